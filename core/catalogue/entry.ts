@@ -1,0 +1,216 @@
+import {
+  ALLERGENS,
+  ANIMAL_PARTS,
+  NUT_SPECIES,
+  TASTES,
+  componentSchema,
+  type Allergen,
+  type AnimalPart,
+  type Choking,
+  type Component,
+  type Family,
+  type FormFact,
+  type FormId,
+  type Job,
+  type NutSpecies,
+  type Piece,
+  type Presence,
+  type Taste,
+} from './facts.js';
+import { FORMS } from './forms.js';
+
+/** How much the kind of product alone guarantees, before anybody has read a label. */
+export type Guarantee =
+  /** One plant food: nothing of an animal and no allergen but those named. */
+  | 'plant'
+  /** Milk, salt, cultures and rennet, by specification or common practice. */
+  | 'plain-cheese'
+  /** One piece of meat or fish, salted or smoked, nothing else. */
+  | 'plain-meat'
+  /** Mixed by a maker: every allergen that is not named depends on the brand. */
+  | 'bought'
+  /** Mixed from meat by a maker. */
+  | 'bought-meat'
+  /** Mixed in the stylist's own kitchen from the ingredients named. */
+  | 'home-made';
+
+/** One row of the data files. Short keys keep a page readable; everything left out has the family's usual value. */
+export interface Entry {
+  id: string;
+  name: string;
+  also?: string[];
+  base?: string;
+  of?: string[];
+  is: Guarantee;
+  allergens?: Partial<Record<Allergen, Presence>>;
+  nuts?: Partial<Record<NutSpecies, Presence>>;
+  animal?: Partial<Record<AnimalPart, Presence>>;
+  gelatine?: Component['gelatineFrom'];
+  rennet?: Component['rennet'];
+  alcohol?: Presence;
+  slaughter?: Component['slaughter'];
+  oats?: Component['oats'];
+  needs?: Component['certificates'];
+  milkTreatment?: Component['milkTreatment'];
+  /** Protein, fat, net carbohydrate, fibre, salt, polyols: grams in 100 g. */
+  per100: readonly [number, number, number, number, number, number?];
+  hold?: Component['holdOut'];
+  temper?: number;
+  taste: Partial<Record<Taste, number>>;
+  texture: Component['texture'];
+  milk?: Component['milk'];
+  colours: readonly [string, string, string];
+  sheds?: Component['sheds'];
+  weeps?: boolean;
+  drips?: boolean;
+  job?: Job;
+  forms: readonly FormRow[];
+  season?: readonly number[];
+  /** Mass in grams and price in cents. */
+  packs: readonly (readonly [number, number])[];
+  density?: number;
+}
+
+/** Form, piece, grams a piece, length and width in mm, and where it differs: g/cm², choking shape. */
+export type FormRow = readonly [FormId, Piece, number, number, number, { g?: number; choke?: Choking }?];
+
+const ALL_YEAR = [1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11, 12];
+
+const JOB_OF: Record<Family, Job> = {
+  cheese: 'body',
+  'cured-meat': 'body',
+  fish: 'body',
+  'plant-protein': 'body',
+  vehicle: 'vehicle',
+  'fresh-fruit': 'contrast',
+  'dried-fruit': 'contrast',
+  vegetable: 'contrast',
+  pickle: 'contrast',
+  'nut-seed': 'contrast',
+  'spread-dip': 'body',
+  'sweet-bite': 'contrast',
+  garnish: 'none',
+};
+
+function all<K extends string>(keys: readonly K[], value: Presence, but?: Partial<Record<K, Presence>>) {
+  return Object.fromEntries(keys.map((k) => [k, but?.[k] ?? value])) as Record<K, Presence>;
+}
+
+const isBought = (is: Guarantee) => is === 'bought' || is === 'bought-meat';
+
+/** Of an animal, a bought mix may hide these; whole meat it would name. */
+const HIDDEN_IN_BOUGHT: Partial<Record<AnimalPart, Presence>> = {
+  'animal-fat': 'brand',
+  honey: 'brand',
+  egg: 'brand',
+  milk: 'brand',
+  fish: 'brand',
+  insects: 'brand',
+};
+
+function animalOf(e: Entry): Record<AnimalPart, Presence> {
+  const base: Partial<Record<AnimalPart, Presence>> =
+    e.is === 'plain-cheese' ? { milk: 'contains' } : isBought(e.is) ? HIDDEN_IN_BOUGHT : {};
+  return all(ANIMAL_PARTS, 'free', { ...base, ...e.animal });
+}
+
+function nutsOf(e: Entry): Record<NutSpecies, Presence> {
+  return all(NUT_SPECIES, isBought(e.is) ? 'brand' : 'free', e.nuts);
+}
+
+function allergensOf(e: Entry): Record<Allergen, Presence> {
+  const base: Partial<Record<Allergen, Presence>> = e.is === 'plain-cheese' ? { milk: 'contains' } : {};
+  return all(ALLERGENS, isBought(e.is) ? 'brand' : 'free', { ...base, ...e.allergens });
+}
+
+/** Energy by the factors that European labels use (public label law): 17 protein and carbohydrate, 37 fat, 8 fibre, 10 polyols. */
+export function labelEnergyKj(p: Entry['per100']): number {
+  const [protein, fat, net, fibre, , polyols = 0] = p;
+  return Math.round(17 * protein + 37 * fat + 17 * (net - polyols) + 10 * polyols + 8 * fibre);
+}
+
+function formOf(row: FormRow): FormFact {
+  const [form, piece, pieceG, lengthMm, widthMm, other] = row;
+  const usual = FORMS[form];
+  return {
+    form,
+    piece,
+    pieceG,
+    lengthMm,
+    widthMm,
+    gPerCm2: other?.g ?? usual.gPerCm2,
+    heightMm: usual.heightMm,
+    choking: other?.choke ?? usual.choking,
+  };
+}
+
+const round1 = (n: number) => Math.round(n * 10) / 10;
+
+const MADE: Record<Guarantee, Component['made']> = {
+  plant: 'single',
+  'plain-cheese': 'single',
+  'plain-meat': 'single',
+  bought: 'compound',
+  'bought-meat': 'compound',
+  'home-made': 'home-made',
+};
+
+/** A row becomes a component with every fact written out; a row that is wrong throws at load. */
+export function component(family: Family, e: Entry): Component {
+  const [proteinG, fatG, carbNetG, fibreG, saltG, polyolsG = 0] = e.per100;
+  return componentSchema.parse({
+    id: e.id,
+    name: e.name,
+    synonyms: e.also ?? [],
+    family,
+    job: e.job ?? JOB_OF[family],
+    made: MADE[e.is],
+    baseFood: e.base ?? e.name.toLowerCase(),
+    ingredients: e.of ?? [],
+    allergens: allergensOf(e),
+    nuts: nutsOf(e),
+    animal: animalOf(e),
+    gelatineFrom: e.gelatine ?? 'none',
+    rennet: e.rennet ?? 'none',
+    alcohol: e.alcohol ?? (isBought(e.is) ? 'brand' : 'free'),
+    slaughter: e.slaughter ?? 'no-meat',
+    oats: e.oats ?? 'none',
+    certificates: e.needs ?? [],
+    milkTreatment: e.milkTreatment ?? 'none',
+    per100g: {
+      energyKj: labelEnergyKj(e.per100),
+      proteinG,
+      fatG,
+      carbTotalG: round1(carbNetG + fibreG),
+      carbNetG,
+      carbTradition: 'eu',
+      fibreG,
+      polyolsG,
+      saltG,
+    },
+    holdOut: e.hold ?? 'stable',
+    temperMin: e.temper ?? 0,
+    taste: Object.fromEntries(TASTES.map((t) => [t, e.taste[t] ?? 0])),
+    texture: e.texture,
+    milk: e.milk ?? 'none',
+    colours: e.colours,
+    sheds: e.sheds ?? [],
+    weeps: e.weeps ?? false,
+    drips: e.drips ?? false,
+    forms: e.forms.map(formOf),
+    seasonMonths: [...(e.season ?? ALL_YEAR)],
+    packs: e.packs.map(([massG, priceMinor]) => ({ massG, priceMinor })),
+    densityGPerMl: e.density ?? null,
+    sources: {
+      allergens: e.is === 'plant' || e.is === 'plain-cheese' ? 'public allergen law' : 'label practice',
+      origin: 'label practice',
+      nutrition: 'public food composition data',
+      choking: 'public guidance',
+      holding: 'public guidance',
+      taste: 'house default',
+      forms: 'house default',
+      season: 'house default',
+      price: 'house default',
+    },
+  });
+}

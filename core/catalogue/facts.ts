@@ -1,0 +1,302 @@
+import { z } from 'zod';
+
+/** The fourteen allergens that European labels must name (public allergen law). */
+export const ALLERGENS = [
+  'gluten',
+  'crustaceans',
+  'egg',
+  'fish',
+  'peanuts',
+  'soy',
+  'milk',
+  'tree-nuts',
+  'celery',
+  'mustard',
+  'sesame',
+  'sulphites',
+  'lupin',
+  'molluscs',
+] as const;
+export type Allergen = (typeof ALLERGENS)[number];
+
+/** Tree nuts by species. Coconut and pine nut stand apart: labels differ by country. */
+export const NUT_SPECIES = [
+  'almond',
+  'hazelnut',
+  'walnut',
+  'cashew',
+  'pecan',
+  'brazil',
+  'pistachio',
+  'macadamia',
+  'coconut',
+  'pine-nut',
+] as const;
+export type NutSpecies = (typeof NUT_SPECIES)[number];
+
+/** What of an animal may be in it. `honey` and `insects` (carmine, shellac) count here too. */
+export const ANIMAL_PARTS = [
+  'pork',
+  'beef',
+  'lamb',
+  'poultry',
+  'fish',
+  'shellfish',
+  'animal-fat',
+  'gelatine',
+  'insects',
+  'honey',
+  'egg',
+  'milk',
+] as const;
+export type AnimalPart = (typeof ANIMAL_PARTS)[number];
+
+/** `brand`: depends on the brand, so the label decides. `unknown`: nobody has said. */
+export const PRESENCES = ['contains', 'free', 'may', 'brand', 'unknown'] as const;
+export type Presence = (typeof PRESENCES)[number];
+
+export const RENNETS = ['none', 'animal', 'microbial', 'vegetable', 'depends', 'unknown'] as const;
+export type Rennet = (typeof RENNETS)[number];
+
+export const MILK_TREATMENTS = ['none', 'pasteurised', 'raw', 'depends', 'unknown'] as const;
+export type MilkTreatment = (typeof MILK_TREATMENTS)[number];
+
+export const GELATINES = ['none', 'pork', 'beef', 'fish', 'depends', 'unknown'] as const;
+/** `needed`: meat that a halal guest may eat only with a certificate; nobody has seen one yet. */
+export const SLAUGHTERS = ['no-meat', 'needed', 'certified', 'unknown'] as const;
+export const OATS = ['none', 'certified', 'uncertified', 'depends', 'unknown'] as const;
+export const SALT_CLASSES = ['mild', 'salty', 'very-salty', 'unknown'] as const;
+
+export const CHOKING = ['safe', 'round', 'hard', 'chunk', 'sticky', 'unknown'] as const;
+export type Choking = (typeof CHOKING)[number];
+
+export const FAMILIES = [
+  'cheese',
+  'cured-meat',
+  'fish',
+  'plant-protein',
+  'vehicle',
+  'fresh-fruit',
+  'dried-fruit',
+  'vegetable',
+  'pickle',
+  'nut-seed',
+  'spread-dip',
+  'sweet-bite',
+  'garnish',
+] as const;
+export type Family = (typeof FAMILIES)[number];
+
+/** What the component does in a bite. */
+export const JOBS = ['body', 'vehicle', 'contrast', 'none'] as const;
+export type Job = (typeof JOBS)[number];
+
+export const TASTES = ['salt', 'sweet', 'sour', 'bitter', 'heat', 'smoke', 'richness', 'strength'] as const;
+export type Taste = (typeof TASTES)[number];
+
+export const TEXTURES = [
+  'runny',
+  'soft',
+  'creamy',
+  'crumbly',
+  'semi-firm',
+  'firm',
+  'hard',
+  'chewy',
+  'juicy',
+  'crunchy',
+  'leafy',
+] as const;
+export type Texture = (typeof TEXTURES)[number];
+
+export const MILKS = ['cow', 'goat', 'sheep', 'buffalo', 'plant', 'none'] as const;
+export type Milk = (typeof MILKS)[number];
+
+/** `perishable`: two hours in all out of the cold. `sweats`: an hour looks good. `stable`: the evening. */
+export const HOLD_OUTS = ['perishable', 'sweats', 'stable', 'unknown'] as const;
+export type HoldOut = (typeof HOLD_OUTS)[number];
+
+export const SHEDS = ['crumbs', 'nut-pieces', 'seeds', 'flour'] as const;
+export type Shed = (typeof SHEDS)[number];
+
+export const FORM_IDS = [
+  'wheel',
+  'wedge',
+  'log',
+  'bowl',
+  'cubes',
+  'chunks',
+  'slices',
+  'quarter-folds',
+  'rose',
+  'ribbon',
+  'cluster',
+  'fan',
+  'sticks',
+  'scatter',
+  'halves',
+  'citrus-wheels',
+  'balls',
+  'leaves',
+  'sprig',
+  'quartered',
+  'thin-strips',
+  'half-moons',
+  'grated',
+  'chopped',
+  'smeared',
+] as const;
+export type FormId = (typeof FORM_IDS)[number];
+
+/** How one piece looks from above; the picture has a recipe for each. */
+export const PIECES = [
+  'wheel',
+  'wedge',
+  'log',
+  'bowl',
+  'cube',
+  'chunk',
+  'round-slice',
+  'long-slice',
+  'quarter-fold',
+  'rose',
+  'ribbon',
+  'grape',
+  'berry',
+  'drupelet',
+  'strawberry',
+  'square-cracker',
+  'round-cracker',
+  'toast',
+  'breadstick',
+  'stick',
+  'nut',
+  'ridged-nut',
+  'seed-pinch',
+  'dried',
+  'tomato',
+  'olive',
+  'gherkin',
+  'ring',
+  'coin',
+  'fan-slice',
+  'citrus',
+  'half-fruit',
+  'ball',
+  'leaf',
+  'sprig',
+  'flower',
+  'quarter',
+  'strip',
+  'half-moon',
+  'shred',
+  'bit',
+  'smear',
+  'pod',
+] as const;
+export type Piece = (typeof PIECES)[number];
+
+export const SOURCES = [
+  'label practice',
+  'public food composition data',
+  'public allergen law',
+  'public guidance',
+  'house default',
+  'stylist',
+  'not known',
+] as const;
+export type Source = (typeof SOURCES)[number];
+
+export const FACT_GROUPS = [
+  'allergens',
+  'origin',
+  'nutrition',
+  'choking',
+  'holding',
+  'taste',
+  'forms',
+  'season',
+  'price',
+] as const;
+export type FactGroup = (typeof FACT_GROUPS)[number];
+
+const presence = z.enum(PRESENCES);
+const hex = z.string().regex(/^#[0-9a-f]{6}$/, 'a colour such as #d9b98a');
+const per100 = z.number().min(0).max(100).nullable();
+const scale5 = z.number().int().min(0).max(5);
+
+export type ComponentId = string & z.$brand<'ComponentId'>;
+export const componentIdSchema = z
+  .string()
+  .regex(/^[a-z0-9]+(?:-[a-z0-9]+)*$/, 'lower-case words joined by hyphens')
+  .max(60)
+  .brand<'ComponentId'>();
+
+export const formFactSchema = z.strictObject({
+  form: z.enum(FORM_IDS),
+  piece: z.enum(PIECES),
+  /** Mass of one piece as it is laid; a bowl, wheel or wedge is one piece. */
+  pieceG: z.number().positive(),
+  /** Drawn size of one piece from above. */
+  lengthMm: z.number().positive(),
+  widthMm: z.number().positive(),
+  /** Piece mass ÷ the ground that it hides, as it lies among its like. */
+  gPerCm2: z.number().min(0.1).max(3.2),
+  heightMm: z.number().positive(),
+  choking: z.enum(CHOKING),
+});
+export type FormFact = z.infer<typeof formFactSchema>;
+
+const recordOf = <K extends string>(keys: readonly K[]) =>
+  z.record(z.enum(keys as readonly [K, ...K[]]), presence);
+
+export const componentSchema = z.strictObject({
+  id: componentIdSchema,
+  name: z.string().trim().min(1).max(80),
+  synonyms: z.array(z.string().max(80)),
+  family: z.enum(FAMILIES),
+  job: z.enum(JOBS),
+  /** `single`: one food, as nature or its specification makes it. `compound`: bought and mixed. */
+  made: z.enum(['single', 'compound', 'home-made', 'unknown']),
+  baseFood: z.string().max(80),
+  ingredients: z.array(z.string().max(80)),
+  allergens: recordOf(ALLERGENS),
+  nuts: recordOf(NUT_SPECIES),
+  animal: recordOf(ANIMAL_PARTS),
+  gelatineFrom: z.enum(GELATINES),
+  rennet: z.enum(RENNETS),
+  alcohol: presence,
+  slaughter: z.enum(SLAUGHTERS),
+  oats: z.enum(OATS),
+  certificates: z.array(z.enum(['halal', 'kosher', 'gluten-free'])),
+  milkTreatment: z.enum(MILK_TREATMENTS),
+  per100g: z.strictObject({
+    energyKj: z.number().min(0).max(3800).nullable(),
+    proteinG: per100,
+    fatG: per100,
+    carbTotalG: per100,
+    carbNetG: per100,
+    carbTradition: z.enum(['eu', 'us', 'unknown']),
+    fibreG: per100,
+    polyolsG: per100,
+    saltG: per100,
+  }),
+  holdOut: z.enum(HOLD_OUTS),
+  /** Minutes out of the cold before serving, so that it tastes. */
+  temperMin: z.number().int().min(0).max(180),
+  taste: z.record(z.enum(TASTES), scale5).nullable(),
+  texture: z.enum(TEXTURES),
+  milk: z.enum(MILKS),
+  /** Body, second (rind, skin, seeds), third (flesh, veins, crumb). */
+  colours: z.tuple([hex, hex, hex]),
+  sheds: z.array(z.enum(SHEDS)),
+  weeps: z.boolean(),
+  drips: z.boolean(),
+  forms: z.array(formFactSchema).min(1),
+  /** Months of its season in the northern half of the world; all twelve for what is always there. */
+  seasonMonths: z.array(z.number().int().min(1).max(12)),
+  packs: z.array(z.strictObject({ massG: z.number().positive(), priceMinor: z.number().int().min(0) })).min(1),
+  densityGPerMl: z.number().positive().nullable(),
+  sources: z.record(z.enum(FACT_GROUPS), z.enum(SOURCES)),
+});
+export type Component = z.infer<typeof componentSchema>;

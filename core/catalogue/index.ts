@@ -1,0 +1,18 @@
+export * from './facts.js';
+export {
+  ALL_FACT_KEYS,
+  factGroup,
+  factSource,
+  factValue,
+  isFactKey,
+  known,
+  possibleValues,
+  withFact,
+  SALTY_FROM_G,
+  VERY_SALTY_FROM_G,
+  type FactKey,
+} from './facts-view.js';
+export { FORMS, formName, type FormKind } from './forms.js';
+export { CATALOGUE, formOf, larderOf, usualForm, type Larder } from './catalogue.js';
+export { ownComponent, ownId } from './own.js';
+export { searchComponents } from './search.js';

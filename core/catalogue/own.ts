@@ -1,0 +1,109 @@
+import {
+  ALLERGENS,
+  ANIMAL_PARTS,
+  FACT_GROUPS,
+  NUT_SPECIES,
+  componentSchema,
+  type Component,
+  type Family,
+  type FormId,
+  type Piece,
+} from './facts.js';
+import { FORMS } from './forms.js';
+
+/** The plainest form of each family, so that an unknown food can be laid and drawn. */
+const PLAIN_FORM: Record<Family, readonly [FormId, Piece, number, number, number]> = {
+  cheese: ['cubes', 'cube', 6, 18, 18],
+  'cured-meat': ['quarter-folds', 'quarter-fold', 6, 42, 36],
+  fish: ['ribbon', 'ribbon', 14, 60, 34],
+  'plant-protein': ['cubes', 'cube', 7, 18, 18],
+  vehicle: ['fan', 'square-cracker', 5, 52, 46],
+  'fresh-fruit': ['scatter', 'berry', 4, 20, 20],
+  'dried-fruit': ['scatter', 'dried', 8, 30, 26],
+  vegetable: ['sticks', 'stick', 8, 76, 12],
+  pickle: ['scatter', 'olive', 4, 22, 17],
+  'nut-seed': ['scatter', 'nut', 1.2, 24, 13],
+  'spread-dip': ['bowl', 'bowl', 150, 98, 98],
+  'sweet-bite': ['chunks', 'chunk', 6, 22, 18],
+  garnish: ['sprig', 'leaf', 1, 40, 24],
+};
+
+const same = <K extends string, V>(keys: readonly K[], value: V) =>
+  Object.fromEntries(keys.map((k) => [k, value])) as Record<K, V>;
+
+/** Words become an id: "Aunt's chutney" → "own-aunts-chutney". */
+export function ownId(name: string): string {
+  const slug = name
+    .normalize('NFKD')
+    .toLowerCase()
+    .replace(/[^a-z0-9 -]/g, '')
+    .trim()
+    .replace(/[ -]+/g, '-')
+    .slice(0, 50)
+    .replace(/-$/, '');
+  return `own-${slug || 'component'}`;
+}
+
+/** A component of which only name and family are known. Every other fact is unknown, so every need asks. */
+export function ownComponent(name: string, family: Family, id = ownId(name)): Component {
+  const [form, piece, pieceG, lengthMm, widthMm] = PLAIN_FORM[family];
+  return componentSchema.parse({
+    id,
+    name,
+    synonyms: [],
+    family,
+    job: family === 'garnish' ? 'none' : family === 'vehicle' ? 'vehicle' : isBody(family) ? 'body' : 'contrast',
+    made: 'unknown',
+    baseFood: '',
+    ingredients: [],
+    allergens: same(ALLERGENS, 'unknown'),
+    nuts: same(NUT_SPECIES, 'unknown'),
+    animal: same(ANIMAL_PARTS, 'unknown'),
+    gelatineFrom: 'unknown',
+    rennet: 'unknown',
+    alcohol: 'unknown',
+    slaughter: 'unknown',
+    oats: 'unknown',
+    certificates: [],
+    milkTreatment: 'unknown',
+    per100g: {
+      energyKj: null,
+      proteinG: null,
+      fatG: null,
+      carbTotalG: null,
+      carbNetG: null,
+      carbTradition: 'unknown',
+      fibreG: null,
+      polyolsG: null,
+      saltG: null,
+    },
+    holdOut: 'unknown',
+    temperMin: 0,
+    taste: null,
+    texture: 'firm',
+    milk: 'none',
+    colours: ['#cbb187', '#8f7547', '#e6d3ae'],
+    sheds: [],
+    weeps: false,
+    drips: false,
+    forms: [
+      {
+        form,
+        piece,
+        pieceG,
+        lengthMm,
+        widthMm,
+        gPerCm2: FORMS[form].gPerCm2,
+        heightMm: FORMS[form].heightMm,
+        choking: 'unknown',
+      },
+    ],
+    seasonMonths: [1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11, 12],
+    packs: [{ massG: 200, priceMinor: 0 }],
+    densityGPerMl: null,
+    sources: same(FACT_GROUPS, 'not known'),
+  });
+}
+
+const isBody = (f: Family) =>
+  f === 'cheese' || f === 'cured-meat' || f === 'fish' || f === 'plant-protein' || f === 'spread-dip';

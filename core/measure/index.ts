@@ -1,0 +1,13 @@
+export { createRandom, seedOf, type Random } from './random.js';
+export {
+  formatMass,
+  formatLength,
+  formatTemperature,
+  roundForScale,
+  toFahrenheit,
+  GRAMS_PER_OUNCE,
+  MM_PER_INCH,
+  type UnitSystem,
+} from './units.js';
+export { CURRENCIES, formatMoney, type Currency } from './money.js';
+export { addMinutes, clockOf, monthOf, parseLocalTime, speakTime, type LocalTime } from './time.js';

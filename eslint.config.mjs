@@ -1,0 +1,81 @@
+import { defineConfig } from 'eslint/config';
+import tseslint from 'typescript-eslint';
+import importX, { createNodeResolver } from 'eslint-plugin-import-x';
+import hooks from 'eslint-plugin-react-hooks';
+
+/** The folders of core in order: each may import those before it, never those after it. */
+export const CORE_ORDER = [
+  'measure',
+  'catalogue',
+  'party',
+  'needs',
+  'plan',
+  'portion',
+  'compose',
+  'shape',
+  'lay',
+  'picture',
+  'check',
+  'swap',
+  'make',
+  'serve',
+  'learn',
+  'exchange',
+];
+
+const coreZones = CORE_ORDER.map((folder, i) => ({
+  target: `./core/${folder}`,
+  from: CORE_ORDER.slice(i + 1).map((later) => `./core/${later}`),
+  message: `core/${folder} may use only the folders above it (docs/architecture.md)`,
+})).filter((zone) => zone.from.length > 0);
+
+const outside = {
+  target: './core',
+  from: ['./app', './server', './cli', './e2e', './scripts'],
+  message: 'core imports nothing of its surroundings',
+};
+
+export default defineConfig(
+  { ignores: ['dist', 'node_modules', 'test-results', 'scripts/*.mjs'] },
+  tseslint.configs.recommended,
+  {
+    files: ['**/*.{ts,tsx}'],
+    plugins: { 'import-x': importX, 'react-hooks': hooks },
+    settings: {
+      'import-x/resolver-next': [
+        createNodeResolver({
+          extensions: ['.ts', '.tsx', '.js'],
+          extensionAlias: { '.js': ['.ts', '.tsx', '.js'] },
+        }),
+      ],
+    },
+    rules: {
+      'import-x/no-restricted-paths': ['error', { zones: [...coreZones, outside] }],
+      'import-x/no-cycle': 'error',
+      'react-hooks/rules-of-hooks': 'error',
+      'react-hooks/exhaustive-deps': 'warn',
+      '@typescript-eslint/no-unused-vars': ['error', { argsIgnorePattern: '^_', varsIgnorePattern: '^_' }],
+      '@typescript-eslint/consistent-type-imports': 'error',
+    },
+  },
+  {
+    files: ['core/**/*.ts'],
+    ignores: ['core/**/*.test.ts', 'core/testing/**'],
+    rules: {
+      'no-restricted-imports': [
+        'error',
+        { patterns: ['node:*', 'react', 'react-*', 'express', 'dexie', 'zustand', 'highs', 'comlink', '@jest/*', 'fs', 'path'] },
+      ],
+      'no-restricted-globals': [
+        'error',
+        ...['window', 'document', 'navigator', 'localStorage', 'fetch', 'setTimeout', 'setInterval', 'performance', 'process', 'Date'].map(
+          (name) => ({ name, message: 'core has no clock, no DOM and no Node: pass it in' }),
+        ),
+      ],
+      'no-restricted-properties': [
+        'error',
+        { object: 'Math', property: 'random', message: 'core draws from a seed: core/measure/random' },
+      ],
+    },
+  },
+);

@@ -1,0 +1,47 @@
+import express, { type Express } from 'express';
+import compression from 'compression';
+import helmet from 'helmet';
+import path from 'node:path';
+import { existsSync } from 'node:fs';
+
+/** 'unsafe-inline' is for style attributes only: positions on the plate are computed. Scripts stay strict. */
+const POLICY = {
+  defaultSrc: ["'self'"],
+  scriptSrc: ["'self'", "'wasm-unsafe-eval'"],
+  workerSrc: ["'self'"],
+  styleSrc: ["'self'", "'unsafe-inline'"],
+  connectSrc: ["'self'"],
+  imgSrc: ["'self'", 'data:', 'blob:'],
+  fontSrc: ["'self'"],
+  objectSrc: ["'none'"],
+  baseUri: ["'self'"],
+  frameAncestors: ["'none'"],
+  formAction: ["'self'"],
+  upgradeInsecureRequests: null,
+};
+
+/** The pages that the browser's router draws; every other path is a 404 with the same frame. */
+export const APP_ROUTES = /^\/(?:$|plan\/[A-Za-z0-9-]+(?:\/(?:brief|choose|check|lay|sheet))?$)/;
+
+/** Serves the build in `dist`: hashed files for a year, everything else fresh. */
+export function createApp(dist: string): Express {
+  const app = express();
+  app.disable('x-powered-by');
+  app.use(helmet({ contentSecurityPolicy: { directives: POLICY }, strictTransportSecurity: false }));
+  app.use(compression());
+  app.get('/health', (_req, res) => {
+    res.json({ status: 'ok' });
+  });
+  app.use('/assets', express.static(path.join(dist, 'assets'), { immutable: true, maxAge: '1y', index: false }));
+  app.use(express.static(dist, { index: false, cacheControl: true, maxAge: 0 }));
+  app.get('/{*splat}', (req, res) => {
+    const page = path.join(dist, 'index.html');
+    if (!existsSync(page)) {
+      res.status(503).type('text').send('The app is not built yet: run "npm run demo".');
+      return;
+    }
+    const known = APP_ROUTES.test(req.path);
+    res.status(known ? 200 : 404).sendFile(known ? page : path.join(dist, '404.html'));
+  });
+  return app;
+}
