@@ -1,0 +1,46 @@
+/** A reversible edit of a document: at each path, what stood there before and after; `undefined` is "not there". */
+export interface Change {
+  path: (string | number)[];
+  before: unknown;
+  after: unknown;
+}
+
+const isObject = (v: unknown): v is Record<string, unknown> => typeof v === 'object' && v !== null;
+
+/** Shared parts are skipped by identity; lists of different length are replaced as a whole. */
+export function diff(before: unknown, after: unknown, path: (string | number)[] = []): Change[] {
+  if (Object.is(before, after)) return [];
+  if (Array.isArray(before) && Array.isArray(after)) {
+    if (before.length !== after.length) return [{ path, before, after }];
+    return before.flatMap((item, i) => diff(item, after[i], [...path, i]));
+  }
+  if (isObject(before) && isObject(after) && !Array.isArray(before) && !Array.isArray(after)) {
+    const keys = new Set([...Object.keys(before), ...Object.keys(after)]);
+    return [...keys].flatMap((k) => diff(before[k], after[k], [...path, k]));
+  }
+  return [{ path, before, after }];
+}
+
+function put(value: unknown, path: readonly (string | number)[], to: unknown): unknown {
+  const [key, ...rest] = path;
+  if (key === undefined) return to;
+  if (Array.isArray(value)) return value.map((item, i) => (i === key ? put(item, rest, to) : item));
+  const object = isObject(value) ? value : {};
+  const next = { ...object, [key]: put(object[key], rest, to) };
+  if (rest.length === 0 && to === undefined) delete next[key];
+  return next;
+}
+
+/** Plays changes on a document, forward or back; the document itself is not touched. */
+export function play<T>(document: T, changes: readonly Change[], way: 'forward' | 'back'): T {
+  const order = way === 'forward' ? changes : [...changes].reverse();
+  return order.reduce<unknown>((doc, c) => put(doc, c.path, way === 'forward' ? c.after : c.before), document) as T;
+}
+
+/** The paths at which the document no longer holds what the change expects, as another tab may have left it. */
+export function clashes(document: unknown, changes: readonly Change[], way: 'forward' | 'back'): Change[] {
+  return changes.filter((c) => {
+    const stands = c.path.reduce<unknown>((v, k) => (isObject(v) ? (v as Record<string | number, unknown>)[k] : undefined), document);
+    return JSON.stringify(stands) !== JSON.stringify(way === 'forward' ? c.before : c.after);
+  });
+}

@@ -1,0 +1,278 @@
+import { z } from 'zod';
+import { FORM_IDS, componentIdSchema, componentSchema, isFactKey, type FactKey } from '../catalogue/index.js';
+import { CURRENCIES, parseLocalTime } from '../measure/index.js';
+import { needPack } from '../needs/index.js';
+import { groupIdSchema, groupSchema } from '../party/index.js';
+import { FREE_FROM_IDS } from './free-from.js';
+
+export const PLAN_FORMAT = 'round-plate.plan';
+export const PLAN_VERSION = 1;
+
+const text = (max: number) => z.string().trim().max(max);
+const localTime = z
+  .string()
+  .refine((t) => parseLocalTime(t) !== undefined, 'a local date and time such as 2027-05-15T22:00');
+const hex = z.string().regex(/^#[0-9a-f]{6}$/, 'a colour such as #d9b98a');
+const mm = z.number().min(20).max(5000);
+const idText = z.string().regex(/^[A-Za-z0-9-]{1,60}$/, 'letters, digits and hyphens, at most 60');
+
+export type SurfaceId = string & z.$brand<'SurfaceId'>;
+const surfaceIdSchema = idText.brand<'SurfaceId'>();
+
+export const ROLES = ['meal', 'drinks', 'one-of-many', 'sweet', 'children'] as const;
+export const MOTIFS = ['none', 'comet', 'crescent', 'star', 'kite', 'wave', 'fish', 'weave', 'lamp', 'leaf'] as const;
+
+export const occasionSchema = z.strictObject({
+  name: text(80).min(1),
+  host: text(80),
+  start: localTime,
+  durationMin: z.number().int().min(15).max(1440),
+  place: text(120),
+  where: z.enum(['indoors', 'outdoors']),
+  airTempC: z.number().min(-30).max(50),
+  role: z.enum(ROLES),
+  otherDishes: z.number().int().min(0).max(50),
+  /** Minutes out of the cold before opening: on the road, and while the board is built. */
+  carMin: z.number().int().min(0).max(600),
+  buildMin: z.number().int().min(0).max(600),
+  theme: z.strictObject({
+    name: text(60),
+    palette: z.array(hex).max(6),
+    motifs: z.array(z.enum(MOTIFS)).max(3),
+  }),
+});
+
+export const surfaceSchema = z.strictObject({
+  id: surfaceIdSchema,
+  name: text(60).min(1),
+  outline: z.discriminatedUnion('kind', [
+    z.strictObject({ kind: z.literal('round'), diameterMm: mm }),
+    z.strictObject({ kind: z.literal('rectangle'), lengthMm: mm, widthMm: mm, cornerMm: z.number().min(0).max(200) }),
+  ]),
+  /** Width of the rim where nothing lies. */
+  rimMm: z.number().min(0).max(60),
+  material: z.enum(['oak', 'walnut', 'slate', 'marble', 'china', 'enamel', 'tin', 'paper']),
+  /** Whom it is for; null is everybody. */
+  serves: z.array(groupIdSchema).max(60).nullable(),
+  freeFrom: z.array(z.enum(FREE_FROM_IDS)).max(FREE_FROM_IDS.length),
+  /** Can small hands reach it? Then choking shapes on it concern every child under five. */
+  smallHands: z.boolean(),
+});
+export type Surface = z.infer<typeof surfaceSchema>;
+
+export const placementSchema = z.strictObject({
+  componentId: componentIdSchema,
+  surfaceId: surfaceIdSchema,
+  form: z.enum(FORM_IDS),
+  massG: z.number().positive().max(100_000),
+  pieces: z.number().int().min(1).max(20_000),
+  /** 0 is laid at opening; later lots wait in the cold. */
+  lot: z.number().int().min(0).max(9),
+  /** In a bowl of its own, whatever its form. */
+  contained: z.boolean(),
+});
+export type Placement = z.infer<typeof placementSchema>;
+
+const coordinate = z.number().min(-5000).max(5000);
+const point = z.tuple([coordinate, coordinate]);
+
+export const elementSchema = z.strictObject({
+  id: idText,
+  componentId: componentIdSchema,
+  form: z.enum(FORM_IDS),
+  contained: z.boolean(),
+  /** Millimetres from the surface's centre, y down. */
+  x: coordinate,
+  y: coordinate,
+  /** Degrees, clockwise. */
+  angle: z.number().min(-360).max(360),
+  layer: z.number().int().min(0).max(9),
+  pinned: z.boolean(),
+  /** The ground it covers, from the surface's centre. */
+  outline: z.array(point).min(3).max(400),
+  /** Each piece from the element's own place: x, y, degrees. */
+  pieces: z.array(z.tuple([coordinate, coordinate, z.number()])).max(5000),
+  /** Radius of the bowl, for what stands in one. */
+  bowlMm: z.number().positive().max(400).nullable(),
+});
+export type LaidElement = z.infer<typeof elementSchema>;
+
+const factKey = z.custom<FactKey>((v) => typeof v === 'string' && isFactKey(v), 'a fact of the catalogue');
+
+export const answerSchema = z.strictObject({
+  componentId: componentIdSchema,
+  fact: factKey,
+  value: text(40).min(1),
+  who: text(60).min(1),
+  when: localTime,
+  /** What was read or shown: "label, lot 12", "certificate 2026". */
+  seen: text(160),
+});
+export type Answer = z.infer<typeof answerSchema>;
+
+export const overrulingSchema = z.strictObject({
+  componentId: componentIdSchema,
+  groupId: groupIdSchema,
+  who: text(60).min(1),
+  why: text(300).min(1),
+  when: localTime,
+});
+export type Overruling = z.infer<typeof overrulingSchema>;
+
+/** A slip that the stylist has read and left as it is. */
+export const settledSchema = z.strictObject({ key: text(200).min(1), how: text(120), when: localTime });
+
+export const planSchema = z
+  .strictObject({
+    format: z.literal(PLAN_FORMAT),
+    version: z.literal(PLAN_VERSION),
+    id: idText,
+    occasion: occasionSchema,
+    budgetMinor: z.number().int().min(0).max(100_000_000).nullable(),
+    currency: z.enum(CURRENCIES),
+    school: z.enum(['by-family']),
+    policy: z.enum(['everything-fits', 'looked-after', 'own-plate']),
+    wishes: z.strictObject({
+      pinned: z.array(componentIdSchema).max(200),
+      excluded: z.array(componentIdSchema).max(200),
+      /** −2 to 2: gentler or bolder, more work or less, plainer or more colour. */
+      levers: z.strictObject({
+        bolder: z.number().int().min(-2).max(2),
+        colour: z.number().int().min(-2).max(2),
+        cheaper: z.number().int().min(-2).max(2),
+      }),
+    }),
+    seed: z.number().int().min(0).max(2_147_483_647),
+    party: z.array(groupSchema).max(60),
+    surfaces: z.array(surfaceSchema).max(20),
+    placements: z.array(placementSchema).max(1000),
+    layout: z.array(z.strictObject({ surfaceId: surfaceIdSchema, elements: z.array(elementSchema).max(400) })).max(20),
+    bowls: z.array(z.strictObject({ diameterMm: z.number().min(30).max(400), count: z.number().int().min(0).max(99) })).max(20),
+    tools: z.strictObject({
+      knives: z.number().int().min(0).max(99),
+      spoons: z.number().int().min(0).max(99),
+      tongs: z.number().int().min(0).max(99),
+    }),
+    ownComponents: z.array(componentSchema).max(300),
+    answers: z.array(answerSchema).max(2000),
+    overrulings: z.array(overrulingSchema).max(500),
+    settled: z.array(settledSchema).max(500),
+    notes: text(5000),
+  })
+  .superRefine((plan, ctx) => {
+    for (const problem of crossProblems(plan)) ctx.addIssue({ code: 'custom', ...problem });
+  });
+export type Plan = z.infer<typeof planSchema>;
+
+interface Cross {
+  path: (string | number)[];
+  message: string;
+}
+
+function duplicates(ids: readonly string[], path: string): Cross[] {
+  return ids.flatMap((id, i) =>
+    ids.indexOf(id) === i ? [] : [{ path: [path, i, 'id'], message: `"${id}" stands there twice` }],
+  );
+}
+
+/** What no single field can tell: ids that stand twice or point nowhere, needs that do not exist. */
+function crossProblems(plan: {
+  party: readonly { id: string; needs: readonly { id: string; settings: Record<string, string> }[] }[];
+  surfaces: readonly Surface[];
+  placements: readonly Placement[];
+  layout: readonly { surfaceId: string }[];
+}): Cross[] {
+  const surfaceIds = plan.surfaces.map((s) => s.id as string);
+  const groupIds = plan.party.map((g) => g.id);
+  const out = [...duplicates(surfaceIds, 'surfaces'), ...duplicates(groupIds, 'party')];
+  plan.placements.forEach((p, i) => {
+    if (!surfaceIds.includes(p.surfaceId))
+      out.push({ path: ['placements', i, 'surfaceId'], message: `there is no surface "${p.surfaceId}"` });
+  });
+  plan.layout.forEach((l, i) => {
+    if (!surfaceIds.includes(l.surfaceId))
+      out.push({ path: ['layout', i, 'surfaceId'], message: `there is no surface "${l.surfaceId}"` });
+  });
+  plan.surfaces.forEach((s, i) =>
+    s.serves?.forEach((g, j) => {
+      if (!groupIds.includes(g)) out.push({ path: ['surfaces', i, 'serves', j], message: `there is no group "${g}"` });
+    }),
+  );
+  plan.party.forEach((g, i) =>
+    g.needs.forEach((n, j) => {
+      const problem = needProblem(n);
+      if (problem) out.push({ path: ['party', i, 'needs', j], message: problem });
+    }),
+  );
+  return out;
+}
+
+/** What is wrong with a need and its settings; undefined when nothing is. */
+export function needProblem(choice: { id: string; settings: Record<string, string> }): string | undefined {
+  const pack = needPack(choice.id);
+  if (!pack) return `there is no need "${choice.id}"`;
+  for (const [id, value] of Object.entries(choice.settings)) {
+    const setting = pack.settings.find((s) => s.id === id);
+    if (!setting) return `${pack.id} has no setting "${id}"`;
+    const values = setting.list ? value.split(',').map((v) => v.trim()) : [value];
+    const wrong = values.find((v) => !setting.values.some((known) => known.id === v));
+    if (wrong !== undefined)
+      return `"${wrong}" is no value of ${pack.id} ${id}: use ${setting.values.map((v) => v.id).join(', ')}`;
+  }
+  return undefined;
+}
+
+/** A new plan: an empty brief that already says what everybody is asked first. */
+export function emptyPlan(id: string, start: string): Plan {
+  return planSchema.parse({
+    format: PLAN_FORMAT,
+    version: PLAN_VERSION,
+    id,
+    occasion: {
+      name: 'New occasion',
+      host: '',
+      start,
+      durationMin: 120,
+      place: '',
+      where: 'indoors',
+      airTempC: 20,
+      role: 'drinks',
+      otherDishes: 0,
+      carMin: 0,
+      buildMin: 30,
+      theme: { name: '', palette: [], motifs: ['none'] },
+    },
+    budgetMinor: null,
+    currency: 'EUR',
+    school: 'by-family',
+    policy: 'looked-after',
+    wishes: { pinned: [], excluded: [], levers: { bolder: 0, colour: 0, cheaper: 0 } },
+    seed: 1,
+    party: [],
+    surfaces: [
+      {
+        id: 'board',
+        name: 'Board',
+        outline: { kind: 'round', diameterMm: 400 },
+        rimMm: 10,
+        material: 'oak',
+        serves: null,
+        freeFrom: [],
+        smallHands: true,
+      },
+    ],
+    placements: [],
+    layout: [],
+    bowls: [
+      { diameterMm: 80, count: 4 },
+      { diameterMm: 100, count: 4 },
+      { diameterMm: 120, count: 4 },
+    ],
+    tools: { knives: 4, spoons: 4, tongs: 2 },
+    ownComponents: [],
+    answers: [],
+    overrulings: [],
+    settled: [],
+    notes: '',
+  });
+}

@@ -1,0 +1,20 @@
+import { larderOf, possibleValues, withFact, type Component, type ComponentId, type Larder } from '../catalogue/index.js';
+import type { Answer, Plan } from './document.js';
+
+/** The component as this plan knows it: what labels and people have said is filled in, with its source. */
+function answered(component: Component, answers: readonly Answer[]): Component {
+  let out = component;
+  for (const answer of answers) {
+    if (answer.componentId !== component.id || !possibleValues(answer.fact).includes(answer.value)) continue;
+    out = withFact(out, answer.fact, answer.value);
+  }
+  return out;
+}
+
+/** Everything that can be chosen in this plan, with the plan's own components and answers. */
+export function planLarder(plan: Pick<Plan, 'ownComponents' | 'answers'>): Larder {
+  const larder = larderOf(plan.ownComponents);
+  if (plan.answers.length === 0) return larder;
+  const told = new Set<ComponentId>(plan.answers.map((a) => a.componentId));
+  return new Map([...larder].map(([id, c]) => [id, told.has(id) ? answered(c, plan.answers) : c]));
+}

@@ -1,0 +1,96 @@
+import { PLAN_FORMAT, PLAN_VERSION, planSchema, type Plan } from './document.js';
+import { migrate } from './versions.js';
+
+export const MAX_FILE_BYTES = 5 * 1024 * 1024;
+
+/** Why a file was refused. `path` names the field, in the form party[0].count; empty for the file as a whole. */
+export interface ReadProblem {
+  code: 'too-large' | 'not-json' | 'not-a-plan' | 'newer-version' | 'unsafe-key' | 'bad-version' | 'bad-field';
+  path: string;
+  reason: string;
+}
+
+export type ReadResult = { ok: true; plan: Plan } | { ok: false; problems: ReadProblem[] };
+
+const refuse = (code: ReadProblem['code'], path: string, reason: string): ReadResult => ({
+  ok: false,
+  problems: [{ code, path, reason }],
+});
+
+export function pathText(path: readonly PropertyKey[]): string {
+  return path.reduce<string>(
+    (out, key) => (typeof key === 'number' ? `${out}[${key}]` : out ? `${out}.${String(key)}` : String(key)),
+    '',
+  );
+}
+
+const UNSAFE = new Set(['__proto__', 'constructor', 'prototype']);
+
+/** The path of the first key that could reach into an object's prototype; undefined when there is none. */
+function unsafeKey(value: unknown, path: PropertyKey[] = []): PropertyKey[] | undefined {
+  if (typeof value !== 'object' || value === null) return undefined;
+  for (const key of Object.getOwnPropertyNames(value)) {
+    if (Array.isArray(value) && key === 'length') continue;
+    const step = Array.isArray(value) ? Number(key) : key;
+    if (UNSAFE.has(key)) return [...path, step];
+    const deeper = unsafeKey((value as Record<string, unknown>)[key], [...path, step]);
+    if (deeper) return deeper;
+  }
+  return undefined;
+}
+
+/** The text of a file becomes a plan, or every problem that was found. Nothing is stored here. */
+export function readPlanText(file: string): ReadResult {
+  // UTF-16 units are at least as many bytes in UTF-8, so this never lets a larger file pass.
+  if (file.length > MAX_FILE_BYTES) return refuse('too-large', '', 'The file is larger than 5 MB.');
+  let value: unknown;
+  try {
+    value = JSON.parse(file);
+  } catch {
+    return refuse('not-json', '', 'The file is not whole: it could not be read as JSON. Perhaps it was cut short.');
+  }
+  return readPlan(value);
+}
+
+export function readPlan(value: unknown): ReadResult {
+  if (typeof value !== 'object' || value === null || Array.isArray(value))
+    return refuse('not-a-plan', '', 'The file holds no plan.');
+  const unsafe = unsafeKey(value);
+  if (unsafe) return refuse('unsafe-key', pathText(unsafe), 'A plan has no field of this name.');
+  const document = value as Record<string, unknown>;
+  if (document.format !== PLAN_FORMAT) return refuse('not-a-plan', 'format', 'The file is not a Round Plate plan.');
+  const { version } = document;
+  if (typeof version !== 'number' || !Number.isInteger(version) || version < 1)
+    return refuse('bad-version', 'version', 'The format version is missing or is no whole number.');
+  if (version > PLAN_VERSION)
+    return refuse(
+      'newer-version',
+      'version',
+      `The file was written by a newer Round Plate (version ${version}; this one reads up to ${PLAN_VERSION}).`,
+    );
+  const parsed = planSchema.safeParse(migrate(document));
+  if (parsed.success) return { ok: true, plan: parsed.data };
+  return {
+    ok: false,
+    problems: parsed.error.issues.map((issue) => ({
+      code: 'bad-field',
+      path: pathText(issue.path),
+      reason: issue.message,
+    })),
+  };
+}
+
+function sorted(value: unknown): unknown {
+  if (Array.isArray(value)) return value.map(sorted);
+  if (typeof value !== 'object' || value === null) return value;
+  return Object.fromEntries(
+    Object.entries(value)
+      .sort(([a], [b]) => (a < b ? -1 : 1))
+      .map(([k, v]) => [k, sorted(v)]),
+  );
+}
+
+/** One plan has one text: keys in order, two spaces, a newline at the end. */
+export function canonicalText(plan: Plan): string {
+  return `${JSON.stringify(sorted(plan), null, 1)}\n`;
+}
