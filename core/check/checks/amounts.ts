@@ -1,0 +1,74 @@
+import { COUNTED } from '../../portion/index.js';
+import type { CheckContext, Lying } from '../context.js';
+import type { Finding, Remedy } from '../finding.js';
+
+/** A family may stray this far from the school, and at least this many grams, before a slip says so. */
+const STRAY = 0.3;
+const STRAY_G = 60;
+
+export const FAMILY_WORDS: Record<(typeof COUNTED)[number], string> = {
+  cheese: 'cheese',
+  'cured-meat': 'meat',
+  fish: 'fish',
+  'plant-protein': 'plant protein',
+  vehicle: 'bread and crackers',
+  'fresh-fruit': 'fresh fruit',
+  'dried-fruit': 'dried fruit',
+  vegetable: 'vegetables',
+  pickle: 'pickles',
+  'nut-seed': 'nuts and seeds',
+  'spread-dip': 'spreads and dips',
+  'sweet-bite': 'sweet bites',
+};
+
+/** Each family against the school's figure. */
+export function amounts(c: CheckContext): Finding[] {
+  if (c.plan.placements.length === 0) return [];
+  return COUNTED.flatMap((family) => {
+    const here = c.lying.filter((l) => l.component.family === family);
+    const massG = here.reduce((n, l) => n + l.massG, 0);
+    const target = c.targets.byFamily[family];
+    const off = massG - target;
+    if (Math.abs(off) < Math.max(STRAY_G, target * STRAY)) return [];
+    const little = off < 0;
+    return [
+      {
+        key: `amount ${family}`,
+        code: little ? 'too-little' : 'too-much',
+        glyph: 'chipped' as const,
+        concerns: [],
+        components: here.map((l) => l.component.id),
+        surfaceId: null,
+        text: `${little ? 'Little' : 'Much'} ${FAMILY_WORDS[family]}.`,
+        why: `${Math.round(massG)} g stand against ${Math.round(target)} g of the school “by family”.`,
+        facts: [
+          { what: 'planned', value: `${Math.round(massG)} g`, source: 'this plan' as const },
+          { what: 'by family', value: `${Math.round(target)} g`, source: 'house default' as const },
+        ],
+        remedies: here.length > 0 && target > 0 ? [scaleTo(here, target / massG, off)] : [],
+        grave: false,
+      },
+    ];
+  });
+}
+
+function scaleTo(here: readonly Lying[], factor: number, off: number): Remedy {
+  return {
+    label: off < 0 ? 'Fill up to the school' : 'Take back to the school',
+    effect: `${off < 0 ? '+' : '−'}${Math.round(Math.abs(off))} g`,
+    command: {
+      name: 'together',
+      label: 'scale a family',
+      commands: here.map((l) => ({
+        name: 'place' as const,
+        componentId: l.component.id,
+        surfaceId: l.surface.id,
+        placements: l.lots.map((p) => {
+          const pieces = Math.max(1, Math.round(p.pieces * factor));
+          const single = p.massG / p.pieces;
+          return { ...p, pieces: p.pieces === 1 ? 1 : pieces, massG: p.pieces === 1 ? Math.round(p.massG * factor) : pieces * single };
+        }),
+      })),
+    },
+  };
+}

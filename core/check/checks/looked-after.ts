@@ -1,0 +1,66 @@
+import { partyCare } from '../looked-after.js';
+import type { CheckContext } from '../context.js';
+import { capital, lower, names, type Finding, type Remedy } from '../finding.js';
+
+/** Every guest enough, with body, a vehicle, something fresh and three bites, while the others help themselves. */
+export function lookedAfter(c: CheckContext): Finding[] {
+  if (c.plan.party.length === 0 || c.plan.placements.length === 0) return [];
+  const care = partyCare(c);
+  const short = care.groups.filter((g) => !g.ok);
+  if (short.length === 0) {
+    return [
+      {
+        key: 'looked-after',
+        code: 'looked-after',
+        glyph: 'whole',
+        concerns: c.plan.party.map((g) => g.id),
+        components: [],
+        surfaceId: null,
+        text: 'Everyone is looked after.',
+        why: `It holds as long as the others take no more than ${care.greed.toFixed(1)} times their share.`,
+        facts: [{ what: 'holds up to', value: `${care.greed.toFixed(2)} times`, source: 'this plan' }],
+        remedies: [],
+        grave: false,
+      },
+    ];
+  }
+  return short.map((g) => ({
+    key: `not-looked-after ${g.group.id}`,
+    code: 'not-looked-after',
+    glyph: 'cracked' as const,
+    concerns: [g.group.id],
+    components: [],
+    surfaceId: null,
+    text: `${g.group.name}: not looked after yet.`,
+    why: `${capital(names(g.missing))}.`,
+    facts: [
+      { what: 'sure', value: `${Math.floor(g.sureG)} g`, source: 'this plan' as const },
+      { what: 'needed', value: `${Math.round(g.needG)} g`, source: 'house default' as const },
+    ],
+    remedies: moreOf(c, g.foods, g.needG - g.sureG),
+    grave: false,
+  }));
+}
+
+/** More of what the group may eat already: the largest such food, by what is missing. */
+function moreOf(c: CheckContext, foods: readonly { component: { id: string; name: string }; lots: CheckContext['lying'][number]['lots']; massG: number }[], missingG: number): Remedy[] {
+  const most = [...foods].sort((a, b) => b.massG - a.massG)[0];
+  if (!most || missingG <= 0) return [];
+  const factor = 1 + (missingG * 1.5) / most.massG;
+  return [
+    {
+      label: `More ${lower(most.component.name)}`,
+      effect: `+${Math.round(missingG * 1.5)} g`,
+      command: {
+        name: 'place',
+        componentId: most.lots[0]!.componentId,
+        surfaceId: most.lots[0]!.surfaceId,
+        placements: most.lots.map((p) => ({
+          ...p,
+          massG: Math.round(p.massG * factor),
+          pieces: Math.max(1, Math.round(p.pieces * factor)),
+        })),
+      },
+    },
+  ];
+}

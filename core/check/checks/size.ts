@@ -1,0 +1,72 @@
+import { fittingOutline, laidGroundCm2, outlineWords, surfaceAreaCm2 } from '../../portion/index.js';
+import { hasSmallChildren } from '../../party/index.js';
+import type { CheckContext } from '../context.js';
+import { lower, type Finding } from '../finding.js';
+
+/** Below this share of the ground a board looks mean; above all of it, it does not fit. */
+const SPARSE = 0.86;
+const FULL = 1.01;
+/** A surface holds one kind for each so many square centimetres before it gets busy (house default). */
+const CM2_PER_KIND = 55;
+
+/** Too small or too large for what lies on it at opening, with the size that fits; and too many kinds for it. */
+export function size(c: CheckContext): Finding[] {
+  return c.plan.surfaces.flatMap((surface) => {
+    const area = surfaceAreaCm2(surface);
+    const ground = laidGroundCm2(c.plan, surface);
+    if (ground === 0) return [];
+    const share = ground / area;
+    const plate = c.groupsAt(surface).length > 0 && c.groupsAt(surface).every(hasSmallChildren);
+    const out: Finding[] = [];
+    if (share > FULL || (share < SPARSE && !plate)) {
+      const outline = fittingOutline(surface, ground);
+      const small = share > FULL;
+      out.push({
+        key: `size ${surface.id}`,
+        code: small ? 'too-small' : 'too-large',
+        glyph: 'chipped',
+        concerns: [],
+        components: [],
+        surfaceId: surface.id,
+        text: small ? `It will not all fit on ${lower(surface.name)}.` : `${surface.name} will look sparse.`,
+        why: `What is laid at opening takes ${Math.round(ground)} cm²; inside the rim are ${Math.round(area)} cm².`,
+        facts: [
+          { what: 'ground needed', value: `${Math.round(ground)} cm²`, source: 'house default' },
+          { what: 'ground inside the rim', value: `${Math.round(area)} cm²`, source: 'this plan' },
+        ],
+        remedies: [
+          {
+            label: small ? 'A larger one' : 'A smaller one',
+            effect: outlineWords(outline),
+            command: { name: 'set-surface', surface: { ...surface, outline } },
+          },
+        ],
+        grave: false,
+      });
+    }
+    const kinds = c.lying.filter((l) => l.surface === surface && l.component.family !== 'garnish');
+    const most = Math.max(6, Math.floor(area / CM2_PER_KIND));
+    const least = [...kinds].sort((a, b) => a.massG - b.massG)[0];
+    if (kinds.length > most && least)
+      out.push({
+        key: `kinds ${surface.id}`,
+        code: 'too-many-kinds',
+        glyph: 'chipped',
+        concerns: [],
+        components: [least.component.id],
+        surfaceId: surface.id,
+        text: `${kinds.length} kinds are many for ${lower(surface.name)}.`,
+        why: `It takes about ${most}. Fewer, larger kinds look calmer and leave fewer open packs.`,
+        facts: [{ what: 'kinds', value: String(kinds.length), source: 'this plan' }],
+        remedies: [
+          {
+            label: `Leave out ${lower(least.component.name)}`,
+            effect: `−${Math.round(least.massG)} g`,
+            command: { name: 'place', componentId: least.component.id, surfaceId: surface.id, placements: [] },
+          },
+        ],
+        grave: false,
+      });
+    return out;
+  });
+}

@@ -1,0 +1,103 @@
+import type { Component, ComponentId, Larder } from '../catalogue/index.js';
+import { carriesTo, disliked, judgeGroup, type Judgement } from '../needs/index.js';
+import type { Group } from '../party/index.js';
+import { planLarder, type Placement, type Plan, type Surface } from '../plan/index.js';
+import { groupsOf } from '../compose/index.js';
+import { targetsOf, type Targets } from '../portion/index.js';
+
+/** One component on one surface, all its lots together. */
+export interface Lying {
+  component: Component;
+  surface: Surface;
+  form: Placement['form'];
+  contained: boolean;
+  massG: number;
+  lots: Placement[];
+}
+
+/** What the checks share, worked out once for a plan. */
+export interface CheckContext {
+  plan: Plan;
+  larder: Larder;
+  targets: Targets;
+  lying: Lying[];
+  /** Placements whose component nobody knows any more. */
+  lost: Placement[];
+  groupsAt(surface: Surface): Group[];
+  judge(l: Lying, group: Group): Judgement;
+  overruled(componentId: ComponentId, group: Group): boolean;
+  /** Foods on the surface that make their neighbours unsafe for the group. */
+  carriers(surface: Surface, group: Group): { lying: Lying; verdict: 'carries' | 'ask'; grave: boolean; what: string }[];
+  /** May the group count on it: fine (or overruled), liked, and nothing beside it carries? */
+  counts(l: Lying, group: Group): boolean;
+}
+
+function lyingOf(plan: Plan, larder: Larder): { lying: Lying[]; lost: Placement[] } {
+  const found = new Map<string, Lying>();
+  const lost: Placement[] = [];
+  for (const p of plan.placements) {
+    const component = larder.get(p.componentId);
+    const surface = plan.surfaces.find((s) => s.id === p.surfaceId);
+    if (!component || !surface) {
+      lost.push(p);
+      continue;
+    }
+    const key = `${p.componentId} ${p.surfaceId} ${p.form}`;
+    const l = found.get(key);
+    if (l) {
+      l.massG += p.massG;
+      l.lots.push(p);
+      l.contained &&= p.contained;
+    } else found.set(key, { component, surface, form: p.form, contained: p.contained, massG: p.massG, lots: [p] });
+  }
+  return { lying: [...found.values()], lost };
+}
+
+export function contextOf(plan: Plan): CheckContext {
+  const larder = planLarder(plan);
+  const { lying, lost } = lyingOf(plan, larder);
+  const judged = new Map<string, Judgement>();
+  const carried = new Map<string, ReturnType<CheckContext['carriers']>>();
+  const context: CheckContext = {
+    plan,
+    larder,
+    targets: targetsOf(plan),
+    lying,
+    lost,
+    groupsAt: (surface) => groupsOf(plan, surface),
+    judge(l, group) {
+      const key = `${l.component.id} ${l.form} ${group.id}`;
+      const known = judged.get(key) ?? judgeGroup(l.component, l.form, group);
+      judged.set(key, known);
+      return known;
+    },
+    overruled: (componentId, group) =>
+      plan.overrulings.some((o) => o.componentId === componentId && o.groupId === group.id),
+    carriers(surface, group) {
+      const key = `${surface.id} ${group.id}`;
+      const known = carried.get(key) ?? findCarriers(context, surface, group);
+      carried.set(key, known);
+      return known;
+    },
+    counts(l, group) {
+      if (!context.groupsAt(l.surface).includes(group) || l.component.job === 'none') return false;
+      const fine = context.judge(l, group).verdict === 'fine' || context.overruled(l.component.id, group);
+      return fine && !disliked(l.component, group) && context.carriers(l.surface, group).length === 0;
+    },
+  };
+  return context;
+}
+
+/** What stands in a bowl of its own sheds nothing. An overruled food was accepted as it is. */
+function findCarriers(c: CheckContext, surface: Surface, group: Group): ReturnType<CheckContext['carriers']> {
+  return c.lying
+    .filter((l) => l.surface === surface && !l.contained && !c.overruled(l.component.id, group))
+    .flatMap((lying) =>
+      carriesTo(lying.component, group).map((r) => ({
+        lying,
+        verdict: r.verdict,
+        grave: r.need.grave,
+        what: r.need.contact!.what,
+      })),
+    );
+}

@@ -1,0 +1,55 @@
+/**
+ * Can every group have so many grams of the foods that it may eat? A maximum flow from groups through foods, by
+ * shortest augmenting paths (Edmonds and Karp 1972). Groups and foods are few: this takes well under a millisecond.
+ */
+export interface FlowGroup {
+  id: string;
+  needG: number;
+  /** Indices of the foods that it may eat. */
+  eats: readonly number[];
+}
+
+/** Grams that each group gets in a largest sharing; the sum is largest, no group gets more than it needs. */
+export function shareOut(groups: readonly FlowGroup[], leftG: readonly number[]): number[] {
+  const [g, f] = [groups.length, leftG.length];
+  const source = g + f;
+  const sink = source + 1;
+  const capacity = new Map<number, number>();
+  const size = sink + 1;
+  const at = (a: number, b: number) => a * size + b;
+  const next: number[][] = Array.from({ length: size }, () => []);
+  const link = (a: number, b: number, c: number) => {
+    capacity.set(at(a, b), c);
+    if (!capacity.has(at(b, a))) capacity.set(at(b, a), 0);
+    next[a]!.push(b);
+    next[b]!.push(a);
+  };
+  groups.forEach((group, i) => {
+    link(source, i, group.needG);
+    for (const food of group.eats) link(i, g + food, Infinity);
+  });
+  leftG.forEach((left, i) => link(g + i, sink, Math.max(0, left)));
+  const room = (a: number, b: number) => capacity.get(at(a, b)) ?? 0;
+  const EPSILON = 1e-6;
+  for (;;) {
+    const from = new Map<number, number>([[source, source]]);
+    const queue = [source];
+    while (queue.length > 0 && !from.has(sink)) {
+      const a = queue.shift()!;
+      for (const b of next[a]!) {
+        if (from.has(b) || room(a, b) <= EPSILON) continue;
+        from.set(b, a);
+        queue.push(b);
+      }
+    }
+    if (!from.has(sink)) break;
+    let pushed = Infinity;
+    for (let b = sink; b !== source; b = from.get(b)!) pushed = Math.min(pushed, room(from.get(b)!, b));
+    for (let b = sink; b !== source; b = from.get(b)!) {
+      const a = from.get(b)!;
+      capacity.set(at(a, b), room(a, b) - pushed);
+      capacity.set(at(b, a), room(b, a) + pushed);
+    }
+  }
+  return groups.map((group, i) => group.needG - room(source, i));
+}

@@ -1,0 +1,99 @@
+import { isUnrestricted } from '../compose/index.js';
+import { portionsOf, type Group } from '../party/index.js';
+import { needG } from '../portion/index.js';
+import type { CheckContext, Lying } from './context.js';
+import { shareOut, type FlowGroup } from './flow.js';
+
+export interface LookedAfter {
+  group: Group;
+  ok: boolean;
+  /** Grams the group can count on while the others take their proportional share, at most what it needs. */
+  sureG: number;
+  needG: number;
+  body: number;
+  vehicle: number;
+  fresh: number;
+  bites: number;
+  /** What is missing, in plain words; empty when nothing is. */
+  missing: string[];
+  foods: Lying[];
+}
+
+export interface PartyCare {
+  groups: LookedAfter[];
+  /** The largest share, as a multiple of the proportional one, that the others may take; 0 when somebody is short already. */
+  greed: number;
+}
+
+/** Rounding to whole pieces may cost a crumb of the portion. */
+const ENOUGH = 0.97;
+const MOST_GREED = 3;
+const THREE_BITES = 3;
+const isFresh = (l: Lying) => l.component.family === 'fresh-fruit' || l.component.family === 'vegetable';
+
+/** What is left of each food for the restricted when the unrestricted take `greed` times their proportional share. */
+function leftOf(c: CheckContext, l: Lying, greed: number): number {
+  const here = c.groupsAt(l.surface);
+  const all = here.reduce((n, g) => n + portionsOf(g), 0);
+  const free = here.filter((g) => isUnrestricted(g) && g.dislikes.length === 0).reduce((n, g) => n + portionsOf(g), 0);
+  return all === 0 ? 0 : l.massG * Math.max(0, 1 - (greed * free) / all);
+}
+
+function flowOf(c: CheckContext, foods: readonly Lying[], groups: readonly Group[], share: number): FlowGroup[] {
+  return groups.map((g) => ({
+    id: g.id,
+    needG: needG(g, c.targets) * share,
+    eats: foods.flatMap((l, i) => (c.counts(l, g) ? [i] : [])),
+  }));
+}
+
+function kindsOf(foods: readonly Lying[], job: string): number {
+  return new Set(foods.filter((l) => l.component.job === job).map((l) => l.component.id)).size;
+}
+
+function careOf(c: CheckContext, group: Group, sureG: number): LookedAfter {
+  const foods = c.lying.filter((l) => c.counts(l, group));
+  const body = kindsOf(foods, 'body');
+  const vehicle = kindsOf(foods, 'vehicle');
+  const contrast = kindsOf(foods, 'contrast');
+  const fresh = new Set(foods.filter(isFresh).map((l) => l.component.id)).size;
+  const bites = body * vehicle * contrast;
+  const need = needG(group, c.targets);
+  const missing: string[] = [];
+  if (sureG < need * ENOUGH) missing.push(`only ${Math.floor(sureG / group.count)} of ${Math.round(need / group.count)} g each are sure`);
+  if (body === 0) missing.push('nothing with body');
+  if (vehicle === 0) missing.push('no bread or cracker');
+  if (fresh === 0) missing.push('nothing fresh');
+  if (bites < THREE_BITES) missing.push(bites === 0 ? 'not one whole bite' : `only ${bites} different bites`);
+  return { group, ok: missing.length === 0, sureG, needG: need, body, vehicle, fresh, bites, missing, foods };
+}
+
+/** Is everyone looked after? The restricted groups are judged together: they share what the others leave. */
+export function partyCare(c: CheckContext): PartyCare {
+  const foods = c.lying.filter((l) => l.component.job !== 'none');
+  const restricted = c.plan.party.filter((g) => !isUnrestricted(g) || g.dislikes.length > 0);
+  const sureAt = (greed: number) =>
+    shareOut(flowOf(c, foods, restricted, 1), foods.map((l) => leftOf(c, l, greed)));
+  const now = sureAt(1);
+  // who eats everything is sure of what is there when all share: the restricted take what they may from elsewhere too
+  const together = shareOut(flowOf(c, foods, c.plan.party, 1), foods.map((l) => l.massG));
+  const groups = c.plan.party.map((group, i) => {
+    const r = restricted.indexOf(group);
+    return careOf(c, group, r >= 0 ? Math.min(now[r]!, together[i]!) : together[i]!);
+  });
+  const holds = (greed: number) =>
+    sureAt(greed).every((sure, i) => sure >= needG(restricted[i]!, c.targets) * ENOUGH);
+  return { groups, greed: groups.every((g) => g.ok) ? largestGreed(holds) : 0 };
+}
+
+/** To a hundredth, by halving. */
+function largestGreed(holds: (greed: number) => boolean): number {
+  if (holds(MOST_GREED)) return MOST_GREED;
+  let [low, high] = [1, MOST_GREED];
+  while (high - low > 0.01) {
+    const middle = (low + high) / 2;
+    if (holds(middle)) low = middle;
+    else high = middle;
+  }
+  return Math.floor(low * 100) / 100;
+}

@@ -1,0 +1,65 @@
+import type { Plan } from '../plan/index.js';
+import { contextOf, type CheckContext } from './context.js';
+import { byUrgency, type Finding } from './finding.js';
+import { partyCare, type PartyCare } from './looked-after.js';
+import { amounts } from './checks/amounts.js';
+import { balance } from './checks/balance.js';
+import { ages, coldAir, season } from './checks/brief.js';
+import { contact } from './checks/contact.js';
+import { holding } from './checks/holding.js';
+import { labels } from './checks/labels.js';
+import { lookedAfter } from './checks/looked-after.js';
+import { lostComponents, ownVerdicts } from './checks/own-verdicts.js';
+import { promises } from './checks/promises.js';
+import { size } from './checks/size.js';
+import { smallChildren } from './checks/small-children.js';
+import { budget, tools } from './checks/tools.js';
+
+export type Check = (c: CheckContext) => Finding[];
+
+/** In order of weight: what can hurt a guest first, what only looks or costs last. */
+export const CHECKS: readonly Check[] = [
+  smallChildren,
+  contact,
+  promises,
+  ownVerdicts,
+  lookedAfter,
+  holding,
+  lostComponents,
+  ages,
+  labels,
+  size,
+  amounts,
+  balance,
+  tools,
+  budget,
+  coldAir,
+  season,
+];
+
+export interface Checked {
+  findings: Finding[];
+  /** Slips that the stylist has read and left. A grave one is never among them. */
+  settled: Finding[];
+  care: PartyCare;
+  context: CheckContext;
+}
+
+export function checkPlan(plan: Plan): Checked {
+  const context = contextOf(plan);
+  const all = byUrgency(CHECKS.flatMap((check) => check(context)));
+  const isSettled = (f: Finding) => !f.grave && f.glyph !== 'cracked' && plan.settled.some((s) => s.key === f.key);
+  return {
+    findings: all.filter((f) => !isSettled(f)),
+    settled: all.filter(isSettled),
+    care: partyCare(context),
+    context,
+  };
+}
+
+/** The worst state among findings: what a station's plate or a seat shows. */
+export function worstGlyph(findings: readonly Finding[]): Finding['glyph'] {
+  for (const glyph of ['cracked', 'covered', 'chipped'] as const)
+    if (findings.some((f) => f.glyph === glyph)) return glyph;
+  return 'whole';
+}

@@ -1,0 +1,165 @@
+import { type Component, type FormId, usualForm } from '../catalogue/index.js';
+import { carriesTo, disliked, judgeGroup, type Verdict } from '../needs/index.js';
+import { hasSmallChildren, portionsOf, type Group } from '../party/index.js';
+import { keepsFree, planLarder, type Plan, type Surface } from '../plan/index.js';
+import { BOWL_G_PER_CM2, COUNTED, kindRanges, lotShares, targetsOf, type CountedFamily, type Targets } from '../portion/index.js';
+
+/** Surfaces with the same guests, promises and outline are composed as one and shared out evenly. */
+export interface Ground {
+  surfaces: Surface[];
+  surface: Surface;
+  copies: number;
+  groups: Group[];
+}
+
+/** One component on one ground, in the form in which it would lie there. */
+export interface Candidate {
+  component: Component;
+  ground: Ground;
+  form: FormId;
+  contained: boolean;
+  gPerCm2: number;
+  /** Share of its mass that lies there at opening. */
+  laidShare: number;
+  pieceG: number;
+  /** Verdict by group id, for the groups that the ground serves. */
+  verdicts: Map<string, Verdict>;
+  minG: number;
+  maxG: number;
+}
+
+export interface Problem {
+  plan: Plan;
+  targets: Targets;
+  grounds: Ground[];
+  candidates: Candidate[];
+}
+
+export const groupsOf = (plan: Plan, surface: Surface): Group[] =>
+  surface.serves ? plan.party.filter((g) => surface.serves!.includes(g.id)) : [...plan.party];
+
+function groundsOf(plan: Plan): Ground[] {
+  const grounds: Ground[] = [];
+  for (const surface of plan.surfaces) {
+    const key = JSON.stringify([surface.serves, surface.freeFrom, surface.outline, surface.rimMm]);
+    const twin = surface.serves
+      ? grounds.find((g) => JSON.stringify([g.surface.serves, g.surface.freeFrom, g.surface.outline, g.surface.rimMm]) === key)
+      : undefined;
+    if (twin) {
+      twin.surfaces.push(surface);
+      twin.copies += 1;
+    } else grounds.push({ surfaces: [surface], surface, copies: 1, groups: groupsOf(plan, surface) });
+  }
+  return grounds;
+}
+
+/** Is the surface kept for the guests of one table need, so that everything on it must be fine for them? */
+export const isOwnPlate = (ground: Ground, plan: Plan): boolean =>
+  ground.surface.serves !== null && ground.groups.length > 0 && ground.groups.length < plan.party.length && ground.groups.every((g) => hasSmallChildren(g));
+
+/** Small children who can reach this surface, whether it is meant for them or not. */
+export const smallWithin = (plan: Plan, surface: Surface): Group[] =>
+  plan.party.filter((g) => hasSmallChildren(g) && (surface.smallHands || groupsOf(plan, surface).includes(g)));
+
+/** The first form that is fine for every small child near; the usual form where there is none near. */
+function formFor(component: Component, ground: Ground, plan: Plan): FormId | undefined {
+  const small = smallWithin(plan, ground.surface);
+  const fits = (form: FormId) => small.every((g) => !judgeGroup(component, form, g).reasons.some((r) => r.fact === 'choking'));
+  const usual = usualForm(component).form;
+  // an own plate is small: a whole wheel or a large bowl has no place on it
+  const forms = component.forms.filter((f) => !isOwnPlate(ground, plan) || f.pieceG <= 30);
+  return forms.map((f) => f.form).find(fits) ?? (small.length === 0 && !isOwnPlate(ground, plan) ? usual : undefined);
+}
+
+/** The least that is worth laying of a kind, and the most before it crowds out the others, as shares of an even split. */
+const LEAST_OF_EVEN = 0.5;
+const MOST_OF_EVEN = 1.8;
+/** A child's plate: grams of one food (house default). */
+const PLATE_G: [number, number] = [6, 26];
+/** A single wheel, wedge or bowl is never less than this. */
+const LEAST_ALONE_G = 90;
+
+function massLimits(component: Component, pieceG: number, target: number, ground: Ground, plan: Plan): [number, number] {
+  if (isOwnPlate(ground, plan)) return [PLATE_G[0] * ground.copies, PLATE_G[1] * ground.copies];
+  const even = target / Math.max(1, kindRanges(plan)[component.family as CountedFamily].from);
+  const alone = pieceG > LEAST_ALONE_G;
+  const least = Math.max(even * LEAST_OF_EVEN, alone ? LEAST_ALONE_G : pieceG * 3);
+  return [least, Math.max(even * MOST_OF_EVEN, least * 1.5, pieceG)];
+}
+
+/** Everything that may be chosen at all, with where and how. */
+export function problemOf(plan: Plan): Problem {
+  const targets = targetsOf(plan);
+  const grounds = groundsOf(plan);
+  const candidates: Candidate[] = [];
+  for (const component of planLarder(plan).values()) {
+    if (plan.wishes.excluded.includes(component.id)) continue;
+    if (!(COUNTED as readonly string[]).includes(component.family)) continue;
+    const pinned = plan.wishes.pinned.includes(component.id);
+    // a food nobody knows anything about is never proposed, only pinned
+    if (component.made === 'unknown' && !pinned) continue;
+    for (const ground of grounds) {
+      const found = candidateOn(component, ground, plan, targets);
+      if (found) candidates.push(found);
+    }
+  }
+  return { plan, targets, grounds, candidates };
+}
+
+function candidateOn(component: Component, ground: Ground, plan: Plan, targets: Targets): Candidate | undefined {
+  if (ground.surface.freeFrom.some((id) => keepsFree(component, id) !== 'keeps')) return undefined;
+  const form = formFor(component, ground, plan);
+  if (!form) return undefined;
+  const verdicts = new Map(ground.groups.map((g) => [g.id as string, judgeGroup(component, form, g).verdict]));
+  if (isOwnPlate(ground, plan) && [...verdicts.values()].some((v) => v !== 'fine')) return undefined;
+  if (plan.policy === 'everything-fits' && [...verdicts.values()].some((v) => v !== 'fine')) return undefined;
+  const fact = component.forms.find((f) => f.form === form)!;
+  const contained = form === 'bowl';
+  const [minG, maxG] = massLimits(component, fact.pieceG, targets.byFamily[component.family as CountedFamily], ground, plan);
+  return {
+    component,
+    ground,
+    form,
+    contained,
+    gPerCm2: contained ? BOWL_G_PER_CM2 : fact.gPerCm2,
+    laidShare: isOwnPlate(ground, plan) ? 1 : lotShares(component, plan)[0]!,
+    pieceG: fact.pieceG,
+    verdicts,
+    minG,
+    maxG,
+  };
+}
+
+/** May the group count on this food there: fine, liked, and with no neighbour that would carry to it? */
+export function countsFor(c: Candidate, group: Group, quiet: ReadonlyMap<string, Set<Ground>>): boolean {
+  if (c.verdicts.get(group.id) !== 'fine' || disliked(c.component, group)) return false;
+  const grounds = quiet.get(group.id);
+  return !grounds || grounds.has(c.ground);
+}
+
+const KEPT: Record<string, string[]> = { 'gluten-free': ['gluten'], 'tree-nut-free': ['nuts'], halal: ['pork', 'alcohol'] };
+
+/**
+ * Where a group has a surface that keeps its promise, it counts on those surfaces alone. A group with a contact
+ * need and no such surface counts on every one; Check then says what touches what.
+ */
+export function quietGrounds(problem: Problem): Map<string, Set<Ground>> {
+  const out = new Map<string, Set<Ground>>();
+  for (const group of problem.plan.party) {
+    const asked = group.needs.flatMap((n) => KEPT[n.id] ?? []);
+    if (asked.length === 0) continue;
+    const keeps = problem.grounds.filter(
+      (g) => g.groups.includes(group) && asked.every((id) => (g.surface.freeFrom as readonly string[]).includes(id)),
+    );
+    if (keeps.length > 0) out.set(group.id, new Set(keeps));
+  }
+  return out;
+}
+
+/** Groups whose allergy a food on this ground would reach, though they are served from it. */
+export const reachesGravely = (c: Candidate): boolean =>
+  c.ground.groups.some((g) => carriesTo(c.component, g).some((r) => r.need.grave && r.need.id === 'tree-nut-free' && r.verdict === 'carries'));
+
+export const isUnrestricted = (group: Group): boolean => group.needs.length === 0 && !hasSmallChildren(group);
+
+export const portionsAt = (groups: readonly Group[]): number => groups.reduce((n, g) => n + portionsOf(g), 0);

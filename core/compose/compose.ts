@@ -1,0 +1,97 @@
+import type { Plan } from '../plan/index.js';
+import { problemOf } from './candidates.js';
+import { findConflicts, type Conflict } from './conflicts.js';
+import type { Draft } from './draft.js';
+import type { Solution, Solver } from './linear.js';
+import { draftOf } from './program.js';
+import { boardOf } from './settle.js';
+
+/** A board that is optimal within this share of its points counts as best. */
+export const OPTIMAL_GAP = 0.01;
+const KERNEL_NODES = 200;
+const FULL_NODES = 20000;
+
+export interface Composition {
+  status: 'optimal' | 'feasible' | 'impossible';
+  plan: Plan;
+  objective: number;
+  bound: number;
+  gap: number;
+  conflicts: Conflict[];
+}
+
+export interface ComposeOptions {
+  /** Called with a whole plan as soon as there is a first good board. */
+  onFirst?: (plan: Plan) => void;
+  /** Stop after the first good board, unproven. */
+  quick?: boolean;
+}
+
+const gapOf = (objective: number, bound: number) => Math.max(0, (objective - bound) / Math.max(1e-9, objective));
+
+/**
+ * The best board for the brief. Two steps: the relaxed program names a kernel of promising components, a small
+ * program over the kernel gives a first board; the whole program starts from it and proves how good it is.
+ * Degenerate briefs (nobody comes, no surface) give an empty board and say so.
+ */
+export function compose(plan: Plan, solve: Solver, options: ComposeOptions = {}): Composition {
+  if (plan.party.length === 0 || plan.surfaces.length === 0) {
+    const text = plan.party.length === 0 ? 'Nobody is coming yet: say who in the brief.' : 'There is no surface yet.';
+    return impossible(plan, [{ wishes: ['brief'], text }]);
+  }
+  const problem = problemOf(plan);
+  const draft = draftOf(problem);
+  const relaxed = solve(draft.model, { gap: 0, nodes: 0, seed: plan.seed, relaxed: true });
+  if (relaxed.status === 'infeasible') return impossible(plan, findConflicts(problem, solve));
+  const kernel = solveKernel(draft, relaxed, solve, plan.seed);
+  if (kernel) options.onFirst?.(boardOf(draft, kernel.values));
+  if (kernel && options.quick) return result(draft, { ...kernel, bound: relaxed.objective });
+  const whole = solve(draft.model, {
+    gap: OPTIMAL_GAP * 0.98,
+    nodes: FULL_NODES,
+    seed: plan.seed,
+    relaxed: false,
+    ...(kernel ? { start: kernel.values } : {}),
+  });
+  if (whole.status === 'infeasible') return impossible(plan, findConflicts(problem, solve));
+  return result(draft, whole);
+}
+
+function impossible(plan: Plan, conflicts: Conflict[]): Composition {
+  return { status: 'impossible', plan, objective: Infinity, bound: Infinity, gap: 1, conflicts };
+}
+
+function result(draft: Draft, s: Solution): Composition {
+  const gap = gapOf(s.objective, s.bound);
+  return {
+    status: gap <= OPTIMAL_GAP ? 'optimal' : 'feasible',
+    plan: boardOf(draft, s.values),
+    objective: s.objective,
+    bound: s.bound,
+    gap,
+    conflicts: [],
+  };
+}
+
+/** Components of a family that go on into the kernel: those the relaxed program uses, then the next best. */
+const KERNEL_SPARE = 2;
+
+/** Fixes everything outside the kernel to "not chosen" and solves what is left. */
+function solveKernel(draft: Draft, relaxed: Solution, solve: Solver, seed: number): Solution | undefined {
+  const byFamily = new Map<string, [number, number][]>();
+  for (const [id, x] of draft.chosen) {
+    const family = draft.component(id).family;
+    byFamily.set(family, [...(byFamily.get(family) ?? []), [x, relaxed.values[x] ?? 0]]);
+  }
+  const closed: number[] = [];
+  for (const list of byFamily.values()) {
+    list.sort((a, b) => b[1] - a[1] || a[0] - b[0]);
+    const used = list.filter(([, v]) => v > 1e-6).length;
+    closed.push(...list.slice(used + KERNEL_SPARE).map(([x]) => x));
+  }
+  const uppers = closed.map((x) => draft.model.variables[x]!.upper);
+  closed.forEach((x) => (draft.model.variables[x]!.upper = 0));
+  const found = solve(draft.model, { gap: 0.03, nodes: KERNEL_NODES, seed, relaxed: false });
+  closed.forEach((x, i) => (draft.model.variables[x]!.upper = uppers[i]!));
+  return found.status === 'infeasible' ? undefined : found;
+}

@@ -1,0 +1,66 @@
+import type { Component, ComponentId } from '../catalogue/index.js';
+import { isOwnPlate, type Candidate, type Problem } from './candidates.js';
+import { LinearModel } from './linear.js';
+
+/** A candidate's variables: is it laid there, and how many grams. */
+export interface Entry {
+  candidate: Candidate;
+  laid: number;
+  mass: number;
+}
+
+/** Which wishes are in force: all of them, but when a conflict is being looked for. */
+export interface Wishes {
+  budget: boolean;
+  pinned(id: ComponentId): boolean;
+  lookedAfter(groupId: string): boolean;
+}
+
+export const ALL_WISHES: Wishes = { budget: true, pinned: () => true, lookedAfter: () => true };
+
+/** The program while it is being written. */
+export interface Draft {
+  problem: Problem;
+  model: LinearModel;
+  entries: Entry[];
+  /** Is the component chosen for a shared surface? */
+  chosen: Map<ComponentId, number>;
+  wishes: Wishes;
+  component(id: ComponentId): Component;
+}
+
+/** Points for a kind that is bought for a child's plate alone. */
+const EXTRA_KIND = 0.4;
+
+/** Variables and the rows that tie them: mass only where laid, laid only where chosen. */
+export function startDraft(problem: Problem, wishes: Wishes): Draft {
+  const model = new LinearModel();
+  const components = new Map(problem.candidates.map((c) => [c.component.id, c.component]));
+  const chosen = new Map([...components.keys()].map((id) => [id, model.binary(`choose ${id}`)]));
+  const entries = problem.candidates.map((candidate): Entry => {
+    const { id } = candidate.component;
+    const at = `${id} on ${candidate.ground.surface.id}`;
+    const laid = model.binary(`lay ${at}`, 0.05);
+    const mass = model.variable(`mass ${at}`, 0, candidate.maxG);
+    model.atMost(`only where laid ${at}`, [[mass, 1], [laid, -candidate.maxG]], 0);
+    model.atLeast(`worth laying ${at}`, [[mass, 1], [laid, -candidate.minG]], 0);
+    if (isOwnPlate(candidate.ground, problem.plan)) {
+      // a child's plate likes what is bought anyway; a kind of its own costs a little
+      const extra = model.variable(`extra ${at}`, 0, 1, EXTRA_KIND);
+      model.atMost(`laid or extra ${at}`, [[laid, 1], [chosen.get(id)!, -1], [extra, -1]], 0);
+    } else model.atMost(`laid if chosen ${at}`, [[laid, 1], [chosen.get(id)!, -1]], 0);
+    return { candidate, laid, mass };
+  });
+  const draft: Draft = { problem, model, entries, chosen, wishes, component: (id) => components.get(id)! };
+  for (const [id, x] of chosen) {
+    const places = entries
+      .filter((e) => e.candidate.component.id === id && !isOwnPlate(e.candidate.ground, problem.plan))
+      .map((e) => [e.laid, 1] as const);
+    model.atLeast(`chosen is laid ${id}`, [...places, [x, -1]], 0);
+  }
+  for (const id of problem.plan.wishes.pinned) {
+    const x = chosen.get(id);
+    if (x !== undefined && wishes.pinned(id)) model.atLeast(`pinned ${id}`, [[x, 1]], 1);
+  }
+  return draft;
+}

@@ -1,0 +1,26 @@
+import type { Problem } from './candidates.js';
+import { ALL_WISHES, startDraft, type Draft, type Wishes } from './draft.js';
+import { bowlRows, familyRows, groundRows } from './rows/amounts.js';
+import { budgetRows } from './rows/budget.js';
+import { lookedAfterRows } from './rows/looked-after.js';
+import { alikeRows, paletteRows, tasteOfEach, wantedRows } from './rows/variety.js';
+
+/** Points that every board starts from, so that a share of them means something near a perfect board. */
+const BASE_POINTS = 10;
+
+/** The whole program for a problem; the order of the rows is the order in which a stylist thinks. */
+export function draftOf(problem: Problem, wishes: Wishes = ALL_WISHES): Draft {
+  const draft = startDraft(problem, wishes);
+  draft.model.offset = BASE_POINTS;
+  familyRows(draft);
+  groundRows(draft);
+  bowlRows(draft);
+  lookedAfterRows(draft);
+  wantedRows(draft);
+  alikeRows(draft);
+  paletteRows(draft);
+  tasteOfEach(draft);
+  budgetRows(draft);
+  return draft;
+}
+

@@ -1,0 +1,76 @@
+import { COUNTED, FULL_COVER, kindRanges, surfaceAreaCm2, type CountedFamily } from '../../portion/index.js';
+import { isOwnPlate, portionsAt } from '../candidates.js';
+import type { Draft } from '../draft.js';
+
+/** Points lost for missing a family's target by all of it. */
+const FAMILY_MISS = 14;
+/** Points lost for each kind beyond or short of what the party size asks for. */
+const KIND_MISS = 1.2;
+/** Points lost for each kind laid: packs that do not fit are the commonest complaint. */
+const EACH_KIND = 0.12;
+/** Points lost for ground left bare, for all of a surface. */
+const BARE = 24;
+
+/** Each family near its target, in a number of kinds that suits the party. */
+export function familyRows(d: Draft): void {
+  const ranges = kindRanges(d.problem.plan);
+  for (const family of COUNTED) {
+    const target = d.problem.targets.byFamily[family];
+    const here = d.entries.filter((e) => e.candidate.component.family === family);
+    const masses = here.map((e) => [e.mass, 1] as const);
+    if (target > 0) {
+      const under = d.model.variable(`under ${family}`, 0, target, FAMILY_MISS / target);
+      const over = d.model.variable(`over ${family}`, 0, target * 3, FAMILY_MISS / target);
+      d.model.row(`target ${family}`, target, [...masses, [under, 1], [over, -1]], target);
+    } else for (const e of here) d.model.atMost(`no ${family}`, [[e.mass, 1]], 0);
+    kindRows(d, family, ranges[family]);
+  }
+}
+
+function kindRows(d: Draft, family: CountedFamily, range: { from: number; to: number }): void {
+  const chosen = [...d.chosen].filter(([id]) => d.component(id).family === family).map(([, x]) => [x, 1] as const);
+  if (chosen.length === 0) return;
+  const from = Math.min(range.from, chosen.length);
+  const few = d.model.variable(`few ${family}`, 0, from, KIND_MISS);
+  d.model.atLeast(`kinds from ${family}`, [...chosen, [few, 1]], d.problem.targets.byFamily[family] > 0 ? from : 0);
+  const many = d.model.variable(`many ${family}`, 0, 10, KIND_MISS * 2);
+  d.model.atMost(`kinds to ${family}`, [...chosen, [many, -1]], range.to);
+  for (const [x] of chosen) d.model.charge(x, EACH_KIND);
+}
+
+/** What lies at opening fits each surface and leaves little of it bare; each guest's own plate holds a portion. */
+export function groundRows(d: Draft): void {
+  for (const ground of d.problem.grounds) {
+    const area = surfaceAreaCm2(ground.surface) * ground.copies;
+    const here = d.entries.filter((e) => e.candidate.ground === ground);
+    const terms = here.map((e) => [e.mass, e.candidate.laidShare / e.candidate.gPerCm2] as const);
+    // a child's plate is meant to show some china
+    const own = isOwnPlate(ground, d.problem.plan);
+    const bare = d.model.variable(`bare ${ground.surface.id}`, 0, area, own ? 0 : BARE / area);
+    d.model.row(`ground ${ground.surface.id}`, area * FULL_COVER, [...terms, [bare, 1]], area * 0.985);
+    if (own) ownPlateRows(d, ground, here.map((e) => [e.mass, 1] as const));
+  }
+}
+
+/** A little more than the portion, so that rounding to whole pieces leaves nobody short. */
+const ROUNDING = 1.08;
+
+function ownPlateRows(d: Draft, ground: Draft['problem']['grounds'][number], masses: (readonly [number, number])[]): void {
+  const portion = portionsAt(ground.groups) * d.problem.targets.perPortionG * ROUNDING;
+  const slack = d.model.variable(`plate short ${ground.surface.id}`, 0, portion, FAMILY_MISS / portion);
+  d.model.row(`portion on ${ground.surface.id}`, portion, [...masses, [slack, 1]], portion * 1.1);
+  const here = d.entries.filter((e) => e.candidate.ground === ground);
+  const kinds = (test: (e: (typeof here)[number]) => boolean) => here.filter(test).map((e) => [e.laid, 1] as const);
+  d.model.row(`kinds on ${ground.surface.id}`, 5, kinds(() => true), 8);
+  for (const job of ['body', 'vehicle', 'contrast'] as const) {
+    const of = kinds((e) => e.candidate.component.job === job);
+    if (of.length > 0) d.model.atLeast(`${job} on ${ground.surface.id}`, of, 1);
+  }
+}
+
+/** Never more bowls than the stylist has. */
+export function bowlRows(d: Draft): void {
+  const bowls = d.problem.plan.bowls.reduce((n, b) => n + b.count, 0);
+  const terms = d.entries.filter((e) => e.candidate.contained).map((e) => [e.laid, 1] as const);
+  d.model.atMost('bowls at hand', terms, bowls);
+}

@@ -1,0 +1,113 @@
+import { converter, differenceEuclidean } from 'culori';
+import type { Component } from '../../catalogue/index.js';
+import { monthOf, seedOf, createRandom } from '../../measure/index.js';
+import { disliked } from '../../needs/index.js';
+import { reachesGravely } from '../candidates.js';
+import type { Draft } from '../draft.js';
+
+/** Something that a good board has, and the points lost without it. */
+interface Wanted {
+  name: string;
+  points: number;
+  /** How many of it; one unless said. */
+  count?: number;
+  has(c: Component): boolean;
+}
+
+const taste = (c: Component, t: keyof NonNullable<Component['taste']>) => c.taste?.[t] ?? 0;
+const cheese = (c: Component) => c.family === 'cheese';
+const LARGE_FORMS = new Set(['wheel', 'wedge', 'log']);
+
+/** The cheese axes, the four accompaniment groups and the two textures of the craft. */
+export const WANTED: readonly Wanted[] = [
+  { name: 'a soft cheese', points: 2, has: (c) => cheese(c) && ['soft', 'creamy', 'runny'].includes(c.texture) },
+  { name: 'a firm cheese', points: 2, has: (c) => cheese(c) && ['firm', 'semi-firm'].includes(c.texture) },
+  { name: 'a strong cheese', points: 2, has: (c) => cheese(c) && taste(c, 'strength') >= 4 },
+  { name: 'an aged cheese', points: 1, has: (c) => cheese(c) && c.texture === 'hard' },
+  { name: 'a cheese everyone knows', points: 1, has: (c) => cheese(c) && taste(c, 'strength') <= 1 },
+  { name: 'large cheeses to build around', points: 1.5, count: 3, has: (c) => cheese(c) && LARGE_FORMS.has(c.forms[0]!.form) },
+  { name: 'berries', points: 0.8, count: 2, has: (c) => c.family === 'fresh-fruit' && ['berry', 'drupelet', 'strawberry', 'grape'].includes(c.forms[0]!.piece) },
+  { name: 'goat or sheep milk', points: 1, has: (c) => c.milk === 'goat' || c.milk === 'sheep' },
+  { name: 'something sweet', points: 2, has: (c) => taste(c, 'sweet') >= 4 },
+  { name: 'something sharp', points: 3, has: (c) => taste(c, 'sour') >= 4 },
+  { name: 'something salty and crunchy', points: 2, has: (c) => c.family === 'nut-seed' },
+  { name: 'something hot', points: 1, has: (c) => taste(c, 'heat') >= 3 },
+  { name: 'something smoked', points: 1, has: (c) => taste(c, 'smoke') >= 3 },
+  { name: 'something chewy', points: 1, has: (c) => c.texture === 'chewy' },
+  { name: 'a plain cracker or bread', points: 2, has: (c) => c.job === 'vehicle' && c.sheds.every((s) => s !== 'seeds') },
+];
+
+export function wantedRows(d: Draft): void {
+  for (const want of WANTED) {
+    const who = [...d.chosen].filter(([id]) => want.has(d.component(id))).map(([, x]) => [x, 1] as const);
+    if (who.length === 0) continue;
+    const count = Math.min(want.count ?? 1, who.length);
+    const missing = d.model.variable(`missing ${want.name}`, 0, count, want.points);
+    d.model.atLeast(`want ${want.name}`, [...who, [missing, 1]], count);
+  }
+}
+
+/** Two of the same base food are alike; a second one costs points. */
+const ALIKE = 2.5;
+
+export function alikeRows(d: Draft): void {
+  const byBase = new Map<string, number[]>();
+  for (const [id, x] of d.chosen) {
+    const base = d.component(id).baseFood;
+    if (base) byBase.set(base, [...(byBase.get(base) ?? []), x]);
+  }
+  for (const [base, xs] of byBase) {
+    if (xs.length < 2) continue;
+    const over = d.model.variable(`alike ${base}`, 0, xs.length, ALIKE);
+    d.model.atMost(`one ${base}`, [...xs.map((x) => [x, 1] as const), [over, -1]], 1);
+  }
+}
+
+const oklab = converter('oklab');
+const distance = differenceEuclidean('oklab');
+/** Colours nearer than this in OKLab read as the same on a board (house default). */
+const SAME_COLOUR = 0.13;
+const PLACES = 3;
+const PALETTE_POINTS = 0.8;
+
+export const nearColour = (a: string, b: string): boolean => {
+  const [x, y] = [oklab(a), oklab(b)];
+  return x !== undefined && y !== undefined && distance(x, y) < SAME_COLOUR;
+};
+
+/** Each colour of the theme in at least three places. */
+export function paletteRows(d: Draft): void {
+  const { palette } = d.problem.plan.occasion.theme;
+  const weight = 1 + 0.5 * d.problem.plan.wishes.levers.colour;
+  for (const colour of palette) {
+    const who = [...d.chosen].filter(([id]) => nearColour(d.component(id).colours[0], colour));
+    if (who.length === 0) continue;
+    const short = d.model.variable(`palette ${colour}`, 0, PLACES, PALETTE_POINTS * weight);
+    d.model.atLeast(`show ${colour}`, [...who.map(([, x]) => [x, 1] as const), [short, 1]], Math.min(PLACES, who.length));
+  }
+}
+
+const OUT_OF_SEASON = 0.7;
+const EACH_ASK = 0.6;
+const EACH_DISLIKE = 0.5;
+const NUTS_BY_AN_ALLERGY = 30;
+const SEED_NOISE = 0.35;
+const BOLD = 0.12;
+
+/** What speaks for or against one component, whatever else is chosen; the seed breaks ties. */
+export function tasteOfEach(d: Draft): void {
+  const { plan } = d.problem;
+  const month = monthOf(plan.occasion.start);
+  for (const [id, x] of d.chosen) {
+    const c = d.component(id);
+    if (!c.seasonMonths.includes(month)) d.model.charge(x, OUT_OF_SEASON);
+    const haters = plan.party.filter((g) => disliked(c, g)).length;
+    d.model.charge(x, haters * EACH_DISLIKE);
+    d.model.charge(x, -BOLD * plan.wishes.levers.bolder * (taste(c, 'strength') + taste(c, 'heat') - 3));
+    d.model.charge(x, createRandom(seedOf(plan.seed, id)).next() * SEED_NOISE);
+  }
+  for (const e of d.entries) {
+    if ([...e.candidate.verdicts.values()].includes('ask')) d.model.charge(e.laid, EACH_ASK);
+    if (reachesGravely(e.candidate)) d.model.charge(e.laid, NUTS_BY_AN_ALLERGY);
+  }
+}

@@ -1,0 +1,90 @@
+import { roundForScale } from '../measure/index.js';
+import { planLarder, type Placement, type Plan } from '../plan/index.js';
+import { lotShares } from '../portion/index.js';
+import type { Component, FormFact, FormId } from '../catalogue/index.js';
+import { isOwnPlate, type Candidate } from './candidates.js';
+import type { Draft } from './draft.js';
+
+/** A wedge or a log is cut to its mass; a filled bowl is filled to it. The rest comes in pieces as they are. */
+const CUT_TO_MASS: ReadonlySet<FormId> = new Set(['wedge', 'log', 'bowl', 'smeared']);
+/** A single wedge or bowl beyond this mass becomes two. */
+const MOST_IN_ONE: Partial<Record<FormId, number>> = { wedge: 330, log: 220, bowl: 330, smeared: 40 };
+
+/** Whole pieces for a mass: at least one. Returns the pieces and the mass that they truly have. */
+export function wholePieces(fact: FormFact, massG: number): { pieces: number; massG: number } {
+  if (CUT_TO_MASS.has(fact.form)) {
+    const pieces = Math.max(1, Math.ceil(massG / (MOST_IN_ONE[fact.form] ?? Infinity)));
+    return { pieces, massG: Math.max(1, roundForScale(massG)) };
+  }
+  const pieces = Math.max(1, Math.round(massG / fact.pieceG));
+  return { pieces, massG: Math.round(pieces * fact.pieceG * 10) / 10 };
+}
+
+/** The placements of one component on one surface: lots by what is eaten while each lies. */
+export function placementsOf(
+  component: Component,
+  fact: FormFact,
+  surfaceId: Placement['surfaceId'],
+  massG: number,
+  contained: boolean,
+  plan: Plan,
+): Placement[] {
+  const shares = lotShares(component, plan);
+  // one wheel cannot be shared out by halves of an hour: each lot is whole pieces
+  return shares
+    .map((share, lot) => ({ lot, ...wholePieces(fact, massG * share) }))
+    .map(({ lot, pieces, massG: grams }) => ({
+      componentId: component.id,
+      surfaceId,
+      form: fact.form,
+      massG: grams,
+      pieces,
+      lot,
+      contained,
+    }));
+}
+
+const LAID = 0.5;
+
+/** The solver's values as placements on the plan. Pins and everything else of the plan stay as they are. */
+export function boardOf(draft: Draft, values: readonly number[]): Plan {
+  const { plan } = draft.problem;
+  const placements: Placement[] = [];
+  for (const { candidate: c, laid, mass } of draft.entries) {
+    if ((values[laid] ?? 0) < LAID) continue;
+    placements.push(...onGround(c, values[mass] ?? 0, plan));
+  }
+  return { ...plan, placements: [...placements, ...garnish(plan)] };
+}
+
+function onGround(c: Candidate, massG: number, plan: Plan): Placement[] {
+  const fact = c.component.forms.find((f) => f.form === c.form)!;
+  const own = isOwnPlate(c.ground, plan);
+  return c.ground.surfaces.flatMap((s) => {
+    const all = placementsOf(c.component, fact, s.id, massG / c.ground.copies, c.contained, plan);
+    // a child's plate is filled once; a second lot of ten grams helps nobody
+    return own ? wholeOnce(all, fact, massG / c.ground.copies) : all;
+  });
+}
+
+const wholeOnce = (all: Placement[], fact: FormFact, massG: number): Placement[] => [
+  { ...all[0]!, ...wholePieces(fact, massG) },
+];
+
+/** Two herbs that the stylist has not excluded, a few sprigs for each shared surface; pinned ones first. */
+function garnish(plan: Plan): Placement[] {
+  const herbs = [...planLarder(plan).values()].filter(
+    (c) => c.family === 'garnish' && c.made !== 'unknown' && !plan.wishes.excluded.includes(c.id),
+  );
+  const pinned = herbs.filter((h) => plan.wishes.pinned.includes(h.id));
+  const chosen = [...pinned, ...herbs.filter((h) => !pinned.includes(h))].slice(0, Math.max(2, pinned.length));
+  return plan.surfaces
+    .filter((s) => s.serves === null || s.serves.length > 1)
+    .flatMap((s) =>
+      chosen.map((h) => {
+        const fact = h.forms[0]!;
+        const pieces = s.outline.kind === 'round' ? 7 : 5;
+        return { componentId: h.id, surfaceId: s.id, form: fact.form, massG: pieces * fact.pieceG, pieces, lot: 0, contained: false };
+      }),
+    );
+}

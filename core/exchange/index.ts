@@ -1,0 +1,1 @@
+export { shoppingCsv, shoppingRows, type ShoppingRow } from './shopping.js';

@@ -1,0 +1,77 @@
+import { formOf, usualForm, type Component, type FormId } from '../catalogue/index.js';
+import type { Plan, Placement, Surface } from '../plan/index.js';
+import { planLarder } from '../plan/index.js';
+import { COUNTED, targetsOf, type CountedFamily } from './targets.js';
+
+/** Grams over a square centimetre of a filled bowl's outside (craft, section 9). */
+export const BOWL_G_PER_CM2 = 2;
+/** Share of the ground inside the rim that a full board covers. */
+export const FULL_COVER = 0.97;
+
+/** Typical grams per cm² of each family, for sizes before anything is chosen (house default, from the catalogue's usual forms). */
+const FAMILY_G_PER_CM2: Record<CountedFamily, number> = {
+  cheese: 2.2,
+  'cured-meat': 1.05,
+  fish: 1.1,
+  'plant-protein': 2,
+  vehicle: 1,
+  'fresh-fruit': 1.8,
+  'dried-fruit': 1.5,
+  vegetable: 1.5,
+  pickle: 1.8,
+  'nut-seed': 1.2,
+  'spread-dip': 2,
+  'sweet-bite': 1.7,
+};
+
+export const gPerCm2 = (component: Component, form: FormId, contained: boolean): number =>
+  contained ? BOWL_G_PER_CM2 : (formOf(component, form) ?? usualForm(component)).gPerCm2;
+
+export function placementGroundCm2(component: Component, p: Pick<Placement, 'form' | 'massG' | 'contained'>): number {
+  return p.massG / gPerCm2(component, p.form, p.contained);
+}
+
+/** Square centimetres inside the rim. */
+export function surfaceAreaCm2(surface: Surface): number {
+  const { outline: o, rimMm } = surface;
+  if (o.kind === 'round') return (Math.PI * Math.max(0, o.diameterMm / 2 - rimMm) ** 2) / 100;
+  const [l, w] = [Math.max(0, o.lengthMm - 2 * rimMm), Math.max(0, o.widthMm - 2 * rimMm)];
+  const corner = Math.max(0, Math.min(o.cornerMm - rimMm, l / 2, w / 2));
+  return (l * w - (4 - Math.PI) * corner ** 2) / 100;
+}
+
+/** Ground that lies on the surface at opening. */
+export function laidGroundCm2(plan: Plan, surface: Surface): number {
+  const larder = planLarder(plan);
+  return plan.placements
+    .filter((p) => p.surfaceId === surface.id && p.lot === 0)
+    .reduce((sum, p) => {
+      const c = larder.get(p.componentId);
+      return c && c.family !== 'garnish' ? sum + placementGroundCm2(c, p) : sum;
+    }, 0);
+}
+
+/** Area that this brief asks for before anything is chosen, all surfaces together. */
+export function areaAskedCm2(plan: Plan): number {
+  const { byFamily } = targetsOf(plan);
+  const ground = COUNTED.reduce((sum, f) => sum + byFamily[f] / FAMILY_G_PER_CM2[f], 0);
+  return ground / FULL_COVER;
+}
+
+const ROUND_STEP_MM = 10;
+
+/** The same shape in the size that this ground fills, to the next 10 mm. */
+export function fittingOutline(surface: Surface, groundCm2: number): Surface['outline'] {
+  const have = surfaceAreaCm2(surface);
+  const want = groundCm2 / FULL_COVER;
+  const o = surface.outline;
+  const step = (n: number) => Math.max(60, Math.round(n / ROUND_STEP_MM) * ROUND_STEP_MM);
+  if (o.kind === 'round')
+    return { ...o, diameterMm: step(2 * (Math.sqrt((want * 100) / Math.PI) + surface.rimMm)) };
+  const k = Math.sqrt(want / Math.max(1, have));
+  return { ...o, lengthMm: step(o.lengthMm * k), widthMm: step(o.widthMm * k) };
+}
+
+export function outlineWords(o: Surface['outline']): string {
+  return o.kind === 'round' ? `Ø ${o.diameterMm} mm` : `${o.lengthMm} × ${o.widthMm} mm`;
+}

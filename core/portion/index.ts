@@ -1,0 +1,15 @@
+export { COUNTED, groupByFamily, needG, targetsOf, type CountedFamily, type Targets } from './targets.js';
+export { kindRanges, type KindRange } from './kinds.js';
+export { eatenBy, holdingOf, lotShares, HOT_ABOVE_C, type Holding } from './holding.js';
+export {
+  areaAskedCm2,
+  BOWL_G_PER_CM2,
+  fittingOutline,
+  FULL_COVER,
+  gPerCm2,
+  laidGroundCm2,
+  outlineWords,
+  placementGroundCm2,
+  surfaceAreaCm2,
+} from './ground.js';
+export { choosePacks, type PackChoice } from './packs.js';

@@ -1,0 +1,41 @@
+import { guestsIn } from '../party/index.js';
+import type { Plan } from '../plan/index.js';
+import type { CountedFamily } from './targets.js';
+
+export interface KindRange {
+  from: number;
+  to: number;
+}
+
+/** Fewest and most kinds for a large party (craft, section 4: house defaults); smaller ones have fewer. */
+const LARGE: Record<CountedFamily, KindRange> = {
+  cheese: { from: 6, to: 7 },
+  'cured-meat': { from: 3, to: 4 },
+  fish: { from: 1, to: 2 },
+  'plant-protein': { from: 2, to: 3 },
+  vehicle: { from: 4, to: 5 },
+  'fresh-fruit': { from: 4, to: 5 },
+  'dried-fruit': { from: 2, to: 2 },
+  vegetable: { from: 4, to: 5 },
+  pickle: { from: 2, to: 3 },
+  'nut-seed': { from: 1, to: 2 },
+  'spread-dip': { from: 3, to: 4 },
+  'sweet-bite': { from: 1, to: 2 },
+};
+
+const UP_TO_SMALL = 8;
+const UP_TO_MIDDLE = 16;
+const scaled = (n: number, k: number, least: number) => Math.max(least, Math.round(n * k));
+
+/** How many kinds of each family a party of this size asks for. */
+export function kindRanges(plan: Plan): Record<CountedFamily, KindRange> {
+  const guests = guestsIn(plan.party);
+  const k = guests <= UP_TO_SMALL ? 3 / 7 : guests <= UP_TO_MIDDLE ? 5 / 7 : 1;
+  return Object.fromEntries(
+    Object.entries(LARGE).map(([family, r]) => {
+      const least = family === 'cheese' || family === 'vehicle' || family === 'spread-dip' ? 2 : 1;
+      const to = scaled(r.to, k, least);
+      return [family, { from: Math.min(to, family === 'fish' ? Math.round(r.from * k) : scaled(r.from, k, least)), to }];
+    }),
+  ) as Record<CountedFamily, KindRange>;
+}

@@ -1,0 +1,80 @@
+import type { Highs, Model } from 'highs';
+import type { LinearModel, Solution, SolveOptions, Solver } from '../core/compose/index.js';
+
+const INF = 1e30;
+const bounded = (n: number) => (n === Infinity ? INF : n === -Infinity ? -INF : n);
+
+function matrixOf(model: LinearModel) {
+  const start = [0];
+  const index: number[] = [];
+  const value: number[] = [];
+  for (const row of model.rows) {
+    // a variable may stand twice in a row: the solver wants it once
+    const sums = new Map<number, number>();
+    for (const [v, f] of row.terms) sums.set(v, (sums.get(v) ?? 0) + f);
+    for (const [v, f] of sums) {
+      if (f === 0) continue;
+      index.push(v);
+      value.push(f);
+    }
+    start.push(index.length);
+  }
+  return {
+    format: 'csr' as const,
+    numRows: model.rows.length,
+    numCols: model.variables.length,
+    starts: start,
+    indices: index,
+    values: value,
+  };
+}
+
+/** Limits are gap and nodes, never time: the same model and seed give the same answer. */
+function setOptions(m: Model, options: SolveOptions): void {
+  m.options.set('output_flag', false);
+  m.options.set('random_seed', options.seed % 2147483647);
+  m.options.set('mip_rel_gap', options.gap);
+  m.options.set('mip_max_nodes', options.nodes);
+}
+
+/** HiGHS as the core's solver. */
+export function highsSolver(highs: Highs): Solver {
+  return (model, options): Solution => {
+    const m = highs.createModel({
+      numCols: model.variables.length,
+      numRows: model.rows.length,
+      offset: model.offset,
+      colCost: model.variables.map((v) => v.cost),
+      colLower: model.variables.map((v) => bounded(v.lower)),
+      colUpper: model.variables.map((v) => bounded(v.upper)),
+      rowLower: model.rows.map((r) => bounded(r.lower)),
+      rowUpper: model.rows.map((r) => bounded(r.upper)),
+      matrix: matrixOf(model),
+      ...(options.relaxed ? {} : { integrality: model.variables.map((v) => (v.integer ? 1 : 0)) }),
+    });
+    try {
+      setOptions(m, options);
+      if (options.start) m.setSolution({ colValue: [...options.start] });
+      m.run();
+      return read(m, options.relaxed);
+    } finally {
+      m.dispose();
+    }
+  };
+}
+
+const FEASIBLE_POINT = 2;
+
+function read(m: Model, relaxed: boolean): Solution {
+  const optimal = m.getModelStatus() === 7;
+  const found = Number(m.info.get('primal_solution_status')) === FEASIBLE_POINT;
+  if (!found) return { status: 'infeasible', objective: Infinity, bound: Infinity, values: [] };
+  const objective = Number(m.info.get('objective_function_value'));
+  const bound = relaxed ? objective : Number(m.info.get('mip_dual_bound'));
+  return {
+    status: optimal ? 'optimal' : 'feasible',
+    objective,
+    bound,
+    values: Array.from(m.getSolution().colValue),
+  };
+}
