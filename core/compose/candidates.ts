@@ -73,11 +73,11 @@ function formFor(component: Component, ground: Ground, plan: Plan): FormId | und
 
 /** The least that is worth laying of a kind, and the most before it crowds out the others, as shares of an even split. */
 const LEAST_OF_EVEN = 0.5;
-const MOST_OF_EVEN = 1.8;
+const MOST_OF_EVEN = 1.3;
 /** A child's plate: grams of one food (house default). */
 const PLATE_G: [number, number] = [6, 26];
 /** A single wheel, wedge or bowl is never less than this. */
-const LEAST_ALONE_G = 90;
+const LEAST_ALONE_G = 150;
 
 function massLimits(component: Component, pieceG: number, target: number, ground: Ground, plan: Plan): [number, number] {
   if (isOwnPlate(ground, plan)) return [PLATE_G[0] * ground.copies, PLATE_G[1] * ground.copies];

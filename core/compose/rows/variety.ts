@@ -23,7 +23,7 @@ export const WANTED: readonly Wanted[] = [
   { name: 'a soft cheese', points: 2, has: (c) => cheese(c) && ['soft', 'creamy', 'runny'].includes(c.texture) },
   { name: 'a firm cheese', points: 2, has: (c) => cheese(c) && ['firm', 'semi-firm'].includes(c.texture) },
   { name: 'a strong cheese', points: 2, has: (c) => cheese(c) && taste(c, 'strength') >= 4 },
-  { name: 'an aged cheese', points: 1, has: (c) => cheese(c) && c.texture === 'hard' },
+  { name: 'an aged cheese', points: 2, has: (c) => cheese(c) && c.texture === 'hard' },
   { name: 'a cheese everyone knows', points: 1, has: (c) => cheese(c) && taste(c, 'strength') <= 1 },
   { name: 'large cheeses to build around', points: 1.5, count: 3, has: (c) => cheese(c) && LARGE_FORMS.has(c.forms[0]!.form) },
   { name: 'berries', points: 0.8, count: 2, has: (c) => c.family === 'fresh-fruit' && ['berry', 'drupelet', 'strawberry', 'grape'].includes(c.forms[0]!.piece) },

@@ -1,0 +1,167 @@
+import type { Random } from '../measure/index.js';
+import type { Grid } from './grid.js';
+import type { Part } from './parts.js';
+
+/** Where one piece lies: millimetres from the surface's centre, degrees. */
+export interface Laid {
+  x: number;
+  y: number;
+  angle: number;
+}
+
+const EVENING = 9;
+
+/**
+ * Loose pieces, exactly as many as the plan has, spread evenly over the region: Lloyd's method (1982) on its cells,
+ * then a little unrest so that it does not read as a lattice.
+ */
+export function fillLoose(part: Part, cells: readonly number[], grid: Grid, random: Random): Laid[] {
+  const n = part.pieces;
+  if (cells.length === 0) return [];
+  const xs = cells.map((c) => grid.xOf(c % grid.columns));
+  const ys = cells.map((c) => grid.yOf(Math.floor(c / grid.columns)));
+  const px = new Float64Array(n);
+  const py = new Float64Array(n);
+  for (let i = 0; i < n; i++) {
+    const k = random.int(cells.length);
+    px[i] = xs[k]! + random.range(-2, 2);
+    py[i] = ys[k]! + random.range(-2, 2);
+  }
+  const sum = new Float64Array(n * 3);
+  for (let round = 0; round < EVENING; round++) {
+    sum.fill(0);
+    for (let k = 0; k < cells.length; k++) {
+      const [x, y] = [xs[k]!, ys[k]!];
+      let best = 0;
+      let least = Infinity;
+      for (let i = 0; i < n; i++) {
+        const dx = x - px[i]!;
+        const dy = y - py[i]!;
+        const d = dx * dx + dy * dy;
+        if (d < least) {
+          least = d;
+          best = i;
+        }
+      }
+      sum[best * 3]! += x;
+      sum[best * 3 + 1]! += y;
+      sum[best * 3 + 2]! += 1;
+    }
+    for (let i = 0; i < n; i++) {
+      const count = sum[i * 3 + 2]!;
+      if (count === 0) continue;
+      px[i] = sum[i * 3]! / count;
+      py[i] = sum[i * 3 + 1]! / count;
+    }
+  }
+  const unrest = Math.min(part.fact.lengthMm, part.fact.widthMm) * 0.08;
+  const lean = random.range(0, 360);
+  const elongated = part.fact.lengthMm > part.fact.widthMm * 1.7;
+  return Array.from({ length: n }, (_, i) => ({
+    x: px[i]! + random.range(-unrest, unrest),
+    y: py[i]! + random.range(-unrest, unrest),
+    // long pieces lie roughly one way, as a hand drops them
+    angle: elongated ? lean + random.range(-38, 38) : random.range(0, 360),
+  }));
+}
+
+/** A slice's row is this much narrower than the slice is long, so that rows lap. */
+const LAP = 0.8;
+
+interface Bin {
+  low: number;
+  high: number;
+  count: number;
+}
+
+/** Bands across the main direction: how wide the region is at each step along it. */
+function bandsOf(us: readonly number[], vs: readonly number[], stepMm: number): { from: number; bins: Bin[] } {
+  const from = Math.min(...us);
+  const bins: Bin[] = [];
+  us.forEach((u, k) => {
+    const b = Math.floor((u - from) / stepMm);
+    const bin = (bins[b] ??= { low: Infinity, high: -Infinity, count: 0 });
+    bin.low = Math.min(bin.low, vs[k]!);
+    bin.high = Math.max(bin.high, vs[k]!);
+    bin.count += 1;
+  });
+  for (let b = 0; b < bins.length; b++) bins[b] ??= { low: 0, high: 0, count: 0 };
+  return { from, bins };
+}
+
+/**
+ * Slices, shingled in rows that follow the region: each row runs along the main direction and bends with the middle
+ * of the band; pieces come at equal shares of the ground, so the pitch is even.
+ */
+export function fillRun(part: Part, cells: readonly number[], grid: Grid, angle: number, random: Random): Laid[] {
+  if (cells.length === 0) return [];
+  const [c, s] = [Math.cos(angle), Math.sin(angle)];
+  const us: number[] = [];
+  const vs: number[] = [];
+  for (const cell of cells) {
+    const [x, y] = [grid.xOf(cell % grid.columns), grid.yOf(Math.floor(cell / grid.columns))];
+    us.push(x * c + y * s);
+    vs.push(y * c - x * s);
+  }
+  const { from, bins } = bandsOf(us, vs, grid.stepMm);
+  const across = part.fact.lengthMm;
+  const width = (cells.length * grid.stepMm) / Math.max(1, bins.length);
+  const rows = Math.max(1, Math.min(part.pieces, Math.round(width / (across * LAP))));
+  const smooth = smoothed(bins, Math.max(2, Math.round(16 / grid.stepMm)));
+  const laid: Laid[] = [];
+  let left = part.pieces;
+  for (let row = 0; row < rows; row++) {
+    const n = Math.round(left / (rows - row));
+    left -= n;
+    laid.push(...oneRow(n, row, rows, from, smooth, grid.stepMm, random).map((p) => back(p, c, s, angle)));
+  }
+  return laid;
+}
+
+/** Running means of the band's two edges, weighted by what is there. */
+function smoothed(bins: readonly Bin[], reach: number): Bin[] {
+  return bins.map((_, b) => {
+    let [low, high, weight] = [0, 0, 0];
+    for (let k = Math.max(0, b - reach); k <= Math.min(bins.length - 1, b + reach); k++) {
+      const bin = bins[k]!;
+      if (bin.count === 0) continue;
+      low += bin.low * bin.count;
+      high += bin.high * bin.count;
+      weight += bin.count;
+    }
+    return weight === 0 ? { low: 0, high: 0, count: 0 } : { low: low / weight, high: high / weight, count: bins[b]!.count };
+  });
+}
+
+interface Along {
+  u: number;
+  v: number;
+  slope: number;
+}
+
+function oneRow(n: number, row: number, rows: number, from: number, bins: readonly Bin[], stepMm: number, random: Random): Along[] {
+  const total = bins.reduce((sum, b) => sum + b.count, 0);
+  const middle = (b: number): number => {
+    const bin = bins[Math.max(0, Math.min(bins.length - 1, b))]!;
+    return bin.low + ((bin.high - bin.low) * (row + 0.5)) / rows;
+  };
+  const out: Along[] = [];
+  let [b, seen] = [0, 0];
+  for (let i = 0; i < n; i++) {
+    const wanted = ((i + 0.5) / n) * total;
+    while (b < bins.length - 1 && seen + bins[b]!.count < wanted) seen += bins[b++]!.count;
+    const share = bins[b]!.count > 0 ? (wanted - seen) / bins[b]!.count : 0.5;
+    const slope = Math.atan2(middle(b + 3) - middle(b - 3), 6 * stepMm);
+    out.push({ u: from + (b + share) * stepMm, v: middle(b) + random.range(-1.2, 1.2), slope: slope * 0.8 });
+  }
+  return out;
+}
+
+/** Each slice stands across the row: its length points over the row's direction, with a little unrest. */
+function back(p: Along, c: number, s: number, angle: number): Laid {
+  return {
+    x: p.u * c - p.v * s,
+    y: p.u * s + p.v * c,
+    angle: ((angle + p.slope) * 180) / Math.PI + 90,
+  };
+}

@@ -1,0 +1,246 @@
+import { createRandom, seedOf, type Random } from '../measure/index.js';
+import type { LaidElement, Plan, Surface } from '../plan/index.js';
+import { surfaceAreaCm2 } from '../portion/index.js';
+import { convexOverlap, placed, type Point } from '../shape/index.js';
+import { overlappingPairs, placeAnchors, type Spot } from './anchors.js';
+import { fillLoose, fillRun, type Laid } from './fill.js';
+import { forCellsIn, gridOver, servingGround, type Grid } from './grid.js';
+import { layHerbs } from './herbs.js';
+import { outlineOf } from './outline.js';
+import { partsOf, type Part } from './parts.js';
+import { assign, borderNoise, freeCells, momentsOf, NOBODY, siteFor, stepRegions, type FreeCells, type Site } from './regions.js';
+import { borders, relabel } from './relabel.js';
+import { scoresOf, type Scores } from './scores.js';
+import { settle, type Filled } from './settle.js';
+
+export interface LaidSurface {
+  surfaceId: Surface['id'];
+  /** The serving ground inside the rim. */
+  outline: Point[];
+  coverage: number;
+  scores: Scores;
+  elements: LaidElement[];
+}
+
+const COARSE_MM = 5;
+const FINE_MM = 3;
+const FIRST_STEPS = 34;
+const REBALANCE_STEPS = 12;
+const ROUNDS = 4;
+/** A surface whose food covers less than this is laid calmly, with open ground around. */
+const CALM = 0.9;
+
+/**
+ * Lays one surface: anchors, regions, which food goes where, pieces, gaps, herbs. Deterministic for plan and seed;
+ * pinned elements stay where they are. A surface with nothing on it gives no elements.
+ */
+export function laySurface(plan: Plan, surface: Surface, seed: number): LaidSurface {
+  const random = createRandom(seedOf(seed, surface.id));
+  const area = surfaceAreaCm2(surface);
+  const parts = partsOf(plan, surface, area);
+  const food = parts.filter((p) => p.kind !== 'herb').reduce((n, p) => n + p.groundCm2, 0);
+  const outline = servingGround(surface);
+  const calm = food / area < CALM ? Math.sqrt(Math.max(0.05, (food * 1.06) / area)) : 1;
+  const ground = calm === 1 ? outline : servingGround(surface, calm);
+  const anchors = parts.filter((p) => p.kind === 'hard');
+  const soft = parts.filter((p) => p.kind === 'run' || p.kind === 'loose');
+  const spots = placeAnchors(anchors, ground, random);
+  const hard = anchors.map((p, i) => placed(p.outline, spots[i]!.x, spots[i]!.y, spots[i]!.angle));
+
+  const regions = soft.length > 0 ? growRegions(soft, anchors, hard, ground, random) : undefined;
+  const filled = regions ? fillAll(regions, random) : [];
+  const fine = gridOver(ground, FINE_MM);
+  if (regions) settle(fine, ground, filled, hard, homesOn(fine, regions), new Map(regions.parts.map((p, i) => [p, i])));
+  const whole = gridOver(outline, FINE_MM);
+  const herbs = layHerbs(parts.filter((p) => p.kind === 'herb'), whole, filled, hard, random);
+
+  const elements = [
+    ...anchors.map((p, i) => hardElement(p, spots[i]!, hard[i]!, random)),
+    ...filled.map((f, i) => softElement(f, regions!, i)),
+    ...herbs,
+  ];
+  return {
+    surfaceId: surface.id,
+    outline: outline.map(([x, y]) => [round1(x), round1(y)]),
+    ...scoresOf(whole, filled, anchors, hard, regions ? neighbourPairs(regions) : [], overlappingPairs(anchors, spots).length),
+    elements,
+  };
+}
+
+interface Regions {
+  parts: Part[];
+  anchors: readonly Part[];
+  grid: Grid;
+  owner: Int16Array;
+  angles: number[];
+}
+
+function growRegions(soft: readonly Part[], anchors: readonly Part[], hard: readonly (readonly Point[])[], ground: readonly Point[], random: Random): Regions {
+  const grid = gridOver(ground, COARSE_MM);
+  const taken = new Uint8Array(grid.ground.length);
+  for (const polygon of hard) forCellsIn(grid, polygon, (c) => (taken[c] = 1));
+  const free = freeCells(grid, taken, borderNoise(random));
+  let parts = [...soft].sort((a, b) => b.groundCm2 - a.groundCm2);
+  const sites = startSites(parts, grid, free, random);
+  const owner = new Int16Array(grid.ground.length).fill(NOBODY);
+  for (let k = 0; k < FIRST_STEPS; k++) stepRegions(grid, free, sites, owner, 0.45);
+  const width = Math.max(...ground.map((p) => p[0])) * 2;
+  for (let round = 0; round < ROUNDS; round++) {
+    const mapped = withAnchors(grid, owner, hard, sites.length);
+    const label = relabel(parts, anchors, sites, borders(grid, mapped, sites.length + anchors.length), width, random);
+    const targets = sites.map((s) => s.targetCells);
+    const from = parts;
+    parts = label.map((l) => from[l]!);
+    sites.forEach((s, i) => (s.targetCells = targets[label[i]!]!));
+    for (let k = 0; k < REBALANCE_STEPS; k++) stepRegions(grid, free, sites, owner, 0.2);
+  }
+  assign(free, sites, owner);
+  const angles = momentsOf(grid, owner, sites.length).map((m) => m.angle);
+  return { parts, anchors, grid, owner, angles };
+}
+
+/** Cells under an anchor carry its number, counted on from the regions, so that borders with it are known. */
+function withAnchors(grid: Grid, owner: Int16Array, hard: readonly (readonly Point[])[], first: number): Int16Array {
+  const out = owner.slice();
+  hard.forEach((polygon, i) => forCellsIn(grid, polygon, (c) => (out[c] = first + i)));
+  return out;
+}
+
+function startSites(parts: readonly Part[], grid: Grid, free: FreeCells, random: Random): Site[] {
+  const sum = parts.reduce((n, p) => n + p.groundCm2, 0);
+  const used: { x: number; y: number }[] = [];
+  return parts.map((part) => {
+    const target = (free.cells.length * part.groundCm2) / Math.max(1e-9, sum);
+    if (part.pinned) return { ...siteFor(part, part.pinned.x, part.pinned.y, 0, target, grid.stepMm), fixed: true };
+    // the best of a few darts: far from the others
+    let best = { x: 0, y: 0 };
+    let far = -1;
+    for (let k = 0; k < 12; k++) {
+      const cell = free.cells[random.int(Math.max(1, free.cells.length))] ?? 0;
+      const at = { x: grid.xOf(cell % grid.columns), y: grid.yOf(Math.floor(cell / grid.columns)) };
+      const d = Math.min(1e9, ...used.map((u) => Math.hypot(u.x - at.x, u.y - at.y)));
+      if (d > far) [best, far] = [at, d];
+    }
+    used.push(best);
+    // a run starts along the rim, bending round the middle
+    const angle = Math.atan2(best.y, best.x) + Math.PI / 2 + random.range(-0.5, 0.5);
+    return siteFor(part, best.x, best.y, angle, target, grid.stepMm);
+  });
+}
+
+function cellsOf(r: Regions, i: number): number[] {
+  const cells: number[] = [];
+  for (let c = 0; c < r.owner.length; c++) if (r.owner[c] === i) cells.push(c);
+  return cells;
+}
+
+function fillAll(r: Regions, random: Random): Filled[] {
+  return r.parts.map((part, i) => {
+    if (part.pinned) return { part, pieces: pinnedPieces(part.pinned) };
+    const cells = cellsOf(r, i);
+    const pieces = part.kind === 'run' ? fillRun(part, cells, r.grid, r.angles[i]!, random) : fillLoose(part, cells, r.grid, random);
+    return { part, pieces };
+  });
+}
+
+function pinnedPieces(e: LaidElement): Laid[] {
+  const [c, s] = [Math.cos((e.angle * Math.PI) / 180), Math.sin((e.angle * Math.PI) / 180)];
+  return e.pieces.map(([x, y, angle]) => ({ x: e.x + x * c - y * s, y: e.y + x * s + y * c, angle: angle + e.angle }));
+}
+
+function homesOn(fine: Grid, r: Regions): Int16Array {
+  const homes = new Int16Array(fine.ground.length).fill(NOBODY);
+  const x0 = r.grid.xOf(0) - r.grid.stepMm / 2;
+  const y0 = r.grid.yOf(0) - r.grid.stepMm / 2;
+  for (let c = 0; c < homes.length; c++) {
+    const i = Math.floor((fine.xOf(c % fine.columns) - x0) / r.grid.stepMm);
+    const j = Math.floor((fine.yOf(Math.floor(c / fine.columns)) - y0) / r.grid.stepMm);
+    if (i >= 0 && j >= 0 && i < r.grid.columns && j < r.grid.rows) homes[c] = r.owner[j * r.grid.columns + i]!;
+  }
+  return homes;
+}
+
+/** Pairs of foods with a border of at least two centimetres, anchors included. */
+function neighbourPairs(r: Regions): [Part, Part][] {
+  const MIN_BORDER_MM = 20;
+  const n = r.parts.length;
+  const border = borders(r.grid, r.owner, n);
+  const pairs: [Part, Part][] = [];
+  for (let a = 0; a < n; a++)
+    for (let b = a + 1; b < n; b++)
+      if (border[a * n + b]! * r.grid.stepMm >= MIN_BORDER_MM) pairs.push([r.parts[a]!, r.parts[b]!]);
+  return pairs;
+}
+
+const round1 = (n: number) => Math.round(n * 10) / 10;
+const turn = (a: number) => round1(((a % 360) + 360) % 360);
+
+function hardElement(part: Part, spot: Spot, outline: readonly Point[], random: Random): LaidElement {
+  if (part.pinned) return { ...part.pinned };
+  const heap = part.bowlMm !== null && part.fact.form !== 'bowl' ? heapIn(part, part.bowlMm, random) : [[0, 0, 0] as [number, number, number]];
+  return {
+    id: part.id,
+    componentId: part.component.id,
+    form: part.fact.form,
+    contained: part.contained,
+    x: round1(spot.x),
+    y: round1(spot.y),
+    angle: part.bowlMm !== null ? 0 : turn(spot.angle),
+    layer: 4,
+    pinned: false,
+    outline: outline.map(([x, y]) => [round1(x), round1(y)]),
+    pieces: heap,
+    bowlMm: part.bowlMm === null ? null : round1(part.bowlMm),
+  };
+}
+
+/** Pieces heaped in a bowl: as many as the plan has, by the golden angle from the middle outward. */
+function heapIn(part: Part, radiusMm: number, random: Random): [number, number, number][] {
+  const GOLDEN = Math.PI * (3 - Math.sqrt(5));
+  const reach = Math.max(2, radiusMm * 0.8 - Math.min(part.fact.lengthMm, part.fact.widthMm) / 2);
+  return Array.from({ length: part.pieces }, (_, i) => {
+    const r = reach * Math.sqrt((i + 0.5) / part.pieces);
+    return [round1(r * Math.cos(i * GOLDEN)), round1(r * Math.sin(i * GOLDEN)), Math.round(random.range(0, 360))];
+  });
+}
+
+const LAYER = { run: 1, loose: 2 } as const;
+
+function softElement(f: Filled, r: Regions, i: number): LaidElement {
+  if (f.part.pinned) return { ...f.part.pinned };
+  const n = Math.max(1, f.pieces.length);
+  const x = round1(f.pieces.reduce((s, p) => s + p.x, 0) / n);
+  const y = round1(f.pieces.reduce((s, p) => s + p.y, 0) / n);
+  const outline = outlineOf(r.grid, cellsOf(r, i));
+  return {
+    id: f.part.id,
+    componentId: f.part.component.id,
+    form: f.part.fact.form,
+    contained: false,
+    x,
+    y,
+    angle: 0,
+    layer: LAYER[f.part.kind as 'run' | 'loose'],
+    pinned: false,
+    outline: outline.length >= 3 ? outline.slice(0, 400).map(([px, py]): [number, number] => [px, py]) : around(x, y),
+    pieces: f.pieces.map((p) => [round1(p.x - x), round1(p.y - y), Math.round(((p.angle % 360) + 360) % 360)]),
+    bowlMm: null,
+  };
+}
+
+/** A part that found no ground at all still has a place, so that it can be seen and dragged. */
+const around = (x: number, y: number): [number, number][] => [
+  [x - 5, y - 5],
+  [x + 5, y - 5],
+  [x, y + 5],
+];
+
+/** Do hard elements of a layout overlap, as a stylist may have dragged them? */
+export function hardOverlaps(elements: readonly LaidElement[]): [string, string][] {
+  const hard = elements.filter((e) => e.layer === 4);
+  const out: [string, string][] = [];
+  for (let i = 0; i < hard.length; i++)
+    for (let j = i + 1; j < hard.length; j++)
+      if (convexOverlap(hard[i]!.outline, hard[j]!.outline)) out.push([hard[i]!.id, hard[j]!.id]);
+  return out;
+}

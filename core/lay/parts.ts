@@ -1,0 +1,105 @@
+import { FORMS, formOf, usualForm, type Component, type FormFact } from '../catalogue/index.js';
+import { planLarder, type LaidElement, type Placement, type Plan, type Surface } from '../plan/index.js';
+import { BOWL_G_PER_CM2 } from '../portion/index.js';
+import { ellipse, pieceOutline, type Point } from '../shape/index.js';
+
+/** One thing to lay: a bowl, a cheese, or a heap or run of pieces. Ground in cm², sizes in mm. */
+export interface Part {
+  id: string;
+  component: Component;
+  fact: FormFact;
+  contained: boolean;
+  pieces: number;
+  massG: number;
+  groundCm2: number;
+  kind: 'hard' | 'run' | 'loose' | 'herb';
+  /** Drawn size of the whole, for hard parts. */
+  lengthMm: number;
+  widthMm: number;
+  outline: Point[];
+  bowlMm: number | null;
+  /** Where the stylist pinned it. */
+  pinned: LaidElement | undefined;
+}
+
+/** A soft food that would take more of the board than this is split, so that several sides reach it. */
+const SPLIT_TWO = 0.075;
+const SPLIT_THREE = 0.14;
+/** Uneven splits look laid by hand. */
+const TWO = [0.6, 0.4];
+const THREE = [0.43, 0.33, 0.24];
+
+const bowlRadius = (massG: number, plan: Plan): number => {
+  const wanted = 20 * Math.sqrt(massG / BOWL_G_PER_CM2 / Math.PI);
+  const sizes = plan.bowls.filter((b) => b.count > 0).map((b) => b.diameterMm).sort((a, b) => a - b);
+  return (sizes.find((d) => d >= wanted * 0.94) ?? wanted) / 2;
+};
+
+/** Everything of lot 0 on one surface, as parts; a food that nobody knows is left out and Check says so. */
+export function partsOf(plan: Plan, surface: Surface, areaCm2: number): Part[] {
+  const larder = planLarder(plan);
+  const pinned = (plan.layout.find((l) => l.surfaceId === surface.id)?.elements ?? []).filter((e) => e.pinned);
+  const parts: Part[] = [];
+  for (const p of plan.placements) {
+    if (p.surfaceId !== surface.id || p.lot !== 0) continue;
+    const component = larder.get(p.componentId);
+    if (!component) continue;
+    const fact = formOf(component, p.form) ?? usualForm(component);
+    parts.push(...split(plan, surface, p, component, fact, areaCm2));
+  }
+  for (const part of parts) part.pinned = pinned.find((e) => e.id === part.id);
+  return parts;
+}
+
+function split(plan: Plan, surface: Surface, p: Placement, component: Component, fact: FormFact, areaCm2: number): Part[] {
+  const part = (n: number, pieces: number, massG: number) => partOf(plan, surface, component, fact, p.contained, n, pieces, massG);
+  const alone = FORMS[fact.form].lies === 'alone';
+  if (p.contained) return alone ? even(p, part) : [part(1, p.pieces, p.massG)];
+  if (alone) return even(p, part);
+  const share = p.massG / fact.gPerCm2 / areaCm2;
+  const shares = p.pieces >= 9 && share > SPLIT_THREE ? THREE : p.pieces >= 6 && share > SPLIT_TWO ? TWO : [1];
+  let left = p.pieces;
+  return shares.map((s, i) => {
+    const pieces = i === shares.length - 1 ? left : Math.max(1, Math.round(p.pieces * s));
+    left -= pieces;
+    return part(i + 1, pieces, (p.massG * pieces) / p.pieces);
+  });
+}
+
+const even = (p: Placement, part: (n: number, pieces: number, massG: number) => Part): Part[] =>
+  Array.from({ length: p.pieces }, (_, i) => part(i + 1, 1, p.massG / p.pieces));
+
+function partOf(
+  plan: Plan,
+  surface: Surface,
+  component: Component,
+  fact: FormFact,
+  contained: boolean,
+  n: number,
+  pieces: number,
+  massG: number,
+): Part {
+  const bowlMm = contained ? bowlRadius(massG, plan) : null;
+  // a wedge or log cut larger or smaller keeps its shape
+  const scale = Math.sqrt(massG / (pieces * fact.pieceG));
+  const hard = bowlMm !== null || FORMS[fact.form].hard;
+  const lengthMm = bowlMm !== null ? bowlMm * 2 : hard ? fact.lengthMm * scale : fact.lengthMm;
+  const widthMm = bowlMm !== null ? bowlMm * 2 : hard ? fact.widthMm * scale : fact.widthMm;
+  const outline = bowlMm !== null ? ellipse(lengthMm, lengthMm, 36) : pieceOutline(fact.piece, lengthMm, widthMm);
+  const kind = component.family === 'garnish' ? 'herb' : hard ? 'hard' : FORMS[fact.form].lies === 'run' ? 'run' : 'loose';
+  return {
+    id: `${surface.id}-${component.id}-${fact.form}-${n}`.slice(0, 60),
+    component,
+    fact,
+    contained,
+    pieces,
+    massG,
+    groundCm2: massG / (contained ? BOWL_G_PER_CM2 : fact.gPerCm2),
+    kind,
+    lengthMm,
+    widthMm,
+    outline,
+    bowlMm,
+    pinned: undefined,
+  };
+}

@@ -1,0 +1,144 @@
+import { placed, pieceOutline, type Point } from '../shape/index.js';
+import { forCellsIn, type Grid } from './grid.js';
+import type { Laid } from './fill.js';
+import type { Part } from './parts.js';
+
+/** A soft part with its pieces. */
+export interface Filled {
+  part: Part;
+  pieces: Laid[];
+}
+
+const ROUNDS = 12;
+const LONGEST_MOVE_MM = 7;
+/** A piece is pulled by gaps no further away than this beyond its own size. */
+const PULL_MM = 26;
+
+/** Food may lean over the rim, but no further than this. */
+const LEAN_MM = 5;
+
+/** Draws pieces that stand over the edge of the (convex) ground back in. */
+export function keepInside(ground: readonly Point[], filled: readonly Filled[]): void {
+  for (const f of filled) {
+    if (f.part.pinned) continue;
+    const outline = pieceOutline(f.part.fact.piece, f.part.fact.lengthMm, f.part.fact.widthMm);
+    for (const p of f.pieces) drawIn(ground, outline, p);
+  }
+}
+
+function drawIn(ground: readonly Point[], outline: readonly Point[], p: Laid): void {
+  const points = placed(outline, p.x, p.y, p.angle);
+  for (let i = 0; i < ground.length; i++) {
+    const [x1, y1] = ground[i]!;
+    const [x2, y2] = ground[(i + 1) % ground.length]!;
+    const length = Math.hypot(x2 - x1, y2 - y1) || 1;
+    const [nx, ny] = [-(y2 - y1) / length, (x2 - x1) / length];
+    let over = 0;
+    for (const [x, y] of points) over = Math.max(over, -((x - x1) * nx + (y - y1) * ny));
+    if (over <= LEAN_MM) continue;
+    p.x += nx * (over - LEAN_MM);
+    p.y += ny * (over - LEAN_MM);
+    for (let k = 0; k < points.length; k++) points[k] = [points[k]![0] + nx * (over - LEAN_MM), points[k]![1] + ny * (over - LEAN_MM)];
+  }
+}
+
+/** How many pieces hide each cell. */
+export function coverCount(grid: Grid, filled: readonly Filled[], hard: readonly (readonly Point[])[]): Uint16Array {
+  const cover = new Uint16Array(grid.ground.length);
+  for (const polygon of hard) forCellsIn(grid, polygon, (c) => cover[c]!++);
+  for (const f of filled) {
+    const outline = pieceOutline(f.part.fact.piece, f.part.fact.lengthMm, f.part.fact.widthMm);
+    for (const p of f.pieces) forCellsIn(grid, placed(outline, p.x, p.y, p.angle), (c) => cover[c]!++);
+  }
+  return cover;
+}
+
+/** Share of the ground that is hidden, 0 to 1. */
+export function coverage(grid: Grid, cover: Uint16Array): number {
+  let [ground, hidden] = [0, 0];
+  for (let c = 0; c < cover.length; c++) {
+    if (!grid.ground[c]) continue;
+    ground += 1;
+    if (cover[c]! > 0) hidden += 1;
+  }
+  return ground === 0 ? 1 : hidden / ground;
+}
+
+/** Coarse buckets of pieces, to find those near a gap. */
+function bucketsOf(filled: readonly Filled[], sizeMm: number): Map<number, [Filled, Laid][]> {
+  const out = new Map<number, [Filled, Laid][]>();
+  for (const f of filled) {
+    if (f.part.pinned) continue;
+    for (const p of f.pieces) {
+      const key = bucket(p.x, p.y, sizeMm);
+      const list = out.get(key);
+      if (list) list.push([f, p]);
+      else out.set(key, [[f, p]]);
+    }
+  }
+  return out;
+}
+
+const bucket = (x: number, y: number, sizeMm: number): number =>
+  (Math.floor(x / sizeMm) + 500) * 1000 + Math.floor(y / sizeMm) + 500;
+
+/**
+ * Closes gaps with what is there: every bare cell pulls its nearest piece a little. No piece is added, so masses stay
+ * true. Keeps the best round. `homes` says which region a cell belongs to: its own food answers first.
+ */
+export function settle(grid: Grid, ground: readonly Point[], filled: Filled[], hard: readonly (readonly Point[])[], homes: Int16Array, partIndex: ReadonlyMap<Part, number>): number {
+  keepInside(ground, filled);
+  let best = filled.map((f) => f.pieces.map((p) => ({ ...p })));
+  let most = coverage(grid, coverCount(grid, filled, hard));
+  for (let round = 0; round < ROUNDS; round++) {
+    pull(grid, filled, coverCount(grid, filled, hard), homes, partIndex);
+    keepInside(ground, filled);
+    const now = coverage(grid, coverCount(grid, filled, hard));
+    if (now > most) {
+      most = now;
+      best = filled.map((f) => f.pieces.map((p) => ({ ...p })));
+    }
+  }
+  filled.forEach((f, i) => (f.pieces = best[i]!));
+  return most;
+}
+
+function pull(grid: Grid, filled: readonly Filled[], cover: Uint16Array, homes: Int16Array, partIndex: ReadonlyMap<Part, number>): void {
+  const buckets = bucketsOf(filled, PULL_MM * 2);
+  const pulls = new Map<Laid, [number, number, number]>();
+  for (let c = 0; c < cover.length; c++) {
+    if (!grid.ground[c] || cover[c]! > 0) continue;
+    const [x, y] = [grid.xOf(c % grid.columns), grid.yOf(Math.floor(c / grid.columns))];
+    const nearest = nearestPiece(buckets, x, y, homes[c]!, partIndex);
+    if (!nearest) continue;
+    const sum = pulls.get(nearest) ?? [0, 0, 0];
+    pulls.set(nearest, [sum[0] + x, sum[1] + y, sum[2] + 1]);
+  }
+  for (const [p, [x, y, n]] of pulls) {
+    const [dx, dy] = [x / n - p.x, y / n - p.y];
+    const d = Math.hypot(dx, dy);
+    if (d < 1e-6) continue;
+    const step = Math.min(LONGEST_MOVE_MM, d * 0.35);
+    p.x += (dx / d) * step;
+    p.y += (dy / d) * step;
+  }
+}
+
+function nearestPiece(buckets: ReadonlyMap<number, [Filled, Laid][]>, x: number, y: number, home: number, partIndex: ReadonlyMap<Part, number>): Laid | undefined {
+  let best: Laid | undefined;
+  let least = Infinity;
+  const size = PULL_MM * 2;
+  for (let i = -1; i <= 1; i++)
+    for (let j = -1; j <= 1; j++)
+      for (const [f, p] of buckets.get(bucket(x + i * size, y + j * size, size)) ?? []) {
+        const own = partIndex.get(f.part) === home;
+        const reach = Math.hypot(p.x - x, p.y - y) - Math.min(f.part.fact.lengthMm, f.part.fact.widthMm) / 2;
+        if (reach > (own ? PULL_MM * 2 : PULL_MM)) continue;
+        const d = reach * (own ? 0.7 : 1);
+        if (d < least) {
+          least = d;
+          best = p;
+        }
+      }
+  return best;
+}

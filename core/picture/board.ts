@@ -1,0 +1,153 @@
+import { formOf, usualForm, type Component, type FormFact, type Larder } from '../catalogue/index.js';
+import { createRandom, seedOf } from '../measure/index.js';
+import { planLarder, type LaidElement, type Plan, type Surface } from '../plan/index.js';
+import { closed, darker, smooth, type Brush } from './brush.js';
+import { drawSurface, surfaceOutline, surfaceSize } from './boards.js';
+import type { Pen } from './pen.js';
+import { bowlOf } from './recipes/bowl.js';
+import { RECIPES } from './recipes/index.js';
+import { SvgSink } from './svg.js';
+
+/** How an element is shown in a guest's view. */
+export type Showing = 'full' | 'pale' | 'hatched';
+
+function brushFor(pen: Pen, component: Component, fact: FormFact, l: number, w: number, angle: number, seed: number): Brush {
+  return {
+    pen,
+    random: createRandom(seed),
+    component,
+    fact,
+    l,
+    w,
+    angle,
+    main: component.colours[0],
+    second: component.colours[1],
+    third: component.colours[2],
+  };
+}
+
+/** Round food is drawn unturned, so that its light stays with the board. */
+const TURNLESS = new Set<FormFact['piece']>(['grape', 'berry', 'drupelet', 'tomato', 'ball', 'bowl']);
+
+export function drawPiece(pen: Pen, component: Component, fact: FormFact, l: number, w: number, x: number, y: number, angle: number, seed: number): void {
+  const turn = TURNLESS.has(fact.piece) ? 0 : angle;
+  pen.group(x, y, turn, () => RECIPES[fact.piece](brushFor(pen, component, fact, l, w, turn, seed)));
+}
+
+/** One laid element around its own place. Hard pieces take the size that the layout gave their outline. */
+export function drawElement(pen: Pen, e: LaidElement, component: Component): void {
+  const fact = formOf(component, e.form) ?? usualForm(component);
+  const seed = seedOf(e.id);
+  const angle = e.angle;
+  pen.group(e.x, e.y, e.bowlMm !== null ? 0 : angle, () => {
+    if (e.bowlMm !== null) return drawBowl(pen, e, component, fact, seed);
+    const scale = hardScale(e, fact);
+    e.pieces.forEach(([x, y, turn], i) => drawTurned(pen, component, fact, scale, x, y, turn, angle, seed + i));
+  });
+}
+
+/** A piece inside a turned element: the element's turn counts for the light too. */
+function drawTurned(pen: Pen, component: Component, fact: FormFact, scale: number, x: number, y: number, turn: number, outer: number, seed: number): void {
+  const free = TURNLESS.has(fact.piece);
+  pen.group(x, y, free ? -outer : turn, () =>
+    RECIPES[fact.piece](brushFor(pen, component, fact, fact.lengthMm * scale, fact.widthMm * scale, free ? 0 : turn + outer, seed)),
+  );
+}
+
+/** Wedges and logs are cut to their mass: their outline tells how much larger or smaller they are. */
+function hardScale(e: LaidElement, fact: FormFact): number {
+  if (e.layer !== 4) return 1;
+  const far = Math.max(...e.outline.map(([x, y]) => Math.hypot(x - e.x, y - e.y)));
+  return far / Math.hypot(fact.lengthMm / 2, fact.form === 'log' ? fact.widthMm / 2 : 0);
+}
+
+function drawBowl(pen: Pen, e: LaidElement, component: Component, fact: FormFact, seed: number): void {
+  const r = e.bowlMm!;
+  if (fact.piece === 'bowl') {
+    RECIPES.bowl(brushFor(pen, component, fact, r * 2, r * 2, 0, seed));
+    return;
+  }
+  const b = brushFor(pen, component, fact, r * 2, r * 2, 0, seed);
+  bowlOf(b, r, () => {
+    pen.ellipse(0, 0, r * 0.84, r * 0.84, { fill: darker(component.colours[1], 0.4) });
+    [...e.pieces].reverse().forEach(([x, y, turn], i) => drawTurned(pen, component, fact, 1, x, y, turn, 0, seed + i));
+  });
+}
+
+/** The food's own dark tone under its region, so that gaps read as depth and not as wood. It counts as no cover. */
+function underlay(pen: Pen, e: LaidElement, component: Component): void {
+  if (e.layer >= 4 || e.outline.length < 4) return;
+  pen.path(smooth(e.outline), { fill: darker(component.colours[1], 0.52), stroke: darker(component.colours[1], 0.52), width: 5 });
+}
+
+export interface DrawOptions {
+  showing?: (e: LaidElement) => Showing;
+  /** Leave the board itself out, to draw food on something else. */
+  bare?: boolean;
+}
+
+/** Draws a surface with all that lies on it, from the bottom up. Elements whose component is unknown are skipped. */
+export function drawBoard(pen: Pen, surface: Surface, elements: readonly LaidElement[], larder: Larder, options: DrawOptions = {}): void {
+  if (!options.bare) drawSurface(pen, surface);
+  const known = elements.flatMap((e) => {
+    const component = larder.get(e.componentId);
+    return component ? [{ e, component }] : [];
+  });
+  for (const { e, component } of known) underlay(pen, e, component);
+  for (const { e, component } of [...known].sort((a, b) => a.e.layer - b.e.layer)) {
+    const showing = options.showing?.(e) ?? 'full';
+    pen.group(0, 0, 0, () => drawElement(pen, e, component), { 'data-element': e.id, ...(showing === 'pale' ? { opacity: '0.22' } : {}) });
+    if (showing === 'hatched') hatch(pen, e);
+  }
+  warmth(pen, surface);
+}
+
+/** Touched by what a guest must not meet: slanting lines over its ground, framed in the same ink. */
+function hatch(pen: Pen, e: LaidElement): void {
+  const xs = e.outline.map((p) => p[0]);
+  const ys = e.outline.map((p) => p[1]);
+  const [x0, x1, y0, y1] = [Math.min(...xs), Math.max(...xs), Math.min(...ys), Math.max(...ys)];
+  pen.path(smooth(e.outline), { fill: '#fdfdf9', opacity: 0.62 });
+  // the gap grows with the area, so that a large wheel is not louder than a small heap
+  const gap = 7 + Math.sqrt((x1 - x0) * (y1 - y0)) * 0.05;
+  const lines: string[] = [];
+  for (let c = x0 - (y1 - y0); c < x1; c += gap) lines.push(...clippedLine(e.outline, c, y0, y1));
+  pen.path(lines.join(''), { stroke: '#1f2c5e', width: 1.5, opacity: 0.8 });
+  pen.path(smooth(e.outline), { stroke: '#1f2c5e', width: 1.8 });
+}
+
+/** The parts inside the outline of a 45° line that starts at (c, y0). */
+function clippedLine(outline: LaidElement['outline'], c: number, y0: number, y1: number): string[] {
+  const hits: number[] = [];
+  for (let i = 0; i < outline.length; i++) {
+    const [ax, ay] = outline[i]!;
+    const [bx, by] = outline[(i + 1) % outline.length]!;
+    const [da, db] = [ax - c - (ay - y0), bx - c - (by - y0)];
+    if (da > 0 !== db > 0) hits.push(ay + ((by - ay) * da) / (da - db));
+  }
+  hits.sort((a, b) => a - b);
+  const out: string[] = [];
+  for (let i = 0; i + 1 < hits.length; i += 2) {
+    const [ya, yb] = [Math.max(y0, hits[i]!), Math.min(y1, hits[i + 1]!)];
+    out.push(`M${(c + ya - y0).toFixed(1)} ${ya.toFixed(1)}L${(c + yb - y0).toFixed(1)} ${yb.toFixed(1)}`);
+  }
+  return out;
+}
+
+/** One warm light from the top left over the whole. */
+function warmth(pen: Pen, surface: Surface): void {
+  pen.path(closed(surfaceOutline(surface)), {
+    fill: { radial: [[0, '#fff3d6', 0.15], [0.42, '#fff3d6', 0.03], [0.76, '#2a1200', 0.04], [1, '#2a1200', 0.2]], cx: 0.36, cy: 0.3, r: 0.85 },
+  });
+}
+
+const MARGIN_MM = 14;
+
+/** The board of a plan as a whole SVG document. */
+export function boardSvg(plan: Plan, surface: Surface, options: DrawOptions = {}): string {
+  const elements = plan.layout.find((l) => l.surfaceId === surface.id)?.elements ?? [];
+  const sink = new SvgSink(`${surface.id}-`);
+  drawBoard(sink, surface, elements, planLarder(plan), options);
+  const [l, w] = surfaceSize(surface);
+  return sink.document([-l / 2 - MARGIN_MM, -w / 2 - MARGIN_MM, l + 2 * MARGIN_MM, w + 2 * MARGIN_MM], `${plan.occasion.name}: ${surface.name}`);
+}

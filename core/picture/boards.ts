@@ -1,0 +1,59 @@
+import { createRandom, seedOf } from '../measure/index.js';
+import type { Surface } from '../plan/index.js';
+import { ellipse, roundedRectangle, type Point } from '../shape/index.js';
+import { closed, darker, paler, smooth } from './brush.js';
+import type { Pen } from './pen.js';
+
+interface Look {
+  body: string;
+  rim: string;
+  edge: string;
+  grain: boolean;
+}
+
+const LOOKS: Record<Surface['material'], Look> = {
+  oak: { body: '#a8753f', rim: '#c9975c', edge: '#6b4420', grain: true },
+  walnut: { body: '#6a4526', rim: '#85592f', edge: '#3c2411', grain: true },
+  slate: { body: '#414a50', rim: '#566067', edge: '#23292d', grain: false },
+  marble: { body: '#ece9e4', rim: '#f8f6f2', edge: '#c4bfb6', grain: false },
+  china: { body: '#fbfaf5', rim: '#ffffff', edge: '#c9c7bd', grain: false },
+  enamel: { body: '#fdfcf6', rim: '#2b3a70', edge: '#162050', grain: false },
+  tin: { body: '#b9c0c4', rim: '#dde2e4', edge: '#7d878d', grain: false },
+  paper: { body: '#e8d8b8', rim: '#f2e6cc', edge: '#c4af86', grain: false },
+};
+
+/** The surface's whole outline, rim included. */
+export function surfaceOutline(surface: Surface, inset = 0): Point[] {
+  const o = surface.outline;
+  if (o.kind === 'round') return ellipse(o.diameterMm - 2 * inset, o.diameterMm - 2 * inset, 72);
+  return roundedRectangle(o.lengthMm - 2 * inset, o.widthMm - 2 * inset, Math.max(2, o.cornerMm - inset), 10);
+}
+
+export const surfaceSize = (surface: Surface): [number, number] =>
+  surface.outline.kind === 'round'
+    ? [surface.outline.diameterMm, surface.outline.diameterMm]
+    : [surface.outline.lengthMm, surface.outline.widthMm];
+
+/** The empty board: shadow, rim, and the ground with its grain. */
+export function drawSurface(pen: Pen, surface: Surface): void {
+  const look = LOOKS[surface.material];
+  const whole = closed(surfaceOutline(surface));
+  for (const [far, o] of [[9, 0.1], [5, 0.14], [2, 0.2]] as const)
+    pen.group(far * 0.5, far, 0, () => pen.path(whole, { fill: '#1a2040', opacity: o }));
+  pen.path(whole, { fill: { linear: [[0, paler(look.rim, 0.25)], [0.5, look.rim], [1, darker(look.rim, 0.14)]], x1: 0, y1: 0, x2: 1, y2: 1 }, stroke: look.edge, width: 1.4 });
+  const ground = closed(surfaceOutline(surface, Math.max(2, surface.rimMm - 2)));
+  pen.path(ground, { fill: { linear: [[0, look.body], [1, darker(look.body, 0.16)]], x1: 0, y1: 0, x2: 1, y2: 1 }, stroke: darker(look.edge, 0.1), width: 0.8 });
+  if (look.grain) grain(pen, surface, look);
+}
+
+function grain(pen: Pen, surface: Surface, look: Look): void {
+  const random = createRandom(seedOf('grain', surface.id));
+  const [l, w] = surfaceSize(surface);
+  const lines: string[] = [];
+  for (let y = -w * 0.42; y < w * 0.42; y += random.range(9, 19)) {
+    const half = surface.outline.kind === 'round' ? Math.sqrt(Math.max(0, (w / 2) ** 2 - y * y)) - surface.rimMm : l / 2 - surface.rimMm;
+    if (half < 20) continue;
+    lines.push(smooth(Array.from({ length: 6 }, (_, i): Point => [-half * 0.96 + (half * 1.92 * i) / 5, y + random.range(-2, 2)]), false));
+  }
+  pen.path(lines.join(''), { stroke: darker(look.body, 0.3), width: 0.9, opacity: 0.4 });
+}

@@ -1,0 +1,6 @@
+export { boardSvg, drawBoard, drawElement, drawPiece, type DrawOptions, type Showing } from './board.js';
+export { drawSurface, surfaceOutline, surfaceSize } from './boards.js';
+export { portraitSvg } from './portrait.js';
+export { RECIPES } from './recipes/index.js';
+export { escapeXml, SvgSink } from './svg.js';
+export type { Pen, Paint, Style } from './pen.js';

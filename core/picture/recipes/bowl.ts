@@ -1,0 +1,82 @@
+import { darker, dots, fromBoard, paler, shadowEllipse, smooth, speckle, type Brush, type Recipe } from '../brush.js';
+import type { Point } from '../../shape/index.js';
+
+const RIMS = [
+  { rim: '#fbf7ee', edge: '#c6bca8', wall: '#efe7d8' },
+  { rim: '#4a5861', edge: '#222c34', wall: '#6e7f88' },
+  { rim: '#27366b', edge: '#141d44', wall: '#f4f2ea' },
+] as const;
+
+/** An earthenware bowl from above, lit from the top left; what is in it comes from the caller. */
+export function bowlOf(b: Brush, r: number, content: (inner: number) => void): void {
+  const c = RIMS[Math.floor(b.random.next() * RIMS.length)]!;
+  shadowEllipse(b, r * 1.03, r * 1.03, 4);
+  b.pen.ellipse(0, 0, r, r, { fill: { radial: [[0.7, c.wall], [0.86, c.rim], [0.94, c.rim], [1, c.edge]] } });
+  b.pen.ellipse(0, 0, r * 0.86, r * 0.86, { fill: darker(c.wall, 0.4) });
+  content(r * 0.84);
+  b.pen.ellipse(0, 0, r * 0.86, r * 0.86, { fill: { radial: [[0.68, '#1c0b02', 0], [0.92, '#1c0b02', 0.18], [1, '#1c0b02', 0.42]], cx: 0.54, cy: 0.56, r: 0.54 } });
+  b.pen.path(arc(r * 0.94, 3.5, 4.7), { stroke: '#ffffff', width: r * 0.035, opacity: 0.65 });
+}
+
+function arc(r: number, from: number, to: number): string {
+  const points = Array.from({ length: 8 }, (_, i): Point => {
+    const a = from + ((to - from) * i) / 7;
+    return [r * Math.cos(a), r * Math.sin(a)];
+  });
+  return smooth(points, false);
+}
+
+/** A spoon's swoosh: a crescent that tapers, pale on its crest. */
+function swoosh(b: Brush, r: number): void {
+  const turn = b.random.range(0, 6.28);
+  const point = (t: number, k: number): Point => [r * k * Math.cos(turn + t), r * k * Math.sin(turn + t)];
+  const outer = Array.from({ length: 9 }, (_, i) => point(i * 0.52, 0.78 - i * 0.055));
+  const inner = Array.from({ length: 9 }, (_, i) => point(i * 0.52 - 0.05, 0.78 - i * 0.055 - 0.17 * Math.sin((i / 8) * Math.PI)));
+  b.pen.path(smooth([...outer, ...[...inner].reverse()]), { fill: b.second, opacity: 0.5 });
+  b.pen.path(smooth(outer, false), { stroke: paler(b.third, 0.35), width: r * 0.045, opacity: 0.75 });
+  b.pen.ellipse(r * 0.06, r * 0.04, r * 0.17, r * 0.13, { fill: b.third, opacity: 0.55 });
+}
+
+function spread(b: Brush, r: number): void {
+  const glossy = b.component.drips;
+  b.pen.ellipse(0, 0, r, r, { fill: { radial: [[0, b.third], [0.6, b.main], [1, b.second]], fx: 0.4, fy: 0.36, r: 0.62 } });
+  swoosh(b, r);
+  if (glossy) {
+    const [x, y] = fromBoard(b, -0.36, -0.42);
+    b.pen.ellipse(x * r, y * r, r * 0.26, r * 0.1, { fill: '#ffffff', opacity: 0.5 }, -36);
+    b.pen.path(dots(speckle(b.random, 7, r * 0.6, r * 0.6)), { stroke: paler(b.third, 0.4), width: 1.2, opacity: 0.5 });
+    return;
+  }
+  b.pen.path(dots(speckle(b.random, 12, r * 0.5, r * 0.5)), { stroke: '#3f7a35', width: 2, opacity: 0.85 });
+  b.pen.path(dots(speckle(b.random, 9, r * 0.5, r * 0.5)), { stroke: '#fff6de', width: 1.5, opacity: 0.8 });
+}
+
+/** Olives, beans, onions: heaped, not smoothed. */
+function heap(b: Brush, r: number): void {
+  const piece = 8.4;
+  const n = Math.round((r * r * 1.25) / (piece * piece * 0.72));
+  b.pen.ellipse(0, 0, r, r, { fill: darker(b.second, 0.3) });
+  for (let i = n - 1; i >= 0; i--) {
+    const k = (r - piece * 0.75) * Math.sqrt((i + 0.5) / n);
+    const [x, y] = [k * Math.cos(i * 2.399), k * Math.sin(i * 2.399)];
+    b.pen.ellipse(x + 0.7, y + 1.3, piece, piece * 0.8, { fill: '#1c0b02', opacity: 0.3 }, i * 47);
+    b.pen.ellipse(x, y, piece, piece * 0.8, { fill: { radial: [[0, b.third], [0.5, b.main], [1, b.second]], fx: 0.36, fy: 0.3 } }, i * 47);
+    if (i % 3 === 0) b.pen.ellipse(x + piece * 0.4 * Math.cos(i), y + piece * 0.4 * Math.sin(i), 1.9, 1.5, { fill: darker(b.second, 0.4), opacity: 0.8 });
+  }
+}
+
+/** A spoon leaning over the rim, its handle pointing off the board's middle. */
+function spoon(b: Brush, r: number): void {
+  const a = b.random.range(-0.9, 0.3);
+  const [c, s] = [Math.cos(a), Math.sin(a)];
+  b.pen.path(`M${(c * r * 0.25).toFixed(1)} ${(s * r * 0.25).toFixed(1)}L${(c * r * 1.2).toFixed(1)} ${(s * r * 1.2).toFixed(1)}`, { stroke: '#1c0b02', width: 4.6, opacity: 0.25 });
+  b.pen.path(`M${(c * r * 0.25).toFixed(1)} ${(s * r * 0.25 - 1).toFixed(1)}L${(c * r * 1.2).toFixed(1)} ${(s * r * 1.2 - 1).toFixed(1)}`, { stroke: '#a9783f', width: 4 });
+  b.pen.path(`M${(c * r * 0.25).toFixed(1)} ${(s * r * 0.25 - 1.8).toFixed(1)}L${(c * r * 1.2).toFixed(1)} ${(s * r * 1.2 - 1.8).toFixed(1)}`, { stroke: '#d7ad72', width: 1.3 });
+}
+
+export const bowl: Recipe = (b) => {
+  const r = b.l / 2;
+  const smoothFood = b.component.family === 'spread-dip';
+  bowlOf(b, r, (inner) => (smoothFood ? spread(b, inner) : heap(b, inner)));
+  if (smoothFood) spoon(b, r);
+};

@@ -1,0 +1,71 @@
+import type { Piece } from '../../catalogue/index.js';
+import type { Recipe } from '../brush.js';
+import { bowl } from './bowl.js';
+import { breadstick, roundCracker, squareCracker, stick, strip, toast } from './bread.js';
+import { chunk, cube, log, shred, wedge, wheel } from './cheese.js';
+import {
+  bit,
+  citrus,
+  coin,
+  fanSlice,
+  flower,
+  gherkin,
+  leaf,
+  nut,
+  pod,
+  quarter,
+  ridgedNut,
+  ring,
+  seedPinch,
+  smear,
+  sprig,
+} from './cut.js';
+import { halfMoon, longSlice, quarterFold, ribbon, rose, roundSlice } from './meat.js';
+import { berry, dried, drupelet, grape, halfFruit, olive, roundBall, strawberry, tomato } from './round.js';
+
+/** One recipe for each kind of piece; none stands in for another. */
+export const RECIPES: Record<Piece, Recipe> = {
+  wheel,
+  wedge,
+  log,
+  bowl,
+  cube,
+  chunk,
+  'round-slice': roundSlice,
+  'long-slice': longSlice,
+  'quarter-fold': quarterFold,
+  rose,
+  ribbon,
+  grape,
+  berry,
+  drupelet,
+  strawberry,
+  'square-cracker': squareCracker,
+  'round-cracker': roundCracker,
+  toast,
+  breadstick,
+  stick,
+  nut,
+  'ridged-nut': ridgedNut,
+  'seed-pinch': seedPinch,
+  dried,
+  tomato,
+  olive,
+  gherkin,
+  ring,
+  coin,
+  'fan-slice': fanSlice,
+  citrus,
+  'half-fruit': halfFruit,
+  ball: roundBall,
+  leaf,
+  sprig,
+  flower,
+  quarter,
+  strip,
+  'half-moon': halfMoon,
+  shred,
+  bit,
+  smear,
+  pod,
+};

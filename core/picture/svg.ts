@@ -1,0 +1,81 @@
+import type { Paint, Pen, Style } from './pen.js';
+
+const n = (v: number): string => String(Math.round(v * 100) / 100);
+
+const ESCAPES: Record<string, string> = { '&': '&amp;', '<': '&lt;', '>': '&gt;', '"': '&quot;', "'": '&#39;' };
+
+/** Text that came from a person, made harmless for markup. */
+export const escapeXml = (text: string): string => text.replace(/[&<>"']/g, (c) => ESCAPES[c]!);
+
+/** A pen that writes SVG. Equal gradients are written once. */
+export class SvgSink implements Pen {
+  private readonly body: string[] = [];
+  private readonly gradients = new Map<string, string>();
+  private readonly prefix: string;
+
+  constructor(prefix = 'g') {
+    this.prefix = prefix;
+  }
+
+  path(d: string, style: Style): void {
+    this.body.push(`<path d="${d}"${this.attributes(style)}/>`);
+  }
+
+  ellipse(x: number, y: number, rx: number, ry: number, style: Style, angle = 0): void {
+    const turn = angle !== 0 && rx !== ry ? ` transform="rotate(${n(angle)} ${n(x)} ${n(y)})"` : '';
+    const shape =
+      rx === ry
+        ? `<circle cx="${n(x)}" cy="${n(y)}" r="${n(rx)}"`
+        : `<ellipse cx="${n(x)}" cy="${n(y)}" rx="${n(rx)}" ry="${n(ry)}"`;
+    this.body.push(`${shape}${turn}${this.attributes(style)}/>`);
+  }
+
+  group(x: number, y: number, angle: number, draw: () => void, attributes: Record<string, string> = {}): void {
+    const move = x !== 0 || y !== 0 ? `translate(${n(x)} ${n(y)})` : '';
+    const turn = angle !== 0 ? `rotate(${n(angle)})` : '';
+    const transform = move || turn ? ` transform="${move}${turn}"` : '';
+    const more = Object.entries(attributes).map(([k, v]) => ` ${k}="${escapeXml(v)}"`).join('');
+    this.body.push(`<g${transform}${more}>`);
+    draw();
+    this.body.push('</g>');
+  }
+
+  /** The inner markup: gradients first, then what was drawn. */
+  markup(): string {
+    const defs = this.gradients.size > 0 ? `<defs>${[...this.gradients.values()].join('')}</defs>` : '';
+    return defs + this.body.join('');
+  }
+
+  document(viewBox: readonly [number, number, number, number], title: string): string {
+    const box = viewBox.map(n).join(' ');
+    return `<svg xmlns="http://www.w3.org/2000/svg" viewBox="${box}" width="${n(viewBox[2])}mm" height="${n(viewBox[3])}mm" role="img"><title>${escapeXml(title)}</title>${this.markup()}</svg>\n`;
+  }
+
+  private attributes(style: Style): string {
+    const fill = style.fill === undefined ? 'none' : this.paint(style.fill);
+    let out = ` fill="${fill}"`;
+    if (style.stroke) {
+      out += ` stroke="${style.stroke}" stroke-width="${n(style.width ?? 1)}" stroke-linecap="round" stroke-linejoin="round"`;
+      if (style.dash) out += ` stroke-dasharray="${style.dash}"`;
+    }
+    if (style.opacity !== undefined && style.opacity < 1) out += ` opacity="${n(style.opacity)}"`;
+    return out;
+  }
+
+  private paint(paint: Paint): string {
+    if (typeof paint === 'string') return paint;
+    const key = JSON.stringify(paint);
+    if (!this.gradients.has(key)) this.gradients.set(key, this.gradient(paint, `${this.prefix}${this.gradients.size}`));
+    return `url(#${/id="([^"]+)"/.exec(this.gradients.get(key)!)![1]})`;
+  }
+
+  private gradient(paint: Exclude<Paint, string>, id: string): string {
+    const stops = ('radial' in paint ? paint.radial : paint.linear)
+      .map(([o, c, a]) => `<stop offset="${n(o)}" stop-color="${c}"${a === undefined ? '' : ` stop-opacity="${n(a)}"`}/>`)
+      .join('');
+    if ('linear' in paint)
+      return `<linearGradient id="${id}" x1="${n(paint.x1 ?? 0)}" y1="${n(paint.y1 ?? 0)}" x2="${n(paint.x2 ?? 0)}" y2="${n(paint.y2 ?? 1)}">${stops}</linearGradient>`;
+    const [cx, cy] = [paint.cx ?? 0.5, paint.cy ?? 0.5];
+    return `<radialGradient id="${id}" cx="${n(cx)}" cy="${n(cy)}" r="${n(paint.r ?? 0.5)}" fx="${n(paint.fx ?? cx)}" fy="${n(paint.fy ?? cy)}">${stops}</radialGradient>`;
+  }
+}

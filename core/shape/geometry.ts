@@ -1,0 +1,111 @@
+export type Point = readonly [x: number, y: number];
+export type Polygon = readonly Point[];
+
+export const degrees = (d: number): number => (d * Math.PI) / 180;
+
+/** Turned by `angle` degrees (clockwise, y down) and moved. */
+export function placed(polygon: Polygon, x: number, y: number, angle: number): Point[] {
+  const [c, s] = [Math.cos(degrees(angle)), Math.sin(degrees(angle))];
+  return polygon.map(([px, py]) => [x + px * c - py * s, y + px * s + py * c]);
+}
+
+/** Signed area by the shoelace formula: positive when the points run clockwise on screen. */
+export function signedArea(polygon: Polygon): number {
+  let sum = 0;
+  for (let i = 0; i < polygon.length; i++) {
+    const [x1, y1] = polygon[i]!;
+    const [x2, y2] = polygon[(i + 1) % polygon.length]!;
+    sum += x1 * y2 - x2 * y1;
+  }
+  return sum / 2;
+}
+
+export const areaOf = (polygon: Polygon): number => Math.abs(signedArea(polygon));
+
+/** Even-odd rule; points on the edge may fall either way. */
+export function inside(polygon: Polygon, x: number, y: number): boolean {
+  let odd = false;
+  for (let i = 0, j = polygon.length - 1; i < polygon.length; j = i++) {
+    const [xi, yi] = polygon[i]!;
+    const [xj, yj] = polygon[j]!;
+    if (yi > y !== yj > y && x < ((xj - xi) * (y - yi)) / (yj - yi) + xi) odd = !odd;
+  }
+  return odd;
+}
+
+export function ellipse(lengthMm: number, widthMm: number, points = 20): Point[] {
+  return Array.from({ length: points }, (_, i) => {
+    const a = (i / points) * 2 * Math.PI;
+    return [(lengthMm / 2) * Math.cos(a), (widthMm / 2) * Math.sin(a)];
+  });
+}
+
+export function rectangle(lengthMm: number, widthMm: number): Point[] {
+  const [a, b] = [lengthMm / 2, widthMm / 2];
+  return [
+    [-a, -b],
+    [a, -b],
+    [a, b],
+    [-a, b],
+  ];
+}
+
+export function roundedRectangle(lengthMm: number, widthMm: number, cornerMm: number, perCorner = 6): Point[] {
+  const r = Math.max(0, Math.min(cornerMm, lengthMm / 2, widthMm / 2));
+  if (r === 0) return rectangle(lengthMm, widthMm);
+  const [a, b] = [lengthMm / 2 - r, widthMm / 2 - r];
+  const corners: Point[] = [
+    [a, b],
+    [-a, b],
+    [-a, -b],
+    [a, -b],
+  ];
+  return corners.flatMap(([cx, cy], q) =>
+    Array.from({ length: perCorner + 1 }, (_, i): Point => {
+      const t = ((q + i / perCorner) * Math.PI) / 2;
+      return [cx + r * Math.cos(t), cy + r * Math.sin(t)];
+    }),
+  );
+}
+
+/** Do two convex polygons overlap? By separating axes; touching is no overlap. */
+export function convexOverlap(a: Polygon, b: Polygon): boolean {
+  for (const polygon of [a, b]) {
+    for (let i = 0; i < polygon.length; i++) {
+      const [x1, y1] = polygon[i]!;
+      const [x2, y2] = polygon[(i + 1) % polygon.length]!;
+      const [nx, ny] = [y2 - y1, x1 - x2];
+      const span = (p: Polygon) => {
+        let [low, high] = [Infinity, -Infinity];
+        for (const [x, y] of p) {
+          const d = x * nx + y * ny;
+          low = Math.min(low, d);
+          high = Math.max(high, d);
+        }
+        return [low, high] as const;
+      };
+      const [la, ha] = span(a);
+      const [lb, hb] = span(b);
+      if (ha <= lb || hb <= la) return false;
+    }
+  }
+  return true;
+}
+
+/** Fewer points, none of them further than `tolerance` from the old line (Ramer 1972, Douglas and Peucker 1973). */
+export function simplified(line: Polygon, tolerance: number): Point[] {
+  if (line.length < 3) return [...line];
+  const [a, b] = [line[0]!, line[line.length - 1]!];
+  let [far, at] = [0, 0];
+  const length = Math.hypot(b[0] - a[0], b[1] - a[1]);
+  for (let i = 1; i < line.length - 1; i++) {
+    const p = line[i]!;
+    const d =
+      length < 1e-9
+        ? Math.hypot(p[0] - a[0], p[1] - a[1])
+        : Math.abs((b[0] - a[0]) * (a[1] - p[1]) - (a[0] - p[0]) * (b[1] - a[1])) / length;
+    if (d > far) [far, at] = [d, i];
+  }
+  if (far <= tolerance) return [a, b];
+  return [...simplified(line.slice(0, at + 1), tolerance).slice(0, -1), ...simplified(line.slice(at), tolerance)];
+}

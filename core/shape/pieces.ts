@@ -1,0 +1,80 @@
+import type { Piece } from '../catalogue/index.js';
+import { ellipse, roundedRectangle, type Point } from './geometry.js';
+
+/** A wedge with its point to the left and a slightly rounded rind to the right. */
+function wedge(l: number, w: number): Point[] {
+  const [a, b] = [l / 2, w / 2];
+  return [
+    [-a, -w * 0.04],
+    [a * 0.86, -b],
+    [a * 0.96, -b * 0.5],
+    [a, 0],
+    [a * 0.96, b * 0.5],
+    [a * 0.86, b],
+    [-a, w * 0.04],
+  ];
+}
+
+/** A quarter of a folded slice: point to the left, arc to the right. */
+function quarterFold(l: number, w: number): Point[] {
+  const arc = Array.from({ length: 8 }, (_, i): Point => {
+    const t = ((i / 7) * 2 - 1) * 0.9;
+    return [-l / 2 + l * Math.cos(t * 0.62), (w / 2) * (Math.sin(t * 0.9) / Math.sin(0.81))];
+  });
+  return [[-l / 2, -w * 0.08], ...arc, [-l / 2, w * 0.08]];
+}
+
+function leaf(l: number, w: number): Point[] {
+  return Array.from({ length: 14 }, (_, i): Point => {
+    const t = (i / 14) * 2 * Math.PI;
+    const x = Math.cos(t);
+    return [(l / 2) * x, (w / 2) * Math.sin(t) * (1 - 0.25 * x)];
+  });
+}
+
+function halfMoon(l: number, w: number): Point[] {
+  const arc = Array.from({ length: 11 }, (_, i): Point => {
+    const t = Math.PI * (i / 10);
+    return [(-l / 2) * Math.cos(t), w / 2 - w * Math.sin(t)];
+  });
+  return arc;
+}
+
+/**
+ * The ground that one piece hides, as it lies, from its middle: length along x. Layout counts coverage with it and
+ * the picture draws within it, so that what is counted is what is seen.
+ */
+export function pieceOutline(piece: Piece, lengthMm: number, widthMm: number): Point[] {
+  const [l, w] = [lengthMm, widthMm];
+  switch (piece) {
+    case 'wedge':
+      return wedge(l, w);
+    case 'quarter-fold':
+      return quarterFold(l, w);
+    case 'leaf':
+    case 'sprig':
+      return leaf(l, w);
+    case 'half-moon':
+    case 'quarter':
+      return halfMoon(l, w);
+    case 'cube':
+    case 'chunk':
+      return roundedRectangle(l, w, l * 0.12, 2);
+    case 'square-cracker':
+    case 'stick':
+    case 'strip':
+    case 'breadstick':
+    case 'ribbon':
+    case 'log':
+      return roundedRectangle(l, w, Math.min(l, w) * 0.3, 3);
+    case 'toast':
+    case 'fan-slice':
+    case 'long-slice':
+    case 'smear':
+    case 'gherkin':
+    case 'pod':
+      return roundedRectangle(l, w, Math.min(l, w) * 0.45, 4);
+    default:
+      return ellipse(l, w);
+  }
+}
