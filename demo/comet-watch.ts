@@ -58,7 +58,7 @@ export function cometWatchBrief(): Plan {
     currency: 'EUR',
     school: 'by-family',
     policy: 'looked-after',
-    wishes: { pinned: [], excluded: [], levers: { bolder: 0, colour: 0, cheaper: 0 } },
+    wishes: { pinned: ['brie', 'aged-gouda', 'blue-wedge', 'strawberries', 'salami'], excluded: [], levers: { bolder: 0, colour: 0, cheaper: 0 } },
     seed: 15,
     party: [
       { id: 'everything', name: 'Eat everything', count: 11, band: 'adult', ages: [], needs: [], dislikes: [], appetite: 1 },

@@ -62,8 +62,8 @@ function makeDemo() {
 
 function demo() {
   ensurePackages();
-  build();
   makeDemo();
+  build();
   spawn(process.execPath, ['--import', 'tsx', 'server/main.ts'], { cwd: root, stdio: 'inherit' }).on('exit', (c) =>
     process.exit(c ?? 0),
   );
@@ -117,8 +117,8 @@ function test() {
   if (jest.status !== 0 && failed === 0) failed += 1;
 
   console.log('\n— real interface');
-  build();
   makeDemo();
+  build();
   const before = failed;
   // playwright empties its output folder; its report goes to its own
   const e2e = run(bin('playwright'), ['test', '--output', '.cache/e2e'], {
@@ -141,5 +141,6 @@ function bench() {
   process.exit(run(process.execPath, ['--import', 'tsx', 'scripts/bench.ts']).status ?? 1);
 }
 
+const started = process.argv[1] && path.resolve(process.argv[1]) === fileURLToPath(import.meta.url);
 const job = { demo, dev, test, bench }[process.argv[2]];
-if (job) job();
+if (started && job) job();

@@ -83,7 +83,7 @@ function garnish(plan: Plan): Placement[] {
     .flatMap((s) =>
       chosen.map((h) => {
         const fact = h.forms[0]!;
-        const pieces = s.outline.kind === 'round' ? 7 : 5;
+        const pieces = s.outline.kind === 'round' ? 5 : 3;
         return { componentId: h.id, surfaceId: s.id, form: fact.form, massG: pieces * fact.pieceG, pieces, lot: 0, contained: false };
       }),
     );

@@ -46,6 +46,8 @@ function bestPlace(grid: Grid, cover: Uint16Array, hard: readonly (readonly Poin
     const c = random.int(grid.ground.length);
     if (!grid.ground[c]) continue;
     const at = { x: grid.xOf(c % grid.columns), y: grid.yOf(Math.floor(c / grid.columns)) };
+    const rim = [[24, 0], [-24, 0], [0, 24], [0, -24]].some(([dx, dy]) => !onGround(grid, at.x + dx!, at.y + dy!));
+    if (rim) continue;
     const near = Math.min(APART_MM, ...used.map((u) => Math.hypot(u.x - at.x, u.y - at.y)));
     let score = near / APART_MM + (cover[c] === 0 ? 1.2 : 0);
     const foot = Math.min(60, ...hard.flat().map(([x, y]) => Math.hypot(x - at.x, y - at.y)));
@@ -53,4 +55,10 @@ function bestPlace(grid: Grid, cover: Uint16Array, hard: readonly (readonly Poin
     if (score > most) [best, most] = [at, score];
   }
   return best;
+}
+
+function onGround(grid: Grid, x: number, y: number): boolean {
+  const i = Math.round((x - grid.xOf(0)) / grid.stepMm);
+  const j = Math.round((y - grid.yOf(0)) / grid.stepMm);
+  return i >= 0 && j >= 0 && i < grid.columns && j < grid.rows && grid.ground[j * grid.columns + i] === 1;
 }

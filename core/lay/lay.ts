@@ -244,3 +244,10 @@ export function hardOverlaps(elements: readonly LaidElement[]): [string, string]
       if (convexOverlap(hard[i]!.outline, hard[j]!.outline)) out.push([hard[i]!.id, hard[j]!.id]);
   return out;
 }
+
+/** Lays every surface of the plan and notes the layout in it. */
+export function layPlan(plan: Plan, seed: number): { plan: Plan; surfaces: LaidSurface[] } {
+  const surfaces = plan.surfaces.map((s) => laySurface(plan, s, seed));
+  const layout = surfaces.map((s) => ({ surfaceId: s.surfaceId, elements: s.elements }));
+  return { plan: { ...plan, layout }, surfaces };
+}

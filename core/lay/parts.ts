@@ -23,8 +23,8 @@ export interface Part {
 }
 
 /** A soft food that would take more of the board than this is split, so that several sides reach it. */
-const SPLIT_TWO = 0.075;
-const SPLIT_THREE = 0.14;
+const SPLIT_TWO = 0.05;
+const SPLIT_THREE = 0.1;
 /** Uneven splits look laid by hand. */
 const TWO = [0.6, 0.4];
 const THREE = [0.43, 0.33, 0.24];

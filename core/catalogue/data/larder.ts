@@ -50,7 +50,7 @@ const sweets: Entry[] = [
 ];
 
 const garnishes: Entry[] = [
-  { id: 'rosemary', name: 'Rosemary', is: 'plant', per100: [3.3, 5.9, 7, 14, 0.1], taste: { bitter: 2 }, texture: 'leafy', colours: ['#4f7a4a', '#2f5531', '#7fa573'], forms: [['sprig', 'sprig', 1.5, 86, 24]], packs: [[20, 120]] },
+  { id: 'rosemary', name: 'Rosemary', is: 'plant', per100: [3.3, 5.9, 7, 14, 0.1], taste: { bitter: 2 }, texture: 'leafy', colours: ['#4f7a4a', '#2f5531', '#7fa573'], forms: [['sprig', 'sprig', 1.5, 70, 22]], packs: [[20, 120]] },
   { id: 'mint', name: 'Mint', is: 'plant', per100: [3.8, 0.9, 5, 7, 0.1], taste: { bitter: 1 }, texture: 'leafy', colours: ['#5d9a3e', '#38702a', '#8fc366'], forms: [['sprig', 'leaf', 1, 40, 24]], packs: [[20, 120]] },
   { id: 'basil', name: 'Basil', is: 'plant', per100: [3.2, 0.6, 1, 1.6, 0], taste: { sweet: 1, bitter: 1 }, texture: 'leafy', colours: ['#5b9438', '#356b26', '#8fbf55'], forms: [['sprig', 'leaf', 1, 42, 26]], packs: [[20, 130]] },
   { id: 'edible-flowers', name: 'Edible violas', also: ['flowers'], is: 'plant', per100: [2, 0.3, 3, 2, 0], taste: { sweet: 1 }, texture: 'leafy', colours: ['#7a57b5', '#f2c23c', '#b79be0'], forms: [['sprig', 'flower', 0.5, 26, 26]], season: [3, 4, 5, 6, 9, 10], packs: [[10, 290]] },
