@@ -64,13 +64,36 @@ export default defineConfig(
     rules: {
       'no-restricted-imports': [
         'error',
-        { patterns: ['node:*', 'react', 'react-*', 'express', 'dexie', 'zustand', 'highs', 'comlink', '@jest/*', 'fs', 'path'] },
+        {
+          patterns: [
+            'node:*',
+            'react',
+            'react-*',
+            'express',
+            'dexie',
+            'zustand',
+            'highs',
+            'comlink',
+            '@jest/*',
+            'fs',
+            'path',
+          ],
+        },
       ],
       'no-restricted-globals': [
         'error',
-        ...['window', 'document', 'navigator', 'localStorage', 'fetch', 'setTimeout', 'setInterval', 'performance', 'process', 'Date'].map(
-          (name) => ({ name, message: 'core has no clock, no DOM and no Node: pass it in' }),
-        ),
+        ...[
+          'window',
+          'document',
+          'navigator',
+          'localStorage',
+          'fetch',
+          'setTimeout',
+          'setInterval',
+          'performance',
+          'process',
+          'Date',
+        ].map((name) => ({ name, message: 'core has no clock, no DOM and no Node: pass it in' })),
       ],
       'no-restricted-properties': [
         'error',

@@ -6,7 +6,15 @@ import { compose } from '../core/compose/index.js';
 import { layPlan } from '../core/lay/index.js';
 import { fineForms, judgeNeed, NEEDS, needPack } from '../core/needs/index.js';
 import { boardSvg } from '../core/picture/index.js';
-import { applyCommand, canonicalText, commandSchema, needProblem, planSchema, readPlanText, type Plan } from '../core/plan/index.js';
+import {
+  applyCommand,
+  canonicalText,
+  commandSchema,
+  needProblem,
+  planSchema,
+  readPlanText,
+  type Plan,
+} from '../core/plan/index.js';
 import { swapsFor } from '../core/swap/index.js';
 import { DEMOS } from '../demo/index.js';
 import { makeDemo } from '../demo/make.js';
@@ -44,7 +52,8 @@ function seedOf(args: Arguments, plan: Plan): number {
   const text = args.options.seed?.[0];
   if (text === undefined) return plan.seed;
   const seed = Number(text);
-  if (!Number.isInteger(seed) || seed < 0 || seed > 2147483647) throw new BadInput(`--seed takes a whole number from 0, not "${text}"`);
+  if (!Number.isInteger(seed) || seed < 0 || seed > 2147483647)
+    throw new BadInput(`--seed takes a whole number from 0, not "${text}"`);
   return seed;
 }
 
@@ -96,7 +105,12 @@ const VERBS: Record<string, (args: Arguments) => void | Promise<void>> = {
         name: n.name,
         also: n.also,
         summary: n.summary,
-        settings: n.settings.map((s) => ({ id: s.id, values: s.values.map((v) => v.id), default: s.default, list: s.list ?? false })),
+        settings: n.settings.map((s) => ({
+          id: s.id,
+          values: s.values.map((v) => v.id),
+          default: s.default,
+          list: s.list ?? false,
+        })),
       })),
     );
   },
@@ -130,7 +144,11 @@ const VERBS: Record<string, (args: Arguments) => void | Promise<void>> = {
       throw new BadInput('--command takes one command as JSON');
     }
     const parsed = commandSchema.safeParse(value);
-    if (!parsed.success) throw new BadInput('this is no command', parsed.error.issues.map((i) => ({ path: i.path.join('.'), reason: i.message })));
+    if (!parsed.success)
+      throw new BadInput(
+        'this is no command',
+        parsed.error.issues.map((i) => ({ path: i.path.join('.'), reason: i.message })),
+      );
     const done = applyCommand(plan, parsed.data);
     if (!done.ok) throw new BadInput('the command was refused', done.problems);
     process.stdout.write(canonicalText(done.plan));
@@ -176,7 +194,9 @@ const VERBS: Record<string, (args: Arguments) => void | Promise<void>> = {
     const started = performance.now();
     const laid = layPlan(plan, seedOf(args, plan));
     const file = args.options.svg?.[0];
-    const largest = [...laid.plan.surfaces].sort((a, b) => elementsOf(laid.plan, b.id) - elementsOf(laid.plan, a.id))[0];
+    const largest = [...laid.plan.surfaces].sort(
+      (a, b) => elementsOf(laid.plan, b.id) - elementsOf(laid.plan, a.id),
+    )[0];
     if (file && largest) writeFileSync(file, boardSvg(laid.plan, largest));
     print({
       plan: laid.plan,
@@ -202,7 +222,8 @@ const VERBS: Record<string, (args: Arguments) => void | Promise<void>> = {
   },
 };
 
-const elementsOf = (plan: Plan, id: string): number => plan.layout.find((l) => l.surfaceId === id)?.elements.length ?? 0;
+const elementsOf = (plan: Plan, id: string): number =>
+  plan.layout.find((l) => l.surfaceId === id)?.elements.length ?? 0;
 
 async function main(): Promise<number> {
   try {
@@ -216,7 +237,9 @@ async function main(): Promise<number> {
   } catch (error) {
     const bad = error instanceof BadInput;
     const message = error instanceof Error ? error.message : String(error);
-    process.stderr.write(`${JSON.stringify({ error: { kind: bad ? 'bad-input' : 'fault', message, ...(bad && error.details ? { problems: error.details } : {}) } })}\n`);
+    process.stderr.write(
+      `${JSON.stringify({ error: { kind: bad ? 'bad-input' : 'fault', message, ...(bad && error.details ? { problems: error.details } : {}) } })}\n`,
+    );
     return bad ? 2 : 1;
   }
 }

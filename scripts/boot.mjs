@@ -64,8 +64,9 @@ function demo() {
   ensurePackages();
   makeDemo();
   build();
-  spawn(process.execPath, ['--import', 'tsx', 'server/main.ts'], { cwd: root, stdio: 'inherit' }).on('exit', (c) =>
-    process.exit(c ?? 0),
+  spawn(process.execPath, ['--import', 'tsx', 'server/main.ts'], { cwd: root, stdio: 'inherit' }).on(
+    'exit',
+    (c) => process.exit(c ?? 0),
   );
 }
 

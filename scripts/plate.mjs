@@ -8,7 +8,12 @@ const root = path.dirname(path.dirname(fileURLToPath(import.meta.url)));
 ensurePackages({ quiet: true });
 const done = spawnSync(
   process.execPath,
-  ['--import', path.join(root, 'node_modules/tsx/dist/loader.mjs'), path.join(root, 'cli/plate.ts'), ...process.argv.slice(2)],
+  [
+    '--import',
+    path.join(root, 'node_modules/tsx/dist/loader.mjs'),
+    path.join(root, 'cli/plate.ts'),
+    ...process.argv.slice(2),
+  ],
   { stdio: 'inherit' },
 );
 process.exit(done.status ?? 1);

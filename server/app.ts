@@ -32,7 +32,10 @@ export function createApp(dist: string): Express {
   app.get('/health', (_req, res) => {
     res.json({ status: 'ok' });
   });
-  app.use('/assets', express.static(path.join(dist, 'assets'), { immutable: true, maxAge: '1y', index: false }));
+  app.use(
+    '/assets',
+    express.static(path.join(dist, 'assets'), { immutable: true, maxAge: '1y', index: false }),
+  );
   app.use(express.static(dist, { index: false, cacheControl: true, maxAge: 0 }));
   app.get('/{*splat}', (req, res) => {
     const page = path.join(dist, 'index.html');

@@ -1,5 +1,17 @@
 import type { Component, FactGroup, FormId, Source } from './facts.js';
-import { ALLERGENS, ANIMAL_PARTS, CHOKING, GELATINES, MILK_TREATMENTS, NUT_SPECIES, OATS, PRESENCES, RENNETS, SALT_CLASSES, SLAUGHTERS } from './facts.js';
+import {
+  ALLERGENS,
+  ANIMAL_PARTS,
+  CHOKING,
+  GELATINES,
+  MILK_TREATMENTS,
+  NUT_SPECIES,
+  OATS,
+  PRESENCES,
+  RENNETS,
+  SALT_CLASSES,
+  SLAUGHTERS,
+} from './facts.js';
 
 /**
  * A component's facts as a flat list of keys with one value each: what a need's rules and a label's answers
@@ -34,7 +46,8 @@ export function possibleValues(key: FactKey): readonly string[] {
   return PRESENCES.filter(known);
 }
 
-export const known = (value: string): boolean => value !== 'brand' && value !== 'depends' && value !== 'unknown';
+export const known = (value: string): boolean =>
+  value !== 'brand' && value !== 'depends' && value !== 'unknown';
 
 export const ALL_FACT_KEYS: readonly FactKey[] = [
   ...ALLERGENS.map((a) => `allergen.${a}` as const),

@@ -295,7 +295,9 @@ export const componentSchema = z.strictObject({
   forms: z.array(formFactSchema).min(1),
   /** Months of its season in the northern half of the world; all twelve for what is always there. */
   seasonMonths: z.array(z.number().int().min(1).max(12)),
-  packs: z.array(z.strictObject({ massG: z.number().positive(), priceMinor: z.number().int().min(0) })).min(1),
+  packs: z
+    .array(z.strictObject({ massG: z.number().positive(), priceMinor: z.number().int().min(0) }))
+    .min(1),
   densityGPerMl: z.number().positive().nullable(),
   sources: z.record(z.enum(FACT_GROUPS), z.enum(SOURCES)),
 });

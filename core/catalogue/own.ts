@@ -52,7 +52,8 @@ export function ownComponent(name: string, family: Family, id = ownId(name)): Co
     name,
     synonyms: [],
     family,
-    job: family === 'garnish' ? 'none' : family === 'vehicle' ? 'vehicle' : isBody(family) ? 'body' : 'contrast',
+    job:
+      family === 'garnish' ? 'none' : family === 'vehicle' ? 'vehicle' : isBody(family) ? 'body' : 'contrast',
     made: 'unknown',
     baseFood: '',
     ingredients: [],

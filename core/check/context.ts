@@ -27,7 +27,10 @@ export interface CheckContext {
   judge(l: Lying, group: Group): Judgement;
   overruled(componentId: ComponentId, group: Group): boolean;
   /** Foods on the surface that make their neighbours unsafe for the group. */
-  carriers(surface: Surface, group: Group): { lying: Lying; verdict: 'carries' | 'ask'; grave: boolean; what: string }[];
+  carriers(
+    surface: Surface,
+    group: Group,
+  ): { lying: Lying; verdict: 'carries' | 'ask'; grave: boolean; what: string }[];
   /** May the group count on it: fine (or overruled), liked, and nothing beside it carries? */
   counts(l: Lying, group: Group): boolean;
 }
@@ -48,7 +51,8 @@ function lyingOf(plan: Plan, larder: Larder): { lying: Lying[]; lost: Placement[
       l.massG += p.massG;
       l.lots.push(p);
       l.contained &&= p.contained;
-    } else found.set(key, { component, surface, form: p.form, contained: p.contained, massG: p.massG, lots: [p] });
+    } else
+      found.set(key, { component, surface, form: p.form, contained: p.contained, massG: p.massG, lots: [p] });
   }
   return { lying: [...found.values()], lost };
 }

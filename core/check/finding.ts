@@ -59,6 +59,7 @@ export function names(items: readonly string[], most = 3): string {
   return `${items.slice(0, most).join(', ')} and ${items.length - most} more`;
 }
 
-export const lower = (name: string): string => (/^[A-Z]{2}/.test(name) ? name : name.charAt(0).toLowerCase() + name.slice(1));
+export const lower = (name: string): string =>
+  /^[A-Z]{2}/.test(name) ? name : name.charAt(0).toLowerCase() + name.slice(1);
 
 export const capital = (t: string): string => t.charAt(0).toUpperCase() + t.slice(1);

@@ -2,6 +2,15 @@ export { CHECKS, checkPlan, worstGlyph, type Check, type Checked } from './regis
 export { contextOf, type CheckContext, type Lying } from './context.js';
 export { partyCare, type LookedAfter, type PartyCare } from './looked-after.js';
 export { shareOut } from './flow.js';
-export { byUrgency, capital, lower, names, type Fact, type Finding, type Glyph, type Remedy } from './finding.js';
+export {
+  byUrgency,
+  capital,
+  lower,
+  names,
+  type Fact,
+  type Finding,
+  type Glyph,
+  type Remedy,
+} from './finding.js';
 export { costMinor } from './checks/tools.js';
 export { FAMILY_WORDS } from './checks/amounts.js';

@@ -35,11 +35,18 @@ const isFresh = (l: Lying) => l.component.family === 'fresh-fruit' || l.componen
 function leftOf(c: CheckContext, l: Lying, greed: number): number {
   const here = c.groupsAt(l.surface);
   const all = here.reduce((n, g) => n + portionsOf(g), 0);
-  const free = here.filter((g) => isUnrestricted(g) && g.dislikes.length === 0).reduce((n, g) => n + portionsOf(g), 0);
+  const free = here
+    .filter((g) => isUnrestricted(g) && g.dislikes.length === 0)
+    .reduce((n, g) => n + portionsOf(g), 0);
   return all === 0 ? 0 : l.massG * Math.max(0, 1 - (greed * free) / all);
 }
 
-function flowOf(c: CheckContext, foods: readonly Lying[], groups: readonly Group[], share: number): FlowGroup[] {
+function flowOf(
+  c: CheckContext,
+  foods: readonly Lying[],
+  groups: readonly Group[],
+  share: number,
+): FlowGroup[] {
   return groups.map((g) => ({
     id: g.id,
     needG: needG(g, c.targets) * share,
@@ -60,7 +67,10 @@ function careOf(c: CheckContext, group: Group, sureG: number): LookedAfter {
   const bites = body * vehicle * contrast;
   const need = needG(group, c.targets);
   const missing: string[] = [];
-  if (sureG < need * ENOUGH) missing.push(`only ${Math.floor(sureG / group.count)} of ${Math.round(need / group.count)} g each are sure`);
+  if (sureG < need * ENOUGH)
+    missing.push(
+      `only ${Math.floor(sureG / group.count)} of ${Math.round(need / group.count)} g each are sure`,
+    );
   if (body === 0) missing.push('nothing with body');
   if (vehicle === 0) missing.push('no bread or cracker');
   if (fresh === 0) missing.push('nothing fresh');
@@ -73,10 +83,16 @@ export function partyCare(c: CheckContext): PartyCare {
   const foods = c.lying.filter((l) => l.component.job !== 'none');
   const restricted = c.plan.party.filter((g) => !isUnrestricted(g) || g.dislikes.length > 0);
   const sureAt = (greed: number) =>
-    shareOut(flowOf(c, foods, restricted, 1), foods.map((l) => leftOf(c, l, greed)));
+    shareOut(
+      flowOf(c, foods, restricted, 1),
+      foods.map((l) => leftOf(c, l, greed)),
+    );
   const now = sureAt(1);
   // who eats everything is sure of what is there when all share: the restricted take what they may from elsewhere too
-  const together = shareOut(flowOf(c, foods, c.plan.party, 1), foods.map((l) => l.massG));
+  const together = shareOut(
+    flowOf(c, foods, c.plan.party, 1),
+    foods.map((l) => l.massG),
+  );
   const groups = c.plan.party.map((group, i) => {
     const r = restricted.indexOf(group);
     return careOf(c, group, r >= 0 ? Math.min(now[r]!, together[i]!) : together[i]!);

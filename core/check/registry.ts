@@ -48,7 +48,8 @@ export interface Checked {
 export function checkPlan(plan: Plan): Checked {
   const context = contextOf(plan);
   const all = byUrgency(CHECKS.flatMap((check) => check(context)));
-  const isSettled = (f: Finding) => !f.grave && f.glyph !== 'cracked' && plan.settled.some((s) => s.key === f.key);
+  const isSettled = (f: Finding) =>
+    !f.grave && f.glyph !== 'cracked' && plan.settled.some((s) => s.key === f.key);
   return {
     findings: all.filter((f) => !isSettled(f)),
     settled: all.filter(isSettled),

@@ -2,7 +2,15 @@ import { type Component, type FormId, usualForm } from '../catalogue/index.js';
 import { carriesTo, disliked, judgeGroup, type Verdict } from '../needs/index.js';
 import { hasSmallChildren, portionsOf, type Group } from '../party/index.js';
 import { keepsFree, planLarder, type Plan, type Surface } from '../plan/index.js';
-import { BOWL_G_PER_CM2, COUNTED, kindRanges, lotShares, targetsOf, type CountedFamily, type Targets } from '../portion/index.js';
+import {
+  BOWL_G_PER_CM2,
+  COUNTED,
+  kindRanges,
+  lotShares,
+  targetsOf,
+  type CountedFamily,
+  type Targets,
+} from '../portion/index.js';
 
 /** Surfaces with the same guests, promises and outline are composed as one and shared out evenly. */
 export interface Ground {
@@ -43,7 +51,11 @@ function groundsOf(plan: Plan): Ground[] {
   for (const surface of plan.surfaces) {
     const key = JSON.stringify([surface.serves, surface.freeFrom, surface.outline, surface.rimMm]);
     const twin = surface.serves
-      ? grounds.find((g) => JSON.stringify([g.surface.serves, g.surface.freeFrom, g.surface.outline, g.surface.rimMm]) === key)
+      ? grounds.find(
+          (g) =>
+            JSON.stringify([g.surface.serves, g.surface.freeFrom, g.surface.outline, g.surface.rimMm]) ===
+            key,
+        )
       : undefined;
     if (twin) {
       twin.surfaces.push(surface);
@@ -55,20 +67,29 @@ function groundsOf(plan: Plan): Ground[] {
 
 /** Is the surface kept for the guests of one table need, so that everything on it must be fine for them? */
 export const isOwnPlate = (ground: Ground, plan: Plan): boolean =>
-  ground.surface.serves !== null && ground.groups.length > 0 && ground.groups.length < plan.party.length && ground.groups.every((g) => hasSmallChildren(g));
+  ground.surface.serves !== null &&
+  ground.groups.length > 0 &&
+  ground.groups.length < plan.party.length &&
+  ground.groups.every((g) => hasSmallChildren(g));
 
 /** Small children who can reach this surface, whether it is meant for them or not. */
 export const smallWithin = (plan: Plan, surface: Surface): Group[] =>
-  plan.party.filter((g) => hasSmallChildren(g) && (surface.smallHands || groupsOf(plan, surface).includes(g)));
+  plan.party.filter(
+    (g) => hasSmallChildren(g) && (surface.smallHands || groupsOf(plan, surface).includes(g)),
+  );
 
 /** The first form that is fine for every small child near; the usual form where there is none near. */
 function formFor(component: Component, ground: Ground, plan: Plan): FormId | undefined {
   const small = smallWithin(plan, ground.surface);
-  const fits = (form: FormId) => small.every((g) => !judgeGroup(component, form, g).reasons.some((r) => r.fact === 'choking'));
+  const fits = (form: FormId) =>
+    small.every((g) => !judgeGroup(component, form, g).reasons.some((r) => r.fact === 'choking'));
   const usual = usualForm(component).form;
   // an own plate is small: a whole wheel or a large bowl has no place on it
   const forms = component.forms.filter((f) => !isOwnPlate(ground, plan) || f.pieceG <= 30);
-  return forms.map((f) => f.form).find(fits) ?? (small.length === 0 && !isOwnPlate(ground, plan) ? usual : undefined);
+  return (
+    forms.map((f) => f.form).find(fits) ??
+    (small.length === 0 && !isOwnPlate(ground, plan) ? usual : undefined)
+  );
 }
 
 /** The least that is worth laying of a kind, and the most before it crowds out the others, as shares of an even split. */
@@ -79,7 +100,13 @@ const PLATE_G: [number, number] = [6, 26];
 /** A single wheel, wedge or bowl is never less than this. */
 const LEAST_ALONE_G = 150;
 
-function massLimits(component: Component, pieceG: number, target: number, ground: Ground, plan: Plan): [number, number] {
+function massLimits(
+  component: Component,
+  pieceG: number,
+  target: number,
+  ground: Ground,
+  plan: Plan,
+): [number, number] {
   if (isOwnPlate(ground, plan)) return [PLATE_G[0] * ground.copies, PLATE_G[1] * ground.copies];
   const even = target / Math.max(1, kindRanges(plan)[component.family as CountedFamily].from);
   const alone = pieceG > LEAST_ALONE_G;
@@ -106,16 +133,29 @@ export function problemOf(plan: Plan): Problem {
   return { plan, targets, grounds, candidates };
 }
 
-function candidateOn(component: Component, ground: Ground, plan: Plan, targets: Targets): Candidate | undefined {
+function candidateOn(
+  component: Component,
+  ground: Ground,
+  plan: Plan,
+  targets: Targets,
+): Candidate | undefined {
   if (ground.surface.freeFrom.some((id) => keepsFree(component, id) !== 'keeps')) return undefined;
   const form = formFor(component, ground, plan);
   if (!form) return undefined;
-  const verdicts = new Map(ground.groups.map((g) => [g.id as string, judgeGroup(component, form, g).verdict]));
+  const verdicts = new Map(
+    ground.groups.map((g) => [g.id as string, judgeGroup(component, form, g).verdict]),
+  );
   if (isOwnPlate(ground, plan) && [...verdicts.values()].some((v) => v !== 'fine')) return undefined;
   if (plan.policy === 'everything-fits' && [...verdicts.values()].some((v) => v !== 'fine')) return undefined;
   const fact = component.forms.find((f) => f.form === form)!;
   const contained = form === 'bowl';
-  const [minG, maxG] = massLimits(component, fact.pieceG, targets.byFamily[component.family as CountedFamily], ground, plan);
+  const [minG, maxG] = massLimits(
+    component,
+    fact.pieceG,
+    targets.byFamily[component.family as CountedFamily],
+    ground,
+    plan,
+  );
   return {
     component,
     ground,
@@ -137,7 +177,11 @@ export function countsFor(c: Candidate, group: Group, quiet: ReadonlyMap<string,
   return !grounds || grounds.has(c.ground);
 }
 
-const KEPT: Record<string, string[]> = { 'gluten-free': ['gluten'], 'tree-nut-free': ['nuts'], halal: ['pork', 'alcohol'] };
+const KEPT: Record<string, string[]> = {
+  'gluten-free': ['gluten'],
+  'tree-nut-free': ['nuts'],
+  halal: ['pork', 'alcohol'],
+};
 
 /**
  * Where a group has a surface that keeps its promise, it counts on those surfaces alone. A group with a contact
@@ -149,7 +193,9 @@ export function quietGrounds(problem: Problem): Map<string, Set<Ground>> {
     const asked = group.needs.flatMap((n) => KEPT[n.id] ?? []);
     if (asked.length === 0) continue;
     const keeps = problem.grounds.filter(
-      (g) => g.groups.includes(group) && asked.every((id) => (g.surface.freeFrom as readonly string[]).includes(id)),
+      (g) =>
+        g.groups.includes(group) &&
+        asked.every((id) => (g.surface.freeFrom as readonly string[]).includes(id)),
     );
     if (keeps.length > 0) out.set(group.id, new Set(keeps));
   }
@@ -158,7 +204,11 @@ export function quietGrounds(problem: Problem): Map<string, Set<Ground>> {
 
 /** Groups whose allergy a food on this ground would reach, though they are served from it. */
 export const reachesGravely = (c: Candidate): boolean =>
-  c.ground.groups.some((g) => carriesTo(c.component, g).some((r) => r.need.grave && r.need.id === 'tree-nut-free' && r.verdict === 'carries'));
+  c.ground.groups.some((g) =>
+    carriesTo(c.component, g).some(
+      (r) => r.need.grave && r.need.id === 'tree-nut-free' && r.verdict === 'carries',
+    ),
+  );
 
 export const isUnrestricted = (group: Group): boolean => group.needs.length === 0 && !hasSmallChildren(group);
 

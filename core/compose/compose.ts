@@ -27,7 +27,8 @@ export interface ComposeOptions {
   quick?: boolean;
 }
 
-const gapOf = (objective: number, bound: number) => Math.max(0, (objective - bound) / Math.max(1e-9, objective));
+const gapOf = (objective: number, bound: number) =>
+  Math.max(0, (objective - bound) / Math.max(1e-9, objective));
 
 /**
  * The best board for the brief. Two steps: the relaxed program names a kernel of promising components, a small
@@ -36,7 +37,8 @@ const gapOf = (objective: number, bound: number) => Math.max(0, (objective - bou
  */
 export function compose(plan: Plan, solve: Solver, options: ComposeOptions = {}): Composition {
   if (plan.party.length === 0 || plan.surfaces.length === 0) {
-    const text = plan.party.length === 0 ? 'Nobody is coming yet: say who in the brief.' : 'There is no surface yet.';
+    const text =
+      plan.party.length === 0 ? 'Nobody is coming yet: say who in the brief.' : 'There is no surface yet.';
     return impossible(plan, [{ wishes: ['brief'], text }]);
   }
   const problem = problemOf(plan);

@@ -30,13 +30,27 @@ const wishesOf = (ids: ReadonlySet<string>): Wishes => ({
 export function findConflicts(problem: Problem, solve: Solver): Conflict[] {
   const { plan } = problem;
   const holds = (ids: readonly string[]) =>
-    solve(draftOf(problem, wishesOf(new Set(ids))).model, { gap: 0, nodes: 0, seed: plan.seed, relaxed: true }).status !==
-    'infeasible';
+    solve(draftOf(problem, wishesOf(new Set(ids))).model, {
+      gap: 0,
+      nodes: 0,
+      seed: plan.seed,
+      relaxed: true,
+    }).status !== 'infeasible';
   let kept = wishIds(plan);
   if (holds(kept))
-    return [{ wishes: [], text: 'The amounts fit on paper, but not in whole packs, kinds and pieces. Loosen one wish or change a surface.' }];
+    return [
+      {
+        wishes: [],
+        text: 'The amounts fit on paper, but not in whole packs, kinds and pieces. Loosen one wish or change a surface.',
+      },
+    ];
   if (!holds([]))
-    return [{ wishes: [], text: 'Even without any wish the surfaces cannot hold this party’s food: change the surfaces or what they are kept free from.' }];
+    return [
+      {
+        wishes: [],
+        text: 'Even without any wish the surfaces cannot hold this party’s food: change the surfaces or what they are kept free from.',
+      },
+    ];
   for (const id of [...kept]) {
     const without = kept.filter((k) => k !== id);
     if (!holds(without)) kept = without;
@@ -65,5 +79,7 @@ function wishWords(plan: Plan, id: string): string {
 
 function relaxWords(id: string): string {
   if (id === 'budget') return 'raise the budget';
-  return id.startsWith('pin:') ? 'take the pin away' : 'give the group a surface of its own, or allow more foods that it may eat';
+  return id.startsWith('pin:')
+    ? 'take the pin away'
+    : 'give the group a surface of its own, or allow more foods that it may eat';
 }

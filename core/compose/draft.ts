@@ -42,13 +42,43 @@ export function startDraft(problem: Problem, wishes: Wishes): Draft {
     const at = `${id} on ${candidate.ground.surface.id}`;
     const laid = model.binary(`lay ${at}`, 0.05);
     const mass = model.variable(`mass ${at}`, 0, candidate.maxG);
-    model.atMost(`only where laid ${at}`, [[mass, 1], [laid, -candidate.maxG]], 0);
-    model.atLeast(`worth laying ${at}`, [[mass, 1], [laid, -candidate.minG]], 0);
+    model.atMost(
+      `only where laid ${at}`,
+      [
+        [mass, 1],
+        [laid, -candidate.maxG],
+      ],
+      0,
+    );
+    model.atLeast(
+      `worth laying ${at}`,
+      [
+        [mass, 1],
+        [laid, -candidate.minG],
+      ],
+      0,
+    );
     if (isOwnPlate(candidate.ground, problem.plan)) {
       // a child's plate likes what is bought anyway; a kind of its own costs a little
       const extra = model.variable(`extra ${at}`, 0, 1, EXTRA_KIND);
-      model.atMost(`laid or extra ${at}`, [[laid, 1], [chosen.get(id)!, -1], [extra, -1]], 0);
-    } else model.atMost(`laid if chosen ${at}`, [[laid, 1], [chosen.get(id)!, -1]], 0);
+      model.atMost(
+        `laid or extra ${at}`,
+        [
+          [laid, 1],
+          [chosen.get(id)!, -1],
+          [extra, -1],
+        ],
+        0,
+      );
+    } else
+      model.atMost(
+        `laid if chosen ${at}`,
+        [
+          [laid, 1],
+          [chosen.get(id)!, -1],
+        ],
+        0,
+      );
     return { candidate, laid, mass };
   });
   const draft: Draft = { problem, model, entries, chosen, wishes, component: (id) => components.get(id)! };

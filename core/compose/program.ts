@@ -23,4 +23,3 @@ export function draftOf(problem: Problem, wishes: Wishes = ALL_WISHES): Draft {
   budgetRows(draft);
   return draft;
 }
-

@@ -77,14 +77,25 @@ function garnish(plan: Plan): Placement[] {
     (c) => c.family === 'garnish' && c.made !== 'unknown' && !plan.wishes.excluded.includes(c.id),
   );
   const pinned = herbs.filter((h) => plan.wishes.pinned.includes(h.id));
-  const chosen = [...pinned, ...herbs.filter((h) => !pinned.includes(h))].slice(0, Math.max(2, pinned.length));
+  const chosen = [...pinned, ...herbs.filter((h) => !pinned.includes(h))].slice(
+    0,
+    Math.max(2, pinned.length),
+  );
   return plan.surfaces
     .filter((s) => s.serves === null || s.serves.length > 1)
     .flatMap((s) =>
       chosen.map((h) => {
         const fact = h.forms[0]!;
         const pieces = s.outline.kind === 'round' ? 5 : 3;
-        return { componentId: h.id, surfaceId: s.id, form: fact.form, massG: pieces * fact.pieceG, pieces, lot: 0, contained: false };
+        return {
+          componentId: h.id,
+          surfaceId: s.id,
+          form: fact.form,
+          massG: pieces * fact.pieceG,
+          pieces,
+          lot: 0,
+          contained: false,
+        };
       }),
     );
 }

@@ -20,7 +20,16 @@ export function shoppingRows(plan: Plan): ShoppingRow[] {
   for (const p of plan.placements) mass.set(p.componentId, (mass.get(p.componentId) ?? 0) + p.massG);
   return [...mass].map(([id, neededG]) => {
     const c = larder.get(id as never);
-    if (!c) return { component: id, family: '', neededG: Math.round(neededG), packs: '?', boughtG: 0, leftOverG: 0, costMinor: 0 };
+    if (!c)
+      return {
+        component: id,
+        family: '',
+        neededG: Math.round(neededG),
+        packs: '?',
+        boughtG: 0,
+        leftOverG: 0,
+        costMinor: 0,
+      };
     const choice = choosePacks(c, neededG);
     return {
       component: c.name,
@@ -39,9 +48,25 @@ export function shoppingCsv(plan: Plan): string {
   const money = (minor: number) => formatMoney(minor, plan.currency).replace(/^\S+ /, '');
   return `${Papa.unparse(
     {
-      fields: ['component', 'family', 'needed g', 'packs', 'bought g', 'left over g', `cost ${plan.currency}`],
+      fields: [
+        'component',
+        'family',
+        'needed g',
+        'packs',
+        'bought g',
+        'left over g',
+        `cost ${plan.currency}`,
+      ],
       data: [
-        ...rows.map((r) => [r.component, r.family, r.neededG, r.packs, r.boughtG, r.leftOverG, money(r.costMinor)]),
+        ...rows.map((r) => [
+          r.component,
+          r.family,
+          r.neededG,
+          r.packs,
+          r.boughtG,
+          r.leftOverG,
+          money(r.costMinor),
+        ]),
         ['Total', '', '', '', '', '', money(rows.reduce((n, r) => n + r.costMinor, 0))],
       ],
     },

@@ -26,7 +26,10 @@ function circlesOf(part: Part): { at: number; r: number }[] {
       { at: l * 0.26, r: w * 0.55 },
     ];
   const n = Math.max(1, Math.round(l / w));
-  return Array.from({ length: n }, (_, i) => ({ at: n === 1 ? 0 : (i / (n - 1) - 0.5) * (l - w), r: w * 0.56 }));
+  return Array.from({ length: n }, (_, i) => ({
+    at: n === 1 ? 0 : (i / (n - 1) - 0.5) * (l - w),
+    r: w * 0.56,
+  }));
 }
 
 type Circle = { x: number; y: number; r: number };
@@ -82,7 +85,8 @@ function pairEnergy(t: Table, spots: readonly Spot[], i: number, j: number, mine
   const cheese = t.parts[i]!.bowlMm === null || t.parts[j]!.bowlMm === null;
   const wanted = cheese ? GAP_CHEESE_MM : GAP_BOWL_MM;
   let gap = Infinity;
-  for (const c of mine) for (const d of theirs) gap = Math.min(gap, Math.hypot(c.x - d.x, c.y - d.y) - c.r - d.r);
+  for (const c of mine)
+    for (const d of theirs) gap = Math.min(gap, Math.hypot(c.x - d.x, c.y - d.y) - c.r - d.r);
   let e = 0;
   if (gap < 2) e += 60 + (2 - gap) * 12;
   if (gap < wanted) e += ((wanted - gap) / wanted) ** 2 * 14;
@@ -118,7 +122,9 @@ export function placeAnchors(parts: readonly Part[], ground: Polygon, random: Ra
 }
 
 function anneal(t: Table, random: Random): Spot[] {
-  const spots = t.parts.map((p): Spot => (p.pinned ? { x: p.pinned.x, y: p.pinned.y, angle: p.pinned.angle } : somewhere(t, random)));
+  const spots = t.parts.map((p): Spot =>
+    p.pinned ? { x: p.pinned.x, y: p.pinned.y, angle: p.pinned.angle } : somewhere(t, random),
+  );
   const free = t.parts.map((_, i) => i).filter((i) => !t.parts[i]!.pinned);
   if (free.length === 0) return spots;
   for (let move = 0; move < MOVES; move++) {

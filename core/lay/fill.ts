@@ -75,7 +75,11 @@ interface Bin {
 }
 
 /** Bands across the main direction: how wide the region is at each step along it. */
-function bandsOf(us: readonly number[], vs: readonly number[], stepMm: number): { from: number; bins: Bin[] } {
+function bandsOf(
+  us: readonly number[],
+  vs: readonly number[],
+  stepMm: number,
+): { from: number; bins: Bin[] } {
   const from = Math.min(...us);
   const bins: Bin[] = [];
   us.forEach((u, k) => {
@@ -93,7 +97,13 @@ function bandsOf(us: readonly number[], vs: readonly number[], stepMm: number): 
  * Slices, shingled in rows that follow the region: each row runs along the main direction and bends with the middle
  * of the band; pieces come at equal shares of the ground, so the pitch is even.
  */
-export function fillRun(part: Part, cells: readonly number[], grid: Grid, angle: number, random: Random): Laid[] {
+export function fillRun(
+  part: Part,
+  cells: readonly number[],
+  grid: Grid,
+  angle: number,
+  random: Random,
+): Laid[] {
   if (cells.length === 0) return [];
   const [c, s] = [Math.cos(angle), Math.sin(angle)];
   const us: number[] = [];
@@ -129,7 +139,9 @@ function smoothed(bins: readonly Bin[], reach: number): Bin[] {
       high += bin.high * bin.count;
       weight += bin.count;
     }
-    return weight === 0 ? { low: 0, high: 0, count: 0 } : { low: low / weight, high: high / weight, count: bins[b]!.count };
+    return weight === 0
+      ? { low: 0, high: 0, count: 0 }
+      : { low: low / weight, high: high / weight, count: bins[b]!.count };
   });
 }
 
@@ -139,7 +151,15 @@ interface Along {
   slope: number;
 }
 
-function oneRow(n: number, row: number, rows: number, from: number, bins: readonly Bin[], stepMm: number, random: Random): Along[] {
+function oneRow(
+  n: number,
+  row: number,
+  rows: number,
+  from: number,
+  bins: readonly Bin[],
+  stepMm: number,
+  random: Random,
+): Along[] {
   const total = bins.reduce((sum, b) => sum + b.count, 0);
   const middle = (b: number): number => {
     const bin = bins[Math.max(0, Math.min(bins.length - 1, b))]!;

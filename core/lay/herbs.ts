@@ -6,7 +6,13 @@ import type { Part } from './parts.js';
 import { coverCount, type Filled } from './settle.js';
 
 /** Herbs last: into the barest places, and if there are none, to the foot of a bowl or cheese; well apart. */
-export function layHerbs(herbs: readonly Part[], grid: Grid, filled: readonly Filled[], hard: readonly (readonly Point[])[], random: Random): LaidElement[] {
+export function layHerbs(
+  herbs: readonly Part[],
+  grid: Grid,
+  filled: readonly Filled[],
+  hard: readonly (readonly Point[])[],
+  random: Random,
+): LaidElement[] {
   const cover = coverCount(grid, filled, hard);
   const used: { x: number; y: number }[] = [];
   return herbs.flatMap((part, i): LaidElement[] => {
@@ -14,7 +20,12 @@ export function layHerbs(herbs: readonly Part[], grid: Grid, filled: readonly Fi
     const at = bestPlace(grid, cover, hard, used, random);
     used.push(at);
     const angle = Math.round(random.range(0, 360));
-    const outline = placed(pieceOutline(part.fact.piece, part.fact.lengthMm, part.fact.widthMm), at.x, at.y, angle);
+    const outline = placed(
+      pieceOutline(part.fact.piece, part.fact.lengthMm, part.fact.widthMm),
+      at.x,
+      at.y,
+      angle,
+    );
     return [
       {
         id: part.id || `herb-${i}`,
@@ -26,7 +37,10 @@ export function layHerbs(herbs: readonly Part[], grid: Grid, filled: readonly Fi
         angle,
         layer: 6,
         pinned: false,
-        outline: (outline.length >= 3 ? outline : ellipse(10, 10)).map(([x, y]): [number, number] => [r1(x), r1(y)]),
+        outline: (outline.length >= 3 ? outline : ellipse(10, 10)).map(([x, y]): [number, number] => [
+          r1(x),
+          r1(y),
+        ]),
         pieces: [[0, 0, 0]],
         bowlMm: null,
       },
@@ -39,14 +53,25 @@ const TRIES = 160;
 /** Sprigs nearer than this to each other look like a bunch. */
 const APART_MM = 70;
 
-function bestPlace(grid: Grid, cover: Uint16Array, hard: readonly (readonly Point[])[], used: readonly { x: number; y: number }[], random: Random): { x: number; y: number } {
+function bestPlace(
+  grid: Grid,
+  cover: Uint16Array,
+  hard: readonly (readonly Point[])[],
+  used: readonly { x: number; y: number }[],
+  random: Random,
+): { x: number; y: number } {
   let best = { x: 0, y: 0 };
   let most = -Infinity;
   for (let k = 0; k < TRIES; k++) {
     const c = random.int(grid.ground.length);
     if (!grid.ground[c]) continue;
     const at = { x: grid.xOf(c % grid.columns), y: grid.yOf(Math.floor(c / grid.columns)) };
-    const rim = [[24, 0], [-24, 0], [0, 24], [0, -24]].some(([dx, dy]) => !onGround(grid, at.x + dx!, at.y + dy!));
+    const rim = [
+      [24, 0],
+      [-24, 0],
+      [0, 24],
+      [0, -24],
+    ].some(([dx, dy]) => !onGround(grid, at.x + dx!, at.y + dy!));
     if (rim) continue;
     const near = Math.min(APART_MM, ...used.map((u) => Math.hypot(u.x - at.x, u.y - at.y)));
     let score = near / APART_MM + (cover[c] === 0 ? 1.2 : 0);

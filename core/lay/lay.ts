@@ -8,7 +8,17 @@ import { forCellsIn, gridOver, servingGround, type Grid } from './grid.js';
 import { layHerbs } from './herbs.js';
 import { outlineOf } from './outline.js';
 import { partsOf, type Part } from './parts.js';
-import { assign, borderNoise, freeCells, momentsOf, NOBODY, siteFor, stepRegions, type FreeCells, type Site } from './regions.js';
+import {
+  assign,
+  borderNoise,
+  freeCells,
+  momentsOf,
+  NOBODY,
+  siteFor,
+  stepRegions,
+  type FreeCells,
+  type Site,
+} from './regions.js';
 import { borders, relabel } from './relabel.js';
 import { scoresOf, type Scores } from './scores.js';
 import { settle, type Filled } from './settle.js';
@@ -50,9 +60,16 @@ export function laySurface(plan: Plan, surface: Surface, seed: number): LaidSurf
   const regions = soft.length > 0 ? growRegions(soft, anchors, hard, ground, random) : undefined;
   const filled = regions ? fillAll(regions, random) : [];
   const fine = gridOver(ground, FINE_MM);
-  if (regions) settle(fine, ground, filled, hard, homesOn(fine, regions), new Map(regions.parts.map((p, i) => [p, i])));
+  if (regions)
+    settle(fine, ground, filled, hard, homesOn(fine, regions), new Map(regions.parts.map((p, i) => [p, i])));
   const whole = gridOver(outline, FINE_MM);
-  const herbs = layHerbs(parts.filter((p) => p.kind === 'herb'), whole, filled, hard, random);
+  const herbs = layHerbs(
+    parts.filter((p) => p.kind === 'herb'),
+    whole,
+    filled,
+    hard,
+    random,
+  );
 
   const elements = [
     ...anchors.map((p, i) => hardElement(p, spots[i]!, hard[i]!, random)),
@@ -62,7 +79,14 @@ export function laySurface(plan: Plan, surface: Surface, seed: number): LaidSurf
   return {
     surfaceId: surface.id,
     outline: outline.map(([x, y]) => [round1(x), round1(y)]),
-    ...scoresOf(whole, filled, anchors, hard, regions ? neighbourPairs(regions) : [], overlappingPairs(anchors, spots).length),
+    ...scoresOf(
+      whole,
+      filled,
+      anchors,
+      hard,
+      regions ? neighbourPairs(regions) : [],
+      overlappingPairs(anchors, spots).length,
+    ),
     elements,
   };
 }
@@ -75,7 +99,13 @@ interface Regions {
   angles: number[];
 }
 
-function growRegions(soft: readonly Part[], anchors: readonly Part[], hard: readonly (readonly Point[])[], ground: readonly Point[], random: Random): Regions {
+function growRegions(
+  soft: readonly Part[],
+  anchors: readonly Part[],
+  hard: readonly (readonly Point[])[],
+  ground: readonly Point[],
+  random: Random,
+): Regions {
   const grid = gridOver(ground, COARSE_MM);
   const taken = new Uint8Array(grid.ground.length);
   for (const polygon of hard) forCellsIn(grid, polygon, (c) => (taken[c] = 1));
@@ -87,7 +117,14 @@ function growRegions(soft: readonly Part[], anchors: readonly Part[], hard: read
   const width = Math.max(...ground.map((p) => p[0])) * 2;
   for (let round = 0; round < ROUNDS; round++) {
     const mapped = withAnchors(grid, owner, hard, sites.length);
-    const label = relabel(parts, anchors, sites, borders(grid, mapped, sites.length + anchors.length), width, random);
+    const label = relabel(
+      parts,
+      anchors,
+      sites,
+      borders(grid, mapped, sites.length + anchors.length),
+      width,
+      random,
+    );
     const targets = sites.map((s) => s.targetCells);
     const from = parts;
     parts = label.map((l) => from[l]!);
@@ -100,7 +137,12 @@ function growRegions(soft: readonly Part[], anchors: readonly Part[], hard: read
 }
 
 /** Cells under an anchor carry its number, counted on from the regions, so that borders with it are known. */
-function withAnchors(grid: Grid, owner: Int16Array, hard: readonly (readonly Point[])[], first: number): Int16Array {
+function withAnchors(
+  grid: Grid,
+  owner: Int16Array,
+  hard: readonly (readonly Point[])[],
+  first: number,
+): Int16Array {
   const out = owner.slice();
   hard.forEach((polygon, i) => forCellsIn(grid, polygon, (c) => (out[c] = first + i)));
   return out;
@@ -111,7 +153,8 @@ function startSites(parts: readonly Part[], grid: Grid, free: FreeCells, random:
   const used: { x: number; y: number }[] = [];
   return parts.map((part) => {
     const target = (free.cells.length * part.groundCm2) / Math.max(1e-9, sum);
-    if (part.pinned) return { ...siteFor(part, part.pinned.x, part.pinned.y, 0, target, grid.stepMm), fixed: true };
+    if (part.pinned)
+      return { ...siteFor(part, part.pinned.x, part.pinned.y, 0, target, grid.stepMm), fixed: true };
     // the best of a few darts: far from the others
     let best = { x: 0, y: 0 };
     let far = -1;
@@ -138,14 +181,21 @@ function fillAll(r: Regions, random: Random): Filled[] {
   return r.parts.map((part, i) => {
     if (part.pinned) return { part, pieces: pinnedPieces(part.pinned) };
     const cells = cellsOf(r, i);
-    const pieces = part.kind === 'run' ? fillRun(part, cells, r.grid, r.angles[i]!, random) : fillLoose(part, cells, r.grid, random);
+    const pieces =
+      part.kind === 'run'
+        ? fillRun(part, cells, r.grid, r.angles[i]!, random)
+        : fillLoose(part, cells, r.grid, random);
     return { part, pieces };
   });
 }
 
 function pinnedPieces(e: LaidElement): Laid[] {
   const [c, s] = [Math.cos((e.angle * Math.PI) / 180), Math.sin((e.angle * Math.PI) / 180)];
-  return e.pieces.map(([x, y, angle]) => ({ x: e.x + x * c - y * s, y: e.y + x * s + y * c, angle: angle + e.angle }));
+  return e.pieces.map(([x, y, angle]) => ({
+    x: e.x + x * c - y * s,
+    y: e.y + x * s + y * c,
+    angle: angle + e.angle,
+  }));
 }
 
 function homesOn(fine: Grid, r: Regions): Int16Array {
@@ -155,7 +205,8 @@ function homesOn(fine: Grid, r: Regions): Int16Array {
   for (let c = 0; c < homes.length; c++) {
     const i = Math.floor((fine.xOf(c % fine.columns) - x0) / r.grid.stepMm);
     const j = Math.floor((fine.yOf(Math.floor(c / fine.columns)) - y0) / r.grid.stepMm);
-    if (i >= 0 && j >= 0 && i < r.grid.columns && j < r.grid.rows) homes[c] = r.owner[j * r.grid.columns + i]!;
+    if (i >= 0 && j >= 0 && i < r.grid.columns && j < r.grid.rows)
+      homes[c] = r.owner[j * r.grid.columns + i]!;
   }
   return homes;
 }
@@ -177,7 +228,10 @@ const turn = (a: number) => round1(((a % 360) + 360) % 360);
 
 function hardElement(part: Part, spot: Spot, outline: readonly Point[], random: Random): LaidElement {
   if (part.pinned) return { ...part.pinned };
-  const heap = part.bowlMm !== null && part.fact.form !== 'bowl' ? heapIn(part, part.bowlMm, random) : [[0, 0, 0] as [number, number, number]];
+  const heap =
+    part.bowlMm !== null && part.fact.form !== 'bowl'
+      ? heapIn(part, part.bowlMm, random)
+      : [[0, 0, 0] as [number, number, number]];
   return {
     id: part.id,
     componentId: part.component.id,
@@ -200,7 +254,11 @@ function heapIn(part: Part, radiusMm: number, random: Random): [number, number, 
   const reach = Math.max(2, radiusMm * 0.8 - Math.min(part.fact.lengthMm, part.fact.widthMm) / 2);
   return Array.from({ length: part.pieces }, (_, i) => {
     const r = reach * Math.sqrt((i + 0.5) / part.pieces);
-    return [round1(r * Math.cos(i * GOLDEN)), round1(r * Math.sin(i * GOLDEN)), Math.round(random.range(0, 360))];
+    return [
+      round1(r * Math.cos(i * GOLDEN)),
+      round1(r * Math.sin(i * GOLDEN)),
+      Math.round(random.range(0, 360)),
+    ];
   });
 }
 
@@ -222,8 +280,15 @@ function softElement(f: Filled, r: Regions, i: number): LaidElement {
     angle: 0,
     layer: LAYER[f.part.kind as 'run' | 'loose'],
     pinned: false,
-    outline: outline.length >= 3 ? outline.slice(0, 400).map(([px, py]): [number, number] => [px, py]) : around(x, y),
-    pieces: f.pieces.map((p) => [round1(p.x - x), round1(p.y - y), Math.round(((p.angle % 360) + 360) % 360)]),
+    outline:
+      outline.length >= 3
+        ? outline.slice(0, 400).map(([px, py]): [number, number] => [px, py])
+        : around(x, y),
+    pieces: f.pieces.map((p) => [
+      round1(p.x - x),
+      round1(p.y - y),
+      Math.round(((p.angle % 360) + 360) % 360),
+    ]),
     bowlMm: null,
   };
 }

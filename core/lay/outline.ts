@@ -9,7 +9,8 @@ export function outlineOf(grid: Grid, cells: readonly number[]): Point[] {
   const patch = largestPatch(grid, cells);
   if (patch.size === 0) return [];
   const next = new Map<string, [number, number]>();
-  const has = (i: number, j: number) => i >= 0 && j >= 0 && i < grid.columns && j < grid.rows && patch.has(j * grid.columns + i);
+  const has = (i: number, j: number) =>
+    i >= 0 && j >= 0 && i < grid.columns && j < grid.rows && patch.has(j * grid.columns + i);
   for (const c of patch) {
     const [i, j] = [c % grid.columns, Math.floor(c / grid.columns)];
     if (!has(i, j - 1)) next.set(`${i},${j}`, [i + 1, j]);
@@ -35,7 +36,10 @@ function longestLoop(next: Map<string, [number, number]>, grid: Grid): Point[] {
   }
   const half = Math.floor(best.length / 2);
   const tolerance = grid.stepMm * 0.8;
-  const line = [...simplified(best.slice(0, half + 1), tolerance).slice(0, -1), ...simplified([...best.slice(half), best[0]!], tolerance).slice(0, -1)];
+  const line = [
+    ...simplified(best.slice(0, half + 1), tolerance).slice(0, -1),
+    ...simplified([...best.slice(half), best[0]!], tolerance).slice(0, -1),
+  ];
   const round = (v: number) => Math.round(v * 10) / 10;
   return line.map(([x, y]) => [round(x), round(y)]);
 }
@@ -51,7 +55,12 @@ function largestPatch(grid: Grid, cells: readonly number[]): Set<number> {
     while (queue.length > 0) {
       const c = queue.pop()!;
       const i = c % grid.columns;
-      for (const d of [c - grid.columns, c + grid.columns, ...(i > 0 ? [c - 1] : []), ...(i < grid.columns - 1 ? [c + 1] : [])]) {
+      for (const d of [
+        c - grid.columns,
+        c + grid.columns,
+        ...(i > 0 ? [c - 1] : []),
+        ...(i < grid.columns - 1 ? [c + 1] : []),
+      ]) {
         if (!left.has(d)) continue;
         left.delete(d);
         patch.add(d);

@@ -31,14 +31,19 @@ const THREE = [0.43, 0.33, 0.24];
 
 const bowlRadius = (massG: number, plan: Plan): number => {
   const wanted = 20 * Math.sqrt(massG / BOWL_G_PER_CM2 / Math.PI);
-  const sizes = plan.bowls.filter((b) => b.count > 0).map((b) => b.diameterMm).sort((a, b) => a - b);
+  const sizes = plan.bowls
+    .filter((b) => b.count > 0)
+    .map((b) => b.diameterMm)
+    .sort((a, b) => a - b);
   return (sizes.find((d) => d >= wanted * 0.94) ?? wanted) / 2;
 };
 
 /** Everything of lot 0 on one surface, as parts; a food that nobody knows is left out and Check says so. */
 export function partsOf(plan: Plan, surface: Surface, areaCm2: number): Part[] {
   const larder = planLarder(plan);
-  const pinned = (plan.layout.find((l) => l.surfaceId === surface.id)?.elements ?? []).filter((e) => e.pinned);
+  const pinned = (plan.layout.find((l) => l.surfaceId === surface.id)?.elements ?? []).filter(
+    (e) => e.pinned,
+  );
   const parts: Part[] = [];
   for (const p of plan.placements) {
     if (p.surfaceId !== surface.id || p.lot !== 0) continue;
@@ -51,13 +56,22 @@ export function partsOf(plan: Plan, surface: Surface, areaCm2: number): Part[] {
   return parts;
 }
 
-function split(plan: Plan, surface: Surface, p: Placement, component: Component, fact: FormFact, areaCm2: number): Part[] {
-  const part = (n: number, pieces: number, massG: number) => partOf(plan, surface, component, fact, p.contained, n, pieces, massG);
+function split(
+  plan: Plan,
+  surface: Surface,
+  p: Placement,
+  component: Component,
+  fact: FormFact,
+  areaCm2: number,
+): Part[] {
+  const part = (n: number, pieces: number, massG: number) =>
+    partOf(plan, surface, component, fact, p.contained, n, pieces, massG);
   const alone = FORMS[fact.form].lies === 'alone';
   if (p.contained) return alone ? even(p, part) : [part(1, p.pieces, p.massG)];
   if (alone) return even(p, part);
   const share = p.massG / fact.gPerCm2 / areaCm2;
-  const shares = p.pieces >= 9 && share > SPLIT_THREE ? THREE : p.pieces >= 6 && share > SPLIT_TWO ? TWO : [1];
+  const shares =
+    p.pieces >= 9 && share > SPLIT_THREE ? THREE : p.pieces >= 6 && share > SPLIT_TWO ? TWO : [1];
   let left = p.pieces;
   return shares.map((s, i) => {
     const pieces = i === shares.length - 1 ? left : Math.max(1, Math.round(p.pieces * s));
@@ -85,8 +99,16 @@ function partOf(
   const hard = bowlMm !== null || FORMS[fact.form].hard;
   const lengthMm = bowlMm !== null ? bowlMm * 2 : hard ? fact.lengthMm * scale : fact.lengthMm;
   const widthMm = bowlMm !== null ? bowlMm * 2 : hard ? fact.widthMm * scale : fact.widthMm;
-  const outline = bowlMm !== null ? ellipse(lengthMm, lengthMm, 36) : pieceOutline(fact.piece, lengthMm, widthMm);
-  const kind = component.family === 'garnish' ? 'herb' : hard ? 'hard' : FORMS[fact.form].lies === 'run' ? 'run' : 'loose';
+  const outline =
+    bowlMm !== null ? ellipse(lengthMm, lengthMm, 36) : pieceOutline(fact.piece, lengthMm, widthMm);
+  const kind =
+    component.family === 'garnish'
+      ? 'herb'
+      : hard
+        ? 'hard'
+        : FORMS[fact.form].lies === 'run'
+          ? 'run'
+          : 'loose';
   return {
     id: `${surface.id}-${component.id}-${fact.form}-${n}`.slice(0, 60),
     component,

@@ -19,8 +19,23 @@ export const NOBODY = -1;
 /** Rows of slices are about this long before they start a second row. */
 const RUN_ASPECT = 2.1;
 
-export function siteFor(part: Part, x: number, y: number, angle: number, targetCells: number, stepMm: number): Site {
-  return { x, y, angle, half: part.kind === 'run' ? runHalf(targetCells, stepMm) : 0, weight: 0, targetCells, fixed: false };
+export function siteFor(
+  part: Part,
+  x: number,
+  y: number,
+  angle: number,
+  targetCells: number,
+  stepMm: number,
+): Site {
+  return {
+    x,
+    y,
+    angle,
+    half: part.kind === 'run' ? runHalf(targetCells, stepMm) : 0,
+    weight: 0,
+    targetCells,
+    fixed: false,
+  };
 }
 
 const runHalf = (cells: number, stepMm: number): number => {
@@ -30,16 +45,22 @@ const runHalf = (cells: number, stepMm: number): number => {
 };
 
 /** Smooth noise in millimetres, so that borders look grown, not ruled. Values on a coarse lattice, blended. */
-export function borderNoise(random: Random, waveMm = 34, strengthMm = 6): (x: number, y: number) => [number, number] {
+export function borderNoise(
+  random: Random,
+  waveMm = 34,
+  strengthMm = 6,
+): (x: number, y: number) => [number, number] {
   const size = 32;
   const values = Array.from({ length: size * size * 2 }, () => random.range(-strengthMm, strengthMm));
-  const at = (i: number, j: number, k: number) => values[((((i % size) + size) % size) * size + (((j % size) + size) % size)) * 2 + k]!;
+  const at = (i: number, j: number, k: number) =>
+    values[((((i % size) + size) % size) * size + (((j % size) + size) % size)) * 2 + k]!;
   return (x, y) => {
     const [u, v] = [x / waveMm, y / waveMm];
     const [i, j] = [Math.floor(u), Math.floor(v)];
     const [a, b] = [ease(u - i), ease(v - j)];
     const blend = (k: number) =>
-      (at(i, j, k) * (1 - a) + at(i + 1, j, k) * a) * (1 - b) + (at(i, j + 1, k) * (1 - a) + at(i + 1, j + 1, k) * a) * b;
+      (at(i, j, k) * (1 - a) + at(i + 1, j, k) * a) * (1 - b) +
+      (at(i, j + 1, k) * (1 - a) + at(i + 1, j + 1, k) * a) * b;
     return [blend(0), blend(1)];
   };
 }
@@ -53,7 +74,11 @@ export interface FreeCells {
   y: Float64Array;
 }
 
-export function freeCells(grid: Grid, taken: Uint8Array, noise: (x: number, y: number) => [number, number]): FreeCells {
+export function freeCells(
+  grid: Grid,
+  taken: Uint8Array,
+  noise: (x: number, y: number) => [number, number],
+): FreeCells {
   const list: number[] = [];
   for (let c = 0; c < grid.ground.length; c++) if (grid.ground[c] && !taken[c]) list.push(c);
   const x = new Float64Array(list.length);
@@ -137,7 +162,13 @@ export function momentsOf(grid: Grid, owner: Int16Array, regions: number): Momen
 }
 
 /** One step of the weighted diagram: weights follow the missing area, sites follow their region's middle and turn with it. */
-export function stepRegions(grid: Grid, free: FreeCells, sites: Site[], owner: Int16Array, moving: number): void {
+export function stepRegions(
+  grid: Grid,
+  free: FreeCells,
+  sites: Site[],
+  owner: Int16Array,
+  moving: number,
+): void {
   assign(free, sites, owner);
   const moments = momentsOf(grid, owner, sites.length);
   sites.forEach((s, i) => {

@@ -66,7 +66,8 @@ export function relabel(
     const before = cost(a) + cost(b);
     [label[a], label[b]] = [label[b]!, label[a]!];
     const rise = cost(a) + cost(b) - before;
-    if (rise > 0 && random.next() >= Math.exp(-rise / (0.01 + heat))) [label[a], label[b]] = [label[b]!, label[a]!];
+    if (rise > 0 && random.next() >= Math.exp(-rise / (0.01 + heat)))
+      [label[a], label[b]] = [label[b]!, label[a]!];
   }
   return label;
 }

@@ -29,8 +29,13 @@ export function scoresOf(
     coverage: Math.round(covered * 1000) / 1000,
     scores: {
       covered: Math.round(covered * 1000) / 1000,
-      sameColours: between((a, b) => a.component.id !== b.component.id && colourApart(a.component, b.component) < SAME_COLOUR),
-      wetByCrisp: between((a, b) => (isWet(a.component) && isCrisp(b.component)) || (isWet(b.component) && isCrisp(a.component))),
+      sameColours: between(
+        (a, b) => a.component.id !== b.component.id && colourApart(a.component, b.component) < SAME_COLOUR,
+      ),
+      wetByCrisp: between(
+        (a, b) =>
+          (isWet(a.component) && isCrisp(b.component)) || (isWet(b.component) && isCrisp(a.component)),
+      ),
       together: between((a, b) => goTogether(a.component, b.component)),
       hardOverlaps,
       pieces: filled.reduce((n, f) => n + f.pieces.length, 0) + anchors.length,

@@ -38,12 +38,17 @@ function drawIn(ground: readonly Point[], outline: readonly Point[], p: Laid): v
     if (over <= LEAN_MM) continue;
     p.x += nx * (over - LEAN_MM);
     p.y += ny * (over - LEAN_MM);
-    for (let k = 0; k < points.length; k++) points[k] = [points[k]![0] + nx * (over - LEAN_MM), points[k]![1] + ny * (over - LEAN_MM)];
+    for (let k = 0; k < points.length; k++)
+      points[k] = [points[k]![0] + nx * (over - LEAN_MM), points[k]![1] + ny * (over - LEAN_MM)];
   }
 }
 
 /** How many pieces hide each cell. */
-export function coverCount(grid: Grid, filled: readonly Filled[], hard: readonly (readonly Point[])[]): Uint16Array {
+export function coverCount(
+  grid: Grid,
+  filled: readonly Filled[],
+  hard: readonly (readonly Point[])[],
+): Uint16Array {
   const cover = new Uint16Array(grid.ground.length);
   for (const polygon of hard) forCellsIn(grid, polygon, (c) => cover[c]!++);
   for (const f of filled) {
@@ -86,7 +91,14 @@ const bucket = (x: number, y: number, sizeMm: number): number =>
  * Closes gaps with what is there: every bare cell pulls its nearest piece a little. No piece is added, so masses stay
  * true. Keeps the best round. `homes` says which region a cell belongs to: its own food answers first.
  */
-export function settle(grid: Grid, ground: readonly Point[], filled: Filled[], hard: readonly (readonly Point[])[], homes: Int16Array, partIndex: ReadonlyMap<Part, number>): number {
+export function settle(
+  grid: Grid,
+  ground: readonly Point[],
+  filled: Filled[],
+  hard: readonly (readonly Point[])[],
+  homes: Int16Array,
+  partIndex: ReadonlyMap<Part, number>,
+): number {
   keepInside(ground, filled);
   let best = filled.map((f) => f.pieces.map((p) => ({ ...p })));
   let most = coverage(grid, coverCount(grid, filled, hard));
@@ -103,7 +115,13 @@ export function settle(grid: Grid, ground: readonly Point[], filled: Filled[], h
   return most;
 }
 
-function pull(grid: Grid, filled: readonly Filled[], cover: Uint16Array, homes: Int16Array, partIndex: ReadonlyMap<Part, number>): void {
+function pull(
+  grid: Grid,
+  filled: readonly Filled[],
+  cover: Uint16Array,
+  homes: Int16Array,
+  partIndex: ReadonlyMap<Part, number>,
+): void {
   const buckets = bucketsOf(filled, PULL_MM * 2);
   const pulls = new Map<Laid, [number, number, number]>();
   for (let c = 0; c < cover.length; c++) {
@@ -124,7 +142,13 @@ function pull(grid: Grid, filled: readonly Filled[], cover: Uint16Array, homes: 
   }
 }
 
-function nearestPiece(buckets: ReadonlyMap<number, [Filled, Laid][]>, x: number, y: number, home: number, partIndex: ReadonlyMap<Part, number>): Laid | undefined {
+function nearestPiece(
+  buckets: ReadonlyMap<number, [Filled, Laid][]>,
+  x: number,
+  y: number,
+  home: number,
+  partIndex: ReadonlyMap<Part, number>,
+): Laid | undefined {
   let best: Laid | undefined;
   let least = Infinity;
   const size = PULL_MM * 2;

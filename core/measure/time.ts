@@ -43,7 +43,13 @@ function civilFromDays(days: number): { year: number; month: number; day: number
 export function parseLocalTime(text: string): LocalTime | undefined {
   const found = PATTERN.exec(text);
   if (!found) return undefined;
-  const [year, month, day, hour, min] = found.slice(1).map(Number) as [number, number, number, number, number];
+  const [year, month, day, hour, min] = found.slice(1).map(Number) as [
+    number,
+    number,
+    number,
+    number,
+    number,
+  ];
   if (hour > 23 || min > 59) return undefined;
   const days = daysFromCivil(year, month, day);
   const back = civilFromDays(days);
@@ -73,8 +79,9 @@ export const clockOf = (text: string): string => text.slice(11, 16);
 export const monthOf = (text: string): number => Number(text.slice(5, 7));
 
 const WEEKDAYS = ['Thursday', 'Friday', 'Saturday', 'Sunday', 'Monday', 'Tuesday', 'Wednesday'];
-const MONTHS =
-  'January February March April May June July August September October November December'.split(' ');
+const MONTHS = 'January February March April May June July August September October November December'.split(
+  ' ',
+);
 
 /** "Saturday 15 May 2027, 22:00". */
 export function speakTime(text: string): string {

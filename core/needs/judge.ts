@@ -116,13 +116,21 @@ export function disliked(component: Component, group: Group): boolean {
   return group.dislikes.some((d) => {
     const word = plural(d.toLowerCase());
     if (word === 'hot') return (component.taste?.heat ?? 0) >= 3;
-    const names = [component.name, component.baseFood, ...component.synonyms, component.family.replace('-', ' ')];
+    const names = [
+      component.name,
+      component.baseFood,
+      ...component.synonyms,
+      component.family.replace('-', ' '),
+    ];
     return names.some((n) => n.toLowerCase().includes(word));
   });
 }
 
 /** Does this food make its neighbours unsafe for the group? Unknown is never a no: `ask` says so. */
-export function carriesTo(component: Component, group: Group): { need: NeedPack; verdict: 'carries' | 'ask' }[] {
+export function carriesTo(
+  component: Component,
+  group: Group,
+): { need: NeedPack; verdict: 'carries' | 'ask' }[] {
   const out: { need: NeedPack; verdict: 'carries' | 'ask' }[] = [];
   for (const choice of needsOf(group)) {
     const pack = needPack(choice.id);

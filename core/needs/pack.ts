@@ -32,7 +32,8 @@ export interface Contact {
   what: string;
 }
 
-export type RimPattern = 'plain' | 'strokes' | 'diamonds' | 'rays' | 'dots' | 'scallop' | 'wide-scallop' | 'waves';
+export type RimPattern =
+  'plain' | 'strokes' | 'diamonds' | 'rays' | 'dots' | 'scallop' | 'wide-scallop' | 'waves';
 
 export interface NeedPack {
   id: string;

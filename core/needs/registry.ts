@@ -6,7 +6,15 @@ import { vegan, vegetarian } from './packs/plant-diets.js';
 import type { NeedPack } from './pack.js';
 
 /** Every need, in the order in which they are offered. */
-export const NEEDS: readonly NeedPack[] = [vegan, vegetarian, halal, glutenFree, treeNutFree, child13, child4];
+export const NEEDS: readonly NeedPack[] = [
+  vegan,
+  vegetarian,
+  halal,
+  glutenFree,
+  treeNutFree,
+  child13,
+  child4,
+];
 
 export function needPack(id: string): NeedPack | undefined {
   return NEEDS.find((n) => n.id === id || (n.id === 'gluten-free' && id === 'coeliac'));

@@ -10,7 +10,10 @@ export const groupIdSchema = z
 
 /** A need as a guest lives by it: which pack, and where its schools differ, which one. */
 export const needChoiceSchema = z.strictObject({
-  id: z.string().regex(/^[a-z0-9-]+$/).max(40),
+  id: z
+    .string()
+    .regex(/^[a-z0-9-]+$/)
+    .max(40),
   settings: z.record(z.string().max(30), z.string().max(120)),
 });
 export type NeedChoice = z.infer<typeof needChoiceSchema>;

@@ -65,7 +65,10 @@ interface Draft {
 
 /** "two are 3", "3 and 4", "6 to 10", "aged 3, 7": the ages that a bracket says, for so many children. */
 function agesIn(text: string, count: number): number[] | undefined {
-  const some = /^(\w+)\s+(?:is|are|of them are|aged)\s+(\d+)(?:\s*(?:and|,)\s*(?:the\s+)?(?:others?|rest)\s+(?:is|are)?\s*(.+))?$/.exec(text.trim());
+  const some =
+    /^(\w+)\s+(?:is|are|of them are|aged)\s+(\d+)(?:\s*(?:and|,)\s*(?:the\s+)?(?:others?|rest)\s+(?:is|are)?\s*(.+))?$/.exec(
+      text.trim(),
+    );
   if (some) {
     const n = numberOf(some[1]!);
     if (n === undefined || n > count) return undefined;
@@ -88,7 +91,10 @@ function spread(from: number, to: number, count: number): number[] {
 
 function readPart(part: string, words: readonly NeedWord[]): Draft | LineProblem {
   const bracket = /\(([^)]*)\)/.exec(part)?.[1] ?? '';
-  let rest = part.replace(/\([^)]*\)?/g, ' ').toLowerCase().trim();
+  let rest = part
+    .replace(/\([^)]*\)?/g, ' ')
+    .toLowerCase()
+    .trim();
   const [first = ''] = rest.split(/\s+/);
   const count = numberOf(first);
   if (count === undefined || count < 1)
@@ -109,7 +115,11 @@ function readPart(part: string, words: readonly NeedWord[]): Draft | LineProblem
   if (draft.child && childAges.trim()) {
     const ages = agesIn(childAges.toLowerCase(), count);
     if (!ages || ages.some((a) => a < 1 || a > 17))
-      return { code: 'bad-age', part, text: `The ages in "${part}" are not clear: say, for example, (two are 3).` };
+      return {
+        code: 'bad-age',
+        part,
+        text: `The ages in "${part}" are not clear: say, for example, (two are 3).`,
+      };
     draft.ages = ages;
   }
   for (const w of [...words].sort((a, b) => b.word.length - a.word.length)) {
@@ -118,9 +128,17 @@ function readPart(part: string, words: readonly NeedWord[]): Draft | LineProblem
     rest = rest.replace(at, ' ');
     if (!draft.needs.some((n) => n.need.id === w.need.id)) draft.needs.push(w);
   }
-  const left = rest.replace(CHILD, ' ').replace(FILLER, ' ').replace(/[^a-z]+/g, ' ').trim();
+  const left = rest
+    .replace(CHILD, ' ')
+    .replace(FILLER, ' ')
+    .replace(/[^a-z]+/g, ' ')
+    .trim();
   if (left)
-    return { code: 'unknown-word', part, text: `"${left}" is not understood in "${part}". Set that need by hand.` };
+    return {
+      code: 'unknown-word',
+      part,
+      text: `"${left}" is not understood in "${part}". Set that need by hand.`,
+    };
   return draft;
 }
 
@@ -142,7 +160,12 @@ function nameOf(d: Draft): string {
   const needs = d.needs.map((n) => n.label).join(', ');
   if (!d.child) return needs || 'Eat everything';
   const [low, high] = [Math.min(...d.ages), Math.max(...d.ages)];
-  const age = d.ages.length === 0 ? 'Children, age not said' : low === high ? `Children of ${low}` : `Children, ${low} to ${high}`;
+  const age =
+    d.ages.length === 0
+      ? 'Children, age not said'
+      : low === high
+        ? `Children of ${low}`
+        : `Children, ${low} to ${high}`;
   return needs ? `${age}, ${needs.toLowerCase()}` : age;
 }
 
@@ -163,9 +186,14 @@ export function readParty(text: string, words: readonly NeedWord[]): PartyRead {
   const said = drafts.reduce((n, d) => n + d.count, 0);
   const rest = total ? Number(total[1]) - said : 0;
   if (rest < 0)
-    problems.push({ code: 'too-many', part: text, text: `${said} guests are named, but only ${total?.[1]} are coming.` });
+    problems.push({
+      code: 'too-many',
+      part: text,
+      text: `${said} guests are named, but only ${total?.[1]} are coming.`,
+    });
   if (rest > 0) drafts.unshift({ count: rest, child: false, ages: [], needs: [], dislikes: [] });
-  if (drafts.length === 0 && problems.length === 0) problems.push({ code: 'empty', part: '', text: 'Nobody is named yet.' });
+  if (drafts.length === 0 && problems.length === 0)
+    problems.push({ code: 'empty', part: '', text: 'Nobody is named yet.' });
   return { groups: toGroups(drafts), problems };
 }
 

@@ -11,7 +11,15 @@ import { SvgSink } from './svg.js';
 /** How an element is shown in a guest's view. */
 export type Showing = 'full' | 'pale' | 'hatched';
 
-function brushFor(pen: Pen, component: Component, fact: FormFact, l: number, w: number, angle: number, seed: number): Brush {
+function brushFor(
+  pen: Pen,
+  component: Component,
+  fact: FormFact,
+  l: number,
+  w: number,
+  angle: number,
+  seed: number,
+): Brush {
   return {
     pen,
     random: createRandom(seed),
@@ -29,7 +37,17 @@ function brushFor(pen: Pen, component: Component, fact: FormFact, l: number, w: 
 /** Round food is drawn unturned, so that its light stays with the board. */
 const TURNLESS = new Set<FormFact['piece']>(['grape', 'berry', 'drupelet', 'tomato', 'ball', 'bowl']);
 
-export function drawPiece(pen: Pen, component: Component, fact: FormFact, l: number, w: number, x: number, y: number, angle: number, seed: number): void {
+export function drawPiece(
+  pen: Pen,
+  component: Component,
+  fact: FormFact,
+  l: number,
+  w: number,
+  x: number,
+  y: number,
+  angle: number,
+  seed: number,
+): void {
   const turn = TURNLESS.has(fact.piece) ? 0 : angle;
   pen.group(x, y, turn, () => RECIPES[fact.piece](brushFor(pen, component, fact, l, w, turn, seed)));
 }
@@ -42,15 +60,37 @@ export function drawElement(pen: Pen, e: LaidElement, component: Component): voi
   pen.group(e.x, e.y, e.bowlMm !== null ? 0 : angle, () => {
     if (e.bowlMm !== null) return drawBowl(pen, e, component, fact, seed);
     const scale = hardScale(e, fact);
-    e.pieces.forEach(([x, y, turn], i) => drawTurned(pen, component, fact, scale, x, y, turn, angle, seed + i));
+    e.pieces.forEach(([x, y, turn], i) =>
+      drawTurned(pen, component, fact, scale, x, y, turn, angle, seed + i),
+    );
   });
 }
 
 /** A piece inside a turned element: the element's turn counts for the light too. */
-function drawTurned(pen: Pen, component: Component, fact: FormFact, scale: number, x: number, y: number, turn: number, outer: number, seed: number): void {
+function drawTurned(
+  pen: Pen,
+  component: Component,
+  fact: FormFact,
+  scale: number,
+  x: number,
+  y: number,
+  turn: number,
+  outer: number,
+  seed: number,
+): void {
   const free = TURNLESS.has(fact.piece);
   pen.group(x, y, free ? -outer : turn, () =>
-    RECIPES[fact.piece](brushFor(pen, component, fact, fact.lengthMm * scale, fact.widthMm * scale, free ? 0 : turn + outer, seed)),
+    RECIPES[fact.piece](
+      brushFor(
+        pen,
+        component,
+        fact,
+        fact.lengthMm * scale,
+        fact.widthMm * scale,
+        free ? 0 : turn + outer,
+        seed,
+      ),
+    ),
   );
 }
 
@@ -70,14 +110,20 @@ function drawBowl(pen: Pen, e: LaidElement, component: Component, fact: FormFact
   const b = brushFor(pen, component, fact, r * 2, r * 2, 0, seed);
   bowlOf(b, r, () => {
     pen.ellipse(0, 0, r * 0.84, r * 0.84, { fill: darker(component.colours[1], 0.4) });
-    [...e.pieces].reverse().forEach(([x, y, turn], i) => drawTurned(pen, component, fact, 1, x, y, turn, 0, seed + i));
+    [...e.pieces]
+      .reverse()
+      .forEach(([x, y, turn], i) => drawTurned(pen, component, fact, 1, x, y, turn, 0, seed + i));
   });
 }
 
 /** The food's own dark tone under its region, so that gaps read as depth and not as wood. It counts as no cover. */
 function underlay(pen: Pen, e: LaidElement, component: Component): void {
   if (e.layer >= 4 || e.outline.length < 4) return;
-  pen.path(smooth(e.outline), { fill: darker(component.colours[1], 0.52), stroke: darker(component.colours[1], 0.52), width: 5 });
+  pen.path(smooth(e.outline), {
+    fill: darker(component.colours[1], 0.52),
+    stroke: darker(component.colours[1], 0.52),
+    width: 5,
+  });
 }
 
 export interface DrawOptions {
@@ -87,7 +133,13 @@ export interface DrawOptions {
 }
 
 /** Draws a surface with all that lies on it, from the bottom up. Elements whose component is unknown are skipped. */
-export function drawBoard(pen: Pen, surface: Surface, elements: readonly LaidElement[], larder: Larder, options: DrawOptions = {}): void {
+export function drawBoard(
+  pen: Pen,
+  surface: Surface,
+  elements: readonly LaidElement[],
+  larder: Larder,
+  options: DrawOptions = {},
+): void {
   if (!options.bare) drawSurface(pen, surface);
   const known = elements.flatMap((e) => {
     const component = larder.get(e.componentId);
@@ -96,7 +148,10 @@ export function drawBoard(pen: Pen, surface: Surface, elements: readonly LaidEle
   for (const { e, component } of known) underlay(pen, e, component);
   for (const { e, component } of [...known].sort((a, b) => a.e.layer - b.e.layer)) {
     const showing = options.showing?.(e) ?? 'full';
-    pen.group(0, 0, 0, () => drawElement(pen, e, component), { 'data-element': e.id, ...(showing === 'pale' ? { opacity: '0.22' } : {}) });
+    pen.group(0, 0, 0, () => drawElement(pen, e, component), {
+      'data-element': e.id,
+      ...(showing === 'pale' ? { opacity: '0.22' } : {}),
+    });
     if (showing === 'hatched') hatch(pen, e);
   }
   warmth(pen, surface);
@@ -137,7 +192,17 @@ function clippedLine(outline: LaidElement['outline'], c: number, y0: number, y1:
 /** One warm light from the top left over the whole. */
 function warmth(pen: Pen, surface: Surface): void {
   pen.path(closed(surfaceOutline(surface)), {
-    fill: { radial: [[0, '#fff3d6', 0.15], [0.42, '#fff3d6', 0.03], [0.76, '#2a1200', 0.04], [1, '#2a1200', 0.2]], cx: 0.36, cy: 0.3, r: 0.85 },
+    fill: {
+      radial: [
+        [0, '#fff3d6', 0.15],
+        [0.42, '#fff3d6', 0.03],
+        [0.76, '#2a1200', 0.04],
+        [1, '#2a1200', 0.2],
+      ],
+      cx: 0.36,
+      cy: 0.3,
+      r: 0.85,
+    },
   });
 }
 
@@ -149,5 +214,8 @@ export function boardSvg(plan: Plan, surface: Surface, options: DrawOptions = {}
   const sink = new SvgSink(`${surface.id}-`);
   drawBoard(sink, surface, elements, planLarder(plan), options);
   const [l, w] = surfaceSize(surface);
-  return sink.document([-l / 2 - MARGIN_MM, -w / 2 - MARGIN_MM, l + 2 * MARGIN_MM, w + 2 * MARGIN_MM], `${plan.occasion.name}: ${surface.name}`);
+  return sink.document(
+    [-l / 2 - MARGIN_MM, -w / 2 - MARGIN_MM, l + 2 * MARGIN_MM, w + 2 * MARGIN_MM],
+    `${plan.occasion.name}: ${surface.name}`,
+  );
 }

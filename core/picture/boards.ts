@@ -38,11 +38,42 @@ export const surfaceSize = (surface: Surface): [number, number] =>
 export function drawSurface(pen: Pen, surface: Surface): void {
   const look = LOOKS[surface.material];
   const whole = closed(surfaceOutline(surface));
-  for (const [far, o] of [[9, 0.1], [5, 0.14], [2, 0.2]] as const)
+  for (const [far, o] of [
+    [9, 0.1],
+    [5, 0.14],
+    [2, 0.2],
+  ] as const)
     pen.group(far * 0.5, far, 0, () => pen.path(whole, { fill: '#1a2040', opacity: o }));
-  pen.path(whole, { fill: { linear: [[0, paler(look.rim, 0.25)], [0.5, look.rim], [1, darker(look.rim, 0.14)]], x1: 0, y1: 0, x2: 1, y2: 1 }, stroke: look.edge, width: 1.4 });
+  pen.path(whole, {
+    fill: {
+      linear: [
+        [0, paler(look.rim, 0.25)],
+        [0.5, look.rim],
+        [1, darker(look.rim, 0.14)],
+      ],
+      x1: 0,
+      y1: 0,
+      x2: 1,
+      y2: 1,
+    },
+    stroke: look.edge,
+    width: 1.4,
+  });
   const ground = closed(surfaceOutline(surface, Math.max(2, surface.rimMm - 2)));
-  pen.path(ground, { fill: { linear: [[0, look.body], [1, darker(look.body, 0.16)]], x1: 0, y1: 0, x2: 1, y2: 1 }, stroke: darker(look.edge, 0.1), width: 0.8 });
+  pen.path(ground, {
+    fill: {
+      linear: [
+        [0, look.body],
+        [1, darker(look.body, 0.16)],
+      ],
+      x1: 0,
+      y1: 0,
+      x2: 1,
+      y2: 1,
+    },
+    stroke: darker(look.edge, 0.1),
+    width: 0.8,
+  });
   if (look.grain) grain(pen, surface, look);
 }
 
@@ -51,9 +82,20 @@ function grain(pen: Pen, surface: Surface, look: Look): void {
   const [l, w] = surfaceSize(surface);
   const lines: string[] = [];
   for (let y = -w * 0.42; y < w * 0.42; y += random.range(9, 19)) {
-    const half = surface.outline.kind === 'round' ? Math.sqrt(Math.max(0, (w / 2) ** 2 - y * y)) - surface.rimMm : l / 2 - surface.rimMm;
+    const half =
+      surface.outline.kind === 'round'
+        ? Math.sqrt(Math.max(0, (w / 2) ** 2 - y * y)) - surface.rimMm
+        : l / 2 - surface.rimMm;
     if (half < 20) continue;
-    lines.push(smooth(Array.from({ length: 6 }, (_, i): Point => [-half * 0.96 + (half * 1.92 * i) / 5, y + random.range(-2, 2)]), false));
+    lines.push(
+      smooth(
+        Array.from({ length: 6 }, (_, i): Point => [
+          -half * 0.96 + (half * 1.92 * i) / 5,
+          y + random.range(-2, 2),
+        ]),
+        false,
+      ),
+    );
   }
   pen.path(lines.join(''), { stroke: darker(look.body, 0.3), width: 0.9, opacity: 0.4 });
 }

@@ -41,7 +41,8 @@ export const paler = (c: string, t: number): string => mix(c, PALE, t);
 
 const f = (v: number): string => String(Math.round(v * 10) / 10);
 
-export const line = (points: readonly Point[]): string => points.map(([x, y], i) => `${i === 0 ? 'M' : 'L'}${f(x)} ${f(y)}`).join('');
+export const line = (points: readonly Point[]): string =>
+  points.map(([x, y], i) => `${i === 0 ? 'M' : 'L'}${f(x)} ${f(y)}`).join('');
 
 export const closed = (points: readonly Point[]): string => `${line(points)}Z`;
 
@@ -67,7 +68,8 @@ export function blob(random: Random, rx: number, ry: number, points = 9, uneven 
 }
 
 /** Many dots as one path: short strokes with round ends. */
-export const dots = (points: readonly Point[]): string => points.map(([x, y]) => `M${f(x)} ${f(y)}h0`).join('');
+export const dots = (points: readonly Point[]): string =>
+  points.map(([x, y]) => `M${f(x)} ${f(y)}h0`).join('');
 
 export const strokes = (lines: readonly (readonly Point[])[]): string => lines.map(line).join('');
 
@@ -110,6 +112,10 @@ export function side(b: Brush, top: readonly Point[], tall: number, colour: stri
     if (nx * ex + ny * ey <= 0) continue;
     const facing = Math.min(1, Math.abs(nx) / (Math.hypot(nx, ny) || 1));
     const shade = darker(colour, 0.14 + 0.16 * facing);
-    b.pen.path(closed([p, q, [q[0] + ex, q[1] + ey], [p[0] + ex, p[1] + ey]]), { fill: shade, stroke: shade, width: 0.3 });
+    b.pen.path(closed([p, q, [q[0] + ex, q[1] + ey], [p[0] + ex, p[1] + ey]]), {
+      fill: shade,
+      stroke: shade,
+      width: 0.3,
+    });
   }
 }

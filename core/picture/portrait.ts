@@ -18,13 +18,45 @@ export function portraitSvg(component: Component, form?: FormFact): string {
   if (lies === 'run') {
     const pitch = Math.max(6, fact.widthMm * 0.3);
     half = Math.max(fact.lengthMm / 2, (pitch * (n - 1)) / 2 + fact.widthMm / 2) * 1.12;
-    for (let i = 0; i < n; i++) drawPiece(sink, component, fact, fact.lengthMm, fact.widthMm, (i - (n - 1) / 2) * pitch, random.range(-1, 1), 90 + random.range(-4, 4), i + 1);
+    for (let i = 0; i < n; i++)
+      drawPiece(
+        sink,
+        component,
+        fact,
+        fact.lengthMm,
+        fact.widthMm,
+        (i - (n - 1) / 2) * pitch,
+        random.range(-1, 1),
+        90 + random.range(-4, 4),
+        i + 1,
+      );
   } else if (lies === 'loose') {
     half = reach * 1.32;
     for (let i = n - 1; i >= 0; i--) {
       const r = reach * 0.82 * Math.sqrt(i / n);
-      drawPiece(sink, component, fact, fact.lengthMm, fact.widthMm, r * Math.cos(i * 2.4), r * 0.86 * Math.sin(i * 2.4), random.range(0, 360), i + 1);
+      drawPiece(
+        sink,
+        component,
+        fact,
+        fact.lengthMm,
+        fact.widthMm,
+        r * Math.cos(i * 2.4),
+        r * 0.86 * Math.sin(i * 2.4),
+        random.range(0, 360),
+        i + 1,
+      );
     }
-  } else drawPiece(sink, component, fact, fact.lengthMm, fact.widthMm, 0, 0, fact.form === 'wedge' ? -28 : fact.piece === 'sprig' ? -30 : 0, 3);
+  } else
+    drawPiece(
+      sink,
+      component,
+      fact,
+      fact.lengthMm,
+      fact.widthMm,
+      0,
+      0,
+      fact.form === 'wedge' ? -28 : fact.piece === 'sprig' ? -30 : 0,
+      3,
+    );
   return sink.document([-half, -half, half * 2, half * 2], component.name);
 }

@@ -2,7 +2,13 @@ import type { Paint, Pen, Style } from './pen.js';
 
 const n = (v: number): string => String(Math.round(v * 100) / 100);
 
-const ESCAPES: Record<string, string> = { '&': '&amp;', '<': '&lt;', '>': '&gt;', '"': '&quot;', "'": '&#39;' };
+const ESCAPES: Record<string, string> = {
+  '&': '&amp;',
+  '<': '&lt;',
+  '>': '&gt;',
+  '"': '&quot;',
+  "'": '&#39;',
+};
 
 /** Text that came from a person, made harmless for markup. */
 export const escapeXml = (text: string): string => text.replace(/[&<>"']/g, (c) => ESCAPES[c]!);
@@ -30,11 +36,19 @@ export class SvgSink implements Pen {
     this.body.push(`${shape}${turn}${this.attributes(style)}/>`);
   }
 
-  group(x: number, y: number, angle: number, draw: () => void, attributes: Record<string, string> = {}): void {
+  group(
+    x: number,
+    y: number,
+    angle: number,
+    draw: () => void,
+    attributes: Record<string, string> = {},
+  ): void {
     const move = x !== 0 || y !== 0 ? `translate(${n(x)} ${n(y)})` : '';
     const turn = angle !== 0 ? `rotate(${n(angle)})` : '';
     const transform = move || turn ? ` transform="${move}${turn}"` : '';
-    const more = Object.entries(attributes).map(([k, v]) => ` ${k}="${escapeXml(v)}"`).join('');
+    const more = Object.entries(attributes)
+      .map(([k, v]) => ` ${k}="${escapeXml(v)}"`)
+      .join('');
     this.body.push(`<g${transform}${more}>`);
     draw();
     this.body.push('</g>');
@@ -65,13 +79,17 @@ export class SvgSink implements Pen {
   private paint(paint: Paint): string {
     if (typeof paint === 'string') return paint;
     const key = JSON.stringify(paint);
-    if (!this.gradients.has(key)) this.gradients.set(key, this.gradient(paint, `${this.prefix}${this.gradients.size}`));
+    if (!this.gradients.has(key))
+      this.gradients.set(key, this.gradient(paint, `${this.prefix}${this.gradients.size}`));
     return `url(#${/id="([^"]+)"/.exec(this.gradients.get(key)!)![1]})`;
   }
 
   private gradient(paint: Exclude<Paint, string>, id: string): string {
     const stops = ('radial' in paint ? paint.radial : paint.linear)
-      .map(([o, c, a]) => `<stop offset="${n(o)}" stop-color="${c}"${a === undefined ? '' : ` stop-opacity="${n(a)}"`}/>`)
+      .map(
+        ([o, c, a]) =>
+          `<stop offset="${n(o)}" stop-color="${c}"${a === undefined ? '' : ` stop-opacity="${n(a)}"`}/>`,
+      )
       .join('');
     if ('linear' in paint)
       return `<linearGradient id="${id}" x1="${n(paint.x1 ?? 0)}" y1="${n(paint.y1 ?? 0)}" x2="${n(paint.x2 ?? 0)}" y2="${n(paint.y2 ?? 1)}">${stops}</linearGradient>`;

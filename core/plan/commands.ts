@@ -67,7 +67,12 @@ const single = z.discriminatedUnion('name', [
     y: z.number(),
     angle: z.number(),
   }),
-  z.strictObject({ name: z.literal('pin-element'), surfaceId, elementId: elementSchema.shape.id, on: z.boolean() }),
+  z.strictObject({
+    name: z.literal('pin-element'),
+    surfaceId,
+    elementId: elementSchema.shape.id,
+    on: z.boolean(),
+  }),
   z.strictObject({ name: z.literal('answer'), answer: answerSchema }),
   z.strictObject({
     name: z.literal('take-back-answer'),
@@ -75,7 +80,11 @@ const single = z.discriminatedUnion('name', [
     fact: answerSchema.shape.fact,
   }),
   z.strictObject({ name: z.literal('overrule'), overruling: overrulingSchema }),
-  z.strictObject({ name: z.literal('take-back-overruling'), componentId: componentIdSchema, groupId: groupIdSchema }),
+  z.strictObject({
+    name: z.literal('take-back-overruling'),
+    componentId: componentIdSchema,
+    groupId: groupIdSchema,
+  }),
   z.strictObject({ name: z.literal('add-component'), component: componentSchema }),
   z.strictObject({ name: z.literal('settle'), settled: settledSchema }),
   z.strictObject({ name: z.literal('unsettle'), key: settledSchema.shape.key }),
@@ -229,7 +238,10 @@ function run(plan: Plan, c: Single): Plan {
     case 'set-group':
       return { ...plan, party: replaceBy(plan.party, (g) => g.id === c.group.id, c.group) };
     case 'remove-group':
-      return withParty(plan, plan.party.filter((g) => g.id !== c.groupId));
+      return withParty(
+        plan,
+        plan.party.filter((g) => g.id !== c.groupId),
+      );
     case 'set-surface':
       return { ...plan, surfaces: replaceBy(plan.surfaces, (s) => s.id === c.surface.id, c.surface) };
     case 'remove-surface':
@@ -332,7 +344,10 @@ function run(plan: Plan, c: Single): Plan {
         ),
       };
     case 'take-back-answer':
-      return { ...plan, answers: plan.answers.filter((a) => a.componentId !== c.componentId || a.fact !== c.fact) };
+      return {
+        ...plan,
+        answers: plan.answers.filter((a) => a.componentId !== c.componentId || a.fact !== c.fact),
+      };
     case 'overrule':
       return {
         ...plan,
@@ -345,7 +360,9 @@ function run(plan: Plan, c: Single): Plan {
     case 'take-back-overruling':
       return {
         ...plan,
-        overrulings: plan.overrulings.filter((o) => o.componentId !== c.componentId || o.groupId !== c.groupId),
+        overrulings: plan.overrulings.filter(
+          (o) => o.componentId !== c.componentId || o.groupId !== c.groupId,
+        ),
       };
     case 'add-component':
       return {

@@ -20,7 +20,18 @@ export type SurfaceId = string & z.$brand<'SurfaceId'>;
 const surfaceIdSchema = idText.brand<'SurfaceId'>();
 
 export const ROLES = ['meal', 'drinks', 'one-of-many', 'sweet', 'children'] as const;
-export const MOTIFS = ['none', 'comet', 'crescent', 'star', 'kite', 'wave', 'fish', 'weave', 'lamp', 'leaf'] as const;
+export const MOTIFS = [
+  'none',
+  'comet',
+  'crescent',
+  'star',
+  'kite',
+  'wave',
+  'fish',
+  'weave',
+  'lamp',
+  'leaf',
+] as const;
 
 export const occasionSchema = z.strictObject({
   name: text(80).min(1),
@@ -47,7 +58,12 @@ export const surfaceSchema = z.strictObject({
   name: text(60).min(1),
   outline: z.discriminatedUnion('kind', [
     z.strictObject({ kind: z.literal('round'), diameterMm: mm }),
-    z.strictObject({ kind: z.literal('rectangle'), lengthMm: mm, widthMm: mm, cornerMm: z.number().min(0).max(200) }),
+    z.strictObject({
+      kind: z.literal('rectangle'),
+      lengthMm: mm,
+      widthMm: mm,
+      cornerMm: z.number().min(0).max(200),
+    }),
   ]),
   /** Width of the rim where nothing lies. */
   rimMm: z.number().min(0).max(60),
@@ -146,8 +162,14 @@ export const planSchema = z
     party: z.array(groupSchema).max(60),
     surfaces: z.array(surfaceSchema).max(20),
     placements: z.array(placementSchema).max(1000),
-    layout: z.array(z.strictObject({ surfaceId: surfaceIdSchema, elements: z.array(elementSchema).max(400) })).max(20),
-    bowls: z.array(z.strictObject({ diameterMm: z.number().min(30).max(400), count: z.number().int().min(0).max(99) })).max(20),
+    layout: z
+      .array(z.strictObject({ surfaceId: surfaceIdSchema, elements: z.array(elementSchema).max(400) }))
+      .max(20),
+    bowls: z
+      .array(
+        z.strictObject({ diameterMm: z.number().min(30).max(400), count: z.number().int().min(0).max(99) }),
+      )
+      .max(20),
     tools: z.strictObject({
       knives: z.number().int().min(0).max(99),
       spoons: z.number().int().min(0).max(99),
@@ -195,7 +217,8 @@ function crossProblems(plan: {
   });
   plan.surfaces.forEach((s, i) =>
     s.serves?.forEach((g, j) => {
-      if (!groupIds.includes(g)) out.push({ path: ['surfaces', i, 'serves', j], message: `there is no group "${g}"` });
+      if (!groupIds.includes(g))
+        out.push({ path: ['surfaces', i, 'serves', j], message: `there is no group "${g}"` });
     }),
   );
   plan.party.forEach((g, i) =>
@@ -275,4 +298,11 @@ export function emptyPlan(id: string, start: string): Plan {
     settled: [],
     notes: '',
   });
+}
+
+/** What is wrong with a surface, naming the field; undefined when nothing is. */
+export function surfaceProblem(surface: unknown): string | undefined {
+  const parsed = surfaceSchema.safeParse(surface);
+  const issue = parsed.success ? undefined : parsed.error.issues[0];
+  return issue && `${issue.path.join(' ')}: ${issue.message}`;
 }

@@ -1,4 +1,11 @@
-import { larderOf, possibleValues, withFact, type Component, type ComponentId, type Larder } from '../catalogue/index.js';
+import {
+  larderOf,
+  possibleValues,
+  withFact,
+  type Component,
+  type ComponentId,
+  type Larder,
+} from '../catalogue/index.js';
 import type { Answer, Plan } from './document.js';
 
 /** The component as this plan knows it: what labels and people have said is filled in, with its source. */

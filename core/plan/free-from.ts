@@ -7,19 +7,48 @@ export interface FreeFrom {
   breaks: readonly { fact: FactKey; values: readonly string[] }[];
 }
 
-export const FREE_FROM_IDS = ['pork', 'meat', 'fish', 'nuts', 'peanuts', 'gluten', 'milk', 'egg', 'honey', 'alcohol', 'sesame'] as const;
+export const FREE_FROM_IDS = [
+  'pork',
+  'meat',
+  'fish',
+  'nuts',
+  'peanuts',
+  'gluten',
+  'milk',
+  'egg',
+  'honey',
+  'alcohol',
+  'sesame',
+] as const;
 export type FreeFromId = (typeof FREE_FROM_IDS)[number];
 
 const contains = (...facts: FactKey[]) => facts.map((fact) => ({ fact, values: ['contains'] as const }));
-const orTraces = (...facts: FactKey[]) => facts.map((fact) => ({ fact, values: ['contains', 'may'] as const }));
+const orTraces = (...facts: FactKey[]) =>
+  facts.map((fact) => ({ fact, values: ['contains', 'may'] as const }));
 
 export const FREE_FROM: readonly FreeFrom[] = [
-  { id: 'pork', name: 'pork', breaks: [...contains('animal.pork'), { fact: 'gelatine-from', values: ['pork'] }] },
-  { id: 'meat', name: 'meat', breaks: contains('animal.pork', 'animal.beef', 'animal.lamb', 'animal.poultry') },
-  { id: 'fish', name: 'fish', breaks: contains('allergen.fish', 'allergen.crustaceans', 'allergen.molluscs') },
+  {
+    id: 'pork',
+    name: 'pork',
+    breaks: [...contains('animal.pork'), { fact: 'gelatine-from', values: ['pork'] }],
+  },
+  {
+    id: 'meat',
+    name: 'meat',
+    breaks: contains('animal.pork', 'animal.beef', 'animal.lamb', 'animal.poultry'),
+  },
+  {
+    id: 'fish',
+    name: 'fish',
+    breaks: contains('allergen.fish', 'allergen.crustaceans', 'allergen.molluscs'),
+  },
   { id: 'nuts', name: 'nuts', breaks: orTraces('allergen.tree-nuts') },
   { id: 'peanuts', name: 'peanuts', breaks: orTraces('allergen.peanuts') },
-  { id: 'gluten', name: 'gluten', breaks: [...orTraces('allergen.gluten'), { fact: 'oats', values: ['uncertified'] }] },
+  {
+    id: 'gluten',
+    name: 'gluten',
+    breaks: [...orTraces('allergen.gluten'), { fact: 'oats', values: ['uncertified'] }],
+  },
   { id: 'milk', name: 'milk', breaks: contains('allergen.milk') },
   { id: 'egg', name: 'egg', breaks: contains('allergen.egg') },
   { id: 'honey', name: 'honey', breaks: contains('animal.honey') },

@@ -6,6 +6,7 @@ export {
   emptyPlan,
   needProblem,
   planSchema,
+  surfaceProblem,
   type Answer,
   type LaidElement,
   type Overruling,
@@ -16,7 +17,14 @@ export {
 } from './document.js';
 export { FREE_FROM, FREE_FROM_IDS, keepsFree, type FreeFrom, type FreeFromId } from './free-from.js';
 export { migrate, MIGRATIONS, type Migration } from './versions.js';
-export { canonicalText, MAX_FILE_BYTES, readPlan, readPlanText, type ReadProblem, type ReadResult } from './read.js';
+export {
+  canonicalText,
+  MAX_FILE_BYTES,
+  readPlan,
+  readPlanText,
+  type ReadProblem,
+  type ReadResult,
+} from './read.js';
 export { clashes, diff, play, type Change } from './diff.js';
 export { applyCommand, commandSchema, type Command, type CommandResult } from './commands.js';
 export { planLarder } from './facts.js';

@@ -5,7 +5,8 @@ export const MAX_FILE_BYTES = 5 * 1024 * 1024;
 
 /** Why a file was refused. `path` names the field, in the form party[0].count; empty for the file as a whole. */
 export interface ReadProblem {
-  code: 'too-large' | 'not-json' | 'not-a-plan' | 'newer-version' | 'unsafe-key' | 'bad-version' | 'bad-field';
+  code:
+    'too-large' | 'not-json' | 'not-a-plan' | 'newer-version' | 'unsafe-key' | 'bad-version' | 'bad-field';
   path: string;
   reason: string;
 }
@@ -47,7 +48,11 @@ export function readPlanText(file: string): ReadResult {
   try {
     value = JSON.parse(file);
   } catch {
-    return refuse('not-json', '', 'The file is not whole: it could not be read as JSON. Perhaps it was cut short.');
+    return refuse(
+      'not-json',
+      '',
+      'The file is not whole: it could not be read as JSON. Perhaps it was cut short.',
+    );
   }
   return readPlan(value);
 }
@@ -58,7 +63,8 @@ export function readPlan(value: unknown): ReadResult {
   const unsafe = unsafeKey(value);
   if (unsafe) return refuse('unsafe-key', pathText(unsafe), 'A plan has no field of this name.');
   const document = value as Record<string, unknown>;
-  if (document.format !== PLAN_FORMAT) return refuse('not-a-plan', 'format', 'The file is not a Round Plate plan.');
+  if (document.format !== PLAN_FORMAT)
+    return refuse('not-a-plan', 'format', 'The file is not a Round Plate plan.');
   const { version } = document;
   if (typeof version !== 'number' || !Number.isInteger(version) || version < 1)
     return refuse('bad-version', 'version', 'The format version is missing or is no whole number.');

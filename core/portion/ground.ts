@@ -27,7 +27,10 @@ const FAMILY_G_PER_CM2: Record<CountedFamily, number> = {
 export const gPerCm2 = (component: Component, form: FormId, contained: boolean): number =>
   contained ? BOWL_G_PER_CM2 : (formOf(component, form) ?? usualForm(component)).gPerCm2;
 
-export function placementGroundCm2(component: Component, p: Pick<Placement, 'form' | 'massG' | 'contained'>): number {
+export function placementGroundCm2(
+  component: Component,
+  p: Pick<Placement, 'form' | 'massG' | 'contained'>,
+): number {
   return p.massG / gPerCm2(component, p.form, p.contained);
 }
 

@@ -35,7 +35,10 @@ export function kindRanges(plan: Plan): Record<CountedFamily, KindRange> {
     Object.entries(LARGE).map(([family, r]) => {
       const least = family === 'cheese' || family === 'vehicle' || family === 'spread-dip' ? 2 : 1;
       const to = scaled(r.to, k, least);
-      return [family, { from: Math.min(to, family === 'fish' ? Math.round(r.from * k) : scaled(r.from, k, least)), to }];
+      return [
+        family,
+        { from: Math.min(to, family === 'fish' ? Math.round(r.from * k) : scaled(r.from, k, least)), to },
+      ];
     }),
   ) as Record<CountedFamily, KindRange>;
 }

@@ -73,7 +73,14 @@ function portionOf(plan: Plan, group: Group, byFamily: Map<Family, Component[]>)
   const shares = none();
   const { role } = plan.occasion;
   if (role === 'sweet') {
-    return { ...shares, 'fresh-fruit': SWEET_G / 3, 'sweet-bite': SWEET_G / 3, 'dried-fruit': SWEET_G / 9, 'spread-dip': SWEET_G / 9, vehicle: SWEET_G / 9 };
+    return {
+      ...shares,
+      'fresh-fruit': SWEET_G / 3,
+      'sweet-bite': SWEET_G / 3,
+      'dried-fruit': SWEET_G / 9,
+      'spread-dip': SWEET_G / 9,
+      vehicle: SWEET_G / 9,
+    };
   }
   const factor = roleFactor(plan);
   for (const [family, grams] of Object.entries(REST_G)) shares[family as CountedFamily] = grams * factor;
@@ -106,7 +113,13 @@ export function targetsOf(plan: Plan): Targets {
   }
   const totalG = COUNTED.reduce((sum, f) => sum + byFamily[f], 0);
   const portions = portionsIn(plan.party);
-  return { byFamily, totalG, portions, guests: guestsIn(plan.party), perPortionG: portions ? totalG / portions : 0 };
+  return {
+    byFamily,
+    totalG,
+    portions,
+    guests: guestsIn(plan.party),
+    perPortionG: portions ? totalG / portions : 0,
+  };
 }
 
 /** Grams that the group needs: its portions of the party's mean portion. */

@@ -50,7 +50,12 @@ export function rectangle(lengthMm: number, widthMm: number): Point[] {
   ];
 }
 
-export function roundedRectangle(lengthMm: number, widthMm: number, cornerMm: number, perCorner = 6): Point[] {
+export function roundedRectangle(
+  lengthMm: number,
+  widthMm: number,
+  cornerMm: number,
+  perCorner = 6,
+): Point[] {
   const r = Math.max(0, Math.min(cornerMm, lengthMm / 2, widthMm / 2));
   if (r === 0) return rectangle(lengthMm, widthMm);
   const [a, b] = [lengthMm / 2 - r, widthMm / 2 - r];
@@ -107,5 +112,8 @@ export function simplified(line: Polygon, tolerance: number): Point[] {
     if (d > far) [far, at] = [d, i];
   }
   if (far <= tolerance) return [a, b];
-  return [...simplified(line.slice(0, at + 1), tolerance).slice(0, -1), ...simplified(line.slice(at), tolerance)];
+  return [
+    ...simplified(line.slice(0, at + 1), tolerance).slice(0, -1),
+    ...simplified(line.slice(at), tolerance),
+  ];
 }

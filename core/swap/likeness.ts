@@ -13,7 +13,15 @@ export interface Likeness {
 }
 
 /** What each part counts for (house default; adds up to 1). */
-export const WEIGHTS: Likeness = { family: 0.28, role: 0.14, taste: 0.2, texture: 0.12, colour: 0.1, form: 0.1, cost: 0.06 };
+export const WEIGHTS: Likeness = {
+  family: 0.28,
+  role: 0.14,
+  taste: 0.2,
+  texture: 0.12,
+  colour: 0.1,
+  form: 0.1,
+  cost: 0.06,
+};
 
 const oklab = converter('oklab');
 const apart = differenceEuclidean('oklab');
@@ -35,7 +43,9 @@ const NEAR: readonly (readonly [Component['family'], Component['family'], number
 
 function family(a: Component, b: Component): number {
   if (a.family === b.family) return 1;
-  const near = NEAR.find(([x, y]) => (x === a.family && y === b.family) || (x === b.family && y === a.family));
+  const near = NEAR.find(
+    ([x, y]) => (x === a.family && y === b.family) || (x === b.family && y === a.family),
+  );
   return near?.[2] ?? 0;
 }
 
@@ -45,7 +55,19 @@ function taste(a: Component, b: Component): number {
   return Math.max(0, 1 - sum / 14);
 }
 
-const HARDNESS = ['runny', 'creamy', 'soft', 'crumbly', 'juicy', 'semi-firm', 'chewy', 'firm', 'leafy', 'hard', 'crunchy'];
+const HARDNESS = [
+  'runny',
+  'creamy',
+  'soft',
+  'crumbly',
+  'juicy',
+  'semi-firm',
+  'chewy',
+  'firm',
+  'leafy',
+  'hard',
+  'crunchy',
+];
 
 function texture(a: Component, b: Component): number {
   return Math.max(0, 1 - Math.abs(HARDNESS.indexOf(a.texture) - HARDNESS.indexOf(b.texture)) / 6);

@@ -47,13 +47,19 @@ export function swapsFor(plan: Plan, componentId: ComponentId): Swap[] {
   return swaps.sort((a, b) => b.score - a.score);
 }
 
-type Draft = Omit<Swap, 'fixes' | 'breaks'>;
+type Draft = Omit<Swap, 'fixes' | 'breaks'> & { from: ComponentId };
 
-function judged(plan: Plan, before: readonly Finding[], draft: Draft): Swap {
+function judged(plan: Plan, before: readonly Finding[], { from, ...draft }: Draft): Swap {
   const done = applyCommand(plan, draft.command);
   if (!done.ok) throw new Error(`expected a swap that can be applied: ${done.problems[0]?.reason}`);
   const after = checkPlan(done.plan).findings;
-  const gone = before.filter((f) => f.glyph !== 'whole' && !after.some((a) => a.key === f.key));
+  // a question about another food is not answered by making the food irrelevant
+  const gone = before.filter(
+    (f) =>
+      f.glyph !== 'whole' &&
+      !after.some((a) => a.key === f.key) &&
+      (f.code !== 'label-to-read' || f.components.includes(from)),
+  );
   const come = after.filter((f) => f.glyph !== 'whole' && !before.some((b) => b.key === f.key));
   const worth = (fs: readonly Finding[]) => fs.reduce((n, f) => n + SLIP_WORTH[f.glyph], 0);
   return {
@@ -65,7 +71,13 @@ function judged(plan: Plan, before: readonly Finding[], draft: Draft): Swap {
 }
 
 /** The same grams on the same surfaces, in the new food's form that lies most alike. */
-function swapTo(plan: Plan, from: Component, to: Component, here: readonly Placement[], like: Likeness): Draft {
+function swapTo(
+  plan: Plan,
+  from: Component,
+  to: Component,
+  here: readonly Placement[],
+  like: Likeness,
+): Draft {
   const surfaces = [...new Set(here.map((p) => p.surfaceId))];
   const placements = surfaces.flatMap((id) => {
     const old = here.filter((p) => p.surfaceId === id);
@@ -75,6 +87,7 @@ function swapTo(plan: Plan, from: Component, to: Component, here: readonly Place
   });
   const massG = here.reduce((n, p) => n + p.massG, 0);
   return {
+    from: from.id,
     id: to.id,
     name: to.name,
     kind: 'component',
@@ -86,7 +99,12 @@ function swapTo(plan: Plan, from: Component, to: Component, here: readonly Place
       label: `swap ${lower(from.name)} for ${lower(to.name)}`,
       commands: [
         { name: 'leave-out', componentId: from.id },
-        ...placements.map((p) => ({ name: 'place' as const, componentId: to.id, surfaceId: p.id, placements: p.placements })),
+        ...placements.map((p) => ({
+          name: 'place' as const,
+          componentId: to.id,
+          surfaceId: p.id,
+          placements: p.placements,
+        })),
       ],
     },
   };
@@ -125,6 +143,7 @@ function words(from: Component, to: Component, like: Likeness): Pick<Swap, 'keep
 function reform(component: Component, fact: FormFact, here: readonly Placement[]): Draft {
   const surfaces = [...new Set(here.map((p) => p.surfaceId))];
   return {
+    from: component.id,
     id: component.id,
     name: `${component.name}, ${formName(fact.form)}`,
     kind: 'form',

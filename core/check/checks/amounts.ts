@@ -66,7 +66,11 @@ function scaleTo(here: readonly Lying[], factor: number, off: number): Remedy {
         placements: l.lots.map((p) => {
           const pieces = Math.max(1, Math.round(p.pieces * factor));
           const single = p.massG / p.pieces;
-          return { ...p, pieces: p.pieces === 1 ? 1 : pieces, massG: p.pieces === 1 ? Math.round(p.massG * factor) : pieces * single };
+          return {
+            ...p,
+            pieces: p.pieces === 1 ? 1 : pieces,
+            massG: p.pieces === 1 ? Math.round(p.massG * factor) : pieces * single,
+          };
         }),
       })),
     },

@@ -33,7 +33,11 @@ export function ages(c: CheckContext): Finding[] {
 /** Fresh food outside its months costs more and tastes of less; it is a note, not a block. */
 export function season(c: CheckContext): Finding[] {
   const month = monthOf(c.plan.occasion.start);
-  const out = [...new Map(c.lying.filter((l) => !l.component.seasonMonths.includes(month)).map((l) => [l.component.id, l])).values()];
+  const out = [
+    ...new Map(
+      c.lying.filter((l) => !l.component.seasonMonths.includes(month)).map((l) => [l.component.id, l]),
+    ).values(),
+  ];
   if (out.length === 0) return [];
   return [
     {
@@ -45,7 +49,11 @@ export function season(c: CheckContext): Finding[] {
       components: out.map((l) => l.component.id),
       text: `Out of season: ${names(out.map((l) => l.component.name.toLowerCase()))}.`,
       why: 'It comes from far or from a greenhouse: look at it before you buy.',
-      facts: out.map((l) => ({ what: l.component.name, value: `months ${l.component.seasonMonths.join(', ')}`, source: 'house default' })),
+      facts: out.map((l) => ({
+        what: l.component.name,
+        value: `months ${l.component.seasonMonths.join(', ')}`,
+        source: 'house default',
+      })),
       remedies: [],
     },
   ];

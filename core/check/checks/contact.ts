@@ -32,9 +32,16 @@ function stops(c: CheckContext, surface: Surface, group: Group, carriers: Carrie
     concerns: [group.id],
     components: foods.map((l) => l.component.id),
     surfaceId: surface.id,
-    text: `${names(foods.map((l) => l.component.name), 2)} share a surface with what “${group.name}” eat.`,
+    text: `${names(
+      foods.map((l) => l.component.name),
+      2,
+    )} share a surface with what “${group.name}” eat.`,
     why: `${carriers[0]!.what.charAt(0).toUpperCase()}${carriers[0]!.what.slice(1)} reach everything on ${lower(surface.name)}; nothing there counts for them.`,
-    facts: carriers.map((x) => ({ what: x.lying.component.name, value: x.what, source: 'public allergen law' })),
+    facts: carriers.map((x) => ({
+      what: x.lying.component.name,
+      value: x.what,
+      source: 'public allergen law',
+    })),
     remedies: remediesFor(c, surface, group, foods),
     grave: carriers.some((x) => x.grave),
   };
@@ -49,13 +56,19 @@ function remediesFor(c: CheckContext, surface: Surface, group: Group, foods: rea
   };
   const bowls = c.plan.bowls.reduce((n, b) => n + b.count, 0) - c.lying.filter((l) => l.contained).length;
   if (bowls >= foods.length)
-    all(foods.length > 1 ? 'Bowls of their own' : 'A bowl of its own', `${foods.length} of ${bowls} bowls`, (l) => ({
-      name: 'contain',
-      componentId: l.component.id,
-      surfaceId: surface.id,
-      on: true,
-    }));
-  const other = c.plan.surfaces.find((s) => s !== surface && !c.groupsAt(s).includes(group) && s.freeFrom.length === 0 && s.serves === null);
+    all(
+      foods.length > 1 ? 'Bowls of their own' : 'A bowl of its own',
+      `${foods.length} of ${bowls} bowls`,
+      (l) => ({
+        name: 'contain',
+        componentId: l.component.id,
+        surfaceId: surface.id,
+        on: true,
+      }),
+    );
+  const other = c.plan.surfaces.find(
+    (s) => s !== surface && !c.groupsAt(s).includes(group) && s.freeFrom.length === 0 && s.serves === null,
+  );
   if (other)
     all(`Move to ${lower(other.name)}`, `${foods.length} moved`, (l) => ({
       name: 'move',
@@ -63,14 +76,22 @@ function remediesFor(c: CheckContext, surface: Surface, group: Group, foods: rea
       from: surface.id,
       to: other.id,
     }));
-  all(foods.length > 1 ? 'Leave them out' : 'Leave it out', `−${Math.round(foods.reduce((n, l) => n + l.massG, 0))} g`, (l) => ({
-    name: 'leave-out',
-    componentId: l.component.id,
-  }));
+  all(
+    foods.length > 1 ? 'Leave them out' : 'Leave it out',
+    `−${Math.round(foods.reduce((n, l) => n + l.massG, 0))} g`,
+    (l) => ({
+      name: 'leave-out',
+      componentId: l.component.id,
+    }),
+  );
   return out;
 }
 
-function keepAway(c: CheckContext, surface: Surface, met: readonly { group: Group; carriers: Carriers }[]): Finding[] {
+function keepAway(
+  c: CheckContext,
+  surface: Surface,
+  met: readonly { group: Group; carriers: Carriers }[],
+): Finding[] {
   if (met.length === 0) return [];
   const groups = met.map((m) => m.group);
   const what = [...new Set(met.flatMap((m) => m.carriers.map((x) => x.what)))];
@@ -84,7 +105,11 @@ function keepAway(c: CheckContext, surface: Surface, met: readonly { group: Grou
       surfaceId: surface.id,
       text: `${surface.name} is not for ${names(groups.map((g) => lower(g.name)))} guests.`,
       why: `${names(what)} ${what.length > 1 ? 'lie' : 'is'} on it. They have enough elsewhere: say so on the label.`,
-      facts: met.map((m) => ({ what: m.group.name, value: names(m.carriers.map((x) => x.lying.component.name)), source: 'label practice' })),
+      facts: met.map((m) => ({
+        what: m.group.name,
+        value: names(m.carriers.map((x) => x.lying.component.name)),
+        source: 'label practice',
+      })),
       remedies: [
         {
           label: 'Seat them at their own surface',
@@ -93,7 +118,10 @@ function keepAway(c: CheckContext, surface: Surface, met: readonly { group: Grou
             name: 'set-surface',
             surface: {
               ...surface,
-              serves: c.groupsAt(surface).map((g) => g.id).filter((id) => !groups.some((g) => g.id === id)),
+              serves: c
+                .groupsAt(surface)
+                .map((g) => g.id)
+                .filter((id) => !groups.some((g) => g.id === id)),
             },
           },
         },

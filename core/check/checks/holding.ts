@@ -15,14 +15,26 @@ export function holding(c: CheckContext): Finding[] {
   const { airTempC } = c.plan.occasion;
   return [
     ...slip(c, over, 'too-long', 'would stand too long', (l) => inLots(c, l), airTempC > HOT_ABOVE_C),
-    ...slip(c, never, 'warm-at-opening', 'are past their time before the table opens', undefined, airTempC > HOT_ABOVE_C),
+    ...slip(
+      c,
+      never,
+      'warm-at-opening',
+      'are past their time before the table opens',
+      undefined,
+      airTempC > HOT_ABOVE_C,
+    ),
   ];
 }
 
 /** A child's plate is filled and eaten at once; it needs no second lot but must not be left standing. */
 const isOnePlate = (c: CheckContext, l: Lying): boolean => {
   const groups = c.groupsAt(l.surface);
-  return l.surface.smallHands && groups.length > 0 && groups.length < c.plan.party.length && groups.every((g) => g.band === 'child');
+  return (
+    l.surface.smallHands &&
+    groups.length > 0 &&
+    groups.length < c.plan.party.length &&
+    groups.every((g) => g.band === 'child')
+  );
 };
 
 function slip(
@@ -49,7 +61,12 @@ function slip(
     command: {
       name: 'together',
       label: 'leave out what spoils',
-      commands: foods.map((l) => ({ name: 'place' as const, componentId: l.component.id, surfaceId: l.surface.id, placements: [] })),
+      commands: foods.map((l) => ({
+        name: 'place' as const,
+        componentId: l.component.id,
+        surfaceId: l.surface.id,
+        placements: [],
+      })),
     },
   });
   return [
@@ -60,9 +77,16 @@ function slip(
       concerns: c.plan.party.map((g) => g.id),
       components: foods.map((l) => l.component.id),
       surfaceId: null,
-      text: `${names(foods.map((l) => l.component.name), 2)} ${what}.`,
+      text: `${names(
+        foods.map((l) => l.component.name),
+        2,
+      )} ${what}.`,
       why: `${Math.round(h.outMin)} minutes out of the cold, road and building included; ${h.limitMin} are the limit${hot ? ' in this heat' : ''}. Local rules decide.`,
-      facts: foods.map((l) => ({ what: l.component.name, value: `${Math.round(holdingOf(l.component, c.plan).outMin)} min`, source: 'public guidance' })),
+      facts: foods.map((l) => ({
+        what: l.component.name,
+        value: `${Math.round(holdingOf(l.component, c.plan).outMin)} min`,
+        source: 'public guidance',
+      })),
       remedies,
       grave: false,
     },

@@ -6,7 +6,13 @@ import type { CheckContext, Lying } from '../context.js';
 import { names, type Finding, type Remedy } from '../finding.js';
 
 /** The value that a reassuring label would show, for the facts that a label can tell. */
-const REASSURING: Partial<Record<FactKey, string>> = { slaughter: 'certified', oats: 'certified', rennet: 'microbial', 'milk-treatment': 'pasteurised', 'gelatine-from': 'none' };
+const REASSURING: Partial<Record<FactKey, string>> = {
+  slaughter: 'certified',
+  oats: 'certified',
+  rennet: 'microbial',
+  'milk-treatment': 'pasteurised',
+  'gelatine-from': 'none',
+};
 
 const reassuring = (fact: FactKey): string | undefined => {
   if (fact === 'choking' || fact === 'salt-class') return undefined;
@@ -19,7 +25,9 @@ export function labels(c: CheckContext): Finding[] {
     const open = c.lying.filter((l) => asks(c, l, group));
     if (open.length === 0) return [];
     const reasons = open.flatMap((l) => c.judge(l, group).reasons.filter((r) => r.verdict === 'ask'));
-    const grave = reasons.some((r) => r.need === 'gluten-free' || r.need === 'tree-nut-free' || r.need.startsWith('child-'));
+    const grave = reasons.some(
+      (r) => r.need === 'gluten-free' || r.need === 'tree-nut-free' || r.need.startsWith('child-'),
+    );
     return [
       {
         key: `label ${group.id}`,
@@ -28,10 +36,16 @@ export function labels(c: CheckContext): Finding[] {
         concerns: [group.id],
         components: open.map((l) => l.component.id),
         surfaceId: null,
-        text: open.length === 1 ? `Which ${open[0]!.component.name.toLowerCase()}?` : `${open.length} labels to read for “${group.name}”.`,
+        text:
+          open.length === 1
+            ? `Which ${open[0]!.component.name.toLowerCase()}?`
+            : `${open.length} labels to read for “${group.name}”.`,
         why: `${names(open.map((l) => l.component.name))}: ${reasons[0]!.text}. Until then they do not count.`,
         facts: reasons.map((r) => ({ what: r.fact, value: r.value, source: r.source })),
-        remedies: open.slice(0, 4).map((l) => noteLabel(c, l, group)).filter((r): r is Remedy => r !== undefined),
+        remedies: open
+          .slice(0, 4)
+          .map((l) => noteLabel(c, l, group))
+          .filter((r): r is Remedy => r !== undefined),
         grave,
       },
     ];
@@ -41,7 +55,12 @@ export function labels(c: CheckContext): Finding[] {
 /** Only where the answer would matter: served there, no neighbour in the way, and liked. */
 function asks(c: CheckContext, l: Lying, group: Group): boolean {
   if (!c.groupsAt(l.surface).includes(group) || l.component.job === 'none') return false;
-  if (c.judge(l, group).verdict !== 'ask' || c.overruled(l.component.id, group) || disliked(l.component, group)) return false;
+  if (
+    c.judge(l, group).verdict !== 'ask' ||
+    c.overruled(l.component.id, group) ||
+    disliked(l.component, group)
+  )
+    return false;
   const others = c.carriers(l.surface, group).filter((x) => x.lying !== l);
   return others.length === 0;
 }

@@ -43,7 +43,15 @@ export function lookedAfter(c: CheckContext): Finding[] {
 }
 
 /** More of what the group may eat already: the largest such food, by what is missing. */
-function moreOf(c: CheckContext, foods: readonly { component: { id: string; name: string }; lots: CheckContext['lying'][number]['lots']; massG: number }[], missingG: number): Remedy[] {
+function moreOf(
+  c: CheckContext,
+  foods: readonly {
+    component: { id: string; name: string };
+    lots: CheckContext['lying'][number]['lots'];
+    massG: number;
+  }[],
+  missingG: number,
+): Remedy[] {
   const most = [...foods].sort((a, b) => b.massG - a.massG)[0];
   if (!most || missingG <= 0) return [];
   const factor = 1 + (missingG * 1.5) / most.massG;

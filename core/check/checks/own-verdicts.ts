@@ -9,7 +9,10 @@ export function ownVerdicts(c: CheckContext): Finding[] {
   return c.lying.flatMap((l) => {
     const groups = c.groupsAt(l.surface);
     const concerned = groups.filter((g) => forbidden(c, l, g));
-    const all = c.plan.policy === 'everything-fits' ? concerned.length > 0 : concerned.length > 0 && concerned.length === groups.length;
+    const all =
+      c.plan.policy === 'everything-fits'
+        ? concerned.length > 0
+        : concerned.length > 0 && concerned.length === groups.length;
     if (!all) return [];
     const reasons = concerned.flatMap((g) => c.judge(l, g).reasons.filter((r) => r.verdict === 'forbidden'));
     return [
@@ -27,7 +30,12 @@ export function ownVerdicts(c: CheckContext): Finding[] {
           {
             label: `Take ${lower(l.component.name)} off`,
             effect: `−${Math.round(l.massG)} g`,
-            command: { name: 'place' as const, componentId: l.component.id, surfaceId: l.surface.id, placements: [] },
+            command: {
+              name: 'place' as const,
+              componentId: l.component.id,
+              surfaceId: l.surface.id,
+              placements: [],
+            },
           },
         ],
         grave: true,
@@ -37,7 +45,9 @@ export function ownVerdicts(c: CheckContext): Finding[] {
 }
 
 function forbidden(c: CheckContext, l: Lying, g: CheckContext['plan']['party'][number]): boolean {
-  const reasons = c.judge(l, g).reasons.filter((r) => r.verdict === 'forbidden' && !r.need.startsWith('child-'));
+  const reasons = c
+    .judge(l, g)
+    .reasons.filter((r) => r.verdict === 'forbidden' && !r.need.startsWith('child-'));
   return reasons.length > 0 && !c.overruled(l.component.id, g);
 }
 
@@ -53,7 +63,9 @@ export function lostComponents(c: CheckContext): Finding[] {
     text: `Nobody knows “${id}”.`,
     why: 'The plan names a food that is in no larder. It counts for nobody.',
     facts: [{ what: 'component', value: id, source: 'not known' as const }],
-    remedies: [{ label: 'Leave it out', effect: 'removed', command: { name: 'leave-out' as const, componentId: id } }],
+    remedies: [
+      { label: 'Leave it out', effect: 'removed', command: { name: 'leave-out' as const, componentId: id } },
+    ],
     grave: false,
   }));
 }

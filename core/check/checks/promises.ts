@@ -22,7 +22,11 @@ export function promises(c: CheckContext): Finding[] {
             surfaceId: surface.id,
             text: `${surface.name} promises no ${kind.name}.`,
             why: `${names(foods.map((l) => l.component.name))} ${bad === 'breaks' ? 'would break that' : 'may or may not: the label says'}.`,
-            facts: foods.map((l) => ({ what: l.component.name, value: bad === 'breaks' ? `has ${kind.name}` : 'not known', source: 'label practice' })),
+            facts: foods.map((l) => ({
+              what: l.component.name,
+              value: bad === 'breaks' ? `has ${kind.name}` : 'not known',
+              source: 'label practice',
+            })),
             remedies: remediesFor(c, foods),
             grave: bad === 'breaks',
           },
@@ -34,8 +38,15 @@ export function promises(c: CheckContext): Finding[] {
 
 function remediesFor(c: CheckContext, foods: readonly Lying[]): Remedy[] {
   const from = foods[0]!.surface;
-  const to = c.plan.surfaces.find((s) => s !== from && s.freeFrom.length === 0 && (s.serves === null || s.serves.length > 1));
-  const each = (l: Lying) => ({ name: 'place' as const, componentId: l.component.id, surfaceId: from.id, placements: [] });
+  const to = c.plan.surfaces.find(
+    (s) => s !== from && s.freeFrom.length === 0 && (s.serves === null || s.serves.length > 1),
+  );
+  const each = (l: Lying) => ({
+    name: 'place' as const,
+    componentId: l.component.id,
+    surfaceId: from.id,
+    placements: [],
+  });
   const off: Remedy = {
     label: foods.length > 1 ? 'Take them off it' : 'Take it off',
     effect: `−${Math.round(foods.reduce((n, l) => n + l.massG, 0))} g`,
@@ -48,7 +59,12 @@ function remediesFor(c: CheckContext, foods: readonly Lying[]): Remedy[] {
     command: {
       name: 'together',
       label: `move to ${lower(to.name)}`,
-      commands: foods.map((l) => ({ name: 'move' as const, componentId: l.component.id, from: from.id, to: to.id })),
+      commands: foods.map((l) => ({
+        name: 'move' as const,
+        componentId: l.component.id,
+        from: from.id,
+        to: to.id,
+      })),
     },
   };
   return [move, off];

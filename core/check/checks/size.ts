@@ -62,7 +62,12 @@ export function size(c: CheckContext): Finding[] {
           {
             label: `Leave out ${lower(least.component.name)}`,
             effect: `−${Math.round(least.massG)} g`,
-            command: { name: 'place', componentId: least.component.id, surfaceId: surface.id, placements: [] },
+            command: {
+              name: 'place',
+              componentId: least.component.id,
+              surfaceId: surface.id,
+              placements: [],
+            },
           },
         ],
         grave: false,

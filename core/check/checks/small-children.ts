@@ -8,7 +8,9 @@ import { capital, lower, type Finding, type Remedy } from '../finding.js';
 export function smallChildren(c: CheckContext): Finding[] {
   return c.lying.flatMap((l) => {
     const near = smallWithin(c.plan, l.surface).filter(
-      (g) => c.judge(l, g).reasons.some((r) => r.need.startsWith('child-') && r.verdict === 'forbidden') && !c.overruled(l.component.id, g),
+      (g) =>
+        c.judge(l, g).reasons.some((r) => r.need.startsWith('child-') && r.verdict === 'forbidden') &&
+        !c.overruled(l.component.id, g),
     );
     if (near.length === 0) return [];
     const reasons = near.flatMap((g) => c.judge(l, g).reasons.filter((r) => r.need.startsWith('child-')));
@@ -42,7 +44,12 @@ const VERB: Partial<Record<FormId, string>> = {
   smeared: 'Smear it thinly',
 };
 
-function remediesFor(c: CheckContext, l: Lying, group: Parameters<CheckContext['judge']>[1], choking: boolean): Remedy[] {
+function remediesFor(
+  c: CheckContext,
+  l: Lying,
+  group: Parameters<CheckContext['judge']>[1],
+  choking: boolean,
+): Remedy[] {
   const out: Remedy[] = [];
   const fine = l.component.forms.find((f) => judgeGroup(l.component, f.form, group).verdict !== 'forbidden');
   if (choking && fine) {
@@ -68,7 +75,10 @@ function remediesFor(c: CheckContext, l: Lying, group: Parameters<CheckContext['
         surface: {
           ...l.surface,
           smallHands: false,
-          serves: c.groupsAt(l.surface).map((g) => g.id).filter((id) => !smallWithin(c.plan, l.surface).some((s) => s.id === id)),
+          serves: c
+            .groupsAt(l.surface)
+            .map((g) => g.id)
+            .filter((id) => !smallWithin(c.plan, l.surface).some((s) => s.id === id)),
         },
       },
     });

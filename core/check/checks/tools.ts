@@ -26,13 +26,18 @@ export function tools(c: CheckContext): Finding[] {
           effect: `${bowls - have} more`,
           command: {
             name: 'set-bowls',
-            bowls: [{ diameterMm: first?.diameterMm ?? 100, count: (first?.count ?? 0) + bowls - have }, ...rest],
+            bowls: [
+              { diameterMm: first?.diameterMm ?? 100, count: (first?.count ?? 0) + bowls - have },
+              ...rest,
+            ],
           },
         },
       ],
     });
   }
-  const knives = new Set(c.lying.filter((l) => NEEDS_KNIFE.has(l.form)).map((l) => `${l.component.id} ${l.surface.id}`)).size;
+  const knives = new Set(
+    c.lying.filter((l) => NEEDS_KNIFE.has(l.form)).map((l) => `${l.component.id} ${l.surface.id}`),
+  ).size;
   if (knives > c.plan.tools.knives)
     out.push({
       ...base,
@@ -74,7 +79,11 @@ export function budget(c: CheckContext): Finding[] {
       why: `Packs bought come to ${formatMoney(cost, currency)}; the budget is ${formatMoney(budgetMinor, currency)}.`,
       facts: [{ what: 'packs bought', value: formatMoney(cost, currency), source: 'house default' }],
       remedies: [
-        { label: 'Raise the budget', effect: formatMoney(cost, currency), command: { name: 'set-budget', budgetMinor: cost } },
+        {
+          label: 'Raise the budget',
+          effect: formatMoney(cost, currency),
+          command: { name: 'set-budget', budgetMinor: cost },
+        },
       ],
     },
   ];

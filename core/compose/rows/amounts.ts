@@ -28,11 +28,17 @@ export function familyRows(d: Draft): void {
 }
 
 function kindRows(d: Draft, family: CountedFamily, range: { from: number; to: number }): void {
-  const chosen = [...d.chosen].filter(([id]) => d.component(id).family === family).map(([, x]) => [x, 1] as const);
+  const chosen = [...d.chosen]
+    .filter(([id]) => d.component(id).family === family)
+    .map(([, x]) => [x, 1] as const);
   if (chosen.length === 0) return;
   const from = Math.min(range.from, chosen.length);
   const few = d.model.variable(`few ${family}`, 0, from, KIND_MISS);
-  d.model.atLeast(`kinds from ${family}`, [...chosen, [few, 1]], d.problem.targets.byFamily[family] > 0 ? from : 0);
+  d.model.atLeast(
+    `kinds from ${family}`,
+    [...chosen, [few, 1]],
+    d.problem.targets.byFamily[family] > 0 ? from : 0,
+  );
   const many = d.model.variable(`many ${family}`, 0, 10, KIND_MISS * 2);
   d.model.atMost(`kinds to ${family}`, [...chosen, [many, -1]], range.to);
   for (const [x] of chosen) d.model.charge(x, EACH_KIND);
@@ -48,20 +54,35 @@ export function groundRows(d: Draft): void {
     const own = isOwnPlate(ground, d.problem.plan);
     const bare = d.model.variable(`bare ${ground.surface.id}`, 0, area, own ? 0 : BARE / area);
     d.model.row(`ground ${ground.surface.id}`, area * FULL_COVER, [...terms, [bare, 1]], area * 0.985);
-    if (own) ownPlateRows(d, ground, here.map((e) => [e.mass, 1] as const));
+    if (own)
+      ownPlateRows(
+        d,
+        ground,
+        here.map((e) => [e.mass, 1] as const),
+      );
   }
 }
 
 /** A little more than the portion, so that rounding to whole pieces leaves nobody short. */
 const ROUNDING = 1.08;
 
-function ownPlateRows(d: Draft, ground: Draft['problem']['grounds'][number], masses: (readonly [number, number])[]): void {
+function ownPlateRows(
+  d: Draft,
+  ground: Draft['problem']['grounds'][number],
+  masses: (readonly [number, number])[],
+): void {
   const portion = portionsAt(ground.groups) * d.problem.targets.perPortionG * ROUNDING;
   const slack = d.model.variable(`plate short ${ground.surface.id}`, 0, portion, FAMILY_MISS / portion);
   d.model.row(`portion on ${ground.surface.id}`, portion, [...masses, [slack, 1]], portion * 1.1);
   const here = d.entries.filter((e) => e.candidate.ground === ground);
-  const kinds = (test: (e: (typeof here)[number]) => boolean) => here.filter(test).map((e) => [e.laid, 1] as const);
-  d.model.row(`kinds on ${ground.surface.id}`, 5, kinds(() => true), 8);
+  const kinds = (test: (e: (typeof here)[number]) => boolean) =>
+    here.filter(test).map((e) => [e.laid, 1] as const);
+  d.model.row(
+    `kinds on ${ground.surface.id}`,
+    5,
+    kinds(() => true),
+    8,
+  );
   for (const job of ['body', 'vehicle', 'contrast'] as const) {
     const of = kinds((e) => e.candidate.component.job === job);
     if (of.length > 0) d.model.atLeast(`${job} on ${ground.surface.id}`, of, 1);

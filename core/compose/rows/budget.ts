@@ -9,7 +9,8 @@ export function budgetRows(d: Draft): void {
   const weight = (EACH_UNIT * (1 + 0.5 * plan.wishes.levers.cheaper)) / Math.max(1, targets.portions) / 100;
   for (const [id, x] of d.chosen) {
     const perGram = Math.min(...d.component(id).packs.map((p) => p.priceMinor / p.massG));
-    for (const e of d.entries) if (e.candidate.component.id === id) d.model.charge(e.mass, Math.max(0, weight) * perGram);
+    for (const e of d.entries)
+      if (e.candidate.component.id === id) d.model.charge(e.mass, Math.max(0, weight) * perGram);
     void x;
   }
   if (plan.budgetMinor === null || !d.wishes.budget) return;

@@ -23,14 +23,17 @@ interface Flow {
 export function lookedAfterRows(d: Draft): void {
   const { plan } = d.problem;
   const quiet = quietGrounds(d.problem);
-  const shared = plan.party.filter((g) => !d.problem.grounds.some((s) => isOwnPlate(s, plan) && s.groups.includes(g)));
+  const shared = plan.party.filter(
+    (g) => !d.problem.grounds.some((s) => isOwnPlate(s, plan) && s.groups.includes(g)),
+  );
   const restricted = shared.filter((g) => !isUnrestricted(g) || g.dislikes.length > 0);
   const taken = new Map<Entry, number[]>();
   for (const group of restricted) {
     if (!d.wishes.lookedAfter(group.id)) continue;
     const flows: Flow[] = [];
     for (const entry of d.entries) {
-      if (!entry.candidate.ground.groups.includes(group) || !countsFor(entry.candidate, group, quiet)) continue;
+      if (!entry.candidate.ground.groups.includes(group) || !countsFor(entry.candidate, group, quiet))
+        continue;
       const eaten = d.model.variable(`${group.id} eats ${entry.candidate.component.id}`, 0, Infinity);
       flows.push({ entry, eaten });
       taken.set(entry, [...(taken.get(entry) ?? []), eaten]);
@@ -41,13 +44,21 @@ export function lookedAfterRows(d: Draft): void {
   const eatAll = new Map(free.length > 0 ? unrestrictedRows(d, free) : []);
   for (const entry of new Set([...taken.keys(), ...eatAll.keys()])) {
     const flows = [...(taken.get(entry) ?? []), ...(eatAll.has(entry) ? [eatAll.get(entry)!] : [])];
-    d.model.atMost(`all of ${entry.candidate.component.id}`, [...flows.map((f) => [f, 1] as const), [entry.mass, -1]], 0);
+    d.model.atMost(
+      `all of ${entry.candidate.component.id}`,
+      [...flows.map((f) => [f, 1] as const), [entry.mass, -1]],
+      0,
+    );
   }
   for (const [entry, flows] of taken) {
     const everyone = portionsAt(entry.candidate.ground.groups);
     const others = portionsAt(entry.candidate.ground.groups.filter((g) => !restricted.includes(g)));
     const left = Math.max(0, 1 - (COMPOSED_GREED * others) / everyone);
-    d.model.atMost(`shared ${entry.candidate.component.id}`, [...flows.map((f) => [f, 1] as const), [entry.mass, -left]], 0);
+    d.model.atMost(
+      `shared ${entry.candidate.component.id}`,
+      [...flows.map((f) => [f, 1] as const), [entry.mass, -left]],
+      0,
+    );
   }
 }
 
@@ -55,9 +66,16 @@ export function lookedAfterRows(d: Draft): void {
 function unrestrictedRows(d: Draft, groups: readonly Group[]): [Entry, number][] {
   const flows = d.entries
     .filter((e) => groups.some((g) => e.candidate.ground.groups.includes(g)))
-    .map((e): [Entry, number] => [e, d.model.variable(`others eat ${e.candidate.component.id}`, 0, Infinity)]);
+    .map((e): [Entry, number] => [
+      e,
+      d.model.variable(`others eat ${e.candidate.component.id}`, 0, Infinity),
+    ]);
   const need = portionsAt(groups) * d.problem.targets.perPortionG;
-  d.model.atLeast('enough for the others', flows.map(([, v]) => [v, 1] as const), need);
+  d.model.atLeast(
+    'enough for the others',
+    flows.map(([, v]) => [v, 1] as const),
+    need,
+  );
   return flows;
 }
 
@@ -66,12 +84,24 @@ function groupRows(d: Draft, group: Group, flows: readonly Flow[]): void {
   const sum = (test: (f: Flow) => boolean) => flows.filter(test).map((f) => [f.eaten, 1] as const);
   const kinds = (test: (f: Flow) => boolean) => flows.filter(test).map((f) => [f.entry.laid, 1] as const);
   const job = (j: string) => (f: Flow) => f.entry.candidate.component.job === j;
-  d.model.atLeast(`enough ${group.id}`, sum(() => true), need);
+  d.model.atLeast(
+    `enough ${group.id}`,
+    sum(() => true),
+    need,
+  );
   d.model.atLeast(`body ${group.id}`, sum(job('body')), need * LEAST.body);
   d.model.atLeast(`vehicle ${group.id}`, sum(job('vehicle')), need * LEAST.vehicle);
-  d.model.atLeast(`fresh ${group.id}`, sum((f) => FRESH.has(f.entry.candidate.component.family)), need * LEAST.fresh);
+  d.model.atLeast(
+    `fresh ${group.id}`,
+    sum((f) => FRESH.has(f.entry.candidate.component.family)),
+    need * LEAST.fresh,
+  );
   d.model.atLeast(`a vehicle ${group.id}`, kinds(job('vehicle')), 1);
   d.model.atLeast(`a body ${group.id}`, kinds(job('body')), 1);
   d.model.atLeast(`a contrast ${group.id}`, kinds(job('contrast')), 1);
-  d.model.atLeast(`bites ${group.id}`, kinds((f) => f.entry.candidate.component.job !== 'none'), KINDS_FOR_THREE_BITES);
+  d.model.atLeast(
+    `bites ${group.id}`,
+    kinds((f) => f.entry.candidate.component.job !== 'none'),
+    KINDS_FOR_THREE_BITES,
+  );
 }

@@ -20,13 +20,28 @@ const LARGE_FORMS = new Set(['wheel', 'wedge', 'log']);
 
 /** The cheese axes, the four accompaniment groups and the two textures of the craft. */
 export const WANTED: readonly Wanted[] = [
-  { name: 'a soft cheese', points: 2, has: (c) => cheese(c) && ['soft', 'creamy', 'runny'].includes(c.texture) },
+  {
+    name: 'a soft cheese',
+    points: 2,
+    has: (c) => cheese(c) && ['soft', 'creamy', 'runny'].includes(c.texture),
+  },
   { name: 'a firm cheese', points: 2, has: (c) => cheese(c) && ['firm', 'semi-firm'].includes(c.texture) },
   { name: 'a strong cheese', points: 2, has: (c) => cheese(c) && taste(c, 'strength') >= 4 },
   { name: 'an aged cheese', points: 2, has: (c) => cheese(c) && c.texture === 'hard' },
   { name: 'a cheese everyone knows', points: 1, has: (c) => cheese(c) && taste(c, 'strength') <= 1 },
-  { name: 'large cheeses to build around', points: 1.5, count: 3, has: (c) => cheese(c) && LARGE_FORMS.has(c.forms[0]!.form) },
-  { name: 'berries', points: 0.8, count: 2, has: (c) => c.family === 'fresh-fruit' && ['berry', 'drupelet', 'strawberry', 'grape'].includes(c.forms[0]!.piece) },
+  {
+    name: 'large cheeses to build around',
+    points: 1.5,
+    count: 3,
+    has: (c) => cheese(c) && LARGE_FORMS.has(c.forms[0]!.form),
+  },
+  {
+    name: 'berries',
+    points: 0.8,
+    count: 2,
+    has: (c) =>
+      c.family === 'fresh-fruit' && ['berry', 'drupelet', 'strawberry', 'grape'].includes(c.forms[0]!.piece),
+  },
   { name: 'goat or sheep milk', points: 1, has: (c) => c.milk === 'goat' || c.milk === 'sheep' },
   { name: 'something sweet', points: 2, has: (c) => taste(c, 'sweet') >= 4 },
   { name: 'something sharp', points: 3, has: (c) => taste(c, 'sour') >= 4 },
@@ -34,7 +49,11 @@ export const WANTED: readonly Wanted[] = [
   { name: 'something hot', points: 1, has: (c) => taste(c, 'heat') >= 3 },
   { name: 'something smoked', points: 1, has: (c) => taste(c, 'smoke') >= 3 },
   { name: 'something chewy', points: 1, has: (c) => c.texture === 'chewy' },
-  { name: 'a plain cracker or bread', points: 2, has: (c) => c.job === 'vehicle' && c.sheds.every((s) => s !== 'seeds') },
+  {
+    name: 'a plain cracker or bread',
+    points: 2,
+    has: (c) => c.job === 'vehicle' && c.sheds.every((s) => s !== 'seeds'),
+  },
 ];
 
 export function wantedRows(d: Draft): void {
@@ -83,7 +102,11 @@ export function paletteRows(d: Draft): void {
     const who = [...d.chosen].filter(([id]) => nearColour(d.component(id).colours[0], colour));
     if (who.length === 0) continue;
     const short = d.model.variable(`palette ${colour}`, 0, PLACES, PALETTE_POINTS * weight);
-    d.model.atLeast(`show ${colour}`, [...who.map(([, x]) => [x, 1] as const), [short, 1]], Math.min(PLACES, who.length));
+    d.model.atLeast(
+      `show ${colour}`,
+      [...who.map(([, x]) => [x, 1] as const), [short, 1]],
+      Math.min(PLACES, who.length),
+    );
   }
 }
 

@@ -1,9 +1,20 @@
 import type { NeedPack, Rule } from '../pack.js';
 
 const AWAY_FROM_UNDER_FIVES: Rule[] = [
-  { fact: 'alcohol', forbidden: ['contains'], ask: ['may'], why: 'alcohol is in it', source: 'public guidance' },
+  {
+    fact: 'alcohol',
+    forbidden: ['contains'],
+    ask: ['may'],
+    why: 'alcohol is in it',
+    source: 'public guidance',
+  },
   { fact: 'milk-treatment', forbidden: ['raw'], why: 'its milk is raw', source: 'public guidance' },
-  { fact: 'salt-class', forbidden: ['very-salty'], why: 'it is very salty for a small child', source: 'public guidance' },
+  {
+    fact: 'salt-class',
+    forbidden: ['very-salty'],
+    why: 'it is very salty for a small child',
+    source: 'public guidance',
+  },
 ];
 
 const CHOKING: Rule = {

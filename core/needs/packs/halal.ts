@@ -20,7 +20,13 @@ export const halal: NeedPack = {
     },
   ],
   rules: [
-    { fact: 'animal.pork', forbidden: ['contains'], ask: ['may'], why: 'it has pork in it', source: 'label practice' },
+    {
+      fact: 'animal.pork',
+      forbidden: ['contains'],
+      ask: ['may'],
+      why: 'it has pork in it',
+      source: 'label practice',
+    },
     {
       fact: 'animal.animal-fat',
       ask: ['contains', 'may'],
@@ -40,7 +46,13 @@ export const halal: NeedPack = {
       why: 'its gelatine needs a halal source',
       source: 'label practice',
     },
-    { fact: 'alcohol', forbidden: ['contains'], ask: ['may'], why: 'alcohol is an ingredient', source: 'label practice' },
+    {
+      fact: 'alcohol',
+      forbidden: ['contains'],
+      ask: ['may'],
+      why: 'alcohol is an ingredient',
+      source: 'label practice',
+    },
     {
       fact: 'slaughter',
       ask: ['needed'],

@@ -27,8 +27,21 @@ const traced = (on: boolean) => ({ setting: 'traces', is: on ? ['ask'] : ['accep
 
 /** "May contain" is a warning about traces, not an ingredient: some vegans ask, some accept it. */
 const veganRule = ([fact, word]: (typeof OF_ANIMALS)[number] | (typeof FROM_ANIMALS)[number]): Rule[] => [
-  { fact, when: traced(true), forbidden: ['contains'], ask: ['may'], why: `it has ${word} in it`, source: 'label practice' },
-  { fact, when: traced(false), forbidden: ['contains'], why: `it has ${word} in it`, source: 'label practice' },
+  {
+    fact,
+    when: traced(true),
+    forbidden: ['contains'],
+    ask: ['may'],
+    why: `it has ${word} in it`,
+    source: 'label practice',
+  },
+  {
+    fact,
+    when: traced(false),
+    forbidden: ['contains'],
+    why: `it has ${word} in it`,
+    source: 'label practice',
+  },
 ];
 
 export const vegan: NeedPack = {
@@ -75,12 +88,25 @@ export const vegetarian: NeedPack = {
     },
   ],
   rules: [
-    ...OF_ANIMALS.map(
-      ([fact, word]): Rule => ({ fact, forbidden: ['contains'], why: `it has ${word} in it`, source: 'label practice' }),
-    ),
+    ...OF_ANIMALS.map(([fact, word]): Rule => ({
+      fact,
+      forbidden: ['contains'],
+      why: `it has ${word} in it`,
+      source: 'label practice',
+    })),
     { fact: 'allergen.fish', forbidden: ['contains'], why: 'it has fish in it', source: 'label practice' },
-    { fact: 'allergen.crustaceans', forbidden: ['contains'], why: 'it has crustaceans in it', source: 'label practice' },
-    { fact: 'allergen.molluscs', forbidden: ['contains'], why: 'it has molluscs in it', source: 'label practice' },
+    {
+      fact: 'allergen.crustaceans',
+      forbidden: ['contains'],
+      why: 'it has crustaceans in it',
+      source: 'label practice',
+    },
+    {
+      fact: 'allergen.molluscs',
+      forbidden: ['contains'],
+      why: 'it has molluscs in it',
+      source: 'label practice',
+    },
     {
       fact: 'rennet',
       when: { setting: 'rennet', is: ['strict'] },

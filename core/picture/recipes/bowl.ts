@@ -1,4 +1,14 @@
-import { darker, dots, fromBoard, paler, shadowEllipse, smooth, speckle, type Brush, type Recipe } from '../brush.js';
+import {
+  darker,
+  dots,
+  fromBoard,
+  paler,
+  shadowEllipse,
+  smooth,
+  speckle,
+  type Brush,
+  type Recipe,
+} from '../brush.js';
 import type { Point } from '../../shape/index.js';
 
 const RIMS = [
@@ -11,10 +21,30 @@ const RIMS = [
 export function bowlOf(b: Brush, r: number, content: (inner: number) => void): void {
   const c = RIMS[Math.floor(b.random.next() * RIMS.length)]!;
   shadowEllipse(b, r * 1.03, r * 1.03, 4);
-  b.pen.ellipse(0, 0, r, r, { fill: { radial: [[0.7, c.wall], [0.86, c.rim], [0.94, c.rim], [1, c.edge]] } });
+  b.pen.ellipse(0, 0, r, r, {
+    fill: {
+      radial: [
+        [0.7, c.wall],
+        [0.86, c.rim],
+        [0.94, c.rim],
+        [1, c.edge],
+      ],
+    },
+  });
   b.pen.ellipse(0, 0, r * 0.86, r * 0.86, { fill: darker(c.wall, 0.4) });
   content(r * 0.84);
-  b.pen.ellipse(0, 0, r * 0.86, r * 0.86, { fill: { radial: [[0.68, '#1c0b02', 0], [0.92, '#1c0b02', 0.18], [1, '#1c0b02', 0.42]], cx: 0.54, cy: 0.56, r: 0.54 } });
+  b.pen.ellipse(0, 0, r * 0.86, r * 0.86, {
+    fill: {
+      radial: [
+        [0.68, '#1c0b02', 0],
+        [0.92, '#1c0b02', 0.18],
+        [1, '#1c0b02', 0.42],
+      ],
+      cx: 0.54,
+      cy: 0.56,
+      r: 0.54,
+    },
+  });
   b.pen.path(arc(r * 0.94, 3.5, 4.7), { stroke: '#ffffff', width: r * 0.035, opacity: 0.65 });
 }
 
@@ -31,7 +61,9 @@ function swoosh(b: Brush, r: number): void {
   const turn = b.random.range(0, 6.28);
   const point = (t: number, k: number): Point => [r * k * Math.cos(turn + t), r * k * Math.sin(turn + t)];
   const outer = Array.from({ length: 9 }, (_, i) => point(i * 0.52, 0.78 - i * 0.055));
-  const inner = Array.from({ length: 9 }, (_, i) => point(i * 0.52 - 0.05, 0.78 - i * 0.055 - 0.17 * Math.sin((i / 8) * Math.PI)));
+  const inner = Array.from({ length: 9 }, (_, i) =>
+    point(i * 0.52 - 0.05, 0.78 - i * 0.055 - 0.17 * Math.sin((i / 8) * Math.PI)),
+  );
   b.pen.path(smooth([...outer, ...[...inner].reverse()]), { fill: b.second, opacity: 0.5 });
   b.pen.path(smooth(outer, false), { stroke: paler(b.third, 0.35), width: r * 0.045, opacity: 0.75 });
   b.pen.ellipse(r * 0.06, r * 0.04, r * 0.17, r * 0.13, { fill: b.third, opacity: 0.55 });
@@ -39,12 +71,27 @@ function swoosh(b: Brush, r: number): void {
 
 function spread(b: Brush, r: number): void {
   const glossy = b.component.drips;
-  b.pen.ellipse(0, 0, r, r, { fill: { radial: [[0, b.third], [0.6, b.main], [1, b.second]], fx: 0.4, fy: 0.36, r: 0.62 } });
+  b.pen.ellipse(0, 0, r, r, {
+    fill: {
+      radial: [
+        [0, b.third],
+        [0.6, b.main],
+        [1, b.second],
+      ],
+      fx: 0.4,
+      fy: 0.36,
+      r: 0.62,
+    },
+  });
   swoosh(b, r);
   if (glossy) {
     const [x, y] = fromBoard(b, -0.36, -0.42);
     b.pen.ellipse(x * r, y * r, r * 0.26, r * 0.1, { fill: '#ffffff', opacity: 0.5 }, -36);
-    b.pen.path(dots(speckle(b.random, 7, r * 0.6, r * 0.6)), { stroke: paler(b.third, 0.4), width: 1.2, opacity: 0.5 });
+    b.pen.path(dots(speckle(b.random, 7, r * 0.6, r * 0.6)), {
+      stroke: paler(b.third, 0.4),
+      width: 1.2,
+      opacity: 0.5,
+    });
     return;
   }
   b.pen.path(dots(speckle(b.random, 12, r * 0.5, r * 0.5)), { stroke: '#3f7a35', width: 2, opacity: 0.85 });
@@ -60,8 +107,29 @@ function heap(b: Brush, r: number): void {
     const k = (r - piece * 0.75) * Math.sqrt((i + 0.5) / n);
     const [x, y] = [k * Math.cos(i * 2.399), k * Math.sin(i * 2.399)];
     b.pen.ellipse(x + 0.7, y + 1.3, piece, piece * 0.8, { fill: '#1c0b02', opacity: 0.3 }, i * 47);
-    b.pen.ellipse(x, y, piece, piece * 0.8, { fill: { radial: [[0, b.third], [0.5, b.main], [1, b.second]], fx: 0.36, fy: 0.3 } }, i * 47);
-    if (i % 3 === 0) b.pen.ellipse(x + piece * 0.4 * Math.cos(i), y + piece * 0.4 * Math.sin(i), 1.9, 1.5, { fill: darker(b.second, 0.4), opacity: 0.8 });
+    b.pen.ellipse(
+      x,
+      y,
+      piece,
+      piece * 0.8,
+      {
+        fill: {
+          radial: [
+            [0, b.third],
+            [0.5, b.main],
+            [1, b.second],
+          ],
+          fx: 0.36,
+          fy: 0.3,
+        },
+      },
+      i * 47,
+    );
+    if (i % 3 === 0)
+      b.pen.ellipse(x + piece * 0.4 * Math.cos(i), y + piece * 0.4 * Math.sin(i), 1.9, 1.5, {
+        fill: darker(b.second, 0.4),
+        opacity: 0.8,
+      });
   }
 }
 
@@ -69,9 +137,18 @@ function heap(b: Brush, r: number): void {
 function spoon(b: Brush, r: number): void {
   const a = b.random.range(-0.9, 0.3);
   const [c, s] = [Math.cos(a), Math.sin(a)];
-  b.pen.path(`M${(c * r * 0.25).toFixed(1)} ${(s * r * 0.25).toFixed(1)}L${(c * r * 1.2).toFixed(1)} ${(s * r * 1.2).toFixed(1)}`, { stroke: '#1c0b02', width: 4.6, opacity: 0.25 });
-  b.pen.path(`M${(c * r * 0.25).toFixed(1)} ${(s * r * 0.25 - 1).toFixed(1)}L${(c * r * 1.2).toFixed(1)} ${(s * r * 1.2 - 1).toFixed(1)}`, { stroke: '#a9783f', width: 4 });
-  b.pen.path(`M${(c * r * 0.25).toFixed(1)} ${(s * r * 0.25 - 1.8).toFixed(1)}L${(c * r * 1.2).toFixed(1)} ${(s * r * 1.2 - 1.8).toFixed(1)}`, { stroke: '#d7ad72', width: 1.3 });
+  b.pen.path(
+    `M${(c * r * 0.25).toFixed(1)} ${(s * r * 0.25).toFixed(1)}L${(c * r * 1.2).toFixed(1)} ${(s * r * 1.2).toFixed(1)}`,
+    { stroke: '#1c0b02', width: 4.6, opacity: 0.25 },
+  );
+  b.pen.path(
+    `M${(c * r * 0.25).toFixed(1)} ${(s * r * 0.25 - 1).toFixed(1)}L${(c * r * 1.2).toFixed(1)} ${(s * r * 1.2 - 1).toFixed(1)}`,
+    { stroke: '#a9783f', width: 4 },
+  );
+  b.pen.path(
+    `M${(c * r * 0.25).toFixed(1)} ${(s * r * 0.25 - 1.8).toFixed(1)}L${(c * r * 1.2).toFixed(1)} ${(s * r * 1.2 - 1.8).toFixed(1)}`,
+    { stroke: '#d7ad72', width: 1.3 },
+  );
 }
 
 export const bowl: Recipe = (b) => {

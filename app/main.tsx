@@ -1,0 +1,94 @@
+import { StrictMode, useEffect } from 'react';
+import { createRoot } from 'react-dom/client';
+import { createBrowserRouter, Link, Navigate, RouterProvider, useParams } from 'react-router';
+import { Toaster } from 'sonner';
+import { z } from 'zod';
+import type { Plan } from '../core/plan/index.js';
+import { useTheme } from './frame/Frame.js';
+import { useChecked } from './frame/useChecked.js';
+import { Sheet } from './sheet/Sheet.js';
+import { Start } from './start/Start.js';
+import { Brief } from './stations/brief/Brief.js';
+import { Check } from './stations/check/Check.js';
+import { Choose } from './stations/choose/Choose.js';
+import { Lay } from './stations/lay/Lay.js';
+import { useSession } from './store/session.js';
+import { warmKitchen } from './workers/kitchen.js';
+import './styles.css';
+
+// the content policy forbids code made from text
+z.config({ jitless: true });
+warmKitchen();
+
+const VIEWS = { brief: Brief, choose: Choose, check: Check, lay: Lay, sheet: Sheet } as const;
+
+function PlanPage() {
+  const { id = '', station = 'brief' } = useParams();
+  const { plan, planId, problem, open } = useSession();
+  useEffect(() => {
+    if (planId !== id) void open(id);
+  }, [id, planId, open]);
+  useEffect(() => {
+    document.title = plan ? `${plan.occasion.name} · Round Plate` : 'Round Plate';
+  }, [plan]);
+  if (problem && planId === id) return <Trouble text={problem} />;
+  if (!plan || plan.id !== id)
+    return (
+      <p role="status" style={{ padding: 40 }}>
+        Setting the table …
+      </p>
+    );
+  if (!(station in VIEWS)) return <Navigate to={`/plan/${id}/brief`} replace />;
+  return <Station plan={plan} view={station as keyof typeof VIEWS} />;
+}
+
+function Station({ plan, view }: { plan: Plan; view: keyof typeof VIEWS }) {
+  const checked = useChecked(plan);
+  const View = VIEWS[view];
+  return <View plan={plan} checked={checked} />;
+}
+
+function Trouble({ text }: { text: string }) {
+  return (
+    <main style={{ padding: 60, color: 'var(--on-cloth)' }}>
+      <h1 style={{ font: '900 32px var(--font-display)' }}>Nothing on this plate</h1>
+      <p role="alert">{text}</p>
+      <Link className="button" to="/">
+        All plans
+      </Link>
+    </main>
+  );
+}
+
+const router = createBrowserRouter([
+  { path: '/', element: <Start /> },
+  { path: '/plan/:id', element: <PlanPage /> },
+  { path: '/plan/:id/:station', element: <PlanPage /> },
+  { path: '*', element: <Trouble text="There is no page at this address." /> },
+]);
+
+function App() {
+  useTheme();
+  return (
+    <>
+      <RouterProvider router={router} />
+      <Toaster
+        position="bottom-center"
+        toastOptions={{
+          style: {
+            fontFamily: 'var(--font-text)',
+            fontSize: 15,
+            background: 'var(--card)',
+            color: 'var(--ink)',
+          },
+        }}
+      />
+    </>
+  );
+}
+
+createRoot(document.getElementById('root')!).render(
+  <StrictMode>
+    <App />
+  </StrictMode>,
+);

@@ -1,0 +1,35 @@
+import { surfaceSize, type DrawOptions } from '../../core/picture/index.js';
+import type { Plan, Surface } from '../../core/plan/index.js';
+import { useBoardUrl } from '../ui/pictures.js';
+
+const MARGIN = 14;
+
+/** The laid board as a picture, its middle at the origin, fitted into a circle of radius `r`. */
+export function BoardImage({
+  plan,
+  surface,
+  r,
+  options,
+  drawKey,
+  opacity = 1,
+}: {
+  plan: Plan;
+  surface: Surface;
+  r: number;
+  options?: DrawOptions;
+  drawKey?: string;
+  opacity?: number;
+}) {
+  const url = useBoardUrl(plan, surface, options, drawKey);
+  const scale = boardScale(surface, r);
+  const [l, w] = surfaceSize(surface);
+  if (!url) return null;
+  const [width, height] = [(l + 2 * MARGIN) * scale, (w + 2 * MARGIN) * scale];
+  return <image href={url} x={-width / 2} y={-height / 2} width={width} height={height} opacity={opacity} />;
+}
+
+/** Plate units a millimetre, so that the surface fits into a circle of radius `r`. */
+export function boardScale(surface: Surface, r: number): number {
+  const [l, w] = surfaceSize(surface);
+  return surface.outline.kind === 'round' ? (2 * r) / l : (2 * r) / Math.hypot(l, w);
+}

@@ -1,0 +1,84 @@
+import type { ReactNode } from 'react';
+
+/** The plate in the middle of every station: 660 units wide, its centre at the origin. */
+export const PLATE_R = 316;
+
+export function China({ label, children, dim }: { label: string; children: ReactNode; dim?: boolean }) {
+  return (
+    <svg
+      className="plate"
+      viewBox="-334 -334 668 668"
+      role="group"
+      aria-label={label}
+      preserveAspectRatio="xMidYMid meet"
+    >
+      <defs>
+        <radialGradient id="china" cx=".42" cy=".36" r=".75">
+          <stop offset="0" stopColor="#fff" />
+          <stop offset=".7" stopColor="#fbfbf5" />
+          <stop offset="1" stopColor="#eeeee4" />
+        </radialGradient>
+      </defs>
+      <circle cy="9" r={PLATE_R + 2} fill="#1a2040" opacity=".1" />
+      <circle cy="5" r={PLATE_R + 1} fill="#1a2040" opacity=".13" />
+      <circle r={PLATE_R} fill="url(#china)" />
+      <circle r={PLATE_R - 3.5} fill="none" stroke="#1f2c5e" strokeWidth="7" />
+      <circle r={PLATE_R - 5.6} fill="none" stroke="#5d6ca6" strokeWidth="1.2" opacity=".8" />
+      {dim && <circle r={PLATE_R - 8} fill="#fdfdf9" opacity=".2" />}
+      {children}
+    </svg>
+  );
+}
+
+/** A point at `degrees` clockwise from the top. */
+export const onCircle = (r: number, degrees: number): [number, number] => {
+  const a = ((degrees - 90) * Math.PI) / 180;
+  return [r * Math.cos(a), r * Math.sin(a)];
+};
+
+/** Words along a circle, always the right way up. */
+export function ArcText({
+  id,
+  r,
+  at,
+  children,
+  size = 14,
+  weight = 700,
+  display,
+  fill = '#1a2040',
+}: {
+  id: string;
+  r: number;
+  at: number;
+  children: ReactNode;
+  size?: number;
+  weight?: number;
+  display?: boolean;
+  fill?: string;
+}) {
+  const m = ((at % 360) + 360) % 360;
+  const flip = m > 100 && m < 260;
+  const rr = flip ? r + size * 0.72 : r;
+  const [x0, y0] = onCircle(rr, flip ? at + 60 : at - 60);
+  const [x1, y1] = onCircle(rr, flip ? at - 60 : at + 60);
+  return (
+    <>
+      <path
+        id={id}
+        d={`M${x0.toFixed(1)} ${y0.toFixed(1)}A${rr} ${rr} 0 0 ${flip ? 0 : 1} ${x1.toFixed(1)} ${y1.toFixed(1)}`}
+        fill="none"
+      />
+      <text
+        fontSize={size}
+        fontWeight={weight}
+        fill={fill}
+        textAnchor="middle"
+        className={display ? 'display' : ''}
+      >
+        <textPath href={`#${id}`} startOffset="50%">
+          {children}
+        </textPath>
+      </text>
+    </>
+  );
+}

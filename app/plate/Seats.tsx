@@ -1,0 +1,125 @@
+import type { Glyph } from '../../core/check/index.js';
+import type { Group } from '../../core/party/index.js';
+import { outlinePath, RimPaint, rimOf } from '../ui/rims.js';
+import { ArcText, onCircle } from './China.js';
+
+interface SeatsProps {
+  party: readonly Group[];
+  r: number;
+  state?: (g: Group) => Glyph;
+  picked?: string | null;
+  onPick?: (id: string) => void;
+  label: (g: Group) => string;
+}
+
+const GAP = 0.55;
+
+/** One seat a guest, grouped by need. A seat's rim is its need, its shape the verdict. More than forty guests sit as groups. */
+export function Seats({ party, r, state, picked, onPick, label }: SeatsProps) {
+  const guests = party.reduce((n, g) => n + g.count, 0);
+  if (guests === 0) return null;
+  const most = 44;
+  const scale = Math.min(1, most / guests);
+  const shown = party.map((g) => Math.max(1, Math.round(g.count * scale)));
+  const total = shown.reduce((a, b) => a + b, 0) + party.length * GAP;
+  const unit = 360 / total;
+  const size = Math.min(23, (unit * Math.PI * r) / 180 / 2.06);
+  let a = -64;
+  return party.map((g, gi) => {
+    const from = a;
+    const seats = Array.from({ length: shown[gi]! }, (_, i) => from + unit * (i + 0.5));
+    a += unit * (shown[gi]! + GAP);
+    const middle = from + (unit * shown[gi]!) / 2;
+    const st = state?.(g) ?? 'whole';
+    const on = picked === g.id;
+    const pattern = rimOf(g);
+    const name = g.count * unit * r * 0.0175 > g.name.length * 6.2 ? `${g.name} ${g.count}` : short(g);
+    return (
+      <g
+        key={g.id}
+        className="seat"
+        role={onPick ? 'button' : 'img'}
+        tabIndex={onPick ? 0 : undefined}
+        aria-pressed={onPick ? on : undefined}
+        aria-label={label(g)}
+        onClick={() => onPick?.(g.id)}
+        onKeyDown={(e) =>
+          (e.key === 'Enter' || e.key === ' ') && (e.preventDefault(), e.stopPropagation(), onPick?.(g.id))
+        }
+        style={onPick ? { cursor: 'pointer' } : undefined}
+      >
+        {seats.map((s, i) => {
+          const [x, y] = onCircle(r, s);
+          return (
+            <g key={s} transform={`translate(${x.toFixed(1)} ${y.toFixed(1)}) scale(${on ? 1.12 : 1})`}>
+              <SeatPlate pattern={pattern} r={size} state={st} picked={on} number={i + 1} />
+            </g>
+          );
+        })}
+        <ArcText id={`seat-${g.id}`} r={r + size + 5} at={middle} size={13.5} weight={800}>
+          {name}
+        </ArcText>
+      </g>
+    );
+  });
+}
+
+const short = (g: Group): string => `${g.name.split(/[ ,-]/)[0]} ${g.count}`;
+
+function SeatPlate({
+  pattern,
+  r,
+  state,
+  picked,
+  number,
+}: {
+  pattern: ReturnType<typeof rimOf>;
+  r: number;
+  state: Glyph;
+  picked: boolean;
+  number: number;
+}) {
+  const outline = outlinePath(pattern, r);
+  return (
+    <>
+      <circle cy="1.6" r={r + 0.6} fill="#1a2040" opacity=".16" />
+      <path
+        d={outline}
+        fill="#fdfdf9"
+        stroke={picked ? '#8a1a50' : '#1f2c5e'}
+        strokeWidth={picked ? 2.6 : 1.3}
+      />
+      <RimPaint pattern={pattern} r={r} />
+      {state === 'chipped' && (
+        <path
+          d={`M${r * 0.96} ${r * 0.3}L${r * 0.56} ${r * 0.4}L${r * 0.5} ${r * 0.62}L${r * 0.3} ${r * 0.98}L${r * 1.1} ${r * 1.1}Z`}
+          fill="#f4f4ec"
+          stroke="#1f2c5e"
+          strokeWidth="1.2"
+        />
+      )}
+      {state === 'cracked' && (
+        <path
+          d={`M${-r * 0.06} ${-r}L${r * 0.16} ${-r * 0.5}L${-r * 0.14} ${-r * 0.16}L${r * 0.12} ${r * 0.24}L${-r * 0.08} ${r}`}
+          fill="none"
+          stroke="#1f2c5e"
+          strokeWidth="2.6"
+          strokeLinejoin="round"
+        />
+      )}
+      {state === 'covered' ? (
+        <g transform={`scale(${r / 17})`}>
+          <path d="M-11 7C-11-11 11-11 11 7Z" fill="#cfd6e6" stroke="#1f2c5e" strokeWidth="1.8" />
+          <circle cy="-8" r="2" fill="#1f2c5e" />
+        </g>
+      ) : (
+        r > 14 &&
+        state !== 'cracked' && (
+          <text y="4.6" textAnchor="middle" fontSize="13.5" fontWeight="700" fill="#1a2040">
+            {number}
+          </text>
+        )
+      )}
+    </>
+  );
+}

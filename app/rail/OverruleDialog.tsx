@@ -1,0 +1,57 @@
+import { useState } from 'react';
+import type { ComponentId } from '../../core/catalogue/index.js';
+import type { Group } from '../../core/party/index.js';
+import { planLarder, type Plan } from '../../core/plan/index.js';
+import { localNow } from '../store/clock.js';
+import { useSession } from '../store/session.js';
+import { PaperDialog } from '../ui/Paper.js';
+
+/** Only a person overrules, with a name and a reason; both show on the print. */
+export function OverruleDialog({
+  plan,
+  componentId,
+  groups,
+  onClose,
+}: {
+  plan: Plan;
+  componentId: ComponentId;
+  groups: readonly Group[];
+  onClose: () => void;
+}) {
+  const [who, setWho] = useState('');
+  const [why, setWhy] = useState('');
+  const edit = useSession((s) => s.edit);
+  const name = planLarder(plan).get(componentId)?.name ?? componentId;
+  const ready = who.trim() !== '' && why.trim() !== '';
+  const overrule = (): void => {
+    edit({
+      name: 'together',
+      label: `overrule ${name.toLowerCase()}`,
+      commands: groups.map((g) => ({
+        name: 'overrule',
+        overruling: { componentId, groupId: g.id, who: who.trim(), why: why.trim(), when: localNow() },
+      })),
+    });
+    onClose();
+  };
+  return (
+    <PaperDialog
+      open
+      onClose={onClose}
+      title={`Overrule: ${name}`}
+      hint={`For ${groups.map((g) => g.name).join(', ')}. An allergy or a choking shape can be dangerous: ask the guest or the parent first. Your name and reason show on the printed sheet.`}
+    >
+      <label className="field">
+        Your name
+        <input value={who} maxLength={60} onChange={(e) => setWho(e.target.value)} />
+      </label>
+      <label className="field">
+        Why it is fine
+        <textarea value={why} maxLength={300} rows={3} onChange={(e) => setWhy(e.target.value)} />
+      </label>
+      <button className="button" disabled={!ready} onClick={overrule}>
+        Overrule
+      </button>
+    </PaperDialog>
+  );
+}

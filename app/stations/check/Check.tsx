@@ -1,0 +1,256 @@
+import type { Component } from '../../../core/catalogue/index.js';
+import {
+  worstGlyph,
+  type Checked,
+  type Glyph,
+  type LookedAfter,
+  type Lying,
+} from '../../../core/check/index.js';
+import { disliked } from '../../../core/needs/index.js';
+import type { Group } from '../../../core/party/index.js';
+import type { LaidElement, Plan, Surface } from '../../../core/plan/index.js';
+import type { Showing } from '../../../core/picture/index.js';
+import { Frame } from '../../frame/Frame.js';
+import { BoardImage } from '../../plate/BoardImage.js';
+import { China } from '../../plate/China.js';
+import { Seats } from '../../plate/Seats.js';
+import { SurfaceTabs, usePickedSurface } from '../../plate/SurfaceTabs.js';
+import { useSession } from '../../store/session.js';
+import { PlateGlyph } from '../../ui/Glyph.js';
+import { portraitUrl } from '../../ui/pictures.js';
+import { Rim } from '../../ui/rims.js';
+
+export type Standing = 'fine' | 'touched' | 'ask' | 'no';
+
+/** What one food is for one group, its neighbours included. */
+export function standingOf(checked: Checked, l: Lying, group: Group): Standing {
+  const c = checked.context;
+  if (!c.groupsAt(l.surface).includes(group)) return 'no';
+  const verdict = c.overruled(l.component.id, group) ? 'fine' : c.judge(l, group).verdict;
+  if (verdict === 'forbidden') return 'no';
+  if (verdict === 'ask') return 'ask';
+  if (c.carriers(l.surface, group).length > 0) return 'touched';
+  return disliked(l.component, group) ? 'no' : 'fine';
+}
+
+export function showingFor(
+  checked: Checked,
+  surface: Surface,
+  group: Group | undefined,
+): ((e: LaidElement) => Showing) | undefined {
+  if (!group) return undefined;
+  return (e) => {
+    const l = checked.context.lying.find(
+      (x) => x.surface.id === surface.id && x.component.id === e.componentId && x.form === e.form,
+    );
+    if (!l || l.component.job === 'none') return 'full';
+    const standing = standingOf(checked, l, group);
+    return standing === 'fine' ? 'full' : standing === 'touched' ? 'hatched' : 'pale';
+  };
+}
+
+export function Check({ plan, checked }: { plan: Plan; checked: Checked }) {
+  const { seenBy, see } = useSession();
+  const group = plan.party.find((g) => g.id === seenBy);
+  const [surface, setSurface] = usePickedSurface(plan);
+  const groupGlyph = (g: Group): Glyph => {
+    const care = checked.care.groups.find((x) => x.group.id === g.id);
+    const about = checked.findings.filter(
+      (f) => f.glyph !== 'whole' && f.concerns.includes(g.id) && f.concerns.length < plan.party.length,
+    );
+    return care && !care.ok ? 'cracked' : worstGlyph(about);
+  };
+  const count = (glyph: Glyph) =>
+    plan.party.filter((g) => groupGlyph(g) === glyph).reduce((n, g) => n + g.count, 0);
+  return (
+    <Frame
+      plan={plan}
+      station="check"
+      checked={checked}
+      shelf={group ? <GuestSheet checked={checked} group={group} /> : <WholeParty checked={checked} />}
+      foot={
+        <>
+          <span>
+            <b>{count('whole')}</b> whole
+          </span>
+          <span>
+            <b>{count('chipped')}</b> chipped
+          </span>
+          <span>
+            <b>{count('covered')}</b> covered
+          </span>
+          <span>
+            <b>{count('cracked')}</b> cracked
+          </span>
+          <span>
+            <b>{checked.context.lying.length * plan.party.length}</b> pairs checked
+          </span>
+        </>
+      }
+    >
+      <China label="The board with the party around it">
+        <Seats
+          party={plan.party}
+          r={274}
+          state={groupGlyph}
+          picked={seenBy}
+          onPick={(id) => see(seenBy === id ? null : id)}
+          label={(g) => `${g.name}, ${g.count} guests: ${groupGlyph(g)}. See the board as they do`}
+        />
+        {surface && (
+          <BoardImage
+            plan={plan}
+            surface={surface}
+            r={226}
+            {...(group ? { options: { showing: showingFor(checked, surface, group)! } } : {})}
+            drawKey={`${seenBy ?? ''} ${plan.overrulings.length} ${checked.context.plan === plan}`}
+            opacity={group ? 1 : 0.96}
+          />
+        )}
+        {plan.layout.length === 0 && (
+          <text textAnchor="middle" fontSize="15" fill="#454c66">
+            {plan.placements.length === 0 ? 'Nothing is chosen yet.' : 'The board is not laid yet.'}
+          </text>
+        )}
+      </China>
+      <SurfaceTabs plan={plan} picked={surface?.id} onPick={setSurface} />
+    </Frame>
+  );
+}
+
+function WholeParty({ checked }: { checked: Checked }) {
+  const see = useSession((s) => s.see);
+  return (
+    <>
+      <h2 style={{ marginTop: 0 }}>Is everyone looked after?</h2>
+      <p className="soft" style={{ marginTop: 0 }}>
+        {checked.care.greed > 0
+          ? `It holds as long as the others take no more than ${checked.care.greed.toFixed(1)} times their share.`
+          : checked.care.groups.length === 0
+            ? 'Say in the brief who is coming.'
+            : 'Not yet: the cracked plates are short of something.'}
+      </p>
+      {checked.care.groups.map((g) => (
+        <button
+          key={g.group.id}
+          className="party-line"
+          style={{ alignItems: 'flex-start', padding: '6px 0' }}
+          onClick={() => see(g.group.id)}
+          aria-label={`See the board as ${g.group.name}`}
+        >
+          <PlateGlyph state={g.ok ? 'whole' : 'cracked'} size={24} />
+          <Rim group={g.group} />
+          <span>
+            {g.group.name}, {g.group.count}
+            <br />
+            <span style={{ fontWeight: 500 }}>
+              {g.ok
+                ? `${Math.round(g.sureG / g.group.count)} g each, ${g.bites} bites`
+                : g.missing.join('; ')}
+            </span>
+          </span>
+        </button>
+      ))}
+    </>
+  );
+}
+
+/** A guest's sheet: what is sure, what makes a bite, and every food by what it is for them. */
+function GuestSheet({ checked, group }: { checked: Checked; group: Group }) {
+  const care = checked.care.groups.find((g) => g.group.id === group.id);
+  const foods = checked.context.lying.filter((l) => l.component.job !== 'none');
+  const by = (s: Standing) => [
+    ...new Map(
+      foods.filter((l) => standingOf(checked, l, group) === s).map((l) => [l.component.id, l.component]),
+    ).values(),
+  ];
+  const fine = by('fine');
+  const rest = (s: Standing) => by(s).filter((c) => !fine.includes(c));
+  return (
+    <>
+      <div className="sheet">
+        <div className="row" style={{ flexWrap: 'nowrap' }}>
+          <Rim group={group} size={52} />
+          <div>
+            <h2>{group.name}</h2>
+            <span style={{ color: 'var(--soft)' }}>
+              {group.count} {group.count === 1 ? 'guest' : 'guests'}
+            </span>
+          </div>
+        </div>
+        {care && <Cup care={care} />}
+      </div>
+      <Standings glyph="whole" title="May eat" foods={fine} />
+      <Standings glyph="chipped" title="Only once moved" foods={rest('touched')} />
+      <Standings glyph="covered" title="Ask" foods={rest('ask')} />
+      <Standings glyph="cracked" title="Not for them" foods={rest('no')} />
+    </>
+  );
+}
+
+function Cup({ care }: { care: LookedAfter }) {
+  const each = Math.round(care.sureG / care.group.count);
+  const need = Math.round(care.needG / care.group.count);
+  const row = (ok: boolean, name: string, value: string) => (
+    <tr>
+      <td style={{ width: 26 }}>
+        <PlateGlyph state={ok ? 'whole' : 'cracked'} size={18} />
+      </td>
+      <td>{name}</td>
+      <td>{value}</td>
+    </tr>
+  );
+  return (
+    <>
+      <p
+        className="display"
+        style={{
+          fontWeight: 800,
+          fontSize: 17,
+          margin: '8px 0',
+          borderTop: '2px solid var(--ink)',
+          paddingTop: 7,
+        }}
+      >
+        Sure of {each} g, needs {need}.
+      </p>
+      <svg
+        width="100%"
+        height="26"
+        viewBox="0 0 220 26"
+        role="img"
+        aria-label={`${each} of ${need} grams are sure`}
+      >
+        <path d="M2 2Q4 24 30 24H190Q216 24 218 2" fill="none" stroke="#1f2c5e" strokeWidth="3" />
+        <path d={`M6 4Q9 21 31 21H${31 + 158 * Math.min(1, each / Math.max(1, need))}V4Z`} fill="#efb53c" />
+      </svg>
+      <table>
+        <tbody>
+          {row(care.body > 0, 'Body', `${care.body} kinds`)}
+          {row(care.vehicle > 0, 'Bread, cracker', `${care.vehicle} kinds`)}
+          {row(care.fresh > 0, 'Fresh', `${care.fresh} kinds`)}
+          {row(care.bites >= 3, 'Bites', `${care.bites}, needs 3`)}
+        </tbody>
+      </table>
+    </>
+  );
+}
+
+function Standings({ glyph, title, foods }: { glyph: Glyph; title: string; foods: readonly Component[] }) {
+  return (
+    <div style={{ marginTop: 10 }}>
+      <div className="row display" style={{ gap: 7, fontWeight: 800, fontSize: 15.5 }}>
+        <PlateGlyph state={glyph} size={22} /> {title}{' '}
+        <span style={{ marginLeft: 'auto' }}>{foods.length}</span>
+      </div>
+      {foods.length > 0 && (
+        <div className="row" style={{ gap: 1, margin: '3px 0 0 26px' }}>
+          {foods.slice(0, 7).map((c) => (
+            <img key={c.id} src={portraitUrl(c)} alt={c.name} title={c.name} width="28" height="28" />
+          ))}
+          {foods.length > 7 && <b>+{foods.length - 7}</b>}
+        </div>
+      )}
+    </div>
+  );
+}

@@ -1,0 +1,37 @@
+import { create } from 'zustand';
+import type { UnitSystem } from '../../core/measure/index.js';
+
+interface Settings {
+  theme: 'day' | 'evening';
+  units: UnitSystem;
+  letterKeys: boolean;
+  set(patch: Partial<Pick<Settings, 'theme' | 'units' | 'letterKeys'>>): void;
+}
+
+const KEY = 'round-plate.settings';
+
+function stored(): Partial<Settings> {
+  try {
+    const value = JSON.parse(localStorage.getItem(KEY) ?? '{}') as Record<string, unknown>;
+    return {
+      ...(value.theme === 'evening' ? { theme: 'evening' } : {}),
+      ...(value.units === 'imperial' ? { units: 'imperial' } : {}),
+      ...(value.letterKeys === false ? { letterKeys: false } : {}),
+    };
+  } catch {
+    return {};
+  }
+}
+
+/** How this browser shows things; no part of a plan. */
+export const useSettings = create<Settings>((set, get) => ({
+  theme: 'day',
+  units: 'metric',
+  letterKeys: true,
+  ...stored(),
+  set(patch) {
+    set(patch);
+    const { theme, units, letterKeys } = get();
+    localStorage.setItem(KEY, JSON.stringify({ theme, units, letterKeys }));
+  },
+}));

@@ -1,0 +1,34 @@
+/** Hands a file to the browser's downloads. */
+export function saveFile(name: string, content: string | Blob, type = 'application/json'): void {
+  const url = URL.createObjectURL(content instanceof Blob ? content : new Blob([content], { type }));
+  const a = document.createElement('a');
+  a.href = url;
+  a.download = name;
+  a.click();
+  setTimeout(() => URL.revokeObjectURL(url), 10_000);
+}
+
+/** An SVG as PNG, at `scale` pixels a millimetre. */
+export async function svgToPng(svg: string, widthMm: number, heightMm: number, scale = 4): Promise<Blob> {
+  const url = URL.createObjectURL(new Blob([svg], { type: 'image/svg+xml' }));
+  try {
+    const image = new Image();
+    await new Promise((resolve, reject) => {
+      image.onload = resolve;
+      image.onerror = () => reject(new Error('The board could not be painted.'));
+      image.src = url;
+    });
+    const canvas = document.createElement('canvas');
+    canvas.width = Math.round(widthMm * scale);
+    canvas.height = Math.round(heightMm * scale);
+    canvas.getContext('2d')!.drawImage(image, 0, 0, canvas.width, canvas.height);
+    return await new Promise((resolve, reject) =>
+      canvas.toBlob(
+        (b) => (b ? resolve(b) : reject(new Error('The board could not be painted.'))),
+        'image/png',
+      ),
+    );
+  } finally {
+    URL.revokeObjectURL(url);
+  }
+}

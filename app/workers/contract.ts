@@ -1,0 +1,35 @@
+import type { Conflict } from '../../core/compose/index.js';
+import type { LaidSurface } from '../../core/lay/index.js';
+import type { Swap } from '../../core/swap/index.js';
+import type { Plan } from '../../core/plan/index.js';
+
+/** What the kitchen is asked for. Every job names the plan that it works on; it stores nothing. */
+export type Job =
+  | { kind: 'warm' }
+  | { kind: 'compose'; plan: Plan }
+  | { kind: 'lay'; plan: Plan; surfaceIds: string[] | null; seed: number }
+  | { kind: 'swap'; plan: Plan; componentId: string };
+
+export type Answer =
+  | { kind: 'warm' }
+  | {
+      kind: 'compose';
+      status: 'optimal' | 'feasible' | 'impossible';
+      plan: Plan;
+      gap: number;
+      conflicts: Conflict[];
+    }
+  | { kind: 'lay'; surfaces: LaidSurface[] }
+  | { kind: 'swap'; swaps: Swap[] };
+
+/** From the worker: a first usable plan, words of progress, the answer, or why there is none. */
+export type Message =
+  | { id: number; type: 'first'; plan: Plan }
+  | { id: number; type: 'progress'; words: string }
+  | { id: number; type: 'done'; answer: Answer }
+  | { id: number; type: 'failed'; reason: string };
+
+export interface Request {
+  id: number;
+  job: Job;
+}

@@ -1,0 +1,74 @@
+import loadHighs, { type Highs } from 'highs';
+import wasmUrl from 'highs/runtime?url';
+import { z } from 'zod';
+import { compose, type Solver } from '../../core/compose/index.js';
+import { laySurface } from '../../core/lay/index.js';
+import { readPlan, type Plan } from '../../core/plan/index.js';
+import { swapsFor } from '../../core/swap/index.js';
+import { highsSolver } from '../../solver/highs.js';
+import type { Answer, Job, Message, Request } from './contract.js';
+
+z.config({ jitless: true });
+
+let solver: Promise<Solver> | undefined;
+const loadSolver = (): Promise<Solver> =>
+  (solver ??= loadHighs({ locateFile: () => wasmUrl }).then((h) => highsSolver(h as unknown as Highs)));
+
+const send = (message: Message): void => self.postMessage(message);
+
+function checked(value: unknown): Plan {
+  const read = readPlan(value);
+  if (!read.ok) throw new Error(`${read.problems[0]?.path}: ${read.problems[0]?.reason}`);
+  return read.plan;
+}
+
+async function work(id: number, job: Job): Promise<Answer> {
+  switch (job.kind) {
+    case 'warm':
+      await loadSolver();
+      return { kind: 'warm' };
+    case 'compose': {
+      const plan = checked(job.plan);
+      const solve = await loadSolver();
+      send({ id, type: 'progress', words: 'Looking through the larder' });
+      const done = compose(plan, solve, {
+        onFirst: (first) => {
+          send({ id, type: 'first', plan: first });
+          send({ id, type: 'progress', words: 'Looking for a better one' });
+        },
+      });
+      return {
+        kind: 'compose',
+        status: done.status,
+        plan: done.plan,
+        gap: done.gap,
+        conflicts: done.conflicts,
+      };
+    }
+    case 'lay': {
+      const plan = checked(job.plan);
+      const surfaces = plan.surfaces.filter((s) => job.surfaceIds === null || job.surfaceIds.includes(s.id));
+      return {
+        kind: 'lay',
+        surfaces: surfaces.map((s) => {
+          send({ id, type: 'progress', words: `Laying ${s.name.toLowerCase()}` });
+          return laySurface(plan, s, job.seed);
+        }),
+      };
+    }
+    case 'swap': {
+      const plan = checked(job.plan);
+      const found = plan.placements.find((p) => p.componentId === job.componentId);
+      return { kind: 'swap', swaps: found ? swapsFor(plan, found.componentId) : [] };
+    }
+  }
+}
+
+self.onmessage = (event: MessageEvent<Request>) => {
+  const { id, job } = event.data;
+  work(id, job).then(
+    (answer) => send({ id, type: 'done', answer }),
+    (error: unknown) =>
+      send({ id, type: 'failed', reason: error instanceof Error ? error.message : String(error) }),
+  );
+};
