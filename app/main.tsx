@@ -48,6 +48,11 @@ function Station({ plan, view }: { plan: Plan; view: keyof typeof VIEWS }) {
   return <View plan={plan} checked={checked} />;
 }
 
+/** A fault of ours while drawing a page: say so and offer the way back; stored plans are not touched by it. */
+function Fault() {
+  return <Trouble text="This page could not be drawn. Your plans are safe in this browser." />;
+}
+
 function Trouble({ text }: { text: string }) {
   return (
     <main style={{ padding: 60, color: 'var(--on-cloth)' }}>
@@ -61,9 +66,9 @@ function Trouble({ text }: { text: string }) {
 }
 
 const router = createBrowserRouter([
-  { path: '/', element: <Start /> },
-  { path: '/plan/:id', element: <PlanPage /> },
-  { path: '/plan/:id/:station', element: <PlanPage /> },
+  { path: '/', element: <Start />, errorElement: <Fault /> },
+  { path: '/plan/:id', element: <PlanPage />, errorElement: <Fault /> },
+  { path: '/plan/:id/:station', element: <PlanPage />, errorElement: <Fault /> },
   { path: '*', element: <Trouble text="There is no page at this address." /> },
 ]);
 

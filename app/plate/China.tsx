@@ -63,11 +63,13 @@ export function ArcText({
   const [x1, y1] = onCircle(rr, flip ? at - 60 : at + 60);
   return (
     <>
+      <defs>
       <path
         id={id}
         d={`M${x0.toFixed(1)} ${y0.toFixed(1)}A${rr} ${rr} 0 0 ${flip ? 0 : 1} ${x1.toFixed(1)} ${y1.toFixed(1)}`}
         fill="none"
       />
+      </defs>
       <text
         fontSize={size}
         fontWeight={weight}

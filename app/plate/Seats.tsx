@@ -91,12 +91,19 @@ function SeatPlate({
       />
       <RimPaint pattern={pattern} r={r} />
       {state === 'chipped' && (
-        <path
-          d={`M${r * 0.96} ${r * 0.3}L${r * 0.56} ${r * 0.4}L${r * 0.5} ${r * 0.62}L${r * 0.3} ${r * 0.98}L${r * 1.1} ${r * 1.1}Z`}
-          fill="#f4f4ec"
-          stroke="#1f2c5e"
-          strokeWidth="1.2"
-        />
+        <>
+          <path
+            d={`M${r * 1.12} ${r * 0.34}L${r * 0.62} ${r * 0.3}L${r * 0.6} ${r * 0.5}L${r * 0.4} ${r * 0.62}L${r * 0.36} ${r * 1.1}L${r * 1.1} ${r * 1.1}Z`}
+            fill="#f7f7f0"
+          />
+          <path
+            d={`M${r * 0.95} ${r * 0.32}L${r * 0.62} ${r * 0.3}L${r * 0.6} ${r * 0.5}L${r * 0.4} ${r * 0.62}L${r * 0.38} ${r * 0.93}`}
+            fill="none"
+            stroke="#1f2c5e"
+            strokeWidth="1.6"
+            strokeLinejoin="round"
+          />
+        </>
       )}
       {state === 'cracked' && (
         <path

@@ -68,9 +68,15 @@ export function Rail({
             </div>
           </article>
         ))}
-        {findings.map((f, i) => (
-          <Slip key={f.key} finding={f} number={i + 1} plan={plan} />
-        ))}
+        <div className="slip-columns">
+          {[0, 1].map((column) => (
+            <div key={column}>
+              {findings.map((f, i) =>
+                i % 2 === column ? <Slip key={f.key} finding={f} number={i + 1} plan={plan} /> : null,
+              )}
+            </div>
+          ))}
+        </div>
         {findings.length === 0 && conflicts.length === 0 && <p className="caution">No slip hangs here.</p>}
         <p className="caution">
           Round Plate helps to plan. Read the label, ask the guest, and follow local food rules and medical or

@@ -34,7 +34,7 @@ function Whole({ chipped, fill, tint }: { chipped: boolean; fill: number | undef
   const level = well - 2 * well * (fill ?? 0);
   const half = Math.sqrt(Math.max(0, well * well - level * level));
   const d = chipped
-    ? `M${r2(r * Math.cos(0.32))} ${r2(r * Math.sin(0.32))}A${r} ${r} 0 1 0 ${r2(r * Math.cos(1.02))} ${r2(r * Math.sin(1.02))}L${r2(r * 0.5)} ${r2(r * 0.62)}L${r2(r * 0.58)} ${r2(r * 0.42)}L${r2(r * 0.76)} ${r2(r * 0.36)}Z`
+    ? `M${r2(r * Math.cos(0.24))} ${r2(r * Math.sin(0.24))}A${r} ${r} 0 1 0 ${r2(r * Math.cos(1.02))} ${r2(r * Math.sin(1.02))}L${r2(r * 0.44)} ${r2(r * 0.6)}L${r2(r * 0.62)} ${r2(r * 0.46)}L${r2(r * 0.64)} ${r2(r * 0.26)}Z`
     : `M0 ${-r}A${r} ${r} 0 1 1 0 ${r}A${r} ${r} 0 1 1 0 ${-r}Z`;
   return (
     <>

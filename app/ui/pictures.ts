@@ -1,7 +1,12 @@
 import { useEffect, useMemo, useState } from 'react';
 import type { Component, FormFact } from '../../core/catalogue/index.js';
 import { boardSvg, portraitSvg, type DrawOptions } from '../../core/picture/index.js';
+import { surfaceSize } from '../../core/picture/index.js';
 import type { Plan, Surface } from '../../core/plan/index.js';
+import { svgToPng } from './save.js';
+
+/** Painted once into a bitmap of this width: repainting thousands of shapes would hold up every frame. */
+const PICTURE_PX = 1400;
 
 const portraits = new Map<string, string>();
 
@@ -33,10 +38,24 @@ export function useBoardUrl(
   );
   const [url, setUrl] = useState<string>();
   useEffect(() => {
-    if (!svg) return undefined;
-    const next = urlOf(svg);
-    setUrl(next);
-    return () => URL.revokeObjectURL(next);
-  }, [svg]);
+    if (!svg || !surface) return undefined;
+    let gone = false;
+    let made: string | undefined;
+    const [l, w] = surfaceSize(surface);
+    void svgToPng(svg, l, w, PICTURE_PX / Math.max(l, w)).then(
+      (blob) => {
+        if (gone) return;
+        made = URL.createObjectURL(blob);
+        setUrl(made);
+      },
+      // a browser that cannot paint it still shows the drawing itself
+      () => !gone && setUrl(urlOf(svg)),
+    );
+    return () => {
+      gone = true;
+      // the next picture may take a moment: the old one stays until then
+      if (made) setTimeout(() => URL.revokeObjectURL(made!), 3000);
+    };
+  }, [svg, surface]);
   return url;
 }

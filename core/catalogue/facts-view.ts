@@ -99,9 +99,23 @@ export function withFact(component: Component, key: FactKey, value: string): Com
   if (key === 'milk-treatment') return { ...component, milkTreatment: value as Component['milkTreatment'] };
   if (key === 'salt-class' || key === 'choking') throw new Error(`${key} is worked out, not told`);
   const [group, name] = key.split('.') as [string, string];
-  if (group === 'allergen') return { ...component, allergens: { ...component.allergens, [name]: value } };
+  if (group === 'allergen') {
+    const told = { ...component, allergens: { ...component.allergens, [name]: value } };
+    return name === 'tree-nuts' && value === 'free' ? { ...told, nuts: nutsWithoutTreeNuts(component) } : told;
+  }
   if (group === 'nut') return { ...component, nuts: { ...component.nuts, [name]: value } };
   return { ...component, animal: { ...component.animal, [name]: value } };
+}
+
+/**
+ * "No tree nuts" on a label rules out the species that labels count as such; coconut and pine nut are not among
+ * them everywhere, so they stay open.
+ */
+function nutsWithoutTreeNuts(component: Component): Component['nuts'] {
+  const nuts = { ...component.nuts };
+  for (const species of NUT_SPECIES)
+    if (species !== 'coconut' && species !== 'pine-nut' && !known(nuts[species])) nuts[species] = 'free';
+  return nuts;
 }
 
 export function factGroup(key: FactKey): FactGroup {

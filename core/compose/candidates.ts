@@ -149,9 +149,11 @@ function candidateOn(
   if (plan.policy === 'everything-fits' && [...verdicts.values()].some((v) => v !== 'fine')) return undefined;
   const fact = component.forms.find((f) => f.form === form)!;
   const contained = form === 'bowl';
+  const lots = lotShares(component, plan).length;
   const [minG, maxG] = massLimits(
     component,
-    fact.pieceG,
+    // each lot of a wheel is a whole wheel
+    form === 'wheel' ? fact.pieceG * lots : fact.pieceG,
     targets.byFamily[component.family as CountedFamily],
     ground,
     plan,
@@ -162,7 +164,7 @@ function candidateOn(
     form,
     contained,
     gPerCm2: contained ? BOWL_G_PER_CM2 : fact.gPerCm2,
-    laidShare: isOwnPlate(ground, plan) ? 1 : lotShares(component, plan)[0]!,
+    laidShare: isOwnPlate(ground, plan) ? 1 : form === 'wheel' ? 1 / lots : lotShares(component, plan)[0]!,
     pieceG: fact.pieceG,
     verdicts,
     minG,

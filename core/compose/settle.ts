@@ -29,8 +29,9 @@ export function placementsOf(
   contained: boolean,
   plan: Plan,
 ): Placement[] {
-  const shares = lotShares(component, plan);
-  // one wheel cannot be shared out by halves of an hour: each lot is whole pieces
+  const eaten = lotShares(component, plan);
+  // a wheel is not shared out by minutes: each lot is whole wheels
+  const shares = fact.form === 'wheel' ? eaten.map(() => 1 / eaten.length) : eaten;
   return shares
     .map((share, lot) => ({ lot, ...wholePieces(fact, massG * share) }))
     .map(({ lot, pieces, massG: grams }) => ({

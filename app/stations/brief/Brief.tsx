@@ -12,6 +12,7 @@ import { portionsOf, guestsIn, type Group } from '../../../core/party/index.js';
 import { ROLES, type Command, type Plan, type Surface } from '../../../core/plan/index.js';
 import {
   areaAskedCm2,
+  FULL_COVER,
   laidGroundCm2,
   outlineWords,
   surfaceAreaCm2,
@@ -39,7 +40,8 @@ export function Brief({ plan, checked }: { plan: Plan; checked: Checked }) {
   const seenBy = useSession((s) => s.seenBy);
   const see = useSession((s) => s.see);
   const targets = targetsOf(plan);
-  const asked = areaAskedCm2(plan);
+  const laid = plan.surfaces.reduce((n, s) => n + laidGroundCm2(plan, s), 0);
+  const asked = laid > 0 ? laid / FULL_COVER : areaAskedCm2(plan);
   const have = plan.surfaces.reduce((n, s) => n + surfaceAreaCm2(s), 0);
   return (
     <Frame
@@ -93,7 +95,7 @@ export function Brief({ plan, checked }: { plan: Plan; checked: Checked }) {
       <China label="The table from above, one seat a guest">
         <Seats
           party={plan.party}
-          r={278}
+          r={258}
           picked={seenBy}
           onPick={(id) => see(seenBy === id ? null : id)}
           label={(g) => `${g.name}, ${g.count} guests`}
@@ -309,7 +311,7 @@ function Surfaces({ plan, onPick }: { plan: Plan; onPick: (s: Surface) => void }
         : [s.outline.lengthMm, s.outline.widthMm]) as [number, number],
   );
   const total = sizes.reduce((n, [l, w]) => n + l * w, 0);
-  const scale = Math.min(0.42, Math.sqrt((Math.PI * 205 * 205 * 0.46) / Math.max(1, total)));
+  const scale = Math.min(0.42, Math.sqrt((Math.PI * 205 * 205 * 0.5) / Math.max(1, total)));
   const order = plan.surfaces
     .map((_, i) => i)
     .sort((a, b) => sizes[b]![0] * sizes[b]![1] - sizes[a]![0] * sizes[a]![1]);
@@ -400,7 +402,7 @@ function Surfaces({ plan, onPick }: { plan: Plan; onPick: (s: Surface) => void }
         role="button"
         tabIndex={0}
         aria-label="Add a surface"
-        transform="translate(196 150)"
+        transform="translate(150 96)"
         style={{ cursor: 'pointer' }}
         onClick={() => add()}
         onKeyDown={(e) =>

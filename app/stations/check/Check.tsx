@@ -67,7 +67,12 @@ export function Check({ plan, checked }: { plan: Plan; checked: Checked }) {
       plan={plan}
       station="check"
       checked={checked}
-      shelf={group ? <GuestSheet checked={checked} group={group} /> : <WholeParty checked={checked} />}
+      shelf={
+        <>
+          <SurfaceTabs plan={plan} picked={surface?.id} onPick={setSurface} />
+          {group ? <GuestSheet checked={checked} group={group} /> : <WholeParty checked={checked} />}
+        </>
+      }
       foot={
         <>
           <span>
@@ -91,7 +96,7 @@ export function Check({ plan, checked }: { plan: Plan; checked: Checked }) {
       <China label="The board with the party around it">
         <Seats
           party={plan.party}
-          r={274}
+          r={258}
           state={groupGlyph}
           picked={seenBy}
           onPick={(id) => see(seenBy === id ? null : id)}
@@ -101,7 +106,7 @@ export function Check({ plan, checked }: { plan: Plan; checked: Checked }) {
           <BoardImage
             plan={plan}
             surface={surface}
-            r={226}
+            r={216}
             {...(group ? { options: { showing: showingFor(checked, surface, group)! } } : {})}
             drawKey={`${seenBy ?? ''} ${plan.overrulings.length} ${checked.context.plan === plan}`}
             opacity={group ? 1 : 0.96}
@@ -113,7 +118,6 @@ export function Check({ plan, checked }: { plan: Plan; checked: Checked }) {
           </text>
         )}
       </China>
-      <SurfaceTabs plan={plan} picked={surface?.id} onPick={setSurface} />
     </Frame>
   );
 }

@@ -56,6 +56,14 @@ export function Choose({ plan, checked }: { plan: Plan; checked: Checked }) {
       checked={checked}
       shelf={
         <>
+      <button
+        className="button"
+        style={{ margin: '0 0 8px' }}
+        disabled={kitchen.doing !== null || plan.party.length === 0}
+        onClick={() => void kitchen.compose(plan)}
+      >
+        {plan.placements.length === 0 ? 'Compose a board' : 'Compose it anew, keep pins'}
+      </button>
           <Larder
             plan={plan}
             masses={masses}
@@ -84,22 +92,14 @@ export function Choose({ plan, checked }: { plan: Plan; checked: Checked }) {
       <China label="The families of the board, filled as their grams are reached">
         <Wells plan={plan} masses={masses} targets={targets.byFamily} onPick={setPicked} />
         <Spoons plan={plan} />
-        <circle r="62" fill="#fdfdf9" stroke="#1f2c5e" strokeWidth="4" />
-        <text className="display" y="2" textAnchor="middle" fontSize="25" fontWeight="900" fill="#1a2040">
+        <circle r="54" fill="#fdfdf9" stroke="#1f2c5e" strokeWidth="4" />
+        <text className="display" y="2" textAnchor="middle" fontSize="22" fontWeight="900" fill="#1a2040">
           {formatMass(total, units)}
         </text>
         <text y="22" textAnchor="middle" fontSize="14" fill="#454c66">
           of {formatMass(targets.totalG, units)}
         </text>
       </China>
-      <button
-        className="button"
-        style={{ position: 'absolute', left: 4, bottom: 44, zIndex: 5 }}
-        disabled={kitchen.doing !== null || plan.party.length === 0}
-        onClick={() => void kitchen.compose(plan)}
-      >
-        {plan.placements.length === 0 ? 'Compose a board' : 'Compose it anew, keep pins'}
-      </button>
       {picked && (
         <ComponentDialog
           plan={plan}
@@ -401,14 +401,14 @@ function foodSpots(n: number, a0: number, a1: number, share: number): [number, n
   const rows = n > 2 || (end - a0) * 3.6 < n * 40 ? 2 : 1;
   const perRow = Math.ceil(n / rows);
   const size = Math.min(
-    rows === 1 ? 92 : 62,
+    rows === 1 ? 96 : 70,
     ((end - a0) * Math.PI * 205) / 180 / perRow + (rows === 2 ? 4 : -4),
   );
   return Array.from({ length: n }, (_, i) => {
     const row = Math.floor(i / perRow);
     const inRow = Math.min(perRow, n - row * perRow);
     const t = ((i % perRow) + 0.5) / inRow;
-    const r = rows === 1 ? 207 : row === 0 ? 241 : 174;
+    const r = rows === 1 ? 209 : row === 0 ? 241 : 174;
     const [x, y] = onCircle(r, a0 + (end - a0) * t);
     return [x, y, size];
   });
@@ -429,27 +429,23 @@ function Spoons({ plan }: { plan: Plan }) {
   return TASTES.map(([taste, word, colour], i) => {
     const most = Math.max(0, ...foods.map((c) => c.taste?.[taste] ?? 0));
     const at = i * 72;
-    const [x, y] = onCircle(88, at);
+    const [x, y] = onCircle(74, at);
     return (
       <g key={taste} role="img" aria-label={`${word}: ${most} of 5`}>
         <g transform={`translate(${x} ${y}) rotate(${at})`}>
-          <path d="M0 12V26" stroke="#b9c2c8" strokeWidth="4" strokeLinecap="round" />
-          <ellipse rx="9.5" ry="12.5" fill="#e9edf2" stroke="#9aa3b5" strokeWidth="1.2" />
-          {most > 0 && <ellipse rx={8 * Math.sqrt(most / 5)} ry={11 * Math.sqrt(most / 5)} fill={colour} />}
+          <ellipse rx="12" ry="9.5" fill="#e9edf2" stroke="#9aa3b5" strokeWidth="1.2" />
+          {most > 0 && <ellipse rx={10.5 * Math.sqrt(most / 5)} ry={8 * Math.sqrt(most / 5)} fill={colour} />}
         </g>
         <ArcText
           id={`spoon-${taste}`}
-          r={103}
-          at={at + 36}
+          r={92}
+          at={at}
           size={13}
           weight={700}
           fill={most === 0 ? '#a3301c' : '#454c66'}
         >
-          {''}
-        </ArcText>
-        <text x={onCircle(70, at)[0] * 0.98} y={onCircle(70, at)[1] + 4} fontSize="0" aria-hidden="true">
           {word}
-        </text>
+        </ArcText>
       </g>
     );
   });
@@ -457,8 +453,6 @@ function Spoons({ plan }: { plan: Plan }) {
 
 export const surfacesFor = (plan: Plan, c: Component) =>
   plan.surfaces.filter((s) => s.freeFrom.every((id) => keepsFree(c, id) !== 'breaks'));
-
-export const familyNames = FAMILIES;
 
 export function gramsPlaced(
   plan: Plan,

@@ -42,7 +42,17 @@ export function Lay({ plan, checked }: { plan: Plan; checked: Checked }) {
       station="lay"
       checked={checked}
       shelf={
-        <LayShelf plan={plan} surface={surface} elements={elements} picked={pickedId} onPick={setPicked} />
+        <>
+          <SurfaceTabs
+            plan={plan}
+            picked={surface?.id}
+            onPick={(id) => {
+              setSurface(id);
+              setPicked(null);
+            }}
+          />
+          <LayShelf plan={plan} surface={surface} elements={elements} picked={pickedId} onPick={setPicked} />
+        </>
       }
       foot={
         <>
@@ -91,7 +101,6 @@ export function Lay({ plan, checked }: { plan: Plan; checked: Checked }) {
           </text>
         )}
       </China>
-      <SurfaceTabs plan={plan} picked={surface?.id} onPick={(id) => (setSurface(id), setPicked(null))} />
       <div
         className="overlay"
         style={{
