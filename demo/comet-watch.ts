@@ -32,7 +32,22 @@ const READ: readonly (readonly [component: string, fact: FactKey, value: string,
   ['water-crackers', 'allergen.tree-nuts', 'free', 'label: no nuts'],
   ['seed-crackers', 'allergen.tree-nuts', 'free', 'label: no nuts'],
   ['baguette-toasts', 'allergen.tree-nuts', 'free', 'label: no nuts'],
-  ['baguette-toasts', 'animal.milk', 'free', 'label: wheat, oil, yeast, salt'],
+  ...(
+    [
+      'animal.milk',
+      'allergen.milk',
+      'animal.egg',
+      'allergen.egg',
+      'animal.fish',
+      'allergen.fish',
+      'allergen.crustaceans',
+      'allergen.molluscs',
+      'animal.animal-fat',
+      'animal.honey',
+      'animal.insects',
+      'alcohol',
+    ] as const
+  ).map((fact) => ['baguette-toasts', fact, 'free', 'label: wheat, oil, yeast, salt'] as const),
 ];
 
 const TOLD_AT = '2027-05-08T10:00';
@@ -189,7 +204,14 @@ export function cometWatchBrief(): Plan {
     ownComponents: [],
     answers: READ.flatMap(([componentId, fact, value, seen]) =>
       // these labels name pine nuts too, which "tree nuts" does not cover everywhere
-      (fact === 'allergen.tree-nuts' ? [fact, 'nut.pine-nut'] : [fact]).map((f) => ({ componentId, fact: f, value, who: 'Jory', when: TOLD_AT, seen })),
+      (fact === 'allergen.tree-nuts' ? [fact, 'nut.pine-nut'] : [fact]).map((f) => ({
+        componentId,
+        fact: f,
+        value,
+        who: 'Jory',
+        when: TOLD_AT,
+        seen,
+      })),
     ),
     overrulings: [],
     settled: [],

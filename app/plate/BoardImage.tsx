@@ -25,8 +25,17 @@ export function BoardImage({
   const [l, w] = surfaceSize(surface);
   if (!url) return null;
   const [width, height] = [(l + 2 * MARGIN) * scale, (w + 2 * MARGIN) * scale];
-  return <image href={url} x={-width / 2} y={-height / 2} width={width} height={height} opacity={opacity}
-      pointerEvents="none" />;
+  return (
+    <image
+      href={url}
+      x={-width / 2}
+      y={-height / 2}
+      width={width}
+      height={height}
+      opacity={opacity}
+      pointerEvents="none"
+    />
+  );
 }
 
 /** Plate units a millimetre, so that the surface fits into a circle of radius `r`. */

@@ -64,11 +64,11 @@ export function ArcText({
   return (
     <>
       <defs>
-      <path
-        id={id}
-        d={`M${x0.toFixed(1)} ${y0.toFixed(1)}A${rr} ${rr} 0 0 ${flip ? 0 : 1} ${x1.toFixed(1)} ${y1.toFixed(1)}`}
-        fill="none"
-      />
+        <path
+          id={id}
+          d={`M${x0.toFixed(1)} ${y0.toFixed(1)}A${rr} ${rr} 0 0 ${flip ? 0 : 1} ${x1.toFixed(1)} ${y1.toFixed(1)}`}
+          fill="none"
+        />
       </defs>
       <text
         fontSize={size}

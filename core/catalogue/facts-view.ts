@@ -101,7 +101,9 @@ export function withFact(component: Component, key: FactKey, value: string): Com
   const [group, name] = key.split('.') as [string, string];
   if (group === 'allergen') {
     const told = { ...component, allergens: { ...component.allergens, [name]: value } };
-    return name === 'tree-nuts' && value === 'free' ? { ...told, nuts: nutsWithoutTreeNuts(component) } : told;
+    return name === 'tree-nuts' && value === 'free'
+      ? { ...told, nuts: nutsWithoutTreeNuts(component) }
+      : told;
   }
   if (group === 'nut') return { ...component, nuts: { ...component.nuts, [name]: value } };
   return { ...component, animal: { ...component.animal, [name]: value } };

@@ -94,7 +94,7 @@ function formFor(component: Component, ground: Ground, plan: Plan): FormId | und
 
 /** The least that is worth laying of a kind, and the most before it crowds out the others, as shares of an even split. */
 const LEAST_OF_EVEN = 0.5;
-const MOST_OF_EVEN = 1.3;
+const MOST_OF_EVEN = 2;
 /** A child's plate: grams of one food (house default). */
 const PLATE_G: [number, number] = [6, 26];
 /** A single wheel, wedge or bowl is never less than this. */
@@ -210,6 +210,14 @@ export const reachesGravely = (c: Candidate): boolean =>
     carriesTo(c.component, g).some(
       (r) => r.need.grave && r.need.id === 'tree-nut-free' && r.verdict === 'carries',
     ),
+  );
+
+/** Pork or alcohol beside halal guests who have no surface of their own to turn to. */
+export const reachesUnsheltered = (c: Candidate, quiet: ReadonlyMap<string, Set<Ground>>): boolean =>
+  c.ground.groups.some(
+    (g) =>
+      !quiet.has(g.id) &&
+      carriesTo(c.component, g).some((r) => r.need.id === 'halal' && r.verdict === 'carries'),
   );
 
 export const isUnrestricted = (group: Group): boolean => group.needs.length === 0 && !hasSmallChildren(group);

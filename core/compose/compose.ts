@@ -8,7 +8,7 @@ import { boardOf } from './settle.js';
 
 /** A board that is optimal within this share of its points counts as best. */
 export const OPTIMAL_GAP = 0.01;
-const KERNEL_NODES = 200;
+const KERNEL_NODES = 60;
 const FULL_NODES = 20000;
 
 export interface Composition {
@@ -93,7 +93,7 @@ function solveKernel(draft: Draft, relaxed: Solution, solve: Solver, seed: numbe
   }
   const uppers = closed.map((x) => draft.model.variables[x]!.upper);
   closed.forEach((x) => (draft.model.variables[x]!.upper = 0));
-  const found = solve(draft.model, { gap: 0.03, nodes: KERNEL_NODES, seed, relaxed: false });
+  const found = solve(draft.model, { gap: 0.05, nodes: KERNEL_NODES, seed, relaxed: false });
   closed.forEach((x, i) => (draft.model.variables[x]!.upper = uppers[i]!));
   return found.status === 'infeasible' ? undefined : found;
 }

@@ -56,14 +56,14 @@ export function Choose({ plan, checked }: { plan: Plan; checked: Checked }) {
       checked={checked}
       shelf={
         <>
-      <button
-        className="button"
-        style={{ margin: '0 0 8px' }}
-        disabled={kitchen.doing !== null || plan.party.length === 0}
-        onClick={() => void kitchen.compose(plan)}
-      >
-        {plan.placements.length === 0 ? 'Compose a board' : 'Compose it anew, keep pins'}
-      </button>
+          <button
+            className="button"
+            style={{ margin: '0 0 8px' }}
+            disabled={kitchen.doing !== null || plan.party.length === 0}
+            onClick={() => void kitchen.compose(plan)}
+          >
+            {plan.placements.length === 0 ? 'Compose a board' : 'Compose it anew, keep pins'}
+          </button>
           <Larder
             plan={plan}
             masses={masses}

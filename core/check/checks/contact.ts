@@ -2,7 +2,7 @@ import type { Group } from '../../party/index.js';
 import type { Surface } from '../../plan/index.js';
 import { partyCare } from '../looked-after.js';
 import type { CheckContext, Lying } from '../context.js';
-import { lower, names, type Finding, type Remedy } from '../finding.js';
+import { capital, lower, names, type Finding, type Remedy } from '../finding.js';
 
 /** Nuts, gluten, pork or alcohol on a surface from which a guest is served who must not meet them. */
 export function contact(c: CheckContext): Finding[] {
@@ -104,7 +104,7 @@ function keepAway(
       components: [],
       surfaceId: surface.id,
       text: `${surface.name} is not for ${names(groups.map((g) => lower(g.name)))} guests.`,
-      why: `${names(what)} ${what.length > 1 ? 'lie' : 'is'} on it. They have enough elsewhere: say so on the label.`,
+      why: `${capital(names(what))} ${what.length > 1 ? 'lie' : 'is'} on it. They have enough elsewhere: say so on the label.`,
       facts: met.map((m) => ({
         what: m.group.name,
         value: names(m.carriers.map((x) => x.lying.component.name)),

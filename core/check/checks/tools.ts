@@ -9,7 +9,9 @@ const base = { concerns: [], components: [], surfaceId: null, grave: false, glyp
 /** Running out of bowls is how a condiment gets left off; one knife for all cheeses mixes them. */
 export function tools(c: CheckContext): Finding[] {
   const out: Finding[] = [];
-  const bowls = c.plan.placements.filter((p) => p.contained && p.lot === 0).reduce((n, p) => n + p.pieces, 0);
+  const bowls = c.plan.placements
+    .filter((p) => p.contained && p.lot === 0)
+    .reduce((n, p) => n + (p.form === 'bowl' ? p.pieces : 1), 0);
   const have = c.plan.bowls.reduce((n, b) => n + b.count, 0);
   if (bowls > have) {
     const [first, ...rest] = [...c.plan.bowls].sort((a, b) => b.count - a.count);

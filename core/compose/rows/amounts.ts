@@ -44,6 +44,9 @@ function kindRows(d: Draft, family: CountedFamily, range: { from: number; to: nu
   for (const [x] of chosen) d.model.charge(x, EACH_KIND);
 }
 
+/** Points lost for food beyond the ground, for all of a surface: it may be so, and Check says which size fits. */
+const OVERFULL = 12;
+
 /** What lies at opening fits each surface and leaves little of it bare; each guest's own plate holds a portion. */
 export function groundRows(d: Draft): void {
   for (const ground of d.problem.grounds) {
@@ -53,7 +56,13 @@ export function groundRows(d: Draft): void {
     // a child's plate is meant to show some china
     const own = isOwnPlate(ground, d.problem.plan);
     const bare = d.model.variable(`bare ${ground.surface.id}`, 0, area, own ? 0 : BARE / area);
-    d.model.row(`ground ${ground.surface.id}`, area * FULL_COVER, [...terms, [bare, 1]], area * 0.985);
+    const over = d.model.variable(`overfull ${ground.surface.id}`, 0, area * 20, OVERFULL / area);
+    d.model.row(
+      `ground ${ground.surface.id}`,
+      area * FULL_COVER,
+      [...terms, [bare, 1], [over, -1]],
+      area * 0.985,
+    );
     if (own)
       ownPlateRows(
         d,
@@ -83,6 +92,8 @@ function ownPlateRows(
     kinds(() => true),
     8,
   );
+  const fresh = kinds((e) => ['fresh-fruit', 'vegetable'].includes(e.candidate.component.family));
+  if (fresh.length > 0) d.model.atLeast(`fresh on ${ground.surface.id}`, fresh, 1);
   for (const job of ['body', 'vehicle', 'contrast'] as const) {
     const of = kinds((e) => e.candidate.component.job === job);
     if (of.length > 0) d.model.atLeast(`${job} on ${ground.surface.id}`, of, 1);

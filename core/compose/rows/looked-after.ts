@@ -2,8 +2,8 @@ import { portionsOf, type Group } from '../../party/index.js';
 import { countsFor, isOwnPlate, isUnrestricted, portionsAt, quietGrounds } from '../candidates.js';
 import type { Draft, Entry } from '../draft.js';
 
-/** Restricted guests must be sure of their portion while the others take this many times their proportional share. */
-export const COMPOSED_GREED = 1.1;
+/** Restricted guests must be sure of their portion while the others take their proportional share (this many times). */
+export const COMPOSED_GREED = 1;
 /** Least shares of a portion: something with body, something to lay it on, something fresh. */
 const LEAST = { body: 0.15, vehicle: 0.06, fresh: 0.12 };
 /** A bite is vehicle + body + contrast; three different bites need at least five kinds among them. */

@@ -2,7 +2,7 @@ import { converter, differenceEuclidean } from 'culori';
 import type { Component } from '../../catalogue/index.js';
 import { monthOf, seedOf, createRandom } from '../../measure/index.js';
 import { disliked } from '../../needs/index.js';
-import { reachesGravely } from '../candidates.js';
+import { quietGrounds, reachesGravely, reachesUnsheltered } from '../candidates.js';
 import type { Draft } from '../draft.js';
 
 /** Something that a good board has, and the points lost without it. */
@@ -114,12 +114,17 @@ const OUT_OF_SEASON = 0.7;
 const EACH_ASK = 0.6;
 const EACH_DISLIKE = 0.5;
 const NUTS_BY_AN_ALLERGY = 30;
+const PORK_BY_HALAL = 4;
+/** A special cracker where a plain one would do: dearer, and it crumbles. */
+const SPECIAL_VEHICLE = 0.6;
+const SPECIAL_PER_GRAM = 0.004;
 const SEED_NOISE = 0.35;
 const BOLD = 0.12;
 
 /** What speaks for or against one component, whatever else is chosen; the seed breaks ties. */
 export function tasteOfEach(d: Draft): void {
   const { plan } = d.problem;
+  const quiet = quietGrounds(d.problem);
   const month = monthOf(plan.occasion.start);
   for (const [id, x] of d.chosen) {
     const c = d.component(id);
@@ -132,5 +137,11 @@ export function tasteOfEach(d: Draft): void {
   for (const e of d.entries) {
     if ([...e.candidate.verdicts.values()].includes('ask')) d.model.charge(e.laid, EACH_ASK);
     if (reachesGravely(e.candidate)) d.model.charge(e.laid, NUTS_BY_AN_ALLERGY);
+    if (reachesUnsheltered(e.candidate, quiet)) d.model.charge(e.laid, PORK_BY_HALAL);
+    const { component } = e.candidate;
+    if (component.job === 'vehicle' && component.allergens.gluten !== 'contains') {
+      d.model.charge(e.laid, SPECIAL_VEHICLE);
+      d.model.charge(e.mass, SPECIAL_PER_GRAM);
+    }
   }
 }
