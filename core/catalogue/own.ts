@@ -39,6 +39,7 @@ export function ownId(name: string): string {
     .replace(/[^a-z0-9 -]/g, '')
     .trim()
     .replace(/[ -]+/g, '-')
+    .replace(/^-/, '')
     .slice(0, 50)
     .replace(/-$/, '');
   return `own-${slug || 'component'}`;

@@ -45,7 +45,17 @@ function parts(text: string): string[] {
     } else part += ch;
   }
   out.push(part);
-  return out.map((p) => p.trim()).filter(Boolean);
+  return joinAges(out.map((p) => p.trim()).filter(Boolean));
+}
+
+/** "4 children of 3, 4, 7 and 9": bare numbers after a comma are ages of the part before them. */
+function joinAges(list: readonly string[]): string[] {
+  const out: string[] = [];
+  for (const part of list) {
+    if (out.length > 0 && /^\d+(?:\s*and\s*\d+)?$/.test(part)) out[out.length - 1] += `, ${part}`;
+    else out.push(part);
+  }
+  return out;
 }
 
 const slug = (text: string) =>

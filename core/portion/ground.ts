@@ -72,7 +72,9 @@ export function fittingOutline(surface: Surface, groundCm2: number): Surface['ou
   if (o.kind === 'round')
     return { ...o, diameterMm: step(2 * (Math.sqrt((want * 100) / Math.PI) + surface.rimMm)) };
   const k = Math.sqrt(want / Math.max(1, have));
-  return { ...o, lengthMm: step(o.lengthMm * k), widthMm: step(o.widthMm * k) };
+  // the rim keeps its width: only the ground inside it grows
+  const inner = (mm: number) => (mm - 2 * surface.rimMm) * k + 2 * surface.rimMm;
+  return { ...o, lengthMm: step(inner(o.lengthMm)), widthMm: step(inner(o.widthMm)) };
 }
 
 export function outlineWords(o: Surface['outline']): string {

@@ -1,0 +1,83 @@
+import { describe, expect, test } from '@jest/globals';
+import { spawnSync } from 'node:child_process';
+import { mkdtempSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import path from 'node:path';
+import { canonicalText, type Plan } from '../core/plan/index.js';
+import { group, lies, planWith } from '../core/testing/plans.js';
+
+function plate(args: string[], input?: string) {
+  const done = spawnSync(process.execPath, ['scripts/plate.mjs', ...args], {
+    encoding: 'utf8',
+    ...(input === undefined ? {} : { input }),
+    maxBuffer: 64 * 1024 * 1024,
+  });
+  const last = done.stderr.trim().split('\n').at(-1) ?? '';
+  return {
+    code: done.status,
+    out: done.stdout,
+    json: () => JSON.parse(done.stdout) as never,
+    error: () => JSON.parse(last) as { error: { kind: string; message: string } },
+  };
+}
+
+const small = canonicalText(
+  planWith({ party: [group('all', 6)], placements: [lies('brie', 250), lies('green-grapes', 200)] }),
+);
+
+describe('the headless command', () => {
+  test('the demo is composed and laid, and its plan can be checked', () => {
+    const demo = plate(['demo', 'comet-watch']);
+    expect(demo.code).toBe(0);
+    const checked = plate(['check', '-'], demo.out).json() as { guests: { lookedAfter: boolean }[] };
+    expect(checked.guests.every((g) => g.lookedAfter)).toBe(true);
+    const laid = plate(['lay', '-', '--seed', '3'], demo.out).json() as {
+      surfaces: { elements: unknown[]; coverage: number }[];
+    };
+    expect(laid.surfaces).toHaveLength(4);
+  });
+
+  test('verdicts follow a setting', () => {
+    const of = (...more: string[]) =>
+      (plate(['verdicts', '--need', 'vegetarian', ...more]).json() as { id: string; verdict: string }[]).find(
+        (c) => c.id === 'parmigiano',
+      )!.verdict;
+    expect([of(), of('--setting', 'rennet=lenient')]).toEqual(['forbidden', 'fine']);
+  });
+
+  test('an edit is applied and comes back as a plan', () => {
+    const done = plate(['apply', '-', '--command', '{"name":"leave-out","componentId":"brie"}'], small);
+    expect((JSON.parse(done.out) as Plan).placements.map((p) => p.componentId)).toEqual(['green-grapes']);
+  });
+
+  test('swaps, schema, needs and the catalogue are JSON', () => {
+    expect((plate(['swap', '-', '--component', 'brie'], small).json() as unknown[]).length).toBeGreaterThan(
+      3,
+    );
+    expect(plate(['schema']).json()).toMatchObject({ type: 'object' });
+    expect((plate(['needs']).json() as { id: string }[]).map((n) => n.id)).toContain('gluten-free');
+    expect((plate(['catalogue']).json() as unknown[]).length).toBeGreaterThan(80);
+  });
+
+  test.each([
+    [['check', '/no/such/file']],
+    [['check']],
+    [['verdicts', '--need', 'hallal']],
+    [['verdicts', '--need', 'halal', '--setting', 'rennet=maybe']],
+    [['nonsense']],
+    [['swap', '-', '--component', 'feta']],
+    [['lay', '-', '--seed', 'x']],
+    [['apply', '-', '--command', '{']],
+  ])('bad input %j ends with 2 and says why as JSON on standard error', (args) => {
+    const done = plate(args, small);
+    expect(done.code).toBe(2);
+    expect(done.out).toBe('');
+    expect(done.error().error.kind).toBe('bad-input');
+  });
+
+  test('a file that is no plan is refused with the field', () => {
+    const file = path.join(mkdtempSync(path.join(tmpdir(), 'plate-')), 'x.json');
+    writeFileSync(file, small.replace('"count": 6', '"count": 0'));
+    expect(JSON.stringify(plate(['check', file]).error())).toContain('party[0].count');
+  });
+});

@@ -1,0 +1,127 @@
+import { describe, expect, test } from '@jest/globals';
+import {
+  ALLERGENS,
+  CATALOGUE,
+  componentSchema,
+  FORMS,
+  larderOf,
+  NUT_SPECIES,
+  ownComponent,
+  possibleValues,
+  searchComponents,
+  withFact,
+} from './index.js';
+import { judgeNeed, NEEDS } from '../needs/index.js';
+import { pieceOutline, areaOf } from '../shape/index.js';
+
+/** Of the ground that pieces take among their like, at least this share is the piece itself; the rest is air between. */
+const PACKED = 0.6;
+const each = CATALOGUE.map((c) => [c.id, c] as const);
+
+/** Bought mixes in which an allergen is free all the same, each with its reason. */
+const FREE_BY_CLAIM: Record<string, readonly string[]> = {
+  // "labelled gluten-free" is a claim that public law holds to 20 mg/kg
+  'buckwheat-crisps': ['gluten'],
+  'corn-crackers': ['gluten'],
+};
+
+describe('the shipped catalogue', () => {
+  test('has at least eighty components with ids of their own', () => {
+    expect(CATALOGUE.length).toBeGreaterThanOrEqual(80);
+    expect(new Set(CATALOGUE.map((c) => c.id)).size).toBe(CATALOGUE.length);
+  });
+
+  test.each(each)('%s is complete by its schema', (_id, c) => {
+    expect(componentSchema.safeParse(c).success).toBe(true);
+    expect(Object.keys(c.allergens)).toHaveLength(ALLERGENS.length);
+    expect(Object.keys(c.nuts)).toHaveLength(NUT_SPECIES.length);
+  });
+
+  test('an allergen is free in a bought mix only by a listed exception', () => {
+    const found: Record<string, string[]> = {};
+    for (const c of CATALOGUE.filter((x) => x.made === 'compound')) {
+      const free = ALLERGENS.filter((a) => c.allergens[a] === 'free');
+      if (free.length > 0) found[c.id] = free;
+    }
+    expect(found).toEqual(FREE_BY_CLAIM);
+  });
+
+  test.each(each)('%s with milk, egg or fish names the animal too, and is never vegan', (_id, c) => {
+    if (c.allergens.milk === 'contains') expect(c.animal.milk).toBe('contains');
+    if (c.allergens.egg === 'contains') expect(c.animal.egg).toBe('contains');
+    const animal = Object.values(c.animal).includes('contains');
+    for (const f of c.forms)
+      for (const traces of ['ask', 'accept'])
+        if (animal)
+          expect(judgeNeed(c, f.form, { id: 'vegan', settings: { traces } }).verdict).toBe('forbidden');
+  });
+
+  test.each(each)('%s agrees with itself about nuts, gelatine and rennet', (_id, c) => {
+    const species = NUT_SPECIES.filter(
+      (n) => n !== 'coconut' && n !== 'pine-nut' && c.nuts[n] === 'contains',
+    );
+    if (species.length > 0) expect(c.allergens['tree-nuts']).toBe('contains');
+    if (c.allergens['tree-nuts'] === 'free') for (const n of species) expect(c.nuts[n]).not.toBe('contains');
+    if (c.animal.gelatine === 'contains') expect(c.gelatineFrom).not.toBe('none');
+    if (c.family === 'cheese' && c.milk !== 'plant') expect(c.rennet).not.toBe('none');
+    if (['pork', 'beef', 'poultry', 'lamb'].some((a) => c.animal[a as 'pork'] === 'contains'))
+      expect(c.slaughter).toBe('needed');
+  });
+
+  test.each(each)('%s has figures that can be true', (_id, c) => {
+    const n = c.per100g;
+    expect(n.saltG!).toBeLessThan(30);
+    expect(n.carbNetG!).toBeLessThanOrEqual(n.carbTotalG!);
+    expect(n.proteinG! + n.fatG! + n.carbTotalG! + n.saltG!).toBeLessThanOrEqual(101);
+    const parts = 17 * n.proteinG! + 37 * n.fatG! + 17 * n.carbNetG! + 8 * n.fibreG!;
+    expect(Math.abs(n.energyKj! - parts)).toBeLessThanOrEqual(Math.max(40, parts * 0.2));
+  });
+
+  test.each(each)('%s can be laid: pieces hide no more ground than they are large', (_id, c) => {
+    for (const f of c.forms) {
+      expect(f.gPerCm2).toBeGreaterThan(FORMS[f.form].lies === 'alone' ? 0.2 : 0.45);
+      const drawn = areaOf(pieceOutline(f.piece, f.lengthMm, f.widthMm)) / 100;
+      if (FORMS[f.form].lies !== 'alone') expect(drawn).toBeGreaterThan((f.pieceG / f.gPerCm2) * PACKED);
+    }
+  });
+
+  test('gives small children a safe form of most fruit, vegetables and cheese', () => {
+    const wanted = CATALOGUE.filter((c) => ['fresh-fruit', 'vegetable', 'cheese'].includes(c.family));
+    const safe = wanted.filter((c) => c.forms.some((f) => f.choking === 'safe'));
+    expect(safe.length / wanted.length).toBeGreaterThan(0.85);
+  });
+});
+
+describe('components of the stylist', () => {
+  test('a name and a family are enough, and then every need asks', () => {
+    const own = ownComponent('Aunt’s chutney', 'spread-dip');
+    for (const need of NEEDS)
+      expect(judgeNeed(own, own.forms[0]!.form, { id: need.id, settings: {} }).verdict).toBe('ask');
+  });
+
+  test('an own component wins over a shipped one of the same id', () => {
+    const own = ownComponent('My brie', 'cheese', 'brie');
+    expect(larderOf([own]).get(own.id)?.name).toBe('My brie');
+  });
+});
+
+describe('what a label says', () => {
+  test('"no tree nuts" rules the species out that labels count, and leaves coconut and pine nut open', () => {
+    const cracker = CATALOGUE.find((c) => c.id === 'water-crackers')!;
+    const told = withFact(cracker, 'allergen.tree-nuts', 'free');
+    expect(told.nuts.almond).toBe('free');
+    expect(told.nuts['pine-nut']).toBe('brand');
+  });
+
+  test('only true values can be told', () => {
+    const cracker = CATALOGUE.find((c) => c.id === 'water-crackers')!;
+    expect(() => withFact(cracker, 'allergen.milk', 'brand')).toThrow('no value');
+    expect(possibleValues('rennet')).not.toContain('depends');
+  });
+});
+
+test('search finds a synonym, and the name before it', () => {
+  expect(searchComponents(CATALOGUE, 'gherkin')[0]?.id).toBe('cornichons');
+  expect(searchComponents(CATALOGUE, 'goat')[0]?.id).toBe('goat-log');
+  expect(searchComponents(CATALOGUE, 'zzz')).toEqual([]);
+});

@@ -1,0 +1,257 @@
+import { describe, expect, test } from '@jest/globals';
+import fc from 'fast-check';
+import { applyCommand, type Plan } from '../plan/index.js';
+import { group, id, lies, planWith } from '../testing/plans.js';
+import { checkPlan, shareOut, type Finding } from './index.js';
+
+const find = (plan: Plan, code: string): Finding | undefined =>
+  checkPlan(plan).findings.find((f) => f.code === code);
+
+function after(plan: Plan, finding: Finding, remedy = 0): Plan {
+  const done = applyCommand(plan, finding.remedies[remedy]!.command);
+  if (!done.ok) throw new Error(JSON.stringify(done.problems));
+  return done.plan;
+}
+
+const threes = group('threes', 2, [], { band: 'child', ages: [3, 3] });
+const all = group('all', 6);
+
+describe('small children', () => {
+  const plan = planWith({ party: [all, threes], placements: [lies('green-grapes', 300)] });
+
+  test('whole grapes near a three-year-old stop service, they are no "take care"', () => {
+    expect(find(plan, 'choking-shape')).toMatchObject({
+      glyph: 'cracked',
+      grave: true,
+      concerns: ['threes'],
+    });
+  });
+
+  test('cut in quarters they are fine', () => {
+    const slip = find(plan, 'choking-shape')!;
+    expect(slip.remedies[0]!.label).toBe('Cut in quarters');
+    expect(find(after(plan, slip), 'choking-shape')).toBeUndefined();
+  });
+
+  test('every remedy of the slip clears it', () => {
+    const slip = find(plan, 'choking-shape')!;
+    slip.remedies.forEach((_, i) => expect(find(after(plan, slip, i), 'choking-shape')).toBeUndefined());
+  });
+
+  test('a board out of small hands that is not for them may hold whole grapes', () => {
+    const board = { ...plan.surfaces[0]!, smallHands: false, serves: [all.id] };
+    expect(find(planWith({ ...plan, surfaces: [board] }), 'choking-shape')).toBeUndefined();
+  });
+
+  test('a grave slip cannot be put on the spike; only a person overrules, by name', () => {
+    const slip = find(plan, 'choking-shape')!;
+    const settled = planWith({
+      ...plan,
+      settled: [{ key: slip.key, how: 'left', when: '2027-05-15T10:00' }],
+    });
+    expect(find(settled, 'choking-shape')).toBeDefined();
+    const overruled = planWith({
+      ...plan,
+      overrulings: [
+        {
+          componentId: id('green-grapes'),
+          groupId: threes.id,
+          who: 'Jory',
+          why: 'parents cut them',
+          when: '2027-05-15T10:00',
+        },
+      ],
+    });
+    expect(find(overruled, 'choking-shape')).toBeUndefined();
+  });
+
+  test('an age that nobody said asks, and its remedy settles it', () => {
+    const kids = planWith({ party: [group('kids', 2, [], { band: 'child' })] });
+    const slip = find(kids, 'how-old')!;
+    expect(slip.glyph).toBe('covered');
+    expect(find(after(kids, slip), 'how-old')).toBeUndefined();
+  });
+});
+
+describe('who is looked after', () => {
+  test('a vegan guest is not looked after when the only dip holds honey', () => {
+    const plan = planWith({
+      party: [group('vegans', 2, ['vegan'])],
+      placements: [lies('socca-crisps', 100), lies('honey', 200), lies('cucumber', 300)],
+    });
+    expect(find(plan, 'not-looked-after')!.why.toLowerCase()).toContain('nothing with body');
+  });
+
+  test('an unread label counts for nobody, and counts once it is read', () => {
+    const plan = planWith({
+      party: [group('vegans', 2, ['vegan'])],
+      placements: [
+        lies('falafel', 200),
+        lies('water-crackers', 150),
+        lies('cucumber', 200),
+        lies('strawberries', 200),
+        lies('kiwi', 150),
+      ],
+    });
+    expect(find(plan, 'not-looked-after')!.why.toLowerCase()).toContain('no bread or cracker');
+    const slip = find(plan, 'label-to-read')!;
+    expect(find(after(plan, slip), 'not-looked-after')).toBeUndefined();
+  });
+
+  test('wheat on the only board takes all of it from a coeliac guest', () => {
+    const foods = [
+      lies('falafel', 200),
+      lies('socca-crisps', 150),
+      lies('cucumber', 200),
+      lies('strawberries', 200),
+      lies('kiwi', 150),
+    ];
+    const clean = planWith({ party: [group('coeliac', 2, ['gluten-free'])], placements: foods });
+    expect(find(clean, 'not-looked-after')).toBeUndefined();
+    const wheat = planWith({ ...clean, placements: [...foods, lies('breadsticks', 60)] });
+    expect(find(wheat, 'same-surface')).toMatchObject({ glyph: 'cracked', grave: true });
+    expect(find(wheat, 'not-looked-after')).toBeDefined();
+    expect(find(after(wheat, find(wheat, 'same-surface')!), 'not-looked-after')).toBeUndefined();
+  });
+
+  test('sharing out is a largest flow (against all ways to give one food at a time)', () => {
+    fc.assert(
+      fc.property(
+        fc.array(fc.integer({ min: 0, max: 4 }), { minLength: 2, maxLength: 3 }),
+        fc.array(fc.integer({ min: 0, max: 4 }), { minLength: 2, maxLength: 3 }),
+        fc.nat(511),
+        (needs, left, mask) => {
+          const groups = needs.map((needG, i) => ({
+            id: String(i),
+            needG,
+            eats: left.map((_, j) => j).filter((j) => (mask >> (i * 3 + j)) & 1),
+          }));
+          const most = (g: number, rest: number[]): number => {
+            if (g === groups.length) return 0;
+            // gram by gram: every split of this group's need over its foods
+            const ways = (food: number, need: number, now: number[]): number => {
+              if (food === now.length) return most(g + 1, now);
+              let best = 0;
+              const can = groups[g]!.eats.includes(food) ? Math.min(need, now[food]!) : 0;
+              for (let t = 0; t <= can; t++)
+                best = Math.max(
+                  best,
+                  t +
+                    ways(
+                      food + 1,
+                      need - t,
+                      now.map((v, k) => (k === food ? v - t : v)),
+                    ),
+                );
+              return best;
+            };
+            return ways(0, groups[g]!.needG, rest);
+          };
+          const flow = shareOut(groups, left).reduce((a, b) => a + b, 0);
+          expect(flow).toBeCloseTo(most(0, left));
+        },
+      ),
+      { numRuns: 60 },
+    );
+  });
+});
+
+describe('holding', () => {
+  const evening = planWith({ party: [all], placements: [lies('tzatziki', 220)] });
+  const long = planWith({
+    ...evening,
+    occasion: { ...evening.occasion, durationMin: 150, carMin: 20, buildMin: 40 },
+  });
+
+  test('a short evening needs no second lot, a long one does, and the remedy brings it', () => {
+    expect(
+      find(planWith({ ...evening, occasion: { ...evening.occasion, durationMin: 60 } }), 'too-long'),
+    ).toBeUndefined();
+    const slip = find(long, 'too-long')!;
+    expect(slip.glyph).toBe('cracked');
+    const done = after(long, slip);
+    expect(find(done, 'too-long')).toBeUndefined();
+    expect(done.placements.map((p) => p.lot)).toEqual([0, 1]);
+  });
+
+  test('in the heat an hour is all there is; cold air stops the clock', () => {
+    const at = (airTempC: number) =>
+      planWith({ ...evening, occasion: { ...evening.occasion, durationMin: 60, buildMin: 20, airTempC } });
+    expect(find(at(34), 'too-long')).toBeDefined();
+    expect(find(at(20), 'too-long')).toBeUndefined();
+    expect(
+      find(planWith({ ...long, occasion: { ...long.occasion, airTempC: 3 } }), 'too-long'),
+    ).toBeUndefined();
+  });
+
+  test('food whose keeping nobody knows counts as perishable', () => {
+    expect(find(planWith({ ...long, placements: [lies('green-grapes', 200)] }), 'too-long')).toBeUndefined();
+  });
+});
+
+describe('the rest of the table', () => {
+  const plan = planWith({
+    party: [all],
+    placements: [lies('brie', 500), lies('mozzarella-pearls', 400), lies('hummus-home', 440)],
+  });
+
+  test('nothing sharp, no crunch and all soft are told, each with a remedy that works', () => {
+    for (const code of ['nothing-sharp', 'no-crunch', 'all-soft']) {
+      const slip = find(plan, code)!;
+      expect(slip.glyph).toBe('chipped');
+      expect(find(after(plan, slip), code)).toBeUndefined();
+    }
+  });
+
+  test('a board that is too small or too large comes with the size that fits', () => {
+    const small = planWith({
+      ...plan,
+      surfaces: [{ ...plan.surfaces[0]!, outline: { kind: 'round', diameterMm: 200 } }],
+    });
+    expect(find(after(small, find(small, 'too-small')!), 'too-small')).toBeUndefined();
+    const large = planWith({
+      ...plan,
+      surfaces: [{ ...plan.surfaces[0]!, outline: { kind: 'round', diameterMm: 900 } }],
+    });
+    expect(find(after(large, find(large, 'too-large')!), 'too-large')).toBeUndefined();
+  });
+
+  test('a tray that promises no gluten cannot hold wheat', () => {
+    const tray = planWith({
+      party: [all],
+      surfaces: [{ ...plan.surfaces[0]!, freeFrom: ['gluten'] }],
+      placements: [lies('breadsticks', 60)],
+    });
+    expect(find(tray, 'promise-broken')).toMatchObject({ glyph: 'cracked' });
+    expect(find(after(tray, find(tray, 'promise-broken')!), 'promise-broken')).toBeUndefined();
+  });
+
+  test('bowls and knives are counted', () => {
+    const bare = planWith({ ...plan, bowls: [], tools: { knives: 0, spoons: 0, tongs: 0 } });
+    for (const code of ['too-few-bowls', 'too-few-knives'])
+      expect(find(after(bare, find(bare, code)!), code)).toBeUndefined();
+  });
+
+  test('a food that no larder knows is shown and counts for nobody', () => {
+    const lost = planWith({ party: [all], placements: [{ ...lies('brie', 100), componentId: id('gone') }] });
+    expect(find(lost, 'unknown-component')).toMatchObject({ glyph: 'covered' });
+  });
+
+  test('an empty plan has no slips but asks for nothing wrong', () => {
+    expect(checkPlan(planWith({})).findings).toEqual([]);
+  });
+
+  test('every finding says what, why and its facts; every remedy can be carried out', () => {
+    const busy = planWith({
+      ...plan,
+      party: [all, threes, group('nuts', 1, ['tree-nut-free'])],
+      placements: [...plan.placements, lies('almonds', 100), lies('green-grapes', 200)],
+    });
+    for (const f of checkPlan(busy).findings) {
+      expect(f.text.length).toBeGreaterThan(3);
+      expect(f.why.length).toBeGreaterThan(5);
+      expect(f.facts.length).toBeGreaterThan(0);
+      for (const r of f.remedies) expect(applyCommand(busy, r.command)).toMatchObject({ ok: true });
+    }
+  });
+});

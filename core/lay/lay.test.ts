@@ -1,0 +1,144 @@
+import { beforeAll, describe, expect, test } from '@jest/globals';
+import { nodeSolver } from '../../solver/node.js';
+import { FORMS, PIECES, formOf } from '../catalogue/index.js';
+import { compose } from '../compose/index.js';
+import { boardSvg, RECIPES, SvgSink, drawPiece } from '../picture/index.js';
+import { planLarder, type Plan } from '../plan/index.js';
+import { convexOverlap, inside } from '../shape/index.js';
+import { brief, group, lies, planWith } from '../testing/plans.js';
+import { hardOverlaps, layPlan, laySurface, type LaidSurface } from './index.js';
+
+let plan: Plan;
+let laid: LaidSurface[];
+beforeAll(async () => {
+  plan = compose(brief(), await nodeSolver()).plan;
+  const done = layPlan(plan, 15);
+  plan = done.plan;
+  laid = done.surfaces;
+});
+
+describe('the demo laid', () => {
+  test('pieces on the board × their mass are the plan, within a piece, for every food of lot 0', () => {
+    const larder = planLarder(plan);
+    for (const s of laid)
+      for (const p of plan.placements.filter((x) => x.surfaceId === s.surfaceId && x.lot === 0)) {
+        const here = s.elements.filter((e) => e.componentId === p.componentId && e.form === p.form);
+        const pieces = here.reduce((n, e) => n + e.pieces.length, 0);
+        expect(pieces).toBe(p.pieces);
+        const fact = formOf(larder.get(p.componentId)!, p.form)!;
+        if (FORMS[p.form].lies !== 'alone')
+          expect(Math.abs(pieces * fact.pieceG - p.massG)).toBeLessThanOrEqual(fact.pieceG);
+      }
+  });
+
+  test('at least 95 % of the oak and of the tray is covered by food', () => {
+    for (const s of laid.slice(0, 2)) expect(s.coverage).toBeGreaterThanOrEqual(0.95);
+  });
+
+  test('hard things never overlap and stay on the board', () => {
+    for (const s of laid) {
+      expect(hardOverlaps(s.elements)).toEqual([]);
+      for (const e of s.elements.filter((x) => x.layer === 4)) expect(inside(s.outline, e.x, e.y)).toBe(true);
+    }
+  });
+
+  test('every food of lot 0 is there, and nothing else', () => {
+    for (const s of laid) {
+      const wanted = new Set(
+        plan.placements.filter((p) => p.surfaceId === s.surfaceId && p.lot === 0).map((p) => p.componentId),
+      );
+      expect(new Set(s.elements.map((e) => e.componentId))).toEqual(wanted);
+    }
+  });
+
+  test('the same seed lays the same board, another seed another one', () => {
+    const oak = plan.surfaces[0]!;
+    const bare = { ...plan, layout: [] };
+    expect(laySurface(bare, oak, 15)).toEqual(laySurface(bare, oak, 15));
+    expect(laySurface(bare, oak, 16).elements).not.toEqual(laySurface(bare, oak, 15).elements);
+  });
+
+  test('pins are kept when the rest is laid again', () => {
+    const oak = plan.surfaces[0]!;
+    const hard = laid[0]!.elements.find((e) => e.layer === 4)!;
+    const soft = laid[0]!.elements.find((e) => e.layer === 2)!;
+    const pinned: Plan = {
+      ...plan,
+      layout: plan.layout.map((l) => ({
+        ...l,
+        elements: l.elements.map((e) => ([hard.id, soft.id].includes(e.id) ? { ...e, pinned: true } : e)),
+      })),
+    };
+    const again = laySurface(pinned, oak, 99).elements;
+    for (const e of [hard, soft]) expect(again.find((x) => x.id === e.id)).toEqual({ ...e, pinned: true });
+  });
+
+  test('it is not mirrored: no two large things stand opposite each other', () => {
+    const hard = laid[0]!.elements.filter((e) => e.layer === 4);
+    for (const a of hard)
+      for (const b of hard) if (a !== b) expect(Math.hypot(a.x + b.x, a.y - b.y)).toBeGreaterThan(5);
+  });
+});
+
+describe('degenerate boards', () => {
+  test('nothing on it gives no elements', () => {
+    const empty = planWith({ party: [group('a', 2)] });
+    expect(laySurface(empty, empty.surfaces[0]!, 1)).toMatchObject({ elements: [], coverage: 0 });
+  });
+
+  test('one bowl larger than the board is laid all the same, and one piece alone', () => {
+    const tiny = planWith({
+      surfaces: [{ ...planWith({}).surfaces[0]!, outline: { kind: 'round', diameterMm: 80 }, rimMm: 0 }],
+      placements: [lies('hummus-home', 400)],
+    });
+    expect(laySurface(tiny, tiny.surfaces[0]!, 1).elements.length).toBeGreaterThan(0);
+    const one = planWith({ placements: [lies('raspberries', 4)] });
+    expect(laySurface(one, one.surfaces[0]!, 1).elements[0]!.pieces).toHaveLength(1);
+  });
+
+  test('a contained food stands in one bowl with all its pieces', () => {
+    const p = planWith({ placements: [lies('almonds', 60, { contained: true })] });
+    const [e] = laySurface(p, p.surfaces[0]!, 1).elements;
+    expect(e!.bowlMm).toBeGreaterThan(20);
+    expect(e!.pieces).toHaveLength(50);
+  });
+});
+
+describe('the picture', () => {
+  test('every kind of piece has a recipe of its own: none stands in for another', () => {
+    expect(Object.keys(RECIPES).sort()).toEqual([...PIECES].sort());
+    expect(new Set(Object.values(RECIPES)).size).toBe(PIECES.length);
+  });
+
+  test('every form of every food can be drawn, without a number that is none', () => {
+    for (const c of planLarder(plan).values())
+      for (const f of c.forms) {
+        const sink = new SvgSink();
+        drawPiece(sink, c, f, f.lengthMm, f.widthMm, 0, 0, 33, 7);
+        expect(sink.markup()).not.toMatch(/NaN|undefined|Infinity/);
+        expect(sink.markup().length).toBeGreaterThan(200);
+      }
+  });
+
+  test('the board is drawn the same twice, with every element in it', () => {
+    const svg = boardSvg(plan, plan.surfaces[0]!);
+    expect(boardSvg(plan, plan.surfaces[0]!)).toBe(svg);
+    for (const e of plan.layout[0]!.elements) expect(svg).toContain(`data-element="${e.id}"`);
+  });
+
+  test('markup in the plan’s name cannot get into the drawing', () => {
+    const bad = { ...plan, occasion: { ...plan.occasion, name: '<script>alert(1)</script>' } };
+    expect(boardSvg(bad, bad.surfaces[0]!)).not.toContain('<script>');
+  });
+});
+
+test('convex shapes that only touch do not overlap', () => {
+  const square = (x: number): [number, number][] => [
+    [x, 0],
+    [x + 10, 0],
+    [x + 10, 10],
+    [x, 10],
+  ];
+  expect(convexOverlap(square(0), square(10))).toBe(false);
+  expect(convexOverlap(square(0), square(9.9))).toBe(true);
+});

@@ -1,0 +1,83 @@
+import { describe, expect, test } from '@jest/globals';
+import { NEED_WORDS } from '../needs/index.js';
+import { group } from '../testing/plans.js';
+import { needsOf, portionsIn, portionsOf, readParty } from './index.js';
+
+const read = (text: string) => readParty(text, NEED_WORDS);
+const shown = (text: string) =>
+  read(text).groups.map((g) => [
+    g.count,
+    g.needs
+      .map((n) => n.id)
+      .sort()
+      .reverse()
+      .join('+') || 'none',
+    g.ages.join(','),
+  ]);
+
+describe('party lines', () => {
+  test('the line of the brief is understood and the rest eats everything', () => {
+    expect(
+      shown('28 guests: 6 vegan, 3 halal, 2 coeliac, 1 tree nut allergy, 5 children (two are 3)'),
+    ).toEqual([
+      [11, 'none', ''],
+      [6, 'vegan', ''],
+      [3, 'halal', ''],
+      [2, 'gluten-free', ''],
+      [1, 'tree-nut-free', ''],
+      [2, 'none', '3,3'],
+      [3, 'none', ''],
+    ]);
+  });
+
+  test('words, several needs, dislikes and ranges of ages', () => {
+    expect(shown('two vegans, one vegan coeliac')).toEqual([
+      [2, 'vegan', ''],
+      [1, 'vegan+gluten-free', ''],
+    ]);
+    expect(read('3 guests who hate olives').groups[0]?.dislikes).toEqual(['olives']);
+    expect(shown('3 children (6 to 10)')).toEqual([[3, 'none', '6,8,10']]);
+    expect(shown('4 children of 3, 4, 7 and 9')).toEqual([
+      [1, 'none', '3'],
+      [1, 'none', '4'],
+      [2, 'none', '7,9'],
+    ]);
+  });
+
+  test.each([
+    ['vegan guests', 'no-number'],
+    ['3 flurbish', 'unknown-word'],
+    ['4 guests: 6 vegan', 'too-many'],
+    ['2 children (three are 3)', 'bad-age'],
+    ['', 'empty'],
+  ])('"%s" is told as %s', (text, code) => {
+    expect(read(text).problems.map((p) => p.code)).toContain(code);
+  });
+
+  test('a part that is not understood is never taken for "eats everything"', () => {
+    expect(read('3 flurbish').groups).toEqual([]);
+  });
+});
+
+describe('ages', () => {
+  test('an age that was not said is judged as the strictest band', () => {
+    expect(needsOf(group('kids', 3, [], { band: 'child' })).map((n) => n.id)).toEqual(['child-1-3']);
+    expect(needsOf(group('kids', 2, [], { band: 'child', ages: [8] })).map((n) => n.id)).toEqual([
+      'child-1-3',
+    ]);
+    expect(needsOf(group('kids', 2, [], { band: 'child', ages: [4, 9] })).map((n) => n.id)).toEqual([
+      'child-4',
+    ]);
+    expect(needsOf(group('kids', 2, [], { band: 'child', ages: [8, 9] }))).toEqual([]);
+  });
+
+  test('28 guests of the demo are 25.5 portions', () => {
+    const party = [
+      group('adults', 23),
+      group('kids', 3, [], { band: 'child', ages: [6, 8, 10] }),
+      group('threes', 2, [], { band: 'child', ages: [3, 3] }),
+    ];
+    expect(portionsIn(party)).toBeCloseTo(25.5);
+    expect(portionsOf(group('hungry', 2, [], { appetite: 1.5 }))).toBe(3);
+  });
+});

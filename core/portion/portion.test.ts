@@ -1,0 +1,109 @@
+import { describe, expect, test } from '@jest/globals';
+import fc from 'fast-check';
+import { CATALOGUE } from '../catalogue/index.js';
+import { brief, group, planWith } from '../testing/plans.js';
+import { addMinutes, formatMass, parseLocalTime, speakTime } from '../measure/index.js';
+import {
+  choosePacks,
+  COUNTED,
+  fittingOutline,
+  kindRanges,
+  lotShares,
+  surfaceAreaCm2,
+  targetsOf,
+} from './index.js';
+
+describe('the school by family', () => {
+  test('the demo brief: 45 g cheese a portion, the rest at 0.6 beside six other dishes', () => {
+    const t = targetsOf(brief());
+    expect(t.portions).toBeCloseTo(25.5);
+    expect(t.byFamily.cheese).toBeCloseTo(45 * 25.5);
+    expect(t.byFamily['fresh-fruit']).toBeCloseTo(60 * 0.6 * 25.5);
+    expect(t.byFamily['cured-meat'] + t.byFamily.fish + t.byFamily['plant-protein']).toBeCloseTo(45 * 25.5);
+    expect(t.totalG).toBeCloseTo((90 + 234 * 0.6) * 25.5);
+  });
+
+  test('a vegan’s meat budget is plant protein', () => {
+    const t = targetsOf(planWith({ party: [group('vegans', 10, ['vegan'])] }));
+    expect(t.byFamily['cured-meat']).toBe(0);
+    expect(t.byFamily['plant-protein']).toBeCloseTo(450);
+  });
+
+  test('a meal is more, appetite scales it, nobody is nothing', () => {
+    const of = (role: 'meal' | 'drinks', appetite = 1) => {
+      const base = planWith({ party: [group('a', 4, [], { appetite })] });
+      return targetsOf({ ...base, occasion: { ...base.occasion, role } }).totalG;
+    };
+    expect(of('meal')).toBeGreaterThan(of('drinks') * 1.5);
+    expect(of('drinks', 2)).toBeCloseTo(of('drinks') * 2);
+    expect(targetsOf(planWith({})).totalG).toBe(0);
+  });
+
+  test('kinds grow with the party and never fall below two cheeses', () => {
+    const cheeses = (n: number) => kindRanges(planWith({ party: [group('a', n)] })).cheese.to;
+    expect([cheeses(2), cheeses(12), cheeses(40)]).toEqual([3, 5, 7]);
+  });
+});
+
+test('packs hold the need, and no other count of packs is cheaper', () => {
+  fc.assert(
+    fc.property(fc.constantFrom(...CATALOGUE), fc.integer({ min: 1, max: 1500 }), (c, need) => {
+      const found = choosePacks(c, need);
+      expect(found.massG).toBeGreaterThanOrEqual(need);
+      const [a, b = { massG: Infinity, priceMinor: 0 }] = c.packs;
+      for (let i = 0; i <= Math.ceil(need / a!.massG); i++) {
+        const rest = Math.max(0, need - i * a!.massG);
+        const j = rest === 0 ? 0 : Math.ceil(rest / b.massG);
+        if (rest > 0 && b.massG === Infinity) continue;
+        expect(found.priceMinor).toBeLessThanOrEqual(i * a!.priceMinor + j * b.priceMinor);
+      }
+    }),
+  );
+});
+
+test('lots share out all of the food', () => {
+  for (const c of CATALOGUE) expect(lotShares(c, brief()).reduce((a, b) => a + b, 0)).toBeCloseTo(1);
+});
+
+test('the size that is advised holds the ground, and not much more', () => {
+  fc.assert(
+    fc.property(fc.integer({ min: 200, max: 6000 }), fc.boolean(), (ground, round) => {
+      const surface = brief().surfaces[round ? 0 : 1]!;
+      const area = surfaceAreaCm2({ ...surface, outline: fittingOutline(surface, ground) });
+      expect(area / (ground / 0.97)).toBeGreaterThan(0.88);
+      expect(area / (ground / 0.97)).toBeLessThan(1.12);
+    }),
+  );
+});
+
+describe('measures', () => {
+  test('evenings pass midnight, months and leap days', () => {
+    expect(addMinutes('2027-05-15T22:00', 150)).toBe('2027-05-16T00:30');
+    expect(addMinutes('2028-02-28T23:30', 60)).toBe('2028-02-29T00:30');
+    expect(addMinutes('2027-01-01T00:10', -20)).toBe('2026-12-31T23:50');
+    expect(speakTime('2027-05-15T22:00')).toBe('Saturday 15 May 2027, 22:00');
+    expect(parseLocalTime('2027-13-01T10:00')).toBeUndefined();
+  });
+
+  test('there and back again is the same minute', () => {
+    fc.assert(
+      fc.property(
+        fc.integer({ min: -2000000, max: 2000000 }),
+        (m) => addMinutes(addMinutes('2027-05-15T22:00', m), -m) === '2027-05-15T22:00',
+      ),
+    );
+  });
+
+  test('grams and ounces', () => {
+    expect([formatMass(250), formatMass(5875), formatMass(250, 'imperial')]).toEqual([
+      '250 g',
+      '5.88 kg',
+      '8.8 oz',
+    ]);
+  });
+});
+
+test('the families add up to the total', () => {
+  const t = targetsOf(brief());
+  expect(COUNTED.reduce((n, f) => n + t.byFamily[f], 0)).toBeCloseTo(t.totalG);
+});

@@ -1,0 +1,47 @@
+import { afterAll, beforeAll, describe, expect, test } from '@jest/globals';
+import { mkdtempSync, mkdirSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import path from 'node:path';
+import type { AddressInfo } from 'node:net';
+import type { Server } from 'node:http';
+import { createApp } from './app.js';
+
+let server: Server;
+let base: string;
+beforeAll(async () => {
+  const dist = mkdtempSync(path.join(tmpdir(), 'plate-'));
+  mkdirSync(path.join(dist, 'assets'));
+  writeFileSync(path.join(dist, 'index.html'), '<p>the app</p>');
+  writeFileSync(path.join(dist, '404.html'), '<p>nothing on this plate</p>');
+  writeFileSync(path.join(dist, 'assets', 'a-123.js'), `// ${'x'.repeat(4000)}`);
+  server = createApp(dist).listen(0);
+  await new Promise((resolve) => server.once('listening', resolve));
+  base = `http://127.0.0.1:${(server.address() as AddressInfo).port}`;
+});
+afterAll(() => server.close());
+
+describe('the server', () => {
+  test('says that it is well', async () => {
+    expect(await (await fetch(`${base}/health`)).json()).toEqual({ status: 'ok' });
+  });
+
+  test('sends a strict content policy: no eval, WASM allowed, nothing from elsewhere', async () => {
+    const policy = (await fetch(`${base}/`)).headers.get('content-security-policy')!;
+    expect(policy).toContain("script-src 'self' 'wasm-unsafe-eval'");
+    expect(policy).not.toContain("'unsafe-eval'");
+    expect(policy).not.toMatch(/https?:/);
+  });
+
+  test('keeps hashed files for a year and compresses them', async () => {
+    const file = await fetch(`${base}/assets/a-123.js`, { headers: { 'accept-encoding': 'gzip' } });
+    expect(file.headers.get('cache-control')).toContain('immutable');
+    expect(file.headers.get('content-encoding')).toBe('gzip');
+  });
+
+  test('serves the app on its pages and a 404 page elsewhere', async () => {
+    expect((await fetch(`${base}/plan/comet-watch/lay`)).status).toBe(200);
+    const missing = await fetch(`${base}/nowhere`);
+    expect(missing.status).toBe(404);
+    expect(await missing.text()).toContain('nothing on this plate');
+  });
+});
