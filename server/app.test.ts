@@ -18,7 +18,9 @@ beforeAll(async () => {
   await new Promise((resolve) => server.once('listening', resolve));
   base = `http://127.0.0.1:${(server.address() as AddressInfo).port}`;
 });
-afterAll(() => server.close());
+afterAll(() => {
+  server.close();
+});
 
 describe('the server', () => {
   test('says that it is well', async () => {

@@ -76,7 +76,7 @@ const SMALL = [
     'radishes',
     'orange-wheels',
     'feta',
-    'cornichons',
+    'young-gouda',
     'medjool-dates',
   ],
 ];

@@ -1,0 +1,111 @@
+import AxeBuilder from '@axe-core/playwright';
+import { expect, test, type Page } from '@playwright/test';
+import { openDemo } from './helpers.js';
+
+async function clean(page: Page): Promise<void> {
+  // pictures of boards arrive a moment after the page
+  await page.waitForTimeout(400);
+  const { violations } = await new AxeBuilder({ page }).analyze();
+  expect(
+    violations.map(
+      (v) =>
+        `${v.id}: ${v.nodes
+          .map((n) => n.target.join(' '))
+          .slice(0, 3)
+          .join(', ')}`,
+    ),
+  ).toEqual([]);
+}
+
+const STATIONS = ['brief', 'choose', 'check', 'lay', 'sheet'] as const;
+
+for (const [name, size] of [
+  ['1280 px', { width: 1280, height: 800 }],
+  ['1024 px', { width: 1024, height: 768 }],
+  ['a tablet held upright', { width: 800, height: 1100 }],
+] as const)
+  test.describe(name, () => {
+    test.use({ viewport: size });
+    test('no station has an axe violation, by day and in the evening', async ({ page }) => {
+      const id = await openDemo(page);
+      for (const evening of [false, true]) {
+        await page.evaluate(
+          (on) =>
+            localStorage.setItem('round-plate.settings', JSON.stringify({ theme: on ? 'evening' : 'day' })),
+          evening,
+        );
+        for (const station of STATIONS) {
+          await page.goto(`/plan/${id}/${station}`);
+          await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+          await clean(page);
+        }
+        await page.goto('/');
+        await expect(page.locator('.plan-card')).toHaveCount(1);
+        await clean(page);
+      }
+    });
+  });
+
+test('no dialog has an axe violation', async ({ page }) => {
+  await openDemo(page);
+  const opened = async (open: () => Promise<void>): Promise<void> => {
+    await open();
+    await expect(page.getByRole('dialog').first()).toBeVisible();
+    await clean(page);
+    await page.keyboard.press('Escape');
+    await page.keyboard.press('Escape');
+    await expect(page.getByRole('dialog')).toHaveCount(0);
+  };
+  await opened(() => page.getByRole('button', { name: 'Type the party' }).click());
+  await opened(() => page.getByRole('button', { name: /^Vegan, 6 guests. Change/ }).click());
+  await opened(() => page.getByRole('button', { name: /^Round oak/ }).click());
+  await opened(() => page.getByRole('button', { name: /^Air/ }).click());
+  await opened(() => page.keyboard.press('Control+k'));
+  await page.getByRole('link', { name: /^Choose/ }).click();
+  await opened(() => page.getByRole('button', { name: 'Brie. Open' }).click());
+  await opened(() => page.getByRole('button', { name: 'Something of your own' }).click());
+});
+
+test('by keyboard alone: stations, guest view, step back, squint, help, command box', async ({ page }) => {
+  await openDemo(page);
+  await page.locator('body').click({ position: { x: 5, y: 795 } });
+  await page.keyboard.press('3');
+  await page.waitForURL('**/check');
+  await page.keyboard.press('g');
+  await expect(page.getByRole('button', { name: /^Seen by Eat everything/ })).toBeVisible();
+  await page.keyboard.press(' ');
+  await expect(page.locator('.frame.stepped')).toBeVisible();
+  await page.keyboard.press('Escape');
+  await page.keyboard.press('b');
+  await expect(page.locator('.frame.squint')).toBeVisible();
+  await page.keyboard.press('Escape');
+  await page.keyboard.press('?');
+  await expect(page.getByRole('dialog', { name: 'Keys' })).toBeVisible();
+  await page.keyboard.press('Escape');
+  await page.keyboard.press('Control+k');
+  await page.keyboard.type('Go to Lay');
+  await page.keyboard.press('Enter');
+  await page.waitForURL('**/lay');
+  const brie = page.getByRole('button', { name: /^Brie\. Arrows/ });
+  await brie.focus();
+  await page.keyboard.press('ArrowRight');
+  await expect(page.getByRole('button', { name: /^Brie, pinned/ })).toBeVisible();
+  await page.keyboard.press('p');
+  await expect(page.getByRole('button', { name: /^Brie\. Arrows/ })).toBeVisible();
+  await page.keyboard.press('Control+z');
+  await expect(page.getByRole('button', { name: /^Brie, pinned/ })).toBeVisible();
+});
+
+test('single keys can be switched off, and never act while a field has the focus', async ({ page }) => {
+  await openDemo(page, 'choose');
+  await page.getByRole('searchbox').fill('');
+  await page.getByRole('searchbox').pressSequentially('goat b');
+  await expect(page.locator('.frame.squint')).toHaveCount(0);
+  await page.locator('body').click({ position: { x: 5, y: 795 } });
+  await page.keyboard.press('?');
+  await page.getByLabel(/Single keys act/).uncheck();
+  await page.keyboard.press('Escape');
+  await page.locator('body').click({ position: { x: 5, y: 795 } });
+  await page.keyboard.press('b');
+  await expect(page.locator('.frame.squint')).toHaveCount(0);
+});

@@ -1,0 +1,115 @@
+import { expect, test } from '@playwright/test';
+import { readFileSync } from 'node:fs';
+import { openDemo, saved } from './helpers.js';
+
+const addNotes = async (page: import('@playwright/test').Page, dishes: string): Promise<void> => {
+  await page.getByRole('button', { name: /^Other dishes/ }).click();
+  await page.getByRole('spinbutton').fill(dishes);
+  await page.keyboard.press('Enter');
+  await page.keyboard.press('Escape');
+};
+
+test.describe('hard edges', () => {
+  test('undo survives a reload and names what it undoes', async ({ page }) => {
+    await openDemo(page);
+    await addNotes(page, '7');
+    await expect(page.getByRole('button', { name: 'Other dishes: 7 other dishes. Change' })).toBeVisible();
+    await saved(page);
+    await page.reload();
+    await page.getByRole('button', { name: 'Undo: change the occasion' }).click();
+    await expect(page.getByRole('button', { name: 'Other dishes: 6 other dishes. Change' })).toBeVisible();
+    await page.getByRole('button', { name: 'Redo: change the occasion' }).click();
+    await expect(page.getByRole('button', { name: 'Other dishes: 7 other dishes. Change' })).toBeVisible();
+  });
+
+  test('a tab killed in the middle of writing leaves a whole plan', async ({ context }) => {
+    const page = await context.newPage();
+    const id = await openDemo(page);
+    await addNotes(page, '8');
+    await page.close({ runBeforeUnload: false });
+    const next = await context.newPage();
+    await next.goto(`/plan/${id}/brief`);
+    await expect(next.getByRole('button', { name: /Other dishes: [68] other dishes/ })).toBeVisible();
+    await expect(next.getByRole('heading', { level: 1 })).toContainText('Comet Watch');
+  });
+
+  test('a second tab sees an edit of the first, and edits of both are kept', async ({ context }) => {
+    const one = await context.newPage();
+    const id = await openDemo(one);
+    const two = await context.newPage();
+    await two.goto(`/plan/${id}/brief`);
+    await expect(two.getByRole('button', { name: /Other dishes: 6/ })).toBeVisible();
+    await addNotes(one, '9');
+    await expect(two.getByRole('button', { name: /Other dishes: 9/ })).toBeVisible();
+    await expect(two.getByText('This plan was changed in another tab.')).toBeVisible();
+    await two.getByRole('button', { name: /^Air/ }).click();
+    await two.getByRole('spinbutton').fill('12');
+    await two.keyboard.press('Enter');
+    await expect(one.getByRole('button', { name: /^Air: 12/ })).toBeVisible();
+    await expect(one.getByRole('button', { name: /Other dishes: 9/ })).toBeVisible();
+  });
+
+  test.describe('files', () => {
+    const plan = readFileSync(new URL('../core/plan/samples/v1.plate.json', import.meta.url), 'utf8');
+    const cases: [string, string, RegExp][] = [
+      ['no plan at all', 'hello', /could not be read as JSON/],
+      ['truncated', plan.slice(0, 4000), /cut short/],
+      ['of a newer version', plan.replace('"version": 1', '"version": 7'), /newer Round Plate/],
+      [
+        'with a prototype key',
+        plan.replace('"notes": ""', '"notes": "", "__proto__": {"a": 1}'),
+        /__proto__/,
+      ],
+      ['over 5 MB', `${plan}${' '.repeat(5 * 1024 * 1024)}`, /larger than 5 MB/],
+      ['with a wrong field', plan.replace('"count": 11', '"count": "x"'), /party\[0\]\.count/],
+    ];
+    for (const [name, text, reason] of cases)
+      test(`a file ${name} is refused with its reason, and nothing stored is touched`, async ({ page }) => {
+        await openDemo(page);
+        await page.goto('/');
+        await page
+          .getByLabel('Bring in a plan file')
+          .setInputFiles({ name: 'x.json', mimeType: 'application/json', buffer: Buffer.from(text) });
+        await expect(page.getByRole('dialog')).toContainText('This file was not taken');
+        await expect(page.getByRole('dialog')).toContainText(reason);
+        await page.getByRole('button', { name: 'Close' }).click();
+        await expect(page.locator('.plan-card')).toHaveCount(1);
+      });
+
+    test('markup in a name is shown as text', async ({ page }) => {
+      await page.goto('/');
+      await page
+        .getByLabel('Bring in a plan file')
+        .setInputFiles({
+          name: 'x.json',
+          mimeType: 'application/json',
+          buffer: Buffer.from(plan.replace('"Comet Watch"', '"<img src=x onerror=alert(1)>"')),
+        });
+      await expect(page.locator('.plan-card')).toContainText('<img src=x onerror=alert(1)>');
+    });
+  });
+
+  test('a deleted plan comes back with undo, and all plans go into one file', async ({ page }) => {
+    await openDemo(page);
+    await page.goto('/');
+    await page.getByRole('button', { name: 'Delete Comet Watch' }).click();
+    await expect(page.locator('.plan-card')).toHaveCount(0);
+    await page.getByRole('button', { name: 'Undo' }).click();
+    await expect(page.locator('.plan-card')).toHaveCount(1);
+    const [file] = await Promise.all([
+      page.waitForEvent('download'),
+      page.getByRole('button', { name: 'Save all plans' }).click(),
+    ]);
+    expect(JSON.parse(readFileSync(await file.path(), 'utf8'))).toMatchObject({
+      format: 'round-plate.plans',
+      plans: [{ id: 'comet-watch' }],
+    });
+  });
+
+  test('an address without a plan, and one without a page, say so', async ({ page }) => {
+    await page.goto('/plan/nobody/brief');
+    await expect(page.getByRole('alert')).toContainText('no plan at this address');
+    expect((await page.goto('/somewhere'))?.status()).toBe(404);
+    await expect(page.getByText('Nothing on this plate')).toBeVisible();
+  });
+});
