@@ -27,6 +27,7 @@ for (const [name, size] of [
   test.describe(name, () => {
     test.use({ viewport: size });
     test('no station has an axe violation, by day and in the evening', async ({ page }) => {
+      test.setTimeout(240_000);
       const id = await openDemo(page);
       for (const evening of [false, true]) {
         await page.evaluate(

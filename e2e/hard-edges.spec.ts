@@ -78,13 +78,11 @@ test.describe('hard edges', () => {
 
     test('markup in a name is shown as text', async ({ page }) => {
       await page.goto('/');
-      await page
-        .getByLabel('Bring in a plan file')
-        .setInputFiles({
-          name: 'x.json',
-          mimeType: 'application/json',
-          buffer: Buffer.from(plan.replace('"Comet Watch"', '"<img src=x onerror=alert(1)>"')),
-        });
+      await page.getByLabel('Bring in a plan file').setInputFiles({
+        name: 'x.json',
+        mimeType: 'application/json',
+        buffer: Buffer.from(plan.replace('"Comet Watch"', '"<img src=x onerror=alert(1)>"')),
+      });
       await expect(page.locator('.plan-card')).toContainText('<img src=x onerror=alert(1)>');
     });
   });

@@ -170,7 +170,7 @@ function Slip({ finding: f, number, plan }: { finding: Finding; number: number; 
           <span>{STATE_WORDS[f.glyph]}</span>
           <i>No {number}</i>
         </header>
-        <h3>{f.text}</h3>
+        <h2>{f.text}</h2>
         <p>{f.why}</p>
         {groups.length > 0 && groups.length < plan.party.length && (
           <p className="who">

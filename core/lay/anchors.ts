@@ -1,6 +1,10 @@
 import type { Random } from '../measure/index.js';
-import { inside, placed, convexOverlap, type Polygon } from '../shape/index.js';
+import { hypot2, inside, placed, convexOverlap, type Polygon } from '../shape/index.js';
 import type { Part } from './parts.js';
+
+/** Bound once: looking names up on the global object is slow inside hot loops. */
+const { PI, abs, cos, exp, max, min, round, sin } = Math;
+const FAR = Infinity;
 
 /** Where a hard part stands. */
 export interface Spot {
@@ -25,7 +29,7 @@ function circlesOf(part: Part): { at: number; r: number }[] {
       { at: 0, r: w * 0.4 },
       { at: l * 0.26, r: w * 0.55 },
     ];
-  const n = Math.max(1, Math.round(l / w));
+  const n = max(1, round(l / w));
   return Array.from({ length: n }, (_, i) => ({
     at: n === 1 ? 0 : (i / (n - 1) - 0.5) * (l - w),
     r: w * 0.56,
@@ -35,7 +39,7 @@ function circlesOf(part: Part): { at: number; r: number }[] {
 type Circle = { x: number; y: number; r: number };
 
 function circlesAt(circles: readonly { at: number; r: number }[], s: Spot): Circle[] {
-  const [c, n] = [Math.cos((s.angle * Math.PI) / 180), Math.sin((s.angle * Math.PI) / 180)];
+  const [c, n] = [cos((s.angle * PI) / 180), sin((s.angle * PI) / 180)];
   return circles.map((k) => ({ x: s.x + k.at * c, y: s.y + k.at * n, r: k.r }));
 }
 
@@ -53,10 +57,10 @@ function overEdge(ground: Polygon, c: Circle): number {
   for (let i = 0; i < ground.length; i++) {
     const [x1, y1] = ground[i]!;
     const [x2, y2] = ground[(i + 1) % ground.length]!;
-    const length = Math.hypot(x2 - x1, y2 - y1) || 1;
+    const length = hypot2(x2 - x1, y2 - y1) || 1;
     // inside lies to the right of each edge of a clockwise outline (y down)
     const d = ((x2 - x1) * (c.y - y1) - (y2 - y1) * (c.x - x1)) / length;
-    over = Math.max(over, c.r - d);
+    over = max(over, c.r - d);
   }
   return over;
 }
@@ -75,8 +79,8 @@ function energyOf(t: Table, spots: readonly Spot[], i: number): number {
   }
   // the star and the tallest toward the middle, but never in it
   const { x, y } = spots[i]!;
-  const middle = Math.hypot(x / t.halfWidth, y / t.halfHeight);
-  return e + 6 * Math.max(0, 0.28 - middle) + 3 * Math.max(0, middle - 0.72);
+  const middle = hypot2(x / t.halfWidth, y / t.halfHeight);
+  return e + 6 * max(0, 0.28 - middle) + 3 * max(0, middle - 0.72);
 }
 
 function pairEnergy(t: Table, spots: readonly Spot[], i: number, j: number, mine: readonly Circle[]): number {
@@ -84,19 +88,18 @@ function pairEnergy(t: Table, spots: readonly Spot[], i: number, j: number, mine
   const theirs = circlesAt(t.circles[j]!, b);
   const cheese = t.parts[i]!.bowlMm === null || t.parts[j]!.bowlMm === null;
   const wanted = cheese ? GAP_CHEESE_MM : GAP_BOWL_MM;
-  let gap = Infinity;
-  for (const c of mine)
-    for (const d of theirs) gap = Math.min(gap, Math.hypot(c.x - d.x, c.y - d.y) - c.r - d.r);
+  let gap = FAR;
+  for (const c of mine) for (const d of theirs) gap = min(gap, hypot2(c.x - d.x, c.y - d.y) - c.r - d.r);
   let e = 0;
   if (gap < 2) e += 60 + (2 - gap) * 12;
   if (gap < wanted) e += ((wanted - gap) / wanted) ** 2 * 14;
   const same = (t.parts[i]!.bowlMm === null) === (t.parts[j]!.bowlMm === null);
-  const near = Math.hypot(a.x - b.x, a.y - b.y) / Math.min(t.halfWidth, t.halfHeight);
+  const near = hypot2(a.x - b.x, a.y - b.y) / min(t.halfWidth, t.halfHeight);
   e += (same ? 1.6 : 0.8) / (near * near + 0.15);
   // neither in a row nor mirrored
-  if (Math.abs(a.x - b.x) < 14) e += 1.2;
-  if (Math.abs(a.y - b.y) < 14) e += 1.2;
-  if (Math.hypot(a.x + b.x, a.y - b.y) < 24 || Math.hypot(a.x - b.x, a.y + b.y) < 24) e += 2;
+  if (abs(a.x - b.x) < 14) e += 1.2;
+  if (abs(a.y - b.y) < 14) e += 1.2;
+  if (hypot2(a.x + b.x, a.y - b.y) < 24 || hypot2(a.x - b.x, a.y + b.y) < 24) e += 2;
   return e;
 }
 
@@ -108,11 +111,11 @@ export function placeAnchors(parts: readonly Part[], ground: Polygon, random: Ra
     parts,
     circles: parts.map(circlesOf),
     ground,
-    halfWidth: Math.max(...xs),
-    halfHeight: Math.max(...ys),
+    halfWidth: max(...xs),
+    halfHeight: max(...ys),
   };
   let best: Spot[] = [];
-  let least = Infinity;
+  let least = FAR;
   for (let start = 0; start < STARTS; start++) {
     const spots = anneal(t, random);
     const e = spots.reduce((sum, _, i) => sum + energyOf(t, spots, i), 0);
@@ -156,7 +159,7 @@ function anneal(t: Table, random: Random): Spot[] {
 }
 
 const accept = (rise: number, heat: number, random: Random): boolean =>
-  rise <= 0 || random.next() < Math.exp(-rise / (0.02 + 3 * heat * heat));
+  rise <= 0 || random.next() < exp(-rise / (0.02 + 3 * heat * heat));
 
 function somewhere(t: Table, random: Random): Spot {
   for (let tries = 0; tries < 50; tries++) {

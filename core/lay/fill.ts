@@ -2,6 +2,10 @@ import type { Random } from '../measure/index.js';
 import type { Grid } from './grid.js';
 import type { Part } from './parts.js';
 
+/** Bound once: looking names up on the global object is slow inside hot loops. */
+const { PI, cos, floor, max, min, round, sin } = Math;
+const FAR = Infinity;
+
 /** Where one piece lies: millimetres from the surface's centre, degrees. */
 export interface Laid {
   x: number;
@@ -19,7 +23,7 @@ export function fillLoose(part: Part, cells: readonly number[], grid: Grid, rand
   const n = part.pieces;
   if (cells.length === 0) return [];
   const xs = cells.map((c) => grid.xOf(c % grid.columns));
-  const ys = cells.map((c) => grid.yOf(Math.floor(c / grid.columns)));
+  const ys = cells.map((c) => grid.yOf(floor(c / grid.columns)));
   const px = new Float64Array(n);
   const py = new Float64Array(n);
   for (let i = 0; i < n; i++) {
@@ -33,7 +37,7 @@ export function fillLoose(part: Part, cells: readonly number[], grid: Grid, rand
     for (let k = 0; k < cells.length; k++) {
       const [x, y] = [xs[k]!, ys[k]!];
       let best = 0;
-      let least = Infinity;
+      let least = FAR;
       for (let i = 0; i < n; i++) {
         const dx = x - px[i]!;
         const dy = y - py[i]!;
@@ -54,7 +58,7 @@ export function fillLoose(part: Part, cells: readonly number[], grid: Grid, rand
       py[i] = sum[i * 3 + 1]! / count;
     }
   }
-  const unrest = Math.min(part.fact.lengthMm, part.fact.widthMm) * 0.08;
+  const unrest = min(part.fact.lengthMm, part.fact.widthMm) * 0.08;
   const lean = random.range(0, 360);
   const elongated = part.fact.lengthMm > part.fact.widthMm * 1.7;
   return Array.from({ length: n }, (_, i) => ({
@@ -80,13 +84,13 @@ function bandsOf(
   vs: readonly number[],
   stepMm: number,
 ): { from: number; bins: Bin[] } {
-  const from = Math.min(...us);
+  const from = min(...us);
   const bins: Bin[] = [];
   us.forEach((u, k) => {
-    const b = Math.floor((u - from) / stepMm);
-    const bin = (bins[b] ??= { low: Infinity, high: -Infinity, count: 0 });
-    bin.low = Math.min(bin.low, vs[k]!);
-    bin.high = Math.max(bin.high, vs[k]!);
+    const b = floor((u - from) / stepMm);
+    const bin = (bins[b] ??= { low: FAR, high: -FAR, count: 0 });
+    bin.low = min(bin.low, vs[k]!);
+    bin.high = max(bin.high, vs[k]!);
     bin.count += 1;
   });
   for (let b = 0; b < bins.length; b++) bins[b] ??= { low: 0, high: 0, count: 0 };
@@ -105,23 +109,23 @@ export function fillRun(
   random: Random,
 ): Laid[] {
   if (cells.length === 0) return [];
-  const [c, s] = [Math.cos(angle), Math.sin(angle)];
+  const [c, s] = [cos(angle), sin(angle)];
   const us: number[] = [];
   const vs: number[] = [];
   for (const cell of cells) {
-    const [x, y] = [grid.xOf(cell % grid.columns), grid.yOf(Math.floor(cell / grid.columns))];
+    const [x, y] = [grid.xOf(cell % grid.columns), grid.yOf(floor(cell / grid.columns))];
     us.push(x * c + y * s);
     vs.push(y * c - x * s);
   }
   const { from, bins } = bandsOf(us, vs, grid.stepMm);
   const across = part.fact.lengthMm;
-  const width = (cells.length * grid.stepMm) / Math.max(1, bins.length);
-  const rows = Math.max(1, Math.min(part.pieces, Math.round(width / (across * LAP))));
-  const smooth = smoothed(bins, Math.max(2, Math.round(16 / grid.stepMm)));
+  const width = (cells.length * grid.stepMm) / max(1, bins.length);
+  const rows = max(1, min(part.pieces, round(width / (across * LAP))));
+  const smooth = smoothed(bins, max(2, round(16 / grid.stepMm)));
   const laid: Laid[] = [];
   let left = part.pieces;
   for (let row = 0; row < rows; row++) {
-    const n = Math.round(left / (rows - row));
+    const n = round(left / (rows - row));
     left -= n;
     laid.push(...oneRow(n, row, rows, from, smooth, grid.stepMm, random).map((p) => back(p, c, s, angle)));
   }
@@ -132,7 +136,7 @@ export function fillRun(
 function smoothed(bins: readonly Bin[], reach: number): Bin[] {
   return bins.map((_, b) => {
     let [low, high, weight] = [0, 0, 0];
-    for (let k = Math.max(0, b - reach); k <= Math.min(bins.length - 1, b + reach); k++) {
+    for (let k = max(0, b - reach); k <= min(bins.length - 1, b + reach); k++) {
       const bin = bins[k]!;
       if (bin.count === 0) continue;
       low += bin.low * bin.count;
@@ -162,7 +166,7 @@ function oneRow(
 ): Along[] {
   const total = bins.reduce((sum, b) => sum + b.count, 0);
   const middle = (b: number): number => {
-    const bin = bins[Math.max(0, Math.min(bins.length - 1, b))]!;
+    const bin = bins[max(0, min(bins.length - 1, b))]!;
     return bin.low + ((bin.high - bin.low) * (row + 0.5)) / rows;
   };
   const out: Along[] = [];
@@ -182,6 +186,6 @@ function back(p: Along, c: number, s: number, angle: number): Laid {
   return {
     x: p.u * c - p.v * s,
     y: p.u * s + p.v * c,
-    angle: ((angle + p.slope) * 180) / Math.PI + 90,
+    angle: ((angle + p.slope) * 180) / PI + 90,
   };
 }

@@ -1,6 +1,10 @@
 import type { Surface } from '../plan/index.js';
 import { ellipse, roundedRectangle, inside, type Point, type Polygon } from '../shape/index.js';
 
+/** Bound once: looking names up on the global object is slow inside hot loops. */
+const { ceil, floor, max, min } = Math;
+const FAR = Infinity;
+
 /** A raster over the ground inside the rim; cell (i, j) has its middle at `xOf(i)`, `yOf(j)`, millimetres from the surface's centre. */
 export interface Grid {
   stepMm: number;
@@ -16,19 +20,19 @@ export interface Grid {
 export function servingGround(surface: Surface, scale = 1): Point[] {
   const { outline: o, rimMm } = surface;
   if (o.kind === 'round') {
-    const d = Math.max(1, o.diameterMm - 2 * rimMm) * scale;
+    const d = max(1, o.diameterMm - 2 * rimMm) * scale;
     return ellipse(d, d, 72);
   }
-  const [l, w] = [Math.max(1, o.lengthMm - 2 * rimMm) * scale, Math.max(1, o.widthMm - 2 * rimMm) * scale];
-  return roundedRectangle(l, w, Math.max(0, o.cornerMm - rimMm) * scale, 8);
+  const [l, w] = [max(1, o.lengthMm - 2 * rimMm) * scale, max(1, o.widthMm - 2 * rimMm) * scale];
+  return roundedRectangle(l, w, max(0, o.cornerMm - rimMm) * scale, 8);
 }
 
 export function gridOver(ground: Polygon, stepMm: number): Grid {
   const xs = ground.map((p) => p[0]);
   const ys = ground.map((p) => p[1]);
-  const [left, top] = [Math.min(...xs), Math.min(...ys)];
-  const columns = Math.max(1, Math.ceil((Math.max(...xs) - left) / stepMm));
-  const rows = Math.max(1, Math.ceil((Math.max(...ys) - top) / stepMm));
+  const [left, top] = [min(...xs), min(...ys)];
+  const columns = max(1, ceil((max(...xs) - left) / stepMm));
+  const rows = max(1, ceil((max(...ys) - top) / stepMm));
   const xOf = (i: number) => left + (i + 0.5) * stepMm;
   const yOf = (j: number) => top + (j + 0.5) * stepMm;
   const mask = new Uint8Array(columns * rows);
@@ -39,7 +43,7 @@ export function gridOver(ground: Polygon, stepMm: number): Grid {
 
 /** Calls back for each cell whose middle lies in the polygon. A kernel: it scans rows, not points. */
 export function forCellsIn(grid: Grid, polygon: Polygon, each: (cell: number) => void): void {
-  let [top, bottom] = [Infinity, -Infinity];
+  let [top, bottom] = [FAR, -FAR];
   for (const [, y] of polygon) {
     if (y < top) top = y;
     if (y > bottom) bottom = y;
@@ -47,8 +51,8 @@ export function forCellsIn(grid: Grid, polygon: Polygon, each: (cell: number) =>
   const { stepMm, columns, rows } = grid;
   const y0 = grid.yOf(0);
   const x0 = grid.xOf(0);
-  const from = Math.max(0, Math.ceil((top - y0) / stepMm));
-  const to = Math.min(rows - 1, Math.floor((bottom - y0) / stepMm));
+  const from = max(0, ceil((top - y0) / stepMm));
+  const to = min(rows - 1, floor((bottom - y0) / stepMm));
   const crossings: number[] = [];
   for (let j = from; j <= to; j++) {
     const y = y0 + j * stepMm;
@@ -60,8 +64,8 @@ export function forCellsIn(grid: Grid, polygon: Polygon, each: (cell: number) =>
     }
     crossings.sort((p, q) => p - q);
     for (let k = 0; k + 1 < crossings.length; k += 2) {
-      const left = Math.max(0, Math.ceil((crossings[k]! - x0) / stepMm));
-      const right = Math.min(columns - 1, Math.floor((crossings[k + 1]! - x0) / stepMm));
+      const left = max(0, ceil((crossings[k]! - x0) / stepMm));
+      const right = min(columns - 1, floor((crossings[k + 1]! - x0) / stepMm));
       for (let i = left; i <= right; i++) each(j * columns + i);
     }
   }

@@ -1,9 +1,13 @@
 import type { Random } from '../measure/index.js';
 import type { LaidElement } from '../plan/index.js';
-import { ellipse, pieceOutline, placed, type Point } from '../shape/index.js';
+import { hypot2, ellipse, pieceOutline, placed, type Point } from '../shape/index.js';
 import type { Grid } from './grid.js';
 import type { Part } from './parts.js';
 import { coverCount, type Filled } from './settle.js';
+
+/** Bound once: looking names up on the global object is slow inside hot loops. */
+const { floor, min, round } = Math;
+const FAR = Infinity;
 
 /** Herbs last: into the barest places, and if there are none, to the foot of a bowl or cheese; well apart. */
 export function layHerbs(
@@ -19,7 +23,7 @@ export function layHerbs(
     if (part.pinned) return [{ ...part.pinned }];
     const at = bestPlace(grid, cover, hard, used, random);
     used.push(at);
-    const angle = Math.round(random.range(0, 360));
+    const angle = round(random.range(0, 360));
     const outline = placed(
       pieceOutline(part.fact.piece, part.fact.lengthMm, part.fact.widthMm),
       at.x,
@@ -48,7 +52,7 @@ export function layHerbs(
   });
 }
 
-const r1 = (n: number) => Math.round(n * 10) / 10;
+const r1 = (n: number) => round(n * 10) / 10;
 const TRIES = 160;
 /** Sprigs nearer than this to each other look like a bunch. */
 const APART_MM = 70;
@@ -61,11 +65,11 @@ function bestPlace(
   random: Random,
 ): { x: number; y: number } {
   let best = { x: 0, y: 0 };
-  let most = -Infinity;
+  let most = -FAR;
   for (let k = 0; k < TRIES; k++) {
     const c = random.int(grid.ground.length);
     if (!grid.ground[c]) continue;
-    const at = { x: grid.xOf(c % grid.columns), y: grid.yOf(Math.floor(c / grid.columns)) };
+    const at = { x: grid.xOf(c % grid.columns), y: grid.yOf(floor(c / grid.columns)) };
     const rim = [
       [24, 0],
       [-24, 0],
@@ -73,9 +77,9 @@ function bestPlace(
       [0, -24],
     ].some(([dx, dy]) => !onGround(grid, at.x + dx!, at.y + dy!));
     if (rim) continue;
-    const near = Math.min(APART_MM, ...used.map((u) => Math.hypot(u.x - at.x, u.y - at.y)));
+    const near = min(APART_MM, ...used.map((u) => hypot2(u.x - at.x, u.y - at.y)));
     let score = near / APART_MM + (cover[c] === 0 ? 1.2 : 0);
-    const foot = Math.min(60, ...hard.flat().map(([x, y]) => Math.hypot(x - at.x, y - at.y)));
+    const foot = min(60, ...hard.flat().map(([x, y]) => hypot2(x - at.x, y - at.y)));
     score += foot > 4 && foot < 20 ? 0.5 : 0;
     if (score > most) [best, most] = [at, score];
   }
@@ -83,7 +87,7 @@ function bestPlace(
 }
 
 function onGround(grid: Grid, x: number, y: number): boolean {
-  const i = Math.round((x - grid.xOf(0)) / grid.stepMm);
-  const j = Math.round((y - grid.yOf(0)) / grid.stepMm);
+  const i = round((x - grid.xOf(0)) / grid.stepMm);
+  const j = round((y - grid.yOf(0)) / grid.stepMm);
   return i >= 0 && j >= 0 && i < grid.columns && j < grid.rows && grid.ground[j * grid.columns + i] === 1;
 }

@@ -2,6 +2,10 @@ import type { Random } from '../measure/index.js';
 import type { Grid } from './grid.js';
 import type { Part } from './parts.js';
 
+/** Bound once: looking names up on the global object is slow inside hot loops. */
+const { PI, cos, floor, max, round, sin, sqrt } = Math;
+const FAR = Infinity;
+
 /** A soft part's ground while it finds its place: a point or a short line that reaches for its share of the board. */
 export interface Site {
   x: number;
@@ -40,8 +44,8 @@ export function siteFor(
 
 const runHalf = (cells: number, stepMm: number): number => {
   const area = cells * stepMm * stepMm;
-  const length = Math.sqrt(area * RUN_ASPECT);
-  return Math.max(0, (length - area / length) / 2);
+  const length = sqrt(area * RUN_ASPECT);
+  return max(0, (length - area / length) / 2);
 };
 
 /** Smooth noise in millimetres, so that borders look grown, not ruled. Values on a coarse lattice, blended. */
@@ -56,7 +60,7 @@ export function borderNoise(
     values[((((i % size) + size) % size) * size + (((j % size) + size) % size)) * 2 + k]!;
   return (x, y) => {
     const [u, v] = [x / waveMm, y / waveMm];
-    const [i, j] = [Math.floor(u), Math.floor(v)];
+    const [i, j] = [floor(u), floor(v)];
     const [a, b] = [ease(u - i), ease(v - j)];
     const blend = (k: number) =>
       (at(i, j, k) * (1 - a) + at(i + 1, j, k) * a) * (1 - b) +
@@ -84,7 +88,7 @@ export function freeCells(
   const x = new Float64Array(list.length);
   const y = new Float64Array(list.length);
   list.forEach((c, k) => {
-    const [px, py] = [grid.xOf(c % grid.columns), grid.yOf(Math.floor(c / grid.columns))];
+    const [px, py] = [grid.xOf(c % grid.columns), grid.yOf(floor(c / grid.columns))];
     const [dx, dy] = noise(px, py);
     x[k] = px + dx;
     y[k] = py + dy;
@@ -104,8 +108,8 @@ export function assign(free: FreeCells, sites: readonly Site[], owner: Int16Arra
   sites.forEach((s, i) => {
     sx[i] = s.x;
     sy[i] = s.y;
-    ux[i] = Math.cos(s.angle);
-    uy[i] = Math.sin(s.angle);
+    ux[i] = cos(s.angle);
+    uy[i] = sin(s.angle);
     half[i] = s.half;
     weight[i] = s.weight;
   });
@@ -113,7 +117,7 @@ export function assign(free: FreeCells, sites: readonly Site[], owner: Int16Arra
     const x = free.x[k]!;
     const y = free.y[k]!;
     let best = NOBODY;
-    let least = Infinity;
+    let least = FAR;
     for (let i = 0; i < n; i++) {
       const dx = x - sx[i]!;
       const dy = y - sy[i]!;
@@ -121,7 +125,7 @@ export function assign(free: FreeCells, sites: readonly Site[], owner: Int16Arra
       const h = half[i]!;
       along = along > h ? along - h : along < -h ? along + h : 0;
       const across = dy * ux[i]! - dx * uy[i]!;
-      const d = Math.sqrt(along * along + across * across) - weight[i]!;
+      const d = sqrt(along * along + across * across) - weight[i]!;
       if (d < least) {
         least = d;
         best = i;
@@ -144,7 +148,7 @@ export function momentsOf(grid: Grid, owner: Int16Array, regions: number): Momen
   for (let c = 0; c < owner.length; c++) {
     const o = owner[c]!;
     if (o < 0) continue;
-    const [x, y] = [grid.xOf(c % grid.columns), grid.yOf(Math.floor(c / grid.columns))];
+    const [x, y] = [grid.xOf(c % grid.columns), grid.yOf(floor(c / grid.columns))];
     const s = sums[o]!;
     s[0]! += 1;
     s[1]! += x;
@@ -173,17 +177,17 @@ export function stepRegions(
   const moments = momentsOf(grid, owner, sites.length);
   sites.forEach((s, i) => {
     const m = moments[i]!;
-    const perimeter = Math.max(8, 3.6 * Math.sqrt(Math.max(1, m.count)));
+    const perimeter = max(8, 3.6 * sqrt(max(1, m.count)));
     s.weight += (0.7 * grid.stepMm * (s.targetCells - m.count)) / perimeter;
     if (s.fixed || m.count === 0) return;
     s.x += (m.x - s.x) * moving;
     s.y += (m.y - s.y) * moving;
     if (s.half > 0) {
       let turn = m.angle - s.angle;
-      turn -= Math.PI * Math.round(turn / Math.PI);
+      turn -= PI * round(turn / PI);
       s.angle += turn * moving;
     }
   });
-  const mean = sites.reduce((n, s) => n + s.weight, 0) / Math.max(1, sites.length);
+  const mean = sites.reduce((n, s) => n + s.weight, 0) / max(1, sites.length);
   for (const s of sites) s.weight -= mean;
 }

@@ -1,8 +1,12 @@
+import { hypot2 } from '../shape/index.js';
 import type { Random } from '../measure/index.js';
 import type { Grid } from './grid.js';
 import { borderPoints } from './neighbours.js';
 import type { Part } from './parts.js';
 import type { Site } from './regions.js';
+
+/** Bound once: looking names up on the global object is slow inside hot loops. */
+const { exp } = Math;
 
 /** Swaps of regions must be about as large as each other, or the shapes no longer fit the food. */
 const MOST_RATIO = 2.4;
@@ -50,7 +54,7 @@ export function relabel(
       const length = border[r * count + q]!;
       if (length > 0) e += length * borderPoints(mine, foodAt(q));
       if (q < n && q !== r && foodAt(q).id === mine.id) {
-        const d = Math.hypot(sites[r]!.x - sites[q]!.x, sites[r]!.y - sites[q]!.y) / widthMm;
+        const d = hypot2(sites[r]!.x - sites[q]!.x, sites[r]!.y - sites[q]!.y) / widthMm;
         if (d < APART) e += 40 * (1 - d / APART);
       }
     }
@@ -66,7 +70,7 @@ export function relabel(
     const before = cost(a) + cost(b);
     [label[a], label[b]] = [label[b]!, label[a]!];
     const rise = cost(a) + cost(b) - before;
-    if (rise > 0 && random.next() >= Math.exp(-rise / (0.01 + heat)))
+    if (rise > 0 && random.next() >= exp(-rise / (0.01 + heat)))
       [label[a], label[b]] = [label[b]!, label[a]!];
   }
   return label;

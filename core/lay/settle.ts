@@ -1,7 +1,11 @@
-import { placed, pieceOutline, type Point } from '../shape/index.js';
+import { hypot2, placed, pieceOutline, type Point } from '../shape/index.js';
 import { forCellsIn, type Grid } from './grid.js';
 import type { Laid } from './fill.js';
 import type { Part } from './parts.js';
+
+/** Bound once: looking names up on the global object is slow inside hot loops. */
+const { floor, max, min } = Math;
+const FAR = Infinity;
 
 /** A soft part with its pieces. */
 export interface Filled {
@@ -31,10 +35,10 @@ function drawIn(ground: readonly Point[], outline: readonly Point[], p: Laid): v
   for (let i = 0; i < ground.length; i++) {
     const [x1, y1] = ground[i]!;
     const [x2, y2] = ground[(i + 1) % ground.length]!;
-    const length = Math.hypot(x2 - x1, y2 - y1) || 1;
+    const length = hypot2(x2 - x1, y2 - y1) || 1;
     const [nx, ny] = [-(y2 - y1) / length, (x2 - x1) / length];
     let over = 0;
-    for (const [x, y] of points) over = Math.max(over, -((x - x1) * nx + (y - y1) * ny));
+    for (const [x, y] of points) over = max(over, -((x - x1) * nx + (y - y1) * ny));
     if (over <= LEAN_MM) continue;
     p.x += nx * (over - LEAN_MM);
     p.y += ny * (over - LEAN_MM);
@@ -85,7 +89,7 @@ function bucketsOf(filled: readonly Filled[], sizeMm: number): Map<number, [Fill
 }
 
 const bucket = (x: number, y: number, sizeMm: number): number =>
-  (Math.floor(x / sizeMm) + 500) * 1000 + Math.floor(y / sizeMm) + 500;
+  (floor(x / sizeMm) + 500) * 1000 + floor(y / sizeMm) + 500;
 
 /**
  * Closes gaps with what is there: every bare cell pulls its nearest piece a little. No piece is added, so masses stay
@@ -126,7 +130,7 @@ function pull(
   const pulls = new Map<Laid, [number, number, number]>();
   for (let c = 0; c < cover.length; c++) {
     if (!grid.ground[c] || cover[c]! > 0) continue;
-    const [x, y] = [grid.xOf(c % grid.columns), grid.yOf(Math.floor(c / grid.columns))];
+    const [x, y] = [grid.xOf(c % grid.columns), grid.yOf(floor(c / grid.columns))];
     const nearest = nearestPiece(buckets, x, y, homes[c]!, partIndex);
     if (!nearest) continue;
     const sum = pulls.get(nearest) ?? [0, 0, 0];
@@ -134,9 +138,9 @@ function pull(
   }
   for (const [p, [x, y, n]] of pulls) {
     const [dx, dy] = [x / n - p.x, y / n - p.y];
-    const d = Math.hypot(dx, dy);
+    const d = hypot2(dx, dy);
     if (d < 1e-6) continue;
-    const step = Math.min(LONGEST_MOVE_MM, d * 0.35);
+    const step = min(LONGEST_MOVE_MM, d * 0.35);
     p.x += (dx / d) * step;
     p.y += (dy / d) * step;
   }
@@ -150,13 +154,13 @@ function nearestPiece(
   partIndex: ReadonlyMap<Part, number>,
 ): Laid | undefined {
   let best: Laid | undefined;
-  let least = Infinity;
+  let least = FAR;
   const size = PULL_MM * 2;
   for (let i = -1; i <= 1; i++)
     for (let j = -1; j <= 1; j++)
       for (const [f, p] of buckets.get(bucket(x + i * size, y + j * size, size)) ?? []) {
         const own = partIndex.get(f.part) === home;
-        const reach = Math.hypot(p.x - x, p.y - y) - Math.min(f.part.fact.lengthMm, f.part.fact.widthMm) / 2;
+        const reach = hypot2(p.x - x, p.y - y) - min(f.part.fact.lengthMm, f.part.fact.widthMm) / 2;
         if (reach > (own ? PULL_MM * 2 : PULL_MM)) continue;
         const d = reach * (own ? 0.7 : 1);
         if (d < least) {

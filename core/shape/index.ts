@@ -3,6 +3,7 @@ export {
   convexOverlap,
   degrees,
   ellipse,
+  hypot2,
   inside,
   placed,
   rectangle,

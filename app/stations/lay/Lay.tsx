@@ -396,7 +396,7 @@ function TagCard({
   if (!c) return null;
   return (
     <div className="tag-card" ref={card} role="region" aria-label={`Tag of ${c.name}`}>
-      <h3>{c.name}</h3>
+      <h2>{c.name}</h2>
       <table>
         <tbody>
           <tr>
