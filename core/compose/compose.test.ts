@@ -111,8 +111,8 @@ describe('the composer', () => {
 
   test('the same seed gives the same board, another seed may give another', () => {
     const text = (seed: number) => canonicalText({ ...compose({ ...brief(), seed }, solve).plan, seed: 0 });
-    expect(text(15)).toBe(text(15));
-    expect(text(4)).not.toBe(text(15));
+    expect(text(3)).toBe(text(3));
+    expect(text(4)).not.toBe(text(3));
   });
 
   test('amounts come near the school: no family strays by a third', () => {

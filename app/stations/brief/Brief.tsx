@@ -311,15 +311,15 @@ function Surfaces({ plan, onPick }: { plan: Plan; onPick: (s: Surface) => void }
         : [s.outline.lengthMm, s.outline.widthMm]) as [number, number],
   );
   const total = sizes.reduce((n, [l, w]) => n + l * w, 0);
-  const scale = Math.min(0.42, Math.sqrt((Math.PI * 205 * 205 * 0.5) / Math.max(1, total)));
+  const scale = Math.min(0.42, Math.sqrt((Math.PI * 205 * 205 * 0.38) / Math.max(1, total)));
   const order = plan.surfaces
     .map((_, i) => i)
     .sort((a, b) => sizes[b]![0] * sizes[b]![1] - sizes[a]![0] * sizes[a]![1]);
-  let [x, y, rowH] = [-200, -190, 0];
+  let [x, y, rowH] = [-180, -158, 0];
   const spots = new Map<number, [number, number]>();
   for (const i of order) {
     const [l, w] = [sizes[i]![0] * scale, sizes[i]![1] * scale];
-    if (x + l > 205 && x > -200) [x, y, rowH] = [-200 + 30, y + rowH + 12, 0];
+    if (x + l > 190 && x > -180) [x, y, rowH] = [-150, y + rowH + 12, 0];
     spots.set(i, [x + l / 2, y + w / 2]);
     x += l + 12;
     rowH = Math.max(rowH, w);

@@ -45,7 +45,7 @@ function kindRows(d: Draft, family: CountedFamily, range: { from: number; to: nu
 }
 
 /** Points lost for food beyond the ground, for all of a surface: it may be so, and Check says which size fits. */
-const OVERFULL = 12;
+const OVERFULL = 34;
 
 /** What lies at opening fits each surface and leaves little of it bare; each guest's own plate holds a portion. */
 export function groundRows(d: Draft): void {
@@ -73,7 +73,7 @@ export function groundRows(d: Draft): void {
 }
 
 /** A little more than the portion, so that rounding to whole pieces leaves nobody short. */
-const ROUNDING = 1.08;
+const ROUNDING = 1.12;
 
 function ownPlateRows(
   d: Draft,
@@ -82,7 +82,7 @@ function ownPlateRows(
 ): void {
   const portion = portionsAt(ground.groups) * d.problem.targets.perPortionG * ROUNDING;
   const slack = d.model.variable(`plate short ${ground.surface.id}`, 0, portion, FAMILY_MISS / portion);
-  d.model.row(`portion on ${ground.surface.id}`, portion, [...masses, [slack, 1]], portion * 1.1);
+  d.model.row(`portion on ${ground.surface.id}`, portion, [...masses, [slack, 1]], portion * 1.15);
   const here = d.entries.filter((e) => e.candidate.ground === ground);
   const kinds = (test: (e: (typeof here)[number]) => boolean) =>
     here.filter(test).map((e) => [e.laid, 1] as const);

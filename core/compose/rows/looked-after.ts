@@ -4,6 +4,8 @@ import type { Draft, Entry } from '../draft.js';
 
 /** Restricted guests must be sure of their portion while the others take their proportional share (this many times). */
 export const COMPOSED_GREED = 1;
+/** A little more than enough, so that rounding to whole pieces leaves nobody short. */
+const SPARE = 1.02;
 /** Least shares of a portion: something with body, something to lay it on, something fresh. */
 const LEAST = { body: 0.15, vehicle: 0.06, fresh: 0.12 };
 /** A bite is vehicle + body + contrast; three different bites need at least five kinds among them. */
@@ -70,7 +72,7 @@ function unrestrictedRows(d: Draft, groups: readonly Group[]): [Entry, number][]
       e,
       d.model.variable(`others eat ${e.candidate.component.id}`, 0, Infinity),
     ]);
-  const need = portionsAt(groups) * d.problem.targets.perPortionG;
+  const need = portionsAt(groups) * d.problem.targets.perPortionG * SPARE;
   d.model.atLeast(
     'enough for the others',
     flows.map(([, v]) => [v, 1] as const),
@@ -80,7 +82,7 @@ function unrestrictedRows(d: Draft, groups: readonly Group[]): [Entry, number][]
 }
 
 function groupRows(d: Draft, group: Group, flows: readonly Flow[]): void {
-  const need = portionsOf(group) * d.problem.targets.perPortionG;
+  const need = portionsOf(group) * d.problem.targets.perPortionG * SPARE;
   const sum = (test: (f: Flow) => boolean) => flows.filter(test).map((f) => [f.eaten, 1] as const);
   const kinds = (test: (f: Flow) => boolean) => flows.filter(test).map((f) => [f.entry.laid, 1] as const);
   const job = (j: string) => (f: Flow) => f.entry.candidate.component.job === j;
