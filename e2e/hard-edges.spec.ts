@@ -1,8 +1,8 @@
-import { expect, test } from '@playwright/test';
+import { expect, test, type Page } from '@playwright/test';
 import { readFileSync } from 'node:fs';
 import { openDemo, saved } from './helpers.js';
 
-const addNotes = async (page: import('@playwright/test').Page, dishes: string): Promise<void> => {
+const addNotes = async (page: Page, dishes: string): Promise<void> => {
   await page.getByRole('button', { name: /^Other dishes/ }).click();
   await page.getByRole('spinbutton').fill(dishes);
   await page.keyboard.press('Enter');

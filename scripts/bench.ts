@@ -49,27 +49,48 @@ const composeMs = timed(() => {
   compose(eighty, solve, { onFirst: () => (first = performance.now() - t) });
 });
 const composed = compose(eighty, solve);
-console.log(`composer at ${kinds} components: first ${first.toFixed(0)} ms, proven ${composeMs.toFixed(0)} ms, gap ${(composed.gap * 100).toFixed(2)} %, ${(composeMs / first).toFixed(1)} times the first`);
+console.log(
+  `composer at ${kinds} components: first ${first.toFixed(0)} ms, proven ${composeMs.toFixed(0)} ms, gap ${(composed.gap * 100).toFixed(2)} %, ${(composeMs / first).toFixed(1)} times the first`,
+);
 
 const { plan } = compose(brief, solve);
 const checkMs = timed(() => checkPlan(plan));
-console.log(`check of the demo: ${checkMs.toFixed(1)} ms, ${checkPlan(plan).context.lying.length * plan.party.length} pairs, ${(composeMs / checkMs).toFixed(0)} checks in the time of one composing`);
+console.log(
+  `check of the demo: ${checkMs.toFixed(1)} ms, ${checkPlan(plan).context.lying.length * plan.party.length} pairs, ${(composeMs / checkMs).toFixed(0)} checks in the time of one composing`,
+);
 
 let covered = '';
 const layMs = timed(() => {
   const laid = plan.surfaces.map((s) => laySurface(plan, s, plan.seed));
-  covered = laid.map((l) => `${l.surfaceId} ${(l.coverage * 100).toFixed(1)} %, ${l.scores.pieces} pieces, ${l.scores.hardOverlaps} overlaps`).join('; ');
+  covered = laid
+    .map(
+      (l) =>
+        `${l.surfaceId} ${(l.coverage * 100).toFixed(1)} %, ${l.scores.pieces} pieces, ${l.scores.hardOverlaps} overlaps`,
+    )
+    .join('; ');
 });
-console.log(`layout of all surfaces: ${layMs.toFixed(0)} ms (${(layMs / composeMs).toFixed(1)} times composing); ${covered}`);
+console.log(
+  `layout of all surfaces: ${layMs.toFixed(0)} ms (${(layMs / composeMs).toFixed(1)} times composing); ${covered}`,
+);
 
-if (!existsSync(path.join(root, 'dist/index.html'))) spawnSync('npx', ['vite', 'build', 'app', '--logLevel', 'error'], { cwd: root });
-const server = spawn(process.execPath, ['--import', 'tsx', 'server/main.ts'], { cwd: root, env: { ...process.env, PORT: '4188' }, stdio: 'ignore' });
+if (!existsSync(path.join(root, 'dist/index.html')))
+  spawnSync('npx', ['vite', 'build', 'app', '--logLevel', 'error'], { cwd: root });
+const server = spawn(process.execPath, ['--import', 'tsx', 'server/main.ts'], {
+  cwd: root,
+  env: { ...process.env, PORT: '4188' },
+  stdio: 'ignore',
+});
 await new Promise((resolve) => setTimeout(resolve, 2500));
-const browser = await chromium.launch({ executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium', args: ['--no-sandbox', '--disable-gpu'] });
+const browser = await chromium.launch({
+  executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium',
+  args: ['--no-sandbox', '--disable-gpu'],
+});
 const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
 await page.goto('http://127.0.0.1:4188/');
 await page.waitForSelector('h1');
-const paint = await page.evaluate(() => performance.getEntriesByName('first-contentful-paint')[0]?.startTime ?? 0);
+const paint = await page.evaluate(
+  () => performance.getEntriesByName('first-contentful-paint')[0]?.startTime ?? 0,
+);
 console.log(`first paint: ${paint.toFixed(0)} ms (${(paint / checkMs).toFixed(1)} checks)`);
 await browser.close();
 server.kill();

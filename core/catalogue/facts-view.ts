@@ -10,7 +10,6 @@ import {
   PRESENCES,
   RENNETS,
   SALT_CLASSES,
-  SLAUGHTERS,
 } from './facts.js';
 
 /**

@@ -57,6 +57,7 @@ const SMALL = [
     'young-gouda',
     'salami',
     'green-olives',
+    'melon',
   ],
   [
     'herb-tofu',
@@ -78,6 +79,7 @@ const SMALL = [
     'feta',
     'young-gouda',
     'medjool-dates',
+    'melon',
   ],
 ];
 

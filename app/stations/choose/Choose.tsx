@@ -1,11 +1,5 @@
 import { useMemo, useState } from 'react';
-import {
-  FAMILIES,
-  formOf,
-  searchComponents,
-  usualForm,
-  type Component,
-} from '../../../core/catalogue/index.js';
+import { formOf, searchComponents, usualForm, type Component } from '../../../core/catalogue/index.js';
 import { costMinor, FAMILY_WORDS, type Checked } from '../../../core/check/index.js';
 import { placementsOf, wholePieces } from '../../../core/compose/index.js';
 import { formatMass, formatMoney } from '../../../core/measure/index.js';

@@ -2,7 +2,8 @@ import { converter, differenceEuclidean } from 'culori';
 import type { Component } from '../../catalogue/index.js';
 import { monthOf, seedOf, createRandom } from '../../measure/index.js';
 import { disliked } from '../../needs/index.js';
-import { quietGrounds, reachesGravely, reachesUnsheltered } from '../candidates.js';
+import { isOwnPlate, quietGrounds, reachesGravely, reachesUnsheltered } from '../candidates.js';
+import { surfaceAreaCm2 } from '../../portion/index.js';
 import type { Draft } from '../draft.js';
 
 /** Something that a good board has, and the points lost without it. */
@@ -108,6 +109,40 @@ export function paletteRows(d: Draft): void {
       Math.min(PLACES, who.length),
     );
   }
+}
+
+/** Cheese is pale, meat and bread are brown: colour comes from fruit, vegetables and pickles (craft, section 5). */
+const HUES = [
+  { name: 'red', from: 5, to: 45 },
+  { name: 'green', from: 95, to: 160 },
+  { name: 'blue or dark', from: 240, to: 380 },
+];
+const COLOUR_MISSING = 2;
+const BRIGHT = 0.05;
+const lch = converter('oklch');
+const COLOURFUL = new Set(['fresh-fruit', 'vegetable', 'pickle', 'spread-dip']);
+
+function hasHue(c: Component, hue: (typeof HUES)[number]): boolean {
+  const colour = lch(c.colours[0]);
+  if (!COLOURFUL.has(c.family) || !colour || colour.c < BRIGHT || colour.h === undefined) return false;
+  return [colour.h, colour.h + 360].some((h) => h >= hue.from && h < hue.to);
+}
+
+/** Each of the bright colours on every shared surface, twice over on the largest. */
+export function colourRows(d: Draft): void {
+  const shared = d.problem.grounds.filter((g) => !isOwnPlate(g, d.problem.plan));
+  const largest = [...shared].sort((a, b) => surfaceAreaCm2(b.surface) - surfaceAreaCm2(a.surface))[0];
+  const weight = COLOUR_MISSING * (1 + 0.4 * d.problem.plan.wishes.levers.colour);
+  for (const ground of shared)
+    for (const hue of HUES) {
+      const who = d.entries.filter(
+        (e) => e.candidate.ground === ground && hasHue(e.candidate.component, hue),
+      );
+      const count = Math.min(who.length, ground === largest ? 2 : 1);
+      const name = `${hue.name} on ${ground.surface.id}`;
+      const missing = d.model.variable(`missing ${name}`, 0, Math.max(0, count), Math.max(0, weight));
+      d.model.atLeast(`want ${name}`, [...who.map((e) => [e.laid, 1] as const), [missing, 1]], count);
+    }
 }
 
 const OUT_OF_SEASON = 0.7;
