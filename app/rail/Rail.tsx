@@ -207,7 +207,7 @@ function Slip({ finding: f, number, plan }: { finding: Finding; number: number; 
           )}
           {f.facts.length > 0 && (
             <button onClick={() => setOpen('why')}>
-              Why this? <span>{f.facts.length} facts</span>
+              Why this? <span>{f.facts.length === 1 ? '1 fact' : `${f.facts.length} facts`}</span>
             </button>
           )}
         </div>

@@ -332,6 +332,8 @@ function Surfaces({ plan, onPick }: { plan: Plan; onPick: (s: Surface) => void }
         const mass = plan.placements.filter((p) => p.surfaceId === s.id).reduce((n, p) => n + p.massG, 0);
         const wood = s.material === 'oak' || s.material === 'walnut';
         const small = Math.min(l, w) < 96;
+        // a low surface carries four lines of words: they sit a little higher
+        const lift = w < 130 ? 16 : 0;
         return (
           <g
             key={s.id}
@@ -357,7 +359,7 @@ function Surfaces({ plan, onPick }: { plan: Plan; onPick: (s: Surface) => void }
             />
             <text
               className="display"
-              y={small ? 5 : -8}
+              y={small ? 5 : -8 - lift}
               textAnchor="middle"
               fontSize={small ? 13.5 : 18}
               fontWeight="800"
@@ -367,14 +369,14 @@ function Surfaces({ plan, onPick }: { plan: Plan; onPick: (s: Surface) => void }
             </text>
             {!small && (
               <>
-                <text y="10" textAnchor="middle" fontSize="13.5" fill="#2a2f47">
+                <text y={10 - lift} textAnchor="middle" fontSize="13.5" fill="#2a2f47">
                   {s.outline.kind === 'round'
                     ? `Ø ${formatLength(s.outline.diameterMm, units)}`
                     : `${formatLength(s.outline.lengthMm, units)} × ${formatLength(s.outline.widthMm, units)}`}
                 </text>
                 <text
                   className="display"
-                  y="34"
+                  y={34 - lift}
                   textAnchor="middle"
                   fontSize="19"
                   fontWeight="900"
@@ -383,13 +385,13 @@ function Surfaces({ plan, onPick }: { plan: Plan; onPick: (s: Surface) => void }
                   {formatMass(mass, units)}
                 </text>
                 {s.freeFrom.length > 0 && (
-                  <text y="52" textAnchor="middle" fontSize="13" fill="#2a2f47">
+                  <text y={52 - lift} textAnchor="middle" fontSize="13" fill="#2a2f47">
                     no {s.freeFrom.slice(0, 3).join(', ')}
                     {s.freeFrom.length > 3 ? ' …' : ''}
                   </text>
                 )}
                 {laidGroundCm2(plan, s) > 0 && s.freeFrom.length === 0 && (
-                  <text y="52" textAnchor="middle" fontSize="13" fill="#2a2f47">
+                  <text y={52 - lift} textAnchor="middle" fontSize="13" fill="#2a2f47">
                     {Math.round((100 * laidGroundCm2(plan, s)) / surfaceAreaCm2(s))} % full at opening
                   </text>
                 )}
