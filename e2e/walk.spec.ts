@@ -103,7 +103,10 @@ test.describe('the whole walk', () => {
 
     const label = page.locator('article[data-code="label-to-read"]');
     await expect(label).toContainText('2 labels to read');
-    await label.getByRole('button', { name: /^Label read/ }).first().click();
+    await label
+      .getByRole('button', { name: /^Label read/ })
+      .first()
+      .click();
     await expect(label).toContainText('Which ');
     await saved(page);
     await page.getByRole('button', { name: /^Undo: note the label/ }).click();
