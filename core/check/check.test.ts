@@ -1,5 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
+import { ownComponent } from '../catalogue/index.js';
 import { applyCommand, type Plan } from '../plan/index.js';
 import { group, id, lies, planWith } from '../testing/plans.js';
 import { checkPlan, shareOut, type Finding } from './index.js';
@@ -184,8 +185,11 @@ describe('holding', () => {
     ).toBeUndefined();
   });
 
-  test('food whose keeping nobody knows counts as perishable', () => {
+  test('food whose keeping nobody knows counts as perishable; grapes keep', () => {
     expect(find(planWith({ ...long, placements: [lies('green-grapes', 200)] }), 'too-long')).toBeUndefined();
+    const own = ownComponent('Mystery dip', 'spread-dip');
+    const placements = [{ ...lies('hummus-home', 200), componentId: own.id }];
+    expect(find(planWith({ ...long, ownComponents: [own], placements }), 'too-long')).toBeDefined();
   });
 });
 
