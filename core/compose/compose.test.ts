@@ -198,6 +198,22 @@ describe('a guest with a nut allergy', () => {
     expect(nuts(compose(withoutNutGuest(), solve).plan)).toBeGreaterThan(0);
   });
 
+  test('and without the quiet tray there is more wheat bread, because fewer guests depend on special crackers', () => {
+    const wheatG = (plan: Plan) => {
+      const larder = planLarder(plan);
+      return plan.placements
+        .filter((p) => {
+          const food = larder.get(p.componentId)!;
+          return food.job === 'vehicle' && food.allergens.gluten === 'contains';
+        })
+        .reduce((n, p) => n + p.massG, 0);
+    };
+    for (const seed of [1, 5])
+      expect(wheatG(compose({ ...withoutNutGuest(), seed }, solve).plan)).toBeGreaterThan(
+        wheatG(compose({ ...brief(), seed }, solve).plan),
+      );
+  });
+
   test('who comes after all finds a slip whose remedies clear it', () => {
     const { plan } = compose(withoutNutGuest(), solve);
     const guest = brief().party.find((g) => g.id === 'tree-nut')!;

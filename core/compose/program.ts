@@ -3,7 +3,14 @@ import { ALL_WISHES, startDraft, type Draft, type Wishes } from './draft.js';
 import { bowlRows, familyRows, groundRows } from './rows/amounts.js';
 import { budgetRows } from './rows/budget.js';
 import { lookedAfterRows } from './rows/looked-after.js';
-import { alikeRows, colourRows, paletteRows, tasteOfEach, wantedRows } from './rows/variety.js';
+import {
+  alikeRows,
+  colourRows,
+  paletteRows,
+  specialBreadRows,
+  tasteOfEach,
+  wantedRows,
+} from './rows/variety.js';
 
 /** Points that every board starts from, so that a share of them means something near a perfect board. */
 const BASE_POINTS = 10;
@@ -21,6 +28,7 @@ export function draftOf(problem: Problem, wishes: Wishes = ALL_WISHES): Draft {
   paletteRows(draft);
   colourRows(draft);
   tasteOfEach(draft);
+  specialBreadRows(draft);
   budgetRows(draft);
   return draft;
 }

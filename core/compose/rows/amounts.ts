@@ -44,8 +44,11 @@ function kindRows(d: Draft, family: CountedFamily, range: { from: number; to: nu
   for (const [x] of chosen) d.model.charge(x, EACH_KIND);
 }
 
-/** Points lost for food beyond the ground, for all of a surface: it may be so, and Check says which size fits. */
-const OVERFULL = 34;
+/**
+ * Points lost for food beyond the ground, for all of a surface. Less than missing the food itself: guests come first,
+ * and Check says which size fits.
+ */
+const OVERFULL = 14;
 
 /** What lies at opening fits each surface and leaves little of it bare; each guest's own plate holds a portion. */
 export function groundRows(d: Draft): void {
@@ -92,6 +95,11 @@ function ownPlateRows(
     kinds(() => true),
     8,
   );
+  d.model.atMost(
+    `bread on ${ground.surface.id}`,
+    here.filter((e) => e.candidate.component.job === 'vehicle').map((e) => [e.mass, 1] as const),
+    portion * MOST_BREAD,
+  );
   const fresh = kinds((e) => ['fresh-fruit', 'vegetable'].includes(e.candidate.component.family));
   if (fresh.length > 0) d.model.atLeast(`fresh on ${ground.surface.id}`, fresh, 1);
   for (const job of ['body', 'vehicle', 'contrast'] as const) {
@@ -99,6 +107,9 @@ function ownPlateRows(
     if (of.length > 0) d.model.atLeast(`${job} on ${ground.surface.id}`, of, 1);
   }
 }
+
+/** Bread fills small stomachs fast: at most this share of a child's plate (house default). */
+const MOST_BREAD = 0.4;
 
 /** Never more bowls than the stylist has. */
 export function bowlRows(d: Draft): void {

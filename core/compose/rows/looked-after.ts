@@ -93,6 +93,7 @@ function groupRows(d: Draft, group: Group, flows: readonly Flow[]): void {
   );
   d.model.atLeast(`body ${group.id}`, sum(job('body')), need * LEAST.body);
   d.model.atLeast(`vehicle ${group.id}`, sum(job('vehicle')), need * LEAST.vehicle);
+  fullBreadRow(d, group, sum(job('vehicle')));
   d.model.atLeast(
     `fresh ${group.id}`,
     sum((f) => FRESH.has(f.entry.candidate.component.family)),
@@ -106,4 +107,16 @@ function groupRows(d: Draft, group: Group, flows: readonly Flow[]): void {
     kinds((f) => f.entry.candidate.component.job !== 'none'),
     KINDS_FOR_THREE_BITES,
   );
+}
+
+/** Points lost when a whole party's bread is missing for those who count on their own. */
+const BREAD_SHORT = 14;
+
+/** The least keeps nobody hungry; a good board gives each group as much bread as the school gives everyone. */
+function fullBreadRow(d: Draft, group: Group, eaten: (readonly [number, number])[]): void {
+  const { byFamily, portions } = d.problem.targets;
+  const bread = (byFamily.vehicle * portionsOf(group)) / portions;
+  if (bread === 0) return;
+  const short = d.model.variable(`bread short ${group.id}`, 0, bread, BREAD_SHORT / byFamily.vehicle);
+  d.model.atLeast(`bread ${group.id}`, [...eaten, [short, 1]], bread);
 }

@@ -2,7 +2,14 @@ import { converter, differenceEuclidean } from 'culori';
 import type { Component } from '../../catalogue/index.js';
 import { monthOf, seedOf, createRandom } from '../../measure/index.js';
 import { disliked } from '../../needs/index.js';
-import { isOwnPlate, quietGrounds, reachesGravely, reachesUnsheltered } from '../candidates.js';
+import {
+  countsFor,
+  isOwnPlate,
+  portionsAt,
+  quietGrounds,
+  reachesGravely,
+  reachesUnsheltered,
+} from '../candidates.js';
 import { surfaceAreaCm2 } from '../../portion/index.js';
 import type { Draft } from '../draft.js';
 
@@ -152,7 +159,10 @@ const NUTS_BY_AN_ALLERGY = 30;
 const PORK_BY_HALAL = 4;
 /** A special cracker where a plain one would do: dearer, and it crumbles. */
 const SPECIAL_VEHICLE = 0.6;
-const SPECIAL_PER_GRAM = 0.004;
+/** Points lost when all bread on the table is special beyond what those who need it eat. */
+const SPECIAL_BEYOND_NEED = 14;
+/** The others try it too: so many times the bread of those who need it is laid (house default). */
+const SPECIAL_SHARE = 1.5;
 const SEED_NOISE = 0.35;
 const BOLD = 0.12;
 
@@ -176,7 +186,34 @@ export function tasteOfEach(d: Draft): void {
     const { component } = e.candidate;
     if (component.job === 'vehicle' && component.allergens.gluten !== 'contains') {
       d.model.charge(e.laid, SPECIAL_VEHICLE);
-      d.model.charge(e.mass, SPECIAL_PER_GRAM);
     }
   }
+}
+
+const isWheat = (c: Component) => c.allergens.gluten === 'contains';
+
+/** Special crackers are for those who can count on no wheat bread; beyond their share, wheat does the job better. */
+export function specialBreadRows(d: Draft): void {
+  const { plan, targets } = d.problem;
+  const quiet = quietGrounds(d.problem);
+  const bread = d.entries.filter((e) => e.candidate.component.job === 'vehicle');
+  const shared = bread.filter((e) => !isOwnPlate(e.candidate.ground, plan));
+  const [wheat, special] = [
+    shared.filter((e) => isWheat(e.candidate.component)),
+    shared.filter((e) => !isWheat(e.candidate.component)),
+  ];
+  const target = targets.byFamily.vehicle;
+  if (special.length === 0 || wheat.length === 0 || target === 0) return;
+  const needing = plan.party.filter(
+    (g) =>
+      !bread.some(
+        (e) =>
+          isWheat(e.candidate.component) &&
+          e.candidate.ground.groups.includes(g) &&
+          countsFor(e.candidate, g, quiet),
+      ),
+  );
+  const share = (SPECIAL_SHARE * target * portionsAt(needing)) / targets.portions;
+  const beyond = d.model.variable('special bread beyond need', 0, target * 3, SPECIAL_BEYOND_NEED / target);
+  d.model.atMost('special bread', [...special.map((e) => [e.mass, 1] as const), [beyond, -1]], share);
 }
