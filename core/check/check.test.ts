@@ -3,7 +3,7 @@ import fc from 'fast-check';
 import { ownComponent } from '../catalogue/index.js';
 import { applyCommand, type Plan } from '../plan/index.js';
 import { group, id, lies, planWith } from '../testing/plans.js';
-import { checkPlan, shareOut, type Finding } from './index.js';
+import { checkPlan, fairShare, shareOut, type Finding } from './index.js';
 
 const find = (plan: Plan, code: string): Finding | undefined =>
   checkPlan(plan).findings.find((f) => f.code === code);
@@ -153,6 +153,49 @@ describe('who is looked after', () => {
         },
       ),
       { numRuns: 60 },
+    );
+  });
+});
+
+describe('sharing out evenly', () => {
+  const groups = (needs: number[], eats: number[][]) =>
+    needs.map((needG, i) => ({ id: String(i), needG, eats: eats[i]! }));
+
+  test('what is too little for all is shared by need, not given to the first', () => {
+    const got = fairShare(groups([300, 100], [[0], [0]]), [200]);
+    expect(got[0]).toBeCloseTo(150, 0);
+    expect(got[1]).toBeCloseTo(50, 0);
+  });
+
+  test('a group with nothing to eat takes nothing from the others', () => {
+    const got = fairShare(groups([100, 100], [[], [0]]), [100]);
+    expect(got[0]).toBeCloseTo(0, 0);
+    expect(got[1]).toBeCloseTo(100, 0);
+  });
+
+  test('never gives more than there is, nor more than the need, and is full when a full sharing exists', () => {
+    fc.assert(
+      fc.property(
+        fc.array(fc.integer({ min: 1, max: 200 }), { minLength: 1, maxLength: 4 }),
+        fc.array(fc.integer({ min: 0, max: 200 }), { minLength: 1, maxLength: 4 }),
+        fc.nat(65535),
+        (needs, left, mask) => {
+          const eats = needs.map((_, i) => left.map((__, j) => j).filter((j) => (mask >> (i * 4 + j)) & 1));
+          const asked = groups(needs, eats);
+          const got = fairShare(asked, left);
+          const most = shareOut(asked, left);
+          expect(got.reduce((a, b) => a + b, 0)).toBeLessThanOrEqual(most.reduce((a, b) => a + b, 0) + 0.5);
+          got.forEach((g, i) => expect(g).toBeLessThanOrEqual(needs[i]! + 1e-6));
+          if (most.every((g, i) => g >= needs[i]! - 1e-6)) expect(got).toEqual(needs);
+          // what was shared can truly be had together
+          const again = shareOut(
+            asked.map((g, i) => ({ ...g, needG: got[i]! })),
+            left,
+          );
+          again.forEach((g, i) => expect(g).toBeGreaterThanOrEqual(got[i]! - 0.5));
+        },
+      ),
+      { numRuns: 100 },
     );
   });
 });

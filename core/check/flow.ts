@@ -53,3 +53,40 @@ export function shareOut(groups: readonly FlowGroup[], leftG: readonly number[])
   }
   return groups.map((group, i) => group.needG - room(source, i));
 }
+
+const HALVINGS = 12;
+
+/**
+ * Grams that each group gets when all are filled evenly: the share that everyone can have first, then more for those
+ * who can have more without taking it from others (max-min, by filling step by step). Nobody gets more than the need.
+ */
+export function fairShare(groups: readonly FlowGroup[], leftG: readonly number[]): number[] {
+  const level = groups.map(() => 1);
+  const open = new Set(groups.keys());
+  const fits = (levels: readonly number[]) => {
+    const asked = groups.map((g, i) => ({ ...g, needG: g.needG * levels[i]! }));
+    return shareOut(asked, leftG).every((got, i) => got >= asked[i]!.needG - 1e-3);
+  };
+  const withOpen = (share: number, only?: number) =>
+    level.map((l, i) =>
+      open.has(i) && (only === undefined || only === i) ? share : open.has(i) ? floor : l,
+    );
+  let floor = 0;
+  while (open.size > 0) {
+    if (fits(withOpen(1))) break;
+    let [low, high] = [floor, 1];
+    for (let i = 0; i < HALVINGS; i++) {
+      const middle = (low + high) / 2;
+      if (fits(withOpen(middle))) low = middle;
+      else high = middle;
+    }
+    floor = low;
+    // those who cannot have a little more, alone, stay at this level
+    const stuck = [...open].filter((i) => !fits(withOpen(Math.min(1, floor + 2 * 0.5 ** HALVINGS), i)));
+    for (const i of stuck.length > 0 ? stuck : [...open]) {
+      level[i] = floor;
+      open.delete(i);
+    }
+  }
+  return groups.map((g, i) => g.needG * level[i]!);
+}

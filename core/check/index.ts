@@ -1,7 +1,7 @@
 export { CHECKS, checkPlan, worstGlyph, type Check, type Checked } from './registry.js';
 export { contextOf, type CheckContext, type Lying } from './context.js';
 export { partyCare, type LookedAfter, type PartyCare } from './looked-after.js';
-export { shareOut } from './flow.js';
+export { fairShare, shareOut } from './flow.js';
 export {
   byUrgency,
   capital,

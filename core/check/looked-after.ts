@@ -2,7 +2,7 @@ import { isUnrestricted } from '../compose/index.js';
 import { portionsOf, type Group } from '../party/index.js';
 import { needG } from '../portion/index.js';
 import type { CheckContext, Lying } from './context.js';
-import { shareOut, type FlowGroup } from './flow.js';
+import { fairShare, shareOut, type FlowGroup } from './flow.js';
 
 export interface LookedAfter {
   group: Group;
@@ -28,7 +28,7 @@ export interface PartyCare {
 /** Rounding to whole pieces may cost a crumb of the portion. */
 const ENOUGH = 0.97;
 const MOST_GREED = 3;
-const THREE_BITES = 3;
+export const THREE_BITES = 3;
 const isFresh = (l: Lying) => l.component.family === 'fresh-fruit' || l.component.family === 'vegetable';
 
 /** What is left of each food for the restricted when the unrestricted take `greed` times their proportional share. */
@@ -87,9 +87,12 @@ export function partyCare(c: CheckContext): PartyCare {
       flowOf(c, foods, restricted, 1),
       foods.map((l) => leftOf(c, l, greed)),
     );
-  const now = sureAt(1);
+  const now = fairShare(
+    flowOf(c, foods, restricted, 1),
+    foods.map((l) => leftOf(c, l, 1)),
+  );
   // who eats everything is sure of what is there when all share: the restricted take what they may from elsewhere too
-  const together = shareOut(
+  const together = fairShare(
     flowOf(c, foods, c.plan.party, 1),
     foods.map((l) => l.massG),
   );

@@ -1,10 +1,7 @@
-import type { Component, ComponentId, FormId } from '../../catalogue/index.js';
-import { usualForm } from '../../catalogue/index.js';
-import { placementsOf } from '../../compose/index.js';
-import { keepsFree, type Surface } from '../../plan/index.js';
-import { judgeGroup } from '../../needs/index.js';
+import type { Component } from '../../catalogue/index.js';
 import type { CheckContext } from '../context.js';
-import { lower, type Finding, type Remedy } from '../finding.js';
+import type { Finding, Remedy } from '../finding.js';
+import { addHelper } from '../remedies.js';
 
 interface Axis {
   code: string;
@@ -86,41 +83,9 @@ export function balance(c: CheckContext): Finding[] {
 
 const ADDED_G = 90;
 
-/** The helper that most guests may eat, on the largest surface that takes it. */
+/** On the surface that most guests are served from. */
 function remedyFor(c: CheckContext, axis: Axis): Remedy[] {
   const surface = [...c.plan.surfaces].sort((a, b) => c.groupsAt(b).length - c.groupsAt(a).length)[0];
-  if (!surface) return [];
-  const fits = [...c.larder.values()].filter(
-    (x) =>
-      axis.helps(x) &&
-      !c.plan.wishes.excluded.includes(x.id) &&
-      surface.freeFrom.every((id) => keepsFree(x, id) === 'keeps') &&
-      !nearNuts(c, surface, x),
-  );
-  const eaters = (x: Component) =>
-    c.plan.party
-      .filter((g) => judgeGroup(x, usualForm(x).form, g).verdict === 'fine')
-      .reduce((n, g) => n + g.count, 0);
-  const best = fits.sort((a, b) => eaters(b) - eaters(a))[0];
-  return best ? [addRemedy(c, best, surface)] : [];
-}
-
-const nearNuts = (c: CheckContext, surface: Surface, x: Component): boolean =>
-  x.allergens['tree-nuts'] === 'contains' &&
-  c.groupsAt(surface).some((g) => g.needs.some((n) => n.id === 'tree-nut-free'));
-
-function addRemedy(c: CheckContext, x: Component, surface: Surface): Remedy {
-  const fact = usualForm(x);
-  const form: FormId = fact.form;
-  const componentId: ComponentId = x.id;
-  return {
-    label: `Add ${lower(x.name)}`,
-    effect: `${ADDED_G} g`,
-    command: {
-      name: 'place',
-      componentId,
-      surfaceId: surface.id,
-      placements: placementsOf(x, fact, surface.id, ADDED_G, form === 'bowl', c.plan),
-    },
-  };
+  const added = surface && addHelper(c, surface, ADDED_G, axis.helps);
+  return added ? [added] : [];
 }

@@ -2,6 +2,7 @@ import { agesMissing } from '../../party/index.js';
 import { monthOf } from '../../measure/index.js';
 import type { CheckContext } from '../context.js';
 import { names, type Finding, type Remedy } from '../finding.js';
+import { leaveOut } from '../remedies.js';
 
 const NONE = { components: [], surfaceId: null, grave: false };
 
@@ -54,7 +55,7 @@ export function season(c: CheckContext): Finding[] {
         value: `months ${l.component.seasonMonths.join(', ')}`,
         source: 'house default',
       })),
-      remedies: [],
+      remedies: [leaveOut(c.lying.filter((l) => out.some((o) => o.component === l.component)))],
     },
   ];
 }

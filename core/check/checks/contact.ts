@@ -1,30 +1,56 @@
+import { usualForm } from '../../catalogue/index.js';
 import type { Group } from '../../party/index.js';
 import type { Surface } from '../../plan/index.js';
 import { partyCare } from '../looked-after.js';
 import type { CheckContext, Lying } from '../context.js';
 import { capital, lower, names, type Finding, type Remedy } from '../finding.js';
+import { inBowls, keepApart, labelRead, leaveOut, openCarrierFacts } from '../remedies.js';
 
-/** Nuts, gluten, pork or alcohol on a surface from which a guest is served who must not meet them. */
+type Carriers = ReturnType<CheckContext['carriers']>;
+interface Met {
+  group: Group;
+  carriers: Carriers;
+}
+
+const NUTS = 'bits of nut';
+
+/**
+ * Nuts, gluten, pork or alcohol on a surface from which a guest is served who must not meet them. Those with a clean
+ * surface that is enough for them are told to keep to it; for the others it stops service, or asks while no label says.
+ */
 export function contact(c: CheckContext): Finding[] {
   const care = partyCare(c);
+  const safe = (m: Met) =>
+    care.groups.find((g) => g.group === m.group)?.ok === true &&
+    !m.carriers.some((x) => x.what === NUTS && x.verdict === 'carries');
   return c.plan.surfaces.flatMap((surface) => {
-    const met = c.groupsAt(surface).flatMap((group) => {
-      const carriers = c.carriers(surface, group).filter((x) => x.verdict === 'carries');
+    const met = c.groupsAt(surface).flatMap((group): Met[] => {
+      const carriers = c.carriers(surface, group);
       return carriers.length > 0 ? [{ group, carriers }] : [];
     });
-    // those with another, clean surface that is enough for them are told; the others are not safe
-    const safe = met.filter((m) => care.groups.find((g) => g.group === m.group)?.ok);
-    const nutsNear = (m: (typeof met)[number]) => m.carriers.some((x) => x.what === 'bits of nut');
-    const told = safe.filter((m) => !nutsNear(m));
-    const unsafe = met.filter((m) => !told.includes(m));
-    return [...unsafe.map((m) => stops(c, surface, m.group, m.carriers)), ...keepAway(c, surface, told)];
+    const sure = met
+      .map((m) => ({ ...m, carriers: m.carriers.filter((x) => x.verdict === 'carries') }))
+      .filter((m) => m.carriers.length > 0);
+    const open = met.filter((m) => !safe(m) && m.carriers.every((x) => x.verdict === 'ask'));
+    return [
+      ...sure.filter((m) => !safe(m)).map((m) => stops(c, surface, m)),
+      ...open.map((m) => asks(c, surface, m)),
+      ...keepAway(c, surface, sure.filter(safe)),
+    ];
   });
 }
 
-type Carriers = ReturnType<CheckContext['carriers']>;
+const foodsOf = (carriers: Carriers): Lying[] => [...new Set(carriers.map((x) => x.lying))];
+const factsOf = (carriers: Carriers): Finding['facts'] =>
+  carriers.map((x) => ({ what: x.lying.component.name, value: x.what, source: 'public allergen law' }));
+const namesOf = (foods: readonly Lying[]) =>
+  names(
+    foods.map((l) => l.component.name),
+    2,
+  );
 
-function stops(c: CheckContext, surface: Surface, group: Group, carriers: Carriers): Finding {
-  const foods = [...new Set(carriers.map((x) => x.lying))];
+function stops(c: CheckContext, surface: Surface, { group, carriers }: Met): Finding {
+  const foods = foodsOf(carriers);
   return {
     key: `contact ${surface.id} ${group.id}`,
     code: 'same-surface',
@@ -32,66 +58,41 @@ function stops(c: CheckContext, surface: Surface, group: Group, carriers: Carrie
     concerns: [group.id],
     components: foods.map((l) => l.component.id),
     surfaceId: surface.id,
-    text: `${names(
-      foods.map((l) => l.component.name),
-      2,
-    )} share a surface with what “${group.name}” eat.`,
-    why: `${carriers[0]!.what.charAt(0).toUpperCase()}${carriers[0]!.what.slice(1)} reach everything on ${lower(surface.name)}; nothing there counts for them.`,
-    facts: carriers.map((x) => ({
-      what: x.lying.component.name,
-      value: x.what,
-      source: 'public allergen law',
-    })),
-    remedies: remediesFor(c, surface, group, foods),
+    text: `${namesOf(foods)} on one surface with the food of “${group.name}”.`,
+    why: `${capital(carriers[0]!.what)} may reach everything on ${lower(surface.name)}; nothing there counts for them.`,
+    facts: factsOf(carriers),
+    remedies: keepApart(c, foods, [group]),
     grave: carriers.some((x) => x.grave),
   };
 }
 
-/** In the order of the craft: contain, another surface, keep the guest to a clean one, leave out. */
-function remediesFor(c: CheckContext, surface: Surface, group: Group, foods: readonly Lying[]): Remedy[] {
-  const out: Remedy[] = [];
-  const all = (label: string, effect: string, of: (l: Lying) => Remedy['command']): void => {
-    const commands = foods.map(of) as never[];
-    out.push({ label, effect, command: { name: 'together', label: label.toLowerCase(), commands } });
+/** Nobody knows yet whether it carries: until a label says no, nothing on that surface counts for them. */
+function asks(c: CheckContext, surface: Surface, { group, carriers }: Met): Finding {
+  const foods = foodsOf(carriers);
+  const label = (l: Lying) => labelRead(c, l.component, openCarrierFacts(l.component, group));
+  const read: (Remedy | undefined)[] = foods.slice(0, 3).map(label);
+  return {
+    key: `contact-open ${surface.id} ${group.id}`,
+    code: 'same-surface-open',
+    glyph: 'covered',
+    concerns: [group.id],
+    components: foods.map((l) => l.component.id),
+    surfaceId: surface.id,
+    text: `${capital(carriers[0]!.what)} on ${lower(surface.name)}?`,
+    why: `No label says it yet of ${lower(namesOf(foods))}; until then nothing there counts for “${group.name}”.`,
+    facts: foods.flatMap((l) =>
+      openCarrierFacts(l.component, group).map((fact) => ({
+        what: `${l.component.name}, ${usualForm(l.component).form}`,
+        value: `${fact.split('.').at(-1)!} not known`,
+        source: 'not known' as const,
+      })),
+    ),
+    remedies: [...read, inBowls(c, foods), leaveOut(foods)].filter((r) => r !== undefined),
+    grave: carriers.some((x) => x.grave),
   };
-  const bowls = c.plan.bowls.reduce((n, b) => n + b.count, 0) - c.lying.filter((l) => l.contained).length;
-  if (bowls >= foods.length)
-    all(
-      foods.length > 1 ? 'Bowls of their own' : 'A bowl of its own',
-      `${foods.length} of ${bowls} bowls`,
-      (l) => ({
-        name: 'contain',
-        componentId: l.component.id,
-        surfaceId: surface.id,
-        on: true,
-      }),
-    );
-  const other = c.plan.surfaces.find(
-    (s) => s !== surface && !c.groupsAt(s).includes(group) && s.freeFrom.length === 0 && s.serves === null,
-  );
-  if (other)
-    all(`Move to ${lower(other.name)}`, `${foods.length} moved`, (l) => ({
-      name: 'move',
-      componentId: l.component.id,
-      from: surface.id,
-      to: other.id,
-    }));
-  all(
-    foods.length > 1 ? 'Leave them out' : 'Leave it out',
-    `−${Math.round(foods.reduce((n, l) => n + l.massG, 0))} g`,
-    (l) => ({
-      name: 'leave-out',
-      componentId: l.component.id,
-    }),
-  );
-  return out;
 }
 
-function keepAway(
-  c: CheckContext,
-  surface: Surface,
-  met: readonly { group: Group; carriers: Carriers }[],
-): Finding[] {
+function keepAway(c: CheckContext, surface: Surface, met: readonly Met[]): Finding[] {
   if (met.length === 0) return [];
   const groups = met.map((m) => m.group);
   const what = [...new Set(met.flatMap((m) => m.carriers.map((x) => x.what)))];

@@ -1,23 +1,8 @@
-import { possibleValues, type ComponentId, type FactKey } from '../../catalogue/index.js';
-import { disliked, type Reason } from '../../needs/index.js';
+import { disliked } from '../../needs/index.js';
 import type { Group } from '../../party/index.js';
-import type { Answer } from '../../plan/index.js';
 import type { CheckContext, Lying } from '../context.js';
 import { names, type Finding, type Remedy } from '../finding.js';
-
-/** The value that a reassuring label would show, for the facts that a label can tell. */
-const REASSURING: Partial<Record<FactKey, string>> = {
-  slaughter: 'certified',
-  oats: 'certified',
-  rennet: 'microbial',
-  'milk-treatment': 'pasteurised',
-  'gelatine-from': 'none',
-};
-
-const reassuring = (fact: FactKey): string | undefined => {
-  if (fact === 'choking' || fact === 'salt-class') return undefined;
-  return REASSURING[fact] ?? (possibleValues(fact).includes('free') ? 'free' : undefined);
-};
+import { labelRead } from '../remedies.js';
 
 /** Questions that only a label or a maker can answer, one slip for each group that they concern. */
 export function labels(c: CheckContext): Finding[] {
@@ -44,7 +29,7 @@ export function labels(c: CheckContext): Finding[] {
         facts: reasons.map((r) => ({ what: r.fact, value: r.value, source: r.source })),
         remedies: open
           .slice(0, 4)
-          .map((l) => noteLabel(c, l, group))
+          .map((l) => question(c, l, group))
           .filter((r): r is Remedy => r !== undefined),
         grave,
       },
@@ -65,29 +50,12 @@ function asks(c: CheckContext, l: Lying, group: Group): boolean {
   return others.length === 0;
 }
 
-/**
- * Notes that the label was read and reassures. Who and when stay to be said: the application fills them in when the
- * stylist presses, and asks what was seen.
- */
-function noteLabel(c: CheckContext, l: Lying, group: Group): Remedy | undefined {
-  const reasons = c.judge(l, group).reasons.filter((r) => r.verdict === 'ask');
-  const answers = [...new Set(reasons.map((r) => r.fact))].map((fact) => answerFor(c, l.component.id, fact));
-  if (answers.some((a) => a === undefined)) return undefined;
-  return {
-    label: `Label read: ${l.component.name.toLowerCase()} is fine`,
-    effect: question(reasons[0]!),
-    command: {
-      name: 'together',
-      label: `note the label of ${l.component.name.toLowerCase()}`,
-      commands: (answers as Answer[]).map((answer) => ({ name: 'answer', answer })),
-    },
-  };
-}
-
-const question = (r: Reason): string => `no ${r.fact.split('.').at(-1)!.replace('-', ' ')}`;
-
-function answerFor(c: CheckContext, componentId: ComponentId, fact: FactKey): Answer | undefined {
-  const value = reassuring(fact);
-  if (!value) return undefined;
-  return { componentId, fact, value, who: 'the stylist', when: c.plan.occasion.start, seen: 'label' };
-}
+const question = (c: CheckContext, l: Lying, group: Group): Remedy | undefined =>
+  labelRead(
+    c,
+    l.component,
+    c
+      .judge(l, group)
+      .reasons.filter((r) => r.verdict === 'ask')
+      .map((r) => r.fact),
+  );

@@ -1,6 +1,9 @@
-import { partyCare } from '../looked-after.js';
+import { usualForm, type Component } from '../../catalogue/index.js';
+import { disliked, judgeGroup } from '../../needs/index.js';
+import { partyCare, THREE_BITES, type LookedAfter } from '../looked-after.js';
 import type { CheckContext } from '../context.js';
 import { capital, lower, names, type Finding, type Remedy } from '../finding.js';
+import { addHelper, keepApart } from '../remedies.js';
 
 /** Every guest enough, with body, a vehicle, something fresh and three bites, while the others help themselves. */
 export function lookedAfter(c: CheckContext): Finding[] {
@@ -37,9 +40,40 @@ export function lookedAfter(c: CheckContext): Finding[] {
       { what: 'sure', value: `${Math.floor(g.sureG)} g`, source: 'this plan' as const },
       { what: 'needed', value: `${Math.round(g.needG)} g`, source: 'house default' as const },
     ],
-    remedies: moreOf(c, g.foods, g.needG - g.sureG),
+    remedies: remediesFor(c, g),
     grave: false,
   }));
+}
+
+const ADDED_PER_GUEST_G = 40;
+const MOST_REMEDIES = 3;
+
+/**
+ * Where neighbours take the food away, they go first. Then a food for what is missing, on a surface where it would
+ * count; then more of what counts already.
+ */
+function remediesFor(c: CheckContext, g: LookedAfter): Remedy[] {
+  const carriers = c.plan.surfaces.flatMap((s) => c.carriers(s, g.group).map((x) => x.lying));
+  const apart =
+    g.foods.length === 0 && carriers.length > 0 ? keepApart(c, [...new Set(carriers)], [g.group]) : [];
+  if (apart.length > 0) return apart;
+  const surface = c.plan.surfaces.find(
+    (s) => c.groupsAt(s).includes(g.group) && c.carriers(s, g.group).length === 0,
+  );
+  const forThem = (x: Component) =>
+    judgeGroup(x, usualForm(x).form, g.group).verdict === 'fine' && !disliked(x, g.group);
+  const missing: ((x: Component) => boolean)[] = [];
+  if (g.body === 0) missing.push((x) => x.job === 'body');
+  if (g.vehicle === 0) missing.push((x) => x.job === 'vehicle');
+  if (g.fresh === 0) missing.push((x) => x.family === 'fresh-fruit' || x.family === 'vegetable');
+  if (missing.length === 0 && g.bites < THREE_BITES) missing.push((x) => x.job === 'contrast');
+  const added = surface
+    ? missing.map((m) => addHelper(c, surface, ADDED_PER_GUEST_G * g.group.count, (x) => m(x) && forThem(x)))
+    : [];
+  return [...added.filter((r) => r !== undefined), ...moreOf(c, g.foods, g.needG - g.sureG)].slice(
+    0,
+    MOST_REMEDIES,
+  );
 }
 
 /** More of what the group may eat already: the largest such food, by what is missing. */
