@@ -1,5 +1,5 @@
 import type { Random } from '../measure/index.js';
-import { hypot2, inside, placed, convexOverlap, type Polygon } from '../shape/index.js';
+import { hypot2, inside, type Polygon } from '../shape/index.js';
 import type { Part } from './parts.js';
 
 /** Bound once: looking names up on the global object is slow inside hot loops. */
@@ -168,13 +168,4 @@ function somewhere(t: Table, random: Random): Spot {
     if (inside(t.ground, x, y)) return { x, y, angle: random.range(0, 360) };
   }
   return { x: 0, y: 0, angle: 0 };
-}
-
-/** Pairs of hard parts whose outlines truly overlap; the layout promises none, a crowded board may have them. */
-export function overlappingPairs(parts: readonly Part[], spots: readonly Spot[]): [number, number][] {
-  const shapes = parts.map((p, i) => placed(p.outline, spots[i]!.x, spots[i]!.y, spots[i]!.angle));
-  const pairs: [number, number][] = [];
-  for (let i = 0; i < shapes.length; i++)
-    for (let j = i + 1; j < shapes.length; j++) if (convexOverlap(shapes[i]!, shapes[j]!)) pairs.push([i, j]);
-  return pairs;
 }

@@ -1,3 +1,3 @@
-export { hardOverlaps, layPlan, laySurface, type LaidSurface } from './lay.js';
+export { layPlan, laySurface, type LaidSurface } from './lay.js';
 export { servingGround } from './grid.js';
-export type { Scores } from './scores.js';
+export { hardOverlaps, scoresOf, type Scores } from './scores.js';

@@ -1,8 +1,8 @@
 import { createRandom, seedOf, type Random } from '../measure/index.js';
 import type { LaidElement, Plan, Surface } from '../plan/index.js';
 import { surfaceAreaCm2 } from '../portion/index.js';
-import { convexOverlap, placed, type Point } from '../shape/index.js';
-import { overlappingPairs, placeAnchors, type Spot } from './anchors.js';
+import { placed, type Point } from '../shape/index.js';
+import { placeAnchors, type Spot } from './anchors.js';
 import { fillLoose, fillRun, type Laid } from './fill.js';
 import { forCellsIn, gridOver, servingGround, type Grid } from './grid.js';
 import { layHerbs } from './herbs.js';
@@ -62,10 +62,9 @@ export function laySurface(plan: Plan, surface: Surface, seed: number): LaidSurf
   const fine = gridOver(ground, FINE_MM);
   if (regions)
     settle(fine, ground, filled, hard, homesOn(fine, regions), new Map(regions.parts.map((p, i) => [p, i])));
-  const whole = gridOver(outline, FINE_MM);
   const herbs = layHerbs(
     parts.filter((p) => p.kind === 'herb'),
-    whole,
+    gridOver(outline, FINE_MM),
     filled,
     hard,
     random,
@@ -76,17 +75,12 @@ export function laySurface(plan: Plan, surface: Surface, seed: number): LaidSurf
     ...filled.map((f, i) => softElement(f, regions!, i)),
     ...herbs,
   ];
+  const scores = scoresOf(plan, surface, elements);
   return {
     surfaceId: surface.id,
     outline: outline.map(([x, y]) => [round1(x), round1(y)]),
-    ...scoresOf(
-      whole,
-      filled,
-      anchors,
-      hard,
-      regions ? neighbourPairs(regions) : [],
-      overlappingPairs(anchors, spots).length,
-    ),
+    coverage: scores.covered,
+    scores,
     elements,
   };
 }
@@ -211,18 +205,6 @@ function homesOn(fine: Grid, r: Regions): Int16Array {
   return homes;
 }
 
-/** Pairs of foods with a border of at least two centimetres, anchors included. */
-function neighbourPairs(r: Regions): [Part, Part][] {
-  const MIN_BORDER_MM = 20;
-  const n = r.parts.length;
-  const border = borders(r.grid, r.owner, n);
-  const pairs: [Part, Part][] = [];
-  for (let a = 0; a < n; a++)
-    for (let b = a + 1; b < n; b++)
-      if (border[a * n + b]! * r.grid.stepMm >= MIN_BORDER_MM) pairs.push([r.parts[a]!, r.parts[b]!]);
-  return pairs;
-}
-
 const round1 = (n: number) => Math.round(n * 10) / 10;
 const turn = (a: number) => round1(((a % 360) + 360) % 360);
 
@@ -299,16 +281,6 @@ const around = (x: number, y: number): [number, number][] => [
   [x + 5, y - 5],
   [x, y + 5],
 ];
-
-/** Do hard elements of a layout overlap, as a stylist may have dragged them? */
-export function hardOverlaps(elements: readonly LaidElement[]): [string, string][] {
-  const hard = elements.filter((e) => e.layer === 4);
-  const out: [string, string][] = [];
-  for (let i = 0; i < hard.length; i++)
-    for (let j = i + 1; j < hard.length; j++)
-      if (convexOverlap(hard[i]!.outline, hard[j]!.outline)) out.push([hard[i]!.id, hard[j]!.id]);
-  return out;
-}
 
 /** Lays every surface of the plan and notes the layout in it. */
 export function layPlan(plan: Plan, seed: number): { plan: Plan; surfaces: LaidSurface[] } {

@@ -1,44 +1,133 @@
-import type { Point } from '../shape/index.js';
-import type { Grid } from './grid.js';
+import { formOf, type Component } from '../catalogue/index.js';
+import { planLarder, type LaidElement, type Plan, type Surface } from '../plan/index.js';
+import { convexOverlap, pieceOutline, placed, type Point } from '../shape/index.js';
+import { forCellsIn, gridOver, servingGround, type Grid } from './grid.js';
 import { colourApart, goTogether, isCrisp, isWet, SAME_COLOUR } from './neighbours.js';
-import type { Part } from './parts.js';
-import { coverCount, coverage, type Filled } from './settle.js';
+import { borders } from './relabel.js';
 
+/** What a layout is judged by, read off its elements as they lie, dragged ones included. */
 export interface Scores {
   /** Share of the ground inside the rim that food hides; herbs and what lies under count nothing. */
   covered: number;
+  /** Pairs of different foods of nearly one colour with a common border of two centimetres or more. */
   sameColours: number;
   wetByCrisp: number;
   together: number;
   hardOverlaps: number;
-  /** Pieces on the board, for the record. */
+  /** Pieces on the board, herbs left out. */
   pieces: number;
 }
 
-export function scoresOf(
-  grid: Grid,
-  filled: readonly Filled[],
-  anchors: readonly Part[],
-  hard: readonly (readonly Point[])[],
-  pairs: readonly (readonly [Part, Part])[],
-  hardOverlaps: number,
-): { coverage: number; scores: Scores } {
-  const covered = coverage(grid, coverCount(grid, filled, hard));
-  const between = (test: (a: Part, b: Part) => boolean) => pairs.filter(([a, b]) => test(a, b)).length;
+const STEP_MM = 3;
+const MIN_BORDER_MM = 20;
+const NOBODY = -1;
+/** Bare cells up to so many steps from food belong to it: a crumb's gap does not part two neighbours. */
+const REACH_STEPS = 2;
+const HARD_LAYER = 4;
+const HERB_LAYER = 6;
+
+/** Do hard elements overlap, as a stylist may have dragged them? Pairs of their ids. */
+export function hardOverlaps(elements: readonly LaidElement[]): [string, string][] {
+  const hard = elements.filter((e) => e.layer === HARD_LAYER);
+  return hard.flatMap((a, i) =>
+    hard
+      .slice(i + 1)
+      .filter((b) => convexOverlap(a.outline, b.outline))
+      .map((b): [string, string] => [a.id, b.id]),
+  );
+}
+
+/** The outlines of an element's pieces on the surface; a hard element is its own outline. */
+function groundOf(e: LaidElement, c: Component): readonly (readonly Point[])[] {
+  const fact = formOf(c, e.form);
+  if (e.layer === HARD_LAYER || !fact) return [e.outline];
+  const outline = pieceOutline(fact.piece, fact.lengthMm, fact.widthMm);
+  const [cos, sin] = [Math.cos((e.angle * Math.PI) / 180), Math.sin((e.angle * Math.PI) / 180)];
+  return e.pieces.map(([x, y, angle]) =>
+    placed(outline, e.x + x * cos - y * sin, e.y + x * sin + y * cos, angle + e.angle),
+  );
+}
+
+interface Food {
+  element: LaidElement;
+  component: Component;
+}
+
+/** Whose food hides each cell: what lies higher was laid later. */
+function ownersOf(grid: Grid, foods: readonly Food[]): Int16Array {
+  const owner = new Int16Array(grid.ground.length).fill(NOBODY);
+  foods.forEach((f, i) => {
+    for (const polygon of groundOf(f.element, f.component)) forCellsIn(grid, polygon, (c) => (owner[c] = i));
+  });
+  return owner;
+}
+
+/** Grows every food into the bare cells around it, a step at a time. */
+function grown(grid: Grid, owner: Int16Array): Int16Array {
+  let now = owner;
+  for (let k = 0; k < REACH_STEPS; k++) {
+    const next = now.slice();
+    for (let c = 0; c < now.length; c++) {
+      if (now[c] !== NOBODY || !grid.ground[c]) continue;
+      const i = c % grid.columns;
+      const near = [
+        i > 0 ? c - 1 : -1,
+        i + 1 < grid.columns ? c + 1 : -1,
+        c - grid.columns,
+        c + grid.columns,
+      ];
+      const from = near.find((n) => n >= 0 && n < now.length && now[n] !== NOBODY);
+      if (from !== undefined) next[c] = now[from]!;
+    }
+    now = next;
+  }
+  return now;
+}
+
+function coveredShare(grid: Grid, owner: Int16Array): number {
+  let [ground, hidden] = [0, 0];
+  for (let c = 0; c < owner.length; c++) {
+    if (!grid.ground[c]) continue;
+    ground += 1;
+    if (owner[c] !== NOBODY) hidden += 1;
+  }
+  return ground === 0 ? 1 : hidden / ground;
+}
+
+/** Pairs of foods with a common border, each pair of components once. */
+function neighbours(grid: Grid, owner: Int16Array, foods: readonly Food[]): [Component, Component][] {
+  const border = borders(grid, grown(grid, owner), foods.length);
+  const pairs = new Map<string, [Component, Component]>();
+  for (let a = 0; a < foods.length; a++)
+    for (let b = a + 1; b < foods.length; b++) {
+      if (border[a * foods.length + b]! * grid.stepMm < MIN_BORDER_MM) continue;
+      const [x, y] = [foods[a]!.component, foods[b]!.component];
+      if (x.id !== y.id) pairs.set([x.id, y.id].sort().join(' '), [x, y]);
+    }
+  return [...pairs.values()];
+}
+
+/** The figures of one surface's layout. Takes a few milliseconds; an empty layout covers nothing. */
+export function scoresOf(plan: Plan, surface: Surface, elements: readonly LaidElement[]): Scores {
+  const larder = planLarder(plan);
+  const foods = [...elements]
+    .filter((e) => e.layer < HERB_LAYER)
+    .sort((a, b) => a.layer - b.layer)
+    .flatMap((element): Food[] => {
+      const component = larder.get(element.componentId);
+      return component ? [{ element, component }] : [];
+    });
+  const grid = gridOver(servingGround(surface), STEP_MM);
+  const owner = ownersOf(grid, foods);
+  const pairs = neighbours(grid, owner, foods);
+  const count = (test: (a: Component, b: Component) => boolean) =>
+    pairs.filter(([a, b]) => test(a, b)).length;
   return {
-    coverage: Math.round(covered * 1000) / 1000,
-    scores: {
-      covered: Math.round(covered * 1000) / 1000,
-      sameColours: between(
-        (a, b) => a.component.id !== b.component.id && colourApart(a.component, b.component) < SAME_COLOUR,
-      ),
-      wetByCrisp: between(
-        (a, b) =>
-          (isWet(a.component) && isCrisp(b.component)) || (isWet(b.component) && isCrisp(a.component)),
-      ),
-      together: between((a, b) => goTogether(a.component, b.component)),
-      hardOverlaps,
-      pieces: filled.reduce((n, f) => n + f.pieces.length, 0) + anchors.length,
-    },
+    covered: Math.round(coveredShare(grid, owner) * 1000) / 1000,
+    sameColours: count((a, b) => colourApart(a, b) < SAME_COLOUR),
+    wetByCrisp: count((a, b) => (isWet(a) && isCrisp(b)) || (isWet(b) && isCrisp(a))),
+    together: count(goTogether),
+    hardOverlaps: hardOverlaps(elements).length,
+    pieces: foods.reduce((n, f) => n + f.element.pieces.length, 0),
   };
 }

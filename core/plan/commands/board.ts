@@ -1,0 +1,104 @@
+import { z } from 'zod';
+import { FORM_IDS, componentIdSchema, componentSchema, type ComponentId } from '../../catalogue/index.js';
+import { placementSchema, planSchema, surfaceSchema, type Plan, type Surface } from '../document.js';
+import { command, replaceBy, toggled } from './command.js';
+
+const componentId = componentIdSchema;
+const surfaceId = surfaceSchema.shape.id;
+const field = planSchema.shape;
+
+const lies = (c: ComponentId, s: Surface['id']) => (p: Plan['placements'][number]) =>
+  p.componentId === c && p.surfaceId === s;
+
+/** Merges what lies on `to` already: one placement per lot, forms as the moved food has them. */
+function moved(plan: Plan, id: ComponentId, from: Surface['id'], to: Surface['id']): Plan {
+  const here = plan.placements.filter(lies(id, from));
+  const rest = plan.placements.filter((p) => !here.includes(p));
+  const placements = here.reduce((all, p) => {
+    const twin = all.find((q) => lies(id, to)(q) && q.lot === p.lot && q.form === p.form);
+    if (!twin) return [...all, { ...p, surfaceId: to }];
+    return all.map((q) => (q === twin ? { ...q, massG: q.massG + p.massG, pieces: q.pieces + p.pieces } : q));
+  }, rest);
+  return { ...plan, placements };
+}
+
+/** The pieces of the new form are shared out over the lots by mass. */
+function inForm(
+  plan: Plan,
+  f: { componentId: ComponentId; surfaceId: Surface['id']; form: (typeof FORM_IDS)[number]; pieces: number },
+): Plan {
+  const here = lies(f.componentId, f.surfaceId);
+  const total = plan.placements.filter(here).reduce((sum, p) => sum + p.massG, 0);
+  return {
+    ...plan,
+    placements: plan.placements.map((p) =>
+      here(p) ? { ...p, form: f.form, pieces: Math.max(1, Math.round((f.pieces * p.massG) / total)) } : p,
+    ),
+  };
+}
+
+const withWishes = (plan: Plan, wishes: Partial<Plan['wishes']>): Plan => ({
+  ...plan,
+  wishes: { ...plan.wishes, ...wishes },
+});
+
+/** What is wished for, and what lies where. */
+export const BOARD_COMMANDS = [
+  command('set-levers', 'move a lever', { levers: field.wishes.shape.levers }, (plan, { levers }) =>
+    withWishes(plan, { levers }),
+  ),
+  command('set-seed', 'ask for another board', { seed: field.seed }, (plan, { seed }) => ({ ...plan, seed })),
+  command('pin', 'pin or unpin', { componentId, on: z.boolean() }, (plan, c) =>
+    withWishes(plan, {
+      pinned: toggled(plan.wishes.pinned, c.componentId, c.on),
+      excluded: c.on ? toggled(plan.wishes.excluded, c.componentId, false) : plan.wishes.excluded,
+    }),
+  ),
+  command('exclude', 'exclude or allow', { componentId, on: z.boolean() }, (plan, c) => ({
+    ...withWishes(plan, {
+      excluded: toggled(plan.wishes.excluded, c.componentId, c.on),
+      pinned: c.on ? toggled(plan.wishes.pinned, c.componentId, false) : plan.wishes.pinned,
+    }),
+    placements: c.on ? plan.placements.filter((p) => p.componentId !== c.componentId) : plan.placements,
+  })),
+  /** What lies on one surface of one component, all lots; an empty list takes it away. */
+  command(
+    'place',
+    'change an amount',
+    { componentId, surfaceId, placements: z.array(placementSchema).max(10) },
+    (plan, c) => ({
+      ...plan,
+      placements: [
+        ...plan.placements.filter((p) => !lies(c.componentId, c.surfaceId)(p)),
+        ...c.placements.map((p) => ({ ...p, componentId: c.componentId, surfaceId: c.surfaceId })),
+      ],
+    }),
+  ),
+  command('leave-out', 'leave out', { componentId }, (plan, c) => ({
+    ...withWishes(plan, { pinned: toggled(plan.wishes.pinned, c.componentId, false) }),
+    placements: plan.placements.filter((p) => p.componentId !== c.componentId),
+  })),
+  command(
+    'set-form',
+    'change the form',
+    { componentId, surfaceId, form: z.enum(FORM_IDS), pieces: z.number().int().min(1).max(20_000) },
+    inForm,
+  ),
+  command('contain', 'contain in a bowl', { componentId, surfaceId, on: z.boolean() }, (plan, c) => ({
+    ...plan,
+    placements: plan.placements.map((p) =>
+      lies(c.componentId, c.surfaceId)(p) ? { ...p, contained: c.on } : p,
+    ),
+  })),
+  command('move', 'move to another surface', { componentId, from: surfaceId, to: surfaceId }, (plan, c) =>
+    moved(plan, c.componentId, c.from, c.to),
+  ),
+  command('set-board', 'choose the board', { placements: z.array(placementSchema).max(1000) }, (plan, c) => ({
+    ...plan,
+    placements: c.placements,
+  })),
+  command('add-component', 'add a component', { component: componentSchema }, (plan, { component }) => ({
+    ...plan,
+    ownComponents: replaceBy(plan.ownComponents, (o) => o.id === component.id, component),
+  })),
+] as const;

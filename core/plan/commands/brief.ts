@@ -1,0 +1,71 @@
+import { z } from 'zod';
+import { groupIdSchema, groupSchema } from '../../party/index.js';
+import { occasionSchema, planSchema, surfaceSchema, type Plan } from '../document.js';
+import { command, replaceBy } from './command.js';
+
+/** A group that leaves is taken out of the surfaces and overrulings that name it. */
+function withParty(plan: Plan, party: Plan['party']): Plan {
+  const ids = new Set(party.map((g) => g.id));
+  return {
+    ...plan,
+    party,
+    surfaces: plan.surfaces.map((s) => {
+      if (!s.serves || s.serves.every((g) => ids.has(g))) return s;
+      return { ...s, serves: s.serves.filter((g) => ids.has(g)) };
+    }),
+    overrulings: plan.overrulings.filter((o) => ids.has(o.groupId)),
+  };
+}
+
+const field = planSchema.shape;
+
+/** What the stylist is asked first: occasion, party, surfaces, money, what is at hand. */
+export const BRIEF_COMMANDS = [
+  command('set-occasion', 'change the occasion', { patch: occasionSchema.partial() }, (plan, { patch }) => ({
+    ...plan,
+    occasion: { ...plan.occasion, ...(patch as Partial<Plan['occasion']>) },
+  })),
+  command('set-party', 'change the party', { party: z.array(groupSchema).max(60) }, (plan, { party }) =>
+    withParty(plan, party),
+  ),
+  command('set-group', 'change a group', { group: groupSchema }, (plan, { group }) => ({
+    ...plan,
+    party: replaceBy(plan.party, (g) => g.id === group.id, group),
+  })),
+  command('remove-group', 'remove a group', { groupId: groupIdSchema }, (plan, { groupId }) =>
+    withParty(
+      plan,
+      plan.party.filter((g) => g.id !== groupId),
+    ),
+  ),
+  command('set-surface', 'change a surface', { surface: surfaceSchema }, (plan, { surface }) => ({
+    ...plan,
+    surfaces: replaceBy(plan.surfaces, (s) => s.id === surface.id, surface),
+  })),
+  command(
+    'remove-surface',
+    'remove a surface',
+    { surfaceId: surfaceSchema.shape.id },
+    (plan, { surfaceId }) => ({
+      ...plan,
+      surfaces: plan.surfaces.filter((s) => s.id !== surfaceId),
+      placements: plan.placements.filter((p) => p.surfaceId !== surfaceId),
+      layout: plan.layout.filter((l) => l.surfaceId !== surfaceId),
+    }),
+  ),
+  command('set-budget', 'change the budget', { budgetMinor: field.budgetMinor }, (plan, { budgetMinor }) => ({
+    ...plan,
+    budgetMinor,
+  })),
+  command('set-currency', 'change the currency', { currency: field.currency }, (plan, { currency }) => ({
+    ...plan,
+    currency,
+  })),
+  command('set-policy', 'change who is looked after', { policy: field.policy }, (plan, { policy }) => ({
+    ...plan,
+    policy,
+  })),
+  command('set-notes', 'change the notes', { notes: field.notes }, (plan, { notes }) => ({ ...plan, notes })),
+  command('set-bowls', 'change the bowls', { bowls: field.bowls }, (plan, { bowls }) => ({ ...plan, bowls })),
+  command('set-tools', 'change the tools', { tools: field.tools }, (plan, { tools }) => ({ ...plan, tools })),
+] as const;
