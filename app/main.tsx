@@ -4,7 +4,7 @@ import { createBrowserRouter, Link, Navigate, RouterProvider, useParams } from '
 import { Toaster } from 'sonner';
 import { z } from 'zod';
 import type { Plan } from '../core/plan/index.js';
-import { useTheme } from './frame/Frame.js';
+import { useTheme } from './frame/useTheme.js';
 import { useChecked } from './frame/useChecked.js';
 import { Sheet } from './sheet/Sheet.js';
 import { Start } from './start/Start.js';

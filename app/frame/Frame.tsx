@@ -1,5 +1,4 @@
-import { Redo2, Undo2, Command as CommandIcon } from 'lucide-react';
-import { useEffect, useState, type ReactNode } from 'react';
+import { useState, type ReactNode } from 'react';
 import { Link, useNavigate } from 'react-router';
 import type { Checked } from '../../core/check/index.js';
 import { speakTime } from '../../core/measure/index.js';
@@ -8,13 +7,13 @@ import type { Plan } from '../../core/plan/index.js';
 import { Rail } from '../rail/Rail.js';
 import { useKitchen } from '../store/kitchen-jobs.js';
 import { useSession } from '../store/session.js';
-import { useSettings } from '../store/settings.js';
-import { PlateGlyph, STATE_WORDS } from '../ui/Glyph.js';
 import { Motif } from '../ui/Motif.js';
-import { Rim } from '../ui/rims.js';
 import { CommandBox } from './CommandBox.js';
+import { SavedAt } from './SavedAt.js';
 import { ShortcutSheet } from './ShortcutSheet.js';
-import { belongsTo, STATION_NAMES, STATIONS, stationState, type StationId } from './stations.js';
+import { StationLink } from './StationLink.js';
+import { belongsTo, STATION_NAMES, STATIONS, type StationId } from './stations.js';
+import { Tools } from './Tools.js';
 import { useKeys } from './useKeys.js';
 
 interface Props {
@@ -53,7 +52,6 @@ export function Frame({ plan, station, checked, shelf, foot, children }: Props) 
     },
     numbers: (n) => STATIONS[n - 1] && void navigate(`/plan/${plan.id}/${STATIONS[n - 1]}`),
   });
-  const seen = plan.party.find((g) => g.id === session.seenBy);
   return (
     <div className={`frame ${stepped ? 'stepped' : ''} ${squint ? 'squint' : ''}`} data-station={station}>
       <header>
@@ -78,52 +76,7 @@ export function Frame({ plan, station, checked, shelf, foot, children }: Props) 
           ))}
         </div>
       </nav>
-      <div className="tools">
-        <button
-          className="round-button"
-          onClick={() => session.step('back')}
-          disabled={!session.undoLabel}
-          aria-label={session.undoLabel ? `Undo: ${session.undoLabel}` : 'Nothing to undo'}
-          title={session.undoLabel ? `Undo: ${session.undoLabel}` : 'Nothing to undo'}
-        >
-          <Undo2 size={20} />
-        </button>
-        <button
-          className="round-button"
-          onClick={() => session.step('forward')}
-          disabled={!session.redoLabel}
-          aria-label={session.redoLabel ? `Redo: ${session.redoLabel}` : 'Nothing to redo'}
-          title={session.redoLabel ? `Redo: ${session.redoLabel}` : 'Nothing to redo'}
-        >
-          <Redo2 size={20} />
-        </button>
-        <button
-          className="round-button"
-          onClick={() => setBox(true)}
-          aria-label="Say what to do (Control K)"
-          title="Say what to do"
-        >
-          <CommandIcon size={18} />
-        </button>
-        <button
-          className="seen"
-          onClick={nextGuest}
-          aria-label={`Seen by ${seen ? seen.name : 'everyone'}. Next guest`}
-        >
-          <em>Seen by</em>
-          {seen ? (
-            <Rim group={seen} size={26} />
-          ) : (
-            <span className="seen-rims row" style={{ gap: 1, flexWrap: 'nowrap' }}>
-              {plan.party.slice(0, 5).map((g) => (
-                <Rim key={g.id} group={g} size={22} />
-              ))}
-            </span>
-          )}
-          {seen ? seen.name : 'everyone'}
-          <kbd>G</kbd>
-        </button>
-      </div>
+      <Tools plan={plan} nextGuest={nextGuest} onBox={() => setBox(true)} />
       <button className="shelf-tab" aria-expanded={shelfOpen} onClick={() => setShelfOpen((o) => !o)}>
         {shelfOpen ? 'Close the shelf' : 'Shelf'}
       </button>
@@ -161,53 +114,4 @@ export function Frame({ plan, station, checked, shelf, foot, children }: Props) 
       />
     </div>
   );
-}
-
-function StationLink({
-  id,
-  plan,
-  checked,
-  current,
-}: {
-  id: StationId;
-  plan: Plan;
-  checked: Checked;
-  current: boolean;
-}) {
-  const state = stationState(id, plan, checked);
-  const words = state.glyph === 'empty' ? 'not begun' : STATE_WORDS[state.glyph].toLowerCase();
-  return (
-    <Link
-      className="station"
-      to={`/plan/${plan.id}/${id}`}
-      aria-current={current ? 'step' : undefined}
-      aria-label={`${STATION_NAMES[id]}: ${words}`}
-    >
-      <PlateGlyph
-        state={state.glyph}
-        size={current ? 66 : 50}
-        fill={state.fill}
-        tint={current ? '#8a1a50' : '#efb53c'}
-      />
-      <span>{STATION_NAMES[id]}</span>
-    </Link>
-  );
-}
-
-function SavedAt() {
-  const { savedAt, saving } = useSession();
-  const units = useSettings((s) => s.units);
-  void units;
-  if (saving > 0) return <span>saving …</span>;
-  if (!savedAt) return null;
-  const time = new Date(savedAt).toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' });
-  return <span data-testid="saved">saved {time}</span>;
-}
-
-/** Puts the theme on the page. */
-export function useTheme(): void {
-  const theme = useSettings((s) => s.theme);
-  useEffect(() => {
-    document.body.classList.toggle('evening', theme === 'evening');
-  }, [theme]);
 }

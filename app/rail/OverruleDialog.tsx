@@ -4,6 +4,8 @@ import type { Group } from '../../core/party/index.js';
 import { planLarder, type Plan } from '../../core/plan/index.js';
 import { localNow } from '../store/clock.js';
 import { useSession } from '../store/session.js';
+import { useSettings } from '../store/settings.js';
+import { Field, TextInput } from '../ui/Fields.js';
 import { PaperDialog } from '../ui/Paper.js';
 
 /** Only a person overrules, with a name and a reason; both show on the print. */
@@ -18,12 +20,14 @@ export function OverruleDialog({
   groups: readonly Group[];
   onClose: () => void;
 }) {
-  const [who, setWho] = useState('');
+  const settings = useSettings();
+  const [who, setWho] = useState(settings.stylist);
   const [why, setWhy] = useState('');
   const edit = useSession((s) => s.edit);
   const name = planLarder(plan).get(componentId)?.name ?? componentId;
   const ready = who.trim() !== '' && why.trim() !== '';
   const overrule = (): void => {
+    settings.set({ stylist: who.trim() });
     edit({
       name: 'together',
       label: `overrule ${name.toLowerCase()}`,
@@ -41,14 +45,10 @@ export function OverruleDialog({
       title={`Overrule: ${name}`}
       hint={`For ${groups.map((g) => g.name).join(', ')}. An allergy or a choking shape can be dangerous: ask the guest or the parent first. Your name and reason show on the printed sheet.`}
     >
-      <label className="field">
-        Your name
-        <input value={who} maxLength={60} onChange={(e) => setWho(e.target.value)} />
-      </label>
-      <label className="field">
-        Why it is fine
+      <TextInput label="Your name" value={who} max={60} onChange={setWho} />
+      <Field label="Why it is fine">
         <textarea value={why} maxLength={300} rows={3} onChange={(e) => setWhy(e.target.value)} />
-      </label>
+      </Field>
       <button className="button" disabled={!ready} onClick={overrule}>
         Overrule
       </button>

@@ -1,5 +1,5 @@
 import { Link } from 'react-router';
-import type { Checked } from '../../core/check/index.js';
+import { standingOf, type Checked } from '../../core/check/index.js';
 import { formName } from '../../core/catalogue/index.js';
 import { shoppingRows } from '../../core/exchange/index.js';
 import { clockOf, formatMass, formatMoney, speakTime } from '../../core/measure/index.js';
@@ -8,7 +8,6 @@ import { planLarder, type Plan, type Surface } from '../../core/plan/index.js';
 import { useSettings } from '../store/settings.js';
 import { useBoardUrl } from '../ui/pictures.js';
 import { Rim } from '../ui/rims.js';
-import { standingOf } from '../stations/check/Check.js';
 
 /** One sheet for the table: the boards with names, who may eat what, overrulings, open questions, what to bring. */
 export function Sheet({ plan, checked }: { plan: Plan; checked: Checked }) {
@@ -153,7 +152,7 @@ function SurfaceSection({ plan, surface, checked }: { plan: Plan; surface: Surfa
                   </td>
                   <td>
                     {groups.map((g) => {
-                      const s = standingOf(checked, l, g);
+                      const s = standingOf(checked.context, l, g);
                       if (s === 'fine')
                         return checked.context.overruled(l.component.id, g) ? (
                           <div key={g.id}>overruled: {g.name}</div>

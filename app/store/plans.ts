@@ -1,12 +1,5 @@
-import {
-  applyCommand,
-  canonicalText,
-  clashes,
-  planSchema,
-  play,
-  type Command,
-  type Plan,
-} from '../../core/plan/index.js';
+import { applyCommand, clashes, planSchema, play, type Command, type Plan } from '../../core/plan/index.js';
+import { bundleText } from '../../core/exchange/index.js';
 import { db, MOST_STEPS, type PlanRow } from './db.js';
 
 /** What a write did. `merged`: another tab had written in between, and the edit was made on top of its plan. */
@@ -133,9 +126,19 @@ export async function freeId(wanted: string): Promise<string> {
   }
 }
 
-/** All plans as one file. Each is the same canonical plan that a single export has. */
-export async function bundleText(): Promise<string> {
+/** All plans as one file. */
+export async function allPlansText(): Promise<string> {
   const rows = await db.plans.filter((p) => p.deletedAt === null).toArray();
-  const plans = rows.map((r) => JSON.parse(canonicalText(r.doc)) as unknown);
-  return `${JSON.stringify({ format: 'round-plate.plans', version: 1, plans }, null, 1)}\n`;
+  return bundleText(rows.map((r) => r.doc));
+}
+
+/** Stores those of the plans whose id is free, and returns the others: the stylist says what happens with them. */
+export async function putFree(plans: readonly Plan[], now: number): Promise<Plan[]> {
+  const twins: Plan[] = [];
+  for (const plan of plans) {
+    const known = await db.plans.get(plan.id);
+    if (known && known.deletedAt === null) twins.push(plan);
+    else await putPlan(plan, now);
+  }
+  return twins;
 }

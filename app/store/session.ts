@@ -20,12 +20,15 @@ interface Session {
   problem: string | null;
   /** A group's id: everything as that group sees it. */
   seenBy: string | null;
+  /** The slip under the pointer or the focus: its foods lift their flags on the board. */
+  lifted: string | null;
   open(id: string): Promise<void>;
   close(): void;
   /** Applies at once on screen, then writes; a refused edit is told and changes nothing. */
   edit(command: Command): void;
   step(way: 'back' | 'forward'): void;
   see(groupId: string | null): void;
+  lift(key: string | null): void;
 }
 
 let subscription: Subscription | undefined;
@@ -76,10 +79,11 @@ export const useSession = create<Session>((set, get) => {
     redoLabel: undefined,
     problem: null,
     seenBy: null,
+    lifted: null,
 
     async open(id) {
       subscription?.unsubscribe();
-      set({ planId: id, plan: null, problem: null, seenBy: null });
+      set({ planId: id, plan: null, problem: null, seenBy: null, lifted: null });
       try {
         const row = await readRow(id);
         if (get().planId !== id) return;
@@ -128,6 +132,10 @@ export const useSession = create<Session>((set, get) => {
     step(way) {
       const { planId } = get();
       if (planId) enqueue(planId, () => writeStep(planId, way, Date.now()));
+    },
+
+    lift(key) {
+      if (get().lifted !== key) set({ lifted: key });
     },
 
     see(groupId) {

@@ -5,7 +5,9 @@ interface Settings {
   theme: 'day' | 'evening';
   units: UnitSystem;
   letterKeys: boolean;
-  set(patch: Partial<Pick<Settings, 'theme' | 'units' | 'letterKeys'>>): void;
+  /** Who works here: proposed where a name is asked. */
+  stylist: string;
+  set(patch: Partial<Pick<Settings, 'theme' | 'units' | 'letterKeys' | 'stylist'>>): void;
 }
 
 const KEY = 'round-plate.settings';
@@ -17,6 +19,7 @@ function stored(): Partial<Settings> {
       ...(value.theme === 'evening' ? { theme: 'evening' } : {}),
       ...(value.units === 'imperial' ? { units: 'imperial' } : {}),
       ...(value.letterKeys === false ? { letterKeys: false } : {}),
+      ...(typeof value.stylist === 'string' ? { stylist: value.stylist.slice(0, 60) } : {}),
     };
   } catch {
     return {};
@@ -28,10 +31,11 @@ export const useSettings = create<Settings>((set, get) => ({
   theme: 'day',
   units: 'metric',
   letterKeys: true,
+  stylist: '',
   ...stored(),
   set(patch) {
     set(patch);
-    const { theme, units, letterKeys } = get();
-    localStorage.setItem(KEY, JSON.stringify({ theme, units, letterKeys }));
+    const { theme, units, letterKeys, stylist } = get();
+    localStorage.setItem(KEY, JSON.stringify({ theme, units, letterKeys, stylist }));
   },
 }));

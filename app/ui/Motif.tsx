@@ -38,3 +38,12 @@ export function Motif({ plan }: { plan: Plan }) {
     </svg>
   );
 }
+
+/** One motif alone, for a list to pick from. */
+export function MotifDrawing({ motif }: { motif: string }) {
+  return (
+    <svg width="36" height="18" viewBox="0 0 96 44" aria-hidden="true">
+      {DRAWN[motif]}
+    </svg>
+  );
+}

@@ -127,3 +127,6 @@ export function factGroup(key: FactKey): FactGroup {
 }
 
 export const factSource = (component: Component, key: FactKey): Source => component.sources[factGroup(key)];
+
+/** A fact in plain words: "allergen.tree-nuts" is "tree nuts". */
+export const factWords = (key: FactKey): string => key.split('.').at(-1)!.replace(/-/g, ' ');

@@ -6,6 +6,7 @@ export {
   factValue,
   isFactKey,
   known,
+  factWords,
   possibleValues,
   withFact,
   SALTY_FROM_G,

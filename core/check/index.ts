@@ -14,3 +14,4 @@ export {
 } from './finding.js';
 export { costMinor } from './checks/tools.js';
 export { FAMILY_WORDS } from './checks/amounts.js';
+export { standingAnywhere, standingOf, type Standing } from './standing.js';

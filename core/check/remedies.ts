@@ -1,5 +1,6 @@
 import {
   factValue,
+  factWords,
   possibleValues,
   usualForm,
   type Component,
@@ -175,7 +176,7 @@ export function labelRead(
   if (answers.length === 0 || answers.some((a) => a === undefined)) return undefined;
   return {
     label: `Label read: ${component.name.toLowerCase()} is fine`,
-    effect: `no ${facts[0]!.split('.').at(-1)!.replace('-', ' ')}`,
+    effect: `no ${factWords(facts[0]!)}`,
     command: {
       name: 'together',
       label: `note the label of ${component.name.toLowerCase()}`,

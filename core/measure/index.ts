@@ -1,6 +1,9 @@
 export { createRandom, seedOf, type Random } from './random.js';
 export {
+  formatArea,
   formatMass,
+  inUnits,
+  toCelsius,
   formatLength,
   formatTemperature,
   roundForScale,

@@ -31,3 +31,37 @@ export function roundForScale(massG: number): number {
   const step = massG < 20 ? 1 : massG < 500 ? 5 : 10;
   return Math.round(massG / step) * step;
 }
+
+const CM2_PER_SQUARE_INCH = 6.4516;
+
+export function formatArea(areaCm2: number, system: UnitSystem = 'metric'): string {
+  return system === 'imperial'
+    ? `${Math.round(areaCm2 / CM2_PER_SQUARE_INCH)} sq in`
+    : `${Math.round(areaCm2)} cm²`;
+}
+
+export const toCelsius = (fahrenheit: number): number => ((fahrenheit - 32) * 5) / 9;
+
+/** A number with its unit, as the core's sentences write them; two lengths with a cross share one unit. */
+const QUANTITY = /(?:(\d+(?:\.\d+)?) × )?(-?\d+(?:\.\d+)?) (kg|g|mm|cm²|°C)(?![A-Za-z])/g;
+
+/** Says a sentence of the core, which speaks in grams and millimetres, in the stylist's units. */
+export function inUnits(sentence: string, system: UnitSystem): string {
+  if (system === 'metric') return sentence;
+  return sentence.replace(QUANTITY, (whole, first: string | undefined, number: string, unit: string) => {
+    const value = Number(number);
+    if (first !== undefined && unit !== 'mm') return whole;
+    switch (unit) {
+      case 'kg':
+        return formatMass(value * 1000, system);
+      case 'g':
+        return formatMass(value, system);
+      case 'cm²':
+        return formatArea(value, system);
+      case '°C':
+        return formatTemperature(value, system);
+      default:
+        return `${first === undefined ? '' : `${formatLength(Number(first), system)} × `}${formatLength(value, system)}`;
+    }
+  });
+}

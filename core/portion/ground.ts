@@ -1,4 +1,5 @@
 import { formOf, usualForm, type Component, type FormId } from '../catalogue/index.js';
+import { portionsIn, portionsOf, type Group } from '../party/index.js';
 import type { Plan, Placement, Surface } from '../plan/index.js';
 import { planLarder } from '../plan/index.js';
 import { COUNTED, targetsOf, type CountedFamily } from './targets.js';
@@ -59,6 +60,27 @@ export function areaAskedCm2(plan: Plan): number {
   const { byFamily } = targetsOf(plan);
   const ground = COUNTED.reduce((sum, f) => sum + byFamily[f] / FAMILY_G_PER_CM2[f], 0);
   return ground / FULL_COVER;
+}
+
+/**
+ * Ground that a surface needs: what is laid on it at opening, or, before anything is chosen, its guests' share of the
+ * area that the brief asks for. A guest who is served from several surfaces takes as much from each.
+ */
+export function groundNeededCm2(plan: Plan, surface: Surface): number {
+  const laid = laidGroundCm2(plan, surface);
+  if (laid > 0) return laid;
+  const at = (g: Group) => plan.surfaces.filter((s) => s.serves === null || s.serves.includes(g.id));
+  const share = plan.party.reduce((n, g) => {
+    const tables = at(g);
+    return tables.some((s) => s.id === surface.id) ? n + portionsOf(g) / tables.length : n;
+  }, 0);
+  return areaAskedCm2(plan) * FULL_COVER * (share / Math.max(1e-9, portionsIn(plan.party)));
+}
+
+/** The size that this surface should have, in its own shape; undefined while nobody is served from it. */
+export function advisedOutline(plan: Plan, surface: Surface): Surface['outline'] | undefined {
+  const ground = groundNeededCm2(plan, surface);
+  return ground > 0 ? fittingOutline(surface, ground) : undefined;
 }
 
 const ROUND_STEP_MM = 10;

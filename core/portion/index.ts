@@ -4,7 +4,9 @@ export { eatenBy, holdingOf, lotShares, HOT_ABOVE_C, type Holding } from './hold
 export {
   areaAskedCm2,
   BOWL_G_PER_CM2,
+  advisedOutline,
   fittingOutline,
+  groundNeededCm2,
   FULL_COVER,
   gPerCm2,
   laidGroundCm2,

@@ -1,9 +1,15 @@
 import { useState } from 'react';
 import { FREE_FROM, surfaceProblem, type Plan, type Surface } from '../../../core/plan/index.js';
+import { advisedOutline } from '../../../core/portion/index.js';
 import { useSession } from '../../store/session.js';
+import { useSettings } from '../../store/settings.js';
+import { Choice, LengthInput, TextInput, Tick, Ticks, Wrong } from '../../ui/Fields.js';
 import { PaperDialog } from '../../ui/Paper.js';
+import { sizeWords } from './TableSurfaces.js';
 
 const MATERIALS = ['oak', 'walnut', 'slate', 'marble', 'china', 'enamel', 'tin', 'paper'] as const;
+const ROUND: Surface['outline'] = { kind: 'round', diameterMm: 400 };
+const RECTANGLE: Surface['outline'] = { kind: 'rectangle', lengthMm: 420, widthMm: 300, cornerMm: 30 };
 
 /** Size, whom it is for, what it is kept free from, whether small hands reach it. */
 export function SurfaceDialog({
@@ -18,21 +24,7 @@ export function SurfaceDialog({
   const [draft, setDraft] = useState(surface);
   const [problem, setProblem] = useState<string>();
   const edit = useSession((s) => s.edit);
-  const o = draft.outline;
-  const setKind = (kind: string): void =>
-    setDraft({
-      ...draft,
-      outline:
-        kind === 'round'
-          ? { kind: 'round', diameterMm: 400 }
-          : { kind: 'rectangle', lengthMm: 420, widthMm: 300, cornerMm: 30 },
-    });
-  const number = (label: string, value: number, set: (n: number) => void) => (
-    <label className="field" style={{ width: 130 }}>
-      {label}
-      <input type="number" min={20} max={5000} value={value} onChange={(e) => set(Number(e.target.value))} />
-    </label>
-  );
+  const set = (patch: Partial<Surface>): void => setDraft({ ...draft, ...patch });
   const save = (): void => {
     const wrong = surfaceProblem(draft);
     if (wrong) return setProblem(wrong);
@@ -41,105 +33,43 @@ export function SurfaceDialog({
   };
   return (
     <PaperDialog open onClose={onClose} title={surface.name}>
-      <label className="field">
-        Name
-        <input
-          value={draft.name}
-          maxLength={60}
-          onChange={(e) => setDraft({ ...draft, name: e.target.value })}
-        />
-      </label>
-      <div className="row">
-        <label className="field" style={{ width: 130 }}>
-          Shape
-          <select value={o.kind} onChange={(e) => setKind(e.target.value)}>
-            <option value="round">round</option>
-            <option value="rectangle">rectangle</option>
-          </select>
-        </label>
-        {o.kind === 'round'
-          ? number('Across, mm', o.diameterMm, (n) =>
-              setDraft({ ...draft, outline: { ...o, diameterMm: n } }),
-            )
-          : [
-              <span key="l">
-                {number('Length, mm', o.lengthMm, (n) =>
-                  setDraft({ ...draft, outline: { ...o, lengthMm: n } }),
-                )}
-              </span>,
-              <span key="w">
-                {number('Width, mm', o.widthMm, (n) => setDraft({ ...draft, outline: { ...o, widthMm: n } }))}
-              </span>,
-            ]}
-        <label className="field" style={{ width: 120 }}>
-          Made of
-          <select
-            value={draft.material}
-            onChange={(e) => setDraft({ ...draft, material: e.target.value as Surface['material'] })}
-          >
-            {MATERIALS.map((m) => (
-              <option key={m}>{m}</option>
-            ))}
-          </select>
-        </label>
-      </div>
-      <fieldset style={{ border: 0, padding: 0, margin: '8px 0' }}>
-        <legend style={{ fontWeight: 700 }}>For whom</legend>
+      <TextInput label="Name" value={draft.name} max={60} onChange={(name) => set({ name })} />
+      <Size draft={draft} set={set} />
+      <Advice plan={plan} draft={draft} set={set} />
+      <Ticks legend="For whom">
         {plan.party.map((g) => {
-          const on = draft.serves === null || draft.serves.includes(g.id);
           const all = plan.party.map((p) => p.id);
+          const serves = draft.serves ?? all;
           return (
-            <label key={g.id} className="row" style={{ gap: 6, display: 'inline-flex', marginRight: 12 }}>
-              <input
-                type="checkbox"
-                checked={on}
-                onChange={() =>
-                  setDraft({
-                    ...draft,
-                    serves: on
-                      ? (draft.serves ?? all).filter((id) => id !== g.id)
-                      : [...(draft.serves ?? []), g.id],
-                  })
-                }
-              />
-              {g.name}
-            </label>
+            <Tick
+              key={g.id}
+              inline
+              label={g.name}
+              on={serves.includes(g.id)}
+              onChange={(on) => set({ serves: on ? [...serves, g.id] : serves.filter((id) => id !== g.id) })}
+            />
           );
         })}
-      </fieldset>
-      <fieldset style={{ border: 0, padding: 0, margin: '8px 0' }}>
-        <legend style={{ fontWeight: 700 }}>Kept free from</legend>
+      </Ticks>
+      <Ticks legend="Kept free from">
         {FREE_FROM.map((f) => (
-          <label key={f.id} className="row" style={{ gap: 6, display: 'inline-flex', marginRight: 12 }}>
-            <input
-              type="checkbox"
-              checked={draft.freeFrom.includes(f.id)}
-              onChange={(e) =>
-                setDraft({
-                  ...draft,
-                  freeFrom: e.target.checked
-                    ? [...draft.freeFrom, f.id]
-                    : draft.freeFrom.filter((x) => x !== f.id),
-                })
-              }
-            />
-            {f.name}
-          </label>
+          <Tick
+            key={f.id}
+            inline
+            label={f.name}
+            on={draft.freeFrom.includes(f.id)}
+            onChange={(on) =>
+              set({ freeFrom: on ? [...draft.freeFrom, f.id] : draft.freeFrom.filter((x) => x !== f.id) })
+            }
+          />
         ))}
-      </fieldset>
-      <label className="row" style={{ gap: 6 }}>
-        <input
-          type="checkbox"
-          checked={draft.smallHands}
-          onChange={(e) => setDraft({ ...draft, smallHands: e.target.checked })}
-        />
-        Small hands can reach it
-      </label>
-      {problem && (
-        <p role="alert" style={{ color: 'var(--beet-ink)', fontWeight: 700 }}>
-          {problem}
-        </p>
-      )}
+      </Ticks>
+      <Tick
+        label="Small hands can reach it"
+        on={draft.smallHands}
+        onChange={(smallHands) => set({ smallHands })}
+      />
+      {problem && <Wrong>{problem}</Wrong>}
       <div className="row" style={{ marginTop: 12 }}>
         <button className="button" onClick={save}>
           Keep
@@ -152,5 +82,74 @@ export function SurfaceDialog({
         </button>
       </div>
     </PaperDialog>
+  );
+}
+
+interface Part {
+  draft: Surface;
+  set: (patch: Partial<Surface>) => void;
+}
+
+function Size({ draft, set }: Part) {
+  const o = draft.outline;
+  return (
+    <div className="row">
+      <Choice
+        label="Shape"
+        width={130}
+        value={o.kind}
+        options={['round', 'rectangle']}
+        onPick={(kind) => set({ outline: kind === 'round' ? ROUND : RECTANGLE })}
+      />
+      {o.kind === 'round' ? (
+        <LengthInput
+          label="Across"
+          mm={o.diameterMm}
+          onChange={(diameterMm) => set({ outline: { ...o, diameterMm } })}
+        />
+      ) : (
+        <>
+          <LengthInput
+            label="Length"
+            mm={o.lengthMm}
+            onChange={(lengthMm) => set({ outline: { ...o, lengthMm } })}
+          />
+          <LengthInput
+            label="Width"
+            mm={o.widthMm}
+            onChange={(widthMm) => set({ outline: { ...o, widthMm } })}
+          />
+        </>
+      )}
+      <LengthInput label="Rim" mm={draft.rimMm} min={0} max={60} onChange={(rimMm) => set({ rimMm })} />
+      <Choice
+        label="Made of"
+        width={120}
+        value={draft.material}
+        options={MATERIALS}
+        onPick={(material) => set({ material })}
+      />
+    </div>
+  );
+}
+
+/** The size that what lies on it asks for, or, before anything is chosen, its guests' share. */
+function Advice({ plan, draft, set }: Part & { plan: Plan }) {
+  const units = useSettings((s) => s.units);
+  const surfaces = plan.surfaces.map((s) => (s.id === draft.id ? draft : s));
+  const advised = advisedOutline({ ...plan, surfaces }, draft);
+  if (!advised) return <p className="soft">Nobody is served from it yet.</p>;
+  const laid = plan.placements.some((p) => p.surfaceId === draft.id && p.lot === 0);
+  return (
+    <p className="soft" style={{ margin: '4px 0' }}>
+      {laid ? 'What lies on it fills' : 'Its guests fill'} <b>{sizeWords(advised, units)}</b>.{' '}
+      {JSON.stringify(advised) === JSON.stringify(draft.outline) ? (
+        'It has this size.'
+      ) : (
+        <button className="link" onClick={() => set({ outline: advised })}>
+          Take this size
+        </button>
+      )}
+    </p>
   );
 }

@@ -1,53 +1,27 @@
 import type { Component } from '../../../core/catalogue/index.js';
 import {
+  standingOf,
   worstGlyph,
   type Checked,
   type Glyph,
   type LookedAfter,
-  type Lying,
+  type Standing,
 } from '../../../core/check/index.js';
-import { disliked } from '../../../core/needs/index.js';
+import { formatMass, inUnits } from '../../../core/measure/index.js';
 import type { Group } from '../../../core/party/index.js';
-import type { LaidElement, Plan, Surface } from '../../../core/plan/index.js';
-import type { Showing } from '../../../core/picture/index.js';
+import type { Plan } from '../../../core/plan/index.js';
 import { Frame } from '../../frame/Frame.js';
 import { BoardImage } from '../../plate/BoardImage.js';
 import { China } from '../../plate/China.js';
 import { Seats } from '../../plate/Seats.js';
+import { showingFor } from '../../plate/seen.js';
+import { SlipFlags } from '../../plate/SlipFlags.js';
 import { SurfaceTabs, usePickedSurface } from '../../plate/SurfaceTabs.js';
 import { useSession } from '../../store/session.js';
+import { useSettings } from '../../store/settings.js';
 import { PlateGlyph } from '../../ui/Glyph.js';
 import { portraitUrl } from '../../ui/pictures.js';
 import { Rim } from '../../ui/rims.js';
-
-export type Standing = 'fine' | 'touched' | 'ask' | 'no';
-
-/** What one food is for one group, its neighbours included. */
-export function standingOf(checked: Checked, l: Lying, group: Group): Standing {
-  const c = checked.context;
-  if (!c.groupsAt(l.surface).includes(group)) return 'no';
-  const verdict = c.overruled(l.component.id, group) ? 'fine' : c.judge(l, group).verdict;
-  if (verdict === 'forbidden') return 'no';
-  if (verdict === 'ask') return 'ask';
-  if (c.carriers(l.surface, group).length > 0) return 'touched';
-  return disliked(l.component, group) ? 'no' : 'fine';
-}
-
-export function showingFor(
-  checked: Checked,
-  surface: Surface,
-  group: Group | undefined,
-): ((e: LaidElement) => Showing) | undefined {
-  if (!group) return undefined;
-  return (e) => {
-    const l = checked.context.lying.find(
-      (x) => x.surface.id === surface.id && x.component.id === e.componentId && x.form === e.form,
-    );
-    if (!l || l.component.job === 'none') return 'full';
-    const standing = standingOf(checked, l, group);
-    return standing === 'fine' ? 'full' : standing === 'touched' ? 'hatched' : 'pale';
-  };
-}
 
 export function Check({ plan, checked }: { plan: Plan; checked: Checked }) {
   const { seenBy, see } = useSession();
@@ -112,6 +86,7 @@ export function Check({ plan, checked }: { plan: Plan; checked: Checked }) {
             opacity={group ? 1 : 0.96}
           />
         )}
+        {surface && <SlipFlags plan={plan} surface={surface} findings={checked.findings} r={216} />}
         {plan.layout.length === 0 && (
           <text textAnchor="middle" fontSize="15" fill="#454c66">
             {plan.placements.length === 0 ? 'Nothing is chosen yet.' : 'The board is not laid yet.'}
@@ -123,6 +98,7 @@ export function Check({ plan, checked }: { plan: Plan; checked: Checked }) {
 }
 
 function WholeParty({ checked }: { checked: Checked }) {
+  const units = useSettings((s) => s.units);
   const see = useSession((s) => s.see);
   return (
     <>
@@ -149,8 +125,8 @@ function WholeParty({ checked }: { checked: Checked }) {
             <br />
             <span style={{ fontWeight: 500 }}>
               {g.ok
-                ? `${Math.round(g.sureG / g.group.count)} g each, ${g.bites} bites`
-                : g.missing.join('; ')}
+                ? `${formatMass(g.sureG / g.group.count, units)} each, ${g.bites} bites`
+                : inUnits(g.missing.join('; '), units)}
             </span>
           </span>
         </button>
@@ -165,7 +141,9 @@ function GuestSheet({ checked, group }: { checked: Checked; group: Group }) {
   const foods = checked.context.lying.filter((l) => l.component.job !== 'none');
   const by = (s: Standing) => [
     ...new Map(
-      foods.filter((l) => standingOf(checked, l, group) === s).map((l) => [l.component.id, l.component]),
+      foods
+        .filter((l) => standingOf(checked.context, l, group) === s)
+        .map((l) => [l.component.id, l.component]),
     ).values(),
   ];
   const fine = by('fine');
@@ -193,8 +171,9 @@ function GuestSheet({ checked, group }: { checked: Checked; group: Group }) {
 }
 
 function Cup({ care }: { care: LookedAfter }) {
-  const each = Math.round(care.sureG / care.group.count);
-  const need = Math.round(care.needG / care.group.count);
+  const units = useSettings((s) => s.units);
+  const [eachG, needG] = [care.sureG / care.group.count, care.needG / care.group.count];
+  const [each, need] = [formatMass(eachG, units), formatMass(needG, units)];
   const row = (ok: boolean, name: string, value: string) => (
     <tr>
       <td style={{ width: 26 }}>
@@ -216,17 +195,17 @@ function Cup({ care }: { care: LookedAfter }) {
           paddingTop: 7,
         }}
       >
-        Sure of {each} g, needs {need}.
+        Sure of {each}, needs {need}.
       </p>
       <svg
         width="100%"
         height="26"
         viewBox="0 0 220 26"
         role="img"
-        aria-label={`${each} of ${need} grams are sure`}
+        aria-label={`${each} of ${need} are sure`}
       >
         <path d="M2 2Q4 24 30 24H190Q216 24 218 2" fill="none" stroke="#1f2c5e" strokeWidth="3" />
-        <path d={`M6 4Q9 21 31 21H${31 + 158 * Math.min(1, each / Math.max(1, need))}V4Z`} fill="#efb53c" />
+        <path d={`M6 4Q9 21 31 21H${31 + 158 * Math.min(1, eachG / Math.max(1, needG))}V4Z`} fill="#efb53c" />
       </svg>
       <table>
         <tbody>

@@ -1,20 +1,22 @@
 import { useState } from 'react';
-import { formName, usualForm, type Component } from '../../../core/catalogue/index.js';
-import { formatMass, formatMoney } from '../../../core/measure/index.js';
+import { formName, usualForm, type Component, type FormId } from '../../../core/catalogue/index.js';
+import { formatMass, formatMoney, GRAMS_PER_OUNCE } from '../../../core/measure/index.js';
 import { judgeGroup } from '../../../core/needs/index.js';
-import type { Plan, Surface } from '../../../core/plan/index.js';
+import type { Command, Plan, Surface } from '../../../core/plan/index.js';
 import { SwapDialog } from '../../rail/SwapDialog.js';
-import { useKitchen } from '../../store/kitchen-jobs.js';
-import { useSession } from '../../store/session.js';
+import { useRemedy } from '../../rail/useRemedy.js';
 import { useSettings } from '../../store/settings.js';
 import { PlateGlyph, STATE_WORDS } from '../../ui/Glyph.js';
 import { PaperDialog } from '../../ui/Paper.js';
 import { portraitUrl } from '../../ui/pictures.js';
 import { Rim } from '../../ui/rims.js';
-import { gramsPlaced, surfacesFor } from './Choose.js';
+import { gramsPlaced, surfacesFor } from './placing.js';
 
-const GLYPH = { fine: 'whole', ask: 'covered', forbidden: 'cracked' } as const;
-const WORD = { fine: 'may eat it', ask: 'ask the label', forbidden: 'not for them' } as const;
+interface Part {
+  plan: Plan;
+  component: Component;
+  run: (command: Command) => void;
+}
 
 /** One food: who may eat it and why, how much lies where, pin, exclude, swap. */
 export function ComponentDialog({
@@ -26,142 +28,194 @@ export function ComponentDialog({
   component: Component;
   onClose: () => void;
 }) {
-  const edit = useSession((s) => s.edit);
-  const lay = useKitchen((s) => s.lay);
+  const run = useRemedy();
   const units = useSettings((s) => s.units);
   const [swap, setSwap] = useState(false);
-  const here = plan.placements.filter((p) => p.componentId === c.id);
-  const pinned = plan.wishes.pinned.includes(c.id);
-  const relay = (): void => {
-    const now = useSession.getState().plan;
-    if (now && now.layout.length > 0) void lay(now, null, now.seed);
-  };
-  const setMass = (surface: Surface, massG: number, form: string): void => {
-    const fact = c.forms.find((f) => f.form === form) ?? usualForm(c);
-    edit({
-      name: 'place',
-      componentId: c.id,
-      surfaceId: surface.id,
-      placements: gramsPlaced(plan, c, surface.id, massG, fact.form),
-    });
-    relay();
-  };
+  const pack = c.packs[0]!;
+  const made = c.ingredients.length > 0 ? `. Of ${c.ingredients.join(', ')}` : '';
   return (
     <PaperDialog
       open
       onClose={onClose}
       wide
       title={c.name}
-      hint={`${formatMoney(c.packs[0]!.priceMinor, plan.currency)} for ${formatMass(c.packs[0]!.massG, units)}${c.ingredients.length > 0 ? `. Of ${c.ingredients.join(', ')}` : ''}.`}
+      hint={`${formatMoney(pack.priceMinor, plan.currency)} for ${formatMass(pack.massG, units)}${made}.`}
     >
       <div className="row" style={{ alignItems: 'flex-start', flexWrap: 'nowrap' }}>
         <img src={portraitUrl(c)} alt="" width="120" height="120" />
-        <ul style={{ listStyle: 'none', padding: 0, margin: 0, flex: 1 }}>
-          {plan.party.map((g) => {
-            const form = here[0]?.form ?? usualForm(c).form;
-            const j = judgeGroup(c, form, g);
-            return (
-              <li key={g.id} className="row" style={{ gap: 6, flexWrap: 'nowrap' }}>
-                <PlateGlyph state={GLYPH[j.verdict]} size={20} />
-                <Rim group={g} size={20} />
-                <span>
-                  <b>{g.name}</b>: {WORD[j.verdict]}
-                  {j.reasons[0] ? `, ${j.reasons[0].text} (${j.reasons[0].source})` : ''}
-                  <span className="hidden-text">. {STATE_WORDS[GLYPH[j.verdict]]}</span>
-                </span>
-              </li>
-            );
-          })}
-        </ul>
+        <ForWhom plan={plan} component={c} />
       </div>
-      <table style={{ width: '100%', marginTop: 10 }}>
-        <thead>
-          <tr style={{ textAlign: 'left' }}>
-            <th>Surface</th>
-            <th>Form</th>
-            <th>Grams in all</th>
-          </tr>
-        </thead>
-        <tbody>
-          {surfacesFor(plan, c).map((s) => {
-            const on = here.filter((p) => p.surfaceId === s.id);
-            const mass = on.reduce((n, p) => n + p.massG, 0);
-            const form = on[0]?.form ?? usualForm(c).form;
-            return (
-              <tr key={s.id}>
-                <td>{s.name}</td>
-                <td>
-                  <select
-                    aria-label={`Form on ${s.name}`}
-                    value={form}
-                    onChange={(e) => setMass(s, mass || 80, e.target.value)}
-                  >
-                    {c.forms.map((f) => (
-                      <option key={f.form} value={f.form}>
-                        {formName(f.form)}
-                      </option>
-                    ))}
-                  </select>
-                </td>
-                <td>
-                  <input
-                    type="number"
-                    min={0}
-                    max={20000}
-                    aria-label={`Grams on ${s.name}`}
-                    key={mass}
-                    defaultValue={Math.round(mass)}
-                    style={{ width: 90, border: '1.5px solid #5b6280', padding: '3px 6px' }}
-                    onBlur={(e) =>
-                      Number(e.target.value) !== Math.round(mass) && setMass(s, Number(e.target.value), form)
-                    }
-                    onKeyDown={(e) => e.key === 'Enter' && e.currentTarget.blur()}
-                  />
-                  {new Set(on.map((p) => p.lot)).size > 1 && (
-                    <span> in {new Set(on.map((p) => p.lot)).size} lots</span>
-                  )}
-                </td>
-              </tr>
-            );
-          })}
-        </tbody>
-      </table>
-      <div className="row" style={{ marginTop: 12 }}>
-        <button
-          className="button small"
-          aria-pressed={pinned}
-          onClick={() => edit({ name: 'pin', componentId: c.id, on: !pinned })}
-        >
-          {pinned ? 'Let the pin go' : 'Pin it: always on the board'}
-        </button>
-        {here.length > 0 && (
-          <>
-            <button className="button quiet small" onClick={() => setSwap(true)}>
-              Swap it
-            </button>
-            <button
-              className="button quiet small"
-              onClick={() => (edit({ name: 'leave-out', componentId: c.id }), relay(), onClose())}
-            >
-              Leave it out
-            </button>
-          </>
-        )}
-        <button
-          className="button quiet small"
-          onClick={() => (
-            edit({ name: 'exclude', componentId: c.id, on: !plan.wishes.excluded.includes(c.id) }),
-            relay(),
-            onClose()
-          )}
-        >
-          {plan.wishes.excluded.includes(c.id) ? 'Allow it again' : 'Never here'}
-        </button>
-      </div>
+      <HowMuch plan={plan} component={c} run={run} />
+      <Deeds plan={plan} component={c} run={run} onSwap={() => setSwap(true)} onClose={onClose} />
       <p className="caution" style={{ color: 'var(--soft)' }}>
         Facts are label practice and public data, not this very pack: read the label.
       </p>
       {swap && <SwapDialog plan={plan} componentId={c.id} onClose={() => (setSwap(false), onClose())} />}
     </PaperDialog>
+  );
+}
+
+const GLYPH = { fine: 'whole', ask: 'covered', forbidden: 'cracked' } as const;
+const WORD = { fine: 'may eat it', ask: 'ask the label', forbidden: 'not for them' } as const;
+
+function ForWhom({ plan, component: c }: { plan: Plan; component: Component }) {
+  const form = plan.placements.find((p) => p.componentId === c.id)?.form ?? usualForm(c).form;
+  return (
+    <ul style={{ listStyle: 'none', padding: 0, margin: 0, flex: 1 }}>
+      {plan.party.map((g) => {
+        const j = judgeGroup(c, form, g);
+        return (
+          <li key={g.id} className="row" style={{ gap: 6, flexWrap: 'nowrap' }}>
+            <PlateGlyph state={GLYPH[j.verdict]} size={20} />
+            <Rim group={g} size={20} />
+            <span>
+              <b>{g.name}</b>: {WORD[j.verdict]}
+              {j.reasons[0] ? `, ${j.reasons[0].text} (${j.reasons[0].source})` : ''}
+              <span className="hidden-text">. {STATE_WORDS[GLYPH[j.verdict]]}</span>
+            </span>
+          </li>
+        );
+      })}
+    </ul>
+  );
+}
+
+const FIRST_G = 80;
+
+/** Form and mass on each surface that may hold it, all lots together. */
+function HowMuch({ plan, component: c, run }: Part) {
+  const imperial = useSettings((s) => s.units) === 'imperial';
+  const setMass = (surface: Surface, massG: number, form: FormId): void =>
+    run({
+      name: 'place',
+      componentId: c.id,
+      surfaceId: surface.id,
+      placements: gramsPlaced(plan, c, surface.id, massG, form),
+    });
+  return (
+    <table style={{ width: '100%', marginTop: 10 }}>
+      <thead>
+        <tr style={{ textAlign: 'left' }}>
+          <th>Surface</th>
+          <th>Form</th>
+          <th>{imperial ? 'Ounces in all' : 'Grams in all'}</th>
+        </tr>
+      </thead>
+      <tbody>
+        {surfacesFor(plan, c).map((s) => {
+          const on = plan.placements.filter((p) => p.componentId === c.id && p.surfaceId === s.id);
+          const mass = on.reduce((n, p) => n + p.massG, 0);
+          const form = on[0]?.form ?? usualForm(c).form;
+          const lots = new Set(on.map((p) => p.lot)).size;
+          return (
+            <tr key={s.id}>
+              <td>{s.name}</td>
+              <td>
+                <select
+                  aria-label={`Form on ${s.name}`}
+                  value={form}
+                  onChange={(e) => setMass(s, mass || FIRST_G, e.target.value as FormId)}
+                >
+                  {c.forms.map((f) => (
+                    <option key={f.form} value={f.form}>
+                      {formName(f.form)}
+                    </option>
+                  ))}
+                </select>
+              </td>
+              <td>
+                <MassInput
+                  label={`${imperial ? 'Ounces' : 'Grams'} on ${s.name}`}
+                  massG={mass}
+                  ounces={imperial}
+                  onKeep={(g) => setMass(s, g, form)}
+                />
+                {lots > 1 && <span> in {lots} lots</span>}
+              </td>
+            </tr>
+          );
+        })}
+      </tbody>
+    </table>
+  );
+}
+
+/** Keeps on Enter and when the field is left. */
+function MassInput({
+  label,
+  massG,
+  ounces,
+  onKeep,
+}: {
+  label: string;
+  massG: number;
+  ounces: boolean;
+  onKeep: (massG: number) => void;
+}) {
+  const k = ounces ? GRAMS_PER_OUNCE : 1;
+  const shown = ounces ? Math.round((massG / k) * 10) / 10 : Math.round(massG);
+  const keep = (text: string): void => {
+    const n = Number(text);
+    if (text.trim() !== '' && Number.isFinite(n) && n >= 0 && n * k <= 20000 && n !== shown) onKeep(n * k);
+  };
+  return (
+    <input
+      type="number"
+      min={0}
+      max={Math.floor(20000 / k)}
+      step={ounces ? 0.1 : 1}
+      aria-label={label}
+      key={massG}
+      defaultValue={shown}
+      className="in-table"
+      onBlur={(e) => keep(e.target.value)}
+      onKeyDown={(e) => e.key === 'Enter' && e.currentTarget.blur()}
+    />
+  );
+}
+
+function Deeds({
+  plan,
+  component: c,
+  run,
+  onSwap,
+  onClose,
+}: Part & { onSwap: () => void; onClose: () => void }) {
+  const there = plan.placements.some((p) => p.componentId === c.id);
+  const pinned = plan.wishes.pinned.includes(c.id);
+  const excluded = plan.wishes.excluded.includes(c.id);
+  const thenClose = (command: Command): void => {
+    run(command);
+    onClose();
+  };
+  return (
+    <div className="row" style={{ marginTop: 12 }}>
+      <button
+        className="button small"
+        aria-pressed={pinned}
+        onClick={() => run({ name: 'pin', componentId: c.id, on: !pinned })}
+      >
+        {pinned ? 'Let the pin go' : 'Pin it: always on the board'}
+      </button>
+      {there && (
+        <>
+          <button className="button quiet small" onClick={onSwap}>
+            Swap it
+          </button>
+          <button
+            className="button quiet small"
+            onClick={() => thenClose({ name: 'leave-out', componentId: c.id })}
+          >
+            Leave it out
+          </button>
+        </>
+      )}
+      <button
+        className="button quiet small"
+        onClick={() => thenClose({ name: 'exclude', componentId: c.id, on: !excluded })}
+      >
+        {excluded ? 'Allow it again' : 'Never here'}
+      </button>
+    </div>
   );
 }

@@ -1,4 +1,4 @@
-import { usualForm } from '../../catalogue/index.js';
+import { factWords, usualForm } from '../../catalogue/index.js';
 import type { Group } from '../../party/index.js';
 import type { Surface } from '../../plan/index.js';
 import { partyCare } from '../looked-after.js';
@@ -83,7 +83,7 @@ function asks(c: CheckContext, surface: Surface, { group, carriers }: Met): Find
     facts: foods.flatMap((l) =>
       openCarrierFacts(l.component, group).map((fact) => ({
         what: `${l.component.name}, ${usualForm(l.component).form}`,
-        value: `${fact.split('.').at(-1)!} not known`,
+        value: `${factWords(fact)} not known`,
         source: 'not known' as const,
       })),
     ),

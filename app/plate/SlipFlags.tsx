@@ -1,0 +1,77 @@
+import type { Finding } from '../../core/check/index.js';
+import type { LaidElement, Plan, Surface } from '../../core/plan/index.js';
+import { useSession } from '../store/session.js';
+import { boardScale } from './BoardImage.js';
+
+/** More flags than this on one food's slip would hide the board: the largest parts carry them. */
+const MOST_FLAGS = 3;
+
+/** The elements that carry a slip's flag: the largest part of each food that it names, on this surface. */
+export function flagged(f: Finding, surface: Surface, elements: readonly LaidElement[]): LaidElement[] {
+  if (f.surfaceId !== null && f.surfaceId !== surface.id) return [];
+  return f.components
+    .flatMap((id) => {
+      const parts = elements.filter((e) => e.componentId === id);
+      return parts.length > 0 ? [parts.reduce((a, b) => (b.pieces.length > a.pieces.length ? b : a))] : [];
+    })
+    .slice(0, MOST_FLAGS);
+}
+
+/** Numbered paper flags in the foods that the slips are about; the slip under the pointer lifts its own. */
+export function SlipFlags({
+  plan,
+  surface,
+  findings,
+  r,
+}: {
+  plan: Plan;
+  surface: Surface;
+  findings: readonly Finding[];
+  r: number;
+}) {
+  const lifted = useSession((s) => s.lifted);
+  const scale = boardScale(surface, r);
+  const elements = plan.layout.find((l) => l.surfaceId === surface.id)?.elements ?? [];
+  const flags = findings.flatMap((f, i) =>
+    f.glyph === 'whole'
+      ? []
+      : flagged(f, surface, elements).map((e) => ({ e, number: i + 1, up: f.key === lifted })),
+  );
+  return (
+    <g aria-hidden="true" pointerEvents="none" className="overlay">
+      {flags
+        .filter((flag) => lifted === null || flag.up)
+        .map(({ e, number, up }) => (
+          <NumberFlag key={`${number} ${e.id}`} x={e.x * scale} y={e.y * scale} number={number} up={up} />
+        ))}
+    </g>
+  );
+}
+
+function NumberFlag({ x, y, number, up }: { x: number; y: number; number: number; up: boolean }) {
+  return (
+    <g transform={`translate(${x.toFixed(1)} ${y.toFixed(1)}) scale(${up ? 1.35 : 1})`}>
+      <ellipse cy="1" rx="3.4" ry="1.6" fill="#1a2040" opacity=".35" />
+      <path d="M0 0L3-30" stroke="#5d4120" strokeWidth="3" strokeLinecap="round" />
+      <path d="M0 0L3-30" stroke="#e6c998" strokeWidth="1.6" strokeLinecap="round" />
+      <path
+        d="M3-31L29-28L25-21.5L28-14L1.4-16Z"
+        fill={up ? '#f0b434' : '#fffefa'}
+        stroke="#1a2040"
+        strokeWidth="1"
+        strokeLinejoin="round"
+      />
+      <text
+        className="display"
+        x="13"
+        y="-18.6"
+        textAnchor="middle"
+        fontSize="12.5"
+        fontWeight="800"
+        fill="#1a2040"
+      >
+        {number}
+      </text>
+    </g>
+  );
+}

@@ -1,0 +1,173 @@
+import { useState } from 'react';
+import type { Finding, Remedy } from '../../core/check/index.js';
+import { inUnits } from '../../core/measure/index.js';
+import type { Group } from '../../core/party/index.js';
+import type { Answer, Plan } from '../../core/plan/index.js';
+import { localNow } from '../store/clock.js';
+import { useSession } from '../store/session.js';
+import { useSettings } from '../store/settings.js';
+import { PlateGlyph, STATE_WORDS } from '../ui/Glyph.js';
+import { PaperDialog } from '../ui/Paper.js';
+import { Rim } from '../ui/rims.js';
+import { answersIn, LabelDialog } from './LabelDialog.js';
+import { OverruleDialog } from './OverruleDialog.js';
+import { SwapDialog } from './SwapDialog.js';
+import { useRemedy } from './useRemedy.js';
+
+type Opened = { kind: 'swap' | 'overrule' | 'why' } | { kind: 'label'; answers: Answer[] };
+
+/** One finding as a paper slip. Under the pointer or the focus it lifts its flags on the board. */
+export function Slip({ finding: f, number, plan }: { finding: Finding; number: number; plan: Plan }) {
+  const lift = useSession((s) => s.lift);
+  const units = useSettings((s) => s.units);
+  const [open, setOpen] = useState<Opened | null>(null);
+  const groups = plan.party.filter((g) => f.concerns.includes(g.id));
+  return (
+    <article
+      className={`slip-box ${number === 1 ? 'first' : ''}`}
+      aria-label={`${STATE_WORDS[f.glyph]}: ${inUnits(f.text, units)}`}
+      data-code={f.code}
+      onPointerEnter={() => lift(f.key)}
+      onPointerLeave={() => lift(null)}
+      onFocus={() => lift(f.key)}
+      onBlur={() => lift(null)}
+    >
+      <div className={`slip ${f.glyph}`}>
+        <header>
+          <PlateGlyph state={f.glyph} />
+          <span>{STATE_WORDS[f.glyph]}</span>
+          <i>No {number}</i>
+        </header>
+        <h2>{inUnits(f.text, units)}</h2>
+        <p>{inUnits(f.why, units)}</p>
+        {groups.length > 0 && groups.length < plan.party.length && <Whom groups={groups} />}
+        <Strips finding={f} groups={groups} plan={plan} onOpen={setOpen} />
+      </div>
+      <Opening finding={f} groups={groups} plan={plan} open={open} onClose={() => setOpen(null)} />
+    </article>
+  );
+}
+
+function Whom({ groups }: { groups: readonly Group[] }) {
+  return (
+    <p className="who">
+      {groups.map((g) => (
+        <Rim key={g.id} group={g} size={22} />
+      ))}
+      {groups.map((g) => `${g.name}, ${g.count}`).join('; ')}
+    </p>
+  );
+}
+
+/** Fewer than so many remedies are tear-off lines on the slip; the rest would make it a list. */
+const MOST_STRIPS = 4;
+/** What only a person may decide: a shape, a food or a neighbour that stops service. */
+const OVERRULABLE = ['small-children', 'not-for', 'contact'];
+
+function Strips({
+  finding: f,
+  groups,
+  plan,
+  onOpen,
+}: {
+  finding: Finding;
+  groups: readonly Group[];
+  plan: Plan;
+  onOpen: (open: Opened) => void;
+}) {
+  const run = useRemedy();
+  const edit = useSession((s) => s.edit);
+  const units = useSettings((s) => s.units);
+  const one = f.components.length === 1 ? f.components[0] : undefined;
+  const press = (r: Remedy): void => {
+    const answers = answersIn(r.command);
+    if (answers.length > 0) onOpen({ kind: 'label', answers });
+    else run(r.command);
+  };
+  const leave = (): void =>
+    edit({ name: 'settle', settled: { key: f.key, how: 'left as it is', when: localNow() } });
+  return (
+    <div className="strips">
+      {f.remedies.slice(0, MOST_STRIPS).map((r, i) => (
+        <button key={r.label} className={i === 0 ? 'go' : ''} onClick={() => press(r)}>
+          {r.label} <span>{inUnits(r.effect, units)}</span>
+        </button>
+      ))}
+      {one && f.glyph !== 'whole' && plan.placements.some((p) => p.componentId === one) && (
+        <button onClick={() => onOpen({ kind: 'swap' })}>
+          Swap it <span>candidates</span>
+        </button>
+      )}
+      {f.grave && one && groups.length > 0 && OVERRULABLE.some((k) => f.key.startsWith(k)) && (
+        <button onClick={() => onOpen({ kind: 'overrule' })}>
+          Overrule <span>with a reason</span>
+        </button>
+      )}
+      {!f.grave && f.glyph !== 'cracked' && f.glyph !== 'whole' && (
+        <button onClick={leave}>
+          Leave it <span>on the spike</span>
+        </button>
+      )}
+      {f.facts.length > 0 && (
+        <button onClick={() => onOpen({ kind: 'why' })}>
+          Why this? <span>{f.facts.length === 1 ? '1 fact' : `${f.facts.length} facts`}</span>
+        </button>
+      )}
+    </div>
+  );
+}
+
+function Opening({
+  finding: f,
+  groups,
+  plan,
+  open,
+  onClose,
+}: {
+  finding: Finding;
+  groups: readonly Group[];
+  plan: Plan;
+  open: Opened | null;
+  onClose: () => void;
+}) {
+  const run = useRemedy();
+  const one = f.components[0];
+  switch (open?.kind) {
+    case 'swap':
+      return one ? <SwapDialog plan={plan} componentId={one} onClose={onClose} /> : null;
+    case 'overrule':
+      return one ? <OverruleDialog plan={plan} componentId={one} groups={groups} onClose={onClose} /> : null;
+    case 'label':
+      return <LabelDialog plan={plan} answers={open.answers} onNote={run} onClose={onClose} />;
+    case 'why':
+      return <WhyDialog finding={f} onClose={onClose} />;
+    default:
+      return null;
+  }
+}
+
+function WhyDialog({ finding: f, onClose }: { finding: Finding; onClose: () => void }) {
+  const units = useSettings((s) => s.units);
+  return (
+    <PaperDialog open onClose={onClose} title={inUnits(f.text, units)} hint={inUnits(f.why, units)}>
+      <table style={{ width: '100%' }}>
+        <thead>
+          <tr style={{ textAlign: 'left' }}>
+            <th>Fact</th>
+            <th>Value</th>
+            <th>Source</th>
+          </tr>
+        </thead>
+        <tbody>
+          {f.facts.map((x, i) => (
+            <tr key={i}>
+              <td>{x.what.replace(/[.-]/g, ' ')}</td>
+              <td>{inUnits(x.value, units)}</td>
+              <td>{x.source}</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </PaperDialog>
+  );
+}

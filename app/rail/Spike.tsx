@@ -1,0 +1,136 @@
+import { useState, type ReactNode } from 'react';
+import type { Checked } from '../../core/check/index.js';
+import { speakTime } from '../../core/measure/index.js';
+import { planLarder, type Answer, type Command, type Plan } from '../../core/plan/index.js';
+import { useSession } from '../store/session.js';
+import { PaperDialog } from '../ui/Paper.js';
+
+/** Settled slips, labels that were read, and overrulings: to read again, or to take back. */
+export function Spike({ plan, checked }: { plan: Plan; checked: Checked }) {
+  const [open, setOpen] = useState(false);
+  const last = checked.settled[0];
+  return (
+    <>
+      <button
+        className="spike"
+        onClick={() => setOpen(true)}
+        aria-label={`${checked.settled.length} settled slips. Read them again`}
+      >
+        <span>
+          <b>{checked.settled.length} settled</b>
+          {last ? `last: ${last.text.toLowerCase().slice(0, 26)}` : 'nothing on the spike'}
+        </span>
+        <SpikeDrawing papers={checked.settled.length} />
+      </button>
+      {open && <SpikeDialog plan={plan} checked={checked} onClose={() => setOpen(false)} />}
+    </>
+  );
+}
+
+function SpikeDialog({ plan, checked, onClose }: { plan: Plan; checked: Checked; onClose: () => void }) {
+  const larder = planLarder(plan);
+  const name = (id: Answer['componentId']) => larder.get(id)?.name ?? id;
+  const read = [...new Set(plan.answers.map((a) => a.componentId))].map((id) =>
+    plan.answers.filter((a) => a.componentId === id),
+  );
+  return (
+    <PaperDialog
+      open
+      onClose={onClose}
+      title="On the spike"
+      hint="Slips that you have read and left as they are, labels that were read, and what was overruled. Each can be taken back."
+    >
+      <Papers title="Settled" none="Nothing is settled yet.">
+        {checked.settled.map((f) => (
+          <Paper
+            key={f.key}
+            title={f.text}
+            words={plan.settled.find((s) => s.key === f.key)?.how ?? ''}
+            takeBack={{ name: 'unsettle', key: f.key }}
+          />
+        ))}
+      </Papers>
+      <Papers title="Overruled" none="Nobody has overruled anything.">
+        {plan.overrulings.map((o) => (
+          <Paper
+            key={`${o.componentId} ${o.groupId}`}
+            title={`${name(o.componentId)}, for ${plan.party.find((g) => g.id === o.groupId)?.name ?? o.groupId}`}
+            words={`${o.who}: ${o.why}. ${speakTime(o.when)}`}
+            takeBack={{ name: 'take-back-overruling', componentId: o.componentId, groupId: o.groupId }}
+          />
+        ))}
+      </Papers>
+      <Papers title="Labels read" none="No label is noted yet.">
+        {read.map((answers) => (
+          <Paper
+            key={answers[0]!.componentId}
+            title={name(answers[0]!.componentId)}
+            words={`${answers[0]!.seen}. ${answers[0]!.who}, ${speakTime(answers[0]!.when)}`}
+            takeBack={{
+              name: 'together',
+              label: `take back the label of ${name(answers[0]!.componentId).toLowerCase()}`,
+              commands: answers.map((a) => ({
+                name: 'take-back-answer',
+                componentId: a.componentId,
+                fact: a.fact,
+              })),
+            }}
+          />
+        ))}
+      </Papers>
+    </PaperDialog>
+  );
+}
+
+function Papers({ title, none, children }: { title: string; none: string; children: ReactNode[] }) {
+  return (
+    <section aria-label={title}>
+      <h3 className="display" style={{ margin: '12px 0 2px', fontSize: 16.5 }}>
+        {title}
+      </h3>
+      {children.length === 0 ? <p style={{ margin: 0 }}>{none}</p> : children}
+    </section>
+  );
+}
+
+function Paper({ title, words, takeBack }: { title: string; words: string; takeBack: Command }) {
+  const edit = useSession((s) => s.edit);
+  return (
+    <div className="row" style={{ margin: '8px 0', justifyContent: 'space-between', flexWrap: 'nowrap' }}>
+      <span>
+        <b>{title}</b>
+        <br />
+        {words}
+      </span>
+      <button
+        className="button quiet small"
+        aria-label={`Take it back: ${title}`}
+        style={{ flexShrink: 0 }}
+        onClick={() => edit(takeBack)}
+      >
+        Take it back
+      </button>
+    </div>
+  );
+}
+
+const MOST_DRAWN = 6;
+
+function SpikeDrawing({ papers }: { papers: number }) {
+  const n = Math.min(MOST_DRAWN, papers);
+  return (
+    <svg width="70" height="84" viewBox="-35 0 70 84" aria-hidden="true">
+      <ellipse cy="79" rx="26" ry="5" fill="#7d5a34" />
+      <ellipse cy="77" rx="26" ry="5" fill="#b98f5b" />
+      <g fill="#fffefa" stroke="#1a2040" strokeOpacity=".3" strokeWidth=".8">
+        {Array.from({ length: n }, (_, i) => (
+          <path
+            key={i}
+            d={`M${-30 + (i % 3)} ${71 - i * 6}L${29 + (i % 2) * 3} ${67 - i * 6}L${32 - (i % 2)} ${72 - i * 6}L-28 ${75 - i * 6}Z`}
+          />
+        ))}
+      </g>
+      <path d={`M0 6V${72 - n * 6}`} stroke="#7d8993" strokeWidth="3" strokeLinecap="round" />
+    </svg>
+  );
+}

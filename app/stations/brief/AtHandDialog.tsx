@@ -1,0 +1,91 @@
+import { useState } from 'react';
+import type { Plan } from '../../../core/plan/index.js';
+import { useSession } from '../../store/session.js';
+import { LengthInput, NumberInput, Ticks, Wrong } from '../../ui/Fields.js';
+import { PaperDialog } from '../../ui/Paper.js';
+
+const TOOLS = ['knives', 'spoons', 'tongs'] as const;
+const NEW_BOWL = { diameterMm: 90, count: 2 };
+const [LEAST_MM, MOST_MM] = [30, 400];
+
+/** Count the bowls before you plan: running out of them is how a condiment gets left off. */
+export function AtHandDialog({ plan, onClose }: { plan: Plan; onClose: () => void }) {
+  const [bowls, setBowls] = useState(plan.bowls);
+  const [tools, setTools] = useState(plan.tools);
+  const edit = useSession((s) => s.edit);
+  const bad = bowls.find((b) => !(b.diameterMm >= LEAST_MM && b.diameterMm <= MOST_MM));
+  const change = (i: number, patch: Partial<Plan['bowls'][number]>): void =>
+    setBowls(bowls.map((b, k) => (k === i ? { ...b, ...patch } : b)));
+  const save = (): void => {
+    edit({
+      name: 'together',
+      label: 'change what is at hand',
+      commands: [
+        { name: 'set-bowls', bowls: bowls.map((b) => ({ ...b, count: Math.round(b.count) })) },
+        { name: 'set-tools', tools },
+      ],
+    });
+    onClose();
+  };
+  return (
+    <PaperDialog open onClose={onClose} title="Bowls and tools at hand">
+      <Ticks legend="Bowls">
+        {bowls.map((b, i) => (
+          <div key={i} className="row" style={{ alignItems: 'end' }}>
+            <LengthInput
+              label="Across"
+              mm={b.diameterMm}
+              min={LEAST_MM}
+              max={MOST_MM}
+              onChange={(diameterMm) => change(i, { diameterMm })}
+            />
+            <NumberInput
+              label="How many"
+              value={b.count}
+              min={0}
+              max={99}
+              onChange={(count) => change(i, { count })}
+            />
+            <button
+              className="link"
+              aria-label={`Leave out bowls of ${b.diameterMm} mm`}
+              onClick={() => setBowls(bowls.filter((_, k) => k !== i))}
+            >
+              Leave out
+            </button>
+          </div>
+        ))}
+        <button
+          className="button quiet small"
+          disabled={bowls.length >= 20}
+          onClick={() => setBowls([...bowls, NEW_BOWL])}
+        >
+          Another size
+        </button>
+      </Ticks>
+      <Ticks legend="Tools">
+        <div className="row">
+          {TOOLS.map((t) => (
+            <NumberInput
+              key={t}
+              label={t}
+              value={tools[t]}
+              min={0}
+              max={99}
+              width={100}
+              onChange={(n) => setTools({ ...tools, [t]: n })}
+            />
+          ))}
+        </div>
+      </Ticks>
+      {bad && (
+        <Wrong>
+          A bowl is {LEAST_MM} to {MOST_MM} mm across.
+        </Wrong>
+      )}
+      <button className="button" disabled={bad !== undefined} onClick={save}>
+        Keep
+      </button>
+    </PaperDialog>
+  );
+}

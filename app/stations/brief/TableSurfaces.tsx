@@ -1,0 +1,172 @@
+import { formatArea, formatLength, formatMass, type UnitSystem } from '../../../core/measure/index.js';
+import type { Plan, Surface } from '../../../core/plan/index.js';
+import { laidGroundCm2, outlineWords, surfaceAreaCm2 } from '../../../core/portion/index.js';
+import { useSession } from '../../store/session.js';
+import { useSettings } from '../../store/settings.js';
+import { pressable } from '../../ui/press.js';
+
+export const sizeWords = (o: Surface['outline'], units: UnitSystem): string =>
+  o.kind === 'round'
+    ? `Ø ${formatLength(o.diameterMm, units)}`
+    : `${formatLength(o.lengthMm, units)} × ${formatLength(o.widthMm, units)}`;
+
+const extent = (o: Surface['outline']): [number, number] =>
+  o.kind === 'round' ? [o.diameterMm, o.diameterMm] : [o.lengthMm, o.widthMm];
+
+/** Share of the table's middle that the surfaces take together. */
+const TABLE_SHARE = 0.38;
+const TABLE_R = 205;
+const MOST_SCALE = 0.42;
+
+interface Spot {
+  surface: Surface;
+  x: number;
+  y: number;
+  length: number;
+  width: number;
+}
+
+/** Rows on the table, largest first, to scale with each other. Pixels of the plate's drawing. */
+export function spotsOf(surfaces: readonly Surface[]): { spots: Spot[]; scale: number } {
+  const total = surfaces.reduce((n, s) => n + extent(s.outline)[0] * extent(s.outline)[1], 0);
+  const scale = Math.min(MOST_SCALE, Math.sqrt((Math.PI * TABLE_R ** 2 * TABLE_SHARE) / Math.max(1, total)));
+  const order = [...surfaces].sort(
+    (a, b) => extent(b.outline)[0] * extent(b.outline)[1] - extent(a.outline)[0] * extent(a.outline)[1],
+  );
+  let [x, y, row] = [-180, -158, 0];
+  const spots = order.map((surface) => {
+    const [length, width] = extent(surface.outline).map((mm) => mm * scale) as [number, number];
+    if (x + length > 190 && x > -180) [x, y, row] = [-150, y + row + 12, 0];
+    const spot = { surface, x: x + length / 2, y: y + width / 2, length, width };
+    x += length + 12;
+    row = Math.max(row, width);
+    return spot;
+  });
+  return { spots, scale };
+}
+
+/** The surfaces on the table, and a place for another one. */
+export function TableSurfaces({ plan, onPick }: { plan: Plan; onPick: (s: Surface) => void }) {
+  const { spots, scale } = spotsOf(plan.surfaces);
+  const add = useAddSurface(plan);
+  return (
+    <>
+      {spots.map((spot) => (
+        <OneSurface
+          key={spot.surface.id}
+          plan={plan}
+          spot={spot}
+          scale={scale}
+          onPick={() => onPick(spot.surface)}
+        />
+      ))}
+      <g {...pressable('Add a surface', add)} transform="translate(150 96)">
+        <circle r="17" fill="#fdfdf9" stroke="#1f2c5e" strokeWidth="2" strokeDasharray="4 4" />
+        <path d="M-7 0H7M0-7V7" stroke="#8a1a50" strokeWidth="2.6" strokeLinecap="round" />
+      </g>
+    </>
+  );
+}
+
+function OneSurface({
+  plan,
+  spot: { surface: s, x, y, length, width },
+  scale,
+  onPick,
+}: {
+  plan: Plan;
+  spot: Spot;
+  scale: number;
+  onPick: () => void;
+}) {
+  const wood = s.material === 'oak' || s.material === 'walnut';
+  const small = Math.min(length, width) < 96;
+  return (
+    <g
+      {...pressable(`${s.name}, ${outlineWords(s.outline)}. Change`, onPick)}
+      transform={`translate(${x.toFixed(1)} ${y.toFixed(1)})`}
+    >
+      <rect
+        x={-length / 2}
+        y={-width / 2}
+        width={length}
+        height={width}
+        rx={s.outline.kind === 'round' ? length / 2 : Math.max(4, s.outline.cornerMm * scale)}
+        fill={wood ? '#d9b27c' : '#fdfdf9'}
+        stroke={wood ? '#b98547' : '#1f2c5e'}
+        strokeWidth={small ? 3 : 6}
+      />
+      <SurfaceWords plan={plan} surface={s} small={small} low={width < 130} />
+    </g>
+  );
+}
+
+/** Name, size, mass, and what it is kept free from or how full it is; a small one has room for its mass alone. */
+function SurfaceWords({
+  plan,
+  surface: s,
+  small,
+  low,
+}: {
+  plan: Plan;
+  surface: Surface;
+  small: boolean;
+  low: boolean;
+}) {
+  const units = useSettings((x) => x.units);
+  const mass = plan.placements.filter((p) => p.surfaceId === s.id).reduce((n, p) => n + p.massG, 0);
+  const ground = laidGroundCm2(plan, s);
+  // a low surface carries four lines of words: they sit a little higher
+  const lift = low ? 16 : 0;
+  const line = (dy: number, text: string, size: number, weight: number, display: boolean) => (
+    <text
+      {...(display ? { className: 'display' } : {})}
+      y={dy - lift}
+      textAnchor="middle"
+      fontSize={size}
+      fontWeight={weight}
+      fill={display ? '#1a2040' : '#2a2f47'}
+    >
+      {text}
+    </text>
+  );
+  if (small)
+    return (
+      <text className="display" y="5" textAnchor="middle" fontSize="13.5" fontWeight="800" fill="#1a2040">
+        {formatMass(mass, units)}
+      </text>
+    );
+  const free = `no ${s.freeFrom.slice(0, 3).join(', ')}${s.freeFrom.length > 3 ? ' …' : ''}`;
+  return (
+    <>
+      {line(-8, s.name, 18, 800, true)}
+      {line(10, sizeWords(s.outline, units), 13.5, 500, false)}
+      {line(34, mass > 0 ? formatMass(mass, units) : formatArea(surfaceAreaCm2(s), units), 19, 900, true)}
+      {s.freeFrom.length > 0
+        ? line(52, free, 13, 500, false)
+        : ground > 0 &&
+          line(52, `${Math.round((100 * ground) / surfaceAreaCm2(s))} % full at opening`, 13, 500, false)}
+    </>
+  );
+}
+
+function useAddSurface(plan: Plan): () => void {
+  const edit = useSession((s) => s.edit);
+  return () => {
+    let n = plan.surfaces.length + 1;
+    while (plan.surfaces.some((s) => s.id === `surface-${n}`)) n++;
+    edit({
+      name: 'set-surface',
+      surface: {
+        id: `surface-${n}` as Surface['id'],
+        name: `Board ${n}`,
+        outline: { kind: 'round', diameterMm: 300 },
+        rimMm: 10,
+        material: 'oak',
+        serves: null,
+        freeFrom: [],
+        smallHands: true,
+      },
+    });
+  };
+}

@@ -1,0 +1,142 @@
+import { useState } from 'react';
+import { searchComponents, usualForm, type Component } from '../../../core/catalogue/index.js';
+import { formatMass, formatMoney } from '../../../core/measure/index.js';
+import { judgeGroup } from '../../../core/needs/index.js';
+import type { Group } from '../../../core/party/index.js';
+import { planLarder, type Plan } from '../../../core/plan/index.js';
+import { COUNTED, type CountedFamily } from '../../../core/portion/index.js';
+import { useSession } from '../../store/session.js';
+import { useSettings } from '../../store/settings.js';
+import { PlateGlyph } from '../../ui/Glyph.js';
+import { portraitUrl } from '../../ui/pictures.js';
+import { SHORT, type Masses } from './families.js';
+
+const SHELF_ROWS = 4;
+
+/** What the families still lack, three helpers each; or what was searched for. */
+export function Larder({
+  plan,
+  masses,
+  targets,
+  onPick,
+  onOwn,
+}: {
+  plan: Plan;
+  masses: Masses;
+  targets: Record<CountedFamily, number>;
+  onPick: (c: Component) => void;
+  onOwn: () => void;
+}) {
+  const [query, setQuery] = useState('');
+  const units = useSettings((s) => s.units);
+  const larder = planLarder(plan);
+  const present = new Set(plan.placements.map((p) => p.componentId));
+  const found = query.trim() === '' ? [] : searchComponents(larder.values(), query).slice(0, 24);
+  const short = COUNTED.filter((f) => targets[f] > 0)
+    .map((f) => ({ f, missing: targets[f] - (masses[f] ?? 0) }))
+    .sort((a, b) => b.missing / targets[b.f] - a.missing / targets[a.f])
+    .slice(0, SHELF_ROWS);
+  return (
+    <>
+      <label className="field" style={{ marginTop: 0 }}>
+        Look in the larder
+        <input
+          type="search"
+          value={query}
+          onChange={(e) => setQuery(e.target.value)}
+          placeholder="gherkins, goat, blue …"
+        />
+      </label>
+      {query.trim() !== '' ? (
+        <>
+          <p className="soft" role="status">
+            {found.length === 0 ? `Nothing called “${query}” is in the larder.` : `${found.length} found`}
+          </p>
+          <div className="plank-items">
+            {found.map((c) => (
+              <Item key={c.id} component={c} on={present.has(c.id)} onPick={onPick} plan={plan} />
+            ))}
+          </div>
+        </>
+      ) : (
+        short.map(({ f, missing }) => (
+          <div key={f} className="planks">
+            <div className="plank-head">
+              {SHORT[f]}
+              <span>{missing > 5 ? `${formatMass(missing, units)} short` : 'enough'}</span>
+            </div>
+            <div className="plank-items">
+              {helpers(plan, larder.values(), f).map((c) => (
+                <Item key={c.id} component={c} on={false} onPick={onPick} plan={plan} />
+              ))}
+            </div>
+          </div>
+        ))
+      )}
+      <button className="link" onClick={onOwn}>
+        Something of your own
+      </button>
+    </>
+  );
+}
+
+/** Not on the board yet, in the order of how many guests may eat them. */
+function helpers(plan: Plan, components: Iterable<Component>, family: CountedFamily): Component[] {
+  const present = new Set(plan.placements.map((p) => p.componentId));
+  const eaters = (c: Component) =>
+    plan.party
+      .filter((g) => judgeGroup(c, usualForm(c).form, g).verdict === 'fine')
+      .reduce((n, g) => n + g.count, 0);
+  return [...components]
+    .filter((c) => c.family === family && !present.has(c.id) && !plan.wishes.excluded.includes(c.id))
+    .sort((a, b) => eaters(b) - eaters(a))
+    .slice(0, 3);
+}
+
+function Item({
+  component,
+  on,
+  onPick,
+  plan,
+}: {
+  component: Component;
+  on: boolean;
+  onPick: (c: Component) => void;
+  plan: Plan;
+}) {
+  const pack = component.packs[0]!;
+  const seenBy = useSession((s) => s.seenBy);
+  const group = plan.party.find((g) => g.id === seenBy);
+  return (
+    <button className="plank-item" aria-pressed={on} onClick={() => onPick(component)}>
+      <img src={portraitUrl(component)} alt="" />
+      {group && <ForGuest component={component} group={group} />}
+      <span className="price-tag">
+        {component.name.split(',')[0]}
+        <small>
+          {on
+            ? 'on the board'
+            : pack.priceMinor === 0
+              ? `${pack.massG} g`
+              : `${pack.massG} g ${formatMoney(pack.priceMinor, plan.currency)}`}
+        </small>
+      </span>
+    </button>
+  );
+}
+
+const GLYPH = { fine: 'whole', ask: 'covered', forbidden: 'cracked' } as const;
+const FOR_THEM = { fine: 'may eat it', ask: 'ask the label', forbidden: 'not for them' } as const;
+
+/** What the food is for the guest through whose eyes the station is seen. */
+function ForGuest({ component, group }: { component: Component; group: Group }) {
+  const { verdict } = judgeGroup(component, usualForm(component).form, group);
+  return (
+    <span className="for-guest">
+      <PlateGlyph state={GLYPH[verdict]} size={22} />
+      <span className="hidden-text">
+        {group.name}: {FOR_THEM[verdict]}.{' '}
+      </span>
+    </span>
+  );
+}

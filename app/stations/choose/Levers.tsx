@@ -1,0 +1,51 @@
+import type { Plan } from '../../../core/plan/index.js';
+import { useKitchen } from '../../store/kitchen-jobs.js';
+import { useSession } from '../../store/session.js';
+
+const LEVERS = [
+  ['bolder', 'gentler', 'bolder'],
+  ['colour', 'plainer', 'more colour'],
+  ['cheaper', 'richer', 'cheaper'],
+] as const;
+
+/** Few and in plain words; each asks for a new board at once. */
+export function Levers({ plan }: { plan: Plan }) {
+  const edit = useSession((s) => s.edit);
+  const compose = useKitchen((s) => s.compose);
+  const move = (key: (typeof LEVERS)[number][0], by: number): void => {
+    const value = Math.max(-2, Math.min(2, plan.wishes.levers[key] + by));
+    edit({ name: 'set-levers', levers: { ...plan.wishes.levers, [key]: value } });
+    const now = useSession.getState().plan;
+    if (now) void compose(now);
+  };
+  return (
+    <>
+      <h2>Bend the whole board</h2>
+      {LEVERS.map(([key, less, more]) => (
+        <div
+          key={key}
+          className="row"
+          style={{ marginBottom: 6, justifyContent: 'space-between', flexWrap: 'nowrap' }}
+        >
+          <button
+            className="button quiet small"
+            disabled={plan.wishes.levers[key] <= -2}
+            onClick={() => move(key, -1)}
+          >
+            {less}
+          </button>
+          <span aria-label={`now ${plan.wishes.levers[key]}`}>
+            {plan.wishes.levers[key] > 0 ? `+${plan.wishes.levers[key]}` : plan.wishes.levers[key]}
+          </span>
+          <button
+            className="button quiet small"
+            disabled={plan.wishes.levers[key] >= 2}
+            onClick={() => move(key, 1)}
+          >
+            {more}
+          </button>
+        </div>
+      ))}
+    </>
+  );
+}

@@ -1,0 +1,39 @@
+import { planLarder, type Plan } from '../../../core/plan/index.js';
+import { ArcText, onCircle } from '../../plate/China.js';
+
+const TASTES = [
+  ['sweet', 'sweet', '#c94f7c'],
+  ['sour', 'sharp', '#94a93a'],
+  ['salt', 'salty', '#cfa24a'],
+  ['heat', 'hot', '#c0391f'],
+  ['smoke', 'smoky', '#6b5a4a'],
+] as const;
+
+/** Tasting spoons: each filled to the strongest of its taste on the board. */
+export function Spoons({ plan }: { plan: Plan }) {
+  const larder = planLarder(plan);
+  const foods = [...new Set(plan.placements.map((p) => p.componentId))].flatMap((id) => larder.get(id) ?? []);
+  return TASTES.map(([taste, word, colour], i) => {
+    const most = Math.max(0, ...foods.map((c) => c.taste?.[taste] ?? 0));
+    const at = i * 72;
+    const [x, y] = onCircle(74, at);
+    return (
+      <g key={taste} role="img" aria-label={`${word}: ${most} of 5`}>
+        <g transform={`translate(${x} ${y}) rotate(${at})`}>
+          <ellipse rx="12" ry="9.5" fill="#e9edf2" stroke="#9aa3b5" strokeWidth="1.2" />
+          {most > 0 && <ellipse rx={10.5 * Math.sqrt(most / 5)} ry={8 * Math.sqrt(most / 5)} fill={colour} />}
+        </g>
+        <ArcText
+          id={`spoon-${taste}`}
+          r={92}
+          at={at}
+          size={13}
+          weight={700}
+          fill={most === 0 ? '#a3301c' : '#454c66'}
+        >
+          {word}
+        </ArcText>
+      </g>
+    );
+  });
+}

@@ -1,0 +1,217 @@
+import type { Component } from '../../../core/catalogue/index.js';
+import { standingAnywhere, type Checked, type Standing } from '../../../core/check/index.js';
+import { formatMass } from '../../../core/measure/index.js';
+import { planLarder, type Plan } from '../../../core/plan/index.js';
+import { COUNTED, type CountedFamily } from '../../../core/portion/index.js';
+import { ArcText, onCircle } from '../../plate/China.js';
+import { useSession } from '../../store/session.js';
+import { useSettings } from '../../store/settings.js';
+import { portraitUrl } from '../../ui/pictures.js';
+import { pressable } from '../../ui/press.js';
+import { SHORT, type Masses } from './families.js';
+
+const [OUTER, INNER] = [276, 138];
+const GAP_DEGREES = 2.2;
+/** Where the first family begins, clockwise from the top. */
+const START_DEGREES = -62;
+
+function sectorPath(r0: number, r1: number, a0: number, a1: number): string {
+  const large = a1 - a0 > 180 ? 1 : 0;
+  const [x0, y0] = onCircle(r1, a0);
+  const [x1, y1] = onCircle(r1, a1);
+  const [x2, y2] = onCircle(r0, a1);
+  const [x3, y3] = onCircle(r0, a0);
+  const f = (n: number) => n.toFixed(1);
+  return `M${f(x0)} ${f(y0)}A${r1} ${r1} 0 ${large} 1 ${f(x1)} ${f(y1)}L${f(x2)} ${f(y2)}A${r0} ${r0} 0 ${large} 0 ${f(x3)} ${f(y3)}Z`;
+}
+
+interface Well {
+  family: CountedFamily;
+  from: number;
+  to: number;
+  massG: number;
+  targetG: number;
+  foods: Component[];
+}
+
+/** Wells as wide as the root of their grams, so that small families can be read too. */
+function wellsOf(plan: Plan, masses: Masses, targets: Record<CountedFamily, number>): Well[] {
+  const larder = planLarder(plan);
+  const shown = COUNTED.filter((f) => targets[f] > 0 || (masses[f] ?? 0) > 0);
+  const width = (f: CountedFamily) => Math.sqrt(Math.max(targets[f], masses[f] ?? 0, 60));
+  const sum = shown.reduce((n, f) => n + width(f), 0);
+  const usable = 360 - shown.length * GAP_DEGREES;
+  let at = START_DEGREES;
+  return shown.map((family) => {
+    const from = at;
+    const to = from + (usable * width(family)) / sum;
+    at = to + GAP_DEGREES;
+    const foods = [...new Set(plan.placements.map((p) => p.componentId))]
+      .flatMap((id) => larder.get(id) ?? [])
+      .filter((c) => c.family === family);
+    return { family, from, to, massG: masses[family] ?? 0, targetG: targets[family], foods };
+  });
+}
+
+/** The families as unequal wells of a divided dish; board wood covers a well as its grams are reached, and the foods lie on it. */
+export function Wells({
+  plan,
+  checked,
+  masses,
+  targets,
+  onPick,
+}: {
+  plan: Plan;
+  checked: Checked;
+  masses: Masses;
+  targets: Record<CountedFamily, number>;
+  onPick: (c: Component) => void;
+}) {
+  const wells = wellsOf(plan, masses, targets);
+  if (wells.length === 0)
+    return (
+      <text textAnchor="middle" y="-100" fontSize="15" fill="#454c66">
+        Say in the brief who is coming; then the wells appear.
+      </text>
+    );
+  return wells.map((well) => (
+    <OneWell key={well.family} well={well} plan={plan} checked={checked} onPick={onPick} />
+  ));
+}
+
+function OneWell({
+  well: w,
+  plan,
+  checked,
+  onPick,
+}: {
+  well: Well;
+  plan: Plan;
+  checked: Checked;
+  onPick: (c: Component) => void;
+}) {
+  const units = useSettings((s) => s.units);
+  const wide = w.to - w.from;
+  const middle = (w.from + w.to) / 2;
+  const share = w.targetG > 0 ? Math.min(1, w.massG / w.targetG) : 1;
+  return (
+    <g>
+      <path d={sectorPath(INNER, OUTER, w.from, w.to)} fill="#f1efe4" stroke="#c9c7b8" strokeWidth="1.2" />
+      {share > 0.02 && (
+        <path
+          d={sectorPath(INNER + 1.5, OUTER - 1.5, w.from + 0.4, w.from + 0.4 + (wide - 0.8) * share)}
+          fill="#d9b27c"
+          stroke="#b98547"
+          strokeWidth="1.4"
+        />
+      )}
+      {foodSpots(w.foods.length, w.from, w.to, share).map((spot, i) => (
+        <Food
+          key={w.foods[i]!.id}
+          food={w.foods[i]!}
+          spot={spot}
+          plan={plan}
+          checked={checked}
+          onPick={onPick}
+        />
+      ))}
+      <ArcText id={`well-${w.family}`} r={288} at={middle} size={wide < 18 ? 13 : 15} weight={800} display>
+        {SHORT[w.family]}
+      </ArcText>
+      <ArcText
+        id={`grams-${w.family}`}
+        r={116}
+        at={middle}
+        size={13}
+        weight={700}
+        fill={w.massG < w.targetG * 0.7 ? '#a3301c' : '#1a2040'}
+      >
+        {formatMass(w.massG, units).replace(wide < 24 ? / (g|oz)$/ : /$^/, '')}
+      </ArcText>
+    </g>
+  );
+}
+
+const STANDING_WORDS: Record<Standing, string> = {
+  fine: 'may eat it',
+  touched: 'only once it is kept apart',
+  ask: 'ask the label',
+  no: 'not for them',
+};
+const PALE: Record<Standing, number> = { fine: 1, touched: 0.5, ask: 0.5, no: 0.16 };
+
+/** A food in its well; through a guest's eyes what is not theirs grows pale. */
+function Food({
+  food,
+  spot: [x, y, size],
+  plan,
+  checked,
+  onPick,
+}: {
+  food: Component;
+  spot: Spot;
+  plan: Plan;
+  checked: Checked;
+  onPick: (c: Component) => void;
+}) {
+  const seenBy = useSession((s) => s.seenBy);
+  const group = plan.party.find((g) => g.id === seenBy);
+  const standing = group ? standingAnywhere(checked.context, food, group) : 'fine';
+  const words = group ? `${food.name}. ${group.name}: ${STANDING_WORDS[standing]}` : food.name;
+  return (
+    <g {...pressable(`${words}. Open`, () => onPick(food))}>
+      <title>{words}</title>
+      <image
+        href={portraitUrl(food)}
+        x={x - size / 2}
+        y={y - size / 2}
+        width={size}
+        height={size}
+        opacity={PALE[standing]}
+      />
+      {standing === 'ask' && <Covered x={x} y={y} />}
+      {plan.wishes.pinned.includes(food.id) && (
+        <circle
+          cx={x + size * 0.36}
+          cy={y - size * 0.36}
+          r="5"
+          fill="#8a1a50"
+          stroke="#fff"
+          strokeWidth="1.4"
+        />
+      )}
+    </g>
+  );
+}
+
+/** The covered plate, small: a question. */
+function Covered({ x, y }: { x: number; y: number }) {
+  return (
+    <g transform={`translate(${x} ${y})`} fill="#cfd6e6" stroke="#1f2c5e" strokeWidth="2">
+      <path d="M-10 4A10 10 0 0 1 10 4Z" />
+      <path d="M-12 6H12" fill="none" strokeLinecap="round" />
+    </g>
+  );
+}
+
+type Spot = [x: number, y: number, size: number];
+
+/** Places for the foods of a well: one row or two, as large as fits. */
+function foodSpots(n: number, a0: number, a1: number, share: number): Spot[] {
+  if (n === 0) return [];
+  const end = a0 + (a1 - a0) * Math.max(share, 0.75);
+  const rows = n > 2 || (end - a0) * 3.6 < n * 40 ? 2 : 1;
+  const perRow = Math.ceil(n / rows);
+  const size = Math.min(
+    rows === 1 ? 96 : 70,
+    ((end - a0) * Math.PI * 205) / 180 / perRow + (rows === 2 ? 4 : -4),
+  );
+  return Array.from({ length: n }, (_, i) => {
+    const row = Math.floor(i / perRow);
+    const inRow = Math.min(perRow, n - row * perRow);
+    const t = ((i % perRow) + 0.5) / inRow;
+    const r = rows === 1 ? 209 : row === 0 ? 241 : 174;
+    const [x, y] = onCircle(r, a0 + (end - a0) * t);
+    return [x, y, size];
+  });
+}

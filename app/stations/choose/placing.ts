@@ -1,0 +1,27 @@
+import { formOf, usualForm, type Component } from '../../../core/catalogue/index.js';
+import { placementsOf, wholePieces } from '../../../core/compose/index.js';
+import { keepsFree, type Plan } from '../../../core/plan/index.js';
+
+/** Surfaces whose promise the food does not break. */
+export const surfacesFor = (plan: Plan, c: Component) =>
+  plan.surfaces.filter((s) => s.freeFrom.every((id) => keepsFree(c, id) !== 'breaks'));
+
+export function gramsPlaced(
+  plan: Plan,
+  c: Component,
+  surfaceId: Plan['surfaces'][number]['id'],
+  massG: number,
+  form = usualForm(c).form,
+) {
+  const fact = formOf(c, form) ?? usualForm(c);
+  return massG <= 0
+    ? []
+    : placementsOf(
+        c,
+        fact,
+        surfaceId,
+        Math.max(massG, wholePieces(fact, 1).massG),
+        fact.form === 'bowl',
+        plan,
+      );
+}

@@ -1,0 +1,151 @@
+import { useRef, useState, type KeyboardEvent } from 'react';
+import { planLarder, type LaidElement, type Plan, type Surface } from '../../../core/plan/index.js';
+import { boardScale } from '../../plate/BoardImage.js';
+import { useSession } from '../../store/session.js';
+
+interface Drag {
+  id: string;
+  startX: number;
+  startY: number;
+  dx: number;
+  dy: number;
+}
+
+const STEP_MM = 5;
+const TURN_DEGREES = 15;
+const ARROWS: Record<string, [number, number] | undefined> = {
+  ArrowLeft: [-1, 0],
+  ArrowRight: [1, 0],
+  ArrowUp: [0, -1],
+  ArrowDown: [0, 1],
+};
+
+const path = (e: LaidElement): string => `M${e.outline.map(([x, y]) => `${x} ${y}`).join('L')}Z`;
+
+/** Each element can be picked, dragged, moved and turned by keys; picks with paper flags mark the picked one. */
+export function Handles({
+  surface,
+  elements,
+  picked,
+  onPick,
+  plan,
+  r,
+}: {
+  surface: Surface;
+  elements: readonly LaidElement[];
+  picked: LaidElement | undefined;
+  onPick: (id: string | null) => void;
+  plan: Plan;
+  r: number;
+}) {
+  const edit = useSession((s) => s.edit);
+  const [drag, setDrag] = useState<Drag | null>(null);
+  const svg = useRef<SVGGElement>(null);
+  const scale = boardScale(surface, r);
+  const larder = planLarder(plan);
+  const move = (e: LaidElement, dx: number, dy: number, turn = 0): void => {
+    const [x, y] = [clamp(e.x + dx, surface, 0), clamp(e.y + dy, surface, 1)];
+    edit({
+      name: 'together',
+      label: 'move on the board',
+      commands: [
+        { name: 'move-element', surfaceId: surface.id, elementId: e.id, x, y, angle: e.angle + turn },
+        { name: 'pin-element', surfaceId: surface.id, elementId: e.id, on: true },
+      ],
+    });
+  };
+  const toMm = (px: number): number => {
+    const box = svg.current?.ownerSVGElement?.getScreenCTM();
+    return px / ((box?.a ?? 1) * scale);
+  };
+  const onKey = (ev: KeyboardEvent, e: LaidElement): void => {
+    const way = ARROWS[ev.key];
+    if (way) {
+      ev.preventDefault();
+      if (ev.shiftKey) move(e, 0, 0, (way[0] + way[1]) * TURN_DEGREES);
+      else move(e, way[0] * STEP_MM, way[1] * STEP_MM);
+    } else if (ev.key.toLowerCase() === 'p')
+      edit({ name: 'pin-element', surfaceId: surface.id, elementId: e.id, on: !e.pinned });
+    else if (ev.key === 'Escape') onPick(null);
+  };
+  const ordered = [...elements].sort((a, b) => a.layer - b.layer);
+  return (
+    <g ref={svg} transform={`scale(${scale})`} className="overlay">
+      {ordered.map((e) => {
+        const name = larder.get(e.componentId)?.name ?? e.componentId;
+        const on = picked?.id === e.id;
+        const shift = drag?.id === e.id ? `translate(${drag.dx} ${drag.dy})` : '';
+        return (
+          <path
+            key={e.id}
+            d={path(e)}
+            transform={shift}
+            fill={on ? 'rgba(255,250,230,.18)' : 'transparent'}
+            stroke={on ? '#fdfdf9' : 'transparent'}
+            strokeWidth={on ? 3 / scale : 1}
+            strokeDasharray={on ? `${7 / scale} ${5 / scale}` : undefined}
+            style={{ cursor: 'grab', touchAction: 'none' }}
+            role="button"
+            tabIndex={0}
+            aria-label={`${name}${e.pinned ? ', pinned' : ''}. Arrows move it, Shift and arrows turn it, P pins it`}
+            aria-pressed={on}
+            data-element={e.id}
+            onPointerDown={(ev) => {
+              ev.currentTarget.setPointerCapture(ev.pointerId);
+              onPick(e.id);
+              setDrag({ id: e.id, startX: ev.clientX, startY: ev.clientY, dx: 0, dy: 0 });
+            }}
+            onPointerMove={(ev) =>
+              drag?.id === e.id &&
+              setDrag({ ...drag, dx: toMm(ev.clientX - drag.startX), dy: toMm(ev.clientY - drag.startY) })
+            }
+            onPointerUp={() => {
+              if (drag && Math.hypot(drag.dx, drag.dy) > 2) move(e, drag.dx, drag.dy);
+              setDrag(null);
+            }}
+            onPointerCancel={() => setDrag(null)}
+            onFocus={() => onPick(e.id)}
+            onKeyDown={(ev) => onKey(ev, e)}
+          >
+            <title>{name}</title>
+          </path>
+        );
+      })}
+      {ordered
+        .filter((e) => e.pinned || e.id === picked?.id)
+        .map((e) => (
+          <Flag
+            key={e.id}
+            x={e.x + (drag?.id === e.id ? drag.dx : 0)}
+            y={e.y + (drag?.id === e.id ? drag.dy : 0)}
+            k={1 / scale}
+            pinned={e.pinned}
+          />
+        ))}
+    </g>
+  );
+}
+
+function clamp(value: number, surface: Surface, axis: 0 | 1): number {
+  const o = surface.outline;
+  const half = (o.kind === 'round' ? o.diameterMm : axis === 0 ? o.lengthMm : o.widthMm) / 2;
+  return Math.max(-half, Math.min(half, Math.round(value)));
+}
+
+/** A paper flag on a pick, stuck into the food. */
+function Flag({ x, y, k, pinned }: { x: number; y: number; k: number; pinned: boolean }) {
+  return (
+    <g transform={`translate(${x} ${y}) scale(${k})`} pointerEvents="none">
+      <ellipse cy="1" rx="4" ry="1.8" fill="#1a2040" opacity=".35" />
+      <path d="M0 0L5-37" stroke="#5d4120" strokeWidth="3.4" strokeLinecap="round" />
+      <path d="M0 0L5-37" stroke="#e6c998" strokeWidth="1.8" strokeLinecap="round" />
+      <path
+        d="M5-37L36-34L31.5-26L35-18L2.5-20Z"
+        fill={pinned ? '#8a1a50' : '#fffefa'}
+        stroke="#1a2040"
+        strokeWidth="1.1"
+        strokeLinejoin="round"
+      />
+    </g>
+  );
+}

@@ -1,0 +1,211 @@
+import type { ReactNode } from 'react';
+import { MM_PER_INCH } from '../../core/measure/index.js';
+import { useSettings } from '../store/settings.js';
+
+/** A label above what it names; `width` in pixels where several stand in a row. */
+export function Field({ label, width, children }: { label: string; width?: number; children: ReactNode }) {
+  return (
+    <label className="field" style={width ? { width } : undefined}>
+      {label}
+      {children}
+    </label>
+  );
+}
+
+/** A choice from a few words. `options` are pairs of value and word, or words that are their own value. */
+export function Choice<T extends string>({
+  label,
+  value,
+  options,
+  onPick,
+  width,
+}: {
+  label: string;
+  value: T;
+  options: readonly (T | readonly [T, string])[];
+  onPick: (value: T) => void;
+  width?: number;
+}) {
+  return (
+    <Field label={label} {...(width ? { width } : {})}>
+      <select value={value} onChange={(e) => onPick(e.target.value as T)}>
+        {options.map((o) => {
+          const [id, word] = typeof o === 'string' ? [o, o] : o;
+          return (
+            <option key={id} value={id}>
+              {word}
+            </option>
+          );
+        })}
+      </select>
+    </Field>
+  );
+}
+
+/** Text that belongs to a form: every key changes the draft. */
+export function TextInput({
+  label,
+  value,
+  onChange,
+  max = 80,
+}: {
+  label: string;
+  value: string;
+  onChange: (value: string) => void;
+  max?: number;
+}) {
+  return (
+    <Field label={label}>
+      <input value={value} maxLength={max} onChange={(e) => onChange(e.target.value)} />
+    </Field>
+  );
+}
+
+export function NumberInput({
+  label,
+  value,
+  onChange,
+  min,
+  max,
+  step,
+  width = 130,
+}: {
+  label: string;
+  value: number;
+  onChange: (value: number) => void;
+  min: number;
+  max: number;
+  step?: number;
+  width?: number;
+}) {
+  return (
+    <Field label={label} width={width}>
+      <input
+        type="number"
+        min={min}
+        max={max}
+        step={step}
+        value={value}
+        onChange={(e) => onChange(Number(e.target.value))}
+      />
+    </Field>
+  );
+}
+
+/** A length in the stylist's units; the plan's are millimetres. */
+export function LengthInput({
+  label,
+  mm,
+  onChange,
+  min = 20,
+  max = 5000,
+}: {
+  label: string;
+  mm: number;
+  onChange: (mm: number) => void;
+  min?: number;
+  max?: number;
+}) {
+  const inches = useSettings((s) => s.units) === 'imperial';
+  const k = inches ? MM_PER_INCH : 1;
+  return (
+    <NumberInput
+      label={`${label}, ${inches ? 'in' : 'mm'}`}
+      value={inches ? Math.round((mm / k) * 10) / 10 : mm}
+      min={Math.floor(min / k)}
+      max={Math.ceil(max / k)}
+      {...(inches ? { step: 0.1 } : {})}
+      onChange={(n) => onChange(Math.round(n * k))}
+    />
+  );
+}
+
+/** Keeps on Enter and when the field is left; nothing half typed reaches the plan. */
+export function KeptText({
+  label,
+  value,
+  onKeep,
+}: {
+  label: string;
+  value: string;
+  onKeep: (v: string) => void;
+}) {
+  return (
+    <Field label={label}>
+      <input
+        defaultValue={value}
+        maxLength={80}
+        onBlur={(e) => e.target.value !== value && onKeep(e.target.value.trim())}
+        onKeyDown={(e) => e.key === 'Enter' && e.currentTarget.blur()}
+      />
+    </Field>
+  );
+}
+
+export function KeptNumber({
+  label,
+  value,
+  min,
+  max,
+  onKeep,
+}: {
+  label: string;
+  value: number;
+  min: number;
+  max: number;
+  onKeep: (v: number) => void;
+}) {
+  const keep = (text: string): void => {
+    const n = Number(text);
+    if (text.trim() !== '' && Number.isFinite(n) && n >= min && n <= max && n !== value) onKeep(n);
+  };
+  return (
+    <Field label={label}>
+      <input
+        type="number"
+        min={min}
+        max={max}
+        defaultValue={value}
+        onBlur={(e) => keep(e.target.value)}
+        onKeyDown={(e) => e.key === 'Enter' && keep(e.currentTarget.value)}
+      />
+    </Field>
+  );
+}
+
+export function Tick({
+  label,
+  on,
+  onChange,
+  inline,
+}: {
+  label: ReactNode;
+  on: boolean;
+  onChange: (on: boolean) => void;
+  inline?: boolean;
+}) {
+  return (
+    <label className="row" style={{ gap: 7, ...(inline ? { display: 'inline-flex', marginRight: 12 } : {}) }}>
+      <input type="checkbox" checked={on} onChange={(e) => onChange(e.target.checked)} />
+      {label}
+    </label>
+  );
+}
+
+export function Ticks({ legend, children }: { legend: string; children: ReactNode }) {
+  return (
+    <fieldset style={{ border: 0, padding: 0, margin: '8px 0' }}>
+      <legend style={{ fontWeight: 700 }}>{legend}</legend>
+      {children}
+    </fieldset>
+  );
+}
+
+/** What is wrong with a form, where it is kept. */
+export function Wrong({ children }: { children: ReactNode }) {
+  return (
+    <p role="alert" style={{ color: 'var(--beet-ink)', fontWeight: 700 }}>
+      {children}
+    </p>
+  );
+}

@@ -1,0 +1,18 @@
+import type { KeyboardEvent } from 'react';
+
+/** A drawn thing that is pressed like a button: by pointer, Enter and Space. */
+export function pressable(label: string, press: () => void) {
+  return {
+    role: 'button',
+    tabIndex: 0,
+    'aria-label': label,
+    style: { cursor: 'pointer' },
+    onClick: press,
+    onKeyDown: (e: KeyboardEvent): void => {
+      if (e.key !== 'Enter' && e.key !== ' ') return;
+      e.preventDefault();
+      e.stopPropagation();
+      press();
+    },
+  } as const;
+}
