@@ -37,10 +37,11 @@ export function SlipFlags({
       ? []
       : flagged(f, surface, elements).map((e) => ({ e, number: i + 1, up: f.key === lifted })),
   );
+  const someUp = flags.some((flag) => flag.up);
   return (
     <g aria-hidden="true" pointerEvents="none" className="overlay">
       {flags
-        .filter((flag) => lifted === null || flag.up)
+        .filter((flag) => !someUp || flag.up)
         .map(({ e, number, up }) => (
           <NumberFlag key={`${number} ${e.id}`} x={e.x * scale} y={e.y * scale} number={number} up={up} />
         ))}

@@ -23,6 +23,28 @@ export function answersIn(command: Command): Answer[] {
     : [];
 }
 
+interface Question {
+  words: string;
+  answers: Answer[];
+  value: string;
+}
+
+/** Milk as an allergen and milk as an animal's is one question to a label. */
+function questionsOf(answers: readonly Answer[]): Question[] {
+  const byWords = new Map<string, Answer[]>();
+  for (const a of answers) {
+    const words = factWords(a.fact);
+    byWords.set(words, [...(byWords.get(words) ?? []), a]);
+  }
+  return [...byWords].map(([words, list]) => ({ words, answers: list, value: list[0]!.value }));
+}
+
+/** Values that every fact of the question knows. */
+const choicesOf = (q: Question) =>
+  possibleValues(q.answers[0]!.fact).filter((v) =>
+    q.answers.every((a) => possibleValues(a.fact).includes(v)),
+  );
+
 /**
  * What the label says, who read it and what was seen. The reassuring values are proposed, and each can be set to what
  * is truly printed there.
@@ -39,20 +61,20 @@ export function LabelDialog({
   onClose: () => void;
 }) {
   const settings = useSettings();
-  const [values, setValues] = useState(answers.map((a) => a.value));
+  const [questions, setQuestions] = useState(() => questionsOf(answers));
   const [who, setWho] = useState(settings.stylist);
   const [seen, setSeen] = useState('');
   const name = planLarder(plan).get(answers[0]!.componentId)?.name ?? answers[0]!.componentId;
   const ready = who.trim() !== '' && seen.trim() !== '';
   const note = (): void => {
     settings.set({ stylist: who.trim() });
+    const said = { who: who.trim(), seen: seen.trim(), when: localNow() };
     onNote({
       name: 'together',
       label: `note the label of ${name.toLowerCase()}`,
-      commands: answers.map((a, i) => ({
-        name: 'answer',
-        answer: { ...a, value: values[i]!, who: who.trim(), seen: seen.trim(), when: localNow() },
-      })),
+      commands: questions.flatMap((q) =>
+        q.answers.map((a) => ({ name: 'answer' as const, answer: { ...a, ...said, value: q.value } })),
+      ),
     });
     onClose();
   };
@@ -63,15 +85,17 @@ export function LabelDialog({
       title={`The label of ${name.toLowerCase()}`}
       hint="Set each to what is printed or certified. If the label does not say, close this and ask the maker."
     >
-      {answers.map((a, i) => (
-        <Choice
-          key={a.fact}
-          label={factWords(a.fact)}
-          value={values[i]!}
-          options={possibleValues(a.fact).map((v) => [v, VALUE_WORDS[v] ?? v.replace(/-/g, ' ')] as const)}
-          onPick={(v) => setValues(values.map((x, k) => (k === i ? v : x)))}
-        />
-      ))}
+      <div className="label-questions">
+        {questions.map((q, i) => (
+          <Choice
+            key={q.words}
+            label={q.words}
+            value={q.value}
+            options={choicesOf(q).map((v) => [v, VALUE_WORDS[v] ?? v.replace(/-/g, ' ')] as const)}
+            onPick={(value) => setQuestions(questions.map((x, k) => (k === i ? { ...x, value } : x)))}
+          />
+        ))}
+      </div>
       <TextInput label="What you saw" value={seen} max={160} onChange={setSeen} />
       <p className="soft" style={{ margin: '2px 0 6px' }}>
         Such as “label, lot 12” or “certificate, valid to 2028”.

@@ -111,6 +111,7 @@ export function LengthInput({
   return (
     <NumberInput
       label={`${label}, ${inches ? 'in' : 'mm'}`}
+      width={112}
       value={inches ? Math.round((mm / k) * 10) / 10 : mm}
       min={Math.floor(min / k)}
       max={Math.ceil(max / k)}

@@ -175,8 +175,8 @@ export function labelRead(
   });
   if (answers.length === 0 || answers.some((a) => a === undefined)) return undefined;
   return {
-    label: `Label read: ${component.name.toLowerCase()} is fine`,
-    effect: `no ${factWords(facts[0]!)}`,
+    label: `Label read: ${lower(component.name.split(',')[0]!)} is fine`,
+    effect: answers.length === 1 ? `no ${factWords(facts[0]!)}` : `${answers.length} facts`,
     command: {
       name: 'together',
       label: `note the label of ${component.name.toLowerCase()}`,

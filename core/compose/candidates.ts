@@ -95,23 +95,32 @@ function formFor(component: Component, ground: Ground, plan: Plan): FormId | und
 /** The least that is worth laying of a kind, and the most before it crowds out the others, as shares of an even split. */
 const LEAST_OF_EVEN = 0.5;
 const MOST_OF_EVEN = 2;
+/** Honey, jam and jelly go by the teaspoon: so many grams a portion at most (house default). */
+const SWEET_SPREAD_G = 6;
 /** A child's plate: grams of one food (house default). */
 const PLATE_G: [number, number] = [6, 26];
 /** A single wheel, wedge or bowl is never less than this. */
 const LEAST_ALONE_G = 150;
 
+const isSweetSpread = (c: Component): boolean => c.family === 'spread-dip' && (c.taste?.sweet ?? 0) >= 4;
+
 function massLimits(
   component: Component,
   pieceG: number,
-  target: number,
+  { byFamily, portions }: Targets,
   ground: Ground,
   plan: Plan,
 ): [number, number] {
   if (isOwnPlate(ground, plan)) return [PLATE_G[0] * ground.copies, PLATE_G[1] * ground.copies];
-  const even = target / Math.max(1, kindRanges(plan)[component.family as CountedFamily].from);
+  const even =
+    byFamily[component.family as CountedFamily] /
+    Math.max(1, kindRanges(plan)[component.family as CountedFamily].from);
   const alone = pieceG > LEAST_ALONE_G;
   const least = Math.max(even * LEAST_OF_EVEN, alone ? LEAST_ALONE_G : pieceG * 3);
-  return [least, Math.max(even * MOST_OF_EVEN, least * 1.5, pieceG)];
+  const most = Math.max(even * MOST_OF_EVEN, least * 1.5, pieceG);
+  return isSweetSpread(component)
+    ? [Math.min(least, SWEET_SPREAD_G * portions * 0.5), SWEET_SPREAD_G * portions]
+    : [least, most];
 }
 
 /** Everything that may be chosen at all, with where and how. */
@@ -154,7 +163,7 @@ function candidateOn(
     component,
     // each lot of a wheel is a whole wheel
     form === 'wheel' ? fact.pieceG * lots : fact.pieceG,
-    targets.byFamily[component.family as CountedFamily],
+    targets,
     ground,
     plan,
   );

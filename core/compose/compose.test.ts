@@ -208,7 +208,7 @@ describe('a guest with a nut allergy', () => {
         })
         .reduce((n, p) => n + p.massG, 0);
     };
-    for (const seed of [1, 5])
+    for (const seed of [1, 15])
       expect(wheatG(compose({ ...withoutNutGuest(), seed }, solve).plan)).toBeGreaterThan(
         wheatG(compose({ ...brief(), seed }, solve).plan),
       );

@@ -96,7 +96,7 @@ function Size({ draft, set }: Part) {
     <div className="row">
       <Choice
         label="Shape"
-        width={130}
+        width={112}
         value={o.kind}
         options={['round', 'rectangle']}
         onPick={(kind) => set({ outline: kind === 'round' ? ROUND : RECTANGLE })}
@@ -124,7 +124,7 @@ function Size({ draft, set }: Part) {
       <LengthInput label="Rim" mm={draft.rimMm} min={0} max={60} onChange={(rimMm) => set({ rimMm })} />
       <Choice
         label="Made of"
-        width={120}
+        width={104}
         value={draft.material}
         options={MATERIALS}
         onPick={(material) => set({ material })}

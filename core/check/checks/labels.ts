@@ -1,7 +1,8 @@
+import { factWords } from '../../catalogue/index.js';
 import { disliked } from '../../needs/index.js';
 import type { Group } from '../../party/index.js';
 import type { CheckContext, Lying } from '../context.js';
-import { names, type Finding, type Remedy } from '../finding.js';
+import { lower, names, type Finding, type Remedy } from '../finding.js';
 import { labelRead } from '../remedies.js';
 
 /** Questions that only a label or a maker can answer, one slip for each group that they concern. */
@@ -25,7 +26,7 @@ export function labels(c: CheckContext): Finding[] {
           open.length === 1
             ? `Which ${open[0]!.component.name.toLowerCase()}?`
             : `${open.length} labels to read for “${group.name}”.`,
-        why: `${names(open.map((l) => l.component.name))}: ${reasons[0]!.text}. Until then they do not count.`,
+        why: `${names(open.map((l, i) => (i === 0 ? l.component.name : lower(l.component.name))))}: the label must say about ${names([...new Set(reasons.map((r) => factWords(r.fact)))])}. Until then ${open.length === 1 ? 'it does' : 'they do'} not count.`,
         facts: reasons.map((r) => ({ what: r.fact, value: r.value, source: r.source })),
         remedies: open
           .slice(0, 4)
