@@ -47,25 +47,38 @@ for (const [name, size] of [
     });
   });
 
-test('no dialog has an axe violation', async ({ page }) => {
-  await openDemo(page);
-  const opened = async (open: () => Promise<void>): Promise<void> => {
-    await open();
-    await expect(page.getByRole('dialog').first()).toBeVisible();
-    await clean(page);
-    await page.keyboard.press('Escape');
-    await page.keyboard.press('Escape');
-    await expect(page.getByRole('dialog')).toHaveCount(0);
-  };
-  await opened(() => page.getByRole('button', { name: 'Type the party' }).click());
-  await opened(() => page.getByRole('button', { name: /^Vegan, 6 guests. Change/ }).click());
-  await opened(() => page.getByRole('button', { name: /^Round oak/ }).click());
-  await opened(() => page.getByRole('button', { name: /^Air/ }).click());
-  await opened(() => page.keyboard.press('Control+k'));
-  await page.getByRole('link', { name: /^Choose/ }).click();
-  await opened(() => page.getByRole('button', { name: 'Brie. Open' }).click());
-  await opened(() => page.getByRole('button', { name: 'Something of your own' }).click());
-});
+for (const theme of ['day', 'evening'])
+  test(`no dialog has an axe violation, ${theme}`, async ({ page }) => {
+    test.setTimeout(180_000);
+    await page.addInitScript(
+      (t) => localStorage.setItem('round-plate.settings', JSON.stringify({ theme: t })),
+      theme,
+    );
+    const id = await openDemo(page);
+    const opened = async (open: () => Promise<void>): Promise<void> => {
+      await open();
+      await expect(page.getByRole('dialog').first()).toBeVisible();
+      await clean(page);
+      await page.keyboard.press('Escape');
+      await page.keyboard.press('Escape');
+      await expect(page.getByRole('dialog')).toHaveCount(0);
+    };
+    const press = (name: string | RegExp) => page.getByRole('button', { name }).first().click();
+    await opened(() => press('Type the party'));
+    await opened(() => press(/^Vegan, 6 guests. Change/));
+    await opened(() => press(/^Round oak/));
+    await opened(() => press(/^Air/));
+    await opened(() => press(/^Theme/));
+    await opened(() => press(/^Bowls and tools/));
+    await opened(() => page.keyboard.press('Control+k'));
+    await page.getByRole('link', { name: /^Choose/ }).click();
+    await opened(() => press('Brie. Open'));
+    await opened(() => press('Something of your own'));
+    await page.goto(`/plan/${id}/check`);
+    await opened(() => press(/^Label read/));
+    await opened(() => press(/^Why this/));
+    await opened(() => press(/settled slips/));
+  });
 
 test('by keyboard alone: stations, guest view, step back, squint, help, command box', async ({ page }) => {
   await openDemo(page);

@@ -76,6 +76,33 @@ test.describe('hard edges', () => {
         await expect(page.locator('.plan-card')).toHaveCount(1);
       });
 
+    test('a bundle asks of each plan that is here already, and one bad plan refuses it whole', async ({
+      page,
+    }) => {
+      await page.goto('/');
+      const bring = (plans: unknown[]) =>
+        page.getByLabel('Bring in a plan file').setInputFiles({
+          name: 'all.json',
+          mimeType: 'application/json',
+          buffer: Buffer.from(JSON.stringify({ format: 'round-plate.plans', version: 1, plans })),
+        });
+      const one = JSON.parse(plan) as { id: string; occasion: { name: string } };
+      const two = { ...one, id: 'other', occasion: { ...one.occasion, name: 'Kite Meadow' } };
+      await bring([one, { ...two, version: 9 }]);
+      await expect(page.getByRole('dialog')).toContainText('plans[1]');
+      await page.getByRole('button', { name: 'Close' }).click();
+      await expect(page.locator('.plan-card')).toHaveCount(0);
+      await bring([one, two]);
+      await expect(page.locator('.plan-card')).toHaveCount(2);
+      await bring([one, two]);
+      await expect(page.getByRole('dialog')).toContainText('Comet Watch');
+      await page.getByRole('button', { name: 'Keep both' }).click();
+      await expect(page.getByRole('dialog')).toContainText('Kite Meadow');
+      await page.getByRole('button', { name: 'Replace the old one' }).click();
+      await expect(page.getByRole('dialog')).toHaveCount(0);
+      await expect(page.locator('.plan-card')).toHaveCount(3);
+    });
+
     test('markup in a name is shown as text', async ({ page }) => {
       await page.goto('/');
       await page.getByLabel('Bring in a plan file').setInputFiles({

@@ -94,23 +94,118 @@ test.describe('the whole walk', () => {
   }) => {
     await openDemo(page, 'check');
     const season = page.locator('article[data-code="out-of-season"]');
-    await season.getByRole('button', { name: /Leave it/ }).click();
+    await season.getByRole('button', { name: /Let it be/ }).click();
     await expect(season).toHaveCount(0);
     await page.getByRole('button', { name: /1 settled/ }).click();
-    await page.getByRole('button', { name: 'Take it back' }).click();
+    await page.getByRole('button', { name: /^Take it back: Out of season/ }).click();
     await page.keyboard.press('Escape');
     await expect(season).toBeVisible();
 
     const label = page.locator('article[data-code="label-to-read"]');
     await expect(label).toContainText('2 labels to read');
-    await label
-      .getByRole('button', { name: /^Label read/ })
-      .first()
-      .click();
+    const read = label.getByRole('button', { name: /^Label read/ }).first();
+    await read.click();
+    const paper = page.getByRole('dialog', { name: /^The label of/ });
+    await expect(paper.getByRole('button', { name: 'Note it' })).toBeDisabled();
+    await paper.getByLabel('What you saw').fill('label, lot 12');
+    await paper.getByLabel('Your name').fill('Jory');
+    await paper.getByRole('button', { name: 'Note it' }).click();
     await expect(label).toContainText('Which ');
     await saved(page);
     await page.getByRole('button', { name: /^Undo: note the label/ }).click();
     await expect(label).toContainText('2 labels to read');
+  });
+
+  test('a label that says “contains” makes the food not theirs, and can be taken back from the spike', async ({
+    page,
+  }) => {
+    await openDemo(page, 'check');
+    const label = page.locator('article[data-code="label-to-read"]');
+    await label
+      .getByRole('button', { name: /^Label read/ })
+      .first()
+      .click();
+    const paper = page.getByRole('dialog', { name: /^The label of/ });
+    await paper.getByRole('combobox', { name: /^milk/ }).selectOption('it has it');
+    await paper.getByLabel('What you saw').fill('label, lot 12');
+    await paper.getByLabel('Your name').fill('Jory');
+    await paper.getByRole('button', { name: 'Note it' }).click();
+    await expect(label).toContainText('Which ');
+    await page.getByRole('button', { name: /settled slips/ }).click();
+    const spike = page.getByRole('dialog', { name: 'On the spike' });
+    await expect(spike).toContainText('label, lot 12. Jory');
+    await spike
+      .locator('.row', { hasText: 'lot 12' })
+      .getByRole('button', { name: /^Take it back/ })
+      .click();
+    await expect(spike).not.toContainText('lot 12');
+    await page.keyboard.press('Escape');
+    await expect(label).toContainText('2 labels to read');
+  });
+
+  test('an overruling needs a name and a reason, shows on the sheet, and can be taken back', async ({
+    page,
+  }) => {
+    const id = await openDemo(page, 'choose');
+    await page.getByRole('searchbox').fill('almonds');
+    await page
+      .getByRole('button', { name: /Almonds/ })
+      .first()
+      .click();
+    await page.getByLabel('Grams on Round oak').fill('60');
+    await page.getByLabel('Grams on Round oak').press('Enter');
+    await page.getByRole('button', { name: 'Close' }).click();
+    await page.getByRole('link', { name: /^Check/ }).click();
+    const slip = page.locator('article[data-code="same-surface"]', { hasText: 'Almonds' });
+    await expect(slip).toContainText('Stops service');
+    await slip.getByRole('button', { name: /^Overrule/ }).click();
+    const paper = page.getByRole('dialog', { name: /^Overrule/ });
+    await expect(paper.getByRole('button', { name: 'Overrule' })).toBeDisabled();
+    await paper.getByLabel('Your name').fill('Jory');
+    await paper.getByLabel('Why it is fine').fill('the guest asked for them in a lidded jar');
+    await paper.getByRole('button', { name: 'Overrule' }).click();
+    await expect(slip).toHaveCount(0);
+    await saved(page);
+    await page.goto(`/plan/${id}/sheet`);
+    await expect(page.getByText(/lidded jar/)).toBeVisible();
+    await page.goto(`/plan/${id}/check`);
+    await page.getByRole('button', { name: /settled slips/ }).click();
+    await page.getByRole('button', { name: /^Take it back: Almonds/ }).click();
+    await page.keyboard.press('Escape');
+    await expect(slip).toBeVisible();
+  });
+
+  test('without the nut guest and the quiet tray nuts come; the guest back again is told, and a remedy clears it', async ({
+    page,
+  }) => {
+    test.setTimeout(120_000);
+    await openDemo(page, 'brief');
+    const rests = () => expect(page.locator('.progress')).toHaveCount(0, { timeout: 30_000 });
+    await page.getByRole('button', { name: /^Tree-nut allergy, 1 guests. Change/ }).click();
+    await page.getByRole('button', { name: 'Not coming' }).click();
+    await page.getByRole('button', { name: /^Quiet tray/ }).click();
+    await page.getByRole('button', { name: 'Take it away' }).click();
+    await page.getByRole('link', { name: /^Choose/ }).click();
+    await page.getByRole('button', { name: 'Compose it anew, keep pins' }).click();
+    await rests();
+    const nuts = page.getByRole('button', {
+      name: /^(Almonds|Walnuts|Pecans|Cashews|Hazelnuts|Pistachios|Brazil nuts|Candied pecans)[^.]*\. Open$/,
+    });
+    await expect(nuts.first()).toBeVisible();
+
+    await page.getByRole('link', { name: /^Brief/ }).click();
+    await page.getByRole('button', { name: /^Undo/ }).waitFor();
+    await page.getByRole('button', { name: /^Eat everything, 11 guests. Change/ }).click();
+    await page.getByRole('checkbox', { name: /Tree-nut allergy/ }).check();
+    await page.getByRole('button', { name: 'Keep' }).click();
+    const slip = page.locator('article[data-code="same-surface"]', { hasText: 'Eat everything' });
+    await expect(slip).toContainText('Stops service');
+    await slip
+      .getByRole('button', { name: /of (its|their) own/ })
+      .first()
+      .click();
+    await rests();
+    await expect(slip).toHaveCount(0);
   });
 
   test('whole grapes on a small child’s plate stop service; quartering them settles it', async ({ page }) => {
@@ -155,6 +250,41 @@ test.describe('the whole walk', () => {
     await expect(page.getByRole('heading', { name: 'Coeliac', exact: true })).toBeVisible();
     await expect(page.getByText('Only once moved')).toBeVisible();
     await expect(page.getByText(/Sure of \d+ g, needs 230/)).toBeVisible();
+  });
+
+  test('in Choose too, a guest’s eyes say of each food whether it is theirs', async ({ page }) => {
+    await openDemo(page, 'choose');
+    const seen = page.getByRole('button', { name: /^Seen by/ });
+    while (!/Vegan/.test((await seen.textContent()) ?? '')) await seen.click();
+    await expect(page.getByRole('button', { name: 'Brie. Vegan: not for them. Open' })).toBeVisible();
+    await expect(page.getByRole('button', { name: /Strawberries.*Vegan: may eat it\. Open/ })).toBeVisible();
+  });
+
+  test('a slip under the pointer lifts the flags of its foods on the board', async ({ page }) => {
+    await openDemo(page, 'check');
+    const flags = page.locator('.plate g.overlay > g');
+    const all = await flags.count();
+    expect(all).toBeGreaterThan(2);
+    await page.locator('article[data-code="cold-air"]').hover();
+    await expect.poll(() => flags.count()).toBeLessThan(all);
+    await expect(flags.first()).toHaveAttribute('transform', /scale\(1\.35\)/);
+  });
+
+  test('the layout’s figures are on the foot slip and follow a drag', async ({ page }) => {
+    await openDemo(page, 'lay');
+    const foot = page.locator('.foot');
+    await expect(foot).toContainText(/9[5-9] % covered/);
+    await expect(foot).not.toContainText('overlap');
+    const brie = page.getByRole('button', { name: /^Brie\. Arrows/ });
+    const gouda = page.getByRole('button', { name: /^Aged gouda\. Arrows/ });
+    const [from, to] = [(await brie.boundingBox())!, (await gouda.boundingBox())!];
+    await page.mouse.move(from.x + from.width / 2, from.y + from.height / 2);
+    await page.mouse.down();
+    await page.mouse.move(to.x + to.width / 2, to.y + to.height / 2, { steps: 6 });
+    await page.mouse.up();
+    await expect(foot).toContainText(/1 overlap/);
+    await page.getByRole('button', { name: /^Undo: move/ }).click();
+    await expect(foot).not.toContainText('overlap');
   });
 
   test('an element is dragged and pinned, and stays when the rest is laid again', async ({ page }) => {

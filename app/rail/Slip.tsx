@@ -105,7 +105,7 @@ function Strips({
       )}
       {!f.grave && f.glyph !== 'cracked' && f.glyph !== 'whole' && (
         <button onClick={leave}>
-          Leave it <span>on the spike</span>
+          Let it be <span>on the spike</span>
         </button>
       )}
       {f.facts.length > 0 && (

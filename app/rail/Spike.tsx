@@ -27,12 +27,20 @@ export function Spike({ plan, checked }: { plan: Plan; checked: Checked }) {
   );
 }
 
+/** What one person read off one label at one time, the latest first. */
+function readings(answers: readonly Answer[]): Answer[][] {
+  const byReading = new Map<string, Answer[]>();
+  for (const a of answers) {
+    const key = JSON.stringify([a.componentId, a.seen, a.who, a.when]);
+    byReading.set(key, [...(byReading.get(key) ?? []), a]);
+  }
+  return [...byReading.values()].reverse();
+}
+
 function SpikeDialog({ plan, checked, onClose }: { plan: Plan; checked: Checked; onClose: () => void }) {
   const larder = planLarder(plan);
   const name = (id: Answer['componentId']) => larder.get(id)?.name ?? id;
-  const read = [...new Set(plan.answers.map((a) => a.componentId))].map((id) =>
-    plan.answers.filter((a) => a.componentId === id),
-  );
+  const read = readings(plan.answers);
   return (
     <PaperDialog
       open
@@ -63,7 +71,7 @@ function SpikeDialog({ plan, checked, onClose }: { plan: Plan; checked: Checked;
       <Papers title="Labels read" none="No label is noted yet.">
         {read.map((answers) => (
           <Paper
-            key={answers[0]!.componentId}
+            key={`${answers[0]!.componentId} ${answers[0]!.fact}`}
             title={name(answers[0]!.componentId)}
             words={`${answers[0]!.seen}. ${answers[0]!.who}, ${speakTime(answers[0]!.when)}`}
             takeBack={{
