@@ -1,4 +1,4 @@
-import { useEffect, useMemo, useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import type { Component, FormFact } from '../../core/catalogue/index.js';
 import { boardSvg, portraitSvg, type DrawOptions } from '../../core/picture/index.js';
 import { surfaceSize } from '../../core/picture/index.js';
@@ -29,13 +29,14 @@ export function useBoardUrl(
   options?: DrawOptions,
   key = '',
 ): string | undefined {
-  const elements = plan.layout.find((l) => l.surfaceId === surface?.id)?.elements;
-  const svg = useMemo(
-    () => (surface ? boardSvg(plan, surface, options) : undefined),
-    // the picture depends on what lies there and on how it is shown, not on the rest of the plan
-    // eslint-disable-next-line react-hooks/exhaustive-deps
-    [elements, surface, plan.answers, plan.ownComponents, key],
-  );
+  const { layout, answers, ownComponents, occasion } = plan;
+  const elements = layout.find((l) => l.surfaceId === surface?.id)?.elements;
+  // the picture hangs on what lies there and on how it is shown, not on the rest of the plan
+  const drawn = useRef<{ parts: readonly unknown[]; svg: string | undefined }>({ parts: [], svg: undefined });
+  const parts = [elements, surface, answers, ownComponents, occasion.name, key];
+  if (parts.some((p, i) => p !== drawn.current.parts[i]))
+    drawn.current = { parts, svg: surface && boardSvg(plan, surface, options) };
+  const { svg } = drawn.current;
   const [url, setUrl] = useState<string>();
   useEffect(() => {
     if (!svg || !surface) return undefined;

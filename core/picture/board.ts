@@ -214,7 +214,7 @@ export function boardSvg(plan: Plan, surface: Surface, options: DrawOptions = {}
   const sink = new SvgSink(`${surface.id}-`);
   drawBoard(sink, surface, elements, planLarder(plan), options);
   const [l, w] = surfaceSize(surface);
-  return sink.document(
+  return sink.whole(
     [-l / 2 - MARGIN_MM, -w / 2 - MARGIN_MM, l + 2 * MARGIN_MM, w + 2 * MARGIN_MM],
     `${plan.occasion.name}: ${surface.name}`,
   );

@@ -1,3 +1,4 @@
+import { linear } from './pen.js';
 import { createRandom, seedOf } from '../measure/index.js';
 import type { Surface } from '../plan/index.js';
 import { ellipse, roundedRectangle, type Point } from '../shape/index.js';
@@ -45,32 +46,13 @@ export function drawSurface(pen: Pen, surface: Surface): void {
   ] as const)
     pen.group(far * 0.5, far, 0, () => pen.path(whole, { fill: '#1a2040', opacity: o }));
   pen.path(whole, {
-    fill: {
-      linear: [
-        [0, paler(look.rim, 0.25)],
-        [0.5, look.rim],
-        [1, darker(look.rim, 0.14)],
-      ],
-      x1: 0,
-      y1: 0,
-      x2: 1,
-      y2: 1,
-    },
+    fill: linear({ 0: paler(look.rim, 0.25), 0.5: look.rim, 1: darker(look.rim, 0.14) }, [0, 0, 1, 1]),
     stroke: look.edge,
     width: 1.4,
   });
   const ground = closed(surfaceOutline(surface, Math.max(2, surface.rimMm - 2)));
   pen.path(ground, {
-    fill: {
-      linear: [
-        [0, look.body],
-        [1, darker(look.body, 0.16)],
-      ],
-      x1: 0,
-      y1: 0,
-      x2: 1,
-      y2: 1,
-    },
+    fill: linear({ 0: look.body, 1: darker(look.body, 0.16) }, [0, 0, 1, 1]),
     stroke: darker(look.edge, 0.1),
     width: 0.8,
   });

@@ -58,5 +58,5 @@ export function portraitSvg(component: Component, form?: FormFact): string {
       fact.form === 'wedge' ? -28 : fact.piece === 'sprig' ? -30 : 0,
       3,
     );
-  return sink.document([-half, -half, half * 2, half * 2], component.name);
+  return sink.whole([-half, -half, half * 2, half * 2], component.name);
 }

@@ -60,7 +60,7 @@ export class SvgSink implements Pen {
     return defs + this.body.join('');
   }
 
-  document(viewBox: readonly [number, number, number, number], title: string): string {
+  whole(viewBox: readonly [number, number, number, number], title: string): string {
     const box = viewBox.map(n).join(' ');
     return `<svg xmlns="http://www.w3.org/2000/svg" viewBox="${box}" width="${n(viewBox[2])}mm" height="${n(viewBox[3])}mm" role="img"><title>${escapeXml(title)}</title>${this.markup()}</svg>\n`;
   }

@@ -32,20 +32,20 @@ function put(value: unknown, path: readonly (string | number)[], to: unknown): u
 }
 
 /** Plays changes on a document, forward or back; the document itself is not touched. */
-export function play<T>(document: T, changes: readonly Change[], way: 'forward' | 'back'): T {
+export function play<T>(whole: T, changes: readonly Change[], way: 'forward' | 'back'): T {
   const order = way === 'forward' ? changes : [...changes].reverse();
   return order.reduce<unknown>(
     (doc, c) => put(doc, c.path, way === 'forward' ? c.after : c.before),
-    document,
+    whole,
   ) as T;
 }
 
 /** The paths at which the document no longer holds what the change expects, as another tab may have left it. */
-export function clashes(document: unknown, changes: readonly Change[], way: 'forward' | 'back'): Change[] {
+export function clashes(whole: unknown, changes: readonly Change[], way: 'forward' | 'back'): Change[] {
   return changes.filter((c) => {
     const stands = c.path.reduce<unknown>(
       (v, k) => (isObject(v) ? (v as Record<string | number, unknown>)[k] : undefined),
-      document,
+      whole,
     );
     return JSON.stringify(stands) !== JSON.stringify(way === 'forward' ? c.before : c.after);
   });

@@ -6,7 +6,7 @@ import {
   type ComponentId,
   type Larder,
 } from '../catalogue/index.js';
-import type { Answer, Plan } from './document.js';
+import type { Answer, Plan } from './plan.js';
 
 /** The component as this plan knows it: what labels and people have said is filled in, with its source. */
 function answered(component: Component, answers: readonly Answer[]): Component {

@@ -14,7 +14,7 @@ export {
   type Plan,
   type Surface,
   type SurfaceId,
-} from './document.js';
+} from './plan.js';
 export { FREE_FROM, FREE_FROM_IDS, keepsFree, type FreeFrom, type FreeFromId } from './free-from.js';
 export { migrate, MIGRATIONS, type Migration } from './versions.js';
 export {

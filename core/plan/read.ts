@@ -1,4 +1,4 @@
-import { PLAN_FORMAT, PLAN_VERSION, planSchema, type Plan } from './document.js';
+import { PLAN_FORMAT, PLAN_VERSION, planSchema, type Plan } from './plan.js';
 import { migrate } from './versions.js';
 
 export const MAX_FILE_BYTES = 5 * 1024 * 1024;
@@ -62,10 +62,10 @@ export function readPlan(value: unknown): ReadResult {
     return refuse('not-a-plan', '', 'The file holds no plan.');
   const unsafe = unsafeKey(value);
   if (unsafe) return refuse('unsafe-key', pathText(unsafe), 'A plan has no field of this name.');
-  const document = value as Record<string, unknown>;
-  if (document.format !== PLAN_FORMAT)
+  const stored = value as Record<string, unknown>;
+  if (stored.format !== PLAN_FORMAT)
     return refuse('not-a-plan', 'format', 'The file is not a Round Plate plan.');
-  const { version } = document;
+  const { version } = stored;
   if (typeof version !== 'number' || !Number.isInteger(version) || version < 1)
     return refuse('bad-version', 'version', 'The format version is missing or is no whole number.');
   if (version > PLAN_VERSION)
@@ -74,7 +74,7 @@ export function readPlan(value: unknown): ReadResult {
       'version',
       `The file was written by a newer Round Plate (version ${version}; this one reads up to ${PLAN_VERSION}).`,
     );
-  const parsed = planSchema.safeParse(migrate(document));
+  const parsed = planSchema.safeParse(migrate(stored));
   if (parsed.success) return { ok: true, plan: parsed.data };
   return {
     ok: false,

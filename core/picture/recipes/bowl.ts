@@ -1,3 +1,4 @@
+import { lit, radial } from '../pen.js';
 import {
   darker,
   dots,
@@ -22,14 +23,7 @@ export function bowlOf(b: Brush, r: number, content: (inner: number) => void): v
   const c = RIMS[Math.floor(b.random.next() * RIMS.length)]!;
   shadowEllipse(b, r * 1.03, r * 1.03, 4);
   b.pen.ellipse(0, 0, r, r, {
-    fill: {
-      radial: [
-        [0.7, c.wall],
-        [0.86, c.rim],
-        [0.94, c.rim],
-        [1, c.edge],
-      ],
-    },
+    fill: radial({ 0.7: c.wall, 0.86: c.rim, 0.94: c.rim, 1: c.edge }),
   });
   b.pen.ellipse(0, 0, r * 0.86, r * 0.86, { fill: darker(c.wall, 0.4) });
   content(r * 0.84);
@@ -72,16 +66,7 @@ function swoosh(b: Brush, r: number): void {
 function spread(b: Brush, r: number): void {
   const glossy = b.component.drips;
   b.pen.ellipse(0, 0, r, r, {
-    fill: {
-      radial: [
-        [0, b.third],
-        [0.6, b.main],
-        [1, b.second],
-      ],
-      fx: 0.4,
-      fy: 0.36,
-      r: 0.62,
-    },
+    fill: lit({ 0: b.third, 0.6: b.main, 1: b.second }, [0.4, 0.36, 0.62]),
   });
   swoosh(b, r);
   if (glossy) {

@@ -1,3 +1,4 @@
+import { linear } from '../pen.js';
 import {
   blob,
   closed,
@@ -117,13 +118,7 @@ export const breadstick: Recipe = (b) => {
   const d = closed(roundedRectangle(b.l, b.w, b.w / 2, 4));
   shadowPath(b, d);
   b.pen.path(d, {
-    fill: {
-      linear: [
-        [0, b.third],
-        [0.4, b.main],
-        [1, darker(b.second, 0.15)],
-      ],
-    },
+    fill: linear({ 0: b.third, 0.4: b.main, 1: darker(b.second, 0.15) }),
   });
   b.pen.path(dots(speckle(b.random, 16, b.l * 0.48, b.w * 0.34)), {
     stroke: darker(b.second, 0.2),
@@ -138,13 +133,7 @@ export const stick: Recipe = (b) => {
   const d = closed(outline);
   shadowPath(b, d, 1.3);
   b.pen.path(d, {
-    fill: {
-      linear: [
-        [0, paler(b.third, 0.12)],
-        [0.35, b.main],
-        [1, b.second],
-      ],
-    },
+    fill: linear({ 0: paler(b.third, 0.12), 0.35: b.main, 1: b.second }),
   });
   b.pen.path(
     line([

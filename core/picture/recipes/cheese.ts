@@ -1,3 +1,4 @@
+import { linear, radial } from '../pen.js';
 import {
   blob,
   closed,
@@ -27,17 +28,10 @@ export const wheel: Recipe = (b) => {
   const rind = herbs ? darker(b.main, 0.16) : b.second;
   b.pen.ellipse(sx, sy, r, r, { fill: darker(rind, 0.14) });
   b.pen.ellipse(0, 0, r, r, {
-    fill: {
-      radial: [
-        [0, paler(b.main, 0.35)],
-        [0.74, b.main],
-        [0.94, rind],
-        [1, darker(rind, 0.14)],
-      ],
-      cx: 0.45,
-      cy: 0.43,
-      r: 0.57,
-    },
+    fill: radial(
+      { 0: paler(b.main, 0.35), 0.74: b.main, 0.94: rind, 1: darker(rind, 0.14) },
+      [0.45, 0.43, 0.57],
+    ),
   });
   b.pen.path(dots(speckle(b.random, 26, r * 0.86, r * 0.86)), {
     stroke: herbs ? b.second : '#fffdf7',
@@ -55,12 +49,7 @@ export const wheel: Recipe = (b) => {
   const slice = (ox: number, oy: number, k: number) =>
     `M${ox.toFixed(1)} ${oy.toFixed(1)}L${(at(a - wide / 2, k)[0] + ox).toFixed(1)} ${(at(a - wide / 2, k)[1] + oy).toFixed(1)}A${(r * k).toFixed(1)} ${(r * k).toFixed(1)} 0 0 1 ${(at(a + wide / 2, k)[0] + ox).toFixed(1)} ${(at(a + wide / 2, k)[1] + oy).toFixed(1)}Z`;
   b.pen.path(slice(0, 0, 1.005), {
-    fill: {
-      radial: [
-        [0, darker(b.third, 0.72)],
-        [1, darker(b.third, 0.85)],
-      ],
-    },
+    fill: radial({ 0: darker(b.third, 0.72), 1: darker(b.third, 0.85) }),
   });
   b.pen.path(line([at(a - wide / 2, 1), [0, 0], at(a + wide / 2, 1)]), { stroke: b.third, width: r * 0.055 });
   const [ox, oy] = at(a, 0.2);
@@ -70,17 +59,7 @@ export const wheel: Recipe = (b) => {
 
 function paste(b: Brush, top: readonly Point[]): void {
   b.pen.path(closed(top), {
-    fill: {
-      linear: [
-        [0, b.third],
-        [0.6, b.main],
-        [1, darker(b.main, 0.06)],
-      ],
-      x1: 0,
-      y1: 0,
-      x2: 1,
-      y2: 1,
-    },
+    fill: linear({ 0: b.third, 0.6: b.main, 1: darker(b.main, 0.06) }, [0, 0, 1, 1]),
   });
 }
 
@@ -124,16 +103,7 @@ export const wedge: Recipe = (b) => {
   side(b, top, Math.min(9, b.l * 0.075), veined(b) ? '#e9dfbd' : b.main);
   if (veined(b))
     b.pen.path(closed(top), {
-      fill: {
-        linear: [
-          [0, '#fffbee'],
-          [1, b.main],
-        ],
-        x1: 0,
-        y1: 0,
-        x2: 1,
-        y2: 1,
-      },
+      fill: linear({ 0: '#fffbee', 1: b.main }, [0, 0, 1, 1]),
     });
   else paste(b, top);
   inside(b, b.l / 2, b.w / 2, (x) => ((x + b.l / 2) / b.l) * (b.w / 2));
@@ -153,28 +123,20 @@ export const log: Recipe = (b) => {
   const d = closed(top);
   shadowPath(b, d, 3);
   b.pen.path(d, {
-    fill: {
-      linear: [
-        [0, darker(b.second, 0.06)],
-        [0.24, b.main],
-        [0.5, '#fffef8'],
-        [0.85, b.second],
-        [1, darker(b.second, 0.2)],
-      ],
-    },
+    fill: linear({
+      0: darker(b.second, 0.06),
+      0.24: b.main,
+      0.5: '#fffef8',
+      0.85: b.second,
+      1: darker(b.second, 0.2),
+    }),
   });
   const coins = [0.28, 0.4];
   for (const k of coins) {
     const x = b.l * k;
     b.pen.ellipse(x + 1, 1.4, b.w * 0.2, b.w * 0.47, { fill: '#1c0b02', opacity: 0.25 });
     b.pen.ellipse(x, 0, b.w * 0.2, b.w * 0.47, {
-      fill: {
-        radial: [
-          [0, '#fffef8'],
-          [0.8, b.third],
-          [1, b.second],
-        ],
-      },
+      fill: radial({ 0: '#fffef8', 0.8: b.third, 1: b.second }),
       stroke: darker(b.second, 0.12),
       width: 0.6,
     });

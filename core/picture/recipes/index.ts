@@ -3,23 +3,10 @@ import type { Recipe } from '../brush.js';
 import { bowl } from './bowl.js';
 import { breadstick, roundCracker, squareCracker, stick, strip, toast } from './bread.js';
 import { chunk, cube, log, shred, wedge, wheel } from './cheese.js';
-import {
-  bit,
-  citrus,
-  coin,
-  fanSlice,
-  flower,
-  gherkin,
-  leaf,
-  nut,
-  pod,
-  quarter,
-  ridgedNut,
-  ring,
-  seedPinch,
-  smear,
-  sprig,
-} from './cut.js';
+import { flower, leaf, sprig } from './herbs.js';
+import { nut, ridgedNut, seedPinch } from './nuts.js';
+import { bit, gherkin, pod, smear } from './pickles.js';
+import { citrus, coin, fanSlice, quarter, ring } from './slices.js';
 import { halfMoon, longSlice, quarterFold, ribbon, rose, roundSlice } from './meat.js';
 import { berry, dried, drupelet, grape, halfFruit, olive, roundBall, strawberry, tomato } from './round.js';
 

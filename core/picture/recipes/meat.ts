@@ -1,3 +1,4 @@
+import { lit, linear, radial } from '../pen.js';
 import {
   blob,
   darker,
@@ -33,17 +34,7 @@ export const quarterFold: Recipe = (b) => {
   const d = smooth(ruffled);
   shadowPath(b, d, 1.5);
   b.pen.path(d, {
-    fill: {
-      linear: [
-        [0, darker(b.main, 0.32)],
-        [0.5, b.main],
-        [1, mix(b.main, b.second, 0.55)],
-      ],
-      x1: 0,
-      y1: 0,
-      x2: 1,
-      y2: 0.2,
-    },
+    fill: linear({ 0: darker(b.main, 0.32), 0.5: b.main, 1: mix(b.main, b.second, 0.55) }, [0, 0, 1, 0.2]),
   });
   const folds = [-0.5, -0.08, 0.36].map((k): Point[] => [
     [-b.l * 0.4, b.w * 0.04 * k],
@@ -92,18 +83,10 @@ export const ribbon: Recipe = (b) => {
   const d = smooth([...top, ...[...bottom].reverse()]);
   shadowPath(b, d, 1.5);
   b.pen.path(d, {
-    fill: {
-      linear: [
-        [0, paler(b.main, 0.28)],
-        [0.35, b.main],
-        [0.75, darker(b.main, 0.12)],
-        [1, darker(b.main, 0.26)],
-      ],
-      x1: 0,
-      y1: 0,
-      x2: 0,
-      y2: 1,
-    },
+    fill: linear(
+      { 0: paler(b.main, 0.28), 0.35: b.main, 0.75: darker(b.main, 0.12), 1: darker(b.main, 0.26) },
+      [0, 0, 0, 1],
+    ),
   });
   const fish = b.component.family === 'fish';
   const bands = fish ? 6 : 3;
@@ -158,13 +141,7 @@ export const rose: Recipe = (b) => {
     });
     const d = smooth(petals);
     b.pen.path(d, {
-      fill: {
-        radial: [
-          [0, darker(b.main, 0.45)],
-          [0.62, darker(b.main, 0.12)],
-          [1, mix(b.main, b.second, 0.6)],
-        ],
-      },
+      fill: radial({ 0: darker(b.main, 0.45), 0.62: darker(b.main, 0.12), 1: mix(b.main, b.second, 0.6) }),
       stroke: paler(b.second, 0.3),
       width: 1.1,
     });
@@ -194,16 +171,10 @@ export const roundSlice: Recipe = (b) => {
   const meat = b.component.family === 'cured-meat';
   const pale = b.component.family === 'cheese';
   b.pen.path(d, {
-    fill: {
-      radial: [
-        [0, paler(b.main, 0.1)],
-        [0.8, b.main],
-        [1, darker(b.main, pale ? 0.04 : 0.2)],
-      ],
-      fx: 0.4,
-      fy: 0.36,
-      r: 0.55,
-    },
+    fill: lit(
+      { 0: paler(b.main, 0.1), 0.8: b.main, 1: darker(b.main, pale ? 0.04 : 0.2) },
+      [0.4, 0.36, 0.55],
+    ),
     stroke: b.second,
     width: meat ? 1.3 : 1.9,
   });
@@ -224,12 +195,7 @@ export const longSlice: Recipe = (b) => {
   const d = smooth(outline);
   shadowPath(b, d);
   b.pen.path(d, {
-    fill: {
-      linear: [
-        [0, paler(b.main, 0.2)],
-        [1, b.main],
-      ],
-    },
+    fill: linear({ 0: paler(b.main, 0.2), 1: b.main }),
     stroke: b.second,
     width: 1,
   });

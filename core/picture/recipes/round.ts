@@ -1,3 +1,4 @@
+import { lit, radial } from '../pen.js';
 import {
   blob,
   darker,
@@ -152,18 +153,7 @@ export const strawberry: Recipe = (b) => {
   shadowPath(b, d);
   const cut = b.random.next() < 0.62;
   b.pen.path(d, {
-    fill: cut
-      ? b.second
-      : {
-          radial: [
-            [0, '#ff6a52'],
-            [0.5, b.main],
-            [1, b.second],
-          ],
-          fx: 0.35,
-          fy: 0.3,
-          r: 0.62,
-        },
+    fill: cut ? b.second : lit({ 0: '#ff6a52', 0.5: b.main, 1: b.second }, [0.35, 0.3, 0.62]),
   });
   if (cut) {
     b.pen.path(smooth(heart.map(([x, y]) => [x * 0.9, y * 0.88])), {
@@ -213,23 +203,11 @@ export const halfFruit: Recipe = (b) => {
   const [rx, ry] = [b.l / 2, b.w / 2];
   shadowEllipse(b, rx, ry);
   b.pen.ellipse(0, 0, rx, ry, {
-    fill: {
-      radial: [
-        [0, b.second],
-        [0.8, b.second],
-        [1, darker(b.second, 0.4)],
-      ],
-    },
+    fill: radial({ 0: b.second, 0.8: b.second, 1: darker(b.second, 0.4) }),
   });
   b.pen.ellipse(0, 0, rx * 0.9, ry * 0.9, { fill: b.third });
   b.pen.ellipse(0, 0, rx * 0.72, ry * 0.72, {
-    fill: {
-      radial: [
-        [0, paler(b.main, 0.35)],
-        [0.5, b.main],
-        [1, darker(b.main, 0.2)],
-      ],
-    },
+    fill: radial({ 0: paler(b.main, 0.35), 0.5: b.main, 1: darker(b.main, 0.2) }),
   });
   b.pen.path(dots(speckle(b.random, 34, rx * 0.62, ry * 0.62)), {
     stroke: '#f6e3b0',
@@ -242,17 +220,7 @@ export const dried: Recipe = (b) => {
   const d = smooth(blob(b.random, b.l / 2, b.w / 2, 10, 0.1));
   shadowPath(b, d);
   b.pen.path(d, {
-    fill: {
-      radial: [
-        [0, b.third],
-        [0.45, b.main],
-        [0.9, b.second],
-        [1, darker(b.second, 0.3)],
-      ],
-      fx: 0.38,
-      fy: 0.32,
-      r: 0.6,
-    },
+    fill: lit({ 0: b.third, 0.45: b.main, 0.9: b.second, 1: darker(b.second, 0.3) }, [0.38, 0.32, 0.6]),
   });
   const wrinkles = Array.from({ length: 3 }, (_, i): Point[] => {
     const y = (i - 1) * b.w * 0.22 + b.random.range(-1, 1);

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { diff, type Change } from '../diff.js';
-import { planSchema, type Plan } from '../document.js';
+import { planSchema, type Plan } from '../plan.js';
 import { pathText, type ReadProblem } from '../read.js';
 import { BOARD_COMMANDS } from './board.js';
 import { BRIEF_COMMANDS } from './brief.js';

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { FORM_IDS, componentIdSchema, componentSchema, type ComponentId } from '../../catalogue/index.js';
-import { placementSchema, planSchema, surfaceSchema, type Plan, type Surface } from '../document.js';
+import { placementSchema, planSchema, surfaceSchema, type Plan, type Surface } from '../plan.js';
 import { command, replaceBy, toggled } from './command.js';
 
 const componentId = componentIdSchema;

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { groupIdSchema, groupSchema } from '../../party/index.js';
-import { occasionSchema, planSchema, surfaceSchema, type Plan } from '../document.js';
+import { occasionSchema, planSchema, surfaceSchema, type Plan } from '../plan.js';
 import { command, replaceBy } from './command.js';
 
 /** A group that leaves is taken out of the surfaces and overrulings that name it. */

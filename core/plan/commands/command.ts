@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import type { Plan } from '../document.js';
+import type { Plan } from '../plan.js';
 
 /** One kind of edit: its name on the wire, the words that undo shows, its fields, and what it does to a plan. */
 export interface CommandKind<N extends string = string, S extends z.ZodRawShape = z.ZodRawShape> {

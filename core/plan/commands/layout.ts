@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { elementSchema, surfaceSchema, type LaidElement, type Plan } from '../document.js';
+import { elementSchema, surfaceSchema, type LaidElement, type Plan } from '../plan.js';
 import { command, replaceBy } from './command.js';
 
 const surfaceId = surfaceSchema.shape.id;
