@@ -104,18 +104,20 @@ export function convexOverlap(a: Polygon, b: Polygon): boolean {
   return true;
 }
 
-/** Fewer points, none of them further than `tolerance` from the old line (Ramer 1972, Douglas and Peucker 1973). */
+/** From the stretch between two points, not from the endless line through them: a loop may turn back on itself. */
+function fromSegment([x, y]: Point, [ax, ay]: Point, [bx, by]: Point): number {
+  const [dx, dy] = [bx - ax, by - ay];
+  const t = max(0, min(1, ((x - ax) * dx + (y - ay) * dy) / (dx * dx + dy * dy || 1)));
+  return hypot2(x - ax - t * dx, y - ay - t * dy);
+}
+
+/** Fewer points, no old point further than `tolerance` from the new line (Ramer 1972, Douglas and Peucker 1973). */
 export function simplified(line: Polygon, tolerance: number): Point[] {
   if (line.length < 3) return [...line];
   const [a, b] = [line[0]!, line[line.length - 1]!];
   let [far, at] = [0, 0];
-  const length = hypot2(b[0] - a[0], b[1] - a[1]);
   for (let i = 1; i < line.length - 1; i++) {
-    const p = line[i]!;
-    const d =
-      length < 1e-9
-        ? hypot2(p[0] - a[0], p[1] - a[1])
-        : abs((b[0] - a[0]) * (a[1] - p[1]) - (a[0] - p[0]) * (b[1] - a[1])) / length;
+    const d = fromSegment(line[i]!, a, b);
     if (d > far) [far, at] = [d, i];
   }
   if (far <= tolerance) return [a, b];

@@ -28,7 +28,8 @@ function leaf(l: number, w: number): Point[] {
   return Array.from({ length: 14 }, (_, i): Point => {
     const t = (i / 14) * 2 * Math.PI;
     const x = Math.cos(t);
-    return [(l / 2) * x, (w / 2) * Math.sin(t) * (1 - 0.25 * x)];
+    // broader toward the stalk; the factor keeps the belly inside the width
+    return [(l / 2) * x, 0.97 * (w / 2) * Math.sin(t) * (1 - 0.25 * x)];
   });
 }
 

@@ -1,0 +1,378 @@
+import { describe, expect, test } from '@jest/globals';
+import fc from 'fast-check';
+import { createRandom } from '../measure/index.js';
+import type { Surface } from '../plan/index.js';
+import { surfaceAreaCm2 } from '../portion/index.js';
+import { areaOf, convexOverlap, ellipse, inside, placed, rectangle, type Point } from '../shape/index.js';
+import { lies, planWith } from '../testing/plans.js';
+import { placeAnchors } from './anchors.js';
+import { fillLoose, fillRun } from './fill.js';
+import { forCellsIn, gridOver, servingGround } from './grid.js';
+import { layHerbs } from './herbs.js';
+import { outlineOf } from './outline.js';
+import { partsOf, type Part } from './parts.js';
+import {
+  assign,
+  borderNoise,
+  freeCells,
+  momentsOf,
+  NOBODY,
+  siteFor,
+  stepRegions,
+  type Site,
+} from './regions.js';
+import { borders, relabel } from './relabel.js';
+import { coverage, coverCount, keepInside, settle, type Filled } from './settle.js';
+
+const board = (outline: Surface['outline'] = { kind: 'round', diameterMm: 400 }): Surface => ({
+  ...planWith({}).surfaces[0]!,
+  outline,
+});
+const ROUND = board();
+const TRAY = board({ kind: 'rectangle', lengthMm: 420, widthMm: 300, cornerMm: 40 });
+
+/** The parts of a board on which only these foods lie. */
+function parts(...foods: [string, number][]): Part[] {
+  const plan = planWith({ placements: foods.map(([id, g]) => lies(id, g)) });
+  return partsOf(plan, plan.surfaces[0]!, surfaceAreaCm2(plan.surfaces[0]!));
+}
+
+const cellsOf = (owner: Int16Array, i: number): number[] => [...owner.keys()].filter((c) => owner[c] === i);
+
+describe('the raster over the ground', () => {
+  test('its cells add up to the ground inside the rim, round or with corners', () => {
+    for (const surface of [ROUND, TRAY]) {
+      const grid = gridOver(servingGround(surface), 3);
+      const cells = grid.ground.reduce((n, g) => n + g, 0);
+      expect((cells * 9) / 100 / surfaceAreaCm2(surface)).toBeCloseTo(1, 1);
+    }
+  });
+
+  test('the cells of a polygon are those whose middle is in it (against asking each cell)', () => {
+    fc.assert(
+      fc.property(
+        fc.integer({ min: -150, max: 150 }),
+        fc.integer({ min: -150, max: 150 }),
+        fc.integer({ min: 8, max: 160 }),
+        fc.integer({ min: 8, max: 160 }),
+        fc.integer({ min: 0, max: 359 }),
+        (x, y, l, w, angle) => {
+          const grid = gridOver(servingGround(ROUND), 5);
+          const polygon = placed(ellipse(l, w, 16), x, y, angle);
+          const found = new Set<number>();
+          forCellsIn(grid, polygon, (c) => found.add(c));
+          const asked = [...grid.ground.keys()].filter((c) =>
+            inside(polygon, grid.xOf(c % grid.columns), grid.yOf(Math.floor(c / grid.columns))),
+          );
+          expect([...found].sort((a, b) => a - b)).toEqual(asked);
+        },
+      ),
+      { numRuns: 25 },
+    );
+  });
+
+  test('a polygon beside the board has no cells', () => {
+    const grid = gridOver(servingGround(ROUND), 5);
+    forCellsIn(grid, placed(ellipse(50, 50), 900, 0, 0), () => {
+      throw new Error('expected no cell');
+    });
+  });
+});
+
+describe('bowls and large cheeses', () => {
+  const hard = parts(['brie', 250], ['aged-gouda', 220], ['blue-wedge', 200], ['hummus-home', 300]).filter(
+    (p) => p.kind === 'hard',
+  );
+
+  test('stand inside the rim, apart from each other, whatever the seed', () => {
+    for (let seed = 1; seed <= 6; seed++) {
+      const ground = servingGround(ROUND);
+      const spots = placeAnchors(hard, ground, createRandom(seed));
+      const shapes = hard.map((p, i) => placed(p.outline, spots[i]!.x, spots[i]!.y, spots[i]!.angle));
+      shapes.forEach((a, i) => {
+        for (const [x, y] of a)
+          expect(
+            inside(
+              placed(ground, 0, 0, 0).map(([u, v]) => [u * 1.02, v * 1.02]),
+              x,
+              y,
+            ),
+          ).toBe(true);
+        shapes.slice(i + 1).forEach((b) => expect(convexOverlap(a, b)).toBe(false));
+      });
+    }
+  });
+
+  test('a pinned one stays where it is while the others move', () => {
+    const [first, ...rest] = hard;
+    const pinned = { ...first!, pinned: { x: 60, y: -40, angle: 30 } as Part['pinned'] };
+    const spots = placeAnchors([pinned, ...rest], servingGround(ROUND), createRandom(3));
+    expect(spots[0]).toEqual({ x: 60, y: -40, angle: 30 });
+  });
+
+  test('nothing hard is no spot', () => {
+    expect(placeAnchors([], servingGround(ROUND), createRandom(1))).toEqual([]);
+  });
+});
+
+/** Sites over the round board, with their regions grown. */
+function grown(soft: readonly Part[], steps = 40) {
+  const grid = gridOver(servingGround(ROUND), 5);
+  const free = freeCells(grid, new Uint8Array(grid.ground.length), () => [0, 0]);
+  const random = createRandom(9);
+  const sum = soft.reduce((n, p) => n + p.groundCm2, 0);
+  const sites: Site[] = soft.map((p, i) =>
+    siteFor(
+      p,
+      100 * Math.cos((i * 6.283) / soft.length),
+      100 * Math.sin((i * 6.283) / soft.length),
+      random.range(0, 3),
+      (free.cells.length * p.groundCm2) / sum,
+      grid.stepMm,
+    ),
+  );
+  const owner = new Int16Array(grid.ground.length).fill(NOBODY);
+  for (let k = 0; k < steps; k++) stepRegions(grid, free, sites, owner, 0.4);
+  assign(free, sites, owner);
+  return { grid, free, sites, owner };
+}
+
+const SOFT = parts(
+  ['strawberries', 200],
+  ['cherry-tomatoes', 150],
+  ['salami', 120],
+  ['breadsticks', 90],
+  ['cucumber', 160],
+);
+
+describe('regions', () => {
+  test('each free cell goes to the nearest site (against asking all, points only)', () => {
+    const grid = gridOver(servingGround(ROUND), 10);
+    const free = freeCells(grid, new Uint8Array(grid.ground.length), () => [0, 0]);
+    const random = createRandom(4);
+    const loose = SOFT.filter((p) => p.kind === 'loose');
+    const sites = loose.map((p) => ({
+      ...siteFor(p, random.range(-150, 150), random.range(-150, 150), 0, 10, 10),
+      half: 0,
+      weight: random.range(-20, 20),
+    }));
+    const owner = new Int16Array(grid.ground.length).fill(NOBODY);
+    assign(free, sites, owner);
+    const wrong = [...free.cells].filter((c, k) => {
+      const d = sites.map((s) => Math.hypot(free.x[k]! - s.x, free.y[k]! - s.y) - s.weight);
+      return d[owner[c]!]! > Math.min(...d) + 1e-9;
+    });
+    expect(wrong).toEqual([]);
+  });
+
+  test('every food gets the share of the ground that its grams ask for, within a tenth', () => {
+    const { sites, owner } = grown(SOFT);
+    sites.forEach((s, i) => {
+      const cells = cellsOf(owner, i).length;
+      expect(Math.abs(cells - s.targetCells) / s.targetCells).toBeLessThan(0.1);
+    });
+  });
+
+  test('cells outside the ground and taken cells belong to nobody', () => {
+    const grid = gridOver(servingGround(ROUND), 5);
+    const taken = new Uint8Array(grid.ground.length);
+    forCellsIn(grid, ellipse(120, 120), (c) => (taken[c] = 1));
+    const free = freeCells(grid, taken, borderNoise(createRandom(2)));
+    const owner = new Int16Array(grid.ground.length).fill(NOBODY);
+    assign(free, [siteFor(SOFT[0]!, 0, 0, 0, 10, 5)], owner);
+    expect([...owner]).toEqual([...grid.ground].map((g, c) => (g && !taken[c] ? 0 : NOBODY)));
+  });
+
+  test('a region’s middle and direction are those of its cells', () => {
+    const grid = gridOver(rectangle(200, 200), 5);
+    const owner = new Int16Array(grid.ground.length).fill(NOBODY);
+    // a bar along the diagonal
+    for (let k = -60; k <= 60; k++)
+      forCellsIn(grid, placed(rectangle(12, 12), 20 + k * 0.7, -10 + k * 0.7, 45), (c) => (owner[c] = 0));
+    const [m] = momentsOf(grid, owner, 2);
+    expect(m!.x).toBeCloseTo(20, -1);
+    expect(m!.y).toBeCloseTo(-10, -1);
+    expect(m!.angle).toBeCloseTo(Math.PI / 4, 1);
+    expect(momentsOf(grid, owner, 2)[1]).toEqual({ count: 0, x: 0, y: 0, angle: 0 });
+  });
+
+  test('border noise is smooth, small and the same for a seed', () => {
+    const [a, b] = [borderNoise(createRandom(5)), borderNoise(createRandom(5))];
+    for (let x = -200; x < 200; x += 7) {
+      expect(a(x, 3)).toEqual(b(x, 3));
+      const [[u], [v]] = [a(x, 3), a(x + 1, 3)];
+      expect(Math.abs(u)).toBeLessThanOrEqual(6);
+      expect(Math.abs(u - v)).toBeLessThan(1);
+    }
+  });
+});
+
+describe('which food goes where', () => {
+  test('relabelling only exchanges foods, keeps fixed ones, and leaves fewer points on the borders', () => {
+    const { grid, sites, owner } = grown(SOFT);
+    sites[0]!.fixed = true;
+    const border = borders(grid, owner, SOFT.length);
+    const label = relabel(SOFT, [], sites, border, 400, createRandom(8));
+    expect([...label].sort((a, b) => a - b)).toEqual(SOFT.map((_, i) => i));
+    expect(label[0]).toBe(0);
+    label.forEach((l, i) => expect(SOFT[l]!.kind).toBe(SOFT[i]!.kind));
+  });
+
+  test('two regions of one food are drawn apart', () => {
+    const soft = parts(
+      ['strawberries', 420],
+      ['cherry-tomatoes', 260],
+      ['blueberries', 260],
+      ['green-olives', 260],
+    ).filter((p) => p.kind === 'loose');
+    const ids = soft.map((p) => p.component.id);
+    const twice = ids.findIndex((id, i) => ids.indexOf(id) !== i);
+    expect(twice).toBeGreaterThan(0);
+    const { grid, sites, owner } = grown(soft);
+    const label = relabel(soft, [], sites, borders(grid, owner, soft.length), 400, createRandom(1));
+    const border = borders(grid, owner, soft.length);
+    const touching = (l: readonly number[]) => {
+      let n = 0;
+      for (let a = 0; a < soft.length; a++)
+        for (let b = a + 1; b < soft.length; b++)
+          if (soft[l[a]!]!.component.id === soft[l[b]!]!.component.id) n += border[a * soft.length + b]!;
+      return n;
+    };
+    expect(touching(label)).toBeLessThanOrEqual(touching(soft.map((_, i) => i)));
+  });
+
+  test('borders are counted the same from both sides', () => {
+    const { grid, owner } = grown(SOFT);
+    const n = SOFT.length;
+    const border = borders(grid, owner, n);
+    for (let a = 0; a < n; a++) {
+      expect(border[a * n + a]).toBe(0);
+      for (let b = 0; b < n; b++) expect(border[a * n + b]).toBe(border[b * n + a]);
+    }
+  });
+});
+
+describe('pieces', () => {
+  test('a heap and a run hold just the pieces of the plan, near their own ground', () => {
+    const { grid, owner } = grown(SOFT);
+    SOFT.forEach((part, i) => {
+      const cells = cellsOf(owner, i);
+      const laid =
+        part.kind === 'run'
+          ? fillRun(part, cells, grid, 0.4, createRandom(i + 1))
+          : fillLoose(part, cells, grid, createRandom(i + 1));
+      expect(laid).toHaveLength(part.pieces);
+      for (const p of laid) {
+        const near = Math.min(
+          ...cells.map((c) =>
+            Math.hypot(grid.xOf(c % grid.columns) - p.x, grid.yOf(Math.floor(c / grid.columns)) - p.y),
+          ),
+        );
+        expect(near).toBeLessThan(40);
+        expect(Number.isFinite(p.angle)).toBe(true);
+      }
+    });
+  });
+
+  test('no ground is no piece, and one cell holds them all', () => {
+    const { grid } = grown(SOFT);
+    expect(fillLoose(SOFT[0]!, [], grid, createRandom(1))).toEqual([]);
+    expect(fillRun(SOFT[0]!, [], grid, 0, createRandom(1))).toEqual([]);
+    expect(fillLoose(SOFT[0]!, [grid.ground.indexOf(1)], grid, createRandom(1))).toHaveLength(
+      SOFT[0]!.pieces,
+    );
+  });
+});
+
+/** All soft parts filled into their regions. */
+function filledBoard(): { grid: ReturnType<typeof gridOver>; filled: Filled[]; owner: Int16Array } {
+  const { grid, owner } = grown(SOFT);
+  const filled = SOFT.map((part, i) => ({
+    part,
+    pieces: fillLoose(part, cellsOf(owner, i), grid, createRandom(i + 1)),
+  }));
+  return { grid, filled, owner };
+}
+
+describe('settling', () => {
+  test('never covers less than before, and adds no piece', () => {
+    const { grid, filled, owner } = filledBoard();
+    const ground = servingGround(ROUND);
+    keepInside(ground, filled);
+    const before = coverage(grid, coverCount(grid, filled, []));
+    const counts = filled.map((f) => f.pieces.length);
+    const after = settle(grid, ground, filled, [], owner, new Map(SOFT.map((p, i) => [p, i])));
+    expect(after).toBeGreaterThanOrEqual(before - 1e-9);
+    expect(coverage(grid, coverCount(grid, filled, []))).toBeCloseTo(after, 9);
+    expect(filled.map((f) => f.pieces.length)).toEqual(counts);
+  });
+
+  test('draws pieces that stand over the rim back in, and leaves pinned ones', () => {
+    const { filled } = filledBoard();
+    const [free, held] = [filled[0]!, { ...filled[1]!, part: { ...filled[1]!.part, pinned: {} as never } }];
+    free.pieces[0]!.x = 400;
+    held.pieces[0]!.x = 400;
+    keepInside(servingGround(ROUND), [free, held]);
+    expect(Math.hypot(free.pieces[0]!.x, free.pieces[0]!.y)).toBeLessThan(200);
+    expect(held.pieces[0]!.x).toBe(400);
+  });
+
+  test('cover counts every piece over a cell, and an empty ground is covered whole', () => {
+    const grid = gridOver(rectangle(40, 40), 4);
+    const square: Point[] = rectangle(20, 20) as Point[];
+    const count = coverCount(grid, [], [square, square]);
+    expect(Math.max(...count)).toBe(2);
+    expect(coverage(grid, count)).toBeCloseTo(0.25, 1);
+    expect(coverage({ ...grid, ground: new Uint8Array(grid.ground.length) }, count)).toBe(1);
+  });
+});
+
+describe('herbs', () => {
+  test('go well apart onto the board, bare places first', () => {
+    const herbs = parts(['rosemary', 6]).filter((p) => p.kind === 'herb');
+    expect(herbs.length).toBeGreaterThan(0);
+    const { grid, filled } = filledBoard();
+    const many = Array.from({ length: 4 }, (_, i) => ({ ...herbs[0]!, id: `h${i}` }));
+    const laid = layHerbs(many, grid, filled, [], createRandom(2));
+    expect(laid).toHaveLength(4);
+    for (const e of laid) expect(inside(servingGround(ROUND), e.x, e.y)).toBe(true);
+    laid.forEach((a, i) =>
+      laid.slice(i + 1).forEach((b) => expect(Math.hypot(a.x - b.x, a.y - b.y)).toBeGreaterThan(35)),
+    );
+  });
+});
+
+describe('the outline of a patch of cells', () => {
+  const grid = gridOver(rectangle(200, 200), 5);
+  const within = (polygon: readonly Point[]) => {
+    const cells: number[] = [];
+    forCellsIn(grid, polygon, (c) => cells.push(c));
+    return cells;
+  };
+
+  test('has about the area of its cells and holds their middles', () => {
+    fc.assert(
+      fc.property(
+        fc.integer({ min: 30, max: 140 }),
+        fc.integer({ min: 30, max: 140 }),
+        fc.integer({ min: 0, max: 179 }),
+        (l, w, angle) => {
+          const cells = within(placed(ellipse(l, w), 0, 0, angle));
+          const outline = outlineOf(grid, cells);
+          expect(areaOf(outline) / (cells.length * 25)).toBeCloseTo(1, 0);
+          expect(inside(outline, 0, 0)).toBe(true);
+        },
+      ),
+    );
+  });
+
+  test('takes the largest of several patches, and is empty for none', () => {
+    const cells = [
+      ...within(placed(ellipse(80, 80), -50, 0, 0)),
+      ...within(placed(ellipse(20, 20), 80, 80, 0)),
+    ];
+    expect(inside(outlineOf(grid, cells), -50, 0)).toBe(true);
+    expect(inside(outlineOf(grid, cells), 80, 80)).toBe(false);
+    expect(outlineOf(grid, [])).toEqual([]);
+  });
+});
