@@ -1,0 +1,99 @@
+import { describe, expect, test } from '@jest/globals';
+import { CATALOGUE } from '../catalogue/index.js';
+import type { Plan, Surface } from '../plan/index.js';
+import { group, id, lies, planWith } from '../testing/plans.js';
+import { contextOf, standingAnywhere, standingOf, type Standing } from './index.js';
+
+const vegan = group('vegan', 2, ['vegan']);
+const coeliac = group('coeliac', 1, ['gluten-free']);
+const plain = group('plain', 4, [], { dislikes: ['olives'] });
+const party = [vegan, coeliac, plain];
+
+function standing(plan: Plan, food: string, g: (typeof party)[number]): Standing {
+  const c = contextOf(plan);
+  return standingOf(
+    c,
+    c.lying.find((l) => l.component.id === food)!,
+    plan.party.find((x) => x.id === g.id)!,
+  );
+}
+
+const plan = planWith({
+  party,
+  placements: [
+    lies('brie', 200),
+    lies('cucumber', 200),
+    lies('breadsticks', 60),
+    lies('green-olives', 90),
+    lies('water-crackers', 60),
+  ],
+});
+
+describe('what a food is for a guest, where it lies', () => {
+  test.each([
+    ['cucumber', vegan, 'fine'],
+    ['brie', vegan, 'no'],
+    ['water-crackers', vegan, 'ask'],
+    ['cucumber', coeliac, 'touched'],
+    ['breadsticks', coeliac, 'no'],
+    ['brie', plain, 'fine'],
+    ['green-olives', plain, 'no'],
+  ] as const)('%s for %o is %s', (food, g, expected) => {
+    expect(standing(plan, food, g)).toBe(expected);
+  });
+
+  test('a food in a bowl of its own touches nothing', () => {
+    const apart = planWith({
+      ...plan,
+      placements: plan.placements.map((p) =>
+        ['breadsticks', 'water-crackers'].includes(p.componentId) ? { ...p, contained: true } : p,
+      ),
+    });
+    expect(standing(apart, 'cucumber', coeliac)).toBe('fine');
+  });
+
+  test('an overruling makes it theirs, for that group alone', () => {
+    const overruled = planWith({
+      ...plan,
+      overrulings: [
+        {
+          componentId: id('brie'),
+          groupId: vegan.id,
+          who: 'Jory',
+          why: 'they asked',
+          when: '2027-05-15T10:00',
+        },
+      ],
+    });
+    expect(standing(overruled, 'brie', vegan)).toBe('fine');
+    expect(standing(overruled, 'brie', coeliac)).toBe('touched');
+  });
+
+  test('what lies on a surface that they are not served from is not theirs', () => {
+    const away = planWith({ ...plan, surfaces: [{ ...plan.surfaces[0]!, serves: [plain.id] } as Surface] });
+    expect(standing(away, 'cucumber', vegan)).toBe('no');
+  });
+});
+
+describe('what a food is for a guest anywhere', () => {
+  const component = (food: string) => CATALOGUE.find((c) => c.id === food)!;
+
+  test('the best place counts', () => {
+    const tray = { ...plan.surfaces[0]!, id: 'tray', serves: [coeliac.id] } as Surface;
+    const both = planWith({
+      ...plan,
+      surfaces: [plan.surfaces[0]!, tray],
+      placements: [...plan.placements, lies('cucumber', 100, { surfaceId: tray.id })],
+    });
+    const c = contextOf(both);
+    expect(standingAnywhere(c, component('cucumber'), both.party[1]!)).toBe('fine');
+  });
+
+  test('a food that lies nowhere is judged in its usual form', () => {
+    const c = contextOf(plan);
+    expect(standingAnywhere(c, component('hummus-home'), plan.party[0]!)).toBe('fine');
+    expect(standingAnywhere(c, component('salami'), plan.party[0]!)).toBe('no');
+    expect(standingAnywhere(c, component('seed-crackers'), plan.party[0]!)).toBe('ask');
+    expect(standingAnywhere(c, component('black-olives'), plan.party[2]!)).toBe('no');
+  });
+});

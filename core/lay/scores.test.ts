@@ -1,0 +1,130 @@
+import { describe, expect, test } from '@jest/globals';
+import type { LaidElement, Plan, Surface } from '../plan/index.js';
+import { ellipse, placed } from '../shape/index.js';
+import { id, lies, planWith } from '../testing/plans.js';
+import { hardOverlaps, laySurface, scoresOf } from './index.js';
+
+const plan = planWith({});
+const surface: Surface = { ...plan.surfaces[0]!, outline: { kind: 'round', diameterMm: 220 }, rimMm: 10 };
+
+/** A bowl of a food, as a circle on the board. */
+function bowl(component: string, x: number, y: number, d: number, n = 1): LaidElement {
+  return {
+    id: `${component}-${n}`,
+    componentId: id(component),
+    form: 'bowl',
+    contained: true,
+    x,
+    y,
+    angle: 0,
+    layer: 4,
+    pinned: false,
+    outline: placed(ellipse(d, d, 48), x, y, 0).map(([a, b]): [number, number] => [a, b]),
+    pieces: [[0, 0, 0]],
+    bowlMm: d / 2,
+  };
+}
+
+/** A heap of pieces in their form, at these places. */
+function heap(component: string, at: [number, number][], layer: 1 | 2 = 2): LaidElement {
+  const { form } = lies(component, 50);
+  return {
+    ...bowl(component, 0, 0, 10),
+    form,
+    contained: false,
+    layer,
+    bowlMm: null,
+    pieces: at.map(([x, y]) => [x, y, 0]),
+  };
+}
+
+const scores = (elements: LaidElement[], p: Plan = plan) => scoresOf(p, surface, elements);
+
+describe('the figures of a layout', () => {
+  test('one bowl that fills the ground covers all of it, one of half the width a quarter', () => {
+    expect(scores([bowl('hummus-home', 0, 0, 204)]).covered).toBeGreaterThan(0.99);
+    expect(scores([bowl('hummus-home', 0, 0, 100)]).covered).toBeCloseTo(0.25, 1);
+  });
+
+  test('what lies over something else covers nothing twice', () => {
+    const once = scores([bowl('hummus-home', 0, 0, 100)]).covered;
+    expect(
+      scores([
+        bowl('hummus-home', 0, 0, 100),
+        heap('blueberries', [
+          [0, 0],
+          [10, 5],
+        ]),
+      ]).covered,
+    ).toBe(once);
+  });
+
+  test('herbs and food beyond the rim count nothing', () => {
+    const herb = { ...heap('rosemary', [[0, 0]]), layer: 6 };
+    expect(scores([herb])).toMatchObject({ covered: 0, pieces: 0 });
+    expect(scores([bowl('hummus-home', 300, 0, 100)]).covered).toBe(0);
+  });
+
+  test('an empty board covers nothing and has no neighbours', () => {
+    expect(scores([])).toEqual({
+      covered: 0,
+      sameColours: 0,
+      wetByCrisp: 0,
+      together: 0,
+      hardOverlaps: 0,
+      pieces: 0,
+    });
+  });
+
+  test('a food that no larder knows is left out of the figures', () => {
+    expect(scores([bowl('nobody-knows', 0, 0, 100)]).covered).toBe(0);
+  });
+
+  test('two foods of one colour that touch are one pair; apart, or of one food, they are none', () => {
+    const touch = [bowl('brie', -40, 0, 80), bowl('goat-log', 40, 0, 80)];
+    expect(scores(touch).sameColours).toBe(1);
+    expect(scores([bowl('brie', -55, 0, 60), bowl('goat-log', 55, 0, 60)]).sameColours).toBe(0);
+    expect(scores([bowl('brie', -40, 0, 80), bowl('brie', 40, 0, 80, 2)]).sameColours).toBe(0);
+  });
+
+  test('wet by crisp is counted where they touch', () => {
+    expect(scores([bowl('honey', -40, 0, 80), bowl('water-crackers', 40, 0, 80)]).wetByCrisp).toBe(1);
+    expect(scores([bowl('brie', -40, 0, 80), bowl('water-crackers', 40, 0, 80)]).wetByCrisp).toBe(0);
+  });
+
+  test('cheese by its cracker goes together', () => {
+    expect(scores([bowl('brie', -40, 0, 80), bowl('water-crackers', 40, 0, 80)]).together).toBe(1);
+  });
+
+  test('a gap of a crumb’s width does not part two neighbours, a finger’s width does', () => {
+    expect(scores([bowl('brie', -42, 0, 80), bowl('goat-log', 42, 0, 80)]).sameColours).toBe(1);
+    expect(scores([bowl('brie', -52, 0, 80), bowl('goat-log', 52, 0, 80)]).sameColours).toBe(0);
+  });
+
+  test('hard things that were dragged over each other are counted and named; heaps may lap', () => {
+    const over = [bowl('brie', -20, 0, 80), bowl('goat-log', 20, 0, 80)];
+    expect(scores(over).hardOverlaps).toBe(1);
+    expect(hardOverlaps(over)).toEqual([['brie-1', 'goat-log-1']]);
+    expect(hardOverlaps([heap('blueberries', [[0, 0]]), heap('strawberries', [[0, 0]])])).toEqual([]);
+  });
+
+  test('turning an element turns its pieces with it', () => {
+    const row = heap('cucumber', [
+      [-60, 0],
+      [-30, 0],
+      [30, 0],
+      [60, 0],
+    ]);
+    expect(scores([{ ...row, angle: 90 }]).covered).toBeCloseTo(scores([row]).covered, 1);
+  });
+
+  test('the layout’s own figures are those of its elements', () => {
+    const laid = planWith({
+      surfaces: [surface],
+      placements: [lies('brie', 250), lies('strawberries', 160), lies('water-crackers', 60)],
+    });
+    const done = laySurface(laid, laid.surfaces[0]!, 4);
+    expect(scoresOf(laid, laid.surfaces[0]!, done.elements)).toEqual(done.scores);
+    expect(done.coverage).toBe(done.scores.covered);
+  });
+});

@@ -1,0 +1,115 @@
+import { describe, expect, test } from '@jest/globals';
+import fc from 'fast-check';
+import {
+  createRandom,
+  formatArea,
+  formatLength,
+  formatMass,
+  formatMoney,
+  formatTemperature,
+  inUnits,
+  roundForScale,
+  seedOf,
+  toCelsius,
+  toFahrenheit,
+} from './index.js';
+
+describe('units', () => {
+  test('are spoken as in a kitchen', () => {
+    expect([
+      formatMass(999.4),
+      formatMass(1000),
+      formatMass(20, 'imperial'),
+      formatMass(500, 'imperial'),
+    ]).toEqual(['999 g', '1.00 kg', '0.7 oz', '1.1 lb']);
+    expect([formatLength(110), formatLength(110, 'imperial')]).toEqual(['110 mm', '4.3 in']);
+    expect([formatTemperature(9), formatTemperature(9, 'imperial')]).toEqual(['9 °C', '48 °F']);
+    expect([formatArea(1780), formatArea(1780, 'imperial')]).toEqual(['1780 cm²', '276 sq in']);
+    expect(formatMoney(1234, 'EUR')).toBe('€ 12.34');
+  });
+
+  test('°C to °F and back is the same', () => {
+    fc.assert(
+      fc.property(fc.integer({ min: -40, max: 60 }), (c) => Math.abs(toCelsius(toFahrenheit(c)) - c) < 1e-9),
+    );
+  });
+
+  test('a kitchen scale’s steps: 1 g, 5 g, 10 g, never off by more than half a step', () => {
+    fc.assert(
+      fc.property(fc.double({ min: 0, max: 3000, noNaN: true }), (g) => {
+        const step = g < 20 ? 1 : g < 500 ? 5 : 10;
+        expect(roundForScale(g) % step).toBe(0);
+        expect(Math.abs(roundForScale(g) - g)).toBeLessThanOrEqual(step / 2);
+      }),
+    );
+  });
+});
+
+describe('a sentence of the core in the stylist’s units', () => {
+  test.each([
+    ['−278 g', '−9.8 oz'],
+    ['only 115 of 230 g each are sure', 'only 115 of 8.1 oz each are sure'],
+    [
+      'What is laid takes 2426 cm²; inside the rim are 1780 cm².',
+      'What is laid takes 376 sq in; inside the rim are 276 sq in.',
+    ],
+    ['Ø 510 mm', 'Ø 20.1 in'],
+    ['420 × 300 mm', '16.5 in × 11.8 in'],
+    ['At 9 °C cheese stays shut.', 'At 48 °F cheese stays shut.'],
+    ['1.45 kg against 1.15 kg', '3.2 lb against 2.5 lb'],
+    ['5 guests, 2 of 8 bowls, 60 min', '5 guests, 2 of 8 bowls, 60 min'],
+    ['3 grapes', '3 grapes'],
+  ])('%s → %s', (metric, imperial) => {
+    expect(inUnits(metric, 'imperial')).toBe(imperial);
+    expect(inUnits(metric, 'metric')).toBe(metric);
+  });
+
+  test('leaves no gram, millimetre or degree of Celsius behind', () => {
+    fc.assert(
+      fc.property(
+        fc.array(fc.tuple(fc.integer({ min: 0, max: 5000 }), fc.constantFrom('g', 'kg', 'mm', 'cm²', '°C')), {
+          maxLength: 6,
+        }),
+        (quantities) => {
+          const text = quantities.map(([n, u]) => `about ${n} ${u}, then`).join(' ');
+          expect(inUnits(text, 'imperial')).not.toMatch(/\d (kg|g|mm|cm²|°C)(?![A-Za-z])/);
+        },
+      ),
+    );
+  });
+});
+
+describe('chance', () => {
+  test('a seed decides everything, and words decide a seed', () => {
+    const draw = (seed: number) =>
+      Array.from(
+        { length: 50 },
+        (
+          (r) => () =>
+            r.next()
+        )(createRandom(seed)),
+      );
+    expect(draw(7)).toEqual(draw(7));
+    expect(draw(7)).not.toEqual(draw(8));
+    expect(seedOf('oak', 3)).toBe(seedOf('oak', 3));
+    expect(seedOf('oak', 3)).not.toBe(seedOf('oak', 4));
+    expect(seedOf('a', 'bc')).not.toBe(seedOf('ab', 'c'));
+  });
+
+  test('numbers stay in their ranges and are spread over them', () => {
+    const random = createRandom(11);
+    const counts = [0, 0, 0, 0];
+    for (let i = 0; i < 4000; i++) {
+      const n = random.next();
+      expect(n >= 0 && n < 1).toBe(true);
+      counts[random.int(4)]! += 1;
+      const r = random.range(-2, 3);
+      expect(r >= -2 && r < 3).toBe(true);
+    }
+    for (const c of counts) expect(Math.abs(c - 1000)).toBeLessThan(150);
+  });
+
+  test('picking from nothing is a fault that says so', () => {
+    expect(() => createRandom(1).pick([])).toThrow('at least one');
+  });
+});

@@ -1,0 +1,132 @@
+import { describe, expect, test } from '@jest/globals';
+import fc from 'fast-check';
+import { CATALOGUE, type Component } from '../catalogue/index.js';
+import { addMinutes } from '../measure/index.js';
+import type { Plan } from '../plan/index.js';
+import { group, lies, planWith } from '../testing/plans.js';
+import {
+  advisedOutline,
+  areaAskedCm2,
+  eatenBy,
+  groundNeededCm2,
+  holdingOf,
+  laidGroundCm2,
+  lotShares,
+  surfaceAreaCm2,
+} from './index.js';
+
+const food = (id: string): Component => CATALOGUE.find((c) => c.id === id)!;
+const dip = food('tzatziki');
+const grapes = food('green-grapes');
+
+function evening(patch: Partial<Plan['occasion']>): Plan {
+  const plan = planWith({});
+  return { ...plan, occasion: { ...plan.occasion, carMin: 0, buildMin: 0, airTempC: 20, ...patch } };
+}
+
+describe('how long food may stand', () => {
+  // public guidance: two hours between 5 and 60 °C in all, one above 32 °C
+  test.each([
+    [{ durationMin: 120 }, 1],
+    [{ durationMin: 121 }, 2],
+    [{ durationMin: 240 }, 2],
+    [{ durationMin: 241 }, 3],
+    [{ durationMin: 120, carMin: 20, buildMin: 40 }, 2],
+    [{ durationMin: 60, carMin: 20, buildMin: 40 }, 1],
+    [{ durationMin: 60, airTempC: 33 }, 1],
+    [{ durationMin: 61, airTempC: 33 }, 2],
+    [{ durationMin: 600, airTempC: 4 }, 1],
+    [{ durationMin: 30, carMin: 90, buildMin: 40 }, 0],
+  ])('a dip on an evening of %j comes in %d lots', (patch, lots) => {
+    expect(holdingOf({ ...dip, temperMin: 0 }, evening(patch)).lots).toBe(lots);
+  });
+
+  test('tempering counts as time out of the cold, but not twice with the road', () => {
+    const soft = { ...food('brie'), temperMin: 30 };
+    expect(holdingOf(soft, evening({ durationMin: 60 })).leadMin).toBe(30);
+    expect(holdingOf(soft, evening({ durationMin: 60, carMin: 20, buildMin: 25 })).leadMin).toBe(45);
+  });
+
+  test('what keeps has no limit and one lot, however hot and long', () => {
+    const h = holdingOf(grapes, evening({ durationMin: 600, airTempC: 38 }));
+    expect([h.limitMin, h.lots]).toEqual([Infinity, 1]);
+  });
+
+  test('no lot stands over the limit, and the lots follow each other without a gap', () => {
+    fc.assert(
+      fc.property(
+        fc.integer({ min: 15, max: 900 }),
+        fc.integer({ min: 0, max: 60 }),
+        fc.integer({ min: 0, max: 50 }),
+        fc.integer({ min: 5, max: 40 }),
+        (durationMin, carMin, buildMin, airTempC) => {
+          const plan = evening({ durationMin, carMin, buildMin, airTempC });
+          const h = holdingOf({ ...dip, temperMin: 0 }, plan);
+          if (h.lots === 0) return;
+          const end = addMinutes(plan.occasion.start, durationMin);
+          expect(h.leaves).toHaveLength(h.lots);
+          h.leaves.forEach((leave, i) => {
+            const until = h.leaves[i + 1] ?? end;
+            expect(until <= addMinutes(leave, h.limitMin)).toBe(true);
+            expect(leave <= until).toBe(true);
+          });
+        },
+      ),
+    );
+  });
+});
+
+describe('the shares of the lots', () => {
+  test('guests eat more at first, and all by the end', () => {
+    expect([eatenBy(0), eatenBy(1)]).toEqual([0, 1]);
+    expect(eatenBy(0.5)).toBeGreaterThan(0.5);
+    for (let t = 0; t < 0.94; t += 0.05) expect(eatenBy(t + 0.05)).toBeGreaterThan(eatenBy(t));
+  });
+
+  test('are all above nothing and add up to one, on any evening', () => {
+    fc.assert(
+      fc.property(
+        fc.constantFrom(...CATALOGUE),
+        fc.integer({ min: 15, max: 900 }),
+        fc.integer({ min: 0, max: 100 }),
+        (c, durationMin, carMin) => {
+          const shares = lotShares(c, evening({ durationMin, carMin }));
+          expect(shares.reduce((a, b) => a + b, 0)).toBeCloseTo(1, 9);
+          for (const s of shares) expect(s).toBeGreaterThan(0);
+        },
+      ),
+    );
+  });
+});
+
+describe('the size of a surface', () => {
+  const all = group('all', 10);
+  const few = group('few', 2, ['vegan']);
+  const base = planWith({}).surfaces[0]!;
+  const tray = { ...base, id: 'tray' as typeof base.id, serves: [few.id] };
+
+  test('before anything is chosen the surfaces share the area that the brief asks for', () => {
+    const plan = planWith({ party: [all, few], surfaces: [base, tray] });
+    const sum = plan.surfaces.reduce((n, s) => n + groundNeededCm2(plan, s), 0);
+    expect(sum / (areaAskedCm2(plan) * 0.97)).toBeCloseTo(1, 6);
+  });
+
+  test('who is served from two surfaces takes as much from each', () => {
+    const plan = planWith({ party: [all, few], surfaces: [base, tray] });
+    expect(groundNeededCm2(plan, tray) / groundNeededCm2(plan, base)).toBeCloseTo(1 / 11, 6);
+  });
+
+  test('once something lies there, that counts and nothing else', () => {
+    const plan = planWith({ party: [all], placements: [lies('strawberries', 400)] });
+    expect(groundNeededCm2(plan, base)).toBe(laidGroundCm2(plan, base));
+  });
+
+  test('the advised size is right for what lies on it, and none for a surface that serves nobody', () => {
+    const plan = planWith({ party: [all], placements: [lies('strawberries', 900), lies('brie', 500)] });
+    const advised = { ...base, outline: advisedOutline(plan, base)! };
+    expect(laidGroundCm2(plan, base) / surfaceAreaCm2(advised)).toBeCloseTo(0.97, 1);
+    expect(
+      advisedOutline(planWith({ party: [all] }), { ...base, id: 'x' as never, serves: [] }),
+    ).toBeUndefined();
+  });
+});
