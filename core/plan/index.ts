@@ -26,5 +26,11 @@ export {
   type ReadResult,
 } from './read.js';
 export { clashes, diff, play, type Change } from './diff.js';
-export { applyCommand, commandSchema, type Command, type CommandResult } from './commands/apply.js';
+export {
+  applyCommand,
+  COMMAND_NAMES,
+  commandSchema,
+  type Command,
+  type CommandResult,
+} from './commands/apply.js';
 export { planLarder } from './facts.js';
