@@ -35,21 +35,17 @@ export async function writeCommand(
     if (!done.ok) return { ok: false, reason: done.problems.map((p) => `${p.path}: ${p.reason}`).join('; ') };
     if (done.changes.length === 0) return { ok: true, row, merged: row.rev !== knownRev, label: done.label };
     const next: PlanRow = { ...row, doc: done.plan, rev: row.rev + 1, cursor: row.cursor + 1, savedAt: now };
-    await db.steps
-      .where('planId')
-      .equals(id)
-      .and((s) => s.index >= row.cursor)
-      .delete();
+    await stepsBetween(id, row.cursor, Infinity).delete();
     await db.steps.put({ planId: id, index: row.cursor, label: done.label, changes: done.changes });
-    await db.steps
-      .where('planId')
-      .equals(id)
-      .and((s) => s.index < row.cursor - MOST_STEPS)
-      .delete();
+    await stepsBetween(id, 0, row.cursor - MOST_STEPS).delete();
     await db.plans.put(next);
     return { ok: true, row: next, merged: row.rev !== knownRev, label: done.label };
   });
 }
+
+/** Steps of a plan by their number, `from` in, `to` out: by key, so that a long history costs a write nothing. */
+const stepsBetween = (id: string, from: number, to: number) =>
+  db.steps.where('[planId+index]').between([id, from], [id, Math.max(from, to)], true, false);
 
 /** Undo or redo one step, refused when another tab has changed the same place since. */
 export async function writeStep(id: string, way: 'back' | 'forward', now: number): Promise<Written> {

@@ -1,0 +1,89 @@
+import '../testing/indexed-db.js';
+import { beforeEach, describe, expect, test } from '@jest/globals';
+import { group, id, lies, planWith } from '../../core/testing/plans.js';
+import { db } from './db.js';
+import { putPlan, writeCommand } from './plans.js';
+import { useSession } from './session.js';
+
+const plan = planWith({ party: [group('all', 4)], placements: [lies('brie', 250)] });
+const session = () => useSession.getState();
+
+/** Waits for a state; fails after two seconds. */
+async function until(test: () => boolean): Promise<void> {
+  for (let i = 0; i < 200; i++) {
+    if (test()) return;
+    await new Promise((r) => setTimeout(r, 10));
+  }
+  throw new Error(`waited in vain: ${JSON.stringify({ ...session(), plan: undefined })}`);
+}
+
+beforeEach(async () => {
+  session().close();
+  await db.plans.clear();
+  await db.steps.clear();
+  await putPlan(plan, 1);
+  await session().open(plan.id);
+});
+
+describe('the plan that this tab works on', () => {
+  test('opens with its undo, and says where there is none', async () => {
+    expect(session()).toMatchObject({ planId: plan.id, problem: null, undoLabel: undefined });
+    await session().open('nobody');
+    expect(session().problem).toContain('no plan at this address');
+  });
+
+  test('an edit is on screen at once, and in the store a moment later', async () => {
+    session().edit({ name: 'set-notes', notes: 'a' });
+    expect(session().plan!.notes).toBe('a');
+    expect(session().saving).toBe(1);
+    await until(() => session().saving === 0);
+    expect((await db.plans.get(plan.id))!.doc.notes).toBe('a');
+    expect(session().undoLabel).toBe('change the notes');
+  });
+
+  test('quick edits keep their order, and all can be undone', async () => {
+    for (const notes of ['a', 'b', 'c']) session().edit({ name: 'set-notes', notes });
+    expect(session().plan!.notes).toBe('c');
+    await until(() => session().saving === 0);
+    session().step('back');
+    await until(() => session().saving === 0);
+    expect(session().plan!.notes).toBe('b');
+    expect([session().undoLabel, session().redoLabel]).toEqual(['change the notes', 'change the notes']);
+  });
+
+  test('a refused edit changes neither the screen nor the store', async () => {
+    session().edit({ name: 'set-seed', seed: -4 });
+    expect(session().plan!.seed).toBe(plan.seed);
+    expect(session().saving).toBe(0);
+    expect((await db.plans.get(plan.id))!.rev).toBe(1);
+  });
+
+  test('another tab’s write comes onto the screen', async () => {
+    await writeCommand(plan.id, 1, { name: 'pin', componentId: id('brie'), on: true }, 2);
+    await until(() => session().plan!.wishes.pinned.includes(id('brie')));
+    expect(session().undoLabel).toBe('pin or unpin');
+  });
+
+  test('an edit made on an old plan is made on top of the other tab’s, and both show', async () => {
+    const writing = writeCommand(plan.id, 1, { name: 'set-seed', seed: 42 }, 2);
+    session().edit({ name: 'set-notes', notes: 'mine' });
+    await writing;
+    await until(() => session().saving === 0 && session().plan!.seed === 42);
+    expect(session().plan).toMatchObject({ notes: 'mine', seed: 42 });
+  });
+
+  test('a plan that was deleted elsewhere does not swallow the edit in silence', async () => {
+    await db.plans.delete(plan.id);
+    session().edit({ name: 'set-notes', notes: 'late' });
+    await until(() => session().saving === 0);
+    expect(await db.plans.count()).toBe(0);
+  });
+
+  test('whose eyes and which slip are this tab’s own, and end with the plan', async () => {
+    session().see('all');
+    session().lift('season');
+    expect([session().seenBy, session().lifted]).toEqual(['all', 'season']);
+    await session().open(plan.id);
+    expect([session().seenBy, session().lifted]).toEqual([null, null]);
+  });
+});
