@@ -12,6 +12,5 @@ export {
   type Glyph,
   type Remedy,
 } from './finding.js';
-export { costMinor } from './checks/tools.js';
 export { FAMILY_WORDS } from './checks/amounts.js';
 export { standingAnywhere, standingOf, type Standing } from './standing.js';

@@ -73,7 +73,7 @@ const wholeOnce = (all: Placement[], fact: FormFact, massG: number): Placement[]
 ];
 
 /** Two herbs that the stylist has not excluded, a few sprigs for each shared surface; pinned ones first. */
-function garnish(plan: Plan): Placement[] {
+export function garnish(plan: Plan): Placement[] {
   const herbs = [...planLarder(plan).values()].filter(
     (c) => c.family === 'garnish' && c.made !== 'unknown' && !plan.wishes.excluded.includes(c.id),
   );

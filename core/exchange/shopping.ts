@@ -1,7 +1,7 @@
 import Papa from 'papaparse';
 import { formatMoney } from '../measure/index.js';
 import { planLarder, type Plan } from '../plan/index.js';
-import { choosePacks } from '../portion/index.js';
+import { boughtFor } from '../portion/index.js';
 
 export interface ShoppingRow {
   component: string;
@@ -15,32 +15,15 @@ export interface ShoppingRow {
 
 /** What to buy: all lots on all surfaces, in whole packs. Components nobody knows are listed without packs. */
 export function shoppingRows(plan: Plan): ShoppingRow[] {
-  const larder = planLarder(plan);
-  const mass = new Map<string, number>();
-  for (const p of plan.placements) mass.set(p.componentId, (mass.get(p.componentId) ?? 0) + p.massG);
-  return [...mass].map(([id, neededG]) => {
-    const c = larder.get(id as never);
-    if (!c)
-      return {
-        component: id,
-        family: '',
-        neededG: Math.round(neededG),
-        packs: '?',
-        boughtG: 0,
-        leftOverG: 0,
-        costMinor: 0,
-      };
-    const choice = choosePacks(c, neededG);
-    return {
-      component: c.name,
-      family: c.family,
-      neededG: Math.round(neededG),
-      packs: choice.packs.map((p) => `${p.count} x ${p.massG} g`).join(', '),
-      boughtG: choice.massG,
-      leftOverG: Math.round(choice.leftOverG),
-      costMinor: choice.priceMinor,
-    };
-  });
+  return boughtFor(plan.placements, planLarder(plan)).map(({ id, component, neededG, choice }) => ({
+    component: component?.name ?? id,
+    family: component?.family ?? '',
+    neededG: Math.round(neededG),
+    packs: choice ? choice.packs.map((p) => `${p.count} x ${p.massG} g`).join(', ') : '?',
+    boughtG: choice?.massG ?? 0,
+    leftOverG: Math.round(choice?.leftOverG ?? 0),
+    costMinor: choice?.priceMinor ?? 0,
+  }));
 }
 
 export function shoppingCsv(plan: Plan): string {

@@ -14,4 +14,4 @@ export {
   placementGroundCm2,
   surfaceAreaCm2,
 } from './ground.js';
-export { choosePacks, type PackChoice } from './packs.js';
+export { boughtFor, choosePacks, costOf, type Bought, type PackChoice } from './packs.js';

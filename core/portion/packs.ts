@@ -1,4 +1,5 @@
-import type { Component } from '../catalogue/index.js';
+import type { Component, ComponentId, Larder } from '../catalogue/index.js';
+import { planLarder, type Placement, type Plan } from '../plan/index.js';
 
 export interface PackChoice {
   packs: { massG: number; priceMinor: number; count: number }[];
@@ -31,3 +32,25 @@ function cheapest(sizes: Component['packs'], needG: number): Counted[] {
   }
   return best ?? [];
 }
+
+export interface Bought {
+  id: ComponentId;
+  /** Undefined for a food that no larder knows any more. */
+  component: Component | undefined;
+  neededG: number;
+  choice: PackChoice | undefined;
+}
+
+/** What is bought for these placements: all lots of all surfaces together, in whole packs. */
+export function boughtFor(placements: readonly Placement[], larder: Larder): Bought[] {
+  const mass = new Map<ComponentId, number>();
+  for (const p of placements) mass.set(p.componentId, (mass.get(p.componentId) ?? 0) + p.massG);
+  return [...mass].map(([id, neededG]) => {
+    const component = larder.get(id);
+    return { id, component, neededG, choice: component && choosePacks(component, neededG) };
+  });
+}
+
+/** What the packs of a plan cost, in minor units of its currency. */
+export const costOf = (plan: Plan): number =>
+  boughtFor(plan.placements, planLarder(plan)).reduce((n, b) => n + (b.choice?.priceMinor ?? 0), 0);

@@ -1,10 +1,10 @@
 import { useMemo, useState } from 'react';
 import type { Component } from '../../../core/catalogue/index.js';
-import { costMinor, type Checked } from '../../../core/check/index.js';
+import type { Checked } from '../../../core/check/index.js';
 import { formatMass, formatMoney } from '../../../core/measure/index.js';
 import { guestsIn } from '../../../core/party/index.js';
 import { planLarder, type Plan } from '../../../core/plan/index.js';
-import { targetsOf } from '../../../core/portion/index.js';
+import { costOf, targetsOf } from '../../../core/portion/index.js';
 import { Frame } from '../../frame/Frame.js';
 import { China } from '../../plate/China.js';
 import { useKitchen } from '../../store/kitchen-jobs.js';
@@ -26,7 +26,7 @@ export function Choose({ plan, checked }: { plan: Plan; checked: Checked }) {
   const targets = targetsOf(plan);
   const masses = massByFamily(plan, larder);
   const total = Object.values(masses).reduce((a, b) => a + b, 0);
-  const cost = costMinor(checked.context);
+  const cost = costOf(plan);
   const kinds = new Set(plan.placements.map((p) => p.componentId)).size;
   return (
     <Frame

@@ -1,5 +1,5 @@
 import { formatMoney } from '../../measure/index.js';
-import { choosePacks } from '../../portion/index.js';
+import { costOf } from '../../portion/index.js';
 import type { CheckContext } from '../context.js';
 import type { Finding } from '../finding.js';
 
@@ -59,18 +59,10 @@ export function tools(c: CheckContext): Finding[] {
   return out;
 }
 
-/** What the packs cost, all lots of all surfaces together. */
-export function costMinor(c: CheckContext): number {
-  const mass = new Map<string, number>();
-  for (const l of c.lying) mass.set(l.component.id, (mass.get(l.component.id) ?? 0) + l.massG);
-  let sum = 0;
-  for (const [id, g] of mass) sum += choosePacks(c.larder.get(id as never)!, g).priceMinor;
-  return sum;
-}
-
+/** What is bought against what may be spent. */
 export function budget(c: CheckContext): Finding[] {
   const { budgetMinor, currency } = c.plan;
-  const cost = costMinor(c);
+  const cost = costOf(c.plan);
   if (budgetMinor === null || cost <= budgetMinor) return [];
   return [
     {

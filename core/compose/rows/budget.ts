@@ -1,4 +1,8 @@
-import type { Draft } from '../draft.js';
+import { FORMS } from '../../catalogue/index.js';
+import { planLarder, type Plan } from '../../plan/index.js';
+import { boughtFor } from '../../portion/index.js';
+import type { Draft, Entry } from '../draft.js';
+import { garnish } from '../settle.js';
 
 /** Points lost for each grown portion's euro (or other unit), so that of two equal boards the cheaper one wins. */
 const EACH_UNIT = 0.15;
@@ -7,24 +11,34 @@ const EACH_UNIT = 0.15;
 export function budgetRows(d: Draft): void {
   const { plan, targets } = d.problem;
   const weight = (EACH_UNIT * (1 + 0.5 * plan.wishes.levers.cheaper)) / Math.max(1, targets.portions) / 100;
-  for (const [id, x] of d.chosen) {
+  for (const [id] of d.chosen) {
     const perGram = Math.min(...d.component(id).packs.map((p) => p.priceMinor / p.massG));
     for (const e of d.entries)
       if (e.candidate.component.id === id) d.model.charge(e.mass, Math.max(0, weight) * perGram);
-    void x;
   }
   if (plan.budgetMinor === null || !d.wishes.budget) return;
   const spent: (readonly [number, number])[] = [];
   for (const [id] of d.chosen) {
     const c = d.component(id);
-    const masses = d.entries.filter((e) => e.candidate.component.id === id);
+    const here = d.entries.filter((e) => e.candidate.component.id === id);
     const packs = c.packs.map((p, i) => {
-      const most = Math.ceil(masses.reduce((n, e) => n + e.candidate.maxG, 0) / p.massG);
+      const most = Math.ceil(here.reduce((n, e) => n + e.candidate.maxG + crumbs(e), 0) / p.massG);
       const count = d.model.variable(`packs ${id} ${i}`, 0, most, 0, true);
       spent.push([count, p.priceMinor]);
       return [count, p.massG] as const;
     });
-    d.model.atLeast(`bought ${id}`, [...packs, ...masses.map((e) => [e.mass, -1] as const)], 0);
+    const needed = here.flatMap((e) => [[e.mass, -1] as const, [e.laid, -crumbs(e)] as const]);
+    d.model.atLeast(`bought ${id}`, [...packs, ...needed], 0);
   }
-  d.model.atMost('budget', spent, plan.budgetMinor);
+  d.model.atMost('budget', spent, Math.max(0, plan.budgetMinor - garnishMinor(plan)));
 }
+
+/** Grams by which rounding to whole pieces may raise an entry's mass: half a piece in each lot on each surface. */
+function crumbs({ candidate: c }: Entry): number {
+  if (FORMS[c.form].lies === 'alone') return 0;
+  return (c.pieceG / 2) * c.ground.copies * (c.laidShare < 1 ? 2 : 1);
+}
+
+/** Herbs are laid on every shared board; their packs are part of the budget. */
+const garnishMinor = (plan: Plan): number =>
+  boughtFor(garnish(plan), planLarder(plan)).reduce((n, b) => n + (b.choice?.priceMinor ?? 0), 0);

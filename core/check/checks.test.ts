@@ -1,0 +1,216 @@
+import { describe, expect, test } from '@jest/globals';
+import { CATALOGUE } from '../catalogue/index.js';
+import { applyCommand, type Plan, type Surface } from '../plan/index.js';
+import { costOf, targetsOf } from '../portion/index.js';
+import { group, id, lies, planWith } from '../testing/plans.js';
+import { byUrgency, checkPlan, names, worstGlyph, type Finding } from './index.js';
+
+const all = group('all', 6);
+const find = (plan: Plan, code: string): Finding | undefined =>
+  checkPlan(plan).findings.find((f) => f.code === code);
+
+function after(plan: Plan, finding: Finding, remedy = 0): Plan {
+  const done = applyCommand(plan, finding.remedies[remedy]!.command);
+  if (!done.ok) throw new Error(JSON.stringify(done.problems));
+  return done.plan;
+}
+
+/** Each remedy of the slip, carried out, takes the slip away. */
+function everyRemedyClears(plan: Plan, code: string): void {
+  const slip = find(plan, code)!;
+  expect(slip.remedies.length).toBeGreaterThan(0);
+  slip.remedies.forEach((r, i) =>
+    expect([r.label, find(after(plan, slip, i), code)]).toEqual([r.label, undefined]),
+  );
+}
+
+describe('amounts against the school', () => {
+  const target = targetsOf(planWith({ party: [all] })).byFamily.cheese;
+  const cheese = (share: number) =>
+    planWith({ party: [all], placements: [lies('mature-cheddar', Math.round(target * share))] });
+
+  test.each([
+    [0.4, 'too-little'],
+    [0.75, undefined],
+    [1, undefined],
+    [1.25, undefined],
+    [1.7, 'too-much'],
+  ])('%d of the school’s cheese is %s', (share, code) => {
+    const found = checkPlan(cheese(share)).findings.filter((f) => f.key === 'amount cheese');
+    expect(found.map((f) => f.code)).toEqual(code ? [code] : []);
+  });
+
+  test('the remedy brings the family to the school’s figure', () => {
+    for (const share of [0.4, 1.7]) {
+      const plan = cheese(share);
+      const slip = checkPlan(plan).findings.find((f) => f.key === 'amount cheese')!;
+      const mass = after(plan, slip).placements.reduce((n, p) => n + p.massG, 0);
+      expect(Math.abs(mass - target)).toBeLessThan(target * 0.1);
+    }
+  });
+
+  test('nothing chosen yet is no finding about amounts', () => {
+    expect(checkPlan(planWith({ party: [all] })).findings.filter((f) => f.key.startsWith('amount'))).toEqual(
+      [],
+    );
+  });
+});
+
+describe('what must be at hand', () => {
+  const dips = [lies('hummus-home', 200), lies('tzatziki', 200), lies('honey', 60)];
+
+  test('bowls are counted at opening, later lots use the same bowl', () => {
+    const plan = planWith({ party: [all], placements: dips, bowls: [{ diameterMm: 90, count: 2 }] });
+    expect(find(plan, 'too-few-bowls')!.text).toBe('1 bowl is missing.');
+    everyRemedyClears(plan, 'too-few-bowls');
+    const later = { ...plan, placements: dips.map((p, i) => (i === 0 ? { ...p, lot: 1 } : p)) };
+    expect(find(later, 'too-few-bowls')).toBeUndefined();
+  });
+
+  test('each cheese that is cut at the table wants a knife, cubes want none', () => {
+    const plan = planWith({
+      party: [all],
+      placements: [lies('brie', 250), lies('aged-gouda', 200), lies('mozzarella-pearls', 100)],
+      tools: { knives: 1, spoons: 9, tongs: 9 },
+    });
+    expect(find(plan, 'too-few-knives')!.facts[0]!.value).toBe('1 of 2');
+    everyRemedyClears(plan, 'too-few-knives');
+  });
+
+  test('money is what the packs cost, and the budget is held against that', () => {
+    const plan = planWith({ party: [all], placements: [lies('brie', 260)] });
+    const brie = CATALOGUE.find((c) => c.id === 'brie')!;
+    const cost = costOf(plan);
+    expect(cost).toBeGreaterThanOrEqual(brie.packs[0]!.priceMinor);
+    expect(find({ ...plan, budgetMinor: cost }, 'over-budget')).toBeUndefined();
+    const tight = { ...plan, budgetMinor: cost - 1 };
+    expect(find(tight, 'over-budget')!.text).toContain('€ 0.01 over');
+    everyRemedyClears(tight, 'over-budget');
+    expect(find({ ...plan, budgetMinor: null }, 'over-budget')).toBeUndefined();
+  });
+});
+
+describe('place and season', () => {
+  const at = (patch: Partial<Plan['occasion']>, food = 'brie') => {
+    const plan = planWith({ party: [all], placements: [lies(food, 250)] });
+    return { ...plan, occasion: { ...plan.occasion, ...patch } };
+  };
+
+  test('cheese outdoors in the cold is told, indoors or in mild air it is not', () => {
+    expect(find(at({ where: 'outdoors', airTempC: 9 }), 'cold-air')).toBeDefined();
+    expect(find(at({ where: 'outdoors', airTempC: 14 }), 'cold-air')).toBeUndefined();
+    expect(find(at({ where: 'indoors', airTempC: 9 }), 'cold-air')).toBeUndefined();
+    expect(find(at({ where: 'outdoors', airTempC: 9 }, 'strawberries'), 'cold-air')).toBeUndefined();
+    everyRemedyClears(at({ where: 'outdoors', airTempC: 9 }), 'cold-air');
+  });
+
+  test('fruit outside its months is told with its months', () => {
+    const winter = at({ start: '2027-12-20T18:00' }, 'strawberries');
+    expect(find(winter, 'out-of-season')!.facts[0]!.value).toContain('months');
+    expect(find(at({ start: '2027-06-10T18:00' }, 'strawberries'), 'out-of-season')).toBeUndefined();
+    everyRemedyClears(winter, 'out-of-season');
+  });
+});
+
+describe('kinds and sizes', () => {
+  const many = CATALOGUE.filter((c) => c.job !== 'none' && c.forms[0]!.form !== 'bowl').slice(0, 14);
+
+  test('too many kinds for a small board are told, and leaving the least out helps', () => {
+    const plan = planWith({
+      party: [all],
+      surfaces: [{ ...planWith({}).surfaces[0]!, outline: { kind: 'round', diameterMm: 300 } }],
+      placements: many.map((c) => lies(c.id, 60)),
+    });
+    const slip = find(plan, 'too-many-kinds')!;
+    const least = after(plan, slip).placements.length;
+    expect(least).toBe(plan.placements.length - 1);
+  });
+
+  test('a child’s own plate may show its china', () => {
+    const child = group('threes', 2, [], { band: 'child', ages: [3, 3] });
+    const plate = {
+      ...planWith({}).surfaces[0]!,
+      outline: { kind: 'round', diameterMm: 240 },
+      serves: [child.id],
+    } as Surface;
+    const plan = planWith({
+      party: [child],
+      surfaces: [plate],
+      placements: [lies('cucumber', 40, { form: 'thin-strips' })],
+    });
+    expect(find(plan, 'too-large')).toBeUndefined();
+  });
+});
+
+describe('policy', () => {
+  const vegan = group('vegan', 2, ['vegan']);
+
+  test('when everything must fit everyone, one guest’s no stops service', () => {
+    const plan = planWith({
+      party: [all, vegan],
+      policy: 'everything-fits',
+      placements: [lies('brie', 250)],
+    });
+    expect(find(plan, 'not-for-them')).toMatchObject({ glyph: 'cracked', concerns: ['vegan'] });
+    everyRemedyClears(plan, 'not-for-them');
+    expect(find({ ...plan, policy: 'looked-after' }, 'not-for-them')).toBeUndefined();
+  });
+
+  test('a food on a group’s own surface that is not for it stops service in any policy', () => {
+    const own = { ...planWith({}).surfaces[0]!, id: 'own', serves: [vegan.id] } as Surface;
+    const plan = planWith({
+      party: [all, vegan],
+      surfaces: [planWith({}).surfaces[0]!, own],
+      placements: [lies('brie', 250, { surfaceId: own.id })],
+    });
+    expect(find(plan, 'not-for-them')).toMatchObject({ surfaceId: 'own' });
+  });
+
+  test('a promise that only a label can keep asks', () => {
+    const tray = { ...planWith({}).surfaces[0]!, freeFrom: ['milk'] } as Surface;
+    const plan = planWith({ party: [all], surfaces: [tray], placements: [lies('water-crackers', 60)] });
+    expect(find(plan, 'promise-open')).toMatchObject({ glyph: 'covered' });
+    everyRemedyClears(plan, 'promise-open');
+  });
+});
+
+describe('slips', () => {
+  test('hang most urgent first: what stops, what asks, what wants care, what is good; grave before the rest', () => {
+    const f = (glyph: Finding['glyph'], grave = false) =>
+      ({ glyph, grave, key: `${glyph}${grave}` }) as Finding;
+    const order = byUrgency([f('whole'), f('chipped'), f('covered'), f('covered', true), f('cracked')]);
+    expect(order.map((x) => x.key)).toEqual([
+      'crackedfalse',
+      'coveredtrue',
+      'coveredfalse',
+      'chippedfalse',
+      'wholefalse',
+    ]);
+    expect(worstGlyph([f('chipped'), f('covered')])).toBe('covered');
+    expect(worstGlyph([])).toBe('whole');
+  });
+
+  test('name three foods and count the rest', () => {
+    expect(names(['a'])).toBe('a');
+    expect(names(['a', 'b'])).toBe('a and b');
+    expect(names(['a', 'b', 'c', 'd', 'e'])).toBe('a, b, c and 2 more');
+  });
+
+  test('that are settled leave the rail and come back when they are taken back', () => {
+    const plan = planWith({ party: [all], placements: [lies('brie', 250)] });
+    const slip = find(plan, 'nothing-sharp')!;
+    const settled = applyCommand(plan, {
+      name: 'settle',
+      settled: { key: slip.key, how: 'left', when: '2027-05-15T10:00' },
+    });
+    if (!settled.ok) throw new Error('expected it to be settled');
+    expect(find(settled.plan, 'nothing-sharp')).toBeUndefined();
+    expect(checkPlan(settled.plan).settled.map((f) => f.key)).toEqual([slip.key]);
+  });
+
+  test('a food of the stylist’s own asks for everyone with a need, and counts for nobody', () => {
+    const own = CATALOGUE.find((c) => c.id === 'brie')!;
+    const plan = planWith({ party: [group('v', 1, ['vegetarian'])], placements: [lies(own.id, 250)] });
+    expect(find(plan, 'label-to-read')!.components).toEqual([id('brie')]);
+  });
+});

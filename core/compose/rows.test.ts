@@ -1,0 +1,212 @@
+import { beforeAll, describe, expect, test } from '@jest/globals';
+import fc from 'fast-check';
+import { nodeSolver } from '../../solver/node.js';
+import { CATALOGUE, FORMS, usualForm } from '../catalogue/index.js';
+import { checkPlan } from '../check/index.js';
+import { planLarder, type Plan, type Surface } from '../plan/index.js';
+import { costOf, targetsOf } from '../portion/index.js';
+import { group, id, planWith } from '../testing/plans.js';
+import { compose, draftOf, placementsOf, problemOf, wholePieces, type Solver } from './index.js';
+
+let solve: Solver;
+beforeAll(async () => {
+  solve = await nodeSolver();
+});
+
+const party = [group('all', 8), group('vegans', 2, ['vegan'])];
+const board = planWith({}).surfaces[0]!;
+const round = (mm: number): Surface => ({ ...board, outline: { kind: 'round', diameterMm: mm } });
+const base = (patch: Partial<Plan> = {}): Plan => planWith({ party, surfaces: [round(440)], ...patch });
+const food = (id: string) => CATALOGUE.find((c) => c.id === id)!;
+const massOf = (plan: Plan, test: (id: string) => boolean) =>
+  plan.placements.filter((p) => test(p.componentId)).reduce((n, p) => n + p.massG, 0);
+
+describe('whole pieces', () => {
+  test('their mass is their number times one, never none, and never far from what was asked', () => {
+    fc.assert(
+      fc.property(fc.constantFrom(...CATALOGUE), fc.integer({ min: 1, max: 900 }), (c, massG) => {
+        const fact = usualForm(c);
+        const got = wholePieces(fact, massG);
+        expect(got.pieces).toBeGreaterThanOrEqual(1);
+        if (FORMS[fact.form].lies !== 'alone') {
+          expect(got.massG).toBeCloseTo(got.pieces * fact.pieceG, 1);
+          expect(Math.abs(got.massG - massG)).toBeLessThanOrEqual(
+            Math.max(fact.pieceG, fact.pieceG / 2 + 0.1),
+          );
+        }
+      }),
+    );
+  });
+
+  test('a large wedge or bowl becomes two, a wheel is whole wheels in every lot', () => {
+    expect(wholePieces(usualForm(food('aged-gouda')), 600).pieces).toBe(2);
+    const long = base({ occasion: { ...base().occasion, durationMin: 240, carMin: 30, buildMin: 30 } });
+    const brie = food('brie');
+    const lots = placementsOf(brie, usualForm(brie), board.id, 500, false, long);
+    expect(lots.length).toBeGreaterThan(1);
+    for (const p of lots) expect(p.massG % usualForm(brie).pieceG).toBe(0);
+  });
+
+  test('lots of one food add up to what was asked, within a piece each', () => {
+    const long = base({ occasion: { ...base().occasion, durationMin: 240 } });
+    const dip = food('tzatziki');
+    const lots = placementsOf(dip, usualForm(dip), board.id, 400, true, long);
+    expect(lots.map((p) => p.lot)).toEqual(lots.map((_, i) => i));
+    expect(lots.reduce((n, p) => n + p.massG, 0)).toBeCloseTo(400, -1.5);
+  });
+});
+
+describe('the program', () => {
+  test('has tidy rows: every term names a variable, no bound is crossed', () => {
+    const { model } = draftOf(problemOf(base()));
+    for (const row of model.rows) {
+      expect(row.lower).toBeLessThanOrEqual(row.upper);
+      for (const [v, factor] of row.terms) {
+        expect(model.variables[v]).toBeDefined();
+        expect(Number.isFinite(factor)).toBe(true);
+      }
+    }
+    for (const v of model.variables) expect(v.lower).toBeLessThanOrEqual(v.upper);
+  });
+
+  test('the relaxed program is never worse than the board that is found: its points are a bound', () => {
+    const draft = draftOf(problemOf(base()));
+    const relaxed = solve(draft.model, { gap: 0, nodes: 0, seed: 1, relaxed: true });
+    const c = compose(base(), solve);
+    expect(relaxed.objective).toBeLessThanOrEqual(c.objective + 1e-6);
+    expect(c.bound).toBeLessThanOrEqual(c.objective + 1e-6);
+  });
+});
+
+describe('what a board keeps to', () => {
+  test('a budget is kept in whole packs, and a tight one costs points', () => {
+    const free = compose(base(), solve);
+    const cost = costOf(free.plan);
+    const budgetMinor = Math.round(cost * 0.8);
+    const tight = compose(base({ budgetMinor }), solve);
+    expect(tight.status).not.toBe('impossible');
+    expect(costOf(tight.plan)).toBeLessThanOrEqual(budgetMinor);
+    expect(tight.objective).toBeGreaterThan(free.objective);
+  });
+
+  test('no more bowls are used than there are', () => {
+    const one = compose(base({ bowls: [{ diameterMm: 100, count: 1 }] }), solve).plan;
+    expect(
+      new Set(one.placements.filter((p) => p.contained).map((p) => p.componentId)).size,
+    ).toBeLessThanOrEqual(1);
+  });
+
+  test('honey, jam and jelly go by the teaspoon', () => {
+    const plan = compose(base({ wishes: { ...base().wishes, pinned: [id('honey')] } }), solve).plan;
+    const most = 6 * targetsOf(plan).portions;
+    expect(massOf(plan, (c) => c === 'honey')).toBeGreaterThan(0);
+    expect(massOf(plan, (c) => c === 'honey')).toBeLessThanOrEqual(most + 15);
+  });
+
+  test('a palette brings its colours', () => {
+    const red = base();
+    const themed = {
+      ...red,
+      occasion: { ...red.occasion, theme: { ...red.occasion.theme, palette: ['#d8322b'] } },
+    };
+    const count = (plan: Plan) => {
+      const larder = planLarder(plan);
+      return new Set(
+        plan.placements
+          .map((p) => larder.get(p.componentId)!)
+          .filter((c) =>
+            ['strawberries', 'cherry-tomatoes', 'raspberries', 'beet-dip', 'salami', 'chorizo'].includes(
+              c.id,
+            ),
+          )
+          .map((c) => c.id),
+      ).size;
+    };
+    expect(count(compose(themed, solve).plan)).toBeGreaterThanOrEqual(count(compose(red, solve).plan));
+  });
+
+  test('levers do what they say: bolder is stronger, cheaper costs less', () => {
+    const lever = (patch: Partial<Plan['wishes']['levers']>) =>
+      compose(
+        base({ wishes: { ...base().wishes, levers: { bolder: 0, colour: 0, cheaper: 0, ...patch } } }),
+        solve,
+      ).plan;
+    const bold = (plan: Plan) => {
+      const larder = planLarder(plan);
+      const foods = [...new Set(plan.placements.map((p) => p.componentId))].map((c) => larder.get(c)!);
+      return foods.reduce((n, c) => n + (c.taste?.strength ?? 0) + (c.taste?.heat ?? 0), 0) / foods.length;
+    };
+    expect(bold(lever({ bolder: 2 }))).toBeGreaterThan(bold(lever({ bolder: -2 })));
+    const cost = (plan: Plan) => costOf(plan);
+    expect(cost(lever({ cheaper: 2 }))).toBeLessThanOrEqual(cost(lever({ cheaper: -2 })));
+  });
+
+  test('disliked food is passed over where something else does the job', () => {
+    const picky = base({ party: [group('all', 8, [], { dislikes: ['olives', 'blue'] })] });
+    const ids = compose(picky, solve).plan.placements.map((p) => p.componentId as string);
+    expect(ids.filter((c) => /olive|blue-wedge/.test(c))).toEqual([]);
+  });
+
+  test('a vegan guest’s board of everything-fits holds nothing that is not vegan', () => {
+    const plan = compose(base({ policy: 'everything-fits' }), solve).plan;
+    expect(checkPlan(plan).findings.filter((f) => f.code === 'not-for-them')).toEqual([]);
+    expect(plan.placements.length).toBeGreaterThan(8);
+  });
+
+  test('a child’s plate holds only what is fine for it, and not mostly bread', () => {
+    const threes = group('threes', 2, [], { band: 'child', ages: [3, 3] });
+    const plate = (n: number): Surface => ({
+      ...round(160),
+      id: `plate-${n}` as Surface['id'],
+      serves: [threes.id],
+      smallHands: true,
+    });
+    const plan = compose(
+      base({
+        party: [...party, threes],
+        surfaces: [{ ...round(440), serves: party.map((g) => g.id), smallHands: false }, plate(1), plate(2)],
+      }),
+      solve,
+    ).plan;
+    const larder = planLarder(plan);
+    for (const n of [1, 2]) {
+      const here = plan.placements.filter((p) => p.surfaceId === `plate-${n}`);
+      const mass = here.reduce((s, p) => s + p.massG, 0);
+      const bread = here
+        .filter((p) => larder.get(p.componentId)!.job === 'vehicle')
+        .reduce((s, p) => s + p.massG, 0);
+      expect(here.length).toBeGreaterThanOrEqual(5);
+      expect(bread / mass).toBeLessThan(0.5);
+    }
+    expect(checkPlan(plan).findings.filter((f) => f.code === 'choking-shape')).toEqual([]);
+  });
+});
+
+describe('wishes that collide', () => {
+  test('the smallest set is named: a pin and a budget, and nobody who is innocent', () => {
+    const plan = base({
+      budgetMinor: 300,
+      wishes: { ...base().wishes, pinned: [id('aged-gouda')] },
+    });
+    const c = compose(plan, solve);
+    expect(c.status).toBe('impossible');
+    expect(c.conflicts).toHaveLength(1);
+    expect(c.conflicts[0]!.wishes).toContain('budget');
+    expect(c.conflicts[0]!.wishes.length).toBeLessThanOrEqual(2);
+    expect(c.plan.placements).toEqual([]);
+  });
+
+  test('stopping at the first board is told as unproven', () => {
+    const c = compose(base(), solve, { quick: true });
+    expect(['feasible', 'optimal']).toContain(c.status);
+    expect(c.status === 'optimal').toBe(c.gap <= 0.01);
+  });
+
+  test('the first board comes before the best and is a whole plan', () => {
+    const firsts: Plan[] = [];
+    const c = compose(base(), solve, { onFirst: (p) => firsts.push(p) });
+    expect(firsts).toHaveLength(1);
+    expect(firsts[0]!.placements.length).toBeGreaterThan(8);
+    expect(c.plan.placements.length).toBeGreaterThan(8);
+  });
+});
