@@ -35,6 +35,7 @@ function setOptions(m: Model, options: SolveOptions): void {
   m.options.set('random_seed', options.seed % 2147483647);
   m.options.set('mip_rel_gap', options.gap);
   m.options.set('mip_max_nodes', options.nodes);
+  if (options.noRestart) m.options.set('mip_allow_restart', false);
 }
 
 /** HiGHS as the core's solver. */

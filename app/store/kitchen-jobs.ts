@@ -1,8 +1,8 @@
 import { toast } from 'sonner';
 import { create } from 'zustand';
 import type { Plan } from '../../core/plan/index.js';
-import { ask, Cancelled, type Running } from '../workers/kitchen.js';
 import type { Answer } from '../workers/contract.js';
+import { ask, Cancelled, type Running } from '../workers/kitchen.js';
 import { useSession } from './session.js';
 
 interface Jobs {
@@ -10,58 +10,95 @@ interface Jobs {
   doing: string | null;
   conflicts: string[];
   compose(plan: Plan): Promise<void>;
-  lay(plan: Plan, surfaceIds: string[] | null, seed: number): Promise<void>;
+  /** `amends`: one step of undo with the edit of this name that called for it. */
+  lay(plan: Plan, surfaceIds: string[] | null, seed: number, amends?: string): Promise<void>;
   cancel(): void;
 }
 
 let running: Running<Answer> | undefined;
 
-/** Long work: proposals come into the plan as one undoable edit, and only if the plan is still the one that was asked about. */
+/** The name of the step that a proposal makes: choosing, choosing better and laying are undone together. */
+export const COMPOSED = 'compose the board';
+
+const session = () => useSession.getState();
+
+/**
+ * Is the plan still the one that was asked about, as far as this job goes? Hands may have bent it meanwhile. By value:
+ * what was saved comes back from the store as another object.
+ */
+const untouched = (asked: Plan, placements: Plan['placements']): boolean =>
+  session().planId === asked.id && JSON.stringify(session().plan?.placements) === JSON.stringify(placements);
+
+/** Puts a proposal on the board: a step of its own, or one with the proposal before it. */
+function propose(placements: Plan['placements'], first: boolean): Plan['placements'] | undefined {
+  const command = {
+    name: 'together' as const,
+    label: COMPOSED,
+    commands: [{ name: 'set-board' as const, placements }],
+  };
+  if (first) session().edit(command);
+  else session().amend(command, COMPOSED);
+  return session().plan?.placements;
+}
+
+/** Long work. The first good board is shown at once; a better one replaces it only while nobody has bent it. */
 export const useKitchen = create<Jobs>((set) => ({
   doing: null,
   conflicts: [],
 
   async compose(plan) {
     set({ doing: 'Looking through the larder', conflicts: [] });
-    const job = ask({ kind: 'compose', plan }, { progress: (words) => set({ doing: words }) });
+    const before = plan.placements;
+    let shown: Plan['placements'] | undefined = before;
+    const show = (found: Plan): void => {
+      if (shown && untouched(plan, shown)) shown = propose(found.placements, shown === before);
+    };
+    const job = ask({ kind: 'compose', plan }, { first: show, progress: (words) => set({ doing: words }) });
     running = job;
     const answer = await finish(job, set);
-    if (!answer || useSession.getState().planId !== plan.id) return;
-    if (answer.status === 'impossible') {
-      set({ conflicts: answer.conflicts.map((c) => c.text) });
-      return;
-    }
-    useSession.getState().edit({ name: 'set-board', placements: answer.plan.placements });
-    const now = useSession.getState().plan;
-    if (now) await useKitchen.getState().lay(now, null, now.seed);
+    if (answer?.status === 'impossible') set({ conflicts: answer.conflicts.map((c) => c.text) });
+    else if (answer) show(answer.plan);
+    // stopped after the first board: it stays, and is laid
+    const now = session().plan;
+    if (now && shown && shown !== before && untouched(plan, shown))
+      await layAs(now, null, now.seed, COMPOSED, set);
   },
 
-  async lay(plan, surfaceIds, seed) {
-    set({ doing: 'Laying the board' });
-    const job = ask({ kind: 'lay', plan, surfaceIds, seed }, { progress: (words) => set({ doing: words }) });
-    running = job;
-    const answer = await finish(job, set);
-    if (!answer || useSession.getState().planId !== plan.id) return;
-    useSession.getState().edit({
-      name: 'together',
-      label: 'lay the board',
-      commands: answer.surfaces.map((s) => ({
-        name: 'set-layout',
-        surfaceId: s.surfaceId,
-        elements: s.elements,
-      })),
-    });
-  },
+  lay: (plan, surfaceIds, seed, amends) => layAs(plan, surfaceIds, seed, amends, set),
 
   cancel() {
     running?.cancel();
   },
 }));
 
-async function finish<A extends Answer>(
-  job: Running<A>,
-  set: (patch: Partial<Jobs>) => void,
-): Promise<A | undefined> {
+type Set = (patch: Partial<Jobs>) => void;
+
+async function layAs(
+  plan: Plan,
+  surfaceIds: string[] | null,
+  seed: number,
+  amends: string | undefined,
+  set: Set,
+): Promise<void> {
+  set({ doing: 'Laying the board' });
+  const job = ask({ kind: 'lay', plan, surfaceIds, seed }, { progress: (words) => set({ doing: words }) });
+  running = job;
+  const answer = await finish(job, set);
+  if (!answer || session().planId !== plan.id) return;
+  const command = {
+    name: 'together' as const,
+    label: 'lay the board',
+    commands: answer.surfaces.map((s) => ({
+      name: 'set-layout' as const,
+      surfaceId: s.surfaceId,
+      elements: s.elements,
+    })),
+  };
+  if (amends === undefined) session().edit(command);
+  else session().amend(command, amends);
+}
+
+async function finish<A extends Answer>(job: Running<A>, set: Set): Promise<A | undefined> {
   try {
     return await job.done;
   } catch (error) {

@@ -1,6 +1,14 @@
-import { applyCommand, clashes, planSchema, play, type Command, type Plan } from '../../core/plan/index.js';
+import {
+  applyCommand,
+  clashes,
+  diff,
+  planSchema,
+  play,
+  type Command,
+  type Plan,
+} from '../../core/plan/index.js';
 import { bundleText } from '../../core/exchange/index.js';
-import { db, MOST_STEPS, type PlanRow } from './db.js';
+import { db, MOST_STEPS, type PlanRow, type StepRow } from './db.js';
 
 /** What a write did. `merged`: another tab had written in between, and the edit was made on top of its plan. */
 export type Written =
@@ -27,6 +35,8 @@ export async function writeCommand(
   knownRev: number,
   command: Command,
   now: number,
+  /** Makes one step with the last one, if that has this name: a proposal that grew better is undone at once. */
+  amends?: string,
 ): Promise<Written> {
   return db.transaction('rw', db.plans, db.steps, async (): Promise<Written> => {
     const row = await db.plans.get(id);
@@ -34,9 +44,14 @@ export async function writeCommand(
     const done = applyCommand(row.doc, command);
     if (!done.ok) return { ok: false, reason: done.problems.map((p) => `${p.path}: ${p.reason}`).join('; ') };
     if (done.changes.length === 0) return { ok: true, row, merged: row.rev !== knownRev, label: done.label };
-    const next: PlanRow = { ...row, doc: done.plan, rev: row.rev + 1, cursor: row.cursor + 1, savedAt: now };
+    const last = amends === undefined ? undefined : await db.steps.get([id, row.cursor - 1]);
+    const step: StepRow =
+      last && last.label === amends
+        ? { ...last, changes: diff(play(row.doc, last.changes, 'back'), done.plan) }
+        : { planId: id, index: row.cursor, label: done.label, changes: done.changes };
+    const next: PlanRow = { ...row, doc: done.plan, rev: row.rev + 1, cursor: step.index + 1, savedAt: now };
     await stepsBetween(id, row.cursor, Infinity).delete();
-    await db.steps.put({ planId: id, index: row.cursor, label: done.label, changes: done.changes });
+    await db.steps.put(step);
     await stepsBetween(id, 0, row.cursor - MOST_STEPS).delete();
     await db.plans.put(next);
     return { ok: true, row: next, merged: row.rev !== knownRev, label: done.label };

@@ -26,6 +26,8 @@ interface Session {
   close(): void;
   /** Applies at once on screen, then writes; a refused edit is told and changes nothing. */
   edit(command: Command): void;
+  /** Like an edit, but one step of undo with the last one if that has this name. */
+  amend(command: Command, label: string): void;
   step(way: 'back' | 'forward'): void;
   see(groupId: string | null): void;
   lift(key: string | null): void;
@@ -67,6 +69,19 @@ export const useSession = create<Session>((set, get) => {
         set({ saving: get().saving - 1 });
       }
     });
+  }
+
+  function apply(command: Command, amends?: string): void {
+    const { plan, planId, rev } = get();
+    if (!plan || !planId) return;
+    const done = applyCommand(plan, command);
+    if (!done.ok) {
+      toast.error(done.problems.map((p) => `${p.path ? `${p.path}: ` : ''}${p.reason}`).join('; '));
+      return;
+    }
+    set({ plan: done.plan });
+    const pending = get().saving > 0;
+    enqueue(planId, () => writeCommand(planId, pending ? get().rev : rev, command, Date.now(), amends));
   }
 
   return {
@@ -117,16 +132,11 @@ export const useSession = create<Session>((set, get) => {
     },
 
     edit(command) {
-      const { plan, planId, rev } = get();
-      if (!plan || !planId) return;
-      const done = applyCommand(plan, command);
-      if (!done.ok) {
-        toast.error(done.problems.map((p) => `${p.path ? `${p.path}: ` : ''}${p.reason}`).join('; '));
-        return;
-      }
-      set({ plan: done.plan });
-      const pending = get().saving > 0;
-      enqueue(planId, () => writeCommand(planId, pending ? get().rev : rev, command, Date.now()));
+      apply(command);
+    },
+
+    amend(command, label) {
+      apply(command, label);
     },
 
     step(way) {

@@ -1,4 +1,4 @@
-import { type Component, type FormId, usualForm } from '../catalogue/index.js';
+import { type Component, type FormFact, type FormId, usualForm } from '../catalogue/index.js';
 import { carriesTo, disliked, judgeGroup, type Verdict } from '../needs/index.js';
 import { hasSmallChildren, portionsOf, type Group } from '../party/index.js';
 import { keepsFree, planLarder, type Plan, type Surface } from '../plan/index.js';
@@ -106,7 +106,8 @@ const isSweetSpread = (c: Component): boolean => c.family === 'spread-dip' && (c
 
 function massLimits(
   component: Component,
-  pieceG: number,
+  fact: FormFact,
+  lots: number,
   { byFamily, portions }: Targets,
   ground: Ground,
   plan: Plan,
@@ -115,6 +116,13 @@ function massLimits(
   const even =
     byFamily[component.family as CountedFamily] /
     Math.max(1, kindRanges(plan)[component.family as CountedFamily].from);
+  const { pieceG } = fact;
+  if (fact.form === 'wheel') {
+    // each lot is whole wheels, and the same number of them
+    const round = pieceG * lots;
+    const wheels = Math.max(1, Math.round(even / round)) * round;
+    return [wheels, wheels];
+  }
   const alone = pieceG > LEAST_ALONE_G;
   const least = Math.max(even * LEAST_OF_EVEN, alone ? LEAST_ALONE_G : pieceG * 3);
   const most = Math.max(even * MOST_OF_EVEN, least * 1.5, pieceG);
@@ -159,14 +167,7 @@ function candidateOn(
   const fact = component.forms.find((f) => f.form === form)!;
   const contained = form === 'bowl';
   const lots = lotShares(component, plan).length;
-  const [minG, maxG] = massLimits(
-    component,
-    // each lot of a wheel is a whole wheel
-    form === 'wheel' ? fact.pieceG * lots : fact.pieceG,
-    targets,
-    ground,
-    plan,
-  );
+  const [minG, maxG] = massLimits(component, fact, lots, targets, ground, plan);
   return {
     component,
     ground,

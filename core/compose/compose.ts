@@ -60,6 +60,7 @@ export function compose(plan: Plan, solve: Solver, options: ComposeOptions = {})
     nodes: FULL_NODES,
     seed: plan.seed,
     relaxed: false,
+    noRestart: plan.budgetMinor !== null,
     ...(kernel ? { start: kernel.values } : {}),
   });
   if (whole.status === 'infeasible') return impossible(plan, findConflicts(problem, solve));
@@ -112,6 +113,7 @@ function solveKernel(
     nodes: KERNEL_NODES,
     seed,
     relaxed: false,
+    noRestart: draft.problem.plan.budgetMinor !== null,
     ...(start ? { start } : {}),
   });
   closed.forEach((x, i) => (draft.model.variables[x]!.upper = uppers[i]!));

@@ -29,13 +29,20 @@ export function budgetRows(d: Draft): void {
     });
     const needed = here.flatMap((e) => [[e.mass, -1] as const, [e.laid, -crumbs(e)] as const]);
     d.model.atLeast(`bought ${id}`, [...packs, ...needed], 0);
+    // what is laid at all is bought at least once: without this the relaxed program buys crumbs of packs
+    for (const e of here)
+      d.model.atLeast(`a pack ${id} ${e.laid}`, [...packs.map(([p]) => [p, 1] as const), [e.laid, -1]], 0);
   }
   d.model.atMost('budget', spent, Math.max(0, plan.budgetMinor - garnishMinor(plan)));
 }
 
+/** What is cut or filled to its mass is rounded to the scale's steps. */
+const SCALE_STEP_G = 10;
+
 /** Grams by which rounding to whole pieces may raise an entry's mass: half a piece in each lot on each surface. */
 function crumbs({ candidate: c }: Entry): number {
-  if (FORMS[c.form].lies === 'alone') return 0;
+  if (c.form === 'wheel') return 0;
+  if (FORMS[c.form].lies === 'alone') return SCALE_STEP_G;
   return (c.pieceG / 2) * c.ground.copies * (c.laidShare < 1 ? 2 : 1);
 }
 
