@@ -123,3 +123,78 @@ test('single keys can be switched off, and never act while a field has the focus
   await page.keyboard.press('b');
   await expect(page.locator('.frame.squint')).toHaveCount(0);
 });
+
+/** Tabs until the thing of this name has the focus: what a stylist without a mouse does. */
+async function tabTo(page: Page, name: RegExp): Promise<void> {
+  for (let i = 0; i < 140; i++) {
+    await page.keyboard.press('Tab');
+    const label = await page.evaluate(() => {
+      const e = document.activeElement;
+      return e?.getAttribute('aria-label') ?? e?.textContent ?? '';
+    });
+    if (name.test(label.trim())) return;
+  }
+  throw new Error(`expected to reach ${String(name)} by Tab`);
+}
+
+test('the whole way without a mouse: new plate, party, compose, settle, lay, export', async ({ page }) => {
+  test.setTimeout(150_000);
+  await page.goto('/');
+  await expect(page.getByRole('button', { name: 'New plate' })).toBeVisible();
+  await tabTo(page, /^New plate$/);
+  await page.keyboard.press('Enter');
+  await page.waitForURL('**/brief');
+  await tabTo(page, /^Say who is coming$/);
+  await page.keyboard.press('Enter');
+  await page.keyboard.type('10 guests: 3 vegan, 1 coeliac');
+  await expect(page.getByText('Understood: 10 guests')).toBeVisible();
+  await tabTo(page, /^Seat them$/);
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('dialog')).toHaveCount(0);
+  await tabTo(page, /^Choose: /);
+  await page.keyboard.press('Enter');
+  await page.waitForURL('**/choose');
+  await tabTo(page, /^Compose a board$/);
+  await page.keyboard.press('Enter');
+  await expect(page.locator('.progress')).toHaveCount(0, { timeout: 40_000 });
+  await tabTo(page, /^Check: /);
+  await page.keyboard.press('Enter');
+  await page.waitForURL('**/check');
+  await tabTo(page, /^Let it be|^A board of its own|^Bowls? of /);
+  await page.keyboard.press('Enter');
+  await expect(page.locator('.progress')).toHaveCount(0, { timeout: 30_000 });
+  await expect(page.getByRole('button', { name: /^Undo: (bowl|a b|settle)/ })).toBeVisible();
+  await tabTo(page, /^Lay: /);
+  await page.keyboard.press('Enter');
+  await page.waitForURL('**/lay');
+  await expect(page.locator('path[data-element]').first()).toBeAttached({ timeout: 20_000 });
+  await tabTo(page, /Arrows move it/);
+  await page.keyboard.press('ArrowLeft');
+  await expect(page.getByRole('button', { name: /, pinned\. Arrows/ })).toBeVisible();
+  await tabTo(page, /^Plan$/);
+  const [file] = await Promise.all([page.waitForEvent('download'), page.keyboard.press('Enter')]);
+  expect(file.suggestedFilename()).toMatch(/\.plate\.json$/);
+});
+
+test.describe('on a touch screen', () => {
+  test.use({ hasTouch: true, viewport: { width: 1024, height: 768 } });
+
+  test('a finger drags a food, and it is pinned where it was let go', async ({ page }) => {
+    await openDemo(page, 'lay');
+    const brie = page.getByRole('button', { name: /^Brie\. Arrows/ });
+    const box = (await brie.boundingBox())!;
+    const [x, y] = [box.x + box.width / 2, box.y + box.height / 2];
+    const finger = await page.context().newCDPSession(page);
+    const touch = (type: 'touchStart' | 'touchMove' | 'touchEnd', dx = 0, dy = 0) =>
+      finger.send('Input.dispatchTouchEvent', {
+        type,
+        touchPoints: type === 'touchEnd' ? [] : [{ x: x + dx, y: y + dy }],
+      });
+    await touch('touchStart');
+    for (let i = 1; i <= 6; i++) await touch('touchMove', i * 5, i * 3);
+    await touch('touchEnd');
+    const pinned = page.getByRole('button', { name: /^Brie, pinned/ });
+    await expect(pinned).toBeVisible();
+    expect((await pinned.boundingBox())!.x).toBeGreaterThan(box.x + 10);
+  });
+});

@@ -1,9 +1,11 @@
 import type { Plan } from '../plan/index.js';
 import { problemOf } from './candidates.js';
 import { findConflicts, type Conflict } from './conflicts.js';
-import type { Draft } from './draft.js';
+import { costOf } from '../portion/index.js';
+import { ALL_WISHES, type Draft } from './draft.js';
 import type { Solution, Solver } from './linear.js';
 import { draftOf } from './program.js';
+import { fillPacks } from './rows/budget.js';
 import { boardOf } from './settle.js';
 
 /** A board that is optimal within this share of its points counts as best. */
@@ -24,7 +26,7 @@ export interface Composition {
 }
 
 export interface ComposeOptions {
-  /** Called with a whole plan as soon as there is a first good board. */
+  /** Called with a whole plan as soon as there is a first good board; under a budget again for each better one. */
   onFirst?: (plan: Plan) => void;
   /** Stop after the first good board, unproven. */
   quick?: boolean;
@@ -48,15 +50,18 @@ export function compose(plan: Plan, solve: Solver, options: ComposeOptions = {})
   const draft = draftOf(problem);
   const relaxed = solve(draft.model, { gap: 0, nodes: 0, seed: plan.seed, relaxed: true });
   if (relaxed.status === 'infeasible') return impossible(plan, findConflicts(problem, solve));
-  const first = solveKernel(draft, relaxed, solve, plan.seed, FIRST_GAP);
-  if (first) options.onFirst?.(boardOf(draft, first.values));
+  const frugal = plan.budgetMinor === null ? undefined : frugalFirst(draft, solve, options);
+  const promising = frugal?.relaxed ?? relaxed;
+  const first = frugal?.first ?? solveKernel(draft, relaxed, solve, plan.seed, FIRST_GAP);
+  if (first && !frugal) options.onFirst?.(boardOf(draft, first.values));
   if (first && options.quick) return result(draft, { ...first, bound: relaxed.objective });
-  const kernel = first && solveKernel(draft, relaxed, solve, plan.seed, KERNEL_GAP, first.values);
+  const kernel =
+    first && solveKernel(draft, promising, solve, plan.seed, frugal ? BUDGET_GAP : KERNEL_GAP, first.values);
   // the relaxed program bounds every board: a kernel board near enough to it is proven already
   if (kernel && gapOf(kernel.objective, relaxed.objective) <= OPTIMAL_GAP)
     return result(draft, { ...kernel, bound: relaxed.objective });
   const whole = solve(draft.model, {
-    gap: OPTIMAL_GAP * 0.98,
+    gap: frugal ? BUDGET_GAP : OPTIMAL_GAP * 0.98,
     nodes: FULL_NODES,
     seed: plan.seed,
     relaxed: false,
@@ -81,6 +86,53 @@ function result(draft: Draft, s: Solution): Composition {
     gap,
     conflicts: [],
   };
+}
+
+/** Tries of the dial: none at first, then doubled until the packs fit the budget, then halved between. */
+const FRUGAL_TRIES = 5;
+const FRUGAL_START = 0.004;
+const FRUGAL_GAP = 0.15;
+/** With a budget a board within two per cent is good enough: the last one takes most of the time. */
+const BUDGET_GAP = 0.02;
+
+/**
+ * A first board under a budget. Whole packs make the program hard; charging for money instead of forbidding it keeps
+ * it easy, and the dial is turned until what is truly bought fits (a Lagrangian search). Undefined when no turn fits.
+ */
+function frugalFirst(
+  draft: Draft,
+  solve: Solver,
+  options: ComposeOptions,
+): { first: Solution; relaxed: Solution } | undefined {
+  const { plan } = draft.problem;
+  let best: { first: Solution; relaxed: Solution } | undefined;
+  let [low, high, dial] = [0, Infinity, 0];
+  for (let k = 0; k < FRUGAL_TRIES; k++) {
+    const d = draftOf(draft.problem, { ...ALL_WISHES, budget: false, frugal: dial });
+    const relaxed = solve(d.model, { gap: 0, nodes: 0, seed: plan.seed, relaxed: true });
+    if (relaxed.status === 'infeasible') return undefined;
+    const found = solveKernel(d, relaxed, solve, plan.seed, FRUGAL_GAP);
+    const fits = found !== undefined && costOf(boardOf(d, found.values)) <= plan.budgetMinor!;
+    if (fits) {
+      const first = inFull(draft, found.values);
+      if (!best || first.objective < best.first.objective) {
+        best = { first, relaxed };
+        options.onFirst?.(boardOf(draft, first.values));
+      }
+      high = dial;
+      if (dial === 0 || options.quick) break;
+    } else low = dial;
+    dial = high === Infinity ? Math.max(FRUGAL_START, low * 3) : (low + high) / 2;
+  }
+  return best;
+}
+
+/** The same board in the program with whole packs, with the points that it truly loses there. */
+function inFull(draft: Draft, values: readonly number[]): Solution {
+  const full = draft.model.variables.map((_, i) => values[i] ?? 0);
+  fillPacks(draft, full);
+  const points = draft.model.variables.reduce((n, v, i) => n + v.cost * full[i]!, draft.model.offset);
+  return { status: 'feasible', objective: points, bound: -Infinity, values: full };
 }
 
 /** Components of a family that go on into the kernel: those the relaxed program uses, then the next best. */

@@ -22,6 +22,7 @@ function wishIds(plan: Plan): string[] {
 
 const wishesOf = (ids: ReadonlySet<string>): Wishes => ({
   budget: ids.has('budget'),
+  frugal: 0,
   pinned: (id: ComponentId) => ids.has(`pin:${id}`),
   lookedAfter: (g) => ids.has(`group:${g}`),
 });

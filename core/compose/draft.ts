@@ -12,11 +12,13 @@ export interface Entry {
 /** Which wishes are in force: all of them, but when a conflict is being looked for. */
 export interface Wishes {
   budget: boolean;
+  /** Points lost for each minor unit that packs cost, instead of a budget: the dial of the first board under one. */
+  frugal: number;
   pinned(id: ComponentId): boolean;
   lookedAfter(groupId: string): boolean;
 }
 
-export const ALL_WISHES: Wishes = { budget: true, pinned: () => true, lookedAfter: () => true };
+export const ALL_WISHES: Wishes = { budget: true, frugal: 0, pinned: () => true, lookedAfter: () => true };
 
 /** The program while it is being written. */
 export interface Draft {
@@ -26,6 +28,8 @@ export interface Draft {
   /** Is the component chosen for a shared surface? */
   chosen: Map<ComponentId, number>;
   wishes: Wishes;
+  /** Pack counts by component, in the order of its packs; none without a budget. */
+  packs: Map<ComponentId, number[]>;
   component(id: ComponentId): Component;
 }
 
@@ -81,7 +85,15 @@ export function startDraft(problem: Problem, wishes: Wishes): Draft {
       );
     return { candidate, laid, mass };
   });
-  const draft: Draft = { problem, model, entries, chosen, wishes, component: (id) => components.get(id)! };
+  const draft: Draft = {
+    problem,
+    model,
+    entries,
+    chosen,
+    wishes,
+    packs: new Map(),
+    component: (id) => components.get(id)!,
+  };
   for (const [id, x] of chosen) {
     const places = entries
       .filter((e) => e.candidate.component.id === id && !isOwnPlate(e.candidate.ground, problem.plan))

@@ -83,7 +83,11 @@ describe('what a board keeps to', () => {
     const free = compose(base(), solve);
     const cost = costOf(free.plan);
     const budgetMinor = Math.round(cost * 0.8);
-    const tight = compose(base({ budgetMinor }), solve);
+    const shown: number[] = [];
+    const tight = compose(base({ budgetMinor }), solve, { onFirst: (p) => shown.push(costOf(p)) });
+    // every board that is shown on the way keeps the budget too
+    expect(shown.length).toBeGreaterThan(0);
+    for (const s of shown) expect(s).toBeLessThanOrEqual(budgetMinor);
     expect(tight.status).not.toBe('impossible');
     expect(costOf(tight.plan)).toBeLessThanOrEqual(budgetMinor);
     expect(tight.objective).toBeGreaterThan(free.objective);

@@ -36,7 +36,10 @@ export function TagCard({
       y: e.y,
       angle: (e.angle + by) % 360,
     });
-  useEffect(() => card.current?.scrollIntoView?.({ block: 'nearest' }), [e.id]);
+  useEffect(() => {
+    // braces: newer browsers return a promise here, which must not be taken for a clean-up
+    card.current?.scrollIntoView({ block: 'nearest' });
+  }, [e.id]);
   if (!c) return null;
   return (
     <div className="tag-card" ref={card} role="region" aria-label={`Tag of ${c.name}`}>

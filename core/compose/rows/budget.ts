@@ -1,6 +1,6 @@
 import { FORMS } from '../../catalogue/index.js';
 import { planLarder, type Plan } from '../../plan/index.js';
-import { boughtFor } from '../../portion/index.js';
+import { boughtFor, choosePacks } from '../../portion/index.js';
 import type { Draft, Entry } from '../draft.js';
 import { garnish } from '../settle.js';
 
@@ -16,6 +16,7 @@ export function budgetRows(d: Draft): void {
     for (const e of d.entries)
       if (e.candidate.component.id === id) d.model.charge(e.mass, Math.max(0, weight) * perGram);
   }
+  if (d.wishes.frugal > 0) frugalCharges(d);
   if (plan.budgetMinor === null || !d.wishes.budget) return;
   const spent: (readonly [number, number])[] = [];
   for (const [id] of d.chosen) {
@@ -27,6 +28,10 @@ export function budgetRows(d: Draft): void {
       spent.push([count, p.priceMinor]);
       return [count, p.massG] as const;
     });
+    d.packs.set(
+      id,
+      packs.map(([p]) => p),
+    );
     const needed = here.flatMap((e) => [[e.mass, -1] as const, [e.laid, -crumbs(e)] as const]);
     d.model.atLeast(`bought ${id}`, [...packs, ...needed], 0);
     // what is laid at all is bought at least once: without this the relaxed program buys crumbs of packs
@@ -34,6 +39,32 @@ export function budgetRows(d: Draft): void {
       d.model.atLeast(`a pack ${id} ${e.laid}`, [...packs.map(([p]) => [p, 1] as const), [e.laid, -1]], 0);
   }
   d.model.atMost('budget', spent, Math.max(0, plan.budgetMinor - garnishMinor(plan)));
+}
+
+/** A pack that is opened costs on average half of itself beyond its grams. */
+function frugalCharges(d: Draft): void {
+  for (const [id] of d.chosen) {
+    const packs = d.component(id).packs;
+    const perGram = Math.min(...packs.map((p) => p.priceMinor / p.massG));
+    const half = Math.min(...packs.map((p) => p.priceMinor)) / 2;
+    for (const e of d.entries.filter((x) => x.candidate.component.id === id)) {
+      d.model.charge(e.mass, d.wishes.frugal * perGram);
+      d.model.charge(e.laid, d.wishes.frugal * half);
+    }
+  }
+}
+
+/** Values of the pack counts that hold what these values lay, written into them. */
+export function fillPacks(d: Draft, values: number[]): void {
+  for (const [id, vars] of d.packs) {
+    const grams = d.entries
+      .filter((e) => e.candidate.component.id === id && (values[e.laid] ?? 0) > 0.5)
+      .reduce((n, e) => n + (values[e.mass] ?? 0) + crumbs(e), 0);
+    const chosen = choosePacks(d.component(id), grams).packs;
+    d.component(id).packs.forEach((p, i) => {
+      values[vars[i]!] = chosen.find((c) => c.massG === p.massG)?.count ?? 0;
+    });
+  }
 }
 
 /** What is cut or filled to its mass is rounded to the scale's steps. */
