@@ -22,6 +22,10 @@ test.describe('the whole walk', () => {
     await expect(page.locator('path[data-element]').first()).toBeAttached();
     await page.goto(`/plan/${id}/sheet`);
     await expect(page.getByRole('heading', { name: /Quiet tray: no pork, nuts, gluten/ })).toBeVisible();
+    await expect(
+      page.getByRole('img', { name: /^Round oak, laid, each food with its number/ }),
+    ).toBeVisible();
+    await expect(page.locator('.numbered-board image').first()).toBeAttached({ timeout: 15_000 });
     expect(problems).toEqual([]);
   });
 
@@ -275,8 +279,8 @@ test.describe('the whole walk', () => {
     await expect(foot).toContainText(/9[5-9] % covered/);
     await expect(foot).not.toContainText('overlap');
     const brie = page.getByRole('button', { name: /^Brie\. Arrows/ });
-    const gouda = page.getByRole('button', { name: /^Aged gouda\. Arrows/ });
-    const [from, to] = [(await brie.boundingBox())!, (await gouda.boundingBox())!];
+    const blue = page.getByRole('button', { name: /^Creamy blue\. Arrows/ });
+    const [from, to] = [(await brie.boundingBox())!, (await blue.boundingBox())!];
     await page.mouse.move(from.x + from.width / 2, from.y + from.height / 2);
     await page.mouse.down();
     await page.mouse.move(to.x + to.width / 2, to.y + to.height / 2, { steps: 6 });

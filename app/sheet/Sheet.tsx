@@ -1,25 +1,17 @@
 import { Link } from 'react-router';
-import { standingOf, type Checked } from '../../core/check/index.js';
-import { formName } from '../../core/catalogue/index.js';
+import { formName, type ComponentId } from '../../core/catalogue/index.js';
+import { standingOf, type Checked, type Lying } from '../../core/check/index.js';
 import { shoppingRows } from '../../core/exchange/index.js';
-import { clockOf, formatMass, formatMoney, speakTime } from '../../core/measure/index.js';
-import { holdingOf } from '../../core/portion/index.js';
+import { clockOf, formatMass, formatMoney, inUnits, speakTime } from '../../core/measure/index.js';
+import type { Group } from '../../core/party/index.js';
 import { planLarder, type Plan, type Surface } from '../../core/plan/index.js';
+import { holdingOf } from '../../core/portion/index.js';
 import { useSettings } from '../store/settings.js';
-import { useBoardUrl } from '../ui/pictures.js';
 import { Rim } from '../ui/rims.js';
+import { NumberedBoard } from './NumberedBoard.js';
 
 /** One sheet for the table: the boards with names, who may eat what, overrulings, open questions, what to bring. */
 export function Sheet({ plan, checked }: { plan: Plan; checked: Checked }) {
-  const units = useSettings((s) => s.units);
-  const larder = planLarder(plan);
-  const name = (id: string) => larder.get(id as never)?.name ?? id;
-  const open = checked.findings.filter((f) => f.glyph === 'covered' || f.glyph === 'cracked');
-  const knives = plan.placements.filter(
-    (p) => p.lot === 0 && ['wheel', 'wedge', 'log'].includes(p.form),
-  ).length;
-  const bowls = plan.placements.filter((p) => p.lot === 0 && p.contained).length;
-  const rows = shoppingRows(plan);
   return (
     <main className="print-sheet">
       <div className="row no-print" style={{ marginBottom: 14 }}>
@@ -38,84 +30,109 @@ export function Sheet({ plan, checked }: { plan: Plan; checked: Checked }) {
       {plan.surfaces.map((s) => (
         <SurfaceSection key={s.id} plan={plan} surface={s} checked={checked} />
       ))}
-      <section>
-        <h2>Overruled by a person</h2>
-        {plan.overrulings.length === 0 ? (
-          <p>Nothing.</p>
-        ) : (
-          <ul>
-            {plan.overrulings.map((o) => (
-              <li key={`${o.componentId} ${o.groupId}`}>
-                {name(o.componentId)} for {plan.party.find((g) => g.id === o.groupId)?.name}: {o.why} ({o.who}
-                , {o.when.replace('T', ' ')})
-              </li>
-            ))}
-          </ul>
-        )}
-        <h2>Still open</h2>
-        {open.length === 0 ? (
-          <p>Nothing.</p>
-        ) : (
-          <ul>
-            {open.map((f) => (
-              <li key={f.key}>
-                <b>{f.text}</b> {f.why}
-              </li>
-            ))}
-          </ul>
-        )}
-      </section>
-      <section>
-        <h2>To bring</h2>
-        <p>
-          {bowls} bowls, {knives} knives for cheese, {bowls} spoons, tongs for each surface, a bowl for stones
-          and picks, napkins.
-        </p>
-      </section>
-      <section>
-        <h2>To buy</h2>
-        <table>
-          <thead>
-            <tr>
-              <th>What</th>
-              <th>Needed</th>
-              <th>Packs</th>
-              <th>Cost</th>
-            </tr>
-          </thead>
-          <tbody>
-            {rows.map((r) => (
-              <tr key={r.component}>
-                <td>{r.component}</td>
-                <td>{formatMass(r.neededG, units)}</td>
-                <td>{r.packs}</td>
-                <td>{formatMoney(r.costMinor, plan.currency)}</td>
-              </tr>
-            ))}
-            <tr>
-              <td colSpan={3}>
-                <b>In all</b>
-              </td>
-              <td>
-                <b>
-                  {formatMoney(
-                    rows.reduce((n, r) => n + r.costMinor, 0),
-                    plan.currency,
-                  )}
-                </b>
-              </td>
-            </tr>
-          </tbody>
-        </table>
-      </section>
+      <Overruled plan={plan} />
+      <StillOpen checked={checked} />
+      <ToBring plan={plan} />
+      <ToBuy plan={plan} />
     </main>
   );
 }
 
-function SurfaceSection({ plan, surface, checked }: { plan: Plan; surface: Surface; checked: Checked }) {
-  const url = useBoardUrl(plan, surface);
+function Overruled({ plan }: { plan: Plan }) {
+  const larder = planLarder(plan);
+  const name = (id: ComponentId) => larder.get(id)?.name ?? id;
+  return (
+    <section>
+      <h2>Overruled by a person</h2>
+      {plan.overrulings.length === 0 && <p>Nothing.</p>}
+      <ul>
+        {plan.overrulings.map((o) => (
+          <li key={`${o.componentId} ${o.groupId}`}>
+            {name(o.componentId)} for {plan.party.find((g) => g.id === o.groupId)?.name}: {o.why} ({o.who},{' '}
+            {speakTime(o.when)})
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}
+
+function StillOpen({ checked }: { checked: Checked }) {
   const units = useSettings((s) => s.units);
-  const groups = checked.context.groupsAt(surface);
+  const open = checked.findings.filter((f) => f.glyph === 'covered' || f.glyph === 'cracked');
+  return (
+    <section>
+      <h2>Still open</h2>
+      {open.length === 0 && <p>Nothing.</p>}
+      <ul>
+        {open.map((f) => (
+          <li key={f.key}>
+            <b>{inUnits(f.text, units)}</b> {inUnits(f.why, units)}
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}
+
+const CUT_AT_TABLE = new Set(['wheel', 'wedge', 'log']);
+
+function ToBring({ plan }: { plan: Plan }) {
+  const opening = plan.placements.filter((p) => p.lot === 0);
+  const knives = opening.filter((p) => CUT_AT_TABLE.has(p.form)).length;
+  const bowls = opening.filter((p) => p.contained).length;
+  const spoons = opening.filter((p) => p.form === 'bowl').length;
+  return (
+    <section>
+      <h2>To bring</h2>
+      <p>
+        Bowls: {bowls}. Knives for cheese: {knives}. Spoons: {spoons}. Tongs for each surface, a bowl for
+        stones and picks, napkins.
+      </p>
+    </section>
+  );
+}
+
+function ToBuy({ plan }: { plan: Plan }) {
+  const units = useSettings((s) => s.units);
+  const rows = shoppingRows(plan);
+  const sum = rows.reduce((n, r) => n + r.costMinor, 0);
+  return (
+    <section>
+      <h2>To buy</h2>
+      <table>
+        <thead>
+          <tr>
+            <th>What</th>
+            <th>Needed</th>
+            <th>Packs</th>
+            <th>Cost</th>
+          </tr>
+        </thead>
+        <tbody>
+          {rows.map((r) => (
+            <tr key={r.component}>
+              <td>{r.component}</td>
+              <td>{formatMass(r.neededG, units)}</td>
+              <td>{r.packs}</td>
+              <td>{formatMoney(r.costMinor, plan.currency)}</td>
+            </tr>
+          ))}
+          <tr>
+            <td colSpan={3}>
+              <b>In all</b>
+            </td>
+            <td>
+              <b>{formatMoney(sum, plan.currency)}</b>
+            </td>
+          </tr>
+        </tbody>
+      </table>
+    </section>
+  );
+}
+
+function SurfaceSection({ plan, surface, checked }: { plan: Plan; surface: Surface; checked: Checked }) {
   const foods = checked.context.lying.filter(
     (l) => l.surface.id === surface.id && l.component.job !== 'none',
   );
@@ -126,53 +143,74 @@ function SurfaceSection({ plan, surface, checked }: { plan: Plan; surface: Surfa
         {surface.name}
         {surface.freeFrom.length > 0 ? `: no ${surface.freeFrom.join(', ')}` : ''}
       </h2>
-      <div style={{ display: 'flex', gap: 16, alignItems: 'flex-start' }}>
-        {url && <img src={url} alt={`${surface.name}, laid`} style={{ width: 240, flex: 'none' }} />}
-        <table>
-          <thead>
-            <tr>
-              <th>Name for the label</th>
-              <th>Grams</th>
-              <th>Form, lots</th>
-              <th>Not for, or ask</th>
-            </tr>
-          </thead>
-          <tbody>
-            {foods.map((l) => {
-              const lots = new Set(l.lots.map((p) => p.lot)).size;
-              const times = holdingOf(l.component, plan).leaves.slice(1, lots).map(clockOf);
-              return (
-                <tr key={`${l.component.id} ${l.form}`}>
-                  <td>{l.component.name}</td>
-                  <td>{formatMass(l.massG, units)}</td>
-                  <td>
-                    {formName(l.form)}
-                    {l.contained && l.form !== 'bowl' ? ', in a bowl' : ''}
-                    {lots > 1 ? `; fresh lot ${times.join(', ')}` : ''}
-                  </td>
-                  <td>
-                    {groups.map((g) => {
-                      const s = standingOf(checked.context, l, g);
-                      if (s === 'fine')
-                        return checked.context.overruled(l.component.id, g) ? (
-                          <div key={g.id}>overruled: {g.name}</div>
-                        ) : null;
-                      return (
-                        <span
-                          key={g.id}
-                          style={{ display: 'inline-flex', alignItems: 'center', marginRight: 8 }}
-                        >
-                          <Rim group={g} size={18} /> {s === 'ask' ? `ask: ${g.name}` : g.name}
-                        </span>
-                      );
-                    })}
-                  </td>
-                </tr>
-              );
-            })}
-          </tbody>
-        </table>
-      </div>
+      <NumberedBoard plan={plan} surface={surface} order={foods.map((l) => l.component.id)} />
+      <table>
+        <thead>
+          <tr>
+            <th>No</th>
+            <th>Name for the label</th>
+            <th>Amount</th>
+            <th>Form, lots</th>
+            <th>Not for, or ask</th>
+          </tr>
+        </thead>
+        <tbody>
+          {foods.map((l, i) => (
+            <FoodRow
+              key={`${l.component.id} ${l.form}`}
+              plan={plan}
+              checked={checked}
+              food={l}
+              number={i + 1}
+            />
+          ))}
+        </tbody>
+      </table>
     </section>
+  );
+}
+
+function FoodRow({
+  plan,
+  checked,
+  food: l,
+  number,
+}: {
+  plan: Plan;
+  checked: Checked;
+  food: Lying;
+  number: number;
+}) {
+  const units = useSettings((s) => s.units);
+  const lots = new Set(l.lots.map((p) => p.lot)).size;
+  const times = holdingOf(l.component, plan).leaves.slice(1, lots).map(clockOf);
+  return (
+    <tr>
+      <td>{number}</td>
+      <td>{l.component.name}</td>
+      <td>{formatMass(l.massG, units)}</td>
+      <td>
+        {formName(l.form)}
+        {l.contained && l.form !== 'bowl' ? ', in a bowl' : ''}
+        {lots > 1 ? `; fresh lot ${times.join(', ')}` : ''}
+      </td>
+      <td>
+        {checked.context.groupsAt(l.surface).map((g) => (
+          <NotFor key={g.id} checked={checked} food={l} group={g} />
+        ))}
+      </td>
+    </tr>
+  );
+}
+
+/** Nothing where the food is theirs; an overruling is always printed. */
+function NotFor({ checked, food: l, group: g }: { checked: Checked; food: Lying; group: Group }) {
+  const standing = standingOf(checked.context, l, g);
+  if (standing === 'fine')
+    return checked.context.overruled(l.component.id, g) ? <div>overruled: {g.name}</div> : null;
+  return (
+    <span style={{ display: 'inline-flex', alignItems: 'center', marginRight: 8 }}>
+      <Rim group={g} size={18} /> {standing === 'ask' ? `ask: ${g.name}` : g.name}
+    </span>
   );
 }

@@ -6,6 +6,7 @@ import type { Plan, Surface } from '../../core/plan/index.js';
 import { group, id, lies, planWith } from '../../core/testing/plans.js';
 import { belongsTo, STATIONS, stationState } from '../frame/stations.js';
 import { flagged } from '../plate/SlipFlags.js';
+import { numbersOf } from '../sheet/NumberedBoard.js';
 import { answersIn } from '../rail/LabelDialog.js';
 import { sizeWords, spotsOf } from './brief/TableSurfaces.js';
 import { massByFamily } from './choose/families.js';
@@ -125,6 +126,20 @@ describe('flags on the board', () => {
     );
     expect(found[0]!.pieces).toHaveLength(most);
     expect(flagged({ ...slip, surfaceId: 'tray' as never }, surface, elements)).toEqual([]);
+  });
+});
+
+describe('the numbered board of the sheet', () => {
+  test('gives every part of a food the number that the list has, and herbs none', () => {
+    const plan = planWith({
+      placements: [lies('strawberries', 300), lies('brie', 250), lies('rosemary', 6)],
+    });
+    const { elements } = laySurface(plan, plan.surfaces[0]!, 3);
+    const numbers = numbersOf(elements, [id('brie'), id('strawberries')]);
+    const parts = (food: string) => elements.filter((e) => e.componentId === food).length;
+    expect(numbers.filter((n) => n.number === 1)).toHaveLength(parts('brie'));
+    expect(numbers.filter((n) => n.number === 2)).toHaveLength(parts('strawberries'));
+    expect(numbers).toHaveLength(parts('brie') + parts('strawberries'));
   });
 });
 

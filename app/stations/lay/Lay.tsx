@@ -162,6 +162,7 @@ function LayFoot({
     const laid = later.layout.find((l) => l.surfaceId === id)?.elements ?? NONE;
     return there && laid.length > 0 ? scoresOf(later, there, laid) : undefined;
   }, [later, id]);
+  const bowls = elements.filter((e) => e.bowlMm !== null).length;
   const knives = elements.filter((e) => CUT_AT_TABLE.has(e.form)).length;
   return (
     <>
@@ -179,7 +180,7 @@ function LayFoot({
         </>
       )}
       <span>
-        <b>{elements.filter((e) => e.bowlMm !== null).length}</b> bowls, <b>{knives}</b> knives
+        <b>{bowls}</b> {bowls === 1 ? 'bowl' : 'bowls'}, <b>{knives}</b> {knives === 1 ? 'knife' : 'knives'}
       </span>
       {scores && scores.hardOverlaps > 0 && (
         <span role="alert">
