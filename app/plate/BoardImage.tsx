@@ -23,7 +23,7 @@ export function BoardImage({
   const url = useBoardUrl(plan, surface, options, drawKey);
   const scale = boardScale(surface, r);
   const [l, w] = surfaceSize(surface);
-  if (!url) return null;
+  if (!url) return <BareSurface surface={surface} scale={scale} />;
   const [width, height] = [(l + 2 * MARGIN) * scale, (w + 2 * MARGIN) * scale];
   return (
     <image
@@ -33,6 +33,26 @@ export function BoardImage({
       width={width}
       height={height}
       opacity={opacity}
+      pointerEvents="none"
+    />
+  );
+}
+
+const WOOD = new Set(['oak', 'walnut']);
+
+/** The surface alone, while its food is still being painted. */
+function BareSurface({ surface, scale }: { surface: Surface; scale: number }) {
+  const [l, w] = surfaceSize(surface).map((mm) => mm * scale) as [number, number];
+  const corner = surface.outline.kind === 'round' ? l / 2 : surface.outline.cornerMm * scale;
+  return (
+    <rect
+      x={-l / 2}
+      y={-w / 2}
+      width={l}
+      height={w}
+      rx={corner}
+      fill={WOOD.has(surface.material) ? '#d9b27c' : '#f1efe4'}
+      stroke="#b98547"
       pointerEvents="none"
     />
   );
