@@ -1,0 +1,89 @@
+import { describe, expect, test } from '@jest/globals';
+import fc from 'fast-check';
+import {
+  ALL_FACT_KEYS,
+  CATALOGUE,
+  factSource,
+  factValue,
+  factWords,
+  isFactKey,
+  known,
+  possibleValues,
+  withFact,
+  type FactKey,
+} from './index.js';
+
+const TOLD = ALL_FACT_KEYS.filter((k) => k !== 'salt-class' && k !== 'choking');
+const component = fc.constantFrom(...CATALOGUE);
+
+describe('the flat view of the facts', () => {
+  test('has a value, a source and words for every fact of every component', () => {
+    for (const c of CATALOGUE)
+      for (const key of ALL_FACT_KEYS) {
+        expect(factValue(c, key, c.forms[0]!.form).length).toBeGreaterThan(0);
+        expect(factSource(c, key).length).toBeGreaterThan(0);
+      }
+    for (const key of ALL_FACT_KEYS) expect(factWords(key)).not.toMatch(/[.-]/);
+  });
+
+  test('values that are known are values that can be; the rest are states of knowledge', () => {
+    for (const c of CATALOGUE)
+      for (const key of ALL_FACT_KEYS) {
+        const value = factValue(c, key, c.forms[0]!.form);
+        if (known(value)) expect(possibleValues(key)).toContain(value);
+        else expect(['brand', 'depends', 'unknown']).toContain(value);
+      }
+  });
+
+  test('telling a fact changes that fact to what was told, and no other component', () => {
+    fc.assert(
+      fc.property(component, fc.constantFrom(...TOLD), fc.nat(20), (c, key, pick) => {
+        const values = possibleValues(key);
+        const value = values[pick % values.length]!;
+        const before = JSON.stringify(c);
+        const told = withFact(c, key, value);
+        expect(factValue(told, key, c.forms[0]!.form)).toBe(value);
+        expect(JSON.stringify(c)).toBe(before);
+      }),
+    );
+  });
+
+  test('telling one fact leaves the others, but for the species that “no tree nuts” rules out', () => {
+    fc.assert(
+      fc.property(component, fc.constantFrom(...TOLD), (c, key) => {
+        const told = withFact(c, key, possibleValues(key)[0]!);
+        for (const other of ALL_FACT_KEYS) {
+          if (other === key || (key === 'allergen.tree-nuts' && other.startsWith('nut.'))) continue;
+          expect(factValue(told, other, c.forms[0]!.form)).toBe(factValue(c, other, c.forms[0]!.form));
+        }
+      }),
+      { numRuns: 60 },
+    );
+  });
+
+  test('a form that the component does not have has an unknown shape', () => {
+    const honey = CATALOGUE.find((c) => c.id === 'honey')!;
+    expect(factValue(honey, 'choking', 'cubes')).toBe('unknown');
+  });
+
+  test('salt and shape are worked out, and cannot be told', () => {
+    const brie = CATALOGUE.find((c) => c.id === 'brie')!;
+    for (const key of ['salt-class', 'choking'] as const)
+      expect(() => withFact(brie, key, possibleValues(key)[0]!)).toThrow('worked out');
+  });
+
+  test('only names of facts are names of facts', () => {
+    for (const key of ALL_FACT_KEYS) expect(isFactKey(key)).toBe(true);
+    for (const text of ['', 'allergen', 'allergen.', 'allergen.milk ', '__proto__', 'toString'])
+      expect(isFactKey(text as FactKey)).toBe(false);
+  });
+
+  test('salt classes follow the salt', () => {
+    const rank = ['mild', 'salty', 'very-salty'];
+    const salted = [...CATALOGUE]
+      .filter((c) => c.per100g.saltG !== null)
+      .sort((a, b) => a.per100g.saltG! - b.per100g.saltG!)
+      .map((c) => rank.indexOf(factValue(c, 'salt-class', c.forms[0]!.form)));
+    expect(salted).toEqual([...salted].sort((a, b) => a - b));
+  });
+});

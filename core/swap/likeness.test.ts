@@ -1,0 +1,85 @@
+import { describe, expect, test } from '@jest/globals';
+import fc from 'fast-check';
+import { CATALOGUE, usualForm } from '../catalogue/index.js';
+import { checkPlan } from '../check/index.js';
+import { applyCommand, type Plan } from '../plan/index.js';
+import { group, id, lies, planWith } from '../testing/plans.js';
+import { likeness, scoreOf } from './likeness.js';
+import { swapsFor } from './index.js';
+
+const food = fc.constantFrom(...CATALOGUE);
+const get = (x: string) => CATALOGUE.find((c) => c.id === x)!;
+
+describe('likeness', () => {
+  test('every part is between none and all, and so is their sum', () => {
+    fc.assert(
+      fc.property(food, food, (a, b) => {
+        const like = likeness(a, b);
+        for (const part of Object.values(like)) {
+          expect(part).toBeGreaterThanOrEqual(0);
+          expect(part).toBeLessThanOrEqual(1 + 1e-9);
+        }
+        expect(scoreOf(like)).toBeGreaterThanOrEqual(0);
+        expect(scoreOf(like)).toBeLessThanOrEqual(1 + 1e-9);
+      }),
+    );
+  });
+
+  test('nothing is more like a food than itself', () => {
+    fc.assert(fc.property(food, food, (a, b) => scoreOf(likeness(a, b)) <= scoreOf(likeness(a, a)) + 1e-9));
+  });
+
+  test.each([
+    ['salami', 'chorizo', 'brie'],
+    ['water-crackers', 'seed-crackers', 'strawberries'],
+    ['strawberries', 'raspberries', 'cornichons'],
+    ['hummus-home', 'herb-bean-dip', 'almonds'],
+  ])('%s is more like %s than like %s', (a, near, far) => {
+    expect(scoreOf(likeness(get(a), get(near)))).toBeGreaterThan(scoreOf(likeness(get(a), get(far))));
+  });
+});
+
+describe('swaps on a whole plan', () => {
+  const plan: Plan = planWith({
+    party: [group('all', 6), group('vegans', 2, ['vegan'])],
+    placements: [lies('brie', 250), lies('honey', 60), lies('water-crackers', 90), lies('strawberries', 200)],
+  });
+  const swaps = swapsFor(plan, id('honey'));
+
+  test('keep the mass, the surfaces and everything else', () => {
+    for (const s of swaps.filter((x) => x.kind === 'component')) {
+      const done = applyCommand(plan, s.command);
+      if (!done.ok) throw new Error('expected a swap that can be applied');
+      const others = (p: Plan, gone: string) =>
+        p.placements.filter((x) => x.componentId !== gone).map((x) => x.componentId);
+      expect(others(done.plan, s.id)).toEqual(others(plan, 'honey'));
+      const fact = usualForm(get(s.id));
+      const mass = done.plan.placements
+        .filter((x) => x.componentId === s.id)
+        .reduce((n, x) => n + x.massG, 0);
+      expect(Math.abs(mass - 60)).toBeLessThanOrEqual(Math.max(10, fact.pieceG));
+    }
+  });
+
+  test('say truly what they fix and break', () => {
+    const before = checkPlan(plan).findings.filter((f) => f.glyph !== 'whole');
+    for (const s of swaps.slice(0, 6)) {
+      const done = applyCommand(plan, s.command);
+      if (!done.ok) throw new Error('expected a swap that can be applied');
+      const after = checkPlan(done.plan).findings.filter((f) => f.glyph !== 'whole');
+      for (const text of s.fixes) expect(before.map((f) => f.text)).toContain(text);
+      for (const text of s.breaks) expect(after.map((f) => f.text)).toContain(text);
+      const fresh = after.filter((f) => !before.some((b) => b.key === f.key)).map((f) => f.text);
+      expect([...s.breaks].sort()).toEqual(fresh.sort());
+    }
+  });
+
+  test('never offer what is on the board, what is excluded, or what nobody knows', () => {
+    const excluded = planWith({ ...plan, wishes: { ...plan.wishes, excluded: [swaps[0]!.id] } });
+    const ids = swapsFor(excluded, id('honey'))
+      .filter((s) => s.kind === 'component')
+      .map((s) => s.id);
+    expect(ids).not.toContain(swaps[0]!.id);
+    for (const p of plan.placements) expect(ids).not.toContain(p.componentId);
+  });
+});
