@@ -113,6 +113,10 @@ test.describe('the whole walk', () => {
     await expect(paper.getByRole('button', { name: 'Note it' })).toBeDisabled();
     await paper.getByLabel('What you saw').fill('label, lot 12');
     await paper.getByLabel('Your name').fill('Jory');
+    // nothing is free before somebody has said so
+    await expect(paper.getByRole('button', { name: 'Note it' })).toBeDisabled();
+    for (const choice of await paper.getByRole('combobox').all())
+      await choice.selectOption('it is free of it');
     await paper.getByRole('button', { name: 'Note it' }).click();
     await expect(label).toContainText('Which ');
     await saved(page);

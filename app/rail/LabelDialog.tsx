@@ -23,6 +23,9 @@ export function answersIn(command: Command): Answer[] {
     : [];
 }
 
+/** Nothing is set beforehand: a label that was not read must not say “free” by a press too many. */
+const UNSAID = '';
+
 interface Question {
   words: string;
   answers: Answer[];
@@ -36,7 +39,7 @@ function questionsOf(answers: readonly Answer[]): Question[] {
     const words = factWords(a.fact);
     byWords.set(words, [...(byWords.get(words) ?? []), a]);
   }
-  return [...byWords].map(([words, list]) => ({ words, answers: list, value: list[0]!.value }));
+  return [...byWords].map(([words, list]) => ({ words, answers: list, value: UNSAID }));
 }
 
 /** Values that every fact of the question knows. */
@@ -46,8 +49,8 @@ const choicesOf = (q: Question) =>
   );
 
 /**
- * What the label says, who read it and what was seen. The reassuring values are proposed, and each can be set to what
- * is truly printed there.
+ * What the label says, who read it and what was seen. Each question is answered by hand; what is left unsaid stays a
+ * question.
  */
 export function LabelDialog({
   plan,
@@ -65,14 +68,15 @@ export function LabelDialog({
   const [who, setWho] = useState(settings.stylist);
   const [seen, setSeen] = useState('');
   const name = planLarder(plan).get(answers[0]!.componentId)?.name ?? answers[0]!.componentId;
-  const ready = who.trim() !== '' && seen.trim() !== '';
+  const told = questions.filter((q) => q.value !== UNSAID);
+  const ready = told.length > 0 && who.trim() !== '' && seen.trim() !== '';
   const note = (): void => {
     settings.set({ stylist: who.trim() });
     const said = { who: who.trim(), seen: seen.trim(), when: localNow() };
     onNote({
       name: 'together',
       label: `note the label of ${name.toLowerCase()}`,
-      commands: questions.flatMap((q) =>
+      commands: told.flatMap((q) =>
         q.answers.map((a) => ({ name: 'answer' as const, answer: { ...a, ...said, value: q.value } })),
       ),
     });
@@ -83,7 +87,7 @@ export function LabelDialog({
       open
       onClose={onClose}
       title={`The label of ${name.toLowerCase()}`}
-      hint="Set each to what is printed or certified. If the label does not say, close this and ask the maker."
+      hint="Set each to what is printed or certified. What the label does not say stays open: ask the maker."
     >
       <div className="label-questions">
         {questions.map((q, i) => (
@@ -91,7 +95,10 @@ export function LabelDialog({
             key={q.words}
             label={q.words}
             value={q.value}
-            options={choicesOf(q).map((v) => [v, VALUE_WORDS[v] ?? v.replace(/-/g, ' ')] as const)}
+            options={[
+              [UNSAID, 'not said'] as const,
+              ...choicesOf(q).map((v) => [v, VALUE_WORDS[v] ?? v.replace(/-/g, ' ')] as const),
+            ]}
             onPick={(value) => setQuestions(questions.map((x, k) => (k === i ? { ...x, value } : x)))}
           />
         ))}
