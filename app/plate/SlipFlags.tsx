@@ -2,6 +2,7 @@ import type { Finding } from '../../core/check/index.js';
 import type { LaidElement, Plan, Surface } from '../../core/plan/index.js';
 import { useSession } from '../store/session.js';
 import { boardScale } from './BoardImage.js';
+import { Pick } from './Pick.js';
 
 /** More flags than this on one food's slip would hide the board: the largest parts carry them. */
 const MOST_FLAGS = 3;
@@ -52,9 +53,7 @@ export function SlipFlags({
 function NumberFlag({ x, y, number, up }: { x: number; y: number; number: number; up: boolean }) {
   return (
     <g transform={`translate(${x.toFixed(1)} ${y.toFixed(1)}) scale(${up ? 1.35 : 1})`}>
-      <ellipse cy="1" rx="3.4" ry="1.6" fill="#1a2040" opacity=".35" />
-      <path d="M0 0L3-30" stroke="#5d4120" strokeWidth="3" strokeLinecap="round" />
-      <path d="M0 0L3-30" stroke="#e6c998" strokeWidth="1.6" strokeLinecap="round" />
+      <Pick lean={3} tall={30} />
       <path
         d="M3-31L29-28L25-21.5L28-14L1.4-16Z"
         fill={up ? '#f0b434' : '#fffefa'}

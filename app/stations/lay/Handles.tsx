@@ -1,6 +1,7 @@
 import { useRef, useState, type KeyboardEvent } from 'react';
 import { planLarder, type LaidElement, type Plan, type Surface } from '../../../core/plan/index.js';
 import { boardScale } from '../../plate/BoardImage.js';
+import { Pick } from '../../plate/Pick.js';
 import { useSession } from '../../store/session.js';
 
 interface Drag {
@@ -136,9 +137,7 @@ function clamp(value: number, surface: Surface, axis: 0 | 1): number {
 function Flag({ x, y, k, pinned }: { x: number; y: number; k: number; pinned: boolean }) {
   return (
     <g transform={`translate(${x} ${y}) scale(${k})`} pointerEvents="none">
-      <ellipse cy="1" rx="4" ry="1.8" fill="#1a2040" opacity=".35" />
-      <path d="M0 0L5-37" stroke="#5d4120" strokeWidth="3.4" strokeLinecap="round" />
-      <path d="M0 0L5-37" stroke="#e6c998" strokeWidth="1.8" strokeLinecap="round" />
+      <Pick lean={5} tall={37} />
       <path
         d="M5-37L36-34L31.5-26L35-18L2.5-20Z"
         fill={pinned ? '#8a1a50' : '#fffefa'}
