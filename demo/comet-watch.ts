@@ -1,5 +1,5 @@
 import type { FactKey } from '../core/catalogue/index.js';
-import { planSchema, type Plan } from '../core/plan/index.js';
+import { PLAN_VERSION, planSchema, type Plan } from '../core/plan/index.js';
 
 /** Labels and papers that the made-up stylist has read, and what they said. */
 const READ: readonly (readonly [component: string, fact: FactKey, value: string, seen: string])[] = [
@@ -59,7 +59,7 @@ const TOLD_AT = '2027-05-08T10:00';
 export function cometWatchBrief(): Plan {
   return planSchema.parse({
     format: 'round-plate.plan',
-    version: 1,
+    version: PLAN_VERSION,
     id: 'comet-watch',
     occasion: {
       name: 'Comet Watch',
@@ -88,7 +88,7 @@ export function cometWatchBrief(): Plan {
       excluded: [],
       levers: { bolder: 0, colour: 0, cheaper: 0 },
     },
-    seed: 15,
+    seed: 16,
     party: [
       {
         id: 'everything',
@@ -215,6 +215,7 @@ export function cometWatchBrief(): Plan {
     ),
     overrulings: [],
     settled: [],
+    prep: { freeFromFirst: true, freshGloves: true },
     notes: '',
   });
 }

@@ -1,10 +1,10 @@
-import { needPack, type RimPattern } from '../../core/needs/index.js';
+import { packOf, type RimPattern } from '../../core/needs/index.js';
 import { hasSmallChildren, type Group } from '../../core/party/index.js';
 
 /** A need is painted on a plate's rim, in a pattern and ink of our own; the name in words stands beside it where there is room. */
 export function rimOf(group: Group): RimPattern {
   const first = group.needs[0];
-  const pattern = first ? needPack(first.id)?.rim : undefined;
+  const pattern = first ? packOf(first)?.rim : undefined;
   if (pattern) return pattern;
   if (group.band === 'child') return hasSmallChildren(group) ? 'wide-scallop' : 'scallop';
   return 'plain';
@@ -19,6 +19,9 @@ const INK: Record<RimPattern, string> = {
   dots: '#b03a17',
   scallop: '#962a5c',
   'wide-scallop': '#962a5c',
+  beads: '#7a3d12',
+  ticks: '#3a5a1e',
+  steps: '#4a3a86',
 };
 
 const at = (r: number, degrees: number): [number, number] => {
@@ -102,6 +105,32 @@ export function RimPaint({ pattern, r }: { pattern: RimPattern; r: number }) {
       return ring(small ? 8 : 12, (a, i) => {
         const [x, y] = at(band, a);
         return <circle key={i} cx={x} cy={y} r={t * 0.85} fill={ink} />;
+      });
+    case 'beads':
+      return ring(small ? 5 : 8, (a, i) => {
+        const [x, y] = at(band, a);
+        return <circle key={i} cx={x} cy={y} r={t * 0.9} fill="none" stroke={ink} strokeWidth={r * 0.07} />;
+      });
+    case 'ticks':
+      return ring(small ? 6 : 10, (a, i) => {
+        const [x, y] = at(band, a - 5);
+        const [u, v] = at(band, a + 5);
+        return <path key={i} d={`M${x} ${y}L${u} ${v}`} stroke={ink} strokeWidth={r * 0.13} />;
+      });
+    case 'steps':
+      return ring(small ? 5 : 9, (a, i) => {
+        const [x, y] = at(band - t, a - 8);
+        const [p, q] = at(band + t, a - 8);
+        const [u, v] = at(band + t, a + 8);
+        return (
+          <path
+            key={i}
+            d={`M${x} ${y}L${p} ${q}L${u} ${v}`}
+            fill="none"
+            stroke={ink}
+            strokeWidth={r * 0.07}
+          />
+        );
       });
     case 'scallop':
       return (

@@ -1,12 +1,40 @@
+import { breads } from './data/breads.js';
+import { firmCheeses } from './data/cheeses-firm.js';
+import { softCheeses } from './data/cheeses-soft.js';
 import { cheeses } from './data/cheeses.js';
-import { larder } from './data/larder.js';
-import { proteins } from './data/proteins.js';
-import { produce } from './data/produce.js';
+import { plantBodies, seafood } from './data/fish-and-plants.js';
+import { moreDried, moreFruit } from './data/fruit.js';
+import { garnishes, nuts, pickles, spreads, sweets } from './data/larder.js';
+import { meats as moreMeats } from './data/meats.js';
+import { moreGarnishes, moreNuts, moreSpreads, moreSweets } from './data/pantry.js';
+import { fishes, meats, plants } from './data/proteins.js';
+import { dried, fresh, vegetables } from './data/produce.js';
+import { morePickles, moreVegetables } from './data/vegetables.js';
 import { vehicles } from './data/vehicles.js';
-import type { Component, ComponentId, FormFact, FormId } from './facts.js';
+import { component, type Entry } from './entry.js';
+import type { Component, ComponentId, Family, FormFact, FormId } from './facts.js';
 
-/** What the application ships, in the order of the families. */
-export const CATALOGUE: readonly Component[] = [...cheeses, ...proteins, ...vehicles, ...produce, ...larder];
+/** Rows by family, in the order of the families. */
+const ROWS: readonly (readonly [Family, readonly Entry[]])[] = [
+  ['cheese', [...cheeses, ...softCheeses, ...firmCheeses]],
+  ['cured-meat', [...meats, ...moreMeats]],
+  ['fish', [...fishes, ...seafood]],
+  ['plant-protein', [...plants, ...plantBodies]],
+  ['vehicle', [...vehicles, ...breads]],
+  ['fresh-fruit', [...fresh, ...moreFruit]],
+  ['dried-fruit', [...dried, ...moreDried]],
+  ['vegetable', [...vegetables, ...moreVegetables]],
+  ['pickle', [...pickles, ...morePickles]],
+  ['nut-seed', [...nuts, ...moreNuts]],
+  ['spread-dip', [...spreads, ...moreSpreads]],
+  ['sweet-bite', [...sweets, ...moreSweets]],
+  ['garnish', [...garnishes, ...moreGarnishes]],
+];
+
+/** What the application ships. A row that is wrong throws when the module loads. */
+export const CATALOGUE: readonly Component[] = ROWS.flatMap(([family, rows]) =>
+  rows.map((row) => component(family, row)),
+);
 
 export type Larder = ReadonlyMap<ComponentId, Component>;
 

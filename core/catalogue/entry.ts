@@ -1,6 +1,7 @@
 import {
   ALLERGENS,
   ANIMAL_PARTS,
+  INGREDIENTS,
   NUT_SPECIES,
   TASTES,
   componentSchema,
@@ -11,6 +12,7 @@ import {
   type Family,
   type FormFact,
   type FormId,
+  type Ingredient,
   type Job,
   type NutSpecies,
   type Piece,
@@ -50,9 +52,18 @@ export interface Entry {
   alcohol?: Presence;
   slaughter?: Component['slaughter'];
   oats?: Component['oats'];
-  needs?: Component['certificates'];
+  needs?: Readonly<Component['certificates']>;
   milkTreatment?: Component['milkTreatment'];
-  /** Protein, fat, net carbohydrate, fibre, salt, polyols: grams in 100 g. */
+  /** Bought, but by common practice with nothing of an animal, alcohol, onion … that is not named here. Allergens stay open. */
+  pure?: boolean;
+  /** What of onion, garlic, roots … is in it. */
+  has?: readonly Ingredient[];
+  process?: Component['process'];
+  lactose?: Component['lactose'];
+  fishKind?: Component['fishKind'];
+  /** Kilocalories in 100 g as tables and labels give them, apart from the parts: the two are compared by a test. */
+  kcal: number;
+  /** Protein, fat, net carbohydrate with polyols, fibre, salt, polyols (all erythritol): grams in 100 g. */
   per100: readonly [number, number, number, number, number, number?];
   hold?: Component['holdOut'];
   temper?: number;
@@ -109,8 +120,9 @@ const HIDDEN_IN_BOUGHT: Partial<Record<AnimalPart, Presence>> = {
 };
 
 function animalOf(e: Entry): Record<AnimalPart, Presence> {
+  const hidden = isBought(e.is) && !e.pure;
   const base: Partial<Record<AnimalPart, Presence>> =
-    e.is === 'plain-cheese' ? { milk: 'contains' } : isBought(e.is) ? HIDDEN_IN_BOUGHT : {};
+    e.is === 'plain-cheese' ? { milk: 'contains' } : hidden ? HIDDEN_IN_BOUGHT : {};
   return all(ANIMAL_PARTS, 'free', { ...base, ...e.animal });
 }
 
@@ -123,10 +135,37 @@ function allergensOf(e: Entry): Record<Allergen, Presence> {
   return all(ALLERGENS, isBought(e.is) ? 'brand' : 'free', { ...base, ...e.allergens });
 }
 
-/** Energy by the factors that European labels use (public label law): 17 protein and carbohydrate, 37 fat, 8 fibre, 10 polyols. */
-export function labelEnergyKj(p: Entry['per100']): number {
-  const [protein, fat, net, fibre, , polyols = 0] = p;
-  return Math.round(17 * protein + 37 * fat + 17 * (net - polyols) + 10 * polyols + 8 * fibre);
+function notableOf(e: Entry): Record<Ingredient, Presence> {
+  const named = Object.fromEntries((e.has ?? []).map((i) => [i, 'contains' as const]));
+  return all(INGREDIENTS, isBought(e.is) && !e.pure ? 'brand' : 'free', named);
+}
+
+const KJ_PER_KCAL = 4.184;
+
+const DRY = ['hard', 'firm'];
+
+/** Aged pressed cheese keeps little lactose and is the one that guidance allows; everything else says so itself. */
+function processOf(family: Family, e: Entry): Component['process'] {
+  if (e.process) return e.process;
+  if (family === 'cured-meat') return 'cured';
+  return family === 'cheese' && e.milk !== 'plant' && DRY.includes(e.texture) ? 'hard-cheese' : 'plain';
+}
+
+function lactoseOf(family: Family, e: Entry, milk: Presence): Component['lactose'] {
+  if (e.lactose) return e.lactose;
+  if (milk === 'free') return 'none';
+  if (milk !== 'contains') return 'depends';
+  return family === 'cheese' && DRY.includes(e.texture) ? 'low' : 'contains';
+}
+
+function supervisionOf(e: Entry): Component['supervision'] {
+  const asked =
+    (e.slaughter ?? 'no-meat') !== 'no-meat' ||
+    e.animal?.gelatine === 'contains' ||
+    e.has?.includes('grape-product') ||
+    e.is === 'plain-cheese' ||
+    (e.rennet ?? 'none') !== 'none';
+  return asked ? 'needed' : 'not-needed';
 }
 
 function formOf(row: FormRow): FormFact {
@@ -158,6 +197,7 @@ const MADE: Record<Guarantee, Component['made']> = {
 /** A row becomes a component with every fact written out; a row that is wrong throws at load. */
 export function component(family: Family, e: Entry): Component {
   const [proteinG, fatG, carbNetG, fibreG, saltG, polyolsG = 0] = e.per100;
+  const allergens = allergensOf(e);
   return componentSchema.parse({
     id: e.id,
     name: e.name,
@@ -167,18 +207,23 @@ export function component(family: Family, e: Entry): Component {
     made: MADE[e.is],
     baseFood: e.base ?? e.name.toLowerCase(),
     ingredients: e.of ?? [],
-    allergens: allergensOf(e),
+    allergens,
     nuts: nutsOf(e),
     animal: animalOf(e),
+    notable: notableOf(e),
     gelatineFrom: e.gelatine ?? 'none',
     rennet: e.rennet ?? 'none',
-    alcohol: e.alcohol ?? (isBought(e.is) ? 'brand' : 'free'),
+    alcohol: e.alcohol ?? (isBought(e.is) && !e.pure ? 'brand' : 'free'),
     slaughter: e.slaughter ?? 'no-meat',
     oats: e.oats ?? 'none',
-    certificates: e.needs ?? [],
+    certificates: [...(e.needs ?? [])],
     milkTreatment: e.milkTreatment ?? 'none',
+    process: processOf(family, e),
+    lactose: lactoseOf(family, e, allergens.milk),
+    fishKind: e.fishKind ?? 'none',
+    supervision: supervisionOf(e),
     per100g: {
-      energyKj: labelEnergyKj(e.per100),
+      energyKj: Math.round(e.kcal * KJ_PER_KCAL),
       proteinG,
       fatG,
       carbTotalG: round1(carbNetG + fibreG),
@@ -186,6 +231,7 @@ export function component(family: Family, e: Entry): Component {
       carbTradition: 'eu',
       fibreG,
       polyolsG,
+      erythritolG: polyolsG,
       saltG,
     },
     holdOut: e.hold ?? 'stable',

@@ -3,13 +3,19 @@ import {
   ALLERGENS,
   ANIMAL_PARTS,
   CHOKING,
+  FISH_KINDS,
   GELATINES,
+  INGREDIENTS,
+  LACTOSES,
   MILK_TREATMENTS,
   NUT_SPECIES,
   OATS,
   PRESENCES,
+  PROCESSES,
   RENNETS,
   SALT_CLASSES,
+  SLAUGHTERS,
+  SUPERVISIONS,
 } from './facts.js';
 
 /**
@@ -20,6 +26,11 @@ export type FactKey =
   | `allergen.${(typeof ALLERGENS)[number]}`
   | `nut.${(typeof NUT_SPECIES)[number]}`
   | `animal.${(typeof ANIMAL_PARTS)[number]}`
+  | `ingredient.${(typeof INGREDIENTS)[number]}`
+  | 'process'
+  | 'lactose'
+  | 'fish-kind'
+  | 'supervision'
   | 'gelatine-from'
   | 'rennet'
   | 'alcohol'
@@ -33,13 +44,35 @@ export type FactKey =
 export const SALTY_FROM_G = 1.5;
 export const VERY_SALTY_FROM_G = 3;
 
+/** Facts that are a field of the component and have values of their own. */
+const FIELDS = {
+  'gelatine-from': { field: 'gelatineFrom', values: GELATINES },
+  rennet: { field: 'rennet', values: RENNETS },
+  slaughter: { field: 'slaughter', values: SLAUGHTERS },
+  oats: { field: 'oats', values: OATS },
+  'milk-treatment': { field: 'milkTreatment', values: MILK_TREATMENTS },
+  process: { field: 'process', values: PROCESSES },
+  lactose: { field: 'lactose', values: LACTOSES },
+  'fish-kind': { field: 'fishKind', values: FISH_KINDS },
+  supervision: { field: 'supervision', values: SUPERVISIONS },
+} as const;
+type FieldKey = keyof typeof FIELDS;
+const isField = (key: string): key is FieldKey => key in FIELDS;
+
+/** Facts that come in groups: present or not. */
+const GROUPS = { allergen: 'allergens', nut: 'nuts', animal: 'animal', ingredient: 'notable' } as const;
+type Group = keyof typeof GROUPS;
+const split = (key: FactKey) => key.split('.') as [Group, string];
+
 /** All values that a fact may truly have. `brand`, `depends` and `unknown` are states of knowledge, not values. */
 export function possibleValues(key: FactKey): readonly string[] {
-  if (key === 'gelatine-from') return GELATINES.filter(known);
-  if (key === 'rennet') return RENNETS.filter(known);
-  if (key === 'slaughter') return ['no-meat', 'needed', 'certified'];
-  if (key === 'oats') return OATS.filter(known);
-  if (key === 'milk-treatment') return MILK_TREATMENTS.filter(known);
+  return (VALUES[key] ??= valuesOf(key));
+}
+
+const VALUES: Partial<Record<FactKey, readonly string[]>> = {};
+
+function valuesOf(key: FactKey): readonly string[] {
+  if (isField(key)) return FIELDS[key].values.filter(known);
   if (key === 'salt-class') return SALT_CLASSES.filter(known);
   if (key === 'choking') return CHOKING.filter(known);
   return PRESENCES.filter(known);
@@ -52,12 +85,17 @@ export const ALL_FACT_KEYS: readonly FactKey[] = [
   ...ALLERGENS.map((a) => `allergen.${a}` as const),
   ...NUT_SPECIES.map((n) => `nut.${n}` as const),
   ...ANIMAL_PARTS.map((a) => `animal.${a}` as const),
+  ...INGREDIENTS.map((a) => `ingredient.${a}` as const),
   'gelatine-from',
   'rennet',
   'alcohol',
   'slaughter',
   'oats',
   'milk-treatment',
+  'process',
+  'lactose',
+  'fish-kind',
+  'supervision',
   'salt-class',
   'choking',
 ];
@@ -73,39 +111,26 @@ function saltClass(saltG: number | null): string {
 
 /** The value of a fact; a form that the component does not know has an unknown choking shape. */
 export function factValue(component: Component, key: FactKey, form: FormId): string {
-  if (key === 'gelatine-from') return component.gelatineFrom;
-  if (key === 'rennet') return component.rennet;
+  if (isField(key)) return component[FIELDS[key].field];
   if (key === 'alcohol') return component.alcohol;
-  if (key === 'slaughter') return component.slaughter;
-  if (key === 'oats') return component.oats;
-  if (key === 'milk-treatment') return component.milkTreatment;
   if (key === 'salt-class') return saltClass(component.per100g.saltG);
   if (key === 'choking') return component.forms.find((f) => f.form === form)?.choking ?? 'unknown';
-  const [group, name] = key.split('.') as [string, never];
-  if (group === 'allergen') return component.allergens[name];
-  if (group === 'nut') return component.nuts[name];
-  return component.animal[name];
+  const [group, name] = split(key);
+  return (component[GROUPS[group]] as Record<string, string>)[name]!;
 }
 
 /** The component with one fact changed, as a label or a person told it. Salt and choking are not told this way. */
 export function withFact(component: Component, key: FactKey, value: string): Component {
   if (!possibleValues(key).includes(value)) throw new Error(`"${value}" is no value of ${key}`);
-  if (key === 'gelatine-from') return { ...component, gelatineFrom: value as Component['gelatineFrom'] };
-  if (key === 'rennet') return { ...component, rennet: value as Component['rennet'] };
-  if (key === 'alcohol') return { ...component, alcohol: value as Component['alcohol'] };
-  if (key === 'slaughter') return { ...component, slaughter: value as Component['slaughter'] };
-  if (key === 'oats') return { ...component, oats: value as Component['oats'] };
-  if (key === 'milk-treatment') return { ...component, milkTreatment: value as Component['milkTreatment'] };
   if (key === 'salt-class' || key === 'choking') throw new Error(`${key} is worked out, not told`);
-  const [group, name] = key.split('.') as [string, string];
-  if (group === 'allergen') {
-    const told = { ...component, allergens: { ...component.allergens, [name]: value } };
-    return name === 'tree-nuts' && value === 'free'
-      ? { ...told, nuts: nutsWithoutTreeNuts(component) }
-      : told;
-  }
-  if (group === 'nut') return { ...component, nuts: { ...component.nuts, [name]: value } };
-  return { ...component, animal: { ...component.animal, [name]: value } };
+  if (isField(key)) return { ...component, [FIELDS[key].field]: value };
+  if (key === 'alcohol') return { ...component, alcohol: value as Component['alcohol'] };
+  const [group, name] = split(key);
+  const field = GROUPS[group];
+  const told = { ...component, [field]: { ...component[field], [name]: value } };
+  return key === 'allergen.tree-nuts' && value === 'free'
+    ? { ...told, nuts: nutsWithoutTreeNuts(component) }
+    : told;
 }
 
 /**

@@ -34,18 +34,63 @@ export const NUT_SPECIES = [
 ] as const;
 export type NutSpecies = (typeof NUT_SPECIES)[number];
 
+/** Of a plant, a fungus or a cask: what some needs leave out. `seeds` are eaten as such, `root` grows below ground. */
+export const INGREDIENTS = [
+  'onion',
+  'garlic',
+  'root',
+  'mushroom',
+  'seeds',
+  'wine-vinegar',
+  'vanilla-extract',
+  'grape-product',
+] as const;
+export type Ingredient = (typeof INGREDIENTS)[number];
+
+/**
+ * How it was made, as far as public guidance for pregnancy and small children asks. `hard-cheese` is aged and dry;
+ * `plain` is none of the others.
+ */
+export const PROCESSES = [
+  'plain',
+  'hard-cheese',
+  'mould-ripened',
+  'soft-blue',
+  'hard-blue',
+  'cured',
+  'cooked-meat',
+  'pate',
+  'cold-smoked',
+  'cooked-fish',
+  'salted-fish',
+  'raw-fish',
+  'raw-egg',
+  'sprouts',
+  'unknown',
+] as const;
+export type Process = (typeof PROCESSES)[number];
+
+/** `low`: aged so long that little is left; many who avoid lactose eat it, nobody with a milk allergy may. */
+export const LACTOSES = ['none', 'low', 'contains', 'depends', 'unknown'] as const;
+/** Fish with scales and without, for those who tell them apart. */
+export const FISH_KINDS = ['none', 'scaled', 'unscaled', 'depends', 'unknown'] as const;
+/** `needed`: cheese, meat, gelatine and grape products, for which a supervision is asked. */
+export const SUPERVISIONS = ['not-needed', 'needed', 'certified', 'unknown'] as const;
+
 /** What of an animal may be in it. `honey` and `insects` (carmine, shellac) count here too. */
 export const ANIMAL_PARTS = [
   'pork',
   'beef',
   'lamb',
   'poultry',
+  'game',
   'fish',
   'shellfish',
   'animal-fat',
   'gelatine',
   'insects',
   'honey',
+  'beeswax',
   'egg',
   'milk',
 ] as const;
@@ -263,6 +308,7 @@ export const componentSchema = z.strictObject({
   allergens: recordOf(ALLERGENS),
   nuts: recordOf(NUT_SPECIES),
   animal: recordOf(ANIMAL_PARTS),
+  notable: recordOf(INGREDIENTS),
   gelatineFrom: z.enum(GELATINES),
   rennet: z.enum(RENNETS),
   alcohol: presence,
@@ -270,6 +316,10 @@ export const componentSchema = z.strictObject({
   oats: z.enum(OATS),
   certificates: z.array(z.enum(['halal', 'kosher', 'gluten-free'])),
   milkTreatment: z.enum(MILK_TREATMENTS),
+  process: z.enum(PROCESSES),
+  lactose: z.enum(LACTOSES),
+  fishKind: z.enum(FISH_KINDS),
+  supervision: z.enum(SUPERVISIONS),
   per100g: z.strictObject({
     energyKj: z.number().min(0).max(3800).nullable(),
     proteinG: per100,
@@ -279,6 +329,8 @@ export const componentSchema = z.strictObject({
     carbTradition: z.enum(['eu', 'us', 'unknown']),
     fibreG: per100,
     polyolsG: per100,
+    /** The part of the polyols that is erythritol: every school subtracts it. */
+    erythritolG: per100,
     saltG: per100,
   }),
   holdOut: z.enum(HOLD_OUTS),
@@ -300,5 +352,9 @@ export const componentSchema = z.strictObject({
     .min(1),
   densityGPerMl: z.number().positive().nullable(),
   sources: z.record(z.enum(FACT_GROUPS), z.enum(SOURCES)),
+  /** The label that was read, with who confirmed it: it stays with the component. */
+  label: z
+    .strictObject({ text: z.string().max(8000), who: z.string().max(60), when: z.string().max(20) })
+    .optional(),
 });
 export type Component = z.infer<typeof componentSchema>;

@@ -16,4 +16,5 @@ export {
 export { FORMS, formName, type FormKind } from './forms.js';
 export { CATALOGUE, formOf, larderOf, usualForm, type Larder } from './catalogue.js';
 export { ownComponent, ownId } from './own.js';
-export { searchComponents } from './search.js';
+export { searchComponents, wordsOf } from './search.js';
+export { DECOR, findDecor, type Decor } from './decor.js';

@@ -1,16 +1,102 @@
 import type { Component } from './facts.js';
 
-/** Components whose name, synonym, base food or family has every word that was typed, names first. */
+/** Lower case, without accents; a final s goes, so that "olives" finds "olive". */
+export function wordsOf(text: string): string[] {
+  return text
+    .normalize('NFKD')
+    .replace(/[\u0300-\u036f]/g, '')
+    .toLowerCase()
+    .split(/[^a-z0-9]+/)
+    .filter(Boolean)
+    .map((w) => (w.length > 3 ? w.replace(/(?<!s)s$/, '') : w));
+}
+
+/** Typing errors that a word of this length forgives. */
+const forgiven = (length: number) => (length >= 7 ? 2 : length >= 4 ? 1 : 0);
+
+/** Typing errors between two words: letters missing, added, changed or swapped with their neighbour (Damerau). */
+export function typingErrors(a: string, b: string): number {
+  let [before, last]: [number[], number[]] = [[], Array.from({ length: b.length + 1 }, (_, j) => j)];
+  for (let i = 1; i <= a.length; i++) {
+    const row = [i];
+    for (let j = 1; j <= b.length; j++) {
+      const change = last[j - 1]! + (a[i - 1] === b[j - 1] ? 0 : 1);
+      row[j] = Math.min(change, last[j]! + 1, row[j - 1]! + 1);
+      if (i > 1 && j > 1 && a[i - 1] === b[j - 2] && a[i - 2] === b[j - 1])
+        row[j] = Math.min(row[j]!, before[j - 2]! + 1);
+    }
+    [before, last] = [last, row];
+  }
+  return last[b.length]!;
+}
+
+/** 4 the same, 3 begins so, 2 holds it, 1 within a typing error or two, 0 not at all. */
+function wordFit(typed: string, word: string): number {
+  if (word === typed) return 4;
+  if (word.startsWith(typed)) return 3;
+  if (typed.length >= 3 && word.includes(typed)) return 2;
+  const most = forgiven(typed.length);
+  if (most === 0 || Math.abs(word.length - typed.length) > most) return 0;
+  return word[0] === typed[0] && typingErrors(typed, word) <= most ? 1 : 0;
+}
+
+/** How well every typed word is found among the names: 0 when one is missing, else the worst word's fit. */
+function fit(typed: readonly string[], words: readonly string[]): number {
+  let worst = 4;
+  for (const t of typed) {
+    worst = Math.min(worst, Math.max(0, ...words.map((w) => wordFit(t, w))));
+    if (worst === 0) return 0;
+  }
+  return worst;
+}
+
+export const matchWords = (names: readonly string[], query: string): number =>
+  fit(wordsOf(query), names.flatMap(wordsOf));
+
+interface Indexed {
+  /** Name, synonyms and base food, each taken apart; the name comes first. */
+  phrases: string[][];
+  more: string[];
+}
+
+/** A component never changes: its words are taken apart once. */
+const indexed = new WeakMap<Component, Indexed>();
+
+function indexOf(c: Component): Indexed {
+  const known = indexed.get(c);
+  if (known) return known;
+  const index = {
+    phrases: [c.name, ...c.synonyms, c.baseFood].map(wordsOf).filter((p) => p.length > 0),
+    more: [c.family, ...c.ingredients].flatMap(wordsOf),
+  };
+  indexed.set(c, index);
+  return index;
+}
+
+/** A name that was typed whole weighs most, then a part of one, then what is in it; a typing error least. */
+function rankOf(typed: readonly string[], c: Component): number {
+  const { phrases, more } = indexOf(c);
+  const all = fit(typed, [...phrases.flat(), ...more]);
+  if (all === 0) return 0;
+  const whole = phrases.map((p, i) => {
+    const found = fit(typed, p);
+    return found === 0 ? 0 : found * 30 + (15 * typed.length) / p.length - (i === 0 ? 0 : 1);
+  });
+  return Math.max(all * 20, ...whole);
+}
+
+/** Components with every typed word in name, synonyms, ingredients or family, best first. Typing errors are forgiven. */
 export function searchComponents(components: Iterable<Component>, query: string): Component[] {
-  const words = query.toLowerCase().split(/\s+/).filter(Boolean);
+  const typed = wordsOf(query);
   const found: { rank: number; component: Component }[] = [];
   for (const component of components) {
-    const name = component.name.toLowerCase();
-    const more = [...component.synonyms, component.baseFood, component.family, ...component.ingredients]
-      .join(' ')
-      .toLowerCase();
-    if (!words.every((w) => name.includes(w) || more.includes(w))) continue;
-    found.push({ rank: words.every((w) => name.includes(w)) ? 0 : 1, component });
+    const rank = typed.length === 0 ? 1 : rankOf(typed, component);
+    if (rank > 0) found.push({ rank, component });
   }
-  return found.sort((a, b) => a.rank - b.rank).map((f) => f.component);
+  const best = Math.max(0, ...found.map((f) => f.rank));
+  // where a word was found as it was typed, what is only near to it is no help
+  return found
+    .filter((f) => best < 50 || f.rank >= 40)
+    .sort((a, b) => b.rank - a.rank)
+    .map((f) => f.component);
 }

@@ -1,5 +1,5 @@
 import type { Component, ComponentId, Larder } from '../catalogue/index.js';
-import { carriesTo, disliked, judgeGroup, type Judgement } from '../needs/index.js';
+import { carriesTo, disliked, isGrave, judgeGroup, type Judgement } from '../needs/index.js';
 import type { Group } from '../party/index.js';
 import { planLarder, type Placement, type Plan, type Surface } from '../plan/index.js';
 import { groupsOf } from '../compose/index.js';
@@ -100,7 +100,7 @@ function findCarriers(c: CheckContext, surface: Surface, group: Group): ReturnTy
       carriesTo(lying.component, group).map((r) => ({
         lying,
         verdict: r.verdict,
-        grave: r.need.grave,
+        grave: isGrave(r.need, r.choice),
         what: r.need.contact!.what,
       })),
     );

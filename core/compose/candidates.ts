@@ -1,5 +1,5 @@
 import { type Component, type FormFact, type FormId, usualForm } from '../catalogue/index.js';
-import { carriesTo, disliked, judgeGroup, type Verdict } from '../needs/index.js';
+import { carriesTo, disliked, isGrave, judgeGroup, type Verdict } from '../needs/index.js';
 import { hasSmallChildren, portionsOf, type Group } from '../party/index.js';
 import { keepsFree, planLarder, type Plan, type Surface } from '../plan/index.js';
 import {
@@ -218,7 +218,7 @@ export function quietGrounds(problem: Problem): Map<string, Set<Ground>> {
 export const reachesGravely = (c: Candidate): boolean =>
   c.ground.groups.some((g) =>
     carriesTo(c.component, g).some(
-      (r) => r.need.grave && r.need.id === 'tree-nut-free' && r.verdict === 'carries',
+      (r) => r.need.id === 'tree-nut-free' && isGrave(r.need, r.choice) && r.verdict === 'carries',
     ),
   );
 

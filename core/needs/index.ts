@@ -1,16 +1,36 @@
-export type { Contact, NeedPack, RimPattern, Rule, Setting } from './pack.js';
-export { NEEDS, NEED_WORDS, needPack } from './registry.js';
+export {
+  QUANTITY_FACTS,
+  REACHES,
+  type Apart,
+  type Contact,
+  type FactTest,
+  type NeedPack,
+  type PlainWords,
+  type Quantity,
+  type QuantityFact,
+  type Reach,
+  type RimPattern,
+  type Rule,
+  type Setting,
+} from './pack.js';
+export { NEEDS, NEED_WORDS, needPack, packOf } from './registry.js';
+export { ownNeedProblem } from './own.js';
+export { helpingG, per100, plateLimit, type Range } from './quantity.js';
+export { disliked } from './dislikes.js';
 export {
   carriesTo,
-  disliked,
   fineForms,
+  isGrave,
   judgeGroup,
   judgeNeed,
   judgeValue,
+  reachOf,
   rulesInForce,
   settingValues,
   worse,
+  type Carried,
   type Judgement,
   type Reason,
+  type ReasonFact,
   type Verdict,
 } from './judge.js';

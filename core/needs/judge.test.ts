@@ -5,37 +5,43 @@ import {
   CATALOGUE,
   factValue,
   known,
+  ownComponent,
   possibleValues,
   withFact,
   type Component,
   type FactKey,
 } from '../catalogue/index.js';
-import { judgeNeed, judgeValue, NEEDS, needPack, rulesInForce, type Verdict } from './index.js';
+import type { NeedChoice, Strictness } from '../party/index.js';
+import { group } from '../testing/plans.js';
+import { judgeGroup, judgeNeed, judgeValue, NEEDS, needPack, rulesInForce, type Verdict } from './index.js';
 
 const RANK: Record<Verdict, number> = { fine: 0, ask: 1, forbidden: 2 };
-const component = fc.constantFrom(...CATALOGUE);
+const rank = (c: Component, choice: NeedChoice, form = c.forms[0]!.form) =>
+  RANK[judgeNeed(c, form, choice).verdict];
+const plain = (id: string): NeedChoice => ({ id, settings: {} });
+const told = (key: FactKey) => key !== 'choking' && key !== 'salt-class';
+
+/** Any food: one of ours, or one with any mix of facts known and unknown. */
+const anyFood: fc.Arbitrary<Component> = fc
+  .tuple(
+    fc.constantFrom(...CATALOGUE, ownComponent('Nobody knows', 'spread-dip')),
+    fc.array(fc.tuple(fc.nat(), fc.nat()), { maxLength: 12 }),
+  )
+  .map(([start, changes]) =>
+    changes.reduce((c, [i, j]) => {
+      const key = ALL_FACT_KEYS.filter(told)[i % ALL_FACT_KEYS.filter(told).length]!;
+      const values = possibleValues(key);
+      return withFact(c, key, values[j % values.length]!);
+    }, start),
+  );
 const pack = fc.constantFrom(...NEEDS);
-const tellable = (c: Component, key: FactKey) =>
-  key !== 'choking' && key !== 'salt-class' && !known(factValue(c, key, c.forms[0]!.form));
 
 describe('laws of the verdict', () => {
-  test('every pack has one rule in force for a fact, with each setting at each value', () => {
-    for (const need of NEEDS)
-      for (const setting of [...need.settings, undefined])
-        for (const value of setting?.values ?? [undefined]) {
-          const settings = setting && value ? { [setting.id]: value.id } : {};
-          const facts = rulesInForce(need, { id: need.id, settings }).map((r) => r.fact);
-          const pineNut = facts.filter((f) => f === 'nut.pine-nut').length;
-          expect(facts.length - Math.max(0, pineNut - 1)).toBe(new Set(facts).size);
-        }
-  });
-
   test('an unknown fact has the verdict on which all its values agree, else ask (against trying each value)', () => {
     fc.assert(
-      fc.property(component, pack, (c, need) => {
-        const choice = { id: need.id, settings: {} };
+      fc.property(anyFood, pack, (c, need) => {
         const form = c.forms[0]!.form;
-        for (const rule of rulesInForce(need, choice)) {
+        for (const rule of rulesInForce(need, plain(need.id))) {
           if (known(factValue(c, rule.fact, form))) continue;
           const all = new Set(possibleValues(rule.fact).map((v) => judgeValue(rule, v)));
           expect(judgeValue(rule, 'unknown')).toBe(all.size === 1 ? [...all][0] : 'ask');
@@ -44,67 +50,148 @@ describe('laws of the verdict', () => {
     );
   });
 
+  test('whatever an unknown fact turns out to be, the verdict before was never kinder than all of them', () => {
+    fc.assert(
+      fc.property(anyFood, pack, fc.nat(), (c, need, i) => {
+        const open = ALL_FACT_KEYS.filter((k) => told(k) && !known(factValue(c, k, c.forms[0]!.form)));
+        if (open.length === 0) return;
+        const key = open[i % open.length]!;
+        const outcomes = possibleValues(key).map((v) => rank(withFact(c, key, v), plain(need.id)));
+        const before = rank(c, plain(need.id));
+        if (before === RANK.fine) expect(Math.max(...outcomes)).toBe(RANK.fine);
+        if (before === RANK.forbidden) expect(Math.min(...outcomes)).toBe(RANK.forbidden);
+      }),
+      { numRuns: 400 },
+    );
+  });
+
   test('learning a fact never undoes what another fact forbids', () => {
     fc.assert(
-      fc.property(component, pack, fc.nat(), fc.nat(), (c, need, i, j) => {
-        const open = ALL_FACT_KEYS.filter((k) => tellable(c, k));
+      fc.property(anyFood, pack, fc.nat(), fc.nat(), (c, need, i, j) => {
+        const open = ALL_FACT_KEYS.filter((k) => told(k) && !known(factValue(c, k, c.forms[0]!.form)));
         if (open.length === 0) return;
         const key = open[i % open.length]!;
         const values = possibleValues(key);
-        const told = withFact(c, key, values[j % values.length]!);
-        const choice = { id: need.id, settings: {} };
-        const before = judgeNeed(c, c.forms[0]!.form, choice);
-        if (before.verdict === 'forbidden')
-          expect(judgeNeed(told, c.forms[0]!.form, choice).verdict).toBe('forbidden');
+        const after = withFact(c, key, values[j % values.length]!);
+        if (rank(c, plain(need.id)) === RANK.forbidden)
+          expect(rank(after, plain(need.id))).toBe(RANK.forbidden);
       }),
     );
   });
 
-  test('an unknown is never taken as fine where some value is not', () => {
-    for (const c of CATALOGUE)
-      for (const need of NEEDS)
-        for (const r of rulesInForce(need, { id: need.id, settings: {} })) {
-          const value = factValue(c, r.fact, c.forms[0]!.form);
-          const bad = (r.forbidden ?? []).length + (r.ask ?? []).length > 0;
-          if (!known(value) && bad) expect(judgeValue(r, value)).not.toBe('fine');
+  test('adding a need never widens', () => {
+    fc.assert(
+      fc.property(anyFood, pack, pack, (c, a, b) => {
+        const one = judgeGroup(c, c.forms[0]!.form, group('g', 1, [a.id])).verdict;
+        const both = judgeGroup(c, c.forms[0]!.form, group('g', 1, [a.id, b.id])).verdict;
+        expect(RANK[both]).toBeGreaterThanOrEqual(RANK[one]);
+      }),
+    );
+  });
+
+  test('each setting stands from its tightest value to its widest, and tightening never widens', () => {
+    fc.assert(
+      fc.property(anyFood, pack, (c, need) => {
+        for (const setting of need.settings.filter((s) => !s.list && !s.number && s.id !== 'tradition')) {
+          const ranks = setting.values.map((v) => rank(c, { id: need.id, settings: { [setting.id]: v.id } }));
+          expect(ranks).toEqual([...ranks].sort((x, y) => y - x));
         }
+      }),
+      { numRuns: 300 },
+    );
   });
 
-  test('vegan is never wider than vegetarian, nor a child of one to three than one of four', () => {
-    for (const c of CATALOGUE)
-      for (const f of c.forms) {
-        const v = (id: string) => RANK[judgeNeed(c, f.form, { id, settings: {} }).verdict];
-        expect(v('vegan')).toBeGreaterThanOrEqual(v('vegetarian'));
-        expect(v('child-1-3')).toBeGreaterThanOrEqual(v('child-4'));
-      }
-  });
-
-  test('tightening a setting never widens', () => {
-    const pairs: [string, Record<string, string>, Record<string, string>][] = [
-      ['vegetarian', { rennet: 'strict' }, { rennet: 'lenient' }],
-      ['halal', { rennet: 'strict' }, { rennet: 'lenient' }],
-      ['gluten-free', { traces: 'avoid' }, { traces: 'ask' }],
-      ['gluten-free', { traces: 'ask' }, { traces: 'accept' }],
-      ['gluten-free', { oats: 'none' }, { oats: 'certified' }],
-      ['tree-nut-free', { species: 'almond,walnut' }, { species: 'almond' }],
-      ['tree-nut-free', { species: 'all' }, { species: 'cashew' }],
-      ['vegan', { traces: 'ask' }, { traces: 'accept' }],
-      ['child-4', { choking: 'careful' }, { choking: 'under-4' }],
-    ];
-    for (const [id, tight, wide] of pairs)
-      for (const c of CATALOGUE)
-        for (const f of c.forms)
-          expect(RANK[judgeNeed(c, f.form, { id, settings: tight }).verdict]).toBeGreaterThanOrEqual(
-            RANK[judgeNeed(c, f.form, { id, settings: wide }).verdict],
+  test('a list that names more, and a smaller limit, are never wider', () => {
+    fc.assert(
+      fc.property(anyFood, (c) => {
+        const nuts = (species: string) => rank(c, { id: 'tree-nut-free', settings: { species } });
+        expect(nuts('almond,walnut')).toBeGreaterThanOrEqual(nuts('almond'));
+        expect(nuts('all')).toBeGreaterThanOrEqual(nuts('cashew'));
+        expect(nuts('all,coconut')).toBeGreaterThanOrEqual(nuts('all'));
+        for (const id of ['keto', 'low-salt'])
+          expect(rank(c, { id, settings: { limit: '1' } })).toBeGreaterThanOrEqual(
+            rank(c, { id, settings: { limit: '9' } }),
           );
+      }),
+    );
+  });
+
+  test('the stricter a need is kept, the narrower it is', () => {
+    const levels: Strictness[] = ['allergy', 'strict', 'preference'];
+    fc.assert(
+      fc.property(anyFood, pack, (c, need) => {
+        const ranks = levels.map((strictness) => rank(c, { id: need.id, settings: {}, strictness }));
+        expect(ranks).toEqual([...ranks].sort((x, y) => y - x));
+      }),
+    );
+  });
+
+  test.each([
+    ['vegan', 'vegetarian'],
+    ['vegetarian', 'pescatarian'],
+    ['child-under-1', 'child-1-3'],
+    ['child-1-3', 'child-4'],
+    ['child-4', 'child-5-12'],
+  ])('%s is never wider than %s, in any form of any food', (tight, wide) => {
+    const both = (c: Component) => {
+      for (const f of c.forms)
+        expect(rank(c, plain(tight), f.form)).toBeGreaterThanOrEqual(rank(c, plain(wide), f.form));
+    };
+    CATALOGUE.forEach(both);
+    fc.assert(fc.property(anyFood, both));
+  });
+
+  test('lenient vegetarians are still no wider than lenient pescatarians', () => {
+    for (const c of CATALOGUE)
+      expect(rank(c, { id: 'vegetarian', settings: { rennet: 'lenient' } })).toBeGreaterThanOrEqual(
+        rank(c, { id: 'pescatarian', settings: { rennet: 'lenient' } }),
+      );
+  });
+
+  test('of a food of which nobody knows anything, no need says fine', () => {
+    const c = ownComponent('Nobody knows', 'spread-dip');
+    for (const need of NEEDS)
+      expect([need.id, judgeNeed(c, 'bowl', plain(need.id)).verdict]).toEqual([need.id, 'ask']);
+  });
+
+  test('milk and meat in one food are out kosher-style; while one of them is open, it asks', () => {
+    const c = CATALOGUE.find((x) => x.id === 'turkey-salami')!; // milk depends on the brand
+    const at = (v: 'contains' | 'free') =>
+      judgeNeed(withFact(c, 'animal.milk', v), 'quarter-folds', plain('kosher-style')).reasons.some((r) =>
+        r.text.includes('meat and milk'),
+      );
+    expect([at('contains'), at('free')]).toEqual([true, false]);
+    expect(judgeNeed(c, 'quarter-folds', plain('kosher-style')).verdict).toBe('ask');
+  });
+});
+
+describe('the packs', () => {
+  test('are the thirty-one that are promised', () => {
+    expect(NEEDS.map((n) => n.id).sort()).toEqual(
+      'alcohol-free celery-free child-1-3 child-4 child-5-12 child-under-1 crustacean-free dairy-free egg-free fish-free gluten-free halal jain keto kosher-style lactose-light lighter low-salt lupin-free mollusc-free mustard-free no-beef peanut-free pescatarian pregnancy sesame-free soy-free sulphite-free tree-nut-free vegan vegetarian'.split(
+        ' ',
+      ),
+    );
   });
 
   test('coeliac is another name for gluten-free', () => expect(needPack('coeliac')?.id).toBe('gluten-free'));
 
+  test('each has a page in plain words, and settings whose default is one of their values', () => {
+    for (const need of NEEDS) {
+      expect(need.page.traps.length).toBeGreaterThan(0);
+      expect(need.page.note.length).toBeGreaterThan(20);
+      expect(need.page.sources.length).toBeGreaterThan(0);
+      for (const s of need.settings) {
+        expect(s.values.map((v) => v.id)).toContain(s.default);
+        for (const v of Object.values(s.by ?? {})) expect(s.values.map((x) => x.id)).toContain(v);
+      }
+    }
+  });
+
   test('every reason names a fact, its source and plain words', () => {
     for (const c of CATALOGUE)
       for (const need of NEEDS)
-        for (const r of judgeNeed(c, c.forms[0]!.form, { id: need.id, settings: {} }).reasons) {
+        for (const r of judgeNeed(c, c.forms[0]!.form, plain(need.id)).reasons) {
           expect(r.text.length).toBeGreaterThan(10);
           expect(r.source).not.toBe('');
         }

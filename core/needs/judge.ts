@@ -3,20 +3,25 @@ import {
   factValue,
   known,
   possibleValues,
+  wordsOf,
   type Component,
   type FactKey,
   type FormId,
   type Source,
 } from '../catalogue/index.js';
 import { needsOf, type Group, type NeedChoice } from '../party/index.js';
-import type { NeedPack, Rule } from './pack.js';
-import { needPack } from './registry.js';
+import { whenOf, type NeedPack, type QuantityFact, type Reach, type Rule } from './pack.js';
+import { judgeHelping, plateLimit } from './quantity.js';
+import { packOf } from './registry.js';
 
 export type Verdict = 'fine' | 'ask' | 'forbidden';
 
+/** What a reason looks at: a fact, a figure of the whole plate, or the food itself. */
+export type ReasonFact = FactKey | QuantityFact | 'food';
+
 export interface Reason {
   need: string;
-  fact: FactKey;
+  fact: ReasonFact;
   value: string;
   verdict: Exclude<Verdict, 'fine'>;
   source: Source;
@@ -32,17 +37,28 @@ const RANK: Record<Verdict, number> = { fine: 0, ask: 1, forbidden: 2 };
 
 export const worse = (a: Verdict, b: Verdict): Verdict => (RANK[a] >= RANK[b] ? a : b);
 
-/** The values of a setting that hold: the guest's, or the default. */
+/** The values of a setting that hold: the guest's, or what the guest's strictness says, or the default. */
 export function settingValues(pack: NeedPack, choice: NeedChoice, setting: string): string[] {
-  const text = choice.settings[setting] ?? pack.settings.find((s) => s.id === setting)?.default ?? '';
+  const found = pack.settings.find((s) => s.id === setting);
+  const text =
+    choice.settings[setting] ?? found?.by?.[choice.strictness ?? pack.strictness] ?? found?.default ?? '';
   return text.split(',').map((v) => v.trim());
 }
 
+/** An allergy, or a child's or an unborn child's safety: where it is broken, service stops. */
+export const isGrave = (pack: NeedPack, choice: NeedChoice): boolean =>
+  (choice.strictness ?? pack.strictness) === 'allergy';
+
+const inForce = new WeakMap<NeedChoice, Rule[]>();
+
 export function rulesInForce(pack: NeedPack, choice: NeedChoice): Rule[] {
-  const { rules } = pack;
-  return rules.filter(
-    (r) => !r.when || settingValues(pack, choice, r.when.setting).some((v) => r.when!.is.includes(v)),
+  const known = inForce.get(choice);
+  if (known) return known;
+  const rules = pack.rules.filter((r) =>
+    whenOf(r).every((w) => settingValues(pack, choice, w.setting).some((v) => w.is.includes(v))),
   );
+  inForce.set(choice, rules);
+  return rules;
 }
 
 function ofValue(rule: Rule, value: string): Verdict {
@@ -57,6 +73,24 @@ export function judgeValue(rule: Rule, value: string): Verdict {
   return verdicts.size === 1 ? [...verdicts][0]! : 'ask';
 }
 
+/** Do the rule's other facts hold? While one of them is open, nobody knows. */
+function condition(rule: Rule, component: Component, form: FormId): 'yes' | 'no' | 'open' {
+  let open = false;
+  for (const test of rule.and ?? []) {
+    const value = factValue(component, test.fact, form);
+    if (known(value) && !test.values.includes(value)) return 'no';
+    if (!known(value)) open = true;
+  }
+  return open ? 'open' : 'yes';
+}
+
+function judgeRule(rule: Rule, component: Component, form: FormId): Verdict {
+  const found = judgeValue(rule, factValue(component, rule.fact, form));
+  if (found === 'fine' || !rule.and) return found;
+  const holds = condition(rule, component, form);
+  return holds === 'no' ? 'fine' : holds === 'open' ? 'ask' : found;
+}
+
 /** Plain words for a value that is no clear yes or no. */
 function sentence(rule: Rule, value: string, verdict: Verdict): string {
   if (known(value) || verdict === 'forbidden') return rule.why;
@@ -64,20 +98,68 @@ function sentence(rule: Rule, value: string, verdict: Verdict): string {
   return `${because}: perhaps ${rule.why}`;
 }
 
+const round = (n: number) => (n >= 100 ? Math.round(n) : Math.round(n * 10) / 10);
+
+function quantityReason(pack: NeedPack, choice: NeedChoice, component: Component): Reason | undefined {
+  const quantity = pack.quantity!;
+  const setting = (id: string) => settingValues(pack, choice, id)[0]!;
+  const { verdict, helping } = judgeHelping(component, pack, choice, setting);
+  if (verdict === 'fine') return undefined;
+  const limit = plateLimit(pack, choice);
+  const amount =
+    helping.low === helping.high
+      ? `about ${round(helping.high)} ${quantity.unit}`
+      : `nobody has said how much, up to ${round(helping.high)} ${quantity.unit}`;
+  return {
+    need: pack.id,
+    fact: quantity.fact,
+    value: `${round(helping.high)} ${quantity.unit}`,
+    verdict,
+    source: helping.low === helping.high ? component.sources.nutrition : 'not known',
+    text: `a usual helping brings ${amount} of the ${limit} ${quantity.unit} of ${quantity.what} for a plate`,
+  };
+}
+
+/** Foods that an own need names: the component itself, its base food, what it is called, what is in it. */
+function namesFood(component: Component, foods: readonly string[]): string | undefined {
+  const words = new Set(
+    [component.name, component.baseFood, ...component.synonyms, ...component.ingredients].flatMap(wordsOf),
+  );
+  return foods.find((food) => wordsOf(food).every((w) => words.has(w)));
+}
+
+/** A bought food, or one that nobody has described, may hold what an own need leaves out. */
+const mayHide = (component: Component) => component.made === 'compound' || component.made === 'unknown';
+
+function foodReason(choice: NeedChoice, component: Component): Reason | undefined {
+  const foods = choice.own?.foods ?? [];
+  if (foods.length === 0) return undefined;
+  const named = namesFood(component, foods);
+  const base = { need: choice.id, fact: 'food' as const, source: 'stylist' as const };
+  if (named)
+    return { ...base, value: named, verdict: 'forbidden', text: `“${choice.own!.name}” leaves out ${named}` };
+  if (!mayHide(component)) return undefined;
+  return {
+    ...base,
+    value: 'unknown',
+    verdict: 'ask',
+    source: 'not known',
+    text: `nobody has said whether ${foods[0]} is in it`,
+  };
+}
+
 /**
- * Judges one component in one form for one need. Several rules on the same fact (from settings that hold together)
- * count by their worst. Throws for a need that does not exist: a plan with one is refused at the border.
+ * Judges one component in one form for one need. Rules count by their worst. Throws for a need that does not exist:
+ * a plan with one is refused at the border.
  */
 export function judgeNeed(component: Component, form: FormId, choice: NeedChoice): Judgement {
-  const pack = needPack(choice.id);
+  const pack = packOf(choice);
   if (!pack) throw new Error(`expected a need of the registry, got "${choice.id}"`);
-  let verdict: Verdict = 'fine';
   const reasons: Reason[] = [];
   for (const rule of rulesInForce(pack, choice)) {
-    const value = factValue(component, rule.fact, form);
-    const found = judgeValue(rule, value);
+    const found = judgeRule(rule, component, form);
     if (found === 'fine') continue;
-    verdict = worse(verdict, found);
+    const value = factValue(component, rule.fact, form);
     reasons.push({
       need: pack.id,
       fact: rule.fact,
@@ -87,21 +169,22 @@ export function judgeNeed(component: Component, form: FormId, choice: NeedChoice
       text: sentence(rule, value, found),
     });
   }
-  reasons.sort((a, b) => RANK[b.verdict] - RANK[a.verdict]);
-  return { verdict, reasons };
+  const more = [
+    pack.quantity ? quantityReason(pack, choice, component) : undefined,
+    foodReason(choice, component),
+  ];
+  return judgementOf([...reasons, ...more.filter((r) => r !== undefined)]);
+}
+
+/** The worst first. Two rules on one fact that say the same are one reason. */
+function judgementOf(reasons: readonly Reason[]): Judgement {
+  const sorted = [...reasons].sort((a, b) => RANK[b.verdict] - RANK[a.verdict]);
+  return { verdict: sorted[0]?.verdict ?? 'fine', reasons: sorted };
 }
 
 /** Judges for everything that a group lives by, its age included. */
 export function judgeGroup(component: Component, form: FormId, group: Group): Judgement {
-  let verdict: Verdict = 'fine';
-  const reasons: Reason[] = [];
-  for (const choice of needsOf(group)) {
-    const one = judgeNeed(component, form, choice);
-    verdict = worse(verdict, one.verdict);
-    reasons.push(...one.reasons);
-  }
-  reasons.sort((a, b) => RANK[b.verdict] - RANK[a.verdict]);
-  return { verdict, reasons };
+  return judgementOf(needsOf(group).flatMap((choice) => judgeNeed(component, form, choice).reasons));
 }
 
 /** Forms of the component in which it would be fine. */
@@ -109,39 +192,32 @@ export function fineForms(component: Component, choice: NeedChoice): FormId[] {
   return component.forms.map((f) => f.form).filter((f) => judgeNeed(component, f, choice).verdict === 'fine');
 }
 
-const plural = (word: string) => word.replace(/s$/, '');
-
-/** A dislike names a component, a base food, a family or a taste ("hot", "blue"). It is no verdict: guests pass. */
-export function disliked(component: Component, group: Group): boolean {
-  return group.dislikes.some((d) => {
-    const word = plural(d.toLowerCase());
-    if (word === 'hot') return (component.taste?.heat ?? 0) >= 3;
-    const names = [
-      component.name,
-      component.baseFood,
-      ...component.synonyms,
-      component.family.replace('-', ' '),
-    ];
-    return names.some((n) => n.toLowerCase().includes(word));
-  });
+/** How near a food that carries is too near, for this guest's need. */
+export function reachOf(pack: NeedPack, choice: NeedChoice): Reach {
+  return pack.contact ? (settingValues(pack, choice, 'contact')[0] as Reach) : 'none';
 }
 
-/** Does this food make its neighbours unsafe for the group? Unknown is never a no: `ask` says so. */
-export function carriesTo(
-  component: Component,
-  group: Group,
-): { need: NeedPack; verdict: 'carries' | 'ask' }[] {
-  const out: { need: NeedPack; verdict: 'carries' | 'ask' }[] = [];
+export interface Carried {
+  need: NeedPack;
+  choice: NeedChoice;
+  reach: Exclude<Reach, 'none'>;
+  verdict: 'carries' | 'ask';
+}
+
+/** Does this food make others unsafe for the group, and how near? Unknown is never a no: `ask` says so. */
+export function carriesTo(component: Component, group: Group): Carried[] {
+  const out: Carried[] = [];
   for (const choice of needsOf(group)) {
-    const pack = needPack(choice.id);
-    if (!pack?.contact) continue;
+    const pack = packOf(choice);
+    const reach = pack ? reachOf(pack, choice) : 'none';
+    if (!pack?.contact || reach === 'none') continue;
     const found = pack.contact.carriers.map((c) => {
       const value = factValue(component, c.fact, component.forms[0]!.form);
       if (c.values.includes(value)) return 'carries' as const;
-      return value === 'unknown' || value === 'brand' ? ('ask' as const) : undefined;
+      return known(value) ? undefined : ('ask' as const);
     });
-    if (found.includes('carries')) out.push({ need: pack, verdict: 'carries' });
-    else if (found.includes('ask')) out.push({ need: pack, verdict: 'ask' });
+    if (found.includes('carries')) out.push({ need: pack, choice, reach, verdict: 'carries' });
+    else if (found.includes('ask')) out.push({ need: pack, choice, reach, verdict: 'ask' });
   }
   return out;
 }

@@ -8,13 +8,42 @@ export const groupIdSchema = z
   .max(40)
   .brand<'GroupId'>();
 
-/** A need as a guest lives by it: which pack, and where its schools differ, which one. */
-export const needChoiceSchema = z.strictObject({
-  id: z
-    .string()
-    .regex(/^[a-z0-9-]+$/)
+/** How a need is kept: gladly, always, or as an allergy, where traces count and a breach stops service. */
+export const STRICTNESSES = ['preference', 'strict', 'allergy'] as const;
+export type Strictness = (typeof STRICTNESSES)[number];
+
+const needId = z
+  .string()
+  .regex(/^[a-z0-9-]+$/)
+  .max(40);
+const words = (max: number) => z.string().trim().min(1).max(max);
+
+/** A need that the stylist put together from facts and foods: "no onion", "no red meat". It travels with its guests. */
+export const ownNeedSchema = z.strictObject({
+  id: needId.regex(/^own-/, 'an own need begins with own-'),
+  name: words(60),
+  facts: z
+    .array(
+      z.strictObject({
+        fact: z.string().max(60),
+        values: z.array(z.string().max(30)).min(1).max(20),
+        verdict: z.enum(['forbidden', 'ask']),
+        why: z.string().trim().max(120),
+      }),
+    )
     .max(40),
+  /** Foods by name: a component, a base food, an ingredient. */
+  foods: z.array(words(60)).max(40),
+});
+export type OwnNeed = z.infer<typeof ownNeedSchema>;
+
+/** A need as a guest lives by it: which pack, how strictly, and where its schools differ, which one. */
+export const needChoiceSchema = z.strictObject({
+  id: needId,
   settings: z.record(z.string().max(30), z.string().max(120)),
+  /** As the pack has it when nobody said. */
+  strictness: z.enum(STRICTNESSES).optional(),
+  own: ownNeedSchema.optional(),
 });
 export type NeedChoice = z.infer<typeof needChoiceSchema>;
 
@@ -24,10 +53,14 @@ export const groupSchema = z
     name: z.string().trim().min(1).max(60),
     count: z.number().int().min(1).max(500),
     band: z.enum(['adult', 'child']),
-    /** Ages that were said, in years; fewer than `count` when some were not. */
-    ages: z.array(z.number().int().min(1).max(17)).max(500),
+    /** Ages that were said, in whole years (0 is under twelve months); fewer than `count` when some were not. */
+    ages: z.array(z.number().int().min(0).max(17)).max(500),
     needs: z.array(needChoiceSchema).max(20),
-    dislikes: z.array(z.string().trim().min(1).max(60)).max(30),
+    dislikes: z.array(words(60)).max(30),
+    /** Foods that picky children know from home; each new one wants two of them beside it. */
+    knownFoods: z.array(words(60)).max(60).optional(),
+    /** Names of the guests, only where the stylist wishes them. */
+    seats: z.array(words(40)).max(500).optional(),
     /** 1 is usual; hosts know when their crowd eats double. */
     appetite: z.number().min(0.5).max(2),
   })
@@ -63,13 +96,22 @@ export function youngest(group: Group): number | undefined {
   return Math.min(...group.ages);
 }
 
-/** Needs that age alone brings; an age that was not said counts as the strictest band. */
+const ageChoice = (id: string): NeedChoice[] => [{ id, settings: {} }];
+const BY_AGE = {
+  baby: ageChoice('child-under-1'),
+  small: ageChoice('child-1-3'),
+  four: ageChoice('child-4'),
+  big: ageChoice('child-5-12'),
+};
+
+/** Needs that age alone brings; an age that was not said counts as one to three, the strictest band but for babies. */
 export function ageNeeds(group: Group): NeedChoice[] {
   if (group.band === 'adult') return [];
-  const age = youngest(group) ?? 1;
-  if (age <= 3) return [{ id: 'child-1-3', settings: {} }];
-  if (age === 4) return [{ id: 'child-4', settings: {} }];
-  return [];
+  const age = youngest(group) ?? Math.min(1, ...group.ages);
+  if (age < 1) return BY_AGE.baby;
+  if (age <= 3) return BY_AGE.small;
+  if (age === 4) return BY_AGE.four;
+  return age <= 12 ? BY_AGE.big : [];
 }
 
 /** Everything the group lives by: what was said, and what its age brings. A need that was said wins with its settings. */
@@ -78,6 +120,7 @@ export function needsOf(group: Group): NeedChoice[] {
   return [...group.needs, ...ageNeeds(group).filter((n) => !said.has(n.id))];
 }
 
+const SMALL = new Set(['child-under-1', 'child-1-3', 'child-4']);
+
 /** Under five: choking shapes, raw milk and very salty food matter. */
-export const hasSmallChildren = (group: Group): boolean =>
-  needsOf(group).some((n) => n.id === 'child-1-3' || n.id === 'child-4');
+export const hasSmallChildren = (group: Group): boolean => needsOf(group).some((n) => SMALL.has(n.id));

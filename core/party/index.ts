@@ -5,6 +5,8 @@ export {
   groupSchema,
   guestsIn,
   hasSmallChildren,
+  STRICTNESSES,
+  ownNeedSchema,
   needChoiceSchema,
   needsOf,
   portionsIn,
@@ -12,5 +14,7 @@ export {
   type Group,
   type GroupId,
   type NeedChoice,
+  type OwnNeed,
+  type Strictness,
 } from './group.js';
 export { readParty, totalOf, type LineProblem, type NeedWord, type PartyRead } from './lines.js';

@@ -73,7 +73,7 @@ describe('children', () => {
       [2, 0],
     ]);
     expect(needsOf(groups[1]!).map((n) => n.id)).toContain('child-1-3');
-    expect(needsOf(groups[0]!)).toEqual([]);
+    expect(needsOf(groups[0]!).map((n) => n.id)).toEqual(['child-5-12']);
   });
 
   test('a need of children goes along with each of their groups', () => {
@@ -86,5 +86,45 @@ describe('children', () => {
     const portion = (text: string) => portionsIn(read(text).groups);
     expect(portion('4 children of 3')).toBeLessThan(portion('4 children of 8'));
     expect(portion('4 children of 8')).toBeLessThan(portion('4 guests'));
+  });
+});
+
+describe('what a household says', () => {
+  const one = (text: string) => {
+    const read = readParty(text, NEED_WORDS);
+    return { ...read.groups[0]!, problems: read.problems };
+  };
+
+  test('a part without a number says more about the guests before it', () => {
+    const g = one('1 vegan, pregnant, hates olives');
+    expect(g.count).toBe(1);
+    expect(g.needs.map((n) => n.id)).toEqual(['vegan', 'pregnancy']);
+    expect(g.dislikes).toEqual(['olives']);
+    expect(g.problems).toEqual([]);
+  });
+
+  test('several dislikes, and a need that begins with "no"', () => {
+    expect(one('2 vegetarian, hate blue cheese and olives').dislikes).toEqual(['blue cheese', 'olives']);
+    expect(one('3 no beef').needs.map((n) => n.id)).toEqual(['no-beef']);
+    expect(one('3 no dairy').needs.map((n) => n.id)).toEqual(['dairy-free']);
+    expect(one('3 no dairy').dislikes).toEqual([]);
+  });
+
+  test('how strictly: an allergy, a preference', () => {
+    expect(one('1 sesame allergy').needs).toMatchObject([{ id: 'sesame-free', strictness: 'allergy' }]);
+    expect(one('1 gluten-free by preference').needs).toMatchObject([
+      { id: 'gluten-free', strictness: 'preference' },
+    ]);
+    expect(one('2 coeliac').needs[0]?.strictness).toBeUndefined();
+  });
+
+  test('babies and months', () => {
+    expect(one('1 baby')).toMatchObject({ band: 'child', ages: [0] });
+    expect(one('1 child (8 months)').ages).toEqual([0]);
+    expect(one('1 child (18 months)').ages).toEqual([1]);
+  });
+
+  test('a number at the wrong end is no part of the guests before it', () => {
+    expect(readParty('6 vegan, coeliac 2', NEED_WORDS).problems.map((p) => p.code)).toEqual(['no-number']);
   });
 });

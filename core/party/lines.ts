@@ -1,4 +1,4 @@
-import { groupSchema, guestsIn, type Group, type NeedChoice } from './group.js';
+import { groupSchema, guestsIn, type Group, type NeedChoice, type Strictness } from './group.js';
 
 /** A word that a party line may use for a need; the need packs bring them. */
 export interface NeedWord {
@@ -18,18 +18,28 @@ export interface PartyRead {
   problems: LineProblem[];
 }
 
-const NUMBER_WORDS: Record<string, number> = {
+const NUMBER_WORDS = new Map<string, number>(Object.entries({
   a: 1, an: 1, one: 1, two: 2, three: 3, four: 4, five: 5, six: 6, seven: 7, eight: 8, nine: 9, ten: 10,
   eleven: 11, twelve: 12, thirteen: 13, fourteen: 14, fifteen: 15, sixteen: 16, seventeen: 17, eighteen: 18,
   nineteen: 19, twenty: 20, thirty: 30, forty: 40, fifty: 50,
-}; // prettier-ignore
+})); // prettier-ignore
 
 const numberOf = (word: string): number | undefined =>
-  /^\d+$/.test(word) ? Number(word) : NUMBER_WORDS[word.toLowerCase()];
+  /^\d+$/.test(word) ? Number(word) : NUMBER_WORDS.get(word.toLowerCase());
 
-const CHILD = /\b(child|children|kid|kids|toddler|toddlers)\b/;
+const CHILD = /\b(child|children|kid|kids|toddler|toddlers|baby|babies|infant|infants)\b/;
+const BABY = /\b(baby|babies|infant|infants)\b/;
+
+/** How strictly a need is kept, as people say it. "Allergy" stands for itself; the others colour every need of the part. */
+const SAID_STRICT: readonly (readonly [RegExp, Strictness])[] = [
+  [/\b(allergy|allergies|allergic)\b/, 'allergy'],
+  [/\b(by preference|preference|prefers?|mostly|rather|if possible|flexible)\b/, 'preference'],
+  [/\b(strictly|strict|always)\b/, 'strict'],
+];
 const FILLER =
-  /\b(guests?|people|persons?|adults?|grown[- ]ups?|allerg(?:y|ies|ic)|to|with|and|who|are|is|eats?|of|the|diet|free|in|aged?|years?|old|others?|rest|everything|anything)\b/g;
+  /\b(a|an|one|by|if|possible|preference|prefers?|mostly|rather|flexible|strictly|strict|always|has|have|some|guests?|people|persons?|adults?|grown[- ]ups?|allerg(?:y|ies|ic)|to|with|and|who|are|is|eats?|of|the|diet|free|in|aged?|years?|old|others?|rest|everything|anything)\b/g;
+
+const startsWithNumber = (part: string) => numberOf(part.trim().split(/\s+/)[0] ?? '') !== undefined;
 
 /** Splits at commas, semicolons and line ends that are not inside brackets. */
 function parts(text: string): string[] {
@@ -48,11 +58,16 @@ function parts(text: string): string[] {
   return joinAges(out.map((p) => p.trim()).filter(Boolean));
 }
 
-/** "4 children of 3, 4, 7 and 9": bare numbers after a comma are ages of the part before them. */
+/**
+ * "4 children of 3, 4, 7 and 9": bare numbers after a comma are ages of the part before them. "1 vegan, pregnant,
+ * hates olives": a part without any number says more about the guests before it.
+ */
 function joinAges(list: readonly string[]): string[] {
   const out: string[] = [];
   for (const part of list) {
     if (out.length > 0 && /^\d+(?:\s*and\s*\d+)?$/.test(part)) out[out.length - 1] += `, ${part}`;
+    else if (out.length > 0 && !startsWithNumber(part) && !/\d/.test(part))
+      out[out.length - 1] += ` & ${part}`;
     else out.push(part);
   }
   return out;
@@ -99,6 +114,25 @@ function spread(from: number, to: number, count: number): number[] {
   return Array.from({ length: count }, (_, i) => Math.round(from + ((to - from) * i) / (count - 1)));
 }
 
+const HATES =
+  /\b(?:hates?|dislikes?|does not like|do not like|doesn't like|without|no)\s+([a-z +-]+?)(?=\s*(?:&|$))/g;
+
+/** Takes the needs that the words name out of the text, the longest first. */
+function takeNeeds(text: string, words: readonly NeedWord[], draft: Draft): string {
+  let rest = text;
+  for (const w of [...words].sort((a, b) => b.word.length - a.word.length)) {
+    const at = new RegExp(`\\b${w.word.replace(/[.*+?^${}()|[\]\\]/g, '\\$&')}\\b`);
+    if (!at.test(rest)) continue;
+    rest = rest.replace(at, ' ');
+    if (!draft.needs.some((n) => n.need.id === w.need.id)) draft.needs.push(w);
+  }
+  return rest;
+}
+
+/** "8 months" is an age of 0, "18 months" of 1. */
+const monthsToYears = (text: string): string =>
+  text.replace(/(\d+)\s*months?/g, (_all, m: string) => String(Math.floor(Number(m) / 12)));
+
 function readPart(part: string, words: readonly NeedWord[]): Draft | LineProblem {
   const bracket = /\(([^)]*)\)/.exec(part)?.[1] ?? '';
   let rest = part
@@ -111,12 +145,24 @@ function readPart(part: string, words: readonly NeedWord[]): Draft | LineProblem
     return { code: 'no-number', part, text: `"${part}" does not begin with a number of guests.` };
   rest = rest.slice(first.length);
   const draft: Draft = { count, child: CHILD.test(rest), ages: [], needs: [], dislikes: [] };
-  const hates = /\b(?:hates?|dislikes?|no)\s+([a-z -]+)$/.exec(rest);
-  if (hates) {
-    draft.dislikes.push(hates[1]!.trim());
-    rest = rest.slice(0, hates.index);
-  }
-  let childAges = bracket;
+  const strictness = SAID_STRICT.find(([words]) => words.test(rest))?.[1];
+  // "no dairy" is a need where the packs know it, before it is a dislike
+  rest = takeNeeds(
+    rest,
+    words.filter((w) => w.word.startsWith('no ')),
+    draft,
+  );
+  rest = rest.replace(HATES, (_all, foods: string) => {
+    draft.dislikes.push(
+      ...foods
+        .split(/\s+(?:and|or)\s+|\s*\+\s*/)
+        .map((f) => f.trim())
+        .filter(Boolean),
+    );
+    return ' ';
+  });
+  let childAges = monthsToYears(bracket);
+  rest = monthsToYears(rest);
   const inline = /\b(?:of|aged?)\s+([\d ,and]+)\s*(?:years?)?\s*$/.exec(rest);
   if (draft.child && inline) {
     childAges = inline[1]!;
@@ -124,7 +170,7 @@ function readPart(part: string, words: readonly NeedWord[]): Draft | LineProblem
   }
   if (draft.child && childAges.trim()) {
     const ages = agesIn(childAges.toLowerCase(), count);
-    if (!ages || ages.some((a) => a < 1 || a > 17))
+    if (!ages || ages.some((a) => a < 0 || a > 17))
       return {
         code: 'bad-age',
         part,
@@ -132,12 +178,11 @@ function readPart(part: string, words: readonly NeedWord[]): Draft | LineProblem
       };
     draft.ages = ages;
   }
-  for (const w of [...words].sort((a, b) => b.word.length - a.word.length)) {
-    const at = new RegExp(`\\b${w.word.replace(/[.*+?^${}()|[\]\\]/g, '\\$&')}\\b`);
-    if (!at.test(rest)) continue;
-    rest = rest.replace(at, ' ');
-    if (!draft.needs.some((n) => n.need.id === w.need.id)) draft.needs.push(w);
-  }
+  if (BABY.test(rest) && draft.ages.length === 0) draft.ages = Array<number>(count).fill(0);
+  rest = takeNeeds(rest, words, draft);
+  const said = part.toLowerCase();
+  draft.needs.sort((a, b) => said.indexOf(a.word) - said.indexOf(b.word));
+  if (strictness) draft.needs = draft.needs.map((n) => ({ ...n, need: { ...n.need, strictness } }));
   const left = rest
     .replace(CHILD, ' ')
     .replace(FILLER, ' ')

@@ -68,7 +68,13 @@ describe('ages', () => {
     expect(needsOf(group('kids', 2, [], { band: 'child', ages: [4, 9] })).map((n) => n.id)).toEqual([
       'child-4',
     ]);
-    expect(needsOf(group('kids', 2, [], { band: 'child', ages: [8, 9] }))).toEqual([]);
+    expect(needsOf(group('kids', 2, [], { band: 'child', ages: [8, 9] }))).toMatchObject([
+      { id: 'child-5-12' },
+    ]);
+    expect(needsOf(group('baby', 1, [], { band: 'child', ages: [0] }))).toMatchObject([
+      { id: 'child-under-1' },
+    ]);
+    expect(needsOf(group('teens', 2, [], { band: 'child', ages: [14, 15] }))).toEqual([]);
   });
 
   test('28 guests of the demo are 25.5 portions', () => {

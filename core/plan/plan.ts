@@ -1,12 +1,12 @@
 import { z } from 'zod';
 import { FORM_IDS, componentIdSchema, componentSchema, isFactKey, type FactKey } from '../catalogue/index.js';
 import { CURRENCIES, parseLocalTime } from '../measure/index.js';
-import { needPack } from '../needs/index.js';
-import { groupIdSchema, groupSchema } from '../party/index.js';
+import { ownNeedProblem, packOf, type Setting } from '../needs/index.js';
+import { groupIdSchema, groupSchema, type NeedChoice } from '../party/index.js';
 import { FREE_FROM_IDS } from './free-from.js';
 
 export const PLAN_FORMAT = 'round-plate.plan';
-export const PLAN_VERSION = 1;
+export const PLAN_VERSION = 2;
 
 const text = (max: number) => z.string().trim().max(max);
 const localTime = z
@@ -86,6 +86,8 @@ export const placementSchema = z.strictObject({
   lot: z.number().int().min(0).max(9),
   /** In a bowl of its own, whatever its form. */
   contained: z.boolean(),
+  /** Served with a knife, spoon or tongs that touch nothing else. */
+  ownTool: z.boolean().optional(),
 });
 export type Placement = z.infer<typeof placementSchema>;
 
@@ -123,6 +125,8 @@ export const answerSchema = z.strictObject({
   when: localTime,
   /** What was read or shown: "label, lot 12", "certificate 2026". */
   seen: text(160),
+  /** Where a photograph of it is kept, in words: nothing is uploaded. */
+  photo: text(160).optional(),
 });
 export type Answer = z.infer<typeof answerSchema>;
 
@@ -150,7 +154,7 @@ export const planSchema = z
     policy: z.enum(['everything-fits', 'looked-after', 'own-plate']),
     wishes: z.strictObject({
       pinned: z.array(componentIdSchema).max(200),
-      excluded: z.array(componentIdSchema).max(200),
+      excluded: z.array(componentIdSchema).max(1000),
       /** −2 to 2: gentler or bolder, more work or less, plainer or more colour. */
       levers: z.strictObject({
         bolder: z.number().int().min(-2).max(2),
@@ -179,6 +183,8 @@ export const planSchema = z
     answers: z.array(answerSchema).max(2000),
     overrulings: z.array(overrulingSchema).max(500),
     settled: z.array(settledSchema).max(500),
+    /** What the kitchen promises about the order of work: it closes the routes over gloves and cutting boards. */
+    prep: z.strictObject({ freeFromFirst: z.boolean(), freshGloves: z.boolean() }),
     notes: text(5000),
   })
   .superRefine((plan, ctx) => {
@@ -199,7 +205,7 @@ function duplicates(ids: readonly string[], path: string): Cross[] {
 
 /** What no single field can tell: ids that stand twice or point nowhere, needs that do not exist. */
 function crossProblems(plan: {
-  party: readonly { id: string; needs: readonly { id: string; settings: Record<string, string> }[] }[];
+  party: readonly { id: string; needs: readonly NeedChoice[] }[];
   surfaces: readonly Surface[];
   placements: readonly Placement[];
   layout: readonly { surfaceId: string }[];
@@ -231,18 +237,34 @@ function crossProblems(plan: {
 }
 
 /** What is wrong with a need and its settings; undefined when nothing is. */
-export function needProblem(choice: { id: string; settings: Record<string, string> }): string | undefined {
-  const pack = needPack(choice.id);
+export function needProblem(choice: NeedChoice): string | undefined {
+  if (choice.own && choice.own.id !== choice.id)
+    return `the own need "${choice.own.id}" stands under "${choice.id}"`;
+  const pack = packOf(choice);
   if (!pack) return `there is no need "${choice.id}"`;
+  if (choice.own) return ownNeedProblem(choice.own);
   for (const [id, value] of Object.entries(choice.settings)) {
     const setting = pack.settings.find((s) => s.id === id);
-    if (!setting) return `${pack.id} has no setting "${id}"`;
-    const values = setting.list ? value.split(',').map((v) => v.trim()) : [value];
-    const wrong = values.find((v) => !setting.values.some((known) => known.id === v));
-    if (wrong !== undefined)
-      return `"${wrong}" is no value of ${pack.id} ${id}: use ${setting.values.map((v) => v.id).join(', ')}`;
+    if (!setting)
+      return `${pack.id} has no setting "${id}": it has ${pack.settings.map((s) => s.id).join(', ') || 'none'}`;
+    const problem = valueProblem(setting, value);
+    if (problem) return `"${problem.wrong}" is no value of ${pack.id} ${id}: use ${problem.use}`;
   }
   return undefined;
+}
+
+function valueProblem(setting: Setting, text: string): { wrong: string; use: string } | undefined {
+  const values = setting.list ? text.split(',').map((v) => v.trim()) : [text];
+  const between = (v: string) =>
+    setting.number !== undefined &&
+    /^\d+(\.\d+)?$/.test(v) &&
+    Number(v) >= setting.number.min &&
+    Number(v) <= setting.number.max;
+  const wrong = values.find((v) => !setting.values.some((known) => known.id === v) && !between(v));
+  if (wrong === undefined) return undefined;
+  const named = setting.values.map((v) => v.id).join(', ');
+  const { number } = setting;
+  return { wrong, use: number ? `${named}, or ${number.min} to ${number.max} ${number.unit}` : named };
 }
 
 /** A new plan: an empty brief that already says what everybody is asked first. */
@@ -296,6 +318,7 @@ export function emptyPlan(id: string, start: string): Plan {
     answers: [],
     overrulings: [],
     settled: [],
+    prep: { freeFromFirst: false, freshGloves: false },
     notes: '',
   });
 }

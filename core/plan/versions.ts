@@ -1,3 +1,4 @@
+import { INGREDIENTS } from '../catalogue/index.js';
 import { PLAN_VERSION } from './plan.js';
 
 /** One step of the chain: takes a stored plan of version `from` and returns one of `from + 1`. Pure; never removed, never changed. */
@@ -7,8 +8,39 @@ export interface Migration {
   step(stored: Record<string, unknown>): Record<string, unknown>;
 }
 
-/** In order. Version 1 is the first that was ever stored, so there is no step yet; the samples hold one plan of each version. */
-export const MIGRATIONS: readonly Migration[] = [];
+const isRecord = (value: unknown): value is Record<string, unknown> =>
+  typeof value === 'object' && value !== null && !Array.isArray(value);
+
+/** An own component of version 1 knows nothing of the facts that came later: they are unknown, so they ask. */
+function knowsMore(component: unknown): unknown {
+  // a broken one is left as it is: the schema refuses it with its path
+  if (!isRecord(component) || !isRecord(component.animal) || !isRecord(component.per100g)) return component;
+  return {
+    ...component,
+    animal: { ...component.animal, game: 'unknown', beeswax: 'unknown' },
+    notable: Object.fromEntries(INGREDIENTS.map((i) => [i, 'unknown'])),
+    process: 'unknown',
+    lactose: 'unknown',
+    fishKind: 'unknown',
+    supervision: 'unknown',
+    per100g: { ...component.per100g, erythritolG: null },
+  };
+}
+
+/** In order. The samples hold one plan of each version that was ever stored. */
+export const MIGRATIONS: readonly Migration[] = [
+  {
+    from: 1,
+    name: 'more facts about own components; what the kitchen promises about the order of work',
+    step: (stored) => ({
+      ...stored,
+      ownComponents: Array.isArray(stored.ownComponents)
+        ? stored.ownComponents.map(knowsMore)
+        : stored.ownComponents,
+      prep: { freeFromFirst: false, freshGloves: false },
+    }),
+  },
+];
 
 /** Brings a stored plan up to `to`. The version is stamped only after its step has succeeded. */
 export function migrate(

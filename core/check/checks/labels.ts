@@ -1,6 +1,6 @@
-import { factWords } from '../../catalogue/index.js';
-import { disliked } from '../../needs/index.js';
-import type { Group } from '../../party/index.js';
+import { factWords, isFactKey } from '../../catalogue/index.js';
+import { disliked, isGrave, packOf } from '../../needs/index.js';
+import { needsOf, type Group } from '../../party/index.js';
 import type { CheckContext, Lying } from '../context.js';
 import { lower, names, type Finding, type Remedy } from '../finding.js';
 import { labelRead } from '../remedies.js';
@@ -10,9 +10,10 @@ export function labels(c: CheckContext): Finding[] {
   return c.plan.party.flatMap((group) => {
     const open = c.lying.filter((l) => asks(c, l, group));
     if (open.length === 0) return [];
-    const reasons = open.flatMap((l) => c.judge(l, group).reasons.filter((r) => r.verdict === 'ask'));
-    const grave = reasons.some(
-      (r) => r.need === 'gluten-free' || r.need === 'tree-nut-free' || r.need.startsWith('child-'),
+    const reasons = open.flatMap((l) => openReasons(c, l, group));
+    const facts = reasons.map((r) => r.fact).filter(isFactKey);
+    const grave = needsOf(group).some(
+      (n) => isGrave(packOf(n)!, n) && reasons.some((r) => r.need === packOf(n)!.id),
     );
     return [
       {
@@ -26,7 +27,7 @@ export function labels(c: CheckContext): Finding[] {
           open.length === 1
             ? `Which ${open[0]!.component.name.toLowerCase()}?`
             : `${open.length} labels to read for “${group.name}”.`,
-        why: `${names(open.map((l, i) => (i === 0 ? l.component.name : lower(l.component.name))))}: the label must say about ${names([...new Set(reasons.map((r) => factWords(r.fact)))])}. Until then ${open.length === 1 ? 'it does' : 'they do'} not count.`,
+        why: `${names(open.map((l, i) => (i === 0 ? l.component.name : lower(l.component.name))))}: the label must say about ${names([...new Set(facts.map(factWords))])}. Until then ${open.length === 1 ? 'it does' : 'they do'} not count.`,
         facts: reasons.map((r) => ({ what: r.fact, value: r.value, source: r.source })),
         remedies: open
           .slice(0, 4)
@@ -38,11 +39,16 @@ export function labels(c: CheckContext): Finding[] {
   });
 }
 
+/** Questions of a label; what the whole plate decides is no question. */
+const openReasons = (c: CheckContext, l: Lying, group: Group) =>
+  c.judge(l, group).reasons.filter((r) => r.verdict === 'ask' && isFactKey(r.fact));
+
 /** Only where the answer would matter: served there, no neighbour in the way, and liked. */
 function asks(c: CheckContext, l: Lying, group: Group): boolean {
   if (!c.groupsAt(l.surface).includes(group) || l.component.job === 'none') return false;
   if (
     c.judge(l, group).verdict !== 'ask' ||
+    openReasons(c, l, group).length === 0 ||
     c.overruled(l.component.id, group) ||
     disliked(l.component, group)
   )
@@ -55,8 +61,7 @@ const question = (c: CheckContext, l: Lying, group: Group): Remedy | undefined =
   labelRead(
     c,
     l.component,
-    c
-      .judge(l, group)
-      .reasons.filter((r) => r.verdict === 'ask')
-      .map((r) => r.fact),
+    openReasons(c, l, group)
+      .map((r) => r.fact)
+      .filter(isFactKey),
   );

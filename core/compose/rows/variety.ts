@@ -152,7 +152,7 @@ export function colourRows(d: Draft): void {
     }
 }
 
-const OUT_OF_SEASON = 0.7;
+const OUT_OF_SEASON = 1.4;
 const EACH_ASK = 0.6;
 const EACH_DISLIKE = 0.5;
 const NUTS_BY_AN_ALLERGY = 30;

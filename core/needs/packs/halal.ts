@@ -1,4 +1,5 @@
 import type { NeedPack } from '../pack.js';
+import { contactSetting, never, rennetSetting } from './parts.js';
 
 /** Certification is asked for and recorded, never inferred. */
 export const halal: NeedPack = {
@@ -7,30 +8,36 @@ export const halal: NeedPack = {
   also: ['muslim'],
   rim: 'diamonds',
   summary: 'No pork, no alcohol; meat and poultry only with a certificate that somebody has seen.',
-  grave: false,
+  strictness: 'strict',
   settings: [
+    rennetSetting('only microbial, vegetable or certified', 'any'),
     {
-      id: 'rennet',
-      name: 'Animal rennet',
+      id: 'vinegar',
+      name: 'Wine vinegar',
       values: [
-        { id: 'strict', name: 'only microbial, vegetable or certified' },
-        { id: 'lenient', name: 'any' },
+        { id: 'avoid', name: 'avoid' },
+        { id: 'accept', name: 'accept, as most do' },
       ],
-      default: 'strict',
+      default: 'accept',
     },
+    {
+      id: 'vanilla',
+      name: 'Vanilla extract in alcohol',
+      values: [
+        { id: 'avoid', name: 'avoid' },
+        { id: 'ask', name: 'ask the guest' },
+        { id: 'accept', name: 'accept' },
+      ],
+      default: 'ask',
+    },
+    contactSetting('same-surface'),
   ],
   rules: [
-    {
-      fact: 'animal.pork',
-      forbidden: ['contains'],
-      ask: ['may'],
-      why: 'it has pork in it',
-      source: 'label practice',
-    },
+    never('animal.pork', 'pork'),
     {
       fact: 'animal.animal-fat',
       ask: ['contains', 'may'],
-      why: 'its animal fat may be lard',
+      why: 'its animal fat may be lard, and needs a halal source',
       source: 'label practice',
     },
     {
@@ -46,13 +53,7 @@ export const halal: NeedPack = {
       why: 'its gelatine needs a halal source',
       source: 'label practice',
     },
-    {
-      fact: 'alcohol',
-      forbidden: ['contains'],
-      ask: ['may'],
-      why: 'alcohol is an ingredient',
-      source: 'label practice',
-    },
+    never('alcohol', 'alcohol'),
     {
       fact: 'slaughter',
       ask: ['needed'],
@@ -66,13 +67,48 @@ export const halal: NeedPack = {
       why: 'it is set with animal rennet that is not certified',
       source: 'label practice',
     },
+    {
+      fact: 'ingredient.wine-vinegar',
+      when: { setting: 'vinegar', is: ['avoid'] },
+      forbidden: ['contains'],
+      ask: ['may'],
+      why: 'it has wine vinegar in it',
+      source: 'label practice',
+    },
+    {
+      fact: 'ingredient.vanilla-extract',
+      when: { setting: 'vanilla', is: ['avoid'] },
+      forbidden: ['contains'],
+      ask: ['may'],
+      why: 'its vanilla extract is made with alcohol',
+      source: 'label practice',
+    },
+    {
+      fact: 'ingredient.vanilla-extract',
+      when: { setting: 'vanilla', is: ['ask'] },
+      ask: ['contains', 'may'],
+      why: 'its vanilla extract is made with alcohol',
+      source: 'label practice',
+    },
   ],
   contact: {
-    reach: 'same-surface',
     carriers: [
       { fact: 'animal.pork', values: ['contains'] },
       { fact: 'alcohol', values: ['contains'] },
     ],
     what: 'pork or alcohol',
+  },
+  page: {
+    traps: [
+      'gelatine in sweets',
+      'lard in pastry',
+      'rinds washed in wine, beer or spirits',
+      'wine jelly and rum fruit',
+      'emulsifiers and flavourings in alcohol',
+      'animal rennet, by school',
+    ],
+    good: ['fish', 'cheese with microbial rennet', 'fruit, vegetables, nuts', 'meat with a certificate'],
+    note: 'Schools differ on rennet, vinegar and vanilla: each is a setting. The tool never infers a certificate; record who saw which one. Ask the guests and their own advisers.',
+    sources: ['label practice', 'common guidance of certifying bodies'],
   },
 };

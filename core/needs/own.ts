@@ -1,0 +1,39 @@
+import type { OwnNeed } from '../party/index.js';
+import { isFactKey, possibleValues, type FactKey } from '../catalogue/index.js';
+import type { NeedPack, Rule } from './pack.js';
+
+const made = new WeakMap<OwnNeed, NeedPack>();
+
+/** What is wrong with an own need's facts; undefined when nothing is. */
+export function ownNeedProblem(own: OwnNeed): string | undefined {
+  for (const r of own.facts) {
+    if (!isFactKey(r.fact)) return `"${r.fact}" is no fact of the catalogue`;
+    const wrong = r.values.find((v) => !possibleValues(r.fact as FactKey).includes(v));
+    if (wrong !== undefined) return `"${wrong}" is no value of ${r.fact}`;
+  }
+  return undefined;
+}
+
+/** A stylist's own need becomes a pack like the others. Its foods are looked at by the judge. */
+export function packOfOwn(own: OwnNeed): NeedPack {
+  const known = made.get(own);
+  if (known) return known;
+  const pack: NeedPack = {
+    id: own.id,
+    name: own.name,
+    also: [],
+    rim: 'ticks',
+    summary: own.name,
+    strictness: 'strict',
+    settings: [],
+    rules: own.facts.map((r): Rule => ({
+      fact: r.fact as FactKey,
+      [r.verdict]: r.values,
+      why: r.why || `“${own.name}” leaves it out`,
+      source: 'stylist',
+    })),
+    page: { traps: own.foods, good: [], note: 'Your own rule. Ask the guest.', sources: ['stylist'] },
+  };
+  made.set(own, pack);
+  return pack;
+}

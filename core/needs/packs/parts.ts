@@ -1,0 +1,106 @@
+import type { FactKey, Source } from '../../catalogue/index.js';
+import type { NeedPack, Reach, Rule, Setting } from '../pack.js';
+
+/** "May contain" is a warning about traces. How it is taken follows the strictness unless it was said. */
+export const traces: Setting = {
+  id: 'traces',
+  name: 'May contain',
+  values: [
+    { id: 'avoid', name: 'avoid' },
+    { id: 'ask', name: 'ask the guest' },
+    { id: 'accept', name: 'accept' },
+  ],
+  default: 'avoid',
+  by: { allergy: 'avoid', strict: 'ask', preference: 'accept' },
+};
+
+const REACH_NAMES: Record<Reach, string> = {
+  'same-kitchen': 'not even made beside it',
+  'same-surface': 'not on the same surface',
+  neighbours: 'not touching it',
+  none: 'does not matter',
+};
+
+export const contactSetting = (usual: Reach): Setting => ({
+  id: 'contact',
+  name: 'Near such food',
+  values: (Object.keys(REACH_NAMES) as Reach[]).map((id) => ({ id, name: REACH_NAMES[id] })),
+  default: usual,
+});
+
+export const rennetSetting = (tight: string, wide: string, usual = 'strict'): Setting => ({
+  id: 'rennet',
+  name: 'Animal rennet',
+  values: [
+    { id: 'strict', name: tight },
+    { id: 'lenient', name: wide },
+  ],
+  default: usual,
+});
+
+/** One rule for each strictness about traces; just one of the three is in force. */
+export function byTraces(fact: FactKey, word: string, source: Source = 'public allergen law'): Rule[] {
+  const at = (is: string) => ({ setting: 'traces', is: [is] });
+  const may = `it has ${word} in it, or may have`;
+  return [
+    { fact, when: at('avoid'), forbidden: ['contains', 'may'], why: may, source },
+    { fact, when: at('ask'), forbidden: ['contains'], ask: ['may'], why: may, source },
+    { fact, when: at('accept'), forbidden: ['contains'], why: `it has ${word} in it`, source },
+  ];
+}
+
+/** It is out when it is in it; a warning about traces asks. */
+export const never = (fact: FactKey, word: string, source: Source = 'label practice'): Rule => ({
+  fact,
+  forbidden: ['contains'],
+  ask: ['may'],
+  why: `it has ${word} in it`,
+  source,
+});
+
+/** It is out when it is an ingredient; traces do not matter. */
+export const notAsIngredient = (fact: FactKey, word: string): Rule => ({
+  fact,
+  forbidden: ['contains'],
+  why: `it has ${word} in it`,
+  source: 'label practice',
+});
+
+const ALLERGEN_SOURCES = ['European law on naming fourteen allergens', 'United States law on naming nine'];
+export const DEFER = 'Read the label each time, and ask the guest: makers change what they put in.';
+
+interface Allergy {
+  id: string;
+  name: string;
+  also: readonly string[];
+  fact: FactKey;
+  /** "sesame" */
+  word: string;
+  rim?: NeedPack['rim'];
+  more?: readonly Rule[];
+  settings?: readonly Setting[];
+  traps: readonly string[];
+  good: readonly string[];
+  note?: string;
+}
+
+/** An allergen that labels must name: contained or as traces, and what lies on the same surface. */
+export function allergy(a: Allergy): NeedPack {
+  return {
+    id: a.id,
+    name: a.name,
+    also: a.also,
+    rim: a.rim ?? 'beads',
+    summary: `No ${a.word}, not as traces either, and none on the same board.`,
+    strictness: 'allergy',
+    settings: [traces, ...(a.settings ?? []), contactSetting('same-surface')],
+    rules: [...byTraces(a.fact, a.word), ...(a.more ?? [])],
+    contact: { carriers: [{ fact: a.fact, values: ['contains'] }], what: a.word },
+    page: {
+      traps: a.traps,
+      good: a.good,
+      note: a.note ? `${a.note} ${DEFER}` : DEFER,
+      sources: ALLERGEN_SOURCES,
+    },
+  };
+}
