@@ -7,6 +7,7 @@ import hooks from 'eslint-plugin-react-hooks';
 export const CORE_ORDER = [
   'measure',
   'catalogue',
+  'label',
   'party',
   'needs',
   'plan',

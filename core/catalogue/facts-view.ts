@@ -122,6 +122,11 @@ export function factValue(component: Component, key: FactKey, form: FormId): str
 /** The component with one fact changed, as a label or a person told it. Salt and choking are not told this way. */
 export function withFact(component: Component, key: FactKey, value: string): Component {
   if (!possibleValues(key).includes(value)) throw new Error(`"${value}" is no value of ${key}`);
+  return withKnowledge(component, key, value);
+}
+
+/** As `withFact`, but what is known may also be that nobody knows yet: "brand", "depends", "unknown". */
+export function withKnowledge(component: Component, key: FactKey, value: string): Component {
   if (key === 'salt-class' || key === 'choking') throw new Error(`${key} is worked out, not told`);
   if (isField(key)) return { ...component, [FIELDS[key].field]: value };
   if (key === 'alcohol') return { ...component, alcohol: value as Component['alcohol'] };

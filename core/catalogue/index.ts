@@ -9,6 +9,7 @@ export {
   factWords,
   possibleValues,
   withFact,
+  withKnowledge,
   SALTY_FROM_G,
   VERY_SALTY_FROM_G,
   type FactKey,

@@ -56,6 +56,7 @@ export const vegan: NeedPack = {
     {
       fact: 'alcohol',
       when: { setting: 'wine', is: ['ask'] },
+      and: [{ fact: 'ingredient.grape-product', values: ['contains'] }],
       ask: ['contains'],
       why: 'wine and beer may be cleared with egg, milk or fish',
       source: 'label practice',
