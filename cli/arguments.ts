@@ -4,7 +4,7 @@ export interface Arguments {
   options: Record<string, string[]>;
 }
 
-const KNOWN = new Set(['need', 'setting', 'command', 'seed', 'component', 'svg']);
+const KNOWN = new Set(['need', 'setting', 'command', 'seed', 'component', 'svg', 'form']);
 
 /** Reads `--name value` pairs; a text is what was wrong. */
 export function parseArguments(list: readonly string[]): Arguments | string {

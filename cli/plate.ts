@@ -1,10 +1,12 @@
 import { readFileSync, writeFileSync } from 'node:fs';
 import { z } from 'zod';
-import { CATALOGUE, usualForm } from '../core/catalogue/index.js';
-import { checkPlan } from '../core/check/index.js';
+import { CATALOGUE, FORM_IDS, formOf, usualForm, type FormId } from '../core/catalogue/index.js';
+import { certificateOf, checkPlan, plateSums } from '../core/check/index.js';
 import { compose } from '../core/compose/index.js';
 import { layPlan } from '../core/lay/index.js';
-import { fineForms, judgeNeed, NEEDS, needPack } from '../core/needs/index.js';
+import { componentOfLabel, readLabel } from '../core/label/index.js';
+import { fineForms, judgeNeed, NEEDS, needPack, type Judgement } from '../core/needs/index.js';
+import type { NeedChoice } from '../core/party/index.js';
 import { boardSvg } from '../core/picture/index.js';
 import {
   applyCommand,
@@ -35,14 +37,7 @@ const print = (value: unknown): void => {
 };
 
 function readPlanFile(args: Arguments): Plan {
-  const [file] = args.words;
-  if (!file) throw new BadInput('name a plan file, or - for standard input');
-  let text: string;
-  try {
-    text = readFileSync(file === '-' ? 0 : file, 'utf8');
-  } catch {
-    throw new BadInput(`the file "${file}" cannot be read`);
-  }
+  const text = readText(args, 'plan file');
   const read = readPlanText(text);
   if (!read.ok) throw new BadInput('the plan was refused', read.problems);
   return read.plan;
@@ -57,33 +52,140 @@ function seedOf(args: Arguments, plan: Plan): number {
   return seed;
 }
 
-function verdicts(args: Arguments): void {
+/** The need that was named with its settings, as the plan's border would take it. */
+function needOf(args: Arguments): NeedChoice {
   const id = args.options.need?.[0];
   const pack = id === undefined ? undefined : needPack(id);
-  if (!pack) throw new BadInput(`--need takes one of ${NEEDS.map((n) => n.id).join(', ')}`);
+  const valid = NEEDS.map((n) => n.id);
+  if (!pack) throw new BadInput(`--need takes one of ${valid.join(', ')}`, { valid });
   const settings: Record<string, string> = {};
   for (const pair of args.options.setting ?? []) {
-    const [key, value] = pair.split('=');
-    if (!key || value === undefined) throw new BadInput(`--setting takes key=value, not "${pair}"`);
-    settings[key] = value;
+    const at = pair.indexOf('=');
+    if (at < 1) throw new BadInput(`--setting takes key=value, not "${pair}"`);
+    settings[pair.slice(0, at)] = pair.slice(at + 1);
   }
   const choice = { id: pack.id, settings };
   const problem = needProblem(choice);
-  if (problem) throw new BadInput(problem);
+  if (problem)
+    throw new BadInput(problem, {
+      valid: Object.fromEntries(pack.settings.map((s) => [s.id, s.values.map((v) => v.id)])),
+    });
+  return choice;
+}
+
+const reasonsOf = (reasons: Judgement['reasons']) =>
+  reasons.map((r) => ({ fact: r.fact, value: r.value, source: r.source, text: r.text, verdict: r.verdict }));
+
+function verdicts(args: Arguments): void {
+  const choice = needOf(args);
+  const asked = args.options.form?.[0];
+  if (asked !== undefined && !(FORM_IDS as readonly string[]).includes(asked))
+    throw new BadInput(`--form takes one of ${FORM_IDS.join(', ')}`, { valid: FORM_IDS });
+  const formed = CATALOGUE.flatMap((c) => {
+    const fact = asked === undefined ? usualForm(c) : formOf(c, asked as FormId);
+    return fact ? [{ c, form: fact.form }] : [];
+  });
   print(
-    CATALOGUE.map((c) => {
-      const { form } = usualForm(c);
+    formed.map(({ c, form }) => {
       const { verdict, reasons } = judgeNeed(c, form, choice);
       return {
         id: c.id,
         name: c.name,
         form,
         verdict,
-        reasons: reasons.map((r) => ({ fact: r.fact, value: r.value, source: r.source, text: r.text })),
+        reasons: reasonsOf(reasons),
         fineForms: fineForms(c, choice),
       };
     }),
   );
+}
+
+/** Text from a file, or from standard input for "-". */
+function readText(args: Arguments, what: string): string {
+  const [file] = args.words;
+  if (!file) throw new BadInput(`name a ${what}, or - for standard input`);
+  try {
+    return readFileSync(file === '-' ? 0 : file, 'utf8');
+  } catch {
+    throw new BadInput(`the file "${file}" cannot be read`);
+  }
+}
+
+const MOST_LABEL = 20_000;
+
+function label(args: Arguments): void {
+  const choice = args.options.need ? needOf(args) : undefined;
+  const text = readText(args, 'file with the text of a label');
+  if (text.length > MOST_LABEL)
+    throw new BadInput(`a label has at most ${MOST_LABEL} letters, not ${text.length}`);
+  const read = readLabel(text);
+  const about = { name: 'Label', family: 'spread-dip' as const, text, who: '', when: '' };
+  const judged = choice && judgeNeed(componentOfLabel(read, about), 'bowl', choice);
+  print({
+    facts: read.facts,
+    spans: read.spans,
+    questions: read.questions,
+    nutrition: read.nutrition,
+    complete: read.complete,
+    ...(judged ? { verdict: judged.verdict, reasons: reasonsOf(judged.reasons) } : {}),
+  });
+}
+
+/** Per group: what it may eat of this plan, where it lies, and what can be promised. */
+function guests(args: Arguments): void {
+  const { care, context, findings } = checkPlan(readPlanFile(args));
+  const certificate = certificateOf(context, care);
+  const sums = plateSums(context);
+  print({
+    groups: care.groups.map(({ group, ok, missing }, i) => {
+      const foods = context.lying.filter((l) => context.groupsAt(l.surface).includes(group));
+      const of = (verdict: string) =>
+        foods
+          .filter(
+            (l) =>
+              (context.overruled(l.component.id, group) ? 'fine' : context.judge(l, group).verdict) ===
+              verdict,
+          )
+          .map((l) => ({
+            id: l.component.id,
+            form: l.form,
+            surface: l.surface.id,
+            counts: context.counts(l, group),
+            reasons: reasonsOf(context.judge(l, group).reasons),
+          }));
+      return {
+        group: group.id,
+        name: group.name,
+        count: group.count,
+        fine: of('fine'),
+        ask: of('ask'),
+        forbidden: of('forbidden'),
+        lookedAfter: ok,
+        why: missing,
+        gramsEach: certificate.groups[i]!.gramsEach,
+        text: certificate.groups[i]!.text,
+        openOnAllergy: findings.some(
+          (f) => f.grave && f.glyph === 'covered' && f.concerns.includes(group.id),
+        ),
+        plate: sums
+          .filter((s) => s.group === group)
+          .map((s) => ({
+            need: s.need,
+            what: s.quantity.fact,
+            unit: s.quantity.unit,
+            limit: s.limit,
+            ...s.sum,
+          })),
+      };
+    }),
+    certificate: {
+      lookedAfter: certificate.lookedAfter,
+      holdsUpTo: certificate.holdsUpTo,
+      text: certificate.text,
+      shortFirst: certificate.shortFirst ?? null,
+      remedy: certificate.remedy ?? null,
+    },
+  });
 }
 
 const VERBS: Record<string, (args: Arguments) => void | Promise<void>> = {
@@ -110,11 +212,14 @@ const VERBS: Record<string, (args: Arguments) => void | Promise<void>> = {
           values: s.values.map((v) => v.id),
           default: s.default,
           list: s.list ?? false,
+          number: s.number ?? null,
         })),
       })),
     );
   },
   verdicts,
+  label,
+  guests,
   check(args) {
     const { findings, care } = checkPlan(readPlanFile(args));
     print({

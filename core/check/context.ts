@@ -1,9 +1,18 @@
 import type { Component, ComponentId, Larder } from '../catalogue/index.js';
-import { carriesTo, disliked, isGrave, judgeGroup, type Judgement } from '../needs/index.js';
+import {
+  carriesTo,
+  disliked,
+  isGrave,
+  judgeGroup,
+  QUANTITY_FACTS,
+  type Carried,
+  type Judgement,
+} from '../needs/index.js';
 import type { Group } from '../party/index.js';
 import { planLarder, type Placement, type Plan, type Surface } from '../plan/index.js';
 import { groupsOf } from '../compose/index.js';
 import { targetsOf, type Targets } from '../portion/index.js';
+import { near } from './near.js';
 
 /** One component on one surface, all its lots together. */
 export interface Lying {
@@ -26,13 +35,22 @@ export interface CheckContext {
   groupsAt(surface: Surface): Group[];
   judge(l: Lying, group: Group): Judgement;
   overruled(componentId: ComponentId, group: Group): boolean;
-  /** Foods on the surface that make their neighbours unsafe for the group. */
-  carriers(
-    surface: Surface,
-    group: Group,
-  ): { lying: Lying; verdict: 'carries' | 'ask'; grave: boolean; what: string }[];
-  /** May the group count on it: fine (or overruled), liked, and nothing beside it carries? */
+  /** Foods on the surface that make everything else there unsafe for the group. */
+  carriers(surface: Surface, group: Group): Carrier[];
+  /** Foods that lie so near to this one that they make it unsafe for the group. */
+  touching(l: Lying, group: Group): Carrier[];
+  /** May the group eat it where it lies, by its facts alone? What only the whole plate decides is let through. */
+  allowed(l: Lying, group: Group): boolean;
+  /** May the group count on it: allowed (or overruled), liked, and nothing beside it carries? */
   counts(l: Lying, group: Group): boolean;
+}
+
+export interface Carrier {
+  lying: Lying;
+  verdict: 'carries' | 'ask';
+  grave: boolean;
+  what: string;
+  reach: Carried['reach'];
 }
 
 function lyingOf(plan: Plan, larder: Larder): { lying: Lying[]; lost: Placement[] } {
@@ -61,7 +79,8 @@ export function contextOf(plan: Plan): CheckContext {
   const larder = planLarder(plan);
   const { lying, lost } = lyingOf(plan, larder);
   const judged = new Map<string, Judgement>();
-  const carried = new Map<string, ReturnType<CheckContext['carriers']>>();
+  const carried = new Map<string, Carrier[]>();
+  const touched = new Map<string, Carrier[]>();
   const context: CheckContext = {
     plan,
     larder,
@@ -79,21 +98,39 @@ export function contextOf(plan: Plan): CheckContext {
       plan.overrulings.some((o) => o.componentId === componentId && o.groupId === group.id),
     carriers(surface, group) {
       const key = `${surface.id} ${group.id}`;
-      const known = carried.get(key) ?? findCarriers(context, surface, group);
+      const known =
+        carried.get(key) ?? findCarriers(context, surface, group).filter((x) => x.reach !== 'neighbours');
       carried.set(key, known);
       return known;
     },
+    touching(l, group) {
+      const key = `${l.component.id} ${l.form} ${l.surface.id} ${group.id}`;
+      const known = touched.get(key) ?? findTouching(context, l, group);
+      touched.set(key, known);
+      return known;
+    },
+    allowed(l, group) {
+      const { reasons } = context.judge(l, group);
+      return (
+        context.overruled(l.component.id, group) ||
+        reasons.every((r) => r.verdict === 'ask' && (QUANTITY_FACTS as readonly string[]).includes(r.fact))
+      );
+    },
     counts(l, group) {
       if (!context.groupsAt(l.surface).includes(group) || l.component.job === 'none') return false;
-      const fine = context.judge(l, group).verdict === 'fine' || context.overruled(l.component.id, group);
-      return fine && !disliked(l.component, group) && context.carriers(l.surface, group).length === 0;
+      return (
+        context.allowed(l, group) &&
+        !disliked(l.component, group) &&
+        context.carriers(l.surface, group).length === 0 &&
+        context.touching(l, group).length === 0
+      );
     },
   };
   return context;
 }
 
 /** What stands in a bowl of its own sheds nothing. An overruled food was accepted as it is. */
-function findCarriers(c: CheckContext, surface: Surface, group: Group): ReturnType<CheckContext['carriers']> {
+function findCarriers(c: CheckContext, surface: Surface, group: Group): Carrier[] {
   return c.lying
     .filter((l) => l.surface === surface && !l.contained && !c.overruled(l.component.id, group))
     .flatMap((lying) =>
@@ -102,6 +139,14 @@ function findCarriers(c: CheckContext, surface: Surface, group: Group): ReturnTy
         verdict: r.verdict,
         grave: isGrave(r.need, r.choice),
         what: r.need.contact!.what,
+        reach: r.reach,
       })),
     );
+}
+
+/** Carriers that matter to a group only where they touch. */
+function findTouching(c: CheckContext, l: Lying, group: Group): Carrier[] {
+  return findCarriers(c, l.surface, group).filter(
+    (x) => x.reach === 'neighbours' && x.lying.component.id !== l.component.id && near(c.plan, l, x.lying),
+  );
 }

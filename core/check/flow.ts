@@ -9,8 +9,21 @@ export interface FlowGroup {
   eats: readonly number[];
 }
 
+export interface Sharing {
+  /** Grams that each group gets. */
+  gotG: number[];
+  /** Groups that get less than they need, and those they share the exhausted foods with. */
+  short: number[];
+  /** Foods that are eaten up by them: more of anything else would not help (a smallest cut). */
+  exhausted: number[];
+}
+
 /** Grams that each group gets in a largest sharing; the sum is largest, no group gets more than it needs. */
-export function shareOut(groups: readonly FlowGroup[], leftG: readonly number[]): number[] {
+export const shareOut = (groups: readonly FlowGroup[], leftG: readonly number[]): number[] =>
+  sharing(groups, leftG).gotG;
+
+/** The same with what runs short: the smallest cut of the flow names it. */
+export function sharing(groups: readonly FlowGroup[], leftG: readonly number[]): Sharing {
   const [g, f] = [groups.length, leftG.length];
   const source = g + f;
   const sink = source + 1;
@@ -42,7 +55,7 @@ export function shareOut(groups: readonly FlowGroup[], leftG: readonly number[])
         queue.push(b);
       }
     }
-    if (!from.has(sink)) break;
+    if (!from.has(sink)) return cutOf(groups, from, room, source);
     let pushed = Infinity;
     for (let b = sink; b !== source; b = from.get(b)!) pushed = Math.min(pushed, room(from.get(b)!, b));
     for (let b = sink; b !== source; b = from.get(b)!) {
@@ -51,7 +64,21 @@ export function shareOut(groups: readonly FlowGroup[], leftG: readonly number[])
       capacity.set(at(b, a), room(b, a) + pushed);
     }
   }
-  return groups.map((group, i) => group.needG - room(source, i));
+}
+
+/** What the last search from the source could still reach: groups that want more, and foods that have no more. */
+function cutOf(
+  groups: readonly FlowGroup[],
+  reached: ReadonlyMap<number, number>,
+  room: (a: number, b: number) => number,
+  source: number,
+): Sharing {
+  const g = groups.length;
+  return {
+    gotG: groups.map((group, i) => group.needG - room(source, i)),
+    short: groups.flatMap((_, i) => (reached.has(i) ? [i] : [])),
+    exhausted: [...reached.keys()].filter((n) => n >= g && n < source).map((n) => n - g),
+  };
 }
 
 const HALVINGS = 12;

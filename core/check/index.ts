@@ -1,6 +1,10 @@
 export { CHECKS, checkPlan, worstGlyph, type Check, type Checked } from './registry.js';
 export { contextOf, type CheckContext, type Lying } from './context.js';
-export { partyCare, type LookedAfter, type PartyCare } from './looked-after.js';
+export { partyCare, type LookedAfter, type PartyCare, type RunsShort } from './looked-after.js';
+export { certificateOf, type Certificate, type GroupPromise } from './certificate.js';
+export { labelQuestions, questionsText, type LabelQuestionLine } from './questions.js';
+export { plateOf, plateSums, type PlateLine, type PlateSum } from './plates.js';
+export { NEAR_MM } from './near.js';
 export { fairShare, shareOut } from './flow.js';
 export {
   byUrgency,

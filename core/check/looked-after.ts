@@ -2,7 +2,7 @@ import { isUnrestricted } from '../compose/index.js';
 import { portionsOf, type Group } from '../party/index.js';
 import { needG } from '../portion/index.js';
 import type { CheckContext, Lying } from './context.js';
-import { fairShare, shareOut, type FlowGroup } from './flow.js';
+import { fairShare, sharing, type FlowGroup } from './flow.js';
 
 export interface LookedAfter {
   group: Group;
@@ -23,6 +23,8 @@ export interface PartyCare {
   groups: LookedAfter[];
   /** The largest share, as a multiple of the proportional one, that the others may take; 0 when somebody is short already. */
   greed: number;
+  /** What is missing now, or would be first beyond that. */
+  shortFirst?: RunsShort;
 }
 
 /** Rounding to whole pieces may cost a crumb of the portion. */
@@ -78,15 +80,57 @@ function careOf(c: CheckContext, group: Group, sureG: number): LookedAfter {
   return { group, ok: missing.length === 0, sureG, needG: need, body, vehicle, fresh, bites, missing, foods };
 }
 
+/** What no plate may be without, and the least part of the portion that it must make (house default: a third of its usual part). */
+export const PARTS = [
+  {
+    id: 'vehicle',
+    words: 'bread and crackers',
+    share: 0.035,
+    is: (l: Lying) => l.component.job === 'vehicle',
+  },
+  { id: 'body', words: 'food with body', share: 0.13, is: (l: Lying) => l.component.job === 'body' },
+  { id: 'fresh', words: 'fruit and vegetables', share: 0.1, is: isFresh },
+] as const;
+
+/** What runs short first when the others take more than the certificate allows. */
+export interface RunsShort {
+  /** "bread and crackers", or all of the food. */
+  what: string;
+  groups: Group[];
+  foods: Lying[];
+  missingG: number;
+}
+
+/** The restricted groups share what the others leave; undefined when everyone gets enough of everything. */
+function shortAt(
+  c: CheckContext,
+  foods: readonly Lying[],
+  groups: readonly Group[],
+  greed: number,
+): RunsShort | undefined {
+  for (const part of [...PARTS, { words: 'food', share: ENOUGH, is: () => true }]) {
+    const some = foods.filter(part.is);
+    const asked = flowOf(c, some, groups, part.share);
+    const shared = sharing(
+      asked,
+      some.map((l) => leftOf(c, l, greed)),
+    );
+    const missingG = asked.reduce((n, a, i) => n + a.needG - shared.gotG[i]!, 0);
+    if (missingG <= 0.5) continue;
+    return {
+      what: part.words,
+      groups: shared.short.map((i) => groups[i]!),
+      foods: shared.exhausted.map((i) => some[i]!),
+      missingG,
+    };
+  }
+  return undefined;
+}
+
 /** Is everyone looked after? The restricted groups are judged together: they share what the others leave. */
 export function partyCare(c: CheckContext): PartyCare {
   const foods = c.lying.filter((l) => l.component.job !== 'none');
   const restricted = c.plan.party.filter((g) => !isUnrestricted(g) || g.dislikes.length > 0);
-  const sureAt = (greed: number) =>
-    shareOut(
-      flowOf(c, foods, restricted, 1),
-      foods.map((l) => leftOf(c, l, greed)),
-    );
   const now = fairShare(
     flowOf(c, foods, restricted, 1),
     foods.map((l) => leftOf(c, l, 1)),
@@ -100,10 +144,28 @@ export function partyCare(c: CheckContext): PartyCare {
     const r = restricted.indexOf(group);
     return careOf(c, group, r >= 0 ? Math.min(now[r]!, together[i]!) : together[i]!);
   });
-  const holds = (greed: number) =>
-    sureAt(greed).every((sure, i) => sure >= needG(restricted[i]!, c.targets) * ENOUGH);
-  return { groups, greed: groups.every((g) => g.ok) ? largestGreed(holds) : 0 };
+  const short = (greed: number) => shortAt(c, foods, restricted, greed);
+  const ok = groups.every((g) => g.ok) && short(1) === undefined;
+  const greed = ok ? largestGreed((at) => short(at) === undefined) : 0;
+  const first = ok ? short(greed + STEP) : (short(1) ?? undefined);
+  return {
+    groups: withParts(groups, ok ? undefined : first),
+    greed,
+    ...(first ? { shortFirst: first } : {}),
+  };
 }
+
+/** A group with enough in all may still lack bread, body or fresh food beside the others who rely on it. */
+function withParts(groups: LookedAfter[], short: RunsShort | undefined): LookedAfter[] {
+  if (!short || short.what === 'food') return groups;
+  return groups.map((g) =>
+    g.ok && short.groups.includes(g.group)
+      ? { ...g, ok: false, missing: [`too little ${short.what}: ${Math.ceil(short.missingG)} g more`] }
+      : g,
+  );
+}
+
+const STEP = 0.02;
 
 /** To a hundredth, by halving. */
 function largestGreed(holds: (greed: number) => boolean): number {

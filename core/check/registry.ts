@@ -7,7 +7,11 @@ import { balance } from './checks/balance.js';
 import { ages, coldAir, season } from './checks/brief.js';
 import { contact } from './checks/contact.js';
 import { holding } from './checks/holding.js';
+import { knownFoods } from './checks/known-foods.js';
 import { labels } from './checks/labels.js';
+import { plateLimits } from './checks/plate-limits.js';
+import { routes } from './checks/routes.js';
+import { together } from './checks/together.js';
 import { lookedAfter } from './checks/looked-after.js';
 import { lostComponents, ownVerdicts } from './checks/own-verdicts.js';
 import { promises } from './checks/promises.js';
@@ -21,12 +25,16 @@ export type Check = (c: CheckContext) => Finding[];
 export const CHECKS: readonly Check[] = [
   smallChildren,
   contact,
+  routes,
+  together,
   promises,
   ownVerdicts,
   lookedAfter,
+  plateLimits,
   holding,
   lostComponents,
   ages,
+  knownFoods,
   labels,
   size,
   amounts,

@@ -66,12 +66,11 @@ export function per100(c: Component, quantity: Quantity, setting: (id: string) =
   }
 }
 
-/** The limit for one guest's plate: as said, or as usual for the pack. */
-export function plateLimit(pack: NeedPack, choice: NeedChoice): number {
+/** The limit for one guest's plate: as said, or as usual for the role of the board. */
+export function plateLimit(pack: NeedPack, choice: NeedChoice, role: string = 'drinks'): number {
   const said = Number(choice.settings.limit);
-  return choice.settings.limit !== undefined && Number.isFinite(said)
-    ? said
-    : Number(pack.settings.find((s) => s.id === 'limit')?.default ?? pack.quantity!.usual.drinks);
+  if (choice.settings.limit !== undefined && Number.isFinite(said)) return said;
+  return pack.quantity!.usual[role === 'meal' ? 'meal' : 'drinks'];
 }
 
 const ofShare = (share: number, dense: boolean): 'fine' | 'ask' | 'forbidden' =>

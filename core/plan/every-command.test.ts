@@ -93,6 +93,21 @@ const EXAMPLES: Record<string, [Command, (p: Plan) => unknown, unknown]> = {
   'set-budget': [{ name: 'set-budget', budgetMinor: 12_000 }, (p) => p.budgetMinor, 12_000],
   'set-currency': [{ name: 'set-currency', currency: 'SEK' }, (p) => p.currency, 'SEK'],
   'set-policy': [{ name: 'set-policy', policy: 'everything-fits' }, (p) => p.policy, 'everything-fits'],
+  'set-prep': [
+    { name: 'set-prep', prep: { freeFromFirst: true, freshGloves: true } },
+    (p) => p.prep.freshGloves,
+    true,
+  ],
+  'own-tool': [
+    { name: 'own-tool', componentId, surfaceId, on: true },
+    (p) => p.placements.filter((x) => x.ownTool).length,
+    1,
+  ],
+  'remove-component': [
+    { name: 'remove-component', componentId },
+    (p) => p.placements.map((x) => x.componentId),
+    ['brie'],
+  ],
   'set-notes': [{ name: 'set-notes', notes: 'ring the bell' }, (p) => p.notes, 'ring the bell'],
   'set-bowls': [
     { name: 'set-bowls', bowls: [{ diameterMm: 90, count: 3 }] },

@@ -126,3 +126,25 @@ export function simplified(line: Polygon, tolerance: number): Point[] {
     ...simplified(line.slice(at), tolerance),
   ];
 }
+
+function toSegment([px, py]: Point, [ax, ay]: Point, [bx, by]: Point): number {
+  const [dx, dy] = [bx - ax, by - ay];
+  const length = dx * dx + dy * dy;
+  const t = length === 0 ? 0 : Math.max(0, Math.min(1, ((px - ax) * dx + (py - ay) * dy) / length));
+  return hypot2(px - ax - t * dx, py - ay - t * dy);
+}
+
+/** Shortest way in millimetres between two outlines, by their corners and sides; 0 where one corner lies in the other. */
+export function gapBetween(a: Polygon, b: Polygon): number {
+  let best = Infinity;
+  const corners = (from: Polygon, to: Polygon) => {
+    for (const p of from) {
+      if (inside(to, p[0], p[1])) best = 0;
+      for (let i = 0; i < to.length; i++)
+        best = Math.min(best, toSegment(p, to[i]!, to[(i + 1) % to.length]!));
+    }
+  };
+  corners(a, b);
+  if (best > 0) corners(b, a);
+  return best;
+}

@@ -1,3 +1,4 @@
+export { gapBetween } from './geometry.js';
 export {
   areaOf,
   convexOverlap,

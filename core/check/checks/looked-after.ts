@@ -1,5 +1,6 @@
 import { usualForm, type Component } from '../../catalogue/index.js';
 import { disliked, judgeGroup } from '../../needs/index.js';
+import { certificateOf } from '../certificate.js';
 import { partyCare, THREE_BITES, type LookedAfter } from '../looked-after.js';
 import type { CheckContext } from '../context.js';
 import { capital, lower, names, type Finding, type Remedy } from '../finding.js';
@@ -11,6 +12,7 @@ export function lookedAfter(c: CheckContext): Finding[] {
   const care = partyCare(c);
   const short = care.groups.filter((g) => !g.ok);
   if (short.length === 0) {
+    const certificate = certificateOf(c, care);
     return [
       {
         key: 'looked-after',
@@ -20,9 +22,9 @@ export function lookedAfter(c: CheckContext): Finding[] {
         components: [],
         surfaceId: null,
         text: 'Everyone is looked after.',
-        why: `It holds as long as the others take no more than ${care.greed.toFixed(1)} times their share.`,
+        why: `It holds as long as the others take no more than ${care.greed.toFixed(1)} times their share.${certificate.shortFirst ? ` ${certificate.shortFirst.text}` : ''}`,
         facts: [{ what: 'holds up to', value: `${care.greed.toFixed(2)} times`, source: 'this plan' }],
-        remedies: [],
+        remedies: certificate.remedy ? [certificate.remedy] : [],
         grave: false,
       },
     ];

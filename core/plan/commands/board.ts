@@ -90,6 +90,12 @@ export const BOARD_COMMANDS = [
       lies(c.componentId, c.surfaceId)(p) ? { ...p, contained: c.on } : p,
     ),
   })),
+  command('own-tool', 'give a tool of its own', { componentId, surfaceId, on: z.boolean() }, (plan, c) => ({
+    ...plan,
+    placements: plan.placements.map((p) =>
+      lies(c.componentId, c.surfaceId)(p) ? { ...p, ownTool: c.on } : p,
+    ),
+  })),
   command('move', 'move to another surface', { componentId, from: surfaceId, to: surfaceId }, (plan, c) =>
     moved(plan, c.componentId, c.from, c.to),
   ),
@@ -100,5 +106,15 @@ export const BOARD_COMMANDS = [
   command('add-component', 'add a component', { component: componentSchema }, (plan, { component }) => ({
     ...plan,
     ownComponents: replaceBy(plan.ownComponents, (o) => o.id === component.id, component),
+  })),
+  /** Where it lay and what was said of it goes too; undo brings it all back. */
+  command('remove-component', 'delete a component', { componentId }, (plan, c) => ({
+    ...withWishes(plan, {
+      pinned: toggled(plan.wishes.pinned, c.componentId, false),
+      excluded: toggled(plan.wishes.excluded, c.componentId, false),
+    }),
+    ownComponents: plan.ownComponents.filter((o) => o.id !== c.componentId),
+    placements: plan.placements.filter((p) => p.componentId !== c.componentId),
+    answers: plan.answers.filter((a) => a.componentId !== c.componentId),
   })),
 ] as const;

@@ -65,6 +65,10 @@ export const BRIEF_COMMANDS = [
     ...plan,
     policy,
   })),
+  command('set-prep', 'change the order of work', { prep: field.prep }, (plan, { prep }) => ({
+    ...plan,
+    prep,
+  })),
   command('set-notes', 'change the notes', { notes: field.notes }, (plan, { notes }) => ({ ...plan, notes })),
   command('set-bowls', 'change the bowls', { bowls: field.bowls }, (plan, { bowls }) => ({ ...plan, bowls })),
   command('set-tools', 'change the tools', { tools: field.tools }, (plan, { tools }) => ({ ...plan, tools })),

@@ -1,0 +1,108 @@
+import { guestsIn, type Group } from '../party/index.js';
+import type { CheckContext, Lying } from './context.js';
+import { lower, names, type Remedy } from './finding.js';
+import type { LookedAfter, PartyCare, RunsShort } from './looked-after.js';
+
+/** What can be promised to a group, and on which condition. Never without it. */
+export interface GroupPromise {
+  group: Group;
+  lookedAfter: boolean;
+  gramsEach: number;
+  text: string;
+}
+
+export interface Certificate {
+  lookedAfter: boolean;
+  /** The largest share, as a multiple of their proportional one, that the others may take; 0 when somebody is short now. */
+  holdsUpTo: number;
+  groups: GroupPromise[];
+  text: string;
+  shortFirst?: { what: string; groups: string[]; foods: string[]; text: string };
+  /** The least change that helps: more of one food. */
+  remedy?: Remedy;
+}
+
+const each = (g: LookedAfter) =>
+  Math.floor(g.sureG / g.group.count / 5) * 5 || Math.floor(g.sureG / g.group.count);
+const times = (n: number) => n.toFixed(1);
+
+function promiseOf(g: LookedAfter, care: PartyCare): GroupPromise {
+  const who = `${g.group.count} ${lower(g.group.name)} ${g.group.count === 1 ? 'guest' : 'guests'}`;
+  const has = g.group.count === 1 ? 'has' : 'have';
+  return {
+    group: g.group,
+    lookedAfter: g.ok,
+    gramsEach: each(g),
+    text: g.ok
+      ? `The ${who} ${has} ${each(g)} g each as long as the others take no more than ${times(Math.max(1, care.greed))} times their share.`
+      : `The ${who} ${has} not enough: ${g.missing.join(', ')}.`,
+  };
+}
+
+const foodNames = (foods: readonly Lying[]) => [...new Set(foods.map((l) => l.component.name))];
+
+function shortWords(short: RunsShort): NonNullable<Certificate['shortFirst']> {
+  const foods = foodNames(short.foods);
+  const groups = short.groups.map((g) => g.name);
+  const what = foods.length > 0 && foods.length <= 2 ? names(foods.map(lower)) : short.what;
+  const shared =
+    groups.length > 1
+      ? `, because ${names(groups.map((g) => `“${g}”`))} need the same`
+      : groups[0]
+        ? ` for “${groups[0]}”`
+        : '';
+  return { what: short.what, groups, foods, text: `What runs short first is ${what}${shared}.` };
+}
+
+const ROUND_G = 10;
+
+/** So many grams more of the food that most of the short ones may eat, where it lies already. */
+function leastChange(c: CheckContext, short: RunsShort): Remedy | undefined {
+  const food = [...short.foods].sort(
+    (a, b) =>
+      short.groups.filter((g) => c.counts(b, g)).length - short.groups.filter((g) => c.counts(a, g)).length ||
+      b.massG - a.massG,
+  )[0];
+  if (!food) return undefined;
+  const moreG = Math.ceil((short.missingG * 1.2) / ROUND_G) * ROUND_G;
+  const factor = 1 + moreG / food.massG;
+  return {
+    label: `More ${lower(food.component.name)}`,
+    effect: `+${moreG} g`,
+    command: {
+      name: 'place',
+      componentId: food.component.id,
+      surfaceId: food.surface.id,
+      placements: food.lots.map((p) => ({
+        ...p,
+        massG: Math.round(p.massG * factor),
+        pieces: Math.max(1, Math.round(p.pieces * factor)),
+      })),
+    },
+  };
+}
+
+/** The answer to "is everyone looked after?", in words and in figures. An empty party is nobody's promise. */
+export function certificateOf(c: CheckContext, care: PartyCare): Certificate {
+  const groups = care.groups.map((g) => promiseOf(g, care));
+  const lookedAfter = groups.length > 0 && care.greed > 0;
+  const short = care.shortFirst ? shortWords(care.shortFirst) : undefined;
+  const remedy = care.shortFirst ? leastChange(c, care.shortFirst) : undefined;
+  const all = guestsIn(c.plan.party);
+  const text = lookedAfter
+    ? `All ${all} guests are looked after as long as those who eat everything take no more than ${times(care.greed)} times their share.`
+    : `Not everyone is looked after: ${
+        groups
+          .filter((g) => !g.lookedAfter)
+          .map((g) => `“${g.group.name}”`)
+          .join(', ') || 'nobody is coming'
+      }.`;
+  return {
+    lookedAfter,
+    holdsUpTo: care.greed,
+    groups,
+    text,
+    ...(short ? { shortFirst: short } : {}),
+    ...(remedy ? { remedy } : {}),
+  };
+}

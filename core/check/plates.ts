@@ -1,0 +1,74 @@
+import {
+  isGrave,
+  packOf,
+  per100,
+  plateLimit,
+  settingValues,
+  type Quantity,
+  type Range,
+} from '../needs/index.js';
+import { needsOf, type Group } from '../party/index.js';
+import { needG } from '../portion/index.js';
+import type { CheckContext, Lying } from './context.js';
+
+/** One guest's realistic plate: the portion, of everything that the guest may eat, as it is there. */
+export interface PlateLine {
+  lying: Lying;
+  massG: number;
+}
+
+export interface PlateSum {
+  group: Group;
+  need: string;
+  quantity: Quantity;
+  limit: number;
+  sum: Range;
+  /** What brings most of it, the largest first. */
+  lines: { lying: Lying; massG: number; amount: Range }[];
+  /** Kept as an allergy or strictly, not only gladly. */
+  strict: boolean;
+}
+
+/** Grams of each food on one guest's plate: the group's portion over what counts for it, by what lies there. */
+export function plateOf(c: CheckContext, group: Group): PlateLine[] {
+  const foods = c.lying.filter((l) => c.counts(l, group));
+  const there = foods.reduce((n, l) => n + l.massG, 0);
+  const each = needG(group, c.targets) / group.count;
+  if (there <= 0) return [];
+  const share = Math.min(each, there / group.count) / there;
+  return foods.map((lying) => ({ lying, massG: lying.massG * share }));
+}
+
+/** The plates whose sum a need limits: carbohydrate, salt, energy. */
+export function plateSums(c: CheckContext): PlateSum[] {
+  return c.plan.party.flatMap((group) =>
+    needsOf(group).flatMap((choice): PlateSum[] => {
+      const pack = packOf(choice);
+      if (!pack?.quantity) return [];
+      const { quantity } = pack;
+      const setting = (id: string) => settingValues(pack, choice, id)[0]!;
+      const lines = plateOf(c, group)
+        .map(({ lying, massG }) => {
+          const hundred = per100(lying.component, quantity, setting);
+          return {
+            lying,
+            massG,
+            amount: { low: (hundred.low * massG) / 100, high: (hundred.high * massG) / 100 },
+          };
+        })
+        .sort((a, b) => b.amount.high - a.amount.high);
+      const total = (key: keyof Range) => lines.reduce((n, l) => n + l.amount[key], 0);
+      return [
+        {
+          group,
+          need: pack.id,
+          quantity,
+          limit: plateLimit(pack, choice, c.plan.occasion.role),
+          sum: { low: total('low'), high: total('high') },
+          lines,
+          strict: isGrave(pack, choice) || (choice.strictness ?? pack.strictness) === 'strict',
+        },
+      ];
+    }),
+  );
+}

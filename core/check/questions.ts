@@ -1,0 +1,114 @@
+import {
+  factValue,
+  factWords,
+  isFactKey,
+  usualForm,
+  type Component,
+  type FactKey,
+} from '../catalogue/index.js';
+import { isGrave, packOf } from '../needs/index.js';
+import { needsOf, type Group } from '../party/index.js';
+import type { Answer } from '../plan/index.js';
+import type { CheckContext } from './context.js';
+import { lower, names } from './finding.js';
+import { openCarrierFacts } from './remedies.js';
+
+/** One thing to ask of a label, a maker or a counter, and for whom. */
+export interface LabelQuestionLine {
+  component: Component;
+  fact: FactKey;
+  text: string;
+  groups: Group[];
+  /** About an allergy or a child's safety. */
+  grave: boolean;
+  answer?: Answer;
+}
+
+const WORDS: Partial<Record<FactKey, string>> = {
+  rennet: 'Which rennet?',
+  slaughter: 'Is there a halal certificate? Which, and who has seen it?',
+  supervision: 'Is there a supervision? Which, and who has seen it?',
+  'milk-treatment': 'Is the milk raw or pasteurised?',
+  'gelatine-from': 'Of which animal is the gelatine?',
+  oats: 'Are the oats certified gluten-free?',
+  process: 'How was it made?',
+  alcohol: 'Is there alcohol in it?',
+  'fish-kind': 'Which fish is in it?',
+  lactose: 'How much lactose is left in it?',
+};
+
+const questionText = (fact: FactKey): string => {
+  if (WORDS[fact]) return WORDS[fact];
+  if (fact.startsWith('allergen.') || fact.startsWith('nut.'))
+    return `Does it contain ${factWords(fact)}, or traces?`;
+  return `Is ${factWords(fact)} in it?`;
+};
+
+/** Every open question of the plan's foods, those about an allergy first; what was answered stands with its answer. */
+export function labelQuestions(c: CheckContext): LabelQuestionLine[] {
+  const found = new Map<string, LabelQuestionLine>();
+  const add = (component: Component, fact: FactKey, group: Group, grave: boolean, answer?: Answer) => {
+    const key = `${component.id} ${fact}`;
+    const line = found.get(key) ?? { component, fact, text: questionText(fact), groups: [], grave: false };
+    if (!line.groups.includes(group)) line.groups.push(group);
+    line.grave ||= grave;
+    if (answer) line.answer = answer;
+    found.set(key, line);
+  };
+  for (const l of c.lying)
+    for (const group of c.groupsAt(l.surface)) {
+      if (c.overruled(l.component.id, group)) continue;
+      const grave = (need: string) =>
+        needsOf(group).some((n) => packOf(n)?.id === need && isGrave(packOf(n)!, n));
+      const { verdict, reasons } = c.judge(l, group);
+      if (verdict === 'ask')
+        for (const r of reasons)
+          if (isFactKey(r.fact) && r.fact !== 'choking' && r.fact !== 'salt-class')
+            add(l.component, r.fact, group, grave(r.need));
+      for (const fact of openCarrierFacts(l.component, group)) add(l.component, fact, group, true);
+    }
+  for (const answer of c.plan.answers) {
+    const component = c.larder.get(answer.componentId);
+    if (!component || !c.lying.some((l) => l.component.id === component.id)) continue;
+    const key = `${component.id} ${answer.fact}`;
+    found.set(key, {
+      component,
+      fact: answer.fact,
+      text: questionText(answer.fact),
+      groups: [],
+      grave: false,
+      answer,
+    });
+  }
+  return [...found.values()].sort(
+    (a, b) =>
+      Number(a.answer !== undefined) - Number(b.answer !== undefined) ||
+      Number(b.grave) - Number(a.grave) ||
+      a.component.name.localeCompare(b.component.name),
+  );
+}
+
+/** The list as plain text, to take to the shop or to send to a supplier. */
+export function questionsText(lines: readonly LabelQuestionLine[], title: string): string {
+  const open = lines.filter((l) => l.answer === undefined);
+  const byFood = new Map<string, LabelQuestionLine[]>();
+  for (const l of open) byFood.set(l.component.name, [...(byFood.get(l.component.name) ?? []), l]);
+  const parts = [...byFood].map(([name, list]) =>
+    [
+      name,
+      ...list.map(
+        (l) =>
+          `  [ ] ${l.text}${l.grave ? ' (allergy)' : ''} For: ${names(
+            l.groups.map((g) => lower(g.name)),
+            6,
+          )}.`,
+      ),
+      '  Read by, and when: ____________________',
+    ].join('\n'),
+  );
+  return `${title}: questions for labels and makers\n\n${parts.join('\n\n') || 'Nothing is open.'}\n`;
+}
+
+/** What the component says now, in words, for a fact that is still open. */
+export const openValue = (component: Component, fact: FactKey): string =>
+  factValue(component, fact, usualForm(component).form);
