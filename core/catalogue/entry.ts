@@ -109,20 +109,78 @@ function all<K extends string>(keys: readonly K[], value: Presence, but?: Partia
 
 const isBought = (is: Guarantee) => is === 'bought' || is === 'bought-meat';
 
-/** Of an animal, a bought mix may hide these; whole meat it would name. */
-const HIDDEN_IN_BOUGHT: Partial<Record<AnimalPart, Presence>> = {
-  'animal-fat': 'brand',
-  honey: 'brand',
-  egg: 'brand',
-  milk: 'brand',
-  fish: 'brand',
-  insects: 'brand',
+/**
+ * What a bought mix of a family may hide beside what it names. What nobody puts into such food is left out here, so that
+ * no label is asked about fish in a pretzel; allergens stay open in every bought mix.
+ */
+const HIDES: Record<
+  Family,
+  { animal: readonly AnimalPart[]; also: readonly Ingredient[]; alcohol: boolean }
+> = {
+  cheese: {
+    animal: ['animal-fat', 'egg', 'insects'],
+    also: ['onion', 'garlic', 'mushroom', 'seeds'],
+    alcohol: false,
+  },
+  'cured-meat': {
+    animal: ['animal-fat', 'egg', 'milk', 'honey', 'insects', 'fish'],
+    also: ['onion', 'garlic', 'wine-vinegar', 'grape-product'],
+    alcohol: true,
+  },
+  fish: {
+    animal: ['animal-fat', 'egg', 'milk', 'honey', 'insects'],
+    also: ['onion', 'garlic', 'wine-vinegar', 'grape-product'],
+    alcohol: true,
+  },
+  'plant-protein': {
+    animal: ['egg', 'milk', 'honey', 'insects', 'animal-fat', 'fish'],
+    also: ['onion', 'garlic', 'root', 'mushroom', 'seeds', 'wine-vinegar', 'grape-product'],
+    alcohol: false,
+  },
+  vehicle: {
+    animal: ['animal-fat', 'egg', 'milk', 'honey'],
+    also: ['onion', 'garlic', 'root', 'seeds'],
+    alcohol: false,
+  },
+  'fresh-fruit': { animal: ['insects', 'beeswax'], also: [], alcohol: false },
+  'dried-fruit': { animal: ['honey'], also: [], alcohol: false },
+  vegetable: { animal: [], also: [], alcohol: false },
+  pickle: {
+    animal: ['honey', 'fish', 'milk'],
+    also: ['onion', 'garlic', 'root', 'mushroom', 'seeds', 'wine-vinegar', 'grape-product'],
+    alcohol: false,
+  },
+  'nut-seed': { animal: ['honey', 'milk', 'insects'], also: ['onion', 'garlic', 'seeds'], alcohol: false },
+  'spread-dip': {
+    animal: ['animal-fat', 'honey', 'egg', 'milk', 'fish', 'insects'],
+    also: [
+      'onion',
+      'garlic',
+      'root',
+      'mushroom',
+      'seeds',
+      'wine-vinegar',
+      'grape-product',
+      'vanilla-extract',
+    ],
+    alcohol: true,
+  },
+  'sweet-bite': {
+    animal: ['animal-fat', 'honey', 'egg', 'milk', 'insects', 'beeswax'],
+    also: ['seeds', 'grape-product', 'vanilla-extract'],
+    alcohol: true,
+  },
+  garnish: { animal: [], also: [], alcohol: false },
 };
 
-function animalOf(e: Entry): Record<AnimalPart, Presence> {
-  const hidden = isBought(e.is) && !e.pure;
+const hidden = <K extends string>(keys: readonly K[]) =>
+  Object.fromEntries(keys.map((k) => [k, 'brand'])) as Partial<Record<K, Presence>>;
+
+const hides = (family: Family, e: Entry) => (isBought(e.is) && !e.pure ? HIDES[family] : undefined);
+
+function animalOf(family: Family, e: Entry): Record<AnimalPart, Presence> {
   const base: Partial<Record<AnimalPart, Presence>> =
-    e.is === 'plain-cheese' ? { milk: 'contains' } : hidden ? HIDDEN_IN_BOUGHT : {};
+    e.is === 'plain-cheese' ? { milk: 'contains' } : hidden(hides(family, e)?.animal ?? []);
   return all(ANIMAL_PARTS, 'free', { ...base, ...e.animal });
 }
 
@@ -135,9 +193,9 @@ function allergensOf(e: Entry): Record<Allergen, Presence> {
   return all(ALLERGENS, isBought(e.is) ? 'brand' : 'free', { ...base, ...e.allergens });
 }
 
-function notableOf(e: Entry): Record<Ingredient, Presence> {
+function notableOf(family: Family, e: Entry): Record<Ingredient, Presence> {
   const named = Object.fromEntries((e.has ?? []).map((i) => [i, 'contains' as const]));
-  return all(INGREDIENTS, isBought(e.is) && !e.pure ? 'brand' : 'free', named);
+  return all(INGREDIENTS, 'free', { ...hidden(hides(family, e)?.also ?? []), ...named });
 }
 
 const KJ_PER_KCAL = 4.184;
@@ -209,11 +267,11 @@ export function component(family: Family, e: Entry): Component {
     ingredients: e.of ?? [],
     allergens,
     nuts: nutsOf(e),
-    animal: animalOf(e),
-    notable: notableOf(e),
+    animal: animalOf(family, e),
+    notable: notableOf(family, e),
     gelatineFrom: e.gelatine ?? 'none',
     rennet: e.rennet ?? 'none',
-    alcohol: e.alcohol ?? (isBought(e.is) && !e.pure ? 'brand' : 'free'),
+    alcohol: e.alcohol ?? (hides(family, e)?.alcohol ? 'brand' : 'free'),
     slaughter: e.slaughter ?? 'no-meat',
     oats: e.oats ?? 'none',
     certificates: [...(e.needs ?? [])],

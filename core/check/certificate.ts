@@ -51,7 +51,11 @@ function shortWords(short: RunsShort): NonNullable<Certificate['shortFirst']> {
       : groups[0]
         ? ` for “${groups[0]}”`
         : '';
-  return { what: short.what, groups, foods, text: `What runs short first is ${what}${shared}.` };
+  const text =
+    short.what === 'food'
+      ? `Beyond that there is too little in all for ${names(groups.map((g) => `“${g}”`))}.`
+      : `What runs short first is ${what}${shared}.`;
+  return { what: short.what, groups, foods, text };
 }
 
 const ROUND_G = 10;

@@ -120,8 +120,8 @@ const TABLE: Record<string, { F: string; A: string; X: string }> = {
     X: 'wine-jelly dijon-mustard',
   },
   'alcohol-free': {
-    F: 'brie green-grapes dry-cured-ham hummus-home honey balsamic-glaze dijon-mustard romesco',
-    A: 'salami mango-chutney chocolate-truffles macarons water-crackers',
+    F: 'brie green-grapes dry-cured-ham hummus-home honey balsamic-glaze dijon-mustard romesco water-crackers',
+    A: 'salami mango-chutney chocolate-truffles macarons',
     X: 'wine-jelly epoisses fennel-salami venison-salami liver-parfait',
   },
   pregnancy: {

@@ -1,3 +1,4 @@
+import type { Component } from '../../catalogue/index.js';
 import { COUNTED, FULL_COVER, kindRanges, surfaceAreaCm2, type CountedFamily } from '../../portion/index.js';
 import { isOwnPlate, portionsAt } from '../candidates.js';
 import type { Draft } from '../draft.js';
@@ -75,6 +76,14 @@ export function groundRows(d: Draft): void {
   }
 }
 
+/** What no plate of one's own is without, and its least share of the portion (house default). */
+const PLATE_PARTS: readonly { name: string; share: number; is: (c: Component) => boolean }[] = [
+  { name: 'fresh', share: 0.14, is: (c) => c.family === 'fresh-fruit' || c.family === 'vegetable' },
+  { name: 'body', share: 0.18, is: (c) => c.job === 'body' },
+  { name: 'vehicle', share: 0.06, is: (c) => c.job === 'vehicle' },
+  { name: 'contrast', share: 0, is: (c) => c.job === 'contrast' },
+];
+
 /** A little more than the portion, so that rounding to whole pieces leaves nobody short. */
 const ROUNDING = 1.12;
 
@@ -100,11 +109,19 @@ function ownPlateRows(
     here.filter((e) => e.candidate.component.job === 'vehicle').map((e) => [e.mass, 1] as const),
     portion * MOST_BREAD,
   );
-  const fresh = kinds((e) => ['fresh-fruit', 'vegetable'].includes(e.candidate.component.family));
-  if (fresh.length > 0) d.model.atLeast(`fresh on ${ground.surface.id}`, fresh, 1);
-  for (const job of ['body', 'vehicle', 'contrast'] as const) {
-    const of = kinds((e) => e.candidate.component.job === job);
-    if (of.length > 0) d.model.atLeast(`${job} on ${ground.surface.id}`, of, 1);
+  for (const part of PLATE_PARTS) {
+    const of = here.filter((e) => part.is(e.candidate.component));
+    if (of.length === 0) continue;
+    d.model.atLeast(
+      `${part.name} on ${ground.surface.id}`,
+      of.map((e) => [e.laid, 1] as const),
+      1,
+    );
+    d.model.atLeast(
+      `enough ${part.name} on ${ground.surface.id}`,
+      of.map((e) => [e.mass, 1] as const),
+      portion * part.share,
+    );
   }
 }
 
