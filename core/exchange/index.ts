@@ -1,2 +1,6 @@
 export { shoppingCsv, shoppingRows, type ShoppingRow } from './shopping.js';
 export { BUNDLE_FORMAT, bundleText, readPlansText, type ReadPlans } from './bundle.js';
+export { PARTY_COLUMNS, partyCsv, readPartyCsv } from './party-csv.js';
+export { COMPONENT_COLUMNS, componentsCsv, readComponentsCsv } from './components-csv.js';
+export { readReplies, REPLY_QUESTIONS, replySlipText, type Replies } from './replies.js';
+export type { RowProblem } from './csv.js';

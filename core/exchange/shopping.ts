@@ -1,7 +1,7 @@
-import Papa from 'papaparse';
 import { formatMoney } from '../measure/index.js';
 import { planLarder, type Plan } from '../plan/index.js';
 import { boughtFor } from '../portion/index.js';
+import { writeTable } from './csv.js';
 
 export interface ShoppingRow {
   component: string;
@@ -29,31 +29,19 @@ export function shoppingRows(plan: Plan): ShoppingRow[] {
 export function shoppingCsv(plan: Plan): string {
   const rows = shoppingRows(plan);
   const money = (minor: number) => formatMoney(minor, plan.currency).replace(/^\S+ /, '');
-  return `${Papa.unparse(
-    {
-      fields: [
-        'component',
-        'family',
-        'needed g',
-        'packs',
-        'bought g',
-        'left over g',
-        `cost ${plan.currency}`,
-      ],
-      data: [
-        ...rows.map((r) => [
-          r.component,
-          r.family,
-          r.neededG,
-          r.packs,
-          r.boughtG,
-          r.leftOverG,
-          money(r.costMinor),
-        ]),
-        ['Total', '', '', '', '', '', money(rows.reduce((n, r) => n + r.costMinor, 0))],
-      ],
-    },
-    // a cell that begins with = + - @ would be a formula in a spreadsheet: it gets a leading quote
-    { escapeFormulae: true, newline: '\r\n' },
-  )}\r\n`;
+  return writeTable(
+    ['component', 'family', 'needed g', 'packs', 'bought g', 'left over g', `cost ${plan.currency}`],
+    [
+      ...rows.map((r) => [
+        r.component,
+        r.family,
+        r.neededG,
+        r.packs,
+        r.boughtG,
+        r.leftOverG,
+        money(r.costMinor),
+      ]),
+      ['Total', '', '', '', '', '', money(rows.reduce((n, r) => n + r.costMinor, 0))],
+    ],
+  );
 }

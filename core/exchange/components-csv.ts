@@ -1,0 +1,141 @@
+import {
+  ALL_FACT_KEYS,
+  FAMILIES,
+  factValue,
+  isFactKey,
+  known,
+  ownComponent,
+  ownId,
+  possibleValues,
+  usualForm,
+  withFact,
+  type Component,
+  type FactKey,
+  type Family,
+} from '../catalogue/index.js';
+import { listCell, readTable, writeTable, type RowProblem } from './csv.js';
+
+const FIGURES = ['energyKj', 'proteinG', 'fatG', 'carbNetG', 'fibreG', 'polyolsG', 'saltG'] as const;
+
+/** Columns of the stylist's own foods; `name` and `family` must be there. What a cell does not say stays unknown. */
+export const COMPONENT_COLUMNS = [
+  'name',
+  'family',
+  'synonyms',
+  'base food',
+  'ingredients',
+  'facts',
+  'energy kj',
+  'protein g',
+  'fat g',
+  'net carbs g',
+  'fibre g',
+  'polyols g',
+  'salt g',
+  'pack g',
+  'price',
+] as const;
+const FIGURE_COLUMNS = COMPONENT_COLUMNS.slice(6, 13);
+
+const ALL = ALL_FACT_KEYS.filter((k) => k !== 'choking' && k !== 'salt-class');
+
+const told = (c: Component): string[] =>
+  ALL.flatMap((key) => {
+    const value = factValue(c, key, usualForm(c).form);
+    return known(value) ? [`${key}=${value}`] : [];
+  });
+
+export const componentsCsv = (components: readonly Component[]): string =>
+  writeTable(
+    COMPONENT_COLUMNS,
+    components.map((c) => [
+      c.name,
+      c.family,
+      c.synonyms.join('; '),
+      c.baseFood,
+      c.ingredients.join('; '),
+      told(c).join('; '),
+      ...FIGURES.map((f) => c.per100g[f] ?? ''),
+      c.packs[0]!.massG,
+      (c.packs[0]!.priceMinor / 100).toFixed(2),
+    ]),
+  );
+
+/** Rows that are whole become components; every other row is named with its column and reason. */
+export function readComponentsCsv(text: string): { components: Component[]; problems: RowProblem[] } {
+  const table = readTable(text, COMPONENT_COLUMNS, ['name', 'family']);
+  const components: Component[] = [];
+  const problems = [...table.problems];
+  for (const { row, cells } of table.rows) {
+    const here: RowProblem[] = [];
+    const family = cells.family!.toLowerCase() as Family;
+    if (!cells.name || cells.name.length > 80)
+      here.push({ row, column: 'name', reason: 'a name of 1 to 80 letters' });
+    if (!FAMILIES.includes(family))
+      here.push({ row, column: 'family', reason: `"${cells.family}" is none of ${FAMILIES.join(', ')}` });
+    const facts = listCell(cells.facts!).map((f) => factCell(f, row));
+    here.push(...facts.filter((f): f is RowProblem => 'reason' in f));
+    const figures = FIGURE_COLUMNS.map((column) => figureCell(cells[column]!, column, row));
+    here.push(...figures.filter((f): f is RowProblem => typeof f === 'object' && f !== null));
+    const pack = [
+      figureCell(cells['pack g']!, 'pack g', row, 100_000),
+      figureCell(cells.price!, 'price', row, 100_000),
+    ];
+    here.push(...pack.filter((f): f is RowProblem => typeof f === 'object' && f !== null));
+    if (here.length > 0) {
+      problems.push(...here);
+      continue;
+    }
+    const numbers = figures as (number | null)[];
+    let c = ownComponent(cells.name!, family, freshId(cells.name!, components));
+    for (const f of facts) if (!('reason' in f)) c = withFact(c, f.key, f.value);
+    const [packG, price] = pack as (number | null)[];
+    components.push({
+      ...c,
+      synonyms: listCell(cells.synonyms!).map((s) => s.slice(0, 80)),
+      baseFood: cells['base food']!.slice(0, 80),
+      ingredients: listCell(cells.ingredients!).map((s) => s.slice(0, 80)),
+      per100g: {
+        ...c.per100g,
+        ...Object.fromEntries(FIGURES.map((f, i) => [f, numbers[i] ?? null])),
+        carbTotalG: total(numbers[3] ?? null, numbers[4] ?? null),
+        carbTradition: numbers[3] === null ? 'unknown' : 'eu',
+      },
+      packs: [{ massG: packG || 200, priceMinor: Math.round((price ?? 0) * 100) }],
+      sources: {
+        ...c.sources,
+        ...(facts.length > 0 ? { allergens: 'stylist', origin: 'stylist' } : {}),
+        ...(numbers.some((n) => n !== null) ? { nutrition: 'stylist' } : {}),
+      },
+    });
+  }
+  return { components, problems };
+}
+
+const total = (net: number | null, fibre: number | null) =>
+  net === null || fibre === null ? null : Math.min(100, net + fibre);
+
+function freshId(name: string, taken: readonly Component[]): string {
+  const base = ownId(name);
+  let id = base;
+  for (let n = 2; taken.some((c) => c.id === id); n++) id = `${base}-${n}`;
+  return id;
+}
+
+function factCell(text: string, row: number): { key: FactKey; value: string } | RowProblem {
+  const [key = '', value = ''] = text.split('=').map((t) => t.trim());
+  const column = 'facts';
+  if (!isFactKey(key) || key === 'choking' || key === 'salt-class')
+    return { row, column, reason: `"${key}" is no fact that can be told` };
+  if (!possibleValues(key).includes(value))
+    return { row, column, reason: `"${value}" is no value of ${key}: use ${possibleValues(key).join(', ')}` };
+  return { key, value };
+}
+
+function figureCell(cell: string, column: string, row: number, most = column === 'energy kj' ? 3800 : 100) {
+  if (cell.trim() === '') return null;
+  const n = Number(cell.replace(',', '.'));
+  return Number.isFinite(n) && n >= 0 && n <= most
+    ? n
+    : ({ row, column, reason: `"${cell}" is no number from 0 to ${most}` } satisfies RowProblem);
+}

@@ -1,0 +1,57 @@
+import Papa from 'papaparse';
+
+/** One thing wrong in a table: the row as a spreadsheet counts it (1 is the head), the column, the reason. */
+export interface RowProblem {
+  row: number;
+  column: string;
+  reason: string;
+}
+
+export interface Table {
+  rows: { row: number; cells: Record<string, string> }[];
+  problems: RowProblem[];
+}
+
+export const MOST_CSV = 2_000_000;
+
+/** Reads a table with a head. Columns are found by name, whatever their order or case; unknown ones are named as problems. */
+export function readTable(text: string, columns: readonly string[], asked: readonly string[]): Table {
+  if (text.length > MOST_CSV)
+    return { rows: [], problems: [{ row: 1, column: '', reason: 'the table is larger than 2 MB' }] };
+  const parsed = Papa.parse<string[]>(text.replace(/^\uFEFF/, ''), { skipEmptyLines: 'greedy' });
+  const [head = [], ...body] = parsed.data;
+  const names = head.map((h) => h.trim().toLowerCase());
+  const problems: RowProblem[] = [
+    ...asked
+      .filter((c) => !names.includes(c))
+      .map((column) => ({ row: 1, column, reason: `the column "${column}" is missing` })),
+    ...names
+      .filter((n) => n !== '' && !columns.includes(n))
+      .map((column) => ({
+        row: 1,
+        column,
+        reason: `there is no column "${column}": use ${columns.join(', ')}`,
+      })),
+  ];
+  const rows = body.map((cells, i) => ({
+    row: i + 2,
+    cells: Object.fromEntries(columns.map((c) => [c, unquoted(cells[names.indexOf(c)] ?? '')])),
+  }));
+  return { rows: problems.some((p) => asked.includes(p.column)) ? [] : rows, problems };
+}
+
+/** The quote that keeps a spreadsheet from reading a formula is no part of the cell. */
+const unquoted = (cell: string): string => cell.trim().replace(/^'(?=[=+\-@])/, '');
+
+/** RFC 4180; a cell that begins with = + - @ gets a leading quote, so that no spreadsheet runs it. */
+export const writeTable = (
+  fields: readonly string[],
+  data: readonly (readonly (string | number)[])[],
+): string =>
+  `${Papa.unparse({ fields: [...fields], data: data.map((d) => [...d]) }, { escapeFormulae: true, newline: '\r\n' })}\r\n`;
+
+export const listCell = (cell: string): string[] =>
+  cell
+    .split(/[;|]/)
+    .map((t) => t.trim())
+    .filter(Boolean);

@@ -1,0 +1,106 @@
+import { NEED_WORDS, needPack } from '../needs/index.js';
+import { groupSchema, STRICTNESSES, type Group, type NeedChoice, type Strictness } from '../party/index.js';
+import { needProblem } from '../plan/index.js';
+import { listCell, readTable, writeTable, type RowProblem } from './csv.js';
+
+/** Columns of a party table; `name` and `count` must be there. Lists in a cell are parted by semicolons. */
+export const PARTY_COLUMNS = [
+  'name',
+  'count',
+  'band',
+  'ages',
+  'needs',
+  'dislikes',
+  'known foods',
+  'appetite',
+  'seats',
+] as const;
+
+/** "tree-nut-free (species=almond,walnut; traces=ask; allergy)" */
+function needText(n: NeedChoice): string {
+  const more = [
+    ...Object.entries(n.settings).map(([k, v]) => `${k}=${v}`),
+    ...(n.strictness ? [n.strictness] : []),
+  ];
+  return more.length > 0 ? `${n.id} (${more.join(' ')})` : n.id;
+}
+
+export const partyCsv = (party: readonly Group[]): string =>
+  writeTable(
+    PARTY_COLUMNS,
+    party.map((g) => [
+      g.name,
+      g.count,
+      g.band,
+      g.ages.join('; '),
+      g.needs
+        .filter((n) => !n.own)
+        .map(needText)
+        .join('; '),
+      g.dislikes.join('; '),
+      (g.knownFoods ?? []).join('; '),
+      g.appetite,
+      (g.seats ?? []).join('; '),
+    ]),
+  );
+
+/** A need by its id or by a word that people use for it, with settings and strictness in brackets. A text is what is wrong. */
+function needOf(text: string): NeedChoice | string {
+  const m = /^([^(]+?)\s*(?:\(([^)]*)\))?$/.exec(text.trim());
+  const word = m?.[1]?.trim().toLowerCase() ?? '';
+  const id = needPack(word)?.id ?? NEED_WORDS.find((w) => w.word === word)?.need.id;
+  if (!id) return `"${text}" is no need`;
+  const choice: NeedChoice = { id, settings: {} };
+  for (const part of (m?.[2] ?? '').split(/\s+/).filter(Boolean)) {
+    const [key, value] = part.split('=');
+    if (value !== undefined) choice.settings[key!] = value;
+    else if ((STRICTNESSES as readonly string[]).includes(part)) choice.strictness = part as Strictness;
+    else return `"${part}" is neither a setting nor ${STRICTNESSES.join(', ')}`;
+  }
+  return needProblem(choice) ?? choice;
+}
+
+const slug = (text: string) =>
+  text
+    .toLowerCase()
+    .replace(/[^a-z0-9]+/g, '-')
+    .replace(/^-|-$/g, '')
+    .slice(0, 34) || 'group';
+
+/** Rows that are whole become groups; every other row is named with its column and reason. */
+export function readPartyCsv(text: string): { party: Group[]; problems: RowProblem[] } {
+  const table = readTable(text, PARTY_COLUMNS, ['name', 'count']);
+  const party: Group[] = [];
+  const problems = [...table.problems];
+  for (const { row, cells } of table.rows) {
+    const needs = listCell(cells.needs!).map(needOf);
+    const wrong = needs.filter((n): n is string => typeof n === 'string');
+    if (wrong.length > 0) {
+      problems.push(...wrong.map((reason) => ({ row, column: 'needs', reason })));
+      continue;
+    }
+    const base = slug(cells.name!);
+    const twins = party.filter((g) => g.id === base || g.id.startsWith(`${base}-x`)).length;
+    const parsed = groupSchema.safeParse({
+      id: twins ? `${base}-x${twins + 1}` : base,
+      name: cells.name,
+      count: numberCell(cells.count!),
+      band: cells.band === '' ? (cells.ages === '' ? 'adult' : 'child') : cells.band!.toLowerCase(),
+      ages: listCell(cells.ages!).map(numberCell),
+      needs,
+      dislikes: listCell(cells.dislikes!),
+      ...(cells['known foods'] ? { knownFoods: listCell(cells['known foods']) } : {}),
+      appetite: cells.appetite === '' ? 1 : numberCell(cells.appetite!),
+      ...(cells.seats ? { seats: listCell(cells.seats) } : {}),
+    });
+    if (parsed.success) party.push(parsed.data);
+    else
+      problems.push(
+        ...parsed.error.issues.map((i) => ({ row, column: String(i.path[0] ?? ''), reason: i.message })),
+      );
+  }
+  return { party, problems };
+}
+
+/** Not a number stays not a number, so that the schema says so. */
+const numberCell = (cell: string): number => (cell.trim() === '' ? NaN : Number(cell.replace(',', '.')));

@@ -1,0 +1,137 @@
+import { describe, expect, test } from '@jest/globals';
+import fc from 'fast-check';
+import { ownComponent, withFact } from '../catalogue/index.js';
+import { judgeNeed } from '../needs/index.js';
+import { group } from '../testing/plans.js';
+import {
+  componentsCsv,
+  partyCsv,
+  readComponentsCsv,
+  readPartyCsv,
+  readReplies,
+  replySlipText,
+} from './index.js';
+
+describe('a party as a table', () => {
+  const party = [
+    group('all', 4),
+    group('nut', 1, [], {
+      needs: [
+        { id: 'tree-nut-free', settings: { species: 'almond,walnut', traces: 'ask' }, strictness: 'allergy' },
+      ],
+      dislikes: ['blue cheese', 'olives'],
+      seats: ['Jory'],
+    }),
+    group('kids', 2, [], { band: 'child', ages: [0, 3], knownFoods: ['banana', 'bread'], appetite: 0.8 }),
+  ];
+
+  test('goes out and comes in the same', () => {
+    const read = readPartyCsv(partyCsv(party));
+    expect(read.problems).toEqual([]);
+    expect(read.party).toEqual(party);
+  });
+
+  test('needs may be said as people say them; columns in any order', () => {
+    const read = readPartyCsv('count,needs,name\n2,coeliac; vegan,Two\n');
+    expect(read.party[0]!.needs.map((n) => n.id)).toEqual(['gluten-free', 'vegan']);
+  });
+
+  test.each([
+    ['count\n2\n', 'name'],
+    ['name,count\nA,two\n', 'count'],
+    ['name,count,needs\nA,2,hallal\n', 'needs'],
+    ['name,count,needs\nA,2,keto (limit=0)\n', 'needs'],
+    ['name,count,band,ages\nA,2,child,3;44\n', 'ages'],
+    ['name,count,shoe\nA,2,41\n', 'shoe'],
+  ])('what is wrong in %j is named with its row and column', (text, column) => {
+    const { problems } = readPartyCsv(text);
+    expect(problems[0]).toMatchObject({ column });
+    expect(problems[0]!.reason.length).toBeGreaterThan(5);
+  });
+
+  test('one bad row does not cost the others', () => {
+    const read = readPartyCsv('name,count\nA,2\nB,-1\nC,3\n');
+    expect(read.party.map((g) => g.name)).toEqual(['A', 'C']);
+    expect(new Set(read.problems.map((p) => p.row))).toEqual(new Set([3]));
+  });
+
+  test('a name that looks like a formula is harmless in the file and whole again after it', () => {
+    const odd = [group('x', 1, [], { name: '=HYPERLINK("http://x")' })];
+    expect(partyCsv(odd)).toContain("'=HYPERLINK");
+    expect(readPartyCsv(partyCsv(odd)).party[0]!.name).toBe('=HYPERLINK("http://x")');
+  });
+
+  test('no text makes a reader throw', () => {
+    fc.assert(
+      fc.property(fc.string({ maxLength: 200 }), (t) => {
+        expect(Array.isArray(readPartyCsv(t).party)).toBe(true);
+        expect(Array.isArray(readComponentsCsv(t).components)).toBe(true);
+        expect(Array.isArray(readReplies(t).groups)).toBe(true);
+      }),
+    );
+  });
+});
+
+describe('own foods as a table', () => {
+  test('go out and come in with what was told; what was not told stays unknown', () => {
+    const own = withFact(ownComponent('Aunt’s chutney', 'spread-dip'), 'allergen.gluten', 'free');
+    const { components, problems } = readComponentsCsv(
+      componentsCsv([{ ...own, per100g: { ...own.per100g, saltG: 1.1 } }]),
+    );
+    expect(problems).toEqual([]);
+    const [back] = components;
+    expect(back!.allergens.gluten).toBe('free');
+    expect(back!.allergens.milk).toBe('unknown');
+    expect(back!.per100g.saltG).toBe(1.1);
+    expect(judgeNeed(back!, 'bowl', { id: 'dairy-free', settings: {} }).verdict).toBe('ask');
+  });
+
+  test.each([
+    ['name,family\nA,chees\n', 'family'],
+    ['name,family,facts\nA,cheese,allergen.milk=perhaps\n', 'facts'],
+    ['name,family,facts\nA,cheese,nonsense=free\n', 'facts'],
+    ['name,family,salt g\nA,cheese,lots\n', 'salt g'],
+    ['name,family,energy kj\nA,cheese,99999\n', 'energy kj'],
+    ['name,family\n,cheese\n', 'name'],
+  ])('%j is refused with the column', (text, column) => {
+    const read = readComponentsCsv(text);
+    expect(read.components).toEqual([]);
+    expect(read.problems[0]).toMatchObject({ row: 2, column });
+  });
+});
+
+describe('reply slips', () => {
+  test('ask in words whose answers are found again', () => {
+    const slip = replySlipText('Comet Watch');
+    const filled = slip
+      .replace(/(Your name[^:]*:)/, '$1 Jory')
+      .replace(/(How many of you[^:]*:)/, '$1 2')
+      .replace(/(Children, with ages[^:]*:)/, '$1 2, ages 3 and 7')
+      .replace(/(We eat[^:]*:)/, '$1 vegetarian')
+      .replace(/(Allergies[^:]*:)/, '$1 sesame')
+      .replace(/(We do not like[^:]*:)/, '$1 olives and blue cheese')
+      .replace(/(The children know[^:]*:)/, '$1 banana, bread');
+    const { groups, problems } = readReplies(filled);
+    expect(problems).toEqual([]);
+    expect(groups.map((g) => [g.count, g.band, g.ages.join()])).toEqual([
+      [2, 'adult', ''],
+      [1, 'child', '3'],
+      [1, 'child', '7'],
+    ]);
+    for (const g of groups) {
+      expect(g.needs.map((n) => n.id).sort()).toEqual(['sesame-free', 'vegetarian']);
+      expect(g.dislikes).toEqual(['olives', 'blue cheese']);
+      expect(g.seats).toEqual(['Jory']);
+    }
+    expect(groups[1]!.knownFoods).toEqual(['banana', 'bread']);
+  });
+
+  test('two replies one below the other; what is not understood is named and nobody is guessed at', () => {
+    const { groups, problems } = readReplies(
+      'Your name: A\nWe eat: everything\n\nYour name: B\nAllergies: moonlight\n',
+    );
+    expect(groups).toHaveLength(1);
+    expect(problems[0]).toMatchObject({ reply: 2 });
+    expect(problems[0]!.text).toContain('moonlight');
+  });
+});
