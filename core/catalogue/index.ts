@@ -19,3 +19,12 @@ export { CATALOGUE, formOf, larderOf, usualForm, type Larder } from './catalogue
 export { ownComponent, ownId } from './own.js';
 export { searchComponents, wordsOf } from './search.js';
 export { DECOR, findDecor, type Decor } from './decor.js';
+export { about, goesWith, type About } from './about.js';
+export {
+  colourName,
+  COLOUR_NAMES,
+  fitsFacets,
+  noticedTastes,
+  type ColourName,
+  type Facets,
+} from './facets.js';

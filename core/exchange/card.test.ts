@@ -1,0 +1,44 @@
+import { expect, test } from '@jest/globals';
+import { checkPlan } from '../check/index.js';
+import { group, id, lies, planWith } from '../testing/plans.js';
+import { guestCard, guestCardHtml } from './index.js';
+
+const plan = planWith({
+  party: [group('all', 4), group('veg', 2, ['vegan'], { name: '<b>Vegans</b>' })],
+  placements: [
+    lies('hummus-home', 300),
+    lies('socca-crisps', 120),
+    lies('green-grapes', 300),
+    lies('brie', 250),
+    lies('water-crackers', 125),
+  ],
+  overrulings: [
+    {
+      componentId: id('brie'),
+      groupId: 'veg' as never,
+      who: 'Ada',
+      why: 'it is a plant round',
+      when: '2027-05-08T10:00',
+    },
+  ],
+});
+const card = guestCard(plan, checkPlan(plan), plan.party[1]!);
+
+test('a card says what the guest may eat, what to ask and what not, and never a promise without its condition', () => {
+  expect(card.mayEat[0]!.foods).toEqual(expect.arrayContaining(['Hummus, home-made', 'Green grapes']));
+  expect(card.ask).toContain('Wheat crackers');
+  expect(card.promise).toMatch(/as long as|not enough/);
+});
+
+test('every bite is of foods that the guest may eat', () => {
+  const names = new Set(card.mayEat.flatMap((m) => m.foods));
+  expect(card.bites.length).toBeGreaterThan(0);
+  for (const bite of card.bites) for (const part of bite.split(' + ')) expect(names.has(part)).toBe(true);
+});
+
+test('an overruling stands on the card with who and why; a name is text, never markup', () => {
+  const html = guestCardHtml(card);
+  expect(html).toContain('it is a plant round (Ada)');
+  expect(html).toContain('&lt;b&gt;Vegans');
+  expect(html).not.toContain('<b>Vegans');
+});
