@@ -3,9 +3,12 @@ import { createRoot } from 'react-dom/client';
 import { createBrowserRouter, Link, Navigate, RouterProvider, useParams } from 'react-router';
 import { Toaster } from 'sonner';
 import { z } from 'zod';
+import type { Checked } from '../core/check/index.js';
 import type { Plan } from '../core/plan/index.js';
 import { useTheme } from './frame/useTheme.js';
 import { useChecked } from './frame/useChecked.js';
+import { GuestCardSheet } from './sheet/GuestCardSheet.js';
+import { ReplySlips } from './sheet/ReplySlips.js';
 import { Sheet } from './sheet/Sheet.js';
 import { Start } from './start/Start.js';
 import { Brief } from './stations/brief/Brief.js';
@@ -20,7 +23,20 @@ import './styles.css';
 z.config({ jitless: true });
 warmKitchen();
 
-const VIEWS = { brief: Brief, choose: Choose, check: Check, lay: Lay, sheet: Sheet } as const;
+const VIEWS = {
+  brief: Brief,
+  choose: Choose,
+  check: Check,
+  lay: Lay,
+  sheet: Sheet,
+  reply: ReplySlips,
+  card: CardPage,
+} as const;
+
+function CardPage({ plan, checked }: { plan: Plan; checked: Checked }) {
+  const { of = '' } = useParams();
+  return <GuestCardSheet plan={plan} checked={checked} groupId={of} />;
+}
 
 function PlanPage() {
   const { id = '', station = 'brief' } = useParams();
@@ -69,6 +85,7 @@ const router = createBrowserRouter([
   { path: '/', element: <Start />, errorElement: <Fault /> },
   { path: '/plan/:id', element: <PlanPage />, errorElement: <Fault /> },
   { path: '/plan/:id/:station', element: <PlanPage />, errorElement: <Fault /> },
+  { path: '/plan/:id/:station/:of', element: <PlanPage />, errorElement: <Fault /> },
   { path: '*', element: <Trouble text="There is no page at this address." /> },
 ]);
 

@@ -3,7 +3,7 @@ import { factWords, possibleValues } from '../../core/catalogue/index.js';
 import { planLarder, type Answer, type Command, type Plan } from '../../core/plan/index.js';
 import { localNow } from '../store/clock.js';
 import { useSettings } from '../store/settings.js';
-import { Choice, TextInput } from '../ui/Fields.js';
+import { Choice, TextInput, Tick } from '../ui/Fields.js';
 import { PaperDialog } from '../ui/Paper.js';
 
 const VALUE_WORDS: Record<string, string> = {
@@ -31,6 +31,13 @@ interface Question {
   answers: Answer[];
   value: string;
 }
+
+/** The newest answer to a question takes the place of an older one. */
+const keptForGood = (before: readonly Answer[], now: readonly Answer[]): Answer[] =>
+  [
+    ...before.filter((b) => !now.some((n) => n.componentId === b.componentId && n.fact === b.fact)),
+    ...now,
+  ].slice(-500);
 
 /** Milk as an allergen and milk as an animal's is one question to a label. */
 function questionsOf(answers: readonly Answer[]): Question[] {
@@ -67,18 +74,27 @@ export function LabelDialog({
   const [questions, setQuestions] = useState(() => questionsOf(answers));
   const [who, setWho] = useState(settings.stylist);
   const [seen, setSeen] = useState('');
+  const [photo, setPhoto] = useState('');
+  const [forGood, setForGood] = useState(false);
   const name = planLarder(plan).get(answers[0]!.componentId)?.name ?? answers[0]!.componentId;
   const told = questions.filter((q) => q.value !== UNSAID);
   const ready = told.length > 0 && who.trim() !== '' && seen.trim() !== '';
   const note = (): void => {
-    settings.set({ stylist: who.trim() });
-    const said = { who: who.trim(), seen: seen.trim(), when: localNow() };
+    const said = {
+      who: who.trim(),
+      seen: seen.trim(),
+      when: localNow(),
+      ...(photo.trim() ? { photo: photo.trim() } : {}),
+    };
+    const noted = told.flatMap((q) => q.answers.map((a): Answer => ({ ...a, ...said, value: q.value })));
+    settings.set({
+      stylist: who.trim(),
+      ...(forGood ? { forGood: keptForGood(settings.forGood, noted) } : {}),
+    });
     onNote({
       name: 'together',
       label: `note the label of ${name.toLowerCase()}`,
-      commands: told.flatMap((q) =>
-        q.answers.map((a) => ({ name: 'answer' as const, answer: { ...a, ...said, value: q.value } })),
-      ),
+      commands: noted.map((answer) => ({ name: 'answer' as const, answer })),
     });
     onClose();
   };
@@ -107,7 +123,18 @@ export function LabelDialog({
       <p className="soft" style={{ margin: '2px 0 6px' }}>
         Such as “label, lot 12” or “certificate, valid to 2028”.
       </p>
+      <TextInput
+        label="Where the photograph is, if there is one"
+        value={photo}
+        max={160}
+        onChange={setPhoto}
+      />
       <TextInput label="Your name" value={who} max={60} onChange={setWho} />
+      <Tick
+        label="Hold it for new plans too, until a label says otherwise"
+        on={forGood}
+        onChange={setForGood}
+      />
       <button className="button" disabled={!ready} onClick={note}>
         Note it
       </button>

@@ -13,6 +13,7 @@ import {
 import { localNow } from '../store/clock.js';
 import { db, type PlanRow } from '../store/db.js';
 import { allPlansText, freeId, markDeleted, purgeDeleted, putFree, putPlan } from '../store/plans.js';
+import { useSettings } from '../store/settings.js';
 import { saveFile } from '../ui/save.js';
 
 export interface Refused {
@@ -56,7 +57,8 @@ export function useTable() {
     },
     async fresh(): Promise<void> {
       const id = await freeId('occasion');
-      await putPlan(emptyPlan(id, `${localNow().slice(0, 10)}T19:00`), Date.now());
+      const answers = [...useSettings.getState().forGood];
+      await putPlan({ ...emptyPlan(id, `${localNow().slice(0, 10)}T19:00`), answers }, Date.now());
       askToKeep();
       open(id);
     },

@@ -1,5 +1,7 @@
 import { create } from 'zustand';
+import { z } from 'zod';
 import type { UnitSystem } from '../../core/measure/index.js';
+import { answerSchema, type Answer } from '../../core/plan/index.js';
 
 interface Settings {
   theme: 'day' | 'evening';
@@ -7,7 +9,9 @@ interface Settings {
   letterKeys: boolean;
   /** Who works here: proposed where a name is asked. */
   stylist: string;
-  set(patch: Partial<Pick<Settings, 'theme' | 'units' | 'letterKeys' | 'stylist'>>): void;
+  /** Answers of labels that hold for every plan, until a label says otherwise. */
+  forGood: readonly Answer[];
+  set(patch: Partial<Pick<Settings, 'theme' | 'units' | 'letterKeys' | 'stylist' | 'forGood'>>): void;
 }
 
 const KEY = 'round-plate.settings';
@@ -20,6 +24,11 @@ function stored(): Partial<Settings> {
       ...(value.units === 'imperial' ? { units: 'imperial' } : {}),
       ...(value.letterKeys === false ? { letterKeys: false } : {}),
       ...(typeof value.stylist === 'string' ? { stylist: value.stylist.slice(0, 60) } : {}),
+      forGood: z
+        .array(answerSchema)
+        .max(500)
+        .catch([])
+        .parse(value.forGood ?? []),
     };
   } catch {
     return {};
@@ -32,10 +41,11 @@ export const useSettings = create<Settings>((set, get) => ({
   units: 'metric',
   letterKeys: true,
   stylist: '',
+  forGood: [],
   ...stored(),
   set(patch) {
     set(patch);
-    const { theme, units, letterKeys, stylist } = get();
-    localStorage.setItem(KEY, JSON.stringify({ theme, units, letterKeys, stylist }));
+    const { theme, units, letterKeys, stylist, forGood } = get();
+    localStorage.setItem(KEY, JSON.stringify({ theme, units, letterKeys, stylist, forGood }));
   },
 }));

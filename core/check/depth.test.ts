@@ -392,3 +392,34 @@ describe('picky children', () => {
     expect(codes(kids(['banana', 'grape']))).not.toContain('too-few-known-foods');
   });
 });
+
+describe('a plate of their own', () => {
+  const plan = planWith({
+    surfaces: [surface()],
+    policy: 'own-plate',
+    party: [group('all', 4), group('vegans', 2, ['vegan'])],
+    placements: [
+      lies('hummus-home', 400),
+      lies('socca-crisps', 200),
+      lies('green-grapes', 400),
+      lies('cherry-tomatoes', 300),
+      lies('almonds', 80),
+      lies('brie', 250),
+    ],
+  });
+
+  test('is asked by the policy, and the remedy lays one that only they are served from', () => {
+    const slip = finding(plan, 'no-own-plate');
+    const told = after(plan, slip.remedies[0]!.command);
+    const own = told.surfaces.at(-1)!;
+    expect(own.serves).toEqual(['vegans']);
+    expect(codes(told)).not.toContain('no-own-plate');
+    const foods = told.placements.filter((p) => p.surfaceId === own.id).map((p) => p.componentId);
+    expect(foods).not.toContain('brie');
+    expect(foods.length).toBeGreaterThanOrEqual(5);
+  });
+
+  test('another policy asks for none', () => {
+    expect(codes({ ...plan, policy: 'looked-after' })).not.toContain('no-own-plate');
+  });
+});

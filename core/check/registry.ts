@@ -9,6 +9,7 @@ import { contact } from './checks/contact.js';
 import { holding } from './checks/holding.js';
 import { knownFoods } from './checks/known-foods.js';
 import { labels } from './checks/labels.js';
+import { ownPlates } from './checks/own-plates.js';
 import { plateLimits } from './checks/plate-limits.js';
 import { routes } from './checks/routes.js';
 import { together } from './checks/together.js';
@@ -31,6 +32,7 @@ export const CHECKS: readonly Check[] = [
   ownVerdicts,
   lookedAfter,
   plateLimits,
+  ownPlates,
   holding,
   lostComponents,
   ages,

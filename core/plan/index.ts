@@ -7,6 +7,7 @@ export {
   needProblem,
   planSchema,
   surfaceProblem,
+  answerSchema,
   type Answer,
   type LaidElement,
   type Overruling,

@@ -19,6 +19,7 @@ import { useSettings } from '../../store/settings.js';
 import { Rim } from '../../ui/rims.js';
 import { GroupDialog } from './GroupDialog.js';
 import { PartyLines } from './PartyLines.js';
+import { PartyWaysDialog } from './PartyWaysDialog.js';
 import { Sentence } from './Sentence.js';
 import { SurfaceDialog } from './SurfaceDialog.js';
 import { TableSurfaces } from './TableSurfaces.js';
@@ -73,6 +74,7 @@ function TableSum({ plan, targets }: { plan: Plan; targets: Targets }) {
 function BriefShelf({ plan, targets }: { plan: Plan; targets: Targets }) {
   const [lines, setLines] = useState(false);
   const [group, setGroup] = useState<Group | null>(null);
+  const [ways, setWays] = useState(false);
   const units = useSettings((s) => s.units);
   return (
     <>
@@ -94,12 +96,20 @@ function BriefShelf({ plan, targets }: { plan: Plan; targets: Targets }) {
       <button className="button small quiet" style={{ marginTop: 8 }} onClick={() => setLines(true)}>
         {plan.party.length === 0 ? 'Say who is coming' : 'Type the party'}
       </button>
+      <button
+        className="button small quiet"
+        style={{ marginTop: 8, marginLeft: 6 }}
+        onClick={() => setWays(true)}
+      >
+        More ways
+      </button>
       <h2>How much, by family</h2>
       <p className="soft" style={{ margin: 0 }}>
         {formatMass(targets.totalG, units)} in all, {formatMass(targets.perPortionG, units)} for each of{' '}
         {trimmed(targets.portions)} portions. House default.
       </p>
       {lines && <PartyLines hasParty={plan.party.length > 0} onClose={() => setLines(false)} />}
+      {ways && <PartyWaysDialog plan={plan} onClose={() => setWays(false)} />}
       {group && <GroupDialog group={group} onClose={() => setGroup(null)} />}
     </>
   );

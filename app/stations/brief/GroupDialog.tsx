@@ -1,15 +1,17 @@
 import { useState } from 'react';
-import { NEEDS, type NeedPack } from '../../../core/needs/index.js';
-import { groupSchema, type Group, type NeedChoice } from '../../../core/party/index.js';
+import { groupSchema, type Group } from '../../../core/party/index.js';
 import { useSession } from '../../store/session.js';
-import { Choice, NumberInput, TextInput, Tick, Ticks, Wrong } from '../../ui/Fields.js';
+import { Choice, NumberInput, TextInput, Wrong } from '../../ui/Fields.js';
 import { PaperDialog } from '../../ui/Paper.js';
+import { NeedPicker } from './NeedPicker.js';
 
 /** A group while it is being changed: lists are text until it is kept. */
 interface Draft {
   group: Group;
   ages: string;
   dislikes: string;
+  known: string;
+  seats: string;
 }
 
 const listed = (text: string): string[] =>
@@ -18,9 +20,10 @@ const listed = (text: string): string[] =>
     .map((t) => t.trim())
     .filter(Boolean);
 
-function groupOf({ group, ages, dislikes }: Draft) {
+function groupOf({ group, ages, dislikes, known, seats }: Draft) {
+  const { knownFoods: _known, seats: _seats, ...rest } = group;
   return groupSchema.safeParse({
-    ...group,
+    ...rest,
     ages:
       group.band === 'child'
         ? ages
@@ -29,6 +32,8 @@ function groupOf({ group, ages, dislikes }: Draft) {
             .map(Number)
         : [],
     dislikes: listed(dislikes),
+    ...(group.band === 'child' && listed(known).length > 0 ? { knownFoods: listed(known) } : {}),
+    ...(listed(seats).length > 0 ? { seats: listed(seats) } : {}),
   });
 }
 
@@ -38,6 +43,8 @@ export function GroupDialog({ group, onClose }: { group: Group; onClose: () => v
     group,
     ages: group.ages.join(', '),
     dislikes: group.dislikes.join(', '),
+    known: (group.knownFoods ?? []).join(', '),
+    seats: (group.seats ?? []).join(', '),
   });
   const [problem, setProblem] = useState<string>();
   const edit = useSession((s) => s.edit);
@@ -52,7 +59,7 @@ export function GroupDialog({ group, onClose }: { group: Group; onClose: () => v
     return onClose();
   };
   return (
-    <PaperDialog open onClose={onClose} title={group.name}>
+    <PaperDialog open wide onClose={onClose} title={group.name}>
       <TextInput label="Name" value={draft.group.name} max={60} onChange={(name) => set({ name })} />
       <div className="row">
         <NumberInput
@@ -91,25 +98,26 @@ export function GroupDialog({ group, onClose }: { group: Group; onClose: () => v
           onChange={(ages) => setDraft({ ...draft, ages })}
         />
       )}
-      <Ticks legend="Needs">
-        {NEEDS.map((pack) => (
-          <NeedTick
-            key={pack.id}
-            pack={pack}
-            choice={draft.group.needs.find((n) => n.id === pack.id)}
-            onChange={(choice) =>
-              set({
-                needs: [...draft.group.needs.filter((n) => n.id !== pack.id), ...(choice ? [choice] : [])],
-              })
-            }
-          />
-        ))}
-      </Ticks>
+      <NeedPicker needs={draft.group.needs} onChange={(needs) => set({ needs })} />
       <TextInput
-        label="Dislikes, with commas"
+        label="Dislikes, with commas: a food, or a taste such as hot, strong or blue"
         value={draft.dislikes}
         max={400}
         onChange={(dislikes) => setDraft({ ...draft, dislikes })}
+      />
+      {draft.group.band === 'child' && (
+        <TextInput
+          label="Foods that they know from home, with commas"
+          value={draft.known}
+          max={400}
+          onChange={(known) => setDraft({ ...draft, known })}
+        />
+      )}
+      <TextInput
+        label="Names on the seats, with commas, only if you wish"
+        value={draft.seats}
+        max={600}
+        onChange={(seats) => setDraft({ ...draft, seats })}
       />
       {problem && <Wrong>{problem}</Wrong>}
       <div className="row">
@@ -127,47 +135,5 @@ export function GroupDialog({ group, onClose }: { group: Group; onClose: () => v
         Ask the guest how strict it is; for an allergy, what exactly and how little is too much.
       </p>
     </PaperDialog>
-  );
-}
-
-function NeedTick({
-  pack,
-  choice,
-  onChange,
-}: {
-  pack: NeedPack;
-  choice: NeedChoice | undefined;
-  onChange: (choice: NeedChoice | undefined) => void;
-}) {
-  return (
-    <div>
-      <Tick
-        on={choice !== undefined}
-        onChange={(on) => onChange(on ? { id: pack.id, settings: {} } : undefined)}
-        label={
-          <span>
-            <b>{pack.name}</b>. {pack.summary}
-          </span>
-        }
-      />
-      {choice &&
-        pack.settings.map((s) => (
-          <label key={s.id} className="row" style={{ marginLeft: 26, gap: 6 }}>
-            {s.name}
-            <select
-              value={choice.settings[s.id] ?? s.default}
-              onChange={(e) =>
-                onChange({ ...choice, settings: { ...choice.settings, [s.id]: e.target.value } })
-              }
-            >
-              {s.values.map((v) => (
-                <option key={v.id} value={v.id}>
-                  {v.name}
-                </option>
-              ))}
-            </select>
-          </label>
-        ))}
-    </div>
   );
 }

@@ -1,5 +1,10 @@
+import { useState } from 'react';
+import { Link } from 'react-router';
 import type { Component } from '../../../core/catalogue/index.js';
 import {
+  certificateOf,
+  labelQuestions,
+  plateSums,
   standingOf,
   worstGlyph,
   type Checked,
@@ -17,11 +22,14 @@ import { Seats } from '../../plate/Seats.js';
 import { showingFor } from '../../plate/seen.js';
 import { SlipFlags } from '../../plate/SlipFlags.js';
 import { SurfaceTabs, usePickedSurface } from '../../plate/SurfaceTabs.js';
+import { useRemedy } from '../../rail/useRemedy.js';
 import { useSession } from '../../store/session.js';
 import { useSettings } from '../../store/settings.js';
+import { Choice } from '../../ui/Fields.js';
 import { PlateGlyph } from '../../ui/Glyph.js';
 import { portraitUrl } from '../../ui/pictures.js';
 import { Rim } from '../../ui/rims.js';
+import { QuestionsDialog } from './QuestionsDialog.js';
 
 export function Check({ plan, checked }: { plan: Plan; checked: Checked }) {
   const { seenBy, see } = useSession();
@@ -44,7 +52,11 @@ export function Check({ plan, checked }: { plan: Plan; checked: Checked }) {
       shelf={
         <>
           <SurfaceTabs plan={plan} picked={surface?.id} onPick={setSurface} />
-          {group ? <GuestSheet checked={checked} group={group} /> : <WholeParty checked={checked} />}
+          {group ? (
+            <GuestSheet plan={plan} checked={checked} group={group} />
+          ) : (
+            <WholeParty plan={plan} checked={checked} />
+          )}
         </>
       }
       foot={
@@ -97,19 +109,36 @@ export function Check({ plan, checked }: { plan: Plan; checked: Checked }) {
   );
 }
 
-function WholeParty({ checked }: { checked: Checked }) {
+function WholeParty({ plan, checked }: { plan: Plan; checked: Checked }) {
   const units = useSettings((s) => s.units);
-  const see = useSession((s) => s.see);
+  const { see, edit } = useSession();
+  const [asking, setAsking] = useState(false);
+  const run = useRemedy();
+  const certificate = certificateOf(checked.context, checked.care);
+  const questions = labelQuestions(checked.context);
+  const open = questions.filter((q) => q.answer === undefined).length;
   return (
     <>
       <h2 style={{ marginTop: 0 }}>Is everyone looked after?</h2>
-      <p className="soft" style={{ marginTop: 0 }}>
-        {checked.care.greed > 0
-          ? `It holds as long as the others take no more than ${checked.care.greed.toFixed(1)} times their share.`
-          : checked.care.groups.length === 0
-            ? 'Say in the brief who is coming.'
-            : 'Not yet: the cracked plates are short of something.'}
-      </p>
+      <div className="certificate" aria-live="polite">
+        {plan.party.length === 0 ? <p>Say in the brief who is coming.</p> : <p>{certificate.text}</p>}
+        {certificate.shortFirst && <p className="soft">{certificate.shortFirst.text}</p>}
+        {certificate.remedy && (
+          <button className="button quiet small" onClick={() => run(certificate.remedy!.command)}>
+            {certificate.remedy.label} <span>{inUnits(certificate.remedy.effect, units)}</span>
+          </button>
+        )}
+      </div>
+      <Choice
+        label="Who is looked after, and how"
+        value={plan.policy}
+        options={POLICIES}
+        onPick={(policy) => edit({ name: 'set-policy', policy })}
+      />
+      <button className="button quiet small" onClick={() => setAsking(true)}>
+        Questions for labels{open > 0 ? ` (${open})` : ''}
+      </button>
+      {asking && <QuestionsDialog plan={plan} checked={checked} onClose={() => setAsking(false)} />}
       {checked.care.groups.map((g) => (
         <button
           key={g.group.id}
@@ -136,7 +165,7 @@ function WholeParty({ checked }: { checked: Checked }) {
 }
 
 /** A guest's sheet: what is sure, what makes a bite, and every food by what it is for them. */
-function GuestSheet({ checked, group }: { checked: Checked; group: Group }) {
+function GuestSheet({ plan, checked, group }: { plan: Plan; checked: Checked; group: Group }) {
   const care = checked.care.groups.find((g) => g.group.id === group.id);
   const foods = checked.context.lying.filter((l) => l.component.job !== 'none');
   const by = (s: Standing) => [
@@ -161,6 +190,10 @@ function GuestSheet({ checked, group }: { checked: Checked; group: Group }) {
           </div>
         </div>
         {care && <Cup care={care} />}
+        <Plate checked={checked} group={group} />
+        <Link className="button quiet small" to={`/plan/${plan.id}/card/${group.id}`}>
+          A card to hand over
+        </Link>
       </div>
       <Standings glyph="whole" title="May eat" foods={fine} />
       <Standings glyph="chipped" title="Only once moved" foods={rest('touched')} />
@@ -169,6 +202,26 @@ function GuestSheet({ checked, group }: { checked: Checked; group: Group }) {
     </>
   );
 }
+
+/** What a need counts on the whole plate, of its limit. */
+function Plate({ checked, group }: { checked: Checked; group: Group }) {
+  return plateSums(checked.context)
+    .filter((s) => s.group.id === group.id)
+    .map((s) => (
+      <p key={s.need} style={{ margin: '4px 0' }}>
+        <b>
+          {Math.round(s.sum.high * 10) / 10} of {s.limit} {s.quantity.unit}
+        </b>{' '}
+        {s.quantity.what} on a plate
+      </p>
+    ));
+}
+
+const POLICIES = [
+  ['looked-after', 'everyone has enough on shared surfaces'],
+  ['everything-fits', 'everything fits everyone'],
+  ['own-plate', 'a plate of their own for a group'],
+] as const;
 
 function Cup({ care }: { care: LookedAfter }) {
   const units = useSettings((s) => s.units);

@@ -11,15 +11,17 @@ import { useKitchen } from '../../store/kitchen-jobs.js';
 import { useSettings } from '../../store/settings.js';
 import { ComponentDialog } from './ComponentDialog.js';
 import { massByFamily } from './families.js';
-import { Larder } from './Larder.js';
+import { Larder, type OwnPaper } from './Larder.js';
 import { Levers } from './Levers.js';
 import { OwnComponentDialog } from './OwnComponentDialog.js';
+import { OwnFoodsDialog } from './OwnFoodsDialog.js';
+import { ReadLabelDialog } from './ReadLabelDialog.js';
 import { Spoons } from './Spoons.js';
 import { Wells } from './Wells.js';
 
 export function Choose({ plan, checked }: { plan: Plan; checked: Checked }) {
   const [picked, setPicked] = useState<Component | null>(null);
-  const [own, setOwn] = useState(false);
+  const [own, setOwn] = useState<OwnPaper | null>(null);
   const units = useSettings((s) => s.units);
   const kitchen = useKitchen();
   const larder = useMemo(() => planLarder(plan), [plan]);
@@ -43,13 +45,7 @@ export function Choose({ plan, checked }: { plan: Plan; checked: Checked }) {
           >
             {plan.placements.length === 0 ? 'Compose a board' : 'Compose it anew, keep pins'}
           </button>
-          <Larder
-            plan={plan}
-            masses={masses}
-            targets={targets.byFamily}
-            onPick={setPicked}
-            onOwn={() => setOwn(true)}
-          />
+          <Larder plan={plan} masses={masses} targets={targets.byFamily} onPick={setPicked} onOwn={setOwn} />
           <Levers plan={plan} />
         </>
       }
@@ -86,7 +82,9 @@ export function Choose({ plan, checked }: { plan: Plan; checked: Checked }) {
           onClose={() => setPicked(null)}
         />
       )}
-      {own && <OwnComponentDialog plan={plan} onClose={() => setOwn(false)} />}
+      {own === 'add' && <OwnComponentDialog plan={plan} onClose={() => setOwn(null)} />}
+      {own === 'list' && <OwnFoodsDialog plan={plan} onPick={setPicked} onClose={() => setOwn(null)} />}
+      {own === 'label' && <ReadLabelDialog plan={plan} onClose={() => setOwn(null)} />}
     </Frame>
   );
 }

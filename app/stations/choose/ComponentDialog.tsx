@@ -1,8 +1,15 @@
 import { useState } from 'react';
-import { formName, usualForm, type Component, type FormId } from '../../../core/catalogue/index.js';
+import {
+  about,
+  formName,
+  goesWith,
+  usualForm,
+  type Component,
+  type FormId,
+} from '../../../core/catalogue/index.js';
 import { formatMass, formatMoney, GRAMS_PER_OUNCE } from '../../../core/measure/index.js';
 import { judgeGroup } from '../../../core/needs/index.js';
-import type { Command, Plan, Surface } from '../../../core/plan/index.js';
+import { planLarder, type Command, type Plan, type Surface } from '../../../core/plan/index.js';
 import { SwapDialog } from '../../rail/SwapDialog.js';
 import { useRemedy } from '../../rail/useRemedy.js';
 import { useSettings } from '../../store/settings.js';
@@ -10,6 +17,7 @@ import { PlateGlyph, STATE_WORDS } from '../../ui/Glyph.js';
 import { PaperDialog } from '../../ui/Paper.js';
 import { portraitUrl } from '../../ui/pictures.js';
 import { Rim } from '../../ui/rims.js';
+import { OwnDeeds } from './OwnDeeds.js';
 import { gramsPlaced, surfacesFor } from './placing.js';
 
 interface Part {
@@ -45,8 +53,10 @@ export function ComponentDialog({
         <img src={portraitUrl(c)} alt="" width="120" height="120" />
         <ForWhom plan={plan} component={c} />
       </div>
+      <AboutFood plan={plan} component={c} />
       <HowMuch plan={plan} component={c} run={run} />
       <Deeds plan={plan} component={c} run={run} onSwap={() => setSwap(true)} onClose={onClose} />
+      <OwnDeeds plan={plan} component={c} onClose={onClose} />
       <p className="caution" style={{ color: 'var(--soft)' }}>
         Facts are label practice and public data, not this very pack: read the label.
       </p>
@@ -77,6 +87,33 @@ function ForWhom({ plan, component: c }: { plan: Plan; component: Component }) {
         );
       })}
     </ul>
+  );
+}
+
+/** What a stylist asks of it: like what, with what, how served, how long, called what elsewhere. */
+function AboutFood({ plan, component: c }: { plan: Plan; component: Component }) {
+  const facts = about(c);
+  const partners = goesWith(c, planLarder(plan).values());
+  return (
+    <dl className="about">
+      <dt>Like</dt>
+      <dd>{facts.like}</dd>
+      <dt>Goes with</dt>
+      <dd>
+        {partners.foods.map((f) => f.name.split(',')[0]).join(', ') || 'nothing in the larder'};{' '}
+        {partners.why}
+      </dd>
+      <dt>Served</dt>
+      <dd>{facts.served}</dd>
+      <dt>Stands</dt>
+      <dd>{facts.stands}</dd>
+      {facts.elsewhere && (
+        <>
+          <dt>Also called</dt>
+          <dd>{facts.elsewhere}</dd>
+        </>
+      )}
+    </dl>
   );
 }
 

@@ -1,5 +1,5 @@
-import { useState } from 'react';
-import { searchComponents, usualForm, type Component } from '../../../core/catalogue/index.js';
+import { useMemo, useState } from 'react';
+import { findDecor, usualForm, type Component, type Decor } from '../../../core/catalogue/index.js';
 import { formatMass, formatMoney } from '../../../core/measure/index.js';
 import { judgeGroup } from '../../../core/needs/index.js';
 import type { Group } from '../../../core/party/index.js';
@@ -10,8 +10,13 @@ import { useSettings } from '../../store/settings.js';
 import { PlateGlyph } from '../../ui/Glyph.js';
 import { portraitUrl } from '../../ui/pictures.js';
 import { SHORT, type Masses } from './families.js';
+import { findFoods, NarrowBy, type Narrow } from './NarrowBy.js';
 
 const SHELF_ROWS = 4;
+const MOST_FOUND = 48;
+
+/** Papers of the stylist's own foods. */
+export type OwnPaper = 'add' | 'label' | 'list';
 
 /** What the families still lack, three helpers each; or what was searched for. */
 export function Larder({
@@ -25,13 +30,19 @@ export function Larder({
   masses: Masses;
   targets: Record<CountedFamily, number>;
   onPick: (c: Component) => void;
-  onOwn: () => void;
+  onOwn: (paper: OwnPaper) => void;
 }) {
   const [query, setQuery] = useState('');
+  const [narrow, setNarrow] = useState<Narrow>({});
   const units = useSettings((s) => s.units);
   const larder = planLarder(plan);
   const present = new Set(plan.placements.map((p) => p.componentId));
-  const found = query.trim() === '' ? [] : searchComponents(larder.values(), query).slice(0, 24);
+  const searching = query.trim() !== '' || Object.keys(narrow).length > 0;
+  const found = useMemo(
+    () => (searching ? findFoods(plan, query, narrow) : []),
+    [plan, query, narrow, searching],
+  );
+  const decor = query.trim().length >= 3 ? findDecor(query).slice(0, 4) : [];
   const short = COUNTED.filter((f) => targets[f] > 0)
     .map((f) => ({ f, missing: targets[f] - (masses[f] ?? 0) }))
     .sort((a, b) => b.missing / targets[b.f] - a.missing / targets[a.f])
@@ -47,13 +58,15 @@ export function Larder({
           placeholder="gherkins, goat, blue …"
         />
       </label>
-      {query.trim() !== '' ? (
+      <NarrowBy plan={plan} narrow={narrow} onNarrow={setNarrow} />
+      {searching ? (
         <>
           <p className="soft" role="status">
-            {found.length === 0 ? `Nothing called “${query}” is in the larder.` : `${found.length} found`}
+            {foundWords(found.length, query)}
           </p>
+          <DecorFound decor={decor} />
           <div className="plank-items">
-            {found.map((c) => (
+            {found.slice(0, MOST_FOUND).map((c) => (
               <Item key={c.id} component={c} on={present.has(c.id)} onPick={onPick} plan={plan} />
             ))}
           </div>
@@ -73,11 +86,47 @@ export function Larder({
           </div>
         ))
       )}
-      <button className="link" onClick={onOwn}>
-        Something of your own
-      </button>
+      <div className="row own-links">
+        <button className="link" onClick={() => onOwn('label')}>
+          Read a label
+        </button>
+        <button className="link" onClick={() => onOwn('add')}>
+          Something of your own
+        </button>
+        <button className="link" onClick={() => onOwn('list')}>
+          Your own foods{plan.ownComponents.length > 0 ? ` (${plan.ownComponents.length})` : ''}
+        </button>
+      </div>
     </>
   );
+}
+
+function foundWords(count: number, query: string): string {
+  if (count > MOST_FOUND) return `${count} found, the first ${MOST_FOUND} are here`;
+  if (count > 0) return `${count} found`;
+  return query.trim() === ''
+    ? 'Nothing in the larder fits all of that.'
+    : `Nothing called “${query}” is in the larder.`;
+}
+
+/** What stands on a board and is no food: refused with the reason where it must not touch any. */
+function DecorFound({ decor }: { decor: readonly Decor[] }) {
+  return decor.map((d) => (
+    <p key={d.id} className={`decor decor-${d.touch}`} role={d.touch === 'never' ? 'alert' : undefined}>
+      <PlateGlyph
+        state={d.touch === 'never' ? 'cracked' : d.touch === 'liner' ? 'chipped' : 'whole'}
+        size={20}
+      />
+      <span>
+        <b>{d.name}</b>{' '}
+        {d.touch === 'never'
+          ? `must not touch food: ${d.why}.`
+          : d.touch === 'liner'
+            ? `is no food: ${d.why}.`
+            : `may lie on a board: ${d.why}.`}
+      </span>
+    </p>
+  ));
 }
 
 /** Not on the board yet, in the order of how many guests may eat them. */

@@ -1,0 +1,77 @@
+import { Link } from 'react-router';
+import type { Checked } from '../../core/check/index.js';
+import { guestCard, guestCardHtml } from '../../core/exchange/index.js';
+import { inUnits } from '../../core/measure/index.js';
+import type { Plan } from '../../core/plan/index.js';
+import { useSettings } from '../store/settings.js';
+import { saveFile } from '../ui/save.js';
+import { Rim } from '../ui/rims.js';
+
+/** A card to hand to a group: what they may eat, their bites, and what they can count on, with its condition. */
+export function GuestCardSheet({
+  plan,
+  checked,
+  groupId,
+}: {
+  plan: Plan;
+  checked: Checked;
+  groupId: string;
+}) {
+  const units = useSettings((s) => s.units);
+  const group = plan.party.find((g) => g.id === groupId);
+  if (!group)
+    return (
+      <main className="print-sheet">
+        <p>This group is not in the party any more.</p>
+        <Link to={`/plan/${plan.id}/check`}>Back to the check</Link>
+      </main>
+    );
+  const card = guestCard(plan, checked, group);
+  return (
+    <main className="print-sheet">
+      <div className="row no-print" style={{ marginBottom: 14 }}>
+        <button className="button" onClick={() => window.print()}>
+          Print
+        </button>
+        <button
+          className="button quiet"
+          onClick={() => saveFile(`card-${group.id}.html`, guestCardHtml(card), 'text/html;charset=utf-8')}
+        >
+          Save the card
+        </button>
+        <Link className="button quiet" to={`/plan/${plan.id}/check`}>
+          Back to the check
+        </Link>
+      </div>
+      <h1>{card.occasion}</h1>
+      <p className="row" style={{ gap: 10 }}>
+        <Rim group={group} size={40} /> <b>{card.who}</b>
+      </p>
+      <p>{inUnits(card.promise, units)}</p>
+      {card.mayEat.map((m) => (
+        <CardList key={m.surface} title={`You may eat, on ${m.surface.toLowerCase()}`} items={m.foods} />
+      ))}
+      <CardList title="Bites for you" items={card.bites} />
+      <CardList title="Ask first" items={card.ask} />
+      <CardList title="Not for you" items={card.notForYou} />
+      <CardList title="Overruled by a person" items={card.overruled} />
+      <p>
+        <i>{card.caution}</i>
+      </p>
+    </main>
+  );
+}
+
+function CardList({ title, items }: { title: string; items: readonly string[] }) {
+  if (items.length === 0) return null;
+  return (
+    <section>
+      <h2>{title}</h2>
+      <ul>
+        {items.map((i) => (
+          <li key={i}>{i}</li>
+        ))}
+      </ul>
+    </section>
+  );
+}

@@ -1,0 +1,41 @@
+import { Link } from 'react-router';
+import { REPLY_QUESTIONS } from '../../core/exchange/index.js';
+import { speakTime } from '../../core/measure/index.js';
+import type { Plan } from '../../core/plan/index.js';
+
+const ON_A_SHEET = 2;
+
+/** Slips of questions to hand or send to guests, two on a sheet. */
+export function ReplySlips({ plan }: { plan: Plan }) {
+  return (
+    <main className="print-sheet">
+      <div className="row no-print" style={{ marginBottom: 14 }}>
+        <button className="button" onClick={() => window.print()}>
+          Print
+        </button>
+        <Link className="button quiet" to={`/plan/${plan.id}/brief`}>
+          Back to the brief
+        </Link>
+      </div>
+      {Array.from({ length: ON_A_SHEET }, (_, i) => (
+        <section key={i} className="reply-slip" aria-hidden={i > 0}>
+          <h1>{plan.occasion.name}</h1>
+          <p>
+            {speakTime(plan.occasion.start)}. What may we put before you? Please say it even when you think we
+            know.
+          </p>
+          {REPLY_QUESTIONS.map((q) => (
+            <p key={q.key} className="reply-line">
+              <b>{q.ask}:</b> <span>{q.hint}</span>
+            </p>
+          ))}
+          <p>
+            <i>
+              With an allergy, please speak with us as well: a kitchen cannot promise what it does not know.
+            </i>
+          </p>
+        </section>
+      ))}
+    </main>
+  );
+}

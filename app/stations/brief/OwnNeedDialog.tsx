@@ -1,0 +1,89 @@
+import { useState } from 'react';
+import { ALL_FACT_KEYS, factWords, possibleValues, type FactKey } from '../../../core/catalogue/index.js';
+import { ownNeedSchema, type NeedChoice, type OwnNeed } from '../../../core/party/index.js';
+import { TextInput, Tick, Wrong } from '../../ui/Fields.js';
+import { PaperDialog } from '../../ui/Paper.js';
+
+const PRESENT = ALL_FACT_KEYS.filter((k) => possibleValues(k).includes('contains'));
+const SECTIONS: readonly (readonly [string, string])[] = [
+  ['animal.', 'Of an animal'],
+  ['ingredient.', 'Of plants'],
+  ['allergen.', 'Allergens'],
+  ['nut.', 'Nuts'],
+];
+
+const slug = (text: string) =>
+  text
+    .toLowerCase()
+    .replace(/[^a-z0-9]+/g, '-')
+    .replace(/^-|-$/g, '')
+    .slice(0, 30) || 'rule';
+
+/** A rule put together from facts and foods: "no onion", "no red meat", "nothing with seeds". */
+export function OwnNeedDialog({
+  taken,
+  onKeep,
+  onClose,
+}: {
+  taken: readonly string[];
+  onKeep: (choice: NeedChoice) => void;
+  onClose: () => void;
+}) {
+  const [name, setName] = useState('');
+  const [facts, setFacts] = useState<readonly FactKey[]>([]);
+  const [foods, setFoods] = useState('');
+  const [problem, setProblem] = useState<string>();
+  const listed = foods
+    .split(',')
+    .map((f) => f.trim())
+    .filter(Boolean);
+  const keep = (): void => {
+    const id = `own-${slug(name)}`;
+    if (taken.includes(id)) return setProblem(`There is a rule called “${name}” already.`);
+    const own: OwnNeed = {
+      id,
+      name: name.trim(),
+      facts: facts.map((fact) => ({ fact, values: ['contains'], verdict: 'forbidden', why: '' })),
+      foods: listed,
+    };
+    const parsed = ownNeedSchema.safeParse(own);
+    if (!parsed.success) return setProblem(parsed.error.issues[0]?.message ?? 'not understood');
+    onKeep({ id, settings: {}, own: parsed.data });
+    return onClose();
+  };
+  return (
+    <PaperDialog
+      open
+      onClose={onClose}
+      title="A rule of your own"
+      hint="Tick what is left out, or name foods. Where a label leaves it open, it asks."
+    >
+      <TextInput label="Name of the rule" value={name} max={60} onChange={setName} />
+      <div className="own-rule">
+        {SECTIONS.map(([prefix, title]) => (
+          <fieldset key={prefix}>
+            <legend>{title}</legend>
+            {PRESENT.filter((k) => k.startsWith(prefix)).map((k) => (
+              <Tick
+                key={k}
+                inline
+                label={factWords(k)}
+                on={facts.includes(k)}
+                onChange={(on) => setFacts(on ? [...facts, k] : facts.filter((f) => f !== k))}
+              />
+            ))}
+          </fieldset>
+        ))}
+      </div>
+      <TextInput label="Foods that are left out, with commas" value={foods} max={400} onChange={setFoods} />
+      {problem && <Wrong>{problem}</Wrong>}
+      <button
+        className="button"
+        disabled={name.trim() === '' || (facts.length === 0 && listed.length === 0)}
+        onClick={keep}
+      >
+        Keep the rule
+      </button>
+    </PaperDialog>
+  );
+}

@@ -1,0 +1,193 @@
+import { useLiveQuery } from 'dexie-react-hooks';
+import { useRef, useState } from 'react';
+import { Link } from 'react-router';
+import {
+  partyCsv,
+  PARTY_COLUMNS,
+  readPartyCsv,
+  readReplies,
+  replySlipText,
+  type RowProblem,
+} from '../../../core/exchange/index.js';
+import { guestsIn, type Group } from '../../../core/party/index.js';
+import type { Plan } from '../../../core/plan/index.js';
+import { db } from '../../store/db.js';
+import { useSession } from '../../store/session.js';
+import { Choice, Wrong } from '../../ui/Fields.js';
+import { PaperDialog } from '../../ui/Paper.js';
+import { RowProblems } from '../../ui/RowProblems.js';
+import { saveFile } from '../../ui/save.js';
+import { Rim } from '../../ui/rims.js';
+
+/** Groups whose ids are taken get new ones, so that nobody is seated twice under one name. */
+function joined(party: readonly Group[], more: readonly Group[]): Group[] {
+  const taken = new Set<string>(party.map((g) => g.id));
+  return [
+    ...party,
+    ...more.map((g) => {
+      let id: string = g.id;
+      for (let n = 2; taken.has(id); n++) id = `${g.id.slice(0, 34)}-x${n}`;
+      taken.add(id);
+      return { ...g, id: id as Group['id'] };
+    }),
+  ];
+}
+
+/** The other ways to a party: a table, an earlier plan, the guests' own answers. */
+export function PartyWaysDialog({ plan, onClose }: { plan: Plan; onClose: () => void }) {
+  const edit = useSession((s) => s.edit);
+  const [found, setFound] = useState<readonly Group[]>([]);
+  const [problems, setProblems] = useState<readonly RowProblem[]>([]);
+  const seat = (party: readonly Group[]): void => {
+    edit({ name: 'set-party', party: [...party] });
+    onClose();
+  };
+  return (
+    <PaperDialog
+      open
+      wide
+      onClose={onClose}
+      title="More ways to seat a party"
+      hint="What was understood is shown first; nobody is seated before you say so."
+    >
+      <FromPlan plan={plan} onFound={(g) => (setProblems([]), setFound(g))} />
+      <FromTable plan={plan} onRead={(g, p) => (setFound(g), setProblems(p))} />
+      <FromReplies plan={plan} onFound={(g) => (setProblems([]), setFound(g))} />
+      <RowProblems problems={problems} />
+      {found.length > 0 && (
+        <div aria-live="polite">
+          <p style={{ margin: '10px 0 4px', fontWeight: 700 }}>Understood: {guestsIn(found)} guests</p>
+          <ul className="plain-list">
+            {found.map((g) => (
+              <li key={g.id} className="row" style={{ gap: 8 }}>
+                <Rim group={g} /> {g.count} × {g.name}
+                {g.dislikes.length > 0 && <span>, no {g.dislikes.join(', ')}</span>}
+              </li>
+            ))}
+          </ul>
+          <div className="row" style={{ marginTop: 8 }}>
+            <button className="button" onClick={() => seat(found)}>
+              {plan.party.length > 0 ? 'Seat them instead' : 'Seat them'}
+            </button>
+            {plan.party.length > 0 && (
+              <button className="button quiet" onClick={() => seat(joined(plan.party, found))}>
+                Seat them too
+              </button>
+            )}
+          </div>
+        </div>
+      )}
+    </PaperDialog>
+  );
+}
+
+function FromPlan({ plan, onFound }: { plan: Plan; onFound: (party: readonly Group[]) => void }) {
+  const rows = useLiveQuery(() => db.plans.filter((p) => p.deletedAt === null && p.id !== plan.id).toArray());
+  const others = (rows ?? []).filter((r) => r.doc.party.length > 0);
+  const [picked, setPicked] = useState('');
+  return (
+    <section>
+      <h3>From an earlier plan</h3>
+      {others.length === 0 ? (
+        <p className="soft">No other plan with a party is on this table.</p>
+      ) : (
+        <Choice
+          label="The party of"
+          value={picked}
+          options={[
+            ['', 'choose a plan'] as const,
+            ...others.map((r) => [r.id, `${r.doc.occasion.name}, ${guestsIn(r.doc.party)} guests`] as const),
+          ]}
+          onPick={(id) => {
+            setPicked(id);
+            onFound(others.find((r) => r.id === id)?.doc.party ?? []);
+          }}
+        />
+      )}
+    </section>
+  );
+}
+
+function FromTable({
+  plan,
+  onRead,
+}: {
+  plan: Plan;
+  onRead: (party: readonly Group[], problems: readonly RowProblem[]) => void;
+}) {
+  const file = useRef<HTMLInputElement>(null);
+  return (
+    <section>
+      <h3>As a table</h3>
+      <p className="soft" style={{ margin: 0 }}>
+        CSV with the columns {PARTY_COLUMNS.join(', ')}; name and count are enough. Lists in a cell with
+        semicolons, settings in brackets: tree-nut-free (species=almond allergy).
+      </p>
+      <div className="row" style={{ marginTop: 6 }}>
+        <button className="button quiet small" onClick={() => file.current?.click()}>
+          Bring in a table
+        </button>
+        <button
+          className="button quiet small"
+          disabled={plan.party.length === 0}
+          onClick={() => saveFile('party.csv', partyCsv(plan.party), 'text/csv;charset=utf-8')}
+        >
+          Save this party as a table
+        </button>
+      </div>
+      <input
+        ref={file}
+        type="file"
+        accept=".csv,text/csv"
+        hidden
+        aria-label="A table of guests"
+        onChange={(e) => {
+          const f = e.target.files?.[0];
+          if (f) void f.text().then((t) => onRead(readPartyCsv(t).party, readPartyCsv(t).problems));
+          e.target.value = '';
+        }}
+      />
+    </section>
+  );
+}
+
+function FromReplies({ plan, onFound }: { plan: Plan; onFound: (party: readonly Group[]) => void }) {
+  const [text, setText] = useState('');
+  const read = readReplies(text);
+  return (
+    <section>
+      <h3>Ask the guests</h3>
+      <div className="row">
+        <Link className="button quiet small" to={`/plan/${plan.id}/reply`}>
+          Slips to print
+        </Link>
+        <button
+          className="button quiet small"
+          onClick={() =>
+            saveFile(
+              'questions-for-guests.txt',
+              replySlipText(plan.occasion.name),
+              'text/plain;charset=utf-8',
+            )
+          }
+        >
+          Save the questions as text
+        </button>
+      </div>
+      <textarea
+        className="plain-input"
+        rows={3}
+        value={text}
+        aria-label="Their answers"
+        placeholder="Paste their answers, one below the other. Each begins with “Your name:”."
+        onChange={(e) => {
+          setText(e.target.value);
+          onFound(readReplies(e.target.value).groups);
+        }}
+      />
+      {read.problems.map((p, i) => (
+        <Wrong key={i}>{p.text}</Wrong>
+      ))}
+    </section>
+  );
+}

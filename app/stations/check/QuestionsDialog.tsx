@@ -1,0 +1,137 @@
+import { useState } from 'react';
+import { toast } from 'sonner';
+import {
+  labelQuestions,
+  lower,
+  names,
+  questionsText,
+  type Checked,
+  type LabelQuestionLine,
+} from '../../../core/check/index.js';
+import { capital } from '../../../core/check/index.js';
+import { factWords } from '../../../core/catalogue/index.js';
+import { speakTime } from '../../../core/measure/index.js';
+import type { Answer, Plan } from '../../../core/plan/index.js';
+import { LabelDialog } from '../../rail/LabelDialog.js';
+import { localNow } from '../../store/clock.js';
+import { useSession } from '../../store/session.js';
+import { PlateGlyph } from '../../ui/Glyph.js';
+import { PaperDialog } from '../../ui/Paper.js';
+import { saveFile } from '../../ui/save.js';
+
+/** Every question of the plan in one list, to take to the shop or to send to a supplier, and to answer. */
+export function QuestionsDialog({
+  plan,
+  checked,
+  onClose,
+}: {
+  plan: Plan;
+  checked: Checked;
+  onClose: () => void;
+}) {
+  const [picked, setPicked] = useState<readonly LabelQuestionLine[] | null>(null);
+  const edit = useSession((s) => s.edit);
+  const lines = labelQuestions(checked.context);
+  const open = lines.filter((l) => l.answer === undefined);
+  const told = lines.filter((l) => l.answer !== undefined);
+  const foods = [...new Set(open.map((l) => l.component))];
+  const text = questionsText(lines, plan.occasion.name);
+  if (picked)
+    return (
+      <LabelDialog
+        plan={plan}
+        answers={picked.map((l): Answer => ({
+          componentId: l.component.id,
+          fact: l.fact,
+          value: '-',
+          who: '',
+          when: localNow(),
+          seen: '',
+        }))}
+        onNote={edit}
+        onClose={() => setPicked(null)}
+      />
+    );
+  return (
+    <PaperDialog
+      open
+      wide
+      onClose={onClose}
+      title="Questions for labels and makers"
+      hint="What is open counts for nobody whom it concerns. A plan with an open question on an allergy is never whole."
+    >
+      <div className="row">
+        <button
+          className="button quiet small"
+          onClick={() => void navigator.clipboard.writeText(text).then(() => toast('Copied.'))}
+        >
+          Copy as text
+        </button>
+        <button
+          className="button quiet small"
+          onClick={() => saveFile('questions-for-labels.txt', text, 'text/plain;charset=utf-8')}
+        >
+          Save as text
+        </button>
+      </div>
+      {open.length === 0 && <p>Nothing is open.</p>}
+      {foods.map((food) => {
+        const of = open.filter((l) => l.component === food);
+        return (
+          <section key={food.id} className="question-food">
+            <div className="row" style={{ gap: 8 }}>
+              <PlateGlyph state="covered" size={22} />
+              <b>{food.name}</b>
+              <button
+                className="button quiet small"
+                style={{ marginLeft: 'auto' }}
+                aria-label={`Answer for ${food.name}`}
+                onClick={() => setPicked(of)}
+              >
+                Answer
+              </button>
+            </div>
+            <ul>
+              {of.map((l) => (
+                <li key={l.fact}>
+                  {l.text}{' '}
+                  <span className="soft">
+                    For{' '}
+                    {names(
+                      l.groups.map((g) => lower(g.name)),
+                      4,
+                    )}
+                    .
+                  </span>
+                  {l.grave && <b> An allergy or a small child.</b>}
+                </li>
+              ))}
+            </ul>
+          </section>
+        );
+      })}
+      {told.length > 0 && (
+        <>
+          <h3>Answered</h3>
+          <ul className="plain-list">
+            {told.map((l) => (
+              <li key={`${l.component.id} ${l.fact}`}>
+                <b>{l.component.name}</b>, {factWords(l.fact)}: {l.answer!.value}.{' '}
+                {capital(l.answer!.seen || 'not said what')} ({l.answer!.who}, {speakTime(l.answer!.when)}
+                {l.answer!.photo ? `, photograph: ${l.answer!.photo}` : ''}){' '}
+                <button
+                  className="link"
+                  onClick={() =>
+                    edit({ name: 'take-back-answer', componentId: l.component.id, fact: l.fact })
+                  }
+                >
+                  Take back
+                </button>
+              </li>
+            ))}
+          </ul>
+        </>
+      )}
+    </PaperDialog>
+  );
+}

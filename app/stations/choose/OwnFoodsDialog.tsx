@@ -1,0 +1,81 @@
+import { useRef, useState } from 'react';
+import { toast } from 'sonner';
+import { componentsCsv, readComponentsCsv, type RowProblem } from '../../../core/exchange/index.js';
+import type { Component } from '../../../core/catalogue/index.js';
+import type { Plan } from '../../../core/plan/index.js';
+import { useSession } from '../../store/session.js';
+import { PaperDialog } from '../../ui/Paper.js';
+import { RowProblems } from '../../ui/RowProblems.js';
+import { saveFile } from '../../ui/save.js';
+
+/** The stylist's own foods of this plan, as a list and as a table. */
+export function OwnFoodsDialog({
+  plan,
+  onPick,
+  onClose,
+}: {
+  plan: Plan;
+  onPick: (c: Component) => void;
+  onClose: () => void;
+}) {
+  const file = useRef<HTMLInputElement>(null);
+  const [problems, setProblems] = useState<readonly RowProblem[]>([]);
+  const edit = useSession((s) => s.edit);
+  const bring = async (f: File | undefined): Promise<void> => {
+    if (!f) return;
+    const read = readComponentsCsv(await f.text());
+    setProblems(read.problems);
+    if (read.components.length === 0) return;
+    edit({
+      name: 'together',
+      label: 'bring in own foods',
+      commands: read.components
+        .slice(0, 200)
+        .map((component) => ({ name: 'add-component' as const, component })),
+    });
+    toast(`${read.components.length} brought in. What their table did not say is unknown.`);
+  };
+  return (
+    <PaperDialog
+      open
+      onClose={onClose}
+      title="Your own foods"
+      hint="They belong to this plan and go along in its file. A table takes them to another plan."
+    >
+      {plan.ownComponents.length === 0 && <p>None yet.</p>}
+      <ul className="plain-list">
+        {plan.ownComponents.map((c) => (
+          <li key={c.id}>
+            <button className="link" onClick={() => (onClose(), onPick(c))}>
+              {c.name}
+            </button>{' '}
+            <span className="soft">{c.family.replace('-', ' ')}</span>
+          </li>
+        ))}
+      </ul>
+      <div className="row" style={{ marginTop: 10 }}>
+        <button className="button quiet small" onClick={() => file.current?.click()}>
+          Bring in a table (CSV)
+        </button>
+        <button
+          className="button quiet small"
+          disabled={plan.ownComponents.length === 0}
+          onClick={() =>
+            saveFile('own-foods.csv', componentsCsv(plan.ownComponents), 'text/csv;charset=utf-8')
+          }
+        >
+          Save as a table (CSV)
+        </button>
+      </div>
+      <input
+        ref={file}
+        type="file"
+        accept=".csv,text/csv"
+        hidden
+        aria-label="A table of own foods"
+        onChange={(e) => (void bring(e.target.files?.[0]), (e.target.value = ''))}
+      />
+      <RowProblems problems={problems} />
+    </PaperDialog>
+  );
+}

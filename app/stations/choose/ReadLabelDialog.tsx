@@ -1,0 +1,191 @@
+import { useDeferredValue, useMemo, useState } from 'react';
+import {
+  ALL_FACT_KEYS,
+  FAMILIES,
+  factWords,
+  ownId,
+  usualForm,
+  type Component,
+  type Family,
+} from '../../../core/catalogue/index.js';
+import { capital, names } from '../../../core/check/index.js';
+import { componentOfLabel, readLabel, type LabelRead } from '../../../core/label/index.js';
+import { judgeGroup } from '../../../core/needs/index.js';
+import { planLarder, type Plan } from '../../../core/plan/index.js';
+import { localNow } from '../../store/clock.js';
+import { useSession } from '../../store/session.js';
+import { useSettings } from '../../store/settings.js';
+import { Choice, TextInput } from '../../ui/Fields.js';
+import { PlateGlyph } from '../../ui/Glyph.js';
+import { PaperDialog } from '../../ui/Paper.js';
+import { LabelText } from './LabelText.js';
+
+const GLYPH = { fine: 'whole', ask: 'covered', forbidden: 'cracked' } as const;
+const WORD = { fine: 'may eat it', ask: 'ask', forbidden: 'not for them' } as const;
+
+/** Paste the words of a label: they become facts, each with the words that led to it; what is doubtful is asked. */
+export function ReadLabelDialog({
+  plan,
+  onto,
+  onClose,
+}: {
+  plan: Plan;
+  /** The food whose label it is; without one it becomes a food of its own. */
+  onto?: Component | undefined;
+  onClose: () => void;
+}) {
+  const settings = useSettings();
+  const edit = useSession((s) => s.edit);
+  const [text, setText] = useState(onto?.label?.text ?? '');
+  const [name, setName] = useState(onto?.name ?? '');
+  const [family, setFamily] = useState<Family>(onto?.family ?? 'vehicle');
+  const [who, setWho] = useState(settings.stylist);
+  const typed = useDeferredValue(text);
+  const read = useMemo(() => readLabel(typed), [typed]);
+  const made = useMemo(() => {
+    const own = onto?.id.startsWith('own-') === true;
+    const base = onto && {
+      ...onto,
+      name: name.trim() || onto.name,
+      id: own ? onto.id : freshId(plan, name || onto.name),
+    };
+    const about = { name: name.trim() || 'Unnamed', family, text: typed, who: who.trim(), when: localNow() };
+    const c = base ? componentOfLabel(read, about, base) : componentOfLabel(read, about);
+    return base ? c : { ...c, id: freshId(plan, name) };
+  }, [onto, plan, name, family, typed, who, read]);
+  const ready = typed.trim() !== '' && name.trim() !== '' && who.trim() !== '';
+  const keep = (): void => {
+    settings.set({ stylist: who.trim() });
+    edit({ name: 'add-component', component: made });
+    onClose();
+  };
+  return (
+    <PaperDialog
+      open
+      wide
+      onClose={onClose}
+      title={onto ? `Read the label of ${onto.name.toLowerCase()}` : 'Read a label'}
+      hint="Paste the list of ingredients with its warnings. Nothing is guessed: what is doubtful stays a question, and you confirm the rest."
+    >
+      <textarea
+        className="plain-input"
+        rows={4}
+        value={text}
+        maxLength={8000}
+        autoFocus
+        onChange={(e) => setText(e.target.value)}
+        aria-label="The words of the label"
+        placeholder="Ingredients: wheat flour, sunflower oil, salt. May contain sesame."
+      />
+      {typed.trim() !== '' && (
+        <div aria-live="polite">
+          <LabelText text={typed} read={read} />
+          <Summary read={read} />
+          <Verdicts plan={plan} component={made} />
+        </div>
+      )}
+      <div className="row">
+        <div style={{ flex: 1, minWidth: 180 }}>
+          <TextInput label="Name of the food" value={name} onChange={setName} />
+        </div>
+        {!onto && (
+          <Choice
+            label="Family"
+            width={150}
+            value={family}
+            options={FAMILIES.map((f) => [f, f.replace('-', ' ')] as const)}
+            onPick={setFamily}
+          />
+        )}
+        <div style={{ width: 150 }}>
+          <TextInput label="Your name" value={who} max={60} onChange={setWho} />
+        </div>
+      </div>
+      <button className="button" disabled={!ready} onClick={keep}>
+        {onto?.id.startsWith('own-') ? 'Keep what was read' : 'Put it in the larder'}
+      </button>
+      <p className="caution" style={{ color: 'var(--soft)' }}>
+        The reader helps, it does not decide: compare it with the pack in your hand, each time you buy.
+      </p>
+    </PaperDialog>
+  );
+}
+
+function freshId(plan: Plan, name: string): Component['id'] {
+  const larder = planLarder(plan);
+  let id = ownId(name);
+  for (let n = 2; larder.has(id as Component['id']); n++) id = `${ownId(name)}-${n}`;
+  return id as Component['id'];
+}
+
+const SAID: readonly (readonly [string, string])[] = [
+  ['contains', 'In it'],
+  ['may', 'Perhaps traces of'],
+];
+
+function Summary({ read }: { read: LabelRead }) {
+  const of = (value: string) => [
+    ...new Set(
+      ALL_FACT_KEYS.filter((k) => read.facts[k] === value && !k.startsWith('animal.')).map((k) =>
+        factWords(k),
+      ),
+    ),
+  ];
+  return (
+    <>
+      {SAID.map(([value, words]) => {
+        const list = of(value);
+        return (
+          list.length > 0 && (
+            <p key={value} style={{ margin: '4px 0' }}>
+              <b>{words}:</b> {list.join(', ')}
+            </p>
+          )
+        );
+      })}
+      {read.questions.length > 0 && (
+        <>
+          <p style={{ margin: '6px 0 2px', fontWeight: 700 }}>
+            {read.questions.length === 1 ? 'One question' : `${read.questions.length} questions`}
+          </p>
+          <ul className="label-asks">
+            {read.questions.map((q) => (
+              <li key={`${q.start} ${q.question}`}>
+                <b>{q.text}</b>: {q.question}
+              </li>
+            ))}
+          </ul>
+        </>
+      )}
+      {!read.complete && (
+        <p className="soft" style={{ margin: '4px 0' }}>
+          {read.questions.some((q) => q.facts.length === 0)
+            ? 'A word is not known, so nothing that is not named counts as free.'
+            : 'No whole list of ingredients yet: what is not named stays unknown.'}
+        </p>
+      )}
+    </>
+  );
+}
+
+/** What the party may do with it, group by group. */
+function Verdicts({ plan, component }: { plan: Plan; component: Component }) {
+  const form = usualForm(component).form;
+  const judged = plan.party
+    .map((g) => ({ g, j: judgeGroup(component, form, g) }))
+    .filter(({ g }) => g.needs.length > 0 || g.band === 'child');
+  if (judged.length === 0) return null;
+  return (
+    <ul className="label-verdicts">
+      {judged.map(({ g, j }) => (
+        <li key={g.id} className="row" style={{ gap: 6, flexWrap: 'nowrap', alignItems: 'flex-start' }}>
+          <PlateGlyph state={GLYPH[j.verdict]} size={20} />
+          <span>
+            <b>{g.name}</b>: {WORD[j.verdict]}
+            {j.reasons.length > 0 && `. ${capital(names([...new Set(j.reasons.map((r) => r.text))], 2))}`}
+          </span>
+        </li>
+      ))}
+    </ul>
+  );
+}

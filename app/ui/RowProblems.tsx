@@ -1,0 +1,26 @@
+import type { RowProblem } from '../../core/exchange/index.js';
+
+const MOST = 12;
+
+/** What is wrong in a table, by row and column; nothing when nothing is. */
+export function RowProblems({ problems }: { problems: readonly RowProblem[] }) {
+  if (problems.length === 0) return null;
+  return (
+    <div role="alert">
+      <p style={{ fontWeight: 700, color: 'var(--beet-ink)', margin: '8px 0 2px' }}>
+        {problems.length === 1
+          ? 'One cell was not understood'
+          : `${problems.length} cells were not understood`}
+      </p>
+      <ul className="plain-list">
+        {problems.slice(0, MOST).map((p, i) => (
+          <li key={i}>
+            Row {p.row}
+            {p.column && `, ${p.column}`}: {p.reason}
+          </li>
+        ))}
+      </ul>
+      {problems.length > MOST && <p>and {problems.length - MOST} more</p>}
+    </div>
+  );
+}
