@@ -344,7 +344,7 @@ describe('questions for labels', () => {
     ).toEqual(['veg']);
     const text = questionsText(lines, 'Supper');
     expect(text).toContain('Which rennet?');
-    expect(text).toContain('(allergy)');
+    expect(text).toContain('(allergy or small child)');
   });
 
   test('an answer turns the verdict, and stays in the list with who said so', () => {

@@ -2,7 +2,13 @@ export { CHECKS, checkPlan, worstGlyph, type Check, type Checked } from './regis
 export { contextOf, type CheckContext, type Lying } from './context.js';
 export { partyCare, type LookedAfter, type PartyCare, type RunsShort } from './looked-after.js';
 export { certificateOf, type Certificate, type GroupPromise } from './certificate.js';
-export { labelQuestions, questionsText, type LabelQuestionLine } from './questions.js';
+export {
+  asWouldBeAsked,
+  labelQuestions,
+  questionsText,
+  type AskLine,
+  type LabelQuestionLine,
+} from './questions.js';
 export { plateOf, plateSums, type PlateLine, type PlateSum } from './plates.js';
 export { NEAR_MM } from './near.js';
 export { fairShare, shareOut } from './flow.js';

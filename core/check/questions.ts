@@ -1,12 +1,10 @@
 import {
-  factValue,
   factWords,
   isFactKey,
-  usualForm,
   type Component,
   type FactKey,
 } from '../catalogue/index.js';
-import { isGrave, packOf } from '../needs/index.js';
+import { carriesTo, isGrave, packOf } from '../needs/index.js';
 import { needsOf, type Group } from '../party/index.js';
 import type { Answer } from '../plan/index.js';
 import type { CheckContext } from './context.js';
@@ -65,7 +63,8 @@ export function labelQuestions(c: CheckContext): LabelQuestionLine[] {
         for (const r of reasons)
           if (isFactKey(r.fact) && r.fact !== 'choking' && r.fact !== 'salt-class')
             add(l.component, r.fact, group, grave(r.need));
-      for (const fact of openCarrierFacts(l.component, group)) add(l.component, fact, group, true);
+      const reaches = carriesTo(l.component, group).some((r) => isGrave(r.need, r.choice));
+      for (const fact of openCarrierFacts(l.component, group)) add(l.component, fact, group, reaches);
     }
   for (const answer of c.plan.answers) {
     const component = c.larder.get(answer.componentId);
@@ -88,6 +87,42 @@ export function labelQuestions(c: CheckContext): LabelQuestionLine[] {
   );
 }
 
+/** One sentence of the list: what to ask of one food, for whom. */
+export interface AskLine {
+  text: string;
+  groups: Group[];
+  grave: boolean;
+}
+
+const isPresence = (fact: FactKey) => /^(?:allergen|nut|animal|ingredient)\./.test(fact);
+
+/**
+ * The questions about one food as one would ask them: whatever may be in it for the same guests in one sentence, each
+ * thing once, and no list of nuts where "tree nuts" is asked already.
+ */
+export function asWouldBeAsked(lines: readonly LabelQuestionLine[]): AskLine[] {
+  const out = new Map<string, AskLine & { words: string[] }>();
+  const nutsAsked = lines.some((l) => l.fact === 'allergen.tree-nuts');
+  for (const l of lines) {
+    if (nutsAsked && l.fact.startsWith('nut.') && l.fact !== 'nut.pine-nut' && l.fact !== 'nut.coconut')
+      continue;
+    const who = l.groups.map((g) => g.id).join(' ');
+    const key = isPresence(l.fact) ? `in it ${who} ${l.grave}` : `${l.text} ${who}`;
+    const line = out.get(key) ?? { text: l.text, groups: l.groups, grave: l.grave, words: [] };
+    const word = factWords(l.fact);
+    if (isPresence(l.fact) && !line.words.includes(word)) line.words.push(word);
+    out.set(key, line);
+  }
+  return [...out.values()].map(({ words, ...line }) =>
+    words.length > 0
+      ? {
+          ...line,
+          text: `Is there any ${names(words, 20).replace(/ and (?=[^,]*$)/, ' or ')} in it, or traces?`,
+        }
+      : line,
+  );
+}
+
 /** The list as plain text, to take to the shop or to send to a supplier. */
 export function questionsText(lines: readonly LabelQuestionLine[], title: string): string {
   const open = lines.filter((l) => l.answer === undefined);
@@ -96,9 +131,9 @@ export function questionsText(lines: readonly LabelQuestionLine[], title: string
   const parts = [...byFood].map(([name, list]) =>
     [
       name,
-      ...list.map(
+      ...asWouldBeAsked(list).map(
         (l) =>
-          `  [ ] ${l.text}${l.grave ? ' (allergy)' : ''} For: ${names(
+          `  [ ] ${l.text}${l.grave ? ' (allergy or small child)' : ''} For: ${names(
             l.groups.map((g) => lower(g.name)),
             6,
           )}.`,
@@ -108,7 +143,3 @@ export function questionsText(lines: readonly LabelQuestionLine[], title: string
   );
   return `${title}: questions for labels and makers\n\n${parts.join('\n\n') || 'Nothing is open.'}\n`;
 }
-
-/** What the component says now, in words, for a fact that is still open. */
-export const openValue = (component: Component, fact: FactKey): string =>
-  factValue(component, fact, usualForm(component).form);

@@ -93,6 +93,7 @@ function judgeRule(rule: Rule, component: Component, form: FormId): Verdict {
 
 /** Plain words for a value that is no clear yes or no. */
 function sentence(rule: Rule, value: string, verdict: Verdict): string {
+  if (value === 'may' && rule.whyMay) return rule.whyMay;
   if (known(value) || verdict === 'forbidden') return rule.why;
   const because = value === 'unknown' ? 'nobody has said' : 'it depends on the brand';
   return `${because}: perhaps ${rule.why}`;

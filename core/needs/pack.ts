@@ -27,6 +27,8 @@ export interface Rule {
   ask?: readonly string[];
   /** The reason as a guest would say it, with "it" for the food. */
   why: string;
+  /** The reason where there is only a warning about traces. */
+  whyMay?: string;
   source: Source;
 }
 

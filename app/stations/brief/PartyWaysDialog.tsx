@@ -56,7 +56,9 @@ export function PartyWaysDialog({ plan, onClose }: { plan: Plan; onClose: () => 
       <RowProblems problems={problems} />
       {found.length > 0 && (
         <div aria-live="polite">
-          <p style={{ margin: '10px 0 4px', fontWeight: 700 }}>Understood: {guestsIn(found)} guests</p>
+          <p style={{ margin: '10px 0 4px', fontWeight: 700 }}>
+            Understood: {guestsIn(found)} {guestsIn(found) === 1 ? 'guest' : 'guests'}
+          </p>
           <ul className="plain-list">
             {found.map((g) => (
               <li key={g.id} className="row" style={{ gap: 8 }}>
@@ -176,7 +178,7 @@ function FromReplies({ plan, onFound }: { plan: Plan; onFound: (party: readonly 
       </div>
       <textarea
         className="plain-input"
-        rows={3}
+        rows={5}
         value={text}
         aria-label="Their answers"
         placeholder="Paste their answers, one below the other. Each begins with “Your name:”."

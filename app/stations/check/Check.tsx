@@ -116,7 +116,7 @@ function WholeParty({ plan, checked }: { plan: Plan; checked: Checked }) {
   const run = useRemedy();
   const certificate = certificateOf(checked.context, checked.care);
   const questions = labelQuestions(checked.context);
-  const open = questions.filter((q) => q.answer === undefined).length;
+  const open = new Set(questions.filter((q) => q.answer === undefined).map((q) => q.component.id)).size;
   return (
     <>
       <h2 style={{ marginTop: 0 }}>Is everyone looked after?</h2>
@@ -136,7 +136,7 @@ function WholeParty({ plan, checked }: { plan: Plan; checked: Checked }) {
         onPick={(policy) => edit({ name: 'set-policy', policy })}
       />
       <button className="button quiet small" onClick={() => setAsking(true)}>
-        Questions for labels{open > 0 ? ` (${open})` : ''}
+        Questions for labels{open > 0 ? ` (${open} foods)` : ''}
       </button>
       {asking && <QuestionsDialog plan={plan} checked={checked} onClose={() => setAsking(false)} />}
       {checked.care.groups.map((g) => (
@@ -218,9 +218,9 @@ function Plate({ checked, group }: { checked: Checked; group: Group }) {
 }
 
 const POLICIES = [
-  ['looked-after', 'everyone has enough on shared surfaces'],
+  ['looked-after', 'enough on shared surfaces'],
   ['everything-fits', 'everything fits everyone'],
-  ['own-plate', 'a plate of their own for a group'],
+  ['own-plate', 'a plate of their own'],
 ] as const;
 
 function Cup({ care }: { care: LookedAfter }) {

@@ -1,6 +1,8 @@
 import { useState } from 'react';
 import { toast } from 'sonner';
 import {
+  asWouldBeAsked,
+  capital,
   labelQuestions,
   lower,
   names,
@@ -8,7 +10,6 @@ import {
   type Checked,
   type LabelQuestionLine,
 } from '../../../core/check/index.js';
-import { capital } from '../../../core/check/index.js';
 import { factWords } from '../../../core/catalogue/index.js';
 import { speakTime } from '../../../core/measure/index.js';
 import type { Answer, Plan } from '../../../core/plan/index.js';
@@ -92,8 +93,8 @@ export function QuestionsDialog({
               </button>
             </div>
             <ul>
-              {of.map((l) => (
-                <li key={l.fact}>
+              {asWouldBeAsked(of).map((l) => (
+                <li key={l.text}>
                   {l.text}{' '}
                   <span className="soft">
                     For{' '}
@@ -103,7 +104,7 @@ export function QuestionsDialog({
                     )}
                     .
                   </span>
-                  {l.grave && <b> An allergy or a small child.</b>}
+                  {l.grave && <b> An allergy, or a small child.</b>}
                 </li>
               ))}
             </ul>

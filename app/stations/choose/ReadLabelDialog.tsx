@@ -126,9 +126,12 @@ const SAID: readonly (readonly [string, string])[] = [
 function Summary({ read }: { read: LabelRead }) {
   const of = (value: string) => [
     ...new Set(
-      ALL_FACT_KEYS.filter((k) => read.facts[k] === value && !k.startsWith('animal.')).map((k) =>
-        factWords(k),
-      ),
+      ALL_FACT_KEYS.filter(
+        (k) =>
+          read.facts[k] === value &&
+          !k.startsWith('animal.') &&
+          !(k.startsWith('nut.') && value === 'may' && read.facts['allergen.tree-nuts'] === 'may'),
+      ).map((k) => factWords(k)),
     ),
   ];
   return (

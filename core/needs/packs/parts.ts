@@ -41,11 +41,11 @@ export const rennetSetting = (tight: string, wide: string, usual = 'strict'): Se
 /** One rule for each strictness about traces; just one of the three is in force. */
 export function byTraces(fact: FactKey, word: string, source: Source = 'public allergen law'): Rule[] {
   const at = (is: string) => ({ setting: 'traces', is: [is] });
-  const may = `it has ${word} in it, or may have`;
+  const why = { why: `it has ${word} in it`, whyMay: `it may have traces of ${word}` };
   return [
-    { fact, when: at('avoid'), forbidden: ['contains', 'may'], why: may, source },
-    { fact, when: at('ask'), forbidden: ['contains'], ask: ['may'], why: may, source },
-    { fact, when: at('accept'), forbidden: ['contains'], why: `it has ${word} in it`, source },
+    { fact, when: at('avoid'), forbidden: ['contains', 'may'], ...why, source },
+    { fact, when: at('ask'), forbidden: ['contains'], ask: ['may'], ...why, source },
+    { fact, when: at('accept'), forbidden: ['contains'], ...why, source },
   ];
 }
 
@@ -55,6 +55,7 @@ export const never = (fact: FactKey, word: string, source: Source = 'label pract
   forbidden: ['contains'],
   ask: ['may'],
   why: `it has ${word} in it`,
+  whyMay: `it may have traces of ${word}`,
   source,
 });
 
