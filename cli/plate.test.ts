@@ -45,6 +45,47 @@ describe('the headless command', () => {
     expect([of(), of('--setting', 'rennet=lenient')]).toEqual(['forbidden', 'fine']);
   });
 
+  test('verdicts in one form judge only the foods that have it', () => {
+    const list = plate(['verdicts', '--need', 'child-1-3', '--form', 'quartered']).json() as {
+      id: string;
+      form: string;
+      verdict: string;
+    }[];
+    expect(list.find((c) => c.id === 'green-grapes')).toMatchObject({ form: 'quartered', verdict: 'fine' });
+    expect(list.every((c) => c.form === 'quartered')).toBe(true);
+  });
+
+  test('a label is read, and judged for the need that is named', () => {
+    const text = 'Ingredients: rice, salt. May contain traces of milk.';
+    const read = plate(['label', '-', '--need', 'dairy-free'], text).json() as {
+      facts: Record<string, string>;
+      spans: { start: number; end: number; text: string }[];
+      verdict: string;
+    };
+    expect(read.facts['allergen.milk']).toBe('may');
+    for (const s of read.spans) expect(text.slice(s.start, s.end)).toBe(s.text);
+    expect(read.verdict).toBe('forbidden');
+    const wide = plate(['label', '-', '--need', 'dairy-free', '--setting', 'traces=accept'], text);
+    expect((wide.json() as { verdict: string }).verdict).toBe('fine');
+  });
+
+  test('guests says what each group may eat, and the certificate', () => {
+    const done = plate(['guests', '-'], small).json() as {
+      groups: { fine: { id: string }[]; lookedAfter: boolean }[];
+      certificate: { text: string };
+    };
+    expect(done.groups[0]!.fine.map((f) => f.id).sort()).toEqual(['brie', 'green-grapes']);
+    expect(done.certificate.text.length).toBeGreaterThan(10);
+  });
+
+  test('a wrong need, setting or form lists what there is', () => {
+    const valid = (...args: string[]) =>
+      JSON.stringify((plate(args).error().error as unknown as { problems: unknown }).problems);
+    expect(valid('verdicts', '--need', 'hallal')).toContain('kosher-style');
+    expect(valid('verdicts', '--need', 'halal', '--setting', 'renet=strict')).toContain('rennet');
+    expect(valid('verdicts', '--need', 'halal', '--form', 'crumbs')).toContain('quartered');
+  });
+
   test('an edit is applied and comes back as a plan', () => {
     const done = plate(['apply', '-', '--command', '{"name":"leave-out","componentId":"brie"}'], small);
     expect((JSON.parse(done.out) as Plan).placements.map((p) => p.componentId)).toEqual(['green-grapes']);
@@ -64,6 +105,8 @@ describe('the headless command', () => {
     [['check']],
     [['verdicts', '--need', 'hallal']],
     [['verdicts', '--need', 'halal', '--setting', 'rennet=maybe']],
+    [['label']],
+    [['label', '-', '--need', 'nonsense']],
     [['nonsense']],
     [['swap', '-', '--component', 'feta']],
     [['lay', '-', '--seed', 'x']],

@@ -64,8 +64,20 @@ for (const theme of ['day', 'evening'])
       await expect(page.getByRole('dialog')).toHaveCount(0);
     };
     const press = (name: string | RegExp) => page.getByRole('button', { name }).first().click();
-    await opened(() => press('Type the party'));
+    await press('Type the party');
+    await page.getByRole('textbox', { name: 'The party, in lines' }).fill('4 guests: 1 vegan, 1 owl');
+    await clean(page);
+    await press('Leave it as it was');
+    await opened(() => press('More ways'));
     await opened(() => press(/^Vegan, 6 guests. Change/));
+    await opened(async () => {
+      await press(/^Vegan, 6 guests. Change/);
+      await press('In plain words');
+    });
+    await opened(async () => {
+      await press(/^Vegan, 6 guests. Change/);
+      await press('A rule of your own …');
+    });
     await opened(() => press(/^Round oak/));
     await opened(() => press(/^Air/));
     await opened(() => press(/^Theme/));
@@ -74,7 +86,20 @@ for (const theme of ['day', 'evening'])
     await page.getByRole('link', { name: /^Choose/ }).click();
     await opened(() => press('Brie. Open'));
     await opened(() => press('Something of your own'));
+    await opened(() => press('Your own foods'));
+    await opened(async () => {
+      await press('Read a label');
+      await page.getByLabel('The words of the label').fill('Wheat flour, lecithin. May contain milk.');
+    });
+    await page.getByLabel('Look in the larder').fill('ivy');
+    await clean(page);
+    for (const paper of ['reply', 'card/vegan']) {
+      await page.goto(`/plan/${id}/${paper}`);
+      await expect(page.getByRole('heading', { level: 1 }).first()).toBeVisible();
+      await clean(page);
+    }
     await page.goto(`/plan/${id}/check`);
+    await opened(() => press(/^Questions for labels/));
     await opened(() => press(/^Label read/));
     await opened(() => press(/^Why this/));
     await opened(() => press(/settled slips/));

@@ -97,15 +97,15 @@ test.describe('the whole walk', () => {
     page,
   }) => {
     await openDemo(page, 'check');
-    const season = page.locator('article[data-code="out-of-season"]');
+    const season = page.locator('article[data-code="cold-air"]');
     await season.getByRole('button', { name: /Let it be/ }).click();
     await expect(season).toHaveCount(0);
     await page.getByRole('button', { name: /1 settled/ }).click();
-    await page.getByRole('button', { name: /^Take it back: Out of season/ }).click();
+    await page.getByRole('button', { name: /^Take it back: At 9 °C/ }).click();
     await page.keyboard.press('Escape');
     await expect(season).toBeVisible();
 
-    const label = page.locator('article[data-code="label-to-read"]');
+    const label = page.locator('article[data-code="label-to-read"]', { hasText: 'Vegan' });
     await expect(label).toContainText('2 labels to read');
     const read = label.getByRole('button', { name: /^Label read/ }).first();
     await read.click();
@@ -128,7 +128,7 @@ test.describe('the whole walk', () => {
     page,
   }) => {
     await openDemo(page, 'check');
-    const label = page.locator('article[data-code="label-to-read"]');
+    const label = page.locator('article[data-code="label-to-read"]', { hasText: 'Vegan' });
     await label
       .getByRole('button', { name: /^Label read/ })
       .first()
@@ -204,7 +204,7 @@ test.describe('the whole walk', () => {
     await page.getByRole('link', { name: /^Brief/ }).click();
     await page.getByRole('button', { name: /^Undo/ }).waitFor();
     await page.getByRole('button', { name: /^Eat everything, 11 guests. Change/ }).click();
-    await page.getByRole('checkbox', { name: /Tree-nut allergy/ }).check();
+    await page.getByRole('button', { name: 'Tree-nut allergy', exact: true }).click();
     await page.getByRole('button', { name: 'Keep' }).click();
     const slip = page.locator('article[data-code="same-surface"]', { hasText: 'Eat everything' });
     await expect(slip).toContainText('Stops service');

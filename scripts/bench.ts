@@ -3,10 +3,12 @@ import { spawn, spawnSync } from 'node:child_process';
 import { existsSync } from 'node:fs';
 import path from 'node:path';
 import { fileURLToPath } from 'node:url';
-import { CATALOGUE } from '../core/catalogue/index.js';
-import { checkPlan } from '../core/check/index.js';
+import { CATALOGUE, searchComponents, usualForm } from '../core/catalogue/index.js';
+import { checkPlan, contextOf, partyCare } from '../core/check/index.js';
 import { compose } from '../core/compose/index.js';
 import { laySurface } from '../core/lay/index.js';
+import { judgeNeed, NEEDS } from '../core/needs/index.js';
+import type { NeedChoice } from '../core/party/index.js';
 import type { Plan } from '../core/plan/index.js';
 import { DEMOS } from '../demo/index.js';
 import { nodeSolver } from '../solver/node.js';
@@ -31,13 +33,14 @@ function timed(run: () => unknown): number {
 
 const solve = await nodeSolver();
 const brief = DEMOS['comet-watch']!();
-/** The first eighty foods of the larder and everything the brief pins. */
+const EIGHTY = 80;
+/** About eighty foods spread over the whole larder, and everything the brief pins. */
 const eighty: Plan = {
   ...brief,
   wishes: {
     ...brief.wishes,
     excluded: CATALOGUE.filter((c) => !brief.wishes.pinned.includes(c.id))
-      .filter((_, i) => i % 11 >= 8)
+      .filter((_, i) => i % Math.ceil(CATALOGUE.length / EIGHTY) !== 0)
       .map((c) => c.id),
   },
 };
@@ -57,6 +60,76 @@ const { plan } = compose(brief, solve);
 const checkMs = timed(() => checkPlan(plan));
 console.log(
   `check of the demo: ${checkMs.toFixed(1)} ms, ${checkPlan(plan).context.lying.length * plan.party.length} pairs, ${(composeMs / checkMs).toFixed(0)} checks in the time of one composing`,
+);
+
+const forms = CATALOGUE.map((c) => [c, usualForm(c).form] as const);
+const choices = NEEDS.map((n): NeedChoice => ({ id: n.id, settings: {} }));
+const judgeMs = timed(() => {
+  for (const choice of choices) for (const [c, form] of forms) judgeNeed(c, form, choice);
+});
+console.log(
+  `verdicts of ${CATALOGUE.length} foods for ${NEEDS.length} needs: ${judgeMs.toFixed(1)} ms, ${Math.round((CATALOGUE.length * NEEDS.length) / judgeMs)} in a millisecond (aim: under 30 ms)`,
+);
+
+/** 64 guests in 12 groups, each with another need, before forty foods on one table. */
+const twelve = [
+  'vegan',
+  'vegetarian',
+  'pescatarian',
+  'halal',
+  'gluten-free',
+  'dairy-free',
+  'egg-free',
+  'keto',
+  'no-beef',
+  'jain',
+  'alcohol-free',
+];
+const many: Plan = {
+  ...plan,
+  party: [
+    { ...plan.party[0]!, count: 20 },
+    ...twelve.map((id) => ({
+      ...plan.party[0]!,
+      id: id as Plan['party'][number]['id'],
+      name: id,
+      count: 4,
+      needs: [
+        {
+          id,
+          settings: {
+            ...(id === 'gluten-free' || id === 'halal' || id === 'dairy-free' || id === 'egg-free'
+              ? { contact: 'none' }
+              : {}),
+          },
+        },
+      ],
+    })),
+  ],
+  surfaces: [{ ...plan.surfaces[0]!, serves: null, freeFrom: [] }],
+  placements: CATALOGUE.filter((_, i) => i % Math.floor(CATALOGUE.length / 40) === 0)
+    .slice(0, 40)
+    .map((c) => ({
+      componentId: c.id,
+      surfaceId: plan.surfaces[0]!.id,
+      form: usualForm(c).form,
+      massG: 500,
+      pieces: Math.max(1, Math.round(500 / usualForm(c).pieceG)),
+      lot: 0,
+      contained: usualForm(c).form === 'bowl',
+    })),
+  layout: [],
+  answers: [],
+  overrulings: [],
+};
+const manyMs = timed(() => checkPlan(many));
+const careMs = timed(() => partyCare(contextOf(many)));
+console.log(
+  `check of ${many.placements.length} foods and ${many.party.length} groups: ${manyMs.toFixed(1)} ms (aim: under 100); certificate of ${many.party.reduce((n, g) => n + g.count, 0)} guests: ${careMs.toFixed(1)} ms (aim: under 100), ${(manyMs / careMs).toFixed(1)} to one`,
+);
+const searchMs = timed(() => searchComponents(CATALOGUE, 'mozarela'));
+console.log(
+  `a keystroke in the larder's search: ${searchMs.toFixed(2)} ms (aim: under 16), ${(checkMs / searchMs).toFixed(0)} in the time of one check`,
 );
 
 let covered = '';

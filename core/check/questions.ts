@@ -1,9 +1,4 @@
-import {
-  factWords,
-  isFactKey,
-  type Component,
-  type FactKey,
-} from '../catalogue/index.js';
+import { factWords, isFactKey, type Component, type FactKey } from '../catalogue/index.js';
 import { carriesTo, isGrave, packOf } from '../needs/index.js';
 import { needsOf, type Group } from '../party/index.js';
 import type { Answer } from '../plan/index.js';

@@ -50,7 +50,21 @@ export const X_FREE = new RegExp(
 );
 export const FREE_WORD = new RegExp(`\\b(${WORDS})s?\\b`, 'g');
 
+const open = (...keys: FactKey[]) => keys.map((k) => [k, 'brand'] as const);
+
 export const CLAIMS: readonly Claim[] = [
+  // said against: nobody knows which ingredient it is, so all that it may be stays open
+  {
+    words: /\b(?:not|un) ?suitable for vegans?\b/g,
+    facts: open('animal.milk', 'animal.egg', 'animal.honey', 'animal.animal-fat'),
+    question: 'why is it not for vegans?',
+  },
+  {
+    words: /\b(?:not|un) ?suitable for (?:vegans? (?:and|or) )?vegetarians?\b/g,
+    facts: [...open('animal.animal-fat', 'animal.gelatine', 'animal.insects'), ['rennet', 'depends']],
+    question: 'why is it not for vegetarians?',
+  },
+  { words: /\b(?:not|un) ?suitable for coeliacs?\b/g, facts: [['allergen.gluten', 'contains']] },
   {
     words:
       /\b(?:suitable for |certified |100 ?% |labelled |registered )?vegans?\b(?! (?:butter|cheese|cream|milk|mayonnaise|chocolate))/g,

@@ -41,8 +41,24 @@ interface Match {
   term: Term;
 }
 
+/** Alternatives with the longest first, for the engine takes the first that fits: "oat flour" before "oat". */
+function longestFirst(words: string): string {
+  const parts: string[] = [''];
+  let depth = 0;
+  for (const ch of words) {
+    if (ch === '(') depth++;
+    if (ch === ')') depth--;
+    if (ch === '|' && depth === 0) parts.push('');
+    else parts[parts.length - 1] += ch;
+  }
+  return parts.sort((a, b) => b.length - a.length).join('|');
+}
+
 const compiled = [LOOK_ALIKES, PLANT_MADE, TERMS].map((terms) =>
-  terms.map((term) => ({ term, words: new RegExp(`(?<![a-z0-9])(?:${term.words})(?![a-z0-9])`, 'g') })),
+  terms.map((term) => ({
+    term,
+    words: new RegExp(`(?<![a-z0-9])(?:${longestFirst(term.words)})(?![a-z0-9])`, 'g'),
+  })),
 );
 
 /** Known words in a stretch: the longer wins where two overlap, a look-alike before what it looks like. */
@@ -143,17 +159,18 @@ function readClaims(folded: string, original: string, statements: readonly State
       const kind = kindAt(m.index);
       if (
         kind === 'may' ||
-        /\b(?:not|un)[- ](?:suitable for )?$/.test(folded.slice(Math.max(0, m.index - 18), m.index))
+        /\b(?:not|un)[- ]?(?:suitable for )?$/.test(folded.slice(Math.max(0, m.index - 18), m.index))
       )
         continue;
       const [start, end] = [m.index, m.index + m[0].length];
+      if (spans.some((s) => s.start <= start && end <= s.end && s.value === 'brand')) continue;
       for (const [fact, value] of claim.facts) span(start, end, fact, value);
       if (claim.question)
         questions.push({
           start,
           end,
           text: original.slice(start, end),
-          facts: ['slaughter', 'supervision'],
+          facts: claim.facts.length > 0 ? claim.facts.map(([f]) => f) : ['slaughter', 'supervision'],
           question: claim.question,
         });
     }

@@ -58,6 +58,7 @@ export const LOOK_ALIKES: readonly Term[] = [
   'beef tomato(?:es)?|kidney beans?|lactic acid|calcium lactate|sodium lactate|horse chestnut|almond shaped|wheatgrass|goats? ?beard|ham style|rice milk|crab apples?|fish mint|star anise',
   '(?:rice|maize|corn|chickpea|gram|lentil|teff|millet|quinoa|sorghum|pea|bean|amaranth|banana|plantain|urad|besan|green banana|brown rice|white rice|yellow corn) flour|flavou?r enhancers?|flavou?r potentiators?|monosodium glutamate|calcium disodium edta|cocoa mass|milk thistle|vegetable stock|vegetable bouillon|corn ?flour',
   'spirit vinegar|distilled vinegar|white vinegar|rice vinegar|cider vinegar|apple cider vinegar|vinegar powder|vegetable gelatine substitute|sunflower lecithins?|rapeseed lecithins?|lecithins? \\(sunflower\\)|lecithins? \\(rapeseed\\)|sunflower oil|rapeseed oil|palm oil|olive oil|vegetable oils?|maize oil|corn oil|canola oil',
+  'vegetable suet|vegetable shortening|vegetable fats?|vegetable margarine|palm fat|coconut fat|palm kernel fat',
   'microbial cultures?|lactic cultures?|starter cultures?|cheese cultures?|vegetarian cultures?|bacterial cultures?|vegetable casing|cellulose casing|plant[- ]based',
 ].map((words) => t(words, []));
 
@@ -71,7 +72,7 @@ export const PLANT_MADE: readonly Term[] = [
   t('coconut (?:milk|cream|butter|yogh?urt|oil|sugar|water)', has('nut.coconut')),
   t('peanut butter', has('allergen.peanuts')),
   t(
-    '(?:vegan|plant|non[- ]dairy|dairy[- ]free) (?:butter|cheese|cream|milk|mayonnaise|chocolate|yogh?urt|margarine)',
+    '(?:vegan|plant|non[- ]dairy|dairy[- ]free|milk[- ]free) (?:butter|cheese|cream|milk|mayonnaise|chocolate|yogh?urt|margarine)',
     [],
   ),
   t('egg[- ]free mayonnaise|vegan egg|egg replacer', []),
@@ -92,9 +93,9 @@ export const TERMS: readonly Term[] = [
     'malt(?:ed)?(?: barley| extract| vinegar| flour| syrup)?|barley malt(?: extract| vinegar)?',
     has('allergen.gluten'),
   ),
-  t('flour|cereals?|starch from cereals?', open('allergen.gluten'), 'of which cereal?'),
+  t('flour(?!\\s*[([])|cereals?|starch from cereals?', open('allergen.gluten'), 'of which cereal?'),
   t(
-    '(?:certified )?gluten[- ]free (?:oats?|oatmeal|oat flour|rolled oats|oat flakes)|(?:oats?|oatmeal|oat flour) \\(gluten[- ]free\\)',
+    '(?:certified )?gluten[- ]free (?:rolled oats|oat flakes|oat flour|oatmeal|oats?)|(?:oats?|oatmeal|oat flour) \\(gluten[- ]free\\)',
     [['oats', 'certified']],
   ),
   t('oats?|oatmeal|oat ?flakes|oat bran|oat flour|porridge', [
@@ -189,14 +190,25 @@ export const TERMS: readonly Term[] = [
     [...FISH, ['fish-kind', 'scaled']],
   ),
   t('eels?|monkfish|catfish|swordfish|shark|sturgeon|caviar|lumpfish', [...FISH, ['fish-kind', 'unscaled']]),
-  t('fish(?: ?(?:oil|sauce|stock|extract))?|surimi|roe|isinglass|bonito|dashi', [
-    ...FISH,
-    ['fish-kind', 'depends'],
-  ]),
+  t('fish(?: ?(?:oil|sauce|stock|extract))?|roe|isinglass|bonito|dashi', [...FISH, ['fish-kind', 'depends']]),
   t(
     'worcester(?:shire)? sauce',
     [...open('allergen.fish', 'animal.fish', 'allergen.gluten')],
     'made with anchovy and malt vinegar?',
+  ),
+  t(
+    'surimi|crab ?sticks?|seafood sticks?',
+    [
+      ...FISH,
+      ['fish-kind', 'depends'],
+      ...open('allergen.crustaceans', 'animal.shellfish', 'allergen.egg', 'animal.egg', 'allergen.gluten'),
+    ],
+    'with crab, egg or wheat in it?',
+  ),
+  t(
+    'marshmallows?(?!\\s*[:([])',
+    open('animal.gelatine', 'animal.pork', 'animal.beef'),
+    'set with gelatine, and of which animal?',
   ),
   // of animals
   t(

@@ -93,22 +93,23 @@ function BriefShelf({ plan, targets }: { plan: Plan; targets: Targets }) {
           <i>× {trimmed(portionsOf(g) / g.count)}</i>
         </button>
       ))}
-      <button className="button small quiet" style={{ marginTop: 8 }} onClick={() => setLines(true)}>
-        {plan.party.length === 0 ? 'Say who is coming' : 'Type the party'}
-      </button>
-      <button
-        className="button small quiet"
-        style={{ marginTop: 8, marginLeft: 6 }}
-        onClick={() => setWays(true)}
-      >
-        More ways
-      </button>
+      {lines ? (
+        <PartyLines plan={plan} onClose={() => setLines(false)} />
+      ) : (
+        <div className="row" style={{ marginTop: 8, gap: 6 }}>
+          <button className="button small quiet" onClick={() => setLines(true)}>
+            {plan.party.length === 0 ? 'Say who is coming' : 'Type the party'}
+          </button>
+          <button className="button small quiet" onClick={() => setWays(true)}>
+            More ways
+          </button>
+        </div>
+      )}
       <h2>How much, by family</h2>
       <p className="soft" style={{ margin: 0 }}>
         {formatMass(targets.totalG, units)} in all, {formatMass(targets.perPortionG, units)} for each of{' '}
         {trimmed(targets.portions)} portions. House default.
       </p>
-      {lines && <PartyLines hasParty={plan.party.length > 0} onClose={() => setLines(false)} />}
       {ways && <PartyWaysDialog plan={plan} onClose={() => setWays(false)} />}
       {group && <GroupDialog group={group} onClose={() => setGroup(null)} />}
     </>

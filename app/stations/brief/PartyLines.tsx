@@ -1,43 +1,76 @@
-import { useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import { NEED_WORDS } from '../../../core/needs/index.js';
-import { readParty, totalOf } from '../../../core/party/index.js';
+import { readParty, totalOf, type Group } from '../../../core/party/index.js';
+import type { Plan } from '../../../core/plan/index.js';
 import { useSession } from '../../store/session.js';
 import { Wrong } from '../../ui/Fields.js';
-import { PaperDialog } from '../../ui/Paper.js';
 import { Rim } from '../../ui/rims.js';
 
-/** Type the party in lines; what was understood is shown back before it counts. */
-export function PartyLines({ onClose, hasParty }: { onClose: () => void; hasParty: boolean }) {
+/** One step of undo for all the keys of one typing. */
+const SEATED = 'seat the party';
+const AFTER_A_KEY_MS = 150;
+
+/** What was set by hand stays with a group that the line still names alike. */
+function keepingHands(read: readonly Group[], before: readonly Group[]): Group[] {
+  return read.map((g) => {
+    const old = before.find((b) => b.id === g.id && b.band === g.band);
+    if (!old || old.needs.map((n) => n.id).join() !== g.needs.map((n) => n.id).join()) return g;
+    return {
+      ...old,
+      count: g.count,
+      ages: g.ages,
+      dislikes: g.dislikes.length > 0 ? g.dislikes : old.dislikes,
+    };
+  });
+}
+
+/** Type the party in lines, on the shelf: seats, amounts and slips follow while you type, as one step of undo. */
+export function PartyLines({ plan, onClose }: { plan: Plan; onClose: () => void }) {
   const [text, setText] = useState('');
-  const edit = useSession((s) => s.edit);
+  const [before] = useState(plan.party);
+  const begun = useRef(false);
+  const { edit, amend, step } = useSession();
   const read = readParty(text, NEED_WORDS);
-  const take = (): void => {
-    edit({ name: 'set-party', party: read.groups });
-    onClose();
+  const clear = read.groups.length > 0 && read.problems.length === 0;
+  const seat = (): void => {
+    const command = {
+      name: 'together' as const,
+      label: SEATED,
+      commands: [{ name: 'set-party' as const, party: keepingHands(read.groups, before) }],
+    };
+    if (begun.current) amend(command, SEATED);
+    else edit(command);
+    begun.current = true;
   };
+  useEffect(() => {
+    if (!clear) return;
+    const timer = setTimeout(seat, AFTER_A_KEY_MS);
+    return () => clearTimeout(timer);
+    // the text says everything that the party depends on
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+  }, [text]);
   return (
-    <PaperDialog
-      open
-      onClose={onClose}
-      title="Who is coming?"
-      hint="One line is enough: 28 guests: 6 vegan, 3 halal, 2 coeliac, 5 children (two are 3). A number in front lets the rest eat everything."
-    >
-      <textarea
-        className="plain-input"
-        rows={4}
-        value={text}
-        autoFocus
-        onChange={(e) => setText(e.target.value)}
-        aria-label="The party, in lines"
-        placeholder="28 guests: 6 vegan, 2 coeliac, 5 children (two are 3)"
-      />
+    <div className="sheet party-lines" role="group" aria-label="The party, typed">
+      <label className="field" style={{ marginTop: 0 }}>
+        The party, in lines
+        <textarea
+          rows={4}
+          value={text}
+          autoFocus
+          onChange={(e) => setText(e.target.value)}
+          placeholder="28 guests: 6 vegan, 2 coeliac, 5 children (two are 3)"
+        />
+      </label>
+      <p className="soft" style={{ margin: 0 }}>
+        A number in front lets the rest eat everything. “1 vegan, pregnant, hates olives” is one guest.
+      </p>
       {text.trim() !== '' && (
         <div aria-live="polite">
-          <p style={{ margin: '10px 0 4px', fontWeight: 700 }}>Understood: {totalOf(read)} guests</p>
-          <ul style={{ listStyle: 'none', padding: 0, margin: 0 }}>
+          <p style={{ margin: '6px 0 2px', fontWeight: 700 }}>Understood: {totalOf(read)} guests</p>
+          <ul className="plain-list">
             {read.groups.map((g) => (
-              <li key={g.id} className="row" style={{ gap: 8 }}>
-                <Rim group={g} /> {g.count} × {g.name}
+              <li key={g.id} className="row" style={{ gap: 6 }}>
+                <Rim group={g} size={20} /> {g.count} × {g.name}
                 {g.dislikes.length > 0 && <span>, no {g.dislikes.join(', ')}</span>}
               </li>
             ))}
@@ -47,11 +80,27 @@ export function PartyLines({ onClose, hasParty }: { onClose: () => void; hasPart
           ))}
         </div>
       )}
-      <div className="row" style={{ marginTop: 12 }}>
-        <button className="button" disabled={read.groups.length === 0} onClick={take}>
-          {hasParty ? 'Seat them instead' : 'Seat them'}
+      <div className="row" style={{ marginTop: 8 }}>
+        <button
+          className="button small"
+          disabled={read.groups.length === 0}
+          onClick={() => {
+            seat();
+            onClose();
+          }}
+        >
+          Seat them
+        </button>
+        <button
+          className="button quiet small"
+          onClick={() => {
+            if (begun.current) step('back');
+            onClose();
+          }}
+        >
+          Leave it as it was
         </button>
       </div>
-    </PaperDialog>
+    </div>
   );
 }

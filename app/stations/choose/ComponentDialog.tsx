@@ -9,6 +9,7 @@ import {
 } from '../../../core/catalogue/index.js';
 import { formatMass, formatMoney, GRAMS_PER_OUNCE } from '../../../core/measure/index.js';
 import { judgeGroup } from '../../../core/needs/index.js';
+import type { Group } from '../../../core/party/index.js';
 import { planLarder, type Command, type Plan, type Surface } from '../../../core/plan/index.js';
 import { SwapDialog } from '../../rail/SwapDialog.js';
 import { useRemedy } from '../../rail/useRemedy.js';
@@ -81,6 +82,7 @@ function ForWhom({ plan, component: c }: { plan: Plan; component: Component }) {
             <span>
               <b>{g.name}</b>: {WORD[j.verdict]}
               {j.reasons[0] ? `, ${j.reasons[0].text} (${j.reasons[0].source})` : ''}
+              {j.verdict !== 'fine' && fineWords(c, g)}
               <span className="hidden-text">. {STATE_WORDS[GLYPH[j.verdict]]}</span>
             </span>
           </li>
@@ -115,6 +117,12 @@ function AboutFood({ plan, component: c }: { plan: Plan; component: Component })
       )}
     </dl>
   );
+}
+
+/** The forms in which the same food would be fine: whole grapes are not, quartered ones are. */
+function fineWords(c: Component, group: Group): string {
+  const forms = c.forms.filter((f) => judgeGroup(c, f.form, group).verdict === 'fine');
+  return forms.length > 0 ? `. Fine ${forms.map((f) => formName(f.form)).join(', or ')}` : '';
 }
 
 const FIRST_G = 80;

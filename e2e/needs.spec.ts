@@ -1,0 +1,171 @@
+import { readFileSync } from 'node:fs';
+import { expect, test } from '@playwright/test';
+import { openDemo, saved } from './helpers.js';
+
+const LABEL =
+  'Ingredients: WHEAT flour, butter (MILK), emulsifier E471, natural flavouring, salt. May contain sesame.';
+
+test.describe('foods', () => {
+  test('a label is pasted, its words are marked, its doubts asked, and the food is in the larder', async ({
+    page,
+  }) => {
+    await openDemo(page, 'choose');
+    await page.getByRole('button', { name: 'Read a label' }).click();
+    const paper = page.getByRole('dialog', { name: 'Read a label' });
+    await paper.getByLabel('The words of the label').fill(LABEL);
+    await expect(paper.locator('mark.read-contains').first()).toContainText('WHEAT flour');
+    await expect(paper.locator('mark.read-may')).toContainText('sesame');
+    await expect(paper).toContainText('2 questions');
+    await expect(paper).toContainText('emulsifier E471: made of plant or of animal fat?');
+    await expect(paper.getByRole('listitem').filter({ hasText: 'Coeliac' })).toContainText('not for them');
+    await paper.getByLabel('Name of the food').fill('Butter twists');
+    await paper.getByLabel('Your name').fill('Ada');
+    await paper.getByRole('button', { name: 'Put it in the larder' }).click();
+    await page.getByLabel('Look in the larder').fill('buter twits');
+    await page.getByRole('button', { name: /^Butter twists/ }).click();
+    const food = page.getByRole('dialog', { name: 'Butter twists' });
+    await expect(food).toContainText('Label read by Ada');
+    await food.getByRole('button', { name: 'Change its facts' }).click();
+    await page.getByRole('combobox', { name: 'soy', exact: true }).selectOption('contains');
+    await page.getByRole('button', { name: 'Keep', exact: true }).click();
+    await saved(page);
+    await page.reload();
+    await page.getByRole('button', { name: 'Your own foods (1)' }).click();
+    const wait = page.waitForEvent('download');
+    await page.getByRole('button', { name: 'Save as a table (CSV)' }).click();
+    const csv = readFileSync(await (await wait).path(), 'utf8');
+    expect(csv).toContain('Butter twists');
+    expect(csv).toContain('allergen.soy=contains');
+    await page.getByRole('button', { name: 'Butter twists' }).click();
+    await page.getByRole('button', { name: 'Delete it' }).click();
+    await expect(page.getByRole('button', { name: 'Your own foods', exact: true })).toBeVisible();
+    await page.getByRole('button', { name: /^Undo: delete a component/ }).click();
+    await expect(page.getByRole('button', { name: 'Your own foods (1)' })).toBeVisible();
+  });
+
+  test('a table of own foods with a bad cell names row and column, and takes the good rows', async ({
+    page,
+  }) => {
+    await openDemo(page, 'choose');
+    await page.getByRole('button', { name: 'Your own foods' }).click();
+    await page.getByLabel('A table of own foods').setInputFiles({
+      name: 'foods.csv',
+      mimeType: 'text/csv',
+      buffer: Buffer.from('name,family,facts\nHill cheese,cheese,rennet=microbial\nOdd one,chees,\n'),
+    });
+    await expect(page.getByRole('alert')).toContainText('Row 3, family');
+    await expect(page.getByRole('button', { name: 'Hill cheese' })).toBeVisible();
+  });
+
+  test('the larder forgives typing errors, narrows by who may eat it, and refuses a toxic leaf with its reason', async ({
+    page,
+  }) => {
+    await openDemo(page, 'choose');
+    const search = page.getByLabel('Look in the larder');
+    await search.fill('gherkni');
+    await expect(page.getByRole('button', { name: /^Cornichons/ })).toBeVisible();
+    await search.fill('');
+    await page.getByLabel('Family', { exact: true }).selectOption('cheese');
+    await page.getByLabel('Who may eat it').selectOption('need:vegan');
+    await expect(page.getByRole('button', { name: /^Sunflower-seed round/ })).toBeVisible();
+    await expect(page.getByRole('button', { name: /^Brie/ })).toHaveCount(0);
+    await page.getByLabel('Family', { exact: true }).selectOption('');
+    await page.getByLabel('Who may eat it').selectOption('');
+    await search.fill('ivy');
+    await expect(page.getByRole('alert')).toContainText('must not touch food');
+  });
+});
+
+test.describe('guests', () => {
+  test('a need is found by name, set, explained, and a rule of one’s own is kept with the guests', async ({
+    page,
+  }) => {
+    await openDemo(page);
+    await page.getByRole('button', { name: /^Vegan, 6 guests. Change/ }).click();
+    const paper = page.getByRole('dialog', { name: 'Vegan' });
+    await paper.getByLabel('Another need').fill('keto');
+    await paper.getByRole('button', { name: 'Keto, low-carb' }).click();
+    await paper.getByLabel('Net carbohydrate on a plate, g').fill('6');
+    await paper.getByLabel('Another need').click();
+    await paper.getByRole('button', { name: 'In plain words' }).first().click();
+    await expect(page.getByRole('dialog', { name: 'Vegan' }).last()).toContainText('Where it hides');
+    await page.keyboard.press('Escape');
+    await paper.getByRole('button', { name: 'A rule of your own …' }).click();
+    const rule = page.getByRole('dialog', { name: 'A rule of your own' });
+    await rule.getByLabel('Name of the rule').fill('No onion');
+    await rule.getByRole('checkbox', { name: 'onion' }).check();
+    await rule.getByRole('button', { name: 'Keep the rule' }).click();
+    await paper.getByRole('button', { name: 'Keep', exact: true }).click();
+    await saved(page);
+    await page.reload();
+    await page.getByRole('button', { name: /^Vegan, 6 guests. Change/ }).click();
+    await expect(paper).toContainText('No onion');
+    await expect(paper.getByLabel('Net carbohydrate on a plate, g')).toHaveValue('6');
+  });
+
+  test('a party comes as a table, from replies and from an earlier plan', async ({ page }) => {
+    await openDemo(page);
+    await page.getByRole('button', { name: 'More ways' }).click();
+    const paper = page.getByRole('dialog', { name: 'More ways to seat a party' });
+    await paper.getByLabel('A table of guests').setInputFiles({
+      name: 'party.csv',
+      mimeType: 'text/csv',
+      buffer: Buffer.from('name,count,needs\nHarbour choir,12,\nPilots,2,pescatarian\nOdd,2,hallal\n'),
+    });
+    await expect(paper).toContainText('Understood: 14 guests');
+    await expect(paper.getByRole('alert')).toContainText('Row 4, needs: "hallal" is no need');
+    await paper.getByLabel('Their answers').fill('Your name: Jory\nWe eat: vegetarian\nAllergies: sesame\n');
+    await expect(paper).toContainText('Jory: vegetarian, sesame allergy');
+    await paper.getByRole('button', { name: 'Seat them too' }).click();
+    await expect(page.getByRole('button', { name: /^Jory: vegetarian/ }).first()).toBeVisible();
+    await saved(page);
+
+    await page.goto('/');
+    await page
+      .getByRole('button', { name: /new plate|New plate|fresh/i })
+      .first()
+      .click();
+    await page.getByRole('button', { name: 'More ways' }).click();
+    await page.getByLabel('The party of').selectOption({ index: 1 });
+    await page.getByRole('button', { name: 'Seat them' }).click();
+    await expect(page.getByRole('button', { name: /^Vegan, 6 guests. Change/ })).toBeVisible();
+  });
+
+  test('a question is answered in the list, with who said so, and a card is handed over', async ({
+    page,
+  }) => {
+    await openDemo(page, 'check');
+    await page.getByRole('button', { name: /^Questions for labels/ }).click();
+    const list = page.getByRole('dialog', { name: 'Questions for labels and makers' });
+    const wait = page.waitForEvent('download');
+    await list.getByRole('button', { name: 'Save as text' }).click();
+    expect(readFileSync(await (await wait).path(), 'utf8')).toContain('[ ]');
+    await list.getByRole('button', { name: 'Answer for Pork salami' }).click();
+    const label = page.getByRole('dialog', { name: /The label of pork salami/ });
+    await label.getByLabel('alcohol').selectOption('free');
+    await label.getByLabel('What you saw').fill('label, lot 12');
+    await label.getByLabel('Where the photograph is').fill('folder of May');
+    await label.getByLabel('Your name').fill('Ada');
+    await label.getByRole('button', { name: 'Note it' }).click();
+    await expect(list).toContainText('label, lot 12');
+    await expect(list).toContainText('photograph: folder of May');
+    await page.keyboard.press('Escape');
+
+    await page.getByRole('button', { name: 'See the board as Vegan' }).first().click();
+    await page.getByRole('link', { name: 'A card to hand over' }).click();
+    await expect(page.getByRole('heading', { name: 'Bites for you' })).toBeVisible();
+    await expect(page.getByText(/as long as the others take no more than/)).toBeVisible();
+    const card = page.waitForEvent('download');
+    await page.getByRole('button', { name: 'Save the card' }).click();
+    expect(readFileSync(await (await card).path(), 'utf8')).toContain('You may eat');
+  });
+
+  test('a plate of their own is added by its remedy, and laid', async ({ page }) => {
+    await openDemo(page, 'check');
+    await page.getByLabel('Who is looked after, and how').selectOption('own-plate');
+    const slip = page.getByRole('article', { name: /No plate of their own for “Halal” yet/ });
+    await slip.getByRole('button', { name: /^A plate of their own/ }).click();
+    await expect(page.getByRole('button', { name: /^Plate for Halal/ })).toBeVisible({ timeout: 20_000 });
+    await expect(slip).toHaveCount(0);
+  });
+});
