@@ -1,8 +1,9 @@
+import { useState } from 'react';
 import type { Checked, Finding } from '../../core/check/index.js';
 import type { Plan } from '../../core/plan/index.js';
 import { useKitchen } from '../store/kitchen-jobs.js';
 import { PlateGlyph } from '../ui/Glyph.js';
-import { Slip } from './Slip.js';
+import { Opening, Slip, type Opened } from './Slip.js';
 import { Spike } from './Spike.js';
 
 /** The findings of a station as paper slips, most urgent first, in two columns under a steel rail. */
@@ -17,6 +18,7 @@ export function Rail({
 }) {
   const conflicts = useKitchen((s) => s.conflicts);
   const findings = checked.findings.filter(show);
+  const [open, setOpen] = useState<{ finding: Finding; opened: Opened } | null>(null);
   return (
     <section className="rail" aria-label="Slips">
       <div className="slips" tabIndex={0} aria-label="Slips, most urgent first">
@@ -36,7 +38,15 @@ export function Rail({
           {[0, 1].map((column) => (
             <div key={column}>
               {findings.map((f, i) =>
-                i % 2 === column ? <Slip key={f.key} finding={f} number={i + 1} plan={plan} /> : null,
+                i % 2 === column ? (
+                  <Slip
+                    key={f.key}
+                    finding={f}
+                    number={i + 1}
+                    plan={plan}
+                    onOpen={(opened) => setOpen({ finding: f, opened })}
+                  />
+                ) : null,
               )}
             </div>
           ))}
@@ -47,6 +57,9 @@ export function Rail({
           religious advice.
         </p>
       </div>
+      {open && (
+        <Opening finding={open.finding} plan={plan} open={open.opened} onClose={() => setOpen(null)} />
+      )}
       <Spike plan={plan} checked={checked} />
     </section>
   );

@@ -1,4 +1,3 @@
-import { useState } from 'react';
 import type { Finding, Remedy } from '../../core/check/index.js';
 import { inUnits } from '../../core/measure/index.js';
 import type { Group } from '../../core/party/index.js';
@@ -14,13 +13,22 @@ import { OverruleDialog } from './OverruleDialog.js';
 import { SwapDialog } from './SwapDialog.js';
 import { useRemedy } from './useRemedy.js';
 
-type Opened = { kind: 'swap' | 'overrule' | 'why' } | { kind: 'label'; answers: Answer[] };
+export type Opened = { kind: 'swap' | 'overrule' | 'why' } | { kind: 'label'; answers: Answer[] };
 
 /** One finding as a paper slip. Under the pointer or the focus it lifts its flags on the board. */
-export function Slip({ finding: f, number, plan }: { finding: Finding; number: number; plan: Plan }) {
+export function Slip({
+  finding: f,
+  number,
+  plan,
+  onOpen,
+}: {
+  finding: Finding;
+  number: number;
+  plan: Plan;
+  onOpen: (opened: Opened) => void;
+}) {
   const lift = useSession((s) => s.lift);
   const units = useSettings((s) => s.units);
-  const [open, setOpen] = useState<Opened | null>(null);
   const groups = plan.party.filter((g) => f.concerns.includes(g.id));
   return (
     <article
@@ -41,9 +49,8 @@ export function Slip({ finding: f, number, plan }: { finding: Finding; number: n
         <h2>{inUnits(f.text, units)}</h2>
         <p>{inUnits(f.why, units)}</p>
         {groups.length > 0 && groups.length < plan.party.length && <Whom groups={groups} />}
-        <Strips finding={f} groups={groups} plan={plan} onOpen={setOpen} />
+        <Strips finding={f} groups={groups} plan={plan} onOpen={onOpen} />
       </div>
-      <Opening finding={f} groups={groups} plan={plan} open={open} onClose={() => setOpen(null)} />
     </article>
   );
 }
@@ -117,22 +124,22 @@ function Strips({
   );
 }
 
-function Opening({
+/** The paper that a slip opened. It hangs on the rail, so that a slip that moves or goes does not take it along half filled. */
+export function Opening({
   finding: f,
-  groups,
   plan,
   open,
   onClose,
 }: {
   finding: Finding;
-  groups: readonly Group[];
   plan: Plan;
-  open: Opened | null;
+  open: Opened;
   onClose: () => void;
 }) {
   const run = useRemedy();
   const one = f.components[0];
-  switch (open?.kind) {
+  const groups = plan.party.filter((g) => f.concerns.includes(g.id));
+  switch (open.kind) {
     case 'swap':
       return one ? <SwapDialog plan={plan} componentId={one} onClose={onClose} /> : null;
     case 'overrule':
@@ -141,8 +148,6 @@ function Opening({
       return <LabelDialog plan={plan} answers={open.answers} onNote={run} onClose={onClose} />;
     case 'why':
       return <WhyDialog finding={f} onClose={onClose} />;
-    default:
-      return null;
   }
 }
 

@@ -115,15 +115,24 @@ export function QuestionsDialog({
         <>
           <h3>Answered</h3>
           <ul className="plain-list">
-            {told.map((l) => (
-              <li key={`${l.component.id} ${l.fact}`}>
-                <b>{l.component.name}</b>, {factWords(l.fact)}: {l.answer!.value}.{' '}
-                {capital(l.answer!.seen || 'not said what')} ({l.answer!.who}, {speakTime(l.answer!.when)}
-                {l.answer!.photo ? `, photograph: ${l.answer!.photo}` : ''}){' '}
+            {readings(told).map((r) => (
+              <li key={r.key}>
+                <b>{r.component.name}</b>: {r.words}. {capital(r.answer.seen || 'not said what')} (
+                {r.answer.who}, {speakTime(r.answer.when)}
+                {r.answer.photo ? `, photograph: ${r.answer.photo}` : ''}){' '}
                 <button
                   className="link"
+                  aria-label={`Take back what was read of ${r.component.name}`}
                   onClick={() =>
-                    edit({ name: 'take-back-answer', componentId: l.component.id, fact: l.fact })
+                    edit({
+                      name: 'together',
+                      label: 'take back an answer',
+                      commands: r.facts.map((fact) => ({
+                        name: 'take-back-answer' as const,
+                        componentId: r.component.id,
+                        fact,
+                      })),
+                    })
                   }
                 >
                   Take back
@@ -135,4 +144,32 @@ export function QuestionsDialog({
       )}
     </PaperDialog>
   );
+}
+
+interface Reading {
+  key: string;
+  component: LabelQuestionLine['component'];
+  answer: Answer;
+  facts: LabelQuestionLine['fact'][];
+  words: string;
+}
+
+/** What one person read at one time of one food is one line. */
+function readings(told: readonly LabelQuestionLine[]): Reading[] {
+  const out = new Map<string, Reading & { byValue: Map<string, Set<string>> }>();
+  for (const l of told) {
+    const a = l.answer!;
+    const key = [l.component.id, a.who, a.when, a.seen].join(' ');
+    const fresh = { key, component: l.component, answer: a, facts: [] as Reading['facts'], words: '' };
+    const r = out.get(key) ?? { ...fresh, byValue: new Map<string, Set<string>>() };
+    r.facts.push(l.fact);
+    r.byValue.set(a.value, (r.byValue.get(a.value) ?? new Set()).add(factWords(l.fact)));
+    out.set(key, r);
+  }
+  return [...out.values()].map(({ byValue, ...r }) => ({
+    ...r,
+    words: [...byValue]
+      .map(([value, facts]) => `${names([...facts], 20)} ${value.replace(/-/g, ' ')}`)
+      .join('; '),
+  }));
 }
