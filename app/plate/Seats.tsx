@@ -52,7 +52,14 @@ export function Seats({ party, r, state, picked, onPick, label }: SeatsProps) {
           const [x, y] = onCircle(r, s);
           return (
             <g key={s} transform={`translate(${x.toFixed(1)} ${y.toFixed(1)}) scale(${on ? 1.12 : 1})`}>
-              <SeatPlate pattern={pattern} r={size} state={st} picked={on} number={i + 1} />
+              {g.seats?.[i] && <title>{g.seats[i]}</title>}
+              <SeatPlate
+                pattern={pattern}
+                r={size}
+                state={st}
+                picked={on}
+                name={g.seats?.[i]?.slice(0, 3) ?? String(i + 1)}
+              />
             </g>
           );
         })}
@@ -71,13 +78,14 @@ function SeatPlate({
   r,
   state,
   picked,
-  number,
+  name,
 }: {
   pattern: ReturnType<typeof rimOf>;
   r: number;
   state: Glyph;
   picked: boolean;
-  number: number;
+  /** The first letters of a named guest, or the seat's number in its group. */
+  name: string;
 }) {
   const outline = outlinePath(pattern, r);
   return (
@@ -123,7 +131,7 @@ function SeatPlate({
         r > 14 &&
         state !== 'cracked' && (
           <text y="4.6" textAnchor="middle" fontSize="13.5" fontWeight="700" fill="#1a2040">
-            {number}
+            {name}
           </text>
         )
       )}
