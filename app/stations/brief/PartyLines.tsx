@@ -29,26 +29,27 @@ export function PartyLines({ plan, onClose }: { plan: Plan; onClose: () => void 
   const [text, setText] = useState('');
   const [before] = useState(plan.party);
   const begun = useRef(false);
+  const timer = useRef<ReturnType<typeof setTimeout>>(undefined);
   const { edit, amend, step } = useSession();
   const read = readParty(text, NEED_WORDS);
-  const clear = read.groups.length > 0 && read.problems.length === 0;
-  const seat = (): void => {
+  const seat = (groups: readonly Group[]): void => {
     const command = {
       name: 'together' as const,
       label: SEATED,
-      commands: [{ name: 'set-party' as const, party: keepingHands(read.groups, before) }],
+      commands: [{ name: 'set-party' as const, party: keepingHands(groups, before) }],
     };
     if (begun.current) amend(command, SEATED);
     else edit(command);
     begun.current = true;
   };
-  useEffect(() => {
-    if (!clear) return;
-    const timer = setTimeout(seat, AFTER_A_KEY_MS);
-    return () => clearTimeout(timer);
-    // the text says everything that the party depends on
-    // eslint-disable-next-line react-hooks/exhaustive-deps
-  }, [text]);
+  const type = (line: string): void => {
+    setText(line);
+    clearTimeout(timer.current);
+    const { groups, problems } = readParty(line, NEED_WORDS);
+    if (groups.length > 0 && problems.length === 0)
+      timer.current = setTimeout(() => seat(groups), AFTER_A_KEY_MS);
+  };
+  useEffect(() => () => clearTimeout(timer.current), []);
   return (
     <div className="sheet party-lines" role="group" aria-label="The party, typed">
       <label className="field" style={{ marginTop: 0 }}>
@@ -57,7 +58,7 @@ export function PartyLines({ plan, onClose }: { plan: Plan; onClose: () => void 
           rows={4}
           value={text}
           autoFocus
-          onChange={(e) => setText(e.target.value)}
+          onChange={(e) => type(e.target.value)}
           placeholder="28 guests: 6 vegan, 2 coeliac, 5 children (two are 3)"
         />
       </label>
@@ -85,7 +86,8 @@ export function PartyLines({ plan, onClose }: { plan: Plan; onClose: () => void 
           className="button small"
           disabled={read.groups.length === 0}
           onClick={() => {
-            seat();
+            clearTimeout(timer.current);
+            seat(read.groups);
             onClose();
           }}
         >
@@ -94,6 +96,7 @@ export function PartyLines({ plan, onClose }: { plan: Plan; onClose: () => void 
         <button
           className="button quiet small"
           onClick={() => {
+            clearTimeout(timer.current);
             if (begun.current) step('back');
             onClose();
           }}

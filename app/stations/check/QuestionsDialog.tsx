@@ -35,7 +35,6 @@ export function QuestionsDialog({
   const lines = labelQuestions(checked.context);
   const open = lines.filter((l) => l.answer === undefined);
   const told = lines.filter((l) => l.answer !== undefined);
-  const foods = [...new Set(open.map((l) => l.component))];
   const text = questionsText(lines, plan.occasion.name);
   if (picked)
     return (
@@ -75,74 +74,91 @@ export function QuestionsDialog({
           Save as text
         </button>
       </div>
-      {open.length === 0 && <p>Nothing is open.</p>}
-      {foods.map((food) => {
-        const of = open.filter((l) => l.component === food);
-        return (
-          <section key={food.id} className="question-food">
-            <div className="row" style={{ gap: 8 }}>
-              <PlateGlyph state="covered" size={22} />
-              <b>{food.name}</b>
-              <button
-                className="button quiet small"
-                style={{ marginLeft: 'auto' }}
-                aria-label={`Answer for ${food.name}`}
-                onClick={() => setPicked(of)}
-              >
-                Answer
-              </button>
-            </div>
-            <ul>
-              {asWouldBeAsked(of).map((l) => (
-                <li key={l.text}>
-                  {l.text}{' '}
-                  <span className="soft">
-                    For{' '}
-                    {names(
-                      l.groups.map((g) => lower(g.name)),
-                      4,
-                    )}
-                    .
-                  </span>
-                  {l.grave && <b> An allergy, or a small child.</b>}
-                </li>
-              ))}
-            </ul>
-          </section>
-        );
-      })}
-      {told.length > 0 && (
-        <>
-          <h3>Answered</h3>
-          <ul className="plain-list">
-            {readings(told).map((r) => (
-              <li key={r.key}>
-                <b>{r.component.name}</b>: {r.words}. {capital(r.answer.seen || 'not said what')} (
-                {r.answer.who}, {speakTime(r.answer.when)}
-                {r.answer.photo ? `, photograph: ${r.answer.photo}` : ''}){' '}
-                <button
-                  className="link"
-                  aria-label={`Take back what was read of ${r.component.name}`}
-                  onClick={() =>
-                    edit({
-                      name: 'together',
-                      label: 'take back an answer',
-                      commands: r.facts.map((fact) => ({
-                        name: 'take-back-answer' as const,
-                        componentId: r.component.id,
-                        fact,
-                      })),
-                    })
-                  }
-                >
-                  Take back
-                </button>
-              </li>
-            ))}
-          </ul>
-        </>
-      )}
+      <OpenFoods lines={open} onAnswer={setPicked} />
+      <Told lines={told} />
     </PaperDialog>
+  );
+}
+
+function OpenFoods({
+  lines,
+  onAnswer,
+}: {
+  lines: readonly LabelQuestionLine[];
+  onAnswer: (lines: readonly LabelQuestionLine[]) => void;
+}) {
+  if (lines.length === 0) return <p>Nothing is open.</p>;
+  const foods = [...new Set(lines.map((l) => l.component))];
+  return foods.map((food) => {
+    const of = lines.filter((l) => l.component === food);
+    return (
+      <section key={food.id} className="question-food">
+        <div className="row" style={{ gap: 8 }}>
+          <PlateGlyph state="covered" size={22} />
+          <b>{food.name}</b>
+          <button
+            className="button quiet small"
+            style={{ marginLeft: 'auto' }}
+            aria-label={`Answer for ${food.name}`}
+            onClick={() => onAnswer(of)}
+          >
+            Answer
+          </button>
+        </div>
+        <ul>
+          {asWouldBeAsked(of).map((l) => (
+            <li key={l.text}>
+              {l.text}{' '}
+              <span className="soft">
+                For{' '}
+                {names(
+                  l.groups.map((g) => lower(g.name)),
+                  4,
+                )}
+                .
+              </span>
+              {l.grave && <b> An allergy, or a small child.</b>}
+            </li>
+          ))}
+        </ul>
+      </section>
+    );
+  });
+}
+
+function Told({ lines }: { lines: readonly LabelQuestionLine[] }) {
+  const edit = useSession((s) => s.edit);
+  const takeBack = (r: Reading): void =>
+    edit({
+      name: 'together',
+      label: 'take back an answer',
+      commands: r.facts.map((fact) => ({
+        name: 'take-back-answer' as const,
+        componentId: r.component.id,
+        fact,
+      })),
+    });
+  if (lines.length === 0) return null;
+  return (
+    <>
+      <h3>Answered</h3>
+      <ul className="plain-list">
+        {readings(lines).map((r) => (
+          <li key={r.key}>
+            <b>{r.component.name}</b>: {r.words}. {capital(r.answer.seen || 'not said what')} ({r.answer.who},{' '}
+            {speakTime(r.answer.when)}
+            {r.answer.photo ? `, photograph: ${r.answer.photo}` : ''}){' '}
+            <button
+              className="link"
+              aria-label={`Take back what was read of ${r.component.name}`}
+              onClick={() => takeBack(r)}
+            >
+              Take back
+            </button>
+          </li>
+        ))}
+      </ul>
+    </>
   );
 }
 
