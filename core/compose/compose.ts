@@ -12,6 +12,8 @@ import { boardOf } from './settle.js';
 export const OPTIMAL_GAP = 0.01;
 /** The first board may be this far from the best of its kernel: it is there in a third of a second. The second try closes in. */
 const FIRST_GAP = 0.2;
+/** What the relaxed program takes so surely is taken for the first board. */
+const SURE = 0.75;
 const KERNEL_GAP = 0.009;
 const KERNEL_NODES = 400;
 const FULL_NODES = 20000;
@@ -52,7 +54,10 @@ export function compose(plan: Plan, solve: Solver, options: ComposeOptions = {})
   if (relaxed.status === 'infeasible') return impossible(plan, findConflicts(problem, solve));
   const frugal = plan.budgetMinor === null ? undefined : frugalFirst(draft, solve, options);
   const promising = frugal?.relaxed ?? relaxed;
-  const first = frugal?.first ?? solveKernel(draft, relaxed, solve, plan.seed, FIRST_GAP);
+  const first =
+    frugal?.first ??
+    solveKernel(draft, relaxed, solve, plan.seed, FIRST_GAP, undefined, SURE) ??
+    solveKernel(draft, relaxed, solve, plan.seed, FIRST_GAP);
   if (first && !frugal) options.onFirst?.(boardOf(draft, first.values));
   if (first && options.quick) return result(draft, { ...first, bound: relaxed.objective });
   const kernel =
@@ -146,6 +151,7 @@ function solveKernel(
   seed: number,
   gap: number,
   start?: readonly number[],
+  sure = Infinity,
 ): Solution | undefined {
   const byFamily = new Map<string, [number, number][]>();
   for (const [id, x] of draft.chosen) {
@@ -158,6 +164,9 @@ function solveKernel(
     const used = list.filter(([, v]) => v > 1e-6).length;
     closed.push(...list.slice(used + KERNEL_SPARE).map(([x]) => x));
   }
+  const taken = [...draft.chosen.values()].filter((x) => (relaxed.values[x] ?? 0) >= sure);
+  const lowers = taken.map((x) => draft.model.variables[x]!.lower);
+  taken.forEach((x) => (draft.model.variables[x]!.lower = 1));
   const uppers = closed.map((x) => draft.model.variables[x]!.upper);
   closed.forEach((x) => (draft.model.variables[x]!.upper = 0));
   const found = solve(draft.model, {
@@ -169,5 +178,6 @@ function solveKernel(
     ...(start ? { start } : {}),
   });
   closed.forEach((x, i) => (draft.model.variables[x]!.upper = uppers[i]!));
+  taken.forEach((x, i) => (draft.model.variables[x]!.lower = lowers[i]!));
   return found.status === 'infeasible' ? undefined : found;
 }
