@@ -57,12 +57,21 @@ const FIELDS = {
   supervision: { field: 'supervision', values: SUPERVISIONS },
 } as const;
 type FieldKey = keyof typeof FIELDS;
-const isField = (key: string): key is FieldKey => key in FIELDS;
+const FIELD_KEYS = new Set<string>(Object.keys(FIELDS));
+const isField = (key: string): key is FieldKey => FIELD_KEYS.has(key);
 
 /** Facts that come in groups: present or not. */
 const GROUPS = { allergen: 'allergens', nut: 'nuts', animal: 'animal', ingredient: 'notable' } as const;
 type Group = keyof typeof GROUPS;
-const split = (key: FactKey) => key.split('.') as [Group, string];
+/** Taken apart once: the judge asks for thousands of facts at a time. */
+const PARTS = new Map<FactKey, readonly [Group, string]>();
+function split(key: FactKey): readonly [Group, string] {
+  const known = PARTS.get(key);
+  if (known) return known;
+  const parts = key.split('.') as [Group, string];
+  PARTS.set(key, parts);
+  return parts;
+}
 
 /** All values that a fact may truly have. `brand`, `depends` and `unknown` are states of knowledge, not values. */
 export function possibleValues(key: FactKey): readonly string[] {

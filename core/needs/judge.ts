@@ -66,12 +66,21 @@ function ofValue(rule: Rule, value: string): Verdict {
   return rule.ask?.includes(value) ? 'ask' : 'fine';
 }
 
-/** A known value is looked up; for an unknown one the verdict is what all its possible values agree on, else ask. */
-export function judgeValue(rule: Rule, value: string): Verdict {
-  if (known(value)) return ofValue(rule, value);
+/** What all possible values of a rule's fact agree on, else ask: worked out once for a rule. */
+const agreed = new WeakMap<Rule, Verdict>();
+
+function agreedVerdict(rule: Rule): Verdict {
+  const before = agreed.get(rule);
+  if (before) return before;
   const verdicts = new Set(possibleValues(rule.fact).map((v) => ofValue(rule, v)));
-  return verdicts.size === 1 ? [...verdicts][0]! : 'ask';
+  const verdict = verdicts.size === 1 ? [...verdicts][0]! : 'ask';
+  agreed.set(rule, verdict);
+  return verdict;
 }
+
+/** A known value is looked up; for an unknown one the verdict is what all its possible values agree on, else ask. */
+export const judgeValue = (rule: Rule, value: string): Verdict =>
+  known(value) ? ofValue(rule, value) : agreedVerdict(rule);
 
 /** Do the rule's other facts hold? While one of them is open, nobody knows. */
 function condition(rule: Rule, component: Component, form: FormId): 'yes' | 'no' | 'open' {
@@ -177,8 +186,11 @@ export function judgeNeed(component: Component, form: FormId, choice: NeedChoice
   return judgementOf([...reasons, ...more.filter((r) => r !== undefined)]);
 }
 
+const FINE: Judgement = { verdict: 'fine', reasons: [] };
+
 /** The worst first. Two rules on one fact that say the same are one reason. */
 function judgementOf(reasons: readonly Reason[]): Judgement {
+  if (reasons.length === 0) return FINE;
   const sorted = [...reasons].sort((a, b) => RANK[b.verdict] - RANK[a.verdict]);
   return { verdict: sorted[0]?.verdict ?? 'fine', reasons: sorted };
 }
