@@ -6,6 +6,8 @@ const port = Number(process.env.E2E_PORT ?? 4179);
 export default defineConfig({
   testDir: 'e2e',
   timeout: 60_000,
+  // two browsers on two cores: a board takes its time to be drawn; speed is the bench's matter
+  expect: { timeout: 15_000 },
   workers: 2,
   forbidOnly: true,
   reporter: [['list'], ['json', { outputFile: 'test-results/e2e.json' }]],

@@ -1,21 +1,22 @@
 import type { NeedChoice, NeedWord } from '../party/index.js';
 import { packOfOwn } from './own.js';
 import { alcoholFree } from './packs/alcohol-free.js';
-import {
-  celeryFree,
-  crustaceanFree,
-  dairyFree,
-  eggFree,
-  fishFree,
-  lupinFree,
-  molluscFree,
-  mustardFree,
-  peanutFree,
-  sesameFree,
-  soyFree,
-  sulphiteFree,
-} from './packs/allergies.js';
-import { child13, child4, child512, childUnder1 } from './packs/children.js';
+import { dairyFree } from './packs/dairy-free.js';
+import { eggFree } from './packs/egg-free.js';
+import { peanutFree } from './packs/peanut-free.js';
+import { sesameFree } from './packs/sesame-free.js';
+import { soyFree } from './packs/soy-free.js';
+import { fishFree } from './packs/fish-free.js';
+import { crustaceanFree } from './packs/crustacean-free.js';
+import { molluscFree } from './packs/mollusc-free.js';
+import { celeryFree } from './packs/celery-free.js';
+import { mustardFree } from './packs/mustard-free.js';
+import { lupinFree } from './packs/lupin-free.js';
+import { sulphiteFree } from './packs/sulphite-free.js';
+import { childUnder1 } from './packs/child-under-1.js';
+import { child13 } from './packs/child-1-3.js';
+import { child4 } from './packs/child-4.js';
+import { child512 } from './packs/child-5-12.js';
 import { glutenFree } from './packs/gluten-free.js';
 import { halal } from './packs/halal.js';
 import { jain } from './packs/jain.js';
@@ -23,11 +24,13 @@ import { keto } from './packs/keto.js';
 import { kosherStyle } from './packs/kosher-style.js';
 import { lactoseLight } from './packs/lactose-light.js';
 import { noBeef } from './packs/no-beef.js';
-import { lighter, lowSalt } from './packs/plates.js';
+import { lighter } from './packs/lighter.js';
+import { lowSalt } from './packs/low-salt.js';
 import { pregnancy } from './packs/pregnancy.js';
 import { treeNutFree } from './packs/tree-nut-free.js';
 import { vegan } from './packs/vegan.js';
-import { pescatarian, vegetarian } from './packs/vegetarian.js';
+import { pescatarian } from './packs/pescatarian.js';
+import { vegetarian } from './packs/vegetarian.js';
 import type { NeedPack } from './pack.js';
 
 /** Every need, in the order in which they are offered: diets, faiths, allergies, care, ages, whole plates. */

@@ -1,0 +1,11 @@
+import { allergy } from './parts.js';
+
+export const molluscFree = allergy({
+  id: 'mollusc-free',
+  name: 'Mollusc allergy',
+  also: ['mollusc free', 'molluscs', 'mollusc', 'mollusk', 'mussels', 'oysters', 'squid'],
+  fact: 'allergen.molluscs',
+  word: 'molluscs',
+  traps: ['mussels, oysters, snails', 'octopus and squid', 'oyster sauce'],
+  good: ['fish, where it is no allergy', 'cheese', 'cured meat'],
+});
