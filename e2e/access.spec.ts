@@ -95,7 +95,7 @@ for (const theme of ['day', 'evening'])
     await clean(page);
     for (const paper of ['reply', 'card/vegan']) {
       await page.goto(`/plan/${id}/${paper}`);
-      await expect(page.getByRole('heading', { level: 1 }).first()).toBeVisible();
+      await expect(page.getByRole('heading', { level: 1, name: 'Comet Watch' }).first()).toBeVisible();
       await clean(page);
     }
     await page.goto(`/plan/${id}/check`);

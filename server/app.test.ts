@@ -41,7 +41,9 @@ describe('the server', () => {
   });
 
   test('serves the app on its pages and a 404 page elsewhere', async () => {
-    expect((await fetch(`${base}/plan/comet-watch/lay`)).status).toBe(200);
+    for (const page of ['brief', 'choose', 'check', 'lay', 'sheet', 'reply', 'card/tree-nut-allergy'])
+      expect([page, (await fetch(`${base}/plan/comet-watch/${page}`)).status]).toEqual([page, 200]);
+    expect((await fetch(`${base}/plan/comet-watch/card`)).status).toBe(404);
     const missing = await fetch(`${base}/nowhere`);
     expect(missing.status).toBe(404);
     expect(await missing.text()).toContain('nothing on this plate');

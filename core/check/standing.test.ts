@@ -97,3 +97,24 @@ describe('what a food is for a guest anywhere', () => {
     expect(standingAnywhere(c, component('black-olives'), plan.party[2]!)).toBe('no');
   });
 });
+
+test('a food that nuts touch is not theirs, for who minds neighbours alone; for who counts carbohydrate the plate decides', () => {
+  const near = group('near', 1, [], {
+    needs: [{ id: 'tree-nut-free', settings: { contact: 'neighbours' } }],
+  });
+  const keto = group('keto', 1, ['keto']);
+  const c = contextOf(
+    planWith({
+      party: [near, keto],
+      placements: [lies('almonds', 60), lies('cucumber', 200), lies('hummus-home', 100)],
+    }),
+  );
+  const of = (food: string, g: typeof near) =>
+    standingOf(
+      c,
+      c.lying.find((l) => l.component.id === food)!,
+      c.plan.party.find((x) => x.id === g.id)!,
+    );
+  expect([of('cucumber', near), of('almonds', near)]).toEqual(['touched', 'no']);
+  expect(of('hummus-home', keto)).toBe('fine');
+});

@@ -9,10 +9,8 @@ export type Standing = 'fine' | 'touched' | 'ask' | 'no';
 /** Of one food where it lies, its neighbours included. A dislike is a no, as the guest passes. */
 export function standingOf(c: CheckContext, l: Lying, group: Group): Standing {
   if (!c.groupsAt(l.surface).includes(group)) return 'no';
-  const verdict = c.overruled(l.component.id, group) ? 'fine' : c.judge(l, group).verdict;
-  if (verdict === 'forbidden') return 'no';
-  if (verdict === 'ask') return 'ask';
-  if (c.carriers(l.surface, group).length > 0) return 'touched';
+  if (!c.allowed(l, group)) return c.judge(l, group).verdict === 'forbidden' ? 'no' : 'ask';
+  if (c.carriers(l.surface, group).length > 0 || c.touching(l, group).length > 0) return 'touched';
   return disliked(l.component, group) ? 'no' : 'fine';
 }
 

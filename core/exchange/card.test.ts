@@ -42,3 +42,14 @@ test('an overruling stands on the card with who and why; a name is text, never m
   expect(html).toContain('&lt;b&gt;Vegans');
   expect(html).not.toContain('<b>Vegans');
 });
+
+test('a food stands on a card once, and what lies by nuts is never theirs', () => {
+  const near = group('near', 1, [], {
+    needs: [{ id: 'tree-nut-free', settings: { contact: 'neighbours' } }],
+  });
+  const p = planWith({ party: [near], placements: [lies('almonds', 60), lies('cucumber', 200)] });
+  const c = guestCard(p, checkPlan(p), p.party[0]!);
+  expect(c.mayEat).toEqual([]);
+  const all = [...card.mayEat.flatMap((m) => m.foods), ...card.ask, ...card.notForYou];
+  expect(all.length).toBe(new Set(all).size);
+});

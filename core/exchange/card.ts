@@ -47,17 +47,19 @@ export function guestCard(plan: Plan, checked: Checked, group: Group): GuestCard
     return here.length === 0 ? [] : [{ surface: s.name, foods: unique(here.map((l) => l.component.name)) }];
   });
   const fineNames = new Set(mayEat.flatMap((m) => m.foods));
-  const rest = (...kinds: string[]) =>
-    unique(foods.filter((l) => kinds.includes(standing(l))).map((l) => l.component.name)).filter(
-      (n) => !fineNames.has(n),
-    );
+  const ask = unique(foods.filter((l) => standing(l) === 'ask').map((l) => l.component.name)).filter(
+    (n) => !fineNames.has(n),
+  );
+  const rest = unique(foods.map((l) => l.component.name)).filter(
+    (n) => !fineNames.has(n) && !ask.includes(n),
+  );
   return {
     occasion: plan.occasion.name,
     who: `${group.name}, ${group.count} ${group.count === 1 ? 'guest' : 'guests'}`,
     promise: promise?.text ?? '',
     mayEat,
-    ask: rest('ask'),
-    notForYou: rest('no', 'touched'),
+    ask,
+    notForYou: rest,
     bites: plan.surfaces
       .flatMap((s) => bitesOf(fine.filter((l) => l.surface.id === s.id)))
       .slice(0, MOST_BITES),
