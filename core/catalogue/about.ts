@@ -2,7 +2,8 @@ import { noticedTastes } from './facets.js';
 import type { Component, Taste } from './facts.js';
 import { formName } from './forms.js';
 
-const TASTE_WORDS: Record<Taste, string> = {
+/** A taste as one says it of a food. */
+export const TASTE_WORDS: Record<Taste, string> = {
   salt: 'salty',
   sweet: 'sweet',
   sour: 'sharp',

@@ -10,7 +10,9 @@ export interface Decor {
   why: string;
 }
 
-/** Source of all of them: public lists of poisonous plants and public guidance on food contact. */
+/** Where all of it is known from. */
+export const DECOR_SOURCE = 'public lists of poisonous plants, public guidance on food contact';
+
 export const DECOR = decorRows;
 
 /** Décor whose name or other name fits the words, the dangerous first: nobody should have to scroll to a warning. */

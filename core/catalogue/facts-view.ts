@@ -168,4 +168,17 @@ export function factGroup(key: FactKey): FactGroup {
 export const factSource = (component: Component, key: FactKey): Source => component.sources[factGroup(key)];
 
 /** A fact in plain words: "allergen.tree-nuts" is "tree nuts". */
-export const factWords = (key: FactKey): string => key.split('.').at(-1)!.replace(/-/g, ' ');
+export const factWords = (key: FactKey): string => WORDS[key] ?? key.split('.').at(-1)!.replace(/-/g, ' ');
+
+/** Where the key alone is a cook's puzzle. */
+const WORDS: Partial<Record<FactKey, string>> = {
+  'animal.insects': 'carmine or shellac',
+  'ingredient.root': 'root vegetables',
+  'ingredient.mushroom': 'mushrooms',
+  'ingredient.grape-product': 'wine or grape juice',
+  'nut.brazil': 'Brazil nut',
+  slaughter: 'halal certificate',
+  supervision: 'kosher supervision',
+  process: 'how it was made',
+  'fish-kind': 'kind of fish',
+};

@@ -1,5 +1,11 @@
 import { useMemo, useState } from 'react';
-import { findDecor, usualForm, type Component, type Decor } from '../../../core/catalogue/index.js';
+import {
+  DECOR_SOURCE,
+  findDecor,
+  usualForm,
+  type Component,
+  type Decor,
+} from '../../../core/catalogue/index.js';
 import { formatMass, formatMoney } from '../../../core/measure/index.js';
 import { judgeGroup } from '../../../core/needs/index.js';
 import type { Group } from '../../../core/party/index.js';
@@ -112,7 +118,12 @@ function foundWords(count: number, query: string): string {
 /** What stands on a board and is no food: refused with the reason where it must not touch any. */
 function DecorFound({ decor }: { decor: readonly Decor[] }) {
   return decor.map((d) => (
-    <p key={d.id} className={`decor decor-${d.touch}`} role={d.touch === 'never' ? 'alert' : undefined}>
+    <p
+      key={d.id}
+      title={`Source: ${DECOR_SOURCE}`}
+      className={`decor decor-${d.touch}`}
+      role={d.touch === 'never' ? 'alert' : undefined}
+    >
       <PlateGlyph
         state={d.touch === 'never' ? 'cracked' : d.touch === 'liner' ? 'chipped' : 'whole'}
         size={20}

@@ -3,6 +3,7 @@ import {
   FAMILIES,
   fitsFacets,
   searchComponents,
+  TASTE_WORDS,
   TASTES,
   usualForm,
   type ColourName,
@@ -23,17 +24,6 @@ export interface Narrow {
   /** A group of the party ("group:…") or a need ("need:…") that may eat it without asking. */
   for?: string;
 }
-
-const TASTE_WORDS: Record<Taste, string> = {
-  salt: 'salty',
-  sweet: 'sweet',
-  sour: 'sharp',
-  bitter: 'bitter',
-  heat: 'hot',
-  smoke: 'smoky',
-  richness: 'rich',
-  strength: 'strong',
-};
 
 function mayEat(c: Component, who: string, plan: Plan): boolean {
   const [kind, id] = [who.slice(0, who.indexOf(':')), who.slice(who.indexOf(':') + 1)];

@@ -1,5 +1,5 @@
 import type { NeedPack } from '../pack.js';
-import { contactSetting, DEFER } from './parts.js';
+import { contactSetting, DEFER, vanillaSetting, VINEGAR_AND_VANILLA, vinegarSetting } from './parts.js';
 
 export const alcoholFree: NeedPack = {
   id: 'alcohol-free',
@@ -8,28 +8,7 @@ export const alcoholFree: NeedPack = {
   rim: 'ticks',
   summary: 'Nothing made or washed with wine, beer or spirits.',
   strictness: 'strict',
-  settings: [
-    {
-      id: 'vanilla',
-      name: 'Vanilla extract in alcohol',
-      values: [
-        { id: 'avoid', name: 'avoid' },
-        { id: 'ask', name: 'ask the guest' },
-        { id: 'accept', name: 'accept' },
-      ],
-      default: 'ask',
-    },
-    {
-      id: 'vinegar',
-      name: 'Wine vinegar',
-      values: [
-        { id: 'avoid', name: 'avoid' },
-        { id: 'accept', name: 'accept' },
-      ],
-      default: 'accept',
-    },
-    contactSetting('none'),
-  ],
+  settings: [vanillaSetting, vinegarSetting, contactSetting('none')],
   rules: [
     {
       fact: 'alcohol',
@@ -38,29 +17,7 @@ export const alcoholFree: NeedPack = {
       why: 'it is made or washed with alcohol',
       source: 'label practice',
     },
-    {
-      fact: 'ingredient.vanilla-extract',
-      when: { setting: 'vanilla', is: ['avoid'] },
-      forbidden: ['contains'],
-      ask: ['may'],
-      why: 'its vanilla extract is made with alcohol',
-      source: 'label practice',
-    },
-    {
-      fact: 'ingredient.vanilla-extract',
-      when: { setting: 'vanilla', is: ['ask'] },
-      ask: ['contains', 'may'],
-      why: 'its vanilla extract is made with alcohol',
-      source: 'label practice',
-    },
-    {
-      fact: 'ingredient.wine-vinegar',
-      when: { setting: 'vinegar', is: ['avoid'] },
-      forbidden: ['contains'],
-      ask: ['may'],
-      why: 'it has wine vinegar in it',
-      source: 'label practice',
-    },
+    ...VINEGAR_AND_VANILLA,
   ],
   contact: { carriers: [{ fact: 'alcohol', values: ['contains'] }], what: 'alcohol' },
   page: {

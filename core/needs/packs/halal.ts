@@ -1,5 +1,12 @@
 import type { NeedPack } from '../pack.js';
-import { contactSetting, never, rennetSetting } from './parts.js';
+import {
+  contactSetting,
+  never,
+  rennetSetting,
+  vanillaSetting,
+  VINEGAR_AND_VANILLA,
+  vinegarSetting,
+} from './parts.js';
 
 /** Certification is asked for and recorded, never inferred. */
 export const halal: NeedPack = {
@@ -11,25 +18,8 @@ export const halal: NeedPack = {
   strictness: 'strict',
   settings: [
     rennetSetting('only microbial, vegetable or certified', 'any'),
-    {
-      id: 'vinegar',
-      name: 'Wine vinegar',
-      values: [
-        { id: 'avoid', name: 'avoid' },
-        { id: 'accept', name: 'accept, as most do' },
-      ],
-      default: 'accept',
-    },
-    {
-      id: 'vanilla',
-      name: 'Vanilla extract in alcohol',
-      values: [
-        { id: 'avoid', name: 'avoid' },
-        { id: 'ask', name: 'ask the guest' },
-        { id: 'accept', name: 'accept' },
-      ],
-      default: 'ask',
-    },
+    vinegarSetting,
+    vanillaSetting,
     contactSetting('same-surface'),
   ],
   rules: [
@@ -67,29 +57,7 @@ export const halal: NeedPack = {
       why: 'it is set with animal rennet that is not certified',
       source: 'label practice',
     },
-    {
-      fact: 'ingredient.wine-vinegar',
-      when: { setting: 'vinegar', is: ['avoid'] },
-      forbidden: ['contains'],
-      ask: ['may'],
-      why: 'it has wine vinegar in it',
-      source: 'label practice',
-    },
-    {
-      fact: 'ingredient.vanilla-extract',
-      when: { setting: 'vanilla', is: ['avoid'] },
-      forbidden: ['contains'],
-      ask: ['may'],
-      why: 'its vanilla extract is made with alcohol',
-      source: 'label practice',
-    },
-    {
-      fact: 'ingredient.vanilla-extract',
-      when: { setting: 'vanilla', is: ['ask'] },
-      ask: ['contains', 'may'],
-      why: 'its vanilla extract is made with alcohol',
-      source: 'label practice',
-    },
+    ...VINEGAR_AND_VANILLA,
   ],
   contact: {
     carriers: [

@@ -67,6 +67,43 @@ export const notAsIngredient = (fact: FactKey, word: string): Rule => ({
   source: 'label practice',
 });
 
+/** Where schools differ about what was made with alcohol and is none any more. */
+export const vanillaSetting: Setting = {
+  id: 'vanilla',
+  name: 'Vanilla extract in alcohol',
+  values: [
+    { id: 'avoid', name: 'avoid' },
+    { id: 'ask', name: 'ask the guest' },
+    { id: 'accept', name: 'accept' },
+  ],
+  default: 'ask',
+};
+
+export const vinegarSetting: Setting = {
+  id: 'vinegar',
+  name: 'Wine vinegar',
+  values: [
+    { id: 'avoid', name: 'avoid' },
+    { id: 'accept', name: 'accept, as most do' },
+  ],
+  default: 'accept',
+};
+
+const VANILLA = {
+  fact: 'ingredient.vanilla-extract',
+  why: 'its vanilla extract is made with alcohol',
+  source: 'label practice',
+} as const;
+
+export const VINEGAR_AND_VANILLA: readonly Rule[] = [
+  {
+    ...never('ingredient.wine-vinegar', 'wine vinegar'),
+    when: { setting: 'vinegar', is: ['avoid'] },
+  },
+  { ...VANILLA, when: { setting: 'vanilla', is: ['avoid'] }, forbidden: ['contains'], ask: ['may'] },
+  { ...VANILLA, when: { setting: 'vanilla', is: ['ask'] }, ask: ['contains', 'may'] },
+];
+
 const ALLERGEN_SOURCES = ['European law on naming fourteen allergens', 'United States law on naming nine'];
 export const DEFER = 'Read the label each time, and ask the guest: makers change what they put in.';
 
