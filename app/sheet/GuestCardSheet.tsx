@@ -6,6 +6,7 @@ import type { Plan } from '../../core/plan/index.js';
 import { useSettings } from '../store/settings.js';
 import { saveFile } from '../ui/save.js';
 import { Rim } from '../ui/rims.js';
+import { PrintBar } from './PrintBar.js';
 
 /** A card to hand to a group: what they may eat, their bites, and what they can count on, with its condition. */
 export function GuestCardSheet({
@@ -29,20 +30,14 @@ export function GuestCardSheet({
   const card = guestCard(plan, checked, group);
   return (
     <main className="print-sheet">
-      <div className="row no-print" style={{ marginBottom: 14 }}>
-        <button className="button" onClick={() => window.print()}>
-          Print
-        </button>
+      <PrintBar back={`/plan/${plan.id}/check`} words="Back to the check">
         <button
           className="button quiet"
           onClick={() => saveFile(`card-${group.id}.html`, guestCardHtml(card), 'text/html;charset=utf-8')}
         >
           Save the card
         </button>
-        <Link className="button quiet" to={`/plan/${plan.id}/check`}>
-          Back to the check
-        </Link>
-      </div>
+      </PrintBar>
       <h1>{card.occasion}</h1>
       <p className="row" style={{ gap: 10 }}>
         <Rim group={group} size={40} /> <b>{card.who}</b>

@@ -1,22 +1,15 @@
-import { Link } from 'react-router';
 import { REPLY_QUESTIONS } from '../../core/exchange/index.js';
 import { speakTime } from '../../core/measure/index.js';
 import type { Plan } from '../../core/plan/index.js';
 
 const ON_A_SHEET = 2;
+import { PrintBar } from './PrintBar.js';
 
 /** Slips of questions to hand or send to guests, two on a sheet. */
 export function ReplySlips({ plan }: { plan: Plan }) {
   return (
     <main className="print-sheet">
-      <div className="row no-print" style={{ marginBottom: 14 }}>
-        <button className="button" onClick={() => window.print()}>
-          Print
-        </button>
-        <Link className="button quiet" to={`/plan/${plan.id}/brief`}>
-          Back to the brief
-        </Link>
-      </div>
+      <PrintBar back={`/plan/${plan.id}/brief`} words="Back to the brief" />
       {Array.from({ length: ON_A_SHEET }, (_, i) => (
         <section key={i} className="reply-slip" aria-hidden={i > 0}>
           <h1>{plan.occasion.name}</h1>

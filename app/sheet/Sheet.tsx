@@ -1,4 +1,3 @@
-import { Link } from 'react-router';
 import { formName, type ComponentId } from '../../core/catalogue/index.js';
 import { standingOf, type Checked, type Lying } from '../../core/check/index.js';
 import { shoppingRows } from '../../core/exchange/index.js';
@@ -9,19 +8,13 @@ import { holdingOf } from '../../core/portion/index.js';
 import { useSettings } from '../store/settings.js';
 import { Rim } from '../ui/rims.js';
 import { NumberedBoard } from './NumberedBoard.js';
+import { PrintBar } from './PrintBar.js';
 
 /** One sheet for the table: the boards with names, who may eat what, overrulings, open questions, what to bring. */
 export function Sheet({ plan, checked }: { plan: Plan; checked: Checked }) {
   return (
     <main className="print-sheet">
-      <div className="row no-print" style={{ marginBottom: 14 }}>
-        <button className="button" onClick={() => window.print()}>
-          Print
-        </button>
-        <Link className="button quiet" to={`/plan/${plan.id}/lay`}>
-          Back to the board
-        </Link>
-      </div>
+      <PrintBar back={`/plan/${plan.id}/lay`} words="Back to the board" />
       <h1>{plan.occasion.name}</h1>
       <p>
         {speakTime(plan.occasion.start)}, {plan.occasion.place}. Read the label, ask the guest, and follow

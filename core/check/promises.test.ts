@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import { applyCommand, type Plan } from '../plan/index.js';
-import { group, id, lies, planWith } from '../testing/plans.js';
+import type { Plan } from '../plan/index.js';
+import { after, board, group, id, lies, planWith } from '../testing/plans.js';
 import { sharing, type FlowGroup } from './flow.js';
 import {
   certificateOf,
@@ -14,28 +14,12 @@ import {
   questionsText,
 } from './index.js';
 
-const surface = (more: Partial<Plan['surfaces'][number]> = {}): Plan['surfaces'][number] => ({
-  id: 'board' as Plan['surfaces'][number]['id'],
-  name: 'Board',
-  outline: { kind: 'round', diameterMm: 400 },
-  rimMm: 10,
-  material: 'oak',
-  serves: null,
-  freeFrom: [],
-  smallHands: false,
-  ...more,
-});
 const codes = (plan: Plan) => checkPlan(plan).findings.map((f) => f.code);
 const finding = (plan: Plan, code: string) => checkPlan(plan).findings.find((f) => f.code === code)!;
-const after = (plan: Plan, command: Parameters<typeof applyCommand>[1]): Plan => {
-  const done = applyCommand(plan, command);
-  if (!done.ok) throw new Error(done.problems[0]!.reason);
-  return done.plan;
-};
 
 describe('a plate that is counted', () => {
   const plan = planWith({
-    surfaces: [surface()],
+    surfaces: [board()],
     party: [group('keto', 2, ['keto'])],
     placements: [
       lies('brie', 250),
@@ -87,7 +71,7 @@ describe('a plate that is counted', () => {
 
 describe('the certificate', () => {
   const plan = planWith({
-    surfaces: [surface()],
+    surfaces: [board()],
     party: [
       group('all', 6),
       group('vegans', 2, ['vegan']),
@@ -170,7 +154,7 @@ describe('the certificate', () => {
 
 describe('questions for labels', () => {
   const plan = planWith({
-    surfaces: [surface()],
+    surfaces: [board()],
     party: [group('all', 4), group('nut', 1, ['tree-nut-free']), group('veg', 2, ['vegetarian'])],
     placements: [lies('brie', 250), lies('water-crackers', 125)],
   });
@@ -218,7 +202,7 @@ describe('questions for labels', () => {
 describe('picky children', () => {
   const kids = (knownFoods: string[]) =>
     planWith({
-      surfaces: [surface()],
+      surfaces: [board()],
       party: [group('kids', 2, [], { band: 'child', ages: [7, 8], knownFoods })],
       placements: [lies('brie', 200), lies('green-grapes', 200), lies('banana', 100)],
     });
@@ -234,7 +218,7 @@ describe('picky children', () => {
 
 describe('a plate of their own', () => {
   const plan = planWith({
-    surfaces: [surface()],
+    surfaces: [board()],
     policy: 'own-plate',
     party: [group('all', 4), group('vegans', 2, ['vegan'])],
     placements: [

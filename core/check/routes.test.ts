@@ -1,20 +1,9 @@
 import { describe, expect, test } from '@jest/globals';
 import { CATALOGUE } from '../catalogue/index.js';
-import { applyCommand, type Plan } from '../plan/index.js';
-import { group, id, lies, planWith } from '../testing/plans.js';
+import type { Plan } from '../plan/index.js';
+import { after, board, group, id, lies, planWith } from '../testing/plans.js';
 import { checkPlan, contextOf } from './index.js';
 
-const surface = (more: Partial<Plan['surfaces'][number]> = {}): Plan['surfaces'][number] => ({
-  id: 'board' as Plan['surfaces'][number]['id'],
-  name: 'Board',
-  outline: { kind: 'round', diameterMm: 400 },
-  rimMm: 10,
-  material: 'oak',
-  serves: null,
-  freeFrom: [],
-  smallHands: false,
-  ...more,
-});
 const square = (x: number, y: number, half = 20): [number, number][] => [
   [x - half, y - half],
   [x + half, y - half],
@@ -41,16 +30,11 @@ const laid = (plan: Plan, ...elements: ReturnType<typeof element>[]): Plan => ({
 });
 const codes = (plan: Plan) => checkPlan(plan).findings.map((f) => f.code);
 const finding = (plan: Plan, code: string) => checkPlan(plan).findings.find((f) => f.code === code)!;
-const after = (plan: Plan, command: Parameters<typeof applyCommand>[1]): Plan => {
-  const done = applyCommand(plan, command);
-  if (!done.ok) throw new Error(done.problems[0]!.reason);
-  return done.plan;
-};
 
 describe('neighbours on the board', () => {
   const nearby = { id: 'tree-nut-free', settings: { contact: 'neighbours' } };
   const plan = planWith({
-    surfaces: [surface()],
+    surfaces: [board()],
     party: [group('all', 6), group('nut', 1, [], { needs: [nearby] })],
     placements: [lies('almonds', 60), lies('brie', 250), lies('green-grapes', 200)],
   });
@@ -133,7 +117,7 @@ describe('neighbours on the board', () => {
 
 describe('tools and kitchen', () => {
   const plan = planWith({
-    surfaces: [surface()],
+    surfaces: [board()],
     party: [group('all', 6), group('nut', 1, ['tree-nut-free'])],
     placements: [lies('almonds', 60, { contained: true }), lies('brie', 250), lies('green-grapes', 200)],
   });
@@ -167,7 +151,7 @@ describe('tools and kitchen', () => {
 
 describe('foods that never meet', () => {
   const plan = planWith({
-    surfaces: [surface()],
+    surfaces: [board()],
     party: [group('all', 4), group('kosher', 2, ['kosher-style'])],
     placements: [lies('roast-beef', 150), lies('young-gouda', 200), lies('green-grapes', 200)],
   });

@@ -1,7 +1,15 @@
 import { cometWatchBrief } from '../../demo/comet-watch.js';
 import type { ComponentId } from '../catalogue/index.js';
 import { groupSchema, type Group } from '../party/index.js';
-import { emptyPlan, planLarder, planSchema, type Placement, type Plan } from '../plan/index.js';
+import {
+  applyCommand,
+  emptyPlan,
+  planLarder,
+  planSchema,
+  type Command,
+  type Placement,
+  type Plan,
+} from '../plan/index.js';
 
 /** Small plans for tests: everything that is not said is as in a new plan. */
 export function planWith(patch: Partial<Plan>): Plan {
@@ -41,3 +49,23 @@ export function lies(component: string, massG: number, more: Partial<Placement> 
 }
 
 export const brief = cometWatchBrief;
+
+/** A round board for everybody, as small tests need one. */
+export const board = (more: Partial<Plan['surfaces'][number]> = {}): Plan['surfaces'][number] => ({
+  id: 'board' as Plan['surfaces'][number]['id'],
+  name: 'Board',
+  outline: { kind: 'round', diameterMm: 400 },
+  rimMm: 10,
+  material: 'oak',
+  serves: null,
+  freeFrom: [],
+  smallHands: false,
+  ...more,
+});
+
+/** The plan after an edit; a refused one fails the test with its reason. */
+export function after(plan: Plan, command: Command): Plan {
+  const done = applyCommand(plan, command);
+  if (!done.ok) throw new Error(done.problems[0]!.reason);
+  return done.plan;
+}

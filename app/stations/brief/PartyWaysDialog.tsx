@@ -1,5 +1,5 @@
 import { useLiveQuery } from 'dexie-react-hooks';
-import { useRef, useState } from 'react';
+import { useState } from 'react';
 import { Link } from 'react-router';
 import {
   partyCsv,
@@ -15,6 +15,7 @@ import { db } from '../../store/db.js';
 import { useSession } from '../../store/session.js';
 import { Choice, Wrong } from '../../ui/Fields.js';
 import { PaperDialog } from '../../ui/Paper.js';
+import { PickTable } from '../../ui/PickTable.js';
 import { RowProblems } from '../../ui/RowProblems.js';
 import { saveFile } from '../../ui/save.js';
 import { Rim } from '../../ui/rims.js';
@@ -117,7 +118,6 @@ function FromTable({
   plan: Plan;
   onRead: (party: readonly Group[], problems: readonly RowProblem[]) => void;
 }) {
-  const file = useRef<HTMLInputElement>(null);
   return (
     <section>
       <h3>As a table</h3>
@@ -126,9 +126,14 @@ function FromTable({
         semicolons, settings in brackets: tree-nut-free (species=almond allergy).
       </p>
       <div className="row" style={{ marginTop: 6 }}>
-        <button className="button quiet small" onClick={() => file.current?.click()}>
-          Bring in a table
-        </button>
+        <PickTable
+          words="Bring in a table"
+          label="A table of guests"
+          onText={(text) => {
+            const read = readPartyCsv(text);
+            onRead(read.party, read.problems);
+          }}
+        />
         <button
           className="button quiet small"
           disabled={plan.party.length === 0}
@@ -137,18 +142,6 @@ function FromTable({
           Save this party as a table
         </button>
       </div>
-      <input
-        ref={file}
-        type="file"
-        accept=".csv,text/csv"
-        hidden
-        aria-label="A table of guests"
-        onChange={(e) => {
-          const f = e.target.files?.[0];
-          if (f) void f.text().then((t) => onRead(readPartyCsv(t).party, readPartyCsv(t).problems));
-          e.target.value = '';
-        }}
-      />
     </section>
   );
 }

@@ -1,10 +1,11 @@
-import { useRef, useState } from 'react';
+import { useState } from 'react';
 import { toast } from 'sonner';
 import { componentsCsv, readComponentsCsv, type RowProblem } from '../../../core/exchange/index.js';
 import type { Component } from '../../../core/catalogue/index.js';
 import type { Plan } from '../../../core/plan/index.js';
 import { useSession } from '../../store/session.js';
 import { PaperDialog } from '../../ui/Paper.js';
+import { PickTable } from '../../ui/PickTable.js';
 import { RowProblems } from '../../ui/RowProblems.js';
 import { saveFile } from '../../ui/save.js';
 
@@ -18,12 +19,10 @@ export function OwnFoodsDialog({
   onPick: (c: Component) => void;
   onClose: () => void;
 }) {
-  const file = useRef<HTMLInputElement>(null);
   const [problems, setProblems] = useState<readonly RowProblem[]>([]);
   const edit = useSession((s) => s.edit);
-  const bring = async (f: File | undefined): Promise<void> => {
-    if (!f) return;
-    const read = readComponentsCsv(await f.text());
+  const bring = (text: string): void => {
+    const read = readComponentsCsv(text);
     setProblems(read.problems);
     if (read.components.length === 0) return;
     edit({
@@ -54,9 +53,7 @@ export function OwnFoodsDialog({
         ))}
       </ul>
       <div className="row" style={{ marginTop: 10 }}>
-        <button className="button quiet small" onClick={() => file.current?.click()}>
-          Bring in a table (CSV)
-        </button>
+        <PickTable words="Bring in a table (CSV)" label="A table of own foods" onText={bring} />
         <button
           className="button quiet small"
           disabled={plan.ownComponents.length === 0}
@@ -67,14 +64,6 @@ export function OwnFoodsDialog({
           Save as a table (CSV)
         </button>
       </div>
-      <input
-        ref={file}
-        type="file"
-        accept=".csv,text/csv"
-        hidden
-        aria-label="A table of own foods"
-        onChange={(e) => (void bring(e.target.files?.[0]), (e.target.value = ''))}
-      />
       <RowProblems problems={problems} />
     </PaperDialog>
   );
