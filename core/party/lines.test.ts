@@ -119,7 +119,7 @@ describe('what a household says', () => {
   });
 
   test('babies and months', () => {
-    expect(one('1 baby')).toMatchObject({ band: 'child', ages: [0] });
+    expect(one('1 baby')).toMatchObject({ band: 'child', ages: [0], name: 'Children under one' });
     expect(one('1 child (8 months)').ages).toEqual([0]);
     expect(one('1 child (18 months)').ages).toEqual([1]);
   });

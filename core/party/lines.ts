@@ -218,9 +218,11 @@ function nameOf(d: Draft): string {
   const age =
     d.ages.length === 0
       ? 'Children, age not said'
-      : low === high
-        ? `Children of ${low}`
-        : `Children, ${low} to ${high}`;
+      : high === 0
+        ? 'Children under one'
+        : low === high
+          ? `Children of ${low}`
+          : `Children, ${low} to ${high}`;
   return needs ? `${age}, ${needs.toLowerCase()}` : age;
 }
 

@@ -80,6 +80,7 @@ function BriefShelf({ plan, targets }: { plan: Plan; targets: Targets }) {
     <>
       <Sentence plan={plan} />
       <h2>The party</h2>
+      {lines && <PartyLines plan={plan} onClose={() => setLines(false)} />}
       {plan.party.map((g) => (
         <button
           key={g.id}
@@ -93,9 +94,7 @@ function BriefShelf({ plan, targets }: { plan: Plan; targets: Targets }) {
           <i>× {trimmed(portionsOf(g) / g.count)}</i>
         </button>
       ))}
-      {lines ? (
-        <PartyLines plan={plan} onClose={() => setLines(false)} />
-      ) : (
+      {!lines && (
         <div className="row" style={{ marginTop: 8, gap: 6 }}>
           <button className="button small quiet" onClick={() => setLines(true)}>
             {plan.party.length === 0 ? 'Say who is coming' : 'Type the party'}

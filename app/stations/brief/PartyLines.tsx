@@ -4,7 +4,6 @@ import { readParty, totalOf, type Group } from '../../../core/party/index.js';
 import type { Plan } from '../../../core/plan/index.js';
 import { useSession } from '../../store/session.js';
 import { Wrong } from '../../ui/Fields.js';
-import { Rim } from '../../ui/rims.js';
 
 /** One step of undo for all the keys of one typing. */
 const SEATED = 'seat the party';
@@ -55,7 +54,7 @@ export function PartyLines({ plan, onClose }: { plan: Plan; onClose: () => void 
       <label className="field" style={{ marginTop: 0 }}>
         The party, in lines
         <textarea
-          rows={4}
+          rows={3}
           value={text}
           autoFocus
           onChange={(e) => type(e.target.value)}
@@ -68,14 +67,6 @@ export function PartyLines({ plan, onClose }: { plan: Plan; onClose: () => void 
       {text.trim() !== '' && (
         <div aria-live="polite">
           <p style={{ margin: '6px 0 2px', fontWeight: 700 }}>Understood: {totalOf(read)} guests</p>
-          <ul className="plain-list">
-            {read.groups.map((g) => (
-              <li key={g.id} className="row" style={{ gap: 6 }}>
-                <Rim group={g} size={20} /> {g.count} × {g.name}
-                {g.dislikes.length > 0 && <span>, no {g.dislikes.join(', ')}</span>}
-              </li>
-            ))}
-          </ul>
           {read.problems.map((p) => (
             <Wrong key={p.text}>{p.text}</Wrong>
           ))}
