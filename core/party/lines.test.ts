@@ -118,6 +118,15 @@ describe('what a household says', () => {
     expect(one('2 coeliac').needs[0]?.strictness).toBeUndefined();
   });
 
+  test('who has a need that is not understood is never seated among those who eat everything', () => {
+    const read = readParty('14 guests: 2 vegan, 3 coelic', NEED_WORDS);
+    expect(read.groups.map((g) => [g.count, g.needs.length])).toEqual([
+      [9, 0],
+      [2, 1],
+    ]);
+    expect(read.problems.map((p) => p.code)).toEqual(['unknown-word']);
+  });
+
   test('babies and months', () => {
     expect(one('1 baby')).toMatchObject({ band: 'child', ages: [0], name: 'Children under one' });
     expect(one('1 child (8 months)').ages).toEqual([0]);

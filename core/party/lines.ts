@@ -235,18 +235,22 @@ export function readParty(text: string, words: readonly NeedWord[]): PartyRead {
   const total = /^\s*(\d+)\s*(?:guests?|people)?\s*:/.exec(text);
   const body = total ? text.slice(total[0].length) : text;
   const drafts: Draft[] = [];
+  /** Guests whose need was not understood: they are seated by hand, never among those who eat everything. */
+  let open = 0;
   for (const part of parts(body)) {
     const read = readPart(part, words);
-    if ('code' in read) problems.push(read);
-    else drafts.push(...(read.child ? childGroups(read) : [read]));
+    if ('code' in read) {
+      problems.push(read);
+      open += numberOf(part.split(/\s+/)[0] ?? '') ?? 0;
+    } else drafts.push(...(read.child ? childGroups(read) : [read]));
   }
   const said = drafts.reduce((n, d) => n + d.count, 0);
-  const rest = total ? Number(total[1]) - said : 0;
+  const rest = total ? Number(total[1]) - said - open : 0;
   if (rest < 0)
     problems.push({
       code: 'too-many',
       part: text,
-      text: `${said} guests are named, but only ${total?.[1]} are coming.`,
+      text: `${said + open} guests are named, but only ${total?.[1]} are coming.`,
     });
   if (rest > 0) drafts.unshift({ count: rest, child: false, ages: [], needs: [], dislikes: [] });
   if (drafts.length === 0 && problems.length === 0)
