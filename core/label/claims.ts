@@ -45,7 +45,7 @@ const WORDS = Object.keys(FREE_WORDS)
   .join('|');
 /** "gluten-free", "dairy & egg free", "free from" is a statement of its own. */
 export const X_FREE = new RegExp(
-  `\\b((?:(?:${WORDS})s?\\s*(?:,|&|and|/|or)?\\s*-?\\s*)+)-?\\s*free\\b(?! from)`,
+  `\\b((?:(?:${WORDS})s?\\s*(?:&|and|/|or)?\\s*-?\\s*)+)-?\\s*free\\b(?! from)`,
   'g',
 );
 export const FREE_WORD = new RegExp(`\\b(${WORDS})s?\\b`, 'g');
@@ -55,12 +55,12 @@ const open = (...keys: FactKey[]) => keys.map((k) => [k, 'brand'] as const);
 export const CLAIMS: readonly Claim[] = [
   // said against: nobody knows which ingredient it is, so all that it may be stays open
   {
-    words: /\b(?:not|un) ?suitable for vegans?\b/g,
+    words: /\b(?:not|non|un|may not be)[ -]?(?:suitable for )?vegans?\b/g,
     facts: open('animal.milk', 'animal.egg', 'animal.honey', 'animal.animal-fat'),
     question: 'why is it not for vegans?',
   },
   {
-    words: /\b(?:not|un) ?suitable for (?:vegans? (?:and|or) )?vegetarians?\b/g,
+    words: /\b(?:not|non|un|may not be)[ -]?(?:suitable for )?(?:vegans? (?:and|or) )?vegetarians?\b/g,
     facts: [...open('animal.animal-fat', 'animal.gelatine', 'animal.insects'), ['rennet', 'depends']],
     question: 'why is it not for vegetarians?',
   },

@@ -133,6 +133,18 @@ function everySpecies(key: FactKey, value: string): FactKey[] {
 
 const OATS_CERTIFIED: readonly (readonly [FactKey, string])[] = [['oats', 'certified']];
 
+/** "Not gluten free", "may not be vegan": the words before take the claim back. */
+const isDenied = (folded: string, at: number): boolean =>
+  /\b(?:not|non|un|never|isn't|no longer)[- ]?(?:be |a |suitable for |considered )?$/.test(
+    folded.slice(Math.max(0, at - 24), at),
+  );
+
+/** Does a claim stand at the beginning of a sentence or an item, and end with it? */
+const beginsThere = (folded: string, at: number): boolean =>
+  /(?:^|[.,;:!(\n|*])\s*$/.test(folded.slice(Math.max(0, at - 20), at));
+const endsThere = (folded: string, at: number): boolean =>
+  /^\s*(?:$|[.,;!)\n|&]|and\b|suitable|made|kitchen|bakery|range)/.test(folded.slice(at, at + 20));
+
 /** Claims such as "gluten-free" and "suitable for vegans", outside warnings about traces. */
 function readClaims(folded: string, original: string, statements: readonly Statement[]) {
   const spans: LabelSpan[] = [];
@@ -142,26 +154,31 @@ function readClaims(folded: string, original: string, statements: readonly State
     spans.push({ start, end, text: original.slice(start, end), fact, value });
   for (const m of folded.matchAll(X_FREE)) {
     const end = m.index + m[0].length;
-    // "egg-free mayonnaise" in a list speaks of that ingredient alone
-    const alone = /^\s*(?:$|[.,;!)\n|&]|and\b|suitable|made|kitchen|bakery|range)/.test(
-      folded.slice(end, end + 20),
-    );
     const kind = kindAt(m.index);
-    if (kind === 'may' || (kind === 'list' && !alone)) continue;
-    for (const word of m[1]!.matchAll(FREE_WORD))
+    const words = [...m[1]!.matchAll(FREE_WORD)];
+    if (isDenied(folded, m.index)) {
+      // "not gluten free" says that it has it
+      for (const word of words)
+        for (const fact of FREE_WORDS[word[1]!] ?? []) span(m.index, end, fact, 'contains');
+      continue;
+    }
+    if (kind === 'may' || !endsThere(folded, end)) continue;
+    // "contains soy and gluten free oats": only the word beside "free" is free, unless the claim stands alone
+    const told = kind !== 'list' && beginsThere(folded, m.index) ? words : words.slice(-1);
+    const from = m.index + (told[0]?.index ?? 0);
+    for (const word of told)
       for (const fact of FREE_WORDS[word[1]!] ?? []) {
-        span(m.index, end, fact, 'free');
-        if (fact === 'allergen.gluten') for (const [f, v] of OATS_CERTIFIED) span(m.index, end, f, v);
+        span(from, end, fact, 'free');
+        if (fact === 'allergen.gluten') for (const [f, v] of OATS_CERTIFIED) span(from, end, f, v);
       }
   }
   for (const claim of CLAIMS)
     for (const m of folded.matchAll(claim.words)) {
       const kind = kindAt(m.index);
-      if (
-        kind === 'may' ||
-        /\b(?:not|un)[- ]?(?:suitable for )?$/.test(folded.slice(Math.max(0, m.index - 18), m.index))
-      )
-        continue;
+      if (kind === 'may' || isDenied(folded, m.index)) continue;
+      // "vegan sausage, E471": one ingredient's claim is not the food's
+      const whole = beginsThere(folded, m.index) && endsThere(folded, m.index + m[0].length);
+      if (kind === 'list' && claim.facts.some(([, v]) => v === 'free' || v === 'none') && !whole) continue;
       const [start, end] = [m.index, m.index + m[0].length];
       if (spans.some((s) => s.start <= start && end <= s.end && s.value === 'brand')) continue;
       for (const [fact, value] of claim.facts) span(start, end, fact, value);
@@ -332,6 +349,7 @@ export function readLabel(text: string): LabelRead {
   }
   const complete = lists > 0 && unknown.length === 0;
   const against = contradictions(told, claims.spans);
+  for (const span of claims.spans) if (span.value === 'contains') tell(told, [], span);
   settle(told, claims.spans);
   for (const span of claims.spans) if (!told.has(span.fact)) told.set(span.fact, span);
   spans.push(...claims.spans);

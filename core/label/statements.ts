@@ -10,8 +10,10 @@ export interface Statement {
 const MAY =
   /\b(?:may (?:also )?(?:contain|be present|have)|can contain|could contain|(?:possible |contains? )?traces?(?: amounts?)? of|(?:made|produced|packed|prepared|manufactured|processed|baked|roasted)(?: \w+){0,3} (?:in|on|at|by|with)(?: an?| the| our| shared)?(?: \w+){0,3} (?:that|which|where|handling|using|with)|made (?:alongside|beside|near)|shares? (?:a |its )?(?:line|equipment|kitchen)s?|(?:cannot|can't|can not|unable to) guarantee|not suitable for (?:(?:people|those|customers|anyone|guests) with |sufferers of )?(?:an? )?[\w ,/&]{0,60}allerg)/g;
 
-const FREE_FROM =
-  /\b(?:free (?:from|of)|does not contain|do(?:es)?n't contain|contains? no|with(?:out| no)(?: added)?|no added)\b/g;
+const FREE_FROM = /\b(?:free (?:from|of)|does not contain|do(?:es)?n't contain|contains? no)\b/g;
+
+/** "Free from colours, contains milk": what it contains ends what it is free from. */
+const CONTAINS = /\bcontains\b(?! (?:no|traces?)\b)/g;
 
 const OTHER =
   /^\s*(?:store|keep|best before|use by|use within|once opened|refrigerat|produc(?:ed|t) (?:of|in)\b(?!.*(?:handles|uses|contains|processes))|nutrition|typical values|casing|ready to|drain|heat|cook |this product|packed|distributed|manufactured by|for best|cocoa solids|milk solids|cocoa:|we |made in|made with|made by|our |enjoy|thank|net |serv|for allergens|see |suitable|packaged in|batch|origin|warning|made in (?:the )?[a-z]+\s*$|per 100|energy|calories|amount per|total (?:fat|carb)|dietary|of which|carbohydrate|protein|fibre|fiber|fat\b|salt\s+\d|sodium \d)/;
@@ -71,11 +73,15 @@ export function statementsOf(folded: string): Statement[] {
   const headed = all.some((s) => /\bingredients?\b\s*[:-]/.test(folded.slice(s.start, s.end)));
   return all.flatMap(({ start, end }, i) => {
     const text = folded.slice(start, end);
+    const base = baseKind(text, headed, i > 0 && all.length > 1);
     const marks = [
       ...[...text.matchAll(MAY)].map((m) => ({ at: start + m.index, kind: 'may' as const })),
       ...[...text.matchAll(FREE_FROM)].map((m) => ({ at: start + m.index, kind: 'free' as const })),
+      ...[...text.matchAll(CONTAINS)].map((m) => ({
+        at: start + m.index,
+        kind: base === 'list' ? ('list' as const) : ('contains' as const),
+      })),
     ].sort((a, b) => a.at - b.at);
-    const base = baseKind(text, headed, i > 0 && all.length > 1);
     return cut(folded, start, end, base, marks);
   });
 }
@@ -93,30 +99,37 @@ function baseKind(text: string, headed: boolean, later: boolean): StatementKind 
   return 'list';
 }
 
+interface Mark {
+  at: number;
+  kind: StatementKind;
+}
+
+/** Where a warning or a claim ends: with the bracket around it, or, in the middle of a list, with its item. */
+function endOf(folded: string, mark: Mark, base: StatementKind, start: number, end: number): number {
+  const close = openBracket(folded, mark.at, end);
+  const inside = base === 'list' && mark.kind === 'free' && /[a-z]/.test(folded.slice(start, mark.at));
+  const comma = inside ? folded.slice(mark.at, close).indexOf(',') : -1;
+  return comma < 0 ? close : mark.at + comma;
+}
+
 function cut(
   folded: string,
   start: number,
   end: number,
   base: StatementKind,
-  marks: readonly { at: number; kind: 'may' | 'free' }[],
+  marks: readonly Mark[],
 ): Statement[] {
   const out: Statement[] = [];
-  let from = start;
-  let kind = base;
-  let close = end;
+  let [from, kind]: [number, StatementKind] = [start, base];
   for (const mark of marks) {
-    // "cannot guarantee free from nuts" and "may contain …" already under way stay what they are
-    if (mark.at < from || (kind === 'may' && out.length > 0 && mark.kind === 'free')) continue;
-    if (kind === 'may' && mark.kind === 'free' && from !== start) continue;
+    // "cannot guarantee free from nuts" stays a warning
+    if (mark.at < from || (kind === 'may' && mark.kind === 'free')) continue;
     if (mark.at > from) out.push({ kind, start: from, end: mark.at });
-    from = mark.at;
-    kind = mark.kind;
-    close = openBracket(folded, mark.at, end);
-    if (close < end) {
-      out.push({ kind, start: from, end: close });
-      from = close;
-      kind = base;
-    }
+    [from, kind] = [mark.at, mark.kind];
+    const close = endOf(folded, mark, base, start, end);
+    if (close === end) continue;
+    out.push({ kind, start: from, end: close });
+    [from, kind] = [close, base];
   }
   if (from < end) out.push({ kind, start: from, end });
   return out;

@@ -71,6 +71,7 @@ export const PLANT_MADE: readonly Term[] = [
   t('hazelnut (?:milk|drink|butter|paste)', nut('hazelnut')),
   t('coconut (?:milk|cream|butter|yogh?urt|oil|sugar|water)', has('nut.coconut')),
   t('peanut butter', has('allergen.peanuts')),
+  t('lactose[- ]free (?:milk|yogh?urt|cream|cheese|butter)', [...MILK, ['lactose', 'none']]),
   t(
     '(?:vegan|plant|non[- ]dairy|dairy[- ]free|milk[- ]free) (?:butter|cheese|cream|milk|mayonnaise|chocolate|yogh?urt|margarine)',
     [],
