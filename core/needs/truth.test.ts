@@ -70,8 +70,8 @@ const TABLE: Record<string, { F: string; A: string; X: string }> = {
     X: 'almonds walnuts cashews pistachios peanuts basil-pesto cashew-round dark-chocolate mortadella marzipan nougat macarons baklava almond-olives romesco walnut-pepper-dip hazelnuts pecans brazil-nuts macadamias honey-nuts chocolate-hazelnut peanut-butter almond-feta cashew-camembert fruit-nut-toasts pine-nuts amaretti almond-crackers turkish-delight',
   },
   'peanut-free': {
-    F: 'brie green-grapes hummus-home dry-cured-ham sunflower-seeds almonds honey',
-    A: 'water-crackers salami dark-chocolate mortadella hummus-bought',
+    F: 'brie green-grapes hummus-home dry-cured-ham sunflower-seeds honey',
+    A: 'almonds walnuts hazelnuts pine-nuts water-crackers salami dark-chocolate mortadella hummus-bought',
     X: 'peanuts peanut-butter honey-nuts cashews candied-pecans smoked-almonds almond-butter',
   },
   'sesame-free': {
@@ -116,7 +116,7 @@ const TABLE: Record<string, { F: string; A: string; X: string }> = {
   },
   'sulphite-free': {
     F: 'brie green-grapes cherry-tomatoes almonds hummus-home medjool-dates',
-    A: 'dried-apricots raisins prawns fennel-salami hot-peppers dried-mango balsamic-glaze grain-mustard prunes',
+    A: 'capers coconut-chips dried-apricots raisins prawns fennel-salami hot-peppers dried-mango balsamic-glaze grain-mustard prunes',
     X: 'wine-jelly dijon-mustard',
   },
   'alcohol-free': {
