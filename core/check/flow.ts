@@ -81,6 +81,37 @@ function cutOf(
   };
 }
 
+/** A least part of each need that must come from some foods only. */
+export interface LeastPart {
+  /** Of the need. */
+  share: number;
+  foods: ReadonlySet<number>;
+}
+
+/**
+ * The same with everything asked at once: so much in all, and of it at least so much from each part. The linear program
+ * of these rows is a flow, since a part of a need can be filled first and the rest from anything: each group becomes
+ * one taker for each part and one for the rest. A food in two parts counts for one of them, which never promises more.
+ */
+export function sharingInParts(
+  groups: readonly FlowGroup[],
+  parts: readonly LeastPart[],
+  leftG: readonly number[],
+): Sharing {
+  const rest = Math.max(0, 1 - parts.reduce((n, p) => n + p.share, 0));
+  const takers = groups.flatMap((g) => [
+    ...parts.map((p) => ({ ...g, needG: g.needG * p.share, eats: g.eats.filter((f) => p.foods.has(f)) })),
+    { ...g, needG: g.needG * rest },
+  ]);
+  const shared = sharing(takers, leftG);
+  const each = parts.length + 1;
+  return {
+    gotG: groups.map((_, i) => shared.gotG.slice(i * each, (i + 1) * each).reduce((a, b) => a + b, 0)),
+    short: [...new Set(shared.short.map((t) => Math.floor(t / each)))],
+    exhausted: shared.exhausted,
+  };
+}
+
 const HALVINGS = 12;
 
 /**

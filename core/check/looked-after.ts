@@ -2,7 +2,7 @@ import { isUnrestricted } from '../compose/index.js';
 import { portionsOf, type Group } from '../party/index.js';
 import { needG } from '../portion/index.js';
 import type { CheckContext, Lying } from './context.js';
-import { fairShare, sharing, type FlowGroup } from './flow.js';
+import { fairShare, sharing, sharingInParts, type FlowGroup, type Sharing } from './flow.js';
 
 export interface LookedAfter {
   group: Group;
@@ -101,30 +101,44 @@ export interface RunsShort {
   missingG: number;
 }
 
-/** The restricted groups share what the others leave; undefined when everyone gets enough of everything. */
+/** The restricted groups share what the others leave; undefined when everyone gets enough of everything at once. */
 function shortAt(
   c: CheckContext,
   foods: readonly Lying[],
   groups: readonly Group[],
   greed: number,
 ): RunsShort | undefined {
-  for (const part of [...PARTS, { words: 'food', share: ENOUGH, is: () => true }]) {
-    const some = foods.filter(part.is);
-    const asked = flowOf(c, some, groups, part.share);
-    const shared = sharing(
-      asked,
-      some.map((l) => leftOf(c, l, greed)),
-    );
+  const left = foods.map((l) => leftOf(c, l, greed));
+  const told = (what: string, asked: readonly FlowGroup[], shared: Sharing): RunsShort | undefined => {
     const missingG = asked.reduce((n, a, i) => n + a.needG - shared.gotG[i]!, 0);
-    if (missingG <= 0.5) continue;
-    return {
-      what: part.words,
-      groups: shared.short.map((i) => groups[i]!),
-      foods: shared.exhausted.map((i) => some[i]!),
-      missingG,
-    };
+    return missingG <= 0.5
+      ? undefined
+      : {
+          what,
+          groups: shared.short.map((i) => groups[i]!),
+          foods: shared.exhausted.map((i) => foods[i]!),
+          missingG,
+        };
+  };
+  const all = flowOf(c, foods, groups, ENOUGH);
+  const parts = PARTS.map((p) => ({
+    ...p,
+    share: p.share / ENOUGH,
+    foods: new Set(foods.flatMap((l, i) => (p.is(l) ? [i] : []))),
+  }));
+  const joint = told('food', all, sharingInParts(all, parts, left));
+  if (!joint) return undefined;
+  // what is short by itself is named first: "bread" helps more than "food"
+  for (const part of parts) {
+    const asked = all.map((g) => ({
+      ...g,
+      needG: g.needG * part.share,
+      eats: g.eats.filter((f) => part.foods.has(f)),
+    }));
+    const alone = told(part.words, asked, sharing(asked, left));
+    if (alone) return alone;
   }
-  return undefined;
+  return joint;
 }
 
 /** Is everyone looked after? The restricted groups are judged together: they share what the others leave. */

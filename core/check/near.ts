@@ -18,5 +18,13 @@ export function gapOf(plan: Plan, a: Lying, b: Lying): number | undefined {
   return Math.min(...ours.flatMap((x) => theirs.map((y) => gapBetween(x.outline, y.outline))));
 }
 
-/** Do they touch? Foods that are not laid yet may lie anywhere, so nobody can say no. */
-export const near = (plan: Plan, a: Lying, b: Lying): boolean => (gapOf(plan, a, b) ?? 0) < NEAR_MM;
+const inZone = (l: Lying) => l.surface.zoneFor !== undefined && l.lots.every((p) => p.inZone === true);
+
+/**
+ * Do they touch? Foods that are not laid yet may lie anywhere, so nobody can say no, unless one of them is kept in a
+ * zone: the layout leaves open ground around it, and once they are laid the ground is measured.
+ */
+export function near(plan: Plan, a: Lying, b: Lying): boolean {
+  const gap = gapOf(plan, a, b);
+  return gap === undefined ? inZone(a) === inZone(b) : gap < NEAR_MM;
+}

@@ -53,9 +53,19 @@ export function boardOf(draft: Draft, values: readonly number[]): Plan {
   const placements: Placement[] = [];
   for (const { candidate: c, laid, mass } of draft.entries) {
     if ((values[laid] ?? 0) < LAID) continue;
-    placements.push(...onGround(c, values[mass] ?? 0, plan));
+    placements.push(...onGround(c, values[mass] ?? 0, plan).map((p) => asKept(p, plan)));
   }
   return { ...plan, placements: [...placements, ...garnish(plan)] };
+}
+
+/** A food that had a tool of its own, or lay in a zone, has it again. */
+function asKept(p: Placement, plan: Plan): Placement {
+  const old = plan.placements.find((q) => q.componentId === p.componentId && q.surfaceId === p.surfaceId);
+  return {
+    ...p,
+    ...(old?.ownTool ? { ownTool: true } : {}),
+    ...(old?.inZone ? { inZone: true } : {}),
+  };
 }
 
 function onGround(c: Candidate, massG: number, plan: Plan): Placement[] {

@@ -22,6 +22,7 @@ import {
 import { borders, relabel } from './relabel.js';
 import { scoresOf, type Scores } from './scores.js';
 import { settle, type Filled } from './settle.js';
+import { zoneGrounds } from './zones.js';
 
 export interface LaidSurface {
   surfaceId: Surface['id'];
@@ -48,10 +49,42 @@ export function laySurface(plan: Plan, surface: Surface, seed: number): LaidSurf
   const random = createRandom(seedOf(seed, surface.id));
   const area = surfaceAreaCm2(surface);
   const parts = partsOf(plan, surface, area);
-  const food = parts.filter((p) => p.kind !== 'herb').reduce((n, p) => n + p.groundCm2, 0);
   const outline = servingGround(surface);
+  const food = groundOf(parts);
+  const zone = parts.filter((p) => p.inZone);
+  const split = zone.length > 0 ? zoneGrounds(outline, groundOf(zone) / Math.max(1e-9, food)) : undefined;
   const calm = food / area < CALM ? Math.sqrt(Math.max(0.05, (food * 1.06) / area)) : 1;
-  const ground = calm === 1 ? outline : servingGround(surface, calm);
+  const elements = split
+    ? [
+        ...layGround(
+          parts.filter((p) => !p.inZone),
+          split.rest,
+          split.rest,
+          random,
+        ),
+        ...layGround(zone, split.zone, split.zone, random),
+      ]
+    : layGround(parts, calm === 1 ? outline : servingGround(surface, calm), outline, random);
+  const scores = scoresOf(plan, surface, elements);
+  return {
+    surfaceId: surface.id,
+    outline: outline.map(([x, y]) => [round1(x), round1(y)]),
+    coverage: scores.covered,
+    scores,
+    elements,
+  };
+}
+
+const groundOf = (parts: readonly Part[]) =>
+  parts.filter((p) => p.kind !== 'herb').reduce((n, p) => n + p.groundCm2, 0);
+
+/** Lays some parts over a ground; herbs may lie anywhere inside the outline. */
+function layGround(
+  parts: readonly Part[],
+  ground: readonly Point[],
+  outline: readonly Point[],
+  random: Random,
+): LaidElement[] {
   const anchors = parts.filter((p) => p.kind === 'hard');
   const soft = parts.filter((p) => p.kind === 'run' || p.kind === 'loose');
   const spots = placeAnchors(anchors, ground, random);
@@ -70,19 +103,22 @@ export function laySurface(plan: Plan, surface: Surface, seed: number): LaidSurf
     random,
   );
 
-  const elements = [
+  return [
     ...anchors.map((p, i) => hardElement(p, spots[i]!, hard[i]!, random)),
     ...filled.map((f, i) => softElement(f, regions!, i)),
     ...herbs,
   ];
-  const scores = scoresOf(plan, surface, elements);
-  return {
-    surfaceId: surface.id,
-    outline: outline.map(([x, y]) => [round1(x), round1(y)]),
-    coverage: scores.covered,
-    scores,
-    elements,
-  };
+}
+
+/** What only some elements have is written only there, so that plans without it stay as they were. */
+const marks = (part: Part): Pick<LaidElement, 'ownTool' | 'inZone'> => ({
+  ...(part.ownTool ? { ownTool: true } : {}),
+  ...(part.inZone ? { inZone: true } : {}),
+});
+
+/** A pinned element stays where it is; its tool may have been given or taken since. */
+function remarked({ ownTool: _tool, inZone: _zone, ...e }: LaidElement, part: Part): LaidElement {
+  return { ...e, ...marks(part) };
 }
 
 interface Regions {
@@ -209,7 +245,7 @@ const round1 = (n: number) => Math.round(n * 10) / 10;
 const turn = (a: number) => round1(((a % 360) + 360) % 360);
 
 function hardElement(part: Part, spot: Spot, outline: readonly Point[], random: Random): LaidElement {
-  if (part.pinned) return { ...part.pinned };
+  if (part.pinned) return remarked(part.pinned, part);
   const heap =
     part.bowlMm !== null && part.fact.form !== 'bowl'
       ? heapIn(part, part.bowlMm, random)
@@ -227,6 +263,7 @@ function hardElement(part: Part, spot: Spot, outline: readonly Point[], random: 
     outline: outline.map(([x, y]) => [round1(x), round1(y)]),
     pieces: heap,
     bowlMm: part.bowlMm === null ? null : round1(part.bowlMm),
+    ...marks(part),
   };
 }
 
@@ -247,7 +284,7 @@ function heapIn(part: Part, radiusMm: number, random: Random): [number, number, 
 const LAYER = { run: 1, loose: 2 } as const;
 
 function softElement(f: Filled, r: Regions, i: number): LaidElement {
-  if (f.part.pinned) return { ...f.part.pinned };
+  if (f.part.pinned) return remarked(f.part.pinned, f.part);
   const n = Math.max(1, f.pieces.length);
   const x = round1(f.pieces.reduce((s, p) => s + p.x, 0) / n);
   const y = round1(f.pieces.reduce((s, p) => s + p.y, 0) / n);
@@ -272,6 +309,7 @@ function softElement(f: Filled, r: Regions, i: number): LaidElement {
       Math.round(((p.angle % 360) + 360) % 360),
     ]),
     bowlMm: null,
+    ...marks(f.part),
   };
 }
 

@@ -18,6 +18,8 @@ export interface Part {
   widthMm: number;
   outline: Point[];
   bowlMm: number | null;
+  inZone: boolean;
+  ownTool: boolean;
   /** Where the stylist pinned it. */
   pinned: LaidElement | undefined;
 }
@@ -65,7 +67,7 @@ function split(
   areaCm2: number,
 ): Part[] {
   const part = (n: number, pieces: number, massG: number) =>
-    partOf(plan, surface, component, fact, p.contained, n, pieces, massG);
+    partOf(plan, surface, component, fact, p, n, pieces, massG);
   const alone = FORMS[fact.form].lies === 'alone';
   if (p.contained) return alone ? even(p, part) : [part(1, p.pieces, p.massG)];
   if (alone) return even(p, part);
@@ -88,7 +90,7 @@ function partOf(
   surface: Surface,
   component: Component,
   fact: FormFact,
-  contained: boolean,
+  { contained, ownTool, inZone }: Placement,
   n: number,
   pieces: number,
   massG: number,
@@ -122,6 +124,8 @@ function partOf(
     widthMm,
     outline,
     bowlMm,
+    ownTool: ownTool === true,
+    inZone: surface.zoneFor !== undefined && inZone === true,
     pinned: undefined,
   };
 }

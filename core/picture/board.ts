@@ -7,6 +7,7 @@ import type { Pen } from './pen.js';
 import { bowlOf } from './recipes/bowl.js';
 import { RECIPES } from './recipes/index.js';
 import { SvgSink } from './svg.js';
+import { drawLane, drawOwnTools } from './tools.js';
 
 /** How an element is shown in a guest's view. */
 export type Showing = 'full' | 'pale' | 'hatched';
@@ -145,6 +146,7 @@ export function drawBoard(
     const component = larder.get(e.componentId);
     return component ? [{ e, component }] : [];
   });
+  drawLane(pen, surface, elements);
   for (const { e, component } of known) underlay(pen, e, component);
   for (const { e, component } of [...known].sort((a, b) => a.e.layer - b.e.layer)) {
     const showing = options.showing?.(e) ?? 'full';
@@ -154,6 +156,7 @@ export function drawBoard(
     });
     if (showing === 'hatched') hatch(pen, e);
   }
+  drawOwnTools(pen, elements);
   warmth(pen, surface);
 }
 

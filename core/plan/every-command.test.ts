@@ -64,6 +64,19 @@ const componentId = id('green-grapes');
 
 /** One example of each command, and what it must have changed. */
 const EXAMPLES: Record<string, [Command, (p: Plan) => unknown, unknown]> = {
+  'set-zone': [
+    { name: 'set-zone', surfaceId: board.id, groups: [vegans.id] },
+    (p) => p.surfaces.map((s) => s.zoneFor),
+    [[vegans.id], undefined],
+  ],
+  'in-zone': [
+    { name: 'in-zone', surfaceId: board.id, componentId: id('brie'), on: true },
+    (p) => p.placements.map((x) => [x.inZone, x.ownTool]),
+    [
+      [true, true],
+      [undefined, undefined],
+    ],
+  ],
   'set-occasion': [
     { name: 'set-occasion', patch: { otherDishes: 4 } },
     (p) => [p.occasion.otherDishes, p.occasion.name],

@@ -73,6 +73,8 @@ export const surfaceSchema = z.strictObject({
   freeFrom: z.array(z.enum(FREE_FROM_IDS)).max(FREE_FROM_IDS.length),
   /** Can small hands reach it? Then choking shapes on it concern every child under five. */
   smallHands: z.boolean(),
+  /** Part of it is kept for these groups, with open ground around: the foods that lie there say so. */
+  zoneFor: z.array(groupIdSchema).min(1).max(60).optional(),
 });
 export type Surface = z.infer<typeof surfaceSchema>;
 
@@ -88,6 +90,8 @@ export const placementSchema = z.strictObject({
   contained: z.boolean(),
   /** Served with a knife, spoon or tongs that touch nothing else. */
   ownTool: z.boolean().optional(),
+  /** In the part of its surface that is kept for somebody. */
+  inZone: z.boolean().optional(),
 });
 export type Placement = z.infer<typeof placementSchema>;
 
@@ -112,6 +116,10 @@ export const elementSchema = z.strictObject({
   pieces: z.array(z.tuple([coordinate, coordinate, z.number()])).max(5000),
   /** Radius of the bowl, for what stands in one. */
   bowlMm: z.number().positive().max(400).nullable(),
+  /** Served with a tool of its own, drawn beside it. */
+  ownTool: z.boolean().optional(),
+  /** Laid in the part of the surface that is kept for somebody. */
+  inZone: z.boolean().optional(),
 });
 export type LaidElement = z.infer<typeof elementSchema>;
 
@@ -225,6 +233,12 @@ function crossProblems(plan: {
     s.serves?.forEach((g, j) => {
       if (!groupIds.includes(g))
         out.push({ path: ['surfaces', i, 'serves', j], message: `there is no group "${g}"` });
+    }),
+  );
+  plan.surfaces.forEach((s, i) =>
+    s.zoneFor?.forEach((g, j) => {
+      if (!groupIds.includes(g))
+        out.push({ path: ['surfaces', i, 'zoneFor', j], message: `there is no group "${g}"` });
     }),
   );
   plan.party.forEach((g, i) =>

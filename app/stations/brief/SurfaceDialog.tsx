@@ -64,6 +64,24 @@ export function SurfaceDialog({
           />
         ))}
       </Ticks>
+      {plan.party.length > 1 && (
+        <Ticks legend="A part of it kept for (open ground around it, tools of its own)">
+          {plan.party.map((g) => {
+            const kept = draft.zoneFor ?? [];
+            return (
+              <Tick
+                key={g.id}
+                inline
+                label={`${g.name}, a part`}
+                on={kept.includes(g.id)}
+                onChange={(on) =>
+                  setDraft(keptFor(draft, on ? [...kept, g.id] : kept.filter((id) => id !== g.id)))
+                }
+              />
+            );
+          })}
+        </Ticks>
+      )}
       <Tick
         label="Small hands can reach it"
         on={draft.smallHands}
@@ -83,6 +101,11 @@ export function SurfaceDialog({
       </div>
     </PaperDialog>
   );
+}
+
+/** A part kept for nobody is none. */
+function keptFor({ zoneFor: _old, ...surface }: Surface, groups: NonNullable<Surface['zoneFor']>): Surface {
+  return groups.length > 0 ? { ...surface, zoneFor: groups } : surface;
 }
 
 interface Part {

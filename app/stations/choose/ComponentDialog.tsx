@@ -14,6 +14,7 @@ import { planLarder, type Command, type Plan, type Surface } from '../../../core
 import { SwapDialog } from '../../rail/SwapDialog.js';
 import { useRemedy } from '../../rail/useRemedy.js';
 import { useSettings } from '../../store/settings.js';
+import { Tick } from '../../ui/Fields.js';
 import { PlateGlyph, STATE_WORDS } from '../../ui/Glyph.js';
 import { PaperDialog } from '../../ui/Paper.js';
 import { portraitUrl } from '../../ui/pictures.js';
@@ -176,12 +177,47 @@ function HowMuch({ plan, component: c, run }: Part) {
                   onKeep={(g) => setMass(s, g, form)}
                 />
                 {lots > 1 && <span> in {lots} lots</span>}
+                {on.length > 0 && <HowServed plan={plan} component={c} surface={s} run={run} />}
               </td>
             </tr>
           );
         })}
       </tbody>
     </table>
+  );
+}
+
+/** In a bowl, with a tool of its own, in the part that is kept for somebody. */
+function HowServed({ plan, component: c, surface, run }: Part & { surface: Surface }) {
+  const here = plan.placements.filter((p) => p.componentId === c.id && p.surfaceId === surface.id);
+  const zone = surface.zoneFor;
+  const names = plan.party.filter((g) => zone?.includes(g.id)).map((g) => g.name);
+  const at = { componentId: c.id, surfaceId: surface.id };
+  return (
+    <span className="row" style={{ gap: 8 }}>
+      {here.some((p) => p.form !== 'bowl') && (
+        <Tick
+          inline
+          label="in a bowl"
+          on={here.every((p) => p.contained)}
+          onChange={(on) => run({ name: 'contain', ...at, on })}
+        />
+      )}
+      <Tick
+        inline
+        label="own tool"
+        on={here.every((p) => p.ownTool === true)}
+        onChange={(on) => run({ name: 'own-tool', ...at, on })}
+      />
+      {zone && (
+        <Tick
+          inline
+          label={`in the part for ${names.join(', ')}`}
+          on={here.every((p) => p.inZone === true)}
+          onChange={(on) => run({ name: 'in-zone', ...at, on })}
+        />
+      )}
+    </span>
   );
 }
 

@@ -5,7 +5,7 @@ import { gapBetween } from '../../shape/index.js';
 import type { Carrier, CheckContext, Lying } from '../context.js';
 import { capital, lower, names, type Finding, type Remedy } from '../finding.js';
 import { elementsOf, laidOn, NEAR_MM } from '../near.js';
-import { keepApart, leaveOut } from '../remedies.js';
+import { inBowls, keepApart, leaveOut } from '../remedies.js';
 
 /**
  * The other routes over which a food reaches a guest who must not meet it: neighbours on the board, a shared tool,
@@ -31,7 +31,12 @@ const minds = (group: Group) =>
 function neighbours(c: CheckContext, group: Group): Finding[] {
   return c.plan.surfaces.flatMap((surface) => {
     if (!c.groupsAt(surface).includes(group)) return [];
-    const met = c.lying.filter((l) => l.surface === surface && c.allowed(l, group));
+    // who has a zone there turns to it: what is touched outside it is not theirs, and no slip of its own
+    const zoned = surface.zoneFor?.includes(group.id) ?? false;
+    const met = c.lying.filter(
+      (l) =>
+        l.surface === surface && c.allowed(l, group) && (!zoned || l.lots.some((p) => p.inZone === true)),
+    );
     const touching = met.flatMap((l) => c.touching(l, group).map((x) => ({ l, x })));
     if (touching.length === 0) return [];
     const carriers = [...new Set(touching.map((t) => t.x.lying))];
@@ -52,9 +57,12 @@ function neighbours(c: CheckContext, group: Group): Finding[] {
           value: t.x.what,
           source: 'this plan' as const,
         })),
-        remedies: [moveApart(c, surface, carriers, foods), ...keepApart(c, carriers, [group])].filter(
-          (r): r is Remedy => r !== undefined,
-        ),
+        remedies: [
+          moveApart(c, surface, carriers, foods),
+          inBowls(c, carriers),
+          ownZone(c, surface, foods, group),
+          ...keepApart(c, carriers, [group]).slice(inBowls(c, carriers) ? 1 : 0),
+        ].filter((r): r is Remedy => r !== undefined),
         grave: touching.some((t) => t.x.grave),
       },
     ];
@@ -111,6 +119,45 @@ function moveApart(
     label: `Trade places with ${lower(name)}`,
     effect: 'moved apart',
     command: { name: 'together', label: 'move apart', commands: [move(one, other), move(other, one)] },
+  };
+}
+
+/**
+ * A part of the surface for the foods that are touched, with open ground around and tools of their own. Undefined where
+ * the surface keeps a part for somebody else already: two zones would leave no board.
+ */
+function ownZone(
+  c: CheckContext,
+  surface: Surface,
+  foods: readonly Lying[],
+  group: Group,
+): Remedy | undefined {
+  const others = surface.zoneFor?.filter((id) => id !== group.id) ?? [];
+  const everything = c.lying.filter((l) => l.surface === surface).length === foods.length;
+  const spilled = foods.some((l) => l.lots.every((p) => p.inZone === true));
+  if (others.length > 0 || everything || spilled) return undefined;
+  return {
+    label: `A part of ${lower(surface.name)} for “${group.name}”`,
+    effect: `${foods.length} kept apart`,
+    command: {
+      name: 'together',
+      label: `keep a part for ${lower(group.name)}`,
+      commands: [
+        { name: 'set-zone', surfaceId: surface.id, groups: [group.id] },
+        // it is laid anew, with the gap
+        {
+          name: 'set-layout',
+          surfaceId: surface.id,
+          elements: laidOn(c.plan, surface).filter((e) => e.pinned),
+        },
+        ...foods.map((l) => ({
+          name: 'in-zone' as const,
+          componentId: l.component.id,
+          surfaceId: surface.id,
+          on: true,
+        })),
+      ],
+    },
   };
 }
 

@@ -16,7 +16,8 @@ function moved(plan: Plan, id: ComponentId, from: Surface['id'], to: Surface['id
   const rest = plan.placements.filter((p) => !here.includes(p));
   const placements = here.reduce((all, p) => {
     const twin = all.find((q) => lies(id, to)(q) && q.lot === p.lot && q.form === p.form);
-    if (!twin) return [...all, { ...p, surfaceId: to }];
+    // it leaves the zone that it lay in
+    if (!twin) return [...all, { ...p, surfaceId: to, ...(p.inZone ? { inZone: false } : {}) }];
     return all.map((q) => (q === twin ? { ...q, massG: q.massG + p.massG, pieces: q.pieces + p.pieces } : q));
   }, rest);
   return { ...plan, placements };
@@ -94,6 +95,13 @@ export const BOARD_COMMANDS = [
     ...plan,
     placements: plan.placements.map((p) =>
       lies(c.componentId, c.surfaceId)(p) ? { ...p, ownTool: c.on } : p,
+    ),
+  })),
+  /** What lies in a zone has a tool of its own: a shared one would end the zone. */
+  command('in-zone', 'move in its zone', { componentId, surfaceId, on: z.boolean() }, (plan, c) => ({
+    ...plan,
+    placements: plan.placements.map((p) =>
+      lies(c.componentId, c.surfaceId)(p) ? { ...p, inZone: c.on, ownTool: c.on } : p,
     ),
   })),
   command('move', 'move to another surface', { componentId, from: surfaceId, to: surfaceId }, (plan, c) =>

@@ -1,6 +1,6 @@
 import { z } from 'zod';
-import { groupIdSchema, groupSchema } from '../../party/index.js';
-import { occasionSchema, planSchema, surfaceSchema, type Plan } from '../plan.js';
+import { groupIdSchema, groupSchema, type Group } from '../../party/index.js';
+import { occasionSchema, planSchema, surfaceSchema, type Plan, type Surface } from '../plan.js';
 import { command, replaceBy } from './command.js';
 
 /** A group that leaves is taken out of the surfaces and overrulings that name it. */
@@ -10,11 +10,21 @@ function withParty(plan: Plan, party: Plan['party']): Plan {
     ...plan,
     party,
     surfaces: plan.surfaces.map((s) => {
-      if (!s.serves || s.serves.every((g) => ids.has(g))) return s;
-      return { ...s, serves: s.serves.filter((g) => ids.has(g)) };
+      const stays = (g: Group['id']) => ids.has(g);
+      const served = !s.serves || s.serves.every(stays) ? s : { ...s, serves: s.serves.filter(stays) };
+      return withZone(served, s.zoneFor?.filter(stays) ?? []);
     }),
     overrulings: plan.overrulings.filter((o) => ids.has(o.groupId)),
   };
+}
+
+/** A zone for nobody is none. */
+function withZone(surface: Surface, groups: readonly Group['id'][]): Surface {
+  const { zoneFor, ...rest } = surface;
+  if (groups.length === 0) return zoneFor ? rest : surface;
+  return zoneFor && zoneFor.length === groups.length && groups.every((g) => zoneFor.includes(g))
+    ? surface
+    : { ...rest, zoneFor: [...groups] };
 }
 
 const field = planSchema.shape;
@@ -42,6 +52,15 @@ export const BRIEF_COMMANDS = [
     ...plan,
     surfaces: replaceBy(plan.surfaces, (s) => s.id === surface.id, surface),
   })),
+  command(
+    'set-zone',
+    'keep a part for somebody',
+    { surfaceId: surfaceSchema.shape.id, groups: z.array(groupIdSchema).max(60) },
+    (plan, c) => ({
+      ...plan,
+      surfaces: plan.surfaces.map((s) => (s.id === c.surfaceId ? withZone(s, c.groups) : s)),
+    }),
+  ),
   command(
     'remove-surface',
     'remove a surface',

@@ -1,0 +1,78 @@
+import { beforeAll, describe, expect, test } from '@jest/globals';
+import fc from 'fast-check';
+import { nodeSolver } from '../../solver/node.js';
+import { LinearModel, type Solver } from '../compose/index.js';
+import { sharing, sharingInParts, type FlowGroup, type LeastPart } from './flow.js';
+
+let solve: Solver;
+beforeAll(async () => (solve = await nodeSolver()));
+
+/** The slow, obvious way: one linear program with a variable for each group and food. */
+function feasible(
+  groups: readonly FlowGroup[],
+  parts: readonly LeastPart[],
+  left: readonly number[],
+): boolean {
+  const model = new LinearModel();
+  const x = groups.map((g) => left.map((l, f) => model.variable(`x`, 0, g.eats.includes(f) ? l : 0)));
+  left.forEach((l, f) =>
+    model.atMost(
+      'there is',
+      x.map((row) => [row[f]!, 1] as const),
+      l,
+    ),
+  );
+  groups.forEach((g, i) => {
+    model.atLeast(
+      'in all',
+      x[i]!.map((v) => [v, 1] as const),
+      g.needG,
+    );
+    for (const p of parts)
+      model.atLeast(
+        'of a part',
+        x[i]!.flatMap((v, f) => (p.foods.has(f) ? [[v, 1] as const] : [])),
+        g.needG * p.share,
+      );
+  });
+  return solve(model, { gap: 0, nodes: 0, seed: 1, relaxed: true }).status !== 'infeasible';
+}
+
+const FOODS = 6;
+const group = fc
+  .record({ needG: fc.integer({ min: 10, max: 300 }), eats: fc.subarray([...Array(FOODS).keys()]) })
+  .map((g): FlowGroup => ({ id: 'g', ...g }));
+const world = fc.record({
+  groups: fc.array(group, { minLength: 1, maxLength: 4 }),
+  left: fc.array(fc.integer({ min: 0, max: 300 }), { minLength: FOODS, maxLength: FOODS }),
+});
+const PARTS: LeastPart[] = [
+  { share: 0.3, foods: new Set([0, 1]) },
+  { share: 0.2, foods: new Set([2, 3]) },
+];
+
+describe('everything asked at once', () => {
+  test('is enough exactly when the linear program of all rows can be kept', () => {
+    fc.assert(
+      fc.property(world, ({ groups, left }) => {
+        const got = sharingInParts(groups, PARTS, left).gotG;
+        const enough = groups.every((g, i) => got[i]! >= g.needG - 0.01);
+        expect(enough).toBe(feasible(groups, PARTS, left));
+      }),
+      { numRuns: 300 },
+    );
+  });
+
+  test('asks more than each part and the whole by themselves', () => {
+    // 100 g bread serves the part of both, or the whole of one, but not both at once
+    const groups: FlowGroup[] = [
+      { id: 'a', needG: 100, eats: [0] },
+      { id: 'b', needG: 100, eats: [0, 1] },
+    ];
+    const parts: LeastPart[] = [{ share: 0.5, foods: new Set([0]) }];
+    const left = [120, 100];
+    const whole = sharing(groups, left).gotG;
+    expect(whole).toEqual([100, 100]);
+    expect(sharingInParts(groups, parts, left).gotG.reduce((a, b) => a + b, 0)).toBeLessThan(200);
+  });
+});

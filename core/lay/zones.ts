@@ -1,0 +1,41 @@
+import { areaOf, type Point, type Polygon } from '../shape/index.js';
+
+/** Open ground between a zone and the rest: two fingers, and a little for leaves and crumbs. */
+export const ZONE_GAP_MM = 34;
+/** A zone is never a sliver, nor the whole board. */
+const LEAST = 0.12;
+const HALVINGS = 24;
+
+/** What a convex ground keeps on one side of a level line: below it for side 1, above it for side −1 (y grows down). */
+export function cutLevel(ground: Polygon, y: number, side: 1 | -1): Point[] {
+  const kept = ([, py]: Point) => (py - y) * side >= 0;
+  return ground.flatMap((a, i) => {
+    const b = ground[(i + 1) % ground.length]!;
+    const crossing: Point[] =
+      kept(a) === kept(b) ? [] : [[a[0] + ((b[0] - a[0]) * (y - a[1])) / (b[1] - a[1]), y]];
+    return kept(a) ? [a, ...crossing] : crossing;
+  });
+}
+
+/**
+ * The ground in two parts with open ground between: the zone lies in front and has `share` of what both have.
+ * Undefined where the ground is too small for a gap.
+ */
+export function zoneGrounds(ground: Polygon, share: number): { rest: Point[]; zone: Point[] } | undefined {
+  const ys = ground.map((p) => p[1]);
+  const wanted = Math.min(1 - LEAST, Math.max(LEAST, share));
+  let [low, high] = [Math.min(...ys) + ZONE_GAP_MM / 2, Math.max(...ys) - ZONE_GAP_MM / 2];
+  if (high - low < ZONE_GAP_MM) return undefined;
+  const parts = (y: number) => ({
+    rest: cutLevel(ground, y - ZONE_GAP_MM / 2, -1),
+    zone: cutLevel(ground, y + ZONE_GAP_MM / 2, 1),
+  });
+  for (let k = 0; k < HALVINGS; k++) {
+    const middle = (low + high) / 2;
+    const { rest, zone } = parts(middle);
+    const [a, b] = [areaOf(zone), areaOf(rest)];
+    if (a / (a + b) > wanted) low = middle;
+    else high = middle;
+  }
+  return parts((low + high) / 2);
+}

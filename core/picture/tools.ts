@@ -1,0 +1,80 @@
+import type { LaidElement, Surface } from '../plan/index.js';
+import { closed, darker, smooth } from './brush.js';
+import { surfaceOutline } from './boards.js';
+import { linear, type Pen } from './pen.js';
+
+const HORN = '#8a5a2b';
+const LENGTH_MM = 74;
+
+/** One tool for each food that has its own, at its largest heap. */
+export function drawOwnTools(pen: Pen, elements: readonly LaidElement[]): void {
+  const largest = new Map<string, LaidElement>();
+  for (const e of elements.filter((x) => x.ownTool)) {
+    const known = largest.get(e.componentId);
+    if (!known || known.pieces.length < e.pieces.length) largest.set(e.componentId, e);
+  }
+  for (const e of largest.values()) drawOwnTool(pen, e);
+}
+
+/** A horn spoon that leans out of its food: to the back, or out of a zone to the front, where its guests stand. */
+function drawOwnTool(pen: Pen, e: LaidElement): void {
+  const start = (e.bowlMm ?? 16) * 0.35;
+  const side = e.inZone ? 1 : -1;
+  pen.group(e.x + start, e.y + side * start, side * 45, () => {
+    const handle = smooth([
+      [9, -2.6],
+      [LENGTH_MM * 0.7, -2],
+      [LENGTH_MM, -3.6],
+      [LENGTH_MM + 3, 0],
+      [LENGTH_MM, 3.6],
+      [LENGTH_MM * 0.7, 2],
+      [9, 2.6],
+    ]);
+    pen.group(1.6, 2.6, 0, () => pen.path(handle, { fill: '#1c0b02', opacity: 0.3 }));
+    pen.ellipse(0, 0, 13, 9, { fill: HORN, stroke: darker(HORN, 0.5), width: 0.8 });
+    pen.ellipse(1, 0.8, 9.5, 6, { fill: darker(HORN, 0.35) });
+    pen.path(handle, {
+      fill: linear({ 0: darker(HORN, 0.1), 0.6: '#b98a4e', 1: '#d2a86a' }),
+      stroke: darker(HORN, 0.5),
+      width: 0.8,
+    });
+  });
+}
+
+/** Thinner than this, foods have been dragged together and there is no lane left to draw. */
+const LEAST_LANE_MM = 8;
+
+/** The open ground between a zone and the rest, from the elements as they lie; undefined when it is closed or nothing is kept. */
+export function laneOf(elements: readonly LaidElement[]): { top: number; bottom: number } | undefined {
+  const ys = (zone: boolean) =>
+    elements
+      .filter((e) => (e.inZone === true) === zone && e.layer < 6)
+      .flatMap((e) => e.outline.map((p) => p[1]));
+  const [rest, kept] = [ys(false), ys(true)];
+  if (rest.length === 0 || kept.length === 0) return undefined;
+  const [top, bottom] = [Math.max(...rest), Math.min(...kept)];
+  return bottom - top >= LEAST_LANE_MM ? { top, bottom } : undefined;
+}
+
+/** A folded linen ribbon across the board, in the middle of the lane. */
+export function drawLane(pen: Pen, surface: Surface, elements: readonly LaidElement[]): void {
+  const lane = laneOf(elements);
+  if (!lane) return;
+  const y = (lane.top + lane.bottom) / 2;
+  const half = Math.min(7, (lane.bottom - lane.top) / 2 - 2);
+  const edge = surfaceOutline(surface, Math.max(2, surface.rimMm - 2));
+  const xs = edge.filter((p) => Math.abs(p[1] - y) < 30).map((p) => p[0]);
+  if (xs.length === 0) return;
+  const [left, right] = [Math.min(...xs), Math.max(...xs)];
+  const ribbon = closed([
+    [left, y - half],
+    [right, y - half],
+    [right - half, y],
+    [right, y + half],
+    [left, y + half],
+    [left + half, y],
+  ]);
+  pen.group(0, 1.6, 0, () => pen.path(ribbon, { fill: '#1c0b02', opacity: 0.25 }));
+  pen.path(ribbon, { fill: '#f2eee1', stroke: '#1f2c5e', width: 0.7 });
+  pen.path(`M${left + half} ${y}H${right - half}`, { stroke: '#1f2c5e', width: 0.8, dash: '5 4' });
+}
