@@ -146,9 +146,15 @@ test.describe('guests', () => {
     await label.getByLabel('What you saw').fill('label, lot 12');
     await label.getByLabel('Where the photograph is').fill('folder of May');
     await label.getByLabel('Your name').fill('Ada');
+    await label.getByLabel(/Hold it for new plans/).check();
     await label.getByRole('button', { name: 'Note it' }).click();
     await expect(list).toContainText('alcohol free. Label, lot 12');
     await expect(list).toContainText('photograph: folder of May');
+    // what is held is offered again where it is open, and never taken over unasked
+    await list.getByRole('button', { name: 'Take back what was read of Pork salami: alcohol free' }).click();
+    await expect(list).not.toContainText('alcohol free. Label, lot 12');
+    await list.getByRole('button', { name: 'Use what you hold for pork salami' }).click();
+    await expect(list).toContainText('alcohol free. Label, lot 12');
     await page.keyboard.press('Escape');
 
     await page.getByRole('button', { name: 'See the board as Vegan' }).first().click();
@@ -158,6 +164,31 @@ test.describe('guests', () => {
     const card = page.waitForEvent('download');
     await page.getByRole('button', { name: 'Save the card' }).click();
     expect(readFileSync(await (await card).path(), 'utf8')).toContain('You may eat');
+  });
+
+  test('a part of the board is kept for somebody, a food is moved there with a tool of its own, and it is laid apart', async ({
+    page,
+  }) => {
+    await openDemo(page);
+    await page.getByRole('button', { name: /^Round oak/ }).click();
+    const oak = page.getByRole('dialog', { name: 'Round oak' });
+    await oak.getByLabel('Vegan, a part').check();
+    await oak.getByRole('button', { name: 'Keep', exact: true }).click();
+    await page.getByRole('link', { name: /^Choose/ }).click();
+    await page.locator('g[role=button]').first().click();
+    const paper = page.getByRole('dialog').first();
+    await paper.getByLabel('in the part for Vegan').first().check();
+    await expect(paper.getByLabel('own tool').first()).toBeChecked();
+    await page.keyboard.press('Escape');
+    await page.getByRole('link', { name: /^Lay/ }).click();
+    const file = async () => {
+      const wait = page.waitForEvent('download');
+      await page.getByRole('button', { name: 'Plan', exact: true }).click();
+      return readFileSync(await (await wait).path(), 'utf8');
+    };
+    await expect(async () =>
+      expect((await file()).split('"inZone": true').length).toBeGreaterThan(2),
+    ).toPass();
   });
 
   test('a plate of their own is added by its remedy, and laid', async ({ page }) => {

@@ -15,6 +15,7 @@ import { speakTime } from '../../../core/measure/index.js';
 import type { Answer, Plan } from '../../../core/plan/index.js';
 import { LabelDialog } from '../../rail/LabelDialog.js';
 import { localNow } from '../../store/clock.js';
+import { useSettings } from '../../store/settings.js';
 import { useSession } from '../../store/session.js';
 import { PlateGlyph } from '../../ui/Glyph.js';
 import { PaperDialog } from '../../ui/Paper.js';
@@ -74,9 +75,40 @@ export function QuestionsDialog({
           Save as text
         </button>
       </div>
+      <HeldAnswers open={open} />
       <OpenFoods lines={open} onAnswer={setPicked} />
       <Told lines={told} />
     </PaperDialog>
+  );
+}
+
+/** What was once answered "for new plans too" is offered to this one: never taken over unasked, packs change. */
+function HeldAnswers({ open }: { open: readonly LabelQuestionLine[] }) {
+  const held = useSettings((s) => s.forGood);
+  const edit = useSession((s) => s.edit);
+  const fits = held.filter((a) => open.some((l) => l.component.id === a.componentId && l.fact === a.fact));
+  if (fits.length === 0) return null;
+  const foods = [
+    ...new Set(
+      open.filter((l) => fits.some((a) => a.componentId === l.component.id)).map((l) => l.component.name),
+    ),
+  ];
+  return (
+    <p className="row">
+      <button
+        className="button small"
+        onClick={() =>
+          edit({
+            name: 'together',
+            label: 'use answers that are held',
+            commands: fits.map((answer) => ({ name: 'answer' as const, answer })),
+          })
+        }
+      >
+        Use what you hold for {names(foods.map(lower), 3)}
+      </button>
+      <span>Read earlier, for another plan: use it if you buy the same pack.</span>
+    </p>
   );
 }
 
@@ -150,7 +182,7 @@ function Told({ lines }: { lines: readonly LabelQuestionLine[] }) {
             {r.answer.photo ? `, photograph: ${r.answer.photo}` : ''}){' '}
             <button
               className="link"
-              aria-label={`Take back what was read of ${r.component.name}`}
+              aria-label={`Take back what was read of ${r.component.name}: ${r.words}`}
               onClick={() => takeBack(r)}
             >
               Take back
