@@ -17,6 +17,7 @@ import {
   readPlanText,
   type Plan,
 } from '../core/plan/index.js';
+import { schoolsOf } from '../core/portion/index.js';
 import { swapsFor } from '../core/swap/index.js';
 import { DEMOS } from '../demo/index.js';
 import { makeDemo } from '../demo/make.js';
@@ -214,6 +215,24 @@ const VERBS: Record<string, (args: Arguments) => void | Promise<void>> = {
           list: s.list ?? false,
           number: s.number ?? null,
         })),
+      })),
+    );
+  },
+  schools(args) {
+    print(
+      schoolsOf(readPlanFile(args)).map((o) => ({
+        id: o.id,
+        name: o.name,
+        ready: o.ready,
+        chosen: o.chosen,
+        totalG: o.targets.totalG,
+        perPortionG: o.targets.perPortionG,
+        byFamily: o.targets.byFamily,
+        rows: o.rows,
+        kinds: o.kinds,
+        areaCm2: o.areaCm2,
+        costMinor: o.costMinor,
+        difference: o.difference,
       })),
     );
   },

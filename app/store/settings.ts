@@ -1,7 +1,14 @@
 import { create } from 'zustand';
 import { z } from 'zod';
 import type { UnitSystem } from '../../core/measure/index.js';
-import { answerSchema, type Answer } from '../../core/plan/index.js';
+import {
+  answerSchema,
+  ownSchoolSchema,
+  themeSchema,
+  type Answer,
+  type OwnSchool,
+  type Theme,
+} from '../../core/plan/index.js';
 
 interface Settings {
   theme: 'day' | 'evening';
@@ -11,10 +18,24 @@ interface Settings {
   stylist: string;
   /** Answers of labels that hold for every plan, until a label says otherwise. */
   forGood: readonly Answer[];
-  set(patch: Partial<Pick<Settings, 'theme' | 'units' | 'letterKeys' | 'stylist' | 'forGood'>>): void;
+  /** Portion figures of one's own, by name. */
+  ownSchools: readonly OwnSchool[];
+  /** Occasion themes of one's own, by name. */
+  ownThemes: readonly Theme[];
+  set(patch: Partial<Kept>): void;
 }
 
+type Kept = Omit<Settings, 'set'>;
+
 const KEY = 'round-plate.settings';
+
+/** A list that cannot be read counts as none: settings are convenience, plans are not kept here. */
+const listOf = <T>(item: z.ZodType<T>, most: number, value: unknown): T[] =>
+  z
+    .array(item)
+    .max(most)
+    .catch([])
+    .parse(value ?? []);
 
 function stored(): Partial<Settings> {
   try {
@@ -24,11 +45,9 @@ function stored(): Partial<Settings> {
       ...(value.units === 'imperial' ? { units: 'imperial' } : {}),
       ...(value.letterKeys === false ? { letterKeys: false } : {}),
       ...(typeof value.stylist === 'string' ? { stylist: value.stylist.slice(0, 60) } : {}),
-      forGood: z
-        .array(answerSchema)
-        .max(500)
-        .catch([])
-        .parse(value.forGood ?? []),
+      forGood: listOf(answerSchema, 500, value.forGood),
+      ownSchools: listOf(ownSchoolSchema, 50, value.ownSchools),
+      ownThemes: listOf(themeSchema, 100, value.ownThemes),
     };
   } catch {
     return {};
@@ -42,10 +61,12 @@ export const useSettings = create<Settings>((set, get) => ({
   letterKeys: true,
   stylist: '',
   forGood: [],
+  ownSchools: [],
+  ownThemes: [],
   ...stored(),
   set(patch) {
     set(patch);
-    const { theme, units, letterKeys, stylist, forGood } = get();
-    localStorage.setItem(KEY, JSON.stringify({ theme, units, letterKeys, stylist, forGood }));
+    const { set: _set, ...kept } = get();
+    localStorage.setItem(KEY, JSON.stringify(kept));
   },
 }));

@@ -18,6 +18,7 @@ export { FORMS, formName, type FormKind } from './forms.js';
 export { CATALOGUE, formOf, larderOf, usualForm, type Larder } from './catalogue.js';
 export { ownComponent, ownId } from './own.js';
 export { searchComponents, wordsOf } from './search.js';
+export { atHomeIn, REGION_IDS, REGIONS, type RegionId } from './regions.js';
 export { DECOR, DECOR_SOURCE, findDecor, type Decor } from './decor.js';
 export { about, goesWith, TASTE_WORDS, type About } from './about.js';
 export {

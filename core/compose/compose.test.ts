@@ -22,7 +22,8 @@ function only(ids: string[], patch: Partial<Plan> = {}): Plan {
     wishes: {
       pinned: [],
       excluded: CATALOGUE.filter((c) => !ids.includes(c.id)).map((c) => c.id),
-      levers: { bolder: 0, colour: 0, cheaper: 0 },
+      star: null,
+      levers: { bolder: 0, colour: 0, cheaper: 0, lessWork: 0, season: 0 },
     },
     ...patch,
   });

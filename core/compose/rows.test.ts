@@ -131,10 +131,8 @@ describe('what a board keeps to', () => {
 
   test('levers do what they say: bolder is stronger, cheaper costs less', () => {
     const lever = (patch: Partial<Plan['wishes']['levers']>) =>
-      compose(
-        base({ wishes: { ...base().wishes, levers: { bolder: 0, colour: 0, cheaper: 0, ...patch } } }),
-        solve,
-      ).plan;
+      compose(base({ wishes: { ...base().wishes, levers: { ...base().wishes.levers, ...patch } } }), solve)
+        .plan;
     const bold = (plan: Plan) => {
       const larder = planLarder(plan);
       const foods = [...new Set(plan.placements.map((p) => p.componentId))].map((c) => larder.get(c)!);

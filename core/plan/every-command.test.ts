@@ -64,6 +64,27 @@ const componentId = id('green-grapes');
 
 /** One example of each command, and what it must have changed. */
 const EXAMPLES: Record<string, [Command, (p: Plan) => unknown, unknown]> = {
+  'set-star': [{ name: 'set-star', star: componentId }, (p) => p.wishes.star, 'green-grapes'],
+  'set-school': [{ name: 'set-school', school: 'combined' }, (p) => p.school, 'combined'],
+  'set-own-school': [
+    { name: 'set-own-school', ownSchool: { name: 'Mine', rows: { cheese: 80 } } },
+    (p) => [p.school, p.ownSchool?.rows],
+    ['own', { cheese: 80 }],
+  ],
+  'set-past-boards': [
+    {
+      name: 'set-past-boards',
+      pastBoards: [{ name: 'May', portions: 10, role: 'drinks', otherDishes: 0, eatenG: { cheese: 500 } }],
+    },
+    (p) => p.pastBoards.length,
+    1,
+  ],
+  'set-pantry': [
+    { name: 'set-pantry', pantry: [{ componentId, massG: 300 }] },
+    (p) => p.pantry,
+    [{ componentId: 'green-grapes', massG: 300 }],
+  ],
+  'set-work': [{ name: 'set-work', work: { minutes: 90, helpers: 1 } }, (p) => p.work.minutes, 90],
   'set-zone': [
     { name: 'set-zone', surfaceId: board.id, groups: [vegans.id] },
     (p) => p.surfaces.map((s) => s.zoneFor),
@@ -129,7 +150,7 @@ const EXAMPLES: Record<string, [Command, (p: Plan) => unknown, unknown]> = {
   ],
   'set-tools': [{ name: 'set-tools', tools: { knives: 1, spoons: 2, tongs: 3 } }, (p) => p.tools.tongs, 3],
   'set-levers': [
-    { name: 'set-levers', levers: { bolder: 1, colour: -1, cheaper: 2 } },
+    { name: 'set-levers', levers: { bolder: 1, colour: -1, cheaper: 2, lessWork: 0, season: 0 } },
     (p) => p.wishes.levers.cheaper,
     2,
   ],

@@ -1,12 +1,20 @@
 import { z } from 'zod';
-import { FORM_IDS, componentIdSchema, componentSchema, isFactKey, type FactKey } from '../catalogue/index.js';
+import {
+  FAMILIES,
+  FORM_IDS,
+  REGION_IDS,
+  componentIdSchema,
+  componentSchema,
+  isFactKey,
+  type FactKey,
+} from '../catalogue/index.js';
 import { CURRENCIES, parseLocalTime } from '../measure/index.js';
 import { ownNeedProblem, packOf, type Setting } from '../needs/index.js';
 import { groupIdSchema, groupSchema, type NeedChoice } from '../party/index.js';
 import { FREE_FROM_IDS } from './free-from.js';
 
 export const PLAN_FORMAT = 'round-plate.plan';
-export const PLAN_VERSION = 2;
+export const PLAN_VERSION = 3;
 
 const text = (max: number) => z.string().trim().max(max);
 const localTime = z
@@ -33,6 +41,17 @@ export const MOTIFS = [
   'leaf',
 ] as const;
 
+export const themeSchema = z.strictObject({
+  name: text(60),
+  palette: z.array(hex).max(6),
+  motifs: z.array(z.enum(MOTIFS)).max(3),
+  /** Where its foods come from; empty for anywhere. */
+  region: z.enum(['', ...REGION_IDS]),
+  /** Full to the rim, or calm with open ground. */
+  mood: z.enum(['abundant', 'calm']),
+});
+export type Theme = z.infer<typeof themeSchema>;
+
 export const occasionSchema = z.strictObject({
   name: text(80).min(1),
   host: text(80),
@@ -46,11 +65,9 @@ export const occasionSchema = z.strictObject({
   /** Minutes out of the cold before opening: on the road, and while the board is built. */
   carMin: z.number().int().min(0).max(600),
   buildMin: z.number().int().min(0).max(600),
-  theme: z.strictObject({
-    name: text(60),
-    palette: z.array(hex).max(6),
-    motifs: z.array(z.enum(MOTIFS)).max(3),
-  }),
+  /** Half of the world: its months of fruit. */
+  hemisphere: z.enum(['north', 'south']),
+  theme: themeSchema,
 });
 
 export const surfaceSchema = z.strictObject({
@@ -147,8 +164,31 @@ export const overrulingSchema = z.strictObject({
 });
 export type Overruling = z.infer<typeof overrulingSchema>;
 
+/** How much of each family for a grown guest. By family, since that is how stylists note it. */
+const grams = z.number().min(0).max(1000);
+const perFamily = z.partialRecord(z.enum(FAMILIES), grams);
+
+/** A portion school of the stylist's own: grams for a grown guest at drinks. */
+export const ownSchoolSchema = z.strictObject({ name: text(40).min(1), rows: perFamily });
+export type OwnSchool = z.infer<typeof ownSchoolSchema>;
+
+/** What was eaten at a board of one's own: grams in all, by family, and for how many portions. */
+export const pastBoardSchema = z.strictObject({
+  name: text(80).min(1),
+  portions: z.number().positive().max(2000),
+  role: z.enum(ROLES),
+  otherDishes: z.number().int().min(0).max(50),
+  eatenG: z.partialRecord(z.enum(FAMILIES), z.number().min(0).max(200_000)),
+});
+export type PastBoard = z.infer<typeof pastBoardSchema>;
+
+export const SCHOOL_IDS = ['cheese-only', 'by-family', 'combined', 'log', 'own'] as const;
+export type SchoolId = (typeof SCHOOL_IDS)[number];
+
 /** A slip that the stylist has read and left as it is. */
 export const settledSchema = z.strictObject({ key: text(200).min(1), how: text(120), when: localTime });
+
+const lever = z.number().int().min(-2).max(2);
 
 export const planSchema = z
   .strictObject({
@@ -158,16 +198,22 @@ export const planSchema = z
     occasion: occasionSchema,
     budgetMinor: z.number().int().min(0).max(100_000_000).nullable(),
     currency: z.enum(CURRENCIES),
-    school: z.enum(['by-family']),
+    school: z.enum(SCHOOL_IDS),
+    ownSchool: ownSchoolSchema.nullable(),
+    pastBoards: z.array(pastBoardSchema).max(50),
     policy: z.enum(['everything-fits', 'looked-after', 'own-plate']),
     wishes: z.strictObject({
       pinned: z.array(componentIdSchema).max(200),
       excluded: z.array(componentIdSchema).max(1000),
-      /** −2 to 2: gentler or bolder, more work or less, plainer or more colour. */
+      /** The one piece that gets the best place; null lets the composer choose it. */
+      star: componentIdSchema.nullable(),
+      /** −2 to 2: gentler or bolder, plainer or more colour, richer or cheaper, more work or less, from anywhere or in season. */
       levers: z.strictObject({
-        bolder: z.number().int().min(-2).max(2),
-        colour: z.number().int().min(-2).max(2),
-        cheaper: z.number().int().min(-2).max(2),
+        bolder: lever,
+        colour: lever,
+        cheaper: lever,
+        lessWork: lever,
+        season: lever,
       }),
     }),
     seed: z.number().int().min(0).max(2_147_483_647),
@@ -193,6 +239,15 @@ export const planSchema = z
     settled: z.array(settledSchema).max(500),
     /** What the kitchen promises about the order of work: it closes the routes over gloves and cutting boards. */
     prep: z.strictObject({ freeFromFirst: z.boolean(), freshGloves: z.boolean() }),
+    /** What is in the house already: used first, and not bought. */
+    pantry: z
+      .array(z.strictObject({ componentId: componentIdSchema, massG: z.number().positive().max(100_000) }))
+      .max(300),
+    /** Hands for the preparation, and minutes each can give; null asks for no limit. */
+    work: z.strictObject({
+      minutes: z.number().int().min(5).max(2880).nullable(),
+      helpers: z.number().int().min(0).max(20),
+    }),
     notes: text(5000),
   })
   .superRefine((plan, ctx) => {
@@ -299,13 +354,21 @@ export function emptyPlan(id: string, start: string): Plan {
       otherDishes: 0,
       carMin: 0,
       buildMin: 30,
-      theme: { name: '', palette: [], motifs: ['none'] },
+      hemisphere: 'north',
+      theme: { name: '', palette: [], motifs: ['none'], region: '', mood: 'abundant' },
     },
     budgetMinor: null,
     currency: 'EUR',
     school: 'by-family',
+    ownSchool: null,
+    pastBoards: [],
     policy: 'looked-after',
-    wishes: { pinned: [], excluded: [], levers: { bolder: 0, colour: 0, cheaper: 0 } },
+    wishes: {
+      pinned: [],
+      excluded: [],
+      star: null,
+      levers: { bolder: 0, colour: 0, cheaper: 0, lessWork: 0, season: 0 },
+    },
     seed: 1,
     party: [],
     surfaces: [
@@ -333,6 +396,8 @@ export function emptyPlan(id: string, start: string): Plan {
     overrulings: [],
     settled: [],
     prep: { freeFromFirst: false, freshGloves: false },
+    pantry: [],
+    work: { minutes: null, helpers: 0 },
     notes: '',
   });
 }

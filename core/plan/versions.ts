@@ -40,6 +40,35 @@ export const MIGRATIONS: readonly Migration[] = [
       prep: { freeFromFirst: false, freshGloves: false },
     }),
   },
+  {
+    from: 2,
+    name: 'portion schools, a star, more levers, the pantry, work, region and mood of the theme',
+    step: (stored) => ({
+      ...stored,
+      occasion: isRecord(stored.occasion)
+        ? {
+            ...stored.occasion,
+            hemisphere: 'north',
+            theme: isRecord(stored.occasion.theme)
+              ? { ...stored.occasion.theme, region: '', mood: 'abundant' }
+              : stored.occasion.theme,
+          }
+        : stored.occasion,
+      wishes: isRecord(stored.wishes)
+        ? {
+            ...stored.wishes,
+            star: null,
+            levers: isRecord(stored.wishes.levers)
+              ? { ...stored.wishes.levers, lessWork: 0, season: 0 }
+              : stored.wishes.levers,
+          }
+        : stored.wishes,
+      ownSchool: null,
+      pastBoards: [],
+      pantry: [],
+      work: { minutes: null, helpers: 0 },
+    }),
+  },
 ];
 
 /** Brings a stored plan up to `to`. The version is stamped only after its step has succeeded. */

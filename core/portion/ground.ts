@@ -2,29 +2,11 @@ import { formOf, usualForm, type Component, type FormId } from '../catalogue/ind
 import { portionsIn, portionsOf, type Group } from '../party/index.js';
 import type { Plan, Placement, Surface } from '../plan/index.js';
 import { planLarder } from '../plan/index.js';
-import { COUNTED, targetsOf, type CountedFamily } from './targets.js';
+import { coverOf, FULL_COVER, groundOf } from './family-ground.js';
+import { targetsOf } from './targets.js';
 
 /** Grams over a square centimetre of a filled bowl's outside (craft, section 9). */
 export const BOWL_G_PER_CM2 = 2;
-/** Share of the ground inside the rim that a full board covers. */
-export const FULL_COVER = 0.97;
-
-/** Typical grams per cm² of each family, for sizes before anything is chosen (house default, from the catalogue's usual forms). */
-const FAMILY_G_PER_CM2: Record<CountedFamily, number> = {
-  cheese: 2.2,
-  'cured-meat': 1.05,
-  fish: 1.1,
-  'plant-protein': 2,
-  vehicle: 1,
-  'fresh-fruit': 1.8,
-  'dried-fruit': 1.5,
-  vegetable: 1.5,
-  pickle: 1.8,
-  'nut-seed': 1.2,
-  'spread-dip': 2,
-  'sweet-bite': 1.7,
-};
-
 export const gPerCm2 = (component: Component, form: FormId, contained: boolean): number =>
   contained ? BOWL_G_PER_CM2 : (formOf(component, form) ?? usualForm(component)).gPerCm2;
 
@@ -57,9 +39,7 @@ export function laidGroundCm2(plan: Plan, surface: Surface): number {
 
 /** Area that this brief asks for before anything is chosen, all surfaces together. */
 export function areaAskedCm2(plan: Plan): number {
-  const { byFamily } = targetsOf(plan);
-  const ground = COUNTED.reduce((sum, f) => sum + byFamily[f] / FAMILY_G_PER_CM2[f], 0);
-  return ground / FULL_COVER;
+  return groundOf(targetsOf(plan).byFamily, coverOf(plan));
 }
 
 /**
@@ -74,21 +54,21 @@ export function groundNeededCm2(plan: Plan, surface: Surface): number {
     const tables = at(g);
     return tables.some((s) => s.id === surface.id) ? n + portionsOf(g) / tables.length : n;
   }, 0);
-  return areaAskedCm2(plan) * FULL_COVER * (share / Math.max(1e-9, portionsIn(plan.party)));
+  return areaAskedCm2(plan) * coverOf(plan) * (share / Math.max(1e-9, portionsIn(plan.party)));
 }
 
 /** The size that this surface should have, in its own shape; undefined while nobody is served from it. */
 export function advisedOutline(plan: Plan, surface: Surface): Surface['outline'] | undefined {
   const ground = groundNeededCm2(plan, surface);
-  return ground > 0 ? fittingOutline(surface, ground) : undefined;
+  return ground > 0 ? fittingOutline(surface, ground, coverOf(plan)) : undefined;
 }
 
 const ROUND_STEP_MM = 10;
 
 /** The same shape in the size that this ground fills, to the next 10 mm. */
-export function fittingOutline(surface: Surface, groundCm2: number): Surface['outline'] {
+export function fittingOutline(surface: Surface, groundCm2: number, cover = FULL_COVER): Surface['outline'] {
   const have = surfaceAreaCm2(surface);
-  const want = groundCm2 / FULL_COVER;
+  const want = groundCm2 / cover;
   const o = surface.outline;
   const step = (n: number) => Math.max(60, Math.round(n / ROUND_STEP_MM) * ROUND_STEP_MM);
   if (o.kind === 'round')

@@ -1,4 +1,14 @@
-export { COUNTED, groupByFamily, needG, targetsOf, type CountedFamily, type Targets } from './targets.js';
+export {
+  COUNTED,
+  groupByFamily,
+  HEAT_ABOVE_C,
+  houseRows,
+  LOG_COUNTS_FROM,
+  needG,
+  targetsOf,
+  type CountedFamily,
+  type Targets,
+} from './targets.js';
 export { kindRanges, type KindRange } from './kinds.js';
 export { eatenBy, holdingOf, lotShares, HOT_ABOVE_C, type Holding } from './holding.js';
 export {
@@ -7,11 +17,12 @@ export {
   advisedOutline,
   fittingOutline,
   groundNeededCm2,
-  FULL_COVER,
   gPerCm2,
   laidGroundCm2,
   outlineWords,
   placementGroundCm2,
   surfaceAreaCm2,
 } from './ground.js';
+export { CALM_COVER, coverOf, FULL_COVER } from './family-ground.js';
+export { schoolName, schoolsOf, type SchoolOffer, type SchoolRow } from './schools.js';
 export { boughtFor, choosePacks, costOf, type Bought, type PackChoice } from './packs.js';

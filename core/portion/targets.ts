@@ -1,5 +1,5 @@
 import type { Component, Family } from '../catalogue/index.js';
-import { planLarder, type Plan } from '../plan/index.js';
+import { planLarder, type Plan, type SchoolId } from '../plan/index.js';
 import { guestsIn, portionsIn, portionsOf, type Group } from '../party/index.js';
 import { judgeGroup } from '../needs/index.js';
 
@@ -32,8 +32,15 @@ const REST_G: Record<Exclude<CountedFamily, 'cheese' | 'cured-meat' | 'fish' | '
   'sweet-bite': 15,
 };
 
-/** Cheese, and likewise meat, per guest: the middle of 30–60 g at drinks and of 60–115 g as the meal. */
-const SCHOOL_G = { drinks: 45, meal: 87.5 };
+/**
+ * Cheese, and the protein beside it, for a grown guest, by school (craft, section 4). By family: the middle of 30–60 g at
+ * drinks and of 60–115 g as the meal, of each. Combined: 55 g and 140 g of both together. Cheese alone: 30 g and 60 g.
+ */
+const BODY_G = {
+  'cheese-only': { drinks: [30, 0], meal: [60, 0] },
+  'by-family': { drinks: [45, 45], meal: [87.5, 87.5] },
+  combined: { drinks: [27.5, 27.5], meal: [70, 70] },
+} as const satisfies Partial<Record<SchoolId, Record<'drinks' | 'meal', readonly [number, number]>>>;
 const MEAL_FACTOR = 1.6;
 const MANY_DISHES = 5;
 const MANY_DISHES_FACTOR = 0.6;
@@ -84,8 +91,9 @@ function portionOf(plan: Plan, group: Group, byFamily: Map<Family, Component[]>)
   }
   const factor = roleFactor(plan);
   for (const [family, grams] of Object.entries(REST_G)) shares[family as CountedFamily] = grams * factor;
-  const budget = SCHOOL_G[role === 'meal' ? 'meal' : 'drinks'];
-  shares.cheese = budget;
+  const [cheese, budget] = BODY_G[houseSchool(plan)][role === 'meal' ? 'meal' : 'drinks'];
+  shares.cheese = cheese;
+  if (budget === 0) return shares;
   const open = PROTEINS.filter((f) => mayEatFamily(group, byFamily.get(f) ?? []));
   const parts = open.reduce((n, f) => n + PROTEIN_PARTS[f], 0);
   for (const f of open) shares[f] = (budget * PROTEIN_PARTS[f]) / parts;
@@ -103,12 +111,78 @@ export function groupByFamily(components: Iterable<Component>): Map<Family, Comp
   return out;
 }
 
-/** The "by family" school for this brief. No guests give no grams. */
+/** Your own figures and your log stand on a school of the house, for what they do not say. */
+const houseSchool = (plan: Plan): keyof typeof BODY_G =>
+  plan.school === 'own' || plan.school === 'log' ? 'by-family' : plan.school;
+
+/** Grams that a grown guest at drinks has by the house's figures: where one's own begin. */
+export const houseRows = (): Record<CountedFamily, number> => ({
+  ...REST_G,
+  cheese: BODY_G['by-family'].drinks[0],
+  'cured-meat': (BODY_G['by-family'].drinks[1] * PROTEIN_PARTS['cured-meat']) / 5,
+  fish: (BODY_G['by-family'].drinks[1] * PROTEIN_PARTS.fish) / 5,
+  'plant-protein': (BODY_G['by-family'].drinks[1] * PROTEIN_PARTS['plant-protein']) / 5,
+});
+
+/** The stylist's figure where one is kept; the meal and many other dishes scale it as they scale the house's. */
+function withOwnFigures(plan: Plan, shares: Shares): Shares {
+  if (plan.school !== 'own' || !plan.ownSchool) return shares;
+  const out = { ...shares };
+  const bodies = new Set<string>(['cheese', ...PROTEINS]);
+  for (const f of COUNTED) {
+    const own = plan.ownSchool.rows[f];
+    // cheese and meat beside other dishes are not scaled again, as in the house's schools
+    if (own !== undefined)
+      out[f] = own * (bodies.has(f) && plan.occasion.role !== 'meal' ? 1 : roleFactor(plan));
+  }
+  return out;
+}
+
+/** So many boards of one's own count as much as the school itself (house default): a few logs only bend it. */
+export const LOG_COUNTS_FROM = 3;
+
+/** What was eaten at one's own boards of the same role, mixed with the school while they are few. */
+function withLog(plan: Plan, shares: Shares): Shares {
+  const alike = plan.pastBoards.filter(
+    (b) =>
+      b.role === plan.occasion.role &&
+      b.otherDishes >= MANY_DISHES === plan.occasion.otherDishes >= MANY_DISHES,
+  );
+  if (plan.school !== 'log' || alike.length === 0) return shares;
+  const portions = alike.reduce((n, b) => n + b.portions, 0);
+  const weight = alike.length / (alike.length + LOG_COUNTS_FROM);
+  const out = { ...shares };
+  for (const f of COUNTED) {
+    const told = alike.filter((b) => b.eatenG[f] !== undefined);
+    if (told.length === 0) continue;
+    const eaten = told.reduce((n, b) => n + b.eatenG[f]!, 0) / told.reduce((n, b) => n + b.portions, 0);
+    out[f] = weight * eaten + (1 - weight) * shares[f];
+  }
+  return portions > 0 ? out : shares;
+}
+
+/** From here on fat and chocolate stand badly, and guests want fruit (house default). */
+export const HEAT_ABOVE_C = 28;
+const HEAT: Partial<Record<CountedFamily, number>> = {
+  cheese: 0.8,
+  'cured-meat': 0.85,
+  'sweet-bite': 0.6,
+  'spread-dip': 0.9,
+  'fresh-fruit': 1.4,
+  vegetable: 1.25,
+};
+
+function inHeat(plan: Plan, shares: Shares): Shares {
+  if (plan.occasion.airTempC < HEAT_ABOVE_C) return shares;
+  return Object.fromEntries(COUNTED.map((f) => [f, shares[f] * (HEAT[f] ?? 1)])) as Shares;
+}
+
+/** The chosen school for this brief. No guests give no grams. */
 export function targetsOf(plan: Plan): Targets {
   const byFamily = none();
   const larder = groupByFamily(planLarder(plan).values());
   for (const group of plan.party) {
-    const one = portionOf(plan, group, larder);
+    const one = inHeat(plan, withLog(plan, withOwnFigures(plan, portionOf(plan, group, larder))));
     for (const f of COUNTED) byFamily[f] += one[f] * portionsOf(group);
   }
   const totalG = COUNTED.reduce((sum, f) => sum + byFamily[f], 0);

@@ -5,8 +5,9 @@ import { guestsIn, portionsOf, type Group } from '../../../core/party/index.js';
 import type { Plan, Surface } from '../../../core/plan/index.js';
 import {
   areaAskedCm2,
-  FULL_COVER,
+  coverOf,
   laidGroundCm2,
+  schoolsOf,
   surfaceAreaCm2,
   targetsOf,
   type Targets,
@@ -20,9 +21,11 @@ import { Rim } from '../../ui/rims.js';
 import { GroupDialog } from './GroupDialog.js';
 import { PartyLines } from './PartyLines.js';
 import { PartyWaysDialog } from './PartyWaysDialog.js';
+import { SchoolsDialog } from './SchoolsDialog.js';
 import { Sentence } from './Sentence.js';
 import { SurfaceDialog } from './SurfaceDialog.js';
 import { TableSurfaces } from './TableSurfaces.js';
+import { Weights } from './Weights.js';
 
 const trimmed = (n: number): string => String(Math.round(n * 100) / 100);
 
@@ -75,6 +78,8 @@ function BriefShelf({ plan, targets }: { plan: Plan; targets: Targets }) {
   const [lines, setLines] = useState(false);
   const [group, setGroup] = useState<Group | null>(null);
   const [ways, setWays] = useState(false);
+  const [schools, setSchools] = useState(false);
+  const offers = schoolsOf(plan);
   const units = useSettings((s) => s.units);
   return (
     <>
@@ -104,11 +109,16 @@ function BriefShelf({ plan, targets }: { plan: Plan; targets: Targets }) {
           </button>
         </div>
       )}
-      <h2>How much, by family</h2>
-      <p className="soft" style={{ margin: 0 }}>
-        {formatMass(targets.totalG, units)} in all, {formatMass(targets.perPortionG, units)} for each of{' '}
-        {trimmed(targets.portions)} portions. House default.
+      <h2>How much</h2>
+      <Weights plan={plan} offers={offers} />
+      <p className="soft" style={{ margin: '4px 0' }}>
+        {offers.find((o) => o.chosen)?.name}: {formatMass(targets.perPortionG, units)} for each of{' '}
+        {trimmed(targets.portions)} portions.
       </p>
+      <button className="button small quiet" onClick={() => setSchools(true)}>
+        Side by side
+      </button>
+      {schools && <SchoolsDialog plan={plan} onClose={() => setSchools(false)} />}
       {ways && <PartyWaysDialog plan={plan} onClose={() => setWays(false)} />}
       {group && <GroupDialog group={group} onClose={() => setGroup(null)} />}
     </>
@@ -118,7 +128,7 @@ function BriefShelf({ plan, targets }: { plan: Plan; targets: Targets }) {
 function BriefFoot({ plan, targets }: { plan: Plan; targets: Targets }) {
   const units = useSettings((s) => s.units);
   const laid = plan.surfaces.reduce((n, s) => n + laidGroundCm2(plan, s), 0);
-  const asked = laid > 0 ? laid / FULL_COVER : areaAskedCm2(plan);
+  const asked = laid > 0 ? laid / coverOf(plan) : areaAskedCm2(plan);
   const have = plan.surfaces.reduce((n, s) => n + surfaceAreaCm2(s), 0);
   return (
     <>

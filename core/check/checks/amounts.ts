@@ -1,4 +1,4 @@
-import { COUNTED } from '../../portion/index.js';
+import { schoolName, COUNTED } from '../../portion/index.js';
 import type { CheckContext, Lying } from '../context.js';
 import type { Finding, Remedy } from '../finding.js';
 
@@ -40,10 +40,10 @@ export function amounts(c: CheckContext): Finding[] {
         components: here.map((l) => l.component.id),
         surfaceId: null,
         text: `${little ? 'Little' : 'Much'} ${FAMILY_WORDS[family]}.`,
-        why: `${Math.round(massG)} g stand against ${Math.round(target)} g of the school “by family”.`,
+        why: `${Math.round(massG)} g stand against ${Math.round(target)} g of the school “${schoolName(c.plan)}”.`,
         facts: [
           { what: 'planned', value: `${Math.round(massG)} g`, source: 'this plan' as const },
-          { what: 'by family', value: `${Math.round(target)} g`, source: 'house default' as const },
+          { what: schoolName(c.plan), value: `${Math.round(target)} g`, source: 'house default' as const },
         ],
         remedies: here.length > 0 && target > 0 ? [scaleTo(here, target / massG, off)] : [],
         grave: false,

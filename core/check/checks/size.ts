@@ -1,10 +1,10 @@
-import { fittingOutline, laidGroundCm2, outlineWords, surfaceAreaCm2 } from '../../portion/index.js';
+import { coverOf, fittingOutline, laidGroundCm2, outlineWords, surfaceAreaCm2 } from '../../portion/index.js';
 import { hasSmallChildren } from '../../party/index.js';
 import type { CheckContext } from '../context.js';
 import { lower, type Finding } from '../finding.js';
 
-/** Below this share of the ground a board looks mean; above all of it, it does not fit. */
-const SPARSE = 0.86;
+/** Below this part of the wanted cover a board looks mean; above all of it, it does not fit. */
+const SPARSE_OF_COVER = 0.886;
 const FULL = 1.01;
 /** A surface holds one kind for each so many square centimetres before it gets busy (house default). */
 const CM2_PER_KIND = 55;
@@ -18,8 +18,8 @@ export function size(c: CheckContext): Finding[] {
     const share = ground / area;
     const plate = c.groupsAt(surface).length > 0 && c.groupsAt(surface).every(hasSmallChildren);
     const out: Finding[] = [];
-    if (share > FULL || (share < SPARSE && !plate)) {
-      const outline = fittingOutline(surface, ground);
+    if (share > FULL || (share < SPARSE_OF_COVER * coverOf(c.plan) && !plate)) {
+      const outline = fittingOutline(surface, ground, coverOf(c.plan));
       const small = share > FULL;
       out.push({
         key: `size ${surface.id}`,

@@ -1,5 +1,5 @@
 import type { Component } from '../../catalogue/index.js';
-import { COUNTED, FULL_COVER, kindRanges, surfaceAreaCm2, type CountedFamily } from '../../portion/index.js';
+import { COUNTED, coverOf, kindRanges, surfaceAreaCm2, type CountedFamily } from '../../portion/index.js';
 import { isOwnPlate, portionsAt } from '../candidates.js';
 import type { Draft } from '../draft.js';
 
@@ -63,9 +63,9 @@ export function groundRows(d: Draft): void {
     const over = d.model.variable(`overfull ${ground.surface.id}`, 0, area * 20, OVERFULL / area);
     d.model.row(
       `ground ${ground.surface.id}`,
-      area * FULL_COVER,
+      area * coverOf(d.problem.plan),
       [...terms, [bare, 1], [over, -1]],
-      area * 0.985,
+      area * Math.min(0.985, coverOf(d.problem.plan) + 0.04),
     );
     if (own)
       ownPlateRows(

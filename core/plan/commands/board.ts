@@ -48,6 +48,12 @@ export const BOARD_COMMANDS = [
   command('set-levers', 'move a lever', { levers: field.wishes.shape.levers }, (plan, { levers }) =>
     withWishes(plan, { levers }),
   ),
+  command('set-star', 'choose the star', { star: field.wishes.shape.star }, (plan, { star }) => ({
+    ...withWishes(plan, {
+      star,
+      excluded: star ? toggled(plan.wishes.excluded, star, false) : plan.wishes.excluded,
+    }),
+  })),
   command('set-seed', 'ask for another board', { seed: field.seed }, (plan, { seed }) => ({ ...plan, seed })),
   command('pin', 'pin or unpin', { componentId, on: z.boolean() }, (plan, c) =>
     withWishes(plan, {

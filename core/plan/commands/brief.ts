@@ -88,6 +88,39 @@ export const BRIEF_COMMANDS = [
     ...plan,
     prep,
   })),
+  command('set-school', 'change the portions', { school: field.school }, (plan, { school }) => ({
+    ...plan,
+    school,
+  })),
+  /** Figures of one's own are meant to be used: the school is chosen with them. */
+  command(
+    'set-own-school',
+    'keep figures of your own',
+    { ownSchool: field.ownSchool },
+    (plan, { ownSchool }) => ({
+      ...plan,
+      ownSchool,
+      school: ownSchool ? 'own' : plan.school === 'own' ? 'by-family' : plan.school,
+    }),
+  ),
+  command(
+    'set-past-boards',
+    'note past boards',
+    { pastBoards: field.pastBoards },
+    (plan, { pastBoards }) => ({
+      ...plan,
+      pastBoards,
+      school: pastBoards.length === 0 && plan.school === 'log' ? 'by-family' : plan.school,
+    }),
+  ),
+  command('set-pantry', 'change the pantry', { pantry: field.pantry }, (plan, { pantry }) => ({
+    ...plan,
+    pantry,
+  })),
+  command('set-work', 'change hands and minutes', { work: field.work }, (plan, { work }) => ({
+    ...plan,
+    work,
+  })),
   command('set-notes', 'change the notes', { notes: field.notes }, (plan, { notes }) => ({ ...plan, notes })),
   command('set-bowls', 'change the bowls', { bowls: field.bowls }, (plan, { bowls }) => ({ ...plan, bowls })),
   command('set-tools', 'change the tools', { tools: field.tools }, (plan, { tools }) => ({ ...plan, tools })),

@@ -1,0 +1,270 @@
+import { useState } from 'react';
+import { capital, FAMILY_WORDS } from '../../../core/check/index.js';
+import { formatArea, formatMass, formatMoney } from '../../../core/measure/index.js';
+import type { OwnSchool, PastBoard, Plan } from '../../../core/plan/index.js';
+import {
+  COUNTED,
+  houseRows,
+  LOG_COUNTS_FROM,
+  schoolsOf,
+  type SchoolOffer,
+} from '../../../core/portion/index.js';
+import { useSession } from '../../store/session.js';
+import { useSettings } from '../../store/settings.js';
+import { TextInput, Wrong } from '../../ui/Fields.js';
+import { PaperDialog } from '../../ui/Paper.js';
+
+/** The schools beside each other for this very brief; one's own figures; one's own log. */
+export function SchoolsDialog({ plan, onClose }: { plan: Plan; onClose: () => void }) {
+  const offers = schoolsOf(plan);
+  return (
+    <PaperDialog
+      open
+      wide
+      onClose={onClose}
+      title="How much, side by side"
+      hint="Practitioners disagree. Each school is worked out for your party, place and hour; take the one that fits your guests."
+    >
+      <Side plan={plan} offers={offers.filter((o) => o.ready)} />
+      <ul className="plain-list">
+        {offers.map((o) => (
+          <li key={o.id}>{capital(o.difference)}</li>
+        ))}
+      </ul>
+      <OwnFigures plan={plan} />
+      <Log plan={plan} />
+    </PaperDialog>
+  );
+}
+
+function Side({ plan, offers }: { plan: Plan; offers: readonly SchoolOffer[] }) {
+  const units = useSettings((s) => s.units);
+  const edit = useSession((s) => s.edit);
+  const families = COUNTED.filter((f) => offers.some((o) => o.targets.byFamily[f] > 0));
+  return (
+    <table className="schools">
+      <thead>
+        <tr>
+          <th scope="col">For a grown guest, on average</th>
+          {offers.map((o) => (
+            <th key={o.id} scope="col">
+              {o.name}
+            </th>
+          ))}
+        </tr>
+      </thead>
+      <tbody>
+        {families.map((f) => (
+          <tr key={f}>
+            <th scope="row">{capital(FAMILY_WORDS[f])}</th>
+            {offers.map((o) => {
+              const row = o.rows.find((r) => r.family === f);
+              return (
+                <td key={o.id} title={row?.source}>
+                  {row ? formatMass(row.gEach, units) : '–'}
+                  {row?.piecesEach ? `, ${row.piecesEach} pieces` : ''}
+                  {row && row.source !== 'house default' && <span className="soft"> {row.source}</span>}
+                </td>
+              );
+            })}
+          </tr>
+        ))}
+        <Sum name="Each, in all" offers={offers} of={(o) => formatMass(o.targets.perPortionG, units)} />
+        <Sum name="For everybody" offers={offers} of={(o) => formatMass(o.targets.totalG, units)} />
+        <Sum name="Kinds" offers={offers} of={(o) => `${o.kinds.from} to ${o.kinds.to}`} />
+        <Sum name="Board" offers={offers} of={(o) => formatArea(o.areaCm2, units)} />
+        <Sum name="About" offers={offers} of={(o) => formatMoney(o.costMinor, plan.currency)} />
+        <tr>
+          <th scope="row" />
+          {offers.map((o) => (
+            <td key={o.id}>
+              {o.chosen ? (
+                <b>chosen</b>
+              ) : (
+                <button
+                  className="button quiet small"
+                  aria-label={`Take ${o.name}`}
+                  onClick={() => edit({ name: 'set-school', school: o.id })}
+                >
+                  Take it
+                </button>
+              )}
+            </td>
+          ))}
+        </tr>
+      </tbody>
+    </table>
+  );
+}
+
+function Sum({
+  name,
+  offers,
+  of,
+}: {
+  name: string;
+  offers: readonly SchoolOffer[];
+  of: (o: SchoolOffer) => string;
+}) {
+  return (
+    <tr className="sum">
+      <th scope="row">{name}</th>
+      {offers.map((o) => (
+        <td key={o.id}>{of(o)}</td>
+      ))}
+    </tr>
+  );
+}
+
+/** Any figure can be one's own; what is left alone is the house's. Kept by name in this browser, and in the plan that uses it. */
+function OwnFigures({ plan }: { plan: Plan }) {
+  const house = houseRows();
+  const { ownSchools, set } = useSettings();
+  const edit = useSession((s) => s.edit);
+  const [draft, setDraft] = useState<OwnSchool>(plan.ownSchool ?? { name: '', rows: {} });
+  const [wrong, setWrong] = useState<string>();
+  const keep = (): void => {
+    if (!draft.name.trim()) return setWrong('Name: say what these figures are called.');
+    const own = { ...draft, name: draft.name.trim() };
+    edit({ name: 'set-own-school', ownSchool: own });
+    return set({ ownSchools: [...ownSchools.filter((o) => o.name !== own.name), own] });
+  };
+  return (
+    <details>
+      <summary>Figures of your own</summary>
+      <p className="soft">
+        Grams for a grown guest at drinks. A meal and many other dishes scale them as they scale the house’s.
+      </p>
+      {ownSchools.length > 0 && (
+        <div className="row">
+          {ownSchools.map((o) => (
+            <button
+              key={o.name}
+              className="button quiet small"
+              onClick={() => (setDraft(o), edit({ name: 'set-own-school', ownSchool: o }))}
+            >
+              {o.name}
+            </button>
+          ))}
+        </div>
+      )}
+      <TextInput
+        label="Called"
+        value={draft.name}
+        max={40}
+        onChange={(name) => setDraft({ ...draft, name })}
+      />
+      <div className="figures">
+        {COUNTED.map((f) => (
+          <label key={f}>
+            {capital(FAMILY_WORDS[f])}
+            <input
+              type="number"
+              min={0}
+              max={1000}
+              placeholder={String(Math.round(house[f]))}
+              value={draft.rows[f] ?? ''}
+              onChange={(e) => {
+                const { [f]: _old, ...rest } = draft.rows;
+                const n = e.target.valueAsNumber;
+                setDraft({
+                  ...draft,
+                  rows: Number.isFinite(n) ? { ...rest, [f]: Math.min(1000, Math.max(0, n)) } : rest,
+                });
+              }}
+            />
+          </label>
+        ))}
+      </div>
+      {wrong && <Wrong>{wrong}</Wrong>}
+      <button className="button small" onClick={keep}>
+        Keep these figures
+      </button>
+    </details>
+  );
+}
+
+const NO_BOARD = { name: '', portions: '', eaten: {} as Partial<Record<(typeof COUNTED)[number], number>> };
+
+/** What was eaten at boards of one's own: what was put out less what came back. */
+function Log({ plan }: { plan: Plan }) {
+  const edit = useSession((s) => s.edit);
+  const [draft, setDraft] = useState(NO_BOARD);
+  const [wrong, setWrong] = useState<string>();
+  const add = (): void => {
+    const portions = Number(draft.portions);
+    if (!draft.name.trim()) return setWrong('Board: give it a name.');
+    if (!(portions > 0 && portions <= 2000)) return setWrong('Portions: a number from 1 to 2000.');
+    if (Object.keys(draft.eaten).length === 0) return setWrong('Eaten: weigh at least one family.');
+    const board: PastBoard = {
+      name: draft.name.trim(),
+      portions,
+      role: plan.occasion.role,
+      otherDishes: plan.occasion.otherDishes,
+      eatenG: draft.eaten,
+    };
+    edit({ name: 'set-past-boards', pastBoards: [...plan.pastBoards, board] });
+    setWrong(undefined);
+    return setDraft(NO_BOARD);
+  };
+  return (
+    <details>
+      <summary>Your log, {plan.pastBoards.length} boards</summary>
+      <p className="soft">
+        What was eaten at a board like this one. {LOG_COUNTS_FROM} of them count as much as the school; fewer
+        bend it less.
+      </p>
+      <ul className="plain-list">
+        {plan.pastBoards.map((b, i) => (
+          <li key={i}>
+            <b>{b.name}</b>, {b.portions} portions{' '}
+            <button
+              className="link"
+              aria-label={`Take ${b.name} out of the log`}
+              onClick={() =>
+                edit({ name: 'set-past-boards', pastBoards: plan.pastBoards.filter((_, k) => k !== i) })
+              }
+            >
+              Take out
+            </button>
+          </li>
+        ))}
+      </ul>
+      <div className="row">
+        <TextInput
+          label="Board"
+          value={draft.name}
+          max={80}
+          onChange={(name) => setDraft({ ...draft, name })}
+        />
+        <TextInput
+          label="Portions"
+          value={draft.portions}
+          max={6}
+          onChange={(portions) => setDraft({ ...draft, portions })}
+        />
+      </div>
+      <div className="figures">
+        {COUNTED.map((f) => (
+          <label key={f}>
+            {capital(FAMILY_WORDS[f])}, g eaten
+            <input
+              type="number"
+              min={0}
+              value={draft.eaten[f] ?? ''}
+              onChange={(e) => {
+                const { [f]: _old, ...rest } = draft.eaten;
+                const n = e.target.valueAsNumber;
+                setDraft({ ...draft, eaten: Number.isFinite(n) && n >= 0 ? { ...rest, [f]: n } : rest });
+              }}
+            />
+          </label>
+        ))}
+      </div>
+      {wrong && <Wrong>{wrong}</Wrong>}
+      <button className="button small" onClick={add}>
+        Add to the log
+      </button>
+    </details>
+  );
+}

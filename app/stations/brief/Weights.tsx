@@ -1,0 +1,50 @@
+import { formatMass } from '../../../core/measure/index.js';
+import type { Plan } from '../../../core/plan/index.js';
+import type { SchoolOffer } from '../../../core/portion/index.js';
+import { useSession } from '../../store/session.js';
+import { useSettings } from '../../store/settings.js';
+
+/** The portion schools as weights of a scale, as heavy as what they give; the chosen one is gilded. */
+export function Weights({ plan, offers }: { plan: Plan; offers: readonly SchoolOffer[] }) {
+  const edit = useSession((s) => s.edit);
+  const units = useSettings((s) => s.units);
+  const ready = offers.filter((o) => o.ready);
+  const most = Math.max(1, ...ready.map((o) => o.targets.totalG));
+  return (
+    <div className="weights" role="group" aria-label="Portion schools">
+      {ready.map((o) => (
+        <button
+          key={o.id}
+          className="weight"
+          aria-pressed={o.chosen}
+          aria-label={`${o.name}: ${formatMass(o.targets.totalG, units)} in all`}
+          onClick={() => plan.school !== o.id && edit({ name: 'set-school', school: o.id })}
+        >
+          <Brass share={Math.cbrt(o.targets.totalG / most)} gilded={o.chosen} />
+          <b>{formatMass(o.targets.totalG, units)}</b>
+          <span>{o.name}</span>
+        </button>
+      ))}
+    </div>
+  );
+}
+
+/** A weight with its knob: its volume goes with its mass, so its sides go with the cube root. */
+function Brass({ share, gilded }: { share: number; gilded: boolean }) {
+  const k = Math.max(0.45, share);
+  const [w, h] = [20 * k, 30 * k];
+  const [body, edge, light] = gilded ? ['#f0b434', '#8a5f10', '#fbe2a0'] : ['#b9a98a', '#6d6146', '#e0d6bf'];
+  return (
+    <svg viewBox="-24 -50 48 52" width="48" height="52" aria-hidden="true">
+      <ellipse cx="1" cy="0" rx={w} ry="2.4" fill="#1a2040" opacity="0.25" />
+      <path
+        d={`M${-w} 0V${-h + 4}Q${-w} ${-h} ${-w + 4} ${-h}H${-w * 0.3}L${-w * 0.24} ${-h - 5 * k}H${w * 0.24}L${w * 0.3} ${-h}H${w - 4}Q${w} ${-h} ${w} ${-h + 4}V0Z`}
+        fill={body}
+        stroke={edge}
+        strokeWidth="1.4"
+      />
+      <ellipse cy={-h - 8 * k} rx={7 * k} ry={5.5 * k} fill={body} stroke={edge} strokeWidth="1.4" />
+      <path d={`M${-w * 0.7} ${-h + 6}V-5`} stroke={light} strokeWidth="2.4" strokeLinecap="round" />
+    </svg>
+  );
+}

@@ -1,0 +1,135 @@
+import { usualForm, type Component, type Family } from '../catalogue/index.js';
+import { planLarder, type Plan, type SchoolId } from '../plan/index.js';
+import { portionsIn } from '../party/index.js';
+import { coverOf, groundOf } from './family-ground.js';
+import { kindRanges, type KindRange } from './kinds.js';
+import { COUNTED, groupByFamily, targetsOf, type CountedFamily, type Targets } from './targets.js';
+
+/** What one school gives for this brief, beside the others. */
+export interface SchoolOffer {
+  id: SchoolId;
+  name: string;
+  /** What it counts, in one sentence. */
+  how: string;
+  /** Can it be chosen now? Your own figures and your log may be empty. */
+  ready: boolean;
+  chosen: boolean;
+  targets: Targets;
+  rows: SchoolRow[];
+  kinds: KindRange;
+  areaCm2: number;
+  /** At the usual price of each family, before packs are rounded up. */
+  costMinor: number;
+  /** Against the school that is chosen: grams more or less, and why. */
+  difference: string;
+}
+
+export interface SchoolRow {
+  family: CountedFamily;
+  /** Grams for a grown guest of this party, on average. */
+  gEach: number;
+  totalG: number;
+  /** Whole pieces a guest, where a family is counted in pieces: nobody has 4.3 crackers. */
+  piecesEach?: number;
+  source: 'house default' | 'your log' | 'your own figure';
+}
+
+const NAMES: Record<SchoolId, string> = {
+  'cheese-only': 'Cheese alone',
+  'by-family': 'By family',
+  combined: 'Combined',
+  log: 'From your log',
+  own: 'Your own',
+};
+
+const HOW: Record<SchoolId, string> = {
+  'cheese-only': 'it counts cheese alone and leaves meat, fish and plant protein out',
+  'by-family': 'it counts cheese and meat each for itself',
+  combined: 'it shares one budget between cheese and meat',
+  log: 'it follows what was eaten at your own boards',
+  own: 'it takes the figures that you keep',
+};
+
+/** What the school of this plan is called. */
+export const schoolName = (plan: Plan): string =>
+  plan.school === 'own' && plan.ownSchool ? plan.ownSchool.name : NAMES[plan.school].toLowerCase();
+
+/** A cracker or a slice of bread as it is counted at the table (craft, section 4: 5 pieces are about 30 g). */
+const PIECE_G: Partial<Record<CountedFamily, number>> = { vehicle: 6 };
+
+const SCHOOLS: readonly SchoolId[] = ['cheese-only', 'by-family', 'combined', 'log', 'own'];
+
+/** The schools for this very brief. An empty party gives every school nothing. */
+export function schoolsOf(plan: Plan): SchoolOffer[] {
+  const prices = familyPrices(planLarder(plan).values());
+  const portions = portionsIn(plan.party);
+  const offers = SCHOOLS.map((id) => {
+    const under = { ...plan, school: id };
+    const targets = targetsOf(under);
+    return {
+      id,
+      name: id === 'own' && plan.ownSchool ? plan.ownSchool.name : NAMES[id],
+      how: HOW[id],
+      ready: (id !== 'log' || plan.pastBoards.length > 0) && (id !== 'own' || plan.ownSchool !== null),
+      chosen: id === plan.school,
+      targets,
+      rows: rowsOf(plan, id, targets, portions),
+      kinds: kindsOf(under, targets),
+      areaCm2: groundOf(targets.byFamily, coverOf(plan)),
+      costMinor: Math.round(COUNTED.reduce((n, f) => n + targets.byFamily[f] * (prices.get(f) ?? 0), 0)),
+    };
+  });
+  const chosen = offers.find((o) => o.chosen)!;
+  return offers.map((o) => ({ ...o, difference: differenceOf(o, chosen) }));
+}
+
+function rowsOf(plan: Plan, id: SchoolId, targets: Targets, portions: number): SchoolRow[] {
+  return COUNTED.filter((f) => targets.byFamily[f] > 0).map((family) => {
+    const totalG = targets.byFamily[family];
+    const gEach = portions > 0 ? totalG / portions : 0;
+    const piece = PIECE_G[family];
+    const kept = plan.ownSchool?.rows[family] !== undefined;
+    const source = id === 'own' && kept ? 'your own figure' : id === 'log' ? 'your log' : 'house default';
+    return {
+      family,
+      gEach,
+      totalG,
+      ...(piece ? { piecesEach: Math.ceil(gEach / piece - 0.05) } : {}),
+      source,
+    };
+  });
+}
+
+function kindsOf(plan: Plan, targets: Targets): KindRange {
+  const ranges = kindRanges(plan);
+  const there = COUNTED.filter((f) => targets.byFamily[f] > 0);
+  return {
+    from: there.reduce((n, f) => n + ranges[f].from, 0),
+    to: there.reduce((n, f) => n + ranges[f].to, 0),
+  };
+}
+
+/** The middle price of a gram in each family, in minor units: half of its foods cost less. */
+function familyPrices(components: Iterable<Component>): Map<Family, number> {
+  const out = new Map<Family, number>();
+  for (const [family, list] of groupByFamily(components)) {
+    const prices = list
+      .filter((c) => usualForm(c).pieceG > 0)
+      .map((c) => Math.min(...c.packs.map((p) => p.priceMinor / p.massG)))
+      .sort((a, b) => a - b);
+    out.set(family, prices[Math.floor(prices.length / 2)] ?? 0);
+  }
+  return out;
+}
+
+const KILO = 1000;
+const kilos = (g: number) => (g >= KILO ? `${(g / KILO).toFixed(1)} kg` : `${Math.round(g / 10) * 10} g`);
+
+function differenceOf(o: Omit<SchoolOffer, 'difference'>, chosen: Omit<SchoolOffer, 'difference'>): string {
+  if (o.chosen) return `${o.name} is the school of this plan: ${o.how}.`;
+  if (!o.ready)
+    return o.id === 'log' ? 'Note what was eaten at a board first.' : 'Keep figures of your own first.';
+  const by = o.targets.totalG - chosen.targets.totalG;
+  if (Math.abs(by) < 50) return `${o.name} gives about as much.`;
+  return `${o.name} gives ${kilos(Math.abs(by))} ${by < 0 ? 'less' : 'more'} because ${o.how}.`;
+}
