@@ -88,6 +88,11 @@ const MATCHES: readonly Match[] = [
   { of: () => true, with: is('cheese'), why: 'it goes beside cheese' },
 ];
 
+/** The rule of taste by which one food likes the other; undefined where none of the special ones says so. */
+export function pairing(c: Component, partner: Component): string | undefined {
+  return MATCHES.slice(0, -1).find((m) => m.of(c) && m.with(partner) && c.id !== partner.id)?.why;
+}
+
 const MOST_PARTNERS = 4;
 
 /** Foods that go with it, by the first rule of taste that fits, spread over their families. */

@@ -20,7 +20,7 @@ export { ownComponent, ownId } from './own.js';
 export { searchComponents, wordsOf } from './search.js';
 export { atHomeIn, REGION_IDS, REGIONS, type RegionId } from './regions.js';
 export { DECOR, DECOR_SOURCE, findDecor, type Decor } from './decor.js';
-export { about, goesWith, TASTE_WORDS, type About } from './about.js';
+export { about, goesWith, pairing, TASTE_WORDS, type About } from './about.js';
 export {
   colourName,
   COLOUR_NAMES,

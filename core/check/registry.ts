@@ -5,6 +5,7 @@ import { partyCare, type PartyCare } from './looked-after.js';
 import { amounts } from './checks/amounts.js';
 import { balance } from './checks/balance.js';
 import { ages, coldAir, season } from './checks/brief.js';
+import { company } from './checks/company.js';
 import { contact } from './checks/contact.js';
 import { holding } from './checks/holding.js';
 import { knownFoods } from './checks/known-foods.js';
@@ -41,6 +42,7 @@ export const CHECKS: readonly Check[] = [
   size,
   amounts,
   balance,
+  company,
   tools,
   budget,
   coldAir,

@@ -1,7 +1,7 @@
-import { type Component, type FormFact, type FormId, usualForm } from '../catalogue/index.js';
+import { formOf, type Component, type FormFact, type FormId, usualForm } from '../catalogue/index.js';
 import { carriesTo, disliked, isGrave, judgeGroup, type Verdict } from '../needs/index.js';
 import { hasSmallChildren, portionsOf, type Group } from '../party/index.js';
-import { keepsFree, planLarder, type Plan, type Surface } from '../plan/index.js';
+import { keepsFree, planLarder, type Placement, type Plan, type Surface } from '../plan/index.js';
 import {
   BOWL_G_PER_CM2,
   COUNTED,
@@ -34,6 +34,8 @@ export interface Candidate {
   verdicts: Map<string, Verdict>;
   minG: number;
   maxG: number;
+  /** What lies there and stays as it is: the stylist's own hand. */
+  held?: Placement[];
 }
 
 export interface Problem {
@@ -41,6 +43,8 @@ export interface Problem {
   targets: Targets;
   grounds: Ground[];
   candidates: Candidate[];
+  /** Does what lies on the board stay? */
+  keep: boolean;
 }
 
 export const groupsOf = (plan: Plan, surface: Surface): Group[] =>
@@ -131,8 +135,11 @@ function massLimits(
     : [least, most];
 }
 
-/** Everything that may be chosen at all, with where and how. */
-export function problemOf(plan: Plan): Problem {
+/**
+ * Everything that may be chosen at all, with where and how. With `keep`, what lies on the board already stays as it is,
+ * in its form and with its grams; the rest is chosen around it.
+ */
+export function problemOf(plan: Plan, keep = false): Problem {
   const targets = targetsOf(plan);
   const grounds = groundsOf(plan);
   const candidates: Candidate[] = [];
@@ -143,11 +150,42 @@ export function problemOf(plan: Plan): Problem {
     // a food nobody knows anything about is never proposed, only pinned
     if (component.made === 'unknown' && !pinned) continue;
     for (const ground of grounds) {
-      const found = candidateOn(component, ground, plan, targets);
+      const here = keep ? heldOn(plan, component, ground) : [];
+      const found =
+        here.length > 0
+          ? heldCandidate(component, ground, here)
+          : candidateOn(component, ground, plan, targets);
       if (found) candidates.push(found);
     }
   }
-  return { plan, targets, grounds, candidates };
+  return { plan, targets, grounds, candidates, keep };
+}
+
+const heldOn = (plan: Plan, component: Component, ground: Ground): Placement[] =>
+  plan.placements.filter(
+    (p) => p.componentId === component.id && ground.surfaces.some((s) => s.id === p.surfaceId),
+  );
+
+function heldCandidate(component: Component, ground: Ground, held: Placement[]): Candidate {
+  const [first] = held;
+  const massG = held.reduce((n, p) => n + p.massG, 0);
+  const laidG = held.filter((p) => p.lot === 0).reduce((n, p) => n + p.massG, 0);
+  const fact = formOf(component, first!.form) ?? usualForm(component);
+  return {
+    component,
+    ground,
+    form: fact.form,
+    contained: first!.contained,
+    gPerCm2: first!.contained ? BOWL_G_PER_CM2 : fact.gPerCm2,
+    laidShare: laidG / massG,
+    pieceG: fact.pieceG,
+    verdicts: new Map(
+      ground.groups.map((g) => [g.id as string, judgeGroup(component, fact.form, g).verdict]),
+    ),
+    minG: massG,
+    maxG: massG,
+    held,
+  };
 }
 
 function candidateOn(

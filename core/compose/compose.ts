@@ -1,5 +1,5 @@
 import type { Plan } from '../plan/index.js';
-import { problemOf } from './candidates.js';
+import { problemOf, type Problem } from './candidates.js';
 import { findConflicts, type Conflict } from './conflicts.js';
 import { costOf } from '../portion/index.js';
 import { ALL_WISHES, type Draft } from './draft.js';
@@ -7,16 +7,21 @@ import type { Solution, Solver } from './linear.js';
 import { draftOf } from './program.js';
 import { fillPacks } from './rows/budget.js';
 import { boardOf } from './settle.js';
+import { sketchOf } from './sketch.js';
 
 /** A board that is optimal within this share of its points counts as best. */
 export const OPTIMAL_GAP = 0.01;
 /** The first board may be this far from the best of its kernel: it is there in a third of a second. The second try closes in. */
 const FIRST_GAP = 0.2;
 /** What the relaxed program takes so surely is taken for the first board. */
-const SURE = 0.75;
+export const SURE = 0.75;
+/** What it hardly takes is left out of the first board, if that leaves one. */
+const FAINT = 0.25;
 const KERNEL_GAP = 0.009;
 const KERNEL_NODES = 400;
 const FULL_NODES = 20000;
+/** Without a board to start from, whole packs under a budget are looked through only so far. */
+const BUDGET_NODES = 4;
 
 export interface Composition {
   status: 'optimal' | 'feasible' | 'impossible';
@@ -30,6 +35,8 @@ export interface Composition {
 export interface ComposeOptions {
   /** Called with a whole plan as soon as there is a first good board; under a budget again for each better one. */
   onFirst?: (plan: Plan) => void;
+  /** What lies on the board stays as it is, and the rest is chosen around it. */
+  keep?: boolean;
   /** Stop after the first good board, unproven. */
   quick?: boolean;
 }
@@ -46,35 +53,83 @@ export function compose(plan: Plan, solve: Solver, options: ComposeOptions = {})
   if (plan.party.length === 0 || plan.surfaces.length === 0) {
     const text =
       plan.party.length === 0 ? 'Nobody is coming yet: say who in the brief.' : 'There is no surface yet.';
-    return impossible(plan, [{ wishes: ['brief'], text }]);
+    return impossible(plan, [{ wishes: ['brief'], text, ways: [] }]);
   }
-  const problem = problemOf(plan);
+  const problem = problemOf(plan, options.keep);
+  const sketch = plan.budgetMinor === null ? sketched(problem, solve) : undefined;
+  if (sketch) {
+    options.onFirst?.(boardOf(sketch.draft, sketch.solution.values));
+    if (options.quick) return result(sketch.draft, { ...sketch.solution, bound: -Infinity });
+  }
+  if (plan.budgetMinor !== null) frugalFirst(draftOf(sketchOf(problem)), solve, { ...options, quick: true });
   const draft = draftOf(problem);
   const relaxed = solve(draft.model, { gap: 0, nodes: 0, seed: plan.seed, relaxed: true });
   if (relaxed.status === 'infeasible') return impossible(plan, findConflicts(problem, solve));
   const frugal = plan.budgetMinor === null ? undefined : frugalFirst(draft, solve, options);
   const promising = frugal?.relaxed ?? relaxed;
-  const first =
-    frugal?.first ??
-    solveKernel(draft, relaxed, solve, plan.seed, FIRST_GAP, undefined, SURE) ??
-    solveKernel(draft, relaxed, solve, plan.seed, FIRST_GAP);
-  if (first && !frugal) options.onFirst?.(boardOf(draft, first.values));
+  const first = frugal?.first ?? (sketch && inWhole(draft, sketch)) ?? firstOf(draft, relaxed, solve);
+  if (first && !frugal && !sketch) options.onFirst?.(boardOf(draft, first.values));
   if (first && options.quick) return result(draft, { ...first, bound: relaxed.objective });
+  const best = improved(draft, relaxed, promising, first, solve, (values) =>
+    options.onFirst?.(boardOf(draft, values)),
+  );
+  if (best.status === 'infeasible') return impossible(plan, findConflicts(problem, solve));
+  return result(draft, best);
+}
+
+/** From a first board to one that is proven near enough to the best: the kernel, then the whole program. */
+function improved(
+  draft: Draft,
+  relaxed: Solution,
+  promising: Solution,
+  first: Solution | undefined,
+  solve: Solver,
+  onBetter: (values: readonly number[]) => void,
+): Solution {
+  const { plan } = draft.problem;
+  const money = plan.budgetMinor !== null;
+  const gap = money ? BUDGET_GAP : OPTIMAL_GAP;
   const kernel =
-    first && solveKernel(draft, promising, solve, plan.seed, frugal ? BUDGET_GAP : KERNEL_GAP, first.values);
-  // the relaxed program bounds every board: a kernel board near enough to it is proven already
-  if (kernel && gapOf(kernel.objective, relaxed.objective) <= OPTIMAL_GAP)
-    return result(draft, { ...kernel, bound: relaxed.objective });
-  const whole = solve(draft.model, {
-    gap: frugal ? BUDGET_GAP : OPTIMAL_GAP * 0.98,
-    nodes: FULL_NODES,
+    first &&
+    solveKernel(draft, promising, solve, {
+      gap: money ? BUDGET_GAP : KERNEL_GAP,
+      start: first.values,
+      // the relaxed program bounds every board: a board near enough to it is proven at once
+      enough: relaxed.objective / (1 - gap),
+    });
+  if (kernel && gapOf(kernel.objective, relaxed.objective) <= gap)
+    return { ...kernel, bound: relaxed.objective };
+  // whole packs under a budget take a minute for the last points: the board is shown with the gap that it has
+  if (kernel && money) return { ...kernel, bound: relaxed.objective };
+  if (kernel && kernel.objective < first.objective - 1e-6) onBetter(kernel.values);
+  return solve(draft.model, {
+    gap: money ? BUDGET_GAP : OPTIMAL_GAP * 0.98,
+    nodes: money ? BUDGET_NODES : FULL_NODES,
     seed: plan.seed,
     relaxed: false,
-    noRestart: plan.budgetMinor !== null,
+    noRestart: money,
     ...(kernel ? { start: kernel.values } : {}),
   });
-  if (whole.status === 'infeasible') return impossible(plan, findConflicts(problem, solve));
-  return result(draft, whole);
+}
+
+const firstOf = (draft: Draft, relaxed: Solution, solve: Solver): Solution | undefined =>
+  solveKernel(draft, relaxed, solve, { gap: FIRST_GAP, sure: SURE }) ??
+  solveKernel(draft, relaxed, solve, { gap: FIRST_GAP });
+
+/** A first board from a small part of the larder; undefined where that part cannot feed everybody. */
+function sketched(problem: Problem, solve: Solver): { draft: Draft; solution: Solution } | undefined {
+  const draft = draftOf(sketchOf(problem));
+  const { seed } = problem.plan;
+  const relaxed = solve(draft.model, { gap: 0, nodes: 0, seed, relaxed: true });
+  if (relaxed.status === 'infeasible') return undefined;
+  const solution = firstOf(draft, relaxed, solve);
+  return solution && { draft, solution };
+}
+
+/** The sketch's board in the whole program: what both know has the same name there. */
+function inWhole(draft: Draft, sketch: { draft: Draft; solution: Solution }): Solution {
+  const told = new Map(sketch.draft.model.variables.map((v, i) => [v.name, sketch.solution.values[i]!]));
+  return { ...sketch.solution, values: draft.model.variables.map((v) => told.get(v.name) ?? 0) };
 }
 
 function impossible(plan: Plan, conflicts: Conflict[]): Composition {
@@ -82,7 +137,8 @@ function impossible(plan: Plan, conflicts: Conflict[]): Composition {
 }
 
 function result(draft: Draft, s: Solution): Composition {
-  const gap = gapOf(s.objective, s.bound);
+  // a board of which nothing is proven is as far from the best as can be
+  const gap = Number.isFinite(s.bound) ? gapOf(s.objective, s.bound) : 1;
   return {
     status: gap <= OPTIMAL_GAP ? 'optimal' : 'feasible',
     plan: boardOf(draft, s.values),
@@ -116,7 +172,7 @@ function frugalFirst(
     const d = draftOf(draft.problem, { ...ALL_WISHES, budget: false, frugal: dial });
     const relaxed = solve(d.model, { gap: 0, nodes: 0, seed: plan.seed, relaxed: true });
     if (relaxed.status === 'infeasible') return undefined;
-    const found = solveKernel(d, relaxed, solve, plan.seed, FRUGAL_GAP);
+    const found = solveKernel(d, relaxed, solve, { gap: FRUGAL_GAP });
     const fits = found !== undefined && costOf(boardOf(d, found.values)) <= plan.budgetMinor!;
     if (fits) {
       const first = inFull(draft, found.values);
@@ -140,44 +196,38 @@ function inFull(draft: Draft, values: readonly number[]): Solution {
   return { status: 'feasible', objective: points, bound: -Infinity, values: full };
 }
 
-/** Components of a family that go on into the kernel beyond those that the relaxed program uses: each one slows the first board (measured). */
-const KERNEL_SPARE = 0;
+interface KernelOptions {
+  gap: number;
+  start?: readonly number[];
+  /** What the relaxed program takes at least so surely is taken, and what it hardly takes is left out. */
+  sure?: number;
+  enough?: number;
+}
 
-/** Fixes everything outside the kernel to "not chosen" and solves what is left. */
-function solveKernel(
+/** Fixes everything outside the kernel to "not chosen" and solves what is left; undefined when that feeds not everybody. */
+export function solveKernel(
   draft: Draft,
   relaxed: Solution,
   solve: Solver,
-  seed: number,
-  gap: number,
-  start?: readonly number[],
-  sure = Infinity,
+  { gap, start, sure = Infinity, enough }: KernelOptions,
 ): Solution | undefined {
-  const byFamily = new Map<string, [number, number][]>();
-  for (const [id, x] of draft.chosen) {
-    const family = draft.component(id).family;
-    byFamily.set(family, [...(byFamily.get(family) ?? []), [x, relaxed.values[x] ?? 0]]);
-  }
-  const closed: number[] = [];
-  for (const list of byFamily.values()) {
-    list.sort((a, b) => b[1] - a[1] || a[0] - b[0]);
-    const used = list.filter(([, v]) => v > 1e-6).length;
-    closed.push(...list.slice(used + KERNEL_SPARE).map(([x]) => x));
-  }
-  const taken = [...draft.chosen.values()].filter((x) => (relaxed.values[x] ?? 0) >= sure);
-  const lowers = taken.map((x) => draft.model.variables[x]!.lower);
-  taken.forEach((x) => (draft.model.variables[x]!.lower = 1));
-  const uppers = closed.map((x) => draft.model.variables[x]!.upper);
-  closed.forEach((x) => (draft.model.variables[x]!.upper = 0));
+  const least = sure < Infinity ? FAINT : 1e-6;
+  const chosen = [...draft.chosen.values()].map((x) => draft.model.variables[x]!);
+  const bounds = chosen.map(({ lower, upper }) => [lower, upper] as const);
+  [...draft.chosen.values()].forEach((x, i) => {
+    const value = relaxed.values[x] ?? 0;
+    if (value <= least && chosen[i]!.lower < 1) chosen[i]!.upper = 0;
+    if (value >= sure) chosen[i]!.lower = 1;
+  });
   const found = solve(draft.model, {
     gap,
     nodes: KERNEL_NODES,
-    seed,
+    seed: draft.problem.plan.seed,
     relaxed: false,
     noRestart: draft.problem.plan.budgetMinor !== null,
     ...(start ? { start } : {}),
+    ...(enough === undefined ? {} : { enough }),
   });
-  closed.forEach((x, i) => (draft.model.variables[x]!.upper = uppers[i]!));
-  taken.forEach((x, i) => (draft.model.variables[x]!.lower = lowers[i]!));
+  bounds.forEach(([lower, upper], i) => Object.assign(chosen[i]!, { lower, upper }));
   return found.status === 'infeasible' ? undefined : found;
 }

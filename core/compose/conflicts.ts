@@ -1,86 +1,306 @@
 import { formatMoney } from '../measure/index.js';
 import type { ComponentId } from '../catalogue/index.js';
-import { planLarder, type Plan } from '../plan/index.js';
-import type { Problem } from './candidates.js';
+import { portionsOf } from '../party/index.js';
+import { applyCommand, planLarder, type Command, type Plan, type Surface } from '../plan/index.js';
+import { fittingOutline, minutesAtHand, needG } from '../portion/index.js';
+import { problemOf, type Problem } from './candidates.js';
+import type { Draft } from './draft.js';
+import type { Row, Solver } from './linear.js';
 import { draftOf } from './program.js';
-import type { Wishes } from './draft.js';
-import type { Solver } from './linear.js';
 
-/** Wishes that cannot all be kept, in plain words. `wishes` are ids: budget, pin:<component>, group:<group>. */
+/** Wishes that cannot all be kept, in plain words. `wishes` are ids: budget, work, star, pin:<component>, group:<group>. */
 export interface Conflict {
   wishes: string[];
   text: string;
+  /** What to loosen so that a board can be made, the smallest step first. */
+  ways: Way[];
 }
 
-function wishIds(plan: Plan): string[] {
-  return [
-    ...(plan.budgetMinor === null ? [] : ['budget']),
-    ...plan.wishes.pinned.map((id) => `pin:${id}`),
-    ...plan.party.map((g) => `group:${g.id}`),
-  ];
+/** One way out: what it says, what it changes, and the edit. */
+export interface Way {
+  label: string;
+  effect: string;
+  command: Command;
 }
 
-const wishesOf = (ids: ReadonlySet<string>): Wishes => ({
-  budget: ids.has('budget'),
-  frugal: 0,
-  pinned: (id: ComponentId) => ids.has(`pin:${id}`),
-  lookedAfter: (g) => ids.has(`group:${g}`),
-});
+type Single = Exclude<Command, { name: 'together' }>;
 
-/** One smallest set of colliding wishes by dropping each in turn, decided on the relaxed program (notes: decide on the LP). */
+/** Ways out that are looked for: enough to choose from. */
+const MOST_WAYS = 3;
+
+/**
+ * What must be loosened so that a board can be made, decided on the relaxed program (notes: decide on the LP). Each wish
+ * may be broken at a price; the cheapest breaking is a way out. Then the wish that was broken is held fast, and the next
+ * way is looked for. What all ways break together is what collides.
+ */
 export function findConflicts(problem: Problem, solve: Solver): Conflict[] {
-  const { plan } = problem;
-  const holds = (ids: readonly string[]) =>
-    solve(draftOf(problem, wishesOf(new Set(ids))).model, {
-      gap: 0,
-      nodes: 0,
-      seed: plan.seed,
-      relaxed: true,
-    }).status !== 'infeasible';
-  let kept = wishIds(plan);
-  if (holds(kept))
-    return [
-      {
-        wishes: [],
-        text: 'The amounts fit on paper, but not in whole packs, kinds and pieces. Loosen one wish or change a surface.',
-      },
-    ];
-  if (!holds([]))
+  const elastic = elasticOf(problem);
+  const held = new Set<string>();
+  const found: { broken: Broken[]; way: Way }[] = [];
+  const wishes = new Set<string>();
+  for (let k = 0; k < MOST_WAYS + 1 && found.length < MOST_WAYS; k++) {
+    const broken = cheapestBreaking(elastic, held, solve);
+    if (!broken) break;
+    if (broken.length === 0) return [onPaper(problem.plan)];
+    broken.forEach((b) => wishes.add(b.wish));
+    const way = wayOf(problem.plan, broken, solve);
+    if (way && !found.some((f) => f.way.label === way.label)) found.push({ broken, way });
+    held.add(broken[0]!.wish);
+  }
+  if (wishes.size === 0)
     return [
       {
         wishes: [],
         text: 'Even without any wish the surfaces cannot hold this party’s food: change the surfaces or what they are kept free from.',
+        ways: [],
       },
     ];
-  for (const id of [...kept]) {
-    const without = kept.filter((k) => k !== id);
-    if (!holds(without)) kept = without;
-  }
-  return [{ wishes: kept, text: sentence(plan, kept) }];
+  const collide = [...wishes];
+  return [{ wishes: collide, text: sentence(problem.plan, collide), ways: found.map((f) => f.way) }];
 }
 
+/** A share of the budget by which packs that do not fit may be helped (house default). */
+const ON_PAPER_MORE = 1.1;
+
+function onPaper(plan: Plan): Conflict {
+  const text =
+    'The amounts fit on paper, but no board of whole packs, kinds and pieces was found. Loosen one wish or change a surface.';
+  if (plan.budgetMinor === null) return { wishes: [], text, ways: [] };
+  const budgetMinor = Math.ceil((plan.budgetMinor * ON_PAPER_MORE) / UNIT) * UNIT;
+  return {
+    wishes: ['budget'],
+    text,
+    ways: [{ ...budgetStep(plan, budgetMinor), command: { name: 'set-budget', budgetMinor } }],
+  };
+}
+
+// ------------------------------------------------------------------ which wishes collide
+
+interface Broken {
+  wish: string;
+  /** By how much, in the wish's own unit: minor units, minutes; otherwise only that it is. */
+  by: number;
+}
+
+interface Elastic {
+  draft: Draft;
+  slacks: { wish: string; variable: number; scale: number }[];
+}
+
+const GROUP_ROWS = ['enough', 'body', 'vehicle', 'fresh', 'a vehicle', 'a body', 'a contrast', 'bites'];
+
+/** The rows that keep each wish; what a plan does not wish for has none. */
+function rowsByWish(draft: Draft): Map<string, Row[]> {
+  const { plan } = draft.problem;
+  const byName = new Map<string, Row[]>();
+  for (const r of draft.model.rows) byName.set(r.name, [...(byName.get(r.name) ?? []), r]);
+  const named = (names: readonly string[]) => names.flatMap((n) => byName.get(n) ?? []);
+  const wishes: [string, Row[]][] = [
+    ['budget', named(['budget'])],
+    ['work', named(['minutes at hand'])],
+    ['star', named(['the star', 'the star on the main board'])],
+    ...plan.wishes.pinned.map((id): [string, Row[]] => [`pin:${id}`, named([`pinned ${id}`])]),
+    ...plan.party.map((g): [string, Row[]] => [
+      `group:${g.id}`,
+      named(GROUP_ROWS.map((r) => `${r} ${g.id}`)),
+    ]),
+  ];
+  return new Map(wishes.filter(([, rows]) => rows.length > 0));
+}
+
+/** What breaking a whole wish costs beside others: money and minutes first, guests last. */
+const PRICES: Record<string, number> = { budget: 2, work: 2, star: 1, pin: 1, group: 6 };
+
+/** Every wish's rows may be missed, at a price for the share that is missed; nothing else costs anything. */
+function elasticOf(problem: Problem): Elastic {
+  const draft = draftOf(problem);
+  for (const v of draft.model.variables) v.cost = 0;
+  draft.model.offset = 0;
+  const slacks: Elastic['slacks'] = [];
+  for (const [wish, rows] of rowsByWish(draft)) {
+    const price = PRICES[wish.split(':')[0]!]!;
+    for (const row of rows) {
+      const below = Number.isFinite(row.lower);
+      const scale = Math.max(1, Math.abs(below ? row.lower : row.upper));
+      const variable = draft.model.variable(`breaks ${wish}`, 0, Infinity, price / scale);
+      row.terms = [...row.terms, [variable, below ? 1 : -1]];
+      slacks.push({ wish, variable, scale: price / scale });
+    }
+  }
+  return { draft, slacks };
+}
+
+const ROUNDS = 3;
+const BROKEN = 1e-5;
+
+/** The fewest wishes that must be broken while some are held: a sum of breakings, weighed anew to gather them in few. */
+function cheapestBreaking(e: Elastic, held: ReadonlySet<string>, solve: Solver): Broken[] | undefined {
+  const { model } = e.draft;
+  let weight = new Map(e.slacks.map((s) => [s.wish, 1]));
+  let broken: Broken[] = [];
+  for (let round = 0; round < ROUNDS; round++) {
+    for (const s of e.slacks) {
+      model.variables[s.variable]!.upper = held.has(s.wish) ? 0 : Infinity;
+      model.variables[s.variable]!.cost = s.scale * weight.get(s.wish)!;
+    }
+    const found = solve(model, { gap: 0, nodes: 0, seed: 1, relaxed: true });
+    if (found.status === 'infeasible') return undefined;
+    const missed = new Map<string, { by: number; price: number }>();
+    for (const s of e.slacks) {
+      const by = found.values[s.variable] ?? 0;
+      const known = missed.get(s.wish) ?? { by: 0, price: 0 };
+      missed.set(s.wish, { by: known.by + by, price: known.price + by * s.scale });
+    }
+    broken = [...missed]
+      .filter(([, m]) => m.price > BROKEN)
+      .sort((a, b) => b[1].price - a[1].price)
+      .map(([wish, m]) => ({ wish, by: m.by }));
+    if (broken.length <= 1) break;
+    weight = new Map([...missed].map(([wish, m]) => [wish, 1 / (m.price + 0.05)]));
+  }
+  return broken;
+}
+
+// ------------------------------------------------------------------ ways out
+
+/** More wishes than this are no way out but another party. */
+const MOST_STEPS = 2;
+
+/** The edits that loosen what is broken; undefined where a wish has no edit or the board still cannot be made. */
+function wayOf(plan: Plan, broken: readonly Broken[], solve: Solver): Way | undefined {
+  if (broken.length > MOST_STEPS) return undefined;
+  const steps = broken.map((b) => relaxed(plan, b));
+  if (steps.some((s) => s === undefined)) return undefined;
+  const known = steps as Step[];
+  const label = known.map((s, i) => (i === 0 ? s.label : lower(s.label))).join(' and ');
+  const way: Way = {
+    label,
+    effect: known.map((s) => s.effect).join(', '),
+    command: {
+      name: 'together',
+      label: lower(label).slice(0, 120),
+      commands: known.flatMap((s) => s.commands),
+    },
+  };
+  const done = applyCommand(plan, way.command);
+  if (!done.ok) return undefined;
+  const { model } = draftOf(problemOf(done.plan));
+  const holds = solve(model, { gap: 0, nodes: 0, seed: 1, relaxed: true }).status !== 'infeasible';
+  return holds ? way : undefined;
+}
+
+interface Step {
+  label: string;
+  effect: string;
+  commands: Single[];
+}
+
+/** Whole packs and kinds cost more than shares of them, as the relaxed program counts (house default, from trials). */
+const WHOLE_PACKS = 1.12;
+const WHOLE_KINDS = 1.08;
+const UNIT = 100;
+const FIVE = 5;
+
+function budgetStep(plan: Plan, budgetMinor: number): Pick<Step, 'label' | 'effect'> {
+  return {
+    label: `Raise the budget by ${formatMoney(budgetMinor - plan.budgetMinor!, plan.currency)}`,
+    effect: `to ${formatMoney(budgetMinor, plan.currency)}`,
+  };
+}
+
+/** One wish loosened as little as helps. */
+function relaxed(plan: Plan, { wish, by }: Broken): Step | undefined {
+  if (wish === 'budget') {
+    const budgetMinor = Math.ceil(((plan.budgetMinor! + by) * WHOLE_PACKS) / UNIT) * UNIT;
+    return { ...budgetStep(plan, budgetMinor), commands: [{ name: 'set-budget', budgetMinor }] };
+  }
+  if (wish === 'work') {
+    const each = ((minutesAtHand(plan)! + by) * WHOLE_KINDS) / (1 + plan.work.helpers);
+    const minutes = Math.max(plan.work.minutes! + FIVE, Math.ceil(each / FIVE) * FIVE);
+    return {
+      label: `Take ${minutes - plan.work.minutes!} minutes more`,
+      effect: `${minutes} min`,
+      commands: [{ name: 'set-work', work: { ...plan.work, minutes } }],
+    };
+  }
+  if (wish === 'star')
+    return {
+      label: 'Do without that star',
+      effect: 'another one',
+      commands: [{ name: 'set-star', star: null }],
+    };
+  if (wish.startsWith('pin:')) {
+    const componentId = wish.slice(4) as ComponentId;
+    return {
+      label: `Let the pin on ${foodName(plan, componentId)} go`,
+      effect: 'one pin less',
+      commands: [{ name: 'pin', componentId, on: false }],
+    };
+  }
+  return ownPlate(plan, wish.slice(6));
+}
+
+/** A plate that the group has to itself, in the size of its portions; the shared surfaces are then the others'. */
+function ownPlate(plan: Plan, groupId: string): Step | undefined {
+  const group = plan.party.find((g) => g.id === groupId);
+  const others = plan.party.filter((g) => g.id !== groupId).map((g) => g.id);
+  const has = plan.surfaces.some((s) => s.serves?.length === 1 && s.serves[0] === groupId);
+  if (!group || has || others.length === 0 || plan.surfaces.length >= 20) return undefined;
+  const base: Surface = {
+    id: `plate-${group.id}`.slice(0, 60) as Surface['id'],
+    name: `Plate for ${group.name}`.slice(0, 60),
+    outline: { kind: 'round', diameterMm: 240 },
+    rimMm: 10,
+    material: 'china',
+    serves: [group.id],
+    freeFrom: [],
+    smallHands: group.band === 'child',
+  };
+  const { targets } = problemOf(plan);
+  const outline = fittingOutline(base, (needG(group, targets) * GROUND_SPARE) / GROUND_G_PER_CM2);
+  return {
+    label: `Give “${group.name}” a plate of their own`,
+    effect: `${portionsOf(group).toFixed(0)} portions apart`,
+    commands: [
+      { name: 'set-surface', surface: { ...base, outline } },
+      ...plan.surfaces
+        .filter((s) => s.serves === null || (s.serves.includes(group.id) && s.serves.length > 1))
+        .map((s): Single => ({
+          name: 'set-surface',
+          surface: {
+            ...s,
+            serves: (s.serves ?? plan.party.map((g) => g.id)).filter((id) => id !== group.id),
+          },
+        })),
+    ],
+  };
+}
+
+/** A mixed plate (craft, section 9), and a little room around it. */
+const GROUND_G_PER_CM2 = 1.7;
+const GROUND_SPARE = 1.1;
+
+// ------------------------------------------------------------------ words
+
+/** More wishes than this make no sentence. */
+const MOST_NAMED = 3;
+
 function sentence(plan: Plan, ids: readonly string[]): string {
-  const words = ids.map((id) => wishWords(plan, id));
+  const words = ids.slice(0, MOST_NAMED).map((id) => wishWords(plan, id));
+  if (ids.length > MOST_NAMED) words.push('other wishes');
   const list = words.length > 1 ? `${words.slice(0, -1).join(', ')} and ${words.at(-1)}` : words[0];
-  const relax = ids.map((id) => relaxWords(id)).filter((w, i, all) => all.indexOf(w) === i);
-  return `${capital(list ?? '')} cannot ${words.length > 1 ? 'all be kept together' : 'be kept'}. ${capital(relax.join(', or '))}.`;
+  return `${capital(list ?? '')} cannot ${words.length > 1 ? 'all be kept together' : 'be kept'}.`;
 }
 
 const capital = (t: string) => t.charAt(0).toUpperCase() + t.slice(1);
+const lower = (t: string) => t.charAt(0).toLowerCase() + t.slice(1);
+const foodName = (plan: Plan, id: ComponentId) => (planLarder(plan).get(id)?.name ?? id).toLowerCase();
 
 function wishWords(plan: Plan, id: string): string {
   if (id === 'budget') return `the budget of ${formatMoney(plan.budgetMinor ?? 0, plan.currency)}`;
-  if (id.startsWith('pin:')) {
-    const name = planLarder(plan).get(id.slice(4) as ComponentId)?.name ?? id.slice(4);
-    return `the pin on ${name.toLowerCase()}`;
-  }
+  if (id === 'work') return `${minutesAtHand(plan) ?? 0} minutes of work`;
+  if (id === 'star') return `${foodName(plan, plan.wishes.star!)} as the star`;
+  if (id.startsWith('pin:')) return `the pin on ${foodName(plan, id.slice(4) as ComponentId)}`;
   const group = plan.party.find((g) => g.id === id.slice(6));
   return `enough for “${group?.name ?? id.slice(6)}”`;
-}
-
-function relaxWords(id: string): string {
-  if (id === 'budget') return 'raise the budget';
-  return id.startsWith('pin:')
-    ? 'take the pin away'
-    : 'give the group a surface of its own, or allow more foods that it may eat';
 }

@@ -16,15 +16,26 @@ export interface Wishes {
   frugal: number;
   pinned(id: ComponentId): boolean;
   lookedAfter(groupId: string): boolean;
+  work: boolean;
+  star: boolean;
 }
 
-export const ALL_WISHES: Wishes = { budget: true, frugal: 0, pinned: () => true, lookedAfter: () => true };
+export const ALL_WISHES: Wishes = {
+  budget: true,
+  frugal: 0,
+  pinned: () => true,
+  lookedAfter: () => true,
+  work: true,
+  star: true,
+};
 
 /** The program while it is being written. */
 export interface Draft {
   problem: Problem;
   model: LinearModel;
   entries: Entry[];
+  /** The entries of one component. */
+  entriesOf(id: ComponentId): readonly Entry[];
   /** Is the component chosen for a shared surface? */
   chosen: Map<ComponentId, number>;
   wishes: Wishes;
@@ -45,6 +56,7 @@ export function startDraft(problem: Problem, wishes: Wishes): Draft {
     const { id } = candidate.component;
     const at = `${id} on ${candidate.ground.surface.id}`;
     const laid = model.binary(`lay ${at}`, 0.05);
+    if (candidate.held) model.variables[laid]!.lower = 1;
     const mass = model.variable(`mass ${at}`, 0, candidate.maxG);
     model.atMost(
       `only where laid ${at}`,
@@ -85,18 +97,26 @@ export function startDraft(problem: Problem, wishes: Wishes): Draft {
       );
     return { candidate, laid, mass };
   });
+  const byComponent = new Map<ComponentId, Entry[]>();
+  for (const e of entries) {
+    const known = byComponent.get(e.candidate.component.id);
+    if (known) known.push(e);
+    else byComponent.set(e.candidate.component.id, [e]);
+  }
   const draft: Draft = {
     problem,
     model,
     entries,
+    entriesOf: (id) => byComponent.get(id) ?? [],
     chosen,
     wishes,
     packs: new Map(),
     component: (id) => components.get(id)!,
   };
   for (const [id, x] of chosen) {
-    const places = entries
-      .filter((e) => e.candidate.component.id === id && !isOwnPlate(e.candidate.ground, problem.plan))
+    const places = draft
+      .entriesOf(id)
+      .filter((e) => !isOwnPlate(e.candidate.ground, problem.plan))
       .map((e) => [e.laid, 1] as const);
     model.atLeast(`chosen is laid ${id}`, [...places, [x, -1]], 0);
   }

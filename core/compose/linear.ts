@@ -23,6 +23,8 @@ export interface SolveOptions {
   relaxed: boolean;
   /** Do not begin anew at the root: halves the time of a program with a tight budget, and doubles that of others. */
   noRestart?: boolean;
+  /** Points that are good enough: a solution with no more ends the search. */
+  enough?: number;
   /** Values to start from; may be incomplete or slightly wrong. */
   start?: readonly number[];
   onProgress?: (objective: number, bound: number) => void;
@@ -64,8 +66,12 @@ export class LinearModel {
     this.row(name, -Infinity, terms, upper);
   }
 
-  /** Adds to a variable's cost. */
-  charge(variable: number, cost: number): void {
+  /** Why a variable costs what it costs, in a stylist's words: to answer "why this?". */
+  readonly reasons: { variable: number; cost: number; why: string }[] = [];
+
+  /** Adds to a variable's cost; with a reason where a stylist would ask for one. */
+  charge(variable: number, cost: number, why?: string): void {
     this.variables[variable]!.cost += cost;
+    if (why !== undefined && cost !== 0) this.reasons.push({ variable, cost, why });
   }
 }

@@ -4,6 +4,15 @@ import { bowlRows, familyRows, groundRows } from './rows/amounts.js';
 import { budgetRows } from './rows/budget.js';
 import { lookedAfterRows } from './rows/looked-after.js';
 import {
+  busyRows,
+  energyRows,
+  pantryRows,
+  reachRows,
+  regionRows,
+  starRows,
+  workRows,
+} from './rows/occasion.js';
+import {
   alikeRows,
   colourRows,
   paletteRows,
@@ -29,6 +38,13 @@ export function draftOf(problem: Problem, wishes: Wishes = ALL_WISHES): Draft {
   colourRows(draft);
   tasteOfEach(draft);
   specialBreadRows(draft);
+  regionRows(draft);
+  energyRows(draft);
+  workRows(draft);
+  reachRows(draft);
+  busyRows(draft);
+  pantryRows(draft);
+  starRows(draft);
   budgetRows(draft);
   return draft;
 }

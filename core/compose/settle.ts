@@ -47,15 +47,25 @@ export function placementsOf(
 
 const LAID = 0.5;
 
+const isCounted = (plan: Plan, p: Placement): boolean =>
+  planLarder(plan).get(p.componentId)?.family !== 'garnish';
+
 /** The solver's values as placements on the plan. Pins and everything else of the plan stay as they are. */
 export function boardOf(draft: Draft, values: readonly number[]): Plan {
   const { plan } = draft.problem;
   const placements: Placement[] = [];
   for (const { candidate: c, laid, mass } of draft.entries) {
     if ((values[laid] ?? 0) < LAID) continue;
-    placements.push(...onGround(c, values[mass] ?? 0, plan).map((p) => asKept(p, plan)));
+    if (c.held) placements.push(...c.held);
+    else placements.push(...onGround(c, values[mass] ?? 0, plan).map((p) => asKept(p, plan)));
   }
-  return { ...plan, placements: [...placements, ...garnish(plan)] };
+  // kept by hand, but nothing that the composer could have chosen: it stays where it is
+  const unknown = draft.problem.keep
+    ? plan.placements.filter(
+        (p) => isCounted(plan, p) && !draft.entries.some(({ candidate: c }) => c.held?.includes(p)),
+      )
+    : [];
+  return { ...plan, placements: [...placements, ...unknown, ...garnish(plan)] };
 }
 
 /** A food that had a tool of its own, or lay in a zone, has it again. */

@@ -1,5 +1,5 @@
 import type { Checked, Lying } from '../check/index.js';
-import { certificateOf, standingOf } from '../check/index.js';
+import { bitesFor, certificateOf, standingOf } from '../check/index.js';
 import type { Group } from '../party/index.js';
 import type { Plan } from '../plan/index.js';
 
@@ -18,23 +18,7 @@ export interface GuestCard {
   caution: string;
 }
 
-const MOST_BITES = 6;
 const unique = (list: readonly string[]) => [...new Set(list)];
-
-/** Bites of what counts for the group on one surface, each food as seldom again as can be. */
-export function bitesOf(foods: readonly Lying[]): string[] {
-  const of = (job: string) =>
-    unique(foods.filter((l) => l.component.job === job).map((l) => l.component.name));
-  const [bread, body, contrast] = [of('vehicle'), of('body'), of('contrast')];
-  if (bread.length === 0 || body.length === 0 || contrast.length === 0) return [];
-  const most = Math.min(MOST_BITES, bread.length * body.length * contrast.length);
-  const out = new Set<string>();
-  for (let i = 0; out.size < most && i < most * 4; i++)
-    out.add(
-      `${bread[i % bread.length]} + ${body[(i + Math.floor(i / body.length)) % body.length]} + ${contrast[(i + Math.floor(i / contrast.length)) % contrast.length]}`,
-    );
-  return [...out];
-}
 
 export function guestCard(plan: Plan, checked: Checked, group: Group): GuestCard {
   const { context, care } = checked;
@@ -60,9 +44,7 @@ export function guestCard(plan: Plan, checked: Checked, group: Group): GuestCard
     mayEat,
     ask,
     notForYou: rest,
-    bites: plan.surfaces
-      .flatMap((s) => bitesOf(fine.filter((l) => l.surface.id === s.id)))
-      .slice(0, MOST_BITES),
+    bites: bitesFor(context, group).map((b) => b.foods.map((f) => f.name).join(' + ')),
     overruled: plan.overrulings
       .filter((o) => o.groupId === group.id)
       .map((o) => `${context.larder.get(o.componentId)?.name ?? o.componentId}: ${o.why} (${o.who})`),

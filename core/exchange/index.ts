@@ -4,4 +4,4 @@ export { PARTY_COLUMNS, partyCsv, readPartyCsv } from './party-csv.js';
 export { COMPONENT_COLUMNS, componentsCsv, readComponentsCsv } from './components-csv.js';
 export { readReplies, REPLY_QUESTIONS, replySlipText, type Replies } from './replies.js';
 export type { RowProblem } from './csv.js';
-export { bitesOf, guestCard, guestCardHtml, type GuestCard } from './card.js';
+export { guestCard, guestCardHtml, type GuestCard } from './card.js';

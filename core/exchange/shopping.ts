@@ -7,6 +7,7 @@ export interface ShoppingRow {
   component: string;
   family: string;
   neededG: number;
+  ownedG: number;
   packs: string;
   boughtG: number;
   leftOverG: number;
@@ -15,33 +16,46 @@ export interface ShoppingRow {
 
 /** What to buy: all lots on all surfaces, in whole packs. Components nobody knows are listed without packs. */
 export function shoppingRows(plan: Plan): ShoppingRow[] {
-  return boughtFor(plan.placements, planLarder(plan)).map(({ id, component, neededG, choice }) => ({
-    component: component?.name ?? id,
-    family: component?.family ?? '',
-    neededG: Math.round(neededG),
-    packs: choice ? choice.packs.map((p) => `${p.count} x ${p.massG} g`).join(', ') : '?',
-    boughtG: choice?.massG ?? 0,
-    leftOverG: Math.round(choice?.leftOverG ?? 0),
-    costMinor: choice?.priceMinor ?? 0,
-  }));
+  return boughtFor(plan.placements, planLarder(plan), plan.pantry).map(
+    ({ id, component, neededG, ownedG, choice }) => ({
+      component: component?.name ?? id,
+      family: component?.family ?? '',
+      neededG: Math.round(neededG),
+      ownedG: Math.round(ownedG),
+      packs: choice ? choice.packs.map((p) => `${p.count} x ${p.massG} g`).join(', ') : '?',
+      boughtG: choice?.massG ?? 0,
+      leftOverG: Math.round(choice?.leftOverG ?? 0),
+      costMinor: choice?.priceMinor ?? 0,
+    }),
+  );
 }
 
 export function shoppingCsv(plan: Plan): string {
   const rows = shoppingRows(plan);
   const money = (minor: number) => formatMoney(minor, plan.currency).replace(/^\S+ /, '');
   return writeTable(
-    ['component', 'family', 'needed g', 'packs', 'bought g', 'left over g', `cost ${plan.currency}`],
+    [
+      'component',
+      'family',
+      'needed g',
+      'in the house g',
+      'packs',
+      'bought g',
+      'left over g',
+      `cost ${plan.currency}`,
+    ],
     [
       ...rows.map((r) => [
         r.component,
         r.family,
         r.neededG,
+        r.ownedG,
         r.packs,
         r.boughtG,
         r.leftOverG,
         money(r.costMinor),
       ]),
-      ['Total', '', '', '', '', '', money(rows.reduce((n, r) => n + r.costMinor, 0))],
+      ['Total', '', '', '', '', '', '', money(rows.reduce((n, r) => n + r.costMinor, 0))],
     ],
   );
 }

@@ -6,6 +6,7 @@ import {
   type ComponentId,
   type Larder,
 } from '../catalogue/index.js';
+import { monthOf } from '../measure/index.js';
 import type { Answer, Plan } from './plan.js';
 
 /** The component as this plan knows it: what labels and people have said is filled in, with its source. */
@@ -17,6 +18,12 @@ function answered(component: Component, answers: readonly Answer[]): Component {
   }
   return out;
 }
+
+/** The month whose fruit is ripe: in the southern half of the world half a year apart. */
+export const growingMonth = (plan: Pick<Plan, 'occasion'>): number => {
+  const month = monthOf(plan.occasion.start);
+  return plan.occasion.hemisphere === 'south' ? ((month + 5) % 12) + 1 : month;
+};
 
 /** Everything that can be chosen in this plan, with the plan's own components and answers. */
 export function planLarder(plan: Pick<Plan, 'ownComponents' | 'answers'>): Larder {

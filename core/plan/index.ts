@@ -42,4 +42,4 @@ export {
   type Command,
   type CommandResult,
 } from './commands/apply.js';
-export { planLarder } from './facts.js';
+export { growingMonth, planLarder } from './facts.js';

@@ -33,7 +33,7 @@ export function kindRanges(plan: Plan): Record<CountedFamily, KindRange> {
   const k = guests <= UP_TO_SMALL ? 3 / 7 : guests <= UP_TO_MIDDLE ? 5 / 7 : 1;
   return Object.fromEntries(
     Object.entries(LARGE).map(([family, r]) => {
-      const least = family === 'cheese' || family === 'vehicle' || family === 'spread-dip' ? 2 : 1;
+      const least = ['cheese', 'cured-meat', 'vehicle', 'spread-dip'].includes(family) ? 2 : 1;
       const to = scaled(r.to, k, least);
       return [
         family,

@@ -33,24 +33,38 @@ function cheapest(sizes: Component['packs'], needG: number): Counted[] {
   return best ?? [];
 }
 
+/** Grams of a food in the house; the same food may be noted twice. */
+export const inPantry = (pantry: Plan['pantry'], id: ComponentId): number =>
+  pantry.filter((p) => p.componentId === id).reduce((n, p) => n + p.massG, 0);
+
 export interface Bought {
   id: ComponentId;
   /** Undefined for a food that no larder knows any more. */
   component: Component | undefined;
   neededG: number;
+  /** Of it, what is in the house already. */
+  ownedG: number;
   choice: PackChoice | undefined;
 }
 
-/** What is bought for these placements: all lots of all surfaces together, in whole packs. */
-export function boughtFor(placements: readonly Placement[], larder: Larder): Bought[] {
+/** What is bought for these placements: all lots of all surfaces together, in whole packs, less what is in the house. */
+export function boughtFor(
+  placements: readonly Placement[],
+  larder: Larder,
+  pantry: Plan['pantry'] = [],
+): Bought[] {
   const mass = new Map<ComponentId, number>();
   for (const p of placements) mass.set(p.componentId, (mass.get(p.componentId) ?? 0) + p.massG);
   return [...mass].map(([id, neededG]) => {
     const component = larder.get(id);
-    return { id, component, neededG, choice: component && choosePacks(component, neededG) };
+    const ownedG = Math.min(neededG, inPantry(pantry, id));
+    return { id, component, neededG, ownedG, choice: component && choosePacks(component, neededG - ownedG) };
   });
 }
 
 /** What the packs of a plan cost, in minor units of its currency. */
 export const costOf = (plan: Plan): number =>
-  boughtFor(plan.placements, planLarder(plan)).reduce((n, b) => n + (b.choice?.priceMinor ?? 0), 0);
+  boughtFor(plan.placements, planLarder(plan), plan.pantry).reduce(
+    (n, b) => n + (b.choice?.priceMinor ?? 0),
+    0,
+  );

@@ -1,4 +1,4 @@
-import type { Component } from '../../catalogue/index.js';
+import { colourName, type Component } from '../../catalogue/index.js';
 import type { CheckContext } from '../context.js';
 import type { Finding, Remedy } from '../finding.js';
 import { addHelper } from '../remedies.js';
@@ -60,7 +60,26 @@ const AXES: readonly Axis[] = [
     good: (f) => f.some((c) => taste(c, 'smoke') >= 3),
     helps: (c) => taste(c, 'smoke') >= 3,
   },
+  {
+    code: 'one-milk',
+    text: 'All cheese is from one milk.',
+    why: 'Goat, sheep or plant tastes of something else.',
+    good: (f) => {
+      const milks = f.filter((c) => c.family === 'cheese').map((c) => c.milk);
+      return milks.length < 3 || new Set(milks).size > 1;
+    },
+    helps: (c) => c.family === 'cheese' && (c.milk === 'goat' || c.milk === 'sheep'),
+  },
+  {
+    code: 'all-brown',
+    text: 'Brown and pale all over.',
+    why: 'Meat, bread and cheese have little colour: fruit and vegetables bring it.',
+    good: (f) => f.length < 4 || f.filter((c) => !PALE.has(colourName(c.colours[0]))).length * 4 >= f.length,
+    helps: (c) => ['fresh-fruit', 'vegetable'].includes(c.family) && !PALE.has(colourName(c.colours[0])),
+  },
 ];
+
+const PALE = new Set<string>(['brown', 'white', 'yellow', 'cream', 'beige', 'black']);
 
 /** Tastes and textures that the whole table lacks, each with one food that would bring it. */
 export function balance(c: CheckContext): Finding[] {

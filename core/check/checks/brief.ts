@@ -1,5 +1,5 @@
 import { agesMissing } from '../../party/index.js';
-import { monthOf } from '../../measure/index.js';
+import { growingMonth } from '../../plan/index.js';
 import type { CheckContext } from '../context.js';
 import { names, type Finding, type Remedy } from '../finding.js';
 import { leaveOut } from '../remedies.js';
@@ -33,7 +33,7 @@ export function ages(c: CheckContext): Finding[] {
 
 /** Fresh food outside its months costs more and tastes of less; it is a note, not a block. */
 export function season(c: CheckContext): Finding[] {
-  const month = monthOf(c.plan.occasion.start);
+  const month = growingMonth(c.plan);
   const out = [
     ...new Map(
       c.lying.filter((l) => !l.component.seasonMonths.includes(month)).map((l) => [l.component.id, l]),

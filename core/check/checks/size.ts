@@ -1,4 +1,5 @@
 import { coverOf, fittingOutline, laidGroundCm2, outlineWords, surfaceAreaCm2 } from '../../portion/index.js';
+import { CM2_PER_KIND, LEAST_KINDS } from '../../compose/index.js';
 import { hasSmallChildren } from '../../party/index.js';
 import type { CheckContext } from '../context.js';
 import { lower, type Finding } from '../finding.js';
@@ -6,8 +7,6 @@ import { lower, type Finding } from '../finding.js';
 /** Below this part of the wanted cover a board looks mean; above all of it, it does not fit. */
 const SPARSE_OF_COVER = 0.886;
 const FULL = 1.01;
-/** A surface holds one kind for each so many square centimetres before it gets busy (house default). */
-const CM2_PER_KIND = 55;
 
 /** Too small or too large for what lies on it at opening, with the size that fits; and too many kinds for it. */
 export function size(c: CheckContext): Finding[] {
@@ -45,7 +44,7 @@ export function size(c: CheckContext): Finding[] {
       });
     }
     const kinds = c.lying.filter((l) => l.surface === surface && l.component.family !== 'garnish');
-    const most = Math.max(6, Math.floor(area / CM2_PER_KIND));
+    const most = Math.max(LEAST_KINDS, Math.floor(area / CM2_PER_KIND));
     const least = [...kinds].sort((a, b) => a.massG - b.massG)[0];
     if (kinds.length > most && least)
       out.push({

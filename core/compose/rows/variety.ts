@@ -1,7 +1,8 @@
 import { converter, differenceEuclidean } from 'culori';
 import type { Component } from '../../catalogue/index.js';
-import { monthOf, seedOf, createRandom } from '../../measure/index.js';
+import { seedOf, createRandom } from '../../measure/index.js';
 import { disliked } from '../../needs/index.js';
+import { growingMonth } from '../../plan/index.js';
 import {
   countsFor,
   isOwnPlate,
@@ -22,8 +23,10 @@ interface Wanted {
   has(c: Component): boolean;
 }
 
+const lch = converter('oklch');
 const taste = (c: Component, t: keyof NonNullable<Component['taste']>) => c.taste?.[t] ?? 0;
 const cheese = (c: Component) => c.family === 'cheese';
+const COLOURED = (hex: string): boolean => (lch(hex)?.c ?? 0) > 0.1;
 const LARGE_FORMS = new Set(['wheel', 'wedge', 'log']);
 
 /** The cheese axes, the four accompaniment groups and the two textures of the craft. */
@@ -36,6 +39,19 @@ export const WANTED: readonly Wanted[] = [
   { name: 'a firm cheese', points: 2, has: (c) => cheese(c) && ['firm', 'semi-firm'].includes(c.texture) },
   { name: 'a strong cheese', points: 2, has: (c) => cheese(c) && taste(c, 'strength') >= 4 },
   { name: 'an aged cheese', points: 2, has: (c) => cheese(c) && c.texture === 'hard' },
+  {
+    name: 'a cheese with something in it',
+    points: 0.6,
+    has: (c) =>
+      cheese(c) &&
+      /smoke|herb|cumin|truffle|pepper|cranberr|ash|garlic/.test(`${c.id} ${c.ingredients.join(' ')}`),
+  },
+  { name: 'a cheese with colour', points: 0.6, has: (c) => cheese(c) && COLOURED(c.colours[0]) },
+  {
+    name: 'meat for who finds cured meat too strong',
+    points: 1,
+    has: (c) => c.family === 'cured-meat' && taste(c, 'strength') <= 2 && taste(c, 'salt') <= 3,
+  },
   { name: 'a cheese everyone knows', points: 1, has: (c) => cheese(c) && taste(c, 'strength') <= 1 },
   {
     name: 'large cheeses to build around',
@@ -76,17 +92,27 @@ export function wantedRows(d: Draft): void {
 
 /** Two of the same base food are alike; a second one costs points. */
 const ALIKE = 2.5;
+/** Two cheeses that agree on every axis: one of them brings nothing. */
+const REDUNDANT = 1.2;
+
+/** Texture, milk and strength of a cheese: what a taster would call it. */
+const axesOf = (c: Component): string => `${c.texture} ${c.milk} ${taste(c, 'strength')}`;
 
 export function alikeRows(d: Draft): void {
-  const byBase = new Map<string, number[]>();
+  oneOfEach(d, 'alike', ALIKE, (c) => c.baseFood);
+  oneOfEach(d, 'redundant', REDUNDANT, (c) => (cheese(c) ? axesOf(c) : ''));
+}
+
+function oneOfEach(d: Draft, name: string, points: number, keyOf: (c: Component) => string): void {
+  const byKey = new Map<string, number[]>();
   for (const [id, x] of d.chosen) {
-    const base = d.component(id).baseFood;
-    if (base) byBase.set(base, [...(byBase.get(base) ?? []), x]);
+    const key = keyOf(d.component(id));
+    if (key) byKey.set(key, [...(byKey.get(key) ?? []), x]);
   }
-  for (const [base, xs] of byBase) {
+  for (const [key, xs] of byKey) {
     if (xs.length < 2) continue;
-    const over = d.model.variable(`alike ${base}`, 0, xs.length, ALIKE);
-    d.model.atMost(`one ${base}`, [...xs.map((x) => [x, 1] as const), [over, -1]], 1);
+    const over = d.model.variable(`${name} ${key}`, 0, xs.length, points);
+    d.model.atMost(`one ${name} ${key}`, [...xs.map((x) => [x, 1] as const), [over, -1]], 1);
   }
 }
 
@@ -126,7 +152,6 @@ const HUES = [
 ];
 const COLOUR_MISSING = 2;
 const BRIGHT = 0.05;
-const lch = converter('oklch');
 const COLOURFUL = new Set(['fresh-fruit', 'vegetable', 'pickle', 'spread-dip']);
 
 function hasHue(c: Component, hue: (typeof HUES)[number]): boolean {
@@ -170,22 +195,30 @@ const BOLD = 0.12;
 export function tasteOfEach(d: Draft): void {
   const { plan } = d.problem;
   const quiet = quietGrounds(d.problem);
-  const month = monthOf(plan.occasion.start);
+  const month = growingMonth(plan);
+  const season = OUT_OF_SEASON * (1 + 0.6 * plan.wishes.levers.season);
   for (const [id, x] of d.chosen) {
     const c = d.component(id);
-    if (!c.seasonMonths.includes(month)) d.model.charge(x, OUT_OF_SEASON);
+    if (!c.seasonMonths.includes(month)) d.model.charge(x, Math.max(0, season), 'food in season');
     const haters = plan.party.filter((g) => disliked(c, g)).length;
-    d.model.charge(x, haters * EACH_DISLIKE);
-    d.model.charge(x, -BOLD * plan.wishes.levers.bolder * (taste(c, 'strength') + taste(c, 'heat') - 3));
+    d.model.charge(x, haters * EACH_DISLIKE, 'food that nobody dislikes');
+    d.model.charge(
+      x,
+      -BOLD * plan.wishes.levers.bolder * (taste(c, 'strength') + taste(c, 'heat') - 3),
+      'the strength that you asked for',
+    );
     d.model.charge(x, createRandom(seedOf(plan.seed, id)).next() * SEED_NOISE);
   }
   for (const e of d.entries) {
-    if ([...e.candidate.verdicts.values()].includes('ask')) d.model.charge(e.laid, EACH_ASK);
-    if (reachesGravely(e.candidate)) d.model.charge(e.laid, NUTS_BY_AN_ALLERGY);
-    if (reachesUnsheltered(e.candidate, quiet)) d.model.charge(e.laid, PORK_BY_HALAL);
+    if ([...e.candidate.verdicts.values()].includes('ask'))
+      d.model.charge(e.laid, EACH_ASK, 'food with no label left to read');
+    if (reachesGravely(e.candidate))
+      d.model.charge(e.laid, NUTS_BY_AN_ALLERGY, 'safety for a guest with an allergy');
+    if (reachesUnsheltered(e.candidate, quiet))
+      d.model.charge(e.laid, PORK_BY_HALAL, 'a board that halal guests can count on');
     const { component } = e.candidate;
     if (component.job === 'vehicle' && component.allergens.gluten !== 'contains') {
-      d.model.charge(e.laid, SPECIAL_VEHICLE);
+      d.model.charge(e.laid, SPECIAL_VEHICLE, 'plain bread for those who may have it');
     }
   }
 }

@@ -1,0 +1,162 @@
+import { factValue, pairing, type Component } from '../catalogue/index.js';
+import { packOf } from '../needs/index.js';
+import { needsOf, type Group } from '../party/index.js';
+import type { CheckContext, Lying } from './context.js';
+
+/** A bite that a guest builds: something to lay it on, something with body, a contrast, perhaps a spread. */
+export interface Bite {
+  surface: string;
+  foods: Component[];
+  /** 0 to 100: how well its parts set each other off. */
+  points: number;
+  /** Why it is good, in the words of a taster; the strongest reason first. */
+  why: string[];
+}
+
+const BITES = 10;
+/** The same body is not offered more often, nor the same contrast. */
+const SAME_BODY = 2;
+const SAME_CONTRAST = 3;
+
+const taste = (c: Component, t: keyof NonNullable<Component['taste']>): number => c.taste?.[t] ?? 0;
+const SOFT = new Set(['soft', 'creamy', 'runny']);
+const CRISP = new Set(['crunchy', 'hard']);
+
+interface Rule {
+  why: string;
+  points: number;
+  holds(bread: Component, body: Component, contrast: Component): boolean;
+}
+
+/** Contrast, not match (craft, section 5). */
+const RULES: readonly Rule[] = [
+  {
+    why: 'rich with sharp',
+    points: 22,
+    holds: (_, a, b) => taste(a, 'richness') >= 3 && taste(b, 'sour') >= 3,
+  },
+  {
+    why: 'salty with sweet',
+    points: 20,
+    holds: (_, a, b) => taste(a, 'salt') >= 3 && taste(b, 'sweet') >= 3,
+  },
+  { why: 'soft on crisp', points: 14, holds: (v, a) => SOFT.has(a.texture) && CRISP.has(v.texture) },
+  {
+    why: 'smoke with sweet',
+    points: 12,
+    holds: (_, a, b) => taste(a, 'smoke') >= 3 && taste(b, 'sweet') >= 3,
+  },
+  { why: 'mild with hot', points: 8, holds: (_, a, b) => taste(a, 'strength') <= 2 && taste(b, 'heat') >= 3 },
+  {
+    why: 'something fresh',
+    points: 8,
+    holds: (_, __, b) => b.family === 'fresh-fruit' || b.family === 'vegetable',
+  },
+  {
+    why: 'plain bread lets it speak',
+    points: 6,
+    holds: (v, a) => v.sheds.every((s) => s !== 'seeds') && taste(a, 'strength') >= 3,
+  },
+  {
+    why: 'seeds and crunch',
+    points: 4,
+    holds: (v, a) => v.sheds.includes('seeds') && taste(a, 'strength') <= 3,
+  },
+];
+const PAIRED = 26;
+const BREAD_PAIRED = 6;
+/** Two loud tastes drown each other. */
+const TOO_LOUD = 18;
+
+function judged(bread: Component, body: Component, contrast: Component): { points: number; why: string[] } {
+  const found = RULES.filter((r) => r.holds(bread, body, contrast)).map((r) => ({
+    why: r.why,
+    points: r.points,
+  }));
+  const paired = pairing(body, contrast);
+  // "rich with sharp" is among the rules already
+  if (paired && !paired.startsWith('rich ')) found.push({ why: paired, points: PAIRED });
+  const onBread = pairing(body, bread);
+  if (onBread) found.push({ why: onBread, points: BREAD_PAIRED });
+  const loud = taste(body, 'strength') >= 4 && taste(contrast, 'strength') >= 4 ? TOO_LOUD : 0;
+  found.sort((a, b) => b.points - a.points);
+  const points = found.reduce((n, f) => n + f.points, 0) - loud;
+  return { points: Math.max(0, Math.min(100, points)), why: found.map((f) => f.why) };
+}
+
+/** May the guest eat them in one bite? Some needs keep foods from each other. What is not known is kept apart. */
+function mayMeet(group: Group, foods: readonly Lying[]): boolean {
+  return needsOf(group).every((n) =>
+    (packOf(n)?.apart ?? []).every((rule) => {
+      const may = (l: Lying, test: (typeof rule)['one']) =>
+        test.values.includes(factValue(l.component, test.fact, l.form)) ||
+        ['unknown', 'brand', 'depends'].includes(factValue(l.component, test.fact, l.form));
+      return !foods.some((a) => may(a, rule.one) && foods.some((b) => b !== a && may(b, rule.other)));
+    }),
+  );
+}
+
+/** The best bites of this board for a group: all parts theirs, on one surface, touched by nothing that is not theirs. */
+export function bitesFor(c: CheckContext, group: Group, most = BITES): Bite[] {
+  const all = c.plan.surfaces.flatMap((surface) => {
+    const here = c.lying.filter((l) => l.surface.id === surface.id && c.counts(l, group));
+    const of = (job: string) => here.filter((l) => l.component.job === job);
+    return of('body').flatMap((body) =>
+      of('contrast').flatMap((contrast) =>
+        of('vehicle').flatMap((bread) => {
+          if (!mayMeet(group, [bread, body, contrast])) return [];
+          const foods = [bread.component, body.component, contrast.component];
+          return [{ surface: surface.name, foods, ...judged(foods[0]!, foods[1]!, foods[2]!) }];
+        }),
+      ),
+    );
+  });
+  return varied(all, most);
+}
+
+/** The best first, but nobody wants ten bites of one cheese: each food comes again only when the others are used up. */
+function varied(all: readonly Bite[], most: number): Bite[] {
+  const sorted = [...all].sort((a, b) => b.points - a.points || idsOf(a).localeCompare(idsOf(b)));
+  const out: Bite[] = [];
+  const seen = new Map<string, number>();
+  const often = (id: string) => seen.get(id) ?? 0;
+  for (let more = 0; out.length < most && more < most; more++)
+    for (const bite of sorted) {
+      if (out.length >= most) break;
+      const [bread, body, contrast] = bite.foods.map((f) => f.id);
+      const pair = `${body} ${contrast}`;
+      const tired = often(body!) >= SAME_BODY + more || often(contrast!) >= SAME_CONTRAST + more;
+      // the same body and contrast on another bread is the same bite
+      if (tired || often(pair) > 0) continue;
+      for (const id of [bread!, body!, contrast!, pair]) seen.set(id, often(id) + 1);
+      out.push(bite);
+    }
+  return out.sort((a, b) => b.points - a.points);
+}
+
+const idsOf = (b: Bite) => b.foods.map((f) => f.id).join(' ');
+
+/** For each cheese its bread and its contrast, of what lies beside it, whoever eats it. */
+export function cheesePartners(
+  c: CheckContext,
+): { cheese: Component; vehicle?: Component; contrast?: Component; why: string }[] {
+  return c.lying
+    .filter((l) => l.component.family === 'cheese')
+    .filter((l, i, all) => all.findIndex((o) => o.component.id === l.component.id) === i)
+    .map((l) => {
+      const here = c.lying.filter((o) => o.surface === l.surface).map((o) => o.component);
+      const [breads, contrasts] = [
+        here.filter((o) => o.job === 'vehicle'),
+        here.filter((o) => o.job === 'contrast'),
+      ];
+      const best = breads
+        .flatMap((v) => contrasts.map((k) => ({ v, k, ...judged(v, l.component, k) })))
+        .sort((a, b) => b.points - a.points || a.k.id.localeCompare(b.k.id))[0];
+      return {
+        cheese: l.component,
+        ...(best ? { vehicle: best.v, contrast: best.k } : {}),
+        ...(!best && breads[0] ? { vehicle: breads[0] } : {}),
+        why: best?.why[0] ?? (breads.length === 0 ? 'nothing to lay it on' : 'nothing beside it yet'),
+      };
+    });
+}

@@ -1,0 +1,166 @@
+import { atHomeIn, type Component } from '../../catalogue/index.js';
+import {
+  BEFORE_A_MEAL_KJ,
+  effortOf,
+  inPantry,
+  mealFollows,
+  minutesAtHand,
+  surfaceAreaCm2,
+} from '../../portion/index.js';
+import { isOwnPlate, type Ground } from '../candidates.js';
+import type { Draft, Entry } from '../draft.js';
+
+/** Points lost for each kind that is not at home in the theme's region. */
+const ELSEWHERE = 1.6;
+
+/** One kitchen's board is made of that kitchen's food, as far as everyone can be fed from it. */
+export function regionRows(d: Draft): void {
+  const { region } = d.problem.plan.occasion.theme;
+  if (region === '') return;
+  for (const [id, x] of d.chosen)
+    if (!atHomeIn(id, region)) d.model.charge(x, ELSEWHERE, 'food that is at home in the theme’s region');
+}
+
+/** Points lost when the board is heavier than it should be by all of the ceiling. */
+const TOO_HEAVY = 30;
+/** A food whose energy nobody knows counts as middling. */
+const UNKNOWN_KJ = 1000;
+
+/** If a meal follows, the board stays light. */
+export function energyRows(d: Draft): void {
+  const { plan, targets } = d.problem;
+  if (!mealFollows(plan) || targets.portions === 0) return;
+  const ceiling = BEFORE_A_MEAL_KJ * targets.portions;
+  const over = d.model.variable('too heavy', 0, ceiling * 10, TOO_HEAVY / ceiling);
+  const terms = d.entries.map(
+    (e) => [e.mass, (e.candidate.component.per100g.energyKj ?? UNKNOWN_KJ) / 100] as const,
+  );
+  d.model.atMost('light before a meal', [...terms, [over, -1]], ceiling);
+}
+
+/** Points for each minute by the lever, and when less work is not asked for, a little. */
+const EACH_MINUTE = 0.006;
+const LEVER_MINUTE = 0.05;
+
+/** The hands there are; and of two equal boards the one with less work. */
+export function workRows(d: Draft): void {
+  const { plan } = d.problem;
+  const weight = EACH_MINUTE + LEVER_MINUTE * plan.wishes.levers.lessWork;
+  const terms = d.entries.flatMap((e) => {
+    const effort = effortOf(e.candidate.component, e.candidate.form);
+    return [[e.laid, effort.kindMin] as const, [e.mass, effort.per100gMin / 100] as const];
+  });
+  for (const [v, minutes] of terms) d.model.charge(v, weight * minutes, 'minutes of work');
+  const limit = minutesAtHand(plan);
+  if (limit !== undefined && d.wishes.work) d.model.atMost('minutes at hand', terms, limit);
+}
+
+/** Points lost for a rich food that nothing sharp or juicy on its surface relieves. */
+const UNRELIEVED = 0.5;
+/** One reliever is within reach of so many rich foods (house default). */
+const RICH_TO_A_RELIEVER = 3;
+const CHEESES_TO_A_VEHICLE = 3;
+
+export const isRich = (c: Component): boolean => (c.taste?.richness ?? 0) >= 3;
+export const relieves = (c: Component): boolean =>
+  (c.taste?.sour ?? 0) >= 3 || (['fresh-fruit', 'vegetable'].includes(c.family) && c.texture === 'juicy');
+
+/** Within reach means on the same surface: rich with sharp, cheese with something to lay it on. */
+export function reachRows(d: Draft): void {
+  for (const ground of d.problem.grounds) {
+    if (isOwnPlate(ground, d.problem.plan)) continue;
+    const here = d.entries.filter((e) => e.candidate.ground === ground);
+    within(d, ground, 'relief', here, (c) => isRich(c) && c.job === 'body', relieves, RICH_TO_A_RELIEVER);
+    within(
+      d,
+      ground,
+      'vehicle',
+      here,
+      (c) => c.family === 'cheese',
+      (c) => c.job === 'vehicle',
+      CHEESES_TO_A_VEHICLE,
+    );
+  }
+}
+
+function within(
+  d: Draft,
+  ground: Ground,
+  name: string,
+  here: readonly Entry[],
+  asks: (c: Component) => boolean,
+  gives: (c: Component) => boolean,
+  most: number,
+): void {
+  const short = d.model.variable(`no ${name} on ${ground.surface.id}`, 0, here.length, UNRELIEVED);
+  const askers = here.filter((e) => asks(e.candidate.component)).map((e) => [e.laid, 1] as const);
+  const givers = here.filter((e) => gives(e.candidate.component)).map((e) => [e.laid, -most] as const);
+  if (askers.length > 0)
+    d.model.atMost(`${name} on ${ground.surface.id}`, [...askers, ...givers, [short, -1]], 0);
+}
+
+/** A surface holds one kind for each so many square centimetres before it gets busy (house default). */
+export const CM2_PER_KIND = 55;
+export const LEAST_KINDS = 6;
+const TOO_BUSY = 1.2;
+
+/** Kinds that fit the surface. */
+export function busyRows(d: Draft): void {
+  for (const ground of d.problem.grounds) {
+    if (isOwnPlate(ground, d.problem.plan)) continue;
+    const most = Math.max(LEAST_KINDS, Math.floor(surfaceAreaCm2(ground.surface) / CM2_PER_KIND));
+    const here = d.entries.filter((e) => e.candidate.ground === ground).map((e) => [e.laid, 1] as const);
+    if (here.length <= most) continue;
+    const over = d.model.variable(`busy ${ground.surface.id}`, 0, here.length, TOO_BUSY);
+    d.model.atMost(`kinds fit ${ground.surface.id}`, [...here, [over, -1]], most);
+  }
+}
+
+/** Points for what is in the house and is used, for each kind: it wants to be eaten. */
+const USED_UP = 0.9;
+
+/** What is in the house is used first. */
+export function pantryRows(d: Draft): void {
+  for (const [id, x] of d.chosen)
+    if (inPantry(d.problem.plan.pantry, id) > 0) d.model.charge(x, -USED_UP, 'food from your pantry');
+}
+
+/** Points lost without a piece that is clearly the best of the board. */
+const NO_STAR = 1.5;
+/** Among cheeses and meats, so many in a hundred are dear enough to be looked at first. */
+const DEAREST = 0.12;
+
+/** One star: the stylist's, or one of the dearest pieces, laid where most guests are served. */
+export function starRows(d: Draft): void {
+  const { plan, grounds } = d.problem;
+  const chosen = plan.wishes.star;
+  const largest = grounds
+    .filter((g) => !isOwnPlate(g, plan))
+    .sort((a, b) => surfaceAreaCm2(b.surface) - surfaceAreaCm2(a.surface))[0];
+  if (chosen) {
+    const x = d.chosen.get(chosen);
+    if (x === undefined || !d.wishes.star) return;
+    d.model.atLeast('the star', [[x, 1]], 1);
+    const there = d.entries.find(
+      (e) => e.candidate.component.id === chosen && e.candidate.ground === largest,
+    );
+    if (there) d.model.atLeast('the star on the main board', [[there.laid, 1]], 1);
+    return;
+  }
+  const stars = starsAmong([...d.chosen.keys()].map((id) => d.component(id)));
+  if (stars.length === 0) return;
+  const missing = d.model.variable('missing a star', 0, 1, NO_STAR);
+  d.model.atLeast('want a star', [...stars.map((c) => [d.chosen.get(c.id)!, 1] as const), [missing, 1]], 1);
+}
+
+/** Price of 100 g, by the cheapest pack. */
+const priceOf = (c: Component): number => Math.min(...c.packs.map((p) => (100 * p.priceMinor) / p.massG));
+const STARS = new Set(['cheese', 'cured-meat', 'fish', 'plant-protein']);
+
+/** The dearest of the foods with body: what a board is remembered for. */
+export function starsAmong(foods: readonly Component[]): Component[] {
+  const bodies = foods
+    .filter((c) => STARS.has(c.family))
+    .sort((a, b) => priceOf(b) - priceOf(a) || a.id.localeCompare(b.id));
+  return bodies.slice(0, Math.ceil(bodies.length * DEAREST));
+}

@@ -1,0 +1,21 @@
+import { planLarder, type Plan } from '../plan/index.js';
+import { portionsIn } from '../party/index.js';
+
+/** Before a meal a board stays below this for each grown portion (house default: about 570 kcal). */
+export const BEFORE_A_MEAL_KJ = 2400;
+
+/** Energy of what is planned for each grown portion; foods whose energy nobody knows are named apart. */
+export function energyEach(plan: Plan): { kj: number; unknown: number } {
+  const larder = planLarder(plan);
+  const portions = portionsIn(plan.party);
+  let [kj, unknown] = [0, 0];
+  for (const p of plan.placements) {
+    const energy = larder.get(p.componentId)?.per100g.energyKj;
+    if (energy === null || energy === undefined) unknown += 1;
+    else kj += (p.massG * energy) / 100;
+  }
+  return { kj: portions > 0 ? kj / portions : 0, unknown };
+}
+
+/** Does a meal follow this board? Then it must not be too heavy. */
+export const mealFollows = (plan: Plan): boolean => plan.occasion.role === 'drinks';
