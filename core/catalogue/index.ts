@@ -19,6 +19,17 @@ export { CATALOGUE, formOf, larderOf, usualForm, type Larder } from './catalogue
 export { ownComponent, ownId } from './own.js';
 export { searchComponents, wordsOf } from './search.js';
 export { atHomeIn, REGION_IDS, REGIONS, type RegionId } from './regions.js';
+export {
+  homeMadeId,
+  madeFrom,
+  partsOf,
+  recipeOf,
+  RECIPES,
+  scaledTo,
+  STAPLES,
+  type Recipe,
+  type ScaledRecipe,
+} from './recipes.js';
 export { DECOR, DECOR_SOURCE, findDecor, type Decor } from './decor.js';
 export { about, goesWith, pairing, TASTE_WORDS, type About } from './about.js';
 export {

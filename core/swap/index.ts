@@ -1,2 +1,4 @@
-export { likeness, scoreOf, WEIGHTS, type Likeness } from './likeness.js';
+export { likeness, LIKENESS_PARTS, PART_WORDS, scoreOf, WEIGHTS, type Likeness } from './likeness.js';
+export { onlyJobs } from './jobs.js';
+export { optionsFor, SWAP_KINDS, type OptionSettings, type SwapKind, type SwapOption } from './options.js';
 export { swapsFor, type Swap } from './swaps.js';

@@ -1,5 +1,6 @@
 import { converter, differenceEuclidean } from 'culori';
 import { FORMS, TASTES, usualForm, type Component } from '../catalogue/index.js';
+import { effortOf, minutesOf } from '../portion/index.js';
 
 /** How well one food does another's job, in named parts, each from 0 to 1. */
 export interface Likeness {
@@ -9,18 +10,37 @@ export interface Likeness {
   texture: number;
   colour: number;
   form: number;
+  service: number;
   cost: number;
+  effort: number;
 }
 
-/** What each part counts for (house default; adds up to 1). */
+/** What each part counts for (house default; adds up to 1). A stylist may weigh them otherwise. */
 export const WEIGHTS: Likeness = {
-  family: 0.28,
+  family: 0.26,
   role: 0.14,
   taste: 0.2,
-  texture: 0.12,
-  colour: 0.1,
-  form: 0.1,
-  cost: 0.06,
+  texture: 0.11,
+  colour: 0.09,
+  form: 0.08,
+  service: 0.04,
+  cost: 0.05,
+  effort: 0.03,
+};
+
+export const LIKENESS_PARTS = Object.keys(WEIGHTS) as (keyof Likeness)[];
+
+/** What each part is called on a paper. */
+export const PART_WORDS: Record<keyof Likeness, string> = {
+  family: 'its family',
+  role: 'its part in a bite',
+  taste: 'the taste',
+  texture: 'the texture',
+  colour: 'the colour',
+  form: 'how it lies',
+  service: 'how it is served',
+  cost: 'the price',
+  effort: 'the work',
 };
 
 const oklab = converter('oklab');
@@ -73,15 +93,33 @@ function texture(a: Component, b: Component): number {
   return Math.max(0, 1 - Math.abs(HARDNESS.indexOf(a.texture) - HARDNESS.indexOf(b.texture)) / 6);
 }
 
+/** Parsing a colour costs more than comparing two. */
+const parsed = new Map<string, ReturnType<typeof oklab>>();
+const labOf = (hex: string) => {
+  if (!parsed.has(hex)) parsed.set(hex, oklab(hex));
+  return parsed.get(hex);
+};
+
 function colour(a: Component, b: Component): number {
-  const [x, y] = [oklab(a.colours[0]), oklab(b.colours[0])];
+  const [x, y] = [labOf(a.colours[0]), labOf(b.colours[0])];
   return x && y ? Math.max(0, 1 - apart(x, y) / FAR_COLOUR) : 0.5;
 }
 
+/** The form, and how much board its grams take. */
 function form(a: Component, b: Component): number {
-  const [x, y] = [usualForm(a).form, usualForm(b).form];
-  if (x === y) return 1;
-  return FORMS[x].lies === FORMS[y].lies ? 0.6 : 0.2;
+  const [x, y] = [usualForm(a), usualForm(b)];
+  const lies = x.form === y.form ? 1 : FORMS[x.form].lies === FORMS[y.form].lies ? 0.6 : 0.2;
+  return 0.7 * lies + 0.3 * (Math.min(x.gPerCm2, y.gPerCm2) / Math.max(x.gPerCm2, y.gPerCm2));
+}
+
+/** In a bowl or not, warmed up or not, standing all evening or not. */
+function service(a: Component, b: Component): number {
+  const bowl = (c: Component) => usualForm(c).form === 'bowl';
+  return (
+    (bowl(a) === bowl(b) ? 0.4 : 0) +
+    (Math.abs(a.temperMin - b.temperMin) <= 15 ? 0.3 : 0) +
+    (a.holdOut === b.holdOut ? 0.3 : 0)
+  );
 }
 
 const price = (c: Component) => Math.min(...c.packs.map((p) => p.priceMinor / p.massG));
@@ -89,6 +127,14 @@ const price = (c: Component) => Math.min(...c.packs.map((p) => p.priceMinor / p.
 function cost(a: Component, b: Component): number {
   const [x, y] = [price(a), price(b)];
   return y <= x ? 1 : Math.max(0, 1 - (y - x) / Math.max(0.5, x));
+}
+
+const A_KIND_G = 150;
+const MUCH_WORK_MIN = 15;
+
+function effort(a: Component, b: Component): number {
+  const of = (c: Component) => minutesOf(effortOf(c, usualForm(c).form), A_KIND_G);
+  return Math.max(0, 1 - Math.max(0, of(b) - of(a)) / MUCH_WORK_MIN);
 }
 
 export function likeness(a: Component, b: Component): Likeness {
@@ -99,9 +145,15 @@ export function likeness(a: Component, b: Component): Likeness {
     texture: texture(a, b),
     colour: colour(a, b),
     form: form(a, b),
+    service: service(a, b),
     cost: cost(a, b),
+    effort: effort(a, b),
   };
 }
 
-export const scoreOf = (l: Likeness): number =>
-  (Object.keys(WEIGHTS) as (keyof Likeness)[]).reduce((n, k) => n + WEIGHTS[k] * l[k], 0);
+/** The sum, weighed; weights need not add up to 1. All nothing counts as the house's. */
+export function scoreOf(l: Likeness, weights: Likeness = WEIGHTS): number {
+  const sum = LIKENESS_PARTS.reduce((n, k) => n + weights[k], 0);
+  if (sum <= 0) return scoreOf(l);
+  return LIKENESS_PARTS.reduce((n, k) => n + weights[k] * l[k], 0) / sum;
+}

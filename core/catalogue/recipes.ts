@@ -1,0 +1,213 @@
+import { RECIPE_ROWS } from './data/recipes.js';
+import { STAPLE_ROWS } from './data/staples.js';
+import { component, type Entry, type FormRow } from './entry.js';
+import {
+  ALLERGENS,
+  ANIMAL_PARTS,
+  INGREDIENTS,
+  NUT_SPECIES,
+  componentSchema,
+  type Component,
+  type ComponentId,
+  type Family,
+  type Job,
+  type Presence,
+  type Taste,
+} from './facts.js';
+import type { Larder } from './catalogue.js';
+
+/** A home-made thing: what goes in, what comes out, how long it takes. Its facts are those of what goes in. */
+export interface Recipe {
+  id: string;
+  name: string;
+  family: Family;
+  job?: Job;
+  /** Component or staple, and grams. */
+  parts: readonly (readonly [id: string, grams: number])[];
+  /** Grams of a batch: water boils off, marinade is drained. */
+  outG: number;
+  handsMin: number;
+  waitMin: number;
+  /** Hours before serving at most. */
+  keepsH: number;
+  taste: Partial<Record<Taste, number>>;
+  texture: Component['texture'];
+  colours: readonly [string, string, string];
+  forms: readonly FormRow[];
+  sheds?: Component['sheds'];
+  weeps?: boolean;
+  drips?: boolean;
+  milk?: Component['milk'];
+  hold: Component['holdOut'];
+  temper?: number;
+  steps: string;
+}
+
+export const RECIPES: readonly Recipe[] = RECIPE_ROWS;
+
+/** Kitchen staples as components, so that their facts are read like any others. They are never laid by themselves. */
+export const STAPLES: ReadonlyMap<string, Component> = new Map(
+  STAPLE_ROWS.map((row) => [row.id, component('spread-dip', row as Entry)]),
+);
+
+export const homeMadeId = (recipe: Pick<Recipe, 'id'>): ComponentId => `home-${recipe.id}` as ComponentId;
+
+/** The recipe behind a component, if it is one of these. */
+export const recipeOf = (id: ComponentId): Recipe | undefined => RECIPES.find((r) => homeMadeId(r) === id);
+
+// ------------------------------------------------------------------ facts of a mixture
+
+/** From worst to best: a mixture has the worst of its parts. What nobody knows is worse than what a label tells. */
+const PRESENCE: readonly Presence[] = ['contains', 'unknown', 'brand', 'may', 'free'];
+const RENNET = ['animal', 'unknown', 'depends', 'microbial', 'vegetable', 'none'] as const;
+const GELATINE = ['pork', 'unknown', 'depends', 'beef', 'fish', 'none'] as const;
+const SLAUGHTER = ['needed', 'unknown', 'certified', 'no-meat'] as const;
+const OATS = ['uncertified', 'unknown', 'depends', 'certified', 'none'] as const;
+const MILK = ['raw', 'unknown', 'depends', 'pasteurised', 'none'] as const;
+const LACTOSE = ['contains', 'unknown', 'depends', 'low', 'none'] as const;
+const FISH = ['unscaled', 'unknown', 'depends', 'scaled', 'none'] as const;
+const SUPERVISION = ['needed', 'unknown', 'certified', 'not-needed'] as const;
+
+const worst = <T>(order: readonly T[], values: readonly T[]): T => order.find((v) => values.includes(v))!;
+
+type Part = { component: Component; grams: number };
+
+const presences = <K extends string>(
+  keys: readonly K[],
+  parts: readonly Part[],
+  of: (c: Component) => Record<K, Presence>,
+) =>
+  Object.fromEntries(
+    keys.map((k) => [
+      k,
+      worst(
+        PRESENCE,
+        parts.map((p) => of(p.component)[k]),
+      ),
+    ]),
+  ) as Record<K, Presence>;
+
+/** Plain beside plain is plain; one other way of making it is its way; two others nobody can call by one name. */
+function processOf(parts: readonly Part[]): Component['process'] {
+  const others = [...new Set(parts.map((p) => p.component.process))].filter((p) => p !== 'plain');
+  return others.length === 0 ? 'plain' : others.length === 1 ? others[0]! : 'unknown';
+}
+
+const NUTRIENTS = [
+  'energyKj',
+  'proteinG',
+  'fatG',
+  'carbTotalG',
+  'carbNetG',
+  'fibreG',
+  'polyolsG',
+  'erythritolG',
+  'saltG',
+] as const;
+const round1 = (n: number) => Math.round(n * 10) / 10;
+
+/** By grams in, over grams out; unknown in is unknown out. */
+function nutritionOf(parts: readonly Part[], outG: number): Component['per100g'] {
+  const sums = Object.fromEntries(
+    NUTRIENTS.map((n) => {
+      const values = parts.map((p) => p.component.per100g[n]);
+      const sum = parts.reduce((s, p, i) => s + (p.grams * (values[i] ?? 0)) / outG, 0);
+      return [n, values.includes(null) ? null : n === 'energyKj' ? Math.round(sum) : round1(sum)];
+    }),
+  ) as Omit<Component['per100g'], 'carbTradition'>;
+  return { ...sums, carbTradition: 'eu' };
+}
+
+const priceOf = ({ component: c, grams }: Part): number =>
+  grams * Math.min(...c.packs.map((p) => p.priceMinor / p.massG));
+
+/** What goes into a batch, as the larder knows it; undefined where one part is not in it. */
+export function partsOf(recipe: Recipe, larder: Larder): Part[] | undefined {
+  const parts = recipe.parts.map(([id, grams]) => ({
+    component: larder.get(id as ComponentId) ?? STAPLES.get(id),
+    grams,
+  }));
+  return parts.every((p) => p.component !== undefined) ? (parts as Part[]) : undefined;
+}
+
+/**
+ * The home-made thing as a component: every fact the worst of what goes in, figures by mass, the price of what is used
+ * up. With answers of labels in the larder they count here too. Undefined where the larder lacks a part.
+ */
+export function madeFrom(recipe: Recipe, larder: Larder): Component | undefined {
+  const parts = partsOf(recipe, larder);
+  if (!parts) return undefined;
+  const of = <K extends keyof Component>(key: K) => parts.map((p) => p.component[key]);
+  const shape = component(recipe.family, {
+    id: homeMadeId(recipe),
+    name: `${recipe.name}, home-made`,
+    is: 'home-made',
+    kcal: 0,
+    per100: [0, 0, 0, 0, 0],
+    taste: recipe.taste,
+    texture: recipe.texture,
+    colours: recipe.colours,
+    forms: recipe.forms,
+    packs: [[recipe.outG, Math.ceil(parts.reduce((n, p) => n + priceOf(p), 0))]],
+    hold: recipe.hold,
+    ...(recipe.job ? { job: recipe.job } : {}),
+    ...(recipe.sheds ? { sheds: recipe.sheds } : {}),
+    ...(recipe.weeps ? { weeps: true } : {}),
+    ...(recipe.drips ? { drips: true } : {}),
+    ...(recipe.milk ? { milk: recipe.milk } : {}),
+    ...(recipe.temper ? { temper: recipe.temper } : {}),
+  });
+  return componentSchema.parse({
+    ...shape,
+    baseFood: parts[0]!.component.baseFood,
+    ingredients: parts.map((p) => p.component.name.toLowerCase()),
+    allergens: presences(ALLERGENS, parts, (c) => c.allergens),
+    nuts: presences(NUT_SPECIES, parts, (c) => c.nuts),
+    animal: presences(ANIMAL_PARTS, parts, (c) => c.animal),
+    notable: presences(INGREDIENTS, parts, (c) => c.notable),
+    alcohol: worst(PRESENCE, of('alcohol')),
+    gelatineFrom: worst(GELATINE, of('gelatineFrom')),
+    rennet: worst(RENNET, of('rennet')),
+    slaughter: worst(SLAUGHTER, of('slaughter')),
+    oats: worst(OATS, of('oats')),
+    milkTreatment: worst(MILK, of('milkTreatment')),
+    lactose: worst(LACTOSE, of('lactose')),
+    fishKind: worst(FISH, of('fishKind')),
+    supervision: worst(SUPERVISION, of('supervision')),
+    process: processOf(parts),
+    certificates: [...new Set(parts.flatMap((p) => p.component.certificates))],
+    per100g: nutritionOf(parts, recipe.outG),
+    seasonMonths: [1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11, 12].filter((m) =>
+      parts
+        .filter((p) => p.component.family === 'fresh-fruit')
+        .every((p) => p.component.seasonMonths.includes(m)),
+    ),
+  });
+}
+
+/** A recipe for so many grams: whole batches are not asked of a kitchen. */
+export interface ScaledRecipe {
+  recipe: Recipe;
+  massG: number;
+  parts: { name: string; grams: number }[];
+  costMinor: number;
+  handsMin: number;
+  waitMin: number;
+}
+
+/** Twice the mass takes less than twice the hands: the pots are out already (house default). */
+const HANDS_GROW = 0.6;
+
+export function scaledTo(recipe: Recipe, massG: number, larder: Larder): ScaledRecipe | undefined {
+  const parts = partsOf(recipe, larder);
+  if (!parts) return undefined;
+  const k = massG / recipe.outG;
+  return {
+    recipe,
+    massG,
+    parts: parts.map((p) => ({ name: p.component.name.toLowerCase(), grams: round1(p.grams * k) })),
+    costMinor: Math.round(parts.reduce((n, p) => n + priceOf(p), 0) * k),
+    handsMin: Math.max(2, Math.round(recipe.handsMin * Math.max(1, k) ** HANDS_GROW)),
+    waitMin: recipe.waitMin,
+  };
+}

@@ -1,0 +1,27 @@
+import type { Component, ComponentId } from '../catalogue/index.js';
+import { WANTED } from '../compose/index.js';
+import { planLarder, type Plan } from '../plan/index.js';
+
+/** Something that a board needs and that one food alone does there. */
+export interface BoardJob {
+  name: string;
+  has(c: Component): boolean;
+}
+
+/** Jobs that count: the tastes and textures that a board is missed for. */
+const JOBS: readonly BoardJob[] = [
+  ...WANTED.filter((w) => w.points >= 1 && (w.count ?? 1) === 1),
+  { name: 'something fresh', has: (c) => c.family === 'fresh-fruit' || c.family === 'vegetable' },
+  { name: 'something to lay it on', has: (c) => c.job === 'vehicle' },
+];
+
+/** The jobs that this food alone does on this board: its swap must do them too. */
+export function onlyJobs(plan: Plan, id: ComponentId): BoardJob[] {
+  const larder = planLarder(plan);
+  const me = larder.get(id);
+  if (!me) return [];
+  const others = [...new Set(plan.placements.map((p) => p.componentId))].flatMap((o) =>
+    o === id ? [] : (larder.get(o) ?? []),
+  );
+  return JOBS.filter((j) => j.has(me) && !others.some((o) => j.has(o)));
+}

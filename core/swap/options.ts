@@ -1,0 +1,368 @@
+import {
+  formName,
+  FORMS,
+  homeMadeId,
+  madeFrom,
+  RECIPES,
+  scaledTo,
+  usualForm,
+  type Component,
+  type ComponentId,
+  type FormFact,
+  type Larder,
+} from '../catalogue/index.js';
+import { lower } from '../check/index.js';
+import { placementsOf, wholePieces } from '../compose/index.js';
+import { judgeGroup } from '../needs/index.js';
+import { keepsFree, type Command, type Placement, type Plan, type SurfaceId } from '../plan/index.js';
+import { choosePacks, effortOf, inPantry, minutesOf } from '../portion/index.js';
+import { onlyJobs } from './jobs.js';
+import { likeness, LIKENESS_PARTS, PART_WORDS, scoreOf, WEIGHTS, type Likeness } from './likeness.js';
+
+export const SWAP_KINDS = ['component', 'form', 'home-made', 'split'] as const;
+export type SwapKind = (typeof SWAP_KINDS)[number];
+
+/** One way to do a food's job otherwise, not yet judged on the whole plan. */
+export interface SwapOption {
+  from: ComponentId;
+  id: ComponentId;
+  name: string;
+  kind: SwapKind;
+  /** The food that comes: another, the same, or one that is made. */
+  component: Component;
+  form: FormFact['form'];
+  contained: boolean;
+  like: Likeness;
+  score: number;
+  keeps: string[];
+  changes: string[];
+  costMinor: number;
+  minutes: number;
+  /** A relative that is one step stronger or of another milk; a cheaper one; one that is in the house. */
+  interesting: boolean;
+  cheaper: boolean;
+  pantry: boolean;
+  commands: Single[];
+}
+
+export type Single = Exclude<Command, { name: 'together' }>;
+
+const LEAST_LIKE = 0.42;
+/** A food that leaves a job undone that nothing else on the board does. */
+const JOB_LOST = 0.22;
+const SAME_FOOD = 0.74;
+
+export interface OptionSettings {
+  weights?: Likeness;
+  kinds?: readonly SwapKind[];
+}
+
+/** Every way for this food, likest first. `here` is where it lies. */
+export function optionsFor(
+  plan: Plan,
+  larder: Larder,
+  component: Component,
+  here: readonly Placement[],
+  { weights = WEIGHTS, kinds = SWAP_KINDS }: OptionSettings = {},
+): SwapOption[] {
+  const wanted = (k: SwapKind) => kinds.includes(k);
+  const options = [
+    ...(wanted('component') ? others(plan, larder, component, here, weights) : []),
+    ...(wanted('form') ? forms(component, here) : []),
+    ...(wanted('home-made') ? homeMade(plan, larder, component, here, weights) : []),
+    ...(wanted('split') ? splits(plan, larder, component, here, weights) : []),
+  ];
+  return options.sort((a, b) => b.score - a.score || a.name.localeCompare(b.name));
+}
+
+function known(plan: Plan, larder: Larder): Component[] {
+  const present = new Set(plan.placements.map((p) => p.componentId));
+  return [...larder.values()].filter(
+    (c) =>
+      !present.has(c.id) &&
+      !plan.wishes.excluded.includes(c.id) &&
+      c.made !== 'unknown' &&
+      c.family !== 'garnish',
+  );
+}
+
+function others(
+  plan: Plan,
+  larder: Larder,
+  from: Component,
+  here: readonly Placement[],
+  weights: Likeness,
+): SwapOption[] {
+  const jobs = onlyJobs(plan, from.id);
+  return known(plan, larder).flatMap((to) => {
+    const like = likeness(from, to);
+    const score = scoreOf(like, weights);
+    return score < LEAST_LIKE || like.family === 0
+      ? []
+      : [swapTo(plan, from, to, here, like, score, jobs, 'component')];
+  });
+}
+
+function homeMade(
+  plan: Plan,
+  larder: Larder,
+  from: Component,
+  here: readonly Placement[],
+  weights: Likeness,
+): SwapOption[] {
+  const jobs = onlyJobs(plan, from.id);
+  const massG = grams(here);
+  return RECIPES.flatMap((recipe) => {
+    if (larder.has(homeMadeId(recipe)) || plan.wishes.excluded.includes(homeMadeId(recipe))) return [];
+    const to = madeFrom(recipe, larder);
+    const scaled = to && scaledTo(recipe, massG, larder);
+    if (!to || !scaled) return [];
+    const like = likeness(from, to);
+    const score = scoreOf(like, weights);
+    if (score < LEAST_LIKE || like.family === 0) return [];
+    const option = swapTo(plan, from, to, here, like, score, jobs, 'home-made');
+    return [
+      {
+        ...option,
+        costMinor: scaled.costMinor - choosePacks(from, massG).priceMinor,
+        minutes: scaled.handsMin - workOf(from, here),
+        commands: [{ name: 'add-component' as const, component: to }, ...option.commands],
+      },
+    ];
+  });
+}
+
+const grams = (here: readonly Placement[]) => here.reduce((n, p) => n + p.massG, 0);
+const workOf = (c: Component, here: readonly Placement[]) =>
+  here[0] ? minutesOf(effortOf(c, here[0].form), grams(here)) : 0;
+
+/** The same grams on the same surfaces, in the new food's form that lies most alike. */
+function swapTo(
+  plan: Plan,
+  from: Component,
+  to: Component,
+  here: readonly Placement[],
+  like: Likeness,
+  score: number,
+  jobs: ReturnType<typeof onlyJobs>,
+  kind: SwapKind,
+): SwapOption {
+  const surfaces = [...new Set(here.map((p) => p.surfaceId))];
+  const placements = surfaces.map((id) => {
+    const old = here.filter((p) => p.surfaceId === id);
+    const fact = formLike(to, old[0]!, plan);
+    return { id, fact, placements: placementsOf(to, fact, id, grams(old), fact.form === 'bowl', plan) };
+  });
+  const lost = jobs.filter((j) => !j.has(to));
+  const massG = grams(here);
+  const cost = choosePacks(to, Math.max(0, massG - inPantry(plan.pantry, to.id))).priceMinor;
+  const costMinor = cost - choosePacks(from, massG).priceMinor;
+  const words = wordsOf(from, to, like);
+  const strength = (c: Component) => c.taste?.strength ?? 0;
+  return {
+    from: from.id,
+    id: to.id,
+    name: to.name,
+    kind,
+    component: to,
+    form: placements[0]!.fact.form,
+    contained: placements[0]!.fact.form === 'bowl',
+    like,
+    score: Math.max(0, score - JOB_LOST * lost.length),
+    keeps: words.keeps,
+    changes: [...words.changes, ...lost.map((j) => `no more ${j.name}`)],
+    costMinor,
+    minutes: Math.round(minutesOf(effortOf(to, placements[0]!.fact.form), massG) - workOf(from, here)),
+    interesting:
+      from.family === to.family &&
+      (strength(to) === strength(from) + 1 || (to.milk !== from.milk && to.milk !== 'none')),
+    cheaper: costMinor < 0,
+    pantry: inPantry(plan.pantry, to.id) > 0,
+    commands: [
+      { name: 'leave-out', componentId: from.id },
+      ...placements.map((p) => ({
+        name: 'place' as const,
+        componentId: to.id,
+        surfaceId: p.id,
+        placements: p.placements,
+      })),
+    ],
+  };
+}
+
+const SMALL_FORMS = new Set(['quartered', 'thin-strips', 'half-moons', 'grated', 'chopped', 'smeared']);
+
+/** Where a food was cut small for children, its swap is too, if it can be. */
+export function formLike(to: Component, old: Placement, plan: Plan): FormFact {
+  const surface = plan.surfaces.find((s) => s.id === old.surfaceId);
+  const small = SMALL_FORMS.has(old.form) || surface?.smallHands;
+  const safe = to.forms.find((f) => f.choking === 'safe' && f.pieceG < 60);
+  return to.forms.find((f) => f.form === old.form) ?? (small && safe ? safe : usualForm(to));
+}
+
+function wordsOf(from: Component, to: Component, like: Likeness): { keeps: string[]; changes: string[] } {
+  const milk = from.milk !== to.milk && to.milk !== 'none' ? [`${to.milk} milk`] : [];
+  return {
+    keeps: LIKENESS_PARTS.filter((k) => like[k] >= 0.75).map((k) => PART_WORDS[k]),
+    changes: [...LIKENESS_PARTS.filter((k) => like[k] < 0.5).map((k) => PART_WORDS[k]), ...milk],
+  };
+}
+
+const SAME: Likeness = {
+  family: 1,
+  role: 1,
+  taste: 1,
+  texture: 1,
+  colour: 1,
+  form: 0.4,
+  service: 0.7,
+  cost: 1,
+  effort: 0.7,
+};
+
+/** The same food in another form: grapes in quarters, cheese in strips, crackers in a bowl of their own. */
+function forms(component: Component, here: readonly Placement[]): SwapOption[] {
+  const surfaces = [...new Set(here.map((p) => p.surfaceId))];
+  const old = here[0]!;
+  const cut = component.forms
+    .filter((f) => here.some((p) => p.form !== f.form))
+    .map((fact) =>
+      reformed(
+        component,
+        here,
+        fact,
+        `${component.name}, ${formName(fact.form)}`,
+        false,
+        surfaces.map((surfaceId) => ({
+          name: 'set-form' as const,
+          componentId: component.id,
+          surfaceId,
+          form: fact.form,
+          pieces: wholePieces(fact, grams(here.filter((p) => p.surfaceId === surfaceId))).pieces,
+        })),
+      ),
+    );
+  const loose = here.some((p) => !p.contained && p.form !== 'bowl') && FORMS[old.form].lies !== 'alone';
+  if (!loose) return cut;
+  const fact = component.forms.find((f) => f.form === old.form) ?? usualForm(component);
+  return [
+    ...cut,
+    reformed(
+      component,
+      here,
+      fact,
+      `${component.name}, in a bowl`,
+      true,
+      surfaces.map((surfaceId) => ({
+        name: 'contain' as const,
+        componentId: component.id,
+        surfaceId,
+        on: true,
+      })),
+    ),
+  ];
+}
+
+function reformed(
+  c: Component,
+  here: readonly Placement[],
+  fact: FormFact,
+  name: string,
+  contained: boolean,
+  commands: Single[],
+): SwapOption {
+  return {
+    from: c.id,
+    id: c.id,
+    name,
+    kind: 'form',
+    component: c,
+    form: fact.form,
+    contained,
+    like: SAME,
+    score: SAME_FOOD,
+    keeps: ['the food itself', 'the price'],
+    changes: ['how it lies'],
+    costMinor: 0,
+    minutes: Math.round(minutesOf(effortOf(c, fact.form), grams(here)) - workOf(c, here)),
+    interesting: false,
+    cheaper: false,
+    pantry: false,
+    commands,
+  };
+}
+
+/** Groups with a surface of their own get a twin there; the food stays where the others are. */
+function splits(
+  plan: Plan,
+  larder: Larder,
+  from: Component,
+  here: readonly Placement[],
+  weights: Likeness,
+): SwapOption[] {
+  return plan.party.flatMap((group) => {
+    const form = here[0]!.form;
+    if (judgeGroup(from, form, group).verdict === 'fine') return [];
+    const own = plan.surfaces.find(
+      (s) => s.serves?.includes(group.id) && s.serves.length < plan.party.length,
+    );
+    if (!own) return [];
+    const best = known(plan, larder)
+      .filter(
+        (c) =>
+          own.freeFrom.every((f) => keepsFree(c, f) === 'keeps') &&
+          judgeGroup(c, formLike(c, { ...here[0]!, surfaceId: own.id }, plan).form, group).verdict === 'fine',
+      )
+      .map((c) => ({ c, like: likeness(from, c) }))
+      .filter(({ like }) => like.family > 0)
+      .sort((a, b) => scoreOf(b.like, weights) - scoreOf(a.like, weights))[0];
+    return best ? [split(plan, from, best.c, best.like, here, own.id, group, weights)] : [];
+  });
+}
+
+/** A twin is no more than the group's part of what lies there, and never less than a taste. */
+const LEAST_TWIN_G = 30;
+
+function split(
+  plan: Plan,
+  from: Component,
+  to: Component,
+  like: Likeness,
+  here: readonly Placement[],
+  surfaceId: SurfaceId,
+  group: Plan['party'][number],
+  weights: Likeness,
+): SwapOption {
+  const guests = plan.party.reduce((n, g) => n + g.count, 0);
+  const massG = Math.max(LEAST_TWIN_G, (grams(here) * group.count) / Math.max(1, guests));
+  const fact = formLike(to, { ...here[0]!, surfaceId }, plan);
+  const words = wordsOf(from, to, like);
+  return {
+    from: from.id,
+    id: to.id,
+    name: `${from.name}, and ${lower(to.name)} for “${group.name}”`,
+    kind: 'split',
+    component: to,
+    form: fact.form,
+    contained: fact.form === 'bowl',
+    like,
+    score: scoreOf(like, weights) * 0.95,
+    keeps: ['it stays where it lies', ...words.keeps],
+    changes: ['one kind more'],
+    costMinor: choosePacks(to, massG).priceMinor,
+    minutes: Math.round(minutesOf(effortOf(to, fact.form), massG)),
+    interesting: false,
+    cheaper: false,
+    pantry: inPantry(plan.pantry, to.id) > 0,
+    commands: [
+      // on the group's own surface the food itself has no place
+      { name: 'place', componentId: from.id, surfaceId, placements: [] },
+      {
+        name: 'place',
+        componentId: to.id,
+        surfaceId,
+        placements: placementsOf(to, fact, surfaceId, massG, fact.form === 'bowl', plan),
+      },
+    ],
+  };
+}
