@@ -7,6 +7,7 @@ import type { Checked } from '../core/check/index.js';
 import type { Plan } from '../core/plan/index.js';
 import { useTheme } from './frame/useTheme.js';
 import { useChecked } from './frame/useChecked.js';
+import { BitesSheet } from './sheet/BitesSheet.js';
 import { GuestCardSheet } from './sheet/GuestCardSheet.js';
 import { ReplySlips } from './sheet/ReplySlips.js';
 import { Sheet } from './sheet/Sheet.js';
@@ -15,6 +16,7 @@ import { Brief } from './stations/brief/Brief.js';
 import { Check } from './stations/check/Check.js';
 import { Choose } from './stations/choose/Choose.js';
 import { Lay } from './stations/lay/Lay.js';
+import { usePreview } from './store/preview.js';
 import { useSession } from './store/session.js';
 import { warmKitchen } from './workers/kitchen.js';
 import './styles.css';
@@ -31,6 +33,7 @@ const VIEWS = {
   sheet: Sheet,
   reply: ReplySlips,
   card: CardPage,
+  bites: BitesSheet,
 } as const;
 
 function CardPage({ plan, checked }: { plan: Plan; checked: Checked }) {
@@ -60,8 +63,10 @@ function PlanPage() {
 
 function Station({ plan, view }: { plan: Plan; view: keyof typeof VIEWS }) {
   const checked = useChecked(plan);
+  const preview = usePreview((s) => s.plan);
   const View = VIEWS[view];
-  return <View plan={plan} checked={checked} />;
+  // what a paper offers is shown on the plate and kept nowhere
+  return <View plan={preview?.id === plan.id ? preview : plan} checked={checked} />;
 }
 
 /** A fault of ours while drawing a page: say so and offer the way back; stored plans are not touched by it. */

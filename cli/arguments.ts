@@ -4,7 +4,26 @@ export interface Arguments {
   options: Record<string, string[]>;
 }
 
-const KNOWN = new Set(['need', 'setting', 'command', 'seed', 'component', 'svg', 'form']);
+const KNOWN = new Set([
+  'need',
+  'setting',
+  'command',
+  'seed',
+  'component',
+  'svg',
+  'form',
+  'gap',
+  'nodes',
+  'alternatives',
+  'kinds',
+  'group',
+  'to',
+  'budget',
+  'cheaper',
+  'guests',
+  'start',
+  'temp',
+]);
 
 /** Reads `--name value` pairs; a text is what was wrong. */
 export function parseArguments(list: readonly string[]): Arguments | string {

@@ -1,9 +1,17 @@
 import { readFileSync, writeFileSync } from 'node:fs';
 import { z } from 'zod';
-import { CATALOGUE, FORM_IDS, formOf, usualForm, type FormId } from '../core/catalogue/index.js';
-import { certificateOf, checkPlan, plateSums } from '../core/check/index.js';
-import { compose } from '../core/compose/index.js';
+import {
+  CATALOGUE,
+  FORM_IDS,
+  formOf,
+  usualForm,
+  type ComponentId,
+  type FormId,
+} from '../core/catalogue/index.js';
+import { bitesFor, certificateOf, checkPlan, plateSums } from '../core/check/index.js';
+import { compose, otherBoards, whyComponent } from '../core/compose/index.js';
 import { layPlan } from '../core/lay/index.js';
+import { parseLocalTime } from '../core/measure/index.js';
 import { componentOfLabel, readLabel } from '../core/label/index.js';
 import { fineForms, judgeNeed, NEEDS, needPack, type Judgement } from '../core/needs/index.js';
 import type { NeedChoice } from '../core/party/index.js';
@@ -13,12 +21,13 @@ import {
   canonicalText,
   commandSchema,
   needProblem,
+  planLarder,
   planSchema,
   readPlanText,
   type Plan,
 } from '../core/plan/index.js';
 import { schoolsOf } from '../core/portion/index.js';
-import { swapsFor } from '../core/swap/index.js';
+import { cheaperBy, convert, SWAP_KINDS, swapsFor, type SwapKind, type Target } from '../core/swap/index.js';
 import { DEMOS } from '../demo/index.js';
 import { makeDemo } from '../demo/make.js';
 import { nodeSolver } from '../solver/node.js';
@@ -282,7 +291,14 @@ const VERBS: Record<string, (args: Arguments) => void | Promise<void>> = {
     const solve = await nodeSolver();
     const started = performance.now();
     const seed = seedOf(args, plan);
-    const c = compose({ ...plan, seed }, solve);
+    const gap = numberOf(args, 'gap', 0, 1);
+    const nodes = numberOf(args, 'nodes', 1, 1_000_000);
+    const more = numberOf(args, 'alternatives', 0, 5) ?? 0;
+    const c = compose({ ...plan, seed }, solve, {
+      ...(gap === undefined ? {} : { gap }),
+      ...(nodes === undefined ? {} : { nodes }),
+    });
+    const others = c.status === 'impossible' ? [] : otherBoards(c.plan, solve, more);
     const finite = (n: number) => (Number.isFinite(n) ? n : null);
     print({
       status: c.status,
@@ -292,7 +308,57 @@ const VERBS: Record<string, (args: Arguments) => void | Promise<void>> = {
       gap: c.gap,
       seconds: (performance.now() - started) / 1000,
       conflicts: c.conflicts,
+      ...(more > 0 ? { alternatives: others } : {}),
     });
+  },
+  async why(args) {
+    const plan = readPlanFile(args);
+    const id = componentOf(args, plan);
+    const why = whyComponent(plan, id, await nodeSolver());
+    print({ ...why, points: Number.isFinite(why.points) ? why.points : null });
+  },
+  async convert(args) {
+    const plan = readPlanFile(args);
+    const target = targetOf(args, plan);
+    const started = performance.now();
+    const c = convert(plan, target, await nodeSolver());
+    print({
+      status: c.status,
+      plan: c.plan,
+      changes: c.items
+        .filter((i) => i.kind !== 'stays')
+        .map((i) => ({
+          from: i.from,
+          to: i.to,
+          name: i.name,
+          kind: i.kind,
+          likeness: i.likeness,
+          keeps: i.keeps,
+          changes: i.changes,
+          reasons: i.reasons,
+        })),
+      objective: c.objective,
+      bound: c.bound,
+      open: c.open,
+      apart: c.apart,
+      text: c.text,
+      seconds: (performance.now() - started) / 1000,
+    });
+  },
+  bites(args) {
+    const plan = readPlanFile(args);
+    const id = args.options.group?.[0];
+    const group = plan.party.find((g) => g.id === id);
+    const valid = plan.party.map((g) => g.id);
+    if (!group) throw new BadInput(`--group takes one of ${valid.join(', ')}, not "${id ?? ''}"`, { valid });
+    print(
+      bitesFor(checkPlan(plan).context, group).map((b) => ({
+        surface: b.surface,
+        foods: b.foods.map((f) => ({ id: f.id, name: f.name })),
+        points: b.points,
+        why: b.why,
+      })),
+    );
   },
   swap(args) {
     const plan = readPlanFile(args);
@@ -300,15 +366,19 @@ const VERBS: Record<string, (args: Arguments) => void | Promise<void>> = {
     const found = plan.placements.find((p) => p.componentId === id);
     if (!found) throw new BadInput(`--component takes a component that is on the board, not "${id ?? ''}"`);
     print(
-      swapsFor(plan, found.componentId).map((s) => ({
+      swapsFor(plan, found.componentId, kindsOf(args)).map((s) => ({
         id: s.id,
         name: s.name,
         kind: s.kind,
         score: s.score,
+        likeness: s.like,
         keeps: s.keeps,
         changes: s.changes,
         fixes: s.fixes,
         breaks: s.breaks,
+        costMinor: s.costMinor,
+        minutes: s.minutes,
+        labelToRead: s.labelToRead,
         command: s.command,
       })),
     );
@@ -345,6 +415,72 @@ const VERBS: Record<string, (args: Arguments) => void | Promise<void>> = {
     });
   },
 };
+
+/** A number between two bounds; undefined when it is not given. */
+function numberOf(args: Arguments, key: string, least: number, most: number): number | undefined {
+  const text = args.options[key]?.[0];
+  if (text === undefined) return undefined;
+  const n = Number(text);
+  if (text.trim() === '' || !Number.isFinite(n) || n < least || n > most)
+    throw new BadInput(`--${key} takes a number from ${least} to ${most}, not "${text}"`);
+  return n;
+}
+
+function componentOf(args: Arguments, plan: Plan): ComponentId {
+  const id = args.options.component?.[0] as ComponentId | undefined;
+  if (!id || !planLarder(plan).has(id))
+    throw new BadInput(`--component takes a component of the larder, not "${id ?? ''}"`);
+  return id;
+}
+
+function kindsOf(args: Arguments): { kinds?: readonly SwapKind[] } {
+  const asked = (args.options.kinds ?? []).flatMap((t) => t.split(',')).filter(Boolean);
+  const wrong = asked.find((k) => !(SWAP_KINDS as readonly string[]).includes(k));
+  if (wrong)
+    throw new BadInput(`--kinds takes ${SWAP_KINDS.join(', ')}, not "${wrong}"`, { valid: SWAP_KINDS });
+  return asked.length > 0 ? { kinds: asked as SwapKind[] } : {};
+}
+
+/** "--to vegan,tree-nut-free", "--cheaper 20", "--budget 80", "--guests 12", "--start 2027-07-15T18:00 --temp 30". */
+function targetOf(args: Arguments, plan: Plan): Target {
+  const valid = NEEDS.map((n) => n.id);
+  const words = (args.options.to ?? [])
+    .flatMap((t) => t.split(','))
+    .map((w) => w.trim())
+    .filter(Boolean);
+  const ids = words.map((w) => (w === 'nut-free' ? 'tree-nut-free' : w));
+  const wrong = ids.find((id) => !needPack(id));
+  if (wrong !== undefined)
+    throw new BadInput(`--to takes needs of ${valid.join(', ')}, not "${wrong}"`, { valid });
+  const [budget, cheaper, guests, temp] = [
+    numberOf(args, 'budget', 0, 1_000_000),
+    numberOf(args, 'cheaper', 0, 90),
+    numberOf(args, 'guests', 1, 2000),
+    numberOf(args, 'temp', -30, 50),
+  ];
+  const start = args.options.start?.[0];
+  if (start !== undefined && parseLocalTime(start) === undefined)
+    throw new BadInput(`--start takes a local date and time such as 2027-07-15T18:00, not "${start}"`);
+  const budgetMinor =
+    budget !== undefined
+      ? Math.round(budget * 100)
+      : cheaper !== undefined
+        ? cheaperBy(plan, cheaper)
+        : undefined;
+  const target: Target = {
+    needs: ids.map((id) => ({ id, settings: {} })),
+    ...(budgetMinor === undefined ? {} : { budgetMinor }),
+    ...(guests === undefined ? {} : { guests: Math.round(guests) }),
+    ...(start === undefined && temp === undefined
+      ? {}
+      : { occasion: { ...(start ? { start } : {}), ...(temp === undefined ? {} : { airTempC: temp }) } }),
+  };
+  if (ids.length === 0 && budgetMinor === undefined && guests === undefined && !target.occasion)
+    throw new BadInput('say what it shall become: --to, --cheaper, --budget, --guests, --start or --temp', {
+      valid,
+    });
+  return target;
+}
 
 const elementsOf = (plan: Plan, id: string): number =>
   plan.layout.find((l) => l.surfaceId === id)?.elements.length ?? 0;

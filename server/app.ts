@@ -22,7 +22,7 @@ const POLICY = {
 
 /** The pages that the browser's router draws; every other path is a 404 with the same frame. */
 export const APP_ROUTES =
-  /^\/(?:$|plan\/[A-Za-z0-9-]+(?:\/(?:brief|choose|check|lay|sheet|reply|card\/[a-z0-9-]+))?$)/;
+  /^\/(?:$|plan\/[A-Za-z0-9-]+(?:\/(?:brief|choose|check|lay|sheet|reply|bites|card\/[a-z0-9-]+))?$)/;
 
 /** Serves the build in `dist`: hashed files for a year, everything else fresh. */
 export function createApp(dist: string): Express {

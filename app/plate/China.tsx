@@ -84,3 +84,13 @@ export function ArcText({
     </>
   );
 }
+
+export function sectorPath(r0: number, r1: number, a0: number, a1: number): string {
+  const large = a1 - a0 > 180 ? 1 : 0;
+  const [x0, y0] = onCircle(r1, a0);
+  const [x1, y1] = onCircle(r1, a1);
+  const [x2, y2] = onCircle(r0, a1);
+  const [x3, y3] = onCircle(r0, a0);
+  const f = (n: number) => n.toFixed(1);
+  return `M${f(x0)} ${f(y0)}A${r1} ${r1} 0 ${large} 1 ${f(x1)} ${f(y1)}L${f(x2)} ${f(y2)}A${r0} ${r0} 0 ${large} 0 ${f(x3)} ${f(y3)}Z`;
+}

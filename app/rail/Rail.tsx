@@ -1,7 +1,8 @@
 import { useState } from 'react';
 import type { Checked, Finding } from '../../core/check/index.js';
-import type { Plan } from '../../core/plan/index.js';
+import type { Command, Plan } from '../../core/plan/index.js';
 import { useKitchen } from '../store/kitchen-jobs.js';
+import { useSession } from '../store/session.js';
 import { PlateGlyph } from '../ui/Glyph.js';
 import { Opening, Slip, type Opened } from './Slip.js';
 import { Spike } from './Spike.js';
@@ -16,13 +17,20 @@ export function Rail({
   checked: Checked;
   show: (f: Finding) => boolean;
 }) {
-  const conflicts = useKitchen((s) => s.conflicts);
+  const { conflicts, compose } = useKitchen();
+  const edit = useSession((s) => s.edit);
+  // one wish less, and the board is composed at once
+  const loosen = (command: Command): void => {
+    edit(command);
+    const now = useSession.getState().plan;
+    if (now) void compose(now);
+  };
   const findings = checked.findings.filter(show);
   const [open, setOpen] = useState<{ finding: Finding; opened: Opened } | null>(null);
   return (
     <section className="rail" aria-label="Slips">
       <div className="slips" tabIndex={0} aria-label="Slips, most urgent first">
-        {conflicts.map((text, i) => (
+        {conflicts.map(({ text, ways }, i) => (
           <article key={text} className="slip-box" aria-label="These wishes collide">
             <div className="slip cracked">
               <header>
@@ -31,6 +39,13 @@ export function Rail({
                 <i>{i + 1}</i>
               </header>
               <p>{text}</p>
+              <div className="strips">
+                {ways.map((w, k) => (
+                  <button key={w.label} className={k === 0 ? 'go' : ''} onClick={() => loosen(w.command)}>
+                    {w.label} <span>{w.effect}</span>
+                  </button>
+                ))}
+              </div>
             </div>
           </article>
         ))}

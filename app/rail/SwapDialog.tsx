@@ -1,14 +1,37 @@
 import { useEffect, useState } from 'react';
 import type { Component, ComponentId } from '../../core/catalogue/index.js';
 import { formatMoney } from '../../core/measure/index.js';
-import { planLarder, type Plan } from '../../core/plan/index.js';
-import type { Swap } from '../../core/swap/index.js';
+import { applyCommand, planLarder, type Plan } from '../../core/plan/index.js';
+import {
+  LIKENESS_PARTS,
+  PART_WORDS,
+  SWAP_KINDS,
+  WEIGHTS,
+  type Likeness,
+  type Swap,
+  type SwapKind,
+} from '../../core/swap/index.js';
+import { usePreview } from '../store/preview.js';
+import { useSettings } from '../store/settings.js';
 import { PaperDialog } from '../ui/Paper.js';
 import { portraitUrl } from '../ui/pictures.js';
 import { ask } from '../workers/kitchen.js';
 import { useRemedy } from './useRemedy.js';
 
-/** Candidates for one food, judged on the whole plan; one press applies one. */
+const KIND_WORDS: Record<SwapKind, string> = {
+  component: 'another food',
+  form: 'the same, served otherwise',
+  'home-made': 'home-made',
+  split: 'a twin on their plate',
+};
+const ONLY = [
+  ['interesting', 'a more interesting relative'],
+  ['cheaper', 'cheaper'],
+  ['pantry', 'in the house'],
+] as const;
+type Only = (typeof ONLY)[number][0];
+
+/** Candidates for one food, judged on the whole plan; the plate shows what is under the pointer; one press applies. */
 export function SwapDialog({
   plan,
   componentId,
@@ -18,45 +41,66 @@ export function SwapDialog({
   componentId: ComponentId;
   onClose: () => void;
 }) {
-  const [swaps, setSwaps] = useState<Swap[]>();
-  const [problem, setProblem] = useState<string>();
+  const { swaps, judged, problem } = useSwaps(plan, componentId);
+  const [kind, setKind] = useState<SwapKind | ''>('');
+  const [only, setOnly] = useState<Only | ''>('');
   const run = useRemedy();
-  const larder = planLarder(plan);
-  const component = larder.get(componentId);
-  // asked once, about the plan as it was when the paper was opened
-  const [asked] = useState({ plan, componentId });
-  useEffect(() => {
-    let gone = false;
-    ask({ kind: 'swap', ...asked }).done.then(
-      (a) => !gone && setSwaps(a.swaps),
-      (e: unknown) => !gone && setProblem(e instanceof Error ? e.message : String(e)),
-    );
-    return () => {
-      gone = true;
-    };
-  }, [asked]);
+  const show = usePreview((s) => s.show);
+  useEffect(() => () => show(null), [show]);
+  const component = planLarder(plan).get(componentId);
+  const preview = (s: Swap | null): void => {
+    const done = s && applyCommand(plan, s.command);
+    show(done?.ok ? done.plan : null);
+  };
   const take = (s: Swap): void => {
+    show(null);
     run(s.command);
     onClose();
   };
+  const shown = swaps?.filter((s) => (kind === '' || s.kind === kind) && (only === '' || s[only]));
   return (
     <PaperDialog
       open
       onClose={onClose}
-      wide
+      aside
       title={`Instead of ${component?.name.toLowerCase() ?? componentId}`}
       hint="Ranked by how well each does the same job, and by what it fixes or breaks on this board."
     >
+      <div className="row">
+        <select
+          aria-label="What kind"
+          value={kind}
+          onChange={(e) => setKind(e.target.value as SwapKind | '')}
+        >
+          <option value="">every kind</option>
+          {SWAP_KINDS.map((k) => (
+            <option key={k} value={k}>
+              {KIND_WORDS[k]}
+            </option>
+          ))}
+        </select>
+        <select aria-label="Only" value={only} onChange={(e) => setOnly(e.target.value as Only | '')}>
+          <option value="">any</option>
+          {ONLY.map(([id, words]) => (
+            <option key={id} value={id}>
+              {words}
+            </option>
+          ))}
+        </select>
+      </div>
+      <Weigh />
       {problem && <p role="alert">{problem}</p>}
       {!swaps && !problem && <p role="status">Looking through the larder …</p>}
-      {swaps?.length === 0 && <p>Nothing in the larder does this job.</p>}
+      {swaps && !judged && <p role="status">Trying each on the whole board …</p>}
+      {shown?.length === 0 && <p>Nothing in the larder does this job so.</p>}
       <ul style={{ listStyle: 'none', padding: 0, margin: 0 }}>
-        {swaps?.map((s) => (
+        {shown?.map((s) => (
           <Candidate
             key={`${s.kind} ${s.name}`}
             plan={plan}
             swap={s}
-            component={larder.get(s.id)}
+            component={planLarder(plan).get(s.id)}
+            onLook={preview}
             onTake={() => take(s)}
           />
         ))}
@@ -65,36 +109,111 @@ export function SwapDialog({
   );
 }
 
+/** The list at once, by likeness; then judged on the whole plan. Asked once, about the plan as it was when it was opened. */
+function useSwaps(plan: Plan, componentId: ComponentId) {
+  const [swaps, setSwaps] = useState<Swap[]>();
+  const [judged, setJudged] = useState(false);
+  const [problem, setProblem] = useState<string>();
+  const weights = useSettings((s) => s.weights);
+  const [asked] = useState({ plan, componentId });
+  useEffect(() => {
+    let gone = false;
+    const job = (judge: boolean) =>
+      ask({ kind: 'swap', ...asked, settings: { weights: weights ?? WEIGHTS, judge } }).done.then(
+        (a) => {
+          if (gone) return;
+          setSwaps(a.swaps);
+          setJudged(judge);
+        },
+        (e: unknown) => !gone && setProblem(e instanceof Error ? e.message : String(e)),
+      );
+    setJudged(false);
+    void job(false);
+    void job(true);
+    return () => {
+      gone = true;
+    };
+  }, [asked, weights]);
+  return { swaps, judged, problem };
+}
+
+/** What counts how much: the stylist's own scale, kept in this browser. */
+function Weigh() {
+  const { weights, set } = useSettings();
+  const now: Likeness = weights ?? WEIGHTS;
+  return (
+    <details>
+      <summary>What counts how much</summary>
+      <div className="figures">
+        {LIKENESS_PARTS.map((k) => (
+          <label key={k}>
+            {PART_WORDS[k]}
+            <input
+              type="range"
+              min={0}
+              max={0.5}
+              step={0.02}
+              value={now[k]}
+              onChange={(e) => set({ weights: { ...now, [k]: e.target.valueAsNumber } })}
+            />
+          </label>
+        ))}
+      </div>
+      <button className="button quiet small" disabled={!weights} onClick={() => set({ weights: null })}>
+        As the house weighs
+      </button>
+    </details>
+  );
+}
+
 function Candidate({
   plan,
   swap: s,
   component: c,
+  onLook,
   onTake,
 }: {
   plan: Plan;
   swap: Swap;
   component: Component | undefined;
+  onLook: (s: Swap | null) => void;
   onTake: () => void;
 }) {
-  const form =
-    s.kind === 'form' ? c?.forms.find((f) => s.name.endsWith(f.form.replace('-', ' '))) : undefined;
+  const form = s.kind === 'form' ? c?.forms.find((f) => f.form === s.form) : undefined;
   return (
-    <li className="row candidate">
+    <li
+      className="row candidate"
+      onPointerEnter={() => onLook(s)}
+      onPointerLeave={() => onLook(null)}
+      onFocus={() => onLook(s)}
+      onBlur={() => onLook(null)}
+    >
       {c && <img src={portraitUrl(c, form)} alt="" width="52" height="52" />}
       <div style={{ flex: 1, minWidth: 0 }}>
         <b className="display" style={{ fontSize: 16.5 }}>
           {s.name}
         </b>{' '}
-        <span>{Math.round(s.score * 100)} of 100</span>
+        <span>
+          {Math.round(s.score * 100)} of 100, {KIND_WORDS[s.kind]}
+        </span>
         <br />
         {s.keeps.length > 0 && <span>Stays: {s.keeps.join(', ')}. </span>}
         {s.changes.length > 0 && <span>Changes: {s.changes.join(', ')}. </span>}
+        {s.labelToRead && <span>A label to read. </span>}
         {s.fixes.length > 0 && <span style={{ fontWeight: 700 }}>Settles: {s.fixes.join(' ')} </span>}
         {s.breaks.length > 0 && (
           <span style={{ color: 'var(--beet-ink)', fontWeight: 700 }}>Brings: {s.breaks.join(' ')}</span>
         )}
       </div>
-      <span>{priceChange(s.costMinor, plan.currency)}</span>
+      <span>
+        {priceChange(s.costMinor, plan.currency)}
+        {s.minutes !== 0 && (
+          <>
+            <br />
+            {s.minutes > 0 ? `+${s.minutes}` : `−${-s.minutes}`} min
+          </>
+        )}
+      </span>
       <button className="button small" onClick={onTake} aria-label={`Take ${s.name}`}>
         Take it
       </button>

@@ -109,6 +109,14 @@ function OnTheTable({ plan }: { plan: Plan }) {
   );
 }
 
+/** Beside the main one; all people and places are made up. */
+const OTHER_DEMOS = [
+  ['kite-meadow', 'Kite Meadow: a picnic at 31 °C, without nuts'],
+  ['last-ferry', 'Last Ferry: a table for sixty-four'],
+  ['open-loom', 'Open Loom: halal and vegetarian'],
+  ['lamp-boat-sweets', 'Lamp Boat Sweets: eighteen boxes'],
+] as const;
+
 function Actions({ table, first }: { table: Table; first: Plan | undefined }) {
   const file = useRef<HTMLInputElement>(null);
   return (
@@ -124,6 +132,21 @@ function Actions({ table, first }: { table: Table; first: Plan | undefined }) {
       <button className={`button ${first ? 'quiet' : ''}`} onClick={() => void table.demo()}>
         Open the demo
       </button>
+      <label>
+        <span className="hidden-text">Another demo</span>
+        <select
+          aria-label="Another demo"
+          value=""
+          onChange={(e) => e.target.value && void table.demo(e.target.value)}
+        >
+          <option value="">Another demo …</option>
+          {OTHER_DEMOS.map(([id, words]) => (
+            <option key={id} value={id}>
+              {words}
+            </option>
+          ))}
+        </select>
+      </label>
       <button className="button quiet" onClick={() => void table.fresh()}>
         New plate
       </button>

@@ -47,8 +47,8 @@ export function useTable() {
     forgive: () => setRefused(undefined),
     twin: twins[0],
     open,
-    async demo(): Promise<void> {
-      const read = readPlanText(await (await fetch('/demo/comet-watch.plate.json')).text());
+    async demo(name = 'comet-watch'): Promise<void> {
+      const read = readPlanText(await (await fetch(`/demo/${name}.plate.json`)).text());
       if (!read.ok) return void toast.error('The demo could not be read.');
       const id = await freeId(read.plan.id);
       await putPlan({ ...read.plan, id }, Date.now());

@@ -115,11 +115,11 @@ describe('composing', () => {
         status: 'impossible',
         plan,
         gap: 1,
-        conflicts: [{ wishes: ['budget'], text: 'The budget cannot be kept.' }],
+        conflicts: [{ wishes: ['budget'], text: 'The budget cannot be kept.', ways: [] }],
       },
     });
     await done;
-    expect(useKitchen.getState().conflicts).toEqual(['The budget cannot be kept.']);
+    expect(useKitchen.getState().conflicts.map((c) => c.text)).toEqual(['The budget cannot be kept.']);
     expect(foods()).toEqual(['brie']);
   });
 

@@ -1,6 +1,8 @@
 import { toast } from 'sonner';
 import { create } from 'zustand';
-import type { Plan } from '../../core/plan/index.js';
+import type { ComponentId } from '../../core/catalogue/index.js';
+import { cameAndWent, type Conflict } from '../../core/compose/index.js';
+import { planLarder, type Plan } from '../../core/plan/index.js';
 import type { Answer } from '../workers/contract.js';
 import { ask, Cancelled, type Running } from '../workers/kitchen.js';
 import { useSession } from './session.js';
@@ -8,8 +10,11 @@ import { useSession } from './session.js';
 interface Jobs {
   /** What the kitchen is doing, in words; null when it rests. */
   doing: string | null;
-  conflicts: string[];
-  compose(plan: Plan): Promise<void>;
+  conflicts: Conflict[];
+  /** What the last proposal brought and took, by name; null when there is none. */
+  changed: { came: string[]; went: string[] } | null;
+  /** With `keep`, what lies on the board stays and the rest is chosen around it. */
+  compose(plan: Plan, keep?: boolean): Promise<void>;
   /** `amends`: one step of undo with the edit of this name that called for it. */
   lay(plan: Plan, surfaceIds: string[] | null, seed: number, amends?: string): Promise<void>;
   cancel(): void;
@@ -29,6 +34,14 @@ const session = () => useSession.getState();
 const untouched = (asked: Plan, placements: Plan['placements']): boolean =>
   session().planId === asked.id && JSON.stringify(session().plan?.placements) === JSON.stringify(placements);
 
+/** What came and what went, by name. */
+function namedChange(before: Plan, after: Plan): { came: string[]; went: string[] } {
+  const larder = planLarder(after);
+  const names = (ids: readonly ComponentId[]) => ids.map((id) => larder.get(id)?.name ?? id);
+  const { came, went } = cameAndWent(before, after);
+  return { came: names(came), went: names(went) };
+}
+
 /** Puts a proposal on the board: a step of its own, or one with the proposal before it. */
 function propose(placements: Plan['placements'], first: boolean): Plan['placements'] | undefined {
   const command = {
@@ -45,21 +58,26 @@ function propose(placements: Plan['placements'], first: boolean): Plan['placemen
 export const useKitchen = create<Jobs>((set) => ({
   doing: null,
   conflicts: [],
+  changed: null,
 
-  async compose(plan) {
-    set({ doing: 'Looking through the larder', conflicts: [] });
+  async compose(plan, keep = false) {
+    set({ doing: 'Looking through the larder', conflicts: [], changed: null });
     const before = plan.placements;
     let shown: Plan['placements'] | undefined = before;
     const show = (found: Plan): void => {
       if (shown && untouched(plan, shown)) shown = propose(found.placements, shown === before);
     };
-    const job = ask({ kind: 'compose', plan }, { first: show, progress: (words) => set({ doing: words }) });
+    const job = ask(
+      { kind: 'compose', plan, ...(keep ? { keep } : {}) },
+      { first: show, progress: (words) => set({ doing: words }) },
+    );
     running = job;
     const answer = await finish(job, set);
-    if (answer?.status === 'impossible') set({ conflicts: answer.conflicts.map((c) => c.text) });
+    if (answer?.status === 'impossible') set({ conflicts: answer.conflicts });
     else if (answer) show(answer.plan);
     // stopped after the first board: it stays, and is laid
     const now = session().plan;
+    if (now && shown !== before && before.length > 0) set({ changed: namedChange(plan, now) });
     if (now && shown && shown !== before && untouched(plan, shown))
       await layAs(now, null, now.seed, COMPOSED, set);
   },

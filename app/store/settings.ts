@@ -1,5 +1,6 @@
 import { create } from 'zustand';
 import { z } from 'zod';
+import { LIKENESS_PARTS, type Likeness } from '../../core/swap/index.js';
 import type { UnitSystem } from '../../core/measure/index.js';
 import {
   answerSchema,
@@ -22,12 +23,23 @@ interface Settings {
   ownSchools: readonly OwnSchool[];
   /** Occasion themes of one's own, by name. */
   ownThemes: readonly Theme[];
+  /** What counts how much when one food stands in for another; null for the house's scale. */
+  weights: Likeness | null;
   set(patch: Partial<Kept>): void;
 }
 
 type Kept = Omit<Settings, 'set'>;
 
 const KEY = 'round-plate.settings';
+
+const weightsSchema = z
+  .strictObject(
+    Object.fromEntries(LIKENESS_PARTS.map((k) => [k, z.number().min(0).max(1)])) as Record<
+      keyof Likeness,
+      z.ZodNumber
+    >,
+  )
+  .nullable();
 
 /** A list that cannot be read counts as none: settings are convenience, plans are not kept here. */
 const listOf = <T>(item: z.ZodType<T>, most: number, value: unknown): T[] =>
@@ -48,6 +60,7 @@ function stored(): Partial<Settings> {
       forGood: listOf(answerSchema, 500, value.forGood),
       ownSchools: listOf(ownSchoolSchema, 50, value.ownSchools),
       ownThemes: listOf(themeSchema, 100, value.ownThemes),
+      weights: weightsSchema.catch(null).parse(value.weights ?? null),
     };
   } catch {
     return {};
@@ -63,6 +76,7 @@ export const useSettings = create<Settings>((set, get) => ({
   forGood: [],
   ownSchools: [],
   ownThemes: [],
+  weights: null,
   ...stored(),
   set(patch) {
     set(patch);

@@ -7,6 +7,7 @@ export function PaperDialog({
   onClose,
   title,
   wide,
+  aside,
   children,
   hint,
 }: {
@@ -14,15 +15,17 @@ export function PaperDialog({
   onClose: () => void;
   title: string;
   wide?: boolean;
+  /** Beside the plate instead of over it, so that the plate can show what the paper offers. */
+  aside?: boolean;
   children: ReactNode;
   hint?: string;
 }) {
   return (
     <Dialog.Root open={open} onOpenChange={(o) => !o && onClose()}>
       <Dialog.Portal>
-        <Dialog.Overlay className="veil" />
+        <Dialog.Overlay className={aside ? 'veil clear' : 'veil'} />
         <Dialog.Content
-          className={`paper dialog ${wide ? 'wide' : ''}`}
+          className={`paper dialog ${wide ? 'wide' : ''} ${aside ? 'aside' : ''}`}
           {...(hint ? {} : { 'aria-describedby': undefined })}
         >
           <Dialog.Title asChild>

@@ -1,14 +1,18 @@
-import type { Conflict } from '../../core/compose/index.js';
+import type { ComponentId } from '../../core/catalogue/index.js';
+import type { Conflict, OtherBoard, Why } from '../../core/compose/index.js';
 import type { LaidSurface } from '../../core/lay/index.js';
-import type { Swap } from '../../core/swap/index.js';
+import type { Conversion, OptionSettings, Swap, Target } from '../../core/swap/index.js';
 import type { Plan } from '../../core/plan/index.js';
 
 /** What the kitchen is asked for. Every job names the plan that it works on; it stores nothing. */
 export type Job =
   | { kind: 'warm' }
-  | { kind: 'compose'; plan: Plan }
+  | { kind: 'compose'; plan: Plan; keep?: boolean }
+  | { kind: 'others'; plan: Plan }
+  | { kind: 'why'; plan: Plan; componentId: ComponentId }
+  | { kind: 'convert'; plan: Plan; target: Target }
   | { kind: 'lay'; plan: Plan; surfaceIds: string[] | null; seed: number }
-  | { kind: 'swap'; plan: Plan; componentId: string };
+  | { kind: 'swap'; plan: Plan; componentId: string; settings?: OptionSettings };
 
 export type Answer =
   | { kind: 'warm' }
@@ -20,7 +24,10 @@ export type Answer =
       conflicts: Conflict[];
     }
   | { kind: 'lay'; surfaces: LaidSurface[] }
-  | { kind: 'swap'; swaps: Swap[] };
+  | { kind: 'swap'; swaps: Swap[] }
+  | { kind: 'others'; others: OtherBoard[] }
+  | { kind: 'why'; why: Why }
+  | { kind: 'convert'; conversion: Conversion };
 
 /** From the worker: a first usable plan, words of progress, the answer, or why there is none. */
 export type Message =

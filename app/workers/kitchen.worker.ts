@@ -1,14 +1,17 @@
 import loadHighs, { type Highs } from 'highs';
 import wasmUrl from 'highs/runtime?url';
 import { z } from 'zod';
-import { compose, type Solver } from '../../core/compose/index.js';
+import { compose, otherBoards, whyComponent, type Solver } from '../../core/compose/index.js';
 import { laySurface } from '../../core/lay/index.js';
 import { readPlan, type Plan } from '../../core/plan/index.js';
-import { swapsFor } from '../../core/swap/index.js';
+import { convert, swapsFor } from '../../core/swap/index.js';
 import { highsSolver } from '../../solver/highs.js';
 import type { Answer, Job, Message, Request } from './contract.js';
 
 z.config({ jitless: true });
+
+/** Never only one answer: so many others are offered. */
+const OTHERS = 2;
 
 let solver: Promise<Solver> | undefined;
 const loadSolver = (): Promise<Solver> =>
@@ -32,6 +35,7 @@ async function work(id: number, job: Job): Promise<Answer> {
       const solve = await loadSolver();
       send({ id, type: 'progress', words: 'Looking through the larder' });
       const done = compose(plan, solve, {
+        ...(job.keep ? { keep: true } : {}),
         onFirst: (first) => {
           send({ id, type: 'first', plan: first });
           send({ id, type: 'progress', words: 'Looking for a better one' });
@@ -59,8 +63,16 @@ async function work(id: number, job: Job): Promise<Answer> {
     case 'swap': {
       const plan = checked(job.plan);
       const found = plan.placements.find((p) => p.componentId === job.componentId);
-      return { kind: 'swap', swaps: found ? swapsFor(plan, found.componentId) : [] };
+      return { kind: 'swap', swaps: found ? swapsFor(plan, found.componentId, job.settings) : [] };
     }
+    case 'others':
+      send({ id, type: 'progress', words: 'Looking for two others' });
+      return { kind: 'others', others: otherBoards(checked(job.plan), await loadSolver(), OTHERS) };
+    case 'why':
+      return { kind: 'why', why: whyComponent(checked(job.plan), job.componentId, await loadSolver()) };
+    case 'convert':
+      send({ id, type: 'progress', words: 'Turning the board' });
+      return { kind: 'convert', conversion: convert(checked(job.plan), job.target, await loadSolver()) };
   }
 }
 

@@ -37,6 +37,9 @@ export interface ComposeOptions {
   onFirst?: (plan: Plan) => void;
   /** What lies on the board stays as it is, and the rest is chosen around it. */
   keep?: boolean;
+  /** Stop within this share of the bound, and after so many nodes, instead of the usual ones. */
+  gap?: number;
+  nodes?: number;
   /** Stop after the first good board, unproven. */
   quick?: boolean;
 }
@@ -70,7 +73,7 @@ export function compose(plan: Plan, solve: Solver, options: ComposeOptions = {})
   const first = frugal?.first ?? (sketch && inWhole(draft, sketch)) ?? firstOf(draft, relaxed, solve);
   if (first && !frugal && !sketch) options.onFirst?.(boardOf(draft, first.values));
   if (first && options.quick) return result(draft, { ...first, bound: relaxed.objective });
-  const best = improved(draft, relaxed, promising, first, solve, (values) =>
+  const best = improved(draft, relaxed, promising, first, solve, options, (values) =>
     options.onFirst?.(boardOf(draft, values)),
   );
   if (best.status === 'infeasible') return impossible(plan, findConflicts(problem, solve));
@@ -84,15 +87,16 @@ function improved(
   promising: Solution,
   first: Solution | undefined,
   solve: Solver,
+  limits: Pick<ComposeOptions, 'gap' | 'nodes'>,
   onBetter: (values: readonly number[]) => void,
 ): Solution {
   const { plan } = draft.problem;
   const money = plan.budgetMinor !== null;
-  const gap = money ? BUDGET_GAP : OPTIMAL_GAP;
+  const gap = limits.gap ?? (money ? BUDGET_GAP : OPTIMAL_GAP);
   const kernel =
     first &&
     solveKernel(draft, promising, solve, {
-      gap: money ? BUDGET_GAP : KERNEL_GAP,
+      gap: Math.min(gap, money ? BUDGET_GAP : KERNEL_GAP),
       start: first.values,
       // the relaxed program bounds every board: a board near enough to it is proven at once
       enough: relaxed.objective / (1 - gap),
@@ -103,8 +107,8 @@ function improved(
   if (kernel && money) return { ...kernel, bound: relaxed.objective };
   if (kernel && kernel.objective < first.objective - 1e-6) onBetter(kernel.values);
   return solve(draft.model, {
-    gap: money ? BUDGET_GAP : OPTIMAL_GAP * 0.98,
-    nodes: money ? BUDGET_NODES : FULL_NODES,
+    gap: gap * 0.98,
+    nodes: limits.nodes ?? (money ? BUDGET_NODES : FULL_NODES),
     seed: plan.seed,
     relaxed: false,
     noRestart: money,

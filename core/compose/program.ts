@@ -2,6 +2,7 @@ import type { Problem } from './candidates.js';
 import { ALL_WISHES, startDraft, type Draft, type Wishes } from './draft.js';
 import { bowlRows, familyRows, groundRows } from './rows/amounts.js';
 import { budgetRows } from './rows/budget.js';
+import { plateRows } from './rows/plates.js';
 import { lookedAfterRows } from './rows/looked-after.js';
 import {
   busyRows,
@@ -32,6 +33,7 @@ export function draftOf(problem: Problem, wishes: Wishes = ALL_WISHES): Draft {
   groundRows(draft);
   bowlRows(draft);
   lookedAfterRows(draft);
+  plateRows(draft);
   wantedRows(draft);
   alikeRows(draft);
   paletteRows(draft);

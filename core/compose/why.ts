@@ -207,6 +207,10 @@ const WORDS: readonly (readonly [RegExp, (m: RegExpMatchArray, d: Draft) => stri
   [/^too heavy$/, () => 'lightness before the meal'],
   [/^no relief on (.+)$/, (m, d) => `something sharp beside the rich on ${surfaceName(d, m[1]!)}`],
   [/^no vehicle on (.+)$/, (m, d) => `enough to lay cheese on, on ${surfaceName(d, m[1]!)}`],
+  [
+    /^over limit (.+)$/,
+    (m, d) => `the limit on the plate of “${d.problem.plan.party.find((g) => g.id === m[1])?.name ?? m[1]}”`,
+  ],
   [/^busy (.+)$/, (m, d) => `calm on ${surfaceName(d, m[1]!)}`],
   [/^special bread/, () => 'plain bread for those who may have it'],
   [

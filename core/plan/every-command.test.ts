@@ -64,6 +64,16 @@ const componentId = id('green-grapes');
 
 /** One example of each command, and what it must have changed. */
 const EXAMPLES: Record<string, [Command, (p: Plan) => unknown, unknown]> = {
+  'set-theme': [
+    {
+      name: 'set-theme',
+      theme: { name: 'Frost', palette: ['#ffffff'], motifs: ['star'], region: 'alps', mood: 'calm' },
+      pinned: [componentId],
+      excluded: [id('salami')],
+    },
+    (p) => [p.occasion.theme.region, p.wishes.pinned, p.wishes.excluded],
+    ['alps', ['green-grapes'], ['salami']],
+  ],
   'set-star': [{ name: 'set-star', star: componentId }, (p) => p.wishes.star, 'green-grapes'],
   'set-school': [{ name: 'set-school', school: 'combined' }, (p) => p.school, 'combined'],
   'set-own-school': [

@@ -42,4 +42,5 @@ export {
   type Command,
   type CommandResult,
 } from './commands/apply.js';
+export { paletteOfPixels, paletteOfWords, THEME_IDEAS, wishesOf, type ThemeIdea } from './themes.js';
 export { growingMonth, planLarder } from './facts.js';

@@ -9,7 +9,7 @@ export {
   type CountedFamily,
   type Targets,
 } from './targets.js';
-export { kindRanges, type KindRange } from './kinds.js';
+export { kindRanges, modulesOf, type KindRange } from './kinds.js';
 export { eatenBy, holdingOf, lotShares, HOT_ABOVE_C, type Holding } from './holding.js';
 export {
   areaAskedCm2,

@@ -27,9 +27,18 @@ const UP_TO_SMALL = 8;
 const UP_TO_MIDDLE = 16;
 const scaled = (n: number, k: number, least: number) => Math.max(least, Math.round(n * k));
 
+/** Surfaces that are alike in everything are modules of one table: each holds every kind, for its part of the guests. */
+export function modulesOf(plan: Plan): number {
+  const key = (s: Plan['surfaces'][number]) => JSON.stringify([s.serves, s.freeFrom, s.outline]);
+  const [first] = plan.surfaces;
+  return first && first.serves !== null && plan.surfaces.every((s) => key(s) === key(first))
+    ? plan.surfaces.length
+    : 1;
+}
+
 /** How many kinds of each family a party of this size asks for. */
 export function kindRanges(plan: Plan): Record<CountedFamily, KindRange> {
-  const guests = guestsIn(plan.party);
+  const guests = guestsIn(plan.party) / modulesOf(plan);
   const k = guests <= UP_TO_SMALL ? 3 / 7 : guests <= UP_TO_MIDDLE ? 5 / 7 : 1;
   return Object.fromEntries(
     Object.entries(LARGE).map(([family, r]) => {

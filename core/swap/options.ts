@@ -55,6 +55,8 @@ const SAME_FOOD = 0.74;
 export interface OptionSettings {
   weights?: Likeness;
   kinds?: readonly SwapKind[];
+  /** False for the list at once, by likeness alone; what each fixes and breaks takes a check of the whole plan. */
+  judge?: boolean;
 }
 
 /** Every way for this food, likest first. `here` is where it lies. */

@@ -14,9 +14,9 @@ export interface Swap extends Omit<SwapOption, 'commands' | 'component'> {
 }
 
 /** Candidates are judged on the whole plan; that many of the likest of each kind are tried. */
-const TRIED: Record<SwapOption['kind'], number> = { component: 12, form: 4, 'home-made': 5, split: 3 };
+const TRIED: Record<SwapOption['kind'], number> = { component: 9, form: 4, 'home-made': 4, split: 2 };
 /** Filters must find something: of each, so many are tried too. */
-const TRIED_FILTER = 3;
+const TRIED_FILTER = 2;
 /** What a slip that comes or goes is worth beside likeness. */
 const SLIP_WORTH: Record<Finding['glyph'], number> = { cracked: 0.3, covered: 0.1, chipped: 0.06, whole: 0 };
 
@@ -26,8 +26,9 @@ export function swapsFor(plan: Plan, componentId: ComponentId, settings: OptionS
   const component = larder.get(componentId);
   const here = plan.placements.filter((p) => p.componentId === componentId);
   if (!component || here.length === 0) return [];
-  const before = checkPlan(plan).findings;
   const options = tried(optionsFor(plan, larder, component, here, settings));
+  if (settings.judge === false) return options.map((o) => unjudged(plan, o));
+  const before = checkPlan(plan).findings;
   return options
     .flatMap((o) => judged(plan, before, o) ?? [])
     .sort((a, b) => b.score - a.score || a.name.localeCompare(b.name));
@@ -56,12 +57,29 @@ const KIND_LABEL: Record<SwapOption['kind'], (o: SwapOption, from: string) => st
   split: (o) => `split: ${lower(o.name)}`,
 };
 
-function judged(plan: Plan, before: readonly Finding[], option: SwapOption): Swap | undefined {
-  const { commands, component, ...rest } = option;
+function commandOf(plan: Plan, option: SwapOption): Command {
   const from = lower(planLarder(plan).get(option.from)?.name ?? option.from);
   const label = KIND_LABEL[option.kind](option, from).slice(0, 120);
-  const command: Command = { name: 'together', label, commands };
-  const done = applyCommand(plan, command);
+  return { name: 'together', label, commands: option.commands };
+}
+
+const asks = (plan: Plan, o: SwapOption): boolean =>
+  plan.party.some((g) => judgeGroup(o.component, o.form, g).verdict === 'ask');
+
+function unjudged(plan: Plan, option: SwapOption): Swap {
+  const { commands: _commands, component: _component, ...rest } = option;
+  return {
+    ...rest,
+    fixes: [],
+    breaks: [],
+    labelToRead: asks(plan, option),
+    command: commandOf(plan, option),
+  };
+}
+
+function judged(plan: Plan, before: readonly Finding[], option: SwapOption): Swap | undefined {
+  const swap = unjudged(plan, option);
+  const done = applyCommand(plan, swap.command);
   // an own larder may be full, or a surface too: then this is no way
   if (!done.ok) return undefined;
   const after = checkPlan(done.plan).findings;
@@ -75,11 +93,9 @@ function judged(plan: Plan, before: readonly Finding[], option: SwapOption): Swa
   const come = after.filter((f) => f.glyph !== 'whole' && !before.some((b) => b.key === f.key));
   const worth = (fs: readonly Finding[]) => fs.reduce((n, f) => n + SLIP_WORTH[f.glyph], 0);
   return {
-    ...rest,
-    score: Math.round(Math.max(0, rest.score + worth(gone) - worth(come)) * 1000) / 1000,
+    ...swap,
+    score: Math.round(Math.max(0, swap.score + worth(gone) - worth(come)) * 1000) / 1000,
     fixes: gone.map((f) => f.text),
     breaks: come.map((f) => f.text),
-    labelToRead: plan.party.some((g) => judgeGroup(component, option.form, g).verdict === 'ask'),
-    command,
   };
 }

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import type { Plan } from '../../../core/plan/index.js';
 import { useSession } from '../../store/session.js';
-import { LengthInput, NumberInput, Ticks, Wrong } from '../../ui/Fields.js';
+import { LengthInput, NumberInput, Tick, Ticks, Wrong } from '../../ui/Fields.js';
 import { PaperDialog } from '../../ui/Paper.js';
 
 const TOOLS = ['knives', 'spoons', 'tongs'] as const;
@@ -12,6 +12,7 @@ const [LEAST_MM, MOST_MM] = [30, 400];
 export function AtHandDialog({ plan, onClose }: { plan: Plan; onClose: () => void }) {
   const [bowls, setBowls] = useState(plan.bowls);
   const [tools, setTools] = useState(plan.tools);
+  const [work, setWork] = useState(plan.work);
   const edit = useSession((s) => s.edit);
   const bad = bowls.find((b) => !(b.diameterMm >= LEAST_MM && b.diameterMm <= MOST_MM));
   const change = (i: number, patch: Partial<Plan['bowls'][number]>): void =>
@@ -23,6 +24,7 @@ export function AtHandDialog({ plan, onClose }: { plan: Plan; onClose: () => voi
       commands: [
         { name: 'set-bowls', bowls: bowls.map((b) => ({ ...b, count: Math.round(b.count) })) },
         { name: 'set-tools', tools },
+        { name: 'set-work', work },
       ],
     });
     onClose();
@@ -62,6 +64,32 @@ export function AtHandDialog({ plan, onClose }: { plan: Plan; onClose: () => voi
         >
           Another size
         </button>
+      </Ticks>
+      <Ticks legend="Hands">
+        <div className="row">
+          <NumberInput
+            label="Helpers"
+            value={work.helpers}
+            min={0}
+            max={20}
+            onChange={(helpers) => setWork({ ...work, helpers: Math.round(helpers) })}
+          />
+          <Tick
+            inline
+            label="limit the minutes"
+            on={work.minutes !== null}
+            onChange={(on) => setWork({ ...work, minutes: on ? 90 : null })}
+          />
+          {work.minutes !== null && (
+            <NumberInput
+              label="Minutes each"
+              value={work.minutes}
+              min={5}
+              max={2880}
+              onChange={(minutes) => setWork({ ...work, minutes: Math.max(5, Math.round(minutes)) })}
+            />
+          )}
+        </div>
       </Ticks>
       <Ticks legend="Tools">
         <div className="row">

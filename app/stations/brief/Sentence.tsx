@@ -209,7 +209,7 @@ function Besides({ plan }: { plan: Plan }) {
       <button className="word" onClick={() => setOpen('tools')} aria-label="Bowls and tools at hand. Change">
         {bowls} bowls, {plan.tools.knives} knives
       </button>
-      .{open === 'theme' && <ThemeDialog theme={theme} onClose={() => setOpen(null)} />}
+      .{open === 'theme' && <ThemeDialog plan={plan} onClose={() => setOpen(null)} />}
       {open === 'tools' && <AtHandDialog plan={plan} onClose={() => setOpen(null)} />}
     </>
   );

@@ -1,24 +1,61 @@
-import { useState } from 'react';
-import { MOTIFS, type Command, type Plan } from '../../../core/plan/index.js';
+import { useRef, useState } from 'react';
+import { toast } from 'sonner';
+import { z } from 'zod';
+import { REGIONS } from '../../../core/catalogue/index.js';
+import {
+  MOTIFS,
+  paletteOfPixels,
+  paletteOfWords,
+  planLarder,
+  THEME_IDEAS,
+  themeSchema,
+  wishesOf,
+  type Plan,
+  type Theme,
+  type ThemeIdea,
+} from '../../../core/plan/index.js';
 import { useSession } from '../../store/session.js';
-import { TextInput, Tick, Ticks } from '../../ui/Fields.js';
+import { useSettings } from '../../store/settings.js';
+import { TextInput, Tick, Ticks, Wrong } from '../../ui/Fields.js';
 import { MotifDrawing } from '../../ui/Motif.js';
 import { PaperDialog } from '../../ui/Paper.js';
-
-type Theme = Plan['occasion']['theme'];
+import { saveFile } from '../../ui/save.js';
+import { PickFoods } from './PickFoods.js';
 
 const MOST_COLOURS = 6;
 const MOST_MOTIFS = 3;
 /** A first colour to change, out of the kitchen's own. */
 const NEW_COLOUR = '#e2a33c';
 
-/** Name, colours that the board should show, and motifs. The composer looks for each colour in three places. */
-export function ThemeDialog({ theme, onClose }: { theme: Theme; onClose: () => void }) {
-  const [draft, setDraft] = useState(theme);
+/** Name, colours, motifs, where its food comes from, mood, must-haves and must-nots. Ideas to start from; one's own are kept. */
+export function ThemeDialog({ plan, onClose }: { plan: Plan; onClose: () => void }) {
+  const [draft, setDraft] = useState(plan.occasion.theme);
+  const [must, setMust] = useState(plan.wishes.pinned);
+  const [not, setNot] = useState(plan.wishes.excluded);
+  const [south, setSouth] = useState(plan.occasion.hemisphere === 'south');
   const edit = useSession((s) => s.edit);
   const save = (): void => {
-    edit({ name: 'set-occasion', patch: { theme: draft } } as Command);
+    edit({
+      name: 'together',
+      label: 'change the theme',
+      commands: [
+        ...plan.wishes.pinned
+          .filter((id) => !must.includes(id))
+          .map((componentId) => ({ name: 'pin' as const, componentId, on: false })),
+        ...plan.wishes.excluded
+          .filter((id) => !not.includes(id))
+          .map((componentId) => ({ name: 'exclude' as const, componentId, on: false })),
+        { name: 'set-theme', theme: draft, pinned: must, excluded: not },
+        { name: 'set-occasion', patch: { hemisphere: south ? 'south' : 'north' } },
+      ],
+    });
     onClose();
+  };
+  const take = (idea: ThemeIdea): void => {
+    const wishes = wishesOf(idea, planLarder(plan));
+    setDraft(idea.theme);
+    setMust([...new Set([...must, ...wishes.pinned])]);
+    setNot([...new Set([...not, ...wishes.excluded])]);
   };
   const motifs = draft.motifs.filter((m) => m !== 'none');
   const toggle = (motif: Theme['motifs'][number], on: boolean): void =>
@@ -26,41 +63,14 @@ export function ThemeDialog({ theme, onClose }: { theme: Theme; onClose: () => v
   return (
     <PaperDialog
       open
+      wide
       onClose={onClose}
       title="Theme"
       hint="The board shows each colour in three places where food of that colour is to be had."
     >
+      <Ideas onTake={take} onOwn={setDraft} />
       <TextInput label="Name" value={draft.name} max={60} onChange={(name) => setDraft({ ...draft, name })} />
-      <Ticks legend="Colours">
-        <div className="row">
-          {draft.palette.map((colour, i) => (
-            <span key={i} className="row" style={{ gap: 2 }}>
-              <input
-                type="color"
-                aria-label={`Colour ${i + 1}`}
-                value={colour}
-                onChange={(e) =>
-                  setDraft({ ...draft, palette: draft.palette.map((c, k) => (k === i ? e.target.value : c)) })
-                }
-              />
-              <button
-                className="link"
-                aria-label={`Leave colour ${i + 1} out`}
-                onClick={() => setDraft({ ...draft, palette: draft.palette.filter((_, k) => k !== i) })}
-              >
-                ×
-              </button>
-            </span>
-          ))}
-          <button
-            className="button quiet small"
-            disabled={draft.palette.length >= MOST_COLOURS}
-            onClick={() => setDraft({ ...draft, palette: [...draft.palette, NEW_COLOUR] })}
-          >
-            Another colour
-          </button>
-        </div>
-      </Ticks>
+      <Colours draft={draft} onChange={(palette) => setDraft({ ...draft, palette })} />
       <Ticks legend={`Motifs, up to ${MOST_MOTIFS}`}>
         {MOTIFS.filter((m) => m !== 'none').map((m) => (
           <Tick
@@ -76,9 +86,215 @@ export function ThemeDialog({ theme, onClose }: { theme: Theme; onClose: () => v
           />
         ))}
       </Ticks>
-      <button className="button" onClick={save}>
-        Keep
-      </button>
+      <div className="row">
+        <label>
+          Food from{' '}
+          <select
+            value={draft.region}
+            onChange={(e) => setDraft({ ...draft, region: e.target.value as Theme['region'] })}
+          >
+            <option value="">anywhere</option>
+            {REGIONS.map((r) => (
+              <option key={r.id} value={r.id}>
+                {r.name}
+              </option>
+            ))}
+          </select>
+        </label>
+        <Tick
+          inline
+          label="calm, with open ground"
+          on={draft.mood === 'calm'}
+          onChange={(on) => setDraft({ ...draft, mood: on ? 'calm' : 'abundant' })}
+        />
+        <Tick inline label="in the southern half of the world" on={south} onChange={setSouth} />
+      </div>
+      <PickFoods plan={plan} legend="Must be there" ids={must} onChange={setMust} />
+      <PickFoods plan={plan} legend="Must not" ids={not} onChange={setNot} />
+      <div className="row" style={{ marginTop: 10 }}>
+        <button className="button" onClick={save}>
+          Keep
+        </button>
+        <OwnThemes draft={draft} />
+      </div>
     </PaperDialog>
+  );
+}
+
+function Ideas({ onTake, onOwn }: { onTake: (idea: ThemeIdea) => void; onOwn: (theme: Theme) => void }) {
+  const own = useSettings((s) => s.ownThemes);
+  return (
+    <details>
+      <summary>Start from an idea</summary>
+      <div className="ideas">
+        {own.map((t) => (
+          <button key={`own ${t.name}`} className="idea" onClick={() => onOwn(t)}>
+            <Swatches colours={t.palette} />
+            <b>{t.name}</b>
+            <span>Your own.</span>
+          </button>
+        ))}
+        {THEME_IDEAS.map((i) => (
+          <button key={i.id} className="idea" onClick={() => onTake(i)}>
+            <Swatches colours={i.theme.palette} />
+            <b>{i.theme.name}</b>
+            <span>{i.line}</span>
+          </button>
+        ))}
+      </div>
+    </details>
+  );
+}
+
+const Swatches = ({ colours }: { colours: readonly string[] }) => (
+  <span className="swatches" aria-hidden="true">
+    {colours.map((c, i) => (
+      <i key={i} style={{ background: c }} />
+    ))}
+  </span>
+);
+
+/** From swatches, from words, or from a picture that stays on this machine. */
+function Colours({ draft, onChange }: { draft: Theme; onChange: (palette: string[]) => void }) {
+  const [words, setWords] = useState('');
+  const [wrong, setWrong] = useState<string>();
+  const fromWords = (): void => {
+    const found = paletteOfWords(words);
+    if (found.length > 0) onChange(found);
+    setWrong(
+      found.length > 0
+        ? undefined
+        : 'Words: none of them names a colour that is known here. Try sea, honey, plum.',
+    );
+  };
+  const fromPicture = (file: File): void => {
+    pixelsOf(file).then(
+      (pixels) => (setWrong(undefined), onChange(paletteOfPixels(pixels))),
+      () => setWrong('Picture: this file cannot be read as a picture.'),
+    );
+  };
+  return (
+    <Ticks legend="Colours">
+      <div
+        className="row"
+        onDragOver={(e) => e.preventDefault()}
+        onDrop={(e) => {
+          e.preventDefault();
+          const file = e.dataTransfer.files[0];
+          if (file) fromPicture(file);
+        }}
+      >
+        {draft.palette.map((colour, i) => (
+          <span key={i} className="row" style={{ gap: 2 }}>
+            <input
+              type="color"
+              aria-label={`Colour ${i + 1}`}
+              value={colour}
+              onChange={(e) => onChange(draft.palette.map((c, k) => (k === i ? e.target.value : c)))}
+            />
+            <button
+              className="link"
+              aria-label={`Leave colour ${i + 1} out`}
+              onClick={() => onChange(draft.palette.filter((_, k) => k !== i))}
+            >
+              ×
+            </button>
+          </span>
+        ))}
+        <button
+          className="button quiet small"
+          disabled={draft.palette.length >= MOST_COLOURS}
+          onClick={() => onChange([...draft.palette, NEW_COLOUR])}
+        >
+          Another colour
+        </button>
+        <label className="button quiet small">
+          From a picture
+          <input
+            type="file"
+            accept="image/*"
+            className="hidden-text"
+            onChange={(e) => e.target.files?.[0] && fromPicture(e.target.files[0])}
+          />
+        </label>
+      </div>
+      <div className="row" style={{ alignItems: 'end' }}>
+        <TextInput label="From words" value={words} max={80} onChange={setWords} />
+        <button className="button quiet small" disabled={words.trim() === ''} onClick={fromWords}>
+          Find its colours
+        </button>
+      </div>
+      {wrong && <Wrong>{wrong}</Wrong>}
+    </Ticks>
+  );
+}
+
+const SIDE = 64;
+
+/** The picture made small; it is read here and goes nowhere. */
+async function pixelsOf(file: File): Promise<Uint8ClampedArray> {
+  const bitmap = await createImageBitmap(file);
+  const canvas = document.createElement('canvas');
+  canvas.width = canvas.height = SIDE;
+  const context = canvas.getContext('2d')!;
+  context.drawImage(bitmap, 0, 0, SIDE, SIDE);
+  return context.getImageData(0, 0, SIDE, SIDE).data;
+}
+
+const MOST_BYTES = 200_000;
+
+/** Kept by name in this browser; in and out as JSON. */
+function OwnThemes({ draft }: { draft: Theme }) {
+  const { ownThemes, set } = useSettings();
+  const file = useRef<HTMLInputElement>(null);
+  const keep = (themes: readonly Theme[]): void => {
+    const names = new Set(themes.map((t) => t.name));
+    set({ ownThemes: [...ownThemes.filter((t) => !names.has(t.name)), ...themes] });
+  };
+  const read = async (f: File): Promise<void> => {
+    const problem = (reason: string) => toast.error(`The themes were refused: ${reason}`);
+    if (f.size > MOST_BYTES) return void problem('the file is larger than 200 kB.');
+    let value: unknown;
+    try {
+      value = JSON.parse(await f.text());
+    } catch {
+      return void problem('it is no JSON.');
+    }
+    const found = z.array(themeSchema).max(100).safeParse(value);
+    if (!found.success) {
+      const [issue] = found.error.issues;
+      return void problem(`${issue?.path.join('.') || 'the whole'}: ${issue?.message}.`);
+    }
+    keep(found.data);
+    return void toast(`${found.data.length} themes taken over.`);
+  };
+  return (
+    <>
+      <button
+        className="button quiet small"
+        disabled={draft.name.trim() === ''}
+        onClick={() => (keep([draft]), toast(`“${draft.name}” is among your themes.`))}
+      >
+        Keep among your themes
+      </button>
+      <button
+        className="button quiet small"
+        disabled={ownThemes.length === 0}
+        onClick={() => saveFile('themes.json', JSON.stringify(ownThemes, null, 1), 'application/json')}
+      >
+        Save your themes
+      </button>
+      <button className="button quiet small" onClick={() => file.current?.click()}>
+        Read themes
+      </button>
+      <input
+        ref={file}
+        type="file"
+        accept=".json,application/json"
+        hidden
+        aria-label="File with themes"
+        onChange={(e) => e.target.files?.[0] && void read(e.target.files[0])}
+      />
+    </>
   );
 }

@@ -7,8 +7,12 @@ import { planLarder, type Plan } from '../../../core/plan/index.js';
 import { costOf, targetsOf } from '../../../core/portion/index.js';
 import { Frame } from '../../frame/Frame.js';
 import { China } from '../../plate/China.js';
-import { useKitchen } from '../../store/kitchen-jobs.js';
 import { useSettings } from '../../store/settings.js';
+import { ColourRing } from './ColourRing.js';
+import { ConvertDialog } from './ConvertDialog.js';
+import { GlanceDialog } from './GlanceDialog.js';
+import { OthersDialog } from './OthersDialog.js';
+import { Proposals, type BoardPaper } from './Proposals.js';
 import { ComponentDialog } from './ComponentDialog.js';
 import { massByFamily } from './families.js';
 import { Larder, type OwnPaper } from './Larder.js';
@@ -22,8 +26,8 @@ import { Wells } from './Wells.js';
 export function Choose({ plan, checked }: { plan: Plan; checked: Checked }) {
   const [picked, setPicked] = useState<Component | null>(null);
   const [own, setOwn] = useState<OwnPaper | null>(null);
+  const [paper, setPaper] = useState<BoardPaper | null>(null);
   const units = useSettings((s) => s.units);
-  const kitchen = useKitchen();
   const larder = useMemo(() => planLarder(plan), [plan]);
   const targets = targetsOf(plan);
   const masses = massByFamily(plan, larder);
@@ -37,14 +41,7 @@ export function Choose({ plan, checked }: { plan: Plan; checked: Checked }) {
       checked={checked}
       shelf={
         <>
-          <button
-            className="button"
-            style={{ margin: '0 0 8px' }}
-            disabled={kitchen.doing !== null || plan.party.length === 0}
-            onClick={() => void kitchen.compose(plan)}
-          >
-            {plan.placements.length === 0 ? 'Compose a board' : 'Compose it anew, keep pins'}
-          </button>
+          <Proposals plan={plan} onOpen={setPaper} />
           <Larder plan={plan} masses={masses} targets={targets.byFamily} onPick={setPicked} onOwn={setOwn} />
           <Levers plan={plan} />
         </>
@@ -67,6 +64,7 @@ export function Choose({ plan, checked }: { plan: Plan; checked: Checked }) {
       <China label="The families of the board, filled as their grams are reached">
         <Wells plan={plan} checked={checked} masses={masses} targets={targets.byFamily} onPick={setPicked} />
         <Spoons plan={plan} />
+        <ColourRing checked={checked} />
         <circle r="54" fill="#fdfdf9" stroke="#1f2c5e" strokeWidth="4" />
         <text className="display" y="2" textAnchor="middle" fontSize="22" fontWeight="900" fill="#1a2040">
           {formatMass(total, units)}
@@ -82,6 +80,9 @@ export function Choose({ plan, checked }: { plan: Plan; checked: Checked }) {
           onClose={() => setPicked(null)}
         />
       )}
+      {paper === 'glance' && <GlanceDialog plan={plan} checked={checked} onClose={() => setPaper(null)} />}
+      {paper === 'others' && <OthersDialog plan={plan} onClose={() => setPaper(null)} />}
+      {paper === 'convert' && <ConvertDialog plan={plan} onClose={() => setPaper(null)} />}
       {own === 'add' && <OwnComponentDialog plan={plan} onClose={() => setOwn(null)} />}
       {own === 'list' && <OwnFoodsDialog plan={plan} onPick={setPicked} onClose={() => setOwn(null)} />}
       {own === 'label' && <ReadLabelDialog plan={plan} onClose={() => setOwn(null)} />}

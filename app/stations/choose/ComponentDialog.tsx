@@ -3,6 +3,8 @@ import {
   about,
   formName,
   goesWith,
+  recipeOf,
+  scaledTo,
   usualForm,
   type Component,
   type FormId,
@@ -11,6 +13,7 @@ import { formatMass, formatMoney, GRAMS_PER_OUNCE } from '../../../core/measure/
 import { judgeGroup } from '../../../core/needs/index.js';
 import type { Group } from '../../../core/party/index.js';
 import { planLarder, type Command, type Plan, type Surface } from '../../../core/plan/index.js';
+import { inPantry } from '../../../core/portion/index.js';
 import { SwapDialog } from '../../rail/SwapDialog.js';
 import { useRemedy } from '../../rail/useRemedy.js';
 import { useSettings } from '../../store/settings.js';
@@ -20,6 +23,7 @@ import { PaperDialog } from '../../ui/Paper.js';
 import { portraitUrl } from '../../ui/pictures.js';
 import { Rim } from '../../ui/rims.js';
 import { OwnDeeds } from './OwnDeeds.js';
+import { WhyFood } from './WhyFood.js';
 import { gramsPlaced, surfacesFor } from './placing.js';
 
 interface Part {
@@ -56,8 +60,11 @@ export function ComponentDialog({
         <ForWhom plan={plan} component={c} />
       </div>
       <AboutFood plan={plan} component={c} />
+      <Made plan={plan} component={c} />
       <HowMuch plan={plan} component={c} run={run} />
       <Deeds plan={plan} component={c} run={run} onSwap={() => setSwap(true)} onClose={onClose} />
+      <InTheHouse plan={plan} component={c} run={run} />
+      <WhyFood plan={plan} component={c} />
       <OwnDeeds plan={plan} component={c} onClose={onClose} />
       <p className="caution" style={{ color: 'var(--soft)' }}>
         Facts are label practice and public data, not this very pack: read the label.
@@ -117,6 +124,27 @@ function AboutFood({ plan, component: c }: { plan: Plan; component: Component })
         </>
       )}
     </dl>
+  );
+}
+
+/** How a home-made thing is made, for the grams that lie on the board. */
+function Made({ plan, component: c }: { plan: Plan; component: Component }) {
+  const recipe = recipeOf(c.id);
+  const units = useSettings((s) => s.units);
+  const massG = plan.placements.filter((p) => p.componentId === c.id).reduce((n, p) => n + p.massG, 0);
+  const scaled = recipe && scaledTo(recipe, massG || recipe.outG, planLarder(plan));
+  if (!scaled) return null;
+  return (
+    <section className="made">
+      <h3>
+        Makes {formatMass(scaled.massG, units)}: {scaled.handsMin} min by hand
+        {scaled.waitMin > 0 ? `, ${scaled.waitMin} min by itself` : ''}
+      </h3>
+      <p>
+        {scaled.parts.map((p) => `${formatMass(p.grams, units)} ${p.name}`).join(', ')}. {recipe.steps} At
+        most {recipe.keepsH} h before serving. About {formatMoney(scaled.costMinor, plan.currency)}.
+      </p>
+    </section>
   );
 }
 
@@ -221,6 +249,26 @@ function HowServed({ plan, component: c, surface, run }: Part & { surface: Surfa
   );
 }
 
+/** What is in the house is used first and not bought. */
+function InTheHouse({ plan, component: c, run }: Part) {
+  const imperial = useSettings((s) => s.units) === 'imperial';
+  const massG = inPantry(plan.pantry, c.id);
+  const keep = (g: number): void =>
+    run({
+      name: 'set-pantry',
+      pantry: [
+        ...plan.pantry.filter((p) => p.componentId !== c.id),
+        ...(g > 0 ? [{ componentId: c.id, massG: g }] : []),
+      ],
+    });
+  return (
+    <label className="row" style={{ marginTop: 8 }}>
+      In the house, {imperial ? 'ounces' : 'grams'}
+      <MassInput label="In the house" massG={massG} ounces={imperial} onKeep={keep} />
+    </label>
+  );
+}
+
 /** Keeps on Enter and when the field is left. */
 function MassInput({
   label,
@@ -277,6 +325,13 @@ function Deeds({
         onClick={() => run({ name: 'pin', componentId: c.id, on: !pinned })}
       >
         {pinned ? 'Let the pin go' : 'Pin it: always on the board'}
+      </button>
+      <button
+        className="button quiet small"
+        aria-pressed={plan.wishes.star === c.id}
+        onClick={() => run({ name: 'set-star', star: plan.wishes.star === c.id ? null : c.id })}
+      >
+        {plan.wishes.star === c.id ? 'No star any more' : 'Make it the star'}
       </button>
       {there && (
         <>

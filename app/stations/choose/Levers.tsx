@@ -6,7 +6,21 @@ const LEVERS = [
   ['bolder', 'gentler', 'bolder'],
   ['colour', 'plainer', 'more colour'],
   ['cheaper', 'richer', 'cheaper'],
+  ['lessWork', 'more work', 'less work'],
+  ['season', 'from anywhere', 'in season'],
 ] as const;
+
+/** What the last proposal brought and took. */
+function Changed() {
+  const { changed, doing } = useKitchen();
+  if (!changed || doing) return null;
+  const words = (names: readonly string[]) => names.join(', ') || 'nothing';
+  return (
+    <p className="changed" role="status">
+      <b>Came:</b> {words(changed.came)}. <b>Went:</b> {words(changed.went)}.
+    </p>
+  );
+}
 
 /** Few and in plain words; each asks for a new board at once. */
 export function Levers({ plan }: { plan: Plan }) {
@@ -46,6 +60,7 @@ export function Levers({ plan }: { plan: Plan }) {
           </button>
         </div>
       ))}
+      <Changed />
     </>
   );
 }

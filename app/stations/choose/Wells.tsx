@@ -3,7 +3,7 @@ import { standingAnywhere, type Checked, type Standing } from '../../../core/che
 import { formatMass } from '../../../core/measure/index.js';
 import { planLarder, type Plan } from '../../../core/plan/index.js';
 import { COUNTED, type CountedFamily } from '../../../core/portion/index.js';
-import { ArcText, onCircle } from '../../plate/China.js';
+import { ArcText, onCircle, sectorPath } from '../../plate/China.js';
 import { useSession } from '../../store/session.js';
 import { useSettings } from '../../store/settings.js';
 import { portraitUrl } from '../../ui/pictures.js';
@@ -14,16 +14,6 @@ const [OUTER, INNER] = [276, 138];
 const GAP_DEGREES = 2.2;
 /** Where the first family begins, clockwise from the top. */
 const START_DEGREES = -62;
-
-function sectorPath(r0: number, r1: number, a0: number, a1: number): string {
-  const large = a1 - a0 > 180 ? 1 : 0;
-  const [x0, y0] = onCircle(r1, a0);
-  const [x1, y1] = onCircle(r1, a1);
-  const [x2, y2] = onCircle(r0, a1);
-  const [x3, y3] = onCircle(r0, a0);
-  const f = (n: number) => n.toFixed(1);
-  return `M${f(x0)} ${f(y0)}A${r1} ${r1} 0 ${large} 1 ${f(x1)} ${f(y1)}L${f(x2)} ${f(y2)}A${r0} ${r0} 0 ${large} 0 ${f(x3)} ${f(y3)}Z`;
-}
 
 interface Well {
   family: CountedFamily;

@@ -79,25 +79,30 @@ const AXES: readonly Axis[] = [
   },
 ];
 
+const SWEET_TOO = new Set(['no-crunch', 'all-brown']);
 const PALE = new Set<string>(['brown', 'white', 'yellow', 'cream', 'beige', 'black']);
 
 /** Tastes and textures that the whole table lacks, each with one food that would bring it. */
 export function balance(c: CheckContext): Finding[] {
   const foods = c.lying.filter((l) => l.component.job !== 'none').map((l) => l.component);
   if (foods.length === 0) return [];
-  return AXES.filter((axis) => !axis.good(foods)).map((axis) => ({
-    key: `balance ${axis.code}`,
-    code: axis.code,
-    glyph: 'chipped',
-    concerns: [],
-    components: [],
-    surfaceId: null,
-    text: axis.text,
-    why: axis.why,
-    facts: [{ what: 'kinds tasted', value: String(foods.length), source: 'this plan' }],
-    remedies: remedyFor(c, axis),
-    grave: false,
-  }));
+  // a sweet course wants neither smoke nor brine
+  const axes = c.plan.occasion.role === 'sweet' ? AXES.filter((a) => SWEET_TOO.has(a.code)) : AXES;
+  return axes
+    .filter((axis) => !axis.good(foods))
+    .map((axis) => ({
+      key: `balance ${axis.code}`,
+      code: axis.code,
+      glyph: 'chipped',
+      concerns: [],
+      components: [],
+      surfaceId: null,
+      text: axis.text,
+      why: axis.why,
+      facts: [{ what: 'kinds tasted', value: String(foods.length), source: 'this plan' }],
+      remedies: remedyFor(c, axis),
+      grave: false,
+    }));
 }
 
 const ADDED_G = 90;

@@ -1,16 +1,26 @@
 import { coverOf, fittingOutline, laidGroundCm2, outlineWords, surfaceAreaCm2 } from '../../portion/index.js';
 import { CM2_PER_KIND, LEAST_KINDS } from '../../compose/index.js';
 import { hasSmallChildren } from '../../party/index.js';
+import type { Surface } from '../../plan/index.js';
 import type { CheckContext } from '../context.js';
-import { lower, type Finding } from '../finding.js';
+import { capital, lower, type Finding } from '../finding.js';
 
 /** Below this part of the wanted cover a board looks mean; above all of it, it does not fit. */
 const SPARSE_OF_COVER = 0.886;
 const FULL = 1.01;
 
+const twinKey = (s: Surface): string => JSON.stringify([s.serves, s.outline, s.freeFrom]);
+
 /** Too small or too large for what lies on it at opening, with the size that fits; and too many kinds for it. */
 export function size(c: CheckContext): Finding[] {
+  const seen = new Set<string>();
   return c.plan.surfaces.flatMap((surface) => {
+    const twins = c.plan.surfaces.filter((s) => twinKey(s) === twinKey(surface));
+    // modules that are alike are told once, and changed together
+    if (twins.length > 2 && seen.has(twinKey(surface))) return [];
+    seen.add(twinKey(surface));
+    const named =
+      twins.length > 2 ? `${lower(surface.name)} and ${twins.length - 1} like it` : lower(surface.name);
     const area = surfaceAreaCm2(surface);
     const ground = laidGroundCm2(c.plan, surface);
     if (ground === 0) return [];
@@ -27,7 +37,7 @@ export function size(c: CheckContext): Finding[] {
         concerns: [],
         components: [],
         surfaceId: surface.id,
-        text: small ? `It will not all fit on ${lower(surface.name)}.` : `${surface.name} will look sparse.`,
+        text: small ? `It will not all fit on ${named}.` : `${capital(named)} will look sparse.`,
         why: `What is laid at opening takes ${Math.round(ground)} cm²; inside the rim are ${Math.round(area)} cm².`,
         facts: [
           { what: 'ground needed', value: `${Math.round(ground)} cm²`, source: 'house default' },
@@ -37,7 +47,14 @@ export function size(c: CheckContext): Finding[] {
           {
             label: small ? 'A larger one' : 'A smaller one',
             effect: outlineWords(outline),
-            command: { name: 'set-surface', surface: { ...surface, outline } },
+            command: {
+              name: 'together',
+              label: 'change a surface',
+              commands: (twins.length > 2 ? twins : [surface]).map((s) => ({
+                name: 'set-surface' as const,
+                surface: { ...s, outline },
+              })),
+            },
           },
         ],
         grave: false,
@@ -54,7 +71,7 @@ export function size(c: CheckContext): Finding[] {
         concerns: [],
         components: [least.component.id],
         surfaceId: surface.id,
-        text: `${kinds.length} kinds are many for ${lower(surface.name)}.`,
+        text: `${kinds.length} kinds are many for ${named}.`,
         why: `It takes about ${most}. Fewer, larger kinds look calmer and leave fewer open packs.`,
         facts: [{ what: 'kinds', value: String(kinds.length), source: 'this plan' }],
         remedies: [

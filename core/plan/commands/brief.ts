@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { groupIdSchema, groupSchema, type Group } from '../../party/index.js';
-import { occasionSchema, planSchema, surfaceSchema, type Plan, type Surface } from '../plan.js';
+import { occasionSchema, planSchema, surfaceSchema, themeSchema, type Plan, type Surface } from '../plan.js';
 import { command, replaceBy } from './command.js';
 
 /** A group that leaves is taken out of the surfaces and overrulings that name it. */
@@ -88,6 +88,25 @@ export const BRIEF_COMMANDS = [
     ...plan,
     prep,
   })),
+  /** A theme with what must and must not be on it, one step of undo. */
+  command(
+    'set-theme',
+    'take a theme',
+    {
+      theme: themeSchema,
+      pinned: field.wishes.shape.pinned,
+      excluded: field.wishes.shape.excluded,
+    },
+    (plan, { theme, pinned, excluded }) => ({
+      ...plan,
+      occasion: { ...plan.occasion, theme },
+      wishes: {
+        ...plan.wishes,
+        pinned: [...new Set([...plan.wishes.pinned.filter((id) => !excluded.includes(id)), ...pinned])],
+        excluded: [...new Set([...plan.wishes.excluded.filter((id) => !pinned.includes(id)), ...excluded])],
+      },
+    }),
+  ),
   command('set-school', 'change the portions', { school: field.school }, (plan, { school }) => ({
     ...plan,
     school,

@@ -1,0 +1,55 @@
+import { bitesFor, type Bite, type Checked } from '../../core/check/index.js';
+import type { Plan } from '../../core/plan/index.js';
+import { portraitUrl } from '../ui/pictures.js';
+import { Rim } from '../ui/rims.js';
+import { PrintBar } from './PrintBar.js';
+
+/** The ten best bites of this board for each group, each drawn small, to print on cards. */
+export function BitesSheet({ plan, checked }: { plan: Plan; checked: Checked }) {
+  return (
+    <main className="print-sheet">
+      <PrintBar back={`/plan/${plan.id}/choose`} words="Back to the board" />
+      <h1>{plan.occasion.name}: bites</h1>
+      {plan.party.map((g) => {
+        const bites = bitesFor(checked.context, g);
+        return (
+          <section key={g.id}>
+            <h2 className="row" style={{ gap: 8 }}>
+              <Rim group={g} size={28} /> {g.name}, {g.count}
+            </h2>
+            {bites.length === 0 ? (
+              <p>No whole bite yet: bread, something with body and a contrast must all be theirs.</p>
+            ) : (
+              <ul className="bites">
+                {bites.map((b) => (
+                  <BiteCard key={b.foods.map((f) => f.id).join(' ')} bite={b} />
+                ))}
+              </ul>
+            )}
+          </section>
+        );
+      })}
+      <p>
+        <i>
+          This sheet helps to plan. Read the label, ask the kitchen, and follow medical or religious advice.
+        </i>
+      </p>
+    </main>
+  );
+}
+
+function BiteCard({ bite }: { bite: Bite }) {
+  return (
+    <li className="bite">
+      <div aria-hidden="true">
+        {bite.foods.map((f) => (
+          <img key={f.id} src={portraitUrl(f)} alt="" width="44" height="44" />
+        ))}
+      </div>
+      <b>{bite.foods.map((f) => f.name.split(',')[0]).join(' + ')}</b>
+      <span>
+        {bite.why[0] ?? 'simple and good'}; on {bite.surface.toLowerCase()}
+      </span>
+    </li>
+  );
+}

@@ -1,0 +1,281 @@
+import { useState } from 'react';
+import type { ComponentId } from '../../../core/catalogue/index.js';
+import { needPack } from '../../../core/needs/index.js';
+import { guestsIn } from '../../../core/party/index.js';
+import { planLarder, type Plan } from '../../../core/plan/index.js';
+import {
+  accepted,
+  cheaperBy,
+  convertCommand,
+  type Conversion,
+  type ConvertedItem,
+  type Target,
+} from '../../../core/swap/index.js';
+import { NeedPicker } from '../brief/NeedPicker.js';
+import { useRemedy } from '../../rail/useRemedy.js';
+import { NumberInput, Tick, Ticks } from '../../ui/Fields.js';
+import { PaperDialog } from '../../ui/Paper.js';
+import { portraitUrl } from '../../ui/pictures.js';
+import { ask } from '../../workers/kitchen.js';
+
+/** Make the whole board something else: one joint choice, shown item by item, taken whole or in part. */
+export function ConvertDialog({ plan, onClose }: { plan: Plan; onClose: () => void }) {
+  const [target, setTarget] = useState<Target>({ needs: [] });
+  const [found, setFound] = useState<Conversion>();
+  const [busy, setBusy] = useState(false);
+  const [problem, setProblem] = useState<string>();
+  const [refused, setRefused] = useState<ReadonlySet<ComponentId>>(new Set());
+  const [locked, setLocked] = useState<ReadonlySet<ComponentId>>(new Set());
+  const run = useRemedy();
+  const start = (): void => {
+    setBusy(true);
+    setProblem(undefined);
+    ask({ kind: 'convert', plan, target: { ...target, locked: [...locked] } })
+      .done.then((a) => (setFound(a.conversion), setRefused(new Set())))
+      .catch((e: unknown) => setProblem(e instanceof Error ? e.message : String(e)))
+      .finally(() => setBusy(false));
+  };
+  const taken = found?.items.filter((i) => !refused.has(i.from)) ?? [];
+  const take = (): void => {
+    run(convertCommand(plan, target, taken));
+    onClose();
+  };
+  const asks =
+    target.needs.length > 0 || target.budgetMinor !== undefined || target.guests || target.occasion;
+  return (
+    <PaperDialog
+      open
+      wide
+      onClose={onClose}
+      title="Turn the whole board"
+      hint="Every food becomes something that fits, as one choice: the least is lost in all. Nothing changes before you take it."
+    >
+      <Wants plan={plan} target={target} onChange={(t) => (setTarget(t), setFound(undefined))} />
+      <button className="button" disabled={!asks || busy || plan.placements.length === 0} onClick={start}>
+        {busy ? 'Turning it …' : found ? 'Turn it again' : 'Turn it'}
+      </button>
+      {problem && <p role="alert">{problem}</p>}
+      {found && (
+        <>
+          <p role="status">
+            <b>{found.text}</b>
+          </p>
+          {found.status !== 'impossible' && <Plates plan={plan} after={accepted(plan, taken)} />}
+          <Items
+            plan={plan}
+            items={found.items}
+            refused={refused}
+            locked={locked}
+            onRefuse={(id, on) => setRefused(toggled(refused, id, on))}
+            onLock={(id, on) => setLocked(toggled(locked, id, on))}
+          />
+          {found.open.length > 0 && (
+            <>
+              <h3>Labels to read first</h3>
+              <ul className="plain-list">
+                {found.open.map((o) => (
+                  <li key={o}>{o}</li>
+                ))}
+              </ul>
+            </>
+          )}
+          {found.status !== 'impossible' && (
+            <button
+              className="button"
+              disabled={taken.every((i) => i.kind === 'stays') && !target.guests && !target.occasion}
+              onClick={take}
+            >
+              {refused.size > 0 ? 'Take what is ticked' : 'Take it all'}
+            </button>
+          )}
+        </>
+      )}
+    </PaperDialog>
+  );
+}
+
+function toggled(set: ReadonlySet<ComponentId>, id: ComponentId, on: boolean): ReadonlySet<ComponentId> {
+  const next = new Set(set);
+  if (on) next.add(id);
+  else next.delete(id);
+  return next;
+}
+
+const HOT_C = 30;
+
+function Wants({ plan, target, onChange }: { plan: Plan; target: Target; onChange: (t: Target) => void }) {
+  const [percent, setPercent] = useState(20);
+  const { budgetMinor: _b, guests: _g, occasion: _o, ...bare } = target;
+  const july = `${plan.occasion.start.slice(0, 4)}-07-15${plan.occasion.start.slice(10)}`;
+  return (
+    <Ticks legend="Make it">
+      <NeedPicker needs={[...target.needs]} onChange={(needs) => onChange({ ...target, needs })} />
+      <div className="row">
+        <Tick
+          inline
+          label="cheaper by"
+          on={target.budgetMinor !== undefined}
+          onChange={(on) =>
+            onChange({
+              ...bare,
+              ...(target.guests ? { guests: target.guests } : {}),
+              ...(target.occasion ? { occasion: target.occasion } : {}),
+              ...(on ? { budgetMinor: cheaperBy(plan, percent) } : {}),
+            })
+          }
+        />
+        <NumberInput
+          label="per cent"
+          value={percent}
+          min={1}
+          max={80}
+          width={90}
+          onChange={(n) => {
+            setPercent(n);
+            if (target.budgetMinor !== undefined) onChange({ ...target, budgetMinor: cheaperBy(plan, n) });
+          }}
+        />
+        <NumberInput
+          label="for so many guests"
+          value={target.guests ?? guestsIn(plan.party)}
+          min={1}
+          max={2000}
+          width={110}
+          onChange={(n) => onChange({ ...target, guests: Math.max(1, Math.round(n)) })}
+        />
+        <Tick
+          inline
+          label={`for July outdoors, ${HOT_C} °C`}
+          on={target.occasion !== undefined}
+          onChange={(on) =>
+            onChange({
+              ...bare,
+              ...(target.guests ? { guests: target.guests } : {}),
+              ...(target.budgetMinor === undefined ? {} : { budgetMinor: target.budgetMinor }),
+              ...(on ? { occasion: { start: july, where: 'outdoors', airTempC: HOT_C } } : {}),
+            })
+          }
+        />
+      </div>
+      {target.needs.length > 0 && (
+        <p className="soft">
+          {target.needs.map((n) => needPack(n.id)?.name ?? n.id).join(', ')}: the tool helps to plan; labels,
+          guests and licensed advice decide.
+        </p>
+      )}
+    </Ticks>
+  );
+}
+
+const MOST_SHOWN = 60;
+
+/** The two plates side by side, every food drawn once. */
+function Plates({ plan, after }: { plan: Plan; after: Plan }) {
+  return (
+    <div className="two-plates">
+      <PlateOf title="Now" plan={plan} />
+      <PlateOf title="Then" plan={after} other={plan} />
+    </div>
+  );
+}
+
+function PlateOf({ title, plan, other }: { title: string; plan: Plan; other?: Plan }) {
+  const larder = planLarder(plan);
+  const old = new Set(other?.placements.map((p) => p.componentId));
+  const foods = [...new Set(plan.placements.map((p) => p.componentId))].slice(0, MOST_SHOWN);
+  return (
+    <figure>
+      <div className="small-plate" role="img" aria-label={`${title}: ${foods.length} kinds`}>
+        {foods.map((id) => {
+          const c = larder.get(id);
+          return c ? (
+            <img
+              key={id}
+              src={portraitUrl(c)}
+              alt=""
+              title={c.name}
+              width="38"
+              height="38"
+              className={other && !old.has(id) ? 'fresh' : ''}
+            />
+          ) : null;
+        })}
+      </div>
+      <figcaption>
+        {title}, {foods.length} kinds
+      </figcaption>
+    </figure>
+  );
+}
+
+const KIND_WORDS: Record<ConvertedItem['kind'], string> = {
+  stays: 'stays',
+  component: 'becomes',
+  form: 'is served as',
+  'home-made': 'is made as',
+  split: 'gets a twin',
+  apart: 'goes on a board apart',
+  'leave-out': 'is left out',
+};
+
+function Items({
+  plan,
+  items,
+  refused,
+  locked,
+  onRefuse,
+  onLock,
+}: {
+  plan: Plan;
+  items: readonly ConvertedItem[];
+  refused: ReadonlySet<ComponentId>;
+  locked: ReadonlySet<ComponentId>;
+  onRefuse: (id: ComponentId, on: boolean) => void;
+  onLock: (id: ComponentId, on: boolean) => void;
+}) {
+  const larder = planLarder(plan);
+  const changed = items.filter((i) => i.kind !== 'stays');
+  if (changed.length === 0) return null;
+  return (
+    <table className="schools">
+      <tbody>
+        {changed.map((i) => {
+          const name = larder.get(i.from)?.name ?? i.from;
+          return (
+            <tr key={i.from}>
+              <td>
+                <input
+                  type="checkbox"
+                  aria-label={`Take the change of ${name}`}
+                  checked={!refused.has(i.from)}
+                  onChange={(e) => onRefuse(i.from, !e.target.checked)}
+                />
+              </td>
+              <th scope="row">
+                {name} {KIND_WORDS[i.kind]}{' '}
+                {i.kind === 'apart' || i.kind === 'leave-out' ? '' : <b>{i.name}</b>}
+              </th>
+              <td>
+                {Math.round(i.likeness * 100)} of 100 alike
+                {i.reasons.length > 0 && <>; {i.reasons.slice(0, 2).join('; ')}</>}
+                {i.changes.length > 0 && (
+                  <span className="soft">; changes {i.changes.slice(0, 3).join(', ')}</span>
+                )}
+              </td>
+              <td>
+                <button
+                  className="link"
+                  aria-pressed={locked.has(i.from)}
+                  aria-label={`Hold ${name}`}
+                  onClick={() => onLock(i.from, !locked.has(i.from))}
+                >
+                  {locked.has(i.from) ? 'held' : 'hold it'}
+                </button>
+              </td>
+            </tr>
+          );
+        })}
+      </tbody>
+    </table>
+  );
+}

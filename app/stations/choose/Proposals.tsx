@@ -1,0 +1,40 @@
+import type { Plan } from '../../../core/plan/index.js';
+import { useKitchen } from '../../store/kitchen-jobs.js';
+
+export type BoardPaper = 'glance' | 'others' | 'convert';
+
+/** What the composer can do with this board: keep what lies there is the first choice, once something does. */
+export function Proposals({ plan, onOpen }: { plan: Plan; onOpen: (paper: BoardPaper) => void }) {
+  const { doing, compose } = useKitchen();
+  const busy = doing !== null || plan.party.length === 0;
+  if (plan.placements.length === 0)
+    return (
+      <button
+        className="button"
+        style={{ margin: '0 0 8px' }}
+        disabled={busy}
+        onClick={() => void compose(plan)}
+      >
+        Compose a board
+      </button>
+    );
+  return (
+    <div className="row" style={{ gap: 6, margin: '0 0 8px' }}>
+      <button className="button" disabled={busy} onClick={() => void compose(plan, true)}>
+        Fill it up, keep the rest
+      </button>
+      <button className="button quiet small" disabled={busy} onClick={() => void compose(plan)}>
+        Compose it anew, keep pins
+      </button>
+      <button className="button quiet small" disabled={busy} onClick={() => onOpen('others')}>
+        Two others
+      </button>
+      <button className="button quiet small" onClick={() => onOpen('convert')}>
+        Turn the whole board
+      </button>
+      <button className="button quiet small" onClick={() => onOpen('glance')}>
+        At a glance
+      </button>
+    </div>
+  );
+}

@@ -1,0 +1,33 @@
+import { useState } from 'react';
+import type { Component } from '../../../core/catalogue/index.js';
+import type { Why } from '../../../core/compose/index.js';
+import type { Plan } from '../../../core/plan/index.js';
+import { ask } from '../../workers/kitchen.js';
+
+/** What would be lost without a food, or with it; worked out anew when it is asked. */
+export function WhyFood({ plan, component }: { plan: Plan; component: Component }) {
+  const [why, setWhy] = useState<Why>();
+  const [busy, setBusy] = useState(false);
+  const there = plan.placements.some((p) => p.componentId === component.id);
+  const start = (): void => {
+    setBusy(true);
+    ask({ kind: 'why', plan, componentId: component.id })
+      .done.then((a) => setWhy(a.why))
+      .catch(() => undefined)
+      .finally(() => setBusy(false));
+  };
+  if (!why)
+    return (
+      <button className="button quiet small" disabled={busy} onClick={start}>
+        {busy ? 'Trying it …' : there ? 'Why this?' : 'Why not this?'}
+      </button>
+    );
+  return (
+    <p className="why" role="status">
+      {why.text}
+      {why.better.length > 0 && (
+        <span className="soft"> It would gain: {why.better.slice(0, 3).join(', ')}.</span>
+      )}
+    </p>
+  );
+}

@@ -1,0 +1,106 @@
+import { describe, expect, test } from '@jest/globals';
+import { board, group, id, lies, planWith } from '../testing/plans.js';
+import { bitesFor, cheesePartners, checkPlan, contextOf, glanceOf } from './index.js';
+
+const plan = planWith({
+  surfaces: [board()],
+  party: [group('all', 6), group('vegans', 2, ['vegan']), group('kosher', 2, ['kosher-style'])],
+  placements: [
+    lies('blue-wedge', 200),
+    lies('salami', 150),
+    lies('hummus-home', 200),
+    lies('water-crackers', 120),
+    lies('cornichons', 100),
+    lies('fig-jam', 90),
+    lies('strawberries', 200),
+    lies('cucumber', 150),
+  ],
+});
+const bites = (g: string) =>
+  bitesFor(
+    contextOf(plan),
+    plan.party.find((x) => x.id === g)!,
+  );
+const ids = (g: string) => bites(g).map((b) => b.foods.map((f) => f.id as string));
+
+describe('bites', () => {
+  test('are bread, body and contrast, at most ten, the best first', () => {
+    const all = bites('all');
+    expect(all.length).toBeGreaterThan(3);
+    expect(all.length).toBeLessThanOrEqual(10);
+    for (const b of all) expect(b.foods.map((f) => f.job)).toEqual(['vehicle', 'body', 'contrast']);
+    expect([...all].sort((a, b) => b.points - a.points)).toEqual(all);
+  });
+
+  test('of a group hold only what counts for it', () => {
+    const c = contextOf(plan);
+    const vegans = plan.party[1]!;
+    for (const b of bites('vegans'))
+      for (const f of b.foods)
+        expect(c.lying.some((l) => l.component.id === f.id && c.counts(l, vegans))).toBe(true);
+    expect(ids('vegans').flat()).not.toContain('blue-wedge');
+  });
+
+  test('salty blue comes with something sweet before a gherkin', () => {
+    const blue = bites('all').filter((b) => b.foods[1]!.id === 'blue-wedge');
+    expect(blue[0]!.foods[2]!.id).toBe('fig-jam');
+  });
+
+  test('kosher-style keep meat and dairy out of one bite', () => {
+    for (const foods of ids('kosher'))
+      expect(foods.includes('salami') && foods.includes('blue-wedge')).toBe(false);
+  });
+
+  test('there is none without bread', () => {
+    const bare = { ...plan, placements: plan.placements.filter((p) => p.componentId !== 'water-crackers') };
+    expect(bitesFor(contextOf(bare), plan.party[0]!)).toEqual([]);
+    expect(cheesePartners(contextOf(bare))[0]!.why).toBe('nothing to lay it on');
+  });
+});
+
+describe('at a glance', () => {
+  const g = glanceOf(contextOf(plan));
+  test('the shares of the colours add up to the whole', () =>
+    expect(g.colours.reduce((n, c) => n + c.share, 0)).toBeCloseTo(1));
+  test('the ladder goes from mild to strong and holds every body once', () => {
+    expect(g.ladder.map((s) => s.strength)).toEqual([...g.ladder.map((s) => s.strength)].sort());
+    expect(g.ladder.flatMap((s) => s.foods)).toHaveLength(3);
+  });
+  test('what is missing is a taste without foods', () =>
+    expect(g.tastes.find((t) => t.taste === 'smoke')!.foods).toEqual([]));
+  test('an empty board shows nothing', () => {
+    const none = glanceOf(contextOf(planWith({})));
+    expect([none.colours, none.ladder]).toEqual([[], []]);
+  });
+});
+
+describe('slips about company', () => {
+  const codes = (p: typeof plan) => checkPlan(p).findings.map((f) => f.code);
+  const with_ = (patch: Partial<typeof plan>) => ({ ...plan, ...patch });
+  test('a star that is not there, or stands alone, is told', () => {
+    expect(codes(with_({ wishes: { ...plan.wishes, star: id('brie') } }))).toContain('star-missing');
+    expect(codes(with_({ wishes: { ...plan.wishes, star: id('blue-wedge') } }))).toContain(
+      'star-without-support',
+    );
+  });
+  test('rich cheese with nothing sharp beside it is told, and the remedy settles it', () => {
+    const rich = planWith({
+      surfaces: [board()],
+      party: [group('all', 6)],
+      placements: [lies('brie', 250), lies('triple-cream', 200), lies('water-crackers', 100)],
+    });
+    const slip = checkPlan(rich).findings.find((f) => f.code === 'rich-without-relief')!;
+    expect(slip.remedies.length).toBeGreaterThan(0);
+  });
+  test('cheese without bread is told', () =>
+    expect(
+      codes(with_({ placements: plan.placements.filter((p) => p.componentId !== 'water-crackers') })),
+    ).toContain('cheese-without-vehicle'));
+  test('a board that is too heavy before a meal is told', () => {
+    const heavy = with_({ placements: [...plan.placements, lies('macadamias', 2500)] });
+    expect(codes(heavy)).toContain('too-heavy');
+    expect(codes({ ...heavy, occasion: { ...heavy.occasion, role: 'meal' } })).not.toContain('too-heavy');
+  });
+  test('more work than hands is told', () =>
+    expect(codes(with_({ work: { minutes: 5, helpers: 0 } }))).toContain('too-much-work'));
+});

@@ -1,0 +1,168 @@
+import { beforeAll, describe, expect, test } from '@jest/globals';
+import { nodeSolver } from '../../solver/node.js';
+import { atHomeIn, CATALOGUE } from '../catalogue/index.js';
+import { applyCommand, type Plan } from '../plan/index.js';
+import { costOf, minutesOfPlan } from '../portion/index.js';
+import { group, id, lies, planWith } from '../testing/plans.js';
+import { compose, otherBoards, whyComponent, type Solver } from './index.js';
+
+let solve: Solver;
+beforeAll(async () => (solve = await nodeSolver()));
+
+/** A third of the larder: quick, and with enough of everything. */
+const some = CATALOGUE.filter((_, i) => i % 3 === 0).map((c) => c.id);
+const base = (patch: Partial<Plan> = {}): Plan =>
+  planWith({
+    party: [group('all', 8), group('vegans', 2, ['vegan'])],
+    surfaces: [{ ...planWith({}).surfaces[0]!, outline: { kind: 'round', diameterMm: 440 } }],
+    wishes: {
+      ...planWith({}).wishes,
+      excluded: CATALOGUE.filter((c) => !some.includes(c.id)).map((c) => c.id),
+    },
+    ...patch,
+  });
+const ids = (plan: Plan) => [...new Set(plan.placements.map((p) => p.componentId))];
+const composed = (plan: Plan) => compose(plan, solve, { gap: 0.03 }).plan;
+
+describe('what the board is composed for', () => {
+  test('a star is on the main board', () => {
+    const star = some.find((x) => CATALOGUE.find((c) => c.id === x)!.family === 'cheese')!;
+    const plan = base({ wishes: { ...base().wishes, star } });
+    expect(composed(plan).placements.some((p) => p.componentId === star)).toBe(true);
+  });
+
+  test('what is in the house is used, and not bought', () => {
+    const plain = composed(base());
+    const extra = some.find(
+      (x) => CATALOGUE.find((c) => c.id === x)!.family === 'pickle' && !ids(plain).includes(x),
+    )!;
+    const with_ = composed(base({ pantry: [{ componentId: extra, massG: 400 }] }));
+    expect(ids(with_)).toContain(extra);
+    expect(costOf(with_)).toBeLessThan(costOf({ ...with_, pantry: [] }));
+  });
+
+  test('a region brings its food', () => {
+    const theme = { ...base().occasion.theme, region: 'italy' as const };
+    const share = (plan: Plan) => ids(plan).filter((x) => atHomeIn(x, 'italy')).length / ids(plan).length;
+    expect(share(composed(base({ occasion: { ...base().occasion, theme } })))).toBeGreaterThan(
+      share(composed(base())),
+    );
+  });
+
+  test('the hands there are are kept, and the lever asks for less work', () => {
+    const free = composed(base());
+    const lazy = composed(
+      base({ wishes: { ...base().wishes, levers: { ...base().wishes.levers, lessWork: 2 } } }),
+    );
+    expect(minutesOfPlan(lazy)).toBeLessThanOrEqual(minutesOfPlan(free));
+    const minutes = Math.round(minutesOfPlan(free) * 0.8);
+    const tight = composed(base({ work: { minutes, helpers: 0 } }));
+    // the last herbs and whole pieces are not counted in the program
+    expect(minutesOfPlan(tight)).toBeLessThanOrEqual(minutes * 1.12);
+  });
+
+  test('in the southern half of the world May is autumn', () => {
+    const at = (hemisphere: 'north' | 'south') =>
+      composed(
+        base({
+          occasion: { ...base().occasion, hemisphere, start: '2027-05-15T18:00' },
+          wishes: { ...base().wishes, levers: { ...base().wishes.levers, season: 2 } },
+        }),
+      );
+    const outOf = (plan: Plan, month: number) =>
+      ids(plan).filter((x) => !CATALOGUE.find((c) => c.id === x)!.seasonMonths.includes(month)).length;
+    expect(outOf(at('south'), 11)).toBeLessThanOrEqual(1);
+    expect(outOf(at('north'), 5)).toBeLessThanOrEqual(1);
+  });
+
+  test('a keto guest’s plate keeps its limit', () => {
+    const plan = base({ party: [group('all', 6), group('keto', 3, ['keto'])] });
+    const done = compose(plan, solve, { gap: 0.03 });
+    expect(done.status).not.toBe('impossible');
+  });
+});
+
+describe('keeping the rest', () => {
+  const hand = [lies('young-gouda', 300), lies('red-grapes', 420)].filter((p) =>
+    some.includes(p.componentId),
+  );
+  test('what lies there stays as it is, to the gram, and the rest is filled up', () => {
+    const mine =
+      hand.length > 0
+        ? hand
+        : [
+            lies(
+              some.find((x) => x !== 'brie')!,
+              200,
+            ),
+          ];
+    const done = compose(base({ placements: mine }), solve, { keep: true, gap: 0.03 });
+    for (const p of mine) expect(done.plan.placements).toContainEqual(p);
+    expect(ids(done.plan).length).toBeGreaterThan(10);
+  });
+});
+
+describe('never only one answer', () => {
+  test('others differ in six kinds at least from the board and from each other, and are as full', () => {
+    const plan = composed(base());
+    const others = otherBoards(plan, solve, 2);
+    expect(others).toHaveLength(2);
+    for (const o of others) expect(o.came.length + o.went.length).toBeGreaterThanOrEqual(6);
+    const [a, b] = others.map((o) => new Set(ids(o.plan)));
+    expect([...a!].filter((x) => !b!.has(x)).length).toBeGreaterThan(0);
+  });
+
+  test('an empty board has none', () => expect(otherBoards(base(), solve, 2)).toEqual([]));
+});
+
+describe('why this?', () => {
+  const plan = () => composed(base());
+  test('a food on the board says what would be lost without it and what would come instead', () => {
+    const board = plan();
+    const why = whyComponent(board, ids(board)[0]!, solve);
+    expect(why.status).toBe('chosen');
+    expect(why.points).toBeGreaterThan(-1);
+    expect(why.text.length).toBeGreaterThan(20);
+    expect(why.instead.every((x) => x !== ids(board)[0])).toBe(true);
+  });
+
+  test('the optimum cannot be made better by much with what it left out', () => {
+    const board = compose(base(), solve).plan;
+    const out = some.find(
+      (x) => !ids(board).includes(x) && CATALOGUE.find((c) => c.id === x)!.family === 'cheese',
+    )!;
+    const why = whyComponent(board, out, solve);
+    expect(why.status).toBe('not-chosen');
+    expect(why.points).toBeGreaterThan(-0.6);
+  });
+
+  test('a food that is excluded says so', () =>
+    expect(
+      whyComponent({ ...plan(), wishes: { ...base().wishes, excluded: [id('brie')] } }, id('brie'), solve)
+        .text,
+    ).toMatch(/never brie/));
+});
+
+describe('impossible wishes', () => {
+  test('name ways out, cheapest first, and each of them works', () => {
+    const plan = base({ budgetMinor: 600 });
+    const { status, conflicts } = compose(plan, solve);
+    expect(status).toBe('impossible');
+    expect(conflicts[0]!.ways.length).toBeGreaterThan(0);
+    expect(conflicts[0]!.ways[0]!.label).toMatch(/Raise the budget by/);
+    for (const way of conflicts[0]!.ways.slice(0, 2)) {
+      const done = applyCommand(plan, way.command);
+      if (!done.ok) throw new Error('expected a way that can be taken');
+      expect(compose(done.plan, solve, { quick: true }).status).not.toBe('impossible');
+    }
+  });
+
+  test('fewer wishes never give a worse optimum', () => {
+    const pins = some
+      .filter((x) => ['cheese', 'pickle'].includes(CATALOGUE.find((c) => c.id === x)!.family))
+      .slice(0, 3);
+    const many = compose(base({ wishes: { ...base().wishes, pinned: pins } }), solve);
+    const few = compose(base(), solve);
+    expect(few.bound).toBeLessThanOrEqual(many.objective + 1e-6);
+  });
+});
