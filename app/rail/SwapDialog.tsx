@@ -166,6 +166,9 @@ function Weigh() {
   );
 }
 
+/** So many parts that stay are no list any more. */
+const NEARLY_ALL = 7;
+
 function Candidate({
   plan,
   swap: s,
@@ -197,7 +200,9 @@ function Candidate({
           {Math.round(s.score * 100)} of 100, {KIND_WORDS[s.kind]}
         </span>
         <br />
-        {s.keeps.length > 0 && <span>Stays: {s.keeps.join(', ')}. </span>}
+        {s.keeps.length > 0 && (
+          <span>Stays: {s.keeps.length >= NEARLY_ALL ? 'nearly everything' : s.keeps.join(', ')}. </span>
+        )}
         {s.changes.length > 0 && <span>Changes: {s.changes.join(', ')}. </span>}
         {s.labelToRead && <span>A label to read. </span>}
         {s.fixes.length > 0 && <span style={{ fontWeight: 700 }}>Settles: {s.fixes.join(' ')} </span>}

@@ -103,8 +103,8 @@ function improved(
     });
   if (kernel && gapOf(kernel.objective, relaxed.objective) <= gap)
     return { ...kernel, bound: relaxed.objective };
-  // whole packs under a budget take a minute for the last points: the board is shown with the gap that it has
-  if (kernel && money) return { ...kernel, bound: relaxed.objective };
+  // whole packs under a budget, and few minutes, take a minute for the last points: the board is shown with its gap
+  if (kernel && (money || plan.work.minutes !== null)) return { ...kernel, bound: relaxed.objective };
   if (kernel && kernel.objective < first.objective - 1e-6) onBetter(kernel.values);
   return solve(draft.model, {
     gap: gap * 0.98,

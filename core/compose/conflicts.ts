@@ -197,7 +197,7 @@ interface Step {
 
 /** Whole packs and kinds cost more than shares of them, as the relaxed program counts (house default, from trials). */
 const WHOLE_PACKS = 1.12;
-const WHOLE_KINDS = 1.08;
+const WHOLE_KINDS = 1.3;
 const UNIT = 100;
 const FIVE = 5;
 

@@ -44,6 +44,7 @@ export function PickFoods({
       </div>
       <input
         type="search"
+        className="pick-foods"
         aria-label={`${legend}: find a food`}
         placeholder="find a food"
         value={query}

@@ -47,6 +47,8 @@ export function ComponentDialog({
   const [swap, setSwap] = useState(false);
   const pack = c.packs[0]!;
   const made = c.ingredients.length > 0 ? `. Of ${c.ingredients.join(', ')}` : '';
+  // the plate shows what a swap would look like: this paper makes room
+  if (swap) return <SwapDialog plan={plan} componentId={c.id} onClose={() => (setSwap(false), onClose())} />;
   return (
     <PaperDialog
       open
@@ -69,7 +71,6 @@ export function ComponentDialog({
       <p className="caution" style={{ color: 'var(--soft)' }}>
         Facts are label practice and public data, not this very pack: read the label.
       </p>
-      {swap && <SwapDialog plan={plan} componentId={c.id} onClose={() => (setSwap(false), onClose())} />}
     </PaperDialog>
   );
 }

@@ -50,7 +50,10 @@ export function ConvertDialog({ plan, onClose }: { plan: Plan; onClose: () => vo
       title="Turn the whole board"
       hint="Every food becomes something that fits, as one choice: the least is lost in all. Nothing changes before you take it."
     >
-      <Wants plan={plan} target={target} onChange={(t) => (setTarget(t), setFound(undefined))} />
+      <details open={!found}>
+        <summary>What it shall become</summary>
+        <Wants plan={plan} target={target} onChange={(t) => (setTarget(t), setFound(undefined))} />
+      </details>
       <button className="button" disabled={!asks || busy || plan.placements.length === 0} onClick={start}>
         {busy ? 'Turning it …' : found ? 'Turn it again' : 'Turn it'}
       </button>

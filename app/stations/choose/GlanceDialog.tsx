@@ -5,6 +5,8 @@ import type { Plan } from '../../../core/plan/index.js';
 import { PaperDialog } from '../../ui/Paper.js';
 
 const MOST = 5;
+/** Less than this of a board nobody sees. */
+const SEEN = 0.005;
 
 /** Taste, texture, strength and colour of the board, and what goes with each cheese. */
 export function GlanceDialog({
@@ -57,7 +59,12 @@ export function GlanceDialog({
               <span key={c.colour} style={{ background: c.hex, flexGrow: c.share }} />
             ))}
           </div>
-          <p>{g.colours.map((c) => `${c.colour} ${Math.round(c.share * 100)} %`).join(', ')}</p>
+          <p>
+            {g.colours
+              .filter((c) => c.share >= SEEN)
+              .map((c) => `${c.colour} ${Math.round(c.share * 100)} %`)
+              .join(', ')}
+          </p>
         </section>
       </div>
       {partners.length > 0 && (
@@ -78,7 +85,9 @@ export function GlanceDialog({
         </>
       )}
       <p>
-        <Link to={`/plan/${plan.id}/bites`}>The ten best bites for each group, to print on cards</Link>
+        <Link className="link" to={`/plan/${plan.id}/bites`}>
+          The ten best bites for each group, to print on cards
+        </Link>
       </p>
     </PaperDialog>
   );

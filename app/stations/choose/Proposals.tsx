@@ -29,11 +29,11 @@ export function Proposals({ plan, onOpen }: { plan: Plan; onOpen: (paper: BoardP
       <button className="button quiet small" disabled={busy} onClick={() => onOpen('others')}>
         Two others
       </button>
-      <button className="button quiet small" onClick={() => onOpen('convert')}>
-        Turn the whole board
-      </button>
       <button className="button quiet small" onClick={() => onOpen('glance')}>
         At a glance
+      </button>
+      <button className="button quiet small" onClick={() => onOpen('convert')}>
+        Turn the whole board
       </button>
     </div>
   );
