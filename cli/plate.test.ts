@@ -123,4 +123,46 @@ describe('the headless command', () => {
     writeFileSync(file, small.replace('"count": 6', '"count": 0'));
     expect(JSON.stringify(plate(['check', file]).error())).toContain('party[0].count');
   });
+
+  test('schools give what each is worth for the plan', () => {
+    const offers = plate(['schools', '-'], small).json() as { id: string; totalG: number; chosen: boolean }[];
+    expect(offers.find((o) => o.chosen)!.id).toBe('by-family');
+    expect(offers.find((o) => o.id === 'combined')!.totalG).toBeLessThan(
+      offers.find((o) => o.id === 'by-family')!.totalG,
+    );
+  });
+
+  test('a board is converted, with its bound, its changes and what is open', () => {
+    const c = plate(['convert', '-', '--to', 'vegan,nut-free', '--guests', '12'], small).json() as {
+      status: string;
+      objective: number;
+      bound: number;
+      plan: { party: { count: number }[] };
+      changes: { from: string; kind: string }[];
+    };
+    expect([c.status, c.plan.party[0]!.count]).toEqual(['optimal', 12]);
+    expect(c.bound).toBeLessThanOrEqual(c.objective + 1e-6);
+    expect(c.changes.map((x) => x.from)).toContain('brie');
+  });
+
+  test('bites of a group and swaps of one kind are lists', () => {
+    expect(plate(['bites', '-', '--group', 'all'], small).json()).toEqual([]);
+    const made = plate(['swap', '-', '--component', 'brie', '--kinds', 'form'], small).json() as {
+      kind: string;
+    }[];
+    expect(new Set(made.map((s) => s.kind))).toEqual(new Set(['form']));
+  });
+
+  test.each([
+    [['convert', '-', '--to', 'moon'], /--to takes needs of vegan/],
+    [['convert', '-'], /say what it shall become/],
+    [['convert', '-', '--cheaper', 'x'], /--cheaper takes a number/],
+    [['bites', '-', '--group', 'ghost'], /--group takes one of all/],
+    [['swap', '-', '--component', 'brie', '--kinds', 'magic'], /--kinds takes component/],
+    [['why', '-', '--component', 'nothing'], /a component of the larder/],
+    [['compose', '-', '--gap', '7'], /--gap takes a number from 0 to 1/],
+  ])('%j is refused with what would be valid', (args, message) => {
+    const done = plate(args, small);
+    expect([done.code, message.test(done.error().error.message)]).toEqual([2, true]);
+  });
 });

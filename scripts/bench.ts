@@ -10,6 +10,8 @@ import { laySurface } from '../core/lay/index.js';
 import { judgeNeed, NEEDS } from '../core/needs/index.js';
 import type { NeedChoice } from '../core/party/index.js';
 import type { Plan } from '../core/plan/index.js';
+import { convert, swapsFor, type Conversion } from '../core/swap/index.js';
+import { randomBrief } from '../core/testing/briefs.js';
 import { DEMOS } from '../demo/index.js';
 import { nodeSolver } from '../solver/node.js';
 
@@ -145,6 +147,63 @@ const layMs = timed(() => {
 console.log(
   `layout of all surfaces: ${layMs.toFixed(0)} ms (${(layMs / composeMs).toFixed(1)} times composing); ${covered}`,
 );
+
+// ------------------------------------------------------------------ choosing, converting, swapping
+
+/** Gaps of what was shown after so many milliseconds, against the bound that was proven in the end. */
+const AT_MS = [300, 1000, 3000, 5000];
+for (const [name, make] of Object.entries(DEMOS)) {
+  const demo = make();
+  const shown: { at: number; plan: Plan }[] = [];
+  const t = performance.now();
+  const done = compose(demo, solve, { onFirst: (p) => shown.push({ at: performance.now() - t, plan: p }) });
+  const all = performance.now() - t;
+  const points = AT_MS.map((ms) =>
+    all <= ms ? `${(done.gap * 100).toFixed(1)} %` : shown.some((s) => s.at <= ms) ? 'a board' : '–',
+  );
+  console.log(
+    `${name}: first ${shown[0]?.at.toFixed(0) ?? '–'} ms, ${done.status} after ${all.toFixed(0)} ms at ${(done.gap * 100).toFixed(2)} %; after ${AT_MS.join(', ')} ms: ${points.join(', ')}`,
+  );
+  const board = done.plan;
+  const turned = NEEDS.filter((n) => !n.quantity).map((n) => {
+    const at = performance.now();
+    const c = convert(board, { needs: [{ id: n.id, settings: {} }] }, solve);
+    return { id: n.id, ms: performance.now() - at, proven: c.status === 'optimal', kept: keptOf(c) };
+  });
+  console.log(
+    `  turned for ${turned.length} needs: ${median(turned.map((x) => x.ms)).toFixed(0)} ms each (slowest ${Math.max(...turned.map((x) => x.ms)).toFixed(0)}), ${turned.filter((x) => x.proven).length} proven, likeness kept ${(100 * median(turned.map((x) => x.kept))).toFixed(0)} % (least ${(100 * Math.min(...turned.map((x) => x.kept))).toFixed(0)} %)`,
+  );
+}
+
+function keptOf(c: Conversion): number {
+  return c.items.length === 0 ? 1 : c.items.reduce((n, i) => n + i.likeness, 0) / c.items.length;
+}
+
+const swapped = plan.placements[0]!.componentId;
+const listMs = timed(() => swapsFor(plan, swapped, { judge: false }));
+const judgedMs = timed(() => swapsFor(plan, swapped));
+console.log(
+  `swaps of one food: list ${listMs.toFixed(0)} ms (aim: under 100 ms), judged on the whole plan ${judgedMs.toFixed(0)} ms, ${(judgedMs / listMs).toFixed(1)} times the list`,
+);
+
+const BRIEFS = Number(process.env.BRIEFS ?? 200);
+const tally = { proven: 0, feasible: 0, impossible: 0, short: 0 };
+const times: number[] = [];
+for (let n = 1; n <= BRIEFS; n++) {
+  const t = performance.now();
+  const done = compose(randomBrief(n), solve);
+  times.push(performance.now() - t);
+  if (done.status === 'impossible') tally.impossible += 1;
+  else {
+    tally[done.status === 'optimal' ? 'proven' : 'feasible'] += 1;
+    if (checkPlan(done.plan).care.groups.some((g) => !g.ok)) tally.short += 1;
+  }
+}
+const made = tally.proven + tally.feasible;
+console.log(
+  `${BRIEFS} random briefs: ${tally.proven} proven, ${tally.feasible} with a wider gap, ${tally.impossible} impossible and told so; nobody left out in ${made - tally.short} of ${made}; ${median(times).toFixed(0)} ms each, slowest ${Math.max(...times).toFixed(0)}`,
+);
+console.log(`memory of the process at the end: ${Math.round(process.memoryUsage().rss / 1e6)} MB`);
 
 if (!existsSync(path.join(root, 'dist/index.html')))
   spawnSync('npx', ['vite', 'build', 'app', '--logLevel', 'error'], { cwd: root });

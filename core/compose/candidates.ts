@@ -231,6 +231,11 @@ const KEPT: Record<string, string[]> = {
   'gluten-free': ['gluten'],
   'tree-nut-free': ['nuts'],
   halal: ['pork', 'alcohol'],
+  'dairy-free': ['milk'],
+  'egg-free': ['egg'],
+  'peanut-free': ['peanuts'],
+  'sesame-free': ['sesame'],
+  'fish-free': ['fish'],
 };
 
 /**

@@ -1,0 +1,35 @@
+import { beforeAll, describe, expect, test } from '@jest/globals';
+import { nodeSolver } from '../../solver/node.js';
+import { checkPlan } from '../check/index.js';
+import { planLarder } from '../plan/index.js';
+import { randomBrief } from '../testing/briefs.js';
+import { compose, type Solver } from './index.js';
+
+let solve: Solver;
+beforeAll(async () => (solve = await nodeSolver()));
+
+/** A few of the two hundred that `npm run bench` goes through. */
+const SOME = Array.from({ length: 8 }, (_, i) => [i * 5 + 1] as const);
+
+describe('briefs as strangers bring them', () => {
+  test.each(SOME)('brief %i: everyone is looked after, or the wishes that collide are named', (n) => {
+    const brief = randomBrief(n);
+    const done = compose(brief, solve, { quick: true });
+    if (done.status === 'impossible') {
+      expect(done.conflicts[0]!.text.length).toBeGreaterThan(20);
+      return;
+    }
+    const { context, care } = checkPlan(done.plan);
+    for (const g of care.groups) expect([g.group.id, g.missing]).toEqual([g.group.id, []]);
+    // what a group relies on is never forbidden to it
+    for (const g of care.groups)
+      for (const l of g.foods) expect(context.judge(l, g.group).verdict).not.toBe('forbidden');
+    const larder = planLarder(done.plan);
+    for (const p of done.plan.placements) expect(larder.has(p.componentId)).toBe(true);
+  });
+
+  test('the same brief is the same, another is another', () => {
+    expect(randomBrief(4)).toEqual(randomBrief(4));
+    expect(randomBrief(4)).not.toEqual(randomBrief(5));
+  });
+});

@@ -1,0 +1,79 @@
+import { createRandom, type Random } from '../measure/index.js';
+import { advisedOutline } from '../portion/index.js';
+import type { Plan } from '../plan/index.js';
+import type { Group } from '../party/index.js';
+import { group, planWith } from './plans.js';
+
+/** Needs that a mixed table has, as they come. */
+const NEEDS = [
+  'vegan',
+  'vegetarian',
+  'pescatarian',
+  'halal',
+  'gluten-free',
+  'dairy-free',
+  'egg-free',
+  'keto',
+  'no-beef',
+  'alcohol-free',
+  'lighter',
+] as const;
+/** What a surface is kept free from for guests whom crumbs or drops would reach: a stylist lays them a tray of their own. */
+const KEPT: Record<string, Plan['surfaces'][number]['freeFrom']> = {
+  halal: ['pork', 'alcohol'],
+  'gluten-free': ['gluten'],
+  'dairy-free': ['milk'],
+  'egg-free': ['egg'],
+};
+const ROLES = ['meal', 'drinks', 'one-of-many'] as const;
+const REGIONS = ['', '', '', 'italy', 'north', 'levant'] as const;
+
+const pick = <T>(random: Random, list: readonly T[]): T => list[random.int(list.length)]!;
+
+function surfacesFor(base: Plan, groups: readonly Group[]): Plan['surfaces'] {
+  const main = { ...base.surfaces[0]!, smallHands: false };
+  const quiet = groups.filter((g) => KEPT[g.id]);
+  if (quiet.length === 0) return [main];
+  const tray = {
+    ...main,
+    id: 'tray' as (typeof main)['id'],
+    name: 'Quiet tray',
+    serves: quiet.map((g) => g.id),
+    freeFrom: quiet.flatMap((g) => KEPT[g.id]!),
+  };
+  return [main, tray];
+}
+
+/**
+ * A brief as a stranger might bring it: one surface, in the size that the advice gives, a quiet tray for those whom
+ * crumbs would reach, and a party of some who eat
+ * everything and up to three groups with needs. The same number gives the same brief.
+ */
+export function randomBrief(n: number): Plan {
+  const random = createRandom(n * 7919 + 17);
+  const groups = [group('all', 4 + random.int(20))];
+  const many = random.int(4);
+  for (let k = 0; k < many; k++) {
+    const need = pick(random, NEEDS);
+    if (!groups.some((g) => g.id === need)) groups.push(group(need, 1 + random.int(4), [need]));
+  }
+  const month = String(1 + random.int(12)).padStart(2, '0');
+  const base = planWith({ party: groups });
+  const plan: Plan = {
+    ...base,
+    seed: n,
+    occasion: {
+      ...base.occasion,
+      role: pick(random, ROLES),
+      otherDishes: random.int(7),
+      start: `2027-${month}-12T18:00`,
+      theme: { ...base.occasion.theme, region: pick(random, REGIONS) },
+    },
+    surfaces: surfacesFor(base, groups),
+    bowls: [{ diameterMm: 100, count: 14 }],
+  };
+  return {
+    ...plan,
+    surfaces: plan.surfaces.map((s) => ({ ...s, outline: advisedOutline(plan, s) ?? s.outline })),
+  };
+}
