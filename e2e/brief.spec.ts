@@ -11,7 +11,7 @@ test.describe('the brief', () => {
     await theme.getByLabel('Name').fill('Night sky');
     await theme.getByRole('button', { name: 'Another colour' }).click();
     await theme.getByRole('checkbox', { name: 'star' }).check();
-    await theme.getByRole('button', { name: 'Keep' }).click();
+    await theme.getByRole('button', { name: 'Keep', exact: true }).click();
     await expect(page.getByRole('button', { name: /^Theme: Night sky/ })).toBeVisible();
 
     await page.getByRole('button', { name: /^Bowls and tools/ }).click();
@@ -58,11 +58,11 @@ test.describe('the brief', () => {
     const paper = page.getByRole('dialog', { name: 'Board 5' });
     await paper.getByRole('textbox', { name: 'Name' }).fill('Late tray');
     await paper.getByLabel('Shape').selectOption('rectangle');
-    await paper.getByRole('checkbox', { name: 'Vegan' }).uncheck();
+    await paper.getByRole('checkbox', { name: 'Vegan', exact: true }).uncheck();
     await paper.getByRole('checkbox', { name: 'pork' }).check();
     await paper.getByRole('button', { name: 'Keep' }).click();
     await page.getByRole('button', { name: /^Late tray, 420 × 300 mm/ }).click();
-    await expect(page.getByRole('checkbox', { name: 'Vegan' })).not.toBeChecked();
+    await expect(page.getByRole('checkbox', { name: 'Vegan', exact: true })).not.toBeChecked();
     await page.getByRole('button', { name: 'Take it away' }).click();
     await expect(page.getByRole('button', { name: /^Late tray/ })).toHaveCount(0);
   });

@@ -41,7 +41,16 @@ describe('the server', () => {
   });
 
   test('serves the app on its pages and a 404 page elsewhere', async () => {
-    for (const page of ['brief', 'choose', 'check', 'lay', 'sheet', 'reply', 'bites', 'card/tree-nut-allergy'])
+    for (const page of [
+      'brief',
+      'choose',
+      'check',
+      'lay',
+      'sheet',
+      'reply',
+      'bites',
+      'card/tree-nut-allergy',
+    ])
       expect([page, (await fetch(`${base}/plan/comet-watch/${page}`)).status]).toEqual([page, 200]);
     expect((await fetch(`${base}/plan/comet-watch/card`)).status).toBe(404);
     const missing = await fetch(`${base}/nowhere`);

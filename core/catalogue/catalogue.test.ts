@@ -150,3 +150,19 @@ test('décor that must not touch food is found with its reason, before what may'
   expect(findDecor('laurel').map((d) => d.touch)).toEqual(['never', 'clean']);
   expect(findDecor('eucalyptus')[0]?.why).toMatch(/poison/);
 });
+
+test.each([
+  'green-olives',
+  'black-olives',
+  'garlic-olives',
+  'giant-beans',
+  'lupin-beans',
+  'marinated-mushrooms',
+  'pickled-beetroot',
+  'giardiniera',
+  'octopus',
+  'kimchi',
+])('%s is no safer for small children because it stands in a bowl', (id) => {
+  const c = CATALOGUE.find((x) => x.id === id)!;
+  for (const f of c.forms.filter((x) => x.form === 'bowl')) expect(f.choking).not.toBe('safe');
+});

@@ -207,8 +207,8 @@ describe('wishes that collide', () => {
   test('the first board comes before the best and is a whole plan', () => {
     const firsts: Plan[] = [];
     const c = compose(base(), solve, { onFirst: (p) => firsts.push(p) });
-    expect(firsts).toHaveLength(1);
-    expect(firsts[0]!.placements.length).toBeGreaterThan(8);
+    expect(firsts.length).toBeGreaterThanOrEqual(1);
+    for (const f of firsts) expect(f.placements.length).toBeGreaterThan(8);
     expect(c.plan.placements.length).toBeGreaterThan(8);
   });
 });

@@ -1,5 +1,5 @@
 import type { Component, RegionId } from '../catalogue/index.js';
-import type { Plan, Theme } from './plan.js';
+import type { OwnSchool, Plan, Theme } from './plan.js';
 
 /** A starting point of our own: a theme with its place in the year, its role, and what must and must not be on it. */
 export interface ThemeIdea {
@@ -10,6 +10,8 @@ export interface ThemeIdea {
   role: Plan['occasion']['role'];
   must: readonly string[];
   mustNot: readonly string[];
+  /** A dish taken apart has amounts of its own: grams of each family for a grown guest at drinks. */
+  rows?: OwnSchool['rows'];
   /** One line that says what it is. */
   line: string;
 }
@@ -30,6 +32,7 @@ const idea = (
   role: more.role ?? 'drinks',
   must: more.must ?? [],
   mustNot: more.mustNot ?? [],
+  ...(more.rows ? { rows: more.rows } : {}),
   line,
 });
 
@@ -199,7 +202,25 @@ export const THEME_IDEAS: readonly ThemeIdea[] = [
     ['#d8322b', '#8f9a3c', '#e0ad4a'],
     ['none'],
     'A filled flatbread, laid out so that everyone builds their own.',
-    { role: 'meal', must: ['flatbread', 'tomato-salsa', 'guacamole'], region: 'south-america' },
+    {
+      role: 'meal',
+      must: ['flatbread', 'tomato-salsa', 'guacamole'],
+      region: 'south-america',
+      rows: {
+        cheese: 25,
+        'cured-meat': 30,
+        fish: 0,
+        'plant-protein': 35,
+        vehicle: 45,
+        vegetable: 60,
+        pickle: 20,
+        'spread-dip': 50,
+        'fresh-fruit': 20,
+        'dried-fruit': 0,
+        'nut-seed': 0,
+        'sweet-bite': 0,
+      },
+    },
   ),
   idea(
     'three-sweets',

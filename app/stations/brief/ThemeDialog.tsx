@@ -3,6 +3,7 @@ import { toast } from 'sonner';
 import { z } from 'zod';
 import { REGIONS } from '../../../core/catalogue/index.js';
 import {
+  growingMonth,
   MOTIFS,
   paletteOfPixels,
   paletteOfWords,
@@ -33,6 +34,7 @@ export function ThemeDialog({ plan, onClose }: { plan: Plan; onClose: () => void
   const [must, setMust] = useState(plan.wishes.pinned);
   const [not, setNot] = useState(plan.wishes.excluded);
   const [south, setSouth] = useState(plan.occasion.hemisphere === 'south');
+  const [idea, setIdea] = useState<ThemeIdea | null>(null);
   const edit = useSession((s) => s.edit);
   const save = (): void => {
     edit({
@@ -46,13 +48,20 @@ export function ThemeDialog({ plan, onClose }: { plan: Plan; onClose: () => void
           .filter((id) => !not.includes(id))
           .map((componentId) => ({ name: 'exclude' as const, componentId, on: false })),
         { name: 'set-theme', theme: draft, pinned: must, excluded: not },
-        { name: 'set-occasion', patch: { hemisphere: south ? 'south' : 'north' } },
+        {
+          name: 'set-occasion',
+          patch: { hemisphere: south ? 'south' : 'north', ...(idea ? { role: idea.role } : {}) },
+        },
+        ...(idea?.rows
+          ? [{ name: 'set-own-school' as const, ownSchool: { name: idea.theme.name, rows: idea.rows } }]
+          : []),
       ],
     });
     onClose();
   };
   const take = (idea: ThemeIdea): void => {
     const wishes = wishesOf(idea, planLarder(plan));
+    setIdea(idea);
     setDraft(idea.theme);
     setMust([...new Set([...must, ...wishes.pinned])]);
     setNot([...new Set([...not, ...wishes.excluded])]);
@@ -68,7 +77,7 @@ export function ThemeDialog({ plan, onClose }: { plan: Plan; onClose: () => void
       title="Theme"
       hint="The board shows each colour in three places where food of that colour is to be had."
     >
-      <Ideas onTake={take} onOwn={setDraft} />
+      <Ideas month={growingMonth(plan)} onTake={take} onOwn={setDraft} />
       <TextInput label="Name" value={draft.name} max={60} onChange={(name) => setDraft({ ...draft, name })} />
       <Colours draft={draft} onChange={(palette) => setDraft({ ...draft, palette })} />
       <Ticks legend={`Motifs, up to ${MOST_MOTIFS}`}>
@@ -121,7 +130,16 @@ export function ThemeDialog({ plan, onClose }: { plan: Plan; onClose: () => void
   );
 }
 
-function Ideas({ onTake, onOwn }: { onTake: (idea: ThemeIdea) => void; onOwn: (theme: Theme) => void }) {
+/** Those that suit the month stand first. */
+function Ideas({
+  month,
+  onTake,
+  onOwn,
+}: {
+  month: number;
+  onTake: (idea: ThemeIdea) => void;
+  onOwn: (theme: Theme) => void;
+}) {
   const own = useSettings((s) => s.ownThemes);
   return (
     <details>
@@ -134,13 +152,18 @@ function Ideas({ onTake, onOwn }: { onTake: (idea: ThemeIdea) => void; onOwn: (t
             <span>Your own.</span>
           </button>
         ))}
-        {THEME_IDEAS.map((i) => (
-          <button key={i.id} className="idea" onClick={() => onTake(i)}>
-            <Swatches colours={i.theme.palette} />
-            <b>{i.theme.name}</b>
-            <span>{i.line}</span>
-          </button>
-        ))}
+        {[...THEME_IDEAS]
+          .sort((a, b) => Number(b.months.includes(month)) - Number(a.months.includes(month)))
+          .map((i) => (
+            <button key={i.id} className="idea" onClick={() => onTake(i)}>
+              <Swatches colours={i.theme.palette} />
+              <b>{i.theme.name}</b>
+              <span>
+                {i.line}
+                {i.months.includes(month) ? '' : ' Not its time of the year.'}
+              </span>
+            </button>
+          ))}
       </div>
     </details>
   );

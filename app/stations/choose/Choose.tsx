@@ -4,7 +4,7 @@ import type { Checked } from '../../../core/check/index.js';
 import { formatMass, formatMoney } from '../../../core/measure/index.js';
 import { guestsIn } from '../../../core/party/index.js';
 import { planLarder, type Plan } from '../../../core/plan/index.js';
-import { costOf, targetsOf } from '../../../core/portion/index.js';
+import { costOf, energyEach, minutesOfPlan, targetsOf } from '../../../core/portion/index.js';
 import { Frame } from '../../frame/Frame.js';
 import { China } from '../../plate/China.js';
 import { useSettings } from '../../store/settings.js';
@@ -22,6 +22,8 @@ import { OwnFoodsDialog } from './OwnFoodsDialog.js';
 import { ReadLabelDialog } from './ReadLabelDialog.js';
 import { Spoons } from './Spoons.js';
 import { Wells } from './Wells.js';
+
+const formatNumber = (n: number): string => String(Math.round(n / 10) * 10);
 
 export function Choose({ plan, checked }: { plan: Plan; checked: Checked }) {
   const [picked, setPicked] = useState<Component | null>(null);
@@ -57,6 +59,12 @@ export function Choose({ plan, checked }: { plan: Plan; checked: Checked }) {
           </span>
           <span>
             <b>{formatMoney(Math.round(cost / Math.max(1, guestsIn(plan.party))), plan.currency)}</b> a guest
+          </span>
+          <span>
+            <b>{formatNumber(energyEach(plan).kj)} kJ</b> a portion
+          </span>
+          <span>
+            <b>{Math.round(minutesOfPlan(plan))} min</b> by hand
           </span>
         </>
       }

@@ -86,7 +86,7 @@ export const plants: Entry[] = [
   {
     id: 'lupin-beans', kcal: 125, name: 'Lupin beans in brine', also: ['lupini'], is: 'plant', allergens: { lupin: 'contains' },
     per100: [16, 3, 7, 3, 2.2], taste: { salt: 3, bitter: 1, richness: 1, strength: 1 }, texture: 'firm', weeps: true,
-    colours: ['#efcf6b', '#cfa83e', '#f8e59c'], forms: [['bowl', 'bowl', 150, 98, 98], ['chopped', 'bit', 1, 10, 8]], packs: [[250, 230]],
+    colours: ['#efcf6b', '#cfa83e', '#f8e59c'], forms: [['bowl', 'bowl', 150, 98, 98, { choke: 'round' }], ['chopped', 'bit', 1, 10, 8]], packs: [[250, 230]],
   },
   {
     id: 'chickpea-bites', kcal: 235, has: ['seeds'], name: 'Roasted chickpea and pepper bites, home-made', also: ['vegan meatballs'], base: 'chickpea', is: 'home-made', of: ['chickpeas', 'red pepper', 'sunflower seeds', 'smoked paprika'], hold: 'perishable',
