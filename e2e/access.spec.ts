@@ -81,11 +81,22 @@ for (const theme of ['day', 'evening'])
     });
     await opened(() => press(/^Round oak/));
     await opened(() => press(/^Air/));
-    await opened(() => press(/^Theme/));
+    await opened(() => press('Side by side'));
+    await opened(async () => {
+      await press(/^Theme/);
+      await page.getByText('Start from an idea').click();
+    });
     await opened(() => press(/^Bowls and tools/));
     await opened(() => page.keyboard.press('Control+k'));
     await page.getByRole('link', { name: /^Choose/ }).click();
     await opened(() => press('Brie. Open'));
+    await opened(() => press('At a glance'));
+    await opened(() => press('Turn the whole board'));
+    await opened(async () => {
+      await page.locator('g[role=button]').first().click();
+      await press('Swap it');
+      await expect(page.getByText('of 100').first()).toBeVisible({ timeout: 30_000 });
+    });
     await opened(() => press('Something of your own'));
     await opened(() => press('Your own foods'));
     await opened(async () => {
@@ -94,9 +105,9 @@ for (const theme of ['day', 'evening'])
     });
     await page.getByLabel('Look in the larder').fill('ivy');
     await clean(page);
-    for (const paper of ['reply', 'card/vegan']) {
+    for (const paper of ['reply', 'bites', 'card/vegan']) {
       await page.goto(`/plan/${id}/${paper}`);
-      await expect(page.getByRole('heading', { level: 1, name: 'Comet Watch' }).first()).toBeVisible();
+      await expect(page.getByRole('heading', { level: 1, name: /^Comet Watch/ }).first()).toBeVisible();
       await clean(page);
     }
     await page.goto(`/plan/${id}/check`);
@@ -123,6 +134,7 @@ test('by keyboard alone: stations, guest view, step back, squint, help, command 
   await expect(page.getByRole('dialog', { name: 'Keys' })).toBeVisible();
   await page.keyboard.press('Escape');
   await page.keyboard.press('Control+k');
+  await expect(page.getByRole('combobox')).toBeFocused();
   await page.keyboard.type('Go to Lay');
   await page.keyboard.press('Enter');
   await page.waitForURL('**/lay');
@@ -189,7 +201,7 @@ test('the whole way without a mouse: new plate, party, compose, settle, lay, exp
   await tabTo(page, /^Let it be|^A board of its own|^Bowls? of /);
   await page.keyboard.press('Enter');
   await expect(page.locator('.progress')).toHaveCount(0, { timeout: 30_000 });
-  await expect(page.getByRole('button', { name: /^Undo: (bowl|a b|settle)/ })).toBeVisible();
+  await expect(page.getByRole('button', { name: /^Undo: (bowl|a b|give|settle)/ })).toBeVisible();
   await tabTo(page, /^Lay: /);
   await page.keyboard.press('Enter');
   await page.waitForURL('**/lay');

@@ -64,13 +64,17 @@ export function advisedOutline(plan: Plan, surface: Surface): Surface['outline']
 }
 
 const ROUND_STEP_MM = 10;
+/** Of ten millimetres each. */
+const SMALL_STEPS = 25;
 
 /** The same shape in the size that this ground fills, to the next 10 mm. */
 export function fittingOutline(surface: Surface, groundCm2: number, cover = FULL_COVER): Surface['outline'] {
   const have = surfaceAreaCm2(surface);
   const want = groundCm2 / cover;
   const o = surface.outline;
-  const step = (n: number) => Math.max(60, Math.round(n / ROUND_STEP_MM) * ROUND_STEP_MM);
+  // on a small board ten millimetres less are a food that does not fit
+  const round = (n: number) => (n < SMALL_STEPS ? Math.ceil(n - 0.1) : Math.round(n));
+  const step = (n: number) => Math.max(60, round(n / ROUND_STEP_MM) * ROUND_STEP_MM);
   if (o.kind === 'round')
     return { ...o, diameterMm: step(2 * (Math.sqrt((want * 100) / Math.PI) + surface.rimMm)) };
   const k = Math.sqrt(want / Math.max(1, have));

@@ -75,7 +75,7 @@ function Side({ plan, offers }: { plan: Plan; offers: readonly SchoolOffer[] }) 
         <Sum name="Board" offers={offers} of={(o) => formatArea(o.areaCm2, units)} />
         <Sum name="About" offers={offers} of={(o) => formatMoney(o.costMinor, plan.currency)} />
         <tr>
-          <th scope="row" />
+          <td />
           {offers.map((o) => (
             <td key={o.id}>
               {o.chosen ? (
