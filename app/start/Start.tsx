@@ -136,6 +136,7 @@ function Actions({ table, first }: { table: Table; first: Plan | undefined }) {
         <span className="hidden-text">Another demo</span>
         <select
           aria-label="Another demo"
+          className="start-select"
           value=""
           onChange={(e) => e.target.value && void table.demo(e.target.value)}
         >

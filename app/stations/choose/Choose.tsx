@@ -23,7 +23,7 @@ import { ReadLabelDialog } from './ReadLabelDialog.js';
 import { Spoons } from './Spoons.js';
 import { Wells } from './Wells.js';
 
-const formatNumber = (n: number): string => String(Math.round(n / 10) * 10);
+const tens = (n: number): string => String(Math.round(n / 10) * 10);
 
 export function Choose({ plan, checked }: { plan: Plan; checked: Checked }) {
   const [picked, setPicked] = useState<Component | null>(null);
@@ -61,11 +61,13 @@ export function Choose({ plan, checked }: { plan: Plan; checked: Checked }) {
             <b>{formatMoney(Math.round(cost / Math.max(1, guestsIn(plan.party))), plan.currency)}</b> a guest
           </span>
           <span>
-            <b>{formatNumber(energyEach(plan).kj)} kJ</b> a portion
+            <b>{tens(energyEach(plan).kj)} kJ</b> each
           </span>
-          <span>
-            <b>{Math.round(minutesOfPlan(plan))} min</b> by hand
-          </span>
+          {plan.work.minutes !== null && (
+            <span>
+              <b>{Math.round(minutesOfPlan(plan))} min</b> by hand
+            </span>
+          )}
         </>
       }
     >

@@ -197,8 +197,8 @@ function PlateOf({ title, plan, other }: { title: string; plan: Plan; other?: Pl
               src={portraitUrl(c)}
               alt=""
               title={c.name}
-              width="38"
-              height="38"
+              width="36"
+              height="36"
               className={other && !old.has(id) ? 'fresh' : ''}
             />
           ) : null;
@@ -267,7 +267,7 @@ function Items({
               </td>
               <td>
                 <button
-                  className="link"
+                  className="link hold"
                   aria-pressed={locked.has(i.from)}
                   aria-label={`Hold ${name}`}
                   onClick={() => onLock(i.from, !locked.has(i.from))}
