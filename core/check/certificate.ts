@@ -1,7 +1,7 @@
 import { guestsIn, type Group } from '../party/index.js';
 import type { CheckContext, Lying } from './context.js';
 import { lower, names, type Remedy } from './finding.js';
-import type { LookedAfter, PartyCare, RunsShort } from './looked-after.js';
+import { careAt, type CareAt, type LookedAfter, type PartyCare, type RunsShort } from './looked-after.js';
 
 /** What can be promised to a group, and on which condition. Never without it. */
 export interface GroupPromise {
@@ -83,6 +83,21 @@ function leastChange(c: CheckContext, short: RunsShort): Remedy | undefined {
         pieces: Math.max(1, Math.round(p.pieces * factor)),
       })),
     },
+  };
+}
+
+/** The dial's answer in words, with the least change that would hold there. */
+export function promiseAt(c: CheckContext, greed: number): { at: CareAt; text: string; remedy?: Remedy } {
+  const at = careAt(c, greed);
+  if (at.groups.length === 0) return { at, text: 'Everyone here may eat everything.' };
+  if (!at.short) return { at, text: `At ${times(greed)} times their share everyone still has enough.` };
+  const who = names(at.short.groups.map((g) => `“${g.name}”`));
+  const what = at.short.what === 'food' ? 'food in all' : at.short.what;
+  const remedy = leastChange(c, at.short);
+  return {
+    at,
+    text: `At ${times(greed)} times their share ${Math.ceil(at.short.missingG)} g of ${what} are missing for ${who}.`,
+    ...(remedy ? { remedy } : {}),
   };
 }
 

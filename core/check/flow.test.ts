@@ -2,6 +2,8 @@ import { beforeAll, describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { nodeSolver } from '../../solver/node.js';
 import { LinearModel, type Solver } from '../compose/index.js';
+import { board, group as people, lies, planWith } from '../testing/plans.js';
+import { careAt, contextOf, partyCare, promiseAt } from './index.js';
 import { sharing, sharingInParts, type FlowGroup, type LeastPart } from './flow.js';
 
 let solve: Solver;
@@ -74,5 +76,37 @@ describe('everything asked at once', () => {
     const whole = sharing(groups, left).gotG;
     expect(whole).toEqual([100, 100]);
     expect(sharingInParts(groups, parts, left).gotG.reduce((a, b) => a + b, 0)).toBeLessThan(200);
+  });
+});
+
+describe('the dial', () => {
+  const plan = planWith({
+    surfaces: [board()],
+    party: [people('all', 6), people('vegans', 2, ['vegan'])],
+    placements: [
+      lies('falafel', 1000),
+      lies('brie', 600),
+      lies('socca-crisps', 500),
+      lies('strawberries', 1200),
+      lies('cucumber', 900),
+      lies('cornichons', 400),
+    ],
+  });
+  const context = contextOf(plan);
+
+  test('holds up to the number of the certificate, and not far beyond it', () => {
+    const { greed } = partyCare(context);
+    expect(careAt(context, Math.max(1, greed)).short).toBeUndefined();
+    if (greed < 3) expect(careAt(context, greed + 0.05).short).toBeDefined();
+  });
+
+  test('never gives a group more when the others take more', () => {
+    const sure = [1, 1.3, 1.8, 2.5, 3].map((g) => careAt(context, g).groups[0]!.sureG);
+    expect([...sure].sort((a, b) => b - a)).toEqual(sure);
+  });
+
+  test('names what is missing and a change that helps', () => {
+    const far = promiseAt(context, 3);
+    expect(far.text).toMatch(/are missing for “vegans”|still has enough/);
   });
 });

@@ -1,7 +1,14 @@
 export { CHECKS, checkPlan, worstGlyph, type Check, type Checked } from './registry.js';
 export { contextOf, type CheckContext, type Lying } from './context.js';
-export { partyCare, type LookedAfter, type PartyCare, type RunsShort } from './looked-after.js';
-export { certificateOf, type Certificate, type GroupPromise } from './certificate.js';
+export {
+  careAt,
+  partyCare,
+  type CareAt,
+  type LookedAfter,
+  type PartyCare,
+  type RunsShort,
+} from './looked-after.js';
+export { certificateOf, promiseAt, type Certificate, type GroupPromise } from './certificate.js';
 export {
   asWouldBeAsked,
   labelQuestions,

@@ -169,6 +169,29 @@ export function partyCare(c: CheckContext): PartyCare {
   };
 }
 
+/** What each restricted group is sure of when the others take so many times their share, and what runs short then. */
+export interface CareAt {
+  greed: number;
+  groups: { group: Group; sureG: number; needG: number }[];
+  short?: RunsShort;
+}
+
+/** The promise at another share of the others than the proportional one: what the dial of Check shows. */
+export function careAt(c: CheckContext, greed: number): CareAt {
+  const foods = c.lying.filter((l) => l.component.job !== 'none');
+  const groups = c.plan.party.filter((g) => !isUnrestricted(g) || g.dislikes.length > 0);
+  const sure = fairShare(
+    flowOf(c, foods, groups, 1),
+    foods.map((l) => leftOf(c, l, greed)),
+  );
+  const short = shortAt(c, foods, groups, greed);
+  return {
+    greed,
+    groups: groups.map((group, i) => ({ group, sureG: sure[i]!, needG: needG(group, c.targets) })),
+    ...(short ? { short } : {}),
+  };
+}
+
 /** A group with enough in all may still lack bread, body or fresh food beside the others who rely on it. */
 function withParts(groups: LookedAfter[], short: RunsShort | undefined): LookedAfter[] {
   if (!short || short.what === 'food') return groups;

@@ -29,6 +29,7 @@ import { Choice } from '../../ui/Fields.js';
 import { PlateGlyph } from '../../ui/Glyph.js';
 import { portraitUrl } from '../../ui/pictures.js';
 import { Rim } from '../../ui/rims.js';
+import { Greed } from './Greed.js';
 import { QuestionsDialog } from './QuestionsDialog.js';
 
 export function Check({ plan, checked }: { plan: Plan; checked: Checked }) {
@@ -129,6 +130,7 @@ function WholeParty({ plan, checked }: { plan: Plan; checked: Checked }) {
           </button>
         )}
       </div>
+      <Greed checked={checked} />
       <Choice
         label="Who is looked after, and how"
         value={plan.policy}

@@ -18,7 +18,7 @@ const ROWS: readonly Row[] = [
   ['erythritol', 'erythritol', [500, 650], 20, [0, 0, 100, 0, 0, 100]],
   ['salt', 'salt', [500, 60], 0, [0, 0, 0, 0, 99]],
   ['spirit-vinegar', 'spirit vinegar', [500, 90], 18, [0, 0, 0.6, 0, 0]],
-  ['cider-vinegar', 'cider vinegar', [500, 190], 21, [0, 0, 0.9, 0, 0]],
+  ['cider-vinegar', 'cider vinegar', [500, 190], 21, [0, 0, 0.9, 0, 0], { allergens: { sulphites: 'brand' } }],
   ['lemon', 'lemon', [120, 50], 29, [1.1, 0.3, 6, 2.8, 0]],
   ['lime', 'lime', [70, 45], 30, [0.7, 0.2, 7, 2.8, 0]],
   ['water', 'water', [1000, 0], 0, [0, 0, 0, 0, 0]],
@@ -35,7 +35,7 @@ const ROWS: readonly Row[] = [
   ['red-lentils', 'red lentils, cooked', [500, 190], 102, [7.6, 0.5, 15, 4, 0]],
   ['soy-tofu', 'plain tofu', [250, 210], 120, [12.5, 7, 1.5, 1, 0], { allergens: { soy: 'contains' } }],
   ['carrot', 'carrot', [1000, 120], 38, [0.8, 0.2, 7, 2.9, 0.1], { has: ['root'] }],
-  ['tamari-sauce', 'soy sauce without wheat', [150, 320], 66, [10, 0, 6, 0.5, 16], { allergens: { soy: 'contains', gluten: 'brand' } }],
+  ['tamari-sauce', 'soy sauce without wheat', [150, 320], 66, [10, 0, 6, 0.5, 16], { allergens: { soy: 'contains', gluten: 'brand' }, alcohol: 'brand' }],
   ['yeast-flakes', 'yeast flakes', [100, 390], 345, [45, 5, 20, 22, 0.2], { allergens: { gluten: 'brand' } }],
   ['yoghurt', 'plain yoghurt', [500, 180], 68, [4, 3.8, 4.5, 0, 0.1], { allergens: { milk: 'contains' }, animal: { milk: 'contains' }, milkTreatment: 'pasteurised', lactose: 'contains' }],
   ['chia', 'chia seeds', [250, 330], 444, [17, 31, 8, 34, 0], { has: ['seeds'] }],
@@ -45,7 +45,7 @@ const ROWS: readonly Row[] = [
   ['rice-flour', 'rice flour', [500, 190], 360, [6, 1.4, 78, 2.4, 0], { allergens: { gluten: 'brand' } }],
   ['buckwheat-flour', 'buckwheat flour', [500, 290], 346, [12, 3, 63, 10, 0], { allergens: { gluten: 'brand' } }],
   ['nori', 'nori', [25, 320], 310, [41, 3.5, 12, 36, 3], { allergens: { crustaceans: 'brand', molluscs: 'brand', fish: 'brand' } }],
-  ['orange', 'orange', [200, 60], 50, [0.9, 0.2, 9.3, 2.2, 0]],
+  ['orange', 'orange', [200, 60], 50, [0.9, 0.2, 9.3, 2.2, 0], { animal: { insects: 'brand', beeswax: 'brand' } }],
   ['maple', 'maple syrup', [250, 590], 268, [0, 0, 67, 0, 0]],
 ];
 

@@ -1,0 +1,50 @@
+import { useDeferredValue, useState } from 'react';
+import { promiseAt, type Checked } from '../../../core/check/index.js';
+import { formatMass, inUnits } from '../../../core/measure/index.js';
+import { useRemedy } from '../../rail/useRemedy.js';
+import { useSettings } from '../../store/settings.js';
+import { Rim } from '../../ui/rims.js';
+
+const [LEAST, MOST, STEP] = [1, 3, 0.05];
+
+/** A dial: what is sure for each group if those who eat everything take more than their share. */
+export function Greed({ checked }: { checked: Checked }) {
+  const units = useSettings((s) => s.units);
+  const run = useRemedy();
+  const [moved, setMoved] = useState<number>();
+  const greed = Math.max(LEAST, moved ?? checked.care.greed);
+  const { at, text, remedy } = promiseAt(checked.context, useDeferredValue(greed));
+  if (at.groups.length === 0) return null;
+  return (
+    <details className="greed">
+      <summary>If the others take more</summary>
+      <label>
+        <span className="hidden-text">How many times their share the others take</span>
+        <input
+          type="range"
+          min={LEAST}
+          max={MOST}
+          step={STEP}
+          value={greed}
+          aria-valuetext={`${greed.toFixed(2)} times`}
+          onChange={(e) => setMoved(e.target.valueAsNumber)}
+        />
+      </label>
+      <p role="status">{inUnits(text, units)}</p>
+      <ul className="plain-list">
+        {at.groups.map((g) => (
+          <li key={g.group.id} className="row" style={{ gap: 6 }}>
+            <Rim group={g.group} size={20} /> {g.group.name}:{' '}
+            <b>{formatMass(g.sureG / g.group.count, units)}</b> of{' '}
+            {formatMass(g.needG / g.group.count, units)} each
+          </li>
+        ))}
+      </ul>
+      {remedy && (
+        <button className="button quiet small" onClick={() => run(remedy.command)}>
+          {remedy.label} <span>{inUnits(remedy.effect, units)}</span>
+        </button>
+      )}
+    </details>
+  );
+}
