@@ -90,12 +90,14 @@ describe('the dial', () => {
       lies('strawberries', 1200),
       lies('cucumber', 900),
       lies('cornichons', 400),
+      lies('radishes', 300),
     ],
   });
   const context = contextOf(plan);
 
   test('holds up to the number of the certificate, and not far beyond it', () => {
-    const { greed } = partyCare(context);
+    const { greed, groups } = partyCare(context);
+    expect(groups.map((g) => g.missing)).toEqual([[], []]);
     expect(careAt(context, Math.max(1, greed)).short).toBeUndefined();
     if (greed < 3) expect(careAt(context, greed + 0.05).short).toBeDefined();
   });
