@@ -157,6 +157,10 @@ test.describe('guests', () => {
     await expect(list).toContainText('alcohol free. Label, lot 12');
     await page.keyboard.press('Escape');
 
+    await page.getByText('If the others take more').click();
+    await page.getByRole('slider').fill('3');
+    await expect(page.locator('.greed')).toContainText('At 3.0 times their share');
+
     await page.getByRole('button', { name: 'See the board as Vegan' }).first().click();
     await page.getByRole('link', { name: 'A card to hand over' }).click();
     await expect(page.getByRole('heading', { name: 'Bites for you' })).toBeVisible();
