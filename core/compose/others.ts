@@ -17,7 +17,8 @@ export interface OtherBoard {
 
 /** So many kinds at least differ from each board before it. */
 const DIFFERENT = 6;
-const GAP = 0.05;
+const GAP = 0.03;
+const ROUGH = 0.2;
 const NODES = 400;
 
 /** Boards that differ from what lies there and from each other; fewer where the larder gives no more. */
@@ -55,10 +56,18 @@ function differentFrom(
   before.forEach((kinds, k) => differFrom(draft, kinds, k));
   const start = solve(draft.model, { gap: 0, nodes: 0, seed, relaxed: true });
   if (start.status === 'infeasible') return undefined;
-  const found =
-    solveKernel(draft, start, solve, { gap: GAP, sure: SURE }) ??
-    solveKernel(draft, start, solve, { gap: GAP });
-  if (!found) return undefined;
+  const first =
+    solveKernel(draft, start, solve, { gap: ROUGH, sure: SURE }) ??
+    solveKernel(draft, start, solve, { gap: ROUGH });
+  if (!first) return undefined;
+  const found = solve(draft.model, {
+    gap: GAP,
+    nodes: NODES,
+    seed,
+    relaxed: false,
+    start: first.values,
+    enough: start.objective / (1 - GAP),
+  });
   const laid = new Map(draft.model.variables.map((v, i) => [v.name, found.values[i]!]));
   return evened(whole, (name) => laid.get(name) ?? 0, solve);
 }
