@@ -2,7 +2,7 @@ import { beforeAll, describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { nodeSolver } from '../../solver/node.js';
 import { LinearModel, type Solver } from '../compose/index.js';
-import { board, group as people, lies, planWith } from '../testing/plans.js';
+import { after, board, group as people, lies, planWith } from '../testing/plans.js';
 import { careAt, contextOf, partyCare, promiseAt } from './index.js';
 import { sharing, sharingInParts, type FlowGroup, type LeastPart } from './flow.js';
 
@@ -109,6 +109,11 @@ describe('the dial', () => {
 
   test('names what is missing and a change that helps', () => {
     const far = promiseAt(context, 3);
-    expect(far.text).toMatch(/are missing for “vegans”|still has enough/);
+    expect(far.text).toMatch(/g of .+ are missing for “vegans”/);
+    const more = after(plan, far.remedy!.command);
+    expect(promiseAt(contextOf(more), 3).at.groups[0]!.sureG).toBeGreaterThan(far.at.groups[0]!.sureG - 1e-6);
+    expect(more.placements.reduce((n, p) => n + p.massG, 0)).toBeGreaterThan(
+      plan.placements.reduce((n, p) => n + p.massG, 0),
+    );
   });
 });

@@ -1,6 +1,7 @@
 import { beforeAll, describe, expect, test } from '@jest/globals';
 import { nodeSolver } from '../../solver/node.js';
 import { atHomeIn, CATALOGUE } from '../catalogue/index.js';
+import { contextOf, plateSums } from '../check/index.js';
 import { applyCommand, type Plan } from '../plan/index.js';
 import { costOf, minutesOfPlan } from '../portion/index.js';
 import { group, id, lies, planWith } from '../testing/plans.js';
@@ -79,6 +80,14 @@ describe('what the board is composed for', () => {
     const plan = base({ party: [group('all', 6), group('keto', 3, ['keto'])] });
     const done = compose(plan, solve, { gap: 0.03 });
     expect(done.status).not.toBe('impossible');
+    const [plate] = plateSums(contextOf(done.plan));
+    expect(plate!.need).toBe('keto');
+    expect(plate!.sum.high).toBeLessThanOrEqual(plate!.limit);
+    // without the guest the same board would be over it: the limit is what holds it down
+    const free = compose({ ...plan, party: [group('all', 9)] }, solve, { gap: 0.03 }).plan;
+    expect(plateSums(contextOf({ ...free, party: plan.party }))[0]!.sum.high).toBeGreaterThan(
+      plate!.sum.high,
+    );
   });
 });
 

@@ -12,13 +12,11 @@ beforeAll(async () => (solve = await nodeSolver()));
 const SOME = Array.from({ length: 8 }, (_, i) => [i * 5 + 1] as const);
 
 describe('briefs as strangers bring them', () => {
-  test.each(SOME)('brief %i: everyone is looked after, or the wishes that collide are named', (n) => {
+  test.each(SOME)('brief %i: everyone is looked after', (n) => {
     const brief = randomBrief(n);
     const done = compose(brief, solve, { quick: true });
-    if (done.status === 'impossible') {
-      expect(done.conflicts[0]!.text.length).toBeGreaterThan(20);
-      return;
-    }
+    // the two hundred of `npm run bench` can all be kept: a brief that cannot is a fault
+    expect([done.status, done.conflicts]).not.toContain('impossible');
     const { context, care } = checkPlan(done.plan);
     for (const g of care.groups) expect([g.group.id, g.missing]).toEqual([g.group.id, []]);
     // what a group relies on is never forbidden to it
