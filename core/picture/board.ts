@@ -211,7 +211,7 @@ function warmth(pen: Pen, surface: Surface): void {
 
 const MARGIN_MM = 14;
 
-/** The board of a plan as a whole SVG document. */
+/** The board of a plan as a whole SVG file. */
 export function boardSvg(plan: Plan, surface: Surface, options: DrawOptions = {}): string {
   const elements = plan.layout.find((l) => l.surfaceId === surface.id)?.elements ?? [];
   const sink = new SvgSink(`${surface.id}-`);

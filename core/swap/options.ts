@@ -97,12 +97,20 @@ function others(
 ): SwapOption[] {
   const jobs = onlyJobs(plan, from.id);
   return known(plan, larder).flatMap((to) => {
-    const like = likeness(from, to);
-    const score = scoreOf(like, weights);
-    return score < LEAST_LIKE || like.family === 0
-      ? []
-      : [swapTo(plan, from, to, here, like, score, jobs, 'component')];
+    const found = alikeEnough(from, to, weights);
+    return found ? [swapTo(plan, from, to, here, found.like, found.score, jobs, 'component')] : [];
   });
+}
+
+/** How alike, where it is enough for a job to be done at all. */
+function alikeEnough(
+  from: Component,
+  to: Component,
+  weights: Likeness,
+): { like: Likeness; score: number } | undefined {
+  const like = likeness(from, to);
+  const score = scoreOf(like, weights);
+  return score < LEAST_LIKE || like.family === 0 ? undefined : { like, score };
 }
 
 function homeMade(
@@ -117,12 +125,10 @@ function homeMade(
   return RECIPES.flatMap((recipe) => {
     if (larder.has(homeMadeId(recipe)) || plan.wishes.excluded.includes(homeMadeId(recipe))) return [];
     const to = madeFrom(recipe, larder);
-    const scaled = to && scaledTo(recipe, massG, larder);
-    if (!to || !scaled) return [];
-    const like = likeness(from, to);
-    const score = scoreOf(like, weights);
-    if (score < LEAST_LIKE || like.family === 0) return [];
-    const option = swapTo(plan, from, to, here, like, score, jobs, 'home-made');
+    const found = to && alikeEnough(from, to, weights);
+    const scaled = found && scaledTo(recipe, massG, larder);
+    if (!to || !found || !scaled) return [];
+    const option = swapTo(plan, from, to, here, found.like, found.score, jobs, 'home-made');
     return [
       {
         ...option,
