@@ -81,6 +81,11 @@ describe('converting a board', () => {
       })
       .map((s) => 1 - s.score);
     expect(losses[0]!).toBeLessThanOrEqual(Math.min(...better) + 0.3);
+    // whatever it chose, without that choice nothing better is left
+    for (const i of c.items.filter((x) => x.kind === 'component' || x.kind === 'home-made')) {
+      const without = { ...small, wishes: { ...small.wishes, excluded: [i.to] } };
+      expect(convert(without, need('vegan'), solve).objective).toBeGreaterThanOrEqual(c.objective - 1e-6);
+    }
   });
 
   test('cheaper by a fifth costs a fifth less by the gram', () => {
