@@ -465,7 +465,7 @@ function targetOf(args: Arguments, plan: Plan): Target {
     budget !== undefined
       ? Math.round(budget * 100)
       : cheaper !== undefined
-        ? cheaperBy(plan, cheaper)
+        ? cheaperBy(plan, cheaper, guests === undefined ? {} : { guests: Math.round(guests) })
         : undefined;
   const target: Target = {
     needs: ids.map((id) => ({ id, settings: {} })),

@@ -96,7 +96,7 @@ export function cometWatchBrief(): Plan {
       star: null,
       levers: { bolder: 0, colour: 0, cheaper: 0, lessWork: 0, season: 0 },
     },
-    seed: 21,
+    seed: 34,
     party: [
       {
         id: 'everything',

@@ -220,7 +220,7 @@ export const lampBoatBrief = (): Plan => {
     surfaces: Array.from({ length: 18 }, (_, i) => ({
       id: `box-${i + 1}`,
       name: `Box ${i + 1}`,
-      outline: rectangle(140, 100, 8),
+      outline: rectangle(130, 90, 8),
       rimMm: 4,
       material: 'paper' as const,
       serves: party.map((g) => g.id),

@@ -81,5 +81,6 @@ function read(m: Model, relaxed: boolean): Solution {
     objective,
     bound,
     values: Array.from(m.getSolution().colValue),
+    ...(relaxed ? { duals: Array.from(m.getSolution().colDual) } : {}),
   };
 }

@@ -104,3 +104,47 @@ describe('slips about company', () => {
   test('more work than hands is told', () =>
     expect(codes(with_({ work: { minutes: 5, helpers: 0 } }))).toContain('too-much-work'));
 });
+
+describe('a sweet course', () => {
+  const sweet = planWith({
+    surfaces: [board()],
+    party: [group('all', 4), group('vegans', 2, ['vegan'])],
+    occasion: { ...planWith({}).occasion, role: 'sweet' },
+    placements: [
+      lies('milk-chocolate', 150),
+      lies('date-oat-balls', 200),
+      lies('strawberries', 250),
+      lies('blackberries', 150),
+      lies('fig-jam', 60),
+    ],
+  });
+
+  test('asks nobody for bread: a bite is a sweet and its contrast', () => {
+    for (const g of sweet.party) {
+      const found = bitesFor(contextOf(sweet), g);
+      expect(found.length).toBeGreaterThan(0);
+      for (const b of found) expect(b.foods.map((f) => f.job)).toEqual(['body', 'contrast']);
+    }
+    const missing = checkPlan(sweet).care.groups.flatMap((g) => g.missing);
+    expect(missing.filter((m) => m.includes('bread'))).toEqual([]);
+  });
+
+  test('a bite on bread where there is bread, and the same food has its usual job on a savoury board', () => {
+    const withBread = { ...sweet, placements: [...sweet.placements, lies('brioche-toasts', 80)] };
+    const jobs = bitesFor(contextOf(withBread), sweet.party[0]!).map((b) => b.foods.map((f) => f.job));
+    expect(jobs).toContainEqual(['vehicle', 'body', 'contrast']);
+    const savoury = { ...sweet, occasion: { ...sweet.occasion, role: 'drinks' as const } };
+    expect(bitesFor(contextOf(savoury), sweet.party[0]!)).toEqual([]);
+    expect(checkPlan(savoury).care.groups[0]!.missing.join(' ')).toContain('bread');
+  });
+
+  test('a guest for whom no sweet is left is told so', () => {
+    const noBalls = {
+      ...sweet,
+      placements: sweet.placements.filter((p) => p.componentId !== 'date-oat-balls'),
+    };
+    const vegans = checkPlan(noBalls).care.groups.find((g) => g.group.id === 'vegans')!;
+    expect(vegans.ok).toBe(false);
+    expect(vegans.missing).toContain('nothing with body');
+  });
+});

@@ -1,9 +1,10 @@
 import { factValue, pairing, type Component } from '../catalogue/index.js';
 import { packOf } from '../needs/index.js';
 import { needsOf, type Group } from '../party/index.js';
+import { wantsBread } from '../portion/index.js';
 import type { CheckContext, Lying } from './context.js';
 
-/** A bite that a guest builds: something to lay it on, something with body, a contrast, perhaps a spread. */
+/** A bite that a guest builds: something to lay it on (not in a sweet course), something with body, a contrast. */
 export interface Bite {
   surface: string;
   foods: Component[];
@@ -101,12 +102,21 @@ export function bitesFor(c: CheckContext, group: Group, most = BITES): Bite[] {
   const all = c.plan.surfaces.flatMap((surface) => {
     const here = c.lying.filter((l) => l.surface.id === surface.id && c.counts(l, group));
     const of = (job: string) => here.filter((l) => l.component.job === job);
+    const breads = of('vehicle');
+    // a sweet needs no bread under it
+    const under = breads.length > 0 || wantsBread(c.plan) ? breads : [undefined];
     return of('body').flatMap((body) =>
       of('contrast').flatMap((contrast) =>
-        of('vehicle').flatMap((bread) => {
-          if (!mayMeet(group, [bread, body, contrast])) return [];
-          const foods = [bread.component, body.component, contrast.component];
-          return [{ surface: surface.name, foods, ...judged(foods[0]!, foods[1]!, foods[2]!) }];
+        under.flatMap((bread) => {
+          const parts = [...(bread ? [bread] : []), body, contrast];
+          if (!mayMeet(group, parts)) return [];
+          return [
+            {
+              surface: surface.name,
+              foods: parts.map((p) => p.component),
+              ...judged((bread ?? body).component, body.component, contrast.component),
+            },
+          ];
         }),
       ),
     );
@@ -123,12 +133,13 @@ function varied(all: readonly Bite[], most: number): Bite[] {
   for (let more = 0; out.length < most && more < most; more++)
     for (const bite of sorted) {
       if (out.length >= most) break;
-      const [bread, body, contrast] = bite.foods.map((f) => f.id);
+      const ids = bite.foods.map((f) => f.id);
+      const [body, contrast] = ids.slice(-2);
       const pair = `${body} ${contrast}`;
       const tired = often(body!) >= SAME_BODY + more || often(contrast!) >= SAME_CONTRAST + more;
       // the same body and contrast on another bread is the same bite
       if (tired || often(pair) > 0) continue;
-      for (const id of [bread!, body!, contrast!, pair]) seen.set(id, often(id) + 1);
+      for (const id of [...ids, pair]) seen.set(id, often(id) + 1);
       out.push(bite);
     }
   return out.sort((a, b) => b.points - a.points);

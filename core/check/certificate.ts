@@ -25,6 +25,9 @@ export interface Certificate {
 const each = (g: LookedAfter) =>
   Math.floor(g.sureG / g.group.count / 5) * 5 || Math.floor(g.sureG / g.group.count);
 const times = (n: number) => n.toFixed(1);
+/** "1.3 times their share"; at one there is nothing to count. */
+export const shareWords = (greed: number): string =>
+  times(greed) === times(1) ? 'their share' : `${times(greed)} times their share`;
 
 function promiseOf(g: LookedAfter, care: PartyCare): GroupPromise {
   const who = `${g.group.count} ${lower(g.group.name)} ${g.group.count === 1 ? 'guest' : 'guests'}`;
@@ -34,7 +37,7 @@ function promiseOf(g: LookedAfter, care: PartyCare): GroupPromise {
     lookedAfter: g.ok,
     gramsEach: each(g),
     text: g.ok
-      ? `The ${who} ${has} ${each(g)} g each as long as the others take no more than ${times(Math.max(1, care.greed))} times their share.`
+      ? `The ${who} ${has} ${each(g)} g each as long as the others take no more than ${shareWords(Math.max(1, care.greed))}.`
       : `The ${who} ${has} not enough: ${g.missing.join(', ')}.`,
   };
 }
@@ -109,7 +112,7 @@ export function certificateOf(c: CheckContext, care: PartyCare): Certificate {
   const remedy = care.shortFirst ? leastChange(c, care.shortFirst) : undefined;
   const all = guestsIn(c.plan.party);
   const text = lookedAfter
-    ? `All ${all} guests are looked after as long as those who eat everything take no more than ${times(care.greed)} times their share.`
+    ? `All ${all} guests are looked after as long as those who eat everything take no more than ${shareWords(care.greed)}.`
     : `Not everyone is looked after: ${
         groups
           .filter((g) => !g.lookedAfter)

@@ -1,6 +1,6 @@
 import { isUnrestricted } from '../compose/index.js';
 import { portionsOf, type Group } from '../party/index.js';
-import { needG } from '../portion/index.js';
+import { needG, wantsBread } from '../portion/index.js';
 import type { CheckContext, Lying } from './context.js';
 import { fairShare, sharing, sharingInParts, type FlowGroup, type Sharing } from './flow.js';
 
@@ -66,7 +66,8 @@ function careOf(c: CheckContext, group: Group, sureG: number): LookedAfter {
   const vehicle = kindsOf(foods, 'vehicle');
   const contrast = kindsOf(foods, 'contrast');
   const fresh = new Set(foods.filter(isFresh).map((l) => l.component.id)).size;
-  const bites = body * vehicle * contrast;
+  const bread = wantsBread(c.plan);
+  const bites = body * contrast * (bread ? vehicle : 1);
   const need = needG(group, c.targets);
   const missing: string[] = [];
   if (sureG < need * ENOUGH)
@@ -74,14 +75,14 @@ function careOf(c: CheckContext, group: Group, sureG: number): LookedAfter {
       `only ${Math.floor(sureG / group.count)} of ${Math.round(need / group.count)} g each are sure`,
     );
   if (body === 0) missing.push('nothing with body');
-  if (vehicle === 0) missing.push('no bread or cracker');
+  if (bread && vehicle === 0) missing.push('no bread or cracker');
   if (fresh === 0) missing.push('nothing fresh');
   if (bites < THREE_BITES) missing.push(bites === 0 ? 'not one whole bite' : `only ${bites} different bites`);
   return { group, ok: missing.length === 0, sureG, needG: need, body, vehicle, fresh, bites, missing, foods };
 }
 
 /** What no plate may be without, and the least part of the portion that it must make (house default: a third of its usual part). */
-export const PARTS = [
+const PARTS = [
   {
     id: 'vehicle',
     words: 'bread and crackers',
@@ -101,14 +102,15 @@ export interface RunsShort {
   missingG: number;
 }
 
-/** The restricted groups share what the others leave; undefined when everyone gets enough of everything at once. */
-function shortAt(
+/**
+ * The restricted groups share what the others leave: what runs short at each share of the others, undefined when everyone
+ * gets enough of everything at once. Who eats what is looked up once for all shares.
+ */
+function shortOver(
   c: CheckContext,
   foods: readonly Lying[],
   groups: readonly Group[],
-  greed: number,
-): RunsShort | undefined {
-  const left = foods.map((l) => leftOf(c, l, greed));
+): (greed: number) => RunsShort | undefined {
   const told = (what: string, asked: readonly FlowGroup[], shared: Sharing): RunsShort | undefined => {
     const missingG = asked.reduce((n, a, i) => n + a.needG - shared.gotG[i]!, 0);
     return missingG <= 0.5
@@ -121,28 +123,41 @@ function shortAt(
         };
   };
   const all = flowOf(c, foods, groups, ENOUGH);
-  const parts = PARTS.map((p) => ({
+  const parts = PARTS.filter((p) => p.id !== 'vehicle' || wantsBread(c.plan)).map((p) => ({
     ...p,
     share: p.share / ENOUGH,
     foods: new Set(foods.flatMap((l, i) => (p.is(l) ? [i] : []))),
   }));
-  const joint = told('food', all, sharingInParts(all, parts, left));
-  if (!joint) return undefined;
-  // what is short by itself is named first: "bread" helps more than "food"
-  for (const part of parts) {
-    const asked = all.map((g) => ({
+  const alone = parts.map((part) =>
+    all.map((g) => ({
       ...g,
       needG: g.needG * part.share,
       eats: g.eats.filter((f) => part.foods.has(f)),
-    }));
-    const alone = told(part.words, asked, sharing(asked, left));
-    if (alone) return alone;
-  }
-  return joint;
+    })),
+  );
+  return (greed) => {
+    const left = foods.map((l) => leftOf(c, l, greed));
+    const joint = told('food', all, sharingInParts(all, parts, left));
+    if (!joint) return undefined;
+    // what is short by itself is named first: "bread" helps more than "food"
+    for (const [i, part] of parts.entries()) {
+      const found = told(part.words, alone[i]!, sharing(alone[i]!, left));
+      if (found) return found;
+    }
+    return joint;
+  };
 }
+
+const known = new WeakMap<CheckContext, PartyCare>();
 
 /** Is everyone looked after? The restricted groups are judged together: they share what the others leave. */
 export function partyCare(c: CheckContext): PartyCare {
+  const care = known.get(c) ?? careOfParty(c);
+  known.set(c, care);
+  return care;
+}
+
+function careOfParty(c: CheckContext): PartyCare {
   const foods = c.lying.filter((l) => l.component.job !== 'none');
   const restricted = c.plan.party.filter((g) => !isUnrestricted(g) || g.dislikes.length > 0);
   const now = fairShare(
@@ -158,7 +173,7 @@ export function partyCare(c: CheckContext): PartyCare {
     const r = restricted.indexOf(group);
     return careOf(c, group, r >= 0 ? Math.min(now[r]!, together[i]!) : together[i]!);
   });
-  const short = (greed: number) => shortAt(c, foods, restricted, greed);
+  const short = shortOver(c, foods, restricted);
   const ok = groups.every((g) => g.ok) && short(1) === undefined;
   const greed = ok ? largestGreed((at) => short(at) === undefined) : 0;
   const first = ok ? short(greed + STEP) : (short(1) ?? undefined);
@@ -184,7 +199,7 @@ export function careAt(c: CheckContext, greed: number): CareAt {
     flowOf(c, foods, groups, 1),
     foods.map((l) => leftOf(c, l, greed)),
   );
-  const short = shortAt(c, foods, groups, greed);
+  const short = shortOver(c, foods, groups)(greed);
   return {
     greed,
     groups: groups.map((group, i) => ({ group, sureG: sure[i]!, needG: needG(group, c.targets) })),

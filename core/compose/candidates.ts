@@ -96,6 +96,12 @@ function formFor(component: Component, ground: Ground, plan: Plan): FormId | und
   );
 }
 
+/** What is not cut or filled to its mass comes in whole pieces. */
+export const CUT_TO_MASS: ReadonlySet<FormId> = new Set(['wedge', 'log', 'bowl', 'smeared']);
+
+/** What a filled bowl holds at most; more goes into a second one (house default). */
+export const MOST_IN_A_BOWL_G = 330;
+
 /** The least that is worth laying of a kind, and the most before it crowds out the others, as shares of an even split. */
 const LEAST_OF_EVEN = 0.5;
 const MOST_OF_EVEN = 2;
@@ -121,14 +127,19 @@ function massLimits(
     byFamily[component.family as CountedFamily] /
     Math.max(1, kindRanges(plan)[component.family as CountedFamily].from);
   const { pieceG } = fact;
+  // one piece in each lot on each copy of the surface
+  const round = pieceG * lots * ground.copies;
   if (fact.form === 'wheel') {
     // each lot is whole wheels, and the same number of them
-    const round = pieceG * lots;
     const wheels = Math.max(1, Math.round(even / round)) * round;
     return [wheels, wheels];
   }
   const alone = pieceG > LEAST_ALONE_G;
-  const least = Math.max(even * LEAST_OF_EVEN, alone ? LEAST_ALONE_G : pieceG * 3);
+  const least = Math.max(
+    even * LEAST_OF_EVEN,
+    alone ? LEAST_ALONE_G * ground.copies : pieceG * 3,
+    CUT_TO_MASS.has(fact.form) ? 0 : round,
+  );
   const most = Math.max(even * MOST_OF_EVEN, least * 1.5, pieceG);
   return isSweetSpread(component)
     ? [Math.min(least, SWEET_SPREAD_G * portions * 0.5), SWEET_SPREAD_G * portions]
@@ -142,6 +153,7 @@ function massLimits(
 export function problemOf(plan: Plan, keep = false): Problem {
   const targets = targetsOf(plan);
   const grounds = groundsOf(plan);
+  const quiet = quietGrounds({ plan, grounds });
   const candidates: Candidate[] = [];
   for (const component of planLarder(plan).values()) {
     if (plan.wishes.excluded.includes(component.id)) continue;
@@ -154,7 +166,7 @@ export function problemOf(plan: Plan, keep = false): Problem {
       const found =
         here.length > 0
           ? heldCandidate(component, ground, here)
-          : candidateOn(component, ground, plan, targets);
+          : candidateOn(component, ground, plan, targets, quiet);
       if (found) candidates.push(found);
     }
   }
@@ -193,6 +205,7 @@ function candidateOn(
   ground: Ground,
   plan: Plan,
   targets: Targets,
+  quiet: QuietGrounds,
 ): Candidate | undefined {
   if (ground.surface.freeFrom.some((id) => keepsFree(component, id) !== 'keeps')) return undefined;
   const form = formFor(component, ground, plan);
@@ -203,7 +216,8 @@ function candidateOn(
   if (isOwnPlate(ground, plan) && [...verdicts.values()].some((v) => v !== 'fine')) return undefined;
   if (plan.policy === 'everything-fits' && [...verdicts.values()].some((v) => v !== 'fine')) return undefined;
   const fact = component.forms.find((f) => f.form === form)!;
-  const contained = form === 'bowl';
+  const contained =
+    form === 'bowl' || (plan.bowls.some((b) => b.count > 0) && crumblesOnto(component, ground, quiet));
   const lots = lotShares(component, plan).length;
   const [minG, maxG] = massLimits(component, fact, lots, targets, ground, plan);
   return {
@@ -220,8 +234,11 @@ function candidateOn(
   };
 }
 
+/** For a group with a contact need: the surfaces that keep its promise. */
+type QuietGrounds = ReadonlyMap<string, Set<Ground>>;
+
 /** May the group count on this food there: fine, liked, and with no neighbour that would carry to it? */
-export function countsFor(c: Candidate, group: Group, quiet: ReadonlyMap<string, Set<Ground>>): boolean {
+export function countsFor(c: Candidate, group: Group, quiet: QuietGrounds): boolean {
   if (c.verdicts.get(group.id) !== 'fine' || disliked(c.component, group)) return false;
   const grounds = quiet.get(group.id);
   return !grounds || grounds.has(c.ground);
@@ -242,7 +259,7 @@ const KEPT: Record<string, string[]> = {
  * Where a group has a surface that keeps its promise, it counts on those surfaces alone. A group with a contact
  * need and no such surface counts on every one; Check then says what touches what.
  */
-export function quietGrounds(problem: Problem): Map<string, Set<Ground>> {
+export function quietGrounds(problem: Pick<Problem, 'plan' | 'grounds'>): Map<string, Set<Ground>> {
   const out = new Map<string, Set<Ground>>();
   for (const group of problem.plan.party) {
     const asked = group.needs.flatMap((n) => KEPT[n.id] ?? []);
@@ -257,6 +274,15 @@ export function quietGrounds(problem: Problem): Map<string, Set<Ground>> {
   return out;
 }
 
+/** Crumbs that reach guests here who have no quiet surface to turn to: the food stands in a bowl of its own. */
+export const crumblesOnto = (component: Component, ground: Ground, quiet: QuietGrounds): boolean =>
+  component.job === 'vehicle' &&
+  ground.groups.some(
+    (g) =>
+      !quiet.has(g.id) &&
+      carriesTo(component, g).some((r) => r.verdict === 'carries' && r.reach !== 'neighbours'),
+  );
+
 /** Groups whose allergy a food on this ground would reach, though they are served from it. */
 export const reachesGravely = (c: Candidate): boolean =>
   c.ground.groups.some((g) =>
@@ -266,7 +292,7 @@ export const reachesGravely = (c: Candidate): boolean =>
   );
 
 /** Pork or alcohol beside halal guests who have no surface of their own to turn to. */
-export const reachesUnsheltered = (c: Candidate, quiet: ReadonlyMap<string, Set<Ground>>): boolean =>
+export const reachesUnsheltered = (c: Candidate, quiet: QuietGrounds): boolean =>
   c.ground.groups.some(
     (g) =>
       !quiet.has(g.id) &&

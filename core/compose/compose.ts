@@ -1,27 +1,26 @@
 import type { Plan } from '../plan/index.js';
 import { problemOf, type Problem } from './candidates.js';
 import { findConflicts, type Conflict } from './conflicts.js';
-import { costOf } from '../portion/index.js';
-import { ALL_WISHES, type Draft } from './draft.js';
+import type { Draft } from './draft.js';
+import { firstInBudget, worthTheMoney } from './frugal.js';
+import { worthALook, solveAmong, solveKernel, SURE, takenBy } from './kernel.js';
 import type { Solution, Solver } from './linear.js';
 import { draftOf } from './program.js';
-import { fillPacks } from './rows/budget.js';
 import { boardOf } from './settle.js';
 import { sketchOf } from './sketch.js';
 
 /** A board that is optimal within this share of its points counts as best. */
 export const OPTIMAL_GAP = 0.01;
+/** Under a budget in whole packs, or with few minutes, two per cent: the last one takes most of the time. */
+const TIGHT_GAP = 0.02;
 /** The first board may be this far from the best of its kernel: it is there in a third of a second. The second try closes in. */
 const FIRST_GAP = 0.2;
-/** What the relaxed program takes so surely is taken for the first board. */
-export const SURE = 0.75;
-/** What it hardly takes is left out of the first board, if that leaves one. */
-const FAINT = 0.25;
-const KERNEL_GAP = 0.009;
-const KERNEL_NODES = 400;
 const FULL_NODES = 20000;
-/** Without a board to start from, whole packs under a budget are looked through only so far. */
-const BUDGET_NODES = 4;
+/**
+ * Such a program takes a minute for its last points: the board is shown with the gap that it has by then. A small one is
+ * searched further: so many nodes, as its variables times its rows go into this.
+ */
+const TIGHT_WORK = 2e7;
 
 export interface Composition {
   status: 'optimal' | 'feasible' | 'impossible';
@@ -33,8 +32,8 @@ export interface Composition {
 }
 
 export interface ComposeOptions {
-  /** Called with a whole plan as soon as there is a first good board; under a budget again for each better one. */
-  onFirst?: (plan: Plan) => void;
+  /** Called with a whole plan and its points as soon as there is a first good board, and again for a better one. */
+  onFirst?: (plan: Plan, objective: number) => void;
   /** What lies on the board stays as it is, and the rest is chosen around it. */
   keep?: boolean;
   /** Stop within this share of the bound, and after so many nodes, instead of the usual ones. */
@@ -59,62 +58,64 @@ export function compose(plan: Plan, solve: Solver, options: ComposeOptions = {})
     return impossible(plan, [{ wishes: ['brief'], text, ways: [] }]);
   }
   const problem = problemOf(plan, options.keep);
-  const sketch = plan.budgetMinor === null ? sketched(problem, solve) : undefined;
+  const sketch = sketched(problem, solve);
   if (sketch) {
-    options.onFirst?.(boardOf(sketch.draft, sketch.solution.values));
+    options.onFirst?.(boardOf(sketch.draft, sketch.solution.values), sketch.solution.objective);
     if (options.quick) return result(sketch.draft, { ...sketch.solution, bound: -Infinity });
   }
-  if (plan.budgetMinor !== null) frugalFirst(draftOf(sketchOf(problem)), solve, { ...options, quick: true });
   const draft = draftOf(problem);
   const relaxed = solve(draft.model, { gap: 0, nodes: 0, seed: plan.seed, relaxed: true });
   if (relaxed.status === 'infeasible') return impossible(plan, findConflicts(problem, solve));
-  const frugal = plan.budgetMinor === null ? undefined : frugalFirst(draft, solve, options);
-  const promising = frugal?.relaxed ?? relaxed;
-  const first = frugal?.first ?? (sketch && inWhole(draft, sketch)) ?? firstOf(draft, relaxed, solve);
-  if (first && !frugal && !sketch) options.onFirst?.(boardOf(draft, first.values));
-  if (first && options.quick) return result(draft, { ...first, bound: relaxed.objective });
-  const best = improved(draft, relaxed, promising, first, solve, options, (values) =>
-    options.onFirst?.(boardOf(draft, values)),
-  );
+  const first = sketch && inWhole(draft, sketch);
+  if (options.quick) {
+    const found = firstOf(draft, relaxed, solve);
+    if (found) return result(draft, { ...found, bound: relaxed.objective });
+  }
+  const best = improved(draft, relaxed, first, solve, options);
   if (best.status === 'infeasible') return impossible(plan, findConflicts(problem, solve));
   return result(draft, best);
 }
 
-/** From a first board to one that is proven near enough to the best: the kernel, then the whole program. */
+/** From a first board to one that is proven near enough to the best: what is worth a look, then the whole program. */
 function improved(
   draft: Draft,
   relaxed: Solution,
-  promising: Solution,
   first: Solution | undefined,
   solve: Solver,
-  limits: Pick<ComposeOptions, 'gap' | 'nodes'>,
-  onBetter: (values: readonly number[]) => void,
+  { gap: asked, nodes, onFirst }: ComposeOptions,
 ): Solution {
   const { plan } = draft.problem;
   const money = plan.budgetMinor !== null;
-  const gap = limits.gap ?? (money ? BUDGET_GAP : OPTIMAL_GAP);
-  const kernel =
-    first &&
-    solveKernel(draft, promising, solve, {
-      gap: Math.min(gap, money ? BUDGET_GAP : KERNEL_GAP),
-      start: first.values,
-      // the relaxed program bounds every board: a board near enough to it is proven at once
-      enough: relaxed.objective / (1 - gap),
-    });
+  const tight = money || plan.work.minutes !== null;
+  const gap = asked ?? (tight ? TIGHT_GAP : OPTIMAL_GAP);
+  const worth = money ? worthTheMoney(draft, relaxed, solve) : worthALook(draft, relaxed);
+  for (const e of first ? takenBy(draft, first) : []) worth.add(e);
+  // the relaxed program bounds every board: a board near enough to it is proven at once
+  const enough = relaxed.objective / (1 - gap * 0.98);
+  const start = first ? { start: first.values } : {};
+  const kernel = solveAmong(draft, worth, solve, {
+    gap: gap * 0.9,
+    enough,
+    ...start,
+  });
   if (kernel && gapOf(kernel.objective, relaxed.objective) <= gap)
     return { ...kernel, bound: relaxed.objective };
-  // whole packs under a budget, and few minutes, take a minute for the last points: the board is shown with its gap
-  if (kernel && (money || plan.work.minutes !== null)) return { ...kernel, bound: relaxed.objective };
-  if (kernel && kernel.objective < first.objective - 1e-6) onBetter(kernel.values);
-  return solve(draft.model, {
+  if (kernel && kernel.objective < (first?.objective ?? Infinity) - 1e-6)
+    onFirst?.(boardOf(draft, kernel.values), kernel.objective);
+  const found = solve(draft.model, {
     gap: gap * 0.98,
-    nodes: limits.nodes ?? (money ? BUDGET_NODES : FULL_NODES),
+    nodes: nodes ?? (tight ? tightNodes(draft) : FULL_NODES),
     seed: plan.seed,
     relaxed: false,
-    noRestart: money,
-    ...(kernel ? { start: kernel.values } : {}),
+    noRestart: tight,
+    enough,
+    ...(kernel ? { start: kernel.values } : start),
   });
+  return { ...found, bound: Math.max(found.bound, relaxed.objective) };
 }
+
+const tightNodes = ({ model }: Draft): number =>
+  Math.max(1, Math.floor(TIGHT_WORK / (model.variables.length * model.rows.length)));
 
 const firstOf = (draft: Draft, relaxed: Solution, solve: Solver): Solution | undefined =>
   solveKernel(draft, relaxed, solve, { gap: FIRST_GAP, sure: SURE }) ??
@@ -122,7 +123,9 @@ const firstOf = (draft: Draft, relaxed: Solution, solve: Solver): Solution | und
 
 /** A first board from a small part of the larder; undefined where that part cannot feed everybody. */
 function sketched(problem: Problem, solve: Solver): { draft: Draft; solution: Solution } | undefined {
-  const draft = draftOf(sketchOf(problem));
+  const small = sketchOf(problem);
+  if (problem.plan.budgetMinor !== null) return firstInBudget(small, solve);
+  const draft = draftOf(small);
   const { seed } = problem.plan;
   const relaxed = solve(draft.model, { gap: 0, nodes: 0, seed, relaxed: true });
   if (relaxed.status === 'infeasible') return undefined;
@@ -151,87 +154,4 @@ function result(draft: Draft, s: Solution): Composition {
     gap,
     conflicts: [],
   };
-}
-
-/** Tries of the dial: none at first, then doubled until the packs fit the budget, then halved between. */
-const FRUGAL_TRIES = 5;
-const FRUGAL_START = 0.004;
-const FRUGAL_GAP = 0.15;
-/** With a budget a board within two per cent is good enough: the last one takes most of the time. */
-const BUDGET_GAP = 0.02;
-
-/**
- * A first board under a budget. Whole packs make the program hard; charging for money instead of forbidding it keeps
- * it easy, and the dial is turned until what is truly bought fits (a Lagrangian search). Undefined when no turn fits.
- */
-function frugalFirst(
-  draft: Draft,
-  solve: Solver,
-  options: ComposeOptions,
-): { first: Solution; relaxed: Solution } | undefined {
-  const { plan } = draft.problem;
-  let best: { first: Solution; relaxed: Solution } | undefined;
-  let [low, high, dial] = [0, Infinity, 0];
-  for (let k = 0; k < FRUGAL_TRIES; k++) {
-    const d = draftOf(draft.problem, { ...ALL_WISHES, budget: false, frugal: dial });
-    const relaxed = solve(d.model, { gap: 0, nodes: 0, seed: plan.seed, relaxed: true });
-    if (relaxed.status === 'infeasible') return undefined;
-    const found = solveKernel(d, relaxed, solve, { gap: FRUGAL_GAP });
-    const fits = found !== undefined && costOf(boardOf(d, found.values)) <= plan.budgetMinor!;
-    if (fits) {
-      const first = inFull(draft, found.values);
-      if (!best || first.objective < best.first.objective) {
-        best = { first, relaxed };
-        options.onFirst?.(boardOf(draft, first.values));
-      }
-      high = dial;
-      if (dial === 0 || options.quick) break;
-    } else low = dial;
-    dial = high === Infinity ? Math.max(FRUGAL_START, low * 3) : (low + high) / 2;
-  }
-  return best;
-}
-
-/** The same board in the program with whole packs, with the points that it truly loses there. */
-function inFull(draft: Draft, values: readonly number[]): Solution {
-  const full = draft.model.variables.map((_, i) => values[i] ?? 0);
-  fillPacks(draft, full);
-  const points = draft.model.variables.reduce((n, v, i) => n + v.cost * full[i]!, draft.model.offset);
-  return { status: 'feasible', objective: points, bound: -Infinity, values: full };
-}
-
-interface KernelOptions {
-  gap: number;
-  start?: readonly number[];
-  /** What the relaxed program takes at least so surely is taken, and what it hardly takes is left out. */
-  sure?: number;
-  enough?: number;
-}
-
-/** Fixes everything outside the kernel to "not chosen" and solves what is left; undefined when that feeds not everybody. */
-export function solveKernel(
-  draft: Draft,
-  relaxed: Solution,
-  solve: Solver,
-  { gap, start, sure = Infinity, enough }: KernelOptions,
-): Solution | undefined {
-  const least = sure < Infinity ? FAINT : 1e-6;
-  const chosen = [...draft.chosen.values()].map((x) => draft.model.variables[x]!);
-  const bounds = chosen.map(({ lower, upper }) => [lower, upper] as const);
-  [...draft.chosen.values()].forEach((x, i) => {
-    const value = relaxed.values[x] ?? 0;
-    if (value <= least && chosen[i]!.lower < 1) chosen[i]!.upper = 0;
-    if (value >= sure) chosen[i]!.lower = 1;
-  });
-  const found = solve(draft.model, {
-    gap,
-    nodes: KERNEL_NODES,
-    seed: draft.problem.plan.seed,
-    relaxed: false,
-    noRestart: draft.problem.plan.budgetMinor !== null,
-    ...(start ? { start } : {}),
-    ...(enough === undefined ? {} : { enough }),
-  });
-  bounds.forEach(([lower, upper], i) => Object.assign(chosen[i]!, { lower, upper }));
-  return found.status === 'infeasible' ? undefined : found;
 }

@@ -12,8 +12,6 @@ export interface Entry {
 /** Which wishes are in force: all of them, but when a conflict is being looked for. */
 export interface Wishes {
   budget: boolean;
-  /** Points lost for each minor unit that packs cost, instead of a budget: the dial of the first board under one. */
-  frugal: number;
   pinned(id: ComponentId): boolean;
   lookedAfter(groupId: string): boolean;
   work: boolean;
@@ -22,7 +20,6 @@ export interface Wishes {
 
 export const ALL_WISHES: Wishes = {
   budget: true,
-  frugal: 0,
   pinned: () => true,
   lookedAfter: () => true,
   work: true,

@@ -35,6 +35,8 @@ export interface Solution {
   objective: number;
   bound: number;
   values: readonly number[];
+  /** Of a relaxed program: the points that one unit more of each variable costs at least (its reduced cost). */
+  duals?: readonly number[];
 }
 
 /** Throws for a fault of the solver; no solution is a status. */

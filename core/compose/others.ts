@@ -1,7 +1,8 @@
 import type { ComponentId } from '../catalogue/index.js';
 import type { Plan } from '../plan/index.js';
 import { problemOf, type Problem } from './candidates.js';
-import { solveKernel, SURE } from './compose.js';
+import { worthTheMoney } from './frugal.js';
+import { solveAmong, takenBy, worthALook } from './kernel.js';
 import type { Draft } from './draft.js';
 import type { Solver } from './linear.js';
 import { draftOf } from './program.js';
@@ -18,14 +19,15 @@ export interface OtherBoard {
 /** So many kinds at least differ from each board before it. */
 const DIFFERENT = 6;
 const GAP = 0.03;
-const ROUGH = 0.2;
-const NODES = 400;
+/** Further than this from what the relaxed program hopes for, the whole larder is looked through. */
+const FAR = 0.07;
 
 /** Boards that differ from what lies there and from each other; fewer where the larder gives no more. */
 export function otherBoards(plan: Plan, solve: Solver, count: number): OtherBoard[] {
   const problem = problemOf(plan);
   const before = [kindsOf(plan, problem)];
-  if (before[0]!.size === 0) return [];
+  // one food alone, or pins alone, leave nothing to differ in
+  if (freeOf(before[0]!, plan).length < 2) return [];
   const out: OtherBoard[] = [];
   for (let k = 0; k < count; k++) {
     const found = differentFrom(problem, before, solve);
@@ -42,49 +44,24 @@ function differentFrom(
   before: readonly ReadonlySet<ComponentId>[],
   solve: Solver,
 ): Pick<OtherBoard, 'plan' | 'objective'> | undefined {
-  const { seed } = problem.plan;
-  const whole = draftOf(problem);
-  before.forEach((kinds, k) => differFrom(whole, kinds, k));
-  const look = solve(whole.model, { gap: 0, nodes: 0, seed, relaxed: true });
-  if (look.status === 'infeasible') return undefined;
-  const worth = (id: ComponentId) =>
-    (look.values[whole.chosen.get(id)!] ?? 0) > 1e-6 || before.some((kinds) => kinds.has(id));
-  const draft = draftOf({
-    ...problem,
-    candidates: problem.candidates.filter((c) => worth(c.component.id)),
-  });
+  const draft = draftOf(problem);
   before.forEach((kinds, k) => differFrom(draft, kinds, k));
-  const start = solve(draft.model, { gap: 0, nodes: 0, seed, relaxed: true });
-  if (start.status === 'infeasible') return undefined;
-  const first =
-    solveKernel(draft, start, solve, { gap: ROUGH, sure: SURE }) ??
-    solveKernel(draft, start, solve, { gap: ROUGH });
-  if (!first) return undefined;
-  const found = solve(draft.model, {
-    gap: GAP,
-    nodes: NODES,
-    seed,
-    relaxed: false,
-    start: first.values,
-    enough: start.objective / (1 - GAP),
-  });
-  const laid = new Map(draft.model.variables.map((v, i) => [v.name, found.values[i]!]));
-  return evened(whole, (name) => laid.get(name) ?? 0, solve);
-}
-
-/** The same foods in the whole program, with grams evened out: only there its points can be set beside others'. */
-function evened(
-  whole: Draft,
-  value: (name: string) => number,
-  solve: Solver,
-): Pick<OtherBoard, 'plan' | 'objective'> | undefined {
-  for (const v of whole.model.variables)
-    if (v.integer) v.lower = v.upper = Math.round(Math.min(v.upper, Math.max(v.lower, value(v.name))));
-  const { seed } = whole.problem.plan;
-  const found = solve(whole.model, { gap: GAP, nodes: NODES, seed, relaxed: true });
-  return found.status === 'infeasible'
-    ? undefined
-    : { plan: boardOf(whole, found.values), objective: found.objective };
+  const look = solve(draft.model, { gap: 0, nodes: 0, seed: problem.plan.seed, relaxed: true });
+  if (look.status === 'infeasible') return undefined;
+  const worth =
+    problem.plan.budgetMinor === null ? worthALook(draft, look) : worthTheMoney(draft, look, solve);
+  for (const e of takenBy(draft, look)) worth.add(e);
+  const enough = look.objective / (1 - GAP);
+  const near = solveAmong(draft, worth, solve, { gap: GAP, enough });
+  const found =
+    near && near.objective <= look.objective / (1 - FAR)
+      ? near
+      : solveAmong(draft, new Set(draft.entries), solve, {
+          gap: GAP,
+          enough,
+          ...(near ? { start: near.values } : {}),
+        });
+  return found && { plan: boardOf(draft, found.values), objective: found.objective };
 }
 
 const kindsOf = (plan: Plan, problem: Problem): Set<ComponentId> => {
@@ -92,10 +69,12 @@ const kindsOf = (plan: Plan, problem: Problem): Set<ComponentId> => {
   return new Set(plan.placements.map((p) => p.componentId).filter((id) => known.has(id)));
 };
 
+const freeOf = (kinds: ReadonlySet<ComponentId>, plan: Plan): ComponentId[] =>
+  [...kinds].filter((id) => !plan.wishes.pinned.includes(id));
+
 /** At least so many of these kinds are left out; pins are never asked to go. */
 function differFrom(d: Draft, kinds: ReadonlySet<ComponentId>, k: number): void {
-  const pinned = new Set(d.problem.plan.wishes.pinned);
-  const free = [...kinds].filter((id) => !pinned.has(id));
+  const free = freeOf(kinds, d.problem.plan);
   const out = Math.min(DIFFERENT, Math.floor(free.length / 2));
   d.model.atMost(
     `differs from board ${k}`,

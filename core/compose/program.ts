@@ -11,12 +11,14 @@ import {
   reachRows,
   regionRows,
   starRows,
+  sweetCourseRows,
   workRows,
 } from './rows/occasion.js';
 import {
   alikeRows,
   colourRows,
   paletteRows,
+  shapeRows,
   specialBreadRows,
   tasteOfEach,
   wantedRows,
@@ -36,10 +38,12 @@ export function draftOf(problem: Problem, wishes: Wishes = ALL_WISHES): Draft {
   plateRows(draft);
   wantedRows(draft);
   alikeRows(draft);
+  shapeRows(draft);
   paletteRows(draft);
   colourRows(draft);
   tasteOfEach(draft);
   specialBreadRows(draft);
+  sweetCourseRows(draft);
   regionRows(draft);
   energyRows(draft);
   workRows(draft);

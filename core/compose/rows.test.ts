@@ -7,6 +7,7 @@ import { planLarder, type Plan, type Surface } from '../plan/index.js';
 import { costOf, targetsOf } from '../portion/index.js';
 import { group, id, planWith } from '../testing/plans.js';
 import { compose, draftOf, placementsOf, problemOf, wholePieces, type Solver } from './index.js';
+import { garnish } from './settle.js';
 
 let solve: Solver;
 beforeAll(async () => {
@@ -98,6 +99,51 @@ describe('what a board keeps to', () => {
     expect(
       new Set(one.placements.filter((p) => p.contained).map((p) => p.componentId)).size,
     ).toBeLessThanOrEqual(1);
+  });
+
+  test('a bowl holds so much: where more is laid, more bowls are counted', () => {
+    const party = [group('all', 40)];
+    const plan = compose(base({ party, bowls: [{ diameterMm: 120, count: 3 }] }), solve).plan;
+    const used = plan.placements
+      .filter((p) => p.contained && p.lot === 0)
+      .reduce((n, p) => n + (p.form === 'bowl' ? p.pieces : 1), 0);
+    expect(used).toBeGreaterThan(0);
+    expect(used).toBeLessThanOrEqual(3);
+  });
+
+  describe('a coeliac guest at the one board', () => {
+    const party = [group('all', 9), group('coeliac', 1, ['gluten-free'])];
+    const wheat = (plan: Plan) =>
+      plan.placements.filter((p) => {
+        const food = planLarder(plan).get(p.componentId)!;
+        return food.job === 'vehicle' && food.allergens.gluten === 'contains';
+      });
+
+    test('wheat bread stands in bowls with tools of their own, and nothing reaches the guest', () => {
+      const { plan } = compose(base({ party, bowls: [{ diameterMm: 120, count: 8 }] }), solve);
+      expect(wheat(plan).length).toBeGreaterThan(0);
+      for (const p of wheat(plan)) expect([p.contained, p.ownTool]).toEqual([true, true]);
+      const codes = checkPlan(plan).findings.map((f) => f.code);
+      expect(codes).not.toContain('contact');
+      expect(codes).not.toContain('shared-tool');
+    });
+
+    test('without a bowl there is no wheat beside them', () => {
+      expect(wheat(compose(base({ party, bowls: [] }), solve).plan)).toEqual([]);
+    });
+  });
+
+  test('herbs are strewn by the ground: a box gets one sprig of each, a large board five, no bitter ones on sweets', () => {
+    const box: Surface = {
+      ...board,
+      outline: { kind: 'rectangle', lengthMm: 140, widthMm: 100, cornerMm: 8 },
+    };
+    const sprigs = (plan: Plan) => garnish(plan).map((p) => p.pieces);
+    expect(sprigs(base({ surfaces: [box] }))).toEqual([1, 1]);
+    expect(sprigs(base({ surfaces: [round(440)] }))).toEqual([5, 5]);
+    const sweet = base({ occasion: { ...base().occasion, role: 'sweet' } });
+    for (const p of garnish(sweet)) expect(food(p.componentId).taste?.bitter).toBeLessThanOrEqual(1);
+    expect(garnish(base()).map((p) => p.componentId)).toContain('rosemary');
   });
 
   test('honey, jam and jelly go by the teaspoon', () => {

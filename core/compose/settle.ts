@@ -1,14 +1,17 @@
 import { roundForScale } from '../measure/index.js';
 import { planLarder, type Placement, type Plan } from '../plan/index.js';
-import { lotShares } from '../portion/index.js';
+import { lotShares, surfaceAreaCm2 } from '../portion/index.js';
 import type { Component, FormFact, FormId } from '../catalogue/index.js';
-import { isOwnPlate, type Candidate } from './candidates.js';
+import { CUT_TO_MASS, isOwnPlate, MOST_IN_A_BOWL_G, type Candidate } from './candidates.js';
 import type { Draft } from './draft.js';
 
-/** A wedge or a log is cut to its mass; a filled bowl is filled to it. The rest comes in pieces as they are. */
-const CUT_TO_MASS: ReadonlySet<FormId> = new Set(['wedge', 'log', 'bowl', 'smeared']);
 /** A single wedge or bowl beyond this mass becomes two. */
-const MOST_IN_ONE: Partial<Record<FormId, number>> = { wedge: 330, log: 220, bowl: 330, smeared: 40 };
+const MOST_IN_ONE: Partial<Record<FormId, number>> = {
+  wedge: 330,
+  log: 220,
+  bowl: MOST_IN_A_BOWL_G,
+  smeared: 40,
+};
 
 /** Whole pieces for a mass: at least one. Returns the pieces and the mass that they truly have. */
 export function wholePieces(fact: FormFact, massG: number): { pieces: number; massG: number } {
@@ -81,8 +84,12 @@ function asKept(p: Placement, plan: Plan): Placement {
 function onGround(c: Candidate, massG: number, plan: Plan): Placement[] {
   const fact = c.component.forms.find((f) => f.form === c.form)!;
   const own = isOwnPlate(c.ground, plan);
+  // bread that is kept in for a guest's sake is not taken with a tool that goes around
+  const tool = c.contained && c.form !== 'bowl' ? { ownTool: true } : {};
   return c.ground.surfaces.flatMap((s) => {
-    const all = placementsOf(c.component, fact, s.id, massG / c.ground.copies, c.contained, plan);
+    const all = placementsOf(c.component, fact, s.id, massG / c.ground.copies, c.contained, plan).map(
+      (p) => ({ ...p, ...tool }),
+    );
     // a child's plate is filled once; a second lot of ten grams helps nobody
     return own ? wholeOnce(all, fact, massG / c.ground.copies) : all;
   });
@@ -92,10 +99,20 @@ const wholeOnce = (all: Placement[], fact: FormFact, massG: number): Placement[]
   { ...all[0]!, ...wholePieces(fact, massG) },
 ];
 
+/** Ground for one sprig of a herb: a small box is not buried (house default). */
+const CM2_PER_SPRIG = 200;
+const sprigsOn = (s: Plan['surfaces'][number]): number =>
+  Math.max(1, Math.min(s.outline.kind === 'round' ? 5 : 3, Math.round(surfaceAreaCm2(s) / CM2_PER_SPRIG)));
+
 /** Two herbs that the stylist has not excluded, a few sprigs for each shared surface; pinned ones first. */
 export function garnish(plan: Plan): Placement[] {
+  const sweet = plan.occasion.role === 'sweet';
   const herbs = [...planLarder(plan).values()].filter(
-    (c) => c.family === 'garnish' && c.made !== 'unknown' && !plan.wishes.excluded.includes(c.id),
+    (c) =>
+      c.family === 'garnish' &&
+      c.made !== 'unknown' &&
+      !plan.wishes.excluded.includes(c.id) &&
+      (!sweet || (c.taste?.bitter ?? 0) <= 1 || plan.wishes.pinned.includes(c.id)),
   );
   const pinned = herbs.filter((h) => plan.wishes.pinned.includes(h.id));
   const chosen = [...pinned, ...herbs.filter((h) => !pinned.includes(h))].slice(
@@ -107,7 +124,7 @@ export function garnish(plan: Plan): Placement[] {
     .flatMap((s) =>
       chosen.map((h) => {
         const fact = h.forms[0]!;
-        const pieces = s.outline.kind === 'round' ? 5 : 3;
+        const pieces = sprigsOn(s);
         return {
           componentId: h.id,
           surfaceId: s.id,

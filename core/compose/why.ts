@@ -1,7 +1,7 @@
 import { FAMILIES, type ComponentId, type Family } from '../catalogue/index.js';
 import { planLarder, type Plan } from '../plan/index.js';
 import { isOwnPlate, problemOf, type Problem } from './candidates.js';
-import { solveKernel } from './compose.js';
+import { solveKernel } from './kernel.js';
 import type { Draft } from './draft.js';
 import type { Solution, Solver } from './linear.js';
 import { draftOf } from './program.js';

@@ -6,6 +6,7 @@ export {
   toCelsius,
   formatLength,
   formatTemperature,
+  percentAtMost,
   roundForScale,
   toFahrenheit,
   GRAMS_PER_OUNCE,

@@ -8,6 +8,7 @@ import {
   formatMoney,
   formatTemperature,
   inUnits,
+  percentAtMost,
   roundForScale,
   seedOf,
   toCelsius,
@@ -31,6 +32,23 @@ describe('units', () => {
   test('°C to °F and back is the same', () => {
     fc.assert(
       fc.property(fc.integer({ min: -40, max: 60 }), (c) => Math.abs(toCelsius(toFahrenheit(c)) - c) < 1e-9),
+    );
+  });
+
+  test('a promise is rounded up, to a tenth of a per cent, and never to nothing', () => {
+    expect([0, 0.004, 0.0041, 0.01, 0.0523].map(percentAtMost)).toEqual([
+      '0.1 per cent',
+      '0.4 per cent',
+      '0.5 per cent',
+      '1 per cent',
+      '5.3 per cent',
+    ]);
+    fc.assert(
+      fc.property(fc.double({ min: 0, max: 1, noNaN: true }), (share) => {
+        const said = Number.parseFloat(percentAtMost(share)) / 100;
+        expect(said).toBeGreaterThanOrEqual(share - 1e-9);
+        expect(said - share).toBeLessThanOrEqual(0.00101);
+      }),
     );
   });
 

@@ -32,6 +32,10 @@ export function roundForScale(massG: number): number {
   return Math.round(massG / step) * step;
 }
 
+/** A share as "0.7 per cent", rounded up: what is promised is never more than what is proven. */
+export const percentAtMost = (share: number): string =>
+  `${Math.max(0.1, Math.ceil(share * 1000 - 1e-9) / 10)} per cent`;
+
 const CM2_PER_SQUARE_INCH = 6.4516;
 
 export function formatArea(areaCm2: number, system: UnitSystem = 'metric'): string {

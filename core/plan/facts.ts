@@ -25,10 +25,27 @@ export const growingMonth = (plan: Pick<Plan, 'occasion'>): number => {
   return plan.occasion.hemisphere === 'south' ? ((month + 5) % 12) + 1 : month;
 };
 
-/** Everything that can be chosen in this plan, with the plan's own components and answers. */
-export function planLarder(plan: Pick<Plan, 'ownComponents' | 'answers'>): Larder {
+/**
+ * Everything that can be chosen in this plan, with the plan's own components and answers. In a sweet course the sweet
+ * bites are what a bite is built around, and a dip that is not sweet is not.
+ */
+export function planLarder(
+  plan: Pick<Plan, 'ownComponents' | 'answers'> & Partial<Pick<Plan, 'occasion'>>,
+): Larder {
   const larder = larderOf(plan.ownComponents);
-  if (plan.answers.length === 0) return larder;
+  const sweet = plan.occasion?.role === 'sweet';
+  if (plan.answers.length === 0 && !sweet) return larder;
   const told = new Set<ComponentId>(plan.answers.map((a) => a.componentId));
-  return new Map([...larder].map(([id, c]) => [id, told.has(id) ? answered(c, plan.answers) : c]));
+  const known = (c: Component) => (told.has(c.id) ? answered(c, plan.answers) : c);
+  return new Map([...larder].map(([id, c]) => [id, sweet ? inSweetCourse(known(c)) : known(c)]));
+}
+
+const sweetened = new WeakMap<Component, Component>();
+
+function inSweetCourse(c: Component): Component {
+  const job = c.family === 'sweet-bite' ? 'body' : c.family === 'spread-dip' ? 'contrast' : c.job;
+  if (job === c.job) return c;
+  const known = sweetened.get(c) ?? { ...c, job };
+  sweetened.set(c, known);
+  return known;
 }

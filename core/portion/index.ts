@@ -8,6 +8,7 @@ export {
   targetsOf,
   type CountedFamily,
   type Targets,
+  wantsBread,
 } from './targets.js';
 export { kindRanges, modulesOf, type KindRange } from './kinds.js';
 export { eatenBy, holdingOf, lotShares, HOT_ABOVE_C, type Holding } from './holding.js';
@@ -28,3 +29,4 @@ export { BEFORE_A_MEAL_KJ, energyEach, mealFollows } from './energy.js';
 export { CALM_COVER, coverOf, FULL_COVER } from './family-ground.js';
 export { schoolName, schoolsOf, type SchoolOffer, type SchoolRow } from './schools.js';
 export { boughtFor, choosePacks, costOf, inPantry, type Bought, type PackChoice } from './packs.js';
+export { withSize } from './follow.js';

@@ -1,6 +1,6 @@
 import { guestsIn } from '../party/index.js';
 import type { Plan } from '../plan/index.js';
-import type { CountedFamily } from './targets.js';
+import { wantsBread, type CountedFamily } from './targets.js';
 
 export interface KindRange {
   from: number;
@@ -9,7 +9,8 @@ export interface KindRange {
 
 /** Fewest and most kinds for a large party (craft, section 4: house defaults); smaller ones have fewer. */
 const LARGE: Record<CountedFamily, KindRange> = {
-  cheese: { from: 6, to: 7 },
+  // odd numbers read better: three, five or seven
+  cheese: { from: 7, to: 7 },
   'cured-meat': { from: 3, to: 4 },
   fish: { from: 1, to: 2 },
   'plant-protein': { from: 2, to: 3 },
@@ -21,6 +22,13 @@ const LARGE: Record<CountedFamily, KindRange> = {
   'nut-seed': { from: 1, to: 2 },
   'spread-dip': { from: 3, to: 4 },
   'sweet-bite': { from: 1, to: 2 },
+};
+
+/** A sweet course is made of sweets (house default). */
+const SWEET_COURSE: Partial<Record<CountedFamily, KindRange>> = {
+  'sweet-bite': { from: 4, to: 5 },
+  vehicle: { from: 1, to: 2 },
+  'spread-dip': { from: 1, to: 2 },
 };
 
 const UP_TO_SMALL = 8;
@@ -41,8 +49,10 @@ export function kindRanges(plan: Plan): Record<CountedFamily, KindRange> {
   const guests = guestsIn(plan.party) / modulesOf(plan);
   const k = guests <= UP_TO_SMALL ? 3 / 7 : guests <= UP_TO_MIDDLE ? 5 / 7 : 1;
   return Object.fromEntries(
-    Object.entries(LARGE).map(([family, r]) => {
-      const least = ['cheese', 'cured-meat', 'vehicle', 'spread-dip'].includes(family) ? 2 : 1;
+    Object.entries(LARGE).map(([family, large]) => {
+      const r = wantsBread(plan) ? large : (SWEET_COURSE[family as CountedFamily] ?? large);
+      const least =
+        wantsBread(plan) && ['cheese', 'cured-meat', 'vehicle', 'spread-dip'].includes(family) ? 2 : 1;
       const to = scaled(r.to, k, least);
       return [
         family,

@@ -44,6 +44,9 @@ const BODY_G = {
 const MEAL_FACTOR = 1.6;
 const MANY_DISHES = 5;
 const MANY_DISHES_FACTOR = 0.6;
+/** A sweet is eaten from the hand: only a sweet course asks nobody for bread. */
+export const wantsBread = (plan: Pick<Plan, 'occasion'>): boolean => plan.occasion.role !== 'sweet';
+
 /** A sweet course: 90–120 g in all, a third of it fruit. */
 const SWEET_G = 105;
 

@@ -6,6 +6,7 @@ import type { Solver } from '../compose/index.js';
 import { judgeNeed } from '../needs/index.js';
 import { guestsIn } from '../party/index.js';
 import { planLarder, type Plan } from '../plan/index.js';
+import { costOf } from '../portion/index.js';
 import { after, group, id, lies, planWith } from '../testing/plans.js';
 import { accepted, cheaperBy, convert, convertCommand, onlyJobs, swapsFor } from './index.js';
 
@@ -88,11 +89,38 @@ describe('converting a board', () => {
     }
   });
 
-  test('cheaper by a fifth costs a fifth less by the gram', () => {
-    const budgetMinor = cheaperBy(board, 20);
-    const c = convert(board, { needs: [], budgetMinor }, solve);
-    expect(c.status).toBe('optimal');
-    expect(cheaperBy(c.plan, 0)).toBeLessThanOrEqual(budgetMinor * 1.02);
+  test('cheaper by a fifth costs a fifth less in packs bought, also for another number of guests', () => {
+    for (const guests of [undefined, 6]) {
+      const target = { needs: [], ...(guests ? { guests } : {}) };
+      const budgetMinor = cheaperBy(board, 20, target);
+      const c = convert(board, { ...target, budgetMinor }, solve);
+      expect(c.status).toBe('optimal');
+      expect(costOf(c.plan)).toBeLessThanOrEqual(budgetMinor);
+      expect(budgetMinor).toBeLessThan(costOf(convert(board, target, solve).plan));
+    }
+  });
+
+  test('what is in the house costs nothing when the board is made cheaper', () => {
+    const dear = 'aged-gouda';
+    const owning = { ...board, pantry: [{ componentId: id(dear), massG: 400 }] };
+    const budgetMinor = cheaperBy(board, 35);
+    const stays = (p: Plan) => convert(p, { needs: [], budgetMinor }, solve).objective;
+    expect(stays(owning)).toBeLessThanOrEqual(stays(board) + 1e-6);
+    expect(costOf(convert(owning, { needs: [], budgetMinor }, solve).plan)).toBeLessThanOrEqual(budgetMinor);
+  });
+
+  test('a swap brings nothing that reaches a guest who comes: no nuts for keto beside a nut allergy', () => {
+    const nutGuest = { ...board, party: [...board.party, group('nuts', 1, ['tree-nut-free'])] };
+    const without = {
+      ...nutGuest,
+      placements: nutGuest.placements.filter((p) => p.componentId !== 'almonds'),
+    };
+    for (const n of ['keto', 'gluten-free', 'vegan', 'dairy-free']) {
+      const c = convert(without, need(n), solve);
+      const larder = planLarder(c.plan);
+      const nuts = kinds(c.plan).filter((k) => larder.get(k)!.allergens['tree-nuts'] === 'contains');
+      expect([n, nuts]).toEqual([n, []]);
+    }
   });
 
   test('for fewer guests every group stays, and the grams go with them', () => {

@@ -2,13 +2,5 @@ export { likeness, LIKENESS_PARTS, PART_WORDS, scoreOf, WEIGHTS, type Likeness }
 export { onlyJobs } from './jobs.js';
 export { optionsFor, SWAP_KINDS, type OptionSettings, type SwapKind, type SwapOption } from './options.js';
 export { swapsFor, type Swap } from './swaps.js';
-export {
-  accepted,
-  cheaperBy,
-  convert,
-  convertCommand,
-  savedBy,
-  type Conversion,
-  type ConvertedItem,
-  type Target,
-} from './convert.js';
+export { accepted, cheaperBy, convert, convertCommand, savedBy, type Conversion } from './convert.js';
+export type { ConvertedItem, Target } from './arcs.js';

@@ -1,6 +1,7 @@
 import { usualForm, type Component } from '../../catalogue/index.js';
 import { disliked, judgeGroup } from '../../needs/index.js';
-import { certificateOf } from '../certificate.js';
+import { wantsBread } from '../../portion/index.js';
+import { certificateOf, shareWords } from '../certificate.js';
 import { partyCare, THREE_BITES, type LookedAfter } from '../looked-after.js';
 import type { CheckContext } from '../context.js';
 import { capital, lower, names, type Finding, type Remedy } from '../finding.js';
@@ -22,7 +23,7 @@ export function lookedAfter(c: CheckContext): Finding[] {
         components: [],
         surfaceId: null,
         text: 'Everyone is looked after.',
-        why: `It holds as long as the others take no more than ${care.greed.toFixed(1)} times their share.${certificate.shortFirst ? ` ${certificate.shortFirst.text}` : ''}`,
+        why: `It holds as long as the others take no more than ${shareWords(care.greed)}.${certificate.shortFirst ? ` ${certificate.shortFirst.text}` : ''}`,
         facts: [{ what: 'holds up to', value: `${care.greed.toFixed(2)} times`, source: 'this plan' }],
         remedies: certificate.remedy ? [certificate.remedy] : [],
         grave: false,
@@ -66,7 +67,7 @@ function remediesFor(c: CheckContext, g: LookedAfter): Remedy[] {
     judgeGroup(x, usualForm(x).form, g.group).verdict === 'fine' && !disliked(x, g.group);
   const missing: ((x: Component) => boolean)[] = [];
   if (g.body === 0) missing.push((x) => x.job === 'body');
-  if (g.vehicle === 0) missing.push((x) => x.job === 'vehicle');
+  if (g.vehicle === 0 && wantsBread(c.plan)) missing.push((x) => x.job === 'vehicle');
   if (g.fresh === 0) missing.push((x) => x.family === 'fresh-fruit' || x.family === 'vegetable');
   if (missing.length === 0 && g.bites < THREE_BITES) missing.push((x) => x.job === 'contrast');
   const added = surface

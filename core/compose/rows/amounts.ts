@@ -1,6 +1,13 @@
 import type { Component } from '../../catalogue/index.js';
-import { COUNTED, coverOf, kindRanges, surfaceAreaCm2, type CountedFamily } from '../../portion/index.js';
-import { isOwnPlate, portionsAt } from '../candidates.js';
+import {
+  COUNTED,
+  coverOf,
+  kindRanges,
+  surfaceAreaCm2,
+  wantsBread,
+  type CountedFamily,
+} from '../../portion/index.js';
+import { isOwnPlate, MOST_IN_A_BOWL_G, portionsAt } from '../candidates.js';
 import type { Draft } from '../draft.js';
 
 /** Points lost for missing a family's target by all of it. */
@@ -109,7 +116,8 @@ function ownPlateRows(
     here.filter((e) => e.candidate.component.job === 'vehicle').map((e) => [e.mass, 1] as const),
     portion * MOST_BREAD,
   );
-  for (const part of PLATE_PARTS) {
+  const bread = wantsBread(d.problem.plan);
+  for (const part of PLATE_PARTS.filter((p) => bread || p.name !== 'vehicle')) {
     const of = here.filter((e) => part.is(e.candidate.component));
     if (of.length === 0) continue;
     d.model.atLeast(
@@ -128,9 +136,28 @@ function ownPlateRows(
 /** Bread fills small stomachs fast: at most this share of a child's plate (house default). */
 const MOST_BREAD = 0.4;
 
-/** Never more bowls than the stylist has. */
+/** Never more bowls than the stylist has: one on each copy of the surface, and more where one does not hold it all. */
 export function bowlRows(d: Draft): void {
   const bowls = d.problem.plan.bowls.reduce((n, b) => n + b.count, 0);
-  const terms = d.entries.filter((e) => e.candidate.contained).map((e) => [e.laid, 1] as const);
+  const terms = d.entries
+    .filter((e) => e.candidate.contained)
+    .flatMap((e) => {
+      const { ground, form, maxG, laidShare } = e.candidate;
+      const filled = form === 'bowl' ? (maxG * laidShare) / ground.copies / MOST_IN_A_BOWL_G : 0;
+      const here = [[e.laid, ground.copies] as const];
+      if (filled <= 1) return here;
+      const more = d.model.variable(`more bowls ${e.laid}`, 0, Math.ceil(filled), 0, true);
+      const held = ground.copies * MOST_IN_A_BOWL_G;
+      d.model.atMost(
+        `held by bowls ${e.laid}`,
+        [
+          [e.mass, laidShare],
+          [e.laid, -held],
+          [more, -held],
+        ],
+        0,
+      );
+      return [...here, [more, ground.copies] as const];
+    });
   d.model.atMost('bowls at hand', terms, bowls);
 }

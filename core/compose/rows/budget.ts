@@ -31,7 +31,6 @@ export function budgetRows(d: Draft): void {
     const used = d.model.variable(`from the pantry ${id}`, 0, owned, -weight * perGram);
     d.model.atMost(`pantry ${id}`, [[used, 1], ...here.map((e) => [e.mass, -1] as const)], 0);
   }
-  if (d.wishes.frugal > 0) frugalCharges(d);
   if (plan.budgetMinor === null || !d.wishes.budget) return;
   const spent: (readonly [number, number])[] = [];
   for (const [id] of d.chosen) {
@@ -51,23 +50,9 @@ export function budgetRows(d: Draft): void {
     d.model.atLeast(`bought ${id}`, [...packs, ...needed], -inPantry(plan.pantry, id));
     if (inPantry(plan.pantry, id) > 0) continue;
     // what is laid at all is bought at least once: without this the relaxed program buys crumbs of packs
-    for (const e of here)
-      d.model.atLeast(`a pack ${id} ${e.laid}`, [...packs.map(([p]) => [p, 1] as const), [e.laid, -1]], 0);
+    d.model.atLeast(`a pack ${id}`, [...packs.map(([p]) => [p, 1] as const), [d.chosen.get(id)!, -1]], 0);
   }
   d.model.atMost('budget', spent, Math.max(0, plan.budgetMinor - garnishMinor(plan)));
-}
-
-/** A pack that is opened costs on average half of itself beyond its grams. */
-function frugalCharges(d: Draft): void {
-  for (const [id] of d.chosen) {
-    const packs = d.component(id).packs;
-    const perGram = Math.min(...packs.map((p) => p.priceMinor / p.massG));
-    const half = Math.min(...packs.map((p) => p.priceMinor)) / 2;
-    for (const e of d.entriesOf(id)) {
-      d.model.charge(e.mass, d.wishes.frugal * perGram);
-      d.model.charge(e.laid, d.wishes.frugal * half);
-    }
-  }
 }
 
 /** Values of the pack counts that hold what these values lay, written into them. */

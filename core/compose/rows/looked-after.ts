@@ -1,4 +1,5 @@
 import { portionsOf, type Group } from '../../party/index.js';
+import { wantsBread } from '../../portion/index.js';
 import { countsFor, isOwnPlate, isUnrestricted, portionsAt, quietGrounds } from '../candidates.js';
 import type { Draft, Entry } from '../draft.js';
 
@@ -10,6 +11,8 @@ const SPARE = 1.02;
 const LEAST = { body: 0.15, vehicle: 0.06, fresh: 0.12 };
 /** A bite is vehicle + body + contrast; three different bites need at least five kinds among them. */
 const KINDS_FOR_THREE_BITES = 5;
+/** Without bread, body + contrast: four kinds. */
+const KINDS_FOR_THREE_SWEETS = 4;
 
 const FRESH = new Set(['fresh-fruit', 'vegetable']);
 
@@ -92,20 +95,25 @@ function groupRows(d: Draft, group: Group, flows: readonly Flow[]): void {
     need,
   );
   d.model.atLeast(`body ${group.id}`, sum(job('body')), need * LEAST.body);
-  d.model.atLeast(`vehicle ${group.id}`, sum(job('vehicle')), need * LEAST.vehicle);
-  fullBreadRow(d, group, sum(job('vehicle')));
+  const bread = wantsBread(d.problem.plan);
+  if (bread) {
+    d.model.atLeast(`vehicle ${group.id}`, sum(job('vehicle')), need * LEAST.vehicle);
+    d.model.atLeast(`a vehicle ${group.id}`, kinds(job('vehicle')), 1);
+    fullBreadRow(d, group, sum(job('vehicle')));
+  }
   d.model.atLeast(
     `fresh ${group.id}`,
     sum((f) => FRESH.has(f.entry.candidate.component.family)),
     need * LEAST.fresh,
   );
-  d.model.atLeast(`a vehicle ${group.id}`, kinds(job('vehicle')), 1);
   d.model.atLeast(`a body ${group.id}`, kinds(job('body')), 1);
   d.model.atLeast(`a contrast ${group.id}`, kinds(job('contrast')), 1);
   d.model.atLeast(
     `bites ${group.id}`,
-    kinds((f) => f.entry.candidate.component.job !== 'none'),
-    KINDS_FOR_THREE_BITES,
+    kinds((f) =>
+      ['body', 'contrast', ...(bread ? ['vehicle'] : [])].includes(f.entry.candidate.component.job),
+    ),
+    bread ? KINDS_FOR_THREE_BITES : KINDS_FOR_THREE_SWEETS,
   );
 }
 

@@ -21,6 +21,22 @@ export function regionRows(d: Draft): void {
     if (!atHomeIn(id, region)) d.model.charge(x, ELSEWHERE, 'food that is at home in the theme’s region');
 }
 
+/** Points lost for each savoury food of a sweet course. */
+const SAVOURY = 30;
+
+/** Is this at home in a sweet course? Fruit and sweet bites are; of the rest what is sweet, and plain bread. */
+export const isSweetFare = (c: Component): boolean =>
+  ['fresh-fruit', 'dried-fruit', 'sweet-bite'].includes(c.family) ||
+  (c.taste?.sweet ?? 0) >= 2 ||
+  (c.family === 'vehicle' && (c.taste?.salt ?? 5) <= 1 && (c.taste?.bitter ?? 5) <= 1);
+
+/** A sweet course is sweet, as far as everyone can be fed from it. */
+export function sweetCourseRows(d: Draft): void {
+  if (d.problem.plan.occasion.role !== 'sweet') return;
+  for (const [id, x] of d.chosen)
+    if (!isSweetFare(d.component(id))) d.model.charge(x, SAVOURY, 'food for a sweet course');
+}
+
 /** Points lost when the board is heavier than it should be by all of the ceiling. */
 const TOO_HEAVY = 30;
 /** A food whose energy nobody knows counts as middling. */

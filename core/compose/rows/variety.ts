@@ -1,17 +1,18 @@
 import { converter, differenceEuclidean } from 'culori';
-import type { Component } from '../../catalogue/index.js';
+import type { Component, FormId } from '../../catalogue/index.js';
 import { seedOf, createRandom } from '../../measure/index.js';
 import { disliked } from '../../needs/index.js';
 import { growingMonth } from '../../plan/index.js';
 import {
   countsFor,
+  crumblesOnto,
   isOwnPlate,
   portionsAt,
   quietGrounds,
   reachesGravely,
   reachesUnsheltered,
 } from '../candidates.js';
-import { surfaceAreaCm2 } from '../../portion/index.js';
+import { surfaceAreaCm2, type CountedFamily } from '../../portion/index.js';
 import type { Draft } from '../draft.js';
 
 /** Something that a good board has, and the points lost without it. */
@@ -27,6 +28,9 @@ const lch = converter('oklch');
 const taste = (c: Component, t: keyof NonNullable<Component['taste']>) => c.taste?.[t] ?? 0;
 const cheese = (c: Component) => c.family === 'cheese';
 const COLOURED = (hex: string): boolean => (lch(hex)?.c ?? 0) > 0.1;
+/** Smoke, herbs, ash or fruit in a cheese or on it. */
+const hasAddition = (c: Component): boolean =>
+  /smoke|herb|cumin|truffle|pepper|cranberr|ash|garlic/.test(`${c.id} ${c.ingredients.join(' ')}`);
 const LARGE_FORMS = new Set(['wheel', 'wedge', 'log']);
 
 /** The cheese axes, the four accompaniment groups and the two textures of the craft. */
@@ -42,9 +46,7 @@ export const WANTED: readonly Wanted[] = [
   {
     name: 'a cheese with something in it',
     points: 0.6,
-    has: (c) =>
-      cheese(c) &&
-      /smoke|herb|cumin|truffle|pepper|cranberr|ash|garlic/.test(`${c.id} ${c.ingredients.join(' ')}`),
+    has: (c) => cheese(c) && hasAddition(c),
   },
   { name: 'a cheese with colour', points: 0.6, has: (c) => cheese(c) && COLOURED(c.colours[0]) },
   {
@@ -80,9 +82,15 @@ export const WANTED: readonly Wanted[] = [
   },
 ];
 
+/** A family that this brief gives no grams is no place to look for anything. */
+const isAskedFor = (d: Draft, c: Component): boolean =>
+  d.problem.targets.byFamily[c.family as CountedFamily] > 0;
+
 export function wantedRows(d: Draft): void {
   for (const want of WANTED) {
-    const who = [...d.chosen].filter(([id]) => want.has(d.component(id))).map(([, x]) => [x, 1] as const);
+    const who = [...d.chosen]
+      .filter(([id]) => isAskedFor(d, d.component(id)) && want.has(d.component(id)))
+      .map(([, x]) => [x, 1] as const);
     if (who.length === 0) continue;
     const count = Math.min(want.count ?? 1, who.length);
     const missing = d.model.variable(`missing ${want.name}`, 0, count, want.points);
@@ -95,8 +103,31 @@ const ALIKE = 2.5;
 /** Two cheeses that agree on every axis: one of them brings nothing. */
 const REDUNDANT = 1.2;
 
-/** Texture, milk and strength of a cheese: what a taster would call it. */
-const axesOf = (c: Component): string => `${c.texture} ${c.milk} ${taste(c, 'strength')}`;
+/** Texture, milk, strength and what is in it: what a taster would call a cheese. */
+const axesOf = (c: Component): string => `${c.texture} ${c.milk} ${taste(c, 'strength')} ${hasAddition(c)}`;
+
+/** Shapes of cheese that a board shows at least, as far as it has so many cheeses (house default). */
+const SHAPES = 3;
+const SHAPE_MISSING = 0.6;
+
+/** Cheeses in different shapes: what is told apart at a glance is not cut alike. */
+export function shapeRows(d: Draft): void {
+  const byShape = new Map<FormId, number[]>();
+  for (const [id, x] of d.chosen) {
+    const c = d.component(id);
+    if (!cheese(c) || !isAskedFor(d, c)) continue;
+    const { form } = c.forms[0]!;
+    byShape.set(form, [...(byShape.get(form) ?? []), x]);
+  }
+  const shown = [...byShape].map(([form, xs]) => {
+    const seen = d.model.variable(`shape ${form}`, 0, 1);
+    d.model.atMost(`shown ${form}`, [[seen, 1], ...xs.map((x) => [x, -1] as const)], 0);
+    return [seen, 1] as const;
+  });
+  const count = Math.min(SHAPES, shown.length);
+  const missing = d.model.variable('missing cheeses in different shapes', 0, SHAPES, SHAPE_MISSING);
+  d.model.atLeast('want different shapes', [...shown, [missing, 1]], count);
+}
 
 export function alikeRows(d: Draft): void {
   oneOfEach(d, 'alike', ALIKE, (c) => c.baseFood);
@@ -182,6 +213,8 @@ const EACH_ASK = 0.6;
 const EACH_DISLIKE = 0.5;
 const NUTS_BY_AN_ALLERGY = 30;
 const PORK_BY_HALAL = 4;
+/** Crumbs beside guests who must not meet them, with no bowl to keep them in. */
+const CRUMBS = 6;
 /** A special cracker where a plain one would do: dearer, and it crumbles. */
 const SPECIAL_VEHICLE = 0.6;
 /** Points lost when all bread on the table is special beyond what those who need it eat. */
@@ -216,7 +249,9 @@ export function tasteOfEach(d: Draft): void {
       d.model.charge(e.laid, NUTS_BY_AN_ALLERGY, 'safety for a guest with an allergy');
     if (reachesUnsheltered(e.candidate, quiet))
       d.model.charge(e.laid, PORK_BY_HALAL, 'a board that halal guests can count on');
-    const { component } = e.candidate;
+    const { component, ground, contained } = e.candidate;
+    if (!contained && crumblesOnto(component, ground, quiet))
+      d.model.charge(e.laid, CRUMBS, 'a board without crumbs that reach a guest');
     if (component.job === 'vehicle' && component.allergens.gluten !== 'contains') {
       d.model.charge(e.laid, SPECIAL_VEHICLE, 'plain bread for those who may have it');
     }

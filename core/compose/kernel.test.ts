@@ -1,0 +1,110 @@
+import { beforeAll, describe, expect, test } from '@jest/globals';
+import { nodeSolver } from '../../solver/node.js';
+import { costOf } from '../portion/index.js';
+import { randomBrief } from '../testing/briefs.js';
+import { group, planWith } from '../testing/plans.js';
+import { firstInBudget, worthTheMoney } from './frugal.js';
+import { compose, draftOf, problemOf, type Solver } from './index.js';
+import { boardOf } from './settle.js';
+import { solveAmong, solveKernel, takenBy, worthALook } from './kernel.js';
+
+let solve: Solver;
+beforeAll(async () => (solve = await nodeSolver()));
+
+const relaxedOf = (draft: ReturnType<typeof draftOf>, seed = 1) =>
+  solve(draft.model, { gap: 0, nodes: 0, seed, relaxed: true });
+const boundsOf = (draft: ReturnType<typeof draftOf>) => draft.model.variables.map((v) => [v.lower, v.upper]);
+
+const BRIEFS = [1, 4, 7, 12].map((n) => [n] as const);
+
+describe('the part of the larder that is worth a look', () => {
+  test.each(BRIEFS)('holds what the relaxed program takes whole, and is a small part (brief %i)', (n) => {
+    const draft = draftOf(problemOf(randomBrief(n)));
+    const relaxed = relaxedOf(draft);
+    const worth = worthALook(draft, relaxed);
+    for (const e of takenBy(draft, relaxed)) expect(worth.has(e)).toBe(true);
+    expect(worth.size).toBeGreaterThan(0);
+    expect(worth.size).toBeLessThan(draft.entries.length / 2);
+  });
+
+  test.each(BRIEFS)(
+    'gives a board that is a board of the whole program, and leaves it as it was (brief %i)',
+    (n) => {
+      const draft = draftOf(problemOf(randomBrief(n)));
+      const before = boundsOf(draft);
+      const relaxed = relaxedOf(draft);
+      const worth = worthALook(draft, relaxed);
+      const found = solveAmong(draft, worth, solve, { gap: 0.2 });
+      expect(boundsOf(draft)).toEqual(before);
+      if (!found) throw new Error('expected that the part that is worth a look feeds everybody');
+      // no board of a part is better than the relaxed whole, and it keeps every row of the whole
+      expect(found.objective).toBeGreaterThanOrEqual(relaxed.objective - 1e-6);
+      for (const row of draft.model.rows) {
+        const value = row.terms.reduce((sum, [v, f]) => sum + f * found.values[v]!, 0);
+        expect(value).toBeGreaterThanOrEqual(row.lower - 1e-4);
+        expect(value).toBeLessThanOrEqual(row.upper + 1e-4);
+      }
+      for (const e of draft.entries) if (!worth.has(e)) expect(found.values[e.laid]).toBeLessThan(0.5);
+    },
+  );
+
+  test('what is pinned is never left out', () => {
+    const brief = randomBrief(3);
+    const [first] = problemOf(brief).candidates;
+    const pinned = { ...brief, wishes: { ...brief.wishes, pinned: [first!.component.id] } };
+    const draft = draftOf(problemOf(pinned));
+    const found = solveKernel(draft, relaxedOf(draft), solve, { gap: 0.3 });
+    expect(found && boardOf(draft, found.values).placements.map((p) => p.componentId)).toContain(
+      first!.component.id,
+    );
+  });
+});
+
+describe('under a budget', () => {
+  const free = planWith({ party: [group('all', 10), group('vegans', 2, ['vegan'])] });
+
+  test.each([0.9, 0.7, 0.5])('the first board keeps %d of the money in whole packs', (share) => {
+    const budgetMinor = Math.round(costOf(compose(free, solve, { quick: true }).plan) * share);
+    const tight = { ...free, budgetMinor };
+    const first = firstInBudget(problemOf(tight), solve);
+    expect(first).toBeDefined();
+    expect(costOf(boardOf(first!.draft, first!.solution.values))).toBeLessThanOrEqual(budgetMinor);
+    // its points are those of the program with whole packs, so that boards can be set side by side
+    const value = first!.draft.model.variables.reduce(
+      (n, v, i) => n + v.cost * first!.solution.values[i]!,
+      first!.draft.model.offset,
+    );
+    expect(first!.solution.objective).toBeCloseTo(value, 6);
+  });
+
+  test('where no money buys a board there is no first one', () => {
+    expect(firstInBudget(problemOf({ ...free, budgetMinor: 50 }), solve)).toBeUndefined();
+  });
+
+  test('the dial adds to what the budget alone would look at', () => {
+    const budgetMinor = Math.round(costOf(compose(free, solve, { quick: true }).plan) * 0.7);
+    const draft = draftOf(problemOf({ ...free, budgetMinor }));
+    const relaxed = relaxedOf(draft);
+    const worth = worthTheMoney(draft, relaxed, solve);
+    for (const e of takenBy(draft, relaxed)) expect(worth.has(e)).toBe(true);
+    expect(worth.size).toBeGreaterThan(takenBy(draft, relaxed).size);
+    expect(draft.entries.filter((e) => worth.has(e)).length).toBe(worth.size);
+  });
+
+  test('less money never gives a better board, and every one keeps its own', () => {
+    const cost = costOf(compose(free, solve).plan);
+    const done = [1, 0.85, 0.7].map((share) => {
+      const budgetMinor = Math.round(cost * share);
+      return { budgetMinor, found: compose({ ...free, budgetMinor }, solve) };
+    });
+    for (const { budgetMinor, found } of done) {
+      expect(found.status).not.toBe('impossible');
+      expect(costOf(found.plan)).toBeLessThanOrEqual(budgetMinor);
+    }
+    for (const [i, { found }] of done.entries()) {
+      const richer = done[i - 1]?.found;
+      // the bound of the richer brief holds for the poorer one too
+      if (richer) expect(found.objective).toBeGreaterThanOrEqual(richer.bound - 1e-4);
+    }
+  });
+});

@@ -1,0 +1,93 @@
+import type { Draft, Entry } from './draft.js';
+import type { Solution, Solver } from './linear.js';
+
+const KERNEL_NODES = 400;
+const TRACE = 1e-6;
+/** What the relaxed program takes so surely is taken for a first board. */
+export const SURE = 0.75;
+/** What it hardly takes is left out of a first board, if that leaves one. */
+const FAINT = 0.25;
+
+interface KernelOptions {
+  gap: number;
+  start?: readonly number[];
+  /** What the relaxed program takes at least so surely is taken, and what it hardly takes is left out. */
+  sure?: number;
+  nodes?: number;
+  /** Points that are good enough. */
+  enough?: number;
+}
+
+/** Leaves out what the relaxed program does not take and solves what is left; undefined when that feeds not everybody. */
+export function solveKernel(
+  draft: Draft,
+  relaxed: Solution,
+  solve: Solver,
+  { sure = Infinity, ...options }: KernelOptions,
+): Solution | undefined {
+  const least = sure < Infinity ? FAINT : TRACE;
+  const bounds = new Map<number, { lower?: number; upper?: number }>();
+  for (const x of draft.chosen.values()) {
+    const value = relaxed.values[x] ?? 0;
+    if (value <= least && draft.model.variables[x]!.lower < 1) bounds.set(x, { upper: 0 });
+    if (value >= sure) bounds.set(x, { lower: 1 });
+  }
+  return solveBounded(draft, bounds, solve, options);
+}
+
+/** Leaves out all but these entries and solves what is left; undefined when that feeds not everybody. */
+export function solveAmong(
+  draft: Draft,
+  entries: ReadonlySet<Entry>,
+  solve: Solver,
+  options: Omit<KernelOptions, 'sure'>,
+): Solution | undefined {
+  const bounds = new Map<number, { upper: number }>();
+  const leaveOut = (v: number) => {
+    if (draft.model.variables[v]!.lower < 1) bounds.set(v, { upper: 0 });
+  };
+  for (const e of draft.entries) if (!entries.has(e)) leaveOut(e.laid);
+  for (const [id, x] of draft.chosen) if (!draft.entriesOf(id).some((e) => entries.has(e))) leaveOut(x);
+  return solveBounded(draft, bounds, solve, options);
+}
+
+/** Solves with some bounds moved, and puts them back. */
+function solveBounded(
+  draft: Draft,
+  bounds: ReadonlyMap<number, { lower?: number; upper?: number }>,
+  solve: Solver,
+  options: Omit<KernelOptions, 'sure'>,
+): Solution | undefined {
+  const { variables } = draft.model;
+  const before = [...bounds.keys()].map((v) => [v, variables[v]!.lower, variables[v]!.upper] as const);
+  for (const [v, bound] of bounds) Object.assign(variables[v]!, bound);
+  const found = solve(draft.model, {
+    nodes: KERNEL_NODES,
+    ...options,
+    seed: draft.problem.plan.seed,
+    relaxed: false,
+    noRestart: draft.problem.plan.budgetMinor !== null,
+  });
+  for (const [v, lower, upper] of before) Object.assign(variables[v]!, { lower, upper });
+  return found.status === 'infeasible' ? undefined : found;
+}
+
+/** What the relaxed program lays anywhere. */
+export const takenBy = (draft: Draft, relaxed: Solution): Set<Entry> =>
+  new Set(draft.entries.filter((e) => (relaxed.values[e.laid] ?? 0) > TRACE));
+
+/**
+ * What is worth a look: the foods that the relaxed program takes, everywhere where they cost nothing there (their
+ * reduced costs add up to nothing). A tenth of the larder, and nearly always enough for a board within one per cent of
+ * the best (measured).
+ */
+export function worthALook(draft: Draft, relaxed: Solution): Set<Entry> {
+  const costs = (v: number) => Math.max(0, relaxed.duals?.[v] ?? 0);
+  return new Set(
+    draft.entries.filter((e) => {
+      const { component, minG } = e.candidate;
+      const x = draft.chosen.get(component.id)!;
+      return (relaxed.values[x] ?? 0) > TRACE && costs(x) + costs(e.laid) + costs(e.mass) * minG <= TRACE;
+    }),
+  );
+}

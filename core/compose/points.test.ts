@@ -1,0 +1,185 @@
+import { beforeAll, describe, expect, test } from '@jest/globals';
+import { nodeSolver } from '../../solver/node.js';
+import { CATALOGUE } from '../catalogue/index.js';
+import type { Plan } from '../plan/index.js';
+import { group, id, planWith } from '../testing/plans.js';
+import { draftOf, problemOf, type Solver } from './index.js';
+
+let solve: Solver;
+beforeAll(async () => (solve = await nodeSolver()));
+
+const party = [group('all', 8)];
+
+/** A plan whose larder is only these foods. */
+const only = (foods: readonly string[], patch: Partial<Plan> = {}): Plan => {
+  const base = planWith({ party, ...patch });
+  return {
+    ...base,
+    wishes: {
+      ...base.wishes,
+      excluded: CATALOGUE.filter((c) => !foods.includes(c.id)).map((c) => c.id),
+    },
+  };
+};
+
+/** The whole program with exactly these foods chosen, each laid where it can be: every variable by its name. */
+function boardOfExactly(foods: readonly string[], larder: readonly string[], patch: Partial<Plan>) {
+  const draft = draftOf(problemOf(only(larder, patch)));
+  for (const [food, x] of draft.chosen) {
+    const on = foods.includes(food) ? 1 : 0;
+    for (const v of [x, ...draft.entriesOf(food).map((e) => e.laid)])
+      Object.assign(draft.model.variables[v]!, { lower: on, upper: on });
+  }
+  // who is looked after is another matter: these boards are far too small for it
+  const rows = draft.model.rows.filter(
+    (r) =>
+      !/^(enough|body|vehicle|fresh|a vehicle|a body|a contrast|bites|bread) (all|g\d|for the others)$/.test(
+        r.name,
+      ),
+  );
+  draft.model.rows.splice(0, draft.model.rows.length, ...rows);
+  const found = solve(draft.model, { gap: 0, nodes: 0, seed: 1, relaxed: true });
+  return {
+    feasible: found.status !== 'infeasible',
+    points: found.objective,
+    of: (name: string): number => {
+      const i = draft.model.variables.findIndex((v) => v.name === name);
+      if (i < 0) throw new Error(`there is no variable "${name}"`);
+      return found.values[i]!;
+    },
+  };
+}
+
+/** What is lost, with which foods, and with which it is not; both among the same larder. */
+const TABLE: [lost: string, without: string[], instead: string[], patch?: Partial<Plan>][] = [
+  ['missing something sharp', ['brie', 'honey'], ['brie', 'cornichons']],
+  ['missing something sweet', ['brie', 'cornichons'], ['brie', 'honey']],
+  ['missing something salty and crunchy', ['brie', 'honey'], ['brie', 'almonds']],
+  ['missing something smoked', ['brie', 'salami'], ['brie', 'smoked-cheese']],
+  ['missing a soft cheese', ['aged-gouda', 'emmental'], ['brie', 'emmental']],
+  ['missing an aged cheese', ['brie', 'emmental'], ['brie', 'grana-padano']],
+  ['missing goat or sheep milk', ['brie', 'emmental'], ['brie', 'feta']],
+  ['missing a plain cracker or bread', ['brie', 'seed-crackers'], ['brie', 'water-crackers']],
+  ['no vehicle on board', ['brie', 'emmental'], ['brie', 'water-crackers']],
+  ['no relief on board', ['salami', 'triple-cream'], ['salami', 'cornichons']],
+  ['missing red on board', ['brie', 'cucumber', 'kiwi'], ['brie', 'strawberries', 'cherry-tomatoes']],
+  ['missing green on board', ['brie', 'strawberries', 'cherry-tomatoes'], ['brie', 'cucumber', 'kiwi']],
+  [
+    'missing a star',
+    ['water-crackers', 'young-gouda', 'salami'],
+    ['water-crackers', 'tete-de-moine', 'salami'],
+  ],
+];
+
+describe('what a board loses points for', () => {
+  test.each(TABLE)('%s', (lost, without, instead, patch = {}) => {
+    const larder = [...new Set([...without, ...instead])];
+    expect(boardOfExactly(without, larder, patch).of(lost)).toBeGreaterThan(0.01);
+    expect(boardOfExactly(instead, larder, patch).of(lost)).toBeCloseTo(0, 6);
+  });
+
+  test('cheeses all cut alike, where other shapes are in the larder', () => {
+    const larder = ['young-gouda', 'emmental', 'maasdam', 'brie', 'feta', 'comte', 'aged-gouda'];
+    const lost = 'missing cheeses in different shapes';
+    expect(boardOfExactly(['emmental', 'maasdam'], larder, {}).of(lost)).toBeCloseTo(2, 6);
+    expect(boardOfExactly(['emmental', 'maasdam', 'brie', 'comte'], larder, {}).of(lost)).toBeCloseTo(0, 6);
+  });
+
+  test('a colour of the theme in fewer than three places, by each place that is missing', () => {
+    const theme = { ...planWith({}).occasion.theme, palette: ['#c2283a'] };
+    const patch = { occasion: { ...planWith({}).occasion, theme } };
+    const red = ['strawberries', 'cherry-tomatoes', 'raspberries', 'redcurrants'];
+    const points = [0, 1, 2, 3].map((n) => boardOfExactly(red.slice(0, n), red, patch).of('palette #c2283a'));
+    for (const [fewer, more] of [
+      [1, 0],
+      [2, 1],
+      [3, 2],
+    ] as const)
+      expect(points[fewer]!).toBeLessThanOrEqual(points[more]! + 1e-6);
+    expect(points[3]!).toBeLessThan(points[0]!);
+  });
+
+  test('too heavy before a meal, and not where none follows', () => {
+    const foods = ['brie', 'almonds', 'salami', 'triple-cream', 'potato-crisps', 'dark-chocolate'];
+    const before = { ...planWith({}).occasion, role: 'drinks' as const, otherDishes: 4 };
+    const heavy = boardOfExactly(foods, foods, { occasion: before });
+    const light = boardOfExactly(['cucumber', 'strawberries'], [...foods, 'cucumber', 'strawberries'], {
+      occasion: before,
+    });
+    expect(light.of('too heavy')).toBeCloseTo(0, 3);
+    expect(heavy.of('too heavy')).toBeGreaterThanOrEqual(light.of('too heavy'));
+  });
+
+  test('food out of season, by months and by the half of the world', () => {
+    const at = (start: string, hemisphere: 'north' | 'south') =>
+      boardOfExactly(['strawberries'], ['strawberries'], {
+        occasion: { ...planWith({}).occasion, start, hemisphere },
+      }).points;
+    const [june, january] = ['2027-06-12T18:00', '2027-01-12T18:00'];
+    expect(at(january, 'north')).toBeGreaterThan(at(june, 'north') + 0.5);
+    expect(at(june, 'south')).toBeGreaterThan(at(january, 'south') + 0.5);
+  });
+
+  test('food that is not at home in the theme’s region', () => {
+    const theme = { ...planWith({}).occasion.theme, region: 'italy' as const };
+    const occasion = { ...planWith({}).occasion, theme };
+    const cost = (food: string) =>
+      boardOfExactly([food], ['grana-padano', 'aged-gouda'], { occasion }).points -
+      boardOfExactly([food], ['grana-padano', 'aged-gouda'], {}).points;
+    expect(cost('grana-padano')).toBeCloseTo(0, 6);
+    expect(cost('aged-gouda')).toBeGreaterThan(1);
+  });
+
+  test('a food that somebody dislikes, by each group that does', () => {
+    const cost = (...dislikes: string[][]) =>
+      boardOfExactly(['kiwi'], ['kiwi'], {
+        party: dislikes.map((d, i) => group(`g${i}`, 4, [], { dislikes: d })),
+      }).points;
+    expect(cost(['kiwi'], [])).toBeGreaterThan(cost([], []));
+    expect(cost(['kiwi'], ['kiwi'])).toBeGreaterThan(cost(['kiwi'], []));
+  });
+
+  test('less is lost for what is in the house', () => {
+    const own = { pantry: [{ componentId: id('honey'), massG: 300 }] };
+    expect(boardOfExactly(['honey'], ['honey'], own).points).toBeLessThan(
+      boardOfExactly(['honey'], ['honey'], {}).points,
+    );
+  });
+
+  test('savoury food in a sweet course only', () => {
+    const sweet = { occasion: { ...planWith({}).occasion, role: 'sweet' as const } };
+    const larder = ['kale-crisps', 'brioche-toasts'];
+    const more = (patch: Partial<Plan>) =>
+      boardOfExactly(['kale-crisps'], larder, patch).points -
+      boardOfExactly(['brioche-toasts'], larder, patch).points;
+    expect(more(sweet) - more({})).toBeGreaterThan(20);
+  });
+});
+
+describe('what no board may be', () => {
+  test('one with more bowls than there are', () => {
+    const dips = ['hummus-home', 'tzatziki'];
+    const bowls = (count: number) => ({ bowls: [{ diameterMm: 100, count }] });
+    expect(boardOfExactly(dips, dips, bowls(2)).feasible).toBe(true);
+    expect(boardOfExactly(dips, dips, bowls(1)).feasible).toBe(false);
+  });
+
+  test('one with more work than there are hands', () => {
+    const foods = ['brie', 'salami', 'cucumber', 'strawberries'];
+    const minutes = (n: number) => ({ work: { minutes: n, helpers: 0 } });
+    expect(boardOfExactly(foods, foods, minutes(240)).feasible).toBe(true);
+    expect(boardOfExactly(foods, foods, minutes(5)).feasible).toBe(false);
+    // helpers bring hands of their own
+    expect(boardOfExactly(foods, foods, { work: { minutes: 5, helpers: 9 } }).feasible).toBe(true);
+  });
+
+  test('one that costs more than the budget in whole packs', () => {
+    const foods = ['brie', 'salami'];
+    const cheapest = foods.reduce(
+      (n, f) => n + Math.min(...CATALOGUE.find((c) => c.id === f)!.packs.map((p) => p.priceMinor)),
+      0,
+    );
+    expect(boardOfExactly(foods, foods, { budgetMinor: cheapest - 10 }).feasible).toBe(false);
+    expect(boardOfExactly(foods, foods, { budgetMinor: cheapest * 10 }).feasible).toBe(true);
+  });
+});

@@ -1,0 +1,43 @@
+import { expect, test } from '@jest/globals';
+import { applyCommand, type Command, type Plan } from '../plan/index.js';
+import { group, lies, planWith } from '../testing/plans.js';
+import { advisedOutline, withSize } from './index.js';
+
+const base = planWith({ party: [] });
+const come = (n: number): Command => ({ name: 'set-party', party: [group('all', n)] });
+const after = (plan: Plan, command: Command): Plan => {
+  const done = applyCommand(plan, withSize(plan, command));
+  if (!done.ok) throw new Error(done.problems[0]?.reason);
+  return done.plan;
+};
+const size = (plan: Plan) => plan.surfaces[0]!.outline;
+
+test('a new surface takes the size of the party, and keeps to it as the party grows, in one step of undo', () => {
+  const twelve = after(base, come(12));
+  expect(size(twelve)).toEqual(advisedOutline(twelve, twelve.surfaces[0]!));
+  const thirty = after(twelve, come(30));
+  expect(size(thirty)).not.toEqual(size(twelve));
+  expect(withSize(twelve, come(30))).toMatchObject({ name: 'together', label: 'change the party' });
+});
+
+test('a size given by hand stays, and so does one that food lies on', () => {
+  const [surface] = base.surfaces;
+  const byHand = after(base, {
+    name: 'set-surface',
+    surface: { ...surface!, outline: { kind: 'round', diameterMm: 330 } },
+  });
+  expect(size(after(byHand, come(12)))).toEqual({ kind: 'round', diameterMm: 330 });
+  const twelve = after(base, come(12));
+  const laid = { ...twelve, placements: [lies('brie', 200)] };
+  expect(size(after(laid, come(30)))).toEqual(size(twelve));
+  // the size of a fresh plan, chosen again by hand, is a choice too
+  const again = after(twelve, { name: 'set-surface', surface: { ...surface! } });
+  expect(size(after(again, come(30)))).toEqual(size(base));
+});
+
+test('two surfaces are the stylist’s own affair, and a refused edit comes back as it was', () => {
+  const two = { ...base, surfaces: [base.surfaces[0]!, { ...base.surfaces[0]!, id: 'b' as never }] };
+  expect(withSize(two, come(12))).toEqual(come(12));
+  const wrong = { name: 'set-party', party: 'nobody' } as unknown as Command;
+  expect(withSize(base, wrong)).toBe(wrong);
+});
