@@ -83,7 +83,7 @@ test.describe('the whole board', () => {
       .getByRole('button', { name: 'Vegan', exact: true })
       .click();
     await paper.getByRole('button', { name: 'Turn it' }).click();
-    await expect(paper.getByRole('status')).toContainText('so that the board is vegan', SLOW);
+    await expect(paper.getByRole('status')).toContainText('so that the board fits: vegan', SLOW);
     await paper.getByLabel('Take the change of Pork salami').uncheck();
     await paper.getByRole('button', { name: 'Take what is ticked' }).click();
     await page.getByRole('link', { name: /^Lay/ }).click();

@@ -1,3 +1,4 @@
+import { Effect } from '../ui/Effect.js';
 import { useState } from 'react';
 import type { Checked, Finding } from '../../core/check/index.js';
 import type { Command, Plan } from '../../core/plan/index.js';
@@ -42,7 +43,7 @@ export function Rail({
               <div className="strips">
                 {ways.map((w, k) => (
                   <button key={w.label} className={k === 0 ? 'go' : ''} onClick={() => loosen(w.command)}>
-                    {w.label} <span>{w.effect}</span>
+                    {w.label} <Effect words={w.effect} />
                   </button>
                 ))}
               </div>

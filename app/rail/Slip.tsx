@@ -1,3 +1,4 @@
+import { Effect } from '../ui/Effect.js';
 import type { Finding, Remedy } from '../../core/check/index.js';
 import { inUnits } from '../../core/measure/index.js';
 import type { Group } from '../../core/party/index.js';
@@ -84,7 +85,6 @@ function Strips({
 }) {
   const run = useRemedy();
   const edit = useSession((s) => s.edit);
-  const units = useSettings((s) => s.units);
   const one = f.components.length === 1 ? f.components[0] : undefined;
   const press = (r: Remedy): void => {
     const answers = answersIn(r.command);
@@ -97,7 +97,7 @@ function Strips({
     <div className="strips">
       {f.remedies.slice(0, MOST_STRIPS).map((r, i) => (
         <button key={r.label} className={i === 0 ? 'go' : ''} onClick={() => press(r)}>
-          {r.label} <span>{inUnits(r.effect, units)}</span>
+          {r.label} <Effect words={r.effect} />
         </button>
       ))}
       {one && f.glyph !== 'whole' && plan.placements.some((p) => p.componentId === one) && (

@@ -66,7 +66,7 @@ export function SwapDialog({
       title={`Instead of ${component?.name.toLowerCase() ?? componentId}`}
       hint="Ranked by how well each does the same job, and by what it fixes or breaks on this board."
     >
-      <div className="row">
+      <div className="narrow">
         <select
           aria-label="What kind"
           value={kind}
@@ -80,7 +80,7 @@ export function SwapDialog({
           ))}
         </select>
         <select aria-label="Only" value={only} onChange={(e) => setOnly(e.target.value as Only | '')}>
-          <option value="">any</option>
+          <option value="">all of them</option>
           {ONLY.map(([id, words]) => (
             <option key={id} value={id}>
               {words}

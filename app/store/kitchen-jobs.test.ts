@@ -21,7 +21,7 @@ class FakeWorker {
   terminate(): void {}
 }
 (globalThis as unknown as { Worker: unknown }).Worker = FakeWorker;
-const { useKitchen } = await import('./kitchen-jobs.js');
+const { provenFor, useKitchen } = await import('./kitchen-jobs.js');
 
 const session = () => useSession.getState();
 const plan = planWith({ party: [group('all', 4)], placements: [lies('brie', 250)] });
@@ -77,6 +77,11 @@ describe('composing', () => {
     await done;
     await until(() => session().saving === 0);
     expect(foods()).toEqual(['feta', 'cucumber']);
+    // the proof is about this board for this brief: laying it changes nothing, another guest does
+    const proof = useKitchen.getState().proof!;
+    expect(proof).toMatchObject({ gap: 0, kept: false, about: provenFor(session().plan!) });
+    const more = { ...session().plan!, party: [group('all', 5)] };
+    expect(provenFor(more)).not.toBe(proof.about);
     expect(session().plan!.layout).toHaveLength(1);
     expect(session().undoLabel).toBe('compose the board');
     session().step('back');

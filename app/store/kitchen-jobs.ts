@@ -2,7 +2,7 @@ import { toast } from 'sonner';
 import { create } from 'zustand';
 import type { ComponentId } from '../../core/catalogue/index.js';
 import { cameAndWent, type Conflict } from '../../core/compose/index.js';
-import { planLarder, type Plan } from '../../core/plan/index.js';
+import { canonicalText, planLarder, type Plan } from '../../core/plan/index.js';
 import type { Answer } from '../workers/contract.js';
 import { ask, Cancelled, type Running } from '../workers/kitchen.js';
 import { useSession } from './session.js';
@@ -13,6 +13,8 @@ interface Jobs {
   conflicts: Conflict[];
   /** What the last proposal brought and took, by name; null when there is none. */
   changed: { came: string[]; went: string[] } | null;
+  /** How much better any board could be than the one that was composed, as a share of its points; and for which plan. */
+  proof: { gap: number; kept: boolean; about: string } | null;
   /** With `keep`, what lies on the board stays and the rest is chosen around it. */
   compose(plan: Plan, keep?: boolean): Promise<void>;
   /** `amends`: one step of undo with the edit of this name that called for it. */
@@ -33,6 +35,9 @@ const session = () => useSession.getState();
  */
 const untouched = (asked: Plan, placements: Plan['placements']): boolean =>
   session().planId === asked.id && JSON.stringify(session().plan?.placements) === JSON.stringify(placements);
+
+/** All that a proof is about: the board and the whole brief. How it is laid, and notes, change nothing in it. */
+export const provenFor = (plan: Plan): string => canonicalText({ ...plan, layout: [], notes: '' });
 
 /** What came and what went, by name. */
 function namedChange(before: Plan, after: Plan): { came: string[]; went: string[] } {
@@ -59,9 +64,10 @@ export const useKitchen = create<Jobs>((set) => ({
   doing: null,
   conflicts: [],
   changed: null,
+  proof: null,
 
   async compose(plan, keep = false) {
-    set({ doing: 'Looking through the larder', conflicts: [], changed: null });
+    set({ doing: 'Looking through the larder', conflicts: [], changed: null, proof: null });
     const before = plan.placements;
     let shown: Plan['placements'] | undefined = before;
     const show = (found: Plan): void => {
@@ -74,7 +80,10 @@ export const useKitchen = create<Jobs>((set) => ({
     running = job;
     const answer = await finish(job, set);
     if (answer?.status === 'impossible') set({ conflicts: answer.conflicts });
-    else if (answer) show(answer.plan);
+    else if (answer) {
+      show(answer.plan);
+      set({ proof: { gap: answer.gap, kept: keep, about: provenFor(answer.plan) } });
+    }
     // stopped after the first board: it stays, and is laid
     const now = session().plan;
     if (now && shown !== before && before.length > 0) set({ changed: namedChange(plan, now) });

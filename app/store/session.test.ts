@@ -51,6 +51,27 @@ describe('the plan that this tab works on', () => {
     expect([session().undoLabel, session().redoLabel]).toEqual(['change the notes', 'change the notes']);
   });
 
+  test('a new board grows with its party in one step of undo, and not once it is sized by hand', async () => {
+    const fresh = planWith({ party: [] });
+    await putPlan({ ...fresh, id: 'fresh' as typeof fresh.id }, 1);
+    await session().open('fresh');
+    const size = () => session().plan!.surfaces[0]!.outline;
+    const before = size();
+    session().edit({ name: 'set-party', party: [group('all', 20)] });
+    const grown = size();
+    expect(grown).not.toEqual(before);
+    await until(() => session().saving === 0);
+    expect((await db.plans.get('fresh'))!.doc.surfaces[0]!.outline).toEqual(grown);
+    session().step('back');
+    await until(() => session().saving === 0);
+    expect([session().plan!.party, size()]).toEqual([[], before]);
+    const mine = { ...session().plan!.surfaces[0]!, outline: { kind: 'round' as const, diameterMm: 610 } };
+    session().edit({ name: 'set-surface', surface: mine });
+    session().edit({ name: 'set-party', party: [group('all', 8)] });
+    await until(() => session().saving === 0);
+    expect(size()).toEqual({ kind: 'round', diameterMm: 610 });
+  });
+
   test('a refused edit changes neither the screen nor the store', async () => {
     session().edit({ name: 'set-seed', seed: -4 });
     expect(session().plan!.seed).toBe(plan.seed);

@@ -2,6 +2,7 @@ import { liveQuery, type Subscription } from 'dexie';
 import { toast } from 'sonner';
 import { create } from 'zustand';
 import { applyCommand, type Command, type Plan } from '../../core/plan/index.js';
+import { withSize } from '../../core/portion/index.js';
 import { db } from './db.js';
 import { readRow, stepLabels, writeCommand, writeStep, type Written } from './plans.js';
 
@@ -71,9 +72,10 @@ export const useSession = create<Session>((set, get) => {
     });
   }
 
-  function apply(command: Command, amends?: string): void {
+  function apply(asked: Command, amends?: string): void {
     const { plan, planId, rev } = get();
     if (!plan || !planId) return;
+    const command = withSize(plan, asked);
     const done = applyCommand(plan, command);
     if (!done.ok) {
       toast.error(done.problems.map((p) => `${p.path ? `${p.path}: ` : ''}${p.reason}`).join('; '));

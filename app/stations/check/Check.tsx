@@ -1,3 +1,4 @@
+import { Effect } from '../../ui/Effect.js';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import type { Component } from '../../../core/catalogue/index.js';
@@ -126,7 +127,7 @@ function WholeParty({ plan, checked }: { plan: Plan; checked: Checked }) {
         {certificate.shortFirst && <p className="soft">{certificate.shortFirst.text}</p>}
         {certificate.remedy && (
           <button className="button quiet small" onClick={() => run(certificate.remedy!.command)}>
-            {certificate.remedy.label} <span>{inUnits(certificate.remedy.effect, units)}</span>
+            {certificate.remedy.label} <Effect words={certificate.remedy.effect} />
           </button>
         )}
       </div>

@@ -1,3 +1,4 @@
+import { Effect } from '../../ui/Effect.js';
 import { useDeferredValue, useState } from 'react';
 import { promiseAt, type Checked } from '../../../core/check/index.js';
 import { formatMass, inUnits } from '../../../core/measure/index.js';
@@ -42,7 +43,7 @@ export function Greed({ checked }: { checked: Checked }) {
       </ul>
       {remedy && (
         <button className="button quiet small" onClick={() => run(remedy.command)}>
-          {remedy.label} <span>{inUnits(remedy.effect, units)}</span>
+          {remedy.label} <Effect words={remedy.effect} />
         </button>
       )}
     </details>

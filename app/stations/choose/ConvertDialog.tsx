@@ -108,25 +108,18 @@ const HOT_C = 30;
 
 function Wants({ plan, target, onChange }: { plan: Plan; target: Target; onChange: (t: Target) => void }) {
   const [percent, setPercent] = useState(20);
-  const { budgetMinor: _b, guests: _g, occasion: _o, ...bare } = target;
   const july = `${plan.occasion.start.slice(0, 4)}-07-15${plan.occasion.start.slice(10)}`;
+  const cheaper = target.budgetMinor !== undefined;
+  /** The money follows the guests and the share. */
+  const change = (patch: Partial<Target>, money = cheaper, share = percent): void => {
+    const { budgetMinor: _old, ...next } = { ...target, ...patch };
+    onChange(money ? { ...next, budgetMinor: cheaperBy(plan, share, next) } : next);
+  };
   return (
     <Ticks legend="Make it">
-      <NeedPicker needs={[...target.needs]} onChange={(needs) => onChange({ ...target, needs })} />
+      <NeedPicker needs={[...target.needs]} onChange={(needs) => change({ needs })} />
       <div className="row">
-        <Tick
-          inline
-          label="cheaper by"
-          on={target.budgetMinor !== undefined}
-          onChange={(on) =>
-            onChange({
-              ...bare,
-              ...(target.guests ? { guests: target.guests } : {}),
-              ...(target.occasion ? { occasion: target.occasion } : {}),
-              ...(on ? { budgetMinor: cheaperBy(plan, percent) } : {}),
-            })
-          }
-        />
+        <Tick inline label="cheaper by" on={cheaper} onChange={(on) => change({}, on)} />
         <NumberInput
           label="per cent"
           value={percent}
@@ -135,7 +128,7 @@ function Wants({ plan, target, onChange }: { plan: Plan; target: Target; onChang
           width={90}
           onChange={(n) => {
             setPercent(n);
-            if (target.budgetMinor !== undefined) onChange({ ...target, budgetMinor: cheaperBy(plan, n) });
+            if (cheaper) change({}, true, n);
           }}
         />
         <NumberInput
@@ -144,20 +137,16 @@ function Wants({ plan, target, onChange }: { plan: Plan; target: Target; onChang
           min={1}
           max={2000}
           width={110}
-          onChange={(n) => onChange({ ...target, guests: Math.max(1, Math.round(n)) })}
+          onChange={(n) => change({ guests: Math.max(1, Math.round(n)) })}
         />
         <Tick
           inline
           label={`for July outdoors, ${HOT_C} °C`}
           on={target.occasion !== undefined}
-          onChange={(on) =>
-            onChange({
-              ...bare,
-              ...(target.guests ? { guests: target.guests } : {}),
-              ...(target.budgetMinor === undefined ? {} : { budgetMinor: target.budgetMinor }),
-              ...(on ? { occasion: { start: july, where: 'outdoors', airTempC: HOT_C } } : {}),
-            })
-          }
+          onChange={(on) => {
+            const { occasion: _o, ...bare } = target;
+            onChange(on ? { ...bare, occasion: { start: july, where: 'outdoors', airTempC: HOT_C } } : bare);
+          }}
         />
       </div>
       {target.needs.length > 0 && (

@@ -1,5 +1,7 @@
+import { useMemo } from 'react';
+import { percentAtMost } from '../../../core/measure/index.js';
 import type { Plan } from '../../../core/plan/index.js';
-import { useKitchen } from '../../store/kitchen-jobs.js';
+import { provenFor, useKitchen } from '../../store/kitchen-jobs.js';
 
 export type BoardPaper = 'glance' | 'others' | 'convert';
 
@@ -35,6 +37,20 @@ export function Proposals({ plan, onOpen }: { plan: Plan; onOpen: (paper: BoardP
       <button className="button quiet small" onClick={() => onOpen('convert')}>
         Turn the whole board
       </button>
+      <Proof plan={plan} />
     </div>
+  );
+}
+
+/** How good the board is that was composed, as long as it and its brief are as they were then. */
+function Proof({ plan }: { plan: Plan }) {
+  const proof = useKitchen((s) => s.proof);
+  const whole = useMemo(() => proof !== null && proof.about === provenFor(plan), [proof, plan]);
+  if (!proof || !whole) return null;
+  return (
+    <p className="soft" role="status" style={{ margin: 0 }}>
+      Proven: no board {proof.kept ? 'that keeps what lay there' : 'for this brief'} could be more than{' '}
+      {percentAtMost(proof.gap)} better.
+    </p>
   );
 }

@@ -1,0 +1,123 @@
+import { expect, test, type Page } from '@playwright/test';
+import { saved } from './helpers.js';
+
+const SLOW = { timeout: 60_000 };
+
+/** A new plate with a party typed in one line, as somebody does who has read nothing. */
+async function newPlate(page: Page, party: string): Promise<string> {
+  await page.goto('/');
+  await page.getByRole('button', { name: 'New plate' }).click();
+  await page.getByRole('button', { name: 'Say who is coming' }).click();
+  await page.getByRole('textbox', { name: 'The party, in lines' }).fill(party);
+  await page.getByRole('button', { name: 'Seat them' }).click();
+  await saved(page);
+  return new URL(page.url()).pathname.split('/')[2]!;
+}
+
+async function composed(page: Page): Promise<void> {
+  await page.getByRole('link', { name: /^Choose/ }).click();
+  await page.getByRole('button', { name: 'Compose a board' }).click();
+  await expect(page.getByText('Proven: no board for this brief could be more than')).toBeVisible(SLOW);
+  await expect(page.locator('.progress')).toHaveCount(0, SLOW);
+}
+
+test.describe('a board for a stranger’s party', () => {
+  test('fits its party, keeps crumbs from the coeliac guest, and nothing stops service', async ({ page }) => {
+    test.setTimeout(150_000);
+    await newPlate(page, '12 guests: 2 vegan, 1 coeliac');
+    // the board took the size of the party with the same edit, and goes back with it
+    const area = async (what: 'asked' | 'there') =>
+      Number(
+        /\d+/.exec(
+          await page
+            .locator('.foot')
+            .getByText(new RegExp(`cm² ${what}`))
+            .innerText(),
+        )?.[0],
+      );
+    await expect.poll(async () => (await area('there')) / (await area('asked'))).toBeGreaterThan(0.9);
+    expect((await area('there')) / (await area('asked'))).toBeLessThan(1.2);
+    await composed(page);
+    await page.getByRole('link', { name: /^Check/ }).click();
+    await expect(page.locator('article[data-code="looked-after"]')).toContainText(
+      'Everyone is looked after',
+      SLOW,
+    );
+    await expect(page.locator('.slip.cracked')).toHaveCount(0);
+    await expect(page.getByText(/will not all fit/)).toHaveCount(0);
+    await page.getByRole('link', { name: /^Lay/ }).click();
+    await expect(page.locator('path[data-element]').first()).toBeAttached(SLOW);
+  });
+
+  test('the proof goes when a hand bends the board, and comes back with the next proposal', async ({
+    page,
+  }) => {
+    test.setTimeout(150_000);
+    await newPlate(page, '6 guests');
+    await composed(page);
+    const proof = page.getByText('Proven: no board');
+    await page.locator('g[role=button]').first().click();
+    await page
+      .getByRole('button', { name: /^(Take it off|Leave it out)/ })
+      .first()
+      .click();
+    await page.keyboard.press('Escape');
+    await saved(page);
+    await expect(proof).toHaveCount(0);
+    await page.getByRole('button', { name: 'Fill it up, keep the rest' }).click();
+    await expect(page.getByText('Proven: no board that keeps what lay there')).toBeVisible(SLOW);
+  });
+
+  test('cheaper by a fifth for fewer guests is less money in packs, and one step of undo', async ({
+    page,
+  }) => {
+    test.setTimeout(150_000);
+    await newPlate(page, '14 guests');
+    await composed(page);
+    const money = async () =>
+      Number(
+        /€\s*([\d.]+)/.exec(
+          (await page
+            .getByText(/in packs/)
+            .first()
+            .innerText()) ?? '',
+        )?.[1],
+      );
+    const before = await money();
+    expect(before).toBeGreaterThan(0);
+    await page.getByRole('button', { name: 'Turn the whole board' }).click();
+    const paper = page.getByRole('dialog', { name: 'Turn the whole board' });
+    await paper.getByLabel('cheaper by').check();
+    await paper.getByLabel('for so many guests').fill('7');
+    await paper.getByRole('button', { name: 'Turn it' }).click();
+    await expect(paper.getByRole('status')).toContainText('so that the board fits: cheaper, for 7', SLOW);
+    await paper.getByRole('button', { name: /^Take/ }).last().click();
+    await saved(page);
+    await expect(page.getByText('7 guests').first()).toBeVisible();
+    await expect.poll(money, SLOW).toBeLessThan(before * 0.8);
+    await page.getByRole('button', { name: /^Undo: convert the board/ }).click();
+    await saved(page);
+    await expect(page.getByText('14 guests').first()).toBeVisible();
+  });
+});
+
+test.describe('a sweet course', () => {
+  test('opens as a demo, bites are sweets with their contrast, and nobody is asked for bread', async ({
+    page,
+  }) => {
+    test.setTimeout(120_000);
+    await page.goto('/');
+    await page.getByLabel('Another demo').selectOption('lamp-boat-sweets');
+    await page.waitForURL('**/plan/*/brief');
+    const id = new URL(page.url()).pathname.split('/')[2]!;
+    await page.goto(`/plan/${id}/check`);
+    await expect(page.locator('article[data-code="looked-after"]')).toContainText(
+      'Everyone is looked after',
+      SLOW,
+    );
+    await expect(page.locator('.slip.cracked')).toHaveCount(0);
+    await page.goto(`/plan/${id}/bites`);
+    await expect(page.getByText(/ginger|strawberries/i).first()).toBeVisible(SLOW);
+    await expect(page.getByText(/kale/i)).toHaveCount(0);
+  });
+});
