@@ -1,6 +1,6 @@
 import { chromium } from '@playwright/test';
 import { spawn, spawnSync } from 'node:child_process';
-import { existsSync } from 'node:fs';
+import { existsSync, readFileSync } from 'node:fs';
 import path from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { CATALOGUE, searchComponents, usualForm } from '../core/catalogue/index.js';
@@ -10,6 +10,7 @@ import { laySurface } from '../core/lay/index.js';
 import { judgeNeed, NEEDS } from '../core/needs/index.js';
 import type { NeedChoice } from '../core/party/index.js';
 import type { Plan } from '../core/plan/index.js';
+import { costOf } from '../core/portion/index.js';
 import { convert, swapsFor, type Conversion } from '../core/swap/index.js';
 import { randomBrief } from '../core/testing/briefs.js';
 import { DEMOS } from '../demo/index.js';
@@ -152,18 +153,44 @@ console.log(
 
 /** Gaps of what was shown after so many milliseconds, against the bound that was proven in the end. */
 const AT_MS = [300, 1000, 3000, 5000];
-for (const [name, make] of Object.entries(DEMOS)) {
-  const demo = make();
-  const shown: { at: number; plan: Plan }[] = [];
+const NONE_YET = 1;
+
+/** Composes, and says how far from the bound that was proven in the end the board was that was shown after each time. */
+function gapsOf(plan: Plan): {
+  done: ReturnType<typeof compose>;
+  firstMs: number;
+  allMs: number;
+  gaps: number[];
+} {
+  const shown: { at: number; objective: number }[] = [];
   const t = performance.now();
-  const done = compose(demo, solve, { onFirst: (p) => shown.push({ at: performance.now() - t, plan: p }) });
-  const all = performance.now() - t;
-  const points = AT_MS.map((ms) =>
-    all <= ms ? `${(done.gap * 100).toFixed(1)} %` : shown.some((s) => s.at <= ms) ? 'a board' : '–',
-  );
+  const done = compose(plan, solve, {
+    onFirst: (_plan, objective) => shown.push({ at: performance.now() - t, objective }),
+  });
+  const allMs = performance.now() - t;
+  if (Number.isFinite(done.objective)) shown.push({ at: allMs, objective: done.objective });
+  const gaps = AT_MS.map((ms) => {
+    const last = shown.filter((s) => s.at <= ms).at(-1);
+    return last ? Math.max(0, 1 - done.bound / last.objective) : NONE_YET;
+  });
+  return { done, firstMs: shown[0]?.at ?? allMs, allMs, gaps };
+}
+
+const gapWords = (gaps: readonly number[]) =>
+  gaps.map((g) => (g === NONE_YET ? 'none yet' : `${(g * 100).toFixed(1)} %`)).join(', ');
+
+for (const [name, make] of Object.entries(DEMOS)) {
+  const { done, firstMs, allMs, gaps } = gapsOf(make());
   console.log(
-    `${name}: first ${shown[0]?.at.toFixed(0) ?? '–'} ms, ${done.status} after ${all.toFixed(0)} ms at ${(done.gap * 100).toFixed(2)} %; after ${AT_MS.join(', ')} ms: ${points.join(', ')}`,
+    `${name}: first ${firstMs.toFixed(0)} ms, ${done.status} after ${allMs.toFixed(0)} ms at ${(done.gap * 100).toFixed(2)} %; gap after ${AT_MS.join(', ')} ms: ${gapWords(gaps)}`,
   );
+  const spent = costOf(done.plan);
+  for (const share of [0.85, 0.7]) {
+    const tight = gapsOf({ ...make(), budgetMinor: Math.round(spent * share) });
+    console.log(
+      `  for ${Math.round(share * 100)} % of its money: first ${tight.firstMs.toFixed(0)} ms, ${(tight.done.gap * 100).toFixed(1)} % after ${tight.allMs.toFixed(0)} ms; gap after ${AT_MS.join(', ')} ms: ${gapWords(tight.gaps)}`,
+    );
+  }
   const board = done.plan;
   const turned = NEEDS.filter((n) => !n.quantity).map((n) => {
     const at = performance.now();
@@ -189,10 +216,11 @@ console.log(
 const BRIEFS = Number(process.env.BRIEFS ?? 200);
 const tally = { proven: 0, feasible: 0, impossible: 0, short: 0 };
 const times: number[] = [];
+const allGaps: number[][] = [];
 for (let n = 1; n <= BRIEFS; n++) {
-  const t = performance.now();
-  const done = compose(randomBrief(n), solve);
-  times.push(performance.now() - t);
+  const { done, allMs, gaps } = gapsOf(randomBrief(n));
+  times.push(allMs);
+  if (done.status !== 'impossible') allGaps.push(gaps);
   if (done.status === 'impossible') tally.impossible += 1;
   else {
     tally[done.status === 'optimal' ? 'proven' : 'feasible'] += 1;
@@ -201,9 +229,8 @@ for (let n = 1; n <= BRIEFS; n++) {
 }
 const made = tally.proven + tally.feasible;
 console.log(
-  `${BRIEFS} random briefs: ${tally.proven} proven, ${tally.feasible} with a wider gap, ${tally.impossible} impossible and told so; nobody left out in ${made - tally.short} of ${made}; ${median(times).toFixed(0)} ms each, slowest ${Math.max(...times).toFixed(0)}`,
+  `${BRIEFS} random briefs: ${tally.proven} proven, ${tally.feasible} with a wider gap, ${tally.impossible} impossible and told so; nobody left out in ${made - tally.short} of ${made}; gap after ${AT_MS.join(', ')} ms in the middle: ${gapWords(AT_MS.map((_, i) => median(allGaps.map((g) => g[i]!))))}; ${median(times).toFixed(0)} ms each, slowest ${Math.max(...times).toFixed(0)}`,
 );
-console.log(`memory of the process at the end: ${Math.round(process.memoryUsage().rss / 1e6)} MB`);
 
 if (!existsSync(path.join(root, 'dist/index.html')))
   spawnSync('npx', ['vite', 'build', 'app', '--logLevel', 'error'], { cwd: root });
@@ -224,5 +251,42 @@ const paint = await page.evaluate(
   () => performance.getEntriesByName('first-contentful-paint')[0]?.startTime ?? 0,
 );
 console.log(`first paint: ${paint.toFixed(0)} ms (${(paint / checkMs).toFixed(1)} checks)`);
+
+/** What the worker that composes holds, and the whole tab around it, after composing the demo once. */
+const session = await page.context().newCDPSession(page);
+const workers: string[] = [];
+const heaps: number[] = [];
+session.on('Target.attachedToTarget', (e) => {
+  if (e.targetInfo.type === 'worker') workers.push(e.sessionId);
+});
+session.on('Target.receivedMessageFromTarget', (e) => {
+  const { result } = JSON.parse(e.message) as { result?: { usedSize?: number } };
+  if (result?.usedSize) heaps.push(result.usedSize);
+});
+await session.send('Target.setAutoAttach', {
+  autoAttach: true,
+  waitForDebuggerOnStart: false,
+  flatten: false,
+});
+await page.getByRole('button', { name: /open the demo/i }).click();
+await page.waitForURL(/plan\//);
+await page.goto(page.url().replace(/\/[a-z]+$/, '/choose'));
+await page.getByRole('button', { name: 'Compose it anew, keep pins' }).click();
+await page.getByText('could be more than').first().waitFor({ timeout: 60_000 });
+for (const sessionId of workers)
+  await session
+    .send('Target.sendMessageToTarget', {
+      sessionId,
+      message: JSON.stringify({ id: 1, method: 'Runtime.getHeapUsage' }),
+    })
+    .catch(() => undefined); // a worker of the page before is gone
+await page.waitForTimeout(500);
+const { processInfo } = await (await browser.newBrowserCDPSession()).send('SystemInfo.getProcessInfo');
+const rssMb = processInfo
+  .filter((p) => p.type === 'renderer')
+  .map((p) => Number(/VmRSS:\s+(\d+)/.exec(readFileSync(`/proc/${p.id}/status`, 'utf8'))?.[1] ?? 0) / 1000);
+console.log(
+  `memory of the worker after composing: ${(Math.max(0, ...heaps) / 1e6).toFixed(0)} MB of heap, ${Math.max(...rssMb).toFixed(0)} MB for the whole tab`,
+);
 await browser.close();
 server.kill();
