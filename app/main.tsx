@@ -98,7 +98,8 @@ function App() {
   useTheme();
   return (
     <>
-      <RouterProvider router={router} />
+      {/* at once: in a transition the old station would take the next keys, and lose what they opened */}
+      <RouterProvider router={router} useTransitions={false} />
       <Toaster
         position="bottom-center"
         toastOptions={{
