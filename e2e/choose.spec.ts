@@ -12,7 +12,7 @@ test.describe('how much', () => {
     await page.getByRole('button', { name: 'Side by side' }).click();
     const paper = page.getByRole('dialog', { name: 'How much, side by side' });
     await expect(paper).toContainText('shares one budget between cheese and meat');
-    await paper.getByRole('button', { name: 'Take Combined' }).click();
+    await paper.getByRole('button', { name: 'Take it: Combined' }).click();
     await expect(paper).toContainText('Combined is the school of this plan');
     await paper.getByText('Figures of your own', { exact: true }).click();
     await paper.getByLabel('Called').fill('Hilltop');
@@ -47,7 +47,7 @@ test.describe('the composer bends', () => {
   test('a brief that cannot be kept hangs its ways out, and one press composes', async ({ page }) => {
     test.setTimeout(150_000);
     await openDemo(page);
-    await page.getByRole('button', { name: 'Bowls and tools at hand. Change' }).click();
+    await page.getByRole('button', { name: /knives at hand. Change/ }).click();
     const hands = page.getByRole('dialog', { name: 'Bowls and tools at hand' });
     await hands.getByLabel('limit the minutes').check();
     await hands.getByLabel('Minutes each').fill('25');
@@ -65,7 +65,7 @@ test.describe('the composer bends', () => {
     test.setTimeout(120_000);
     await openDemo(page, 'choose');
     await page.getByRole('button', { name: 'Two others' }).click();
-    await page.getByRole('button', { name: 'Take board 2' }).click(SLOW);
+    await page.getByRole('button', { name: 'Take it: board 2' }).click(SLOW);
     await saved(page);
     await expect(page.getByRole('button', { name: /Undo: take another board/ })).toBeVisible(SLOW);
   });
@@ -107,7 +107,7 @@ test.describe('the whole board', () => {
     await food.getByRole('button', { name: 'Swap it' }).click();
     const paper = page.getByRole('dialog', { name: 'Instead of blossom honey' });
     await paper.getByLabel('What kind').selectOption('home-made');
-    const made = paper.getByRole('button', { name: /^Take Honey with thyme/ });
+    const made = paper.getByRole('button', { name: /^Take it: Honey with thyme/ });
     await expect(made).toBeVisible(SLOW);
     await made.hover();
     await expect(page.locator('g[aria-label^="Honey with thyme"]')).toBeAttached();

@@ -6,7 +6,8 @@ export async function openDemo(page: Page, station = 'brief'): Promise<string> {
   await page.getByRole('button', { name: 'Open the demo' }).click();
   await page.waitForURL('**/plan/*/brief');
   const id = new URL(page.url()).pathname.split('/')[2]!;
-  if (station !== 'brief') await page.getByRole('navigation', { name: 'Stations' }).locator(`a[href$="/${station}"]`).click();
+  if (station !== 'brief')
+    await page.getByRole('navigation', { name: 'Stations' }).locator(`a[href$="/${station}"]`).click();
   await expect(page.getByRole('heading', { level: 1 })).toContainText('Comet Watch');
   return id;
 }

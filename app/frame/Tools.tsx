@@ -28,10 +28,9 @@ export function Tools({ plan, nextGuest, onBox }: { plan: Plan; nextGuest: () =>
         onClick={nextGuest}
         aria-label={`Seen by ${seen ? seen.name : 'everyone'}. Next guest`}
       >
-        <em>Seen by</em>
-        <SeenRims seen={seen} party={plan.party} />
+        <em>Seen by</em> <SeenRims seen={seen} party={plan.party} />
         {seen ? seen.name : 'everyone'}
-        <kbd>G</kbd>
+        <kbd data-key="G" />
       </button>
     </div>
   );

@@ -9,16 +9,16 @@ import { PaperDialog } from '../ui/Paper.js';
 export function Spike({ plan, checked }: { plan: Plan; checked: Checked }) {
   const [open, setOpen] = useState(false);
   const last = checked.settled[0];
+  const latest = last ? `last: ${last.text.toLowerCase().slice(0, 26)}` : 'nothing on the spike';
   return (
     <>
       <button
         className="spike"
         onClick={() => setOpen(true)}
-        aria-label={`${checked.settled.length} settled slips. Read them again`}
+        aria-label={`${checked.settled.length} settled ${latest}. Read the settled slips again`}
       >
         <span>
-          <b>{checked.settled.length} settled</b>
-          {last ? `last: ${last.text.toLowerCase().slice(0, 26)}` : 'nothing on the spike'}
+          <b>{checked.settled.length} settled</b> {latest}
         </span>
         <SpikeDrawing papers={checked.settled.length} />
       </button>

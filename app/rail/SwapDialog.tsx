@@ -219,7 +219,7 @@ function Candidate({
           </>
         )}
       </span>
-      <button className="button small" onClick={onTake} aria-label={`Take ${s.name}`}>
+      <button className="button small" onClick={onTake} aria-label={`Take it: ${s.name}`}>
         Take it
       </button>
     </li>

@@ -91,12 +91,10 @@ function BriefShelf({ plan, targets }: { plan: Plan; targets: Targets }) {
           key={g.id}
           className="party-line"
           onClick={() => setGroup(g)}
-          aria-label={`${g.name}, ${g.count} guests. Change`}
+          aria-label={`${g.name}, ${g.count} × ${trimmed(portionsOf(g) / g.count)} portions. Change`}
         >
           <Rim group={g} />
-          {g.name}
-          <b>{g.count}</b>
-          <i>× {trimmed(portionsOf(g) / g.count)}</i>
+          {g.name} <b>{g.count}</b> <i>× {trimmed(portionsOf(g) / g.count)}</i>
         </button>
       ))}
       {!lines && (

@@ -104,7 +104,7 @@ function Chosen({
           type="button"
           className="link"
           style={{ marginLeft: 'auto' }}
-          aria-label={`Take ${pack.name} away`}
+          aria-label={`Take away ${pack.name}`}
           onClick={onDrop}
         >
           Take away

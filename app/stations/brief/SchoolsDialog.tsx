@@ -83,7 +83,7 @@ function Side({ plan, offers }: { plan: Plan; offers: readonly SchoolOffer[] }) 
               ) : (
                 <button
                   className="button quiet small"
-                  aria-label={`Take ${o.name}`}
+                  aria-label={`Take it: ${o.name}`}
                   onClick={() => edit({ name: 'set-school', school: o.id })}
                 >
                   Take it
@@ -220,7 +220,7 @@ function Log({ plan }: { plan: Plan }) {
             <b>{b.name}</b>, {b.portions} portions{' '}
             <button
               className="link"
-              aria-label={`Take ${b.name} out of the log`}
+              aria-label={`Take out ${b.name}`}
               onClick={() =>
                 edit({ name: 'set-past-boards', pastBoards: plan.pastBoards.filter((_, k) => k !== i) })
               }

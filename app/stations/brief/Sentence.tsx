@@ -206,7 +206,11 @@ function Besides({ plan }: { plan: Plan }) {
         {theme.name || 'none'}
       </button>
       . At hand:{' '}
-      <button className="word" onClick={() => setOpen('tools')} aria-label="Bowls and tools at hand. Change">
+      <button
+        className="word"
+        onClick={() => setOpen('tools')}
+        aria-label={`${bowls} bowls, ${plan.tools.knives} knives at hand. Change`}
+      >
         {bowls} bowls, {plan.tools.knives} knives
       </button>
       .{open === 'theme' && <ThemeDialog plan={plan} onClose={() => setOpen(null)} />}

@@ -119,6 +119,10 @@ function WholeParty({ plan, checked }: { plan: Plan; checked: Checked }) {
   const certificate = certificateOf(checked.context, checked.care);
   const questions = labelQuestions(checked.context);
   const open = new Set(questions.filter((q) => q.answer === undefined).map((q) => q.component.id)).size;
+  const words = (g: LookedAfter) =>
+    g.ok
+      ? `${formatMass(g.sureG / g.group.count, units)} each, ${g.bites} bites`
+      : inUnits(g.missing.join('; '), units);
   return (
     <>
       <h2 style={{ marginTop: 0 }}>Is everyone looked after?</h2>
@@ -148,18 +152,13 @@ function WholeParty({ plan, checked }: { plan: Plan; checked: Checked }) {
           className="party-line"
           style={{ alignItems: 'flex-start', padding: '6px 0' }}
           onClick={() => see(g.group.id)}
-          aria-label={`See the board as ${g.group.name}`}
+          aria-label={`${g.group.name}, ${g.group.count} ${words(g)}. See the board as they do`}
         >
           <PlateGlyph state={g.ok ? 'whole' : 'cracked'} size={24} />
           <Rim group={g.group} />
           <span>
-            {g.group.name}, {g.group.count}
-            <br />
-            <span style={{ fontWeight: 500 }}>
-              {g.ok
-                ? `${formatMass(g.sureG / g.group.count, units)} each, ${g.bites} bites`
-                : inUnits(g.missing.join('; '), units)}
-            </span>
+            {g.group.name}, {g.group.count} <br />
+            <span style={{ fontWeight: 500 }}>{words(g)}</span>
           </span>
         </button>
       ))}

@@ -61,7 +61,7 @@ export function OthersDialog({ plan, onClose }: { plan: Plan; onClose: () => voi
                   ? 'the same money'
                   : `${formatMoney(Math.abs(more), plan.currency)} ${more > 0 ? 'more' : 'less'}`}
               </span>
-              <button className="button small" onClick={() => take(o)} aria-label={`Take board ${i + 2}`}>
+              <button className="button small" onClick={() => take(o)} aria-label={`Take it: board ${i + 2}`}>
                 Take it
               </button>
             </p>
