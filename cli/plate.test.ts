@@ -1,24 +1,48 @@
 import { describe, expect, test } from '@jest/globals';
 import { spawnSync } from 'node:child_process';
-import { mkdtempSync, writeFileSync } from 'node:fs';
-import { tmpdir } from 'node:os';
-import path from 'node:path';
 import { canonicalText, type Plan } from '../core/plan/index.js';
+import { runPlate } from './run.js';
 import { group, lies, planWith } from '../core/testing/plans.js';
 
-function plate(args: string[], input?: string) {
+interface Answer {
+  code: number | null;
+  out: string;
+  json: <T>() => T;
+  error: () => { error: { kind: string; message: string; problems?: unknown } };
+}
+
+const answer = (code: number | null, out: string, err: string): Answer => ({
+  code,
+  out,
+  json: <T>() => JSON.parse(out) as T,
+  error: () => JSON.parse(err.trim().split('\n').at(-1) ?? '') as never,
+});
+
+/** The verb itself, without starting a process. */
+async function plate(args: string[], input = '', files: Record<string, string> = {}): Promise<Answer> {
+  let [out, err] = ['', ''];
+  const code = await runPlate(args, {
+    read: (file) => {
+      if (file === '-') return input;
+      if (!(file in files)) throw new Error('no such file');
+      return files[file]!;
+    },
+    write: (file, text) => void (files[file] = text),
+    out: (text) => void (out += text),
+    err: (text) => void (err += text),
+    now: () => 0,
+  });
+  return answer(code, out, err);
+}
+
+/** As a stylist's script calls it. */
+function spawned(args: string[], input?: string): Answer {
   const done = spawnSync(process.execPath, ['scripts/plate.mjs', ...args], {
     encoding: 'utf8',
     ...(input === undefined ? {} : { input }),
     maxBuffer: 64 * 1024 * 1024,
   });
-  const last = done.stderr.trim().split('\n').at(-1) ?? '';
-  return {
-    code: done.status,
-    out: done.stdout,
-    json: () => JSON.parse(done.stdout) as never,
-    error: () => JSON.parse(last) as { error: { kind: string; message: string } },
-  };
+  return answer(done.status, done.stdout, done.stderr);
 }
 
 const small = canonicalText(
@@ -26,78 +50,88 @@ const small = canonicalText(
 );
 
 describe('the headless command', () => {
-  test('the demo is composed and laid, and its plan can be checked', () => {
-    const demo = plate(['demo', 'comet-watch']);
+  test('started as a process: the demo is composed and laid, and its plan can be checked', () => {
+    const demo = spawned(['demo', 'comet-watch']);
     expect(demo.code).toBe(0);
-    const checked = plate(['check', '-'], demo.out).json() as { guests: { lookedAfter: boolean }[] };
-    expect(checked.guests.every((g) => g.lookedAfter)).toBe(true);
-    const laid = plate(['lay', '-', '--seed', '3'], demo.out).json() as {
-      surfaces: { elements: unknown[]; coverage: number }[];
-    };
-    expect(laid.surfaces).toHaveLength(4);
+    const checked = spawned(['check', '-'], demo.out);
+    expect(checked.json<{ guests: { lookedAfter: boolean }[] }>().guests.every((g) => g.lookedAfter)).toBe(
+      true,
+    );
+    const refused = spawned(['lay', '-', '--seed', 'x'], demo.out);
+    expect([refused.code, refused.out]).toEqual([2, '']);
+    expect(refused.error().error.kind).toBe('bad-input');
   });
 
-  test('verdicts follow a setting', () => {
-    const of = (...more: string[]) =>
-      (plate(['verdicts', '--need', 'vegetarian', ...more]).json() as { id: string; verdict: string }[]).find(
-        (c) => c.id === 'parmigiano',
-      )!.verdict;
-    expect([of(), of('--setting', 'rennet=lenient')]).toEqual(['forbidden', 'fine']);
+  test('a board is laid by its seed, and drawn into a file', async () => {
+    const files: Record<string, string> = {};
+    const lay = (seed: string) => plate(['lay', '-', '--seed', seed, '--svg', 'board.svg'], small, files);
+    const [a, again, b] = [await lay('3'), await lay('3'), await lay('4')];
+    const laid = a.json<{ surfaces: { elements: { component: string }[]; coverage: number }[] }>();
+    expect(laid.surfaces).toHaveLength(1);
+    expect(new Set(laid.surfaces[0]!.elements.map((e) => e.component))).toEqual(
+      new Set(['brie', 'green-grapes']),
+    );
+    expect(files['board.svg']).toContain('<svg');
+    expect(again.out).toBe(a.out);
+    expect(b.out).not.toBe(a.out);
   });
 
-  test('verdicts in one form judge only the foods that have it', () => {
-    const list = plate(['verdicts', '--need', 'child-1-3', '--form', 'quartered']).json() as {
-      id: string;
-      form: string;
-      verdict: string;
-    }[];
+  test('verdicts follow a setting', async () => {
+    const of = async (...more: string[]) =>
+      (await plate(['verdicts', '--need', 'vegetarian', ...more]))
+        .json<{ id: string; verdict: string }[]>()
+        .find((c) => c.id === 'parmigiano')!.verdict;
+    expect([await of(), await of('--setting', 'rennet=lenient')]).toEqual(['forbidden', 'fine']);
+  });
+
+  test('verdicts in one form judge only the foods that have it', async () => {
+    const done = await plate(['verdicts', '--need', 'child-1-3', '--form', 'quartered']);
+    const list = done.json<{ id: string; form: string; verdict: string }[]>();
     expect(list.find((c) => c.id === 'green-grapes')).toMatchObject({ form: 'quartered', verdict: 'fine' });
     expect(list.every((c) => c.form === 'quartered')).toBe(true);
   });
 
-  test('a label is read, and judged for the need that is named', () => {
+  test('a label is read, and judged for the need that is named', async () => {
     const text = 'Ingredients: rice, salt. May contain traces of milk.';
-    const read = plate(['label', '-', '--need', 'dairy-free'], text).json() as {
+    const read = (await plate(['label', '-', '--need', 'dairy-free'], text)).json<{
       facts: Record<string, string>;
       spans: { start: number; end: number; text: string }[];
       verdict: string;
-    };
+    }>();
     expect(read.facts['allergen.milk']).toBe('may');
     for (const s of read.spans) expect(text.slice(s.start, s.end)).toBe(s.text);
     expect(read.verdict).toBe('forbidden');
-    const wide = plate(['label', '-', '--need', 'dairy-free', '--setting', 'traces=accept'], text);
-    expect((wide.json() as { verdict: string }).verdict).toBe('fine');
+    const wide = await plate(['label', '-', '--need', 'dairy-free', '--setting', 'traces=accept'], text);
+    expect(wide.json<{ verdict: string }>().verdict).toBe('fine');
   });
 
-  test('guests says what each group may eat, and the certificate', () => {
-    const done = plate(['guests', '-'], small).json() as {
+  test('guests says what each group may eat, and the certificate', async () => {
+    const done = (await plate(['guests', '-'], small)).json<{
       groups: { fine: { id: string }[]; lookedAfter: boolean }[];
       certificate: { text: string };
-    };
+    }>();
     expect(done.groups[0]!.fine.map((f) => f.id).sort()).toEqual(['brie', 'green-grapes']);
     expect(done.certificate.text.length).toBeGreaterThan(10);
   });
 
-  test('a wrong need, setting or form lists what there is', () => {
-    const valid = (...args: string[]) =>
-      JSON.stringify((plate(args).error().error as unknown as { problems: unknown }).problems);
-    expect(valid('verdicts', '--need', 'hallal')).toContain('kosher-style');
-    expect(valid('verdicts', '--need', 'halal', '--setting', 'renet=strict')).toContain('rennet');
-    expect(valid('verdicts', '--need', 'halal', '--form', 'crumbs')).toContain('quartered');
+  test('a wrong need, setting or form lists what there is', async () => {
+    const valid = async (...args: string[]) => JSON.stringify((await plate(args)).error().error.problems);
+    expect(await valid('verdicts', '--need', 'hallal')).toContain('kosher-style');
+    expect(await valid('verdicts', '--need', 'halal', '--setting', 'renet=strict')).toContain('rennet');
+    expect(await valid('verdicts', '--need', 'halal', '--form', 'crumbs')).toContain('quartered');
   });
 
-  test('an edit is applied and comes back as a plan', () => {
-    const done = plate(['apply', '-', '--command', '{"name":"leave-out","componentId":"brie"}'], small);
-    expect((JSON.parse(done.out) as Plan).placements.map((p) => p.componentId)).toEqual(['green-grapes']);
+  test('an edit is applied and comes back as a plan', async () => {
+    const done = await plate(['apply', '-', '--command', '{"name":"leave-out","componentId":"brie"}'], small);
+    expect(done.json<Plan>().placements.map((p) => p.componentId)).toEqual(['green-grapes']);
   });
 
-  test('swaps, schema, needs and the catalogue are JSON', () => {
-    expect((plate(['swap', '-', '--component', 'brie'], small).json() as unknown[]).length).toBeGreaterThan(
-      3,
-    );
-    expect(plate(['schema']).json()).toMatchObject({ type: 'object' });
-    expect((plate(['needs']).json() as { id: string }[]).map((n) => n.id)).toContain('gluten-free');
-    expect((plate(['catalogue']).json() as unknown[]).length).toBeGreaterThan(80);
+  test('swaps, schema, needs and the catalogue are JSON', async () => {
+    const swaps = await plate(['swap', '-', '--component', 'brie'], small);
+    expect(swaps.json<unknown[]>().length).toBeGreaterThan(3);
+    expect((await plate(['schema'])).json()).toMatchObject({ type: 'object' });
+    expect((await plate(['needs'])).json<{ id: string }[]>().map((n) => n.id)).toContain('gluten-free');
+    expect((await plate(['catalogue'])).json<unknown[]>().length).toBeGreaterThan(80);
   });
 
   test.each([
@@ -108,49 +142,73 @@ describe('the headless command', () => {
     [['label']],
     [['label', '-', '--need', 'nonsense']],
     [['nonsense']],
+    [['toString']],
+    [[]],
+    [['check', '--loud', 'yes']],
     [['swap', '-', '--component', 'feta']],
     [['lay', '-', '--seed', 'x']],
     [['apply', '-', '--command', '{']],
-  ])('bad input %j ends with 2 and says why as JSON on standard error', (args) => {
-    const done = plate(args, small);
+  ])('bad input %j ends with 2 and says why as JSON on standard error', async (args) => {
+    const done = await plate(args, small);
     expect(done.code).toBe(2);
     expect(done.out).toBe('');
     expect(done.error().error.kind).toBe('bad-input');
   });
 
-  test('a file that is no plan is refused with the field', () => {
-    const file = path.join(mkdtempSync(path.join(tmpdir(), 'plate-')), 'x.json');
-    writeFileSync(file, small.replace('"count": 6', '"count": 0'));
-    expect(JSON.stringify(plate(['check', file]).error())).toContain('party[0].count');
+  test('a file that is no plan is refused with the field', async () => {
+    const refused = await plate(['check', 'x.json'], '', {
+      'x.json': small.replace('"count": 6', '"count": 0'),
+    });
+    expect(JSON.stringify(refused.error())).toContain('party[0].count');
   });
 
-  test('schools give what each is worth for the plan', () => {
-    const offers = plate(['schools', '-'], small).json() as { id: string; totalG: number; chosen: boolean }[];
+  test('schools give what each is worth for the plan', async () => {
+    const offers = (await plate(['schools', '-'], small)).json<
+      { id: string; totalG: number; chosen: boolean }[]
+    >();
     expect(offers.find((o) => o.chosen)!.id).toBe('by-family');
     expect(offers.find((o) => o.id === 'combined')!.totalG).toBeLessThan(
       offers.find((o) => o.id === 'by-family')!.totalG,
     );
   });
 
-  test('a board is converted, with its bound, its changes and what is open', () => {
-    const c = plate(['convert', '-', '--to', 'vegan,nut-free', '--guests', '12'], small).json() as {
+  test('a board is composed within its limits, with its bound; why tells what a food is worth on it', async () => {
+    const asked = ['compose', '-', '--gap', '0.05', '--nodes', '200', '--alternatives', '1'];
+    const c = (await plate(asked, small)).json<{
+      status: string;
+      plan: Plan;
+      objective: number;
+      bound: number;
+      gap: number;
+      alternatives: { plan: Plan }[];
+    }>();
+    expect(['optimal', 'feasible']).toContain(c.status);
+    // points are a sum to make least: the bound lies below
+    expect(c.bound).toBeLessThanOrEqual(c.objective + 1e-6);
+    const kinds = (p: Plan) => [...new Set(p.placements.map((x) => x.componentId))].sort();
+    for (const o of c.alternatives) expect(kinds(o.plan)).not.toEqual(kinds(c.plan));
+    const id = c.plan.placements[0]!.componentId;
+    const why = await plate(['why', '-', '--component', id], canonicalText(c.plan));
+    expect(why.json()).toMatchObject({ status: 'chosen' });
+  });
+
+  test('a board is converted, with its bound, its changes and what is open', async () => {
+    const c = (await plate(['convert', '-', '--to', 'vegan,nut-free', '--guests', '12'], small)).json<{
       status: string;
       objective: number;
       bound: number;
       plan: { party: { count: number }[] };
       changes: { from: string; kind: string }[];
-    };
+    }>();
     expect([c.status, c.plan.party[0]!.count]).toEqual(['optimal', 12]);
     expect(c.bound).toBeLessThanOrEqual(c.objective + 1e-6);
     expect(c.changes.map((x) => x.from)).toContain('brie');
   });
 
-  test('bites of a group and swaps of one kind are lists', () => {
-    expect(plate(['bites', '-', '--group', 'all'], small).json()).toEqual([]);
-    const made = plate(['swap', '-', '--component', 'brie', '--kinds', 'form'], small).json() as {
-      kind: string;
-    }[];
-    expect(new Set(made.map((s) => s.kind))).toEqual(new Set(['form']));
+  test('bites of a group and swaps of one kind are lists', async () => {
+    expect((await plate(['bites', '-', '--group', 'all'], small)).json()).toEqual([]);
+    const made = await plate(['swap', '-', '--component', 'brie', '--kinds', 'form'], small);
+    expect(new Set(made.json<{ kind: string }[]>().map((s) => s.kind))).toEqual(new Set(['form']));
   });
 
   test.each([
@@ -161,8 +219,8 @@ describe('the headless command', () => {
     [['swap', '-', '--component', 'brie', '--kinds', 'magic'], /--kinds takes component/],
     [['why', '-', '--component', 'nothing'], /a component of the larder/],
     [['compose', '-', '--gap', '7'], /--gap takes a number from 0 to 1/],
-  ])('%j is refused with what would be valid', (args, message) => {
-    const done = plate(args, small);
+  ])('%j is refused with what would be valid', async (args, message) => {
+    const done = await plate(args, small);
     expect([done.code, message.test(done.error().error.message)]).toEqual([2, true]);
   });
 });

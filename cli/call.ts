@@ -1,0 +1,59 @@
+import { readPlanText, type Plan } from '../core/plan/index.js';
+import type { Arguments } from './arguments.js';
+
+/** What a verb works on: what was typed after it, and where text comes from and goes to. */
+export interface Call extends Arguments {
+  /** The text of a file, or of standard input for "-"; throws when there is none. */
+  read(file: string): string;
+  write(file: string, text: string): void;
+  /** To standard output, as it is. */
+  say(text: string): void;
+  /** To standard output, as one line of JSON. */
+  print(value: unknown): void;
+  /** Milliseconds, for the seconds that an answer took. */
+  now(): number;
+}
+
+/** Bad input of the caller: exit 2. Everything else that throws is a fault of ours: exit 1. */
+export class BadInput extends Error {
+  readonly details: unknown;
+  constructor(message: string, details?: unknown) {
+    super(message);
+    this.details = details;
+  }
+}
+
+export function textOf(call: Call, what: string): string {
+  const [file] = call.words;
+  if (!file) throw new BadInput(`name a ${what}, or - for standard input`);
+  try {
+    return call.read(file);
+  } catch {
+    throw new BadInput(`the file "${file}" cannot be read`);
+  }
+}
+
+export function planOf(call: Call): Plan {
+  const read = readPlanText(textOf(call, 'plan file'));
+  if (!read.ok) throw new BadInput('the plan was refused', read.problems);
+  return read.plan;
+}
+
+export function seedOf(call: Call, plan: Plan): number {
+  const text = call.options.seed?.[0];
+  if (text === undefined) return plan.seed;
+  const seed = Number(text);
+  if (!Number.isInteger(seed) || seed < 0 || seed > 2147483647)
+    throw new BadInput(`--seed takes a whole number from 0, not "${text}"`);
+  return seed;
+}
+
+/** A number between two bounds; undefined when it is not given. */
+export function numberOf(call: Call, key: string, least: number, most: number): number | undefined {
+  const text = call.options[key]?.[0];
+  if (text === undefined) return undefined;
+  const n = Number(text);
+  if (text.trim() === '' || !Number.isFinite(n) || n < least || n > most)
+    throw new BadInput(`--${key} takes a number from ${least} to ${most}, not "${text}"`);
+  return n;
+}

@@ -1,0 +1,60 @@
+import { parseArguments } from './arguments.js';
+import { BadInput, type Call } from './call.js';
+import { bites, compose, swap, why } from './verbs/boards.js';
+import { convert } from './verbs/convert.js';
+import { catalogue, label, needs, verdicts } from './verbs/needs.js';
+import { apply, check, demo, guests, lay, schema, schools } from './verbs/plans.js';
+
+const VERBS: Record<string, (call: Call) => void | Promise<void>> = {
+  demo,
+  schema,
+  catalogue,
+  needs,
+  schools,
+  verdicts,
+  label,
+  guests,
+  check,
+  apply,
+  compose,
+  why,
+  convert,
+  bites,
+  swap,
+  lay,
+};
+
+/** What the command needs of its surroundings: files, the two streams, a clock. */
+export interface Surroundings {
+  read(file: string): string;
+  write(file: string, text: string): void;
+  out(text: string): void;
+  err(text: string): void;
+  now(): number;
+}
+
+/** Runs one verb. The exit code: 0 answered, 2 bad input, 1 a fault of ours; the last two say why as JSON on `err`. */
+export async function runPlate(argv: readonly string[], io: Surroundings): Promise<number> {
+  try {
+    const [verb = '', ...rest] = argv;
+    const run = Object.hasOwn(VERBS, verb) ? VERBS[verb] : undefined;
+    if (!run) throw new BadInput(`the verbs are ${Object.keys(VERBS).join(', ')}`);
+    const args = parseArguments(rest);
+    if (typeof args === 'string') throw new BadInput(args);
+    await run({
+      ...args,
+      read: io.read,
+      write: io.write,
+      say: io.out,
+      print: (value) => io.out(`${JSON.stringify(value)}\n`),
+      now: io.now,
+    });
+    return 0;
+  } catch (error) {
+    const bad = error instanceof BadInput;
+    const message = error instanceof Error ? error.message : String(error);
+    const problems = bad && error.details ? { problems: error.details } : {};
+    io.err(`${JSON.stringify({ error: { kind: bad ? 'bad-input' : 'fault', message, ...problems } })}\n`);
+    return bad ? 2 : 1;
+  }
+}

@@ -1,0 +1,95 @@
+import type { ComponentId } from '../../core/catalogue/index.js';
+import { bitesFor, checkPlan } from '../../core/check/index.js';
+import { compose as composed, otherBoards, whyComponent } from '../../core/compose/index.js';
+import { planLarder, type Plan } from '../../core/plan/index.js';
+import { SWAP_KINDS, swapsFor, type SwapKind } from '../../core/swap/index.js';
+import { nodeSolver } from '../../solver/node.js';
+import { BadInput, numberOf, planOf, seedOf, type Call } from '../call.js';
+
+export async function compose(call: Call): Promise<void> {
+  const plan = planOf(call);
+  const solve = await nodeSolver();
+  const started = call.now();
+  const seed = seedOf(call, plan);
+  const gap = numberOf(call, 'gap', 0, 1);
+  const nodes = numberOf(call, 'nodes', 1, 1_000_000);
+  const more = numberOf(call, 'alternatives', 0, 5) ?? 0;
+  const c = composed({ ...plan, seed }, solve, {
+    ...(gap === undefined ? {} : { gap }),
+    ...(nodes === undefined ? {} : { nodes }),
+  });
+  const others = c.status === 'impossible' ? [] : otherBoards(c.plan, solve, more);
+  const finite = (n: number) => (Number.isFinite(n) ? n : null);
+  call.print({
+    status: c.status,
+    plan: c.plan,
+    objective: finite(c.objective),
+    bound: finite(c.bound),
+    gap: c.gap,
+    seconds: (call.now() - started) / 1000,
+    conflicts: c.conflicts,
+    ...(more > 0 ? { alternatives: others } : {}),
+  });
+}
+
+export async function why(call: Call): Promise<void> {
+  const plan = planOf(call);
+  const id = componentOf(call, plan);
+  const why = whyComponent(plan, id, await nodeSolver());
+  call.print({ ...why, points: Number.isFinite(why.points) ? why.points : null });
+}
+
+export function bites(call: Call): void {
+  const plan = planOf(call);
+  const id = call.options.group?.[0];
+  const group = plan.party.find((g) => g.id === id);
+  const valid = plan.party.map((g) => g.id);
+  if (!group) throw new BadInput(`--group takes one of ${valid.join(', ')}, not "${id ?? ''}"`, { valid });
+  call.print(
+    bitesFor(checkPlan(plan).context, group).map((b) => ({
+      surface: b.surface,
+      foods: b.foods.map((f) => ({ id: f.id, name: f.name })),
+      points: b.points,
+      why: b.why,
+    })),
+  );
+}
+
+export function swap(call: Call): void {
+  const plan = planOf(call);
+  const id = call.options.component?.[0];
+  const found = plan.placements.find((p) => p.componentId === id);
+  if (!found) throw new BadInput(`--component takes a component that is on the board, not "${id ?? ''}"`);
+  call.print(
+    swapsFor(plan, found.componentId, kindsOf(call)).map((s) => ({
+      id: s.id,
+      name: s.name,
+      kind: s.kind,
+      score: s.score,
+      likeness: s.like,
+      keeps: s.keeps,
+      changes: s.changes,
+      fixes: s.fixes,
+      breaks: s.breaks,
+      costMinor: s.costMinor,
+      minutes: s.minutes,
+      labelToRead: s.labelToRead,
+      command: s.command,
+    })),
+  );
+}
+
+function componentOf(call: Call, plan: Plan): ComponentId {
+  const id = call.options.component?.[0] as ComponentId | undefined;
+  if (!id || !planLarder(plan).has(id))
+    throw new BadInput(`--component takes a component of the larder, not "${id ?? ''}"`);
+  return id;
+}
+
+function kindsOf(call: Call): { kinds?: readonly SwapKind[] } {
+  const asked = (call.options.kinds ?? []).flatMap((t) => t.split(',')).filter(Boolean);
+  const wrong = asked.find((k) => !(SWAP_KINDS as readonly string[]).includes(k));
+  if (wrong)
+    throw new BadInput(`--kinds takes ${SWAP_KINDS.join(', ')}, not "${wrong}"`, { valid: SWAP_KINDS });
+  return asked.length > 0 ? { kinds: asked as SwapKind[] } : {};
+}

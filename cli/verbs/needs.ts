@@ -1,0 +1,96 @@
+import { CATALOGUE as FOODS, FORM_IDS, formOf, usualForm, type FormId } from '../../core/catalogue/index.js';
+import { componentOfLabel, readLabel } from '../../core/label/index.js';
+import { fineForms, judgeNeed, NEEDS, needPack, type Judgement } from '../../core/needs/index.js';
+import type { NeedChoice } from '../../core/party/index.js';
+import { needProblem } from '../../core/plan/index.js';
+import { BadInput, textOf, type Call } from '../call.js';
+
+export function needs(call: Call): void {
+  call.print(
+    NEEDS.map((n) => ({
+      id: n.id,
+      name: n.name,
+      also: n.also,
+      summary: n.summary,
+      settings: n.settings.map((s) => ({
+        id: s.id,
+        values: s.values.map((v) => v.id),
+        default: s.default,
+        list: s.list ?? false,
+        number: s.number ?? null,
+      })),
+    })),
+  );
+}
+
+export function catalogue(call: Call): void {
+  call.print(FOODS);
+}
+
+/** The need that was named with its settings, as the plan's border would take it. */
+function needOf(call: Call): NeedChoice {
+  const id = call.options.need?.[0];
+  const pack = id === undefined ? undefined : needPack(id);
+  const valid = NEEDS.map((n) => n.id);
+  if (!pack) throw new BadInput(`--need takes one of ${valid.join(', ')}`, { valid });
+  const settings: Record<string, string> = {};
+  for (const pair of call.options.setting ?? []) {
+    const at = pair.indexOf('=');
+    if (at < 1) throw new BadInput(`--setting takes key=value, not "${pair}"`);
+    settings[pair.slice(0, at)] = pair.slice(at + 1);
+  }
+  const choice = { id: pack.id, settings };
+  const problem = needProblem(choice);
+  if (problem)
+    throw new BadInput(problem, {
+      valid: Object.fromEntries(pack.settings.map((s) => [s.id, s.values.map((v) => v.id)])),
+    });
+  return choice;
+}
+
+export const reasonsOf = (reasons: Judgement['reasons']) =>
+  reasons.map((r) => ({ fact: r.fact, value: r.value, source: r.source, text: r.text, verdict: r.verdict }));
+
+export function verdicts(call: Call): void {
+  const choice = needOf(call);
+  const asked = call.options.form?.[0];
+  if (asked !== undefined && !(FORM_IDS as readonly string[]).includes(asked))
+    throw new BadInput(`--form takes one of ${FORM_IDS.join(', ')}`, { valid: FORM_IDS });
+  const formed = FOODS.flatMap((c) => {
+    const fact = asked === undefined ? usualForm(c) : formOf(c, asked as FormId);
+    return fact ? [{ c, form: fact.form }] : [];
+  });
+  call.print(
+    formed.map(({ c, form }) => {
+      const { verdict, reasons } = judgeNeed(c, form, choice);
+      return {
+        id: c.id,
+        name: c.name,
+        form,
+        verdict,
+        reasons: reasonsOf(reasons),
+        fineForms: fineForms(c, choice),
+      };
+    }),
+  );
+}
+
+const MOST_LABEL = 20_000;
+
+export function label(call: Call): void {
+  const choice = call.options.need ? needOf(call) : undefined;
+  const text = textOf(call, 'file with the text of a label');
+  if (text.length > MOST_LABEL)
+    throw new BadInput(`a label has at most ${MOST_LABEL} letters, not ${text.length}`);
+  const read = readLabel(text);
+  const about = { name: 'Label', family: 'spread-dip' as const, text, who: '', when: '' };
+  const judged = choice && judgeNeed(componentOfLabel(read, about), 'bowl', choice);
+  call.print({
+    facts: read.facts,
+    spans: read.spans,
+    questions: read.questions,
+    nutrition: read.nutrition,
+    complete: read.complete,
+    ...(judged ? { verdict: judged.verdict, reasons: reasonsOf(judged.reasons) } : {}),
+  });
+}
