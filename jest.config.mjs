@@ -7,5 +7,7 @@ export default {
   extensionsToTreatAsEsm: ['.ts', '.tsx'],
   moduleNameMapper: { '^(\\.{1,2}/.*)\\.js$': '$1' },
   transform: { '^.+\\.tsx?$': ['@swc/jest', {}] },
-  testTimeout: 60000,
+  // all cores: nothing else runs beside the units
+  maxWorkers: '100%',
+  testTimeout: 180000,
 };

@@ -5,11 +5,13 @@ const port = Number(process.env.E2E_PORT ?? 4179);
 /** Debian's Chromium with a fresh profile for each test; the server under test serves the built app. */
 export default defineConfig({
   testDir: 'e2e',
-  timeout: 60_000,
+  timeout: 120_000,
   // two browsers on two cores: a board takes its time to be drawn; speed is the bench's matter
   expect: { timeout: 15_000 },
   workers: 2,
   forbidOnly: true,
+  // a second try tells a slow machine from a fault; the closing lines of the test say which needed it
+  retries: 1,
   reporter: [['list'], ['json', { outputFile: 'test-results/e2e.json' }]],
   use: {
     baseURL: `http://127.0.0.1:${port}`,
