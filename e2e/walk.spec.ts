@@ -247,6 +247,40 @@ test.describe('the whole walk', () => {
     await expect(page.getByRole('button', { name: 'Pork salami. Open' })).toBeVisible();
   });
 
+  test('on the laid board a swap lies in its place under the pointer; taken, nothing else moves', async ({
+    page,
+  }) => {
+    await openDemo(page, 'lay');
+    const places = () =>
+      page
+        .getByRole('button', { name: /Arrows move it/ })
+        .evaluateAll((list) =>
+          list.map((e) => `${e.getAttribute('aria-label')!.split('.')[0]!} ${e.getAttribute('d')!}`).sort(),
+        );
+    const salami = (list: string[]) => list.filter((x) => !x.startsWith('Pork salami'));
+    const before = await places();
+    await page
+      .getByRole('button', { name: /^Pork salami\. Arrows/ })
+      .first()
+      .press('Enter');
+    await page.getByRole('button', { name: 'Swap it' }).click();
+    const paper = page.getByRole('dialog', { name: 'Instead of pork salami' });
+    const take = paper.getByRole('button', { name: /^Take it: / }).first();
+    await expect(take).toBeVisible({ timeout: 20_000 });
+    await expect(paper.getByText('Trying each')).toHaveCount(0, { timeout: 20_000 });
+    const name = (await take.getAttribute('aria-label'))!.replace('Take it: ', '');
+    const lying = page.locator(`[aria-label^="${name}"][aria-label*="Arrows"]`);
+    await take.hover();
+    await expect(lying.first()).toBeAttached({ timeout: 20_000 });
+    await paper.getByRole('heading').hover();
+    await expect(lying).toHaveCount(0);
+    await take.click();
+    await expect(page.locator('.progress')).toHaveCount(0, { timeout: 20_000 });
+    await expect(lying.first()).toBeAttached();
+    const after = (await places()).filter((x) => !x.startsWith(name));
+    expect(after).toEqual(salami(before));
+  });
+
   test('a seat shows the board as that guest sees it', async ({ page }) => {
     await openDemo(page, 'check');
     await page

@@ -130,7 +130,8 @@ function test() {
     const { stats } = JSON.parse(readFileSync(e2eFile, 'utf8'));
     passed += stats.expected + stats.flaky;
     failed += stats.unexpected;
-    if (stats.flaky > 0) console.log(`
+    if (stats.flaky > 0)
+      console.log(`
 ${stats.flaky} passed at the second try only: see "flaky" above`);
   }
   if (e2e.status !== 0 && failed === before) failed += 1;

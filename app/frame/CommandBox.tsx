@@ -39,7 +39,7 @@ export function CommandBox({
     ),
     ['All plans', () => void navigate('/')],
     ['Compose the board anew', () => void kitchen.compose(plan)],
-    ['Lay the board again, keep pins', () => void kitchen.lay(plan, null, plan.seed)],
+    ['Lay the board again, keep pins', () => void kitchen.lay(plan)],
     ['See it as the next guest', act.nextGuest],
     ['See it as everyone', () => session.see(null)],
     ['Step back', act.stepBack],

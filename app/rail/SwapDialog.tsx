@@ -1,7 +1,7 @@
 import { useEffect, useState } from 'react';
 import type { Component, ComponentId } from '../../core/catalogue/index.js';
 import { formatMoney } from '../../core/measure/index.js';
-import { applyCommand, planLarder, type Plan } from '../../core/plan/index.js';
+import { planLarder, type Plan } from '../../core/plan/index.js';
 import {
   LIKENESS_PARTS,
   PART_WORDS,
@@ -11,11 +11,11 @@ import {
   type Swap,
   type SwapKind,
 } from '../../core/swap/index.js';
-import { usePreview } from '../store/preview.js';
 import { useSettings } from '../store/settings.js';
 import { PaperDialog } from '../ui/Paper.js';
 import { portraitUrl } from '../ui/pictures.js';
 import { ask } from '../workers/kitchen.js';
+import { useLook } from './useLook.js';
 import { useRemedy } from './useRemedy.js';
 
 const KIND_WORDS: Record<SwapKind, string> = {
@@ -45,15 +45,12 @@ export function SwapDialog({
   const [kind, setKind] = useState<SwapKind | ''>('');
   const [only, setOnly] = useState<Only | ''>('');
   const run = useRemedy();
-  const show = usePreview((s) => s.show);
-  useEffect(() => () => show(null), [show]);
+  // about the plan as it was when the paper was opened: what is shown meanwhile is no ground to stand on
+  const [asked] = useState(plan);
+  const look = useLook(asked);
   const component = planLarder(plan).get(componentId);
-  const preview = (s: Swap | null): void => {
-    const done = s && applyCommand(plan, s.command);
-    show(done?.ok ? done.plan : null);
-  };
   const take = (s: Swap): void => {
-    show(null);
+    look(null);
     run(s.command);
     onClose();
   };
@@ -100,7 +97,7 @@ export function SwapDialog({
             plan={plan}
             swap={s}
             component={planLarder(plan).get(s.id)}
-            onLook={preview}
+            onLook={(x) => look(x && x.command)}
             onTake={() => take(s)}
           />
         ))}

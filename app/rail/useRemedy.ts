@@ -16,6 +16,6 @@ export function useRemedy(): (command: Command) => void {
     const after = useSession.getState().plan;
     const changed =
       before && after && (before.placements !== after.placements || before.surfaces !== after.surfaces);
-    if (changed && done?.ok && after.layout.length > 0) void lay(after, null, after.seed, done.label);
+    if (changed && done?.ok && after.layout.length > 0) void lay(after, done.label, before);
   };
 }

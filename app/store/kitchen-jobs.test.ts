@@ -161,13 +161,13 @@ describe('composing', () => {
 
 describe('laying', () => {
   test('alone is a step of its own; after an edit that called for it, it is one with that', async () => {
-    const alone = useKitchen.getState().lay(session().plan!, null, 1);
+    const alone = useKitchen.getState().lay(session().plan!);
     (await asked('lay'))(laid);
     await alone;
     await until(() => session().saving === 0);
     expect(session().undoLabel).toBe('lay the board');
     session().edit({ name: 'leave-out', componentId: id('brie') });
-    const after = useKitchen.getState().lay(session().plan!, null, 1, 'leave out');
+    const after = useKitchen.getState().lay(session().plan!, 'leave out');
     (await asked('lay'))({
       type: 'done',
       answer: { kind: 'lay', surfaces: [] },

@@ -17,8 +17,11 @@ interface Jobs {
   proof: { gap: number; kept: boolean; about: string } | null;
   /** With `keep`, what lies on the board stays and the rest is chosen around it. */
   compose(plan: Plan, keep?: boolean): Promise<void>;
-  /** `amends`: one step of undo with the edit of this name that called for it. */
-  lay(plan: Plan, surfaceIds: string[] | null, seed: number, amends?: string): Promise<void>;
+  /**
+   * `amends`: one step of undo with the edit of this name that called for it. `before`: only what differs from this
+   * plan is laid, the rest stays where it lies.
+   */
+  lay(plan: Plan, amends?: string, before?: Plan): Promise<void>;
   cancel(): void;
 }
 
@@ -88,10 +91,10 @@ export const useKitchen = create<Jobs>((set) => ({
     const now = session().plan;
     if (now && shown !== before && before.length > 0) set({ changed: namedChange(plan, now) });
     if (now && shown && shown !== before && untouched(plan, shown))
-      await layAs(now, null, now.seed, COMPOSED, set);
+      await layAs(now, COMPOSED, undefined, set);
   },
 
-  lay: (plan, surfaceIds, seed, amends) => layAs(plan, surfaceIds, seed, amends, set),
+  lay: (plan, amends, before) => layAs(plan, amends, before, set),
 
   cancel() {
     running?.cancel();
@@ -102,16 +105,18 @@ type Set = (patch: Partial<Jobs>) => void;
 
 async function layAs(
   plan: Plan,
-  surfaceIds: string[] | null,
-  seed: number,
   amends: string | undefined,
+  before: Plan | undefined,
   set: Set,
 ): Promise<void> {
   set({ doing: 'Laying the board' });
-  const job = ask({ kind: 'lay', plan, surfaceIds, seed }, { progress: (words) => set({ doing: words }) });
+  const job = ask(
+    { kind: 'lay', plan, surfaceIds: null, seed: plan.seed, ...(before ? { before } : {}) },
+    { progress: (words) => set({ doing: words }) },
+  );
   running = job;
   const answer = await finish(job, set);
-  if (!answer || session().planId !== plan.id) return;
+  if (!answer || answer.surfaces.length === 0 || session().planId !== plan.id) return;
   const command = {
     name: 'together' as const,
     label: 'lay the board',

@@ -11,7 +11,8 @@ export type Job =
   | { kind: 'others'; plan: Plan }
   | { kind: 'why'; plan: Plan; componentId: ComponentId }
   | { kind: 'convert'; plan: Plan; target: Target }
-  | { kind: 'lay'; plan: Plan; surfaceIds: string[] | null; seed: number }
+  /** With `before`, only what differs from it is laid, and the rest stays where it lies. */
+  | { kind: 'lay'; plan: Plan; surfaceIds: string[] | null; seed: number; before?: Plan }
   | { kind: 'swap'; plan: Plan; componentId: string; settings?: OptionSettings };
 
 export type Answer =

@@ -2,7 +2,7 @@ import loadHighs, { type Highs } from 'highs';
 import wasmUrl from 'highs/runtime?url';
 import { z } from 'zod';
 import { compose, otherBoards, whyComponent, type Solver } from '../../core/compose/index.js';
-import { laySurface } from '../../core/lay/index.js';
+import { layAround, laySurface } from '../../core/lay/index.js';
 import { readPlan, type Plan } from '../../core/plan/index.js';
 import { convert, swapsFor } from '../../core/swap/index.js';
 import { highsSolver } from '../../solver/highs.js';
@@ -51,6 +51,10 @@ async function work(id: number, job: Job): Promise<Answer> {
     }
     case 'lay': {
       const plan = checked(job.plan);
+      if (job.before) {
+        send({ id, type: 'progress', words: 'Laying what changed' });
+        return { kind: 'lay', surfaces: layAround(checked(job.before), plan, job.seed) };
+      }
       const surfaces = plan.surfaces.filter((s) => job.surfaceIds === null || job.surfaceIds.includes(s.id));
       return {
         kind: 'lay',

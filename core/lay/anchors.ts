@@ -103,8 +103,19 @@ function pairEnergy(t: Table, spots: readonly Spot[], i: number, j: number, mine
   return e;
 }
 
-/** Simulated annealing over places and turns; pinned parts stay. The best of a few starts, counted, never timed. */
-export function placeAnchors(parts: readonly Part[], ground: Polygon, random: Random): Spot[] {
+/** Places that are given beforehand, by the part's id. */
+export type Stands = ReadonlyMap<string, Spot>;
+
+/**
+ * Simulated annealing over places and turns; pinned parts stay, and so does what has its stand. The best of a few
+ * starts, counted, never timed.
+ */
+export function placeAnchors(
+  parts: readonly Part[],
+  ground: Polygon,
+  random: Random,
+  stands: Stands = new Map(),
+): Spot[] {
   const xs = ground.map((p) => p[0]);
   const ys = ground.map((p) => p[1]);
   const t: Table = {
@@ -117,18 +128,17 @@ export function placeAnchors(parts: readonly Part[], ground: Polygon, random: Ra
   let best: Spot[] = [];
   let least = FAR;
   for (let start = 0; start < STARTS; start++) {
-    const spots = anneal(t, random);
+    const spots = anneal(t, stands, random);
     const e = spots.reduce((sum, _, i) => sum + energyOf(t, spots, i), 0);
     if (e < least) [best, least] = [spots, e];
   }
   return best;
 }
 
-function anneal(t: Table, random: Random): Spot[] {
-  const spots = t.parts.map((p): Spot =>
-    p.pinned ? { x: p.pinned.x, y: p.pinned.y, angle: p.pinned.angle } : somewhere(t, random),
-  );
-  const free = t.parts.map((_, i) => i).filter((i) => !t.parts[i]!.pinned);
+function anneal(t: Table, stands: Stands, random: Random): Spot[] {
+  const given = t.parts.map((p) => p.pinned ?? stands.get(p.id));
+  const spots = given.map((g): Spot => (g ? { x: g.x, y: g.y, angle: g.angle } : somewhere(t, random)));
+  const free = t.parts.map((_, i) => i).filter((i) => !given[i]);
   if (free.length === 0) return spots;
   for (let move = 0; move < MOVES; move++) {
     const heat = 1 - move / MOVES;

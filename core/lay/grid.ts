@@ -1,5 +1,5 @@
 import type { Surface } from '../plan/index.js';
-import { ellipse, roundedRectangle, inside, type Point, type Polygon } from '../shape/index.js';
+import { ellipse, roundedRectangle, type Point, type Polygon } from '../shape/index.js';
 
 /** Bound once: looking names up on the global object is slow inside hot loops. */
 const { ceil, floor, max, min } = Math;
@@ -35,10 +35,9 @@ export function gridOver(ground: Polygon, stepMm: number): Grid {
   const rows = max(1, ceil((max(...ys) - top) / stepMm));
   const xOf = (i: number) => left + (i + 0.5) * stepMm;
   const yOf = (j: number) => top + (j + 0.5) * stepMm;
-  const mask = new Uint8Array(columns * rows);
-  for (let j = 0; j < rows; j++)
-    for (let i = 0; i < columns; i++) if (inside(ground, xOf(i), yOf(j))) mask[j * columns + i] = 1;
-  return { stepMm, columns, rows, ground: mask, xOf, yOf };
+  const grid = { stepMm, columns, rows, ground: new Uint8Array(columns * rows), xOf, yOf };
+  forCellsIn(grid, ground, (c) => (grid.ground[c] = 1));
+  return grid;
 }
 
 /** Calls back for each cell whose middle lies in the polygon. A kernel: it scans rows, not points. */

@@ -1,3 +1,4 @@
 export { layPlan, laySurface, type LaidSurface } from './lay.js';
+export { layAround } from './around.js';
 export { servingGround } from './grid.js';
 export { hardOverlaps, scoresOf, type Scores } from './scores.js';

@@ -2,7 +2,7 @@ import { createRandom, seedOf, type Random } from '../measure/index.js';
 import type { LaidElement, Plan, Surface } from '../plan/index.js';
 import { surfaceAreaCm2 } from '../portion/index.js';
 import { placed, type Point } from '../shape/index.js';
-import { placeAnchors, type Spot } from './anchors.js';
+import { placeAnchors, type Spot, type Stands } from './anchors.js';
 import { fillLoose, fillRun, type Laid } from './fill.js';
 import { forCellsIn, gridOver, servingGround, type Grid } from './grid.js';
 import { layHerbs } from './herbs.js';
@@ -43,9 +43,9 @@ const CALM = 0.9;
 
 /**
  * Lays one surface: anchors, regions, which food goes where, pieces, gaps, herbs. Deterministic for plan and seed;
- * pinned elements stay where they are. A surface with nothing on it gives no elements.
+ * pinned elements stay where they are, and a hard part that is given a stand stands there. A surface with nothing on it gives no elements.
  */
-export function laySurface(plan: Plan, surface: Surface, seed: number): LaidSurface {
+export function laySurface(plan: Plan, surface: Surface, seed: number, stands?: Stands): LaidSurface {
   const random = createRandom(seedOf(seed, surface.id));
   const area = surfaceAreaCm2(surface);
   const parts = partsOf(plan, surface, area);
@@ -61,10 +61,11 @@ export function laySurface(plan: Plan, surface: Surface, seed: number): LaidSurf
           split.rest,
           split.rest,
           random,
+          stands,
         ),
-        ...layGround(zone, split.zone, split.zone, random),
+        ...layGround(zone, split.zone, split.zone, random, stands),
       ]
-    : layGround(parts, calm === 1 ? outline : servingGround(surface, calm), outline, random);
+    : layGround(parts, calm === 1 ? outline : servingGround(surface, calm), outline, random, stands);
   const scores = scoresOf(plan, surface, elements);
   return {
     surfaceId: surface.id,
@@ -84,10 +85,11 @@ function layGround(
   ground: readonly Point[],
   outline: readonly Point[],
   random: Random,
+  stands?: Stands,
 ): LaidElement[] {
   const anchors = parts.filter((p) => p.kind === 'hard');
   const soft = parts.filter((p) => p.kind === 'run' || p.kind === 'loose');
-  const spots = placeAnchors(anchors, ground, random);
+  const spots = placeAnchors(anchors, ground, random, stands);
   const hard = anchors.map((p, i) => placed(p.outline, spots[i]!.x, spots[i]!.y, spots[i]!.angle));
 
   const regions = soft.length > 0 ? growRegions(soft, anchors, hard, ground, random) : undefined;
@@ -181,6 +183,7 @@ function withAnchors(
 function startSites(parts: readonly Part[], grid: Grid, free: FreeCells, random: Random): Site[] {
   const sum = parts.reduce((n, p) => n + p.groundCm2, 0);
   const used: { x: number; y: number }[] = [];
+  const open = openCells(parts, grid, free);
   return parts.map((part) => {
     const target = (free.cells.length * part.groundCm2) / Math.max(1e-9, sum);
     if (part.pinned)
@@ -189,7 +192,7 @@ function startSites(parts: readonly Part[], grid: Grid, free: FreeCells, random:
     let best = { x: 0, y: 0 };
     let far = -1;
     for (let k = 0; k < 12; k++) {
-      const cell = free.cells[random.int(Math.max(1, free.cells.length))] ?? 0;
+      const cell = open[random.int(Math.max(1, open.length))] ?? 0;
       const at = { x: grid.xOf(cell % grid.columns), y: grid.yOf(Math.floor(cell / grid.columns)) };
       const d = Math.min(1e9, ...used.map((u) => Math.hypot(u.x - at.x, u.y - at.y)));
       if (d > far) [best, far] = [at, d];
@@ -199,6 +202,14 @@ function startSites(parts: readonly Part[], grid: Grid, free: FreeCells, random:
     const angle = Math.atan2(best.y, best.x) + Math.PI / 2 + random.range(-0.5, 0.5);
     return siteFor(part, best.x, best.y, angle, target, grid.stepMm);
   });
+}
+
+/** Free cells that nothing pinned covers: what is new starts where ground came free. */
+function openCells(parts: readonly Part[], grid: Grid, free: FreeCells): ArrayLike<number> {
+  const covered = new Uint8Array(grid.ground.length);
+  for (const { pinned } of parts) if (pinned) forCellsIn(grid, pinned.outline, (c) => (covered[c] = 1));
+  const open = Array.from(free.cells).filter((c) => !covered[c]);
+  return open.length > 0 ? open : free.cells;
 }
 
 function cellsOf(r: Regions, i: number): number[] {

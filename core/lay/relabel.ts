@@ -46,14 +46,18 @@ export function relabel(
   const n = parts.length;
   const count = n + anchors.length;
   const label = parts.map((_, i) => i);
-  const foodAt = (r: number) => (r < n ? parts[label[r]!]! : anchors[r - n]!).component;
+  // worked out once: the loop below asks for each pair many thousand times
+  const foods = [...parts, ...anchors].map((p) => p.component);
+  const points = foods.flatMap((a) => foods.map((b) => borderPoints(a, b)));
+  const foodAt = (r: number) => (r < n ? label[r]! : r);
   const cost = (r: number): number => {
     const mine = foodAt(r);
     let e = 0;
     for (let q = 0; q < count; q++) {
       const length = border[r * count + q]!;
-      if (length > 0) e += length * borderPoints(mine, foodAt(q));
-      if (q < n && q !== r && foodAt(q).id === mine.id) {
+      const theirs = foodAt(q);
+      if (length > 0) e += length * points[mine * count + theirs]!;
+      if (q < n && q !== r && foods[theirs]!.id === foods[mine]!.id) {
         const d = hypot2(sites[r]!.x - sites[q]!.x, sites[r]!.y - sites[q]!.y) / widthMm;
         if (d < APART) e += 40 * (1 - d / APART);
       }

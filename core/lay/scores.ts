@@ -23,8 +23,8 @@ const MIN_BORDER_MM = 20;
 const NOBODY = -1;
 /** Bare cells up to so many steps from food belong to it: a crumb's gap does not part two neighbours. */
 const REACH_STEPS = 2;
-const HARD_LAYER = 4;
-const HERB_LAYER = 6;
+export const HARD_LAYER = 4;
+export const HERB_LAYER = 6;
 
 /** Do hard elements overlap, as a stylist may have dragged them? Pairs of their ids. */
 export function hardOverlaps(elements: readonly LaidElement[]): [string, string][] {

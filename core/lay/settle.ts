@@ -26,17 +26,20 @@ export function keepInside(ground: readonly Point[], filled: readonly Filled[]):
   for (const f of filled) {
     if (f.part.pinned) continue;
     const outline = pieceOutline(f.part.fact.piece, f.part.fact.lengthMm, f.part.fact.widthMm);
-    for (const p of f.pieces) drawIn(ground, outline, p);
+    const reach = max(...outline.map(([x, y]) => hypot2(x, y)));
+    for (const p of f.pieces) drawIn(ground, outline, reach, p);
   }
 }
 
-function drawIn(ground: readonly Point[], outline: readonly Point[], p: Laid): void {
+/** `reach`: how far the outline goes from its middle; an edge further away than that is not looked at. */
+function drawIn(ground: readonly Point[], outline: readonly Point[], reach: number, p: Laid): void {
   const points = placed(outline, p.x, p.y, p.angle);
   for (let i = 0; i < ground.length; i++) {
     const [x1, y1] = ground[i]!;
     const [x2, y2] = ground[(i + 1) % ground.length]!;
     const length = hypot2(x2 - x1, y2 - y1) || 1;
     const [nx, ny] = [-(y2 - y1) / length, (x2 - x1) / length];
+    if ((p.x - x1) * nx + (p.y - y1) * ny >= reach) continue;
     let over = 0;
     for (const [x, y] of points) over = max(over, -((x - x1) * nx + (y - y1) * ny));
     if (over <= LEAN_MM) continue;
@@ -105,11 +108,13 @@ export function settle(
 ): number {
   keepInside(ground, filled);
   let best = filled.map((f) => f.pieces.map((p) => ({ ...p })));
-  let most = coverage(grid, coverCount(grid, filled, hard));
+  let cover = coverCount(grid, filled, hard);
+  let most = coverage(grid, cover);
   for (let round = 0; round < ROUNDS; round++) {
-    pull(grid, filled, coverCount(grid, filled, hard), homes, partIndex);
+    pull(grid, filled, cover, homes, partIndex);
     keepInside(ground, filled);
-    const now = coverage(grid, coverCount(grid, filled, hard));
+    cover = coverCount(grid, filled, hard);
+    const now = coverage(grid, cover);
     if (now > most) {
       most = now;
       best = filled.map((f) => f.pieces.map((p) => ({ ...p })));

@@ -22,7 +22,7 @@ const NONE: readonly LaidElement[] = [];
 export function Lay({ plan, checked }: { plan: Plan; checked: Checked }) {
   const [surface, setSurface] = usePickedSurface(plan);
   const [pickedId, setPicked] = useState<string | null>(null);
-  const [swap, setSwap] = useState(false);
+  const [swap, setSwap] = useState<LaidElement['componentId'] | null>(null);
   const elements = plan.layout.find((l) => l.surfaceId === surface?.id)?.elements ?? NONE;
   const picked = elements.find((e) => e.id === pickedId);
   const pickSurface = (id: Surface['id']): void => {
@@ -57,11 +57,9 @@ export function Lay({ plan, checked }: { plan: Plan; checked: Checked }) {
       </China>
       <LayButton plan={plan} again={elements.length > 0} />
       {picked && surface && (
-        <TagCard plan={plan} surface={surface} element={picked} onSwap={() => setSwap(true)} />
+        <TagCard plan={plan} surface={surface} element={picked} onSwap={() => setSwap(picked.componentId)} />
       )}
-      {picked && swap && (
-        <SwapDialog plan={plan} componentId={picked.componentId} onClose={() => setSwap(false)} />
-      )}
+      {swap && <SwapDialog plan={plan} componentId={swap} onClose={() => setSwap(null)} />}
     </Frame>
   );
 }
@@ -135,7 +133,7 @@ function LayButton({ plan, again }: { plan: Plan; again: boolean }) {
       <button
         className="button small"
         disabled={kitchen.doing !== null || plan.placements.length === 0}
-        onClick={() => void kitchen.lay(plan, null, plan.seed)}
+        onClick={() => void kitchen.lay(plan)}
       >
         {again ? 'Lay it again, keep pins' : 'Lay it'}
       </button>

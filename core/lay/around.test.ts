@@ -1,0 +1,133 @@
+import { beforeAll, describe, expect, test } from '@jest/globals';
+import { nodeSolver } from '../../solver/node.js';
+import { compose } from '../compose/index.js';
+import { type LaidElement, type Plan } from '../plan/index.js';
+import { swapsFor } from '../swap/index.js';
+import { after, board, brief, group, id, lies, planWith } from '../testing/plans.js';
+import { hardOverlaps, layAround, layPlan } from './index.js';
+
+const foods = [
+  lies('brie', 250),
+  lies('water-crackers', 120),
+  lies('green-grapes', 200),
+  lies('strawberries', 150),
+  lies('salami', 120),
+  lies('almonds', 90),
+  lies('hummus-home', 200, { contained: true }),
+];
+let plan: Plan;
+beforeAll(() => {
+  plan = layPlan(planWith({ party: [group('all', 8)], placements: foods }), 4).plan;
+});
+
+const elements = (p: Plan): LaidElement[] => p.layout[0]!.elements;
+const around = (edited: Plan, from: Plan = plan) => layAround(from, edited, 4);
+const byId = (list: readonly LaidElement[]) => new Map(list.map((e) => [e.id, e]));
+const swapped = (food: string, from: Plan = plan): Plan[] =>
+  swapsFor(from, id(food), { judge: false }).map((s) => after(from, s.command));
+
+/** Every kind that was placed lies there, with all its pieces, and nothing else does. */
+function liesWhole(p: Plan, list: readonly LaidElement[]): void {
+  for (const x of p.placements) {
+    const here = list.filter((e) => e.componentId === x.componentId && e.form === x.form);
+    expect([x.componentId, here.reduce((n, e) => n + e.pieces.length, 0) > 0]).toEqual([x.componentId, true]);
+  }
+  const placed = new Set(p.placements.map((x) => x.componentId));
+  expect(list.filter((e) => !placed.has(e.componentId))).toEqual([]);
+}
+
+describe('laying what changed', () => {
+  test('nothing changed, nothing is laid', () => {
+    expect(around(plan)).toEqual([]);
+    expect(around({ ...plan, notes: 'in the tent' })).toEqual([]);
+  });
+
+  test('a swapped food lies where ground came free, and nothing else moves', () => {
+    const old = byId(elements(plan));
+    for (const food of ['green-grapes', 'salami', 'water-crackers'])
+      for (const edited of swapped(food).slice(0, 3)) {
+        const [laid] = around(edited);
+        liesWhole(edited, laid!.elements);
+        expect(hardOverlaps(laid!.elements)).toEqual([]);
+        const stood = edited.placements.filter((p) => plan.placements.includes(p)).map((p) => p.componentId);
+        const soft = laid!.elements.every((e) => old.has(e.id) || e.layer < 4 || e.layer === 6);
+        for (const e of laid!.elements)
+          if (soft && stood.includes(e.componentId)) expect(e).toEqual(old.get(e.id));
+      }
+  });
+
+  test('the ground is covered about as well as before', () => {
+    const before = layPlan({ ...plan, layout: [] }, 4).surfaces[0]!.coverage;
+    for (const edited of swapped('green-grapes').slice(0, 3))
+      expect(around(edited)[0]!.coverage).toBeGreaterThan(before - 0.12);
+  });
+
+  test('where a bowl comes to stand, what lay there makes room', () => {
+    const edited = after(plan, {
+      name: 'together',
+      label: 'another bowl',
+      commands: [
+        {
+          name: 'set-board',
+          placements: [
+            ...plan.placements.filter((p) => p.componentId !== id('almonds')),
+            lies('guacamole', 260, { contained: true }),
+          ],
+        },
+      ],
+    });
+    const [laid] = around(edited);
+    liesWhole(edited, laid!.elements);
+    expect(hardOverlaps(laid!.elements)).toEqual([]);
+    const bowl = laid!.elements.find((e) => e.componentId === 'guacamole')!;
+    const near = (e: LaidElement) =>
+      e.pieces.some(([x, y]) => {
+        const [c, s] = [Math.cos((e.angle * Math.PI) / 180), Math.sin((e.angle * Math.PI) / 180)];
+        return Math.hypot(e.x + x * c - y * s - bowl.x, e.y + x * s + y * c - bowl.y) < bowl.bowlMm! * 0.8;
+      });
+    expect(laid!.elements.filter((e) => e.layer < 4 && near(e)).map((e) => e.componentId)).toEqual([]);
+  });
+
+  test('what the hand pinned stays pinned, what was only held does not', () => {
+    const [first] = elements(plan);
+    const pinned = after(plan, {
+      name: 'pin-element',
+      surfaceId: board().id,
+      elementId: first!.id,
+      on: true,
+    });
+    const food = first!.componentId === id('salami') ? 'green-grapes' : 'salami';
+    const edited = swapped(food, pinned)[0]!;
+    const [laid] = around(edited, pinned);
+    expect(laid!.elements.filter((e) => e.pinned).map((e) => e.id)).toEqual([first!.id]);
+  });
+
+  test('another size of the surface, or most foods changed: it is laid afresh', () => {
+    const wider = {
+      ...plan,
+      surfaces: [{ ...plan.surfaces[0]!, outline: { kind: 'round' as const, diameterMm: 520 } }],
+    };
+    expect(around(wider)).toEqual(layPlan(wider, 4).surfaces);
+    const most = { ...plan, placements: foods.map((p, i) => (i < 4 ? { ...p, massG: p.massG + 30 } : p)) };
+    expect(around(most)).toEqual(layPlan(most, 4).surfaces);
+  });
+
+  test('a board that was never laid is laid, and only the surface that changed', () => {
+    expect(around({ ...plan, layout: [] }, { ...plan, layout: [] })).toEqual([]);
+    const bare = { ...plan, layout: [] };
+    const edited = after(bare, { name: 'leave-out', componentId: id('almonds') });
+    expect(layAround(bare, edited, 4)).toEqual(layPlan(edited, 4).surfaces);
+  });
+
+  test('so it goes on a whole table too, with every piece somewhere', async () => {
+    const table = layPlan(compose(brief(), await nodeSolver()).plan, 15).plan;
+    const main = table.placements.filter((p) => p.surfaceId === table.surfaces[0]!.id);
+    for (const p of [main[0]!, main[3]!, main.at(-1)!])
+      for (const edited of swapped(p.componentId, table).slice(0, 1))
+        for (const laid of layAround(table, edited, 15)) {
+          const here = edited.placements.filter((x) => x.surfaceId === laid.surfaceId && x.lot === 0);
+          liesWhole({ ...edited, placements: here }, laid.elements);
+          expect(hardOverlaps(laid.elements)).toEqual([]);
+        }
+  });
+});

@@ -1,0 +1,111 @@
+import type { LaidElement, Placement, Plan, Surface } from '../plan/index.js';
+import { surfaceAreaCm2 } from '../portion/index.js';
+import { inside } from '../shape/index.js';
+import type { Stands } from './anchors.js';
+import { laySurface, type LaidSurface } from './lay.js';
+import { partsOf } from './parts.js';
+import { HARD_LAYER, hardOverlaps } from './scores.js';
+
+/** Beyond this share of the kinds changed there is no rest to keep: the surface is laid afresh. */
+const MOST_CHANGED = 1 / 3;
+
+/**
+ * Lays what differs between two states of one plan, and leaves the rest where it lies: a food that was swapped takes
+ * the ground that came free. Surfaces on which nothing differs are not in the answer; one that was never laid, has
+ * changed itself, keeps another part for somebody, or has changed by more than a third, is laid afresh, pins kept.
+ * Deterministic for both plans and the seed.
+ */
+export function layAround(before: Plan, after: Plan, seed: number): LaidSurface[] {
+  return after.surfaces.flatMap((surface) => {
+    const [was, is] = [onSurface(before, surface), onSurface(after, surface)];
+    const stays = is.filter((p) => was.some((q) => same(p, q)));
+    const identical = stays.length === is.length && was.length === is.length;
+    if (identical && unchanged(before, surface)) return [];
+    const laid = after.layout.find((l) => l.surfaceId === surface.id)?.elements ?? [];
+    const afresh =
+      laid.length === 0 ||
+      !unchanged(before, surface) ||
+      zoneOf(was) !== zoneOf(is) ||
+      stays.length < is.length * (1 - MOST_CHANGED);
+    if (afresh) return [laySurface(after, surface, seed)];
+    return [unpinned(laidAmong(after, surface, stays, seed), laid)];
+  });
+}
+
+const onSurface = (plan: Plan, surface: Surface): Placement[] =>
+  plan.placements.filter((p) => p.surfaceId === surface.id && p.lot === 0);
+
+const same = (p: Placement, q: Placement): boolean => JSON.stringify(p) === JSON.stringify(q);
+
+const unchanged = (before: Plan, surface: Surface): boolean =>
+  JSON.stringify(before.surfaces.find((s) => s.id === surface.id)) === JSON.stringify(surface);
+
+/** The kinds in the part that is kept for somebody. */
+const zoneOf = (placements: readonly Placement[]): string =>
+  placements
+    .filter((p) => p.inZone)
+    .map((p) => p.componentId)
+    .sort()
+    .join(' ');
+
+/**
+ * What stays is held, and something hard takes the place of something hard that went. Where it comes to stand on soft
+ * food all the same, that makes room and is laid again too.
+ */
+function laidAmong(plan: Plan, surface: Surface, stays: readonly Placement[], seed: number): LaidSurface {
+  const held = (e: LaidElement) => stays.some((p) => p.componentId === e.componentId && p.form === e.form);
+  const lay = (keep: (e: LaidElement) => boolean, stands?: Stands) =>
+    laySurface(pinning(plan, surface, keep), surface, seed, stands);
+  const stands = standsFor(pinning(plan, surface, held), surface);
+  const inPlace = lay(held, stands);
+  const fits = hardOverlaps(inPlace.elements).length === 0;
+  const first = fits ? inPlace : lay(held);
+  const come = first.elements.filter((e) => !held(e));
+  if (come.some((e) => e.layer < HARD_LAYER && e.pieces.length === 0)) return laySurface(plan, surface, seed);
+  const hard = come.filter((e) => e.layer === HARD_LAYER);
+  const covered = new Set(
+    first.elements
+      .filter((e) => e.layer < HARD_LAYER && held(e) && hard.some((h) => standsOn(h, e)))
+      .map((e) => e.id),
+  );
+  if (covered.size === 0) return first;
+  return lay((e) => held(e) && !covered.has(e.id), fits ? stands : undefined);
+}
+
+/** For each hard part that comes, the place of a hard element that went, the largest to the largest. */
+function standsFor(plan: Plan, surface: Surface): Stands {
+  const parts = partsOf(plan, surface, surfaceAreaCm2(surface));
+  const come = parts.filter((p) => p.kind === 'hard' && !p.pinned);
+  const stay = new Set(parts.map((p) => p.pinned?.id));
+  const went = (plan.layout.find((l) => l.surfaceId === surface.id)?.elements ?? []).filter(
+    (e) => e.layer === HARD_LAYER && !stay.has(e.id),
+  );
+  const size = (e: LaidElement) => Math.max(...e.outline.map(([x, y]) => Math.hypot(x - e.x, y - e.y)));
+  went.sort((a, b) => size(b) - size(a));
+  come.sort((a, b) => b.lengthMm - a.lengthMm);
+  return new Map(come.slice(0, went.length).map((p, i) => [p.id, went[i]!]));
+}
+
+/** Does a hard element stand on a piece of a soft one? */
+function standsOn(hard: LaidElement, soft: LaidElement): boolean {
+  const [c, s] = [Math.cos((soft.angle * Math.PI) / 180), Math.sin((soft.angle * Math.PI) / 180)];
+  return soft.pieces.some(([x, y]) => inside(hard.outline, soft.x + x * c - y * s, soft.y + x * s + y * c));
+}
+
+/** The plan with these elements held fast. */
+function pinning(plan: Plan, surface: Surface, held: (e: LaidElement) => boolean): Plan {
+  return {
+    ...plan,
+    layout: plan.layout.map((l) =>
+      l.surfaceId === surface.id
+        ? { ...l, elements: l.elements.map((e) => (held(e) ? { ...e, pinned: true } : e)) }
+        : l,
+    ),
+  };
+}
+
+/** Only what the stylist's own hand had pinned stays pinned. */
+function unpinned(done: LaidSurface, laid: readonly LaidElement[]): LaidSurface {
+  const byHand = new Set(laid.filter((e) => e.pinned).map((e) => e.id));
+  return { ...done, elements: done.elements.map((e) => ({ ...e, pinned: byHand.has(e.id) })) };
+}
