@@ -207,18 +207,14 @@ function Candidate({
           <span style={{ color: 'var(--beet-ink)', fontWeight: 700 }}>Brings: {s.breaks.join(' ')}</span>
         )}
       </div>
-      <span>
+      <div className="candidate-take">
+        <button className="button small" onClick={onTake} aria-label={`Take it: ${s.name}`}>
+          Take it
+        </button>
         {priceChange(s.costMinor, plan.currency)}
-        {s.minutes !== 0 && (
-          <>
-            <br />
-            {s.minutes > 0 ? `+${s.minutes}` : `−${-s.minutes}`} min
-          </>
-        )}
-      </span>
-      <button className="button small" onClick={onTake} aria-label={`Take it: ${s.name}`}>
-        Take it
-      </button>
+        {s.minutes !== 0 && <br />}
+        {s.minutes !== 0 && `${s.minutes > 0 ? '+' : '−'}${Math.abs(s.minutes)} min`}
+      </div>
     </li>
   );
 }

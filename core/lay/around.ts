@@ -21,7 +21,7 @@ export function layAround(before: Plan, after: Plan, seed: number): LaidSurface[
     const stays = is.filter((p) => was.some((q) => same(p, q)));
     const identical = stays.length === is.length && was.length === is.length;
     if (identical && unchanged(before, surface)) return [];
-    const laid = after.layout.find((l) => l.surfaceId === surface.id)?.elements ?? [];
+    const laid = laidOn(after, surface);
     const afresh =
       laid.length === 0 ||
       !unchanged(before, surface) ||
@@ -34,6 +34,9 @@ export function layAround(before: Plan, after: Plan, seed: number): LaidSurface[
 
 const onSurface = (plan: Plan, surface: Surface): Placement[] =>
   plan.placements.filter((p) => p.surfaceId === surface.id && p.lot === 0);
+
+const laidOn = (plan: Plan, surface: Surface): readonly LaidElement[] =>
+  plan.layout.find((l) => l.surfaceId === surface.id)?.elements ?? [];
 
 const same = (p: Placement, q: Placement): boolean => JSON.stringify(p) === JSON.stringify(q);
 
@@ -63,10 +66,10 @@ function laidAmong(plan: Plan, surface: Surface, stays: readonly Placement[], se
   const come = first.elements.filter((e) => !held(e));
   if (come.some((e) => e.layer < HARD_LAYER && e.pieces.length === 0)) return laySurface(plan, surface, seed);
   const hard = come.filter((e) => e.layer === HARD_LAYER);
+  const went = laidOn(plan, surface).filter((e) => e.layer === HARD_LAYER && !held(e));
+  const buried = (e: LaidElement) => hard.some((h) => standsOn(h, e)) && !went.some((h) => standsOn(h, e));
   const covered = new Set(
-    first.elements
-      .filter((e) => e.layer < HARD_LAYER && held(e) && hard.some((h) => standsOn(h, e)))
-      .map((e) => e.id),
+    first.elements.filter((e) => e.layer < HARD_LAYER && held(e) && buried(e)).map((e) => e.id),
   );
   if (covered.size === 0) return first;
   return lay((e) => held(e) && !covered.has(e.id), fits ? stands : undefined);
@@ -77,19 +80,23 @@ function standsFor(plan: Plan, surface: Surface): Stands {
   const parts = partsOf(plan, surface, surfaceAreaCm2(surface));
   const come = parts.filter((p) => p.kind === 'hard' && !p.pinned);
   const stay = new Set(parts.map((p) => p.pinned?.id));
-  const went = (plan.layout.find((l) => l.surfaceId === surface.id)?.elements ?? []).filter(
-    (e) => e.layer === HARD_LAYER && !stay.has(e.id),
-  );
+  const went = laidOn(plan, surface).filter((e) => e.layer === HARD_LAYER && !stay.has(e.id));
   const size = (e: LaidElement) => Math.max(...e.outline.map(([x, y]) => Math.hypot(x - e.x, y - e.y)));
   went.sort((a, b) => size(b) - size(a));
   come.sort((a, b) => b.lengthMm - a.lengthMm);
   return new Map(come.slice(0, went.length).map((p, i) => [p.id, went[i]!]));
 }
 
-/** Does a hard element stand on a piece of a soft one? */
+/** A slice may be tucked under a cheese; more of a food than this share may not. */
+const MOST_TUCKED = 0.15;
+
+/** Does a hard element stand on more of a soft one than may be tucked under it? */
 function standsOn(hard: LaidElement, soft: LaidElement): boolean {
   const [c, s] = [Math.cos((soft.angle * Math.PI) / 180), Math.sin((soft.angle * Math.PI) / 180)];
-  return soft.pieces.some(([x, y]) => inside(hard.outline, soft.x + x * c - y * s, soft.y + x * s + y * c));
+  const under = soft.pieces.filter(([x, y]) =>
+    inside(hard.outline, soft.x + x * c - y * s, soft.y + x * s + y * c),
+  );
+  return under.length > soft.pieces.length * MOST_TUCKED;
 }
 
 /** The plan with these elements held fast. */

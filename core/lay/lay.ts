@@ -92,8 +92,12 @@ function layGround(
   const spots = placeAnchors(anchors, ground, random, stands);
   const hard = anchors.map((p, i) => placed(p.outline, spots[i]!.x, spots[i]!.y, spots[i]!.angle));
 
-  const regions = soft.length > 0 ? growRegions(soft, anchors, hard, ground, random) : undefined;
-  const filled = regions ? fillAll(regions, random) : [];
+  // nothing grows where all of it is pinned
+  const grows = soft.some((p) => !p.pinned);
+  const regions = grows ? growRegions(soft, anchors, hard, ground, random) : undefined;
+  const filled = regions
+    ? fillAll(regions, random)
+    : soft.flatMap((part) => (part.pinned ? [{ part, pieces: pinnedPieces(part.pinned) }] : []));
   const fine = gridOver(ground, FINE_MM);
   if (regions)
     settle(fine, ground, filled, hard, homesOn(fine, regions), new Map(regions.parts.map((p, i) => [p, i])));
@@ -107,7 +111,8 @@ function layGround(
 
   return [
     ...anchors.map((p, i) => hardElement(p, spots[i]!, hard[i]!, random)),
-    ...filled.map((f, i) => softElement(f, regions!, i)),
+    // what is not pinned has grown in a region
+    ...filled.map((f, i) => (f.part.pinned ? remarked(f.part.pinned, f.part) : softElement(f, regions!, i))),
     ...herbs,
   ];
 }
@@ -147,7 +152,9 @@ function growRegions(
   const owner = new Int16Array(grid.ground.length).fill(NOBODY);
   for (let k = 0; k < FIRST_STEPS; k++) stepRegions(grid, free, sites, owner, 0.45);
   const width = Math.max(...ground.map((p) => p[0])) * 2;
-  for (let round = 0; round < ROUNDS; round++) {
+  // where most of it stands fast there is hardly anything to trade places
+  const rounds = parts.filter((p) => p.pinned).length * 2 > parts.length ? 1 : ROUNDS;
+  for (let round = 0; round < rounds; round++) {
     const mapped = withAnchors(grid, owner, hard, sites.length);
     const label = relabel(
       parts,
@@ -295,7 +302,6 @@ function heapIn(part: Part, radiusMm: number, random: Random): [number, number, 
 const LAYER = { run: 1, loose: 2 } as const;
 
 function softElement(f: Filled, r: Regions, i: number): LaidElement {
-  if (f.part.pinned) return remarked(f.part.pinned, f.part);
   const n = Math.max(1, f.pieces.length);
   const x = round1(f.pieces.reduce((s, p) => s + p.x, 0) / n);
   const y = round1(f.pieces.reduce((s, p) => s + p.y, 0) / n);

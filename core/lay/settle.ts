@@ -50,13 +50,13 @@ function drawIn(ground: readonly Point[], outline: readonly Point[], reach: numb
   }
 }
 
-/** How many pieces hide each cell. */
+/** How many pieces hide each cell, counted on from `cover`. */
 export function coverCount(
   grid: Grid,
   filled: readonly Filled[],
   hard: readonly (readonly Point[])[],
+  cover = new Uint16Array(grid.ground.length),
 ): Uint16Array {
-  const cover = new Uint16Array(grid.ground.length);
   for (const polygon of hard) forCellsIn(grid, polygon, (c) => cover[c]!++);
   for (const f of filled) {
     const outline = pieceOutline(f.part.fact.piece, f.part.fact.lengthMm, f.part.fact.widthMm);
@@ -107,13 +107,21 @@ export function settle(
   partIndex: ReadonlyMap<Part, number>,
 ): number {
   keepInside(ground, filled);
+  // what is pinned hides the same cells in every round
+  const still = coverCount(
+    grid,
+    filled.filter((f) => f.part.pinned),
+    hard,
+  );
+  const moving = filled.filter((f) => !f.part.pinned);
+  const count = () => coverCount(grid, moving, [], still.slice());
   let best = filled.map((f) => f.pieces.map((p) => ({ ...p })));
-  let cover = coverCount(grid, filled, hard);
+  let cover = count();
   let most = coverage(grid, cover);
   for (let round = 0; round < ROUNDS; round++) {
     pull(grid, filled, cover, homes, partIndex);
     keepInside(ground, filled);
-    cover = coverCount(grid, filled, hard);
+    cover = count();
     const now = coverage(grid, cover);
     if (now > most) {
       most = now;

@@ -16,6 +16,7 @@ import { useRemedy } from '../../rail/useRemedy.js';
 import { NumberInput, Tick, Ticks } from '../../ui/Fields.js';
 import { PaperDialog } from '../../ui/Paper.js';
 import { portraitUrl } from '../../ui/pictures.js';
+import { acrossPlates } from './plates.js';
 import { ask } from '../../workers/kitchen.js';
 
 /** Make the whole board something else: one joint choice, shown item by item, taken whole or in part. */
@@ -63,7 +64,9 @@ export function ConvertDialog({ plan, onClose }: { plan: Plan; onClose: () => vo
           <p role="status">
             <b>{found.text}</b>
           </p>
-          {found.status !== 'impossible' && <Plates plan={plan} after={accepted(plan, taken)} />}
+          {found.status !== 'impossible' && (
+            <Plates plan={plan} after={accepted(plan, taken)} items={taken} />
+          )}
           <Items
             plan={plan}
             items={found.items}
@@ -161,40 +164,52 @@ function Wants({ plan, target, onChange }: { plan: Plan; target: Target; onChang
 
 const MOST_SHOWN = 60;
 
-/** The two plates side by side, every food drawn once. */
-function Plates({ plan, after }: { plan: Plan; after: Plan }) {
+/** The two plates side by side, every food in the same place as what it becomes. */
+function Plates({ plan, after, items }: { plan: Plan; after: Plan; items: readonly ConvertedItem[] }) {
+  const places = acrossPlates(plan, after, items).slice(0, MOST_SHOWN);
+  const fresh = new Set(places.filter((p) => p.then !== p.now).map((p) => p.then));
   return (
     <div className="two-plates">
-      <PlateOf title="Now" plan={plan} />
-      <PlateOf title="Then" plan={after} other={plan} />
+      <PlateOf title="Now" plan={plan} foods={places.map((p) => p.now)} />
+      <PlateOf title="Then" plan={after} foods={places.map((p) => p.then)} fresh={fresh} />
     </div>
   );
 }
 
-function PlateOf({ title, plan, other }: { title: string; plan: Plan; other?: Plan }) {
+function PlateOf({
+  title,
+  plan,
+  foods,
+  fresh,
+}: {
+  title: string;
+  plan: Plan;
+  foods: readonly (ComponentId | null)[];
+  fresh?: ReadonlySet<ComponentId | null>;
+}) {
   const larder = planLarder(plan);
-  const old = new Set(other?.placements.map((p) => p.componentId));
-  const foods = [...new Set(plan.placements.map((p) => p.componentId))].slice(0, MOST_SHOWN);
+  const kinds = foods.filter((id) => id !== null).length;
   return (
     <figure>
-      <div className="small-plate" role="img" aria-label={`${title}: ${foods.length} kinds`}>
-        {foods.map((id) => {
-          const c = larder.get(id);
-          return c ? (
+      <div className="small-plate" role="img" aria-label={`${title}: ${kinds} kinds`}>
+        {foods.map((id, i) => {
+          const c = id && larder.get(id);
+          if (!c) return <span key={i} className="nothing" />;
+          return (
             <img
-              key={id}
+              key={i}
               src={portraitUrl(c)}
               alt=""
               title={c.name}
               width="36"
               height="36"
-              className={other && !old.has(id) ? 'fresh' : ''}
+              className={fresh?.has(id) ? 'fresh' : ''}
             />
-          ) : null;
+          );
         })}
       </div>
       <figcaption>
-        {title}, {foods.length} kinds
+        {title}, {kinds} kinds
       </figcaption>
     </figure>
   );

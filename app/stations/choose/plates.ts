@@ -1,0 +1,23 @@
+import type { ComponentId } from '../../../core/catalogue/index.js';
+import type { Plan } from '../../../core/plan/index.js';
+import type { ConvertedItem } from '../../../core/swap/index.js';
+
+/** One place on the two plates: what lies there now, and what then; null where nothing does. */
+export interface Place {
+  now: ComponentId | null;
+  then: ComponentId | null;
+}
+
+const kindsOf = (plan: Plan): ComponentId[] => [...new Set(plan.placements.map((p) => p.componentId))];
+
+/** Every food across from what it becomes; what only joins comes last. */
+export function acrossPlates(plan: Plan, after: Plan, items: readonly ConvertedItem[]): Place[] {
+  const there = new Set(kindsOf(after));
+  const becomes = new Map(items.map((i) => [i.from, i.kind === 'leave-out' ? null : i.to]));
+  const places = kindsOf(plan).map((now): Place => {
+    const then = becomes.has(now) ? becomes.get(now)! : now;
+    return { now, then: then !== null && there.has(then) ? then : null };
+  });
+  for (const p of places) if (p.then) there.delete(p.then);
+  return [...places, ...[...there].map((then) => ({ now: null, then }))];
+}

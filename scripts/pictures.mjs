@@ -1,0 +1,84 @@
+// One current picture of each main view, from the demo data: `node scripts/pictures.mjs [folder] [view …]` while
+// `npm run demo` serves it (PORT, 4173 if not said).
+import { mkdirSync } from 'node:fs';
+import path from 'node:path';
+import { chromium } from '@playwright/test';
+
+const [folder = 'docs/screenshots', ...only] = process.argv.slice(2);
+const base = `http://127.0.0.1:${process.env.PORT ?? 4173}`;
+const plan = (page) => new URL(page.url()).pathname.split('/')[2];
+const press = (page, name) => page.getByRole('button', { name }).first().click();
+const station = (page, name) =>
+  page.getByRole('navigation', { name: 'Stations' }).locator(`a[href$="/${name}"]`).click();
+const swapOf = async (page, food) => {
+  await press(page, `${food}. Open`);
+  await press(page, 'Swap it');
+  await page.getByText('Trying each').waitFor({ state: 'detached' });
+};
+
+/** What is done on the opened demo before the picture is taken. */
+const VIEWS = {
+  start: (page) => page.goto(base),
+  brief: async () => undefined,
+  needs: (page) => press(page, /^Vegan, 6 ×/),
+  schools: (page) => press(page, 'Side by side'),
+  choose: (page) => station(page, 'choose'),
+  label: async (page) => {
+    await station(page, 'choose');
+    await press(page, 'Read a label');
+    await page
+      .getByLabel('The words of the label')
+      .fill(
+        'Ingredients: WHEAT flour, sunflower oil, emulsifier (lecithin), salt. May contain MILK and sesame.',
+      );
+  },
+  swap: async (page) => {
+    await station(page, 'choose');
+    await swapOf(page, 'Pork salami');
+  },
+  convert: async (page) => {
+    await station(page, 'choose');
+    await press(page, 'Turn the whole board');
+    const paper = page.getByRole('dialog', { name: 'Turn the whole board' });
+    await paper.getByLabel('Find a need').fill('vegan');
+    await paper
+      .getByRole('group', { name: 'Needs to add' })
+      .getByRole('button', { name: 'Vegan', exact: true })
+      .click();
+    await paper.getByRole('button', { name: 'Turn it' }).click();
+    await paper.getByRole('checkbox').first().waitFor();
+  },
+  check: (page) => station(page, 'check'),
+  guest: async (page) => {
+    await station(page, 'check');
+    await press(page, /^Coeliac, 2 guests/);
+  },
+  lay: (page) => station(page, 'lay'),
+  evening: async (page) => {
+    await page.evaluate(() =>
+      localStorage.setItem('round-plate.settings', JSON.stringify({ theme: 'evening' })),
+    );
+    await page.goto(`${base}/plan/${plan(page)}/lay`);
+  },
+};
+
+const browser = await chromium.launch({
+  executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium',
+  args: ['--headless', '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run'],
+});
+mkdirSync(folder, { recursive: true });
+for (const [name, act] of Object.entries(VIEWS)) {
+  if (only.length > 0 && !only.includes(name)) continue;
+  const context = await browser.newContext({ viewport: { width: 1280, height: 800 } });
+  const page = await context.newPage();
+  await page.goto(base);
+  await page.getByRole('button', { name: 'Open the demo' }).click();
+  await page.waitForURL('**/plan/*/brief');
+  await act(page);
+  // pictures of boards are painted a moment after the page
+  await page.waitForTimeout(2500);
+  await page.screenshot({ path: path.join(folder, `${name}.png`) });
+  console.log(name);
+  await context.close();
+}
+await browser.close();
