@@ -6,6 +6,7 @@ import {
   BOWL_G_PER_CM2,
   COUNTED,
   kindRanges,
+  type KindRange,
   lotShares,
   targetsOf,
   type CountedFamily,
@@ -114,18 +115,25 @@ const LEAST_ALONE_G = 150;
 
 const isSweetSpread = (c: Component): boolean => c.family === 'spread-dip' && (c.taste?.sweet ?? 0) >= 4;
 
+/** What is asked of every food, worked out once for the plan. */
+interface Asked {
+  plan: Plan;
+  targets: Targets;
+  kinds: Record<CountedFamily, KindRange>;
+  quiet: QuietGrounds;
+}
+
 function massLimits(
   component: Component,
   fact: FormFact,
   lots: number,
-  { byFamily, portions }: Targets,
   ground: Ground,
-  plan: Plan,
+  { plan, targets, kinds }: Asked,
 ): [number, number] {
+  const { byFamily, portions } = targets;
   if (isOwnPlate(ground, plan)) return [PLATE_G[0] * ground.copies, PLATE_G[1] * ground.copies];
   const even =
-    byFamily[component.family as CountedFamily] /
-    Math.max(1, kindRanges(plan)[component.family as CountedFamily].from);
+    byFamily[component.family as CountedFamily] / Math.max(1, kinds[component.family as CountedFamily].from);
   const { pieceG } = fact;
   // one piece in each lot on each copy of the surface
   const round = pieceG * lots * ground.copies;
@@ -153,7 +161,7 @@ function massLimits(
 export function problemOf(plan: Plan, keep = false): Problem {
   const targets = targetsOf(plan);
   const grounds = groundsOf(plan);
-  const quiet = quietGrounds({ plan, grounds });
+  const asked = { plan, targets, kinds: kindRanges(plan), quiet: quietGrounds({ plan, grounds }) };
   const candidates: Candidate[] = [];
   for (const component of planLarder(plan).values()) {
     if (plan.wishes.excluded.includes(component.id)) continue;
@@ -164,9 +172,7 @@ export function problemOf(plan: Plan, keep = false): Problem {
     for (const ground of grounds) {
       const here = keep ? heldOn(plan, component, ground) : [];
       const found =
-        here.length > 0
-          ? heldCandidate(component, ground, here)
-          : candidateOn(component, ground, plan, targets, quiet);
+        here.length > 0 ? heldCandidate(component, ground, here) : candidateOn(component, ground, asked);
       if (found) candidates.push(found);
     }
   }
@@ -200,13 +206,8 @@ function heldCandidate(component: Component, ground: Ground, held: Placement[]):
   };
 }
 
-function candidateOn(
-  component: Component,
-  ground: Ground,
-  plan: Plan,
-  targets: Targets,
-  quiet: QuietGrounds,
-): Candidate | undefined {
+function candidateOn(component: Component, ground: Ground, asked: Asked): Candidate | undefined {
+  const { plan, quiet } = asked;
   if (ground.surface.freeFrom.some((id) => keepsFree(component, id) !== 'keeps')) return undefined;
   const form = formFor(component, ground, plan);
   if (!form) return undefined;
@@ -218,15 +219,15 @@ function candidateOn(
   const fact = component.forms.find((f) => f.form === form)!;
   const contained =
     form === 'bowl' || (plan.bowls.some((b) => b.count > 0) && crumblesOnto(component, ground, quiet));
-  const lots = lotShares(component, plan).length;
-  const [minG, maxG] = massLimits(component, fact, lots, targets, ground, plan);
+  const shares = lotShares(component, plan);
+  const [minG, maxG] = massLimits(component, fact, shares.length, ground, asked);
   return {
     component,
     ground,
     form,
     contained,
     gPerCm2: contained ? BOWL_G_PER_CM2 : fact.gPerCm2,
-    laidShare: isOwnPlate(ground, plan) ? 1 : form === 'wheel' ? 1 / lots : lotShares(component, plan)[0]!,
+    laidShare: isOwnPlate(ground, plan) ? 1 : form === 'wheel' ? 1 / shares.length : shares[0]!,
     pieceG: fact.pieceG,
     verdicts,
     minG,

@@ -3,7 +3,7 @@ import { problemOf, type Problem } from './candidates.js';
 import { findConflicts, type Conflict } from './conflicts.js';
 import type { Draft } from './draft.js';
 import { firstInBudget, worthTheMoney } from './frugal.js';
-import { worthALook, solveAmong, solveKernel, SURE, takenBy } from './kernel.js';
+import { ROUNDINGS, solveAmong, solveKernel, takenBy, worthALook } from './kernel.js';
 import type { Solution, Solver } from './linear.js';
 import { draftOf } from './program.js';
 import { boardOf } from './settle.js';
@@ -117,9 +117,13 @@ function improved(
 const tightNodes = ({ model }: Draft): number =>
   Math.max(1, Math.floor(TIGHT_WORK / (model.variables.length * model.rows.length)));
 
-const firstOf = (draft: Draft, relaxed: Solution, solve: Solver): Solution | undefined =>
-  solveKernel(draft, relaxed, solve, { gap: FIRST_GAP, sure: SURE }) ??
-  solveKernel(draft, relaxed, solve, { gap: FIRST_GAP });
+function firstOf(draft: Draft, relaxed: Solution, solve: Solver): Solution | undefined {
+  for (const rounding of ROUNDINGS) {
+    const found = solveKernel(draft, relaxed, solve, { gap: FIRST_GAP, rounding });
+    if (found) return found;
+  }
+  return solveKernel(draft, relaxed, solve, { gap: FIRST_GAP });
+}
 
 /** A first board from a small part of the larder; undefined where that part cannot feed everybody. */
 function sketched(problem: Problem, solve: Solver): { draft: Draft; solution: Solution } | undefined {
