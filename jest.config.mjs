@@ -2,7 +2,7 @@ export default {
   testEnvironment: 'node',
   // Jest's sweeping of globals after a file runs into itself on what fake-indexeddb leaves there
   testEnvironmentOptions: { globalsCleanup: 'off' },
-  roots: ['<rootDir>/core', '<rootDir>/server', '<rootDir>/cli', '<rootDir>/app'],
+  roots: ['<rootDir>/core', '<rootDir>/server', '<rootDir>/cli', '<rootDir>/app', '<rootDir>/solver'],
   testMatch: ['**/*.test.ts', '**/*.test.tsx'],
   extensionsToTreatAsEsm: ['.ts', '.tsx'],
   moduleNameMapper: { '^(\\.{1,2}/.*)\\.js$': '$1' },

@@ -14,7 +14,8 @@ export function showingFor(
     const l = checked.context.lying.find(
       (x) => x.surface.id === surface.id && x.component.id === e.componentId && x.form === e.form,
     );
-    if (!l || l.component.job === 'none') return 'full';
+    // what is drawn and not placed is an older layout's: nobody can say that it is theirs
+    if (!l) return 'pale';
     const standing = standingOf(checked.context, l, group);
     return standing === 'fine' ? 'full' : standing === 'touched' ? 'hatched' : 'pale';
   };

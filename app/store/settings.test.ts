@@ -1,0 +1,74 @@
+import { afterEach, describe, expect, jest, test } from '@jest/globals';
+import { WEIGHTS } from '../../core/swap/index.js';
+
+const KEY = 'round-plate.settings';
+const kept = new Map<string, string>();
+(globalThis as unknown as { localStorage: unknown }).localStorage = {
+  getItem: (k: string) => kept.get(k) ?? null,
+  setItem: (k: string, v: string) => void kept.set(k, v),
+};
+
+/** The settings as a page finds them that is opened now. */
+async function opened(text?: string) {
+  if (text !== undefined) kept.set(KEY, text);
+  jest.resetModules();
+  const { useSettings } = await import('./settings.js');
+  return useSettings;
+}
+
+afterEach(() => kept.clear());
+
+describe('the settings of this browser', () => {
+  test('nothing kept: metric, by day, single keys act, the house’s weights', async () => {
+    const s = (await opened()).getState();
+    expect(s).toMatchObject({ theme: 'day', units: 'metric', letterKeys: true, stylist: '', weights: null });
+    expect([s.forGood, s.ownSchools, s.ownThemes]).toEqual([[], [], []]);
+  });
+
+  test('what is set is found again by the next page, without its functions', async () => {
+    (await opened())
+      .getState()
+      .set({ theme: 'evening', units: 'imperial', letterKeys: false, stylist: 'Ana' });
+    (await opened()).getState().set({ weights: { ...WEIGHTS, cost: 0.5 } });
+    expect((await opened()).getState()).toMatchObject({
+      theme: 'evening',
+      units: 'imperial',
+      letterKeys: false,
+      stylist: 'Ana',
+      weights: { cost: 0.5 },
+    });
+    expect(Object.keys(JSON.parse(kept.get(KEY)!) as object)).not.toContain('set');
+  });
+
+  test.each([
+    ['no JSON', '{"theme":'],
+    ['a list', '[1, 2]'],
+    ['a number', '7'],
+    ['nothing', 'null'],
+  ])('%s counts as nothing kept', async (_what, text) => {
+    expect((await opened(text)).getState()).toMatchObject({
+      theme: 'day',
+      units: 'metric',
+      letterKeys: true,
+    });
+  });
+
+  test('a field that cannot be read counts as none, the others stay', async () => {
+    const text = JSON.stringify({
+      theme: 'neon',
+      units: 'imperial',
+      letterKeys: 'no',
+      stylist: 'x'.repeat(500),
+      forGood: [{ componentId: 'brie' }],
+      ownSchools: 'many',
+      ownThemes: [{ name: 7 }],
+      weights: { ...WEIGHTS, cost: 9 },
+      set: 'overwritten',
+    });
+    const s = (await opened(text)).getState();
+    expect(s).toMatchObject({ theme: 'day', units: 'imperial', letterKeys: true, weights: null });
+    expect(s.stylist).toHaveLength(60);
+    expect([s.forGood, s.ownSchools, s.ownThemes]).toEqual([[], [], []]);
+    expect(typeof s.set).toBe('function');
+  });
+});
