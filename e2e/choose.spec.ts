@@ -1,3 +1,4 @@
+import { readFile } from 'node:fs/promises';
 import { readFileSync } from 'node:fs';
 import { expect, test } from '@playwright/test';
 import { openDemo, saved } from './helpers.js';
@@ -144,6 +145,80 @@ test('a theme starts from an idea, takes its colours from words, and goes among 
   await paper.getByRole('button', { name: 'Keep among your themes' }).click();
   await paper.getByRole('button', { name: 'Keep', exact: true }).click();
   await expect(page.getByRole('button', { name: 'Theme: Plum quay. Change' })).toBeVisible();
+});
+
+test('a theme takes its colours from a picture, goes out as a file and comes back; what is no theme is refused', async ({
+  page,
+}) => {
+  await openDemo(page);
+  await page.getByRole('button', { name: /^Theme/ }).click();
+  const paper = page.getByRole('dialog', { name: 'Theme' });
+  const picture = await page.evaluate(() => {
+    const canvas = document.createElement('canvas');
+    canvas.width = canvas.height = 40;
+    const c = canvas.getContext('2d')!;
+    c.fillStyle = '#c03020';
+    c.fillRect(0, 0, 40, 40);
+    c.fillStyle = '#2050a0';
+    c.fillRect(0, 0, 12, 40);
+    return canvas.toDataURL('image/png').split(',')[1]!;
+  });
+  const choose = paper.getByLabel('From a picture');
+  await choose.setInputFiles({ name: 'x.png', mimeType: 'image/png', buffer: Buffer.from('no picture') });
+  await expect(paper.getByText('this file cannot be read as a picture')).toBeVisible();
+  await choose.setInputFiles({
+    name: 'tiles.png',
+    mimeType: 'image/png',
+    buffer: Buffer.from(picture, 'base64'),
+  });
+  const red = await paper.getByLabel('Colour 1', { exact: true }).inputValue();
+  await expect(paper.getByText('cannot be read')).toHaveCount(0);
+  // more of it is red than blue
+  expect(parseInt(red.slice(1, 3), 16)).toBeGreaterThan(parseInt(red.slice(5, 7), 16));
+  await paper.getByLabel('Name').fill('Red tiles');
+  await paper.getByRole('button', { name: 'Keep among your themes' }).click();
+  const [file] = await Promise.all([
+    page.waitForEvent('download'),
+    paper.getByRole('button', { name: 'Save your themes' }).click(),
+  ]);
+  const themes = JSON.parse(await readFile(await file.path(), 'utf8')) as {
+    name: string;
+    palette: string[];
+  }[];
+  expect(themes[0]).toMatchObject({ name: 'Red tiles' });
+  const bring = (text: string) =>
+    page
+      .getByLabel('File with themes')
+      .setInputFiles({ name: 'themes.json', mimeType: 'application/json', buffer: Buffer.from(text) });
+  await bring('[{"name": 7}]');
+  await expect(page.getByText(/The themes were refused: 0\.name/)).toBeVisible();
+  await bring(JSON.stringify([{ ...themes[0], name: 'Blue tiles' }]));
+  await expect(page.getByText(/1 theme.* taken over/)).toBeVisible();
+  await paper.getByText('Start from an idea').click();
+  await expect(paper.getByRole('button', { name: /Blue tiles/ })).toBeVisible();
+});
+
+test('swaps are narrowed to what is cheaper, and follow what counts most', async ({ page }) => {
+  await openDemo(page, 'choose');
+  await page.getByRole('button', { name: 'Brie. Open' }).click();
+  await page.getByRole('button', { name: 'Swap it' }).click();
+  const paper = page.getByRole('dialog', { name: 'Instead of brie' });
+  await expect(paper.getByRole('button', { name: /^Take it: / }).first()).toBeVisible({ timeout: 30_000 });
+  await expect(paper.getByText('Trying each')).toHaveCount(0, { timeout: 30_000 });
+  const names = () =>
+    paper
+      .getByRole('button', { name: /^Take it: / })
+      .evaluateAll((list) => list.map((b) => b.getAttribute('aria-label')!));
+  const house = await names();
+  await paper.getByLabel('Only', { exact: true }).selectOption('cheaper');
+  await expect(paper.locator('.candidate').first()).toContainText('−');
+  for (const text of await paper.locator('.candidate-take').allTextContents()) expect(text).toMatch(/−€/);
+  await paper.getByLabel('Only', { exact: true }).selectOption('');
+  await paper.getByText('What counts how much').click();
+  await paper.getByRole('slider', { name: 'the price' }).fill('0.5');
+  await expect(async () => expect(await names()).not.toEqual(house)).toPass({ timeout: 30_000 });
+  await paper.getByRole('button', { name: 'As the house weighs' }).click();
+  await expect(async () => expect(await names()).toEqual(house)).toPass({ timeout: 30_000 });
 });
 
 test('another demo is opened from the start page', async ({ page }) => {

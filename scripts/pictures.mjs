@@ -13,6 +13,10 @@ const station = (page, name) =>
 const swapOf = async (page, food) => {
   await press(page, `${food}. Open`);
   await press(page, 'Swap it');
+  await page
+    .getByRole('button', { name: /^Take it: / })
+    .first()
+    .waitFor();
   await page.getByText('Trying each').waitFor({ state: 'detached' });
 };
 

@@ -133,6 +133,25 @@ describe('pieces of food', () => {
     expect(drawn(1)).not.toBe(drawn(2));
   });
 
+  test('every food in every form, whole, half or double in size, is drawn in finite numbers near its place', () => {
+    for (const c of CATALOGUE)
+      for (const fact of c.forms)
+        for (const scale of [0.5, 1, 2]) {
+          const pen = new Recorder();
+          const [l, w] = [fact.lengthMm * scale, fact.widthMm * scale];
+          drawPiece(pen, c, fact, l, w, 100, -40, 30, 7);
+          const drawn = JSON.stringify(pen.calls);
+          expect([c.id, fact.form, /NaN|Infinity|null|undefined/.test(drawn)]).toEqual([
+            c.id,
+            fact.form,
+            false,
+          ]);
+          // a handle or a leaf may reach out, a whole piece lies where it was put
+          const far = Math.max(...pen.calls.map((k) => Math.hypot(k.x - 100, k.y + 40)));
+          expect([c.id, fact.form, far < Math.max(l, w) * 1.5 + 5]).toEqual([c.id, fact.form, true]);
+        }
+  });
+
   test('a portrait holds the food and its name', () => {
     const brie = CATALOGUE.find((c) => c.id === 'brie')!;
     expect(portraitSvg(brie)).toContain('<title>Brie</title>');

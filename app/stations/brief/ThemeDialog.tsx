@@ -289,7 +289,7 @@ function OwnThemes({ draft }: { draft: Theme }) {
       return void problem(`${issue?.path.join('.') || 'the whole'}: ${issue?.message}.`);
     }
     keep(found.data);
-    return void toast(`${found.data.length} themes taken over.`);
+    return void toast(`${found.data.length} ${found.data.length === 1 ? 'theme' : 'themes'} taken over.`);
   };
   return (
     <>

@@ -283,10 +283,10 @@ function Standings({ glyph, title, foods }: { glyph: Glyph; title: string; foods
       </div>
       {foods.length > 0 && (
         <div className="row" style={{ gap: 1, margin: '3px 0 0 26px' }}>
-          {foods.slice(0, 7).map((c) => (
+          {foods.slice(0, foods.length > 7 ? 6 : 7).map((c) => (
             <img key={c.id} src={portraitUrl(c)} alt={c.name} title={c.name} width="28" height="28" />
           ))}
-          {foods.length > 7 && <b>+{foods.length - 7}</b>}
+          {foods.length > 7 && <b>+{foods.length - 6}</b>}
         </div>
       )}
     </div>
