@@ -44,75 +44,45 @@ export interface Draft {
 /** Points for a kind that is bought for a child's plate alone. */
 const EXTRA_KIND = 0.4;
 
-/** Variables and the rows that tie them: mass only where laid, laid only where chosen. */
+/** Lays one candidate, perhaps: mass only where laid, laid only where chosen. */
+function enter(
+  model: LinearModel,
+  { plan }: Problem,
+  candidate: Candidate,
+  chosen: ReadonlyMap<ComponentId, number>,
+): Entry {
+  const { id } = candidate.component;
+  const at = `${id} on ${candidate.ground.surface.id}`;
+  const laid = model.binary(`lay ${at}`, 0.05);
+  if (candidate.held) model.variables[laid]!.lower = 1;
+  const mass = model.variable(`mass ${at}`, 0, candidate.maxG);
+  const perG = (g: number) => [[mass, 1] as const, [laid, -g] as const];
+  model.atMost(`only where laid ${at}`, perG(candidate.maxG), 0);
+  model.atLeast(`worth laying ${at}`, perG(candidate.minG), 0);
+  const beyond = [[laid, 1] as const, [chosen.get(id)!, -1] as const];
+  if (isOwnPlate(candidate.ground, plan)) {
+    // a child's plate likes what is bought anyway; a kind of its own costs a little
+    const extra = model.variable(`extra ${at}`, 0, 1, EXTRA_KIND);
+    model.atMost(`laid or extra ${at}`, [...beyond, [extra, -1]], 0);
+  } else model.atMost(`laid if chosen ${at}`, beyond, 0);
+  return { candidate, laid, mass };
+}
+
+/** Variables and the rows that tie them: laid only where chosen, chosen only where laid, pins chosen. */
 export function startDraft(problem: Problem, wishes: Wishes): Draft {
   const model = new LinearModel();
   const components = new Map(problem.candidates.map((c) => [c.component.id, c.component]));
   const chosen = new Map([...components.keys()].map((id) => [id, model.binary(`choose ${id}`)]));
-  const entries = problem.candidates.map((candidate): Entry => {
-    const { id } = candidate.component;
-    const at = `${id} on ${candidate.ground.surface.id}`;
-    const laid = model.binary(`lay ${at}`, 0.05);
-    if (candidate.held) model.variables[laid]!.lower = 1;
-    const mass = model.variable(`mass ${at}`, 0, candidate.maxG);
-    model.atMost(
-      `only where laid ${at}`,
-      [
-        [mass, 1],
-        [laid, -candidate.maxG],
-      ],
-      0,
-    );
-    model.atLeast(
-      `worth laying ${at}`,
-      [
-        [mass, 1],
-        [laid, -candidate.minG],
-      ],
-      0,
-    );
-    if (isOwnPlate(candidate.ground, problem.plan)) {
-      // a child's plate likes what is bought anyway; a kind of its own costs a little
-      const extra = model.variable(`extra ${at}`, 0, 1, EXTRA_KIND);
-      model.atMost(
-        `laid or extra ${at}`,
-        [
-          [laid, 1],
-          [chosen.get(id)!, -1],
-          [extra, -1],
-        ],
-        0,
-      );
-    } else
-      model.atMost(
-        `laid if chosen ${at}`,
-        [
-          [laid, 1],
-          [chosen.get(id)!, -1],
-        ],
-        0,
-      );
-    return { candidate, laid, mass };
-  });
+  const entries = problem.candidates.map((candidate) => enter(model, problem, candidate, chosen));
   const byComponent = new Map<ComponentId, Entry[]>();
   for (const e of entries) {
     const known = byComponent.get(e.candidate.component.id);
     if (known) known.push(e);
     else byComponent.set(e.candidate.component.id, [e]);
   }
-  const draft: Draft = {
-    problem,
-    model,
-    entries,
-    entriesOf: (id) => byComponent.get(id) ?? [],
-    chosen,
-    wishes,
-    packs: new Map(),
-    component: (id) => components.get(id)!,
-  };
+  const entriesOf = (id: ComponentId): readonly Entry[] => byComponent.get(id) ?? [];
   for (const [id, x] of chosen) {
-    const places = draft
-      .entriesOf(id)
+    const places = entriesOf(id)
       .filter((e) => !isOwnPlate(e.candidate.ground, problem.plan))
       .map((e) => [e.laid, 1] as const);
     model.atLeast(`chosen is laid ${id}`, [...places, [x, -1]], 0);
@@ -121,5 +91,14 @@ export function startDraft(problem: Problem, wishes: Wishes): Draft {
     const x = chosen.get(id);
     if (x !== undefined && wishes.pinned(id)) model.atLeast(`pinned ${id}`, [[x, 1]], 1);
   }
-  return draft;
+  return {
+    problem,
+    model,
+    entries,
+    entriesOf,
+    chosen,
+    wishes,
+    packs: new Map(),
+    component: (id) => components.get(id)!,
+  };
 }

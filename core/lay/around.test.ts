@@ -1,8 +1,10 @@
 import { beforeAll, describe, expect, test } from '@jest/globals';
 import { nodeSolver } from '../../solver/node.js';
+import { formOf } from '../catalogue/index.js';
 import { compose } from '../compose/index.js';
-import { type LaidElement, type Plan } from '../plan/index.js';
+import { planLarder, planSchema, type LaidElement, type Placement, type Plan } from '../plan/index.js';
 import { swapsFor } from '../swap/index.js';
+import { createRandom } from '../measure/index.js';
 import { after, board, brief, group, id, lies, planWith } from '../testing/plans.js';
 import { hardOverlaps, layAround, layPlan } from './index.js';
 
@@ -34,6 +36,20 @@ function liesWhole(p: Plan, list: readonly LaidElement[]): void {
   }
   const placed = new Set(p.placements.map((x) => x.componentId));
   expect(list.filter((e) => !placed.has(e.componentId))).toEqual([]);
+}
+
+/** A bowl of something spread is one piece, whatever it holds. */
+const drawnPieces = (from: Plan, p: Placement): number =>
+  p.contained && formOf(planLarder(from).get(p.componentId)!, p.form)?.piece === 'bowl' ? 1 : p.pieces;
+
+/** The same food with other pieces, each as heavy as before. */
+function withPieces(from: Plan, food: string, pieces: number): Plan {
+  return {
+    ...from,
+    placements: from.placements.map((p) =>
+      p.componentId === food ? { ...p, pieces, massG: (p.massG / p.pieces) * pieces } : p,
+    ),
+  };
 }
 
 describe('laying what changed', () => {
@@ -119,6 +135,33 @@ describe('laying what changed', () => {
     const bare = { ...plan, layout: [] };
     const edited = after(bare, { name: 'leave-out', componentId: id('almonds') });
     expect(layAround(bare, edited, 4)).toEqual(layPlan(edited, 4).surfaces);
+  });
+
+  test('through a chain of edits every piece stays counted and nothing hard is stood on', () => {
+    const random = createRandom(11);
+    let now = plan;
+    for (let step = 0; step < 12; step++) {
+      const from = now;
+      const p = now.placements[random.int(now.placements.length)]!;
+      const swaps = swapped(p.componentId, now);
+      const kind = random.int(4);
+      if (kind === 0 && now.placements.length > 4)
+        now = after(now, { name: 'leave-out', componentId: p.componentId });
+      else if (kind === 1 && !p.contained && p.pieces > 3) now = withPieces(now, p.componentId, p.pieces - 1);
+      else if (swaps.length > 0) now = swaps[random.int(Math.min(5, swaps.length))]!;
+      const laid = layAround(from, now, 4);
+      const layout = now.layout.map((l) => laid.find((x) => x.surfaceId === l.surfaceId) ?? l);
+      now = { ...now, layout: layout.map(({ surfaceId, elements: e }) => ({ surfaceId, elements: e })) };
+      expect(planSchema.safeParse(now).success).toBe(true);
+      liesWhole(now, elements(now));
+      expect(hardOverlaps(elements(now))).toEqual([]);
+      for (const x of now.placements) {
+        const pieces = elements(now)
+          .filter((e) => e.componentId === x.componentId && e.form === x.form)
+          .reduce((n, e) => n + e.pieces.length, 0);
+        expect([step, x.componentId, pieces]).toEqual([step, x.componentId, drawnPieces(now, x)]);
+      }
+    }
   });
 
   test('so it goes on a whole table too, with every piece somewhere', async () => {

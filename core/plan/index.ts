@@ -4,7 +4,6 @@ export {
   PLAN_VERSION,
   ROLES,
   emptyPlan,
-  needProblem,
   planSchema,
   surfaceProblem,
   answerSchema,
@@ -24,6 +23,7 @@ export {
   type Surface,
   type SurfaceId,
 } from './plan.js';
+export { needProblem } from './problems.js';
 export { FREE_FROM, FREE_FROM_IDS, keepsFree, type FreeFrom, type FreeFromId } from './free-from.js';
 export { migrate, MIGRATIONS, type Migration } from './versions.js';
 export {

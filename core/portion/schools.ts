@@ -128,7 +128,7 @@ const kilos = (g: number) => (g >= KILO ? `${(g / KILO).toFixed(1)} kg` : `${Mat
 function differenceOf(o: Omit<SchoolOffer, 'difference'>, chosen: Omit<SchoolOffer, 'difference'>): string {
   if (o.chosen) return `${o.name} is the school of this plan: ${o.how}.`;
   if (!o.ready)
-    return o.id === 'log' ? 'Note what was eaten at a board first.' : 'Keep figures of your own first.';
+    return `${o.name}: ${o.id === 'log' ? 'note what was eaten at a board' : 'keep figures of your own'} first.`;
   const by = o.targets.totalG - chosen.targets.totalG;
   if (Math.abs(by) < 50) return `${o.name} gives about as much.`;
   return `${o.name} gives ${kilos(Math.abs(by))} ${by < 0 ? 'less' : 'more'} because ${o.how}.`;

@@ -72,7 +72,7 @@ function Side({ plan, offers }: { plan: Plan; offers: readonly SchoolOffer[] }) 
         <Sum name="Each, in all" offers={offers} of={(o) => formatMass(o.targets.perPortionG, units)} />
         <Sum name="For everybody" offers={offers} of={(o) => formatMass(o.targets.totalG, units)} />
         <Sum name="Kinds" offers={offers} of={(o) => `${o.kinds.from} to ${o.kinds.to}`} />
-        <Sum name="Board" offers={offers} of={(o) => formatArea(o.areaCm2, units)} />
+        <Sum name="Board, all laid at once" offers={offers} of={(o) => formatArea(o.areaCm2, units)} />
         <Sum name="About" offers={offers} of={(o) => formatMoney(o.costMinor, plan.currency)} />
         <tr>
           <td />

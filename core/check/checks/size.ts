@@ -17,77 +17,80 @@ export function size(c: CheckContext): Finding[] {
   return c.plan.surfaces.flatMap((surface) => {
     const twins = c.plan.surfaces.filter((s) => twinKey(s) === twinKey(surface));
     // modules that are alike are told once, and changed together
-    if (twins.length > 2 && seen.has(twinKey(surface))) return [];
+    const alike = twins.length > 2 ? twins : [surface];
+    if (alike.length > 1 && seen.has(twinKey(surface))) return [];
     seen.add(twinKey(surface));
-    const named =
-      twins.length > 2 ? `${lower(surface.name)} and ${twins.length - 1} like it` : lower(surface.name);
-    const area = surfaceAreaCm2(surface);
-    const ground = laidGroundCm2(c.plan, surface);
-    if (ground === 0) return [];
-    const share = ground / area;
-    const plate = c.groupsAt(surface).length > 0 && c.groupsAt(surface).every(hasSmallChildren);
-    const out: Finding[] = [];
-    if (share > FULL || (share < SPARSE_OF_COVER * coverOf(c.plan) && !plate)) {
-      const outline = fittingOutline(surface, ground, coverOf(c.plan));
-      const small = share > FULL;
-      out.push({
-        key: `size ${surface.id}`,
-        code: small ? 'too-small' : 'too-large',
-        glyph: 'chipped',
-        concerns: [],
-        components: [],
-        surfaceId: surface.id,
-        text: small ? `It will not all fit on ${named}.` : `${capital(named)} will look sparse.`,
-        why: `What is laid at opening takes ${Math.round(ground)} cm²; inside the rim are ${Math.round(area)} cm².`,
-        facts: [
-          { what: 'ground needed', value: `${Math.round(ground)} cm²`, source: 'house default' },
-          { what: 'ground inside the rim', value: `${Math.round(area)} cm²`, source: 'this plan' },
-        ],
-        remedies: [
-          {
-            label: small ? 'A larger one' : 'A smaller one',
-            effect: outlineWords(outline),
-            command: {
-              name: 'together',
-              label: 'change a surface',
-              commands: (twins.length > 2 ? twins : [surface]).map((s) => ({
-                name: 'set-surface' as const,
-                surface: { ...s, outline },
-              })),
-            },
-          },
-        ],
-        grave: false,
-      });
-    }
-    const kinds = c.lying.filter((l) => l.surface === surface && l.component.family !== 'garnish');
-    const most = Math.max(LEAST_KINDS, Math.floor(area / CM2_PER_KIND));
-    const least = [...kinds].sort((a, b) => a.massG - b.massG)[0];
-    if (kinds.length > most && least)
-      out.push({
-        key: `kinds ${surface.id}`,
-        code: 'too-many-kinds',
-        glyph: 'chipped',
-        concerns: [],
-        components: [least.component.id],
-        surfaceId: surface.id,
-        text: `${kinds.length} kinds are many for ${named}.`,
-        why: `It takes about ${most}. Fewer, larger kinds look calmer and leave fewer open packs.`,
-        facts: [{ what: 'kinds', value: String(kinds.length), source: 'this plan' }],
-        remedies: [
-          {
-            label: `Leave out ${lower(least.component.name)}`,
-            effect: `−${Math.round(least.massG)} g`,
-            command: {
-              name: 'place',
-              componentId: least.component.id,
-              surfaceId: surface.id,
-              placements: [],
-            },
-          },
-        ],
-        grave: false,
-      });
-    return out;
+    if (laidGroundCm2(c.plan, surface) === 0) return [];
+    return [...roomOn(c, surface, alike), ...kindsOn(c, surface, alike)];
   });
+}
+
+const nameOf = (surface: Surface, alike: readonly Surface[]): string =>
+  alike.length > 1 ? `${lower(surface.name)} and ${alike.length - 1} like it` : lower(surface.name);
+
+function roomOn(c: CheckContext, surface: Surface, alike: readonly Surface[]): Finding[] {
+  const ground = laidGroundCm2(c.plan, surface);
+  const area = surfaceAreaCm2(surface);
+  const small = ground / area > FULL;
+  const groups = c.groupsAt(surface);
+  const plate = groups.length > 0 && groups.every(hasSmallChildren);
+  if (!small && (plate || ground / area >= SPARSE_OF_COVER * coverOf(c.plan))) return [];
+  const named = nameOf(surface, alike);
+  const outline = fittingOutline(surface, ground, coverOf(c.plan));
+  return [
+    {
+      key: `size ${surface.id}`,
+      code: small ? 'too-small' : 'too-large',
+      glyph: 'chipped',
+      concerns: [],
+      components: [],
+      surfaceId: surface.id,
+      text: small ? `It will not all fit on ${named}.` : `${capital(named)} will look sparse.`,
+      why: `What is laid at opening takes ${Math.round(ground)} cm²; inside the rim are ${Math.round(area)} cm².`,
+      facts: [
+        { what: 'ground needed', value: `${Math.round(ground)} cm²`, source: 'house default' },
+        { what: 'ground inside the rim', value: `${Math.round(area)} cm²`, source: 'this plan' },
+      ],
+      remedies: [
+        {
+          label: small ? 'A larger one' : 'A smaller one',
+          effect: outlineWords(outline),
+          command: {
+            name: 'together',
+            label: 'change a surface',
+            commands: alike.map((s) => ({ name: 'set-surface' as const, surface: { ...s, outline } })),
+          },
+        },
+      ],
+      grave: false,
+    },
+  ];
+}
+
+function kindsOn(c: CheckContext, surface: Surface, alike: readonly Surface[]): Finding[] {
+  const kinds = c.lying.filter((l) => l.surface === surface && l.component.family !== 'garnish');
+  const most = Math.max(LEAST_KINDS, Math.floor(surfaceAreaCm2(surface) / CM2_PER_KIND));
+  const least = [...kinds].sort((a, b) => a.massG - b.massG)[0];
+  if (kinds.length <= most || !least) return [];
+  return [
+    {
+      key: `kinds ${surface.id}`,
+      code: 'too-many-kinds',
+      glyph: 'chipped',
+      concerns: [],
+      components: [least.component.id],
+      surfaceId: surface.id,
+      text: `${kinds.length} kinds are many for ${nameOf(surface, alike)}.`,
+      why: `It takes about ${most}. Fewer, larger kinds look calmer and leave fewer open packs.`,
+      facts: [{ what: 'kinds', value: String(kinds.length), source: 'this plan' }],
+      remedies: [
+        {
+          label: `Leave out ${lower(least.component.name)}`,
+          effect: `−${Math.round(least.massG)} g`,
+          command: { name: 'place', componentId: least.component.id, surfaceId: surface.id, placements: [] },
+        },
+      ],
+      grave: false,
+    },
+  ];
 }
