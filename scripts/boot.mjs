@@ -78,28 +78,41 @@ function dev() {
   );
 }
 
+/** Runs a command and gives its exit code and all that it said. */
+function heard(cmd, args) {
+  const child = spawn(cmd, args, { cwd: root });
+  let output = '';
+  for (const stream of [child.stdout, child.stderr]) stream.on('data', (d) => (output += d));
+  return new Promise((resolve) => {
+    child.on('error', (e) => resolve([1, e.message]));
+    child.on('close', (code) => resolve([code ?? 1, output.trim()]));
+  });
+}
+
 /** Each runner reports in JSON; the closing line adds them up, and a step that fails counts as one failure. */
-function test() {
+async function test() {
   ensurePackages();
   const chromium = ensureChromium();
   let passed = 0;
   let failed = 0;
-  const step = (name, cmd, args) => {
-    console.log(`\n— ${name}`);
-    const ok = run(cmd, args).status === 0;
-    if (ok) passed += 1;
+  const told = (name, status, output) => {
+    console.log(`\n— ${name}\n${output}`);
+    if (status === 0) passed += 1;
     else {
       failed += 1;
       console.log(`${name} failed`);
     }
-    return ok;
   };
   const results = path.join(root, 'test-results');
   rmSync(results, { recursive: true, force: true });
   mkdirSync(results, { recursive: true });
-  step('type check', bin('tsc'), ['--noEmit']);
-  step('lint', bin('eslint'), ['.', '--max-warnings', '0']);
-  step('format', bin('prettier'), ['--check', '--log-level', 'warn', '.']);
+  // side by side: each of them takes one core
+  const readings = [
+    ['type check', bin('tsc'), ['--noEmit']],
+    ['lint', bin('eslint'), ['.', '--max-warnings', '0']],
+    ['format', bin('prettier'), ['--check', '--log-level', 'warn', '.']],
+  ].map(([name, cmd, args]) => heard(cmd, args).then(([status, output]) => [name, status, output]));
+  for (const reading of readings) told(...(await reading));
 
   console.log('\n— units');
   const jestFile = path.join(results, 'jest.json');
@@ -147,4 +160,4 @@ function bench() {
 
 const started = process.argv[1] && path.resolve(process.argv[1]) === fileURLToPath(import.meta.url);
 const job = { demo, dev, test, bench }[process.argv[2]];
-if (started && job) job();
+if (started && job) await job();
