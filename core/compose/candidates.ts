@@ -1,4 +1,4 @@
-import { formOf, type Component, type FormFact, type FormId, usualForm } from '../catalogue/index.js';
+import { FORMS, formOf, type Component, type FormFact, type FormId, usualForm } from '../catalogue/index.js';
 import { carriesTo, disliked, isGrave, judgeGroup, type Verdict } from '../needs/index.js';
 import { hasSmallChildren, portionsOf, type Group } from '../party/index.js';
 import { keepsFree, planLarder, type Placement, type Plan, type Surface } from '../plan/index.js';
@@ -83,11 +83,17 @@ export const smallWithin = (plan: Plan, surface: Surface): Group[] =>
     (g) => hasSmallChildren(g) && (surface.smallHands || groupsOf(plan, surface).includes(g)),
   );
 
-/** The first form that is fine for every small child near; the usual form where there is none near. */
+/** The first form that stops service for no small child near; the usual form where there is none near. */
 function formFor(component: Component, ground: Ground, plan: Plan): FormId | undefined {
   const small = smallWithin(plan, ground.surface);
+  // what would stop service there is not proposed: a shape that chokes, raw milk, very salty food
   const fits = (form: FormId) =>
-    small.every((g) => !judgeGroup(component, form, g).reasons.some((r) => r.fact === 'choking'));
+    small.every(
+      (g) =>
+        !judgeGroup(component, form, g).reasons.some(
+          (r) => r.fact === 'choking' || (r.need.startsWith('child-') && r.verdict === 'forbidden'),
+        ),
+    );
   const usual = usualForm(component).form;
   // an own plate is small: a whole wheel or a large bowl has no place on it
   const forms = component.forms.filter((f) => !isOwnPlate(ground, plan) || f.pieceG <= 30);
@@ -218,7 +224,10 @@ function candidateOn(component: Component, ground: Ground, asked: Asked): Candid
   if (plan.policy === 'everything-fits' && [...verdicts.values()].some((v) => v !== 'fine')) return undefined;
   const fact = component.forms.find((f) => f.form === form)!;
   const contained =
-    form === 'bowl' || (plan.bowls.some((b) => b.count > 0) && crumblesOnto(component, ground, quiet));
+    form === 'bowl' ||
+    (FORMS[form].lies !== 'alone' &&
+      plan.bowls.some((b) => b.count > 0) &&
+      reachesOnto(component, ground, quiet));
   const shares = lotShares(component, plan);
   const [minG, maxG] = massLimits(component, fact, shares.length, ground, asked);
   return {
@@ -275,13 +284,19 @@ export function quietGrounds(problem: Pick<Problem, 'plan' | 'grounds'>): Map<st
   return out;
 }
 
-/** Crumbs that reach guests here who have no quiet surface to turn to: the food stands in a bowl of its own. */
-export const crumblesOnto = (component: Component, ground: Ground, quiet: QuietGrounds): boolean =>
-  component.job === 'vehicle' &&
+/**
+ * A food that reaches guests here who have no quiet surface to turn to: crumbs, or what an allergy minds, also where
+ * only the label can tell. It stands in a bowl of its own.
+ */
+export const reachesOnto = (component: Component, ground: Ground, quiet: QuietGrounds): boolean =>
   ground.groups.some(
     (g) =>
       !quiet.has(g.id) &&
-      carriesTo(component, g).some((r) => r.verdict === 'carries' && r.reach !== 'neighbours'),
+      carriesTo(component, g).some(
+        (r) =>
+          r.reach !== 'neighbours' &&
+          (isGrave(r.need, r.choice) || (component.job === 'vehicle' && r.verdict === 'carries')),
+      ),
   );
 
 /** Groups whose allergy a food on this ground would reach, though they are served from it. */

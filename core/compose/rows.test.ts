@@ -201,6 +201,47 @@ describe('what a board keeps to', () => {
     expect(plan.placements.length).toBeGreaterThan(8);
   });
 
+  test.each([
+    'dairy-free',
+    'tree-nut-free',
+    'gluten-free',
+    'egg-free',
+    'sesame-free',
+    'fish-free',
+    'peanut-free',
+    'halal',
+  ])('one %s guest at one shared board is looked after: what would reach them stands in bowls', (need) => {
+    const party = [group('all', 9), group('veg', 3, ['vegan']), group('one', 1, [need])];
+    const { plan, status } = compose(base({ party, surfaces: [round(600)] }), solve);
+    expect(status).toBe('optimal');
+    const checked = checkPlan(plan);
+    expect(checked.findings.filter((f) => f.glyph === 'cracked').map((f) => f.text)).toEqual([]);
+    expect(checked.care.groups.find((g) => g.group.id === 'one')!.ok).toBe(true);
+  });
+
+  test('without bowls, or with two, a board is found all the same', () => {
+    for (const count of [0, 2]) {
+      const party = [group('all', 9), group('one', 1, ['dairy-free'])];
+      const bowls = [{ diameterMm: 100, count }];
+      const { plan, status } = compose(base({ party, surfaces: [round(600)], bowls }), solve);
+      expect(status).not.toBe('impossible');
+      const standing = plan.placements.filter((p) => p.contained && p.lot === 0).length;
+      expect(standing).toBeLessThanOrEqual(count);
+    }
+  });
+
+  test.each([[2], [4]])('within reach of children of %d lies nothing that stops service for them', (age) => {
+    const small = group('small', 2, [], { band: 'child', ages: [age, age] });
+    const { plan } = compose(base({ party: [group('all', 10), small] }), solve);
+    expect(plan.placements.length).toBeGreaterThan(10);
+    const slips = checkPlan(plan).findings.filter((f) => f.glyph === 'cracked');
+    expect(slips.map((f) => f.text)).toEqual([]);
+    // very salty food is left out although everyone else would like it
+    const offered = problemOf(plan).candidates.map((c) => c.component.id as string);
+    expect(offered).not.toContain('capers');
+    expect(problemOf(base()).candidates.map((c) => c.component.id as string)).toContain('capers');
+  });
+
   test('a child’s plate holds only what is fine for it, and not mostly bread', () => {
     const threes = group('threes', 2, [], { band: 'child', ages: [3, 3] });
     const plate = (n: number): Surface => ({

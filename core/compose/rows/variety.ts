@@ -5,7 +5,7 @@ import { disliked } from '../../needs/index.js';
 import { growingMonth } from '../../plan/index.js';
 import {
   countsFor,
-  crumblesOnto,
+  reachesOnto,
   isOwnPlate,
   portionsAt,
   quietGrounds,
@@ -213,7 +213,7 @@ const EACH_ASK = 0.6;
 const EACH_DISLIKE = 0.5;
 const NUTS_BY_AN_ALLERGY = 30;
 const PORK_BY_HALAL = 4;
-/** Crumbs beside guests who must not meet them, with no bowl to keep them in. */
+/** Crumbs, or what an allergy minds, beside guests who must not meet them, with no bowl to keep it in. */
 const CRUMBS = 6;
 /** A special cracker where a plain one would do: dearer, and it crumbles. */
 const SPECIAL_VEHICLE = 0.6;
@@ -250,8 +250,8 @@ export function tasteOfEach(d: Draft): void {
     if (reachesUnsheltered(e.candidate, quiet))
       d.model.charge(e.laid, PORK_BY_HALAL, 'a board that halal guests can count on');
     const { component, ground, contained } = e.candidate;
-    if (!contained && crumblesOnto(component, ground, quiet))
-      d.model.charge(e.laid, CRUMBS, 'a board without crumbs that reach a guest');
+    if (!contained && reachesOnto(component, ground, quiet))
+      d.model.charge(e.laid, CRUMBS, 'a board where nothing reaches a guest who must not meet it');
     if (component.job === 'vehicle' && component.allergens.gluten !== 'contains') {
       d.model.charge(e.laid, SPECIAL_VEHICLE, 'plain bread for those who may have it');
     }
