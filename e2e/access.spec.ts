@@ -3,6 +3,9 @@ import { createRequire } from 'node:module';
 import { expect, test, type Page } from '@playwright/test';
 import { openDemo } from './helpers.js';
 
+// colours are looked at where they have arrived, not on their way there
+test.use({ contextOptions: { reducedMotion: 'reduce' } });
+
 test.beforeEach(async ({ page }) => {
   // once for each page, before its content policy
   await page.addInitScript({ path: createRequire(import.meta.url).resolve('axe-core/axe.min.js') });
