@@ -1,5 +1,5 @@
 import { FORMS, formOf, type Component, type FormFact, type FormId, usualForm } from '../catalogue/index.js';
-import { carriesTo, disliked, isGrave, judgeGroup, type Verdict } from '../needs/index.js';
+import { carriesTo, disliked, isGrave, judgeGroup, type Judgement, type Verdict } from '../needs/index.js';
 import { hasSmallChildren, portionsOf, type Group } from '../party/index.js';
 import { keepsFree, planLarder, type Placement, type Plan, type Surface } from '../plan/index.js';
 import {
@@ -83,17 +83,18 @@ export const smallWithin = (plan: Plan, surface: Surface): Group[] =>
     (g) => hasSmallChildren(g) && (surface.smallHands || groupsOf(plan, surface).includes(g)),
   );
 
+/** Do the rules for small children forbid it: a shape that chokes, raw milk, very salty food? */
+export const forbiddenToSmall = ({ reasons }: Judgement): boolean =>
+  reasons.some((r) => r.need.startsWith('child-') && r.verdict === 'forbidden');
+
 /** The first form that stops service for no small child near; the usual form where there is none near. */
 function formFor(component: Component, ground: Ground, plan: Plan): FormId | undefined {
   const small = smallWithin(plan, ground.surface);
-  // what would stop service there is not proposed: a shape that chokes, raw milk, very salty food
+  // what would stop service there is not proposed, nor a shape that only might choke
   const fits = (form: FormId) =>
-    small.every(
-      (g) =>
-        !judgeGroup(component, form, g).reasons.some(
-          (r) => r.fact === 'choking' || (r.need.startsWith('child-') && r.verdict === 'forbidden'),
-        ),
-    );
+    small
+      .map((g) => judgeGroup(component, form, g))
+      .every((j) => !forbiddenToSmall(j) && !j.reasons.some((r) => r.fact === 'choking'));
   const usual = usualForm(component).form;
   // an own plate is small: a whole wheel or a large bowl has no place on it
   const forms = component.forms.filter((f) => !isOwnPlate(ground, plan) || f.pieceG <= 30);

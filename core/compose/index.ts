@@ -6,6 +6,7 @@ export {
   portionsAt,
   problemOf,
   quietGrounds,
+  forbiddenToSmall,
   smallWithin,
   type Candidate,
   type Problem,

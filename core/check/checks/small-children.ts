@@ -1,6 +1,6 @@
 import { formName, type FormId } from '../../catalogue/index.js';
 import { judgeGroup } from '../../needs/index.js';
-import { smallWithin, wholePieces } from '../../compose/index.js';
+import { forbiddenToSmall, smallWithin, wholePieces } from '../../compose/index.js';
 import type { CheckContext, Lying } from '../context.js';
 import { capital, lower, type Finding, type Remedy } from '../finding.js';
 
@@ -8,9 +8,7 @@ import { capital, lower, type Finding, type Remedy } from '../finding.js';
 export function smallChildren(c: CheckContext): Finding[] {
   return c.lying.flatMap((l) => {
     const near = smallWithin(c.plan, l.surface).filter(
-      (g) =>
-        c.judge(l, g).reasons.some((r) => r.need.startsWith('child-') && r.verdict === 'forbidden') &&
-        !c.overruled(l.component.id, g),
+      (g) => forbiddenToSmall(c.judge(l, g)) && !c.overruled(l.component.id, g),
     );
     if (near.length === 0) return [];
     const reasons = near.flatMap((g) => c.judge(l, g).reasons.filter((r) => r.need.startsWith('child-')));
