@@ -1,90 +1,90 @@
 import { ANIMAL_PARTS, type FactKey } from '../catalogue/index.js';
+import type { ConceptId } from './concepts.js';
+import type { Lexicon } from './lexicon.js';
+import type { Item } from './match.js';
 
+type Facts = readonly (readonly [FactKey, string])[];
+
+/** What a claim says of the whole food, and where it stands. */
 export interface Claim {
-  words: RegExp;
-  facts: readonly (readonly [FactKey, string])[];
-  /** A claim that nobody may infer a certificate from. */
+  items: readonly Item[];
+  facts: Facts;
+  /** A claim that nobody may infer a certificate from, or that is said against the food. */
   question?: string;
 }
 
 const free = (...keys: FactKey[]) => keys.map((k) => [k, 'free'] as const);
-const animals = ANIMAL_PARTS.map((a) => `animal.${a}` as const);
-const FLESH = animals.filter(
-  (a) => !['animal.honey', 'animal.beeswax', 'animal.egg', 'animal.milk'].includes(a),
-);
+const brand = (...keys: FactKey[]) => keys.map((k) => [k, 'brand'] as const);
+const ANIMALS = ANIMAL_PARTS.map((a) => `animal.${a}` as const);
+const ALIVE = ['animal.honey', 'animal.beeswax', 'animal.egg', 'animal.milk'];
+const FLESH = ANIMALS.filter((a) => !ALIVE.includes(a));
+const OF_ANIMALS: readonly FactKey[] = [...ANIMALS, 'gelatine-from', 'slaughter', 'supervision'];
 
-/** Words before "free", and what is free then. "Dairy and gluten free" names both. */
-export const FREE_WORDS: Record<string, readonly FactKey[]> = {
-  gluten: ['allergen.gluten'],
-  wheat: [],
-  dairy: ['allergen.milk', 'animal.milk'],
-  milk: ['allergen.milk', 'animal.milk'],
-  lactose: [],
-  egg: ['allergen.egg', 'animal.egg'],
-  nut: ['allergen.tree-nuts'],
-  'tree nut': ['allergen.tree-nuts'],
-  peanut: ['allergen.peanuts'],
-  soy: ['allergen.soy'],
-  soya: ['allergen.soy'],
-  sesame: ['allergen.sesame'],
-  fish: ['allergen.fish', 'animal.fish'],
-  shellfish: ['allergen.crustaceans', 'allergen.molluscs', 'animal.shellfish'],
-  celery: ['allergen.celery'],
-  mustard: ['allergen.mustard'],
-  lupin: ['allergen.lupin'],
-  sulphite: ['allergen.sulphites'],
-  sulfite: ['allergen.sulphites'],
-  alcohol: ['alcohol'],
-  gelatine: ['animal.gelatine'],
-  gelatin: ['animal.gelatine'],
-  pork: ['animal.pork'],
+/** What is free where a word stands beside "free". "Wheat free" says nothing of rye. */
+export function freed(id: ConceptId, words: string): Facts {
+  if (id === 'gluten') return words.startsWith('glut') ? [...free('allergen.gluten'), ['oats', 'certified']] : [];
+  if (id === 'milk-part') return /^la[ckt]+t?os/.test(words) ? [['lactose', 'none']] : [];
+  return FREED[id] ?? [];
+}
+const FREED: Partial<Record<ConceptId, Facts>> = {
+  milk: free('allergen.milk', 'animal.milk'),
+  egg: free('allergen.egg', 'animal.egg'),
+  nuts: free('allergen.tree-nuts'),
+  'tree-nuts': free('allergen.tree-nuts'),
+  peanut: free('allergen.peanuts'),
+  soy: free('allergen.soy'),
+  sesame: free('allergen.sesame'),
+  fish: free('allergen.fish', 'animal.fish'),
+  shellfish: free('allergen.crustaceans', 'allergen.molluscs', 'animal.shellfish'),
+  crustacean: free('allergen.crustaceans'),
+  mollusc: free('allergen.molluscs'),
+  celery: free('allergen.celery'),
+  mustard: free('allergen.mustard'),
+  lupin: free('allergen.lupin'),
+  sulphites: free('allergen.sulphites'),
+  alcohol: free('alcohol'),
+  gelatine: free('animal.gelatine'),
+  pork: free('animal.pork'),
+  meat: free(...FLESH),
 };
 
-const WORDS = Object.keys(FREE_WORDS)
-  .sort((a, b) => b.length - a.length)
-  .join('|');
-/** "gluten-free", "dairy & egg free", "free from" is a statement of its own. */
-export const X_FREE = new RegExp(
-  `\\b((?:(?:${WORDS})s?\\s*(?:&|and|/|or)?\\s*-?\\s*)+)-?\\s*free\\b(?! from)`,
-  'g',
-);
-export const FREE_WORD = new RegExp(`\\b(${WORDS})s?\\b`, 'g');
+export const VEGAN: Facts = [...free(...ANIMALS), ['gelatine-from', 'none'], ['slaughter', 'no-meat'], ['rennet', 'none']];
+const VEGETARIAN: Facts = [...free(...FLESH), ['gelatine-from', 'none'], ['slaughter', 'no-meat'], ['rennet', 'microbial']];
+const NOT_VEGAN: Facts = brand('animal.milk', 'animal.egg', 'animal.honey', 'animal.animal-fat');
+const NOT_VEGETARIAN: Facts = [...brand('animal.animal-fat', 'animal.gelatine', 'animal.insects'), ['rennet', 'depends']];
+/** Facts that a word such as "vegan" beside it takes out of a food: "vegan cheese". */
+const NOT_IN_PLANTS: ReadonlySet<FactKey> = new Set([
+  ...OF_ANIMALS,
+  'allergen.milk',
+  'allergen.egg',
+  'allergen.fish',
+  'allergen.crustaceans',
+  'allergen.molluscs',
+  'lactose',
+  'rennet',
+  'fish-kind',
+  'milk-treatment',
+]);
+const NOT_IN_VEGETARIAN: ReadonlySet<FactKey> = new Set([...FLESH, 'gelatine-from', 'slaughter', 'fish-kind', 'allergen.fish']);
 
-const open = (...keys: FactKey[]) => keys.map((k) => [k, 'brand'] as const);
+export const isOfAnimal = (key: FactKey): boolean => NOT_IN_PLANTS.has(key);
+export const isOfSlaughter = (key: FactKey): boolean => NOT_IN_VEGETARIAN.has(key);
 
-export const CLAIMS: readonly Claim[] = [
-  // said against: nobody knows which ingredient it is, so all that it may be stays open
-  {
-    words: /\b(?:not|non|un|may not be)[ -]?(?:suitable for )?vegans?\b/g,
-    facts: open('animal.milk', 'animal.egg', 'animal.honey', 'animal.animal-fat'),
-    question: 'why is it not for vegans?',
-  },
-  {
-    words: /\b(?:not|non|un|may not be)[ -]?(?:suitable for )?(?:vegans? (?:and|or) )?vegetarians?\b/g,
-    facts: [...open('animal.animal-fat', 'animal.gelatine', 'animal.insects'), ['rennet', 'depends']],
-    question: 'why is it not for vegetarians?',
-  },
-  { words: /\b(?:not|un) ?suitable for coeliacs?\b/g, facts: [['allergen.gluten', 'contains']] },
-  {
-    words:
-      /\b(?:suitable for |certified |100 ?% |labelled |registered )?vegans?\b(?! (?:butter|cheese|cream|milk|mayonnaise|chocolate))/g,
-    facts: [...free(...animals), ['gelatine-from', 'none'], ['slaughter', 'no-meat'], ['rennet', 'none']],
-  },
-  {
-    words: /\b(?:suitable for |certified )?vegetarians?\b(?! (?:rennet|coagulant|enzymes?|cultures?))/g,
-    facts: [...free(...FLESH), ['gelatine-from', 'none'], ['slaughter', 'no-meat'], ['rennet', 'microbial']],
-  },
-  { words: /\bsuitable for coeliacs\b/g, facts: free('allergen.gluten') },
-  { words: /\blactose[- ]free\b/g, facts: [['lactose', 'none']] },
-  {
-    words: /\bhalal\b/g,
-    facts: [],
-    question: 'the word halal stands on it: who has seen which certificate?',
-  },
-  {
-    words: /\bkosher\b(?! salt)/g,
-    facts: [],
-    question: 'the word kosher stands on it: under which supervision?',
-  },
-  { words: /\b(?:unpasteurised|unpasteurized|raw milk)\b/g, facts: [['milk-treatment', 'raw']] },
-];
+const HALAL = /^halal/;
+const KOSHER = /^(?:kosher|koscher|kasher|casher|koszern?|kosjer)/;
+const COELIAC = /^(?:coeliac|celiac|zoliak|zoeliak|coeliaq|celiach|celiac|coeliak|celiak)/;
+
+/** What a word claims of the food that it stands on; nothing when it is no such word. */
+export function claimOf(item: Item, lexicon: Lexicon, denied: boolean): Omit<Claim, 'items'> | undefined {
+  if (HALAL.test(item.words))
+    return { facts: [], question: 'the word halal stands on it: who has seen which certificate?' };
+  if (KOSHER.test(item.words))
+    return { facts: [], question: 'the word kosher stands on it: under which supervision?' };
+  if (COELIAC.test(item.words)) return { facts: denied ? [['allergen.gluten', 'contains']] : free('allergen.gluten') };
+  if (item.what !== 'manner') return undefined;
+  if (lexicon.is('vegan', item.words))
+    return denied ? { facts: NOT_VEGAN, question: 'why is it not for vegans?' } : { facts: VEGAN };
+  if (lexicon.is('vegetarian', item.words))
+    return denied ? { facts: NOT_VEGETARIAN, question: 'why is it not for vegetarians?' } : { facts: VEGETARIAN };
+  return undefined;
+}

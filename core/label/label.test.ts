@@ -226,7 +226,7 @@ describe('reading a label', () => {
 
   test.each([
     ['natural flavouring', 'Sugar, natural flavouring'],
-    ['emulsifier E471', 'Sugar, emulsifier E471'],
+    ['E471', 'Sugar, emulsifier E471'],
     ['enzymes', 'Milk, enzymes'],
     ['glycerine', 'Sugar, glycerine'],
     ['vanilla extract', 'Sugar, vanilla extract'],

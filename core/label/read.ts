@@ -1,11 +1,12 @@
-import { ALL_FACT_KEYS, NUT_SPECIES, type Component, type FactKey } from '../catalogue/index.js';
-import { CLAIMS, FREE_WORD, FREE_WORDS, X_FREE } from './claims.js';
-import { fold, withoutMarks } from './fold.js';
-import { isHarmless } from './harmless.js';
-import { readNutrition } from './nutrition.js';
-import { processOf } from './process.js';
-import { statementsOf, type Statement } from './statements.js';
-import { LOOK_ALIKES, PLANT_MADE, TERMS, type Term } from './terms.js';
+import { ALL_FACT_KEYS, NUT_SPECIES, type Component, type FactKey, type Process } from '../catalogue/index.js';
+import { LANGUAGES, type Language } from './languages/index.js';
+import { lexiconOf, type Lexicon } from './lexicon.js';
+import { itemsOf, type Item } from './match.js';
+import { isOutside, saidIn, type Said } from './meaning.js';
+import { hasTable, readNutrition } from './nutrition.js';
+import { statementsOf, withoutAddresses, type Statement } from './statements.js';
+import { placeOf, plainText, type PlainText } from './text.js';
+import { tokensOf } from './tokens.js';
 
 /** Words of the label that led to a fact. Places are in UTF-16 units of the text as it was pasted. */
 export interface LabelSpan {
@@ -33,49 +34,12 @@ export interface LabelRead {
   nutrition: Partial<Component['per100g']>;
   /** A whole list of ingredients was found, and every word of it is known. */
   complete: boolean;
+  /** Languages that the text was read in, the one with most of its words first. */
+  languages: { id: Language['id']; name: string }[];
 }
 
-interface Match {
-  start: number;
-  end: number;
-  term: Term;
-}
-
-/** Alternatives with the longest first, for the engine takes the first that fits: "oat flour" before "oat". */
-function longestFirst(words: string): string {
-  const parts: string[] = [''];
-  let depth = 0;
-  for (const ch of words) {
-    if (ch === '(') depth++;
-    if (ch === ')') depth--;
-    if (ch === '|' && depth === 0) parts.push('');
-    else parts[parts.length - 1] += ch;
-  }
-  return parts.sort((a, b) => b.length - a.length).join('|');
-}
-
-const compiled = [LOOK_ALIKES, PLANT_MADE, TERMS].map((terms) =>
-  terms.map((term) => ({
-    term,
-    words: new RegExp(`(?<![a-z0-9])(?:${longestFirst(term.words)})(?![a-z0-9])`, 'g'),
-  })),
-);
-
-/** Known words in a stretch: the longer wins where two overlap, a look-alike before what it looks like. */
-function matchesIn(folded: string, { start, end }: Statement): Match[] {
-  const text = folded.slice(start, end);
-  const all = compiled.flatMap((terms, tier) =>
-    terms.flatMap(({ term, words }) =>
-      [...text.matchAll(words)]
-        .filter((m) => m[0].length > 0)
-        .map((m) => ({ start: start + m.index, end: start + m.index + m[0].length, term, tier })),
-    ),
-  );
-  all.sort((a, b) => b.end - b.start - (a.end - a.start) || a.tier - b.tier || a.start - b.start);
-  const taken: Match[] = [];
-  for (const m of all) if (!taken.some((x) => m.start < x.end && x.start < m.end)) taken.push(m);
-  return taken.sort((a, b) => a.start - b.start);
-}
+/** Longer texts are no label; what stands beyond is asked for. UTF-16 units. */
+export const LONGEST_LABEL = 20_000;
 
 /** How much a value weighs against another of the same fact: the graver wins, whatever came first. */
 const WEIGHT: Record<string, number> = {
@@ -102,133 +66,17 @@ const WEIGHT: Record<string, number> = {
   'no-meat': 1,
 };
 
+/** How it was made, the gravest first. */
+const GRAVITY: readonly Process[] = [
+  'raw-fish', 'pate', 'mould-ripened', 'soft-blue', 'sprouts', 'cold-smoked', 'cured', 'raw-egg', 'unknown', 'hard-blue', 'cooked-meat', 'cooked-fish', 'hard-cheese',
+];
+
 type Told = Map<FactKey, LabelSpan>;
 
 function tell(told: Told, spans: LabelSpan[], span: LabelSpan): void {
   spans.push(span);
   const before = told.get(span.fact);
   if (!before || (WEIGHT[span.value] ?? 0) > (WEIGHT[before.value] ?? 0)) told.set(span.fact, span);
-}
-
-const isAllergen = (key: FactKey) =>
-  key.startsWith('allergen.') || key.startsWith('nut.') || key === 'alcohol';
-
-/** What a term says in a stretch of this kind. */
-function factsIn(kind: Statement['kind'], term: Term): readonly (readonly [FactKey, string])[] {
-  if (kind === 'list' || kind === 'contains') return term.facts;
-  if (kind === 'other') return [];
-  const value = kind === 'may' ? 'may' : 'free';
-  return term.facts
-    .filter(
-      ([key, v]) => v === 'contains' && (isAllergen(key) || (kind === 'free' && key.startsWith('animal.'))),
-    )
-    .map(([key]) => [key, value] as const);
-}
-
-/** "May contain nuts" means each of the eight kinds that labels count as such. */
-function everySpecies(key: FactKey, value: string): FactKey[] {
-  if (key !== 'allergen.tree-nuts' || value !== 'may') return [];
-  return NUT_SPECIES.filter((s) => s !== 'coconut' && s !== 'pine-nut').map((s) => `nut.${s}` as const);
-}
-
-const OATS_CERTIFIED: readonly (readonly [FactKey, string])[] = [['oats', 'certified']];
-
-/** "Not gluten free", "may not be vegan": the words before take the claim back. */
-const isDenied = (folded: string, at: number): boolean =>
-  /\b(?:not|non|un|never|isn't|no longer)[- ]?(?:be |a |suitable for |considered )?$/.test(
-    folded.slice(Math.max(0, at - 24), at),
-  );
-
-/** Does a claim stand at the beginning of a sentence or an item, and end with it? */
-const beginsThere = (folded: string, at: number): boolean =>
-  /(?:^|[.,;:!(\n|*])\s*$/.test(folded.slice(Math.max(0, at - 20), at));
-const endsThere = (folded: string, at: number): boolean =>
-  /^\s*(?:$|[.,;!)\n|&]|and\b|suitable|made|kitchen|bakery|range)/.test(folded.slice(at, at + 20));
-
-/** Claims such as "gluten-free" and "suitable for vegans", outside warnings about traces. */
-function readClaims(folded: string, original: string, statements: readonly Statement[]) {
-  const spans: LabelSpan[] = [];
-  const questions: LabelQuestion[] = [];
-  const kindAt = (at: number) => statements.find((s) => s.start <= at && at < s.end)?.kind;
-  const span = (start: number, end: number, fact: FactKey, value: string) =>
-    spans.push({ start, end, text: original.slice(start, end), fact, value });
-  for (const m of folded.matchAll(X_FREE)) {
-    const end = m.index + m[0].length;
-    const kind = kindAt(m.index);
-    const words = [...m[1]!.matchAll(FREE_WORD)];
-    if (isDenied(folded, m.index)) {
-      // "not gluten free" says that it has it
-      for (const word of words)
-        for (const fact of FREE_WORDS[word[1]!] ?? []) span(m.index, end, fact, 'contains');
-      continue;
-    }
-    if (kind === 'may' || !endsThere(folded, end)) continue;
-    // "contains soy and gluten free oats": only the word beside "free" is free, unless the claim stands alone
-    const told = kind !== 'list' && beginsThere(folded, m.index) ? words : words.slice(-1);
-    const from = m.index + (told[0]?.index ?? 0);
-    for (const word of told)
-      for (const fact of FREE_WORDS[word[1]!] ?? []) {
-        span(from, end, fact, 'free');
-        if (fact === 'allergen.gluten') for (const [f, v] of OATS_CERTIFIED) span(from, end, f, v);
-      }
-  }
-  for (const claim of CLAIMS)
-    for (const m of folded.matchAll(claim.words)) {
-      const kind = kindAt(m.index);
-      if (kind === 'may' || isDenied(folded, m.index)) continue;
-      // "vegan sausage, E471": one ingredient's claim is not the food's
-      const whole = beginsThere(folded, m.index) && endsThere(folded, m.index + m[0].length);
-      if (kind === 'list' && claim.facts.some(([, v]) => v === 'free' || v === 'none') && !whole) continue;
-      const [start, end] = [m.index, m.index + m[0].length];
-      if (spans.some((s) => s.start <= start && end <= s.end && s.value === 'brand')) continue;
-      for (const [fact, value] of claim.facts) span(start, end, fact, value);
-      if (claim.question)
-        questions.push({
-          start,
-          end,
-          text: original.slice(start, end),
-          facts: claim.facts.length > 0 ? claim.facts.map(([f]) => f) : ['slaughter', 'supervision'],
-          question: claim.question,
-        });
-    }
-  return { spans, questions };
-}
-
-const blank = (text: string, spans: readonly LabelSpan[]): string =>
-  spans.reduce((t, s) => t.slice(0, s.start) + ' '.repeat(s.end - s.start) + t.slice(s.end), text);
-
-const claimedSpan = (told: Told, fact: FactKey) => told.get(fact)?.value;
-
-/** Words of a list that are neither a term nor harmless. */
-function unknownWords(
-  folded: string,
-  original: string,
-  list: Statement,
-  matches: readonly Match[],
-): LabelQuestion[] {
-  const out: LabelQuestion[] = [];
-  const text = folded.slice(list.start, list.end);
-  const head = /^[\s\S]*?\bingredients?\b\s*[:-]/.exec(text)?.[0].length ?? 0;
-  for (const m of text.matchAll(/[a-z0-9][a-z0-9'-]*/g)) {
-    const [start, end] = [list.start + m.index, list.start + m.index + m[0].length];
-    if (m.index < head || matches.some((x) => start < x.end && x.start < end)) continue;
-    const parts = m[0].split(/['-]/).filter(Boolean);
-    if (parts.every(isHarmless)) continue;
-    const last = out.at(-1);
-    // neighbours that are both unknown are one question
-    if (last && /^\s+$/.test(folded.slice(last.end, start))) {
-      last.end = end;
-      last.text = original.slice(last.start, end);
-    } else
-      out.push({
-        start,
-        end,
-        text: original.slice(start, end),
-        facts: [],
-        question: 'what is it, and what is in it?',
-      });
-  }
-  return out;
 }
 
 /** Where a label names nothing, law and a whole list say that it is not in it; otherwise nobody knows. */
@@ -253,13 +101,12 @@ function milkTreatment(told: Told): string {
 /** Tree nuts named by kind leave the other kinds out; "nuts" alone leaves every kind open. */
 function species(key: FactKey, told: Told, namedByKind: boolean): string {
   const all = told.get('allergen.tree-nuts')?.value;
-  if (key === 'nut.coconut' || key === 'nut.pine-nut')
-    return all === 'contains' && !namedByKind ? 'unknown' : 'free';
+  if (key === 'nut.coconut' || key === 'nut.pine-nut') return all === 'contains' && !namedByKind ? 'unknown' : 'free';
   if (all === 'contains' && !namedByKind) return 'unknown';
   return all === 'brand' ? 'brand' : 'free';
 }
 
-function completed(told: Told, complete: boolean, process: string): Record<string, string> {
+function completed(told: Told, complete: boolean, process: Process): Record<string, string> {
   const facts: Record<string, string> = {};
   const namedByKind = NUT_SPECIES.some((s) => told.get(`nut.${s}`)?.value === 'contains');
   for (const key of ALL_FACT_KEYS) {
@@ -283,20 +130,11 @@ function contradictions(told: Told, claims: readonly LabelSpan[]): LabelQuestion
     const said = told.get(claim.fact);
     const broken =
       said !== undefined &&
-      ((claim.value === 'free' && said.value === 'contains') ||
-        (claim.fact === 'rennet' && said.value === 'animal'));
+      ((claim.value === 'free' && said.value === 'contains') || (claim.fact === 'rennet' && said.value === 'animal'));
     const key = `${claim.start} ${said?.start}`;
     if (!broken || seen.has(key)) return [];
     seen.add(key);
-    return [
-      {
-        start: claim.start,
-        end: claim.end,
-        text: claim.text,
-        facts: [claim.fact],
-        question: `it says so, and names “${said.text}” too: which is right?`,
-      },
-    ];
+    return [{ start: claim.start, end: claim.end, text: claim.text, facts: [claim.fact], question: `it says so, and names “${said.text}” too: which is right?` }];
   });
 }
 
@@ -306,63 +144,140 @@ function settle(told: Told, claims: readonly LabelSpan[]): void {
     const said = told.get(claim.fact)?.value;
     const openFact = said === 'brand' || (said === 'depends' && claim.fact !== 'milk-treatment');
     const lactose = claim.fact === 'lactose' && claim.value === 'none';
-    const oats =
-      claim.fact === 'oats' && said === 'uncertified' && told.get('allergen.gluten')?.value !== 'contains';
+    const oats = claim.fact === 'oats' && said === 'uncertified' && told.get('allergen.gluten')?.value !== 'contains';
     if (openFact || lactose || oats) told.set(claim.fact, claim);
   }
 }
 
+interface Read {
+  statement: Statement;
+  said: Said;
+}
+
+/** Each statement read in its own language, with the languages that the rest of the text is written in beside it. */
+function readAll(plain: PlainText, original: string): Read[] {
+  const all = LANGUAGES.map(lexiconOf);
+  const text = withoutAddresses(plain.text);
+  const at = (i: number) => original.slice(...placeOf(plain, i, i + 1));
+  const statements = statementsOf(text, all, at);
+  const weights = new Map<Lexicon, number>();
+  for (const s of statements) weights.set(s.lexicon, (weights.get(s.lexicon) ?? 0) + s.end - s.start);
+  const used = [...weights].sort((a, b) => b[1] - a[1]).map(([l]) => l);
+  const table = hasTable(text);
+  const isName = (item: Item) => /^[\p{Lu}\d]/u.test(original.slice(...placeOf(plain, item.start, item.end)));
+  return statements.map((statement) => {
+    const { lexicon } = statement;
+    const items = itemsOf(tokensOf(text, statement.start, statement.end), text, { lexicon, beside: used.filter((l) => l !== lexicon), all });
+    return { statement, said: saidIn(items, statement, table, isName) };
+  });
+}
+
+/** Words that stand outside the list and that it does not confirm. */
+function unconfirmed(outside: readonly LabelSpan[], told: Told): { spans: LabelSpan[]; questions: LabelQuestion[] } {
+  const spans: LabelSpan[] = [];
+  const questions = new Map<number, LabelQuestion>();
+  for (const s of outside) {
+    const known = told.get(s.fact)?.value;
+    const sure = known === s.value || known === 'contains' || known === 'animal' || known === 'uncertified';
+    if (sure || !/^(?:allergen|nut|animal|ingredient|alcohol)/.test(s.fact)) continue;
+    spans.push({ ...s, value: 'brand' });
+    const asked = questions.get(s.start);
+    questions.set(s.start, {
+      start: s.start,
+      end: s.end,
+      text: s.text,
+      facts: [...(asked?.facts ?? []), s.fact],
+      question: 'named outside the list of ingredients: is it in it?',
+    });
+  }
+  return { spans, questions: [...questions.values()] };
+}
+
+/** Neighbours that are both unknown are one question. */
+function merged(questions: readonly LabelQuestion[], text: string): LabelQuestion[] {
+  const out: LabelQuestion[] = [];
+  for (const q of questions) {
+    const last = out.at(-1);
+    if (last && last.question === q.question && q.facts.length === 0 && /^\s+$/.test(text.slice(last.end, q.start))) {
+      last.end = q.end;
+      last.text = text.slice(last.start, q.end);
+    } else out.push({ ...q });
+  }
+  return out;
+}
+
 /**
- * Reads the text of a label in English. Allergens are named by law, so that a whole list which does not name one says
- * that it is no ingredient; a warning about traces says "may"; a claim says "free" unless the list names it. Words that
- * leave something open, or that the reader does not know, are questions, and what they touch stays open.
+ * Reads the text of a label in any of the languages of `languages/`, each statement in its own. Every word is a known
+ * ingredient, a known harmless word or grammar; any other is open and asks. Allergens are named by law, so that a whole
+ * list which does not name one says that it is no ingredient; a warning about traces says "may"; a claim says "free" unless
+ * the list names it.
  */
-export function readLabel(text: string): LabelRead {
-  const folded = fold(withoutMarks(text));
-  const statements = statementsOf(folded);
-  const claims = readClaims(folded, text, statements);
-  // what a claim says is taken: "gluten-free" names no gluten
-  const rest = blank(folded, claims.spans);
+export function readLabel(whole: string): LabelRead {
+  const text = whole.slice(0, LONGEST_LABEL);
+  const plain = plainText(text);
+  const reads = readAll(plain, text);
+  const place = (items: readonly { start: number; end: number }[]) => {
+    const [start] = placeOf(plain, items[0]!.start, items[0]!.end);
+    const last = items.at(-1)!;
+    const [, end] = placeOf(plain, last.start, last.end);
+    return { start, end, text: text.slice(start, end) };
+  };
   const told: Told = new Map();
   const spans: LabelSpan[] = [];
-  const questions: LabelQuestion[] = [];
-  let [lists, known] = [0, 0];
-  const unknown: LabelQuestion[] = [];
-  for (const s of statements) {
-    const matches = matchesIn(rest, s);
-    for (const m of matches) {
-      const words = { start: m.start, end: m.end, text: text.slice(m.start, m.end) };
-      for (const [fact, value] of factsIn(s.kind, m.term)) {
-        tell(told, spans, { ...words, fact, value });
-        for (const more of everySpecies(fact, value)) tell(told, spans, { ...words, fact: more, value });
-      }
-      if (m.term.open && s.kind === 'list')
-        questions.push({ ...words, facts: m.term.facts.map(([f]) => f), question: m.term.open });
+  const [outside, claims]: [LabelSpan[], LabelSpan[]] = [[], []];
+  const [questions, open, asked]: [LabelQuestion[], LabelQuestion[], LabelQuestion[]] = [[], [], []];
+  for (const { statement, said } of reads) {
+    for (const { item, fact, value } of said.told) {
+      const span = { ...place([item]), fact, value };
+      if (isOutside(statement.kind)) outside.push(span);
+      else tell(told, spans, span);
     }
-    if (s.kind !== 'list') continue;
-    const strange = unknownWords(rest, text, s, matches);
-    const anything =
-      matches.length > 0 || /[a-z]{3}/.test(rest.slice(s.start, s.end).replace(/\bingredients?\b/, ''));
-    if (anything) lists++;
-    known += matches.length;
-    unknown.push(...strange);
+    for (const { item, facts, question } of said.questions)
+      (item.what === 'open' ? open : questions).push({ ...place([item]), facts, question });
+    for (const claim of said.claims) {
+      const where = place(claim.items);
+      for (const [fact, value] of claim.facts) claims.push({ ...where, fact, value });
+      if (claim.question)
+        asked.push({ ...where, facts: claim.facts.length > 0 ? claim.facts.map(([f]) => f) : ['slaughter', 'supervision'], question: claim.question });
+    }
   }
-  const complete = lists > 0 && unknown.length === 0;
-  const against = contradictions(told, claims.spans);
-  for (const span of claims.spans) if (span.value === 'contains') tell(told, [], span);
-  settle(told, claims.spans);
-  for (const span of claims.spans) if (!told.has(span.fact)) told.set(span.fact, span);
-  spans.push(...claims.spans);
-  // "brand" from a cheese's rennet gives way to a rennet that is named
-  const rennets = spans.filter((s) => s.fact === 'rennet');
-  const named = rennets.find((s) => s.value === 'microbial' || s.value === 'vegetable');
-  const bare = questions.some((q) => q.facts.includes('rennet') && /rennet|coagulant|enzyme/i.test(q.text));
-  if (claimedSpan(told, 'rennet') === 'depends' && named && !bare) told.set('rennet', named);
+  const aside = unconfirmed(outside, told);
+  for (const span of aside.spans) tell(told, spans, span);
+  const listed = reads.some(({ statement, said }) => statement.kind === 'list' && said.named);
+  const tooLong = whole.length > LONGEST_LABEL;
+  const complete = listed && open.length === 0 && !tooLong;
+  const against = contradictions(told, claims);
+  for (const span of claims) if (span.value === 'contains' || span.value === 'brand') tell(told, [], span);
+  settle(told, claims.filter((c) => c.value !== 'brand'));
+  for (const span of claims) if (!told.has(span.fact)) told.set(span.fact, span);
+  spans.push(...claims);
+  settleRennet(told, spans, questions);
+  const processes = reads.flatMap((r) => r.said.processes);
+  const rest: LabelQuestion[] = tooLong
+    ? [{ start: text.length, end: text.length, text: '', facts: [], question: `the text is longer than ${LONGEST_LABEL.toLocaleString('en')} letters: what stands after them was not read` }]
+    : [];
   return {
-    facts: completed(told, complete, processOf(folded, statements)),
+    facts: completed(told, complete, GRAVITY.find((p) => processes.includes(p)) ?? 'plain'),
     spans: spans.sort((a, b) => a.start - b.start || a.end - b.end),
-    questions: [...questions, ...unknown, ...claims.questions, ...against].sort((a, b) => a.start - b.start),
-    nutrition: readNutrition(folded),
-    complete: complete && (known > 0 || lists > 0),
+    questions: [...questions, ...merged(open, text), ...aside.questions, ...asked, ...against, ...rest].sort((a, b) => a.start - b.start),
+    nutrition: readNutrition(plain.text),
+    complete,
+    languages: languagesOf(reads),
   };
+}
+
+/** "Depends" of a cheese gives way to a rennet that is named, unless a bare "rennet" stands there, too. */
+function settleRennet(told: Told, spans: readonly LabelSpan[], questions: readonly LabelQuestion[]): void {
+  const named = spans.find((s) => s.fact === 'rennet' && (s.value === 'microbial' || s.value === 'vegetable'));
+  const bare = questions.some((q) => q.facts.length === 1 && q.facts[0] === 'rennet');
+  if (told.get('rennet')?.value === 'depends' && named && !bare) told.set('rennet', named);
+}
+
+function languagesOf(reads: readonly Read[]): LabelRead['languages'] {
+  const letters = new Map<Language, number>();
+  for (const { statement } of reads) {
+    const { language } = statement.lexicon;
+    letters.set(language, (letters.get(language) ?? 0) + statement.end - statement.start);
+  }
+  return [...letters].sort((a, b) => b[1] - a[1]).map(([{ id, name }]) => ({ id, name }));
 }

@@ -1,136 +1,182 @@
-/** What a stretch of a label is about. `list` names ingredients, `contains` allergens, `may` traces, `free` what is not in it. */
-export type StatementKind = 'list' | 'contains' | 'may' | 'free' | 'other';
+import type { Lexicon } from './lexicon.js';
+import { score } from './match.js';
+import { tokensOf } from './tokens.js';
+
+/**
+ * What a stretch of a label is about. `list` names ingredients, `contains` allergens, `may` traces, `free` what is not in
+ * it; `aside` stands outside a list that has a heading, `title` before it, `maker` says who made it. All are read word by word.
+ */
+export type StatementKind = 'list' | 'contains' | 'may' | 'free' | 'aside' | 'title' | 'maker';
 
 export interface Statement {
   kind: StatementKind;
   start: number;
   end: number;
+  lexicon: Lexicon;
 }
 
-const MAY =
-  /\b(?:may (?:also )?(?:contain|be present|have)|can contain|could contain|(?:possible |contains? )?traces?(?: amounts?)? of|(?:made|produced|packed|prepared|manufactured|processed|baked|roasted)(?: \w+){0,3} (?:in|on|at|by|with)(?: an?| the| our| shared)?(?: \w+){0,3} (?:that|which|where|handling|using|with)|made (?:alongside|beside|near)|shares? (?:a |its )?(?:line|equipment|kitchen)s?|(?:cannot|can't|can not|unable to) guarantee|not suitable for (?:(?:people|those|customers|anyone|guests) with |sufferers of )?(?:an? )?[\w ,/&]{0,60}allerg)/g;
+interface Stretch {
+  start: number;
+  end: number;
+}
 
-const FREE_FROM = /\b(?:free (?:from|of)|does not contain|do(?:es)?n't contain|contains? no)\b/g;
+const MAKER =
+  /\b(?:(?:manufactured|produced|packed|made|distributed|imported|bottled|marketed|prepared|packaged) (?:\w+ ){0,3}?(?:by|for)|hergestellt (?:von|fur)|vertrieb|vertrieben|abgefullt (?:von|fur)|importeur|importiert|hersteller|fabrique (?:par|pour)|conditionne (?:par|pour)|distribue (?:par|pour)|importe par|prodotto (?:e \w+ )?(?:da|per)|confezionato (?:da|per)|distribuito da|importato da|fabricado (?:por|para)|elaborado (?:por|para)|envasado (?:por|para)|distribuido por|importado por|geproduceerd (?:door|voor)|verpakt (?:door|voor)|bereid door|ingevoerd door|gedistribueerd|wyprodukowano (?:przez|dla|w)|producent|dystrybutor|importer|zapakowano|pakowane przez|produzido (?:por|para)|embalado (?:por|para)|fabricante|customer (?:care|service)|contact us|written to)\b/;
+/** Addresses of the net, that name nothing to eat. */
+const ADDRESS = /\b(?:https?:\/\/|www\.)\S+|\S+@\S+\.\S+/g;
 
-/** "Free from colours, contains milk": what it contains ends what it is free from. */
-const CONTAINS = /\bcontains\b(?! (?:no|traces?)\b)/g;
+/** Blanks of the same length where an address of the net stands. */
+export const withoutAddresses = (text: string): string => text.replace(ADDRESS, (m) => ' '.repeat(m.length));
 
-const OTHER =
-  /^\s*(?:store|keep|best before|use by|use within|once opened|refrigerat|produc(?:ed|t) (?:of|in)\b(?!.*(?:handles|uses|contains|processes))|nutrition|typical values|casing|ready to|drain|heat|cook |this product|packed|distributed|manufactured by|for best|cocoa solids|milk solids|cocoa:|we |made in|made with|made by|our |enjoy|thank|net |serv|for allergens|see |suitable|packaged in|batch|origin|warning|made in (?:the )?[a-z]+\s*$|per 100|energy|calories|amount per|total (?:fat|carb)|dietary|of which|carbohydrate|protein|fibre|fiber|fat\b|salt\s+\d|sodium \d)/;
-
-/** Ends of sentences: a full stop that no letter or digit follows at once, a semicolon, a line end. */
-function sentences(folded: string): { start: number; end: number }[] {
-  const out: { start: number; end: number }[] = [];
-  let start = 0;
-  let depth = 0;
-  for (let i = 0; i <= folded.length; i++) {
-    const ch = folded[i];
+/** Ends of sentences: a full stop that no letter or digit follows at once, a semicolon, a line's end outside brackets. */
+function sentences(text: string): Stretch[] {
+  const out: Stretch[] = [];
+  let [start, depth] = [0, 0];
+  for (let i = 0; i <= text.length; i++) {
+    const ch = text[i];
     if (ch === '(' || ch === '[' || ch === '{') depth++;
     if (ch === ')' || ch === ']' || ch === '}') depth = Math.max(0, depth - 1);
-    const stop =
-      i === folded.length ||
-      (ch === '\n' && depth === 0) ||
-      (depth === 0 && ((ch === '.' && !/[a-z0-9]/.test(folded[i + 1] ?? ' ')) || ch === ';' || ch === '|'));
-    if (!stop) continue;
-    if (folded.slice(start, i).trim()) out.push({ start, end: i });
+    const line = ch === '\n' && (depth === 0 || /^\s*\n/.test(text.slice(i + 1)));
+    const stop = depth === 0 && (ch === '!' || ch === '?' || ch === ';' || (ch === '.' && endsWith(text, i)));
+    if (i < text.length && !line && !stop) continue;
+    if (line) depth = 0;
+    if (text.slice(start, i).trim()) out.push({ start, end: i });
     start = i + 1;
   }
-  return joinBroken(out, folded);
+  return out;
 }
 
-/** A line that ends with a comma, or goes on in the middle of a list, was only broken by the width of the label. */
-function joinBroken(list: readonly { start: number; end: number }[], folded: string) {
-  const out: { start: number; end: number }[] = [];
+const SHORT_FORM = /(?:^|[\s(,])(?:incl|approx|min|max|ca|ingr|zutat|vol|var|bzw|ggf|inkl|evtl|conc|veg|z\. ?b|i\. ?tr|u\. ?a|i|z|u|d|e\. ?g|m\. ?in|ok|np|zaw|aprox|env|min|max|no|nr)$/;
+const endsWith = (text: string, i: number): boolean =>
+  !/^[\p{L}\p{N}]/u.test(text.slice(i + 1)) &&
+  !(SHORT_FORM.test(text.slice(Math.max(0, i - 10), i)) && /^ *[\p{L}\d%]/u.test(text.slice(i + 1)));
+
+/** A line that goes on in the middle of a list was only broken by the width of the label. */
+function joinBroken(list: readonly Stretch[], text: string, original: (at: number) => string, opens: (s: Stretch) => boolean): Stretch[] {
+  const out: Stretch[] = [];
   for (const s of list) {
     const last = out.at(-1);
-    const before = last ? folded.slice(last.start, last.end).trimEnd() : '';
-    const between = last ? folded.slice(last.end, s.start) : '';
-    const goesOn =
-      last !== undefined &&
-      /^\s*\n\s*$/.test(between) &&
-      (/[,(:&-]$/.test(before) ||
-        /^\s*[,)(]/.test(folded.slice(s.start, s.end)) ||
-        /\b(?:and|of|contain|contains)$/.test(before));
-    if (goesOn) last.end = s.end;
+    const before = last ? text.slice(last.start, last.end).trimEnd() : '';
+    const between = last ? text.slice(last.end, s.start) : '.';
+    const broken = last !== undefined && /^\s*$/.test(between);
+    const here = text.slice(s.start, s.end);
+    const first = s.start + here.search(/\S/);
+    const unfinished = /[,(:&/-]$/.test(before) || /^\s*[,)(&/]/.test(here) || /\b(?:and|of|contain|contains|und|et|e|y|en|i|enthalten|kann|with|mit)$/.test(before);
+    const runsOn = !opens(s) && !/\n\s*\n/.test(between) && (before.includes(',') || /:\s*\S/.test(before)) && (/^\p{Ll}/u.test(original(first)) || here.includes(','));
+    if (broken && (unfinished || runsOn)) last.end = s.end;
     else out.push({ ...s });
   }
   return out;
 }
 
-const openBracket = (folded: string, from: number, to: number): number => {
-  // a statement inside brackets ends with them
-  let depth = 0;
-  for (let i = from; i < to; i++) {
-    if (/[([{]/.test(folded[i]!)) depth++;
-    if (/[)\]}]/.test(folded[i]!) && --depth < 0) return i;
-  }
-  return to;
-};
+const union = (lexicons: readonly Lexicon[], key: 'heading'): RegExp =>
+  new RegExp(`(?:^|[^\\p{L}])(?:${lexicons.map((l) => l.language[key]).join('|')})\\s*(?:\\([^()]{0,40}\\)\\s*)?(?::|-(?=\\s)|=)`, 'u');
 
-/** The text in stretches of one kind. What nobody can place is `other` and says nothing. */
-export function statementsOf(folded: string): Statement[] {
-  const all = sentences(folded);
-  const headed = all.some((s) => /\bingredients?\b\s*[:-]/.test(folded.slice(s.start, s.end)));
-  return all.flatMap(({ start, end }, i) => {
-    const text = folded.slice(start, end);
-    const base = baseKind(text, headed, i > 0 && all.length > 1);
-    const marks = [
-      ...[...text.matchAll(MAY)].map((m) => ({ at: start + m.index, kind: 'may' as const })),
-      ...[...text.matchAll(FREE_FROM)].map((m) => ({ at: start + m.index, kind: 'free' as const })),
-      ...[...text.matchAll(CONTAINS)].map((m) => ({
-        at: start + m.index,
-        kind: base === 'list' ? ('list' as const) : ('contains' as const),
-      })),
-    ].sort((a, b) => a.at - b.at);
-    return cut(folded, start, end, base, marks);
+const rule = new Map<string, RegExp>();
+function ruleOf(lexicon: Lexicon, key: 'may' | 'freeFrom' | 'contains'): RegExp {
+  const id = `${lexicon.language.id} ${key}`;
+  let found = rule.get(id);
+  if (!found) rule.set(id, (found = new RegExp(lexicon.language[key], 'gu')));
+  return found;
+}
+
+/** The language that knows most of a stretch; its signal words count more than any other. */
+function languageOf(text: string, s: Stretch, lexicons: readonly Lexicon[], usual: Lexicon | undefined): Lexicon {
+  const tokens = tokensOf(text, s.start, s.end);
+  const here = text.slice(s.start, s.end);
+  let best: { lexicon: Lexicon; known: number; told: number } | undefined;
+  for (const lexicon of lexicons) {
+    const { known, told } = score(tokens, lexicon);
+    const signals = (['may', 'freeFrom', 'contains'] as const).filter((k) => here.search(ruleOf(lexicon, k)) >= 0).length;
+    const heading = union([lexicon], 'heading').test(here) ? 3 : 0;
+    const points = known + 2 * signals + heading;
+    const better = !best || points > best.known || (points === best.known && (lexicon === usual || (best.lexicon !== usual && told > best.told)));
+    if (better) best = { lexicon, known: points, told };
+  }
+  return best!.lexicon;
+}
+
+/** The text in stretches of one kind and one language. Every letter of it lies in one of them. */
+export function statementsOf(text: string, lexicons: readonly Lexicon[], original: (at: number) => string): Statement[] {
+  const heading = union(lexicons, 'heading');
+  const signal = new RegExp(lexicons.map((l) => `^(?:\\s*)(?:${l.language.may}|${l.language.contains})`).join('|'), 'u');
+  const opens = (s: Stretch) => heading.test(text.slice(s.start, s.end)) || signal.test(text.slice(s.start, s.end).trim()) || /^\s*[\p{L} ]{2,24}:/u.test(text.slice(s.start, s.end));
+  const all = joinBroken(sentences(text), text, original, opens);
+  const first = all.findIndex((s) => heading.test(text.slice(s.start, s.end)));
+  const tally = new Map<Lexicon, number>();
+  for (const lexicon of lexicons) tally.set(lexicon, score(tokensOf(text, 0, text.length), lexicon).known);
+  const usual = [...tally].sort((a, b) => b[1] - a[1])[0]?.[0];
+  return all.flatMap((s, i) => {
+    const lexicon = languageOf(text, s, lexicons, usual);
+    const found = heading.exec(text.slice(s.start, s.end));
+    if (found) {
+      // what stands before the heading is a name, what comes after is the list
+      const at = s.start + found.index + (/^\p{L}/u.test(found[0]) ? 0 : 1);
+      const title = text.slice(s.start, at).trim() ? [{ kind: 'title' as const, start: s.start, end: at, lexicon }] : [];
+      const list = { start: at, end: s.end };
+      return [...title, ...cut(text, list, 'list', languageOf(text, list, lexicons, usual))];
+    }
+    const kind = i < first ? 'title' : baseKind(text.slice(s.start, s.end), first >= 0);
+    return cut(text, s, kind, lexicon);
   });
 }
 
-function baseKind(text: string, headed: boolean, later: boolean): StatementKind {
-  if (/\bingredients?\b\s*[:-]/.test(text)) return 'list';
-  if (/^\s*(?:allergen information|allergy advice|allergens?|contains?)\b/.test(text)) return 'contains';
-  if (OTHER.test(text)) return 'other';
-  if (headed)
-    return /\b(?:suitable|vegan|vegetarian|halal|kosher|free)\b/.test(text)
-      ? 'other'
-      : later
-        ? 'contains'
-        : 'other';
-  return 'list';
+function baseKind(text: string, headed: boolean): StatementKind {
+  if (MAKER.test(text)) return 'maker';
+  if (!headed || /^\s*[\p{L}\p{N}' -]{2,40}:\s*\S/u.test(text)) return 'list';
+  return 'aside';
 }
 
 interface Mark {
   at: number;
+  end: number;
   kind: StatementKind;
 }
 
-/** Where a warning or a claim ends: with the bracket around it, or, in the middle of a list, with its item. */
-function endOf(folded: string, mark: Mark, base: StatementKind, start: number, end: number): number {
-  const close = openBracket(folded, mark.at, end);
-  const inside = base === 'list' && mark.kind === 'free' && /[a-z]/.test(folded.slice(start, mark.at));
-  const comma = inside ? folded.slice(mark.at, close).indexOf(',') : -1;
-  return comma < 0 ? close : mark.at + comma;
+/** Where the bracket closes that a mark stands in. */
+function bracketEnd(text: string, from: number, to: number): number {
+  let depth = 0;
+  for (let i = from; i < to; i++) {
+    if (/[([{]/.test(text[i]!)) depth++;
+    if (/[)\]}]/.test(text[i]!) && --depth < 0) return i;
+  }
+  return to;
 }
 
-function cut(
-  folded: string,
-  start: number,
-  end: number,
-  base: StatementKind,
-  marks: readonly Mark[],
-): Statement[] {
+/** Where a warning or a claim ends: with the bracket around it, or, in the middle of a list, with its item. */
+function endOf(text: string, mark: Mark, base: StatementKind, { start, end }: Stretch): number {
+  const close = bracketEnd(text, mark.at, end);
+  if (mark.kind !== 'free' || base !== 'list') return close;
+  const inside = /\p{L}/u.test(text.slice(start, mark.at));
+  // "free from: milk, egg" goes on, "without added sugar: cocoa, milk" does not
+  const after = text.slice(mark.end, close);
+  const stop = inside ? after.search(/[,:]/) : after.search(/(?<=\p{L}\s*):\s*\p{L}/u);
+  return stop < 0 ? close : mark.end + stop;
+}
+
+function cut(text: string, s: Stretch, base: StatementKind, lexicon: Lexicon): Statement[] {
+  const here = text.slice(s.start, s.end);
+  const marks: Mark[] = (['may', 'freeFrom', 'contains'] as const)
+    .flatMap((key) =>
+      [...here.matchAll(ruleOf(lexicon, key))].map((m) => ({
+        at: s.start + m.index,
+        end: s.start + m.index + m[0].length,
+        kind: key === 'may' ? ('may' as const) : key === 'freeFrom' ? ('free' as const) : base === 'list' ? ('list' as const) : ('contains' as const),
+      })),
+    )
+    .sort((a, b) => a.at - b.at || (a.kind === 'may' ? -1 : 1));
   const out: Statement[] = [];
-  let [from, kind]: [number, StatementKind] = [start, base];
+  let [from, kind, read] = [s.start, base, s.start];
   for (const mark of marks) {
     // "cannot guarantee free from nuts" stays a warning
-    if (mark.at < from || (kind === 'may' && mark.kind === 'free')) continue;
-    if (mark.at > from) out.push({ kind, start: from, end: mark.at });
-    [from, kind] = [mark.at, mark.kind];
-    const close = endOf(folded, mark, base, start, end);
-    if (close === end) continue;
-    out.push({ kind, start: from, end: close });
-    [from, kind] = [close, base];
+    if (mark.at < read || (kind === 'may' && mark.kind !== 'may')) continue;
+    if (mark.at > from) out.push({ kind, start: from, end: mark.at, lexicon });
+    [from, kind, read] = [mark.at, mark.kind, mark.end];
+    const close = endOf(text, mark, base, s);
+    if (close >= s.end) continue;
+    out.push({ kind, start: from, end: close, lexicon });
+    [from, kind, read] = [close, base, close];
   }
-  if (from < end) out.push({ kind, start: from, end });
+  if (from < s.end) out.push({ kind, start: from, end: s.end, lexicon });
   return out;
 }

@@ -1,0 +1,337 @@
+import { ALLERGENS, type FactKey, type Process } from '../catalogue/index.js';
+
+export type Facts = readonly (readonly [FactKey, string])[];
+
+/** What a word on a label stands for, whatever the language. Each language says in its own file how it is called. */
+export interface Concept {
+  facts: Facts;
+  /** What has to be asked; what the facts leave open ("brand", "depends") stays open until somebody answers. */
+  open?: string;
+  /** Who answers the question on the label itself: a plant named beside it, or any ingredient in brackets after it. */
+  namedBy?: 'source' | 'any';
+  /** Facts that fall where a plant without gluten is named as its source: rice malt, maize pasta. */
+  sourced?: true;
+  /** May be made of plants, when one is named before it: oat milk, cocoa butter. */
+  head?: 'milk' | 'cream' | 'butter' | 'cheese';
+  /** How a food with this in it was made; `unknown` where public guidance asks and the word does not tell. */
+  process?: Process;
+}
+
+const has = (...keys: FactKey[]) => keys.map((k) => [k, 'contains'] as const);
+const maybe = (...keys: FactKey[]) => keys.map((k) => [k, 'brand'] as const);
+const nut = (species: string): Facts => [...has('allergen.tree-nuts'), [`nut.${species}` as FactKey, 'contains']];
+
+const MILK = has('allergen.milk', 'animal.milk');
+const MILKY: Facts = [...MILK, ['lactose', 'contains']];
+const CHEESE: Facts = [...MILK, ['rennet', 'depends'], ['supervision', 'needed']];
+const EGG = has('allergen.egg', 'animal.egg');
+const MEAT: Facts = [
+  ['slaughter', 'needed'],
+  ['supervision', 'needed'],
+];
+const GELATINE: Facts = [...has('animal.gelatine'), ...MEAT];
+const FISH = has('allergen.fish', 'animal.fish');
+const PORK: Facts = [...has('animal.pork'), ...MEAT];
+const BEEF: Facts = [...has('animal.beef'), ...MEAT];
+const POULTRY: Facts = [...has('animal.poultry'), ...MEAT];
+const CASK = has('alcohol', 'ingredient.grape-product');
+const FAT_QUESTION = 'made of plant or of animal fat?';
+
+const concepts = {
+  // cereals
+  gluten: { facts: has('allergen.gluten') },
+  malt: { facts: has('allergen.gluten'), sourced: true },
+  pasta: { facts: has('allergen.gluten'), sourced: true },
+  pastry: {
+    facts: [...has('allergen.gluten'), ...maybe('allergen.milk', 'animal.milk', 'allergen.egg', 'animal.egg')],
+    open: 'with butter, milk or egg in it?',
+    namedBy: 'any',
+  },
+  flour: { facts: maybe('allergen.gluten'), open: 'of which cereal?', namedBy: 'source', sourced: true },
+  cracker: { facts: maybe('allergen.gluten'), open: 'of which cereal?', namedBy: 'source', sourced: true },
+  'wheat-syrup': {
+    facts: maybe('allergen.gluten'),
+    open: 'is the guest to leave out syrup made of wheat? The law lets it pass',
+  },
+  oats: { facts: [['oats', 'uncertified'], ...maybe('allergen.gluten')] },
+  'soy-sauce': { facts: [...has('allergen.soy'), ...maybe('allergen.gluten')], open: 'brewed with wheat?', namedBy: 'any' },
+  miso: { facts: [...has('allergen.soy'), ...maybe('allergen.gluten')], open: 'brewed with barley or with rice?', namedBy: 'any' },
+  // milk
+  milk: { facts: MILKY, head: 'milk' },
+  'milk-part': { facts: MILKY },
+  'milk-protein': { facts: MILK },
+  cream: { facts: MILKY, head: 'cream' },
+  butter: { facts: MILKY, head: 'butter' },
+  yoghurt: { facts: MILKY, head: 'cheese' },
+  'raw-milk': { facts: [...MILKY, ['milk-treatment', 'raw']] },
+  'pasteurised-milk': { facts: [...MILKY, ['milk-treatment', 'pasteurised']] },
+  cheese: { facts: CHEESE, head: 'cheese', process: 'unknown' },
+  'fresh-cheese': { facts: CHEESE, head: 'cheese' },
+  'hard-cheese': { facts: CHEESE, head: 'cheese', process: 'hard-cheese' },
+  'ripe-cheese': { facts: CHEESE, head: 'cheese', process: 'mould-ripened' },
+  'soft-blue': {
+    facts: [...MILK, ['rennet', 'animal'], ['lactose', 'low'], ['supervision', 'needed']],
+    process: 'soft-blue',
+  },
+  'hard-blue': { facts: CHEESE, process: 'hard-blue' },
+  'calf-rennet-cheese': {
+    facts: [...MILK, ['rennet', 'animal'], ['lactose', 'low'], ['supervision', 'needed']],
+    process: 'hard-cheese',
+  },
+  custard: {
+    facts: maybe('allergen.milk', 'animal.milk', 'allergen.egg', 'animal.egg'),
+    open: 'made with milk and egg?',
+    namedBy: 'any',
+  },
+  'fruit-curd': { facts: [...EGG, ...MILKY] },
+  'ice-cream': { facts: [...MILKY, ...maybe('allergen.egg', 'animal.egg')], head: 'milk' },
+  creamer: { facts: maybe('allergen.milk', 'animal.milk'), open: 'made with milk protein?' },
+  chocolate: {
+    facts: maybe('allergen.milk', 'animal.milk', 'allergen.soy'),
+    open: 'with milk or soy in it?',
+    namedBy: 'any',
+    head: 'milk',
+  },
+  nougat: {
+    facts: maybe('allergen.milk', 'animal.milk', 'allergen.egg', 'animal.egg', 'animal.honey', 'allergen.tree-nuts'),
+    open: 'made with milk, egg, honey or nuts?',
+    namedBy: 'any',
+  },
+  pesto: {
+    facts: [
+      ...maybe('allergen.milk', 'animal.milk', 'allergen.tree-nuts', 'nut.cashew', 'nut.pine-nut'),
+      ['rennet', 'depends'],
+    ],
+    open: 'with which cheese and which nuts?',
+    namedBy: 'any',
+  },
+  // rennet
+  'animal-rennet': { facts: [['rennet', 'animal']] },
+  'microbial-rennet': { facts: [['rennet', 'microbial']] },
+  'plant-rennet': { facts: [['rennet', 'vegetable']] },
+  rennet: { facts: [['rennet', 'depends']], open: 'of an animal, microbial or of a plant?' },
+  // egg
+  egg: { facts: EGG },
+  'raw-egg': { facts: EGG, process: 'raw-egg' },
+  mayonnaise: { facts: EGG, head: 'cheese' },
+  // soy and lupin
+  soy: { facts: has('allergen.soy') },
+  lecithin: {
+    facts: maybe('allergen.soy', 'allergen.egg', 'animal.egg'),
+    open: 'of soy, of egg or of sunflower?',
+    namedBy: 'source',
+  },
+  'vegetable-protein': {
+    facts: maybe('allergen.soy', 'allergen.gluten'),
+    open: 'of soy, of wheat or of peas?',
+    namedBy: 'source',
+  },
+  protein: {
+    facts: maybe('allergen.soy', 'allergen.gluten', 'allergen.milk', 'animal.milk', 'allergen.egg', 'animal.egg'),
+    open: 'of which food?',
+    namedBy: 'source',
+  },
+  lupin: { facts: has('allergen.lupin') },
+  // nuts and seeds
+  almond: { facts: nut('almond') },
+  marzipan: { facts: [...nut('almond'), ...maybe('allergen.egg', 'animal.egg')] },
+  hazelnut: { facts: nut('hazelnut') },
+  walnut: { facts: nut('walnut') },
+  cashew: { facts: nut('cashew') },
+  pecan: { facts: nut('pecan') },
+  brazil: { facts: nut('brazil') },
+  pistachio: { facts: nut('pistachio') },
+  macadamia: { facts: nut('macadamia') },
+  nuts: { facts: [...has('allergen.tree-nuts'), ...maybe('allergen.peanuts')] },
+  'tree-nuts': { facts: has('allergen.tree-nuts') },
+  coconut: { facts: has('nut.coconut') },
+  'pine-nut': { facts: has('nut.pine-nut') },
+  peanut: { facts: has('allergen.peanuts') },
+  sesame: { facts: has('allergen.sesame', 'ingredient.seeds') },
+  seed: { facts: has('ingredient.seeds') },
+  seeds: {
+    facts: [...has('ingredient.seeds'), ...maybe('allergen.sesame')],
+    open: 'is sesame among them?',
+    namedBy: 'any',
+  },
+  // other allergens
+  celery: { facts: has('allergen.celery') },
+  celeriac: { facts: has('allergen.celery', 'ingredient.root') },
+  mustard: { facts: has('allergen.mustard') },
+  sulphites: { facts: has('allergen.sulphites') },
+  allergens: { facts: ALLERGENS.map((a) => [`allergen.${a}` as const, 'brand'] as const), open: 'which ones?', namedBy: 'any' },
+  // of the water
+  shellfish: { facts: has('allergen.crustaceans', 'allergen.molluscs', 'animal.shellfish') },
+  crustacean: { facts: has('allergen.crustaceans', 'animal.shellfish'), process: 'unknown' },
+  mollusc: { facts: has('allergen.molluscs', 'animal.shellfish'), process: 'unknown' },
+  'scaled-fish': { facts: [...FISH, ['fish-kind', 'scaled']], process: 'unknown' },
+  'tinned-fish': { facts: [...FISH, ['fish-kind', 'scaled']], process: 'cooked-fish' },
+  'smoked-fish': { facts: [...FISH, ['fish-kind', 'scaled']], process: 'cold-smoked' },
+  'raw-fish': { facts: [...FISH, ['fish-kind', 'depends']], process: 'raw-fish' },
+  'unscaled-fish': { facts: [...FISH, ['fish-kind', 'unscaled']], process: 'unknown' },
+  fish: { facts: [...FISH, ['fish-kind', 'depends']], process: 'unknown' },
+  'fish-part': { facts: [...FISH, ['fish-kind', 'depends']] },
+  worcester: {
+    facts: maybe('allergen.fish', 'animal.fish', 'allergen.gluten'),
+    open: 'made with anchovy and malt vinegar?',
+    namedBy: 'any',
+  },
+  surimi: {
+    facts: [
+      ...FISH,
+      ['fish-kind', 'depends'],
+      ...maybe('allergen.crustaceans', 'animal.shellfish', 'allergen.egg', 'animal.egg', 'allergen.gluten'),
+    ],
+    open: 'with crab, egg or wheat in it?',
+    process: 'unknown',
+  },
+  // of animals
+  pork: { facts: PORK, process: 'unknown' },
+  lard: { facts: PORK },
+  'cured-pork': { facts: PORK, process: 'cured' },
+  'cooked-pork': { facts: PORK, process: 'cooked-meat' },
+  boar: { facts: [...has('animal.game', 'animal.pork'), ...MEAT], process: 'unknown' },
+  beef: { facts: BEEF, process: 'unknown' },
+  'beef-part': { facts: BEEF },
+  'cured-beef': { facts: BEEF, process: 'cured' },
+  'cooked-beef': { facts: BEEF, process: 'cooked-meat' },
+  lamb: { facts: [...has('animal.lamb'), ...MEAT], process: 'unknown' },
+  poultry: { facts: POULTRY, process: 'unknown' },
+  'poultry-part': { facts: POULTRY },
+  'cooked-poultry': { facts: POULTRY, process: 'cooked-meat' },
+  game: { facts: [...has('animal.game'), ...MEAT], process: 'unknown' },
+  'animal-fat': { facts: has('animal.animal-fat') },
+  meat: {
+    facts: [...maybe('animal.pork', 'animal.beef', 'animal.poultry', 'animal.lamb'), ...has('animal.animal-fat'), ...MEAT],
+    open: 'of which animal?',
+    process: 'unknown',
+  },
+  liver: {
+    facts: [...maybe('animal.pork', 'animal.beef', 'animal.poultry'), ...has('animal.animal-fat'), ...MEAT],
+    open: 'of which animal?',
+    process: 'pate',
+  },
+  sausage: {
+    facts: [
+      ...maybe('animal.pork', 'animal.beef', 'animal.poultry', 'allergen.gluten', 'allergen.milk', 'animal.milk'),
+      ...maybe('allergen.mustard', 'allergen.celery', 'allergen.soy', 'allergen.sulphites'),
+      ...has('animal.animal-fat'),
+      ...MEAT,
+    ],
+    open: 'of which meat, and with what in it?',
+    process: 'unknown',
+  },
+  casing: {
+    facts: [...maybe('animal.pork', 'animal.beef', 'animal.animal-fat'), ...MEAT],
+    open: 'of which animal?',
+    namedBy: 'source',
+  },
+  'pork-gelatine': { facts: [...GELATINE, ['gelatine-from', 'pork'], ...has('animal.pork')] },
+  'beef-gelatine': { facts: [...GELATINE, ['gelatine-from', 'beef'], ...has('animal.beef')] },
+  'fish-gelatine': {
+    facts: [
+      ...has('animal.gelatine', 'animal.fish', 'allergen.fish'),
+      ['gelatine-from', 'fish'],
+      ['supervision', 'needed'],
+    ],
+  },
+  gelatine: {
+    facts: [...GELATINE, ['gelatine-from', 'depends'], ...maybe('animal.pork', 'animal.beef')],
+    open: 'of pork, beef or fish?',
+  },
+  marshmallow: {
+    facts: maybe('animal.gelatine', 'animal.pork', 'animal.beef', 'allergen.egg', 'animal.egg'),
+    open: 'set with gelatine, and of which animal?',
+    namedBy: 'any',
+  },
+  honey: { facts: has('animal.honey') },
+  beeswax: { facts: has('animal.beeswax') },
+  insects: { facts: has('animal.insects') },
+  glaze: { facts: maybe('animal.insects', 'animal.beeswax'), open: 'with shellac or beeswax?', namedBy: 'any' },
+  colour: { facts: maybe('animal.insects'), open: 'is it carmine?', namedBy: 'any' },
+  // plants that some leave out
+  onion: { facts: has('ingredient.onion') },
+  garlic: { facts: has('ingredient.garlic') },
+  root: { facts: has('ingredient.root') },
+  mushroom: { facts: has('ingredient.mushroom') },
+  spices: {
+    facts: maybe('ingredient.onion', 'ingredient.garlic', 'ingredient.root'),
+    open: 'is onion, garlic or a root among them?',
+    namedBy: 'any',
+  },
+  seasoning: {
+    facts: maybe('animal.animal-fat', 'ingredient.onion', 'ingredient.garlic', 'ingredient.root'),
+    open: 'what is in it?',
+    namedBy: 'any',
+  },
+  vegetables: {
+    facts: maybe('ingredient.onion', 'ingredient.garlic', 'ingredient.root', 'ingredient.mushroom'),
+    open: 'which ones?',
+    namedBy: 'any',
+  },
+  // from a cask
+  wine: { facts: [...CASK, ...maybe('allergen.sulphites'), ['supervision', 'needed']] },
+  beer: { facts: has('alcohol', 'allergen.gluten') },
+  'ginger-beer': {
+    facts: [...maybe('alcohol'), ...has('ingredient.root')],
+    open: 'the soft drink, or brewed with alcohol?',
+  },
+  alcohol: { facts: has('alcohol') },
+  'wine-vinegar': {
+    facts: [
+      ...has('ingredient.wine-vinegar', 'ingredient.grape-product'),
+      ...maybe('allergen.sulphites'),
+      ['supervision', 'needed'],
+    ],
+    open: 'is wine vinegar accepted, and are sulphites in it?',
+  },
+  vinegar: {
+    facts: maybe('ingredient.wine-vinegar', 'allergen.gluten', 'allergen.sulphites'),
+    open: 'of spirit, of wine or of malt?',
+    namedBy: 'any',
+  },
+  grape: { facts: [...has('ingredient.grape-product'), ['supervision', 'needed']] },
+  'vanilla-extract': { facts: has('ingredient.vanilla-extract'), open: 'is vanilla extract in alcohol accepted?' },
+  // doubtful words
+  flavour: { facts: maybe('animal.animal-fat', 'alcohol'), open: 'of plants only, and without alcohol?' },
+  'fatty-additive': { facts: maybe('animal.animal-fat'), open: FAT_QUESTION, namedBy: 'source' },
+  emulsifier: {
+    facts: maybe('animal.animal-fat', 'allergen.soy', 'allergen.egg', 'animal.egg'),
+    open: 'which one, and of what?',
+    namedBy: 'any',
+  },
+  nucleotides: { facts: maybe('animal.animal-fat', 'animal.fish'), open: 'of plants, of meat or of fish?' },
+  enhancer: { facts: maybe('animal.animal-fat', 'animal.fish'), open: 'which one?', namedBy: 'any' },
+  cysteine: { facts: maybe('animal.animal-fat'), open: 'of feathers or made by fermentation?' },
+  lanolin: { facts: maybe('animal.animal-fat', 'animal.fish'), open: 'of wool or fish, or of plants?' },
+  fat: {
+    facts: maybe('animal.animal-fat', 'allergen.milk', 'animal.milk', 'animal.pork', 'animal.beef'),
+    open: 'of plants or of animals?',
+    namedBy: 'source',
+  },
+  stock: {
+    facts: [
+      ...maybe('animal.beef', 'animal.pork', 'animal.poultry', 'animal.fish', 'allergen.fish', 'animal.animal-fat'),
+      ...maybe('allergen.celery', 'allergen.gluten', 'ingredient.onion', 'ingredient.garlic', 'ingredient.root'),
+    ],
+    open: 'of meat, fish or vegetables?',
+    namedBy: 'any',
+  },
+  'vegetable-stock': {
+    facts: maybe('allergen.celery', 'allergen.gluten', 'ingredient.onion', 'ingredient.garlic', 'ingredient.root'),
+    open: 'with celery, onion or garlic in it?',
+    namedBy: 'any',
+  },
+  'gravy': {
+    facts: [
+      ...maybe('animal.beef', 'animal.pork', 'animal.poultry', 'animal.animal-fat', 'allergen.gluten'),
+      ...maybe('allergen.milk', 'animal.milk', 'allergen.celery', 'ingredient.onion'),
+    ],
+    open: 'of meat, and thickened with flour?',
+    namedBy: 'any',
+  },
+  sprouts: { facts: [], process: 'sprouts' },
+} satisfies Record<string, Concept>;
+
+export type ConceptId = keyof typeof concepts;
+export const CONCEPTS: Readonly<Record<ConceptId, Concept>> = concepts;

@@ -1,0 +1,336 @@
+import { NUT_SPECIES, type FactKey, type Process } from '../catalogue/index.js';
+import { claimOf, freed, isOfAnimal, isOfSlaughter, type Claim } from './claims.js';
+import { CONCEPTS } from './concepts.js';
+import type { Lexicon } from './lexicon.js';
+import type { Item } from './match.js';
+import type { Statement } from './statements.js';
+
+/** What a statement says, item by item. */
+export interface Said {
+  told: { item: Item; fact: FactKey; value: string }[];
+  questions: { item: Item; facts: readonly FactKey[]; question: string }[];
+  claims: Claim[];
+  processes: Process[];
+  /** A food was named, known or not. */
+  named: boolean;
+}
+
+type Fact = readonly [FactKey, string];
+
+const isOpenValue = (value: string) => value === 'brand' || value === 'depends';
+const AND = /^(?:and|or|und|oder|sowie|et|ou|e|o|ed|y|u|en|of|i|lub|oraz|albo|&|\+)$/;
+
+/** The items of one statement with what stands beside each. */
+class Reading {
+  constructor(
+    readonly items: readonly Item[],
+    readonly statement: Statement,
+  ) {}
+
+  get lexicon(): Lexicon {
+    return this.statement.lexicon;
+  }
+
+  isMark(i: number, ...marks: NonNullable<Item['mark']>[]): boolean {
+    const item = this.items[i];
+    return item?.what === 'mark' && (marks.length === 0 || marks.includes(item.mark!));
+  }
+
+  private is(list: 'plantMilk' | 'plantButter' | 'plantMade' | 'vegetarian' | 'sources' | 'joints' | 'freeAfter', i: number): boolean {
+    const item = this.items[i];
+    if (!item || item.what === 'mark') return false;
+    return (item.foreign ?? this.lexicon).is(list, item.words);
+  }
+
+  isFreeWord = (i: number): boolean => this.is('freeAfter', i);
+
+  /** The item directly before, or directly after, or after words such as "of". */
+  private before(i: number): number {
+    return this.items[i]?.tight && !this.isMark(i - 1) ? i - 1 : -1;
+  }
+  private after(i: number, joints: boolean): number {
+    let j = i + 1;
+    while (joints && j <= i + 3 && this.items[j]?.tight && this.is('joints', j)) j++;
+    return this.items[j]?.tight && !this.isMark(j) ? j : -1;
+  }
+  private hasJoint = (i: number): boolean => Boolean(this.items[i + 1]?.tight) && this.is('joints', i + 1);
+
+  /** "oat milk", "lait de coco", "mleko sojowe": a plant beside the word makes it a plant's. */
+  private plantBeside(i: number): boolean {
+    const head = CONCEPTS[this.items[i]!.id!].head;
+    if (!head) return false;
+    const lists = head === 'butter' ? (['plantButter', 'plantMilk'] as const) : (['plantMilk'] as const);
+    const at = (j: number) => j >= 0 && lists.some((l) => this.is(l, j));
+    const spot = this.lexicon.language.plantAfter ? this.after(i, true) : this.before(i);
+    return at(spot) || (this.hasJoint(i) && at(this.after(i, true)));
+  }
+
+  private wordBeside(i: number, list: 'plantMade' | 'vegetarian'): boolean {
+    return [this.before(i), this.after(i, false)].some((j) => j >= 0 && this.is(list, j));
+  }
+
+  private isSource(j: number): boolean {
+    const item = this.items[j];
+    if (!item || j < 0) return false;
+    return item.what === 'source' || this.is('sources', j);
+  }
+
+  /** Does a plant beside it, or in brackets after it, say what it is of? */
+  private sourceBeside(i: number): boolean {
+    if (this.isSource(this.before(i)) || this.isSource(this.after(i, true))) return true;
+    return this.inside(i).some((j) => this.isSource(j));
+  }
+
+  /** Items in the bracket, or after the colon, that follows. */
+  private inside(i: number): number[] {
+    const out: number[] = [];
+    if (this.isMark(i + 1, 'open')) {
+      let depth = 0;
+      for (let j = i + 1; j < this.items.length; j++) {
+        if (this.isMark(j, 'open')) depth++;
+        else if (this.isMark(j, 'close') && --depth === 0) break;
+        else out.push(j);
+      }
+    } else if (this.isMark(i + 1, 'colon'))
+      for (let j = i + 2; j < this.items.length && !this.isMark(j, 'break', 'close'); j++) out.push(j);
+    return out;
+  }
+
+  private isFood(j: number): boolean {
+    const what = this.items[j]?.what;
+    return what === 'concept' || what === 'source' || what === 'food';
+  }
+
+  /** Is the question that the word leaves answered by what is named after it? */
+  private answered(i: number): boolean {
+    const { namedBy } = CONCEPTS[this.items[i]!.id!];
+    if (!namedBy) return false;
+    const inside = this.inside(i);
+    const next = this.after(i, true);
+    if (namedBy === 'any') {
+      if (inside.some((j) => this.isFood(j) && (this.items[j]!.id !== this.items[i]!.id))) return true;
+      return next >= 0 && (this.items[next]!.additive === true || (this.isAdditiveClass(i) && this.isFood(next)));
+    }
+    const names = (j: number) => j >= 0 && this.items[j]?.what === 'concept' && CONCEPTS[this.items[j]!.id!].facts.some(([k, v]) => v === 'contains' && k.startsWith('allergen.'));
+    return this.sourceBeside(i) || names(this.before(i)) || names(this.after(i, true)) || inside.some(names);
+  }
+
+  private isAdditiveClass = (i: number): boolean =>
+    ['emulsifier', 'colour', 'glaze', 'enhancer'].includes(this.items[i]!.id!);
+
+  /** The run that an item stands in: as far as a comma, a bracket or "and" on either side. */
+  run(i: number): { from: number; to: number } {
+    let [from, to] = [i, i + 1];
+    const stops = (j: number) => this.isMark(j);
+    while (from > 0 && !stops(from - 1)) from--;
+    while (to < this.items.length && !stops(to)) to++;
+    return { from, to };
+  }
+
+  /** Facts of a word as its neighbours let them stand. */
+  factsOf(i: number): { facts: Fact[]; asks: boolean } {
+    const item = this.items[i]!;
+    const concept = CONCEPTS[item.id!];
+    let facts: Fact[] = [...concept.facts];
+    const nutty = this.before(i) >= 0 && this.items[this.before(i)]?.what === 'concept' && CONCEPTS[this.items[this.before(i)]!.id!].facts.some(([k]) => k === 'allergen.tree-nuts');
+    if (this.wordBeside(i, 'plantMade') || this.plantBeside(i))
+      facts =
+        concept.head === 'cream' && nutty && !this.wordBeside(i, 'plantMade')
+          ? facts.filter(([k]) => k.endsWith('.milk')).map(([k]) => [k, 'brand'])
+          : facts.filter(([k]) => !isOfAnimal(k));
+    else if (this.wordBeside(i, 'vegetarian')) facts = facts.filter(([k]) => !isOfSlaughter(k));
+    if (concept.sourced && this.sourceBeside(i)) facts = facts.filter(([k]) => k !== 'allergen.gluten');
+    if (this.answered(i)) facts = facts.filter(([, v]) => !isOpenValue(v));
+    return { facts, asks: facts.some(([k, v]) => isOpenValue(v) || (k === 'ingredient.vanilla-extract' && concept.open)) };
+  }
+
+  process(i: number, facts: readonly Fact[]): Process | undefined {
+    const { process, facts: all } = CONCEPTS[this.items[i]!.id!];
+    return facts.length === 0 && all.length > 0 ? undefined : process;
+  }
+}
+
+/** "May contain nuts" means each of the eight kinds that labels count as such. */
+function everySpecies(key: FactKey): FactKey[] {
+  if (key !== 'allergen.tree-nuts') return [];
+  return NUT_SPECIES.filter((s) => s !== 'coconut' && s !== 'pine-nut').map((s) => `nut.${s}` as const);
+}
+
+const isAllergen = (key: FactKey) => /^(?:allergen|nut)\./.test(key) || key === 'alcohol';
+
+/** Facts that a warning about traces tells. */
+const traces = (facts: readonly Fact[]): Fact[] =>
+  facts
+    .filter(([key]) => isAllergen(key))
+    .filter(([, value]) => value === 'contains' || value === 'brand')
+    .map(([key, value]) => [key, value === 'contains' ? 'may' : 'brand']);
+
+/** "Not", "no", "never" close before it take a claim back. */
+function denied(reading: Reading, i: number): boolean {
+  const { from } = reading.run(i);
+  return reading.items.slice(Math.max(from, i - 6), i).some((x) => x.what !== 'mark' && reading.lexicon.is('denial', x.words));
+}
+
+interface Taken {
+  /** Items that a claim or a negation has used up. */
+  items: Set<number>;
+  /** Facts that a claim beside the word takes from the words of its run. */
+  cleared: Map<number, Map<FactKey, string>>;
+}
+
+/** "Gluten-free oats", "dairy and egg free", "free from nuts": who is free of what, and how far the words reach. */
+function readFree(reading: Reading, said: Said): Taken {
+  const taken: Taken = { items: new Set(), cleared: new Map() };
+  const { items, statement } = reading;
+  if (statement.kind === 'free') {
+    for (let i = 0; i < items.length; i++)
+      if (items[i]!.what === 'concept') {
+        taken.items.add(i);
+        const facts = freed(items[i]!.id!, items[i]!.words);
+        if (facts.length > 0) said.claims.push({ items: [items[i]!], facts });
+      }
+    return taken;
+  }
+  for (let i = 0; i < items.length; i++) {
+    if (items[i]!.what === 'mark' || !reading.isFreeWord(i) || !items[i]!.tight) continue;
+    const named = namesBefore(reading, i);
+    if (named.length === 0) continue;
+    const { from, to } = reading.run(i);
+    const first = Math.min(...named);
+    const claimed = new Set(named);
+    const others = range(from, to).filter((j) => !claimed.has(j) && ['concept', 'source', 'food', 'open'].includes(items[j]!.what));
+    const scoped = others.length > 0 && others.some((j) => j > i || j < first);
+    const listed = statement.kind === 'list' || statement.kind === 'contains';
+    const alone = named.slice(0, 1);
+    const used = listed && scoped ? alone : named;
+    for (const j of used) taken.items.add(j);
+    const facts = used.flatMap((j) => freed(items[j]!.id!, items[j]!.words));
+    if (statement.kind === 'may') {
+      // "we cannot guarantee nut free" is a warning after all
+      for (const j of used) taken.items.delete(j);
+    } else if (denied(reading, first) || denied(reading, i))
+      said.claims.push({ items: [items[first]!, items[i]!], facts: facts.filter(([, v]) => v === 'free').map(([k]) => [k, 'contains']) });
+    else if (scoped && listed)
+      for (const j of others) {
+        const own = taken.cleared.get(j) ?? new Map<FactKey, string>();
+        for (const [k, v] of facts) own.set(k, v);
+        taken.cleared.set(j, own);
+      }
+    else if (facts.length > 0) said.claims.push({ items: [items[first]!, items[i]!], facts });
+  }
+  return taken;
+}
+
+const range = (from: number, to: number): number[] => Array.from({ length: Math.max(0, to - from) }, (_, k) => from + k);
+
+/** The words that "free" is said of, the nearest first: "dairy and gluten free" has two. */
+function namesBefore(reading: Reading, i: number): number[] {
+  const out: number[] = [];
+  let j = i - 1;
+  while (j >= 0) {
+    const item = reading.items[j]!;
+    if (item.what === 'concept') out.push(j);
+    else if (!(AND.test(item.words) && out.length > 0)) break;
+    j--;
+  }
+  // a word that "and" does not join to the next is no part of the claim
+  return out.filter((at, k) => k === 0 || AND.test(reading.items[at + 1]!.words));
+}
+
+/** Claims such as "suitable for vegans": of the whole where no food stands beside them. */
+function readClaims(reading: Reading, said: Said): void {
+  const { items, statement, lexicon } = reading;
+  if (statement.kind === 'free') return;
+  for (let i = 0; i < items.length; i++) {
+    const no = denied(reading, i) || unsuitable(reading, i);
+    const claim = items[i]!.what === 'mark' ? undefined : claimOf(items[i]!, lexicon, no);
+    if (!claim || (statement.kind === 'may' && !no)) continue;
+    const { from, to } = reading.run(i);
+    const beside = range(from, to).some((j) => ['concept', 'source', 'food', 'open'].includes(items[j]!.what));
+    const inBracket = statement.kind === 'list' && reading.isMark(from - 1, 'open');
+    if ((beside || inBracket) && !no && !claim.question && (statement.kind === 'list' || statement.kind === 'contains')) continue;
+    said.claims.push({ items: [items[i]!], ...claim });
+  }
+}
+
+/** "Not suitable for": the words before say of whom. */
+function unsuitable(reading: Reading, i: number): boolean {
+  const before = reading.items.slice(Math.max(0, i - 8), i).map((x) => x.words).join(' ');
+  return new RegExp(`(?:${reading.lexicon.language.unsuitable})\\b[^.,]*$`, 'u').test(before);
+}
+
+/** A row of a nutrition table: "fat 10 g" names no fat. */
+function rowWords(reading: Reading): Set<number> {
+  const out = new Set<number>();
+  const { items, lexicon } = reading;
+  const counted = (i: number) => {
+    for (let j = i + 1; j < Math.min(items.length, i + 7); j++) {
+      const what = items[j]!.what;
+      if (what === 'number') return true;
+      if (reading.isMark(j, 'break') || what === 'food' || what === 'source') return false;
+    }
+    return false;
+  };
+  for (let i = 0; i < items.length; i++)
+    if (items[i]!.what !== 'mark' && lexicon.is('nutrition', items[i]!.words) && counted(i)) out.add(i);
+  return out;
+}
+
+/** Outside a list that has a heading: what is named there need not be in it. */
+export const isOutside = (kind: Statement['kind']): boolean => kind === 'aside' || kind === 'maker' || kind === 'title';
+
+const OPEN_QUESTION = 'what is it, and what is in it?';
+
+/** What a statement's items say. `table` is true where the text holds figures of nutrition. */
+export function saidIn(items: readonly Item[], statement: Statement, table: boolean, isName: (item: Item) => boolean): Said {
+  const reading = new Reading(items, statement);
+  const said: Said = { told: [], questions: [], claims: [], processes: [], named: false };
+  const taken = readFree(reading, said);
+  readClaims(reading, said);
+  const rows = table && statement.kind !== 'may' ? rowWords(reading) : new Set<number>();
+  for (let i = 0; i < items.length; i++) {
+    const item = items[i]!;
+    if (item.what === 'open') readOpen(item, statement, said, isName);
+    if (item.what === 'source' || item.what === 'food' || item.what === 'open') said.named = true;
+    if (item.what !== 'concept' || taken.items.has(i) || rows.has(i)) continue;
+    said.named = true;
+    readConcept(reading, i, taken.cleared.get(i), said);
+  }
+  return said;
+}
+
+function readOpen(item: Item, { kind }: Statement, said: Said, isName: (item: Item) => boolean): void {
+  if ((kind === 'maker' || kind === 'title') && isName(item)) return;
+  const facts = item.near ? CONCEPTS[item.near.id].facts.map(([k]) => k) : [];
+  said.questions.push({ item, facts, question: item.near ? `is it “${item.near.word}”?` : OPEN_QUESTION });
+}
+
+function readConcept(reading: Reading, i: number, cleared: ReadonlyMap<FactKey, string> | undefined, said: Said): void {
+  const item = reading.items[i]!;
+  const { kind } = reading.statement;
+  const { open } = CONCEPTS[item.id!];
+  let { facts, asks } = reading.factsOf(i);
+  if (cleared) {
+    facts = facts.filter(([k]) => !cleared.has(k) || cleared.get(k) !== 'free').map(([k, v]) => [k, cleared.get(k) ?? v]);
+    asks = facts.some(([, v]) => isOpenValue(v));
+    if (cleared.has('lactose')) facts = [...facts.filter(([k]) => k !== 'lactose'), ['lactose', 'none']];
+  }
+  if (kind === 'may') {
+    const peanutsToo = reading.items.some((x) => x.id === 'peanut');
+    facts = traces(facts).filter(([k]) => !(peanutsToo && item.id === 'nuts' && k === 'allergen.peanuts'));
+  }
+  else if (isOutside(kind)) facts = facts.filter(([k]) => isAllergen(k) || /^(?:animal|slaughter|gelatine|ingredient)/.test(k));
+  for (const [fact, value] of facts) {
+    said.told.push({ item, fact, value });
+    if (value === 'may') for (const more of everySpecies(fact)) said.told.push({ item, fact: more, value });
+  }
+  if (kind === 'list' || kind === 'contains') {
+    const process = reading.process(i, facts);
+    if (process) said.processes.push(process);
+  }
+  const openIn = kind === 'may' ? facts.some(([, v]) => v === 'brand') : asks;
+  if (open && openIn && !isOutside(kind))
+    said.questions.push({ item, facts: facts.map(([f]) => f), question: open });
+  if (kind === 'may' && item.id === 'nuts' && openIn)
+    said.questions.push({ item, facts: ['allergen.peanuts'], question: 'are peanuts meant, too?' });
+}
