@@ -22,7 +22,8 @@ const OF_ANIMALS: readonly FactKey[] = [...ANIMALS, 'gelatine-from', 'slaughter'
 
 /** What is free where a word stands beside "free". "Wheat free" says nothing of rye. */
 export function freed(id: ConceptId, words: string): Facts {
-  if (id === 'gluten') return words.startsWith('glut') ? [...free('allergen.gluten'), ['oats', 'certified']] : [];
+  if (id === 'gluten')
+    return words.startsWith('glut') ? [...free('allergen.gluten'), ['oats', 'certified']] : [];
   if (id === 'milk-part') return /^la[ckt]+t?os/.test(words) ? [['lactose', 'none']] : [];
   return FREED[id] ?? [];
 }
@@ -48,10 +49,23 @@ const FREED: Partial<Record<ConceptId, Facts>> = {
   meat: free(...FLESH),
 };
 
-export const VEGAN: Facts = [...free(...ANIMALS), ['gelatine-from', 'none'], ['slaughter', 'no-meat'], ['rennet', 'none']];
-const VEGETARIAN: Facts = [...free(...FLESH), ['gelatine-from', 'none'], ['slaughter', 'no-meat'], ['rennet', 'microbial']];
+export const VEGAN: Facts = [
+  ...free(...ANIMALS),
+  ['gelatine-from', 'none'],
+  ['slaughter', 'no-meat'],
+  ['rennet', 'none'],
+];
+const VEGETARIAN: Facts = [
+  ...free(...FLESH),
+  ['gelatine-from', 'none'],
+  ['slaughter', 'no-meat'],
+  ['rennet', 'microbial'],
+];
 const NOT_VEGAN: Facts = brand('animal.milk', 'animal.egg', 'animal.honey', 'animal.animal-fat');
-const NOT_VEGETARIAN: Facts = [...brand('animal.animal-fat', 'animal.gelatine', 'animal.insects'), ['rennet', 'depends']];
+const NOT_VEGETARIAN: Facts = [
+  ...brand('animal.animal-fat', 'animal.gelatine', 'animal.insects'),
+  ['rennet', 'depends'],
+];
 /** Facts that a word such as "vegan" beside it takes out of a food: "vegan cheese". */
 const NOT_IN_PLANTS: ReadonlySet<FactKey> = new Set([
   ...OF_ANIMALS,
@@ -65,7 +79,13 @@ const NOT_IN_PLANTS: ReadonlySet<FactKey> = new Set([
   'fish-kind',
   'milk-treatment',
 ]);
-const NOT_IN_VEGETARIAN: ReadonlySet<FactKey> = new Set([...FLESH, 'gelatine-from', 'slaughter', 'fish-kind', 'allergen.fish']);
+const NOT_IN_VEGETARIAN: ReadonlySet<FactKey> = new Set([
+  ...FLESH,
+  'gelatine-from',
+  'slaughter',
+  'fish-kind',
+  'allergen.fish',
+]);
 
 export const isOfAnimal = (key: FactKey): boolean => NOT_IN_PLANTS.has(key);
 export const isOfSlaughter = (key: FactKey): boolean => NOT_IN_VEGETARIAN.has(key);
@@ -80,11 +100,14 @@ export function claimOf(item: Item, lexicon: Lexicon, denied: boolean): Omit<Cla
     return { facts: [], question: 'the word halal stands on it: who has seen which certificate?' };
   if (KOSHER.test(item.words))
     return { facts: [], question: 'the word kosher stands on it: under which supervision?' };
-  if (COELIAC.test(item.words)) return { facts: denied ? [['allergen.gluten', 'contains']] : free('allergen.gluten') };
+  if (COELIAC.test(item.words))
+    return { facts: denied ? [['allergen.gluten', 'contains']] : free('allergen.gluten') };
   if (item.what !== 'manner') return undefined;
   if (lexicon.is('vegan', item.words))
     return denied ? { facts: NOT_VEGAN, question: 'why is it not for vegans?' } : { facts: VEGAN };
   if (lexicon.is('vegetarian', item.words))
-    return denied ? { facts: NOT_VEGETARIAN, question: 'why is it not for vegetarians?' } : { facts: VEGETARIAN };
+    return denied
+      ? { facts: NOT_VEGETARIAN, question: 'why is it not for vegetarians?' }
+      : { facts: VEGETARIAN };
   return undefined;
 }

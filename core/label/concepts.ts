@@ -19,7 +19,10 @@ export interface Concept {
 
 const has = (...keys: FactKey[]) => keys.map((k) => [k, 'contains'] as const);
 const maybe = (...keys: FactKey[]) => keys.map((k) => [k, 'brand'] as const);
-const nut = (species: string): Facts => [...has('allergen.tree-nuts'), [`nut.${species}` as FactKey, 'contains']];
+const nut = (species: string): Facts => [
+  ...has('allergen.tree-nuts'),
+  [`nut.${species}` as FactKey, 'contains'],
+];
 
 const MILK = has('allergen.milk', 'animal.milk');
 const MILKY: Facts = [...MILK, ['lactose', 'contains']];
@@ -43,7 +46,10 @@ const concepts = {
   malt: { facts: has('allergen.gluten'), sourced: true },
   pasta: { facts: has('allergen.gluten'), sourced: true },
   pastry: {
-    facts: [...has('allergen.gluten'), ...maybe('allergen.milk', 'animal.milk', 'allergen.egg', 'animal.egg')],
+    facts: [
+      ...has('allergen.gluten'),
+      ...maybe('allergen.milk', 'animal.milk', 'allergen.egg', 'animal.egg'),
+    ],
     open: 'with butter, milk or egg in it?',
     namedBy: 'any',
   },
@@ -54,8 +60,16 @@ const concepts = {
     open: 'is the guest to leave out syrup made of wheat? The law lets it pass',
   },
   oats: { facts: [['oats', 'uncertified'], ...maybe('allergen.gluten')] },
-  'soy-sauce': { facts: [...has('allergen.soy'), ...maybe('allergen.gluten')], open: 'brewed with wheat?', namedBy: 'any' },
-  miso: { facts: [...has('allergen.soy'), ...maybe('allergen.gluten')], open: 'brewed with barley or with rice?', namedBy: 'any' },
+  'soy-sauce': {
+    facts: [...has('allergen.soy'), ...maybe('allergen.gluten')],
+    open: 'brewed with wheat?',
+    namedBy: 'any',
+  },
+  miso: {
+    facts: [...has('allergen.soy'), ...maybe('allergen.gluten')],
+    open: 'brewed with barley or with rice?',
+    namedBy: 'any',
+  },
   // milk
   milk: { facts: MILKY, head: 'milk' },
   'milk-part': { facts: MILKY },
@@ -93,7 +107,14 @@ const concepts = {
     head: 'milk',
   },
   nougat: {
-    facts: maybe('allergen.milk', 'animal.milk', 'allergen.egg', 'animal.egg', 'animal.honey', 'allergen.tree-nuts'),
+    facts: maybe(
+      'allergen.milk',
+      'animal.milk',
+      'allergen.egg',
+      'animal.egg',
+      'animal.honey',
+      'allergen.tree-nuts',
+    ),
     open: 'made with milk, egg, honey or nuts?',
     namedBy: 'any',
   },
@@ -109,7 +130,7 @@ const concepts = {
   'animal-rennet': { facts: [['rennet', 'animal']] },
   'microbial-rennet': { facts: [['rennet', 'microbial']] },
   'plant-rennet': { facts: [['rennet', 'vegetable']] },
-  rennet: { facts: [['rennet', 'depends']], open: 'of an animal, microbial or of a plant?' },
+  rennet: { facts: [['rennet', 'depends']], open: 'of an animal, microbial or of a plant?', namedBy: 'any' },
   // egg
   egg: { facts: EGG },
   'raw-egg': { facts: EGG, process: 'raw-egg' },
@@ -127,7 +148,14 @@ const concepts = {
     namedBy: 'source',
   },
   protein: {
-    facts: maybe('allergen.soy', 'allergen.gluten', 'allergen.milk', 'animal.milk', 'allergen.egg', 'animal.egg'),
+    facts: maybe(
+      'allergen.soy',
+      'allergen.gluten',
+      'allergen.milk',
+      'animal.milk',
+      'allergen.egg',
+      'animal.egg',
+    ),
     open: 'of which food?',
     namedBy: 'source',
   },
@@ -159,7 +187,11 @@ const concepts = {
   celeriac: { facts: has('allergen.celery', 'ingredient.root') },
   mustard: { facts: has('allergen.mustard') },
   sulphites: { facts: has('allergen.sulphites') },
-  allergens: { facts: ALLERGENS.map((a) => [`allergen.${a}` as const, 'brand'] as const), open: 'which ones?', namedBy: 'any' },
+  allergens: {
+    facts: ALLERGENS.map((a) => [`allergen.${a}` as const, 'brand'] as const),
+    open: 'which ones?',
+    namedBy: 'any',
+  },
   // of the water
   shellfish: { facts: has('allergen.crustaceans', 'allergen.molluscs', 'animal.shellfish') },
   crustacean: { facts: has('allergen.crustaceans', 'animal.shellfish'), process: 'unknown' },
@@ -202,7 +234,11 @@ const concepts = {
   game: { facts: [...has('animal.game'), ...MEAT], process: 'unknown' },
   'animal-fat': { facts: has('animal.animal-fat') },
   meat: {
-    facts: [...maybe('animal.pork', 'animal.beef', 'animal.poultry', 'animal.lamb'), ...has('animal.animal-fat'), ...MEAT],
+    facts: [
+      ...maybe('animal.pork', 'animal.beef', 'animal.poultry', 'animal.lamb'),
+      ...has('animal.animal-fat'),
+      ...MEAT,
+    ],
     open: 'of which animal?',
     process: 'unknown',
   },
@@ -213,7 +249,14 @@ const concepts = {
   },
   sausage: {
     facts: [
-      ...maybe('animal.pork', 'animal.beef', 'animal.poultry', 'allergen.gluten', 'allergen.milk', 'animal.milk'),
+      ...maybe(
+        'animal.pork',
+        'animal.beef',
+        'animal.poultry',
+        'allergen.gluten',
+        'allergen.milk',
+        'animal.milk',
+      ),
       ...maybe('allergen.mustard', 'allergen.celery', 'allergen.soy', 'allergen.sulphites'),
       ...has('animal.animal-fat'),
       ...MEAT,
@@ -247,7 +290,11 @@ const concepts = {
   honey: { facts: has('animal.honey') },
   beeswax: { facts: has('animal.beeswax') },
   insects: { facts: has('animal.insects') },
-  glaze: { facts: maybe('animal.insects', 'animal.beeswax'), open: 'with shellac or beeswax?', namedBy: 'any' },
+  glaze: {
+    facts: maybe('animal.insects', 'animal.beeswax'),
+    open: 'with shellac or beeswax?',
+    namedBy: 'any',
+  },
   colour: { facts: maybe('animal.insects'), open: 'is it carmine?', namedBy: 'any' },
   // plants that some leave out
   onion: { facts: has('ingredient.onion') },
@@ -291,7 +338,10 @@ const concepts = {
     namedBy: 'any',
   },
   grape: { facts: [...has('ingredient.grape-product'), ['supervision', 'needed']] },
-  'vanilla-extract': { facts: has('ingredient.vanilla-extract'), open: 'is vanilla extract in alcohol accepted?' },
+  'vanilla-extract': {
+    facts: has('ingredient.vanilla-extract'),
+    open: 'is vanilla extract in alcohol accepted?',
+  },
   // doubtful words
   flavour: { facts: maybe('animal.animal-fat', 'alcohol'), open: 'of plants only, and without alcohol?' },
   'fatty-additive': { facts: maybe('animal.animal-fat'), open: FAT_QUESTION, namedBy: 'source' },
@@ -303,7 +353,11 @@ const concepts = {
   nucleotides: { facts: maybe('animal.animal-fat', 'animal.fish'), open: 'of plants, of meat or of fish?' },
   enhancer: { facts: maybe('animal.animal-fat', 'animal.fish'), open: 'which one?', namedBy: 'any' },
   cysteine: { facts: maybe('animal.animal-fat'), open: 'of feathers or made by fermentation?' },
-  lanolin: { facts: maybe('animal.animal-fat', 'animal.fish'), open: 'of wool or fish, or of plants?' },
+  lanolin: {
+    facts: maybe('animal.animal-fat', 'animal.fish'),
+    open: 'of wool or fish, or of plants?',
+    namedBy: 'any',
+  },
   fat: {
     facts: maybe('animal.animal-fat', 'allergen.milk', 'animal.milk', 'animal.pork', 'animal.beef'),
     open: 'of plants or of animals?',
@@ -311,18 +365,37 @@ const concepts = {
   },
   stock: {
     facts: [
-      ...maybe('animal.beef', 'animal.pork', 'animal.poultry', 'animal.fish', 'allergen.fish', 'animal.animal-fat'),
-      ...maybe('allergen.celery', 'allergen.gluten', 'ingredient.onion', 'ingredient.garlic', 'ingredient.root'),
+      ...maybe(
+        'animal.beef',
+        'animal.pork',
+        'animal.poultry',
+        'animal.fish',
+        'allergen.fish',
+        'animal.animal-fat',
+      ),
+      ...maybe(
+        'allergen.celery',
+        'allergen.gluten',
+        'ingredient.onion',
+        'ingredient.garlic',
+        'ingredient.root',
+      ),
     ],
     open: 'of meat, fish or vegetables?',
     namedBy: 'any',
   },
   'vegetable-stock': {
-    facts: maybe('allergen.celery', 'allergen.gluten', 'ingredient.onion', 'ingredient.garlic', 'ingredient.root'),
+    facts: maybe(
+      'allergen.celery',
+      'allergen.gluten',
+      'ingredient.onion',
+      'ingredient.garlic',
+      'ingredient.root',
+    ),
     open: 'with celery, onion or garlic in it?',
     namedBy: 'any',
   },
-  'gravy': {
+  gravy: {
     facts: [
       ...maybe('animal.beef', 'animal.pork', 'animal.poultry', 'animal.animal-fat', 'allergen.gluten'),
       ...maybe('allergen.milk', 'animal.milk', 'allergen.celery', 'ingredient.onion'),

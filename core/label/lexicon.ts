@@ -17,6 +17,8 @@ export interface Found {
   meaning: Meaning;
   /** The words as the dictionary has them. */
   words: string;
+  /** How many of them had to be bent to be found. */
+  bent: number;
 }
 
 export interface Lexicon {
@@ -33,9 +35,30 @@ export interface Lexicon {
   is(list: WordList, word: string): boolean;
 }
 
-type WordList = 'sources' | 'plantMilk' | 'plantButter' | 'plantMade' | 'freeAfter' | 'joints' | 'denial' | 'vegan' | 'vegetarian' | 'nutrition';
+type WordList =
+  | 'sources'
+  | 'plantMilk'
+  | 'plantButter'
+  | 'plantMade'
+  | 'freeAfter'
+  | 'joints'
+  | 'denial'
+  | 'vegan'
+  | 'vegetarian'
+  | 'nutrition'
+  | 'handling';
 const LISTS: readonly WordList[] = [
-  'sources', 'plantMilk', 'plantButter', 'plantMade', 'freeAfter', 'joints', 'denial', 'vegan', 'vegetarian', 'nutrition',
+  'sources',
+  'plantMilk',
+  'plantButter',
+  'plantMade',
+  'freeAfter',
+  'joints',
+  'denial',
+  'vegan',
+  'vegetarian',
+  'nutrition',
+  'handling',
 ];
 
 /** Stands for `*` while a word is folded: a letter that no language of ours has. */
@@ -47,6 +70,13 @@ const spelled = (given: string): string[] => {
   const wide = low.replace(/ä/g, 'ae').replace(/ö/g, 'oe').replace(/ü/g, 'ue');
   return wide === low ? [plainWord(low)] : [plainWord(low), plainWord(wide)];
 };
+
+/** The same with its `*` kept. */
+const starred = (phrase: string): string[] =>
+  spelled(phrase.replaceAll('*', STAR)).map((form) => form.replaceAll(STAR, '*'));
+
+/** A `*` takes no more letters than this: "olej*" is no "olejsezamowy". */
+const LONGEST_ENDING = 6;
 
 const wordsOf = (phrase: string): string[] =>
   phrase.includes('*')
@@ -75,14 +105,13 @@ class Words implements Lexicon {
     this.add(language.foods, { kind: 'food' });
     for (const list of LISTS) this.add(language[list], { kind: 'manner' });
     this.add(language.manner, { kind: 'manner' });
-    for (const list of LISTS)
-      this.lists.set(list, new Set(language[list].split('|').flatMap(spelled)));
+    for (const list of LISTS) this.lists.set(list, new Set(language[list].split('|').flatMap(starred)));
   }
 
   private add(phrases: string, meaning: Meaning): void {
     for (const phrase of phrases.split('|'))
-      for (const form of spelled(phrase.trim().replace(/\*/g, STAR))) {
-        const words = wordsOf(form.replaceAll(STAR, '*'));
+      for (const form of starred(phrase)) {
+        const words = wordsOf(form);
         if (words.length === 0) continue;
         let node = this.root;
         for (const word of words) {
@@ -109,7 +138,8 @@ class Words implements Lexicon {
   private forms(word: string): string[] {
     const out = [word];
     if (word.length < 3 || /\d/.test(word)) return out;
-    for (let n = word.length; n >= 3; n--) out.push(`${word.slice(0, n)}*`);
+    for (let n = word.length; n >= Math.max(3, word.length - LONGEST_ENDING); n--)
+      out.push(`${word.slice(0, n)}*`);
     if (word.length >= 4) {
       for (const e of this.endings) {
         if (word.endsWith(e) && word.length - e.length >= 3) {
@@ -133,7 +163,7 @@ class Words implements Lexicon {
   }
 
   private search(words: readonly string[]): Found | undefined {
-    let best: (Found & { bent: number }) | undefined;
+    let best: Found | undefined;
     const walk = (node: Node, i: number, bent: number, said: string) => {
       if (node.meaning && i > 0) {
         const better =
@@ -168,6 +198,9 @@ class Words implements Lexicon {
     for (const ending of this.language.freeEndings ?? [])
       if (word.endsWith(ending) && this.one(word.slice(0, -ending.length)))
         return [word.slice(0, -ending.length), ending];
+    for (const beginning of this.language.freeBeginnings ?? [])
+      if (word.startsWith(beginning) && this.one(word.slice(beginning.length)))
+        return [word.slice(beginning.length), 'free'];
     if (!this.language.compounds) return this.twoWords(word);
     // the fewest parts that cover the word; links may stand between them
     const best: (string[] | undefined)[] = [[]];
@@ -195,6 +228,8 @@ class Words implements Lexicon {
     for (let i = 3; i <= word.length - 3; i++) {
       const [a, b] = [this.one(word.slice(0, i)), this.one(word.slice(i))];
       if (!a || !b) continue;
+      // "avelas" is no "ave las"
+      if ([a, b].some((x) => x.meaning.kind === 'manner' && x.words.length < 4)) continue;
       const dangerous = a.meaning.kind === 'concept' || b.meaning.kind === 'concept';
       if (dangerous || (i >= 4 && word.length - i >= 4)) return [word.slice(0, i), word.slice(i)];
     }
@@ -203,7 +238,9 @@ class Words implements Lexicon {
 
   /** The last part of a compound may carry an ending: "Mandelkekse", "Weizenmehlen". */
   private bentPart(word: string): boolean {
-    return word.length >= 4 && this.forms(word).some((f) => !f.endsWith('*') && this.root.next.get(f)?.meaning);
+    return (
+      word.length >= 4 && this.forms(word).some((f) => !f.endsWith('*') && this.root.next.get(f)?.meaning)
+    );
   }
 
   nearly(word: string): { id: ConceptId; word: string } | undefined {

@@ -24,7 +24,7 @@ export interface Item {
 
 /** Words of every language of ours: codes of languages and countries, certificates, units. */
 const EVERYWHERE =
-  /^(?:de|en|gb|fr|it|es|nl|pl|pt|be|at|ch|uk|ie|lu|dk|se|fi|eu|bio|organic|halal|kosher|koscher|casher|kasher|koszer|kosjer|kg|mg|ml|cl|dl|kj|kcal|cm|mm|ug|µg|nrv|vrn|pdf|ltd|gmbh|www|com|nbsp|igp|dop|gga|gu|pdo|pgi|doc|msc|asc|fao|rspo|utz|iso|haccp|ifs|brc|ph|id|tel|\p{L}{1,2}\d{4,}|\d+\p{L}{1,2}\d+\p{L}*)$/u;
+  /^(?:de|en|gb|fr|it|es|nl|pl|pt|be|at|ch|uk|ie|lu|dk|se|fi|eu|bio|organic|halal|kosher|koscher|casher|kasher|koszer|kosjer|kg|mg|ml|cl|dl|kj|kcal|cm|mm|ug|µg|nrv|vrn|pdf|ltd|gmbh|www|com|nbsp|igp|dop|gga|c|pdo|pgi|doc|msc|asc|fao|rspo|utz|iso|haccp|ifs|brc|ph|id|tel|\p{L}{1,2}\d{4,}|\d+\p{L}{1,2}\d+\p{L}*)$/u;
 const UNIT = /^\d+(?:g|kg|mg|ml|l|cl|dl|mm|cm|m|x|h|k|th|st|nd|rd|er|e|a|o|kcal|kj|min|oz|lb|c|f|d|ug)$/;
 const AFTER_QUANTITY =
   /^\s*(?:%|‰|°|º|x\s*\d|[-–]\s*\d+\s*(?:%|g|ml|°)|(?:g|gr|mg|kg|µg|ug|ml|cl|l|oz|lb|kj|kcal|cal|cm|mm|c|f|min|minutes?|mins|h|hours?|days?|tage?n?|jours?|giorni|dias?|dagen|dni|minuten|minuti|minutos|minut)\b)/u;
@@ -38,9 +38,12 @@ interface Reader {
 }
 
 /** How many words of a text the language knows, and how many of them are more than grammar. */
-export function score(tokens: readonly Token[], lexicon: Lexicon): { known: number; told: number; words: number } {
+export function score(
+  tokens: readonly Token[],
+  lexicon: Lexicon,
+): { known: number; told: number; words: number } {
   let [known, told, words] = [0, 0, 0];
-  for (let i = 0; i < tokens.length; ) {
+  for (let i = 0; i < tokens.length;) {
     if (tokens[i]!.kind !== 'word' || EVERYWHERE.test(tokens[i]!.text)) {
       i++;
       continue;
@@ -48,7 +51,9 @@ export function score(tokens: readonly Token[], lexicon: Lexicon): { known: numb
     const found = lexicon.find(wordsFrom(tokens, i));
     const n = found?.length ?? 1;
     words += n;
-    if (found || lexicon.parts(tokens[i]!.text)) known += tokens[i]!.text.length > 2 ? n : n / 2;
+    // what had to be bent or taken apart speaks less for a language
+    const sure = found ? (found.bent === 0 ? 1 : 0.7) : lexicon.parts(tokens[i]!.text) ? 0.8 : 0;
+    known += sure * (tokens[i]!.text.length > 2 ? n : n / 2);
     if (found?.meaning.kind === 'concept') told++;
     i += n;
   }
@@ -82,9 +87,9 @@ function numbered(tokens: readonly Token[], i: number): { length: number; number
 
 /** The items of a statement, read with one language; what that does not know is looked for in the others. */
 export function itemsOf(tokens: readonly Token[], text: string, reader: Reader): Item[] {
-  const rest = [...tokens];
+  const rest = mended(tokens, text, reader.lexicon);
   const out: Item[] = [];
-  for (let i = 0; i < rest.length; ) {
+  for (let i = 0; i < rest.length;) {
     const t = rest[i]!;
     const put = (length: number, item: Omit<Item, 'start' | 'end' | 'tight'>): void => {
       out.push({ start: t.start, end: rest[i + length - 1]!.end, tight: t.tight, ...item });
@@ -113,6 +118,29 @@ export function itemsOf(tokens: readonly Token[], text: string, reader: Reader):
     else put(1, strange(t, reader));
   }
   return joined(out, rest, text, reader);
+}
+
+/** Words that a line's end or a stray blank broke are put together where only the whole is a word. */
+function mended(tokens: readonly Token[], text: string, lexicon: Lexicon): Token[] {
+  const out: Token[] = [];
+  const known = (word: string) => Boolean(lexicon.one(word) ?? lexicon.parts(word));
+  for (const t of tokens) {
+    const last = out.at(-1);
+    const gap = last ? text.slice(last.end, t.start) : '';
+    if (last?.kind !== 'word' || t.kind !== 'word' || !/^[\s-]+$/.test(gap)) {
+      out.push(t);
+      continue;
+    }
+    const whole = last.text + t.text;
+    const hyphenated =
+      /-\s*\n/.test(gap) &&
+      Boolean(lexicon.one(whole) ?? (lexicon.language.compounds && lexicon.parts(whole)));
+    const found = hyphenated || whole.length < 5 ? undefined : lexicon.one(whole);
+    const broken = found !== undefined && found.bent === 0 && (!known(last.text) || !known(t.text));
+    if (hyphenated || broken) out.splice(-1, 1, { ...last, text: whole, end: t.end });
+    else out.push(t);
+  }
+  return out;
 }
 
 const coded_ = (number: string): Omit<Item, 'start' | 'end' | 'tight'> => {
@@ -166,12 +194,17 @@ function partsOf(t: Token, reader: Reader): Token[] | undefined {
 
 /** A word that the statement's language does not know. */
 function strange(t: Token, reader: Reader): Omit<Item, 'start' | 'end' | 'tight'> {
+  if (/^(?:b\d{1,2}|k[12]|d2)$/.test(t.text)) return { what: 'food', words: t.text };
+  if (t.text === 'd3') return { what: 'concept', id: 'lanolin', words: 'd3' };
   if (EVERYWHERE.test(t.text)) return { what: 'manner', words: t.text };
   if (UNIT.test(t.text) || /^\d{5,}$/.test(t.text)) return { what: 'number', words: t.text };
   for (const other of [...reader.beside, ...reader.all]) {
     const found = other.one(t.text);
-    if (found?.meaning.kind === 'concept' && t.text.length > 2) return { ...meant(found.meaning, found.words), foreign: other };
-    if (found && reader.beside.includes(other)) return { ...meant(found.meaning, found.words), foreign: other };
+    const exact = found?.words.replace('*', '') === t.text || t.text.length > 4;
+    if (found?.meaning.kind === 'concept' && t.text.length > 2 && exact)
+      return { ...meant(found.meaning, found.words), foreign: other };
+    if (found && reader.beside.includes(other))
+      return { ...meant(found.meaning, found.words), foreign: other };
   }
   const near = reader.lexicon.nearly(t.text) ?? reader.all[0]?.nearly(t.text);
   return { what: 'open', words: t.text, ...(near ? { near } : {}) };
@@ -184,14 +217,17 @@ function joined(items: Item[], tokens: readonly Token[], text: string, { lexicon
   for (let i = 0; i < words.length - 1; i++)
     for (const n of [3, 2]) {
       const run = words.slice(i, i + n);
-      if (run.length < n || run.slice(1).some((t, k) => !t.tight || /[.']/.test(text.slice(run[k]!.end, t.start)))) continue;
+      if (run.length < n || run.slice(1).some((t, k) => !/^[\s-]*$/.test(text.slice(run[k]!.end, t.start))))
+        continue;
       const [start, end] = [run[0]!.start, run.at(-1)!.end];
       if (out.some((x) => x.start <= start && end <= x.end)) continue;
       const inside = out.filter((x) => x.start < end && start < x.end);
       const open = inside.some((x) => x.what === 'open');
       const word = run.map((t) => t.text).join('');
       if (word.length < (open ? 4 : 5) || (n === 3 && !open)) continue;
-      const found = [lexicon, ...(open ? all : [])].map((l) => l.one(word)).find((f) => f && (open || f.words === word));
+      const found = [lexicon, ...(open ? all : [])]
+        .map((l) => l.one(word))
+        .find((f) => f && (open || f.words === word));
       const danger = found?.meaning.kind === 'concept';
       if (!found || (!danger && !open)) continue;
       const item: Item = { start, end, tight: run[0]!.tight, ...meant(found.meaning, found.words) };

@@ -36,7 +36,10 @@ class Reading {
     return item?.what === 'mark' && (marks.length === 0 || marks.includes(item.mark!));
   }
 
-  private is(list: 'plantMilk' | 'plantButter' | 'plantMade' | 'vegetarian' | 'sources' | 'joints' | 'freeAfter', i: number): boolean {
+  private is(
+    list: 'plantMilk' | 'plantButter' | 'plantMade' | 'vegetarian' | 'sources' | 'joints' | 'freeAfter',
+    i: number,
+  ): boolean {
     const item = this.items[i];
     if (!item || item.what === 'mark') return false;
     return (item.foreign ?? this.lexicon).is(list, item.words);
@@ -108,10 +111,15 @@ class Reading {
     const inside = this.inside(i);
     const next = this.after(i, true);
     if (namedBy === 'any') {
-      if (inside.some((j) => this.isFood(j) && (this.items[j]!.id !== this.items[i]!.id))) return true;
-      return next >= 0 && (this.items[next]!.additive === true || (this.isAdditiveClass(i) && this.isFood(next)));
+      if (inside.some((j) => this.isFood(j) && this.items[j]!.id !== this.items[i]!.id)) return true;
+      return (
+        next >= 0 && (this.items[next]!.additive === true || (this.isAdditiveClass(i) && this.isFood(next)))
+      );
     }
-    const names = (j: number) => j >= 0 && this.items[j]?.what === 'concept' && CONCEPTS[this.items[j]!.id!].facts.some(([k, v]) => v === 'contains' && k.startsWith('allergen.'));
+    const names = (j: number) =>
+      j >= 0 &&
+      this.items[j]?.what === 'concept' &&
+      CONCEPTS[this.items[j]!.id!].facts.some(([k, v]) => v === 'contains' && k.startsWith('allergen.'));
     return this.sourceBeside(i) || names(this.before(i)) || names(this.after(i, true)) || inside.some(names);
   }
 
@@ -132,7 +140,10 @@ class Reading {
     const item = this.items[i]!;
     const concept = CONCEPTS[item.id!];
     let facts: Fact[] = [...concept.facts];
-    const nutty = this.before(i) >= 0 && this.items[this.before(i)]?.what === 'concept' && CONCEPTS[this.items[this.before(i)]!.id!].facts.some(([k]) => k === 'allergen.tree-nuts');
+    const nutty =
+      this.before(i) >= 0 &&
+      this.items[this.before(i)]?.what === 'concept' &&
+      CONCEPTS[this.items[this.before(i)]!.id!].facts.some(([k]) => k === 'allergen.tree-nuts');
     if (this.wordBeside(i, 'plantMade') || this.plantBeside(i))
       facts =
         concept.head === 'cream' && nutty && !this.wordBeside(i, 'plantMade')
@@ -141,7 +152,10 @@ class Reading {
     else if (this.wordBeside(i, 'vegetarian')) facts = facts.filter(([k]) => !isOfSlaughter(k));
     if (concept.sourced && this.sourceBeside(i)) facts = facts.filter(([k]) => k !== 'allergen.gluten');
     if (this.answered(i)) facts = facts.filter(([, v]) => !isOpenValue(v));
-    return { facts, asks: facts.some(([k, v]) => isOpenValue(v) || (k === 'ingredient.vanilla-extract' && concept.open)) };
+    return {
+      facts,
+      asks: facts.some(([k, v]) => isOpenValue(v) || (k === 'ingredient.vanilla-extract' && concept.open)),
+    };
   }
 
   process(i: number, facts: readonly Fact[]): Process | undefined {
@@ -168,7 +182,9 @@ const traces = (facts: readonly Fact[]): Fact[] =>
 /** "Not", "no", "never" close before it take a claim back. */
 function denied(reading: Reading, i: number): boolean {
   const { from } = reading.run(i);
-  return reading.items.slice(Math.max(from, i - 6), i).some((x) => x.what !== 'mark' && reading.lexicon.is('denial', x.words));
+  return reading.items
+    .slice(Math.max(from, i - 6), i)
+    .some((x) => x.what !== 'mark' && reading.lexicon.is('denial', x.words));
 }
 
 interface Taken {
@@ -198,7 +214,9 @@ function readFree(reading: Reading, said: Said): Taken {
     const { from, to } = reading.run(i);
     const first = Math.min(...named);
     const claimed = new Set(named);
-    const others = range(from, to).filter((j) => !claimed.has(j) && ['concept', 'source', 'food', 'open'].includes(items[j]!.what));
+    const others = range(from, to).filter(
+      (j) => !claimed.has(j) && ['concept', 'source', 'food', 'open'].includes(items[j]!.what),
+    );
     const scoped = others.length > 0 && others.some((j) => j > i || j < first);
     const listed = statement.kind === 'list' || statement.kind === 'contains';
     const alone = named.slice(0, 1);
@@ -209,7 +227,10 @@ function readFree(reading: Reading, said: Said): Taken {
       // "we cannot guarantee nut free" is a warning after all
       for (const j of used) taken.items.delete(j);
     } else if (denied(reading, first) || denied(reading, i))
-      said.claims.push({ items: [items[first]!, items[i]!], facts: facts.filter(([, v]) => v === 'free').map(([k]) => [k, 'contains']) });
+      said.claims.push({
+        items: [items[first]!, items[i]!],
+        facts: facts.filter(([, v]) => v === 'free').map(([k]) => [k, 'contains']),
+      });
     else if (scoped && listed)
       for (const j of others) {
         const own = taken.cleared.get(j) ?? new Map<FactKey, string>();
@@ -221,7 +242,8 @@ function readFree(reading: Reading, said: Said): Taken {
   return taken;
 }
 
-const range = (from: number, to: number): number[] => Array.from({ length: Math.max(0, to - from) }, (_, k) => from + k);
+const range = (from: number, to: number): number[] =>
+  Array.from({ length: Math.max(0, to - from) }, (_, k) => from + k);
 
 /** The words that "free" is said of, the nearest first: "dairy and gluten free" has two. */
 function namesBefore(reading: Reading, i: number): number[] {
@@ -246,16 +268,27 @@ function readClaims(reading: Reading, said: Said): void {
     const claim = items[i]!.what === 'mark' ? undefined : claimOf(items[i]!, lexicon, no);
     if (!claim || (statement.kind === 'may' && !no)) continue;
     const { from, to } = reading.run(i);
-    const beside = range(from, to).some((j) => ['concept', 'source', 'food', 'open'].includes(items[j]!.what));
+    const beside = range(from, to).some((j) =>
+      ['concept', 'source', 'food', 'open'].includes(items[j]!.what),
+    );
     const inBracket = statement.kind === 'list' && reading.isMark(from - 1, 'open');
-    if ((beside || inBracket) && !no && !claim.question && (statement.kind === 'list' || statement.kind === 'contains')) continue;
+    if (
+      (beside || inBracket) &&
+      !no &&
+      !claim.question &&
+      (statement.kind === 'list' || statement.kind === 'contains')
+    )
+      continue;
     said.claims.push({ items: [items[i]!], ...claim });
   }
 }
 
 /** "Not suitable for": the words before say of whom. */
 function unsuitable(reading: Reading, i: number): boolean {
-  const before = reading.items.slice(Math.max(0, i - 8), i).map((x) => x.words).join(' ');
+  const before = reading.items
+    .slice(Math.max(0, i - 8), i)
+    .map((x) => x.words)
+    .join(' ');
   return new RegExp(`(?:${reading.lexicon.language.unsuitable})\\b[^.,]*$`, 'u').test(before);
 }
 
@@ -277,20 +310,29 @@ function rowWords(reading: Reading): Set<number> {
 }
 
 /** Outside a list that has a heading: what is named there need not be in it. */
-export const isOutside = (kind: Statement['kind']): boolean => kind === 'aside' || kind === 'maker' || kind === 'title';
+export const isOutside = (kind: Statement['kind']): boolean =>
+  kind === 'aside' || kind === 'maker' || kind === 'title';
 
 const OPEN_QUESTION = 'what is it, and what is in it?';
 
 /** What a statement's items say. `table` is true where the text holds figures of nutrition. */
-export function saidIn(items: readonly Item[], statement: Statement, table: boolean, isName: (item: Item) => boolean): Said {
+export function saidIn(
+  items: readonly Item[],
+  statement: Statement,
+  table: boolean,
+  isName: (item: Item) => boolean,
+): Said {
   const reading = new Reading(items, statement);
   const said: Said = { told: [], questions: [], claims: [], processes: [], named: false };
   const taken = readFree(reading, said);
   readClaims(reading, said);
   const rows = table && statement.kind !== 'may' ? rowWords(reading) : new Set<number>();
+  const handled =
+    statement.kind === 'aside' &&
+    items.some((x) => x.what !== 'mark' && statement.lexicon.is('handling', x.words));
   for (let i = 0; i < items.length; i++) {
     const item = items[i]!;
-    if (item.what === 'open') readOpen(item, statement, said, isName);
+    if (item.what === 'open') readOpen(item, statement, said, isName, handled);
     if (item.what === 'source' || item.what === 'food' || item.what === 'open') said.named = true;
     if (item.what !== 'concept' || taken.items.has(i) || rows.has(i)) continue;
     said.named = true;
@@ -299,27 +341,41 @@ export function saidIn(items: readonly Item[], statement: Statement, table: bool
   return said;
 }
 
-function readOpen(item: Item, { kind }: Statement, said: Said, isName: (item: Item) => boolean): void {
+function readOpen(
+  item: Item,
+  { kind }: Statement,
+  said: Said,
+  isName: (item: Item) => boolean,
+  handled: boolean,
+): void {
   if ((kind === 'maker' || kind === 'title') && isName(item)) return;
+  // "transfer to a non-metallic container, keep refrigerated" names no ingredient
+  if (handled && !item.near) return;
   const facts = item.near ? CONCEPTS[item.near.id].facts.map(([k]) => k) : [];
   said.questions.push({ item, facts, question: item.near ? `is it “${item.near.word}”?` : OPEN_QUESTION });
 }
 
-function readConcept(reading: Reading, i: number, cleared: ReadonlyMap<FactKey, string> | undefined, said: Said): void {
+function readConcept(
+  reading: Reading,
+  i: number,
+  cleared: ReadonlyMap<FactKey, string> | undefined,
+  said: Said,
+): void {
   const item = reading.items[i]!;
   const { kind } = reading.statement;
   const { open } = CONCEPTS[item.id!];
   let { facts, asks } = reading.factsOf(i);
   if (cleared) {
-    facts = facts.filter(([k]) => !cleared.has(k) || cleared.get(k) !== 'free').map(([k, v]) => [k, cleared.get(k) ?? v]);
+    facts = facts
+      .filter(([k]) => !cleared.has(k) || cleared.get(k) !== 'free')
+      .map(([k, v]) => [k, cleared.get(k) ?? v]);
     asks = facts.some(([, v]) => isOpenValue(v));
     if (cleared.has('lactose')) facts = [...facts.filter(([k]) => k !== 'lactose'), ['lactose', 'none']];
   }
   if (kind === 'may') {
     const peanutsToo = reading.items.some((x) => x.id === 'peanut');
     facts = traces(facts).filter(([k]) => !(peanutsToo && item.id === 'nuts' && k === 'allergen.peanuts'));
-  }
-  else if (isOutside(kind)) facts = facts.filter(([k]) => isAllergen(k) || /^(?:animal|slaughter|gelatine|ingredient)/.test(k));
+  } else if (isOutside(kind)) facts = facts.filter(([, v]) => v === 'contains');
   for (const [fact, value] of facts) {
     said.told.push({ item, fact, value });
     if (value === 'may') for (const more of everySpecies(fact)) said.told.push({ item, fact: more, value });

@@ -7,7 +7,8 @@ type Told = Partial<Per100>;
 const ROWS = {
   fat: 'total fat|fat|fett|matieres grasses|lipides|grassi|grasas?|vetten|vet|tluszcze?|lipidos|gorduras?',
   carb: 'total carbohydrates?|total carbs?|carbohydrates?|carbs|kohlenhydrate|glucides|carboidrati|hidratos de carbono|carbohidratos|koolhydraten|weglowodany|hidratos',
-  fibre: 'dietary fib(?:re|er)|fib(?:re|er)|ballaststoffe|fibres alimentaires|fibres|fibre alimentari|fibra alimentaria|fibra alimentar|fibra|voedingsvezels?|vezels?|blonnik',
+  fibre:
+    'dietary fib(?:re|er)|fib(?:re|er)|ballaststoffe|fibres alimentaires|fibres|fibre alimentari|fibra alimentaria|fibra alimentar|fibra|voedingsvezels?|vezels?|blonnik',
   protein: 'proteins?|eiweiss|proteines|proteine|proteinas?|eiwitten|eiwit|bialko',
   salt: 'salt|salz|sel|sale|sal|zout|sol',
   sodium: 'sodium|natrium|sodio|sodu|sod',
@@ -18,7 +19,10 @@ const ROWS = {
 const number = (text: string) => Number(text.replace(',', '.'));
 
 const grams = (folded: string, row: keyof typeof ROWS): number | undefined => {
-  const m = new RegExp(`(?<![\\p{L}])(?:${ROWS[row]})(?![\\p{L}])[^\\d<\\n;,.]{0,24}<?\\s*(\\d+(?:[.,]\\d+)?)\\s*(m?)g\\b`, 'u').exec(folded);
+  const m = new RegExp(
+    `(?<![\\p{L}])(?:${ROWS[row]})(?![\\p{L}])[^\\d<\\n;,.]{0,24}<?\\s*(\\d+(?:[.,]\\d+)?)\\s*(m?)g\\b`,
+    'u',
+  ).exec(folded);
   return m ? number(m[1]!) / (m[2] ? 1000 : 1) : undefined;
 };
 
@@ -60,7 +64,9 @@ export function readNutrition(folded: string): Told {
   };
   return Object.fromEntries(
     Object.entries(told).filter(
-      ([key, v]) => v !== undefined && (typeof v === 'string' || (v >= 0 && v <= (key === 'energyKj' ? MOST_KJ : MOST_G))),
+      ([key, v]) =>
+        v !== undefined &&
+        (typeof v === 'string' || (v >= 0 && v <= (key === 'energyKj' ? MOST_KJ : MOST_G))),
     ),
   ) as Told;
 }

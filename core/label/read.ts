@@ -1,4 +1,10 @@
-import { ALL_FACT_KEYS, NUT_SPECIES, type Component, type FactKey, type Process } from '../catalogue/index.js';
+import {
+  ALL_FACT_KEYS,
+  NUT_SPECIES,
+  type Component,
+  type FactKey,
+  type Process,
+} from '../catalogue/index.js';
 import { LANGUAGES, type Language } from './languages/index.js';
 import { lexiconOf, type Lexicon } from './lexicon.js';
 import { itemsOf, type Item } from './match.js';
@@ -68,7 +74,19 @@ const WEIGHT: Record<string, number> = {
 
 /** How it was made, the gravest first. */
 const GRAVITY: readonly Process[] = [
-  'raw-fish', 'pate', 'mould-ripened', 'soft-blue', 'sprouts', 'cold-smoked', 'cured', 'raw-egg', 'unknown', 'hard-blue', 'cooked-meat', 'cooked-fish', 'hard-cheese',
+  'raw-fish',
+  'pate',
+  'mould-ripened',
+  'soft-blue',
+  'sprouts',
+  'cold-smoked',
+  'cured',
+  'raw-egg',
+  'unknown',
+  'hard-blue',
+  'cooked-meat',
+  'cooked-fish',
+  'hard-cheese',
 ];
 
 type Told = Map<FactKey, LabelSpan>;
@@ -101,7 +119,8 @@ function milkTreatment(told: Told): string {
 /** Tree nuts named by kind leave the other kinds out; "nuts" alone leaves every kind open. */
 function species(key: FactKey, told: Told, namedByKind: boolean): string {
   const all = told.get('allergen.tree-nuts')?.value;
-  if (key === 'nut.coconut' || key === 'nut.pine-nut') return all === 'contains' && !namedByKind ? 'unknown' : 'free';
+  if (key === 'nut.coconut' || key === 'nut.pine-nut')
+    return all === 'contains' && !namedByKind ? 'unknown' : 'free';
   if (all === 'contains' && !namedByKind) return 'unknown';
   return all === 'brand' ? 'brand' : 'free';
 }
@@ -130,11 +149,20 @@ function contradictions(told: Told, claims: readonly LabelSpan[]): LabelQuestion
     const said = told.get(claim.fact);
     const broken =
       said !== undefined &&
-      ((claim.value === 'free' && said.value === 'contains') || (claim.fact === 'rennet' && said.value === 'animal'));
+      ((claim.value === 'free' && said.value === 'contains') ||
+        (claim.fact === 'rennet' && said.value === 'animal'));
     const key = `${claim.start} ${said?.start}`;
     if (!broken || seen.has(key)) return [];
     seen.add(key);
-    return [{ start: claim.start, end: claim.end, text: claim.text, facts: [claim.fact], question: `it says so, and names “${said.text}” too: which is right?` }];
+    return [
+      {
+        start: claim.start,
+        end: claim.end,
+        text: claim.text,
+        facts: [claim.fact],
+        question: `it says so, and names “${said.text}” too: which is right?`,
+      },
+    ];
   });
 }
 
@@ -144,7 +172,8 @@ function settle(told: Told, claims: readonly LabelSpan[]): void {
     const said = told.get(claim.fact)?.value;
     const openFact = said === 'brand' || (said === 'depends' && claim.fact !== 'milk-treatment');
     const lactose = claim.fact === 'lactose' && claim.value === 'none';
-    const oats = claim.fact === 'oats' && said === 'uncertified' && told.get('allergen.gluten')?.value !== 'contains';
+    const oats =
+      claim.fact === 'oats' && said === 'uncertified' && told.get('allergen.gluten')?.value !== 'contains';
     if (openFact || lactose || oats) told.set(claim.fact, claim);
   }
 }
@@ -158,22 +187,34 @@ interface Read {
 function readAll(plain: PlainText, original: string): Read[] {
   const all = LANGUAGES.map(lexiconOf);
   const text = withoutAddresses(plain.text);
-  const at = (i: number) => original.slice(...placeOf(plain, i, i + 1));
+  const at = (from: number, to: number) => original.slice(...placeOf(plain, from, to));
   const statements = statementsOf(text, all, at);
   const weights = new Map<Lexicon, number>();
   for (const s of statements) weights.set(s.lexicon, (weights.get(s.lexicon) ?? 0) + s.end - s.start);
   const used = [...weights].sort((a, b) => b[1] - a[1]).map(([l]) => l);
   const table = hasTable(text);
   const isName = (item: Item) => /^[\p{Lu}\d]/u.test(original.slice(...placeOf(plain, item.start, item.end)));
-  return statements.map((statement) => {
-    const { lexicon } = statement;
-    const items = itemsOf(tokensOf(text, statement.start, statement.end), text, { lexicon, beside: used.filter((l) => l !== lexicon), all });
-    return { statement, said: saidIn(items, statement, table, isName) };
+  const readIn = (statement: Statement, lexicon: Lexicon): Said => {
+    const reader = { lexicon, beside: used.filter((l) => l !== lexicon), all };
+    const items = itemsOf(tokensOf(text, statement.start, statement.end), text, reader);
+    return saidIn(items, { ...statement, lexicon }, table, isName);
+  };
+  return statements.flatMap((statement) => {
+    const said = readIn(statement, statement.lexicon);
+    // where two languages know as much, what either fears is told; what is open is asked once
+    const others = statement.tied.map((lexicon) => {
+      const other = readIn(statement, lexicon);
+      return { ...other, claims: [], questions: other.questions.filter((q) => q.item.what !== 'open') };
+    });
+    return [said, ...others].map((x) => ({ statement, said: x }));
   });
 }
 
 /** Words that stand outside the list and that it does not confirm. */
-function unconfirmed(outside: readonly LabelSpan[], told: Told): { spans: LabelSpan[]; questions: LabelQuestion[] } {
+function unconfirmed(
+  outside: readonly LabelSpan[],
+  told: Told,
+): { spans: LabelSpan[]; questions: LabelQuestion[] } {
   const spans: LabelSpan[] = [];
   const questions = new Map<number, LabelQuestion>();
   for (const s of outside) {
@@ -198,7 +239,12 @@ function merged(questions: readonly LabelQuestion[], text: string): LabelQuestio
   const out: LabelQuestion[] = [];
   for (const q of questions) {
     const last = out.at(-1);
-    if (last && last.question === q.question && q.facts.length === 0 && /^\s+$/.test(text.slice(last.end, q.start))) {
+    if (
+      last &&
+      last.question === q.question &&
+      q.facts.length === 0 &&
+      /^\s+$/.test(text.slice(last.end, q.start))
+    ) {
       last.end = q.end;
       last.text = text.slice(last.start, q.end);
     } else out.push({ ...q });
@@ -238,7 +284,11 @@ export function readLabel(whole: string): LabelRead {
       const where = place(claim.items);
       for (const [fact, value] of claim.facts) claims.push({ ...where, fact, value });
       if (claim.question)
-        asked.push({ ...where, facts: claim.facts.length > 0 ? claim.facts.map(([f]) => f) : ['slaughter', 'supervision'], question: claim.question });
+        asked.push({
+          ...where,
+          facts: claim.facts.length > 0 ? claim.facts.map(([f]) => f) : ['slaughter', 'supervision'],
+          question: claim.question,
+        });
     }
   }
   const aside = unconfirmed(outside, told);
@@ -248,18 +298,31 @@ export function readLabel(whole: string): LabelRead {
   const complete = listed && open.length === 0 && !tooLong;
   const against = contradictions(told, claims);
   for (const span of claims) if (span.value === 'contains' || span.value === 'brand') tell(told, [], span);
-  settle(told, claims.filter((c) => c.value !== 'brand'));
+  settle(
+    told,
+    claims.filter((c) => c.value !== 'brand'),
+  );
   for (const span of claims) if (!told.has(span.fact)) told.set(span.fact, span);
   spans.push(...claims);
   settleRennet(told, spans, questions);
   const processes = reads.flatMap((r) => r.said.processes);
   const rest: LabelQuestion[] = tooLong
-    ? [{ start: text.length, end: text.length, text: '', facts: [], question: `the text is longer than ${LONGEST_LABEL.toLocaleString('en')} letters: what stands after them was not read` }]
+    ? [
+        {
+          start: text.length,
+          end: text.length,
+          text: '',
+          facts: [],
+          question: `the text is longer than ${LONGEST_LABEL.toLocaleString('en')} letters: what stands after them was not read`,
+        },
+      ]
     : [];
   return {
     facts: completed(told, complete, GRAVITY.find((p) => processes.includes(p)) ?? 'plain'),
     spans: spans.sort((a, b) => a.start - b.start || a.end - b.end),
-    questions: [...questions, ...merged(open, text), ...aside.questions, ...asked, ...against, ...rest].sort((a, b) => a.start - b.start),
+    questions: [...questions, ...merged(open, text), ...aside.questions, ...asked, ...against, ...rest].sort(
+      (a, b) => a.start - b.start,
+    ),
     nutrition: readNutrition(plain.text),
     complete,
     languages: languagesOf(reads),
@@ -268,7 +331,9 @@ export function readLabel(whole: string): LabelRead {
 
 /** "Depends" of a cheese gives way to a rennet that is named, unless a bare "rennet" stands there, too. */
 function settleRennet(told: Told, spans: readonly LabelSpan[], questions: readonly LabelQuestion[]): void {
-  const named = spans.find((s) => s.fact === 'rennet' && (s.value === 'microbial' || s.value === 'vegetable'));
+  const named = spans.find(
+    (s) => s.fact === 'rennet' && (s.value === 'microbial' || s.value === 'vegetable'),
+  );
   const bare = questions.some((q) => q.facts.length === 1 && q.facts[0] === 'rennet');
   if (told.get('rennet')?.value === 'depends' && named && !bare) told.set('rennet', named);
 }

@@ -13,6 +13,8 @@ export interface Statement {
   start: number;
   end: number;
   lexicon: Lexicon;
+  /** Languages that know as much of it: what any of them fears is told. */
+  tied: readonly Lexicon[];
 }
 
 interface Stretch {
@@ -46,13 +48,19 @@ function sentences(text: string): Stretch[] {
   return out;
 }
 
-const SHORT_FORM = /(?:^|[\s(,])(?:incl|approx|min|max|ca|ingr|zutat|vol|var|bzw|ggf|inkl|evtl|conc|veg|z\. ?b|i\. ?tr|u\. ?a|i|z|u|d|e\. ?g|m\. ?in|ok|np|zaw|aprox|env|min|max|no|nr)$/;
+const SHORT_FORM =
+  /(?:^|[\s(,])(?:incl|approx|min|max|ca|ingr|zutat|vol|var|bzw|ggf|inkl|evtl|conc|veg|z\. ?b|i\. ?tr|u\. ?a|i|z|u|d|e\. ?g|m\. ?in|ok|np|zaw|aprox|env|min|max|no|nr)$/;
 const endsWith = (text: string, i: number): boolean =>
   !/^[\p{L}\p{N}]/u.test(text.slice(i + 1)) &&
   !(SHORT_FORM.test(text.slice(Math.max(0, i - 10), i)) && /^ *[\p{L}\d%]/u.test(text.slice(i + 1)));
 
 /** A line that goes on in the middle of a list was only broken by the width of the label. */
-function joinBroken(list: readonly Stretch[], text: string, original: (at: number) => string, opens: (s: Stretch) => boolean): Stretch[] {
+function joinBroken(
+  list: readonly Stretch[],
+  text: string,
+  original: (from: number, to: number) => string,
+  opens: (s: Stretch) => boolean,
+): Stretch[] {
   const out: Stretch[] = [];
   for (const s of list) {
     const last = out.at(-1);
@@ -61,18 +69,33 @@ function joinBroken(list: readonly Stretch[], text: string, original: (at: numbe
     const broken = last !== undefined && /^\s*$/.test(between);
     const here = text.slice(s.start, s.end);
     const first = s.start + here.search(/\S/);
-    const unfinished = /[,(:&/-]$/.test(before) || /^\s*[,)(&/]/.test(here) || /\b(?:and|of|contain|contains|und|et|e|y|en|i|enthalten|kann|with|mit)$/.test(before);
-    const runsOn = !opens(s) && !/\n\s*\n/.test(between) && (before.includes(',') || /:\s*\S/.test(before)) && (/^\p{Ll}/u.test(original(first)) || here.includes(','));
+    const unfinished =
+      /[,(:&/-]$/.test(before) ||
+      /^\s*[,)(&/]/.test(here) ||
+      /\b(?:and|of|contain|contains|und|et|e|y|en|i|enthalten|kann|with|mit)$/.test(before);
+    const runsOn =
+      !opens(s) &&
+      !/\n\s*\n/.test(between) &&
+      (before.includes(',') || /:\s*\S/.test(before)) &&
+      (/^\p{Ll}/u.test(original(first, first + 1)) || here.includes(','));
     if (broken && (unfinished || runsOn)) last.end = s.end;
     else out.push({ ...s });
   }
   return out;
 }
 
-const union = (lexicons: readonly Lexicon[], key: 'heading'): RegExp =>
-  new RegExp(`(?:^|[^\\p{L}])(?:${lexicons.map((l) => l.language[key]).join('|')})\\s*(?:\\([^()]{0,40}\\)\\s*)?(?::|-(?=\\s)|=)`, 'u');
-
 const rule = new Map<string, RegExp>();
+function headingOf(lexicons: readonly Lexicon[]): RegExp {
+  const id = lexicons.map((l) => l.language.id).join();
+  let found = rule.get(id);
+  if (!found) {
+    const words = lexicons.map((l) => l.language.heading).join('|');
+    found = new RegExp(`(?:^|[^\\p{L}])(?:${words})\\s*(?:\\([^()]{0,40}\\)\\s*)?(?::|-(?=\\s)|=)`, 'u');
+    rule.set(id, found);
+  }
+  return found;
+}
+
 function ruleOf(lexicon: Lexicon, key: 'may' | 'freeFrom' | 'contains'): RegExp {
   const id = `${lexicon.language.id} ${key}`;
   let found = rule.get(id);
@@ -80,44 +103,69 @@ function ruleOf(lexicon: Lexicon, key: 'may' | 'freeFrom' | 'contains'): RegExp 
   return found;
 }
 
-/** The language that knows most of a stretch; its signal words count more than any other. */
-function languageOf(text: string, s: Stretch, lexicons: readonly Lexicon[], usual: Lexicon | undefined): Lexicon {
+interface Spoken {
+  lexicon: Lexicon;
+  tied: readonly Lexicon[];
+}
+
+/** The languages that know most of a stretch; signal words and letters of its own count more than any other. */
+function spokenIn(
+  text: string,
+  s: Stretch,
+  lexicons: readonly Lexicon[],
+  original: string,
+  usual: Lexicon | undefined,
+): Spoken {
   const tokens = tokensOf(text, s.start, s.end);
   const here = text.slice(s.start, s.end);
-  let best: { lexicon: Lexicon; known: number; told: number } | undefined;
-  for (const lexicon of lexicons) {
+  const points = lexicons.map((lexicon) => {
     const { known, told } = score(tokens, lexicon);
-    const signals = (['may', 'freeFrom', 'contains'] as const).filter((k) => here.search(ruleOf(lexicon, k)) >= 0).length;
-    const heading = union([lexicon], 'heading').test(here) ? 3 : 0;
-    const points = known + 2 * signals + heading;
-    const better = !best || points > best.known || (points === best.known && (lexicon === usual || (best.lexicon !== usual && told > best.told)));
-    if (better) best = { lexicon, known: points, told };
-  }
-  return best!.lexicon;
+    const signals = (['may', 'freeFrom', 'contains'] as const).filter(
+      (k) => here.search(ruleOf(lexicon, k)) >= 0,
+    ).length;
+    const heading = headingOf([lexicon]).test(here) ? 3 : 0;
+    const letters = [...(lexicon.language.letters ?? '')].some((ch) => original.includes(ch)) ? 1.5 : 0;
+    return { lexicon, told, points: known > 0 || heading > 0 ? known + 2 * signals + heading + letters : 0 };
+  });
+  const most = Math.max(...points.map((p) => p.points));
+  const best = points.filter((p) => p.points > most - 0.01);
+  const chosen = best.find((p) => p.lexicon === usual) ?? best.reduce((a, b) => (b.told > a.told ? b : a));
+  return { lexicon: chosen.lexicon, tied: best.map((p) => p.lexicon).filter((l) => l !== chosen.lexicon) };
 }
 
 /** The text in stretches of one kind and one language. Every letter of it lies in one of them. */
-export function statementsOf(text: string, lexicons: readonly Lexicon[], original: (at: number) => string): Statement[] {
-  const heading = union(lexicons, 'heading');
-  const signal = new RegExp(lexicons.map((l) => `^(?:\\s*)(?:${l.language.may}|${l.language.contains})`).join('|'), 'u');
-  const opens = (s: Stretch) => heading.test(text.slice(s.start, s.end)) || signal.test(text.slice(s.start, s.end).trim()) || /^\s*[\p{L} ]{2,24}:/u.test(text.slice(s.start, s.end));
+export function statementsOf(
+  text: string,
+  lexicons: readonly Lexicon[],
+  original: (from: number, to: number) => string,
+): Statement[] {
+  const heading = headingOf(lexicons);
+  const signal = new RegExp(
+    lexicons.map((l) => `^(?:\\s*)(?:${l.language.may}|${l.language.contains})`).join('|'),
+    'u',
+  );
+  const opens = (s: Stretch) =>
+    heading.test(text.slice(s.start, s.end)) ||
+    signal.test(text.slice(s.start, s.end).trim()) ||
+    /^\s*[\p{L} ]{2,24}:/u.test(text.slice(s.start, s.end));
   const all = joinBroken(sentences(text), text, original, opens);
   const first = all.findIndex((s) => heading.test(text.slice(s.start, s.end)));
-  const tally = new Map<Lexicon, number>();
-  for (const lexicon of lexicons) tally.set(lexicon, score(tokensOf(text, 0, text.length), lexicon).known);
-  const usual = [...tally].sort((a, b) => b[1] - a[1])[0]?.[0];
+  const whole = { start: 0, end: text.length };
+  const usual = spokenIn(text, whole, lexicons, original(0, text.length).toLowerCase(), undefined).lexicon;
+  const spoken = (s: Stretch) => spokenIn(text, s, lexicons, original(s.start, s.end).toLowerCase(), usual);
   return all.flatMap((s, i) => {
-    const lexicon = languageOf(text, s, lexicons, usual);
     const found = heading.exec(text.slice(s.start, s.end));
     if (found) {
       // what stands before the heading is a name, what comes after is the list
       const at = s.start + found.index + (/^\p{L}/u.test(found[0]) ? 0 : 1);
-      const title = text.slice(s.start, at).trim() ? [{ kind: 'title' as const, start: s.start, end: at, lexicon }] : [];
+      const title = text.slice(s.start, at).trim()
+        ? [{ kind: 'title' as const, start: s.start, end: at, ...spoken({ start: s.start, end: at }) }]
+        : [];
       const list = { start: at, end: s.end };
-      return [...title, ...cut(text, list, 'list', languageOf(text, list, lexicons, usual))];
+      return [...title, ...cut(text, list, 'list', spoken(list))];
     }
     const kind = i < first ? 'title' : baseKind(text.slice(s.start, s.end), first >= 0);
-    return cut(text, s, kind, lexicon);
+    return cut(text, s, kind, spoken(s));
   });
 }
 
@@ -154,14 +202,21 @@ function endOf(text: string, mark: Mark, base: StatementKind, { start, end }: St
   return stop < 0 ? close : mark.end + stop;
 }
 
-function cut(text: string, s: Stretch, base: StatementKind, lexicon: Lexicon): Statement[] {
+function cut(text: string, s: Stretch, base: StatementKind, spoken: Spoken): Statement[] {
   const here = text.slice(s.start, s.end);
   const marks: Mark[] = (['may', 'freeFrom', 'contains'] as const)
     .flatMap((key) =>
-      [...here.matchAll(ruleOf(lexicon, key))].map((m) => ({
+      [...here.matchAll(ruleOf(spoken.lexicon, key))].map((m) => ({
         at: s.start + m.index,
         end: s.start + m.index + m[0].length,
-        kind: key === 'may' ? ('may' as const) : key === 'freeFrom' ? ('free' as const) : base === 'list' ? ('list' as const) : ('contains' as const),
+        kind:
+          key === 'may'
+            ? ('may' as const)
+            : key === 'freeFrom'
+              ? ('free' as const)
+              : base === 'list'
+                ? ('list' as const)
+                : ('contains' as const),
       })),
     )
     .sort((a, b) => a.at - b.at || (a.kind === 'may' ? -1 : 1));
@@ -170,13 +225,13 @@ function cut(text: string, s: Stretch, base: StatementKind, lexicon: Lexicon): S
   for (const mark of marks) {
     // "cannot guarantee free from nuts" stays a warning
     if (mark.at < read || (kind === 'may' && mark.kind !== 'may')) continue;
-    if (mark.at > from) out.push({ kind, start: from, end: mark.at, lexicon });
+    if (mark.at > from) out.push({ kind, start: from, end: mark.at, ...spoken });
     [from, kind, read] = [mark.at, mark.kind, mark.end];
     const close = endOf(text, mark, base, s);
     if (close >= s.end) continue;
-    out.push({ kind, start: from, end: close, lexicon });
+    out.push({ kind, start: from, end: close, ...spoken });
     [from, kind, read] = [close, base, close];
   }
-  if (from < s.end) out.push({ kind, start: from, end: s.end, lexicon });
+  if (from < s.end) out.push({ kind, start: from, end: s.end, ...spoken });
   return out;
 }

@@ -18,7 +18,7 @@ const LETTERS: Record<string, string> = {
   '‘': "'",
   '´': "'",
   '`': "'",
-  'ʼ': "'",
+  ʼ: "'",
 };
 /** Between items of a list wherever they stand. */
 const BULLET = /^[\u2022\u2023\u2027\u2219\u25cf\u25e6\u25aa\u25a0\u25ab\u00b7\u30fb\u2043|;]$/;
@@ -54,7 +54,7 @@ export function plainText(original: string): PlainText {
       to.push(end);
     }
   };
-  for (let i = 0; i < original.length; ) {
+  for (let i = 0; i < original.length;) {
     const rest = original[i] === '<' || original[i] === '&' ? original.slice(i, i + 96) : '';
     const tag = TAG.exec(rest);
     const entity = tag ? null : ENTITY.exec(rest);

@@ -19,7 +19,8 @@ const kindOf = (text: string): Token['kind'] =>
     ? 'open'
     : /^[)\]}]$/.test(text)
       ? 'close'
-      : (KINDS[text] ?? (/^\d+(?:[.,]\d+)?$/.test(text) ? 'number' : /^[\p{L}\p{N}]/u.test(text) ? 'word' : 'break'));
+      : (KINDS[text] ??
+        (/^\d+(?:[.,]\d+)?$/.test(text) ? 'number' : /^[\p{L}\p{N}]/u.test(text) ? 'word' : 'break'));
 
 /** Short forms after which a point ends nothing. */
 const SHORT =
@@ -33,7 +34,10 @@ export function tokensOf(text: string, start: number, end: number): Token[] {
   for (const m of part.matchAll(TOKEN)) {
     const gap = part.slice(last, m.index);
     const at = start + m.index;
-    if (m[0] === '.' && (SHORT.test(part.slice(Math.max(0, m.index - 12), m.index)) || /^\d/.test(part.slice(m.index + 1))))
+    if (
+      m[0] === '.' &&
+      (SHORT.test(part.slice(Math.max(0, m.index - 12), m.index)) || /^\d/.test(part.slice(m.index + 1)))
+    )
       continue;
     out.push({
       text: kindOf(m[0]) === 'open' ? '(' : kindOf(m[0]) === 'close' ? ')' : m[0],
@@ -51,7 +55,7 @@ export function tokensOf(text: string, start: number, end: number): Token[] {
 /** "m i l k" is a word set wide. */
 function lettersJoined(tokens: readonly Token[], text: string): Token[] {
   const out: Token[] = [];
-  for (let i = 0; i < tokens.length; ) {
+  for (let i = 0; i < tokens.length;) {
     let j = i;
     while (
       j < tokens.length &&

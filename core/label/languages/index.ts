@@ -9,5 +9,14 @@ import { portuguese } from './portuguese.js';
 import { spanish } from './spanish.js';
 
 /** The languages of labels, English first: it decides where two know as much of a text. */
-export const LANGUAGES: readonly Language[] = [english, german, french, italian, spanish, dutch, polish, portuguese];
+export const LANGUAGES: readonly Language[] = [
+  english,
+  german,
+  french,
+  italian,
+  spanish,
+  dutch,
+  polish,
+  portuguese,
+];
 export type { Language } from './language.js';

@@ -7,6 +7,8 @@ import type { ConceptId } from '../concepts.js';
 export interface Language {
   id: 'en' | 'de' | 'fr' | 'it' | 'es' | 'nl' | 'pl' | 'pt';
   name: string;
+  /** Letters that, of our languages, only this one prints. */
+  letters?: string;
   /** Endings that any word of four letters and more may take. */
   endings: readonly string[];
   /** Words are joined without a blank: "Vollmilchpulver". */
@@ -20,6 +22,8 @@ export interface Language {
   foods: string;
   /** Words that say how, how much, whence, or what to do with it, and nothing of what is in it. */
   manner: string;
+  /** Verbs and nouns of storing, serving and the packet: a sentence outside the list that has one names no ingredient. */
+  handling: string;
   /** What may be named before (or, in `plantAfter`, after) milk, cream, cheese and butter that is of a plant. */
   plantMilk: string;
   plantButter: string;
@@ -32,6 +36,8 @@ export interface Language {
   freeAfter: string;
   /** Endings of one word that say the same: "eggless", "vetvrij". They are words of `freeAfter`, too. */
   freeEndings?: readonly string[];
+  /** Beginnings that do: "bezglutenowy". */
+  freeBeginnings?: readonly string[];
   heading: string;
   may: string;
   freeFrom: string;
