@@ -2,7 +2,7 @@ import { parseArguments } from './arguments.js';
 import { BadInput, type Call } from './call.js';
 import { bites, compose, swap, why } from './verbs/boards.js';
 import { convert } from './verbs/convert.js';
-import { catalogue, label, needs, verdicts } from './verbs/needs.js';
+import { catalogue, label, needs, party, verdicts } from './verbs/needs.js';
 import { apply, check, demo, guests, lay, schema, schools } from './verbs/plans.js';
 
 const VERBS: Record<string, (call: Call) => void | Promise<void>> = {
@@ -13,6 +13,7 @@ const VERBS: Record<string, (call: Call) => void | Promise<void>> = {
   schools,
   verdicts,
   label,
+  party,
   guests,
   check,
   apply,

@@ -1,7 +1,15 @@
 import { CATALOGUE as FOODS, FORM_IDS, formOf, usualForm, type FormId } from '../../core/catalogue/index.js';
 import { componentOfLabel, readLabel } from '../../core/label/index.js';
-import { fineForms, judgeNeed, NEEDS, needPack, type Judgement } from '../../core/needs/index.js';
-import type { NeedChoice } from '../../core/party/index.js';
+import {
+  fineForms,
+  isFoodWord,
+  judgeNeed,
+  NEEDS,
+  NEED_WORDS,
+  needPack,
+  type Judgement,
+} from '../../core/needs/index.js';
+import { readParty, type NeedChoice } from '../../core/party/index.js';
 import { needProblem } from '../../core/plan/index.js';
 import { BadInput, textOf, type Call } from '../call.js';
 
@@ -91,6 +99,26 @@ export function label(call: Call): void {
     questions: read.questions,
     nutrition: read.nutrition,
     complete: read.complete,
+    languages: read.languages.map((l) => l.id),
     ...(judged ? { verdict: judged.verdict, reasons: reasonsOf(judged.reasons) } : {}),
+  });
+}
+
+/** The party that lines of text say: who is seated where, and what nobody understood. */
+export function party(call: Call): void {
+  const read = readParty(textOf(call, 'file with the lines of a party'), NEED_WORDS, isFoodWord);
+  if (read.problems.length > 0)
+    throw new BadInput(read.problems.map((p) => p.text).join(' '), { problems: read.problems });
+  call.print({
+    groups: read.groups.map(({ id, name, count, band, ages, needs: kept, dislikes }) => ({
+      id,
+      name,
+      count,
+      band,
+      ages,
+      needs: kept,
+      dislikes,
+    })),
+    unread: read.unread,
   });
 }

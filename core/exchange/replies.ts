@@ -1,4 +1,4 @@
-import { NEED_WORDS } from '../needs/index.js';
+import { isFoodWord, NEED_WORDS } from '../needs/index.js';
 import { readParty, type Group } from '../party/index.js';
 
 /** What is asked of a guest, in the order of the slip. The words before the colon are found again in the answer. */
@@ -80,8 +80,13 @@ export function readReplies(text: string): Replies {
     }
     const said = needs.length > 0 ? ` ${needs.join(' & ')}` : '';
     const parts = [grown > 0 ? `${grown}${said}` : '', childrenPart(a.children!, said)].filter(Boolean);
-    const read = readParty(parts.join('; '), NEED_WORDS);
+    const read = readParty(parts.join('; '), NEED_WORDS, isFoodWord);
     problems.push(...read.problems.map((p) => ({ reply: k + 1, text: `${a.name || 'No name'}: ${p.text}` })));
+    for (const u of read.unread)
+      problems.push({
+        reply: k + 1,
+        text: `${a.name || 'No name'}: “${u.text}” is not understood. Until you have asked, every food asks for them.`,
+      });
     for (const g of read.groups)
       groups.push({
         ...g,

@@ -1,5 +1,5 @@
 import { isFactKey, ownComponent, withKnowledge, type Component, type Family } from '../catalogue/index.js';
-import type { LabelRead } from './read.js';
+import { LONGEST_LABEL, type LabelRead } from './read.js';
 
 /** The component that a label describes, or `onto` with what the label says. The label stays with it. */
 export function componentOfLabel(
@@ -20,6 +20,6 @@ export function componentOfLabel(
       origin: 'label practice',
       ...(Object.keys(read.nutrition).length > 0 ? { nutrition: 'label practice' as const } : {}),
     },
-    label: { text: about.text.slice(0, 8000), who: about.who, when: about.when },
+    label: { text: about.text.slice(0, LONGEST_LABEL), who: about.who, when: about.when },
   };
 }

@@ -45,7 +45,7 @@ export interface LabelRead {
 }
 
 /** Longer texts are no label; what stands beyond is asked for. UTF-16 units. */
-export const LONGEST_LABEL = 20_000;
+export const LONGEST_LABEL = 8000;
 
 /** How much a value weighs against another of the same fact: the graver wins, whatever came first. */
 const WEIGHT: Record<string, number> = {

@@ -13,7 +13,7 @@ export {
   type Rule,
   type Setting,
 } from './pack.js';
-export { NEEDS, NEED_WORDS, needPack, packOf } from './registry.js';
+export { isFoodWord, NEEDS, NEED_WORDS, needPack, packOf } from './registry.js';
 export { ownNeedProblem } from './own.js';
 export { helpingG, per100, plateLimit, type Range } from './quantity.js';
 export { disliked } from './dislikes.js';

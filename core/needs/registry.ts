@@ -1,3 +1,4 @@
+import { CATALOGUE, wordsOf } from '../catalogue/index.js';
 import type { NeedChoice, NeedWord } from '../party/index.js';
 import { packOfOwn } from './own.js';
 import { alcoholFree } from './packs/alcohol-free.js';
@@ -84,3 +85,14 @@ export const NEED_WORDS: readonly NeedWord[] = NEEDS.flatMap((pack) =>
     label: /^c(o)?eliac/.test(word) ? 'Coeliac' : pack.name,
   })),
 );
+
+let foodWords: readonly ReadonlySet<string>[] | undefined;
+
+/** Does a food of the catalogue go by this name, or hold it? Only of such a word a rule of one's own can be kept. */
+export function isFoodWord(text: string): boolean {
+  const words = wordsOf(text);
+  foodWords ??= CATALOGUE.map(
+    (c) => new Set([c.name, c.baseFood, ...c.synonyms, ...c.ingredients].flatMap(wordsOf)),
+  );
+  return words.length > 0 && foodWords.some((known) => words.every((w) => known.has(w)));
+}

@@ -17,4 +17,12 @@ export {
   type OwnNeed,
   type Strictness,
 } from './group.js';
-export { readParty, totalOf, type LineProblem, type NeedWord, type PartyRead } from './lines.js';
+export {
+  LONGEST_PARTY,
+  readParty,
+  totalOf,
+  type LineProblem,
+  type NeedWord,
+  type PartyRead,
+} from './lines.js';
+export type { Phrase, Vocabulary } from './phrases.js';

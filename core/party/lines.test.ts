@@ -1,9 +1,10 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import { NEED_WORDS } from '../needs/index.js';
+import { CATALOGUE, usualForm } from '../catalogue/index.js';
+import { isFoodWord, judgeGroup, NEED_WORDS, ownNeedProblem } from '../needs/index.js';
 import { groupSchema, guestsIn, needsOf, portionsIn, readParty, totalOf } from './index.js';
 
-const read = (text: string) => readParty(text, NEED_WORDS);
+const read = (text: string) => readParty(text, NEED_WORDS, isFoodWord);
 const NEEDS = ['vegan', 'vegetarian', 'halal', 'coeliac'] as const;
 const count = fc.integer({ min: 1, max: 40 });
 
@@ -91,7 +92,7 @@ describe('children', () => {
 
 describe('what a household says', () => {
   const one = (text: string) => {
-    const read = readParty(text, NEED_WORDS);
+    const read = readParty(text, NEED_WORDS, isFoodWord);
     return { ...read.groups[0]!, problems: read.problems };
   };
 
@@ -119,12 +120,16 @@ describe('what a household says', () => {
   });
 
   test('who has a need that is not understood is never seated among those who eat everything', () => {
-    const read = readParty('14 guests: 2 vegan, 3 coelic', NEED_WORDS);
+    const read = readParty('14 guests: 2 vegan, 3 coelic', NEED_WORDS, isFoodWord);
     expect(read.groups.map((g) => [g.count, g.needs.length])).toEqual([
       [9, 0],
       [2, 1],
+      [3, 1],
     ]);
-    expect(read.problems.map((p) => p.code)).toEqual(['unknown-word']);
+    expect(read.problems).toEqual([]);
+    expect(read.unread).toEqual([{ text: 'coelic', group: read.groups[2]!.id, guests: 3 }]);
+    for (const food of CATALOGUE)
+      expect(judgeGroup(food, usualForm(food).form, read.groups[2]!).verdict).not.toBe('fine');
   });
 
   test('babies and months', () => {
@@ -134,6 +139,116 @@ describe('what a household says', () => {
   });
 
   test('a number at the wrong end is no part of the guests before it', () => {
-    expect(readParty('6 vegan, coeliac 2', NEED_WORDS).problems.map((p) => p.code)).toEqual(['no-number']);
+    expect(readParty('6 vegan, coeliac 2', NEED_WORDS, isFoodWord).problems.map((p) => p.code)).toEqual([
+      'no-number',
+    ]);
+  });
+});
+
+describe('what guests leave out', () => {
+  const needs = (text: string) =>
+    read(text).groups.flatMap((g) => g.needs.map((n) => (n.strictness ? `${n.id} ${n.strictness}` : n.id)));
+
+  test.each([
+    ['2 without gluten', ['gluten-free allergy']],
+    ['1 without nuts', ['tree-nut-free allergy', 'peanut-free allergy']],
+    ['2 no milk', ['dairy-free allergy']],
+    ["1 can't have egg", ['egg-free allergy']],
+    ['1 cannot eat eggs or soya', ['egg-free allergy', 'soy-free allergy']],
+    ['2 off nuts', ['tree-nut-free allergy', 'peanut-free allergy']],
+    ['1 nut and egg allergy', ['tree-nut-free allergy', 'peanut-free allergy', 'egg-free allergy']],
+    ['2 who avoid shellfish', ['crustacean-free allergy', 'mollusc-free allergy']],
+    ['2 gluten free by preference', ['gluten-free preference']],
+    ['4 lactose intolerant', ['lactose-light']],
+    ['2 muslims', ['halal']],
+    ['3 no gelatine', ['own-no-gelatine']],
+    ['4 no onions', ['own-no-onions']],
+    ['1 vegan 2 halal', ['vegan', 'halal', 'own-unread-2']],
+  ])('“%s” is %j', (text, expected) => {
+    expect(needs(text)).toEqual(expected);
+    expect(read(text).problems).toEqual([]);
+  });
+
+  test('“does not care for” is a dislike, and no need', () => {
+    const [g] = read('1 does not care for olives').groups;
+    expect([g!.needs, g!.dislikes]).toEqual([[], ['olives']]);
+  });
+
+  test('what no need knows is a rule: every food with it is forbidden', () => {
+    const [g] = read('4 no onions').groups;
+    const verdicts = CATALOGUE.map(
+      (c) => [c.notable.onion, judgeGroup(c, usualForm(c).form, g!).verdict] as const,
+    );
+    expect(verdicts.some(([onion]) => onion === 'contains')).toBe(true);
+    for (const [onion, verdict] of verdicts) {
+      if (onion === 'contains') expect(verdict).toBe('forbidden');
+      if (onion === 'unknown' || onion === 'brand') expect(verdict).toBe('ask');
+    }
+  });
+
+  test('every fact of a rule is one of the catalogue, with its values', () => {
+    for (const text of [
+      'meat',
+      'pork',
+      'honey',
+      'raw milk',
+      'raw fish',
+      'raw egg',
+      'rennet',
+      'seeds',
+      'coconut',
+      'game',
+    ])
+      for (const g of read(`2 no ${text}`).groups)
+        for (const n of g.needs) expect([text, n.own && ownNeedProblem(n.own)]).toEqual([text, undefined]);
+  });
+});
+
+describe('the total that was said is the total that is seated', () => {
+  test.each([
+    ['6 guests: 2 without gluten, 1 without nuts', [3, 2, 1]],
+    ['10 guests, 2 vegan', [8, 2]],
+    ['10 guests (2 vegan)', [8, 2]],
+    ['10 people including 2 vegan', [8, 2]],
+    ['20 guests: 5 vegan, the rest halal', [5, 15]],
+    ['12 people, all vegetarian', [12]],
+    ['10 guests, vegan', [10]],
+    ['1 vegan and 2 coeliac', [1, 2]],
+    ['3 vegetarian strict about rennet', [3]],
+    ['14 guests: 2 vegan, 3 coelic', [9, 2, 3]],
+  ])('“%s”', (text, counts) => {
+    expect(read(text).groups.map((g) => g.count)).toEqual(counts);
+  });
+
+  test('an unknown word drops nobody, whatever it stands beside', () => {
+    fc.assert(
+      fc.property(
+        count,
+        count,
+        fc.stringMatching(/^[b-df-hj-np-tv-z]{6,9}$/),
+        fc.boolean(),
+        (a, b, word, after) => {
+          const part = after ? `${b} vegan ${word}` : `${b} ${word}`;
+          const r = read(`${a + b} guests: ${part}`);
+          expect(guestsIn(r.groups)).toBe(a + b);
+          expect(r.unread.map((u) => [u.text, u.guests])).toEqual([[word, b]]);
+        },
+      ),
+    );
+  });
+
+  test('strict about rennet is the vegetarians’ rennet', () => {
+    expect(read('3 vegetarian strict about rennet').groups[0]!.needs).toEqual([
+      { id: 'vegetarian', settings: { rennet: 'strict' } },
+    ]);
+  });
+
+  test('every phrase is shown back with what it was taken for', () => {
+    const { phrases } = read('6 guests: 2 without gluten, 1 flurbish, hates olives');
+    expect(phrases.flatMap((p) => p.phrases.map((x) => [p.guests, x.text, x.kind]))).toEqual([
+      [2, 'without gluten', 'need'],
+      [1, 'flurbish', 'unread'],
+      [1, 'hates olives', 'dislike'],
+    ]);
   });
 });

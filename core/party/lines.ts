@@ -1,4 +1,5 @@
 import { groupSchema, guestsIn, type Group, type NeedChoice, type Strictness } from './group.js';
+import { needsSaid, readPhrases, type Phrase, type Said, type Vocabulary } from './phrases.js';
 
 /** A word that a party line may use for a need; the need packs bring them. */
 export interface NeedWord {
@@ -8,14 +9,19 @@ export interface NeedWord {
 }
 
 export interface LineProblem {
-  code: 'no-number' | 'unknown-word' | 'too-many' | 'bad-age' | 'empty';
+  code: 'no-number' | 'too-many' | 'too-long' | 'bad-age' | 'empty';
   text: string;
   part: string;
 }
 
 export interface PartyRead {
   groups: Group[];
+  /** While there is one, nobody is to be seated: somebody would be forgotten. */
   problems: LineProblem[];
+  /** Phrase by phrase, what was taken for what, group by group. */
+  phrases: { group: string; name: string; guests: number; phrases: readonly Phrase[] }[];
+  /** What nobody understood stays on its guests as a need that every food asks for. */
+  unread: { text: string; group: string; guests: number }[];
 }
 
 const NUMBER_WORDS = new Map<string, number>(Object.entries({
@@ -30,14 +36,15 @@ const numberOf = (word: string): number | undefined =>
 const CHILD = /\b(child|children|kid|kids|toddler|toddlers|baby|babies|infant|infants)\b/;
 const BABY = /\b(baby|babies|infant|infants)\b/;
 
-/** How strictly a need is kept, as people say it. "Allergy" stands for itself; the others colour every need of the part. */
+/** How strictly everything of a part is kept, as people say it; what is allergic is said with its food. */
 const SAID_STRICT: readonly (readonly [RegExp, Strictness])[] = [
-  [/\b(allergy|allergies|allergic)\b/, 'allergy'],
-  [/\b(by preference|preference|prefers?|mostly|rather|if possible|flexible)\b/, 'preference'],
-  [/\b(strictly|strict|always)\b/, 'strict'],
+  [/\b(by preference|preference|prefers?(?! no)|mostly|rather|if possible|flexible)\b/, 'preference'],
+  [/\b(strictly(?! no)|strict(?! about| on| with)|always)\b/, 'strict'],
 ];
-const FILLER =
-  /\b(a|an|one|by|if|possible|preference|prefers?|mostly|rather|flexible|strictly|strict|always|has|have|some|guests?|people|persons?|adults?|grown[- ]ups?|allerg(?:y|ies|ic)|to|with|and|who|are|is|eats?|of|the|diet|free|in|aged?|years?|old|others?|rest|everything|anything)\b/g;
+
+const REST =
+  /^(?:(?:and\s+)?(?:the\s+)?(?:rest|others|remaining|remainder|everyone else|everybody else)(?:\s+(?:of\s+)?(?:them|us))?(?:\s+(?:is|are))?)\b\s*/i;
+const ALL = /^(?:all(?:\s+of\s+(?:them|us))?|everyone|everybody|each)(?:\s+(?:is|are))?\b\s*/i;
 
 const startsWithNumber = (part: string) => numberOf(part.trim().split(/\s+/)[0] ?? '') !== undefined;
 
@@ -55,7 +62,33 @@ function parts(text: string): string[] {
     } else part += ch;
   }
   out.push(part);
-  return joinAges(out.map((p) => p.trim()).filter(Boolean));
+  return joinAges(
+    out
+      .flatMap(atAnd)
+      .map((p) => p.trim())
+      .filter(Boolean),
+  );
+}
+
+/** "1 vegan and 2 coeliac" are two parts; "3 and 4" are ages. */
+function atAnd(part: string): string[] {
+  const found = /\s(?:and|plus|&|\+)\s+(?=(?:\d+|[a-z]+)\s*x?\s+[a-z])/gi;
+  const out: string[] = [];
+  let [from, depth, at] = [0, 0, 0];
+  for (const m of part.matchAll(found)) {
+    for (; at < m.index; at++) depth += part[at] === '(' ? 1 : part[at] === ')' ? -1 : 0;
+    const next = part.slice(m.index + m[0].length);
+    const word = /^\S+/.exec(next)![0];
+    if (
+      depth > 0 ||
+      (!/^\d+$/.test(word) && !/^(?:one|two|three|four|five|six|seven|eight|nine|ten)$/i.test(word))
+    )
+      continue;
+    if (/^\S+\s+(?:years?|months?|and|are|is)\b/i.test(next)) continue;
+    out.push(part.slice(from, m.index));
+    from = m.index + m[0].length;
+  }
+  return [...out, part.slice(from)];
 }
 
 /**
@@ -66,7 +99,13 @@ function joinAges(list: readonly string[]): string[] {
   const out: string[] = [];
   for (const part of list) {
     if (out.length > 0 && /^\d+(?:\s*and\s*\d+)?$/.test(part)) out[out.length - 1] += `, ${part}`;
-    else if (out.length > 0 && !startsWithNumber(part) && !/\d/.test(part))
+    else if (
+      out.length > 0 &&
+      !startsWithNumber(part) &&
+      !/\d/.test(part) &&
+      !REST.test(part) &&
+      !ALL.test(part)
+    )
       out[out.length - 1] += ` & ${part}`;
     else out.push(part);
   }
@@ -77,16 +116,19 @@ const slug = (text: string) =>
   text
     .toLowerCase()
     .replace(/[^a-z0-9]+/g, '-')
-    .replace(/^-|-$/g, '')
-    .slice(0, 36) || 'group';
+    .replace(/^-/, '')
+    .slice(0, 36)
+    .replace(/-$/, '') || 'group';
 
 interface Draft {
   count: number;
   child: boolean;
   ages: number[];
-  needs: NeedWord[];
-  dislikes: string[];
+  said: Said;
+  strictness: Strictness | undefined;
 }
+
+const NOTHING_SAID: Said = { needs: [], dislikes: [], phrases: [], unread: [] };
 
 /** "two are 3", "3 and 4", "6 to 10", "aged 3, 7": the ages that a bracket says, for so many children. */
 function agesIn(text: string, count: number): number[] | undefined {
@@ -114,87 +156,44 @@ function spread(from: number, to: number, count: number): number[] {
   return Array.from({ length: count }, (_, i) => Math.round(from + ((to - from) * i) / (count - 1)));
 }
 
-const HATES =
-  /\b(?:hates?|dislikes?|does not like|do not like|doesn't like|without|no)\s+([a-z +-]+?)(?=\s*(?:&|$))/g;
-
-/** Takes the needs that the words name out of the text, the longest first. */
-function takeNeeds(text: string, words: readonly NeedWord[], draft: Draft): string {
-  let rest = text;
-  for (const w of [...words].sort((a, b) => b.word.length - a.word.length)) {
-    const at = new RegExp(`\\b${w.word.replace(/[.*+?^${}()|[\]\\]/g, '\\$&')}\\b`);
-    if (!at.test(rest)) continue;
-    rest = rest.replace(at, ' ');
-    if (!draft.needs.some((n) => n.need.id === w.need.id)) draft.needs.push(w);
-  }
-  return rest;
-}
-
 /** "8 months" is an age of 0, "18 months" of 1. */
 const monthsToYears = (text: string): string =>
   text.replace(/(\d+)\s*months?/g, (_all, m: string) => String(Math.floor(Number(m) / 12)));
 
-function readPart(part: string, words: readonly NeedWord[]): Draft | LineProblem {
-  const bracket = /\(([^)]*)\)/.exec(part)?.[1] ?? '';
-  let rest = part
-    .replace(/\([^)]*\)?/g, ' ')
+function readPart(part: string, count: number, about: string, vocabulary: Vocabulary): Draft | LineProblem {
+  const bracket = /\(([^()]*)\)/.exec(about)?.[1] ?? '';
+  let rest = about
+    .replace(/\([^()]*\)?/g, ' ')
     .toLowerCase()
     .trim();
-  const [first = ''] = rest.split(/\s+/);
-  const count = numberOf(first);
-  if (count === undefined || count < 1)
-    return { code: 'no-number', part, text: `"${part}" does not begin with a number of guests.` };
-  rest = rest.slice(first.length);
-  const draft: Draft = { count, child: CHILD.test(rest), ages: [], needs: [], dislikes: [] };
+  const child = CHILD.test(rest);
   const strictness = SAID_STRICT.find(([words]) => words.test(rest))?.[1];
-  // "no dairy" is a need where the packs know it, before it is a dislike
-  rest = takeNeeds(
-    rest,
-    words.filter((w) => w.word.startsWith('no ')),
-    draft,
-  );
-  rest = rest.replace(HATES, (_all, foods: string) => {
-    draft.dislikes.push(
-      ...foods
-        .split(/\s+(?:and|or)\s+|\s*\+\s*/)
-        .map((f) => f.trim())
-        .filter(Boolean),
-    );
-    return ' ';
-  });
-  let childAges = monthsToYears(bracket);
+  let childAges = child ? monthsToYears(bracket) : '';
   rest = monthsToYears(rest);
+  // a bracket that tells no ages tells something else
+  if (/[a-z]/i.test(bracket) && (!child || !/\d|\b(?:one|two|three|four|five)\b/i.test(bracket))) {
+    rest = `${rest}, ${bracket.toLowerCase()}`;
+    childAges = '';
+  }
   const inline = /\b(?:of|aged?)\s+([\d ,and]+)\s*(?:years?)?\s*$/.exec(rest);
-  if (draft.child && inline) {
+  if (child && inline) {
     childAges = inline[1]!;
     rest = rest.slice(0, inline.index);
   }
-  if (draft.child && childAges.trim()) {
-    const ages = agesIn(childAges.toLowerCase(), count);
-    if (!ages || ages.some((a) => a < 0 || a > 17))
+  let ages: number[] = [];
+  if (child && childAges.trim()) {
+    const read = agesIn(childAges.toLowerCase(), count);
+    if (!read || read.some((a) => a < 0 || a > 17))
       return {
         code: 'bad-age',
         part,
         text: `The ages in "${part}" are not clear: say, for example, (two are 3).`,
       };
-    draft.ages = ages;
+    ages = read;
   }
-  if (BABY.test(rest) && draft.ages.length === 0) draft.ages = Array<number>(count).fill(0);
-  rest = takeNeeds(rest, words, draft);
-  const said = part.toLowerCase();
-  draft.needs.sort((a, b) => said.indexOf(a.word) - said.indexOf(b.word));
-  if (strictness) draft.needs = draft.needs.map((n) => ({ ...n, need: { ...n.need, strictness } }));
-  const left = rest
-    .replace(CHILD, ' ')
-    .replace(FILLER, ' ')
-    .replace(/[^a-z]+/g, ' ')
-    .trim();
-  if (left)
-    return {
-      code: 'unknown-word',
-      part,
-      text: `"${left}" is not understood in "${part}". Set that need by hand.`,
-    };
-  return draft;
+  if (BABY.test(rest) && ages.length === 0) ages = Array<number>(count).fill(0);
+  const said = readPhrases(rest, vocabulary);
+  return { count, child, ages, said, strictness };
 }
 
 /** Children of said and unsaid ages, and of different bands, become groups of their own. */
@@ -212,7 +211,9 @@ function childGroups(draft: Draft): Draft[] {
 }
 
 function nameOf(d: Draft): string {
-  const needs = d.needs.map((n) => n.label).join(', ');
+  const needs = [...d.said.needs.map((n) => n.label), ...d.said.unread.map((u) => `to be asked: ${u}`)]
+    .join(', ')
+    .slice(0, 44);
   if (!d.child) return needs || 'Eat everything';
   const [low, high] = [Math.min(...d.ages), Math.max(...d.ages)];
   const age =
@@ -226,58 +227,169 @@ function nameOf(d: Draft): string {
   return needs ? `${age}, ${needs.toLowerCase()}` : age;
 }
 
-/**
- * Reads lines such as "28 guests: 6 vegan, 2 coeliac, 5 children (two are 3)". A leading total lets the rest eat
- * everything. Parts that are not understood come back as problems and change nothing.
- */
-export function readParty(text: string, words: readonly NeedWord[]): PartyRead {
-  const problems: LineProblem[] = [];
-  const total = /^\s*(\d+)\s*(?:guests?|people)?\s*:/.exec(text);
-  const body = total ? text.slice(total[0].length) : text;
-  const drafts: Draft[] = [];
-  /** Guests whose need was not understood: they are seated by hand, never among those who eat everything. */
-  let open = 0;
-  for (const part of parts(body)) {
-    const read = readPart(part, words);
-    if ('code' in read) {
-      problems.push(read);
-      open += numberOf(part.split(/\s+/)[0] ?? '') ?? 0;
-    } else drafts.push(...(read.child ? childGroups(read) : [read]));
-  }
-  const said = drafts.reduce((n, d) => n + d.count, 0);
-  const rest = total ? Number(total[1]) - said - open : 0;
-  if (rest < 0)
-    problems.push({
-      code: 'too-many',
-      part: text,
-      text: `${said + open} guests are named, but only ${total?.[1]} are coming.`,
-    });
-  if (rest > 0) drafts.unshift({ count: rest, child: false, ages: [], needs: [], dislikes: [] });
-  if (drafts.length === 0 && problems.length === 0)
-    problems.push({ code: 'empty', part: '', text: 'Nobody is named yet.' });
-  return { groups: toGroups(drafts), problems };
+/** Longer lines are no party; the reader's time is bounded by them. */
+export const LONGEST_PARTY = 4000;
+const MOST_IN_GROUP = 500;
+const MOST_PARTS = 120;
+
+const GUESTS =
+  'guests?|people|persons?|pax|heads|seats|covers|of us|in all|in total|altogether|visitors|diners';
+/** "28 guests: …", "10 guests, 2 vegan", "12 people including 3 halal": the first number is everybody. */
+const TOTAL = new RegExp(
+  `^\\s*(?:(?:we are|a party of|party of|a table of|table of|there are|for)\\s+)?(\\d{1,6}|[a-z]+)\\s*(?:${GUESTS})?\\s*:|^\\s*(?:(?:we are|a party of|party of|a table of|table of|there are|for)\\s+)?(\\d{1,6}|[a-z]+)\\s+(?:${GUESTS})\\s*(?:[,;(\\n–-]+\\s*)?(?:including|incl\\.?|of whom|of which|among them|with|and of them)?\\s*(?=\\S)`,
+  'i',
+);
+
+interface Total {
+  count: number;
+  body: string;
 }
 
-function toGroups(drafts: readonly Draft[]): Group[] {
-  const groups: Group[] = [];
+function totalOfLine(text: string): Total | undefined {
+  const found = TOTAL.exec(text);
+  const count = found ? numberOf((found[1] ?? found[2])!) : undefined;
+  if (!found || count === undefined || count < 1) return undefined;
+  let body = text.slice(found[0].length).trim();
+  if (/\($/.test(found[0].trim()) || found[0].includes('(')) body = body.replace(/\)\s*$/, '');
+  const named =
+    found[0].includes(':') || parts(body).some((p) => startsWithNumber(p) || REST.test(p) || ALL.test(p));
+  // "10 guests, vegan" are ten vegans: nobody else is named
+  if (!named || (!found[0].includes(':') && !startsWithNumber(body) && !REST.test(body) && !ALL.test(body)))
+    return undefined;
+  return { count, body };
+}
+
+const problem = (code: LineProblem['code'], part: string, text: string): LineProblem => ({
+  code,
+  part: part.slice(0, 200),
+  text,
+});
+
+/** How many guests a part begins with, and what is said of them. */
+function headed(part: string, left: number | undefined): { count: number; about: string } | LineProblem {
+  const rest = REST.exec(part);
+  if (rest) {
+    if (left === undefined || left < 1)
+      return problem(
+        'no-number',
+        part,
+        `"${part}": how many they are is not said. Begin with the number of all guests.`,
+      );
+    return { count: left, about: part.slice(rest[0].length) };
+  }
+  const first = /^(\d+|[a-z]+)(?:\s*[x×](?=\s))?\s*(?=\W|[a-z]|$)/i.exec(part);
+  const count = first ? numberOf(first[1]!) : undefined;
+  if (!first || count === undefined || count < 1)
+    return problem('no-number', part, `"${part}" does not begin with a number of guests.`);
+  if (count > MOST_IN_GROUP)
+    return problem('too-many', part, `"${part}": a group has at most ${MOST_IN_GROUP} guests, not ${count}.`);
+  return { count, about: part.slice(first[0].length) };
+}
+
+/**
+ * Reads lines such as "28 guests: 6 vegan, 2 without gluten, 5 children (two are 3)". A leading total lets the rest eat
+ * everything. What is not understood about some guests stays with them: every food asks for them until it is answered. A
+ * part that names no number of guests comes back as a problem.
+ */
+export function readParty(
+  text: string,
+  words: readonly NeedWord[],
+  isFood: Vocabulary['isFood'] = () => false,
+): PartyRead {
+  const empty: PartyRead = { groups: [], problems: [], phrases: [], unread: [] };
+  if (text.length > LONGEST_PARTY)
+    return {
+      ...empty,
+      problems: [
+        problem('too-long', text, `A party has at most ${LONGEST_PARTY} letters, not ${text.length}.`),
+      ],
+    };
+  const total = totalOfLine(text);
+  const list = parts(total ? total.body : text);
+  if (list.length > MOST_PARTS)
+    return {
+      ...empty,
+      problems: [problem('too-long', '', `A party has at most ${MOST_PARTS} parts, not ${list.length}.`)],
+    };
+  if (total && total.count > MOST_IN_GROUP * 4)
+    return {
+      ...empty,
+      problems: [
+        problem(
+          'too-many',
+          text,
+          `${total.count} guests are more than the ${MOST_IN_GROUP * 4} that a party may have.`,
+        ),
+      ],
+    };
+  const drafts: Draft[] = [];
+  const problems: LineProblem[] = [];
+  const sum = () => drafts.reduce((n, d) => n + d.count, 0);
+  const all: string[] = [];
+  for (const part of list) {
+    if (ALL.test(part)) {
+      all.push(part.replace(ALL, ''));
+      continue;
+    }
+    const head = headed(part, total ? total.count - sum() : undefined);
+    const read = 'code' in head ? head : readPart(part, head.count, head.about, { words, isFood });
+    if ('code' in read) problems.push(read);
+    else drafts.push(...(read.child ? childGroups(read) : [read]));
+  }
+  const rest = total ? total.count - sum() : 0;
+  if (rest < 0)
+    problems.push(
+      problem('too-many', text, `${sum()} guests are named, but only ${total!.count} are coming.`),
+    );
+  if (rest > 0 && problems.length === 0)
+    drafts.unshift({ count: rest, child: false, ages: [], said: NOTHING_SAID, strictness: undefined });
+  for (const about of all) for (const d of drafts) addAll(d, readPhrases(about, { words, isFood }));
+  if (drafts.length === 0 && problems.length === 0)
+    problems.push(problem('empty', '', 'Nobody is named yet.'));
+  return seated(drafts, problems);
+}
+
+/** What is said of everybody is said of each group. */
+function addAll(draft: Draft, said: Said): void {
+  const had = new Set(draft.said.needs.map((n) => n.need.id));
+  draft.said = {
+    needs: [...draft.said.needs, ...said.needs.filter((n) => !had.has(n.need.id))],
+    dislikes: [...draft.said.dislikes, ...said.dislikes],
+    phrases: [...draft.said.phrases, ...said.phrases],
+    unread: [...draft.said.unread, ...said.unread],
+  };
+}
+
+function seated(drafts: readonly Draft[], problems: LineProblem[]): PartyRead {
+  const out: PartyRead = { groups: [], problems, phrases: [], unread: [] };
   for (const d of drafts) {
-    const name = nameOf(d);
-    const base = slug(name);
-    const taken = groups.filter((g) => g.id === base || g.id.startsWith(`${base}-x`)).length;
-    groups.push(
-      groupSchema.parse({
+    for (const piece of pieces(d)) {
+      const name = nameOf(piece);
+      const base = slug(name);
+      const taken = out.groups.filter((g) => g.id === base || g.id.startsWith(`${base}-x`)).length;
+      const group = groupSchema.parse({
         id: taken ? `${base}-x${taken + 1}` : base,
         name,
-        count: Math.min(500, d.count),
-        band: d.child ? 'child' : 'adult',
-        ages: d.ages,
-        needs: d.needs.map((n) => n.need),
-        dislikes: d.dislikes,
+        count: piece.count,
+        band: piece.child ? 'child' : 'adult',
+        ages: piece.ages,
+        needs: needsSaid(piece.said, piece.strictness),
+        dislikes: piece.said.dislikes.map((t) => t.slice(0, 60)).slice(0, 30),
         appetite: 1,
-      }),
-    );
+      });
+      out.groups.push(group);
+      for (const text of piece.said.unread) out.unread.push({ text, group: group.id, guests: group.count });
+      out.phrases.push({ guests: piece.count, group: group.id, name, phrases: piece.said.phrases });
+    }
   }
-  return groups;
+  return out;
+}
+
+/** A group holds so many guests; a rest of more sits in several. */
+function pieces(d: Draft): Draft[] {
+  if (d.count <= MOST_IN_GROUP) return [d];
+  const first = { ...d, count: MOST_IN_GROUP };
+  return [first, ...pieces({ ...d, count: d.count - MOST_IN_GROUP })];
 }
 
 /** The total that the groups make, for showing back what was understood. */

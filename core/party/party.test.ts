@@ -46,7 +46,9 @@ describe('party lines', () => {
 
   test.each([
     ['vegan guests', 'no-number'],
-    ['3 flurbish', 'unknown-word'],
+    ['vegan', 'no-number'],
+    ['501 vegan', 'too-many'],
+    [`${'('.repeat(5000)}3 vegan`, 'too-long'],
     ['4 guests: 6 vegan', 'too-many'],
     ['2 children (three are 3)', 'bad-age'],
     ['', 'empty'],
@@ -55,7 +57,9 @@ describe('party lines', () => {
   });
 
   test('a part that is not understood is never taken for "eats everything"', () => {
-    expect(read('3 flurbish').groups).toEqual([]);
+    const { groups, unread } = read('3 flurbish');
+    expect(groups.map((g) => [g.count, g.needs.map((n) => n.id)])).toEqual([[3, ['own-unread-flurbish']]]);
+    expect(unread).toEqual([{ text: 'flurbish', group: groups[0]!.id, guests: 3 }]);
   });
 });
 

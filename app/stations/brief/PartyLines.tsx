@@ -1,13 +1,11 @@
-import { useEffect, useRef, useState } from 'react';
-import { NEED_WORDS } from '../../../core/needs/index.js';
-import { readParty, totalOf, type Group } from '../../../core/party/index.js';
+import { useState } from 'react';
+import { isFoodWord, NEED_WORDS } from '../../../core/needs/index.js';
+import { readParty, totalOf, type Group, type PartyRead } from '../../../core/party/index.js';
 import type { Plan } from '../../../core/plan/index.js';
 import { useSession } from '../../store/session.js';
 import { Wrong } from '../../ui/Fields.js';
 
-/** One step of undo for all the keys of one typing. */
 const SEATED = 'seat the party';
-const AFTER_A_KEY_MS = 150;
 
 /** What was set by hand stays with a group that the line still names alike. */
 function keepingHands(read: readonly Group[], before: readonly Group[]): Group[] {
@@ -23,32 +21,20 @@ function keepingHands(read: readonly Group[], before: readonly Group[]): Group[]
   });
 }
 
-/** Type the party in lines, on the shelf: seats, amounts and slips follow while you type, as one step of undo. */
+/** Type the party in lines: what was understood is shown phrase by phrase, and only then is anybody seated. */
 export function PartyLines({ plan, onClose }: { plan: Plan; onClose: () => void }) {
   const [text, setText] = useState('');
-  const [before] = useState(plan.party);
-  const begun = useRef(false);
-  const timer = useRef<ReturnType<typeof setTimeout>>(undefined);
-  const { edit, amend, step } = useSession();
-  const read = readParty(text, NEED_WORDS);
-  const seat = (groups: readonly Group[]): void => {
-    const command = {
-      name: 'together' as const,
+  const { edit } = useSession();
+  const read = readParty(text, NEED_WORDS, isFoodWord);
+  const ready = read.groups.length > 0 && read.problems.length === 0;
+  const seat = (): void => {
+    edit({
+      name: 'together',
       label: SEATED,
-      commands: [{ name: 'set-party' as const, party: keepingHands(groups, before) }],
-    };
-    if (begun.current) amend(command, SEATED);
-    else edit(command);
-    begun.current = true;
+      commands: [{ name: 'set-party', party: keepingHands(read.groups, plan.party) }],
+    });
+    onClose();
   };
-  const type = (line: string): void => {
-    setText(line);
-    clearTimeout(timer.current);
-    const { groups, problems } = readParty(line, NEED_WORDS);
-    if (groups.length > 0 && problems.length === 0)
-      timer.current = setTimeout(() => seat(groups), AFTER_A_KEY_MS);
-  };
-  useEffect(() => () => clearTimeout(timer.current), []);
   return (
     <div className="sheet party-lines" role="group" aria-label="The party, typed">
       <label className="field" style={{ marginTop: 0 }}>
@@ -57,8 +43,8 @@ export function PartyLines({ plan, onClose }: { plan: Plan; onClose: () => void 
           rows={3}
           value={text}
           autoFocus
-          onChange={(e) => type(e.target.value)}
-          placeholder="28 guests: 6 vegan, 2 coeliac, 5 children (two are 3)"
+          onChange={(e) => setText(e.target.value)}
+          placeholder="28 guests: 6 vegan, 2 without gluten, 5 children (two are 3)"
         />
       </label>
       <p className="soft" style={{ margin: 0 }}>
@@ -67,34 +53,40 @@ export function PartyLines({ plan, onClose }: { plan: Plan; onClose: () => void 
       {text.trim() !== '' && (
         <div aria-live="polite">
           <p style={{ margin: '6px 0 2px', fontWeight: 700 }}>Understood: {totalOf(read)} guests</p>
+          <Understood read={read} />
           {read.problems.map((p) => (
             <Wrong key={p.text}>{p.text}</Wrong>
           ))}
         </div>
       )}
       <div className="row" style={{ marginTop: 8 }}>
-        <button
-          className="button small"
-          disabled={read.groups.length === 0}
-          onClick={() => {
-            clearTimeout(timer.current);
-            seat(read.groups);
-            onClose();
-          }}
-        >
+        <button className="button small" disabled={!ready} onClick={seat}>
           Seat them
         </button>
-        <button
-          className="button quiet small"
-          onClick={() => {
-            clearTimeout(timer.current);
-            if (begun.current) step('back');
-            onClose();
-          }}
-        >
+        <button className="button quiet small" onClick={onClose}>
           Leave it as it was
         </button>
       </div>
     </div>
+  );
+}
+
+/** Group by group, each phrase with what it was taken for. */
+function Understood({ read }: { read: PartyRead }) {
+  return (
+    <ul className="label-asks" aria-label="What was understood">
+      {read.phrases.map((g) => (
+        <li key={g.group}>
+          <b>{g.guests} ×</b>{' '}
+          {g.phrases.length === 0
+            ? g.name.toLowerCase()
+            : g.phrases.map((p, i) => (
+                <span key={`${p.text} ${p.kind}`} className={p.kind === 'unread' ? 'read-ask' : undefined}>
+                  {i > 0 && '; '}“{p.text}”: {p.says}
+                </span>
+              ))}
+        </li>
+      ))}
+    </ul>
   );
 }

@@ -65,13 +65,12 @@ export function ReadLabelDialog({
       wide
       onClose={onClose}
       title={onto ? `Read the label of ${onto.name.toLowerCase()}` : 'Read a label'}
-      hint="Paste the list of ingredients with its warnings. Nothing is guessed: what is doubtful stays a question, and you confirm the rest."
+      hint="Paste the list of ingredients with its warnings, in English, German, French, Italian, Spanish, Dutch, Polish or Portuguese. Nothing is guessed: what is doubtful stays a question, and you confirm the rest."
     >
       <textarea
         className="plain-input"
         rows={4}
         value={text}
-        maxLength={8000}
         autoFocus
         onChange={(e) => setText(e.target.value)}
         aria-label="The words of the label"
@@ -80,6 +79,9 @@ export function ReadLabelDialog({
       {typed.trim() !== '' && (
         <div aria-live="polite">
           <LabelText text={typed} read={read} />
+          <p className="soft" style={{ margin: '2px 0' }}>
+            Read as {LANGUAGES.format(read.languages.map((l) => l.name))}.
+          </p>
           <Summary read={read} />
           <Verdicts plan={plan} component={made} />
         </div>
@@ -110,6 +112,8 @@ export function ReadLabelDialog({
     </PaperDialog>
   );
 }
+
+const LANGUAGES = new Intl.ListFormat('en', { type: 'conjunction' });
 
 function freshId(plan: Plan, name: string): Component['id'] {
   const larder = planLarder(plan);

@@ -1,0 +1,165 @@
+import { possibleValues } from '../catalogue/index.js';
+import type { NeedChoice, OwnNeed } from './group.js';
+
+/** Words for what guests leave out, beside the names of needs: which needs they mean. */
+export const LEFT_OUT: Readonly<Record<string, readonly string[]>> = {
+  nut: ['tree-nut-free', 'peanut-free'],
+  nuts: ['tree-nut-free', 'peanut-free'],
+  'nut allergy': ['tree-nut-free', 'peanut-free'],
+  'nut-free': ['tree-nut-free', 'peanut-free'],
+  'nut free': ['tree-nut-free', 'peanut-free'],
+  almond: ['tree-nut-free'],
+  almonds: ['tree-nut-free'],
+  hazelnut: ['tree-nut-free'],
+  hazelnuts: ['tree-nut-free'],
+  walnut: ['tree-nut-free'],
+  walnuts: ['tree-nut-free'],
+  cashew: ['tree-nut-free'],
+  cashews: ['tree-nut-free'],
+  pistachio: ['tree-nut-free'],
+  pistachios: ['tree-nut-free'],
+  pecans: ['tree-nut-free'],
+  wheat: ['gluten-free'],
+  barley: ['gluten-free'],
+  rye: ['gluten-free'],
+  cheese: ['dairy-free'],
+  butter: ['dairy-free'],
+  cream: ['dairy-free'],
+  yoghurt: ['dairy-free'],
+  casein: ['dairy-free'],
+  whey: ['dairy-free'],
+  'milk protein': ['dairy-free'],
+  'cow s milk': ['dairy-free'],
+  'dairy products': ['dairy-free'],
+  shellfish: ['crustacean-free', 'mollusc-free'],
+  seafood: ['fish-free', 'crustacean-free', 'mollusc-free'],
+  prawn: ['crustacean-free'],
+  crab: ['crustacean-free'],
+  lobster: ['crustacean-free'],
+  shrimps: ['crustacean-free'],
+  soybeans: ['soy-free'],
+  tofu: ['soy-free'],
+  beef: ['no-beef'],
+  veal: ['no-beef'],
+  alcohol: ['alcohol-free'],
+  wine: ['alcohol-free'],
+  beer: ['alcohol-free'],
+  booze: ['alcohol-free'],
+  sulphite: ['sulphite-free'],
+  'sulphur dioxide': ['sulphite-free'],
+  carbs: ['keto'],
+  carbohydrates: ['keto'],
+};
+
+/** Needs whose breach an allergic guest pays for: "without" them is meant as an allergy until told otherwise. */
+export const isAllergy = (need: string): boolean =>
+  need.endsWith('-free') && need !== 'alcohol-free' && need !== 'keto';
+
+type OwnFact = OwnNeed['facts'][number];
+/** What the catalogue does not know of a food asks by itself. */
+const is = (fact: string, forbidden: readonly string[], ask: readonly string[] = []): OwnFact[] => [
+  { fact, values: [...forbidden], verdict: 'forbidden', why: '' },
+  ...(ask.length > 0 ? [{ fact, values: [...ask], verdict: 'ask' as const, why: '' }] : []),
+];
+const present = (...facts: string[]): OwnFact[] => facts.flatMap((fact) => is(fact, ['contains'], ['may']));
+
+/** What no need knows by itself, though the catalogue has it as a fact: a rule of the guests' own. */
+const BY_FACT: Readonly<Record<string, readonly OwnFact[]>> = {
+  onion: present('ingredient.onion'),
+  shallots: present('ingredient.onion'),
+  leeks: present('ingredient.onion'),
+  garlic: present('ingredient.garlic'),
+  mushroom: present('ingredient.mushroom'),
+  'root vegetables': present('ingredient.root'),
+  seeds: present('ingredient.seeds', 'allergen.sesame'),
+  pork: present('animal.pork'),
+  ham: present('animal.pork'),
+  bacon: present('animal.pork'),
+  pig: present('animal.pork'),
+  chicken: present('animal.poultry'),
+  turkey: present('animal.poultry'),
+  poultry: present('animal.poultry'),
+  lamb: present('animal.lamb'),
+  game: present('animal.game'),
+  venison: present('animal.game'),
+  gelatine: present('animal.gelatine'),
+  gelatin: present('animal.gelatine'),
+  honey: present('animal.honey'),
+  carmine: present('animal.insects'),
+  insects: present('animal.insects'),
+  lard: present('animal.pork', 'animal.animal-fat'),
+  'animal fat': present('animal.animal-fat'),
+  meat: present(
+    'animal.pork',
+    'animal.beef',
+    'animal.poultry',
+    'animal.lamb',
+    'animal.game',
+    'animal.animal-fat',
+  ),
+  'red meat': present('animal.pork', 'animal.beef', 'animal.lamb', 'animal.game'),
+  coconut: present('nut.coconut'),
+  'pine nuts': present('nut.pine-nut'),
+  grapes: present('ingredient.grape-product'),
+  rennet: is('rennet', ['animal']),
+  'animal rennet': is('rennet', ['animal']),
+  'raw milk': is('milk-treatment', ['raw']),
+  'unpasteurised milk': is('milk-treatment', ['raw']),
+  'unpasteurised cheese': is('milk-treatment', ['raw']),
+  'raw fish': is('process', ['raw-fish', 'cold-smoked']),
+  'raw egg': is('process', ['raw-egg']),
+};
+
+/** Every value that the fact "alcohol" can have: a rule on all of them asks about every food. */
+const ANY_PRESENCE = possibleValues('alcohol');
+
+const singular = (word: string): string =>
+  word
+    .replace(/ies$/, 'y')
+    .replace(/(?:([^aeiou])oes|([^s])s)$/, (_all, o?: string, s?: string) => (o ? `${o}o` : s!));
+
+/** Facts that a word stands for, in its singular or plural. */
+const factsOf = (word: string): readonly OwnFact[] | undefined =>
+  BY_FACT[word] ?? BY_FACT[singular(word)] ?? BY_FACT[`${word}s`];
+
+export const isLeftOutFact = (word: string): boolean => factsOf(word) !== undefined;
+
+const slug = (text: string): string =>
+  text
+    .toLowerCase()
+    .replace(/[^a-z0-9]+/g, '-')
+    .replace(/^-/, '')
+    .slice(0, 26)
+    .replace(/-$/, '') || 'food';
+
+/** "No onions": every food with it is forbidden, and one that may have it asks. */
+export function ruleAgainst(word: string): NeedChoice {
+  const facts = factsOf(word);
+  const id = `own-no-${slug(word)}`;
+  const own: OwnNeed = {
+    id,
+    name: `No ${word}`.slice(0, 60),
+    facts: [...(facts ?? [])],
+    foods: facts ? [] : [word.slice(0, 60)],
+  };
+  return { id, settings: {}, own };
+}
+
+/** Words that nobody understood: until somebody has answered them, every food asks for these guests. */
+export function unreadNeed(text: string): NeedChoice {
+  const said = text.slice(0, 40);
+  const own: OwnNeed = {
+    id: `own-unread-${slug(text)}`,
+    name: `To be asked: “${said}”`.slice(0, 60),
+    facts: [
+      {
+        fact: 'alcohol',
+        values: [...ANY_PRESENCE],
+        verdict: 'ask',
+        why: `“${said}” was not understood: ask the guest`,
+      },
+    ],
+    foods: [],
+  };
+  return { id: own.id, settings: {}, own };
+}

@@ -1,0 +1,288 @@
+import { isAllergy, isLeftOutFact, LEFT_OUT, ruleAgainst, unreadNeed } from './avoid.js';
+import type { NeedChoice, Strictness } from './group.js';
+import type { NeedWord } from './lines.js';
+
+/** What one phrase about some guests was taken for. */
+export interface Phrase {
+  text: string;
+  /** In the words of the interface: "gluten-free, as an allergy". */
+  says: string;
+  kind: 'need' | 'rule' | 'dislike' | 'unread';
+}
+
+/** What is said about the guests of one part. */
+export interface Said {
+  needs: (NeedWord & { strictness?: Strictness })[];
+  dislikes: string[];
+  phrases: Phrase[];
+  unread: string[];
+}
+
+export interface Vocabulary {
+  words: readonly NeedWord[];
+  /** Does a food of the catalogue go by this name? Only then can a rule be made of it. */
+  isFood: (text: string) => boolean;
+}
+
+type Opening = 'avoid' | 'allergy' | 'dislike' | 'strict';
+const OPENINGS: Readonly<Record<Opening, string>> = {
+  avoid:
+    'without|without any|no|not any|can not have|can not have any|can not eat|can not take|can not tolerate|can not do|can have no|may not have|may not eat|must not have|must not eat|must avoid|has to avoid|have to avoid|should avoid|should not have|should not eat|does not eat|does not have|does not take|does not drink|does not do|do not eat|do not have|do not take|do not drink|do not do|will not eat|never eats|never eat|eats no|eat no|avoids|avoid|avoiding|off|is off|are off|free from|free of|keeps off|keep off|stays off|stay off|leaves out|leave out|nothing with|not allowed|cuts out|reacts to|reacts badly to|steers clear of|sans|but no|not eating|not having|zero|gets ill from|gets sick from|intolerant to|intolerant of|intolerance to|intolerance of|sensitive to|sensitivity to|can t have|anything without|nothing containing|not to have|not have|minus',
+  allergy:
+    'allergic to|allergy to|allergies to|allergies|anaphylactic to|anaphylaxis to|anaphylaxis from|severe allergy to|severely allergic to|carries a pen for',
+  dislike:
+    'hates|hate|hating|dislikes|dislike|does not like|do not like|not keen on|not fond of|does not care for|do not care for|not a fan of|no fan of|not fans of|can not stand|does not want|do not want|not into|does not enjoy|do not enjoy|picky about|prefers no|prefer no|prefers without|would rather not have|does not fancy|loathes|detests',
+  strict:
+    'strict about|strict on|strict with|particular about|careful about|careful with|strictly no|very strict about',
+};
+const BY_LENGTH = (Object.entries(OPENINGS) as [Opening, string][])
+  .flatMap(([opening, list]) => list.split('|').map((p) => ({ opening, words: p.split(' ') })))
+  .sort((a, b) => b.words.length - a.words.length);
+
+const JOINT = /^(?:and|or|nor|&|\+|\/|,|plus)$/;
+const SUFFIX =
+  /^(?:allergy|allergies|allergic|intolerance|intolerances|intolerant|sensitivity|sensitive|free|anaphylaxis|anaphylactic)$/;
+const AFTER = /^(?:at|all|please|in|any|form|products|product|whatsoever|either|ever|of|kind|sort)$/;
+const FILLER =
+  /^(?:a|an|one|by|if|possible|preference|prefers?|mostly|rather|flexible|strictly|strict|always|has|have|some|guests?|people|persons?|adults?|grown|ups?|allerg(?:y|ies|ic)|to|with|and|who|are|is|be|eats?|of|the|diet|diets|free|in|aged?|years?|old|others?|rest|everything|anything|also|both|each|them|they|he|she|his|her|but|very|severe|severely|needs?|following|follows?|only|from|on|or|intolerant|intolerance|sensitive|pure|total|for|ladies|men|women|woman|man|boys?|girls?|us|all|please|food|foods|eater|eaters|friends?|x|child|children|kids?|toddlers?|bab(?:y|ies)|infants?|&|\+|\/|,)$/;
+const TASTE = /^(?:hot|spicy|salty|sweet|sour|bitter|smoky|strong|rich)$/;
+
+/** Needs of a diet, not of one food: "vegan" ends a list of foods, "egg" does not. */
+const isDiet = (w: NeedWord): boolean =>
+  !isAllergy(w.need.id) && !['lactose-light', 'no-beef', 'alcohol-free'].includes(w.need.id);
+
+const plain = (text: string): string =>
+  text
+    .toLowerCase()
+    .replace(/[’‘`´]/g, "'")
+    .normalize('NFD')
+    .replace(/\p{M}/gu, '')
+    .replace(/\bcan(?:'?t|not)\b/g, 'can not')
+    .replace(
+      /\b(do|does|did|is|are|wo|should|must)n'?t\b/g,
+      (_all, v: string) => `${v === 'wo' ? 'will' : v} not`,
+    )
+    .replace(/\bw\/o\b/g, 'without');
+
+interface Match {
+  length: number;
+  needs: NeedWord[];
+  diet: boolean;
+}
+
+class Reader {
+  private readonly tokens: string[];
+  readonly said: Said = { needs: [], dislikes: [], phrases: [], unread: [] };
+  private readonly needPhrases: { words: string[]; need: NeedWord }[];
+
+  constructor(
+    text: string,
+    private readonly vocabulary: Vocabulary,
+  ) {
+    this.tokens = plain(text).match(/[a-z]+(?:-[a-z]+)*|\d+|[&+/,]/g) ?? [];
+    this.needPhrases = vocabulary.words
+      .map((need) => ({ words: need.word.split(' '), need }))
+      .sort((a, b) => b.words.length - a.words.length);
+  }
+
+  private at(i: number, words: readonly string[]): boolean {
+    return words.every(
+      (w, k) => this.tokens[i + k] === w || (w.length > 3 && this.tokens[i + k] === `${w}s`),
+    );
+  }
+
+  private opening(i: number): { opening: Opening; length: number } | undefined {
+    const found = BY_LENGTH.find((o) => this.at(i, o.words));
+    return found && { opening: found.opening, length: found.words.length };
+  }
+
+  /** What guests leave out, beginning here: a need's word, a fact's, or a food's. */
+  private need(i: number): Match | undefined {
+    const byName = this.needPhrases.find((p) => this.at(i, p.words));
+    for (let n = 3; n >= 1; n--) {
+      const ids = LEFT_OUT[this.tokens.slice(i, i + n).join(' ')];
+      if (!ids || (byName && byName.words.length > n)) continue;
+      const needs = ids.flatMap((id) => this.vocabulary.words.find((w) => w.need.id === id) ?? []);
+      return { length: n, needs, diet: false };
+    }
+    return byName && { length: byName.words.length, needs: [byName.need], diet: isDiet(byName.need) };
+  }
+
+  private food(i: number): number {
+    for (let n = 4; n >= 1; n--) {
+      const words = this.tokens.slice(i, i + n);
+      if (words.length < n || words.some((w) => JOINT.test(w) || /\d/.test(w))) continue;
+      const text = words.join(' ');
+      if (isLeftOutFact(text) || (!FILLER.test(text) && this.vocabulary.isFood(text))) return n;
+    }
+    return 0;
+  }
+
+  /** As far as the next sign that something else begins. */
+  private free(i: number): number {
+    let n = 0;
+    while (i + n < this.tokens.length && !JOINT.test(this.tokens[i + n]!) && !this.opening(i + n)) n++;
+    return n;
+  }
+
+  private words = (from: number, to: number): string => this.tokens.slice(from, to).join(' ');
+
+  private addNeed(need: NeedWord, strictness: Strictness | undefined): void {
+    const had = this.said.needs.find((n) => n.need.id === need.need.id);
+    if (!had) this.said.needs.push({ ...need, ...(strictness ? { strictness } : {}) });
+    else if (strictness === 'allergy') had.strictness = strictness;
+  }
+
+  private phrase(from: number, to: number, kind: Phrase['kind'], says: string): void {
+    this.said.phrases.push({ text: this.words(from, to), kind, says });
+  }
+
+  private unread(from: number, to: number): void {
+    const text = this.words(from, to);
+    this.said.unread.push(text);
+    this.phrase(from, to, 'unread', 'not understood: every food asks until you have');
+  }
+
+  /** One thing that is left out; the place after it, or nothing when it is not known. */
+  private leaveOut(from: number, i: number, allergy: boolean): number | undefined {
+    const food = this.food(i);
+    const need = this.need(i);
+    if (TASTE.test(this.tokens[i] ?? '')) return this.dislike(from, i);
+    if (need && !need.diet && need.length >= food) {
+      const end = i + need.length;
+      for (const n of need.needs) this.addNeed(n, isAllergy(n.need.id) || allergy ? 'allergy' : undefined);
+      const names = need.needs.map((n) => n.label.toLowerCase()).join(' and ');
+      this.phrase(
+        from,
+        end,
+        'need',
+        need.needs.some((n) => isAllergy(n.need.id)) || allergy ? `${names}, kept as an allergy` : names,
+      );
+      return end;
+    }
+    if (food === 0) return undefined;
+    const text = this.words(i, i + food);
+    if (/rennet/.test(text) && this.strictRennet(from, i + food)) return i + food;
+    const rule = ruleAgainst(text);
+    this.addNeed({ word: text, need: rule, label: rule.own!.name }, allergy ? 'allergy' : undefined);
+    this.phrase(from, i + food, 'rule', `a rule of their own: nothing with ${text} in it`);
+    return i + food;
+  }
+
+  /** "Strict about rennet" is a setting of the needs that know it; false when none was named. */
+  private strictRennet(from: number, to: number): boolean {
+    const knows = this.said.needs.filter((n) =>
+      ['vegetarian', 'pescatarian', 'halal', 'kosher-style', 'no-beef'].includes(n.need.id),
+    );
+    if (knows.length === 0) return false;
+    for (const n of knows) n.need = { ...n.need, settings: { ...n.need.settings, rennet: 'strict' } };
+    this.phrase(from, to, 'need', `${knows.map((n) => n.label.toLowerCase()).join(', ')}: no animal rennet`);
+    return true;
+  }
+
+  private dislike(from: number, i: number): number {
+    const n = Math.max(1, this.free(i));
+    const text = this.words(i, i + n);
+    this.said.dislikes.push(text);
+    this.phrase(from, i + n, 'dislike', `does not like ${text}`);
+    return i + n;
+  }
+
+  private list(from: number, start: number, opening: Opening): number {
+    let i = start;
+    let first = true;
+    for (;;) {
+      while (AFTER.test(this.tokens[i] ?? '') && !this.need(i) && this.food(i) === 0) i++;
+      const begin = first ? from : i;
+      if (i >= this.tokens.length) {
+        if (first) this.unread(from, i);
+        return i;
+      }
+      const end = this.oneOf(begin, i, opening);
+      if (end === undefined) {
+        if (!first) return i;
+        const n = Math.max(1, this.free(i));
+        this.unread(from, i + n);
+        return i + n;
+      }
+      i = end;
+      while (AFTER.test(this.tokens[i] ?? '')) i++;
+      let next = i;
+      while (JOINT.test(this.tokens[next] ?? '')) next++;
+      if (next === i || next >= this.tokens.length || this.opening(next) || this.need(next)?.diet) return i;
+      if (opening !== 'dislike' && !this.need(next) && this.food(next) === 0) return i;
+      if (SUFFIX.test(this.tokens[next + (this.need(next)?.length ?? 1)] ?? '')) return i;
+      [i, first] = [next, false];
+    }
+  }
+
+  private oneOf(from: number, i: number, opening: Opening): number | undefined {
+    if (opening === 'dislike') return this.dislike(from, i);
+    if (opening === 'strict') {
+      if (/rennet/.test(this.words(i, i + 2))) {
+        const to = i + (this.tokens[i] === 'rennet' ? 1 : 2);
+        if (this.strictRennet(from, to)) return to;
+      }
+      return this.leaveOut(from, i, false);
+    }
+    return this.leaveOut(from, i, opening === 'allergy');
+  }
+
+  read(): Said {
+    for (let i = 0; i < this.tokens.length;) i = this.step(i);
+    // "nut and egg allergy": the word is said of both
+    if (this.tokens.some((t) => /^(?:allerg|anaph)/.test(t)))
+      for (const n of this.said.needs) if (isAllergy(n.need.id)) n.strictness = 'allergy';
+    return this.said;
+  }
+
+  private step(i: number): number {
+    const need = this.need(i);
+    const opening = this.opening(i);
+    // "no beef" is a need's own word, before it is "no" and "beef"
+    if (need && (!opening || need.length > opening.length)) return this.named(i, need);
+    if (opening) return this.list(i, i + opening.length, opening.opening);
+    const food = this.food(i);
+    if (food > 0 && SUFFIX.test(this.tokens[i + food] ?? '')) {
+      this.leaveOut(i, i, /^(?:aller|anaph)/.test(this.tokens[i + food]!));
+      return i + food + 1;
+    }
+    const age = /^\d+$/.test(this.tokens[i]!) && /^(?:aged?|of|over|under)$/.test(this.tokens[i - 1] ?? '');
+    if (FILLER.test(this.tokens[i]!) || age) return i + 1;
+    let n = 1;
+    while (
+      i + n < this.tokens.length &&
+      !FILLER.test(this.tokens[i + n]!) &&
+      !this.opening(i + n) &&
+      !this.need(i + n)
+    )
+      n++;
+    this.unread(i, i + n);
+    return i + n;
+  }
+
+  private named(i: number, need: Match): number {
+    const suffix = this.tokens[i + need.length] ?? '';
+    const told = SUFFIX.test(suffix);
+    const allergy = /^(?:aller|anaph)/.test(suffix) || /allergy$/.test(need.needs[0]!.word);
+    for (const n of need.needs) this.addNeed(n, allergy && isAllergy(n.need.id) ? 'allergy' : undefined);
+    const end = i + need.length + (told ? 1 : 0);
+    const names = need.needs.map((n) => n.label.toLowerCase()).join(' and ');
+    this.phrase(i, end, 'need', allergy ? `${names}, kept as an allergy` : names);
+    return end;
+  }
+}
+
+/** Reads what is said of some guests: needs, what they leave out, what they do not like, and what nobody understands. */
+export const readPhrases = (text: string, vocabulary: Vocabulary): Said =>
+  new Reader(text, vocabulary).read();
+
+/** The needs as a group keeps them, with one for each thing that was not understood. */
+export function needsSaid(said: Said, strictness: Strictness | undefined): NeedChoice[] {
+  const kept = said.needs.map((n) => {
+    const own =
+      n.strictness === 'allergy' && strictness === undefined ? 'allergy' : (strictness ?? n.strictness);
+    return own ? { ...n.need, strictness: own } : n.need;
+  });
+  return [...kept, ...said.unread.map(unreadNeed)].slice(0, 20);
+}
