@@ -40,6 +40,17 @@ describe('the server', () => {
     expect(file.headers.get('content-encoding')).toBe('gzip');
   });
 
+  test.each(['/%', '/plan/%E0%A4%A', '/assets/%', '/%00', '/assets/..%2f..%2fpackage.json'])(
+    'tells an error plainly: GET %s',
+    async (address) => {
+      const res = await fetch(`${base}${address}`);
+      const text = await res.text();
+      expect(res.status).toBeGreaterThanOrEqual(400);
+      expect(text).not.toMatch(/\bat \w|node_modules|\.ts|Error:|\/tmp\//);
+      expect(text.length).toBeLessThan(200);
+    },
+  );
+
   test('serves the app on its pages and a 404 page elsewhere', async () => {
     for (const page of [
       'brief',

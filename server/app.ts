@@ -1,4 +1,4 @@
-import express, { type Express } from 'express';
+import express, { type Express, type NextFunction, type Request, type Response } from 'express';
 import compression from 'compression';
 import helmet from 'helmet';
 import path from 'node:path';
@@ -47,5 +47,17 @@ export function createApp(dist: string): Express {
     const known = APP_ROUTES.test(req.path);
     res.status(known ? 200 : 404).sendFile(known ? page : path.join(dist, '404.html'));
   });
+  app.use(plainly);
   return app;
+}
+
+/** An error is told in one plain line: no stack, no path of the machine. */
+function plainly(error: { status?: unknown }, _req: Request, res: Response, next: NextFunction): void {
+  if (res.headersSent) return next(error);
+  const status =
+    typeof error.status === 'number' && error.status >= 400 && error.status < 500 ? error.status : 500;
+  res
+    .status(status)
+    .type('text')
+    .send(status < 500 ? 'This address cannot be read.' : 'Something went wrong here. Try again.');
 }

@@ -9,9 +9,13 @@ if (!Number.isInteger(port) || port < 1 || port > 65535) {
   process.exit(2);
 }
 
-const server = createApp(path.join(root, 'dist')).listen(port, (error?: Error) => {
+/** Only this machine, unless told otherwise: plans are somebody's guests. */
+const host = process.env.HOST?.trim() || '127.0.0.1';
+
+const server = createApp(path.join(root, 'dist')).listen(port, host, (error?: Error) => {
   if (error) return fail(error);
-  console.log(`Round Plate is served at http://localhost:${port}`);
+  const shown = host === '127.0.0.1' ? 'localhost' : host;
+  console.log(`Round Plate is served at http://${shown}:${port}`);
 });
 server.on('error', fail);
 
@@ -19,7 +23,9 @@ function fail(error: Error & { code?: string }): void {
   console.error(
     error.code === 'EADDRINUSE'
       ? `Port ${port} is taken by another program. Choose another one: PORT=${port + 1} npm run demo`
-      : `The server could not start: ${error.message}`,
+      : error.code === 'EADDRNOTAVAIL' || error.code === 'ENOTFOUND'
+        ? `HOST must be an address of this machine, not "${host}".`
+        : `The server could not start: ${error.message}`,
   );
   process.exit(1);
 }

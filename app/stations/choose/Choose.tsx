@@ -19,7 +19,7 @@ import { Larder, type OwnPaper } from './Larder.js';
 import { Levers } from './Levers.js';
 import { OwnComponentDialog } from './OwnComponentDialog.js';
 import { OwnFoodsDialog } from './OwnFoodsDialog.js';
-import { ReadLabelDialog } from './ReadLabelDialog.js';
+import { ReadLabelDialog } from './ReadLabelLazily.js';
 import { Spoons } from './Spoons.js';
 import { Wells } from './Wells.js';
 

@@ -3,7 +3,7 @@ import { ownId, type Component } from '../../../core/catalogue/index.js';
 import { planLarder, type Plan } from '../../../core/plan/index.js';
 import { useSession } from '../../store/session.js';
 import { FactsDialog } from './FactsDialog.js';
-import { ReadLabelDialog } from './ReadLabelDialog.js';
+import { ReadLabelDialog } from './ReadLabelLazily.js';
 
 /** Read its label, copy it, and, where it is the stylist's own, change or delete it. */
 export function OwnDeeds({
