@@ -7,6 +7,8 @@ interface SeatsProps {
   party: readonly Group[];
   r: number;
   state?: (g: Group) => Glyph;
+  /** A question about the group was let be: its cover carries a mark. */
+  letBe?: (g: Group) => boolean;
   picked?: string | null;
   onPick?: (id: string) => void;
   label: (g: Group) => string;
@@ -15,7 +17,7 @@ interface SeatsProps {
 const GAP = 0.55;
 
 /** One seat a guest, grouped by need. A seat's rim is its need, its shape the verdict. More than forty guests sit as groups. */
-export function Seats({ party, r, state, picked, onPick, label }: SeatsProps) {
+export function Seats({ party, r, state, letBe, picked, onPick, label }: SeatsProps) {
   const guests = party.reduce((n, g) => n + g.count, 0);
   if (guests === 0) return null;
   const most = 44;
@@ -57,6 +59,7 @@ export function Seats({ party, r, state, picked, onPick, label }: SeatsProps) {
                 pattern={pattern}
                 r={size}
                 state={st}
+                letBe={letBe?.(g) ?? false}
                 picked={on}
                 name={g.seats?.[i]?.slice(0, 3) ?? String(i + 1)}
               />
@@ -77,12 +80,14 @@ function SeatPlate({
   pattern,
   r,
   state,
+  letBe,
   picked,
   name,
 }: {
   pattern: ReturnType<typeof rimOf>;
   r: number;
   state: Glyph;
+  letBe: boolean;
   picked: boolean;
   /** The first letters of a named guest, or the seat's number in its group. */
   name: string;
@@ -126,6 +131,7 @@ function SeatPlate({
         <g transform={`scale(${r / 17})`}>
           <path d="M-11 7C-11-11 11-11 11 7Z" fill="#cfd6e6" stroke="#1f2c5e" strokeWidth="1.8" />
           <circle cy="-8" r="2" fill="#1f2c5e" />
+          {letBe && <path d="M-6 1H6" stroke="#1f2c5e" strokeWidth="2.4" strokeLinecap="round" />}
         </g>
       ) : (
         r > 14 &&

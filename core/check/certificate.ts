@@ -7,7 +7,10 @@ import { careAt, type CareAt, type LookedAfter, type PartyCare, type RunsShort }
 export interface GroupPromise {
   group: Group;
   lookedAfter: boolean;
+  /** Grams for each guest, rounded down. */
   gramsEach: number;
+  /** The same when the other groups with needs take theirs from this group's foods first. */
+  worstEach: number;
   text: string;
 }
 
@@ -22,22 +25,39 @@ export interface Certificate {
   remedy?: Remedy;
 }
 
-const each = (g: LookedAfter) =>
-  Math.floor(g.sureG / g.group.count / 5) * 5 || Math.floor(g.sureG / g.group.count);
-const times = (n: number) => n.toFixed(1);
-/** "1.3 times their share"; at one there is nothing to count. */
+/** Never rounded up: what is promised is there. */
+const each = (g: LookedAfter) => Math.floor(g.sureG / g.group.count + 1e-6);
+const worstEach = (g: LookedAfter) => Math.floor(g.worstG / g.group.count + 1e-6);
+const times = (n: number) => String(Math.floor(n * 100 + 1e-6) / 100);
+/** "1.28 times their share"; at one there is nothing to count. */
 export const shareWords = (greed: number): string =>
-  times(greed) === times(1) ? 'their share' : `${times(greed)} times their share`;
+  times(greed) === '1' ? 'their share' : `${times(greed)} times their share`;
+
+/** The condition in full: what those who eat everything may take, and what the others with needs may. */
+const condition = (care: PartyCare): string => {
+  const restricted = care.groups.filter((g) => g.restricted);
+  const free = care.groups.length > restricted.length;
+  const parts = [
+    ...(free ? [`those who eat everything take no more than ${shareWords(Math.max(1, care.greed))}`] : []),
+    ...(restricted.length > 1 ? ['nobody with a need takes more than a portion'] : []),
+  ];
+  return parts.length > 0 ? ` as long as ${parts.join(' and ')}` : '';
+};
 
 function promiseOf(g: LookedAfter, care: PartyCare): GroupPromise {
   const who = `${g.group.count} ${lower(g.group.name)} ${g.group.count === 1 ? 'guest' : 'guests'}`;
   const has = g.group.count === 1 ? 'has' : 'have';
+  const worst =
+    g.restricted && worstEach(g) < each(g)
+      ? ` If the others with needs fill up on the same foods first, ${worstEach(g)} g each are left.`
+      : '';
   return {
     group: g.group,
     lookedAfter: g.ok,
     gramsEach: each(g),
+    worstEach: worstEach(g),
     text: g.ok
-      ? `The ${who} ${has} ${each(g)} g each as long as the others take no more than ${shareWords(Math.max(1, care.greed))}.`
+      ? `The ${who} ${has} ${each(g)} g each${condition(care)}.${worst}`
       : `The ${who} ${has} not enough: ${g.missing.join(', ')}.`,
   };
 }
@@ -112,7 +132,7 @@ export function certificateOf(c: CheckContext, care: PartyCare): Certificate {
   const remedy = care.shortFirst ? leastChange(c, care.shortFirst) : undefined;
   const all = guestsIn(c.plan.party);
   const text = lookedAfter
-    ? `All ${all} guests are looked after as long as those who eat everything take no more than ${shareWords(care.greed)}.`
+    ? `All ${all} guests are looked after${condition(care)}.`
     : `Not everyone is looked after: ${
         groups
           .filter((g) => !g.lookedAfter)

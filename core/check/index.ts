@@ -1,4 +1,12 @@
-export { CHECKS, checkPlan, worstGlyph, type Check, type Checked } from './registry.js';
+export {
+  CHECKS,
+  checkPlan,
+  seatState,
+  worstGlyph,
+  type Check,
+  type Checked,
+  type SeatState,
+} from './registry.js';
 export { contextOf, type CheckContext, type Lying } from './context.js';
 export {
   careAt,

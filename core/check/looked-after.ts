@@ -1,8 +1,10 @@
 import { isUnrestricted } from '../compose/index.js';
+import { helpingG } from '../needs/index.js';
 import { portionsOf, type Group } from '../party/index.js';
 import { needG, wantsBread } from '../portion/index.js';
 import type { CheckContext, Lying } from './context.js';
-import { fairShare, sharing, sharingInParts, type FlowGroup, type Sharing } from './flow.js';
+import { plateSums } from './plates.js';
+import { fairShare, shareOut, sharing, sharingInParts, type FlowGroup, type Sharing } from './flow.js';
 
 export interface LookedAfter {
   group: Group;
@@ -10,6 +12,10 @@ export interface LookedAfter {
   /** Grams the group can count on while the others take their proportional share, at most what it needs. */
   sureG: number;
   needG: number;
+  /** The same when the other groups with needs fill up on this group's foods first; at most `sureG`. */
+  worstG: number;
+  /** Has a need or a dislike, so that others can take what it counts on. */
+  restricted: boolean;
   body: number;
   vehicle: number;
   fresh: number;
@@ -60,14 +66,45 @@ function kindsOf(foods: readonly Lying[], job: string): number {
   return new Set(foods.filter((l) => l.component.job === job).map((l) => l.component.id)).size;
 }
 
-function careOf(c: CheckContext, group: Group, sureG: number): LookedAfter {
+/**
+ * Different bites that can be built on one surface, each part with a helping's worth there: bread, body and contrast
+ * that stand on different boards are no bite.
+ */
+function bitesOf(foods: readonly Lying[], bread: boolean, group: Group): number {
+  // a child's helping is as much smaller as its portion
+  const part = Math.min(1, portionsOf(group) / group.count);
+  const bites = new Set<string>();
+  for (const surface of new Set(foods.map((l) => l.surface))) {
+    const here = foods.filter((l) => l.surface === surface && l.massG >= helpingG(l.component) * part);
+    const of = (job: string) =>
+      here.filter((l) => l.component.job === job).map((l) => l.component.id as string);
+    for (const body of of('body'))
+      for (const contrast of of('contrast'))
+        for (const vehicle of bread ? of('vehicle') : ['']) bites.add(`${body} ${contrast} ${vehicle}`);
+  }
+  return bites.size;
+}
+
+/** A plate that goes beyond what the group strictly counts: nobody is looked after with it. */
+function beyondLimit(c: CheckContext, group: Group): string[] {
+  return plateSums(c)
+    .filter((p) => p.group === group && p.strict && p.sum.low > p.limit)
+    .map((p) => `${Math.ceil(p.sum.low)} of ${p.limit} ${p.quantity.unit} of ${p.quantity.what} on a plate`);
+}
+
+function careOf(
+  c: CheckContext,
+  group: Group,
+  sureG: number,
+  worstG: number,
+  restricted: boolean,
+): LookedAfter {
   const foods = c.lying.filter((l) => c.counts(l, group));
   const body = kindsOf(foods, 'body');
   const vehicle = kindsOf(foods, 'vehicle');
-  const contrast = kindsOf(foods, 'contrast');
   const fresh = new Set(foods.filter(isFresh).map((l) => l.component.id)).size;
   const bread = wantsBread(c.plan);
-  const bites = body * contrast * (bread ? vehicle : 1);
+  const bites = bitesOf(foods, bread, group);
   const need = needG(group, c.targets);
   const missing: string[] = [];
   if (sureG < need * ENOUGH)
@@ -77,8 +114,22 @@ function careOf(c: CheckContext, group: Group, sureG: number): LookedAfter {
   if (body === 0) missing.push('nothing with body');
   if (bread && vehicle === 0) missing.push('no bread or cracker');
   if (fresh === 0) missing.push('nothing fresh');
+  missing.push(...beyondLimit(c, group));
   if (bites < THREE_BITES) missing.push(bites === 0 ? 'not one whole bite' : `only ${bites} different bites`);
-  return { group, ok: missing.length === 0, sureG, needG: need, body, vehicle, fresh, bites, missing, foods };
+  return {
+    group,
+    ok: missing.length === 0,
+    sureG,
+    needG: need,
+    worstG,
+    restricted,
+    body,
+    vehicle,
+    fresh,
+    bites,
+    missing,
+    foods,
+  };
 }
 
 /** What no plate may be without, and the least part of the portion that it must make (house default: a third of its usual part). */
@@ -157,6 +208,26 @@ export function partyCare(c: CheckContext): PartyCare {
   return care;
 }
 
+/**
+ * Grams left for one restricted group when the others of them, each up to its need, take what they can of just the foods
+ * that it counts on: those foods less a largest flow of the others into them.
+ */
+function leftAtWorst(
+  c: CheckContext,
+  foods: readonly Lying[],
+  restricted: readonly Group[],
+  r: number,
+): number {
+  const left = foods.map((l) => leftOf(c, l, 1));
+  const flows = flowOf(c, foods, restricted, 1);
+  const mine = new Set(flows[r]!.eats);
+  const others = flows
+    .filter((_, i) => i !== r)
+    .map((g) => ({ ...g, eats: g.eats.filter((f) => mine.has(f)) }));
+  const taken = shareOut(others, left).reduce((a, b) => a + b, 0);
+  return Math.max(0, [...mine].reduce((n, f) => n + left[f]!, 0) - taken);
+}
+
 function careOfParty(c: CheckContext): PartyCare {
   const foods = c.lying.filter((l) => l.component.job !== 'none');
   const restricted = c.plan.party.filter((g) => !isUnrestricted(g) || g.dislikes.length > 0);
@@ -171,7 +242,9 @@ function careOfParty(c: CheckContext): PartyCare {
   );
   const groups = c.plan.party.map((group, i) => {
     const r = restricted.indexOf(group);
-    return careOf(c, group, r >= 0 ? Math.min(now[r]!, together[i]!) : together[i]!);
+    const sure = r >= 0 ? Math.min(now[r]!, together[i]!) : together[i]!;
+    const worst = r >= 0 ? Math.min(sure, leftAtWorst(c, foods, restricted, r)) : sure;
+    return careOf(c, group, sure, worst, r >= 0);
   });
   const short = shortOver(c, foods, restricted);
   const ok = groups.every((g) => g.ok) && short(1) === undefined;

@@ -12,6 +12,7 @@ import {
   plateOf,
   plateSums,
   questionsText,
+  seatState,
 } from './index.js';
 
 const codes = (plan: Plan) => checkPlan(plan).findings.map((f) => f.code);
@@ -94,8 +95,14 @@ describe('the certificate', () => {
     const certificate = certificateOf(c, care);
     expect(certificate.lookedAfter).toBe(true);
     expect(certificate.holdsUpTo).toBeGreaterThan(1);
-    expect(certificate.text).toContain(`${certificate.holdsUpTo.toFixed(1)} times`);
-    for (const g of certificate.groups) expect(g.text).toMatch(/as long as the others take no more than/);
+    // never rounded up: the figure in words is one that holds
+    const said = Number(/([\d.]+) times/.exec(certificate.text)![1]);
+    expect(said).toBeLessThanOrEqual(certificate.holdsUpTo);
+    expect(said).toBeGreaterThan(certificate.holdsUpTo - 0.01);
+    for (const g of certificate.groups)
+      expect(g.text).toMatch(
+        /as long as .* take no more than .* and nobody with a need takes more than a portion/,
+      );
   });
 
   test('more food never makes it hold less', () => {
@@ -121,6 +128,83 @@ describe('the certificate', () => {
     const certificate = certificateOf(c, partyCare(c));
     expect([certificate.lookedAfter, certificate.holdsUpTo]).toEqual([false, 0]);
     expect(certificate.text).toContain('coeliac');
+  });
+
+  test('what is left at worst is what a hungry rest would leave, group by group', () => {
+    // one food for both: vegans fill up on it first, and the coeliac guest has what they leave
+    const shared = planWith({
+      surfaces: [board()],
+      party: [
+        group('vegans', 2, ['vegan']),
+        group('coeliac', 1, ['gluten-free'], {
+          needs: [{ id: 'gluten-free', settings: { contact: 'none' } }],
+        }),
+      ],
+      placements: [lies('hummus-home', 500), lies('brie', 100)],
+    });
+    const c = contextOf(shared);
+    const care = partyCare(c);
+    const need = (id: string) => care.groups.find((g) => g.group.id === id)!.needG;
+    const coeliac = care.groups.find((g) => g.group.id === 'coeliac')!;
+    const byHand = Math.max(0, 500 - Math.min(500, need('vegans'))) + 100;
+    expect(coeliac.worstG).toBeCloseTo(Math.min(coeliac.sureG, byHand), 3);
+    for (const g of care.groups) expect(g.worstG).toBeLessThanOrEqual(g.sureG);
+  });
+
+  test('a guest whose plate goes over a strict limit is not looked after', () => {
+    const sweet = planWith({
+      surfaces: [board()],
+      party: [group('keto', 2, ['keto'])],
+      placements: [
+        lies('brie', 200),
+        lies('hummus-home', 900),
+        lies('cherry-tomatoes', 300),
+        lies('almonds', 60),
+      ],
+    });
+    const care = partyCare(contextOf(sweet)).groups[0]!;
+    const [sum] = plateSums(contextOf(sweet));
+    expect(sum!.sum.low).toBeGreaterThan(sum!.limit);
+    expect([care.ok, care.missing.join()]).toEqual([
+      false,
+      expect.stringContaining('net carbohydrate on a plate'),
+    ]);
+  });
+
+  test('a bite lies on one surface, with a helping of each part', () => {
+    const two = [board(), { ...board(), id: 'other' as ReturnType<typeof board>['id'], name: 'Other' }];
+    const bites = (placements: Plan['placements']) =>
+      partyCare(contextOf(planWith({ surfaces: two, party: [group('all', 4)], placements }))).groups[0]!
+        .bites;
+    const there = [lies('brie', 200), lies('green-grapes', 200), lies('cherry-tomatoes', 200)];
+    const bread = lies('water-crackers', 150);
+    const contrast = bites([...there, bread, lies('fig-jam', 100)]);
+    expect(contrast).toBeGreaterThan(0);
+    expect(bites([...there, { ...bread, surfaceId: 'other' as never }, lies('fig-jam', 100)])).toBe(0);
+    expect(bites([...there, { ...bread, massG: 5 }, lies('fig-jam', 100)])).toBe(0);
+  });
+
+  test('letting a question be takes the slip away and leaves the seat covered', () => {
+    const asked = planWith({
+      surfaces: [board()],
+      party: [group('all', 6), group('vegans', 2, ['vegan'])],
+      placements: plan.placements.map((p) => p).concat(lies('dark-chocolate', 60)),
+    });
+    const before = checkPlan(asked);
+    const question = before.findings.find(
+      (f) => f.glyph === 'covered' && f.concerns.includes('vegans' as never),
+    );
+    expect(question).toBeDefined();
+    const settled = before.findings
+      .filter((f) => f.glyph === 'covered')
+      .map((f) => ({ key: f.key, how: 'left as it is', when: '2027-05-15T10:00' }));
+    const then = checkPlan({ ...asked, settled });
+    expect(then.findings.some((f) => f.key === question!.key)).toBe(false);
+    const vegans = asked.party[1]!;
+    expect(seatState(before, vegans)).toEqual({ glyph: seatState(before, vegans).glyph, letBe: false });
+    expect(seatState(then, vegans).letBe).toBe(true);
+    expect(seatState(then, vegans).glyph).toBe(seatState(before, vegans).glyph);
+    expect(then.care).toEqual(before.care);
   });
 
   test('nobody is coming: nothing is promised', () => {

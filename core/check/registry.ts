@@ -1,3 +1,4 @@
+import type { Group } from '../party/index.js';
 import type { Plan } from '../plan/index.js';
 import { contextOf, type CheckContext } from './context.js';
 import { byUrgency, type Finding } from './finding.js';
@@ -75,4 +76,26 @@ export function worstGlyph(findings: readonly Finding[]): Finding['glyph'] {
   for (const glyph of ['cracked', 'covered', 'chipped'] as const)
     if (findings.some((f) => f.glyph === glyph)) return glyph;
   return 'whole';
+}
+
+export interface SeatState {
+  glyph: Finding['glyph'];
+  /** A question is still open that somebody let be: nothing is known by it. */
+  letBe: boolean;
+}
+
+/**
+ * What a group's seats show. Settling a slip takes the slip away and changes nothing that is known: a seat with a
+ * question that nobody answered stays covered.
+ */
+export function seatState(checked: Checked, group: Group): SeatState {
+  const { party } = checked.context.plan;
+  const about = (f: Finding) =>
+    f.concerns.includes(group.id) && (f.concerns.length < party.length || party.length === 1);
+  const care = checked.care.groups.find((x) => x.group.id === group.id);
+  const open = checked.findings.filter((f) => f.glyph !== 'whole' && about(f));
+  const left = checked.settled.filter((f) => f.glyph === 'covered' && about(f));
+  const shown = care && !care.ok ? 'cracked' : worstGlyph(open);
+  const covered = left.length > 0 && (shown === 'whole' || shown === 'chipped');
+  return { glyph: covered ? 'covered' : shown, letBe: left.length > 0 };
 }

@@ -70,6 +70,10 @@ function groundsOf(plan: Plan): Ground[] {
   return grounds;
 }
 
+/** Food that none of those whom a surface serves may eat is never proposed there, whatever the policy. */
+export const isNobodys = (verdicts: ReadonlyMap<string, Verdict>): boolean =>
+  verdicts.size > 0 && [...verdicts.values()].every((v) => v === 'forbidden');
+
 /** Is the surface kept for the guests of one table need, so that everything on it must be fine for them? */
 export const isOwnPlate = (ground: Ground, plan: Plan): boolean =>
   ground.surface.serves !== null &&
@@ -221,6 +225,7 @@ function candidateOn(component: Component, ground: Ground, asked: Asked): Candid
   const verdicts = new Map(
     ground.groups.map((g) => [g.id as string, judgeGroup(component, form, g).verdict]),
   );
+  if (isNobodys(verdicts)) return undefined;
   if (isOwnPlate(ground, plan) && [...verdicts.values()].some((v) => v !== 'fine')) return undefined;
   if (plan.policy === 'everything-fits' && [...verdicts.values()].some((v) => v !== 'fine')) return undefined;
   const fact = component.forms.find((f) => f.form === form)!;
@@ -308,12 +313,14 @@ export const reachesGravely = (c: Candidate): boolean =>
     ),
   );
 
-/** Pork or alcohol beside halal guests who have no surface of their own to turn to. */
+const NO_PORK = ['halal', 'kosher-style'];
+
+/** Pork or alcohol beside guests who must not meet it and have no surface of their own to turn to. */
 export const reachesUnsheltered = (c: Candidate, quiet: QuietGrounds): boolean =>
   c.ground.groups.some(
     (g) =>
       !quiet.has(g.id) &&
-      carriesTo(c.component, g).some((r) => r.need.id === 'halal' && r.verdict === 'carries'),
+      carriesTo(c.component, g).some((r) => NO_PORK.includes(r.need.id) && r.verdict === 'carries'),
   );
 
 export const isUnrestricted = (group: Group): boolean => group.needs.length === 0 && !hasSmallChildren(group);

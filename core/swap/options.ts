@@ -12,7 +12,14 @@ import {
   type Larder,
 } from '../catalogue/index.js';
 import { lower } from '../check/index.js';
-import { placementsOf, wholePieces } from '../compose/index.js';
+import {
+  forbiddenToSmall,
+  groupsOf,
+  isNobodys,
+  placementsOf,
+  smallWithin,
+  wholePieces,
+} from '../compose/index.js';
 import { judgeGroup } from '../needs/index.js';
 import { keepsFree, type Command, type Placement, type Plan, type SurfaceId } from '../plan/index.js';
 import { choosePacks, effortOf, inPantry, minutesOf } from '../portion/index.js';
@@ -74,7 +81,23 @@ export function optionsFor(
     ...(wanted('home-made') ? homeMade(plan, larder, component, here, weights) : []),
     ...(wanted('split') ? splits(plan, larder, component, here, weights) : []),
   ];
-  return options.sort((a, b) => b.score - a.score || a.name.localeCompare(b.name));
+  return options
+    .filter((o) => !isForNobody(plan, o))
+    .sort((a, b) => b.score - a.score || a.name.localeCompare(b.name));
+}
+
+/** Would it lie on a surface where none of those who are served may eat it, or within reach of a child it may choke? */
+function isForNobody(plan: Plan, { component, form, commands }: SwapOption): boolean {
+  const surfaces = commands.flatMap((c) => ('surfaceId' in c ? [c.surfaceId] : []));
+  return plan.surfaces
+    .filter((s) => surfaces.includes(s.id))
+    .some((s) => {
+      const judged = groupsOf(plan, s).map(
+        (g) => [g.id as string, judgeGroup(component, form, g).verdict] as const,
+      );
+      const small = smallWithin(plan, s).some((g) => forbiddenToSmall(judgeGroup(component, form, g)));
+      return small || isNobodys(new Map(judged));
+    });
 }
 
 function known(plan: Plan, larder: Larder): Component[] {

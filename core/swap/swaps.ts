@@ -91,6 +91,8 @@ function judged(plan: Plan, before: readonly Finding[], option: SwapOption): Swa
       (f.code !== 'label-to-read' || f.components.includes(option.from)),
   );
   const come = after.filter((f) => f.glyph !== 'whole' && !before.some((b) => b.key === f.key));
+  // a proposal never carries a slip that stops service
+  if (come.some((f) => f.glyph === 'cracked')) return undefined;
   const worth = (fs: readonly Finding[]) => fs.reduce((n, f) => n + SLIP_WORTH[f.glyph], 0);
   return {
     ...swap,

@@ -6,14 +6,14 @@ import {
   certificateOf,
   labelQuestions,
   plateSums,
+  seatState,
   standingOf,
-  worstGlyph,
   type Checked,
   type Glyph,
   type LookedAfter,
   type Standing,
 } from '../../../core/check/index.js';
-import { formatMass, inUnits } from '../../../core/measure/index.js';
+import { formatMass, inUnits, type UnitSystem } from '../../../core/measure/index.js';
 import type { Group } from '../../../core/party/index.js';
 import type { Plan } from '../../../core/plan/index.js';
 import { Frame } from '../../frame/Frame.js';
@@ -37,13 +37,8 @@ export function Check({ plan, checked }: { plan: Plan; checked: Checked }) {
   const { seenBy, see } = useSession();
   const group = plan.party.find((g) => g.id === seenBy);
   const [surface, setSurface] = usePickedSurface(plan);
-  const groupGlyph = (g: Group): Glyph => {
-    const care = checked.care.groups.find((x) => x.group.id === g.id);
-    const about = checked.findings.filter(
-      (f) => f.glyph !== 'whole' && f.concerns.includes(g.id) && f.concerns.length < plan.party.length,
-    );
-    return care && !care.ok ? 'cracked' : worstGlyph(about);
-  };
+  const stateOf = (g: Group) => seatState(checked, g);
+  const groupGlyph = (g: Group): Glyph => stateOf(g).glyph;
   const count = (glyph: Glyph) =>
     plan.party.filter((g) => groupGlyph(g) === glyph).reduce((n, g) => n + g.count, 0);
   return (
@@ -86,9 +81,12 @@ export function Check({ plan, checked }: { plan: Plan; checked: Checked }) {
           party={plan.party}
           r={258}
           state={groupGlyph}
+          letBe={(g) => stateOf(g).letBe}
           picked={seenBy}
           onPick={(id) => see(seenBy === id ? null : id)}
-          label={(g) => `${g.name}, ${g.count} guests: ${groupGlyph(g)}. See the board as they do`}
+          label={(g) =>
+            `${g.name}, ${g.count} guests: ${groupGlyph(g)}${stateOf(g).letBe ? ', a question was let be' : ''}. See the board as they do`
+          }
         />
         {surface && (
           <BoardImage
@@ -111,6 +109,12 @@ export function Check({ plan, checked }: { plan: Plan; checked: Checked }) {
   );
 }
 
+/** What is left when the others with needs fill up on this group's foods first; nothing where that is as much. */
+const worstWords = (g: LookedAfter, units: UnitSystem): string =>
+  Math.floor(g.worstG / g.group.count) < Math.floor(g.sureG / g.group.count)
+    ? `; at worst ${formatMass(Math.floor(g.worstG / g.group.count), units)}`
+    : '';
+
 function WholeParty({ plan, checked }: { plan: Plan; checked: Checked }) {
   const units = useSettings((s) => s.units);
   const { see, edit } = useSession();
@@ -121,7 +125,7 @@ function WholeParty({ plan, checked }: { plan: Plan; checked: Checked }) {
   const open = new Set(questions.filter((q) => q.answer === undefined).map((q) => q.component.id)).size;
   const words = (g: LookedAfter) =>
     g.ok
-      ? `${formatMass(g.sureG / g.group.count, units)} each, ${g.bites} bites`
+      ? `${formatMass(Math.floor(g.sureG / g.group.count), units)} each, ${g.bites} bites${worstWords(g, units)}`
       : inUnits(g.missing.join('; '), units);
   return (
     <>

@@ -222,6 +222,7 @@ const KIND_WORDS: Record<ConvertedItem['kind'], string> = {
   'home-made': 'is made as',
   split: 'gets a twin',
   apart: 'goes on a board apart',
+  added: 'is added',
   'leave-out': 'is left out',
 };
 
@@ -260,7 +261,7 @@ function Items({
               </td>
               <th scope="row">
                 {name} {KIND_WORDS[i.kind]}{' '}
-                {i.kind === 'apart' || i.kind === 'leave-out' ? '' : <b>{i.name}</b>}
+                {i.kind === 'apart' || i.kind === 'leave-out' || i.kind === 'added' ? '' : <b>{i.name}</b>}
               </th>
               <td>
                 {Math.round(i.likeness * 100)} of 100 alike

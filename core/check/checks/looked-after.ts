@@ -23,8 +23,17 @@ export function lookedAfter(c: CheckContext): Finding[] {
         components: [],
         surfaceId: null,
         text: 'Everyone is looked after.',
-        why: `It holds as long as the others take no more than ${shareWords(care.greed)}.${certificate.shortFirst ? ` ${certificate.shortFirst.text}` : ''}`,
-        facts: [{ what: 'holds up to', value: `${care.greed.toFixed(2)} times`, source: 'this plan' }],
+        why: `${certificate.text}${certificate.shortFirst ? ` ${certificate.shortFirst.text}` : ''}`,
+        facts: [
+          { what: 'holds up to', value: shareWords(care.greed), source: 'this plan' },
+          ...certificate.groups
+            .filter((g) => g.worstEach < g.gramsEach)
+            .map((g) => ({
+              what: `${g.group.name}, at worst`,
+              value: `${g.worstEach} g each`,
+              source: 'this plan' as const,
+            })),
+        ],
         remedies: certificate.remedy ? [certificate.remedy] : [],
         grave: false,
       },
