@@ -16,6 +16,7 @@ import { Brief } from './stations/brief/Brief.js';
 import { Check } from './stations/check/Check.js';
 import { Choose } from './stations/choose/Choose.js';
 import { Lay } from './stations/lay/Lay.js';
+import { openStore } from './store/db.js';
 import { usePreview } from './store/preview.js';
 import { useSession } from './store/session.js';
 import { warmKitchen } from './workers/kitchen.js';
@@ -115,8 +116,11 @@ function App() {
   );
 }
 
-createRoot(document.getElementById('root')!).render(
-  <StrictMode>
-    <App />
-  </StrictMode>,
+const root = createRoot(document.getElementById('root')!);
+void openStore().then(() =>
+  root.render(
+    <StrictMode>
+      <App />
+    </StrictMode>,
+  ),
 );

@@ -9,6 +9,7 @@ import { useKitchen } from '../store/kitchen-jobs.js';
 import { useSession } from '../store/session.js';
 import { Motif } from '../ui/Motif.js';
 import { CommandBox } from './CommandBox.js';
+import { GoneNote } from './GoneNote.js';
 import { SavedAt } from './SavedAt.js';
 import { ShortcutSheet } from './ShortcutSheet.js';
 import { StationLink } from './StationLink.js';
@@ -54,6 +55,7 @@ export function Frame({ plan, station, checked, shelf, foot, children }: Props) 
   });
   return (
     <div className={`frame ${stepped ? 'stepped' : ''} ${squint ? 'squint' : ''}`} data-station={station}>
+      <GoneNote />
       <header>
         <h1>
           <Link

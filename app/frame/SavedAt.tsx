@@ -1,8 +1,20 @@
+import { canonicalText } from '../../core/plan/index.js';
 import { useSession } from '../store/session.js';
+import { saveFile } from '../ui/save.js';
 
-/** When the plan was last written to this browser's store. */
+/** When the plan was last written to this browser's store; while it is not, that and what can be done stands here. */
 export function SavedAt() {
-  const { savedAt, saving } = useSession();
+  const { savedAt, saving, unsaved, gone, plan } = useSession();
+  if (unsaved && plan)
+    return (
+      <span role="alert">
+        <b>not saved</b>: it is tried again.{' '}
+        <button className="link" onClick={() => saveFile(`${plan.id}.plate.json`, canonicalText(plan))}>
+          Save to a file
+        </button>
+      </span>
+    );
+  if (gone) return <span>not saved</span>;
   if (saving > 0) return <span>saving …</span>;
   if (!savedAt) return null;
   const time = new Date(savedAt).toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' });

@@ -5,18 +5,19 @@ import { guestsIn } from '../../core/party/index.js';
 import type { Plan } from '../../core/plan/index.js';
 import { BoardImage } from '../plate/BoardImage.js';
 import { China } from '../plate/China.js';
-import type { PlanRow } from '../store/db.js';
+import { storageKept, type CardRow } from '../store/db.js';
+import { TRASH_DAYS } from '../store/plans.js';
 import { useSettings } from '../store/settings.js';
 import { Motif } from '../ui/Motif.js';
 import { PaperDialog } from '../ui/Paper.js';
-import { useBoardUrl } from '../ui/pictures.js';
 import { Rim } from '../ui/rims.js';
+import { useCardPicture } from './cardPicture.js';
 import { useTable, type Table } from './useTable.js';
 
 /** The table with all plans: new, open, copy, delete with undo, import, save, the demo. */
 export function Start() {
   const table = useTable();
-  const first = table.rows?.[0]?.doc;
+  const { first } = table;
   return (
     <div className="start">
       <div className="start-plate">
@@ -29,7 +30,13 @@ export function Start() {
       </div>
       <main className="start-side">
         <Masthead />
-        {table.rows && !first && <Welcome />}
+        {!storageKept && (
+          <p role="alert" className="caution">
+            This browser keeps nothing for Round Plate: plans are lost when the page is closed. Save them to a
+            file.
+          </p>
+        )}
+        {table.rows && table.rows.length === 0 && <Welcome />}
         {first && <OnTheTable plan={first} />}
         <Actions table={table} first={first} />
         <ul className="cards">
@@ -37,6 +44,7 @@ export function Start() {
             <Card key={row.id} row={row} table={table} />
           ))}
         </ul>
+        <Trash table={table} />
         <p className="caution">
           Plans stay in this browser. Round Plate helps to plan: read the label, ask the guest, and follow
           local food rules and medical or religious advice.
@@ -44,6 +52,7 @@ export function Start() {
       </main>
       <RefusedDialog table={table} />
       <TwinDialog table={table} />
+      <NotTakenDialog table={table} />
     </div>
   );
 }
@@ -218,33 +227,113 @@ function TwinDialog({ table }: { table: Table }) {
   );
 }
 
-function Card({ row, table }: { row: PlanRow; table: Table }) {
-  const { occasion, party, surfaces } = row.doc;
-  const url = useBoardUrl(row.doc, surfaces[0]);
-  const saved = new Date(row.savedAt).toLocaleString('en-GB', {
+function NotTakenDialog({ table }: { table: Table }) {
+  const { notTaken } = table;
+  return (
+    <PaperDialog
+      open={notTaken !== undefined}
+      onClose={table.forgetNotTaken}
+      title="Not every plan was taken"
+      hint={`${notTaken?.name ?? ''}: ${notTaken?.taken ?? 0} were taken. These were not:`}
+    >
+      <ul>
+        {notTaken?.plans.slice(0, MOST_PROBLEMS * 4).map((p) => (
+          <li key={p.index}>
+            <b>{p.name || `Plan ${p.index + 1}`}</b>:{' '}
+            {p.problems[0]?.path && <code>{p.problems[0].path} </code>}
+            {p.problems[0]?.reason}
+          </li>
+        ))}
+      </ul>
+    </PaperDialog>
+  );
+}
+
+const dayAndTime = (at: number): string =>
+  new Date(at).toLocaleString('en-GB', {
     day: 'numeric',
     month: 'short',
     hour: '2-digit',
     minute: '2-digit',
   });
+
+function Card({ row, table }: { row: CardRow; table: Table }) {
+  const { ref, url } = useCardPicture(row);
+  if (row.damage) return <DamagedCard row={row} table={table} />;
   return (
-    <li className="plan-card">
+    <li className="plan-card" ref={ref}>
       {url && <img src={url} alt="" />}
-      <Link to={`/plan/${row.id}/brief`}>{occasion.name}</Link>
+      <Link to={`/plan/${row.id}/brief`}>{row.name}</Link>
       <br />
-      {guestsIn(party)} guests, saved {saved}
+      {row.guests} guests, saved {dayAndTime(row.savedAt)}
       <div className="row" style={{ marginTop: 4 }}>
-        <button className="link" onClick={() => void table.copy(row)} aria-label={`Copy ${occasion.name}`}>
+        <button className="link" onClick={() => void table.copy(row)} aria-label={`Copy ${row.name}`}>
           Copy
         </button>
-        <button
-          className="link"
-          onClick={() => void table.remove(row)}
-          aria-label={`Delete ${occasion.name}`}
-        >
+        <button className="link" onClick={() => void table.remove(row)} aria-label={`Delete ${row.name}`}>
           Delete
         </button>
       </div>
     </li>
+  );
+}
+
+/** A record that cannot be read takes nothing else with it. */
+function DamagedCard({ row, table }: { row: CardRow; table: Table }) {
+  return (
+    <li className="plan-card">
+      <b>{row.name}</b>
+      <br />
+      <span role="alert">{row.damage}</span>
+      <div className="row" style={{ marginTop: 4 }}>
+        <button
+          className="link"
+          onClick={() => void table.saveRaw(row)}
+          aria-label={`Save ${row.name} as it is`}
+        >
+          Save it as it is
+        </button>
+        <button className="link" onClick={() => void table.remove(row)} aria-label={`Delete ${row.name}`}>
+          Delete
+        </button>
+      </div>
+    </li>
+  );
+}
+
+/** What was deleted, for thirty days. */
+function Trash({ table }: { table: Table }) {
+  if (table.trash.length === 0) return null;
+  return (
+    <details style={{ marginTop: 12 }}>
+      <summary>
+        Trash: {table.trash.length} {table.trash.length === 1 ? 'plan' : 'plans'}, kept for {TRASH_DAYS} days
+      </summary>
+      <ul className="cards">
+        {table.trash.map((row) => (
+          <li key={row.id} className="plan-card">
+            <b>{row.name}</b>
+            <br />
+            deleted {dayAndTime(row.deletedAt!)}
+            <div className="row" style={{ marginTop: 4 }}>
+              <button
+                className="link"
+                onClick={() => void table.putBack(row)}
+                aria-label={`Put back ${row.name}`}
+              >
+                Put back
+              </button>
+              <button
+                className="link"
+                onClick={() => void table.removeForGood(row)}
+                aria-label={`Delete ${row.name} for good`}
+              >
+                Delete for good
+              </button>
+            </div>
+          </li>
+        ))}
+      </ul>
+    </details>
   );
 }

@@ -2,17 +2,23 @@ import { useLiveQuery } from 'dexie-react-hooks';
 import { useEffect, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { toast } from 'sonner';
-import { readPlansText } from '../../core/exchange/index.js';
-import {
-  emptyPlan,
-  MAX_FILE_BYTES,
-  readPlanText,
-  type Plan,
-  type ReadProblem,
-} from '../../core/plan/index.js';
+import { MAX_BUNDLE_BYTES, readPlansText, type NotTaken } from '../../core/exchange/index.js';
+import { emptyPlan, readPlanText, type Plan, type ReadProblem } from '../../core/plan/index.js';
 import { localNow } from '../store/clock.js';
-import { db, type PlanRow } from '../store/db.js';
-import { allPlansText, freeId, markDeleted, purgeDeleted, putFree, putPlan } from '../store/plans.js';
+import { db, type CardRow } from '../store/db.js';
+import {
+  allPlansText,
+  makeCards,
+  markDeleted,
+  purgeDeleted,
+  putFree,
+  putNew,
+  putPlan,
+  rawText,
+  readRow,
+  removeForGood,
+  TRASH_DAYS,
+} from '../store/plans.js';
 import { useSettings } from '../store/settings.js';
 import { saveFile } from '../ui/save.js';
 
@@ -26,23 +32,39 @@ const askToKeep = (): void => void navigator.storage?.persist?.();
 
 /** What can be done with the plans on the table. */
 export function useTable() {
-  const rows = useLiveQuery(() =>
-    db.plans
-      .orderBy('savedAt')
-      .reverse()
-      .filter((p) => p.deletedAt === null)
-      .toArray(),
-  );
+  const cards = useLiveQuery(() => db.cards.orderBy('savedAt').reverse().toArray());
+  const rows = cards?.filter((c) => c.deletedAt === null);
+  const trash = cards?.filter((c) => c.deletedAt !== null) ?? [];
+  const firstId = rows?.find((c) => !c.damage)?.id;
+  const firstRev = rows?.find((c) => !c.damage)?.rev;
+  const [first, setFirst] = useState<Plan>();
+  useEffect(() => {
+    let over = false;
+    const shown = (plan: Plan | undefined) => !over && setFirst(plan);
+    if (firstId === undefined) shown(undefined);
+    else
+      void readRow(firstId).then(
+        (row) => shown(row?.doc),
+        () => shown(undefined),
+      );
+    return () => {
+      over = true;
+    };
+  }, [firstId, firstRev]);
   const navigate = useNavigate();
   const [refused, setRefused] = useState<Refused>();
+  const [notTaken, setNotTaken] = useState<NotAllTaken>();
   /** Plans brought in whose id is taken: asked about one by one. */
   const [twins, setTwins] = useState<Plan[]>([]);
   useEffect(() => {
-    void purgeDeleted();
+    // cards of plans that another version stored, then the trash of a month ago
+    void makeCards().then(() => purgeDeleted(Date.now()));
   }, []);
   const open = (id: string, station = 'brief'): void => void navigate(`/plan/${id}/${station}`);
   return {
     rows,
+    trash,
+    first,
     refused,
     forgive: () => setRefused(undefined),
     twin: twins[0],
@@ -50,23 +72,24 @@ export function useTable() {
     async demo(name = 'comet-watch'): Promise<void> {
       const read = readPlanText(await (await fetch(`/demo/${name}.plate.json`)).text());
       if (!read.ok) return void toast.error('The demo could not be read.');
-      const id = await freeId(read.plan.id);
-      await putPlan({ ...read.plan, id }, Date.now());
+      const id = await putNew(read.plan, Date.now());
       askToKeep();
       return open(id);
     },
     async fresh(): Promise<void> {
-      const id = await freeId('occasion');
       const answers = [...useSettings.getState().forGood];
-      await putPlan({ ...emptyPlan(id, `${localNow().slice(0, 10)}T19:00`), answers }, Date.now());
+      const plan = { ...emptyPlan('occasion', `${localNow().slice(0, 10)}T19:00`), answers };
+      const id = await putNew(plan, Date.now());
       askToKeep();
       open(id);
     },
     async bringIn(file: File): Promise<void> {
       // a file that is too large is not even read
-      const text = file.size > MAX_FILE_BYTES ? '' : await file.text();
+      const text = file.size > MAX_BUNDLE_BYTES ? '' : await file.text();
       const read = readPlansText(text, file.size);
       if (!read.ok) return setRefused({ name: file.name, problems: read.problems });
+      if (read.notTaken.length > 0)
+        setNotTaken({ name: file.name, taken: read.plans.length, plans: read.notTaken });
       const taken = await putFree(read.plans, Date.now());
       setTwins((now) => [...now, ...taken]);
       const stored = read.plans.filter((p) => !taken.includes(p));
@@ -78,23 +101,45 @@ export function useTable() {
       const twin = twins[0];
       setTwins((now) => now.slice(1));
       if (!twin || how === 'neither') return;
-      await putPlan(how === 'both' ? { ...twin, id: await freeId(twin.id) } : twin, Date.now());
+      if (how === 'both') await putNew(twin, Date.now());
+      else await putPlan(twin, Date.now());
     },
-    async remove(row: PlanRow): Promise<void> {
+    async remove(row: CardRow): Promise<void> {
       await markDeleted(row.id, Date.now());
-      toast(`“${row.doc.occasion.name}” is cleared away.`, {
+      toast(`“${row.name}” is cleared away. It lies in the trash for ${TRASH_DAYS} days.`, {
         action: { label: 'Undo', onClick: () => void markDeleted(row.id, null) },
         duration: UNDO_MS,
       });
     },
-    async copy(row: PlanRow): Promise<void> {
-      const occasion = { ...row.doc.occasion, name: `${row.doc.occasion.name} again`.slice(0, 80) };
-      await putPlan({ ...row.doc, id: await freeId(row.id), occasion }, Date.now());
+    putBack: (row: CardRow) => markDeleted(row.id, null),
+    removeForGood: (row: CardRow) => removeForGood(row.id),
+    async copy(row: CardRow): Promise<void> {
+      const read = await readRow(row.id);
+      if (!read) return;
+      const occasion = { ...read.doc.occasion, name: `${row.name} again`.slice(0, 80) };
+      await putNew({ ...read.doc, occasion }, Date.now());
+    },
+    /** A damaged plan as it lies there, for whoever can mend it. */
+    async saveRaw(row: CardRow): Promise<void> {
+      saveFile(`${row.id}.damaged.json`, await rawText(row.id));
     },
     async saveAll(): Promise<void> {
-      saveFile('round-plate-plans.json', await allPlansText());
+      const { text, damaged } = await allPlansText();
+      saveFile('round-plate-plans.json', text);
+      if (damaged.length > 0)
+        toast.error(
+          `${damaged.length} damaged ${damaged.length === 1 ? 'plan is' : 'plans are'} not in the file: save each from its card.`,
+        );
     },
+    notTaken,
+    forgetNotTaken: () => setNotTaken(undefined),
   };
+}
+
+export interface NotAllTaken {
+  name: string;
+  taken: number;
+  plans: readonly NotTaken[];
 }
 
 export type Table = ReturnType<typeof useTable>;

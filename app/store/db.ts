@@ -1,15 +1,37 @@
 import Dexie, { type Table } from 'dexie';
-import type { Change, Plan } from '../../core/plan/index.js';
+import type { Change } from '../../core/plan/index.js';
 
-/** A stored plan. `rev` grows with every write; `cursor` is how many of its steps are done. */
+/**
+ * A stored plan. `rev` grows with every write; `cursor` is how many of its steps are done. `doc` may be of an older
+ * version, or damaged: every reader goes through `readPlan`.
+ */
 export interface PlanRow {
   id: string;
-  doc: Plan;
+  doc: unknown;
   rev: number;
   cursor: number;
   savedAt: number;
-  /** Deleted plans stay until the next start, so that deleting can be undone. */
+  /** Deleting is a mark: for so long the plan lies in the trash, and can be put back. */
   deletedAt: number | null;
+}
+
+/** What the start page shows of a plan without reading it, kept with every write of it. */
+export interface CardRow {
+  id: string;
+  name: string;
+  guests: number;
+  rev: number;
+  savedAt: number;
+  deletedAt: number | null;
+  /** Why the plan cannot be read; '' when it can. */
+  damage: string;
+}
+
+/** The small picture of a plan's first board, as it was at this revision. */
+export interface PictureRow {
+  id: string;
+  rev: number;
+  png: Blob;
 }
 
 /** One step of undo: stored, never exported. */
@@ -23,14 +45,44 @@ export interface StepRow {
 class PlateDb extends Dexie {
   plans!: Table<PlanRow, string>;
   steps!: Table<StepRow, [string, number]>;
+  cards!: Table<CardRow, string>;
+  pictures!: Table<PictureRow, string>;
 
   constructor() {
     super('round-plate');
     this.version(1).stores({ plans: 'id, savedAt', steps: '[planId+index], planId' });
+    this.version(2).stores({ cards: 'id, savedAt', pictures: 'id' });
   }
 }
 
-export const db = new PlateDb();
+export let db = new PlateDb();
+
+/** False when plans are kept in memory alone: the browser gives no storage. */
+export let storageKept = true;
+
+const OPENS_WITHIN_MS = 8000;
+
+/**
+ * Opens the store. Where the browser has none, or refuses it, work goes on in memory until the page is closed, and the
+ * start page says so.
+ */
+export async function openStore(): Promise<void> {
+  try {
+    await Promise.race([
+      db.open(),
+      new Promise((_, fail) =>
+        setTimeout(() => fail(new Error('The storage does not answer.')), OPENS_WITHIN_MS),
+      ),
+    ]);
+  } catch {
+    const memory = await import('fake-indexeddb');
+    Dexie.dependencies.indexedDB = memory.indexedDB;
+    Dexie.dependencies.IDBKeyRange = memory.IDBKeyRange;
+    db = new PlateDb();
+    storageKept = false;
+    await db.open();
+  }
+}
 
 /** Steps further back than this are forgotten. */
 export const MOST_STEPS = 300;

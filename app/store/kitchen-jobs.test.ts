@@ -142,7 +142,9 @@ describe('composing', () => {
     session().close();
     answer(composed(withFood('feta')));
     await done;
-    expect((await db.plans.get(plan.id))!.doc.placements.map((p) => p.componentId)).toEqual(['brie']);
+    expect(((await db.plans.get(plan.id))!.doc as Plan).placements.map((p) => p.componentId)).toEqual([
+      'brie',
+    ]);
   });
 
   test('two proposals in a row are two steps', async () => {

@@ -1,16 +1,22 @@
 import '../testing/indexed-db.js';
 import { beforeEach, describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
+import { readdirSync, readFileSync } from 'node:fs';
+import path from 'node:path';
+import { fileURLToPath } from 'node:url';
 import { canonicalText, type Plan } from '../../core/plan/index.js';
 import { group, id, lies, planWith } from '../../core/testing/plans.js';
 import { db, MOST_STEPS } from './db.js';
 import {
   allPlansText,
   freeId,
+  makeCards,
   markDeleted,
   purgeDeleted,
   putFree,
+  putNew,
   putPlan,
+  rawText,
   readRow,
   stepLabels,
   writeCommand,
@@ -25,6 +31,7 @@ const ID = plan.id;
 
 beforeEach(async () => {
   await db.plans.clear();
+  await db.cards.clear();
   await db.steps.clear();
   await putPlan(plan, 1);
 });
@@ -62,7 +69,7 @@ describe('an edit in the store', () => {
 
   test('on a plan that another tab deleted is told', async () => {
     await db.plans.delete(ID);
-    expect(await notes('a')).toEqual({ ok: false, reason: 'The plan was deleted in another tab.' });
+    expect(await notes('a')).toMatchObject({ ok: false, gone: true });
   });
 
   test('of two tabs is kept from both: the second is made on top of the first, and told', async () => {
@@ -109,7 +116,7 @@ describe('undo and redo', () => {
   test('is refused where another writer has changed the same place since', async () => {
     await notes('a');
     const row = (await db.plans.get(ID))!;
-    await db.plans.put({ ...row, doc: { ...row.doc, notes: 'by hand' }, rev: row.rev + 1 });
+    await db.plans.put({ ...row, doc: { ...(row.doc as Plan), notes: 'by hand' }, rev: row.rev + 1 });
     expect(await writeStep(ID, 'back', 3)).toEqual({
       ok: false,
       reason: 'Another tab has changed notes since.',
@@ -145,7 +152,7 @@ describe('undo and redo', () => {
 describe('the table of plans', () => {
   test('a plan that can no longer be read is told and not overwritten', async () => {
     const row = (await db.plans.get(ID))!;
-    await db.plans.put({ ...row, doc: { ...row.doc, party: 'nobody' } as never });
+    await db.plans.put({ ...row, doc: { ...(row.doc as Plan), party: 'nobody' } });
     await expect(readRow(ID)).rejects.toThrow('party');
     expect(((await db.plans.get(ID))!.doc as unknown as { party: string }).party).toBe('nobody');
   });
@@ -157,7 +164,7 @@ describe('the table of plans', () => {
     await markDeleted(ID, null);
     expect((await stored()).notes).toBe('a');
     await markDeleted(ID, 6);
-    await purgeDeleted();
+    await purgeDeleted(6 + 31 * 86_400_000);
     expect([await db.plans.count(), await db.steps.count()]).toEqual([0, 0]);
   });
 
@@ -175,10 +182,68 @@ describe('the table of plans', () => {
     expect(await db.plans.count()).toBe(2);
   });
 
-  test('a deleted plan does not hold its id', async () => {
+  test('a plan brought in never takes the place of one in the trash', async () => {
+    await notes('mine');
     await markDeleted(ID, 5);
     expect(await putFree([plan], 3)).toEqual([]);
-    expect((await readRow(ID))!.deletedAt).toBeNull();
+    expect((await readRow(`${ID}-2`))!.doc.notes).toBe('');
+    await markDeleted(ID, null);
+    expect((await stored()).notes).toBe('mine');
+  });
+
+  test('the trash keeps a plan for thirty days, whatever page is opened meanwhile', async () => {
+    await markDeleted(ID, 1000);
+    await purgeDeleted(1000 + 29 * 86_400_000);
+    expect(await db.plans.count()).toBe(1);
+    await purgeDeleted(1000 + 31 * 86_400_000);
+    expect([await db.plans.count(), await db.cards.count()]).toEqual([0, 0]);
+  });
+
+  test('copies that several tabs make at once all happen', async () => {
+    const ids = await Promise.all(Array.from({ length: 12 }, (_, i) => putNew(plan, i)));
+    expect(new Set(ids).size).toBe(12);
+    expect(await db.plans.count()).toBe(13);
+    expect(await db.cards.count()).toBe(13);
+  });
+
+  test('a write into a plan that was deleted elsewhere writes nothing and says so', async () => {
+    await markDeleted(ID, 5);
+    expect(await notes('late')).toMatchObject({ ok: false, gone: true });
+    await markDeleted(ID, null);
+    expect((await stored()).notes).toBe('');
+  });
+
+  test('one damaged record has a damaged card, and takes nothing else with it', async () => {
+    await putPlan({ ...plan, id: 'other' }, 1);
+    await db.plans.put({
+      id: 'broken',
+      doc: { occasion: { name: 'Half a plan' } },
+      rev: 1,
+      cursor: 0,
+      savedAt: 1,
+      deletedAt: null,
+    });
+    await db.plans.put({ id: 'empty', doc: null, rev: 1, cursor: 0, savedAt: 1, deletedAt: null });
+    await makeCards();
+    const cards = await db.cards.toArray();
+    expect(cards.map((c) => [c.id, c.damage === ''])).toEqual([
+      ['broken', false],
+      ['empty', false],
+      ['other', true],
+      [ID, true],
+    ]);
+    expect(cards[0]!.name).toBe('Half a plan');
+    const { text, damaged } = await allPlansText();
+    expect([(JSON.parse(text) as { plans: unknown[] }).plans.length, damaged]).toEqual([
+      2,
+      ['broken', 'empty'],
+    ]);
+    expect(JSON.parse(await rawText('broken'))).toEqual({ occasion: { name: 'Half a plan' } });
+  });
+
+  test('the cards follow every write', async () => {
+    await writeCommand(ID, 1, { name: 'set-party', party: [group('all', 9)] }, 7);
+    expect(await db.cards.get(ID)).toMatchObject({ guests: 9, rev: 2, savedAt: 7, deletedAt: null });
   });
 
   test('putting a plan in another’s place begins its history anew', async () => {
@@ -192,8 +257,52 @@ describe('the table of plans', () => {
     await putPlan({ ...plan, id: 'other' }, 1);
     await notes('a');
     await markDeleted('other', 5);
-    const file = JSON.parse(await allPlansText()) as { plans: Record<string, unknown>[] };
+    const file = JSON.parse((await allPlansText()).text) as { plans: Record<string, unknown>[] };
     expect(file.plans.map((p) => p.id)).toEqual([ID]);
     expect(Object.keys(file.plans[0]!)).not.toContain('rev');
+  });
+});
+
+describe('plans that an older Round Plate stored', () => {
+  const samples = path.join(path.dirname(fileURLToPath(import.meta.url)), '../../core/plan/samples');
+  const SAMPLES = readdirSync(samples).filter((f) => f.endsWith('.json'));
+  const sample = (file: string) => JSON.parse(readFileSync(path.join(samples, file), 'utf8')) as Plan;
+  const put = (doc: unknown, id = 'old') =>
+    db.plans.put({ id, doc, rev: 1, cursor: 0, savedAt: 1, deletedAt: null });
+
+  test.each(SAMPLES)('%s opens, is edited, and the edit is undone', async (file) => {
+    const old = { ...sample(file), id: 'old' };
+    await put(old);
+    const before = (await readRow('old'))!.doc;
+    expect(before.party.length).toBeGreaterThan(0);
+    const edit = await writeCommand('old', 1, { name: 'set-notes', notes: 'new words' }, 2);
+    expect(edit).toMatchObject({ ok: true });
+    expect((await readRow('old'))!.doc.notes).toBe('new words');
+    expect(await writeStep('old', 'back', 3)).toMatchObject({ ok: true });
+    expect(canonicalText((await readRow('old'))!.doc)).toBe(canonicalText(before));
+    await makeCards();
+    expect((await db.cards.get('old'))!.damage).toBe('');
+  });
+
+  test.each(SAMPLES)('%s that lies about its version is read by what it holds', async (file) => {
+    const truth = sample(file);
+    await put({ ...truth, id: 'old' });
+    const expected = canonicalText((await readRow('old'))!.doc);
+    for (const version of [1, 2, 3]) {
+      await put({ ...truth, id: 'old', version });
+      expect([file, version, canonicalText((await readRow('old'))!.doc) === expected]).toEqual([
+        file,
+        version,
+        true,
+      ]);
+    }
+  });
+
+  test('a newer one is refused and left alone', async () => {
+    const newer = { ...sample(SAMPLES.at(-1)!), id: 'old', version: 99, more: 'than we know' };
+    await put(newer);
+    await expect(readRow('old')).rejects.toThrow('newer Round Plate');
+    await expect(writeCommand('old', 1, { name: 'set-notes', notes: 'x' }, 2)).rejects.toThrow('newer');
+    expect((await db.plans.get('old'))!.doc).toEqual(newer);
   });
 });

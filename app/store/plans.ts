@@ -2,28 +2,85 @@ import {
   applyCommand,
   clashes,
   diff,
-  planSchema,
   play,
+  readPlan,
   type Command,
   type Plan,
 } from '../../core/plan/index.js';
 import { bundleText } from '../../core/exchange/index.js';
-import { db, MOST_STEPS, type PlanRow, type StepRow } from './db.js';
+import { guestsIn } from '../../core/party/index.js';
+import { db, MOST_STEPS, type CardRow, type PlanRow, type StepRow } from './db.js';
 
 /** What a write did. `merged`: another tab had written in between, and the edit was made on top of its plan. */
 export type Written =
-  { ok: true; row: PlanRow; merged: boolean; label: string } | { ok: false; reason: string };
+  | { ok: true; row: ReadRow; merged: boolean; label: string }
+  /** `gone`: the plan was deleted elsewhere; nothing was written. */
+  | { ok: false; reason: string; gone?: true };
 
-/** A stored plan is data from outside too: one that cannot be read any more is told, never overwritten. */
-export async function readRow(id: string): Promise<PlanRow | undefined> {
+const GONE: Written = { ok: false, reason: 'This plan was deleted elsewhere.', gone: true };
+
+/** A row whose plan has been read. */
+export type ReadRow = Omit<PlanRow, 'doc'> & { doc: Plan };
+
+/** A stored plan is data from outside too: an older one is brought up to now, one that cannot be read is told. */
+export function readDoc(doc: unknown): Plan {
+  const read = readPlan(doc);
+  if (read.ok) return read.plan;
+  const [first] = read.problems;
+  throw new Error(`The stored plan cannot be read: ${first?.path ? `${first.path}: ` : ''}${first?.reason}`);
+}
+
+export async function readRow(id: string): Promise<ReadRow | undefined> {
   const row = await db.plans.get(id);
   if (!row || row.deletedAt !== null) return undefined;
-  const parsed = planSchema.safeParse(row.doc);
-  if (!parsed.success)
-    throw new Error(
-      `The stored plan cannot be read: ${parsed.error.issues[0]?.path.join('.')}: ${parsed.error.issues[0]?.message}`,
-    );
-  return { ...row, doc: parsed.data };
+  return { ...row, doc: readDoc(row.doc) };
+}
+
+/** The plan as it lies in the store, whole or damaged, for saving it to a file. */
+export async function rawText(id: string): Promise<string> {
+  return `${JSON.stringify((await db.plans.get(id))?.doc ?? null, null, 1)}\n`;
+}
+
+const cardOf = (row: Omit<PlanRow, 'doc'>, doc: Plan): CardRow => ({
+  id: row.id,
+  name: doc.occasion.name,
+  guests: guestsIn(doc.party),
+  rev: row.rev,
+  savedAt: row.savedAt,
+  deletedAt: row.deletedAt,
+  damage: '',
+});
+
+/** Writes a plan and what the start page shows of it, in the transaction that is open. */
+async function putRow(row: ReadRow): Promise<void> {
+  await db.plans.put(row);
+  await db.cards.put(cardOf(row, row.doc));
+}
+
+/** Cards for plans that have none: those stored before there were cards, and those that another version wrote. */
+export async function makeCards(): Promise<void> {
+  const [plans, cards] = await Promise.all([
+    db.plans.toCollection().primaryKeys(),
+    db.cards.toCollection().primaryKeys(),
+  ]);
+  const known = new Set(cards);
+  for (const id of plans.filter((p) => !known.has(p))) {
+    const row = await db.plans.get(id);
+    if (row) await db.cards.put(cardFor(row));
+  }
+  const there = new Set(plans);
+  await db.cards.bulkDelete(cards.filter((id) => !there.has(id)));
+}
+
+function cardFor(row: PlanRow): CardRow {
+  try {
+    return cardOf(row, readDoc(row.doc));
+  } catch (error) {
+    const named = row.doc as { occasion?: { name?: unknown } } | null;
+    const name = typeof named?.occasion?.name === 'string' ? named.occasion.name : row.id;
+    const damage = error instanceof Error ? error.message : String(error);
+    return { ...row, name: name.slice(0, 80), guests: 0, damage };
+  }
 }
 
 /**
@@ -38,9 +95,9 @@ export async function writeCommand(
   /** Makes one step with the last one, if that has this name: a proposal that grew better is undone at once. */
   amends?: string,
 ): Promise<Written> {
-  return db.transaction('rw', db.plans, db.steps, async (): Promise<Written> => {
-    const row = await db.plans.get(id);
-    if (!row) return { ok: false, reason: 'The plan was deleted in another tab.' };
+  return db.transaction('rw', db.plans, db.steps, db.cards, async (): Promise<Written> => {
+    const row = await readRow(id);
+    if (!row) return GONE;
     const done = applyCommand(row.doc, command);
     if (!done.ok) return { ok: false, reason: done.problems.map((p) => `${p.path}: ${p.reason}`).join('; ') };
     if (done.changes.length === 0) return { ok: true, row, merged: row.rev !== knownRev, label: done.label };
@@ -49,11 +106,11 @@ export async function writeCommand(
       last && last.label === amends
         ? { ...last, changes: diff(play(row.doc, last.changes, 'back'), done.plan) }
         : { planId: id, index: row.cursor, label: done.label, changes: done.changes };
-    const next: PlanRow = { ...row, doc: done.plan, rev: row.rev + 1, cursor: step.index + 1, savedAt: now };
+    const next: ReadRow = { ...row, doc: done.plan, rev: row.rev + 1, cursor: step.index + 1, savedAt: now };
     await stepsBetween(id, row.cursor, Infinity).delete();
     await db.steps.put(step);
     await stepsBetween(id, 0, row.cursor - MOST_STEPS).delete();
-    await db.plans.put(next);
+    await putRow(next);
     return { ok: true, row: next, merged: row.rev !== knownRev, label: done.label };
   });
 }
@@ -64,9 +121,9 @@ const stepsBetween = (id: string, from: number, to: number) =>
 
 /** Undo or redo one step, refused when another tab has changed the same place since. */
 export async function writeStep(id: string, way: 'back' | 'forward', now: number): Promise<Written> {
-  return db.transaction('rw', db.plans, db.steps, async (): Promise<Written> => {
-    const row = await db.plans.get(id);
-    if (!row) return { ok: false, reason: 'The plan was deleted in another tab.' };
+  return db.transaction('rw', db.plans, db.steps, db.cards, async (): Promise<Written> => {
+    const row = await readRow(id);
+    if (!row) return GONE;
     const index = way === 'back' ? row.cursor - 1 : row.cursor;
     const step = await db.steps.get([id, index]);
     if (!step)
@@ -78,14 +135,14 @@ export async function writeStep(id: string, way: 'back' | 'forward', now: number
     if (against.length > 0)
       return { ok: false, reason: `Another tab has changed ${against[0]!.path.join('.')} since.` };
     const doc = play(row.doc, step.changes, way);
-    const next: PlanRow = {
+    const next: ReadRow = {
       ...row,
       doc,
       rev: row.rev + 1,
       cursor: way === 'back' ? index : index + 1,
       savedAt: now,
     };
-    await db.plans.put(next);
+    await putRow(next);
     return { ok: true, row: next, merged: false, label: step.label };
   });
 }
@@ -101,30 +158,57 @@ export async function stepLabels(
 
 /** Puts a whole plan into the store: new, duplicated or imported. Its history begins here. */
 export async function putPlan(plan: Plan, now: number): Promise<void> {
-  await db.transaction('rw', db.plans, db.steps, async () => {
-    const old = await db.plans.get(plan.id);
-    await db.steps.where('planId').equals(plan.id).delete();
-    await db.plans.put({
-      id: plan.id,
-      doc: plan,
-      rev: (old?.rev ?? 0) + 1,
-      cursor: 0,
-      savedAt: now,
-      deletedAt: null,
-    });
+  await db.transaction('rw', db.plans, db.steps, db.cards, () => putWhole(plan, now));
+}
+
+async function putWhole(plan: Plan, now: number): Promise<void> {
+  const old = await db.plans.get(plan.id);
+  await db.steps.where('planId').equals(plan.id).delete();
+  await putRow({
+    id: plan.id,
+    doc: plan,
+    rev: (old?.rev ?? 0) + 1,
+    cursor: 0,
+    savedAt: now,
+    deletedAt: null,
   });
 }
 
-export async function markDeleted(id: string, deletedAt: number | null): Promise<void> {
-  await db.plans.update(id, { deletedAt });
+/** The plan under an id that is free, found and taken in one transaction: copies in two tabs at once both happen. */
+export async function putNew(plan: Plan, now: number): Promise<string> {
+  return db.transaction('rw', db.plans, db.steps, db.cards, async () => {
+    const id = await freeId(plan.id);
+    await putWhole({ ...plan, id }, now);
+    return id;
+  });
 }
 
-/** Plans deleted before this start are gone for good. */
-export async function purgeDeleted(): Promise<void> {
-  const gone = await db.plans.filter((p) => p.deletedAt !== null).primaryKeys();
-  await db.transaction('rw', db.plans, db.steps, async () => {
-    await db.plans.bulkDelete(gone);
-    for (const id of gone) await db.steps.where('planId').equals(id).delete();
+/** Into the trash, or out of it again. */
+export async function markDeleted(id: string, deletedAt: number | null): Promise<void> {
+  await db.transaction('rw', db.plans, db.cards, async () => {
+    await db.plans.update(id, { deletedAt });
+    await db.cards.update(id, { deletedAt });
+  });
+}
+
+/** So long a deleted plan lies in the trash. */
+export const TRASH_DAYS = 30;
+const DAY_MS = 86_400_000;
+
+/** Plans that have lain in the trash for thirty days are gone for good. */
+export async function purgeDeleted(now: number): Promise<void> {
+  const old = await db.plans
+    .filter((p) => p.deletedAt !== null && p.deletedAt < now - TRASH_DAYS * DAY_MS)
+    .primaryKeys();
+  for (const id of old) await removeForGood(id);
+}
+
+export async function removeForGood(id: string): Promise<void> {
+  await db.transaction('rw', db.plans, db.steps, db.cards, db.pictures, async () => {
+    await db.plans.delete(id);
+    await db.cards.delete(id);
+    await db.pictures.delete(id);
+    await db.steps.where('planId').equals(id).delete();
   });
 }
 
@@ -137,10 +221,17 @@ export async function freeId(wanted: string): Promise<string> {
   }
 }
 
-/** All plans as one file. */
-export async function allPlansText(): Promise<string> {
+/** All plans as one file, and the names of those that cannot be read: they are saved raw, one by one. */
+export async function allPlansText(): Promise<{ text: string; damaged: string[] }> {
   const rows = await db.plans.filter((p) => p.deletedAt === null).toArray();
-  return bundleText(rows.map((r) => r.doc));
+  const plans: Plan[] = [];
+  const damaged: string[] = [];
+  for (const row of rows) {
+    const read = readPlan(row.doc);
+    if (read.ok) plans.push(read.plan);
+    else damaged.push(row.id);
+  }
+  return { text: bundleText(plans), damaged };
 }
 
 /** Stores those of the plans whose id is free, and returns the others: the stylist says what happens with them. */
@@ -149,6 +240,7 @@ export async function putFree(plans: readonly Plan[], now: number): Promise<Plan
   for (const plan of plans) {
     const known = await db.plans.get(plan.id);
     if (known && known.deletedAt === null) twins.push(plan);
+    else if (known) await putNew(plan, now);
     else await putPlan(plan, now);
   }
   return twins;

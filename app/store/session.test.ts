@@ -1,8 +1,9 @@
 import '../testing/indexed-db.js';
-import { beforeEach, describe, expect, test } from '@jest/globals';
+import { beforeEach, describe, expect, jest, test } from '@jest/globals';
 import { group, id, lies, planWith } from '../../core/testing/plans.js';
+import type { Plan } from '../../core/plan/index.js';
 import { db } from './db.js';
-import { putPlan, writeCommand } from './plans.js';
+import { markDeleted, putPlan, writeCommand } from './plans.js';
 import { useSession } from './session.js';
 
 const plan = planWith({ party: [group('all', 4)], placements: [lies('brie', 250)] });
@@ -37,7 +38,7 @@ describe('the plan that this tab works on', () => {
     expect(session().plan!.notes).toBe('a');
     expect(session().saving).toBe(1);
     await until(() => session().saving === 0);
-    expect((await db.plans.get(plan.id))!.doc.notes).toBe('a');
+    expect(((await db.plans.get(plan.id))!.doc as Plan).notes).toBe('a');
     expect(session().undoLabel).toBe('change the notes');
   });
 
@@ -61,7 +62,7 @@ describe('the plan that this tab works on', () => {
     const grown = size();
     expect(grown).not.toEqual(before);
     await until(() => session().saving === 0);
-    expect((await db.plans.get('fresh'))!.doc.surfaces[0]!.outline).toEqual(grown);
+    expect(((await db.plans.get('fresh'))!.doc as Plan).surfaces[0]!.outline).toEqual(grown);
     session().step('back');
     await until(() => session().saving === 0);
     expect([session().plan!.party, size()]).toEqual([[], before]);
@@ -93,11 +94,49 @@ describe('the plan that this tab works on', () => {
     expect(session().plan).toMatchObject({ notes: 'mine', seed: 42 });
   });
 
-  test('a plan that was deleted elsewhere does not swallow the edit in silence', async () => {
-    await db.plans.delete(plan.id);
+  test('a plan that was deleted elsewhere is told at once, and put back with the edits made since', async () => {
+    await markDeleted(plan.id, 5);
+    await until(() => session().gone);
     session().edit({ name: 'set-notes', notes: 'late' });
+    expect(session().plan!.notes).toBe('late');
+    expect(((await db.plans.get(plan.id))!.doc as Plan).notes).toBe('');
+    await session().putBack();
+    await until(() => !session().gone && session().saving === 0);
+    expect(((await db.plans.get(plan.id))!.doc as Plan).notes).toBe('late');
+    expect((await db.plans.get(plan.id))!.deletedAt).toBeNull();
+  });
+
+  test('or it is kept as a copy, whole, also when it is gone for good', async () => {
+    await db.plans.delete(plan.id);
+    await until(() => session().gone);
+    session().edit({ name: 'set-notes', notes: 'late' });
+    const copy = await session().keepAsCopy();
+    expect(((await db.plans.get(copy!))!.doc as Plan).notes).toBe('late');
+  });
+
+  test('an edit that the store does not take waits, is said to be unsaved, and is not lost by the next one', async () => {
+    const failing = jest.spyOn(db.steps, 'put').mockRejectedValueOnce(new Error('the disk is full'));
+    session().edit({ name: 'set-notes', notes: 'first' });
+    await until(() => session().unsaved !== null);
+    expect([session().unsaved, session().plan!.notes, session().saving]).toEqual([
+      'the disk is full',
+      'first',
+      1,
+    ]);
+    failing.mockRejectedValueOnce(new Error('the disk is full'));
+    session().edit({ name: 'set-seed', seed: 77 });
+    await new Promise((r) => setTimeout(r, 50));
+    expect(session().plan).toMatchObject({ notes: 'first', seed: 77 });
+    expect(session().saving).toBe(2);
+    failing.mockRestore();
+    session().edit({ name: 'pin', componentId: id('brie'), on: true });
     await until(() => session().saving === 0);
-    expect(await db.plans.count()).toBe(0);
+    expect(session().unsaved).toBeNull();
+    expect((await db.plans.get(plan.id))!.doc).toMatchObject({
+      notes: 'first',
+      seed: 77,
+      wishes: { pinned: ['brie'] },
+    });
   });
 
   test('whose eyes and which slip are this tab’s own, and end with the plan', async () => {

@@ -4,7 +4,17 @@ import { create } from 'zustand';
 import { applyCommand, type Command, type Plan } from '../../core/plan/index.js';
 import { withSize } from '../../core/portion/index.js';
 import { db } from './db.js';
-import { readRow, stepLabels, writeCommand, writeStep, type Written } from './plans.js';
+import {
+  markDeleted,
+  putNew,
+  putPlan,
+  readDoc,
+  readRow,
+  stepLabels,
+  writeCommand,
+  writeStep,
+  type Written,
+} from './plans.js';
 
 /**
  * The plan that this tab works on. In the document: everything in `plan`. In the session (this tab only): which
@@ -19,6 +29,10 @@ interface Session {
   undoLabel: string | undefined;
   redoLabel: string | undefined;
   problem: string | null;
+  /** Why the last edits are not in the store; null when all are. They are tried again, and never thrown away. */
+  unsaved: string | null;
+  /** The plan was deleted elsewhere while this tab has it open. */
+  gone: boolean;
   /** A group's id: everything as that group sees it. */
   seenBy: string | null;
   /** The slip under the pointer or the focus: its foods lift their flags on the board. */
@@ -30,15 +44,32 @@ interface Session {
   /** Like an edit, but one step of undo with the last one if that has this name. */
   amend(command: Command, label: string): void;
   step(way: 'back' | 'forward'): void;
+  /** Puts a plan back that was deleted elsewhere, with the edits that were made since. */
+  putBack(): Promise<void>;
+  /** Keeps it as a plan of its own instead; gives the new plan's id. */
+  keepAsCopy(): Promise<string | undefined>;
   see(groupId: string | null): void;
   lift(key: string | null): void;
 }
 
 let subscription: Subscription | undefined;
-/** Writes go one after the other, in the order of the edits. */
-let queue: Promise<void> = Promise.resolve();
+/** Writes that are not in the store yet, in the order of the edits. They wait until it takes them. */
+interface Pending {
+  id: string;
+  write: () => Promise<Written>;
+}
+let pending: Pending[] = [];
+let flushing: Promise<void> | undefined;
+let retry: ReturnType<typeof setTimeout> | undefined;
+/** A store that refused is asked again after so long. */
+const RETRY_MS = 3000;
+
+const words = (error: unknown): string => (error instanceof Error ? error.message : String(error));
 
 export const useSession = create<Session>((set, get) => {
+  /** Writes of this plan that are not in the store yet. */
+  const waiting = (): number => pending.filter((p) => p.id === get().planId).length;
+
   async function settle(id: string, written: Written): Promise<void> {
     if (get().planId !== id) return;
     if (!written.ok) {
@@ -48,28 +79,51 @@ export const useSession = create<Session>((set, get) => {
       return;
     }
     const labels = await stepLabels(id, written.row.cursor);
-    const waiting = get().saving > 1;
+    const more = waiting() > 1;
     set({
       rev: written.row.rev,
       savedAt: written.row.savedAt,
       undoLabel: labels.undo,
       redoLabel: labels.redo,
-      ...(waiting ? {} : { plan: written.row.doc }),
+      ...(more ? {} : { plan: written.row.doc }),
     });
     if (written.merged) toast('Another tab had changed this plan; your edit was made on top of it.');
   }
 
-  function enqueue(id: string, write: () => Promise<Written>): void {
-    set({ saving: get().saving + 1 });
-    queue = queue.then(async () => {
+  /** Writes what waits, one after the other. A write that the store does not take stays first in the line. */
+  async function flush(): Promise<void> {
+    clearTimeout(retry);
+    while (pending.length > 0 && !get().gone) {
+      const [next] = pending as [Pending];
+      let written: Written;
       try {
-        await settle(id, await write());
+        written = await next.write();
       } catch (error) {
-        toast.error(`It could not be saved: ${error instanceof Error ? error.message : String(error)}`);
-      } finally {
-        set({ saving: get().saving - 1 });
+        set({ unsaved: words(error) });
+        retry = setTimeout(start, RETRY_MS);
+        return;
       }
-    });
+      if (!written.ok && written.gone) {
+        // nothing is thrown away: it waits until the plan is put back, or is kept as a copy
+        if (get().planId === next.id) return set({ gone: true, saving: 0 });
+        toast.error('A plan was deleted elsewhere before its last edits were saved.');
+        pending.shift();
+        continue;
+      }
+      await settle(next.id, written);
+      pending.shift();
+      set({ saving: waiting(), unsaved: null });
+    }
+  }
+
+  function start(): void {
+    flushing = (flushing ?? Promise.resolve()).then(flush, flush);
+  }
+
+  function enqueue(id: string, write: () => Promise<Written>): void {
+    pending.push({ id, write });
+    set({ saving: get().gone ? 0 : waiting() });
+    start();
   }
 
   function apply(asked: Command, amends?: string): void {
@@ -82,8 +136,8 @@ export const useSession = create<Session>((set, get) => {
       return;
     }
     set({ plan: done.plan });
-    const pending = get().saving > 0;
-    enqueue(planId, () => writeCommand(planId, pending ? get().rev : rev, command, Date.now(), amends));
+    const waits = get().saving > 0;
+    enqueue(planId, () => writeCommand(planId, waits ? get().rev : rev, command, Date.now(), amends));
   }
 
   return {
@@ -95,12 +149,14 @@ export const useSession = create<Session>((set, get) => {
     undoLabel: undefined,
     redoLabel: undefined,
     problem: null,
+    unsaved: null,
+    gone: false,
     seenBy: null,
     lifted: null,
 
     async open(id) {
       subscription?.unsubscribe();
-      set({ planId: id, plan: null, problem: null, seenBy: null, lifted: null });
+      set({ planId: id, plan: null, problem: null, gone: false, unsaved: null, seenBy: null, lifted: null });
       try {
         const row = await readRow(id);
         if (get().planId !== id) return;
@@ -117,10 +173,23 @@ export const useSession = create<Session>((set, get) => {
           redoLabel: labels.redo,
         });
         subscription = liveQuery(() => db.plans.get(id)).subscribe((now) => {
-          if (!now || get().planId !== id || get().saving > 0 || now.rev <= get().rev) return;
+          if (get().planId !== id) return;
+          if (!now || now.deletedAt !== null) return set({ gone: true, saving: 0 });
+          // put back elsewhere: what waited is written now
+          if (get().gone) {
+            set({ gone: false, saving: waiting() });
+            start();
+          }
+          if (get().saving > 0 || now.rev <= get().rev) return;
           toast('This plan was changed in another tab.');
           void stepLabels(id, now.cursor).then((l) =>
-            set({ plan: now.doc, rev: now.rev, savedAt: now.savedAt, undoLabel: l.undo, redoLabel: l.redo }),
+            set({
+              plan: readDoc(now.doc),
+              rev: now.rev,
+              savedAt: now.savedAt,
+              undoLabel: l.undo,
+              redoLabel: l.redo,
+            }),
           );
         });
       } catch (error) {
@@ -128,9 +197,29 @@ export const useSession = create<Session>((set, get) => {
       }
     },
 
+    async putBack() {
+      const { planId, plan } = get();
+      if (!planId || !plan) return;
+      if (await db.plans.get(planId)) await markDeleted(planId, null);
+      else {
+        // gone for good: what this tab has is the plan, with all that waits in it
+        pending = pending.filter((p) => p.id !== planId);
+        await putPlan(plan, Date.now());
+      }
+      set({ gone: false, saving: waiting() });
+      start();
+    },
+
+    async keepAsCopy() {
+      const { plan } = get();
+      if (!plan) return undefined;
+      pending = pending.filter((p) => p.id !== plan.id);
+      return putNew(plan, Date.now());
+    },
+
     close() {
       subscription?.unsubscribe();
-      set({ planId: null, plan: null, seenBy: null });
+      set({ planId: null, plan: null, gone: false, seenBy: null });
     },
 
     edit(command) {

@@ -18,15 +18,34 @@ describe('files of plans', () => {
     expect(back.ok && back.plans).toEqual([two]);
   });
 
-  test('an empty table is an empty bundle', () => {
-    expect(read(bundleText([]))).toEqual({ ok: true, plans: [] });
+  test('an empty bundle holds no plan, and says so', () => {
+    const back = read(bundleText([]));
+    expect(!back.ok && back.problems).toMatchObject([
+      { code: 'not-a-plan', reason: 'The file holds no plan.' },
+    ]);
   });
 
-  test('one plan that cannot be read refuses the file whole, with its number', () => {
+  test('what "Save all plans" writes is read again, whatever the size', () => {
+    const text = bundleText(
+      Array.from({ length: 60 }, (_, i) => ({ ...one, id: `copy-${i}`, notes: 'x'.repeat(1900) })),
+    );
+    const back = readPlansText(text, 6 * 1024 * 1024 + text.length);
+    expect(back.ok && [back.plans.length, back.notTaken]).toEqual([60, []]);
+  });
+
+  test('one plan that cannot be read is listed with its name, and the others are taken', () => {
     const bad = bundleText([one, two]).replace('"id": "other"', '"id": "not an id"');
     const back = read(bad);
-    expect(back.ok).toBe(false);
-    expect(!back.ok && back.problems.map((p) => p.path)).toEqual(['plans[1].id']);
+    expect(back.ok && back.plans.map((p) => p.id)).toEqual([one.id]);
+    expect(back.ok && back.notTaken).toMatchObject([
+      { index: 1, name: two.occasion.name, problems: [{ path: 'id' }] },
+    ]);
+  });
+
+  test('a plan that is nested without end is refused, and nothing overflows', () => {
+    const deep = `{"format":"round-plate.plan","version":3,"notes":${'['.repeat(100_000)}${']'.repeat(100_000)}}`;
+    const back = read(deep);
+    expect(!back.ok && ['too-deep', 'not-json']).toContain(!back.ok && back.problems[0]!.code);
   });
 
   test('a plan of a newer version in a bundle says so', () => {
@@ -47,8 +66,8 @@ describe('files of plans', () => {
     expect(!back.ok && back.problems[0]!.code).toBe(code);
   });
 
-  test('over 5 MB is refused by its size alone', () => {
-    const back = readPlansText('', 5 * 1024 * 1024 + 1);
+  test('one plan over 5 MB is refused by its size alone', () => {
+    const back = readPlansText(canonicalText(two), 5 * 1024 * 1024 + 1);
     expect(!back.ok && back.problems[0]!.code).toBe('too-large');
   });
 

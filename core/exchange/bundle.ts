@@ -15,29 +15,57 @@ export function bundleText(plans: readonly Plan[]): string {
   return `${JSON.stringify({ format: BUNDLE_FORMAT, version: 1, plans: values }, null, 1)}\n`;
 }
 
-export type ReadPlans = { ok: true; plans: Plan[] } | { ok: false; problems: ReadProblem[] };
+/** A plan of a bundle that could not be read: which one, by its place and its name, and why. */
+export interface NotTaken {
+  index: number;
+  name: string;
+  problems: ReadProblem[];
+}
+
+export type ReadPlans =
+  { ok: true; plans: Plan[]; notTaken: NotTaken[] } | { ok: false; problems: ReadProblem[] };
+
+/** What no browser reads into its memory: a file beyond is refused by its size. */
+export const MAX_BUNDLE_BYTES = 512 * 1024 * 1024;
+
+const refuse = (code: ReadProblem['code'], reason: string): ReadPlans => ({
+  ok: false,
+  problems: [{ code, path: '', reason }],
+});
 
 /**
- * Reads a file that holds one plan or a bundle of them. All or nothing: one plan that cannot be read refuses the
- * file, with its number in the path, so that nothing is half brought in. `bytes` is the file's size.
+ * Reads a file that holds one plan or a bundle of them. A bundle may have any size, since "Save all plans" writes as much
+ * as there is; each of its plans is read for itself, and those that could not be taken are listed. `bytes` is the file's size.
  */
 export function readPlansText(text: string, bytes: number): ReadPlans {
-  if (bytes > MAX_FILE_BYTES)
-    return {
-      ok: false,
-      problems: [{ code: 'too-large', path: '', reason: 'The file is larger than 5 MB.' }],
-    };
+  if (bytes > MAX_BUNDLE_BYTES) return refuse('too-large', 'The file is larger than 512 MB.');
   const values = bundled(text);
   if (!values) {
+    if (bytes > MAX_FILE_BYTES)
+      return refuse('too-large', 'The file holds one plan and is larger than 5 MB.');
     const read = readPlanText(text);
-    return read.ok ? { ok: true, plans: [read.plan] } : read;
+    return read.ok ? { ok: true, plans: [read.plan], notTaken: [] } : read;
   }
+  if (values.length === 0) return refuse('not-a-plan', 'The file holds no plan.');
   const reads = values.map((v) => readPlan(v));
-  const problems = reads.flatMap((r, i) =>
-    r.ok ? [] : r.problems.map((p) => ({ ...p, path: `plans[${i}]${p.path ? `.${p.path}` : ''}` })),
+  const notTaken = reads.flatMap((r, index): NotTaken[] =>
+    r.ok ? [] : [{ index, name: nameOf(values[index]), problems: r.problems }],
   );
-  if (problems.length > 0) return { ok: false, problems };
-  return { ok: true, plans: reads.flatMap((r) => (r.ok ? [r.plan] : [])) };
+  const plans = reads.flatMap((r) => (r.ok ? [r.plan] : []));
+  if (plans.length > 0) return { ok: true, plans, notTaken };
+  return {
+    ok: false,
+    problems: notTaken.flatMap((n) =>
+      n.problems.map((p) => ({ ...p, path: `plans[${n.index}]${p.path ? `.${p.path}` : ''}` })),
+    ),
+  };
+}
+
+/** The name of a plan that cannot be read, as far as it has one. */
+function nameOf(value: unknown): string {
+  const named = value as { id?: unknown; occasion?: { name?: unknown } } | null;
+  const name = named?.occasion?.name ?? named?.id;
+  return typeof name === 'string' ? name.slice(0, 80) : '';
 }
 
 /** The plans of a bundle; undefined for anything else, which the plan reader then judges. */

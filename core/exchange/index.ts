@@ -1,5 +1,12 @@
 export { shoppingCsv, shoppingRows, type ShoppingRow } from './shopping.js';
-export { BUNDLE_FORMAT, bundleText, readPlansText, type ReadPlans } from './bundle.js';
+export {
+  BUNDLE_FORMAT,
+  bundleText,
+  MAX_BUNDLE_BYTES,
+  readPlansText,
+  type NotTaken,
+  type ReadPlans,
+} from './bundle.js';
 export { PARTY_COLUMNS, partyCsv, readPartyCsv } from './party-csv.js';
 export { COMPONENT_COLUMNS, componentsCsv, readComponentsCsv } from './components-csv.js';
 export { readReplies, REPLY_QUESTIONS, replySlipText, type Replies } from './replies.js';

@@ -6,7 +6,14 @@ export const MAX_FILE_BYTES = 5 * 1024 * 1024;
 /** Why a file was refused. `path` names the field, in the form party[0].count; empty for the file as a whole. */
 export interface ReadProblem {
   code:
-    'too-large' | 'not-json' | 'not-a-plan' | 'newer-version' | 'unsafe-key' | 'bad-version' | 'bad-field';
+    | 'too-large'
+    | 'too-deep'
+    | 'not-json'
+    | 'not-a-plan'
+    | 'newer-version'
+    | 'unsafe-key'
+    | 'bad-version'
+    | 'bad-field';
   path: string;
   reason: string;
 }
@@ -26,6 +33,14 @@ export function pathText(path: readonly PropertyKey[]): string {
 }
 
 const UNSAFE = new Set(['__proto__', 'constructor', 'prototype']);
+
+/** Deeper than any plan goes; a file that goes on is not followed. */
+const DEEPEST = 40;
+
+const isTooDeep = (value: unknown, depth = 0): boolean =>
+  typeof value === 'object' &&
+  value !== null &&
+  (depth >= DEEPEST || Object.values(value).some((v) => isTooDeep(v, depth + 1)));
 
 /** The path of the first key that could reach into an object's prototype; undefined when there is none. */
 function unsafeKey(value: unknown, path: PropertyKey[] = []): PropertyKey[] | undefined {
@@ -60,6 +75,8 @@ export function readPlanText(file: string): ReadResult {
 export function readPlan(value: unknown): ReadResult {
   if (typeof value !== 'object' || value === null || Array.isArray(value))
     return refuse('not-a-plan', '', 'The file holds no plan.');
+  if (isTooDeep(value))
+    return refuse('too-deep', '', `The file is nested deeper than ${DEEPEST} levels: it is no plan.`);
   const unsafe = unsafeKey(value);
   if (unsafe) return refuse('unsafe-key', pathText(unsafe), 'A plan has no field of this name.');
   const stored = value as Record<string, unknown>;
@@ -74,7 +91,20 @@ export function readPlan(value: unknown): ReadResult {
       'version',
       `The file was written by a newer Round Plate (version ${version}; this one reads up to ${PLAN_VERSION}).`,
     );
-  const parsed = planSchema.safeParse(migrate(stored));
+  return byContent(stored, version);
+}
+
+/**
+ * A plan is read by what it holds: as the version that it says, and where it lies about that, as the newest that it fits. A
+ * step of the chain is taken only for what is truly of its version, so that nothing known is made unknown.
+ */
+function byContent(stored: Record<string, unknown>, said: number): ReadResult {
+  const from = Array.from({ length: PLAN_VERSION }, (_, i) => PLAN_VERSION - i);
+  for (const version of from) {
+    const parsed = planSchema.safeParse(migrate({ ...stored, version }));
+    if (parsed.success) return { ok: true, plan: parsed.data };
+  }
+  const parsed = planSchema.safeParse(migrate({ ...stored, version: said }));
   if (parsed.success) return { ok: true, plan: parsed.data };
   return {
     ok: false,

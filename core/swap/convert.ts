@@ -94,6 +94,9 @@ export function convert(plan: Plan, target: Target, solve: Solver): Conversion {
     // what brings a slip that stops service is no choice: the next best is looked for
     if (!withoutCulprits(start, done.plan, arcs, picked, come)) break;
   }
+  // what swaps alone cannot give, food that is added may
+  const filled = last && filledUp(last, target, solve);
+  if (filled && stops(filled.plan).every((f) => before.has(f.key))) return filled;
   return noWay(
     plan,
     `Turned so, service would stop: ${refused.slice(0, 2).join(' ')} Turn fewer needs at once, or add food for them first.`,
@@ -164,13 +167,23 @@ function withoutCulprits(
   come: readonly Finding[],
 ): boolean {
   const changed = picked.map((a, i) => ({ a, i })).filter(({ a }) => a.item.kind !== 'stays');
-  const named = new Set<string>(come.flatMap((f) => f.components));
+  const named = new Set<string>([...come.flatMap((f) => f.components), ...reaching(after, come)]);
   const blamed = changed.filter(
     ({ a }) => named.has(a.item.to) && a.item.kind !== 'leave-out' && a.item.kind !== 'apart',
   );
   const lost = blamed.length > 0 ? blamed : lostTo(start, after, changed, come).slice(0, TAKEN_BACK);
   for (const { a, i } of lost) arcs[i] = arcs[i]!.filter((x) => x !== a);
   return lost.length > 0 && arcs.every((list) => list.length > 0);
+}
+
+/** Foods that reach the guests of these slips where they lie, so that nothing beside them counts. */
+function reaching(plan: Plan, come: readonly Finding[]): string[] {
+  const { context } = checkPlan(plan);
+  const short = new Set<string>(come.flatMap((f) => f.concerns));
+  return plan.party
+    .filter((g) => short.has(g.id))
+    .flatMap((g) => plan.surfaces.flatMap((s) => context.carriers(s, g)))
+    .map((x) => x.lying.component.id);
 }
 
 /** Changes by which a group that now falls short lost a food that counted for it, the heaviest first. */

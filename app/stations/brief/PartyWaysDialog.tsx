@@ -12,6 +12,7 @@ import {
 import { guestsIn, type Group } from '../../../core/party/index.js';
 import type { Plan } from '../../../core/plan/index.js';
 import { db } from '../../store/db.js';
+import { readRow } from '../../store/plans.js';
 import { useSession } from '../../store/session.js';
 import { Choice, Wrong } from '../../ui/Fields.js';
 import { PaperDialog } from '../../ui/Paper.js';
@@ -85,8 +86,10 @@ export function PartyWaysDialog({ plan, onClose }: { plan: Plan; onClose: () => 
 }
 
 function FromPlan({ plan, onFound }: { plan: Plan; onFound: (party: readonly Group[]) => void }) {
-  const rows = useLiveQuery(() => db.plans.filter((p) => p.deletedAt === null && p.id !== plan.id).toArray());
-  const others = (rows ?? []).filter((r) => r.doc.party.length > 0);
+  const cards = useLiveQuery(() =>
+    db.cards.filter((p) => p.deletedAt === null && p.id !== plan.id).toArray(),
+  );
+  const others = (cards ?? []).filter((c) => c.guests > 0);
   const [picked, setPicked] = useState('');
   return (
     <section>
@@ -99,11 +102,16 @@ function FromPlan({ plan, onFound }: { plan: Plan; onFound: (party: readonly Gro
           value={picked}
           options={[
             ['', 'choose a plan'] as const,
-            ...others.map((r) => [r.id, `${r.doc.occasion.name}, ${guestsIn(r.doc.party)} guests`] as const),
+            ...others.map((r) => [r.id, `${r.name}, ${r.guests} guests`] as const),
           ]}
           onPick={(id) => {
             setPicked(id);
-            onFound(others.find((r) => r.id === id)?.doc.party ?? []);
+            if (id === '') onFound([]);
+            else
+              void readRow(id).then(
+                (row) => onFound(row?.doc.party ?? []),
+                () => onFound([]),
+              );
           }}
         />
       )}
