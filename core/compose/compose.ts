@@ -22,6 +22,11 @@ const FULL_NODES = 20000;
  */
 const TIGHT_WORK = 2e7;
 
+/** Variables times rows from which the whole program is not searched: several shared surfaces for hundreds of guests. */
+const LARGE_WORK = 3e7;
+const LARGE_NODES = 30;
+const HUGE_WORK = 1.5e8;
+
 export interface Composition {
   status: 'optimal' | 'feasible' | 'impossible';
   plan: Plan;
@@ -64,6 +69,8 @@ export function compose(plan: Plan, solve: Solver, options: ComposeOptions = {})
     if (options.quick) return result(sketch.draft, { ...sketch.solution, bound: -Infinity });
   }
   const draft = draftOf(problem);
+  // beyond this the bound alone takes half a minute: the first good board is the answer, and nothing is said to be proven
+  if (sketch && sizeOf(draft) > HUGE_WORK) return result(sketch.draft, { ...sketch.solution, bound: 0 });
   const relaxed = solve(draft.model, { gap: 0, nodes: 0, seed: plan.seed, relaxed: true });
   if (relaxed.status === 'infeasible') return impossible(plan, findConflicts(problem, solve));
   const first = sketch && inWhole(draft, sketch);
@@ -92,6 +99,11 @@ function improved(
   for (const e of first ? takenBy(draft, first) : []) worth.add(e);
   // the relaxed program bounds every board: a board near enough to it is proven at once
   const enough = relaxed.objective / (1 - gap * 0.98);
+  // a very large table has its answer in seconds: the first good board, with the gap that is proven by then
+  if (sizeOf(draft) > LARGE_WORK) {
+    const found = first ?? solveAmong(draft, worth, solve, { gap: FIRST_GAP, nodes: LARGE_NODES });
+    if (found) return { ...found, bound: relaxed.objective };
+  }
   const start = first ? { start: first.values } : {};
   const kernel = solveAmong(draft, worth, solve, {
     gap: gap * 0.9,
@@ -114,8 +126,9 @@ function improved(
   return { ...found, bound: Math.max(found.bound, relaxed.objective) };
 }
 
-const tightNodes = ({ model }: Draft): number =>
-  Math.max(1, Math.floor(TIGHT_WORK / (model.variables.length * model.rows.length)));
+const sizeOf = ({ model }: Draft): number => model.variables.length * model.rows.length;
+
+const tightNodes = (draft: Draft): number => Math.max(1, Math.floor(TIGHT_WORK / sizeOf(draft)));
 
 function firstOf(draft: Draft, relaxed: Solution, solve: Solver): Solution | undefined {
   for (const rounding of ROUNDINGS) {
