@@ -1,3 +1,4 @@
+import { decimalOf } from '../core/measure/index.js';
 import { readPlanText, type Plan } from '../core/plan/index.js';
 import type { Arguments } from './arguments.js';
 
@@ -42,7 +43,7 @@ export function planOf(call: Call): Plan {
 export function seedOf(call: Call, plan: Plan): number {
   const text = call.options.seed?.[0];
   if (text === undefined) return plan.seed;
-  const seed = Number(text);
+  const seed = decimalOf(text);
   if (!Number.isInteger(seed) || seed < 0 || seed > 2147483647)
     throw new BadInput(`--seed takes a whole number from 0, not "${text}"`);
   return seed;
@@ -52,8 +53,17 @@ export function seedOf(call: Call, plan: Plan): number {
 export function numberOf(call: Call, key: string, least: number, most: number): number | undefined {
   const text = call.options[key]?.[0];
   if (text === undefined) return undefined;
-  const n = Number(text);
-  if (text.trim() === '' || !Number.isFinite(n) || n < least || n > most)
+  const n = decimalOf(text);
+  if (!Number.isFinite(n) || n < least || n > most)
     throw new BadInput(`--${key} takes a number from ${least} to ${most}, not "${text}"`);
   return n;
+}
+
+/** Writes a file that the caller named; a folder that is not there is the caller's fault, told with the option. */
+export function writeNamed(call: Call, option: string, file: string, text: string): void {
+  try {
+    call.write(file, text);
+  } catch {
+    throw new BadInput(`--${option}: "${file}" cannot be written. Is its folder there?`);
+  }
 }

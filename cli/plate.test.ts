@@ -27,7 +27,10 @@ async function plate(args: string[], input = '', files: Record<string, string> =
       if (!(file in files)) throw new Error('no such file');
       return files[file]!;
     },
-    write: (file, text) => void (files[file] = text),
+    write: (file, text) => {
+      if (file.startsWith('/no/such/')) throw new Error('no such folder');
+      files[file] = text;
+    },
     out: (text) => void (out += text),
     err: (text) => void (err += text),
     now: () => 0,
@@ -147,6 +150,10 @@ describe('the headless command', () => {
     [['check', '--loud', 'yes']],
     [['swap', '-', '--component', 'feta']],
     [['lay', '-', '--seed', 'x']],
+    [['lay', '-', '--seed', '0x10']],
+    [['lay', '-', '--svg', '/no/such/folder/board.svg']],
+    [['party']],
+    [['convert', '-', '--guests', '-5']],
     [['apply', '-', '--command', '{']],
   ])('bad input %j ends with 2 and says why as JSON on standard error', async (args) => {
     const done = await plate(args, small);

@@ -1,6 +1,8 @@
 import { expect, test } from '@jest/globals';
 import { checkPlan } from '../core/check/index.js';
+import { layPlan } from '../core/lay/index.js';
 import { planSchema } from '../core/plan/index.js';
+import { group, lies, planWith } from '../core/testing/plans.js';
 import { DEMOS } from '../demo/index.js';
 import { makeDemo } from '../demo/make.js';
 import { nodeSolver } from '../solver/node.js';
@@ -17,4 +19,43 @@ test.each(
   expect(findings.filter((f) => f.glyph === 'cracked').map((f) => f.text)).toEqual([]);
   expect(care.groups.filter((g) => !g.ok).map((g) => [g.group.id, g.missing])).toEqual([]);
   expect(plan.layout.every((l) => l.elements.length > 0)).toBe(true);
+});
+
+test('no layout of a board collapses: each seed covers it, and every piece that is planned lies there', async () => {
+  const composed = makeDemo(DEMOS['open-loom']!(), await nodeSolver());
+  // with seeds 9 and 13 whole foods were once without a piece, and nobody was told
+  for (const seed of [2, 9, 13, 21]) {
+    const { plan, surfaces } = layPlan({ ...composed, layout: [] }, seed);
+    for (const s of surfaces) expect([seed, s.coverage > 0.93]).toEqual([seed, true]);
+    expect([seed, checkPlan(plan).findings.filter((f) => f.code === 'not-all-laid')]).toEqual([seed, []]);
+  }
+  // what is taken off the layout, the check tells
+  const { plan } = layPlan({ ...composed, layout: [] }, 2);
+  const [first, ...others] = plan.layout[0]!.elements.filter((e) => e.pieces.length > 3);
+  const less = {
+    ...plan,
+    layout: [
+      {
+        ...plan.layout[0]!,
+        elements: [
+          { ...first!, pieces: first!.pieces.slice(1) },
+          ...plan.layout[0]!.elements.filter((e) => e !== first),
+        ],
+      },
+    ],
+  };
+  const told = checkPlan(less).findings.find((f) => f.code === 'not-all-laid');
+  expect(told?.components).toContain(first!.componentId);
+  expect(others.length).toBeGreaterThan(3);
+}, 120_000);
+
+test('hundreds of pieces of one food that stands alone do not hold up the layout, and what has no place is told', () => {
+  const base = planWith({
+    party: [group('all', 40)],
+    placements: [{ ...lies('brie', 90_000), form: 'wedge', pieces: 500 }],
+  });
+  const { plan } = layPlan(base, 1);
+  expect(plan.layout[0]!.elements.length).toBeLessThanOrEqual(60);
+  const told = checkPlan(plan).findings.find((f) => f.code === 'not-all-laid');
+  expect(told?.facts[0]!.value).toBe('60 of 500 laid');
 });

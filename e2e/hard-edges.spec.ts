@@ -76,7 +76,7 @@ test.describe('hard edges', () => {
         await expect(page.locator('.plan-card')).toHaveCount(1);
       });
 
-    test('a bundle asks of each plan that is here already, and one bad plan refuses it whole', async ({
+    test('a bundle asks of each plan that is here already, and lists those that were not taken', async ({
       page,
     }) => {
       await page.goto('/');
@@ -89,10 +89,13 @@ test.describe('hard edges', () => {
       const one = JSON.parse(plan) as { id: string; occasion: { name: string } };
       const two = { ...one, id: 'other', occasion: { ...one.occasion, name: 'Kite Meadow' } };
       await bring([one, { ...two, version: 9 }]);
-      await expect(page.getByRole('dialog')).toContainText('plans[1]');
+      await expect(page.getByRole('dialog', { name: 'Not every plan was taken' })).toContainText(
+        'Kite Meadow',
+      );
+      await expect(page.getByRole('dialog')).toContainText('newer Round Plate');
       await page.getByRole('button', { name: 'Close' }).click();
-      await expect(page.locator('.plan-card')).toHaveCount(0);
-      await bring([one, two]);
+      await expect(page.locator('.plan-card')).toHaveCount(1);
+      await bring([two]);
       await expect(page.locator('.plan-card')).toHaveCount(2);
       await bring([one, two]);
       await expect(page.getByRole('dialog')).toContainText('Comet Watch');
@@ -121,6 +124,13 @@ test.describe('hard edges', () => {
     await expect(page.locator('.plan-card')).toHaveCount(0);
     await page.getByRole('button', { name: 'Undo' }).click();
     await expect(page.locator('.plan-card')).toHaveCount(1);
+    // the trash keeps it after the toast is gone, and over a new start of the page
+    await page.getByRole('button', { name: 'Delete Comet Watch' }).click();
+    await expect(page.locator('.plan-card')).toHaveCount(0);
+    await page.reload();
+    await page.getByText('Trash: 1 plan').click();
+    await page.getByRole('button', { name: 'Put back Comet Watch', exact: true }).click();
+    await expect(page.locator('.plan-card')).toHaveCount(1);
     const [file] = await Promise.all([
       page.waitForEvent('download'),
       page.getByRole('button', { name: 'Save all plans' }).click(),
@@ -129,6 +139,64 @@ test.describe('hard edges', () => {
       format: 'round-plate.plans',
       plans: [{ id: 'comet-watch' }],
     });
+  });
+
+  test('a plan deleted in another tab is told at once, and put back with the edit made since', async ({
+    page,
+    context,
+  }) => {
+    const id = await openDemo(page);
+    const other = await context.newPage();
+    await other.goto('/');
+    await other.getByRole('button', { name: 'Delete Comet Watch' }).click();
+    await expect(page.getByText('This plan was deleted elsewhere.')).toBeVisible();
+    await expect(page.getByTestId('saved')).toHaveCount(0);
+    await page.getByRole('button', { name: 'Put it back' }).click();
+    await expect(page.getByTestId('saved')).toBeVisible();
+    await other.goto(`/plan/${id}/brief`);
+    await expect(other.getByRole('heading', { level: 1 })).toContainText('Comet Watch');
+  });
+
+  test('without any storage work goes on in memory, and the start page says so', async ({ page }) => {
+    await page.addInitScript(() => Object.defineProperty(window, 'indexedDB', { get: () => undefined }));
+    await page.goto('/');
+    await expect(page.getByText('This browser keeps nothing')).toBeVisible();
+    await page.getByRole('button', { name: 'New plate' }).click();
+    await page.getByRole('button', { name: 'Say who is coming' }).click();
+    await page.getByRole('textbox', { name: 'The party, in lines' }).fill('4 vegan');
+    await page.getByRole('button', { name: 'Seat them' }).click();
+    await expect(page.getByRole('button', { name: /^Vegan, 4/ }).first()).toBeVisible();
+  });
+
+  test('one damaged record is a damaged card, and the rest works', async ({ page }) => {
+    await openDemo(page);
+    await page.evaluate(
+      () =>
+        new Promise<void>((resolve, reject) => {
+          const open = indexedDB.open('round-plate');
+          open.onerror = () => reject(new Error('no store'));
+          open.onsuccess = () => {
+            const put = open.result.transaction('plans', 'readwrite').objectStore('plans');
+            put.put({
+              id: 'half',
+              doc: { occasion: { name: 'Half a plan' } },
+              rev: 1,
+              cursor: 0,
+              savedAt: 1,
+              deletedAt: null,
+            });
+            put.transaction.oncomplete = () => resolve();
+          };
+        }),
+    );
+    await page.goto('/');
+    const card = page.locator('.plan-card').filter({ hasText: 'Half a plan' });
+    await expect(card.getByRole('alert')).toContainText('cannot be read');
+    const wait = page.waitForEvent('download');
+    await card.getByRole('button', { name: 'Save Half a plan as it is' }).click();
+    expect(readFileSync(await (await wait).path(), 'utf8')).toContain('Half a plan');
+    await page.getByRole('link', { name: 'Comet Watch' }).click();
+    await expect(page.getByRole('heading', { level: 1 })).toContainText('Comet Watch');
   });
 
   test('an address without a plan, and one without a page, say so', async ({ page }) => {

@@ -13,10 +13,10 @@ test.describe('foods', () => {
     await page.getByRole('button', { name: 'Read a label' }).click();
     const paper = page.getByRole('dialog', { name: 'Read a label' });
     await paper.getByLabel('The words of the label').fill(LABEL);
-    await expect(paper.locator('mark.read-contains').first()).toContainText('WHEAT flour');
+    await expect(paper.locator('mark.read-contains').first()).toContainText('WHEAT');
     await expect(paper.locator('mark.read-may')).toContainText('sesame');
     await expect(paper).toContainText('2 questions');
-    await expect(paper).toContainText('emulsifier E471: made of plant or of animal fat?');
+    await expect(paper).toContainText('E471: made of plant or of animal fat?');
     await expect(paper.getByRole('listitem').filter({ hasText: 'Coeliac' })).toContainText('not for them');
     await paper.getByLabel('Name of the food').fill('Butter twists');
     await paper.getByLabel('Your name').fill('Ada');
@@ -159,7 +159,7 @@ test.describe('guests', () => {
 
     await page.getByText('If the others take more').click();
     await page.getByRole('slider').fill('3');
-    await expect(page.locator('.greed')).toContainText('At 3.0 times their share');
+    await expect(page.locator('.greed')).toContainText('At 3 times their share');
 
     await page
       .getByRole('button', { name: /^Vegan, 6 .*See the board/ })
@@ -167,7 +167,7 @@ test.describe('guests', () => {
       .click();
     await page.getByRole('link', { name: 'A card to hand over' }).click();
     await expect(page.getByRole('heading', { name: 'Bites for you' })).toBeVisible();
-    await expect(page.getByText(/as long as the others take no more than/)).toBeVisible();
+    await expect(page.getByText(/as long as those who eat everything take no more than/)).toBeVisible();
     const card = page.waitForEvent('download');
     await page.getByRole('button', { name: 'Save the card' }).click();
     expect(readFileSync(await (await card).path(), 'utf8')).toContain('You may eat');

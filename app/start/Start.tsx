@@ -311,7 +311,7 @@ function Trash({ table }: { table: Table }) {
       </summary>
       <ul className="cards">
         {table.trash.map((row) => (
-          <li key={row.id} className="plan-card">
+          <li key={row.id} className="trash-card">
             <b>{row.name}</b>
             <br />
             deleted {dayAndTime(row.deletedAt!)}

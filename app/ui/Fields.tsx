@@ -1,5 +1,5 @@
 import type { ReactNode } from 'react';
-import { MM_PER_INCH } from '../../core/measure/index.js';
+import { decimalOf, MM_PER_INCH } from '../../core/measure/index.js';
 import { useSettings } from '../store/settings.js';
 
 /** A label above what it names; `width` in pixels where several stand in a row. */
@@ -157,8 +157,8 @@ export function KeptNumber({
   onKeep: (v: number) => void;
 }) {
   const keep = (text: string): void => {
-    const n = Number(text);
-    if (text.trim() !== '' && Number.isFinite(n) && n >= min && n <= max && n !== value) onKeep(n);
+    const n = decimalOf(text);
+    if (Number.isFinite(n) && n >= min && n <= max && n !== value) onKeep(n);
   };
   return (
     <Field label={label}>

@@ -7,7 +7,7 @@ import { schoolsOf } from '../../core/portion/index.js';
 import { DEMOS } from '../../demo/index.js';
 import { makeDemo } from '../../demo/make.js';
 import { nodeSolver } from '../../solver/node.js';
-import { BadInput, planOf, seedOf, type Call } from '../call.js';
+import { BadInput, planOf, seedOf, type Call, writeNamed } from '../call.js';
 import { reasonsOf } from './needs.js';
 
 export async function demo(call: Call): Promise<void> {
@@ -144,7 +144,7 @@ export function lay(call: Call): void {
   const largest = [...laid.plan.surfaces].sort(
     (a, b) => elementsOf(laid.plan, b.id) - elementsOf(laid.plan, a.id),
   )[0];
-  if (file && largest) call.write(file, boardSvg(laid.plan, largest));
+  if (file && largest) writeNamed(call, 'svg', file, boardSvg(laid.plan, largest));
   call.print({
     plan: laid.plan,
     surfaces: laid.surfaces.map((s) => ({

@@ -9,6 +9,7 @@ import { ages, coldAir, season } from './checks/brief.js';
 import { company } from './checks/company.js';
 import { contact } from './checks/contact.js';
 import { holding } from './checks/holding.js';
+import { allLaid } from './checks/laid.js';
 import { knownFoods } from './checks/known-foods.js';
 import { labels } from './checks/labels.js';
 import { ownPlates } from './checks/own-plates.js';
@@ -41,6 +42,7 @@ export const CHECKS: readonly Check[] = [
   knownFoods,
   labels,
   size,
+  allLaid,
   amounts,
   balance,
   company,

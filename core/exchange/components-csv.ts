@@ -1,3 +1,4 @@
+import { decimalOf } from '../measure/index.js';
 import {
   ALL_FACT_KEYS,
   FAMILIES,
@@ -77,6 +78,13 @@ export function readComponentsCsv(text: string): { components: Component[]; prob
     here.push(...facts.filter((f): f is RowProblem => 'reason' in f));
     const figures = FIGURE_COLUMNS.map((column) => figureCell(cells[column]!, column, row));
     here.push(...figures.filter((f): f is RowProblem => typeof f === 'object' && f !== null));
+    const [protein, fat, net, fibre] = ['protein', 'fat', 'net', 'fibre'].map((word) => {
+      const at = FIGURE_COLUMNS.findIndex((column) => column.includes(word));
+      return typeof figures[at] === 'number' ? (figures[at] as number) : 0;
+    });
+    const sum = protein! + fat! + net! + fibre!;
+    if (sum > MOST_IN_100_G)
+      here.push({ row, column: 'fat g', reason: `its nutrients come to ${Math.round(sum)} g in 100 g` });
     const pack = [
       figureCell(cells['pack g']!, 'pack g', row, 100_000),
       figureCell(cells.price!, 'price', row, 100_000),
@@ -112,6 +120,9 @@ export function readComponentsCsv(text: string): { components: Component[]; prob
   return { components, problems };
 }
 
+/** Rounded figures of a label may come to a little more than they are of. */
+const MOST_IN_100_G = 103;
+
 const total = (net: number | null, fibre: number | null) =>
   net === null || fibre === null ? null : Math.min(100, net + fibre);
 
@@ -134,7 +145,7 @@ function factCell(text: string, row: number): { key: FactKey; value: string } | 
 
 function figureCell(cell: string, column: string, row: number, most = column === 'energy kj' ? 3800 : 100) {
   if (cell.trim() === '') return null;
-  const n = Number(cell.replace(',', '.'));
+  const n = decimalOf(cell);
   return Number.isFinite(n) && n >= 0 && n <= most
     ? n
     : ({ row, column, reason: `"${cell}" is no number from 0 to ${most}` } satisfies RowProblem);

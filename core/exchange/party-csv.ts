@@ -1,3 +1,4 @@
+import { decimalOf } from '../measure/index.js';
 import { NEED_WORDS, needPack } from '../needs/index.js';
 import { groupSchema, STRICTNESSES, type Group, type NeedChoice, type Strictness } from '../party/index.js';
 import { needProblem } from '../plan/index.js';
@@ -103,4 +104,4 @@ export function readPartyCsv(text: string): { party: Group[]; problems: RowProbl
 }
 
 /** Not a number stays not a number, so that the schema says so. */
-const numberCell = (cell: string): number => (cell.trim() === '' ? NaN : Number(cell.replace(',', '.')));
+const numberCell = decimalOf;

@@ -72,6 +72,12 @@ describe('a party as a table', () => {
   });
 });
 
+test.each(['0x10', '1e1', '-5', '2.5', '١٠'])('%j guests are no number of guests', (count) => {
+  const read = readPartyCsv(`name,count\nA,${count}\n`);
+  expect(read.party).toEqual([]);
+  expect(read.problems[0]).toMatchObject({ row: 2, column: 'count' });
+});
+
 describe('own foods as a table', () => {
   test('go out and come in with what was told; what was not told stays unknown', () => {
     const own = withFact(ownComponent('Aunt’s chutney', 'spread-dip'), 'allergen.gluten', 'free');
@@ -93,6 +99,9 @@ describe('own foods as a table', () => {
     ['name,family,salt g\nA,cheese,lots\n', 'salt g'],
     ['name,family,energy kj\nA,cheese,99999\n', 'energy kj'],
     ['name,family\n,cheese\n', 'name'],
+    ['name,family,protein g,fat g,net carbs g\nA,cheese,100,100,100\n', 'fat g'],
+    ['name,family,salt g\nA,cheese,0x10\n', 'salt g'],
+    ['name,family,pack g\nA,cheese,-5\n', 'pack g'],
   ])('%j is refused with the column', (text, column) => {
     const read = readComponentsCsv(text);
     expect(read.components).toEqual([]);

@@ -37,7 +37,8 @@ const bowlRadius = (massG: number, plan: Plan): number => {
     .filter((b) => b.count > 0)
     .map((b) => b.diameterMm)
     .sort((a, b) => a - b);
-  return (sizes.find((d) => d >= wanted * 0.94) ?? wanted) / 2;
+  // no bowl is drawn that nobody owns: what is more than the largest holds stands in that one
+  return (sizes.find((d) => d >= wanted * 0.94) ?? sizes.at(-1) ?? wanted) / 2;
 };
 
 /** Everything of lot 0 on one surface, as parts; a food that nobody knows is left out and Check says so. */
@@ -82,8 +83,11 @@ function split(
   });
 }
 
+/** What stands alone is laid one by one: more of one food than this is no layout any more, and Check tells what is left over. */
+export const MOST_STANDING = 60;
+
 const even = (p: Placement, part: (n: number, pieces: number, massG: number) => Part): Part[] =>
-  Array.from({ length: p.pieces }, (_, i) => part(i + 1, 1, p.massG / p.pieces));
+  Array.from({ length: Math.min(MOST_STANDING, p.pieces) }, (_, i) => part(i + 1, 1, p.massG / p.pieces));
 
 function partOf(
   plan: Plan,

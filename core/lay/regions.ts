@@ -177,7 +177,9 @@ export function stepRegions(
   const moments = momentsOf(grid, owner, sites.length);
   sites.forEach((s, i) => {
     const m = moments[i]!;
-    const perimeter = max(8, 3.6 * sqrt(max(1, m.count)));
+    // a region that has shrunk to little or nothing would leap over the whole board by its own short border: it is given
+    // at least the border of half its share, so that it comes back and does not push all others out
+    const perimeter = max(8, 3.6 * sqrt(max(1, m.count, s.targetCells * 0.5)));
     s.weight += (0.7 * grid.stepMm * (s.targetCells - m.count)) / perimeter;
     if (s.fixed || m.count === 0) return;
     s.x += (m.x - s.x) * moving;

@@ -1,5 +1,6 @@
 export { createRandom, seedOf, type Random } from './random.js';
 export {
+  decimalOf,
   formatArea,
   formatMass,
   inUnits,

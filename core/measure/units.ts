@@ -69,3 +69,7 @@ export function inUnits(sentence: string, system: UnitSystem): string {
     }
   });
 }
+
+/** A number as people write it, with a point or a comma; anything else, "0x10" and "1e3" too, is none. */
+export const decimalOf = (text: string): number =>
+  /^[+-]?\d{1,12}(?:[.,]\d{1,9})?$/.test(text.trim()) ? Number(text.trim().replace(',', '.')) : NaN;

@@ -1,3 +1,4 @@
+import { escapeXml } from './svg.js';
 import { describe, expect, test } from '@jest/globals';
 import { formatHex, parse } from 'culori';
 import { CATALOGUE, usualForm } from '../catalogue/index.js';
@@ -101,6 +102,11 @@ describe('the SVG sink', () => {
     const svg = sink.whole([0, 0, 10, 10], '<b>&');
     expect(svg).not.toContain('<script>');
     expect(svg).toContain('&lt;b&gt;&amp;');
+  });
+
+  test('holds no character that XML forbids, whatever a name is made of', () => {
+    const name = 'Bell\u0007 and half\ud83d a pair\u0000\ufffe, whole 🧀 and\ttab';
+    expect(escapeXml(name)).toBe('Bell and half a pair, whole 🧀 and\ttab');
   });
 
   test('leaves out what changes nothing: no empty transform, no full opacity', () => {

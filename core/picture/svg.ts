@@ -10,8 +10,12 @@ const ESCAPES: Record<string, string> = {
   "'": '&#39;',
 };
 
+/** What no XML may hold, escaped or not: control characters and halves of pairs. A picture with one cannot be opened. */
+const NOT_IN_XML = /[^\t\n\r\u0020-\ud7ff\ue000-\ufffd\u{10000}-\u{10ffff}]/gu;
+
 /** Text that came from a person, made harmless for markup. */
-export const escapeXml = (text: string): string => text.replace(/[&<>"']/g, (c) => ESCAPES[c]!);
+export const escapeXml = (text: string): string =>
+  text.replace(NOT_IN_XML, '').replace(/[&<>"']/g, (c) => ESCAPES[c]!);
 
 /** A pen that writes SVG. Equal gradients are written once. */
 export class SvgSink implements Pen {

@@ -10,6 +10,11 @@ import { RowProblems } from '../../ui/RowProblems.js';
 import { saveFile } from '../../ui/save.js';
 
 /** The stylist's own foods of this plan, as a list and as a table. */
+/** As many as a plan may hold (core/plan), and as one command may bring. */
+const MOST_OWN_FOODS = 300;
+const AT_ONCE = 200;
+const BROUGHT_IN = 'bring in own foods';
+
 export function OwnFoodsDialog({
   plan,
   onPick,
@@ -20,19 +25,35 @@ export function OwnFoodsDialog({
   onClose: () => void;
 }) {
   const [problems, setProblems] = useState<readonly RowProblem[]>([]);
-  const edit = useSession((s) => s.edit);
+  const { edit, amend } = useSession();
   const bring = (text: string): void => {
     const read = readComponentsCsv(text);
     setProblems(read.problems);
     if (read.components.length === 0) return;
-    edit({
-      name: 'together',
-      label: 'bring in own foods',
-      commands: read.components
-        .slice(0, 200)
-        .map((component) => ({ name: 'add-component' as const, component })),
-    });
-    toast(`${read.components.length} brought in. What their table did not say is unknown.`);
+    const taken = read.components.slice(0, Math.max(0, MOST_OWN_FOODS - plan.ownComponents.length));
+    for (let i = 0; i < taken.length; i += AT_ONCE) {
+      const command = {
+        name: 'together' as const,
+        label: BROUGHT_IN,
+        commands: taken
+          .slice(i, i + AT_ONCE)
+          .map((component) => ({ name: 'add-component' as const, component })),
+      };
+      // one step of undo, however many they are
+      if (i === 0) edit(command);
+      else amend(command, BROUGHT_IN);
+    }
+    const left = read.components.length - taken.length;
+    if (left > 0)
+      setProblems([
+        ...read.problems,
+        {
+          row: 0,
+          column: '',
+          reason: `a plan holds ${MOST_OWN_FOODS} own foods: ${left} of the table were not taken`,
+        },
+      ]);
+    toast(`${taken.length} brought in. What their table did not say is unknown.`);
   };
   return (
     <PaperDialog
