@@ -3,6 +3,7 @@ import { useState } from 'react';
 import type { Checked, Finding } from '../../core/check/index.js';
 import type { Command, Plan } from '../../core/plan/index.js';
 import { useKitchen } from '../store/kitchen-jobs.js';
+import { useTrialsOf } from '../store/trials.js';
 import { useSession } from '../store/session.js';
 import { PlateGlyph } from '../ui/Glyph.js';
 import { Opening, Slip, type Opened } from './Slip.js';
@@ -18,6 +19,7 @@ export function Rail({
   checked: Checked;
   show: (f: Finding) => boolean;
 }) {
+  useTrialsOf(plan);
   const { conflicts, compose } = useKitchen();
   const edit = useSession((s) => s.edit);
   // one wish less, and the board is composed at once

@@ -1,10 +1,11 @@
 import { Effect } from '../ui/Effect.js';
-import type { Finding, Remedy } from '../../core/check/index.js';
+import type { Finding, Remedy, Tried } from '../../core/check/index.js';
 import { inUnits } from '../../core/measure/index.js';
 import type { Group } from '../../core/party/index.js';
 import type { Answer, Plan } from '../../core/plan/index.js';
 import { localNow } from '../store/clock.js';
 import { useSession } from '../store/session.js';
+import { useTrials } from '../store/trials.js';
 import { useSettings } from '../store/settings.js';
 import { PlateGlyph, STATE_WORDS } from '../ui/Glyph.js';
 import { PaperDialog } from '../ui/Paper.js';
@@ -67,6 +68,8 @@ function Whom({ groups }: { groups: readonly Group[] }) {
   );
 }
 
+const NONE: readonly Tried[] = [];
+
 /** Fewer than so many remedies are tear-off lines on the slip; the rest would make it a list. */
 const MOST_STRIPS = 4;
 /** What only a person may decide: a shape, a food or a neighbour that stops service. */
@@ -85,6 +88,7 @@ function Strips({
 }) {
   const run = useRemedy();
   const edit = useSession((s) => s.edit);
+  const tried = useTrials((t) => (f.remedies.length === 0 ? NONE : t.tried.get(f.key)));
   const one = f.components.length === 1 ? f.components[0] : undefined;
   const press = (r: Remedy): void => {
     const answers = answersIn(r.command);
@@ -95,9 +99,20 @@ function Strips({
     edit({ name: 'settle', settled: { key: f.key, how: 'left as it is', when: localNow() } });
   return (
     <div className="strips">
-      {f.remedies.slice(0, MOST_STRIPS).map((r, i) => (
-        <button key={r.label} className={i === 0 ? 'go' : ''} onClick={() => press(r)}>
+      {tried === undefined && (
+        <p role="status" className="soft" style={{ margin: '4px 0' }}>
+          Remedies are being tried …
+        </p>
+      )}
+      {tried?.slice(0, MOST_STRIPS).map(({ remedy: r, breaks }, i) => (
+        <button
+          key={r.label}
+          className={i === 0 ? 'go' : ''}
+          onClick={() => press(r)}
+          title={breaks.length > 0 ? `Then: ${breaks.join(' ')}` : undefined}
+        >
           {r.label} <Effect words={r.effect} />
+          {breaks.length > 0 && <span className="hidden-text"> Then: {breaks.join(' ')}</span>}
         </button>
       ))}
       {one && f.glyph !== 'whole' && plan.placements.some((p) => p.componentId === one) && (

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { certificateOf, checkPlan, plateSums } from '../../core/check/index.js';
+import { certificateOf, checkPlan, plateSums, triedRemedies } from '../../core/check/index.js';
 import { layPlan } from '../../core/lay/index.js';
 import { boardSvg } from '../../core/picture/index.js';
 import { applyCommand, canonicalText, commandSchema, planSchema, type Plan } from '../../core/plan/index.js';
@@ -40,7 +40,9 @@ export function schools(call: Call): void {
 }
 
 export function check(call: Call): void {
-  const { findings, care } = checkPlan(planOf(call));
+  const plan = planOf(call);
+  const checked = checkPlan(plan);
+  const { findings, care } = checked;
   call.print({
     findings: findings.map((f) => ({
       code: f.code,
@@ -49,7 +51,11 @@ export function check(call: Call): void {
       text: f.text,
       why: f.why,
       facts: f.facts,
-      remedies: f.remedies,
+      remedies: triedRemedies(plan, checked, f).map((t) => ({
+        ...t.remedy,
+        fixes: t.fixes,
+        breaks: t.breaks,
+      })),
     })),
     guests: care.groups.map((g) => ({
       group: g.group.id,

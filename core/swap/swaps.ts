@@ -90,7 +90,10 @@ function judged(plan: Plan, before: readonly Finding[], option: SwapOption): Swa
       !after.some((a) => a.key === f.key) &&
       (f.code !== 'label-to-read' || f.components.includes(option.from)),
   );
-  const come = after.filter((f) => f.glyph !== 'whole' && !before.some((b) => b.key === f.key));
+  // the board is laid anew after a swap: what the old layout lacks is none of its doing
+  const come = after.filter(
+    (f) => f.glyph !== 'whole' && f.code !== 'not-all-laid' && !before.some((b) => b.key === f.key),
+  );
   // a proposal never carries a slip that stops service
   if (come.some((f) => f.glyph === 'cracked')) return undefined;
   const worth = (fs: readonly Finding[]) => fs.reduce((n, f) => n + SLIP_WORTH[f.glyph], 0);

@@ -25,6 +25,7 @@ import { SlipFlags } from '../../plate/SlipFlags.js';
 import { SurfaceTabs, usePickedSurface } from '../../plate/SurfaceTabs.js';
 import { useRemedy } from '../../rail/useRemedy.js';
 import { useSession } from '../../store/session.js';
+import { useTrials } from '../../store/trials.js';
 import { useSettings } from '../../store/settings.js';
 import { Choice } from '../../ui/Fields.js';
 import { PlateGlyph } from '../../ui/Glyph.js';
@@ -121,6 +122,8 @@ function WholeParty({ plan, checked }: { plan: Plan; checked: Checked }) {
   const [asking, setAsking] = useState(false);
   const run = useRemedy();
   const certificate = certificateOf(checked.context, checked.care);
+  // the same remedy that the good slip offers, once it has been tried
+  const lasts = useTrials((t) => (t.tried.get('looked-after')?.length ?? 0) > 0);
   const questions = labelQuestions(checked.context);
   const open = new Set(questions.filter((q) => q.answer === undefined).map((q) => q.component.id)).size;
   const words = (g: LookedAfter) =>
@@ -133,7 +136,7 @@ function WholeParty({ plan, checked }: { plan: Plan; checked: Checked }) {
       <div className="certificate" aria-live="polite">
         {plan.party.length === 0 ? <p>Say in the brief who is coming.</p> : <p>{certificate.text}</p>}
         {certificate.shortFirst && <p className="soft">{certificate.shortFirst.text}</p>}
-        {certificate.remedy && (
+        {certificate.remedy && lasts && (
           <button className="button quiet small" onClick={() => run(certificate.remedy!.command)}>
             {certificate.remedy.label} <Effect words={certificate.remedy.effect} />
           </button>

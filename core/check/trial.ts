@@ -1,0 +1,61 @@
+import { applyCommand, type Plan } from '../plan/index.js';
+import type { Finding, Remedy } from './finding.js';
+import { checkPlan, type Checked } from './registry.js';
+
+/** A remedy that was tried on the whole plan, by the same check: what goes away with it, and what comes. */
+export interface Tried {
+  remedy: Remedy;
+  fixes: string[];
+  breaks: string[];
+}
+
+/** How much a slip weighs against others: one that stops service is worth no number of questions. */
+const WEIGHT: Record<Finding['glyph'], number> = { cracked: 1000, covered: 3, chipped: 1, whole: 0 };
+
+/** Told of the layout, which is made anew after a remedy: no remedy is to be blamed or praised for it. */
+const OF_THE_LAYOUT = new Set(['not-all-laid']);
+
+const counted = (findings: readonly Finding[]): Finding[] =>
+  findings.filter((f) => !OF_THE_LAYOUT.has(f.code));
+/** What the stylist asked for of every group weighs more than what is a little much for it. */
+const ASKED_FOR: Readonly<Record<string, number>> = { 'no-own-plate': 6 };
+
+/** Of slips that weigh the same, those about fewer foods are less: a label that is read is one question less. */
+const EACH_FOOD = 0.001;
+const weigh = (findings: readonly Finding[]): number =>
+  findings.reduce(
+    (n, f) =>
+      n +
+      (ASKED_FOR[f.code] ?? WEIGHT[f.glyph]) +
+      (f.glyph === 'whole' ? 0 : f.components.length * EACH_FOOD),
+    0,
+  );
+
+/**
+ * The remedies of a slip that keep their word: the slip goes, or is about fewer foods, nothing that stops service comes, and the
+ * plan as a whole is better for it. So pressing first remedies comes to an end, and never raises what is grave.
+ */
+export function triedRemedies(plan: Plan, checked: Checked, finding: Finding): Tried[] {
+  return finding.remedies.flatMap((remedy) => tried(plan, checked, finding, remedy) ?? []);
+}
+
+function tried(plan: Plan, checked: Checked, finding: Finding, remedy: Remedy): Tried | undefined {
+  const done = applyCommand(plan, remedy.command);
+  if (!done.ok || done.changes.length === 0) return undefined;
+  const before = counted(checked.findings);
+  const after = counted(checkPlan(done.plan).findings);
+  const come = after.filter(
+    (f) => f.glyph !== 'whole' && !before.some((b) => b.key === f.key && b.glyph === f.glyph),
+  );
+  const gone = before.filter(
+    (f) => f.glyph !== 'whole' && !after.some((a) => a.key === f.key && a.glyph === f.glyph),
+  );
+  if (come.some((f) => f.glyph === 'cracked')) return undefined;
+  const better = weigh(after) < weigh(before);
+  const told = { remedy, fixes: gone.map((f) => f.text), breaks: come.map((f) => f.text) };
+  // what only makes a good thing last longer fixes no slip, and may break none
+  if (finding.glyph === 'whole') return come.length === 0 ? told : undefined;
+  const left = after.find((f) => f.key === finding.key && f.glyph === finding.glyph);
+  const helped = !left || left.components.length < finding.components.length;
+  return better && helped ? told : undefined;
+}
