@@ -60,6 +60,8 @@ export interface Entry {
   has?: readonly Ingredient[];
   process?: Component['process'];
   lactose?: Component['lactose'];
+  /** Of the water, or made with something that is: its label is asked for fish and shellfish. */
+  water?: true;
   fishKind?: Component['fishKind'];
   /** Kilocalories in 100 g as tables and labels give them, apart from the parts: the two are compared by a test. */
   kcal: number;
@@ -188,9 +190,26 @@ function nutsOf(e: Entry): Record<NutSpecies, Presence> {
   return all(NUT_SPECIES, isBought(e.is) ? 'brand' : 'free', e.nuts);
 }
 
-function allergensOf(e: Entry): Record<Allergen, Presence> {
+/**
+ * Families whose bought food holds nothing of the water by trade practice: bread, dried fruit, vegetables in brine. What
+ * does (kimchi with fish sauce, olives with anchovy, crackers with seaweed) says so itself.
+ */
+const DRY_LAND: ReadonlySet<Family> = new Set(['vehicle', 'dried-fruit', 'pickle']);
+export const NOT_IN_TRADE = ['fish', 'crustaceans', 'molluscs'] as const;
+
+function ofTheWater(family: Family, e: Entry): Partial<Record<Allergen, Presence>> {
+  const says = e.animal?.fish ?? e.animal?.shellfish ?? 'free';
+  if (!isBought(e.is) || !DRY_LAND.has(family) || says !== 'free' || e.water) return {};
+  return Object.fromEntries(NOT_IN_TRADE.map((a) => [a, 'free']));
+}
+
+function allergensOf(family: Family, e: Entry): Record<Allergen, Presence> {
   const base: Partial<Record<Allergen, Presence>> = e.is === 'plain-cheese' ? { milk: 'contains' } : {};
-  return all(ALLERGENS, isBought(e.is) ? 'brand' : 'free', { ...base, ...e.allergens });
+  return all(ALLERGENS, isBought(e.is) ? 'brand' : 'free', {
+    ...base,
+    ...ofTheWater(family, e),
+    ...e.allergens,
+  });
 }
 
 function notableOf(family: Family, e: Entry): Record<Ingredient, Presence> {
@@ -255,7 +274,7 @@ const MADE: Record<Guarantee, Component['made']> = {
 /** A row becomes a component with every fact written out; a row that is wrong throws at load. */
 export function component(family: Family, e: Entry): Component {
   const [proteinG, fatG, carbNetG, fibreG, saltG, polyolsG = 0] = e.per100;
-  const allergens = allergensOf(e);
+  const allergens = allergensOf(family, e);
   return componentSchema.parse({
     id: e.id,
     name: e.name,

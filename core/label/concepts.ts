@@ -198,6 +198,7 @@ const concepts = {
   mollusc: { facts: has('allergen.molluscs', 'animal.shellfish'), process: 'unknown' },
   'scaled-fish': { facts: [...FISH, ['fish-kind', 'scaled']], process: 'unknown' },
   'tinned-fish': { facts: [...FISH, ['fish-kind', 'scaled']], process: 'cooked-fish' },
+  'hot-smoked-fish': { facts: [...FISH, ['fish-kind', 'scaled']], process: 'hot-smoked' },
   'smoked-fish': { facts: [...FISH, ['fish-kind', 'scaled']], process: 'cold-smoked' },
   'raw-fish': { facts: [...FISH, ['fish-kind', 'depends']], process: 'raw-fish' },
   'unscaled-fish': { facts: [...FISH, ['fish-kind', 'unscaled']], process: 'unknown' },

@@ -80,6 +80,8 @@ const GRAVITY: readonly Process[] = [
   'soft-blue',
   'sprouts',
   'cold-smoked',
+  'hot-smoked',
+  'pink-meat',
   'cured',
   'raw-egg',
   'unknown',

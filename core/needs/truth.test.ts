@@ -15,8 +15,8 @@ const TABLE: Record<string, { F: string; A: string; X: string }> = {
     X: 'brie goat-log parmigiano dry-cured-ham smoked-salmon prawns tzatziki basil-pesto honey milk-chocolate marshmallows meringues tapenade brioche-toasts gf-toasts fruit-gums-gelatine kimchi honey-nuts nougat mayonnaise aioli egg-salad cheese-straws parmesan-crisps mascarpone paneer butter lemon-curd sesame-brittle shortbread anchovy-olives white-chocolate pine-nut-pesto',
   },
   vegetarian: {
-    F: 'young-gouda mature-cheddar honey tzatziki falafel green-grapes mozzarella-pearls thistle-sheep mascarpone paneer labneh-balls havarti string-cheese egg-salad aioli butter chive-cream almond-crackers',
-    A: 'brie manchego meringues emmental stilton feta camembert cream-cheese ricotta red-leicester water-crackers',
+    F: 'young-gouda mature-cheddar honey tzatziki falafel green-grapes thistle-sheep mascarpone paneer labneh-balls egg-salad aioli butter chive-cream almond-crackers',
+    A: 'brie manchego meringues emmental stilton feta camembert cream-cheese ricotta red-leicester water-crackers mozzarella-pearls havarti string-cheese',
     X: 'parmigiano grana-padano gruyere gorgonzola salami smoked-salmon prawns basil-pesto marshmallows tapenade roquefort comte pecorino-romano taleggio parmesan-crisps pine-nut-pesto fruit-gums-gelatine kimchi anchovy-olives duck-rillettes trout-roe buffalo-mozzarella tete-de-moine',
   },
   pescatarian: {
@@ -25,8 +25,8 @@ const TABLE: Record<string, { F: string; A: string; X: string }> = {
     X: 'parmigiano gruyere dry-cured-ham turkey-breast bresaola venison-salami pork-pate smoked-duck beef-jerky chicken-skewers',
   },
   halal: {
-    F: 'smoked-salmon prawns young-gouda falafel green-olives honey green-grapes hummus-home tzatziki pumpkin-seeds mozzarella-pearls thistle-sheep mascarpone balsamic-glaze dijon-mustard onion-marmalade vegan-dark-chocolate romesco',
-    A: 'bresaola turkey-breast beef-pastrami brie marshmallows water-crackers roast-beef chicken-skewers beef-salami smoked-duck fruit-gums-gelatine manchego chocolate-truffles macarons',
+    F: 'smoked-salmon prawns young-gouda falafel green-olives honey green-grapes hummus-home tzatziki pumpkin-seeds thistle-sheep mascarpone balsamic-glaze dijon-mustard onion-marmalade vegan-dark-chocolate romesco',
+    A: 'bresaola turkey-breast beef-pastrami brie marshmallows water-crackers roast-beef chicken-skewers beef-salami smoked-duck fruit-gums-gelatine manchego chocolate-truffles macarons mozzarella-pearls',
     X: 'dry-cured-ham salami chorizo fennel-salami parmigiano mortadella venison-salami wine-jelly epoisses liver-parfait pork-pate speck nduja gruyere cocktail-sausages',
   },
   'kosher-style': {
@@ -40,13 +40,13 @@ const TABLE: Record<string, { F: string; A: string; X: string }> = {
     X: 'bresaola beef-pastrami roast-beef beef-jerky beef-salami beef-meatballs',
   },
   jain: {
-    F: 'green-grapes young-gouda mozzarella-pearls almonds cucumber cherry-tomatoes paneer mascarpone hummus-no-sesame socca-crisps pepper-strips tomato-slices celery edamame',
-    A: 'brie water-crackers rice-cakes tortilla-chips emmental',
+    F: 'green-grapes young-gouda almonds cucumber cherry-tomatoes paneer mascarpone hummus-no-sesame socca-crisps pepper-strips tomato-slices celery edamame',
+    A: 'brie water-crackers rice-cakes tortilla-chips emmental mozzarella-pearls',
     X: 'carrot-sticks radishes pink-onions hummus-home honey falafel beet-dip parmigiano raw-mushrooms tzatziki candied-ginger potato-rounds smoked-salmon dry-cured-ham spring-onions chive-cream marinated-mushrooms egg-salad truffle-pecorino roast-beetroot sweet-potato wine-jelly',
   },
   'gluten-free': {
-    F: 'buckwheat-crisps corn-crackers socca-crisps brie dry-cured-ham green-grapes almonds hummus-home smoked-tofu honey gf-oatcakes gf-toasts seeded-gf-crackers flax-crackers polenta-crisps parmigiano parmesan-crisps lentil-balls almond-crackers prawns smoked-salmon raisins',
-    A: 'rice-crackers blue-wedge salami dried-figs cornichons dark-chocolate roquefort stilton tortilla-chips rice-cakes potato-crisps lentil-crisps hummus-bought cocktail-sausages kimchi beef-jerky nougat mayonnaise',
+    F: 'buckwheat-crisps corn-crackers socca-crisps brie dry-cured-ham green-grapes almonds hummus-home smoked-tofu honey gf-oatcakes gf-toasts seeded-gf-crackers flax-crackers polenta-crisps parmigiano parmesan-crisps lentil-balls almond-crackers prawns smoked-salmon raisins rice-crackers',
+    A: 'blue-wedge salami dried-figs cornichons dark-chocolate roquefort stilton tortilla-chips rice-cakes potato-crisps lentil-crisps hummus-bought cocktail-sausages kimchi beef-jerky nougat mayonnaise',
     X: 'water-crackers seed-crackers baguette-toasts breadsticks flatbread oatcakes seitan malt-onions nori-crackers crab-sticks beef-meatballs walnut-pepper-dip rye-crispbread focaccia sourdough-slices pretzels brownie-bites baklava shortbread cheese-straws fruit-nut-toasts',
   },
   'dairy-free': {
@@ -85,18 +85,18 @@ const TABLE: Record<string, { F: string; A: string; X: string }> = {
     X: 'herb-tofu smoked-tofu edamame smoked-tempeh seitan plant-ham nori-crackers tamari-seeds tofu-feta vegan-dark-chocolate',
   },
   'fish-free': {
-    F: 'brie green-grapes dry-cured-ham hummus-home prawns dressed-crab',
-    A: 'salami water-crackers plant-salami marinated-mussels octopus',
+    F: 'brie green-grapes dry-cured-ham hummus-home prawns dressed-crab water-crackers',
+    A: 'salami plant-salami marinated-mussels octopus',
     X: 'smoked-salmon hot-smoked-trout tapenade anchovy-olives kimchi crab-sticks sardines salmon-pate trout-roe gravadlax',
   },
   'crustacean-free': {
-    F: 'brie smoked-salmon green-grapes dry-cured-ham sardines',
-    A: 'kimchi marinated-mussels tapenade water-crackers',
+    F: 'brie smoked-salmon green-grapes dry-cured-ham sardines water-crackers',
+    A: 'kimchi marinated-mussels tapenade',
     X: 'prawns dressed-crab crab-sticks',
   },
   'mollusc-free': {
-    F: 'brie smoked-salmon prawns green-grapes dressed-crab',
-    A: 'crab-sticks kimchi water-crackers',
+    F: 'brie smoked-salmon prawns green-grapes dressed-crab water-crackers',
+    A: 'crab-sticks kimchi',
     X: 'octopus marinated-mussels',
   },
   'celery-free': {
@@ -125,9 +125,9 @@ const TABLE: Record<string, { F: string; A: string; X: string }> = {
     X: 'wine-jelly epoisses fennel-salami venison-salami liver-parfait',
   },
   pregnancy: {
-    F: 'mozzarella-pearls young-gouda mature-cheddar green-grapes hummus-home smoked-mackerel tuna-in-oil cream-cheese falafel almonds smoked-tofu hot-smoked-trout prawns halloumi mascarpone paneer sardines',
-    A: 'cooked-ham turkey-breast stilton feta roast-beef beef-pastrami manchego chicken-skewers mortadella',
-    X: 'brie camembert gorgonzola blue-wedge roquefort parmigiano smoked-salmon gravadlax dry-cured-ham salami pork-pate liver-parfait aioli radish-sprouts wine-jelly brie-de-meaux goat-ash-pyramid taleggio epoisses mushroom-pate chorizo bresaola trout-roe white-anchovies comte reblochon',
+    F: 'mozzarella-pearls young-gouda mature-cheddar green-grapes hummus-home tuna-in-oil cream-cheese falafel almonds smoked-tofu prawns halloumi mascarpone paneer sardines',
+    A: 'cooked-ham turkey-breast stilton feta beef-pastrami manchego chicken-skewers mortadella',
+    X: 'brie camembert gorgonzola blue-wedge roquefort parmigiano smoked-salmon gravadlax dry-cured-ham salami pork-pate liver-parfait aioli radish-sprouts wine-jelly brie-de-meaux goat-ash-pyramid taleggio epoisses mushroom-pate chorizo bresaola trout-roe white-anchovies comte reblochon hot-smoked-trout smoked-mackerel roast-beef',
   },
   'child-under-1': {
     F: 'raspberries banana broccoli steamed-carrot hummus-no-sesame',

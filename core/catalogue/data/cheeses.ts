@@ -70,7 +70,7 @@ export const cheeses: Entry[] = [
     colours: ['#f2d88e', '#b98a4a', '#f8e6b0'], forms: [['slices', 'fan-slice', 10, 60, 42, { g: 1.6 }], ['wedge', 'wedge', 220, 120, 74], cubes(), strips], packs: [[200, 440]],
   },
   {
-    id: 'mozzarella-pearls', kcal: 230, name: 'Mozzarella pearls', is: 'plain-cheese', rennet: 'microbial', milkTreatment: 'pasteurised',
+    id: 'mozzarella-pearls', kcal: 230, name: 'Mozzarella pearls', is: 'plain-cheese', rennet: 'depends', milkTreatment: 'pasteurised',
     per100: [17, 17, 1.5, 0, 0.5], hold: 'perishable', temper: 20, taste: { salt: 1, richness: 2, strength: 1, sour: 1 }, texture: 'soft', milk: 'cow', weeps: true,
     colours: ['#fefdf6', '#ece6d4', '#ffffff'], forms: [['balls', 'ball', 8, 24, 24, { g: 2 }], ['quartered', 'quarter', 2, 18, 12]], packs: [[150, 190]],
   },
@@ -85,7 +85,7 @@ export const cheeses: Entry[] = [
     colours: ['#f4e3b8', '#b9763a', '#fbf1d4'], forms: [['slices', 'fan-slice', 14, 60, 34, { g: 1.8 }], ['thin-strips', 'strip', 4, 42, 8]], packs: [[225, 330]],
   },
   {
-    id: 'smoked-cheese', kcal: 345, name: 'Beech-smoked cheese', also: ['smoked gouda'], is: 'plain-cheese', rennet: 'microbial', milkTreatment: 'pasteurised',
+    id: 'smoked-cheese', kcal: 345, name: 'Beech-smoked cheese', also: ['smoked gouda'], is: 'plain-cheese', rennet: 'depends', milkTreatment: 'pasteurised',
     per100: [23, 28, 0.5, 0, 2], temper: 30, taste: { salt: 3, smoke: 4, richness: 3, strength: 2 }, texture: 'semi-firm', milk: 'cow',
     colours: ['#f4dca0', '#a5652a', '#f9e8bb'], forms: [['slices', 'round-slice', 9, 46, 46, { g: 1.6 }], cubes(), strips], packs: [[200, 310]],
   },

@@ -51,7 +51,7 @@ export const fishes: Entry[] = [
     colours: ['#f08a56', '#fbc7a0', '#e06a38'], forms: [['ribbon', 'ribbon', 14, 60, 34], ['rose', 'rose', 60, 76, 76], ['thin-strips', 'strip', 3, 42, 9]], packs: [[100, 490], [200, 890]],
   },
   {
-    id: 'hot-smoked-trout', kcal: 165, process: 'cooked-fish', fishKind: 'scaled', name: 'Hot-smoked trout', is: 'plain-meat', of: ['trout', 'salt', 'smoke'], allergens: { fish: 'contains' }, animal: { fish: 'contains' },
+    id: 'hot-smoked-trout', kcal: 165, process: 'hot-smoked', fishKind: 'scaled', name: 'Hot-smoked trout', is: 'plain-meat', of: ['trout', 'salt', 'smoke'], allergens: { fish: 'contains' }, animal: { fish: 'contains' },
     per100: [23, 8, 0, 0, 2.2], hold: 'perishable', temper: 0, taste: { salt: 3, smoke: 4, richness: 2, strength: 3 }, texture: 'soft',
     colours: ['#e9b48f', '#c98a62', '#f4cfae'], forms: [['chunks', 'chunk', 10, 26, 20], ['chopped', 'bit', 2, 14, 11]], packs: [[125, 430]],
   },

@@ -37,7 +37,7 @@ export const vehicles: Entry[] = [
     forms: [['fan', 'round-cracker', 4.5, 46, 46]], packs: [[120, 270]],
   },
   {
-    id: 'rice-crackers', kcal: 390, name: 'Plain rice crackers', is: 'bought', of: ['rice', 'sunflower oil', 'salt'], allergens: { gluten: 'brand', soy: 'brand' }, animal: { 'animal-fat': 'free', honey: 'free', egg: 'free', milk: 'brand', fish: 'brand', insects: 'free' },
+    id: 'rice-crackers', kcal: 390, name: 'Plain rice crackers', is: 'bought', of: ['rice', 'sunflower oil', 'salt'], allergens: { gluten: 'free', soy: 'brand' }, animal: { 'animal-fat': 'free', honey: 'free', egg: 'free', milk: 'brand', fish: 'free', insects: 'free' },
     per100: [7, 3, 82, 2, 1.2], taste: { salt: 2 }, texture: 'crunchy', colours: ['#fbf4df', '#e2d0a2', '#ffffff'], sheds: ['crumbs'],
     forms: [['fan', 'round-cracker', 3.5, 46, 46, { g: 0.9 }]], packs: [[100, 160]],
   },

@@ -110,7 +110,9 @@ export const english: Language = {
       'mollusc|molluscs|mollusk|mollusks|mussel|mussels|oyster|oysters|oyster sauce|squid|calamari|octopus|clam|clams|scallop|scallops|snail|snails|whelk|whelks|cockle|cockles|cuttlefish|abalone|winkles|escargot|squid ink|cuttlefish ink',
     'scaled-fish':
       'anchovy|anchovies|salmon|trout|herring|herrings|mackerel|cod|haddock|pollock|pollack|sprat|sprats|pilchard|pilchards|sea bass|seabass|sea bream|halibut|plaice|tilapia|hake|whitebait|basa|carp|perch|pike|snapper|sole|turbot|kipper|kippers|barramundi|whiting|coley|mullet',
-    'tinned-fish': 'tuna|sardine|sardines|tinned fish|canned fish|hot smoked salmon|hot smoked trout',
+    'tinned-fish': 'tuna|sardine|sardines|tinned fish|canned fish',
+    'hot-smoked-fish':
+      'hot smoked salmon|hot smoked trout|hot smoked mackerel|smoked mackerel|smoked haddock|kippers',
     'smoked-fish': 'smoked salmon|cold smoked salmon|gravadlax|gravlax|lox|smoked trout|cold smoked trout',
     'raw-fish': 'raw fish|sushi|ceviche|boquerones|rollmop|rollmops|sashimi|poke',
     'unscaled-fish':
