@@ -1,5 +1,6 @@
 import type { LaidElement, Plan, Surface } from '../plan/index.js';
-import { gapBetween } from '../shape/index.js';
+import { lies } from '../lay/index.js';
+import { gapBetween, type Point } from '../shape/index.js';
 import type { Lying } from './context.js';
 
 /** Nearer than this, crumbs and drops reach the neighbour (house default: two fingers). */
@@ -11,11 +12,42 @@ export const laidOn = (plan: Plan, surface: Surface): readonly LaidElement[] =>
 export const elementsOf = (plan: Plan, l: Lying): LaidElement[] =>
   laidOn(plan, l.surface).filter((e) => e.componentId === l.component.id);
 
-/** Shortest way between two foods as they lie; undefined while one of them is not laid. */
-export function gapOf(plan: Plan, a: Lying, b: Lying): number | undefined {
-  const [ours, theirs] = [elementsOf(plan, a), elementsOf(plan, b)];
+interface Spread {
+  outline: readonly Point[];
+  x: number;
+  y: number;
+  r: number;
+}
+
+/** A piece with the circle around it, so that pieces far from each other are not measured. */
+function spread(outline: readonly Point[]): Spread {
+  const x = outline.reduce((n, p) => n + p[0], 0) / outline.length;
+  const y = outline.reduce((n, p) => n + p[1], 0) / outline.length;
+  return { outline, x, y, r: Math.max(...outline.map((p) => Math.hypot(p[0] - x, p[1] - y))) };
+}
+
+const spreads = new WeakMap<LaidElement, readonly Spread[]>();
+function spreadsOf(e: LaidElement, l: Lying): readonly Spread[] {
+  let found = spreads.get(e);
+  if (!found) spreads.set(e, (found = lies(e, l.component).map(spread)));
+  return found;
+}
+
+/**
+ * Shortest way between two foods as they lie, piece by piece; undefined while one of them is not laid. What is further away
+ * than `beyond` is only told to be at least so far.
+ */
+export function gapOf(plan: Plan, a: Lying, b: Lying, beyond = Infinity): number | undefined {
+  const ours = elementsOf(plan, a).flatMap((e) => spreadsOf(e, a));
+  const theirs = elementsOf(plan, b).flatMap((e) => spreadsOf(e, b));
   if (ours.length === 0 || theirs.length === 0) return undefined;
-  return Math.min(...ours.flatMap((x) => theirs.map((y) => gapBetween(x.outline, y.outline))));
+  let least = beyond;
+  for (const x of ours)
+    for (const y of theirs) {
+      if (Math.hypot(x.x - y.x, x.y - y.y) - x.r - y.r >= least) continue;
+      least = Math.min(least, gapBetween(x.outline, y.outline));
+    }
+  return least;
 }
 
 const inZone = (l: Lying) => l.surface.zoneFor !== undefined && l.lots.every((p) => p.inZone === true);
@@ -25,6 +57,6 @@ const inZone = (l: Lying) => l.surface.zoneFor !== undefined && l.lots.every((p)
  * zone: the layout leaves open ground around it, and once they are laid the ground is measured.
  */
 export function near(plan: Plan, a: Lying, b: Lying): boolean {
-  const gap = gapOf(plan, a, b);
+  const gap = gapOf(plan, a, b, NEAR_MM);
   return gap === undefined ? inZone(a) === inZone(b) : gap < NEAR_MM;
 }

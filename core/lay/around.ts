@@ -4,7 +4,8 @@ import { inside } from '../shape/index.js';
 import type { Stands } from './anchors.js';
 import { laySurface, type LaidSurface } from './lay.js';
 import { partsOf } from './parts.js';
-import { HARD_LAYER, hardOverlaps } from './scores.js';
+import { HARD_LAYER } from './lies.js';
+import { hardOverlaps } from './scores.js';
 
 /** Beyond this share of the kinds changed there is no rest to keep: the surface is laid afresh. */
 const MOST_CHANGED = 1 / 3;

@@ -1,8 +1,9 @@
-import { formOf, type Component } from '../catalogue/index.js';
+import type { Component } from '../catalogue/index.js';
 import { planLarder, type LaidElement, type Plan, type Surface } from '../plan/index.js';
-import { convexOverlap, pieceOutline, placed, type Point } from '../shape/index.js';
+import { convexOverlap } from '../shape/index.js';
 import { forCellsIn, gridOver, servingGround, type Grid } from './grid.js';
 import { colourApart, goTogether, isCrisp, isWet, SAME_COLOUR } from './neighbours.js';
+import { HARD_LAYER, lies } from './lies.js';
 import { borders } from './relabel.js';
 
 /** What a layout is judged by, read off its elements as they lie, dragged ones included. */
@@ -23,7 +24,6 @@ const MIN_BORDER_MM = 20;
 const NOBODY = -1;
 /** Bare cells up to so many steps from food belong to it: a crumb's gap does not part two neighbours. */
 const REACH_STEPS = 2;
-export const HARD_LAYER = 4;
 export const HERB_LAYER = 6;
 
 /** Do hard elements overlap, as a stylist may have dragged them? Pairs of their ids. */
@@ -37,17 +37,6 @@ export function hardOverlaps(elements: readonly LaidElement[]): [string, string]
   );
 }
 
-/** The outlines of an element's pieces on the surface; a hard element is its own outline. */
-function groundOf(e: LaidElement, c: Component): readonly (readonly Point[])[] {
-  const fact = formOf(c, e.form);
-  if (e.layer === HARD_LAYER || !fact) return [e.outline];
-  const outline = pieceOutline(fact.piece, fact.lengthMm, fact.widthMm);
-  const [cos, sin] = [Math.cos((e.angle * Math.PI) / 180), Math.sin((e.angle * Math.PI) / 180)];
-  return e.pieces.map(([x, y, angle]) =>
-    placed(outline, e.x + x * cos - y * sin, e.y + x * sin + y * cos, angle + e.angle),
-  );
-}
-
 interface Food {
   element: LaidElement;
   component: Component;
@@ -57,7 +46,7 @@ interface Food {
 function ownersOf(grid: Grid, foods: readonly Food[]): Int16Array {
   const owner = new Int16Array(grid.ground.length).fill(NOBODY);
   foods.forEach((f, i) => {
-    for (const polygon of groundOf(f.element, f.component)) forCellsIn(grid, polygon, (c) => (owner[c] = i));
+    for (const polygon of lies(f.element, f.component)) forCellsIn(grid, polygon, (c) => (owner[c] = i));
   });
   return owner;
 }

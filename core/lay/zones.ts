@@ -1,7 +1,10 @@
 import { areaOf, type Point, type Polygon } from '../shape/index.js';
 
-/** Open ground between a zone and the rest: two fingers, and a little for leaves and crumbs. */
-export const ZONE_GAP_MM = 34;
+/**
+ * Open ground between a zone and the rest: two fingers between the pieces themselves, which lean over the edge of their
+ * ground on either side.
+ */
+export const ZONE_GAP_MM = 46;
 /** A zone is never a sliver, nor the whole board. */
 const LEAST = 0.12;
 const HALVINGS = 24;
