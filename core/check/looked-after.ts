@@ -1,4 +1,5 @@
 import { isUnrestricted } from '../compose/index.js';
+import { formOf } from '../catalogue/index.js';
 import { helpingG } from '../needs/index.js';
 import { portionsOf, type Group } from '../party/index.js';
 import { needG, wantsBread } from '../portion/index.js';
@@ -66,6 +67,13 @@ function kindsOf(foods: readonly Lying[], job: string): number {
   return new Set(foods.filter((l) => l.component.job === job).map((l) => l.component.id)).size;
 }
 
+/** A helping in grams, to the nearest whole piece of what comes in pieces smaller than it. */
+function helpingOf(l: Lying): number {
+  const helping = helpingG(l.component);
+  const pieceG = formOf(l.component, l.form)?.pieceG ?? 0;
+  return pieceG < helping ? helping - pieceG / 2 : helping;
+}
+
 /**
  * Different bites that can be built on one surface, each part with a helping's worth there: bread, body and contrast
  * that stand on different boards are no bite.
@@ -75,7 +83,7 @@ function bitesOf(foods: readonly Lying[], bread: boolean, group: Group): number 
   const part = Math.min(1, portionsOf(group) / group.count);
   const bites = new Set<string>();
   for (const surface of new Set(foods.map((l) => l.surface))) {
-    const here = foods.filter((l) => l.surface === surface && l.massG >= helpingG(l.component) * part);
+    const here = foods.filter((l) => l.surface === surface && l.massG >= helpingOf(l) * part);
     const of = (job: string) =>
       here.filter((l) => l.component.job === job).map((l) => l.component.id as string);
     for (const body of of('body'))

@@ -1,6 +1,14 @@
 import { FORMS, formOf, type Component, type FormFact, type FormId, usualForm } from '../catalogue/index.js';
-import { carriesTo, disliked, isGrave, judgeGroup, type Judgement, type Verdict } from '../needs/index.js';
-import { hasSmallChildren, portionsOf, type Group } from '../party/index.js';
+import {
+  carriesTo,
+  disliked,
+  helpingG,
+  isGrave,
+  judgeGroup,
+  type Judgement,
+  type Verdict,
+} from '../needs/index.js';
+import { guestsIn, hasSmallChildren, portionsOf, type Group } from '../party/index.js';
 import { keepsFree, planLarder, type Placement, type Plan, type Surface } from '../plan/index.js';
 import {
   BOWL_G_PER_CM2,
@@ -121,6 +129,7 @@ const MOST_OF_EVEN = 2;
 const SWEET_SPREAD_G = 6;
 /** A child's plate: grams of one food (house default). */
 const PLATE_G: [number, number] = [6, 26];
+const PLATE_ROUNDING = 1.15;
 /** A single wheel, wedge or bowl is never less than this. */
 const LEAST_ALONE_G = 150;
 
@@ -142,7 +151,12 @@ function massLimits(
   { plan, targets, kinds }: Asked,
 ): [number, number] {
   const { byFamily, portions } = targets;
-  if (isOwnPlate(ground, plan)) return [PLATE_G[0] * ground.copies, PLATE_G[1] * ground.copies];
+  if (isOwnPlate(ground, plan)) {
+    // a child's helping of it, so that a bite can be built; whole pieces round it a little
+    const part = Math.min(1, portionsAt(ground.groups) / guestsIn(ground.groups));
+    const least = Math.max(PLATE_G[0], helpingG(component) * part * PLATE_ROUNDING);
+    return [least * ground.copies, Math.max(PLATE_G[1], least * 1.5) * ground.copies];
+  }
   const even =
     byFamily[component.family as CountedFamily] / Math.max(1, kinds[component.family as CountedFamily].from);
   const { pieceG } = fact;

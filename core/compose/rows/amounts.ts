@@ -117,6 +117,12 @@ function ownPlateRows(
     portion * MOST_BREAD,
   );
   const bread = wantsBread(d.problem.plan);
+  const inBites = ['body', 'contrast', ...(bread ? ['vehicle'] : [])];
+  d.model.atLeast(
+    `bites on ${ground.surface.id}`,
+    here.filter((e) => inBites.includes(e.candidate.component.job)).map((e) => [e.laid, 1] as const),
+    bread ? KINDS_FOR_BITES.bread : KINDS_FOR_BITES.sweet,
+  );
   for (const part of PLATE_PARTS.filter((p) => bread || p.name !== 'vehicle')) {
     const of = here.filter((e) => part.is(e.candidate.component));
     if (of.length === 0) continue;
@@ -132,6 +138,9 @@ function ownPlateRows(
     );
   }
 }
+
+/** Three different bites on one plate: one bread, and four of body and contrast; a sweet course needs no bread. */
+const KINDS_FOR_BITES = { bread: 5, sweet: 4 };
 
 /** Bread fills small stomachs fast: at most this share of a child's plate (house default). */
 const MOST_BREAD = 0.4;
