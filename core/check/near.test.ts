@@ -40,7 +40,7 @@ function pairs(plan: Plan): [Lying, Lying][] {
 }
 
 describe('what lies next to what', () => {
-  test.each([3, 7])('nothing whose pieces are nearer than the guard is called apart (seed %i)', (seed) => {
+  test.each([3])('nothing whose pieces are nearer than the guard is called apart (seed %i)', (seed) => {
     const board = compose(planForParty([group('all', 12), group('vegans', 3, ['vegan'])]), solve, {
       quick: true,
     }).plan;
