@@ -191,16 +191,23 @@ function nutsOf(e: Entry): Record<NutSpecies, Presence> {
 }
 
 /**
- * Families whose bought food holds nothing of the water by trade practice: bread, dried fruit, vegetables in brine. What
+ * Families whose bought food holds no fish by trade practice: bread, dried fruit, vegetables in brine, cheese, nuts. What
  * does (kimchi with fish sauce, olives with anchovy, crackers with seaweed) says so itself.
  */
-const DRY_LAND: ReadonlySet<Family> = new Set(['vehicle', 'dried-fruit', 'pickle']);
-export const NOT_IN_TRADE = ['fish', 'crustaceans', 'molluscs'] as const;
+const WITHOUT_FISH: ReadonlySet<Family> = new Set(['vehicle', 'dried-fruit', 'pickle', 'cheese', 'nut-seed']);
+/** And no shellfish; sweets may be set with gelatine of fish, but of nothing that has a shell. */
+const WITHOUT_SHELLFISH: ReadonlySet<Family> = new Set([...WITHOUT_FISH, 'sweet-bite']);
+
+/** Allergens of the water that a bought food of this family is free from by trade practice. */
+export const notInTrade = (family: Family): readonly Allergen[] => [
+  ...(WITHOUT_FISH.has(family) ? (['fish'] as const) : []),
+  ...(WITHOUT_SHELLFISH.has(family) ? (['crustaceans', 'molluscs'] as const) : []),
+];
 
 function ofTheWater(family: Family, e: Entry): Partial<Record<Allergen, Presence>> {
   const says = e.animal?.fish ?? e.animal?.shellfish ?? 'free';
-  if (!isBought(e.is) || !DRY_LAND.has(family) || says !== 'free' || e.water) return {};
-  return Object.fromEntries(NOT_IN_TRADE.map((a) => [a, 'free']));
+  if (!isBought(e.is) || e.water || says !== 'free') return {};
+  return Object.fromEntries(notInTrade(family).map((a) => [a, 'free']));
 }
 
 function allergensOf(family: Family, e: Entry): Record<Allergen, Presence> {
