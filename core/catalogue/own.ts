@@ -1,3 +1,4 @@
+import { idOf } from '../measure/index.js';
 import {
   ALLERGENS,
   ANIMAL_PARTS,
@@ -33,18 +34,7 @@ const same = <K extends string, V>(keys: readonly K[], value: V) =>
   Object.fromEntries(keys.map((k) => [k, value])) as Record<K, V>;
 
 /** Words become an id: "Aunt's chutney" → "own-aunts-chutney". */
-export function ownId(name: string): string {
-  const slug = name
-    .normalize('NFKD')
-    .toLowerCase()
-    .replace(/[^a-z0-9 -]/g, '')
-    .trim()
-    .replace(/[ -]+/g, '-')
-    .replace(/^-/, '')
-    .slice(0, 50)
-    .replace(/-$/, '');
-  return `own-${slug || 'component'}`;
-}
+export const ownId = (name: string): string => `own-${idOf(name, 50, 'component')}`;
 
 /** A component of which only name and family are known. Every other fact is unknown, so every need asks. */
 export function ownComponent(name: string, family: Family, id = ownId(name)): Component {

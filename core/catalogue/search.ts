@@ -6,7 +6,7 @@ export function wordsOf(text: string): string[] {
     .normalize('NFKD')
     .replace(/[\u0300-\u036f]/g, '')
     .toLowerCase()
-    .split(/[^a-z0-9]+/)
+    .split(/[^\p{L}\p{M}\p{N}]+/u)
     .filter(Boolean)
     .map((w) => (w.length > 3 ? w.replace(/(?<!s)s$/, '') : w));
 }

@@ -1,4 +1,4 @@
-import { decimalOf } from '../measure/index.js';
+import { decimalOf, idOf } from '../measure/index.js';
 import { NEED_WORDS, needPack } from '../needs/index.js';
 import { groupSchema, STRICTNESSES, type Group, type NeedChoice, type Strictness } from '../party/index.js';
 import { needProblem } from '../plan/index.js';
@@ -61,13 +61,6 @@ function needOf(text: string): NeedChoice | string {
   return needProblem(choice) ?? choice;
 }
 
-const slug = (text: string) =>
-  text
-    .toLowerCase()
-    .replace(/[^a-z0-9]+/g, '-')
-    .replace(/^-|-$/g, '')
-    .slice(0, 34) || 'group';
-
 /** Rows that are whole become groups; every other row is named with its column and reason. */
 export function readPartyCsv(text: string): { party: Group[]; problems: RowProblem[] } {
   const table = readTable(text, PARTY_COLUMNS, ['name', 'count']);
@@ -80,7 +73,7 @@ export function readPartyCsv(text: string): { party: Group[]; problems: RowProbl
       problems.push(...wrong.map((reason) => ({ row, column: 'needs', reason })));
       continue;
     }
-    const base = slug(cells.name!);
+    const base = idOf(cells.name!, 34, 'group');
     const twins = party.filter((g) => g.id === base || g.id.startsWith(`${base}-x`)).length;
     const parsed = groupSchema.safeParse({
       id: twins ? `${base}-x${twins + 1}` : base,

@@ -269,6 +269,14 @@ describe('reading a label', () => {
     expect(new Set(Object.values(facts))).toEqual(new Set(['unknown']));
   });
 
+  test.each(['арахис', '落花生', '🥜', 'フグ', 'فول'])(
+    'an item that nobody here reads (%s) leaves the whole list open',
+    (item) => {
+      for (const id of ['peanut-free', 'vegan', 'gluten-free'])
+        expect(verdict(`Ingredients: rice, ${item}, salt.`, id)).toBe('ask');
+    },
+  );
+
   test('the two traditions of carbohydrate', () => {
     const eu = readLabel(
       'Per 100 g: energy 1500 kJ / 358 kcal, fat 10 g, carbohydrate 50 g of which sugars 3 g, fibre 8 g, protein 9 g, salt 1.2 g',

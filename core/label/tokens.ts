@@ -1,3 +1,5 @@
+import { FOOD_PICTURES } from '../measure/index.js';
+
 /** A word, a number or a mark of a label. `gap` is what stands before it. */
 export interface Token {
   text: string;
@@ -10,8 +12,12 @@ export interface Token {
   hyphen: boolean;
 }
 
-const TOKEN =
-  /\d{1,3}(?:[.,]\d{1,2})(?![\p{L}\p{N}])|[\p{L}\p{N}]+|[([{]|[)\]}]|[,;!?]| - |\.(?=[\p{L}])|\.|:|\/|[&+]/gu;
+const TOKEN = new RegExp(
+  `\\d{1,3}(?:[.,]\\d{1,2})(?![\\p{L}\\p{N}])|[\\p{L}\\p{N}]+|[${FOOD_PICTURES}]|[([{]|[)\\]}]|[,;!?]| - |\\.(?=[\\p{L}])|\\.|:|/|[&+]`,
+  'gu',
+);
+
+const WORD = new RegExp(`^[\\p{L}\\p{N}${FOOD_PICTURES}]`, 'u');
 
 const KINDS: Record<string, Token['kind']> = { ':': 'colon', '&': 'and', '+': 'and' };
 const kindOf = (text: string): Token['kind'] =>
@@ -19,8 +25,7 @@ const kindOf = (text: string): Token['kind'] =>
     ? 'open'
     : /^[)\]}]$/.test(text)
       ? 'close'
-      : (KINDS[text] ??
-        (/^\d+(?:[.,]\d+)?$/.test(text) ? 'number' : /^[\p{L}\p{N}]/u.test(text) ? 'word' : 'break'));
+      : (KINDS[text] ?? (/^\d+(?:[.,]\d+)?$/.test(text) ? 'number' : WORD.test(text) ? 'word' : 'break'));
 
 /** Short forms after which a point ends nothing. */
 const SHORT =

@@ -15,4 +15,5 @@ export {
   type UnitSystem,
 } from './units.js';
 export { CURRENCIES, formatMoney, type Currency } from './money.js';
+export { FOOD_PICTURES, idOf } from './words.js';
 export { addMinutes, clockOf, monthOf, parseLocalTime, speakTime, type LocalTime } from './time.js';

@@ -20,7 +20,7 @@ const TASTE_WORDS: Record<string, { taste: Taste; from: number }> = {
 function tasteOf(word: string): { taste: Taste; from: number; rest: string[] } | undefined {
   const words = word
     .toLowerCase()
-    .split(/[^a-z]+/)
+    .split(/[^\p{L}\p{M}]+/u)
     .filter((w) => w && !['anything', 'food', 'very', 'too'].includes(w));
   const at = words.findIndex((w) => w in TASTE_WORDS);
   return at < 0 ? undefined : { ...TASTE_WORDS[words[at]!]!, rest: words.filter((_, i) => i !== at) };

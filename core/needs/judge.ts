@@ -9,10 +9,10 @@ import {
   type FormId,
   type Source,
 } from '../catalogue/index.js';
-import { needsOf, type Group, type NeedChoice } from '../party/index.js';
+import { needsOf, type Group, type NeedChoice, type OwnNeed } from '../party/index.js';
 import { whenOf, type NeedPack, type QuantityFact, type Reach, type Rule } from './pack.js';
 import { judgeHelping, plateLimit } from './quantity.js';
-import { packOf } from './registry.js';
+import { isFoodWord, packOf } from './registry.js';
 
 export type Verdict = 'fine' | 'ask' | 'forbidden';
 
@@ -141,6 +141,18 @@ function namesFood(component: Component, foods: readonly string[]): string | und
 /** A bought food, or one that nobody has described, may hold what an own need leaves out. */
 const mayHide = (component: Component) => component.made === 'compound' || component.made === 'unknown';
 
+const strange = new WeakMap<OwnNeed, string | undefined>();
+
+/** A food that no component answers to ("onoin"): which foods hold it cannot be told, so none is cleared. */
+function strangeFood(own: OwnNeed): string | undefined {
+  if (!strange.has(own))
+    strange.set(
+      own,
+      own.foods.find((f) => !isFoodWord(f)),
+    );
+  return strange.get(own);
+}
+
 function foodReason(choice: NeedChoice, component: Component): Reason | undefined {
   const foods = choice.own?.foods ?? [];
   if (foods.length === 0) return undefined;
@@ -148,13 +160,16 @@ function foodReason(choice: NeedChoice, component: Component): Reason | undefine
   const base = { need: choice.id, fact: 'food' as const, source: 'stylist' as const };
   if (named)
     return { ...base, value: named, verdict: 'forbidden', text: `“${choice.own!.name}” leaves out ${named}` };
-  if (!mayHide(component)) return undefined;
+  const nowhere = strangeFood(choice.own!);
+  if (nowhere === undefined && !mayHide(component)) return undefined;
   return {
     ...base,
     value: 'unknown',
     verdict: 'ask',
     source: 'not known',
-    text: `nobody has said whether ${foods[0]} is in it`,
+    text: nowhere
+      ? `no food here goes by “${nowhere}”: ask the guest what it is`
+      : `nobody has said whether ${foods[0]} is in it`,
   };
 }
 

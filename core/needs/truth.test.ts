@@ -326,4 +326,8 @@ describe('own needs', () => {
     expect(verdict('brie', own([], ['beetroot']))).toBe('fine');
     expect(verdict('plant-salami', own([], ['beetroot']))).toBe('ask');
   });
+  test('a food that nothing here goes by clears nothing: every food asks', () => {
+    for (const c of CATALOGUE) expect(verdict(c.id, own([], ['onoin']))).toBe('ask');
+    expect(verdict('beet-dip', own([], ['onoin', 'beetroot']))).toBe('forbidden');
+  });
 });

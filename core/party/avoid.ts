@@ -1,4 +1,5 @@
 import { possibleValues } from '../catalogue/index.js';
+import { idOf } from '../measure/index.js';
 import type { NeedChoice, OwnNeed } from './group.js';
 
 /** Words for what guests leave out, beside the names of needs: which needs they mean. */
@@ -124,18 +125,10 @@ const factsOf = (word: string): readonly OwnFact[] | undefined =>
 
 export const isLeftOutFact = (word: string): boolean => factsOf(word) !== undefined;
 
-const slug = (text: string): string =>
-  text
-    .toLowerCase()
-    .replace(/[^a-z0-9]+/g, '-')
-    .replace(/^-/, '')
-    .slice(0, 26)
-    .replace(/-$/, '') || 'food';
-
 /** "No onions": every food with it is forbidden, and one that may have it asks. */
 export function ruleAgainst(word: string): NeedChoice {
   const facts = factsOf(word);
-  const id = `own-no-${slug(word)}`;
+  const id = `own-no-${idOf(word, 26, 'food')}`;
   const own: OwnNeed = {
     id,
     name: `No ${word}`.slice(0, 60),
@@ -149,7 +142,7 @@ export function ruleAgainst(word: string): NeedChoice {
 export function unreadNeed(text: string): NeedChoice {
   const said = text.slice(0, 40);
   const own: OwnNeed = {
-    id: `own-unread-${slug(text)}`,
+    id: `own-unread-${idOf(text, 26, 'words')}`,
     name: `To be asked: “${said}”`.slice(0, 60),
     facts: [
       {

@@ -119,6 +119,42 @@ describe('what a household says', () => {
     expect(one('2 coeliac').needs[0]?.strictness).toBeUndefined();
   });
 
+  test.each([
+    '1 лук',
+    '1 大蒜 allergy',
+    '2 без глютена',
+    '1 vegan and лук allergy',
+    '1 vegan (рыба)',
+    '1 vegan (🥜)',
+    '1 allergies: 🥛',
+    '3 حلال',
+    '1 हलाल',
+    '1 no лук',
+  ])('“%s” says something in letters or pictures that nobody here reads, so every food asks', (line) => {
+    const r = read(`10 guests: ${line}`);
+    expect(r.unread).toHaveLength(1);
+    const asked = r.groups.find((g) => g.id === r.unread[0]!.group)!;
+    for (const c of CATALOGUE) expect(judgeGroup(c, usualForm(c).form, asked).verdict).not.toBe('fine');
+  });
+
+  test('two phrases that begin alike are two needs: to answer one answers only that one', () => {
+    fc.assert(
+      fc.property(
+        fc.constantFrom('no grandmothers strawberry', 'лук', '大'),
+        fc.uniqueArray(fc.constantFrom('flurb', 'wibble', 'zorch', 'қызыл', '蒜'), {
+          minLength: 2,
+          maxLength: 2,
+        }),
+        (head, [a, b]) => {
+          const r = read(`5 guests: 1 ${head} ${a}, ${head} ${b}`);
+          const ids = r.groups.flatMap((g) => g.needs.map((n) => n.id));
+          expect(new Set(ids).size).toBe(2);
+          expect(ids).toHaveLength(2);
+        },
+      ),
+    );
+  });
+
   test('who has a need that is not understood is never seated among those who eat everything', () => {
     const read = readParty('14 guests: 2 vegan, 3 coelic', NEED_WORDS, isFoodWord);
     expect(read.groups.map((g) => [g.count, g.needs.length])).toEqual([

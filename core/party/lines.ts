@@ -1,3 +1,4 @@
+import { FOOD_PICTURES, idOf } from '../measure/index.js';
 import { groupSchema, guestsIn, type Group, type NeedChoice, type Strictness } from './group.js';
 import { needsSaid, readPhrases, type Phrase, type Said, type Vocabulary } from './phrases.js';
 
@@ -112,14 +113,6 @@ function joinAges(list: readonly string[]): string[] {
   return out;
 }
 
-const slug = (text: string) =>
-  text
-    .toLowerCase()
-    .replace(/[^a-z0-9]+/g, '-')
-    .replace(/^-/, '')
-    .slice(0, 36)
-    .replace(/-$/, '') || 'group';
-
 interface Draft {
   count: number;
   child: boolean;
@@ -156,6 +149,9 @@ function spread(from: number, to: number, count: number): number[] {
   return Array.from({ length: count }, (_, i) => Math.round(from + ((to - from) * i) / (count - 1)));
 }
 
+/** A bracket that tells more than numbers, in whatever alphabet. */
+const SAYS = new RegExp(`[\\p{L}${FOOD_PICTURES}]`, 'u');
+
 /** "8 months" is an age of 0, "18 months" of 1. */
 const monthsToYears = (text: string): string =>
   text.replace(/(\d+)\s*months?/g, (_all, m: string) => String(Math.floor(Number(m) / 12)));
@@ -171,7 +167,7 @@ function readPart(part: string, count: number, about: string, vocabulary: Vocabu
   let childAges = child ? monthsToYears(bracket) : '';
   rest = monthsToYears(rest);
   // a bracket that tells no ages tells something else
-  if (/[a-z]/i.test(bracket) && (!child || !/\d|\b(?:one|two|three|four|five)\b/i.test(bracket))) {
+  if (SAYS.test(bracket) && (!child || !/\d|\b(?:one|two|three|four|five)\b/i.test(bracket))) {
     rest = `${rest}, ${bracket.toLowerCase()}`;
     childAges = '';
   }
@@ -365,7 +361,7 @@ function seated(drafts: readonly Draft[], problems: LineProblem[]): PartyRead {
   for (const d of drafts) {
     for (const piece of pieces(d)) {
       const name = nameOf(piece);
-      const base = slug(name);
+      const base = idOf(name, 36, 'group');
       const taken = out.groups.filter((g) => g.id === base || g.id.startsWith(`${base}-x`)).length;
       const group = groupSchema.parse({
         id: taken ? `${base}-x${taken + 1}` : base,

@@ -1,3 +1,4 @@
+import { FOOD_PICTURES } from '../measure/index.js';
 import { isAllergy, isLeftOutFact, LEFT_OUT, ruleAgainst, unreadNeed } from './avoid.js';
 import type { NeedChoice, Strictness } from './group.js';
 import type { NeedWord } from './lines.js';
@@ -56,13 +57,17 @@ const plain = (text: string): string =>
     .toLowerCase()
     .replace(/[’‘`´]/g, "'")
     .normalize('NFD')
-    .replace(/\p{M}/gu, '')
+    .replace(/[\u0300-\u036f]/g, '')
+    .normalize('NFC')
     .replace(/\bcan(?:'?t|not)\b/g, 'can not')
     .replace(
       /\b(do|does|did|is|are|wo|should|must)n'?t\b/g,
       (_all, v: string) => `${v === 'wo' ? 'will' : v} not`,
     )
     .replace(/\bw\/o\b/g, 'without');
+
+/** Words of any alphabet: what nobody here can read must still be told, or a guest would eat everything. */
+const TOKEN = new RegExp(`[\\p{L}\\p{M}]+(?:-[\\p{L}\\p{M}]+)*|[${FOOD_PICTURES}]|\\d+|[&+/,]`, 'gu');
 
 interface Match {
   length: number;
@@ -79,7 +84,7 @@ class Reader {
     text: string,
     private readonly vocabulary: Vocabulary,
   ) {
-    this.tokens = plain(text).match(/[a-z]+(?:-[a-z]+)*|\d+|[&+/,]/g) ?? [];
+    this.tokens = plain(text).match(TOKEN) ?? [];
     this.needPhrases = vocabulary.words
       .map((need) => ({ words: need.word.split(' '), need }))
       .sort((a, b) => b.words.length - a.words.length);

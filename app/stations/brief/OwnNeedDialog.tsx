@@ -1,5 +1,6 @@
 import { useState } from 'react';
 import { ALL_FACT_KEYS, factWords, possibleValues, type FactKey } from '../../../core/catalogue/index.js';
+import { idOf } from '../../../core/measure/index.js';
 import { ownNeedSchema, type NeedChoice, type OwnNeed } from '../../../core/party/index.js';
 import { TextInput, Tick, Wrong } from '../../ui/Fields.js';
 import { PaperDialog } from '../../ui/Paper.js';
@@ -11,13 +12,6 @@ const SECTIONS: readonly (readonly [string, string])[] = [
   ['allergen.', 'Allergens'],
   ['nut.', 'Nuts'],
 ];
-
-const slug = (text: string) =>
-  text
-    .toLowerCase()
-    .replace(/[^a-z0-9]+/g, '-')
-    .replace(/^-|-$/g, '')
-    .slice(0, 30) || 'rule';
 
 /** A rule put together from facts and foods: "no onion", "no red meat", "nothing with seeds". */
 export function OwnNeedDialog({
@@ -38,7 +32,7 @@ export function OwnNeedDialog({
     .map((f) => f.trim())
     .filter(Boolean);
   const keep = (): void => {
-    const id = `own-${slug(name)}`;
+    const id = `own-${idOf(name, 30, 'rule')}`;
     if (taken.includes(id)) return setProblem(`There is a rule called “${name}” already.`);
     const own: OwnNeed = {
       id,
