@@ -19,6 +19,7 @@ import { Lay } from './stations/lay/Lay.js';
 import { openStore } from './store/db.js';
 import { usePreview } from './store/preview.js';
 import { useSession } from './store/session.js';
+import { keepOffline } from './store/updates.js';
 import { warmKitchen } from './workers/kitchen.js';
 import './styles.css';
 
@@ -115,6 +116,8 @@ function App() {
     </>
   );
 }
+
+void keepOffline();
 
 const root = createRoot(document.getElementById('root')!);
 void openStore().then(() =>

@@ -1,9 +1,38 @@
 import { defineConfig } from 'vite';
 import react from '@vitejs/plugin-react';
 import tailwindcss from '@tailwindcss/vite';
+import { VitePWA } from 'vite-plugin-pwa';
+import { APP_ROUTES } from '../server/routes.js';
+
+/** The solver's WASM is the largest file; all of them are kept, or a board could not be composed offline. */
+const LARGEST_KEPT = 8 * 2 ** 20;
 
 export default defineConfig({
-  plugins: [react(), tailwindcss()],
+  plugins: [
+    react(),
+    tailwindcss(),
+    VitePWA({
+      // a newer version waits until it is asked for: see app/store/updates.ts
+      registerType: 'prompt',
+      injectRegister: false,
+      manifest: {
+        name: 'Round Plate',
+        short_name: 'Round Plate',
+        description: 'From a brief to a checked and laid serving board',
+        display: 'standalone',
+        background_color: '#e8e4d8',
+        theme_color: '#1f2c5e',
+        icons: [{ src: 'icon.svg', sizes: 'any', type: 'image/svg+xml', purpose: 'any' }],
+      },
+      workbox: {
+        globPatterns: ['**/*.{js,css,html,svg,woff2,wasm,json}'],
+        maximumFileSizeToCacheInBytes: LARGEST_KEPT,
+        navigateFallback: 'index.html',
+        navigateFallbackAllowlist: [APP_ROUTES],
+        cleanupOutdatedCaches: true,
+      },
+    }),
+  ],
   worker: { format: 'es' },
   build: {
     outDir: '../dist',

@@ -3,6 +3,7 @@ import compression from 'compression';
 import helmet from 'helmet';
 import path from 'node:path';
 import { existsSync } from 'node:fs';
+import { APP_ROUTES } from './routes.js';
 
 /** 'unsafe-inline' is for style attributes only: positions on the plate are computed. Scripts stay strict. */
 const POLICY = {
@@ -19,10 +20,6 @@ const POLICY = {
   formAction: ["'self'"],
   upgradeInsecureRequests: null,
 };
-
-/** The pages that the browser's router draws; every other path is a 404 with the same frame. */
-export const APP_ROUTES =
-  /^\/(?:$|plan\/[A-Za-z0-9-]+(?:\/(?:brief|choose|check|lay|sheet|reply|bites|card\/[a-z0-9-]+))?$)/;
 
 /** Serves the build in `dist`: hashed files for a year, everything else fresh. */
 export function createApp(dist: string): Express {

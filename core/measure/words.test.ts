@@ -1,3 +1,4 @@
+import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { idOf } from './words.js';
 

@@ -1,0 +1,54 @@
+import { toast } from 'sonner';
+import { Workbox } from 'workbox-window';
+import { useSession } from './session.js';
+
+/** A newer version is looked for when the page opens and then each hour: a board can stand open all day. */
+const LOOK_MS = 60 * 60 * 1000;
+
+/** Resolves when no edit waits for the store. */
+const saved = (): Promise<void> =>
+  new Promise((resolve) => {
+    const still = () => useSession.getState().saving > 0;
+    if (!still()) return resolve();
+    const stop = useSession.subscribe(() => {
+      if (still()) return;
+      stop();
+      resolve();
+    });
+  });
+
+function announce(load: () => void): void {
+  toast('A newer Round Plate is ready.', {
+    id: 'newer',
+    duration: Infinity,
+    action: { label: 'Load it', onClick: () => void saved().then(load) },
+  });
+}
+
+/**
+ * Keeps the application in the browser, so that it opens without the server after one visit. A newer version waits
+ * until somebody asks for it; no page is loaded again by itself, so no edit is cut off.
+ */
+export async function keepOffline(): Promise<void> {
+  if (import.meta.env.DEV || !('serviceWorker' in navigator)) return;
+  const worker = new Workbox('/sw.js');
+  let asked = false;
+  worker.addEventListener('waiting', () =>
+    announce(() => {
+      asked = true;
+      worker.messageSkipWaiting();
+    }),
+  );
+  worker.addEventListener('controlling', ({ isUpdate, isExternal }) => {
+    if (!isUpdate && !isExternal) return;
+    if (asked) return location.reload();
+    // another tab asked for it: this one goes on with what it has loaded until it is asked as well
+    announce(() => location.reload());
+  });
+  try {
+    const registration = await worker.register();
+    setInterval(() => void registration?.update().catch(() => undefined), LOOK_MS);
+  } catch {
+    // a browser that keeps nothing (private window, full disk) works as before, with the server
+  }
+}
