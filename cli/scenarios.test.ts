@@ -2,6 +2,7 @@ import { expect, test } from '@jest/globals';
 import { checkPlan } from '../core/check/index.js';
 import { layPlan } from '../core/lay/index.js';
 import { planSchema } from '../core/plan/index.js';
+import { bowlsInUse } from '../core/portion/index.js';
 import { group, lies, planWith } from '../core/testing/plans.js';
 import { DEMOS } from '../demo/index.js';
 import { makeDemo } from '../demo/make.js';
@@ -19,6 +20,14 @@ test.each(
   expect(findings.filter((f) => f.glyph === 'cracked').map((f) => f.text)).toEqual([]);
   expect(care.groups.filter((g) => !g.ok).map((g) => [g.group.id, g.missing])).toEqual([]);
   expect(plan.layout.every((l) => l.elements.length > 0)).toBe(true);
+  // the bowls that are laid are those that are counted, printed and owned
+  const sizes = (list: readonly number[]) => [...list].sort((a, b) => a - b);
+  const bowls = bowlsInUse(plan);
+  expect(bowls.every((b) => b.atHand)).toBe(true);
+  for (const l of plan.layout)
+    expect(sizes(l.elements.flatMap((e) => (e.bowlMm === null ? [] : [e.bowlMm * 2])))).toEqual(
+      sizes(bowls.filter((b) => b.surfaceId === l.surfaceId).map((b) => b.diameterMm)),
+    );
 });
 
 test('no layout of a board collapses: each seed covers it, and every piece that is planned lies there', async () => {

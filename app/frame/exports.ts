@@ -17,7 +17,11 @@ export const exportShopping = (plan: Plan): void =>
   saveFile(`${fileName(plan.occasion.name)}-shopping.csv`, shoppingCsv(plan), 'text/csv;charset=utf-8');
 
 export const exportSvg = (plan: Plan, surface: Surface): void =>
-  saveFile(`${fileName(`${plan.occasion.name} ${surface.name}`)}.svg`, boardSvg(plan, surface), 'image/svg+xml');
+  saveFile(
+    `${fileName(`${plan.occasion.name} ${surface.name}`)}.svg`,
+    boardSvg(plan, surface),
+    'image/svg+xml',
+  );
 
 export async function exportPng(plan: Plan, surface: Surface): Promise<void> {
   const [l, w] = surfaceSize(surface);

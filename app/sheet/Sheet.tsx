@@ -1,10 +1,17 @@
 import { formName, type ComponentId } from '../../core/catalogue/index.js';
 import { standingOf, type Checked, type Lying } from '../../core/check/index.js';
 import { shoppingRows } from '../../core/exchange/index.js';
-import { clockOf, formatMass, formatMoney, inUnits, speakTime } from '../../core/measure/index.js';
+import {
+  clockOf,
+  formatLength,
+  formatMass,
+  formatMoney,
+  inUnits,
+  speakTime,
+} from '../../core/measure/index.js';
 import type { Group } from '../../core/party/index.js';
 import { planLarder, type Plan, type Surface } from '../../core/plan/index.js';
-import { holdingOf } from '../../core/portion/index.js';
+import { bowlSizes, bowlsInUse, holdingOf } from '../../core/portion/index.js';
 import { useSettings } from '../store/settings.js';
 import { Rim } from '../ui/rims.js';
 import { NumberedBoard } from './NumberedBoard.js';
@@ -71,16 +78,19 @@ function StillOpen({ checked }: { checked: Checked }) {
 const CUT_AT_TABLE = new Set(['wheel', 'wedge', 'log']);
 
 function ToBring({ plan }: { plan: Plan }) {
+  const units = useSettings((s) => s.units);
   const opening = plan.placements.filter((p) => p.lot === 0);
   const knives = opening.filter((p) => CUT_AT_TABLE.has(p.form)).length;
-  const bowls = opening.filter((p) => p.contained).length;
-  const spoons = opening.filter((p) => p.form === 'bowl').length;
+  const bowls = bowlsInUse(plan);
+  const sizes = bowlSizes(bowls).map((b) => `${b.count} of ${formatLength(b.diameterMm, units)}`);
+  const spoons = bowls.filter((b) => b.form === 'bowl').length;
   return (
     <section>
       <h2>To bring</h2>
       <p>
-        Bowls: {bowls}. Knives for cheese: {knives}. Spoons: {spoons}. Tongs for each surface, a bowl for
-        stones and picks, napkins.
+        Bowls: {bowls.length}
+        {sizes.length > 0 && ` (${sizes.join(', ')})`}. Knives for cheese: {knives}. Spoons: {spoons}. Tongs
+        for each surface, a bowl for stones and picks, napkins.
       </p>
     </section>
   );

@@ -1,5 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import { CATALOGUE } from '../catalogue/index.js';
+import { layPlan } from '../lay/index.js';
 import { applyCommand, type Plan, type Surface } from '../plan/index.js';
 import { costOf, targetsOf } from '../portion/index.js';
 import { group, id, lies, planWith } from '../testing/plans.js';
@@ -61,10 +62,43 @@ describe('what must be at hand', () => {
 
   test('bowls are counted at opening, later lots use the same bowl', () => {
     const plan = planWith({ party: [all], placements: dips, bowls: [{ diameterMm: 90, count: 2 }] });
-    expect(find(plan, 'too-few-bowls')!.text).toBe('1 bowl is missing.');
+    expect(find(plan, 'too-few-bowls')!.text).toBe('1 bowl is missing: 1 of 90 mm.');
     everyRemedyClears(plan, 'too-few-bowls');
     const later = { ...plan, placements: dips.map((p, i) => (i === 0 ? { ...p, lot: 1 } : p)) };
     expect(find(later, 'too-few-bowls')).toBeUndefined();
+  });
+
+  test('a bowl that is too small for what is in it, and a board that is laid in other bowls, are told', () => {
+    const plan = planWith({ party: [all], placements: dips, bowls: [{ diameterMm: 90, count: 3 }] });
+    expect(find(plan, 'bowls-too-small')!.facts).toHaveLength(2);
+    everyRemedyClears(plan, 'bowls-too-small');
+    const laid = layPlan(plan, 1).plan;
+    expect(find(laid, 'bowls-laid-otherwise')).toBeUndefined();
+    const larger = { ...laid, bowls: [{ diameterMm: 150, count: 3 }] };
+    expect(find(larger, 'bowls-laid-otherwise')!.components).toHaveLength(3);
+    expect(find(layPlan(larger, 1).plan, 'bowls-laid-otherwise')).toBeUndefined();
+  });
+
+  test('what is dragged over the rim is told, with how much of it is beyond', () => {
+    const heap = [lies('cashews', 90), lies('hummus-home', 150)];
+    const laid = layPlan(planWith({ party: [all], placements: heap }), 1).plan;
+    expect(find(laid, 'over-the-rim')).toBeUndefined();
+    const dragged = (component: string, x: number) => ({
+      ...laid,
+      layout: laid.layout.map((l) => ({
+        ...l,
+        elements: l.elements.map((e) =>
+          e.componentId === component
+            ? { ...e, x: e.x + x, outline: e.outline.map(([u, v]): [number, number] => [u + x, v]) }
+            : e,
+        ),
+      })),
+    });
+    const told = find(dragged('cashews', 1000), 'over-the-rim')!;
+    expect(told.components).toEqual(['cashews']);
+    for (const f of told.facts) expect(f.value).toMatch(/^(\d+) of \1 beyond the rim$/);
+    expect(find(dragged('hummus-home', 1000), 'over-the-rim')!.facts[0]!.value).toBe('1 of 1 beyond the rim');
+    expect(find(dragged('hummus-home', 3), 'over-the-rim')).toBeUndefined();
   });
 
   test('each cheese that is cut at the table wants a knife, cubes want none', () => {

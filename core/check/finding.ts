@@ -63,3 +63,8 @@ export const lower = (name: string): string =>
   /^[A-Z]{2}/.test(name) ? name : name.charAt(0).toLowerCase() + name.slice(1);
 
 export const capital = (t: string): string => t.charAt(0).toUpperCase() + t.slice(1);
+
+const OF_THE_LAYOUT = new Set(['not-all-laid', 'over-the-rim', 'bowls-laid-otherwise']);
+
+/** Told of the layout, which is made anew after a change of the food: no proposal is to be blamed or praised for it. */
+export const isOfTheLayout = (f: Finding): boolean => OF_THE_LAYOUT.has(f.code);

@@ -38,6 +38,7 @@ export {
   type Finding,
   type Glyph,
   type Remedy,
+  isOfTheLayout,
 } from './finding.js';
 export { FAMILY_WORDS } from './checks/amounts.js';
 export { standingAnywhere, standingOf, type Standing } from './standing.js';

@@ -9,7 +9,7 @@ import { ages, coldAir, season } from './checks/brief.js';
 import { company } from './checks/company.js';
 import { contact } from './checks/contact.js';
 import { holding } from './checks/holding.js';
-import { allLaid } from './checks/laid.js';
+import { allLaid, laidBowls, overTheRim } from './checks/laid.js';
 import { knownFoods } from './checks/known-foods.js';
 import { labels } from './checks/labels.js';
 import { ownPlates } from './checks/own-plates.js';
@@ -43,6 +43,8 @@ export const CHECKS: readonly Check[] = [
   labels,
   size,
   allLaid,
+  overTheRim,
+  laidBowls,
   amounts,
   balance,
   company,

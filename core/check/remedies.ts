@@ -11,7 +11,7 @@ import { placementsOf } from '../compose/index.js';
 import { carriesTo, judgeGroup } from '../needs/index.js';
 import type { Group } from '../party/index.js';
 import { keepsFree, type Answer, type Command, type Surface, type SurfaceId } from '../plan/index.js';
-import { fittingOutline, outlineWords, placementGroundCm2 } from '../portion/index.js';
+import { bowlsInUse, fittingOutline, outlineWords, placementGroundCm2 } from '../portion/index.js';
 import type { CheckContext, Lying } from './context.js';
 import { lower, type Remedy } from './finding.js';
 
@@ -28,7 +28,7 @@ function forEach(label: string, effect: string, foods: readonly Lying[], of: (l:
 
 /** A bowl, dish or basket keeps crumbs and bits in; undefined when there are too few left. */
 export function inBowls(c: CheckContext, foods: readonly Lying[]): Remedy | undefined {
-  const free = c.plan.bowls.reduce((n, b) => n + b.count, 0) - c.lying.filter((l) => l.contained).length;
+  const free = c.plan.bowls.reduce((n, b) => n + b.count, 0) - bowlsInUse(c.plan).length;
   if (free < foods.length) return undefined;
   const label = foods.length > 1 ? 'Bowls of their own' : 'A bowl of its own';
   return forEach(label, `${foods.length} of ${free} bowls`, foods, (l) => ({

@@ -1,5 +1,5 @@
 import { applyCommand, type Plan } from '../plan/index.js';
-import type { Finding, Remedy } from './finding.js';
+import { isOfTheLayout, type Finding, type Remedy } from './finding.js';
 import { checkPlan, type Checked } from './registry.js';
 
 /** A remedy that was tried on the whole plan, by the same check: what goes away with it, and what comes. */
@@ -12,11 +12,7 @@ export interface Tried {
 /** How much a slip weighs against others: one that stops service is worth no number of questions. */
 const WEIGHT: Record<Finding['glyph'], number> = { cracked: 1000, covered: 3, chipped: 1, whole: 0 };
 
-/** Told of the layout, which is made anew after a remedy: no remedy is to be blamed or praised for it. */
-const OF_THE_LAYOUT = new Set(['not-all-laid']);
-
-const counted = (findings: readonly Finding[]): Finding[] =>
-  findings.filter((f) => !OF_THE_LAYOUT.has(f.code));
+const counted = (findings: readonly Finding[]): Finding[] => findings.filter((f) => !isOfTheLayout(f));
 /** What the stylist asked for of every group weighs more than what is a little much for it. */
 const ASKED_FOR: Readonly<Record<string, number>> = { 'no-own-plate': 6 };
 

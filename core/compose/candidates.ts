@@ -19,6 +19,8 @@ import {
   targetsOf,
   type CountedFamily,
   type Targets,
+  bowlHoldsG,
+  largestBowlMm,
 } from '../portion/index.js';
 
 /** Surfaces with the same guests, promises and outline are composed as one and shared out evenly. */
@@ -119,8 +121,16 @@ function formFor(component: Component, ground: Ground, plan: Plan): FormId | und
 /** What is not cut or filled to its mass comes in whole pieces. */
 export const CUT_TO_MASS: ReadonlySet<FormId> = new Set(['wedge', 'log', 'bowl', 'smeared']);
 
-/** What a filled bowl holds at most; more goes into a second one (house default). */
-export const MOST_IN_A_BOWL_G = 330;
+/** A bowl of one food larger than this is too far to reach around; more goes into a second one (house default). */
+const MOST_IN_A_BOWL_G = 330;
+
+/** What one bowl holds at most: no more than the largest at hand. */
+export const mostInABowlG = (plan: Plan): number => {
+  const largest = largestBowlMm(plan);
+  // whole tens: a mass that is rounded for the scale still goes in
+  const holds = largest === undefined ? MOST_IN_A_BOWL_G : Math.floor(bowlHoldsG(largest) / 10) * 10;
+  return Math.max(10, Math.min(MOST_IN_A_BOWL_G, holds));
+};
 
 /** The least that is worth laying of a kind, and the most before it crowds out the others, as shares of an even split. */
 const LEAST_OF_EVEN = 0.5;

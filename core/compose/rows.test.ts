@@ -27,7 +27,7 @@ describe('whole pieces', () => {
     fc.assert(
       fc.property(fc.constantFrom(...CATALOGUE), fc.integer({ min: 1, max: 900 }), (c, massG) => {
         const fact = usualForm(c);
-        const got = wholePieces(fact, massG);
+        const got = wholePieces(fact, massG, 300);
         expect(got.pieces).toBeGreaterThanOrEqual(1);
         if (FORMS[fact.form].lies !== 'alone') {
           expect(got.massG).toBeCloseTo(got.pieces * fact.pieceG, 1);
@@ -40,7 +40,7 @@ describe('whole pieces', () => {
   });
 
   test('a large wedge or bowl becomes two, a wheel is whole wheels in every lot', () => {
-    expect(wholePieces(usualForm(food('aged-gouda')), 600).pieces).toBe(2);
+    expect(wholePieces(usualForm(food('aged-gouda')), 600, 300).pieces).toBe(2);
     const long = base({ occasion: { ...base().occasion, durationMin: 240, carMin: 30, buildMin: 30 } });
     const brie = food('brie');
     const lots = placementsOf(brie, usualForm(brie), board.id, 500, false, long);

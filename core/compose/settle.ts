@@ -2,21 +2,24 @@ import { roundForScale } from '../measure/index.js';
 import { planLarder, type Placement, type Plan } from '../plan/index.js';
 import { lotShares, surfaceAreaCm2 } from '../portion/index.js';
 import type { Component, FormFact, FormId } from '../catalogue/index.js';
-import { CUT_TO_MASS, isOwnPlate, MOST_IN_A_BOWL_G, type Candidate } from './candidates.js';
+import { CUT_TO_MASS, isOwnPlate, mostInABowlG, type Candidate } from './candidates.js';
 import type { Draft } from './draft.js';
 
-/** A single wedge or bowl beyond this mass becomes two. */
+/** A single wedge beyond this mass becomes two; a bowl beyond what the largest at hand holds. */
 const MOST_IN_ONE: Partial<Record<FormId, number>> = {
   wedge: 330,
   log: 220,
-  bowl: MOST_IN_A_BOWL_G,
   smeared: 40,
 };
 
-/** Whole pieces for a mass: at least one. Returns the pieces and the mass that they truly have. */
-export function wholePieces(fact: FormFact, massG: number): { pieces: number; massG: number } {
+/** A solver's number may lie a hair above what it was allowed. */
+const SLACK = 1e-3;
+
+/** Whole pieces for a mass: at least one, with at most `bowlG` in a bowl. Returns the pieces and the mass that they truly have. */
+export function wholePieces(fact: FormFact, massG: number, bowlG: number): { pieces: number; massG: number } {
   if (CUT_TO_MASS.has(fact.form)) {
-    const pieces = Math.max(1, Math.ceil(massG / (MOST_IN_ONE[fact.form] ?? Infinity)));
+    const most = fact.form === 'bowl' ? bowlG : (MOST_IN_ONE[fact.form] ?? Infinity);
+    const pieces = Math.max(1, Math.ceil(massG / most - SLACK));
     return { pieces, massG: Math.max(1, roundForScale(massG)) };
   }
   const pieces = Math.max(1, Math.round(massG / fact.pieceG));
@@ -36,7 +39,7 @@ export function placementsOf(
   // a wheel is not shared out by minutes: each lot is whole wheels
   const shares = fact.form === 'wheel' ? eaten.map(() => 1 / eaten.length) : eaten;
   return shares
-    .map((share, lot) => ({ lot, ...wholePieces(fact, massG * share) }))
+    .map((share, lot) => ({ lot, ...wholePieces(fact, massG * share, mostInABowlG(plan)) }))
     .map(({ lot, pieces, massG: grams }) => ({
       componentId: component.id,
       surfaceId,
@@ -91,12 +94,12 @@ function onGround(c: Candidate, massG: number, plan: Plan): Placement[] {
       (p) => ({ ...p, ...tool }),
     );
     // a child's plate is filled once; a second lot of ten grams helps nobody
-    return own ? wholeOnce(all, fact, massG / c.ground.copies) : all;
+    return own ? wholeOnce(all, fact, massG / c.ground.copies, plan) : all;
   });
 }
 
-const wholeOnce = (all: Placement[], fact: FormFact, massG: number): Placement[] => [
-  { ...all[0]!, ...wholePieces(fact, massG) },
+const wholeOnce = (all: Placement[], fact: FormFact, massG: number, plan: Plan): Placement[] => [
+  { ...all[0]!, ...wholePieces(fact, massG, mostInABowlG(plan)) },
 ];
 
 /** Ground for one sprig of a herb: a small box is not buried (house default). */

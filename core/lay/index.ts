@@ -1,5 +1,5 @@
 export { layPlan, laySurface, type LaidSurface } from './lay.js';
 export { layAround } from './around.js';
 export { servingGround } from './grid.js';
-export { lies } from './lies.js';
+export { HARD_LAYER, lies } from './lies.js';
 export { hardOverlaps, scoresOf, type Scores } from './scores.js';

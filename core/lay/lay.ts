@@ -123,9 +123,17 @@ const marks = (part: Part): Pick<LaidElement, 'ownTool' | 'inZone'> => ({
   ...(part.inZone ? { inZone: true } : {}),
 });
 
-/** A pinned element stays where it is; its tool may have been given or taken since. */
+/** A pinned element stays where it is; its tool and its bowl may have been changed since. */
 function remarked({ ownTool: _tool, inZone: _zone, ...e }: LaidElement, part: Part): LaidElement {
-  return { ...e, ...marks(part) };
+  const kept = { ...e, ...marks(part) };
+  if (part.bowlMm === null || e.bowlMm === null || round1(part.bowlMm) === e.bowlMm) return kept;
+  const k = part.bowlMm / e.bowlMm;
+  return {
+    ...kept,
+    bowlMm: round1(part.bowlMm),
+    outline: e.outline.map(([x, y]) => [round1(e.x + (x - e.x) * k), round1(e.y + (y - e.y) * k)]),
+    pieces: e.pieces.map(([x, y, a]) => [round1(x * k), round1(y * k), a]),
+  };
 }
 
 interface Regions {

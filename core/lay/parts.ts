@@ -1,6 +1,6 @@
 import { FORMS, formOf, usualForm, type Component, type FormFact } from '../catalogue/index.js';
 import { planLarder, type LaidElement, type Placement, type Plan, type Surface } from '../plan/index.js';
-import { BOWL_G_PER_CM2 } from '../portion/index.js';
+import { BOWL_G_PER_CM2, bowlsInUse, type BowlInUse } from '../portion/index.js';
 import { ellipse, pieceOutline, type Point } from '../shape/index.js';
 
 /** One thing to lay: a bowl, a cheese, or a heap or run of pieces. Ground in cm², sizes in mm. */
@@ -31,16 +31,6 @@ const SPLIT_THREE = 0.1;
 const TWO = [0.6, 0.4];
 const THREE = [0.43, 0.33, 0.24];
 
-const bowlRadius = (massG: number, plan: Plan): number => {
-  const wanted = 20 * Math.sqrt(massG / BOWL_G_PER_CM2 / Math.PI);
-  const sizes = plan.bowls
-    .filter((b) => b.count > 0)
-    .map((b) => b.diameterMm)
-    .sort((a, b) => a - b);
-  // no bowl is drawn that nobody owns: what is more than the largest holds stands in that one
-  return (sizes.find((d) => d >= wanted * 0.94) ?? sizes.at(-1) ?? wanted) / 2;
-};
-
 /** Everything of lot 0 on one surface, as parts; a food that nobody knows is left out and Check says so. */
 export function partsOf(plan: Plan, surface: Surface, areaCm2: number): Part[] {
   const larder = planLarder(plan);
@@ -48,19 +38,21 @@ export function partsOf(plan: Plan, surface: Surface, areaCm2: number): Part[] {
     (e) => e.pinned,
   );
   const parts: Part[] = [];
+  // no bowl is laid that nobody owns: those at hand are shared out over the whole table
+  const bowls = bowlsInUse(plan).filter((b) => b.surfaceId === surface.id);
   for (const p of plan.placements) {
     if (p.surfaceId !== surface.id || p.lot !== 0) continue;
     const component = larder.get(p.componentId);
     if (!component) continue;
     const fact = formOf(component, p.form) ?? usualForm(component);
-    parts.push(...split(plan, surface, p, component, fact, areaCm2));
+    parts.push(...split(bowls, surface, p, component, fact, areaCm2));
   }
   for (const part of parts) part.pinned = pinned.find((e) => e.id === part.id);
   return parts;
 }
 
 function split(
-  plan: Plan,
+  bowls: readonly BowlInUse[],
   surface: Surface,
   p: Placement,
   component: Component,
@@ -68,7 +60,7 @@ function split(
   areaCm2: number,
 ): Part[] {
   const part = (n: number, pieces: number, massG: number) =>
-    partOf(plan, surface, component, fact, p, n, pieces, massG);
+    partOf(bowls, surface, component, fact, p, n, pieces, massG);
   const alone = FORMS[fact.form].lies === 'alone';
   if (p.contained) return alone ? even(p, part) : [part(1, p.pieces, p.massG)];
   if (alone) return even(p, part);
@@ -90,7 +82,7 @@ const even = (p: Placement, part: (n: number, pieces: number, massG: number) => 
   Array.from({ length: Math.min(MOST_STANDING, p.pieces) }, (_, i) => part(i + 1, 1, p.massG / p.pieces));
 
 function partOf(
-  plan: Plan,
+  bowls: readonly BowlInUse[],
   surface: Surface,
   component: Component,
   fact: FormFact,
@@ -99,7 +91,10 @@ function partOf(
   pieces: number,
   massG: number,
 ): Part {
-  const bowlMm = contained ? bowlRadius(massG, plan) : null;
+  const bowl = contained
+    ? bowls.find((b) => b.componentId === component.id && b.form === fact.form && b.n === n)
+    : undefined;
+  const bowlMm = bowl ? bowl.diameterMm / 2 : null;
   // a wedge or log cut larger or smaller keeps its shape
   const scale = Math.sqrt(massG / (pieces * fact.pieceG));
   const hard = bowlMm !== null || FORMS[fact.form].hard;

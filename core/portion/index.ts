@@ -29,4 +29,5 @@ export { BEFORE_A_MEAL_KJ, energyEach, mealFollows } from './energy.js';
 export { CALM_COVER, coverOf, FULL_COVER } from './family-ground.js';
 export { schoolName, schoolsOf, type SchoolOffer, type SchoolRow } from './schools.js';
 export { boughtFor, choosePacks, costOf, inPantry, type Bought, type PackChoice } from './packs.js';
+export { bowlForG, bowlHoldsG, bowlSizes, bowlsInUse, largestBowlMm, type BowlInUse } from './bowls.js';
 export { withSize } from './follow.js';

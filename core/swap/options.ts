@@ -18,6 +18,7 @@ import {
   isNobodys,
   placementsOf,
   smallWithin,
+  mostInABowlG,
   wholePieces,
 } from '../compose/index.js';
 import { judgeGroup } from '../needs/index.js';
@@ -77,7 +78,7 @@ export function optionsFor(
   const wanted = (k: SwapKind) => kinds.includes(k);
   const options = [
     ...(wanted('component') ? others(plan, larder, component, here, weights) : []),
-    ...(wanted('form') ? forms(component, here) : []),
+    ...(wanted('form') ? forms(plan, component, here) : []),
     ...(wanted('home-made') ? homeMade(plan, larder, component, here, weights) : []),
     ...(wanted('split') ? splits(plan, larder, component, here, weights) : []),
   ];
@@ -252,7 +253,7 @@ const SAME: Likeness = {
 };
 
 /** The same food in another form: grapes in quarters, cheese in strips, crackers in a bowl of their own. */
-function forms(component: Component, here: readonly Placement[]): SwapOption[] {
+function forms(plan: Plan, component: Component, here: readonly Placement[]): SwapOption[] {
   const surfaces = [...new Set(here.map((p) => p.surfaceId))];
   const old = here[0]!;
   const cut = component.forms
@@ -269,7 +270,8 @@ function forms(component: Component, here: readonly Placement[]): SwapOption[] {
           componentId: component.id,
           surfaceId,
           form: fact.form,
-          pieces: wholePieces(fact, grams(here.filter((p) => p.surfaceId === surfaceId))).pieces,
+          pieces: wholePieces(fact, grams(here.filter((p) => p.surfaceId === surfaceId)), mostInABowlG(plan))
+            .pieces,
         })),
       ),
     );

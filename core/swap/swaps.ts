@@ -1,5 +1,5 @@
 import type { ComponentId } from '../catalogue/index.js';
-import { checkPlan, lower, type Finding } from '../check/index.js';
+import { checkPlan, isOfTheLayout, lower, type Finding } from '../check/index.js';
 import { judgeGroup } from '../needs/index.js';
 import { applyCommand, planLarder, type Command, type Plan } from '../plan/index.js';
 import { optionsFor, type OptionSettings, type SwapOption } from './options.js';
@@ -92,7 +92,7 @@ function judged(plan: Plan, before: readonly Finding[], option: SwapOption): Swa
   );
   // the board is laid anew after a swap: what the old layout lacks is none of its doing
   const come = after.filter(
-    (f) => f.glyph !== 'whole' && f.code !== 'not-all-laid' && !before.some((b) => b.key === f.key),
+    (f) => f.glyph !== 'whole' && !isOfTheLayout(f) && !before.some((b) => b.key === f.key),
   );
   // a proposal never carries a slip that stops service
   if (come.some((f) => f.glyph === 'cracked')) return undefined;

@@ -1,5 +1,5 @@
 import { formOf, usualForm, type Component } from '../../../core/catalogue/index.js';
-import { placementsOf, wholePieces } from '../../../core/compose/index.js';
+import { mostInABowlG, placementsOf, wholePieces } from '../../../core/compose/index.js';
 import { keepsFree, type Plan } from '../../../core/plan/index.js';
 
 /** Surfaces whose promise the food does not break. */
@@ -20,7 +20,7 @@ export function gramsPlaced(
         c,
         fact,
         surfaceId,
-        Math.max(massG, wholePieces(fact, 1).massG),
+        Math.max(massG, wholePieces(fact, 1, mostInABowlG(plan)).massG),
         fact.form === 'bowl',
         plan,
       );

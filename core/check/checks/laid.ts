@@ -1,4 +1,7 @@
-import { planLarder, type LaidElement, type Placement } from '../../plan/index.js';
+import { HARD_LAYER, lies, servingGround } from '../../lay/index.js';
+import { planLarder, type LaidElement, type Placement, type Plan, type Surface } from '../../plan/index.js';
+import { bowlsInUse } from '../../portion/index.js';
+import { inside, type Point } from '../../shape/index.js';
 import type { CheckContext } from '../context.js';
 import { lower, names, type Finding } from '../finding.js';
 
@@ -9,6 +12,9 @@ function laidOf(p: Placement, elements: readonly LaidElement[]): number {
   return mine.reduce((n, e) => n + Math.max(e.pieces.length, 1), 0);
 }
 
+const laidOn = (plan: Plan, surface: Surface): readonly LaidElement[] =>
+  plan.layout.find((l) => l.surfaceId === surface.id)?.elements ?? [];
+
 /**
  * What is laid and what is said not to fit are together what is planned: a food that the layout found no room for is told,
  * never dropped in silence. Surfaces that are not laid yet say nothing.
@@ -16,7 +22,7 @@ function laidOf(p: Placement, elements: readonly LaidElement[]): number {
 export function allLaid(c: CheckContext): Finding[] {
   const larder = planLarder(c.plan);
   return c.plan.surfaces.flatMap((surface): Finding[] => {
-    const elements = c.plan.layout.find((l) => l.surfaceId === surface.id)?.elements ?? [];
+    const elements = laidOn(c.plan, surface);
     if (elements.length === 0) return [];
     const missing = c.plan.placements
       .filter((p) => p.surfaceId === surface.id && p.lot === 0)
@@ -43,6 +49,103 @@ export function allLaid(c: CheckContext): Finding[] {
           value: `${m.laid} of ${m.planned} laid`,
           source: 'this plan' as const,
         })),
+        remedies: [],
+        grave: false,
+      },
+    ];
+  });
+}
+
+const middleOf = (outline: readonly Point[]): Point => [
+  outline.reduce((n, p) => n + p[0], 0) / outline.length,
+  outline.reduce((n, p) => n + p[1], 0) / outline.length,
+];
+
+/** A piece may lean over the rim; one whose middle is beyond it falls. What stands hard tips when this share is beyond. */
+const TIPS = 0.25;
+
+/** Food that was dragged over the rim: how many of its pieces lie beyond, or 0. */
+function beyond(e: LaidElement, pieces: readonly (readonly Point[])[], ground: readonly Point[]): number {
+  const out = (p: Point) => !inside(ground, p[0], p[1]);
+  if (e.layer !== HARD_LAYER) return pieces.filter((outline) => out(middleOf(outline))).length;
+  const corners = pieces.flat();
+  return corners.filter(out).length >= corners.length * TIPS ? 1 : 0;
+}
+
+/** A heap or a bowl that was dragged over the rim is told, with how much of it is beyond. */
+export function overTheRim(c: CheckContext): Finding[] {
+  const larder = planLarder(c.plan);
+  return c.plan.surfaces.flatMap((surface): Finding[] => {
+    const ground = servingGround(surface);
+    const over = laidOn(c.plan, surface).flatMap((e) => {
+      const component = larder.get(e.componentId);
+      if (!component) return [];
+      const pieces = lies(e, component);
+      const out = beyond(e, pieces, ground);
+      return out > 0 ? [{ component, out, of: e.layer === HARD_LAYER ? 1 : pieces.length }] : [];
+    });
+    if (over.length === 0) return [];
+    const foods = [...new Set(over.map((o) => o.component))];
+    return [
+      {
+        key: `over-rim ${surface.id}`,
+        code: 'over-the-rim',
+        glyph: 'chipped',
+        concerns: c.groupsAt(surface).map((g) => g.id),
+        components: foods.map((f) => f.id),
+        surfaceId: surface.id,
+        text: `${names(
+          foods.map((f) => f.name),
+          2,
+        )} ${foods.length === 1 ? 'lies' : 'lie'} over the rim of ${lower(surface.name)}.`,
+        why: 'What lies beyond the rim falls or is not reached. Move it in, or lay the board again.',
+        facts: over.slice(0, 12).map((o) => ({
+          what: o.component.name,
+          value: `${o.out} of ${o.of} beyond the rim`,
+          source: 'this plan' as const,
+        })),
+        remedies: [],
+        grave: false,
+      },
+    ];
+  });
+}
+
+/** A board that is laid in bowls other than those at hand: each is drawn in the size that it will have on the table. */
+export function laidBowls(c: CheckContext): Finding[] {
+  const inUse = bowlsInUse(c.plan);
+  const sorted = (list: readonly number[]) => [...list].sort((a, b) => a - b).join(' ');
+  return c.plan.surfaces.flatMap((surface): Finding[] => {
+    const elements = laidOn(c.plan, surface);
+    if (elements.length === 0) return [];
+    const other = (componentId: Placement['componentId']) => {
+      const laid = elements.filter((e) => e.componentId === componentId && e.bowlMm !== null);
+      const wanted = inUse.filter((b) => b.surfaceId === surface.id && b.componentId === componentId);
+      return (
+        laid.length === wanted.length &&
+        sorted(laid.map((e) => Math.round(e.bowlMm! * 2))) !==
+          sorted(wanted.map((b) => Math.round(b.diameterMm)))
+      );
+    };
+    const larder = planLarder(c.plan);
+    const foods = [...new Set(elements.filter((e) => e.bowlMm !== null).map((e) => e.componentId))]
+      .filter(other)
+      .flatMap((id) => larder.get(id) ?? []);
+    if (foods.length === 0) return [];
+    return [
+      {
+        key: `laid-bowls ${surface.id}`,
+        code: 'bowls-laid-otherwise',
+        glyph: 'chipped',
+        concerns: [],
+        components: foods.map((f) => f.id),
+        surfaceId: surface.id,
+        text: `${names(
+          foods.map((f) => f.name),
+          2,
+        )}: laid in another size of bowl than there is.`,
+        why: 'The bowls at hand, or what stands in them, have changed since the board was laid. Lay it again.',
+        facts: [],
         remedies: [],
         grave: false,
       },

@@ -1,6 +1,6 @@
 import { formName, type FormId } from '../../catalogue/index.js';
 import { judgeGroup } from '../../needs/index.js';
-import { forbiddenToSmall, smallWithin, wholePieces } from '../../compose/index.js';
+import { forbiddenToSmall, mostInABowlG, smallWithin, wholePieces } from '../../compose/index.js';
 import type { CheckContext, Lying } from '../context.js';
 import { capital, lower, type Finding, type Remedy } from '../finding.js';
 
@@ -59,7 +59,7 @@ function remediesFor(
         componentId: l.component.id,
         surfaceId: l.surface.id,
         form: fine.form,
-        pieces: wholePieces(fine, l.massG).pieces,
+        pieces: wholePieces(fine, l.massG, mostInABowlG(c.plan)).pieces,
       },
     });
   }

@@ -1,42 +1,86 @@
 import { formatMoney } from '../../measure/index.js';
-import { costOf } from '../../portion/index.js';
+import { planLarder, type Command, type Plan } from '../../plan/index.js';
+import { bowlForG, bowlHoldsG, bowlSizes, bowlsInUse, costOf, type BowlInUse } from '../../portion/index.js';
 import type { CheckContext } from '../context.js';
 import type { Finding } from '../finding.js';
+
+type Single = Exclude<Command, { name: 'together' }>;
 
 const NEEDS_KNIFE = new Set(['wheel', 'wedge', 'log']);
 const base = { concerns: [], components: [], surfaceId: null, grave: false, glyph: 'chipped' as const };
 
-/** Running out of bowls is how a condiment gets left off; one knife for all cheeses mixes them. */
-export function tools(c: CheckContext): Finding[] {
-  const out: Finding[] = [];
-  const bowls = c.plan.placements
-    .filter((p) => p.contained && p.lot === 0)
-    .reduce((n, p) => n + (p.form === 'bowl' ? p.pieces : 1), 0);
+const several = (n: number): string => (n === 1 ? 'bowl is' : 'bowls are');
+
+const sizesSaid = (bowls: readonly BowlInUse[]): string =>
+  bowlSizes(bowls)
+    .map((b) => `${b.count} of ${b.diameterMm} mm`)
+    .join(', ');
+
+/** What is at hand, and these beside it. */
+function bringing(plan: Plan, more: readonly BowlInUse[], sizeOf: (b: BowlInUse) => number): Single {
+  const bowls = plan.bowls.map((b) => ({ ...b }));
+  for (const bowl of more) {
+    const diameterMm = sizeOf(bowl);
+    const same = bowls.find((b) => b.diameterMm === diameterMm);
+    if (same) same.count += 1;
+    else bowls.push({ diameterMm, count: 1 });
+  }
+  return { name: 'set-bowls', bowls };
+}
+
+/** Running out of bowls is how a condiment gets left off; one that is too small runs over. */
+function bowls(c: CheckContext): Finding[] {
+  const inUse = bowlsInUse(c.plan);
   const have = c.plan.bowls.reduce((n, b) => n + b.count, 0);
-  if (bowls > have) {
-    const [first, ...rest] = [...c.plan.bowls].sort((a, b) => b.count - a.count);
+  const missing = inUse.filter((b) => !b.atHand);
+  const small = inUse.filter((b) => b.atHand && b.form === 'bowl' && b.massG > bowlHoldsG(b.diameterMm));
+  const names = (list: readonly BowlInUse[]) => [...new Set(list.map((b) => b.componentId))];
+  const larder = planLarder(c.plan);
+  const out: Finding[] = [];
+  if (missing.length > 0)
     out.push({
       ...base,
       key: 'bowls',
       code: 'too-few-bowls',
-      text: `${bowls - have} ${bowls - have === 1 ? 'bowl is' : 'bowls are'} missing.`,
-      why: `${bowls} foods want a bowl; ${have} are at hand.`,
-      facts: [{ what: 'bowls', value: `${have} of ${bowls}`, source: 'this plan' }],
+      components: names(missing),
+      text: `${missing.length} ${several(missing.length)} missing: ${sizesSaid(missing)}.`,
+      why: `${inUse.length} bowls are wanted; ${have} are at hand.`,
+      facts: [{ what: 'bowls', value: `${have} of ${inUse.length}`, source: 'this plan' }],
       remedies: [
         {
           label: 'Bring more bowls',
-          effect: `${bowls - have} more`,
-          command: {
-            name: 'set-bowls',
-            bowls: [
-              { diameterMm: first?.diameterMm ?? 100, count: (first?.count ?? 0) + bowls - have },
-              ...rest,
-            ],
-          },
+          effect: sizesSaid(missing),
+          command: bringing(c.plan, missing, (b) => b.diameterMm),
         },
       ],
     });
-  }
+  if (small.length > 0)
+    out.push({
+      ...base,
+      key: 'bowl-sizes',
+      code: 'bowls-too-small',
+      components: names(small),
+      text: `${small.length} ${several(small.length)} too small.`,
+      why: 'What is heaped over the brim runs over. The larger bowls at hand are taken by what is fuller still.',
+      facts: small.slice(0, 12).map((b) => ({
+        what: larder.get(b.componentId)?.name ?? b.componentId,
+        value: `${Math.round(b.massG)} g in a bowl of ${b.diameterMm} mm, which holds ${Math.floor(bowlHoldsG(b.diameterMm))} g`,
+        source: 'house default' as const,
+      })),
+      remedies: [
+        {
+          label: 'Bring larger bowls',
+          effect: sizesSaid(small.map((b) => ({ ...b, diameterMm: bowlForG(b.massG) }))),
+          command: bringing(c.plan, small, (b) => bowlForG(b.massG)),
+        },
+      ],
+    });
+  return out;
+}
+
+/** Bowls for what stands in one, and one knife for each cheese: one for all of them mixes them. */
+export function tools(c: CheckContext): Finding[] {
+  const out = bowls(c);
   const knives = new Set(
     c.lying.filter((l) => NEEDS_KNIFE.has(l.form)).map((l) => `${l.component.id} ${l.surface.id}`),
   ).size;

@@ -7,7 +7,7 @@ import {
   wantsBread,
   type CountedFamily,
 } from '../../portion/index.js';
-import { isOwnPlate, MOST_IN_A_BOWL_G, portionsAt } from '../candidates.js';
+import { isOwnPlate, mostInABowlG, portionsAt } from '../candidates.js';
 import type { Draft } from '../draft.js';
 
 /** Points lost for missing a family's target by all of it. */
@@ -148,15 +148,16 @@ const MOST_BREAD = 0.4;
 /** Never more bowls than the stylist has: one on each copy of the surface, and more where one does not hold it all. */
 export function bowlRows(d: Draft): void {
   const bowls = d.problem.plan.bowls.reduce((n, b) => n + b.count, 0);
+  const mostG = mostInABowlG(d.problem.plan);
   const terms = d.entries
     .filter((e) => e.candidate.contained)
     .flatMap((e) => {
       const { ground, form, maxG, laidShare } = e.candidate;
-      const filled = form === 'bowl' ? (maxG * laidShare) / ground.copies / MOST_IN_A_BOWL_G : 0;
+      const filled = form === 'bowl' ? (maxG * laidShare) / ground.copies / mostG : 0;
       const here = [[e.laid, ground.copies] as const];
       if (filled <= 1) return here;
       const more = d.model.variable(`more bowls ${e.laid}`, 0, Math.ceil(filled), 0, true);
-      const held = ground.copies * MOST_IN_A_BOWL_G;
+      const held = ground.copies * mostG;
       d.model.atMost(
         `held by bowls ${e.laid}`,
         [

@@ -1,0 +1,100 @@
+import { describe, expect, test } from '@jest/globals';
+import fc from 'fast-check';
+import { group, lies, planWith } from '../testing/plans.js';
+import { bowlForG, bowlHoldsG, bowlSizes, bowlsInUse } from './index.js';
+
+const DIPS = ['hummus-home', 'tzatziki', 'honey', 'beet-dip', 'fig-jam'];
+
+const arbitraryPlan = fc
+  .record({
+    grams: fc.array(fc.integer({ min: 10, max: 600 }), { minLength: 1, maxLength: DIPS.length }),
+    bowls: fc.array(
+      fc.record({
+        diameterMm: fc.constantFrom(60, 80, 100, 120, 150),
+        count: fc.integer({ min: 0, max: 2 }),
+      }),
+      { maxLength: 4 },
+    ),
+  })
+  .map(({ grams, bowls }) =>
+    planWith({
+      party: [group('all', 12)],
+      bowls,
+      placements: grams.map((g, i) => lies(DIPS[i]!, g, { pieces: 1 })),
+    }),
+  );
+
+/** The most foods that could stand in a bowl that holds them, by trying every way of sharing the bowls out. */
+function mostThatFit(masses: readonly number[], sizes: readonly number[]): number {
+  const [mass, ...others] = masses;
+  if (mass === undefined) return 0;
+  const without = mostThatFit(others, sizes);
+  const tried = sizes.flatMap((d, i) =>
+    bowlHoldsG(d) >= mass ? [1 + mostThatFit(others, sizes.toSpliced(i, 1))] : [],
+  );
+  return Math.max(without, ...tried);
+}
+
+describe('bowls in use', () => {
+  test('each food has one; none is given out twice; what is missing is said', () => {
+    fc.assert(
+      fc.property(arbitraryPlan, (plan) => {
+        const list = bowlsInUse(plan);
+        const owned = (d: number) =>
+          plan.bowls.filter((b) => b.diameterMm === d).reduce((n, b) => n + b.count, 0);
+        const all = plan.bowls.reduce((n, b) => n + b.count, 0);
+        expect(list.map((b) => b.componentId)).toEqual(plan.placements.map((p) => p.componentId));
+        expect(list.filter((b) => b.atHand)).toHaveLength(Math.min(all, list.length));
+        for (const { diameterMm, count } of bowlSizes(list.filter((b) => b.atHand)))
+          expect(count).toBeLessThanOrEqual(owned(diameterMm));
+      }),
+    );
+  });
+
+  test('as many foods stand in a bowl that holds them as any sharing out could give', () => {
+    fc.assert(
+      fc.property(arbitraryPlan, (plan) => {
+        const sizes = plan.bowls.flatMap((b) => Array<number>(b.count).fill(b.diameterMm));
+        if (sizes.length < plan.placements.length) return;
+        const list = bowlsInUse(plan);
+        const fit = list.filter((b) => bowlHoldsG(b.diameterMm) >= b.massG).length;
+        // the fullest takes a large bowl even when it runs over in it, which costs another its place at most
+        const over = list.filter((b) => b.massG > Math.max(...sizes.map(bowlHoldsG))).length;
+        const most = mostThatFit(
+          plan.placements.map((p) => p.massG),
+          sizes,
+        );
+        expect(fit).toBeGreaterThanOrEqual(most - over);
+        if (over === 0) expect(fit).toBe(most);
+      }),
+    );
+  });
+
+  test('the size to bring holds what it is for, and the next smaller does not', () => {
+    fc.assert(
+      fc.property(fc.integer({ min: 1, max: 2000 }), (g) => {
+        const mm = bowlForG(g);
+        expect(bowlHoldsG(mm)).toBeGreaterThanOrEqual(g);
+        if (mm > 30) expect(bowlHoldsG(mm - 10)).toBeLessThan(g);
+      }),
+    );
+  });
+
+  test('dips stand in as many bowls as they have; bread shares a basket; refills use the same bowl', () => {
+    const plan = planWith({
+      party: [group('all', 12)],
+      bowls: [{ diameterMm: 120, count: 9 }],
+      placements: [
+        lies('hummus-home', 400, { pieces: 2 }),
+        lies('hummus-home', 200, { pieces: 1, lot: 1 }),
+        lies('breadsticks', 120, { contained: true }),
+        lies('water-crackers', 120),
+      ],
+    });
+    expect(bowlsInUse(plan).map((b) => [b.componentId, b.n, b.massG])).toEqual([
+      ['hummus-home', 1, 200],
+      ['hummus-home', 2, 200],
+      ['breadsticks', 1, 120],
+    ]);
+  });
+});

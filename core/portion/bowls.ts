@@ -1,0 +1,85 @@
+import { FORMS } from '../catalogue/index.js';
+import type { Placement, Plan } from '../plan/index.js';
+import { BOWL_G_PER_CM2 } from './ground.js';
+
+/** One bowl on the table at opening. Masses in grams, diameters in millimetres. */
+export interface BowlInUse {
+  surfaceId: Placement['surfaceId'];
+  componentId: Placement['componentId'];
+  form: Placement['form'];
+  /** Which of the bowls of this food on this surface, from 1. */
+  n: number;
+  pieces: number;
+  massG: number;
+  /** The size that it is filled and drawn in. */
+  diameterMm: number;
+  /** False when all bowls at hand are taken: `diameterMm` is the size to bring. */
+  atHand: boolean;
+}
+
+/** A bowl is filled a little fuller before a larger one is taken. */
+const FULLER = 1.13;
+/** Sizes that are sold go in steps of ten millimetres. */
+const STEP_MM = 10;
+
+/** What a bowl holds when it is well filled, in grams (craft, section 9: grams over its outside). */
+export const bowlHoldsG = (diameterMm: number): number =>
+  Math.PI * (diameterMm / 20) ** 2 * BOWL_G_PER_CM2 * FULLER;
+
+/** The least size, in steps of ten millimetres, that holds this many grams. */
+export const bowlForG = (massG: number): number =>
+  Math.max(3, Math.ceil((20 * Math.sqrt(massG / BOWL_G_PER_CM2 / FULLER / Math.PI)) / STEP_MM)) * STEP_MM;
+
+/** The largest bowl at hand; undefined when there is none. */
+export const largestBowlMm = (plan: Plan): number | undefined =>
+  plan.bowls.reduce<number | undefined>(
+    (most, b) => (b.count > 0 ? Math.max(most ?? 0, b.diameterMm) : most),
+    undefined,
+  );
+
+/** Food that stands one by one has a bowl for each; other pieces share one. */
+function bowlsOf(p: Placement): Omit<BowlInUse, 'diameterMm' | 'atHand'>[] {
+  const { surfaceId, componentId, form, pieces, massG } = p;
+  const each = { surfaceId, componentId, form };
+  if (FORMS[form].lies !== 'alone') return [{ ...each, n: 1, pieces, massG }];
+  return Array.from({ length: pieces }, (_, i) => ({ ...each, n: i + 1, pieces: 1, massG: massG / pieces }));
+}
+
+/**
+ * Every bowl that the table needs at opening, each with one of those at hand: the fullest chooses first, the smallest
+ * bowl that holds it, else the largest that is left. The one list of what is laid, counted and printed.
+ */
+export function bowlsInUse(plan: Plan): BowlInUse[] {
+  const wanted = plan.placements.filter((p) => p.contained && p.lot === 0).flatMap(bowlsOf);
+  const free = plan.bowls
+    .flatMap((b) => Array.from({ length: b.count }, () => b.diameterMm))
+    .sort((a, b) => a - b);
+  const order = wanted.map((_, i) => i).sort((a, b) => wanted[b]!.massG - wanted[a]!.massG || a - b);
+  const out: BowlInUse[] = [];
+  for (const i of order) {
+    const bowl = wanted[i]!;
+    const fits = free.findIndex((d) => bowlHoldsG(d) >= bowl.massG);
+    const at = fits >= 0 ? fits : free.length - 1;
+    const [taken] = at >= 0 ? free.splice(at, 1) : [];
+    out[i] = { ...bowl, diameterMm: taken ?? sizeToBring(plan, bowl.massG), atHand: taken !== undefined };
+  }
+  return out;
+}
+
+/** One more of a size that is at hand already, or the least that holds it. */
+function sizeToBring(plan: Plan, massG: number): number {
+  const sizes = plan.bowls
+    .filter((b) => b.count > 0)
+    .map((b) => b.diameterMm)
+    .sort((a, b) => a - b);
+  return sizes.find((d) => bowlHoldsG(d) >= massG) ?? bowlForG(massG);
+}
+
+/** "2 × 120 mm, 5 × 60 mm" in numbers: how many bowls of each size, the largest first. */
+export function bowlSizes(bowls: readonly BowlInUse[]): { diameterMm: number; count: number }[] {
+  const counts = new Map<number, number>();
+  for (const b of bowls) counts.set(b.diameterMm, (counts.get(b.diameterMm) ?? 0) + 1);
+  return [...counts]
+    .map(([diameterMm, count]) => ({ diameterMm, count }))
+    .sort((a, b) => b.diameterMm - a.diameterMm);
+}
