@@ -4,6 +4,7 @@ import { inUnits } from '../../core/measure/index.js';
 import type { Group } from '../../core/party/index.js';
 import type { Answer, Plan } from '../../core/plan/index.js';
 import { localNow } from '../store/clock.js';
+import { useKitchen } from '../store/kitchen-jobs.js';
 import { useSession } from '../store/session.js';
 import { useTrials } from '../store/trials.js';
 import { useSettings } from '../store/settings.js';
@@ -88,6 +89,9 @@ function Strips({
 }) {
   const run = useRemedy();
   const edit = useSession((s) => s.edit);
+  const units = useSettings((s) => s.units);
+  const chooseAgain = useKitchen((k) => k.chooseAgain);
+  const busy = useKitchen((k) => k.doing !== null);
   const tried = useTrials((t) => (f.remedies.length === 0 ? NONE : t.tried.get(f.key)));
   const one = f.components.length === 1 ? f.components[0] : undefined;
   const press = (r: Remedy): void => {
@@ -105,16 +109,19 @@ function Strips({
         </p>
       )}
       {tried?.slice(0, MOST_STRIPS).map(({ remedy: r, breaks }, i) => (
-        <button
-          key={r.label}
-          className={i === 0 ? 'go' : ''}
-          onClick={() => press(r)}
-          title={breaks.length > 0 ? `Then: ${breaks.join(' ')}` : undefined}
-        >
-          {r.label} <Effect words={r.effect} />
-          {breaks.length > 0 && <span className="hidden-text"> Then: {breaks.join(' ')}</span>}
+        <button key={r.label} className={i === 0 ? 'go' : ''} onClick={() => press(r)}>
+          <b>
+            {r.label}
+            {breaks.length > 0 && <small className="then">Then: {inUnits(breaks.join(' '), units)}</small>}
+          </b>
+          <Effect words={r.effect} />
         </button>
       ))}
+      {tried?.length === 0 && f.glyph === 'cracked' && (
+        <button className="go" disabled={busy} onClick={() => void chooseAgain(plan, f.key)}>
+          Choose again <span>tried before anything changes</span>
+        </button>
+      )}
       {one && f.glyph !== 'whole' && plan.placements.some((p) => p.componentId === one) && (
         <button onClick={() => onOpen({ kind: 'swap' })}>
           Swap it <span>candidates</span>

@@ -22,6 +22,8 @@ interface Jobs {
    * plan is laid, the rest stays where it lies.
    */
   lay(plan: Plan, amends?: string, before?: Plan): Promise<void>;
+  /** A slip that no tried remedy takes away: chosen again and judged; the plan changes only when that keeps its word. */
+  chooseAgain(plan: Plan, key: string): Promise<void>;
   cancel(): void;
 }
 
@@ -95,6 +97,24 @@ export const useKitchen = create<Jobs>((set) => ({
   },
 
   lay: (plan, amends, before) => layAs(plan, amends, before, set),
+
+  async chooseAgain(plan, key) {
+    set({ doing: 'Choosing again', conflicts: [], changed: null, proof: null });
+    const job = ask({ kind: 'way-out', plan, key }, { progress: (words) => set({ doing: words }) });
+    running = job;
+    const answer = await finish(job, set);
+    if (!answer || !untouched(plan, plan.placements)) return;
+    if (!answer.tried) {
+      toast('No board was found that is free of this. Nothing was changed.');
+      return;
+    }
+    const { command } = answer.tried.remedy;
+    session().edit(command);
+    const now = session().plan;
+    if (!now) return;
+    set({ changed: namedChange(plan, now) });
+    await layAs(now, 'choose again', undefined, set);
+  },
 
   cancel() {
     running?.cancel();

@@ -1,4 +1,5 @@
 import type { ComponentId } from '../../core/catalogue/index.js';
+import type { Tried } from '../../core/check/index.js';
 import type { Conflict, OtherBoard, Why } from '../../core/compose/index.js';
 import type { LaidSurface } from '../../core/lay/index.js';
 import type { Conversion, OptionSettings, Swap, Target } from '../../core/swap/index.js';
@@ -11,6 +12,7 @@ export type Job =
   | { kind: 'others'; plan: Plan }
   | { kind: 'why'; plan: Plan; componentId: ComponentId }
   | { kind: 'convert'; plan: Plan; target: Target }
+  | { kind: 'way-out'; plan: Plan; key: string }
   /** With `before`, only what differs from it is laid, and the rest stays where it lies. */
   | { kind: 'lay'; plan: Plan; surfaceIds: string[] | null; seed: number; before?: Plan }
   | { kind: 'swap'; plan: Plan; componentId: string; settings?: OptionSettings };
@@ -28,7 +30,8 @@ export type Answer =
   | { kind: 'swap'; swaps: Swap[] }
   | { kind: 'others'; others: OtherBoard[] }
   | { kind: 'why'; why: Why }
-  | { kind: 'convert'; conversion: Conversion };
+  | { kind: 'convert'; conversion: Conversion }
+  | { kind: 'way-out'; tried: Tried | undefined };
 
 /** From the worker: a first usable plan, words of progress, the answer, or why there is none. */
 export type Message =

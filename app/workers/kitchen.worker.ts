@@ -4,7 +4,7 @@ import { z } from 'zod';
 import { compose, otherBoards, whyComponent, type Solver } from '../../core/compose/index.js';
 import { layAround, laySurface } from '../../core/lay/index.js';
 import { readPlan, type Plan } from '../../core/plan/index.js';
-import { convert, swapsFor } from '../../core/swap/index.js';
+import { convert, swapsFor, wayOut } from '../../core/swap/index.js';
 import { highsSolver } from '../../solver/highs.js';
 import type { Answer, Job, Message, Request } from './contract.js';
 
@@ -74,6 +74,9 @@ async function work(id: number, job: Job): Promise<Answer> {
       return { kind: 'others', others: otherBoards(checked(job.plan), await loadSolver(), OTHERS) };
     case 'why':
       return { kind: 'why', why: whyComponent(checked(job.plan), job.componentId, await loadSolver()) };
+    case 'way-out':
+      send({ id, type: 'progress', words: 'Choosing again' });
+      return { kind: 'way-out', tried: wayOut(checked(job.plan), job.key, await loadSolver()) };
     case 'convert':
       send({ id, type: 'progress', words: 'Turning the board' });
       return { kind: 'convert', conversion: convert(checked(job.plan), job.target, await loadSolver()) };

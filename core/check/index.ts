@@ -42,4 +42,4 @@ export {
 } from './finding.js';
 export { FAMILY_WORDS } from './checks/amounts.js';
 export { standingAnywhere, standingOf, type Standing } from './standing.js';
-export { triedRemedies, type Tried } from './trial.js';
+export { triedRemedies, triedRemedy, type Tried } from './trial.js';

@@ -32,10 +32,16 @@ const weigh = (findings: readonly Finding[]): number =>
  * plan as a whole is better for it. So pressing first remedies comes to an end, and never raises what is grave.
  */
 export function triedRemedies(plan: Plan, checked: Checked, finding: Finding): Tried[] {
-  return finding.remedies.flatMap((remedy) => tried(plan, checked, finding, remedy) ?? []);
+  return finding.remedies.flatMap((remedy) => triedRemedy(plan, checked, finding, remedy) ?? []);
 }
 
-function tried(plan: Plan, checked: Checked, finding: Finding, remedy: Remedy): Tried | undefined {
+/** One remedy carried out on a copy of the plan and judged; undefined when it does not keep its word. */
+export function triedRemedy(
+  plan: Plan,
+  checked: Checked,
+  finding: Finding,
+  remedy: Remedy,
+): Tried | undefined {
   const done = applyCommand(plan, remedy.command);
   if (!done.ok || done.changes.length === 0) return undefined;
   const before = counted(checked.findings);

@@ -1,0 +1,53 @@
+import { checkPlan, triedRemedy, type Finding, type Remedy, type Tried } from '../check/index.js';
+import { cameAndWent, compose, type Solver } from '../compose/index.js';
+import type { Plan } from '../plan/index.js';
+
+/** The board without the foods that the slip is about; what is pinned stays. */
+const without = (plan: Plan, { components }: Finding): Plan => ({
+  ...plan,
+  placements: plan.placements.filter(
+    (p) => plan.wishes.pinned.includes(p.componentId) || !components.includes(p.componentId),
+  ),
+});
+
+const dropsPin = (plan: Plan, chosen: Plan): boolean =>
+  plan.wishes.pinned.some(
+    (id) =>
+      plan.placements.some((p) => p.componentId === id) &&
+      !chosen.placements.some((p) => p.componentId === id),
+  );
+
+function asRemedy(plan: Plan, chosen: Plan): Remedy {
+  const { came, went } = cameAndWent(plan, chosen);
+  return {
+    label: 'Choose again',
+    effect: `${came.length} come, ${went.length} go`,
+    command: {
+      name: 'together',
+      label: 'choose again',
+      commands: [{ name: 'set-board', placements: chosen.placements }],
+    },
+  };
+}
+
+/**
+ * For a slip for which no other remedy keeps its word: the board is chosen again, first around what may stay, then
+ * anew, and judged by the same check before anything changes. Undefined when no board found takes the slip away without
+ * bringing another that stops service.
+ */
+export function wayOut(plan: Plan, key: Finding['key'], solve: Solver): Tried | undefined {
+  const checked = checkPlan(plan);
+  const finding = checked.findings.find((f) => f.key === key);
+  if (!finding) return undefined;
+  const ways: [Plan, boolean][] = [
+    [without(plan, finding), true],
+    [plan, false],
+  ];
+  for (const [from, keep] of ways) {
+    const chosen = compose(from, solve, { keep, quick: true });
+    if (chosen.status === 'impossible' || dropsPin(plan, chosen.plan)) continue;
+    const tried = triedRemedy(plan, checked, finding, asRemedy(plan, chosen.plan));
+    if (tried) return tried;
+  }
+  return undefined;
+}
