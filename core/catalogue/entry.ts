@@ -135,7 +135,7 @@ const HIDES: Record<
     alcohol: true,
   },
   'plant-protein': {
-    animal: ['egg', 'milk', 'honey', 'insects', 'animal-fat', 'fish'],
+    animal: ['egg', 'milk', 'insects'],
     also: ['onion', 'garlic', 'root', 'mushroom', 'seeds', 'wine-vinegar', 'grape-product'],
     alcohol: false,
   },
@@ -148,7 +148,7 @@ const HIDES: Record<
   'dried-fruit': { animal: ['honey'], also: [], alcohol: false },
   vegetable: { animal: [], also: [], alcohol: false },
   pickle: {
-    animal: ['honey', 'fish', 'milk'],
+    animal: [],
     also: ['onion', 'garlic', 'root', 'mushroom', 'seeds', 'wine-vinegar', 'grape-product'],
     alcohol: false,
   },
@@ -235,9 +235,10 @@ function processOf(family: Family, e: Entry): Component['process'] {
   return family === 'cheese' && e.milk !== 'plant' && DRY.includes(e.texture) ? 'hard-cheese' : 'plain';
 }
 
-function lactoseOf(family: Family, e: Entry, milk: Presence): Component['lactose'] {
+/** Whose milk is at most a trace holds no lactose to speak of. */
+function lactoseOf(family: Family, e: Entry, milk: Presence, ofMilk: Presence): Component['lactose'] {
   if (e.lactose) return e.lactose;
-  if (milk === 'free') return 'none';
+  if (milk === 'free' || (ofMilk === 'free' && milk !== 'contains')) return 'none';
   if (milk !== 'contains') return 'depends';
   return family === 'cheese' && DRY.includes(e.texture) ? 'low' : 'contains';
 }
@@ -282,6 +283,7 @@ const MADE: Record<Guarantee, Component['made']> = {
 export function component(family: Family, e: Entry): Component {
   const [proteinG, fatG, carbNetG, fibreG, saltG, polyolsG = 0] = e.per100;
   const allergens = allergensOf(family, e);
+  const animal = animalOf(family, e);
   return componentSchema.parse({
     id: e.id,
     name: e.name,
@@ -293,7 +295,7 @@ export function component(family: Family, e: Entry): Component {
     ingredients: e.of ?? [],
     allergens,
     nuts: nutsOf(e),
-    animal: animalOf(family, e),
+    animal,
     notable: notableOf(family, e),
     gelatineFrom: e.gelatine ?? 'none',
     rennet: e.rennet ?? 'none',
@@ -303,7 +305,7 @@ export function component(family: Family, e: Entry): Component {
     certificates: [...(e.needs ?? [])],
     milkTreatment: e.milkTreatment ?? 'none',
     process: processOf(family, e),
-    lactose: lactoseOf(family, e, allergens.milk),
+    lactose: lactoseOf(family, e, allergens.milk, animal.milk),
     fishKind: e.fishKind ?? 'none',
     supervision: supervisionOf(e),
     per100g: {

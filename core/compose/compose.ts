@@ -46,6 +46,8 @@ export interface ComposeOptions {
   nodes?: number;
   /** Stop after the first good board, unproven. */
   quick?: boolean;
+  /** Where no board can be made, that alone is wanted, not what collides. */
+  silent?: boolean;
 }
 
 const gapOf = (objective: number, bound: number) =>
@@ -63,6 +65,8 @@ export function compose(plan: Plan, solve: Solver, options: ComposeOptions = {})
     return impossible(plan, [{ wishes: ['brief'], text, ways: [] }]);
   }
   const problem = problemOf(plan, options.keep);
+  const isMade = (p: Plan) => compose(p, solve, { quick: true, silent: true }).status !== 'impossible';
+  const reasons = () => (options.silent ? [] : findConflicts(problem, solve, isMade));
   const sketch = sketched(problem, solve);
   if (sketch) {
     options.onFirst?.(boardOf(sketch.draft, sketch.solution.values), sketch.solution.objective);
@@ -72,14 +76,14 @@ export function compose(plan: Plan, solve: Solver, options: ComposeOptions = {})
   // beyond this the bound alone takes half a minute: the first good board is the answer, and nothing is said to be proven
   if (sketch && sizeOf(draft) > HUGE_WORK) return result(sketch.draft, { ...sketch.solution, bound: 0 });
   const relaxed = solve(draft.model, { gap: 0, nodes: 0, seed: plan.seed, relaxed: true });
-  if (relaxed.status === 'infeasible') return impossible(plan, findConflicts(problem, solve));
+  if (relaxed.status === 'infeasible') return impossible(plan, reasons());
   const first = sketch && inWhole(draft, sketch);
   if (options.quick) {
     const found = firstOf(draft, relaxed, solve);
     if (found) return result(draft, { ...found, bound: relaxed.objective });
   }
   const best = improved(draft, relaxed, first, solve, options);
-  if (best.status === 'infeasible') return impossible(plan, findConflicts(problem, solve));
+  if (best.status === 'infeasible') return impossible(plan, reasons());
   return result(draft, best);
 }
 

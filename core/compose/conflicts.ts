@@ -31,9 +31,10 @@ const MOST_WAYS = 3;
 /**
  * What must be loosened so that a board can be made, decided on the relaxed program (notes: decide on the LP). Each wish
  * may be broken at a price; the cheapest breaking is a way out. Then the wish that was broken is held fast, and the next
- * way is looked for. What all ways break together is what collides.
+ * way is looked for. What all ways break together is what collides. A way is offered once a whole board was made with it
+ * (`isMade`): packs and pieces may ask for more than the relaxed program sees.
  */
-export function findConflicts(problem: Problem, solve: Solver): Conflict[] {
+export function findConflicts(problem: Problem, solve: Solver, isMade: (plan: Plan) => boolean): Conflict[] {
   const elastic = elasticOf(problem);
   const held = new Set<string>();
   const found: { broken: Broken[]; way: Way }[] = [];
@@ -43,7 +44,7 @@ export function findConflicts(problem: Problem, solve: Solver): Conflict[] {
     if (!broken) break;
     if (broken.length === 0) return [onPaper(problem.plan)];
     broken.forEach((b) => wishes.add(b.wish));
-    const way = wayOf(problem.plan, broken, solve);
+    const way = wayOf(problem.plan, broken, solve, isMade);
     if (way && !found.some((f) => f.way.label === way.label)) found.push({ broken, way });
     held.add(broken[0]!.wish);
   }
@@ -167,8 +168,33 @@ function cheapestBreaking(e: Elastic, held: ReadonlySet<string>, solve: Solver):
 const MOST_STEPS = 2;
 
 /** The edits that loosen what is broken; undefined where a wish has no edit or the board still cannot be made. */
-function wayOf(plan: Plan, broken: readonly Broken[], solve: Solver): Way | undefined {
+function wayOf(
+  plan: Plan,
+  broken: readonly Broken[],
+  solve: Solver,
+  isMade: (plan: Plan) => boolean,
+): Way | undefined {
   if (broken.length > MOST_STEPS) return undefined;
+  const way = wayBy(plan, broken, solve);
+  if (!way) return undefined;
+  const done = applyCommand(plan, way.command);
+  if (!done.ok || isMade(done.plan)) return way;
+  const more = alsoScarce(plan, broken);
+  const wider = more.length > broken.length ? wayBy(plan, more, solve) : undefined;
+  const widened = wider && applyCommand(plan, wider.command);
+  return widened?.ok && isMade(widened.plan) ? wider : undefined;
+}
+
+/** Money and minutes that were enough on paper, to the last coin or minute, are loosened too. */
+function alsoScarce(plan: Plan, broken: readonly Broken[]): Broken[] {
+  const scarce = [
+    ...(plan.budgetMinor === null ? [] : ['budget']),
+    ...(plan.work.minutes === null ? [] : ['work']),
+  ].filter((wish) => !broken.some((b) => b.wish === wish));
+  return [...broken, ...scarce.map((wish) => ({ wish, by: 0 }))];
+}
+
+function wayBy(plan: Plan, broken: readonly Broken[], solve: Solver): Way | undefined {
   const steps = broken.map((b) => relaxed(plan, b));
   if (steps.some((s) => s === undefined)) return undefined;
   const known = steps as Step[];

@@ -93,18 +93,24 @@ function condition(rule: Rule, component: Component, form: FormId): 'yes' | 'no'
   return open ? 'open' : 'yes';
 }
 
+const isAnswered = ({ answeredBy: by }: Rule, component: Component, form: FormId): boolean =>
+  by !== undefined && by.values.includes(factValue(component, by.fact, form));
+
 function judgeRule(rule: Rule, component: Component, form: FormId): Verdict {
-  const found = judgeValue(rule, factValue(component, rule.fact, form));
+  const value = factValue(component, rule.fact, form);
+  if (!known(value) && isAnswered(rule, component, form)) return 'fine';
+  const found = judgeValue(rule, value);
   if (found === 'fine' || !rule.and) return found;
   const holds = condition(rule, component, form);
   return holds === 'no' ? 'fine' : holds === 'open' ? 'ask' : found;
 }
 
 /** Plain words for a value that is no clear yes or no. */
-function sentence(rule: Rule, value: string, verdict: Verdict): string {
+function sentence(rule: Rule, value: string, verdict: Verdict, made: Component['made']): string {
   if (value === 'may' && rule.whyMay) return rule.whyMay;
   if (known(value) || verdict === 'forbidden') return rule.why;
-  const because = value === 'unknown' ? 'nobody has said' : 'it depends on the brand';
+  const open = made === 'home-made' ? 'the label of what goes in it tells' : 'it depends on the brand';
+  const because = value === 'unknown' ? 'nobody has said' : open;
   return `${because}: perhaps ${rule.why}`;
 }
 
@@ -191,7 +197,7 @@ export function judgeNeed(component: Component, form: FormId, choice: NeedChoice
       value,
       verdict: found,
       source: factSource(component, rule.fact),
-      text: sentence(rule, value, found),
+      text: sentence(rule, value, found, component.made),
     });
   }
   const more = [

@@ -23,6 +23,11 @@ export interface Rule {
   when?: SettingTest | readonly SettingTest[];
   /** Counts only where these facts hold too; while one of them is open, it asks. */
   and?: readonly FactTest[];
+  /**
+   * Where this holds, an open value is no question: that milk is no ingredient is known, and that a label may warn of its
+   * traces is heeded where somebody has read one.
+   */
+  answeredBy?: FactTest;
   forbidden?: readonly string[];
   ask?: readonly string[];
   /** The reason as a guest would say it, with "it" for the food. */

@@ -10,13 +10,13 @@ import { judgeNeed } from './index.js';
  */
 const TABLE: Record<string, { F: string; A: string; X: string }> = {
   vegan: {
-    F: 'sunflower-round herb-tofu falafel lupin-beans socca-crisps green-grapes cherry-tomatoes dried-apricots green-olives almonds hummus-home rosemary date-oat-balls smoked-tempeh hummus-no-sesame vegan-pesto tahini flax-crackers maple-syrup celery raisins capers',
-    A: 'coconut-block cashew-round water-crackers buckwheat-crisps cornichons fig-jam dark-chocolate vegan-dark-chocolate rye-crispbread tortilla-chips wine-jelly plant-salami chocolate-strawberries hummus-bought focaccia fruit-gums-pectin peanut-butter quince-paste sourdough-slices',
+    F: 'sunflower-round herb-tofu falafel lupin-beans socca-crisps green-grapes cherry-tomatoes dried-apricots green-olives almonds hummus-home rosemary date-oat-balls smoked-tempeh hummus-no-sesame vegan-pesto tahini flax-crackers maple-syrup celery raisins capers buckwheat-crisps cashew-round coconut-block cornichons fig-jam fruit-gums-pectin peanut-butter quince-paste sourdough-slices hummus-bought',
+    A: 'water-crackers dark-chocolate vegan-dark-chocolate rye-crispbread tortilla-chips wine-jelly plant-salami chocolate-strawberries focaccia',
     X: 'brie goat-log parmigiano dry-cured-ham smoked-salmon prawns tzatziki basil-pesto honey milk-chocolate marshmallows meringues tapenade brioche-toasts gf-toasts fruit-gums-gelatine kimchi honey-nuts nougat mayonnaise aioli egg-salad cheese-straws parmesan-crisps mascarpone paneer butter lemon-curd sesame-brittle shortbread anchovy-olives white-chocolate pine-nut-pesto',
   },
   vegetarian: {
-    F: 'young-gouda mature-cheddar honey tzatziki falafel green-grapes thistle-sheep mascarpone paneer labneh-balls egg-salad aioli butter chive-cream almond-crackers',
-    A: 'brie manchego meringues emmental stilton feta camembert cream-cheese ricotta red-leicester water-crackers mozzarella-pearls havarti string-cheese',
+    F: 'young-gouda mature-cheddar honey tzatziki falafel green-grapes thistle-sheep mascarpone paneer labneh-balls egg-salad aioli butter chive-cream almond-crackers meringues',
+    A: 'brie manchego emmental stilton feta camembert cream-cheese ricotta red-leicester water-crackers mozzarella-pearls havarti string-cheese',
     X: 'parmigiano grana-padano gruyere gorgonzola salami smoked-salmon prawns basil-pesto marshmallows tapenade roquefort comte pecorino-romano taleggio parmesan-crisps pine-nut-pesto fruit-gums-gelatine kimchi anchovy-olives duck-rillettes trout-roe buffalo-mozzarella tete-de-moine',
   },
   pescatarian: {
@@ -46,8 +46,8 @@ const TABLE: Record<string, { F: string; A: string; X: string }> = {
   },
   'gluten-free': {
     F: 'buckwheat-crisps corn-crackers socca-crisps brie dry-cured-ham green-grapes almonds hummus-home smoked-tofu honey gf-oatcakes gf-toasts seeded-gf-crackers flax-crackers polenta-crisps parmigiano parmesan-crisps lentil-balls almond-crackers prawns smoked-salmon raisins rice-crackers',
-    A: 'blue-wedge salami dried-figs cornichons dark-chocolate roquefort stilton tortilla-chips rice-cakes potato-crisps lentil-crisps hummus-bought cocktail-sausages kimchi beef-jerky nougat mayonnaise',
-    X: 'water-crackers seed-crackers baguette-toasts breadsticks flatbread oatcakes seitan malt-onions nori-crackers crab-sticks beef-meatballs walnut-pepper-dip rye-crispbread focaccia sourdough-slices pretzels brownie-bites baklava shortbread cheese-straws fruit-nut-toasts',
+    A: 'blue-wedge salami dried-figs cornichons dark-chocolate roquefort stilton tortilla-chips rice-cakes potato-crisps lentil-crisps hummus-bought kimchi beef-jerky nougat mayonnaise',
+    X: 'water-crackers seed-crackers baguette-toasts breadsticks flatbread oatcakes seitan malt-onions nori-crackers crab-sticks beef-meatballs walnut-pepper-dip rye-crispbread focaccia sourdough-slices pretzels brownie-bites baklava shortbread cheese-straws fruit-nut-toasts cocktail-sausages',
   },
   'dairy-free': {
     F: 'dry-cured-ham hummus-home green-grapes smoked-salmon herb-tofu almonds socca-crisps honey aioli sunflower-round vegan-pesto',
@@ -55,8 +55,8 @@ const TABLE: Record<string, { F: string; A: string; X: string }> = {
     X: 'brie parmigiano butter brioche-toasts basil-pesto dark-chocolate vegan-dark-chocolate milk-chocolate tzatziki liver-parfait cheese-straws aged-gouda mascarpone salmon-pate chocolate-strawberries parmesan-crisps goat-log buffalo-mozzarella',
   },
   'lactose-light': {
-    F: 'parmigiano aged-gouda gruyere mature-cheddar comte pecorino-romano hummus-home dry-cured-ham parmesan-crisps manchego emmental',
-    A: 'dark-chocolate water-crackers coconut-block',
+    F: 'parmigiano aged-gouda gruyere mature-cheddar comte pecorino-romano hummus-home dry-cured-ham parmesan-crisps manchego emmental coconut-block',
+    A: 'dark-chocolate water-crackers',
     X: 'mascarpone ricotta cottage-cheese cream-cheese milk-chocolate tzatziki chive-cream burrata white-chocolate',
   },
   'egg-free': {
@@ -106,13 +106,13 @@ const TABLE: Record<string, { F: string; A: string; X: string }> = {
   },
   'mustard-free': {
     F: 'brie green-grapes dry-cured-ham green-olives hummus-home',
-    A: 'salami wasabi-peas pickled-herring dill-pickles water-crackers gravadlax',
-    X: 'cornichons grain-mustard dijon-mustard mayonnaise egg-salad giardiniera',
+    A: 'salami pickled-herring dill-pickles water-crackers gravadlax',
+    X: 'cornichons grain-mustard dijon-mustard mayonnaise egg-salad giardiniera wasabi-peas',
   },
   'lupin-free': {
     F: 'brie green-grapes dry-cured-ham hummus-home socca-crisps',
-    A: 'water-crackers gf-toasts plant-salami seitan',
-    X: 'lupin-beans',
+    A: 'water-crackers plant-salami seitan',
+    X: 'lupin-beans gf-toasts',
   },
   'sulphite-free': {
     F: 'brie green-grapes cherry-tomatoes almonds hummus-home medjool-dates',
@@ -247,7 +247,7 @@ describe('settings where people differ', () => {
     expect(verdict('parmigiano', 'dairy-free')).toBe('forbidden');
   });
   test('wine in food is asked of vegans, or accepted', () => {
-    expect(of('wine-jelly', 'vegan', 'wine', 'ask accept')).toEqual(['ask', 'ask']);
+    expect(of('wine-jelly', 'vegan', 'wine', 'ask accept')).toEqual(['ask', 'fine']);
   });
 
   test('forms: what is forbidden whole is fine quartered, grated, in strips or smeared', () => {
@@ -290,6 +290,25 @@ describe('settings where people differ', () => {
     for (const id of ['honey', 'honey-nuts', 'nougat', 'sesame-brittle'])
       expect(verdict(id, 'child-under-1')).toBe('forbidden');
     expect(verdict('honey', 'child-1-3')).toBe('fine');
+  });
+});
+
+describe('ways of eating and what is no ingredient', () => {
+  const verdict = (id: string, need: string, settings: Record<string, string> = {}) => {
+    const c = CATALOGUE.find((x) => x.id === id)!;
+    return judgeNeed(c, c.forms[0]!.form, { id: need, settings }).verdict;
+  };
+
+  test('a way of eating asks nothing about what is known to be no ingredient; an allergy does', () => {
+    for (const id of ['cornichons', 'date-syrup', 'quince-paste', 'sauerkraut', 'dill-pickles', 'peanuts'])
+      expect([id, verdict(id, 'vegan'), verdict(id, 'dairy-free')]).toEqual([id, 'fine', 'ask']);
+  });
+  test('who avoids traces has the label read all the same', () => {
+    expect(verdict('cornichons', 'vegan', { traces: 'avoid' })).toBe('ask');
+  });
+  test('a warning that somebody has read is heeded', () => {
+    expect(verdict('vegan-dark-chocolate', 'vegan')).toBe('ask');
+    expect(verdict('vegan-dark-chocolate', 'vegan', { traces: 'accept' })).toBe('fine');
   });
 });
 

@@ -13,7 +13,7 @@ export const meats: Entry[] = [
     colours: ['#9c3038', '#c9616a', '#f0c9bf'], forms: [['quarter-folds', 'quarter-fold', 6, 42, 36], ['rose', 'rose', 60, 76, 76], ['half-moons', 'half-moon', 3, 44, 24], ['slices', 'round-slice', 5, 50, 50, { g: 1.1, choke: 'round' }]], packs: [[100, 240], [200, 420]],
   },
   {
-    id: 'fennel-salami', kcal: 392, has: ['grape-product'], name: 'Fennel salami', is: 'bought-meat', animal: { pork: 'contains', milk: 'brand', gelatine: 'brand', insects: 'brand' }, alcohol: 'contains', of: ['pork', 'fennel seed', 'red wine'], slaughter: 'needed', gelatine: 'depends', needs: ['halal'], allergens: { sulphites: 'brand' },
+    id: 'fennel-salami', kcal: 392, has: ['grape-product', 'seeds'], name: 'Fennel salami', is: 'bought-meat', animal: { pork: 'contains', milk: 'brand', gelatine: 'brand', insects: 'brand' }, alcohol: 'contains', of: ['pork', 'fennel seed', 'red wine'], slaughter: 'needed', gelatine: 'depends', needs: ['halal'], allergens: { sulphites: 'brand' },
     per100: [21, 34, 1, 0, 4], hold: 'sweats', temper: 15, taste: { salt: 4, sweet: 1, richness: 4, strength: 3 }, texture: 'chewy',
     colours: ['#a93f3f', '#cf7068', '#f4d6c8'], forms: [['quarter-folds', 'quarter-fold', 8, 48, 42], ['rose', 'rose', 60, 76, 76], ['half-moons', 'half-moon', 3, 44, 24]], packs: [[100, 310]],
   },

@@ -82,7 +82,7 @@ export const dutch: Language = {
     nuts: 'noot|noten|notenmix|gemengde noten|notenpasta|notenolie|studentenhaver|notenmengsel|notensoorten',
     'tree-nuts': 'schaalvruchten|boomnoten|praliné|nougatine|pralines|dopvruchten|noten met schaal',
     coconut:
-      'kokos|kokosnoot|kokosmelk|kokosolie|kokosrasp|kokosvet|kokosmeel|kokosbloesemsuiker|kokosroom|kokoswater|kokoscrème|geraspte kokos',
+      'kokos|kokosvlees|kokosnoot|kokosmelk|kokosolie|kokosrasp|kokosvet|kokosmeel|kokosbloesemsuiker|kokosroom|kokoswater|kokoscrème|geraspte kokos',
     'pine-nut': 'pijnboompit|pijnboompitten|pijnboompitjes',
     peanut:
       'pinda|pinda s|pindas|pindakaas|pindaolie|aardnoot|aardnoten|arachideolie|pindapasta|satésaus|pindasaus|arachide|borrelnootjes|borrelnoten|apennootjes|pindameel|grondnoten',
@@ -100,7 +100,7 @@ export const dutch: Language = {
     allergens: 'allergeen|allergenen|overige allergenen',
     shellfish: 'zeevruchten|schaal en schelpdieren|schaaldieren en weekdieren|zeebanket',
     crustacean:
-      'schaaldier|schaaldieren|garnaal|garnalen|krab|krabben|kreeft|kreeften|rivierkreeft|rivierkreeftjes|langoustine|krill|scampi|garnalenpasta|trassi|langoustines|kroepoek|gamba|gamba s|garnalenkroepoek|trassie',
+      'schaaldier|schaaldieren|garnaal|garnalen|krab|krabben|kreeft|kreeften|rivierkreeft|rivierkreeftjes|langoustine|krill|scampi|garnalenpasta|trassi|langoustines|kroepoek|gamba|gamba s|garnalenkroepoek|trassie|krabvlees|kreeftenvlees|garnalenvlees',
     mollusc:
       'weekdier|weekdieren|mossel|mosselen|oester|oesters|oestersaus|inktvis|inktvissen|pijlinktvis|octopus|coquille|coquilles|sint jakobsschelpen|kokkels|slak|slakken|wulken|schelpdieren|sepia|inktvisinkt|calamares|calamari|venusschelpen|alikruiken',
     'scaled-fish':

@@ -83,7 +83,7 @@ export const french: Language = {
     'tree-nuts':
       'fruits à coque|fruit à coque|fruits à coques|fruit à coques|fruits secs à coque|praliné|pralin|pralines|praline|fruits à coque dure|nougatine|noix variées',
     coconut:
-      'noix de coco|coco|lait de coco|crème de coco|huile de coco|coco râpée|noix de coco râpée|eau de coco|sucre de coco|sucre de fleur de coco|copra|graisse de coco|huile de coprah|coprah',
+      'noix de coco|chair de noix de coco|chair de coco|coco|lait de coco|crème de coco|huile de coco|coco râpée|noix de coco râpée|eau de coco|sucre de coco|sucre de fleur de coco|copra|graisse de coco|huile de coprah|coprah',
     'pine-nut': 'pignon|pignons|pignons de pin|pignon de pin',
     peanut:
       'arachide|arachides|cacahuète|cacahuètes|cacahouète|cacahouètes|beurre de cacahuète|beurre de cacahuètes|huile d arachide|pâte d arachide|beurre d arachide',
@@ -101,7 +101,7 @@ export const french: Language = {
     allergens: 'allergène|allergènes|autres allergènes',
     shellfish: 'fruits de mer|coquillages et crustacés|bouillabaisse',
     crustacean:
-      'crustacé|crustacés|crevette|crevettes|crabe|crabes|homard|langouste|langoustes|langoustine|langoustines|écrevisse|écrevisses|gambas|krill|tourteau|pâte de crevettes',
+      'crustacé|crustacés|crevette|crevettes|crabe|crabes|homard|langouste|langoustes|langoustine|langoustines|écrevisse|écrevisses|gambas|krill|tourteau|pâte de crevettes|chair de crabe|chair de tourteau|chair de homard|chair de crevettes',
     mollusc:
       'mollusque|mollusques|moule|moules|huître|huîtres|sauce d huître|sauce aux huîtres|calmar|calmars|encornet|encornets|poulpe|seiche|saint jacques|noix de saint jacques|noix de st jacques|palourde|palourdes|coquillage|coquillages|escargot|escargots|bulots|bulot|encre de seiche|coques|bigorneaux',
     'scaled-fish':

@@ -82,7 +82,7 @@ export const italian: Language = {
     'tree-nuts':
       'frutta a guscio|frutta in guscio|frutti a guscio|pralinato|pralinata|croccante|frutta secca a guscio|granella di frutta a guscio',
     coconut:
-      'cocco|noce di cocco|latte di cocco|olio di cocco|farina di cocco|cocco rapè|crema di cocco|acqua di cocco|zucchero di cocco|grasso di cocco|cocco grattugiato',
+      'cocco|carne di cocco|polpa di cocco|noce di cocco|latte di cocco|olio di cocco|farina di cocco|cocco rapè|crema di cocco|acqua di cocco|zucchero di cocco|grasso di cocco|cocco grattugiato',
     'pine-nut': 'pinolo|pinoli',
     peanut:
       'arachide|arachidi|burro di arachidi|burro d arachidi|olio di arachidi|olio di arachide|noccioline|nocciolina|noccioline americane|pasta di arachidi',
@@ -99,7 +99,7 @@ export const italian: Language = {
     allergens: 'allergene|allergeni|altri allergeni',
     shellfish: 'frutti di mare|misto mare',
     crustacean:
-      'crostaceo|crostacei|gambero|gamberi|gamberetto|gamberetti|granchio|granchi|aragosta|astice|scampo|scampi|krill|mazzancolle|mazzancolla|gamberone|gamberoni',
+      'crostaceo|crostacei|gambero|gamberi|gamberetto|gamberetti|granchio|granchi|aragosta|astice|scampo|scampi|krill|mazzancolle|mazzancolla|gamberone|gamberoni|polpa di granchio|carne di granchio|carne di gambero',
     mollusc:
       'mollusco|molluschi|cozza|cozze|ostrica|ostriche|salsa di ostriche|calamaro|calamari|totano|totani|polpo|polpi|seppia|seppie|nero di seppia|vongola|vongole|capesante|capasanta|lumaca|lumache|moscardini',
     'scaled-fish':

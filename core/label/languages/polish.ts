@@ -125,7 +125,7 @@ export const polish: Language = {
     allergens: 'alergen*|inne alergeny',
     shellfish: 'owoce morza|owoców morza|owocami morza',
     crustacean:
-      'skorupiak*|krewetk*|krab|kraba|kraby|krabów|homar*|langust*|rak|raki|raków|kryl*|pasta krewetkowa|szyjki rakowe|krabow*',
+      'skorupiak*|krewetk*|krab|kraba|kraby|krabów|homar*|langust*|rak|raki|raków|kryl*|pasta krewetkowa|szyjki rakowe|krabow*|mięso kraba|mięso krabów|mięso z krabów|mięso homara|mięso krewetek',
     mollusc:
       'mięczak*|małż|małże|małży|omułk*|ostryg*|sos ostrygowy|kałamarnic*|ośmiornic*|kalmar*|przegrzebk*|ślimak*|mątw*|atrament kałamarnicy|sepia|sercówk*',
     'scaled-fish':

@@ -83,7 +83,7 @@ export const portuguese: Language = {
     'tree-nuts':
       'frutos de casca rija|fruto de casca rija|frutos de casca|praliné|pralinês|frutas de casca rija|castanhas|frutos secos de casca rija|crocante',
     coconut:
-      'coco|cocos|leite de coco|óleo de coco|coco ralado|farinha de coco|creme de coco|água de coco|açúcar de coco|gordura de coco',
+      'coco|cocos|polpa de coco|carne de coco|leite de coco|óleo de coco|coco ralado|farinha de coco|creme de coco|água de coco|açúcar de coco|gordura de coco',
     'pine-nut': 'pinhão|pinhões',
     peanut:
       'amendoim|amendoins|manteiga de amendoim|pasta de amendoim|óleo de amendoim|creme de amendoim|paçoca|farinha de amendoim',
@@ -100,7 +100,7 @@ export const portuguese: Language = {
     allergens: 'alergénio|alergénios|alérgeno|alérgenos|alergénicos|outros alergénios',
     shellfish: 'marisco|mariscos|frutos do mar',
     crustacean:
-      'crustáceo|crustáceos|camarão|camarões|gamba|gambas|caranguejo|caranguejos|lagosta|lagostim|lagostins|sapateira|krill|lavagante|santola|siri',
+      'crustáceo|crustáceos|camarão|camarões|gamba|gambas|caranguejo|caranguejos|lagosta|lagostim|lagostins|sapateira|krill|lavagante|santola|siri|carne de caranguejo|carne de sapateira|carne de lagosta',
     mollusc:
       'molusco|moluscos|mexilhão|mexilhões|ostra|ostras|molho de ostra|molho de ostras|lula|lulas|polvo|choco|chocos|tinta de choco|tinta de lula|amêijoa|amêijoas|vieira|vieiras|caracol|caracóis|berbigão|pota',
     'scaled-fish':

@@ -84,7 +84,7 @@ export const spanish: Language = {
     'tree-nuts':
       'frutos de cáscara|fruto de cáscara|frutos con cáscara|frutas de cáscara|praliné|pralinés|frutos secos de cáscara|guirlache|crocante|crocanti',
     coconut:
-      'coco|cocos|leche de coco|aceite de coco|coco rallado|harina de coco|crema de coco|agua de coco|azúcar de coco|grasa de coco',
+      'coco|cocos|carne de coco|pulpa de coco|leche de coco|aceite de coco|coco rallado|harina de coco|crema de coco|agua de coco|azúcar de coco|grasa de coco',
     'pine-nut': 'piñón|piñones',
     peanut:
       'cacahuete|cacahuetes|cacahuate|cacahuates|crema de cacahuete|mantequilla de cacahuete|maní|manís|aceite de cacahuete|manteca de maní|mantequilla de maní|pasta de cacahuete|panchitos',
@@ -101,7 +101,7 @@ export const spanish: Language = {
     allergens: 'alérgeno|alérgenos|otros alérgenos|alergenos',
     shellfish: 'marisco|mariscos|frutos de mar|frutos del mar|paella',
     crustacean:
-      'crustáceo|crustáceos|gamba|gambas|langostino|langostinos|cangrejo|cangrejos|bogavante|langosta|camarón|camarones|cigala|cigalas|krill|carabinero|nécora|buey de mar|quisquillas|centollo',
+      'crustáceo|crustáceos|gamba|gambas|langostino|langostinos|cangrejo|cangrejos|bogavante|langosta|camarón|camarones|cigala|cigalas|krill|carabinero|nécora|buey de mar|quisquillas|centollo|carne de cangrejo|carne de buey de mar|carne de langosta|carne de gamba',
     mollusc:
       'molusco|moluscos|mejillón|mejillones|ostra|ostras|salsa de ostras|calamar|calamares|pulpo|sepia|tinta de calamar|tinta de sepia|almeja|almejas|vieira|vieiras|berberecho|berberechos|caracol|caracoles|navajas|zamburiñas|chipirones|chipirón|choco|pota',
     'scaled-fish':

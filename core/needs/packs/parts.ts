@@ -1,5 +1,5 @@
 import type { FactKey, Source } from '../../catalogue/index.js';
-import type { NeedPack, Reach, Rule, Setting } from '../pack.js';
+import { whenOf, type NeedPack, type Reach, type Rule, type Setting } from '../pack.js';
 
 /** "May contain" is a warning about traces. How it is taken follows the strictness unless it was said. */
 export const traces: Setting = {
@@ -49,23 +49,40 @@ export function byTraces(fact: FactKey, word: string, source: Source = 'public a
   ];
 }
 
+const OF_AN_ANIMAL: Readonly<Partial<Record<FactKey, FactKey>>> = {
+  'allergen.milk': 'animal.milk',
+  'allergen.egg': 'animal.egg',
+  'allergen.fish': 'animal.fish',
+  'allergen.crustaceans': 'animal.shellfish',
+  'allergen.molluscs': 'animal.shellfish',
+};
+
+/** Who leaves out an animal for its own sake asks for ingredients: one that is known not to be there leaves no question. */
+function answered(rule: Rule): Rule {
+  const animal = OF_AN_ANIMAL[rule.fact];
+  return animal ? { ...rule, answeredBy: { fact: animal, values: ['free'] } } : rule;
+}
+
+/** Like `byTraces` for a way of eating: only who avoids traces has every label read for them. */
+export const notOfAnAnimal = (fact: FactKey, word: string): Rule[] =>
+  byTraces(fact, word, 'label practice').map((r) =>
+    whenOf(r).some((w) => w.is.includes('avoid')) ? r : answered(r),
+  );
+
 /** It is out when it is in it; a warning about traces asks. */
-export const never = (fact: FactKey, word: string, source: Source = 'label practice'): Rule => ({
-  fact,
-  forbidden: ['contains'],
-  ask: ['may'],
-  why: `it has ${word} in it`,
-  whyMay: `it may have traces of ${word}`,
-  source,
-});
+export const never = (fact: FactKey, word: string, source: Source = 'label practice'): Rule =>
+  answered({
+    fact,
+    forbidden: ['contains'],
+    ask: ['may'],
+    why: `it has ${word} in it`,
+    whyMay: `it may have traces of ${word}`,
+    source,
+  });
 
 /** It is out when it is an ingredient; traces do not matter. */
-export const notAsIngredient = (fact: FactKey, word: string): Rule => ({
-  fact,
-  forbidden: ['contains'],
-  why: `it has ${word} in it`,
-  source: 'label practice',
-});
+export const notAsIngredient = (fact: FactKey, word: string): Rule =>
+  answered({ fact, forbidden: ['contains'], why: `it has ${word} in it`, source: 'label practice' });
 
 /** Where schools differ about what was made with alcohol and is none any more. */
 export const vanillaSetting: Setting = {

@@ -1,6 +1,6 @@
 import type { FactKey } from '../../catalogue/index.js';
 import type { NeedPack } from '../pack.js';
-import { byTraces, contactSetting, DEFER, traces } from './parts.js';
+import { contactSetting, DEFER, notOfAnAnimal, traces } from './parts.js';
 
 const OF_ANIMALS: readonly (readonly [FactKey, string])[] = [
   ['animal.pork', 'pork'],
@@ -45,7 +45,7 @@ export const vegan: NeedPack = {
     contactSetting('none'),
   ],
   rules: [
-    ...OF_ANIMALS.flatMap(([fact, word]) => byTraces(fact, word, 'label practice')),
+    ...OF_ANIMALS.flatMap(([fact, word]) => notOfAnAnimal(fact, word)),
     { fact: 'rennet', forbidden: ['animal'], why: 'it is set with animal rennet', source: 'label practice' },
     {
       fact: 'gelatine-from',

@@ -1,0 +1,21 @@
+import { expect, test } from '@jest/globals';
+import { CATALOGUE, factValue, type FactKey } from '../catalogue/index.js';
+import { readLabel } from './index.js';
+
+/** Aged cheese has lost its lactose, whatever milk the list begins with; a label of meat names fat of no one animal. */
+const NOT_FROM_A_LIST: readonly FactKey[] = ['lactose', 'animal.animal-fat'];
+
+/** The list of ingredients of each component, read like a label: what it names is in the facts, as surely as there. */
+test.each(CATALOGUE.filter((c) => c.ingredients.length > 0).map((c) => [c.id, c] as const))(
+  'the facts of %s hold what its list of ingredients names',
+  (_id, c) => {
+    const read = readLabel(`Ingredients: ${c.ingredients.join(', ')}.`);
+    const named = Object.entries(read.facts).filter(
+      ([fact, value]) => ['contains', 'needed'].includes(value) && !NOT_FROM_A_LIST.includes(fact as FactKey),
+    );
+    const missing = named.filter(
+      ([fact, value]) => factValue(c, fact as FactKey, c.forms[0]!.form) !== value,
+    );
+    expect(missing).toEqual([]);
+  },
+);
