@@ -1,3 +1,4 @@
+import type { ComponentId } from '../core/catalogue/index.js';
 import { planSchema, emptyPlan, type Plan, type Surface } from '../core/plan/index.js';
 import type { Group, NeedChoice } from '../core/party/index.js';
 import { advisedOutline } from '../core/portion/index.js';
@@ -186,6 +187,19 @@ export const openLoomBrief = (): Plan =>
     surfaces: [{ id: 'loom', name: 'Loom board', freeFrom: ['pork', 'alcohol'], material: 'walnut' }],
   });
 
+/** Labels that the rowers' stylist has read: sweets are mixed by a maker, and only the label tells. */
+const SWEETS_READ = ['chocolate-strawberries', 'vegan-dark-chocolate', 'fruit-gums-pectin'].flatMap(
+  (componentId) =>
+    (['allergen.gluten', 'allergen.egg'] as const).map((fact) => ({
+      componentId: componentId as ComponentId,
+      fact,
+      value: 'free',
+      who: 'Odile',
+      when: '2027-07-20T10:00',
+      seen: 'label: no cereals with gluten, no egg, no traces named',
+    })),
+);
+
 /** A sweet course without egg and gluten, in a box for each of eighteen. */
 export const lampBoatBrief = (): Plan => {
   const party = [
@@ -225,7 +239,7 @@ export const lampBoatBrief = (): Plan => {
       material: 'paper' as const,
       serves: party.map((g) => g.id),
     })),
-    rest: { policy: 'everything-fits', bowls: [{ diameterMm: 45, count: 40 }] },
+    rest: { policy: 'everything-fits', bowls: [{ diameterMm: 45, count: 40 }], answers: SWEETS_READ },
     asIs: true,
   });
 };

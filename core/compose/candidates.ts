@@ -180,6 +180,8 @@ function massLimits(
   const alone = pieceG > LEAST_ALONE_G;
   const least = Math.max(
     even * LEAST_OF_EVEN,
+    // less than one helping on a small box builds no bite
+    helpingG(component) * ground.copies,
     alone ? LEAST_ALONE_G * ground.copies : pieceG * 3,
     CUT_TO_MASS.has(fact.form) ? 0 : round,
   );

@@ -1,6 +1,6 @@
 import { roundForScale } from '../measure/index.js';
 import { planLarder, type Placement, type Plan } from '../plan/index.js';
-import { lotShares, surfaceAreaCm2 } from '../portion/index.js';
+import { bowlHoldsG, bowlsInUse, lotShares, surfaceAreaCm2 } from '../portion/index.js';
 import type { Component, FormFact, FormId } from '../catalogue/index.js';
 import { CUT_TO_MASS, isOwnPlate, mostInABowlG, type Candidate } from './candidates.js';
 import type { Draft } from './draft.js';
@@ -71,7 +71,26 @@ export function boardOf(draft: Draft, values: readonly number[]): Plan {
         (p) => isCounted(plan, p) && !draft.entries.some(({ candidate: c }) => c.held?.includes(p)),
       )
     : [];
-  return { ...plan, placements: [...placements, ...unknown, ...garnish(plan)] };
+  return inTheBowlsAtHand({ ...plan, placements: [...placements, ...unknown, ...garnish(plan)] });
+}
+
+/** What is more than its bowl holds is shared between two, as long as there are bowls left. */
+function inTheBowlsAtHand(plan: Plan): Plan {
+  const spare = plan.bowls.reduce((n, b) => n + b.count, 0) - bowlsInUse(plan).length;
+  let now = plan;
+  for (let left = spare; left > 0; left--) {
+    const full = bowlsInUse(now).find((b) => b.form === 'bowl' && b.massG > bowlHoldsG(b.diameterMm));
+    if (!full) break;
+    now = {
+      ...now,
+      placements: now.placements.map((p) =>
+        p.componentId === full.componentId && p.surfaceId === full.surfaceId && p.lot === 0
+          ? { ...p, pieces: p.pieces + 1 }
+          : p,
+      ),
+    };
+  }
+  return now;
 }
 
 /** A food that had a tool of its own, or lay in a zone, has it again. */

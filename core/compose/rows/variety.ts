@@ -212,7 +212,7 @@ const OUT_OF_SEASON = 1.4;
 const EACH_ASK = 0.6;
 const EACH_DISLIKE = 0.5;
 const NUTS_BY_AN_ALLERGY = 30;
-const PORK_BY_HALAL = 4;
+const PORK_BY_HALAL = 30;
 /** Crumbs, or what an allergy minds, beside guests who must not meet them, with no bowl to keep it in. */
 const CRUMBS = 6;
 /** A special cracker where a plain one would do: dearer, and it crumbles. */
