@@ -14,6 +14,9 @@ export interface Filled {
 }
 
 const ROUNDS = 12;
+/** A board that shows more wood than this after them is given more. */
+const FULL = 0.95;
+const MOST_ROUNDS = 96;
 const LONGEST_MOVE_MM = 7;
 /** A piece is pulled by gaps no further away than this beyond its own size. */
 const PULL_MM = 26;
@@ -118,13 +121,16 @@ export function settle(
   let best = filled.map((f) => f.pieces.map((p) => ({ ...p })));
   let cover = count();
   let most = coverage(grid, cover);
-  for (let round = 0; round < ROUNDS; round++) {
+  let since = 0;
+  for (let round = 0; round < (most < FULL ? MOST_ROUNDS : ROUNDS) && since < 2 * ROUNDS; round++) {
+    since += 1;
     pull(grid, filled, cover, homes, partIndex);
     keepInside(ground, filled);
     cover = count();
     const now = coverage(grid, cover);
     if (now > most) {
       most = now;
+      since = 0;
       best = filled.map((f) => f.pieces.map((p) => ({ ...p })));
     }
   }
