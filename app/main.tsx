@@ -22,6 +22,7 @@ import { useSession } from './store/session.js';
 import { keepOffline } from './store/updates.js';
 import { warmKitchen } from './workers/kitchen.js';
 import './styles.css';
+import { buttonLook } from './ui/kit/Button.js';
 
 // the content policy forbids code made from text
 z.config({ jitless: true });
@@ -55,7 +56,7 @@ function PlanPage() {
   if (problem && planId === id) return <Trouble text={problem} />;
   if (!plan || plan.id !== id)
     return (
-      <p role="status" style={{ padding: 40 }}>
+      <p role="status" className="p-10">
         Setting the table …
       </p>
     );
@@ -78,10 +79,10 @@ function Fault() {
 
 function Trouble({ text }: { text: string }) {
   return (
-    <main style={{ padding: 60, color: 'var(--on-cloth)' }}>
-      <h1 style={{ font: '900 32px var(--font-display)' }}>Nothing on this plate</h1>
+    <main className="p-15 text-on-cloth">
+      <h1 className="font-display text-2xl font-black">Nothing on this plate</h1>
       <p role="alert">{text}</p>
-      <Link className="button" to="/">
+      <Link className={buttonLook({})} to="/">
         All plans
       </Link>
     </main>

@@ -1,7 +1,7 @@
 import type axe from 'axe-core';
 import { createRequire } from 'node:module';
 import { expect, test, type Page } from '@playwright/test';
-import { openDemo } from './helpers.js';
+import { openDemo, planCards, rests } from './helpers.js';
 
 // colours are looked at where they have arrived, not on their way there
 test.use({ contextOptions: { reducedMotion: 'reduce' } });
@@ -74,7 +74,7 @@ test('the sheet and the start page have no axe violation', async ({ page }) => {
   await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
   await cleanInEverySize(page);
   await page.goto('/');
-  await expect(page.locator('.plan-card')).toHaveCount(1);
+  await expect(planCards(page)).toHaveCount(1);
   await cleanInEverySize(page);
 });
 
@@ -166,10 +166,10 @@ test('by keyboard alone: stations, guest view, step back, squint, help, command 
   await page.keyboard.press('g');
   await expect(page.getByRole('button', { name: /^Seen by Eat everything/ })).toBeVisible();
   await page.keyboard.press(' ');
-  await expect(page.locator('.frame.stepped')).toBeVisible();
+  await expect(page.locator('[data-stepped]')).toBeVisible();
   await page.keyboard.press('Escape');
   await page.keyboard.press('b');
-  await expect(page.locator('.frame.squint')).toBeVisible();
+  await expect(page.locator('[data-squint]')).toBeVisible();
   await page.keyboard.press('Escape');
   await page.keyboard.press('?');
   await expect(page.getByRole('dialog', { name: 'Keys' })).toBeVisible();
@@ -193,14 +193,14 @@ test('single keys can be switched off, and never act while a field has the focus
   await openDemo(page, 'choose');
   await page.getByRole('searchbox').fill('');
   await page.getByRole('searchbox').pressSequentially('goat b');
-  await expect(page.locator('.frame.squint')).toHaveCount(0);
+  await expect(page.locator('[data-squint]')).toHaveCount(0);
   await page.locator('body').click({ position: { x: 5, y: 795 } });
   await page.keyboard.press('?');
   await page.getByLabel(/Single keys act/).uncheck();
   await page.keyboard.press('Escape');
   await page.locator('body').click({ position: { x: 5, y: 795 } });
   await page.keyboard.press('b');
-  await expect(page.locator('.frame.squint')).toHaveCount(0);
+  await expect(page.locator('[data-squint]')).toHaveCount(0);
 });
 
 /** Tabs until the thing of this name has the focus: what a stylist without a mouse does. */
@@ -235,13 +235,13 @@ test('the whole way without a mouse: new plate, party, compose, settle, lay, exp
   await page.waitForURL('**/choose');
   await tabTo(page, /^Compose a board$/);
   await page.keyboard.press('Enter');
-  await expect(page.locator('.progress')).toHaveCount(0, { timeout: 40_000 });
+  await rests(page, 40_000);
   await tabTo(page, /^Check: /);
   await page.keyboard.press('Enter');
   await page.waitForURL('**/check');
   await tabTo(page, /^Let it be|^A board of its own|^Bowls? of /);
   await page.keyboard.press('Enter');
-  await expect(page.locator('.progress')).toHaveCount(0, { timeout: 30_000 });
+  await rests(page, 30_000);
   await expect(page.getByRole('button', { name: /^Undo: (bowl|a b|give|settle)/ })).toBeVisible();
   await tabTo(page, /^Lay: /);
   await page.keyboard.press('Enter');

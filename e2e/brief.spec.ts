@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { openDemo, saved } from './helpers.js';
+import { figures, openDemo, pick, saved } from './helpers.js';
 
 test.describe('the brief', () => {
   test('theme, bowls and tools, budget and currency are set, named by undo, and survive a reload', async ({
@@ -22,7 +22,7 @@ test.describe('the brief', () => {
     await expect(page.getByRole('button', { name: /knives at hand/ })).toContainText('17 bowls, 7 knives');
 
     await page.getByRole('button', { name: /^Budget/ }).click();
-    await page.getByLabel('Currency').selectOption('SEK');
+    await pick(page, 'Currency', 'SEK');
     await page.getByRole('spinbutton').fill('900');
     await page.keyboard.press('Enter');
     await page.keyboard.press('Escape');
@@ -57,7 +57,7 @@ test.describe('the brief', () => {
     await page.getByRole('button', { name: /^Board 5/ }).click();
     const paper = page.getByRole('dialog', { name: 'Board 5' });
     await paper.getByRole('textbox', { name: 'Name' }).fill('Late tray');
-    await paper.getByLabel('Shape').selectOption('rectangle');
+    await pick(paper, 'Shape', /rectangle/i);
     await paper.getByRole('checkbox', { name: 'Vegan', exact: true }).uncheck();
     await paper.getByRole('checkbox', { name: 'pork' }).check();
     await paper.getByRole('button', { name: 'Keep' }).click();
@@ -87,13 +87,13 @@ test.describe('the brief', () => {
       localStorage.setItem('round-plate.settings', JSON.stringify({ units: 'imperial' })),
     );
     const id = await openDemo(page);
-    await expect(page.locator('.foot')).toContainText('13.0 lb in all');
+    await expect(figures(page)).toContainText('13.0 lb in all');
     await expect(page.getByRole('button', { name: /^Air: 48 °F/ })).toBeVisible();
     for (const station of ['brief', 'choose', 'check', 'lay']) {
       await page.goto(`/plan/${id}/${station}`);
       await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
-      await expect(page.locator('.rail')).toContainText(/./);
-      const text = await page.locator('.frame').innerText();
+      await expect(page.getByRole('region', { name: 'Slips' })).toContainText(/./);
+      const text = await page.locator('[data-station]').innerText();
       expect(text).not.toMatch(/\d (kg|mm|cm²|°C)\b/);
     }
   });

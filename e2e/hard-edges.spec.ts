@@ -1,6 +1,6 @@
 import { expect, test, type Page } from '@playwright/test';
 import { readFileSync } from 'node:fs';
-import { openDemo, saved } from './helpers.js';
+import { openDemo, planCards, saved } from './helpers.js';
 
 const addNotes = async (page: Page, dishes: string): Promise<void> => {
   await page.getByRole('button', { name: /^Other dishes/ }).click();
@@ -73,7 +73,7 @@ test.describe('hard edges', () => {
         await expect(page.getByRole('dialog')).toContainText('This file was not taken');
         await expect(page.getByRole('dialog')).toContainText(reason);
         await page.getByRole('button', { name: 'Close' }).click();
-        await expect(page.locator('.plan-card')).toHaveCount(1);
+        await expect(planCards(page)).toHaveCount(1);
       });
 
     test('a bundle asks of each plan that is here already, and lists those that were not taken', async ({
@@ -94,16 +94,16 @@ test.describe('hard edges', () => {
       );
       await expect(page.getByRole('dialog')).toContainText('newer Round Plate');
       await page.getByRole('button', { name: 'Close' }).click();
-      await expect(page.locator('.plan-card')).toHaveCount(1);
+      await expect(planCards(page)).toHaveCount(1);
       await bring([two]);
-      await expect(page.locator('.plan-card')).toHaveCount(2);
+      await expect(planCards(page)).toHaveCount(2);
       await bring([one, two]);
       await expect(page.getByRole('dialog')).toContainText('Comet Watch');
       await page.getByRole('button', { name: 'Keep both' }).click();
       await expect(page.getByRole('dialog')).toContainText('Kite Meadow');
       await page.getByRole('button', { name: 'Replace the old one' }).click();
       await expect(page.getByRole('dialog')).toHaveCount(0);
-      await expect(page.locator('.plan-card')).toHaveCount(3);
+      await expect(planCards(page)).toHaveCount(3);
     });
 
     test('markup in a name is shown as text', async ({ page }) => {
@@ -113,7 +113,7 @@ test.describe('hard edges', () => {
         mimeType: 'application/json',
         buffer: Buffer.from(plan.replace('"Comet Watch"', '"<img src=x onerror=alert(1)>"')),
       });
-      await expect(page.locator('.plan-card')).toContainText('<img src=x onerror=alert(1)>');
+      await expect(planCards(page)).toContainText('<img src=x onerror=alert(1)>');
     });
   });
 
@@ -121,16 +121,16 @@ test.describe('hard edges', () => {
     await openDemo(page);
     await page.goto('/');
     await page.getByRole('button', { name: 'Delete Comet Watch' }).click();
-    await expect(page.locator('.plan-card')).toHaveCount(0);
+    await expect(planCards(page)).toHaveCount(0);
     await page.getByRole('button', { name: 'Undo' }).click();
-    await expect(page.locator('.plan-card')).toHaveCount(1);
+    await expect(planCards(page)).toHaveCount(1);
     // the trash keeps it after the toast is gone, and over a new start of the page
     await page.getByRole('button', { name: 'Delete Comet Watch' }).click();
-    await expect(page.locator('.plan-card')).toHaveCount(0);
+    await expect(planCards(page)).toHaveCount(0);
     await page.reload();
     await page.getByText('Trash: 1 plan').click();
     await page.getByRole('button', { name: 'Put back Comet Watch', exact: true }).click();
-    await expect(page.locator('.plan-card')).toHaveCount(1);
+    await expect(planCards(page)).toHaveCount(1);
     const [file] = await Promise.all([
       page.waitForEvent('download'),
       page.getByRole('button', { name: 'Save all plans' }).click(),
@@ -190,7 +190,7 @@ test.describe('hard edges', () => {
         }),
     );
     await page.goto('/');
-    const card = page.locator('.plan-card').filter({ hasText: 'Half a plan' });
+    const card = planCards(page).filter({ hasText: 'Half a plan' });
     await expect(card.getByRole('alert')).toContainText('cannot be read');
     const wait = page.waitForEvent('download');
     await card.getByRole('button', { name: 'Save Half a plan as it is' }).click();

@@ -1,4 +1,4 @@
-import { expect, type Page } from '@playwright/test';
+import { expect, type Locator, type Page } from '@playwright/test';
 
 /** Opens the demo from an empty browser, in one press, and waits until it stands on the table. */
 export async function openDemo(page: Page, station = 'brief'): Promise<string> {
@@ -14,3 +14,35 @@ export async function openDemo(page: Page, station = 'brief'): Promise<string> {
 
 /** Every edit is in the store: nothing waits any more. */
 export const saved = (page: Page) => expect(page.getByTestId('saved')).toBeVisible();
+
+/** The cards on the start page. */
+export const planCards = (page: Page) => page.getByRole('list', { name: 'Plans' }).getByRole('listitem');
+
+/** The kitchen has done what it was asked for. */
+export const rests = (page: Page, timeout = 30_000) =>
+  expect(page.getByRole('button', { name: 'Stop', exact: true })).toHaveCount(0, { timeout });
+
+/** Slips that stop service. */
+export const stops = (page: Page) => page.getByRole('article', { name: /^Stops service/ });
+
+export const figures = (page: Page) => page.getByRole('group', { name: 'In figures' });
+
+/** Opens a choice by its name, within a page or a paper, and picks the words. */
+export async function pick(
+  where: Page | Locator,
+  name: string | RegExp,
+  words: string | RegExp,
+): Promise<void> {
+  const exact = typeof name === 'string' ? { exact: true } : {};
+  await pickFrom(where.getByRole('combobox', { name, ...exact }), words);
+}
+
+export async function pickFrom(choice: Locator, words: string | RegExp): Promise<void> {
+  await choice.click();
+  const exact = typeof words === 'string' ? { exact: true } : {};
+  await choice
+    .page()
+    .getByRole('option', { name: words, ...exact })
+    .first()
+    .click();
+}

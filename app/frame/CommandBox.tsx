@@ -1,5 +1,4 @@
 import { Command } from 'cmdk';
-import { Dialog } from 'radix-ui';
 import { useNavigate } from 'react-router';
 import { toast } from 'sonner';
 import type { Plan } from '../../core/plan/index.js';
@@ -8,6 +7,8 @@ import { useSession } from '../store/session.js';
 import { useSettings } from '../store/settings.js';
 import { exportPlan, exportPng, exportShopping, exportSvg } from './exports.js';
 import { STATION_NAMES, STATIONS } from './stations.js';
+import { PaperDialog } from '../ui/kit/Dialog.js';
+import { inputLook } from '../ui/kit/Input.js';
 
 interface Acts {
   nextGuest(): void;
@@ -69,37 +70,25 @@ export function CommandBox({
     ['Keys', act.help],
   ];
   return (
-    <Dialog.Root open={open} onOpenChange={(o) => !o && onClose()}>
-      <Dialog.Portal>
-        <Dialog.Overlay className="veil" />
-        <Dialog.Content className="paper dialog" aria-describedby={undefined}>
-          <Dialog.Title asChild>
-            <h2>What shall be done?</h2>
-          </Dialog.Title>
-          <Command label="What shall be done">
-            <Command.Input className="plain-input" placeholder="Type a few letters" />
-            <Command.List
-              style={{ maxHeight: 340, overflow: 'auto', marginTop: 8 }}
-              tabIndex={0}
-              aria-label="Commands"
+    <PaperDialog bare open={open} onClose={onClose} title="What shall be done?">
+      <Command label="What shall be done">
+        <Command.Input className={inputLook} placeholder="Type a few letters" />
+        <Command.List className="max-h-85 overflow-auto mt-2" tabIndex={0} aria-label="Commands">
+          <Command.Empty>Nothing of that name.</Command.Empty>
+          {entries.map(([label, run]) => (
+            <Command.Item
+              key={label}
+              onSelect={() => {
+                onClose();
+                run();
+              }}
+              className="cursor-pointer px-2 py-1.5 text-base data-[selected=true]:bg-beet data-[selected=true]:text-white"
             >
-              <Command.Empty>Nothing of that name.</Command.Empty>
-              {entries.map(([label, run]) => (
-                <Command.Item
-                  key={label}
-                  onSelect={() => {
-                    onClose();
-                    run();
-                  }}
-                  className="command-item"
-                >
-                  {label}
-                </Command.Item>
-              ))}
-            </Command.List>
-          </Command>
-        </Dialog.Content>
-      </Dialog.Portal>
-    </Dialog.Root>
+              {label}
+            </Command.Item>
+          ))}
+        </Command.List>
+      </Command>
+    </PaperDialog>
   );
 }

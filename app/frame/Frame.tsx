@@ -16,6 +16,7 @@ import { StationLink } from './StationLink.js';
 import { belongsTo, STATION_NAMES, STATIONS, type StationId } from './stations.js';
 import { Tools } from './Tools.js';
 import { useKeys } from './useKeys.js';
+import { Button } from '../ui/kit/Button.js';
 
 interface Props {
   plan: Plan;
@@ -25,6 +26,10 @@ interface Props {
   foot: ReactNode;
   children: ReactNode;
 }
+
+/** On a small screen the shelf comes out over the plate. */
+const SHELF_OPEN =
+  'max-xl:absolute max-xl:top-24.5 max-xl:bottom-0 max-xl:left-0 max-xl:z-20 max-xl:w-72.5 max-xl:bg-cloth max-xl:pt-12.5 max-xl:shadow-shelf max-md:fixed max-md:top-42.5';
 
 /** The frame of every station: occasion and stations on top, shelf, plate, rail, foot slip. */
 export function Frame({ plan, station, checked, shelf, foot, children }: Props) {
@@ -54,49 +59,68 @@ export function Frame({ plan, station, checked, shelf, foot, children }: Props) 
     numbers: (n) => STATIONS[n - 1] && void navigate(`/plan/${plan.id}/${STATIONS[n - 1]}`),
   });
   return (
-    <div className={`frame ${stepped ? 'stepped' : ''} ${squint ? 'squint' : ''}`} data-station={station}>
+    <div
+      data-station={station}
+      data-stepped={stepped || undefined}
+      data-squint={squint || undefined}
+      className="relative grid h-screen min-h-160 grid-cols-[268px_minmax(0,1fr)_378px] grid-rows-[98px_minmax(0,1fr)] overflow-hidden [grid-template-areas:'head_stations_tools'_'shelf_stage_rail'] max-xl:grid-cols-[230px_minmax(0,1fr)_300px] max-xl:[grid-template-areas:'head_stations_tools'_'stage_stage_rail'] max-md:h-auto max-md:grid-cols-[1fr_auto] max-md:grid-rows-[auto_100px_86vw_auto] max-md:overflow-visible max-md:[grid-template-areas:'head_tools'_'stations_stations'_'stage_stage'_'rail_rail']"
+    >
       <GoneNote />
-      <header>
-        <h1>
-          <Link
-            to="/"
-            style={{ color: 'inherit', textDecoration: 'none' }}
-            aria-label={`${plan.occasion.name}. All plans`}
-          >
+      <header className="relative z-5 min-w-0 pt-3.5 pl-5.5 [grid-area:head]">
+        <h1 className="m-0 flex items-center gap-2.5 text-2xl/none font-black whitespace-nowrap text-on-cloth max-xl:text-xl/none max-xl:[&_svg]:hidden">
+          <Link to="/" className="text-inherit no-underline" aria-label={`${plan.occasion.name}. All plans`}>
             {plan.occasion.name}
           </Link>
           <Motif plan={plan} />
         </h1>
-        <p>
+        <p className="mt-1 text-sm text-on-cloth-soft">
           {guestsIn(plan.party)} guests, {speakTime(plan.occasion.start).replace(/ \d{4}/, '')}
         </p>
       </header>
-      <nav aria-label="Stations">
-        <div className="plank-row">
+      <nav aria-label="Stations" className="flex justify-center [grid-area:stations] stepped:invisible">
+        <div className="relative after:wood after:absolute after:inset-x-0 after:top-[73px] after:h-1.75 after:shadow-tag flex h-18.5 items-end gap-2 px-6.5">
           {STATIONS.map((id) => (
             <StationLink key={id} id={id} plan={plan} checked={checked} current={id === station} />
           ))}
         </div>
       </nav>
       <Tools plan={plan} nextGuest={nextGuest} onBox={() => setBox(true)} />
-      <button className="shelf-tab" aria-expanded={shelfOpen} onClick={() => setShelfOpen((o) => !o)}>
+      <button
+        className="wood absolute top-26 left-0 z-21 hidden border-0 px-3.5 py-2 font-display text-base/none font-extrabold text-ink shadow-paper max-xl:block max-md:top-44"
+        aria-expanded={shelfOpen}
+        onClick={() => setShelfOpen((o) => !o)}
+      >
         {shelfOpen ? 'Close the shelf' : 'Shelf'}
       </button>
-      <aside className={`shelf ${shelfOpen ? 'open' : ''}`} aria-label="Shelf" tabIndex={-1}>
+      <aside
+        className={`on-cloth scrollbar-thin overflow-x-hidden overflow-y-auto pt-1.5 pr-1 pb-3 pl-5 [grid-area:shelf] stepped:invisible ${shelfOpen ? SHELF_OPEN : 'max-xl:hidden'}`}
+        aria-label="Shelf"
+        tabIndex={-1}
+      >
         {shelf}
       </aside>
-      <main className="stage" aria-label={STATION_NAMES[station]}>
-        <div className="runner" />
+      <main
+        className="relative min-h-0 min-w-0 [grid-area:stage] squinting:blur-[7px] squinting:grayscale"
+        aria-label={STATION_NAMES[station]}
+      >
+        <div className="runner-cloth absolute inset-x-[9%] inset-y-0" />
         {children}
         {kitchen.doing && (
-          <div className="progress" role="status">
+          <div
+            className="on-paper absolute top-[46%] left-1/2 z-10 flex -translate-x-1/2 -translate-y-1/2 items-center gap-3.5 bg-paper px-4.5 py-3 shadow-paper"
+            role="status"
+          >
             {kitchen.doing} …
-            <button className="button quiet small" onClick={kitchen.cancel}>
+            <Button look="quiet" size="small" onClick={kitchen.cancel}>
               Stop
-            </button>
+            </Button>
           </div>
         )}
-        <div className="foot">
+        <div
+          role="group"
+          aria-label="In figures"
+          className="on-paper edge-foot absolute bottom-0 left-1/2 z-4 flex min-h-8.5 max-w-full -translate-x-1/2 items-center gap-5.5 bg-paper px-5.5 py-1 text-sm whitespace-nowrap text-soft stepped:invisible [&_b]:font-display [&_b]:text-base/none [&_b]:font-extrabold [&_b]:text-ink"
+        >
           {foot}
           <SavedAt />
         </div>

@@ -1,6 +1,7 @@
 import { canonicalText } from '../../core/plan/index.js';
 import { useSession } from '../store/session.js';
 import { saveFile } from '../ui/save.js';
+import { Button } from '../ui/kit/Button.js';
 
 /** When the plan was last written to this browser's store; while it is not, that and what can be done stands here. */
 export function SavedAt() {
@@ -9,9 +10,9 @@ export function SavedAt() {
     return (
       <span role="alert">
         <b>not saved</b>: it is tried again.{' '}
-        <button className="link" onClick={() => saveFile(`${plan.id}.plate.json`, canonicalText(plan))}>
+        <Button look="link" onClick={() => saveFile(`${plan.id}.plate.json`, canonicalText(plan))}>
           Save to a file
-        </button>
+        </Button>
       </span>
     );
   if (gone) return <span>not saved</span>;

@@ -1,5 +1,6 @@
 import { useSettings } from '../store/settings.js';
-import { PaperDialog } from '../ui/Paper.js';
+import { PaperDialog } from '../ui/kit/Dialog.js';
+import { Checkbox } from '../ui/kit/Checkbox.js';
 
 const KEYS: readonly (readonly [string, string])[] = [
   ['1 to 4', 'Brief, Choose, Check, Lay'],
@@ -18,26 +19,26 @@ export function ShortcutSheet({ open, onClose }: { open: boolean; onClose: () =>
   const settings = useSettings();
   return (
     <PaperDialog open={open} onClose={onClose} title="Keys">
-      <table style={{ width: '100%' }}>
+      <table className="w-full">
         <tbody>
           {KEYS.map(([key, what]) => (
             <tr key={key}>
-              <td style={{ padding: '3px 14px 3px 0', whiteSpace: 'nowrap' }}>
-                <kbd>{key}</kbd>
+              <td className="py-0.75 pr-3.5 pl-0 whitespace-nowrap">
+                <kbd className="rounded-sm border border-rule px-1.5 py-0.5 font-text text-xs/none font-bold text-soft">
+                  {key}
+                </kbd>
               </td>
               <td>{what}</td>
             </tr>
           ))}
         </tbody>
       </table>
-      <label className="row" style={{ marginTop: 12 }}>
-        <input
-          type="checkbox"
-          checked={settings.letterKeys}
-          onChange={(e) => settings.set({ letterKeys: e.target.checked })}
-        />
-        Single keys act when no field has the focus
-      </label>
+      <Checkbox
+        className="mt-3"
+        label="Single keys act when no field has the focus"
+        on={settings.letterKeys}
+        onChange={(letterKeys) => settings.set({ letterKeys })}
+      />
     </PaperDialog>
   );
 }

@@ -1,56 +1,41 @@
-import { Command as CommandIcon, Redo2, Undo2, type LucideIcon } from 'lucide-react';
+import { Command as CommandIcon, Redo2, Undo2 } from 'lucide-react';
 import type { Group } from '../../core/party/index.js';
 import type { Plan } from '../../core/plan/index.js';
 import { useSession } from '../store/session.js';
 import { Rim } from '../ui/rims.js';
+import { IconButton } from '../ui/kit/IconButton.js';
+import { Kbd } from '../ui/kit/Kbd.js';
 
 /** Undo, redo, the command box, and through whose eyes the plan is seen. */
 export function Tools({ plan, nextGuest, onBox }: { plan: Plan; nextGuest: () => void; onBox: () => void }) {
   const session = useSession();
   const seen = plan.party.find((g) => g.id === session.seenBy);
   return (
-    <div className="tools">
-      <Round
+    <div className="z-5 flex items-start justify-end gap-2 pt-3.5 pr-3.5 [grid-area:tools]">
+      <IconButton
         icon={Undo2}
         words={session.undoLabel ? `Undo: ${session.undoLabel}` : 'Nothing to undo'}
         off={!session.undoLabel}
         press={() => session.step('back')}
       />
-      <Round
+      <IconButton
         icon={Redo2}
         words={session.redoLabel ? `Redo: ${session.redoLabel}` : 'Nothing to redo'}
         off={!session.redoLabel}
         press={() => session.step('forward')}
       />
-      <Round icon={CommandIcon} words="Say what to do (Control K)" press={onBox} />
+      <IconButton icon={CommandIcon} words="Say what to do (Control K)" press={onBox} />
       <button
-        className="seen"
+        className="on-paper edge-note flex h-9 items-center gap-1 border-0 bg-paper px-2.5 text-sm/none font-bold whitespace-nowrap"
         onClick={nextGuest}
         aria-label={`Seen by ${seen ? seen.name : 'everyone'}. Next guest`}
       >
-        <em>Seen by</em> <SeenRims seen={seen} party={plan.party} />
+        <em className="mr-1 font-medium text-soft not-italic max-xl:hidden">Seen by</em>{' '}
+        <SeenRims seen={seen} party={plan.party} />
         {seen ? seen.name : 'everyone'}
-        <kbd data-key="G" />
+        <Kbd letter="G" />
       </button>
     </div>
-  );
-}
-
-function Round({
-  icon: Icon,
-  words,
-  press,
-  off,
-}: {
-  icon: LucideIcon;
-  words: string;
-  press: () => void;
-  off?: boolean;
-}) {
-  return (
-    <button className="round-button" onClick={press} disabled={off} aria-label={words} title={words}>
-      <Icon size={20} />
-    </button>
   );
 }
 
@@ -59,7 +44,7 @@ const MOST_RIMS = 5;
 function SeenRims({ seen, party }: { seen: Group | undefined; party: readonly Group[] }) {
   if (seen) return <Rim group={seen} size={26} />;
   return (
-    <span className="seen-rims row" style={{ gap: 1, flexWrap: 'nowrap' }}>
+    <span className="max-xl:hidden flex items-center gap-px flex-nowrap">
       {party.slice(0, MOST_RIMS).map((g) => (
         <Rim key={g.id} group={g} size={22} />
       ))}

@@ -3,10 +3,29 @@ import type { ReactNode } from 'react';
 /** The plate in the middle of every station: 660 units wide, its centre at the origin. */
 export const PLATE_R = 316;
 
-export function China({ label, children, dim }: { label: string; children: ReactNode; dim?: boolean }) {
+/** How the plate stands: over the table of a station, moved by a finger on it or not, or as large as its box. */
+const STANDS = {
+  station: 'absolute -inset-x-3.5 top-1.5 bottom-10 h-[calc(100%-46px)] w-[calc(100%+28px)] overflow-visible',
+  handled:
+    'absolute -inset-x-3.5 top-1.5 bottom-10 h-[calc(100%-46px)] w-[calc(100%+28px)] touch-none overflow-visible',
+  box: 'h-full w-full overflow-visible',
+};
+
+export function China({
+  label,
+  children,
+  dim,
+  stands = 'station',
+}: {
+  label: string;
+  children: ReactNode;
+  dim?: boolean;
+  /** A finger on a handled plate moves food and does not scroll the page; beside the plate it scrolls as ever. */
+  stands?: keyof typeof STANDS;
+}) {
   return (
     <svg
-      className="plate"
+      className={STANDS[stands]}
       viewBox="-334 -334 668 668"
       role="group"
       aria-label={label}
@@ -75,7 +94,7 @@ export function ArcText({
         fontWeight={weight}
         fill={fill}
         textAnchor="middle"
-        className={display ? 'display' : ''}
+        className={display ? 'font-display' : undefined}
       >
         <textPath href={`#${id}`} startOffset="50%">
           {children}

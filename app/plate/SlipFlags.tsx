@@ -40,7 +40,7 @@ export function SlipFlags({
   );
   const someUp = flags.some((flag) => flag.up);
   return (
-    <g aria-hidden="true" pointerEvents="none" className="overlay">
+    <g aria-hidden="true" pointerEvents="none" data-flags className="stepped:invisible">
       {flags
         .filter((flag) => !someUp || flag.up)
         .map(({ e, number, up }) => (
@@ -62,7 +62,7 @@ function NumberFlag({ x, y, number, up }: { x: number; y: number; number: number
         strokeLinejoin="round"
       />
       <text
-        className="display"
+        className="font-display"
         x="13"
         y="-18.6"
         textAnchor="middle"

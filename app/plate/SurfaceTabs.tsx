@@ -21,7 +21,7 @@ export function SurfaceTabs({
   const units = useSettings((s) => s.units);
   if (plan.surfaces.length < 2) return null;
   return (
-    <div className="surface-tabs" role="group" aria-label="Surfaces">
+    <div className="mb-2.5 grid grid-cols-2 gap-1.5 stepped:invisible" role="group" aria-label="Surfaces">
       {plan.surfaces.map((s) => {
         const mass = plan.placements
           .filter((p) => p.surfaceId === s.id && p.lot === 0)
@@ -29,12 +29,12 @@ export function SurfaceTabs({
         return (
           <button
             key={s.id}
-            className="surface-tab"
+            className="on-paper border-0 bg-paper px-2 pt-1 pb-1.5 text-left text-xs/[1.1] font-bold shadow-tag aria-pressed:bg-ink aria-pressed:text-white evening:aria-pressed:bg-yolk evening:aria-pressed:text-ink"
             aria-pressed={picked === s.id}
             onClick={() => onPick(s.id)}
           >
             {s.name}
-            <small>{formatMass(mass, units)} at opening</small>
+            <small className="block text-xs/[1.1] font-medium">{formatMass(mass, units)} at opening</small>
           </button>
         );
       })}

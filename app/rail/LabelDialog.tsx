@@ -4,7 +4,8 @@ import { planLarder, type Answer, type Command, type Plan } from '../../core/pla
 import { localNow } from '../store/clock.js';
 import { useSettings } from '../store/settings.js';
 import { Choice, TextInput, Tick } from '../ui/Fields.js';
-import { PaperDialog } from '../ui/Paper.js';
+import { PaperDialog } from '../ui/kit/Dialog.js';
+import { Button } from '../ui/kit/Button.js';
 
 const VALUE_WORDS: Record<string, string> = {
   contains: 'it has it',
@@ -105,7 +106,7 @@ export function LabelDialog({
       title={`The label of ${name.toLowerCase()}`}
       hint="Set each to what is printed or certified. What the label does not say stays open: ask the maker."
     >
-      <div className="label-questions">
+      <div className="grid grid-cols-[repeat(auto-fill,minmax(150px,1fr))] gap-x-3">
         {questions.map((q, i) => (
           <Choice
             key={q.words}
@@ -120,9 +121,7 @@ export function LabelDialog({
         ))}
       </div>
       <TextInput label="What you saw" value={seen} max={160} onChange={setSeen} />
-      <p className="soft" style={{ margin: '2px 0 6px' }}>
-        Such as “label, lot 12” or “certificate, valid to 2028”.
-      </p>
+      <p className="text-soft mt-0.5 mb-1.5 mx-0">Such as “label, lot 12” or “certificate, valid to 2028”.</p>
       <TextInput
         label="Where the photograph is, if there is one"
         value={photo}
@@ -135,9 +134,9 @@ export function LabelDialog({
         on={forGood}
         onChange={setForGood}
       />
-      <button className="button" disabled={!ready} onClick={note}>
+      <Button disabled={!ready} onClick={note}>
         Note it
-      </button>
+      </Button>
     </PaperDialog>
   );
 }

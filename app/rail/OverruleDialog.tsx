@@ -6,7 +6,9 @@ import { localNow } from '../store/clock.js';
 import { useSession } from '../store/session.js';
 import { useSettings } from '../store/settings.js';
 import { Field, TextInput } from '../ui/Fields.js';
-import { PaperDialog } from '../ui/Paper.js';
+import { PaperDialog } from '../ui/kit/Dialog.js';
+import { Button } from '../ui/kit/Button.js';
+import { TextArea } from '../ui/kit/Input.js';
 
 /** Only a person overrules, with a name and a reason; both show on the print. */
 export function OverruleDialog({
@@ -47,11 +49,11 @@ export function OverruleDialog({
     >
       <TextInput label="Your name" value={who} max={60} onChange={setWho} />
       <Field label="Why it is fine">
-        <textarea value={why} maxLength={300} rows={3} onChange={(e) => setWhy(e.target.value)} />
+        <TextArea value={why} maxLength={300} rows={3} onChange={(e) => setWhy(e.target.value)} />
       </Field>
-      <button className="button" disabled={!ready} onClick={overrule}>
+      <Button disabled={!ready} onClick={overrule}>
         Overrule
-      </button>
+      </Button>
     </PaperDialog>
   );
 }

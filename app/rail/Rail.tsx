@@ -5,8 +5,8 @@ import type { Command, Plan } from '../../core/plan/index.js';
 import { useKitchen } from '../store/kitchen-jobs.js';
 import { useTrialsOf } from '../store/trials.js';
 import { useSession } from '../store/session.js';
-import { PlateGlyph } from '../ui/Glyph.js';
 import { Opening, Slip, type Opened } from './Slip.js';
+import { SLIP_BOX, SLIP_TEXT, SlipHead, slipLook, stripLook, STRIPS } from './SlipPaper.js';
 import { Spike } from './Spike.js';
 
 /** The findings of a station as paper slips, most urgent first, in two columns under a steel rail. */
@@ -31,20 +31,27 @@ export function Rail({
   const findings = checked.findings.filter(show);
   const [open, setOpen] = useState<{ finding: Finding; opened: Opened } | null>(null);
   return (
-    <section className="rail" aria-label="Slips">
-      <div className="slips" tabIndex={0} aria-label="Slips, most urgent first">
+    <section
+      className="relative before:steel before:absolute before:top-0 before:right-0 before:left-2 before:z-3 before:h-3.25 before:rounded-l-lg before:shadow-tag -mt-5 flex min-h-0 flex-col pt-5 [grid-area:rail] max-md:mt-3.5 stepped:invisible"
+      aria-label="Slips"
+    >
+      <div
+        className="-mt-3.5 min-h-0 flex-1 overflow-y-auto pt-1.5 pr-2 pb-3.5 pl-3.5 [scrollbar-width:thin] max-md:h-auto"
+        tabIndex={0}
+        aria-label="Slips, most urgent first"
+      >
         {conflicts.map(({ text, ways }, i) => (
-          <article key={text} className="slip-box" aria-label="These wishes collide">
-            <div className="slip cracked">
-              <header>
-                <PlateGlyph state="cracked" />
-                <span>These wishes collide</span>
-                <i>{i + 1}</i>
-              </header>
-              <p>{text}</p>
-              <div className="strips">
+          <article key={text} className={SLIP_BOX} aria-label="These wishes collide">
+            <div className={slipLook({ glyph: 'cracked' })}>
+              <SlipHead glyph="cracked" words="These wishes collide" number={String(i + 1)} />
+              <p className={SLIP_TEXT}>{text}</p>
+              <div className={STRIPS}>
                 {ways.map((w, k) => (
-                  <button key={w.label} className={k === 0 ? 'go' : ''} onClick={() => loosen(w.command)}>
+                  <button
+                    key={w.label}
+                    className={stripLook({ go: k === 0 })}
+                    onClick={() => loosen(w.command)}
+                  >
                     {w.label} <Effect words={w.effect} />
                   </button>
                 ))}
@@ -52,7 +59,7 @@ export function Rail({
             </div>
           </article>
         ))}
-        <div className="slip-columns">
+        <div className="grid grid-cols-2 items-start gap-2 max-xl:grid-cols-1 max-md:grid-cols-2">
           {[0, 1].map((column) => (
             <div key={column}>
               {findings.map((f, i) =>
@@ -69,8 +76,10 @@ export function Rail({
             </div>
           ))}
         </div>
-        {findings.length === 0 && conflicts.length === 0 && <p className="caution">No slip hangs here.</p>}
-        <p className="caution">
+        {findings.length === 0 && conflicts.length === 0 && (
+          <p className="break-inside-avoid px-1 pt-1 text-xs/[1.24] italic text-soft">No slip hangs here.</p>
+        )}
+        <p className="break-inside-avoid px-1 pt-1 text-xs/[1.24] italic text-soft">
           Round Plate helps to plan. Read the label, ask the guest, and follow local food rules and medical or
           religious advice.
         </p>

@@ -8,12 +8,14 @@ import { useKitchen } from '../store/kitchen-jobs.js';
 import { useSession } from '../store/session.js';
 import { useTrials } from '../store/trials.js';
 import { useSettings } from '../store/settings.js';
-import { PlateGlyph, STATE_WORDS } from '../ui/Glyph.js';
-import { PaperDialog } from '../ui/Paper.js';
+import { STATE_WORDS } from '../ui/Glyph.js';
+import { Table } from '../ui/kit/Table.js';
+import { PaperDialog } from '../ui/kit/Dialog.js';
 import { Rim } from '../ui/rims.js';
 import { answersIn, LabelDialog } from './LabelDialog.js';
 import { OverruleDialog } from './OverruleDialog.js';
 import { SwapDialog } from './SwapDialog.js';
+import { SLIP_BOX, SLIP_TEXT, SlipHead, slipLook, stripLook, STRIPS } from './SlipPaper.js';
 import { useRemedy } from './useRemedy.js';
 
 export type Opened = { kind: 'swap' | 'overrule' | 'why' } | { kind: 'label'; answers: Answer[] };
@@ -35,7 +37,8 @@ export function Slip({
   const groups = plan.party.filter((g) => f.concerns.includes(g.id));
   return (
     <article
-      className={`slip-box ${number === 1 ? 'first' : ''}`}
+      className={SLIP_BOX}
+      data-first={number === 1 || undefined}
       aria-label={`${STATE_WORDS[f.glyph]}: ${inUnits(f.text, units)}`}
       data-code={f.code}
       onPointerEnter={() => lift(f.key)}
@@ -43,14 +46,10 @@ export function Slip({
       onFocus={() => lift(f.key)}
       onBlur={() => lift(null)}
     >
-      <div className={`slip ${f.glyph}`}>
-        <header>
-          <PlateGlyph state={f.glyph} />
-          <span>{STATE_WORDS[f.glyph]}</span>
-          <i>No {number}</i>
-        </header>
-        <h2>{inUnits(f.text, units)}</h2>
-        <p>{inUnits(f.why, units)}</p>
+      <div className={slipLook({ glyph: f.glyph })}>
+        <SlipHead glyph={f.glyph} words={STATE_WORDS[f.glyph]} number={`No ${number}`} />
+        <h2 className="mb-1.5 text-base/[1.14] font-extrabold">{inUnits(f.text, units)}</h2>
+        <p className={SLIP_TEXT}>{inUnits(f.why, units)}</p>
         {groups.length > 0 && groups.length < plan.party.length && <Whom groups={groups} />}
         <Strips finding={f} groups={groups} plan={plan} onOpen={onOpen} />
       </div>
@@ -60,7 +59,7 @@ export function Slip({
 
 function Whom({ groups }: { groups: readonly Group[] }) {
   return (
-    <p className="who">
+    <p className="mt-1.5 flex flex-wrap items-center gap-1 border-t border-dashed border-ink/35 pt-1.5 font-bold text-ink">
       {groups.map((g) => (
         <Rim key={g.id} group={g} size={22} />
       ))}
@@ -102,43 +101,49 @@ function Strips({
   const leave = (): void =>
     edit({ name: 'settle', settled: { key: f.key, how: 'left as it is', when: localNow() } });
   return (
-    <div className="strips">
+    <div className={STRIPS}>
       {tried === undefined && (
-        <p role="status" className="soft" style={{ margin: '4px 0' }}>
+        <p role="status" className="text-soft my-1 mx-0">
           Remedies are being tried …
         </p>
       )}
       {tried?.slice(0, MOST_STRIPS).map(({ remedy: r, breaks }, i) => (
-        <button key={r.label} className={i === 0 ? 'go' : ''} onClick={() => press(r)}>
-          <b>
+        <button key={r.label} className={stripLook({ go: i === 0 })} onClick={() => press(r)}>
+          <b className="font-bold">
             {r.label}
-            {breaks.length > 0 && <small className="then">Then: {inUnits(breaks.join(' '), units)}</small>}
+            {breaks.length > 0 && (
+              <small className="block text-xs font-medium">Then: {inUnits(breaks.join(' '), units)}</small>
+            )}
           </b>
           <Effect words={r.effect} />
         </button>
       ))}
       {tried?.length === 0 && f.glyph === 'cracked' && (
-        <button className="go" disabled={busy} onClick={() => void chooseAgain(plan, f.key)}>
+        <button
+          className={stripLook({ go: true })}
+          disabled={busy}
+          onClick={() => void chooseAgain(plan, f.key)}
+        >
           Choose again <span>tried before anything changes</span>
         </button>
       )}
       {one && f.glyph !== 'whole' && plan.placements.some((p) => p.componentId === one) && (
-        <button onClick={() => onOpen({ kind: 'swap' })}>
+        <button className={stripLook()} onClick={() => onOpen({ kind: 'swap' })}>
           Swap it <span>candidates</span>
         </button>
       )}
       {f.grave && one && groups.length > 0 && OVERRULABLE.some((k) => f.key.startsWith(k)) && (
-        <button onClick={() => onOpen({ kind: 'overrule' })}>
+        <button className={stripLook()} onClick={() => onOpen({ kind: 'overrule' })}>
           Overrule <span>with a reason</span>
         </button>
       )}
       {!f.grave && f.glyph !== 'cracked' && f.glyph !== 'whole' && (
-        <button onClick={leave}>
+        <button className={stripLook()} onClick={leave}>
           Let it be <span>on the spike</span>
         </button>
       )}
       {f.facts.length > 0 && (
-        <button onClick={() => onOpen({ kind: 'why' })}>
+        <button className={stripLook()} onClick={() => onOpen({ kind: 'why' })}>
           Why this? <span>{f.facts.length === 1 ? '1 fact' : `${f.facts.length} facts`}</span>
         </button>
       )}
@@ -177,9 +182,9 @@ function WhyDialog({ finding: f, onClose }: { finding: Finding; onClose: () => v
   const units = useSettings((s) => s.units);
   return (
     <PaperDialog open onClose={onClose} title={inUnits(f.text, units)} hint={inUnits(f.why, units)}>
-      <table style={{ width: '100%' }}>
+      <Table>
         <thead>
-          <tr style={{ textAlign: 'left' }}>
+          <tr>
             <th>Fact</th>
             <th>Value</th>
             <th>Source</th>
@@ -194,7 +199,7 @@ function WhyDialog({ finding: f, onClose }: { finding: Finding; onClose: () => v
             </tr>
           ))}
         </tbody>
-      </table>
+      </Table>
     </PaperDialog>
   );
 }

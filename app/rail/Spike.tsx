@@ -3,7 +3,8 @@ import type { Checked } from '../../core/check/index.js';
 import { speakTime } from '../../core/measure/index.js';
 import { planLarder, type Answer, type Command, type Plan } from '../../core/plan/index.js';
 import { useSession } from '../store/session.js';
-import { PaperDialog } from '../ui/Paper.js';
+import { PaperDialog } from '../ui/kit/Dialog.js';
+import { Button } from '../ui/kit/Button.js';
 
 /** Settled slips, labels that were read, and overrulings: to read again, or to take back. */
 export function Spike({ plan, checked }: { plan: Plan; checked: Checked }) {
@@ -13,12 +14,13 @@ export function Spike({ plan, checked }: { plan: Plan; checked: Checked }) {
   return (
     <>
       <button
-        className="spike"
+        className="on-cloth mr-2 flex items-end justify-end gap-2 self-end border-0 bg-transparent p-1 text-right max-md:static max-md:mb-3 max-md:ml-auto"
         onClick={() => setOpen(true)}
         aria-label={`${checked.settled.length} settled ${latest}. Read the settled slips again`}
       >
         <span>
-          <b>{checked.settled.length} settled</b> {latest}
+          <b className="block font-display text-lg/[1.1] font-extrabold">{checked.settled.length} settled</b>{' '}
+          {latest}
         </span>
         <SpikeDrawing papers={checked.settled.length} />
       </button>
@@ -93,10 +95,8 @@ function SpikeDialog({ plan, checked, onClose }: { plan: Plan; checked: Checked;
 function Papers({ title, none, children }: { title: string; none: string; children: ReactNode[] }) {
   return (
     <section aria-label={title}>
-      <h3 className="display" style={{ margin: '12px 0 2px', fontSize: 16.5 }}>
-        {title}
-      </h3>
-      {children.length === 0 ? <p style={{ margin: 0 }}>{none}</p> : children}
+      <h3 className="font-display mt-3 mb-0.5 mx-0 text-base">{title}</h3>
+      {children.length === 0 ? <p className="m-0">{none}</p> : children}
     </section>
   );
 }
@@ -104,20 +104,22 @@ function Papers({ title, none, children }: { title: string; none: string; childr
 function Paper({ title, words, takeBack }: { title: string; words: string; takeBack: Command }) {
   const edit = useSession((s) => s.edit);
   return (
-    <div className="row" style={{ margin: '8px 0', justifyContent: 'space-between', flexWrap: 'nowrap' }}>
+    <div className="flex items-center gap-2.5 my-2 mx-0 justify-between flex-nowrap">
       <span>
         <b>{title}</b>
         <br />
         {words}
       </span>
-      <button
-        className="button quiet small"
+      <Button
+        look="quiet"
+        size="small"
+        className="shrink-0"
         aria-label={`Take it back: ${title}`}
-        style={{ flexShrink: 0 }}
+
         onClick={() => edit(takeBack)}
       >
         Take it back
-      </button>
+      </Button>
     </div>
   );
 }

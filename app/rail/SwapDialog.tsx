@@ -12,11 +12,15 @@ import {
   type SwapKind,
 } from '../../core/swap/index.js';
 import { useSettings } from '../store/settings.js';
-import { PaperDialog } from '../ui/Paper.js';
+import { PaperDialog } from '../ui/kit/Dialog.js';
 import { portraitUrl } from '../ui/pictures.js';
 import { ask } from '../workers/kitchen.js';
 import { useLook } from './useLook.js';
 import { useRemedy } from './useRemedy.js';
+import { Button } from '../ui/kit/Button.js';
+import { Collapsible } from '../ui/kit/Collapsible.js';
+import { Select } from '../ui/kit/Select.js';
+import { Slider } from '../ui/kit/Slider.js';
 
 const KIND_WORDS: Record<SwapKind, string> = {
   component: 'another food',
@@ -63,34 +67,29 @@ export function SwapDialog({
       title={`Instead of ${component?.name.toLowerCase() ?? componentId}`}
       hint="Ranked by how well each does the same job, and by what it fixes or breaks on this board."
     >
-      <div className="narrow">
-        <select
-          aria-label="What kind"
+      <div className="mb-2 grid grid-cols-2 gap-1">
+        <Select<SwapKind | ''>
+          label="What kind"
           value={kind}
-          onChange={(e) => setKind(e.target.value as SwapKind | '')}
-        >
-          <option value="">every kind</option>
-          {SWAP_KINDS.map((k) => (
-            <option key={k} value={k}>
-              {KIND_WORDS[k]}
-            </option>
-          ))}
-        </select>
-        <select aria-label="Only" value={only} onChange={(e) => setOnly(e.target.value as Only | '')}>
-          <option value="">all of them</option>
-          {ONLY.map(([id, words]) => (
-            <option key={id} value={id}>
-              {words}
-            </option>
-          ))}
-        </select>
+          onPick={setKind}
+          options={[
+            { value: '', words: 'every kind' },
+            ...SWAP_KINDS.map((k) => ({ value: k, words: KIND_WORDS[k] })),
+          ]}
+        />
+        <Select<Only | ''>
+          label="Only"
+          value={only}
+          onPick={setOnly}
+          options={[{ value: '', words: 'all of them' }, ...ONLY.map(([value, words]) => ({ value, words }))]}
+        />
       </div>
       <Weigh />
       {problem && <p role="alert">{problem}</p>}
       {!swaps && !problem && <p role="status">Looking through the larder …</p>}
       {swaps && !judged && <p role="status">Trying each on the whole board …</p>}
       {shown?.length === 0 && <p>Nothing in the larder does this job so.</p>}
-      <ul style={{ listStyle: 'none', padding: 0, margin: 0 }}>
+      <ul className="list-none p-0 m-0">
         {shown?.map((s) => (
           <Candidate
             key={`${s.kind} ${s.name}`}
@@ -139,27 +138,26 @@ function Weigh() {
   const { weights, set } = useSettings();
   const now: Likeness = weights ?? WEIGHTS;
   return (
-    <details>
-      <summary>What counts how much</summary>
-      <div className="figures">
+    <Collapsible title="What counts how much">
+      <div className="my-2 grid grid-cols-[repeat(auto-fill,minmax(150px,1fr))] gap-x-3 gap-y-1.5 [&_label]:grid [&_label]:text-sm">
         {LIKENESS_PARTS.map((k) => (
-          <label key={k}>
-            {PART_WORDS[k]}
-            <input
-              type="range"
+          <div key={k} className="grid text-sm">
+            <span aria-hidden>{PART_WORDS[k]}</span>
+            <Slider
+              label={PART_WORDS[k]}
               min={0}
               max={0.5}
               step={0.02}
               value={now[k]}
-              onChange={(e) => set({ weights: { ...now, [k]: e.target.valueAsNumber } })}
+              onChange={(v) => set({ weights: { ...now, [k]: v } })}
             />
-          </label>
+          </div>
         ))}
       </div>
-      <button className="button quiet small" disabled={!weights} onClick={() => set({ weights: null })}>
+      <Button look="quiet" size="small" disabled={!weights} onClick={() => set({ weights: null })}>
         As the house weighs
-      </button>
-    </details>
+      </Button>
+    </Collapsible>
   );
 }
 
@@ -182,17 +180,15 @@ function Candidate({
   const form = s.kind === 'form' ? c?.forms.find((f) => f.form === s.form) : undefined;
   return (
     <li
-      className="row candidate"
+      className="flex flex-wrap items-center gap-2.5 flex-nowrap items-start border-t border-dashed border-rule py-2"
       onPointerEnter={() => onLook(s)}
       onPointerLeave={() => onLook(null)}
       onFocus={() => onLook(s)}
       onBlur={() => onLook(null)}
     >
       {c && <img src={portraitUrl(c, form)} alt="" width="52" height="52" />}
-      <div style={{ flex: 1, minWidth: 0 }}>
-        <b className="display" style={{ fontSize: 16.5 }}>
-          {s.name}
-        </b>{' '}
+      <div className="flex-1 min-w-0">
+        <b className="font-display text-base">{s.name}</b>{' '}
         <span>
           {Math.round(s.score * 100)} of 100, {KIND_WORDS[s.kind]}
         </span>
@@ -202,15 +198,13 @@ function Candidate({
         )}
         {s.changes.length > 0 && <span>Changes: {s.changes.join(', ')}. </span>}
         {s.labelToRead && <span>A label to read. </span>}
-        {s.fixes.length > 0 && <span style={{ fontWeight: 700 }}>Settles: {s.fixes.join(' ')} </span>}
-        {s.breaks.length > 0 && (
-          <span style={{ color: 'var(--beet-ink)', fontWeight: 700 }}>Brings: {s.breaks.join(' ')}</span>
-        )}
+        {s.fixes.length > 0 && <span className="font-bold">Settles: {s.fixes.join(' ')} </span>}
+        {s.breaks.length > 0 && <span className="text-beet-ink font-bold">Brings: {s.breaks.join(' ')}</span>}
       </div>
-      <div className="candidate-take">
-        <button className="button small" onClick={onTake} aria-label={`Take it: ${s.name}`}>
+      <div className="grid flex-none justify-items-end gap-1 text-right">
+        <Button size="small" onClick={onTake} aria-label={`Take it: ${s.name}`}>
           Take it
-        </button>
+        </Button>
         {priceChange(s.costMinor, plan.currency)}
         {s.minutes !== 0 && <br />}
         {s.minutes !== 0 && `${s.minutes > 0 ? '+' : '−'}${Math.abs(s.minutes)} min`}

@@ -3,24 +3,25 @@ import type { Plan } from '../../core/plan/index.js';
 import { portraitUrl } from '../ui/pictures.js';
 import { Rim } from '../ui/rims.js';
 import { PrintBar } from './PrintBar.js';
+import { PrintPage } from './PrintPage.js';
 
 /** The ten best bites of this board for each group, each drawn small, to print on cards. */
 export function BitesSheet({ plan, checked }: { plan: Plan; checked: Checked }) {
   return (
-    <main className="print-sheet">
+    <PrintPage>
       <PrintBar back={`/plan/${plan.id}/choose`} words="Back to the board" />
       <h1>{plan.occasion.name}: bites</h1>
       {plan.party.map((g) => {
         const bites = bitesFor(checked.context, g);
         return (
           <section key={g.id}>
-            <h2 className="row" style={{ gap: 8 }}>
+            <h2 className="flex flex-wrap items-center gap-2">
               <Rim group={g} size={28} /> {g.name}, {g.count}
             </h2>
             {bites.length === 0 ? (
               <p>No whole bite yet: bread, something with body and a contrast must all be theirs.</p>
             ) : (
-              <ul className="bites">
+              <ul className="grid list-none grid-cols-[repeat(auto-fill,minmax(200px,1fr))] gap-2 p-0">
                 {bites.map((b) => (
                   <BiteCard key={b.foods.map((f) => f.id).join(' ')} bite={b} />
                 ))}
@@ -34,13 +35,13 @@ export function BitesSheet({ plan, checked }: { plan: Plan; checked: Checked }) 
           This sheet helps to plan. Read the label, ask the kitchen, and follow medical or religious advice.
         </i>
       </p>
-    </main>
+    </PrintPage>
   );
 }
 
 function BiteCard({ bite }: { bite: Bite }) {
   return (
-    <li className="bite">
+    <li className="grid break-inside-avoid border border-rule px-2.5 py-1.5 [&>div]:flex [&>div]:gap-1">
       <div aria-hidden="true">
         {bite.foods.map((f) => (
           <img key={f.id} src={portraitUrl(f)} alt="" width="44" height="44" />

@@ -7,6 +7,8 @@ import { useSettings } from '../store/settings.js';
 import { saveFile } from '../ui/save.js';
 import { Rim } from '../ui/rims.js';
 import { PrintBar } from './PrintBar.js';
+import { Button } from '../ui/kit/Button.js';
+import { PrintPage } from './PrintPage.js';
 
 /** A card to hand to a group: what they may eat, their bites, and what they can count on, with its condition. */
 export function GuestCardSheet({
@@ -22,24 +24,24 @@ export function GuestCardSheet({
   const group = plan.party.find((g) => g.id === groupId);
   if (!group)
     return (
-      <main className="print-sheet">
+      <PrintPage>
         <p>This group is not in the party any more.</p>
         <Link to={`/plan/${plan.id}/check`}>Back to the check</Link>
-      </main>
+      </PrintPage>
     );
   const card = guestCard(plan, checked, group);
   return (
-    <main className="print-sheet">
+    <PrintPage>
       <PrintBar back={`/plan/${plan.id}/check`} words="Back to the check">
-        <button
-          className="button quiet"
+        <Button
+          look="quiet"
           onClick={() => saveFile(`card-${group.id}.html`, guestCardHtml(card), 'text/html;charset=utf-8')}
         >
           Save the card
-        </button>
+        </Button>
       </PrintBar>
       <h1>{card.occasion}</h1>
-      <p className="row" style={{ gap: 10 }}>
+      <p className="flex flex-wrap items-center gap-2.5">
         <Rim group={group} size={40} /> <b>{card.who}</b>
       </p>
       <p>{inUnits(card.promise, units)}</p>
@@ -53,7 +55,7 @@ export function GuestCardSheet({
       <p>
         <i>{card.caution}</i>
       </p>
-    </main>
+    </PrintPage>
   );
 }
 

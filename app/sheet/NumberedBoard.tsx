@@ -37,7 +37,7 @@ export function NumberedBoard({
   const r = Math.max(length, width) * NUMBER_SHARE;
   return (
     <svg
-      className="numbered-board"
+      className="mt-1 mr-0 mb-2.5 ml-auto block max-w-full break-inside-avoid"
       style={{ width: Math.min(MOST_PX, length) }}
       viewBox={`${-length / 2} ${-width / 2} ${length} ${width}`}
       role="img"
@@ -48,7 +48,7 @@ export function NumberedBoard({
         <g key={i} transform={`translate(${n.x} ${n.y})`}>
           <circle r={r} fill="#fffefa" stroke="#1a2040" strokeWidth={r * 0.12} />
           <text
-            className="display"
+            className="font-display"
             y={r * 0.4}
             textAnchor="middle"
             fontSize={r * 1.15}

@@ -1,15 +1,14 @@
 import type { ReactNode } from 'react';
 import { Link } from 'react-router';
+import { Button, buttonLook } from '../ui/kit/Button.js';
 
 /** What stands above a sheet on screen and is not printed: print it, and the way back. */
 export function PrintBar({ back, words, children }: { back: string; words: string; children?: ReactNode }) {
   return (
-    <div className="row no-print" style={{ marginBottom: 14 }}>
-      <button className="button" onClick={() => window.print()}>
-        Print
-      </button>
+    <div className="flex flex-wrap items-center gap-2.5 print:hidden mb-3.5">
+      <Button onClick={() => window.print()}>Print</Button>
       {children}
-      <Link className="button quiet" to={back}>
+      <Link className={buttonLook({ look: 'quiet' })} to={back}>
         {words}
       </Link>
     </div>

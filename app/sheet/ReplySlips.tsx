@@ -4,21 +4,26 @@ import type { Plan } from '../../core/plan/index.js';
 
 const ON_A_SHEET = 2;
 import { PrintBar } from './PrintBar.js';
+import { PrintPage } from './PrintPage.js';
 
 /** Slips of questions to hand or send to guests, two on a sheet. */
 export function ReplySlips({ plan }: { plan: Plan }) {
   return (
-    <main className="print-sheet">
+    <PrintPage>
       <PrintBar back={`/plan/${plan.id}/brief`} words="Back to the brief" />
       {Array.from({ length: ON_A_SHEET }, (_, i) => (
-        <section key={i} className="reply-slip" aria-hidden={i > 0}>
+        <section
+          key={i}
+          className="break-inside-avoid border-t-2 border-dashed border-ink pt-2.5"
+          aria-hidden={i > 0}
+        >
           <h1>{plan.occasion.name}</h1>
           <p>
             {speakTime(plan.occasion.start)}. What may we put before you? Please say it even when you think we
             know.
           </p>
           {REPLY_QUESTIONS.map((q) => (
-            <p key={q.key} className="reply-line">
+            <p key={q.key} className="my-2 border-b border-ink pb-3.5 [&_span]:text-xs [&_span]:text-soft">
               <b>{q.ask}:</b> <span>{q.hint}</span>
             </p>
           ))}
@@ -29,6 +34,6 @@ export function ReplySlips({ plan }: { plan: Plan }) {
           </p>
         </section>
       ))}
-    </main>
+    </PrintPage>
   );
 }

@@ -16,11 +16,12 @@ import { useSettings } from '../store/settings.js';
 import { Rim } from '../ui/rims.js';
 import { NumberedBoard } from './NumberedBoard.js';
 import { PrintBar } from './PrintBar.js';
+import { PrintPage } from './PrintPage.js';
 
 /** One sheet for the table: the boards with names, who may eat what, overrulings, open questions, what to bring. */
 export function Sheet({ plan, checked }: { plan: Plan; checked: Checked }) {
   return (
-    <main className="print-sheet">
+    <PrintPage>
       <PrintBar back={`/plan/${plan.id}/lay`} words="Back to the board" />
       <h1>{plan.occasion.name}</h1>
       <p>
@@ -34,7 +35,7 @@ export function Sheet({ plan, checked }: { plan: Plan; checked: Checked }) {
       <StillOpen checked={checked} />
       <ToBring plan={plan} />
       <ToBuy plan={plan} />
-    </main>
+    </PrintPage>
   );
 }
 
@@ -212,7 +213,7 @@ function NotFor({ checked, food: l, group: g }: { checked: Checked; food: Lying;
   if (standing === 'fine')
     return checked.context.overruled(l.component.id, g) ? <div>overruled: {g.name}</div> : null;
   return (
-    <span style={{ display: 'inline-flex', alignItems: 'center', marginRight: 8 }}>
+    <span className="inline-flex items-center mr-2">
       <Rim group={g} size={18} /> {standing === 'ask' ? `ask: ${g.name}` : g.name}
     </span>
   );

@@ -1,11 +1,14 @@
 import type { ReactNode } from 'react';
 import { decimalOf, MM_PER_INCH } from '../../core/measure/index.js';
 import { useSettings } from '../store/settings.js';
+import { Checkbox } from './kit/Checkbox.js';
+import { Input } from './kit/Input.js';
+import { Select } from './kit/Select.js';
 
 /** A label above what it names; `width` in pixels where several stand in a row. */
 export function Field({ label, width, children }: { label: string; width?: number; children: ReactNode }) {
   return (
-    <label className="field" style={width ? { width } : undefined}>
+    <label className="my-2 grid gap-0.5 font-bold" style={width ? { width } : undefined}>
       {label}
       {children}
     </label>
@@ -27,21 +30,21 @@ export function Choice<T extends string>({
   width?: number;
 }) {
   return (
-    <Field label={label} {...(width ? { width } : {})}>
-      <select value={value} onChange={(e) => onPick(e.target.value as T)}>
-        {options.map((o) => {
-          const [id, word] = typeof o === 'string' ? [o, o] : o;
-          return (
-            <option key={id} value={id}>
-              {word}
-            </option>
-          );
-        })}
-      </select>
-    </Field>
+    <div className="my-2 grid gap-0.5" style={width ? { width } : undefined}>
+      <span className="font-bold" aria-hidden>
+        {label}
+      </span>
+      <Select
+        label={label}
+        value={value}
+        options={options.map((o) =>
+          typeof o === 'string' ? { value: o, words: o } : { value: o[0], words: o[1] },
+        )}
+        onPick={onPick}
+      />
+    </div>
   );
 }
-
 /** Text that belongs to a form: every key changes the draft. */
 export function TextInput({
   label,
@@ -56,7 +59,7 @@ export function TextInput({
 }) {
   return (
     <Field label={label}>
-      <input value={value} maxLength={max} onChange={(e) => onChange(e.target.value)} />
+      <Input value={value} maxLength={max} onChange={(e) => onChange(e.target.value)} />
     </Field>
   );
 }
@@ -80,7 +83,7 @@ export function NumberInput({
 }) {
   return (
     <Field label={label} width={width}>
-      <input
+      <Input
         type="number"
         min={min}
         max={max}
@@ -133,7 +136,7 @@ export function KeptText({
 }) {
   return (
     <Field label={label}>
-      <input
+      <Input
         defaultValue={value}
         maxLength={80}
         onBlur={(e) => e.target.value !== value && onKeep(e.target.value.trim())}
@@ -162,7 +165,7 @@ export function KeptNumber({
   };
   return (
     <Field label={label}>
-      <input
+      <Input
         type="number"
         min={min}
         max={max}
@@ -185,18 +188,13 @@ export function Tick({
   onChange: (on: boolean) => void;
   inline?: boolean;
 }) {
-  return (
-    <label className="row" style={{ gap: 7, ...(inline ? { display: 'inline-flex', marginRight: 12 } : {}) }}>
-      <input type="checkbox" checked={on} onChange={(e) => onChange(e.target.checked)} />
-      {label}
-    </label>
-  );
+  return <Checkbox label={label} on={on} onChange={onChange} className={inline ? 'mr-3' : 'flex'} />;
 }
 
 export function Ticks({ legend, children }: { legend: string; children: ReactNode }) {
   return (
-    <fieldset style={{ border: 0, padding: 0, margin: '8px 0' }}>
-      <legend style={{ fontWeight: 700 }}>{legend}</legend>
+    <fieldset className="border-0 p-0 my-2 mx-0">
+      <legend className="font-bold">{legend}</legend>
       {children}
     </fieldset>
   );
@@ -205,7 +203,7 @@ export function Ticks({ legend, children }: { legend: string; children: ReactNod
 /** What is wrong with a form, where it is kept. */
 export function Wrong({ children }: { children: ReactNode }) {
   return (
-    <p role="alert" style={{ color: 'var(--beet-ink)', fontWeight: 700 }}>
+    <p role="alert" className="text-beet-ink font-bold">
       {children}
     </p>
   );

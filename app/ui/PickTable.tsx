@@ -1,4 +1,5 @@
 import { useRef } from 'react';
+import { Button } from './kit/Button.js';
 
 /** A button that asks for a CSV file and hands over its text. */
 export function PickTable({
@@ -13,9 +14,9 @@ export function PickTable({
   const file = useRef<HTMLInputElement>(null);
   return (
     <>
-      <button className="button quiet small" onClick={() => file.current?.click()}>
+      <Button look="quiet" size="small" onClick={() => file.current?.click()}>
         {words}
-      </button>
+      </Button>
       <input
         ref={file}
         type="file"

@@ -7,12 +7,12 @@ export function RowProblems({ problems }: { problems: readonly RowProblem[] }) {
   if (problems.length === 0) return null;
   return (
     <div role="alert">
-      <p style={{ fontWeight: 700, color: 'var(--beet-ink)', margin: '8px 0 2px' }}>
+      <p className="font-bold text-beet-ink mt-2 mb-0.5 mx-0">
         {problems.length === 1
           ? 'One cell was not understood'
           : `${problems.length} cells were not understood`}
       </p>
-      <ul className="plain-list">
+      <ul className="m-0 list-none p-0">
         {problems.slice(0, MOST).map((p, i) => (
           <li key={i}>
             Row {p.row}

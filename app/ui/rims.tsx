@@ -168,7 +168,7 @@ export function Rim({ group, size = 24 }: { group: Group; size?: number }) {
       height={size}
       viewBox={`${-size / 2} ${-size / 2} ${size} ${size}`}
       aria-hidden="true"
-      style={{ flex: 'none' }}
+      className="flex-none"
     >
       <path d={outlinePath(pattern, r)} fill="#fdfdf9" stroke="#1f2c5e" strokeWidth="1.2" />
       <RimPaint pattern={pattern} r={r} />

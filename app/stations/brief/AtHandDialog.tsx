@@ -2,7 +2,8 @@ import { useState } from 'react';
 import type { Plan } from '../../../core/plan/index.js';
 import { useSession } from '../../store/session.js';
 import { LengthInput, NumberInput, Tick, Ticks, Wrong } from '../../ui/Fields.js';
-import { PaperDialog } from '../../ui/Paper.js';
+import { PaperDialog } from '../../ui/kit/Dialog.js';
+import { Button } from '../../ui/kit/Button.js';
 
 const TOOLS = ['knives', 'spoons', 'tongs'] as const;
 const NEW_BOWL = { diameterMm: 90, count: 2 };
@@ -33,7 +34,7 @@ export function AtHandDialog({ plan, onClose }: { plan: Plan; onClose: () => voi
     <PaperDialog open onClose={onClose} title="Bowls and tools at hand">
       <Ticks legend="Bowls">
         {bowls.map((b, i) => (
-          <div key={i} className="row" style={{ alignItems: 'end' }}>
+          <div key={i} className="flex flex-wrap gap-2.5 items-end">
             <LengthInput
               label="Across"
               mm={b.diameterMm}
@@ -48,25 +49,26 @@ export function AtHandDialog({ plan, onClose }: { plan: Plan; onClose: () => voi
               max={99}
               onChange={(count) => change(i, { count })}
             />
-            <button
-              className="link"
+            <Button
+              look="link"
               aria-label={`Leave out bowls of ${b.diameterMm} mm`}
               onClick={() => setBowls(bowls.filter((_, k) => k !== i))}
             >
               Leave out
-            </button>
+            </Button>
           </div>
         ))}
-        <button
-          className="button quiet small"
+        <Button
+          look="quiet"
+          size="small"
           disabled={bowls.length >= 20}
           onClick={() => setBowls([...bowls, NEW_BOWL])}
         >
           Another size
-        </button>
+        </Button>
       </Ticks>
       <Ticks legend="Hands">
-        <div className="row">
+        <div className="flex flex-wrap items-center gap-2.5">
           <NumberInput
             label="Helpers"
             value={work.helpers}
@@ -92,7 +94,7 @@ export function AtHandDialog({ plan, onClose }: { plan: Plan; onClose: () => voi
         </div>
       </Ticks>
       <Ticks legend="Tools">
-        <div className="row">
+        <div className="flex flex-wrap items-center gap-2.5">
           {TOOLS.map((t) => (
             <NumberInput
               key={t}
@@ -111,9 +113,9 @@ export function AtHandDialog({ plan, onClose }: { plan: Plan; onClose: () => voi
           A bowl is {LEAST_MM} to {MOST_MM} mm across.
         </Wrong>
       )}
-      <button className="button" disabled={bad !== undefined} onClick={save}>
+      <Button disabled={bad !== undefined} onClick={save}>
         Keep
-      </button>
+      </Button>
     </PaperDialog>
   );
 }

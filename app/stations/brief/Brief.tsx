@@ -26,6 +26,8 @@ import { Sentence } from './Sentence.js';
 import { SurfaceDialog } from './SurfaceDialog.js';
 import { TableSurfaces } from './TableSurfaces.js';
 import { Weights } from './Weights.js';
+import { Button } from '../../ui/kit/Button.js';
+import { ShelfHeading } from '../../ui/kit/Heading.js';
 
 const trimmed = (n: number): string => String(Math.round(n * 100) / 100);
 
@@ -62,7 +64,7 @@ function TableSum({ plan, targets }: { plan: Plan; targets: Targets }) {
   const nobody = plan.party.length === 0;
   return (
     <g transform="translate(0 176)" textAnchor="middle">
-      <text className="display" fontSize="42" fontWeight="900" fill="#1a2040">
+      <text className="font-display" fontSize="42" fontWeight="900" fill="#1a2040">
         {nobody ? 'Nobody yet' : formatMass(targets.totalG, units)}
       </text>
       <text y="22" fontSize="14" fill="#454c66">
@@ -84,38 +86,41 @@ function BriefShelf({ plan, targets }: { plan: Plan; targets: Targets }) {
   return (
     <>
       <Sentence plan={plan} />
-      <h2>The party</h2>
+      <ShelfHeading>The party</ShelfHeading>
       {lines && <PartyLines plan={plan} onClose={() => setLines(false)} />}
       {plan.party.map((g) => (
         <button
           key={g.id}
-          className="party-line"
+          className="on-cloth flex w-full items-center gap-2 border-0 bg-transparent py-0.5 text-left text-sm/[1.1] font-bold [&>svg]:flex-none"
           onClick={() => setGroup(g)}
           aria-label={`${g.name}, ${g.count} × ${trimmed(portionsOf(g) / g.count)} portions. Change`}
         >
           <Rim group={g} />
-          {g.name} <b>{g.count}</b> <i>× {trimmed(portionsOf(g) / g.count)}</i>
+          {g.name} <b className="ml-auto font-display text-base/none font-extrabold">{g.count}</b>{' '}
+          <i className="w-10.5 text-right font-medium text-soft not-italic">
+            × {trimmed(portionsOf(g) / g.count)}
+          </i>
         </button>
       ))}
       {!lines && (
-        <div className="row" style={{ marginTop: 8, gap: 6 }}>
-          <button className="button small quiet" onClick={() => setLines(true)}>
+        <div className="flex flex-wrap items-center mt-2 gap-1.5">
+          <Button look="quiet" size="small" onClick={() => setLines(true)}>
             {plan.party.length === 0 ? 'Say who is coming' : 'Type the party'}
-          </button>
-          <button className="button small quiet" onClick={() => setWays(true)}>
+          </Button>
+          <Button look="quiet" size="small" onClick={() => setWays(true)}>
             More ways
-          </button>
+          </Button>
         </div>
       )}
-      <h2>How much</h2>
+      <ShelfHeading>How much</ShelfHeading>
       <Weights plan={plan} offers={offers} />
-      <p className="soft" style={{ margin: '4px 0' }}>
+      <p className="text-soft my-1 mx-0">
         {offers.find((o) => o.chosen)?.name}: {formatMass(targets.perPortionG, units)} for each of{' '}
         {trimmed(targets.portions)} portions.
       </p>
-      <button className="button small quiet" onClick={() => setSchools(true)}>
+      <Button look="quiet" size="small" onClick={() => setSchools(true)}>
         Side by side
-      </button>
+      </Button>
       {schools && <SchoolsDialog plan={plan} onClose={() => setSchools(false)} />}
       {ways && <PartyWaysDialog plan={plan} onClose={() => setWays(false)} />}
       {group && <GroupDialog group={group} onClose={() => setGroup(null)} />}

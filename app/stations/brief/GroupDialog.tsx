@@ -2,8 +2,9 @@ import { useState } from 'react';
 import { groupSchema, type Group } from '../../../core/party/index.js';
 import { useSession } from '../../store/session.js';
 import { Choice, NumberInput, TextInput, Wrong } from '../../ui/Fields.js';
-import { PaperDialog } from '../../ui/Paper.js';
+import { PaperDialog } from '../../ui/kit/Dialog.js';
 import { NeedPicker } from './NeedPicker.js';
+import { Button } from '../../ui/kit/Button.js';
 
 /** A group while it is being changed: lists are text until it is kept. */
 interface Draft {
@@ -61,7 +62,7 @@ export function GroupDialog({ group, onClose }: { group: Group; onClose: () => v
   return (
     <PaperDialog open wide onClose={onClose} title={group.name}>
       <TextInput label="Name" value={draft.group.name} max={60} onChange={(name) => set({ name })} />
-      <div className="row">
+      <div className="flex flex-wrap items-center gap-2.5">
         <NumberInput
           label="Guests"
           value={draft.group.count}
@@ -120,18 +121,17 @@ export function GroupDialog({ group, onClose }: { group: Group; onClose: () => v
         onChange={(seats) => setDraft({ ...draft, seats })}
       />
       {problem && <Wrong>{problem}</Wrong>}
-      <div className="row">
-        <button className="button" onClick={save}>
-          Keep
-        </button>
-        <button
-          className="button quiet small"
+      <div className="flex flex-wrap items-center gap-2.5">
+        <Button onClick={save}>Keep</Button>
+        <Button
+          look="quiet"
+          size="small"
           onClick={() => (edit({ name: 'remove-group', groupId: group.id }), onClose())}
         >
           Not coming
-        </button>
+        </Button>
       </div>
-      <p className="caution" style={{ color: 'var(--soft)' }}>
+      <p className="break-inside-avoid px-1 pt-1 text-xs/[1.24] italic text-soft text-soft">
         Ask the guest how strict it is; for an allergy, what exactly and how little is too much.
       </p>
     </PaperDialog>

@@ -1,20 +1,21 @@
 import type { NeedPack } from '../../../core/needs/index.js';
-import { PaperDialog } from '../../ui/Paper.js';
+import { PaperDialog } from '../../ui/kit/Dialog.js';
+import { PaperHeading } from '../../ui/kit/Heading.js';
 
 /** A need in plain words: where it hides on a board, what is good, where people differ, and whom to ask. */
 export function NeedPage({ pack, onClose }: { pack: NeedPack; onClose: () => void }) {
   return (
     <PaperDialog open onClose={onClose} title={pack.name} hint={pack.summary}>
-      <h3>Where it hides</h3>
-      <ul>
+      <PaperHeading>Where it hides</PaperHeading>
+      <ul className="my-0.5 list-disc pl-5">
         {pack.page.traps.map((t) => (
           <li key={t}>{t}</li>
         ))}
       </ul>
       {pack.page.good.length > 0 && (
         <>
-          <h3>What is good</h3>
-          <ul>
+          <PaperHeading>What is good</PaperHeading>
+          <ul className="my-0.5 list-disc pl-5">
             {pack.page.good.map((t) => (
               <li key={t}>{t}</li>
             ))}
@@ -24,8 +25,8 @@ export function NeedPage({ pack, onClose }: { pack: NeedPack; onClose: () => voi
       <p>{pack.page.note}</p>
       {pack.settings.length > 0 && (
         <>
-          <h3>Where people differ</h3>
-          <ul>
+          <PaperHeading>Where people differ</PaperHeading>
+          <ul className="my-0.5 list-disc pl-5">
             {pack.settings.map((s) => (
               <li key={s.id}>
                 <b>{s.name}</b>:{' '}
@@ -39,8 +40,8 @@ export function NeedPage({ pack, onClose }: { pack: NeedPack; onClose: () => voi
           </ul>
         </>
       )}
-      <p className="soft">Sources: {pack.page.sources.join('; ')}.</p>
-      <p className="caution" style={{ color: 'var(--soft)' }}>
+      <p className="text-soft">Sources: {pack.page.sources.join('; ')}.</p>
+      <p className="break-inside-avoid px-1 pt-1 text-xs/[1.24] italic text-soft text-soft">
         The tool helps to plan. Read the label, ask the guest, and follow local food rules and medical or
         religious advice.
       </p>

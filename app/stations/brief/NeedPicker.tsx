@@ -4,6 +4,10 @@ import type { NeedChoice, Strictness } from '../../../core/party/index.js';
 import { Field } from '../../ui/Fields.js';
 import { NeedPage } from './NeedPage.js';
 import { OwnNeedDialog } from './OwnNeedDialog.js';
+import { Button } from '../../ui/kit/Button.js';
+import { Checkbox } from '../../ui/kit/Checkbox.js';
+import { Input } from '../../ui/kit/Input.js';
+import { Select } from '../../ui/kit/Select.js';
 
 const STRICT_WORDS: Record<Strictness, string> = {
   preference: 'gladly, when it is easy',
@@ -30,8 +34,8 @@ export function NeedPicker({
       (words === '' || [p.name, p.id, ...p.also].some((w) => w.toLowerCase().includes(words))),
   );
   return (
-    <fieldset className="needs">
-      <legend>Needs</legend>
+    <fieldset className="my-2 border-0 p-0">
+      <legend className="font-bold">Needs</legend>
       {needs.map((n) => (
         <Chosen
           key={n.id}
@@ -42,29 +46,33 @@ export function NeedPicker({
         />
       ))}
       <Field label={needs.length === 0 ? 'Find a need' : 'Another need'}>
-        <input
+        <Input
           type="search"
           value={query}
           onChange={(e) => setQuery(e.target.value)}
           placeholder="vegan, sesame, pregnant …"
         />
       </Field>
-      <div className="need-chips" role="group" aria-label="Needs to add">
+      <div
+        className="flex max-h-44 flex-wrap gap-1.5 overflow-auto p-0.5"
+        role="group"
+        aria-label="Needs to add"
+      >
         {rest.map((p) => (
-          <button
+          <Button
             key={p.id}
             type="button"
-            className="chip"
+            look="chip"
             title={p.summary}
             onClick={() => (setQuery(''), onChange([...needs, { id: p.id, settings: {} }]))}
           >
             {p.name}
-          </button>
+          </Button>
         ))}
-        {rest.length === 0 && <span className="soft">None of ours is called so.</span>}
-        <button type="button" className="chip own" onClick={() => setOwn(true)}>
+        {rest.length === 0 && <span className="text-soft">None of ours is called so.</span>}
+        <Button type="button" look="chip-own" onClick={() => setOwn(true)}>
           A rule of your own …
-        </button>
+        </Button>
       </div>
       {page && <NeedPage pack={page} onClose={() => setPage(null)} />}
       {own && (
@@ -94,39 +102,37 @@ function Chosen({
   const withSetting = (id: string, value: string): void =>
     onChange({ ...choice, settings: { ...choice.settings, [id]: value } });
   return (
-    <div className="need-chosen">
-      <div className="row" style={{ gap: 8 }}>
+    <div className="on-paper my-1.5 border-l-4 border-beet bg-white px-2.5 py-1.5">
+      <div className="flex flex-wrap items-center gap-2">
         <b>{pack.name}</b>
-        <button type="button" className="link" onClick={() => onPage(pack)}>
+        <Button type="button" look="link" onClick={() => onPage(pack)}>
           In plain words
-        </button>
-        <button
+        </Button>
+        <Button
           type="button"
-          className="link"
-          style={{ marginLeft: 'auto' }}
+          look="link"
+          className="ml-auto"
+
           aria-label={`Take away ${pack.name}`}
           onClick={onDrop}
         >
           Take away
-        </button>
+        </Button>
       </div>
-      <p className="soft" style={{ margin: '0 0 4px' }}>
-        {pack.summary}
-      </p>
-      <div className="need-settings">
-        <label>
-          Kept
-          <select
+      <p className="text-soft mt-0 mb-1 mx-0">{pack.summary}</p>
+      <div className="grid grid-cols-[repeat(auto-fill,minmax(210px,1fr))] gap-x-3 gap-y-1 text-sm">
+        <div>
+          <span aria-hidden>Kept</span>
+          <Select<Strictness>
+            label="Kept"
             value={choice.strictness ?? pack.strictness}
-            onChange={(e) => onChange({ ...choice, strictness: e.target.value as Strictness })}
-          >
-            {(Object.keys(STRICT_WORDS) as Strictness[]).map((s) => (
-              <option key={s} value={s}>
-                {STRICT_WORDS[s]}
-              </option>
-            ))}
-          </select>
-        </label>
+            onPick={(strictness) => onChange({ ...choice, strictness })}
+            options={(Object.keys(STRICT_WORDS) as Strictness[]).map((value) => ({
+              value,
+              words: STRICT_WORDS[value],
+            }))}
+          />
+        </div>
         {pack.settings.map((s) =>
           s.list ? (
             <ListSetting
@@ -160,21 +166,19 @@ function OneSetting({
 }) {
   const named = s.values.some((v) => v.id === value);
   return (
-    <label>
-      {s.name}
-      <select
+    <div>
+      <span aria-hidden>{s.name}</span>
+      <Select
+        label={s.name}
         value={named ? value : 'own'}
-        onChange={(e) => e.target.value !== 'own' && onTell(e.target.value)}
-      >
-        {s.values.map((v) => (
-          <option key={v.id} value={v.id}>
-            {v.name}
-          </option>
-        ))}
-        {s.number && <option value="own">{named ? 'another …' : `${value} ${s.number.unit}`}</option>}
-      </select>
+        onPick={(v) => v !== 'own' && onTell(v)}
+        options={[
+          ...s.values.map((v) => ({ value: v.id, words: v.name })),
+          ...(s.number ? [{ value: 'own', words: named ? 'another …' : `${value} ${s.number.unit}` }] : []),
+        ]}
+      />
       {s.number && (
-        <input
+        <Input
           type="number"
           aria-label={`${s.name}, ${s.number.unit}`}
           min={s.number.min}
@@ -188,7 +192,7 @@ function OneSetting({
           }}
         />
       )}
-    </label>
+    </div>
   );
 }
 
@@ -207,12 +211,16 @@ function ListSetting({
     onTell(next.length === 0 ? s.default : next.join(','));
   };
   return (
-    <div role="group" aria-label={s.name} className="need-list">
+    <div role="group" aria-label={s.name} className="col-span-full">
       {s.name}:{' '}
       {s.values.map((v) => (
-        <label key={v.id}>
-          <input type="checkbox" checked={values.includes(v.id)} onChange={() => toggle(v.id)} /> {v.name}
-        </label>
+        <Checkbox
+          key={v.id}
+          label={v.name}
+          on={values.includes(v.id)}
+          onChange={() => toggle(v.id)}
+          className="mr-2.5"
+        />
       ))}
     </div>
   );

@@ -3,7 +3,8 @@ import { ALL_FACT_KEYS, factWords, possibleValues, type FactKey } from '../../..
 import { idOf } from '../../../core/measure/index.js';
 import { ownNeedSchema, type NeedChoice, type OwnNeed } from '../../../core/party/index.js';
 import { TextInput, Tick, Wrong } from '../../ui/Fields.js';
-import { PaperDialog } from '../../ui/Paper.js';
+import { PaperDialog } from '../../ui/kit/Dialog.js';
+import { Button } from '../../ui/kit/Button.js';
 
 const PRESENT = ALL_FACT_KEYS.filter((k) => possibleValues(k).includes('contains'));
 const SECTIONS: readonly (readonly [string, string])[] = [
@@ -53,10 +54,10 @@ export function OwnNeedDialog({
       hint="Tick what is left out, or name foods. Where a label leaves it open, it asks."
     >
       <TextInput label="Name of the rule" value={name} max={60} onChange={setName} />
-      <div className="own-rule">
+      <div className="grid max-h-75 grid-cols-2 gap-x-3.5 gap-y-1 overflow-auto">
         {SECTIONS.map(([prefix, title]) => (
-          <fieldset key={prefix}>
-            <legend>{title}</legend>
+          <fieldset key={prefix} className="m-0 border-0 p-0">
+            <legend className="pr-2 font-display text-base/[1.2] font-extrabold">{title}</legend>
             {PRESENT.filter((k) => k.startsWith(prefix)).map((k) => (
               <Tick
                 key={k}
@@ -71,13 +72,9 @@ export function OwnNeedDialog({
       </div>
       <TextInput label="Foods that are left out, with commas" value={foods} max={400} onChange={setFoods} />
       {problem && <Wrong>{problem}</Wrong>}
-      <button
-        className="button"
-        disabled={name.trim() === '' || (facts.length === 0 && listed.length === 0)}
-        onClick={keep}
-      >
+      <Button disabled={name.trim() === '' || (facts.length === 0 && listed.length === 0)} onClick={keep}>
         Keep the rule
-      </button>
+      </Button>
     </PaperDialog>
   );
 }

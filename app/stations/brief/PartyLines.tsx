@@ -4,6 +4,8 @@ import { readParty, totalOf, type Group, type PartyRead } from '../../../core/pa
 import type { Plan } from '../../../core/plan/index.js';
 import { useSession } from '../../store/session.js';
 import { Wrong } from '../../ui/Fields.js';
+import { Button } from '../../ui/kit/Button.js';
+import { TextArea } from '../../ui/kit/Input.js';
 
 const SEATED = 'seat the party';
 
@@ -36,10 +38,10 @@ export function PartyLines({ plan, onClose }: { plan: Plan; onClose: () => void 
     onClose();
   };
   return (
-    <div className="sheet party-lines" role="group" aria-label="The party, typed">
-      <label className="field" style={{ marginTop: 0 }}>
+    <div className="on-paper edge-sheet bg-card px-3.5 py-3" role="group" aria-label="The party, typed">
+      <label className="grid gap-0.5 font-bold">
         The party, in lines
-        <textarea
+        <TextArea
           rows={3}
           value={text}
           autoFocus
@@ -47,25 +49,25 @@ export function PartyLines({ plan, onClose }: { plan: Plan; onClose: () => void 
           placeholder="28 guests: 6 vegan, 2 without gluten, 5 children (two are 3)"
         />
       </label>
-      <p className="soft" style={{ margin: 0 }}>
+      <p className="text-soft m-0">
         A number in front lets the rest eat everything. “1 vegan, pregnant, hates olives” is one guest.
       </p>
       {text.trim() !== '' && (
         <div aria-live="polite">
-          <p style={{ margin: '6px 0 2px', fontWeight: 700 }}>Understood: {totalOf(read)} guests</p>
+          <p className="mt-1.5 mb-0.5 mx-0 font-bold">Understood: {totalOf(read)} guests</p>
           <Understood read={read} />
           {read.problems.map((p) => (
             <Wrong key={p.text}>{p.text}</Wrong>
           ))}
         </div>
       )}
-      <div className="row" style={{ marginTop: 8 }}>
-        <button className="button small" disabled={!ready} onClick={seat}>
+      <div className="flex flex-wrap items-center gap-2.5 mt-2">
+        <Button size="small" disabled={!ready} onClick={seat}>
           Seat them
-        </button>
-        <button className="button quiet small" onClick={onClose}>
+        </Button>
+        <Button look="quiet" size="small" onClick={onClose}>
           Leave it as it was
-        </button>
+        </Button>
       </div>
     </div>
   );
@@ -74,14 +76,21 @@ export function PartyLines({ plan, onClose }: { plan: Plan; onClose: () => void 
 /** Group by group, each phrase with what it was taken for. */
 function Understood({ read }: { read: PartyRead }) {
   return (
-    <ul className="label-asks" aria-label="What was understood">
+    <ul className="m-0 list-disc pl-4.5" aria-label="What was understood">
       {read.phrases.map((g) => (
         <li key={g.group}>
           <b>{g.guests} ×</b>{' '}
           {g.phrases.length === 0
             ? g.name.toLowerCase()
             : g.phrases.map((p, i) => (
-                <span key={`${p.text} ${p.kind}`} className={p.kind === 'unread' ? 'read-ask' : undefined}>
+                <span
+                  key={`${p.text} ${p.kind}`}
+                  className={
+                    p.kind === 'unread'
+                      ? 'border-b-2 border-dotted border-beet bg-mark-may text-ink'
+                      : undefined
+                  }
+                >
                   {i > 0 && '; '}“{p.text}”: {p.says}
                 </span>
               ))}

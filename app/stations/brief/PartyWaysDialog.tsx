@@ -15,11 +15,14 @@ import { db } from '../../store/db.js';
 import { readRow } from '../../store/plans.js';
 import { useSession } from '../../store/session.js';
 import { Choice, Wrong } from '../../ui/Fields.js';
-import { PaperDialog } from '../../ui/Paper.js';
+import { PaperDialog } from '../../ui/kit/Dialog.js';
 import { PickTable } from '../../ui/PickTable.js';
 import { RowProblems } from '../../ui/RowProblems.js';
 import { saveFile } from '../../ui/save.js';
 import { Rim } from '../../ui/rims.js';
+import { Button, buttonLook } from '../../ui/kit/Button.js';
+import { TextArea } from '../../ui/kit/Input.js';
+import { PaperHeading } from '../../ui/kit/Heading.js';
 
 /** Groups whose ids are taken get new ones, so that nobody is seated twice under one name. */
 function joined(party: readonly Group[], more: readonly Group[]): Group[] {
@@ -58,25 +61,25 @@ export function PartyWaysDialog({ plan, onClose }: { plan: Plan; onClose: () => 
       <RowProblems problems={problems} />
       {found.length > 0 && (
         <div aria-live="polite">
-          <p style={{ margin: '10px 0 4px', fontWeight: 700 }}>
+          <p className="mt-2.5 mb-1 mx-0 font-bold">
             Understood: {guestsIn(found)} {guestsIn(found) === 1 ? 'guest' : 'guests'}
           </p>
-          <ul className="plain-list">
+          <ul className="m-0 list-none p-0">
             {found.map((g) => (
-              <li key={g.id} className="row" style={{ gap: 8 }}>
+              <li key={g.id} className="flex flex-wrap items-center gap-2">
                 <Rim group={g} /> {g.count} × {g.name}
                 {g.dislikes.length > 0 && <span>, no {g.dislikes.join(', ')}</span>}
               </li>
             ))}
           </ul>
-          <div className="row" style={{ marginTop: 8 }}>
-            <button className="button" onClick={() => seat(found)}>
+          <div className="flex flex-wrap items-center gap-2.5 mt-2">
+            <Button onClick={() => seat(found)}>
               {plan.party.length > 0 ? 'Seat them instead' : 'Seat them'}
-            </button>
+            </Button>
             {plan.party.length > 0 && (
-              <button className="button quiet" onClick={() => seat(joined(plan.party, found))}>
+              <Button look="quiet" onClick={() => seat(joined(plan.party, found))}>
                 Seat them too
-              </button>
+              </Button>
             )}
           </div>
         </div>
@@ -93,9 +96,9 @@ function FromPlan({ plan, onFound }: { plan: Plan; onFound: (party: readonly Gro
   const [picked, setPicked] = useState('');
   return (
     <section>
-      <h3>From an earlier plan</h3>
+      <PaperHeading>From an earlier plan</PaperHeading>
       {others.length === 0 ? (
-        <p className="soft">No other plan with a party is on this table.</p>
+        <p className="text-soft">No other plan with a party is on this table.</p>
       ) : (
         <Choice
           label="The party of"
@@ -128,12 +131,12 @@ function FromTable({
 }) {
   return (
     <section>
-      <h3>As a table</h3>
-      <p className="soft" style={{ margin: 0 }}>
+      <PaperHeading>As a table</PaperHeading>
+      <p className="text-soft m-0">
         CSV with the columns {PARTY_COLUMNS.join(', ')}; name and count are enough. Lists in a cell with
         semicolons, settings in brackets: tree-nut-free (species=almond allergy).
       </p>
-      <div className="row" style={{ marginTop: 6 }}>
+      <div className="flex flex-wrap items-center gap-2.5 mt-1.5">
         <PickTable
           words="Bring in a table"
           label="A table of guests"
@@ -142,13 +145,14 @@ function FromTable({
             onRead(read.party, read.problems);
           }}
         />
-        <button
-          className="button quiet small"
+        <Button
+          look="quiet"
+          size="small"
           disabled={plan.party.length === 0}
           onClick={() => saveFile('party.csv', partyCsv(plan.party), 'text/csv;charset=utf-8')}
         >
           Save this party as a table
-        </button>
+        </Button>
       </div>
     </section>
   );
@@ -159,13 +163,14 @@ function FromReplies({ plan, onFound }: { plan: Plan; onFound: (party: readonly 
   const read = readReplies(text);
   return (
     <section>
-      <h3>Ask the guests</h3>
-      <div className="row">
-        <Link className="button quiet small" to={`/plan/${plan.id}/reply`}>
+      <PaperHeading>Ask the guests</PaperHeading>
+      <div className="flex flex-wrap items-center gap-2.5">
+        <Link className={buttonLook({ look: 'quiet', size: 'small' })} to={`/plan/${plan.id}/reply`}>
           Slips to print
         </Link>
-        <button
-          className="button quiet small"
+        <Button
+          look="quiet"
+          size="small"
           onClick={() =>
             saveFile(
               'questions-for-guests.txt',
@@ -175,10 +180,9 @@ function FromReplies({ plan, onFound }: { plan: Plan; onFound: (party: readonly 
           }
         >
           Save the questions as text
-        </button>
+        </Button>
       </div>
-      <textarea
-        className="plain-input"
+      <TextArea
         rows={5}
         value={text}
         aria-label="Their answers"

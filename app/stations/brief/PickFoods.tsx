@@ -2,6 +2,8 @@ import { useState } from 'react';
 import { searchComponents, type ComponentId } from '../../../core/catalogue/index.js';
 import { planLarder, type Plan } from '../../../core/plan/index.js';
 import { Ticks } from '../../ui/Fields.js';
+import { Button } from '../../ui/kit/Button.js';
+import { Input } from '../../ui/kit/Input.js';
 
 const MOST_FOUND = 6;
 const MOST_NAMED = 24;
@@ -28,38 +30,38 @@ export function PickFoods({
           .slice(0, MOST_FOUND);
   return (
     <Ticks legend={legend}>
-      <div className="need-chips">
+      <div className="flex max-h-44 flex-wrap gap-1.5 overflow-auto p-0.5">
         {ids.slice(0, MOST_NAMED).map((id) => (
-          <button
+          <Button
             key={id}
             type="button"
-            className="chip"
+            look="chip"
             aria-label={`${legend}: ${larder.get(id)?.name ?? id}. Take out`}
             onClick={() => onChange(ids.filter((x) => x !== id))}
           >
             {larder.get(id)?.name ?? id} ×
-          </button>
+          </Button>
         ))}
         {ids.length > MOST_NAMED && <span>and {ids.length - MOST_NAMED} more</span>}
       </div>
-      <input
+      <Input
         type="search"
-        className="pick-foods"
+
         aria-label={`${legend}: find a food`}
         placeholder="find a food"
         value={query}
         onChange={(e) => setQuery(e.target.value)}
       />
-      <div className="need-chips">
+      <div className="flex max-h-44 flex-wrap gap-1.5 overflow-auto p-0.5">
         {found.map((c) => (
-          <button
+          <Button
             key={c.id}
             type="button"
-            className="chip"
+            look="chip"
             onClick={() => (setQuery(''), onChange([...ids, c.id]))}
           >
             + {c.name}
-          </button>
+          </Button>
         ))}
       </div>
     </Ticks>

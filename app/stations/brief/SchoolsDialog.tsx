@@ -12,7 +12,11 @@ import {
 import { useSession } from '../../store/session.js';
 import { useSettings } from '../../store/settings.js';
 import { TextInput, Wrong } from '../../ui/Fields.js';
-import { PaperDialog } from '../../ui/Paper.js';
+import { PaperDialog } from '../../ui/kit/Dialog.js';
+import { Button } from '../../ui/kit/Button.js';
+import { Collapsible } from '../../ui/kit/Collapsible.js';
+import { Table } from '../../ui/kit/Table.js';
+import { Input } from '../../ui/kit/Input.js';
 
 /** The schools beside each other for this very brief; one's own figures; one's own log. */
 export function SchoolsDialog({ plan, onClose }: { plan: Plan; onClose: () => void }) {
@@ -26,7 +30,7 @@ export function SchoolsDialog({ plan, onClose }: { plan: Plan; onClose: () => vo
       hint="Practitioners disagree. Each school is worked out for your party, place and hour; take the one that fits your guests."
     >
       <Side plan={plan} offers={offers.filter((o) => o.ready)} />
-      <ul className="plain-list">
+      <ul className="m-0 list-none p-0">
         {offers.map((o) => (
           <li key={o.id}>{capital(o.difference)}</li>
         ))}
@@ -42,7 +46,7 @@ function Side({ plan, offers }: { plan: Plan; offers: readonly SchoolOffer[] }) 
   const edit = useSession((s) => s.edit);
   const families = COUNTED.filter((f) => offers.some((o) => o.targets.byFamily[f] > 0));
   return (
-    <table className="schools">
+    <Table className="mt-2.5">
       <thead>
         <tr>
           <th scope="col">For a grown guest, on average</th>
@@ -63,7 +67,7 @@ function Side({ plan, offers }: { plan: Plan; offers: readonly SchoolOffer[] }) 
                 <td key={o.id} title={row?.source}>
                   {row ? formatMass(row.gEach, units) : '–'}
                   {row?.piecesEach ? `, ${row.piecesEach} pieces` : ''}
-                  {row && row.source !== 'house default' && <span className="soft"> {row.source}</span>}
+                  {row && row.source !== 'house default' && <span className="text-soft"> {row.source}</span>}
                 </td>
               );
             })}
@@ -81,19 +85,20 @@ function Side({ plan, offers }: { plan: Plan; offers: readonly SchoolOffer[] }) 
               {o.chosen ? (
                 <b>chosen</b>
               ) : (
-                <button
-                  className="button quiet small"
+                <Button
+                  look="quiet"
+                  size="small"
                   aria-label={`Take it: ${o.name}`}
                   onClick={() => edit({ name: 'set-school', school: o.id })}
                 >
                   Take it
-                </button>
+                </Button>
               )}
             </td>
           ))}
         </tr>
       </tbody>
-    </table>
+    </Table>
   );
 }
 
@@ -107,7 +112,7 @@ function Sum({
   of: (o: SchoolOffer) => string;
 }) {
   return (
-    <tr className="sum">
+    <tr className="font-bold">
       <th scope="row">{name}</th>
       {offers.map((o) => (
         <td key={o.id}>{of(o)}</td>
@@ -130,21 +135,21 @@ function OwnFigures({ plan }: { plan: Plan }) {
     return set({ ownSchools: [...ownSchools.filter((o) => o.name !== own.name), own] });
   };
   return (
-    <details>
-      <summary>Figures of your own</summary>
-      <p className="soft">
+    <Collapsible title="Figures of your own">
+      <p className="text-soft">
         Grams for a grown guest at drinks. A meal and many other dishes scale them as they scale the house’s.
       </p>
       {ownSchools.length > 0 && (
-        <div className="row">
+        <div className="flex flex-wrap items-center gap-2.5">
           {ownSchools.map((o) => (
-            <button
+            <Button
               key={o.name}
-              className="button quiet small"
+              look="quiet"
+              size="small"
               onClick={() => (setDraft(o), edit({ name: 'set-own-school', ownSchool: o }))}
             >
               {o.name}
-            </button>
+            </Button>
           ))}
         </div>
       )}
@@ -154,11 +159,11 @@ function OwnFigures({ plan }: { plan: Plan }) {
         max={40}
         onChange={(name) => setDraft({ ...draft, name })}
       />
-      <div className="figures">
+      <div className="my-2 grid grid-cols-[repeat(auto-fill,minmax(150px,1fr))] gap-x-3 gap-y-1.5 [&_label]:grid [&_label]:text-sm">
         {COUNTED.map((f) => (
           <label key={f}>
             {capital(FAMILY_WORDS[f])}
-            <input
+            <Input
               type="number"
               min={0}
               max={1000}
@@ -177,10 +182,10 @@ function OwnFigures({ plan }: { plan: Plan }) {
         ))}
       </div>
       {wrong && <Wrong>{wrong}</Wrong>}
-      <button className="button small" onClick={keep}>
+      <Button size="small" onClick={keep}>
         Keep these figures
-      </button>
-    </details>
+      </Button>
+    </Collapsible>
   );
 }
 
@@ -208,29 +213,28 @@ function Log({ plan }: { plan: Plan }) {
     return setDraft(NO_BOARD);
   };
   return (
-    <details>
-      <summary>Your log, {plan.pastBoards.length} boards</summary>
-      <p className="soft">
+    <Collapsible title={`Your log, ${plan.pastBoards.length} boards`}>
+      <p className="text-soft">
         What was eaten at a board like this one. {LOG_COUNTS_FROM} of them count as much as the school; fewer
         bend it less.
       </p>
-      <ul className="plain-list">
+      <ul className="m-0 list-none p-0">
         {plan.pastBoards.map((b, i) => (
           <li key={i}>
             <b>{b.name}</b>, {b.portions} portions{' '}
-            <button
-              className="link"
+            <Button
+              look="link"
               aria-label={`Take out ${b.name}`}
               onClick={() =>
                 edit({ name: 'set-past-boards', pastBoards: plan.pastBoards.filter((_, k) => k !== i) })
               }
             >
               Take out
-            </button>
+            </Button>
           </li>
         ))}
       </ul>
-      <div className="row">
+      <div className="flex flex-wrap items-center gap-2.5">
         <TextInput
           label="Board"
           value={draft.name}
@@ -244,7 +248,7 @@ function Log({ plan }: { plan: Plan }) {
           onChange={(portions) => setDraft({ ...draft, portions })}
         />
       </div>
-      <div className="figures">
+      <div className="my-2 grid grid-cols-[repeat(auto-fill,minmax(150px,1fr))] gap-x-3 gap-y-1.5 [&_label]:grid [&_label]:text-sm">
         {COUNTED.map((f) => (
           <label key={f}>
             {capital(FAMILY_WORDS[f])}, g eaten
@@ -262,9 +266,9 @@ function Log({ plan }: { plan: Plan }) {
         ))}
       </div>
       {wrong && <Wrong>{wrong}</Wrong>}
-      <button className="button small" onClick={add}>
+      <Button size="small" onClick={add}>
         Add to the log
-      </button>
-    </details>
+      </Button>
+    </Collapsible>
   );
 }

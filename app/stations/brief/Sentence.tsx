@@ -13,10 +13,11 @@ import { ROLES, type Command, type Plan } from '../../../core/plan/index.js';
 import { useSession } from '../../store/session.js';
 import { useSettings } from '../../store/settings.js';
 import { Choice, Field, KeptNumber, KeptText } from '../../ui/Fields.js';
-import { OpenWord } from '../../ui/Paper.js';
+import { OpenWord } from '../../ui/kit/Popover.js';
 import { POLICY_WORDS, ROLE_WORDS } from '../words.js';
 import { AtHandDialog } from './AtHandDialog.js';
 import { ThemeDialog } from './ThemeDialog.js';
+import { Input } from '../../ui/kit/Input.js';
 
 type Occasion = Plan['occasion'];
 const entries = <K extends string>(words: Record<K, string>) => Object.entries(words) as [K, string][];
@@ -26,7 +27,7 @@ export function Sentence({ plan }: { plan: Plan }) {
   const edit = useSession((s) => s.edit);
   const set = (patch: Partial<Occasion>): void => edit({ name: 'set-occasion', patch } as Command);
   return (
-    <p className="sentence">
+    <p className="mt-1 font-display text-lg/[1.32] font-semibold">
       <What occasion={plan.occasion} set={set} /> <When occasion={plan.occasion} set={set} />{' '}
       <Where occasion={plan.occasion} set={set} />{' '}
       <OpenWord word={POLICY_WORDS[plan.policy]} label="Who is looked after">
@@ -86,7 +87,7 @@ function When({ occasion: o, set }: Part) {
     <>
       <OpenWord word={speakTime(o.start).replace(/ \d{4}/, '')} label="When">
         <Field label="Opens at">
-          <input
+          <Input
             type="datetime-local"
             value={o.start}
             onChange={(e) => parseLocalTime(e.target.value) && set({ start: e.target.value })}
@@ -183,7 +184,7 @@ function Money({ plan }: { plan: Plan }) {
         options={CURRENCIES}
         onPick={(c) => edit({ name: 'set-currency', currency: c })}
       />
-      <p className="caution" style={{ margin: 0 }}>
+      <p className="break-inside-avoid px-1 pt-1 text-xs/[1.24] italic text-soft m-0">
         Prices in the larder are typical ones; a change of currency does not convert them.
       </p>
     </OpenWord>
@@ -199,7 +200,7 @@ function Besides({ plan }: { plan: Plan }) {
     <>
       Theme:{' '}
       <button
-        className="word"
+        className="font-extrabold"
         onClick={() => setOpen('theme')}
         aria-label={`Theme: ${theme.name || 'none'}. Change`}
       >
@@ -207,7 +208,7 @@ function Besides({ plan }: { plan: Plan }) {
       </button>
       . At hand:{' '}
       <button
-        className="word"
+        className="font-extrabold"
         onClick={() => setOpen('tools')}
         aria-label={`${bowls} bowls, ${plan.tools.knives} knives at hand. Change`}
       >

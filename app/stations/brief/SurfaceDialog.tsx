@@ -4,8 +4,9 @@ import { advisedOutline } from '../../../core/portion/index.js';
 import { useSession } from '../../store/session.js';
 import { useSettings } from '../../store/settings.js';
 import { Choice, LengthInput, TextInput, Tick, Ticks, Wrong } from '../../ui/Fields.js';
-import { PaperDialog } from '../../ui/Paper.js';
+import { PaperDialog } from '../../ui/kit/Dialog.js';
 import { sizeWords } from './TableSurfaces.js';
+import { Button } from '../../ui/kit/Button.js';
 
 const MATERIALS = ['oak', 'walnut', 'slate', 'marble', 'china', 'enamel', 'tin', 'paper'] as const;
 const ROUND: Surface['outline'] = { kind: 'round', diameterMm: 400 };
@@ -88,16 +89,15 @@ export function SurfaceDialog({
         onChange={(smallHands) => set({ smallHands })}
       />
       {problem && <Wrong>{problem}</Wrong>}
-      <div className="row" style={{ marginTop: 12 }}>
-        <button className="button" onClick={save}>
-          Keep
-        </button>
-        <button
-          className="button quiet small"
+      <div className="flex flex-wrap items-center gap-2.5 mt-3">
+        <Button onClick={save}>Keep</Button>
+        <Button
+          look="quiet"
+          size="small"
           onClick={() => (edit({ name: 'remove-surface', surfaceId: surface.id }), onClose())}
         >
           Take it away
-        </button>
+        </Button>
       </div>
     </PaperDialog>
   );
@@ -116,7 +116,7 @@ interface Part {
 function Size({ draft, set }: Part) {
   const o = draft.outline;
   return (
-    <div className="row">
+    <div className="flex flex-wrap items-center gap-2.5">
       <Choice
         label="Shape"
         width={112}
@@ -161,17 +161,17 @@ function Advice({ plan, draft, set }: Part & { plan: Plan }) {
   const units = useSettings((s) => s.units);
   const surfaces = plan.surfaces.map((s) => (s.id === draft.id ? draft : s));
   const advised = advisedOutline({ ...plan, surfaces }, draft);
-  if (!advised) return <p className="soft">Nobody is served from it yet.</p>;
+  if (!advised) return <p className="text-soft">Nobody is served from it yet.</p>;
   const laid = plan.placements.some((p) => p.surfaceId === draft.id && p.lot === 0);
   return (
-    <p className="soft" style={{ margin: '4px 0' }}>
+    <p className="text-soft my-1 mx-0">
       {laid ? 'What lies on it fills' : 'Its guests fill'} <b>{sizeWords(advised, units)}</b>.{' '}
       {JSON.stringify(advised) === JSON.stringify(draft.outline) ? (
         'It has this size.'
       ) : (
-        <button className="link" onClick={() => set({ outline: advised })}>
+        <Button look="link" onClick={() => set({ outline: advised })}>
           Take this size
-        </button>
+        </Button>
       )}
     </p>
   );

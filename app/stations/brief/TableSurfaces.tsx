@@ -132,7 +132,14 @@ function SurfaceWords({
   );
   if (small)
     return (
-      <text className="display" y="5" textAnchor="middle" fontSize="13.5" fontWeight="800" fill="#1a2040">
+      <text
+        className="font-display"
+        y="5"
+        textAnchor="middle"
+        fontSize="13.5"
+        fontWeight="800"
+        fill="#1a2040"
+      >
         {formatMass(mass, units)}
       </text>
     );

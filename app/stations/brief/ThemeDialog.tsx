@@ -19,9 +19,12 @@ import { useSession } from '../../store/session.js';
 import { useSettings } from '../../store/settings.js';
 import { TextInput, Tick, Ticks, Wrong } from '../../ui/Fields.js';
 import { MotifDrawing } from '../../ui/Motif.js';
-import { PaperDialog } from '../../ui/Paper.js';
+import { PaperDialog } from '../../ui/kit/Dialog.js';
 import { saveFile } from '../../ui/save.js';
 import { PickFoods } from './PickFoods.js';
+import { Button, buttonLook } from '../../ui/kit/Button.js';
+import { Collapsible } from '../../ui/kit/Collapsible.js';
+import { Select } from '../../ui/kit/Select.js';
 
 const MOST_COLOURS = 6;
 const MOST_MOTIFS = 3;
@@ -88,28 +91,25 @@ export function ThemeDialog({ plan, onClose }: { plan: Plan; onClose: () => void
             on={motifs.includes(m)}
             onChange={(on) => (!on || motifs.length < MOST_MOTIFS) && toggle(m, on)}
             label={
-              <span className="row" style={{ gap: 4 }}>
+              <span className="flex flex-wrap items-center gap-1">
                 <MotifDrawing motif={m} /> {m}
               </span>
             }
           />
         ))}
       </Ticks>
-      <div className="row">
-        <label>
-          Food from{' '}
-          <select
-            value={draft.region}
-            onChange={(e) => setDraft({ ...draft, region: e.target.value as Theme['region'] })}
-          >
-            <option value="">anywhere</option>
-            {REGIONS.map((r) => (
-              <option key={r.id} value={r.id}>
-                {r.name}
-              </option>
-            ))}
-          </select>
-        </label>
+      <div className="flex flex-wrap items-center gap-2.5">
+        <span aria-hidden>Food from</span>
+        <Select<Theme['region']>
+          label="Food from"
+          className="w-44"
+          value={draft.region}
+          onPick={(region) => setDraft({ ...draft, region })}
+          options={[
+            { value: '', words: 'anywhere' },
+            ...REGIONS.map((r) => ({ value: r.id, words: r.name })),
+          ]}
+        />
         <Tick
           inline
           label="calm, with open ground"
@@ -120,10 +120,8 @@ export function ThemeDialog({ plan, onClose }: { plan: Plan; onClose: () => void
       </div>
       <PickFoods plan={plan} legend="Must be there" ids={must} onChange={setMust} />
       <PickFoods plan={plan} legend="Must not" ids={not} onChange={setNot} />
-      <div className="row" style={{ marginTop: 10 }}>
-        <button className="button" onClick={save}>
-          Keep
-        </button>
+      <div className="flex flex-wrap items-center gap-2.5 mt-2.5">
+        <Button onClick={save}>Keep</Button>
         <OwnThemes draft={draft} />
       </div>
     </PaperDialog>
@@ -142,22 +140,29 @@ function Ideas({
 }) {
   const own = useSettings((s) => s.ownThemes);
   return (
-    <details>
-      <summary>Start from an idea</summary>
-      <div className="ideas">
+    <Collapsible title="Start from an idea">
+      <div className="my-2 grid grid-cols-[repeat(auto-fill,minmax(200px,1fr))] gap-2">
         {own.map((t) => (
-          <button key={`own ${t.name}`} className="idea" onClick={() => onOwn(t)}>
+          <button
+            key={`own ${t.name}`}
+            className="on-paper grid content-start border border-rule bg-paper px-2.5 py-2 text-left text-sm"
+            onClick={() => onOwn(t)}
+          >
             <Swatches colours={t.palette} />
-            <b>{t.name}</b>
+            <b className="font-display text-base font-extrabold">{t.name}</b>
             <span>Your own.</span>
           </button>
         ))}
         {[...THEME_IDEAS]
           .sort((a, b) => Number(b.months.includes(month)) - Number(a.months.includes(month)))
           .map((i) => (
-            <button key={i.id} className="idea" onClick={() => onTake(i)}>
+            <button
+              key={i.id}
+              className="on-paper grid content-start border border-rule bg-paper px-2.5 py-2 text-left text-sm"
+              onClick={() => onTake(i)}
+            >
               <Swatches colours={i.theme.palette} />
-              <b>{i.theme.name}</b>
+              <b className="font-display text-base font-extrabold">{i.theme.name}</b>
               <span>
                 {i.line}
                 {i.months.includes(month) ? '' : ' Not its time of the year.'}
@@ -165,14 +170,14 @@ function Ideas({
             </button>
           ))}
       </div>
-    </details>
+    </Collapsible>
   );
 }
 
 const Swatches = ({ colours }: { colours: readonly string[] }) => (
-  <span className="swatches" aria-hidden="true">
+  <span className="mb-1.5 flex h-3" aria-hidden="true">
     {colours.map((c, i) => (
-      <i key={i} style={{ background: c }} />
+      <i key={i} className="flex-1" style={{ background: c }} />
     ))}
   </span>
 );
@@ -199,7 +204,7 @@ function Colours({ draft, onChange }: { draft: Theme; onChange: (palette: string
   return (
     <Ticks legend="Colours">
       <div
-        className="row"
+        className="flex flex-wrap items-center gap-2.5"
         onDragOver={(e) => e.preventDefault()}
         onDrop={(e) => {
           e.preventDefault();
@@ -208,44 +213,45 @@ function Colours({ draft, onChange }: { draft: Theme; onChange: (palette: string
         }}
       >
         {draft.palette.map((colour, i) => (
-          <span key={i} className="row" style={{ gap: 2 }}>
+          <span key={i} className="flex flex-wrap items-center gap-0.5">
             <input
               type="color"
               aria-label={`Colour ${i + 1}`}
               value={colour}
               onChange={(e) => onChange(draft.palette.map((c, k) => (k === i ? e.target.value : c)))}
             />
-            <button
-              className="link"
+            <Button
+              look="link"
               aria-label={`Leave colour ${i + 1} out`}
               onClick={() => onChange(draft.palette.filter((_, k) => k !== i))}
             >
               ×
-            </button>
+            </Button>
           </span>
         ))}
-        <button
-          className="button quiet small"
+        <Button
+          look="quiet"
+          size="small"
           disabled={draft.palette.length >= MOST_COLOURS}
           onClick={() => onChange([...draft.palette, NEW_COLOUR])}
         >
           Another colour
-        </button>
-        <label className="button quiet small">
+        </Button>
+        <label className={buttonLook({ look: 'quiet', size: 'small' })}>
           From a picture
           <input
             type="file"
             accept="image/*"
-            className="hidden-text"
+            className="sr-only"
             onChange={(e) => e.target.files?.[0] && fromPicture(e.target.files[0])}
           />
         </label>
       </div>
-      <div className="row" style={{ alignItems: 'end' }}>
+      <div className="flex flex-wrap gap-2.5 items-end">
         <TextInput label="From words" value={words} max={80} onChange={setWords} />
-        <button className="button quiet small" disabled={words.trim() === ''} onClick={fromWords}>
+        <Button look="quiet" size="small" disabled={words.trim() === ''} onClick={fromWords}>
           Find its colours
-        </button>
+        </Button>
       </div>
       {wrong && <Wrong>{wrong}</Wrong>}
     </Ticks>
@@ -293,23 +299,25 @@ function OwnThemes({ draft }: { draft: Theme }) {
   };
   return (
     <>
-      <button
-        className="button quiet small"
+      <Button
+        look="quiet"
+        size="small"
         disabled={draft.name.trim() === ''}
         onClick={() => (keep([draft]), toast(`“${draft.name}” is among your themes.`))}
       >
         Keep among your themes
-      </button>
-      <button
-        className="button quiet small"
+      </Button>
+      <Button
+        look="quiet"
+        size="small"
         disabled={ownThemes.length === 0}
         onClick={() => saveFile('themes.json', JSON.stringify(ownThemes, null, 1), 'application/json')}
       >
         Save your themes
-      </button>
-      <button className="button quiet small" onClick={() => file.current?.click()}>
+      </Button>
+      <Button look="quiet" size="small" onClick={() => file.current?.click()}>
         Read themes
-      </button>
+      </Button>
       <input
         ref={file}
         type="file"

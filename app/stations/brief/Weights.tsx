@@ -11,11 +11,11 @@ export function Weights({ plan, offers }: { plan: Plan; offers: readonly SchoolO
   const ready = offers.filter((o) => o.ready);
   const most = Math.max(1, ...ready.map((o) => o.targets.totalG));
   return (
-    <div className="weights" role="group" aria-label="Portion schools">
+    <div className="flex items-end gap-0.5" role="group" aria-label="Portion schools">
       {ready.map((o) => (
         <button
           key={o.id}
-          className="weight"
+          className="grid min-w-0 flex-1 justify-items-center pt-1 pb-1.5 text-center text-xs/[1.15] text-on-cloth aria-pressed:border-b-3 aria-pressed:border-yolk"
           aria-pressed={o.chosen}
           aria-label={`${o.name}: ${formatMass(o.targets.totalG, units)} in all`}
           onClick={() => plan.school !== o.id && edit({ name: 'set-school', school: o.id })}

@@ -33,6 +33,8 @@ import { portraitUrl } from '../../ui/pictures.js';
 import { Rim } from '../../ui/rims.js';
 import { Greed } from './Greed.js';
 import { QuestionsDialog } from './QuestionsDialog.js';
+import { Button, buttonLook } from '../../ui/kit/Button.js';
+import { ShelfHeading } from '../../ui/kit/Heading.js';
 
 export function Check({ plan, checked }: { plan: Plan; checked: Checked }) {
   const { seenBy, see } = useSession();
@@ -132,14 +134,14 @@ function WholeParty({ plan, checked }: { plan: Plan; checked: Checked }) {
       : inUnits(g.missing.join('; '), units);
   return (
     <>
-      <h2 style={{ marginTop: 0 }}>Is everyone looked after?</h2>
-      <div className="certificate" aria-live="polite">
+      <ShelfHeading first>Is everyone looked after?</ShelfHeading>
+      <div aria-live="polite">
         {plan.party.length === 0 ? <p>Say in the brief who is coming.</p> : <p>{certificate.text}</p>}
-        {certificate.shortFirst && <p className="soft">{certificate.shortFirst.text}</p>}
+        {certificate.shortFirst && <p className="text-soft">{certificate.shortFirst.text}</p>}
         {certificate.remedy && lasts && (
-          <button className="button quiet small" onClick={() => run(certificate.remedy!.command)}>
+          <Button look="quiet" size="small" onClick={() => run(certificate.remedy!.command)}>
             {certificate.remedy.label} <Effect words={certificate.remedy.effect} />
-          </button>
+          </Button>
         )}
       </div>
       <Greed checked={checked} />
@@ -149,15 +151,15 @@ function WholeParty({ plan, checked }: { plan: Plan; checked: Checked }) {
         options={POLICIES}
         onPick={(policy) => edit({ name: 'set-policy', policy })}
       />
-      <button className="button quiet small" onClick={() => setAsking(true)}>
+      <Button look="quiet" size="small" onClick={() => setAsking(true)}>
         Questions for labels{open > 0 ? ` (${open} foods)` : ''}
-      </button>
+      </Button>
       {asking && <QuestionsDialog plan={plan} checked={checked} onClose={() => setAsking(false)} />}
       {checked.care.groups.map((g) => (
         <button
           key={g.group.id}
-          className="party-line"
-          style={{ alignItems: 'flex-start', padding: '6px 0' }}
+          className="on-cloth flex w-full gap-2 border-0 bg-transparent py-0.5 text-left text-sm/[1.1] font-bold [&>svg]:flex-none items-start py-1.5 px-0"
+
           onClick={() => see(g.group.id)}
           aria-label={`${g.group.name}, ${g.group.count} ${words(g)}. See the board as they do`}
         >
@@ -165,7 +167,7 @@ function WholeParty({ plan, checked }: { plan: Plan; checked: Checked }) {
           <Rim group={g.group} />
           <span>
             {g.group.name}, {g.group.count} <br />
-            <span style={{ fontWeight: 500 }}>{words(g)}</span>
+            <span className="font-medium">{words(g)}</span>
           </span>
         </button>
       ))}
@@ -188,19 +190,22 @@ function GuestSheet({ plan, checked, group }: { plan: Plan; checked: Checked; gr
   const rest = (s: Standing) => by(s).filter((c) => !fine.includes(c));
   return (
     <>
-      <div className="sheet">
-        <div className="row" style={{ flexWrap: 'nowrap' }}>
+      <div className="on-paper edge-sheet bg-card px-3.5 py-3">
+        <div className="flex items-center gap-2.5 flex-nowrap">
           <Rim group={group} size={52} />
           <div>
-            <h2>{group.name}</h2>
-            <span style={{ color: 'var(--soft)' }}>
+            <h2 className="text-xl/none font-black">{group.name}</h2>
+            <span className="text-soft">
               {group.count} {group.count === 1 ? 'guest' : 'guests'}
             </span>
           </div>
         </div>
         {care && <Cup care={care} />}
         <Plate checked={checked} group={group} />
-        <Link className="button quiet small" to={`/plan/${plan.id}/card/${group.id}`}>
+        <Link
+          className={buttonLook({ look: 'quiet', size: 'small' })}
+          to={`/plan/${plan.id}/card/${group.id}`}
+        >
           A card to hand over
         </Link>
       </div>
@@ -217,7 +222,7 @@ function Plate({ checked, group }: { checked: Checked; group: Group }) {
   return plateSums(checked.context)
     .filter((s) => s.group.id === group.id)
     .map((s) => (
-      <p key={s.need} style={{ margin: '4px 0' }}>
+      <p key={s.need} className="my-1 mx-0">
         <b>
           {Math.round(s.sum.high * 10) / 10} of {s.limit} {s.quantity.unit}
         </b>{' '}
@@ -238,7 +243,7 @@ function Cup({ care }: { care: LookedAfter }) {
   const [each, need] = [formatMass(eachG, units), formatMass(needG, units)];
   const row = (ok: boolean, name: string, value: string) => (
     <tr>
-      <td style={{ width: 26 }}>
+      <td className="w-6.5">
         <PlateGlyph state={ok ? 'whole' : 'cracked'} size={18} />
       </td>
       <td>{name}</td>
@@ -248,14 +253,8 @@ function Cup({ care }: { care: LookedAfter }) {
   return (
     <>
       <p
-        className="display"
-        style={{
-          fontWeight: 800,
-          fontSize: 17,
-          margin: '8px 0',
-          borderTop: '2px solid var(--ink)',
-          paddingTop: 7,
-        }}
+        className="font-display font-extrabold text-lg my-2 mx-0"
+        style={{ borderTop: '2px solid var(--ink)', paddingTop: 7 }}
       >
         Sure of {each}, needs {need}.
       </p>
@@ -269,7 +268,7 @@ function Cup({ care }: { care: LookedAfter }) {
         <path d="M2 2Q4 24 30 24H190Q216 24 218 2" fill="none" stroke="#1f2c5e" strokeWidth="3" />
         <path d={`M6 4Q9 21 31 21H${31 + 158 * Math.min(1, eachG / Math.max(1, needG))}V4Z`} fill="#efb53c" />
       </svg>
-      <table>
+      <table className="w-full border-collapse text-sm [&_td:last-child]:text-right [&_td:last-child]:font-bold">
         <tbody>
           {row(care.body > 0, 'Body', `${care.body} kinds`)}
           {row(care.vehicle > 0, 'Bread, cracker', `${care.vehicle} kinds`)}
@@ -283,13 +282,12 @@ function Cup({ care }: { care: LookedAfter }) {
 
 function Standings({ glyph, title, foods }: { glyph: Glyph; title: string; foods: readonly Component[] }) {
   return (
-    <div style={{ marginTop: 10 }}>
-      <div className="row display" style={{ gap: 7, fontWeight: 800, fontSize: 15.5 }}>
-        <PlateGlyph state={glyph} size={22} /> {title}{' '}
-        <span style={{ marginLeft: 'auto' }}>{foods.length}</span>
+    <div className="mt-2.5">
+      <div className="flex flex-wrap items-center font-display gap-1.75 font-extrabold text-base">
+        <PlateGlyph state={glyph} size={22} /> {title} <span className="ml-auto">{foods.length}</span>
       </div>
       {foods.length > 0 && (
-        <div className="row" style={{ gap: 1, margin: '3px 0 0 26px' }}>
+        <div className="flex flex-wrap items-center gap-px mt-0.75 mb-0 mr-0 ml-6.5">
           {foods.slice(0, foods.length > 7 ? 6 : 7).map((c) => (
             <img key={c.id} src={portraitUrl(c)} alt={c.name} title={c.name} width="28" height="28" />
           ))}

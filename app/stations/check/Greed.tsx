@@ -5,6 +5,9 @@ import { formatMass, inUnits } from '../../../core/measure/index.js';
 import { useRemedy } from '../../rail/useRemedy.js';
 import { useSettings } from '../../store/settings.js';
 import { Rim } from '../../ui/rims.js';
+import { Button } from '../../ui/kit/Button.js';
+import { Collapsible } from '../../ui/kit/Collapsible.js';
+import { Slider } from '../../ui/kit/Slider.js';
 
 const [LEAST, MOST, STEP] = [1, 3, 0.05];
 
@@ -17,24 +20,20 @@ export function Greed({ checked }: { checked: Checked }) {
   const { at, text, remedy } = promiseAt(checked.context, useDeferredValue(greed));
   if (at.groups.length === 0) return null;
   return (
-    <details className="greed">
-      <summary>If the others take more</summary>
-      <label>
-        <span className="hidden-text">How many times their share the others take</span>
-        <input
-          type="range"
-          min={LEAST}
-          max={MOST}
-          step={STEP}
-          value={greed}
-          aria-valuetext={`${greed.toFixed(2)} times`}
-          onChange={(e) => setMoved(e.target.valueAsNumber)}
-        />
-      </label>
+    <Collapsible title="If the others take more" head="font-display text-base/[1.2] font-extrabold">
+      <Slider
+        label="How many times their share the others take"
+        min={LEAST}
+        max={MOST}
+        step={STEP}
+        value={greed}
+        said={`${greed.toFixed(2)} times`}
+        onChange={setMoved}
+      />
       <p role="status">{inUnits(text, units)}</p>
-      <ul className="plain-list">
+      <ul className="m-0 list-none p-0">
         {at.groups.map((g) => (
-          <li key={g.group.id} className="row" style={{ gap: 6 }}>
+          <li key={g.group.id} className="flex flex-wrap items-center gap-1.5">
             <Rim group={g.group} size={20} /> {g.group.name}:{' '}
             <b>{formatMass(g.sureG / g.group.count, units)}</b> of{' '}
             {formatMass(g.needG / g.group.count, units)} each
@@ -42,10 +41,10 @@ export function Greed({ checked }: { checked: Checked }) {
         ))}
       </ul>
       {remedy && (
-        <button className="button quiet small" onClick={() => run(remedy.command)}>
+        <Button look="quiet" size="small" onClick={() => run(remedy.command)}>
           {remedy.label} <Effect words={remedy.effect} />
-        </button>
+        </Button>
       )}
-    </details>
+    </Collapsible>
   );
 }

@@ -18,8 +18,10 @@ import { localNow } from '../../store/clock.js';
 import { useSettings } from '../../store/settings.js';
 import { useSession } from '../../store/session.js';
 import { PlateGlyph } from '../../ui/Glyph.js';
-import { PaperDialog } from '../../ui/Paper.js';
+import { PaperDialog } from '../../ui/kit/Dialog.js';
 import { saveFile } from '../../ui/save.js';
+import { Button } from '../../ui/kit/Button.js';
+import { PaperHeading } from '../../ui/kit/Heading.js';
 
 /** Every question of the plan in one list, to take to the shop or to send to a supplier, and to answer. */
 export function QuestionsDialog({
@@ -61,19 +63,21 @@ export function QuestionsDialog({
       title="Questions for labels and makers"
       hint="What is open counts for nobody whom it concerns. A plan with an open question on an allergy is never whole."
     >
-      <div className="row">
-        <button
-          className="button quiet small"
+      <div className="flex flex-wrap items-center gap-2.5">
+        <Button
+          look="quiet"
+          size="small"
           onClick={() => void navigator.clipboard.writeText(text).then(() => toast('Copied.'))}
         >
           Copy as text
-        </button>
-        <button
-          className="button quiet small"
+        </Button>
+        <Button
+          look="quiet"
+          size="small"
           onClick={() => saveFile('questions-for-labels.txt', text, 'text/plain;charset=utf-8')}
         >
           Save as text
-        </button>
+        </Button>
       </div>
       <HeldAnswers open={open} />
       <OpenFoods lines={open} onAnswer={setPicked} />
@@ -94,9 +98,9 @@ function HeldAnswers({ open }: { open: readonly LabelQuestionLine[] }) {
     ),
   ];
   return (
-    <p className="row">
-      <button
-        className="button small"
+    <p className="flex flex-wrap items-center gap-2.5">
+      <Button
+        size="small"
         onClick={() =>
           edit({
             name: 'together',
@@ -106,7 +110,7 @@ function HeldAnswers({ open }: { open: readonly LabelQuestionLine[] }) {
         }
       >
         Use what you hold for {names(foods.map(lower), 3)}
-      </button>
+      </Button>
       <span>Read earlier, for another plan: use it if you buy the same pack.</span>
     </p>
   );
@@ -124,24 +128,26 @@ function OpenFoods({
   return foods.map((food) => {
     const of = lines.filter((l) => l.component === food);
     return (
-      <section key={food.id} className="question-food">
-        <div className="row" style={{ gap: 8 }}>
+      <section key={food.id} className="mt-2 border-t border-line pt-1.5 [&_svg]:flex-none">
+        <div className="flex flex-wrap items-center gap-2">
           <PlateGlyph state="covered" size={22} />
           <b>{food.name}</b>
-          <button
-            className="button quiet small"
-            style={{ marginLeft: 'auto' }}
+          <Button
+            look="quiet"
+            size="small"
+            className="ml-auto"
+
             aria-label={`Answer for ${food.name}`}
             onClick={() => onAnswer(of)}
           >
             Answer
-          </button>
+          </Button>
         </div>
-        <ul>
+        <ul className="my-0.5 list-disc pl-5">
           {asWouldBeAsked(of).map((l) => (
             <li key={l.text}>
               {l.text}{' '}
-              <span className="soft">
+              <span className="text-soft">
                 For{' '}
                 {names(
                   l.groups.map((g) => lower(g.name)),
@@ -173,20 +179,20 @@ function Told({ lines }: { lines: readonly LabelQuestionLine[] }) {
   if (lines.length === 0) return null;
   return (
     <>
-      <h3>Answered</h3>
-      <ul className="plain-list">
+      <PaperHeading>Answered</PaperHeading>
+      <ul className="m-0 list-none p-0">
         {readings(lines).map((r) => (
           <li key={r.key}>
             <b>{r.component.name}</b>: {r.words}. {capital(r.answer.seen || 'not said what')} ({r.answer.who},{' '}
             {speakTime(r.answer.when)}
             {r.answer.photo ? `, photograph: ${r.answer.photo}` : ''}){' '}
-            <button
-              className="link"
+            <Button
+              look="link"
               aria-label={`Take back what was read of ${r.component.name}: ${r.words}`}
               onClick={() => takeBack(r)}
             >
               Take back
-            </button>
+            </Button>
           </li>
         ))}
       </ul>

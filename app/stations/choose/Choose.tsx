@@ -76,7 +76,14 @@ export function Choose({ plan, checked }: { plan: Plan; checked: Checked }) {
         <Spoons plan={plan} />
         <ColourRing checked={checked} />
         <circle r="54" fill="#fdfdf9" stroke="#1f2c5e" strokeWidth="4" />
-        <text className="display" y="2" textAnchor="middle" fontSize="22" fontWeight="900" fill="#1a2040">
+        <text
+          className="font-display"
+          y="2"
+          textAnchor="middle"
+          fontSize="22"
+          fontWeight="900"
+          fill="#1a2040"
+        >
           {formatMass(total, units)}
         </text>
         <text y="22" textAnchor="middle" fontSize="14" fill="#454c66">

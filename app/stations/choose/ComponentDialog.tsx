@@ -19,12 +19,16 @@ import { useRemedy } from '../../rail/useRemedy.js';
 import { useSettings } from '../../store/settings.js';
 import { Tick } from '../../ui/Fields.js';
 import { PlateGlyph, STATE_WORDS } from '../../ui/Glyph.js';
-import { PaperDialog } from '../../ui/Paper.js';
+import { PaperDialog } from '../../ui/kit/Dialog.js';
 import { portraitUrl } from '../../ui/pictures.js';
 import { Rim } from '../../ui/rims.js';
 import { OwnDeeds } from './OwnDeeds.js';
 import { WhyFood } from './WhyFood.js';
 import { gramsPlaced, surfacesFor } from './placing.js';
+import { Button } from '../../ui/kit/Button.js';
+import { Select } from '../../ui/kit/Select.js';
+import { Input } from '../../ui/kit/Input.js';
+import { PaperHeading } from '../../ui/kit/Heading.js';
 
 interface Part {
   plan: Plan;
@@ -57,7 +61,7 @@ export function ComponentDialog({
       title={c.name}
       hint={`${formatMoney(pack.priceMinor, plan.currency)} for ${formatMass(pack.massG, units)}${made}.`}
     >
-      <div className="row" style={{ alignItems: 'flex-start', flexWrap: 'nowrap' }}>
+      <div className="flex gap-2.5 items-start flex-nowrap">
         <img src={portraitUrl(c)} alt="" width="120" height="120" />
         <ForWhom plan={plan} component={c} />
       </div>
@@ -68,7 +72,7 @@ export function ComponentDialog({
       <InTheHouse plan={plan} component={c} run={run} />
       <WhyFood plan={plan} component={c} />
       <OwnDeeds plan={plan} component={c} onClose={onClose} />
-      <p className="caution" style={{ color: 'var(--soft)' }}>
+      <p className="break-inside-avoid px-1 pt-1 text-xs/[1.24] italic text-soft text-soft">
         Facts are label practice and public data, not this very pack: read the label.
       </p>
     </PaperDialog>
@@ -81,18 +85,18 @@ const WORD = { fine: 'may eat it', ask: 'ask the label', forbidden: 'not for the
 function ForWhom({ plan, component: c }: { plan: Plan; component: Component }) {
   const form = plan.placements.find((p) => p.componentId === c.id)?.form ?? usualForm(c).form;
   return (
-    <ul style={{ listStyle: 'none', padding: 0, margin: 0, flex: 1 }}>
+    <ul className="list-none p-0 m-0 flex-1">
       {plan.party.map((g) => {
         const j = judgeGroup(c, form, g);
         return (
-          <li key={g.id} className="row" style={{ gap: 6, flexWrap: 'nowrap' }}>
+          <li key={g.id} className="flex items-center gap-1.5 flex-nowrap">
             <PlateGlyph state={GLYPH[j.verdict]} size={20} />
             <Rim group={g} size={20} />
             <span>
               <b>{g.name}</b>: {WORD[j.verdict]}
               {j.reasons[0] ? `, ${j.reasons[0].text} (${j.reasons[0].source})` : ''}
               {j.verdict !== 'fine' && fineWords(c, g)}
-              <span className="hidden-text">. {STATE_WORDS[GLYPH[j.verdict]]}</span>
+              <span className="sr-only">. {STATE_WORDS[GLYPH[j.verdict]]}</span>
             </span>
           </li>
         );
@@ -106,7 +110,7 @@ function AboutFood({ plan, component: c }: { plan: Plan; component: Component })
   const facts = about(c);
   const partners = goesWith(c, planLarder(plan).values());
   return (
-    <dl className="about">
+    <dl className="mt-3 grid grid-cols-[max-content_1fr] gap-x-3 gap-y-0.5 [&_dt]:font-bold">
       <dt>Like</dt>
       <dd>{facts.like}</dd>
       <dt>Goes with</dt>
@@ -136,11 +140,11 @@ function Made({ plan, component: c }: { plan: Plan; component: Component }) {
   const scaled = recipe && scaledTo(recipe, massG || recipe.outG, planLarder(plan));
   if (!scaled) return null;
   return (
-    <section className="made">
-      <h3>
+    <section className="my-2 border-l-3 border-yolk px-2.5 py-1">
+      <PaperHeading>
         Makes {formatMass(scaled.massG, units)}: {scaled.handsMin} min by hand
         {scaled.waitMin > 0 ? `, ${scaled.waitMin} min by itself` : ''}
-      </h3>
+      </PaperHeading>
       <p>
         {scaled.parts.map((p) => `${formatMass(p.grams, units)} ${p.name}`).join(', ')}. {recipe.steps} At
         most {recipe.keepsH} h before serving. About {formatMoney(scaled.costMinor, plan.currency)}.
@@ -168,9 +172,9 @@ function HowMuch({ plan, component: c, run }: Part) {
       placements: gramsPlaced(plan, c, surface.id, massG, form),
     });
   return (
-    <table style={{ width: '100%', marginTop: 10 }}>
+    <table className="w-full mt-2.5">
       <thead>
-        <tr style={{ textAlign: 'left' }}>
+        <tr className="text-left">
           <th>Surface</th>
           <th>Form</th>
           <th>{imperial ? 'Ounces in all' : 'Grams in all'}</th>
@@ -186,17 +190,12 @@ function HowMuch({ plan, component: c, run }: Part) {
             <tr key={s.id}>
               <td>{s.name}</td>
               <td>
-                <select
-                  aria-label={`Form on ${s.name}`}
+                <Select<FormId>
+                  label={`Form on ${s.name}`}
                   value={form}
-                  onChange={(e) => setMass(s, mass || FIRST_G, e.target.value as FormId)}
-                >
-                  {c.forms.map((f) => (
-                    <option key={f.form} value={f.form}>
-                      {formName(f.form)}
-                    </option>
-                  ))}
-                </select>
+                  onPick={(picked) => setMass(s, mass || FIRST_G, picked)}
+                  options={c.forms.map((f) => ({ value: f.form, words: formName(f.form) }))}
+                />
               </td>
               <td>
                 <MassInput
@@ -223,7 +222,7 @@ function HowServed({ plan, component: c, surface, run }: Part & { surface: Surfa
   const names = plan.party.filter((g) => zone?.includes(g.id)).map((g) => g.name);
   const at = { componentId: c.id, surfaceId: surface.id };
   return (
-    <span className="row" style={{ gap: 8 }}>
+    <span className="flex flex-wrap items-center gap-2">
       {here.some((p) => p.form !== 'bowl') && (
         <Tick
           inline
@@ -263,7 +262,7 @@ function InTheHouse({ plan, component: c, run }: Part) {
       ],
     });
   return (
-    <label className="row" style={{ marginTop: 8 }}>
+    <label className="flex flex-wrap items-center gap-2.5 mt-2">
       In the house, {imperial ? 'ounces' : 'grams'}
       <MassInput label="In the house" massG={massG} ounces={imperial} onKeep={keep} />
     </label>
@@ -289,7 +288,7 @@ function MassInput({
     if (text.trim() !== '' && Number.isFinite(n) && n >= 0 && n * k <= 20000 && n !== shown) onKeep(n * k);
   };
   return (
-    <input
+    <Input
       type="number"
       min={0}
       max={Math.floor(20000 / k)}
@@ -297,7 +296,7 @@ function MassInput({
       aria-label={label}
       key={massG}
       defaultValue={shown}
-      className="in-table"
+      className="w-22 border-[1.5px] border-line px-1.5 py-0.5"
       onBlur={(e) => keep(e.target.value)}
       onKeyDown={(e) => e.key === 'Enter' && e.currentTarget.blur()}
     />
@@ -319,40 +318,43 @@ function Deeds({
     onClose();
   };
   return (
-    <div className="row" style={{ marginTop: 12 }}>
-      <button
-        className="button small"
+    <div className="flex flex-wrap items-center gap-2.5 mt-3">
+      <Button
+        size="small"
         aria-pressed={pinned}
         onClick={() => run({ name: 'pin', componentId: c.id, on: !pinned })}
       >
         {pinned ? 'Let the pin go' : 'Pin it: always on the board'}
-      </button>
-      <button
-        className="button quiet small"
+      </Button>
+      <Button
+        look="quiet"
+        size="small"
         aria-pressed={plan.wishes.star === c.id}
         onClick={() => run({ name: 'set-star', star: plan.wishes.star === c.id ? null : c.id })}
       >
         {plan.wishes.star === c.id ? 'No star any more' : 'Make it the star'}
-      </button>
+      </Button>
       {there && (
         <>
-          <button className="button quiet small" onClick={onSwap}>
+          <Button look="quiet" size="small" onClick={onSwap}>
             Swap it
-          </button>
-          <button
-            className="button quiet small"
+          </Button>
+          <Button
+            look="quiet"
+            size="small"
             onClick={() => thenClose({ name: 'leave-out', componentId: c.id })}
           >
             Leave it out
-          </button>
+          </Button>
         </>
       )}
-      <button
-        className="button quiet small"
+      <Button
+        look="quiet"
+        size="small"
         onClick={() => thenClose({ name: 'exclude', componentId: c.id, on: !excluded })}
       >
         {excluded ? 'Allow it again' : 'Never here'}
-      </button>
+      </Button>
     </div>
   );
 }

@@ -14,10 +14,15 @@ import {
 import { NeedPicker } from '../brief/NeedPicker.js';
 import { useRemedy } from '../../rail/useRemedy.js';
 import { NumberInput, Tick, Ticks } from '../../ui/Fields.js';
-import { PaperDialog } from '../../ui/Paper.js';
+import { PaperDialog } from '../../ui/kit/Dialog.js';
 import { portraitUrl } from '../../ui/pictures.js';
 import { acrossPlates } from './plates.js';
 import { ask } from '../../workers/kitchen.js';
+import { Button } from '../../ui/kit/Button.js';
+import { Checkbox } from '../../ui/kit/Checkbox.js';
+import { Collapsible } from '../../ui/kit/Collapsible.js';
+import { Table } from '../../ui/kit/Table.js';
+import { PaperHeading } from '../../ui/kit/Heading.js';
 
 /** Make the whole board something else: one joint choice, shown item by item, taken whole or in part. */
 export function ConvertDialog({ plan, onClose }: { plan: Plan; onClose: () => void }) {
@@ -51,13 +56,12 @@ export function ConvertDialog({ plan, onClose }: { plan: Plan; onClose: () => vo
       title="Turn the whole board"
       hint="Every food becomes something that fits, as one choice: the least is lost in all. Nothing changes before you take it."
     >
-      <details open={!found}>
-        <summary>What it shall become</summary>
+      <Collapsible key={found ? 'found' : 'asked'} open={!found} title="What it shall become">
         <Wants plan={plan} target={target} onChange={(t) => (setTarget(t), setFound(undefined))} />
-      </details>
-      <button className="button" disabled={!asks || busy || plan.placements.length === 0} onClick={start}>
+      </Collapsible>
+      <Button disabled={!asks || busy || plan.placements.length === 0} onClick={start}>
         {busy ? 'Turning it …' : found ? 'Turn it again' : 'Turn it'}
-      </button>
+      </Button>
       {problem && <p role="alert">{problem}</p>}
       {found && (
         <>
@@ -77,8 +81,8 @@ export function ConvertDialog({ plan, onClose }: { plan: Plan; onClose: () => vo
           />
           {found.open.length > 0 && (
             <>
-              <h3>Labels to read first</h3>
-              <ul className="plain-list">
+              <PaperHeading>Labels to read first</PaperHeading>
+              <ul className="m-0 list-none p-0">
                 {found.open.map((o) => (
                   <li key={o}>{o}</li>
                 ))}
@@ -86,13 +90,12 @@ export function ConvertDialog({ plan, onClose }: { plan: Plan; onClose: () => vo
             </>
           )}
           {found.status !== 'impossible' && (
-            <button
-              className="button"
+            <Button
               disabled={taken.every((i) => i.kind === 'stays') && !target.guests && !target.occasion}
               onClick={take}
             >
               {refused.size > 0 ? 'Take what is ticked' : 'Take it all'}
-            </button>
+            </Button>
           )}
         </>
       )}
@@ -121,7 +124,7 @@ function Wants({ plan, target, onChange }: { plan: Plan; target: Target; onChang
   return (
     <Ticks legend="Make it">
       <NeedPicker needs={[...target.needs]} onChange={(needs) => change({ needs })} />
-      <div className="row">
+      <div className="flex flex-wrap items-center gap-2.5">
         <Tick inline label="cheaper by" on={cheaper} onChange={(on) => change({}, on)} />
         <NumberInput
           label="per cent"
@@ -153,7 +156,7 @@ function Wants({ plan, target, onChange }: { plan: Plan; target: Target; onChang
         />
       </div>
       {target.needs.length > 0 && (
-        <p className="soft">
+        <p className="text-soft">
           {target.needs.map((n) => needPack(n.id)?.name ?? n.id).join(', ')}: the tool helps to plan; labels,
           guests and licensed advice decide.
         </p>
@@ -169,7 +172,7 @@ function Plates({ plan, after, items }: { plan: Plan; after: Plan; items: readon
   const places = acrossPlates(plan, after, items).slice(0, MOST_SHOWN);
   const fresh = new Set(places.filter((p) => p.then !== p.now).map((p) => p.then));
   return (
-    <div className="two-plates">
+    <div className="my-2.5 grid grid-cols-2 gap-4">
       <PlateOf title="Now" plan={plan} foods={places.map((p) => p.now)} />
       <PlateOf title="Then" plan={after} foods={places.map((p) => p.then)} fresh={fresh} />
     </div>
@@ -190,11 +193,15 @@ function PlateOf({
   const larder = planLarder(plan);
   const kinds = foods.filter((id) => id !== null).length;
   return (
-    <figure>
-      <div className="small-plate" role="img" aria-label={`${title}: ${kinds} kinds`}>
+    <figure className="m-0 text-center">
+      <div
+        className="mx-auto flex aspect-square max-w-82 flex-wrap content-center justify-center gap-0.5 overflow-hidden rounded-full border-6 border-enamel bg-china p-[11%]"
+        role="img"
+        aria-label={`${title}: ${kinds} kinds`}
+      >
         {foods.map((id, i) => {
           const c = id && larder.get(id);
-          if (!c) return <span key={i} className="nothing" />;
+          if (!c) return <span key={i} className="w-10" />;
           return (
             <img
               key={i}
@@ -203,7 +210,7 @@ function PlateOf({
               title={c.name}
               width="36"
               height="36"
-              className={fresh?.has(id) ? 'fresh' : ''}
+              className={`rounded-full border-2 ${fresh?.has(id) ? 'border-beet' : 'border-transparent'}`}
             />
           );
         })}
@@ -245,18 +252,17 @@ function Items({
   const changed = items.filter((i) => i.kind !== 'stays');
   if (changed.length === 0) return null;
   return (
-    <table className="schools">
+    <Table className="mt-2.5">
       <tbody>
         {changed.map((i) => {
           const name = larder.get(i.from)?.name ?? i.from;
           return (
             <tr key={i.from}>
               <td>
-                <input
-                  type="checkbox"
-                  aria-label={`Take the change of ${name}`}
-                  checked={!refused.has(i.from)}
-                  onChange={(e) => onRefuse(i.from, !e.target.checked)}
+                <Checkbox
+                  name={`Take the change of ${name}`}
+                  on={!refused.has(i.from)}
+                  onChange={(on) => onRefuse(i.from, !on)}
                 />
               </td>
               <th scope="row">
@@ -267,23 +273,24 @@ function Items({
                 {Math.round(i.likeness * 100)} of 100 alike
                 {i.reasons.length > 0 && <>; {i.reasons.slice(0, 2).join('; ')}</>}
                 {i.changes.length > 0 && (
-                  <span className="soft">; changes {i.changes.slice(0, 3).join(', ')}</span>
+                  <span className="text-soft">; changes {i.changes.slice(0, 3).join(', ')}</span>
                 )}
               </td>
               <td>
-                <button
-                  className="link hold"
+                <Button
+                  look="link"
+                  className="whitespace-nowrap"
                   aria-pressed={locked.has(i.from)}
                   aria-label={`Hold ${name}`}
                   onClick={() => onLock(i.from, !locked.has(i.from))}
                 >
                   {locked.has(i.from) ? 'held' : 'hold it'}
-                </button>
+                </Button>
               </td>
             </tr>
           );
         })}
       </tbody>
-    </table>
+    </Table>
   );
 }

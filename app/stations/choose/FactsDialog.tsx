@@ -16,7 +16,9 @@ import {
 } from '../../../core/catalogue/index.js';
 import { useSession } from '../../store/session.js';
 import { Choice, Field, TextInput, Wrong } from '../../ui/Fields.js';
-import { PaperDialog } from '../../ui/Paper.js';
+import { PaperDialog } from '../../ui/kit/Dialog.js';
+import { Button } from '../../ui/kit/Button.js';
+import { Input } from '../../ui/kit/Input.js';
 
 const GROUPS: readonly (readonly [string, (k: FactKey) => boolean])[] = [
   ['Allergens', (k) => k.startsWith('allergen.')],
@@ -80,8 +82,8 @@ export function FactsDialog({ component, onClose }: { component: Component; onCl
       title={`What is known of ${component.name.toLowerCase()}`}
       hint="Only what you have seen yourself. What is not known stays open, and every need asks."
     >
-      <div className="row">
-        <div style={{ flex: 1, minWidth: 200 }}>
+      <div className="flex flex-wrap items-center gap-2.5">
+        <div className="flex-1 min-w-50">
           <TextInput label="Name" value={c.name} onChange={(name) => set({ name })} />
         </div>
         <Choice
@@ -99,18 +101,21 @@ export function FactsDialog({ component, onClose }: { component: Component; onCl
         onChange={(t) => set({ synonyms: t.split(',').map((x) => x.trimStart()) })}
       />
       {GROUPS.map(([title, test]) => (
-        <fieldset key={title} className="facts">
-          <legend>{title}</legend>
+        <fieldset
+          key={title}
+          className="mt-3 grid grid-cols-[repeat(auto-fill,minmax(150px,1fr))] gap-x-3 border-0 border-t-[1.5px] border-line pt-1"
+        >
+          <legend className="pr-2 font-display text-base/[1.2] font-extrabold">{title}</legend>
           {ALL_FACT_KEYS.filter(test).map((key) => (
             <FactChoice key={key} c={c} fact={key} onTell={(value) => setC(withKnowledge(c, key, value))} />
           ))}
         </fieldset>
       ))}
-      <fieldset className="facts">
-        <legend>In 100 g</legend>
+      <fieldset className="mt-3 grid grid-cols-[repeat(auto-fill,minmax(150px,1fr))] gap-x-3 border-0 border-t-[1.5px] border-line pt-1">
+        <legend className="pr-2 font-display text-base/[1.2] font-extrabold">In 100 g</legend>
         {FIGURES.map(([key, label, most]) => (
           <Field key={key} label={label}>
-            <input
+            <Input
               type="number"
               min={0}
               max={most}
@@ -125,11 +130,11 @@ export function FactsDialog({ component, onClose }: { component: Component; onCl
           </Field>
         ))}
       </fieldset>
-      <fieldset className="facts">
-        <legend>Taste, 0 to 5</legend>
+      <fieldset className="mt-3 grid grid-cols-[repeat(auto-fill,minmax(150px,1fr))] gap-x-3 border-0 border-t-[1.5px] border-line pt-1">
+        <legend className="pr-2 font-display text-base/[1.2] font-extrabold">Taste, 0 to 5</legend>
         {TASTES.map((t) => (
           <Field key={t} label={t}>
-            <input
+            <Input
               type="number"
               min={0}
               max={5}
@@ -140,9 +145,7 @@ export function FactsDialog({ component, onClose }: { component: Component; onCl
         ))}
       </fieldset>
       {problem && <Wrong>{problem}</Wrong>}
-      <button className="button" onClick={keep}>
-        Keep
-      </button>
+      <Button onClick={keep}>Keep</Button>
     </PaperDialog>
   );
 }

@@ -2,7 +2,10 @@ import { Link } from 'react-router';
 import { TASTE_WORDS } from '../../../core/catalogue/index.js';
 import { capital, cheesePartners, glanceOf, type Checked } from '../../../core/check/index.js';
 import type { Plan } from '../../../core/plan/index.js';
-import { PaperDialog } from '../../ui/Paper.js';
+import { PaperDialog } from '../../ui/kit/Dialog.js';
+import { buttonLook } from '../../ui/kit/Button.js';
+import { Table } from '../../ui/kit/Table.js';
+import { PaperHeading } from '../../ui/kit/Heading.js';
 
 const MOST = 5;
 /** Less than this of a board nobody sees. */
@@ -29,10 +32,10 @@ export function GlanceDialog({
       title="The board at a glance"
       hint={missing.length > 0 ? `Nothing ${missing.join(', nothing ')}.` : 'Every taste is there.'}
     >
-      <div className="glance">
+      <div className="grid grid-cols-[repeat(auto-fit,minmax(260px,1fr))] gap-x-6 gap-y-2">
         <section>
-          <h3>Tastes</h3>
-          <ul className="plain-list">
+          <PaperHeading>Tastes</PaperHeading>
+          <ul className="m-0 list-none p-0">
             {g.tastes.map((t) => (
               <li key={t.taste}>
                 <b>{capital(TASTE_WORDS[t.taste])}</b> <Bar of={t.most} most={MOST} />{' '}
@@ -41,20 +44,20 @@ export function GlanceDialog({
               </li>
             ))}
           </ul>
-          <h3>Textures</h3>
+          <PaperHeading>Textures</PaperHeading>
           <p>{g.textures.map((t) => `${t.texture} ${t.kinds}`).join(', ') || 'Nothing lies there yet.'}</p>
         </section>
         <section>
-          <h3>From mild to strong, the order of tasting</h3>
-          <ol className="plain-list">
+          <PaperHeading>From mild to strong, the order of tasting</PaperHeading>
+          <ol className="m-0 list-none p-0">
             {g.ladder.map((step) => (
               <li key={step.strength}>
                 <Bar of={step.strength} most={MOST} /> {step.foods.join(', ')}
               </li>
             ))}
           </ol>
-          <h3>Colours, by the board that they cover</h3>
-          <div className="colour-band" aria-hidden="true">
+          <PaperHeading>Colours, by the board that they cover</PaperHeading>
+          <div className="flex h-6.5 border border-rule" aria-hidden="true">
             {g.colours.map((c) => (
               <span key={c.colour} style={{ background: c.hex, flexGrow: c.share }} />
             ))}
@@ -69,8 +72,8 @@ export function GlanceDialog({
       </div>
       {partners.length > 0 && (
         <>
-          <h3>Each cheese, its bread and its contrast</h3>
-          <table className="schools">
+          <PaperHeading>Each cheese, its bread and its contrast</PaperHeading>
+          <Table className="mt-2.5">
             <tbody>
               {partners.map((p) => (
                 <tr key={p.cheese.id}>
@@ -81,11 +84,11 @@ export function GlanceDialog({
                 </tr>
               ))}
             </tbody>
-          </table>
+          </Table>
         </>
       )}
       <p>
-        <Link className="link" to={`/plan/${plan.id}/bites`}>
+        <Link className={buttonLook({ look: 'link' })} to={`/plan/${plan.id}/bites`}>
           The ten best bites for each group, to print on cards
         </Link>
       </p>
@@ -95,9 +98,9 @@ export function GlanceDialog({
 
 function Bar({ of, most }: { of: number; most: number }) {
   return (
-    <span role="img" aria-label={`${of} of ${most}`} className="bar">
+    <span role="img" aria-label={`${of} of ${most}`} className="inline-flex gap-0.5">
       {Array.from({ length: most }, (_, i) => (
-        <i key={i} className={i < of ? 'full' : ''} />
+        <i key={i} className={`size-2.25 rounded-full border border-enamel ${i < of ? 'bg-enamel' : ''}`} />
       ))}
     </span>
   );

@@ -1,5 +1,6 @@
 import { factWords } from '../../../core/catalogue/index.js';
 import type { LabelRead } from '../../../core/label/index.js';
+import { Tooltip } from '../../ui/kit/Tooltip.js';
 
 interface Stretch {
   start: number;
@@ -47,6 +48,14 @@ function stretchesOf(read: LabelRead): Stretch[] {
   return taken.sort((a, b) => a.start - b.start);
 }
 
+const MARKS: Record<Stretch['kind'], string> = {
+  contains: 'bg-mark-has font-bold',
+  may: 'border-b-2 border-yolk bg-mark-may',
+  ask: 'border-b-2 border-dotted border-beet bg-mark-may',
+  free: 'bg-mark-free',
+  plain: 'bg-mark-read',
+};
+
 /** The label as it was pasted, with the words that led to a fact or a question marked. */
 export function LabelText({ text, read }: { text: string; read: LabelRead }) {
   const parts: React.ReactNode[] = [];
@@ -54,13 +63,19 @@ export function LabelText({ text, read }: { text: string; read: LabelRead }) {
   for (const s of stretchesOf(read)) {
     parts.push(text.slice(at, s.start));
     parts.push(
-      <mark key={s.start} className={`read-${s.kind}`} title={s.title}>
-        {text.slice(s.start, s.end)}
-        <span className="hidden-text"> ({KIND_WORDS[s.kind]})</span>
-      </mark>,
+      <Tooltip key={s.start} words={s.title}>
+        <mark className={`px-0.5 text-ink ${MARKS[s.kind]}`} data-kind={s.kind}>
+          {text.slice(s.start, s.end)}
+          <span className="sr-only"> ({KIND_WORDS[s.kind]})</span>
+        </mark>
+      </Tooltip>,
     );
     at = s.end;
   }
   parts.push(text.slice(at));
-  return <p className="label-text">{parts}</p>;
+  return (
+    <p className="my-2.5 border-[1.5px] border-dashed border-line bg-white px-2.5 py-2 leading-normal whitespace-pre-wrap text-ink">
+      {parts}
+    </p>
+  );
 }

@@ -17,6 +17,8 @@ import { PlateGlyph } from '../../ui/Glyph.js';
 import { portraitUrl } from '../../ui/pictures.js';
 import { SHORT, type Masses } from './families.js';
 import { findFoods, NarrowBy, type Narrow } from './NarrowBy.js';
+import { Button } from '../../ui/kit/Button.js';
+import { Input } from '../../ui/kit/Input.js';
 
 const SHELF_ROWS = 4;
 const MOST_FOUND = 48;
@@ -55,9 +57,9 @@ export function Larder({
     .slice(0, SHELF_ROWS);
   return (
     <>
-      <label className="field" style={{ marginTop: 0 }}>
+      <label className="mb-1.5 grid gap-0.5 font-bold">
         Look in the larder
-        <input
+        <Input
           type="search"
           value={query}
           onChange={(e) => setQuery(e.target.value)}
@@ -67,11 +69,11 @@ export function Larder({
       <NarrowBy plan={plan} narrow={narrow} onNarrow={setNarrow} />
       {searching ? (
         <>
-          <p className="soft" role="status">
+          <p className="text-soft" role="status">
             {foundWords(found.length, query)}
           </p>
           <DecorFound decor={decor} />
-          <div className="plank-items">
+          <div className="relative grid grid-cols-3 gap-1">
             {found.slice(0, MOST_FOUND).map((c) => (
               <Item key={c.id} component={c} on={present.has(c.id)} onPick={onPick} plan={plan} />
             ))}
@@ -79,12 +81,14 @@ export function Larder({
         </>
       ) : (
         short.map(({ f, missing }) => (
-          <div key={f} className="planks">
-            <div className="plank-head">
+          <div key={f} className="mb-3.5">
+            <div className="flex items-baseline justify-between font-display text-base/[1.1] font-extrabold">
               {SHORT[f]}
-              <span>{missing > 5 ? `${formatMass(missing, units)} short` : 'enough'}</span>
+              <span className="font-text text-xs/none font-medium text-soft">
+                {missing > 5 ? `${formatMass(missing, units)} short` : 'enough'}
+              </span>
             </div>
-            <div className="plank-items">
+            <div className="relative grid grid-cols-3 gap-1">
               {helpers(plan, larder.values(), f).map((c) => (
                 <Item key={c.id} component={c} on={false} onPick={onPick} plan={plan} />
               ))}
@@ -92,16 +96,16 @@ export function Larder({
           </div>
         ))
       )}
-      <div className="row own-links">
-        <button className="link" onClick={() => onOwn('label')}>
+      <div className="flex flex-wrap items-center gap-2.5 mt-1.5 gap-x-3.5 gap-y-1">
+        <Button look="link" onClick={() => onOwn('label')}>
           Read a label
-        </button>
-        <button className="link" onClick={() => onOwn('add')}>
+        </Button>
+        <Button look="link" onClick={() => onOwn('add')}>
           Something of your own
-        </button>
-        <button className="link" onClick={() => onOwn('list')}>
+        </Button>
+        <Button look="link" onClick={() => onOwn('list')}>
           Your own foods{plan.ownComponents.length > 0 ? ` (${plan.ownComponents.length})` : ''}
-        </button>
+        </Button>
       </div>
     </>
   );
@@ -121,7 +125,7 @@ function DecorFound({ decor }: { decor: readonly Decor[] }) {
     <p
       key={d.id}
       title={`Source: ${DECOR_SOURCE}`}
-      className={`decor decor-${d.touch}`}
+      className={`on-paper my-1 flex items-start gap-2 px-2 py-1.5 [&_svg]:flex-none ${d.touch === 'never' ? 'bg-stop' : 'bg-card'}`}
       role={d.touch === 'never' ? 'alert' : undefined}
     >
       <PlateGlyph
@@ -168,10 +172,14 @@ function Item({
   const seenBy = useSession((s) => s.seenBy);
   const group = plan.party.find((g) => g.id === seenBy);
   return (
-    <button className="plank-item" aria-pressed={on} onClick={() => onPick(component)}>
+    <button
+      className="group/item relative flex min-w-0 flex-col items-stretch border-0 bg-transparent p-0 before:wood before:relative before:order-1 before:-mx-0.75 before:h-1.75 before:shadow-tag [&_img]:mx-auto [&_img]:mt-1 [&_img]:-mb-1 [&_img]:block [&_img]:h-13"
+      aria-pressed={on}
+      onClick={() => onPick(component)}
+    >
       <img src={portraitUrl(component)} alt="" />
       {group && <ForGuest component={component} group={group} />}
-      <span className="price-tag">
+      <span className="on-paper order-2 mt-0.5 min-h-11 bg-paper px-0.5 pt-1 pb-0.5 text-center text-xs/[1.06] font-bold wrap-anywhere shadow-tag transition-colors group-hover/item:bg-ink group-hover/item:text-white group-aria-pressed/item:bg-ink group-aria-pressed/item:text-white [&_small]:block [&_small]:text-xs/[1.1] [&_small]:font-medium [&_small]:opacity-85">
         {component.name.split(',')[0]}
         <small>
           {on
@@ -192,9 +200,9 @@ const FOR_THEM = { fine: 'may eat it', ask: 'ask the label', forbidden: 'not for
 function ForGuest({ component, group }: { component: Component; group: Group }) {
   const { verdict } = judgeGroup(component, usualForm(component).form, group);
   return (
-    <span className="for-guest">
+    <span className="absolute top-0 right-0.5">
       <PlateGlyph state={GLYPH[verdict]} size={22} />
-      <span className="hidden-text">
+      <span className="sr-only">
         {group.name}: {FOR_THEM[verdict]}.{' '}
       </span>
     </span>

@@ -1,6 +1,8 @@
 import type { Plan } from '../../../core/plan/index.js';
 import { useKitchen } from '../../store/kitchen-jobs.js';
 import { useSession } from '../../store/session.js';
+import { Button } from '../../ui/kit/Button.js';
+import { ShelfHeading } from '../../ui/kit/Heading.js';
 
 const LEVERS = [
   ['bolder', 'gentler', 'bolder'],
@@ -16,7 +18,7 @@ function Changed() {
   if (!changed || doing) return null;
   const words = (names: readonly string[]) => names.join(', ') || 'nothing';
   return (
-    <p className="changed" role="status">
+    <p className="on-paper my-1 bg-card px-2.5 py-1.5 text-sm" role="status">
       <b>Came:</b> {words(changed.came)}. <b>Went:</b> {words(changed.went)}.
     </p>
   );
@@ -34,30 +36,28 @@ export function Levers({ plan }: { plan: Plan }) {
   };
   return (
     <>
-      <h2>Bend the whole board</h2>
+      <ShelfHeading>Bend the whole board</ShelfHeading>
       {LEVERS.map(([key, less, more]) => (
-        <div
-          key={key}
-          className="row"
-          style={{ marginBottom: 6, justifyContent: 'space-between', flexWrap: 'nowrap' }}
-        >
-          <button
-            className="button quiet small"
+        <div key={key} className="flex items-center gap-2.5 mb-1.5 justify-between flex-nowrap">
+          <Button
+            look="quiet"
+            size="small"
             disabled={plan.wishes.levers[key] <= -2}
             onClick={() => move(key, -1)}
           >
             {less}
-          </button>
+          </Button>
           <span aria-label={`now ${plan.wishes.levers[key]}`}>
             {plan.wishes.levers[key] > 0 ? `+${plan.wishes.levers[key]}` : plan.wishes.levers[key]}
           </span>
-          <button
-            className="button quiet small"
+          <Button
+            look="quiet"
+            size="small"
             disabled={plan.wishes.levers[key] >= 2}
             onClick={() => move(key, 1)}
           >
             {more}
-          </button>
+          </Button>
         </div>
       ))}
       <Changed />

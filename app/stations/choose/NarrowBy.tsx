@@ -13,6 +13,8 @@ import {
 } from '../../../core/catalogue/index.js';
 import { judgeGroup, judgeNeed, NEEDS } from '../../../core/needs/index.js';
 import { planLarder, type Plan } from '../../../core/plan/index.js';
+import { Checkbox } from '../../ui/kit/Checkbox.js';
+import { Select, type Option } from '../../ui/kit/Select.js';
 
 /** What the larder is narrowed by: everything that is set holds. */
 export interface Narrow {
@@ -58,55 +60,46 @@ export function NarrowBy({
     onNarrow(next as Narrow);
   };
   return (
-    <div className="narrow" role="group" aria-label="Narrow the larder">
-      <Facet label="Family" value={narrow.family ?? ''} any="any family" onPick={(v) => set('family', v)}>
-        {FAMILIES.map((f) => (
-          <option key={f} value={f}>
-            {f.replace('-', ' ')}
-          </option>
-        ))}
-      </Facet>
-      <Facet label="Who may eat it" value={narrow.for ?? ''} any="for anyone" onPick={(v) => set('for', v)}>
-        {plan.party.length > 0 && (
-          <optgroup label="The party">
-            {plan.party.map((g) => (
-              <option key={g.id} value={`group:${g.id}`}>
-                {g.name}
-              </option>
-            ))}
-          </optgroup>
-        )}
-        <optgroup label="Needs">
-          {NEEDS.map((n) => (
-            <option key={n.id} value={`need:${n.id}`}>
-              {n.name}
-            </option>
-          ))}
-        </optgroup>
-      </Facet>
-      <Facet label="Colour" value={narrow.colour ?? ''} any="any colour" onPick={(v) => set('colour', v)}>
-        {COLOUR_NAMES.map((c) => (
-          <option key={c}>{c}</option>
-        ))}
-      </Facet>
-      <Facet label="Taste" value={narrow.taste ?? ''} any="any taste" onPick={(v) => set('taste', v)}>
-        {TASTES.map((t) => (
-          <option key={t} value={t}>
-            {TASTE_WORDS[t]}
-          </option>
-        ))}
-      </Facet>
-      <label className="row" style={{ gap: 5 }}>
-        <input
-          type="checkbox"
-          checked={narrow.season === true}
-          onChange={(e) => {
-            const { season: _, ...rest } = narrow;
-            onNarrow(e.target.checked ? { ...rest, season: true } : rest);
-          }}
-        />
-        in season
-      </label>
+    <div className="mb-2 grid grid-cols-2 gap-1" role="group" aria-label="Narrow the larder">
+      <Facet
+        label="Family"
+        value={narrow.family ?? ''}
+        any="any family"
+        onPick={(v) => set('family', v)}
+        options={FAMILIES.map((f) => ({ value: f, words: f.replace('-', ' ') }))}
+      />
+      <Facet
+        label="Who may eat it"
+        value={narrow.for ?? ''}
+        any="for anyone"
+        onPick={(v) => set('for', v)}
+        options={[
+          ...plan.party.map((g) => ({ value: `group:${g.id}`, words: g.name, under: 'The party' })),
+          ...NEEDS.map((n) => ({ value: `need:${n.id}`, words: n.name, under: 'Needs' })),
+        ]}
+      />
+      <Facet
+        label="Colour"
+        value={narrow.colour ?? ''}
+        any="any colour"
+        onPick={(v) => set('colour', v)}
+        options={COLOUR_NAMES.map((c) => ({ value: c, words: c }))}
+      />
+      <Facet
+        label="Taste"
+        value={narrow.taste ?? ''}
+        any="any taste"
+        onPick={(v) => set('taste', v)}
+        options={TASTES.map((t) => ({ value: t, words: TASTE_WORDS[t] }))}
+      />
+      <Checkbox
+        label="in season"
+        on={narrow.season === true}
+        onChange={(on) => {
+          const { season: _, ...rest } = narrow;
+          onNarrow(on ? { ...rest, season: true } : rest);
+        }}
+      />
     </div>
   );
 }
@@ -116,18 +109,15 @@ function Facet({
   value,
   any,
   onPick,
-  children,
+  options,
 }: {
   label: string;
   value: string;
   any: string;
   onPick: (value: string) => void;
-  children: React.ReactNode;
+  options: readonly Option<string>[];
 }) {
   return (
-    <select aria-label={label} value={value} onChange={(e) => onPick(e.target.value)}>
-      <option value="">{any}</option>
-      {children}
-    </select>
+    <Select label={label} value={value} onPick={onPick} options={[{ value: '', words: any }, ...options]} />
   );
 }

@@ -5,8 +5,10 @@ import { formatMoney } from '../../../core/measure/index.js';
 import { planLarder, type Plan } from '../../../core/plan/index.js';
 import { costOf } from '../../../core/portion/index.js';
 import { useRemedy } from '../../rail/useRemedy.js';
-import { PaperDialog } from '../../ui/Paper.js';
+import { PaperDialog } from '../../ui/kit/Dialog.js';
 import { ask } from '../../workers/kitchen.js';
+import { Button } from '../../ui/kit/Button.js';
+import { PaperHeading } from '../../ui/kit/Heading.js';
 
 /** Two boards that are nearly as good and clearly different. */
 export function OthersDialog({ plan, onClose }: { plan: Plan; onClose: () => void }) {
@@ -50,20 +52,20 @@ export function OthersDialog({ plan, onClose }: { plan: Plan; onClose: () => voi
       {others?.map((o, i) => {
         const more = costOf(o.plan) - costOf(plan);
         return (
-          <section key={i} className="other-board">
-            <h3>Board {i + 2}</h3>
+          <section key={i}>
+            <PaperHeading>Board {i + 2}</PaperHeading>
             <p>
               <b>Comes:</b> {names(o.came)}. <b>Goes:</b> {names(o.went)}.
             </p>
-            <p className="row">
+            <p className="flex flex-wrap items-center gap-2.5">
               <span>
                 {more === 0
                   ? 'the same money'
                   : `${formatMoney(Math.abs(more), plan.currency)} ${more > 0 ? 'more' : 'less'}`}
               </span>
-              <button className="button small" onClick={() => take(o)} aria-label={`Take it: board ${i + 2}`}>
+              <Button size="small" onClick={() => take(o)} aria-label={`Take it: board ${i + 2}`}>
                 Take it
-              </button>
+              </Button>
             </p>
           </section>
         );

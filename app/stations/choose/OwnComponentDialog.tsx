@@ -2,7 +2,10 @@ import { useState } from 'react';
 import { FAMILIES, ownComponent, ownId, type Family } from '../../../core/catalogue/index.js';
 import { planLarder, type Plan } from '../../../core/plan/index.js';
 import { useSession } from '../../store/session.js';
-import { PaperDialog } from '../../ui/Paper.js';
+import { PaperDialog } from '../../ui/kit/Dialog.js';
+import { Button } from '../../ui/kit/Button.js';
+import { Input } from '../../ui/kit/Input.js';
+import { Choice } from '../../ui/Fields.js';
 
 /** A food of the stylist's own: name and family are enough; all else is unknown, so every need asks. */
 export function OwnComponentDialog({ plan, onClose }: { plan: Plan; onClose: () => void }) {
@@ -23,23 +26,19 @@ export function OwnComponentDialog({ plan, onClose }: { plan: Plan; onClose: () 
       title="Something of your own"
       hint="Until its facts are noted everything about it is unknown: it counts for nobody with a need, and asks."
     >
-      <label className="field">
+      <label className="my-2 grid gap-0.5 font-bold">
         Name
-        <input value={name} maxLength={80} onChange={(e) => setName(e.target.value)} />
+        <Input value={name} maxLength={80} onChange={(e) => setName(e.target.value)} />
       </label>
-      <label className="field">
-        Family
-        <select value={family} onChange={(e) => setFamily(e.target.value as Family)}>
-          {FAMILIES.map((f) => (
-            <option key={f} value={f}>
-              {f.replace('-', ' ')}
-            </option>
-          ))}
-        </select>
-      </label>
-      <button className="button" disabled={name.trim() === ''} onClick={add}>
+      <Choice<Family>
+        label="Family"
+        value={family}
+        onPick={setFamily}
+        options={FAMILIES.map((f) => [f, f.replace('-', ' ')] as const)}
+      />
+      <Button disabled={name.trim() === ''} onClick={add}>
         Put it in the larder
-      </button>
+      </Button>
     </PaperDialog>
   );
 }

@@ -4,6 +4,7 @@ import { planLarder, type Plan } from '../../../core/plan/index.js';
 import { useSession } from '../../store/session.js';
 import { FactsDialog } from './FactsDialog.js';
 import { ReadLabelDialog } from './ReadLabelLazily.js';
+import { Button } from '../../ui/kit/Button.js';
 
 /** Read its label, copy it, and, where it is the stylist's own, change or delete it. */
 export function OwnDeeds({
@@ -28,29 +29,30 @@ export function OwnDeeds({
   };
   return (
     <>
-      <div className="row" style={{ marginTop: 8 }}>
-        <button className="button quiet small" onClick={() => setOpen('label')}>
+      <div className="flex flex-wrap items-center gap-2.5 mt-2">
+        <Button look="quiet" size="small" onClick={() => setOpen('label')}>
           Read its label
-        </button>
-        <button className="button quiet small" onClick={copy}>
+        </Button>
+        <Button look="quiet" size="small" onClick={copy}>
           Copy as your own
-        </button>
+        </Button>
         {own && (
           <>
-            <button className="button quiet small" onClick={() => setOpen('facts')}>
+            <Button look="quiet" size="small" onClick={() => setOpen('facts')}>
               Change its facts
-            </button>
-            <button
-              className="button quiet small"
+            </Button>
+            <Button
+              look="quiet"
+              size="small"
               onClick={() => (edit({ name: 'remove-component', componentId: c.id }), onClose())}
             >
               Delete it
-            </button>
+            </Button>
           </>
         )}
       </div>
       {c.label && (
-        <p className="soft" style={{ margin: '6px 0 0' }}>
+        <p className="text-soft mt-1.5 mb-0 mx-0">
           Label read by {c.label.who}, {c.label.when.slice(0, 10)}.
         </p>
       )}

@@ -4,10 +4,11 @@ import { componentsCsv, readComponentsCsv, type RowProblem } from '../../../core
 import type { Component } from '../../../core/catalogue/index.js';
 import type { Plan } from '../../../core/plan/index.js';
 import { useSession } from '../../store/session.js';
-import { PaperDialog } from '../../ui/Paper.js';
+import { PaperDialog } from '../../ui/kit/Dialog.js';
 import { PickTable } from '../../ui/PickTable.js';
 import { RowProblems } from '../../ui/RowProblems.js';
 import { saveFile } from '../../ui/save.js';
+import { Button } from '../../ui/kit/Button.js';
 
 /** The stylist's own foods of this plan, as a list and as a table. */
 /** As many as a plan may hold (core/plan), and as one command may bring. */
@@ -63,27 +64,28 @@ export function OwnFoodsDialog({
       hint="They belong to this plan and go along in its file. A table takes them to another plan."
     >
       {plan.ownComponents.length === 0 && <p>None yet.</p>}
-      <ul className="plain-list">
+      <ul className="m-0 list-none p-0">
         {plan.ownComponents.map((c) => (
           <li key={c.id}>
-            <button className="link" onClick={() => (onClose(), onPick(c))}>
+            <Button look="link" onClick={() => (onClose(), onPick(c))}>
               {c.name}
-            </button>{' '}
-            <span className="soft">{c.family.replace('-', ' ')}</span>
+            </Button>{' '}
+            <span className="text-soft">{c.family.replace('-', ' ')}</span>
           </li>
         ))}
       </ul>
-      <div className="row" style={{ marginTop: 10 }}>
+      <div className="flex flex-wrap items-center gap-2.5 mt-2.5">
         <PickTable words="Bring in a table (CSV)" label="A table of own foods" onText={bring} />
-        <button
-          className="button quiet small"
+        <Button
+          look="quiet"
+          size="small"
           disabled={plan.ownComponents.length === 0}
           onClick={() =>
             saveFile('own-foods.csv', componentsCsv(plan.ownComponents), 'text/csv;charset=utf-8')
           }
         >
           Save as a table (CSV)
-        </button>
+        </Button>
       </div>
       <RowProblems problems={problems} />
     </PaperDialog>

@@ -2,6 +2,7 @@ import { useMemo } from 'react';
 import { percentAtMost } from '../../../core/measure/index.js';
 import type { Plan } from '../../../core/plan/index.js';
 import { provenFor, useKitchen } from '../../store/kitchen-jobs.js';
+import { Button } from '../../ui/kit/Button.js';
 
 export type BoardPaper = 'glance' | 'others' | 'convert';
 
@@ -11,32 +12,32 @@ export function Proposals({ plan, onOpen }: { plan: Plan; onOpen: (paper: BoardP
   const busy = doing !== null || plan.party.length === 0;
   if (plan.placements.length === 0)
     return (
-      <button
-        className="button"
-        style={{ margin: '0 0 8px' }}
+      <Button
+        className="mt-0 mb-2 mx-0"
+
         disabled={busy}
         onClick={() => void compose(plan)}
       >
         Compose a board
-      </button>
+      </Button>
     );
   return (
-    <div className="row" style={{ gap: 6, margin: '0 0 8px' }}>
-      <button className="button" disabled={busy} onClick={() => void compose(plan, true)}>
+    <div className="flex flex-wrap items-center gap-1.5 mt-0 mb-2 mx-0">
+      <Button disabled={busy} onClick={() => void compose(plan, true)}>
         Fill it up, keep the rest
-      </button>
-      <button className="button quiet small" disabled={busy} onClick={() => void compose(plan)}>
+      </Button>
+      <Button look="quiet" size="small" disabled={busy} onClick={() => void compose(plan)}>
         Compose it anew, keep pins
-      </button>
-      <button className="button quiet small" disabled={busy} onClick={() => onOpen('others')}>
+      </Button>
+      <Button look="quiet" size="small" disabled={busy} onClick={() => onOpen('others')}>
         Two others
-      </button>
-      <button className="button quiet small" onClick={() => onOpen('glance')}>
+      </Button>
+      <Button look="quiet" size="small" onClick={() => onOpen('glance')}>
         At a glance
-      </button>
-      <button className="button quiet small" onClick={() => onOpen('convert')}>
+      </Button>
+      <Button look="quiet" size="small" onClick={() => onOpen('convert')}>
         Turn the whole board
-      </button>
+      </Button>
       <Proof plan={plan} />
     </div>
   );
@@ -48,7 +49,7 @@ function Proof({ plan }: { plan: Plan }) {
   const whole = useMemo(() => proof !== null && proof.about === provenFor(plan), [proof, plan]);
   if (!proof || !whole) return null;
   return (
-    <p className="soft" role="status" style={{ margin: 0 }}>
+    <p className="text-soft m-0" role="status">
       Proven: no board {proof.kept ? 'that keeps what lay there' : 'for this brief'} could be more than{' '}
       {percentAtMost(proof.gap)} better.
     </p>

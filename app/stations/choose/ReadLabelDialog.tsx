@@ -17,8 +17,10 @@ import { useSession } from '../../store/session.js';
 import { useSettings } from '../../store/settings.js';
 import { Choice, TextInput } from '../../ui/Fields.js';
 import { PlateGlyph } from '../../ui/Glyph.js';
-import { PaperDialog } from '../../ui/Paper.js';
+import { PaperDialog } from '../../ui/kit/Dialog.js';
 import { LabelText } from './LabelText.js';
+import { Button } from '../../ui/kit/Button.js';
+import { TextArea } from '../../ui/kit/Input.js';
 
 const GLYPH = { fine: 'whole', ask: 'covered', forbidden: 'cracked' } as const;
 const WORD = { fine: 'may eat it', ask: 'ask', forbidden: 'not for them' } as const;
@@ -67,8 +69,7 @@ export function ReadLabelDialog({
       title={onto ? `Read the label of ${onto.name.toLowerCase()}` : 'Read a label'}
       hint="Paste the list of ingredients with its warnings, in English, German, French, Italian, Spanish, Dutch, Polish or Portuguese. Nothing is guessed: what is doubtful stays a question, and you confirm the rest."
     >
-      <textarea
-        className="plain-input"
+      <TextArea
         rows={4}
         value={text}
         autoFocus
@@ -79,15 +80,15 @@ export function ReadLabelDialog({
       {typed.trim() !== '' && (
         <div aria-live="polite">
           <LabelText text={typed} read={read} />
-          <p className="soft" style={{ margin: '2px 0' }}>
+          <p className="text-soft my-0.5 mx-0">
             Read as {LANGUAGES.format(read.languages.map((l) => l.name))}.
           </p>
           <Summary read={read} />
           <Verdicts plan={plan} component={made} />
         </div>
       )}
-      <div className="row">
-        <div style={{ flex: 1, minWidth: 180 }}>
+      <div className="flex flex-wrap items-center gap-2.5">
+        <div className="flex-1 min-w-45">
           <TextInput label="Name of the food" value={name} onChange={setName} />
         </div>
         {!onto && (
@@ -99,14 +100,14 @@ export function ReadLabelDialog({
             onPick={setFamily}
           />
         )}
-        <div style={{ width: 150 }}>
+        <div className="w-37.5">
           <TextInput label="Your name" value={who} max={60} onChange={setWho} />
         </div>
       </div>
-      <button className="button" disabled={!ready} onClick={keep}>
+      <Button disabled={!ready} onClick={keep}>
         {onto?.id.startsWith('own-') ? 'Keep what was read' : 'Put it in the larder'}
-      </button>
-      <p className="caution" style={{ color: 'var(--soft)' }}>
+      </Button>
+      <p className="break-inside-avoid px-1 pt-1 text-xs/[1.24] italic text-soft text-soft">
         The reader helps, it does not decide: compare it with the pack in your hand, each time you buy.
       </p>
     </PaperDialog>
@@ -144,7 +145,7 @@ function Summary({ read }: { read: LabelRead }) {
         const list = of(value);
         return (
           list.length > 0 && (
-            <p key={value} style={{ margin: '4px 0' }}>
+            <p key={value} className="my-1 mx-0">
               <b>{words}:</b> {list.join(', ')}
             </p>
           )
@@ -152,10 +153,10 @@ function Summary({ read }: { read: LabelRead }) {
       })}
       {read.questions.length > 0 && (
         <>
-          <p style={{ margin: '6px 0 2px', fontWeight: 700 }}>
+          <p className="mt-1.5 mb-0.5 mx-0 font-bold">
             {read.questions.length === 1 ? 'One question' : `${read.questions.length} questions`}
           </p>
-          <ul className="label-asks">
+          <ul className="m-0 list-disc pl-4.5">
             {read.questions.map((q) => (
               <li key={`${q.start} ${q.question}`}>
                 <b>{q.text}</b>: {q.question}
@@ -165,7 +166,7 @@ function Summary({ read }: { read: LabelRead }) {
         </>
       )}
       {!read.complete && (
-        <p className="soft" style={{ margin: '4px 0' }}>
+        <p className="text-soft my-1 mx-0">
           {read.questions.some((q) => q.facts.length === 0)
             ? 'A word is not known, so nothing that is not named counts as free.'
             : 'No whole list of ingredients yet: what is not named stays unknown.'}
@@ -183,9 +184,9 @@ function Verdicts({ plan, component }: { plan: Plan; component: Component }) {
     .filter(({ g }) => g.needs.length > 0 || g.band === 'child');
   if (judged.length === 0) return null;
   return (
-    <ul className="label-verdicts">
+    <ul className="my-2 list-none columns-[2_260px] p-0 [&_li]:break-inside-avoid [&_svg]:flex-none">
       {judged.map(({ g, j }) => (
-        <li key={g.id} className="row" style={{ gap: 6, flexWrap: 'nowrap', alignItems: 'flex-start' }}>
+        <li key={g.id} className="flex gap-1.5 flex-nowrap items-start">
           <PlateGlyph state={GLYPH[j.verdict]} size={20} />
           <span>
             <b>{g.name}</b>: {WORD[j.verdict]}

@@ -3,6 +3,7 @@ import type { Component } from '../../../core/catalogue/index.js';
 import type { Why } from '../../../core/compose/index.js';
 import type { Plan } from '../../../core/plan/index.js';
 import { ask } from '../../workers/kitchen.js';
+import { Button } from '../../ui/kit/Button.js';
 
 /** What would be lost without a food, or with it; worked out anew when it is asked. */
 export function WhyFood({ plan, component }: { plan: Plan; component: Component }) {
@@ -18,15 +19,15 @@ export function WhyFood({ plan, component }: { plan: Plan; component: Component 
   };
   if (!why)
     return (
-      <button className="button quiet small" disabled={busy} onClick={start}>
+      <Button look="quiet" size="small" disabled={busy} onClick={start}>
         {busy ? 'Trying it …' : there ? 'Why this?' : 'Why not this?'}
-      </button>
+      </Button>
     );
   return (
-    <p className="why" role="status">
+    <p className="my-2 border-l-3 border-yolk px-2.5 py-1" role="status" aria-label="Why this?">
       {why.text}
       {why.better.length > 0 && (
-        <span className="soft"> It would gain: {why.better.slice(0, 3).join(', ')}.</span>
+        <span className="text-soft"> It would gain: {why.better.slice(0, 3).join(', ')}.</span>
       )}
     </p>
   );

@@ -71,7 +71,7 @@ export function Handles({
   };
   const ordered = [...elements].sort((a, b) => a.layer - b.layer);
   return (
-    <g ref={svg} transform={`scale(${scale})`} className="overlay">
+    <g ref={svg} transform={`scale(${scale})`} className="stepped:invisible">
       {ordered.map((e) => {
         const name = larder.get(e.componentId)?.name ?? e.componentId;
         const on = picked?.id === e.id;
@@ -85,7 +85,7 @@ export function Handles({
             stroke={on ? '#fdfdf9' : 'transparent'}
             strokeWidth={on ? 3 / scale : 1}
             strokeDasharray={on ? `${7 / scale} ${5 / scale}` : undefined}
-            style={{ cursor: 'grab', touchAction: 'none' }}
+            className="cursor-grab touch-none"
             role="button"
             tabIndex={0}
             aria-label={`${name}${e.pinned ? ', pinned' : ''}. Arrows move it, Shift and arrows turn it, P pins it`}

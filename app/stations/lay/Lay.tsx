@@ -15,6 +15,7 @@ import { useSession } from '../../store/session.js';
 import { Handles } from './Handles.js';
 import { LayShelf } from './LayShelf.js';
 import { TagCard } from './TagCard.js';
+import { Button } from '../../ui/kit/Button.js';
 
 const BOARD_R = 296;
 const NONE: readonly LaidElement[] = [];
@@ -42,7 +43,7 @@ export function Lay({ plan, checked }: { plan: Plan; checked: Checked }) {
       }
       foot={<LayFoot plan={plan} surface={surface} elements={elements} />}
     >
-      <China label={surface ? `${surface.name}, laid` : 'No surface'}>
+      <China stands="handled" label={surface ? `${surface.name}, laid` : 'No surface'}>
         {surface && (
           <LaidBoard
             plan={plan}
@@ -129,14 +130,14 @@ function NothingLaid({ plan, surface }: { plan: Plan; surface: Surface | undefin
 function LayButton({ plan, again }: { plan: Plan; again: boolean }) {
   const kitchen = useKitchen();
   return (
-    <div className="overlay lay-button">
-      <button
-        className="button small"
+    <div className="stepped:invisible absolute top-1 right-0 z-5">
+      <Button
+        size="small"
         disabled={kitchen.doing !== null || plan.placements.length === 0}
         onClick={() => void kitchen.lay(plan)}
       >
         {again ? 'Lay it again, keep pins' : 'Lay it'}
-      </button>
+      </Button>
     </div>
   );
 }

@@ -4,6 +4,9 @@ import { formName } from '../../../core/catalogue/index.js';
 import { planLarder, type LaidElement, type Plan, type Surface } from '../../../core/plan/index.js';
 import { exportPlan, exportPng, exportShopping, exportSvg } from '../../frame/exports.js';
 import { portraitUrl } from '../../ui/pictures.js';
+import { Button, buttonLook } from '../../ui/kit/Button.js';
+import { Collapsible } from '../../ui/kit/Collapsible.js';
+import { ShelfHeading } from '../../ui/kit/Heading.js';
 
 const GROUPS = [
   ['Bowls and large cheeses', (e: LaidElement) => e.layer === 4],
@@ -29,29 +32,35 @@ export function LayShelf({
   const larder = planLarder(plan);
   return (
     <>
-      <h2 style={{ marginTop: 0 }}>Laid in this order</h2>
+      <ShelfHeading first>Laid in this order</ShelfHeading>
       {GROUPS.map(([name, test]) => {
         const list = elements.filter(test);
         if (list.length === 0) return null;
         return (
-          <details key={name} open={name === GROUPS[0][0]}>
-            <summary className="plank-head" style={{ cursor: 'pointer', padding: '4px 0' }}>
-              {name}
-              <span>{list.length}</span>
-            </summary>
-            <div className="plank-items">
+          <Collapsible
+            key={name}
+            open={name === GROUPS[0][0]}
+            head="py-1 font-display text-base/[1.1] font-extrabold"
+            title={
+              <>
+                {name}
+                <span className="ml-auto font-text text-xs font-medium text-soft">{list.length}</span>
+              </>
+            }
+          >
+            <div className="relative grid grid-cols-3 gap-1">
               {list.map((e) => {
                 const c = larder.get(e.componentId);
                 if (!c) return null;
                 return (
                   <button
                     key={e.id}
-                    className="plank-item"
+                    className="group/item relative flex min-w-0 flex-col items-stretch border-0 bg-transparent p-0 before:wood before:relative before:order-1 before:-mx-0.75 before:h-1.75 before:shadow-tag [&_img]:mx-auto [&_img]:mt-1 [&_img]:-mb-1 [&_img]:block [&_img]:h-13"
                     aria-pressed={picked === e.id}
                     onClick={() => onPick(e.id)}
                   >
                     <img src={portraitUrl(c)} alt="" />
-                    <span className="price-tag">
+                    <span className="on-paper order-2 mt-0.5 min-h-11 bg-paper px-0.5 pt-1 pb-0.5 text-center text-xs/[1.06] font-bold wrap-anywhere shadow-tag transition-colors group-hover/item:bg-ink group-hover/item:text-white group-aria-pressed/item:bg-ink group-aria-pressed/item:text-white [&_small]:block [&_small]:text-xs/[1.1] [&_small]:font-medium [&_small]:opacity-85">
                       {c.name.split(',')[0]}
                       <small>
                         {e.pinned
@@ -65,31 +74,32 @@ export function LayShelf({
                 );
               })}
             </div>
-          </details>
+          </Collapsible>
         );
       })}
-      <h2>Take it away</h2>
-      <div className="row" style={{ gap: 6 }}>
-        <button className="button quiet small" onClick={() => exportPlan(plan)}>
+      <ShelfHeading>Take it away</ShelfHeading>
+      <div className="flex flex-wrap items-center gap-1.5">
+        <Button look="quiet" size="small" onClick={() => exportPlan(plan)}>
           Plan
-        </button>
-        <button className="button quiet small" onClick={() => exportShopping(plan)}>
+        </Button>
+        <Button look="quiet" size="small" onClick={() => exportShopping(plan)}>
           Shopping list
-        </button>
+        </Button>
         {surface && (
           <>
-            <button className="button quiet small" onClick={() => exportSvg(plan, surface)}>
+            <Button look="quiet" size="small" onClick={() => exportSvg(plan, surface)}>
               SVG
-            </button>
-            <button
-              className="button quiet small"
+            </Button>
+            <Button
+              look="quiet"
+              size="small"
               onClick={() => void exportPng(plan, surface).catch((e: unknown) => toast.error(String(e)))}
             >
               PNG
-            </button>
+            </Button>
           </>
         )}
-        <Link className="button quiet small" to={`/plan/${plan.id}/sheet`}>
+        <Link className={buttonLook({ look: 'quiet', size: 'small' })} to={`/plan/${plan.id}/sheet`}>
           Sheet to print
         </Link>
       </div>

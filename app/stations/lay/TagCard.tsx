@@ -7,6 +7,7 @@ import { surfaceAreaCm2 } from '../../../core/portion/index.js';
 import { areaOf } from '../../../core/shape/index.js';
 import { useSession } from '../../store/session.js';
 import { useSettings } from '../../store/settings.js';
+import { Button } from '../../ui/kit/Button.js';
 
 /** The picked food's luggage tag: what it is, and what can be done with it. */
 export function TagCard({
@@ -42,9 +43,14 @@ export function TagCard({
   }, [e.id]);
   if (!c) return null;
   return (
-    <div className="tag-card" ref={card} role="region" aria-label={`Tag of ${c.name}`}>
-      <h2>{c.name}</h2>
-      <table>
+    <div
+      className="on-paper edge-tag absolute -right-51 bottom-15 z-6 w-56 bg-card py-3 pr-3.5 pl-5.5 max-xl:right-1.5 max-xl:bottom-12 stepped:invisible"
+      ref={card}
+      role="region"
+      aria-label={`Tag of ${c.name}`}
+    >
+      <h2 className="mb-1 text-lg/[1.05] font-black">{c.name}</h2>
+      <table className="w-full border-collapse text-sm [&_td:last-child]:text-right [&_td:last-child]:font-bold">
         <tbody>
           <tr>
             <td>At opening</td>
@@ -72,23 +78,23 @@ export function TagCard({
           </tr>
         </tbody>
       </table>
-      <div className="row" style={{ marginTop: 8, gap: 4 }}>
-        <button
-          className="button small"
+      <div className="flex flex-wrap items-center mt-2 gap-1">
+        <Button
+          size="small"
           aria-pressed={e.pinned}
           onClick={() => edit({ name: 'pin-element', surfaceId: surface.id, elementId: e.id, on: !e.pinned })}
         >
           {e.pinned ? <PinOff size={15} /> : <Pin size={15} />} {e.pinned ? 'Let go' : 'Pin'}
-        </button>
-        <button className="button quiet small" aria-label="Turn left" onClick={() => turn(-15)}>
+        </Button>
+        <Button look="quiet" size="small" aria-label="Turn left" onClick={() => turn(-15)}>
           <RotateCcw size={15} />
-        </button>
-        <button className="button quiet small" aria-label="Turn right" onClick={() => turn(15)}>
+        </Button>
+        <Button look="quiet" size="small" aria-label="Turn right" onClick={() => turn(15)}>
           <RotateCw size={15} />
-        </button>
-        <button className="button quiet small" aria-label="Swap it" onClick={onSwap}>
+        </Button>
+        <Button look="quiet" size="small" aria-label="Swap it" onClick={onSwap}>
           <Repeat size={15} />
-        </button>
+        </Button>
       </div>
     </div>
   );
