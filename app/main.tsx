@@ -1,7 +1,6 @@
 import { StrictMode, useEffect } from 'react';
 import { createRoot } from 'react-dom/client';
 import { createBrowserRouter, Link, Navigate, RouterProvider, useParams } from 'react-router';
-import { Toaster } from 'sonner';
 import { z } from 'zod';
 import type { Checked } from '../core/check/index.js';
 import type { Plan } from '../core/plan/index.js';
@@ -19,6 +18,7 @@ import { Lay } from './stations/lay/Lay.js';
 import { openStore } from './store/db.js';
 import { usePreview } from './store/preview.js';
 import { useSession } from './store/session.js';
+import { Toasts } from './ui/kit/Toasts.js';
 import { keepOffline } from './store/updates.js';
 import { warmKitchen } from './workers/kitchen.js';
 import './styles.css';
@@ -89,7 +89,13 @@ function Trouble({ text }: { text: string }) {
   );
 }
 
+/** The kit has a page of its own while one builds with it; the application that is shipped has none. */
+const KIT = import.meta.env.DEV
+  ? [{ path: '/kit', lazy: async () => ({ Component: (await import('./ui/kit/KitPage.js')).KitPage }) }]
+  : [];
+
 const router = createBrowserRouter([
+  ...KIT,
   { path: '/', element: <Start />, errorElement: <Fault /> },
   { path: '/plan/:id', element: <PlanPage />, errorElement: <Fault /> },
   { path: '/plan/:id/:station', element: <PlanPage />, errorElement: <Fault /> },
@@ -103,17 +109,7 @@ function App() {
     <>
       {/* at once: in a transition the old station would take the next keys, and lose what they opened */}
       <RouterProvider router={router} useTransitions={false} />
-      <Toaster
-        position="bottom-center"
-        toastOptions={{
-          style: {
-            fontFamily: 'var(--font-text)',
-            fontSize: 15,
-            background: 'var(--card)',
-            color: 'var(--ink)',
-          },
-        }}
-      />
+      <Toasts />
     </>
   );
 }

@@ -53,7 +53,7 @@ test('a newer version is announced, cuts no edit off, and is loaded when asked f
   const index = path.join(dist, 'index.html');
   writeFileSync(
     index,
-    readFileSync(index, 'utf8').replace('<html lang="en">', '<html lang="en" data-newer="yes">'),
+    readFileSync(index, 'utf8').replace('<html lang="en"', '<html data-newer="yes" lang="en"'),
   );
   const worker = path.join(dist, 'sw.js');
   writeFileSync(

@@ -29,7 +29,7 @@ export function StationLink({
         state={state.glyph}
         size={current ? 66 : 50}
         fill={state.fill}
-        tint={current ? '#8a1a50' : '#efb53c'}
+        tint={current ? 'var(--beet)' : 'var(--yolk)'}
       />
       <span className={current ? 'font-display text-base/[17px] font-extrabold' : 'text-xs/[17px]'}>
         {STATION_NAMES[id]}

@@ -11,7 +11,7 @@ export function Tools({ plan, nextGuest, onBox }: { plan: Plan; nextGuest: () =>
   const session = useSession();
   const seen = plan.party.find((g) => g.id === session.seenBy);
   return (
-    <div className="z-5 flex items-start justify-end gap-2 pt-3.5 pr-3.5 [grid-area:tools]">
+    <div className="on-cloth z-5 flex items-start justify-end gap-2 pt-3.5 pr-3.5 [grid-area:tools]">
       <IconButton
         icon={Undo2}
         words={session.undoLabel ? `Undo: ${session.undoLabel}` : 'Nothing to undo'}

@@ -51,8 +51,8 @@ function BareSurface({ surface, scale }: { surface: Surface; scale: number }) {
       width={l}
       height={w}
       rx={corner}
-      fill={WOOD.has(surface.material) ? '#d9b27c' : '#f1efe4'}
-      stroke="#b98547"
+      fill={WOOD.has(surface.material) ? 'var(--oak)' : 'var(--well)'}
+      stroke="var(--oak-edge)"
       pointerEvents="none"
     />
   );

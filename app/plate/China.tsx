@@ -33,17 +33,17 @@ export function China({
     >
       <defs>
         <radialGradient id="china" cx=".42" cy=".36" r=".75">
-          <stop offset="0" stopColor="#fff" />
+          <stop offset="0" stopColor="white" />
           <stop offset=".7" stopColor="#fbfbf5" />
           <stop offset="1" stopColor="#eeeee4" />
         </radialGradient>
       </defs>
-      <circle cy="9" r={PLATE_R + 2} fill="#1a2040" opacity=".1" />
-      <circle cy="5" r={PLATE_R + 1} fill="#1a2040" opacity=".13" />
+      <circle cy="9" r={PLATE_R + 2} fill="var(--ink)" opacity=".1" />
+      <circle cy="5" r={PLATE_R + 1} fill="var(--ink)" opacity=".13" />
       <circle r={PLATE_R} fill="url(#china)" />
-      <circle r={PLATE_R - 3.5} fill="none" stroke="#1f2c5e" strokeWidth="7" />
-      <circle r={PLATE_R - 5.6} fill="none" stroke="#5d6ca6" strokeWidth="1.2" opacity=".8" />
-      {dim && <circle r={PLATE_R - 8} fill="#fdfdf9" opacity=".2" />}
+      <circle r={PLATE_R - 3.5} fill="none" stroke="var(--enamel)" strokeWidth="7" />
+      <circle r={PLATE_R - 5.6} fill="none" stroke="var(--enamel-lit)" strokeWidth="1.2" opacity=".8" />
+      {dim && <circle r={PLATE_R - 8} fill="var(--china)" opacity=".2" />}
       {children}
     </svg>
   );
@@ -64,7 +64,7 @@ export function ArcText({
   size = 14,
   weight = 700,
   display,
-  fill = '#1a2040',
+  fill = 'var(--ink)',
 }: {
   id: string;
   r: number;

@@ -4,7 +4,7 @@ export function Pick({ lean, tall }: { lean: number; tall: number }) {
   const thick = tall / 10.5;
   return (
     <>
-      <ellipse cy="1" rx={thick * 1.15} ry={thick * 0.53} fill="#1a2040" opacity=".35" />
+      <ellipse cy="1" rx={thick * 1.15} ry={thick * 0.53} fill="var(--ink)" opacity=".35" />
       <path d={d} stroke="#5d4120" strokeWidth={thick} strokeLinecap="round" />
       <path d={d} stroke="#e6c998" strokeWidth={thick * 0.53} strokeLinecap="round" />
     </>

@@ -39,7 +39,7 @@ export function Seats({ party, r, state, letBe, picked, onPick, label }: SeatsPr
     return (
       <g
         key={g.id}
-        className="seat"
+        className={onPick ? 'cursor-pointer transition-colors' : undefined}
         role={onPick ? 'button' : 'img'}
         tabIndex={onPick ? 0 : undefined}
         aria-pressed={onPick ? on : undefined}
@@ -48,7 +48,6 @@ export function Seats({ party, r, state, letBe, picked, onPick, label }: SeatsPr
         onKeyDown={(e) =>
           (e.key === 'Enter' || e.key === ' ') && (e.preventDefault(), e.stopPropagation(), onPick?.(g.id))
         }
-        style={onPick ? { cursor: 'pointer' } : undefined}
       >
         {seats.map((s, i) => {
           const [x, y] = onCircle(r, s);
@@ -95,11 +94,11 @@ function SeatPlate({
   const outline = outlinePath(pattern, r);
   return (
     <>
-      <circle cy="1.6" r={r + 0.6} fill="#1a2040" opacity=".16" />
+      <circle cy="1.6" r={r + 0.6} fill="var(--ink)" opacity=".16" />
       <path
         d={outline}
-        fill="#fdfdf9"
-        stroke={picked ? '#8a1a50' : '#1f2c5e'}
+        fill="var(--china)"
+        stroke={picked ? 'var(--beet)' : 'var(--enamel)'}
         strokeWidth={picked ? 2.6 : 1.3}
       />
       <RimPaint pattern={pattern} r={r} />
@@ -107,12 +106,12 @@ function SeatPlate({
         <>
           <path
             d={`M${r * 1.12} ${r * 0.34}L${r * 0.62} ${r * 0.3}L${r * 0.6} ${r * 0.5}L${r * 0.4} ${r * 0.62}L${r * 0.36} ${r * 1.1}L${r * 1.1} ${r * 1.1}Z`}
-            fill="#f7f7f0"
+            fill="var(--china)"
           />
           <path
             d={`M${r * 0.95} ${r * 0.32}L${r * 0.62} ${r * 0.3}L${r * 0.6} ${r * 0.5}L${r * 0.4} ${r * 0.62}L${r * 0.38} ${r * 0.93}`}
             fill="none"
-            stroke="#1f2c5e"
+            stroke="var(--enamel)"
             strokeWidth="1.6"
             strokeLinejoin="round"
           />
@@ -122,21 +121,21 @@ function SeatPlate({
         <path
           d={`M${-r * 0.06} ${-r}L${r * 0.16} ${-r * 0.5}L${-r * 0.14} ${-r * 0.16}L${r * 0.12} ${r * 0.24}L${-r * 0.08} ${r}`}
           fill="none"
-          stroke="#1f2c5e"
+          stroke="var(--enamel)"
           strokeWidth="2.6"
           strokeLinejoin="round"
         />
       )}
       {state === 'covered' ? (
         <g transform={`scale(${r / 17})`}>
-          <path d="M-11 7C-11-11 11-11 11 7Z" fill="#cfd6e6" stroke="#1f2c5e" strokeWidth="1.8" />
-          <circle cy="-8" r="2" fill="#1f2c5e" />
-          {letBe && <path d="M-6 1H6" stroke="#1f2c5e" strokeWidth="2.4" strokeLinecap="round" />}
+          <path d="M-11 7C-11-11 11-11 11 7Z" fill="var(--cover)" stroke="var(--enamel)" strokeWidth="1.8" />
+          <circle cy="-8" r="2" fill="var(--enamel)" />
+          {letBe && <path d="M-6 1H6" stroke="var(--enamel)" strokeWidth="2.4" strokeLinecap="round" />}
         </g>
       ) : (
         r > 14 &&
         state !== 'cracked' && (
-          <text y="4.6" textAnchor="middle" fontSize="13.5" fontWeight="700" fill="#1a2040">
+          <text y="4.6" textAnchor="middle" fontSize="13.5" fontWeight="700" fill="var(--ink)">
             {name}
           </text>
         )

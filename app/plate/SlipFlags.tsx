@@ -56,8 +56,8 @@ function NumberFlag({ x, y, number, up }: { x: number; y: number; number: number
       <Pick lean={3} tall={30} />
       <path
         d="M3-31L29-28L25-21.5L28-14L1.4-16Z"
-        fill={up ? '#f0b434' : '#fffefa'}
-        stroke="#1a2040"
+        fill={up ? 'var(--yolk)' : 'var(--paper)'}
+        stroke="var(--ink)"
         strokeWidth="1"
         strokeLinejoin="round"
       />
@@ -68,7 +68,7 @@ function NumberFlag({ x, y, number, up }: { x: number; y: number; number: number
         textAnchor="middle"
         fontSize="12.5"
         fontWeight="800"
-        fill="#1a2040"
+        fill="var(--ink)"
       >
         {number}
       </text>

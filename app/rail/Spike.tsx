@@ -132,7 +132,7 @@ function SpikeDrawing({ papers }: { papers: number }) {
     <svg width="70" height="84" viewBox="-35 0 70 84" aria-hidden="true">
       <ellipse cy="79" rx="26" ry="5" fill="#7d5a34" />
       <ellipse cy="77" rx="26" ry="5" fill="#b98f5b" />
-      <g fill="#fffefa" stroke="#1a2040" strokeOpacity=".3" strokeWidth=".8">
+      <g fill="var(--paper)" stroke="var(--ink)" strokeOpacity=".3" strokeWidth=".8">
         {Array.from({ length: n }, (_, i) => (
           <path
             key={i}

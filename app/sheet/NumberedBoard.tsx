@@ -46,14 +46,14 @@ export function NumberedBoard({
       {url && <image href={url} x={-length / 2} y={-width / 2} width={length} height={width} />}
       {numbersOf(elements, order).map((n, i) => (
         <g key={i} transform={`translate(${n.x} ${n.y})`}>
-          <circle r={r} fill="#fffefa" stroke="#1a2040" strokeWidth={r * 0.12} />
+          <circle r={r} fill="var(--paper)" stroke="var(--ink)" strokeWidth={r * 0.12} />
           <text
             className="font-display"
             y={r * 0.4}
             textAnchor="middle"
             fontSize={r * 1.15}
             fontWeight="800"
-            fill="#1a2040"
+            fill="var(--ink)"
           >
             {n.number}
           </text>

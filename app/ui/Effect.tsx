@@ -8,5 +8,5 @@ const SHORT = 9;
 export function Effect({ words }: { words: string }) {
   const units = useSettings((s) => s.units);
   const told = inUnits(words, units);
-  return <span style={told.length <= SHORT ? { whiteSpace: 'nowrap' } : undefined}>{told}</span>;
+  return <span className={told.length <= SHORT ? 'whitespace-nowrap' : undefined}>{told}</span>;
 }

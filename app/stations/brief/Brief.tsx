@@ -64,10 +64,10 @@ function TableSum({ plan, targets }: { plan: Plan; targets: Targets }) {
   const nobody = plan.party.length === 0;
   return (
     <g transform="translate(0 176)" textAnchor="middle">
-      <text className="font-display" fontSize="42" fontWeight="900" fill="#1a2040">
+      <text className="font-display" fontSize="42" fontWeight="900" fill="var(--ink)">
         {nobody ? 'Nobody yet' : formatMass(targets.totalG, units)}
       </text>
-      <text y="22" fontSize="14" fill="#454c66">
+      <text y="22" fontSize="14" fill="var(--soft)">
         {nobody
           ? 'Say who is coming on the shelf'
           : `${trimmed(targets.portions)} portions of ${formatMass(targets.perPortionG, units)}, ${guestsIn(plan.party)} guests`}

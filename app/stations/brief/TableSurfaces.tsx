@@ -61,8 +61,8 @@ export function TableSurfaces({ plan, onPick }: { plan: Plan; onPick: (s: Surfac
         />
       ))}
       <g {...pressable('Add a surface', add)} transform="translate(150 96)">
-        <circle r="17" fill="#fdfdf9" stroke="#1f2c5e" strokeWidth="2" strokeDasharray="4 4" />
-        <path d="M-7 0H7M0-7V7" stroke="#8a1a50" strokeWidth="2.6" strokeLinecap="round" />
+        <circle r="17" fill="var(--china)" stroke="var(--enamel)" strokeWidth="2" strokeDasharray="4 4" />
+        <path d="M-7 0H7M0-7V7" stroke="var(--beet)" strokeWidth="2.6" strokeLinecap="round" />
       </g>
     </>
   );
@@ -92,8 +92,8 @@ function OneSurface({
         width={length}
         height={width}
         rx={s.outline.kind === 'round' ? length / 2 : Math.max(4, s.outline.cornerMm * scale)}
-        fill={wood ? '#d9b27c' : '#fdfdf9'}
-        stroke={wood ? '#b98547' : '#1f2c5e'}
+        fill={wood ? 'var(--oak)' : 'var(--china)'}
+        stroke={wood ? 'var(--oak-edge)' : 'var(--enamel)'}
         strokeWidth={small ? 3 : 6}
       />
       <SurfaceWords plan={plan} surface={s} small={small} low={width < 130} />
@@ -125,7 +125,7 @@ function SurfaceWords({
       textAnchor="middle"
       fontSize={size}
       fontWeight={weight}
-      fill={display ? '#1a2040' : '#2a2f47'}
+      fill={display ? 'var(--ink)' : 'var(--ink)'}
     >
       {text}
     </text>
@@ -138,7 +138,7 @@ function SurfaceWords({
         textAnchor="middle"
         fontSize="13.5"
         fontWeight="800"
-        fill="#1a2040"
+        fill="var(--ink)"
       >
         {formatMass(mass, units)}
       </text>

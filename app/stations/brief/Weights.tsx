@@ -17,12 +17,14 @@ export function Weights({ plan, offers }: { plan: Plan; offers: readonly SchoolO
           key={o.id}
           className="grid min-w-0 flex-1 justify-items-center pt-1 pb-1.5 text-center text-xs/[1.15] text-on-cloth aria-pressed:border-b-3 aria-pressed:border-yolk"
           aria-pressed={o.chosen}
-          aria-label={`${o.name}: ${formatMass(o.targets.totalG, units)} in all`}
           onClick={() => plan.school !== o.id && edit({ name: 'set-school', school: o.id })}
         >
           <Brass share={Math.cbrt(o.targets.totalG / most)} gilded={o.chosen} />
-          <b>{formatMass(o.targets.totalG, units)}</b>
-          <span>{o.name}</span>
+          <span className="order-2">{o.name}</span>
+          <b>
+            {formatMass(o.targets.totalG, units)}
+            <span className="sr-only"> in all</span>
+          </b>
         </button>
       ))}
     </div>
@@ -33,10 +35,12 @@ export function Weights({ plan, offers }: { plan: Plan; offers: readonly SchoolO
 function Brass({ share, gilded }: { share: number; gilded: boolean }) {
   const k = Math.max(0.45, share);
   const [w, h] = [20 * k, 30 * k];
-  const [body, edge, light] = gilded ? ['#f0b434', '#8a5f10', '#fbe2a0'] : ['#b9a98a', '#6d6146', '#e0d6bf'];
+  const [body, edge, light] = gilded
+    ? ['var(--yolk)', '#8a5f10', '#fbe2a0']
+    : ['#b9a98a', '#6d6146', '#e0d6bf'];
   return (
     <svg viewBox="-24 -50 48 52" width="48" height="52" aria-hidden="true">
-      <ellipse cx="1" cy="0" rx={w} ry="2.4" fill="#1a2040" opacity="0.25" />
+      <ellipse cx="1" cy="0" rx={w} ry="2.4" fill="var(--ink)" opacity="0.25" />
       <path
         d={`M${-w} 0V${-h + 4}Q${-w} ${-h} ${-w + 4} ${-h}H${-w * 0.3}L${-w * 0.24} ${-h - 5 * k}H${w * 0.24}L${w * 0.3} ${-h}H${w - 4}Q${w} ${-h} ${w} ${-h + 4}V0Z`}
         fill={body}

@@ -103,7 +103,7 @@ export function Check({ plan, checked }: { plan: Plan; checked: Checked }) {
         )}
         {surface && <SlipFlags plan={plan} surface={surface} findings={checked.findings} r={216} />}
         {plan.layout.length === 0 && (
-          <text textAnchor="middle" fontSize="15" fill="#454c66">
+          <text textAnchor="middle" fontSize="15" fill="var(--soft)">
             {plan.placements.length === 0 ? 'Nothing is chosen yet.' : 'The board is not laid yet.'}
           </text>
         )}
@@ -252,10 +252,7 @@ function Cup({ care }: { care: LookedAfter }) {
   );
   return (
     <>
-      <p
-        className="font-display font-extrabold text-lg my-2 mx-0"
-        style={{ borderTop: '2px solid var(--ink)', paddingTop: 7 }}
-      >
+      <p className="font-display font-extrabold text-lg my-2 mx-0">
         Sure of {each}, needs {need}.
       </p>
       <svg
@@ -265,8 +262,11 @@ function Cup({ care }: { care: LookedAfter }) {
         role="img"
         aria-label={`${each} of ${need} are sure`}
       >
-        <path d="M2 2Q4 24 30 24H190Q216 24 218 2" fill="none" stroke="#1f2c5e" strokeWidth="3" />
-        <path d={`M6 4Q9 21 31 21H${31 + 158 * Math.min(1, eachG / Math.max(1, needG))}V4Z`} fill="#efb53c" />
+        <path d="M2 2Q4 24 30 24H190Q216 24 218 2" fill="none" stroke="var(--enamel)" strokeWidth="3" />
+        <path
+          d={`M6 4Q9 21 31 21H${31 + 158 * Math.min(1, eachG / Math.max(1, needG))}V4Z`}
+          fill="var(--yolk)"
+        />
       </svg>
       <table className="w-full border-collapse text-sm [&_td:last-child]:text-right [&_td:last-child]:font-bold">
         <tbody>

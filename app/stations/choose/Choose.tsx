@@ -75,18 +75,18 @@ export function Choose({ plan, checked }: { plan: Plan; checked: Checked }) {
         <Wells plan={plan} checked={checked} masses={masses} targets={targets.byFamily} onPick={setPicked} />
         <Spoons plan={plan} />
         <ColourRing checked={checked} />
-        <circle r="54" fill="#fdfdf9" stroke="#1f2c5e" strokeWidth="4" />
+        <circle r="54" fill="var(--china)" stroke="var(--enamel)" strokeWidth="4" />
         <text
           className="font-display"
           y="2"
           textAnchor="middle"
           fontSize="22"
           fontWeight="900"
-          fill="#1a2040"
+          fill="var(--ink)"
         >
           {formatMass(total, units)}
         </text>
-        <text y="22" textAnchor="middle" fontSize="14" fill="#454c66">
+        <text y="22" textAnchor="middle" fontSize="14" fill="var(--soft)">
           of {formatMass(targets.totalG, units)}
         </text>
       </China>

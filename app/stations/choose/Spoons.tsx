@@ -20,7 +20,7 @@ export function Spoons({ plan }: { plan: Plan }) {
     return (
       <g key={taste} role="img" aria-label={`${word}: ${most} of 5`}>
         <g transform={`translate(${x} ${y}) rotate(${at})`}>
-          <ellipse rx="12" ry="9.5" fill="#e9edf2" stroke="#9aa3b5" strokeWidth="1.2" />
+          <ellipse rx="12" ry="9.5" fill="var(--steel-pale)" stroke="var(--rule)" strokeWidth="1.2" />
           {most > 0 && <ellipse rx={10.5 * Math.sqrt(most / 5)} ry={8 * Math.sqrt(most / 5)} fill={colour} />}
         </g>
         <ArcText
@@ -29,7 +29,7 @@ export function Spoons({ plan }: { plan: Plan }) {
           at={at}
           size={13}
           weight={700}
-          fill={most === 0 ? '#a3301c' : '#454c66'}
+          fill={most === 0 ? 'var(--tomato)' : 'var(--soft)'}
         >
           {word}
         </ArcText>

@@ -60,7 +60,7 @@ export function Wells({
   const wells = wellsOf(plan, masses, targets);
   if (wells.length === 0)
     return (
-      <text textAnchor="middle" y="-100" fontSize="15" fill="#454c66">
+      <text textAnchor="middle" y="-100" fontSize="15" fill="var(--soft)">
         Say in the brief who is coming; then the wells appear.
       </text>
     );
@@ -86,12 +86,17 @@ function OneWell({
   const share = w.targetG > 0 ? Math.min(1, w.massG / w.targetG) : 1;
   return (
     <g>
-      <path d={sectorPath(INNER, OUTER, w.from, w.to)} fill="#f1efe4" stroke="#c9c7b8" strokeWidth="1.2" />
+      <path
+        d={sectorPath(INNER, OUTER, w.from, w.to)}
+        fill="var(--well)"
+        stroke="var(--well-edge)"
+        strokeWidth="1.2"
+      />
       {share > 0.02 && (
         <path
           d={sectorPath(INNER + 1.5, OUTER - 1.5, w.from + 0.4, w.from + 0.4 + (wide - 0.8) * share)}
-          fill="#d9b27c"
-          stroke="#b98547"
+          fill="var(--oak)"
+          stroke="var(--oak-edge)"
           strokeWidth="1.4"
         />
       )}
@@ -114,7 +119,7 @@ function OneWell({
         at={middle}
         size={13}
         weight={700}
-        fill={w.massG < w.targetG * 0.7 ? '#a3301c' : '#1a2040'}
+        fill={w.massG < w.targetG * 0.7 ? 'var(--tomato)' : 'var(--ink)'}
       >
         {formatMass(w.massG, units).replace(wide < 24 ? / (g|oz)$/ : /$^/, '')}
       </ArcText>
@@ -165,8 +170,8 @@ function Food({
           cx={x + size * 0.36}
           cy={y - size * 0.36}
           r="5"
-          fill="#8a1a50"
-          stroke="#fff"
+          fill="var(--beet)"
+          stroke="white"
           strokeWidth="1.4"
         />
       )}
@@ -177,7 +182,7 @@ function Food({
 /** The covered plate, small: a question. */
 function Covered({ x, y }: { x: number; y: number }) {
   return (
-    <g transform={`translate(${x} ${y})`} fill="#cfd6e6" stroke="#1f2c5e" strokeWidth="2">
+    <g transform={`translate(${x} ${y})`} fill="var(--cover)" stroke="var(--enamel)" strokeWidth="2">
       <path d="M-10 4A10 10 0 0 1 10 4Z" />
       <path d="M-12 6H12" fill="none" strokeLinecap="round" />
     </g>

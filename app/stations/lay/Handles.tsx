@@ -82,7 +82,7 @@ export function Handles({
             d={path(e)}
             transform={shift}
             fill={on ? 'rgba(255,250,230,.18)' : 'transparent'}
-            stroke={on ? '#fdfdf9' : 'transparent'}
+            stroke={on ? 'var(--china)' : 'transparent'}
             strokeWidth={on ? 3 / scale : 1}
             strokeDasharray={on ? `${7 / scale} ${5 / scale}` : undefined}
             className="cursor-grab touch-none"
@@ -140,8 +140,8 @@ function Flag({ x, y, k, pinned }: { x: number; y: number; k: number; pinned: bo
       <Pick lean={5} tall={37} />
       <path
         d="M5-37L36-34L31.5-26L35-18L2.5-20Z"
-        fill={pinned ? '#8a1a50' : '#fffefa'}
-        stroke="#1a2040"
+        fill={pinned ? 'var(--beet)' : 'var(--paper)'}
+        stroke="var(--ink)"
         strokeWidth="1.1"
         strokeLinejoin="round"
       />

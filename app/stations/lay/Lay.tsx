@@ -119,7 +119,7 @@ function NothingLaid({ plan, surface }: { plan: Plan; surface: Surface | undefin
       textAnchor="middle"
       y={surface ? 0 : -20}
       fontSize="15"
-      fill={onWood ? '#fdfdf9' : '#454c66'}
+      fill={onWood ? 'var(--china)' : 'var(--soft)'}
       fontWeight="700"
     >
       {plan.placements.length === 0 ? 'Choose something first.' : 'Nothing is laid here yet.'}

@@ -13,7 +13,7 @@ export const buttonLook = cva('', {
       chip: 'rounded-paper border-[1.5px] border-line bg-white px-2.5 py-1 text-sm/[1.2] font-semibold text-ink hover:bg-runner',
       'chip-own':
         'rounded-paper border-[1.5px] border-dashed border-line bg-white px-2.5 py-1 text-sm/[1.2] font-semibold text-ink hover:bg-runner',
-      icon: 'grid h-8.5 w-7.5 place-items-center text-on-cloth disabled:cursor-default disabled:opacity-40',
+      icon: 'grid h-8.5 w-7.5 place-items-center text-inherit disabled:cursor-default disabled:opacity-40',
     },
     size: { usual: '', small: '' },
   },

@@ -1,7 +1,7 @@
 import type { InputHTMLAttributes, TextareaHTMLAttributes } from 'react';
 
 export const inputLook =
-  'block min-h-9 w-full rounded-paper border-[1.5px] border-line bg-white px-2 py-1 text-base/[1.2] font-medium text-ink placeholder:text-soft';
+  'on-paper block min-h-9 w-full rounded-paper border-[1.5px] border-line bg-white px-2 py-1 text-base/[1.2] font-medium text-ink placeholder:text-soft';
 
 export function Input({ className = '', ...rest }: InputHTMLAttributes<HTMLInputElement>) {
   return <input className={`${inputLook} ${className}`} {...rest} />;

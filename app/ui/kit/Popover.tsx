@@ -7,7 +7,7 @@ export function OpenWord({ word, label, children }: { word: string; label: strin
     <Radix.Root>
       <Radix.Trigger
         aria-label={`${label}: ${word}. Change`}
-        className="border-b-2 border-dotted border-beet text-left leading-[1.1] font-extrabold text-beet evening:border-yolk evening:text-yolk"
+        className="border-b-2 border-dotted border-(--word) text-left leading-[1.1] font-extrabold text-(--word)"
       >
         {word}
       </Radix.Trigger>

@@ -31,7 +31,7 @@ export function Slider({
       className={`relative flex h-6 touch-none items-center select-none ${className}`}
     >
       <Radix.Track className="wood relative h-1.5 grow rounded-full">
-        <Radix.Range className="absolute h-full rounded-full bg-enamel" />
+        <Radix.Range className="absolute h-full rounded-full bg-beet" />
       </Radix.Track>
       <Radix.Thumb
         aria-label={label}

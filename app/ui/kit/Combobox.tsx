@@ -1,0 +1,66 @@
+import { Command } from 'cmdk';
+import { ChevronsUpDown } from 'lucide-react';
+import { Popover as Radix } from 'radix-ui';
+import { useState } from 'react';
+import { inputLook } from './Input.js';
+import type { Option } from './Select.js';
+
+/** One of many: a few letters narrow the list. */
+export function Combobox<T extends string>({
+  label,
+  value,
+  options,
+  onPick,
+  placeholder = 'Type a few letters',
+}: {
+  label: string;
+  value: T | undefined;
+  options: readonly Option<T>[];
+  onPick: (value: T) => void;
+  placeholder?: string;
+}) {
+  const [open, setOpen] = useState(false);
+  const words = options.find((o) => o.value === value)?.words;
+  return (
+    <Radix.Root open={open} onOpenChange={setOpen}>
+      <Radix.Trigger
+        role="combobox"
+        aria-expanded={open}
+        aria-label={label}
+        className={`${inputLook} inline-flex items-center justify-between gap-2 text-left`}
+      >
+        <span className="truncate">{words ?? placeholder}</span>
+        <ChevronsUpDown size={16} className="flex-none" />
+      </Radix.Trigger>
+      <Radix.Portal>
+        <Radix.Content
+          align="start"
+          sideOffset={4}
+          collisionPadding={10}
+          className="on-paper z-70 w-(--radix-popover-trigger-width) min-w-60 bg-card p-2 shadow-paper"
+        >
+          <Command label={label}>
+            <Command.Input className={inputLook} placeholder={placeholder} />
+            <Command.List className="mt-1.5 max-h-60 overflow-auto">
+              <Command.Empty className="px-2 py-1.5">Nothing of that name.</Command.Empty>
+              {options.map((o) => (
+                <Command.Item
+                  key={o.value}
+                  value={o.words}
+                  disabled={o.off ?? false}
+                  onSelect={() => {
+                    onPick(o.value);
+                    setOpen(false);
+                  }}
+                  className="cursor-pointer px-2 py-1.5 text-base/[1.15] data-[selected=true]:bg-beet data-[selected=true]:text-white"
+                >
+                  {o.words}
+                </Command.Item>
+              ))}
+            </Command.List>
+          </Command>
+        </Radix.Content>
+      </Radix.Portal>
+    </Radix.Root>
+  );
+}

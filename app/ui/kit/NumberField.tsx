@@ -1,0 +1,62 @@
+import { Minus, Plus } from 'lucide-react';
+import { useId } from 'react';
+import { Button } from './Button.js';
+import { inputLook } from './Input.js';
+
+/** A number with a step less and a step more: a thumb on a tablet needs no keyboard. */
+export function NumberField({
+  label,
+  value,
+  onChange,
+  min,
+  max,
+  step = 1,
+  unit,
+}: {
+  label: string;
+  value: number;
+  onChange: (value: number) => void;
+  min: number;
+  max: number;
+  step?: number;
+  unit?: string;
+}) {
+  const id = useId();
+  const within = (n: number): number => Math.min(max, Math.max(min, n));
+  return (
+    <div className="grid gap-0.5">
+      <label htmlFor={id} className="font-bold">
+        {label}
+        {unit && `, ${unit}`}
+      </label>
+      <span className="flex items-center gap-1">
+        <Button
+          look="chip"
+          aria-label={`Less ${label}`}
+          disabled={value <= min}
+          onClick={() => onChange(within(value - step))}
+        >
+          <Minus size={16} />
+        </Button>
+        <input
+          id={id}
+          type="number"
+          className={`${inputLook} w-20 text-center`}
+          min={min}
+          max={max}
+          step={step}
+          value={value}
+          onChange={(e) => onChange(Number(e.target.value))}
+        />
+        <Button
+          look="chip"
+          aria-label={`More ${label}`}
+          disabled={value >= max}
+          onClick={() => onChange(within(value + step))}
+        >
+          <Plus size={16} />
+        </Button>
+      </span>
+    </div>
+  );
+}

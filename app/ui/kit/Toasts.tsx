@@ -1,0 +1,16 @@
+import { Toaster } from 'sonner';
+
+/** Short notes at the foot of the table; what must not be missed never stands in one alone. */
+export function Toasts() {
+  return (
+    <Toaster
+      position="bottom-center"
+      toastOptions={{
+        classNames: {
+          toast: 'on-paper! bg-card! font-text! text-base! border-rule! rounded-paper!',
+          actionButton: 'bg-beet! text-white!',
+        },
+      }}
+    />
+  );
+}
