@@ -4,6 +4,7 @@ import { createBrowserRouter, Link, Navigate, RouterProvider, useParams } from '
 import { z } from 'zod';
 import type { Checked } from '../core/check/index.js';
 import type { Plan } from '../core/plan/index.js';
+import { useFocusKeeper } from './frame/useFocusKeeper.js';
 import { useTheme } from './frame/useTheme.js';
 import { useChecked } from './frame/useChecked.js';
 import { BitesSheet } from './sheet/BitesSheet.js';
@@ -105,6 +106,7 @@ const router = createBrowserRouter([
 
 function App() {
   useTheme();
+  useFocusKeeper();
   return (
     <>
       {/* at once: in a transition the old station would take the next keys, and lose what they opened */}

@@ -277,3 +277,49 @@ test.describe('on a touch screen', () => {
     expect((await pinned.boundingBox())!.x).toBeGreaterThan(box.x + 10);
   });
 });
+
+test('the focus returns to what opened a paper, and never falls to the start of the page', async ({
+  page,
+}) => {
+  test.setTimeout(120_000);
+  await openDemo(page);
+  const opener = async (name: string | RegExp) => {
+    const button = page.getByRole('button', { name }).first();
+    await button.focus();
+    await page.keyboard.press('Enter');
+    await expect(page.getByRole('dialog')).toBeVisible();
+    return button;
+  };
+  for (const name of [/^Vegan, 6 ×/, /^Theme/, 'Side by side', /^Round oak/]) {
+    const button = await opener(name);
+    await page.keyboard.press('Escape');
+    await expect(button).toBeFocused();
+  }
+  // a small paper is done with Enter
+  const air = await opener(/^Air/);
+  await page.getByRole('spinbutton').fill('11');
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('button', { name: /^Air: 11/ })).toBeFocused();
+  await expect(air).toBeFocused();
+  // what was pressed is gone: its part of the page has the focus
+  await page
+    .getByRole('button', { name: /^Let it be/ })
+    .first()
+    .focus();
+  await page.keyboard.press('Enter');
+  await expect(page.getByLabel('Slips, most urgent first')).toBeFocused();
+});
+
+test('nothing is wider than the screen, from a phone to a desk', async ({ page }) => {
+  test.setTimeout(120_000);
+  const id = await openDemo(page);
+  for (const view of ['brief', 'choose', 'check', 'lay', 'sheet']) {
+    await page.goto(`/plan/${id}/${view}`);
+    await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+    for (const width of [320, 390, 640, 768, 820, 1024]) {
+      await page.setViewportSize({ width, height: 800 });
+      const over = () => page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth);
+      await expect.poll(over, { message: `${view} at ${width} px` }).toBe(0);
+    }
+  }
+});

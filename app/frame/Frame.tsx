@@ -31,6 +31,9 @@ interface Props {
 const SHELF_OPEN =
   'max-xl:absolute max-xl:top-24.5 max-xl:bottom-0 max-xl:left-0 max-xl:z-20 max-xl:w-72.5 max-xl:bg-cloth max-xl:pt-12.5 max-xl:shadow-shelf max-md:fixed max-md:top-42.5';
 
+/** Two lines of the head hold a name of so many letters in the large type. */
+const LONG_NAME = 16;
+
 /** The frame of every station: occasion and stations on top, shelf, plate, rail, foot slip. */
 export function Frame({ plan, station, checked, shelf, foot, children }: Props) {
   const [stepped, setStepped] = useState(false);
@@ -63,12 +66,18 @@ export function Frame({ plan, station, checked, shelf, foot, children }: Props) 
       data-station={station}
       data-stepped={stepped || undefined}
       data-squint={squint || undefined}
-      className="relative grid h-screen min-h-160 grid-cols-[268px_minmax(0,1fr)_378px] grid-rows-[98px_minmax(0,1fr)] overflow-hidden [grid-template-areas:'head_stations_tools'_'shelf_stage_rail'] max-xl:grid-cols-[230px_minmax(0,1fr)_300px] max-xl:[grid-template-areas:'head_stations_tools'_'stage_stage_rail'] max-md:h-auto max-md:grid-cols-[1fr_auto] max-md:grid-rows-[auto_100px_86vw_auto] max-md:overflow-visible max-md:[grid-template-areas:'head_tools'_'stations_stations'_'stage_stage'_'rail_rail']"
+      className="relative grid h-screen min-h-160 grid-cols-[268px_minmax(0,1fr)_378px] grid-rows-[98px_minmax(0,1fr)] overflow-hidden [grid-template-areas:'head_stations_tools'_'shelf_stage_rail'] max-xl:grid-cols-[230px_minmax(0,1fr)_300px] max-xl:[grid-template-areas:'head_stations_tools'_'stage_stage_rail'] max-md:h-auto max-md:grid-cols-[minmax(0,1fr)_auto] max-md:grid-rows-[auto_100px_96vw_auto] max-md:overflow-visible max-md:[grid-template-areas:'head_tools'_'stations_stations'_'stage_stage'_'rail_rail']"
     >
       <GoneNote />
       <header className="relative z-5 min-w-0 pt-3.5 pl-5.5 [grid-area:head]">
-        <h1 className="m-0 flex items-center gap-2.5 text-2xl/none font-black whitespace-nowrap text-on-cloth max-xl:text-xl/none max-xl:[&_svg]:hidden">
-          <Link to="/" className="text-inherit no-underline" aria-label={`${plan.occasion.name}. All plans`}>
+        <h1
+          className={`m-0 flex items-center gap-2.5 font-black text-on-cloth max-xl:text-xl/none max-xl:[&_svg]:hidden ${plan.occasion.name.length > LONG_NAME ? 'text-xl/none' : 'text-2xl/none'}`}
+        >
+          <Link
+            to="/"
+            className="line-clamp-2 min-w-0 pb-0.5 text-inherit no-underline wrap-anywhere"
+            aria-label={`${plan.occasion.name}. All plans`}
+          >
             {plan.occasion.name}
           </Link>
           <Motif plan={plan} />
@@ -78,7 +87,7 @@ export function Frame({ plan, station, checked, shelf, foot, children }: Props) 
         </p>
       </header>
       <nav aria-label="Stations" className="flex justify-center [grid-area:stations] stepped:invisible">
-        <div className="relative after:wood after:absolute after:inset-x-0 after:top-[73px] after:h-1.75 after:shadow-tag flex h-18.5 items-end gap-2 px-6.5">
+        <div className="relative after:wood after:absolute after:inset-x-0 after:top-[73px] after:h-1.75 after:shadow-tag flex h-18.5 items-end gap-2 px-6.5 max-sm:gap-1 max-sm:px-1.5">
           {STATIONS.map((id) => (
             <StationLink key={id} id={id} plan={plan} checked={checked} current={id === station} />
           ))}
@@ -100,6 +109,7 @@ export function Frame({ plan, station, checked, shelf, foot, children }: Props) 
         {shelf}
       </aside>
       <main
+        tabIndex={-1}
         className="relative min-h-0 min-w-0 [grid-area:stage] squinting:blur-[7px] squinting:grayscale"
         aria-label={STATION_NAMES[station]}
       >
@@ -119,7 +129,7 @@ export function Frame({ plan, station, checked, shelf, foot, children }: Props) 
         <div
           role="group"
           aria-label="In figures"
-          className="on-paper edge-foot absolute bottom-0 left-1/2 z-4 flex min-h-8.5 max-w-full -translate-x-1/2 items-center gap-5.5 bg-paper px-5.5 py-1 text-sm whitespace-nowrap text-soft stepped:invisible [&_b]:font-display [&_b]:text-base/none [&_b]:font-extrabold [&_b]:text-ink"
+          className="on-paper edge-foot absolute bottom-0 left-1/2 z-4 flex min-h-8.5 max-w-full -translate-x-1/2 items-center gap-5.5 bg-paper px-5.5 py-1 text-sm whitespace-nowrap text-soft max-md:w-full max-md:flex-wrap max-md:justify-center max-md:gap-x-4 max-md:gap-y-0.5 stepped:invisible [&_b]:font-display [&_b]:text-base/none [&_b]:font-extrabold [&_b]:text-ink"
         >
           {foot}
           <SavedAt />

@@ -20,7 +20,7 @@ export function StationLink({
   const words = state.glyph === 'empty' ? 'not begun' : STATE_WORDS[state.glyph].toLowerCase();
   return (
     <Link
-      className="relative z-1 -mb-5.5 flex h-24 w-21 flex-col items-center justify-end text-on-cloth no-underline max-xl:w-16.5 [&_svg]:mb-1.5 [&_svg]:drop-shadow-glyph"
+      className="relative z-1 -mb-5.5 flex h-24 w-21 flex-col items-center justify-end text-on-cloth no-underline max-xl:w-16.5 max-sm:w-14 [&_svg]:mb-1.5 [&_svg]:drop-shadow-glyph"
       to={`/plan/${plan.id}/${id}`}
       aria-current={current ? 'step' : undefined}
       aria-label={`${STATION_NAMES[id]}: ${words}`}

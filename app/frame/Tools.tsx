@@ -11,7 +11,7 @@ export function Tools({ plan, nextGuest, onBox }: { plan: Plan; nextGuest: () =>
   const session = useSession();
   const seen = plan.party.find((g) => g.id === session.seenBy);
   return (
-    <div className="on-cloth z-5 flex items-start justify-end gap-2 pt-3.5 pr-3.5 [grid-area:tools]">
+    <div className="on-cloth z-5 flex items-start justify-end gap-2 pt-3.5 pr-3.5 max-sm:gap-0 max-sm:pr-1.5 [grid-area:tools]">
       <IconButton
         icon={Undo2}
         words={session.undoLabel ? `Undo: ${session.undoLabel}` : 'Nothing to undo'}
@@ -33,7 +33,9 @@ export function Tools({ plan, nextGuest, onBox }: { plan: Plan; nextGuest: () =>
         <em className="mr-1 font-medium text-soft not-italic max-xl:hidden">Seen by</em>{' '}
         <SeenRims seen={seen} party={plan.party} />
         {seen ? seen.name : 'everyone'}
-        <Kbd letter="G" />
+        <span className="max-sm:hidden">
+          <Kbd letter="G" />
+        </span>
       </button>
     </div>
   );

@@ -5,9 +5,10 @@ export const PLATE_R = 316;
 
 /** How the plate stands: over the table of a station, moved by a finger on it or not, or as large as its box. */
 const STANDS = {
-  station: 'absolute -inset-x-3.5 top-1.5 bottom-10 h-[calc(100%-46px)] w-[calc(100%+28px)] overflow-visible',
+  station:
+    'absolute -inset-x-3.5 top-1.5 bottom-10 h-[calc(100%-46px)] w-[calc(100%+28px)] overflow-visible max-md:inset-x-0 max-md:w-full',
   handled:
-    'absolute -inset-x-3.5 top-1.5 bottom-10 h-[calc(100%-46px)] w-[calc(100%+28px)] touch-none overflow-visible',
+    'absolute -inset-x-3.5 top-1.5 bottom-10 h-[calc(100%-46px)] w-[calc(100%+28px)] touch-none overflow-visible max-md:inset-x-0 max-md:w-full',
   box: 'h-full w-full overflow-visible',
 };
 

@@ -103,7 +103,7 @@ function Strips({
   return (
     <div className={STRIPS}>
       {tried === undefined && (
-        <p role="status" className="text-soft my-1 mx-0">
+        <p role="status" className="my-1 px-3 text-xs text-soft">
           Remedies are being tried …
         </p>
       )}

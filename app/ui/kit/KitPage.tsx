@@ -87,14 +87,23 @@ function Things({ on, className }: { on: string; className: string }) {
         </PaperDialog>
       </Part>
       <Collapsible title="Opens and closes">What is under it.</Collapsible>
+      {/* sheets and lists lie on paper */}
+      {on === 'on paper' && <Sheets />}
+    </section>
+  );
+}
+
+function Sheets() {
+  return (
+    <>
       <Tabs
-        label={`Sheets ${on}`}
+        label="Sheets"
         tabs={[
           { id: 'a', words: 'One', content: 'The first sheet.' },
           { id: 'b', words: 'Two', content: 'The second sheet.' },
         ]}
       />
-      <ScrollArea label={`A long list ${on}`} className="max-h-24">
+      <ScrollArea label="A long list" className="max-h-24">
         <Table>
           <tbody>
             {CHEESES.map((c) => (
@@ -106,7 +115,7 @@ function Things({ on, className }: { on: string; className: string }) {
           </tbody>
         </Table>
       </ScrollArea>
-    </section>
+    </>
   );
 }
 

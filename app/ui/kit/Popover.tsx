@@ -1,10 +1,15 @@
 import { Popover as Radix } from 'radix-ui';
-import type { ReactNode } from 'react';
+import { useState, type KeyboardEvent, type ReactNode } from 'react';
 
 /** Words in a sentence that open in place. */
 export function OpenWord({ word, label, children }: { word: string; label: string; children: ReactNode }) {
+  const [open, setOpen] = useState(false);
+  // a number or a name is kept with Enter, and that is all there is to do here
+  const enter = (e: KeyboardEvent): void => {
+    if (e.key === 'Enter' && e.target instanceof HTMLInputElement) setOpen(false);
+  };
   return (
-    <Radix.Root>
+    <Radix.Root open={open} onOpenChange={setOpen}>
       <Radix.Trigger
         aria-label={`${label}: ${word}. Change`}
         className="border-b-2 border-dotted border-(--word) text-left leading-[1.1] font-extrabold text-(--word)"
@@ -17,6 +22,7 @@ export function OpenWord({ word, label, children }: { word: string; label: strin
           sideOffset={6}
           collisionPadding={10}
           aria-label={label}
+          onKeyDown={enter}
         >
           {children}
         </Radix.Content>
