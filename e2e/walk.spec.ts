@@ -1,5 +1,6 @@
 import { expect, test } from '@playwright/test';
 import { readFileSync } from 'node:fs';
+import { strFromU8, unzipSync } from 'fflate';
 import { figures, openDemo, pick, pickFrom, planCards, rests, saved, stops } from './helpers.js';
 
 test.describe('the whole walk', () => {
@@ -62,15 +63,13 @@ test.describe('the whole walk', () => {
       page.getByRole('button', { name: 'Shopping list' }).click(),
     ]);
     expect(readFileSync(await list.path(), 'utf8')).toContain('component,family,needed g');
-    const [svg] = await Promise.all([
-      page.waitForEvent('download'),
-      page.getByRole('button', { name: 'SVG' }).click(),
-    ]);
+    const picture = async (name: RegExp) => {
+      await page.getByRole('button', { name: 'Pictures' }).click();
+      await page.getByRole('menuitem', { name }).click();
+    };
+    const [svg] = await Promise.all([page.waitForEvent('download'), picture(/^SVG of (?!every)/)]);
     expect(readFileSync(await svg.path(), 'utf8')).toContain('<svg');
-    const [png] = await Promise.all([
-      page.waitForEvent('download'),
-      page.getByRole('button', { name: 'PNG' }).click(),
-    ]);
+    const [png] = await Promise.all([page.waitForEvent('download'), picture(/^PNG of (?!every)/)]);
     expect(
       readFileSync(await png.path())
         .subarray(1, 4)
@@ -343,5 +342,18 @@ test.describe('the whole walk', () => {
     await rests(page, 20_000);
     const after = (await page.getByRole('button', { name: /^Brie, pinned/ }).boundingBox())!;
     expect(Math.abs(after.x - moved.x)).toBeLessThan(2);
+  });
+
+  test('the pictures of all surfaces come in one file', async ({ page }) => {
+    await openDemo(page, 'lay');
+    await page.getByRole('button', { name: 'Pictures' }).click();
+    const [file] = await Promise.all([
+      page.waitForEvent('download'),
+      page.getByRole('menuitem', { name: 'SVG of every surface' }).click(),
+    ]);
+    expect(file.suggestedFilename()).toBe('comet-watch-pictures.zip');
+    const files = unzipSync(new Uint8Array(readFileSync(await file.path())));
+    expect(Object.keys(files)).toHaveLength(4);
+    for (const svg of Object.values(files)) expect(strFromU8(svg)).toContain('</svg>');
   });
 });

@@ -1,3 +1,4 @@
+import { strToU8, zipSync } from 'fflate';
 import { shoppingCsv } from '../../core/exchange/index.js';
 import { boardSvg, surfaceSize } from '../../core/picture/index.js';
 import { canonicalText, type Plan, type Surface } from '../../core/plan/index.js';
@@ -23,11 +24,32 @@ export const exportSvg = (plan: Plan, surface: Surface): void =>
     'image/svg+xml',
   );
 
-export async function exportPng(plan: Plan, surface: Surface): Promise<void> {
+const pngOf = (plan: Plan, surface: Surface): Promise<Blob> => {
   const [l, w] = surfaceSize(surface);
+  return svgToPng(boardSvg(plan, surface), l + 28, w + 28);
+};
+
+export async function exportPng(plan: Plan, surface: Surface): Promise<void> {
   saveFile(
     `${fileName(`${plan.occasion.name} ${surface.name}`)}.png`,
-    await svgToPng(boardSvg(plan, surface), l + 28, w + 28),
+    await pngOf(plan, surface),
     'image/png',
+  );
+}
+
+/** Every surface's picture in one file, each with its place in the order of the table. */
+export async function exportAllPictures(plan: Plan, kind: 'svg' | 'png'): Promise<void> {
+  const files: Record<string, Uint8Array> = {};
+  for (const [i, surface] of plan.surfaces.entries()) {
+    const name = `${i + 1}-${fileName(surface.name)}.${kind}`;
+    files[name] =
+      kind === 'svg'
+        ? strToU8(boardSvg(plan, surface))
+        : new Uint8Array(await (await pngOf(plan, surface)).arrayBuffer());
+  }
+  const packed = zipSync(files, { level: kind === 'svg' ? 6 : 0 });
+  saveFile(
+    `${fileName(plan.occasion.name)}-pictures.zip`,
+    new Blob([packed as BlobPart], { type: 'application/zip' }),
   );
 }

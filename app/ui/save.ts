@@ -8,8 +8,17 @@ export function saveFile(name: string, content: string | Blob, type = 'applicati
   setTimeout(() => URL.revokeObjectURL(url), 10_000);
 }
 
+/** Pixels a millimetre for a board; a long table has fewer, so that its picture can be sent. */
+const FINE = 4;
+const MOST_PX = 4000;
+
 /** An SVG as PNG, at `scale` pixels a millimetre. */
-export async function svgToPng(svg: string, widthMm: number, heightMm: number, scale = 4): Promise<Blob> {
+export async function svgToPng(
+  svg: string,
+  widthMm: number,
+  heightMm: number,
+  scale = Math.min(FINE, MOST_PX / Math.max(widthMm, heightMm)),
+): Promise<Blob> {
   const url = URL.createObjectURL(new Blob([svg], { type: 'image/svg+xml' }));
   try {
     const image = new Image();

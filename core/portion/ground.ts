@@ -83,6 +83,26 @@ export function fittingOutline(surface: Surface, groundCm2: number, cover = FULL
   return { ...o, lengthMm: step(inner(o.lengthMm)), widthMm: step(inner(o.widthMm)) };
 }
 
+/** A board's length to its width, where a round one becomes oblong (house default). */
+const OBLONG = 1.4;
+const CORNER_MM = 30;
+/** The least that a surface measures, and the steps in which it grows, in millimetres. */
+const LEAST_MM = 60;
+
+/**
+ * The same ground inside the rim in another shape: a round board becomes an oblong one, an oblong one round, to the next
+ * ten millimetres. One that has the shape stays as it is.
+ */
+export function reshaped(surface: Surface, kind: Surface['outline']['kind']): Surface['outline'] {
+  if (surface.outline.kind === kind) return surface.outline;
+  const areaMm2 = surfaceAreaCm2(surface) * 100;
+  const step = (mm: number) =>
+    Math.max(LEAST_MM, Math.round((mm + 2 * surface.rimMm) / ROUND_STEP_MM) * ROUND_STEP_MM);
+  if (kind === 'round') return { kind, diameterMm: step(2 * Math.sqrt(areaMm2 / Math.PI)) };
+  const widthMm = Math.sqrt(areaMm2 / OBLONG);
+  return { kind, lengthMm: step(widthMm * OBLONG), widthMm: step(widthMm), cornerMm: CORNER_MM };
+}
+
 export function outlineWords(o: Surface['outline']): string {
   return o.kind === 'round' ? `Ø ${o.diameterMm} mm` : `${o.lengthMm} × ${o.widthMm} mm`;
 }

@@ -21,6 +21,7 @@ export {
   gPerCm2,
   laidGroundCm2,
   outlineWords,
+  reshaped,
   placementGroundCm2,
   surfaceAreaCm2,
 } from './ground.js';

@@ -9,6 +9,7 @@ import {
   fittingOutline,
   kindRanges,
   lotShares,
+  reshaped,
   surfaceAreaCm2,
   targetsOf,
 } from './index.js';
@@ -106,4 +107,23 @@ describe('measures', () => {
 test('the families add up to the total', () => {
   const t = targetsOf(brief());
   expect(COUNTED.reduce((n, f) => n + t.byFamily[f], 0)).toBeCloseTo(t.totalG);
+});
+
+describe('another shape', () => {
+  test('a round board becomes an oblong one of nearly the same ground, and the other way round', () => {
+    fc.assert(
+      fc.property(fc.integer({ min: 20, max: 120 }), fc.integer({ min: 0, max: 20 }), (cm, rimMm) => {
+        const round = {
+          ...planWith({}).surfaces[0]!,
+          rimMm,
+          outline: { kind: 'round' as const, diameterMm: cm * 10 },
+        };
+        const oblong = { ...round, outline: reshaped(round, 'rectangle') };
+        const again = { ...round, outline: reshaped(oblong, 'round') };
+        expect(reshaped(round, 'round')).toBe(round.outline);
+        for (const s of [oblong, again])
+          expect(Math.abs(surfaceAreaCm2(s) / surfaceAreaCm2(round) - 1)).toBeLessThan(0.14);
+      }),
+    );
+  });
 });

@@ -1,6 +1,6 @@
-import { useState } from 'react';
+import { useRef, useState } from 'react';
 import { FREE_FROM, surfaceProblem, type Plan, type Surface } from '../../../core/plan/index.js';
-import { advisedOutline } from '../../../core/portion/index.js';
+import { advisedOutline, reshaped } from '../../../core/portion/index.js';
 import { useSession } from '../../store/session.js';
 import { useSettings } from '../../store/settings.js';
 import { Choice, LengthInput, TextInput, Tick, Ticks, Wrong } from '../../ui/Fields.js';
@@ -9,8 +9,6 @@ import { sizeWords } from './TableSurfaces.js';
 import { Button } from '../../ui/kit/Button.js';
 
 const MATERIALS = ['oak', 'walnut', 'slate', 'marble', 'china', 'enamel', 'tin', 'paper'] as const;
-const ROUND: Surface['outline'] = { kind: 'round', diameterMm: 400 };
-const RECTANGLE: Surface['outline'] = { kind: 'rectangle', lengthMm: 420, widthMm: 300, cornerMm: 30 };
 
 /** Size, whom it is for, what it is kept free from, whether small hands reach it. */
 export function SurfaceDialog({
@@ -115,6 +113,8 @@ interface Part {
 
 function Size({ draft, set }: Part) {
   const o = draft.outline;
+  // back to the shape it had is back to the size it had
+  const was = useRef<Partial<Record<Surface['outline']['kind'], Surface['outline']>>>({});
   return (
     <div className="flex flex-wrap items-center gap-2.5">
       <Choice
@@ -122,7 +122,10 @@ function Size({ draft, set }: Part) {
         width={112}
         value={o.kind}
         options={['round', 'rectangle']}
-        onPick={(kind) => set({ outline: kind === 'round' ? ROUND : RECTANGLE })}
+        onPick={(kind) => {
+          was.current = { ...was.current, [o.kind]: o };
+          set({ outline: was.current[kind] ?? reshaped(draft, kind) });
+        }}
       />
       {o.kind === 'round' ? (
         <LengthInput

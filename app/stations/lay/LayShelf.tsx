@@ -2,11 +2,12 @@ import { Link } from 'react-router';
 import { toast } from 'sonner';
 import { formName } from '../../../core/catalogue/index.js';
 import { planLarder, type LaidElement, type Plan, type Surface } from '../../../core/plan/index.js';
-import { exportPlan, exportPng, exportShopping, exportSvg } from '../../frame/exports.js';
+import { exportAllPictures, exportPlan, exportPng, exportShopping, exportSvg } from '../../frame/exports.js';
 import { portraitUrl } from '../../ui/pictures.js';
 import { Button, buttonLook } from '../../ui/kit/Button.js';
 import { Collapsible } from '../../ui/kit/Collapsible.js';
 import { ShelfHeading } from '../../ui/kit/Heading.js';
+import { Menu } from '../../ui/kit/Menu.js';
 
 const GROUPS = [
   ['Bowls and large cheeses', (e: LaidElement) => e.layer === 4],
@@ -85,24 +86,28 @@ export function LayShelf({
         <Button look="quiet" size="small" onClick={() => exportShopping(plan)}>
           Shopping list
         </Button>
-        {surface && (
-          <>
-            <Button look="quiet" size="small" onClick={() => exportSvg(plan, surface)}>
-              SVG
-            </Button>
-            <Button
-              look="quiet"
-              size="small"
-              onClick={() => void exportPng(plan, surface).catch((e: unknown) => toast.error(String(e)))}
-            >
-              PNG
-            </Button>
-          </>
-        )}
+        {surface && <Pictures plan={plan} surface={surface} />}
         <Link className={buttonLook({ look: 'quiet', size: 'small' })} to={`/plan/${plan.id}/sheet`}>
           Sheet to print
         </Link>
       </div>
     </>
   );
+}
+
+const told = (work: Promise<void>): void =>
+  void work.catch((e: unknown) => toast.error(e instanceof Error ? e.message : String(e)));
+
+/** One surface as it is shown, or every one of the table in one file. */
+function Pictures({ plan, surface }: { plan: Plan; surface: Surface }) {
+  const name = surface.name.toLowerCase();
+  const one = [
+    { words: `SVG of ${name}`, press: () => exportSvg(plan, surface) },
+    { words: `PNG of ${name}`, press: () => told(exportPng(plan, surface)) },
+  ];
+  const all = [
+    { words: 'SVG of every surface', press: () => told(exportAllPictures(plan, 'svg')) },
+    { words: 'PNG of every surface', press: () => told(exportAllPictures(plan, 'png')) },
+  ];
+  return <Menu words="Pictures" size="small" items={plan.surfaces.length > 1 ? [...one, ...all] : one} />;
 }

@@ -8,10 +8,18 @@ export interface MenuItem {
 }
 
 /** Things to do that are not choices: each is done when it is pressed. */
-export function Menu({ words, items }: { words: string; items: readonly MenuItem[] }) {
+export function Menu({
+  words,
+  items,
+  size = 'usual',
+}: {
+  words: string;
+  items: readonly MenuItem[];
+  size?: 'usual' | 'small';
+}) {
   return (
     <Radix.Root>
-      <Radix.Trigger className={buttonLook({ look: 'quiet' })}>
+      <Radix.Trigger className={buttonLook({ look: 'quiet', size })}>
         {words}
         <ChevronDown size={16} />
       </Radix.Trigger>
