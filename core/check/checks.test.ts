@@ -62,7 +62,7 @@ describe('what must be at hand', () => {
 
   test('bowls are counted at opening, later lots use the same bowl', () => {
     const plan = planWith({ party: [all], placements: dips, bowls: [{ diameterMm: 90, count: 2 }] });
-    expect(find(plan, 'too-few-bowls')!.text).toBe('1 bowl is missing: 1 of 90 mm.');
+    expect(find(plan, 'too-few-bowls')!.text).toBe('1 bowl is missing: 1 of 110 mm.');
     everyRemedyClears(plan, 'too-few-bowls');
     const later = { ...plan, placements: dips.map((p, i) => (i === 0 ? { ...p, lot: 1 } : p)) };
     expect(find(later, 'too-few-bowls')).toBeUndefined();

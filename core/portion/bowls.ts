@@ -46,8 +46,9 @@ function bowlsOf(p: Placement): Omit<BowlInUse, 'diameterMm' | 'atHand'>[] {
 }
 
 /**
- * Every bowl that the table needs at opening, each with one of those at hand: the fullest chooses first, the smallest
- * bowl that holds it, else the largest that is left. The one list of what is laid, counted and printed.
+ * Every bowl that the table needs at opening, each with one of those at hand: as many foods as can be stand in one that
+ * holds them, the fullest choosing first and the smallest that holds it; what is left takes the largest that is left. The
+ * one list of what is laid, counted and printed.
  */
 export function bowlsInUse(plan: Plan): BowlInUse[] {
   const wanted = plan.placements.filter((p) => p.contained && p.lot === 0).flatMap(bowlsOf);
@@ -56,11 +57,14 @@ export function bowlsInUse(plan: Plan): BowlInUse[] {
     .sort((a, b) => a - b);
   const order = wanted.map((_, i) => i).sort((a, b) => wanted[b]!.massG - wanted[a]!.massG || a - b);
   const out: BowlInUse[] = [];
-  for (const i of order) {
+  const left = order.filter((i) => {
+    const at = free.findIndex((d) => bowlHoldsG(d) >= wanted[i]!.massG);
+    if (at >= 0) out[i] = { ...wanted[i]!, diameterMm: free.splice(at, 1)[0]!, atHand: true };
+    return at < 0;
+  });
+  for (const i of left) {
     const bowl = wanted[i]!;
-    const fits = free.findIndex((d) => bowlHoldsG(d) >= bowl.massG);
-    const at = fits >= 0 ? fits : free.length - 1;
-    const [taken] = at >= 0 ? free.splice(at, 1) : [];
+    const taken = free.pop();
     out[i] = { ...bowl, diameterMm: taken ?? sizeToBring(plan, bowl.massG), atHand: taken !== undefined };
   }
   return out;
