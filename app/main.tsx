@@ -1,4 +1,4 @@
-import { StrictMode, useEffect } from 'react';
+import { lazy, StrictMode, Suspense, useEffect } from 'react';
 import { createRoot } from 'react-dom/client';
 import { createBrowserRouter, Link, Navigate, RouterProvider, useParams } from 'react-router';
 import { z } from 'zod';
@@ -7,15 +7,7 @@ import type { Plan } from '../core/plan/index.js';
 import { useFocusKeeper } from './frame/useFocusKeeper.js';
 import { useTheme } from './frame/useTheme.js';
 import { useChecked } from './frame/useChecked.js';
-import { BitesSheet } from './sheet/BitesSheet.js';
-import { GuestCardSheet } from './sheet/GuestCardSheet.js';
-import { ReplySlips } from './sheet/ReplySlips.js';
-import { Sheet } from './sheet/Sheet.js';
 import { Start } from './start/Start.js';
-import { Brief } from './stations/brief/Brief.js';
-import { Check } from './stations/check/Check.js';
-import { Choose } from './stations/choose/Choose.js';
-import { Lay } from './stations/lay/Lay.js';
 import { openStore } from './store/db.js';
 import { usePreview } from './store/preview.js';
 import { useSession } from './store/session.js';
@@ -28,6 +20,26 @@ import { buttonLook } from './ui/kit/Button.js';
 // the content policy forbids code made from text
 z.config({ jitless: true });
 warmKitchen();
+
+/** Each view is a piece of its own; all are fetched once the first one is drawn, so that the next is there at once. */
+const fetched = {
+  brief: () => import('./stations/brief/Brief.js'),
+  choose: () => import('./stations/choose/Choose.js'),
+  check: () => import('./stations/check/Check.js'),
+  lay: () => import('./stations/lay/Lay.js'),
+  sheet: () => import('./sheet/Sheet.js'),
+  reply: () => import('./sheet/ReplySlips.js'),
+  card: () => import('./sheet/GuestCardSheet.js'),
+  bites: () => import('./sheet/BitesSheet.js'),
+};
+const Brief = lazy(() => fetched.brief().then((m) => ({ default: m.Brief })));
+const Choose = lazy(() => fetched.choose().then((m) => ({ default: m.Choose })));
+const Check = lazy(() => fetched.check().then((m) => ({ default: m.Check })));
+const Lay = lazy(() => fetched.lay().then((m) => ({ default: m.Lay })));
+const Sheet = lazy(() => fetched.sheet().then((m) => ({ default: m.Sheet })));
+const ReplySlips = lazy(() => fetched.reply().then((m) => ({ default: m.ReplySlips })));
+const GuestCardSheet = lazy(() => fetched.card().then((m) => ({ default: m.GuestCardSheet })));
+const BitesSheet = lazy(() => fetched.bites().then((m) => ({ default: m.BitesSheet })));
 
 const VIEWS = {
   brief: Brief,
@@ -55,12 +67,7 @@ function PlanPage() {
     document.title = plan ? `${plan.occasion.name} · Round Plate` : 'Round Plate';
   }, [plan]);
   if (problem && planId === id) return <Trouble text={problem} />;
-  if (!plan || plan.id !== id)
-    return (
-      <p role="status" className="p-10">
-        Setting the table …
-      </p>
-    );
+  if (!plan || plan.id !== id) return <Setting />;
   if (!(station in VIEWS)) return <Navigate to={`/plan/${id}/brief`} replace />;
   return <Station plan={plan} view={station as keyof typeof VIEWS} />;
 }
@@ -70,7 +77,19 @@ function Station({ plan, view }: { plan: Plan; view: keyof typeof VIEWS }) {
   const preview = usePreview((s) => s.plan);
   const View = VIEWS[view];
   // what a paper offers is shown on the plate and kept nowhere
-  return <View plan={preview?.id === plan.id ? preview : plan} checked={checked} />;
+  return (
+    <Suspense fallback={<Setting />}>
+      <View plan={preview?.id === plan.id ? preview : plan} checked={checked} />
+    </Suspense>
+  );
+}
+
+function Setting() {
+  return (
+    <p role="status" className="on-cloth p-10">
+      Setting the table …
+    </p>
+  );
 }
 
 /** A fault of ours while drawing a page: say so and offer the way back; stored plans are not touched by it. */
@@ -119,10 +138,13 @@ function App() {
 void keepOffline();
 
 const root = createRoot(document.getElementById('root')!);
-void openStore().then(() =>
+const whenIdle = window.requestIdleCallback ?? ((act: () => void) => setTimeout(act, 200));
+
+void openStore().then(() => {
   root.render(
     <StrictMode>
       <App />
     </StrictMode>,
-  ),
-);
+  );
+  whenIdle(() => Object.values(fetched).forEach((get) => void get()));
+});

@@ -44,6 +44,7 @@ export function Frame({ plan, station, checked, shelf, foot, children }: Props) 
   const session = useSession();
   const navigate = useNavigate();
   const kitchen = useKitchen();
+  const long = plan.occasion.name.length > LONG_NAME;
   const nextGuest = (): void => {
     const order = [null, ...plan.party.map((g) => g.id as string)];
     session.see(order[(order.indexOf(session.seenBy) + 1) % order.length] ?? null);
@@ -71,11 +72,11 @@ export function Frame({ plan, station, checked, shelf, foot, children }: Props) 
       <GoneNote />
       <header className="relative z-5 min-w-0 pt-3.5 pl-5.5 [grid-area:head]">
         <h1
-          className={`m-0 flex items-center gap-2.5 font-black text-on-cloth max-xl:text-xl/none max-xl:[&_svg]:hidden ${plan.occasion.name.length > LONG_NAME ? 'text-xl/none' : 'text-2xl/none'}`}
+          className={`m-0 flex items-center gap-2.5 font-black text-on-cloth max-xl:text-xl/none max-xl:[&_svg]:hidden ${long ? 'text-xl/none' : 'text-2xl/none'}`}
         >
           <Link
             to="/"
-            className="line-clamp-2 min-w-0 pb-0.5 text-inherit no-underline wrap-anywhere"
+            className={`pb-0.5 text-inherit no-underline ${long ? 'line-clamp-2 min-w-0 wrap-anywhere' : 'whitespace-nowrap'}`}
             aria-label={`${plan.occasion.name}. All plans`}
           >
             {plan.occasion.name}

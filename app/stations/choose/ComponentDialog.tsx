@@ -172,7 +172,7 @@ function HowMuch({ plan, component: c, run }: Part) {
       placements: gramsPlaced(plan, c, surface.id, massG, form),
     });
   return (
-    <table className="w-full mt-2.5">
+    <table className="mt-2.5 w-full [&_td]:py-1 [&_td]:pr-2.5 [&_td]:align-top [&_th]:text-left">
       <thead>
         <tr className="text-left">
           <th>Surface</th>

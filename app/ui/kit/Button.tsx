@@ -8,7 +8,7 @@ export const buttonLook = cva('', {
       enamel:
         'edge-button inline-flex items-center gap-2 bg-beet font-display font-extrabold text-white no-underline transition-colors hover:bg-beet-deep focus-visible:[clip-path:none] disabled:cursor-default disabled:bg-rule disabled:text-white',
       quiet:
-        'edge-button inline-flex items-center gap-2 bg-paper font-display font-extrabold text-ink no-underline transition-colors hover:bg-white focus-visible:[clip-path:none] disabled:cursor-default disabled:bg-rule disabled:text-white',
+        'edge-button inline-flex items-center gap-2 bg-(--quiet) font-display font-extrabold text-ink no-underline transition-colors hover:bg-white focus-visible:[clip-path:none] disabled:cursor-default disabled:bg-rule disabled:text-white',
       link: 'font-bold text-inherit underline decoration-dotted decoration-[1.5px] underline-offset-3 disabled:opacity-50',
       chip: 'rounded-paper border-[1.5px] border-line bg-white px-2.5 py-1 text-sm/[1.2] font-semibold text-ink hover:bg-runner',
       'chip-own':

@@ -1,7 +1,7 @@
 import { Minus, Plus } from 'lucide-react';
 import { useId } from 'react';
 import { Button } from './Button.js';
-import { inputLook } from './Input.js';
+import { Input } from './Input.js';
 
 /** A number with a step less and a step more: a thumb on a tablet needs no keyboard. */
 export function NumberField({
@@ -38,10 +38,10 @@ export function NumberField({
         >
           <Minus size={16} />
         </Button>
-        <input
+        <Input
           id={id}
           type="number"
-          className={`${inputLook} w-20 text-center`}
+          className="w-20 text-center"
           min={min}
           max={max}
           step={step}
