@@ -115,7 +115,8 @@ export function Check({ plan, checked }: { plan: Plan; checked: Checked }) {
 /** What is left when the others with needs fill up on this group's foods first; nothing where that is as much. */
 const worstWords = (g: LookedAfter, units: UnitSystem): string =>
   Math.floor(g.worstG / g.group.count) < Math.floor(g.sureG / g.group.count)
-    ? `; at worst ${formatMass(Math.floor(g.worstG / g.group.count), units)}`
+    ? // the number and its unit stay on one line
+      `; if other needs come first, ${formatMass(Math.floor(g.worstG / g.group.count), units).replace(' ', '\u00a0')}`
     : '';
 
 function WholeParty({ plan, checked }: { plan: Plan; checked: Checked }) {
