@@ -23,9 +23,10 @@ function within(element: HTMLElement): HTMLElement[] {
 function next(places: readonly Place[]): HTMLElement | undefined {
   const paper = [...document.querySelectorAll('[role=dialog]')].at(-1);
   const may = (e: HTMLElement) => isThere(e) && (!paper || paper.contains(e));
+  const last: Focusable | undefined = places.at(-1)?.element;
+  // pressed and at work: it has the focus again when it rests
+  if (last?.isConnected && last.disabled) return undefined;
   for (const { element, within: around } of [...places].reverse()) {
-    // pressed and at work: it has the focus again when it rests
-    if (element.isConnected && (element as Focusable).disabled) return undefined;
     const found = [element, ...around].find(may);
     if (found) return found;
   }

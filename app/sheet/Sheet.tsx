@@ -25,8 +25,8 @@ export function Sheet({ plan, checked }: { plan: Plan; checked: Checked }) {
       <PrintBar back={`/plan/${plan.id}/lay`} words="Back to the board" />
       <h1>{plan.occasion.name}</h1>
       <p>
-        {speakTime(plan.occasion.start)}, {plan.occasion.place}. Read the label, ask the guest, and follow
-        local food rules and medical or religious advice.
+        {[speakTime(plan.occasion.start), plan.occasion.place].filter(Boolean).join(', ')}. Read the label,
+        ask the guest, and follow local food rules and medical or religious advice.
       </p>
       {plan.surfaces.map((s) => (
         <SurfaceSection key={s.id} plan={plan} surface={s} checked={checked} />

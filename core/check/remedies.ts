@@ -10,19 +10,22 @@ import {
 import { placementsOf } from '../compose/index.js';
 import { carriesTo, judgeGroup } from '../needs/index.js';
 import type { Group } from '../party/index.js';
-import { keepsFree, type Answer, type Command, type Surface, type SurfaceId } from '../plan/index.js';
+import { keepsFree, type Answer, type Surface, type SurfaceId, type SingleCommand } from '../plan/index.js';
 import { bowlsInUse, fittingOutline, outlineWords, placementGroundCm2 } from '../portion/index.js';
 import type { CheckContext, Lying } from './context.js';
 import { lower, type Remedy } from './finding.js';
 
 /** Remedies that more than one check offers. Each is data: words, what it brings, and the edit. */
 
-type Single = Exclude<Command, { name: 'together' }>;
-
 const grams = (foods: readonly Lying[]) => Math.round(foods.reduce((n, l) => n + l.massG, 0));
 
 /** One step of undo for a list of foods. */
-function forEach(label: string, effect: string, foods: readonly Lying[], of: (l: Lying) => Single): Remedy {
+function forEach(
+  label: string,
+  effect: string,
+  foods: readonly Lying[],
+  of: (l: Lying) => SingleCommand,
+): Remedy {
   return { label, effect, command: { name: 'together', label: lower(label), commands: foods.map(of) } };
 }
 
@@ -110,7 +113,7 @@ export function onOwnBoard(
       label: 'give a board of its own',
       commands: [
         { name: 'set-surface', surface },
-        ...foods.map((l): Single => ({
+        ...foods.map((l): SingleCommand => ({
           name: 'move',
           componentId: l.component.id,
           from: l.surface.id,

@@ -1,7 +1,14 @@
 import { formatMoney } from '../measure/index.js';
 import type { ComponentId } from '../catalogue/index.js';
 import { portionsOf } from '../party/index.js';
-import { applyCommand, planLarder, type Command, type Plan, type Surface } from '../plan/index.js';
+import {
+  applyCommand,
+  planLarder,
+  type Command,
+  type Plan,
+  type Surface,
+  type SingleCommand,
+} from '../plan/index.js';
 import { fittingOutline, minutesAtHand, needG } from '../portion/index.js';
 import { problemOf, type Problem } from './candidates.js';
 import type { Draft } from './draft.js';
@@ -22,8 +29,6 @@ export interface Way {
   effect: string;
   command: Command;
 }
-
-type Single = Exclude<Command, { name: 'together' }>;
 
 /** Ways out that are looked for: enough to choose from. */
 const MOST_WAYS = 3;
@@ -218,7 +223,7 @@ function wayBy(plan: Plan, broken: readonly Broken[], solve: Solver): Way | unde
 interface Step {
   label: string;
   effect: string;
-  commands: Single[];
+  commands: SingleCommand[];
 }
 
 /** Whole packs and kinds cost more than shares of them, as the relaxed program counts (house default, from trials). */
@@ -291,7 +296,7 @@ function ownPlate(plan: Plan, groupId: string): Step | undefined {
       { name: 'set-surface', surface: { ...base, outline } },
       ...plan.surfaces
         .filter((s) => s.serves === null || (s.serves.includes(group.id) && s.serves.length > 1))
-        .map((s): Single => ({
+        .map((s): SingleCommand => ({
           name: 'set-surface',
           surface: {
             ...s,

@@ -40,6 +40,7 @@ export {
   COMMAND_NAMES,
   commandSchema,
   type Command,
+  type SingleCommand,
   type CommandResult,
 } from './commands/apply.js';
 export { paletteOfPixels, paletteOfWords, THEME_IDEAS, wishesOf, type ThemeIdea } from './themes.js';

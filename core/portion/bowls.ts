@@ -17,9 +17,9 @@ export interface BowlInUse {
   atHand: boolean;
 }
 
-/** A bowl is filled a little fuller before a larger one is taken. */
+/** A bowl is filled a little fuller before a larger one is taken (house default). */
 const FULLER = 1.13;
-/** Sizes that are sold go in steps of ten millimetres. */
+/** Sizes that are sold go in steps of ten millimetres (house default). */
 const STEP_MM = 10;
 
 /** What a bowl holds when it is well filled, in grams (craft, section 9: grams over its outside). */

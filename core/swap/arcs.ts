@@ -1,9 +1,9 @@
 import type { Component, ComponentId, Larder } from '../catalogue/index.js';
 import { carriesTo, judgeGroup, judgeNeed, type Judgement } from '../needs/index.js';
 import type { Group, NeedChoice } from '../party/index.js';
-import { growingMonth, type Placement, type Plan } from '../plan/index.js';
+import { growingMonth, type Placement, type Plan, type SingleCommand } from '../plan/index.js';
 import { choosePacks, HEAT_ABOVE_C, inPantry } from '../portion/index.js';
-import { optionsFor, type Single, type SwapOption } from './options.js';
+import { optionsFor, type SwapOption } from './options.js';
 
 /** What the whole board shall become, alone or together. */
 export interface Target {
@@ -30,7 +30,7 @@ export interface ConvertedItem {
   reasons: string[];
   /** 0 to 1: how much of the food's job is kept. */
   likeness: number;
-  commands: Single[];
+  commands: SingleCommand[];
 }
 
 /** What one food may become: a choice of the joint program. */
@@ -180,7 +180,7 @@ export function lossOf(plan: Plan): Loss {
 }
 
 /** Whole wheels and pieces weigh what they weigh: the grams that a swap truly lays; undefined where it lays none anew. */
-function placedG(commands: readonly Single[]): number | undefined {
+function placedG(commands: readonly SingleCommand[]): number | undefined {
   const placed = commands.flatMap((c) => (c.name === 'place' ? c.placements : []));
   return placed.length > 0 ? placed.reduce((n, p) => n + p.massG, 0) : undefined;
 }
@@ -194,7 +194,7 @@ const item = (
   changes: string[],
   reasons: string[],
   like: number,
-  commands: Single[],
+  commands: SingleCommand[],
 ): ConvertedItem => ({
   from,
   to,

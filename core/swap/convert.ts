@@ -10,11 +10,11 @@ import {
   type Placement,
   type Plan,
   type Surface,
+  type SingleCommand,
 } from '../plan/index.js';
 import { costOf, fittingOutline, placementGroundCm2 } from '../portion/index.js';
 import { arcsFor, judgeAll, lossOf, type Arc, type ConvertedItem, type Target } from './arcs.js';
 import { jointProgram } from './joint.js';
-import type { Single } from './options.js';
 
 export interface Conversion {
   status: 'optimal' | 'feasible' | 'impossible';
@@ -264,7 +264,7 @@ export function accepted(start: Plan, items: readonly ConvertedItem[]): Plan {
 
 const MOST_AT_ONCE = 200;
 
-function applied(plan: Plan, commands: readonly Single[]): Plan {
+function applied(plan: Plan, commands: readonly SingleCommand[]): Plan {
   let now = plan;
   for (let i = 0; i < commands.length; i += MOST_AT_ONCE) {
     const done = applyCommand(now, {
@@ -310,7 +310,7 @@ function moveApart(plan: Plan, foods: readonly ComponentId[]): Plan {
 /** The edit that takes the accepted changes over, one step of undo. */
 export function convertCommand(plan: Plan, target: Target, items: readonly ConvertedItem[]): Command {
   const after = accepted(basis(plan, target), items);
-  const commands: Single[] = [];
+  const commands: SingleCommand[] = [];
   if (target.occasion) commands.push({ name: 'set-occasion', patch: target.occasion });
   if (target.guests) commands.push({ name: 'set-party', party: after.party });
   for (const c of after.ownComponents)

@@ -22,7 +22,7 @@ import {
   wholePieces,
 } from '../compose/index.js';
 import { judgeGroup } from '../needs/index.js';
-import { keepsFree, type Command, type Placement, type Plan, type SurfaceId } from '../plan/index.js';
+import { keepsFree, type Placement, type Plan, type SurfaceId, type SingleCommand } from '../plan/index.js';
 import { choosePacks, effortOf, inPantry, minutesOf } from '../portion/index.js';
 import { onlyJobs } from './jobs.js';
 import { likeness, LIKENESS_PARTS, PART_WORDS, scoreOf, WEIGHTS, type Likeness } from './likeness.js';
@@ -50,10 +50,8 @@ export interface SwapOption {
   interesting: boolean;
   cheaper: boolean;
   pantry: boolean;
-  commands: Single[];
+  commands: SingleCommand[];
 }
-
-export type Single = Exclude<Command, { name: 'together' }>;
 
 const LEAST_LIKE = 0.42;
 /** A food that leaves a job undone that nothing else on the board does. */
@@ -256,6 +254,8 @@ const SAME: Likeness = {
 function forms(plan: Plan, component: Component, here: readonly Placement[]): SwapOption[] {
   const surfaces = [...new Set(here.map((p) => p.surfaceId))];
   const old = here[0]!;
+  const piecesOn = (id: SurfaceId, fact: FormFact) =>
+    wholePieces(fact, grams(here.filter((p) => p.surfaceId === id)), mostInABowlG(plan)).pieces;
   const cut = component.forms
     .filter((f) => here.some((p) => p.form !== f.form))
     .map((fact) =>
@@ -270,8 +270,7 @@ function forms(plan: Plan, component: Component, here: readonly Placement[]): Sw
           componentId: component.id,
           surfaceId,
           form: fact.form,
-          pieces: wholePieces(fact, grams(here.filter((p) => p.surfaceId === surfaceId)), mostInABowlG(plan))
-            .pieces,
+          pieces: piecesOn(surfaceId, fact),
         })),
       ),
     );
@@ -302,7 +301,7 @@ function reformed(
   fact: FormFact,
   name: string,
   contained: boolean,
-  commands: Single[],
+  commands: SingleCommand[],
 ): SwapOption {
   return {
     from: c.id,

@@ -42,7 +42,7 @@ export function PartyLines({ plan, onClose }: { plan: Plan; onClose: () => void 
       <label className="grid gap-0.5 font-bold">
         The party, in lines
         <TextArea
-          rows={3}
+          rows={5}
           value={text}
           autoFocus
           onChange={(e) => setText(e.target.value)}

@@ -18,31 +18,25 @@ const outward = <T extends string>(value: string): T => (value === NONE ? '' : v
 /** One of a few words, on a slip of paper that opens over its place. */
 export function Select<T extends string>({
   label,
-  labelled = false,
   value,
   options,
   onPick,
   className = 'w-full',
-  placeholder,
 }: {
   label: string;
-  /** The label stands above it already, in a Field. */
-  labelled?: boolean;
   value: T;
   options: readonly Option<T>[];
   onPick: (value: T) => void;
   className?: string;
-  placeholder?: string;
 }) {
   return (
     <Radix.Root value={inward(value)} onValueChange={(v) => onPick(outward<T>(v))}>
       <Radix.Trigger
         aria-label={label}
-        data-labelled={labelled || undefined}
-        className={`on-paper inline-flex min-h-9 items-center justify-between gap-2 rounded-paper border-[1.5px] border-line bg-white px-2 py-1 text-left text-base/[1.15] font-medium data-placeholder:text-soft ${className}`}
+        className={`on-paper inline-flex min-h-9 items-center justify-between gap-2 rounded-paper border-[1.5px] border-line bg-white px-2 py-1 text-left text-base/[1.15] font-medium ${className}`}
       >
         <span className="min-w-0 truncate">
-          <Radix.Value placeholder={placeholder} />
+          <Radix.Value />
         </span>
         <Radix.Icon asChild>
           <ChevronDown size={16} className="flex-none" />

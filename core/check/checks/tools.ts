@@ -1,10 +1,8 @@
 import { formatMoney } from '../../measure/index.js';
-import { planLarder, type Command, type Plan } from '../../plan/index.js';
+import { planLarder, type Plan, type SingleCommand } from '../../plan/index.js';
 import { bowlForG, bowlHoldsG, bowlSizes, bowlsInUse, costOf, type BowlInUse } from '../../portion/index.js';
 import type { CheckContext } from '../context.js';
 import type { Finding } from '../finding.js';
-
-type Single = Exclude<Command, { name: 'together' }>;
 
 const NEEDS_KNIFE = new Set(['wheel', 'wedge', 'log']);
 const base = { concerns: [], components: [], surfaceId: null, grave: false, glyph: 'chipped' as const };
@@ -17,7 +15,7 @@ const sizesSaid = (bowls: readonly BowlInUse[]): string =>
     .join(', ');
 
 /** What is at hand, and these beside it. */
-function bringing(plan: Plan, more: readonly BowlInUse[], sizeOf: (b: BowlInUse) => number): Single {
+function bringing(plan: Plan, more: readonly BowlInUse[], sizeOf: (b: BowlInUse) => number): SingleCommand {
   const bowls = plan.bowls.map((b) => ({ ...b }));
   for (const bowl of more) {
     const diameterMm = sizeOf(bowl);

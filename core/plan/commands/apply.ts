@@ -27,6 +27,8 @@ const together = z.strictObject({
 
 export const commandSchema = z.union([together, single]);
 export type Command = z.infer<typeof commandSchema>;
+/** One that does not hold others. */
+export type SingleCommand = Exclude<Command, { name: 'together' }>;
 
 export interface Done {
   plan: Plan;
