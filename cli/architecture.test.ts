@@ -7,6 +7,10 @@ const FILES = {
     "import { checkPlan } from '../check/index.js';\nexport const x = checkPlan;\n",
   'core/check/zz-app.ts':
     "import { localNow } from '../../app/store/clock.js';\nexport const x = localNow;\n",
+  'core/check/zz-solver.ts':
+    "import { nodeSolver } from '../../solver/node.js';\nexport const x = nodeSolver;\n",
+  'core/check/zz-demo.ts': "import { DEMOS } from '../../demo/index.js';\nexport const x = DEMOS;\n",
+  'core/check/zz-testing.ts': "import { group } from '../testing/plans.js';\nexport const x = group;\n",
   'core/check/zz-node.ts': "import { readFileSync } from 'node:fs';\nexport const x = readFileSync;\n",
   'core/check/zz-clock.ts': 'export const x = Date.now() + Math.random();\n',
 };

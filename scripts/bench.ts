@@ -62,7 +62,7 @@ console.log(
 const { plan } = compose(brief, solve);
 const checkMs = timed(() => checkPlan(plan));
 console.log(
-  `check of the demo: ${checkMs.toFixed(1)} ms, ${checkPlan(plan).context.lying.length * plan.party.length} pairs, ${(composeMs / checkMs).toFixed(0)} checks in the time of one composing`,
+  `check of the demo: ${checkMs.toFixed(1)} ms, ${checkPlan(plan).context.placed.length * plan.party.length} pairs, ${(composeMs / checkMs).toFixed(0)} checks in the time of one composing`,
 );
 
 const forms = CATALOGUE.map((c) => [c, usualForm(c).form] as const);

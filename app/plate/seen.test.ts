@@ -81,7 +81,7 @@ describe('the board through a guest’s eyes', () => {
     const checked = checkPlan(plan);
     for (const g of plan.party) {
       const seen = seenBy(g.id);
-      for (const l of checked.context.lying)
+      for (const l of checked.context.placed)
         expect([l.component.id, seen.get(l.component.id) === 'full']).toEqual([
           l.component.id,
           standingOf(checked.context, l, g) === 'fine',

@@ -11,7 +11,7 @@ export function showingFor(
 ): ((e: LaidElement) => Showing) | undefined {
   if (!group) return undefined;
   return (e) => {
-    const l = checked.context.lying.find(
+    const l = checked.context.placed.find(
       (x) => x.surface.id === surface.id && x.component.id === e.componentId && x.form === e.form,
     );
     // what is drawn and not placed is an older layout's: nobody can say that it is theirs

@@ -1,5 +1,6 @@
-import { formName, type ComponentId } from '../../core/catalogue/index.js';
-import { standingOf, type Checked, type Lying } from '../../core/check/index.js';
+import { toolsInUse, type PlacedFood } from '../../core/board/index.js';
+import { FORMS, formName, type ComponentId } from '../../core/catalogue/index.js';
+import { standingOf, type Checked } from '../../core/check/index.js';
 import { shoppingRows } from '../../core/exchange/index.js';
 import {
   clockOf,
@@ -76,15 +77,11 @@ function StillOpen({ checked }: { checked: Checked }) {
   );
 }
 
-const CUT_AT_TABLE = new Set(['wheel', 'wedge', 'log']);
-
 function ToBring({ plan }: { plan: Plan }) {
   const units = useSettings((s) => s.units);
-  const opening = plan.placements.filter((p) => p.lot === 0);
-  const knives = opening.filter((p) => CUT_AT_TABLE.has(p.form)).length;
   const bowls = bowlsInUse(plan);
   const sizes = bowlSizes(bowls).map((b) => `${b.count} of ${formatLength(b.diameterMm, units)}`);
-  const spoons = bowls.filter((b) => b.form === 'bowl').length;
+  const { knives, spoons } = toolsInUse(plan);
   return (
     <section>
       <h2>To bring</h2>
@@ -137,7 +134,7 @@ function ToBuy({ plan }: { plan: Plan }) {
 }
 
 function SurfaceSection({ plan, surface, checked }: { plan: Plan; surface: Surface; checked: Checked }) {
-  const foods = checked.context.lying.filter(
+  const foods = checked.context.placed.filter(
     (l) => l.surface.id === surface.id && l.component.job !== 'none',
   );
   if (foods.length === 0) return null;
@@ -182,7 +179,7 @@ function FoodRow({
 }: {
   plan: Plan;
   checked: Checked;
-  food: Lying;
+  food: PlacedFood;
   number: number;
 }) {
   const units = useSettings((s) => s.units);
@@ -195,7 +192,7 @@ function FoodRow({
       <td>{formatMass(l.massG, units)}</td>
       <td>
         {formName(l.form)}
-        {l.contained && l.form !== 'bowl' ? ', in a bowl' : ''}
+        {l.contained && !FORMS[l.form].bowl ? ', in a bowl' : ''}
         {lots > 1 ? `; fresh lot ${times.join(', ')}` : ''}
       </td>
       <td>
@@ -208,7 +205,7 @@ function FoodRow({
 }
 
 /** Nothing where the food is theirs; an overruling is always printed. */
-function NotFor({ checked, food: l, group: g }: { checked: Checked; food: Lying; group: Group }) {
+function NotFor({ checked, food: l, group: g }: { checked: Checked; food: PlacedFood; group: Group }) {
   const standing = standingOf(checked.context, l, g);
   if (standing === 'fine')
     return checked.context.overruled(l.component.id, g) ? <div>overruled: {g.name}</div> : null;

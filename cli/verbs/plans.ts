@@ -73,7 +73,7 @@ export function guests(call: Call): void {
   const sums = plateSums(context);
   call.print({
     groups: care.groups.map(({ group, ok, missing }, i) => {
-      const foods = context.lying.filter((l) => context.groupsAt(l.surface).includes(group));
+      const foods = context.placed.filter((l) => context.groupsAt(l.surface).includes(group));
       const of = (verdict: string) =>
         foods
           .filter(

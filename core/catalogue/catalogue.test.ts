@@ -14,7 +14,7 @@ import {
   withFact,
 } from './index.js';
 import { judgeNeed, NEEDS } from '../needs/index.js';
-import { pieceOutline, areaOf } from '../shape/index.js';
+import { pieceOutline, areaOf } from '../geometry/index.js';
 
 /** Of the ground that pieces take among their like, at least this share is the piece itself; the rest is air between. */
 const PACKED = 0.6;

@@ -15,10 +15,10 @@ import {
   type Ingredient,
   type Job,
   type NutSpecies,
-  type Piece,
   type Presence,
   type Taste,
 } from './facts.js';
+import type { Piece } from '../geometry/index.js';
 import { FORMS } from './forms.js';
 
 /** How much the kind of product alone guarantees, before anybody has read a label. */

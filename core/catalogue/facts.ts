@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { PIECES } from '../geometry/index.js';
 
 /** The fourteen allergens that European labels must name (public allergen law). */
 export const ALLERGENS = [
@@ -194,54 +195,6 @@ export const FORM_IDS = [
   'smeared',
 ] as const;
 export type FormId = (typeof FORM_IDS)[number];
-
-/** How one piece looks from above; the picture has a recipe for each. */
-export const PIECES = [
-  'wheel',
-  'wedge',
-  'log',
-  'bowl',
-  'cube',
-  'chunk',
-  'round-slice',
-  'long-slice',
-  'quarter-fold',
-  'rose',
-  'ribbon',
-  'grape',
-  'berry',
-  'drupelet',
-  'strawberry',
-  'square-cracker',
-  'round-cracker',
-  'toast',
-  'breadstick',
-  'stick',
-  'nut',
-  'ridged-nut',
-  'seed-pinch',
-  'dried',
-  'tomato',
-  'olive',
-  'gherkin',
-  'ring',
-  'coin',
-  'fan-slice',
-  'citrus',
-  'half-fruit',
-  'ball',
-  'leaf',
-  'sprig',
-  'flower',
-  'quarter',
-  'strip',
-  'half-moon',
-  'shred',
-  'bit',
-  'smear',
-  'pod',
-] as const;
-export type Piece = (typeof PIECES)[number];
 
 export const SOURCES = [
   'label practice',

@@ -11,6 +11,22 @@ export interface FormKind {
   heightMm: number;
   /** The careful reading for under-fives of an unknown food in this form. */
   choking: Choking;
+  /** It is cut, poured or spread to any mass; everything else comes in whole pieces. */
+  cutToMass?: true;
+  /** Beyond so many grams one becomes two. */
+  mostG?: number;
+  /** A whole cheese or a large part of one: something to build around, cut by the guests with a knife of its own. */
+  large?: true;
+  /** It is a bowl by itself: it wants a spoon, and holds no more than its size. */
+  bowl?: true;
+  /** Each lot of it is whole pieces in the same number, whatever is eaten by then. */
+  wholeLots?: true;
+  /** Cut so small that a young child's helping can be of it. */
+  small?: true;
+  /** Hands-on minutes to cut what is not bought in this form: for the kind, and for each 100 g (craft, section 11). */
+  cut?: { kindMin: number; per100gMin: number };
+  /** Hands-on minutes for each piece that is folded or pleated by hand. */
+  pieceMin?: number;
 }
 
 const kind = (
@@ -19,35 +35,44 @@ const kind = (
   gPerCm2: number,
   heightMm: number,
   choking: Choking,
-  hard = false,
-): FormKind => ({ name, hard, lies, gPerCm2, heightMm, choking });
+  facts: Partial<FormKind> = {},
+): FormKind => ({ name, lies, gPerCm2, heightMm, choking, hard: false, ...facts });
+
+const cut = (kindMin: number, per100gMin: number): Partial<FormKind> => ({ cut: { kindMin, per100gMin } });
+/** Six slices are folded or pleated in a minute; a rose takes four minutes. */
+const FOLDED = { pieceMin: 1 / 6 };
 
 export const FORMS: Record<FormId, FormKind> = {
-  wheel: kind('whole wheel', 'alone', 2.63, 30, 'safe', true),
-  wedge: kind('wedge', 'alone', 2.8, 32, 'safe', true),
-  log: kind('log', 'alone', 2.6, 30, 'safe', true),
-  bowl: kind('bowl', 'alone', 2, 45, 'safe', true),
-  cubes: kind('cubes', 'loose', 2.1, 17, 'chunk'),
-  chunks: kind('chunks', 'loose', 2, 18, 'chunk'),
-  slices: kind('slices', 'run', 1.5, 12, 'safe'),
-  'quarter-folds': kind('quarter folds', 'run', 1.05, 18, 'chunk'),
-  rose: kind('rose', 'alone', 1.1, 35, 'chunk'),
-  ribbon: kind('ribbons', 'run', 1, 20, 'chunk'),
+  wheel: kind('whole wheel', 'alone', 2.63, 30, 'safe', { hard: true, large: true, wholeLots: true }),
+  wedge: kind('wedge', 'alone', 2.8, 32, 'safe', { hard: true, large: true, cutToMass: true, mostG: 330 }),
+  log: kind('log', 'alone', 2.6, 30, 'safe', { hard: true, large: true, cutToMass: true, mostG: 220 }),
+  bowl: kind('bowl', 'alone', 2, 45, 'safe', { hard: true, bowl: true, cutToMass: true }),
+  cubes: kind('cubes', 'loose', 2.1, 17, 'chunk', cut(3, 0.8)),
+  chunks: kind('chunks', 'loose', 2, 18, 'chunk', cut(2, 0.6)),
+  slices: kind('slices', 'run', 1.5, 12, 'safe', cut(2, 0.6)),
+  'quarter-folds': kind('quarter folds', 'run', 1.05, 18, 'chunk', FOLDED),
+  rose: kind('rose', 'alone', 1.1, 35, 'chunk', { pieceMin: 4 }),
+  ribbon: kind('ribbons', 'run', 1, 20, 'chunk', FOLDED),
   cluster: kind('bunches', 'loose', 2.3, 30, 'round'),
-  fan: kind('fan', 'run', 1, 20, 'safe'),
-  sticks: kind('sticks', 'run', 1.5, 14, 'chunk'),
+  fan: kind('fan', 'run', 1, 20, 'safe', cut(3, 1.2)),
+  sticks: kind('sticks', 'run', 1.5, 14, 'chunk', cut(3, 1)),
   scatter: kind('scattered', 'loose', 1.5, 12, 'round'),
-  halves: kind('halves', 'loose', 1.8, 16, 'safe'),
-  'citrus-wheels': kind('wheels', 'run', 1.3, 8, 'safe'),
+  halves: kind('halves', 'loose', 1.8, 16, 'safe', cut(2, 0.8)),
+  'citrus-wheels': kind('wheels', 'run', 1.3, 8, 'safe', cut(2, 0.6)),
   balls: kind('balls', 'loose', 2, 26, 'round'),
   leaves: kind('leaves', 'run', 0.7, 12, 'safe'),
   sprig: kind('sprigs', 'alone', 0.3, 8, 'safe'),
-  quartered: kind('quartered', 'loose', 1.7, 10, 'safe'),
-  'thin-strips': kind('thin strips', 'loose', 1.4, 6, 'safe'),
-  'half-moons': kind('thin half-moons', 'run', 1.2, 5, 'safe'),
-  grated: kind('grated', 'loose', 1, 10, 'safe'),
-  chopped: kind('chopped', 'loose', 1.2, 6, 'safe'),
-  smeared: kind('smeared thinly', 'alone', 0.6, 3, 'safe'),
+  quartered: kind('quartered', 'loose', 1.7, 10, 'safe', { ...cut(2, 2.5), small: true }),
+  'thin-strips': kind('thin strips', 'loose', 1.4, 6, 'safe', { ...cut(3, 1.5), small: true }),
+  'half-moons': kind('thin half-moons', 'run', 1.2, 5, 'safe', { ...cut(3, 1.2), small: true }),
+  grated: kind('grated', 'loose', 1, 10, 'safe', { ...cut(2, 1.5), small: true }),
+  chopped: kind('chopped', 'loose', 1.2, 6, 'safe', { ...cut(2, 1.2), small: true }),
+  smeared: kind('smeared thinly', 'alone', 0.6, 3, 'safe', {
+    ...cut(2, 1),
+    small: true,
+    cutToMass: true,
+    mostG: 40,
+  }),
 };
 
 export const formName = (form: FormId): string => FORMS[form].name;

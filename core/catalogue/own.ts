@@ -9,8 +9,8 @@ import {
   type Component,
   type Family,
   type FormId,
-  type Piece,
 } from './facts.js';
+import type { Piece } from '../geometry/index.js';
 import { FORMS } from './forms.js';
 
 /** The plainest form of each family, so that an unknown food can be laid and drawn. */

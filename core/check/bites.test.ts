@@ -37,7 +37,7 @@ describe('bites', () => {
     const vegans = plan.party[1]!;
     for (const b of bites('vegans'))
       for (const f of b.foods)
-        expect(c.lying.some((l) => l.component.id === f.id && c.counts(l, vegans))).toBe(true);
+        expect(c.placed.some((l) => l.component.id === f.id && c.counts(l, vegans))).toBe(true);
     expect(ids('vegans').flat()).not.toContain('blue-wedge');
   });
 

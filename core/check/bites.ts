@@ -1,8 +1,9 @@
+import type { PlacedFood } from '../board/index.js';
 import { factValue, pairing, type Component } from '../catalogue/index.js';
 import { packOf } from '../needs/index.js';
 import { needsOf, type Group } from '../party/index.js';
 import { wantsBread } from '../portion/index.js';
-import type { CheckContext, Lying } from './context.js';
+import type { CheckContext } from './context.js';
 
 /** A bite that a guest builds: something to lay it on (not in a sweet course), something with body, a contrast. */
 export interface Bite {
@@ -86,10 +87,10 @@ function judged(bread: Component, body: Component, contrast: Component): { point
 }
 
 /** May the guest eat them in one bite? Some needs keep foods from each other. What is not known is kept apart. */
-function mayMeet(group: Group, foods: readonly Lying[]): boolean {
+function mayMeet(group: Group, foods: readonly PlacedFood[]): boolean {
   return needsOf(group).every((n) =>
     (packOf(n)?.apart ?? []).every((rule) => {
-      const may = (l: Lying, test: (typeof rule)['one']) =>
+      const may = (l: PlacedFood, test: (typeof rule)['one']) =>
         test.values.includes(factValue(l.component, test.fact, l.form)) ||
         ['unknown', 'brand', 'depends'].includes(factValue(l.component, test.fact, l.form));
       return !foods.some((a) => may(a, rule.one) && foods.some((b) => b !== a && may(b, rule.other)));
@@ -100,7 +101,7 @@ function mayMeet(group: Group, foods: readonly Lying[]): boolean {
 /** The best bites of this board for a group: all parts theirs, on one surface, touched by nothing that is not theirs. */
 export function bitesFor(c: CheckContext, group: Group, most = BITES): Bite[] {
   const all = c.plan.surfaces.flatMap((surface) => {
-    const here = c.lying.filter((l) => l.surface.id === surface.id && c.counts(l, group));
+    const here = c.placed.filter((l) => l.surface.id === surface.id && c.counts(l, group));
     const of = (job: string) => here.filter((l) => l.component.job === job);
     const breads = of('vehicle');
     // a sweet needs no bread under it
@@ -151,11 +152,11 @@ const idsOf = (b: Bite) => b.foods.map((f) => f.id).join(' ');
 export function cheesePartners(
   c: CheckContext,
 ): { cheese: Component; vehicle?: Component; contrast?: Component; why: string }[] {
-  return c.lying
+  return c.placed
     .filter((l) => l.component.family === 'cheese')
     .filter((l, i, all) => all.findIndex((o) => o.component.id === l.component.id) === i)
     .map((l) => {
-      const here = c.lying.filter((o) => o.surface === l.surface).map((o) => o.component);
+      const here = c.placed.filter((o) => o.surface === l.surface).map((o) => o.component);
       const [breads, contrasts] = [
         here.filter((o) => o.job === 'vehicle'),
         here.filter((o) => o.job === 'contrast'),

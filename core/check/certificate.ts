@@ -1,5 +1,6 @@
+import type { PlacedFood } from '../board/index.js';
 import { guestsIn, type Group } from '../party/index.js';
-import type { CheckContext, Lying } from './context.js';
+import type { CheckContext } from './context.js';
 import { lower, names, type Remedy } from './finding.js';
 import { careAt, type CareAt, type LookedAfter, type PartyCare, type RunsShort } from './looked-after.js';
 
@@ -62,7 +63,7 @@ function promiseOf(g: LookedAfter, care: PartyCare): GroupPromise {
   };
 }
 
-const foodNames = (foods: readonly Lying[]) => [...new Set(foods.map((l) => l.component.name))];
+const foodNames = (foods: readonly PlacedFood[]) => [...new Set(foods.map((l) => l.component.name))];
 
 function shortWords(short: RunsShort): NonNullable<Certificate['shortFirst']> {
   const foods = foodNames(short.foods);

@@ -168,7 +168,7 @@ describe('kinds and sizes', () => {
       serves: [child.id],
     } as Surface;
     const plan = planWith({
-      party: [child],
+      party: [group('all', 2), child],
       surfaces: [plate],
       placements: [lies('cucumber', 40, { form: 'thin-strips' })],
     });

@@ -1,4 +1,4 @@
-import type { Component, ComponentId, Larder } from '../catalogue/index.js';
+import type { ComponentId, Larder } from '../catalogue/index.js';
 import {
   carriesTo,
   disliked,
@@ -9,75 +9,45 @@ import {
   type Judgement,
 } from '../needs/index.js';
 import type { Group } from '../party/index.js';
-import { planLarder, type Placement, type Plan, type Surface } from '../plan/index.js';
-import { groupsOf } from '../compose/index.js';
+import { groupsAt, planLarder, type Placement, type Plan, type Surface } from '../plan/index.js';
+import { placedFoods, type PlacedFood } from '../board/index.js';
 import { targetsOf, type Targets } from '../portion/index.js';
 import { near } from './near.js';
-
-/** One component on one surface, all its lots together. */
-export interface Lying {
-  component: Component;
-  surface: Surface;
-  form: Placement['form'];
-  contained: boolean;
-  massG: number;
-  lots: Placement[];
-}
 
 /** What the checks share, worked out once for a plan. */
 export interface CheckContext {
   plan: Plan;
   larder: Larder;
   targets: Targets;
-  lying: Lying[];
+  placed: PlacedFood[];
   /** Placements whose component nobody knows any more. */
   lost: Placement[];
   groupsAt(surface: Surface): Group[];
-  judge(l: Lying, group: Group): Judgement;
+  judge(l: PlacedFood, group: Group): Judgement;
   overruled(componentId: ComponentId, group: Group): boolean;
   /** Foods on the surface that make everything else there unsafe for the group. */
   carriers(surface: Surface, group: Group): Carrier[];
   /** Foods that lie so near to this one that they make it unsafe for the group. */
-  touching(l: Lying, group: Group): Carrier[];
+  touching(l: PlacedFood, group: Group): Carrier[];
   /** May the group eat it where it lies, by its facts alone? What only the whole plate decides is let through. */
-  allowed(l: Lying, group: Group): boolean;
+  allowed(l: PlacedFood, group: Group): boolean;
   /** May the group count on it: allowed (or overruled), liked, and nothing beside it carries? */
-  counts(l: Lying, group: Group): boolean;
+  counts(l: PlacedFood, group: Group): boolean;
 }
 
 export interface Carrier {
-  lying: Lying;
+  food: PlacedFood;
   verdict: 'carries' | 'ask';
   grave: boolean;
   what: string;
+  /** It travels so far that a clean surface elsewhere does not make up for it. */
+  travels: boolean;
   reach: Carried['reach'];
-}
-
-function lyingOf(plan: Plan, larder: Larder): { lying: Lying[]; lost: Placement[] } {
-  const found = new Map<string, Lying>();
-  const lost: Placement[] = [];
-  for (const p of plan.placements) {
-    const component = larder.get(p.componentId);
-    const surface = plan.surfaces.find((s) => s.id === p.surfaceId);
-    if (!component || !surface) {
-      lost.push(p);
-      continue;
-    }
-    const key = `${p.componentId} ${p.surfaceId} ${p.form}`;
-    const l = found.get(key);
-    if (l) {
-      l.massG += p.massG;
-      l.lots.push(p);
-      l.contained &&= p.contained;
-    } else
-      found.set(key, { component, surface, form: p.form, contained: p.contained, massG: p.massG, lots: [p] });
-  }
-  return { lying: [...found.values()], lost };
 }
 
 export function contextOf(plan: Plan): CheckContext {
   const larder = planLarder(plan);
-  const { lying, lost } = lyingOf(plan, larder);
+  const { placed, lost } = placedFoods(plan, larder);
   const judged = new Map<string, Judgement>();
   const carried = new Map<string, Carrier[]>();
   const touched = new Map<string, Carrier[]>();
@@ -85,9 +55,9 @@ export function contextOf(plan: Plan): CheckContext {
     plan,
     larder,
     targets: targetsOf(plan),
-    lying,
+    placed,
     lost,
-    groupsAt: (surface) => groupsOf(plan, surface),
+    groupsAt: (surface) => groupsAt(plan, surface),
     judge(l, group) {
       const key = `${l.component.id} ${l.form} ${group.id}`;
       const known = judged.get(key) ?? judgeGroup(l.component, l.form, group);
@@ -131,22 +101,23 @@ export function contextOf(plan: Plan): CheckContext {
 
 /** What stands in a bowl of its own sheds nothing. An overruled food was accepted as it is. */
 function findCarriers(c: CheckContext, surface: Surface, group: Group): Carrier[] {
-  return c.lying
+  return c.placed
     .filter((l) => l.surface === surface && !l.contained && !c.overruled(l.component.id, group))
-    .flatMap((lying) =>
-      carriesTo(lying.component, group).map((r) => ({
-        lying,
+    .flatMap((food) =>
+      carriesTo(food.component, group).map((r) => ({
+        food,
         verdict: r.verdict,
         grave: isGrave(r.need, r.choice),
         what: r.need.contact!.what,
+        travels: r.need.contact!.travels === true,
         reach: r.reach,
       })),
     );
 }
 
 /** Carriers that matter to a group only where they touch. */
-function findTouching(c: CheckContext, l: Lying, group: Group): Carrier[] {
+function findTouching(c: CheckContext, l: PlacedFood, group: Group): Carrier[] {
   return findCarriers(c, l.surface, group).filter(
-    (x) => x.reach === 'neighbours' && x.lying.component.id !== l.component.id && near(c.plan, l, x.lying),
+    (x) => x.reach === 'neighbours' && x.food.component.id !== l.component.id && near(c.plan, l, x.food),
   );
 }

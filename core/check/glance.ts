@@ -19,7 +19,7 @@ const BODY_SHOWS = 0.75;
 export function glanceOf(c: CheckContext): Glance {
   const foods = [
     ...new Map(
-      c.lying.filter((l) => l.component.job !== 'none').map((l) => [l.component.id, l.component]),
+      c.placed.filter((l) => l.component.job !== 'none').map((l) => [l.component.id, l.component]),
     ).values(),
   ];
   return {
@@ -53,7 +53,7 @@ function countBy<K>(foods: readonly Component[], of: (c: Component) => K): Map<K
 function coloursOf(c: CheckContext): Glance['colours'] {
   const area = new Map<ColourName, { cm2: number; hex: string; most: number }>();
   let whole = 0;
-  for (const l of c.lying) {
+  for (const l of c.placed) {
     const cm2 = l.lots.filter((p) => p.lot === 0).reduce((n, p) => n + placementGroundCm2(l.component, p), 0);
     whole += cm2;
     for (const [hex, share] of [

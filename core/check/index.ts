@@ -7,7 +7,7 @@ export {
   type Checked,
   type SeatState,
 } from './registry.js';
-export { contextOf, type CheckContext, type Lying } from './context.js';
+export { contextOf, type CheckContext } from './context.js';
 export {
   careAt,
   partyCare,

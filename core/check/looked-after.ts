@@ -1,9 +1,17 @@
-import { isUnrestricted } from '../compose/index.js';
+import {
+  countsOnSome,
+  DIFFERENT_BITES,
+  ENOUGH,
+  isFresh,
+  partsAsked,
+  shareLeft,
+  type PlacedFood,
+} from '../board/index.js';
 import { formOf } from '../catalogue/index.js';
 import { helpingG } from '../needs/index.js';
 import { portionsOf, type Group } from '../party/index.js';
 import { needG, wantsBread } from '../portion/index.js';
-import type { CheckContext, Lying } from './context.js';
+import type { CheckContext } from './context.js';
 import { plateSums } from './plates.js';
 import { fairShare, shareOut, sharing, sharingInParts, type FlowGroup, type Sharing } from './flow.js';
 
@@ -23,7 +31,7 @@ export interface LookedAfter {
   bites: number;
   /** What is missing, in plain words; empty when nothing is. */
   missing: string[];
-  foods: Lying[];
+  foods: PlacedFood[];
 }
 
 export interface PartyCare {
@@ -34,25 +42,15 @@ export interface PartyCare {
   shortFirst?: RunsShort;
 }
 
-/** Rounding to whole pieces may cost a crumb of the portion. */
-const ENOUGH = 0.97;
 const MOST_GREED = 3;
-export const THREE_BITES = 3;
-const isFresh = (l: Lying) => l.component.family === 'fresh-fruit' || l.component.family === 'vegetable';
 
 /** What is left of each food for the restricted when the unrestricted take `greed` times their proportional share. */
-function leftOf(c: CheckContext, l: Lying, greed: number): number {
-  const here = c.groupsAt(l.surface);
-  const all = here.reduce((n, g) => n + portionsOf(g), 0);
-  const free = here
-    .filter((g) => isUnrestricted(g) && g.dislikes.length === 0)
-    .reduce((n, g) => n + portionsOf(g), 0);
-  return all === 0 ? 0 : l.massG * Math.max(0, 1 - (greed * free) / all);
-}
+const leftOf = (c: CheckContext, l: PlacedFood, greed: number): number =>
+  l.massG * shareLeft(c.groupsAt(l.surface), greed);
 
 function flowOf(
   c: CheckContext,
-  foods: readonly Lying[],
+  foods: readonly PlacedFood[],
   groups: readonly Group[],
   share: number,
 ): FlowGroup[] {
@@ -63,12 +61,12 @@ function flowOf(
   }));
 }
 
-function kindsOf(foods: readonly Lying[], job: string): number {
+function kindsOf(foods: readonly PlacedFood[], job: string): number {
   return new Set(foods.filter((l) => l.component.job === job).map((l) => l.component.id)).size;
 }
 
 /** A helping in grams, to the nearest whole piece of what comes in pieces smaller than it. */
-function helpingOf(l: Lying): number {
+function helpingOf(l: PlacedFood): number {
   const helping = helpingG(l.component);
   const pieceG = formOf(l.component, l.form)?.pieceG ?? 0;
   return pieceG < helping ? helping - pieceG / 2 : helping;
@@ -78,7 +76,7 @@ function helpingOf(l: Lying): number {
  * Different bites that can be built on one surface, each part with a helping's worth there: bread, body and contrast
  * that stand on different boards are no bite.
  */
-function bitesOf(foods: readonly Lying[], bread: boolean, group: Group): number {
+function bitesOf(foods: readonly PlacedFood[], bread: boolean, group: Group): number {
   // a child's helping is as much smaller as its portion
   const part = Math.min(1, portionsOf(group) / group.count);
   const bites = new Set<string>();
@@ -107,10 +105,10 @@ function careOf(
   worstG: number,
   restricted: boolean,
 ): LookedAfter {
-  const foods = c.lying.filter((l) => c.counts(l, group));
+  const foods = c.placed.filter((l) => c.counts(l, group));
   const body = kindsOf(foods, 'body');
   const vehicle = kindsOf(foods, 'vehicle');
-  const fresh = new Set(foods.filter(isFresh).map((l) => l.component.id)).size;
+  const fresh = new Set(foods.filter((l) => isFresh(l.component)).map((l) => l.component.id)).size;
   const bread = wantsBread(c.plan);
   const bites = bitesOf(foods, bread, group);
   const need = needG(group, c.targets);
@@ -123,7 +121,8 @@ function careOf(
   if (bread && vehicle === 0) missing.push('no bread or cracker');
   if (fresh === 0) missing.push('nothing fresh');
   missing.push(...beyondLimit(c, group));
-  if (bites < THREE_BITES) missing.push(bites === 0 ? 'not one whole bite' : `only ${bites} different bites`);
+  if (bites < DIFFERENT_BITES)
+    missing.push(bites === 0 ? 'not one whole bite' : `only ${bites} different bites`);
   return {
     group,
     ok: missing.length === 0,
@@ -140,24 +139,12 @@ function careOf(
   };
 }
 
-/** What no plate may be without, and the least part of the portion that it must make (house default: a third of its usual part). */
-const PARTS = [
-  {
-    id: 'vehicle',
-    words: 'bread and crackers',
-    share: 0.035,
-    is: (l: Lying) => l.component.job === 'vehicle',
-  },
-  { id: 'body', words: 'food with body', share: 0.13, is: (l: Lying) => l.component.job === 'body' },
-  { id: 'fresh', words: 'fruit and vegetables', share: 0.1, is: isFresh },
-] as const;
-
 /** What runs short first when the others take more than the certificate allows. */
 export interface RunsShort {
   /** "bread and crackers", or all of the food. */
   what: string;
   groups: Group[];
-  foods: Lying[];
+  foods: PlacedFood[];
   missingG: number;
 }
 
@@ -167,7 +154,7 @@ export interface RunsShort {
  */
 function shortOver(
   c: CheckContext,
-  foods: readonly Lying[],
+  foods: readonly PlacedFood[],
   groups: readonly Group[],
 ): (greed: number) => RunsShort | undefined {
   const told = (what: string, asked: readonly FlowGroup[], shared: Sharing): RunsShort | undefined => {
@@ -182,10 +169,10 @@ function shortOver(
         };
   };
   const all = flowOf(c, foods, groups, ENOUGH);
-  const parts = PARTS.filter((p) => p.id !== 'vehicle' || wantsBread(c.plan)).map((p) => ({
+  const parts = partsAsked(wantsBread(c.plan)).map((p) => ({
     ...p,
-    share: p.share / ENOUGH,
-    foods: new Set(foods.flatMap((l, i) => (p.is(l) ? [i] : []))),
+    share: p.least / ENOUGH,
+    foods: new Set(foods.flatMap((l, i) => (p.is(l.component) ? [i] : []))),
   }));
   const alone = parts.map((part) =>
     all.map((g) => ({
@@ -222,7 +209,7 @@ export function partyCare(c: CheckContext): PartyCare {
  */
 function leftAtWorst(
   c: CheckContext,
-  foods: readonly Lying[],
+  foods: readonly PlacedFood[],
   restricted: readonly Group[],
   r: number,
 ): number {
@@ -237,8 +224,8 @@ function leftAtWorst(
 }
 
 function careOfParty(c: CheckContext): PartyCare {
-  const foods = c.lying.filter((l) => l.component.job !== 'none');
-  const restricted = c.plan.party.filter((g) => !isUnrestricted(g) || g.dislikes.length > 0);
+  const foods = c.placed.filter((l) => l.component.job !== 'none');
+  const restricted = c.plan.party.filter(countsOnSome);
   const now = fairShare(
     flowOf(c, foods, restricted, 1),
     foods.map((l) => leftOf(c, l, 1)),
@@ -274,8 +261,8 @@ export interface CareAt {
 
 /** The promise at another share of the others than the proportional one: what the dial of Check shows. */
 export function careAt(c: CheckContext, greed: number): CareAt {
-  const foods = c.lying.filter((l) => l.component.job !== 'none');
-  const groups = c.plan.party.filter((g) => !isUnrestricted(g) || g.dislikes.length > 0);
+  const foods = c.placed.filter((l) => l.component.job !== 'none');
+  const groups = c.plan.party.filter(countsOnSome);
   const sure = fairShare(
     flowOf(c, foods, groups, 1),
     foods.map((l) => leftOf(c, l, greed)),

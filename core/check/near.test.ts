@@ -1,3 +1,4 @@
+import type { PlacedFood } from '../board/index.js';
 import { beforeAll, describe, expect, test } from '@jest/globals';
 import { DEMOS } from '../../demo/index.js';
 import { nodeSolver } from '../../solver/node.js';
@@ -6,17 +7,17 @@ import { compose, type Solver } from '../compose/index.js';
 import { layPlan } from '../lay/index.js';
 import { group } from '../testing/plans.js';
 import { planForParty } from '../testing/parties.js';
-import { pieceOutline, placed, type Point } from '../shape/index.js';
+import { pieceOutline, placed, type Point } from '../geometry/index.js';
 import type { LaidElement, Plan } from '../plan/index.js';
 import { contextOf } from './index.js';
-import type { Lying } from './context.js';
+import type {} from './context.js';
 import { elementsOf, gapOf, near, NEAR_MM } from './near.js';
 
 let solve: Solver;
 beforeAll(async () => (solve = await nodeSolver()));
 
 /** Corners of every piece of a food, worked out here, apart from the layout's own geometry. */
-function corners(plan: Plan, l: Lying): Point[] {
+function corners(plan: Plan, l: PlacedFood): Point[] {
   return elementsOf(plan, l).flatMap((e: LaidElement) => {
     const fact = formOf(l.component, e.form);
     if (e.layer === 4 || !fact || e.pieces.length === 0) return e.outline as Point[];
@@ -32,10 +33,10 @@ const nearest = (a: readonly Point[], b: readonly Point[]): number =>
   Math.min(...a.map(([x, y]) => Math.min(...b.map(([u, v]) => Math.hypot(x - u, y - v)))));
 
 /** Pairs of foods on one surface of a laid plan. */
-function pairs(plan: Plan): [Lying, Lying][] {
-  const { lying } = contextOf(plan);
-  return lying.flatMap((a, i) =>
-    lying.slice(i + 1).flatMap((b): [Lying, Lying][] => (a.surface === b.surface ? [[a, b]] : [])),
+function pairs(plan: Plan): [PlacedFood, PlacedFood][] {
+  const { placed } = contextOf(plan);
+  return placed.flatMap((a, i) =>
+    placed.slice(i + 1).flatMap((b): [PlacedFood, PlacedFood][] => (a.surface === b.surface ? [[a, b]] : [])),
   );
 }
 
@@ -78,7 +79,7 @@ describe('what lies next to what', () => {
       const { plan } = layPlan(zoned, seed);
       let measured = 0;
       for (const [a, b] of pairs(plan)) {
-        const inside = (l: Lying) => l.lots.every((p) => p.inZone === true);
+        const inside = (l: PlacedFood) => l.lots.every((p) => p.inZone === true);
         if (a.surface.id !== surface.id || inside(a) === inside(b)) continue;
         const gap = gapOf(plan, a, b);
         if (gap === undefined) continue;

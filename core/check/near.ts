@@ -1,7 +1,8 @@
+import type { PlacedFood } from '../board/index.js';
 import type { LaidElement, Plan, Surface } from '../plan/index.js';
 import { lies } from '../lay/index.js';
-import { gapBetween, type Point } from '../shape/index.js';
-import type { Lying } from './context.js';
+import { gapBetween, type Point } from '../geometry/index.js';
+import type {} from './context.js';
 
 /** Nearer than this, crumbs and drops reach the neighbour (house default: two fingers). */
 export const NEAR_MM = 25;
@@ -9,7 +10,7 @@ export const NEAR_MM = 25;
 export const laidOn = (plan: Plan, surface: Surface): readonly LaidElement[] =>
   plan.layout.find((l) => l.surfaceId === surface.id)?.elements ?? [];
 
-export const elementsOf = (plan: Plan, l: Lying): LaidElement[] =>
+export const elementsOf = (plan: Plan, l: PlacedFood): LaidElement[] =>
   laidOn(plan, l.surface).filter((e) => e.componentId === l.component.id);
 
 interface Spread {
@@ -27,7 +28,7 @@ function spread(outline: readonly Point[]): Spread {
 }
 
 const spreads = new WeakMap<LaidElement, readonly Spread[]>();
-function spreadsOf(e: LaidElement, l: Lying): readonly Spread[] {
+function spreadsOf(e: LaidElement, l: PlacedFood): readonly Spread[] {
   let found = spreads.get(e);
   if (!found) spreads.set(e, (found = lies(e, l.component).map(spread)));
   return found;
@@ -37,7 +38,7 @@ function spreadsOf(e: LaidElement, l: Lying): readonly Spread[] {
  * Shortest way between two foods as they lie, piece by piece; undefined while one of them is not laid. What is further away
  * than `beyond` is only told to be at least so far.
  */
-export function gapOf(plan: Plan, a: Lying, b: Lying, beyond = Infinity): number | undefined {
+export function gapOf(plan: Plan, a: PlacedFood, b: PlacedFood, beyond = Infinity): number | undefined {
   const ours = elementsOf(plan, a).flatMap((e) => spreadsOf(e, a));
   const theirs = elementsOf(plan, b).flatMap((e) => spreadsOf(e, b));
   if (ours.length === 0 || theirs.length === 0) return undefined;
@@ -50,13 +51,13 @@ export function gapOf(plan: Plan, a: Lying, b: Lying, beyond = Infinity): number
   return least;
 }
 
-const inZone = (l: Lying) => l.surface.zoneFor !== undefined && l.lots.every((p) => p.inZone === true);
+const inZone = (l: PlacedFood) => l.surface.zoneFor !== undefined && l.lots.every((p) => p.inZone === true);
 
 /**
  * Do they touch? Foods that are not laid yet may lie anywhere, so nobody can say no, unless one of them is kept in a
  * zone: the layout leaves open ground around it, and once they are laid the ground is measured.
  */
-export function near(plan: Plan, a: Lying, b: Lying): boolean {
+export function near(plan: Plan, a: PlacedFood, b: PlacedFood): boolean {
   const gap = gapOf(plan, a, b, NEAR_MM);
   return gap === undefined ? inZone(a) === inZone(b) : gap < NEAR_MM;
 }

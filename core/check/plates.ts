@@ -1,3 +1,4 @@
+import type { PlacedFood } from '../board/index.js';
 import {
   isGrave,
   packOf,
@@ -9,11 +10,11 @@ import {
 } from '../needs/index.js';
 import { needsOf, type Group } from '../party/index.js';
 import { needG } from '../portion/index.js';
-import type { CheckContext, Lying } from './context.js';
+import type { CheckContext } from './context.js';
 
 /** One guest's realistic plate: the portion, of everything that the guest may eat, as it is there. */
 export interface PlateLine {
-  lying: Lying;
+  food: PlacedFood;
   massG: number;
 }
 
@@ -24,19 +25,19 @@ export interface PlateSum {
   limit: number;
   sum: Range;
   /** What brings most of it, the largest first. */
-  lines: { lying: Lying; massG: number; amount: Range }[];
+  lines: { food: PlacedFood; massG: number; amount: Range }[];
   /** Kept as an allergy or strictly, not only gladly. */
   strict: boolean;
 }
 
 /** Grams of each food on one guest's plate: the group's portion over what counts for it, by what lies there. */
 export function plateOf(c: CheckContext, group: Group): PlateLine[] {
-  const foods = c.lying.filter((l) => c.counts(l, group));
+  const foods = c.placed.filter((l) => c.counts(l, group));
   const there = foods.reduce((n, l) => n + l.massG, 0);
   const each = needG(group, c.targets) / group.count;
   if (there <= 0) return [];
   const share = Math.min(each, there / group.count) / there;
-  return foods.map((lying) => ({ lying, massG: lying.massG * share }));
+  return foods.map((food) => ({ food, massG: food.massG * share }));
 }
 
 /** The plates whose sum a need limits: carbohydrate, salt, energy. */
@@ -48,10 +49,10 @@ export function plateSums(c: CheckContext): PlateSum[] {
       const { quantity } = pack;
       const setting = (id: string) => settingValues(pack, choice, id)[0]!;
       const lines = plateOf(c, group)
-        .map(({ lying, massG }) => {
-          const hundred = per100(lying.component, quantity, setting);
+        .map(({ food, massG }) => {
+          const hundred = per100(food.component, quantity, setting);
           return {
-            lying,
+            food,
             massG,
             amount: { low: (hundred.low * massG) / 100, high: (hundred.high * massG) / 100 },
           };

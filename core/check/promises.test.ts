@@ -268,7 +268,7 @@ describe('questions for labels', () => {
       },
     });
     const c = contextOf(told);
-    expect(c.judge(c.lying[0]!, told.party[2]!).verdict).toBe('fine');
+    expect(c.judge(c.placed[0]!, told.party[2]!).verdict).toBe('fine');
     expect(labelQuestions(c).at(-1)?.answer?.who).toBe('Ada');
   });
 

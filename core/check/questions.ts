@@ -48,7 +48,7 @@ export function labelQuestions(c: CheckContext): LabelQuestionLine[] {
     if (answer) line.answer = answer;
     found.set(key, line);
   };
-  for (const l of c.lying)
+  for (const l of c.placed)
     for (const group of c.groupsAt(l.surface)) {
       if (c.overruled(l.component.id, group)) continue;
       const grave = (need: string) =>
@@ -63,7 +63,7 @@ export function labelQuestions(c: CheckContext): LabelQuestionLine[] {
     }
   for (const answer of c.plan.answers) {
     const component = c.larder.get(answer.componentId);
-    if (!component || !c.lying.some((l) => l.component.id === component.id)) continue;
+    if (!component || !c.placed.some((l) => l.component.id === component.id)) continue;
     const key = `${component.id} ${answer.fact}`;
     found.set(key, {
       component,

@@ -1,3 +1,4 @@
+import { placementsOf, type PlacedFood } from '../board/index.js';
 import {
   factValue,
   factWords,
@@ -7,30 +8,36 @@ import {
   type ComponentId,
   type FactKey,
 } from '../catalogue/index.js';
-import { placementsOf } from '../compose/index.js';
 import { carriesTo, judgeGroup } from '../needs/index.js';
 import type { Group } from '../party/index.js';
-import { keepsFree, type Answer, type Surface, type SurfaceId, type SingleCommand } from '../plan/index.js';
+import {
+  isShared,
+  keepsFree,
+  type Answer,
+  type Surface,
+  type SurfaceId,
+  type SingleCommand,
+} from '../plan/index.js';
 import { bowlsInUse, fittingOutline, outlineWords, placementGroundCm2 } from '../portion/index.js';
-import type { CheckContext, Lying } from './context.js';
+import type { CheckContext } from './context.js';
 import { lower, type Remedy } from './finding.js';
 
 /** Remedies that more than one check offers. Each is data: words, what it brings, and the edit. */
 
-const grams = (foods: readonly Lying[]) => Math.round(foods.reduce((n, l) => n + l.massG, 0));
+const grams = (foods: readonly PlacedFood[]) => Math.round(foods.reduce((n, l) => n + l.massG, 0));
 
 /** One step of undo for a list of foods. */
 function forEach(
   label: string,
   effect: string,
-  foods: readonly Lying[],
-  of: (l: Lying) => SingleCommand,
+  foods: readonly PlacedFood[],
+  of: (l: PlacedFood) => SingleCommand,
 ): Remedy {
   return { label, effect, command: { name: 'together', label: lower(label), commands: foods.map(of) } };
 }
 
 /** A bowl, dish or basket keeps crumbs and bits in; undefined when there are too few left. */
-export function inBowls(c: CheckContext, foods: readonly Lying[]): Remedy | undefined {
+export function inBowls(c: CheckContext, foods: readonly PlacedFood[]): Remedy | undefined {
   const free = c.plan.bowls.reduce((n, b) => n + b.count, 0) - bowlsInUse(c.plan).length;
   if (free < foods.length) return undefined;
   const label = foods.length > 1 ? 'Bowls of their own' : 'A bowl of its own';
@@ -45,7 +52,7 @@ export function inBowls(c: CheckContext, foods: readonly Lying[]): Remedy | unde
 /** To a surface that the guests concerned are not served from. */
 export function moveAway(
   c: CheckContext,
-  foods: readonly Lying[],
+  foods: readonly PlacedFood[],
   groups: readonly Group[],
 ): Remedy | undefined {
   const to = c.plan.surfaces.find(
@@ -54,7 +61,7 @@ export function moveAway(
         (l) => l.surface !== s && s.freeFrom.every((id) => keepsFree(l.component, id) === 'keeps'),
       ) &&
       !c.groupsAt(s).some((g) => groups.includes(g)) &&
-      (s.serves === null || s.serves.length > 1),
+      isShared(s),
   );
   if (!to) return undefined;
   return forEach(`Move to ${lower(to.name)}`, `${foods.length} moved`, foods, (l) => ({
@@ -77,7 +84,7 @@ function freeSurfaceId(c: CheckContext): SurfaceId {
 /** A new board for these foods alone, in the size that they fill, for everybody but the guests concerned. */
 export function onOwnBoard(
   c: CheckContext,
-  foods: readonly Lying[],
+  foods: readonly PlacedFood[],
   groups: readonly Group[],
 ): Remedy | undefined {
   const others = c.plan.party.filter(
@@ -124,7 +131,7 @@ export function onOwnBoard(
   };
 }
 
-export function leaveOut(foods: readonly Lying[]): Remedy {
+export function leaveOut(foods: readonly PlacedFood[]): Remedy {
   const label = foods.length > 1 ? 'Leave them out' : 'Leave it out';
   return forEach(label, `−${grams(foods)} g`, foods, (l) => ({
     name: 'place',
@@ -135,7 +142,11 @@ export function leaveOut(foods: readonly Lying[]): Remedy {
 }
 
 /** In the order of the craft: contain, another surface, a surface of its own, leave out. */
-export const keepApart = (c: CheckContext, foods: readonly Lying[], groups: readonly Group[]): Remedy[] =>
+export const keepApart = (
+  c: CheckContext,
+  foods: readonly PlacedFood[],
+  groups: readonly Group[],
+): Remedy[] =>
   [inBowls(c, foods), moveAway(c, foods, groups), onOwnBoard(c, foods, groups), leaveOut(foods)].filter(
     (r): r is Remedy => r !== undefined,
   );
@@ -210,7 +221,9 @@ export function addHelper(
   massG: number,
   helps: (x: Component) => boolean,
 ): Remedy | undefined {
-  const there = new Set<ComponentId>(c.lying.filter((l) => l.surface === surface).map((l) => l.component.id));
+  const there = new Set<ComponentId>(
+    c.placed.filter((l) => l.surface === surface).map((l) => l.component.id),
+  );
   const eaters = (x: Component) =>
     c
       .groupsAt(surface)
@@ -236,7 +249,7 @@ export function addHelper(
       name: 'place',
       componentId: best.id,
       surfaceId: surface.id,
-      placements: placementsOf(best, fact, surface.id, massG, fact.form === 'bowl', c.plan),
+      placements: placementsOf({ plan: c.plan, component: best, fact, surfaceId: surface.id, massG }),
     },
   };
 }

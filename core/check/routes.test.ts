@@ -81,7 +81,7 @@ describe('neighbours on the board', () => {
     );
     const counts = (food: string) =>
       c.counts(
-        c.lying.find((l) => l.component.id === food)!,
+        c.placed.find((l) => l.component.id === food)!,
         plan.party[1]!,
       );
     expect([counts('brie'), counts('green-grapes'), counts('almonds')]).toEqual([false, true, false]);
@@ -104,7 +104,7 @@ describe('neighbours on the board', () => {
       );
     const grapes = (c: ReturnType<typeof at>) =>
       c.counts(
-        c.lying.find((l) => l.component.id === 'green-grapes')!,
+        c.placed.find((l) => l.component.id === 'green-grapes')!,
         c.plan.party[1]!,
       );
     expect([grapes(at('none')), grapes(at('neighbours')), grapes(at('same-surface'))]).toEqual([

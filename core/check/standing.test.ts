@@ -13,7 +13,7 @@ function standing(plan: Plan, food: string, g: (typeof party)[number]): Standing
   const c = contextOf(plan);
   return standingOf(
     c,
-    c.lying.find((l) => l.component.id === food)!,
+    c.placed.find((l) => l.component.id === food)!,
     plan.party.find((x) => x.id === g.id)!,
   );
 }
@@ -112,7 +112,7 @@ test('a food that nuts touch is not theirs, for who minds neighbours alone; for 
   const of = (food: string, g: typeof near) =>
     standingOf(
       c,
-      c.lying.find((l) => l.component.id === food)!,
+      c.placed.find((l) => l.component.id === food)!,
       c.plan.party.find((x) => x.id === g.id)!,
     );
   expect([of('cucumber', near), of('almonds', near)]).toEqual(['touched', 'no']);

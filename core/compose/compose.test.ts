@@ -8,7 +8,7 @@ import { costOf, targetsOf } from '../portion/index.js';
 import { randomBrief } from '../testing/briefs.js';
 import { brief, group, id, planWith } from '../testing/plans.js';
 import { compose, draftOf, problemOf, type Solver } from './index.js';
-import { isSweetFare } from './rows/occasion.js';
+import { isSweetFare } from '../board/index.js';
 
 let solve: Solver;
 beforeAll(async () => {

@@ -3,6 +3,7 @@ import type { ComponentId } from '../catalogue/index.js';
 import { portionsOf } from '../party/index.js';
 import {
   applyCommand,
+  isOnlyFor,
   planLarder,
   type Command,
   type Plan,
@@ -275,7 +276,7 @@ function relaxed(plan: Plan, { wish, by }: Broken): Step | undefined {
 function ownPlate(plan: Plan, groupId: string): Step | undefined {
   const group = plan.party.find((g) => g.id === groupId);
   const others = plan.party.filter((g) => g.id !== groupId).map((g) => g.id);
-  const has = plan.surfaces.some((s) => s.serves?.length === 1 && s.serves[0] === groupId);
+  const has = plan.surfaces.some((s) => isOnlyFor(s, groupId));
   if (!group || has || others.length === 0 || plan.surfaces.length >= 20) return undefined;
   const base: Surface = {
     id: `plate-${group.id}`.slice(0, 60) as Surface['id'],

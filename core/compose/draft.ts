@@ -1,5 +1,6 @@
 import type { Component, ComponentId } from '../catalogue/index.js';
-import { isOwnPlate, type Candidate, type Problem } from './candidates.js';
+import { isOwnPlate } from '../board/index.js';
+import type { Candidate, Problem } from './candidates.js';
 import { LinearModel } from './linear.js';
 
 /** A candidate's variables: is it laid there, and how many grams. */
@@ -52,7 +53,7 @@ function enter(
   chosen: ReadonlyMap<ComponentId, number>,
 ): Entry {
   const { id } = candidate.component;
-  const at = `${id} on ${candidate.ground.surface.id}`;
+  const at = `${id} on ${candidate.area.surface.id}`;
   const laid = model.binary(`lay ${at}`, 0.05);
   if (candidate.held) model.variables[laid]!.lower = 1;
   const mass = model.variable(`mass ${at}`, 0, candidate.maxG);
@@ -60,7 +61,7 @@ function enter(
   model.atMost(`only where laid ${at}`, perG(candidate.maxG), 0);
   model.atLeast(`worth laying ${at}`, perG(candidate.minG), 0);
   const beyond = [[laid, 1] as const, [chosen.get(id)!, -1] as const];
-  if (isOwnPlate(candidate.ground, plan)) {
+  if (isOwnPlate(plan, candidate.area.surface)) {
     // a child's plate likes what is bought anyway; a kind of its own costs a little
     const extra = model.variable(`extra ${at}`, 0, 1, EXTRA_KIND);
     model.atMost(`laid or extra ${at}`, [...beyond, [extra, -1]], 0);
@@ -83,7 +84,7 @@ export function startDraft(problem: Problem, wishes: Wishes): Draft {
   const entriesOf = (id: ComponentId): readonly Entry[] => byComponent.get(id) ?? [];
   for (const [id, x] of chosen) {
     const places = entriesOf(id)
-      .filter((e) => !isOwnPlate(e.candidate.ground, problem.plan))
+      .filter((e) => !isOwnPlate(problem.plan, e.candidate.area.surface))
       .map((e) => [e.laid, 1] as const);
     model.atLeast(`chosen is laid ${id}`, [...places, [x, -1]], 0);
   }

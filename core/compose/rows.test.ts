@@ -6,7 +6,8 @@ import { checkPlan } from '../check/index.js';
 import { planLarder, type Plan, type Surface } from '../plan/index.js';
 import { costOf, targetsOf } from '../portion/index.js';
 import { group, id, planWith } from '../testing/plans.js';
-import { compose, draftOf, placementsOf, problemOf, wholePieces, type Solver } from './index.js';
+import { placementsOf, wholePieces } from '../board/index.js';
+import { compose, draftOf, problemOf, type Solver } from './index.js';
 import { garnish } from './settle.js';
 
 let solve: Solver;
@@ -43,7 +44,13 @@ describe('whole pieces', () => {
     expect(wholePieces(usualForm(food('aged-gouda')), 600, 300).pieces).toBe(2);
     const long = base({ occasion: { ...base().occasion, durationMin: 240, carMin: 30, buildMin: 30 } });
     const brie = food('brie');
-    const lots = placementsOf(brie, usualForm(brie), board.id, 500, false, long);
+    const lots = placementsOf({
+      plan: long,
+      component: brie,
+      fact: usualForm(brie),
+      surfaceId: board.id,
+      massG: 500,
+    });
     expect(lots.length).toBeGreaterThan(1);
     for (const p of lots) expect(p.massG % usualForm(brie).pieceG).toBe(0);
   });
@@ -51,7 +58,13 @@ describe('whole pieces', () => {
   test('lots of one food add up to what was asked, within a piece each', () => {
     const long = base({ occasion: { ...base().occasion, durationMin: 240 } });
     const dip = food('tzatziki');
-    const lots = placementsOf(dip, usualForm(dip), board.id, 400, true, long);
+    const lots = placementsOf({
+      plan: long,
+      component: dip,
+      fact: usualForm(dip),
+      surfaceId: board.id,
+      massG: 400,
+    });
     expect(lots.map((p) => p.lot)).toEqual(lots.map((_, i) => i));
     expect(lots.reduce((n, p) => n + p.massG, 0)).toBeCloseTo(400, -1.5);
   });

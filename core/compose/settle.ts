@@ -1,55 +1,9 @@
-import { roundForScale } from '../measure/index.js';
-import { planLarder, type Placement, type Plan } from '../plan/index.js';
-import { bowlHoldsG, bowlsInUse, lotShares, surfaceAreaCm2 } from '../portion/index.js';
-import type { Component, FormFact, FormId } from '../catalogue/index.js';
-import { CUT_TO_MASS, isOwnPlate, mostInABowlG, type Candidate } from './candidates.js';
+import { FORMS, type FormFact } from '../catalogue/index.js';
+import { isOwnPlate, mostInABowlG, placementsOf, wholePieces } from '../board/index.js';
+import { isShared, planLarder, type Placement, type Plan } from '../plan/index.js';
+import { bowlHoldsG, bowlsInUse, surfaceAreaCm2 } from '../portion/index.js';
+import type { Candidate } from './candidates.js';
 import type { Draft } from './draft.js';
-
-/** A single wedge beyond this mass becomes two; a bowl beyond what the largest at hand holds. */
-const MOST_IN_ONE: Partial<Record<FormId, number>> = {
-  wedge: 330,
-  log: 220,
-  smeared: 40,
-};
-
-/** A solver's number may lie a hair above what it was allowed. */
-const SLACK = 1e-3;
-
-/** Whole pieces for a mass: at least one, with at most `bowlG` in a bowl. Returns the pieces and the mass that they truly have. */
-export function wholePieces(fact: FormFact, massG: number, bowlG: number): { pieces: number; massG: number } {
-  if (CUT_TO_MASS.has(fact.form)) {
-    const most = fact.form === 'bowl' ? bowlG : (MOST_IN_ONE[fact.form] ?? Infinity);
-    const pieces = Math.max(1, Math.ceil(massG / most - SLACK));
-    return { pieces, massG: Math.max(1, roundForScale(massG)) };
-  }
-  const pieces = Math.max(1, Math.round(massG / fact.pieceG));
-  return { pieces, massG: Math.round(pieces * fact.pieceG * 10) / 10 };
-}
-
-/** The placements of one component on one surface: lots by what is eaten while each lies. */
-export function placementsOf(
-  component: Component,
-  fact: FormFact,
-  surfaceId: Placement['surfaceId'],
-  massG: number,
-  contained: boolean,
-  plan: Plan,
-): Placement[] {
-  const eaten = lotShares(component, plan);
-  // a wheel is not shared out by minutes: each lot is whole wheels
-  const shares = fact.form === 'wheel' ? eaten.map(() => 1 / eaten.length) : eaten;
-  return shares
-    .map((share, lot) => ({ lot, ...wholePieces(fact, massG * share, mostInABowlG(plan)) }))
-    .map(({ lot, pieces, massG: grams }) => ({
-      componentId: component.id,
-      surfaceId,
-      form: fact.form,
-      massG: grams,
-      pieces,
-      lot,
-      contained,
-    }));
-}
 
 const LAID = 0.5;
 
@@ -79,7 +33,7 @@ function inTheBowlsAtHand(plan: Plan): Plan {
   const spare = plan.bowls.reduce((n, b) => n + b.count, 0) - bowlsInUse(plan).length;
   let now = plan;
   for (let left = spare; left > 0; left--) {
-    const full = bowlsInUse(now).find((b) => b.form === 'bowl' && b.massG > bowlHoldsG(b.diameterMm));
+    const full = bowlsInUse(now).find((b) => FORMS[b.form].bowl && b.massG > bowlHoldsG(b.diameterMm));
     if (!full) break;
     now = {
       ...now,
@@ -105,15 +59,20 @@ function asKept(p: Placement, plan: Plan): Placement {
 
 function onGround(c: Candidate, massG: number, plan: Plan): Placement[] {
   const fact = c.component.forms.find((f) => f.form === c.form)!;
-  const own = isOwnPlate(c.ground, plan);
+  const own = isOwnPlate(plan, c.area.surface);
   // bread that is kept in for a guest's sake is not taken with a tool that goes around
-  const tool = c.contained && c.form !== 'bowl' ? { ownTool: true } : {};
-  return c.ground.surfaces.flatMap((s) => {
-    const all = placementsOf(c.component, fact, s.id, massG / c.ground.copies, c.contained, plan).map(
-      (p) => ({ ...p, ...tool }),
-    );
+  const tool = c.contained && !FORMS[c.form].bowl ? { ownTool: true } : {};
+  return c.area.surfaces.flatMap((s) => {
+    const all = placementsOf({
+      plan,
+      component: c.component,
+      fact,
+      surfaceId: s.id,
+      massG: massG / c.area.copies,
+      contained: c.contained,
+    }).map((p) => ({ ...p, ...tool }));
     // a child's plate is filled once; a second lot of ten grams helps nobody
-    return own ? wholeOnce(all, fact, massG / c.ground.copies, plan) : all;
+    return own ? wholeOnce(all, fact, massG / c.area.copies, plan) : all;
   });
 }
 
@@ -141,21 +100,19 @@ export function garnish(plan: Plan): Placement[] {
     0,
     Math.max(2, pinned.length),
   );
-  return plan.surfaces
-    .filter((s) => s.serves === null || s.serves.length > 1)
-    .flatMap((s) =>
-      chosen.map((h) => {
-        const fact = h.forms[0]!;
-        const pieces = sprigsOn(s);
-        return {
-          componentId: h.id,
-          surfaceId: s.id,
-          form: fact.form,
-          massG: pieces * fact.pieceG,
-          pieces,
-          lot: 0,
-          contained: false,
-        };
-      }),
-    );
+  return plan.surfaces.filter(isShared).flatMap((s) =>
+    chosen.map((h) => {
+      const fact = h.forms[0]!;
+      const pieces = sprigsOn(s);
+      return {
+        componentId: h.id,
+        surfaceId: s.id,
+        form: fact.form,
+        massG: pieces * fact.pieceG,
+        pieces,
+        lot: 0,
+        contained: false,
+      };
+    }),
+  );
 }

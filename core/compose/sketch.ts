@@ -3,8 +3,8 @@ import { createRandom, seedOf } from '../measure/index.js';
 import { disliked } from '../needs/index.js';
 import { growingMonth } from '../plan/index.js';
 import { inPantry } from '../portion/index.js';
-import { countsFor, quietGrounds, type Candidate, type Problem } from './candidates.js';
-import { nearColour } from './rows/variety.js';
+import { countsFor, type Candidate, type Problem } from './candidates.js';
+import { nearColour } from '../board/index.js';
 
 /** Kinds of each family that the first board is made from, and of each job for each group. */
 const OF_FAMILY = 9;
@@ -36,7 +36,7 @@ export function sketchOf(problem: Problem): Problem {
     families.set(c.family, [...here, c]);
     kept.add(c.id);
   }
-  const quiet = quietGrounds(problem);
+  const quiet = problem.quiet;
   for (const group of problem.plan.party)
     for (const job of ['body', 'vehicle', 'contrast'])
       for (const fresh of [false, true])
@@ -45,7 +45,7 @@ export function sketchOf(problem: Problem): Problem {
             (r) =>
               r.component.job === job &&
               ['fresh-fruit', 'vegetable'].includes(r.component.family) === fresh &&
-              r.places.some((c) => c.ground.groups.includes(group) && countsFor(c, group, quiet)),
+              r.places.some((c) => c.area.groups.includes(group) && countsFor(c, group, quiet)),
           )
           .slice(0, OF_JOB)
           .forEach((r) => kept.add(r.component.id));

@@ -1,6 +1,7 @@
 import { FAMILIES, type ComponentId, type Family } from '../catalogue/index.js';
 import { planLarder, type Plan } from '../plan/index.js';
-import { isOwnPlate, problemOf, type Problem } from './candidates.js';
+import { isOwnPlate } from '../board/index.js';
+import { problemOf, type Problem } from './candidates.js';
 import { solveKernel } from './kernel.js';
 import type { Draft } from './draft.js';
 import type { Solution, Solver } from './linear.js';
@@ -89,7 +90,7 @@ const unknown = (text: string): Why => ({
 function notAllowed(plan: Plan, problem: Problem, name: string): string {
   if (plan.wishes.excluded.some((id) => planLarder(plan).get(id)?.name === name))
     return `You said: never ${name.toLowerCase()} here.`;
-  return problem.grounds.length === 0
+  return problem.areas.length === 0
     ? 'There is no surface yet.'
     : `No surface can take ${name.toLowerCase()}: each is kept free from what is in it, it suits nobody there, or nothing is known of it.`;
 }
@@ -102,9 +103,9 @@ function fixed(problem: Problem, family: Family, which: 'all' | 'others'): Draft
   for (const e of draft.entries) {
     const c = e.candidate;
     if (which === 'others' && c.component.family === family) continue;
-    const on = c.ground.surfaces.some((s) => lies.has(`${c.component.id} ${s.id}`)) ? 1 : 0;
+    const on = c.area.surfaces.some((s) => lies.has(`${c.component.id} ${s.id}`)) ? 1 : 0;
     Object.assign(draft.model.variables[e.laid]!, { lower: on, upper: on });
-    if (on === 1 && !isOwnPlate(c.ground, plan))
+    if (on === 1 && !isOwnPlate(plan, c.area.surface))
       draft.model.variables[draft.chosen.get(c.component.id)!]!.lower = 1;
   }
   return draft;

@@ -1,4 +1,5 @@
-import type { Checked, Lying } from '../check/index.js';
+import type { PlacedFood } from '../board/index.js';
+import type { Checked } from '../check/index.js';
 import { bitesFor, certificateOf, standingOf } from '../check/index.js';
 import type { Group } from '../party/index.js';
 import type { Plan } from '../plan/index.js';
@@ -22,8 +23,8 @@ const unique = (list: readonly string[]) => [...new Set(list)];
 
 export function guestCard(plan: Plan, checked: Checked, group: Group): GuestCard {
   const { context, care } = checked;
-  const foods = context.lying.filter((l) => l.component.job !== 'none');
-  const standing = (l: Lying) => standingOf(context, l, group);
+  const foods = context.placed.filter((l) => l.component.job !== 'none');
+  const standing = (l: PlacedFood) => standingOf(context, l, group);
   const promise = certificateOf(context, care).groups.find((g) => g.group.id === group.id);
   const fine = foods.filter((l) => standing(l) === 'fine');
   const mayEat = plan.surfaces.flatMap((s) => {

@@ -1,5 +1,5 @@
 import type { Random } from '../measure/index.js';
-import { hypot2, inside, type Polygon } from '../shape/index.js';
+import { hypot2, inside, type Polygon } from '../geometry/index.js';
 import type { Part } from './parts.js';
 
 /** Bound once: looking names up on the global object is slow inside hot loops. */

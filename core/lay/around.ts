@@ -1,6 +1,6 @@
 import type { LaidElement, Placement, Plan, Surface } from '../plan/index.js';
 import { surfaceAreaCm2 } from '../portion/index.js';
-import { inside } from '../shape/index.js';
+import { inside } from '../geometry/index.js';
 import type { Stands } from './anchors.js';
 import { laySurface, type LaidSurface } from './lay.js';
 import { partsOf } from './parts.js';

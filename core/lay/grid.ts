@@ -1,5 +1,5 @@
 import type { Surface } from '../plan/index.js';
-import { ellipse, roundedRectangle, type Point, type Polygon } from '../shape/index.js';
+import { ellipse, roundedRectangle, type Point, type Polygon } from '../geometry/index.js';
 
 /** Bound once: looking names up on the global object is slow inside hot loops. */
 const { ceil, floor, max, min } = Math;

@@ -1,6 +1,6 @@
 import type { Random } from '../measure/index.js';
 import type { LaidElement } from '../plan/index.js';
-import { hypot2, ellipse, pieceOutline, placed, type Point } from '../shape/index.js';
+import { hypot2, ellipse, pieceOutline, placed, type Point } from '../geometry/index.js';
 import type { Grid } from './grid.js';
 import type { Part } from './parts.js';
 import { coverCount, type Filled } from './settle.js';

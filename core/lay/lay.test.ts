@@ -1,10 +1,11 @@
+import { PIECES } from '../geometry/index.js';
 import { beforeAll, describe, expect, test } from '@jest/globals';
 import { nodeSolver } from '../../solver/node.js';
-import { FORMS, PIECES, formOf } from '../catalogue/index.js';
+import { FORMS, formOf } from '../catalogue/index.js';
 import { compose } from '../compose/index.js';
 import { boardSvg, RECIPES, SvgSink, drawPiece } from '../picture/index.js';
 import { planLarder, type Plan } from '../plan/index.js';
-import { convexOverlap, inside } from '../shape/index.js';
+import { convexOverlap, inside } from '../geometry/index.js';
 import { brief, group, lies, planWith } from '../testing/plans.js';
 import { hardOverlaps, layPlan, laySurface, type LaidSurface } from './index.js';
 

@@ -1,7 +1,7 @@
 import { createRandom, seedOf, type Random } from '../measure/index.js';
 import type { LaidElement, Plan, Surface } from '../plan/index.js';
 import { surfaceAreaCm2 } from '../portion/index.js';
-import { placed, type Point } from '../shape/index.js';
+import { placed, type Point } from '../geometry/index.js';
 import { placeAnchors, type Spot, type Stands } from './anchors.js';
 import { fillLoose, fillRun, type Laid } from './fill.js';
 import { forCellsIn, gridOver, servingGround, type Grid } from './grid.js';

@@ -1,6 +1,6 @@
 import { formOf, type Component } from '../catalogue/index.js';
 import type { LaidElement } from '../plan/index.js';
-import { pieceOutline, placed, type Point } from '../shape/index.js';
+import { pieceOutline, placed, type Point } from '../geometry/index.js';
 
 /** Elements from here on stand hard: a bowl, a wheel, a wedge is its own outline. */
 export const HARD_LAYER = 4;

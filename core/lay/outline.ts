@@ -1,4 +1,4 @@
-import { simplified, type Point } from '../shape/index.js';
+import { simplified, type Point } from '../geometry/index.js';
 import type { Grid } from './grid.js';
 
 /**

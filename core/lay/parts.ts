@@ -1,7 +1,7 @@
 import { FORMS, formOf, usualForm, type Component, type FormFact } from '../catalogue/index.js';
 import { planLarder, type LaidElement, type Placement, type Plan, type Surface } from '../plan/index.js';
 import { BOWL_G_PER_CM2, bowlsInUse, type BowlInUse } from '../portion/index.js';
-import { ellipse, pieceOutline, type Point } from '../shape/index.js';
+import { ellipse, pieceOutline, type Point } from '../geometry/index.js';
 
 /** One thing to lay: a bowl, a cheese, or a heap or run of pieces. Ground in cm², sizes in mm. */
 export interface Part {

@@ -1,4 +1,4 @@
-import { hypot2 } from '../shape/index.js';
+import { hypot2 } from '../geometry/index.js';
 import type { Random } from '../measure/index.js';
 import type { Grid } from './grid.js';
 import { borderPoints } from './neighbours.js';

@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import type { LaidElement, Plan, Surface } from '../plan/index.js';
-import { ellipse, placed } from '../shape/index.js';
+import { ellipse, placed } from '../geometry/index.js';
 import { id, lies, planWith } from '../testing/plans.js';
 import { hardOverlaps, laySurface, scoresOf } from './index.js';
 

@@ -1,6 +1,6 @@
 import type { Component } from '../catalogue/index.js';
 import { planLarder, type LaidElement, type Plan, type Surface } from '../plan/index.js';
-import { convexOverlap } from '../shape/index.js';
+import { convexOverlap } from '../geometry/index.js';
 import { forCellsIn, gridOver, servingGround, type Grid } from './grid.js';
 import { colourApart, goTogether, isCrisp, isWet, SAME_COLOUR } from './neighbours.js';
 import { HARD_LAYER, lies } from './lies.js';

@@ -1,4 +1,4 @@
-import { hypot2, placed, pieceOutline, type Point } from '../shape/index.js';
+import { hypot2, placed, pieceOutline, type Point } from '../geometry/index.js';
 import { forCellsIn, type Grid } from './grid.js';
 import type { Laid } from './fill.js';
 import type { Part } from './parts.js';

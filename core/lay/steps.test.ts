@@ -3,7 +3,7 @@ import fc from 'fast-check';
 import { createRandom } from '../measure/index.js';
 import type { Surface } from '../plan/index.js';
 import { surfaceAreaCm2 } from '../portion/index.js';
-import { areaOf, convexOverlap, ellipse, inside, placed, rectangle, type Point } from '../shape/index.js';
+import { areaOf, convexOverlap, ellipse, inside, placed, rectangle, type Point } from '../geometry/index.js';
 import { lies, planWith } from '../testing/plans.js';
 import { placeAnchors } from './anchors.js';
 import { fillLoose, fillRun } from './fill.js';

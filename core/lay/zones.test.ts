@@ -2,7 +2,7 @@ import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { checkPlan, NEAR_MM } from '../check/index.js';
 import { after, board, group, lies, planWith } from '../testing/plans.js';
-import { areaOf, ellipse, gapBetween, roundedRectangle } from '../shape/index.js';
+import { areaOf, ellipse, gapBetween, roundedRectangle } from '../geometry/index.js';
 import { layPlan } from './index.js';
 import { zoneGrounds, ZONE_GAP_MM } from './zones.js';
 

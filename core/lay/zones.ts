@@ -1,4 +1,4 @@
-import { areaOf, type Point, type Polygon } from '../shape/index.js';
+import { areaOf, type Point, type Polygon } from '../geometry/index.js';
 
 /**
  * Open ground between a zone and the rest: two fingers between the pieces themselves, which lean over the edge of their

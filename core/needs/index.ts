@@ -20,6 +20,7 @@ export { disliked } from './dislikes.js';
 export {
   carriesTo,
   fineForms,
+  forbiddenToSmall,
   isGrave,
   judgeGroup,
   judgeNeed,

@@ -9,7 +9,7 @@ import {
   type FormId,
   type Source,
 } from '../catalogue/index.js';
-import { needsOf, type Group, type NeedChoice, type OwnNeed } from '../party/index.js';
+import { isAgeNeed, needsOf, type Group, type NeedChoice, type OwnNeed } from '../party/index.js';
 import { whenOf, type NeedPack, type QuantityFact, type Reach, type Rule } from './pack.js';
 import { judgeHelping, plateLimit } from './quantity.js';
 import { isFoodWord, packOf } from './registry.js';
@@ -220,6 +220,10 @@ function judgementOf(reasons: readonly Reason[]): Judgement {
 export function judgeGroup(component: Component, form: FormId, group: Group): Judgement {
   return judgementOf(needsOf(group).flatMap((choice) => judgeNeed(component, form, choice).reasons));
 }
+
+/** Do the rules for a young child's age forbid it: a shape that chokes, raw milk, very salty food? */
+export const forbiddenToSmall = ({ reasons }: Judgement): boolean =>
+  reasons.some((r) => isAgeNeed(r.need) && r.verdict === 'forbidden');
 
 /** Forms of the component in which it would be fine. */
 export function fineForms(component: Component, choice: NeedChoice): FormId[] {

@@ -63,6 +63,10 @@ export interface Contact {
   carriers: readonly FactTest[];
   /** What travels, in words. */
   what: string;
+  /** Bits of it travel so far that a clean surface elsewhere does not make up for one that holds it. */
+  travels?: true;
+  /** Guests take nothing from a surface that holds it: where they have no other to turn to, it is not proposed there. */
+  shunned?: true;
 }
 
 /** Two kinds of food that never meet on one surface or in one bite. */

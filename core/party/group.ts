@@ -96,22 +96,39 @@ export function youngest(group: Group): number | undefined {
   return Math.min(...group.ages);
 }
 
-const ageChoice = (id: string): NeedChoice[] => [{ id, settings: {} }];
-const BY_AGE = {
-  baby: ageChoice('child-under-1'),
-  small: ageChoice('child-1-3'),
-  four: ageChoice('child-4'),
-  big: ageChoice('child-5-12'),
-};
+interface AgeBand {
+  /** Up to and with this age, in whole years. */
+  to: number;
+  needs: NeedChoice[];
+  /** Choking shapes, raw milk and very salty food matter. */
+  small: boolean;
+}
+
+const band = (to: number, id: string, small: boolean): AgeBand => ({
+  to,
+  needs: [{ id, settings: {} }],
+  small,
+});
+
+/** The needs that age alone brings, from the youngest on. */
+const AGE_BANDS: readonly AgeBand[] = [
+  band(0, 'child-under-1', true),
+  band(3, 'child-1-3', true),
+  band(4, 'child-4', true),
+  band(12, 'child-5-12', false),
+];
+
+const AGE_NEEDS = new Set(AGE_BANDS.flatMap((b) => b.needs.map((n) => n.id)));
+const SMALL = new Set(AGE_BANDS.filter((b) => b.small).flatMap((b) => b.needs.map((n) => n.id)));
+
+/** Is it a need that comes with a child's age? */
+export const isAgeNeed = (id: string): boolean => AGE_NEEDS.has(id);
 
 /** Needs that age alone brings; an age that was not said counts as one to three, the strictest band but for babies. */
 export function ageNeeds(group: Group): NeedChoice[] {
   if (group.band === 'adult') return [];
   const age = youngest(group) ?? Math.min(1, ...group.ages);
-  if (age < 1) return BY_AGE.baby;
-  if (age <= 3) return BY_AGE.small;
-  if (age === 4) return BY_AGE.four;
-  return age <= 12 ? BY_AGE.big : [];
+  return AGE_BANDS.find((b) => age <= b.to)?.needs ?? [];
 }
 
 /** Everything the group lives by: what was said, and what its age brings. A need that was said wins with its settings. */
@@ -119,8 +136,6 @@ export function needsOf(group: Group): NeedChoice[] {
   const said = new Set(group.needs.map((n) => n.id));
   return [...group.needs, ...ageNeeds(group).filter((n) => !said.has(n.id))];
 }
-
-const SMALL = new Set(['child-under-1', 'child-1-3', 'child-4']);
 
 /** Under five: choking shapes, raw milk and very salty food matter. */
 export const hasSmallChildren = (group: Group): boolean => needsOf(group).some((n) => SMALL.has(n.id));

@@ -5,6 +5,7 @@ export {
   groupSchema,
   guestsIn,
   hasSmallChildren,
+  isAgeNeed,
   STRICTNESSES,
   ownNeedSchema,
   needChoiceSchema,

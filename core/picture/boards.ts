@@ -1,7 +1,7 @@
 import { linear } from './pen.js';
 import { createRandom, seedOf } from '../measure/index.js';
 import type { Surface } from '../plan/index.js';
-import { ellipse, roundedRectangle, type Point } from '../shape/index.js';
+import { ellipse, roundedRectangle, type Point } from '../geometry/index.js';
 import { closed, darker, paler, smooth } from './brush.js';
 import type { Pen } from './pen.js';
 

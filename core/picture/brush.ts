@@ -1,7 +1,7 @@
 import type { Component, FormFact } from '../catalogue/index.js';
 import { interpolate, formatHex } from 'culori';
 import type { Random } from '../measure/index.js';
-import { type Point } from '../shape/index.js';
+import { type Point } from '../geometry/index.js';
 import type { Pen } from './pen.js';
 
 /** All that a recipe needs to draw one piece around the origin, its length along x. */

@@ -45,3 +45,4 @@ export {
 } from './commands/apply.js';
 export { paletteOfPixels, paletteOfWords, THEME_IDEAS, wishesOf, type ThemeIdea } from './themes.js';
 export { growingMonth, planLarder } from './facts.js';
+export { groupsAt, isOnlyFor, isShared, moduleKey } from './serving.js';

@@ -1,4 +1,4 @@
-import { formOf, usualForm, type Component, type FormId } from '../catalogue/index.js';
+import { FORMS, formOf, usualForm, type Component, type FormId } from '../catalogue/index.js';
 import { planLarder, type Plan } from '../plan/index.js';
 
 /** Hands-on minutes: what each kind takes at all, and what each 100 g more take (craft, section 11; house defaults). */
@@ -7,25 +7,6 @@ export interface Effort {
   per100gMin: number;
 }
 
-const CUT: Partial<Record<FormId, Effort>> = {
-  cubes: { kindMin: 3, per100gMin: 0.8 },
-  chunks: { kindMin: 2, per100gMin: 0.6 },
-  slices: { kindMin: 2, per100gMin: 0.6 },
-  sticks: { kindMin: 3, per100gMin: 1 },
-  fan: { kindMin: 3, per100gMin: 1.2 },
-  halves: { kindMin: 2, per100gMin: 0.8 },
-  'citrus-wheels': { kindMin: 2, per100gMin: 0.6 },
-  quartered: { kindMin: 2, per100gMin: 2.5 },
-  'thin-strips': { kindMin: 3, per100gMin: 1.5 },
-  'half-moons': { kindMin: 3, per100gMin: 1.2 },
-  grated: { kindMin: 2, per100gMin: 1.5 },
-  chopped: { kindMin: 2, per100gMin: 1.2 },
-  smeared: { kindMin: 2, per100gMin: 1 },
-};
-/** Six slices are folded or pleated in a minute; a rose takes four. */
-const FOLDED = new Set<FormId>(['quarter-folds', 'ribbon']);
-const SLICES_A_MINUTE = 6;
-const ROSE_MIN = 4;
 /** A dip mixed at home, washing of what grows, opening a pack. */
 const MIXED_MIN = 10;
 const WASHED: Effort = { kindMin: 2, per100gMin: 0.5 };
@@ -43,10 +24,9 @@ export function effortOf(component: Component, form: FormId): Effort {
   if (component.made === 'home-made') add({ kindMin: MIXED_MIN, per100gMin: 0 });
   // crackers, nuts and pickles come as they are
   const comes = ['vehicle', 'nut-seed', 'pickle', 'dried-fruit', 'sweet-bite'].includes(component.family);
-  const cut = CUT[fact.form];
+  const { cut, pieceMin = 0 } = FORMS[fact.form];
   if (cut && !comes) add(cut);
-  if (FOLDED.has(fact.form)) add({ kindMin: 0, per100gMin: 100 / fact.pieceG / SLICES_A_MINUTE });
-  if (fact.form === 'rose') add({ kindMin: 0, per100gMin: (100 / fact.pieceG) * ROSE_MIN });
+  add({ kindMin: 0, per100gMin: (100 / fact.pieceG) * pieceMin });
   return { kindMin, per100gMin };
 }
 

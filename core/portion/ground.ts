@@ -1,7 +1,7 @@
 import { formOf, usualForm, type Component, type FormId } from '../catalogue/index.js';
 import { portionsIn, portionsOf, type Group } from '../party/index.js';
 import type { Plan, Placement, Surface } from '../plan/index.js';
-import { planLarder } from '../plan/index.js';
+import { groupsAt, planLarder } from '../plan/index.js';
 import { coverOf, FULL_COVER, groundOf } from './family-ground.js';
 import { targetsOf } from './targets.js';
 
@@ -49,7 +49,7 @@ export function areaAskedCm2(plan: Plan): number {
 export function groundNeededCm2(plan: Plan, surface: Surface): number {
   const laid = laidGroundCm2(plan, surface);
   if (laid > 0) return laid;
-  const at = (g: Group) => plan.surfaces.filter((s) => s.serves === null || s.serves.includes(g.id));
+  const at = (g: Group) => plan.surfaces.filter((s) => groupsAt(plan, s).includes(g));
   const share = plan.party.reduce((n, g) => {
     const tables = at(g);
     return tables.some((s) => s.id === surface.id) ? n + portionsOf(g) / tables.length : n;

@@ -1,5 +1,5 @@
 import { guestsIn } from '../party/index.js';
-import type { Plan } from '../plan/index.js';
+import { moduleKey, type Plan } from '../plan/index.js';
 import { wantsBread, type CountedFamily } from './targets.js';
 
 export interface KindRange {
@@ -37,9 +37,8 @@ const scaled = (n: number, k: number, least: number) => Math.max(least, Math.rou
 
 /** Surfaces that are alike in everything are modules of one table: each holds every kind, for its part of the guests. */
 export function modulesOf(plan: Plan): number {
-  const key = (s: Plan['surfaces'][number]) => JSON.stringify([s.serves, s.freeFrom, s.outline]);
   const [first] = plan.surfaces;
-  return first && first.serves !== null && plan.surfaces.every((s) => key(s) === key(first))
+  return first && first.serves !== null && plan.surfaces.every((s) => moduleKey(s) === moduleKey(first))
     ? plan.surfaces.length
     : 1;
 }

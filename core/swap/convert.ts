@@ -183,7 +183,7 @@ function reaching(plan: Plan, come: readonly Finding[]): string[] {
   return plan.party
     .filter((g) => short.has(g.id))
     .flatMap((g) => plan.surfaces.flatMap((s) => context.carriers(s, g)))
-    .map((x) => x.lying.component.id);
+    .map((x) => x.food.component.id);
 }
 
 /** Changes by which a group that now falls short lost a food that counted for it, the heaviest first. */

@@ -1,5 +1,5 @@
 import type { Component, ComponentId } from '../catalogue/index.js';
-import { WANTED } from '../compose/index.js';
+import { isFresh, WANTED } from '../board/index.js';
 import { planLarder, type Plan } from '../plan/index.js';
 
 /** Something that a board needs and that one food alone does there. */
@@ -11,7 +11,7 @@ export interface BoardJob {
 /** Jobs that count: the tastes and textures that a board is missed for. */
 const JOBS: readonly BoardJob[] = [
   ...WANTED.filter((w) => w.points >= 1 && (w.count ?? 1) === 1),
-  { name: 'something fresh', has: (c) => c.family === 'fresh-fruit' || c.family === 'vegetable' },
+  { name: 'something fresh', has: isFresh },
   { name: 'something to lay it on', has: (c) => c.job === 'vehicle' },
 ];
 

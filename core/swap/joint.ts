@@ -1,5 +1,6 @@
 import type { Component, ComponentId } from '../catalogue/index.js';
-import { LinearModel, WANTED } from '../compose/index.js';
+import { WANTED } from '../board/index.js';
+import { LinearModel } from '../compose/index.js';
 import { planLarder, type Plan } from '../plan/index.js';
 import type { Arc, Target } from './arcs.js';
 

@@ -114,7 +114,7 @@ function form(a: Component, b: Component): number {
 
 /** In a bowl or not, warmed up or not, standing all evening or not. */
 function service(a: Component, b: Component): number {
-  const bowl = (c: Component) => usualForm(c).form === 'bowl';
+  const bowl = (c: Component) => FORMS[usualForm(c).form].bowl === true;
   return (
     (bowl(a) === bowl(b) ? 0.4 : 0) +
     (Math.abs(a.temperMin - b.temperMin) <= 15 ? 0.3 : 0) +

@@ -1,9 +1,9 @@
 import { beforeAll, describe, expect, test } from '@jest/globals';
 import { nodeSolver } from '../../solver/node.js';
 import { checkPlan } from '../check/index.js';
-import { compose, groupsOf, type Solver } from '../compose/index.js';
+import { compose, type Solver } from '../compose/index.js';
 import { judgeGroup } from '../needs/index.js';
-import { applyCommand, planLarder, type Plan } from '../plan/index.js';
+import { applyCommand, groupsAt, planLarder, type Plan } from '../plan/index.js';
 import { NEEDY_PARTIES, planForParty } from '../testing/parties.js';
 import { convert, swapsFor } from './index.js';
 
@@ -20,7 +20,7 @@ function nobodys(plan: Plan): string[] {
   const larder = planLarder(plan);
   return plan.placements.flatMap((p) => {
     const surface = plan.surfaces.find((s) => s.id === p.surfaceId)!;
-    const groups = groupsOf(plan, surface);
+    const groups = groupsAt(plan, surface);
     const out = groups.every(
       (g) => judgeGroup(larder.get(p.componentId)!, p.form, g).verdict === 'forbidden',
     );

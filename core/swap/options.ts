@@ -12,17 +12,16 @@ import {
   type Larder,
 } from '../catalogue/index.js';
 import { lower } from '../check/index.js';
+import { isNobodys, mostInABowlG, placementsOf, smallChildrenWithin, wholePieces } from '../board/index.js';
+import { forbiddenToSmall, judgeGroup } from '../needs/index.js';
 import {
-  forbiddenToSmall,
-  groupsOf,
-  isNobodys,
-  placementsOf,
-  smallWithin,
-  mostInABowlG,
-  wholePieces,
-} from '../compose/index.js';
-import { judgeGroup } from '../needs/index.js';
-import { keepsFree, type Placement, type Plan, type SurfaceId, type SingleCommand } from '../plan/index.js';
+  groupsAt,
+  keepsFree,
+  type Placement,
+  type Plan,
+  type SurfaceId,
+  type SingleCommand,
+} from '../plan/index.js';
 import { choosePacks, effortOf, inPantry, minutesOf } from '../portion/index.js';
 import { onlyJobs } from './jobs.js';
 import { likeness, LIKENESS_PARTS, PART_WORDS, scoreOf, WEIGHTS, type Likeness } from './likeness.js';
@@ -91,10 +90,12 @@ function isForNobody(plan: Plan, { component, form, commands }: SwapOption): boo
   return plan.surfaces
     .filter((s) => surfaces.includes(s.id))
     .some((s) => {
-      const judged = groupsOf(plan, s).map(
+      const judged = groupsAt(plan, s).map(
         (g) => [g.id as string, judgeGroup(component, form, g).verdict] as const,
       );
-      const small = smallWithin(plan, s).some((g) => forbiddenToSmall(judgeGroup(component, form, g)));
+      const small = smallChildrenWithin(plan, s).some((g) =>
+        forbiddenToSmall(judgeGroup(component, form, g)),
+      );
       return small || isNobodys(new Map(judged));
     });
 }
@@ -181,7 +182,11 @@ function swapTo(
   const placements = surfaces.map((id) => {
     const old = here.filter((p) => p.surfaceId === id);
     const fact = formLike(to, old[0]!, plan);
-    return { id, fact, placements: placementsOf(to, fact, id, grams(old), fact.form === 'bowl', plan) };
+    return {
+      id,
+      fact,
+      placements: placementsOf({ plan, component: to, fact, surfaceId: id, massG: grams(old) }),
+    };
   });
   const lost = jobs.filter((j) => !j.has(to));
   const massG = grams(here);
@@ -196,7 +201,7 @@ function swapTo(
     kind,
     component: to,
     form: placements[0]!.fact.form,
-    contained: placements[0]!.fact.form === 'bowl',
+    contained: FORMS[placements[0]!.fact.form].bowl === true,
     like,
     score: Math.max(0, score - JOB_LOST * lost.length),
     keeps: words.keeps,
@@ -220,12 +225,10 @@ function swapTo(
   };
 }
 
-const SMALL_FORMS = new Set(['quartered', 'thin-strips', 'half-moons', 'grated', 'chopped', 'smeared']);
-
 /** Where a food was cut small for children, its swap is too, if it can be. */
 export function formLike(to: Component, old: Placement, plan: Plan): FormFact {
   const surface = plan.surfaces.find((s) => s.id === old.surfaceId);
-  const small = SMALL_FORMS.has(old.form) || surface?.smallHands;
+  const small = FORMS[old.form].small || surface?.smallHands;
   const safe = to.forms.find((f) => f.choking === 'safe' && f.pieceG < 60);
   return to.forms.find((f) => f.form === old.form) ?? (small && safe ? safe : usualForm(to));
 }
@@ -274,7 +277,7 @@ function forms(plan: Plan, component: Component, here: readonly Placement[]): Sw
         })),
       ),
     );
-  const loose = here.some((p) => !p.contained && p.form !== 'bowl') && FORMS[old.form].lies !== 'alone';
+  const loose = here.some((p) => !p.contained && !FORMS[p.form].bowl) && FORMS[old.form].lies !== 'alone';
   if (!loose) return cut;
   const fact = component.forms.find((f) => f.form === old.form) ?? usualForm(component);
   return [
@@ -376,7 +379,7 @@ function split(
     kind: 'split',
     component: to,
     form: fact.form,
-    contained: fact.form === 'bowl',
+    contained: FORMS[fact.form].bowl === true,
     like,
     score: scoreOf(like, weights) * 0.95,
     keeps: ['it stays where it lies', ...words.keeps],
@@ -393,7 +396,7 @@ function split(
         name: 'place',
         componentId: to.id,
         surfaceId,
-        placements: placementsOf(to, fact, surfaceId, massG, fact.form === 'bowl', plan),
+        placements: placementsOf({ plan, component: to, fact, surfaceId, massG }),
       },
     ],
   };

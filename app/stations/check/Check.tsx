@@ -74,7 +74,7 @@ export function Check({ plan, checked }: { plan: Plan; checked: Checked }) {
             <b>{count('cracked')}</b> cracked
           </span>
           <span>
-            <b>{checked.context.lying.length * plan.party.length}</b> pairs checked
+            <b>{checked.context.placed.length * plan.party.length}</b> pairs checked
           </span>
         </>
       }
@@ -179,7 +179,7 @@ function WholeParty({ plan, checked }: { plan: Plan; checked: Checked }) {
 /** A guest's sheet: what is sure, what makes a bite, and every food by what it is for them. */
 function GuestSheet({ plan, checked, group }: { plan: Plan; checked: Checked; group: Group }) {
   const care = checked.care.groups.find((g) => g.group.id === group.id);
-  const foods = checked.context.lying.filter((l) => l.component.job !== 'none');
+  const foods = checked.context.placed.filter((l) => l.component.job !== 'none');
   const by = (s: Standing) => [
     ...new Map(
       foods

@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import {
   about,
+  FORMS,
   formName,
   goesWith,
   recipeOf,
@@ -223,7 +224,7 @@ function HowServed({ plan, component: c, surface, run }: Part & { surface: Surfa
   const at = { componentId: c.id, surfaceId: surface.id };
   return (
     <span className="flex flex-wrap items-center gap-2">
-      {here.some((p) => p.form !== 'bowl') && (
+      {here.some((p) => !FORMS[p.form].bowl) && (
         <Tick
           inline
           label="in a bowl"

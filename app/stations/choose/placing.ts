@@ -1,5 +1,5 @@
 import { formOf, usualForm, type Component } from '../../../core/catalogue/index.js';
-import { mostInABowlG, placementsOf, wholePieces } from '../../../core/compose/index.js';
+import { mostInABowlG, placementsOf, wholePieces } from '../../../core/board/index.js';
 import { keepsFree, type Plan } from '../../../core/plan/index.js';
 
 /** Surfaces whose promise the food does not break. */
@@ -16,12 +16,11 @@ export function gramsPlaced(
   const fact = formOf(c, form) ?? usualForm(c);
   return massG <= 0
     ? []
-    : placementsOf(
-        c,
+    : placementsOf({
+        plan,
+        component: c,
         fact,
         surfaceId,
-        Math.max(massG, wholePieces(fact, 1, mostInABowlG(plan)).massG),
-        fact.form === 'bowl',
-        plan,
-      );
+        massG: Math.max(massG, wholePieces(fact, 1, mostInABowlG(plan)).massG),
+      });
 }

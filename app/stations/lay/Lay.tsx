@@ -1,4 +1,5 @@
 import { useDeferredValue, useMemo, useState } from 'react';
+import { FORMS } from '../../../core/catalogue/index.js';
 import type { Checked } from '../../../core/check/index.js';
 import { scoresOf } from '../../../core/lay/index.js';
 import type { LaidElement, Plan, Surface } from '../../../core/plan/index.js';
@@ -142,8 +143,6 @@ function LayButton({ plan, again }: { plan: Plan; again: boolean }) {
   );
 }
 
-const CUT_AT_TABLE = new Set(['wheel', 'wedge', 'log']);
-
 /** The figures that a layout is judged by, as it lies now. They follow a drag a moment later. */
 function LayFoot({
   plan,
@@ -162,7 +161,7 @@ function LayFoot({
     return there && laid.length > 0 ? scoresOf(later, there, laid) : undefined;
   }, [later, id]);
   const bowls = elements.filter((e) => e.bowlMm !== null).length;
-  const knives = elements.filter((e) => CUT_AT_TABLE.has(e.form)).length;
+  const knives = elements.filter((e) => FORMS[e.form].large).length;
   return (
     <>
       {scores && (

@@ -4,7 +4,7 @@ import { FORMS, formName } from '../../../core/catalogue/index.js';
 import { formatLength, formatMass } from '../../../core/measure/index.js';
 import { planLarder, type LaidElement, type Plan, type Surface } from '../../../core/plan/index.js';
 import { surfaceAreaCm2 } from '../../../core/portion/index.js';
-import { areaOf } from '../../../core/shape/index.js';
+import { areaOf } from '../../../core/geometry/index.js';
 import { useSession } from '../../store/session.js';
 import { useSettings } from '../../store/settings.js';
 import { Button } from '../../ui/kit/Button.js';

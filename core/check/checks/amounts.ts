@@ -1,5 +1,6 @@
+import type { PlacedFood } from '../../board/index.js';
 import { schoolName, COUNTED } from '../../portion/index.js';
-import type { CheckContext, Lying } from '../context.js';
+import type { CheckContext } from '../context.js';
 import type { Finding, Remedy } from '../finding.js';
 
 /** A family may stray this far from the school, and at least this many grams, before a slip says so. */
@@ -25,7 +26,7 @@ export const FAMILY_WORDS: Record<(typeof COUNTED)[number], string> = {
 export function amounts(c: CheckContext): Finding[] {
   if (c.plan.placements.length === 0) return [];
   return COUNTED.flatMap((family) => {
-    const here = c.lying.filter((l) => l.component.family === family);
+    const here = c.placed.filter((l) => l.component.family === family);
     const massG = here.reduce((n, l) => n + l.massG, 0);
     const target = c.targets.byFamily[family];
     const off = massG - target;
@@ -52,7 +53,7 @@ export function amounts(c: CheckContext): Finding[] {
   });
 }
 
-function scaleTo(here: readonly Lying[], factor: number, off: number): Remedy {
+function scaleTo(here: readonly PlacedFood[], factor: number, off: number): Remedy {
   return {
     label: off < 0 ? 'Fill up to the school' : 'Take back to the school',
     effect: `${off < 0 ? '+' : '−'}${Math.round(Math.abs(off))} g`,

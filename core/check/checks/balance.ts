@@ -1,4 +1,16 @@
-import { colourName, type Component } from '../../catalogue/index.js';
+import {
+  isCheese,
+  isFresh,
+  isHot,
+  isPale,
+  isSharp,
+  isSmoked,
+  isSoft,
+  isSweet,
+  isSweetish,
+  taste,
+} from '../../board/index.js';
+import type { Component } from '../../catalogue/index.js';
 import type { CheckContext } from '../context.js';
 import type { Finding, Remedy } from '../finding.js';
 import { addHelper } from '../remedies.js';
@@ -11,29 +23,28 @@ interface Axis {
   good(foods: readonly Component[]): boolean;
   /** Would this food help? */
   helps(c: Component): boolean;
+  /** A sweet course wants neither smoke nor brine; this it wants too. */
+  sweetCourse?: true;
 }
-
-const taste = (c: Component, t: keyof NonNullable<Component['taste']>) => c.taste?.[t] ?? 0;
-const SOFT = new Set(['soft', 'creamy', 'runny']);
 
 const AXES: readonly Axis[] = [
   {
     code: 'nothing-sharp',
     text: 'Nothing sharp yet.',
     why: 'Rich food wants something sour or pickled within reach.',
-    good: (f) => f.some((c) => taste(c, 'sour') >= 4),
-    helps: (c) => c.family === 'pickle' && taste(c, 'sour') >= 4,
+    good: (f) => f.some(isSharp),
+    helps: (c) => c.family === 'pickle' && isSharp(c),
   },
   {
     code: 'all-soft',
     text: 'Every cheese is soft.',
     why: 'A firm one gives the knife and the eye something to do.',
-    good: (f) =>
-      f.every((c) => c.family !== 'cheese') || f.some((c) => c.family === 'cheese' && !SOFT.has(c.texture)),
-    helps: (c) => c.family === 'cheese' && (c.texture === 'firm' || c.texture === 'hard'),
+    good: (f) => !f.some(isCheese) || f.some((c) => isCheese(c) && !isSoft(c)),
+    helps: (c) => isCheese(c) && (c.texture === 'firm' || c.texture === 'hard'),
   },
   {
     code: 'no-crunch',
+    sweetCourse: true,
     text: 'Nothing crunches.',
     why: 'Chewy and crunchy must both be there.',
     good: (f) => f.some((c) => c.texture === 'crunchy'),
@@ -43,51 +54,48 @@ const AXES: readonly Axis[] = [
     code: 'nothing-sweet',
     text: 'Nothing sweet yet.',
     why: 'Salty cheese asks for honey, jam or fruit.',
-    good: (f) => f.some((c) => taste(c, 'sweet') >= 3),
-    helps: (c) => taste(c, 'sweet') >= 4,
+    good: (f) => f.some(isSweetish),
+    helps: isSweet,
   },
   {
     code: 'nothing-hot',
     text: 'Nothing hot yet.',
     why: 'One small bowl is enough.',
-    good: (f) => f.some((c) => taste(c, 'heat') >= 3),
+    good: (f) => f.some(isHot),
     helps: (c) => taste(c, 'heat') >= 4,
   },
   {
     code: 'no-smoke',
     text: 'Nothing smoked.',
     why: 'Smoke is one of the tastes that a board is missed for.',
-    good: (f) => f.some((c) => taste(c, 'smoke') >= 3),
-    helps: (c) => taste(c, 'smoke') >= 3,
+    good: (f) => f.some(isSmoked),
+    helps: isSmoked,
   },
   {
     code: 'one-milk',
     text: 'All cheese is from one milk.',
     why: 'Goat, sheep or plant tastes of something else.',
     good: (f) => {
-      const milks = f.filter((c) => c.family === 'cheese').map((c) => c.milk);
+      const milks = f.filter(isCheese).map((c) => c.milk);
       return milks.length < 3 || new Set(milks).size > 1;
     },
-    helps: (c) => c.family === 'cheese' && (c.milk === 'goat' || c.milk === 'sheep'),
+    helps: (c) => isCheese(c) && (c.milk === 'goat' || c.milk === 'sheep'),
   },
   {
     code: 'all-brown',
+    sweetCourse: true,
     text: 'Brown and pale all over.',
     why: 'Meat, bread and cheese have little colour: fruit and vegetables bring it.',
-    good: (f) => f.length < 4 || f.filter((c) => !PALE.has(colourName(c.colours[0]))).length * 4 >= f.length,
-    helps: (c) => ['fresh-fruit', 'vegetable'].includes(c.family) && !PALE.has(colourName(c.colours[0])),
+    good: (f) => f.length < 4 || f.filter((c) => !isPale(c)).length * 4 >= f.length,
+    helps: (c) => isFresh(c) && !isPale(c),
   },
 ];
 
-const SWEET_TOO = new Set(['no-crunch', 'all-brown']);
-const PALE = new Set<string>(['brown', 'white', 'yellow', 'cream', 'beige', 'black']);
-
 /** Tastes and textures that the whole table lacks, each with one food that would bring it. */
 export function balance(c: CheckContext): Finding[] {
-  const foods = c.lying.filter((l) => l.component.job !== 'none').map((l) => l.component);
+  const foods = c.placed.filter((l) => l.component.job !== 'none').map((l) => l.component);
   if (foods.length === 0) return [];
-  // a sweet course wants neither smoke nor brine
-  const axes = c.plan.occasion.role === 'sweet' ? AXES.filter((a) => SWEET_TOO.has(a.code)) : AXES;
+  const axes = c.plan.occasion.role === 'sweet' ? AXES.filter((a) => a.sweetCourse) : AXES;
   return axes
     .filter((axis) => !axis.good(foods))
     .map((axis) => ({

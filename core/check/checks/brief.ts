@@ -36,7 +36,7 @@ export function season(c: CheckContext): Finding[] {
   const month = growingMonth(c.plan);
   const out = [
     ...new Map(
-      c.lying.filter((l) => !l.component.seasonMonths.includes(month)).map((l) => [l.component.id, l]),
+      c.placed.filter((l) => !l.component.seasonMonths.includes(month)).map((l) => [l.component.id, l]),
     ).values(),
   ];
   if (out.length === 0) return [];
@@ -55,7 +55,7 @@ export function season(c: CheckContext): Finding[] {
         value: `months ${l.component.seasonMonths.join(', ')}`,
         source: 'house default',
       })),
-      remedies: [leaveOut(c.lying.filter((l) => out.some((o) => o.component === l.component)))],
+      remedies: [leaveOut(c.placed.filter((l) => out.some((o) => o.component === l.component)))],
     },
   ];
 }
@@ -65,7 +65,7 @@ const COLD_AIR_C = 12;
 
 export function coldAir(c: CheckContext): Finding[] {
   const { where, airTempC } = c.plan.occasion;
-  const cheeses = c.lying.filter((l) => l.component.family === 'cheese' && l.component.temperMin > 0);
+  const cheeses = c.placed.filter((l) => l.component.family === 'cheese' && l.component.temperMin > 0);
   if (where !== 'outdoors' || airTempC >= COLD_AIR_C || cheeses.length === 0) return [];
   return [
     {

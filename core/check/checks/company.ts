@@ -1,4 +1,4 @@
-import { starsAmong, isRich, relieves } from '../../compose/index.js';
+import { areAlike, isCheese, isRich, relieves, starsAmong, type PlacedFood } from '../../board/index.js';
 import { disliked } from '../../needs/index.js';
 import {
   BEFORE_A_MEAL_KJ,
@@ -8,7 +8,7 @@ import {
   minutesAtHand,
   minutesOfPlan,
 } from '../../portion/index.js';
-import type { CheckContext, Lying } from '../context.js';
+import type { CheckContext } from '../context.js';
 import { lower, names, type Finding, type Remedy } from '../finding.js';
 import { addHelper, leaveOut } from '../remedies.js';
 
@@ -34,7 +34,7 @@ const given = (remedies: readonly (Remedy | undefined)[]): Remedy[] =>
 
 function unrelieved(c: CheckContext): Finding[] {
   return c.plan.surfaces.flatMap((surface) => {
-    const here = c.lying.filter((l) => l.surface === surface);
+    const here = c.placed.filter((l) => l.surface === surface);
     const rich = here.filter((l) => l.component.job === 'body' && isRich(l.component));
     if (rich.length < 2 || here.some((l) => relieves(l.component))) return [];
     return [
@@ -61,8 +61,8 @@ function unrelieved(c: CheckContext): Finding[] {
 
 function withoutBread(c: CheckContext): Finding[] {
   return c.plan.surfaces.flatMap((surface) => {
-    const here = c.lying.filter((l) => l.surface === surface);
-    const cheese = here.filter((l) => l.component.family === 'cheese');
+    const here = c.placed.filter((l) => l.surface === surface);
+    const cheese = here.filter((l) => isCheese(l.component));
     if (cheese.length === 0 || here.some((l) => l.component.job === 'vehicle')) return [];
     return [
       {
@@ -83,9 +83,9 @@ function withoutBread(c: CheckContext): Finding[] {
 /** The star is looked at first: on the main board, and with something that goes with it. */
 function lonelyStar(c: CheckContext): Finding[] {
   const { star } = c.plan.wishes;
-  if (!star || c.lying.length === 0) return [];
+  if (!star || c.placed.length === 0) return [];
   const food = c.larder.get(star);
-  const here = c.lying.filter((l) => l.component.id === star);
+  const here = c.placed.filter((l) => l.component.id === star);
   if (!food) return [];
   if (here.length === 0)
     return [
@@ -102,7 +102,7 @@ function lonelyStar(c: CheckContext): Finding[] {
         ]),
       },
     ];
-  const company = c.lying.filter(
+  const company = c.placed.filter(
     (l) => l.surface === here[0]!.surface && l.component.family === food.family && l.component.id !== star,
   );
   if (company.length > 0) return [];
@@ -132,19 +132,11 @@ function lonelyStar(c: CheckContext): Finding[] {
 }
 
 function alike(c: CheckContext): Finding[] {
-  const kinds = [...new Map(c.lying.map((l) => [l.component.id, l.component])).values()];
+  const kinds = [...new Map(c.placed.map((l) => [l.component.id, l.component])).values()];
   const pairs = kinds.flatMap((a, i) =>
     kinds
       .slice(i + 1)
-      .filter(
-        (b) =>
-          a.family === b.family &&
-          a.job === 'body' &&
-          a.baseFood !== '' &&
-          a.baseFood === b.baseFood &&
-          a.texture === b.texture &&
-          a.milk === b.milk,
-      )
+      .filter((b) => areAlike(a, b))
       .map((b) => [a, b] as const),
   );
   return pairs.map(([a, b]) => ({
@@ -155,14 +147,14 @@ function alike(c: CheckContext): Finding[] {
     text: `${a.name} and ${lower(b.name)} are alike.`,
     why: 'Two that agree in every way bring one taste for two packs.',
     facts: [{ what: 'both are', value: a.baseFood, source: 'house default' as const }],
-    remedies: [leaveOut(c.lying.filter((l) => l.component.id === b.id))],
+    remedies: [leaveOut(c.placed.filter((l) => l.component.id === b.id))],
   }));
 }
 
 /** Something that more than half of the party dislikes. */
 function dislikedByAll(c: CheckContext): Finding[] {
   const guests = c.plan.party.reduce((n, g) => n + g.count, 0);
-  const foods = [...new Map(c.lying.map((l) => [l.component.id, l])).values()].filter(
+  const foods = [...new Map(c.placed.map((l) => [l.component.id, l])).values()].filter(
     (l) => c.plan.party.filter((g) => disliked(l.component, g)).reduce((n, g) => n + g.count, 0) * 2 > guests,
   );
   return foods.map((l) => ({
@@ -173,7 +165,7 @@ function dislikedByAll(c: CheckContext): Finding[] {
     text: `Most of the party dislikes ${lower(l.component.name)}.`,
     why: 'It would come back whole.',
     facts: [{ what: 'dislikes', value: 'more than half of the guests', source: 'this plan' as const }],
-    remedies: [leaveOut(c.lying.filter((o) => o.component.id === l.component.id))],
+    remedies: [leaveOut(c.placed.filter((o) => o.component.id === l.component.id))],
   }));
 }
 
@@ -183,7 +175,7 @@ const HEAVY = 1.12;
 function heavy(c: CheckContext): Finding[] {
   const { kj, unknown } = energyEach(c.plan);
   if (!mealFollows(c.plan) || kj <= BEFORE_A_MEAL_KJ * HEAVY) return [];
-  const fat = [...c.lying]
+  const fat = [...c.placed]
     .filter((l) => !c.plan.wishes.pinned.includes(l.component.id))
     .sort((a, b) => energyOf(b) - energyOf(a))[0];
   return [
@@ -202,7 +194,7 @@ function heavy(c: CheckContext): Finding[] {
   ];
 }
 
-const energyOf = (l: Lying) => ((l.component.per100g.energyKj ?? 0) * l.massG) / 100;
+const energyOf = (l: PlacedFood) => ((l.component.per100g.energyKj ?? 0) * l.massG) / 100;
 
 /** More than half of what is bought of a food stays in its packs, and it is worth so much money (house default). */
 const LEFT_SHARE = 0.55;
@@ -232,7 +224,7 @@ function leftOver(c: CheckContext): Finding[] {
         value: `${Math.round(o.choice!.leftOverG)} g left`,
         source: 'this plan' as const,
       })),
-      remedies: [leaveOut(c.lying.filter((l) => l.component.id === most!.id))],
+      remedies: [leaveOut(c.placed.filter((l) => l.component.id === most!.id))],
     },
   ];
 }

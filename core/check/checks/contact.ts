@@ -1,8 +1,9 @@
+import type { PlacedFood } from '../../board/index.js';
 import { factWords, usualForm } from '../../catalogue/index.js';
 import type { Group } from '../../party/index.js';
 import type { Surface } from '../../plan/index.js';
 import { partyCare } from '../looked-after.js';
-import type { CheckContext, Lying } from '../context.js';
+import type { CheckContext } from '../context.js';
 import { capital, lower, names, type Finding, type Remedy } from '../finding.js';
 import { inBowls, keepApart, labelRead, leaveOut, openCarrierFacts } from '../remedies.js';
 
@@ -12,8 +13,6 @@ interface Met {
   carriers: Carriers;
 }
 
-const NUTS = 'bits of nut';
-
 /**
  * Nuts, gluten, pork or alcohol on a surface from which a guest is served who must not meet them. Those with a clean
  * surface that is enough for them are told to keep to it; for the others it stops service, or asks while no label says.
@@ -22,7 +21,7 @@ export function contact(c: CheckContext): Finding[] {
   const care = partyCare(c);
   const safe = (m: Met) =>
     care.groups.find((g) => g.group === m.group)?.ok === true &&
-    !m.carriers.some((x) => x.what === NUTS && x.verdict === 'carries');
+    !m.carriers.some((x) => x.travels && x.verdict === 'carries');
   return c.plan.surfaces.flatMap((surface) => {
     const met = c.groupsAt(surface).flatMap((group): Met[] => {
       const carriers = c.carriers(surface, group);
@@ -40,10 +39,10 @@ export function contact(c: CheckContext): Finding[] {
   });
 }
 
-const foodsOf = (carriers: Carriers): Lying[] => [...new Set(carriers.map((x) => x.lying))];
+const foodsOf = (carriers: Carriers): PlacedFood[] => [...new Set(carriers.map((x) => x.food))];
 const factsOf = (carriers: Carriers): Finding['facts'] =>
-  carriers.map((x) => ({ what: x.lying.component.name, value: x.what, source: 'public allergen law' }));
-const namesOf = (foods: readonly Lying[]) =>
+  carriers.map((x) => ({ what: x.food.component.name, value: x.what, source: 'public allergen law' }));
+const namesOf = (foods: readonly PlacedFood[]) =>
   names(
     foods.map((l) => l.component.name),
     2,
@@ -69,7 +68,7 @@ function stops(c: CheckContext, surface: Surface, { group, carriers }: Met): Fin
 /** Nobody knows yet whether it carries: until a label says no, nothing on that surface counts for them. */
 function asks(c: CheckContext, surface: Surface, { group, carriers }: Met): Finding {
   const foods = foodsOf(carriers);
-  const label = (l: Lying) => labelRead(c, l.component, openCarrierFacts(l.component, group));
+  const label = (l: PlacedFood) => labelRead(c, l.component, openCarrierFacts(l.component, group));
   const read: (Remedy | undefined)[] = foods.slice(0, 3).map(label);
   return {
     key: `contact-open ${surface.id} ${group.id}`,
@@ -108,7 +107,7 @@ function keepAway(c: CheckContext, surface: Surface, met: readonly Met[]): Findi
       why: `${capital(names(what))} ${what.length > 1 ? 'lie' : 'is'} on it. They have enough elsewhere: say so on the label.`,
       facts: met.map((m) => ({
         what: m.group.name,
-        value: names(m.carriers.map((x) => x.lying.component.name)),
+        value: names(m.carriers.map((x) => x.food.component.name)),
         source: 'label practice',
       })),
       remedies: [

@@ -1,17 +1,20 @@
+import { isOwnPlate, placementsOf, type PlacedFood } from '../../board/index.js';
 import { clockOf } from '../../measure/index.js';
-import { placementsOf } from '../../compose/index.js';
 import { holdingOf, HOT_ABOVE_C } from '../../portion/index.js';
-import type { CheckContext, Lying } from '../context.js';
+import type { CheckContext } from '../context.js';
 import { names, type Finding, type Remedy } from '../finding.js';
 
-/** Perishable food stands two hours at most in all, road and building included; one when it is hot. */
+/**
+ * Perishable food stands two hours at most in all, road and building included; one when it is hot. A child's plate is filled
+ * and eaten at once: it needs no second lot.
+ */
 export function holding(c: CheckContext): Finding[] {
-  const over = c.lying.filter((l) => {
+  const over = c.placed.filter((l) => {
     const h = holdingOf(l.component, c.plan);
     const lots = new Set(l.lots.map((p) => p.lot)).size;
-    return h.limitMin !== Infinity && lots < h.lots && !isOnePlate(c, l);
+    return h.limitMin !== Infinity && lots < h.lots && !isOwnPlate(c.plan, l.surface);
   });
-  const never = c.lying.filter((l) => holdingOf(l.component, c.plan).lots === 0);
+  const never = c.placed.filter((l) => holdingOf(l.component, c.plan).lots === 0);
   const { airTempC } = c.plan.occasion;
   return [
     ...slip(c, over, 'too-long', 'would stand too long', (l) => inLots(c, l), airTempC > HOT_ABOVE_C),
@@ -26,23 +29,12 @@ export function holding(c: CheckContext): Finding[] {
   ];
 }
 
-/** A child's plate is filled and eaten at once; it needs no second lot but must not be left standing. */
-const isOnePlate = (c: CheckContext, l: Lying): boolean => {
-  const groups = c.groupsAt(l.surface);
-  return (
-    l.surface.smallHands &&
-    groups.length > 0 &&
-    groups.length < c.plan.party.length &&
-    groups.every((g) => g.band === 'child')
-  );
-};
-
 function slip(
   c: CheckContext,
-  foods: readonly Lying[],
+  foods: readonly PlacedFood[],
   code: string,
   what: string,
-  remedy: ((l: Lying) => Remedy['command']) | undefined,
+  remedy: ((l: PlacedFood) => Remedy['command']) | undefined,
   hot: boolean,
 ): Finding[] {
   const first = foods[0];
@@ -93,12 +85,19 @@ function slip(
   ];
 }
 
-function inLots(c: CheckContext, l: Lying): Remedy['command'] {
+function inLots(c: CheckContext, l: PlacedFood): Remedy['command'] {
   const fact = l.component.forms.find((f) => f.form === l.form) ?? l.component.forms[0]!;
   return {
     name: 'place',
     componentId: l.component.id,
     surfaceId: l.surface.id,
-    placements: placementsOf(l.component, fact, l.surface.id, l.massG, l.contained, c.plan),
+    placements: placementsOf({
+      plan: c.plan,
+      component: l.component,
+      fact,
+      surfaceId: l.surface.id,
+      massG: l.massG,
+      contained: l.contained,
+    }),
   };
 }

@@ -15,7 +15,7 @@ const knows = (c: Component, group: Group): boolean => {
 export function knownFoods(c: CheckContext): Finding[] {
   return c.plan.party.flatMap((group) => {
     if (!group.knownFoods?.length) return [];
-    const foods = [...new Set(c.lying.filter((l) => c.counts(l, group)).map((l) => l.component))];
+    const foods = [...new Set(c.placed.filter((l) => c.counts(l, group)).map((l) => l.component))];
     const known = foods.filter((f) => knows(f, group));
     if (foods.length === 0 || known.length >= NEW_FOR_EACH_PAIR) return [];
     const surface = c.plan.surfaces.find((s) => c.groupsAt(s).includes(group));

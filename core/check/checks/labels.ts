@@ -1,14 +1,15 @@
+import type { PlacedFood } from '../../board/index.js';
 import { factWords, isFactKey } from '../../catalogue/index.js';
 import { disliked, isGrave, packOf } from '../../needs/index.js';
 import { needsOf, type Group } from '../../party/index.js';
-import type { CheckContext, Lying } from '../context.js';
+import type { CheckContext } from '../context.js';
 import { lower, names, type Finding, type Remedy } from '../finding.js';
 import { labelRead } from '../remedies.js';
 
 /** Questions that only a label or a maker can answer, one slip for each group that they concern. */
 export function labels(c: CheckContext): Finding[] {
   return c.plan.party.flatMap((group) => {
-    const open = c.lying.filter((l) => asks(c, l, group));
+    const open = c.placed.filter((l) => asks(c, l, group));
     if (open.length === 0) return [];
     const reasons = open.flatMap((l) => openReasons(c, l, group));
     const facts = reasons.map((r) => r.fact).filter(isFactKey);
@@ -40,11 +41,11 @@ export function labels(c: CheckContext): Finding[] {
 }
 
 /** Questions of a label; what the whole plate decides is no question. */
-const openReasons = (c: CheckContext, l: Lying, group: Group) =>
+const openReasons = (c: CheckContext, l: PlacedFood, group: Group) =>
   c.judge(l, group).reasons.filter((r) => r.verdict === 'ask' && isFactKey(r.fact));
 
 /** Only where the answer would matter: served there, no neighbour in the way, and liked. */
-function asks(c: CheckContext, l: Lying, group: Group): boolean {
+function asks(c: CheckContext, l: PlacedFood, group: Group): boolean {
   if (!c.groupsAt(l.surface).includes(group) || l.component.job === 'none') return false;
   if (
     c.judge(l, group).verdict !== 'ask' ||
@@ -53,11 +54,11 @@ function asks(c: CheckContext, l: Lying, group: Group): boolean {
     disliked(l.component, group)
   )
     return false;
-  const others = c.carriers(l.surface, group).filter((x) => x.lying !== l);
+  const others = c.carriers(l.surface, group).filter((x) => x.food !== l);
   return others.length === 0;
 }
 
-const question = (c: CheckContext, l: Lying, group: Group): Remedy | undefined =>
+const question = (c: CheckContext, l: PlacedFood, group: Group): Remedy | undefined =>
   labelRead(
     c,
     l.component,

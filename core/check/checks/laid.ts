@@ -1,14 +1,15 @@
+import { FORMS } from '../../catalogue/index.js';
 import { HARD_LAYER, lies, servingGround } from '../../lay/index.js';
 import { planLarder, type LaidElement, type Placement, type Plan, type Surface } from '../../plan/index.js';
 import { bowlsInUse } from '../../portion/index.js';
-import { inside, type Point } from '../../shape/index.js';
+import { inside, type Point } from '../../geometry/index.js';
 import type { CheckContext } from '../context.js';
 import { lower, names, type Finding } from '../finding.js';
 
 /** Pieces of a placement that lie there: a bowl holds all of its food, whatever its form. */
 function laidOf(p: Placement, elements: readonly LaidElement[]): number {
   const mine = elements.filter((e) => e.componentId === p.componentId && e.form === p.form);
-  if (p.contained && p.form !== 'bowl' && mine.length > 0) return p.pieces;
+  if (p.contained && !FORMS[p.form].bowl && mine.length > 0) return p.pieces;
   return mine.reduce((n, e) => n + Math.max(e.pieces.length, 1), 0);
 }
 

@@ -1,8 +1,9 @@
+import { DIFFERENT_BITES } from '../../board/index.js';
 import { usualForm, type Component } from '../../catalogue/index.js';
 import { disliked, judgeGroup } from '../../needs/index.js';
 import { wantsBread } from '../../portion/index.js';
 import { certificateOf, shareWords } from '../certificate.js';
-import { partyCare, THREE_BITES, type LookedAfter } from '../looked-after.js';
+import { partyCare, type LookedAfter } from '../looked-after.js';
 import type { CheckContext } from '../context.js';
 import { capital, lower, names, type Finding, type Remedy } from '../finding.js';
 import { addHelper, keepApart } from '../remedies.js';
@@ -65,7 +66,7 @@ const MOST_REMEDIES = 3;
  * count; then more of what counts already.
  */
 function remediesFor(c: CheckContext, g: LookedAfter): Remedy[] {
-  const carriers = c.plan.surfaces.flatMap((s) => c.carriers(s, g.group).map((x) => x.lying));
+  const carriers = c.plan.surfaces.flatMap((s) => c.carriers(s, g.group).map((x) => x.food));
   const apart =
     g.foods.length === 0 && carriers.length > 0 ? keepApart(c, [...new Set(carriers)], [g.group]) : [];
   if (apart.length > 0) return apart;
@@ -78,7 +79,7 @@ function remediesFor(c: CheckContext, g: LookedAfter): Remedy[] {
   if (g.body === 0) missing.push((x) => x.job === 'body');
   if (g.vehicle === 0 && wantsBread(c.plan)) missing.push((x) => x.job === 'vehicle');
   if (g.fresh === 0) missing.push((x) => x.family === 'fresh-fruit' || x.family === 'vegetable');
-  if (missing.length === 0 && g.bites < THREE_BITES) missing.push((x) => x.job === 'contrast');
+  if (missing.length === 0 && g.bites < DIFFERENT_BITES) missing.push((x) => x.job === 'contrast');
   const added = surface
     ? missing.map((m) => addHelper(c, surface, ADDED_PER_GUEST_G * g.group.count, (x) => m(x) && forThem(x)))
     : [];
@@ -93,7 +94,7 @@ function moreOf(
   c: CheckContext,
   foods: readonly {
     component: { id: string; name: string };
-    lots: CheckContext['lying'][number]['lots'];
+    lots: CheckContext['placed'][number]['lots'];
     massG: number;
   }[],
   missingG: number,

@@ -1,9 +1,9 @@
-import { isUnrestricted, placementsOf } from '../../compose/index.js';
+import { isUnrestricted, placementsOf, type PlacedFood } from '../../board/index.js';
 import { formOf, usualForm } from '../../catalogue/index.js';
 import type { Group } from '../../party/index.js';
-import type { Surface, SurfaceId } from '../../plan/index.js';
+import { isOnlyFor, type Surface, type SurfaceId } from '../../plan/index.js';
 import { fittingOutline, needG, outlineWords, placementGroundCm2 } from '../../portion/index.js';
-import type { CheckContext, Lying } from '../context.js';
+import type { CheckContext } from '../context.js';
 import type { Finding, Remedy } from '../finding.js';
 
 /** Kinds on a plate of one's own, by what they do in a bite: enough for three bites. */
@@ -35,13 +35,12 @@ export function ownPlates(c: CheckContext): Finding[] {
     });
 }
 
-const hasOwn = (c: CheckContext, group: Group) =>
-  c.plan.surfaces.some((s) => s.serves?.length === 1 && s.serves[0] === group.id);
+const hasOwn = (c: CheckContext, group: Group) => c.plan.surfaces.some((s) => isOnlyFor(s, group.id));
 
 /** The foods of the boards that the group may eat by their facts, a portion of each job, on a plate for them alone. */
 function plateFor(c: CheckContext, group: Group): Remedy | undefined {
-  const byJob = (job: keyof typeof KINDS): Lying[] => {
-    const all = c.lying.filter((l) => l.component.job === job && c.allowed(l, group));
+  const byJob = (job: keyof typeof KINDS): PlacedFood[] => {
+    const all = c.placed.filter((l) => l.component.job === job && c.allowed(l, group));
     return [...new Map(all.map((l) => [l.component.id, l])).values()].slice(0, KINDS[job]);
   };
   const foods = (['body', 'vehicle', 'contrast'] as const).flatMap(byJob);
@@ -60,7 +59,7 @@ function plateFor(c: CheckContext, group: Group): Remedy | undefined {
   const eachG = (needG(group, c.targets) * SPARE) / foods.length;
   const placed = foods.map((l) => {
     const fact = formOf(l.component, l.form) ?? usualForm(l.component);
-    return placementsOf(l.component, fact, base.id, eachG, fact.form === 'bowl', c.plan);
+    return placementsOf({ plan: c.plan, component: l.component, fact, surfaceId: base.id, massG: eachG });
   });
   const ground = placed
     .flat()

@@ -1,4 +1,6 @@
-import type { CheckContext, Lying } from '../context.js';
+import type { PlacedFood } from '../../board/index.js';
+import { isAgeNeed } from '../../party/index.js';
+import type { CheckContext } from '../context.js';
 import { lower, type Finding } from '../finding.js';
 
 /**
@@ -6,7 +8,7 @@ import { lower, type Finding } from '../finding.js';
  * is one group's own and the food is not for it. Small children's shapes have a check of their own.
  */
 export function ownVerdicts(c: CheckContext): Finding[] {
-  return c.lying.flatMap((l) => {
+  return c.placed.flatMap((l) => {
     const groups = c.groupsAt(l.surface);
     const concerned = groups.filter((g) => forbidden(c, l, g));
     const all =
@@ -44,10 +46,8 @@ export function ownVerdicts(c: CheckContext): Finding[] {
   });
 }
 
-function forbidden(c: CheckContext, l: Lying, g: CheckContext['plan']['party'][number]): boolean {
-  const reasons = c
-    .judge(l, g)
-    .reasons.filter((r) => r.verdict === 'forbidden' && !r.need.startsWith('child-'));
+function forbidden(c: CheckContext, l: PlacedFood, g: CheckContext['plan']['party'][number]): boolean {
+  const reasons = c.judge(l, g).reasons.filter((r) => r.verdict === 'forbidden' && !isAgeNeed(r.need));
   return reasons.length > 0 && !c.overruled(l.component.id, g);
 }
 

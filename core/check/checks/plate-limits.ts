@@ -24,16 +24,16 @@ const base = (plate: PlateSum) => ({
       source: 'this plan' as const,
     },
     ...plate.lines.slice(0, 4).map((l) => ({
-      what: `${l.lying.component.name}, ${Math.round(l.massG)} g`,
+      what: `${l.food.component.name}, ${Math.round(l.massG)} g`,
       value: `${shown(l.amount.high)} ${plate.quantity.unit}`,
-      source: l.lying.component.sources.nutrition,
+      source: l.food.component.sources.nutrition,
     })),
   ],
 });
 
 function over(c: CheckContext, plate: PlateSum): Finding {
   const { unit, what } = plate.quantity;
-  const most = plate.lines.slice(0, 2).map((l) => l.lying);
+  const most = plate.lines.slice(0, 2).map((l) => l.food);
   return {
     ...base(plate),
     key: `plate ${plate.group.id} ${plate.need}`,
@@ -43,16 +43,16 @@ function over(c: CheckContext, plate: PlateSum): Finding {
     text: `${plate.group.name}: ${shown(plate.sum.low)} of ${plate.limit} ${unit} of ${what} on a plate.`,
     why: `Most of it is in ${lower(names(most.map((l) => l.component.name)))}. Ask the guest for the limit.`,
     remedies: most.map((l) => ({
-      ...leaveOut(c.lying.filter((x) => x.component.id === l.component.id)),
+      ...leaveOut(c.placed.filter((x) => x.component.id === l.component.id)),
       label: `Leave out ${lower(l.component.name)}`,
-      effect: `−${shown(plate.lines.find((x) => x.lying === l)!.amount.high)} ${unit} each`,
+      effect: `−${shown(plate.lines.find((x) => x.food === l)!.amount.high)} ${unit} each`,
     })),
   };
 }
 
 function openFigure(plate: PlateSum): Finding {
   const { unit, what } = plate.quantity;
-  const unsure = plate.lines.filter((l) => l.amount.high > l.amount.low).map((l) => l.lying.component);
+  const unsure = plate.lines.filter((l) => l.amount.high > l.amount.low).map((l) => l.food.component);
   return {
     ...base(plate),
     key: `plate-open ${plate.group.id} ${plate.need}`,

@@ -1,13 +1,14 @@
-import { FREE_FROM, keepsFree } from '../../plan/index.js';
-import type { CheckContext, Lying } from '../context.js';
+import type { PlacedFood } from '../../board/index.js';
+import { FREE_FROM, isShared, keepsFree } from '../../plan/index.js';
+import type { CheckContext } from '../context.js';
 import { lower, names, type Finding, type Remedy } from '../finding.js';
 
 /** What each surface is for: a tray that promises "no nuts" holds none, and nothing whose label leaves it open. */
 export function promises(c: CheckContext): Finding[] {
   return c.plan.surfaces.flatMap((surface) =>
     surface.freeFrom.flatMap((id) => {
-      const here = c.lying.filter((l) => l.surface === surface);
-      const state = (l: Lying) => keepsFree(l.component, id);
+      const here = c.placed.filter((l) => l.surface === surface);
+      const state = (l: PlacedFood) => keepsFree(l.component, id);
       const kind = FREE_FROM.find((f) => f.id === id)!;
       return (['breaks', 'ask'] as const).flatMap((bad): Finding[] => {
         const foods = here.filter((l) => state(l) === bad);
@@ -36,12 +37,10 @@ export function promises(c: CheckContext): Finding[] {
   );
 }
 
-function remediesFor(c: CheckContext, foods: readonly Lying[]): Remedy[] {
+function remediesFor(c: CheckContext, foods: readonly PlacedFood[]): Remedy[] {
   const from = foods[0]!.surface;
-  const to = c.plan.surfaces.find(
-    (s) => s !== from && s.freeFrom.length === 0 && (s.serves === null || s.serves.length > 1),
-  );
-  const each = (l: Lying) => ({
+  const to = c.plan.surfaces.find((s) => s !== from && s.freeFrom.length === 0 && isShared(s));
+  const each = (l: PlacedFood) => ({
     name: 'place' as const,
     componentId: l.component.id,
     surfaceId: from.id,

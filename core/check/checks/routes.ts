@@ -1,8 +1,9 @@
+import type { PlacedFood } from '../../board/index.js';
 import { carriesTo, packOf, reachOf } from '../../needs/index.js';
 import { needsOf, type Group } from '../../party/index.js';
 import type { LaidElement, Surface } from '../../plan/index.js';
-import { gapBetween } from '../../shape/index.js';
-import type { Carrier, CheckContext, Lying } from '../context.js';
+import { gapBetween } from '../../geometry/index.js';
+import type { Carrier, CheckContext } from '../context.js';
 import { capital, lower, names, type Finding, type Remedy } from '../finding.js';
 import { elementsOf, laidOn, NEAR_MM } from '../near.js';
 import { inBowls, keepApart, leaveOut } from '../remedies.js';
@@ -33,13 +34,13 @@ function neighbours(c: CheckContext, group: Group): Finding[] {
     if (!c.groupsAt(surface).includes(group)) return [];
     // who has a zone there turns to it: what is touched outside it is not theirs, and no slip of its own
     const zoned = surface.zoneFor?.includes(group.id) ?? false;
-    const met = c.lying.filter(
+    const met = c.placed.filter(
       (l) =>
         l.surface === surface && c.allowed(l, group) && (!zoned || l.lots.some((p) => p.inZone === true)),
     );
     const touching = met.flatMap((l) => c.touching(l, group).map((x) => ({ l, x })));
     if (touching.length === 0) return [];
-    const carriers = [...new Set(touching.map((t) => t.x.lying))];
+    const carriers = [...new Set(touching.map((t) => t.x.food))];
     const foods = [...new Set(touching.map((t) => t.l))];
     const sure = touching.some((t) => t.x.verdict === 'carries');
     return [
@@ -53,7 +54,7 @@ function neighbours(c: CheckContext, group: Group): Finding[] {
         text: `${named(carriers)} ${carriers.length > 1 ? 'touch' : 'touches'} the food of “${group.name}”.`,
         why: `${wayWords(touching[0]!.x)} reach ${lower(named(foods))}: keep ${NEAR_MM} mm between.`,
         facts: touching.map((t) => ({
-          what: `${t.x.lying.component.name}, ${lower(t.l.component.name)}`,
+          what: `${t.x.food.component.name}, ${lower(t.l.component.name)}`,
           value: t.x.what,
           source: 'this plan' as const,
         })),
@@ -69,7 +70,7 @@ function neighbours(c: CheckContext, group: Group): Finding[] {
   });
 }
 
-const named = (foods: readonly Lying[]) =>
+const named = (foods: readonly PlacedFood[]) =>
   names(
     foods.map((l) => l.component.name),
     2,
@@ -77,7 +78,7 @@ const named = (foods: readonly Lying[]) =>
 
 /** How it travels: what sheds, weeps or drips reaches further than what only touches. */
 function wayWords(x: Carrier): string {
-  const { sheds, weeps, drips } = x.lying.component;
+  const { sheds, weeps, drips } = x.food.component;
   if (sheds.length > 0) return `${capital(sheds[0]!.replace('-', ' '))} may`;
   if (weeps) return 'Its juice may';
   if (drips) return 'Its drops may';
@@ -88,8 +89,8 @@ function wayWords(x: Carrier): string {
 function moveApart(
   c: CheckContext,
   surface: Surface,
-  carriers: readonly Lying[],
-  foods: readonly Lying[],
+  carriers: readonly PlacedFood[],
+  foods: readonly PlacedFood[],
 ): Remedy | undefined {
   const laid = laidOn(c.plan, surface);
   const kept = foods.flatMap((l) => elementsOf(c.plan, l));
@@ -129,11 +130,11 @@ function moveApart(
 function ownZone(
   c: CheckContext,
   surface: Surface,
-  foods: readonly Lying[],
+  foods: readonly PlacedFood[],
   group: Group,
 ): Remedy | undefined {
   const others = surface.zoneFor?.filter((id) => id !== group.id) ?? [];
-  const everything = c.lying.filter((l) => l.surface === surface).length === foods.length;
+  const everything = c.placed.filter((l) => l.surface === surface).length === foods.length;
   const spilled = foods.some((l) => l.lots.every((p) => p.inZone === true));
   if (others.length > 0 || everything || spilled) return undefined;
   return {
@@ -165,7 +166,7 @@ function ownZone(
 
 /** A bowl keeps bits in, but its spoon goes around unless it is the bowl's own. */
 function sharedTools(c: CheckContext, group: Group): Finding[] {
-  const bowls = c.lying.filter(
+  const bowls = c.placed.filter(
     (l) =>
       l.contained &&
       l.lots.some((p) => p.ownTool !== true) &&
@@ -211,7 +212,7 @@ function sharedTools(c: CheckContext, group: Group): Finding[] {
 /** Whatever is prepared before it on the same board, or with the same gloves, reaches the food of the group. */
 function kitchen(c: CheckContext, group: Group): Finding[] {
   if (!minds(group)) return [];
-  const found = c.lying.flatMap((l) => {
+  const found = c.placed.flatMap((l) => {
     const carried = carriesTo(l.component, group).filter(
       (r) => r.verdict === 'carries' && r.reach !== 'neighbours',
     );

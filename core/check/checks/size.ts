@@ -1,7 +1,6 @@
 import { coverOf, fittingOutline, laidGroundCm2, outlineWords, surfaceAreaCm2 } from '../../portion/index.js';
-import { CM2_PER_KIND, LEAST_KINDS } from '../../compose/index.js';
-import { hasSmallChildren } from '../../party/index.js';
-import type { Surface } from '../../plan/index.js';
+import { isOwnPlate, kindsThatFit } from '../../board/index.js';
+import { moduleKey, type Surface } from '../../plan/index.js';
 import type { CheckContext } from '../context.js';
 import { capital, lower, type Finding } from '../finding.js';
 
@@ -9,17 +8,15 @@ import { capital, lower, type Finding } from '../finding.js';
 const SPARSE_OF_COVER = 0.886;
 const FULL = 1.01;
 
-const twinKey = (s: Surface): string => JSON.stringify([s.serves, s.outline, s.freeFrom]);
-
 /** Too small or too large for what lies on it at opening, with the size that fits; and too many kinds for it. */
 export function size(c: CheckContext): Finding[] {
   const seen = new Set<string>();
   return c.plan.surfaces.flatMap((surface) => {
-    const twins = c.plan.surfaces.filter((s) => twinKey(s) === twinKey(surface));
+    const twins = c.plan.surfaces.filter((s) => moduleKey(s) === moduleKey(surface));
     // modules that are alike are told once, and changed together
     const alike = twins.length > 2 ? twins : [surface];
-    if (alike.length > 1 && seen.has(twinKey(surface))) return [];
-    seen.add(twinKey(surface));
+    if (alike.length > 1 && seen.has(moduleKey(surface))) return [];
+    seen.add(moduleKey(surface));
     if (laidGroundCm2(c.plan, surface) === 0) return [];
     return [...roomOn(c, surface, alike), ...kindsOn(c, surface, alike)];
   });
@@ -32,9 +29,9 @@ function roomOn(c: CheckContext, surface: Surface, alike: readonly Surface[]): F
   const ground = laidGroundCm2(c.plan, surface);
   const area = surfaceAreaCm2(surface);
   const small = ground / area > FULL;
-  const groups = c.groupsAt(surface);
-  const plate = groups.length > 0 && groups.every(hasSmallChildren);
-  if (!small && (plate || ground / area >= SPARSE_OF_COVER * coverOf(c.plan))) return [];
+  // a child's plate is meant to show some china
+  if (!small && (isOwnPlate(c.plan, surface) || ground / area >= SPARSE_OF_COVER * coverOf(c.plan)))
+    return [];
   const named = nameOf(surface, alike);
   const outline = fittingOutline(surface, ground, coverOf(c.plan));
   return [
@@ -68,8 +65,8 @@ function roomOn(c: CheckContext, surface: Surface, alike: readonly Surface[]): F
 }
 
 function kindsOn(c: CheckContext, surface: Surface, alike: readonly Surface[]): Finding[] {
-  const kinds = c.lying.filter((l) => l.surface === surface && l.component.family !== 'garnish');
-  const most = Math.max(LEAST_KINDS, Math.floor(surfaceAreaCm2(surface) / CM2_PER_KIND));
+  const kinds = c.placed.filter((l) => l.surface === surface && l.component.family !== 'garnish');
+  const most = kindsThatFit(surface);
   const least = [...kinds].sort((a, b) => a.massG - b.massG)[0];
   if (kinds.length <= most || !least) return [];
   return [

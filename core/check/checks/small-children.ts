@@ -1,17 +1,19 @@
+import type { PlacedFood } from '../../board/index.js';
 import { formName, type FormId } from '../../catalogue/index.js';
-import { judgeGroup } from '../../needs/index.js';
-import { forbiddenToSmall, mostInABowlG, smallWithin, wholePieces } from '../../compose/index.js';
-import type { CheckContext, Lying } from '../context.js';
+import { mostInABowlG, smallChildrenWithin, wholePieces } from '../../board/index.js';
+import { forbiddenToSmall, judgeGroup } from '../../needs/index.js';
+import { isAgeNeed } from '../../party/index.js';
+import type { CheckContext } from '../context.js';
 import { capital, lower, type Finding, type Remedy } from '../finding.js';
 
 /** Choking shapes, raw milk and very salty food within reach of small hands stop service. */
 export function smallChildren(c: CheckContext): Finding[] {
-  return c.lying.flatMap((l) => {
-    const near = smallWithin(c.plan, l.surface).filter(
+  return c.placed.flatMap((l) => {
+    const near = smallChildrenWithin(c.plan, l.surface).filter(
       (g) => forbiddenToSmall(c.judge(l, g)) && !c.overruled(l.component.id, g),
     );
     if (near.length === 0) return [];
-    const reasons = near.flatMap((g) => c.judge(l, g).reasons.filter((r) => r.need.startsWith('child-')));
+    const reasons = near.flatMap((g) => c.judge(l, g).reasons.filter((r) => isAgeNeed(r.need)));
     const choking = reasons.some((r) => r.fact === 'choking');
     return [
       {
@@ -44,7 +46,7 @@ const VERB: Partial<Record<FormId, string>> = {
 
 function remediesFor(
   c: CheckContext,
-  l: Lying,
+  l: PlacedFood,
   group: Parameters<CheckContext['judge']>[1],
   choking: boolean,
 ): Remedy[] {
@@ -76,7 +78,7 @@ function remediesFor(
           serves: c
             .groupsAt(l.surface)
             .map((g) => g.id)
-            .filter((id) => !smallWithin(c.plan, l.surface).some((s) => s.id === id)),
+            .filter((id) => !smallChildrenWithin(c.plan, l.surface).some((s) => s.id === id)),
         },
       },
     });

@@ -1,14 +1,9 @@
-import { factValue, known } from '../../catalogue/index.js';
-import { packOf, type Apart, type FactTest } from '../../needs/index.js';
+import { hasFact, type PlacedFood } from '../../board/index.js';
+import { packOf, type Apart } from '../../needs/index.js';
 import { needsOf } from '../../party/index.js';
-import type { CheckContext, Lying } from '../context.js';
+import type { CheckContext } from '../context.js';
 import { capital, lower, names, type Finding, type Remedy } from '../finding.js';
 import { leaveOut, moveAway, onOwnBoard } from '../remedies.js';
-
-const holds = (l: Lying, test: FactTest): 'yes' | 'no' | 'open' => {
-  const value = factValue(l.component, test.fact, l.form);
-  return test.values.includes(value) ? 'yes' : known(value) ? 'no' : 'open';
-};
 
 /** Foods that a need keeps from each other, such as meat and dairy, on one surface from which such guests are served. */
 export function together(c: CheckContext): Finding[] {
@@ -16,7 +11,7 @@ export function together(c: CheckContext): Finding[] {
     c.groupsAt(surface).flatMap((group) =>
       needsOf(group).flatMap((n) =>
         (packOf(n)?.apart ?? []).flatMap((rule) => {
-          const here = c.lying.filter((l) => l.surface === surface);
+          const here = c.placed.filter((l) => l.surface === surface);
           return met(c, here, rule, group.id, group.name);
         }),
       ),
@@ -24,9 +19,15 @@ export function together(c: CheckContext): Finding[] {
   );
 }
 
-function met(c: CheckContext, here: readonly Lying[], rule: Apart, groupId: string, name: string): Finding[] {
-  const one = here.filter((l) => holds(l, rule.one) === 'yes');
-  const other = here.filter((l) => holds(l, rule.other) === 'yes' && !one.includes(l));
+function met(
+  c: CheckContext,
+  here: readonly PlacedFood[],
+  rule: Apart,
+  groupId: string,
+  name: string,
+): Finding[] {
+  const one = here.filter((l) => hasFact(l.component, l.form, rule.one) === 'yes');
+  const other = here.filter((l) => hasFact(l.component, l.form, rule.other) === 'yes' && !one.includes(l));
   if (one.length === 0 || other.length === 0) return [];
   const group = c.plan.party.find((g) => g.id === groupId)!;
   const fewer = one.length <= other.length ? one : other;
@@ -54,7 +55,7 @@ function met(c: CheckContext, here: readonly Lying[], rule: Apart, groupId: stri
   ];
 }
 
-const named = (foods: readonly Lying[]) =>
+const named = (foods: readonly PlacedFood[]) =>
   names(
     foods.map((l) => l.component.name),
     2,

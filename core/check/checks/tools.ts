@@ -1,10 +1,11 @@
+import { toolsInUse } from '../../board/index.js';
+import { FORMS } from '../../catalogue/index.js';
 import { formatMoney } from '../../measure/index.js';
 import { planLarder, type Plan, type SingleCommand } from '../../plan/index.js';
 import { bowlForG, bowlHoldsG, bowlSizes, bowlsInUse, costOf, type BowlInUse } from '../../portion/index.js';
 import type { CheckContext } from '../context.js';
 import type { Finding } from '../finding.js';
 
-const NEEDS_KNIFE = new Set(['wheel', 'wedge', 'log']);
 const base = { concerns: [], components: [], surfaceId: null, grave: false, glyph: 'chipped' as const };
 
 const several = (n: number): string => (n === 1 ? 'bowl is' : 'bowls are');
@@ -31,7 +32,7 @@ function bowls(c: CheckContext): Finding[] {
   const inUse = bowlsInUse(c.plan);
   const have = c.plan.bowls.reduce((n, b) => n + b.count, 0);
   const missing = inUse.filter((b) => !b.atHand);
-  const small = inUse.filter((b) => b.atHand && b.form === 'bowl' && b.massG > bowlHoldsG(b.diameterMm));
+  const small = inUse.filter((b) => b.atHand && FORMS[b.form].bowl && b.massG > bowlHoldsG(b.diameterMm));
   const names = (list: readonly BowlInUse[]) => [...new Set(list.map((b) => b.componentId))];
   const larder = planLarder(c.plan);
   const out: Finding[] = [];
@@ -79,9 +80,7 @@ function bowls(c: CheckContext): Finding[] {
 /** Bowls for what stands in one, and one knife for each cheese: one for all of them mixes them. */
 export function tools(c: CheckContext): Finding[] {
   const out = bowls(c);
-  const knives = new Set(
-    c.lying.filter((l) => NEEDS_KNIFE.has(l.form)).map((l) => `${l.component.id} ${l.surface.id}`),
-  ).size;
+  const { knives } = toolsInUse(c.plan);
   if (knives > c.plan.tools.knives)
     out.push({
       ...base,

@@ -1,4 +1,13 @@
-import type { Component } from '../../catalogue/index.js';
+import {
+  isFresh,
+  isOwnPlate,
+  kindsForBites,
+  biteJobs,
+  mostInABowlG,
+  type ServingArea,
+} from '../../board/index.js';
+import { FORMS, type Component } from '../../catalogue/index.js';
+import { portionsIn } from '../../party/index.js';
 import {
   COUNTED,
   coverOf,
@@ -7,7 +16,6 @@ import {
   wantsBread,
   type CountedFamily,
 } from '../../portion/index.js';
-import { isOwnPlate, mostInABowlG, portionsAt } from '../candidates.js';
 import type { Draft } from '../draft.js';
 
 /** Points lost for missing a family's target by all of it. */
@@ -60,24 +68,24 @@ const OVERFULL = 14;
 
 /** What lies at opening fits each surface and leaves little of it bare; each guest's own plate holds a portion. */
 export function groundRows(d: Draft): void {
-  for (const ground of d.problem.grounds) {
-    const area = surfaceAreaCm2(ground.surface) * ground.copies;
-    const here = d.entries.filter((e) => e.candidate.ground === ground);
+  for (const area of d.problem.areas) {
+    const cm2 = surfaceAreaCm2(area.surface) * area.copies;
+    const here = d.entries.filter((e) => e.candidate.area === area);
     const terms = here.map((e) => [e.mass, e.candidate.laidShare / e.candidate.gPerCm2] as const);
     // a child's plate is meant to show some china
-    const own = isOwnPlate(ground, d.problem.plan);
-    const bare = d.model.variable(`bare ${ground.surface.id}`, 0, area, own ? 0 : BARE / area);
-    const over = d.model.variable(`overfull ${ground.surface.id}`, 0, area * 20, OVERFULL / area);
+    const own = isOwnPlate(d.problem.plan, area.surface);
+    const bare = d.model.variable(`bare ${area.surface.id}`, 0, cm2, own ? 0 : BARE / cm2);
+    const over = d.model.variable(`overfull ${area.surface.id}`, 0, cm2 * 20, OVERFULL / cm2);
     d.model.row(
-      `ground ${ground.surface.id}`,
-      area * coverOf(d.problem.plan),
+      `ground ${area.surface.id}`,
+      cm2 * coverOf(d.problem.plan),
       [...terms, [bare, 1], [over, -1]],
-      area * Math.min(0.985, coverOf(d.problem.plan) + 0.04),
+      cm2 * Math.min(0.985, coverOf(d.problem.plan) + 0.04),
     );
     if (own)
       ownPlateRows(
         d,
-        ground,
+        area,
         here.map((e) => [e.mass, 1] as const),
       );
   }
@@ -85,7 +93,7 @@ export function groundRows(d: Draft): void {
 
 /** What no plate of one's own is without, and its least share of the portion (house default). */
 const PLATE_PARTS: readonly { name: string; share: number; is: (c: Component) => boolean }[] = [
-  { name: 'fresh', share: 0.14, is: (c) => c.family === 'fresh-fruit' || c.family === 'vegetable' },
+  { name: 'fresh', share: 0.14, is: isFresh },
   { name: 'body', share: 0.18, is: (c) => c.job === 'body' },
   { name: 'vehicle', share: 0.06, is: (c) => c.job === 'vehicle' },
   { name: 'contrast', share: 0, is: (c) => c.job === 'contrast' },
@@ -94,53 +102,46 @@ const PLATE_PARTS: readonly { name: string; share: number; is: (c: Component) =>
 /** A little more than the portion, so that rounding to whole pieces leaves nobody short. */
 const ROUNDING = 1.12;
 
-function ownPlateRows(
-  d: Draft,
-  ground: Draft['problem']['grounds'][number],
-  masses: (readonly [number, number])[],
-): void {
-  const portion = portionsAt(ground.groups) * d.problem.targets.perPortionG * ROUNDING;
-  const slack = d.model.variable(`plate short ${ground.surface.id}`, 0, portion, FAMILY_MISS / portion);
-  d.model.row(`portion on ${ground.surface.id}`, portion, [...masses, [slack, 1]], portion * 1.15);
-  const here = d.entries.filter((e) => e.candidate.ground === ground);
+function ownPlateRows(d: Draft, area: ServingArea, masses: (readonly [number, number])[]): void {
+  const portion = portionsIn(area.groups) * d.problem.targets.perPortionG * ROUNDING;
+  const slack = d.model.variable(`plate short ${area.surface.id}`, 0, portion, FAMILY_MISS / portion);
+  d.model.row(`portion on ${area.surface.id}`, portion, [...masses, [slack, 1]], portion * 1.15);
+  const here = d.entries.filter((e) => e.candidate.area === area);
   const kinds = (test: (e: (typeof here)[number]) => boolean) =>
     here.filter(test).map((e) => [e.laid, 1] as const);
   d.model.row(
-    `kinds on ${ground.surface.id}`,
+    `kinds on ${area.surface.id}`,
     5,
     kinds(() => true),
     8,
   );
   d.model.atMost(
-    `bread on ${ground.surface.id}`,
+    `bread on ${area.surface.id}`,
     here.filter((e) => e.candidate.component.job === 'vehicle').map((e) => [e.mass, 1] as const),
     portion * MOST_BREAD,
   );
   const bread = wantsBread(d.problem.plan);
-  const inBites = ['body', 'contrast', ...(bread ? ['vehicle'] : [])];
+  const inBites = biteJobs(bread);
   d.model.atLeast(
-    `bites on ${ground.surface.id}`,
+    `bites on ${area.surface.id}`,
     here.filter((e) => inBites.includes(e.candidate.component.job)).map((e) => [e.laid, 1] as const),
-    bread ? KINDS_FOR_BITES.bread : KINDS_FOR_BITES.sweet,
+    kindsForBites(bread),
   );
   for (const part of PLATE_PARTS.filter((p) => bread || p.name !== 'vehicle')) {
     const of = here.filter((e) => part.is(e.candidate.component));
     if (of.length === 0) continue;
     d.model.atLeast(
-      `${part.name} on ${ground.surface.id}`,
+      `${part.name} on ${area.surface.id}`,
       of.map((e) => [e.laid, 1] as const),
       1,
     );
     d.model.atLeast(
-      `enough ${part.name} on ${ground.surface.id}`,
+      `enough ${part.name} on ${area.surface.id}`,
       of.map((e) => [e.mass, 1] as const),
       portion * part.share,
     );
   }
 }
-
-/** Three different bites on one plate: one bread, and four of body and contrast; a sweet course needs no bread. */
-const KINDS_FOR_BITES = { bread: 5, sweet: 4 };
 
 /** Bread fills small stomachs fast: at most this share of a child's plate (house default). */
 const MOST_BREAD = 0.4;
@@ -152,12 +153,12 @@ export function bowlRows(d: Draft): void {
   const terms = d.entries
     .filter((e) => e.candidate.contained)
     .flatMap((e) => {
-      const { ground, form, maxG, laidShare } = e.candidate;
-      const filled = form === 'bowl' ? (maxG * laidShare) / ground.copies / mostG : 0;
-      const here = [[e.laid, ground.copies] as const];
+      const { area, form, maxG, laidShare } = e.candidate;
+      const filled = FORMS[form].bowl ? (maxG * laidShare) / area.copies / mostG : 0;
+      const here = [[e.laid, area.copies] as const];
       if (filled <= 1) return here;
       const more = d.model.variable(`more bowls ${e.laid}`, 0, Math.ceil(filled), 0, true);
-      const held = ground.copies * mostG;
+      const held = area.copies * mostG;
       d.model.atMost(
         `held by bowls ${e.laid}`,
         [
@@ -167,7 +168,7 @@ export function bowlRows(d: Draft): void {
         ],
         0,
       );
-      return [...here, [more, ground.copies] as const];
+      return [...here, [more, area.copies] as const];
     });
   d.model.atMost('bowls at hand', terms, bowls);
 }

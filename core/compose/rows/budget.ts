@@ -77,9 +77,9 @@ const SCALE_STEP_G = 10;
 
 /** Grams by which rounding to whole pieces may raise an entry's mass: half a piece in each lot on each surface. */
 function crumbs({ candidate: c }: Entry): number {
-  if (c.form === 'wheel') return 0;
+  if (FORMS[c.form].wholeLots) return 0;
   if (FORMS[c.form].lies === 'alone') return SCALE_STEP_G;
-  return (c.pieceG / 2) * c.ground.copies * (c.laidShare < 1 ? 2 : 1);
+  return (c.pieceG / 2) * c.area.copies * (c.laidShare < 1 ? 2 : 1);
 }
 
 /** Herbs are laid on every shared board; their packs are part of the budget. */

@@ -1,20 +1,17 @@
-import { portionsOf, type Group } from '../../party/index.js';
+import {
+  biteJobs,
+  COMPOSED_GREED,
+  COMPOSED_SPARE,
+  countsOnSome,
+  isOwnPlate,
+  kindsForBites,
+  partsAsked,
+  shareLeft,
+} from '../../board/index.js';
+import { portionsIn, portionsOf, type Group } from '../../party/index.js';
 import { wantsBread } from '../../portion/index.js';
-import { countsFor, isOwnPlate, isUnrestricted, portionsAt, quietGrounds } from '../candidates.js';
+import { countsFor } from '../candidates.js';
 import type { Draft, Entry } from '../draft.js';
-
-/** Restricted guests must be sure of their portion while the others take their proportional share (this many times). */
-export const COMPOSED_GREED = 1;
-/** A little more than enough, so that rounding to whole pieces leaves nobody short. */
-const SPARE = 1.02;
-/** Least shares of a portion: something with body, something to lay it on, something fresh. */
-const LEAST = { body: 0.15, vehicle: 0.06, fresh: 0.12 };
-/** A bite is vehicle + body + contrast; three different bites need at least five kinds among them. */
-const KINDS_FOR_THREE_BITES = 5;
-/** Without bread, body + contrast: four kinds. */
-const KINDS_FOR_THREE_SWEETS = 4;
-
-const FRESH = new Set(['fresh-fruit', 'vegetable']);
 
 interface Flow {
   entry: Entry;
@@ -27,18 +24,17 @@ interface Flow {
  */
 export function lookedAfterRows(d: Draft): void {
   const { plan } = d.problem;
-  const quiet = quietGrounds(d.problem);
+  const quiet = d.problem.quiet;
   const shared = plan.party.filter(
-    (g) => !d.problem.grounds.some((s) => isOwnPlate(s, plan) && s.groups.includes(g)),
+    (g) => !d.problem.areas.some((s) => isOwnPlate(plan, s.surface) && s.groups.includes(g)),
   );
-  const restricted = shared.filter((g) => !isUnrestricted(g) || g.dislikes.length > 0);
+  const restricted = shared.filter(countsOnSome);
   const taken = new Map<Entry, number[]>();
   for (const group of restricted) {
     if (!d.wishes.lookedAfter(group.id)) continue;
     const flows: Flow[] = [];
     for (const entry of d.entries) {
-      if (!entry.candidate.ground.groups.includes(group) || !countsFor(entry.candidate, group, quiet))
-        continue;
+      if (!entry.candidate.area.groups.includes(group) || !countsFor(entry.candidate, group, quiet)) continue;
       const eaten = d.model.variable(`${group.id} eats ${entry.candidate.component.id}`, 0, Infinity);
       flows.push({ entry, eaten });
       taken.set(entry, [...(taken.get(entry) ?? []), eaten]);
@@ -56,9 +52,7 @@ export function lookedAfterRows(d: Draft): void {
     );
   }
   for (const [entry, flows] of taken) {
-    const everyone = portionsAt(entry.candidate.ground.groups);
-    const others = portionsAt(entry.candidate.ground.groups.filter((g) => !restricted.includes(g)));
-    const left = Math.max(0, 1 - (COMPOSED_GREED * others) / everyone);
+    const left = shareLeft(entry.candidate.area.groups, COMPOSED_GREED, (g) => !restricted.includes(g));
     d.model.atMost(
       `shared ${entry.candidate.component.id}`,
       [...flows.map((f) => [f, 1] as const), [entry.mass, -left]],
@@ -70,12 +64,12 @@ export function lookedAfterRows(d: Draft): void {
 /** Who eats everything shares too: what all groups together eat of a food is there. Returns their flow of each food. */
 function unrestrictedRows(d: Draft, groups: readonly Group[]): [Entry, number][] {
   const flows = d.entries
-    .filter((e) => groups.some((g) => e.candidate.ground.groups.includes(g)))
+    .filter((e) => groups.some((g) => e.candidate.area.groups.includes(g)))
     .map((e): [Entry, number] => [
       e,
       d.model.variable(`others eat ${e.candidate.component.id}`, 0, Infinity),
     ]);
-  const need = portionsAt(groups) * d.problem.targets.perPortionG * SPARE;
+  const need = portionsIn(groups) * d.problem.targets.perPortionG * COMPOSED_SPARE;
   d.model.atLeast(
     'enough for the others',
     flows.map(([, v]) => [v, 1] as const),
@@ -85,7 +79,7 @@ function unrestrictedRows(d: Draft, groups: readonly Group[]): [Entry, number][]
 }
 
 function groupRows(d: Draft, group: Group, flows: readonly Flow[]): void {
-  const need = portionsOf(group) * d.problem.targets.perPortionG * SPARE;
+  const need = portionsOf(group) * d.problem.targets.perPortionG * COMPOSED_SPARE;
   const sum = (test: (f: Flow) => boolean) => flows.filter(test).map((f) => [f.eaten, 1] as const);
   const kinds = (test: (f: Flow) => boolean) => flows.filter(test).map((f) => [f.entry.laid, 1] as const);
   const job = (j: string) => (f: Flow) => f.entry.candidate.component.job === j;
@@ -94,26 +88,19 @@ function groupRows(d: Draft, group: Group, flows: readonly Flow[]): void {
     sum(() => true),
     need,
   );
-  d.model.atLeast(`body ${group.id}`, sum(job('body')), need * LEAST.body);
   const bread = wantsBread(d.problem.plan);
-  if (bread) {
-    d.model.atLeast(`vehicle ${group.id}`, sum(job('vehicle')), need * LEAST.vehicle);
-    d.model.atLeast(`a vehicle ${group.id}`, kinds(job('vehicle')), 1);
-    fullBreadRow(d, group, sum(job('vehicle')));
-  }
-  d.model.atLeast(
-    `fresh ${group.id}`,
-    sum((f) => FRESH.has(f.entry.candidate.component.family)),
-    need * LEAST.fresh,
-  );
-  d.model.atLeast(`a body ${group.id}`, kinds(job('body')), 1);
-  d.model.atLeast(`a contrast ${group.id}`, kinds(job('contrast')), 1);
+  for (const part of partsAsked(bread))
+    d.model.atLeast(
+      `${part.id} ${group.id}`,
+      sum((f) => part.is(f.entry.candidate.component)),
+      need * part.composed,
+    );
+  if (bread) fullBreadRow(d, group, sum(job('vehicle')));
+  for (const one of biteJobs(bread)) d.model.atLeast(`a ${one} ${group.id}`, kinds(job(one)), 1);
   d.model.atLeast(
     `bites ${group.id}`,
-    kinds((f) =>
-      ['body', 'contrast', ...(bread ? ['vehicle'] : [])].includes(f.entry.candidate.component.job),
-    ),
-    bread ? KINDS_FOR_THREE_BITES : KINDS_FOR_THREE_SWEETS,
+    kinds((f) => biteJobs(bread).includes(f.entry.candidate.component.job)),
+    kindsForBites(bread),
   );
 }
 

@@ -7,7 +7,16 @@ import {
   minutesAtHand,
   surfaceAreaCm2,
 } from '../../portion/index.js';
-import { isOwnPlate, type Ground } from '../candidates.js';
+import {
+  isCheese,
+  isOwnPlate,
+  isRich,
+  isSweetFare,
+  kindsThatFit,
+  relieves,
+  starsAmong,
+  type ServingArea,
+} from '../../board/index.js';
 import type { Draft, Entry } from '../draft.js';
 
 /** Points lost for each kind that is not at home in the theme's region. */
@@ -23,12 +32,6 @@ export function regionRows(d: Draft): void {
 
 /** Points lost for each savoury food of a sweet course. */
 const SAVOURY = 30;
-
-/** Is this at home in a sweet course? Fruit and sweet bites are; of the rest what is sweet, and plain bread. */
-export const isSweetFare = (c: Component): boolean =>
-  ['fresh-fruit', 'dried-fruit', 'sweet-bite'].includes(c.family) ||
-  (c.taste?.sweet ?? 0) >= 2 ||
-  (c.family === 'vehicle' && (c.taste?.salt ?? 5) <= 1 && (c.taste?.bitter ?? 5) <= 1);
 
 /** A sweet course is sweet, as far as everyone can be fed from it. */
 export function sweetCourseRows(d: Draft): void {
@@ -77,58 +80,44 @@ const UNRELIEVED = 0.5;
 const RICH_TO_A_RELIEVER = 3;
 const CHEESES_TO_A_VEHICLE = 3;
 
-export const isRich = (c: Component): boolean => (c.taste?.richness ?? 0) >= 3;
-export const relieves = (c: Component): boolean =>
-  (c.taste?.sour ?? 0) >= 3 || (['fresh-fruit', 'vegetable'].includes(c.family) && c.texture === 'juicy');
-
 /** Within reach means on the same surface: rich with sharp, cheese with something to lay it on. */
 export function reachRows(d: Draft): void {
-  for (const ground of d.problem.grounds) {
-    if (isOwnPlate(ground, d.problem.plan)) continue;
-    const here = d.entries.filter((e) => e.candidate.ground === ground);
-    within(d, ground, 'relief', here, (c) => isRich(c) && c.job === 'body', relieves, RICH_TO_A_RELIEVER);
-    within(
-      d,
-      ground,
-      'vehicle',
-      here,
-      (c) => c.family === 'cheese',
-      (c) => c.job === 'vehicle',
-      CHEESES_TO_A_VEHICLE,
-    );
+  for (const area of d.problem.areas) {
+    if (isOwnPlate(d.problem.plan, area.surface)) continue;
+    const here = d.entries.filter((e) => e.candidate.area === area);
+    within(d, area, 'relief', here, (c) => isRich(c) && c.job === 'body', relieves, RICH_TO_A_RELIEVER);
+    within(d, area, 'vehicle', here, isCheese, (c) => c.job === 'vehicle', CHEESES_TO_A_VEHICLE);
   }
 }
 
 function within(
   d: Draft,
-  ground: Ground,
+  area: ServingArea,
   name: string,
   here: readonly Entry[],
   asks: (c: Component) => boolean,
   gives: (c: Component) => boolean,
   most: number,
 ): void {
-  const short = d.model.variable(`no ${name} on ${ground.surface.id}`, 0, here.length, UNRELIEVED);
+  const short = d.model.variable(`no ${name} on ${area.surface.id}`, 0, here.length, UNRELIEVED);
   const askers = here.filter((e) => asks(e.candidate.component)).map((e) => [e.laid, 1] as const);
   const givers = here.filter((e) => gives(e.candidate.component)).map((e) => [e.laid, -most] as const);
   if (askers.length > 0)
-    d.model.atMost(`${name} on ${ground.surface.id}`, [...askers, ...givers, [short, -1]], 0);
+    d.model.atMost(`${name} on ${area.surface.id}`, [...askers, ...givers, [short, -1]], 0);
 }
 
-/** A surface holds one kind for each so many square centimetres before it gets busy (house default). */
-export const CM2_PER_KIND = 55;
-export const LEAST_KINDS = 6;
+/** Points lost for each kind beyond what a surface takes. */
 const TOO_BUSY = 1.2;
 
 /** Kinds that fit the surface. */
 export function busyRows(d: Draft): void {
-  for (const ground of d.problem.grounds) {
-    if (isOwnPlate(ground, d.problem.plan)) continue;
-    const most = Math.max(LEAST_KINDS, Math.floor(surfaceAreaCm2(ground.surface) / CM2_PER_KIND));
-    const here = d.entries.filter((e) => e.candidate.ground === ground).map((e) => [e.laid, 1] as const);
+  for (const area of d.problem.areas) {
+    if (isOwnPlate(d.problem.plan, area.surface)) continue;
+    const most = kindsThatFit(area.surface);
+    const here = d.entries.filter((e) => e.candidate.area === area).map((e) => [e.laid, 1] as const);
     if (here.length <= most) continue;
-    const over = d.model.variable(`busy ${ground.surface.id}`, 0, here.length, TOO_BUSY);
-    d.model.atMost(`kinds fit ${ground.surface.id}`, [...here, [over, -1]], most);
+    const over = d.model.variable(`busy ${area.surface.id}`, 0, here.length, TOO_BUSY);
+    d.model.atMost(`kinds fit ${area.surface.id}`, [...here, [over, -1]], most);
   }
 }
 
@@ -143,23 +132,19 @@ export function pantryRows(d: Draft): void {
 
 /** Points lost without a piece that is clearly the best of the board. */
 const NO_STAR = 1.5;
-/** Among cheeses and meats, so many in a hundred are dear enough to be looked at first. */
-const DEAREST = 0.12;
 
 /** One star: the stylist's, or one of the dearest pieces, laid where most guests are served. */
 export function starRows(d: Draft): void {
-  const { plan, grounds } = d.problem;
+  const { plan, areas } = d.problem;
   const chosen = plan.wishes.star;
-  const largest = grounds
-    .filter((g) => !isOwnPlate(g, plan))
+  const largest = areas
+    .filter((g) => !isOwnPlate(plan, g.surface))
     .sort((a, b) => surfaceAreaCm2(b.surface) - surfaceAreaCm2(a.surface))[0];
   if (chosen) {
     const x = d.chosen.get(chosen);
     if (x === undefined || !d.wishes.star) return;
     d.model.atLeast('the star', [[x, 1]], 1);
-    const there = d.entries.find(
-      (e) => e.candidate.component.id === chosen && e.candidate.ground === largest,
-    );
+    const there = d.entries.find((e) => e.candidate.component.id === chosen && e.candidate.area === largest);
     if (there) d.model.atLeast('the star on the main board', [[there.laid, 1]], 1);
     return;
   }
@@ -167,16 +152,4 @@ export function starRows(d: Draft): void {
   if (stars.length === 0) return;
   const missing = d.model.variable('missing a star', 0, 1, NO_STAR);
   d.model.atLeast('want a star', [...stars.map((c) => [d.chosen.get(c.id)!, 1] as const), [missing, 1]], 1);
-}
-
-/** Price of 100 g, by the cheapest pack. */
-const priceOf = (c: Component): number => Math.min(...c.packs.map((p) => (100 * p.priceMinor) / p.massG));
-const STARS = new Set(['cheese', 'cured-meat', 'fish', 'plant-protein']);
-
-/** The dearest of the foods with body: what a board is remembered for. */
-export function starsAmong(foods: readonly Component[]): Component[] {
-  const bodies = foods
-    .filter((c) => STARS.has(c.family))
-    .sort((a, b) => priceOf(b) - priceOf(a) || a.id.localeCompare(b.id));
-  return bodies.slice(0, Math.ceil(bodies.length * DEAREST));
 }

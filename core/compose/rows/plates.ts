@@ -36,9 +36,9 @@ export function plateRows(d: Draft): void {
 
 /** As the check counts a plate: what the guest may eat by its facts, whatever only the whole plate decides. */
 function onPlate(e: Entry, group: Group): boolean {
-  const { ground, component, form } = e.candidate;
+  const { area, component, form } = e.candidate;
   return (
-    ground.groups.includes(group) &&
+    area.groups.includes(group) &&
     judgeGroup(component, form, group).reasons.every(
       (r) => r.verdict === 'ask' && (QUANTITY_FACTS as readonly string[]).includes(r.fact),
     )

@@ -1,86 +1,24 @@
-import { converter, differenceEuclidean } from 'culori';
+import {
+  cheeseAxes,
+  hasHue,
+  HUES,
+  isCheese,
+  isOwnPlate,
+  nearColour,
+  reachesGravely,
+  reachesOnto,
+  reachesUnsheltered,
+  taste,
+  WANTED,
+} from '../../board/index.js';
 import type { Component, FormId } from '../../catalogue/index.js';
 import { seedOf, createRandom } from '../../measure/index.js';
 import { disliked } from '../../needs/index.js';
+import { portionsIn } from '../../party/index.js';
 import { growingMonth } from '../../plan/index.js';
-import {
-  countsFor,
-  reachesOnto,
-  isOwnPlate,
-  portionsAt,
-  quietGrounds,
-  reachesGravely,
-  reachesUnsheltered,
-} from '../candidates.js';
 import { surfaceAreaCm2, type CountedFamily } from '../../portion/index.js';
+import { countsFor } from '../candidates.js';
 import type { Draft } from '../draft.js';
-
-/** Something that a good board has, and the points lost without it. */
-interface Wanted {
-  name: string;
-  points: number;
-  /** How many of it; one unless said. */
-  count?: number;
-  has(c: Component): boolean;
-}
-
-const lch = converter('oklch');
-const taste = (c: Component, t: keyof NonNullable<Component['taste']>) => c.taste?.[t] ?? 0;
-const cheese = (c: Component) => c.family === 'cheese';
-const COLOURED = (hex: string): boolean => (lch(hex)?.c ?? 0) > 0.1;
-/** Smoke, herbs, ash or fruit in a cheese or on it. */
-const hasAddition = (c: Component): boolean =>
-  /smoke|herb|cumin|truffle|pepper|cranberr|ash|garlic/.test(`${c.id} ${c.ingredients.join(' ')}`);
-const LARGE_FORMS = new Set(['wheel', 'wedge', 'log']);
-
-/** The cheese axes, the four accompaniment groups and the two textures of the craft. */
-export const WANTED: readonly Wanted[] = [
-  {
-    name: 'a soft cheese',
-    points: 2,
-    has: (c) => cheese(c) && ['soft', 'creamy', 'runny'].includes(c.texture),
-  },
-  { name: 'a firm cheese', points: 2, has: (c) => cheese(c) && ['firm', 'semi-firm'].includes(c.texture) },
-  { name: 'a strong cheese', points: 2, has: (c) => cheese(c) && taste(c, 'strength') >= 4 },
-  { name: 'an aged cheese', points: 2, has: (c) => cheese(c) && c.texture === 'hard' },
-  {
-    name: 'a cheese with something in it',
-    points: 0.6,
-    has: (c) => cheese(c) && hasAddition(c),
-  },
-  { name: 'a cheese with colour', points: 0.6, has: (c) => cheese(c) && COLOURED(c.colours[0]) },
-  {
-    name: 'meat for who finds cured meat too strong',
-    points: 1,
-    has: (c) => c.family === 'cured-meat' && taste(c, 'strength') <= 2 && taste(c, 'salt') <= 3,
-  },
-  { name: 'a cheese everyone knows', points: 1, has: (c) => cheese(c) && taste(c, 'strength') <= 1 },
-  {
-    name: 'large cheeses to build around',
-    points: 1.5,
-    count: 3,
-    has: (c) => cheese(c) && LARGE_FORMS.has(c.forms[0]!.form),
-  },
-  {
-    name: 'berries',
-    points: 0.8,
-    count: 2,
-    has: (c) =>
-      c.family === 'fresh-fruit' && ['berry', 'drupelet', 'strawberry', 'grape'].includes(c.forms[0]!.piece),
-  },
-  { name: 'goat or sheep milk', points: 1, has: (c) => c.milk === 'goat' || c.milk === 'sheep' },
-  { name: 'something sweet', points: 2, has: (c) => taste(c, 'sweet') >= 4 },
-  { name: 'something sharp', points: 3, has: (c) => taste(c, 'sour') >= 4 },
-  { name: 'something salty and crunchy', points: 2, has: (c) => c.family === 'nut-seed' },
-  { name: 'something hot', points: 1, has: (c) => taste(c, 'heat') >= 3 },
-  { name: 'something smoked', points: 1, has: (c) => taste(c, 'smoke') >= 3 },
-  { name: 'something chewy', points: 1, has: (c) => c.texture === 'chewy' },
-  {
-    name: 'a plain cracker or bread',
-    points: 2,
-    has: (c) => c.job === 'vehicle' && c.sheds.every((s) => s !== 'seeds'),
-  },
-];
 
 /** A family that this brief gives no grams is no place to look for anything. */
 const isAskedFor = (d: Draft, c: Component): boolean =>
@@ -103,9 +41,6 @@ const ALIKE = 2.5;
 /** Two cheeses that agree on every axis: one of them brings nothing. */
 const REDUNDANT = 1.2;
 
-/** Texture, milk, strength and what is in it: what a taster would call a cheese. */
-const axesOf = (c: Component): string => `${c.texture} ${c.milk} ${taste(c, 'strength')} ${hasAddition(c)}`;
-
 /** Shapes of cheese that a board shows at least, as far as it has so many cheeses (house default). */
 const SHAPES = 3;
 const SHAPE_MISSING = 0.6;
@@ -115,7 +50,7 @@ export function shapeRows(d: Draft): void {
   const byShape = new Map<FormId, number[]>();
   for (const [id, x] of d.chosen) {
     const c = d.component(id);
-    if (!cheese(c) || !isAskedFor(d, c)) continue;
+    if (!isCheese(c) || !isAskedFor(d, c)) continue;
     const { form } = c.forms[0]!;
     byShape.set(form, [...(byShape.get(form) ?? []), x]);
   }
@@ -131,7 +66,7 @@ export function shapeRows(d: Draft): void {
 
 export function alikeRows(d: Draft): void {
   oneOfEach(d, 'alike', ALIKE, (c) => c.baseFood);
-  oneOfEach(d, 'redundant', REDUNDANT, (c) => (cheese(c) ? axesOf(c) : ''));
+  oneOfEach(d, 'redundant', REDUNDANT, (c) => (isCheese(c) ? cheeseAxes(c) : ''));
 }
 
 function oneOfEach(d: Draft, name: string, points: number, keyOf: (c: Component) => string): void {
@@ -147,17 +82,9 @@ function oneOfEach(d: Draft, name: string, points: number, keyOf: (c: Component)
   }
 }
 
-const oklab = converter('oklab');
-const distance = differenceEuclidean('oklab');
-/** Colours nearer than this in OKLab read as the same on a board (house default). */
-const SAME_COLOUR = 0.13;
+/** Each colour of the theme is wanted in so many places. */
 const PLACES = 3;
 const PALETTE_POINTS = 0.8;
-
-export const nearColour = (a: string, b: string): boolean => {
-  const [x, y] = [oklab(a), oklab(b)];
-  return x !== undefined && y !== undefined && distance(x, y) < SAME_COLOUR;
-};
 
 /** Each colour of the theme in at least three places. */
 export function paletteRows(d: Draft): void {
@@ -175,34 +102,18 @@ export function paletteRows(d: Draft): void {
   }
 }
 
-/** Cheese is pale, meat and bread are brown: colour comes from fruit, vegetables and pickles (craft, section 5). */
-const HUES = [
-  { name: 'red', from: 5, to: 45 },
-  { name: 'green', from: 95, to: 160 },
-  { name: 'blue or dark', from: 240, to: 380 },
-];
 const COLOUR_MISSING = 2;
-const BRIGHT = 0.05;
-const COLOURFUL = new Set(['fresh-fruit', 'vegetable', 'pickle', 'spread-dip']);
-
-function hasHue(c: Component, hue: (typeof HUES)[number]): boolean {
-  const colour = lch(c.colours[0]);
-  if (!COLOURFUL.has(c.family) || !colour || colour.c < BRIGHT || colour.h === undefined) return false;
-  return [colour.h, colour.h + 360].some((h) => h >= hue.from && h < hue.to);
-}
 
 /** Each of the bright colours on every shared surface, twice over on the largest. */
 export function colourRows(d: Draft): void {
-  const shared = d.problem.grounds.filter((g) => !isOwnPlate(g, d.problem.plan));
+  const shared = d.problem.areas.filter((g) => !isOwnPlate(d.problem.plan, g.surface));
   const largest = [...shared].sort((a, b) => surfaceAreaCm2(b.surface) - surfaceAreaCm2(a.surface))[0];
   const weight = COLOUR_MISSING * (1 + 0.4 * d.problem.plan.wishes.levers.colour);
-  for (const ground of shared)
+  for (const area of shared)
     for (const hue of HUES) {
-      const who = d.entries.filter(
-        (e) => e.candidate.ground === ground && hasHue(e.candidate.component, hue),
-      );
-      const count = Math.min(who.length, ground === largest ? 2 : 1);
-      const name = `${hue.name} on ${ground.surface.id}`;
+      const who = d.entries.filter((e) => e.candidate.area === area && hasHue(e.candidate.component, hue));
+      const count = Math.min(who.length, area === largest ? 2 : 1);
+      const name = `${hue.name} on ${area.surface.id}`;
       const missing = d.model.variable(`missing ${name}`, 0, Math.max(0, count), Math.max(0, weight));
       d.model.atLeast(`want ${name}`, [...who.map((e) => [e.laid, 1] as const), [missing, 1]], count);
     }
@@ -227,7 +138,7 @@ const BOLD = 0.12;
 /** What speaks for or against one component, whatever else is chosen; the seed breaks ties. */
 export function tasteOfEach(d: Draft): void {
   const { plan } = d.problem;
-  const quiet = quietGrounds(d.problem);
+  const quiet = d.problem.quiet;
   const month = growingMonth(plan);
   const season = OUT_OF_SEASON * (1 + 0.6 * plan.wishes.levers.season);
   for (const [id, x] of d.chosen) {
@@ -245,12 +156,12 @@ export function tasteOfEach(d: Draft): void {
   for (const e of d.entries) {
     if ([...e.candidate.verdicts.values()].includes('ask'))
       d.model.charge(e.laid, EACH_ASK, 'food with no label left to read');
-    if (reachesGravely(e.candidate))
+    if (reachesGravely(e.candidate.component, e.candidate.area))
       d.model.charge(e.laid, NUTS_BY_AN_ALLERGY, 'safety for a guest with an allergy');
-    if (reachesUnsheltered(e.candidate, quiet))
+    if (reachesUnsheltered(e.candidate.component, e.candidate.area, quiet))
       d.model.charge(e.laid, PORK_BY_HALAL, 'a board that halal guests can count on');
-    const { component, ground, contained } = e.candidate;
-    if (!contained && reachesOnto(component, ground, quiet))
+    const { component, area, contained } = e.candidate;
+    if (!contained && reachesOnto(component, area, quiet))
       d.model.charge(e.laid, CRUMBS, 'a board where nothing reaches a guest who must not meet it');
     if (component.job === 'vehicle' && component.allergens.gluten !== 'contains') {
       d.model.charge(e.laid, SPECIAL_VEHICLE, 'plain bread for those who may have it');
@@ -263,9 +174,9 @@ const isWheat = (c: Component) => c.allergens.gluten === 'contains';
 /** Special crackers are for those who can count on no wheat bread; beyond their share, wheat does the job better. */
 export function specialBreadRows(d: Draft): void {
   const { plan, targets } = d.problem;
-  const quiet = quietGrounds(d.problem);
+  const quiet = d.problem.quiet;
   const bread = d.entries.filter((e) => e.candidate.component.job === 'vehicle');
-  const shared = bread.filter((e) => !isOwnPlate(e.candidate.ground, plan));
+  const shared = bread.filter((e) => !isOwnPlate(plan, e.candidate.area.surface));
   const [wheat, special] = [
     shared.filter((e) => isWheat(e.candidate.component)),
     shared.filter((e) => !isWheat(e.candidate.component)),
@@ -277,11 +188,11 @@ export function specialBreadRows(d: Draft): void {
       !bread.some(
         (e) =>
           isWheat(e.candidate.component) &&
-          e.candidate.ground.groups.includes(g) &&
+          e.candidate.area.groups.includes(g) &&
           countsFor(e.candidate, g, quiet),
       ),
   );
-  const share = (SPECIAL_SHARE * target * portionsAt(needing)) / targets.portions;
+  const share = (SPECIAL_SHARE * target * portionsIn(needing)) / targets.portions;
   const beyond = d.model.variable('special bread beyond need', 0, target * 3, SPECIAL_BEYOND_NEED / target);
   d.model.atMost('special bread', [...special.map((e) => [e.mass, 1] as const), [beyond, -1]], share);
 }

@@ -65,6 +65,7 @@ export const halal: NeedPack = {
       { fact: 'alcohol', values: ['contains'] },
     ],
     what: 'pork or alcohol',
+    shunned: true,
   },
   page: {
     traps: [

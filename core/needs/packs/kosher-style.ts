@@ -68,6 +68,7 @@ export const kosherStyle: NeedPack = {
       { fact: 'animal.shellfish', values: ['contains'] },
     ],
     what: 'pork or shellfish',
+    shunned: true,
   },
   apart: [
     { one: MEAT, other: DAIRY, what: 'meat and dairy' },

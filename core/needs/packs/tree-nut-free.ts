@@ -56,7 +56,11 @@ export const treeNutFree: NeedPack = {
       source: 'public allergen law',
     },
   ],
-  contact: { carriers: [{ fact: 'allergen.tree-nuts', values: ['contains'] }], what: 'bits of nut' },
+  contact: {
+    carriers: [{ fact: 'allergen.tree-nuts', values: ['contains'] }],
+    what: 'bits of nut',
+    travels: true,
+  },
   page: {
     traps: [
       'pesto',

@@ -10,7 +10,7 @@ import {
   type Brush,
   type Recipe,
 } from '../brush.js';
-import type { Point } from '../../shape/index.js';
+import type { Point } from '../../geometry/index.js';
 
 const RIMS = [
   { rim: '#fbf7ee', edge: '#c6bca8', wall: '#efe7d8' },

@@ -12,7 +12,7 @@ import {
   type Brush,
   type Recipe,
 } from '../brush.js';
-import { roundedRectangle, type Point } from '../../shape/index.js';
+import { roundedRectangle, type Point } from '../../geometry/index.js';
 
 const baked = (b: Brush) => ({
   radial: [

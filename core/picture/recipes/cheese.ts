@@ -15,7 +15,7 @@ import {
   type Brush,
   type Recipe,
 } from '../brush.js';
-import { pieceOutline, roundedRectangle, type Point } from '../../shape/index.js';
+import { pieceOutline, roundedRectangle, type Point } from '../../geometry/index.js';
 
 const veined = (b: Brush) => b.component.baseFood === 'blue cheese';
 

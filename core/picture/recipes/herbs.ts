@@ -1,6 +1,6 @@
 import { closed, darker, paler, shadowPath, smooth, line, type Recipe } from '../brush.js';
 import { linear, radial } from '../pen.js';
-import { pieceOutline, type Point } from '../../shape/index.js';
+import { pieceOutline, type Point } from '../../geometry/index.js';
 
 export const leaf: Recipe = (b) => {
   const d = smooth(pieceOutline('leaf', b.l, b.w));

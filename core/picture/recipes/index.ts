@@ -1,4 +1,4 @@
-import type { Piece } from '../../catalogue/index.js';
+import type { Piece } from '../../geometry/index.js';
 import type { Recipe } from '../brush.js';
 import { bowl } from './bowl.js';
 import { breadstick, roundCracker, squareCracker, stick, strip, toast } from './bread.js';

@@ -14,7 +14,7 @@ import {
   type Brush,
   type Recipe,
 } from '../brush.js';
-import { pieceOutline, type Point } from '../../shape/index.js';
+import { pieceOutline, type Point } from '../../geometry/index.js';
 
 /** Flecks of fat, in two sizes, as two nodes. */
 function fat(b: Brush, points: readonly Point[]): void {

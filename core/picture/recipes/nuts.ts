@@ -1,6 +1,6 @@
 import { blob, darker, shadowPath, smooth, type Recipe } from '../brush.js';
 import { lit } from '../pen.js';
-import { type Point } from '../../shape/index.js';
+import { type Point } from '../../geometry/index.js';
 
 export const nut: Recipe = (b) => {
   const [l, w] = [b.l / 2, b.w / 2];

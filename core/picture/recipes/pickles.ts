@@ -1,6 +1,6 @@
 import { blob, darker, dots, shadowPath, smooth, speckle, type Recipe } from '../brush.js';
 import { lit, linear } from '../pen.js';
-import { type Point } from '../../shape/index.js';
+import { type Point } from '../../geometry/index.js';
 
 export const gherkin: Recipe = (b) => {
   const [l, w] = [b.l / 2, b.w / 2];

@@ -13,7 +13,7 @@ import {
   type Brush,
   type Recipe,
 } from '../brush.js';
-import type { Point } from '../../shape/index.js';
+import type { Point } from '../../geometry/index.js';
 
 /** The body of round food: lit from the top left, whatever way the piece is turned. */
 function ball(b: Brush, rx: number, ry: number, shine = 0.7): void {

@@ -12,7 +12,7 @@ import {
   type Recipe,
 } from '../brush.js';
 import { linear, radial } from '../pen.js';
-import { pieceOutline, type Point } from '../../shape/index.js';
+import { pieceOutline, type Point } from '../../geometry/index.js';
 
 /** A cross-cut: cucumber, radish, kiwi, potato. Skin, flesh, and seeds where the fruit has them. */
 export const coin: Recipe = (b) => {

@@ -1,6 +1,6 @@
+import { PIECES } from './pieces.js';
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import { PIECES } from '../catalogue/index.js';
 import {
   areaOf,
   convexOverlap,

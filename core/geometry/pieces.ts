@@ -1,5 +1,52 @@
-import type { Piece } from '../catalogue/index.js';
-import { ellipse, roundedRectangle, type Point } from './geometry.js';
+import { ellipse, roundedRectangle, type Point } from './polygon.js';
+
+/** How one piece looks from above; the picture has a recipe for each. */
+export const PIECES = [
+  'wheel',
+  'wedge',
+  'log',
+  'bowl',
+  'cube',
+  'chunk',
+  'round-slice',
+  'long-slice',
+  'quarter-fold',
+  'rose',
+  'ribbon',
+  'grape',
+  'berry',
+  'drupelet',
+  'strawberry',
+  'square-cracker',
+  'round-cracker',
+  'toast',
+  'breadstick',
+  'stick',
+  'nut',
+  'ridged-nut',
+  'seed-pinch',
+  'dried',
+  'tomato',
+  'olive',
+  'gherkin',
+  'ring',
+  'coin',
+  'fan-slice',
+  'citrus',
+  'half-fruit',
+  'ball',
+  'leaf',
+  'sprig',
+  'flower',
+  'quarter',
+  'strip',
+  'half-moon',
+  'shred',
+  'bit',
+  'smear',
+  'pod',
+] as const;
+export type Piece = (typeof PIECES)[number];
 
 /** A wedge with its point to the left and a slightly rounded rind to the right. */
 function wedge(l: number, w: number): Point[] {

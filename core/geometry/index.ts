@@ -1,4 +1,4 @@
-export { gapBetween } from './geometry.js';
+export { gapBetween } from './polygon.js';
 export {
   areaOf,
   convexOverlap,
@@ -13,5 +13,5 @@ export {
   simplified,
   type Point,
   type Polygon,
-} from './geometry.js';
-export { pieceOutline } from './pieces.js';
+} from './polygon.js';
+export { pieceOutline, PIECES, type Piece } from './pieces.js';

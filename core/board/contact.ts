@@ -1,0 +1,111 @@
+import { factValue, known, type Component } from '../catalogue/index.js';
+import {
+  carriesTo,
+  disliked,
+  isGrave,
+  packOf,
+  reachOf,
+  type FactTest,
+  type Verdict,
+} from '../needs/index.js';
+import { needsOf, type Group } from '../party/index.js';
+import { FREE_FROM, type FreeFromId, type Surface } from '../plan/index.js';
+import type { ServingArea } from './serving.js';
+
+/** Promises of a surface that rule this carrier out; none for what no surface can be kept free from. */
+const ruledOutBy = (carrier: FactTest): FreeFromId[] =>
+  FREE_FROM.filter((f) =>
+    f.breaks.some((b) => b.fact === carrier.fact && carrier.values.every((v) => b.values.includes(v))),
+  ).map((f) => f.id);
+
+/**
+ * What a surface must promise so that nothing on it carries to the group: for each carrier of its needs, the promises of
+ * which one is enough. Carriers that no promise rules out are left out: Check tells what touches what.
+ */
+export function promisesFor(group: Group): FreeFromId[][] {
+  return needsOf(group).flatMap((choice) => {
+    const pack = packOf(choice);
+    if (!pack?.contact || reachOf(pack, choice) === 'none') return [];
+    return pack.contact.carriers.map(ruledOutBy).filter((ids) => ids.length > 0);
+  });
+}
+
+/** Does the surface promise all that the group's needs ask of it? */
+export const keepsPromise = (surface: Surface, asked: readonly (readonly FreeFromId[])[]): boolean =>
+  asked.every((ids) => ids.some((id) => surface.freeFrom.includes(id)));
+
+/** For a group whose needs mind contact, by id: the areas that keep its promise. */
+export type QuietAreas = ReadonlyMap<string, ReadonlySet<ServingArea>>;
+
+/**
+ * Where a group has an area that keeps its promise, it counts on those areas alone. A group with a contact need and no
+ * such area counts on every one; Check then says what touches what.
+ */
+export function quietAreas(party: readonly Group[], areas: readonly ServingArea[]): QuietAreas {
+  const out = new Map<string, Set<ServingArea>>();
+  for (const group of party) {
+    const asked = promisesFor(group);
+    if (asked.length === 0) continue;
+    const quiet = areas.filter((a) => a.groups.includes(group) && keepsPromise(a.surface, asked));
+    if (quiet.length > 0) out.set(group.id, new Set(quiet));
+  }
+  return out;
+}
+
+/** Somebody may count on a food there: fine, liked, and with no neighbour that would carry to them. */
+export function countsThere(
+  component: Component,
+  verdict: Verdict | undefined,
+  area: ServingArea,
+  group: Group,
+  quiet: QuietAreas,
+): boolean {
+  if (verdict !== 'fine' || disliked(component, group)) return false;
+  const own = quiet.get(group.id);
+  return !own || own.has(area);
+}
+
+/**
+ * A food that reaches guests of this area who have no quiet one to turn to: crumbs, or what an allergy minds, also
+ * where only the label can tell. It stands in a bowl of its own.
+ */
+export const reachesOnto = (component: Component, area: ServingArea, quiet: QuietAreas): boolean =>
+  area.groups.some(
+    (g) =>
+      !quiet.has(g.id) &&
+      carriesTo(component, g).some(
+        (r) =>
+          r.reach !== 'neighbours' &&
+          (isGrave(r.need, r.choice) || (component.job === 'vehicle' && r.verdict === 'carries')),
+      ),
+  );
+
+/** Bits that travel, and guests of this area whose allergy minds them, whatever else they can turn to. */
+export const reachesGravely = (component: Component, area: ServingArea): boolean =>
+  area.groups.some((g) =>
+    carriesTo(component, g).some(
+      (r) => r.need.contact?.travels === true && isGrave(r.need, r.choice) && r.verdict === 'carries',
+    ),
+  );
+
+/** What guests of this area shun, who have no quiet area to turn to. */
+export const reachesUnsheltered = (component: Component, area: ServingArea, quiet: QuietAreas): boolean =>
+  area.groups.some(
+    (g) =>
+      !quiet.has(g.id) &&
+      carriesTo(component, g).some((r) => r.need.contact?.shunned === true && r.verdict === 'carries'),
+  );
+
+/** Does the food have what the test asks? Open while nobody knows the fact. */
+export function hasFact(
+  component: Component,
+  form: Parameters<typeof factValue>[2],
+  test: FactTest,
+): 'yes' | 'no' | 'open' {
+  const value = factValue(component, test.fact, form);
+  return test.values.includes(value) ? 'yes' : known(value) ? 'no' : 'open';
+}
+
+/** Food that none of those whom a surface serves may eat is never proposed there, whatever the policy. */
+export const isNobodys = (verdicts: ReadonlyMap<string, Verdict>): boolean =>
+  verdicts.size > 0 && [...verdicts.values()].every((v) => v === 'forbidden');

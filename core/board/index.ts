@@ -1,0 +1,65 @@
+export {
+  countsOnSome,
+  isOwnPlate,
+  isUnrestricted,
+  servingAreas,
+  shareLeft,
+  smallChildrenWithin,
+  type ServingArea,
+} from './serving.js';
+export {
+  countsThere,
+  hasFact,
+  isNobodys,
+  keepsPromise,
+  promisesFor,
+  quietAreas,
+  reachesGravely,
+  reachesOnto,
+  reachesUnsheltered,
+  type QuietAreas,
+} from './contact.js';
+export { placedFoods, type PlacedFood } from './placed.js';
+export { mostInABowlG, placementsOf, wholePieces } from './pieces.js';
+export { toolsInUse, type ToolsInUse } from './tools.js';
+export { kindsThatFit } from './room.js';
+export {
+  biteJobs,
+  COMPOSED_GREED,
+  COMPOSED_SPARE,
+  DIFFERENT_BITES,
+  ENOUGH,
+  kindsForBites,
+  PARTS,
+  partsAsked,
+  type Part,
+} from './coverage.js';
+export {
+  areAlike,
+  cheeseAxes,
+  hasAddition,
+  hasHue,
+  HUES,
+  isCheese,
+  isCrisp,
+  isFresh,
+  isHot,
+  isPale,
+  isRich,
+  isSalty,
+  isSeedless,
+  isSharp,
+  isSmoked,
+  isSoft,
+  isSweet,
+  isSweetFare,
+  isSweetish,
+  isSweetSpread,
+  isTart,
+  nearColour,
+  relieves,
+  starsAmong,
+  taste,
+  WANTED,
+  type WantedTaste,
+} from './tastes.js';

@@ -1,0 +1,61 @@
+import { FORMS, type Component, type FormFact } from '../catalogue/index.js';
+import { roundForScale } from '../measure/index.js';
+import type { Placement, Plan } from '../plan/index.js';
+import { bowlHoldsG, largestBowlMm, lotShares } from '../portion/index.js';
+
+/** A bowl of one food larger than this is too far to reach around; more goes into a second one (house default). */
+const MOST_IN_A_BOWL_G = 330;
+
+/** What one bowl holds at most: no more than the largest at hand. */
+export const mostInABowlG = (plan: Plan): number => {
+  const largest = largestBowlMm(plan);
+  // whole tens: a mass that is rounded for the scale still goes in
+  const holds = largest === undefined ? MOST_IN_A_BOWL_G : Math.floor(bowlHoldsG(largest) / 10) * 10;
+  return Math.max(10, Math.min(MOST_IN_A_BOWL_G, holds));
+};
+
+/** A solver's number may lie a hair above what it was allowed. */
+const SLACK = 1e-3;
+
+/** Whole pieces for a mass: at least one, with at most `bowlG` in a bowl. Returns the pieces and the mass that they truly have. */
+export function wholePieces(fact: FormFact, massG: number, bowlG: number): { pieces: number; massG: number } {
+  const kind = FORMS[fact.form];
+  if (kind.cutToMass) {
+    const most = kind.bowl ? bowlG : (kind.mostG ?? Infinity);
+    const pieces = Math.max(1, Math.ceil(massG / most - SLACK));
+    return { pieces, massG: Math.max(1, roundForScale(massG)) };
+  }
+  const pieces = Math.max(1, Math.round(massG / fact.pieceG));
+  return { pieces, massG: Math.round(pieces * fact.pieceG * 10) / 10 };
+}
+
+/** So many grams of one component on one surface: lots by what is eaten while each lies. A dip comes in its bowl. */
+export function placementsOf({
+  plan,
+  component,
+  fact,
+  surfaceId,
+  massG,
+  contained = FORMS[fact.form].bowl === true,
+}: {
+  plan: Plan;
+  component: Component;
+  fact: FormFact;
+  surfaceId: Placement['surfaceId'];
+  massG: number;
+  contained?: boolean;
+}): Placement[] {
+  const eaten = lotShares(component, plan);
+  const shares = FORMS[fact.form].wholeLots ? eaten.map(() => 1 / eaten.length) : eaten;
+  return shares
+    .map((share, lot) => ({ lot, ...wholePieces(fact, massG * share, mostInABowlG(plan)) }))
+    .map(({ lot, pieces, massG: grams }) => ({
+      componentId: component.id,
+      surfaceId,
+      form: fact.form,
+      massG: grams,
+      pieces,
+      lot,
+      contained,
+    }));
+}

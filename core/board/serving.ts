@@ -1,0 +1,56 @@
+import { portionsIn, hasSmallChildren, type Group } from '../party/index.js';
+import { groupsAt, moduleKey, type Plan, type Surface } from '../plan/index.js';
+
+/** Surfaces that are modules of one table, taken as one and shared out evenly. */
+export interface ServingArea {
+  surfaces: Surface[];
+  /** The first of them; all are alike. */
+  surface: Surface;
+  copies: number;
+  groups: Group[];
+}
+
+/** The table as it is composed: modules that serve the same guests together, every other surface by itself. */
+export function servingAreas(plan: Plan): ServingArea[] {
+  const areas: ServingArea[] = [];
+  for (const surface of plan.surfaces) {
+    const twin = surface.serves ? areas.find((a) => moduleKey(a.surface) === moduleKey(surface)) : undefined;
+    if (twin) {
+      twin.surfaces.push(surface);
+      twin.copies += 1;
+    } else areas.push({ surfaces: [surface], surface, copies: 1, groups: groupsAt(plan, surface) });
+  }
+  return areas;
+}
+
+/** A small child's own plate: filled once, eaten at once, and everything on it must be fine for them. */
+export function isOwnPlate(plan: Plan, surface: Surface): boolean {
+  if (surface.serves === null) return false;
+  const groups = groupsAt(plan, surface);
+  return groups.length > 0 && groups.length < plan.party.length && groups.every(hasSmallChildren);
+}
+
+/** Small children who can reach this surface, whether it is meant for them or not. */
+export const smallChildrenWithin = (plan: Plan, surface: Surface): Group[] =>
+  plan.party.filter(
+    (g) => hasSmallChildren(g) && (surface.smallHands || groupsAt(plan, surface).includes(g)),
+  );
+
+/** Eats everything that is there: no need, no small child. */
+export const isUnrestricted = (group: Group): boolean => group.needs.length === 0 && !hasSmallChildren(group);
+
+/** Counts on some of the foods only, by need or by taste: others can take what it counts on. */
+export const countsOnSome = (group: Group): boolean => !isUnrestricted(group) || group.dislikes.length > 0;
+
+/**
+ * The share of a food that is left for those who count on some foods only, when the others take `greed` times their
+ * proportional part of it. 0 where nobody is served.
+ */
+export function shareLeft(
+  groups: readonly Group[],
+  greed: number,
+  free = (g: Group) => !countsOnSome(g),
+): number {
+  const all = portionsIn(groups);
+  return all === 0 ? 0 : Math.max(0, 1 - (greed * portionsIn(groups.filter(free))) / all);
+}

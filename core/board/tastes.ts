@@ -1,0 +1,163 @@
+import { converter, differenceEuclidean } from 'culori';
+import { colourName, FORMS, usualForm, type Component } from '../catalogue/index.js';
+
+type Axis = keyof NonNullable<Component['taste']>;
+
+/** 0 to 5; nought while nobody has said. */
+export const taste = (c: Component, axis: Axis): number => c.taste?.[axis] ?? 0;
+
+const among =
+  <T extends string>(...list: readonly T[]) =>
+  (value: string): boolean =>
+    (list as readonly string[]).includes(value);
+
+export const isSoft = ({ texture }: Component): boolean => among('soft', 'creamy', 'runny')(texture);
+export const isCrisp = ({ texture }: Component): boolean => among('crunchy', 'hard')(texture);
+export const isFresh = (c: Component): boolean => among('fresh-fruit', 'vegetable')(c.family);
+export const isCheese = (c: Component): boolean => c.family === 'cheese';
+/** What a board is remembered for is one of these. */
+const hasBody = (c: Component): boolean => among('cheese', 'cured-meat', 'fish', 'plant-protein')(c.family);
+
+export const isSharp = (c: Component): boolean => taste(c, 'sour') >= 4;
+export const isSweet = (c: Component): boolean => taste(c, 'sweet') >= 4;
+/** Sweet enough that nobody misses it. */
+export const isSweetish = (c: Component): boolean => taste(c, 'sweet') >= 3;
+export const isHot = (c: Component): boolean => taste(c, 'heat') >= 3;
+export const isSmoked = (c: Component): boolean => taste(c, 'smoke') >= 3;
+export const isRich = (c: Component): boolean => taste(c, 'richness') >= 3;
+export const isSalty = (c: Component): boolean => taste(c, 'salt') >= 3;
+/** Sour enough to stand against something rich. */
+export const isTart = (c: Component): boolean => taste(c, 'sour') >= 3;
+export const isSeedless = (c: Component): boolean => c.sheds.every((s) => s !== 'seeds');
+
+/** What sets something rich off: sharp, or juicy fruit and vegetables. */
+export const relieves = (c: Component): boolean => isTart(c) || (isFresh(c) && c.texture === 'juicy');
+
+/** Honey, jam and jelly go by the teaspoon. */
+export const isSweetSpread = (c: Component): boolean => c.family === 'spread-dip' && isSweet(c);
+
+/** Is this at home in a sweet course? Fruit and sweet bites are; of the rest what is sweet, and plain bread. */
+export const isSweetFare = (c: Component): boolean =>
+  among('fresh-fruit', 'dried-fruit', 'sweet-bite')(c.family) ||
+  taste(c, 'sweet') >= 2 ||
+  (c.family === 'vehicle' && (c.taste?.salt ?? 5) <= 1 && (c.taste?.bitter ?? 5) <= 1);
+
+/** Smoke, herbs, ash or fruit in a cheese or on it. */
+export const hasAddition = (c: Component): boolean =>
+  /smoke|herb|cumin|truffle|pepper|cranberr|ash|garlic/.test(`${c.id} ${c.ingredients.join(' ')}`);
+
+/** Texture, milk, strength and what is in it: what a taster would call a cheese. */
+export const cheeseAxes = (c: Component): string =>
+  `${c.texture} ${c.milk} ${taste(c, 'strength')} ${hasAddition(c)}`;
+
+/** Two foods with body that bring one taste for two packs. */
+export const areAlike = (a: Component, b: Component): boolean =>
+  a.family === b.family &&
+  a.job === 'body' &&
+  a.baseFood !== '' &&
+  a.baseFood === b.baseFood &&
+  a.texture === b.texture &&
+  a.milk === b.milk;
+
+// ------------------------------------------------------------------ colours
+
+const lch = converter('oklch');
+const oklab = converter('oklab');
+const distance = differenceEuclidean('oklab');
+/** Colours nearer than this in OKLab read as the same on a board (house default). */
+const SAME_COLOUR = 0.13;
+
+export const nearColour = (a: string, b: string): boolean => {
+  const [x, y] = [oklab(a), oklab(b)];
+  return x !== undefined && y !== undefined && distance(x, y) < SAME_COLOUR;
+};
+
+/** Cheese is pale, meat and bread are brown: colour comes from fruit, vegetables and pickles (craft, section 5). */
+export interface Hue {
+  name: string;
+  from: number;
+  to: number;
+}
+export const HUES: readonly Hue[] = [
+  { name: 'red', from: 5, to: 45 },
+  { name: 'green', from: 95, to: 160 },
+  { name: 'blue or dark', from: 240, to: 380 },
+];
+const BRIGHT = 0.05;
+
+export function hasHue(c: Component, hue: Hue): boolean {
+  const colour = lch(c.colours[0]);
+  const bringsColour = among('fresh-fruit', 'vegetable', 'pickle', 'spread-dip')(c.family);
+  if (!bringsColour || !colour || colour.c < BRIGHT || colour.h === undefined) return false;
+  return [colour.h, colour.h + 360].some((h) => h >= hue.from && h < hue.to);
+}
+
+/** Brown, white and what lies between: a board of these alone looks tired. */
+export const isPale = (c: Component): boolean =>
+  among('brown', 'white', 'yellow', 'cream', 'beige', 'black')(colourName(c.colours[0]));
+
+// ------------------------------------------------------------------ what a good board has
+
+/** Something that a good board has, and the points lost without it. */
+export interface WantedTaste {
+  name: string;
+  points: number;
+  /** How many of it; one unless said. */
+  count?: number;
+  has(c: Component): boolean;
+}
+
+const cheese = (is: (c: Component) => boolean) => (c: Component) => isCheese(c) && is(c);
+const isColoured = (c: Component): boolean => (lch(c.colours[0])?.c ?? 0) > 0.1;
+
+/** The cheese axes, the four accompaniment groups and the two textures of the craft. */
+export const WANTED: readonly WantedTaste[] = [
+  { name: 'a soft cheese', points: 2, has: cheese(isSoft) },
+  { name: 'a firm cheese', points: 2, has: cheese((c) => among('firm', 'semi-firm')(c.texture)) },
+  { name: 'a strong cheese', points: 2, has: cheese((c) => taste(c, 'strength') >= 4) },
+  { name: 'an aged cheese', points: 2, has: cheese((c) => c.texture === 'hard') },
+  { name: 'a cheese with something in it', points: 0.6, has: cheese(hasAddition) },
+  { name: 'a cheese with colour', points: 0.6, has: cheese(isColoured) },
+  {
+    name: 'meat for who finds cured meat too strong',
+    points: 1,
+    has: (c) => c.family === 'cured-meat' && taste(c, 'strength') <= 2 && taste(c, 'salt') <= 3,
+  },
+  { name: 'a cheese everyone knows', points: 1, has: cheese((c) => taste(c, 'strength') <= 1) },
+  {
+    name: 'large cheeses to build around',
+    points: 1.5,
+    count: 3,
+    has: cheese((c) => FORMS[usualForm(c).form].large === true),
+  },
+  {
+    name: 'berries',
+    points: 0.8,
+    count: 2,
+    has: (c) =>
+      c.family === 'fresh-fruit' && among('berry', 'drupelet', 'strawberry', 'grape')(usualForm(c).piece),
+  },
+  { name: 'goat or sheep milk', points: 1, has: (c) => among('goat', 'sheep')(c.milk) },
+  { name: 'something sweet', points: 2, has: isSweet },
+  { name: 'something sharp', points: 3, has: isSharp },
+  { name: 'something salty and crunchy', points: 2, has: (c) => c.family === 'nut-seed' },
+  { name: 'something hot', points: 1, has: isHot },
+  { name: 'something smoked', points: 1, has: isSmoked },
+  { name: 'something chewy', points: 1, has: (c) => c.texture === 'chewy' },
+  {
+    name: 'a plain cracker or bread',
+    points: 2,
+    has: (c) => c.job === 'vehicle' && isSeedless(c),
+  },
+];
+
+/** Among foods with body, so many in a hundred are dear enough to be looked at first. */
+const DEAREST = 0.12;
+/** Price of 100 g, by the cheapest pack. */
+const priceOf = (c: Component): number => Math.min(...c.packs.map((p) => (100 * p.priceMinor) / p.massG));
+
+/** The dearest of the foods with body: what a board is remembered for. */
+export function starsAmong(foods: readonly Component[]): Component[] {
+  const bodies = foods.filter(hasBody).sort((a, b) => priceOf(b) - priceOf(a) || a.id.localeCompare(b.id));
+  return bodies.slice(0, Math.ceil(bodies.length * DEAREST));
+}

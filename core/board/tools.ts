@@ -1,0 +1,27 @@
+import { FORMS } from '../catalogue/index.js';
+import type { Plan } from '../plan/index.js';
+import { bowlsInUse } from '../portion/index.js';
+
+/** What stands on the table at opening beside the food. */
+export interface ToolsInUse {
+  bowls: number;
+  /** One for each food that the guests cut: one for all of them mixes them. */
+  knives: number;
+  /** One for each bowl that is not picked from. */
+  spoons: number;
+}
+
+/** Foods on one surface that are cut there, each with a knife of its own. */
+const cutThere = (
+  foods: readonly { componentId: string; surfaceId: string; form: keyof typeof FORMS }[],
+): number =>
+  new Set(foods.filter((p) => FORMS[p.form].large).map((p) => `${p.componentId} ${p.surfaceId}`)).size;
+
+export function toolsInUse(plan: Plan): ToolsInUse {
+  const bowls = bowlsInUse(plan);
+  return {
+    bowls: bowls.length,
+    knives: cutThere(plan.placements),
+    spoons: bowls.filter((b) => FORMS[b.form].bowl).length,
+  };
+}
