@@ -6,6 +6,7 @@ import hooks from 'eslint-plugin-react-hooks';
 /** The folders of core in order: each may import those before it, never those after it. */
 export const CORE_ORDER = [
   'measure',
+  'words',
   'geometry',
   'catalogue',
   'label',
@@ -22,6 +23,7 @@ export const CORE_ORDER = [
   'make',
   'serve',
   'learn',
+  'deeds',
   'exchange',
 ];
 

@@ -1,12 +1,15 @@
-import { lazy, StrictMode, Suspense, useEffect } from 'react';
+import { lazy, StrictMode, Suspense, useEffect, type ComponentType } from 'react';
 import { createRoot } from 'react-dom/client';
 import { createBrowserRouter, Link, Navigate, RouterProvider, useParams } from 'react-router';
 import { z } from 'zod';
-import type { Checked } from '../core/check/index.js';
 import type { Plan } from '../core/plan/index.js';
+import { PlanKeys } from './frame/PlanKeys.js';
 import { useFocusKeeper } from './frame/useFocusKeeper.js';
 import { useTheme } from './frame/useTheme.js';
 import { useChecked } from './frame/useChecked.js';
+import { PAGES } from './sheet/registry.js';
+import { STATIONS } from './stations/registry.js';
+import type { StationView } from './stations/station.js';
 import { Start } from './start/Start.js';
 import { openStore } from './store/db.js';
 import { usePreview } from './store/preview.js';
@@ -22,40 +25,8 @@ z.config({ jitless: true });
 warmKitchen();
 
 /** Each view is a piece of its own; all are fetched once the first one is drawn, so that the next is there at once. */
-const fetched = {
-  brief: () => import('./stations/brief/Brief.js'),
-  choose: () => import('./stations/choose/Choose.js'),
-  check: () => import('./stations/check/Check.js'),
-  lay: () => import('./stations/lay/Lay.js'),
-  sheet: () => import('./sheet/Sheet.js'),
-  reply: () => import('./sheet/ReplySlips.js'),
-  card: () => import('./sheet/GuestCardSheet.js'),
-  bites: () => import('./sheet/BitesSheet.js'),
-};
-const Brief = lazy(() => fetched.brief().then((m) => ({ default: m.Brief })));
-const Choose = lazy(() => fetched.choose().then((m) => ({ default: m.Choose })));
-const Check = lazy(() => fetched.check().then((m) => ({ default: m.Check })));
-const Lay = lazy(() => fetched.lay().then((m) => ({ default: m.Lay })));
-const Sheet = lazy(() => fetched.sheet().then((m) => ({ default: m.Sheet })));
-const ReplySlips = lazy(() => fetched.reply().then((m) => ({ default: m.ReplySlips })));
-const GuestCardSheet = lazy(() => fetched.card().then((m) => ({ default: m.GuestCardSheet })));
-const BitesSheet = lazy(() => fetched.bites().then((m) => ({ default: m.BitesSheet })));
-
-const VIEWS = {
-  brief: Brief,
-  choose: Choose,
-  check: Check,
-  lay: Lay,
-  sheet: Sheet,
-  reply: ReplySlips,
-  card: CardPage,
-  bites: BitesSheet,
-} as const;
-
-function CardPage({ plan, checked }: { plan: Plan; checked: Checked }) {
-  const { of = '' } = useParams();
-  return <GuestCardSheet plan={plan} checked={checked} groupId={of} />;
-}
+const RECORDS = [...STATIONS, ...PAGES];
+const VIEWS = new Map(RECORDS.map((r) => [r.id, lazy(() => r.view())]));
 
 function PlanPage() {
   const { id = '', station = 'brief' } = useParams();
@@ -68,14 +39,19 @@ function PlanPage() {
   }, [plan]);
   if (problem && planId === id) return <Trouble text={problem} />;
   if (!plan || plan.id !== id) return <Setting />;
-  if (!(station in VIEWS)) return <Navigate to={`/plan/${id}/brief`} replace />;
-  return <Station plan={plan} view={station as keyof typeof VIEWS} />;
+  const view = VIEWS.get(station);
+  if (!view) return <Navigate to={`/plan/${id}/${STATIONS[0]!.id}`} replace />;
+  return (
+    <>
+      <Station plan={plan} view={view} />
+      <PlanKeys plan={plan} at={station} />
+    </>
+  );
 }
 
-function Station({ plan, view }: { plan: Plan; view: keyof typeof VIEWS }) {
+function Station({ plan, view: View }: { plan: Plan; view: ComponentType<StationView> }) {
   const checked = useChecked(plan);
   const preview = usePreview((s) => s.plan);
-  const View = VIEWS[view];
   // what a paper offers is shown on the plate and kept nowhere
   return (
     <Suspense fallback={<Setting />}>
@@ -146,5 +122,5 @@ void openStore().then(() => {
       <App />
     </StrictMode>,
   );
-  whenIdle(() => Object.values(fetched).forEach((get) => void get()));
+  whenIdle(() => RECORDS.forEach((r) => void r.view()));
 });

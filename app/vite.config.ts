@@ -2,7 +2,6 @@ import { defineConfig } from 'vite';
 import react from '@vitejs/plugin-react';
 import tailwindcss from '@tailwindcss/vite';
 import { VitePWA } from 'vite-plugin-pwa';
-import { APP_ROUTES } from '../server/routes.js';
 
 /** The solver's WASM is the largest file; all of them are kept, or a board could not be composed offline. */
 const LARGEST_KEPT = 8 * 2 ** 20;
@@ -28,7 +27,8 @@ export default defineConfig({
         globPatterns: ['**/*.{js,css,html,svg,woff2,wasm,json}'],
         maximumFileSizeToCacheInBytes: LARGEST_KEPT,
         navigateFallback: 'index.html',
-        navigateFallbackAllowlist: [APP_ROUTES],
+        // the page itself says what is at an address; files have a point in their name
+        navigateFallbackAllowlist: [/^\/[^.]*$/],
         cleanupOutdatedCaches: true,
       },
     }),

@@ -1,13 +1,16 @@
+import { Command, CommanderError } from 'commander';
+
 /** What was typed after the verb: plain words, and options that may be given more than once. */
 export interface Arguments {
   words: string[];
   options: Record<string, string[]>;
 }
 
-const KNOWN = new Set([
+const OPTIONS = [
   'need',
   'setting',
   'command',
+  'say',
   'seed',
   'component',
   'svg',
@@ -23,22 +26,23 @@ const KNOWN = new Set([
   'guests',
   'start',
   'temp',
-]);
+] as const;
 
-/** Reads `--name value` pairs; a text is what was wrong. */
+const collect = (value: string, before: string[] = []): string[] => [...before, value];
+
+/** Reads words and `--name value` pairs; a text is what was wrong. */
 export function parseArguments(list: readonly string[]): Arguments | string {
-  const out: Arguments = { words: [], options: {} };
-  for (let i = 0; i < list.length; i++) {
-    const word = list[i]!;
-    if (!word.startsWith('--')) {
-      out.words.push(word);
-      continue;
-    }
-    const name = word.slice(2);
-    if (!KNOWN.has(name)) return `there is no option ${word}`;
-    const value = list[++i];
-    if (value === undefined) return `${word} needs a value`;
-    (out.options[name] ??= []).push(value);
+  const parser = new Command()
+    .exitOverride()
+    .helpOption(false)
+    .configureOutput({ writeErr: () => {} })
+    .argument('[words...]');
+  for (const name of OPTIONS) parser.option(`--${name} <value>`, '', collect);
+  try {
+    parser.parse([...list], { from: 'user' });
+  } catch (error) {
+    if (error instanceof CommanderError) return error.message.replace(/^error: /, '');
+    throw error;
   }
-  return out;
+  return { words: parser.args, options: parser.opts() };
 }

@@ -1,7 +1,7 @@
 import type axe from 'axe-core';
 import { createRequire } from 'node:module';
 import { expect, test, type Page } from '@playwright/test';
-import { openDemo, planCards, rests } from './helpers.js';
+import { openDemo, planCards, rests, saved } from './helpers.js';
 
 // colours are looked at where they have arrived, not on their way there
 test.use({ contextOptions: { reducedMotion: 'reduce' } });
@@ -322,4 +322,34 @@ test('nothing is wider than the screen, from a phone to a desk', async ({ page }
       await expect.poll(over, { message: `${view} at ${width} px` }).toBe(0);
     }
   }
+});
+
+test('the command box finds what people say, and does it', async ({ page }) => {
+  await openDemo(page, 'choose');
+  const box = page.getByRole('dialog', { name: 'What shall be done?' });
+  const say = async (words: string): Promise<void> => {
+    await page.keyboard.press('Control+k');
+    await page.getByRole('combobox').fill(words);
+  };
+  const first = box.getByRole('option').first();
+  await say('swap the brie');
+  await expect(first).toContainText(/^Swap brie/);
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('dialog', { name: /^Instead of brie/ })).toBeVisible();
+  await page.keyboard.press('Escape');
+  await say('vegan');
+  await expect(box.getByRole('option', { name: /^Turn the board: vegan/ })).toBeVisible();
+  await expect(box.getByRole('option', { name: /^See it as Vegan/ })).toBeVisible();
+  await page.keyboard.press('Escape');
+  await say('leave out brie');
+  await expect(first).toContainText(/^Leave out brie/);
+  await page.keyboard.press('Enter');
+  await saved(page);
+  await say('swap brie');
+  await expect(box.getByRole('option', { name: /^Swap brie$/ })).toHaveCount(0);
+  await page.keyboard.press('Escape');
+  await say('print');
+  await expect(first).toContainText('Print the sheet');
+  await page.keyboard.press('Enter');
+  await page.waitForURL('**/sheet');
 });

@@ -61,7 +61,7 @@ test.describe('the brief', () => {
     await paper.getByRole('checkbox', { name: 'Vegan', exact: true }).uncheck();
     await paper.getByRole('checkbox', { name: 'pork' }).check();
     await paper.getByRole('button', { name: 'Keep' }).click();
-    await page.getByRole('button', { name: /^Late tray, \d+ × \d+ mm/ }).click();
+    await page.getByRole('button', { name: /^Late tray, \d+ mm × \d+ mm/ }).click();
     await expect(page.getByRole('checkbox', { name: 'Vegan', exact: true })).not.toBeChecked();
     await page.getByRole('button', { name: 'Take it away' }).click();
     await expect(page.getByRole('button', { name: /^Late tray/ })).toHaveCount(0);

@@ -39,7 +39,7 @@ function labels(): void {
   console.log(`labels: ${wrong} of ${read} with a forbidden word are called fine`);
 }
 
-const grave = (plan: Plan) => checkPlan(plan).findings.filter((f) => f.glyph === 'cracked').length;
+const grave = (plan: Plan) => checkPlan(plan).findings.filter((f) => f.severity === 'blocker').length;
 
 /** Every need alone, among others, and every two: how many boards carry a slip that stops service. */
 function parties(): void {
@@ -78,7 +78,7 @@ function remedies(): void {
     let presses = 0;
     for (; presses < 80; presses++) {
       const checked = checkPlan(now);
-      const slips = checked.findings.filter((f) => f.glyph !== 'whole');
+      const slips = checked.findings.filter((f) => f.severity !== 'good');
       const first = slips
         .map((f) => () => triedRemedies(now, checked, f)[0])
         .reduce<ReturnType<typeof triedRemedies>[0] | undefined>((found, next) => found ?? next(), undefined);

@@ -1,3 +1,7 @@
+import { PAGES } from '../app/sheet/registry.js';
+import { STATIONS } from '../app/stations/registry.js';
+
+const oneOf = [...STATIONS, ...PAGES].map(({ id, ...page }) => ('of' in page ? `${id}/[a-z0-9-]+` : id));
+
 /** The pages that the browser's router draws; every other path is a 404 with the same frame. */
-export const APP_ROUTES =
-  /^\/(?:$|plan\/[A-Za-z0-9-]+(?:\/(?:brief|choose|check|lay|sheet|reply|bites|card\/[a-z0-9-]+))?$)/;
+export const APP_ROUTES = new RegExp(`^/(?:$|plan/[A-Za-z0-9-]+(?:/(?:${oneOf.join('|')}))?$)`);

@@ -1,26 +1,26 @@
 import { useState, type ReactNode } from 'react';
-import { Link, useNavigate } from 'react-router';
+import { Link } from 'react-router';
 import type { Checked } from '../../core/check/index.js';
 import { speakTime } from '../../core/measure/index.js';
 import { guestsIn } from '../../core/party/index.js';
 import type { Plan } from '../../core/plan/index.js';
+import { nextGuest } from '../commands/registry.js';
+import { STATIONS } from '../stations/registry.js';
+import { hangsAt } from '../stations/state.js';
+import type { StationRecord } from '../stations/station.js';
 import { Rail } from '../rail/Rail.js';
+import { useFrame } from '../store/frame.js';
 import { useKitchen } from '../store/kitchen-jobs.js';
-import { useSession } from '../store/session.js';
 import { Motif } from '../ui/Motif.js';
-import { CommandBox } from './CommandBox.js';
 import { GoneNote } from './GoneNote.js';
 import { SavedAt } from './SavedAt.js';
-import { ShortcutSheet } from './ShortcutSheet.js';
 import { StationLink } from './StationLink.js';
-import { belongsTo, STATION_NAMES, STATIONS, type StationId } from './stations.js';
 import { Tools } from './Tools.js';
-import { useKeys } from './useKeys.js';
 import { Button } from '../ui/kit/Button.js';
 
 interface Props {
   plan: Plan;
-  station: StationId;
+  station: StationRecord;
   checked: Checked;
   shelf: ReactNode;
   foot: ReactNode;
@@ -36,37 +36,15 @@ const LONG_NAME = 16;
 
 /** The frame of every station: occasion and stations on top, shelf, plate, rail, foot slip. */
 export function Frame({ plan, station, checked, shelf, foot, children }: Props) {
-  const [stepped, setStepped] = useState(false);
-  const [squint, setSquint] = useState(false);
-  const [sheet, setSheet] = useState(false);
-  const [box, setBox] = useState(false);
   const [shelfOpen, setShelfOpen] = useState(false);
-  const session = useSession();
-  const navigate = useNavigate();
+  const { stepped, squinting, open } = useFrame();
   const kitchen = useKitchen();
   const long = plan.occasion.name.length > LONG_NAME;
-  const nextGuest = (): void => {
-    const order = [null, ...plan.party.map((g) => g.id as string)];
-    session.see(order[(order.indexOf(session.seenBy) + 1) % order.length] ?? null);
-  };
-  useKeys({
-    undo: () => session.step('back'),
-    redo: () => session.step('forward'),
-    commandBox: () => setBox(true),
-    letters: {
-      g: nextGuest,
-      ' ': () => setStepped((s) => !s),
-      b: () => setSquint((s) => !s),
-      '?': () => setSheet(true),
-      Escape: () => (setStepped(false), setSquint(false)),
-    },
-    numbers: (n) => STATIONS[n - 1] && void navigate(`/plan/${plan.id}/${STATIONS[n - 1]}`),
-  });
   return (
     <div
-      data-station={station}
+      data-station={station.id}
       data-stepped={stepped || undefined}
-      data-squint={squint || undefined}
+      data-squint={squinting || undefined}
       className="relative grid h-screen min-h-160 grid-cols-[268px_minmax(0,1fr)_378px] grid-rows-[98px_minmax(0,1fr)] overflow-hidden [grid-template-areas:'head_stations_tools'_'shelf_stage_rail'] max-xl:grid-cols-[230px_minmax(0,1fr)_300px] max-xl:[grid-template-areas:'head_stations_tools'_'stage_stage_rail'] max-md:h-auto max-md:grid-cols-[minmax(0,1fr)_auto] max-md:grid-rows-[auto_100px_96vw_auto] max-md:overflow-visible max-md:[grid-template-areas:'head_tools'_'stations_stations'_'stage_stage'_'rail_rail']"
     >
       <GoneNote />
@@ -89,12 +67,12 @@ export function Frame({ plan, station, checked, shelf, foot, children }: Props) 
       </header>
       <nav aria-label="Stations" className="flex justify-center [grid-area:stations] stepped:invisible">
         <div className="relative after:wood after:absolute after:inset-x-0 after:top-[73px] after:h-1.75 after:shadow-tag flex h-18.5 items-end gap-2 px-6.5 max-sm:gap-1 max-sm:px-1.5">
-          {STATIONS.map((id) => (
-            <StationLink key={id} id={id} plan={plan} checked={checked} current={id === station} />
+          {STATIONS.map((s) => (
+            <StationLink key={s.id} station={s} plan={plan} checked={checked} current={s === station} />
           ))}
         </div>
       </nav>
-      <Tools plan={plan} nextGuest={nextGuest} onBox={() => setBox(true)} />
+      <Tools plan={plan} nextGuest={() => nextGuest(plan)} onBox={() => open({ kind: 'box' })} />
       <button
         className="wood absolute top-26 left-0 z-21 hidden border-0 px-3.5 py-2 font-display text-base/none font-extrabold text-ink shadow-paper max-xl:block max-md:top-44"
         aria-expanded={shelfOpen}
@@ -112,7 +90,7 @@ export function Frame({ plan, station, checked, shelf, foot, children }: Props) 
       <main
         tabIndex={-1}
         className="relative min-h-0 min-w-0 [grid-area:stage] squinting:blur-[7px] squinting:grayscale"
-        aria-label={STATION_NAMES[station]}
+        aria-label={station.name}
       >
         <div className="runner-cloth absolute inset-x-[9%] inset-y-0" />
         {children}
@@ -136,19 +114,7 @@ export function Frame({ plan, station, checked, shelf, foot, children }: Props) 
           <SavedAt />
         </div>
       </main>
-      <Rail plan={plan} checked={checked} show={belongsTo(station)} />
-      <ShortcutSheet open={sheet} onClose={() => setSheet(false)} />
-      <CommandBox
-        open={box}
-        onClose={() => setBox(false)}
-        plan={plan}
-        act={{
-          nextGuest,
-          stepBack: () => setStepped(true),
-          squint: () => setSquint((s) => !s),
-          help: () => setSheet(true),
-        }}
-      />
+      <Rail plan={plan} checked={checked} show={(f) => hangsAt(station, f)} />
     </div>
   );
 }

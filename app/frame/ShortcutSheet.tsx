@@ -1,27 +1,36 @@
+import type { AppCommand } from '../commands/command.js';
 import { useSettings } from '../store/settings.js';
 import { PaperDialog } from '../ui/kit/Dialog.js';
 import { Checkbox } from '../ui/kit/Checkbox.js';
 
-const KEYS: readonly (readonly [string, string])[] = [
-  ['1 to 4', 'Brief, Choose, Check, Lay'],
-  ['G', 'see the table as the next guest does'],
-  ['Space', 'step back: everything but the board goes away'],
-  ['B', 'squint: blurred, in greys'],
-  ['Ctrl K', 'say what to do'],
-  ['Ctrl Z, Ctrl Shift Z', 'undo, redo'],
+/** Keys of a picked food in Lay: they belong to what is picked, not to a command. */
+const PICKED: readonly (readonly [string, string])[] = [
   ['Arrows', 'on a picked food in Lay: move it; with Shift turn it'],
   ['P', 'on a picked food in Lay: pin it or let it go'],
-  ['Escape', 'back from stepping back or squinting'],
-  ['?', 'this sheet'],
 ];
 
-export function ShortcutSheet({ open, onClose }: { open: boolean; onClose: () => void }) {
+const keyName = (key: string): string =>
+  key
+    .split('+')
+    .map((k) => (k === 'mod' ? 'Ctrl' : k.charAt(0).toUpperCase() + k.slice(1)))
+    .join(' ');
+
+export function ShortcutSheet({
+  commands,
+  onClose,
+}: {
+  commands: readonly AppCommand[];
+  onClose: () => void;
+}) {
+  const listed = commands.flatMap((c) =>
+    c.keys && c.keyWords ? [[c.keys.map(keyName).join(', '), c.keyWords] as const] : [],
+  );
   const settings = useSettings();
   return (
-    <PaperDialog open={open} onClose={onClose} title="Keys">
+    <PaperDialog open onClose={onClose} title="Keys">
       <table className="w-full">
         <tbody>
-          {KEYS.map(([key, what]) => (
+          {[...listed, ...PICKED].map(([key, what]) => (
             <tr key={key}>
               <td className="py-0.75 pr-3.5 pl-0 whitespace-nowrap">
                 <kbd className="rounded-sm border border-rule px-1.5 py-0.5 font-text text-xs/none font-bold text-soft">

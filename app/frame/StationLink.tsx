@@ -1,38 +1,40 @@
 import { Link } from 'react-router';
 import type { Checked } from '../../core/check/index.js';
 import type { Plan } from '../../core/plan/index.js';
-import { PlateGlyph, STATE_WORDS } from '../ui/Glyph.js';
-import { STATION_NAMES, stationState, type StationId } from './stations.js';
+import { glyphOf, PlateGlyph, STATE_WORDS } from '../ui/Glyph.js';
+import type { StationRecord } from '../stations/station.js';
+import { stationState } from '../stations/state.js';
 
 /** A station as a small plate on the plank, filled as it gets ready. */
 export function StationLink({
-  id,
+  station,
   plan,
   checked,
   current,
 }: {
-  id: StationId;
+  station: StationRecord;
   plan: Plan;
   checked: Checked;
   current: boolean;
 }) {
-  const state = stationState(id, plan, checked);
-  const words = state.glyph === 'empty' ? 'not begun' : STATE_WORDS[state.glyph].toLowerCase();
+  const { severity, ready } = stationState(station, plan, checked);
+  const glyph = ready === null ? 'empty' : glyphOf(severity);
+  const words = glyph === 'empty' ? 'not begun' : STATE_WORDS[glyph].toLowerCase();
   return (
     <Link
       className="relative z-1 -mb-5.5 flex h-24 w-21 flex-col items-center justify-end text-on-cloth no-underline max-xl:w-16.5 max-sm:w-14 [&_svg]:mb-1.5 [&_svg]:drop-shadow-glyph"
-      to={`/plan/${plan.id}/${id}`}
+      to={`/plan/${plan.id}/${station.id}`}
       aria-current={current ? 'step' : undefined}
-      aria-label={`${STATION_NAMES[id]}: ${words}`}
+      aria-label={`${station.name}: ${words}`}
     >
       <PlateGlyph
-        state={state.glyph}
+        state={glyph}
         size={current ? 66 : 50}
-        fill={state.fill}
+        fill={ready ?? 0}
         tint={current ? 'var(--beet)' : 'var(--yolk)'}
       />
       <span className={current ? 'font-display text-base/[17px] font-extrabold' : 'text-xs/[17px]'}>
-        {STATION_NAMES[id]}
+        {station.name}
       </span>
     </Link>
   );

@@ -1,4 +1,4 @@
-import type { Glyph } from '../../core/check/index.js';
+import type { Glyph } from '../ui/Glyph.js';
 import type { Group } from '../../core/party/index.js';
 import { outlinePath, RimPaint, rimOf } from '../ui/rims.js';
 import { ArcText, onCircle } from './China.js';

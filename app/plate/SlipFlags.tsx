@@ -34,7 +34,7 @@ export function SlipFlags({
   const scale = boardScale(surface, r);
   const elements = plan.layout.find((l) => l.surfaceId === surface.id)?.elements ?? [];
   const flags = findings.flatMap((f, i) =>
-    f.glyph === 'whole'
+    f.severity === 'good'
       ? []
       : flagged(f, surface, elements).map((e) => ({ e, number: i + 1, up: f.key === lifted })),
   );

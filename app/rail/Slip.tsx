@@ -1,14 +1,23 @@
 import { Effect } from '../ui/Effect.js';
-import type { Finding, Remedy, Tried } from '../../core/check/index.js';
-import { inUnits } from '../../core/measure/index.js';
+import {
+  factCells,
+  isOverrulable,
+  remedyEffect,
+  remedyLabel,
+  textOf,
+  whyOf,
+  type Finding,
+  type Remedy,
+  type Tried,
+} from '../../core/check/index.js';
 import type { Group } from '../../core/party/index.js';
 import type { Answer, Plan } from '../../core/plan/index.js';
 import { localNow } from '../store/clock.js';
 import { useKitchen } from '../store/kitchen-jobs.js';
 import { useSession } from '../store/session.js';
 import { useTrials } from '../store/trials.js';
-import { useSettings } from '../store/settings.js';
-import { STATE_WORDS } from '../ui/Glyph.js';
+import { useSpeech } from '../store/useSpeech.js';
+import { glyphOf, STATE_WORDS } from '../ui/Glyph.js';
 import { Table } from '../ui/kit/Table.js';
 import { PaperDialog } from '../ui/kit/Dialog.js';
 import { Rim } from '../ui/rims.js';
@@ -33,23 +42,27 @@ export function Slip({
   onOpen: (opened: Opened) => void;
 }) {
   const lift = useSession((s) => s.lift);
-  const units = useSettings((s) => s.units);
+  const speech = useSpeech();
   const groups = plan.party.filter((g) => f.concerns.includes(g.id));
   return (
     <article
       className={SLIP_BOX}
       data-first={number === 1 || undefined}
-      aria-label={`${STATE_WORDS[f.glyph]}: ${inUnits(f.text, units)}`}
+      aria-label={`${STATE_WORDS[glyphOf(f.severity)]}: ${textOf(f, speech)}`}
       data-code={f.code}
       onPointerEnter={() => lift(f.key)}
       onPointerLeave={() => lift(null)}
       onFocus={() => lift(f.key)}
       onBlur={() => lift(null)}
     >
-      <div className={slipLook({ glyph: f.glyph })}>
-        <SlipHead glyph={f.glyph} words={STATE_WORDS[f.glyph]} number={`No ${number}`} />
-        <h2 className="mb-1.5 text-base/[1.14] font-extrabold">{inUnits(f.text, units)}</h2>
-        <p className={SLIP_TEXT}>{inUnits(f.why, units)}</p>
+      <div className={slipLook({ glyph: glyphOf(f.severity) })}>
+        <SlipHead
+          glyph={glyphOf(f.severity)}
+          words={STATE_WORDS[glyphOf(f.severity)]}
+          number={`No ${number}`}
+        />
+        <h2 className="mb-1.5 text-base/[1.14] font-extrabold">{textOf(f, speech)}</h2>
+        <p className={SLIP_TEXT}>{whyOf(f, speech)}</p>
         {groups.length > 0 && groups.length < plan.party.length && <Whom groups={groups} />}
         <Strips finding={f} groups={groups} plan={plan} onOpen={onOpen} />
       </div>
@@ -72,8 +85,6 @@ const NONE: readonly Tried[] = [];
 
 /** Fewer than so many remedies are tear-off lines on the slip; the rest would make it a list. */
 const MOST_STRIPS = 4;
-/** What only a person may decide: a shape, a food or a neighbour that stops service. */
-const OVERRULABLE = ['small-children', 'not-for', 'contact'];
 
 function Strips({
   finding: f,
@@ -88,7 +99,7 @@ function Strips({
 }) {
   const run = useRemedy();
   const edit = useSession((s) => s.edit);
-  const units = useSettings((s) => s.units);
+  const speech = useSpeech();
   const chooseAgain = useKitchen((k) => k.chooseAgain);
   const busy = useKitchen((k) => k.doing !== null);
   const tried = useTrials((t) => (f.remedies.length === 0 ? NONE : t.tried.get(f.key)));
@@ -108,17 +119,19 @@ function Strips({
         </p>
       )}
       {tried?.slice(0, MOST_STRIPS).map(({ remedy: r, breaks }, i) => (
-        <button key={r.label} className={stripLook({ go: i === 0 })} onClick={() => press(r)}>
+        <button key={`${r.kind} ${i}`} className={stripLook({ go: i === 0 })} onClick={() => press(r)}>
           <b className="font-bold">
-            {r.label}
+            {remedyLabel(r, speech)}
             {breaks.length > 0 && (
-              <small className="block text-xs font-medium">Then: {inUnits(breaks.join(' '), units)}</small>
+              <small className="block text-xs font-medium">
+                Then: {breaks.map((b) => textOf(b, speech)).join(' ')}
+              </small>
             )}
           </b>
-          <Effect words={r.effect} />
+          <Effect words={remedyEffect(r, speech)} />
         </button>
       ))}
-      {tried?.length === 0 && f.glyph === 'cracked' && (
+      {tried?.length === 0 && f.severity === 'blocker' && (
         <button
           className={stripLook({ go: true })}
           disabled={busy}
@@ -127,17 +140,17 @@ function Strips({
           Choose again <span>tried before anything changes</span>
         </button>
       )}
-      {one && f.glyph !== 'whole' && plan.placements.some((p) => p.componentId === one) && (
+      {one && f.severity !== 'good' && plan.placements.some((p) => p.componentId === one) && (
         <button className={stripLook()} onClick={() => onOpen({ kind: 'swap' })}>
           Swap it <span>candidates</span>
         </button>
       )}
-      {f.grave && one && groups.length > 0 && OVERRULABLE.some((k) => f.key.startsWith(k)) && (
+      {one && groups.length > 0 && isOverrulable(f) && (
         <button className={stripLook()} onClick={() => onOpen({ kind: 'overrule' })}>
           Overrule <span>with a reason</span>
         </button>
       )}
-      {!f.grave && f.glyph !== 'cracked' && f.glyph !== 'whole' && (
+      {!f.grave && f.severity !== 'blocker' && f.severity !== 'good' && (
         <button className={stripLook()} onClick={leave}>
           Let it be <span>on the spike</span>
         </button>
@@ -179,9 +192,9 @@ export function Opening({
 }
 
 function WhyDialog({ finding: f, onClose }: { finding: Finding; onClose: () => void }) {
-  const units = useSettings((s) => s.units);
+  const speech = useSpeech();
   return (
-    <PaperDialog open onClose={onClose} title={inUnits(f.text, units)} hint={inUnits(f.why, units)}>
+    <PaperDialog open onClose={onClose} title={textOf(f, speech)} hint={whyOf(f, speech)}>
       <Table>
         <thead>
           <tr>
@@ -191,13 +204,16 @@ function WhyDialog({ finding: f, onClose }: { finding: Finding; onClose: () => v
           </tr>
         </thead>
         <tbody>
-          {f.facts.map((x, i) => (
-            <tr key={i}>
-              <td>{x.what.replace(/[.-]/g, ' ')}</td>
-              <td>{inUnits(x.value, units)}</td>
-              <td>{x.source}</td>
-            </tr>
-          ))}
+          {f.facts.map((x, i) => {
+            const cells = factCells(x, speech);
+            return (
+              <tr key={i}>
+                <td>{cells.what}</td>
+                <td>{cells.value}</td>
+                <td>{cells.source}</td>
+              </tr>
+            );
+          })}
         </tbody>
       </Table>
     </PaperDialog>

@@ -1,6 +1,6 @@
 import { cva } from 'class-variance-authority';
 import { PlateGlyph } from '../ui/Glyph.js';
-import type { Glyph } from '../../core/check/index.js';
+import type { Glyph } from '../ui/Glyph.js';
 
 /** A slip hangs from the rail: its shadow lies outside the torn paper. */
 export const SLIP_BOX =

@@ -1,16 +1,18 @@
 import { useState, type ReactNode } from 'react';
-import type { Checked } from '../../core/check/index.js';
+import { textOf, type Checked } from '../../core/check/index.js';
 import { speakTime } from '../../core/measure/index.js';
 import { planLarder, type Answer, type Command, type Plan } from '../../core/plan/index.js';
 import { useSession } from '../store/session.js';
+import { useSpeech } from '../store/useSpeech.js';
 import { PaperDialog } from '../ui/kit/Dialog.js';
 import { Button } from '../ui/kit/Button.js';
 
 /** Settled slips, labels that were read, and overrulings: to read again, or to take back. */
 export function Spike({ plan, checked }: { plan: Plan; checked: Checked }) {
   const [open, setOpen] = useState(false);
+  const speech = useSpeech();
   const last = checked.settled[0];
-  const latest = last ? `last: ${last.text.toLowerCase().slice(0, 26)}` : 'nothing on the spike';
+  const latest = last ? `last: ${textOf(last, speech).toLowerCase().slice(0, 26)}` : 'nothing on the spike';
   return (
     <>
       <button
@@ -40,6 +42,7 @@ function readings(answers: readonly Answer[]): Answer[][] {
 }
 
 function SpikeDialog({ plan, checked, onClose }: { plan: Plan; checked: Checked; onClose: () => void }) {
+  const speech = useSpeech();
   const larder = planLarder(plan);
   const name = (id: Answer['componentId']) => larder.get(id)?.name ?? id;
   const read = readings(plan.answers);
@@ -54,7 +57,7 @@ function SpikeDialog({ plan, checked, onClose }: { plan: Plan; checked: Checked;
         {checked.settled.map((f) => (
           <Paper
             key={f.key}
-            title={f.text}
+            title={textOf(f, speech)}
             words={plan.settled.find((s) => s.key === f.key)?.how ?? ''}
             takeBack={{ name: 'unsettle', key: f.key }}
           />

@@ -1,5 +1,6 @@
 import { useEffect, useState } from 'react';
 import type { Component, ComponentId } from '../../core/catalogue/index.js';
+import { textOf } from '../../core/check/index.js';
 import { formatMoney } from '../../core/measure/index.js';
 import { planLarder, type Plan } from '../../core/plan/index.js';
 import {
@@ -12,6 +13,7 @@ import {
   type SwapKind,
 } from '../../core/swap/index.js';
 import { useSettings } from '../store/settings.js';
+import { useSpeech } from '../store/useSpeech.js';
 import { PaperDialog } from '../ui/kit/Dialog.js';
 import { portraitUrl } from '../ui/pictures.js';
 import { ask } from '../workers/kitchen.js';
@@ -115,7 +117,7 @@ function useSwaps(plan: Plan, componentId: ComponentId) {
   useEffect(() => {
     let gone = false;
     const job = (judge: boolean) =>
-      ask({ kind: 'swap', ...asked, settings: { weights: weights ?? WEIGHTS, judge } }).done.then(
+      ask('swap', { ...asked, settings: { weights: weights ?? WEIGHTS, judge } }).done.then(
         (a) => {
           if (gone) return;
           setSwaps(a.swaps);
@@ -177,6 +179,7 @@ function Candidate({
   onLook: (s: Swap | null) => void;
   onTake: () => void;
 }) {
+  const speech = useSpeech();
   const form = s.kind === 'form' ? c?.forms.find((f) => f.form === s.form) : undefined;
   return (
     <li
@@ -198,8 +201,14 @@ function Candidate({
         )}
         {s.changes.length > 0 && <span>Changes: {s.changes.join(', ')}. </span>}
         {s.labelToRead && <span>A label to read. </span>}
-        {s.fixes.length > 0 && <span className="font-bold">Settles: {s.fixes.join(' ')} </span>}
-        {s.breaks.length > 0 && <span className="text-beet-ink font-bold">Brings: {s.breaks.join(' ')}</span>}
+        {s.fixes.length > 0 && (
+          <span className="font-bold">Settles: {s.fixes.map((f) => textOf(f, speech)).join(' ')} </span>
+        )}
+        {s.breaks.length > 0 && (
+          <span className="text-beet-ink font-bold">
+            Brings: {s.breaks.map((f) => textOf(f, speech)).join(' ')}
+          </span>
+        )}
       </div>
       <div className="grid flex-none justify-items-end gap-1 text-right">
         <Button size="small" onClick={onTake} aria-label={`Take it: ${s.name}`}>

@@ -29,7 +29,7 @@ export function useLook(plan: Plan): (command: Command | null) => void {
       if (plan.layout.length === 0) return;
       setTimeout(() => {
         if (turn.current !== mine) return;
-        ask({ kind: 'lay', plan: done.plan, surfaceIds: null, seed: plan.seed, before: plan }).done.then(
+        ask('lay', { plan: done.plan, seed: plan.seed, before: plan }).done.then(
           ({ surfaces }) => {
             if (turn.current !== mine) return;
             const layout = done.plan.layout.map(

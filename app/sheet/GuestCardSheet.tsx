@@ -1,26 +1,23 @@
-import { Link } from 'react-router';
+import { Link, useParams } from 'react-router';
 import type { Checked } from '../../core/check/index.js';
 import { guestCard, guestCardHtml } from '../../core/exchange/index.js';
-import { inUnits } from '../../core/measure/index.js';
 import type { Plan } from '../../core/plan/index.js';
-import { useSettings } from '../store/settings.js';
+import { useSpeech } from '../store/useSpeech.js';
 import { saveFile } from '../ui/save.js';
 import { Rim } from '../ui/rims.js';
 import { PrintBar } from './PrintBar.js';
 import { Button } from '../ui/kit/Button.js';
 import { PrintPage } from './PrintPage.js';
 
+/** The card of the group that the address names. */
+export function GuestCardPage({ plan, checked }: { plan: Plan; checked: Checked }) {
+  const { of = '' } = useParams();
+  return <GuestCardSheet plan={plan} checked={checked} groupId={of} />;
+}
+
 /** A card to hand to a group: what they may eat, their bites, and what they can count on, with its condition. */
-export function GuestCardSheet({
-  plan,
-  checked,
-  groupId,
-}: {
-  plan: Plan;
-  checked: Checked;
-  groupId: string;
-}) {
-  const units = useSettings((s) => s.units);
+function GuestCardSheet({ plan, checked, groupId }: { plan: Plan; checked: Checked; groupId: string }) {
+  const speech = useSpeech();
   const group = plan.party.find((g) => g.id === groupId);
   if (!group)
     return (
@@ -29,7 +26,7 @@ export function GuestCardSheet({
         <Link to={`/plan/${plan.id}/check`}>Back to the check</Link>
       </PrintPage>
     );
-  const card = guestCard(plan, checked, group);
+  const card = guestCard(plan, checked, group, speech);
   return (
     <PrintPage>
       <PrintBar back={`/plan/${plan.id}/check`} words="Back to the check">
@@ -44,7 +41,7 @@ export function GuestCardSheet({
       <p className="flex flex-wrap items-center gap-2.5">
         <Rim group={group} size={40} /> <b>{card.who}</b>
       </p>
-      <p>{inUnits(card.promise, units)}</p>
+      <p>{card.promise}</p>
       {card.mayEat.map((m) => (
         <CardList key={m.surface} title={`You may eat, on ${m.surface.toLowerCase()}`} items={m.foods} />
       ))}

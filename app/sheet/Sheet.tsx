@@ -1,19 +1,13 @@
 import { toolsInUse, type PlacedFood } from '../../core/board/index.js';
 import { FORMS, formName, type ComponentId } from '../../core/catalogue/index.js';
-import { standingOf, type Checked } from '../../core/check/index.js';
+import { standingOf, textOf, whyOf, type Checked } from '../../core/check/index.js';
 import { shoppingRows } from '../../core/exchange/index.js';
-import {
-  clockOf,
-  formatLength,
-  formatMass,
-  formatMoney,
-  inUnits,
-  speakTime,
-} from '../../core/measure/index.js';
+import { clockOf, formatLength, formatMass, formatMoney, speakTime } from '../../core/measure/index.js';
 import type { Group } from '../../core/party/index.js';
 import { planLarder, type Plan, type Surface } from '../../core/plan/index.js';
 import { bowlSizes, bowlsInUse, holdingOf } from '../../core/portion/index.js';
 import { useSettings } from '../store/settings.js';
+import { useSpeech } from '../store/useSpeech.js';
 import { Rim } from '../ui/rims.js';
 import { NumberedBoard } from './NumberedBoard.js';
 import { PrintBar } from './PrintBar.js';
@@ -60,8 +54,8 @@ function Overruled({ plan }: { plan: Plan }) {
 }
 
 function StillOpen({ checked }: { checked: Checked }) {
-  const units = useSettings((s) => s.units);
-  const open = checked.findings.filter((f) => f.glyph === 'covered' || f.glyph === 'cracked');
+  const speech = useSpeech();
+  const open = checked.findings.filter((f) => f.severity === 'ask' || f.severity === 'blocker');
   return (
     <section>
       <h2>Still open</h2>
@@ -69,7 +63,7 @@ function StillOpen({ checked }: { checked: Checked }) {
       <ul>
         {open.map((f) => (
           <li key={f.key}>
-            <b>{inUnits(f.text, units)}</b> {inUnits(f.why, units)}
+            <b>{textOf(f, speech)}</b> {whyOf(f, speech)}
           </li>
         ))}
       </ul>

@@ -1,30 +1,8 @@
 import { useEffect, useRef, useState, type RefObject } from 'react';
 import { db, type CardRow } from '../store/db.js';
 import { svgToPng } from '../ui/save.js';
-
-interface Drawn {
-  svg?: string;
-  size?: [number, number];
-}
-
-let painter: Worker | undefined;
-let counter = 0;
-const asked = new Map<number, (drawn: Drawn) => void>();
-
-function draw(doc: unknown): Promise<Drawn> {
-  if (!painter) {
-    painter = new Worker(new URL('../workers/painter.worker.ts', import.meta.url), { type: 'module' });
-    painter.onmessage = (event: MessageEvent<{ id: number } & Drawn>) => {
-      asked.get(event.data.id)?.(event.data);
-      asked.delete(event.data.id);
-    };
-  }
-  const id = ++counter;
-  return new Promise((resolve) => {
-    asked.set(id, resolve);
-    painter!.postMessage({ id, doc });
-  });
-}
+import type { Plan } from '../../core/plan/index.js';
+import { ask } from '../workers/kitchen.js';
 
 /** Of a small picture, pixels along its longer side. */
 const SMALL_PX = 240;
@@ -36,8 +14,10 @@ async function pictureOf(card: CardRow): Promise<Blob | undefined> {
   const kept = await db.pictures.get(card.id);
   if (kept && kept.rev === card.rev) return kept.png;
   const row = await db.plans.get(card.id);
-  const { svg, size } = row ? await draw(row.doc) : {};
-  if (!svg || !size) return undefined;
+  const drawn =
+    row && (await ask('picture', { plan: row.doc as Plan, surfaceId: null, options: undefined }).done);
+  if (!drawn) return undefined;
+  const { svg, size } = drawn;
   const png = await svgToPng(svg, size[0], size[1], SMALL_PX / Math.max(...size));
   await db.pictures.put({ id: card.id, rev: card.rev, png });
   return png;

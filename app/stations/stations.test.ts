@@ -1,10 +1,11 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import { checkPlan, type Finding } from '../../core/check/index.js';
+import { checkPlan, finding, type Finding, type FindingCode, type Severity } from '../../core/check/index.js';
 import { laySurface } from '../../core/lay/index.js';
 import type { Plan, Surface } from '../../core/plan/index.js';
 import { group, id, lies, planWith } from '../../core/testing/plans.js';
-import { belongsTo, STATIONS, stationState } from '../frame/stations.js';
+import { STATIONS, stationOf } from './registry.js';
+import { hangsAt, stationState } from './state.js';
 import { flagged } from '../plate/SlipFlags.js';
 import { numbersOf } from '../sheet/NumberedBoard.js';
 import { answersIn } from '../rail/LabelDialog.js';
@@ -14,36 +15,25 @@ import { gramsPlaced, surfacesFor } from './choose/placing.js';
 import { planLarder } from '../../core/plan/index.js';
 
 const all = group('all', 6);
-const finding = (code: string, glyph: Finding['glyph']): Finding => ({
-  key: code,
-  code,
-  glyph,
-  concerns: [],
-  components: [],
-  surfaceId: null,
-  text: '',
-  why: '',
-  facts: [],
-  remedies: [],
-  grave: false,
-});
-const state = (station: (typeof STATIONS)[number], plan: Plan) =>
-  stationState(station, plan, checkPlan(plan));
+const slip = (code: FindingCode, severity: Severity): Finding =>
+  finding(code, { key: code, severity, args: {} as never });
+const station = (id: string) => stationOf(id)!;
+const state = (id: string, plan: Plan) => stationState(station(id), plan, checkPlan(plan));
 
 describe('stations', () => {
   test('what stops service hangs everywhere, Check shows all', () => {
-    for (const station of STATIONS) expect(belongsTo(station)(finding('anything', 'cracked'))).toBe(true);
-    expect(belongsTo('check')(finding('out-of-season', 'chipped'))).toBe(true);
-    expect(belongsTo('lay')(finding('out-of-season', 'chipped'))).toBe(false);
-    expect(belongsTo('choose')(finding('out-of-season', 'chipped'))).toBe(true);
+    for (const s of STATIONS) expect(hangsAt(s, slip('too-heavy', 'blocker'))).toBe(true);
+    expect(hangsAt(station('check'), slip('out-of-season', 'caution'))).toBe(true);
+    expect(hangsAt(station('lay'), slip('out-of-season', 'caution'))).toBe(false);
+    expect(hangsAt(station('choose'), slip('out-of-season', 'caution'))).toBe(true);
   });
 
   test('nobody is coming: every plate is empty; a party alone fills Brief', () => {
     const nobody = planWith({});
-    for (const s of STATIONS) expect(state(s, nobody)).toEqual({ glyph: 'empty', fill: 0 });
+    for (const s of STATIONS) expect(state(s.id, nobody)).toEqual({ severity: 'good', ready: null });
     const party = planWith({ party: [all] });
-    expect(state('brief', party)).toEqual({ glyph: 'whole', fill: 1 });
-    for (const s of ['choose', 'check', 'lay'] as const) expect(state(s, party).glyph).toBe('empty');
+    expect(state('brief', party)).toEqual({ severity: 'good', ready: 1 });
+    for (const s of ['choose', 'check', 'lay']) expect(state(s, party).ready).toBeNull();
   });
 
   test('Check fills with those who are looked after, Lay with the surfaces that are laid', () => {
@@ -59,10 +49,10 @@ describe('stations', () => {
         lies('kiwi', 500),
       ],
     });
-    expect(state('check', plan).fill).toBeLessThan(1);
-    expect(state('lay', plan).glyph).toBe('empty');
+    expect(state('check', plan).ready).toBeLessThan(1);
+    expect(state('lay', plan).ready).toBeNull();
     const layout = [{ surfaceId: board.id, elements: laySurface(plan, board, 1).elements }];
-    expect(state('lay', planWith({ ...plan, layout })).fill).toBe(0.5);
+    expect(state('lay', planWith({ ...plan, layout })).ready).toBe(0.5);
   });
 });
 
@@ -118,14 +108,17 @@ describe('flags on the board', () => {
   const { elements } = laySurface(plan, surface, 3);
 
   test('stand in the largest part of each food that a slip names, and only on its surface', () => {
-    const slip = { ...finding('x', 'chipped'), components: [id('strawberries'), id('brie'), id('feta')] };
-    const found = flagged(slip, surface, elements);
+    const flag: Finding = {
+      ...slip('no-smoke', 'caution'),
+      components: [id('strawberries'), id('brie'), id('feta')],
+    };
+    const found = flagged(flag, surface, elements);
     expect(found.map((e) => e.componentId)).toEqual(['strawberries', 'brie']);
     const most = Math.max(
       ...elements.filter((e) => e.componentId === 'strawberries').map((e) => e.pieces.length),
     );
     expect(found[0]!.pieces).toHaveLength(most);
-    expect(flagged({ ...slip, surfaceId: 'tray' as never }, surface, elements)).toEqual([]);
+    expect(flagged({ ...flag, surfaceId: 'tray' as never }, surface, elements)).toEqual([]);
   });
 });
 

@@ -1,25 +1,12 @@
 import '../testing/indexed-db.js';
-import { beforeEach, describe, expect, test } from '@jest/globals';
+import { afterAll, beforeEach, describe, expect, test } from '@jest/globals';
 import type { Plan } from '../../core/plan/index.js';
 import { group, id, lies, planWith } from '../../core/testing/plans.js';
-import type { Message, Request } from '../workers/contract.js';
+import { FakeWorker, nextAsked as asked, until } from '../testing/fake-worker.js';
 import { db } from './db.js';
 import { putPlan } from './plans.js';
 import { useSession } from './session.js';
 
-/** A worker whose answers the test gives. */
-class FakeWorker {
-  static all: FakeWorker[] = [];
-  onmessage: ((event: { data: Message }) => void) | null = null;
-  asked: Request[] = [];
-  constructor() {
-    FakeWorker.all.push(this);
-  }
-  postMessage(request: Request): void {
-    if (request.job.kind !== 'warm') this.asked.push(request);
-  }
-  terminate(): void {}
-}
 (globalThis as unknown as { Worker: unknown }).Worker = FakeWorker;
 const { provenFor, useKitchen } = await import('./kitchen-jobs.js');
 
@@ -28,34 +15,11 @@ const plan = planWith({ party: [group('all', 4)], placements: [lies('brie', 250)
 const withFood = (...ids: string[]): Plan => ({ ...plan, placements: ids.map((x) => lies(x, 100)) });
 const foods = () => session().plan!.placements.map((p) => p.componentId as string);
 
-async function until(test: () => boolean): Promise<void> {
-  for (let i = 0; i < 200; i++) {
-    if (test()) return;
-    await new Promise((r) => setTimeout(r, 10));
-  }
-  throw new Error('waited in vain');
-}
-
-/** The latest question to the kitchen, and a way to answer it. */
-async function asked(kind: Request['job']['kind']) {
-  await until(() => FakeWorker.all.some((w) => w.asked.at(-1)?.job.kind === kind));
-  const worker = FakeWorker.all.find((w) => w.asked.at(-1)?.job.kind === kind)!;
-  const { id: at } = worker.asked.pop()!;
-  return (message: Record<string, unknown>) =>
-    worker.onmessage!({ data: { id: at, ...message } as unknown as Message });
-}
-
-const composed = (found: Plan) => ({
-  type: 'done',
-  answer: { kind: 'compose', status: 'optimal', plan: found, gap: 0, conflicts: [] },
-});
-const laid = {
-  type: 'done',
-  answer: { kind: 'lay', surfaces: [{ surfaceId: plan.surfaces[0]!.id, elements: [] }] },
-};
+const composed = (found: Plan) => ({ status: 'optimal', plan: found, gap: 0, conflicts: [] });
+const laid = { surfaces: [{ surfaceId: plan.surfaces[0]!.id, elements: [] }] };
 
 beforeEach(async () => {
-  for (const w of FakeWorker.all) w.asked = [];
+  FakeWorker.asked = [];
   session().close();
   await db.plans.clear();
   await db.steps.clear();
@@ -64,16 +28,18 @@ beforeEach(async () => {
   useKitchen.setState({ doing: null, conflicts: [] });
 });
 
+afterAll(() => FakeWorker.clear());
+
 describe('composing', () => {
   test('shows the first board at once, the better one after it, lays it, and is one step of undo', async () => {
     const done = useKitchen.getState().compose(session().plan!);
-    const answer = await asked('compose');
-    answer({ type: 'first', plan: withFood('feta') });
+    const job = await asked('compose');
+    await job.heard.part(withFood('feta'));
     expect(foods()).toEqual(['feta']);
     // the store hands back what was saved before the better one comes
     await until(() => session().saving === 0);
-    answer(composed(withFood('feta', 'cucumber')));
-    (await asked('lay'))(laid);
+    job.answer(composed(withFood('feta', 'cucumber')));
+    (await asked('lay')).answer(laid);
     await done;
     await until(() => session().saving === 0);
     expect(foods()).toEqual(['feta', 'cucumber']);
@@ -93,9 +59,9 @@ describe('composing', () => {
 
   test('stopped after the first board, that one stays and is laid', async () => {
     const done = useKitchen.getState().compose(session().plan!);
-    (await asked('compose'))({ type: 'first', plan: withFood('feta') });
+    await (await asked('compose')).heard.part(withFood('feta'));
     useKitchen.getState().cancel();
-    (await asked('lay'))(laid);
+    (await asked('lay')).answer(laid);
     await done;
     expect(foods()).toEqual(['feta']);
     expect(useKitchen.getState().doing).toBeNull();
@@ -103,25 +69,21 @@ describe('composing', () => {
 
   test('a board that the stylist bends meanwhile is theirs: no proposal overwrites it', async () => {
     const done = useKitchen.getState().compose(session().plan!);
-    const answer = await asked('compose');
-    answer({ type: 'first', plan: withFood('feta') });
+    const job = await asked('compose');
+    await job.heard.part(withFood('feta'));
     session().edit({ name: 'leave-out', componentId: id('feta') });
-    answer(composed(withFood('feta', 'cucumber')));
+    job.answer(composed(withFood('feta', 'cucumber')));
     await done;
     expect(foods()).toEqual([]);
   });
 
   test('an impossible brief changes nothing and hangs its conflicts', async () => {
     const done = useKitchen.getState().compose(session().plan!);
-    (await asked('compose'))({
-      type: 'done',
-      answer: {
-        kind: 'compose',
-        status: 'impossible',
-        plan,
-        gap: 1,
-        conflicts: [{ wishes: ['budget'], text: 'The budget cannot be kept.', ways: [] }],
-      },
+    (await asked('compose')).answer({
+      status: 'impossible',
+      plan,
+      gap: 1,
+      conflicts: [{ wishes: ['budget'], text: 'The budget cannot be kept.', ways: [] }],
     });
     await done;
     expect(useKitchen.getState().conflicts.map((c) => c.text)).toEqual(['The budget cannot be kept.']);
@@ -130,7 +92,7 @@ describe('composing', () => {
 
   test('a fault of the kitchen leaves the board as it was', async () => {
     const done = useKitchen.getState().compose(session().plan!);
-    (await asked('compose'))({ type: 'failed', reason: 'no solver' });
+    (await asked('compose')).fail('no solver');
     await done;
     expect(foods()).toEqual(['brie']);
     expect(useKitchen.getState().doing).toBeNull();
@@ -138,9 +100,9 @@ describe('composing', () => {
 
   test('an answer for a plan that is closed meanwhile goes nowhere', async () => {
     const done = useKitchen.getState().compose(session().plan!);
-    const answer = await asked('compose');
+    const job = await asked('compose');
     session().close();
-    answer(composed(withFood('feta')));
+    job.answer(composed(withFood('feta')));
     await done;
     expect(((await db.plans.get(plan.id))!.doc as Plan).placements.map((p) => p.componentId)).toEqual([
       'brie',
@@ -150,8 +112,8 @@ describe('composing', () => {
   test('two proposals in a row are two steps', async () => {
     for (const food of ['feta', 'cucumber']) {
       const done = useKitchen.getState().compose(session().plan!);
-      (await asked('compose'))(composed(withFood(food)));
-      (await asked('lay'))(laid);
+      (await asked('compose')).answer(composed(withFood(food)));
+      (await asked('lay')).answer(laid);
       await done;
     }
     await until(() => session().saving === 0);
@@ -164,16 +126,13 @@ describe('composing', () => {
 describe('laying', () => {
   test('alone is a step of its own; after an edit that called for it, it is one with that', async () => {
     const alone = useKitchen.getState().lay(session().plan!);
-    (await asked('lay'))(laid);
+    (await asked('lay')).answer(laid);
     await alone;
     await until(() => session().saving === 0);
     expect(session().undoLabel).toBe('lay the board');
     session().edit({ name: 'leave-out', componentId: id('brie') });
     const after = useKitchen.getState().lay(session().plan!, 'leave out');
-    (await asked('lay'))({
-      type: 'done',
-      answer: { kind: 'lay', surfaces: [] },
-    });
+    (await asked('lay')).answer({ surfaces: [] });
     await after;
     await until(() => session().saving === 0);
     session().step('back');

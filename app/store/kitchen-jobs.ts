@@ -3,7 +3,6 @@ import { create } from 'zustand';
 import type { ComponentId } from '../../core/catalogue/index.js';
 import { cameAndWent, type Conflict } from '../../core/compose/index.js';
 import { canonicalText, planLarder, type Plan } from '../../core/plan/index.js';
-import type { Answer } from '../workers/contract.js';
 import { ask, Cancelled, type Running } from '../workers/kitchen.js';
 import { useSession } from './session.js';
 
@@ -27,7 +26,7 @@ interface Jobs {
   cancel(): void;
 }
 
-let running: Running<Answer> | undefined;
+let running: Pick<Running<unknown>, 'cancel'> | undefined;
 
 /** The name of the step that a proposal makes: choosing, choosing better and laying are undone together. */
 export const COMPOSED = 'compose the board';
@@ -79,8 +78,9 @@ export const useKitchen = create<Jobs>((set) => ({
       if (shown && untouched(plan, shown)) shown = propose(found.placements, shown === before);
     };
     const job = ask(
-      { kind: 'compose', plan, ...(keep ? { keep } : {}) },
-      { first: show, progress: (words) => set({ doing: words }) },
+      'compose',
+      { plan, ...(keep ? { keep } : {}) },
+      { part: show, progress: (words) => set({ doing: words }) },
     );
     running = job;
     const answer = await finish(job, set);
@@ -100,7 +100,7 @@ export const useKitchen = create<Jobs>((set) => ({
 
   async chooseAgain(plan, key) {
     set({ doing: 'Choosing again', conflicts: [], changed: null, proof: null });
-    const job = ask({ kind: 'way-out', plan, key }, { progress: (words) => set({ doing: words }) });
+    const job = ask('way-out', { plan, key }, { progress: (words) => set({ doing: words }) });
     running = job;
     const answer = await finish(job, set);
     if (!answer || !untouched(plan, plan.placements)) return;
@@ -131,7 +131,8 @@ async function layAs(
 ): Promise<void> {
   set({ doing: 'Laying the board' });
   const job = ask(
-    { kind: 'lay', plan, surfaceIds: null, seed: plan.seed, ...(before ? { before } : {}) },
+    'lay',
+    { plan, seed: plan.seed, ...(before ? { before } : {}) },
     { progress: (words) => set({ doing: words }) },
   );
   running = job;
@@ -150,7 +151,7 @@ async function layAs(
   else session().amend(command, amends);
 }
 
-async function finish<A extends Answer>(job: Running<A>, set: Set): Promise<A | undefined> {
+async function finish<A>(job: Running<A>, set: Set): Promise<A | undefined> {
   try {
     return await job.done;
   } catch (error) {

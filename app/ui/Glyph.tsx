@@ -1,16 +1,27 @@
-import type { Glyph as State } from '../../core/check/index.js';
+import type { Severity } from '../../core/check/index.js';
+
+/** A state as a drawing of a plate: never by colour alone. */
+export type Glyph = 'whole' | 'chipped' | 'cracked' | 'covered';
+
+const GLYPHS: Record<Severity, Glyph> = {
+  blocker: 'cracked',
+  ask: 'covered',
+  caution: 'chipped',
+  good: 'whole',
+};
+export const glyphOf = (severity: Severity): Glyph => GLYPHS[severity];
 
 const RIM = 'var(--enamel)';
 const r2 = (v: number) => Math.round(v * 100) / 100;
 
-/** State by shape: whole, chipped (a notch low on the right), cracked in two, covered by a dome, empty. `fill` is how ready it is, 0 to 1. */
+/** Glyph by shape: whole, chipped (a notch low on the right), cracked in two, covered by a dome, empty. `fill` is how ready it is, 0 to 1. */
 export function PlateGlyph({
   state,
   size = 26,
   fill,
   tint = '#efb53c',
 }: {
-  state: State | 'empty';
+  state: Glyph | 'empty';
   size?: number;
   fill?: number;
   tint?: string;
@@ -80,7 +91,7 @@ function Covered() {
   );
 }
 
-export const STATE_WORDS: Record<State, string> = {
+export const STATE_WORDS: Record<Glyph, string> = {
   whole: 'Good',
   chipped: 'Take care',
   cracked: 'Stops service',

@@ -1,83 +1,24 @@
-import type { Plan } from '../../core/plan/index.js';
-import type { Answer, Job, Message } from './contract.js';
+import type { JobAnswer, JobInput, JobKind } from './jobs/registry.js';
+import { Pool, type Hearing, type Running } from './pool.js';
 
-export interface Running<A extends Answer> {
-  done: Promise<A>;
-  /** A solver in WASM hears nothing while it runs: the busy worker is dropped and the warm spare takes over. */
-  cancel(): void;
-}
+export { Cancelled, Died, type Running } from './pool.js';
 
-export class Cancelled extends Error {}
+const start = (): Worker => new Worker(new URL('./bench.worker.ts', import.meta.url), { type: 'module' });
 
-interface Waiting {
-  resolve(answer: Answer): void;
-  reject(error: Error): void;
-  onFirst: ((plan: Plan) => void) | undefined;
-  onProgress: ((words: string) => void) | undefined;
-}
+/** Who composes, lays and swaps: two, both with the solver in memory, so that a cancelled job costs no waiting. */
+const kitchen = new Pool(2, start, 'warm');
+/** Who draws, and who tries remedies, never wait for a board that is being composed. */
+const painter = new Pool(1, start);
+const taster = new Pool(1, start);
 
-function start(): Worker {
-  return new Worker(new URL('./kitchen.worker.ts', import.meta.url), { type: 'module' });
-}
+const POOLS: Partial<Record<JobKind, Pool>> = { picture: painter, trial: taster };
 
-let busy: Worker | undefined;
-let spare: Worker | undefined;
-let counter = 0;
-const waiting = new Map<number, Waiting>();
+/** Called at page load: the workers are there, with the solver in memory. */
+export const warmKitchen = (): void => kitchen.warm();
 
-function listen(worker: Worker): Worker {
-  worker.onmessage = (event: MessageEvent<Message>) => {
-    const message = event.data;
-    const w = waiting.get(message.id);
-    if (!w) return;
-    if (message.type === 'first') w.onFirst?.(message.plan);
-    else if (message.type === 'progress') w.onProgress?.(message.words);
-    else {
-      waiting.delete(message.id);
-      if (message.type === 'done') w.resolve(message.answer);
-      else w.reject(new Error(message.reason));
-    }
-  };
-  return worker;
-}
-
-const warm = (worker: Worker): void => worker.postMessage({ id: 0, job: { kind: 'warm' } });
-
-/** Called at page load: two workers, both with the solver in memory. */
-export function warmKitchen(): void {
-  busy ??= listen(start());
-  warm(busy);
-  if (!spare) {
-    spare = listen(start());
-    warm(spare);
-  }
-}
-
-function drop(): void {
-  busy?.terminate();
-  busy = spare ?? listen(start());
-  spare = listen(start());
-  warm(spare);
-  for (const [id, w] of waiting) {
-    waiting.delete(id);
-    w.reject(new Cancelled('cancelled'));
-  }
-}
-
-export function ask<J extends Job>(
-  job: J,
-  on: { first?: (plan: Plan) => void; progress?: (words: string) => void } = {},
-): Running<Extract<Answer, { kind: J['kind'] }>> {
-  busy ??= listen(start());
-  const id = ++counter;
-  const done = new Promise<Answer>((resolve, reject) => {
-    waiting.set(id, { resolve, reject, onFirst: on.first, onProgress: on.progress });
-  });
-  busy.postMessage({ id, job });
-  return {
-    done: done as Promise<Extract<Answer, { kind: J['kind'] }>>,
-    cancel() {
-      if (waiting.has(id)) drop();
-    },
-  };
-}
+/** Has a job done beside the page. A fault is an error with its reason; a worker that dies is replaced and said. */
+export const ask = <K extends JobKind>(
+  kind: K,
+  input: JobInput<K>,
+  on: Hearing = {},
+): Running<JobAnswer<K>> => (POOLS[kind] ?? kitchen).ask(kind, input, on);

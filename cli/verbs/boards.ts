@@ -1,3 +1,5 @@
+import { textOf } from '../../core/check/index.js';
+import { ENGLISH } from '../../core/words/index.js';
 import type { ComponentId } from '../../core/catalogue/index.js';
 import { bitesFor, checkPlan } from '../../core/check/index.js';
 import { compose as composed, otherBoards, whyComponent } from '../../core/compose/index.js';
@@ -69,8 +71,8 @@ export function swap(call: Call): void {
       likeness: s.like,
       keeps: s.keeps,
       changes: s.changes,
-      fixes: s.fixes,
-      breaks: s.breaks,
+      fixes: s.fixes.map((f) => textOf(f, ENGLISH)),
+      breaks: s.breaks.map((f) => textOf(f, ENGLISH)),
       costMinor: s.costMinor,
       minutes: s.minutes,
       labelToRead: s.labelToRead,

@@ -1,9 +1,29 @@
 import { z } from 'zod';
-import { certificateOf, checkPlan, plateSums, triedRemedies } from '../../core/check/index.js';
+import {
+  certificateOf,
+  checkPlan,
+  inWords,
+  plateSums,
+  remedyEffect,
+  remedyLabel,
+  textOf,
+  triedRemedies,
+  type Remedy,
+  type Severity,
+} from '../../core/check/index.js';
+import { deedsOf, findByWords } from '../../core/deeds/index.js';
 import { layPlan } from '../../core/lay/index.js';
 import { boardSvg } from '../../core/picture/index.js';
-import { applyCommand, canonicalText, commandSchema, planSchema, type Plan } from '../../core/plan/index.js';
+import {
+  applyCommand,
+  canonicalText,
+  commandSchema,
+  planSchema,
+  type Command,
+  type Plan,
+} from '../../core/plan/index.js';
 import { schoolsOf } from '../../core/portion/index.js';
+import { ENGLISH, speak, type Said } from '../../core/words/index.js';
 import { DEMOS } from '../../demo/index.js';
 import { makeDemo } from '../../demo/make.js';
 import { nodeSolver } from '../../solver/node.js';
@@ -39,6 +59,22 @@ export function schools(call: Call): void {
   );
 }
 
+const said = (s: Said): string => speak(s, ENGLISH);
+
+const remedyIn = (r: Remedy) => ({
+  kind: r.kind,
+  label: remedyLabel(r, ENGLISH),
+  effect: remedyEffect(r, ENGLISH),
+  command: r.command,
+});
+
+const GLYPHS: Record<Severity, string> = {
+  blocker: 'cracked',
+  ask: 'covered',
+  caution: 'chipped',
+  good: 'whole',
+};
+
 export function check(call: Call): void {
   const plan = planOf(call);
   const checked = checkPlan(plan);
@@ -46,21 +82,21 @@ export function check(call: Call): void {
   call.print({
     findings: findings.map((f) => ({
       code: f.code,
-      glyph: f.glyph,
+      severity: f.severity,
+      // the drawing's name, for one version more
+      glyph: GLYPHS[f.severity],
       concerns: f.concerns,
-      text: f.text,
-      why: f.why,
-      facts: f.facts,
+      ...inWords(f, ENGLISH),
       remedies: triedRemedies(plan, checked, f).map((t) => ({
-        ...t.remedy,
-        fixes: t.fixes,
-        breaks: t.breaks,
+        ...remedyIn(t.remedy),
+        fixes: t.fixes.map((x) => textOf(x, ENGLISH)),
+        breaks: t.breaks.map((x) => textOf(x, ENGLISH)),
       })),
     })),
     guests: care.groups.map((g) => ({
       group: g.group.id,
       lookedAfter: g.ok,
-      why: g.ok ? `${Math.round(g.sureG)} g are sure; ${g.bites} bites` : g.missing.join('; '),
+      why: g.ok ? `${Math.round(g.sureG)} g are sure; ${g.bites} bites` : g.missing.map(said).join('; '),
     })),
     holdsUpTo: care.greed,
   });
@@ -70,6 +106,7 @@ export function check(call: Call): void {
 export function guests(call: Call): void {
   const { care, context, findings } = checkPlan(planOf(call));
   const certificate = certificateOf(context, care);
+  const { shortFirst } = certificate;
   const sums = plateSums(context);
   call.print({
     groups: care.groups.map(({ group, ok, missing }, i) => {
@@ -96,12 +133,10 @@ export function guests(call: Call): void {
         ask: of('ask'),
         forbidden: of('forbidden'),
         lookedAfter: ok,
-        why: missing,
+        why: missing.map(said),
         gramsEach: certificate.groups[i]!.gramsEach,
-        text: certificate.groups[i]!.text,
-        openOnAllergy: findings.some(
-          (f) => f.grave && f.glyph === 'covered' && f.concerns.includes(group.id),
-        ),
+        text: said(certificate.groups[i]!.said),
+        openOnAllergy: findings.some((f) => f.grave && f.severity === 'ask' && f.concerns.includes(group.id)),
         plate: sums
           .filter((s) => s.group === group)
           .map((s) => ({
@@ -116,18 +151,34 @@ export function guests(call: Call): void {
     certificate: {
       lookedAfter: certificate.lookedAfter,
       holdsUpTo: certificate.holdsUpTo,
-      text: certificate.text,
-      shortFirst: certificate.shortFirst ?? null,
-      remedy: certificate.remedy ?? null,
+      text: said(certificate.said),
+      shortFirst: shortFirst ? { ...shortFirst, text: said(shortFirst.said) } : null,
+      remedy: certificate.remedy ? remedyIn(certificate.remedy) : null,
     },
   });
 }
 
-export function apply(call: Call): void {
-  const plan = planOf(call);
+/** The one edit that these words mean; it is refused where they fit none, or the two nearest are about different foods. */
+function commandSaid(plan: Plan, words: string): Command {
+  const found = findByWords(deedsOf(plan), words);
+  const low = words.toLowerCase();
+  const named = found.find((d) => d.words.toLowerCase() === low);
+  // a slip of the finger finds more than was meant: what has every word as it was typed comes before
+  const typed = found.filter((d) => {
+    const text = [d.words, ...d.also].join(' ').toLowerCase();
+    return low.split(/\s+/).every((w) => text.includes(w));
+  });
+  const [only, other] = typed.length > 0 ? typed : found;
+  if (!only) throw new BadInput(`nothing here is called "${words}"`);
+  if (!named && other)
+    throw new BadInput(`"${words}" may mean more than one thing`, [only.words, other.words]);
+  return (named ?? only).command;
+}
+
+function commandTyped(text: string): Command {
   let value: unknown;
   try {
-    value = JSON.parse(call.options.command?.[0] ?? '');
+    value = JSON.parse(text);
   } catch {
     throw new BadInput('--command takes one command as JSON');
   }
@@ -137,7 +188,16 @@ export function apply(call: Call): void {
       'this is no command',
       parsed.error.issues.map((i) => ({ path: i.path.join('.'), reason: i.message })),
     );
-  const done = applyCommand(plan, parsed.data);
+  return parsed.data;
+}
+
+/** `--command` takes an edit as JSON; `--say` one of those that the command box finds by words, such as "leave out prunes". */
+export function apply(call: Call): void {
+  const plan = planOf(call);
+  const said = call.options.say?.[0];
+  const command =
+    said === undefined ? commandTyped(call.options.command?.[0] ?? '') : commandSaid(plan, said);
+  const done = applyCommand(plan, command);
   if (!done.ok) throw new BadInput('the command was refused', done.problems);
   call.say(canonicalText(done.plan));
 }

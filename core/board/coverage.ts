@@ -7,7 +7,6 @@ import { isFresh } from './tastes.js';
  */
 export interface Part {
   id: 'body' | 'vehicle' | 'fresh';
-  words: string;
   /** The least share of a portion that is composed, and the least before Check says that it is missing (house default). */
   composed: number;
   least: number;
@@ -18,13 +17,12 @@ export interface Part {
 export const PARTS: readonly Part[] = [
   {
     id: 'vehicle',
-    words: 'bread and crackers',
     composed: 0.06,
     least: 0.035,
     is: (c) => c.job === 'vehicle',
   },
-  { id: 'body', words: 'food with body', composed: 0.15, least: 0.13, is: (c) => c.job === 'body' },
-  { id: 'fresh', words: 'fruit and vegetables', composed: 0.12, least: 0.1, is: isFresh },
+  { id: 'body', composed: 0.15, least: 0.13, is: (c) => c.job === 'body' },
+  { id: 'fresh', composed: 0.12, least: 0.1, is: isFresh },
 ];
 
 export const partsAsked = (bread: boolean): readonly Part[] =>

@@ -1,7 +1,9 @@
 import type { PlacedFood } from '../board/index.js';
 import { guestsIn, type Group } from '../party/index.js';
 import type { CheckContext } from './context.js';
-import { lower, names, type Remedy } from './finding.js';
+import { lower, type Arg, type Said, type Several } from '../words/index.js';
+import type { Remedy } from './finding.js';
+import { moreOf } from './remedies.js';
 import { careAt, type CareAt, type LookedAfter, type PartyCare, type RunsShort } from './looked-after.js';
 
 /** What can be promised to a group, and on which condition. Never without it. */
@@ -12,7 +14,7 @@ export interface GroupPromise {
   gramsEach: number;
   /** The same when the other groups with needs take theirs from this group's foods first. */
   worstEach: number;
-  text: string;
+  said: Said;
 }
 
 export interface Certificate {
@@ -20,8 +22,8 @@ export interface Certificate {
   /** The largest share, as a multiple of their proportional one, that the others may take; 0 when somebody is short now. */
   holdsUpTo: number;
   groups: GroupPromise[];
-  text: string;
-  shortFirst?: { what: string; groups: string[]; foods: string[]; text: string };
+  said: Said;
+  shortFirst?: { what: RunsShort['what']; groups: string[]; foods: string[]; said: Said };
   /** The least change that helps: more of one food. */
   remedy?: Remedy;
 }
@@ -29,57 +31,61 @@ export interface Certificate {
 /** Never rounded up: what is promised is there. */
 const each = (g: LookedAfter) => Math.floor(g.sureG / g.group.count + 1e-6);
 const worstEach = (g: LookedAfter) => Math.floor(g.worstG / g.group.count + 1e-6);
-const times = (n: number) => String(Math.floor(n * 100 + 1e-6) / 100);
+/** To a hundredth, never rounded up. */
+const times = (greed: number): number => Math.floor(greed * 100 + 1e-6) / 100;
+
 /** "1.28 times their share"; at one there is nothing to count. */
-export const shareWords = (greed: number): string =>
-  times(greed) === '1' ? 'their share' : `${times(greed)} times their share`;
+export const shareSaid = (greed: number): Said => ({ say: 'care.share', with: { times: times(greed) } });
 
 /** The condition in full: what those who eat everything may take, and what the others with needs may. */
-const condition = (care: PartyCare): string => {
+function condition(care: PartyCare): Arg {
   const restricted = care.groups.filter((g) => g.restricted);
   const free = care.groups.length > restricted.length;
-  const parts = [
-    ...(free ? [`those who eat everything take no more than ${shareWords(Math.max(1, care.greed))}`] : []),
-    ...(restricted.length > 1 ? ['nobody with a need takes more than a portion'] : []),
+  const parts: Said[] = [
+    ...(free ? [{ say: 'care.if.free', with: { share: shareSaid(Math.max(1, care.greed)) } } as const] : []),
+    ...(restricted.length > 1 ? [{ say: 'care.if.restricted' } as const] : []),
   ];
-  return parts.length > 0 ? ` as long as ${parts.join(' and ')}` : '';
-};
+  return parts.length > 0 ? { say: 'care.if', with: { conditions: { all: parts } } } : '';
+}
 
 function promiseOf(g: LookedAfter, care: PartyCare): GroupPromise {
-  const who = `${g.group.count} ${lower(g.group.name)} ${g.group.count === 1 ? 'guest' : 'guests'}`;
-  const has = g.group.count === 1 ? 'has' : 'have';
-  const worst =
-    g.restricted && worstEach(g) < each(g)
-      ? ` If the others with needs fill up on the same foods first, ${worstEach(g)} g each are left.`
-      : '';
+  const who = { count: g.group.count, group: g.group.name };
+  const worst = g.restricted && worstEach(g) < each(g);
+  const sure = { ...who, each: { g: each(g) }, condition: condition(care) };
   return {
     group: g.group,
     lookedAfter: g.ok,
     gramsEach: each(g),
     worstEach: worstEach(g),
-    text: g.ok
-      ? `The ${who} ${has} ${each(g)} g each${condition(care)}.${worst}`
-      : `The ${who} ${has} not enough: ${g.missing.join(', ')}.`,
+    said: !g.ok
+      ? { say: 'care.short', with: { ...who, missing: { all: g.missing, most: MOST_MISSING } } }
+      : worst
+        ? { say: 'care.promise-worst', with: { ...sure, worst: { g: worstEach(g) } } }
+        : { say: 'care.promise', with: sure },
   };
 }
 
+const MOST_MISSING = 6;
+
 const foodNames = (foods: readonly PlacedFood[]) => [...new Set(foods.map((l) => l.component.name))];
 
-function shortWords(short: RunsShort): NonNullable<Certificate['shortFirst']> {
+const quoted = (groups: readonly Group[]): Several => ({ quoted: groups.map((g) => g.name) });
+const partSaid = (what: RunsShort['what']): Said => ({ say: `care.part.${what}` });
+
+function shortOf(short: RunsShort): NonNullable<Certificate['shortFirst']> {
   const foods = foodNames(short.foods);
-  const groups = short.groups.map((g) => g.name);
-  const what = foods.length > 0 && foods.length <= 2 ? names(foods.map(lower)) : short.what;
-  const shared =
-    groups.length > 1
-      ? `, because ${names(groups.map((g) => `“${g}”`))} need the same`
-      : groups[0]
-        ? ` for “${groups[0]}”`
-        : '';
-  const text =
+  const what: Arg =
+    foods.length > 0 && foods.length <= 2 ? { foods: foods.map(lower) } : partSaid(short.what);
+  const groups = quoted(short.groups);
+  const said: Said =
     short.what === 'food'
-      ? `Beyond that there is too little in all for ${names(groups.map((g) => `“${g}”`))}.`
-      : `What runs short first is ${what}${shared}.`;
-  return { what: short.what, groups, foods, text };
+      ? { say: 'care.first.all', with: { groups } }
+      : short.groups.length > 1
+        ? { say: 'care.first.shared', with: { what, groups } }
+        : short.groups.length === 1
+          ? { say: 'care.first.one', with: { what, groups } }
+          : { say: 'care.first.any', with: { what } };
+  return { what: short.what, groups: short.groups.map((g) => g.name), foods, said };
 }
 
 const ROUND_G = 10;
@@ -93,34 +99,26 @@ function leastChange(c: CheckContext, short: RunsShort): Remedy | undefined {
   )[0];
   if (!food) return undefined;
   const moreG = Math.ceil((short.missingG * 1.2) / ROUND_G) * ROUND_G;
-  const factor = 1 + moreG / food.massG;
-  return {
-    label: `More ${lower(food.component.name)}`,
-    effect: `+${moreG} g`,
-    command: {
-      name: 'place',
-      componentId: food.component.id,
-      surfaceId: food.surface.id,
-      placements: food.lots.map((p) => ({
-        ...p,
-        massG: Math.round(p.massG * factor),
-        pieces: Math.max(1, Math.round(p.pieces * factor)),
-      })),
-    },
-  };
+  return moreOf(food, moreG);
 }
 
 /** The dial's answer in words, with the least change that would hold there. */
-export function promiseAt(c: CheckContext, greed: number): { at: CareAt; text: string; remedy?: Remedy } {
+export function promiseAt(c: CheckContext, greed: number): { at: CareAt; said: Said; remedy?: Remedy } {
   const at = careAt(c, greed);
-  if (at.groups.length === 0) return { at, text: 'Everyone here may eat everything.' };
-  if (!at.short) return { at, text: `At ${times(greed)} times their share everyone still has enough.` };
-  const who = names(at.short.groups.map((g) => `“${g.name}”`));
-  const what = at.short.what === 'food' ? 'food in all' : at.short.what;
+  if (at.groups.length === 0) return { at, said: { say: 'care.at.everything' } };
+  if (!at.short) return { at, said: { say: 'care.at.enough', with: { times: times(greed) } } };
   const remedy = leastChange(c, at.short);
   return {
     at,
-    text: `At ${times(greed)} times their share ${Math.ceil(at.short.missingG)} g of ${what} are missing for ${who}.`,
+    said: {
+      say: 'care.at.missing',
+      with: {
+        times: times(greed),
+        mass: { g: Math.ceil(at.short.missingG) },
+        what: partSaid(at.short.what),
+        groups: quoted(at.short.groups),
+      },
+    },
     ...(remedy ? { remedy } : {}),
   };
 }
@@ -129,22 +127,19 @@ export function promiseAt(c: CheckContext, greed: number): { at: CareAt; text: s
 export function certificateOf(c: CheckContext, care: PartyCare): Certificate {
   const groups = care.groups.map((g) => promiseOf(g, care));
   const lookedAfter = groups.length > 0 && care.greed > 0;
-  const short = care.shortFirst ? shortWords(care.shortFirst) : undefined;
+  const short = care.shortFirst ? shortOf(care.shortFirst) : undefined;
   const remedy = care.shortFirst ? leastChange(c, care.shortFirst) : undefined;
-  const all = guestsIn(c.plan.party);
-  const text = lookedAfter
-    ? `All ${all} guests are looked after${condition(care)}.`
-    : `Not everyone is looked after: ${
-        groups
-          .filter((g) => !g.lookedAfter)
-          .map((g) => `“${g.group.name}”`)
-          .join(', ') || 'nobody is coming'
-      }.`;
+  const unsure = groups.filter((g) => !g.lookedAfter).map((g) => g.group);
+  const said: Said = lookedAfter
+    ? { say: 'care.all', with: { n: guestsIn(c.plan.party), condition: condition(care) } }
+    : unsure.length > 0
+      ? { say: 'care.not-all', with: { groups: { ...quoted(unsure), most: MOST_MISSING } } }
+      : { say: 'care.nobody' };
   return {
     lookedAfter,
     holdsUpTo: care.greed,
     groups,
-    text,
+    said,
     ...(short ? { shortFirst: short } : {}),
     ...(remedy ? { remedy } : {}),
   };

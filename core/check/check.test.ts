@@ -4,6 +4,7 @@ import { ownComponent } from '../catalogue/index.js';
 import { applyCommand, type Plan } from '../plan/index.js';
 import { group, id, lies, planWith } from '../testing/plans.js';
 import { checkPlan, fairShare, shareOut, type Finding } from './index.js';
+import { label, text, why } from '../testing/words.js';
 
 const find = (plan: Plan, code: string): Finding | undefined =>
   checkPlan(plan).findings.find((f) => f.code === code);
@@ -22,7 +23,7 @@ describe('small children', () => {
 
   test('whole grapes near a three-year-old stop service, they are no "take care"', () => {
     expect(find(plan, 'choking-shape')).toMatchObject({
-      glyph: 'cracked',
+      severity: 'blocker',
       grave: true,
       concerns: ['threes'],
     });
@@ -30,7 +31,7 @@ describe('small children', () => {
 
   test('cut in quarters they are fine', () => {
     const slip = find(plan, 'choking-shape')!;
-    expect(slip.remedies[0]!.label).toBe('Cut in quarters');
+    expect(label(slip.remedies[0]!)).toBe('Cut in quarters');
     expect(find(after(plan, slip), 'choking-shape')).toBeUndefined();
   });
 
@@ -69,7 +70,7 @@ describe('small children', () => {
   test('an age that nobody said asks, and its remedy settles it', () => {
     const kids = planWith({ party: [group('kids', 2, [], { band: 'child' })] });
     const slip = find(kids, 'how-old')!;
-    expect(slip.glyph).toBe('covered');
+    expect(slip.severity).toBe('ask');
     expect(find(after(kids, slip), 'how-old')).toBeUndefined();
   });
 });
@@ -80,7 +81,7 @@ describe('who is looked after', () => {
       party: [group('vegans', 2, ['vegan'])],
       placements: [lies('socca-crisps', 100), lies('honey', 200), lies('cucumber', 300)],
     });
-    expect(find(plan, 'not-looked-after')!.why.toLowerCase()).toContain('nothing with body');
+    expect(why(find(plan, 'not-looked-after')!).toLowerCase()).toContain('nothing with body');
   });
 
   test('an unread label counts for nobody, and counts once it is read', () => {
@@ -94,7 +95,7 @@ describe('who is looked after', () => {
         lies('kiwi', 150),
       ],
     });
-    expect(find(plan, 'not-looked-after')!.why.toLowerCase()).toContain('no bread or cracker');
+    expect(why(find(plan, 'not-looked-after')!).toLowerCase()).toContain('no bread or cracker');
     const slip = find(plan, 'label-to-read')!;
     expect(find(after(plan, slip), 'not-looked-after')).toBeUndefined();
   });
@@ -110,7 +111,7 @@ describe('who is looked after', () => {
     const clean = planWith({ party: [group('coeliac', 2, ['gluten-free'])], placements: foods });
     expect(find(clean, 'not-looked-after')).toBeUndefined();
     const wheat = planWith({ ...clean, placements: [...foods, lies('breadsticks', 60)] });
-    expect(find(wheat, 'same-surface')).toMatchObject({ glyph: 'cracked', grave: true });
+    expect(find(wheat, 'same-surface')).toMatchObject({ severity: 'blocker', grave: true });
     expect(find(wheat, 'not-looked-after')).toBeDefined();
     expect(find(after(wheat, find(wheat, 'same-surface')!), 'not-looked-after')).toBeUndefined();
   });
@@ -212,7 +213,7 @@ describe('holding', () => {
       find(planWith({ ...evening, occasion: { ...evening.occasion, durationMin: 60 } }), 'too-long'),
     ).toBeUndefined();
     const slip = find(long, 'too-long')!;
-    expect(slip.glyph).toBe('cracked');
+    expect(slip.severity).toBe('blocker');
     const done = after(long, slip);
     expect(find(done, 'too-long')).toBeUndefined();
     expect(done.placements.map((p) => p.lot)).toEqual([0, 1]);
@@ -245,7 +246,7 @@ describe('the rest of the table', () => {
   test('nothing sharp, no crunch and all soft are told, each with a remedy that works', () => {
     for (const code of ['nothing-sharp', 'no-crunch', 'all-soft']) {
       const slip = find(plan, code)!;
-      expect(slip.glyph).toBe('chipped');
+      expect(slip.severity).toBe('caution');
       expect(find(after(plan, slip), code)).toBeUndefined();
     }
   });
@@ -269,7 +270,7 @@ describe('the rest of the table', () => {
       surfaces: [{ ...plan.surfaces[0]!, freeFrom: ['gluten'] }],
       placements: [lies('breadsticks', 60)],
     });
-    expect(find(tray, 'promise-broken')).toMatchObject({ glyph: 'cracked' });
+    expect(find(tray, 'promise-broken')).toMatchObject({ severity: 'blocker' });
     expect(find(after(tray, find(tray, 'promise-broken')!), 'promise-broken')).toBeUndefined();
   });
 
@@ -281,7 +282,7 @@ describe('the rest of the table', () => {
 
   test('a food that no larder knows is shown and counts for nobody', () => {
     const lost = planWith({ party: [all], placements: [{ ...lies('brie', 100), componentId: id('gone') }] });
-    expect(find(lost, 'unknown-component')).toMatchObject({ glyph: 'covered' });
+    expect(find(lost, 'unknown-component')).toMatchObject({ severity: 'ask' });
   });
 
   test('an empty plan has no slips but asks for nothing wrong', () => {
@@ -295,8 +296,8 @@ describe('the rest of the table', () => {
       placements: [...plan.placements, lies('almonds', 100), lies('green-grapes', 200)],
     });
     for (const f of checkPlan(busy).findings) {
-      expect(f.text.length).toBeGreaterThan(3);
-      expect(f.why.length).toBeGreaterThan(5);
+      expect(text(f).length).toBeGreaterThan(3);
+      expect(why(f).length).toBeGreaterThan(5);
       expect(f.facts.length).toBeGreaterThan(0);
       for (const r of f.remedies) expect(applyCommand(busy, r.command)).toMatchObject({ ok: true });
     }

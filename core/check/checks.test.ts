@@ -4,7 +4,8 @@ import { layPlan } from '../lay/index.js';
 import { applyCommand, type Plan, type Surface } from '../plan/index.js';
 import { costOf, targetsOf } from '../portion/index.js';
 import { group, id, lies, planWith } from '../testing/plans.js';
-import { byUrgency, checkPlan, names, worstGlyph, type Finding } from './index.js';
+import { byUrgency, finding, checkPlan, worstOf, type Finding } from './index.js';
+import { label, text, valueOf } from '../testing/words.js';
 
 const all = group('all', 6);
 const find = (plan: Plan, code: string): Finding | undefined =>
@@ -21,7 +22,7 @@ function everyRemedyClears(plan: Plan, code: string): void {
   const slip = find(plan, code)!;
   expect(slip.remedies.length).toBeGreaterThan(0);
   slip.remedies.forEach((r, i) =>
-    expect([r.label, find(after(plan, slip, i), code)]).toEqual([r.label, undefined]),
+    expect([label(r), find(after(plan, slip, i), code)]).toEqual([label(r), undefined]),
   );
 }
 
@@ -62,7 +63,7 @@ describe('what must be at hand', () => {
 
   test('bowls are counted at opening, later lots use the same bowl', () => {
     const plan = planWith({ party: [all], placements: dips, bowls: [{ diameterMm: 90, count: 2 }] });
-    expect(find(plan, 'too-few-bowls')!.text).toBe('1 bowl is missing: 1 of 110 mm.');
+    expect(text(find(plan, 'too-few-bowls')!)).toBe('1 bowl is missing: 1 of 110 mm.');
     everyRemedyClears(plan, 'too-few-bowls');
     const later = { ...plan, placements: dips.map((p, i) => (i === 0 ? { ...p, lot: 1 } : p)) };
     expect(find(later, 'too-few-bowls')).toBeUndefined();
@@ -96,8 +97,10 @@ describe('what must be at hand', () => {
     });
     const told = find(dragged('cashews', 1000), 'over-the-rim')!;
     expect(told.components).toEqual(['cashews']);
-    for (const f of told.facts) expect(f.value).toMatch(/^(\d+) of \1 beyond the rim$/);
-    expect(find(dragged('hummus-home', 1000), 'over-the-rim')!.facts[0]!.value).toBe('1 of 1 beyond the rim');
+    for (const f of told.facts) expect(valueOf(f)).toMatch(/^(\d+) of \1 beyond the rim$/);
+    expect(valueOf(find(dragged('hummus-home', 1000), 'over-the-rim')!.facts[0]!)).toBe(
+      '1 of 1 beyond the rim',
+    );
     expect(find(dragged('hummus-home', 3), 'over-the-rim')).toBeUndefined();
   });
 
@@ -107,7 +110,7 @@ describe('what must be at hand', () => {
       placements: [lies('brie', 250), lies('aged-gouda', 200), lies('mozzarella-pearls', 100)],
       tools: { knives: 1, spoons: 9, tongs: 9 },
     });
-    expect(find(plan, 'too-few-knives')!.facts[0]!.value).toBe('1 of 2');
+    expect(valueOf(find(plan, 'too-few-knives')!.facts[0]!)).toBe('1 of 2');
     everyRemedyClears(plan, 'too-few-knives');
   });
 
@@ -118,7 +121,7 @@ describe('what must be at hand', () => {
     expect(cost).toBeGreaterThanOrEqual(brie.packs[0]!.priceMinor);
     expect(find({ ...plan, budgetMinor: cost }, 'over-budget')).toBeUndefined();
     const tight = { ...plan, budgetMinor: cost - 1 };
-    expect(find(tight, 'over-budget')!.text).toContain('€ 0.01 over');
+    expect(text(find(tight, 'over-budget')!)).toContain('€ 0.01 over');
     everyRemedyClears(tight, 'over-budget');
     expect(find({ ...plan, budgetMinor: null }, 'over-budget')).toBeUndefined();
   });
@@ -140,7 +143,7 @@ describe('place and season', () => {
 
   test('fruit outside its months is told with its months', () => {
     const winter = at({ start: '2027-12-20T18:00' }, 'strawberries');
-    expect(find(winter, 'out-of-season')!.facts[0]!.value).toContain('months');
+    expect(valueOf(find(winter, 'out-of-season')!.facts[0]!)).toContain('months');
     expect(find(at({ start: '2027-06-10T18:00' }, 'strawberries'), 'out-of-season')).toBeUndefined();
     everyRemedyClears(winter, 'out-of-season');
   });
@@ -185,7 +188,7 @@ describe('policy', () => {
       policy: 'everything-fits',
       placements: [lies('brie', 250)],
     });
-    expect(find(plan, 'not-for-them')).toMatchObject({ glyph: 'cracked', concerns: ['vegan'] });
+    expect(find(plan, 'not-for-them')).toMatchObject({ severity: 'blocker', concerns: ['vegan'] });
     everyRemedyClears(plan, 'not-for-them');
     expect(find({ ...plan, policy: 'looked-after' }, 'not-for-them')).toBeUndefined();
   });
@@ -203,31 +206,25 @@ describe('policy', () => {
   test('a promise that only a label can keep asks', () => {
     const tray = { ...planWith({}).surfaces[0]!, freeFrom: ['milk'] } as Surface;
     const plan = planWith({ party: [all], surfaces: [tray], placements: [lies('water-crackers', 60)] });
-    expect(find(plan, 'promise-open')).toMatchObject({ glyph: 'covered' });
+    expect(find(plan, 'promise-open')).toMatchObject({ severity: 'ask' });
     everyRemedyClears(plan, 'promise-open');
   });
 });
 
 describe('slips', () => {
   test('hang most urgent first: what stops, what asks, what wants care, what is good; grave before the rest', () => {
-    const f = (glyph: Finding['glyph'], grave = false) =>
-      ({ glyph, grave, key: `${glyph}${grave}` }) as Finding;
-    const order = byUrgency([f('whole'), f('chipped'), f('covered'), f('covered', true), f('cracked')]);
+    const f = (severity: Finding['severity'], grave = false) =>
+      finding('no-smoke', { severity, grave, key: `${severity}${grave}`, args: {} });
+    const order = byUrgency([f('good'), f('caution'), f('ask'), f('ask', true), f('blocker')]);
     expect(order.map((x) => x.key)).toEqual([
-      'crackedfalse',
-      'coveredtrue',
-      'coveredfalse',
-      'chippedfalse',
-      'wholefalse',
+      'blockerfalse',
+      'asktrue',
+      'askfalse',
+      'cautionfalse',
+      'goodfalse',
     ]);
-    expect(worstGlyph([f('chipped'), f('covered')])).toBe('covered');
-    expect(worstGlyph([])).toBe('whole');
-  });
-
-  test('name three foods and count the rest', () => {
-    expect(names(['a'])).toBe('a');
-    expect(names(['a', 'b'])).toBe('a and b');
-    expect(names(['a', 'b', 'c', 'd', 'e'])).toBe('a, b, c and 2 more');
+    expect(worstOf([f('caution'), f('ask')])).toBe('ask');
+    expect(worstOf([])).toBe('good');
   });
 
   test('that are settled leave the rail and come back when they are taken back', () => {

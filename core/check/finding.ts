@@ -1,70 +1,124 @@
-import type { ComponentId, Source } from '../catalogue/index.js';
+import { factWords, isFactKey, type ComponentId, type Source } from '../catalogue/index.js';
+import type { Reason } from '../needs/index.js';
 import type { GroupId } from '../party/index.js';
 import type { Command, SurfaceId } from '../plan/index.js';
+import { speak, speakArg, type Arg, type Args, type MessageId, type Speech } from '../words/index.js';
+import {
+  kindOf,
+  orderOf,
+  SEVERITIES,
+  type FindingArgs,
+  type FindingCode,
+  type FindingStation,
+  type Severity,
+} from './kinds.js';
 
-/** State by shape: good, take care, stops service, ask. */
-export type Glyph = 'whole' | 'chipped' | 'cracked' | 'covered';
-
+/** Something that was looked at: its name, its value, and where the value comes from. */
 export interface Fact {
-  what: string;
-  value: string;
+  what: Arg;
+  value: Arg;
   source: Source | 'this plan';
 }
 
-/** Something the application can do about it: the words, what it brings, and the edit itself. */
+/** Why a need says so, as it is listed. */
+export const factsOfReasons = (reasons: readonly Reason[]): Fact[] =>
+  reasons.map((r) => ({
+    what: isFactKey(r.fact) ? factWords(r.fact) : r.fact,
+    value: r.value,
+    source: r.source,
+  }));
+
+type Kinds<Id> = Id extends `remedy.${infer K}.label` ? K : never;
+export type RemedyKind = Kinds<MessageId>;
+
+/** Something the application can do about it: which kind, what its words say, and the edit itself. */
 export interface Remedy {
-  label: string;
-  effect: string;
+  kind: RemedyKind;
+  args: Args;
   command: Command;
 }
 
-export interface Finding {
+interface Common {
   /** The same slip keeps its key while the plan changes around it. */
   key: string;
-  code: string;
-  glyph: Glyph;
+  severity: Severity;
+  /** About an allergy or a small child's safety: it cannot be settled by reading it, only by a remedy or an overruling. */
+  grave: boolean;
   concerns: GroupId[];
   components: ComponentId[];
   surfaceId: SurfaceId | null;
-  /** One plain sentence. */
-  text: string;
-  /** Why, in small. */
-  why: string;
   facts: Fact[];
   remedies: Remedy[];
-  /** About an allergy or a small child's safety: it cannot be settled by reading it, only by a remedy or an overruling. */
-  grave: boolean;
 }
 
-const ORDER: Record<Glyph, number> = { cracked: 0, covered: 1, chipped: 2, whole: 3 };
+/** What one check found, as data; its words are made from code and arguments (`core/words`). */
+export type Finding = { [C in FindingCode]: Common & { code: C; args: FindingArgs[C] } }[FindingCode];
 
-/** Most urgent first; grave before the rest; the registry's order within. */
-export function byUrgency(findings: readonly Finding[]): Finding[] {
-  return findings
-    .map((finding, i) => ({ finding, i }))
-    .sort(
-      (a, b) =>
-        ORDER[a.finding.glyph] - ORDER[b.finding.glyph] ||
-        Number(b.finding.grave) - Number(a.finding.grave) ||
-        a.i - b.i,
-    )
-    .map((f) => f.finding);
-}
+type Given<C extends FindingCode> = Pick<Common, 'key'> &
+  Partial<Omit<Common, 'key'>> & { args: FindingArgs[C] };
 
-const list = new Intl.ListFormat('en', { type: 'conjunction' });
+/** A finding of this kind; what is not said is a caution about nobody, nothing and nowhere, with no remedy. */
+export const finding = <C extends FindingCode>(code: C, given: Given<C>): Finding =>
+  ({
+    severity: 'caution',
+    grave: false,
+    concerns: [],
+    components: [],
+    surfaceId: null,
+    facts: [],
+    remedies: [],
+    ...given,
+    code,
+  }) as unknown as Finding;
 
-/** "a, b and c"; after three names the rest is counted. */
-export function names(items: readonly string[], most = 3): string {
-  if (items.length <= most) return list.format(items).replace(', and ', ' and ');
-  return `${items.slice(0, most).join(', ')} and ${items.length - most} more`;
-}
+const rank = (severity: Severity): number => SEVERITIES.indexOf(severity);
 
-export const lower = (name: string): string =>
-  /^[A-Z]{2}/.test(name) ? name : name.charAt(0).toLowerCase() + name.slice(1);
+/** Most urgent first; grave before the rest; the order of the kinds within. */
+export const byUrgency = (findings: readonly Finding[]): Finding[] =>
+  [...findings].sort(
+    (a, b) =>
+      rank(a.severity) - rank(b.severity) ||
+      Number(b.grave) - Number(a.grave) ||
+      orderOf(a.code) - orderOf(b.code),
+  );
 
-export const capital = (t: string): string => t.charAt(0).toUpperCase() + t.slice(1);
+export const isOfTheLayout = (f: Finding): boolean => kindOf(f.code).ofTheLayout === true;
+export const isOfALabel = (f: Finding): boolean => kindOf(f.code).ofALabel === true;
+export const isOverrulable = (f: Finding): boolean => f.grave && kindOf(f.code).overrulable === true;
 
-const OF_THE_LAYOUT = new Set(['not-all-laid', 'over-the-rim', 'bowls-laid-otherwise']);
+/** Does a station hang it up? What stops service hangs everywhere. */
+export const belongsTo = (f: Finding, station: FindingStation): boolean =>
+  f.severity === 'blocker' || kindOf(f.code).stations.includes(station);
 
-/** Told of the layout, which is made anew after a change of the food: no proposal is to be blamed or praised for it. */
-export const isOfTheLayout = (f: Finding): boolean => OF_THE_LAYOUT.has(f.code);
+// ------------------------------------------------------------------ in words
+
+type Told = Pick<Finding, 'code' | 'args'>;
+
+/** The sentence on the slip. */
+export const textOf = (f: Told, speech: Speech): string =>
+  speak({ say: `finding.${f.code}.text`, with: f.args as Args }, speech);
+
+/** Why, in small. */
+export const whyOf = (f: Told, speech: Speech): string =>
+  speak({ say: `finding.${f.code}.why`, with: f.args as Args }, speech);
+
+export const remedyLabel = (r: Pick<Remedy, 'kind' | 'args'>, speech: Speech): string =>
+  speak({ say: `remedy.${r.kind}.label`, with: r.args }, speech);
+
+/** What a remedy brings: "+20 g", "2 moved". */
+export const remedyEffect = (r: Pick<Remedy, 'kind' | 'args'>, speech: Speech): string =>
+  speak({ say: `remedy.${r.kind}.effect`, with: r.args }, speech);
+
+/** A fact as it stands in the table of "Why this?". */
+export const factCells = (f: Fact, speech: Speech): { what: string; value: string; source: string } => ({
+  what: speakArg(f.what, speech),
+  value: speakArg(f.value, speech),
+  source: f.source,
+});
+
+/** The whole finding in words, for what is printed or handed on. */
+export const inWords = (f: Finding, speech: Speech) => ({
+  text: textOf(f, speech),
+  why: whyOf(f, speech),
+  facts: f.facts.map((x) => factCells(x, speech)),
+});

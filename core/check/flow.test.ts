@@ -5,6 +5,7 @@ import { LinearModel, type Solver } from '../compose/index.js';
 import { after, board, group as people, lies, planWith } from '../testing/plans.js';
 import { careAt, contextOf, partyCare, promiseAt } from './index.js';
 import { sharing, sharingInParts, type FlowGroup, type LeastPart } from './flow.js';
+import { said } from '../testing/words.js';
 
 let solve: Solver;
 beforeAll(async () => (solve = await nodeSolver()));
@@ -109,7 +110,7 @@ describe('the dial', () => {
 
   test('names what is missing and a change that helps', () => {
     const far = promiseAt(context, 3);
-    expect(far.text).toMatch(/g of .+ are missing for “vegans”/);
+    expect(said(far.said)).toMatch(/g of .+ are missing for “vegans”/);
     const more = after(plan, far.remedy!.command);
     expect(promiseAt(contextOf(more), 3).at.groups[0]!.sureG).toBeGreaterThan(far.at.groups[0]!.sureG - 1e-6);
     expect(more.placements.reduce((n, p) => n + p.massG, 0)).toBeGreaterThan(

@@ -2,7 +2,7 @@ export {
   CHECKS,
   checkPlan,
   seatState,
-  worstGlyph,
+  worstOf,
   type Check,
   type Checked,
   type SeatState,
@@ -30,16 +30,31 @@ export { glanceOf, type Glance } from './glance.js';
 export { NEAR_MM } from './near.js';
 export { fairShare, shareOut } from './flow.js';
 export {
+  belongsTo,
   byUrgency,
-  capital,
-  lower,
-  names,
+  factCells,
+  finding,
+  inWords,
+  isOfALabel,
+  isOfTheLayout,
+  isOverrulable,
+  remedyEffect,
+  remedyLabel,
+  textOf,
+  whyOf,
   type Fact,
   type Finding,
-  type Glyph,
   type Remedy,
-  isOfTheLayout,
+  type RemedyKind,
 } from './finding.js';
+export {
+  FINDING_KINDS,
+  SEVERITIES,
+  type FindingArgs,
+  type FindingCode,
+  type FindingStation,
+  type Severity,
+} from './kinds.js';
 export { FAMILY_WORDS } from './checks/amounts.js';
 export { standingAnywhere, standingOf, type Standing } from './standing.js';
 export { triedRemedies, triedRemedy, type Tried } from './trial.js';

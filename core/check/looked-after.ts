@@ -5,12 +5,14 @@ import {
   isFresh,
   partsAsked,
   shareLeft,
+  type Part,
   type PlacedFood,
 } from '../board/index.js';
 import { formOf } from '../catalogue/index.js';
 import { helpingG } from '../needs/index.js';
 import { portionsOf, type Group } from '../party/index.js';
 import { needG, wantsBread } from '../portion/index.js';
+import type { Said } from '../words/index.js';
 import type { CheckContext } from './context.js';
 import { plateSums } from './plates.js';
 import { fairShare, shareOut, sharing, sharingInParts, type FlowGroup, type Sharing } from './flow.js';
@@ -29,8 +31,8 @@ export interface LookedAfter {
   vehicle: number;
   fresh: number;
   bites: number;
-  /** What is missing, in plain words; empty when nothing is. */
-  missing: string[];
+  /** What is missing, to be said; empty when nothing is. */
+  missing: Said[];
   foods: PlacedFood[];
 }
 
@@ -92,10 +94,18 @@ function bitesOf(foods: readonly PlacedFood[], bread: boolean, group: Group): nu
 }
 
 /** A plate that goes beyond what the group strictly counts: nobody is looked after with it. */
-function beyondLimit(c: CheckContext, group: Group): string[] {
+function beyondLimit(c: CheckContext, group: Group): Said[] {
   return plateSums(c)
     .filter((p) => p.group === group && p.strict && p.sum.low > p.limit)
-    .map((p) => `${Math.ceil(p.sum.low)} of ${p.limit} ${p.quantity.unit} of ${p.quantity.what} on a plate`);
+    .map((p) => ({
+      say: 'care.missing.limit',
+      with: {
+        sum: Math.ceil(p.sum.low),
+        limit: p.limit,
+        unit: p.quantity.unit,
+        what: p.quantity.what,
+      },
+    }));
 }
 
 function careOf(
@@ -112,17 +122,20 @@ function careOf(
   const bread = wantsBread(c.plan);
   const bites = bitesOf(foods, bread, group);
   const need = needG(group, c.targets);
-  const missing: string[] = [];
+  const missing: Said[] = [];
   if (sureG < need * ENOUGH)
-    missing.push(
-      `only ${Math.floor(sureG / group.count)} of ${Math.round(need / group.count)} g each are sure`,
-    );
-  if (body === 0) missing.push('nothing with body');
-  if (bread && vehicle === 0) missing.push('no bread or cracker');
-  if (fresh === 0) missing.push('nothing fresh');
+    missing.push({
+      say: 'care.missing.grams',
+      with: {
+        sure: { g: Math.floor(sureG / group.count) },
+        need: { g: Math.round(need / group.count) },
+      },
+    });
+  if (body === 0) missing.push({ say: 'care.missing.body' });
+  if (bread && vehicle === 0) missing.push({ say: 'care.missing.vehicle' });
+  if (fresh === 0) missing.push({ say: 'care.missing.fresh' });
   missing.push(...beyondLimit(c, group));
-  if (bites < DIFFERENT_BITES)
-    missing.push(bites === 0 ? 'not one whole bite' : `only ${bites} different bites`);
+  if (bites < DIFFERENT_BITES) missing.push({ say: 'care.missing.bites', with: { n: bites } });
   return {
     group,
     ok: missing.length === 0,
@@ -141,8 +154,8 @@ function careOf(
 
 /** What runs short first when the others take more than the certificate allows. */
 export interface RunsShort {
-  /** "bread and crackers", or all of the food. */
-  what: string;
+  /** One part of a plate, or all of the food. */
+  what: Part['id'] | 'food';
   groups: Group[];
   foods: PlacedFood[];
   missingG: number;
@@ -157,7 +170,11 @@ function shortOver(
   foods: readonly PlacedFood[],
   groups: readonly Group[],
 ): (greed: number) => RunsShort | undefined {
-  const told = (what: string, asked: readonly FlowGroup[], shared: Sharing): RunsShort | undefined => {
+  const told = (
+    what: RunsShort['what'],
+    asked: readonly FlowGroup[],
+    shared: Sharing,
+  ): RunsShort | undefined => {
     const missingG = asked.reduce((n, a, i) => n + a.needG - shared.gotG[i]!, 0);
     return missingG <= 0.5
       ? undefined
@@ -187,7 +204,7 @@ function shortOver(
     if (!joint) return undefined;
     // what is short by itself is named first: "bread" helps more than "food"
     for (const [i, part] of parts.entries()) {
-      const found = told(part.words, alone[i]!, sharing(alone[i]!, left));
+      const found = told(part.id, alone[i]!, sharing(alone[i]!, left));
       if (found) return found;
     }
     return joint;
@@ -280,7 +297,14 @@ function withParts(groups: LookedAfter[], short: RunsShort | undefined): LookedA
   if (!short || short.what === 'food') return groups;
   return groups.map((g) =>
     g.ok && short.groups.includes(g.group)
-      ? { ...g, ok: false, missing: [`too little ${short.what}: ${Math.ceil(short.missingG)} g more`] }
+      ? {
+          ...g,
+          ok: false,
+          missing: [short.what].map((part) => ({
+            say: 'care.missing.part' as const,
+            with: { part: { say: `care.part.${part}` as const }, mass: { g: Math.ceil(short.missingG) } },
+          })),
+        }
       : g,
   );
 }

@@ -2,6 +2,7 @@ import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import type { Plan } from '../plan/index.js';
 import { after, board, group, id, lies, planWith } from '../testing/plans.js';
+import { label, said } from '../testing/words.js';
 import { sharing, type FlowGroup } from './flow.js';
 import {
   certificateOf,
@@ -50,7 +51,7 @@ describe('a plate that is counted', () => {
       party: [group('keto', 2, [], { needs: [{ id: 'keto', settings: { limit: '5' } }] })],
     };
     const slip = finding(strict, 'plate-over-limit');
-    expect(slip.glyph).toBe('cracked');
+    expect(slip.severity).toBe('blocker');
     expect(codes(after(strict, slip.remedies[0]!.command))).not.toContain('plate-over-limit');
   });
 
@@ -96,11 +97,11 @@ describe('the certificate', () => {
     expect(certificate.lookedAfter).toBe(true);
     expect(certificate.holdsUpTo).toBeGreaterThan(1);
     // never rounded up: the figure in words is one that holds
-    const said = Number(/([\d.]+) times/.exec(certificate.text)![1]);
-    expect(said).toBeLessThanOrEqual(certificate.holdsUpTo);
-    expect(said).toBeGreaterThan(certificate.holdsUpTo - 0.01);
+    const times = Number(/([\d.]+) times/.exec(said(certificate.said))![1]);
+    expect(times).toBeLessThanOrEqual(certificate.holdsUpTo);
+    expect(times).toBeGreaterThan(certificate.holdsUpTo - 0.01);
     for (const g of certificate.groups)
-      expect(g.text).toMatch(
+      expect(said(g.said)).toMatch(
         /as long as .* take no more than .* and nobody with a need takes more than a portion/,
       );
   });
@@ -117,7 +118,7 @@ describe('the certificate', () => {
   test('says what runs short first, and the least change makes it hold longer', () => {
     const c = contextOf(plan);
     const certificate = certificateOf(c, partyCare(c));
-    expect(certificate.shortFirst!.text).toMatch(/runs short first|too little in all/);
+    expect(said(certificate.shortFirst!.said)).toMatch(/runs short first|too little in all/);
     const more = contextOf(after(plan, certificate.remedy!.command));
     expect(partyCare(more).greed).toBeGreaterThanOrEqual(certificate.holdsUpTo);
   });
@@ -127,7 +128,7 @@ describe('the certificate', () => {
     const c = contextOf({ ...none, placements: [...none.placements, lies('water-crackers', 250)] });
     const certificate = certificateOf(c, partyCare(c));
     expect([certificate.lookedAfter, certificate.holdsUpTo]).toEqual([false, 0]);
-    expect(certificate.text).toContain('coeliac');
+    expect(said(certificate.said)).toContain('coeliac');
   });
 
   test('what is left at worst is what a hungry rest would leave, group by group', () => {
@@ -165,7 +166,7 @@ describe('the certificate', () => {
     const care = partyCare(contextOf(sweet)).groups[0]!;
     const [sum] = plateSums(contextOf(sweet));
     expect(sum!.sum.low).toBeGreaterThan(sum!.limit);
-    expect([care.ok, care.missing.join()]).toEqual([
+    expect([care.ok, care.missing.map(said).join()]).toEqual([
       false,
       expect.stringContaining('net carbohydrate on a plate'),
     ]);
@@ -192,18 +193,18 @@ describe('the certificate', () => {
     });
     const before = checkPlan(asked);
     const question = before.findings.find(
-      (f) => f.glyph === 'covered' && f.concerns.includes('vegans' as never),
+      (f) => f.severity === 'ask' && f.concerns.includes('vegans' as never),
     );
     expect(question).toBeDefined();
     const settled = before.findings
-      .filter((f) => f.glyph === 'covered')
+      .filter((f) => f.severity === 'ask')
       .map((f) => ({ key: f.key, how: 'left as it is', when: '2027-05-15T10:00' }));
     const then = checkPlan({ ...asked, settled });
     expect(then.findings.some((f) => f.key === question!.key)).toBe(false);
     const vegans = asked.party[1]!;
-    expect(seatState(before, vegans)).toEqual({ glyph: seatState(before, vegans).glyph, letBe: false });
+    expect(seatState(before, vegans)).toEqual({ severity: seatState(before, vegans).severity, letBe: false });
     expect(seatState(then, vegans).letBe).toBe(true);
-    expect(seatState(then, vegans).glyph).toBe(seatState(before, vegans).glyph);
+    expect(seatState(then, vegans).severity).toBe(seatState(before, vegans).severity);
     expect(then.care).toEqual(before.care);
   });
 
@@ -273,13 +274,13 @@ describe('questions for labels', () => {
   });
 
   test('a plan with an open question on an allergy is never whole', () => {
-    const open = checkPlan(plan).findings.filter((f) => f.grave && f.glyph === 'covered');
+    const open = checkPlan(plan).findings.filter((f) => f.grave && f.severity === 'ask');
     expect(open.length).toBeGreaterThan(0);
     const settled = {
       ...plan,
       settled: open.map((f) => ({ key: f.key, how: 'read', when: '2027-05-08T10:00' })),
     };
-    expect(checkPlan(settled).findings.some((f) => f.grave && f.glyph === 'covered')).toBe(true);
+    expect(checkPlan(settled).findings.some((f) => f.grave && f.severity === 'ask')).toBe(true);
   });
 });
 
@@ -294,7 +295,7 @@ describe('picky children', () => {
   test('want two foods that they know; the remedy brings one', () => {
     const plan = kids(['banana', 'cucumber']);
     const slip = finding(plan, 'too-few-known-foods');
-    expect(slip.remedies[0]?.label).toMatch(/cucumber/i);
+    expect(label(slip.remedies[0]!)).toMatch(/cucumber/i);
     expect(codes(after(plan, slip.remedies[0]!.command))).not.toContain('too-few-known-foods');
     expect(codes(kids(['banana', 'grape']))).not.toContain('too-few-known-foods');
   });

@@ -3,7 +3,7 @@ import { carriesTo, isGrave, packOf } from '../needs/index.js';
 import { needsOf, type Group } from '../party/index.js';
 import type { Answer } from '../plan/index.js';
 import type { CheckContext } from './context.js';
-import { lower, names } from './finding.js';
+import { ENGLISH, lower, speakArg } from '../words/index.js';
 import { openCarrierFacts } from './remedies.js';
 
 /** One thing to ask of a label, a maker or a counter, and for whom. */
@@ -89,6 +89,8 @@ export interface AskLine {
   grave: boolean;
 }
 
+const named = (words: readonly string[], most: number): string => speakArg({ all: words, most }, ENGLISH);
+
 const isPresence = (fact: FactKey) => /^(?:allergen|nut|animal|ingredient)\./.test(fact);
 
 /**
@@ -112,7 +114,7 @@ export function asWouldBeAsked(lines: readonly LabelQuestionLine[]): AskLine[] {
     words.length > 0
       ? {
           ...line,
-          text: `Is there any ${names(words, 20).replace(/ and (?=[^,]*$)/, ' or ')} in it, or traces?`,
+          text: `Is there any ${named(words, 20).replace(/ and (?=[^,]*$)/, ' or ')} in it, or traces?`,
         }
       : line,
   );
@@ -128,7 +130,7 @@ export function questionsText(lines: readonly LabelQuestionLine[], title: string
       name,
       ...asWouldBeAsked(list).map(
         (l) =>
-          `  [ ] ${l.text}${l.grave ? ' (allergy or small child)' : ''} For: ${names(
+          `  [ ] ${l.text}${l.grave ? ' (allergy or small child)' : ''} For: ${named(
             l.groups.map((g) => lower(g.name)),
             6,
           )}.`,

@@ -2,6 +2,7 @@ import type { Group } from '../party/index.js';
 import type { Plan } from '../plan/index.js';
 import { contextOf, type CheckContext } from './context.js';
 import { byUrgency, type Finding } from './finding.js';
+import { SEVERITIES, type Severity } from './kinds.js';
 import { partyCare, type PartyCare } from './looked-after.js';
 import { amounts } from './checks/amounts.js';
 import { balance } from './checks/balance.js';
@@ -25,7 +26,7 @@ import { budget, tools } from './checks/tools.js';
 
 export type Check = (c: CheckContext) => Finding[];
 
-/** In order of weight: what can hurt a guest first, what only looks or costs last. */
+/** Every check. How urgent what they find is stands in the table of kinds. */
 export const CHECKS: readonly Check[] = [
   smallChildren,
   contact,
@@ -66,7 +67,7 @@ export function checkPlan(plan: Plan): Checked {
   const context = contextOf(plan);
   const all = byUrgency(CHECKS.flatMap((check) => check(context)));
   const isSettled = (f: Finding) =>
-    !f.grave && f.glyph !== 'cracked' && plan.settled.some((s) => s.key === f.key);
+    !f.grave && f.severity !== 'blocker' && plan.settled.some((s) => s.key === f.key);
   return {
     findings: all.filter((f) => !isSettled(f)),
     settled: all.filter(isSettled),
@@ -75,15 +76,12 @@ export function checkPlan(plan: Plan): Checked {
   };
 }
 
-/** The worst state among findings: what a station's plate or a seat shows. */
-export function worstGlyph(findings: readonly Finding[]): Finding['glyph'] {
-  for (const glyph of ['cracked', 'covered', 'chipped'] as const)
-    if (findings.some((f) => f.glyph === glyph)) return glyph;
-  return 'whole';
-}
+/** The worst among findings: what a station's plate or a seat shows. */
+export const worstOf = (findings: readonly Finding[]): Severity =>
+  SEVERITIES.find((severity) => findings.some((f) => f.severity === severity)) ?? 'good';
 
 export interface SeatState {
-  glyph: Finding['glyph'];
+  severity: Severity;
   /** A question is still open that somebody let be: nothing is known by it. */
   letBe: boolean;
 }
@@ -97,9 +95,9 @@ export function seatState(checked: Checked, group: Group): SeatState {
   const about = (f: Finding) =>
     f.concerns.includes(group.id) && (f.concerns.length < party.length || party.length === 1);
   const care = checked.care.groups.find((x) => x.group.id === group.id);
-  const open = checked.findings.filter((f) => f.glyph !== 'whole' && about(f));
-  const left = checked.settled.filter((f) => f.glyph === 'covered' && about(f));
-  const shown = care && !care.ok ? 'cracked' : worstGlyph(open);
-  const covered = left.length > 0 && (shown === 'whole' || shown === 'chipped');
-  return { glyph: covered ? 'covered' : shown, letBe: left.length > 0 };
+  const open = checked.findings.filter((f) => f.severity !== 'good' && about(f));
+  const left = checked.settled.filter((f) => f.severity === 'ask' && about(f));
+  const shown = care && !care.ok ? 'blocker' : worstOf(open);
+  const covered = left.length > 0 && (shown === 'good' || shown === 'caution');
+  return { severity: covered ? 'ask' : shown, letBe: left.length > 0 };
 }

@@ -4,6 +4,7 @@ import { carriesTo, judgeGroup } from '../needs/index.js';
 import { applyCommand, type Plan, type Surface } from '../plan/index.js';
 import { group, id, lies, planWith } from '../testing/plans.js';
 import { checkPlan, type Finding, type Remedy } from './index.js';
+import { label } from '../testing/words.js';
 
 const find = (plan: Plan, key: string): Finding | undefined =>
   checkPlan(plan).findings.find((f) => f.key.startsWith(key));
@@ -14,10 +15,10 @@ function apply(plan: Plan, remedy: Remedy): Plan {
   return done.plan;
 }
 
-const labelled = (finding: Finding, label: string): Remedy => {
-  const remedy = finding.remedies.find((r) => r.label === label);
+const labelled = (finding: Finding, words: string): Remedy => {
+  const remedy = finding.remedies.find((r) => label(r) === words);
   if (!remedy)
-    throw new Error(`expected "${label}" among ${finding.remedies.map((r) => r.label).join(', ')}`);
+    throw new Error(`expected "${words}" among ${finding.remedies.map((r) => label(r)).join(', ')}`);
   return remedy;
 };
 
@@ -40,8 +41,8 @@ describe('nuts on the only board of a guest with a nut allergy', () => {
   const slip = find(plan, 'contact board nut')!;
 
   test('stops service and offers a bowl, a board apart and leaving out, in this order', () => {
-    expect(slip.glyph).toBe('cracked');
-    expect(slip.remedies.map((r) => r.label)).toEqual([
+    expect(slip.severity).toBe('blocker');
+    expect(slip.remedies.map((r) => label(r))).toEqual([
       'A bowl of its own',
       'A board of its own, apart',
       'Leave it out',
@@ -68,7 +69,7 @@ describe('nuts on the only board of a guest with a nut allergy', () => {
 
   test('without a bowl left, no bowl is offered', () => {
     const bare = planWith({ ...plan, bowls: [] });
-    expect(find(bare, 'contact board nut')!.remedies.map((r) => r.label)).not.toContain('A bowl of its own');
+    expect(find(bare, 'contact board nut')!.remedies.map((r) => label(r))).not.toContain('A bowl of its own');
   });
 
   test('a second surface that the guest is not served from takes them', () => {
@@ -121,7 +122,7 @@ describe('a food of which no label says yet whether it carries', () => {
       for (const food of foods.slice(0, 8)) {
         const plan = planWith({ party: [all, guest], placements: [...CLEAN, lies(food.id, 120)] });
         const slip = find(plan, 'contact-open board guest');
-        expect(slip).toMatchObject({ glyph: 'covered', grave: true, components: [food.id] });
+        expect(slip).toMatchObject({ severity: 'ask', grave: true, components: [food.id] });
         expect(slip!.remedies.length).toBeGreaterThanOrEqual(2);
         for (const remedy of slip!.remedies)
           expect(find(apply(plan, remedy), 'contact-open')).toBeUndefined();
@@ -133,7 +134,7 @@ describe('a food of which no label says yet whether it carries', () => {
     const food = openCarriers('tree-nut-free')[0]!;
     const plan = planWith({ party: [all, nutGuest], placements: [...CLEAN, lies(food.id, 120)] });
     const read = find(plan, 'contact-open')!.remedies[0]!;
-    expect(read.label).toMatch(/^Label read/);
+    expect(label(read)).toMatch(/^Label read/);
     const after = apply(plan, read);
     expect(after.answers.length).toBeGreaterThan(0);
     for (const a of after.answers) {
@@ -166,7 +167,7 @@ describe('a guest who is not looked after', () => {
       placements: [lies('brie', 400), lies('strawberries', 300)],
     });
     const slip = find(plan, 'not-looked-after vegans')!;
-    const added = slip.remedies.filter((r) => r.label.startsWith('Add '));
+    const added = slip.remedies.filter((r) => label(r).startsWith('Add '));
     expect(added.length).toBeGreaterThanOrEqual(2);
     for (const remedy of added) {
       const next = apply(plan, remedy);
@@ -182,7 +183,7 @@ describe('a guest who is not looked after', () => {
       placements: [lies('brie', 400), lies('strawberries', 300)],
     });
     for (const f of checkPlan(plan).findings)
-      for (const r of f.remedies.filter((x) => x.label.startsWith('Add '))) {
+      for (const r of f.remedies.filter((x) => label(x).startsWith('Add '))) {
         const food = apply(plan, r).placements.at(-1)!;
         const component = CATALOGUE.find((c) => c.id === food.componentId)!;
         expect([nutGuest, coeliac].flatMap((g) => carriesTo(component, g))).toEqual([]);
@@ -192,7 +193,7 @@ describe('a guest who is not looked after', () => {
   test('when neighbours take everything away, keeping them apart comes first', () => {
     const plan = planWith({ party: [coeliac], placements: [...CLEAN, lies('breadsticks', 60)] });
     const slip = find(plan, 'not-looked-after coeliac')!;
-    expect(slip.remedies[0]!.label).toBe('A bowl of its own');
+    expect(label(slip.remedies[0]!)).toBe('A bowl of its own');
     expect(find(apply(plan, slip.remedies[0]!), 'not-looked-after')).toBeUndefined();
   });
 });

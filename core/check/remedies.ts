@@ -18,9 +18,10 @@ import {
   type SurfaceId,
   type SingleCommand,
 } from '../plan/index.js';
-import { bowlsInUse, fittingOutline, outlineWords, placementGroundCm2 } from '../portion/index.js';
+import { bowlsInUse, fittingOutline, outlineSaid, placementGroundCm2 } from '../portion/index.js';
 import type { CheckContext } from './context.js';
-import { lower, type Remedy } from './finding.js';
+import { lower } from '../words/index.js';
+import type { Remedy } from './finding.js';
 
 /** Remedies that more than one check offers. Each is data: words, what it brings, and the edit. */
 
@@ -28,26 +29,35 @@ const grams = (foods: readonly PlacedFood[]) => Math.round(foods.reduce((n, l) =
 
 /** One step of undo for a list of foods. */
 function forEach(
+  kind: Remedy['kind'],
+  args: Remedy['args'],
   label: string,
-  effect: string,
   foods: readonly PlacedFood[],
   of: (l: PlacedFood) => SingleCommand,
 ): Remedy {
-  return { label, effect, command: { name: 'together', label: lower(label), commands: foods.map(of) } };
+  return { kind, args, command: { name: 'together', label, commands: foods.map(of) } };
 }
 
 /** A bowl, dish or basket keeps crumbs and bits in; undefined when there are too few left. */
 export function inBowls(c: CheckContext, foods: readonly PlacedFood[]): Remedy | undefined {
   const free = c.plan.bowls.reduce((n, b) => n + b.count, 0) - bowlsInUse(c.plan).length;
   if (free < foods.length) return undefined;
-  const label = foods.length > 1 ? 'Bowls of their own' : 'A bowl of its own';
-  return forEach(label, `${foods.length} of ${free} bowls`, foods, (l) => ({
+  const label = foods.length > 1 ? 'bowls of their own' : 'a bowl of its own';
+  return forEach('bowls-of-their-own', { n: foods.length, free }, label, foods, (l) => ({
     name: 'contain',
     componentId: l.component.id,
     surfaceId: l.surface.id,
     on: true,
   }));
 }
+
+export const moveTo = (foods: readonly PlacedFood[], to: Surface): Remedy =>
+  forEach('move-to', { surface: to.name, n: foods.length }, `move to ${lower(to.name)}`, foods, (l) => ({
+    name: 'move',
+    componentId: l.component.id,
+    from: l.surface.id,
+    to: to.id,
+  }));
 
 /** To a surface that the guests concerned are not served from. */
 export function moveAway(
@@ -64,12 +74,7 @@ export function moveAway(
       isShared(s),
   );
   if (!to) return undefined;
-  return forEach(`Move to ${lower(to.name)}`, `${foods.length} moved`, foods, (l) => ({
-    name: 'move',
-    componentId: l.component.id,
-    from: l.surface.id,
-    to: to.id,
-  }));
+  return moveTo(foods, to);
 }
 
 const SIDE_BOARD = 'side-board';
@@ -111,10 +116,9 @@ export function onOwnBoard(
       ground.reduce((a, b) => a + b, 0),
     ),
   };
-  const label = 'A board of its own, apart';
   return {
-    label,
-    effect: outlineWords(surface.outline),
+    kind: 'own-board',
+    args: { outline: outlineSaid(surface.outline) },
     command: {
       name: 'together',
       label: 'give a board of its own',
@@ -132,13 +136,46 @@ export function onOwnBoard(
 }
 
 export function leaveOut(foods: readonly PlacedFood[]): Remedy {
-  const label = foods.length > 1 ? 'Leave them out' : 'Leave it out';
-  return forEach(label, `−${grams(foods)} g`, foods, (l) => ({
+  const label = foods.length > 1 ? 'leave them out' : 'leave it out';
+  return forEach('leave-out', { n: foods.length, mass: { g: grams(foods) } }, label, foods, (l) => ({
     name: 'place',
     componentId: l.component.id,
     surfaceId: l.surface.id,
     placements: [],
   }));
+}
+
+/** A food's kind of label: everything of it off one surface. */
+export const offSurface = (
+  kind: 'leave-off' | 'leave-out-food' | 'take-food-off',
+  l: PlacedFood,
+  surface: Surface = l.surface,
+): Remedy => ({
+  kind,
+  args: { food: l.component.name, mass: { g: l.massG } },
+  command: { name: 'place', componentId: l.component.id, surfaceId: surface.id, placements: [] },
+});
+
+/** More of a food where it lies, its lots alike. */
+export function moreOf(
+  l: Pick<PlacedFood, 'component' | 'surface' | 'lots' | 'massG'>,
+  moreG: number,
+): Remedy {
+  const factor = 1 + moreG / l.massG;
+  return {
+    kind: 'more',
+    args: { food: l.component.name, mass: { g: moreG } },
+    command: {
+      name: 'place',
+      componentId: l.component.id,
+      surfaceId: l.surface.id,
+      placements: l.lots.map((p) => ({
+        ...p,
+        massG: Math.round(p.massG * factor),
+        pieces: Math.max(1, Math.round(p.pieces * factor)),
+      })),
+    },
+  };
 }
 
 /** In the order of the craft: contain, another surface, a surface of its own, leave out. */
@@ -189,8 +226,8 @@ export function labelRead(
   });
   if (answers.length === 0 || answers.some((a) => a === undefined)) return undefined;
   return {
-    label: `Label read: ${lower(component.name.split(',')[0]!)} is fine`,
-    effect: answers.length === 1 ? `no ${factWords(facts[0]!)}` : `${answers.length} facts`,
+    kind: 'label-read',
+    args: { food: component.name.split(',')[0]!, n: answers.length, fact: factWords(facts[0]!) },
     command: {
       name: 'together',
       label: `note the label of ${component.name.toLowerCase()}`,
@@ -243,8 +280,8 @@ export function addHelper(
   if (!best) return undefined;
   const fact = usualForm(best);
   return {
-    label: `Add ${lower(best.name)}`,
-    effect: `${Math.round(massG)} g`,
+    kind: 'add',
+    args: { food: best.name, mass: { g: massG } },
     command: {
       name: 'place',
       componentId: best.id,

@@ -3,6 +3,7 @@ import { CATALOGUE } from '../catalogue/index.js';
 import type { Plan } from '../plan/index.js';
 import { after, board, group, id, lies, planWith } from '../testing/plans.js';
 import { checkPlan, contextOf } from './index.js';
+import { label, text, why } from '../testing/words.js';
 
 const square = (x: number, y: number, half = 20): [number, number][] => [
   [x - half, y - half],
@@ -72,7 +73,10 @@ describe('neighbours on the board', () => {
     const { remedies } = finding(withCapers, 'neighbours');
     expect(remedies.length).toBeGreaterThanOrEqual(2);
     for (const r of remedies)
-      expect([r.label, codes(after(withCapers, r.command)).includes('neighbours')]).toEqual([r.label, false]);
+      expect([label(r), codes(after(withCapers, r.command)).includes('neighbours')]).toEqual([
+        label(r),
+        false,
+      ]);
   });
 
   test('what touches does not count for the guest, what lies apart does', () => {
@@ -131,7 +135,7 @@ describe('tools and kitchen', () => {
 
   test('the order of work is asked until it is promised', () => {
     const slip = finding(plan, 'kitchen-order');
-    expect(slip.why).toMatch(/cutting board and the gloves/);
+    expect(why(slip)).toMatch(/cutting board and the gloves/);
     expect(codes(after(plan, slip.remedies[0]!.command))).not.toContain('kitchen-order');
   });
 
@@ -143,9 +147,9 @@ describe('tools and kitchen', () => {
         group('nut', 1, [], { needs: [{ id: 'tree-nut-free', settings: { contact: 'same-kitchen' } }] }),
       ],
     };
-    expect(finding(strict, 'same-kitchen').glyph).toBe('cracked');
+    expect(finding(strict, 'same-kitchen').severity).toBe('blocker');
     const promised = after(strict, finding(strict, 'same-kitchen').remedies[0]!.command);
-    expect(finding(promised, 'same-kitchen').glyph).toBe('chipped');
+    expect(finding(promised, 'same-kitchen').severity).toBe('caution');
   });
 });
 
@@ -158,7 +162,7 @@ describe('foods that never meet', () => {
 
   test('meat and dairy on one surface stop service kosher-style, and each remedy parts them', () => {
     const slip = finding(plan, 'not-together');
-    expect(slip.text).toMatch(/Meat and dairy/);
+    expect(text(slip)).toMatch(/Meat and dairy/);
     for (const r of slip.remedies) expect(codes(after(plan, r.command))).not.toContain('not-together');
   });
 

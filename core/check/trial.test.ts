@@ -6,6 +6,7 @@ import { applyCommand, type Plan } from '../plan/index.js';
 import { randomBrief } from '../testing/briefs.js';
 import { guestsWith } from '../testing/parties.js';
 import { checkPlan, triedRemedies, type Tried } from './index.js';
+import { text } from '../testing/words.js';
 
 let solve: Solver;
 beforeAll(async () => (solve = await nodeSolver()));
@@ -26,7 +27,7 @@ const HURT: readonly [string, (p: Plan) => Plan][] = [
 ];
 const MOST_PRESSES = 80;
 
-const grave = (plan: Plan) => checkPlan(plan).findings.filter((f) => f.glyph === 'cracked').length;
+const grave = (plan: Plan) => checkPlan(plan).findings.filter((f) => f.severity === 'blocker').length;
 
 /** Presses the first remedy of the first slip that has one, again and again; the numbers of grave slips on the way. */
 function pressAll(plan: Plan): number[] {
@@ -36,7 +37,7 @@ function pressAll(plan: Plan): number[] {
     const checked = checkPlan(now);
     let first: Tried | undefined;
     for (const f of checked.findings) {
-      if (f.glyph !== 'whole') first = triedRemedies(now, checked, f)[0];
+      if (f.severity !== 'good') first = triedRemedies(now, checked, f)[0];
       if (first) break;
     }
     if (!first) return way;
@@ -66,17 +67,17 @@ describe('remedies keep their word', () => {
   test('what is offered says what it fixes and what it breaks, by the same check', () => {
     const board = HURT[1]![1](composed(randomBrief(2)));
     const checked = checkPlan(board);
-    const texts = (p: Plan) => new Set(checkPlan(p).findings.map((f) => f.text));
+    const texts = (p: Plan) => new Set(checkPlan(p).findings.map(text));
     let seen = 0;
-    for (const f of checked.findings.filter((x) => x.glyph !== 'whole'))
+    for (const f of checked.findings.filter((x) => x.severity !== 'good'))
       for (const { remedy, fixes, breaks } of triedRemedies(board, checked, f)) {
         const done = applyCommand(board, remedy.command);
         expect(done.ok).toBe(true);
         if (!done.ok) continue;
         seen += 1;
         // a slip about several foods may be about fewer then
-        if (f.components.length < 2) expect(fixes).toContain(f.text);
-        for (const b of breaks) expect([...texts(done.plan)]).toContain(b);
+        if (f.components.length < 2) expect(fixes.map(text)).toContain(text(f));
+        for (const b of breaks) expect([...texts(done.plan)]).toContain(text(b));
       }
     expect(seen).toBeGreaterThan(2);
   });

@@ -1,20 +1,19 @@
 import { applyCommand, type Plan } from '../plan/index.js';
+import { kindOf, type Severity } from './kinds.js';
 import { isOfTheLayout, type Finding, type Remedy } from './finding.js';
 import { checkPlan, type Checked } from './registry.js';
 
 /** A remedy that was tried on the whole plan, by the same check: what goes away with it, and what comes. */
 export interface Tried {
   remedy: Remedy;
-  fixes: string[];
-  breaks: string[];
+  fixes: Finding[];
+  breaks: Finding[];
 }
 
 /** How much a slip weighs against others: one that stops service is worth no number of questions. */
-const WEIGHT: Record<Finding['glyph'], number> = { cracked: 1000, covered: 3, chipped: 1, whole: 0 };
+const WEIGHT: Record<Severity, number> = { blocker: 1000, ask: 3, caution: 1, good: 0 };
 
 const counted = (findings: readonly Finding[]): Finding[] => findings.filter((f) => !isOfTheLayout(f));
-/** What the stylist asked for of every group weighs more than what is a little much for it. */
-const ASKED_FOR: Readonly<Record<string, number>> = { 'no-own-plate': 6 };
 
 /** Of slips that weigh the same, those about fewer foods are less: a label that is read is one question less. */
 const EACH_FOOD = 0.001;
@@ -22,8 +21,8 @@ const weigh = (findings: readonly Finding[]): number =>
   findings.reduce(
     (n, f) =>
       n +
-      (ASKED_FOR[f.code] ?? WEIGHT[f.glyph]) +
-      (f.glyph === 'whole' ? 0 : f.components.length * EACH_FOOD),
+      (kindOf(f.code).weight ?? WEIGHT[f.severity]) +
+      (f.severity === 'good' ? 0 : f.components.length * EACH_FOOD),
     0,
   );
 
@@ -47,17 +46,17 @@ export function triedRemedy(
   const before = counted(checked.findings);
   const after = counted(checkPlan(done.plan).findings);
   const come = after.filter(
-    (f) => f.glyph !== 'whole' && !before.some((b) => b.key === f.key && b.glyph === f.glyph),
+    (f) => f.severity !== 'good' && !before.some((b) => b.key === f.key && b.severity === f.severity),
   );
   const gone = before.filter(
-    (f) => f.glyph !== 'whole' && !after.some((a) => a.key === f.key && a.glyph === f.glyph),
+    (f) => f.severity !== 'good' && !after.some((a) => a.key === f.key && a.severity === f.severity),
   );
-  if (come.some((f) => f.glyph === 'cracked')) return undefined;
+  if (come.some((f) => f.severity === 'blocker')) return undefined;
   const better = weigh(after) < weigh(before);
-  const told = { remedy, fixes: gone.map((f) => f.text), breaks: come.map((f) => f.text) };
+  const told = { remedy, fixes: gone, breaks: come };
   // what only makes a good thing last longer fixes no slip, and may break none
-  if (finding.glyph === 'whole') return come.length === 0 ? told : undefined;
-  const left = after.find((f) => f.key === finding.key && f.glyph === finding.glyph);
+  if (finding.severity === 'good') return come.length === 0 ? told : undefined;
+  const left = after.find((f) => f.key === finding.key && f.severity === finding.severity);
   const helped = !left || left.components.length < finding.components.length;
   return better && helped ? told : undefined;
 }

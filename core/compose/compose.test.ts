@@ -175,11 +175,11 @@ describe('the composer', () => {
     const checked = checkPlan(c.plan);
     expect(checked.care.groups.map((g) => [g.group.id, g.ok])).toEqual(c.plan.party.map((g) => [g.id, true]));
     expect(checked.care.greed).toBeGreaterThanOrEqual(1);
-    expect(checked.findings.filter((f) => f.glyph === 'cracked')).toEqual([]);
-    const open = checked.findings.filter((f) => f.glyph !== 'whole');
+    expect(checked.findings.filter((f) => f.severity === 'blocker')).toEqual([]);
+    const open = checked.findings.filter((f) => f.severity !== 'good');
     expect(open.length).toBeGreaterThanOrEqual(3);
     expect(open.length).toBeLessThanOrEqual(4);
-    expect(open.filter((f) => f.glyph === 'covered' && f.grave)).toEqual([]);
+    expect(open.filter((f) => f.severity === 'ask' && f.grave)).toEqual([]);
   });
 
   test('the same seed gives the same board, another seed may give another', () => {
@@ -294,7 +294,7 @@ describe('a guest with a nut allergy', () => {
       surfaces: plan.surfaces.map((s) => (s.id === 'oak' ? { ...s, serves: [...s.serves!, guest.id] } : s)),
     };
     const slip = (p: Plan) => checkPlan(p).findings.find((f) => f.key === 'contact oak tree-nut');
-    expect(slip(again)).toMatchObject({ glyph: 'cracked', grave: true });
+    expect(slip(again)).toMatchObject({ severity: 'blocker', grave: true });
     for (const remedy of slip(again)!.remedies) {
       const done = applyCommand(again, remedy.command);
       expect(done.ok && slip(done.plan)).toBeUndefined();

@@ -9,6 +9,7 @@ import { group, id, planWith } from '../testing/plans.js';
 import { placementsOf, wholePieces } from '../board/index.js';
 import { compose, draftOf, problemOf, type Solver } from './index.js';
 import { garnish } from './settle.js';
+import { text } from '../testing/words.js';
 
 let solve: Solver;
 beforeAll(async () => {
@@ -228,7 +229,7 @@ describe('what a board keeps to', () => {
     const { plan, status } = compose(base({ party, surfaces: [round(600)] }), solve);
     expect(status).toBe('optimal');
     const checked = checkPlan(plan);
-    expect(checked.findings.filter((f) => f.glyph === 'cracked').map((f) => f.text)).toEqual([]);
+    expect(checked.findings.filter((f) => f.severity === 'blocker').map(text)).toEqual([]);
     expect(checked.care.groups.find((g) => g.group.id === 'one')!.ok).toBe(true);
   });
 
@@ -247,8 +248,8 @@ describe('what a board keeps to', () => {
     const small = group('small', 2, [], { band: 'child', ages: [age, age] });
     const { plan } = compose(base({ party: [group('all', 10), small] }), solve);
     expect(plan.placements.length).toBeGreaterThan(10);
-    const slips = checkPlan(plan).findings.filter((f) => f.glyph === 'cracked');
-    expect(slips.map((f) => f.text)).toEqual([]);
+    const slips = checkPlan(plan).findings.filter((f) => f.severity === 'blocker');
+    expect(slips.map(text)).toEqual([]);
     // very salty food is left out although everyone else would like it
     const offered = problemOf(plan).candidates.map((c) => c.component.id as string);
     expect(offered).not.toContain('capers');

@@ -1,3 +1,4 @@
+import { ENGLISH } from '../words/index.js';
 import { expect, test } from '@jest/globals';
 import { checkPlan } from '../check/index.js';
 import { group, id, lies, planWith } from '../testing/plans.js';
@@ -22,7 +23,7 @@ const plan = planWith({
     },
   ],
 });
-const card = guestCard(plan, checkPlan(plan), plan.party[1]!);
+const card = guestCard(plan, checkPlan(plan), plan.party[1]!, ENGLISH);
 
 test('a card says what the guest may eat, what to ask and what not, and never a promise without its condition', () => {
   expect(card.mayEat[0]!.foods).toEqual(expect.arrayContaining(['Hummus, home-made', 'Green grapes']));
@@ -48,7 +49,7 @@ test('a food stands on a card once, and what lies by nuts is never theirs', () =
     needs: [{ id: 'tree-nut-free', settings: { contact: 'neighbours' } }],
   });
   const p = planWith({ party: [near], placements: [lies('almonds', 60), lies('cucumber', 200)] });
-  const c = guestCard(p, checkPlan(p), p.party[0]!);
+  const c = guestCard(p, checkPlan(p), p.party[0]!, ENGLISH);
   expect(c.mayEat).toEqual([]);
   const all = [...card.mayEat.flatMap((m) => m.foods), ...card.ask, ...card.notForYou];
   expect(all.length).toBe(new Set(all).size);

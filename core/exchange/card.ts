@@ -3,6 +3,7 @@ import type { Checked } from '../check/index.js';
 import { bitesFor, certificateOf, standingOf } from '../check/index.js';
 import type { Group } from '../party/index.js';
 import type { Plan } from '../plan/index.js';
+import { speak, type Speech } from '../words/index.js';
 
 /** What a guest is handed: the board as they may eat it, their bites, what they can count on, and on which condition. */
 export interface GuestCard {
@@ -21,7 +22,7 @@ export interface GuestCard {
 
 const unique = (list: readonly string[]) => [...new Set(list)];
 
-export function guestCard(plan: Plan, checked: Checked, group: Group): GuestCard {
+export function guestCard(plan: Plan, checked: Checked, group: Group, speech: Speech): GuestCard {
   const { context, care } = checked;
   const foods = context.placed.filter((l) => l.component.job !== 'none');
   const standing = (l: PlacedFood) => standingOf(context, l, group);
@@ -41,7 +42,7 @@ export function guestCard(plan: Plan, checked: Checked, group: Group): GuestCard
   return {
     occasion: plan.occasion.name,
     who: `${group.name}, ${group.count} ${group.count === 1 ? 'guest' : 'guests'}`,
-    promise: promise?.text ?? '',
+    promise: promise ? speak(promise.said, speech) : '',
     mayEat,
     ask,
     notForYou: rest,

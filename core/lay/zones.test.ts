@@ -5,6 +5,7 @@ import { after, board, group, lies, planWith } from '../testing/plans.js';
 import { areaOf, ellipse, gapBetween, roundedRectangle } from '../geometry/index.js';
 import { layPlan } from './index.js';
 import { zoneGrounds, ZONE_GAP_MM } from './zones.js';
+import { label } from '../testing/words.js';
 
 describe('a zone of a ground', () => {
   test('has its share, and open ground before the rest, on round and square boards', () => {
@@ -41,7 +42,7 @@ describe('a zone on the board', () => {
   });
   const codes = (p: typeof plan) => checkPlan(p).findings.map((f) => f.code);
   const slip = checkPlan(plan).findings.find((f) => f.code === 'neighbours')!;
-  const remedy = slip.remedies.find((r) => r.label.startsWith('A part of'))!;
+  const remedy = slip.remedies.find((r) => label(r).startsWith('A part of'))!;
   const kept = after(plan, remedy.command);
 
   test('is offered when nuts touch, and clears the slip before and after the board is laid', () => {

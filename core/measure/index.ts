@@ -3,7 +3,6 @@ export {
   decimalOf,
   formatArea,
   formatMass,
-  inUnits,
   toCelsius,
   formatLength,
   formatTemperature,

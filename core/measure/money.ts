@@ -1,3 +1,5 @@
+import { decimal } from './units.js';
+
 export const CURRENCIES = ['EUR', 'GBP', 'USD', 'CHF', 'SEK', 'DKK', 'NOK', 'PLN'] as const;
 export type Currency = (typeof CURRENCIES)[number];
 
@@ -13,6 +15,6 @@ const SIGN: Record<Currency, string> = {
 };
 
 /** `minor` is whole cents (or pence, öre …); 1 234 EUR cents read "€ 12.34". */
-export function formatMoney(minor: number, currency: Currency): string {
-  return `${SIGN[currency]} ${(minor / 100).toFixed(2)}`;
+export function formatMoney(minor: number, currency: Currency, locale = 'en'): string {
+  return `${SIGN[currency]} ${decimal(minor / 100, 2, locale)}`;
 }

@@ -2,6 +2,7 @@ import { formOf, usualForm, type Component, type FormId } from '../catalogue/ind
 import { portionsIn, portionsOf, type Group } from '../party/index.js';
 import type { Plan, Placement, Surface } from '../plan/index.js';
 import { groupsAt, planLarder } from '../plan/index.js';
+import type { Said } from '../words/index.js';
 import { coverOf, FULL_COVER, groundOf } from './family-ground.js';
 import { targetsOf } from './targets.js';
 
@@ -103,6 +104,8 @@ export function reshaped(surface: Surface, kind: Surface['outline']['kind']): Su
   return { kind, lengthMm: step(widthMm * OBLONG), widthMm: step(widthMm), cornerMm: CORNER_MM };
 }
 
-export function outlineWords(o: Surface['outline']): string {
-  return o.kind === 'round' ? `Ø ${o.diameterMm} mm` : `${o.lengthMm} × ${o.widthMm} mm`;
-}
+/** The size of a surface, to be said. */
+export const outlineSaid = (o: Surface['outline']): Said =>
+  o.kind === 'round'
+    ? { say: 'outline.round', with: { d: { mm: o.diameterMm } } }
+    : { say: 'outline.rectangle', with: { l: { mm: o.lengthMm }, w: { mm: o.widthMm } } };

@@ -20,7 +20,7 @@ export {
   groundNeededCm2,
   gPerCm2,
   laidGroundCm2,
-  outlineWords,
+  outlineSaid,
   reshaped,
   placementGroundCm2,
   surfaceAreaCm2,

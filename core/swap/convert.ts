@@ -1,5 +1,5 @@
 import type { ComponentId } from '../catalogue/index.js';
-import { checkPlan, type Finding } from '../check/index.js';
+import { checkPlan, textOf as slipText, type Finding } from '../check/index.js';
 import { compose, type Solver } from '../compose/index.js';
 import { packOf } from '../needs/index.js';
 import { guestsIn, type NeedChoice } from '../party/index.js';
@@ -13,6 +13,7 @@ import {
   type SingleCommand,
 } from '../plan/index.js';
 import { costOf, fittingOutline, placementGroundCm2 } from '../portion/index.js';
+import { ENGLISH } from '../words/index.js';
 import { arcsFor, judgeAll, lossOf, type Arc, type ConvertedItem, type Target } from './arcs.js';
 import { jointProgram } from './joint.js';
 
@@ -89,7 +90,7 @@ export function convert(plan: Plan, target: Target, solve: Solver): Conversion {
     const done = conversionOf(start, picked, found.objective, found.bound, target, found.status);
     const come = stops(done.plan).filter((f) => !before.has(f.key));
     if (come.length === 0) return done;
-    refused.splice(0, refused.length, ...come.map((f) => f.text));
+    refused.splice(0, refused.length, ...come.map((f) => slipText(f, ENGLISH)));
     last = done;
     // what brings a slip that stops service is no choice: the next best is looked for
     if (!withoutCulprits(start, done.plan, arcs, picked, come)) break;
@@ -156,7 +157,7 @@ const noWay = (plan: Plan, text: string): Conversion => ({
   text,
 });
 
-const stops = (plan: Plan): Finding[] => checkPlan(plan).findings.filter((f) => f.glyph === 'cracked');
+const stops = (plan: Plan): Finding[] => checkPlan(plan).findings.filter((f) => f.severity === 'blocker');
 
 /** Takes the choices out of the arcs that brought a slip; false when none can be named. */
 function withoutCulprits(

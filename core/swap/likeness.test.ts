@@ -6,6 +6,7 @@ import { applyCommand, type Plan } from '../plan/index.js';
 import { group, id, lies, planWith } from '../testing/plans.js';
 import { likeness, scoreOf } from './likeness.js';
 import { swapsFor } from './index.js';
+import { text } from '../testing/words.js';
 
 const food = fc.constantFrom(...CATALOGUE);
 const get = (x: string) => CATALOGUE.find((c) => c.id === x)!;
@@ -62,15 +63,15 @@ describe('swaps on a whole plan', () => {
   });
 
   test('say truly what they fix and break', () => {
-    const before = checkPlan(plan).findings.filter((f) => f.glyph !== 'whole');
+    const before = checkPlan(plan).findings.filter((f) => f.severity !== 'good');
     for (const s of swaps.slice(0, 6)) {
       const done = applyCommand(plan, s.command);
       if (!done.ok) throw new Error('expected a swap that can be applied');
-      const after = checkPlan(done.plan).findings.filter((f) => f.glyph !== 'whole');
-      for (const text of s.fixes) expect(before.map((f) => f.text)).toContain(text);
-      for (const text of s.breaks) expect(after.map((f) => f.text)).toContain(text);
-      const fresh = after.filter((f) => !before.some((b) => b.key === f.key)).map((f) => f.text);
-      expect([...s.breaks].sort()).toEqual(fresh.sort());
+      const after = checkPlan(done.plan).findings.filter((f) => f.severity !== 'good');
+      for (const f of s.fixes) expect(before.map(text)).toContain(text(f));
+      for (const f of s.breaks) expect(after.map(text)).toContain(text(f));
+      const fresh = after.filter((f) => !before.some((b) => b.key === f.key)).map(text);
+      expect(s.breaks.map(text).sort()).toEqual(fresh.sort());
     }
   });
 

@@ -12,7 +12,7 @@ beforeAll(async () => (solve = await nodeSolver()));
 
 const stops = (plan: Plan): string[] =>
   checkPlan(plan)
-    .findings.filter((f) => f.glyph === 'cracked')
+    .findings.filter((f) => f.severity === 'blocker')
     .map((f) => f.key);
 
 /** Food on a surface that nobody who is served there may eat. */

@@ -11,7 +11,7 @@ import {
   type FormFact,
   type Larder,
 } from '../catalogue/index.js';
-import { lower } from '../check/index.js';
+import { lower } from '../words/index.js';
 import { isNobodys, mostInABowlG, placementsOf, smallChildrenWithin, wholePieces } from '../board/index.js';
 import { forbiddenToSmall, judgeGroup } from '../needs/index.js';
 import {

@@ -4,6 +4,7 @@ import { checkPlan } from '../check/index.js';
 import { applyCommand } from '../plan/index.js';
 import { group, id, lies, planWith } from '../testing/plans.js';
 import { likeness, scoreOf, swapsFor, WEIGHTS } from './index.js';
+import { text } from '../testing/words.js';
 
 const plan = planWith({
   party: [group('all', 6), group('threes', 1, [], { band: 'child', ages: [3] })],
@@ -33,7 +34,7 @@ test('every candidate can be applied, does what it says, and is ranked by its sc
   for (const s of swaps) {
     const done = applyCommand(plan, s.command);
     if (!done.ok) throw new Error(s.name);
-    const texts = checkPlan(done.plan).findings.map((f) => f.text);
+    const texts = checkPlan(done.plan).findings.map(text);
     for (const gone of s.fixes) expect(texts).not.toContain(gone);
     for (const come of s.breaks) expect(texts).toContain(come);
   }

@@ -1,13 +1,14 @@
 import type { ComponentId } from '../catalogue/index.js';
-import { checkPlan, isOfTheLayout, lower, type Finding } from '../check/index.js';
+import { checkPlan, isOfALabel, isOfTheLayout, type Finding, type Severity } from '../check/index.js';
 import { judgeGroup } from '../needs/index.js';
 import { applyCommand, planLarder, type Command, type Plan } from '../plan/index.js';
+import { lower } from '../words/index.js';
 import { optionsFor, type OptionSettings, type SwapOption } from './options.js';
 
 export interface Swap extends Omit<SwapOption, 'commands' | 'component'> {
-  /** Slips that go away, and slips that come, in their own words. */
-  fixes: string[];
-  breaks: string[];
+  /** Slips that go away, and slips that come. */
+  fixes: Finding[];
+  breaks: Finding[];
   /** Somebody at the table would have to ask what is on its label. */
   labelToRead: boolean;
   command: Command;
@@ -18,7 +19,7 @@ const TRIED: Record<SwapOption['kind'], number> = { component: 9, form: 4, 'home
 /** Filters must find something: of each, so many are tried too. */
 const TRIED_FILTER = 2;
 /** What a slip that comes or goes is worth beside likeness. */
-const SLIP_WORTH: Record<Finding['glyph'], number> = { cracked: 0.3, covered: 0.1, chipped: 0.06, whole: 0 };
+const SLIP_WORTH: Record<Severity, number> = { blocker: 0.3, ask: 0.1, caution: 0.06, good: 0 };
 
 /** Swaps for a component wherever it lies, best first. Empty when it is not on the board. */
 export function swapsFor(plan: Plan, componentId: ComponentId, settings: OptionSettings = {}): Swap[] {
@@ -86,21 +87,21 @@ function judged(plan: Plan, before: readonly Finding[], option: SwapOption): Swa
   // a question about another food is not answered by making the food irrelevant
   const gone = before.filter(
     (f) =>
-      f.glyph !== 'whole' &&
+      f.severity !== 'good' &&
       !after.some((a) => a.key === f.key) &&
-      (f.code !== 'label-to-read' || f.components.includes(option.from)),
+      (!isOfALabel(f) || f.components.includes(option.from)),
   );
   // the board is laid anew after a swap: what the old layout lacks is none of its doing
   const come = after.filter(
-    (f) => f.glyph !== 'whole' && !isOfTheLayout(f) && !before.some((b) => b.key === f.key),
+    (f) => f.severity !== 'good' && !isOfTheLayout(f) && !before.some((b) => b.key === f.key),
   );
   // a proposal never carries a slip that stops service
-  if (come.some((f) => f.glyph === 'cracked')) return undefined;
-  const worth = (fs: readonly Finding[]) => fs.reduce((n, f) => n + SLIP_WORTH[f.glyph], 0);
+  if (come.some((f) => f.severity === 'blocker')) return undefined;
+  const worth = (fs: readonly Finding[]) => fs.reduce((n, f) => n + SLIP_WORTH[f.severity], 0);
   return {
     ...swap,
     score: Math.round(Math.max(0, swap.score + worth(gone) - worth(come)) * 1000) / 1000,
-    fixes: gone.map((f) => f.text),
-    breaks: come.map((f) => f.text),
+    fixes: gone,
+    breaks: come,
   };
 }

@@ -20,8 +20,8 @@ const dropsPin = (plan: Plan, chosen: Plan): boolean =>
 function asRemedy(plan: Plan, chosen: Plan): Remedy {
   const { came, went } = cameAndWent(plan, chosen);
   return {
-    label: 'Choose again',
-    effect: `${came.length} come, ${went.length} go`,
+    kind: 'choose-again',
+    args: { came: came.length, went: went.length },
     command: {
       name: 'together',
       label: 'choose again',

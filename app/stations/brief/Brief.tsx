@@ -13,6 +13,7 @@ import {
   type Targets,
 } from '../../../core/portion/index.js';
 import { Frame } from '../../frame/Frame.js';
+import { brief } from './station.js';
 import { China } from '../../plate/China.js';
 import { Seats } from '../../plate/Seats.js';
 import { useSession } from '../../store/session.js';
@@ -38,7 +39,7 @@ export function Brief({ plan, checked }: { plan: Plan; checked: Checked }) {
   return (
     <Frame
       plan={plan}
-      station="brief"
+      station={brief}
       checked={checked}
       shelf={<BriefShelf plan={plan} targets={targets} />}
       foot={<BriefFoot plan={plan} targets={targets} />}

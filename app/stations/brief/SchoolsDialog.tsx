@@ -1,5 +1,6 @@
 import { useState } from 'react';
-import { capital, FAMILY_WORDS } from '../../../core/check/index.js';
+import { FAMILY_WORDS } from '../../../core/check/index.js';
+import { capital } from '../../../core/words/index.js';
 import { formatArea, formatMass, formatMoney } from '../../../core/measure/index.js';
 import type { OwnSchool, PastBoard, Plan } from '../../../core/plan/index.js';
 import {

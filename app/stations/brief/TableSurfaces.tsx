@@ -1,8 +1,10 @@
 import { formatArea, formatLength, formatMass, type UnitSystem } from '../../../core/measure/index.js';
 import type { Plan, Surface } from '../../../core/plan/index.js';
-import { laidGroundCm2, outlineWords, surfaceAreaCm2 } from '../../../core/portion/index.js';
+import { laidGroundCm2, outlineSaid, surfaceAreaCm2 } from '../../../core/portion/index.js';
 import { useSession } from '../../store/session.js';
 import { useSettings } from '../../store/settings.js';
+import { useSpeech } from '../../store/useSpeech.js';
+import { speak } from '../../../core/words/index.js';
 import { pressable } from '../../ui/press.js';
 
 export const sizeWords = (o: Surface['outline'], units: UnitSystem): string =>
@@ -79,11 +81,12 @@ function OneSurface({
   scale: number;
   onPick: () => void;
 }) {
+  const speech = useSpeech();
   const wood = s.material === 'oak' || s.material === 'walnut';
   const small = Math.min(length, width) < 96;
   return (
     <g
-      {...pressable(`${s.name}, ${outlineWords(s.outline)}. Change`, onPick)}
+      {...pressable(`${s.name}, ${speak(outlineSaid(s.outline), speech)}. Change`, onPick)}
       transform={`translate(${x.toFixed(1)} ${y.toFixed(1)})`}
     >
       <rect

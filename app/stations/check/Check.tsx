@@ -9,14 +9,17 @@ import {
   seatState,
   standingOf,
   type Checked,
-  type Glyph,
+  remedyEffect,
+  remedyLabel,
   type LookedAfter,
   type Standing,
 } from '../../../core/check/index.js';
-import { formatMass, inUnits, type UnitSystem } from '../../../core/measure/index.js';
+import { formatMass, type UnitSystem } from '../../../core/measure/index.js';
 import type { Group } from '../../../core/party/index.js';
 import type { Plan } from '../../../core/plan/index.js';
+import { speak } from '../../../core/words/index.js';
 import { Frame } from '../../frame/Frame.js';
+import { check } from './station.js';
 import { BoardImage } from '../../plate/BoardImage.js';
 import { China } from '../../plate/China.js';
 import { Seats } from '../../plate/Seats.js';
@@ -27,8 +30,9 @@ import { useRemedy } from '../../rail/useRemedy.js';
 import { useSession } from '../../store/session.js';
 import { useTrials } from '../../store/trials.js';
 import { useSettings } from '../../store/settings.js';
+import { useSpeech } from '../../store/useSpeech.js';
 import { Choice } from '../../ui/Fields.js';
-import { PlateGlyph } from '../../ui/Glyph.js';
+import { glyphOf, PlateGlyph, type Glyph } from '../../ui/Glyph.js';
 import { portraitUrl } from '../../ui/pictures.js';
 import { Rim } from '../../ui/rims.js';
 import { Greed } from './Greed.js';
@@ -41,13 +45,13 @@ export function Check({ plan, checked }: { plan: Plan; checked: Checked }) {
   const group = plan.party.find((g) => g.id === seenBy);
   const [surface, setSurface] = usePickedSurface(plan);
   const stateOf = (g: Group) => seatState(checked, g);
-  const groupGlyph = (g: Group): Glyph => stateOf(g).glyph;
+  const groupGlyph = (g: Group): Glyph => glyphOf(stateOf(g).severity);
   const count = (glyph: Glyph) =>
     plan.party.filter((g) => groupGlyph(g) === glyph).reduce((n, g) => n + g.count, 0);
   return (
     <Frame
       plan={plan}
-      station="check"
+      station={check}
       checked={checked}
       shelf={
         <>
@@ -121,6 +125,7 @@ const worstWords = (g: LookedAfter, units: UnitSystem): string =>
 
 function WholeParty({ plan, checked }: { plan: Plan; checked: Checked }) {
   const units = useSettings((s) => s.units);
+  const speech = useSpeech();
   const { see, edit } = useSession();
   const [asking, setAsking] = useState(false);
   const run = useRemedy();
@@ -132,16 +137,21 @@ function WholeParty({ plan, checked }: { plan: Plan; checked: Checked }) {
   const words = (g: LookedAfter) =>
     g.ok
       ? `${formatMass(Math.floor(g.sureG / g.group.count), units)} each, ${g.bites} bites${worstWords(g, units)}`
-      : inUnits(g.missing.join('; '), units);
+      : g.missing.map((m) => speak(m, speech)).join('; ');
   return (
     <>
       <ShelfHeading first>Is everyone looked after?</ShelfHeading>
       <div aria-live="polite">
-        {plan.party.length === 0 ? <p>Say in the brief who is coming.</p> : <p>{certificate.text}</p>}
-        {certificate.shortFirst && <p className="text-soft">{certificate.shortFirst.text}</p>}
+        {plan.party.length === 0 ? (
+          <p>Say in the brief who is coming.</p>
+        ) : (
+          <p>{speak(certificate.said, speech)}</p>
+        )}
+        {certificate.shortFirst && <p className="text-soft">{speak(certificate.shortFirst.said, speech)}</p>}
         {certificate.remedy && lasts && (
           <Button look="quiet" size="small" onClick={() => run(certificate.remedy!.command)}>
-            {certificate.remedy.label} <Effect words={certificate.remedy.effect} />
+            {remedyLabel(certificate.remedy, speech)}{' '}
+            <Effect words={remedyEffect(certificate.remedy, speech)} />
           </Button>
         )}
       </div>

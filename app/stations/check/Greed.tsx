@@ -1,9 +1,11 @@
 import { Effect } from '../../ui/Effect.js';
 import { useDeferredValue, useState } from 'react';
-import { promiseAt, type Checked } from '../../../core/check/index.js';
-import { formatMass, inUnits } from '../../../core/measure/index.js';
+import { promiseAt, remedyEffect, remedyLabel, type Checked } from '../../../core/check/index.js';
+import { formatMass } from '../../../core/measure/index.js';
+import { speak } from '../../../core/words/index.js';
 import { useRemedy } from '../../rail/useRemedy.js';
 import { useSettings } from '../../store/settings.js';
+import { useSpeech } from '../../store/useSpeech.js';
 import { Rim } from '../../ui/rims.js';
 import { Button } from '../../ui/kit/Button.js';
 import { Collapsible } from '../../ui/kit/Collapsible.js';
@@ -17,7 +19,8 @@ export function Greed({ checked }: { checked: Checked }) {
   const run = useRemedy();
   const [moved, setMoved] = useState<number>();
   const greed = Math.max(LEAST, moved ?? checked.care.greed);
-  const { at, text, remedy } = promiseAt(checked.context, useDeferredValue(greed));
+  const speech = useSpeech();
+  const { at, said, remedy } = promiseAt(checked.context, useDeferredValue(greed));
   if (at.groups.length === 0) return null;
   return (
     <Collapsible title="If the others take more" head="font-display text-base/[1.2] font-extrabold">
@@ -30,7 +33,7 @@ export function Greed({ checked }: { checked: Checked }) {
         said={`${greed.toFixed(2)} times`}
         onChange={setMoved}
       />
-      <p role="status">{inUnits(text, units)}</p>
+      <p role="status">{speak(said, speech)}</p>
       <ul className="m-0 list-none p-0">
         {at.groups.map((g) => (
           <li key={g.group.id} className="flex flex-wrap items-center gap-1.5">
@@ -42,7 +45,7 @@ export function Greed({ checked }: { checked: Checked }) {
       </ul>
       {remedy && (
         <Button look="quiet" size="small" onClick={() => run(remedy.command)}>
-          {remedy.label} <Effect words={remedy.effect} />
+          {remedyLabel(remedy, speech)} <Effect words={remedyEffect(remedy, speech)} />
         </Button>
       )}
     </Collapsible>

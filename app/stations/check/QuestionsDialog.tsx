@@ -2,14 +2,12 @@ import { useState } from 'react';
 import { toast } from 'sonner';
 import {
   asWouldBeAsked,
-  capital,
   labelQuestions,
-  lower,
-  names,
   questionsText,
   type Checked,
   type LabelQuestionLine,
 } from '../../../core/check/index.js';
+import { capital, ENGLISH, lower, speakArg } from '../../../core/words/index.js';
 import { factWords } from '../../../core/catalogue/index.js';
 import { speakTime } from '../../../core/measure/index.js';
 import type { Answer, Plan } from '../../../core/plan/index.js';
@@ -22,6 +20,8 @@ import { PaperDialog } from '../../ui/kit/Dialog.js';
 import { saveFile } from '../../ui/save.js';
 import { Button } from '../../ui/kit/Button.js';
 import { PaperHeading } from '../../ui/kit/Heading.js';
+
+const names = (list: readonly string[], most = 3): string => speakArg({ all: list, most }, ENGLISH);
 
 /** Every question of the plan in one list, to take to the shop or to send to a supplier, and to answer. */
 export function QuestionsDialog({

@@ -6,6 +6,7 @@ import { guestsIn } from '../../../core/party/index.js';
 import { planLarder, type Plan } from '../../../core/plan/index.js';
 import { costOf, energyEach, minutesOfPlan, targetsOf } from '../../../core/portion/index.js';
 import { Frame } from '../../frame/Frame.js';
+import { choose } from './station.js';
 import { China } from '../../plate/China.js';
 import { useSettings } from '../../store/settings.js';
 import { ColourRing } from './ColourRing.js';
@@ -39,7 +40,7 @@ export function Choose({ plan, checked }: { plan: Plan; checked: Checked }) {
   return (
     <Frame
       plan={plan}
-      station="choose"
+      station={choose}
       checked={checked}
       shelf={
         <>

@@ -25,8 +25,17 @@ import { Table } from '../../ui/kit/Table.js';
 import { PaperHeading } from '../../ui/kit/Heading.js';
 
 /** Make the whole board something else: one joint choice, shown item by item, taken whole or in part. */
-export function ConvertDialog({ plan, onClose }: { plan: Plan; onClose: () => void }) {
-  const [target, setTarget] = useState<Target>({ needs: [] });
+export function ConvertDialog({
+  plan,
+  need,
+  onClose,
+}: {
+  plan: Plan;
+  /** A need that was asked for already. */
+  need?: string;
+  onClose: () => void;
+}) {
+  const [target, setTarget] = useState<Target>({ needs: need ? [{ id: need, settings: {} }] : [] });
   const [found, setFound] = useState<Conversion>();
   const [busy, setBusy] = useState(false);
   const [problem, setProblem] = useState<string>();
@@ -36,7 +45,7 @@ export function ConvertDialog({ plan, onClose }: { plan: Plan; onClose: () => vo
   const start = (): void => {
     setBusy(true);
     setProblem(undefined);
-    ask({ kind: 'convert', plan, target: { ...target, locked: [...locked] } })
+    ask('convert', { plan, target: { ...target, locked: [...locked] } })
       .done.then((a) => (setFound(a.conversion), setRefused(new Set())))
       .catch((e: unknown) => setProblem(e instanceof Error ? e.message : String(e)))
       .finally(() => setBusy(false));

@@ -1,6 +1,7 @@
 import { Link } from 'react-router';
 import { TASTE_WORDS } from '../../../core/catalogue/index.js';
-import { capital, cheesePartners, glanceOf, type Checked } from '../../../core/check/index.js';
+import { cheesePartners, glanceOf, type Checked } from '../../../core/check/index.js';
+import { capital } from '../../../core/words/index.js';
 import type { Plan } from '../../../core/plan/index.js';
 import { PaperDialog } from '../../ui/kit/Dialog.js';
 import { buttonLook } from '../../ui/kit/Button.js';

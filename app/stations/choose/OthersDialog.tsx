@@ -17,7 +17,7 @@ export function OthersDialog({ plan, onClose }: { plan: Plan; onClose: () => voi
   const [asked] = useState(plan);
   const run = useRemedy();
   useEffect(() => {
-    const job = ask({ kind: 'others', plan: asked });
+    const job = ask('others', { plan: asked });
     let gone = false;
     job.done.then(
       (a) => !gone && setOthers(a.others),

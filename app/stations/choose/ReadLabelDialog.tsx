@@ -8,7 +8,7 @@ import {
   type Component,
   type Family,
 } from '../../../core/catalogue/index.js';
-import { capital, names } from '../../../core/check/index.js';
+import { capital, ENGLISH, speakArg } from '../../../core/words/index.js';
 import { componentOfLabel, readLabel, type LabelRead } from '../../../core/label/index.js';
 import { judgeGroup } from '../../../core/needs/index.js';
 import { planLarder, type Plan } from '../../../core/plan/index.js';
@@ -190,7 +190,8 @@ function Verdicts({ plan, component }: { plan: Plan; component: Component }) {
           <PlateGlyph state={GLYPH[j.verdict]} size={20} />
           <span>
             <b>{g.name}</b>: {WORD[j.verdict]}
-            {j.reasons.length > 0 && `. ${capital(names([...new Set(j.reasons.map((r) => r.text))], 2))}`}
+            {j.reasons.length > 0 &&
+              `. ${capital(speakArg({ all: [...new Set(j.reasons.map((r) => r.text))], most: 2 }, ENGLISH))}`}
           </span>
         </li>
       ))}

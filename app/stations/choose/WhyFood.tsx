@@ -12,7 +12,7 @@ export function WhyFood({ plan, component }: { plan: Plan; component: Component 
   const there = plan.placements.some((p) => p.componentId === component.id);
   const start = (): void => {
     setBusy(true);
-    ask({ kind: 'why', plan, componentId: component.id })
+    ask('why', { plan, componentId: component.id })
       .done.then((a) => setWhy(a.why))
       .catch(() => undefined)
       .finally(() => setBusy(false));

@@ -4,7 +4,8 @@ import type { Checked } from '../../../core/check/index.js';
 import { scoresOf } from '../../../core/lay/index.js';
 import type { LaidElement, Plan, Surface } from '../../../core/plan/index.js';
 import { Frame } from '../../frame/Frame.js';
-import { belongsTo } from '../../frame/stations.js';
+import { lay } from './station.js';
+import { hangsAt } from '../state.js';
 import { BoardImage } from '../../plate/BoardImage.js';
 import { China } from '../../plate/China.js';
 import { showingFor } from '../../plate/seen.js';
@@ -34,7 +35,7 @@ export function Lay({ plan, checked }: { plan: Plan; checked: Checked }) {
   return (
     <Frame
       plan={plan}
-      station="lay"
+      station={lay}
       checked={checked}
       shelf={
         <>
@@ -106,7 +107,7 @@ function LaidBoard({
       <SlipFlags
         plan={plan}
         surface={surface}
-        findings={checked.findings.filter(belongsTo('lay'))}
+        findings={checked.findings.filter((f) => hangsAt(lay, f))}
         r={BOARD_R}
       />
     </>

@@ -1,8 +1,7 @@
 import { Link } from 'react-router';
-import { toast } from 'sonner';
 import { formName } from '../../../core/catalogue/index.js';
 import { planLarder, type LaidElement, type Plan, type Surface } from '../../../core/plan/index.js';
-import { exportAllPictures, exportPlan, exportPng, exportShopping, exportSvg } from '../../frame/exports.js';
+import { exportsFor, saveAs } from '../../exports/save.js';
 import { portraitUrl } from '../../ui/pictures.js';
 import { Button, buttonLook } from '../../ui/kit/Button.js';
 import { Collapsible } from '../../ui/kit/Collapsible.js';
@@ -80,10 +79,10 @@ export function LayShelf({
       })}
       <ShelfHeading>Take it away</ShelfHeading>
       <div className="flex flex-wrap items-center gap-1.5">
-        <Button look="quiet" size="small" onClick={() => exportPlan(plan)}>
+        <Button look="quiet" size="small" onClick={() => saveAs('plan', plan)}>
           Plan
         </Button>
-        <Button look="quiet" size="small" onClick={() => exportShopping(plan)}>
+        <Button look="quiet" size="small" onClick={() => saveAs('shopping', plan)}>
           Shopping list
         </Button>
         {surface && <Pictures plan={plan} surface={surface} />}
@@ -95,19 +94,10 @@ export function LayShelf({
   );
 }
 
-const told = (work: Promise<void>): void =>
-  void work.catch((e: unknown) => toast.error(e instanceof Error ? e.message : String(e)));
-
 /** One surface as it is shown, or every one of the table in one file. */
 function Pictures({ plan, surface }: { plan: Plan; surface: Surface }) {
-  const name = surface.name.toLowerCase();
-  const one = [
-    { words: `SVG of ${name}`, press: () => exportSvg(plan, surface) },
-    { words: `PNG of ${name}`, press: () => told(exportPng(plan, surface)) },
-  ];
-  const all = [
-    { words: 'SVG of every surface', press: () => told(exportAllPictures(plan, 'svg')) },
-    { words: 'PNG of every surface', press: () => told(exportAllPictures(plan, 'png')) },
-  ];
-  return <Menu words="Pictures" size="small" items={plan.surfaces.length > 1 ? [...one, ...all] : one} />;
+  const items = exportsFor(plan, surface)
+    .filter((e) => e.kind === 'picture')
+    .map((e) => ({ words: e.words, press: () => saveAs(e.id, plan, surface.id) }));
+  return <Menu words="Pictures" size="small" items={items} />;
 }

@@ -1,7 +1,7 @@
 import type { PlacedFood } from '../../board/index.js';
 import { schoolName, COUNTED } from '../../portion/index.js';
 import type { CheckContext } from '../context.js';
-import type { Finding, Remedy } from '../finding.js';
+import { finding, type Finding, type Remedy } from '../finding.js';
 
 /** A family may stray this far from the school, and at least this many grams, before a slip says so. */
 const STRAY = 0.3;
@@ -31,32 +31,26 @@ export function amounts(c: CheckContext): Finding[] {
     const target = c.targets.byFamily[family];
     const off = massG - target;
     if (Math.abs(off) < Math.max(STRAY_G, target * STRAY)) return [];
-    const little = off < 0;
+    const school = schoolName(c.plan);
     return [
-      {
+      finding(off < 0 ? 'too-little' : 'too-much', {
         key: `amount ${family}`,
-        code: little ? 'too-little' : 'too-much',
-        glyph: 'chipped' as const,
-        concerns: [],
         components: here.map((l) => l.component.id),
-        surfaceId: null,
-        text: `${little ? 'Little' : 'Much'} ${FAMILY_WORDS[family]}.`,
-        why: `${Math.round(massG)} g stand against ${Math.round(target)} g of the school “${schoolName(c.plan)}”.`,
+        args: { family: FAMILY_WORDS[family], mass: { g: massG }, target: { g: target }, school },
         facts: [
-          { what: 'planned', value: `${Math.round(massG)} g`, source: 'this plan' as const },
-          { what: schoolName(c.plan), value: `${Math.round(target)} g`, source: 'house default' as const },
+          { what: { say: 'fact.name.planned' }, value: { g: massG }, source: 'this plan' },
+          { what: school, value: { g: target }, source: 'house default' },
         ],
         remedies: here.length > 0 && target > 0 ? [scaleTo(here, target / massG, off)] : [],
-        grave: false,
-      },
+      }),
     ];
   });
 }
 
 function scaleTo(here: readonly PlacedFood[], factor: number, off: number): Remedy {
   return {
-    label: off < 0 ? 'Fill up to the school' : 'Take back to the school',
-    effect: `${off < 0 ? '+' : '−'}${Math.round(Math.abs(off))} g`,
+    kind: off < 0 ? 'fill-up' : 'take-back',
+    args: { mass: { g: Math.abs(off) } },
     command: {
       name: 'together',
       label: 'scale a family',

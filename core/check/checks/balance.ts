@@ -12,13 +12,19 @@ import {
 } from '../../board/index.js';
 import type { Component } from '../../catalogue/index.js';
 import type { CheckContext } from '../context.js';
-import type { Finding, Remedy } from '../finding.js';
+import { finding, type Finding, type Remedy } from '../finding.js';
 import { addHelper } from '../remedies.js';
 
 interface Axis {
-  code: string;
-  text: string;
-  why: string;
+  code:
+    | 'nothing-sharp'
+    | 'all-soft'
+    | 'no-crunch'
+    | 'nothing-sweet'
+    | 'nothing-hot'
+    | 'no-smoke'
+    | 'one-milk'
+    | 'all-brown';
   /** Is the board good on this axis? */
   good(foods: readonly Component[]): boolean;
   /** Would this food help? */
@@ -30,51 +36,25 @@ interface Axis {
 const AXES: readonly Axis[] = [
   {
     code: 'nothing-sharp',
-    text: 'Nothing sharp yet.',
-    why: 'Rich food wants something sour or pickled within reach.',
     good: (f) => f.some(isSharp),
     helps: (c) => c.family === 'pickle' && isSharp(c),
   },
   {
     code: 'all-soft',
-    text: 'Every cheese is soft.',
-    why: 'A firm one gives the knife and the eye something to do.',
     good: (f) => !f.some(isCheese) || f.some((c) => isCheese(c) && !isSoft(c)),
     helps: (c) => isCheese(c) && (c.texture === 'firm' || c.texture === 'hard'),
   },
   {
     code: 'no-crunch',
     sweetCourse: true,
-    text: 'Nothing crunches.',
-    why: 'Chewy and crunchy must both be there.',
     good: (f) => f.some((c) => c.texture === 'crunchy'),
     helps: (c) => c.texture === 'crunchy' && c.family === 'nut-seed',
   },
-  {
-    code: 'nothing-sweet',
-    text: 'Nothing sweet yet.',
-    why: 'Salty cheese asks for honey, jam or fruit.',
-    good: (f) => f.some(isSweetish),
-    helps: isSweet,
-  },
-  {
-    code: 'nothing-hot',
-    text: 'Nothing hot yet.',
-    why: 'One small bowl is enough.',
-    good: (f) => f.some(isHot),
-    helps: (c) => taste(c, 'heat') >= 4,
-  },
-  {
-    code: 'no-smoke',
-    text: 'Nothing smoked.',
-    why: 'Smoke is one of the tastes that a board is missed for.',
-    good: (f) => f.some(isSmoked),
-    helps: isSmoked,
-  },
+  { code: 'nothing-sweet', good: (f) => f.some(isSweetish), helps: isSweet },
+  { code: 'nothing-hot', good: (f) => f.some(isHot), helps: (c) => taste(c, 'heat') >= 4 },
+  { code: 'no-smoke', good: (f) => f.some(isSmoked), helps: isSmoked },
   {
     code: 'one-milk',
-    text: 'All cheese is from one milk.',
-    why: 'Goat, sheep or plant tastes of something else.',
     good: (f) => {
       const milks = f.filter(isCheese).map((c) => c.milk);
       return milks.length < 3 || new Set(milks).size > 1;
@@ -84,8 +64,6 @@ const AXES: readonly Axis[] = [
   {
     code: 'all-brown',
     sweetCourse: true,
-    text: 'Brown and pale all over.',
-    why: 'Meat, bread and cheese have little colour: fruit and vegetables bring it.',
     good: (f) => f.length < 4 || f.filter((c) => !isPale(c)).length * 4 >= f.length,
     helps: (c) => isFresh(c) && !isPale(c),
   },
@@ -98,19 +76,14 @@ export function balance(c: CheckContext): Finding[] {
   const axes = c.plan.occasion.role === 'sweet' ? AXES.filter((a) => a.sweetCourse) : AXES;
   return axes
     .filter((axis) => !axis.good(foods))
-    .map((axis) => ({
-      key: `balance ${axis.code}`,
-      code: axis.code,
-      glyph: 'chipped',
-      concerns: [],
-      components: [],
-      surfaceId: null,
-      text: axis.text,
-      why: axis.why,
-      facts: [{ what: 'kinds tasted', value: String(foods.length), source: 'this plan' }],
-      remedies: remedyFor(c, axis),
-      grave: false,
-    }));
+    .map((axis) =>
+      finding(axis.code, {
+        key: `balance ${axis.code}`,
+        args: {},
+        facts: [{ what: { say: 'fact.name.kinds-tasted' }, value: foods.length, source: 'this plan' }],
+        remedies: remedyFor(c, axis),
+      }),
+    );
 }
 
 const ADDED_G = 90;

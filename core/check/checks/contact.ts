@@ -2,9 +2,10 @@ import type { PlacedFood } from '../../board/index.js';
 import { factWords, usualForm } from '../../catalogue/index.js';
 import type { Group } from '../../party/index.js';
 import type { Surface } from '../../plan/index.js';
+import type { Several } from '../../words/index.js';
 import { partyCare } from '../looked-after.js';
 import type { CheckContext } from '../context.js';
-import { capital, lower, names, type Finding, type Remedy } from '../finding.js';
+import { finding, type Fact, type Finding, type Remedy } from '../finding.js';
 import { inBowls, keepApart, labelRead, leaveOut, openCarrierFacts } from '../remedies.js';
 
 type Carriers = ReturnType<CheckContext['carriers']>;
@@ -40,29 +41,26 @@ export function contact(c: CheckContext): Finding[] {
 }
 
 const foodsOf = (carriers: Carriers): PlacedFood[] => [...new Set(carriers.map((x) => x.food))];
-const factsOf = (carriers: Carriers): Finding['facts'] =>
+const factsOf = (carriers: Carriers): Fact[] =>
   carriers.map((x) => ({ what: x.food.component.name, value: x.what, source: 'public allergen law' }));
-const namesOf = (foods: readonly PlacedFood[]) =>
-  names(
-    foods.map((l) => l.component.name),
-    2,
-  );
+const named = (foods: readonly PlacedFood[]): Several => ({
+  foods: foods.map((l) => l.component.name),
+  most: 2,
+});
 
 function stops(c: CheckContext, surface: Surface, { group, carriers }: Met): Finding {
   const foods = foodsOf(carriers);
-  return {
+  return finding('same-surface', {
     key: `contact ${surface.id} ${group.id}`,
-    code: 'same-surface',
-    glyph: 'cracked',
+    severity: 'blocker',
+    grave: carriers.some((x) => x.grave),
     concerns: [group.id],
     components: foods.map((l) => l.component.id),
     surfaceId: surface.id,
-    text: `${namesOf(foods)} on one surface with the food of “${group.name}”.`,
-    why: `${capital(carriers[0]!.what)} may reach everything on ${lower(surface.name)}; nothing there counts for them.`,
+    args: { foods: named(foods), group: group.name, what: carriers[0]!.what, surface: surface.name },
     facts: factsOf(carriers),
     remedies: keepApart(c, foods, [group]),
-    grave: carriers.some((x) => x.grave),
-  };
+  });
 }
 
 /** Nobody knows yet whether it carries: until a label says no, nothing on that surface counts for them. */
@@ -70,25 +68,26 @@ function asks(c: CheckContext, surface: Surface, { group, carriers }: Met): Find
   const foods = foodsOf(carriers);
   const label = (l: PlacedFood) => labelRead(c, l.component, openCarrierFacts(l.component, group));
   const read: (Remedy | undefined)[] = foods.slice(0, 3).map(label);
-  return {
+  return finding('same-surface-open', {
     key: `contact-open ${surface.id} ${group.id}`,
-    code: 'same-surface-open',
-    glyph: 'covered',
+    severity: 'ask',
+    grave: carriers.some((x) => x.grave),
     concerns: [group.id],
     components: foods.map((l) => l.component.id),
     surfaceId: surface.id,
-    text: `${capital(carriers[0]!.what)} on ${lower(surface.name)}?`,
-    why: `No label says it yet of ${lower(namesOf(foods))}; until then nothing there counts for “${group.name}”.`,
+    args: { foods: named(foods), group: group.name, what: carriers[0]!.what, surface: surface.name },
     facts: foods.flatMap((l) =>
-      openCarrierFacts(l.component, group).map((fact) => ({
-        what: `${l.component.name}, ${usualForm(l.component).form}`,
-        value: `${factWords(fact)} not known`,
-        source: 'not known' as const,
+      openCarrierFacts(l.component, group).map((fact): Fact => ({
+        what: {
+          say: 'fact.of-food',
+          with: { food: l.component.name, detail: usualForm(l.component).form },
+        },
+        value: { say: 'fact.of-not-known', with: { fact: factWords(fact) } },
+        source: 'not known',
       })),
     ),
     remedies: [...read, inBowls(c, foods), leaveOut(foods)].filter((r) => r !== undefined),
-    grave: carriers.some((x) => x.grave),
-  };
+  });
 }
 
 function keepAway(c: CheckContext, surface: Surface, met: readonly Met[]): Finding[] {
@@ -96,24 +95,25 @@ function keepAway(c: CheckContext, surface: Surface, met: readonly Met[]): Findi
   const groups = met.map((m) => m.group);
   const what = [...new Set(met.flatMap((m) => m.carriers.map((x) => x.what)))];
   return [
-    {
+    finding('keep-away', {
       key: `keep-away ${surface.id}`,
-      code: 'keep-away',
-      glyph: 'chipped',
       concerns: groups.map((g) => g.id),
-      components: [],
       surfaceId: surface.id,
-      text: `${surface.name} is not for ${names(groups.map((g) => lower(g.name)))} guests.`,
-      why: `${capital(names(what))} ${what.length > 1 ? 'lie' : 'is'} on it. They have enough elsewhere: say so on the label.`,
+      args: {
+        surface: surface.name,
+        groups: { foods: groups.map((g) => g.name) },
+        what: { all: what },
+        n: what.length,
+      },
       facts: met.map((m) => ({
         what: m.group.name,
-        value: names(m.carriers.map((x) => x.food.component.name)),
+        value: { foods: m.carriers.map((x) => x.food.component.name) },
         source: 'label practice',
       })),
       remedies: [
         {
-          label: 'Seat them at their own surface',
-          effect: `${groups.reduce((n, g) => n + g.count, 0)} guests`,
+          kind: 'own-seat',
+          args: { n: groups.reduce((n, g) => n + g.count, 0) },
           command: {
             name: 'set-surface',
             surface: {
@@ -126,7 +126,6 @@ function keepAway(c: CheckContext, surface: Surface, met: readonly Met[]): Findi
           },
         },
       ],
-      grave: false,
-    },
+    }),
   ];
 }

@@ -1,10 +1,11 @@
 import { wordsOf, type Component } from '../../catalogue/index.js';
 import type { Group } from '../../party/index.js';
 import type { CheckContext } from '../context.js';
-import { names, type Finding } from '../finding.js';
+import { finding, type Finding } from '../finding.js';
 import { addHelper } from '../remedies.js';
 
 const NEW_FOR_EACH_PAIR = 2;
+const ADDED_G = 20;
 
 const knows = (c: Component, group: Group): boolean => {
   const words = new Set([c.name, c.baseFood, ...c.synonyms].flatMap(wordsOf));
@@ -24,29 +25,24 @@ export function knownFoods(c: CheckContext): Finding[] {
       addHelper(
         c,
         surface,
-        20 * group.count,
+        ADDED_G * group.count,
         (x) => knows(x, group) && !known.some((k) => k.baseFood === x.baseFood),
       );
     return [
-      {
+      finding('too-few-known-foods', {
         key: `known-foods ${group.id}`,
-        code: 'too-few-known-foods',
-        glyph: 'chipped' as const,
         concerns: [group.id],
-        components: [],
         surfaceId: surface?.id ?? null,
-        text: `${group.name}: ${known.length === 0 ? 'nothing' : 'only one food'} that they know.`,
-        why: `They know ${names(group.knownFoods, 4)}. Two known foods for each new one, in small portions.`,
+        args: { group: group.name, n: known.length, known: { all: group.knownFoods, most: 4 } },
         facts: [
           {
-            what: 'known foods here',
-            value: names(known.map((k) => k.name)) || 'none',
-            source: 'house default' as const,
+            what: { say: 'fact.name.known-foods' },
+            value: known.length > 0 ? { foods: known.map((k) => k.name) } : { say: 'fact.none' },
+            source: 'house default',
           },
         ],
         remedies: helper ? [helper] : [],
-        grave: false,
-      },
+      }),
     ];
   });
 }

@@ -3,8 +3,10 @@ import { factWords, isFactKey } from '../../catalogue/index.js';
 import { disliked, isGrave, packOf } from '../../needs/index.js';
 import { needsOf, type Group } from '../../party/index.js';
 import type { CheckContext } from '../context.js';
-import { lower, names, type Finding, type Remedy } from '../finding.js';
+import { factsOfReasons, finding, type Finding, type Remedy } from '../finding.js';
 import { labelRead } from '../remedies.js';
+
+const MOST_REMEDIES = 4;
 
 /** Questions that only a label or a maker can answer, one slip for each group that they concern. */
 export function labels(c: CheckContext): Finding[] {
@@ -13,29 +15,27 @@ export function labels(c: CheckContext): Finding[] {
     if (open.length === 0) return [];
     const reasons = open.flatMap((l) => openReasons(c, l, group));
     const facts = reasons.map((r) => r.fact).filter(isFactKey);
-    const grave = needsOf(group).some(
-      (n) => isGrave(packOf(n)!, n) && reasons.some((r) => r.need === packOf(n)!.id),
-    );
     return [
-      {
+      finding('label-to-read', {
         key: `label ${group.id}`,
-        code: 'label-to-read',
-        glyph: 'covered' as const,
+        severity: 'ask',
+        grave: needsOf(group).some(
+          (n) => isGrave(packOf(n)!, n) && reasons.some((r) => r.need === packOf(n)!.id),
+        ),
         concerns: [group.id],
         components: open.map((l) => l.component.id),
-        surfaceId: null,
-        text:
-          open.length === 1
-            ? `Which ${open[0]!.component.name.toLowerCase()}?`
-            : `${open.length} labels to read for “${group.name}”.`,
-        why: `${names(open.map((l, i) => (i === 0 ? l.component.name : lower(l.component.name))))}: the label must say about ${names([...new Set(facts.map(factWords))])}. Until then ${open.length === 1 ? 'it does' : 'they do'} not count.`,
-        facts: reasons.map((r) => ({ what: r.fact, value: r.value, source: r.source })),
+        args: {
+          foods: { foods: open.map((l) => l.component.name) },
+          n: open.length,
+          group: group.name,
+          facts: { all: [...new Set(facts.map(factWords))] },
+        },
+        facts: factsOfReasons(reasons),
         remedies: open
-          .slice(0, 4)
+          .slice(0, MOST_REMEDIES)
           .map((l) => question(c, l, group))
           .filter((r): r is Remedy => r !== undefined),
-        grave,
-      },
+      }),
     ];
   });
 }

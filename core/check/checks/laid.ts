@@ -1,10 +1,14 @@
 import { FORMS } from '../../catalogue/index.js';
 import { HARD_LAYER, lies, servingGround } from '../../lay/index.js';
-import { planLarder, type LaidElement, type Placement, type Plan, type Surface } from '../../plan/index.js';
+import { planLarder, type LaidElement, type Placement } from '../../plan/index.js';
 import { bowlsInUse } from '../../portion/index.js';
 import { inside, type Point } from '../../geometry/index.js';
 import type { CheckContext } from '../context.js';
-import { lower, names, type Finding } from '../finding.js';
+import { finding, type Fact, type Finding } from '../finding.js';
+import { laidOn } from '../near.js';
+
+/** So many foods are listed under "Why this?". */
+const MOST_LISTED = 12;
 
 /** Pieces of a placement that lie there: a bowl holds all of its food, whatever its form. */
 function laidOf(p: Placement, elements: readonly LaidElement[]): number {
@@ -12,9 +16,6 @@ function laidOf(p: Placement, elements: readonly LaidElement[]): number {
   if (p.contained && !FORMS[p.form].bowl && mine.length > 0) return p.pieces;
   return mine.reduce((n, e) => n + Math.max(e.pieces.length, 1), 0);
 }
-
-const laidOn = (plan: Plan, surface: Surface): readonly LaidElement[] =>
-  plan.layout.find((l) => l.surfaceId === surface.id)?.elements ?? [];
 
 /**
  * What is laid and what is said not to fit are together what is planned: a food that the layout found no room for is told,
@@ -34,25 +35,23 @@ export function allLaid(c: CheckContext): Finding[] {
         return laid < p.pieces ? [{ component, laid, planned: p.pieces }] : [];
       });
     if (missing.length === 0) return [];
-    const foods = missing.map((m) => m.component.name);
     return [
-      {
+      finding('not-all-laid', {
         key: `not-laid ${surface.id}`,
-        code: 'not-all-laid',
-        glyph: 'chipped',
         concerns: c.groupsAt(surface).map((g) => g.id),
         components: missing.map((m) => m.component.id),
         surfaceId: surface.id,
-        text: `Not all of ${lower(names(foods, 2))} ${foods.length === 1 ? 'is' : 'are'} laid on ${lower(surface.name)}.`,
-        why: 'The layout found no room for the rest, or the amounts have changed since. Lay it again, on a larger surface or with less.',
-        facts: missing.slice(0, 12).map((m) => ({
+        args: {
+          foods: { foods: missing.map((m) => m.component.name), most: 2 },
+          n: missing.length,
+          surface: surface.name,
+        },
+        facts: missing.slice(0, MOST_LISTED).map((m): Fact => ({
           what: m.component.name,
-          value: `${m.laid} of ${m.planned} laid`,
-          source: 'this plan' as const,
+          value: { say: 'fact.laid', with: { n: m.laid, all: m.planned } },
+          source: 'this plan',
         })),
-        remedies: [],
-        grave: false,
-      },
+      }),
     ];
   });
 }
@@ -88,26 +87,22 @@ export function overTheRim(c: CheckContext): Finding[] {
     if (over.length === 0) return [];
     const foods = [...new Set(over.map((o) => o.component))];
     return [
-      {
+      finding('over-the-rim', {
         key: `over-rim ${surface.id}`,
-        code: 'over-the-rim',
-        glyph: 'chipped',
         concerns: c.groupsAt(surface).map((g) => g.id),
         components: foods.map((f) => f.id),
         surfaceId: surface.id,
-        text: `${names(
-          foods.map((f) => f.name),
-          2,
-        )} ${foods.length === 1 ? 'lies' : 'lie'} over the rim of ${lower(surface.name)}.`,
-        why: 'What lies beyond the rim falls or is not reached. Move it in, or lay the board again.',
-        facts: over.slice(0, 12).map((o) => ({
+        args: {
+          foods: { foods: foods.map((f) => f.name), most: 2 },
+          n: foods.length,
+          surface: surface.name,
+        },
+        facts: over.slice(0, MOST_LISTED).map((o): Fact => ({
           what: o.component.name,
-          value: `${o.out} of ${o.of} beyond the rim`,
-          source: 'this plan' as const,
+          value: { say: 'fact.beyond-rim', with: { n: o.out, all: o.of } },
+          source: 'this plan',
         })),
-        remedies: [],
-        grave: false,
-      },
+      }),
     ];
   });
 }
@@ -134,22 +129,12 @@ export function laidBowls(c: CheckContext): Finding[] {
       .flatMap((id) => larder.get(id) ?? []);
     if (foods.length === 0) return [];
     return [
-      {
+      finding('bowls-laid-otherwise', {
         key: `laid-bowls ${surface.id}`,
-        code: 'bowls-laid-otherwise',
-        glyph: 'chipped',
-        concerns: [],
         components: foods.map((f) => f.id),
         surfaceId: surface.id,
-        text: `${names(
-          foods.map((f) => f.name),
-          2,
-        )}: laid in another size of bowl than there is.`,
-        why: 'The bowls at hand, or what stands in them, have changed since the board was laid. Lay it again.',
-        facts: [],
-        remedies: [],
-        grave: false,
-      },
+        args: { foods: { foods: foods.map((f) => f.name), most: 2 } },
+      }),
     ];
   });
 }

@@ -2,9 +2,9 @@ import { isUnrestricted, placementsOf, type PlacedFood } from '../../board/index
 import { formOf, usualForm } from '../../catalogue/index.js';
 import type { Group } from '../../party/index.js';
 import { isOnlyFor, type Surface, type SurfaceId } from '../../plan/index.js';
-import { fittingOutline, needG, outlineWords, placementGroundCm2 } from '../../portion/index.js';
+import { fittingOutline, needG, outlineSaid, placementGroundCm2 } from '../../portion/index.js';
 import type { CheckContext } from '../context.js';
-import type { Finding, Remedy } from '../finding.js';
+import { finding, type Finding, type Remedy } from '../finding.js';
 
 /** Kinds on a plate of one's own, by what they do in a bite: enough for three bites. */
 const KINDS = { body: 2, vehicle: 1, contrast: 3 } as const;
@@ -17,21 +17,19 @@ export function ownPlates(c: CheckContext): Finding[] {
     .filter((g) => !isUnrestricted(g) && !hasOwn(c, g))
     .map((group) => {
       const remedy = plateFor(c, group);
-      return {
+      return finding('no-own-plate', {
         key: `own-plate ${group.id}`,
-        code: 'no-own-plate',
-        glyph: 'chipped' as const,
         concerns: [group.id],
-        components: [],
-        surfaceId: null,
-        text: `No plate of their own for “${group.name}” yet.`,
-        why: remedy
-          ? 'You chose a plate of its own for each group with a need.'
-          : 'You chose a plate of its own for each group with a need, and nothing on the boards is theirs yet.',
-        facts: [{ what: 'policy', value: 'own plate', source: 'this plan' as const }],
+        args: { group: group.name, can: remedy ? 'yes' : 'no' },
+        facts: [
+          {
+            what: { say: 'fact.name.policy' },
+            value: { say: 'fact.own-plate-policy' },
+            source: 'this plan',
+          },
+        ],
         remedies: remedy ? [remedy] : [],
-        grave: false,
-      };
+      });
     });
 }
 
@@ -67,8 +65,8 @@ function plateFor(c: CheckContext, group: Group): Remedy | undefined {
     .reduce((n, p) => n + placementGroundCm2(c.larder.get(p.componentId)!, p), 0);
   const surface = { ...base, outline: fittingOutline(base, ground) };
   return {
-    label: 'A plate of their own',
-    effect: outlineWords(surface.outline),
+    kind: 'own-plate',
+    args: { outline: outlineSaid(surface.outline) },
     command: {
       name: 'together',
       label: 'give a plate of its own',

@@ -1,9 +1,10 @@
 import type { CheckContext } from '../context.js';
-import { capital, lower, names, type Finding } from '../finding.js';
+import { finding, type Fact, type Finding } from '../finding.js';
 import { plateSums, type PlateSum } from '../plates.js';
 import { leaveOut } from '../remedies.js';
 
-const shown = (n: number) => (n >= 100 ? Math.round(n).toString() : (Math.round(n * 10) / 10).toString());
+/** To whole units from a hundred on, else to a tenth. */
+const shown = (n: number): number => (n >= 100 ? Math.round(n) : Math.round(n * 10) / 10);
 
 /** What a need counts on the whole plate: carbohydrate, salt, energy. */
 export function plateLimits(c: CheckContext): Finding[] {
@@ -13,54 +14,66 @@ export function plateLimits(c: CheckContext): Finding[] {
   });
 }
 
-const base = (plate: PlateSum) => ({
-  concerns: [plate.group.id],
-  surfaceId: null,
-  grave: false,
-  facts: [
-    {
-      what: plate.quantity.what,
-      value: `${shown(plate.sum.high)} of ${plate.limit} ${plate.quantity.unit}`,
-      source: 'this plan' as const,
+const MOST_LISTED = 4;
+
+const factsOf = ({ quantity, sum, limit, lines }: PlateSum): Fact[] => [
+  {
+    what: quantity.what,
+    value: { say: 'fact.of-unit', with: { sum: shown(sum.high), limit, unit: quantity.unit } },
+    source: 'this plan',
+  },
+  ...lines.slice(0, MOST_LISTED).map((l): Fact => ({
+    what: {
+      say: 'fact.of-food',
+      with: { food: l.food.component.name, detail: { g: l.massG } },
     },
-    ...plate.lines.slice(0, 4).map((l) => ({
-      what: `${l.food.component.name}, ${Math.round(l.massG)} g`,
-      value: `${shown(l.amount.high)} ${plate.quantity.unit}`,
-      source: l.food.component.sources.nutrition,
-    })),
-  ],
-});
+    value: { say: 'fact.unit', with: { amount: shown(l.amount.high), unit: quantity.unit } },
+    source: l.food.component.sources.nutrition,
+  })),
+];
 
 function over(c: CheckContext, plate: PlateSum): Finding {
   const { unit, what } = plate.quantity;
-  const most = plate.lines.slice(0, 2).map((l) => l.food);
-  return {
-    ...base(plate),
+  const most = plate.lines.slice(0, 2);
+  return finding('plate-over-limit', {
     key: `plate ${plate.group.id} ${plate.need}`,
-    code: 'plate-over-limit',
-    glyph: plate.strict ? 'cracked' : 'chipped',
-    components: most.map((l) => l.component.id),
-    text: `${plate.group.name}: ${shown(plate.sum.low)} of ${plate.limit} ${unit} of ${what} on a plate.`,
-    why: `Most of it is in ${lower(names(most.map((l) => l.component.name)))}. Ask the guest for the limit.`,
+    severity: plate.strict ? 'blocker' : 'caution',
+    concerns: [plate.group.id],
+    components: most.map((l) => l.food.component.id),
+    args: {
+      group: plate.group.name,
+      sum: shown(plate.sum.low),
+      limit: plate.limit,
+      unit,
+      what,
+      foods: { foods: most.map((l) => l.food.component.name) },
+    },
+    facts: factsOf(plate),
     remedies: most.map((l) => ({
-      ...leaveOut(c.placed.filter((x) => x.component.id === l.component.id)),
-      label: `Leave out ${lower(l.component.name)}`,
-      effect: `−${shown(plate.lines.find((x) => x.food === l)!.amount.high)} ${unit} each`,
+      ...leaveOut(c.placed.filter((x) => x.component.id === l.food.component.id)),
+      kind: 'leave-out-each',
+      args: { food: l.food.component.name, amount: shown(l.amount.high), unit },
     })),
-  };
+  });
 }
 
 function openFigure(plate: PlateSum): Finding {
   const { unit, what } = plate.quantity;
   const unsure = plate.lines.filter((l) => l.amount.high > l.amount.low).map((l) => l.food.component);
-  return {
-    ...base(plate),
+  return finding('plate-not-known', {
     key: `plate-open ${plate.group.id} ${plate.need}`,
-    code: 'plate-not-known',
-    glyph: 'covered',
+    severity: 'ask',
+    concerns: [plate.group.id],
     components: unsure.map((x) => x.id),
-    text: `${capital(what)} on the plate of “${plate.group.name}”?`,
-    why: `Nobody has said how much is in ${lower(names(unsure.map((x) => x.name)))}: between ${shown(plate.sum.low)} and ${shown(plate.sum.high)} of ${plate.limit} ${unit}.`,
-    remedies: [],
-  };
+    args: {
+      group: plate.group.name,
+      low: shown(plate.sum.low),
+      high: shown(plate.sum.high),
+      limit: plate.limit,
+      unit,
+      what,
+      foods: { foods: unsure.map((x) => x.name) },
+    },
+    facts: factsOf(plate),
+  });
 }

@@ -4,7 +4,8 @@ import { needsOf, type Group } from '../../party/index.js';
 import type { LaidElement, Surface } from '../../plan/index.js';
 import { gapBetween } from '../../geometry/index.js';
 import type { Carrier, CheckContext } from '../context.js';
-import { capital, lower, names, type Finding, type Remedy } from '../finding.js';
+import { lower, type Arg, type Several } from '../../words/index.js';
+import { finding, type Fact, type Finding, type Remedy } from '../finding.js';
 import { elementsOf, laidOn, NEAR_MM } from '../near.js';
 import { inBowls, keepApart, leaveOut } from '../remedies.js';
 
@@ -42,21 +43,29 @@ function neighbours(c: CheckContext, group: Group): Finding[] {
     if (touching.length === 0) return [];
     const carriers = [...new Set(touching.map((t) => t.x.food))];
     const foods = [...new Set(touching.map((t) => t.l))];
-    const sure = touching.some((t) => t.x.verdict === 'carries');
     return [
-      {
+      finding('neighbours', {
         key: `neighbours ${surface.id} ${group.id}`,
-        code: 'neighbours',
-        glyph: sure ? ('cracked' as const) : ('covered' as const),
+        severity: touching.some((t) => t.x.verdict === 'carries') ? 'blocker' : 'ask',
+        grave: touching.some((t) => t.x.grave),
         concerns: [group.id],
         components: carriers.map((l) => l.component.id),
         surfaceId: surface.id,
-        text: `${named(carriers)} ${carriers.length > 1 ? 'touch' : 'touches'} the food of “${group.name}”.`,
-        why: `${wayWords(touching[0]!.x)} reach ${lower(named(foods))}: keep ${NEAR_MM} mm between.`,
-        facts: touching.map((t) => ({
-          what: `${t.x.food.component.name}, ${lower(t.l.component.name)}`,
+        args: {
+          foods: named(carriers),
+          n: carriers.length,
+          group: group.name,
+          way: wayOf(touching[0]!.x),
+          theirs: named(foods),
+          gap: { mm: NEAR_MM },
+        },
+        facts: touching.map((t): Fact => ({
+          what: {
+            say: 'fact.of-food',
+            with: { food: t.x.food.component.name, detail: lower(t.l.component.name) },
+          },
           value: t.x.what,
-          source: 'this plan' as const,
+          source: 'this plan',
         })),
         remedies: [
           moveApart(c, surface, carriers, foods),
@@ -64,25 +73,23 @@ function neighbours(c: CheckContext, group: Group): Finding[] {
           ownZone(c, surface, foods, group),
           ...keepApart(c, carriers, [group]).slice(inBowls(c, carriers) ? 1 : 0),
         ].filter((r): r is Remedy => r !== undefined),
-        grave: touching.some((t) => t.x.grave),
-      },
+      }),
     ];
   });
 }
 
-const named = (foods: readonly PlacedFood[]) =>
-  names(
-    foods.map((l) => l.component.name),
-    2,
-  );
+const named = (foods: readonly PlacedFood[]): Several => ({
+  foods: foods.map((l) => l.component.name),
+  most: 2,
+});
 
 /** How it travels: what sheds, weeps or drips reaches further than what only touches. */
-function wayWords(x: Carrier): string {
+function wayOf(x: Carrier): Arg {
   const { sheds, weeps, drips } = x.food.component;
-  if (sheds.length > 0) return `${capital(sheds[0]!.replace('-', ' '))} may`;
-  if (weeps) return 'Its juice may';
-  if (drips) return 'Its drops may';
-  return `${capital(x.what)} may`;
+  if (sheds.length > 0) return { say: 'way.sheds', with: { what: sheds[0]!.replace('-', ' ') } };
+  if (weeps) return { say: 'way.juice' };
+  if (drips) return { say: 'way.drops' };
+  return { say: 'way.sheds', with: { what: x.what } };
 }
 
 /** Trades places with a food that minds nothing, so that the carriers lie far enough away; undefined when none fits. */
@@ -117,8 +124,8 @@ function moveApart(
     angle: e.angle,
   });
   return {
-    label: `Trade places with ${lower(name)}`,
-    effect: 'moved apart',
+    kind: 'trade-places',
+    args: { food: name },
     command: { name: 'together', label: 'move apart', commands: [move(one, other), move(other, one)] },
   };
 }
@@ -138,8 +145,8 @@ function ownZone(
   const spilled = foods.some((l) => l.lots.every((p) => p.inZone === true));
   if (others.length > 0 || everything || spilled) return undefined;
   return {
-    label: `A part of ${lower(surface.name)} for “${group.name}”`,
-    effect: `${foods.length} kept apart`,
+    kind: 'own-zone',
+    args: { surface: surface.name, group: group.name, n: foods.length },
     command: {
       name: 'together',
       label: `keep a part for ${lower(group.name)}`,
@@ -175,20 +182,21 @@ function sharedTools(c: CheckContext, group: Group): Finding[] {
   );
   if (bowls.length === 0) return [];
   return [
-    {
+    finding('shared-tool', {
       key: `shared-tool ${group.id}`,
-      code: 'shared-tool',
-      glyph: 'chipped',
       concerns: [group.id],
       components: bowls.map((l) => l.component.id),
       surfaceId: bowls[0]!.surface.id,
-      text: `A spoon of its own for ${lower(named(bowls))}.`,
-      why: `It stands in a bowl; a spoon or tongs that go around would bring it to “${group.name}”.`,
-      facts: bowls.map((l) => ({ what: l.component.name, value: 'shared tool', source: 'house default' })),
+      args: { foods: named(bowls), group: group.name },
+      facts: bowls.map((l): Fact => ({
+        what: l.component.name,
+        value: { say: 'fact.shared-tool' },
+        source: 'house default',
+      })),
       remedies: [
         {
-          label: bowls.length > 1 ? 'Own spoons' : 'Own spoon',
-          effect: `${bowls.length} of ${c.plan.tools.spoons} spoons`,
+          kind: 'own-tools',
+          args: { n: bowls.length, spoons: c.plan.tools.spoons },
           command: {
             name: 'together',
             label: 'give a tool of its own',
@@ -202,8 +210,7 @@ function sharedTools(c: CheckContext, group: Group): Finding[] {
         },
         leaveOut(bowls),
       ],
-      grave: false,
-    },
+    }),
   ];
 }
 
@@ -225,41 +232,42 @@ function kitchen(c: CheckContext, group: Group): Finding[] {
   if (promised && !whole) return [];
   const foods = found.map((f) => f.l);
   const what = [...new Set(found.flatMap((f) => f.carried.map((r) => r.need.contact!.what)))];
+  const shared = {
+    key: `kitchen ${group.id}`,
+    severity: whole && !promised ? ('blocker' as const) : ('caution' as const),
+    concerns: [group.id],
+    components: foods.map((l) => l.component.id),
+    facts: [
+      promiseFact('fact.name.free-from-first', freeFromFirst),
+      promiseFact('fact.name.fresh-gloves', freshGloves),
+    ],
+    remedies: [...(promised ? [] : [FREE_FROM_FIRST]), ...(whole ? [leaveOut(foods)] : [])],
+  };
+  const over: Arg[] = [
+    ...(freeFromFirst ? [] : [{ say: 'kitchen.board' } as const]),
+    ...(freshGloves ? [] : [{ say: 'kitchen.gloves' } as const]),
+  ];
+  const how: Arg = promised
+    ? { say: 'kitchen.promised' }
+    : { say: 'kitchen.over', with: { what: { all: what }, ways: { all: over } } };
   return [
-    {
-      key: `kitchen ${group.id}`,
-      code: whole ? 'same-kitchen' : 'kitchen-order',
-      glyph: whole && !promised ? 'cracked' : 'chipped',
-      concerns: [group.id],
-      components: foods.map((l) => l.component.id),
-      surfaceId: null,
-      text: whole
-        ? `${capital(names(what))} in one kitchen with the food of “${group.name}”.`
-        : `Make the food of “${group.name}” first.`,
-      why: promised
-        ? 'It is made first, with fresh gloves and a clean board. Whether that is enough only the guest can say.'
-        : `${capital(names(what))} would come over ${[freeFromFirst ? '' : 'the cutting board', freshGloves ? '' : 'the gloves'].filter(Boolean).join(' and ')}.`,
-      facts: [
-        { what: 'free-from food first', value: freeFromFirst ? 'yes' : 'not promised', source: 'this plan' },
-        {
-          what: 'fresh gloves and boards after it',
-          value: freshGloves ? 'yes' : 'not promised',
-          source: 'this plan',
-        },
-      ],
-      remedies: [
-        ...(promised
-          ? []
-          : [
-              {
-                label: 'Free-from first, then fresh gloves and board',
-                effect: 'about 6 min',
-                command: { name: 'set-prep' as const, prep: { freeFromFirst: true, freshGloves: true } },
-              },
-            ]),
-        ...(whole ? [leaveOut(foods)] : []),
-      ],
-      grave: false,
-    },
+    whole
+      ? finding('same-kitchen', { ...shared, args: { what: { all: what }, group: group.name, how } })
+      : finding('kitchen-order', { ...shared, args: { group: group.name, how } }),
   ];
 }
+
+const promiseFact = (name: 'fact.name.free-from-first' | 'fact.name.fresh-gloves', kept: boolean): Fact => ({
+  what: { say: name },
+  value: { say: kept ? 'fact.yes' : 'fact.not-promised' },
+  source: 'this plan',
+});
+
+/** House default, in minutes: what washing and changing takes. */
+const WASHING_MIN = 6;
+
+const FREE_FROM_FIRST: Remedy = {
+  kind: 'free-from-first',
+  args: { minutes: WASHING_MIN },
+  command: { name: 'set-prep', prep: { freeFromFirst: true, freshGloves: true } },
+};

@@ -1,8 +1,10 @@
-import { coverOf, fittingOutline, laidGroundCm2, outlineWords, surfaceAreaCm2 } from '../../portion/index.js';
 import { isOwnPlate, kindsThatFit } from '../../board/index.js';
 import { moduleKey, type Surface } from '../../plan/index.js';
+import { coverOf, fittingOutline, laidGroundCm2, outlineSaid, surfaceAreaCm2 } from '../../portion/index.js';
+import type { Arg } from '../../words/index.js';
 import type { CheckContext } from '../context.js';
-import { capital, lower, type Finding } from '../finding.js';
+import { finding, type Finding } from '../finding.js';
+import { offSurface } from '../remedies.js';
 
 /** Below this part of the wanted cover a board looks mean; above all of it, it does not fit. */
 const SPARSE_OF_COVER = 0.886;
@@ -22,8 +24,10 @@ export function size(c: CheckContext): Finding[] {
   });
 }
 
-const nameOf = (surface: Surface, alike: readonly Surface[]): string =>
-  alike.length > 1 ? `${lower(surface.name)} and ${alike.length - 1} like it` : lower(surface.name);
+const named = (surface: Surface, alike: readonly Surface[]): Arg =>
+  alike.length > 1
+    ? { say: 'surface.modules', with: { surface: surface.name, n: alike.length - 1 } }
+    : surface.name;
 
 function roomOn(c: CheckContext, surface: Surface, alike: readonly Surface[]): Finding[] {
   const ground = laidGroundCm2(c.plan, surface);
@@ -32,26 +36,20 @@ function roomOn(c: CheckContext, surface: Surface, alike: readonly Surface[]): F
   // a child's plate is meant to show some china
   if (!small && (isOwnPlate(c.plan, surface) || ground / area >= SPARSE_OF_COVER * coverOf(c.plan)))
     return [];
-  const named = nameOf(surface, alike);
   const outline = fittingOutline(surface, ground, coverOf(c.plan));
   return [
-    {
+    finding(small ? 'too-small' : 'too-large', {
       key: `size ${surface.id}`,
-      code: small ? 'too-small' : 'too-large',
-      glyph: 'chipped',
-      concerns: [],
-      components: [],
       surfaceId: surface.id,
-      text: small ? `It will not all fit on ${named}.` : `${capital(named)} will look sparse.`,
-      why: `What is laid at opening takes ${Math.round(ground)} cm²; inside the rim are ${Math.round(area)} cm².`,
+      args: { surface: named(surface, alike), ground: { cm2: ground }, area: { cm2: area } },
       facts: [
-        { what: 'ground needed', value: `${Math.round(ground)} cm²`, source: 'house default' },
-        { what: 'ground inside the rim', value: `${Math.round(area)} cm²`, source: 'this plan' },
+        { what: { say: 'fact.name.ground-needed' }, value: { cm2: ground }, source: 'house default' },
+        { what: { say: 'fact.name.ground-inside' }, value: { cm2: area }, source: 'this plan' },
       ],
       remedies: [
         {
-          label: small ? 'A larger one' : 'A smaller one',
-          effect: outlineWords(outline),
+          kind: small ? 'larger' : 'smaller',
+          args: { outline: outlineSaid(outline) },
           command: {
             name: 'together',
             label: 'change a surface',
@@ -59,8 +57,7 @@ function roomOn(c: CheckContext, surface: Surface, alike: readonly Surface[]): F
           },
         },
       ],
-      grave: false,
-    },
+    }),
   ];
 }
 
@@ -70,24 +67,13 @@ function kindsOn(c: CheckContext, surface: Surface, alike: readonly Surface[]): 
   const least = [...kinds].sort((a, b) => a.massG - b.massG)[0];
   if (kinds.length <= most || !least) return [];
   return [
-    {
+    finding('too-many-kinds', {
       key: `kinds ${surface.id}`,
-      code: 'too-many-kinds',
-      glyph: 'chipped',
-      concerns: [],
       components: [least.component.id],
       surfaceId: surface.id,
-      text: `${kinds.length} kinds are many for ${nameOf(surface, alike)}.`,
-      why: `It takes about ${most}. Fewer, larger kinds look calmer and leave fewer open packs.`,
-      facts: [{ what: 'kinds', value: String(kinds.length), source: 'this plan' }],
-      remedies: [
-        {
-          label: `Leave out ${lower(least.component.name)}`,
-          effect: `−${Math.round(least.massG)} g`,
-          command: { name: 'place', componentId: least.component.id, surfaceId: surface.id, placements: [] },
-        },
-      ],
-      grave: false,
-    },
+      args: { n: kinds.length, most, surface: named(surface, alike) },
+      facts: [{ what: { say: 'fact.name.kinds' }, value: kinds.length, source: 'this plan' }],
+      remedies: [offSurface('leave-out-food', least)],
+    }),
   ];
 }

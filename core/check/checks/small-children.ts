@@ -4,7 +4,8 @@ import { mostInABowlG, smallChildrenWithin, wholePieces } from '../../board/inde
 import { forbiddenToSmall, judgeGroup } from '../../needs/index.js';
 import { isAgeNeed } from '../../party/index.js';
 import type { CheckContext } from '../context.js';
-import { capital, lower, type Finding, type Remedy } from '../finding.js';
+import { factsOfReasons, finding, type Finding, type Remedy } from '../finding.js';
+import { offSurface } from '../remedies.js';
 
 /** Choking shapes, raw milk and very salty food within reach of small hands stop service. */
 export function smallChildren(c: CheckContext): Finding[] {
@@ -15,33 +16,33 @@ export function smallChildren(c: CheckContext): Finding[] {
     if (near.length === 0) return [];
     const reasons = near.flatMap((g) => c.judge(l, g).reasons.filter((r) => isAgeNeed(r.need)));
     const choking = reasons.some((r) => r.fact === 'choking');
+    const served = { food: l.component.name, surface: l.surface.name, reason: reasons[0]!.text };
+    const given = {
+      key: `small-children ${l.component.id} ${l.surface.id}`,
+      severity: 'blocker' as const,
+      grave: true,
+      concerns: near.map((g) => g.id),
+      components: [l.component.id],
+      surfaceId: l.surface.id,
+      facts: factsOfReasons(reasons),
+      remedies: remediesFor(c, l, near[0]!, choking),
+    };
     return [
-      {
-        key: `small-children ${l.component.id} ${l.surface.id}`,
-        code: choking ? 'choking-shape' : 'not-for-small-children',
-        glyph: 'cracked' as const,
-        concerns: near.map((g) => g.id),
-        components: [l.component.id],
-        surfaceId: l.surface.id,
-        text: choking
-          ? `${l.component.name}, ${formName(l.form)}, within reach of small children.`
-          : `${l.component.name} is not for small children.`,
-        why: `On ${lower(l.surface.name)}: ${reasons[0]!.text}. Stay with children while they eat.`,
-        facts: reasons.map((r) => ({ what: r.fact, value: r.value, source: r.source })),
-        remedies: remediesFor(c, l, near[0]!, choking),
-        grave: true,
-      },
+      choking
+        ? finding('choking-shape', { ...given, args: { ...served, form: formName(l.form) } })
+        : finding('not-for-small-children', { ...given, args: served }),
     ];
   });
 }
 
-const VERB: Partial<Record<FormId, string>> = {
-  quartered: 'Cut in quarters',
-  'thin-strips': 'Cut in thin strips',
-  'half-moons': 'Cut in thin half-moons',
-  grated: 'Grate it',
-  chopped: 'Chop it',
-  smeared: 'Smear it thinly',
+/** How a form is cut, where the words have a verb for it. */
+const CUTS: Partial<Record<FormId, string>> = {
+  quartered: 'quartered',
+  'thin-strips': 'strips',
+  'half-moons': 'moons',
+  grated: 'grated',
+  chopped: 'chopped',
+  smeared: 'smeared',
 };
 
 function remediesFor(
@@ -54,8 +55,8 @@ function remediesFor(
   const fine = l.component.forms.find((f) => judgeGroup(l.component, f.form, group).verdict !== 'forbidden');
   if (choking && fine) {
     out.push({
-      label: VERB[fine.form] ?? `Serve it as ${formName(fine.form)}`,
-      effect: formName(fine.form),
+      kind: 'cut',
+      args: { cut: CUTS[fine.form] ?? 'other', form: formName(fine.form) },
       command: {
         name: 'set-form',
         componentId: l.component.id,
@@ -68,8 +69,8 @@ function remediesFor(
   const onlyTheirs = c.groupsAt(l.surface).every((g) => g === group);
   if (l.surface.smallHands && !onlyTheirs)
     out.push({
-      label: 'Stand it out of small hands',
-      effect: l.surface.name,
+      kind: 'out-of-hands',
+      args: { surface: l.surface.name },
       command: {
         name: 'set-surface',
         surface: {
@@ -82,10 +83,6 @@ function remediesFor(
         },
       },
     });
-  out.push({
-    label: capital(`leave ${lower(l.component.name)} off`),
-    effect: `−${Math.round(l.massG)} g`,
-    command: { name: 'place', componentId: l.component.id, surfaceId: l.surface.id, placements: [] },
-  });
+  out.push(offSurface('leave-off', l));
   return out;
 }

@@ -1,8 +1,9 @@
 import { hasFact, type PlacedFood } from '../../board/index.js';
 import { packOf, type Apart } from '../../needs/index.js';
 import { needsOf } from '../../party/index.js';
+import type { Several } from '../../words/index.js';
 import type { CheckContext } from '../context.js';
-import { capital, lower, names, type Finding, type Remedy } from '../finding.js';
+import { finding, type Fact, type Finding, type Remedy } from '../finding.js';
 import { leaveOut, moveAway, onOwnBoard } from '../remedies.js';
 
 /** Foods that a need keeps from each other, such as meat and dairy, on one surface from which such guests are served. */
@@ -33,30 +34,32 @@ function met(
   const fewer = one.length <= other.length ? one : other;
   const { surface } = one[0]!;
   return [
-    {
+    finding('not-together', {
       key: `together ${surface.id} ${groupId} ${rule.what}`,
-      code: 'not-together',
-      glyph: 'cracked',
+      severity: 'blocker',
       concerns: [group.id],
       components: [...one, ...other].map((l) => l.component.id),
       surfaceId: surface.id,
-      text: `${capital(rule.what)} on ${lower(surface.name)}.`,
-      why: `“${name}” keeps them from one surface and from one bite: ${lower(named(one))} and ${lower(named(other))}.`,
-      facts: [...one, ...other].map((l) => ({
+      args: {
+        what: rule.what,
+        surface: surface.name,
+        group: name,
+        one: named(one),
+        other: named(other),
+      },
+      facts: [...one, ...other].map((l): Fact => ({
         what: l.component.name,
-        value: one.includes(l) ? rule.what.split(' and ')[0]! : rule.what.split(' and ')[1]!,
-        source: 'label practice' as const,
+        value: rule.what.split(' and ')[one.includes(l) ? 0 : 1]!,
+        source: 'label practice',
       })),
       remedies: [moveAway(c, fewer, [group]), onOwnBoard(c, fewer, [group]), leaveOut(fewer)].filter(
         (r): r is Remedy => r !== undefined,
       ),
-      grave: false,
-    },
+    }),
   ];
 }
 
-const named = (foods: readonly PlacedFood[]) =>
-  names(
-    foods.map((l) => l.component.name),
-    2,
-  );
+const named = (foods: readonly PlacedFood[]): Several => ({
+  foods: foods.map((l) => l.component.name),
+  most: 2,
+});

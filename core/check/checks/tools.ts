@@ -1,19 +1,21 @@
 import { toolsInUse } from '../../board/index.js';
 import { FORMS } from '../../catalogue/index.js';
-import { formatMoney } from '../../measure/index.js';
+import type { Several } from '../../words/index.js';
 import { planLarder, type Plan, type SingleCommand } from '../../plan/index.js';
 import { bowlForG, bowlHoldsG, bowlSizes, bowlsInUse, costOf, type BowlInUse } from '../../portion/index.js';
 import type { CheckContext } from '../context.js';
-import type { Finding } from '../finding.js';
+import { finding, type Fact, type Finding } from '../finding.js';
 
-const base = { concerns: [], components: [], surfaceId: null, grave: false, glyph: 'chipped' as const };
+/** So many foods are listed under "Why this?". */
+const MOST_LISTED = 12;
 
-const several = (n: number): string => (n === 1 ? 'bowl is' : 'bowls are');
-
-const sizesSaid = (bowls: readonly BowlInUse[]): string =>
-  bowlSizes(bowls)
-    .map((b) => `${b.count} of ${b.diameterMm} mm`)
-    .join(', ');
+const sizesOf = (bowls: readonly BowlInUse[]): Several => ({
+  all: bowlSizes(bowls).map((b) => ({
+    say: 'bowls.of',
+    with: { n: b.count, size: { mm: b.diameterMm } },
+  })),
+  most: 6,
+});
 
 /** What is at hand, and these beside it. */
 function bringing(plan: Plan, more: readonly BowlInUse[], sizeOf: (b: BowlInUse) => number): SingleCommand {
@@ -37,43 +39,54 @@ function bowls(c: CheckContext): Finding[] {
   const larder = planLarder(c.plan);
   const out: Finding[] = [];
   if (missing.length > 0)
-    out.push({
-      ...base,
-      key: 'bowls',
-      code: 'too-few-bowls',
-      components: names(missing),
-      text: `${missing.length} ${several(missing.length)} missing: ${sizesSaid(missing)}.`,
-      why: `${inUse.length} bowls are wanted; ${have} are at hand.`,
-      facts: [{ what: 'bowls', value: `${have} of ${inUse.length}`, source: 'this plan' }],
-      remedies: [
-        {
-          label: 'Bring more bowls',
-          effect: sizesSaid(missing),
-          command: bringing(c.plan, missing, (b) => b.diameterMm),
-        },
-      ],
-    });
+    out.push(
+      finding('too-few-bowls', {
+        key: 'bowls',
+        components: names(missing),
+        args: { n: missing.length, sizes: sizesOf(missing), wanted: inUse.length, have },
+        facts: [
+          {
+            what: { say: 'fact.name.bowls' },
+            value: { say: 'fact.of', with: { n: have, all: inUse.length } },
+            source: 'this plan',
+          },
+        ],
+        remedies: [
+          {
+            kind: 'more-bowls',
+            args: { sizes: sizesOf(missing) },
+            command: bringing(c.plan, missing, (b) => b.diameterMm),
+          },
+        ],
+      }),
+    );
   if (small.length > 0)
-    out.push({
-      ...base,
-      key: 'bowl-sizes',
-      code: 'bowls-too-small',
-      components: names(small),
-      text: `${small.length} ${several(small.length)} too small.`,
-      why: 'What is heaped over the brim runs over. The larger bowls at hand are taken by what is fuller still.',
-      facts: small.slice(0, 12).map((b) => ({
-        what: larder.get(b.componentId)?.name ?? b.componentId,
-        value: `${Math.round(b.massG)} g in a bowl of ${b.diameterMm} mm, which holds ${Math.floor(bowlHoldsG(b.diameterMm))} g`,
-        source: 'house default' as const,
-      })),
-      remedies: [
-        {
-          label: 'Bring larger bowls',
-          effect: sizesSaid(small.map((b) => ({ ...b, diameterMm: bowlForG(b.massG) }))),
-          command: bringing(c.plan, small, (b) => bowlForG(b.massG)),
-        },
-      ],
-    });
+    out.push(
+      finding('bowls-too-small', {
+        key: 'bowl-sizes',
+        components: names(small),
+        args: { n: small.length },
+        facts: small.slice(0, MOST_LISTED).map((b): Fact => ({
+          what: larder.get(b.componentId)?.name ?? b.componentId,
+          value: {
+            say: 'fact.in-a-bowl',
+            with: {
+              mass: { g: b.massG },
+              size: { mm: b.diameterMm },
+              holds: { g: Math.floor(bowlHoldsG(b.diameterMm)) },
+            },
+          },
+          source: 'house default',
+        })),
+        remedies: [
+          {
+            kind: 'larger-bowls',
+            args: { sizes: sizesOf(small.map((b) => ({ ...b, diameterMm: bowlForG(b.massG) }))) },
+            command: bringing(c.plan, small, (b) => bowlForG(b.massG)),
+          },
+        ],
+      }),
+    );
   return out;
 }
 
@@ -81,22 +94,28 @@ function bowls(c: CheckContext): Finding[] {
 export function tools(c: CheckContext): Finding[] {
   const out = bowls(c);
   const { knives } = toolsInUse(c.plan);
-  if (knives > c.plan.tools.knives)
-    out.push({
-      ...base,
-      key: 'knives',
-      code: 'too-few-knives',
-      text: 'A knife for each cheese.',
-      why: `${knives} cheeses are cut at the table; ${c.plan.tools.knives} knives are at hand.`,
-      facts: [{ what: 'knives', value: `${c.plan.tools.knives} of ${knives}`, source: 'this plan' }],
-      remedies: [
-        {
-          label: 'Bring more knives',
-          effect: `${knives - c.plan.tools.knives} more`,
-          command: { name: 'set-tools', tools: { ...c.plan.tools, knives } },
-        },
-      ],
-    });
+  const have = c.plan.tools.knives;
+  if (knives > have)
+    out.push(
+      finding('too-few-knives', {
+        key: 'knives',
+        args: { n: knives, have },
+        facts: [
+          {
+            what: { say: 'fact.name.knives' },
+            value: { say: 'fact.of', with: { n: have, all: knives } },
+            source: 'this plan',
+          },
+        ],
+        remedies: [
+          {
+            kind: 'more-knives',
+            args: { n: knives - have },
+            command: { name: 'set-tools', tools: { ...c.plan.tools, knives } },
+          },
+        ],
+      }),
+    );
   return out;
 }
 
@@ -105,21 +124,23 @@ export function budget(c: CheckContext): Finding[] {
   const { budgetMinor, currency } = c.plan;
   const cost = costOf(c.plan);
   if (budgetMinor === null || cost <= budgetMinor) return [];
+  const paid = { minor: cost, currency };
   return [
-    {
-      ...base,
+    finding('over-budget', {
       key: 'budget',
-      code: 'over-budget',
-      text: `${formatMoney(cost - budgetMinor, currency)} over the budget.`,
-      why: `Packs bought come to ${formatMoney(cost, currency)}; the budget is ${formatMoney(budgetMinor, currency)}.`,
-      facts: [{ what: 'packs bought', value: formatMoney(cost, currency), source: 'house default' }],
+      args: {
+        over: { minor: cost - budgetMinor, currency },
+        cost: paid,
+        budget: { minor: budgetMinor, currency },
+      },
+      facts: [{ what: { say: 'fact.name.packs-bought' }, value: paid, source: 'house default' }],
       remedies: [
         {
-          label: 'Raise the budget',
-          effect: formatMoney(cost, currency),
+          kind: 'raise-budget',
+          args: { budget: paid },
           command: { name: 'set-budget', budgetMinor: cost },
         },
       ],
-    },
+    }),
   ];
 }

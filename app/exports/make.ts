@@ -11,34 +11,28 @@ const fileName = (text: string): string =>
     .replace(/[^\p{L}\p{M}\p{N}]+/gu, '-')
     .replace(/^-|-$/g, '') || 'plan';
 
-export const exportPlan = (plan: Plan): void =>
+export const planFile = (plan: Plan): void =>
   saveFile(`${fileName(plan.occasion.name)}.plate.json`, canonicalText(plan));
 
-export const exportShopping = (plan: Plan): void =>
+export const shoppingFile = (plan: Plan): void =>
   saveFile(`${fileName(plan.occasion.name)}-shopping.csv`, shoppingCsv(plan), 'text/csv;charset=utf-8');
-
-export const exportSvg = (plan: Plan, surface: Surface): void =>
-  saveFile(
-    `${fileName(`${plan.occasion.name} ${surface.name}`)}.svg`,
-    boardSvg(plan, surface),
-    'image/svg+xml',
-  );
 
 const pngOf = (plan: Plan, surface: Surface): Promise<Blob> => {
   const [l, w] = surfaceSize(surface);
   return svgToPng(boardSvg(plan, surface), l + 28, w + 28);
 };
 
-export async function exportPng(plan: Plan, surface: Surface): Promise<void> {
-  saveFile(
-    `${fileName(`${plan.occasion.name} ${surface.name}`)}.png`,
-    await pngOf(plan, surface),
-    'image/png',
-  );
+/** One surface's picture. A surface that is not there any more gives no file. */
+export async function onePicture(plan: Plan, surfaceId: string, kind: 'svg' | 'png'): Promise<void> {
+  const surface = plan.surfaces.find((s) => s.id === surfaceId);
+  if (!surface) return;
+  const name = `${fileName(`${plan.occasion.name} ${surface.name}`)}.${kind}`;
+  if (kind === 'svg') saveFile(name, boardSvg(plan, surface), 'image/svg+xml');
+  else saveFile(name, await pngOf(plan, surface), 'image/png');
 }
 
 /** Every surface's picture in one file, each with its place in the order of the table. */
-export async function exportAllPictures(plan: Plan, kind: 'svg' | 'png'): Promise<void> {
+export async function allPictures(plan: Plan, kind: 'svg' | 'png'): Promise<void> {
   const files: Record<string, Uint8Array> = {};
   for (const [i, surface] of plan.surfaces.entries()) {
     const name = `${i + 1}-${fileName(surface.name)}.${kind}`;

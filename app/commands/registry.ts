@@ -1,0 +1,195 @@
+import { deedsOf } from '../../core/deeds/index.js';
+import { NEEDS, packOf } from '../../core/needs/index.js';
+import { planLarder, type Plan } from '../../core/plan/index.js';
+import { lower } from '../../core/words/index.js';
+import { exportsFor, saveAs } from '../exports/save.js';
+import { PAGES } from '../sheet/registry.js';
+import { STATIONS } from '../stations/registry.js';
+import { useFrame } from '../store/frame.js';
+import { useKitchen } from '../store/kitchen-jobs.js';
+import { useSession } from '../store/session.js';
+import { useSettings } from '../store/settings.js';
+import type { AppCommand, CommandPlace } from './command.js';
+
+const session = () => useSession.getState();
+const frame = () => useFrame.getState();
+
+/** Through whose eyes next: everyone, then each group in turn. */
+export function nextGuest(plan: Plan): void {
+  const order = [null, ...plan.party.map((g) => g.id as string)];
+  session().see(order[(order.indexOf(session().seenBy) + 1) % order.length] ?? null);
+}
+
+const goTo = ({ plan, go }: CommandPlace): AppCommand[] => [
+  ...STATIONS.map((s) => ({
+    id: `station ${s.id}`,
+    words: `Go to ${s.name}`,
+    also: [s.name, s.help],
+    keys: [s.key],
+    keyWords: `${s.name}: ${s.help}`,
+    run: () => go(`/plan/${plan.id}/${s.id}`),
+  })),
+  ...PAGES.filter((p) => p.words !== undefined).map((p) => ({
+    id: `page ${p.id}`,
+    words: p.words!,
+    also: p.also ?? [],
+    run: () => go(`/plan/${plan.id}/${p.id}`),
+  })),
+  { id: 'all plans', words: 'All plans', also: ['home', 'start', 'close'], run: () => go('/') },
+];
+
+const board = ({ plan }: CommandPlace): AppCommand[] => [
+  {
+    id: 'compose',
+    words: 'Compose the board anew',
+    also: ['choose for me', 'propose', 'fill the board', 'suggest'],
+    run: () => void useKitchen.getState().compose(plan),
+  },
+  {
+    id: 'compose around',
+    words: 'Compose around what lies there',
+    also: ['complete', 'fill up', 'add what is missing'],
+    run: () => void useKitchen.getState().compose(plan, true),
+  },
+  {
+    id: 'lay',
+    words: 'Lay the board again, keep pins',
+    also: ['arrange', 'layout'],
+    run: () => void useKitchen.getState().lay(plan),
+  },
+  {
+    id: 'undo',
+    words: 'Undo',
+    also: ['back', 'take back'],
+    keys: ['mod+z'],
+    keyWords: 'undo',
+    run: () => void session().step('back'),
+  },
+  {
+    id: 'redo',
+    words: 'Redo',
+    keys: ['mod+shift+z', 'mod+y'],
+    keyWords: 'redo',
+    run: () => void session().step('forward'),
+  },
+];
+
+function looks({ plan }: CommandPlace): AppCommand[] {
+  const settings = useSettings.getState();
+  return [
+    {
+      id: 'next guest',
+      words: 'See it as the next guest',
+      keys: ['g'],
+      keyWords: 'see the table as the next guest does',
+      run: () => nextGuest(plan),
+    },
+    { id: 'everyone', words: 'See it as everyone', run: () => session().see(null) },
+    ...plan.party.map((g) => ({
+      id: `see ${g.id}`,
+      words: `See it as ${g.name}`,
+      also: [...g.needs.map((n) => packOf(n)?.name ?? n.id), 'what can they eat'],
+      run: () => session().see(g.id),
+    })),
+    {
+      id: 'step back',
+      words: 'Step back',
+      atPlate: true,
+      also: ['hide everything', 'full board'],
+      keys: ['space'],
+      keyWords: 'step back: everything but the board goes away',
+      run: () => frame().stepBack(),
+    },
+    {
+      id: 'squint',
+      words: 'Squint',
+      atPlate: true,
+      also: ['blur', 'greys', 'contrast'],
+      keys: ['b'],
+      keyWords: 'squint: blurred, in greys',
+      run: () => frame().squint(),
+    },
+    {
+      id: 'back to normal',
+      words: 'Back from stepping back or squinting',
+      atPlate: true,
+      keys: ['escape'],
+      keyWords: 'back from stepping back or squinting',
+      run: () => frame().reset(),
+    },
+    {
+      id: 'light',
+      words: settings.theme === 'day' ? 'Evening' : 'Daylight',
+      also: ['dark', 'light', 'night', 'theme'],
+      run: () => settings.set({ theme: settings.theme === 'day' ? 'evening' : 'day' }),
+    },
+    {
+      id: 'units',
+      words: settings.units === 'metric' ? 'Ounces and inches' : 'Grams and millimetres',
+      also: ['units', 'imperial', 'metric', 'pounds'],
+      run: () => settings.set({ units: settings.units === 'metric' ? 'imperial' : 'metric' }),
+    },
+    {
+      id: 'say',
+      words: 'Say what to do',
+      keys: ['mod+k'],
+      keyWords: 'say what to do',
+      run: () => frame().open({ kind: 'box' }),
+    },
+    {
+      id: 'keys',
+      words: 'Keys',
+      also: ['help', 'shortcuts', 'keyboard'],
+      keys: ['?'],
+      keyWords: 'this sheet',
+      run: () => frame().open({ kind: 'keys' }),
+    },
+  ];
+}
+
+/** Edits that people ask for by a food's name; those that need no screen are the core's. */
+function foods({ plan }: CommandPlace): AppCommand[] {
+  const larder = planLarder(plan);
+  const swaps = [...new Set(plan.placements.map((p) => p.componentId))].flatMap((id): AppCommand[] => {
+    const c = larder.get(id);
+    if (!c) return [];
+    return [
+      {
+        id: `swap ${id}`,
+        words: `Swap ${lower(c.name)}`,
+        also: [c.baseFood, ...c.synonyms, 'instead of', 'replace', 'exchange'],
+        run: () => frame().open({ kind: 'swap', componentId: id }),
+      },
+    ];
+  });
+  const deeds = deedsOf(plan).map((d) => ({ ...d, run: () => void session().edit(d.command) }));
+  return [...swaps, ...deeds];
+}
+
+/** "vegan": the whole board turned so that it suits a need. */
+const turns = (): AppCommand[] =>
+  NEEDS.map((n) => ({
+    id: `turn ${n.id}`,
+    words: `Turn the board: ${lower(n.name)}`,
+    also: [...n.also, 'convert', 'make it'],
+    run: () => frame().open({ kind: 'turn', need: n.id }),
+  }));
+
+const files = ({ plan }: CommandPlace): AppCommand[] =>
+  exportsFor(plan, plan.surfaces[0]).map((e) => ({
+    id: `export ${e.id}`,
+    words: e.kind === 'picture' ? `Save: ${e.words}` : e.words,
+    also: e.also ?? [],
+    run: () => void saveAs(e.id, plan, plan.surfaces[0]?.id),
+  }));
+
+/** Everything that can be done from a station: its buttons, its keys, its command box and its help read this list. */
+export const commandsAt = (place: CommandPlace): AppCommand[] => [
+  ...STATIONS.flatMap((s) => s.commands?.(place) ?? []),
+  ...goTo(place),
+  ...board(place),
+  ...looks(place),
+  ...files(place),
+  ...foods(place),
+  ...turns(),
+];

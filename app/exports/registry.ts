@@ -1,0 +1,67 @@
+import type { Plan } from '../../core/plan/index.js';
+import { allPictures, onePicture, planFile, shoppingFile } from './make.js';
+
+/** A file that a plan gives. */
+export interface ExportRecord {
+  id: string;
+  /** As a button says it; "{surface}" where it is about one. */
+  words: string;
+  /** What people say instead. */
+  also?: readonly string[];
+  /** About the surface that is picked, about the whole plan, or about all surfaces where there are several. */
+  of: 'plan' | 'surface' | 'surfaces';
+  kind: 'paper' | 'picture';
+  save(plan: Plan, surfaceId: string): void | Promise<void>;
+}
+
+/** Every export. One more is a record here, and what makes it in this folder. */
+export const EXPORTS: readonly ExportRecord[] = [
+  {
+    id: 'plan',
+    words: 'Save the plan as a file',
+    also: ['export', 'download', 'backup', 'json'],
+    of: 'plan',
+    kind: 'paper',
+    save: planFile,
+  },
+  {
+    id: 'shopping',
+    words: 'Save the shopping list',
+    also: ['csv', 'to buy', 'groceries'],
+    of: 'plan',
+    kind: 'paper',
+    save: shoppingFile,
+  },
+  {
+    id: 'svg',
+    words: 'SVG of {surface}',
+    also: ['picture', 'drawing', 'vector'],
+    of: 'surface',
+    kind: 'picture',
+    save: (plan, id) => onePicture(plan, id, 'svg'),
+  },
+  {
+    id: 'png',
+    words: 'PNG of {surface}',
+    also: ['picture', 'image', 'photo'],
+    of: 'surface',
+    kind: 'picture',
+    save: (plan, id) => onePicture(plan, id, 'png'),
+  },
+  {
+    id: 'all-svg',
+    words: 'SVG of every surface',
+    also: ['pictures', 'zip'],
+    of: 'surfaces',
+    kind: 'picture',
+    save: (plan) => allPictures(plan, 'svg'),
+  },
+  {
+    id: 'all-png',
+    words: 'PNG of every surface',
+    also: ['pictures', 'zip'],
+    of: 'surfaces',
+    kind: 'picture',
+    save: (plan) => allPictures(plan, 'png'),
+  },
+];

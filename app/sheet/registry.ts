@@ -1,0 +1,39 @@
+import type { ComponentType } from 'react';
+import type { StationView } from '../stations/station.js';
+
+/** A page to print, to hand out or to send. */
+export interface PageRecord {
+  /** Its address: /plan/…/<id>, with one word more where it is about one of many. */
+  id: string;
+  of?: true;
+  /** As the command box says it; a page about one of many is opened from there. */
+  words?: string;
+  also?: readonly string[];
+  view(): Promise<{ default: ComponentType<StationView> }>;
+}
+
+export const PAGES: readonly PageRecord[] = [
+  {
+    id: 'sheet',
+    words: 'Print the sheet',
+    also: ['kitchen sheet', 'paper', 'print the plan'],
+    view: () => import('./Sheet.js').then((m) => ({ default: m.Sheet })),
+  },
+  {
+    id: 'reply',
+    words: 'Print slips for the guests to answer',
+    also: ['invitation', 'questions to guests'],
+    view: () => import('./ReplySlips.js').then((m) => ({ default: m.ReplySlips })),
+  },
+  {
+    id: 'bites',
+    words: 'Print the bites',
+    also: ['pairings', 'what goes with what'],
+    view: () => import('./BitesSheet.js').then((m) => ({ default: m.BitesSheet })),
+  },
+  {
+    id: 'card',
+    of: true,
+    view: () => import('./GuestCardSheet.js').then((m) => ({ default: m.GuestCardPage })),
+  },
+];

@@ -1,0 +1,9 @@
+import { useMemo } from 'react';
+import { ENGLISH, type Speech } from '../../core/words/index.js';
+import { useSettings } from './settings.js';
+
+/** The words and units in which this browser speaks. */
+export function useSpeech(): Speech {
+  const units = useSettings((s) => s.units);
+  return useMemo(() => ({ ...ENGLISH, units }), [units]);
+}

@@ -1,0 +1,26 @@
+import { z } from 'zod';
+import { layAround, laySurface, type LaidSurface } from '../../../core/lay/index.js';
+import { job } from '../job.js';
+import { planInput } from '../input.js';
+
+/** Lays every surface; with `before`, only what differs from that plan, and the rest stays where it lies. */
+export const lay = job({
+  words: 'Laying the board',
+  input: z.strictObject({
+    plan: planInput,
+    seed: z.number().int().min(0),
+    before: planInput.optional(),
+  }),
+  run({ plan, seed, before }, bench): { surfaces: LaidSurface[] } {
+    if (before) {
+      bench.progress('Laying what changed');
+      return { surfaces: layAround(before, plan, seed) };
+    }
+    return {
+      surfaces: plan.surfaces.map((s) => {
+        bench.progress(`Laying ${s.name.toLowerCase()}`);
+        return laySurface(plan, s, seed);
+      }),
+    };
+  },
+});

@@ -1,0 +1,19 @@
+import { z } from 'zod';
+import { boardSvg, surfaceSize, type DrawOptions } from '../../../core/picture/index.js';
+import { job } from '../job.js';
+import { own, planInput } from '../input.js';
+
+/** One surface drawn: the drawing and its size in millimetres; nothing where there is no such surface. */
+export const picture = job({
+  words: 'Drawing the board',
+  input: z.strictObject({
+    plan: planInput,
+    /** The first one where none is named. */
+    surfaceId: z.string().nullable(),
+    options: own<DrawOptions | undefined>(),
+  }),
+  run({ plan, surfaceId, options }) {
+    const surface = surfaceId === null ? plan.surfaces[0] : plan.surfaces.find((s) => s.id === surfaceId);
+    return surface ? { svg: boardSvg(plan, surface, options), size: surfaceSize(surface) } : null;
+  },
+});

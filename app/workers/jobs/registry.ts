@@ -1,0 +1,42 @@
+import type { JobRecord } from '../job.js';
+import type { compose } from './compose.js';
+import type { convert } from './convert.js';
+import type { lay } from './lay.js';
+import type { others } from './others.js';
+import type { picture } from './picture.js';
+import type { swap } from './swap.js';
+import type { trial } from './trial.js';
+import type { warm } from './warm.js';
+import type { wayOut } from './way-out.js';
+import type { why } from './why.js';
+
+interface Kinds {
+  warm: typeof warm;
+  compose: typeof compose;
+  lay: typeof lay;
+  swap: typeof swap;
+  others: typeof others;
+  why: typeof why;
+  convert: typeof convert;
+  'way-out': typeof wayOut;
+  trial: typeof trial;
+  picture: typeof picture;
+}
+
+export type JobKind = keyof Kinds;
+export type JobInput<K extends JobKind> = Kinds[K] extends JobRecord<infer I, unknown> ? I : never;
+export type JobAnswer<K extends JobKind> = Awaited<ReturnType<Kinds[K]['run']>>;
+
+/** Every job. A worker fetches the code of what it is asked for, so that who only draws brings no solver. */
+export const JOBS: { [K in JobKind]: () => Promise<Kinds[K]> } = {
+  warm: () => import('./warm.js').then((m) => m.warm),
+  compose: () => import('./compose.js').then((m) => m.compose),
+  lay: () => import('./lay.js').then((m) => m.lay),
+  swap: () => import('./swap.js').then((m) => m.swap),
+  others: () => import('./others.js').then((m) => m.others),
+  why: () => import('./why.js').then((m) => m.why),
+  convert: () => import('./convert.js').then((m) => m.convert),
+  'way-out': () => import('./way-out.js').then((m) => m.wayOut),
+  trial: () => import('./trial.js').then((m) => m.trial),
+  picture: () => import('./picture.js').then((m) => m.picture),
+};

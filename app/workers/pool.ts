@@ -1,0 +1,145 @@
+import { proxy, wrap, type Remote } from 'comlink';
+import type { BenchWorker } from './bench.worker.js';
+import type { JobAnswer, JobInput, JobKind } from './jobs/registry.js';
+
+export class Cancelled extends Error {}
+
+/** What is told when a worker dies in the middle: out of memory, or its code could not be fetched. */
+export class Died extends Error {
+  constructor() {
+    super('The kitchen stopped in the middle of it. It was started again: try once more.');
+  }
+}
+
+export interface Running<A> {
+  done: Promise<A>;
+  /** A solver in WASM hears nothing while it runs: its worker is dropped, another one takes its place. */
+  cancel(): void;
+  /** Nobody wants the answer any more: what waits in line is not begun, what runs may end. */
+  forget(): void;
+}
+
+export interface Hearing {
+  progress?: (words: string) => void;
+  /** Something usable before the answer. */
+  part?: (value: never) => void;
+}
+
+interface Waiting {
+  kind: JobKind;
+  input: unknown;
+  on: Hearing;
+  resolve(answer: unknown): void;
+  reject(error: Error): void;
+}
+
+interface Hand {
+  worker: Worker;
+  remote: Remote<BenchWorker>;
+  doing: Waiting | undefined;
+}
+
+/** Workers that do one job each at a time; more jobs wait in line. Each job is cancelled by itself. */
+export class Pool {
+  private readonly hands: Hand[] = [];
+  private readonly line: Waiting[] = [];
+
+  /** `size` workers, started when they are first needed; each does `first` before anything else. */
+  constructor(
+    private readonly size: number,
+    private readonly start: () => Worker,
+    private readonly first?: JobKind,
+  ) {}
+
+  /** Has all of its workers at hand. */
+  warm(): void {
+    while (this.hands.length < this.size) this.hire();
+  }
+
+  ask<K extends JobKind>(kind: K, input: JobInput<K>, on: Hearing = {}): Running<JobAnswer<K>> {
+    let waiting!: Waiting;
+    const done = new Promise<unknown>((resolve, reject) => {
+      waiting = { kind, input, on, resolve, reject };
+    });
+    this.line.push(waiting);
+    this.next();
+    return {
+      done: done as Promise<JobAnswer<K>>,
+      cancel: () => this.cancel(waiting),
+      forget: () => this.forget(waiting),
+    };
+  }
+
+  private hire(): Hand {
+    const worker = this.start();
+    const hand: Hand = { worker, remote: wrap<BenchWorker>(worker), doing: undefined };
+    worker.addEventListener('error', () => this.fell(hand));
+    worker.addEventListener('messageerror', () => this.fell(hand));
+    this.hands.push(hand);
+    // a failure here is told by the job that comes after it
+    if (this.first) void hand.remote.run(this.first, {}, proxy(SILENT)).catch(() => undefined);
+    return hand;
+  }
+
+  private next(): void {
+    const waiting = this.line[0];
+    if (!waiting) return;
+    const hand =
+      this.hands.find((h) => h.doing === undefined) ??
+      (this.hands.length < this.size ? this.hire() : undefined);
+    if (!hand) return;
+    this.line.shift();
+    void this.work(hand, waiting);
+    this.next();
+  }
+
+  private async work(hand: Hand, waiting: Waiting): Promise<void> {
+    hand.doing = waiting;
+    const isMine = () => hand.doing === waiting;
+    const heard = {
+      progress: (words: string) => isMine() && waiting.on.progress?.(words),
+      part: (value: unknown) => isMine() && waiting.on.part?.(value as never),
+    };
+    try {
+      const answer = await hand.remote.run(waiting.kind, waiting.input, proxy(heard));
+      if (isMine()) waiting.resolve(answer);
+    } catch (error) {
+      if (isMine()) waiting.reject(error instanceof Error ? error : new Error(String(error)));
+    } finally {
+      if (isMine()) {
+        hand.doing = undefined;
+        this.next();
+      }
+    }
+  }
+
+  private cancel(waiting: Waiting): void {
+    this.forget(waiting);
+    const hand = this.hands.find((h) => h.doing === waiting);
+    if (hand) this.drop(hand, new Cancelled('cancelled'));
+  }
+
+  private forget(waiting: Waiting): void {
+    const at = this.line.indexOf(waiting);
+    if (at < 0) return;
+    this.line.splice(at, 1);
+    waiting.reject(new Cancelled('cancelled'));
+  }
+
+  private fell(hand: Hand): void {
+    if (this.hands.includes(hand)) this.drop(hand, new Died());
+  }
+
+  private drop(hand: Hand, why: Error): void {
+    const waiting = hand.doing;
+    hand.doing = undefined;
+    hand.worker.terminate();
+    this.hands.splice(this.hands.indexOf(hand), 1);
+    // a new one is warmed while the next job is thought of
+    this.hire();
+    waiting?.reject(why);
+    this.next();
+  }
+}
+
+const SILENT = { progress: () => undefined, part: () => undefined };

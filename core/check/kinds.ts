@@ -1,0 +1,195 @@
+import type { Arg, Figure, Several } from '../words/index.js';
+
+/** How much it matters: stops service, asks somebody, wants care, or is good news. */
+export const SEVERITIES = ['blocker', 'ask', 'caution', 'good'] as const;
+export type Severity = (typeof SEVERITIES)[number];
+
+/** Where the plan is changed that a finding is about. Check shows all of them. */
+export type FindingStation = 'brief' | 'choose' | 'lay';
+
+interface Kind {
+  stations: readonly [FindingStation, ...FindingStation[]];
+  /** Only a person may decide it, with name and reason: it may be overruled. */
+  overrulable?: true;
+  /** Told of the layout, which is made anew after a change of the food: no proposal is blamed or praised for it. */
+  ofTheLayout?: true;
+  /** It is a matter of a label: a proposal that makes the food irrelevant has not answered it. */
+  ofALabel?: true;
+  /** What the stylist asked for weighs more among cautions, when remedies are compared. */
+  weight?: number;
+}
+
+const at = (...stations: Kind['stations']): Kind => ({ stations });
+
+/** Every kind of finding, the most pressing first: what can hurt a guest, then what only looks or costs. */
+export const FINDING_KINDS = {
+  'choking-shape': { ...at('choose', 'lay'), overrulable: true },
+  'not-for-small-children': { ...at('choose', 'lay'), overrulable: true },
+  'same-surface': { ...at('choose', 'lay'), overrulable: true },
+  'same-surface-open': at('choose', 'lay'),
+  'keep-away': at('lay'),
+  neighbours: at('lay'),
+  'shared-tool': at('lay'),
+  'same-kitchen': at('choose'),
+  'kitchen-order': at('lay'),
+  'not-together': at('choose'),
+  'promise-broken': at('choose'),
+  'promise-open': at('choose'),
+  'not-for-them': { ...at('choose'), overrulable: true },
+  'looked-after': at('choose'),
+  'not-looked-after': at('choose'),
+  'plate-over-limit': at('choose'),
+  'plate-not-known': at('choose'),
+  'no-own-plate': { ...at('brief'), weight: 6 },
+  'too-long': at('brief', 'lay'),
+  'warm-at-opening': at('brief'),
+  'unknown-component': at('choose'),
+  'how-old': at('brief'),
+  'too-few-known-foods': at('choose'),
+  'label-to-read': { ...at('choose'), ofALabel: true },
+  'too-small': at('brief', 'lay'),
+  'too-large': at('brief', 'lay'),
+  'too-many-kinds': at('choose', 'lay'),
+  'not-all-laid': { ...at('lay'), ofTheLayout: true },
+  'over-the-rim': { ...at('lay'), ofTheLayout: true },
+  'bowls-laid-otherwise': { ...at('lay'), ofTheLayout: true },
+  'too-little': at('choose'),
+  'too-much': at('choose'),
+  'nothing-sharp': at('choose'),
+  'all-soft': at('choose'),
+  'no-crunch': at('choose'),
+  'nothing-sweet': at('choose'),
+  'nothing-hot': at('choose'),
+  'no-smoke': at('choose'),
+  'one-milk': at('choose'),
+  'all-brown': at('choose'),
+  'rich-without-relief': at('choose'),
+  'cheese-without-vehicle': at('choose'),
+  'star-missing': at('choose'),
+  'star-without-support': at('choose'),
+  'two-alike': at('choose'),
+  disliked: at('choose'),
+  'too-heavy': at('choose'),
+  'left-in-packs': at('choose'),
+  'too-much-work': at('brief', 'choose'),
+  'too-few-bowls': at('lay'),
+  'bowls-too-small': at('lay'),
+  'too-few-knives': at('lay'),
+  'over-budget': at('brief', 'choose'),
+  'cold-air': at('brief'),
+  'out-of-season': at('choose'),
+} satisfies Record<string, Kind>;
+
+export type FindingCode = keyof typeof FINDING_KINDS;
+
+const KINDS: Readonly<Record<FindingCode, Kind>> = FINDING_KINDS;
+const ORDER = new Map(Object.keys(FINDING_KINDS).map((code, i) => [code, i]));
+
+export const kindOf = (code: FindingCode): Kind => KINDS[code];
+export const orderOf = (code: FindingCode): number => ORDER.get(code)!;
+
+// ------------------------------------------------------------------ the facts of each
+
+type Mass = Extract<Figure, { g: number }>;
+type Length = Extract<Figure, { mm: number }>;
+type Area = Extract<Figure, { cm2: number }>;
+type Money = Extract<Figure, { minor: number }>;
+type YesNo = 'yes' | 'no';
+
+interface Served {
+  food: string;
+  surface: string;
+  reason: string;
+}
+interface Waiting {
+  foods: Several;
+  minutes: number;
+  limit: number;
+  hot: YesNo;
+}
+interface Fit {
+  surface: Arg;
+  ground: Area;
+  area: Area;
+}
+interface Amount {
+  family: Arg;
+  mass: Mass;
+  target: Mass;
+  school: string;
+}
+type Nothing = Record<never, never>;
+
+/** What each kind knows, beside whom and what it concerns: everything that its words say. */
+export interface FindingArgs {
+  'choking-shape': Served & { form: string };
+  'not-for-small-children': Served;
+  'same-surface': { foods: Several; group: string; what: string; surface: string };
+  'same-surface-open': { foods: Several; group: string; what: string; surface: string };
+  'keep-away': { surface: string; groups: Several; what: Several; n: number };
+  neighbours: { foods: Several; n: number; group: string; way: Arg; theirs: Several; gap: Length };
+  'shared-tool': { foods: Several; group: string };
+  'same-kitchen': { what: Several; group: string; how: Arg };
+  'kitchen-order': { group: string; how: Arg };
+  'not-together': { what: string; surface: string; group: string; one: Several; other: Several };
+  'promise-broken': { surface: string; free: string; foods: Several };
+  'promise-open': { surface: string; free: string; foods: Several };
+  'not-for-them': Served & { group: string };
+  'looked-after': { certificate: Arg };
+  'not-looked-after': { group: string; missing: Several };
+  'plate-over-limit': {
+    group: string;
+    sum: number;
+    limit: number;
+    unit: string;
+    what: string;
+    foods: Several;
+  };
+  'plate-not-known': {
+    group: string;
+    low: number;
+    high: number;
+    limit: number;
+    unit: string;
+    what: string;
+    foods: Several;
+  };
+  'no-own-plate': { group: string; can: YesNo };
+  'too-long': Waiting;
+  'warm-at-opening': Waiting;
+  'unknown-component': { food: string };
+  'how-old': { group: string; n: number; count: number };
+  'too-few-known-foods': { group: string; n: number; known: Several };
+  'label-to-read': { foods: Several; n: number; group: string; facts: Several };
+  'too-small': Fit;
+  'too-large': Fit;
+  'too-many-kinds': { n: number; most: number; surface: Arg };
+  'not-all-laid': { foods: Several; n: number; surface: string };
+  'over-the-rim': { foods: Several; n: number; surface: string };
+  'bowls-laid-otherwise': { foods: Several };
+  'too-little': Amount;
+  'too-much': Amount;
+  'nothing-sharp': Nothing;
+  'all-soft': Nothing;
+  'no-crunch': Nothing;
+  'nothing-sweet': Nothing;
+  'nothing-hot': Nothing;
+  'no-smoke': Nothing;
+  'one-milk': Nothing;
+  'all-brown': Nothing;
+  'rich-without-relief': { surface: string; foods: Several };
+  'cheese-without-vehicle': { surface: string };
+  'star-missing': { food: string };
+  'star-without-support': { food: string };
+  'two-alike': { foods: Several };
+  disliked: { food: string };
+  'too-heavy': { kj: number; most: number };
+  'left-in-packs': { foods: Several; n: number };
+  'too-much-work': { needs: number; have: number };
+  'too-few-bowls': { n: number; sizes: Several; wanted: number; have: number };
+  'bowls-too-small': { n: number };
+  'too-few-knives': { n: number; have: number };
+  'over-budget': { over: Money; cost: Money; budget: Money };
+  'cold-air': { air: Figure };
+  'out-of-season': { foods: Several };
+}

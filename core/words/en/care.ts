@@ -1,0 +1,35 @@
+/** The certificate: who is looked after, and on which condition. */
+export const CARE = {
+  'care.missing.grams': 'only {sure} of {need} each are sure',
+  'care.missing.body': 'nothing with body',
+  'care.missing.vehicle': 'no bread or cracker',
+  'care.missing.fresh': 'nothing fresh',
+  'care.missing.limit': '{sum, number} of {limit, number} {unit} of {what} on a plate',
+  'care.missing.bites': '{n, plural, =0 {not one whole bite} other {only # different bites}}',
+  'care.missing.part': 'too little {part}: {mass} more',
+  'care.part.vehicle': 'bread and crackers',
+  'care.part.body': 'food with body',
+  'care.part.fresh': 'fruit and vegetables',
+  'care.part.food': 'food in all',
+  'care.share': '{times, plural, =1 {their share} other {{times, number} times their share}}',
+  'care.if.free': 'those who eat everything take no more than {share}',
+  'care.if.restricted': 'nobody with a need takes more than a portion',
+  'care.if': ' as long as {conditions}',
+  'care.promise':
+    'The {count, number} {groupLow} {count, plural, one {guest has} other {guests have}} {each} each{condition}.',
+  'care.promise-worst':
+    'The {count, number} {groupLow} {count, plural, one {guest has} other {guests have}} {each} each{condition}. If the others with needs fill up on the same foods first, {worst} each are left.',
+  'care.short':
+    'The {count, number} {groupLow} {count, plural, one {guest has} other {guests have}} not enough: {missing}.',
+  'care.first.all': 'Beyond that there is too little in all for {groups}.',
+  'care.first.one': 'What runs short first is {what} for {groups}.',
+  'care.first.shared': 'What runs short first is {what}, because {groups} need the same.',
+  'care.first.any': 'What runs short first is {what}.',
+  'care.all': 'All {n, number} guests are looked after{condition}.',
+  'care.not-all': 'Not everyone is looked after: {groups}.',
+  'care.nobody': 'Not everyone is looked after: nobody is coming.',
+  'care.two': '{one} {other}',
+  'care.at.everything': 'Everyone here may eat everything.',
+  'care.at.enough': 'At {times, number} times their share everyone still has enough.',
+  'care.at.missing': 'At {times, number} times their share {mass} of {what} are missing for {groups}.',
+} as const;

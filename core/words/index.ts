@@ -1,0 +1,16 @@
+export {
+  capital,
+  ENGLISH,
+  lower,
+  speak,
+  speakArg,
+  type Arg,
+  type Args,
+  type Figure,
+  type MessageId,
+  type Said,
+  type Several,
+  type Speech,
+  type WordFile,
+} from './speak.js';
+export { EN } from './en/index.js';
