@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { PIECES } from '../geometry/index.js';
+import { FORM_IDS } from './forms.js';
 
 /** The fourteen allergens that European labels must name (public allergen law). */
 export const ALLERGENS = [
@@ -167,34 +168,7 @@ export type HoldOut = (typeof HOLD_OUTS)[number];
 export const SHEDS = ['crumbs', 'nut-pieces', 'seeds', 'flour'] as const;
 export type Shed = (typeof SHEDS)[number];
 
-export const FORM_IDS = [
-  'wheel',
-  'wedge',
-  'log',
-  'bowl',
-  'cubes',
-  'chunks',
-  'slices',
-  'quarter-folds',
-  'rose',
-  'ribbon',
-  'cluster',
-  'fan',
-  'sticks',
-  'scatter',
-  'halves',
-  'citrus-wheels',
-  'balls',
-  'leaves',
-  'sprig',
-  'quartered',
-  'thin-strips',
-  'half-moons',
-  'grated',
-  'chopped',
-  'smeared',
-] as const;
-export type FormId = (typeof FORM_IDS)[number];
+export type { FormId } from './forms.js';
 
 export const SOURCES = [
   'label practice',

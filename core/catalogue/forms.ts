@@ -1,4 +1,4 @@
-import type { Choking, FormId } from './facts.js';
+import type { Choking } from './facts.js';
 
 export interface FormKind {
   name: string;
@@ -25,6 +25,8 @@ export interface FormKind {
   small?: true;
   /** Hands-on minutes to cut what is not bought in this form: for the kind, and for each 100 g (craft, section 11). */
   cut?: { kindMin: number; per100gMin: number };
+  /** What is done, where the language has a word for it. */
+  verb?: string;
   /** Hands-on minutes for each piece that is folded or pleated by hand. */
   pieceMin?: number;
 }
@@ -42,7 +44,8 @@ const cut = (kindMin: number, per100gMin: number): Partial<FormKind> => ({ cut: 
 /** Six slices are folded or pleated in a minute; a rose takes four minutes. */
 const FOLDED = { pieceMin: 1 / 6 };
 
-export const FORMS: Record<FormId, FormKind> = {
+/** Every form, with what is known of it. One more is a line here, and a recipe for its piece where that is new. */
+const TABLE = {
   wheel: kind('whole wheel', 'alone', 2.63, 30, 'safe', { hard: true, large: true, wholeLots: true }),
   wedge: kind('wedge', 'alone', 2.8, 32, 'safe', { hard: true, large: true, cutToMass: true, mostG: 330 }),
   log: kind('log', 'alone', 2.6, 30, 'safe', { hard: true, large: true, cutToMass: true, mostG: 220 }),
@@ -62,17 +65,37 @@ export const FORMS: Record<FormId, FormKind> = {
   balls: kind('balls', 'loose', 2, 26, 'round'),
   leaves: kind('leaves', 'run', 0.7, 12, 'safe'),
   sprig: kind('sprigs', 'alone', 0.3, 8, 'safe'),
-  quartered: kind('quartered', 'loose', 1.7, 10, 'safe', { ...cut(2, 2.5), small: true }),
-  'thin-strips': kind('thin strips', 'loose', 1.4, 6, 'safe', { ...cut(3, 1.5), small: true }),
-  'half-moons': kind('thin half-moons', 'run', 1.2, 5, 'safe', { ...cut(3, 1.2), small: true }),
-  grated: kind('grated', 'loose', 1, 10, 'safe', { ...cut(2, 1.5), small: true }),
-  chopped: kind('chopped', 'loose', 1.2, 6, 'safe', { ...cut(2, 1.2), small: true }),
+  quartered: kind('quartered', 'loose', 1.7, 10, 'safe', {
+    ...cut(2, 2.5),
+    small: true,
+    verb: 'Cut in quarters',
+  }),
+  'thin-strips': kind('thin strips', 'loose', 1.4, 6, 'safe', {
+    ...cut(3, 1.5),
+    small: true,
+    verb: 'Cut in thin strips',
+  }),
+  'half-moons': kind('thin half-moons', 'run', 1.2, 5, 'safe', {
+    ...cut(3, 1.2),
+    small: true,
+    verb: 'Cut in thin half-moons',
+  }),
+  grated: kind('grated', 'loose', 1, 10, 'safe', { ...cut(2, 1.5), small: true, verb: 'Grate it' }),
+  chopped: kind('chopped', 'loose', 1.2, 6, 'safe', { ...cut(2, 1.2), small: true, verb: 'Chop it' }),
   smeared: kind('smeared thinly', 'alone', 0.6, 3, 'safe', {
     ...cut(2, 1),
     small: true,
     cutToMass: true,
     mostG: 40,
+    verb: 'Smear it thinly',
   }),
-};
+} satisfies Record<string, FormKind>;
+
+export type FormId = keyof typeof TABLE;
+export const FORMS: Readonly<Record<FormId, FormKind>> = TABLE;
+export const FORM_IDS = Object.keys(TABLE) as [FormId, ...FormId[]];
 
 export const formName = (form: FormId): string => FORMS[form].name;
+
+/** What is done to serve it so: "Cut in quarters". */
+export const formVerb = (form: FormId): string => FORMS[form].verb ?? `Serve it as ${FORMS[form].name}`;

@@ -14,7 +14,7 @@ export {
   VERY_SALTY_FROM_G,
   type FactKey,
 } from './facts-view.js';
-export { FORMS, formName, type FormKind } from './forms.js';
+export { FORM_IDS, FORMS, formName, formVerb, type FormKind } from './forms.js';
 export { CATALOGUE, formOf, larderOf, usualForm, type Larder } from './catalogue.js';
 export { ownComponent, ownId } from './own.js';
 export { searchComponents, wordsOf } from './search.js';

@@ -83,10 +83,9 @@ export const FINDING_KINDS = {
 export type FindingCode = keyof typeof FINDING_KINDS;
 
 const KINDS: Readonly<Record<FindingCode, Kind>> = FINDING_KINDS;
-const ORDER = new Map(Object.keys(FINDING_KINDS).map((code, i) => [code, i]));
 
 export const kindOf = (code: FindingCode): Kind => KINDS[code];
-export const orderOf = (code: FindingCode): number => ORDER.get(code)!;
+export const orderOf = (code: FindingCode): number => Object.keys(FINDING_KINDS).indexOf(code);
 
 // ------------------------------------------------------------------ the facts of each
 

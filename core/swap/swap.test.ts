@@ -24,7 +24,7 @@ test('salami’s first swaps are cured meat', () => {
 test('grapes near a small child: quartering is among the swaps and settles the slip', () => {
   const quartered = swapsFor(plan, id('green-grapes')).find((s) => s.kind === 'form')!;
   expect(quartered.name).toContain('quartered');
-  expect(quartered.fixes.join(' ')).toContain('within reach of small children');
+  expect(quartered.fixes.map(text).join(' ')).toContain('within reach of small children');
 });
 
 test('every candidate can be applied, does what it says, and is ranked by its score', () => {
@@ -35,8 +35,8 @@ test('every candidate can be applied, does what it says, and is ranked by its sc
     const done = applyCommand(plan, s.command);
     if (!done.ok) throw new Error(s.name);
     const texts = checkPlan(done.plan).findings.map(text);
-    for (const gone of s.fixes) expect(texts).not.toContain(gone);
-    for (const come of s.breaks) expect(texts).toContain(come);
+    for (const gone of s.fixes) expect(texts).not.toContain(text(gone));
+    for (const come of s.breaks) expect(texts).toContain(text(come));
   }
 });
 

@@ -1,5 +1,5 @@
 import type { PlacedFood } from '../../board/index.js';
-import { formName, type FormId } from '../../catalogue/index.js';
+import { formName, formVerb } from '../../catalogue/index.js';
 import { mostInABowlG, smallChildrenWithin, wholePieces } from '../../board/index.js';
 import { forbiddenToSmall, judgeGroup } from '../../needs/index.js';
 import { isAgeNeed } from '../../party/index.js';
@@ -35,16 +35,6 @@ export function smallChildren(c: CheckContext): Finding[] {
   });
 }
 
-/** How a form is cut, where the words have a verb for it. */
-const CUTS: Partial<Record<FormId, string>> = {
-  quartered: 'quartered',
-  'thin-strips': 'strips',
-  'half-moons': 'moons',
-  grated: 'grated',
-  chopped: 'chopped',
-  smeared: 'smeared',
-};
-
 function remediesFor(
   c: CheckContext,
   l: PlacedFood,
@@ -56,7 +46,7 @@ function remediesFor(
   if (choking && fine) {
     out.push({
       kind: 'cut',
-      args: { cut: CUTS[fine.form] ?? 'other', form: formName(fine.form) },
+      args: { verb: formVerb(fine.form), form: formName(fine.form) },
       command: {
         name: 'set-form',
         componentId: l.component.id,

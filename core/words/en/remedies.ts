@@ -46,8 +46,7 @@ export const REMEDIES = {
   'remedy.fill-up.effect': '+{mass}',
   'remedy.take-back.label': 'Take back to the school',
   'remedy.take-back.effect': '−{mass}',
-  'remedy.cut.label':
-    '{cut, select, quartered {Cut in quarters} strips {Cut in thin strips} moons {Cut in thin half-moons} grated {Grate it} chopped {Chop it} smeared {Smear it thinly} other {Serve it as {form}}}',
+  'remedy.cut.label': '{verb}',
   'remedy.cut.effect': '{form}',
   'remedy.out-of-hands.label': 'Stand it out of small hands',
   'remedy.out-of-hands.effect': '{surface}',
