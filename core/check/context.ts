@@ -48,7 +48,6 @@ export interface Carrier {
 export function contextOf(plan: Plan): CheckContext {
   const larder = planLarder(plan);
   const { placed, lost } = placedFoods(plan, larder);
-  const judged = new Map<string, Judgement>();
   const carried = new Map<string, Carrier[]>();
   const touched = new Map<string, Carrier[]>();
   const context: CheckContext = {
@@ -58,12 +57,7 @@ export function contextOf(plan: Plan): CheckContext {
     placed,
     lost,
     groupsAt: (surface) => groupsAt(plan, surface),
-    judge(l, group) {
-      const key = `${l.component.id} ${l.form} ${group.id}`;
-      const known = judged.get(key) ?? judgeGroup(l.component, l.form, group);
-      judged.set(key, known);
-      return known;
-    },
+    judge: (l, group) => judgeGroup(l.component, l.form, group),
     overruled: (componentId, group) =>
       plan.overrulings.some((o) => o.componentId === componentId && o.groupId === group.id),
     carriers(surface, group) {

@@ -22,62 +22,80 @@ export interface Sharing {
 export const shareOut = (groups: readonly FlowGroup[], leftG: readonly number[]): number[] =>
   sharing(groups, leftG).gotG;
 
+const EPSILON = 1e-6;
+
+/** Foods that the same groups eat are one for a flow: so many grams of them, and which they are. */
+interface Alike {
+  eaters: number[];
+  leftG: number;
+  foods: number[];
+}
+
+function alikeFoods(groups: readonly FlowGroup[], leftG: readonly number[]): Alike[] {
+  const eaters: number[][] = leftG.map(() => []);
+  groups.forEach((group, i) => group.eats.forEach((food) => eaters[food]!.push(i)));
+  const byEaters = new Map<string, Alike>();
+  leftG.forEach((left, food) => {
+    const who = eaters[food]!;
+    if (who.length === 0) return;
+    const key = who.join();
+    const known = byEaters.get(key);
+    if (known) {
+      known.leftG += Math.max(0, left);
+      known.foods.push(food);
+    } else byEaters.set(key, { eaters: who, leftG: Math.max(0, left), foods: [food] });
+  });
+  return [...byEaters.values()];
+}
+
 /** The same with what runs short: the smallest cut of the flow names it. */
 export function sharing(groups: readonly FlowGroup[], leftG: readonly number[]): Sharing {
-  const [g, f] = [groups.length, leftG.length];
-  const source = g + f;
+  const foods = alikeFoods(groups, leftG);
+  const first = groups.length;
+  const source = first + foods.length;
   const sink = source + 1;
-  const capacity = new Map<number, number>();
   const size = sink + 1;
-  const at = (a: number, b: number) => a * size + b;
+  const capacity = new Float64Array(size * size);
   const next: number[][] = Array.from({ length: size }, () => []);
   const link = (a: number, b: number, c: number) => {
-    capacity.set(at(a, b), c);
-    if (!capacity.has(at(b, a))) capacity.set(at(b, a), 0);
+    capacity[a * size + b] = c;
     next[a]!.push(b);
     next[b]!.push(a);
   };
-  groups.forEach((group, i) => {
-    link(source, i, group.needG);
-    for (const food of group.eats) link(i, g + food, Infinity);
+  groups.forEach((group, i) => link(source, i, group.needG));
+  foods.forEach((food, i) => {
+    for (const eater of food.eaters) link(eater, first + i, Infinity);
+    link(first + i, sink, food.leftG);
   });
-  leftG.forEach((left, i) => link(g + i, sink, Math.max(0, left)));
-  const room = (a: number, b: number) => capacity.get(at(a, b)) ?? 0;
-  const EPSILON = 1e-6;
+  const from = new Int32Array(size);
+  const queue = new Int32Array(size);
   for (;;) {
-    const from = new Map<number, number>([[source, source]]);
-    const queue = [source];
-    while (queue.length > 0 && !from.has(sink)) {
-      const a = queue.shift()!;
+    from.fill(-1);
+    from[source] = source;
+    queue[0] = source;
+    let [head, tail] = [0, 1];
+    while (head < tail && from[sink] === -1) {
+      const a = queue[head++]!;
       for (const b of next[a]!) {
-        if (from.has(b) || room(a, b) <= EPSILON) continue;
-        from.set(b, a);
-        queue.push(b);
+        if (from[b] !== -1 || capacity[a * size + b]! <= EPSILON) continue;
+        from[b] = a;
+        queue[tail++] = b;
       }
     }
-    if (!from.has(sink)) return cutOf(groups, from, room, source);
+    if (from[sink] === -1) break;
     let pushed = Infinity;
-    for (let b = sink; b !== source; b = from.get(b)!) pushed = Math.min(pushed, room(from.get(b)!, b));
-    for (let b = sink; b !== source; b = from.get(b)!) {
-      const a = from.get(b)!;
-      capacity.set(at(a, b), room(a, b) - pushed);
-      capacity.set(at(b, a), room(b, a) + pushed);
+    for (let b = sink; b !== source; b = from[b]!) pushed = Math.min(pushed, capacity[from[b]! * size + b]!);
+    for (let b = sink; b !== source; b = from[b]!) {
+      const a = from[b]!;
+      capacity[a * size + b]! -= pushed;
+      capacity[b * size + a]! += pushed;
     }
   }
-}
-
-/** What the last search from the source could still reach: groups that want more, and foods that have no more. */
-function cutOf(
-  groups: readonly FlowGroup[],
-  reached: ReadonlyMap<number, number>,
-  room: (a: number, b: number) => number,
-  source: number,
-): Sharing {
-  const g = groups.length;
+  // what the last search from the source could still reach: groups that want more, and foods that have no more
   return {
-    gotG: groups.map((group, i) => group.needG - room(source, i)),
-    short: groups.flatMap((_, i) => (reached.has(i) ? [i] : [])),
-    exhausted: [...reached.keys()].filter((n) => n >= g && n < source).map((n) => n - g),
+    gotG: groups.map((group, i) => group.needG - capacity[source * size + i]!),
+    short: groups.flatMap((_, i) => (from[i] !== -1 ? [i] : [])),
+    exhausted: foods.flatMap((food, i) => (from[first + i] !== -1 ? food.foods : [])).sort((a, b) => a - b),
   };
 }
 

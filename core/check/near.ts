@@ -42,12 +42,19 @@ export function gapOf(plan: Plan, a: PlacedFood, b: PlacedFood, beyond = Infinit
   const ours = elementsOf(plan, a).flatMap((e) => spreadsOf(e, a));
   const theirs = elementsOf(plan, b).flatMap((e) => spreadsOf(e, b));
   if (ours.length === 0 || theirs.length === 0) return undefined;
+  // the nearest circles first: what is further apart than the best so far is not measured
+  const pairs = ours.flatMap((x) =>
+    theirs.flatMap((y) => {
+      const between = Math.hypot(x.x - y.x, x.y - y.y) - x.r - y.r;
+      return between < beyond ? [{ x, y, between }] : [];
+    }),
+  );
+  pairs.sort((p, q) => p.between - q.between);
   let least = beyond;
-  for (const x of ours)
-    for (const y of theirs) {
-      if (Math.hypot(x.x - y.x, x.y - y.y) - x.r - y.r >= least) continue;
-      least = Math.min(least, gapBetween(x.outline, y.outline));
-    }
+  for (const { x, y, between } of pairs) {
+    if (between >= least || least <= 0) break;
+    least = Math.min(least, gapBetween(x.outline, y.outline));
+  }
   return least;
 }
 

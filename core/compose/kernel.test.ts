@@ -2,7 +2,7 @@ import { beforeAll, describe, expect, test } from '@jest/globals';
 import { nodeSolver } from '../../solver/node.js';
 import { costOf } from '../portion/index.js';
 import { randomBrief } from '../testing/briefs.js';
-import { group, planWith } from '../testing/plans.js';
+import { group, planWith, withSmallLarder } from '../testing/plans.js';
 import { firstInBudget, worthTheMoney } from './frugal.js';
 import { compose, draftOf, problemOf, type Solver } from './index.js';
 import { boardOf } from './settle.js';
@@ -15,11 +15,13 @@ const relaxedOf = (draft: ReturnType<typeof draftOf>, seed = 1) =>
   solve(draft.model, { gap: 0, nodes: 0, seed, relaxed: true });
 const boundsOf = (draft: ReturnType<typeof draftOf>) => draft.model.variables.map((v) => [v.lower, v.upper]);
 
+const brief = (n: number) => withSmallLarder(randomBrief(n));
+
 const BRIEFS = [1, 4, 7, 12].map((n) => [n] as const);
 
 describe('the part of the larder that is worth a look', () => {
   test.each(BRIEFS)('holds what the relaxed program takes whole, and is a small part (brief %i)', (n) => {
-    const draft = draftOf(problemOf(randomBrief(n)));
+    const draft = draftOf(problemOf(brief(n)));
     const relaxed = relaxedOf(draft);
     const worth = worthALook(draft, relaxed);
     for (const e of takenBy(draft, relaxed)) expect(worth.has(e)).toBe(true);
@@ -30,7 +32,7 @@ describe('the part of the larder that is worth a look', () => {
   test.each(BRIEFS)(
     'gives a board that is a board of the whole program, and leaves it as it was (brief %i)',
     (n) => {
-      const draft = draftOf(problemOf(randomBrief(n)));
+      const draft = draftOf(problemOf(brief(n)));
       const before = boundsOf(draft);
       const relaxed = relaxedOf(draft);
       const worth = worthALook(draft, relaxed);
@@ -49,9 +51,9 @@ describe('the part of the larder that is worth a look', () => {
   );
 
   test('what is pinned is never left out', () => {
-    const brief = randomBrief(3);
-    const [first] = problemOf(brief).candidates;
-    const pinned = { ...brief, wishes: { ...brief.wishes, pinned: [first!.component.id] } };
+    const one = brief(3);
+    const [first] = problemOf(one).candidates;
+    const pinned = { ...one, wishes: { ...one.wishes, pinned: [first!.component.id] } };
     const draft = draftOf(problemOf(pinned));
     const found = solveKernel(draft, relaxedOf(draft), solve, { gap: 0.3 });
     expect(found && boardOf(draft, found.values).placements.map((p) => p.componentId)).toContain(
@@ -61,7 +63,7 @@ describe('the part of the larder that is worth a look', () => {
 });
 
 describe('under a budget', () => {
-  const free = planWith({ party: [group('all', 10), group('vegans', 2, ['vegan'])] });
+  const free = withSmallLarder(planWith({ party: [group('all', 10), group('vegans', 2, ['vegan'])] }));
 
   test.each([0.9, 0.7, 0.5])('the first board keeps %d of the money in whole packs', (share) => {
     const budgetMinor = Math.round(costOf(compose(free, solve, { quick: true }).plan) * share);

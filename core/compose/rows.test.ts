@@ -5,7 +5,7 @@ import { CATALOGUE, FORMS, usualForm } from '../catalogue/index.js';
 import { checkPlan } from '../check/index.js';
 import { planLarder, type Plan, type Surface } from '../plan/index.js';
 import { costOf, targetsOf } from '../portion/index.js';
-import { group, id, planWith } from '../testing/plans.js';
+import { group, id, planWith, withSmallLarder } from '../testing/plans.js';
 import { placementsOf, wholePieces } from '../board/index.js';
 import { compose, draftOf, problemOf, type Solver } from './index.js';
 import { garnish } from './settle.js';
@@ -19,7 +19,8 @@ beforeAll(async () => {
 const party = [group('all', 8), group('vegans', 2, ['vegan'])];
 const board = planWith({}).surfaces[0]!;
 const round = (mm: number): Surface => ({ ...board, outline: { kind: 'round', diameterMm: mm } });
-const base = (patch: Partial<Plan> = {}): Plan => planWith({ party, surfaces: [round(440)], ...patch });
+const base = (patch: Partial<Plan> = {}): Plan =>
+  withSmallLarder(planWith({ party, surfaces: [round(440)], ...patch }));
 const food = (id: string) => CATALOGUE.find((c) => c.id === id)!;
 const massOf = (plan: Plan, test: (id: string) => boolean) =>
   plan.placements.filter((p) => test(p.componentId)).reduce((n, p) => n + p.massG, 0);

@@ -4,18 +4,19 @@ import { CATALOGUE } from '../catalogue/index.js';
 import { checkPlan } from '../check/index.js';
 import { applyCommand, type Plan } from '../plan/index.js';
 import { costOf, minutesOfPlan } from '../portion/index.js';
-import { group, id, planWith } from '../testing/plans.js';
+import { group, id, planWith, withSmallLarder } from '../testing/plans.js';
 import { compose, otherBoards, type Solver } from './index.js';
 
 let solve: Solver;
 beforeAll(async () => (solve = await nodeSolver()));
 
-const base = (patch: Partial<Plan> = {}): Plan =>
+const whole = (patch: Partial<Plan> = {}): Plan =>
   planWith({
     party: [group('all', 8), group('vegans', 2, ['vegan'])],
     surfaces: [{ ...planWith({}).surfaces[0]!, outline: { kind: 'round', diameterMm: 440 } }],
     ...patch,
   });
+const base = (patch: Partial<Plan> = {}): Plan => withSmallLarder(whole(patch));
 const wishes = (patch: Partial<Plan['wishes']>): Pick<Plan, 'wishes'> => ({
   wishes: { ...base().wishes, ...patch },
 });
@@ -27,7 +28,8 @@ const without = (...families: string[]) =>
 const IMPOSSIBLE: [name: string, plan: () => Plan, named: string][] = [
   ['no money', () => base({ budgetMinor: 400 }), 'budget'],
   ['no time', () => base({ work: { minutes: 5, helpers: 0 } }), 'work'],
-  ['neither', () => base({ budgetMinor: 900, work: { minutes: 10, helpers: 0 } }), 'budget'],
+  // little money and few minutes find a way only in all of the larder
+  ['neither', () => whole({ budgetMinor: 900, work: { minutes: 10, helpers: 0 } }), 'budget'],
   [
     'a dear pin and little money',
     () => base({ budgetMinor: 1200, ...wishes({ pinned: [id('tete-de-moine')] }) }),

@@ -9,6 +9,7 @@ import {
   type FormId,
   type Source,
 } from '../catalogue/index.js';
+import { memo2 } from '../measure/index.js';
 import { isAgeNeed, needsOf, type Group, type NeedChoice, type OwnNeed } from '../party/index.js';
 import { whenOf, type NeedPack, type QuantityFact, type Reach, type Rule } from './pack.js';
 import { judgeHelping, plateLimit } from './quantity.js';
@@ -216,9 +217,17 @@ function judgementOf(reasons: readonly Reason[]): Judgement {
   return { verdict: sorted[0]?.verdict ?? 'fine', reasons: sorted };
 }
 
-/** Judges for everything that a group lives by, its age included. */
+const judgedBy = memo2((_component: Component, _group: Group) => new Map<FormId, Judgement>());
+
+/** Judges for everything that a group lives by, its age included. The same food and guests are judged once. */
 export function judgeGroup(component: Component, form: FormId, group: Group): Judgement {
-  return judgementOf(needsOf(group).flatMap((choice) => judgeNeed(component, form, choice).reasons));
+  const known = judgedBy(component, group);
+  let found = known.get(form);
+  if (!found) {
+    found = judgementOf(needsOf(group).flatMap((choice) => judgeNeed(component, form, choice).reasons));
+    known.set(form, found);
+  }
+  return found;
 }
 
 /** Do the rules for a young child's age forbid it: a shape that chokes, raw milk, very salty food? */
@@ -243,7 +252,7 @@ export interface Carried {
 }
 
 /** Does this food make others unsafe for the group, and how near? Unknown is never a no: `ask` says so. */
-export function carriesTo(component: Component, group: Group): Carried[] {
+export const carriesTo = memo2((component: Component, group: Group): readonly Carried[] => {
   const out: Carried[] = [];
   for (const choice of needsOf(group)) {
     const pack = packOf(choice);
@@ -258,4 +267,4 @@ export function carriesTo(component: Component, group: Group): Carried[] {
     else if (found.includes('ask')) out.push({ need: pack, choice, reach, verdict: 'ask' });
   }
   return out;
-}
+});

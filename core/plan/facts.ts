@@ -6,7 +6,7 @@ import {
   type ComponentId,
   type Larder,
 } from '../catalogue/index.js';
-import { monthOf } from '../measure/index.js';
+import { memo1, memo2, monthOf } from '../measure/index.js';
 import type { Answer, Plan } from './plan.js';
 
 /** The component as this plan knows it: what labels and people have said is filled in, with its source. */
@@ -32,13 +32,21 @@ export const growingMonth = (plan: Pick<Plan, 'occasion'>): number => {
 export function planLarder(
   plan: Pick<Plan, 'ownComponents' | 'answers'> & Partial<Pick<Plan, 'occasion'>>,
 ): Larder {
-  const larder = larderOf(plan.ownComponents);
-  const sweet = plan.occasion?.role === 'sweet';
-  if (plan.answers.length === 0 && !sweet) return larder;
-  const told = new Set<ComponentId>(plan.answers.map((a) => a.componentId));
-  const known = (c: Component) => (told.has(c.id) ? answered(c, plan.answers) : c);
-  return new Map([...larder].map(([id, c]) => [id, sweet ? inSweetCourse(known(c)) : known(c)]));
+  const larder = toldLarder(plan.ownComponents, plan.answers);
+  return plan.occasion?.role === 'sweet' ? sweetLarder(larder) : larder;
 }
+
+/** An edit of anything else leaves the larder as it is: what hangs on it is kept too. */
+const toldLarder = memo2((own: Plan['ownComponents'], answers: Plan['answers']): Larder => {
+  const larder = larderOf(own);
+  if (answers.length === 0) return larder;
+  const told = new Set<ComponentId>(answers.map((a) => a.componentId));
+  return new Map([...larder].map(([id, c]) => [id, told.has(id) ? answered(c, answers) : c]));
+});
+
+const sweetLarder = memo1(
+  (larder: Larder): Larder => new Map([...larder].map(([id, c]) => [id, inSweetCourse(c)])),
+);
 
 const sweetened = new WeakMap<Component, Component>();
 

@@ -1,4 +1,4 @@
-import { usualForm, type Component, type Family } from '../catalogue/index.js';
+import { usualForm, type Family, type Larder } from '../catalogue/index.js';
 import { planLarder, type Plan, type SchoolId } from '../plan/index.js';
 import { portionsIn } from '../party/index.js';
 import { coverOf, groundOf } from './family-ground.js';
@@ -61,7 +61,7 @@ const SCHOOLS: readonly SchoolId[] = ['cheese-only', 'by-family', 'combined', 'l
 
 /** The schools for this very brief. An empty party gives every school nothing. */
 export function schoolsOf(plan: Plan): SchoolOffer[] {
-  const prices = familyPrices(planLarder(plan).values());
+  const prices = familyPrices(planLarder(plan));
   const portions = portionsIn(plan.party);
   const offers = SCHOOLS.map((id) => {
     const under = { ...plan, school: id };
@@ -110,9 +110,9 @@ function kindsOf(plan: Plan, targets: Targets): KindRange {
 }
 
 /** The middle price of a gram in each family, in minor units: half of its foods cost less. */
-function familyPrices(components: Iterable<Component>): Map<Family, number> {
+function familyPrices(larder: Larder): Map<Family, number> {
   const out = new Map<Family, number>();
-  for (const [family, list] of groupByFamily(components)) {
+  for (const [family, list] of groupByFamily(larder)) {
     const prices = list
       .filter((c) => usualForm(c).pieceG > 0)
       .map((c) => Math.min(...c.packs.map((p) => p.priceMinor / p.massG)))

@@ -1,4 +1,5 @@
-import type { Component, Family } from '../catalogue/index.js';
+import type { Component, Family, Larder } from '../catalogue/index.js';
+import { memo1 } from '../measure/index.js';
 import { planLarder, type Plan, type SchoolId } from '../plan/index.js';
 import { guestsIn, portionsIn, portionsOf, type Group } from '../party/index.js';
 import { judgeGroup } from '../needs/index.js';
@@ -108,11 +109,16 @@ function portionOf(plan: Plan, group: Group, byFamily: Map<Family, Component[]>)
   return shares;
 }
 
-export function groupByFamily(components: Iterable<Component>): Map<Family, Component[]> {
+/** The foods of a larder, family by family. */
+export const groupByFamily = memo1((larder: Larder): Map<Family, Component[]> => {
   const out = new Map<Family, Component[]>();
-  for (const c of components) out.set(c.family, [...(out.get(c.family) ?? []), c]);
+  for (const c of larder.values()) {
+    const list = out.get(c.family);
+    if (list) list.push(c);
+    else out.set(c.family, [c]);
+  }
   return out;
-}
+});
 
 /** Your own figures and your log stand on a school of the house, for what they do not say. */
 const houseSchool = (plan: Plan): keyof typeof BODY_G =>
@@ -192,9 +198,9 @@ function withoutForbidden(group: Group, shares: Shares, larder: Map<Family, Comp
 }
 
 /** The chosen school for this brief. No guests give no grams. */
-export function targetsOf(plan: Plan): Targets {
+export const targetsOf = memo1((plan: Plan): Targets => {
   const byFamily = none();
-  const larder = groupByFamily(planLarder(plan).values());
+  const larder = groupByFamily(planLarder(plan));
   for (const group of plan.party) {
     const asked = inHeat(plan, withLog(plan, withOwnFigures(plan, portionOf(plan, group, larder))));
     const one = withoutForbidden(group, asked, larder);
@@ -209,7 +215,7 @@ export function targetsOf(plan: Plan): Targets {
     guests: guestsIn(plan.party),
     perPortionG: portions ? totalG / portions : 0,
   };
-}
+});
 
 /** Grams that the group needs: its portions of the party's mean portion. */
 export function needG(group: Group, targets: Targets): number {

@@ -52,7 +52,7 @@ export function wildBoard(n: number): Plan {
     work: { minutes: n % 2 ? 20 : null, helpers: 0 },
     tools: { ...base.tools, knives: n % 2 },
   };
-  return n % 6 === 0 ? layPlan(plan, n).plan : plan;
+  return n % 15 === 0 ? layPlan(plan, n).plan : plan;
 }
 
-export const boardsOfMany = (count = 42): Plan[] => Array.from({ length: count }, (_, n) => wildBoard(n));
+export const boardsOfMany = (count = 36): Plan[] => Array.from({ length: count }, (_, n) => wildBoard(n));

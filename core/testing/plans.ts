@@ -1,5 +1,5 @@
 import { cometWatchBrief } from '../../demo/comet-watch.js';
-import type { ComponentId } from '../catalogue/index.js';
+import { CATALOGUE, type ComponentId } from '../catalogue/index.js';
 import { groupSchema, type Group } from '../party/index.js';
 import {
   applyCommand,
@@ -69,3 +69,54 @@ export function after(plan: Plan, command: Command): Plan {
   if (!done.ok) throw new Error(done.problems[0]!.reason);
   return done.plan;
 }
+
+/** Foods of every kind and for every need, a sixth of the catalogue: rules are tested on these as well as on all. */
+const EVERY = 6;
+const STAPLES = [
+  'brie',
+  'young-gouda',
+  'aged-gouda',
+  'salami',
+  'feta',
+  'falafel',
+  'herb-tofu',
+  'hummus-home',
+  'beet-dip',
+  'chickpea-bites',
+  'sunflower-round',
+  'socca-crisps',
+  'potato-rounds',
+  'water-crackers',
+  'cucumber',
+  'cherry-tomatoes',
+  'radishes',
+  'strawberries',
+  'orange-wheels',
+  'green-olives',
+  'cornichons',
+  'walnuts',
+  'honey',
+  'capers',
+  'rosemary',
+  'thyme',
+];
+const SMALL_LARDER = new Set<string>([
+  ...STAPLES,
+  ...CATALOGUE.filter((_, i) => i % EVERY === 0).map((c) => c.id),
+]);
+
+/** The plan with a small larder: everything else of the catalogue is never to be chosen. */
+export const withSmallLarder = (plan: Plan): Plan => ({
+  ...plan,
+  wishes: {
+    ...plan.wishes,
+    excluded: [
+      ...new Set([
+        ...plan.wishes.excluded,
+        ...CATALOGUE.filter((c) => !SMALL_LARDER.has(c.id) && !plan.wishes.pinned.includes(c.id)).map(
+          (c) => c.id,
+        ),
+      ]),
+    ],
+  },
+});

@@ -1,6 +1,7 @@
-import { FORMS } from '../../catalogue/index.js';
+import { FORMS, type Component } from '../../catalogue/index.js';
+import { memo1, memo2 } from '../../measure/index.js';
 import { HARD_LAYER, lies, servingGround } from '../../lay/index.js';
-import { planLarder, type LaidElement, type Placement } from '../../plan/index.js';
+import { planLarder, type LaidElement, type Placement, type Surface } from '../../plan/index.js';
 import { bowlsInUse } from '../../portion/index.js';
 import { inside, type Point } from '../../geometry/index.js';
 import type { CheckContext } from '../context.js';
@@ -72,17 +73,34 @@ function beyond(e: LaidElement, pieces: readonly (readonly Point[])[], ground: r
   return corners.filter(out).length >= corners.length * TIPS ? 1 : 0;
 }
 
+const groundOf = memo1(servingGround as (s: Surface) => readonly Point[]);
+
+/** How much of an element is beyond the rim, of how many pieces. What lies where it lay is measured once. */
+const measured = memo2((surface: Surface, e: LaidElement) => {
+  const found = new Map<Component, { out: number; of: number }>();
+  return (component: Component): { out: number; of: number } => {
+    let known = found.get(component);
+    if (!known) {
+      const pieces = lies(e, component);
+      known = {
+        out: beyond(e, pieces, groundOf(surface)),
+        of: e.layer === HARD_LAYER ? 1 : pieces.length,
+      };
+      found.set(component, known);
+    }
+    return known;
+  };
+});
+
 /** A heap or a bowl that was dragged over the rim is told, with how much of it is beyond. */
 export function overTheRim(c: CheckContext): Finding[] {
   const larder = planLarder(c.plan);
   return c.plan.surfaces.flatMap((surface): Finding[] => {
-    const ground = servingGround(surface);
     const over = laidOn(c.plan, surface).flatMap((e) => {
       const component = larder.get(e.componentId);
       if (!component) return [];
-      const pieces = lies(e, component);
-      const out = beyond(e, pieces, ground);
-      return out > 0 ? [{ component, out, of: e.layer === HARD_LAYER ? 1 : pieces.length }] : [];
+      const { out, of } = measured(surface, e)(component);
+      return out > 0 ? [{ component, out, of }] : [];
     });
     if (over.length === 0) return [];
     const foods = [...new Set(over.map((o) => o.component))];
