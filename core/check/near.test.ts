@@ -1,6 +1,6 @@
 import type { PlacedFood } from '../board/index.js';
 import { beforeAll, describe, expect, test } from '@jest/globals';
-import { DEMOS } from '../../demo/index.js';
+import { madeDemo } from '../../demo/made.js';
 import { nodeSolver } from '../../solver/node.js';
 import { formOf } from '../catalogue/index.js';
 import { compose, type Solver } from '../compose/index.js';
@@ -55,8 +55,6 @@ function pairs(plan: Plan): [PlacedFood, PlacedFood][] {
   );
 }
 
-let board: Plan | undefined;
-
 describe('what lies next to what', () => {
   test.each([3])('nothing whose pieces are nearer than the guard is called apart (seed %i)', (seed) => {
     const laid = compose(planForParty([group('all', 12), group('vegans', 3, ['vegan'])]), solve, {
@@ -82,9 +80,8 @@ describe('what lies next to what', () => {
 
   test.each([1, 2])(
     'a part that is kept for somebody has the guard around it, piece by piece (seed %i)',
-    (seed) => {
-      const brief = DEMOS['open-loom']!();
-      const whole = (board ??= compose(brief, solve, { quick: true }).plan);
+    async (seed) => {
+      const whole = { ...(await madeDemo('open-loom')), layout: [] };
       const surface = whole.surfaces[0]!;
       const kept = new Set(whole.placements.filter((_, i) => i % 3 === 0).map((p) => p.componentId));
       const zoned: Plan = {

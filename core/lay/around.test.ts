@@ -1,11 +1,10 @@
 import { beforeAll, describe, expect, test } from '@jest/globals';
-import { nodeSolver } from '../../solver/node.js';
+import { madeDemo } from '../../demo/made.js';
 import { formOf } from '../catalogue/index.js';
-import { compose } from '../compose/index.js';
 import { planLarder, planSchema, type LaidElement, type Placement, type Plan } from '../plan/index.js';
 import { swapsFor } from '../swap/index.js';
 import { createRandom } from '../measure/index.js';
-import { after, board, brief, group, id, lies, planWith } from '../testing/plans.js';
+import { after, board, group, id, lies, planWith } from '../testing/plans.js';
 import { hardOverlaps, layAround, layPlan } from './index.js';
 
 const foods = [
@@ -170,7 +169,7 @@ describe('laying what changed', () => {
   });
 
   test('so it goes on a whole table too, with every piece somewhere', async () => {
-    const table = layPlan(compose(brief(), await nodeSolver()).plan, 15).plan;
+    const table = layPlan({ ...(await madeDemo('comet-watch')), layout: [] }, 15).plan;
     const main = table.placements.filter((p) => p.surfaceId === table.surfaces[0]!.id);
     for (const p of [main[0]!, main[3]!, main.at(-1)!])
       for (const edited of swapped(p.componentId, table).slice(0, 1))

@@ -1,18 +1,17 @@
 import { PIECES } from '../geometry/index.js';
 import { beforeAll, describe, expect, test } from '@jest/globals';
-import { nodeSolver } from '../../solver/node.js';
+import { madeDemo } from '../../demo/made.js';
 import { FORMS, formOf } from '../catalogue/index.js';
-import { compose } from '../compose/index.js';
 import { boardSvg, RECIPES, SvgSink, drawPiece } from '../picture/index.js';
 import { planLarder, type Plan } from '../plan/index.js';
 import { convexOverlap, inside } from '../geometry/index.js';
-import { brief, group, lies, planWith } from '../testing/plans.js';
+import { group, lies, planWith } from '../testing/plans.js';
 import { hardOverlaps, layPlan, laySurface, type LaidSurface } from './index.js';
 
 let plan: Plan;
 let laid: LaidSurface[];
 beforeAll(async () => {
-  plan = compose(brief(), await nodeSolver()).plan;
+  plan = { ...(await madeDemo('comet-watch')), layout: [] };
   const done = layPlan(plan, 15);
   plan = done.plan;
   laid = done.surfaces;
