@@ -24,6 +24,7 @@ export const CORE_ORDER = [
   'serve',
   'learn',
   'deeds',
+  'house',
   'exchange',
 ];
 

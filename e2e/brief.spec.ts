@@ -18,7 +18,7 @@ test.describe('the brief', () => {
     const hand = page.getByRole('dialog', { name: 'Bowls and tools at hand' });
     await hand.getByLabel('How many').first().fill('9');
     await hand.getByLabel('knives').fill('7');
-    await hand.getByRole('button', { name: 'Keep' }).click();
+    await hand.getByRole('button', { name: 'Keep', exact: true }).click();
     await expect(page.getByRole('button', { name: /knives at hand/ })).toContainText('17 bowls, 7 knives');
 
     await page.getByRole('button', { name: /^Budget/ }).click();
@@ -47,7 +47,7 @@ test.describe('the brief', () => {
     await paper.getByRole('button', { name: 'Take this size' }).click();
     await expect(paper.getByLabel('Across, mm')).toHaveValue(/^(49|50|51|52)0$/);
     await paper.getByLabel('Across, mm').fill('3');
-    await paper.getByRole('button', { name: 'Keep' }).click();
+    await paper.getByRole('button', { name: 'Keep', exact: true }).click();
     await expect(paper.getByRole('alert')).toContainText('diameterMm');
   });
 
@@ -60,7 +60,7 @@ test.describe('the brief', () => {
     await pick(paper, 'Shape', /rectangle/i);
     await paper.getByRole('checkbox', { name: 'Vegan', exact: true }).uncheck();
     await paper.getByRole('checkbox', { name: 'pork' }).check();
-    await paper.getByRole('button', { name: 'Keep' }).click();
+    await paper.getByRole('button', { name: 'Keep', exact: true }).click();
     await page.getByRole('button', { name: /^Late tray, \d+ mm × \d+ mm/ }).click();
     await expect(page.getByRole('checkbox', { name: 'Vegan', exact: true })).not.toBeChecked();
     await page.getByRole('button', { name: 'Take it away' }).click();
@@ -72,11 +72,11 @@ test.describe('the brief', () => {
     await page.getByRole('button', { name: /^Children of three, 2 ×/ }).click();
     const paper = page.getByRole('dialog', { name: 'Children of three' });
     await paper.getByLabel(/^Ages/).fill('3, 99');
-    await paper.getByRole('button', { name: 'Keep' }).click();
+    await paper.getByRole('button', { name: 'Keep', exact: true }).click();
     await expect(paper.getByRole('alert')).toContainText('ages 1');
     await paper.getByLabel(/^Ages/).fill('3, 4');
     await paper.getByLabel('Dislikes, with commas').fill('blue, olives');
-    await paper.getByRole('button', { name: 'Keep' }).click();
+    await paper.getByRole('button', { name: 'Keep', exact: true }).click();
     await page.getByRole('button', { name: /^Children of three, 2 ×/ }).click();
     await expect(page.getByLabel('Dislikes, with commas')).toHaveValue('blue, olives');
     await expect(page.getByLabel(/^Ages/)).toHaveValue('3, 4');

@@ -36,7 +36,7 @@ test.describe('foods', () => {
     const csv = readFileSync(await (await wait).path(), 'utf8');
     expect(csv).toContain('Butter twists');
     expect(csv).toContain('allergen.soy=contains');
-    await page.getByRole('button', { name: 'Butter twists' }).click();
+    await page.getByRole('button', { name: 'Butter twists', exact: true }).click();
     await page.getByRole('button', { name: 'Delete it' }).click();
     await expect(page.getByRole('button', { name: 'Your own foods', exact: true })).toBeVisible();
     await page.getByRole('button', { name: /^Undo: delete a component/ }).click();
@@ -54,7 +54,7 @@ test.describe('foods', () => {
       buffer: Buffer.from('name,family,facts\nHill cheese,cheese,rennet=microbial\nOdd one,chees,\n'),
     });
     await expect(page.getByRole('alert')).toContainText('Row 3, family');
-    await expect(page.getByRole('button', { name: 'Hill cheese' })).toBeVisible();
+    await expect(page.getByRole('button', { name: 'Hill cheese', exact: true })).toBeVisible();
   });
 
   test('the larder forgives typing errors, narrows by who may eat it, and refuses a toxic leaf with its reason', async ({

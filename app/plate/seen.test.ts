@@ -34,7 +34,7 @@ const seenBy = (who: string, p: Plan = plan): Map<string, string> => {
     p.surfaces[0]!,
     p.party.find((g) => g.id === who),
   )!;
-  return new Map(p.layout[0]!.elements.map((e) => [e.componentId as string, showing(e)]));
+  return new Map(p.layout[0]!.elements.map((e) => [e.componentId as string, showing.get(e.id)!]));
 };
 
 describe('the board through a guest’s eyes', () => {

@@ -2,6 +2,7 @@ import { useState } from 'react';
 import { factWords, possibleValues } from '../../core/catalogue/index.js';
 import { planLarder, type Answer, type Command, type Plan } from '../../core/plan/index.js';
 import { localNow } from '../store/clock.js';
+import { keepInHouse } from '../store/house.js';
 import { useSettings } from '../store/settings.js';
 import { Choice, TextInput, Tick } from '../ui/Fields.js';
 import { PaperDialog } from '../ui/kit/Dialog.js';
@@ -32,13 +33,6 @@ interface Question {
   answers: Answer[];
   value: string;
 }
-
-/** The newest answer to a question takes the place of an older one. */
-const keptForGood = (before: readonly Answer[], now: readonly Answer[]): Answer[] =>
-  [
-    ...before.filter((b) => !now.some((n) => n.componentId === b.componentId && n.fact === b.fact)),
-    ...now,
-  ].slice(-500);
 
 /** Milk as an allergen and milk as an animal's is one question to a label. */
 function questionsOf(answers: readonly Answer[]): Question[] {
@@ -88,10 +82,8 @@ export function LabelDialog({
       ...(photo.trim() ? { photo: photo.trim() } : {}),
     };
     const noted = told.flatMap((q) => q.answers.map((a): Answer => ({ ...a, ...said, value: q.value })));
-    settings.set({
-      stylist: who.trim(),
-      ...(forGood ? { forGood: keptForGood(settings.forGood, noted) } : {}),
-    });
+    settings.set({ stylist: who.trim() });
+    if (forGood) void keepInHouse('answers', ...noted);
     onNote({
       name: 'together',
       label: `note the label of ${name.toLowerCase()}`,

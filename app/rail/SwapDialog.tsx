@@ -12,7 +12,7 @@ import {
   type Swap,
   type SwapKind,
 } from '../../core/swap/index.js';
-import { useSettings } from '../store/settings.js';
+import { forget, keepInHouse, useHouseOf } from '../store/house.js';
 import { useSpeech } from '../store/useSpeech.js';
 import { PaperDialog } from '../ui/kit/Dialog.js';
 import { portraitUrl } from '../ui/pictures.js';
@@ -112,7 +112,7 @@ function useSwaps(plan: Plan, componentId: ComponentId) {
   const [swaps, setSwaps] = useState<Swap[]>();
   const [judged, setJudged] = useState(false);
   const [problem, setProblem] = useState<string>();
-  const weights = useSettings((s) => s.weights);
+  const [weights] = useHouseOf('weights');
   const [asked] = useState({ plan, componentId });
   useEffect(() => {
     let gone = false;
@@ -137,7 +137,7 @@ function useSwaps(plan: Plan, componentId: ComponentId) {
 
 /** What counts how much: the stylist's own scale, kept in this browser. */
 function Weigh() {
-  const { weights, set } = useSettings();
+  const [weights] = useHouseOf('weights');
   const now: Likeness = weights ?? WEIGHTS;
   return (
     <Collapsible title="What counts how much">
@@ -151,12 +151,12 @@ function Weigh() {
               max={0.5}
               step={0.02}
               value={now[k]}
-              onChange={(v) => set({ weights: { ...now, [k]: v } })}
+              onChange={(v) => void keepInHouse('weights', { ...now, [k]: v })}
             />
           </div>
         ))}
       </div>
-      <Button look="quiet" size="small" disabled={!weights} onClick={() => set({ weights: null })}>
+      <Button look="quiet" size="small" disabled={!weights} onClick={() => void forget('weights', 'weights')}>
         As the house weighs
       </Button>
     </Collapsible>

@@ -1,21 +1,19 @@
-import { useRef } from 'react';
+import { lazy, Suspense, useEffect, useRef, useState } from 'react';
 import { Link } from 'react-router';
-import { speakTime } from '../../core/measure/index.js';
-import { guestsIn } from '../../core/party/index.js';
-import type { Plan } from '../../core/plan/index.js';
-import { BoardImage } from '../plate/BoardImage.js';
 import { China } from '../plate/China.js';
 import { storageKept, type CardRow } from '../store/db.js';
-import { TRASH_DAYS } from '../store/plans.js';
 import { useSettings } from '../store/settings.js';
-import { Motif } from '../ui/Motif.js';
-import { PaperDialog } from '../ui/kit/Dialog.js';
-import { Rim } from '../ui/rims.js';
 import { useCardPicture } from './cardPicture.js';
+import { dayAndTime } from './times.js';
 import { useTable, type Table } from './useTable.js';
-import { Button } from '../ui/kit/Button.js';
-import { Menu } from '../ui/kit/Menu.js';
-import { Collapsible } from '../ui/kit/Collapsible.js';
+import { Button, buttonLook } from '../ui/kit/Button.js';
+
+/** What needs the whole of a plan comes after the first paint. */
+const FirstBoard = lazy(() => import('./FirstPlan.js').then((m) => ({ default: m.FirstBoard })));
+const Menu = lazy(() => import('../ui/kit/Menu.js').then((m) => ({ default: m.Menu })));
+const FileOutcome = lazy(() => import('./FileOutcome.js').then((m) => ({ default: m.FileOutcome })));
+const Trash = lazy(() => import('./Trash.js').then((m) => ({ default: m.Trash })));
+const FirstParty = lazy(() => import('./FirstPlan.js').then((m) => ({ default: m.FirstParty })));
 
 /** The table with all plans: new, open, copy, delete with undo, import, save, the demo. */
 export function Start() {
@@ -26,8 +24,12 @@ export function Start() {
       <div className="relative min-h-screen max-md:order-2 max-md:min-h-[60vw]">
         <div className="runner-cloth absolute inset-y-0 right-[14%] left-[10%]" />
         <div className="absolute top-[4%] left-[-16%] h-[118%] w-[112%]">
-          <China stands="box" label={first ? `${first.occasion.name}, its board` : 'An empty plate'}>
-            {first?.surfaces[0] && <BoardImage plan={first} surface={first.surfaces[0]} r={292} />}
+          <China stands="box" label={first ? `${first.name}, its board` : 'An empty plate'}>
+            {first && (
+              <Suspense>
+                <FirstBoard card={first} />
+              </Suspense>
+            )}
           </China>
         </div>
       </div>
@@ -40,7 +42,7 @@ export function Start() {
           </p>
         )}
         {table.rows && table.rows.length === 0 && <Welcome />}
-        {first && <OnTheTable plan={first} />}
+        {first && <OnTheTable card={first} />}
         <Actions table={table} first={first} />
         <ul
           aria-label="Plans"
@@ -50,15 +52,21 @@ export function Start() {
             <Card key={row.id} row={row} table={table} />
           ))}
         </ul>
-        <Trash table={table} />
+        {table.trash.length > 0 && (
+          <Suspense>
+            <Trash table={table} />
+          </Suspense>
+        )}
         <p className="break-inside-avoid px-1 pt-1 text-xs/[1.24] italic text-soft">
           Plans stay in this browser. Round Plate helps to plan: read the label, ask the guest, and follow
           local food rules and medical or religious advice.
         </p>
       </main>
-      <RefusedDialog table={table} />
-      <TwinDialog table={table} />
-      <NotTakenDialog table={table} />
+      {(table.refused ?? table.twin ?? table.notTaken) && (
+        <Suspense>
+          <FileOutcome table={table} />
+        </Suspense>
+      )}
     </div>
   );
 }
@@ -83,6 +91,9 @@ function Masthead() {
         >
           {settings.units === 'metric' ? 'g, mm' : 'oz, in'}
         </Button>
+        <Link className={buttonLook({ look: 'link' })} to="/house">
+          Your house
+        </Link>
       </span>
     </div>
   );
@@ -102,27 +113,18 @@ function Welcome() {
   );
 }
 
-const MOST_GROUPS = 7;
-
-function OnTheTable({ plan }: { plan: Plan }) {
+function OnTheTable({ card }: { card: CardRow }) {
   return (
     <>
-      <p className="mt-4.5 mb-0 mx-0">On the table now</p>
+      <p className="mt-4.5 mb-0 mx-0">On the table now, {card.guests} guests</p>
       <h1 className="mt-1.5 mb-3.5 font-display text-[clamp(56px,6.7vw,86px)]/[0.86] font-black tracking-tight wrap-anywhere">
-        {plan.occasion.name}
+        {card.name}
       </h1>
-      <Motif plan={plan} />
-      <p className="text-base">
-        {plan.occasion.host ? `${plan.occasion.host}, ` : ''}
-        {guestsIn(plan.party)} guests. {speakTime(plan.occasion.start)}.
-      </p>
-      <div className="flex flex-wrap items-center gap-3.5">
-        {plan.party.slice(0, MOST_GROUPS).map((g) => (
-          <span key={g.id} className="flex flex-wrap items-center gap-1.25">
-            <Rim group={g} /> <b>{g.count}</b>
-            <span className="sr-only">{g.name}</span>
-          </span>
-        ))}
+      {/* the place is kept, so that nothing jumps when the rest is there */}
+      <div className="min-h-24">
+        <Suspense>
+          <FirstParty card={card} />
+        </Suspense>
       </div>
     </>
   );
@@ -136,22 +138,42 @@ const OTHER_DEMOS = [
   ['lamp-boat-sweets', 'Lamp Boat Sweets: eighteen boxes'],
 ] as const;
 
-function Actions({ table, first }: { table: Table; first: Plan | undefined }) {
+/** The menu comes after the first paint; a press before it is there opens it when it comes. */
+function OtherDemos({ onTake }: { onTake: (id: string) => void }) {
+  const [painted, setPainted] = useState(false);
+  const [pressed, setPressed] = useState(false);
+  useEffect(() => {
+    const frame = requestAnimationFrame(() => setPainted(true));
+    return () => cancelAnimationFrame(frame);
+  }, []);
+  const closed = (
+    <Button look="quiet" onClick={() => setPressed(true)}>
+      Another demo
+    </Button>
+  );
+  if (!painted) return closed;
+  return (
+    <Suspense fallback={closed}>
+      <Menu
+        words="Another demo"
+        opened={pressed}
+        items={OTHER_DEMOS.map(([id, words]) => ({ words, press: () => onTake(id) }))}
+      />
+    </Suspense>
+  );
+}
+
+function Actions({ table, first }: { table: Table; first: CardRow | undefined }) {
   const file = useRef<HTMLInputElement>(null);
   return (
     <div className="flex flex-wrap items-center gap-2.5 my-4.5 mx-0">
       {first && (
-        <Button onClick={() => table.open(first.id, first.layout.length > 0 ? 'check' : 'brief')}>
-          Go on with it
-        </Button>
+        <Button onClick={() => table.open(first.id, first.laid ? 'check' : 'brief')}>Go on with it</Button>
       )}
       <Button look={first ? 'quiet' : 'enamel'} onClick={() => void table.demo()}>
         Open the demo
       </Button>
-      <Menu
-        words="Another demo"
-        items={OTHER_DEMOS.map(([id, words]) => ({ words, press: () => void table.demo(id) }))}
-      />
+      <OtherDemos onTake={(id) => void table.demo(id)} />
       <Button look="quiet" onClick={() => void table.fresh()}>
         New plate
       </Button>
@@ -179,76 +201,6 @@ function Actions({ table, first }: { table: Table; first: Plan | undefined }) {
     </div>
   );
 }
-
-const MOST_PROBLEMS = 12;
-
-function RefusedDialog({ table }: { table: Table }) {
-  return (
-    <PaperDialog
-      open={table.refused !== undefined}
-      onClose={table.forgive}
-      title="This file was not taken"
-      hint={`${table.refused?.name ?? ''}: nothing that is stored was touched.`}
-    >
-      <ul className="my-0.5 list-disc pl-5">
-        {table.refused?.problems.slice(0, MOST_PROBLEMS).map((p, i) => (
-          <li key={i}>
-            {p.path && <code>{p.path}: </code>}
-            {p.reason}
-          </li>
-        ))}
-      </ul>
-    </PaperDialog>
-  );
-}
-
-function TwinDialog({ table }: { table: Table }) {
-  return (
-    <PaperDialog
-      open={table.twin !== undefined}
-      onClose={() => void table.settleTwin('neither')}
-      title="This plan is here already"
-      hint={`“${table.twin?.occasion.name ?? ''}” has the same id as a plan on the table.`}
-    >
-      <div className="flex flex-wrap items-center gap-2.5">
-        <Button onClick={() => void table.settleTwin('both')}>Keep both</Button>
-        <Button look="quiet" onClick={() => void table.settleTwin('replace')}>
-          Replace the old one
-        </Button>
-      </div>
-    </PaperDialog>
-  );
-}
-
-function NotTakenDialog({ table }: { table: Table }) {
-  const { notTaken } = table;
-  return (
-    <PaperDialog
-      open={notTaken !== undefined}
-      onClose={table.forgetNotTaken}
-      title="Not every plan was taken"
-      hint={`${notTaken?.name ?? ''}: ${notTaken?.taken ?? 0} were taken. These were not:`}
-    >
-      <ul className="my-0.5 list-disc pl-5">
-        {notTaken?.plans.slice(0, MOST_PROBLEMS * 4).map((p) => (
-          <li key={p.index}>
-            <b>{p.name || `Plan ${p.index + 1}`}</b>:{' '}
-            {p.problems[0]?.path && <code>{p.problems[0].path} </code>}
-            {p.problems[0]?.reason}
-          </li>
-        ))}
-      </ul>
-    </PaperDialog>
-  );
-}
-
-const dayAndTime = (at: number): string =>
-  new Date(at).toLocaleString('en-GB', {
-    day: 'numeric',
-    month: 'short',
-    hour: '2-digit',
-    minute: '2-digit',
-  });
 
 function Card({ row, table }: { row: CardRow; table: Table }) {
   const { ref, url } = useCardPicture(row);
@@ -289,46 +241,5 @@ function DamagedCard({ row, table }: { row: CardRow; table: Table }) {
         </Button>
       </div>
     </li>
-  );
-}
-
-/** What was deleted, for thirty days. */
-function Trash({ table }: { table: Table }) {
-  if (table.trash.length === 0) return null;
-  return (
-    <Collapsible
-      className="mt-3"
-      title={
-        <>
-          Trash: {table.trash.length} {table.trash.length === 1 ? 'plan' : 'plans'}, kept for {TRASH_DAYS}{' '}
-          days
-        </>
-      }
-    >
-      <ul
-        aria-label="Deleted plans"
-        className="my-3.5 grid list-none grid-cols-[repeat(auto-fill,minmax(150px,1fr))] gap-3.5 p-0"
-      >
-        {table.trash.map((row) => (
-          <li key={row.id} className="on-paper bg-paper px-2.5 py-2 shadow-paper">
-            <b>{row.name}</b>
-            <br />
-            deleted {dayAndTime(row.deletedAt!)}
-            <div className="flex flex-wrap items-center gap-2.5 mt-1">
-              <Button look="link" onClick={() => void table.putBack(row)} aria-label={`Put back ${row.name}`}>
-                Put back
-              </Button>
-              <Button
-                look="link"
-                onClick={() => void table.removeForGood(row)}
-                aria-label={`Delete ${row.name} for good`}
-              >
-                Delete for good
-              </Button>
-            </div>
-          </li>
-        ))}
-      </ul>
-    </Collapsible>
   );
 }

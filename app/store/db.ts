@@ -25,6 +25,8 @@ export interface CardRow {
   deletedAt: number | null;
   /** Why the plan cannot be read; '' when it can. */
   damage: string;
+  /** Has it a board that is laid? Cards of older versions do not say. */
+  laid?: boolean;
 }
 
 /** The small picture of a plan's first board, as it was at this revision. */
@@ -42,16 +44,27 @@ export interface StepRow {
   changes: Change[];
 }
 
+/** Something of the house that outlives a plan (core/house): written in a version, under a key of its kind. */
+export interface HouseRow {
+  kind: string;
+  key: string;
+  version: number;
+  value: unknown;
+  savedAt: number;
+}
+
 class PlateDb extends Dexie {
   plans!: Table<PlanRow, string>;
   steps!: Table<StepRow, [string, number]>;
   cards!: Table<CardRow, string>;
   pictures!: Table<PictureRow, string>;
+  house!: Table<HouseRow, [string, string]>;
 
   constructor() {
     super('round-plate');
     this.version(1).stores({ plans: 'id, savedAt', steps: '[planId+index], planId' });
     this.version(2).stores({ cards: 'id, savedAt', pictures: 'id' });
+    this.version(3).stores({ house: '[kind+key], kind' });
   }
 }
 
@@ -83,6 +96,9 @@ export async function openStore(): Promise<void> {
     await db.open();
   }
 }
+
+/** What is deleted lies in the trash for so long. */
+export const TRASH_DAYS = 30;
 
 /** Steps further back than this are forgotten. */
 export const MOST_STEPS = 300;

@@ -9,7 +9,8 @@ import {
 } from '../../core/plan/index.js';
 import { bundleText } from '../../core/exchange/index.js';
 import { guestsIn } from '../../core/party/index.js';
-import { db, MOST_STEPS, type CardRow, type PlanRow, type StepRow } from './db.js';
+import '../zod.js';
+import { db, MOST_STEPS, TRASH_DAYS, type CardRow, type PlanRow, type StepRow } from './db.js';
 
 /** What a write did. `merged`: another tab had written in between, and the edit was made on top of its plan. */
 export type Written =
@@ -49,6 +50,7 @@ const cardOf = (row: Omit<PlanRow, 'doc'>, doc: Plan): CardRow => ({
   savedAt: row.savedAt,
   deletedAt: row.deletedAt,
   damage: '',
+  laid: doc.layout.some((l) => l.elements.length > 0),
 });
 
 /** Writes a plan and what the start page shows of it, in the transaction that is open. */
@@ -191,8 +193,6 @@ export async function markDeleted(id: string, deletedAt: number | null): Promise
   });
 }
 
-/** So long a deleted plan lies in the trash. */
-export const TRASH_DAYS = 30;
 const DAY_MS = 86_400_000;
 
 /** Plans that have lain in the trash for thirty days are gone for good. */

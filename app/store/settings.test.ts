@@ -1,5 +1,4 @@
 import { afterEach, describe, expect, jest, test } from '@jest/globals';
-import { WEIGHTS } from '../../core/swap/index.js';
 
 const KEY = 'round-plate.settings';
 const kept = new Map<string, string>();
@@ -19,23 +18,20 @@ async function opened(text?: string) {
 afterEach(() => kept.clear());
 
 describe('the settings of this browser', () => {
-  test('nothing kept: metric, by day, single keys act, the house’s weights', async () => {
+  test('nothing kept: metric, by day, single keys act', async () => {
     const s = (await opened()).getState();
-    expect(s).toMatchObject({ theme: 'day', units: 'metric', letterKeys: true, stylist: '', weights: null });
-    expect([s.forGood, s.ownSchools, s.ownThemes]).toEqual([[], [], []]);
+    expect(s).toMatchObject({ theme: 'day', units: 'metric', letterKeys: true, stylist: '' });
   });
 
   test('what is set is found again by the next page, without its functions', async () => {
     (await opened())
       .getState()
       .set({ theme: 'evening', units: 'imperial', letterKeys: false, stylist: 'Ana' });
-    (await opened()).getState().set({ weights: { ...WEIGHTS, cost: 0.5 } });
     expect((await opened()).getState()).toMatchObject({
       theme: 'evening',
       units: 'imperial',
       letterKeys: false,
       stylist: 'Ana',
-      weights: { cost: 0.5 },
     });
     expect(Object.keys(JSON.parse(kept.get(KEY)!) as object)).not.toContain('set');
   });
@@ -59,16 +55,16 @@ describe('the settings of this browser', () => {
       units: 'imperial',
       letterKeys: 'no',
       stylist: 'x'.repeat(500),
-      forGood: [{ componentId: 'brie' }],
-      ownSchools: 'many',
-      ownThemes: [{ name: 7 }],
-      weights: { ...WEIGHTS, cost: 9 },
       set: 'overwritten',
     });
     const s = (await opened(text)).getState();
-    expect(s).toMatchObject({ theme: 'day', units: 'imperial', letterKeys: true, weights: null });
+    expect(s).toMatchObject({ theme: 'day', units: 'imperial', letterKeys: true });
     expect(s.stylist).toHaveLength(60);
-    expect([s.forGood, s.ownSchools, s.ownThemes]).toEqual([[], [], []]);
     expect(typeof s.set).toBe('function');
+  });
+
+  test('what an older version kept here stays until the house has taken it', async () => {
+    (await opened('{"ownThemes":[{"name":"Reef"}],"theme":"day"}')).getState().set({ theme: 'evening' });
+    expect(JSON.parse(kept.get(KEY)!)).toMatchObject({ ownThemes: [{ name: 'Reef' }], theme: 'evening' });
   });
 });

@@ -8,25 +8,27 @@ import { ask, type Running } from '../workers/kitchen.js';
 /** The remedies of each slip of a plan, tried on the whole of it beside the page. A slip that is missing is being tried. */
 interface Trials {
   tried: ReadonlyMap<string, readonly Tried[]>;
+  /** The plan that they are tried on; null while none is. */
+  of: Plan | null;
 }
 
-export const useTrials = create<Trials>(() => ({ tried: new Map() }));
+export const useTrials = create<Trials>(() => ({ tried: new Map(), of: null }));
 
 let running: Running<null> | undefined;
-let begunFor: Plan | undefined;
 /** A plan that changes with every key is tried when it rests. */
 const RESTS_MS = 120;
 
 function begin(plan: Plan): void {
   // one that still tries an older plan is of no use any more
   running?.cancel();
-  begunFor = plan;
+  useTrials.setState({ of: plan });
   running = ask(
     'trial',
     { plan },
     {
       part: ({ key, tried }: TriedOf) => {
-        if (begunFor === plan) useTrials.setState((now) => ({ tried: new Map(now.tried).set(key, tried) }));
+        if (useTrials.getState().of === plan)
+          useTrials.setState((now) => ({ tried: new Map(now.tried).set(key, tried) }));
       },
     },
   );
@@ -37,8 +39,9 @@ function begin(plan: Plan): void {
 /** Has the remedies of this plan tried; the results come in one by one. */
 export function useTrialsOf(plan: Plan): void {
   useEffect(() => {
-    if (begunFor === plan) return undefined;
-    useTrials.setState({ tried: new Map() });
+    // a plan that was only looked at and is gone again has taken what was tried with it
+    if (useTrials.getState().of === plan) return undefined;
+    useTrials.setState({ tried: new Map(), of: null });
     const timer = setTimeout(() => begin(plan), RESTS_MS);
     return () => clearTimeout(timer);
   }, [plan]);

@@ -1,13 +1,12 @@
 import { toast } from 'sonner';
-import { Workbox } from 'workbox-window';
-import { useSession } from './session.js';
 
 /** A newer version is looked for when the page opens and then each hour: a board can stand open all day. */
 const LOOK_MS = 60 * 60 * 1000;
 
-/** Resolves when no edit waits for the store. */
-const saved = (): Promise<void> =>
-  new Promise((resolve) => {
+/** Resolves when no edit waits for the store. The page at the start has none, and does not bring the session for it. */
+async function saved(): Promise<void> {
+  const { useSession } = await import('./session.js');
+  await new Promise<void>((resolve) => {
     const still = () => useSession.getState().saving > 0;
     if (!still()) return resolve();
     const stop = useSession.subscribe(() => {
@@ -16,6 +15,7 @@ const saved = (): Promise<void> =>
       resolve();
     });
   });
+}
 
 function announce(load: () => void): void {
   toast('A newer Round Plate is ready.', {
@@ -31,6 +31,7 @@ function announce(load: () => void): void {
  */
 export async function keepOffline(): Promise<void> {
   if (import.meta.env.DEV || !('serviceWorker' in navigator)) return;
+  const { Workbox } = await import('workbox-window');
   const worker = new Workbox('/sw.js');
   let asked = false;
   worker.addEventListener('waiting', () =>

@@ -1,8 +1,8 @@
 import { useEffect, useRef, useState } from 'react';
 import type { Component, FormFact } from '../../core/catalogue/index.js';
-import { boardSvg, portraitSvg, type DrawOptions } from '../../core/picture/index.js';
-import { surfaceSize } from '../../core/picture/index.js';
+import { portraitSvg, type DrawOptions } from '../../core/picture/index.js';
 import type { Plan, Surface } from '../../core/plan/index.js';
+import { ask } from '../workers/kitchen.js';
 import { svgToPng } from './save.js';
 
 /** Painted once into a bitmap of this width: repainting thousands of shapes would hold up every frame. */
@@ -22,7 +22,13 @@ export function portraitUrl(component: Component, form?: FormFact): string {
   return url;
 }
 
-/** The board as one picture: the browser paints it once, however many pieces lie on it. */
+/** First in coarse, then sharp: what is seen in a moment, and what is looked at. */
+const COARSE_PX = 420;
+
+/**
+ * The board as one picture: drawn by a worker, painted into a bitmap once, however many pieces lie on it. The old picture
+ * stays until the new one is there; the first one comes in coarse, then sharp.
+ */
 export function useBoardUrl(
   plan: Plan,
   surface: Surface | undefined,
@@ -32,31 +38,56 @@ export function useBoardUrl(
   const { layout, answers, ownComponents, occasion } = plan;
   const elements = layout.find((l) => l.surfaceId === surface?.id)?.elements;
   // the picture hangs on what lies there and on how it is shown, not on the rest of the plan
-  const drawn = useRef<{ parts: readonly unknown[]; svg: string | undefined }>({ parts: [], svg: undefined });
+  const asked = useRef<{ parts: readonly unknown[]; plan: Plan | undefined }>({ parts: [], plan: undefined });
   const parts = [elements, surface, answers, ownComponents, occasion.name, key];
-  if (parts.some((p, i) => p !== drawn.current.parts[i]))
-    drawn.current = { parts, svg: surface && boardSvg(plan, surface, options) };
-  const { svg } = drawn.current;
+  if (parts.some((p, i) => p !== asked.current.parts[i])) asked.current = { parts, plan };
+  const wanted = asked.current.plan;
+  const how = useRef(options);
+  how.current = options;
   const [url, setUrl] = useState<string>();
+  const shown = useRef<string>(undefined);
   useEffect(() => {
-    if (!svg || !surface) return undefined;
+    if (!wanted || !surface) return undefined;
     let gone = false;
-    let made: string | undefined;
-    const [l, w] = surfaceSize(surface);
-    void svgToPng(svg, l, w, PICTURE_PX / Math.max(l, w)).then(
-      (blob) => {
-        if (gone) return;
-        made = URL.createObjectURL(blob);
-        setUrl(made);
+    const job = ask('picture', {
+      plan: onlySurface(wanted, surface),
+      surfaceId: surface.id,
+      options: how.current,
+    });
+    const show = (blob: Blob): void => {
+      if (gone) return;
+      const old = shown.current;
+      shown.current = URL.createObjectURL(blob);
+      setUrl(shown.current);
+      // the image lets go of the old one a moment later
+      if (old) setTimeout(() => URL.revokeObjectURL(old), 3000);
+    };
+    void job.done.then(
+      async (drawn) => {
+        if (!drawn || gone) return;
+        const [l, w] = drawn.size;
+        const paint = (px: number) => svgToPng(drawn.svg, l, w, px / Math.max(l, w));
+        try {
+          if (!shown.current) show(await paint(COARSE_PX));
+          if (!gone) show(await paint(PICTURE_PX));
+        } catch {
+          // a browser that cannot paint it still shows the drawing itself
+          show(new Blob([drawn.svg], { type: 'image/svg+xml' }));
+        }
       },
-      // a browser that cannot paint it still shows the drawing itself
-      () => !gone && setUrl(urlOf(svg)),
+      // a newer one is asked for
+      () => undefined,
     );
     return () => {
       gone = true;
-      // the next picture may take a moment: the old one stays until then
-      if (made) setTimeout(() => URL.revokeObjectURL(made!), 3000);
+      job.forget();
     };
-  }, [svg, surface]);
+  }, [wanted, surface]);
   return url;
 }
+
+/** All that a picture of one surface hangs on: the rest of the plan need not travel to the worker. */
+const onlySurface = (plan: Plan, surface: Surface): Plan => ({
+  ...plan,
+  layout: plan.layout.filter((l) => l.surfaceId === surface.id),
+});

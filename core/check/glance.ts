@@ -7,7 +7,7 @@ export interface Glance {
   tastes: { taste: Taste; most: number; foods: string[] }[];
   textures: { texture: Component['texture']; kinds: number }[];
   /** Cheeses and what else has body, mild first: the order of tasting and of the labels. */
-  ladder: { strength: number; foods: string[] }[];
+  ladder: { strength: number; foods: Component[] }[];
   /** Share of the covered ground by colour, most first. */
   colours: { colour: ColourName; hex: string; share: number }[];
 }
@@ -34,9 +34,7 @@ export function glanceOf(c: CheckContext): Glance {
     ladder: [1, 2, 3, 4, 5]
       .map((strength) => ({
         strength,
-        foods: foods
-          .filter((f) => f.job === 'body' && Math.max(1, f.taste?.strength ?? 1) === strength)
-          .map((f) => f.name),
+        foods: foods.filter((f) => f.job === 'body' && Math.max(1, f.taste?.strength ?? 1) === strength),
       }))
       .filter((step) => step.foods.length > 0),
     colours: coloursOf(c),

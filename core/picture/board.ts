@@ -128,7 +128,8 @@ function underlay(pen: Pen, e: LaidElement, component: Component): void {
 }
 
 export interface DrawOptions {
-  showing?: (e: LaidElement) => Showing;
+  /** By an element's id; one that is not named is shown in full. */
+  showing?: ReadonlyMap<string, Showing>;
   /** Leave the board itself out, to draw food on something else. */
   bare?: boolean;
 }
@@ -149,7 +150,7 @@ export function drawBoard(
   drawLane(pen, surface, elements);
   for (const { e, component } of known) underlay(pen, e, component);
   for (const { e, component } of [...known].sort((a, b) => a.e.layer - b.e.layer)) {
-    const showing = options.showing?.(e) ?? 'full';
+    const showing = options.showing?.get(e.id) ?? 'full';
     pen.group(0, 0, 0, () => drawElement(pen, e, component), {
       'data-element': e.id,
       ...(showing === 'pale' ? { opacity: '0.22' } : {}),

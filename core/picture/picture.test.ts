@@ -182,7 +182,10 @@ describe('the board', () => {
   test('through a guest’s eyes what is not theirs is pale and what is touched is hatched', () => {
     const [pale, touched] = plan.layout[0]!.elements;
     const seen = boardSvg(plan, surface, {
-      showing: (e) => (e === pale ? 'pale' : e === touched ? 'hatched' : 'full'),
+      showing: new Map([
+        [pale!.id, 'pale'],
+        [touched!.id, 'hatched'],
+      ]),
     });
     expect(group(pale!.id, seen)).toContain('opacity="0.22"');
     expect(group(touched!.id, seen)).not.toContain('opacity');

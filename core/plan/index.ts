@@ -6,6 +6,7 @@ export {
   emptyPlan,
   planSchema,
   surfaceProblem,
+  surfaceSchema,
   answerSchema,
   ownSchoolSchema,
   pastBoardSchema,

@@ -1,5 +1,6 @@
 import { useState } from 'react';
 import type { Plan } from '../../../core/plan/index.js';
+import { FromHouse } from '../../house/FromHouse.js';
 import { useSession } from '../../store/session.js';
 import { LengthInput, NumberInput, Tick, Ticks, Wrong } from '../../ui/Fields.js';
 import { PaperDialog } from '../../ui/kit/Dialog.js';
@@ -108,6 +109,12 @@ export function AtHandDialog({ plan, onClose }: { plan: Plan; onClose: () => voi
           ))}
         </div>
       </Ticks>
+      <FromHouse
+        kind="tools"
+        words="As in your house"
+        value={bad ? undefined : { name: 'At hand', bowls, tools }}
+        onTake={(own) => (setBowls(own.bowls), setTools(own.tools))}
+      />
       {bad && (
         <Wrong>
           A bowl is {LEAST_MM} to {MOST_MM} mm across.

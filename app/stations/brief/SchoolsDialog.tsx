@@ -11,6 +11,8 @@ import {
   type SchoolOffer,
 } from '../../../core/portion/index.js';
 import { useSession } from '../../store/session.js';
+import { FromHouse } from '../../house/FromHouse.js';
+import { keepInHouse, useHouseOf } from '../../store/house.js';
 import { useSettings } from '../../store/settings.js';
 import { TextInput, Wrong } from '../../ui/Fields.js';
 import { PaperDialog } from '../../ui/kit/Dialog.js';
@@ -122,10 +124,10 @@ function Sum({
   );
 }
 
-/** Any figure can be one's own; what is left alone is the house's. Kept by name in this browser, and in the plan that uses it. */
+/** Any figure can be one's own; what is left alone is the house's. Kept by name in your house, and in the plan that uses it. */
 function OwnFigures({ plan }: { plan: Plan }) {
   const house = houseRows();
-  const { ownSchools, set } = useSettings();
+  const ownSchools = useHouseOf('schools');
   const edit = useSession((s) => s.edit);
   const [draft, setDraft] = useState<OwnSchool>(plan.ownSchool ?? { name: '', rows: {} });
   const [wrong, setWrong] = useState<string>();
@@ -133,7 +135,7 @@ function OwnFigures({ plan }: { plan: Plan }) {
     if (!draft.name.trim()) return setWrong('Name: say what these figures are called.');
     const own = { ...draft, name: draft.name.trim() };
     edit({ name: 'set-own-school', ownSchool: own });
-    return set({ ownSchools: [...ownSchools.filter((o) => o.name !== own.name), own] });
+    return void keepInHouse('schools', own);
   };
   return (
     <Collapsible title="Figures of your own">
@@ -210,11 +212,22 @@ function Log({ plan }: { plan: Plan }) {
       eatenG: draft.eaten,
     };
     edit({ name: 'set-past-boards', pastBoards: [...plan.pastBoards, board] });
+    void keepInHouse('boards', board);
     setWrong(undefined);
     return setDraft(NO_BOARD);
   };
   return (
     <Collapsible title={`Your log, ${plan.pastBoards.length} boards`}>
+      <FromHouse
+        kind="boards"
+        words="From your house"
+        onTake={(board) =>
+          edit({
+            name: 'set-past-boards',
+            pastBoards: [...plan.pastBoards.filter((b) => b.name !== board.name), board],
+          })
+        }
+      />
       <p className="text-soft">
         What was eaten at a board like this one. {LOG_COUNTS_FROM} of them count as much as the school; fewer
         bend it less.

@@ -1,6 +1,7 @@
 import { useRef, useState } from 'react';
 import { FREE_FROM, surfaceProblem, type Plan, type Surface } from '../../../core/plan/index.js';
 import { advisedOutline, reshaped } from '../../../core/portion/index.js';
+import { FromHouse } from '../../house/FromHouse.js';
 import { useSession } from '../../store/session.js';
 import { useSettings } from '../../store/settings.js';
 import { Choice, LengthInput, TextInput, Tick, Ticks, Wrong } from '../../ui/Fields.js';
@@ -34,6 +35,16 @@ export function SurfaceDialog({
     <PaperDialog open onClose={onClose} title={surface.name}>
       <TextInput label="Name" value={draft.name} max={60} onChange={(name) => set({ name })} />
       <Size draft={draft} set={set} />
+      <FromHouse
+        kind="surfaces"
+        words="One of yours"
+        value={
+          surfaceProblem(draft)
+            ? undefined
+            : { name: draft.name, outline: draft.outline, rimMm: draft.rimMm, material: draft.material }
+        }
+        onTake={set}
+      />
       <Advice plan={plan} draft={draft} set={set} />
       <Ticks legend="For whom">
         {plan.party.map((g) => {

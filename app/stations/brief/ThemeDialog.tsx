@@ -16,7 +16,7 @@ import {
   type ThemeIdea,
 } from '../../../core/plan/index.js';
 import { useSession } from '../../store/session.js';
-import { useSettings } from '../../store/settings.js';
+import { keepInHouse, useHouseOf } from '../../store/house.js';
 import { TextInput, Tick, Ticks, Wrong } from '../../ui/Fields.js';
 import { MotifDrawing } from '../../ui/Motif.js';
 import { PaperDialog } from '../../ui/kit/Dialog.js';
@@ -138,7 +138,7 @@ function Ideas({
   onTake: (idea: ThemeIdea) => void;
   onOwn: (theme: Theme) => void;
 }) {
-  const own = useSettings((s) => s.ownThemes);
+  const own = useHouseOf('themes');
   return (
     <Collapsible title="Start from an idea">
       <div className="my-2 grid grid-cols-[repeat(auto-fill,minmax(200px,1fr))] gap-2">
@@ -272,14 +272,11 @@ async function pixelsOf(file: File): Promise<Uint8ClampedArray> {
 
 const MOST_BYTES = 200_000;
 
-/** Kept by name in this browser; in and out as JSON. */
+/** Kept by name in your house; in and out as JSON. */
 function OwnThemes({ draft }: { draft: Theme }) {
-  const { ownThemes, set } = useSettings();
+  const ownThemes = useHouseOf('themes');
   const file = useRef<HTMLInputElement>(null);
-  const keep = (themes: readonly Theme[]): void => {
-    const names = new Set(themes.map((t) => t.name));
-    set({ ownThemes: [...ownThemes.filter((t) => !names.has(t.name)), ...themes] });
-  };
+  const keep = (themes: readonly Theme[]): void => void keepInHouse('themes', ...themes);
   const read = async (f: File): Promise<void> => {
     const problem = (reason: string) => toast.error(`The themes were refused: ${reason}`);
     if (f.size > MOST_BYTES) return void problem('the file is larger than 200 kB.');

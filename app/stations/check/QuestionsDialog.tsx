@@ -13,7 +13,7 @@ import { speakTime } from '../../../core/measure/index.js';
 import type { Answer, Plan } from '../../../core/plan/index.js';
 import { LabelDialog } from '../../rail/LabelDialog.js';
 import { localNow } from '../../store/clock.js';
-import { useSettings } from '../../store/settings.js';
+import { useHouseOf } from '../../store/house.js';
 import { useSession } from '../../store/session.js';
 import { PlateGlyph } from '../../ui/Glyph.js';
 import { PaperDialog } from '../../ui/kit/Dialog.js';
@@ -88,7 +88,7 @@ export function QuestionsDialog({
 
 /** What was once answered "for new plans too" is offered to this one: never taken over unasked, packs change. */
 function HeldAnswers({ open }: { open: readonly LabelQuestionLine[] }) {
-  const held = useSettings((s) => s.forGood);
+  const held = useHouseOf('answers');
   const edit = useSession((s) => s.edit);
   const fits = held.filter((a) => open.some((l) => l.component.id === a.componentId && l.fact === a.fact));
   if (fits.length === 0) return null;

@@ -6,6 +6,7 @@ import {
   goesWith,
   recipeOf,
   scaledTo,
+  TASTES,
   usualForm,
   type Component,
   type FormId,
@@ -15,13 +16,16 @@ import { judgeGroup } from '../../../core/needs/index.js';
 import type { Group } from '../../../core/party/index.js';
 import { planLarder, type Command, type Plan, type Surface } from '../../../core/plan/index.js';
 import { inPantry } from '../../../core/portion/index.js';
+import { lower } from '../../../core/words/index.js';
 import { SwapDialog } from '../../rail/SwapDialog.js';
 import { useRemedy } from '../../rail/useRemedy.js';
 import { useSettings } from '../../store/settings.js';
 import { Tick } from '../../ui/Fields.js';
 import { PlateGlyph, STATE_WORDS } from '../../ui/Glyph.js';
 import { PaperDialog } from '../../ui/kit/Dialog.js';
+import { LittleSurface } from '../../plate/LittleSurface.js';
 import { portraitUrl } from '../../ui/pictures.js';
+import { TasteWheel } from '../../ui/TasteWheel.js';
 import { Rim } from '../../ui/rims.js';
 import { OwnDeeds } from './OwnDeeds.js';
 import { WhyFood } from './WhyFood.js';
@@ -37,7 +41,7 @@ interface Part {
   run: (command: Command) => void;
 }
 
-/** One food: who may eat it and why, how much lies where, pin, exclude, swap. */
+/** One food as itself: its portrait with its tastes, for whom it is, and where it lies on the little surfaces of the table. */
 export function ComponentDialog({
   plan,
   component: c,
@@ -58,50 +62,87 @@ export function ComponentDialog({
     <PaperDialog
       open
       onClose={onClose}
-      wide
+      full
       title={c.name}
       hint={`${formatMoney(pack.priceMinor, plan.currency)} for ${formatMass(pack.massG, units)}${made}.`}
     >
-      <div className="flex gap-2.5 items-start flex-nowrap">
-        <img src={portraitUrl(c)} alt="" width="120" height="120" />
-        <ForWhom plan={plan} component={c} />
+      <div className="grid grid-cols-[286px_minmax(0,1fr)_minmax(0,1.15fr)] gap-x-7 max-xl:grid-cols-[240px_minmax(0,1fr)] max-md:grid-cols-1">
+        <Portrait component={c} />
+        <div>
+          <PaperHeading>For whom</PaperHeading>
+          <ForWhom plan={plan} component={c} />
+          <AboutFood plan={plan} component={c} />
+          <Made plan={plan} component={c} />
+        </div>
+        <div className="max-xl:col-span-2 max-md:col-span-1">
+          <PaperHeading>Where it lies</PaperHeading>
+          <Lies plan={plan} component={c} run={run} />
+          <InTheHouse plan={plan} component={c} run={run} />
+        </div>
       </div>
-      <AboutFood plan={plan} component={c} />
-      <Made plan={plan} component={c} />
-      <HowMuch plan={plan} component={c} run={run} />
       <Deeds plan={plan} component={c} run={run} onSwap={() => setSwap(true)} onClose={onClose} />
-      <InTheHouse plan={plan} component={c} run={run} />
-      <WhyFood plan={plan} component={c} />
-      <OwnDeeds plan={plan} component={c} onClose={onClose} />
-      <p className="break-inside-avoid px-1 pt-1 text-xs/[1.24] italic text-soft text-soft">
+      <div className="mt-2 flex flex-wrap items-center gap-2.5">
+        <WhyFood plan={plan} component={c} />
+        <OwnDeeds plan={plan} component={c} onClose={onClose} />
+      </div>
+      <p className="break-inside-avoid px-1 pt-1 text-xs/[1.24] italic text-soft">
         Facts are label practice and public data, not this very pack: read the label.
       </p>
     </PaperDialog>
   );
 }
 
+const TASTED = TASTES.filter((t) => t !== 'strength');
+
+/** Large, as it lies, with what it tastes of. */
+function Portrait({ component: c }: { component: Component }) {
+  return (
+    <div className="flex flex-col items-center">
+      <img src={portraitUrl(c)} alt="" width="230" height="230" className="max-md:size-40" />
+      {c.taste && (
+        <TasteWheel petals={TASTED.map((t) => ({ taste: t, most: c.taste?.[t] ?? 0 }))} size={250} />
+      )}
+    </div>
+  );
+}
+
 const GLYPH = { fine: 'whole', ask: 'covered', forbidden: 'cracked' } as const;
 const WORD = { fine: 'may eat it', ask: 'ask the label', forbidden: 'not for them' } as const;
 
+/** Those who may eat it as marks in a row; whoever must ask or leave it, with the reason. */
 function ForWhom({ plan, component: c }: { plan: Plan; component: Component }) {
   const form = plan.placements.find((p) => p.componentId === c.id)?.form ?? usualForm(c).form;
+  const judged = plan.party.map((group) => ({ group, ...judgeGroup(c, form, group) }));
+  const fine = judged.filter((j) => j.verdict === 'fine');
   return (
-    <ul className="list-none p-0 m-0 flex-1">
-      {plan.party.map((g) => {
-        const j = judgeGroup(c, form, g);
-        return (
-          <li key={g.id} className="flex items-center gap-1.5 flex-nowrap">
-            <PlateGlyph state={GLYPH[j.verdict]} size={20} />
-            <Rim group={g} size={20} />
+    <ul className="m-0 list-none p-0">
+      {fine.length > 0 && (
+        <li className="flex items-start gap-1.5 py-0.5 [&>svg]:shrink-0">
+          <PlateGlyph state="whole" size={24} />
+          <span>
+            <span className="mr-1.5 inline-flex gap-0.5 align-middle">
+              {fine.map((j) => (
+                <Rim key={j.group.id} group={j.group} size={22} />
+              ))}
+            </span>
+            <b>{fine.map((j) => j.group.name).join(', ')}</b>: {WORD.fine}
+          </span>
+        </li>
+      )}
+      {judged
+        .filter((j) => j.verdict !== 'fine')
+        .map((j) => (
+          <li key={j.group.id} className="flex items-start gap-1.5 py-0.5 [&>svg]:shrink-0">
+            <PlateGlyph state={GLYPH[j.verdict]} size={24} />
+            <Rim group={j.group} size={22} />
             <span>
-              <b>{g.name}</b>: {WORD[j.verdict]}
+              <b>{j.group.name}</b>: {WORD[j.verdict]}
               {j.reasons[0] ? `, ${j.reasons[0].text} (${j.reasons[0].source})` : ''}
-              {j.verdict !== 'fine' && fineWords(c, g)}
+              {fineWords(c, j.group)}
               <span className="sr-only">. {STATE_WORDS[GLYPH[j.verdict]]}</span>
             </span>
           </li>
-        );
-      })}
+        ))}
     </ul>
   );
 }
@@ -162,8 +203,8 @@ function fineWords(c: Component, group: Group): string {
 
 const FIRST_G = 80;
 
-/** Form and mass on each surface that may hold it, all lots together. */
-function HowMuch({ plan, component: c, run }: Part) {
+/** Each surface that may hold it, small, with what lies there of it; its grams and its form beneath. */
+function Lies({ plan, component: c, run }: Part) {
   const imperial = useSettings((s) => s.units) === 'imperial';
   const setMass = (surface: Surface, massG: number, form: FormId): void =>
     run({
@@ -172,47 +213,54 @@ function HowMuch({ plan, component: c, run }: Part) {
       surfaceId: surface.id,
       placements: gramsPlaced(plan, c, surface.id, massG, form),
     });
+  const surfaces = surfacesFor(plan, c);
+  if (surfaces.length === 0) return <p>Every surface promises to be kept free from what is in it.</p>;
   return (
-    <table className="mt-2.5 w-full [&_td]:py-1 [&_td]:pr-2.5 [&_td]:align-top [&_th]:text-left">
-      <thead>
-        <tr className="text-left">
-          <th>Surface</th>
-          <th>Form</th>
-          <th>{imperial ? 'Ounces in all' : 'Grams in all'}</th>
-        </tr>
-      </thead>
-      <tbody>
-        {surfacesFor(plan, c).map((s) => {
-          const on = plan.placements.filter((p) => p.componentId === c.id && p.surfaceId === s.id);
-          const mass = on.reduce((n, p) => n + p.massG, 0);
-          const form = on[0]?.form ?? usualForm(c).form;
-          const lots = new Set(on.map((p) => p.lot)).size;
-          return (
-            <tr key={s.id}>
-              <td>{s.name}</td>
-              <td>
+    <ul className="m-0 grid list-none grid-cols-[repeat(auto-fill,minmax(176px,1fr))] gap-x-4 gap-y-3 p-0">
+      {surfaces.map((s) => {
+        const on = plan.placements.filter((p) => p.componentId === c.id && p.surfaceId === s.id);
+        const mass = on.reduce((n, p) => n + p.massG, 0);
+        const form = on[0]?.form ?? usualForm(c).form;
+        const lots = new Set(on.map((p) => p.lot)).size;
+        return (
+          <li key={s.id} className={mass > 0 ? '' : 'opacity-80'}>
+            <div className="flex items-center gap-2">
+              <LittleSurface
+                surface={s}
+                component={c}
+                elements={plan.layout.find((l) => l.surfaceId === s.id)?.elements ?? []}
+                massG={mass}
+                size={74}
+              />
+              <span className="text-sm/[1.15]">
+                <b>{s.name}</b>
+                {lots > 1 && <span className="block">in {lots} lots</span>}
+              </span>
+            </div>
+            <div className="mt-1 flex items-center gap-1.5">
+              <MassInput
+                label={`${imperial ? 'Ounces' : 'Grams'} on ${s.name}`}
+                massG={mass}
+                ounces={imperial}
+                onKeep={(g) => setMass(s, g, form)}
+              />
+              {imperial ? 'oz' : 'g'}
+            </div>
+            {c.forms.length > 1 && (
+              <div className="mt-1">
                 <Select<FormId>
                   label={`Form on ${s.name}`}
                   value={form}
                   onPick={(picked) => setMass(s, mass || FIRST_G, picked)}
                   options={c.forms.map((f) => ({ value: f.form, words: formName(f.form) }))}
                 />
-              </td>
-              <td>
-                <MassInput
-                  label={`${imperial ? 'Ounces' : 'Grams'} on ${s.name}`}
-                  massG={mass}
-                  ounces={imperial}
-                  onKeep={(g) => setMass(s, g, form)}
-                />
-                {lots > 1 && <span> in {lots} lots</span>}
-                {on.length > 0 && <HowServed plan={plan} component={c} surface={s} run={run} />}
-              </td>
-            </tr>
-          );
-        })}
-      </tbody>
-    </table>
+              </div>
+            )}
+            {on.length > 0 && <HowServed plan={plan} component={c} surface={s} run={run} />}
+          </li>
+        );
+      })}
+    </ul>
   );
 }
 
@@ -312,6 +360,7 @@ function Deeds({
   onClose,
 }: Part & { onSwap: () => void; onClose: () => void }) {
   const there = plan.placements.some((p) => p.componentId === c.id);
+  const [first] = surfacesFor(plan, c);
   const pinned = plan.wishes.pinned.includes(c.id);
   const excluded = plan.wishes.excluded.includes(c.id);
   const thenClose = (command: Command): void => {
@@ -320,7 +369,29 @@ function Deeds({
   };
   return (
     <div className="flex flex-wrap items-center gap-2.5 mt-3">
+      {there ? (
+        <Button size="small" onClick={onSwap}>
+          Swap it
+        </Button>
+      ) : (
+        first && (
+          <Button
+            size="small"
+            onClick={() =>
+              run({
+                name: 'place',
+                componentId: c.id,
+                surfaceId: first.id,
+                placements: gramsPlaced(plan, c, first.id, FIRST_G),
+              })
+            }
+          >
+            Lay it on {lower(first.name)}
+          </Button>
+        )
+      )}
       <Button
+        look="quiet"
         size="small"
         aria-pressed={pinned}
         onClick={() => run({ name: 'pin', componentId: c.id, on: !pinned })}
@@ -336,18 +407,9 @@ function Deeds({
         {plan.wishes.star === c.id ? 'No star any more' : 'Make it the star'}
       </Button>
       {there && (
-        <>
-          <Button look="quiet" size="small" onClick={onSwap}>
-            Swap it
-          </Button>
-          <Button
-            look="quiet"
-            size="small"
-            onClick={() => thenClose({ name: 'leave-out', componentId: c.id })}
-          >
-            Leave it out
-          </Button>
-        </>
+        <Button look="quiet" size="small" onClick={() => thenClose({ name: 'leave-out', componentId: c.id })}>
+          Leave it out
+        </Button>
       )}
       <Button
         look="quiet"

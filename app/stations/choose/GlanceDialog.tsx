@@ -1,18 +1,18 @@
 import { Link } from 'react-router';
-import { TASTE_WORDS } from '../../../core/catalogue/index.js';
-import { cheesePartners, glanceOf, type Checked } from '../../../core/check/index.js';
-import { capital } from '../../../core/words/index.js';
+import { TASTE_WORDS, type Component } from '../../../core/catalogue/index.js';
+import { cheesePartners, glanceOf, type Checked, type Glance } from '../../../core/check/index.js';
 import type { Plan } from '../../../core/plan/index.js';
-import { PaperDialog } from '../../ui/kit/Dialog.js';
+import { capital } from '../../../core/words/index.js';
 import { buttonLook } from '../../ui/kit/Button.js';
-import { Table } from '../../ui/kit/Table.js';
+import { PaperDialog } from '../../ui/kit/Dialog.js';
 import { PaperHeading } from '../../ui/kit/Heading.js';
+import { portraitUrl } from '../../ui/pictures.js';
+import { TasteWheel } from '../../ui/TasteWheel.js';
 
-const MOST = 5;
 /** Less than this of a board nobody sees. */
 const SEEN = 0.005;
 
-/** Taste, texture, strength and colour of the board, and what goes with each cheese. */
+/** The board as a drawing: its tastes as petals, foods on a ladder from mild to strong, its colours as they cover it. */
 export function GlanceDialog({
   plan,
   checked,
@@ -22,87 +22,139 @@ export function GlanceDialog({
   checked: Checked;
   onClose: () => void;
 }) {
-  const g = glanceOf(checked.context);
-  const missing = g.tastes.filter((t) => t.foods.length === 0).map((t) => TASTE_WORDS[t.taste]);
-  const partners = cheesePartners(checked.context);
+  const glance = glanceOf(checked.context);
+  const missing = glance.tastes.filter((t) => t.foods.length === 0).map((t) => TASTE_WORDS[t.taste]);
   return (
     <PaperDialog
       open
-      wide
+      full
       onClose={onClose}
       title="The board at a glance"
       hint={missing.length > 0 ? `Nothing ${missing.join(', nothing ')}.` : 'Every taste is there.'}
     >
-      <div className="grid grid-cols-[repeat(auto-fit,minmax(260px,1fr))] gap-x-6 gap-y-2">
-        <section>
-          <PaperHeading>Tastes</PaperHeading>
-          <ul className="m-0 list-none p-0">
-            {g.tastes.map((t) => (
-              <li key={t.taste}>
-                <b>{capital(TASTE_WORDS[t.taste])}</b> <Bar of={t.most} most={MOST} />{' '}
-                {t.foods.slice(0, 3).join(', ') || 'nothing yet'}
-                {t.foods.length > 3 && ` and ${t.foods.length - 3} more`}
-              </li>
-            ))}
-          </ul>
-          <PaperHeading>Textures</PaperHeading>
-          <p>{g.textures.map((t) => `${t.texture} ${t.kinds}`).join(', ') || 'Nothing lies there yet.'}</p>
-        </section>
-        <section>
-          <PaperHeading>From mild to strong, the order of tasting</PaperHeading>
-          <ol className="m-0 list-none p-0">
-            {g.ladder.map((step) => (
-              <li key={step.strength}>
-                <Bar of={step.strength} most={MOST} /> {step.foods.join(', ')}
-              </li>
-            ))}
-          </ol>
-          <PaperHeading>Colours, by the board that they cover</PaperHeading>
-          <div className="flex h-6.5 border border-rule" aria-hidden="true">
-            {g.colours.map((c) => (
-              <span key={c.colour} style={{ background: c.hex, flexGrow: c.share }} />
-            ))}
-          </div>
-          <p>
-            {g.colours
-              .filter((c) => c.share >= SEEN)
-              .map((c) => `${c.colour} ${Math.round(c.share * 100)} %`)
-              .join(', ')}
-          </p>
-        </section>
+      <div className="grid grid-cols-[260px_minmax(0,1fr)] gap-x-8 gap-y-2 max-md:grid-cols-1">
+        <div>
+          <Tastes glance={glance} />
+          <Colours glance={glance} />
+        </div>
+        <div>
+          <Ladder glance={glance} />
+          <Partners checked={checked} />
+        </div>
       </div>
-      {partners.length > 0 && (
-        <>
-          <PaperHeading>Each cheese, its bread and its contrast</PaperHeading>
-          <Table className="mt-2.5">
-            <tbody>
-              {partners.map((p) => (
-                <tr key={p.cheese.id}>
-                  <th scope="row">{p.cheese.name}</th>
-                  <td>{p.vehicle?.name ?? '–'}</td>
-                  <td>{p.contrast?.name ?? '–'}</td>
-                  <td>{p.why}</td>
-                </tr>
-              ))}
-            </tbody>
-          </Table>
-        </>
-      )}
-      <p>
-        <Link className={buttonLook({ look: 'link' })} to={`/plan/${plan.id}/bites`}>
-          The ten best bites for each group, to print on cards
-        </Link>
-      </p>
+      <Link className={buttonLook({ look: 'link' })} to={`/plan/${plan.id}/bites`}>
+        The ten best bites for each group, to print on cards
+      </Link>
     </PaperDialog>
   );
 }
 
-function Bar({ of, most }: { of: number; most: number }) {
+function Tastes({ glance }: { glance: Glance }) {
   return (
-    <span role="img" aria-label={`${of} of ${most}`} className="inline-flex gap-0.5">
-      {Array.from({ length: most }, (_, i) => (
-        <i key={i} className={`size-2.25 rounded-full border border-enamel ${i < of ? 'bg-enamel' : ''}`} />
-      ))}
+    <section>
+      <PaperHeading>Tastes</PaperHeading>
+      <TasteWheel petals={glance.tastes} size={256} />
+      <ul className="sr-only">
+        {glance.tastes.map((t) => (
+          <li key={t.taste}>
+            {capital(TASTE_WORDS[t.taste])}: {t.foods.join(', ') || 'nothing yet'}
+          </li>
+        ))}
+      </ul>
+      <p className="m-0 text-sm text-soft">
+        {glance.textures.map((t) => `${t.texture} ${t.kinds}`).join(', ') || 'Nothing lies there yet.'}
+      </p>
+    </section>
+  );
+}
+
+const RUNG_WORDS = ['', 'mild', 'gentle', 'lively', 'strong', 'very strong'];
+
+/** The order of tasting, and of the labels: each food stands on its rung. */
+function Ladder({ glance }: { glance: Glance }) {
+  return (
+    <section>
+      <PaperHeading>From mild to strong, the order of tasting</PaperHeading>
+      <ol className="m-0 list-none p-0">
+        {glance.ladder.map(({ strength, foods }) => (
+          <li key={strength} className="flex min-h-12 items-end gap-2 border-b-4 border-[var(--oak)] pb-0.5">
+            <b className="w-19 shrink-0 text-sm">{RUNG_WORDS[strength]}</b>
+            <span className="flex flex-wrap items-end gap-x-2">
+              {foods.map((c) => (
+                <Standing key={c.id} food={c} />
+              ))}
+            </span>
+          </li>
+        ))}
+      </ol>
+    </section>
+  );
+}
+
+const shortName = (c: Component): string => c.name.split(',')[0]!;
+
+function Standing({ food }: { food: Component }) {
+  return (
+    <span className="flex w-17 flex-col items-center text-center text-xs/[1.02]">
+      <img src={portraitUrl(food)} alt="" width="32" height="32" />
+      <span className="line-clamp-2">{shortName(food)}</span>
     </span>
+  );
+}
+
+const [DISC, BAND] = [92, 2];
+
+/** The palette as area: a plate covered by its colours, each as wide as what it covers. */
+function Colours({ glance }: { glance: Glance }) {
+  const seen = glance.colours.filter((c) => c.share >= SEEN);
+  let at = -DISC;
+  const bands = seen.map((c) => {
+    const wide = c.share * 2 * DISC;
+    const band = { ...c, x: at, wide };
+    at += wide;
+    return band;
+  });
+  return (
+    <section>
+      <PaperHeading>Colours, as they cover it</PaperHeading>
+      <svg width="150" height="150" viewBox="-98 -98 196 196" aria-hidden="true">
+        <clipPath id="glance-disc">
+          <circle r={DISC} />
+        </clipPath>
+        <g clipPath="url(#glance-disc)" transform="rotate(-18)">
+          {bands.map((b) => (
+            <rect key={b.colour} x={b.x} y={-DISC} width={b.wide + BAND} height={2 * DISC} fill={b.hex} />
+          ))}
+        </g>
+        <circle r={DISC} fill="none" stroke="var(--enamel)" strokeWidth="4" />
+      </svg>
+      <p className="m-0 text-sm">
+        {seen.map((c) => `${c.colour} ${Math.round(c.share * 100)} %`).join(', ')}
+      </p>
+    </section>
+  );
+}
+
+/** Each cheese on its bread, with its contrast. */
+function Partners({ checked }: { checked: Checked }) {
+  const partners = cheesePartners(checked.context);
+  if (partners.length === 0) return null;
+  return (
+    <section>
+      <PaperHeading>Each cheese, its bread and its contrast</PaperHeading>
+      <ul className="m-0 grid list-none grid-cols-[repeat(auto-fill,minmax(230px,1fr))] gap-x-4 gap-y-1 p-0">
+        {partners.map((p) => (
+          <li key={p.cheese.id} className="flex items-center gap-1.5 text-sm/[1.1]">
+            {[p.vehicle, p.cheese, p.contrast].map(
+              (c, i) => c && <img key={i} src={portraitUrl(c)} alt="" width="30" height="30" />,
+            )}
+            <span>
+              <b>{shortName(p.cheese)}</b>, {p.vehicle ? shortName(p.vehicle).toLowerCase() : 'no bread'},{' '}
+              {p.contrast ? shortName(p.contrast).toLowerCase() : 'no contrast'}: {p.why}
+            </span>
+          </li>
+        ))}
+      </ul>
+    </section>
   );
 }

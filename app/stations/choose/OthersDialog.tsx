@@ -1,16 +1,19 @@
-import { useEffect, useState } from 'react';
-import type { OtherBoard } from '../../../core/compose/index.js';
+import { useEffect, useMemo, useState } from 'react';
 import type { ComponentId } from '../../../core/catalogue/index.js';
+import type { OtherBoard } from '../../../core/compose/index.js';
 import { formatMoney } from '../../../core/measure/index.js';
 import { planLarder, type Plan } from '../../../core/plan/index.js';
 import { costOf } from '../../../core/portion/index.js';
+import { BoardThumb } from '../../plate/BoardThumb.js';
 import { useRemedy } from '../../rail/useRemedy.js';
-import { PaperDialog } from '../../ui/kit/Dialog.js';
-import { ask } from '../../workers/kitchen.js';
 import { Button } from '../../ui/kit/Button.js';
-import { PaperHeading } from '../../ui/kit/Heading.js';
+import { PaperDialog } from '../../ui/kit/Dialog.js';
+import { portraitUrl } from '../../ui/pictures.js';
+import { ask } from '../../workers/kitchen.js';
 
-/** Two boards that are nearly as good and clearly different. */
+const THUMB_PX = 270;
+
+/** This board and two that are nearly as good and clearly different, drawn beside each other. */
 export function OthersDialog({ plan, onClose }: { plan: Plan; onClose: () => void }) {
   const [others, setOthers] = useState<OtherBoard[]>();
   const [problem, setProblem] = useState<string>();
@@ -28,8 +31,6 @@ export function OthersDialog({ plan, onClose }: { plan: Plan; onClose: () => voi
       job.cancel();
     };
   }, [asked]);
-  const names = (ids: readonly ComponentId[]) =>
-    ids.map((id) => planLarder(plan).get(id)?.name ?? id).join(', ') || 'nothing';
   const take = (o: OtherBoard): void => {
     run({
       name: 'together',
@@ -41,35 +42,73 @@ export function OthersDialog({ plan, onClose }: { plan: Plan; onClose: () => voi
   return (
     <PaperDialog
       open
-      wide
+      full
       onClose={onClose}
       title="Two others"
       hint="Nearly as good, and clearly different. Pins stay."
     >
       {problem && <p role="alert">{problem}</p>}
-      {!others && !problem && <p role="status">Looking for two others …</p>}
       {others?.length === 0 && <p>The larder gives no other board for this party.</p>}
-      {others?.map((o, i) => {
-        const more = costOf(o.plan) - costOf(plan);
-        return (
-          <section key={i}>
-            <PaperHeading>Board {i + 2}</PaperHeading>
-            <p>
-              <b>Comes:</b> {names(o.came)}. <b>Goes:</b> {names(o.went)}.
-            </p>
-            <p className="flex flex-wrap items-center gap-2.5">
-              <span>
-                {more === 0
-                  ? 'the same money'
-                  : `${formatMoney(Math.abs(more), plan.currency)} ${more > 0 ? 'more' : 'less'}`}
-              </span>
-              <Button size="small" onClick={() => take(o)} aria-label={`Take it: board ${i + 2}`}>
-                Take it
-              </Button>
-            </p>
-          </section>
-        );
-      })}
+      <div className="mt-2 grid grid-cols-3 gap-4 max-md:grid-cols-1">
+        <section aria-label="As it is">
+          <BoardThumb plan={asked} label="The board as it is" size={THUMB_PX} />
+          <h3 className="m-0 font-display text-lg font-extrabold">As it is</h3>
+          <p className="m-0">{formatMoney(costOf(asked), plan.currency)} in packs</p>
+        </section>
+        {!others && !problem && (
+          <p role="status" className="col-span-2 self-center text-lg">
+            Looking for two others …
+          </p>
+        )}
+        {others?.map((o, i) => (
+          <Other key={i} plan={asked} other={o} number={i + 2} onTake={() => take(o)} />
+        ))}
+      </div>
     </PaperDialog>
+  );
+}
+
+function Other({
+  plan,
+  other,
+  number,
+  onTake,
+}: {
+  plan: Plan;
+  other: OtherBoard;
+  number: number;
+  onTake: () => void;
+}) {
+  const more = costOf(other.plan) - costOf(plan);
+  // what lies there now says nothing of how the other one lies
+  const drawn = useMemo(() => ({ ...other.plan, layout: [] }), [other]);
+  return (
+    <section aria-label={`Board ${number}`}>
+      <BoardThumb plan={drawn} label={`Board ${number}`} size={THUMB_PX} />
+      <h3 className="m-0 font-display text-lg font-extrabold">Board {number}</h3>
+      <p className="m-0">
+        {more === 0
+          ? 'the same money'
+          : `${formatMoney(Math.abs(more), plan.currency)} ${more > 0 ? 'more' : 'less'}`}
+      </p>
+      <Foods words="Comes" ids={other.came} plan={other.plan} />
+      <Foods words="Goes" ids={other.went} plan={plan} />
+      <Button className="mt-2" onClick={onTake} aria-label={`Take it: board ${number}`}>
+        Take it
+      </Button>
+    </section>
+  );
+}
+
+function Foods({ words, ids, plan }: { words: string; ids: readonly ComponentId[]; plan: Plan }) {
+  const foods = ids.flatMap((id) => planLarder(plan).get(id) ?? []);
+  return (
+    <p className="my-1 text-sm/[1.15]">
+      <b>{words}:</b>{' '}
+      {foods.map((c) => (
+        <img key={c.id} src={portraitUrl(c)} alt="" width="24" height="24" className="inline-block" />
+      ))}{' '}
+      {foods.map((c) => c.name.split(',')[0]).join(', ') || 'nothing'}.
+    </p>
   );
 }

@@ -3,6 +3,8 @@ import { toast } from 'sonner';
 import { componentsCsv, readComponentsCsv, type RowProblem } from '../../../core/exchange/index.js';
 import type { Component } from '../../../core/catalogue/index.js';
 import type { Plan } from '../../../core/plan/index.js';
+import { FromHouse } from '../../house/FromHouse.js';
+import { keepInHouse } from '../../store/house.js';
 import { useSession } from '../../store/session.js';
 import { PaperDialog } from '../../ui/kit/Dialog.js';
 import { PickTable } from '../../ui/PickTable.js';
@@ -10,12 +12,12 @@ import { RowProblems } from '../../ui/RowProblems.js';
 import { saveFile } from '../../ui/save.js';
 import { Button } from '../../ui/kit/Button.js';
 
-/** The stylist's own foods of this plan, as a list and as a table. */
 /** As many as a plan may hold (core/plan), and as one command may bring. */
 const MOST_OWN_FOODS = 300;
 const AT_ONCE = 200;
 const BROUGHT_IN = 'bring in own foods';
 
+/** The stylist's own foods of this plan, as a list and as a table. */
 export function OwnFoodsDialog({
   plan,
   onPick,
@@ -61,7 +63,7 @@ export function OwnFoodsDialog({
       open
       onClose={onClose}
       title="Your own foods"
-      hint="They belong to this plan and go along in its file. A table takes them to another plan."
+      hint="They belong to this plan and go along in its file. What you keep in your house is there for every plan."
     >
       {plan.ownComponents.length === 0 && <p>None yet.</p>}
       <ul className="m-0 list-none p-0">
@@ -70,11 +72,23 @@ export function OwnFoodsDialog({
             <Button look="link" onClick={() => (onClose(), onPick(c))}>
               {c.name}
             </Button>{' '}
-            <span className="text-soft">{c.family.replace('-', ' ')}</span>
+            <span className="text-soft">{c.family.replace('-', ' ')}</span>{' '}
+            <Button
+              look="link"
+              aria-label={`Keep ${c.name} in your house`}
+              onClick={() => void keepInHouse('foods', c).then(() => toast(`“${c.name}” is in your house.`))}
+            >
+              Keep in your house
+            </Button>
           </li>
         ))}
       </ul>
       <div className="flex flex-wrap items-center gap-2.5 mt-2.5">
+        <FromHouse
+          kind="foods"
+          words="Take from your house"
+          onTake={(component) => edit({ name: 'add-component', component })}
+        />
         <PickTable words="Bring in a table (CSV)" label="A table of own foods" onText={bring} />
         <Button
           look="quiet"

@@ -5,7 +5,12 @@ import { buttonLook } from './Button.js';
 
 const paper = cva('on-paper fixed z-50 max-h-[88vh] overflow-auto bg-card px-6 py-5.5 shadow-paper', {
   variants: {
-    width: { usual: 'w-[min(560px,94vw)]', wide: 'w-[min(760px,94vw)]', narrow: 'w-[min(372px,94vw)]' },
+    width: {
+      usual: 'w-[min(560px,94vw)]',
+      wide: 'w-[min(760px,94vw)]',
+      narrow: 'w-[min(372px,94vw)]',
+      full: 'w-[min(1120px,96vw)]',
+    },
     aside: {
       true: 'top-1/2 right-3.5 -translate-y-1/2',
       false: 'top-1/2 left-1/2 -translate-x-1/2 -translate-y-1/2',
@@ -20,6 +25,7 @@ export function PaperDialog({
   onClose,
   title,
   wide = false,
+  full = false,
   aside = false,
   children,
   hint,
@@ -29,6 +35,8 @@ export function PaperDialog({
   onClose: () => void;
   title: string;
   wide?: boolean;
+  /** As wide as the table: what is drawn beside each other. */
+  full?: boolean;
   /** Beside the plate instead of over it, so that the plate can show what the paper offers. */
   aside?: boolean;
   children: ReactNode;
@@ -41,7 +49,7 @@ export function PaperDialog({
       <Radix.Portal>
         <Radix.Overlay className={`fixed inset-0 z-40 ${aside ? 'bg-transparent' : 'bg-veil'}`} />
         <Radix.Content
-          className={paper({ width: aside ? 'narrow' : wide ? 'wide' : 'usual', aside })}
+          className={paper({ width: aside ? 'narrow' : full ? 'full' : wide ? 'wide' : 'usual', aside })}
           {...(hint ? {} : { 'aria-describedby': undefined })}
         >
           <Radix.Title className="m-0 mb-2 font-display text-xl/[1.1] font-black">{title}</Radix.Title>

@@ -12,13 +12,16 @@ export function Menu({
   words,
   items,
   size = 'usual',
+  opened = false,
 }: {
   words: string;
   items: readonly MenuItem[];
   size?: 'usual' | 'small';
+  /** It was pressed before it was there. */
+  opened?: boolean;
 }) {
   return (
-    <Radix.Root>
+    <Radix.Root defaultOpen={opened}>
       <Radix.Trigger className={buttonLook({ look: 'quiet', size })}>
         {words}
         <ChevronDown size={16} />

@@ -1,0 +1,56 @@
+import { lazy, Suspense, useEffect, type ComponentType } from 'react';
+import { Navigate, useParams } from 'react-router';
+import './zod.js';
+import type { Plan } from '../core/plan/index.js';
+import { PlanKeys } from './frame/PlanKeys.js';
+import { useChecked } from './frame/useChecked.js';
+import { PAGES } from './sheet/registry.js';
+import { STATIONS } from './stations/registry.js';
+import type { StationView } from './stations/station.js';
+import { usePreview } from './store/preview.js';
+import { useSession } from './store/session.js';
+import { Setting, Trouble } from './Trouble.js';
+import { warmKitchen } from './workers/kitchen.js';
+
+/** Each view is a piece of its own; all are fetched once the first one is drawn, so that the next is there at once. */
+const RECORDS = [...STATIONS, ...PAGES];
+const VIEWS = new Map(RECORDS.map((r) => [r.id, lazy(() => r.view())]));
+
+const whenIdle = window.requestIdleCallback ?? ((act: () => void) => setTimeout(act, 200));
+whenIdle(() => {
+  RECORDS.forEach((r) => void r.view());
+  warmKitchen();
+});
+
+/** One plan at one of its stations, or as a page to print. */
+export function PlanPage() {
+  const { id = '', station = STATIONS[0]!.id } = useParams();
+  const { plan, planId, problem, open } = useSession();
+  useEffect(() => {
+    if (planId !== id) void open(id);
+  }, [id, planId, open]);
+  useEffect(() => {
+    document.title = plan ? `${plan.occasion.name} · Round Plate` : 'Round Plate';
+  }, [plan]);
+  if (problem && planId === id) return <Trouble text={problem} />;
+  if (!plan || plan.id !== id) return <Setting />;
+  const view = VIEWS.get(station);
+  if (!view) return <Navigate to={`/plan/${id}/${STATIONS[0]!.id}`} replace />;
+  return (
+    <>
+      <Station plan={plan} view={view} />
+      <PlanKeys plan={plan} at={station} />
+    </>
+  );
+}
+
+function Station({ plan, view: View }: { plan: Plan; view: ComponentType<StationView> }) {
+  const checked = useChecked(plan);
+  const preview = usePreview((s) => s.plan);
+  // what a paper offers is shown on the plate and kept nowhere
+  return (
+    <Suspense fallback={<Setting />}>
+      <View plan={preview?.id === plan.id ? preview : plan} checked={checked} />
+    </Suspense>
+  );
+}

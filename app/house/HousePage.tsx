@@ -1,0 +1,120 @@
+import { useRef, useState } from 'react';
+import { Link } from 'react-router';
+import { toast } from 'sonner';
+import { HOUSE_KINDS, recordOf, type HouseKind, type Kept } from '../../core/house/index.js';
+import { bringInHouse, forget, houseFile, keepInHouse, openHouse, useHouse } from '../store/house.js';
+import { Button, buttonLook } from '../ui/kit/Button.js';
+import { saveFile } from '../ui/save.js';
+
+/** What outlives a plan: foods and labels, schools and themes, boards and tools, logs. Kept here, in and out as one file. */
+export function HousePage() {
+  openHouse();
+  const { kept, damaged, read } = useHouse();
+  return (
+    <main className="on-cloth mx-auto min-h-screen max-w-300 px-6 py-6">
+      <header className="flex flex-wrap items-end justify-between gap-4">
+        <h1 className="font-display text-2xl font-black">Your house</h1>
+        <Link className={buttonLook({ look: 'quiet' })} to="/">
+          All plans
+        </Link>
+      </header>
+      <p className="mt-1 mb-4 max-w-170 text-base">
+        What is kept here serves every plan. A plan takes a copy of what it uses, so that its file is whole
+        wherever it is opened.
+      </p>
+      <Files />
+      {!read && <p role="status">Looking through the house …</p>}
+      {damaged.length > 0 && (
+        <section role="alert" className="on-paper my-4 bg-question px-4 py-3">
+          <b>{damaged.length} cannot be read.</b> They stay stored, and nothing else is touched:{' '}
+          {damaged.map((d) => `${d.key} (${d.reason})`).join('; ')}
+        </section>
+      )}
+      <div className="mt-4 grid grid-cols-[repeat(auto-fill,minmax(290px,1fr))] gap-4">
+        {HOUSE_KINDS.map((kind) => (
+          <Shelf key={kind} kind={kind} kept={kept.filter((k) => k.kind === kind)} />
+        ))}
+      </div>
+    </main>
+  );
+}
+
+/** Everything of one kind, as a paper with its names. */
+function Shelf({ kind, kept }: { kind: HouseKind; kept: readonly Kept[] }) {
+  const { title, none, nameOf } = recordOf(kind);
+  const remove = async (k: Kept): Promise<void> => {
+    await forget(k.kind, k.key);
+    const name = nameOf(k.value as never);
+    toast(`“${name}” is out of the house. Plans that use it keep their copy.`, {
+      action: { label: 'Undo', onClick: () => void keepInHouse(k.kind, k.value as never) },
+    });
+  };
+  return (
+    <section className="on-paper edge-sheet bg-paper px-4 py-3 shadow-paper" aria-label={title}>
+      <h2 className="font-display text-lg font-extrabold">
+        {title} {kept.length > 0 && <span className="text-soft">{kept.length}</span>}
+      </h2>
+      {kept.length === 0 && <p className="m-0 text-soft">{none}</p>}
+      <ul className="m-0 list-none p-0">
+        {kept.map((k) => {
+          const name = nameOf(k.value as never);
+          return (
+            <li
+              key={k.key}
+              className="flex items-center justify-between gap-2 border-t border-dashed border-rule py-1"
+            >
+              <span className="min-w-0 wrap-anywhere">{name}</span>
+              <Button look="link" aria-label={`Take out: ${name}`} onClick={() => void remove(k)}>
+                Take out
+              </Button>
+            </li>
+          );
+        })}
+      </ul>
+    </section>
+  );
+}
+
+/** The whole house as one file, and a file back into it. */
+function Files() {
+  const file = useRef<HTMLInputElement>(null);
+  const [problems, setProblems] = useState<readonly { path: string; reason: string }[]>([]);
+  const save = async (): Promise<void> => saveFile('your-house.json', await houseFile(), 'application/json');
+  const bring = async (picked: File): Promise<void> => {
+    const read = await bringInHouse(await picked.text());
+    setProblems(read.problems);
+    if (read.kept.length > 0)
+      toast(`${read.kept.length} ${read.kept.length === 1 ? 'thing is' : 'things are'} in your house now.`);
+  };
+  return (
+    <div className="flex flex-wrap items-center gap-2.5">
+      <Button onClick={() => void save()}>Save your house to a file</Button>
+      <Button look="quiet" onClick={() => file.current?.click()}>
+        Bring in a file
+      </Button>
+      <input
+        ref={file}
+        type="file"
+        accept=".json,application/json"
+        className="sr-only"
+        tabIndex={-1}
+        aria-label="Bring in a house file"
+        onChange={(e) => {
+          const picked = e.target.files?.[0];
+          if (picked) void bring(picked);
+          e.target.value = '';
+        }}
+      />
+      {problems.length > 0 && (
+        <ul role="alert" className="on-paper m-0 w-full list-disc bg-question py-2 pr-4 pl-8">
+          {problems.slice(0, 12).map((p) => (
+            <li key={p.path}>
+              {p.path && <code>{p.path}: </code>}
+              {p.reason}
+            </li>
+          ))}
+        </ul>
+      )}
+    </div>
+  );
+}

@@ -1,0 +1,67 @@
+import type { Component } from '../../core/catalogue/index.js';
+import { surfaceSize } from '../../core/picture/index.js';
+import type { LaidElement, Surface } from '../../core/plan/index.js';
+import { portraitUrl } from '../ui/pictures.js';
+
+const WOOD = new Set<Surface['material']>(['oak', 'walnut']);
+/** Side of a heap's picture for each gram's root: a heap is as large as it would be from above. */
+const HEAP = 4.2;
+
+/** One food on one surface, small: what lies there of it, the rest pale; not laid yet, a heap as large as its grams. */
+export function LittleSurface({
+  surface,
+  component,
+  elements,
+  massG,
+  size,
+}: {
+  surface: Surface;
+  component: Component;
+  elements: readonly LaidElement[];
+  massG: number;
+  /** Pixels along its longer side. */
+  size: number;
+}) {
+  const [l, w] = surfaceSize(surface);
+  const mine = elements.filter((e) => e.componentId === component.id);
+  const corner = surface.outline.kind === 'round' ? l / 2 : surface.outline.cornerMm;
+  const mm = Math.max(l, w);
+  const heap = Math.min(Math.min(l, w) * 0.8, Math.sqrt(massG) * HEAP * Math.max(1, mm / 400));
+  const path = (e: LaidElement) => `M${e.outline.map(([x, y]) => `${x} ${y}`).join('L')}Z`;
+  return (
+    <svg
+      width={(size * l) / mm}
+      height={(size * w) / mm}
+      viewBox={`${-l / 2 - 4} ${-w / 2 - 4} ${l + 8} ${w + 8}`}
+      aria-hidden="true"
+    >
+      <rect
+        x={-l / 2}
+        y={-w / 2}
+        width={l}
+        height={w}
+        rx={corner}
+        fill={WOOD.has(surface.material) ? 'var(--oak)' : 'var(--well)'}
+        stroke="var(--oak-edge)"
+        strokeWidth="3"
+      />
+      {elements.map((e) =>
+        mine.includes(e) ? (
+          <path
+            key={e.id}
+            d={path(e)}
+            fill={component.colours[0]}
+            stroke="var(--ink)"
+            strokeWidth={mm / 110}
+            strokeLinejoin="round"
+          />
+        ) : (
+          <path key={e.id} d={path(e)} fill="var(--ink)" opacity="0.1" />
+        ),
+      )}
+      {mine.length === 0 && massG > 0 && (
+        <image href={portraitUrl(component)} x={-heap / 2} y={-heap / 2} width={heap} height={heap} />
+      )}
+    </svg>
+  );
+}

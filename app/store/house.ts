@@ -1,0 +1,137 @@
+import '../zod.js';
+import { liveQuery } from 'dexie';
+import { create } from 'zustand';
+import {
+  HOUSE_KINDS,
+  houseText,
+  keptOf,
+  readHouse,
+  readKept,
+  recordOf,
+  type HouseKind,
+  type HouseRead,
+  type HouseValue,
+  type Kept,
+} from '../../core/house/index.js';
+import { db, type HouseRow } from './db.js';
+import { SETTINGS_KEY, storedSettings } from './settings.js';
+
+interface House {
+  /** By kind, the latest first. Empty until the store has been read. */
+  kept: readonly Kept[];
+  /** Rows that cannot be read: they stay where they are, and are told. */
+  damaged: readonly { kind: string; key: string; reason: string }[];
+  read: boolean;
+}
+
+/** What outlives a plan, as this browser keeps it; edits of other tabs come in by themselves. */
+export const useHouse = create<House>(() => ({ kept: [], damaged: [], read: false }));
+
+const isKind = (kind: string): kind is HouseKind => (HOUSE_KINDS as string[]).includes(kind);
+
+function sorted(rows: readonly HouseRow[]): House {
+  const house = {
+    kept: [] as Kept[],
+    damaged: [] as { kind: string; key: string; reason: string }[],
+    read: true,
+  };
+  for (const row of [...rows].sort((a, b) => b.savedAt - a.savedAt)) {
+    const read = isKind(row.kind)
+      ? readKept(row.kind, row.version, row.value)
+      : ({ ok: false, reason: 'nobody knows this kind' } as const);
+    if (read.ok) house.kept.push(read.kept);
+    else house.damaged.push({ kind: row.kind, key: row.key, reason: read.reason });
+  }
+  return house;
+}
+
+let following: { unsubscribe(): void } | undefined;
+
+/** Begins to follow the stored house; called once by whoever shows or asks it. */
+export function openHouse(): void {
+  following ??= liveQuery(() => db.house.toArray()).subscribe((rows) => useHouse.setState(sorted(rows)));
+}
+
+/** Ends it, for tests. */
+export function closeHouse(): void {
+  following?.unsubscribe();
+  following = undefined;
+  useHouse.setState({ kept: [], damaged: [], read: false });
+}
+
+export const valuesOf = <K extends HouseKind>(kept: readonly Kept[], kind: K): HouseValue<K>[] =>
+  kept.flatMap((k) => (k.kind === kind ? [k.value as HouseValue<K>] : []));
+
+/** Of one kind, the latest first; the same list while nothing of the house changes. */
+export function useHouseOf<K extends HouseKind>(kind: K): readonly HouseValue<K>[] {
+  openHouse();
+  const kept = useHouse((h) => h.kept);
+  return valuesOf(kept, kind);
+}
+
+const rowOf = ({ kind, key, version, value }: Kept, savedAt: number): HouseRow => ({
+  kind,
+  key,
+  version,
+  value,
+  savedAt,
+});
+
+async function put(all: readonly Kept[]): Promise<void> {
+  await db.transaction('rw', db.house, async () => {
+    await db.house.bulkPut(all.map((k) => rowOf(k, Date.now())));
+    for (const kind of new Set(all.map((k) => k.kind))) {
+      const rows = await db.house.where('kind').equals(kind).sortBy('savedAt');
+      const over = rows.slice(0, Math.max(0, rows.length - recordOf(kind).most));
+      await db.house.bulkDelete(over.map((r): [string, string] => [r.kind, r.key]));
+    }
+  });
+}
+
+/** Keeps a value; one of the same key is replaced. */
+export const keepInHouse = <K extends HouseKind>(
+  kind: K,
+  ...values: readonly HouseValue<K>[]
+): Promise<void> => put(values.map((v) => keptOf(kind, v)));
+
+export const forget = (kind: string, key: string): Promise<void> => db.house.delete([kind, key]);
+
+/** A value as it is stored now, asked outside of a page. */
+export async function houseValues<K extends HouseKind>(kind: K): Promise<HouseValue<K>[]> {
+  const rows = await db.house.where('kind').equals(kind).toArray();
+  return valuesOf(sorted(rows).kept, kind);
+}
+
+export const houseFile = async (): Promise<string> => houseText(sorted(await db.house.toArray()).kept);
+
+/** Takes what is good of a file; nothing that is stored is lost but what the file has newer. */
+export async function bringInHouse(text: string): Promise<HouseRead> {
+  const read = readHouse(text);
+  await put(read.kept);
+  return read;
+}
+
+/** What older versions kept among the settings: taken over once, then gone from there. */
+const OLD: readonly (readonly [field: string, kind: HouseKind])[] = [
+  ['forGood', 'answers'],
+  ['ownSchools', 'schools'],
+  ['ownThemes', 'themes'],
+];
+
+export async function moveOldSettings(): Promise<void> {
+  const stored = storedSettings();
+  const kept: Kept[] = OLD.flatMap(([field, kind]) =>
+    (Array.isArray(stored[field]) ? (stored[field] as unknown[]) : []).flatMap((value) => {
+      const read = readKept(kind, 1, value);
+      return read.ok ? [read.kept] : [];
+    }),
+  );
+  const weights = stored.weights ? readKept('weights', 1, stored.weights) : undefined;
+  if (weights?.ok) kept.push(weights.kept);
+  const fields = [...OLD.map(([field]) => field), 'weights'];
+  if (!fields.some((f) => f in stored)) return;
+  // first into the house, then out of the settings: a tab that dies between loses nothing
+  await put(kept);
+  const rest = Object.fromEntries(Object.entries(stored).filter(([k]) => !fields.includes(k)));
+  localStorage.setItem(SETTINGS_KEY, JSON.stringify(rest));
+}
