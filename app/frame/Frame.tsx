@@ -81,7 +81,7 @@ export function Frame({ plan, station, checked, shelf, foot, children }: Props) 
         {shelfOpen ? 'Close the shelf' : 'Shelf'}
       </button>
       <aside
-        className={`on-cloth scrollbar-thin overflow-x-hidden overflow-y-auto pt-1.5 pr-1 pb-3 pl-5 [grid-area:shelf] stepped:invisible ${shelfOpen ? SHELF_OPEN : 'max-xl:hidden'}`}
+        className={`on-cloth scrollbar-thin overflow-x-hidden overflow-y-auto pt-1.5 pr-3 pb-3 pl-5 [grid-area:shelf] stepped:invisible ${shelfOpen ? SHELF_OPEN : 'max-xl:hidden'}`}
         aria-label="Shelf"
         tabIndex={-1}
       >

@@ -32,12 +32,13 @@ export function useCommandKeys(commands: readonly AppCommand[]): void {
         isChord(e) ? e.code !== 'KeyK' && isEditing(e.target) : !letterKeys || takesKeys(e.target),
     },
   );
-  // signs: by what they write, on every keyboard
+  // signs: by what they write, on every keyboard; + is one of them and joins nothing
   useHotkeys(
     keys.filter((k) => k.length === 1),
     run,
     {
       useKey: true,
+      splitKey: ' ',
       ignoreModifiers: true,
       preventDefault: true,
       ignoreEventWhen: (e) => isChord(e) || !letterKeys || takesKeys(e.target),

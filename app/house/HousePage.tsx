@@ -22,7 +22,7 @@ export function HousePage() {
         What is kept here serves every plan. A plan takes a copy of what it uses, so that its file is whole
         wherever it is opened.
       </p>
-      <Files />
+      <Files empty={kept.length === 0} />
       {!read && <p role="status">Looking through the house …</p>}
       {damaged.length > 0 && (
         <section role="alert" className="on-paper my-4 bg-question px-4 py-3">
@@ -76,7 +76,7 @@ function Shelf({ kind, kept }: { kind: HouseKind; kept: readonly Kept[] }) {
 }
 
 /** The whole house as one file, and a file back into it. */
-function Files() {
+function Files({ empty }: { empty: boolean }) {
   const file = useRef<HTMLInputElement>(null);
   const [problems, setProblems] = useState<readonly { path: string; reason: string }[]>([]);
   const save = async (): Promise<void> => saveFile('your-house.json', await houseFile(), 'application/json');
@@ -88,7 +88,9 @@ function Files() {
   };
   return (
     <div className="flex flex-wrap items-center gap-2.5">
-      <Button onClick={() => void save()}>Save your house to a file</Button>
+      <Button look={empty ? 'quiet' : 'enamel'} disabled={empty} onClick={() => void save()}>
+        Save your house to a file
+      </Button>
       <Button look="quiet" onClick={() => file.current?.click()}>
         Bring in a file
       </Button>

@@ -3,12 +3,10 @@ import type { ReactNode } from 'react';
 /** The plate in the middle of every station: 660 units wide, its centre at the origin. */
 export const PLATE_R = 316;
 
-/** How the plate stands: over the table of a station, moved by a finger on it or not, or as large as its box. */
+/** How the plate stands: over the table of a station, or as large as its box. */
 const STANDS = {
   station:
     'absolute -inset-x-3.5 top-1.5 bottom-10 h-[calc(100%-46px)] w-[calc(100%+28px)] overflow-visible max-md:inset-x-0 max-md:w-full',
-  handled:
-    'absolute -inset-x-3.5 top-1.5 bottom-10 h-[calc(100%-46px)] w-[calc(100%+28px)] touch-none overflow-visible max-md:inset-x-0 max-md:w-full',
   box: 'h-full w-full overflow-visible',
 };
 
@@ -17,17 +15,19 @@ export function China({
   children,
   dim,
   stands = 'station',
+  halfWidth = 334,
 }: {
   label: string;
   children: ReactNode;
   dim?: boolean;
-  /** A finger on a handled plate moves food and does not scroll the page; beside the plate it scrolls as ever. */
   stands?: keyof typeof STANDS;
+  /** Half of the drawing's width; more than the plate's where the room is wide. */
+  halfWidth?: number;
 }) {
   return (
     <svg
       className={STANDS[stands]}
-      viewBox="-334 -334 668 668"
+      viewBox={`${-halfWidth} -334 ${2 * halfWidth} 668`}
       role="group"
       aria-label={label}
       preserveAspectRatio="xMidYMid meet"

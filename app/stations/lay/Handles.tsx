@@ -3,6 +3,7 @@ import { planLarder, type LaidElement, type Plan, type Surface } from '../../../
 import { boardScale } from '../../plate/BoardImage.js';
 import { Pick } from '../../plate/Pick.js';
 import { useSession } from '../../store/session.js';
+import { useZoom } from '../../store/zoom.js';
 
 interface Drag {
   id: string;
@@ -55,10 +56,8 @@ export function Handles({
       ],
     });
   };
-  const toMm = (px: number): number => {
-    const box = svg.current?.ownerSVGElement?.getScreenCTM();
-    return px / ((box?.a ?? 1) * scale);
-  };
+  // however near the board is looked at
+  const toMm = (px: number): number => px / (svg.current?.getScreenCTM()?.a ?? scale);
   const onKey = (ev: KeyboardEvent, e: LaidElement): void => {
     const way = ARROWS[ev.key];
     if (way) {
@@ -92,16 +91,20 @@ export function Handles({
             aria-pressed={on}
             data-element={e.id}
             onPointerDown={(ev) => {
+              if (!ev.isPrimary) return;
               ev.currentTarget.setPointerCapture(ev.pointerId);
               onPick(e.id);
               setDrag({ id: e.id, startX: ev.clientX, startY: ev.clientY, dx: 0, dy: 0 });
             }}
-            onPointerMove={(ev) =>
-              drag?.id === e.id &&
-              setDrag({ ...drag, dx: toMm(ev.clientX - drag.startX), dy: toMm(ev.clientY - drag.startY) })
-            }
+            onPointerMove={(ev) => {
+              if (drag?.id !== e.id) return;
+              // with a second finger it is the board that is meant
+              if (useZoom.getState().pinching) return setDrag(null);
+              setDrag({ ...drag, dx: toMm(ev.clientX - drag.startX), dy: toMm(ev.clientY - drag.startY) });
+            }}
             onPointerUp={() => {
-              if (drag && Math.hypot(drag.dx, drag.dy) > 2) move(e, drag.dx, drag.dy);
+              if (drag && !useZoom.getState().pinching && Math.hypot(drag.dx, drag.dy) > 2)
+                move(e, drag.dx, drag.dy);
               setDrag(null);
             }}
             onPointerCancel={() => setDrag(null)}

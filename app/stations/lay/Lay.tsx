@@ -7,7 +7,7 @@ import { Frame } from '../../frame/Frame.js';
 import { lay } from './station.js';
 import { hangsAt } from '../state.js';
 import { BoardImage } from '../../plate/BoardImage.js';
-import { China } from '../../plate/China.js';
+import { Stage } from '../../plate/Stage.js';
 import { showingFor } from '../../plate/seen.js';
 import { SlipFlags } from '../../plate/SlipFlags.js';
 import { SurfaceTabs, usePickedSurface } from '../../plate/SurfaceTabs.js';
@@ -19,7 +19,6 @@ import { LayShelf } from './LayShelf.js';
 import { TagCard } from './TagCard.js';
 import { Button } from '../../ui/kit/Button.js';
 
-const BOARD_R = 296;
 const NONE: readonly LaidElement[] = [];
 
 export function Lay({ plan, checked }: { plan: Plan; checked: Checked }) {
@@ -45,19 +44,24 @@ export function Lay({ plan, checked }: { plan: Plan; checked: Checked }) {
       }
       foot={<LayFoot plan={plan} surface={surface} elements={elements} />}
     >
-      <China stands="handled" label={surface ? `${surface.name}, laid` : 'No surface'}>
-        {surface && (
-          <LaidBoard
-            plan={plan}
-            checked={checked}
-            surface={surface}
-            elements={elements}
-            picked={picked}
-            onPick={setPicked}
-          />
+      <Stage surface={surface} label={surface ? `${surface.name}, laid` : 'No surface'}>
+        {(r) => (
+          <>
+            {surface && (
+              <LaidBoard
+                plan={plan}
+                checked={checked}
+                surface={surface}
+                elements={elements}
+                picked={picked}
+                onPick={setPicked}
+                r={r}
+              />
+            )}
+            {elements.length === 0 && <NothingLaid plan={plan} surface={surface} />}
+          </>
         )}
-        {elements.length === 0 && <NothingLaid plan={plan} surface={surface} />}
-      </China>
+      </Stage>
       <LayButton plan={plan} again={elements.length > 0} />
       {picked && surface && (
         <TagCard plan={plan} surface={surface} element={picked} onSwap={() => setSwap(picked.componentId)} />
@@ -74,6 +78,7 @@ function LaidBoard({
   elements,
   picked,
   onPick,
+  r,
 }: {
   plan: Plan;
   checked: Checked;
@@ -81,6 +86,7 @@ function LaidBoard({
   elements: readonly LaidElement[];
   picked: LaidElement | undefined;
   onPick: (id: string | null) => void;
+  r: number;
 }) {
   const seenBy = useSession((s) => s.seenBy);
   const group = plan.party.find((g) => g.id === seenBy);
@@ -90,25 +96,18 @@ function LaidBoard({
       <BoardImage
         plan={plan}
         surface={surface}
-        r={BOARD_R}
+        r={r}
         drawKey={seenBy ?? ''}
         {...(showing ? { options: { showing } } : {})}
       />
       {elements.length > 0 && (
-        <Handles
-          surface={surface}
-          elements={elements}
-          picked={picked}
-          onPick={onPick}
-          plan={plan}
-          r={BOARD_R}
-        />
+        <Handles surface={surface} elements={elements} picked={picked} onPick={onPick} plan={plan} r={r} />
       )}
       <SlipFlags
         plan={plan}
         surface={surface}
         findings={checked.findings.filter((f) => hangsAt(lay, f))}
-        r={BOARD_R}
+        r={r}
       />
     </>
   );
