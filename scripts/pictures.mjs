@@ -58,6 +58,12 @@ const VIEWS = {
     await press(page, /^Coeliac, 2 guests/);
   },
   lay: (page) => station(page, 'lay'),
+  near: async (page) => {
+    await station(page, 'lay');
+    await page.locator('main image').first().waitFor();
+    await page.mouse.move(590, 400);
+    await page.mouse.wheel(0, -220);
+  },
   evening: async (page) => {
     await page.evaluate(() =>
       localStorage.setItem('round-plate.settings', JSON.stringify({ theme: 'evening' })),

@@ -1,3 +1,4 @@
+import { useId } from 'react';
 import type { Glyph } from '../ui/Glyph.js';
 import type { Group } from '../../core/party/index.js';
 import { outlinePath, RimPaint, rimOf } from '../ui/rims.js';
@@ -75,6 +76,10 @@ export function Seats({ party, r, state, letBe, picked, onPick, label }: SeatsPr
 
 const short = (g: Group): string => `${g.name.split(/[ ,-]/)[0]} ${g.count}`;
 
+/** Where a piece is broken out, low on the right; its ends lie `out` radii from the middle. */
+const chipEdge = (r: number, out: number): string =>
+  `M${r * out} ${r * 0.32}L${r * 0.62} ${r * 0.3}L${r * 0.6} ${r * 0.5}L${r * 0.4} ${r * 0.62}L${r * 0.38} ${r * out}`;
+
 function SeatPlate({
   pattern,
   r,
@@ -92,30 +97,34 @@ function SeatPlate({
   name: string;
 }) {
   const outline = outlinePath(pattern, r);
+  const chip = useId();
+  const chipped = state === 'chipped';
   return (
     <>
-      <circle cy="1.6" r={r + 0.6} fill="var(--ink)" opacity=".16" />
-      <path
-        d={outline}
-        fill="var(--china)"
-        stroke={picked ? 'var(--beet)' : 'var(--enamel)'}
-        strokeWidth={picked ? 2.6 : 1.3}
-      />
-      <RimPaint pattern={pattern} r={r} />
-      {state === 'chipped' && (
-        <>
-          <path
-            d={`M${r * 1.12} ${r * 0.34}L${r * 0.62} ${r * 0.3}L${r * 0.6} ${r * 0.5}L${r * 0.4} ${r * 0.62}L${r * 0.36} ${r * 1.1}L${r * 1.1} ${r * 1.1}Z`}
-            fill="var(--china)"
-          />
-          <path
-            d={`M${r * 0.95} ${r * 0.32}L${r * 0.62} ${r * 0.3}L${r * 0.6} ${r * 0.5}L${r * 0.4} ${r * 0.62}L${r * 0.38} ${r * 0.93}`}
-            fill="none"
-            stroke="var(--enamel)"
-            strokeWidth="1.6"
-            strokeLinejoin="round"
-          />
-        </>
+      {chipped && (
+        <mask id={chip} maskUnits="userSpaceOnUse" x={-2 * r} y={-2 * r} width={4 * r} height={4 * r}>
+          <rect x={-2 * r} y={-2 * r} width={4 * r} height={4 * r} fill="white" />
+          <path d={`${chipEdge(r, 1.3)}L${r * 1.3} ${r * 1.3}Z`} fill="black" />
+        </mask>
+      )}
+      <g mask={chipped ? `url(#${chip})` : undefined}>
+        <circle cy="1.6" r={r + 0.6} fill="var(--ink)" opacity=".16" />
+        <path
+          d={outline}
+          fill="var(--china)"
+          stroke={picked ? 'var(--beet)' : 'var(--enamel)'}
+          strokeWidth={picked ? 2.6 : 1.3}
+        />
+        <RimPaint pattern={pattern} r={r} />
+      </g>
+      {chipped && (
+        <path
+          d={chipEdge(r, 0.94)}
+          fill="none"
+          stroke="var(--enamel)"
+          strokeWidth="1.6"
+          strokeLinejoin="round"
+        />
       )}
       {state === 'cracked' && (
         <path

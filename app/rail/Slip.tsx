@@ -15,7 +15,8 @@ import type { Answer, Plan } from '../../core/plan/index.js';
 import { localNow } from '../store/clock.js';
 import { useKitchen } from '../store/kitchen-jobs.js';
 import { useSession } from '../store/session.js';
-import { useTrials } from '../store/trials.js';
+import { Button } from '../ui/kit/Button.js';
+import { tryAgain, useTrials } from '../store/trials.js';
 import { useSpeech } from '../store/useSpeech.js';
 import { glyphOf, STATE_WORDS } from '../ui/Glyph.js';
 import { Table } from '../ui/kit/Table.js';
@@ -103,6 +104,7 @@ function Strips({
   const chooseAgain = useKitchen((k) => k.chooseAgain);
   const busy = useKitchen((k) => k.doing !== null);
   const tried = useTrials((t) => (f.remedies.length === 0 ? NONE : t.tried.get(f.key)));
+  const failed = useTrials((t) => t.failed);
   const one = f.components.length === 1 ? f.components[0] : undefined;
   const press = (r: Remedy): void => {
     const answers = answersIn(r.command);
@@ -113,7 +115,15 @@ function Strips({
     edit({ name: 'settle', settled: { key: f.key, how: 'left as it is', when: localNow() } });
   return (
     <div className={STRIPS}>
-      {tried === undefined && (
+      {tried === undefined && failed && (
+        <p role="alert" className="my-1 px-3 text-xs text-soft">
+          Its remedies could not be tried.{' '}
+          <Button look="link" onClick={tryAgain}>
+            Try again
+          </Button>
+        </p>
+      )}
+      {tried === undefined && !failed && (
         <p role="status" className="my-1 px-3 text-xs text-soft">
           Remedies are being tried …
         </p>

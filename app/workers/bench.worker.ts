@@ -25,21 +25,25 @@ function again(error: unknown): never {
 
 /** What the page hears while a job runs. */
 export interface Heard {
-  progress(words: string): void;
-  part(value: unknown): void;
+  progress(words: string): unknown;
+  part(value: unknown): unknown;
 }
 
 async function done(kind: JobKind, input: unknown, heard: Heard): Promise<unknown> {
   const record = await JOBS[kind]();
   const read = record.input.safeParse(input);
   if (!read.success) throw new Error(read.error.issues.map((i) => i.message).join('; '));
+  // the answer comes on a way of its own and would overtake the last parts: it waits until they were heard
+  const told: unknown[] = [];
   const bench: Bench = {
     solver: () => (solver ??= loadSolver().catch(again)),
-    progress: (words) => void heard.progress(words),
-    part: (value) => void heard.part(value),
+    progress: (words) => void told.push(heard.progress(words)),
+    part: (value) => void told.push(heard.part(value)),
   };
   bench.progress(record.words);
-  return record.run(read.data as never, bench);
+  const answer: unknown = await record.run(read.data as never, bench);
+  await Promise.allSettled(told);
+  return answer;
 }
 
 const worker = {

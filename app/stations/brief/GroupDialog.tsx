@@ -1,5 +1,7 @@
 import { useState } from 'react';
 import { groupSchema, type Group } from '../../../core/party/index.js';
+import { China, PLATE_R } from '../../plate/China.js';
+import { Seats } from '../../plate/Seats.js';
 import { useSession } from '../../store/session.js';
 import { Choice, NumberInput, TextInput, Wrong } from '../../ui/Fields.js';
 import { PaperDialog } from '../../ui/kit/Dialog.js';
@@ -38,6 +40,29 @@ function groupOf({ group, ages, dislikes, known, seats }: Draft) {
   });
 }
 
+/** Where they sit among the others, as the draft stands: more guests are more plates, another need another rim. */
+function Place({ group }: { group: Group }) {
+  const others = useSession((s) => s.plan?.party) ?? [];
+  const party = others.map((g) => (g.id === group.id ? group : g));
+  return (
+    <div className="mx-auto size-68">
+      <China stands="box" label="Their place at the table">
+        <circle r={PLATE_R - 88} fill="var(--cloth)" opacity=".5" />
+        <Seats party={party} r={272} picked={group.id} label={(g) => `${g.name}, ${g.count}`} />
+        <text
+          textAnchor="middle"
+          y="40"
+          className="fill-ink font-display font-black"
+          fontSize="120"
+          aria-hidden="true"
+        >
+          {group.count}
+        </text>
+      </China>
+    </div>
+  );
+}
+
 /** One group by hand: count, ages, needs with their settings, dislikes, appetite. */
 export function GroupDialog({ group, onClose }: { group: Group; onClose: () => void }) {
   const [draft, setDraft] = useState<Draft>({
@@ -59,67 +84,79 @@ export function GroupDialog({ group, onClose }: { group: Group; onClose: () => v
     edit({ name: 'set-group', group: parsed.data });
     return onClose();
   };
+  const child = draft.group.band === 'child';
+  const dislikes = (
+    <TextInput
+      label="Dislikes, with commas: a food, or a taste such as hot, strong or blue"
+      value={draft.dislikes}
+      max={400}
+      onChange={(dislikes) => setDraft({ ...draft, dislikes })}
+    />
+  );
   return (
-    <PaperDialog open wide onClose={onClose} title={group.name}>
-      <TextInput label="Name" value={draft.group.name} max={60} onChange={(name) => set({ name })} />
-      <div className="flex flex-wrap items-center gap-2.5">
-        <NumberInput
-          label="Guests"
-          value={draft.group.count}
-          min={1}
-          max={500}
-          width={110}
-          onChange={(count) => set({ count })}
-        />
-        <NumberInput
-          label="Appetite"
-          value={draft.group.appetite}
-          min={0.5}
-          max={2}
-          step={0.1}
-          width={140}
-          onChange={(appetite) => set({ appetite })}
-        />
-        <Choice
-          label="Age band"
-          width={140}
-          value={draft.group.band}
-          options={[
-            ['adult', 'grown up'],
-            ['child', 'children'],
-          ]}
-          onPick={(band) => set({ band })}
-        />
+    <PaperDialog open full onClose={onClose} title={group.name}>
+      <div className="grid grid-cols-[330px_minmax(0,1fr)] gap-x-8 max-md:grid-cols-1">
+        <div>
+          <Place group={draft.group} />
+          <TextInput label="Name" value={draft.group.name} max={60} onChange={(name) => set({ name })} />
+          <div className="flex flex-wrap items-end gap-2.5">
+            <NumberInput
+              label="Guests"
+              value={draft.group.count}
+              min={1}
+              max={500}
+              width={84}
+              onChange={(count) => set({ count })}
+            />
+            <NumberInput
+              label="Appetite"
+              value={draft.group.appetite}
+              min={0.5}
+              max={2}
+              step={0.1}
+              width={84}
+              onChange={(appetite) => set({ appetite })}
+            />
+            <Choice
+              label="Age band"
+              width={130}
+              value={draft.group.band}
+              options={[
+                ['adult', 'grown up'],
+                ['child', 'children'],
+              ]}
+              onPick={(band) => set({ band })}
+            />
+          </div>
+          {child && (
+            <TextInput
+              label="Ages, with commas. An age that is missing is judged like the smallest."
+              value={draft.ages}
+              max={200}
+              onChange={(ages) => setDraft({ ...draft, ages })}
+            />
+          )}
+          {!child && dislikes}
+        </div>
+        <div>
+          <NeedPicker needs={draft.group.needs} onChange={(needs) => set({ needs })} />
+          {child && dislikes}
+          {child && (
+            <TextInput
+              label="Foods that they know from home, with commas"
+              value={draft.known}
+              max={400}
+              onChange={(known) => setDraft({ ...draft, known })}
+            />
+          )}
+          <TextInput
+            label="Names on the seats, with commas, only if you wish"
+            value={draft.seats}
+            max={600}
+            onChange={(seats) => setDraft({ ...draft, seats })}
+          />
+        </div>
       </div>
-      {draft.group.band === 'child' && (
-        <TextInput
-          label="Ages, with commas. An age that is missing is judged like the smallest."
-          value={draft.ages}
-          max={200}
-          onChange={(ages) => setDraft({ ...draft, ages })}
-        />
-      )}
-      <NeedPicker needs={draft.group.needs} onChange={(needs) => set({ needs })} />
-      <TextInput
-        label="Dislikes, with commas: a food, or a taste such as hot, strong or blue"
-        value={draft.dislikes}
-        max={400}
-        onChange={(dislikes) => setDraft({ ...draft, dislikes })}
-      />
-      {draft.group.band === 'child' && (
-        <TextInput
-          label="Foods that they know from home, with commas"
-          value={draft.known}
-          max={400}
-          onChange={(known) => setDraft({ ...draft, known })}
-        />
-      )}
-      <TextInput
-        label="Names on the seats, with commas, only if you wish"
-        value={draft.seats}
-        max={600}
-        onChange={(seats) => setDraft({ ...draft, seats })}
-      />
       {problem && <Wrong>{problem}</Wrong>}
       <div className="flex flex-wrap items-center gap-2.5">
         <Button onClick={save}>Keep</Button>
@@ -130,10 +167,10 @@ export function GroupDialog({ group, onClose }: { group: Group; onClose: () => v
         >
           Not coming
         </Button>
+        <p className="m-0 text-xs/[1.24] italic text-soft">
+          Ask the guest how strict it is; for an allergy, what exactly and how little is too much.
+        </p>
       </div>
-      <p className="break-inside-avoid px-1 pt-1 text-xs/[1.24] italic text-soft text-soft">
-        Ask the guest how strict it is; for an allergy, what exactly and how little is too much.
-      </p>
     </PaperDialog>
   );
 }

@@ -27,13 +27,13 @@ export function SchoolsDialog({ plan, onClose }: { plan: Plan; onClose: () => vo
   return (
     <PaperDialog
       open
-      wide
+      full
       onClose={onClose}
       title="How much, side by side"
       hint="Practitioners disagree. Each school is worked out for your party, place and hour; take the one that fits your guests."
     >
       <Side plan={plan} offers={offers.filter((o) => o.ready)} />
-      <ul className="m-0 list-none p-0">
+      <ul className="m-0 list-none columns-2 p-0 max-md:columns-1">
         {offers.map((o) => (
           <li key={o.id}>{capital(o.difference)}</li>
         ))}
@@ -49,7 +49,7 @@ function Side({ plan, offers }: { plan: Plan; offers: readonly SchoolOffer[] }) 
   const edit = useSession((s) => s.edit);
   const families = COUNTED.filter((f) => offers.some((o) => o.targets.byFamily[f] > 0));
   return (
-    <Table className="mt-2.5">
+    <Table className="mt-2 [&_:is(td,th)]:leading-[1.1]">
       <thead>
         <tr>
           <th scope="col">For a grown guest, on average</th>

@@ -75,7 +75,7 @@ export function ThemeDialog({ plan, onClose }: { plan: Plan; onClose: () => void
   return (
     <PaperDialog
       open
-      wide
+      full
       onClose={onClose}
       title="Theme"
       hint="The board shows each colour in three places where food of that colour is to be had."

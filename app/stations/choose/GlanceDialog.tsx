@@ -53,7 +53,7 @@ function Tastes({ glance }: { glance: Glance }) {
   return (
     <section>
       <PaperHeading>Tastes</PaperHeading>
-      <TasteWheel petals={glance.tastes} size={256} />
+      <TasteWheel petals={glance.tastes} size={220} />
       <ul className="sr-only">
         {glance.tastes.map((t) => (
           <li key={t.taste}>
@@ -77,7 +77,7 @@ function Ladder({ glance }: { glance: Glance }) {
       <PaperHeading>From mild to strong, the order of tasting</PaperHeading>
       <ol className="m-0 list-none p-0">
         {glance.ladder.map(({ strength, foods }) => (
-          <li key={strength} className="flex min-h-12 items-end gap-2 border-b-4 border-[var(--oak)] pb-0.5">
+          <li key={strength} className="flex min-h-10 items-end gap-2 border-b-4 border-[var(--oak)] pb-0.5">
             <b className="w-19 shrink-0 text-sm">{RUNG_WORDS[strength]}</b>
             <span className="flex flex-wrap items-end gap-x-2">
               {foods.map((c) => (
@@ -95,8 +95,8 @@ const shortName = (c: Component): string => c.name.split(',')[0]!;
 
 function Standing({ food }: { food: Component }) {
   return (
-    <span className="flex w-17 flex-col items-center text-center text-xs/[1.02]">
-      <img src={portraitUrl(food)} alt="" width="32" height="32" />
+    <span className="flex w-29 items-center gap-1 text-xs/[1.02]">
+      <img src={portraitUrl(food)} alt="" width="34" height="34" />
       <span className="line-clamp-2">{shortName(food)}</span>
     </span>
   );
@@ -117,7 +117,7 @@ function Colours({ glance }: { glance: Glance }) {
   return (
     <section>
       <PaperHeading>Colours, as they cover it</PaperHeading>
-      <svg width="150" height="150" viewBox="-98 -98 196 196" aria-hidden="true">
+      <svg width="116" height="116" viewBox="-98 -98 196 196" aria-hidden="true">
         <clipPath id="glance-disc">
           <circle r={DISC} />
         </clipPath>
@@ -129,7 +129,7 @@ function Colours({ glance }: { glance: Glance }) {
         <circle r={DISC} fill="none" stroke="var(--enamel)" strokeWidth="4" />
       </svg>
       <p className="m-0 text-sm">
-        {seen.map((c) => `${c.colour} ${Math.round(c.share * 100)} %`).join(', ')}
+        {seen.map((c) => `${c.colour}\u00a0${Math.round(c.share * 100)}\u00a0%`).join(', ')}
       </p>
     </section>
   );
