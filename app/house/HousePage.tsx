@@ -1,9 +1,10 @@
-import { useRef, useState } from 'react';
+import { useState } from 'react';
 import { Link } from 'react-router';
 import { toast } from 'sonner';
 import { HOUSE_KINDS, recordOf, type HouseKind, type Kept } from '../../core/house/index.js';
 import { bringInHouse, forget, houseFile, keepInHouse, openHouse, useHouse } from '../store/house.js';
 import { Button, buttonLook } from '../ui/kit/Button.js';
+import { FileButton, JSON_FILE } from '../ui/kit/FileButton.js';
 import { saveFile } from '../ui/save.js';
 
 /** What outlives a plan: foods and labels, schools and themes, boards and tools, logs. Kept here, in and out as one file. */
@@ -77,7 +78,6 @@ function Shelf({ kind, kept }: { kind: HouseKind; kept: readonly Kept[] }) {
 
 /** The whole house as one file, and a file back into it. */
 function Files({ empty }: { empty: boolean }) {
-  const file = useRef<HTMLInputElement>(null);
   const [problems, setProblems] = useState<readonly { path: string; reason: string }[]>([]);
   const save = async (): Promise<void> => saveFile('your-house.json', await houseFile(), 'application/json');
   const bring = async (picked: File): Promise<void> => {
@@ -91,21 +91,11 @@ function Files({ empty }: { empty: boolean }) {
       <Button look={empty ? 'quiet' : 'enamel'} disabled={empty} onClick={() => void save()}>
         Save your house to a file
       </Button>
-      <Button look="quiet" onClick={() => file.current?.click()}>
-        Bring in a file
-      </Button>
-      <input
-        ref={file}
-        type="file"
-        accept=".json,application/json"
-        className="sr-only"
-        tabIndex={-1}
-        aria-label="Bring in a house file"
-        onChange={(e) => {
-          const picked = e.target.files?.[0];
-          if (picked) void bring(picked);
-          e.target.value = '';
-        }}
+      <FileButton
+        words="Bring in a file"
+        label="Bring in a house file"
+        accept={JSON_FILE}
+        onFile={(picked) => void bring(picked)}
       />
       {problems.length > 0 && (
         <ul role="alert" className="on-paper m-0 w-full list-disc bg-question py-2 pr-4 pl-8">

@@ -1,6 +1,7 @@
 import { surfaceSize, type DrawOptions } from '../../core/picture/index.js';
 import type { Plan, Surface } from '../../core/plan/index.js';
 import { useBoardUrl } from '../ui/pictures.js';
+import { BareSurface } from './BareSurface.js';
 
 const MARGIN = 14;
 
@@ -33,26 +34,6 @@ export function BoardImage({
       width={width}
       height={height}
       opacity={opacity}
-      pointerEvents="none"
-    />
-  );
-}
-
-const WOOD = new Set(['oak', 'walnut']);
-
-/** The surface alone, while its food is still being painted. */
-function BareSurface({ surface, scale }: { surface: Surface; scale: number }) {
-  const [l, w] = surfaceSize(surface).map((mm) => mm * scale) as [number, number];
-  const corner = surface.outline.kind === 'round' ? l / 2 : surface.outline.cornerMm * scale;
-  return (
-    <rect
-      x={-l / 2}
-      y={-w / 2}
-      width={l}
-      height={w}
-      rx={corner}
-      fill={WOOD.has(surface.material) ? 'var(--oak)' : 'var(--well)'}
-      stroke="var(--oak-edge)"
       pointerEvents="none"
     />
   );

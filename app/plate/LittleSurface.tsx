@@ -2,8 +2,8 @@ import type { Component } from '../../core/catalogue/index.js';
 import { surfaceSize } from '../../core/picture/index.js';
 import type { LaidElement, Surface } from '../../core/plan/index.js';
 import { portraitUrl } from '../ui/pictures.js';
+import { BareSurface } from './BareSurface.js';
 
-const WOOD = new Set<Surface['material']>(['oak', 'walnut']);
 /** Side of a heap's picture for each gram's root: a heap is as large as it would be from above. */
 const HEAP = 4.2;
 
@@ -24,7 +24,6 @@ export function LittleSurface({
 }) {
   const [l, w] = surfaceSize(surface);
   const mine = elements.filter((e) => e.componentId === component.id);
-  const corner = surface.outline.kind === 'round' ? l / 2 : surface.outline.cornerMm;
   const mm = Math.max(l, w);
   const heap = Math.min(Math.min(l, w) * 0.8, Math.sqrt(massG) * HEAP * Math.max(1, mm / 400));
   const path = (e: LaidElement) => `M${e.outline.map(([x, y]) => `${x} ${y}`).join('L')}Z`;
@@ -35,16 +34,7 @@ export function LittleSurface({
       viewBox={`${-l / 2 - 4} ${-w / 2 - 4} ${l + 8} ${w + 8}`}
       aria-hidden="true"
     >
-      <rect
-        x={-l / 2}
-        y={-w / 2}
-        width={l}
-        height={w}
-        rx={corner}
-        fill={WOOD.has(surface.material) ? 'var(--oak)' : 'var(--well)'}
-        stroke="var(--oak-edge)"
-        strokeWidth="3"
-      />
+      <BareSurface surface={surface} edge={3} />
       {elements.map((e) =>
         mine.includes(e) ? (
           <path

@@ -1,4 +1,4 @@
-import { lazy, Suspense, useEffect, useRef, useState } from 'react';
+import { lazy, Suspense, useEffect, useState } from 'react';
 import { Link } from 'react-router';
 import { China } from '../plate/China.js';
 import { storageKept, type CardRow } from '../store/db.js';
@@ -7,6 +7,7 @@ import { useCardPicture } from './cardPicture.js';
 import { dayAndTime } from './times.js';
 import { useTable, type Table } from './useTable.js';
 import { Button, buttonLook } from '../ui/kit/Button.js';
+import { FileButton, JSON_FILE } from '../ui/kit/FileButton.js';
 
 /** What needs the whole of a plan comes after the first paint. */
 const FirstBoard = lazy(() => import('./FirstPlan.js').then((m) => ({ default: m.FirstBoard })));
@@ -164,7 +165,6 @@ function OtherDemos({ onTake }: { onTake: (id: string) => void }) {
 }
 
 function Actions({ table, first }: { table: Table; first: CardRow | undefined }) {
-  const file = useRef<HTMLInputElement>(null);
   return (
     <div className="flex flex-wrap items-center gap-2.5 my-4.5 mx-0">
       {first && (
@@ -177,27 +177,17 @@ function Actions({ table, first }: { table: Table; first: CardRow | undefined })
       <Button look="quiet" onClick={() => void table.fresh()}>
         New plate
       </Button>
-      <Button look="quiet" onClick={() => file.current?.click()}>
-        Bring in a file
-      </Button>
+      <FileButton
+        words="Bring in a file"
+        label="Bring in a plan file"
+        accept={JSON_FILE}
+        onFile={(picked) => void table.bringIn(picked)}
+      />
       {first && (
         <Button look="quiet" onClick={() => void table.saveAll()}>
           Save all plans
         </Button>
       )}
-      <input
-        ref={file}
-        type="file"
-        accept=".json,application/json"
-        className="sr-only"
-        tabIndex={-1}
-        aria-label="Bring in a plan file"
-        onChange={(e) => {
-          const picked = e.target.files?.[0];
-          if (picked) void table.bringIn(picked);
-          e.target.value = '';
-        }}
-      />
     </div>
   );
 }

@@ -21,7 +21,8 @@ let running: Running<null> | undefined;
 /** A plan that changes with every key is tried when it rests. */
 const RESTS_MS = 120;
 
-function begin(plan: Plan, again = false): void {
+/** Tries them now; a trial that fails is begun once more. */
+export function begin(plan: Plan, again = false): void {
   // one that still tries an older plan is of no use any more
   running?.cancel();
   useTrials.setState({ of: plan, failed: false });

@@ -1,5 +1,5 @@
 import { expose, releaseProxy, type ProxyMethods } from 'comlink';
-import type { Heard } from '../workers/bench.worker.js';
+import type { Heard } from '../workers/bench.js';
 import type { JobKind } from '../workers/jobs/registry.js';
 
 /** What a fake worker was asked for; the test says what comes back. */

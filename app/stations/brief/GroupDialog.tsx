@@ -63,6 +63,19 @@ function Place({ group }: { group: Group }) {
   );
 }
 
+type ListField = Exclude<keyof Draft, 'group'>;
+
+/** What is written as a list, with commas; some of it is asked of children alone. */
+const LISTS: readonly { field: ListField; label: string; max: number; ofChildren?: true }[] = [
+  {
+    field: 'dislikes',
+    label: 'Dislikes, with commas: a food, or a taste such as hot, strong or blue',
+    max: 400,
+  },
+  { field: 'known', label: 'Foods that they know from home, with commas', max: 400, ofChildren: true },
+  { field: 'seats', label: 'Names on the seats, with commas, only if you wish', max: 600 },
+];
+
 /** One group by hand: count, ages, needs with their settings, dislikes, appetite. */
 export function GroupDialog({ group, onClose }: { group: Group; onClose: () => void }) {
   const [draft, setDraft] = useState<Draft>({
@@ -84,77 +97,24 @@ export function GroupDialog({ group, onClose }: { group: Group; onClose: () => v
     edit({ name: 'set-group', group: parsed.data });
     return onClose();
   };
-  const child = draft.group.band === 'child';
-  const dislikes = (
-    <TextInput
-      label="Dislikes, with commas: a food, or a taste such as hot, strong or blue"
-      value={draft.dislikes}
-      max={400}
-      onChange={(dislikes) => setDraft({ ...draft, dislikes })}
-    />
-  );
   return (
     <PaperDialog open full onClose={onClose} title={group.name}>
       <div className="grid grid-cols-[330px_minmax(0,1fr)] gap-x-8 max-md:grid-cols-1">
         <div>
           <Place group={draft.group} />
-          <TextInput label="Name" value={draft.group.name} max={60} onChange={(name) => set({ name })} />
-          <div className="flex flex-wrap items-end gap-2.5">
-            <NumberInput
-              label="Guests"
-              value={draft.group.count}
-              min={1}
-              max={500}
-              width={84}
-              onChange={(count) => set({ count })}
-            />
-            <NumberInput
-              label="Appetite"
-              value={draft.group.appetite}
-              min={0.5}
-              max={2}
-              step={0.1}
-              width={84}
-              onChange={(appetite) => set({ appetite })}
-            />
-            <Choice
-              label="Age band"
-              width={130}
-              value={draft.group.band}
-              options={[
-                ['adult', 'grown up'],
-                ['child', 'children'],
-              ]}
-              onPick={(band) => set({ band })}
-            />
-          </div>
-          {child && (
-            <TextInput
-              label="Ages, with commas. An age that is missing is judged like the smallest."
-              value={draft.ages}
-              max={200}
-              onChange={(ages) => setDraft({ ...draft, ages })}
-            />
-          )}
-          {!child && dislikes}
+          <Who draft={draft} set={set} onAges={(ages) => setDraft({ ...draft, ages })} />
         </div>
         <div>
           <NeedPicker needs={draft.group.needs} onChange={(needs) => set({ needs })} />
-          {child && dislikes}
-          {child && (
+          {LISTS.filter((l) => !l.ofChildren || draft.group.band === 'child').map(({ field, label, max }) => (
             <TextInput
-              label="Foods that they know from home, with commas"
-              value={draft.known}
-              max={400}
-              onChange={(known) => setDraft({ ...draft, known })}
+              key={field}
+              label={label}
+              value={draft[field]}
+              max={max}
+              onChange={(text) => setDraft({ ...draft, [field]: text })}
             />
-          )}
-          <TextInput
-            label="Names on the seats, with commas, only if you wish"
-            value={draft.seats}
-            max={600}
-            onChange={(seats) => setDraft({ ...draft, seats })}
-          />
+          ))}
         </div>
       </div>
       {problem && <Wrong>{problem}</Wrong>}
@@ -167,10 +127,64 @@ export function GroupDialog({ group, onClose }: { group: Group; onClose: () => v
         >
           Not coming
         </Button>
-        <p className="m-0 text-xs/[1.24] italic text-soft">
+        <p className="m-0 text-xs/[1.24] text-soft italic">
           Ask the guest how strict it is; for an allergy, what exactly and how little is too much.
         </p>
       </div>
     </PaperDialog>
+  );
+}
+
+/** How they are called, how many they are, how hungry and how old. */
+function Who({
+  draft: { group, ages },
+  set,
+  onAges,
+}: {
+  draft: Draft;
+  set: (patch: Partial<Group>) => void;
+  onAges: (ages: string) => void;
+}) {
+  return (
+    <>
+      <TextInput label="Name" value={group.name} max={60} onChange={(name) => set({ name })} />
+      <div className="flex flex-wrap items-end gap-2.5">
+        <NumberInput
+          label="Guests"
+          value={group.count}
+          min={1}
+          max={500}
+          width={84}
+          onChange={(count) => set({ count })}
+        />
+        <NumberInput
+          label="Appetite"
+          value={group.appetite}
+          min={0.5}
+          max={2}
+          step={0.1}
+          width={84}
+          onChange={(appetite) => set({ appetite })}
+        />
+        <Choice
+          label="Age band"
+          width={130}
+          value={group.band}
+          options={[
+            ['adult', 'grown up'],
+            ['child', 'children'],
+          ]}
+          onPick={(band) => set({ band })}
+        />
+      </div>
+      {group.band === 'child' && (
+        <TextInput
+          label="Ages, with commas. An age that is missing is judged like the smallest."
+          value={ages}
+          max={200}
+          onChange={onAges}
+        />
+      )}
+    </>
   );
 }

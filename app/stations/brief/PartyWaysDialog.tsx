@@ -16,7 +16,7 @@ import { readRow } from '../../store/plans.js';
 import { useSession } from '../../store/session.js';
 import { Choice, Wrong } from '../../ui/Fields.js';
 import { PaperDialog } from '../../ui/kit/Dialog.js';
-import { PickTable } from '../../ui/PickTable.js';
+import { CSV_FILE, FileButton } from '../../ui/kit/FileButton.js';
 import { RowProblems } from '../../ui/RowProblems.js';
 import { saveFile } from '../../ui/save.js';
 import { Rim } from '../../ui/rims.js';
@@ -137,13 +137,17 @@ function FromTable({
         semicolons, settings in brackets: tree-nut-free (species=almond allergy).
       </p>
       <div className="flex flex-wrap items-center gap-2.5 mt-1.5">
-        <PickTable
+        <FileButton
           words="Bring in a table"
           label="A table of guests"
-          onText={(text) => {
-            const read = readPartyCsv(text);
-            onRead(read.party, read.problems);
-          }}
+          accept={CSV_FILE}
+          size="small"
+          onFile={(file) =>
+            void file.text().then((text) => {
+              const read = readPartyCsv(text);
+              onRead(read.party, read.problems);
+            })
+          }
         />
         <Button
           look="quiet"

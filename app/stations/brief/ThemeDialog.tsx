@@ -1,4 +1,4 @@
-import { useRef, useState } from 'react';
+import { useState } from 'react';
 import { toast } from 'sonner';
 import { z } from 'zod';
 import { REGIONS } from '../../../core/catalogue/index.js';
@@ -22,8 +22,9 @@ import { MotifDrawing } from '../../ui/Motif.js';
 import { PaperDialog } from '../../ui/kit/Dialog.js';
 import { saveFile } from '../../ui/save.js';
 import { PickFoods } from './PickFoods.js';
-import { Button, buttonLook } from '../../ui/kit/Button.js';
+import { Button } from '../../ui/kit/Button.js';
 import { Collapsible } from '../../ui/kit/Collapsible.js';
+import { FileButton, JSON_FILE } from '../../ui/kit/FileButton.js';
 import { Select } from '../../ui/kit/Select.js';
 
 const MOST_COLOURS = 6;
@@ -237,15 +238,13 @@ function Colours({ draft, onChange }: { draft: Theme; onChange: (palette: string
         >
           Another colour
         </Button>
-        <label className={buttonLook({ look: 'quiet', size: 'small' })}>
-          From a picture
-          <input
-            type="file"
-            accept="image/*"
-            className="sr-only"
-            onChange={(e) => e.target.files?.[0] && fromPicture(e.target.files[0])}
-          />
-        </label>
+        <FileButton
+          words="From a picture"
+          label="From a picture"
+          accept="image/*"
+          size="small"
+          onFile={fromPicture}
+        />
       </div>
       <div className="flex flex-wrap gap-2.5 items-end">
         <TextInput label="From words" value={words} max={80} onChange={setWords} />
@@ -275,7 +274,6 @@ const MOST_BYTES = 200_000;
 /** Kept by name in your house; in and out as JSON. */
 function OwnThemes({ draft }: { draft: Theme }) {
   const ownThemes = useHouseOf('themes');
-  const file = useRef<HTMLInputElement>(null);
   const keep = (themes: readonly Theme[]): void => void keepInHouse('themes', ...themes);
   const read = async (f: File): Promise<void> => {
     const problem = (reason: string) => toast.error(`The themes were refused: ${reason}`);
@@ -312,16 +310,12 @@ function OwnThemes({ draft }: { draft: Theme }) {
       >
         Save your themes
       </Button>
-      <Button look="quiet" size="small" onClick={() => file.current?.click()}>
-        Read themes
-      </Button>
-      <input
-        ref={file}
-        type="file"
-        accept=".json,application/json"
-        hidden
-        aria-label="File with themes"
-        onChange={(e) => e.target.files?.[0] && void read(e.target.files[0])}
+      <FileButton
+        words="Read themes"
+        label="File with themes"
+        accept={JSON_FILE}
+        size="small"
+        onFile={(picked) => void read(picked)}
       />
     </>
   );

@@ -7,7 +7,7 @@ import { FromHouse } from '../../house/FromHouse.js';
 import { keepInHouse } from '../../store/house.js';
 import { useSession } from '../../store/session.js';
 import { PaperDialog } from '../../ui/kit/Dialog.js';
-import { PickTable } from '../../ui/PickTable.js';
+import { CSV_FILE, FileButton } from '../../ui/kit/FileButton.js';
 import { RowProblems } from '../../ui/RowProblems.js';
 import { saveFile } from '../../ui/save.js';
 import { Button } from '../../ui/kit/Button.js';
@@ -89,7 +89,13 @@ export function OwnFoodsDialog({
           words="Take from your house"
           onTake={(component) => edit({ name: 'add-component', component })}
         />
-        <PickTable words="Bring in a table (CSV)" label="A table of own foods" onText={bring} />
+        <FileButton
+          words="Bring in a table (CSV)"
+          label="A table of own foods"
+          accept={CSV_FILE}
+          size="small"
+          onFile={(file) => void file.text().then(bring)}
+        />
         <Button
           look="quiet"
           size="small"

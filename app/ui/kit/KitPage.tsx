@@ -6,6 +6,7 @@ import { Checkbox } from './Checkbox.js';
 import { Collapsible } from './Collapsible.js';
 import { Combobox } from './Combobox.js';
 import { PaperDialog } from './Dialog.js';
+import { FileButton, JSON_FILE } from './FileButton.js';
 import { ShelfHeading } from './Heading.js';
 import { IconButton } from './IconButton.js';
 import { Input, TextArea } from './Input.js';
@@ -54,6 +55,12 @@ function Things({ on, className }: { on: string; className: string }) {
         <Button disabled>off</Button>
         <IconButton icon={Redo2} words={`Redo ${on}`} press={() => undefined} />
         <IconButton icon={Pin} words={`Pin ${on}`} press={() => undefined} off />
+        <FileButton
+          words={`File ${on}`}
+          label={`A file ${on}`}
+          accept={JSON_FILE}
+          onFile={(file) => toast(file.name)}
+        />
         <Menu words={`Menu ${on}`} items={[{ words: 'Say so', press: () => toast('Said.') }]} />
       </Part>
       <Part name="Fields">

@@ -1,0 +1,56 @@
+import { afterAll, beforeEach, expect, test } from '@jest/globals';
+import { group, lies, planWith } from '../../core/testing/plans.js';
+import { FakeWorker, nextAsked, until } from '../testing/fake-worker.js';
+
+(globalThis as unknown as { Worker: unknown }).Worker = FakeWorker;
+const { begin, tryAgain, useTrials } = await import('./trials.js');
+
+const older = planWith({ party: [group('all', 4)], placements: [lies('brie', 250)] });
+const newer = { ...older, placements: [lies('brie', 300)] };
+const keys = () => [...useTrials.getState().tried.keys()];
+
+beforeEach(() => {
+  FakeWorker.asked = [];
+  useTrials.setState({ tried: new Map(), of: null, failed: false });
+});
+
+afterAll(() => FakeWorker.clear());
+
+test('what was tried comes in slip by slip', async () => {
+  begin(older);
+  const job = await nextAsked('trial');
+  await job.heard.part({ key: 'first', tried: [] });
+  expect(keys()).toEqual(['first']);
+  await job.heard.part({ key: 'second', tried: [] });
+  expect(keys()).toEqual(['first', 'second']);
+  job.answer(null);
+});
+
+test('a trial that fails is begun once more; then it is said, and can be asked for again', async () => {
+  begin(older);
+  (await nextAsked('trial')).fail('out of memory');
+  const second = await nextAsked('trial');
+  expect(useTrials.getState().failed).toBe(false);
+  second.fail('out of memory');
+  await until(() => useTrials.getState().failed);
+  expect(FakeWorker.asked).toHaveLength(0);
+
+  tryAgain();
+  expect(useTrials.getState().failed).toBe(false);
+  const third = await nextAsked('trial');
+  await third.heard.part({ key: 'first', tried: [] });
+  expect(keys()).toEqual(['first']);
+  third.answer(null);
+});
+
+test('a plan that changed meanwhile is tried alone: the older trial ends, says nothing and is no failure', async () => {
+  begin(older);
+  const old = await nextAsked('trial');
+  begin(newer);
+  const now = await nextAsked('trial');
+  expect(old.worker.ended).toBe(true);
+  await now.heard.part({ key: 'of the newer', tried: [] });
+  now.answer(null);
+  expect(keys()).toEqual(['of the newer']);
+  expect(useTrials.getState()).toMatchObject({ of: newer, failed: false });
+});

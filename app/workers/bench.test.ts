@@ -1,0 +1,53 @@
+import { describe, expect, test } from '@jest/globals';
+import { checkPlan } from '../../core/check/index.js';
+import type { Solver } from '../../core/compose/index.js';
+import { group, lies, planWith } from '../../core/testing/plans.js';
+import { runJob } from './bench.js';
+import type { JobRecord } from './job.js';
+import { trial, type TriedOf } from './jobs/trial.js';
+
+const plan = planWith({
+  party: [group('all', 6), { ...group('few', 2), needs: [{ id: 'vegan', settings: {} }] }],
+  placements: [lies('brie', 250), lies('salami', 120), lies('baguette-toasts', 80)],
+});
+
+const noSolver = (): Promise<Solver> => Promise.reject(new Error('no solver is needed here'));
+const record = trial as JobRecord;
+
+describe('a job', () => {
+  test('answers only when the page has heard every part, however slowly it hears', async () => {
+    const heard: string[] = [];
+    const slow = {
+      progress: () => undefined,
+      part: (value: unknown) =>
+        new Promise<void>((done) =>
+          setTimeout(() => {
+            heard.push((value as TriedOf).key);
+            done();
+          }, 20),
+        ),
+    };
+    await runJob(record, { plan }, slow, noSolver);
+    const due = checkPlan(plan)
+      .findings.filter((f) => f.remedies.length > 0)
+      .map((f) => f.key);
+    expect(due.length).toBeGreaterThan(1);
+    expect(heard).toEqual(due);
+  });
+
+  test('a page that hears badly takes no answer away', async () => {
+    const deaf = {
+      progress: () => Promise.reject(new Error('gone')),
+      part: () => Promise.reject(new Error('gone')),
+    };
+    await expect(runJob(record, { plan }, deaf, noSolver)).resolves.toBeNull();
+  });
+
+  test('an input that is no plan is refused before anything is said', async () => {
+    const said: unknown[] = [];
+    const ear = { progress: (w: string) => said.push(w), part: (v: unknown) => said.push(v) };
+    await expect(runJob(record, { plan: 7 }, ear, noSolver)).rejects.toThrow();
+    await expect(runJob(record, {}, ear, noSolver)).rejects.toThrow();
+    expect(said).toEqual([]);
+  });
+});

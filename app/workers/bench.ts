@@ -1,0 +1,32 @@
+import type { Solver } from '../../core/compose/index.js';
+import type { Bench, JobRecord } from './job.js';
+
+/** What the page hears while a job runs; each is over when the page has heard it. */
+export interface Heard {
+  progress(words: string): unknown;
+  part(value: unknown): unknown;
+}
+
+/**
+ * One job from its input to its answer. The answer goes to the page on a way of its own and would overtake the last
+ * parts, which nobody listens to any more then: it waits until they were heard.
+ */
+export async function runJob(
+  record: JobRecord,
+  input: unknown,
+  heard: Heard,
+  solver: () => Promise<Solver>,
+): Promise<unknown> {
+  const read = record.input.safeParse(input);
+  if (!read.success) throw new Error(read.error.issues.map((i) => i.message).join('; '));
+  const told: unknown[] = [];
+  const bench: Bench = {
+    solver,
+    progress: (words) => void told.push(heard.progress(words)),
+    part: (value) => void told.push(heard.part(value)),
+  };
+  bench.progress(record.words);
+  const answer = await record.run(read.data, bench);
+  await Promise.allSettled(told);
+  return answer;
+}
