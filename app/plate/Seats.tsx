@@ -1,5 +1,6 @@
 import { useId } from 'react';
 import type { Glyph } from '../ui/Glyph.js';
+import type { RimLook } from '../../core/needs/index.js';
 import type { Group } from '../../core/party/index.js';
 import { outlinePath, RimPaint, rimOf } from '../ui/rims.js';
 import { ArcText, onCircle } from './China.js';
@@ -35,7 +36,7 @@ export function Seats({ party, r, state, letBe, picked, onPick, label }: SeatsPr
     const middle = from + (unit * shown[gi]!) / 2;
     const st = state?.(g) ?? 'whole';
     const on = picked === g.id;
-    const pattern = rimOf(g);
+    const look = rimOf(g);
     const name = g.count * unit * r * 0.0175 > g.name.length * 6.2 ? `${g.name} ${g.count}` : short(g);
     return (
       <g
@@ -56,7 +57,7 @@ export function Seats({ party, r, state, letBe, picked, onPick, label }: SeatsPr
             <g key={s} transform={`translate(${x.toFixed(1)} ${y.toFixed(1)}) scale(${on ? 1.12 : 1})`}>
               {g.seats?.[i] && <title>{g.seats[i]}</title>}
               <SeatPlate
-                pattern={pattern}
+                look={look}
                 r={size}
                 state={st}
                 letBe={letBe?.(g) ?? false}
@@ -81,14 +82,14 @@ const chipEdge = (r: number, out: number): string =>
   `M${r * out} ${r * 0.32}L${r * 0.62} ${r * 0.3}L${r * 0.6} ${r * 0.5}L${r * 0.4} ${r * 0.62}L${r * 0.38} ${r * out}`;
 
 function SeatPlate({
-  pattern,
+  look,
   r,
   state,
   letBe,
   picked,
   name,
 }: {
-  pattern: ReturnType<typeof rimOf>;
+  look: RimLook;
   r: number;
   state: Glyph;
   letBe: boolean;
@@ -96,7 +97,7 @@ function SeatPlate({
   /** The first letters of a named guest, or the seat's number in its group. */
   name: string;
 }) {
-  const outline = outlinePath(pattern, r);
+  const outline = outlinePath(look.pattern, r);
   const chip = useId();
   const chipped = state === 'chipped';
   return (
@@ -115,7 +116,7 @@ function SeatPlate({
           stroke={picked ? 'var(--beet)' : 'var(--enamel)'}
           strokeWidth={picked ? 2.6 : 1.3}
         />
-        <RimPaint pattern={pattern} r={r} />
+        <RimPaint look={look} r={r} />
       </g>
       {chipped && (
         <path

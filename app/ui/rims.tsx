@@ -1,13 +1,20 @@
-import { packOf, type RimPattern } from '../../core/needs/index.js';
+import {
+  packOf,
+  plainRim,
+  rimLook,
+  type RimInner,
+  type RimLook,
+  type RimPattern,
+} from '../../core/needs/index.js';
 import { hasSmallChildren, type Group } from '../../core/party/index.js';
 
 /** A need is painted on a plate's rim, in a pattern and ink of our own; the name in words stands beside it where there is room. */
-export function rimOf(group: Group): RimPattern {
+export function rimOf(group: Group): RimLook {
   const first = group.needs[0];
-  const pattern = first ? packOf(first)?.rim : undefined;
-  if (pattern) return pattern;
-  if (group.band === 'child') return hasSmallChildren(group) ? 'wide-scallop' : 'scallop';
-  return 'plain';
+  const pack = first ? packOf(first) : undefined;
+  if (pack) return rimLook(pack);
+  if (group.band === 'child') return plainRim(hasSmallChildren(group) ? 'wide-scallop' : 'scallop');
+  return plainRim('plain');
 }
 
 const INK: Record<RimPattern, string> = {
@@ -48,7 +55,42 @@ export const outlinePath = (pattern: RimPattern, r: number): string =>
       : `M0 ${-r}A${r} ${r} 0 1 1 0 ${r}A${r} ${r} 0 1 1 0 ${-r}Z`;
 
 /** The painted band of a plate of outer radius `r`; small plates get fewer, bolder strokes. */
-export function RimPaint({ pattern, r }: { pattern: RimPattern; r: number }) {
+export function RimPaint({ look: { pattern, inner }, r }: { look: RimLook; r: number }) {
+  return (
+    <>
+      <Inner inner={inner} ink={INK[pattern]} r={r} />
+      <Band pattern={pattern} r={r} />
+    </>
+  );
+}
+
+/** Dashes and gaps of a ring, in shares of the radius. */
+const DASHES: Record<Exclude<RimInner['ring'], 'none'>, readonly number[] | undefined> = {
+  line: undefined,
+  dashes: [0.42, 0.26],
+  points: [0.02, 0.24],
+};
+
+function Inner({ inner: { ring, tint, second }, ink, r }: { inner: RimInner; ink: string; r: number }) {
+  return (
+    <>
+      {tint && <circle r={r * 0.62} fill={ink} opacity={0.2} />}
+      {ring !== 'none' && (
+        <circle
+          r={r * 0.6}
+          fill="none"
+          stroke={ink}
+          strokeWidth={r * 0.09}
+          strokeLinecap="round"
+          strokeDasharray={DASHES[ring]?.map((share) => share * r).join(' ')}
+        />
+      )}
+      {second && <circle r={r * 0.42} fill="none" stroke={ink} strokeWidth={r * 0.06} />}
+    </>
+  );
+}
+
+function Band({ pattern, r }: { pattern: RimPattern; r: number }) {
   const ink = INK[pattern];
   const small = r < 16;
   const band = r * (small ? 0.79 : 0.85);
@@ -160,7 +202,7 @@ export function RimPaint({ pattern, r }: { pattern: RimPattern; r: number }) {
 
 /** A small painted plate, for lists and slips. The name stands beside it. */
 export function Rim({ group, size = 24 }: { group: Group; size?: number }) {
-  const pattern = rimOf(group);
+  const look = rimOf(group);
   const r = size / 2 - 1;
   return (
     <svg
@@ -170,8 +212,8 @@ export function Rim({ group, size = 24 }: { group: Group; size?: number }) {
       aria-hidden="true"
       className="flex-none"
     >
-      <path d={outlinePath(pattern, r)} fill="#fdfdf9" stroke="#1f2c5e" strokeWidth="1.2" />
-      <RimPaint pattern={pattern} r={r} />
+      <path d={outlinePath(look.pattern, r)} fill="#fdfdf9" stroke="#1f2c5e" strokeWidth="1.2" />
+      <RimPaint look={look} r={r} />
     </svg>
   );
 }

@@ -13,6 +13,7 @@ export {
   type Rule,
   type Setting,
 } from './pack.js';
+export { plainRim, rimLook, type RimInner, type RimLook } from './rim.js';
 export { isFoodWord, NEEDS, NEED_WORDS, needPack, packOf } from './registry.js';
 export { ownNeedProblem } from './own.js';
 export { helpingG, per100, plateLimit, type Range } from './quantity.js';

@@ -206,11 +206,14 @@ function childGroups(draft: Draft): Draft[] {
   ].filter((d) => d.count > 0);
 }
 
+const allBut = (dislikes: readonly string[]): string =>
+  dislikes.length === 0 ? 'Eat everything' : `Eat all but ${dislikes.join(', ')}`.slice(0, 44);
+
 function nameOf(d: Draft): string {
   const needs = [...d.said.needs.map((n) => n.label), ...d.said.unread.map((u) => `to be asked: ${u}`)]
     .join(', ')
     .slice(0, 44);
-  if (!d.child) return needs || 'Eat everything';
+  if (!d.child) return needs || allBut(d.said.dislikes);
   const [low, high] = [Math.min(...d.ages), Math.max(...d.ages)];
   const age =
     d.ages.length === 0

@@ -120,7 +120,7 @@ function Chosen({
         </Button>
       </div>
       <p className="text-soft mt-0 mb-1 mx-0">{pack.summary}</p>
-      <div className="grid grid-cols-[repeat(auto-fill,minmax(150px,1fr))] gap-x-3 gap-y-1 text-sm">
+      <div className="grid grid-cols-[repeat(auto-fit,minmax(150px,1fr))] gap-x-3 gap-y-1 text-sm">
         <div>
           <span aria-hidden>Kept</span>
           <Select<Strictness>

@@ -49,7 +49,7 @@ export function PartyLines({ plan, onClose }: { plan: Plan; onClose: () => void 
           placeholder="28 guests: 6 vegan, 2 without gluten, 5 children (two are 3)"
         />
       </label>
-      <p className="text-soft m-0">
+      <p className="text-soft mt-1.5 mb-0">
         A number in front lets the rest eat everything. “1 vegan, pregnant, hates olives” is one guest.
       </p>
       {text.trim() !== '' && (
