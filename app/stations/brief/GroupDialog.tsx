@@ -98,7 +98,7 @@ export function GroupDialog({ group, onClose }: { group: Group; onClose: () => v
     return onClose();
   };
   return (
-    <PaperDialog open full onClose={onClose} title={group.name}>
+    <PaperDialog open full bare onClose={onClose} title={group.name}>
       <div className="grid grid-cols-[330px_minmax(0,1fr)] gap-x-8 max-md:grid-cols-1">
         <div>
           <Place group={draft.group} />
@@ -130,6 +130,9 @@ export function GroupDialog({ group, onClose }: { group: Group; onClose: () => v
         <p className="m-0 text-xs/[1.24] text-soft italic">
           Ask the guest how strict it is; for an allergy, what exactly and how little is too much.
         </p>
+        <Button look="quiet" size="small" className="ml-auto" onClick={onClose}>
+          Close
+        </Button>
       </div>
     </PaperDialog>
   );

@@ -34,7 +34,7 @@ export function NeedPicker({
       (words === '' || [p.name, p.id, ...p.also].some((w) => w.toLowerCase().includes(words))),
   );
   return (
-    <fieldset className="my-2 border-0 p-0">
+    <fieldset className="m-0 border-0 p-0">
       <legend className="font-bold">Needs</legend>
       {needs.map((n) => (
         <Chosen
@@ -101,6 +101,8 @@ function Chosen({
   if (!pack) return null;
   const withSetting = (id: string, value: string): void =>
     onChange({ ...choice, settings: { ...choice.settings, [id]: value } });
+  // single choices stand in a row, lists of ticks under them
+  const choicesFirst = [...pack.settings].sort((a, b) => Number(a.list ?? false) - Number(b.list ?? false));
   return (
     <div className="on-paper my-1.5 border-l-4 border-beet bg-white px-2.5 py-1.5">
       <div className="flex flex-wrap items-center gap-2">
@@ -120,7 +122,7 @@ function Chosen({
         </Button>
       </div>
       <p className="text-soft mt-0 mb-1 mx-0">{pack.summary}</p>
-      <div className="grid grid-cols-[repeat(auto-fit,minmax(150px,1fr))] gap-x-3 gap-y-1 text-sm">
+      <div className="grid grid-cols-[repeat(auto-fit,minmax(150px,1fr))] items-end gap-x-3 gap-y-1 text-sm">
         <div>
           <span aria-hidden>Kept</span>
           <Select<Strictness>
@@ -133,7 +135,7 @@ function Chosen({
             }))}
           />
         </div>
-        {pack.settings.map((s) =>
+        {choicesFirst.map((s) =>
           s.list ? (
             <ListSetting
               key={s.id}

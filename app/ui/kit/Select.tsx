@@ -35,7 +35,7 @@ export function Select<T extends string>({
         aria-label={label}
         className={`on-paper inline-flex min-h-9 items-center justify-between gap-2 rounded-paper border-[1.5px] border-line bg-white px-2 py-1 text-left text-base/[1.15] font-medium ${className}`}
       >
-        <span className="min-w-0 truncate">
+        <span className="line-clamp-2 min-w-0 wrap-anywhere">
           <Radix.Value />
         </span>
         <Radix.Icon asChild>
