@@ -21,10 +21,7 @@ export function FromHouse<K extends HouseKind>({
   const kept = useHouseOf(kind);
   const { nameOf } = recordOf(kind);
   const keep = (it: HouseValue<K>): void =>
-    void keepInHouse(kind, it).then(
-      () => toast(`“${nameOf(it)}” is in your house.`),
-      (e: unknown) => toast.error(e instanceof Error ? e.message : String(e)),
-    );
+    void keepInHouse(kind, it).then((kept) => kept && toast(`“${nameOf(it)}” is in your house.`));
   return (
     <span className="flex flex-wrap items-center gap-2.5">
       {kept.length > 0 && (

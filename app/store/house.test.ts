@@ -63,17 +63,6 @@ test('a row that cannot be read is told, and takes nothing else with it', async 
   expect(await db.house.count()).toBe(3);
 });
 
-test('more than a kind holds: the oldest goes', async () => {
-  for (let i = 0; i < 52; i++) {
-    await db.house.put({ kind: 'schools', key: `S${i}`, version: 1, value: school(`S${i}`), savedAt: i });
-  }
-  await keepInHouse('schools', school('Newest'));
-  const names = (await houseValues('schools')).map((s) => s.name);
-  expect(names).toHaveLength(50);
-  expect(names).toContain('Newest');
-  expect(names).not.toContain('S0');
-});
-
 test('the house goes out as a file and comes into another browser; what is no good is told', async () => {
   await keepInHouse('schools', school('A'));
   await keepInHouse('weights', WEIGHTS);
@@ -103,4 +92,21 @@ test('what older versions kept among the settings moves in once, and leaves them
   expect((await houseValues('themes')).map((t) => t.name)).toEqual(['Reef']);
   expect(await houseValues('weights')).toEqual([WEIGHTS]);
   expect(JSON.parse(stored.get('round-plate.settings')!)).toEqual({ theme: 'evening' });
+});
+
+test('a full shelf takes no more, says so, and loses nothing that it holds', async () => {
+  const full = Array.from({ length: 50 }, (_, i) => school(`Nr ${i}`));
+  expect(await keepInHouse('schools', ...full)).toBe(true);
+  expect(await keepInHouse('schools', school('One more'))).toBe(false);
+  // a newer one of the same name still takes its place
+  expect(await keepInHouse('schools', { ...school('Nr 7'), rows: { cheese: 70 } })).toBe(true);
+  const names = (await houseValues('schools')).map((s) => s.name);
+  expect(names).toHaveLength(50);
+  expect(names).not.toContain('One more');
+
+  const text = (await houseFile()).replaceAll('"Nr ', '"Other ');
+  const read = await bringInHouse(text);
+  expect(read.kept).toEqual([]);
+  expect(read.problems.map((p) => p.reason)).toEqual([expect.stringContaining('room for 50')]);
+  expect(await houseValues('schools')).toHaveLength(50);
 });

@@ -1,5 +1,6 @@
 import '../zod.js';
 import { liveQuery } from 'dexie';
+import { toast } from 'sonner';
 import { create } from 'zustand';
 import {
   HOUSE_KINDS,
@@ -77,22 +78,31 @@ const rowOf = ({ kind, key, version, value }: Kept, savedAt: number): HouseRow =
   savedAt,
 });
 
+/** Writes all of it or, where a shelf would be too full, nothing: what is kept already never makes room by itself. */
 async function put(all: readonly Kept[]): Promise<void> {
   await db.transaction('rw', db.house, async () => {
     await db.house.bulkPut(all.map((k) => rowOf(k, Date.now())));
     for (const kind of new Set(all.map((k) => k.kind))) {
-      const rows = await db.house.where('kind').equals(kind).sortBy('savedAt');
-      const over = rows.slice(0, Math.max(0, rows.length - recordOf(kind).most));
-      await db.house.bulkDelete(over.map((r): [string, string] => [r.kind, r.key]));
+      const { most, title } = recordOf(kind);
+      if ((await db.house.where('kind').equals(kind).count()) > most)
+        throw new Error(`${title}: your house has room for ${most}. Take something out of it first.`);
     }
   });
 }
 
-/** Keeps a value; one of the same key is replaced. */
-export const keepInHouse = <K extends HouseKind>(
+/** Keeps values; one of the same key is replaced. False, and said, where they could not be kept. */
+export async function keepInHouse<K extends HouseKind>(
   kind: K,
   ...values: readonly HouseValue<K>[]
-): Promise<void> => put(values.map((v) => keptOf(kind, v)));
+): Promise<boolean> {
+  try {
+    await put(values.map((v) => keptOf(kind, v)));
+    return true;
+  } catch (error) {
+    toast.error(error instanceof Error ? error.message : String(error));
+    return false;
+  }
+}
 
 export const forget = (kind: string, key: string): Promise<void> => db.house.delete([kind, key]);
 
@@ -107,8 +117,13 @@ export const houseFile = async (): Promise<string> => houseText(sorted(await db.
 /** Takes what is good of a file; nothing that is stored is lost but what the file has newer. */
 export async function bringInHouse(text: string): Promise<HouseRead> {
   const read = readHouse(text);
-  await put(read.kept);
-  return read;
+  try {
+    await put(read.kept);
+    return read;
+  } catch (error) {
+    const reason = error instanceof Error ? error.message : String(error);
+    return { kept: [], problems: [...read.problems, { path: '', reason }] };
+  }
 }
 
 /** What older versions kept among the settings: taken over once, then gone from there. */

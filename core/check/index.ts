@@ -56,5 +56,5 @@ export {
   type Severity,
 } from './kinds.js';
 export { FAMILY_WORDS } from './checks/amounts.js';
-export { standingAnywhere, standingOf, type Standing } from './standing.js';
+export { standingAnywhere, standingOf, worstAsItLies, type Standing } from './standing.js';
 export { triedRemedies, triedRemedy, type Tried } from './trial.js';

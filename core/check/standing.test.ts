@@ -2,7 +2,7 @@ import { describe, expect, test } from '@jest/globals';
 import { CATALOGUE } from '../catalogue/index.js';
 import type { Plan, Surface } from '../plan/index.js';
 import { group, id, lies, planWith } from '../testing/plans.js';
-import { contextOf, standingAnywhere, standingOf, type Standing } from './index.js';
+import { contextOf, standingAnywhere, standingOf, worstAsItLies, type Standing } from './index.js';
 
 const vegan = group('vegan', 2, ['vegan']);
 const coeliac = group('coeliac', 1, ['gluten-free']);
@@ -117,4 +117,32 @@ test('a food that nuts touch is not theirs, for who minds neighbours alone; for 
     );
   expect([of('cucumber', near), of('almonds', near)]).toEqual(['touched', 'no']);
   expect(of('hummus-home', keto)).toBe('fine');
+});
+
+describe('what a food is in the forms in which it lies', () => {
+  const small = group('small', 2, [], { band: 'child', ages: [3, 3] });
+  const grapes = (...forms: string[]): Plan =>
+    planWith({
+      party: [small],
+      placements: forms.map((form) => lies('green-grapes', 40, { form } as never)),
+    });
+  const judged = (plan: Plan) =>
+    worstAsItLies(
+      plan,
+      CATALOGUE.find((c) => c.id === 'green-grapes')!,
+      plan.party[0]!,
+    );
+
+  test('quartered grapes are fine for a child of three, in whichever order whole ones lie beside them they are not', () => {
+    expect(judged(grapes('quartered')).verdict).toBe('fine');
+    for (const forms of [
+      ['quartered', 'cluster'],
+      ['cluster', 'quartered'],
+    ])
+      expect(judged(grapes(...forms))).toMatchObject({ verdict: 'forbidden', form: 'cluster' });
+  });
+
+  test('of a food that lies nowhere the usual form counts', () => {
+    expect(judged(planWith({ party: [small], placements: [] })).verdict).toBe('forbidden');
+  });
 });

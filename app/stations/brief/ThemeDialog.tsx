@@ -274,7 +274,8 @@ const MOST_BYTES = 200_000;
 /** Kept by name in your house; in and out as JSON. */
 function OwnThemes({ draft }: { draft: Theme }) {
   const ownThemes = useHouseOf('themes');
-  const keep = (themes: readonly Theme[]): void => void keepInHouse('themes', ...themes);
+  const keep = (themes: readonly Theme[], words: string): void =>
+    void keepInHouse('themes', ...themes).then((kept) => kept && toast(words));
   const read = async (f: File): Promise<void> => {
     const problem = (reason: string) => toast.error(`The themes were refused: ${reason}`);
     if (f.size > MOST_BYTES) return void problem('the file is larger than 200 kB.');
@@ -289,8 +290,10 @@ function OwnThemes({ draft }: { draft: Theme }) {
       const [issue] = found.error.issues;
       return void problem(`${issue?.path.join('.') || 'the whole'}: ${issue?.message}.`);
     }
-    keep(found.data);
-    return void toast(`${found.data.length} ${found.data.length === 1 ? 'theme' : 'themes'} taken over.`);
+    return void keep(
+      found.data,
+      `${found.data.length} ${found.data.length === 1 ? 'theme' : 'themes'} taken over.`,
+    );
   };
   return (
     <>
@@ -298,7 +301,7 @@ function OwnThemes({ draft }: { draft: Theme }) {
         look="quiet"
         size="small"
         disabled={draft.name.trim() === ''}
-        onClick={() => (keep([draft]), toast(`“${draft.name}” is among your themes.`))}
+        onClick={() => keep([draft], `“${draft.name}” is among your themes.`)}
       >
         Keep among your themes
       </Button>

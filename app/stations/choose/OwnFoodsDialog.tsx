@@ -76,7 +76,9 @@ export function OwnFoodsDialog({
             <Button
               look="link"
               aria-label={`Keep ${c.name} in your house`}
-              onClick={() => void keepInHouse('foods', c).then(() => toast(`“${c.name}” is in your house.`))}
+              onClick={() =>
+                void keepInHouse('foods', c).then((kept) => kept && toast(`“${c.name}” is in your house.`))
+              }
             >
               Keep in your house
             </Button>

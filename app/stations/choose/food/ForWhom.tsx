@@ -1,0 +1,55 @@
+import { formName, type Component } from '../../../../core/catalogue/index.js';
+import { judgeGroup } from '../../../../core/needs/index.js';
+import { worstAsItLies } from '../../../../core/check/index.js';
+import type { Group } from '../../../../core/party/index.js';
+import type { Plan } from '../../../../core/plan/index.js';
+import { PlateGlyph, STATE_WORDS } from '../../../ui/Glyph.js';
+import { Rim } from '../../../ui/rims.js';
+
+const GLYPH = { fine: 'whole', ask: 'covered', forbidden: 'cracked' } as const;
+const WORD = { fine: 'may eat it', ask: 'ask the label', forbidden: 'not for them' } as const;
+
+/** Those who may eat it as marks in a row; whoever must ask or leave it, with the reason. */
+export function ForWhom({ plan, component: c }: { plan: Plan; component: Component }) {
+  const judged = plan.party.map((group) => ({ group, ...worstAsItLies(plan, c, group) }));
+  const several = new Set(plan.placements.filter((p) => p.componentId === c.id).map((p) => p.form)).size > 1;
+  const fine = judged.filter((j) => j.verdict === 'fine');
+  return (
+    <ul className="m-0 list-none p-0">
+      {fine.length > 0 && (
+        <li className="flex items-start gap-1.5 py-0.5 [&>svg]:shrink-0">
+          <PlateGlyph state="whole" size={24} />
+          <span>
+            <span className="mr-1.5 inline-flex gap-0.5 align-middle">
+              {fine.map((j) => (
+                <Rim key={j.group.id} group={j.group} size={22} />
+              ))}
+            </span>
+            <b>{fine.map((j) => j.group.name).join(', ')}</b>: {WORD.fine}
+          </span>
+        </li>
+      )}
+      {judged
+        .filter((j) => j.verdict !== 'fine')
+        .map((j) => (
+          <li key={j.group.id} className="flex items-start gap-1.5 py-0.5 [&>svg]:shrink-0">
+            <PlateGlyph state={GLYPH[j.verdict]} size={24} />
+            <Rim group={j.group} size={22} />
+            <span>
+              <b>{j.group.name}</b>: {WORD[j.verdict]}
+              {several ? ` as ${formName(j.form)}` : ''}
+              {j.reasons[0] ? `, ${j.reasons[0].text} (${j.reasons[0].source})` : ''}
+              {fineWords(c, j.group)}
+              <span className="sr-only">. {STATE_WORDS[GLYPH[j.verdict]]}</span>
+            </span>
+          </li>
+        ))}
+    </ul>
+  );
+}
+
+/** The forms in which the same food would be fine: whole grapes are not, quartered ones are. */
+function fineWords(c: Component, group: Group): string {
+  const forms = c.forms.filter((f) => judgeGroup(c, f.form, group).verdict === 'fine');
+  return forms.length > 0 ? `. Fine ${forms.map((f) => formName(f.form)).join(', or ')}` : '';
+}

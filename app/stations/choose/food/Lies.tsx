@@ -1,0 +1,165 @@
+import { FORMS, formName, usualForm, type Component, type FormId } from '../../../../core/catalogue/index.js';
+import { GRAMS_PER_OUNCE } from '../../../../core/measure/index.js';
+import type { Command, Plan, Surface } from '../../../../core/plan/index.js';
+import { inPantry } from '../../../../core/portion/index.js';
+import { LittleSurface } from '../../../plate/LittleSurface.js';
+import { useSettings } from '../../../store/settings.js';
+import { Tick } from '../../../ui/Fields.js';
+import { Input } from '../../../ui/kit/Input.js';
+import { Select } from '../../../ui/kit/Select.js';
+import { FIRST_G, gramsPlaced, surfacesFor } from '../placing.js';
+
+export interface FoodPart {
+  plan: Plan;
+  component: Component;
+  run: (command: Command) => void;
+}
+
+/** Each surface that may hold it, small, with what lies there of it; its grams and its form beneath. */
+export function Lies({ plan, component: c, run }: FoodPart) {
+  const imperial = useSettings((s) => s.units) === 'imperial';
+  const setMass = (surface: Surface, massG: number, form: FormId): void =>
+    run({
+      name: 'place',
+      componentId: c.id,
+      surfaceId: surface.id,
+      placements: gramsPlaced(plan, c, surface.id, massG, form),
+    });
+  const surfaces = surfacesFor(plan, c);
+  if (surfaces.length === 0) return <p>Every surface promises to be kept free from what is in it.</p>;
+  return (
+    <ul className="m-0 grid list-none grid-cols-[repeat(auto-fill,minmax(176px,1fr))] gap-x-4 gap-y-3 p-0">
+      {surfaces.map((s) => {
+        const on = plan.placements.filter((p) => p.componentId === c.id && p.surfaceId === s.id);
+        const mass = on.reduce((n, p) => n + p.massG, 0);
+        const form = on[0]?.form ?? usualForm(c).form;
+        const lots = new Set(on.map((p) => p.lot)).size;
+        return (
+          <li key={s.id} className={mass > 0 ? '' : 'opacity-80'}>
+            <div className="flex items-center gap-2">
+              <LittleSurface
+                surface={s}
+                component={c}
+                elements={plan.layout.find((l) => l.surfaceId === s.id)?.elements ?? []}
+                massG={mass}
+                size={74}
+              />
+              <span className="text-sm/[1.15]">
+                <b>{s.name}</b>
+                {lots > 1 && <span className="block">in {lots} lots</span>}
+              </span>
+            </div>
+            <div className="mt-1 flex items-center gap-1.5">
+              <MassInput
+                label={`${imperial ? 'Ounces' : 'Grams'} on ${s.name}`}
+                massG={mass}
+                ounces={imperial}
+                onKeep={(g) => setMass(s, g, form)}
+              />
+              {imperial ? 'oz' : 'g'}
+            </div>
+            {c.forms.length > 1 && (
+              <div className="mt-1">
+                <Select<FormId>
+                  label={`Form on ${s.name}`}
+                  value={form}
+                  onPick={(picked) => setMass(s, mass || FIRST_G, picked)}
+                  options={c.forms.map((f) => ({ value: f.form, words: formName(f.form) }))}
+                />
+              </div>
+            )}
+            {on.length > 0 && <HowServed plan={plan} component={c} surface={s} run={run} />}
+          </li>
+        );
+      })}
+    </ul>
+  );
+}
+
+/** In a bowl, with a tool of its own, in the part that is kept for somebody. */
+function HowServed({ plan, component: c, surface, run }: FoodPart & { surface: Surface }) {
+  const here = plan.placements.filter((p) => p.componentId === c.id && p.surfaceId === surface.id);
+  const zone = surface.zoneFor;
+  const names = plan.party.filter((g) => zone?.includes(g.id)).map((g) => g.name);
+  const at = { componentId: c.id, surfaceId: surface.id };
+  return (
+    <span className="flex flex-wrap items-center gap-2">
+      {here.some((p) => !FORMS[p.form].bowl) && (
+        <Tick
+          inline
+          label="in a bowl"
+          on={here.every((p) => p.contained)}
+          onChange={(on) => run({ name: 'contain', ...at, on })}
+        />
+      )}
+      <Tick
+        inline
+        label="own tool"
+        on={here.every((p) => p.ownTool === true)}
+        onChange={(on) => run({ name: 'own-tool', ...at, on })}
+      />
+      {zone && (
+        <Tick
+          inline
+          label={`in the part for ${names.join(', ')}`}
+          on={here.every((p) => p.inZone === true)}
+          onChange={(on) => run({ name: 'in-zone', ...at, on })}
+        />
+      )}
+    </span>
+  );
+}
+
+/** What is in the house is used first and not bought. */
+export function InTheHouse({ plan, component: c, run }: FoodPart) {
+  const imperial = useSettings((s) => s.units) === 'imperial';
+  const massG = inPantry(plan.pantry, c.id);
+  const keep = (g: number): void =>
+    run({
+      name: 'set-pantry',
+      pantry: [
+        ...plan.pantry.filter((p) => p.componentId !== c.id),
+        ...(g > 0 ? [{ componentId: c.id, massG: g }] : []),
+      ],
+    });
+  return (
+    <label className="flex flex-wrap items-center gap-2.5 mt-2">
+      In the house, {imperial ? 'ounces' : 'grams'}
+      <MassInput label="In the house" massG={massG} ounces={imperial} onKeep={keep} />
+    </label>
+  );
+}
+
+/** Keeps on Enter and when the field is left. */
+function MassInput({
+  label,
+  massG,
+  ounces,
+  onKeep,
+}: {
+  label: string;
+  massG: number;
+  ounces: boolean;
+  onKeep: (massG: number) => void;
+}) {
+  const k = ounces ? GRAMS_PER_OUNCE : 1;
+  const shown = ounces ? Math.round((massG / k) * 10) / 10 : Math.round(massG);
+  const keep = (text: string): void => {
+    const n = Number(text);
+    if (text.trim() !== '' && Number.isFinite(n) && n >= 0 && n * k <= 20000 && n !== shown) onKeep(n * k);
+  };
+  return (
+    <Input
+      type="number"
+      min={0}
+      max={Math.floor(20000 / k)}
+      step={ounces ? 0.1 : 1}
+      aria-label={label}
+      key={massG}
+      defaultValue={shown}
+      className="w-22 border-[1.5px] border-line px-1.5 py-0.5"
+      onBlur={(e) => keep(e.target.value)}
+      onKeyDown={(e) => e.key === 'Enter' && e.currentTarget.blur()}
+    />
+  );
+}
