@@ -46,7 +46,7 @@ export function PlanPage() {
 
 function Station({ plan, view: View }: { plan: Plan; view: ComponentType<StationView> }) {
   const checked = useChecked(plan);
-  const preview = usePreview((s) => s.plan);
+  const preview = usePreview((preview) => preview.plan);
   // what a paper offers is shown on the plate and kept nowhere
   return (
     <Suspense fallback={<Setting />}>

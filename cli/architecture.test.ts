@@ -17,8 +17,8 @@ const FILES = {
 
 test.each(Object.entries(FILES))('%s is refused by the lint rule', async (file, text) => {
   const [result] = await new ESLint().lintText(text, { filePath: file });
-  const rules = result!.messages.map((m) => m.ruleId);
-  expect(rules.some((r) => r === 'import-x/no-restricted-paths' || r?.startsWith('no-restricted'))).toBe(
-    true,
-  );
+  const rules = result!.messages.map((lintMessage) => lintMessage.ruleId);
+  expect(
+    rules.some((rule) => rule === 'import-x/no-restricted-paths' || rule?.startsWith('no-restricted')),
+  ).toBe(true);
 });

@@ -57,9 +57,9 @@ describe('the headless command', () => {
     const demo = spawned(['demo', 'comet-watch']);
     expect(demo.code).toBe(0);
     const checked = spawned(['check', '-'], demo.out);
-    expect(checked.json<{ guests: { lookedAfter: boolean }[] }>().guests.every((g) => g.lookedAfter)).toBe(
-      true,
-    );
+    expect(
+      checked.json<{ guests: { lookedAfter: boolean }[] }>().guests.every((guest) => guest.lookedAfter),
+    ).toBe(true);
     const refused = spawned(['lay', '-', '--seed', 'x'], demo.out);
     expect([refused.code, refused.out]).toEqual([2, '']);
     expect(refused.error().error.kind).toBe('bad-input');
@@ -68,15 +68,15 @@ describe('the headless command', () => {
   test('a board is laid by its seed, and drawn into a file', async () => {
     const files: Record<string, string> = {};
     const lay = (seed: string) => plate(['lay', '-', '--seed', seed, '--svg', 'board.svg'], small, files);
-    const [a, again, b] = [await lay('3'), await lay('3'), await lay('4')];
-    const laid = a.json<{ surfaces: { elements: { component: string }[]; coverage: number }[] }>();
+    const [answer, again, otherAnswer] = [await lay('3'), await lay('3'), await lay('4')];
+    const laid = answer.json<{ surfaces: { elements: { component: string }[]; coverage: number }[] }>();
     expect(laid.surfaces).toHaveLength(1);
-    expect(new Set(laid.surfaces[0]!.elements.map((e) => e.component))).toEqual(
+    expect(new Set(laid.surfaces[0]!.elements.map((element) => element.component))).toEqual(
       new Set(['brie', 'green-grapes']),
     );
     expect(files['board.svg']).toContain('<svg');
-    expect(again.out).toBe(a.out);
-    expect(b.out).not.toBe(a.out);
+    expect(again.out).toBe(answer.out);
+    expect(otherAnswer.out).not.toBe(answer.out);
   });
 
   test('verdicts follow a setting', async () => {
@@ -102,7 +102,7 @@ describe('the headless command', () => {
       verdict: string;
     }>();
     expect(read.facts['allergen.milk']).toBe('may');
-    for (const s of read.spans) expect(text.slice(s.start, s.end)).toBe(s.text);
+    for (const span of read.spans) expect(text.slice(span.start, span.end)).toBe(span.text);
     expect(read.verdict).toBe('forbidden');
     const wide = await plate(['label', '-', '--need', 'dairy-free', '--setting', 'traces=accept'], text);
     expect(wide.json<{ verdict: string }>().verdict).toBe('fine');
@@ -126,7 +126,7 @@ describe('the headless command', () => {
 
   test('an edit is applied and comes back as a plan', async () => {
     const done = await plate(['apply', '-', '--command', '{"name":"leave-out","componentId":"brie"}'], small);
-    expect(done.json<Plan>().placements.map((p) => p.componentId)).toEqual(['green-grapes']);
+    expect(done.json<Plan>().placements.map((placement) => placement.componentId)).toEqual(['green-grapes']);
   });
 
   test('swaps, schema, needs and the catalogue are JSON', async () => {
@@ -173,9 +173,9 @@ describe('the headless command', () => {
     const offers = (await plate(['schools', '-'], small)).json<
       { id: string; totalG: number; chosen: boolean }[]
     >();
-    expect(offers.find((o) => o.chosen)!.id).toBe('by-family');
-    expect(offers.find((o) => o.id === 'combined')!.totalG).toBeLessThan(
-      offers.find((o) => o.id === 'by-family')!.totalG,
+    expect(offers.find((offer) => offer.chosen)!.id).toBe('by-family');
+    expect(offers.find((offer) => offer.id === 'combined')!.totalG).toBeLessThan(
+      offers.find((offer) => offer.id === 'by-family')!.totalG,
     );
   });
 
@@ -192,8 +192,9 @@ describe('the headless command', () => {
     expect(['optimal', 'feasible']).toContain(c.status);
     // points are a sum to make least: the bound lies below
     expect(c.bound).toBeLessThanOrEqual(c.objective + 1e-6);
-    const kinds = (p: Plan) => [...new Set(p.placements.map((x) => x.componentId))].sort();
-    for (const o of c.alternatives) expect(kinds(o.plan)).not.toEqual(kinds(c.plan));
+    const kinds = (plan: Plan) =>
+      [...new Set(plan.placements.map((placement) => placement.componentId))].sort();
+    for (const alternative of c.alternatives) expect(kinds(alternative.plan)).not.toEqual(kinds(c.plan));
     const id = c.plan.placements[0]!.componentId;
     const why = await plate(['why', '-', '--component', id], canonicalText(c.plan));
     expect(why.json()).toMatchObject({ status: 'chosen' });
@@ -209,7 +210,7 @@ describe('the headless command', () => {
     }>();
     expect([c.status, c.plan.party[0]!.count]).toEqual(['optimal', 12]);
     expect(c.bound).toBeLessThanOrEqual(c.objective + 1e-6);
-    expect(c.changes.map((x) => x.from)).toContain('brie');
+    expect(c.changes.map((change) => change.from)).toContain('brie');
   });
 
   test('bites of a group and swaps of one kind are lists', async () => {

@@ -15,16 +15,18 @@ test.each(Object.keys(DEMOS).map((name) => [name] as const))(
     const plan = await madeDemo(name);
     expect(planSchema.safeParse(plan).success).toBe(true);
     const { findings, care } = checkPlan(plan);
-    expect(findings.filter((f) => f.severity === 'blocker').map(text)).toEqual([]);
-    expect(care.groups.filter((g) => !g.ok).map((g) => [g.group.id, g.missing])).toEqual([]);
-    expect(plan.layout.every((l) => l.elements.length > 0)).toBe(true);
+    expect(findings.filter((finding) => finding.severity === 'blocker').map(text)).toEqual([]);
+    expect(care.groups.filter((care) => !care.ok).map((care) => [care.group.id, care.missing])).toEqual([]);
+    expect(plan.layout.every((layer) => layer.elements.length > 0)).toBe(true);
     // the bowls that are laid are those that are counted, printed and owned
     const sizes = (list: readonly number[]) => [...list].sort((a, b) => a - b);
     const bowls = bowlsInUse(plan);
-    expect(bowls.every((b) => b.atHand)).toBe(true);
-    for (const l of plan.layout)
-      expect(sizes(l.elements.flatMap((e) => (e.bowlMm === null ? [] : [e.bowlMm * 2])))).toEqual(
-        sizes(bowls.filter((b) => b.surfaceId === l.surfaceId).map((b) => b.diameterMm)),
+    expect(bowls.every((bowl) => bowl.atHand)).toBe(true);
+    for (const layer of plan.layout)
+      expect(
+        sizes(layer.elements.flatMap((element) => (element.bowlMm === null ? [] : [element.bowlMm * 2]))),
+      ).toEqual(
+        sizes(bowls.filter((bowl) => bowl.surfaceId === layer.surfaceId).map((bowl) => bowl.diameterMm)),
       );
   },
 );
@@ -34,12 +36,15 @@ test('no layout of a board collapses: each seed covers it, and every piece that 
   // with seeds 9 and 13 whole foods were once without a piece, and nobody was told
   for (const seed of [2, 9, 13, 21]) {
     const { plan, surfaces } = layPlan({ ...composed, layout: [] }, seed);
-    for (const s of surfaces) expect([seed, s.coverage > 0.93]).toEqual([seed, true]);
-    expect([seed, checkPlan(plan).findings.filter((f) => f.code === 'not-all-laid')]).toEqual([seed, []]);
+    for (const laid of surfaces) expect([seed, laid.coverage > 0.93]).toEqual([seed, true]);
+    expect([seed, checkPlan(plan).findings.filter((finding) => finding.code === 'not-all-laid')]).toEqual([
+      seed,
+      [],
+    ]);
   }
   // what is taken off the layout, the check tells
   const { plan } = layPlan({ ...composed, layout: [] }, 2);
-  const [first, ...others] = plan.layout[0]!.elements.filter((e) => e.pieces.length > 3);
+  const [first, ...others] = plan.layout[0]!.elements.filter((element) => element.pieces.length > 3);
   const less = {
     ...plan,
     layout: [
@@ -47,12 +52,12 @@ test('no layout of a board collapses: each seed covers it, and every piece that 
         ...plan.layout[0]!,
         elements: [
           { ...first!, pieces: first!.pieces.slice(1) },
-          ...plan.layout[0]!.elements.filter((e) => e !== first),
+          ...plan.layout[0]!.elements.filter((element) => element !== first),
         ],
       },
     ],
   };
-  const told = checkPlan(less).findings.find((f) => f.code === 'not-all-laid');
+  const told = checkPlan(less).findings.find((finding) => finding.code === 'not-all-laid');
   expect(told?.components).toContain(first!.componentId);
   expect(others.length).toBeGreaterThan(3);
 }, 120_000);
@@ -64,6 +69,6 @@ test('hundreds of pieces of one food that stands alone do not hold up the layout
   });
   const { plan } = layPlan(base, 1);
   expect(plan.layout[0]!.elements.length).toBeLessThanOrEqual(60);
-  const told = checkPlan(plan).findings.find((f) => f.code === 'not-all-laid');
+  const told = checkPlan(plan).findings.find((finding) => finding.code === 'not-all-laid');
   expect(told && valueOf(told.facts[0]!)).toBe('60 of 500 laid');
 });

@@ -190,9 +190,9 @@ export function cometWatchBrief(): Plan {
         freeFrom: ['pork', 'nuts', 'gluten', 'honey', 'alcohol'],
         smallHands: false,
       },
-      ...['one', 'two'].map((n) => ({
-        id: `small-plate-${n}`,
-        name: `Small plate ${n}`,
+      ...['one', 'two'].map((name) => ({
+        id: `small-plate-${name}`,
+        name: `Small plate ${name}`,
         outline: { kind: 'round', diameterMm: 160 },
         rimMm: 12,
         material: 'china',

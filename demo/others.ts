@@ -19,7 +19,7 @@ const guests = (
     count,
     band: 'adult',
     ages: [],
-    needs: needs.map((n) => (typeof n === 'string' ? { id: n, settings: {} } : n)),
+    needs: needs.map((need) => (typeof need === 'string' ? { id: need, settings: {} } : need)),
     dislikes: [],
     appetite: 1,
     ...more,
@@ -51,7 +51,7 @@ function planOf({ id, seed, occasion, party, surfaces, rest, asIs }: Scenario): 
     seed,
     occasion: { ...empty.occasion, ...occasion },
     party,
-    surfaces: surfaces.map((s) => ({
+    surfaces: surfaces.map((surface) => ({
       name: 'Board',
       outline: rectangle(600, 400),
       rimMm: 10,
@@ -59,7 +59,7 @@ function planOf({ id, seed, occasion, party, surfaces, rest, asIs }: Scenario): 
       serves: null,
       freeFrom: [],
       smallHands: false,
-      ...s,
+      ...surface,
     })),
     bowls: [
       { diameterMm: 80, count: 12 },
@@ -73,7 +73,10 @@ function planOf({ id, seed, occasion, party, surfaces, rest, asIs }: Scenario): 
   if (asIs) return plan;
   return {
     ...plan,
-    surfaces: plan.surfaces.map((s) => ({ ...s, outline: advisedOutline(plan, s) ?? s.outline })),
+    surfaces: plan.surfaces.map((surface) => ({
+      ...surface,
+      outline: advisedOutline(plan, surface) ?? surface.outline,
+    })),
   };
 }
 
@@ -150,7 +153,7 @@ export const lastFerryBrief = (): Plan => {
       id: `module-${n}`,
       name: `Table, part ${n}`,
       outline: rectangle(900, 450),
-      serves: party.map((g) => g.id),
+      serves: party.map((group) => group.id),
     })),
   });
 };
@@ -237,7 +240,7 @@ export const lampBoatBrief = (): Plan => {
       outline: rectangle(130, 90, 8),
       rimMm: 4,
       material: 'paper' as const,
-      serves: party.map((g) => g.id),
+      serves: party.map((group) => group.id),
     })),
     rest: { policy: 'everything-fits', bowls: [{ diameterMm: 45, count: 40 }], answers: SWEETS_READ },
     asIs: true,

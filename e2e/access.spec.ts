@@ -25,19 +25,21 @@ async function clean(page: Page, evening = true): Promise<void> {
 
 const faults = (page: Page, ...rules: string[]): Promise<string[]> =>
   page.evaluate(async (only) => {
-    await Promise.allSettled(document.getAnimations().map((a) => a.finished));
+    await Promise.allSettled(document.getAnimations().map((animation) => animation.finished));
     // passes are not asked for: on a page of a thousand shapes they take most of the time
     const { violations } = await (window as unknown as { axe: typeof axe }).axe.run({
       resultTypes: ['violations'],
       ...(only.length ? { runOnly: only } : {}),
     });
-    return violations.flatMap((v) => {
+    return violations.flatMap((result) => {
       // a drawing that is pressed has figures in it (a seat its number) that are no part of its name
       const spoken =
-        v.id === 'label-content-name-mismatch' ? v.nodes.filter((n) => !/^<g /.test(n.html)) : v.nodes;
-      const where = spoken.slice(0, 3).map((n) => n.target.join(' '));
+        result.id === 'label-content-name-mismatch'
+          ? result.nodes.filter((node) => !/^<g /.test(node.html))
+          : result.nodes;
+      const where = spoken.slice(0, 3).map((node) => node.target.join(' '));
       if (spoken.length === 0) return [];
-      return `${v.id}: ${where.join(', ')}`;
+      return `${result.id}: ${where.join(', ')}`;
     });
   }, rules);
 
@@ -208,8 +210,8 @@ async function tabTo(page: Page, name: RegExp): Promise<void> {
   for (let i = 0; i < 140; i++) {
     await page.keyboard.press('Tab');
     const label = await page.evaluate(() => {
-      const e = document.activeElement;
-      return e?.getAttribute('aria-label') ?? e?.textContent ?? '';
+      const element = document.activeElement;
+      return element?.getAttribute('aria-label') ?? element?.textContent ?? '';
     });
     if (name.test(label.trim())) return;
   }

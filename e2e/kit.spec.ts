@@ -43,7 +43,9 @@ test('the page of the kit shows every piece, and axe finds no fault, by day and 
         const { violations } = await (window as unknown as { axe: typeof axe }).axe.run({
           resultTypes: ['violations'],
         });
-        return violations.map((v) => `${v.id}: ${v.nodes.map((n) => n.target.join(' ')).join(', ')}`);
+        return violations.map(
+          (result) => `${result.id}: ${result.nodes.map((node) => node.target.join(' ')).join(', ')}`,
+        );
       });
       expect([evening, found]).toEqual([evening, []]);
     }

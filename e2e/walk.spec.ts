@@ -8,8 +8,11 @@ test.describe('the whole walk', () => {
     page,
   }) => {
     const problems: string[] = [];
-    page.on('pageerror', (e) => problems.push(e.message));
-    page.on('console', (m) => m.type() === 'error' && problems.push(m.text()));
+    page.on('pageerror', (error) => problems.push(error.message));
+    page.on(
+      'console',
+      (consoleMessage) => consoleMessage.type() === 'error' && problems.push(consoleMessage.text()),
+    );
     const id = await openDemo(page);
     await expect(page.getByText('28 guests, Saturday 15 May, 22:00')).toBeVisible();
     await expect(page.getByText('25.5 portions of 230 g, 28 guests')).toBeVisible();
@@ -88,7 +91,7 @@ test.describe('the whole walk', () => {
       page.waitForEvent('download'),
       page.getByRole('button', { name: 'Plan', exact: true }).click(),
     ]);
-    const strip = (t: string) => t.replace(/^ "id": "[^"]+",?\n/m, '');
+    const strip = (text: string) => text.replace(/^ "id": "[^"]+",?\n/m, '');
     expect(strip(readFileSync(await again.path(), 'utf8'))).toBe(strip(text));
   });
 

@@ -39,7 +39,8 @@ function labels(): void {
   console.log(`labels: ${wrong} of ${read} with a forbidden word are called fine`);
 }
 
-const grave = (plan: Plan) => checkPlan(plan).findings.filter((f) => f.severity === 'blocker').length;
+const grave = (plan: Plan) =>
+  checkPlan(plan).findings.filter((finding) => finding.severity === 'blocker').length;
 
 /** Every need alone, among others, and every two: how many boards carry a slip that stops service. */
 function parties(): void {
@@ -58,9 +59,9 @@ function layouts(): void {
     const { plan } = compose(randomBrief(i), solve, { quick: true });
     for (let seed = 1; seed <= SEEDS; seed++) {
       const laid = layPlan(plan, seed);
-      const full = checkPlan(laid.plan).findings.every((f) => f.code !== 'too-large');
-      if (full && laid.surfaces.some((s) => s.coverage < LEAST_COVER)) thin += 1;
-      if (checkPlan(laid.plan).findings.some((f) => f.code === 'not-all-laid')) lost += 1;
+      const full = checkPlan(laid.plan).findings.every((finding) => finding.code !== 'too-large');
+      if (full && laid.surfaces.some((laid) => laid.coverage < LEAST_COVER)) thin += 1;
+      if (checkPlan(laid.plan).findings.some((finding) => finding.code === 'not-all-laid')) lost += 1;
     }
   }
   console.log(
@@ -78,9 +79,9 @@ function remedies(): void {
     let presses = 0;
     for (; presses < 80; presses++) {
       const checked = checkPlan(now);
-      const slips = checked.findings.filter((f) => f.severity !== 'good');
+      const slips = checked.findings.filter((finding) => finding.severity !== 'good');
       const first = slips
-        .map((f) => () => triedRemedies(now, checked, f)[0])
+        .map((finding) => () => triedRemedies(now, checked, finding)[0])
         .reduce<ReturnType<typeof triedRemedies>[0] | undefined>((found, next) => found ?? next(), undefined);
       const done = first && applyCommand(now, first.remedy.command);
       if (!done?.ok) break;

@@ -42,9 +42,9 @@ const eighty: Plan = {
   ...brief,
   wishes: {
     ...brief.wishes,
-    excluded: CATALOGUE.filter((c) => !brief.wishes.pinned.includes(c.id))
+    excluded: CATALOGUE.filter((component) => !brief.wishes.pinned.includes(component.id))
       .filter((_, i) => i % Math.ceil(CATALOGUE.length / EIGHTY) !== 0)
-      .map((c) => c.id),
+      .map((component) => component.id),
   },
 };
 const kinds = CATALOGUE.length - eighty.wishes.excluded.length;
@@ -65,10 +65,10 @@ console.log(
   `check of the demo: ${checkMs.toFixed(1)} ms, ${checkPlan(plan).context.placed.length * plan.party.length} pairs, ${(composeMs / checkMs).toFixed(0)} checks in the time of one composing`,
 );
 
-const forms = CATALOGUE.map((c) => [c, usualForm(c).form] as const);
-const choices = NEEDS.map((n): NeedChoice => ({ id: n.id, settings: {} }));
+const forms = CATALOGUE.map((component) => [component, usualForm(component).form] as const);
+const choices = NEEDS.map((pack): NeedChoice => ({ id: pack.id, settings: {} }));
 const judgeMs = timed(() => {
-  for (const choice of choices) for (const [c, form] of forms) judgeNeed(c, form, choice);
+  for (const choice of choices) for (const [component, form] of forms) judgeNeed(component, form, choice);
 });
 console.log(
   `verdicts of ${CATALOGUE.length} foods for ${NEEDS.length} needs: ${judgeMs.toFixed(1)} ms, ${Math.round((CATALOGUE.length * NEEDS.length) / judgeMs)} in a millisecond (aim: under 30 ms)`,
@@ -112,14 +112,14 @@ const many: Plan = {
   surfaces: [{ ...plan.surfaces[0]!, serves: null, freeFrom: [] }],
   placements: CATALOGUE.filter((_, i) => i % Math.floor(CATALOGUE.length / 40) === 0)
     .slice(0, 40)
-    .map((c) => ({
-      componentId: c.id,
+    .map((component) => ({
+      componentId: component.id,
       surfaceId: plan.surfaces[0]!.id,
-      form: usualForm(c).form,
+      form: usualForm(component).form,
       massG: 500,
-      pieces: Math.max(1, Math.round(500 / usualForm(c).pieceG)),
+      pieces: Math.max(1, Math.round(500 / usualForm(component).pieceG)),
       lot: 0,
-      contained: usualForm(c).form === 'bowl',
+      contained: usualForm(component).form === 'bowl',
     })),
   layout: [],
   answers: [],
@@ -128,7 +128,7 @@ const many: Plan = {
 const manyMs = timed(() => checkPlan(many));
 const careMs = timed(() => partyCare(contextOf(many)));
 console.log(
-  `check of ${many.placements.length} foods and ${many.party.length} groups: ${manyMs.toFixed(1)} ms (aim: under 100); certificate of ${many.party.reduce((n, g) => n + g.count, 0)} guests: ${careMs.toFixed(1)} ms (aim: under 100), ${(manyMs / careMs).toFixed(1)} to one`,
+  `check of ${many.placements.length} foods and ${many.party.length} groups: ${manyMs.toFixed(1)} ms (aim: under 100); certificate of ${many.party.reduce((sum, group) => sum + group.count, 0)} guests: ${careMs.toFixed(1)} ms (aim: under 100), ${(manyMs / careMs).toFixed(1)} to one`,
 );
 const searchMs = timed(() => searchComponents(CATALOGUE, 'mozarela'));
 console.log(
@@ -137,11 +137,11 @@ console.log(
 
 let covered = '';
 const layMs = timed(() => {
-  const laid = plan.surfaces.map((s) => laySurface(plan, s, plan.seed));
+  const laid = plan.surfaces.map((surface) => laySurface(plan, surface, plan.seed));
   covered = laid
     .map(
-      (l) =>
-        `${l.surfaceId} ${(l.coverage * 100).toFixed(1)} %, ${l.scores.pieces} pieces, ${l.scores.hardOverlaps} overlaps`,
+      (laid) =>
+        `${laid.surfaceId} ${(laid.coverage * 100).toFixed(1)} %, ${laid.scores.pieces} pieces, ${laid.scores.hardOverlaps} overlaps`,
     )
     .join('; ');
 });
@@ -177,7 +177,7 @@ function gapsOf(plan: Plan): {
 }
 
 const gapWords = (gaps: readonly number[]) =>
-  gaps.map((g) => (g === NONE_YET ? 'none yet' : `${(g * 100).toFixed(1)} %`)).join(', ');
+  gaps.map((gap) => (gap === NONE_YET ? 'none yet' : `${(gap * 100).toFixed(1)} %`)).join(', ');
 
 for (const [name, make] of Object.entries(DEMOS)) {
   const { done, firstMs, allMs, gaps } = gapsOf(make());
@@ -192,18 +192,25 @@ for (const [name, make] of Object.entries(DEMOS)) {
     );
   }
   const board = done.plan;
-  const turned = NEEDS.filter((n) => !n.quantity).map((n) => {
+  const turned = NEEDS.filter((pack) => !pack.quantity).map((pack) => {
     const at = performance.now();
-    const c = convert(board, { needs: [{ id: n.id, settings: {} }] }, solve);
-    return { id: n.id, ms: performance.now() - at, proven: c.status === 'optimal', kept: keptOf(c) };
+    const conversion = convert(board, { needs: [{ id: pack.id, settings: {} }] }, solve);
+    return {
+      id: pack.id,
+      ms: performance.now() - at,
+      proven: conversion.status === 'optimal',
+      kept: keptOf(conversion),
+    };
   });
   console.log(
     `  turned for ${turned.length} needs: ${median(turned.map((x) => x.ms)).toFixed(0)} ms each (slowest ${Math.max(...turned.map((x) => x.ms)).toFixed(0)}), ${turned.filter((x) => x.proven).length} proven, likeness kept ${(100 * median(turned.map((x) => x.kept))).toFixed(0)} % (least ${(100 * Math.min(...turned.map((x) => x.kept))).toFixed(0)} %)`,
   );
 }
 
-function keptOf(c: Conversion): number {
-  return c.items.length === 0 ? 1 : c.items.reduce((n, i) => n + i.likeness, 0) / c.items.length;
+function keptOf(conversion: Conversion): number {
+  return conversion.items.length === 0
+    ? 1
+    : conversion.items.reduce((sum, item) => sum + item.likeness, 0) / conversion.items.length;
 }
 
 const swapped = plan.placements[0]!.componentId;
@@ -224,12 +231,12 @@ for (let n = 1; n <= BRIEFS; n++) {
   if (done.status === 'impossible') tally.impossible += 1;
   else {
     tally[done.status === 'optimal' ? 'proven' : 'feasible'] += 1;
-    if (checkPlan(done.plan).care.groups.some((g) => !g.ok)) tally.short += 1;
+    if (checkPlan(done.plan).care.groups.some((care) => !care.ok)) tally.short += 1;
   }
 }
 const made = tally.proven + tally.feasible;
 console.log(
-  `${BRIEFS} random briefs: ${tally.proven} proven, ${tally.feasible} with a wider gap, ${tally.impossible} impossible and told so; nobody left out in ${made - tally.short} of ${made}; gap after ${AT_MS.join(', ')} ms in the middle: ${gapWords(AT_MS.map((_, i) => median(allGaps.map((g) => g[i]!))))}; ${median(times).toFixed(0)} ms each, slowest ${Math.max(...times).toFixed(0)}`,
+  `${BRIEFS} random briefs: ${tally.proven} proven, ${tally.feasible} with a wider gap, ${tally.impossible} impossible and told so; nobody left out in ${made - tally.short} of ${made}; gap after ${AT_MS.join(', ')} ms in the middle: ${gapWords(AT_MS.map((_, i) => median(allGaps.map((gap) => gap[i]!))))}; ${median(times).toFixed(0)} ms each, slowest ${Math.max(...times).toFixed(0)}`,
 );
 
 if (!existsSync(path.join(root, 'dist/index.html')))
@@ -283,8 +290,11 @@ for (const sessionId of workers)
 await page.waitForTimeout(500);
 const { processInfo } = await (await browser.newBrowserCDPSession()).send('SystemInfo.getProcessInfo');
 const rssMb = processInfo
-  .filter((p) => p.type === 'renderer')
-  .map((p) => Number(/VmRSS:\s+(\d+)/.exec(readFileSync(`/proc/${p.id}/status`, 'utf8'))?.[1] ?? 0) / 1000);
+  .filter((processInfo) => processInfo.type === 'renderer')
+  .map(
+    (processInfo) =>
+      Number(/VmRSS:\s+(\d+)/.exec(readFileSync(`/proc/${processInfo.id}/status`, 'utf8'))?.[1] ?? 0) / 1000,
+  );
 console.log(
   `memory of the worker after composing: ${(Math.max(0, ...heaps) / 1e6).toFixed(0)} MB of heap, ${Math.max(...rssMb).toFixed(0)} MB for the whole tab`,
 );

@@ -25,7 +25,8 @@ async function started(env: Record<string, string>): Promise<{ said: string; sto
     env: { ...process.env, ...env },
   });
   const said = await new Promise<string>((resolve) => {
-    for (const stream of [child.stdout, child.stderr]) stream.on('data', (d: Buffer) => resolve(String(d)));
+    for (const stream of [child.stdout, child.stderr])
+      stream.on('data', (buffer: Buffer) => resolve(String(buffer)));
   });
   return { said, stop: () => child.kill() };
 }

@@ -30,16 +30,16 @@ function matrixOf(model: LinearModel) {
 }
 
 /** Limits are gap and nodes, never time: the same model and seed give the same answer. */
-function setOptions(m: Model, options: SolveOptions): void {
-  m.options.set('output_flag', false);
-  m.options.set('random_seed', options.seed % 2147483647);
-  m.options.set('mip_rel_gap', options.gap);
-  m.options.set('mip_max_nodes', options.nodes);
+function setOptions(model: Model, options: SolveOptions): void {
+  model.options.set('output_flag', false);
+  model.options.set('random_seed', options.seed % 2147483647);
+  model.options.set('mip_rel_gap', options.gap);
+  model.options.set('mip_max_nodes', options.nodes);
   // sub-searches around a known solution cost a third of the time and find what the kernel has found (measured)
-  m.options.set('mip_heuristic_run_rins', false);
-  m.options.set('mip_heuristic_run_rens', false);
-  if (options.enough !== undefined) m.options.set('objective_target', options.enough);
-  if (options.noRestart) m.options.set('mip_allow_restart', false);
+  model.options.set('mip_heuristic_run_rins', false);
+  model.options.set('mip_heuristic_run_rens', false);
+  if (options.enough !== undefined) model.options.set('objective_target', options.enough);
+  if (options.noRestart) model.options.set('mip_allow_restart', false);
 }
 
 /** HiGHS as the core's solver. */
@@ -49,13 +49,15 @@ export function highsSolver(highs: Highs): Solver {
       numCols: model.variables.length,
       numRows: model.rows.length,
       offset: model.offset,
-      colCost: model.variables.map((v) => v.cost),
-      colLower: model.variables.map((v) => bounded(v.lower)),
-      colUpper: model.variables.map((v) => bounded(v.upper)),
-      rowLower: model.rows.map((r) => bounded(r.lower)),
-      rowUpper: model.rows.map((r) => bounded(r.upper)),
+      colCost: model.variables.map((variable) => variable.cost),
+      colLower: model.variables.map((variable) => bounded(variable.lower)),
+      colUpper: model.variables.map((variable) => bounded(variable.upper)),
+      rowLower: model.rows.map((row) => bounded(row.lower)),
+      rowUpper: model.rows.map((row) => bounded(row.upper)),
       matrix: matrixOf(model),
-      ...(options.relaxed ? {} : { integrality: model.variables.map((v) => (v.integer ? 1 : 0)) }),
+      ...(options.relaxed
+        ? {}
+        : { integrality: model.variables.map((variable) => (variable.integer ? 1 : 0)) }),
     });
     try {
       setOptions(m, options);
@@ -70,17 +72,17 @@ export function highsSolver(highs: Highs): Solver {
 
 const FEASIBLE_POINT = 2;
 
-function read(m: Model, relaxed: boolean): Solution {
-  const optimal = m.getModelStatus() === 7;
-  const found = Number(m.info.get('primal_solution_status')) === FEASIBLE_POINT;
+function read(model: Model, relaxed: boolean): Solution {
+  const optimal = model.getModelStatus() === 7;
+  const found = Number(model.info.get('primal_solution_status')) === FEASIBLE_POINT;
   if (!found) return { status: 'infeasible', objective: Infinity, bound: Infinity, values: [] };
-  const objective = Number(m.info.get('objective_function_value'));
-  const bound = relaxed ? objective : Number(m.info.get('mip_dual_bound'));
+  const objective = Number(model.info.get('objective_function_value'));
+  const bound = relaxed ? objective : Number(model.info.get('mip_dual_bound'));
   return {
     status: optimal ? 'optimal' : 'feasible',
     objective,
     bound,
-    values: Array.from(m.getSolution().colValue),
-    ...(relaxed ? { duals: Array.from(m.getSolution().colDual) } : {}),
+    values: Array.from(model.getSolution().colValue),
+    ...(relaxed ? { duals: Array.from(model.getSolution().colDual) } : {}),
   };
 }

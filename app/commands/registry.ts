@@ -16,24 +16,24 @@ const frame = () => useFrame.getState();
 
 /** Through whose eyes next: everyone, then each group in turn. */
 export function nextGuest(plan: Plan): void {
-  const order = [null, ...plan.party.map((g) => g.id as string)];
+  const order = [null, ...plan.party.map((group) => group.id as string)];
   session().see(order[(order.indexOf(session().seenBy) + 1) % order.length] ?? null);
 }
 
 const goTo = ({ plan, go }: CommandPlace): AppCommand[] => [
-  ...STATIONS.map((s) => ({
-    id: `station ${s.id}`,
-    words: `Go to ${s.name}`,
-    also: [s.name, s.help],
-    keys: [s.key],
-    keyWords: `${s.name}: ${s.help}`,
-    run: () => go(`/plan/${plan.id}/${s.id}`),
+  ...STATIONS.map((station) => ({
+    id: `station ${station.id}`,
+    words: `Go to ${station.name}`,
+    also: [station.name, station.help],
+    keys: [station.key],
+    keyWords: `${station.name}: ${station.help}`,
+    run: () => go(`/plan/${plan.id}/${station.id}`),
   })),
-  ...PAGES.filter((p) => p.words !== undefined).map((p) => ({
-    id: `page ${p.id}`,
-    words: p.words!,
-    also: p.also ?? [],
-    run: () => go(`/plan/${plan.id}/${p.id}`),
+  ...PAGES.filter((pageRecord) => pageRecord.words !== undefined).map((pageRecord) => ({
+    id: `page ${pageRecord.id}`,
+    words: pageRecord.words!,
+    also: pageRecord.also ?? [],
+    run: () => go(`/plan/${plan.id}/${pageRecord.id}`),
   })),
   { id: 'all plans', words: 'All plans', also: ['home', 'start', 'close'], run: () => go('/') },
 ];
@@ -85,11 +85,11 @@ function looks({ plan }: CommandPlace): AppCommand[] {
       run: () => nextGuest(plan),
     },
     { id: 'everyone', words: 'See it as everyone', run: () => session().see(null) },
-    ...plan.party.map((g) => ({
-      id: `see ${g.id}`,
-      words: `See it as ${g.name}`,
-      also: [...g.needs.map((n) => packOf(n)?.name ?? n.id), 'what can they eat'],
-      run: () => session().see(g.id),
+    ...plan.party.map((group) => ({
+      id: `see ${group.id}`,
+      words: `See it as ${group.name}`,
+      also: [...group.needs.map((choice) => packOf(choice)?.name ?? choice.id), 'what can they eat'],
+      run: () => session().see(group.id),
     })),
     {
       id: 'step back',
@@ -150,42 +150,44 @@ function looks({ plan }: CommandPlace): AppCommand[] {
 /** Edits that people ask for by a food's name; those that need no screen are the core's. */
 function foods({ plan }: CommandPlace): AppCommand[] {
   const larder = planLarder(plan);
-  const swaps = [...new Set(plan.placements.map((p) => p.componentId))].flatMap((id): AppCommand[] => {
-    const c = larder.get(id);
-    if (!c) return [];
-    return [
-      {
-        id: `swap ${id}`,
-        words: `Swap ${lower(c.name)}`,
-        also: [c.baseFood, ...c.synonyms, 'instead of', 'replace', 'exchange'],
-        run: () => frame().open({ kind: 'swap', componentId: id }),
-      },
-    ];
-  });
-  const deeds = deedsOf(plan).map((d) => ({ ...d, run: () => void session().edit(d.command) }));
+  const swaps = [...new Set(plan.placements.map((placement) => placement.componentId))].flatMap(
+    (id): AppCommand[] => {
+      const component = larder.get(id);
+      if (!component) return [];
+      return [
+        {
+          id: `swap ${id}`,
+          words: `Swap ${lower(component.name)}`,
+          also: [component.baseFood, ...component.synonyms, 'instead of', 'replace', 'exchange'],
+          run: () => frame().open({ kind: 'swap', componentId: id }),
+        },
+      ];
+    },
+  );
+  const deeds = deedsOf(plan).map((deed) => ({ ...deed, run: () => void session().edit(deed.command) }));
   return [...swaps, ...deeds];
 }
 
 /** "vegan": the whole board turned so that it suits a need. */
 const turns = (): AppCommand[] =>
-  NEEDS.map((n) => ({
-    id: `turn ${n.id}`,
-    words: `Turn the board: ${lower(n.name)}`,
-    also: [...n.also, 'convert', 'make it'],
-    run: () => frame().open({ kind: 'turn', need: n.id }),
+  NEEDS.map((pack) => ({
+    id: `turn ${pack.id}`,
+    words: `Turn the board: ${lower(pack.name)}`,
+    also: [...pack.also, 'convert', 'make it'],
+    run: () => frame().open({ kind: 'turn', need: pack.id }),
   }));
 
 const files = ({ plan }: CommandPlace): AppCommand[] =>
-  exportsFor(plan, plan.surfaces[0]).map((e) => ({
-    id: `export ${e.id}`,
-    words: e.kind === 'picture' ? `Save: ${e.words}` : e.words,
-    also: e.also ?? [],
-    run: () => void saveAs(e.id, plan, plan.surfaces[0]?.id),
+  exportsFor(plan, plan.surfaces[0]).map((record) => ({
+    id: `export ${record.id}`,
+    words: record.kind === 'picture' ? `Save: ${record.words}` : record.words,
+    also: record.also ?? [],
+    run: () => void saveAs(record.id, plan, plan.surfaces[0]?.id),
   }));
 
 /** Everything that can be done from a station: its buttons, its keys, its command box and its help read this list. */
 export const commandsAt = (place: CommandPlace): AppCommand[] => [
-  ...STATIONS.flatMap((s) => s.commands?.(place) ?? []),
+  ...STATIONS.flatMap((station) => station.commands?.(place) ?? []),
   ...goTo(place),
   ...board(place),
   ...looks(place),

@@ -24,7 +24,7 @@ const pngOf = (plan: Plan, surface: Surface): Promise<Blob> => {
 
 /** One surface's picture. A surface that is not there any more gives no file. */
 export async function onePicture(plan: Plan, surfaceId: string, kind: 'svg' | 'png'): Promise<void> {
-  const surface = plan.surfaces.find((s) => s.id === surfaceId);
+  const surface = plan.surfaces.find((surface) => surface.id === surfaceId);
   if (!surface) return;
   const name = `${fileName(`${plan.occasion.name} ${surface.name}`)}.${kind}`;
   if (kind === 'svg') saveFile(name, boardSvg(plan, surface), 'image/svg+xml');

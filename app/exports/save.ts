@@ -5,13 +5,18 @@ import { EXPORTS, type ExportRecord } from './registry.js';
 /** What this plan gives, in words: about the surface that is picked where one is meant. */
 export const exportsFor = (plan: Plan, surface: Surface | undefined): ExportRecord[] =>
   EXPORTS.filter(
-    (e) => (e.of !== 'surface' || surface !== undefined) && (e.of !== 'surfaces' || plan.surfaces.length > 1),
-  ).map((e) => ({ ...e, words: e.words.replace('{surface}', surface?.name.toLowerCase() ?? '') }));
+    (record) =>
+      (record.of !== 'surface' || surface !== undefined) &&
+      (record.of !== 'surfaces' || plan.surfaces.length > 1),
+  ).map((record) => ({
+    ...record,
+    words: record.words.replace('{surface}', surface?.name.toLowerCase() ?? ''),
+  }));
 
 /** Saves one, and says so where it could not be made. */
 export async function saveAs(id: ExportRecord['id'], plan: Plan, surfaceId = ''): Promise<void> {
   try {
-    await EXPORTS.find((e) => e.id === id)?.save(plan, surfaceId);
+    await EXPORTS.find((record) => record.id === id)?.save(plan, surfaceId);
   } catch (e) {
     toast.error(e instanceof Error ? e.message : String(e));
   }

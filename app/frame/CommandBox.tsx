@@ -24,18 +24,18 @@ export function CommandBox({ commands, onClose }: { commands: readonly AppComman
         />
         <Command.List className="max-h-85 overflow-auto mt-2" tabIndex={0} aria-label="Commands">
           <Command.Empty>Nothing of that name.</Command.Empty>
-          {found.map((c) => (
+          {found.map((command) => (
             <Command.Item
-              key={c.id}
-              value={c.id}
+              key={command.id}
+              value={command.id}
               onSelect={() => {
                 onClose();
-                c.run();
+                command.run();
               }}
               className="flex cursor-pointer items-center justify-between gap-3 px-2 py-1.5 text-base data-[selected=true]:bg-beet data-[selected=true]:text-white"
             >
-              {c.words}
-              {c.keys?.[0]?.length === 1 && <Kbd letter={c.keys[0].toUpperCase()} />}
+              {command.words}
+              {command.keys?.[0]?.length === 1 && <Kbd letter={command.keys[0].toUpperCase()} />}
             </Command.Item>
           ))}
         </Command.List>

@@ -67,8 +67,14 @@ export function Frame({ plan, station, checked, shelf, foot, children }: Props) 
       </header>
       <nav aria-label="Stations" className="flex justify-center [grid-area:stations] stepped:invisible">
         <div className="relative after:wood after:absolute after:inset-x-0 after:top-[73px] after:h-1.75 after:shadow-tag flex h-18.5 items-end gap-2 px-6.5 max-sm:gap-1 max-sm:px-1.5">
-          {STATIONS.map((s) => (
-            <StationLink key={s.id} station={s} plan={plan} checked={checked} current={s === station} />
+          {STATIONS.map((otherStation) => (
+            <StationLink
+              key={otherStation.id}
+              station={otherStation}
+              plan={plan}
+              checked={checked}
+              current={otherStation === station}
+            />
           ))}
         </div>
       </nav>
@@ -114,7 +120,7 @@ export function Frame({ plan, station, checked, shelf, foot, children }: Props) 
           <SavedAt />
         </div>
       </main>
-      <Rail plan={plan} checked={checked} show={(f) => hangsAt(station, f)} />
+      <Rail plan={plan} checked={checked} show={(finding) => hangsAt(station, finding)} />
     </div>
   );
 }

@@ -13,7 +13,7 @@ export function PlanKeys({ plan, at }: { plan: Plan; at: string }) {
   const { paper, open, reset } = useFrame();
   const commands = commandsAt({ plan, go: (address) => void navigate(address) });
   const plate = stationOf(at) !== undefined;
-  useCommandKeys(plate ? commands : commands.filter((c) => !c.atPlate));
+  useCommandKeys(plate ? commands : commands.filter((command) => !command.atPlate));
   useEffect(reset, [at, reset]);
   return <FramePapers plan={plan} open={paper} commands={commands} onClose={() => open(null)} />;
 }

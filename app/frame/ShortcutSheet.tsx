@@ -12,7 +12,7 @@ const PICKED: readonly (readonly [string, string])[] = [
 const keyName = (key: string): string =>
   key
     .split('+')
-    .map((k) => (k === 'mod' ? 'Ctrl' : k.charAt(0).toUpperCase() + k.slice(1)))
+    .map((key) => (key === 'mod' ? 'Ctrl' : key.charAt(0).toUpperCase() + key.slice(1)))
     .join(' ');
 
 export function ShortcutSheet({
@@ -22,8 +22,10 @@ export function ShortcutSheet({
   commands: readonly AppCommand[];
   onClose: () => void;
 }) {
-  const listed = commands.flatMap((c) =>
-    c.keys && c.keyWords ? [[c.keys.map(keyName).join(', '), c.keyWords] as const] : [],
+  const listed = commands.flatMap((command) =>
+    command.keys && command.keyWords
+      ? [[command.keys.map(keyName).join(', '), command.keyWords] as const]
+      : [],
   );
   const settings = useSettings();
   return (

@@ -9,7 +9,7 @@ import { Kbd } from '../ui/kit/Kbd.js';
 /** Undo, redo, the command box, and through whose eyes the plan is seen. */
 export function Tools({ plan, nextGuest, onBox }: { plan: Plan; nextGuest: () => void; onBox: () => void }) {
   const session = useSession();
-  const seen = plan.party.find((g) => g.id === session.seenBy);
+  const seen = plan.party.find((group) => group.id === session.seenBy);
   return (
     <div className="on-cloth z-5 flex items-start justify-end gap-2 pt-3.5 pr-3.5 max-sm:gap-0 max-sm:pr-1.5 [grid-area:tools]">
       <IconButton
@@ -47,8 +47,8 @@ function SeenRims({ seen, party }: { seen: Group | undefined; party: readonly Gr
   if (seen) return <Rim group={seen} size={26} />;
   return (
     <span className="max-xl:hidden flex items-center gap-px flex-nowrap">
-      {party.slice(0, MOST_RIMS).map((g) => (
-        <Rim key={g.id} group={g} size={22} />
+      {party.slice(0, MOST_RIMS).map((group) => (
+        <Rim key={group.id} group={group} size={22} />
       ))}
     </span>
   );

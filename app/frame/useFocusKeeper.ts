@@ -10,19 +10,24 @@ interface Place {
 
 type Focusable = HTMLElement & { disabled?: boolean };
 
-const isThere = (e: Focusable): boolean => e.isConnected && !e.disabled && e.getClientRects().length > 0;
+const isThere = (focusable: Focusable): boolean =>
+  focusable.isConnected && !focusable.disabled && focusable.getClientRects().length > 0;
 
 function within(element: HTMLElement): HTMLElement[] {
   const out: HTMLElement[] = [];
-  for (let e = element.parentElement; e && e !== document.body; e = e.parentElement)
-    if (e.hasAttribute('tabindex')) out.push(e);
+  for (
+    let otherElement = element.parentElement;
+    otherElement && otherElement !== document.body;
+    otherElement = otherElement.parentElement
+  )
+    if (otherElement.hasAttribute('tabindex')) out.push(otherElement);
   return out;
 }
 
 /** Where the focus goes that fell to the page: the last place that is left, and the nearest around it. */
 function next(places: readonly Place[]): HTMLElement | undefined {
   const paper = [...document.querySelectorAll('[role=dialog]')].at(-1);
-  const may = (e: HTMLElement) => isThere(e) && (!paper || paper.contains(e));
+  const may = (element: HTMLElement) => isThere(element) && (!paper || paper.contains(element));
   const last: Focusable | undefined = places.at(-1)?.element;
   // pressed and at work: it has the focus again when it rests
   if (last?.isConnected && last.disabled) return undefined;
@@ -46,7 +51,7 @@ export function useFocusKeeper(): void {
     const remember = (event: FocusEvent): void => {
       if (!(event.target instanceof HTMLElement || event.target instanceof SVGElement)) return;
       const element = event.target as HTMLElement;
-      places = [...places.filter((p) => p.element !== element), { element, within: within(element) }];
+      places = [...places.filter((place) => place.element !== element), { element, within: within(element) }];
       places = places.slice(-MOST_KEPT);
     };
     const look = (): void => {

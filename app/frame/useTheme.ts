@@ -3,7 +3,7 @@ import { useSettings } from '../store/settings.js';
 
 /** Puts the theme on the page. */
 export function useTheme(): void {
-  const theme = useSettings((s) => s.theme);
+  const theme = useSettings((settings) => settings.theme);
   useEffect(() => {
     document.body.classList.toggle('evening', theme === 'evening');
   }, [theme]);

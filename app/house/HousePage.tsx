@@ -33,7 +33,7 @@ export function HousePage() {
       )}
       <div className="mt-4 grid grid-cols-[repeat(auto-fill,minmax(290px,1fr))] gap-4">
         {HOUSE_KINDS.map((kind) => (
-          <Shelf key={kind} kind={kind} kept={kept.filter((k) => k.kind === kind)} />
+          <Shelf key={kind} kind={kind} kept={kept.filter((kept) => kept.kind === kind)} />
         ))}
       </div>
     </main>
@@ -43,11 +43,11 @@ export function HousePage() {
 /** Everything of one kind, as a paper with its names. */
 function Shelf({ kind, kept }: { kind: HouseKind; kept: readonly Kept[] }) {
   const { title, none, nameOf } = recordOf(kind);
-  const remove = async (k: Kept): Promise<void> => {
-    await forget(k.kind, k.key);
-    const name = nameOf(k.value as never);
+  const remove = async (kept: Kept): Promise<void> => {
+    await forget(kept.kind, kept.key);
+    const name = nameOf(kept.value as never);
     toast(`“${name}” is out of the house. Plans that use it keep their copy.`, {
-      action: { label: 'Undo', onClick: () => void keepInHouse(k.kind, k.value as never) },
+      action: { label: 'Undo', onClick: () => void keepInHouse(kept.kind, kept.value as never) },
     });
   };
   return (
@@ -57,15 +57,15 @@ function Shelf({ kind, kept }: { kind: HouseKind; kept: readonly Kept[] }) {
       </h2>
       {kept.length === 0 && <p className="m-0 text-soft">{none}</p>}
       <ul className="m-0 list-none p-0">
-        {kept.map((k) => {
-          const name = nameOf(k.value as never);
+        {kept.map((kept) => {
+          const name = nameOf(kept.value as never);
           return (
             <li
-              key={k.key}
+              key={kept.key}
               className="flex items-center justify-between gap-2 border-t border-dashed border-rule py-1"
             >
               <span className="min-w-0 wrap-anywhere">{name}</span>
-              <Button look="link" aria-label={`Take out: ${name}`} onClick={() => void remove(k)}>
+              <Button look="link" aria-label={`Take out: ${name}`} onClick={() => void remove(kept)}>
                 Take out
               </Button>
             </li>
@@ -99,10 +99,10 @@ function Files({ empty }: { empty: boolean }) {
       />
       {problems.length > 0 && (
         <ul role="alert" className="on-paper m-0 w-full list-disc bg-question py-2 pr-4 pl-8">
-          {problems.slice(0, 12).map((p) => (
-            <li key={p.path}>
-              {p.path && <code>{p.path}: </code>}
-              {p.reason}
+          {problems.slice(0, 12).map((problem) => (
+            <li key={problem.path}>
+              {problem.path && <code>{problem.path}: </code>}
+              {problem.reason}
             </li>
           ))}
         </ul>

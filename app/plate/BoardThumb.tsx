@@ -9,7 +9,7 @@ function useLaid(plan: Plan): Plan {
   const [laid, setLaid] = useState(plan);
   useEffect(() => {
     setLaid(plan);
-    if (plan.layout.some((l) => l.elements.length > 0)) return undefined;
+    if (plan.layout.some((layer) => layer.elements.length > 0)) return undefined;
     const job = ask('lay', { plan, seed: plan.seed });
     job.done.then(
       ({ surfaces }) =>

@@ -23,10 +23,10 @@ export function LittleSurface({
   size: number;
 }) {
   const [l, w] = surfaceSize(surface);
-  const mine = elements.filter((e) => e.componentId === component.id);
+  const mine = elements.filter((element) => element.componentId === component.id);
   const mm = Math.max(l, w);
   const heap = Math.min(Math.min(l, w) * 0.8, Math.sqrt(massG) * HEAP * Math.max(1, mm / 400));
-  const path = (e: LaidElement) => `M${e.outline.map(([x, y]) => `${x} ${y}`).join('L')}Z`;
+  const path = (element: LaidElement) => `M${element.outline.map(([x, y]) => `${x} ${y}`).join('L')}Z`;
   return (
     <svg
       width={(size * l) / mm}
@@ -35,18 +35,18 @@ export function LittleSurface({
       aria-hidden="true"
     >
       <BareSurface surface={surface} edge={3} />
-      {elements.map((e) =>
-        mine.includes(e) ? (
+      {elements.map((element) =>
+        mine.includes(element) ? (
           <path
-            key={e.id}
-            d={path(e)}
+            key={element.id}
+            d={path(element)}
             fill={component.colours[0]}
             stroke="var(--ink)"
             strokeWidth={mm / 110}
             strokeLinejoin="round"
           />
         ) : (
-          <path key={e.id} d={path(e)} fill="var(--ink)" opacity="0.1" />
+          <path key={element.id} d={path(element)} fill="var(--ink)" opacity="0.1" />
         ),
       )}
       {mine.length === 0 && massG > 0 && (

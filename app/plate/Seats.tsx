@@ -8,66 +8,70 @@ import { ArcText, onCircle } from './China.js';
 interface SeatsProps {
   party: readonly Group[];
   r: number;
-  state?: (g: Group) => Glyph;
+  state?: (group: Group) => Glyph;
   /** A question about the group was let be: its cover carries a mark. */
-  letBe?: (g: Group) => boolean;
+  letBe?: (group: Group) => boolean;
   picked?: string | null;
   onPick?: (id: string) => void;
-  label: (g: Group) => string;
+  label: (group: Group) => string;
 }
 
 const GAP = 0.55;
 
 /** One seat a guest, grouped by need. A seat's rim is its need, its shape the verdict. More than forty guests sit as groups. */
 export function Seats({ party, r, state, letBe, picked, onPick, label }: SeatsProps) {
-  const guests = party.reduce((n, g) => n + g.count, 0);
+  const guests = party.reduce((sum, group) => sum + group.count, 0);
   if (guests === 0) return null;
   const most = 44;
   const scale = Math.min(1, most / guests);
-  const shown = party.map((g) => Math.max(1, Math.round(g.count * scale)));
+  const shown = party.map((group) => Math.max(1, Math.round(group.count * scale)));
   const total = shown.reduce((a, b) => a + b, 0) + party.length * GAP;
   const unit = 360 / total;
   const size = Math.min(23, (unit * Math.PI * r) / 180 / 2.06);
   let a = -64;
-  return party.map((g, gi) => {
+  return party.map((group, gi) => {
     const from = a;
     const seats = Array.from({ length: shown[gi]! }, (_, i) => from + unit * (i + 0.5));
     a += unit * (shown[gi]! + GAP);
     const middle = from + (unit * shown[gi]!) / 2;
-    const st = state?.(g) ?? 'whole';
-    const on = picked === g.id;
-    const look = rimOf(g);
-    const name = g.count * unit * r * 0.0175 > g.name.length * 6.2 ? `${g.name} ${g.count}` : short(g);
+    const st = state?.(group) ?? 'whole';
+    const on = picked === group.id;
+    const look = rimOf(group);
+    const name =
+      group.count * unit * r * 0.0175 > group.name.length * 6.2
+        ? `${group.name} ${group.count}`
+        : short(group);
     return (
       <g
-        key={g.id}
+        key={group.id}
         className={onPick ? 'cursor-pointer transition-colors' : undefined}
         role={onPick ? 'button' : 'img'}
         tabIndex={onPick ? 0 : undefined}
         aria-pressed={onPick ? on : undefined}
-        aria-label={label(g)}
-        onClick={() => onPick?.(g.id)}
-        onKeyDown={(e) =>
-          (e.key === 'Enter' || e.key === ' ') && (e.preventDefault(), e.stopPropagation(), onPick?.(g.id))
+        aria-label={label(group)}
+        onClick={() => onPick?.(group.id)}
+        onKeyDown={(event) =>
+          (event.key === 'Enter' || event.key === ' ') &&
+          (event.preventDefault(), event.stopPropagation(), onPick?.(group.id))
         }
       >
-        {seats.map((s, i) => {
-          const [x, y] = onCircle(r, s);
+        {seats.map((seat, i) => {
+          const [x, y] = onCircle(r, seat);
           return (
-            <g key={s} transform={`translate(${x.toFixed(1)} ${y.toFixed(1)}) scale(${on ? 1.12 : 1})`}>
-              {g.seats?.[i] && <title>{g.seats[i]}</title>}
+            <g key={seat} transform={`translate(${x.toFixed(1)} ${y.toFixed(1)}) scale(${on ? 1.12 : 1})`}>
+              {group.seats?.[i] && <title>{group.seats[i]}</title>}
               <SeatPlate
                 look={look}
                 r={size}
                 state={st}
-                letBe={letBe?.(g) ?? false}
+                letBe={letBe?.(group) ?? false}
                 picked={on}
-                name={g.seats?.[i]?.slice(0, 3) ?? String(i + 1)}
+                name={group.seats?.[i]?.slice(0, 3) ?? String(i + 1)}
               />
             </g>
           );
         })}
-        <ArcText id={`seat-${g.id}`} r={r + size + 5} at={middle} size={13.5} weight={800}>
+        <ArcText id={`seat-${group.id}`} r={r + size + 5} at={middle} size={13.5} weight={800}>
           {name}
         </ArcText>
       </g>
@@ -75,7 +79,7 @@ export function Seats({ party, r, state, letBe, picked, onPick, label }: SeatsPr
   });
 }
 
-const short = (g: Group): string => `${g.name.split(/[ ,-]/)[0]} ${g.count}`;
+const short = (group: Group): string => `${group.name.split(/[ ,-]/)[0]} ${group.count}`;
 
 /** Where a piece is broken out, low on the right; its ends lie `out` radii from the middle. */
 const chipEdge = (r: number, out: number): string =>

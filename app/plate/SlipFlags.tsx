@@ -8,11 +8,11 @@ import { Pick } from './Pick.js';
 const MOST_FLAGS = 3;
 
 /** The elements that carry a slip's flag: the largest part of each food that it names, on this surface. */
-export function flagged(f: Finding, surface: Surface, elements: readonly LaidElement[]): LaidElement[] {
-  if (f.surfaceId !== null && f.surfaceId !== surface.id) return [];
-  return f.components
+export function flagged(finding: Finding, surface: Surface, elements: readonly LaidElement[]): LaidElement[] {
+  if (finding.surfaceId !== null && finding.surfaceId !== surface.id) return [];
+  return finding.components
     .flatMap((id) => {
-      const parts = elements.filter((e) => e.componentId === id);
+      const parts = elements.filter((element) => element.componentId === id);
       return parts.length > 0 ? [parts.reduce((a, b) => (b.pieces.length > a.pieces.length ? b : a))] : [];
     })
     .slice(0, MOST_FLAGS);
@@ -30,21 +30,31 @@ export function SlipFlags({
   findings: readonly Finding[];
   r: number;
 }) {
-  const lifted = useSession((s) => s.lifted);
+  const lifted = useSession((session) => session.lifted);
   const scale = boardScale(surface, r);
-  const elements = plan.layout.find((l) => l.surfaceId === surface.id)?.elements ?? [];
-  const flags = findings.flatMap((f, i) =>
-    f.severity === 'good'
+  const elements = plan.layout.find((layer) => layer.surfaceId === surface.id)?.elements ?? [];
+  const flags = findings.flatMap((finding, i) =>
+    finding.severity === 'good'
       ? []
-      : flagged(f, surface, elements).map((e) => ({ e, number: i + 1, up: f.key === lifted })),
+      : flagged(finding, surface, elements).map((element) => ({
+          e: element,
+          number: i + 1,
+          up: finding.key === lifted,
+        })),
   );
   const someUp = flags.some((flag) => flag.up);
   return (
     <g aria-hidden="true" pointerEvents="none" data-flags className="stepped:invisible">
       {flags
         .filter((flag) => !someUp || flag.up)
-        .map(({ e, number, up }) => (
-          <NumberFlag key={`${number} ${e.id}`} x={e.x * scale} y={e.y * scale} number={number} up={up} />
+        .map(({ e: element, number, up }) => (
+          <NumberFlag
+            key={`${number} ${element.id}`}
+            x={element.x * scale}
+            y={element.y * scale}
+            number={number}
+            up={up}
+          />
         ))}
     </g>
   );

@@ -6,7 +6,7 @@ import { useSettings } from '../store/settings.js';
 /** The surface that is looked at: the picked one while it exists, else the first. */
 export function usePickedSurface(plan: Plan): [Surface | undefined, (id: Surface['id']) => void] {
   const [id, setId] = useState<string>();
-  return [plan.surfaces.find((s) => s.id === id) ?? plan.surfaces[0], setId];
+  return [plan.surfaces.find((surface) => surface.id === id) ?? plan.surfaces[0], setId];
 }
 
 export function SurfaceTabs({
@@ -18,22 +18,22 @@ export function SurfaceTabs({
   picked: string | undefined;
   onPick: (id: Surface['id']) => void;
 }) {
-  const units = useSettings((s) => s.units);
+  const units = useSettings((settings) => settings.units);
   if (plan.surfaces.length < 2) return null;
   return (
     <div className="mb-2.5 grid grid-cols-2 gap-1.5 stepped:invisible" role="group" aria-label="Surfaces">
-      {plan.surfaces.map((s) => {
+      {plan.surfaces.map((surface) => {
         const mass = plan.placements
-          .filter((p) => p.surfaceId === s.id && p.lot === 0)
-          .reduce((n, p) => n + p.massG, 0);
+          .filter((placement) => placement.surfaceId === surface.id && placement.lot === 0)
+          .reduce((sum, placement) => sum + placement.massG, 0);
         return (
           <button
-            key={s.id}
+            key={surface.id}
             className="on-paper border-0 bg-paper px-2 pt-1 pb-1.5 text-left text-xs/[1.1] font-bold shadow-tag aria-pressed:bg-ink aria-pressed:text-white evening:aria-pressed:bg-yolk evening:aria-pressed:text-ink"
-            aria-pressed={picked === s.id}
-            onClick={() => onPick(s.id)}
+            aria-pressed={picked === surface.id}
+            onClick={() => onPick(surface.id)}
           >
-            {s.name}
+            {surface.name}
             <small className="block text-xs/[1.1] font-medium">{formatMass(mass, units)} at opening</small>
           </button>
         );

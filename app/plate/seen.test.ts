@@ -27,14 +27,16 @@ beforeAll(() => {
   ).plan;
 });
 
-const seenBy = (who: string, p: Plan = plan): Map<string, string> => {
-  const checked = checkPlan(p);
+const seenBy = (who: string, otherPlan: Plan = plan): Map<string, string> => {
+  const checked = checkPlan(otherPlan);
   const showing = showingFor(
     checked,
-    p.surfaces[0]!,
-    p.party.find((g) => g.id === who),
+    otherPlan.surfaces[0]!,
+    otherPlan.party.find((group) => group.id === who),
   )!;
-  return new Map(p.layout[0]!.elements.map((e) => [e.componentId as string, showing.get(e.id)!]));
+  return new Map(
+    otherPlan.layout[0]!.elements.map((element) => [element.componentId as string, showing.get(element.id)!]),
+  );
 };
 
 describe('the board through a guest’s eyes', () => {
@@ -63,14 +65,17 @@ describe('the board through a guest’s eyes', () => {
   });
 
   test('what is drawn from an older layout is never shown as theirs', () => {
-    const bare = { ...plan, placements: plan.placements.filter((p) => p.componentId !== id('strawberries')) };
+    const bare = {
+      ...plan,
+      placements: plan.placements.filter((placement) => placement.componentId !== id('strawberries')),
+    };
     expect(seenBy('all', bare).get('strawberries')).toBe('pale');
     const form = {
       ...plan,
-      layout: plan.layout.map((l) => ({
-        ...l,
-        elements: l.elements.map((e): LaidElement =>
-          e.componentId === id('green-grapes') ? { ...e, form: 'quartered' } : e,
+      layout: plan.layout.map((layer) => ({
+        ...layer,
+        elements: layer.elements.map((element): LaidElement =>
+          element.componentId === id('green-grapes') ? { ...element, form: 'quartered' } : element,
         ),
       })),
     };
@@ -79,12 +84,12 @@ describe('the board through a guest’s eyes', () => {
 
   test('nothing is full that does not stand as fine, for any group', () => {
     const checked = checkPlan(plan);
-    for (const g of plan.party) {
-      const seen = seenBy(g.id);
-      for (const l of checked.context.placed)
-        expect([l.component.id, seen.get(l.component.id) === 'full']).toEqual([
-          l.component.id,
-          standingOf(checked.context, l, g) === 'fine',
+    for (const group of plan.party) {
+      const seen = seenBy(group.id);
+      for (const placed of checked.context.placed)
+        expect([placed.component.id, seen.get(placed.component.id) === 'full']).toEqual([
+          placed.component.id,
+          standingOf(checked.context, placed, group) === 'fine',
         ]);
     }
   });

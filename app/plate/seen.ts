@@ -10,15 +10,18 @@ export function showingFor(
   group: Group | undefined,
 ): ReadonlyMap<string, Showing> | undefined {
   if (!group) return undefined;
-  const laid = context.plan.layout.find((l) => l.surfaceId === surface.id)?.elements ?? [];
+  const laid = context.plan.layout.find((layer) => layer.surfaceId === surface.id)?.elements ?? [];
   return new Map(
-    laid.map((e): [string, Showing] => {
-      const l = context.placed.find(
-        (x) => x.surface.id === surface.id && x.component.id === e.componentId && x.form === e.form,
+    laid.map((element): [string, Showing] => {
+      const placed = context.placed.find(
+        (otherPlaced) =>
+          otherPlaced.surface.id === surface.id &&
+          otherPlaced.component.id === element.componentId &&
+          otherPlaced.form === element.form,
       );
       // what is drawn and not placed is an older layout's: nobody can say that it is theirs
-      const standing = l && standingOf(context, l, group);
-      return [e.id, standing === 'fine' ? 'full' : standing === 'touched' ? 'hatched' : 'pale'];
+      const standing = placed && standingOf(context, placed, group);
+      return [element.id, standing === 'fine' ? 'full' : standing === 'touched' ? 'hatched' : 'pale'];
     }),
   );
 }

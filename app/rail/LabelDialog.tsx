@@ -21,7 +21,7 @@ const VALUE_WORDS: Record<string, string> = {
 export function answersIn(command: Command): Answer[] {
   if (command.name === 'answer') return [command.answer];
   return command.name === 'together'
-    ? command.commands.flatMap((c) => (c.name === 'answer' ? [c.answer] : []))
+    ? command.commands.flatMap((single) => (single.name === 'answer' ? [single.answer] : []))
     : [];
 }
 
@@ -37,17 +37,17 @@ interface Question {
 /** Milk as an allergen and milk as an animal's is one question to a label. */
 function questionsOf(answers: readonly Answer[]): Question[] {
   const byWords = new Map<string, Answer[]>();
-  for (const a of answers) {
-    const words = factWords(a.fact);
-    byWords.set(words, [...(byWords.get(words) ?? []), a]);
+  for (const answer of answers) {
+    const words = factWords(answer.fact);
+    byWords.set(words, [...(byWords.get(words) ?? []), answer]);
   }
   return [...byWords].map(([words, list]) => ({ words, answers: list, value: UNSAID }));
 }
 
 /** Values that every fact of the question knows. */
-const choicesOf = (q: Question) =>
-  possibleValues(q.answers[0]!.fact).filter((v) =>
-    q.answers.every((a) => possibleValues(a.fact).includes(v)),
+const choicesOf = (question: Question) =>
+  possibleValues(question.answers[0]!.fact).filter((value) =>
+    question.answers.every((answer) => possibleValues(answer.fact).includes(value)),
   );
 
 /**
@@ -72,7 +72,7 @@ export function LabelDialog({
   const [photo, setPhoto] = useState('');
   const [forGood, setForGood] = useState(false);
   const name = planLarder(plan).get(answers[0]!.componentId)?.name ?? answers[0]!.componentId;
-  const told = questions.filter((q) => q.value !== UNSAID);
+  const told = questions.filter((question) => question.value !== UNSAID);
   const ready = told.length > 0 && who.trim() !== '' && seen.trim() !== '';
   const note = (): void => {
     const said = {
@@ -81,7 +81,9 @@ export function LabelDialog({
       when: localNow(),
       ...(photo.trim() ? { photo: photo.trim() } : {}),
     };
-    const noted = told.flatMap((q) => q.answers.map((a): Answer => ({ ...a, ...said, value: q.value })));
+    const noted = told.flatMap((question) =>
+      question.answers.map((answer): Answer => ({ ...answer, ...said, value: question.value })),
+    );
     settings.set({ stylist: who.trim() });
     if (forGood) void keepInHouse('answers', ...noted);
     onNote({
@@ -99,16 +101,22 @@ export function LabelDialog({
       hint="Set each to what is printed or certified. What the label does not say stays open: ask the maker."
     >
       <div className="grid grid-cols-[repeat(auto-fill,minmax(150px,1fr))] gap-x-3">
-        {questions.map((q, i) => (
+        {questions.map((question, i) => (
           <Choice
-            key={q.words}
-            label={q.words}
-            value={q.value}
+            key={question.words}
+            label={question.words}
+            value={question.value}
             options={[
               [UNSAID, 'not said'] as const,
-              ...choicesOf(q).map((v) => [v, VALUE_WORDS[v] ?? v.replace(/-/g, ' ')] as const),
+              ...choicesOf(question).map(
+                (value) => [value, VALUE_WORDS[value] ?? value.replace(/-/g, ' ')] as const,
+              ),
             ]}
-            onPick={(value) => setQuestions(questions.map((x, k) => (k === i ? { ...x, value } : x)))}
+            onPick={(value) =>
+              setQuestions(
+                questions.map((otherQuestion, k) => (k === i ? { ...otherQuestion, value } : otherQuestion)),
+              )
+            }
           />
         ))}
       </div>

@@ -25,7 +25,7 @@ export function OverruleDialog({
   const settings = useSettings();
   const [who, setWho] = useState(settings.stylist);
   const [why, setWhy] = useState('');
-  const edit = useSession((s) => s.edit);
+  const edit = useSession((session) => session.edit);
   const name = planLarder(plan).get(componentId)?.name ?? componentId;
   const ready = who.trim() !== '' && why.trim() !== '';
   const overrule = (): void => {
@@ -33,9 +33,9 @@ export function OverruleDialog({
     edit({
       name: 'together',
       label: `overrule ${name.toLowerCase()}`,
-      commands: groups.map((g) => ({
+      commands: groups.map((group) => ({
         name: 'overrule',
-        overruling: { componentId, groupId: g.id, who: who.trim(), why: why.trim(), when: localNow() },
+        overruling: { componentId, groupId: group.id, who: who.trim(), why: why.trim(), when: localNow() },
       })),
     });
     onClose();
@@ -45,11 +45,11 @@ export function OverruleDialog({
       open
       onClose={onClose}
       title={`Overrule: ${name}`}
-      hint={`For ${groups.map((g) => g.name).join(', ')}. An allergy or a choking shape can be dangerous: ask the guest or the parent first. Your name and reason show on the printed sheet.`}
+      hint={`For ${groups.map((group) => group.name).join(', ')}. An allergy or a choking shape can be dangerous: ask the guest or the parent first. Your name and reason show on the printed sheet.`}
     >
       <TextInput label="Your name" value={who} max={60} onChange={setWho} />
       <Field label="Why it is fine">
-        <TextArea value={why} maxLength={300} rows={3} onChange={(e) => setWhy(e.target.value)} />
+        <TextArea value={why} maxLength={300} rows={3} onChange={(event) => setWhy(event.target.value)} />
       </Field>
       <Button disabled={!ready} onClick={overrule}>
         Overrule

@@ -17,11 +17,11 @@ export function Rail({
 }: {
   plan: Plan;
   checked: Checked;
-  show: (f: Finding) => boolean;
+  show: (finding: Finding) => boolean;
 }) {
   useTrialsOf(plan);
   const { conflicts, compose } = useKitchen();
-  const edit = useSession((s) => s.edit);
+  const edit = useSession((session) => session.edit);
   // one wish less, and the board is composed at once
   const loosen = (command: Command): void => {
     edit(command);
@@ -46,13 +46,13 @@ export function Rail({
               <SlipHead glyph="cracked" words="These wishes collide" number={String(i + 1)} />
               <p className={SLIP_TEXT}>{text}</p>
               <div className={STRIPS}>
-                {ways.map((w, k) => (
+                {ways.map((way, k) => (
                   <button
-                    key={w.label}
+                    key={way.label}
                     className={stripLook({ go: k === 0 })}
-                    onClick={() => loosen(w.command)}
+                    onClick={() => loosen(way.command)}
                   >
-                    {w.label} <Effect words={w.effect} />
+                    {way.label} <Effect words={way.effect} />
                   </button>
                 ))}
               </div>
@@ -62,14 +62,14 @@ export function Rail({
         <div className="grid grid-cols-2 items-start gap-2 max-xl:grid-cols-1 max-md:grid-cols-2">
           {[0, 1].map((column) => (
             <div key={column}>
-              {findings.map((f, i) =>
+              {findings.map((finding, i) =>
                 i % 2 === column ? (
                   <Slip
-                    key={f.key}
-                    finding={f}
+                    key={finding.key}
+                    finding={finding}
                     number={i + 1}
                     plan={plan}
-                    onOpen={(opened) => setOpen({ finding: f, opened })}
+                    onOpen={(opened) => setOpen({ finding: finding, opened })}
                   />
                 ) : null,
               )}

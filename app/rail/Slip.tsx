@@ -32,7 +32,7 @@ export type Opened = { kind: 'swap' | 'overrule' | 'why' } | { kind: 'label'; an
 
 /** One finding as a paper slip. Under the pointer or the focus it lifts its flags on the board. */
 export function Slip({
-  finding: f,
+  finding: finding,
   number,
   plan,
   onOpen,
@@ -42,30 +42,30 @@ export function Slip({
   plan: Plan;
   onOpen: (opened: Opened) => void;
 }) {
-  const lift = useSession((s) => s.lift);
+  const lift = useSession((session) => session.lift);
   const speech = useSpeech();
-  const groups = plan.party.filter((g) => f.concerns.includes(g.id));
+  const groups = plan.party.filter((group) => finding.concerns.includes(group.id));
   return (
     <article
       className={SLIP_BOX}
       data-first={number === 1 || undefined}
-      aria-label={`${STATE_WORDS[glyphOf(f.severity)]}: ${textOf(f, speech)}`}
-      data-code={f.code}
-      onPointerEnter={() => lift(f.key)}
+      aria-label={`${STATE_WORDS[glyphOf(finding.severity)]}: ${textOf(finding, speech)}`}
+      data-code={finding.code}
+      onPointerEnter={() => lift(finding.key)}
       onPointerLeave={() => lift(null)}
-      onFocus={() => lift(f.key)}
+      onFocus={() => lift(finding.key)}
       onBlur={() => lift(null)}
     >
-      <div className={slipLook({ glyph: glyphOf(f.severity) })}>
+      <div className={slipLook({ glyph: glyphOf(finding.severity) })}>
         <SlipHead
-          glyph={glyphOf(f.severity)}
-          words={STATE_WORDS[glyphOf(f.severity)]}
+          glyph={glyphOf(finding.severity)}
+          words={STATE_WORDS[glyphOf(finding.severity)]}
           number={`No ${number}`}
         />
-        <h2 className="mb-1.5 text-base/[1.14] font-extrabold">{textOf(f, speech)}</h2>
-        <p className={SLIP_TEXT}>{whyOf(f, speech)}</p>
+        <h2 className="mb-1.5 text-base/[1.14] font-extrabold">{textOf(finding, speech)}</h2>
+        <p className={SLIP_TEXT}>{whyOf(finding, speech)}</p>
         {groups.length > 0 && groups.length < plan.party.length && <Whom groups={groups} />}
-        <Strips finding={f} groups={groups} plan={plan} onOpen={onOpen} />
+        <Strips finding={finding} groups={groups} plan={plan} onOpen={onOpen} />
       </div>
     </article>
   );
@@ -74,10 +74,10 @@ export function Slip({
 function Whom({ groups }: { groups: readonly Group[] }) {
   return (
     <p className="mt-1.5 flex flex-wrap items-center gap-1 border-t border-dashed border-ink/35 pt-1.5 font-bold text-ink">
-      {groups.map((g) => (
-        <Rim key={g.id} group={g} size={22} />
+      {groups.map((group) => (
+        <Rim key={group.id} group={group} size={22} />
       ))}
-      {groups.map((g) => `${g.name}, ${g.count}`).join('; ')}
+      {groups.map((group) => `${group.name}, ${group.count}`).join('; ')}
     </p>
   );
 }
@@ -88,7 +88,7 @@ const NONE: readonly Tried[] = [];
 const MOST_STRIPS = 4;
 
 function Strips({
-  finding: f,
+  finding: finding,
   groups,
   plan,
   onOpen,
@@ -99,20 +99,20 @@ function Strips({
   onOpen: (open: Opened) => void;
 }) {
   const run = useRemedy();
-  const edit = useSession((s) => s.edit);
+  const edit = useSession((session) => session.edit);
   const speech = useSpeech();
-  const chooseAgain = useKitchen((k) => k.chooseAgain);
-  const busy = useKitchen((k) => k.doing !== null);
-  const tried = useTrials((t) => (f.remedies.length === 0 ? NONE : t.tried.get(f.key)));
-  const failed = useTrials((t) => t.failed);
-  const one = f.components.length === 1 ? f.components[0] : undefined;
-  const press = (r: Remedy): void => {
-    const answers = answersIn(r.command);
+  const chooseAgain = useKitchen((jobs) => jobs.chooseAgain);
+  const busy = useKitchen((jobs) => jobs.doing !== null);
+  const tried = useTrials((trials) => (finding.remedies.length === 0 ? NONE : trials.tried.get(finding.key)));
+  const failed = useTrials((trials) => trials.failed);
+  const one = finding.components.length === 1 ? finding.components[0] : undefined;
+  const press = (remedy: Remedy): void => {
+    const answers = answersIn(remedy.command);
     if (answers.length > 0) onOpen({ kind: 'label', answers });
-    else run(r.command);
+    else run(remedy.command);
   };
   const leave = (): void =>
-    edit({ name: 'settle', settled: { key: f.key, how: 'left as it is', when: localNow() } });
+    edit({ name: 'settle', settled: { key: finding.key, how: 'left as it is', when: localNow() } });
   return (
     <div className={STRIPS}>
       {tried === undefined && failed && (
@@ -128,46 +128,52 @@ function Strips({
           Remedies are being tried …
         </p>
       )}
-      {tried?.slice(0, MOST_STRIPS).map(({ remedy: r, breaks }, i) => (
-        <button key={`${r.kind} ${i}`} className={stripLook({ go: i === 0 })} onClick={() => press(r)}>
+      {tried?.slice(0, MOST_STRIPS).map(({ remedy: remedy, breaks }, i) => (
+        <button
+          key={`${remedy.kind} ${i}`}
+          className={stripLook({ go: i === 0 })}
+          onClick={() => press(remedy)}
+        >
           <b className="font-bold">
-            {remedyLabel(r, speech)}
+            {remedyLabel(remedy, speech)}
             {breaks.length > 0 && (
               <small className="block text-xs font-medium">
-                Then: {breaks.map((b) => textOf(b, speech)).join(' ')}
+                Then: {breaks.map((otherFinding) => textOf(otherFinding, speech)).join(' ')}
               </small>
             )}
           </b>
-          <Effect words={remedyEffect(r, speech)} />
+          <Effect words={remedyEffect(remedy, speech)} />
         </button>
       ))}
-      {tried?.length === 0 && f.severity === 'blocker' && (
+      {tried?.length === 0 && finding.severity === 'blocker' && (
         <button
           className={stripLook({ go: true })}
           disabled={busy}
-          onClick={() => void chooseAgain(plan, f.key)}
+          onClick={() => void chooseAgain(plan, finding.key)}
         >
           Choose again <span>tried before anything changes</span>
         </button>
       )}
-      {one && f.severity !== 'good' && plan.placements.some((p) => p.componentId === one) && (
-        <button className={stripLook()} onClick={() => onOpen({ kind: 'swap' })}>
-          Swap it <span>candidates</span>
-        </button>
-      )}
-      {one && groups.length > 0 && isOverrulable(f) && (
+      {one &&
+        finding.severity !== 'good' &&
+        plan.placements.some((placement) => placement.componentId === one) && (
+          <button className={stripLook()} onClick={() => onOpen({ kind: 'swap' })}>
+            Swap it <span>candidates</span>
+          </button>
+        )}
+      {one && groups.length > 0 && isOverrulable(finding) && (
         <button className={stripLook()} onClick={() => onOpen({ kind: 'overrule' })}>
           Overrule <span>with a reason</span>
         </button>
       )}
-      {!f.grave && f.severity !== 'blocker' && f.severity !== 'good' && (
+      {!finding.grave && finding.severity !== 'blocker' && finding.severity !== 'good' && (
         <button className={stripLook()} onClick={leave}>
           Let it be <span>on the spike</span>
         </button>
       )}
-      {f.facts.length > 0 && (
+      {finding.facts.length > 0 && (
         <button className={stripLook()} onClick={() => onOpen({ kind: 'why' })}>
-          Why this? <span>{f.facts.length === 1 ? '1 fact' : `${f.facts.length} facts`}</span>
+          Why this? <span>{finding.facts.length === 1 ? '1 fact' : `${finding.facts.length} facts`}</span>
         </button>
       )}
     </div>
@@ -176,7 +182,7 @@ function Strips({
 
 /** The paper that a slip opened. It hangs on the rail, so that a slip that moves or goes does not take it along half filled. */
 export function Opening({
-  finding: f,
+  finding: finding,
   plan,
   open,
   onClose,
@@ -187,8 +193,8 @@ export function Opening({
   onClose: () => void;
 }) {
   const run = useRemedy();
-  const one = f.components[0];
-  const groups = plan.party.filter((g) => f.concerns.includes(g.id));
+  const one = finding.components[0];
+  const groups = plan.party.filter((group) => finding.concerns.includes(group.id));
   switch (open.kind) {
     case 'swap':
       return one ? <SwapDialog plan={plan} componentId={one} onClose={onClose} /> : null;
@@ -197,14 +203,14 @@ export function Opening({
     case 'label':
       return <LabelDialog plan={plan} answers={open.answers} onNote={run} onClose={onClose} />;
     case 'why':
-      return <WhyDialog finding={f} onClose={onClose} />;
+      return <WhyDialog finding={finding} onClose={onClose} />;
   }
 }
 
-function WhyDialog({ finding: f, onClose }: { finding: Finding; onClose: () => void }) {
+function WhyDialog({ finding: finding, onClose }: { finding: Finding; onClose: () => void }) {
   const speech = useSpeech();
   return (
-    <PaperDialog open onClose={onClose} title={textOf(f, speech)} hint={whyOf(f, speech)}>
+    <PaperDialog open onClose={onClose} title={textOf(finding, speech)} hint={whyOf(finding, speech)}>
       <Table>
         <thead>
           <tr>
@@ -214,8 +220,8 @@ function WhyDialog({ finding: f, onClose }: { finding: Finding; onClose: () => v
           </tr>
         </thead>
         <tbody>
-          {f.facts.map((x, i) => {
-            const cells = factCells(x, speech);
+          {finding.facts.map((fact, i) => {
+            const cells = factCells(fact, speech);
             return (
               <tr key={i}>
                 <td>{cells.what}</td>

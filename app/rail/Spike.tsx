@@ -34,9 +34,9 @@ export function Spike({ plan, checked }: { plan: Plan; checked: Checked }) {
 /** What one person read off one label at one time, the latest first. */
 function readings(answers: readonly Answer[]): Answer[][] {
   const byReading = new Map<string, Answer[]>();
-  for (const a of answers) {
-    const key = JSON.stringify([a.componentId, a.seen, a.who, a.when]);
-    byReading.set(key, [...(byReading.get(key) ?? []), a]);
+  for (const answer of answers) {
+    const key = JSON.stringify([answer.componentId, answer.seen, answer.who, answer.when]);
+    byReading.set(key, [...(byReading.get(key) ?? []), answer]);
   }
   return [...byReading.values()].reverse();
 }
@@ -54,22 +54,26 @@ function SpikeDialog({ plan, checked, onClose }: { plan: Plan; checked: Checked;
       hint="Slips that you have read and left as they are, labels that were read, and what was overruled. Each can be taken back."
     >
       <Papers title="Settled" none="Nothing is settled yet.">
-        {checked.settled.map((f) => (
+        {checked.settled.map((finding) => (
           <Paper
-            key={f.key}
-            title={textOf(f, speech)}
-            words={plan.settled.find((s) => s.key === f.key)?.how ?? ''}
-            takeBack={{ name: 'unsettle', key: f.key }}
+            key={finding.key}
+            title={textOf(finding, speech)}
+            words={plan.settled.find((s) => s.key === finding.key)?.how ?? ''}
+            takeBack={{ name: 'unsettle', key: finding.key }}
           />
         ))}
       </Papers>
       <Papers title="Overruled" none="Nobody has overruled anything.">
-        {plan.overrulings.map((o) => (
+        {plan.overrulings.map((overruling) => (
           <Paper
-            key={`${o.componentId} ${o.groupId}`}
-            title={`${name(o.componentId)}, for ${plan.party.find((g) => g.id === o.groupId)?.name ?? o.groupId}`}
-            words={`${o.who}: ${o.why}. ${speakTime(o.when)}`}
-            takeBack={{ name: 'take-back-overruling', componentId: o.componentId, groupId: o.groupId }}
+            key={`${overruling.componentId} ${overruling.groupId}`}
+            title={`${name(overruling.componentId)}, for ${plan.party.find((group) => group.id === overruling.groupId)?.name ?? overruling.groupId}`}
+            words={`${overruling.who}: ${overruling.why}. ${speakTime(overruling.when)}`}
+            takeBack={{
+              name: 'take-back-overruling',
+              componentId: overruling.componentId,
+              groupId: overruling.groupId,
+            }}
           />
         ))}
       </Papers>
@@ -82,10 +86,10 @@ function SpikeDialog({ plan, checked, onClose }: { plan: Plan; checked: Checked;
             takeBack={{
               name: 'together',
               label: `take back the label of ${name(answers[0]!.componentId).toLowerCase()}`,
-              commands: answers.map((a) => ({
+              commands: answers.map((answer) => ({
                 name: 'take-back-answer',
-                componentId: a.componentId,
-                fact: a.fact,
+                componentId: answer.componentId,
+                fact: answer.fact,
               })),
             }}
           />
@@ -105,7 +109,7 @@ function Papers({ title, none, children }: { title: string; none: string; childr
 }
 
 function Paper({ title, words, takeBack }: { title: string; words: string; takeBack: Command }) {
-  const edit = useSession((s) => s.edit);
+  const edit = useSession((session) => session.edit);
   return (
     <div className="flex items-center gap-2.5 my-2 mx-0 justify-between flex-nowrap">
       <span>

@@ -55,12 +55,12 @@ export function SwapDialog({
   const [asked] = useState(plan);
   const look = useLook(asked);
   const component = planLarder(plan).get(componentId);
-  const take = (s: Swap): void => {
+  const take = (swap: Swap): void => {
     look(null);
-    run(s.command);
+    run(swap.command);
     onClose();
   };
-  const shown = swaps?.filter((s) => (kind === '' || s.kind === kind) && (only === '' || s[only]));
+  const shown = swaps?.filter((swap) => (kind === '' || swap.kind === kind) && (only === '' || swap[only]));
   return (
     <PaperDialog
       open
@@ -92,14 +92,14 @@ export function SwapDialog({
       {swaps && !judged && <p role="status">Trying each on the whole board …</p>}
       {shown?.length === 0 && <p>Nothing in the larder does this job so.</p>}
       <ul className="list-none p-0 m-0">
-        {shown?.map((s) => (
+        {shown?.map((swap) => (
           <Candidate
-            key={`${s.kind} ${s.name}`}
+            key={`${swap.kind} ${swap.name}`}
             plan={plan}
-            swap={s}
-            component={planLarder(plan).get(s.id)}
-            onLook={(x) => look(x && x.command)}
-            onTake={() => take(s)}
+            swap={swap}
+            component={planLarder(plan).get(swap.id)}
+            onLook={(otherSwap) => look(otherSwap && otherSwap.command)}
+            onTake={() => take(swap)}
           />
         ))}
       </ul>
@@ -168,55 +168,59 @@ const NEARLY_ALL = 7;
 
 function Candidate({
   plan,
-  swap: s,
-  component: c,
+  swap: swap,
+  component: component,
   onLook,
   onTake,
 }: {
   plan: Plan;
   swap: Swap;
   component: Component | undefined;
-  onLook: (s: Swap | null) => void;
+  onLook: (swap: Swap | null) => void;
   onTake: () => void;
 }) {
   const speech = useSpeech();
-  const form = s.kind === 'form' ? c?.forms.find((f) => f.form === s.form) : undefined;
+  const form = swap.kind === 'form' ? component?.forms.find((fact) => fact.form === swap.form) : undefined;
   return (
     <li
       className="flex flex-wrap items-center gap-2.5 flex-nowrap items-start border-t border-dashed border-rule py-2"
-      onPointerEnter={() => onLook(s)}
+      onPointerEnter={() => onLook(swap)}
       onPointerLeave={() => onLook(null)}
-      onFocus={() => onLook(s)}
+      onFocus={() => onLook(swap)}
       onBlur={() => onLook(null)}
     >
-      {c && <img src={portraitUrl(c, form)} alt="" width="52" height="52" />}
+      {component && <img src={portraitUrl(component, form)} alt="" width="52" height="52" />}
       <div className="flex-1 min-w-0">
-        <b className="font-display text-base">{s.name}</b>{' '}
+        <b className="font-display text-base">{swap.name}</b>{' '}
         <span>
-          {Math.round(s.score * 100)} of 100, {KIND_WORDS[s.kind]}
+          {Math.round(swap.score * 100)} of 100, {KIND_WORDS[swap.kind]}
         </span>
         <br />
-        {s.keeps.length > 0 && (
-          <span>Stays: {s.keeps.length >= NEARLY_ALL ? 'nearly everything' : s.keeps.join(', ')}. </span>
+        {swap.keeps.length > 0 && (
+          <span>
+            Stays: {swap.keeps.length >= NEARLY_ALL ? 'nearly everything' : swap.keeps.join(', ')}.{' '}
+          </span>
         )}
-        {s.changes.length > 0 && <span>Changes: {s.changes.join(', ')}. </span>}
-        {s.labelToRead && <span>A label to read. </span>}
-        {s.fixes.length > 0 && (
-          <span className="font-bold">Settles: {s.fixes.map((f) => textOf(f, speech)).join(' ')} </span>
+        {swap.changes.length > 0 && <span>Changes: {swap.changes.join(', ')}. </span>}
+        {swap.labelToRead && <span>A label to read. </span>}
+        {swap.fixes.length > 0 && (
+          <span className="font-bold">
+            Settles: {swap.fixes.map((finding) => textOf(finding, speech)).join(' ')}{' '}
+          </span>
         )}
-        {s.breaks.length > 0 && (
+        {swap.breaks.length > 0 && (
           <span className="text-beet-ink font-bold">
-            Brings: {s.breaks.map((f) => textOf(f, speech)).join(' ')}
+            Brings: {swap.breaks.map((finding) => textOf(finding, speech)).join(' ')}
           </span>
         )}
       </div>
       <div className="grid flex-none justify-items-end gap-1 text-right">
-        <Button size="small" onClick={onTake} aria-label={`Take it: ${s.name}`}>
+        <Button size="small" onClick={onTake} aria-label={`Take it: ${swap.name}`}>
           Take it
         </Button>
-        {priceChange(s.costMinor, plan.currency)}
-        {s.minutes !== 0 && <br />}
-        {s.minutes !== 0 && `${s.minutes > 0 ? '+' : '−'}${Math.abs(s.minutes)} min`}
+        {priceChange(swap.costMinor, plan.currency)}
+        {swap.minutes !== 0 && <br />}
+        {swap.minutes !== 0 && `${swap.minutes > 0 ? '+' : '−'}${Math.abs(swap.minutes)} min`}
       </div>
     </li>
   );

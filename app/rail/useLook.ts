@@ -11,7 +11,7 @@ const REST_MS = 120;
  * where ground comes free a moment later. Null shows the plan as it is again.
  */
 export function useLook(plan: Plan): (command: Command | null) => void {
-  const show = usePreview((s) => s.show);
+  const show = usePreview((preview) => preview.show);
   const turn = useRef(0);
   useEffect(
     () => () => {
@@ -33,7 +33,7 @@ export function useLook(plan: Plan): (command: Command | null) => void {
           ({ surfaces }) => {
             if (turn.current !== mine) return;
             const layout = done.plan.layout.map(
-              (l) => surfaces.find((s) => s.surfaceId === l.surfaceId) ?? l,
+              (layer) => surfaces.find((laid) => laid.surfaceId === layer.surfaceId) ?? layer,
             );
             show({
               ...done.plan,

@@ -7,8 +7,8 @@ import { useSession } from '../store/session.js';
  * back both at once.
  */
 export function useRemedy(): (command: Command) => void {
-  const edit = useSession((s) => s.edit);
-  const lay = useKitchen((s) => s.lay);
+  const edit = useSession((session) => session.edit);
+  const lay = useKitchen((jobs) => jobs.lay);
   return (command) => {
     const before = useSession.getState().plan;
     const done = before && applyCommand(before, command);

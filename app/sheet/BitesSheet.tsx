@@ -11,19 +11,19 @@ export function BitesSheet({ plan, checked }: { plan: Plan; checked: Checked }) 
     <PrintPage>
       <PrintBar back={`/plan/${plan.id}/choose`} words="Back to the board" />
       <h1>{plan.occasion.name}: bites</h1>
-      {plan.party.map((g) => {
-        const bites = bitesFor(checked.context, g);
+      {plan.party.map((group) => {
+        const bites = bitesFor(checked.context, group);
         return (
-          <section key={g.id}>
+          <section key={group.id}>
             <h2 className="flex flex-wrap items-center gap-2">
-              <Rim group={g} size={28} /> {g.name}, {g.count}
+              <Rim group={group} size={28} /> {group.name}, {group.count}
             </h2>
             {bites.length === 0 ? (
               <p>No whole bite yet: bread, something with body and a contrast must all be theirs.</p>
             ) : (
               <ul className="grid list-none grid-cols-[repeat(auto-fill,minmax(200px,1fr))] gap-2 p-0">
-                {bites.map((b) => (
-                  <BiteCard key={b.foods.map((f) => f.id).join(' ')} bite={b} />
+                {bites.map((bite) => (
+                  <BiteCard key={bite.foods.map((component) => component.id).join(' ')} bite={bite} />
                 ))}
               </ul>
             )}
@@ -43,11 +43,11 @@ function BiteCard({ bite }: { bite: Bite }) {
   return (
     <li className="grid break-inside-avoid border border-rule px-2.5 py-1.5 [&>div]:flex [&>div]:gap-1">
       <div aria-hidden="true">
-        {bite.foods.map((f) => (
-          <img key={f.id} src={portraitUrl(f)} alt="" width="44" height="44" />
+        {bite.foods.map((component) => (
+          <img key={component.id} src={portraitUrl(component)} alt="" width="44" height="44" />
         ))}
       </div>
-      <b>{bite.foods.map((f) => f.name.split(',')[0]).join(' + ')}</b>
+      <b>{bite.foods.map((component) => component.name.split(',')[0]).join(' + ')}</b>
       <span>
         {bite.why[0] ?? 'simple and good'}; on {bite.surface.toLowerCase()}
       </span>

@@ -18,7 +18,7 @@ export function GuestCardPage({ plan, checked }: { plan: Plan; checked: Checked 
 /** A card to hand to a group: what they may eat, their bites, and what they can count on, with its condition. */
 function GuestCardSheet({ plan, checked, groupId }: { plan: Plan; checked: Checked; groupId: string }) {
   const speech = useSpeech();
-  const group = plan.party.find((g) => g.id === groupId);
+  const group = plan.party.find((group) => group.id === groupId);
   if (!group)
     return (
       <PrintPage>
@@ -62,8 +62,8 @@ function CardList({ title, items }: { title: string; items: readonly string[] })
     <section>
       <h2>{title}</h2>
       <ul>
-        {items.map((i) => (
-          <li key={i}>{i}</li>
+        {items.map((item) => (
+          <li key={item}>{item}</li>
         ))}
       </ul>
     </section>

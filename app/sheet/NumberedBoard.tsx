@@ -14,9 +14,9 @@ export function numbersOf(
   elements: readonly LaidElement[],
   order: readonly ComponentId[],
 ): { x: number; y: number; number: number }[] {
-  return elements.flatMap((e) => {
-    const at = order.indexOf(e.componentId);
-    return at < 0 ? [] : [{ x: e.x, y: e.y, number: at + 1 }];
+  return elements.flatMap((element) => {
+    const at = order.indexOf(element.componentId);
+    return at < 0 ? [] : [{ x: element.x, y: element.y, number: at + 1 }];
   });
 }
 
@@ -31,7 +31,7 @@ export function NumberedBoard({
   order: readonly ComponentId[];
 }) {
   const url = useBoardUrl(plan, surface);
-  const elements = plan.layout.find((l) => l.surfaceId === surface.id)?.elements ?? [];
+  const elements = plan.layout.find((layer) => layer.surfaceId === surface.id)?.elements ?? [];
   const [length, width] = surfaceSize(surface).map((mm) => mm + 2 * MARGIN_MM) as [number, number];
   if (elements.length === 0) return null;
   const r = Math.max(length, width) * NUMBER_SHARE;

@@ -23,8 +23,8 @@ export function Sheet({ plan, checked }: { plan: Plan; checked: Checked }) {
         {[speakTime(plan.occasion.start), plan.occasion.place].filter(Boolean).join(', ')}. Read the label,
         ask the guest, and follow local food rules and medical or religious advice.
       </p>
-      {plan.surfaces.map((s) => (
-        <SurfaceSection key={s.id} plan={plan} surface={s} checked={checked} />
+      {plan.surfaces.map((surface) => (
+        <SurfaceSection key={surface.id} plan={plan} surface={surface} checked={checked} />
       ))}
       <Overruled plan={plan} />
       <StillOpen checked={checked} />
@@ -42,10 +42,11 @@ function Overruled({ plan }: { plan: Plan }) {
       <h2>Overruled by a person</h2>
       {plan.overrulings.length === 0 && <p>Nothing.</p>}
       <ul>
-        {plan.overrulings.map((o) => (
-          <li key={`${o.componentId} ${o.groupId}`}>
-            {name(o.componentId)} for {plan.party.find((g) => g.id === o.groupId)?.name}: {o.why} ({o.who},{' '}
-            {speakTime(o.when)})
+        {plan.overrulings.map((overruling) => (
+          <li key={`${overruling.componentId} ${overruling.groupId}`}>
+            {name(overruling.componentId)} for{' '}
+            {plan.party.find((group) => group.id === overruling.groupId)?.name}: {overruling.why} (
+            {overruling.who}, {speakTime(overruling.when)})
           </li>
         ))}
       </ul>
@@ -55,15 +56,17 @@ function Overruled({ plan }: { plan: Plan }) {
 
 function StillOpen({ checked }: { checked: Checked }) {
   const speech = useSpeech();
-  const open = checked.findings.filter((f) => f.severity === 'ask' || f.severity === 'blocker');
+  const open = checked.findings.filter(
+    (finding) => finding.severity === 'ask' || finding.severity === 'blocker',
+  );
   return (
     <section>
       <h2>Still open</h2>
       {open.length === 0 && <p>Nothing.</p>}
       <ul>
-        {open.map((f) => (
-          <li key={f.key}>
-            <b>{textOf(f, speech)}</b> {whyOf(f, speech)}
+        {open.map((finding) => (
+          <li key={finding.key}>
+            <b>{textOf(finding, speech)}</b> {whyOf(finding, speech)}
           </li>
         ))}
       </ul>
@@ -72,9 +75,9 @@ function StillOpen({ checked }: { checked: Checked }) {
 }
 
 function ToBring({ plan }: { plan: Plan }) {
-  const units = useSettings((s) => s.units);
+  const units = useSettings((settings) => settings.units);
   const bowls = bowlsInUse(plan);
-  const sizes = bowlSizes(bowls).map((b) => `${b.count} of ${formatLength(b.diameterMm, units)}`);
+  const sizes = bowlSizes(bowls).map((bowl) => `${bowl.count} of ${formatLength(bowl.diameterMm, units)}`);
   const { knives, spoons } = toolsInUse(plan);
   return (
     <section>
@@ -89,9 +92,9 @@ function ToBring({ plan }: { plan: Plan }) {
 }
 
 function ToBuy({ plan }: { plan: Plan }) {
-  const units = useSettings((s) => s.units);
+  const units = useSettings((settings) => settings.units);
   const rows = shoppingRows(plan);
-  const sum = rows.reduce((n, r) => n + r.costMinor, 0);
+  const sum = rows.reduce((sum, row) => sum + row.costMinor, 0);
   return (
     <section>
       <h2>To buy</h2>
@@ -105,12 +108,12 @@ function ToBuy({ plan }: { plan: Plan }) {
           </tr>
         </thead>
         <tbody>
-          {rows.map((r) => (
-            <tr key={r.component}>
-              <td>{r.component}</td>
-              <td>{formatMass(r.neededG, units)}</td>
-              <td>{r.packs}</td>
-              <td>{formatMoney(r.costMinor, plan.currency)}</td>
+          {rows.map((row) => (
+            <tr key={row.component}>
+              <td>{row.component}</td>
+              <td>{formatMass(row.neededG, units)}</td>
+              <td>{row.packs}</td>
+              <td>{formatMoney(row.costMinor, plan.currency)}</td>
             </tr>
           ))}
           <tr>
@@ -129,7 +132,7 @@ function ToBuy({ plan }: { plan: Plan }) {
 
 function SurfaceSection({ plan, surface, checked }: { plan: Plan; surface: Surface; checked: Checked }) {
   const foods = checked.context.placed.filter(
-    (l) => l.surface.id === surface.id && l.component.job !== 'none',
+    (placed) => placed.surface.id === surface.id && placed.component.job !== 'none',
   );
   if (foods.length === 0) return null;
   return (
@@ -138,7 +141,7 @@ function SurfaceSection({ plan, surface, checked }: { plan: Plan; surface: Surfa
         {surface.name}
         {surface.freeFrom.length > 0 ? `: no ${surface.freeFrom.join(', ')}` : ''}
       </h2>
-      <NumberedBoard plan={plan} surface={surface} order={foods.map((l) => l.component.id)} />
+      <NumberedBoard plan={plan} surface={surface} order={foods.map((placed) => placed.component.id)} />
       <table>
         <thead>
           <tr>
@@ -150,12 +153,12 @@ function SurfaceSection({ plan, surface, checked }: { plan: Plan; surface: Surfa
           </tr>
         </thead>
         <tbody>
-          {foods.map((l, i) => (
+          {foods.map((placed, i) => (
             <FoodRow
-              key={`${l.component.id} ${l.form}`}
+              key={`${placed.component.id} ${placed.form}`}
               plan={plan}
               checked={checked}
-              food={l}
+              food={placed}
               number={i + 1}
             />
           ))}
@@ -168,7 +171,7 @@ function SurfaceSection({ plan, surface, checked }: { plan: Plan; surface: Surfa
 function FoodRow({
   plan,
   checked,
-  food: l,
+  food: placed,
   number,
 }: {
   plan: Plan;
@@ -176,22 +179,22 @@ function FoodRow({
   food: PlacedFood;
   number: number;
 }) {
-  const units = useSettings((s) => s.units);
-  const lots = new Set(l.lots.map((p) => p.lot)).size;
-  const times = holdingOf(l.component, plan).leaves.slice(1, lots).map(clockOf);
+  const units = useSettings((settings) => settings.units);
+  const lots = new Set(placed.lots.map((placement) => placement.lot)).size;
+  const times = holdingOf(placed.component, plan).leaves.slice(1, lots).map(clockOf);
   return (
     <tr>
       <td>{number}</td>
-      <td>{l.component.name}</td>
-      <td>{formatMass(l.massG, units)}</td>
+      <td>{placed.component.name}</td>
+      <td>{formatMass(placed.massG, units)}</td>
       <td>
-        {formName(l.form)}
-        {l.contained && !FORMS[l.form].bowl ? ', in a bowl' : ''}
+        {formName(placed.form)}
+        {placed.contained && !FORMS[placed.form].bowl ? ', in a bowl' : ''}
         {lots > 1 ? `; fresh lot ${times.join(', ')}` : ''}
       </td>
       <td>
-        {checked.context.groupsAt(l.surface).map((g) => (
-          <NotFor key={g.id} checked={checked} food={l} group={g} />
+        {checked.context.groupsAt(placed.surface).map((group) => (
+          <NotFor key={group.id} checked={checked} food={placed} group={group} />
         ))}
       </td>
     </tr>
@@ -199,13 +202,21 @@ function FoodRow({
 }
 
 /** Nothing where the food is theirs; an overruling is always printed. */
-function NotFor({ checked, food: l, group: g }: { checked: Checked; food: PlacedFood; group: Group }) {
-  const standing = standingOf(checked.context, l, g);
+function NotFor({
+  checked,
+  food: placed,
+  group: group,
+}: {
+  checked: Checked;
+  food: PlacedFood;
+  group: Group;
+}) {
+  const standing = standingOf(checked.context, placed, group);
   if (standing === 'fine')
-    return checked.context.overruled(l.component.id, g) ? <div>overruled: {g.name}</div> : null;
+    return checked.context.overruled(placed.component.id, group) ? <div>overruled: {group.name}</div> : null;
   return (
     <span className="inline-flex items-center mr-2">
-      <Rim group={g} size={18} /> {standing === 'ask' ? `ask: ${g.name}` : g.name}
+      <Rim group={group} size={18} /> {standing === 'ask' ? `ask: ${group.name}` : group.name}
     </span>
   );
 }

@@ -24,10 +24,10 @@ function RefusedDialog({ table }: { table: Table }) {
       hint={`${table.refused?.name ?? ''}: nothing that is stored was touched.`}
     >
       <ul className="my-0.5 list-disc pl-5">
-        {table.refused?.problems.slice(0, MOST_PROBLEMS).map((p, i) => (
+        {table.refused?.problems.slice(0, MOST_PROBLEMS).map((problem, i) => (
           <li key={i}>
-            {p.path && <code>{p.path}: </code>}
-            {p.reason}
+            {problem.path && <code>{problem.path}: </code>}
+            {problem.reason}
           </li>
         ))}
       </ul>
@@ -63,11 +63,11 @@ function NotTakenDialog({ table }: { table: Table }) {
       hint={`${notTaken?.name ?? ''}: ${notTaken?.taken ?? 0} were taken. These were not:`}
     >
       <ul className="my-0.5 list-disc pl-5">
-        {notTaken?.plans.slice(0, MOST_PROBLEMS * 4).map((p) => (
-          <li key={p.index}>
-            <b>{p.name || `Plan ${p.index + 1}`}</b>:{' '}
-            {p.problems[0]?.path && <code>{p.problems[0].path} </code>}
-            {p.problems[0]?.reason}
+        {notTaken?.plans.slice(0, MOST_PROBLEMS * 4).map((notTaken) => (
+          <li key={notTaken.index}>
+            <b>{notTaken.name || `Plan ${notTaken.index + 1}`}</b>:{' '}
+            {notTaken.problems[0]?.path && <code>{notTaken.problems[0].path} </code>}
+            {notTaken.problems[0]?.reason}
           </li>
         ))}
       </ul>

@@ -44,10 +44,10 @@ export function FirstParty({ card }: { card: CardRow }) {
         {speakTime(plan.occasion.start)}.
       </p>
       <div className="flex flex-wrap items-center gap-3.5">
-        {plan.party.slice(0, MOST_GROUPS).map((g) => (
-          <span key={g.id} className="flex flex-wrap items-center gap-1.25">
-            <Rim group={g} /> <b>{g.count}</b>
-            <span className="sr-only">{g.name}</span>
+        {plan.party.slice(0, MOST_GROUPS).map((group) => (
+          <span key={group.id} className="flex flex-wrap items-center gap-1.25">
+            <Rim group={group} /> <b>{group.count}</b>
+            <span className="sr-only">{group.name}</span>
           </span>
         ))}
       </div>

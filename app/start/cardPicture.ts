@@ -61,7 +61,7 @@ export function useCardPicture(card: CardRow): {
     });
     return () => {
       over = true;
-      for (const u of urls) URL.revokeObjectURL(u);
+      for (const url of urls) URL.revokeObjectURL(url);
     };
   }, [seen, card]);
   return { ref, url };

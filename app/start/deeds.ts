@@ -60,8 +60,8 @@ export async function bringIn(file: File): Promise<BroughtIn> {
   const read = readPlansText(text, file.size);
   if (!read.ok) return { refused: read.problems, notTaken: [], taken: 0, twins: [] };
   const twins = await putFree(read.plans, Date.now());
-  const stored = read.plans.filter((p) => !twins.includes(p));
-  if (stored.length > 0) toast(`“${stored.map((p) => p.occasion.name).join('”, “')}” is on the table.`);
+  const stored = read.plans.filter((plan) => !twins.includes(plan));
+  if (stored.length > 0) toast(`“${stored.map((plan) => plan.occasion.name).join('”, “')}” is on the table.`);
   return { notTaken: read.notTaken, taken: read.plans.length, twins };
 }
 

@@ -46,20 +46,20 @@ function useFileOutcome() {
 /** What can be done with the plans on the table. */
 export function useTable() {
   const cards = useLiveQuery(() => db.cards.orderBy('savedAt').reverse().toArray());
-  const rows = cards?.filter((c) => c.deletedAt === null);
-  const trash = cards?.filter((c) => c.deletedAt !== null) ?? [];
+  const rows = cards?.filter((row) => row.deletedAt === null);
+  const trash = cards?.filter((row) => row.deletedAt !== null) ?? [];
   const navigate = useNavigate();
   const file = useFileOutcome();
   useEffect(() => {
     // after the first paint: what is done with plans knows all of the craft
-    whenIdle(() => void deeds().then((d) => d.tidy()));
+    whenIdle(() => void deeds().then((deeds) => deeds.tidy()));
   }, []);
   const open = (id: string, station = 'brief'): void => void navigate(`/plan/${id}/${station}`);
   return {
     rows,
     trash,
     /** The plan that was worked on last. */
-    first: rows?.find((c) => !c.damage),
+    first: rows?.find((row) => !row.damage),
     open,
     ...file,
     async demo(name = 'comet-watch'): Promise<void> {
@@ -77,11 +77,11 @@ export function useTable() {
         duration: UNDO_MS,
       });
     },
-    putBack: (row: CardRow) => deeds().then((d) => d.markDeleted(row.id, null)),
-    removeForGood: (row: CardRow) => deeds().then((d) => d.removeForGood(row.id)),
-    copy: (row: CardRow) => deeds().then((d) => d.copy(row)),
-    saveRaw: (row: CardRow) => deeds().then((d) => d.saveRaw(row)),
-    saveAll: () => deeds().then((d) => d.saveAll()),
+    putBack: (row: CardRow) => deeds().then((deeds) => deeds.markDeleted(row.id, null)),
+    removeForGood: (row: CardRow) => deeds().then((deeds) => deeds.removeForGood(row.id)),
+    copy: (row: CardRow) => deeds().then((deeds) => deeds.copy(row)),
+    saveRaw: (row: CardRow) => deeds().then((deeds) => deeds.saveRaw(row)),
+    saveAll: () => deeds().then((deeds) => deeds.saveAll()),
   };
 }
 

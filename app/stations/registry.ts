@@ -7,4 +7,5 @@ import type { StationRecord } from './station.js';
 /** Every station, in the order of the work. It is read by the server too: records hold no code of the page but by fetching it. */
 export const STATIONS: readonly StationRecord[] = [brief, choose, check, lay];
 
-export const stationOf = (id: string): StationRecord | undefined => STATIONS.find((s) => s.id === id);
+export const stationOf = (id: string): StationRecord | undefined =>
+  STATIONS.find((station) => station.id === id);

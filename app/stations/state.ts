@@ -3,8 +3,8 @@ import type { Plan } from '../../core/plan/index.js';
 import type { StationRecord } from './station.js';
 
 /** The findings that hang on a station's rail: its own, and what stops service. */
-export const hangsAt = (station: StationRecord, f: Finding): boolean =>
-  station.findings === 'all' || belongsTo(f, station.findings);
+export const hangsAt = (station: StationRecord, finding: Finding): boolean =>
+  station.findings === 'all' || belongsTo(finding, station.findings);
 
 export interface StationState {
   severity: Severity;
@@ -14,9 +14,9 @@ export interface StationState {
 
 /** How ready a station is, and the worst of its own findings, not of those that hang everywhere. */
 export const stationState = (station: StationRecord, plan: Plan, checked: Checked): StationState => ({
-  severity: worstOf(checked.findings.filter((f) => isOf(station, f))),
+  severity: worstOf(checked.findings.filter((finding) => isOf(station, finding))),
   ready: station.ready(plan, checked),
 });
 
-const isOf = ({ findings }: StationRecord, f: Finding): boolean =>
-  findings === 'all' || belongsTo({ ...f, severity: 'caution' }, findings);
+const isOf = ({ findings }: StationRecord, finding: Finding): boolean =>
+  findings === 'all' || belongsTo({ ...finding, severity: 'caution' }, findings);

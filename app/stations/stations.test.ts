@@ -22,7 +22,7 @@ const state = (id: string, plan: Plan) => stationState(station(id), plan, checkP
 
 describe('stations', () => {
   test('what stops service hangs everywhere, Check shows all', () => {
-    for (const s of STATIONS) expect(hangsAt(s, slip('too-heavy', 'blocker'))).toBe(true);
+    for (const station of STATIONS) expect(hangsAt(station, slip('too-heavy', 'blocker'))).toBe(true);
     expect(hangsAt(station('check'), slip('out-of-season', 'caution'))).toBe(true);
     expect(hangsAt(station('lay'), slip('out-of-season', 'caution'))).toBe(false);
     expect(hangsAt(station('choose'), slip('out-of-season', 'caution'))).toBe(true);
@@ -30,7 +30,8 @@ describe('stations', () => {
 
   test('nobody is coming: every plate is empty; a party alone fills Brief', () => {
     const nobody = planWith({});
-    for (const s of STATIONS) expect(state(s.id, nobody)).toEqual({ severity: 'good', ready: null });
+    for (const station of STATIONS)
+      expect(state(station.id, nobody)).toEqual({ severity: 'good', ready: null });
     const party = planWith({ party: [all] });
     expect(state('brief', party)).toEqual({ severity: 'good', ready: 1 });
     for (const s of ['choose', 'check', 'lay']) expect(state(s, party).ready).toBeNull();
@@ -75,18 +76,23 @@ describe('the table of the brief', () => {
   test('surfaces never lie on each other, keep their proportions, and each has one place', () => {
     fc.assert(
       fc.property(fc.array(outlines, { minLength: 1, maxLength: 7 }), (list) => {
-        const surfaces = list.map((o, i) => surface(i, o));
+        const surfaces = list.map((outline, i) => surface(i, outline));
         const { spots, scale } = spotsOf(surfaces);
-        expect(spots.map((s) => s.surface.id).sort()).toEqual(surfaces.map((s) => s.id).sort());
-        for (const s of spots) {
-          const o = s.surface.outline;
-          expect(s.length).toBeCloseTo((o.kind === 'round' ? o.diameterMm : o.lengthMm) * scale, 6);
+        expect(spots.map((spot) => spot.surface.id).sort()).toEqual(
+          surfaces.map((surface) => surface.id).sort(),
+        );
+        for (const spot of spots) {
+          const outline = spot.surface.outline;
+          expect(spot.length).toBeCloseTo(
+            (outline.kind === 'round' ? outline.diameterMm : outline.lengthMm) * scale,
+            6,
+          );
         }
-        spots.forEach((a, i) =>
-          spots.slice(i + 1).forEach((b) => {
+        spots.forEach((spot, i) =>
+          spots.slice(i + 1).forEach((otherSpot) => {
             const apart =
-              Math.abs(a.x - b.x) >= (a.length + b.length) / 2 - 1e-6 ||
-              Math.abs(a.y - b.y) >= (a.width + b.width) / 2 - 1e-6;
+              Math.abs(spot.x - otherSpot.x) >= (spot.length + otherSpot.length) / 2 - 1e-6 ||
+              Math.abs(spot.y - otherSpot.y) >= (spot.width + otherSpot.width) / 2 - 1e-6;
             expect(apart).toBe(true);
           }),
         );
@@ -113,9 +119,11 @@ describe('flags on the board', () => {
       components: [id('strawberries'), id('brie'), id('feta')],
     };
     const found = flagged(flag, surface, elements);
-    expect(found.map((e) => e.componentId)).toEqual(['strawberries', 'brie']);
+    expect(found.map((element) => element.componentId)).toEqual(['strawberries', 'brie']);
     const most = Math.max(
-      ...elements.filter((e) => e.componentId === 'strawberries').map((e) => e.pieces.length),
+      ...elements
+        .filter((element) => element.componentId === 'strawberries')
+        .map((element) => element.pieces.length),
     );
     expect(found[0]!.pieces).toHaveLength(most);
     expect(flagged({ ...flag, surfaceId: 'tray' as never }, surface, elements)).toEqual([]);
@@ -129,7 +137,7 @@ describe('the numbered board of the sheet', () => {
     });
     const { elements } = laySurface(plan, plan.surfaces[0]!, 3);
     const numbers = numbersOf(elements, [id('brie'), id('strawberries')]);
-    const parts = (food: string) => elements.filter((e) => e.componentId === food).length;
+    const parts = (food: string) => elements.filter((element) => element.componentId === food).length;
     expect(numbers.filter((n) => n.number === 1)).toHaveLength(parts('brie'));
     expect(numbers.filter((n) => n.number === 2)).toHaveLength(parts('strawberries'));
     expect(numbers).toHaveLength(parts('brie') + parts('strawberries'));
@@ -188,6 +196,6 @@ describe('small helpers of the stations', () => {
     const tray = { ...board, id: 'tray', freeFrom: ['gluten'] } as Surface;
     const plan = planWith({ surfaces: [board, tray] });
     const bread = planLarder(plan).get(id('breadsticks'))!;
-    expect(surfacesFor(plan, bread).map((s) => s.id)).toEqual(['board']);
+    expect(surfacesFor(plan, bread).map((surface) => surface.id)).toEqual(['board']);
   });
 });

@@ -24,8 +24,8 @@ export const useFrame = create<FrameState>((set) => ({
   stepped: false,
   squinting: false,
   paper: null,
-  stepBack: (on) => set((s) => ({ stepped: on ?? !s.stepped })),
-  squint: (on) => set((s) => ({ squinting: on ?? !s.squinting })),
+  stepBack: (on) => set((frameState) => ({ stepped: on ?? !frameState.stepped })),
+  squint: (on) => set((frameState) => ({ squinting: on ?? !frameState.squinting })),
   open: (paper) => set({ paper }),
   reset: () => set({ stepped: false, squinting: false }),
 }));

@@ -6,8 +6,8 @@ import { db } from './db.js';
 
 const stored = new Map<string, string>();
 (globalThis as unknown as { localStorage: unknown }).localStorage = {
-  getItem: (k: string) => stored.get(k) ?? null,
-  setItem: (k: string, v: string) => void stored.set(k, v),
+  getItem: (key: string) => stored.get(key) ?? null,
+  setItem: (key: string, value: string) => void stored.set(key, value),
 };
 const {
   bringInHouse,
@@ -33,12 +33,12 @@ test('what is kept is found again, the same name is one, and what is forgotten i
   await keepInHouse('schools', school('A'), school('B'));
   await keepInHouse('schools', { ...school('A'), rows: { cheese: 70 } });
   const found = await houseValues('schools');
-  expect(found.map((s) => [s.name, s.rows.cheese]).sort()).toEqual([
+  expect(found.map((school) => [school.name, school.rows.cheese]).sort()).toEqual([
     ['A', 70],
     ['B', 50],
   ]);
   await forget('schools', 'A');
-  expect((await houseValues('schools')).map((s) => s.name)).toEqual(['B']);
+  expect((await houseValues('schools')).map((school) => school.name)).toEqual(['B']);
 });
 
 test('a page that is open sees what another one keeps', async () => {
@@ -58,7 +58,7 @@ test('a row that cannot be read is told, and takes nothing else with it', async 
   openHouse();
   await until(() => useHouse.getState().read);
   const { kept, damaged } = useHouse.getState();
-  expect(kept.map((k) => k.key)).toEqual(['Good']);
+  expect(kept.map((kept) => kept.key)).toEqual(['Good']);
   expect(damaged.map((d) => d.key).sort()).toEqual(['bad', 'x']);
   expect(await db.house.count()).toBe(3);
 });
@@ -72,7 +72,7 @@ test('the house goes out as a file and comes into another browser; what is no go
   expect(read.problems).toHaveLength(1);
   expect(await houseValues('weights')).toEqual([WEIGHTS]);
   await bringInHouse(text);
-  expect((await houseValues('schools')).map((s) => s.name)).toEqual(['A']);
+  expect((await houseValues('schools')).map((school) => school.name)).toEqual(['A']);
 });
 
 test('what older versions kept among the settings moves in once, and leaves them', async () => {
@@ -88,8 +88,8 @@ test('what older versions kept among the settings moves in once, and leaves them
   );
   await moveOldSettings();
   await moveOldSettings();
-  expect((await houseValues('schools')).map((s) => s.name)).toEqual(['Old']);
-  expect((await houseValues('themes')).map((t) => t.name)).toEqual(['Reef']);
+  expect((await houseValues('schools')).map((school) => school.name)).toEqual(['Old']);
+  expect((await houseValues('themes')).map((theme) => theme.name)).toEqual(['Reef']);
   expect(await houseValues('weights')).toEqual([WEIGHTS]);
   expect(JSON.parse(stored.get('round-plate.settings')!)).toEqual({ theme: 'evening' });
 });
@@ -100,13 +100,13 @@ test('a full shelf takes no more, says so, and loses nothing that it holds', asy
   expect(await keepInHouse('schools', school('One more'))).toBe(false);
   // a newer one of the same name still takes its place
   expect(await keepInHouse('schools', { ...school('Nr 7'), rows: { cheese: 70 } })).toBe(true);
-  const names = (await houseValues('schools')).map((s) => s.name);
+  const names = (await houseValues('schools')).map((school) => school.name);
   expect(names).toHaveLength(50);
   expect(names).not.toContain('One more');
 
   const text = (await houseFile()).replaceAll('"Nr ', '"Other ');
   const read = await bringInHouse(text);
   expect(read.kept).toEqual([]);
-  expect(read.problems.map((p) => p.reason)).toEqual([expect.stringContaining('room for 50')]);
+  expect(read.problems.map((problem) => problem.reason)).toEqual([expect.stringContaining('room for 50')]);
   expect(await houseValues('schools')).toHaveLength(50);
 });

@@ -61,12 +61,12 @@ export function closeHouse(): void {
 }
 
 export const valuesOf = <K extends HouseKind>(kept: readonly Kept[], kind: K): HouseValue<K>[] =>
-  kept.flatMap((k) => (k.kind === kind ? [k.value as HouseValue<K>] : []));
+  kept.flatMap((kept) => (kept.kind === kind ? [kept.value as HouseValue<K>] : []));
 
 /** Of one kind, the latest first; the same list while nothing of the house changes. */
 export function useHouseOf<K extends HouseKind>(kind: K): readonly HouseValue<K>[] {
   openHouse();
-  const kept = useHouse((h) => h.kept);
+  const kept = useHouse((house) => house.kept);
   return valuesOf(kept, kind);
 }
 
@@ -81,8 +81,8 @@ const rowOf = ({ kind, key, version, value }: Kept, savedAt: number): HouseRow =
 /** Writes all of it or, where a shelf would be too full, nothing: what is kept already never makes room by itself. */
 async function put(all: readonly Kept[]): Promise<void> {
   await db.transaction('rw', db.house, async () => {
-    await db.house.bulkPut(all.map((k) => rowOf(k, Date.now())));
-    for (const kind of new Set(all.map((k) => k.kind))) {
+    await db.house.bulkPut(all.map((kept) => rowOf(kept, Date.now())));
+    for (const kind of new Set(all.map((kept) => kept.kind))) {
       const { most, title } = recordOf(kind);
       if ((await db.house.where('kind').equals(kind).count()) > most)
         throw new Error(`${title}: your house has room for ${most}. Take something out of it first.`);
@@ -96,7 +96,7 @@ export async function keepInHouse<K extends HouseKind>(
   ...values: readonly HouseValue<K>[]
 ): Promise<boolean> {
   try {
-    await put(values.map((v) => keptOf(kind, v)));
+    await put(values.map((value) => keptOf(kind, value)));
     return true;
   } catch (error) {
     toast.error(error instanceof Error ? error.message : String(error));
@@ -144,9 +144,9 @@ export async function moveOldSettings(): Promise<void> {
   const weights = stored.weights ? readKept('weights', 1, stored.weights) : undefined;
   if (weights?.ok) kept.push(weights.kept);
   const fields = [...OLD.map(([field]) => field), 'weights'];
-  if (!fields.some((f) => f in stored)) return;
+  if (!fields.some((field) => field in stored)) return;
   // first into the house, then out of the settings: a tab that dies between loses nothing
   await put(kept);
-  const rest = Object.fromEntries(Object.entries(stored).filter(([k]) => !fields.includes(k)));
+  const rest = Object.fromEntries(Object.entries(stored).filter(([key]) => !fields.includes(key)));
   localStorage.setItem(SETTINGS_KEY, JSON.stringify(rest));
 }

@@ -13,7 +13,7 @@ const { provenFor, useKitchen } = await import('./kitchen-jobs.js');
 const session = () => useSession.getState();
 const plan = planWith({ party: [group('all', 4)], placements: [lies('brie', 250)] });
 const withFood = (...ids: string[]): Plan => ({ ...plan, placements: ids.map((x) => lies(x, 100)) });
-const foods = () => session().plan!.placements.map((p) => p.componentId as string);
+const foods = () => session().plan!.placements.map((placement) => placement.componentId as string);
 
 const composed = (found: Plan) => ({ status: 'optimal', plan: found, gap: 0, conflicts: [] });
 const laid = { surfaces: [{ surfaceId: plan.surfaces[0]!.id, elements: [] }] };
@@ -86,7 +86,9 @@ describe('composing', () => {
       conflicts: [{ wishes: ['budget'], text: 'The budget cannot be kept.', ways: [] }],
     });
     await done;
-    expect(useKitchen.getState().conflicts.map((c) => c.text)).toEqual(['The budget cannot be kept.']);
+    expect(useKitchen.getState().conflicts.map((conflict) => conflict.text)).toEqual([
+      'The budget cannot be kept.',
+    ]);
     expect(foods()).toEqual(['brie']);
   });
 
@@ -104,9 +106,9 @@ describe('composing', () => {
     session().close();
     job.answer(composed(withFood('feta')));
     await done;
-    expect(((await db.plans.get(plan.id))!.doc as Plan).placements.map((p) => p.componentId)).toEqual([
-      'brie',
-    ]);
+    expect(
+      ((await db.plans.get(plan.id))!.doc as Plan).placements.map((placement) => placement.componentId),
+    ).toEqual(['brie']);
   });
 
   test('two proposals in a row are two steps', async () => {

@@ -141,10 +141,10 @@ async function layAs(
   const command = {
     name: 'together' as const,
     label: 'lay the board',
-    commands: answer.surfaces.map((s) => ({
+    commands: answer.surfaces.map((laid) => ({
       name: 'set-layout' as const,
-      surfaceId: s.surfaceId,
-      elements: s.elements,
+      surfaceId: laid.surfaceId,
+      elements: laid.elements,
     })),
   };
   if (amends === undefined) session().edit(command);

@@ -178,7 +178,7 @@ describe('the table of plans', () => {
 
   test('plans whose id is free are stored, the others come back to be asked about', async () => {
     const twins = await putFree([plan, { ...plan, id: 'other' }], 3);
-    expect(twins.map((p) => p.id)).toEqual([ID]);
+    expect(twins.map((plan) => plan.id)).toEqual([ID]);
     expect(await db.plans.count()).toBe(2);
   });
 
@@ -226,7 +226,7 @@ describe('the table of plans', () => {
     await db.plans.put({ id: 'empty', doc: null, rev: 1, cursor: 0, savedAt: 1, deletedAt: null });
     await makeCards();
     const cards = await db.cards.toArray();
-    expect(cards.map((c) => [c.id, c.damage === ''])).toEqual([
+    expect(cards.map((row) => [row.id, row.damage === ''])).toEqual([
       ['broken', false],
       ['empty', false],
       ['other', true],
@@ -258,7 +258,7 @@ describe('the table of plans', () => {
     await notes('a');
     await markDeleted('other', 5);
     const file = JSON.parse((await allPlansText()).text) as { plans: Record<string, unknown>[] };
-    expect(file.plans.map((p) => p.id)).toEqual([ID]);
+    expect(file.plans.map((plan) => plan.id)).toEqual([ID]);
     expect(Object.keys(file.plans[0]!)).not.toContain('rev');
   });
 });

@@ -50,7 +50,7 @@ const cardOf = (row: Omit<PlanRow, 'doc'>, doc: Plan): CardRow => ({
   savedAt: row.savedAt,
   deletedAt: row.deletedAt,
   damage: '',
-  laid: doc.layout.some((l) => l.elements.length > 0),
+  laid: doc.layout.some((layer) => layer.elements.length > 0),
 });
 
 /** Writes a plan and what the start page shows of it, in the transaction that is open. */
@@ -66,7 +66,7 @@ export async function makeCards(): Promise<void> {
     db.cards.toCollection().primaryKeys(),
   ]);
   const known = new Set(cards);
-  for (const id of plans.filter((p) => !known.has(p))) {
+  for (const id of plans.filter((plan) => !known.has(plan))) {
     const row = await db.plans.get(id);
     if (row) await db.cards.put(cardFor(row));
   }
@@ -101,7 +101,11 @@ export async function writeCommand(
     const row = await readRow(id);
     if (!row) return GONE;
     const done = applyCommand(row.doc, command);
-    if (!done.ok) return { ok: false, reason: done.problems.map((p) => `${p.path}: ${p.reason}`).join('; ') };
+    if (!done.ok)
+      return {
+        ok: false,
+        reason: done.problems.map((problem) => `${problem.path}: ${problem.reason}`).join('; '),
+      };
     if (done.changes.length === 0) return { ok: true, row, merged: row.rev !== knownRev, label: done.label };
     const last = amends === undefined ? undefined : await db.steps.get([id, row.cursor - 1]);
     const step: StepRow =
@@ -198,7 +202,7 @@ const DAY_MS = 86_400_000;
 /** Plans that have lain in the trash for thirty days are gone for good. */
 export async function purgeDeleted(now: number): Promise<void> {
   const old = await db.plans
-    .filter((p) => p.deletedAt !== null && p.deletedAt < now - TRASH_DAYS * DAY_MS)
+    .filter((planRow) => planRow.deletedAt !== null && planRow.deletedAt < now - TRASH_DAYS * DAY_MS)
     .primaryKeys();
   for (const id of old) await removeForGood(id);
 }
@@ -223,7 +227,7 @@ export async function freeId(wanted: string): Promise<string> {
 
 /** All plans as one file, and the names of those that cannot be read: they are saved raw, one by one. */
 export async function allPlansText(): Promise<{ text: string; damaged: string[] }> {
-  const rows = await db.plans.filter((p) => p.deletedAt === null).toArray();
+  const rows = await db.plans.filter((planRow) => planRow.deletedAt === null).toArray();
   const plans: Plan[] = [];
   const damaged: string[] = [];
   for (const row of rows) {

@@ -68,7 +68,7 @@ const words = (error: unknown): string => (error instanceof Error ? error.messag
 
 export const useSession = create<Session>((set, get) => {
   /** Writes of this plan that are not in the store yet. */
-  const waiting = (): number => pending.filter((p) => p.id === get().planId).length;
+  const waiting = (): number => pending.filter((pending) => pending.id === get().planId).length;
 
   async function settle(id: string, written: Written): Promise<void> {
     if (get().planId !== id) return;
@@ -132,7 +132,11 @@ export const useSession = create<Session>((set, get) => {
     const command = withSize(plan, asked);
     const done = applyCommand(plan, command);
     if (!done.ok) {
-      toast.error(done.problems.map((p) => `${p.path ? `${p.path}: ` : ''}${p.reason}`).join('; '));
+      toast.error(
+        done.problems
+          .map((problem) => `${problem.path ? `${problem.path}: ` : ''}${problem.reason}`)
+          .join('; '),
+      );
       return;
     }
     set({ plan: done.plan });
@@ -203,7 +207,7 @@ export const useSession = create<Session>((set, get) => {
       if (await db.plans.get(planId)) await markDeleted(planId, null);
       else {
         // gone for good: what this tab has is the plan, with all that waits in it
-        pending = pending.filter((p) => p.id !== planId);
+        pending = pending.filter((pending) => pending.id !== planId);
         await putPlan(plan, Date.now());
       }
       set({ gone: false, saving: waiting() });
@@ -213,7 +217,7 @@ export const useSession = create<Session>((set, get) => {
     async keepAsCopy() {
       const { plan } = get();
       if (!plan) return undefined;
-      pending = pending.filter((p) => p.id !== plan.id);
+      pending = pending.filter((pending) => pending.id !== plan.id);
       return putNew(plan, Date.now());
     },
 

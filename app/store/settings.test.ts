@@ -3,8 +3,8 @@ import { afterEach, describe, expect, jest, test } from '@jest/globals';
 const KEY = 'round-plate.settings';
 const kept = new Map<string, string>();
 (globalThis as unknown as { localStorage: unknown }).localStorage = {
-  getItem: (k: string) => kept.get(k) ?? null,
-  setItem: (k: string, v: string) => void kept.set(k, v),
+  getItem: (key: string) => kept.get(key) ?? null,
+  setItem: (key: string, value: string) => void kept.set(key, value),
 };
 
 /** The settings as a page finds them that is opened now. */
@@ -19,8 +19,8 @@ afterEach(() => kept.clear());
 
 describe('the settings of this browser', () => {
   test('nothing kept: metric, by day, single keys act', async () => {
-    const s = (await opened()).getState();
-    expect(s).toMatchObject({ theme: 'day', units: 'metric', letterKeys: true, stylist: '' });
+    const settings = (await opened()).getState();
+    expect(settings).toMatchObject({ theme: 'day', units: 'metric', letterKeys: true, stylist: '' });
   });
 
   test('what is set is found again by the next page, without its functions', async () => {
@@ -57,10 +57,10 @@ describe('the settings of this browser', () => {
       stylist: 'x'.repeat(500),
       set: 'overwritten',
     });
-    const s = (await opened(text)).getState();
-    expect(s).toMatchObject({ theme: 'day', units: 'imperial', letterKeys: true });
-    expect(s.stylist).toHaveLength(60);
-    expect(typeof s.set).toBe('function');
+    const settings = (await opened(text)).getState();
+    expect(settings).toMatchObject({ theme: 'day', units: 'imperial', letterKeys: true });
+    expect(settings.stylist).toHaveLength(60);
+    expect(typeof settings.set).toBe('function');
   });
 
   test('what an older version kept here stays until the house has taken it', async () => {

@@ -4,6 +4,6 @@ import { useSettings } from './settings.js';
 
 /** The words and units in which this browser speaks. */
 export function useSpeech(): Speech {
-  const units = useSettings((s) => s.units);
+  const units = useSettings((settings) => settings.units);
   return useMemo(() => ({ ...ENGLISH, units }), [units]);
 }

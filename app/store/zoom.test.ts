@@ -14,16 +14,19 @@ const view = fc
 describe('looking nearer', () => {
   test('what is under the pointer stays there, unless the edge would come into sight', () => {
     fc.assert(
-      fc.property(view, point, fc.double({ min: 0.3, max: 3, noNaN: true }), (v, at, factor) => {
-        const next = zoomedAt(v, factor, at, half);
-        const seen = (u: View) => ({ x: (at.x - u.x) / u.zoom, y: (at.y - u.y) / u.zoom });
+      fc.property(view, point, fc.double({ min: 0.3, max: 3, noNaN: true }), (view, at, factor) => {
+        const next = zoomedAt(view, factor, at, half);
+        const seen = (otherView: View) => ({
+          x: (at.x - otherView.x) / otherView.zoom,
+          y: (at.y - otherView.y) / otherView.zoom,
+        });
         const free = held(next, { x: 1e9, y: 1e9 });
         const bound =
           half.x * (next.zoom - 1) - Math.abs(next.x) < 1e-6 ||
           half.y * (next.zoom - 1) - Math.abs(next.y) < 1e-6;
         if (!bound) {
-          expect(seen(next).x).toBeCloseTo(seen(v).x, 4);
-          expect(seen(next).y).toBeCloseTo(seen(v).y, 4);
+          expect(seen(next).x).toBeCloseTo(seen(view).x, 4);
+          expect(seen(next).y).toBeCloseTo(seen(view).y, 4);
         }
         expect(free).toEqual(next);
         expect(next.zoom).toBeGreaterThanOrEqual(1);
@@ -34,9 +37,9 @@ describe('looking nearer', () => {
 
   test('no edge of the drawing ever comes into sight, and the whole is the whole', () => {
     fc.assert(
-      fc.property(view, (v) => {
-        expect(Math.abs(v.x)).toBeLessThanOrEqual(half.x * (v.zoom - 1) + 1e-9);
-        expect(Math.abs(v.y)).toBeLessThanOrEqual(half.y * (v.zoom - 1) + 1e-9);
+      fc.property(view, (view) => {
+        expect(Math.abs(view.x)).toBeLessThanOrEqual(half.x * (view.zoom - 1) + 1e-9);
+        expect(Math.abs(view.y)).toBeLessThanOrEqual(half.y * (view.zoom - 1) + 1e-9);
       }),
     );
     expect(held({ zoom: 1, x: 40, y: -9 }, half)).toEqual({ zoom: 1, x: 0, y: -0 });

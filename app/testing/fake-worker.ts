@@ -54,14 +54,14 @@ export class FakeWorker extends EventTarget {
   }
 
   static working(): FakeWorker[] {
-    return FakeWorker.all.filter((w) => !w.ended);
+    return FakeWorker.all.filter((fakeWorker) => !fakeWorker.ended);
   }
 
   /** Ends all of them, so that the test process can end. */
   static async clear(): Promise<void> {
     // what is on its way arrives first: an ear that nobody received could not be let go
     await new Promise((r) => setTimeout(r, 20));
-    for (const w of FakeWorker.all) w.terminate();
+    for (const fakeWorker of FakeWorker.all) fakeWorker.terminate();
     FakeWorker.all = [];
     FakeWorker.asked = [];
   }
@@ -77,7 +77,7 @@ export async function until(test: () => boolean): Promise<void> {
 
 /** The next question of this kind that was not answered yet. */
 export async function nextAsked(kind: JobKind): Promise<Asked> {
-  await until(() => FakeWorker.asked.some((a) => a.kind === kind));
-  const at = FakeWorker.asked.findIndex((a) => a.kind === kind);
+  await until(() => FakeWorker.asked.some((asked) => asked.kind === kind));
+  const at = FakeWorker.asked.findIndex((asked) => asked.kind === kind);
   return FakeWorker.asked.splice(at, 1)[0]!;
 }

@@ -69,10 +69,10 @@ const { STATIONS } = await import('../stations/registry.js');
 const { hangsAt, stationState } = await import('../stations/state.js');
 const { commandsAt } = await import('../commands/registry.js');
 
-const food = (id: string) => CATALOGUE.find((c) => c.id === id)!;
+const food = (id: string) => CATALOGUE.find((component) => component.id === id)!;
 const go: string[] = [];
 const words = (plan: ReturnType<typeof planWith>) =>
-  commandsAt({ plan, go: (a) => go.push(a) }).map((c) => c.words);
+  commandsAt({ plan, go: (a) => go.push(a) }).map((command) => command.words);
 
 describe('a made-up need', () => {
   const guest = group('shy', 2, ['moon-shy']);
@@ -83,11 +83,14 @@ describe('a made-up need', () => {
 
   test('is read from a typed line, judged, told by Check and kept away by the composer', () => {
     const read = readParty('2 moon shy, 4 eat everything', NEED_WORDS, isFoodWord);
-    expect(read.groups.some((g) => g.needs.some((n) => n.id === 'moon-shy'))).toBe(true);
+    expect(read.groups.some((group) => group.needs.some((choice) => choice.id === 'moon-shy'))).toBe(true);
     const verdict = judgeGroup(food('hummus-bought'), 'bowl', guest);
     expect(verdict.reasons[0]?.text).toBe('it has moon dust');
-    const loose = { ...plan, placements: plan.placements.map((p) => ({ ...p, contained: false })) };
-    const slip = checkPlan(loose).findings.find((f) => f.code === 'same-surface')!;
+    const loose = {
+      ...plan,
+      placements: plan.placements.map((placement) => ({ ...placement, contained: false })),
+    };
+    const slip = checkPlan(loose).findings.find((finding) => finding.code === 'same-surface')!;
     expect([slip.severity, slip.grave]).toEqual(['blocker', true]);
     expect(`${textOf(slip, ENGLISH)} ${slip.facts[0]!.value as string}`).toContain('moon dust');
     const [area] = servingAreas(plan);
@@ -98,7 +101,9 @@ describe('a made-up need', () => {
     expect(promisesFor(guest)).toEqual([['sesame']]);
     const tray = { ...board(), id: 'tray' as never, freeFrom: ['sesame' as const], serves: [guest.id] };
     const areas = servingAreas({ ...plan, surfaces: [...plan.surfaces, tray] });
-    expect([...quietAreas(plan.party, areas).get(guest.id)!].map((a) => a.surface.id)).toEqual(['tray']);
+    expect([...quietAreas(plan.party, areas).get(guest.id)!].map((area) => area.surface.id)).toEqual([
+      'tray',
+    ]);
   });
 
   test('is a word of the command box', () => {
@@ -119,13 +124,19 @@ describe('a made-up form', () => {
       occasion: { ...planWith({}).occasion, durationMin: 45 },
     });
     const placements = placementsOf({ plan, component: own, fact, surfaceId: surface.id, massG: 110 });
-    expect(placements.map((p) => [p.form, p.pieces])).toEqual([['spiral', 3]]);
+    expect(placements.map((placement) => [placement.form, placement.pieces])).toEqual([['spiral', 3]]);
     const laid = planSchema.parse({ ...plan, placements });
-    expect(laySurface(laid, surface, 1).elements.map((e) => e.form)).toEqual(['spiral', 'spiral', 'spiral']);
+    expect(laySurface(laid, surface, 1).elements.map((element) => element.form)).toEqual([
+      'spiral',
+      'spiral',
+      'spiral',
+    ]);
     expect(toolsInUse(laid).knives).toBe(1);
-    expect(checkPlan(laid).findings.map((f) => f.code)).toContain('too-few-knives');
+    expect(checkPlan(laid).findings.map((finding) => finding.code)).toContain('too-few-knives');
     expect(
-      problemOf({ ...laid, party: [group('all', 4)] }).candidates.some((c) => c.form === ('spiral' as never)),
+      problemOf({ ...laid, party: [group('all', 4)] }).candidates.some(
+        (candidate) => candidate.form === ('spiral' as never),
+      ),
     ).toBe(true);
   });
 });
@@ -143,10 +154,15 @@ describe('a made-up check', () => {
 
   test('hangs on its stations, in its order, with its words', () => {
     const { findings } = checkPlan(planWith({ party: [group('all', 2)], placements: [lies('brie', 250)] }));
-    const told = findings.find((f) => f.code === code)!;
+    const told = findings.find((finding) => finding.code === code)!;
     expect(textOf(told, ENGLISH)).toBe('The moon is full.');
-    expect(findings.indexOf(told)).toBeLessThan(findings.findIndex((f) => f.severity === 'caution'));
-    expect(STATIONS.filter((s) => hangsAt(s, told)).map((s) => s.id)).toEqual(['check', 'lay']);
+    expect(findings.indexOf(told)).toBeLessThan(
+      findings.findIndex((finding) => finding.severity === 'caution'),
+    );
+    expect(STATIONS.filter((station) => hangsAt(station, told)).map((station) => station.id)).toEqual([
+      'check',
+      'lay',
+    ]);
   });
 });
 
@@ -161,7 +177,7 @@ describe('a made-up export', () => {
     };
     (EXPORTS as ExportRecord[]).push(record);
     const plan = planWith({});
-    expect(exportsFor(plan, plan.surfaces[0]).map((e) => e.words)).toContain('Save the moon');
+    expect(exportsFor(plan, plan.surfaces[0]).map((record) => record.words)).toContain('Save the moon');
     expect(words(plan)).toContain('Save the moon');
     (EXPORTS as ExportRecord[]).pop();
   });
@@ -185,14 +201,14 @@ describe('a made-up station', () => {
     expect(APP_ROUTES.test('/plan/a1/moon')).toBe(true);
     expect(APP_ROUTES.test('/plan/a1/sun')).toBe(false);
     const commands = commandsAt({ plan, go: (a) => go.push(a) });
-    const there = commands.find((c) => c.words === 'Go to Moon')!;
+    const there = commands.find((command) => command.words === 'Go to Moon')!;
     there.run();
     expect([there.keys, there.keyWords, go.at(-1)]).toEqual([
       ['9'],
       'Moon: what shines',
       `/plan/${plan.id}/moon`,
     ]);
-    expect(commands.map((c) => c.words)).toContain('Shine');
+    expect(commands.map((command) => command.words)).toContain('Shine');
     expect(stationState(record, plan, checkPlan(plan)).ready).toBe(0.5);
     (STATIONS as StationRecord[]).pop();
   });

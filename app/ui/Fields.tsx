@@ -37,8 +37,10 @@ export function Choice<T extends string>({
       <Select
         label={label}
         value={value}
-        options={options.map((o) =>
-          typeof o === 'string' ? { value: o, words: o } : { value: o[0], words: o[1] },
+        options={options.map((option) =>
+          typeof option === 'string'
+            ? { value: option, words: option }
+            : { value: option[0], words: option[1] },
         )}
         onPick={onPick}
       />
@@ -59,7 +61,7 @@ export function TextInput({
 }) {
   return (
     <Field label={label}>
-      <Input value={value} maxLength={max} onChange={(e) => onChange(e.target.value)} />
+      <Input value={value} maxLength={max} onChange={(event) => onChange(event.target.value)} />
     </Field>
   );
 }
@@ -89,7 +91,7 @@ export function NumberInput({
         max={max}
         step={step}
         value={value}
-        onChange={(e) => onChange(Number(e.target.value))}
+        onChange={(event) => onChange(Number(event.target.value))}
       />
     </Field>
   );
@@ -109,7 +111,7 @@ export function LengthInput({
   min?: number;
   max?: number;
 }) {
-  const inches = useSettings((s) => s.units) === 'imperial';
+  const inches = useSettings((settings) => settings.units) === 'imperial';
   const k = inches ? MM_PER_INCH : 1;
   return (
     <NumberInput
@@ -132,15 +134,15 @@ export function KeptText({
 }: {
   label: string;
   value: string;
-  onKeep: (v: string) => void;
+  onKeep: (value: string) => void;
 }) {
   return (
     <Field label={label}>
       <Input
         defaultValue={value}
         maxLength={80}
-        onBlur={(e) => e.target.value !== value && onKeep(e.target.value.trim())}
-        onKeyDown={(e) => e.key === 'Enter' && e.currentTarget.blur()}
+        onBlur={(event) => event.target.value !== value && onKeep(event.target.value.trim())}
+        onKeyDown={(event) => event.key === 'Enter' && event.currentTarget.blur()}
       />
     </Field>
   );
@@ -170,8 +172,8 @@ export function KeptNumber({
         min={min}
         max={max}
         defaultValue={value}
-        onBlur={(e) => keep(e.target.value)}
-        onKeyDown={(e) => e.key === 'Enter' && keep(e.currentTarget.value)}
+        onBlur={(event) => keep(event.target.value)}
+        onKeyDown={(event) => event.key === 'Enter' && keep(event.currentTarget.value)}
       />
     </Field>
   );

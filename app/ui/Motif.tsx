@@ -28,12 +28,12 @@ const DRAWN: Record<string, React.ReactNode> = {
 };
 
 export function Motif({ plan }: { plan: Plan }) {
-  const motifs = plan.occasion.theme.motifs.filter((m) => m !== 'none');
+  const motifs = plan.occasion.theme.motifs.filter((motif) => motif !== 'none');
   if (motifs.length === 0) return null;
   return (
     <svg width="66" height="30" viewBox="0 0 96 44" aria-hidden="true">
-      {motifs.map((m) => (
-        <g key={m}>{DRAWN[m]}</g>
+      {motifs.map((motif) => (
+        <g key={motif}>{DRAWN[motif]}</g>
       ))}
     </svg>
   );

@@ -13,10 +13,10 @@ export function RowProblems({ problems }: { problems: readonly RowProblem[] }) {
           : `${problems.length} cells were not understood`}
       </p>
       <ul className="m-0 list-none p-0">
-        {problems.slice(0, MOST).map((p, i) => (
+        {problems.slice(0, MOST).map((problem, i) => (
           <li key={i}>
-            Row {p.row}
-            {p.column && `, ${p.column}`}: {p.reason}
+            Row {problem.row}
+            {problem.column && `, ${problem.column}`}: {problem.reason}
           </li>
         ))}
       </ul>

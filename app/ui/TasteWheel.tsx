@@ -25,7 +25,7 @@ export function TasteWheel({ petals, size }: { petals: readonly Petal[]; size: n
   const r = 74;
   const at = (angle: number, radius: number) =>
     `${(radius * Math.sin(angle)).toFixed(1)} ${(-radius * Math.cos(angle)).toFixed(1)}`;
-  const said = petals.map((p) => `${TASTE_WORDS[p.taste]} ${p.most} of ${MOST}`).join(', ');
+  const said = petals.map((petal) => `${TASTE_WORDS[petal.taste]} ${petal.most} of ${MOST}`).join(', ');
   return (
     <svg
       width={size}

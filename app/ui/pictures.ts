@@ -36,11 +36,11 @@ export function useBoardUrl(
   key = '',
 ): string | undefined {
   const { layout, answers, ownComponents, occasion } = plan;
-  const elements = layout.find((l) => l.surfaceId === surface?.id)?.elements;
+  const elements = layout.find((layer) => layer.surfaceId === surface?.id)?.elements;
   // the picture hangs on what lies there and on how it is shown, not on the rest of the plan
   const asked = useRef<{ parts: readonly unknown[]; plan: Plan | undefined }>({ parts: [], plan: undefined });
   const parts = [elements, surface, answers, ownComponents, occasion.name, key];
-  if (parts.some((p, i) => p !== asked.current.parts[i])) asked.current = { parts, plan };
+  if (parts.some((part, i) => part !== asked.current.parts[i])) asked.current = { parts, plan };
   const wanted = asked.current.plan;
   const how = useRef(options);
   how.current = options;
@@ -89,5 +89,5 @@ export function useBoardUrl(
 /** All that a picture of one surface hangs on: the rest of the plan need not travel to the worker. */
 const onlySurface = (plan: Plan, surface: Surface): Plan => ({
   ...plan,
-  layout: plan.layout.filter((l) => l.surfaceId === surface.id),
+  layout: plan.layout.filter((layer) => layer.surfaceId === surface.id),
 });

@@ -8,10 +8,10 @@ export function pressable(label: string, press: () => void) {
     'aria-label': label,
     style: { cursor: 'pointer' },
     onClick: press,
-    onKeyDown: (e: KeyboardEvent): void => {
-      if (e.key !== 'Enter' && e.key !== ' ') return;
-      e.preventDefault();
-      e.stopPropagation();
+    onKeyDown: (event: KeyboardEvent): void => {
+      if (event.key !== 'Enter' && event.key !== ' ') return;
+      event.preventDefault();
+      event.stopPropagation();
       press();
     },
   } as const;

@@ -37,14 +37,14 @@ const at = (r: number, degrees: number): [number, number] => {
 };
 
 function scallopPath(r: number, n: number, depth: number): string {
-  let d = '';
+  let path = '';
   for (let k = 0; k < n; k++) {
     const [x, y] = at(r - depth, (k * 360) / n);
     const [u, v] = at(r - depth, ((k + 1) * 360) / n);
     const [p, q] = at(r + depth, ((k + 0.5) * 360) / n);
-    d += `${k === 0 ? `M${x} ${y}` : ''}Q${p} ${q} ${u} ${v}`;
+    path += `${k === 0 ? `M${x} ${y}` : ''}Q${p} ${q} ${u} ${v}`;
   }
-  return `${d}Z`;
+  return `${path}Z`;
 }
 
 export const outlinePath = (pattern: RimPattern, r: number): string =>

@@ -33,7 +33,7 @@ export async function svgToPng(
     canvas.getContext('2d')!.drawImage(image, 0, 0, canvas.width, canvas.height);
     return await new Promise((resolve, reject) =>
       canvas.toBlob(
-        (b) => (b ? resolve(b) : reject(new Error('The board could not be painted.'))),
+        (blob) => (blob ? resolve(blob) : reject(new Error('The board could not be painted.'))),
         'image/png',
       ),
     );

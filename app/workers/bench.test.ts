@@ -29,8 +29,8 @@ describe('a job', () => {
     };
     await runJob(record, { plan }, slow, noSolver);
     const due = checkPlan(plan)
-      .findings.filter((f) => f.remedies.length > 0)
-      .map((f) => f.key);
+      .findings.filter((finding) => finding.remedies.length > 0)
+      .map((finding) => finding.key);
     expect(due.length).toBeGreaterThan(1);
     expect(heard).toEqual(due);
   });
@@ -45,7 +45,7 @@ describe('a job', () => {
 
   test('an input that is no plan is refused before anything is said', async () => {
     const said: unknown[] = [];
-    const ear = { progress: (w: string) => said.push(w), part: (v: unknown) => said.push(v) };
+    const ear = { progress: (word: string) => said.push(word), part: (v: unknown) => said.push(v) };
     await expect(runJob(record, { plan: 7 }, ear, noSolver)).rejects.toThrow();
     await expect(runJob(record, {}, ear, noSolver)).rejects.toThrow();
     expect(said).toEqual([]);

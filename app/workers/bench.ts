@@ -18,7 +18,7 @@ export async function runJob(
   solver: () => Promise<Solver>,
 ): Promise<unknown> {
   const read = record.input.safeParse(input);
-  if (!read.success) throw new Error(read.error.issues.map((i) => i.message).join('; '));
+  if (!read.success) throw new Error(read.error.issues.map((issue) => issue.message).join('; '));
   const told: unknown[] = [];
   const bench: Bench = {
     solver,

@@ -22,7 +22,7 @@ describe('a pool of workers', () => {
     pool.warm();
     pool.warm();
     expect(FakeWorker.working()).toHaveLength(2);
-    await until(() => FakeWorker.asked.filter((a) => a.kind === 'warm').length === 2);
+    await until(() => FakeWorker.asked.filter((asked) => asked.kind === 'warm').length === 2);
   });
 
   test('hands over words of progress, what is usable before, and the answer', async () => {
@@ -30,7 +30,7 @@ describe('a pool of workers', () => {
     const job = pool.ask(
       'compose',
       { plan },
-      { part: (p: { id: string }) => heard.push(p.id), progress: (w) => heard.push(w) },
+      { part: (p: { id: string }) => heard.push(p.id), progress: (word) => heard.push(word) },
     );
     const asked = await nextAsked('compose');
     await asked.heard.progress('Looking');
@@ -55,14 +55,14 @@ describe('a pool of workers', () => {
     const [one, two] = [await nextAsked('lay'), await nextAsked('lay')];
     expect(one.worker).not.toBe(two.worker);
     await new Promise((r) => setTimeout(r, 30));
-    expect(FakeWorker.asked.filter((a) => a.kind === 'lay')).toEqual([]);
+    expect(FakeWorker.asked.filter((asked) => asked.kind === 'lay')).toEqual([]);
     two.answer(laid);
     const three = await nextAsked('lay');
     expect(three.worker).toBe(two.worker);
     expect(three.input.seed).toBe(3);
     one.answer(laid);
     three.answer(laid);
-    await Promise.all(jobs.map((j) => j.done));
+    await Promise.all(jobs.map((running) => running.done));
   });
 
   test('cancelling ends this job alone: its worker is replaced, the other one works on', async () => {
@@ -87,8 +87,8 @@ describe('a pool of workers', () => {
     await expect(fourth.done).rejects.toBeInstanceOf(Cancelled);
     running[0]!.forget();
     for (let i = 0; i < 2; i++) (await nextAsked('lay')).answer(laid);
-    await Promise.all(running.map((j) => j.done));
-    expect(FakeWorker.all.every((w) => !w.ended)).toBe(true);
+    await Promise.all(running.map((running) => running.done));
+    expect(FakeWorker.all.every((fakeWorker) => !fakeWorker.ended)).toBe(true);
   });
 
   test('a worker that dies is replaced and said; what waited is done by the others', async () => {

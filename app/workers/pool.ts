@@ -85,7 +85,7 @@ export class Pool {
     const waiting = this.line[0];
     if (!waiting) return;
     const hand =
-      this.hands.find((h) => h.doing === undefined) ??
+      this.hands.find((hand) => hand.doing === undefined) ??
       (this.hands.length < this.size ? this.hire() : undefined);
     if (!hand) return;
     this.line.shift();
@@ -115,7 +115,7 @@ export class Pool {
 
   private cancel(waiting: Waiting): void {
     this.forget(waiting);
-    const hand = this.hands.find((h) => h.doing === waiting);
+    const hand = this.hands.find((hand) => hand.doing === waiting);
     if (hand) this.drop(hand, new Cancelled('cancelled'));
   }
 

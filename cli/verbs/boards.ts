@@ -16,20 +16,20 @@ export async function compose(call: Call): Promise<void> {
   const gap = numberOf(call, 'gap', 0, 1);
   const nodes = numberOf(call, 'nodes', 1, 1_000_000);
   const more = numberOf(call, 'alternatives', 0, 5) ?? 0;
-  const c = composed({ ...plan, seed }, solve, {
+  const composition = composed({ ...plan, seed }, solve, {
     ...(gap === undefined ? {} : { gap }),
     ...(nodes === undefined ? {} : { nodes }),
   });
-  const others = c.status === 'impossible' ? [] : otherBoards(c.plan, solve, more);
+  const others = composition.status === 'impossible' ? [] : otherBoards(composition.plan, solve, more);
   const finite = (n: number) => (Number.isFinite(n) ? n : null);
   call.print({
-    status: c.status,
-    plan: c.plan,
-    objective: finite(c.objective),
-    bound: finite(c.bound),
-    gap: c.gap,
+    status: composition.status,
+    plan: composition.plan,
+    objective: finite(composition.objective),
+    bound: finite(composition.bound),
+    gap: composition.gap,
     seconds: (call.now() - started) / 1000,
-    conflicts: c.conflicts,
+    conflicts: composition.conflicts,
     ...(more > 0 ? { alternatives: others } : {}),
   });
 }
@@ -44,15 +44,15 @@ export async function why(call: Call): Promise<void> {
 export function bites(call: Call): void {
   const plan = planOf(call);
   const id = call.options.group?.[0];
-  const group = plan.party.find((g) => g.id === id);
-  const valid = plan.party.map((g) => g.id);
+  const group = plan.party.find((group) => group.id === id);
+  const valid = plan.party.map((group) => group.id);
   if (!group) throw new BadInput(`--group takes one of ${valid.join(', ')}, not "${id ?? ''}"`, { valid });
   call.print(
-    bitesFor(checkPlan(plan).context, group).map((b) => ({
-      surface: b.surface,
-      foods: b.foods.map((f) => ({ id: f.id, name: f.name })),
-      points: b.points,
-      why: b.why,
+    bitesFor(checkPlan(plan).context, group).map((bite) => ({
+      surface: bite.surface,
+      foods: bite.foods.map((component) => ({ id: component.id, name: component.name })),
+      points: bite.points,
+      why: bite.why,
     })),
   );
 }
@@ -60,23 +60,23 @@ export function bites(call: Call): void {
 export function swap(call: Call): void {
   const plan = planOf(call);
   const id = call.options.component?.[0];
-  const found = plan.placements.find((p) => p.componentId === id);
+  const found = plan.placements.find((placement) => placement.componentId === id);
   if (!found) throw new BadInput(`--component takes a component that is on the board, not "${id ?? ''}"`);
   call.print(
-    swapsFor(plan, found.componentId, kindsOf(call)).map((s) => ({
-      id: s.id,
-      name: s.name,
-      kind: s.kind,
-      score: s.score,
-      likeness: s.like,
-      keeps: s.keeps,
-      changes: s.changes,
-      fixes: s.fixes.map((f) => textOf(f, ENGLISH)),
-      breaks: s.breaks.map((f) => textOf(f, ENGLISH)),
-      costMinor: s.costMinor,
-      minutes: s.minutes,
-      labelToRead: s.labelToRead,
-      command: s.command,
+    swapsFor(plan, found.componentId, kindsOf(call)).map((swap) => ({
+      id: swap.id,
+      name: swap.name,
+      kind: swap.kind,
+      score: swap.score,
+      likeness: swap.like,
+      keeps: swap.keeps,
+      changes: swap.changes,
+      fixes: swap.fixes.map((finding) => textOf(finding, ENGLISH)),
+      breaks: swap.breaks.map((finding) => textOf(finding, ENGLISH)),
+      costMinor: swap.costMinor,
+      minutes: swap.minutes,
+      labelToRead: swap.labelToRead,
+      command: swap.command,
     })),
   );
 }
@@ -89,8 +89,8 @@ function componentOf(call: Call, plan: Plan): ComponentId {
 }
 
 function kindsOf(call: Call): { kinds?: readonly SwapKind[] } {
-  const asked = (call.options.kinds ?? []).flatMap((t) => t.split(',')).filter(Boolean);
-  const wrong = asked.find((k) => !(SWAP_KINDS as readonly string[]).includes(k));
+  const asked = (call.options.kinds ?? []).flatMap((text) => text.split(',')).filter(Boolean);
+  const wrong = asked.find((key) => !(SWAP_KINDS as readonly string[]).includes(key));
   if (wrong)
     throw new BadInput(`--kinds takes ${SWAP_KINDS.join(', ')}, not "${wrong}"`, { valid: SWAP_KINDS });
   return asked.length > 0 ? { kinds: asked as SwapKind[] } : {};

@@ -9,39 +9,39 @@ export async function convert(call: Call): Promise<void> {
   const plan = planOf(call);
   const target = targetOf(call, plan);
   const started = call.now();
-  const c = converted(plan, target, await nodeSolver());
+  const conversion = converted(plan, target, await nodeSolver());
   call.print({
-    status: c.status,
-    plan: c.plan,
-    changes: c.items
-      .filter((i) => i.kind !== 'stays')
-      .map((i) => ({
-        from: i.from,
-        to: i.to,
-        name: i.name,
-        kind: i.kind,
-        likeness: i.likeness,
-        keeps: i.keeps,
-        changes: i.changes,
-        reasons: i.reasons,
+    status: conversion.status,
+    plan: conversion.plan,
+    changes: conversion.items
+      .filter((item) => item.kind !== 'stays')
+      .map((item) => ({
+        from: item.from,
+        to: item.to,
+        name: item.name,
+        kind: item.kind,
+        likeness: item.likeness,
+        keeps: item.keeps,
+        changes: item.changes,
+        reasons: item.reasons,
       })),
-    objective: c.objective,
-    bound: c.bound,
-    open: c.open,
-    apart: c.apart,
-    text: c.text,
+    objective: conversion.objective,
+    bound: conversion.bound,
+    open: conversion.open,
+    apart: conversion.apart,
+    text: conversion.text,
     seconds: (call.now() - started) / 1000,
   });
 }
 
 /** "--to vegan,tree-nut-free", "--cheaper 20", "--budget 80", "--guests 12", "--start 2027-07-15T18:00 --temp 30". */
 function targetOf(call: Call, plan: Plan): Target {
-  const valid = NEEDS.map((n) => n.id);
+  const valid = NEEDS.map((pack) => pack.id);
   const words = (call.options.to ?? [])
-    .flatMap((t) => t.split(','))
-    .map((w) => w.trim())
+    .flatMap((text) => text.split(','))
+    .map((word) => word.trim())
     .filter(Boolean);
-  const ids = words.map((w) => (w === 'nut-free' ? 'tree-nut-free' : w));
+  const ids = words.map((word) => (word === 'nut-free' ? 'tree-nut-free' : word));
   const wrong = ids.find((id) => !needPack(id));
   if (wrong !== undefined)
     throw new BadInput(`--to takes needs of ${valid.join(', ')}, not "${wrong}"`, { valid });

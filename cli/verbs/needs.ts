@@ -15,17 +15,17 @@ import { BadInput, textOf, type Call } from '../call.js';
 
 export function needs(call: Call): void {
   call.print(
-    NEEDS.map((n) => ({
-      id: n.id,
-      name: n.name,
-      also: n.also,
-      summary: n.summary,
-      settings: n.settings.map((s) => ({
-        id: s.id,
-        values: s.values.map((v) => v.id),
-        default: s.default,
-        list: s.list ?? false,
-        number: s.number ?? null,
+    NEEDS.map((pack) => ({
+      id: pack.id,
+      name: pack.name,
+      also: pack.also,
+      summary: pack.summary,
+      settings: pack.settings.map((setting) => ({
+        id: setting.id,
+        values: setting.values.map((value) => value.id),
+        default: setting.default,
+        list: setting.list ?? false,
+        number: setting.number ?? null,
       })),
     })),
   );
@@ -39,7 +39,7 @@ export function catalogue(call: Call): void {
 function needOf(call: Call): NeedChoice {
   const id = call.options.need?.[0];
   const pack = id === undefined ? undefined : needPack(id);
-  const valid = NEEDS.map((n) => n.id);
+  const valid = NEEDS.map((pack) => pack.id);
   if (!pack) throw new BadInput(`--need takes one of ${valid.join(', ')}`, { valid });
   const settings: Record<string, string> = {};
   for (const pair of call.options.setting ?? []) {
@@ -51,33 +51,41 @@ function needOf(call: Call): NeedChoice {
   const problem = needProblem(choice);
   if (problem)
     throw new BadInput(problem, {
-      valid: Object.fromEntries(pack.settings.map((s) => [s.id, s.values.map((v) => v.id)])),
+      valid: Object.fromEntries(
+        pack.settings.map((setting) => [setting.id, setting.values.map((value) => value.id)]),
+      ),
     });
   return choice;
 }
 
 export const reasonsOf = (reasons: Judgement['reasons']) =>
-  reasons.map((r) => ({ fact: r.fact, value: r.value, source: r.source, text: r.text, verdict: r.verdict }));
+  reasons.map((reason) => ({
+    fact: reason.fact,
+    value: reason.value,
+    source: reason.source,
+    text: reason.text,
+    verdict: reason.verdict,
+  }));
 
 export function verdicts(call: Call): void {
   const choice = needOf(call);
   const asked = call.options.form?.[0];
   if (asked !== undefined && !(FORM_IDS as readonly string[]).includes(asked))
     throw new BadInput(`--form takes one of ${FORM_IDS.join(', ')}`, { valid: FORM_IDS });
-  const formed = FOODS.flatMap((c) => {
-    const fact = asked === undefined ? usualForm(c) : formOf(c, asked as FormId);
-    return fact ? [{ c, form: fact.form }] : [];
+  const formed = FOODS.flatMap((component) => {
+    const fact = asked === undefined ? usualForm(component) : formOf(component, asked as FormId);
+    return fact ? [{ c: component, form: fact.form }] : [];
   });
   call.print(
-    formed.map(({ c, form }) => {
-      const { verdict, reasons } = judgeNeed(c, form, choice);
+    formed.map(({ c: component, form }) => {
+      const { verdict, reasons } = judgeNeed(component, form, choice);
       return {
-        id: c.id,
-        name: c.name,
+        id: component.id,
+        name: component.name,
         form,
         verdict,
         reasons: reasonsOf(reasons),
-        fineForms: fineForms(c, choice),
+        fineForms: fineForms(component, choice),
       };
     }),
   );
@@ -99,7 +107,7 @@ export function label(call: Call): void {
     questions: read.questions,
     nutrition: read.nutrition,
     complete: read.complete,
-    languages: read.languages.map((l) => l.id),
+    languages: read.languages.map((language) => language.id),
     ...(judged ? { verdict: judged.verdict, reasons: reasonsOf(judged.reasons) } : {}),
   });
 }
@@ -108,7 +116,7 @@ export function label(call: Call): void {
 export function party(call: Call): void {
   const read = readParty(textOf(call, 'file with the lines of a party'), NEED_WORDS, isFoodWord);
   if (read.problems.length > 0)
-    throw new BadInput(read.problems.map((p) => p.text).join(' '), { problems: read.problems });
+    throw new BadInput(read.problems.map((problem) => problem.text).join(' '), { problems: read.problems });
   call.print({
     groups: read.groups.map(({ id, name, count, band, ages, needs: kept, dislikes }) => ({
       id,

@@ -42,30 +42,30 @@ export function schema(call: Call): void {
 
 export function schools(call: Call): void {
   call.print(
-    schoolsOf(planOf(call)).map((o) => ({
-      id: o.id,
-      name: o.name,
-      ready: o.ready,
-      chosen: o.chosen,
-      totalG: o.targets.totalG,
-      perPortionG: o.targets.perPortionG,
-      byFamily: o.targets.byFamily,
-      rows: o.rows,
-      kinds: o.kinds,
-      areaCm2: o.areaCm2,
-      costMinor: o.costMinor,
-      difference: o.difference,
+    schoolsOf(planOf(call)).map((offer) => ({
+      id: offer.id,
+      name: offer.name,
+      ready: offer.ready,
+      chosen: offer.chosen,
+      totalG: offer.targets.totalG,
+      perPortionG: offer.targets.perPortionG,
+      byFamily: offer.targets.byFamily,
+      rows: offer.rows,
+      kinds: offer.kinds,
+      areaCm2: offer.areaCm2,
+      costMinor: offer.costMinor,
+      difference: offer.difference,
     })),
   );
 }
 
-const said = (s: Said): string => speak(s, ENGLISH);
+const said = (said: Said): string => speak(said, ENGLISH);
 
-const remedyIn = (r: Remedy) => ({
-  kind: r.kind,
-  label: remedyLabel(r, ENGLISH),
-  effect: remedyEffect(r, ENGLISH),
-  command: r.command,
+const remedyIn = (remedy: Remedy) => ({
+  kind: remedy.kind,
+  label: remedyLabel(remedy, ENGLISH),
+  effect: remedyEffect(remedy, ENGLISH),
+  command: remedy.command,
 });
 
 const GLYPHS: Record<Severity, string> = {
@@ -80,23 +80,25 @@ export function check(call: Call): void {
   const checked = checkPlan(plan);
   const { findings, care } = checked;
   call.print({
-    findings: findings.map((f) => ({
-      code: f.code,
-      severity: f.severity,
+    findings: findings.map((finding) => ({
+      code: finding.code,
+      severity: finding.severity,
       // the drawing's name, for one version more
-      glyph: GLYPHS[f.severity],
-      concerns: f.concerns,
-      ...inWords(f, ENGLISH),
-      remedies: triedRemedies(plan, checked, f).map((t) => ({
-        ...remedyIn(t.remedy),
-        fixes: t.fixes.map((x) => textOf(x, ENGLISH)),
-        breaks: t.breaks.map((x) => textOf(x, ENGLISH)),
+      glyph: GLYPHS[finding.severity],
+      concerns: finding.concerns,
+      ...inWords(finding, ENGLISH),
+      remedies: triedRemedies(plan, checked, finding).map((tried) => ({
+        ...remedyIn(tried.remedy),
+        fixes: tried.fixes.map((fix) => textOf(fix, ENGLISH)),
+        breaks: tried.breaks.map((otherFinding) => textOf(otherFinding, ENGLISH)),
       })),
     })),
-    guests: care.groups.map((g) => ({
-      group: g.group.id,
-      lookedAfter: g.ok,
-      why: g.ok ? `${Math.round(g.sureG)} g are sure; ${g.bites} bites` : g.missing.map(said).join('; '),
+    guests: care.groups.map((care) => ({
+      group: care.group.id,
+      lookedAfter: care.ok,
+      why: care.ok
+        ? `${Math.round(care.sureG)} g are sure; ${care.bites} bites`
+        : care.missing.map(said).join('; '),
     })),
     holdsUpTo: care.greed,
   });
@@ -110,20 +112,21 @@ export function guests(call: Call): void {
   const sums = plateSums(context);
   call.print({
     groups: care.groups.map(({ group, ok, missing }, i) => {
-      const foods = context.placed.filter((l) => context.groupsAt(l.surface).includes(group));
+      const foods = context.placed.filter((placed) => context.groupsAt(placed.surface).includes(group));
       const of = (verdict: string) =>
         foods
           .filter(
-            (l) =>
-              (context.overruled(l.component.id, group) ? 'fine' : context.judge(l, group).verdict) ===
-              verdict,
+            (placed) =>
+              (context.overruled(placed.component.id, group)
+                ? 'fine'
+                : context.judge(placed, group).verdict) === verdict,
           )
-          .map((l) => ({
-            id: l.component.id,
-            form: l.form,
-            surface: l.surface.id,
-            counts: context.counts(l, group),
-            reasons: reasonsOf(context.judge(l, group).reasons),
+          .map((placed) => ({
+            id: placed.component.id,
+            form: placed.form,
+            surface: placed.surface.id,
+            counts: context.counts(placed, group),
+            reasons: reasonsOf(context.judge(placed, group).reasons),
           }));
       return {
         group: group.id,
@@ -136,15 +139,17 @@ export function guests(call: Call): void {
         why: missing.map(said),
         gramsEach: certificate.groups[i]!.gramsEach,
         text: said(certificate.groups[i]!.said),
-        openOnAllergy: findings.some((f) => f.grave && f.severity === 'ask' && f.concerns.includes(group.id)),
+        openOnAllergy: findings.some(
+          (finding) => finding.grave && finding.severity === 'ask' && finding.concerns.includes(group.id),
+        ),
         plate: sums
-          .filter((s) => s.group === group)
-          .map((s) => ({
-            need: s.need,
-            what: s.quantity.fact,
-            unit: s.quantity.unit,
-            limit: s.limit,
-            ...s.sum,
+          .filter((sum) => sum.group === group)
+          .map((sum) => ({
+            need: sum.need,
+            what: sum.quantity.fact,
+            unit: sum.quantity.unit,
+            limit: sum.limit,
+            ...sum.sum,
           })),
       };
     }),
@@ -162,11 +167,11 @@ export function guests(call: Call): void {
 function commandSaid(plan: Plan, words: string): Command {
   const found = findByWords(deedsOf(plan), words);
   const low = words.toLowerCase();
-  const named = found.find((d) => d.words.toLowerCase() === low);
+  const named = found.find((deed) => deed.words.toLowerCase() === low);
   // a slip of the finger finds more than was meant: what has every word as it was typed comes before
-  const typed = found.filter((d) => {
-    const text = [d.words, ...d.also].join(' ').toLowerCase();
-    return low.split(/\s+/).every((w) => text.includes(w));
+  const typed = found.filter((deed) => {
+    const text = [deed.words, ...deed.also].join(' ').toLowerCase();
+    return low.split(/\s+/).every((word) => text.includes(word));
   });
   const [only, other] = typed.length > 0 ? typed : found;
   if (!only) throw new BadInput(`nothing here is called "${words}"`);
@@ -186,7 +191,7 @@ function commandTyped(text: string): Command {
   if (!parsed.success)
     throw new BadInput(
       'this is no command',
-      parsed.error.issues.map((i) => ({ path: i.path.join('.'), reason: i.message })),
+      parsed.error.issues.map((issue) => ({ path: issue.path.join('.'), reason: issue.message })),
     );
   return parsed.data;
 }
@@ -213,21 +218,21 @@ export function lay(call: Call): void {
   if (file && largest) writeNamed(call, 'svg', file, boardSvg(laid.plan, largest));
   call.print({
     plan: laid.plan,
-    surfaces: laid.surfaces.map((s) => ({
-      id: s.surfaceId,
-      outline: s.outline,
-      coverage: s.coverage,
-      scores: s.scores,
-      elements: s.elements.map((e) => ({
-        id: e.id,
-        component: e.componentId,
-        form: e.form,
-        outline: e.outline,
-        x: e.x,
-        y: e.y,
-        angle: e.angle,
-        layer: e.layer,
-        pinned: e.pinned,
+    surfaces: laid.surfaces.map((laid) => ({
+      id: laid.surfaceId,
+      outline: laid.outline,
+      coverage: laid.coverage,
+      scores: laid.scores,
+      elements: laid.elements.map((element) => ({
+        id: element.id,
+        component: element.componentId,
+        form: element.form,
+        outline: element.outline,
+        x: element.x,
+        y: element.y,
+        angle: element.angle,
+        layer: element.layer,
+        pinned: element.pinned,
       })),
     })),
     seconds: (call.now() - started) / 1000,
@@ -235,4 +240,4 @@ export function lay(call: Call): void {
 }
 
 const elementsOf = (plan: Plan, id: string): number =>
-  plan.layout.find((l) => l.surfaceId === id)?.elements.length ?? 0;
+  plan.layout.find((layer) => layer.surfaceId === id)?.elements.length ?? 0;

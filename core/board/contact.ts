@@ -14,9 +14,11 @@ import type { ServingArea } from './serving.js';
 
 /** Promises of a surface that rule this carrier out; none for what no surface can be kept free from. */
 const ruledOutBy = (carrier: FactTest): FreeFromId[] =>
-  FREE_FROM.filter((f) =>
-    f.breaks.some((b) => b.fact === carrier.fact && carrier.values.every((v) => b.values.includes(v))),
-  ).map((f) => f.id);
+  FREE_FROM.filter((freeFrom) =>
+    freeFrom.breaks.some(
+      (b) => b.fact === carrier.fact && carrier.values.every((value) => b.values.includes(value)),
+    ),
+  ).map((freeFrom) => freeFrom.id);
 
 /**
  * What a surface must promise so that nothing on it carries to the group: for each carrier of its needs, the promises of
@@ -46,7 +48,7 @@ export function quietAreas(party: readonly Group[], areas: readonly ServingArea[
   for (const group of party) {
     const asked = promisesFor(group);
     if (asked.length === 0) continue;
-    const quiet = areas.filter((a) => a.groups.includes(group) && keepsPromise(a.surface, asked));
+    const quiet = areas.filter((area) => area.groups.includes(group) && keepsPromise(area.surface, asked));
     if (quiet.length > 0) out.set(group.id, new Set(quiet));
   }
   return out;
@@ -71,29 +73,35 @@ export function countsThere(
  */
 export const reachesOnto = (component: Component, area: ServingArea, quiet: QuietAreas): boolean =>
   area.groups.some(
-    (g) =>
-      !quiet.has(g.id) &&
-      carriesTo(component, g).some(
-        (r) =>
-          r.reach !== 'neighbours' &&
-          (isGrave(r.need, r.choice) || (component.job === 'vehicle' && r.verdict === 'carries')),
+    (group) =>
+      !quiet.has(group.id) &&
+      carriesTo(component, group).some(
+        (carried) =>
+          carried.reach !== 'neighbours' &&
+          (isGrave(carried.need, carried.choice) ||
+            (component.job === 'vehicle' && carried.verdict === 'carries')),
       ),
   );
 
 /** Bits that travel, and guests of this area whose allergy minds them, whatever else they can turn to. */
 export const reachesGravely = (component: Component, area: ServingArea): boolean =>
-  area.groups.some((g) =>
-    carriesTo(component, g).some(
-      (r) => r.need.contact?.travels === true && isGrave(r.need, r.choice) && r.verdict === 'carries',
+  area.groups.some((group) =>
+    carriesTo(component, group).some(
+      (carried) =>
+        carried.need.contact?.travels === true &&
+        isGrave(carried.need, carried.choice) &&
+        carried.verdict === 'carries',
     ),
   );
 
 /** What guests of this area shun, who have no quiet area to turn to. */
 export const reachesUnsheltered = (component: Component, area: ServingArea, quiet: QuietAreas): boolean =>
   area.groups.some(
-    (g) =>
-      !quiet.has(g.id) &&
-      carriesTo(component, g).some((r) => r.need.contact?.shunned === true && r.verdict === 'carries'),
+    (group) =>
+      !quiet.has(group.id) &&
+      carriesTo(component, group).some(
+        (carried) => carried.need.contact?.shunned === true && carried.verdict === 'carries',
+      ),
   );
 
 /** Does the food have what the test asks? Open while nobody knows the fact. */
@@ -108,4 +116,4 @@ export function hasFact(
 
 /** Food that none of those whom a surface serves may eat is never proposed there, whatever the policy. */
 export const isNobodys = (verdicts: ReadonlyMap<string, Verdict>): boolean =>
-  verdicts.size > 0 && [...verdicts.values()].every((v) => v === 'forbidden');
+  verdicts.size > 0 && [...verdicts.values()].every((verdict) => verdict === 'forbidden');

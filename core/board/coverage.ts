@@ -10,7 +10,7 @@ export interface Part {
   /** The least share of a portion that is composed, and the least before Check says that it is missing (house default). */
   composed: number;
   least: number;
-  is(c: Component): boolean;
+  is(component: Component): boolean;
 }
 
 /** No plate may be without these. Without bread in the course, the vehicle is left out. */
@@ -19,14 +19,14 @@ export const PARTS: readonly Part[] = [
     id: 'vehicle',
     composed: 0.06,
     least: 0.035,
-    is: (c) => c.job === 'vehicle',
+    is: (component) => component.job === 'vehicle',
   },
-  { id: 'body', composed: 0.15, least: 0.13, is: (c) => c.job === 'body' },
+  { id: 'body', composed: 0.15, least: 0.13, is: (component) => component.job === 'body' },
   { id: 'fresh', composed: 0.12, least: 0.1, is: isFresh },
 ];
 
 export const partsAsked = (bread: boolean): readonly Part[] =>
-  bread ? PARTS : PARTS.filter((p) => p.id !== 'vehicle');
+  bread ? PARTS : PARTS.filter((part) => part.id !== 'vehicle');
 
 /** Of a portion: so much is composed, and so much is enough; rounding to whole pieces may cost a crumb. */
 export const COMPOSED_SPARE = 1.02;

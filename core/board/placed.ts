@@ -15,21 +15,28 @@ export interface PlacedFood {
 export function placedFoods(plan: Plan, larder: Larder): { placed: PlacedFood[]; lost: Placement[] } {
   const found = new Map<string, PlacedFood>();
   const lost: Placement[] = [];
-  for (const p of plan.placements) {
-    const component = larder.get(p.componentId);
-    const surface = plan.surfaces.find((s) => s.id === p.surfaceId);
+  for (const placement of plan.placements) {
+    const component = larder.get(placement.componentId);
+    const surface = plan.surfaces.find((surface) => surface.id === placement.surfaceId);
     if (!component || !surface) {
-      lost.push(p);
+      lost.push(placement);
       continue;
     }
-    const key = `${p.componentId} ${p.surfaceId} ${p.form}`;
+    const key = `${placement.componentId} ${placement.surfaceId} ${placement.form}`;
     const food = found.get(key);
     if (food) {
-      food.massG += p.massG;
-      food.lots.push(p);
-      food.contained &&= p.contained;
+      food.massG += placement.massG;
+      food.lots.push(placement);
+      food.contained &&= placement.contained;
     } else
-      found.set(key, { component, surface, form: p.form, contained: p.contained, massG: p.massG, lots: [p] });
+      found.set(key, {
+        component,
+        surface,
+        form: placement.form,
+        contained: placement.contained,
+        massG: placement.massG,
+        lots: [placement],
+      });
   }
   return { placed: [...found.values()], lost };
 }

@@ -14,7 +14,9 @@ export interface ServingArea {
 export function servingAreas(plan: Plan): ServingArea[] {
   const areas: ServingArea[] = [];
   for (const surface of plan.surfaces) {
-    const twin = surface.serves ? areas.find((a) => moduleKey(a.surface) === moduleKey(surface)) : undefined;
+    const twin = surface.serves
+      ? areas.find((area) => moduleKey(area.surface) === moduleKey(surface))
+      : undefined;
     if (twin) {
       twin.surfaces.push(surface);
       twin.copies += 1;
@@ -33,7 +35,7 @@ export function isOwnPlate(plan: Plan, surface: Surface): boolean {
 /** Small children who can reach this surface, whether it is meant for them or not. */
 export const smallChildrenWithin = (plan: Plan, surface: Surface): Group[] =>
   plan.party.filter(
-    (g) => hasSmallChildren(g) && (surface.smallHands || groupsAt(plan, surface).includes(g)),
+    (group) => hasSmallChildren(group) && (surface.smallHands || groupsAt(plan, surface).includes(group)),
   );
 
 /** Eats everything that is there: no need, no small child. */
@@ -49,7 +51,7 @@ export const countsOnSome = (group: Group): boolean => !isUnrestricted(group) ||
 export function shareLeft(
   groups: readonly Group[],
   greed: number,
-  free = (g: Group) => !countsOnSome(g),
+  free = (group: Group) => !countsOnSome(group),
 ): number {
   const all = portionsIn(groups);
   return all === 0 ? 0 : Math.max(0, 1 - (greed * portionsIn(groups.filter(free))) / all);

@@ -4,7 +4,7 @@ import { colourName, FORMS, usualForm, type Component } from '../catalogue/index
 type Axis = keyof NonNullable<Component['taste']>;
 
 /** 0 to 5; nought while nobody has said. */
-export const taste = (c: Component, axis: Axis): number => c.taste?.[axis] ?? 0;
+export const taste = (component: Component, axis: Axis): number => component.taste?.[axis] ?? 0;
 
 const among =
   <T extends string>(...list: readonly T[]) =>
@@ -13,42 +13,49 @@ const among =
 
 export const isSoft = ({ texture }: Component): boolean => among('soft', 'creamy', 'runny')(texture);
 export const isCrisp = ({ texture }: Component): boolean => among('crunchy', 'hard')(texture);
-export const isFresh = (c: Component): boolean => among('fresh-fruit', 'vegetable')(c.family);
-export const isCheese = (c: Component): boolean => c.family === 'cheese';
+export const isFresh = (component: Component): boolean => among('fresh-fruit', 'vegetable')(component.family);
+export const isCheese = (component: Component): boolean => component.family === 'cheese';
 /** What a board is remembered for is one of these. */
-const hasBody = (c: Component): boolean => among('cheese', 'cured-meat', 'fish', 'plant-protein')(c.family);
+const hasBody = (component: Component): boolean =>
+  among('cheese', 'cured-meat', 'fish', 'plant-protein')(component.family);
 
-export const isSharp = (c: Component): boolean => taste(c, 'sour') >= 4;
-export const isSweet = (c: Component): boolean => taste(c, 'sweet') >= 4;
+export const isSharp = (component: Component): boolean => taste(component, 'sour') >= 4;
+export const isSweet = (component: Component): boolean => taste(component, 'sweet') >= 4;
 /** Sweet enough that nobody misses it. */
-export const isSweetish = (c: Component): boolean => taste(c, 'sweet') >= 3;
-export const isHot = (c: Component): boolean => taste(c, 'heat') >= 3;
-export const isSmoked = (c: Component): boolean => taste(c, 'smoke') >= 3;
-export const isRich = (c: Component): boolean => taste(c, 'richness') >= 3;
-export const isSalty = (c: Component): boolean => taste(c, 'salt') >= 3;
+export const isSweetish = (component: Component): boolean => taste(component, 'sweet') >= 3;
+export const isHot = (component: Component): boolean => taste(component, 'heat') >= 3;
+export const isSmoked = (component: Component): boolean => taste(component, 'smoke') >= 3;
+export const isRich = (component: Component): boolean => taste(component, 'richness') >= 3;
+export const isSalty = (component: Component): boolean => taste(component, 'salt') >= 3;
 /** Sour enough to stand against something rich. */
-export const isTart = (c: Component): boolean => taste(c, 'sour') >= 3;
-export const isSeedless = (c: Component): boolean => c.sheds.every((s) => s !== 'seeds');
+export const isTart = (component: Component): boolean => taste(component, 'sour') >= 3;
+export const isSeedless = (component: Component): boolean => component.sheds.every((s) => s !== 'seeds');
 
 /** What sets something rich off: sharp, or juicy fruit and vegetables. */
-export const relieves = (c: Component): boolean => isTart(c) || (isFresh(c) && c.texture === 'juicy');
+export const relieves = (component: Component): boolean =>
+  isTart(component) || (isFresh(component) && component.texture === 'juicy');
 
 /** Honey, jam and jelly go by the teaspoon. */
-export const isSweetSpread = (c: Component): boolean => c.family === 'spread-dip' && isSweet(c);
+export const isSweetSpread = (component: Component): boolean =>
+  component.family === 'spread-dip' && isSweet(component);
 
 /** Is this at home in a sweet course? Fruit and sweet bites are; of the rest what is sweet, and plain bread. */
-export const isSweetFare = (c: Component): boolean =>
-  among('fresh-fruit', 'dried-fruit', 'sweet-bite')(c.family) ||
-  taste(c, 'sweet') >= 2 ||
-  (c.family === 'vehicle' && (c.taste?.salt ?? 5) <= 1 && (c.taste?.bitter ?? 5) <= 1);
+export const isSweetFare = (component: Component): boolean =>
+  among('fresh-fruit', 'dried-fruit', 'sweet-bite')(component.family) ||
+  taste(component, 'sweet') >= 2 ||
+  (component.family === 'vehicle' &&
+    (component.taste?.salt ?? 5) <= 1 &&
+    (component.taste?.bitter ?? 5) <= 1);
 
 /** Smoke, herbs, ash or fruit in a cheese or on it. */
-export const hasAddition = (c: Component): boolean =>
-  /smoke|herb|cumin|truffle|pepper|cranberr|ash|garlic/.test(`${c.id} ${c.ingredients.join(' ')}`);
+export const hasAddition = (component: Component): boolean =>
+  /smoke|herb|cumin|truffle|pepper|cranberr|ash|garlic/.test(
+    `${component.id} ${component.ingredients.join(' ')}`,
+  );
 
 /** Texture, milk, strength and what is in it: what a taster would call a cheese. */
-export const cheeseAxes = (c: Component): string =>
-  `${c.texture} ${c.milk} ${taste(c, 'strength')} ${hasAddition(c)}`;
+export const cheeseAxes = (component: Component): string =>
+  `${component.texture} ${component.milk} ${taste(component, 'strength')} ${hasAddition(component)}`;
 
 /** Two foods with body that bring one taste for two packs. */
 export const areAlike = (a: Component, b: Component): boolean =>
@@ -68,8 +75,8 @@ const distance = differenceEuclidean('oklab');
 const SAME_COLOUR = 0.13;
 
 export const nearColour = (a: string, b: string): boolean => {
-  const [x, y] = [oklab(a), oklab(b)];
-  return x !== undefined && y !== undefined && distance(x, y) < SAME_COLOUR;
+  const [colour, otherColour] = [oklab(a), oklab(b)];
+  return colour !== undefined && otherColour !== undefined && distance(colour, otherColour) < SAME_COLOUR;
 };
 
 /** Cheese is pale, meat and bread are brown: colour comes from fruit, vegetables and pickles (craft, section 5). */
@@ -85,16 +92,16 @@ export const HUES: readonly Hue[] = [
 ];
 const BRIGHT = 0.05;
 
-export function hasHue(c: Component, hue: Hue): boolean {
-  const colour = lch(c.colours[0]);
-  const bringsColour = among('fresh-fruit', 'vegetable', 'pickle', 'spread-dip')(c.family);
+export function hasHue(component: Component, hue: Hue): boolean {
+  const colour = lch(component.colours[0]);
+  const bringsColour = among('fresh-fruit', 'vegetable', 'pickle', 'spread-dip')(component.family);
   if (!bringsColour || !colour || colour.c < BRIGHT || colour.h === undefined) return false;
   return [colour.h, colour.h + 360].some((h) => h >= hue.from && h < hue.to);
 }
 
 /** Brown, white and what lies between: a board of these alone looks tired. */
-export const isPale = (c: Component): boolean =>
-  among('brown', 'white', 'yellow', 'cream', 'beige', 'black')(colourName(c.colours[0]));
+export const isPale = (component: Component): boolean =>
+  among('brown', 'white', 'yellow', 'cream', 'beige', 'black')(colourName(component.colours[0]));
 
 // ------------------------------------------------------------------ what a good board has
 
@@ -104,57 +111,69 @@ export interface WantedTaste {
   points: number;
   /** How many of it; one unless said. */
   count?: number;
-  has(c: Component): boolean;
+  has(component: Component): boolean;
 }
 
-const cheese = (is: (c: Component) => boolean) => (c: Component) => isCheese(c) && is(c);
-const isColoured = (c: Component): boolean => (lch(c.colours[0])?.c ?? 0) > 0.1;
+const cheese = (is: (component: Component) => boolean) => (component: Component) =>
+  isCheese(component) && is(component);
+const isColoured = (component: Component): boolean => (lch(component.colours[0])?.c ?? 0) > 0.1;
 
 /** The cheese axes, the four accompaniment groups and the two textures of the craft. */
 export const WANTED: readonly WantedTaste[] = [
   { name: 'a soft cheese', points: 2, has: cheese(isSoft) },
-  { name: 'a firm cheese', points: 2, has: cheese((c) => among('firm', 'semi-firm')(c.texture)) },
-  { name: 'a strong cheese', points: 2, has: cheese((c) => taste(c, 'strength') >= 4) },
-  { name: 'an aged cheese', points: 2, has: cheese((c) => c.texture === 'hard') },
+  {
+    name: 'a firm cheese',
+    points: 2,
+    has: cheese((component) => among('firm', 'semi-firm')(component.texture)),
+  },
+  { name: 'a strong cheese', points: 2, has: cheese((component) => taste(component, 'strength') >= 4) },
+  { name: 'an aged cheese', points: 2, has: cheese((component) => component.texture === 'hard') },
   { name: 'a cheese with something in it', points: 0.6, has: cheese(hasAddition) },
   { name: 'a cheese with colour', points: 0.6, has: cheese(isColoured) },
   {
     name: 'meat for who finds cured meat too strong',
     points: 1,
-    has: (c) => c.family === 'cured-meat' && taste(c, 'strength') <= 2 && taste(c, 'salt') <= 3,
+    has: (component) =>
+      component.family === 'cured-meat' && taste(component, 'strength') <= 2 && taste(component, 'salt') <= 3,
   },
-  { name: 'a cheese everyone knows', points: 1, has: cheese((c) => taste(c, 'strength') <= 1) },
+  {
+    name: 'a cheese everyone knows',
+    points: 1,
+    has: cheese((component) => taste(component, 'strength') <= 1),
+  },
   {
     name: 'large cheeses to build around',
     points: 1.5,
     count: 3,
-    has: cheese((c) => FORMS[usualForm(c).form].large === true),
+    has: cheese((component) => FORMS[usualForm(component).form].large === true),
   },
   {
     name: 'berries',
     points: 0.8,
     count: 2,
-    has: (c) =>
-      c.family === 'fresh-fruit' && among('berry', 'drupelet', 'strawberry', 'grape')(usualForm(c).piece),
+    has: (component) =>
+      component.family === 'fresh-fruit' &&
+      among('berry', 'drupelet', 'strawberry', 'grape')(usualForm(component).piece),
   },
-  { name: 'goat or sheep milk', points: 1, has: (c) => among('goat', 'sheep')(c.milk) },
+  { name: 'goat or sheep milk', points: 1, has: (component) => among('goat', 'sheep')(component.milk) },
   { name: 'something sweet', points: 2, has: isSweet },
   { name: 'something sharp', points: 3, has: isSharp },
-  { name: 'something salty and crunchy', points: 2, has: (c) => c.family === 'nut-seed' },
+  { name: 'something salty and crunchy', points: 2, has: (component) => component.family === 'nut-seed' },
   { name: 'something hot', points: 1, has: isHot },
   { name: 'something smoked', points: 1, has: isSmoked },
-  { name: 'something chewy', points: 1, has: (c) => c.texture === 'chewy' },
+  { name: 'something chewy', points: 1, has: (component) => component.texture === 'chewy' },
   {
     name: 'a plain cracker or bread',
     points: 2,
-    has: (c) => c.job === 'vehicle' && isSeedless(c),
+    has: (component) => component.job === 'vehicle' && isSeedless(component),
   },
 ];
 
 /** Among foods with body, so many in a hundred are dear enough to be looked at first. */
 const DEAREST = 0.12;
 /** Price of 100 g, by the cheapest pack. */
-const priceOf = (c: Component): number => Math.min(...c.packs.map((p) => (100 * p.priceMinor) / p.massG));
+const priceOf = (component: Component): number =>
+  Math.min(...component.packs.map((pack) => (100 * pack.priceMinor) / pack.massG));
 
 /** The dearest of the foods with body: what a board is remembered for. */
 export function starsAmong(foods: readonly Component[]): Component[] {

@@ -15,13 +15,15 @@ export interface ToolsInUse {
 const cutThere = (
   foods: readonly { componentId: string; surfaceId: string; form: keyof typeof FORMS }[],
 ): number =>
-  new Set(foods.filter((p) => FORMS[p.form].large).map((p) => `${p.componentId} ${p.surfaceId}`)).size;
+  new Set(
+    foods.filter((food) => FORMS[food.form].large).map((food) => `${food.componentId} ${food.surfaceId}`),
+  ).size;
 
 export function toolsInUse(plan: Plan): ToolsInUse {
   const bowls = bowlsInUse(plan);
   return {
     bowls: bowls.length,
     knives: cutThere(plan.placements),
-    spoons: bowls.filter((b) => FORMS[b.form].bowl).length,
+    spoons: bowls.filter((bowl) => FORMS[bowl.form].bowl).length,
   };
 }

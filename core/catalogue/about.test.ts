@@ -1,21 +1,23 @@
 import { describe, expect, test } from '@jest/globals';
 import { about, CATALOGUE, colourName, fitsFacets, goesWith, ownComponent } from './index.js';
 
-const food = (id: string) => CATALOGUE.find((c) => c.id === id)!;
+const food = (id: string) => CATALOGUE.find((component) => component.id === id)!;
 
 describe('what a stylist asks of a food', () => {
   test('salty blue goes with something sweet, ham with melon, fig or pear', () => {
-    expect(goesWith(food('roquefort'), CATALOGUE).foods.every((f) => f.taste!.sweet >= 4)).toBe(true);
-    expect(goesWith(food('dry-cured-ham'), CATALOGUE).foods.map((f) => f.baseFood)).toEqual(
+    expect(
+      goesWith(food('roquefort'), CATALOGUE).foods.every((component) => component.taste!.sweet >= 4),
+    ).toBe(true);
+    expect(goesWith(food('dry-cured-ham'), CATALOGUE).foods.map((component) => component.baseFood)).toEqual(
       expect.arrayContaining(['melon', 'fig']),
     );
   });
 
   test('every food has a partner, is like something, and says how long it stands', () => {
-    for (const c of CATALOGUE) {
-      expect([c.id, goesWith(c, CATALOGUE).foods.length > 0]).toEqual([c.id, true]);
-      expect(about(c).like.length).toBeGreaterThan(2);
-      expect(about(c).stands.length).toBeGreaterThan(5);
+    for (const component of CATALOGUE) {
+      expect([component.id, goesWith(component, CATALOGUE).foods.length > 0]).toEqual([component.id, true]);
+      expect(about(component).like.length).toBeGreaterThan(2);
+      expect(about(component).stands.length).toBeGreaterThan(5);
     }
   });
 
@@ -40,11 +42,17 @@ describe('facets', () => {
   });
 
   test('family, colour, month and taste are asked together', () => {
-    const found = CATALOGUE.filter((c) => fitsFacets(c, { family: 'fresh-fruit', colour: 'red', month: 6 }));
-    expect(found.map((c) => c.id)).toContain('strawberries');
-    expect(found.every((c) => c.family === 'fresh-fruit' && c.seasonMonths.includes(6))).toBe(true);
-    expect(CATALOGUE.filter((c) => fitsFacets(c, { taste: 'heat' })).every((c) => c.taste!.heat >= 3)).toBe(
-      true,
+    const found = CATALOGUE.filter((component) =>
+      fitsFacets(component, { family: 'fresh-fruit', colour: 'red', month: 6 }),
     );
+    expect(found.map((component) => component.id)).toContain('strawberries');
+    expect(
+      found.every((component) => component.family === 'fresh-fruit' && component.seasonMonths.includes(6)),
+    ).toBe(true);
+    expect(
+      CATALOGUE.filter((component) => fitsFacets(component, { taste: 'heat' })).every(
+        (component) => component.taste!.heat >= 3,
+      ),
+    ).toBe(true);
   });
 });

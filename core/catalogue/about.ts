@@ -18,18 +18,21 @@ const STRENGTH_WORDS = ['', 'mild', 'gentle', 'lively', 'strong', 'very strong']
 
 /** A rule of taste: for foods like this, foods like that (craft, on choosing). */
 interface Match {
-  of: (c: Component) => boolean;
-  with: (c: Component) => boolean;
+  of: (component: Component) => boolean;
+  with: (component: Component) => boolean;
   why: string;
 }
 
-const is = (family: Component['family']) => (c: Component) => c.family === family;
-const taste = (t: Taste, from: number) => (c: Component) => (c.taste?.[t] ?? 0) >= from;
+const is = (family: Component['family']) => (component: Component) => component.family === family;
+const taste = (taste: Taste, from: number) => (component: Component) =>
+  (component.taste?.[taste] ?? 0) >= from;
 const named =
   (...words: string[]) =>
-  (c: Component) =>
-    words.some((w) => c.baseFood.includes(w) || c.id.includes(w));
-const both = (a: (c: Component) => boolean, b: (c: Component) => boolean) => (c: Component) => a(c) && b(c);
+  (component: Component) =>
+    words.some((word) => component.baseFood.includes(word) || component.id.includes(word));
+const both =
+  (a: (component: Component) => boolean, b: (component: Component) => boolean) => (component: Component) =>
+    a(component) && b(component);
 
 /** In order: the first that fits names the partners first. */
 const MATCHES: readonly Match[] = [
@@ -39,7 +42,7 @@ const MATCHES: readonly Match[] = [
     why: 'salty blue wants something sweet',
   },
   {
-    of: both(is('cheese'), (c) => c.milk === 'goat'),
+    of: both(is('cheese'), (component) => component.milk === 'goat'),
     with: named('fig', 'honey', 'orange', 'lemon', 'beetroot', 'thyme'),
     why: 'goat likes citrus, fig and herbs',
   },
@@ -49,12 +52,16 @@ const MATCHES: readonly Match[] = [
     why: 'smoke likes hot and sweet',
   },
   {
-    of: both(is('cheese'), (c) => c.texture === 'hard' || c.texture === 'firm'),
+    of: both(is('cheese'), (component) => component.texture === 'hard' || component.texture === 'firm'),
     with: named('honey', 'walnut', 'almond', 'pear', 'chocolate', 'quince'),
     why: 'aged and hard likes honey, nuts and fruit',
   },
   {
-    of: both(is('cheese'), (c) => c.texture === 'soft' || c.texture === 'creamy' || c.texture === 'runny'),
+    of: both(
+      is('cheese'),
+      (component) =>
+        component.texture === 'soft' || component.texture === 'creamy' || component.texture === 'runny',
+    ),
     with: named('jam', 'fig', 'berry', 'raspberr', 'thyme', 'rosemary', 'apricot'),
     why: 'mild and soft likes jam and herbs',
   },
@@ -65,7 +72,7 @@ const MATCHES: readonly Match[] = [
   },
   {
     of: is('cured-meat'),
-    with: (c) => c.family === 'pickle' || named('mustard')(c),
+    with: (component) => component.family === 'pickle' || named('mustard')(component),
     why: 'pâté and salami like pickles and mustard',
   },
   {
@@ -75,13 +82,13 @@ const MATCHES: readonly Match[] = [
   },
   {
     of: taste('richness', 3),
-    with: (c) => taste('sour', 3)(c) && c.family !== 'cheese',
+    with: (component) => taste('sour', 3)(component) && component.family !== 'cheese',
     why: 'rich wants something sharp beside it',
   },
   { of: is('vehicle'), with: is('spread-dip'), why: 'bread carries dips' },
   {
     of: is('spread-dip'),
-    with: (c) => c.family === 'vehicle' || c.texture === 'crunchy',
+    with: (component) => component.family === 'vehicle' || component.texture === 'crunchy',
     why: 'a dip wants something crisp',
   },
   { of: taste('sweet', 3), with: taste('salt', 4), why: 'sweet likes salt' },
@@ -89,18 +96,26 @@ const MATCHES: readonly Match[] = [
 ];
 
 /** The rule of taste by which one food likes the other; undefined where none of the special ones says so. */
-export function pairing(c: Component, partner: Component): string | undefined {
-  return MATCHES.slice(0, -1).find((m) => m.of(c) && m.with(partner) && c.id !== partner.id)?.why;
+export function pairing(component: Component, partner: Component): string | undefined {
+  return MATCHES.slice(0, -1).find(
+    (match) => match.of(component) && match.with(partner) && component.id !== partner.id,
+  )?.why;
 }
 
 const MOST_PARTNERS = 4;
 
 /** Foods that go with it, by the first rule of taste that fits, spread over their families. */
-export function goesWith(c: Component, larder: Iterable<Component>): { why: string; foods: Component[] } {
-  const rule = MATCHES.find((m) => m.of(c))!;
-  const foods = [...larder].filter((x) => x.id !== c.id && x.family !== 'garnish' && rule.with(x));
+export function goesWith(
+  component: Component,
+  larder: Iterable<Component>,
+): { why: string; foods: Component[] } {
+  const rule = MATCHES.find((match) => match.of(component))!;
+  const foods = [...larder].filter(
+    (otherComponent) =>
+      otherComponent.id !== component.id && otherComponent.family !== 'garnish' && rule.with(otherComponent),
+  );
   const spread = new Map<string, Component>();
-  for (const f of foods) if (!spread.has(f.baseFood)) spread.set(f.baseFood, f);
+  for (const food of foods) if (!spread.has(food.baseFood)) spread.set(food.baseFood, food);
   return { why: rule.why, foods: [...spread.values()].slice(0, MOST_PARTNERS) };
 }
 
@@ -119,17 +134,19 @@ export interface About {
   elsewhere: string;
 }
 
-export function about(c: Component): About {
-  const tastes = noticedTastes(c).map((t) => TASTE_WORDS[t]);
-  const strength = STRENGTH_WORDS[c.taste?.strength ?? 0] ?? '';
+export function about(component: Component): About {
+  const tastes = noticedTastes(component).map((taste) => TASTE_WORDS[taste]);
+  const strength = STRENGTH_WORDS[component.taste?.strength ?? 0] ?? '';
   const like =
-    c.taste === null ? ['nobody has tasted it yet'] : [strength, ...tastes, c.texture].filter(Boolean);
-  const temper = c.temperMin > 0 ? `, ${c.temperMin} min out of the cold before` : '';
-  const other = c.forms.slice(1).map((f) => formName(f.form));
+    component.taste === null
+      ? ['nobody has tasted it yet']
+      : [strength, ...tastes, component.texture].filter(Boolean);
+  const temper = component.temperMin > 0 ? `, ${component.temperMin} min out of the cold before` : '';
+  const other = component.forms.slice(1).map((fact) => formName(fact.form));
   return {
     like: like.join(', '),
-    served: `as ${formName(c.forms[0]!.form)}${other.length > 0 ? `, or ${other.join(', ')}` : ''}${temper}`,
-    stands: HOLD_WORDS[c.holdOut],
-    elsewhere: c.synonyms.join(', '),
+    served: `as ${formName(component.forms[0]!.form)}${other.length > 0 ? `, or ${other.join(', ')}` : ''}${temper}`,
+    stands: HOLD_WORDS[component.holdOut],
+    elsewhere: component.synonyms.join(', '),
   };
 }

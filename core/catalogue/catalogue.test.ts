@@ -20,7 +20,7 @@ import { pieceOutline, areaOf } from '../geometry/index.js';
 const PACKED = 0.6;
 /** Set with acid alone, so that no rennet is in it. */
 const ACID_SET = new Set<string>(['mascarpone', 'labneh-balls', 'paneer']);
-const each = CATALOGUE.map((c) => [c.id, c] as const);
+const each = CATALOGUE.map((component) => [component.id, component] as const);
 
 /** Bought mixes in which an allergen is free all the same, each with its reason. */
 const FREE_BY_CLAIM: Record<string, readonly string[]> = {
@@ -37,50 +37,56 @@ const FREE_BY_CLAIM: Record<string, readonly string[]> = {
 describe('the shipped catalogue', () => {
   test('has at least 260 components with ids of their own', () => {
     expect(CATALOGUE.length).toBeGreaterThanOrEqual(260);
-    expect(new Set(CATALOGUE.map((c) => c.id)).size).toBe(CATALOGUE.length);
+    expect(new Set(CATALOGUE.map((component) => component.id)).size).toBe(CATALOGUE.length);
   });
 
-  test.each(each)('%s is complete by its schema', (_id, c) => {
-    expect(componentSchema.safeParse(c).success).toBe(true);
-    expect(Object.keys(c.allergens)).toHaveLength(ALLERGENS.length);
-    expect(Object.keys(c.nuts)).toHaveLength(NUT_SPECIES.length);
+  test.each(each)('%s is complete by its schema', (_id, component) => {
+    expect(componentSchema.safeParse(component).success).toBe(true);
+    expect(Object.keys(component.allergens)).toHaveLength(ALLERGENS.length);
+    expect(Object.keys(component.nuts)).toHaveLength(NUT_SPECIES.length);
   });
 
   test('an allergen is free in a bought mix only by a listed exception', () => {
     const found: Record<string, string[]> = {};
-    for (const c of CATALOGUE.filter((x) => x.made === 'compound')) {
+    for (const component of CATALOGUE.filter((otherComponent) => otherComponent.made === 'compound')) {
       // what trade practice keeps out of a family is one rule, not a list
-      const byRule = notInTrade(c.family);
-      const free = ALLERGENS.filter((a) => c.allergens[a] === 'free' && !byRule.includes(a));
-      if (free.length > 0) found[c.id] = free;
+      const byRule = notInTrade(component.family);
+      const free = ALLERGENS.filter(
+        (allergen) => component.allergens[allergen] === 'free' && !byRule.includes(allergen),
+      );
+      if (free.length > 0) found[component.id] = free;
     }
     expect(found).toEqual(FREE_BY_CLAIM);
   });
 
-  test.each(each)('%s with milk, egg or fish names the animal too, and is never vegan', (_id, c) => {
-    if (c.allergens.milk === 'contains') expect(c.animal.milk).toBe('contains');
-    if (c.allergens.egg === 'contains') expect(c.animal.egg).toBe('contains');
-    const animal = Object.values(c.animal).includes('contains');
-    for (const f of c.forms)
+  test.each(each)('%s with milk, egg or fish names the animal too, and is never vegan', (_id, component) => {
+    if (component.allergens.milk === 'contains') expect(component.animal.milk).toBe('contains');
+    if (component.allergens.egg === 'contains') expect(component.animal.egg).toBe('contains');
+    const animal = Object.values(component.animal).includes('contains');
+    for (const fact of component.forms)
       for (const traces of ['ask', 'accept'])
         if (animal)
-          expect(judgeNeed(c, f.form, { id: 'vegan', settings: { traces } }).verdict).toBe('forbidden');
+          expect(judgeNeed(component, fact.form, { id: 'vegan', settings: { traces } }).verdict).toBe(
+            'forbidden',
+          );
   });
 
-  test.each(each)('%s agrees with itself about nuts, gelatine and rennet', (_id, c) => {
+  test.each(each)('%s agrees with itself about nuts, gelatine and rennet', (_id, component) => {
     const species = NUT_SPECIES.filter(
-      (n) => n !== 'coconut' && n !== 'pine-nut' && c.nuts[n] === 'contains',
+      (species) => species !== 'coconut' && species !== 'pine-nut' && component.nuts[species] === 'contains',
     );
-    if (species.length > 0) expect(c.allergens['tree-nuts']).toBe('contains');
-    if (c.allergens['tree-nuts'] === 'free') for (const n of species) expect(c.nuts[n]).not.toBe('contains');
-    if (c.animal.gelatine === 'contains') expect(c.gelatineFrom).not.toBe('none');
-    if (c.family === 'cheese' && c.milk !== 'plant' && !ACID_SET.has(c.id)) expect(c.rennet).not.toBe('none');
-    if (['pork', 'beef', 'poultry', 'lamb'].some((a) => c.animal[a as 'pork'] === 'contains'))
-      expect(c.slaughter).toBe('needed');
+    if (species.length > 0) expect(component.allergens['tree-nuts']).toBe('contains');
+    if (component.allergens['tree-nuts'] === 'free')
+      for (const specy of species) expect(component.nuts[specy]).not.toBe('contains');
+    if (component.animal.gelatine === 'contains') expect(component.gelatineFrom).not.toBe('none');
+    if (component.family === 'cheese' && component.milk !== 'plant' && !ACID_SET.has(component.id))
+      expect(component.rennet).not.toBe('none');
+    if (['pork', 'beef', 'poultry', 'lamb'].some((a) => component.animal[a as 'pork'] === 'contains'))
+      expect(component.slaughter).toBe('needed');
   });
 
-  test.each(each)('%s has figures that can be true', (_id, c) => {
-    const n = c.per100g;
+  test.each(each)('%s has figures that can be true', (_id, component) => {
+    const n = component.per100g;
     expect(n.saltG!).toBeLessThan(30);
     expect(n.carbNetG!).toBeLessThanOrEqual(n.carbTotalG!);
     expect(n.proteinG! + n.fatG! + n.carbTotalG! + n.saltG!).toBeLessThanOrEqual(101);
@@ -90,17 +96,20 @@ describe('the shipped catalogue', () => {
     expect(Math.abs(n.energyKj! - parts)).toBeLessThanOrEqual(Math.max(40, parts * 0.2));
   });
 
-  test.each(each)('%s can be laid: pieces hide no more ground than they are large', (_id, c) => {
-    for (const f of c.forms) {
-      expect(f.gPerCm2).toBeGreaterThan(FORMS[f.form].lies === 'alone' ? 0.2 : 0.45);
-      const drawn = areaOf(pieceOutline(f.piece, f.lengthMm, f.widthMm)) / 100;
-      if (FORMS[f.form].lies !== 'alone') expect(drawn).toBeGreaterThan((f.pieceG / f.gPerCm2) * PACKED);
+  test.each(each)('%s can be laid: pieces hide no more ground than they are large', (_id, component) => {
+    for (const fact of component.forms) {
+      expect(fact.gPerCm2).toBeGreaterThan(FORMS[fact.form].lies === 'alone' ? 0.2 : 0.45);
+      const drawn = areaOf(pieceOutline(fact.piece, fact.lengthMm, fact.widthMm)) / 100;
+      if (FORMS[fact.form].lies !== 'alone')
+        expect(drawn).toBeGreaterThan((fact.pieceG / fact.gPerCm2) * PACKED);
     }
   });
 
   test('gives small children a safe form of most fruit, vegetables and cheese', () => {
-    const wanted = CATALOGUE.filter((c) => ['fresh-fruit', 'vegetable', 'cheese'].includes(c.family));
-    const safe = wanted.filter((c) => c.forms.some((f) => f.choking === 'safe'));
+    const wanted = CATALOGUE.filter((component) =>
+      ['fresh-fruit', 'vegetable', 'cheese'].includes(component.family),
+    );
+    const safe = wanted.filter((component) => component.forms.some((fact) => fact.choking === 'safe'));
     expect(safe.length / wanted.length).toBeGreaterThan(0.85);
   });
 });
@@ -120,14 +129,14 @@ describe('components of the stylist', () => {
 
 describe('what a label says', () => {
   test('"no tree nuts" rules the species out that labels count, and leaves coconut and pine nut open', () => {
-    const cracker = CATALOGUE.find((c) => c.id === 'water-crackers')!;
+    const cracker = CATALOGUE.find((component) => component.id === 'water-crackers')!;
     const told = withFact(cracker, 'allergen.tree-nuts', 'free');
     expect(told.nuts.almond).toBe('free');
     expect(told.nuts['pine-nut']).toBe('brand');
   });
 
   test('only true values can be told', () => {
-    const cracker = CATALOGUE.find((c) => c.id === 'water-crackers')!;
+    const cracker = CATALOGUE.find((component) => component.id === 'water-crackers')!;
     expect(() => withFact(cracker, 'allergen.milk', 'brand')).toThrow('no value');
     expect(possibleValues('rennet')).not.toContain('depends');
   });
@@ -148,11 +157,11 @@ test.each([
   ['EGGPLANT', 'grilled-aubergine'],
   ['houmous', 'hummus-bought'],
 ])('search forgives typing errors, accents and capitals: %s', (typed, id) => {
-  expect(searchComponents(CATALOGUE, typed).map((c) => c.id)).toContain(id);
+  expect(searchComponents(CATALOGUE, typed).map((component) => component.id)).toContain(id);
 });
 
 test('décor that must not touch food is found with its reason, before what may', () => {
-  expect(findDecor('laurel').map((d) => d.touch)).toEqual(['never', 'clean']);
+  expect(findDecor('laurel').map((decor) => decor.touch)).toEqual(['never', 'clean']);
   expect(findDecor('eucalyptus')[0]?.why).toMatch(/poison/);
 });
 
@@ -168,6 +177,7 @@ test.each([
   'octopus',
   'kimchi',
 ])('%s is no safer for small children because it stands in a bowl', (id) => {
-  const c = CATALOGUE.find((x) => x.id === id)!;
-  for (const f of c.forms.filter((x) => x.form === 'bowl')) expect(f.choking).not.toBe('safe');
+  const component = CATALOGUE.find((otherComponent) => otherComponent.id === id)!;
+  for (const fact of component.forms.filter((form) => form.form === 'bowl'))
+    expect(fact.choking).not.toBe('safe');
 });

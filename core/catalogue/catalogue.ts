@@ -40,7 +40,7 @@ export type Larder = ReadonlyMap<ComponentId, Component>;
 
 /** The shipped catalogue and the stylist's own components; an own one wins over a shipped one of its id. */
 export function larderOf(own: readonly Component[] = []): Larder {
-  return new Map([...CATALOGUE, ...own].map((c) => [c.id, c]));
+  return new Map([...CATALOGUE, ...own].map((component) => [component.id, component]));
 }
 
 /** The usual form: the first one listed. */
@@ -49,5 +49,5 @@ export function usualForm(component: Component): FormFact {
 }
 
 export function formOf(component: Component, form: FormId): FormFact | undefined {
-  return component.forms.find((f) => f.form === form);
+  return component.forms.find((fact) => fact.form === form);
 }

@@ -18,7 +18,7 @@ export const DECOR = decorRows;
 /** Décor whose name or other name fits the words, the dangerous first: nobody should have to scroll to a warning. */
 export function findDecor(query: string): Decor[] {
   const rank = { never: 0, liner: 1, clean: 2 };
-  return DECOR.filter((d) => matchWords([d.name, ...d.also], query) > 0).sort(
+  return DECOR.filter((decor) => matchWords([decor.name, ...decor.also], query) > 0).sort(
     (a, b) => rank[a.touch] - rank[b.touch],
   );
 }

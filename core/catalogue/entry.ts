@@ -106,7 +106,7 @@ const JOB_OF: Record<Family, Job> = {
 };
 
 function all<K extends string>(keys: readonly K[], value: Presence, but?: Partial<Record<K, Presence>>) {
-  return Object.fromEntries(keys.map((k) => [k, but?.[k] ?? value])) as Record<K, Presence>;
+  return Object.fromEntries(keys.map((key) => [key, but?.[key] ?? value])) as Record<K, Presence>;
 }
 
 const isBought = (is: Guarantee) => is === 'bought' || is === 'bought-meat';
@@ -176,18 +176,19 @@ const HIDES: Record<
 };
 
 const hidden = <K extends string>(keys: readonly K[]) =>
-  Object.fromEntries(keys.map((k) => [k, 'brand'])) as Partial<Record<K, Presence>>;
+  Object.fromEntries(keys.map((key) => [key, 'brand'])) as Partial<Record<K, Presence>>;
 
-const hides = (family: Family, e: Entry) => (isBought(e.is) && !e.pure ? HIDES[family] : undefined);
+const hides = (family: Family, entry: Entry) =>
+  isBought(entry.is) && !entry.pure ? HIDES[family] : undefined;
 
-function animalOf(family: Family, e: Entry): Record<AnimalPart, Presence> {
+function animalOf(family: Family, entry: Entry): Record<AnimalPart, Presence> {
   const base: Partial<Record<AnimalPart, Presence>> =
-    e.is === 'plain-cheese' ? { milk: 'contains' } : hidden(hides(family, e)?.animal ?? []);
-  return all(ANIMAL_PARTS, 'free', { ...base, ...e.animal });
+    entry.is === 'plain-cheese' ? { milk: 'contains' } : hidden(hides(family, entry)?.animal ?? []);
+  return all(ANIMAL_PARTS, 'free', { ...base, ...entry.animal });
 }
 
-function nutsOf(e: Entry): Record<NutSpecies, Presence> {
-  return all(NUT_SPECIES, isBought(e.is) ? 'brand' : 'free', e.nuts);
+function nutsOf(entry: Entry): Record<NutSpecies, Presence> {
+  return all(NUT_SPECIES, isBought(entry.is) ? 'brand' : 'free', entry.nuts);
 }
 
 /**
@@ -204,24 +205,24 @@ export const notInTrade = (family: Family): readonly Allergen[] => [
   ...(WITHOUT_SHELLFISH.has(family) ? (['crustaceans', 'molluscs'] as const) : []),
 ];
 
-function ofTheWater(family: Family, e: Entry): Partial<Record<Allergen, Presence>> {
-  const says = e.animal?.fish ?? e.animal?.shellfish ?? 'free';
-  if (!isBought(e.is) || e.water || says !== 'free') return {};
-  return Object.fromEntries(notInTrade(family).map((a) => [a, 'free']));
+function ofTheWater(family: Family, entry: Entry): Partial<Record<Allergen, Presence>> {
+  const says = entry.animal?.fish ?? entry.animal?.shellfish ?? 'free';
+  if (!isBought(entry.is) || entry.water || says !== 'free') return {};
+  return Object.fromEntries(notInTrade(family).map((allergen) => [allergen, 'free']));
 }
 
-function allergensOf(family: Family, e: Entry): Record<Allergen, Presence> {
-  const base: Partial<Record<Allergen, Presence>> = e.is === 'plain-cheese' ? { milk: 'contains' } : {};
-  return all(ALLERGENS, isBought(e.is) ? 'brand' : 'free', {
+function allergensOf(family: Family, entry: Entry): Record<Allergen, Presence> {
+  const base: Partial<Record<Allergen, Presence>> = entry.is === 'plain-cheese' ? { milk: 'contains' } : {};
+  return all(ALLERGENS, isBought(entry.is) ? 'brand' : 'free', {
     ...base,
-    ...ofTheWater(family, e),
-    ...e.allergens,
+    ...ofTheWater(family, entry),
+    ...entry.allergens,
   });
 }
 
-function notableOf(family: Family, e: Entry): Record<Ingredient, Presence> {
-  const named = Object.fromEntries((e.has ?? []).map((i) => [i, 'contains' as const]));
-  return all(INGREDIENTS, 'free', { ...hidden(hides(family, e)?.also ?? []), ...named });
+function notableOf(family: Family, entry: Entry): Record<Ingredient, Presence> {
+  const named = Object.fromEntries((entry.has ?? []).map((i) => [i, 'contains' as const]));
+  return all(INGREDIENTS, 'free', { ...hidden(hides(family, entry)?.also ?? []), ...named });
 }
 
 const KJ_PER_KCAL = 4.184;
@@ -229,27 +230,29 @@ const KJ_PER_KCAL = 4.184;
 const DRY = ['hard', 'firm'];
 
 /** Aged pressed cheese keeps little lactose and is the one that guidance allows; everything else says so itself. */
-function processOf(family: Family, e: Entry): Component['process'] {
-  if (e.process) return e.process;
+function processOf(family: Family, entry: Entry): Component['process'] {
+  if (entry.process) return entry.process;
   if (family === 'cured-meat') return 'cured';
-  return family === 'cheese' && e.milk !== 'plant' && DRY.includes(e.texture) ? 'hard-cheese' : 'plain';
+  return family === 'cheese' && entry.milk !== 'plant' && DRY.includes(entry.texture)
+    ? 'hard-cheese'
+    : 'plain';
 }
 
 /** Whose milk is at most a trace holds no lactose to speak of. */
-function lactoseOf(family: Family, e: Entry, milk: Presence, ofMilk: Presence): Component['lactose'] {
-  if (e.lactose) return e.lactose;
+function lactoseOf(family: Family, entry: Entry, milk: Presence, ofMilk: Presence): Component['lactose'] {
+  if (entry.lactose) return entry.lactose;
   if (milk === 'free' || (ofMilk === 'free' && milk !== 'contains')) return 'none';
   if (milk !== 'contains') return 'depends';
-  return family === 'cheese' && DRY.includes(e.texture) ? 'low' : 'contains';
+  return family === 'cheese' && DRY.includes(entry.texture) ? 'low' : 'contains';
 }
 
-function supervisionOf(e: Entry): Component['supervision'] {
+function supervisionOf(entry: Entry): Component['supervision'] {
   const asked =
-    (e.slaughter ?? 'no-meat') !== 'no-meat' ||
-    e.animal?.gelatine === 'contains' ||
-    e.has?.includes('grape-product') ||
-    e.is === 'plain-cheese' ||
-    (e.rennet ?? 'none') !== 'none';
+    (entry.slaughter ?? 'no-meat') !== 'no-meat' ||
+    entry.animal?.gelatine === 'contains' ||
+    entry.has?.includes('grape-product') ||
+    entry.is === 'plain-cheese' ||
+    (entry.rennet ?? 'none') !== 'none';
   return asked ? 'needed' : 'not-needed';
 }
 
@@ -280,36 +283,36 @@ const MADE: Record<Guarantee, Component['made']> = {
 };
 
 /** A row becomes a component with every fact written out; a row that is wrong throws at load. */
-export function component(family: Family, e: Entry): Component {
-  const [proteinG, fatG, carbNetG, fibreG, saltG, polyolsG = 0] = e.per100;
-  const allergens = allergensOf(family, e);
-  const animal = animalOf(family, e);
+export function component(family: Family, entry: Entry): Component {
+  const [proteinG, fatG, carbNetG, fibreG, saltG, polyolsG = 0] = entry.per100;
+  const allergens = allergensOf(family, entry);
+  const animal = animalOf(family, entry);
   return componentSchema.parse({
-    id: e.id,
-    name: e.name,
-    synonyms: e.also ?? [],
+    id: entry.id,
+    name: entry.name,
+    synonyms: entry.also ?? [],
     family,
-    job: e.job ?? JOB_OF[family],
-    made: MADE[e.is],
-    baseFood: e.base ?? e.name.toLowerCase(),
-    ingredients: e.of ?? [],
+    job: entry.job ?? JOB_OF[family],
+    made: MADE[entry.is],
+    baseFood: entry.base ?? entry.name.toLowerCase(),
+    ingredients: entry.of ?? [],
     allergens,
-    nuts: nutsOf(e),
+    nuts: nutsOf(entry),
     animal,
-    notable: notableOf(family, e),
-    gelatineFrom: e.gelatine ?? 'none',
-    rennet: e.rennet ?? 'none',
-    alcohol: e.alcohol ?? (hides(family, e)?.alcohol ? 'brand' : 'free'),
-    slaughter: e.slaughter ?? 'no-meat',
-    oats: e.oats ?? 'none',
-    certificates: [...(e.needs ?? [])],
-    milkTreatment: e.milkTreatment ?? 'none',
-    process: processOf(family, e),
-    lactose: lactoseOf(family, e, allergens.milk, animal.milk),
-    fishKind: e.fishKind ?? 'none',
-    supervision: supervisionOf(e),
+    notable: notableOf(family, entry),
+    gelatineFrom: entry.gelatine ?? 'none',
+    rennet: entry.rennet ?? 'none',
+    alcohol: entry.alcohol ?? (hides(family, entry)?.alcohol ? 'brand' : 'free'),
+    slaughter: entry.slaughter ?? 'no-meat',
+    oats: entry.oats ?? 'none',
+    certificates: [...(entry.needs ?? [])],
+    milkTreatment: entry.milkTreatment ?? 'none',
+    process: processOf(family, entry),
+    lactose: lactoseOf(family, entry, allergens.milk, animal.milk),
+    fishKind: entry.fishKind ?? 'none',
+    supervision: supervisionOf(entry),
     per100g: {
-      energyKj: Math.round(e.kcal * KJ_PER_KCAL),
+      energyKj: Math.round(entry.kcal * KJ_PER_KCAL),
       proteinG,
       fatG,
       carbTotalG: round1(carbNetG + fibreG),
@@ -320,21 +323,22 @@ export function component(family: Family, e: Entry): Component {
       erythritolG: polyolsG,
       saltG,
     },
-    holdOut: e.hold ?? 'stable',
-    temperMin: e.temper ?? 0,
-    taste: Object.fromEntries(TASTES.map((t) => [t, e.taste[t] ?? 0])),
-    texture: e.texture,
-    milk: e.milk ?? 'none',
-    colours: e.colours,
-    sheds: e.sheds ?? [],
-    weeps: e.weeps ?? false,
-    drips: e.drips ?? false,
-    forms: e.forms.map(formOf),
-    seasonMonths: [...(e.season ?? ALL_YEAR)],
-    packs: e.packs.map(([massG, priceMinor]) => ({ massG, priceMinor })),
-    densityGPerMl: e.density ?? null,
+    holdOut: entry.hold ?? 'stable',
+    temperMin: entry.temper ?? 0,
+    taste: Object.fromEntries(TASTES.map((taste) => [taste, entry.taste[taste] ?? 0])),
+    texture: entry.texture,
+    milk: entry.milk ?? 'none',
+    colours: entry.colours,
+    sheds: entry.sheds ?? [],
+    weeps: entry.weeps ?? false,
+    drips: entry.drips ?? false,
+    forms: entry.forms.map(formOf),
+    seasonMonths: [...(entry.season ?? ALL_YEAR)],
+    packs: entry.packs.map(([massG, priceMinor]) => ({ massG, priceMinor })),
+    densityGPerMl: entry.density ?? null,
     sources: {
-      allergens: e.is === 'plant' || e.is === 'plain-cheese' ? 'public allergen law' : 'label practice',
+      allergens:
+        entry.is === 'plant' || entry.is === 'plain-cheese' ? 'public allergen law' : 'label practice',
       origin: 'label practice',
       nutrition: 'public food composition data',
       choking: 'public guidance',

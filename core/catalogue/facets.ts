@@ -51,15 +51,16 @@ export interface Facets {
 const NOTICED = 3;
 
 /** Does the component fit everything that was asked? An unknown taste fits no wish for one. */
-export function fitsFacets(c: Component, f: Facets): boolean {
-  if (f.family && c.family !== f.family) return false;
-  if (f.colour && !c.colours.slice(0, 2).some((x) => colourName(x) === f.colour)) return false;
-  if (f.month && !c.seasonMonths.includes(f.month)) return false;
-  return f.taste === undefined || (c.taste?.[f.taste] ?? 0) >= NOTICED;
+export function fitsFacets(component: Component, facets: Facets): boolean {
+  if (facets.family && component.family !== facets.family) return false;
+  if (facets.colour && !component.colours.slice(0, 2).some((colour) => colourName(colour) === facets.colour))
+    return false;
+  if (facets.month && !component.seasonMonths.includes(facets.month)) return false;
+  return facets.taste === undefined || (component.taste?.[facets.taste] ?? 0) >= NOTICED;
 }
 
 /** Tastes that one notices, the strongest first. */
-export const noticedTastes = (c: Component): Taste[] =>
-  TASTES.filter((t) => t !== 'strength' && (c.taste?.[t] ?? 0) >= NOTICED).sort(
-    (a, b) => (c.taste?.[b] ?? 0) - (c.taste?.[a] ?? 0),
+export const noticedTastes = (component: Component): Taste[] =>
+  TASTES.filter((taste) => taste !== 'strength' && (component.taste?.[taste] ?? 0) >= NOTICED).sort(
+    (a, b) => (component.taste?.[b] ?? 0) - (component.taste?.[a] ?? 0),
   );

@@ -13,23 +13,23 @@ import {
   type FactKey,
 } from './index.js';
 
-const TOLD = ALL_FACT_KEYS.filter((k) => k !== 'salt-class' && k !== 'choking');
+const TOLD = ALL_FACT_KEYS.filter((fact) => fact !== 'salt-class' && fact !== 'choking');
 const component = fc.constantFrom(...CATALOGUE);
 
 describe('the flat view of the facts', () => {
   test('has a value, a source and words for every fact of every component', () => {
-    for (const c of CATALOGUE)
+    for (const component of CATALOGUE)
       for (const key of ALL_FACT_KEYS) {
-        expect(factValue(c, key, c.forms[0]!.form).length).toBeGreaterThan(0);
-        expect(factSource(c, key).length).toBeGreaterThan(0);
+        expect(factValue(component, key, component.forms[0]!.form).length).toBeGreaterThan(0);
+        expect(factSource(component, key).length).toBeGreaterThan(0);
       }
     for (const key of ALL_FACT_KEYS) expect(factWords(key)).not.toMatch(/[.-]/);
   });
 
   test('values that are known are values that can be; the rest are states of knowledge', () => {
-    for (const c of CATALOGUE)
+    for (const component of CATALOGUE)
       for (const key of ALL_FACT_KEYS) {
-        const value = factValue(c, key, c.forms[0]!.form);
+        const value = factValue(component, key, component.forms[0]!.form);
         if (known(value)) expect(possibleValues(key)).toContain(value);
         else expect(['brand', 'depends', 'unknown']).toContain(value);
       }
@@ -37,24 +37,26 @@ describe('the flat view of the facts', () => {
 
   test('telling a fact changes that fact to what was told, and no other component', () => {
     fc.assert(
-      fc.property(component, fc.constantFrom(...TOLD), fc.nat(20), (c, key, pick) => {
+      fc.property(component, fc.constantFrom(...TOLD), fc.nat(20), (component, key, pick) => {
         const values = possibleValues(key);
         const value = values[pick % values.length]!;
-        const before = JSON.stringify(c);
-        const told = withFact(c, key, value);
-        expect(factValue(told, key, c.forms[0]!.form)).toBe(value);
-        expect(JSON.stringify(c)).toBe(before);
+        const before = JSON.stringify(component);
+        const told = withFact(component, key, value);
+        expect(factValue(told, key, component.forms[0]!.form)).toBe(value);
+        expect(JSON.stringify(component)).toBe(before);
       }),
     );
   });
 
   test('telling one fact leaves the others, but for the species that “no tree nuts” rules out', () => {
     fc.assert(
-      fc.property(component, fc.constantFrom(...TOLD), (c, key) => {
-        const told = withFact(c, key, possibleValues(key)[0]!);
+      fc.property(component, fc.constantFrom(...TOLD), (component, key) => {
+        const told = withFact(component, key, possibleValues(key)[0]!);
         for (const other of ALL_FACT_KEYS) {
           if (other === key || (key === 'allergen.tree-nuts' && other.startsWith('nut.'))) continue;
-          expect(factValue(told, other, c.forms[0]!.form)).toBe(factValue(c, other, c.forms[0]!.form));
+          expect(factValue(told, other, component.forms[0]!.form)).toBe(
+            factValue(component, other, component.forms[0]!.form),
+          );
         }
       }),
       { numRuns: 60 },
@@ -62,12 +64,12 @@ describe('the flat view of the facts', () => {
   });
 
   test('a form that the component does not have has an unknown shape', () => {
-    const honey = CATALOGUE.find((c) => c.id === 'honey')!;
+    const honey = CATALOGUE.find((component) => component.id === 'honey')!;
     expect(factValue(honey, 'choking', 'cubes')).toBe('unknown');
   });
 
   test('salt and shape are worked out, and cannot be told', () => {
-    const brie = CATALOGUE.find((c) => c.id === 'brie')!;
+    const brie = CATALOGUE.find((component) => component.id === 'brie')!;
     for (const key of ['salt-class', 'choking'] as const)
       expect(() => withFact(brie, key, possibleValues(key)[0]!)).toThrow('worked out');
   });
@@ -81,9 +83,9 @@ describe('the flat view of the facts', () => {
   test('salt classes follow the salt', () => {
     const rank = ['mild', 'salty', 'very-salty'];
     const salted = [...CATALOGUE]
-      .filter((c) => c.per100g.saltG !== null)
+      .filter((component) => component.per100g.saltG !== null)
       .sort((a, b) => a.per100g.saltG! - b.per100g.saltG!)
-      .map((c) => rank.indexOf(factValue(c, 'salt-class', c.forms[0]!.form)));
+      .map((component) => rank.indexOf(factValue(component, 'salt-class', component.forms[0]!.form)));
     expect(salted).toEqual([...salted].sort((a, b) => a - b));
   });
 });

@@ -91,8 +91,8 @@ export const known = (value: string): boolean =>
   value !== 'brand' && value !== 'depends' && value !== 'unknown';
 
 export const ALL_FACT_KEYS: readonly FactKey[] = [
-  ...ALLERGENS.map((a) => `allergen.${a}` as const),
-  ...NUT_SPECIES.map((n) => `nut.${n}` as const),
+  ...ALLERGENS.map((allergen) => `allergen.${allergen}` as const),
+  ...NUT_SPECIES.map((species) => `nut.${species}` as const),
   ...ANIMAL_PARTS.map((a) => `animal.${a}` as const),
   ...INGREDIENTS.map((a) => `ingredient.${a}` as const),
   'gelatine-from',
@@ -123,7 +123,7 @@ export function factValue(component: Component, key: FactKey, form: FormId): str
   if (isField(key)) return component[FIELDS[key].field];
   if (key === 'alcohol') return component.alcohol;
   if (key === 'salt-class') return saltClass(component.per100g.saltG);
-  if (key === 'choking') return component.forms.find((f) => f.form === form)?.choking ?? 'unknown';
+  if (key === 'choking') return component.forms.find((fact) => fact.form === form)?.choking ?? 'unknown';
   const [group, name] = split(key);
   return (component[GROUPS[group]] as Record<string, string>)[name]!;
 }

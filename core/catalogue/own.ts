@@ -31,7 +31,7 @@ const PLAIN_FORM: Record<Family, readonly [FormId, Piece, number, number, number
 };
 
 const same = <K extends string, V>(keys: readonly K[], value: V) =>
-  Object.fromEntries(keys.map((k) => [k, value])) as Record<K, V>;
+  Object.fromEntries(keys.map((key) => [key, value])) as Record<K, V>;
 
 /** Words become an id: "Aunt's chutney" → "own-aunts-chutney". */
 export const ownId = (name: string): string => `own-${idOf(name, 50, 'component')}`;
@@ -104,5 +104,9 @@ export function ownComponent(name: string, family: Family, id = ownId(name)): Co
   });
 }
 
-const isBody = (f: Family) =>
-  f === 'cheese' || f === 'cured-meat' || f === 'fish' || f === 'plant-protein' || f === 'spread-dip';
+const isBody = (family: Family) =>
+  family === 'cheese' ||
+  family === 'cured-meat' ||
+  family === 'fish' ||
+  family === 'plant-protein' ||
+  family === 'spread-dip';

@@ -53,7 +53,8 @@ export const STAPLES: ReadonlyMap<string, Component> = new Map(
 export const homeMadeId = (recipe: Pick<Recipe, 'id'>): ComponentId => `home-${recipe.id}` as ComponentId;
 
 /** The recipe behind a component, if it is one of these. */
-export const recipeOf = (id: ComponentId): Recipe | undefined => RECIPES.find((r) => homeMadeId(r) === id);
+export const recipeOf = (id: ComponentId): Recipe | undefined =>
+  RECIPES.find((recipe) => homeMadeId(recipe) === id);
 
 // ------------------------------------------------------------------ facts of a mixture
 
@@ -75,21 +76,21 @@ type Part = { component: Component; grams: number };
 const presences = <K extends string>(
   keys: readonly K[],
   parts: readonly Part[],
-  of: (c: Component) => Record<K, Presence>,
+  of: (component: Component) => Record<K, Presence>,
 ) =>
   Object.fromEntries(
-    keys.map((k) => [
-      k,
+    keys.map((key) => [
+      key,
       worst(
         PRESENCE,
-        parts.map((p) => of(p.component)[k]),
+        parts.map((part) => of(part.component)[key]),
       ),
     ]),
   ) as Record<K, Presence>;
 
 /** Plain beside plain is plain; one other way of making it is its way; two others nobody can call by one name. */
 function processOf(parts: readonly Part[]): Component['process'] {
-  const others = [...new Set(parts.map((p) => p.component.process))].filter((p) => p !== 'plain');
+  const others = [...new Set(parts.map((part) => part.component.process))].filter((p) => p !== 'plain');
   return others.length === 0 ? 'plain' : others.length === 1 ? others[0]! : 'unknown';
 }
 
@@ -110,16 +111,16 @@ const round1 = (n: number) => Math.round(n * 10) / 10;
 function nutritionOf(parts: readonly Part[], outG: number): Component['per100g'] {
   const sums = Object.fromEntries(
     NUTRIENTS.map((n) => {
-      const values = parts.map((p) => p.component.per100g[n]);
-      const sum = parts.reduce((s, p, i) => s + (p.grams * (values[i] ?? 0)) / outG, 0);
+      const values = parts.map((part) => part.component.per100g[n]);
+      const sum = parts.reduce((sum, part, i) => sum + (part.grams * (values[i] ?? 0)) / outG, 0);
       return [n, values.includes(null) ? null : n === 'energyKj' ? Math.round(sum) : round1(sum)];
     }),
   ) as Omit<Component['per100g'], 'carbTradition'>;
   return { ...sums, carbTradition: 'eu' };
 }
 
-const priceOf = ({ component: c, grams }: Part): number =>
-  grams * Math.min(...c.packs.map((p) => p.priceMinor / p.massG));
+const priceOf = ({ component: component, grams }: Part): number =>
+  grams * Math.min(...component.packs.map((pack) => pack.priceMinor / pack.massG));
 
 /** What goes into a batch, as the larder knows it; undefined where one part is not in it. */
 export function partsOf(recipe: Recipe, larder: Larder): Part[] | undefined {
@@ -127,7 +128,7 @@ export function partsOf(recipe: Recipe, larder: Larder): Part[] | undefined {
     component: larder.get(id as ComponentId) ?? STAPLES.get(id),
     grams,
   }));
-  return parts.every((p) => p.component !== undefined) ? (parts as Part[]) : undefined;
+  return parts.every((part) => part.component !== undefined) ? (parts as Part[]) : undefined;
 }
 
 /**
@@ -137,7 +138,7 @@ export function partsOf(recipe: Recipe, larder: Larder): Part[] | undefined {
 export function madeFrom(recipe: Recipe, larder: Larder): Component | undefined {
   const parts = partsOf(recipe, larder);
   if (!parts) return undefined;
-  const of = <K extends keyof Component>(key: K) => parts.map((p) => p.component[key]);
+  const of = <K extends keyof Component>(key: K) => parts.map((part) => part.component[key]);
   const shape = component(recipe.family, {
     id: homeMadeId(recipe),
     name: `${recipe.name}, home-made`,
@@ -148,7 +149,7 @@ export function madeFrom(recipe: Recipe, larder: Larder): Component | undefined 
     texture: recipe.texture,
     colours: recipe.colours,
     forms: recipe.forms,
-    packs: [[recipe.outG, Math.ceil(parts.reduce((n, p) => n + priceOf(p), 0))]],
+    packs: [[recipe.outG, Math.ceil(parts.reduce((sum, part) => sum + priceOf(part), 0))]],
     hold: recipe.hold,
     ...(recipe.job ? { job: recipe.job } : {}),
     ...(recipe.sheds ? { sheds: recipe.sheds } : {}),
@@ -160,11 +161,11 @@ export function madeFrom(recipe: Recipe, larder: Larder): Component | undefined 
   return componentSchema.parse({
     ...shape,
     baseFood: parts[0]!.component.baseFood,
-    ingredients: parts.map((p) => p.component.name.toLowerCase()),
-    allergens: presences(ALLERGENS, parts, (c) => c.allergens),
-    nuts: presences(NUT_SPECIES, parts, (c) => c.nuts),
-    animal: presences(ANIMAL_PARTS, parts, (c) => c.animal),
-    notable: presences(INGREDIENTS, parts, (c) => c.notable),
+    ingredients: parts.map((part) => part.component.name.toLowerCase()),
+    allergens: presences(ALLERGENS, parts, (component) => component.allergens),
+    nuts: presences(NUT_SPECIES, parts, (component) => component.nuts),
+    animal: presences(ANIMAL_PARTS, parts, (component) => component.animal),
+    notable: presences(INGREDIENTS, parts, (component) => component.notable),
     alcohol: worst(PRESENCE, of('alcohol')),
     gelatineFrom: worst(GELATINE, of('gelatineFrom')),
     rennet: worst(RENNET, of('rennet')),
@@ -175,12 +176,12 @@ export function madeFrom(recipe: Recipe, larder: Larder): Component | undefined 
     fishKind: worst(FISH, of('fishKind')),
     supervision: worst(SUPERVISION, of('supervision')),
     process: processOf(parts),
-    certificates: [...new Set(parts.flatMap((p) => p.component.certificates))],
+    certificates: [...new Set(parts.flatMap((part) => part.component.certificates))],
     per100g: nutritionOf(parts, recipe.outG),
     seasonMonths: [1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11, 12].filter((m) =>
       parts
-        .filter((p) => p.component.family === 'fresh-fruit')
-        .every((p) => p.component.seasonMonths.includes(m)),
+        .filter((part) => part.component.family === 'fresh-fruit')
+        .every((part) => part.component.seasonMonths.includes(m)),
     ),
   });
 }
@@ -205,8 +206,8 @@ export function scaledTo(recipe: Recipe, massG: number, larder: Larder): ScaledR
   return {
     recipe,
     massG,
-    parts: parts.map((p) => ({ name: p.component.name.toLowerCase(), grams: round1(p.grams * k) })),
-    costMinor: Math.round(parts.reduce((n, p) => n + priceOf(p), 0) * k),
+    parts: parts.map((part) => ({ name: part.component.name.toLowerCase(), grams: round1(part.grams * k) })),
+    costMinor: Math.round(parts.reduce((sum, part) => sum + priceOf(part), 0) * k),
     handsMin: Math.max(2, Math.round(recipe.handsMin * Math.max(1, k) ** HANDS_GROW)),
     waitMin: recipe.waitMin,
   };

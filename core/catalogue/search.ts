@@ -8,7 +8,7 @@ export function wordsOf(text: string): string[] {
     .toLowerCase()
     .split(/[^\p{L}\p{M}\p{N}]+/u)
     .filter(Boolean)
-    .map((w) => (w.length > 3 ? w.replace(/(?<!s)s$/, '') : w));
+    .map((word) => (word.length > 3 ? word.replace(/(?<!s)s$/, '') : word));
 }
 
 /** Typing errors that a word of this length forgives. */
@@ -43,8 +43,8 @@ function wordFit(typed: string, word: string): number {
 /** How well every typed word is found among the names: 0 when one is missing, else the worst word's fit. */
 function fit(typed: readonly string[], words: readonly string[]): number {
   let worst = 4;
-  for (const t of typed) {
-    worst = Math.min(worst, Math.max(0, ...words.map((w) => wordFit(t, w))));
+  for (const text of typed) {
+    worst = Math.min(worst, Math.max(0, ...words.map((word) => wordFit(text, word))));
     if (worst === 0) return 0;
   }
   return worst;
@@ -62,25 +62,27 @@ interface Indexed {
 /** A component never changes: its words are taken apart once. */
 const indexed = new WeakMap<Component, Indexed>();
 
-function indexOf(c: Component): Indexed {
-  const known = indexed.get(c);
+function indexOf(component: Component): Indexed {
+  const known = indexed.get(component);
   if (known) return known;
   const index = {
-    phrases: [c.name, ...c.synonyms, c.baseFood].map(wordsOf).filter((p) => p.length > 0),
-    more: [c.family, ...c.ingredients].flatMap(wordsOf),
+    phrases: [component.name, ...component.synonyms, component.baseFood]
+      .map(wordsOf)
+      .filter((p) => p.length > 0),
+    more: [component.family, ...component.ingredients].flatMap(wordsOf),
   };
-  indexed.set(c, index);
+  indexed.set(component, index);
   return index;
 }
 
 /** A name that was typed whole weighs most, then a part of one, then what is in it; a typing error least. */
-function rankOf(typed: readonly string[], c: Component): number {
-  const { phrases, more } = indexOf(c);
+function rankOf(typed: readonly string[], component: Component): number {
+  const { phrases, more } = indexOf(component);
   const all = fit(typed, [...phrases.flat(), ...more]);
   if (all === 0) return 0;
-  const whole = phrases.map((p, i) => {
-    const found = fit(typed, p);
-    return found === 0 ? 0 : found * 30 + (15 * typed.length) / p.length - (i === 0 ? 0 : 1);
+  const whole = phrases.map((phrase, i) => {
+    const found = fit(typed, phrase);
+    return found === 0 ? 0 : found * 30 + (15 * typed.length) / phrase.length - (i === 0 ? 0 : 1);
   });
   return Math.max(all * 20, ...whole);
 }

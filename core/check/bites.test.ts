@@ -20,30 +20,35 @@ const plan = planWith({
 const bites = (g: string) =>
   bitesFor(
     contextOf(plan),
-    plan.party.find((x) => x.id === g)!,
+    plan.party.find((group) => group.id === g)!,
   );
-const ids = (g: string) => bites(g).map((b) => b.foods.map((f) => f.id as string));
+const ids = (g: string) => bites(g).map((bite) => bite.foods.map((component) => component.id as string));
 
 describe('bites', () => {
   test('are bread, body and contrast, at most ten, the best first', () => {
     const all = bites('all');
     expect(all.length).toBeGreaterThan(3);
     expect(all.length).toBeLessThanOrEqual(10);
-    for (const b of all) expect(b.foods.map((f) => f.job)).toEqual(['vehicle', 'body', 'contrast']);
+    for (const bite of all)
+      expect(bite.foods.map((component) => component.job)).toEqual(['vehicle', 'body', 'contrast']);
     expect([...all].sort((a, b) => b.points - a.points)).toEqual(all);
   });
 
   test('of a group hold only what counts for it', () => {
-    const c = contextOf(plan);
+    const context = contextOf(plan);
     const vegans = plan.party[1]!;
-    for (const b of bites('vegans'))
-      for (const f of b.foods)
-        expect(c.placed.some((l) => l.component.id === f.id && c.counts(l, vegans))).toBe(true);
+    for (const bite of bites('vegans'))
+      for (const component of bite.foods)
+        expect(
+          context.placed.some(
+            (placed) => placed.component.id === component.id && context.counts(placed, vegans),
+          ),
+        ).toBe(true);
     expect(ids('vegans').flat()).not.toContain('blue-wedge');
   });
 
   test('salty blue comes with something sweet before a gherkin', () => {
-    const blue = bites('all').filter((b) => b.foods[1]!.id === 'blue-wedge');
+    const blue = bites('all').filter((bite) => bite.foods[1]!.id === 'blue-wedge');
     expect(blue[0]!.foods[2]!.id).toBe('fig-jam');
   });
 
@@ -53,22 +58,25 @@ describe('bites', () => {
   });
 
   test('there is none without bread', () => {
-    const bare = { ...plan, placements: plan.placements.filter((p) => p.componentId !== 'water-crackers') };
+    const bare = {
+      ...plan,
+      placements: plan.placements.filter((placement) => placement.componentId !== 'water-crackers'),
+    };
     expect(bitesFor(contextOf(bare), plan.party[0]!)).toEqual([]);
     expect(cheesePartners(contextOf(bare))[0]!.why).toBe('nothing to lay it on');
   });
 });
 
 describe('at a glance', () => {
-  const g = glanceOf(contextOf(plan));
+  const glance = glanceOf(contextOf(plan));
   test('the shares of the colours add up to the whole', () =>
-    expect(g.colours.reduce((n, c) => n + c.share, 0)).toBeCloseTo(1));
+    expect(glance.colours.reduce((sum, c) => sum + c.share, 0)).toBeCloseTo(1));
   test('the ladder goes from mild to strong and holds every body once', () => {
-    expect(g.ladder.map((s) => s.strength)).toEqual([...g.ladder.map((s) => s.strength)].sort());
-    expect(g.ladder.flatMap((s) => s.foods)).toHaveLength(3);
+    expect(glance.ladder.map((s) => s.strength)).toEqual([...glance.ladder.map((s) => s.strength)].sort());
+    expect(glance.ladder.flatMap((s) => s.foods)).toHaveLength(3);
   });
   test('what is missing is a taste without foods', () =>
-    expect(g.tastes.find((t) => t.taste === 'smoke')!.foods).toEqual([]));
+    expect(glance.tastes.find((taste) => taste.taste === 'smoke')!.foods).toEqual([]));
   test('an empty board shows nothing', () => {
     const none = glanceOf(contextOf(planWith({})));
     expect([none.colours, none.ladder]).toEqual([[], []]);
@@ -76,7 +84,7 @@ describe('at a glance', () => {
 });
 
 describe('slips about company', () => {
-  const codes = (p: typeof plan) => checkPlan(p).findings.map((f) => f.code);
+  const codes = (otherPlan: typeof plan) => checkPlan(otherPlan).findings.map((finding) => finding.code);
   const with_ = (patch: Partial<typeof plan>) => ({ ...plan, ...patch });
   test('a star that is not there, or stands alone, is told', () => {
     expect(codes(with_({ wishes: { ...plan.wishes, star: id('brie') } }))).toContain('star-missing');
@@ -90,12 +98,16 @@ describe('slips about company', () => {
       party: [group('all', 6)],
       placements: [lies('brie', 250), lies('triple-cream', 200), lies('water-crackers', 100)],
     });
-    const slip = checkPlan(rich).findings.find((f) => f.code === 'rich-without-relief')!;
+    const slip = checkPlan(rich).findings.find((finding) => finding.code === 'rich-without-relief')!;
     expect(slip.remedies.length).toBeGreaterThan(0);
   });
   test('cheese without bread is told', () =>
     expect(
-      codes(with_({ placements: plan.placements.filter((p) => p.componentId !== 'water-crackers') })),
+      codes(
+        with_({
+          placements: plan.placements.filter((placement) => placement.componentId !== 'water-crackers'),
+        }),
+      ),
     ).toContain('cheese-without-vehicle'));
   test('a board that is too heavy before a meal is told', () => {
     const heavy = with_({ placements: [...plan.placements, lies('macadamias', 2500)] });
@@ -121,18 +133,21 @@ describe('a sweet course', () => {
   });
 
   test('asks nobody for bread: a bite is a sweet and its contrast', () => {
-    for (const g of sweet.party) {
-      const found = bitesFor(contextOf(sweet), g);
+    for (const group of sweet.party) {
+      const found = bitesFor(contextOf(sweet), group);
       expect(found.length).toBeGreaterThan(0);
-      for (const b of found) expect(b.foods.map((f) => f.job)).toEqual(['body', 'contrast']);
+      for (const bite of found)
+        expect(bite.foods.map((component) => component.job)).toEqual(['body', 'contrast']);
     }
-    const missing = checkPlan(sweet).care.groups.flatMap((g) => g.missing);
-    expect(missing.filter((m) => m.say === 'care.missing.vehicle')).toEqual([]);
+    const missing = checkPlan(sweet).care.groups.flatMap((care) => care.missing);
+    expect(missing.filter((said) => said.say === 'care.missing.vehicle')).toEqual([]);
   });
 
   test('a bite on bread where there is bread, and the same food has its usual job on a savoury board', () => {
     const withBread = { ...sweet, placements: [...sweet.placements, lies('brioche-toasts', 80)] };
-    const jobs = bitesFor(contextOf(withBread), sweet.party[0]!).map((b) => b.foods.map((f) => f.job));
+    const jobs = bitesFor(contextOf(withBread), sweet.party[0]!).map((bite) =>
+      bite.foods.map((component) => component.job),
+    );
     expect(jobs).toContainEqual(['vehicle', 'body', 'contrast']);
     const savoury = { ...sweet, occasion: { ...sweet.occasion, role: 'drinks' as const } };
     expect(bitesFor(contextOf(savoury), sweet.party[0]!)).toEqual([]);
@@ -142,9 +157,9 @@ describe('a sweet course', () => {
   test('a guest for whom no sweet is left is told so', () => {
     const noBalls = {
       ...sweet,
-      placements: sweet.placements.filter((p) => p.componentId !== 'date-oat-balls'),
+      placements: sweet.placements.filter((placement) => placement.componentId !== 'date-oat-balls'),
     };
-    const vegans = checkPlan(noBalls).care.groups.find((g) => g.group.id === 'vegans')!;
+    const vegans = checkPlan(noBalls).care.groups.find((care) => care.group.id === 'vegans')!;
     expect(vegans.ok).toBe(false);
     expect(vegans.missing).toContainEqual({ say: 'care.missing.body' });
   });

@@ -20,7 +20,8 @@ const BITES = 10;
 const SAME_BODY = 2;
 const SAME_CONTRAST = 3;
 
-const taste = (c: Component, t: keyof NonNullable<Component['taste']>): number => c.taste?.[t] ?? 0;
+const taste = (component: Component, taste: keyof NonNullable<Component['taste']>): number =>
+  component.taste?.[taste] ?? 0;
 const SOFT = new Set(['soft', 'creamy', 'runny']);
 const CRISP = new Set(['crunchy', 'hard']);
 
@@ -42,7 +43,11 @@ const RULES: readonly Rule[] = [
     points: 20,
     holds: (_, a, b) => taste(a, 'salt') >= 3 && taste(b, 'sweet') >= 3,
   },
-  { why: 'soft on crisp', points: 14, holds: (v, a) => SOFT.has(a.texture) && CRISP.has(v.texture) },
+  {
+    why: 'soft on crisp',
+    points: 14,
+    holds: (component, otherComponent) => SOFT.has(otherComponent.texture) && CRISP.has(component.texture),
+  },
   {
     why: 'smoke with sweet',
     points: 12,
@@ -52,17 +57,19 @@ const RULES: readonly Rule[] = [
   {
     why: 'something fresh',
     points: 8,
-    holds: (_, __, b) => b.family === 'fresh-fruit' || b.family === 'vegetable',
+    holds: (_, __, component) => component.family === 'fresh-fruit' || component.family === 'vegetable',
   },
   {
     why: 'plain bread lets it speak',
     points: 6,
-    holds: (v, a) => v.sheds.every((s) => s !== 'seeds') && taste(a, 'strength') >= 3,
+    holds: (component, otherComponent) =>
+      component.sheds.every((s) => s !== 'seeds') && taste(otherComponent, 'strength') >= 3,
   },
   {
     why: 'seeds and crunch',
     points: 4,
-    holds: (v, a) => v.sheds.includes('seeds') && taste(a, 'strength') <= 3,
+    holds: (component, otherComponent) =>
+      component.sheds.includes('seeds') && taste(otherComponent, 'strength') <= 3,
   },
 ];
 const PAIRED = 26;
@@ -71,9 +78,9 @@ const BREAD_PAIRED = 6;
 const TOO_LOUD = 18;
 
 function judged(bread: Component, body: Component, contrast: Component): { points: number; why: string[] } {
-  const found = RULES.filter((r) => r.holds(bread, body, contrast)).map((r) => ({
-    why: r.why,
-    points: r.points,
+  const found = RULES.filter((rule) => rule.holds(bread, body, contrast)).map((rule) => ({
+    why: rule.why,
+    points: rule.points,
   }));
   const paired = pairing(body, contrast);
   // "rich with sharp" is among the rules already
@@ -82,30 +89,34 @@ function judged(bread: Component, body: Component, contrast: Component): { point
   if (onBread) found.push({ why: onBread, points: BREAD_PAIRED });
   const loud = taste(body, 'strength') >= 4 && taste(contrast, 'strength') >= 4 ? TOO_LOUD : 0;
   found.sort((a, b) => b.points - a.points);
-  const points = found.reduce((n, f) => n + f.points, 0) - loud;
+  const points = found.reduce((sum, f) => sum + f.points, 0) - loud;
   return { points: Math.max(0, Math.min(100, points)), why: found.map((f) => f.why) };
 }
 
 /** May the guest eat them in one bite? Some needs keep foods from each other. What is not known is kept apart. */
 function mayMeet(group: Group, foods: readonly PlacedFood[]): boolean {
-  return needsOf(group).every((n) =>
-    (packOf(n)?.apart ?? []).every((rule) => {
-      const may = (l: PlacedFood, test: (typeof rule)['one']) =>
-        test.values.includes(factValue(l.component, test.fact, l.form)) ||
-        ['unknown', 'brand', 'depends'].includes(factValue(l.component, test.fact, l.form));
-      return !foods.some((a) => may(a, rule.one) && foods.some((b) => b !== a && may(b, rule.other)));
+  return needsOf(group).every((choice) =>
+    (packOf(choice)?.apart ?? []).every((rule) => {
+      const may = (placed: PlacedFood, test: (typeof rule)['one']) =>
+        test.values.includes(factValue(placed.component, test.fact, placed.form)) ||
+        ['unknown', 'brand', 'depends'].includes(factValue(placed.component, test.fact, placed.form));
+      return !foods.some(
+        (placed) => may(placed, rule.one) && foods.some((food) => food !== placed && may(food, rule.other)),
+      );
     }),
   );
 }
 
 /** The best bites of this board for a group: all parts theirs, on one surface, touched by nothing that is not theirs. */
-export function bitesFor(c: CheckContext, group: Group, most = BITES): Bite[] {
-  const all = c.plan.surfaces.flatMap((surface) => {
-    const here = c.placed.filter((l) => l.surface.id === surface.id && c.counts(l, group));
-    const of = (job: string) => here.filter((l) => l.component.job === job);
+export function bitesFor(context: CheckContext, group: Group, most = BITES): Bite[] {
+  const all = context.plan.surfaces.flatMap((surface) => {
+    const here = context.placed.filter(
+      (placed) => placed.surface.id === surface.id && context.counts(placed, group),
+    );
+    const of = (job: string) => here.filter((placed) => placed.component.job === job);
     const breads = of('vehicle');
     // a sweet needs no bread under it
-    const under = breads.length > 0 || wantsBread(c.plan) ? breads : [undefined];
+    const under = breads.length > 0 || wantsBread(context.plan) ? breads : [undefined];
     return of('body').flatMap((body) =>
       of('contrast').flatMap((contrast) =>
         under.flatMap((bread) => {
@@ -114,7 +125,7 @@ export function bitesFor(c: CheckContext, group: Group, most = BITES): Bite[] {
           return [
             {
               surface: surface.name,
-              foods: parts.map((p) => p.component),
+              foods: parts.map((placed) => placed.component),
               ...judged((bread ?? body).component, body.component, contrast.component),
             },
           ];
@@ -134,7 +145,7 @@ function varied(all: readonly Bite[], most: number): Bite[] {
   for (let more = 0; out.length < most && more < most; more++)
     for (const bite of sorted) {
       if (out.length >= most) break;
-      const ids = bite.foods.map((f) => f.id);
+      const ids = bite.foods.map((component) => component.id);
       const [body, contrast] = ids.slice(-2);
       const pair = `${body} ${contrast}`;
       const tired = often(body!) >= SAME_BODY + more || often(contrast!) >= SAME_CONTRAST + more;
@@ -146,26 +157,37 @@ function varied(all: readonly Bite[], most: number): Bite[] {
   return out.sort((a, b) => b.points - a.points);
 }
 
-const idsOf = (b: Bite) => b.foods.map((f) => f.id).join(' ');
+const idsOf = (bite: Bite) => bite.foods.map((component) => component.id).join(' ');
 
 /** For each cheese its bread and its contrast, of what lies beside it, whoever eats it. */
 export function cheesePartners(
-  c: CheckContext,
+  context: CheckContext,
 ): { cheese: Component; vehicle?: Component; contrast?: Component; why: string }[] {
-  return c.placed
-    .filter((l) => l.component.family === 'cheese')
-    .filter((l, i, all) => all.findIndex((o) => o.component.id === l.component.id) === i)
-    .map((l) => {
-      const here = c.placed.filter((o) => o.surface === l.surface).map((o) => o.component);
+  return context.placed
+    .filter((placed) => placed.component.family === 'cheese')
+    .filter(
+      (placed, i, all) =>
+        all.findIndex((otherPlaced) => otherPlaced.component.id === placed.component.id) === i,
+    )
+    .map((placed) => {
+      const here = context.placed
+        .filter((otherPlaced) => otherPlaced.surface === placed.surface)
+        .map((otherPlaced) => otherPlaced.component);
       const [breads, contrasts] = [
-        here.filter((o) => o.job === 'vehicle'),
-        here.filter((o) => o.job === 'contrast'),
+        here.filter((component) => component.job === 'vehicle'),
+        here.filter((component) => component.job === 'contrast'),
       ];
       const best = breads
-        .flatMap((v) => contrasts.map((k) => ({ v, k, ...judged(v, l.component, k) })))
+        .flatMap((component) =>
+          contrasts.map((contrast) => ({
+            v: component,
+            k: contrast,
+            ...judged(component, placed.component, contrast),
+          })),
+        )
         .sort((a, b) => b.points - a.points || a.k.id.localeCompare(b.k.id))[0];
       return {
-        cheese: l.component,
+        cheese: placed.component,
         ...(best ? { vehicle: best.v, contrast: best.k } : {}),
         ...(!best && breads[0] ? { vehicle: breads[0] } : {}),
         why: best?.why[0] ?? (breads.length === 0 ? 'nothing to lay it on' : 'nothing beside it yet'),

@@ -29,8 +29,8 @@ export interface Certificate {
 }
 
 /** Never rounded up: what is promised is there. */
-const each = (g: LookedAfter) => Math.floor(g.sureG / g.group.count + 1e-6);
-const worstEach = (g: LookedAfter) => Math.floor(g.worstG / g.group.count + 1e-6);
+const each = (care: LookedAfter) => Math.floor(care.sureG / care.group.count + 1e-6);
+const worstEach = (care: LookedAfter) => Math.floor(care.worstG / care.group.count + 1e-6);
 /** To a hundredth, never rounded up. */
 const times = (greed: number): number => Math.floor(greed * 100 + 1e-6) / 100;
 
@@ -39,7 +39,7 @@ export const shareSaid = (greed: number): Said => ({ say: 'care.share', with: { 
 
 /** The condition in full: what those who eat everything may take, and what the others with needs may. */
 function condition(care: PartyCare): Arg {
-  const restricted = care.groups.filter((g) => g.restricted);
+  const restricted = care.groups.filter((care) => care.restricted);
   const free = care.groups.length > restricted.length;
   const parts: Said[] = [
     ...(free ? [{ say: 'care.if.free', with: { share: shareSaid(Math.max(1, care.greed)) } } as const] : []),
@@ -48,28 +48,30 @@ function condition(care: PartyCare): Arg {
   return parts.length > 0 ? { say: 'care.if', with: { conditions: { all: parts } } } : '';
 }
 
-function promiseOf(g: LookedAfter, care: PartyCare): GroupPromise {
-  const who = { count: g.group.count, group: g.group.name };
-  const worst = g.restricted && worstEach(g) < each(g);
-  const sure = { ...who, each: { g: each(g) }, condition: condition(care) };
+function promiseOf(otherCare: LookedAfter, care: PartyCare): GroupPromise {
+  const who = { count: otherCare.group.count, group: otherCare.group.name };
+  const worst = otherCare.restricted && worstEach(otherCare) < each(otherCare);
+  const sure = { ...who, each: { g: each(otherCare) }, condition: condition(care) };
   return {
-    group: g.group,
-    lookedAfter: g.ok,
-    gramsEach: each(g),
-    worstEach: worstEach(g),
-    said: !g.ok
-      ? { say: 'care.short', with: { ...who, missing: { all: g.missing, most: MOST_MISSING } } }
+    group: otherCare.group,
+    lookedAfter: otherCare.ok,
+    gramsEach: each(otherCare),
+    worstEach: worstEach(otherCare),
+    said: !otherCare.ok
+      ? { say: 'care.short', with: { ...who, missing: { all: otherCare.missing, most: MOST_MISSING } } }
       : worst
-        ? { say: 'care.promise-worst', with: { ...sure, worst: { g: worstEach(g) } } }
+        ? { say: 'care.promise-worst', with: { ...sure, worst: { g: worstEach(otherCare) } } }
         : { say: 'care.promise', with: sure },
   };
 }
 
 const MOST_MISSING = 6;
 
-const foodNames = (foods: readonly PlacedFood[]) => [...new Set(foods.map((l) => l.component.name))];
+const foodNames = (foods: readonly PlacedFood[]) => [
+  ...new Set(foods.map((placed) => placed.component.name)),
+];
 
-const quoted = (groups: readonly Group[]): Several => ({ quoted: groups.map((g) => g.name) });
+const quoted = (groups: readonly Group[]): Several => ({ quoted: groups.map((group) => group.name) });
 const partSaid = (what: RunsShort['what']): Said => ({ say: `care.part.${what}` });
 
 function shortOf(short: RunsShort): NonNullable<Certificate['shortFirst']> {
@@ -85,17 +87,17 @@ function shortOf(short: RunsShort): NonNullable<Certificate['shortFirst']> {
         : short.groups.length === 1
           ? { say: 'care.first.one', with: { what, groups } }
           : { say: 'care.first.any', with: { what } };
-  return { what: short.what, groups: short.groups.map((g) => g.name), foods, said };
+  return { what: short.what, groups: short.groups.map((group) => group.name), foods, said };
 }
 
 const ROUND_G = 10;
 
 /** So many grams more of the food that most of the short ones may eat, where it lies already. */
-function leastChange(c: CheckContext, short: RunsShort): Remedy | undefined {
+function leastChange(context: CheckContext, short: RunsShort): Remedy | undefined {
   const food = [...short.foods].sort(
     (a, b) =>
-      short.groups.filter((g) => c.counts(b, g)).length - short.groups.filter((g) => c.counts(a, g)).length ||
-      b.massG - a.massG,
+      short.groups.filter((group) => context.counts(b, group)).length -
+        short.groups.filter((group) => context.counts(a, group)).length || b.massG - a.massG,
   )[0];
   if (!food) return undefined;
   const moreG = Math.ceil((short.missingG * 1.2) / ROUND_G) * ROUND_G;
@@ -103,11 +105,11 @@ function leastChange(c: CheckContext, short: RunsShort): Remedy | undefined {
 }
 
 /** The dial's answer in words, with the least change that would hold there. */
-export function promiseAt(c: CheckContext, greed: number): { at: CareAt; said: Said; remedy?: Remedy } {
-  const at = careAt(c, greed);
+export function promiseAt(context: CheckContext, greed: number): { at: CareAt; said: Said; remedy?: Remedy } {
+  const at = careAt(context, greed);
   if (at.groups.length === 0) return { at, said: { say: 'care.at.everything' } };
   if (!at.short) return { at, said: { say: 'care.at.enough', with: { times: times(greed) } } };
-  const remedy = leastChange(c, at.short);
+  const remedy = leastChange(context, at.short);
   return {
     at,
     said: {
@@ -124,14 +126,14 @@ export function promiseAt(c: CheckContext, greed: number): { at: CareAt; said: S
 }
 
 /** The answer to "is everyone looked after?", in words and in figures. An empty party is nobody's promise. */
-export function certificateOf(c: CheckContext, care: PartyCare): Certificate {
-  const groups = care.groups.map((g) => promiseOf(g, care));
+export function certificateOf(context: CheckContext, care: PartyCare): Certificate {
+  const groups = care.groups.map((group) => promiseOf(group, care));
   const lookedAfter = groups.length > 0 && care.greed > 0;
   const short = care.shortFirst ? shortOf(care.shortFirst) : undefined;
-  const remedy = care.shortFirst ? leastChange(c, care.shortFirst) : undefined;
-  const unsure = groups.filter((g) => !g.lookedAfter).map((g) => g.group);
+  const remedy = care.shortFirst ? leastChange(context, care.shortFirst) : undefined;
+  const unsure = groups.filter((promise) => !promise.lookedAfter).map((promise) => promise.group);
   const said: Said = lookedAfter
-    ? { say: 'care.all', with: { n: guestsIn(c.plan.party), condition: condition(care) } }
+    ? { say: 'care.all', with: { n: guestsIn(context.plan.party), condition: condition(care) } }
     : unsure.length > 0
       ? { say: 'care.not-all', with: { groups: { ...quoted(unsure), most: MOST_MISSING } } }
       : { say: 'care.nobody' };

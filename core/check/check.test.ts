@@ -7,7 +7,7 @@ import { checkPlan, fairShare, shareOut, type Finding } from './index.js';
 import { label, text, why } from '../testing/words.js';
 
 const find = (plan: Plan, code: string): Finding | undefined =>
-  checkPlan(plan).findings.find((f) => f.code === code);
+  checkPlan(plan).findings.find((finding) => finding.code === code);
 
 function after(plan: Plan, finding: Finding, remedy = 0): Plan {
   const done = applyCommand(plan, finding.remedies[remedy]!.command);
@@ -216,7 +216,7 @@ describe('holding', () => {
     expect(slip.severity).toBe('blocker');
     const done = after(long, slip);
     expect(find(done, 'too-long')).toBeUndefined();
-    expect(done.placements.map((p) => p.lot)).toEqual([0, 1]);
+    expect(done.placements.map((placement) => placement.lot)).toEqual([0, 1]);
   });
 
   test('in the heat an hour is all there is; cold air stops the clock', () => {
@@ -295,11 +295,12 @@ describe('the rest of the table', () => {
       party: [all, threes, group('nuts', 1, ['tree-nut-free'])],
       placements: [...plan.placements, lies('almonds', 100), lies('green-grapes', 200)],
     });
-    for (const f of checkPlan(busy).findings) {
-      expect(text(f).length).toBeGreaterThan(3);
-      expect(why(f).length).toBeGreaterThan(5);
-      expect(f.facts.length).toBeGreaterThan(0);
-      for (const r of f.remedies) expect(applyCommand(busy, r.command)).toMatchObject({ ok: true });
+    for (const finding of checkPlan(busy).findings) {
+      expect(text(finding).length).toBeGreaterThan(3);
+      expect(why(finding).length).toBeGreaterThan(5);
+      expect(finding.facts.length).toBeGreaterThan(0);
+      for (const remedy of finding.remedies)
+        expect(applyCommand(busy, remedy.command)).toMatchObject({ ok: true });
     }
   });
 });

@@ -9,7 +9,7 @@ import { label, text, valueOf } from '../testing/words.js';
 
 const all = group('all', 6);
 const find = (plan: Plan, code: string): Finding | undefined =>
-  checkPlan(plan).findings.find((f) => f.code === code);
+  checkPlan(plan).findings.find((finding) => finding.code === code);
 
 function after(plan: Plan, finding: Finding, remedy = 0): Plan {
   const done = applyCommand(plan, finding.remedies[remedy]!.command);
@@ -21,8 +21,8 @@ function after(plan: Plan, finding: Finding, remedy = 0): Plan {
 function everyRemedyClears(plan: Plan, code: string): void {
   const slip = find(plan, code)!;
   expect(slip.remedies.length).toBeGreaterThan(0);
-  slip.remedies.forEach((r, i) =>
-    expect([label(r), find(after(plan, slip, i), code)]).toEqual([label(r), undefined]),
+  slip.remedies.forEach((remedy, i) =>
+    expect([label(remedy), find(after(plan, slip, i), code)]).toEqual([label(remedy), undefined]),
   );
 }
 
@@ -38,23 +38,23 @@ describe('amounts against the school', () => {
     [1.25, undefined],
     [1.7, 'too-much'],
   ])('%d of the school’s cheese is %s', (share, code) => {
-    const found = checkPlan(cheese(share)).findings.filter((f) => f.key === 'amount cheese');
-    expect(found.map((f) => f.code)).toEqual(code ? [code] : []);
+    const found = checkPlan(cheese(share)).findings.filter((finding) => finding.key === 'amount cheese');
+    expect(found.map((finding) => finding.code)).toEqual(code ? [code] : []);
   });
 
   test('the remedy brings the family to the school’s figure', () => {
     for (const share of [0.4, 1.7]) {
       const plan = cheese(share);
-      const slip = checkPlan(plan).findings.find((f) => f.key === 'amount cheese')!;
-      const mass = after(plan, slip).placements.reduce((n, p) => n + p.massG, 0);
+      const slip = checkPlan(plan).findings.find((finding) => finding.key === 'amount cheese')!;
+      const mass = after(plan, slip).placements.reduce((sum, placement) => sum + placement.massG, 0);
       expect(Math.abs(mass - target)).toBeLessThan(target * 0.1);
     }
   });
 
   test('nothing chosen yet is no finding about amounts', () => {
-    expect(checkPlan(planWith({ party: [all] })).findings.filter((f) => f.key.startsWith('amount'))).toEqual(
-      [],
-    );
+    expect(
+      checkPlan(planWith({ party: [all] })).findings.filter((finding) => finding.key.startsWith('amount')),
+    ).toEqual([]);
   });
 });
 
@@ -65,7 +65,10 @@ describe('what must be at hand', () => {
     const plan = planWith({ party: [all], placements: dips, bowls: [{ diameterMm: 90, count: 2 }] });
     expect(text(find(plan, 'too-few-bowls')!)).toBe('1 bowl is missing: 1 of 110 mm.');
     everyRemedyClears(plan, 'too-few-bowls');
-    const later = { ...plan, placements: dips.map((p, i) => (i === 0 ? { ...p, lot: 1 } : p)) };
+    const later = {
+      ...plan,
+      placements: dips.map((placement, i) => (i === 0 ? { ...placement, lot: 1 } : placement)),
+    };
     expect(find(later, 'too-few-bowls')).toBeUndefined();
   });
 
@@ -86,18 +89,22 @@ describe('what must be at hand', () => {
     expect(find(laid, 'over-the-rim')).toBeUndefined();
     const dragged = (component: string, x: number) => ({
       ...laid,
-      layout: laid.layout.map((l) => ({
-        ...l,
-        elements: l.elements.map((e) =>
-          e.componentId === component
-            ? { ...e, x: e.x + x, outline: e.outline.map(([u, v]): [number, number] => [u + x, v]) }
-            : e,
+      layout: laid.layout.map((layer) => ({
+        ...layer,
+        elements: layer.elements.map((element) =>
+          element.componentId === component
+            ? {
+                ...element,
+                x: element.x + x,
+                outline: element.outline.map(([u, v]): [number, number] => [u + x, v]),
+              }
+            : element,
         ),
       })),
     });
     const told = find(dragged('cashews', 1000), 'over-the-rim')!;
     expect(told.components).toEqual(['cashews']);
-    for (const f of told.facts) expect(valueOf(f)).toMatch(/^(\d+) of \1 beyond the rim$/);
+    for (const fact of told.facts) expect(valueOf(fact)).toMatch(/^(\d+) of \1 beyond the rim$/);
     expect(valueOf(find(dragged('hummus-home', 1000), 'over-the-rim')!.facts[0]!)).toBe(
       '1 of 1 beyond the rim',
     );
@@ -116,7 +123,7 @@ describe('what must be at hand', () => {
 
   test('money is what the packs cost, and the budget is held against that', () => {
     const plan = planWith({ party: [all], placements: [lies('brie', 260)] });
-    const brie = CATALOGUE.find((c) => c.id === 'brie')!;
+    const brie = CATALOGUE.find((component) => component.id === 'brie')!;
     const cost = costOf(plan);
     expect(cost).toBeGreaterThanOrEqual(brie.packs[0]!.priceMinor);
     expect(find({ ...plan, budgetMinor: cost }, 'over-budget')).toBeUndefined();
@@ -150,13 +157,15 @@ describe('place and season', () => {
 });
 
 describe('kinds and sizes', () => {
-  const many = CATALOGUE.filter((c) => c.job !== 'none' && c.forms[0]!.form !== 'bowl').slice(0, 14);
+  const many = CATALOGUE.filter(
+    (component) => component.job !== 'none' && component.forms[0]!.form !== 'bowl',
+  ).slice(0, 14);
 
   test('too many kinds for a small board are told, and leaving the least out helps', () => {
     const plan = planWith({
       party: [all],
       surfaces: [{ ...planWith({}).surfaces[0]!, outline: { kind: 'round', diameterMm: 300 } }],
-      placements: many.map((c) => lies(c.id, 60)),
+      placements: many.map((component) => lies(component.id, 60)),
     });
     const slip = find(plan, 'too-many-kinds')!;
     const least = after(plan, slip).placements.length;
@@ -216,7 +225,7 @@ describe('slips', () => {
     const f = (severity: Finding['severity'], grave = false) =>
       finding('no-smoke', { severity, grave, key: `${severity}${grave}`, args: {} });
     const order = byUrgency([f('good'), f('caution'), f('ask'), f('ask', true), f('blocker')]);
-    expect(order.map((x) => x.key)).toEqual([
+    expect(order.map((finding) => finding.key)).toEqual([
       'blockerfalse',
       'asktrue',
       'askfalse',
@@ -236,11 +245,11 @@ describe('slips', () => {
     });
     if (!settled.ok) throw new Error('expected it to be settled');
     expect(find(settled.plan, 'nothing-sharp')).toBeUndefined();
-    expect(checkPlan(settled.plan).settled.map((f) => f.key)).toEqual([slip.key]);
+    expect(checkPlan(settled.plan).settled.map((finding) => finding.key)).toEqual([slip.key]);
   });
 
   test('a food of the stylist’s own asks for everyone with a need, and counts for nobody', () => {
-    const own = CATALOGUE.find((c) => c.id === 'brie')!;
+    const own = CATALOGUE.find((component) => component.id === 'brie')!;
     const plan = planWith({ party: [group('v', 1, ['vegetarian'])], placements: [lies(own.id, 250)] });
     expect(find(plan, 'label-to-read')!.components).toEqual([id('brie')]);
   });

@@ -23,16 +23,16 @@ export interface CheckContext {
   /** Placements whose component nobody knows any more. */
   lost: Placement[];
   groupsAt(surface: Surface): Group[];
-  judge(l: PlacedFood, group: Group): Judgement;
+  judge(placed: PlacedFood, group: Group): Judgement;
   overruled(componentId: ComponentId, group: Group): boolean;
   /** Foods on the surface that make everything else there unsafe for the group. */
   carriers(surface: Surface, group: Group): Carrier[];
   /** Foods that lie so near to this one that they make it unsafe for the group. */
-  touching(l: PlacedFood, group: Group): Carrier[];
+  touching(placed: PlacedFood, group: Group): Carrier[];
   /** May the group eat it where it lies, by its facts alone? What only the whole plate decides is let through. */
-  allowed(l: PlacedFood, group: Group): boolean;
+  allowed(placed: PlacedFood, group: Group): boolean;
   /** May the group count on it: allowed (or overruled), liked, and nothing beside it carries? */
-  counts(l: PlacedFood, group: Group): boolean;
+  counts(placed: PlacedFood, group: Group): boolean;
 }
 
 export interface Carrier {
@@ -57,36 +57,41 @@ export function contextOf(plan: Plan): CheckContext {
     placed,
     lost,
     groupsAt: (surface) => groupsAt(plan, surface),
-    judge: (l, group) => judgeGroup(l.component, l.form, group),
+    judge: (placed, group) => judgeGroup(placed.component, placed.form, group),
     overruled: (componentId, group) =>
-      plan.overrulings.some((o) => o.componentId === componentId && o.groupId === group.id),
+      plan.overrulings.some(
+        (overruling) => overruling.componentId === componentId && overruling.groupId === group.id,
+      ),
     carriers(surface, group) {
       const key = `${surface.id} ${group.id}`;
       const known =
-        carried.get(key) ?? findCarriers(context, surface, group).filter((x) => x.reach !== 'neighbours');
+        carried.get(key) ??
+        findCarriers(context, surface, group).filter((carrier) => carrier.reach !== 'neighbours');
       carried.set(key, known);
       return known;
     },
-    touching(l, group) {
-      const key = `${l.component.id} ${l.form} ${l.surface.id} ${group.id}`;
-      const known = touched.get(key) ?? findTouching(context, l, group);
+    touching(placed, group) {
+      const key = `${placed.component.id} ${placed.form} ${placed.surface.id} ${group.id}`;
+      const known = touched.get(key) ?? findTouching(context, placed, group);
       touched.set(key, known);
       return known;
     },
-    allowed(l, group) {
-      const { reasons } = context.judge(l, group);
+    allowed(placed, group) {
+      const { reasons } = context.judge(placed, group);
       return (
-        context.overruled(l.component.id, group) ||
-        reasons.every((r) => r.verdict === 'ask' && (QUANTITY_FACTS as readonly string[]).includes(r.fact))
+        context.overruled(placed.component.id, group) ||
+        reasons.every(
+          (reason) => reason.verdict === 'ask' && (QUANTITY_FACTS as readonly string[]).includes(reason.fact),
+        )
       );
     },
-    counts(l, group) {
-      if (!context.groupsAt(l.surface).includes(group) || l.component.job === 'none') return false;
+    counts(placed, group) {
+      if (!context.groupsAt(placed.surface).includes(group) || placed.component.job === 'none') return false;
       return (
-        context.allowed(l, group) &&
-        !disliked(l.component, group) &&
-        context.carriers(l.surface, group).length === 0 &&
-        context.touching(l, group).length === 0
+        context.allowed(placed, group) &&
+        !disliked(placed.component, group) &&
+        context.carriers(placed.surface, group).length === 0 &&
+        context.touching(placed, group).length === 0
       );
     },
   };
@@ -94,24 +99,30 @@ export function contextOf(plan: Plan): CheckContext {
 }
 
 /** What stands in a bowl of its own sheds nothing. An overruled food was accepted as it is. */
-function findCarriers(c: CheckContext, surface: Surface, group: Group): Carrier[] {
-  return c.placed
-    .filter((l) => l.surface === surface && !l.contained && !c.overruled(l.component.id, group))
+function findCarriers(context: CheckContext, surface: Surface, group: Group): Carrier[] {
+  return context.placed
+    .filter(
+      (placed) =>
+        placed.surface === surface && !placed.contained && !context.overruled(placed.component.id, group),
+    )
     .flatMap((food) =>
-      carriesTo(food.component, group).map((r) => ({
+      carriesTo(food.component, group).map((carried) => ({
         food,
-        verdict: r.verdict,
-        grave: isGrave(r.need, r.choice),
-        what: r.need.contact!.what,
-        travels: r.need.contact!.travels === true,
-        reach: r.reach,
+        verdict: carried.verdict,
+        grave: isGrave(carried.need, carried.choice),
+        what: carried.need.contact!.what,
+        travels: carried.need.contact!.travels === true,
+        reach: carried.reach,
       })),
     );
 }
 
 /** Carriers that matter to a group only where they touch. */
-function findTouching(c: CheckContext, l: PlacedFood, group: Group): Carrier[] {
-  return findCarriers(c, l.surface, group).filter(
-    (x) => x.reach === 'neighbours' && x.food.component.id !== l.component.id && near(c.plan, l, x.food),
+function findTouching(context: CheckContext, placed: PlacedFood, group: Group): Carrier[] {
+  return findCarriers(context, placed.surface, group).filter(
+    (carrier) =>
+      carrier.reach === 'neighbours' &&
+      carrier.food.component.id !== placed.component.id &&
+      near(context.plan, placed, carrier.food),
   );
 }

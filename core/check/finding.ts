@@ -22,10 +22,10 @@ export interface Fact {
 
 /** Why a need says so, as it is listed. */
 export const factsOfReasons = (reasons: readonly Reason[]): Fact[] =>
-  reasons.map((r) => ({
-    what: isFactKey(r.fact) ? factWords(r.fact) : r.fact,
-    value: r.value,
-    source: r.source,
+  reasons.map((reason) => ({
+    what: isFactKey(reason.fact) ? factWords(reason.fact) : reason.fact,
+    value: reason.value,
+    source: reason.source,
   }));
 
 type Kinds<Id> = Id extends `remedy.${infer K}.label` ? K : never;
@@ -82,13 +82,14 @@ export const byUrgency = (findings: readonly Finding[]): Finding[] =>
       orderOf(a.code) - orderOf(b.code),
   );
 
-export const isOfTheLayout = (f: Finding): boolean => kindOf(f.code).ofTheLayout === true;
-export const isOfALabel = (f: Finding): boolean => kindOf(f.code).ofALabel === true;
-export const isOverrulable = (f: Finding): boolean => f.grave && kindOf(f.code).overrulable === true;
+export const isOfTheLayout = (finding: Finding): boolean => kindOf(finding.code).ofTheLayout === true;
+export const isOfALabel = (finding: Finding): boolean => kindOf(finding.code).ofALabel === true;
+export const isOverrulable = (finding: Finding): boolean =>
+  finding.grave && kindOf(finding.code).overrulable === true;
 
 /** Does a station hang it up? What stops service hangs everywhere. */
-export const belongsTo = (f: Finding, station: FindingStation): boolean =>
-  f.severity === 'blocker' || kindOf(f.code).stations.includes(station);
+export const belongsTo = (finding: Finding, station: FindingStation): boolean =>
+  finding.severity === 'blocker' || kindOf(finding.code).stations.includes(station);
 
 // ------------------------------------------------------------------ in words
 
@@ -110,15 +111,15 @@ export const remedyEffect = (r: Pick<Remedy, 'kind' | 'args'>, speech: Speech): 
   speak({ say: `remedy.${r.kind}.effect`, with: r.args }, speech);
 
 /** A fact as it stands in the table of "Why this?". */
-export const factCells = (f: Fact, speech: Speech): { what: string; value: string; source: string } => ({
-  what: speakArg(f.what, speech),
-  value: speakArg(f.value, speech),
-  source: f.source,
+export const factCells = (fact: Fact, speech: Speech): { what: string; value: string; source: string } => ({
+  what: speakArg(fact.what, speech),
+  value: speakArg(fact.value, speech),
+  source: fact.source,
 });
 
 /** The whole finding in words, for what is printed or handed on. */
-export const inWords = (f: Finding, speech: Speech) => ({
-  text: textOf(f, speech),
-  why: whyOf(f, speech),
-  facts: f.facts.map((x) => factCells(x, speech)),
+export const inWords = (finding: Finding, speech: Speech) => ({
+  text: textOf(finding, speech),
+  why: whyOf(finding, speech),
+  facts: finding.facts.map((fact) => factCells(fact, speech)),
 });

@@ -17,7 +17,9 @@ function feasible(
   left: readonly number[],
 ): boolean {
   const model = new LinearModel();
-  const x = groups.map((g) => left.map((l, f) => model.variable(`x`, 0, g.eats.includes(f) ? l : 0)));
+  const x = groups.map((eaters) =>
+    left.map((l, f) => model.variable(`x`, 0, eaters.eats.includes(f) ? l : 0)),
+  );
   left.forEach((l, f) =>
     model.atMost(
       'there is',
@@ -25,17 +27,17 @@ function feasible(
       l,
     ),
   );
-  groups.forEach((g, i) => {
+  groups.forEach((eaters, i) => {
     model.atLeast(
       'in all',
       x[i]!.map((v) => [v, 1] as const),
-      g.needG,
+      eaters.needG,
     );
-    for (const p of parts)
+    for (const least of parts)
       model.atLeast(
         'of a part',
-        x[i]!.flatMap((v, f) => (p.foods.has(f) ? [[v, 1] as const] : [])),
-        g.needG * p.share,
+        x[i]!.flatMap((v, f) => (least.foods.has(f) ? [[v, 1] as const] : [])),
+        eaters.needG * least.share,
       );
   });
   return solve(model, { gap: 0, nodes: 0, seed: 1, relaxed: true }).status !== 'infeasible';
@@ -59,7 +61,7 @@ describe('everything asked at once', () => {
     fc.assert(
       fc.property(world, ({ groups, left }) => {
         const got = sharingInParts(groups, PARTS, left).gotG;
-        const enough = groups.every((g, i) => got[i]! >= g.needG - 0.01);
+        const enough = groups.every((eaters, i) => got[i]! >= eaters.needG - 0.01);
         expect(enough).toBe(feasible(groups, PARTS, left));
       }),
       { numRuns: 300 },
@@ -98,7 +100,7 @@ describe('the dial', () => {
 
   test('holds up to the number of the certificate, and not far beyond it', () => {
     const { greed, groups } = partyCare(context);
-    expect(groups.map((g) => g.missing)).toEqual([[], []]);
+    expect(groups.map((care) => care.missing)).toEqual([[], []]);
     expect(careAt(context, Math.max(1, greed)).short).toBeUndefined();
     if (greed < 3) expect(careAt(context, greed + 0.05).short).toBeDefined();
   });
@@ -113,8 +115,8 @@ describe('the dial', () => {
     expect(said(far.said)).toMatch(/g of .+ are missing for “vegans”/);
     const more = after(plan, far.remedy!.command);
     expect(promiseAt(contextOf(more), 3).at.groups[0]!.sureG).toBeGreaterThan(far.at.groups[0]!.sureG - 1e-6);
-    expect(more.placements.reduce((n, p) => n + p.massG, 0)).toBeGreaterThan(
-      plan.placements.reduce((n, p) => n + p.massG, 0),
+    expect(more.placements.reduce((sum, placement) => sum + placement.massG, 0)).toBeGreaterThan(
+      plan.placements.reduce((sum, placement) => sum + placement.massG, 0),
     );
   });
 });

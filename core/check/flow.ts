@@ -116,10 +116,14 @@ export function sharingInParts(
   parts: readonly LeastPart[],
   leftG: readonly number[],
 ): Sharing {
-  const rest = Math.max(0, 1 - parts.reduce((n, p) => n + p.share, 0));
-  const takers = groups.flatMap((g) => [
-    ...parts.map((p) => ({ ...g, needG: g.needG * p.share, eats: g.eats.filter((f) => p.foods.has(f)) })),
-    { ...g, needG: g.needG * rest },
+  const rest = Math.max(0, 1 - parts.reduce((sum, least) => sum + least.share, 0));
+  const takers = groups.flatMap((eaters) => [
+    ...parts.map((least) => ({
+      ...eaters,
+      needG: eaters.needG * least.share,
+      eats: eaters.eats.filter((f) => least.foods.has(f)),
+    })),
+    { ...eaters, needG: eaters.needG * rest },
   ]);
   const shared = sharing(takers, leftG);
   const each = parts.length + 1;
@@ -140,7 +144,7 @@ export function fairShare(groups: readonly FlowGroup[], leftG: readonly number[]
   const level = groups.map(() => 1);
   const open = new Set(groups.keys());
   const fits = (levels: readonly number[]) => {
-    const asked = groups.map((g, i) => ({ ...g, needG: g.needG * levels[i]! }));
+    const asked = groups.map((eaters, i) => ({ ...eaters, needG: eaters.needG * levels[i]! }));
     return shareOut(asked, leftG).every((got, i) => got >= asked[i]!.needG - 1e-3);
   };
   const withOpen = (share: number, only?: number) =>
@@ -164,5 +168,5 @@ export function fairShare(groups: readonly FlowGroup[], leftG: readonly number[]
       open.delete(i);
     }
   }
-  return groups.map((g, i) => g.needG * level[i]!);
+  return groups.map((eaters, i) => eaters.needG * level[i]!);
 }

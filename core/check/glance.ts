@@ -16,47 +16,55 @@ const NOTICED = 3;
 /** Two colours show on a food, the body more than the rest. */
 const BODY_SHOWS = 0.75;
 
-export function glanceOf(c: CheckContext): Glance {
+export function glanceOf(context: CheckContext): Glance {
   const foods = [
     ...new Map(
-      c.placed.filter((l) => l.component.job !== 'none').map((l) => [l.component.id, l.component]),
+      context.placed
+        .filter((placed) => placed.component.job !== 'none')
+        .map((placed) => [placed.component.id, placed.component]),
     ).values(),
   ];
   return {
-    tastes: TASTES.filter((t) => t !== 'richness' && t !== 'strength').map((taste) => ({
+    tastes: TASTES.filter((taste) => taste !== 'richness' && taste !== 'strength').map((taste) => ({
       taste,
-      most: Math.max(0, ...foods.map((f) => f.taste?.[taste] ?? 0)),
-      foods: foods.filter((f) => (f.taste?.[taste] ?? 0) >= NOTICED).map((f) => f.name),
+      most: Math.max(0, ...foods.map((component) => component.taste?.[taste] ?? 0)),
+      foods: foods
+        .filter((component) => (component.taste?.[taste] ?? 0) >= NOTICED)
+        .map((component) => component.name),
     })),
-    textures: [...countBy(foods, (f) => f.texture)]
+    textures: [...countBy(foods, (component) => component.texture)]
       .map(([texture, kinds]) => ({ texture, kinds }))
       .sort((a, b) => b.kinds - a.kinds),
     ladder: [1, 2, 3, 4, 5]
       .map((strength) => ({
         strength,
-        foods: foods.filter((f) => f.job === 'body' && Math.max(1, f.taste?.strength ?? 1) === strength),
+        foods: foods.filter(
+          (component) => component.job === 'body' && Math.max(1, component.taste?.strength ?? 1) === strength,
+        ),
       }))
       .filter((step) => step.foods.length > 0),
-    colours: coloursOf(c),
+    colours: coloursOf(context),
   };
 }
 
-function countBy<K>(foods: readonly Component[], of: (c: Component) => K): Map<K, number> {
+function countBy<K>(foods: readonly Component[], of: (component: Component) => K): Map<K, number> {
   const out = new Map<K, number>();
-  for (const f of foods) out.set(of(f), (out.get(of(f)) ?? 0) + 1);
+  for (const component of foods) out.set(of(component), (out.get(of(component)) ?? 0) + 1);
   return out;
 }
 
 /** By the ground that each food covers at opening. */
-function coloursOf(c: CheckContext): Glance['colours'] {
+function coloursOf(context: CheckContext): Glance['colours'] {
   const area = new Map<ColourName, { cm2: number; hex: string; most: number }>();
   let whole = 0;
-  for (const l of c.placed) {
-    const cm2 = l.lots.filter((p) => p.lot === 0).reduce((n, p) => n + placementGroundCm2(l.component, p), 0);
+  for (const placed of context.placed) {
+    const cm2 = placed.lots
+      .filter((placement) => placement.lot === 0)
+      .reduce((sum, placement) => sum + placementGroundCm2(placed.component, placement), 0);
     whole += cm2;
     for (const [hex, share] of [
-      [l.component.colours[0], BODY_SHOWS],
-      [l.component.colours[1], 1 - BODY_SHOWS],
+      [placed.component.colours[0], BODY_SHOWS],
+      [placed.component.colours[1], 1 - BODY_SHOWS],
     ] as const) {
       const name = colourName(hex);
       const known = area.get(name) ?? { cm2: 0, hex, most: 0 };

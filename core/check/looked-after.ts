@@ -47,30 +47,31 @@ export interface PartyCare {
 const MOST_GREED = 3;
 
 /** What is left of each food for the restricted when the unrestricted take `greed` times their proportional share. */
-const leftOf = (c: CheckContext, l: PlacedFood, greed: number): number =>
-  l.massG * shareLeft(c.groupsAt(l.surface), greed);
+const leftOf = (context: CheckContext, placed: PlacedFood, greed: number): number =>
+  placed.massG * shareLeft(context.groupsAt(placed.surface), greed);
 
 function flowOf(
-  c: CheckContext,
+  context: CheckContext,
   foods: readonly PlacedFood[],
   groups: readonly Group[],
   share: number,
 ): FlowGroup[] {
-  return groups.map((g) => ({
-    id: g.id,
-    needG: needG(g, c.targets) * share,
-    eats: foods.flatMap((l, i) => (c.counts(l, g) ? [i] : [])),
+  return groups.map((group) => ({
+    id: group.id,
+    needG: needG(group, context.targets) * share,
+    eats: foods.flatMap((placed, i) => (context.counts(placed, group) ? [i] : [])),
   }));
 }
 
 function kindsOf(foods: readonly PlacedFood[], job: string): number {
-  return new Set(foods.filter((l) => l.component.job === job).map((l) => l.component.id)).size;
+  return new Set(foods.filter((placed) => placed.component.job === job).map((placed) => placed.component.id))
+    .size;
 }
 
 /** A helping in grams, to the nearest whole piece of what comes in pieces smaller than it. */
-function helpingOf(l: PlacedFood): number {
-  const helping = helpingG(l.component);
-  const pieceG = formOf(l.component, l.form)?.pieceG ?? 0;
+function helpingOf(placed: PlacedFood): number {
+  const helping = helpingG(placed.component);
+  const pieceG = formOf(placed.component, placed.form)?.pieceG ?? 0;
   return pieceG < helping ? helping - pieceG / 2 : helping;
 }
 
@@ -82,10 +83,12 @@ function bitesOf(foods: readonly PlacedFood[], bread: boolean, group: Group): nu
   // a child's helping is as much smaller as its portion
   const part = Math.min(1, portionsOf(group) / group.count);
   const bites = new Set<string>();
-  for (const surface of new Set(foods.map((l) => l.surface))) {
-    const here = foods.filter((l) => l.surface === surface && l.massG >= helpingOf(l) * part);
+  for (const surface of new Set(foods.map((placed) => placed.surface))) {
+    const here = foods.filter(
+      (placed) => placed.surface === surface && placed.massG >= helpingOf(placed) * part,
+    );
     const of = (job: string) =>
-      here.filter((l) => l.component.job === job).map((l) => l.component.id as string);
+      here.filter((placed) => placed.component.job === job).map((placed) => placed.component.id as string);
     for (const body of of('body'))
       for (const contrast of of('contrast'))
         for (const vehicle of bread ? of('vehicle') : ['']) bites.add(`${body} ${contrast} ${vehicle}`);
@@ -94,34 +97,36 @@ function bitesOf(foods: readonly PlacedFood[], bread: boolean, group: Group): nu
 }
 
 /** A plate that goes beyond what the group strictly counts: nobody is looked after with it. */
-function beyondLimit(c: CheckContext, group: Group): Said[] {
-  return plateSums(c)
-    .filter((p) => p.group === group && p.strict && p.sum.low > p.limit)
-    .map((p) => ({
+function beyondLimit(context: CheckContext, group: Group): Said[] {
+  return plateSums(context)
+    .filter((sum) => sum.group === group && sum.strict && sum.sum.low > sum.limit)
+    .map((sum) => ({
       say: 'care.missing.limit',
       with: {
-        sum: Math.ceil(p.sum.low),
-        limit: p.limit,
-        unit: p.quantity.unit,
-        what: p.quantity.what,
+        sum: Math.ceil(sum.sum.low),
+        limit: sum.limit,
+        unit: sum.quantity.unit,
+        what: sum.quantity.what,
       },
     }));
 }
 
 function careOf(
-  c: CheckContext,
+  context: CheckContext,
   group: Group,
   sureG: number,
   worstG: number,
   restricted: boolean,
 ): LookedAfter {
-  const foods = c.placed.filter((l) => c.counts(l, group));
+  const foods = context.placed.filter((placed) => context.counts(placed, group));
   const body = kindsOf(foods, 'body');
   const vehicle = kindsOf(foods, 'vehicle');
-  const fresh = new Set(foods.filter((l) => isFresh(l.component)).map((l) => l.component.id)).size;
-  const bread = wantsBread(c.plan);
+  const fresh = new Set(
+    foods.filter((placed) => isFresh(placed.component)).map((placed) => placed.component.id),
+  ).size;
+  const bread = wantsBread(context.plan);
   const bites = bitesOf(foods, bread, group);
-  const need = needG(group, c.targets);
+  const need = needG(group, context.targets);
   const missing: Said[] = [];
   if (sureG < need * ENOUGH)
     missing.push({
@@ -134,7 +139,7 @@ function careOf(
   if (body === 0) missing.push({ say: 'care.missing.body' });
   if (bread && vehicle === 0) missing.push({ say: 'care.missing.vehicle' });
   if (fresh === 0) missing.push({ say: 'care.missing.fresh' });
-  missing.push(...beyondLimit(c, group));
+  missing.push(...beyondLimit(context, group));
   if (bites < DIFFERENT_BITES) missing.push({ say: 'care.missing.bites', with: { n: bites } });
   return {
     group,
@@ -166,7 +171,7 @@ export interface RunsShort {
  * gets enough of everything at once. Who eats what is looked up once for all shares.
  */
 function shortOver(
-  c: CheckContext,
+  context: CheckContext,
   foods: readonly PlacedFood[],
   groups: readonly Group[],
 ): (greed: number) => RunsShort | undefined {
@@ -175,7 +180,7 @@ function shortOver(
     asked: readonly FlowGroup[],
     shared: Sharing,
   ): RunsShort | undefined => {
-    const missingG = asked.reduce((n, a, i) => n + a.needG - shared.gotG[i]!, 0);
+    const missingG = asked.reduce((sum, eaters, i) => sum + eaters.needG - shared.gotG[i]!, 0);
     return missingG <= 0.5
       ? undefined
       : {
@@ -185,21 +190,21 @@ function shortOver(
           missingG,
         };
   };
-  const all = flowOf(c, foods, groups, ENOUGH);
-  const parts = partsAsked(wantsBread(c.plan)).map((p) => ({
-    ...p,
-    share: p.least / ENOUGH,
-    foods: new Set(foods.flatMap((l, i) => (p.is(l.component) ? [i] : []))),
+  const all = flowOf(context, foods, groups, ENOUGH);
+  const parts = partsAsked(wantsBread(context.plan)).map((part) => ({
+    ...part,
+    share: part.least / ENOUGH,
+    foods: new Set(foods.flatMap((placed, i) => (part.is(placed.component) ? [i] : []))),
   }));
   const alone = parts.map((part) =>
-    all.map((g) => ({
-      ...g,
-      needG: g.needG * part.share,
-      eats: g.eats.filter((f) => part.foods.has(f)),
+    all.map((eaters) => ({
+      ...eaters,
+      needG: eaters.needG * part.share,
+      eats: eaters.eats.filter((f) => part.foods.has(f)),
     })),
   );
   return (greed) => {
-    const left = foods.map((l) => leftOf(c, l, greed));
+    const left = foods.map((placed) => leftOf(context, placed, greed));
     const joint = told('food', all, sharingInParts(all, parts, left));
     if (!joint) return undefined;
     // what is short by itself is named first: "bread" helps more than "food"
@@ -214,9 +219,9 @@ function shortOver(
 const known = new WeakMap<CheckContext, PartyCare>();
 
 /** Is everyone looked after? The restricted groups are judged together: they share what the others leave. */
-export function partyCare(c: CheckContext): PartyCare {
-  const care = known.get(c) ?? careOfParty(c);
-  known.set(c, care);
+export function partyCare(context: CheckContext): PartyCare {
+  const care = known.get(context) ?? careOfParty(context);
+  known.set(context, care);
   return care;
 }
 
@@ -225,41 +230,41 @@ export function partyCare(c: CheckContext): PartyCare {
  * that it counts on: those foods less a largest flow of the others into them.
  */
 function leftAtWorst(
-  c: CheckContext,
+  context: CheckContext,
   foods: readonly PlacedFood[],
   restricted: readonly Group[],
   r: number,
 ): number {
-  const left = foods.map((l) => leftOf(c, l, 1));
-  const flows = flowOf(c, foods, restricted, 1);
+  const left = foods.map((placed) => leftOf(context, placed, 1));
+  const flows = flowOf(context, foods, restricted, 1);
   const mine = new Set(flows[r]!.eats);
   const others = flows
     .filter((_, i) => i !== r)
-    .map((g) => ({ ...g, eats: g.eats.filter((f) => mine.has(f)) }));
+    .map((eaters) => ({ ...eaters, eats: eaters.eats.filter((f) => mine.has(f)) }));
   const taken = shareOut(others, left).reduce((a, b) => a + b, 0);
-  return Math.max(0, [...mine].reduce((n, f) => n + left[f]!, 0) - taken);
+  return Math.max(0, [...mine].reduce((sum, f) => sum + left[f]!, 0) - taken);
 }
 
-function careOfParty(c: CheckContext): PartyCare {
-  const foods = c.placed.filter((l) => l.component.job !== 'none');
-  const restricted = c.plan.party.filter(countsOnSome);
+function careOfParty(context: CheckContext): PartyCare {
+  const foods = context.placed.filter((placed) => placed.component.job !== 'none');
+  const restricted = context.plan.party.filter(countsOnSome);
   const now = fairShare(
-    flowOf(c, foods, restricted, 1),
-    foods.map((l) => leftOf(c, l, 1)),
+    flowOf(context, foods, restricted, 1),
+    foods.map((placed) => leftOf(context, placed, 1)),
   );
   // who eats everything is sure of what is there when all share: the restricted take what they may from elsewhere too
   const together = fairShare(
-    flowOf(c, foods, c.plan.party, 1),
-    foods.map((l) => l.massG),
+    flowOf(context, foods, context.plan.party, 1),
+    foods.map((placed) => placed.massG),
   );
-  const groups = c.plan.party.map((group, i) => {
+  const groups = context.plan.party.map((group, i) => {
     const r = restricted.indexOf(group);
     const sure = r >= 0 ? Math.min(now[r]!, together[i]!) : together[i]!;
-    const worst = r >= 0 ? Math.min(sure, leftAtWorst(c, foods, restricted, r)) : sure;
-    return careOf(c, group, sure, worst, r >= 0);
+    const worst = r >= 0 ? Math.min(sure, leftAtWorst(context, foods, restricted, r)) : sure;
+    return careOf(context, group, sure, worst, r >= 0);
   });
-  const short = shortOver(c, foods, restricted);
-  const ok = groups.every((g) => g.ok) && short(1) === undefined;
+  const short = shortOver(context, foods, restricted);
+  const ok = groups.every((care) => care.ok) && short(1) === undefined;
   const greed = ok ? largestGreed((at) => short(at) === undefined) : 0;
   const first = ok ? short(greed + STEP) : (short(1) ?? undefined);
   return {
@@ -277,17 +282,17 @@ export interface CareAt {
 }
 
 /** The promise at another share of the others than the proportional one: what the dial of Check shows. */
-export function careAt(c: CheckContext, greed: number): CareAt {
-  const foods = c.placed.filter((l) => l.component.job !== 'none');
-  const groups = c.plan.party.filter(countsOnSome);
+export function careAt(context: CheckContext, greed: number): CareAt {
+  const foods = context.placed.filter((placed) => placed.component.job !== 'none');
+  const groups = context.plan.party.filter(countsOnSome);
   const sure = fairShare(
-    flowOf(c, foods, groups, 1),
-    foods.map((l) => leftOf(c, l, greed)),
+    flowOf(context, foods, groups, 1),
+    foods.map((placed) => leftOf(context, placed, greed)),
   );
-  const short = shortOver(c, foods, groups)(greed);
+  const short = shortOver(context, foods, groups)(greed);
   return {
     greed,
-    groups: groups.map((group, i) => ({ group, sureG: sure[i]!, needG: needG(group, c.targets) })),
+    groups: groups.map((group, i) => ({ group, sureG: sure[i]!, needG: needG(group, context.targets) })),
     ...(short ? { short } : {}),
   };
 }
@@ -295,17 +300,17 @@ export function careAt(c: CheckContext, greed: number): CareAt {
 /** A group with enough in all may still lack bread, body or fresh food beside the others who rely on it. */
 function withParts(groups: LookedAfter[], short: RunsShort | undefined): LookedAfter[] {
   if (!short || short.what === 'food') return groups;
-  return groups.map((g) =>
-    g.ok && short.groups.includes(g.group)
+  return groups.map((care) =>
+    care.ok && short.groups.includes(care.group)
       ? {
-          ...g,
+          ...care,
           ok: false,
           missing: [short.what].map((part) => ({
             say: 'care.missing.part' as const,
             with: { part: { say: `care.part.${part}` as const }, mass: { g: Math.ceil(short.missingG) } },
           })),
         }
-      : g,
+      : care,
   );
 }
 

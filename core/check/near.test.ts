@@ -16,14 +16,14 @@ let solve: Solver;
 beforeAll(async () => (solve = await nodeSolver()));
 
 /** Corners of every piece of a food, worked out here, apart from the layout's own geometry. */
-function corners(plan: Plan, l: PlacedFood): Point[][] {
-  return elementsOf(plan, l).flatMap((e: LaidElement) => {
-    const fact = formOf(l.component, e.form);
-    if (e.layer === 4 || !fact || e.pieces.length === 0) return [e.outline as Point[]];
+function corners(plan: Plan, otherPlaced: PlacedFood): Point[][] {
+  return elementsOf(plan, otherPlaced).flatMap((element: LaidElement) => {
+    const fact = formOf(otherPlaced.component, element.form);
+    if (element.layer === 4 || !fact || element.pieces.length === 0) return [element.outline as Point[]];
     const outline = pieceOutline(fact.piece, fact.lengthMm, fact.widthMm);
-    return e.pieces.map(([x, y, turn]) => {
-      const [[at] = [[0, 0]]] = [placed([[x, y]], e.x, e.y, e.angle)];
-      return placed(outline, at![0], at![1], turn + e.angle);
+    return element.pieces.map(([x, y, turn]) => {
+      const [[at] = [[0, 0]]] = [placed([[x, y]], element.x, element.y, element.angle)];
+      return placed(outline, at![0], at![1], turn + element.angle);
     });
   });
 }
@@ -50,8 +50,12 @@ function nearest(a: readonly Point[][], b: readonly Point[][]): number {
 /** Pairs of foods on one surface of a laid plan. */
 function pairs(plan: Plan): [PlacedFood, PlacedFood][] {
   const { placed } = contextOf(plan);
-  return placed.flatMap((a, i) =>
-    placed.slice(i + 1).flatMap((b): [PlacedFood, PlacedFood][] => (a.surface === b.surface ? [[a, b]] : [])),
+  return placed.flatMap((otherPlaced, i) =>
+    placed
+      .slice(i + 1)
+      .flatMap((placed): [PlacedFood, PlacedFood][] =>
+        otherPlaced.surface === placed.surface ? [[otherPlaced, placed]] : [],
+      ),
   );
 }
 
@@ -63,17 +67,18 @@ describe('what lies next to what', () => {
     const { plan } = layPlan(laid, seed);
     let close = 0;
     const known = new Map<PlacedFood, Point[][]>();
-    const cornersOf = (l: PlacedFood) => known.get(l) ?? known.set(l, corners(plan, l)).get(l)!;
-    for (const [a, b] of pairs(plan)) {
-      const between = nearest(cornersOf(a), cornersOf(b));
+    const cornersOf = (placed: PlacedFood) =>
+      known.get(placed) ?? known.set(placed, corners(plan, placed)).get(placed)!;
+    for (const [placed, otherPlaced] of pairs(plan)) {
+      const between = nearest(cornersOf(placed), cornersOf(otherPlaced));
       if (between >= NEAR_MM) continue;
       close += 1;
-      expect([a.component.id, b.component.id, near(plan, a, b)]).toEqual([
-        a.component.id,
-        b.component.id,
+      expect([placed.component.id, otherPlaced.component.id, near(plan, placed, otherPlaced)]).toEqual([
+        placed.component.id,
+        otherPlaced.component.id,
         true,
       ]);
-      expect(gapOf(plan, a, b)!).toBeLessThanOrEqual(between + 1e-6);
+      expect(gapOf(plan, placed, otherPlaced)!).toBeLessThanOrEqual(between + 1e-6);
     }
     expect(close).toBeGreaterThan(20);
   });
@@ -83,26 +88,30 @@ describe('what lies next to what', () => {
     async (seed) => {
       const whole = { ...(await madeDemo('open-loom')), layout: [] };
       const surface = whole.surfaces[0]!;
-      const kept = new Set(whole.placements.filter((_, i) => i % 3 === 0).map((p) => p.componentId));
+      const kept = new Set(
+        whole.placements.filter((_, i) => i % 3 === 0).map((placement) => placement.componentId),
+      );
       const zoned: Plan = {
         ...whole,
         layout: [],
         surfaces: [{ ...surface, zoneFor: [whole.party.at(-1)!.id] }, ...whole.surfaces.slice(1)],
-        placements: whole.placements.map((p) =>
-          p.surfaceId === surface.id && kept.has(p.componentId) ? { ...p, inZone: true } : p,
+        placements: whole.placements.map((placement) =>
+          placement.surfaceId === surface.id && kept.has(placement.componentId)
+            ? { ...placement, inZone: true }
+            : placement,
         ),
       };
       const { plan } = layPlan(zoned, seed);
       let measured = 0;
-      for (const [a, b] of pairs(plan)) {
-        const inside = (l: PlacedFood) => l.lots.every((p) => p.inZone === true);
-        if (a.surface.id !== surface.id || inside(a) === inside(b)) continue;
-        const gap = gapOf(plan, a, b, NEAR_MM + 1);
+      for (const [placed, otherPlaced] of pairs(plan)) {
+        const inside = (placed: PlacedFood) => placed.lots.every((placement) => placement.inZone === true);
+        if (placed.surface.id !== surface.id || inside(placed) === inside(otherPlaced)) continue;
+        const gap = gapOf(plan, placed, otherPlaced, NEAR_MM + 1);
         if (gap === undefined) continue;
         measured += 1;
-        expect([a.component.id, b.component.id, gap >= NEAR_MM]).toEqual([
-          a.component.id,
-          b.component.id,
+        expect([placed.component.id, otherPlaced.component.id, gap >= NEAR_MM]).toEqual([
+          placed.component.id,
+          otherPlaced.component.id,
           true,
         ]);
       }

@@ -8,10 +8,10 @@ import type {} from './context.js';
 export const NEAR_MM = 25;
 
 export const laidOn = (plan: Plan, surface: Surface): readonly LaidElement[] =>
-  plan.layout.find((l) => l.surfaceId === surface.id)?.elements ?? [];
+  plan.layout.find((layer) => layer.surfaceId === surface.id)?.elements ?? [];
 
-export const elementsOf = (plan: Plan, l: PlacedFood): LaidElement[] =>
-  laidOn(plan, l.surface).filter((e) => e.componentId === l.component.id);
+export const elementsOf = (plan: Plan, placed: PlacedFood): LaidElement[] =>
+  laidOn(plan, placed.surface).filter((element) => element.componentId === placed.component.id);
 
 interface Spread {
   outline: readonly Point[];
@@ -22,15 +22,15 @@ interface Spread {
 
 /** A piece with the circle around it, so that pieces far from each other are not measured. */
 function spread(outline: readonly Point[]): Spread {
-  const x = outline.reduce((n, p) => n + p[0], 0) / outline.length;
-  const y = outline.reduce((n, p) => n + p[1], 0) / outline.length;
+  const x = outline.reduce((sum, p) => sum + p[0], 0) / outline.length;
+  const y = outline.reduce((sum, p) => sum + p[1], 0) / outline.length;
   return { outline, x, y, r: Math.max(...outline.map((p) => Math.hypot(p[0] - x, p[1] - y))) };
 }
 
 const spreads = new WeakMap<LaidElement, readonly Spread[]>();
-function spreadsOf(e: LaidElement, l: PlacedFood): readonly Spread[] {
-  let found = spreads.get(e);
-  if (!found) spreads.set(e, (found = lies(e, l.component).map(spread)));
+function spreadsOf(element: LaidElement, placed: PlacedFood): readonly Spread[] {
+  let found = spreads.get(element);
+  if (!found) spreads.set(element, (found = lies(element, placed.component).map(spread)));
   return found;
 }
 
@@ -39,26 +39,28 @@ function spreadsOf(e: LaidElement, l: PlacedFood): readonly Spread[] {
  * than `beyond` is only told to be at least so far.
  */
 export function gapOf(plan: Plan, a: PlacedFood, b: PlacedFood, beyond = Infinity): number | undefined {
-  const ours = elementsOf(plan, a).flatMap((e) => spreadsOf(e, a));
-  const theirs = elementsOf(plan, b).flatMap((e) => spreadsOf(e, b));
+  const ours = elementsOf(plan, a).flatMap((element) => spreadsOf(element, a));
+  const theirs = elementsOf(plan, b).flatMap((element) => spreadsOf(element, b));
   if (ours.length === 0 || theirs.length === 0) return undefined;
   // the nearest circles first: what is further apart than the best so far is not measured
-  const pairs = ours.flatMap((x) =>
-    theirs.flatMap((y) => {
-      const between = Math.hypot(x.x - y.x, x.y - y.y) - x.r - y.r;
-      return between < beyond ? [{ x, y, between }] : [];
+  const pairs = ours.flatMap((spread) =>
+    theirs.flatMap((otherSpread) => {
+      const between =
+        Math.hypot(spread.x - otherSpread.x, spread.y - otherSpread.y) - spread.r - otherSpread.r;
+      return between < beyond ? [{ x: spread, y: otherSpread, between }] : [];
     }),
   );
   pairs.sort((p, q) => p.between - q.between);
   let least = beyond;
-  for (const { x, y, between } of pairs) {
+  for (const { x: spread, y: otherSpread, between } of pairs) {
     if (between >= least || least <= 0) break;
-    least = Math.min(least, gapBetween(x.outline, y.outline));
+    least = Math.min(least, gapBetween(spread.outline, otherSpread.outline));
   }
   return least;
 }
 
-const inZone = (l: PlacedFood) => l.surface.zoneFor !== undefined && l.lots.every((p) => p.inZone === true);
+const inZone = (placed: PlacedFood) =>
+  placed.surface.zoneFor !== undefined && placed.lots.every((placement) => placement.inZone === true);
 
 /**
  * Do they touch? Foods that are not laid yet may lie anywhere, so nobody can say no, unless one of them is kept in a

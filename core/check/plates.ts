@@ -31,24 +31,24 @@ export interface PlateSum {
 }
 
 /** Grams of each food on one guest's plate: the group's portion over what counts for it, by what lies there. */
-export function plateOf(c: CheckContext, group: Group): PlateLine[] {
-  const foods = c.placed.filter((l) => c.counts(l, group));
-  const there = foods.reduce((n, l) => n + l.massG, 0);
-  const each = needG(group, c.targets) / group.count;
+export function plateOf(context: CheckContext, group: Group): PlateLine[] {
+  const foods = context.placed.filter((placed) => context.counts(placed, group));
+  const there = foods.reduce((sum, placed) => sum + placed.massG, 0);
+  const each = needG(group, context.targets) / group.count;
   if (there <= 0) return [];
   const share = Math.min(each, there / group.count) / there;
   return foods.map((food) => ({ food, massG: food.massG * share }));
 }
 
 /** The plates whose sum a need limits: carbohydrate, salt, energy. */
-export function plateSums(c: CheckContext): PlateSum[] {
-  return c.plan.party.flatMap((group) =>
+export function plateSums(context: CheckContext): PlateSum[] {
+  return context.plan.party.flatMap((group) =>
     needsOf(group).flatMap((choice): PlateSum[] => {
       const pack = packOf(choice);
       if (!pack?.quantity) return [];
       const { quantity } = pack;
       const setting = (id: string) => settingValues(pack, choice, id)[0]!;
-      const lines = plateOf(c, group)
+      const lines = plateOf(context, group)
         .map(({ food, massG }) => {
           const hundred = per100(food.component, quantity, setting);
           return {
@@ -58,13 +58,13 @@ export function plateSums(c: CheckContext): PlateSum[] {
           };
         })
         .sort((a, b) => b.amount.high - a.amount.high);
-      const total = (key: keyof Range) => lines.reduce((n, l) => n + l.amount[key], 0);
+      const total = (key: keyof Range) => lines.reduce((sum, l) => sum + l.amount[key], 0);
       return [
         {
           group,
           need: pack.id,
           quantity,
-          limit: plateLimit(pack, choice, c.plan.occasion.role),
+          limit: plateLimit(pack, choice, context.plan.occasion.role),
           sum: { low: total('low'), high: total('high') },
           lines,
           strict: isGrave(pack, choice) || (choice.strictness ?? pack.strictness) === 'strict',

@@ -16,8 +16,9 @@ import {
   seatState,
 } from './index.js';
 
-const codes = (plan: Plan) => checkPlan(plan).findings.map((f) => f.code);
-const finding = (plan: Plan, code: string) => checkPlan(plan).findings.find((f) => f.code === code)!;
+const codes = (plan: Plan) => checkPlan(plan).findings.map((finding) => finding.code);
+const finding = (plan: Plan, code: string) =>
+  checkPlan(plan).findings.find((finding) => finding.code === code)!;
 
 describe('a plate that is counted', () => {
   const plan = planWith({
@@ -63,8 +64,11 @@ describe('a plate that is counted', () => {
   test('a plate never holds more than lies there', () => {
     fc.assert(
       fc.property(fc.integer({ min: 10, max: 900 }), fc.integer({ min: 10, max: 900 }), (a, b) => {
-        const p = { ...plan, placements: [lies('brie', a), lies('raspberries', b)] };
-        const total = plateOf(contextOf(p), p.party[0]!).reduce((n, l) => n + l.massG, 0);
+        const otherPlan = { ...plan, placements: [lies('brie', a), lies('raspberries', b)] };
+        const total = plateOf(contextOf(otherPlan), otherPlan.party[0]!).reduce(
+          (sum, plateLine) => sum + plateLine.massG,
+          0,
+        );
         expect(total * 2).toBeLessThanOrEqual(a + b + 1e-6);
       }),
     );
@@ -91,17 +95,17 @@ describe('the certificate', () => {
   });
 
   test('holds up to where it says, and not beyond', () => {
-    const c = contextOf(plan);
-    const care = partyCare(c);
-    const certificate = certificateOf(c, care);
+    const context = contextOf(plan);
+    const care = partyCare(context);
+    const certificate = certificateOf(context, care);
     expect(certificate.lookedAfter).toBe(true);
     expect(certificate.holdsUpTo).toBeGreaterThan(1);
     // never rounded up: the figure in words is one that holds
     const times = Number(/([\d.]+) times/.exec(said(certificate.said))![1]);
     expect(times).toBeLessThanOrEqual(certificate.holdsUpTo);
     expect(times).toBeGreaterThan(certificate.holdsUpTo - 0.01);
-    for (const g of certificate.groups)
-      expect(said(g.said)).toMatch(
+    for (const promise of certificate.groups)
+      expect(said(promise.said)).toMatch(
         /as long as .* take no more than .* and nobody with a need takes more than a portion/,
       );
   });
@@ -109,24 +113,30 @@ describe('the certificate', () => {
   test('more food never makes it hold less', () => {
     const holds = (factor: number) =>
       partyCare(
-        contextOf({ ...plan, placements: plan.placements.map((p) => ({ ...p, massG: p.massG * factor })) }),
+        contextOf({
+          ...plan,
+          placements: plan.placements.map((placement) => ({ ...placement, massG: placement.massG * factor })),
+        }),
       ).greed;
     expect(holds(1.2)).toBeGreaterThanOrEqual(holds(1));
     expect(holds(2)).toBeGreaterThanOrEqual(holds(1.2));
   });
 
   test('says what runs short first, and the least change makes it hold longer', () => {
-    const c = contextOf(plan);
-    const certificate = certificateOf(c, partyCare(c));
+    const context = contextOf(plan);
+    const certificate = certificateOf(context, partyCare(context));
     expect(said(certificate.shortFirst!.said)).toMatch(/runs short first|too little in all/);
     const more = contextOf(after(plan, certificate.remedy!.command));
     expect(partyCare(more).greed).toBeGreaterThanOrEqual(certificate.holdsUpTo);
   });
 
   test('without bread for them the coeliac are not looked after, whatever else there is', () => {
-    const none = { ...plan, placements: plan.placements.filter((p) => p.componentId !== 'socca-crisps') };
-    const c = contextOf({ ...none, placements: [...none.placements, lies('water-crackers', 250)] });
-    const certificate = certificateOf(c, partyCare(c));
+    const none = {
+      ...plan,
+      placements: plan.placements.filter((placement) => placement.componentId !== 'socca-crisps'),
+    };
+    const context = contextOf({ ...none, placements: [...none.placements, lies('water-crackers', 250)] });
+    const certificate = certificateOf(context, partyCare(context));
     expect([certificate.lookedAfter, certificate.holdsUpTo]).toEqual([false, 0]);
     expect(said(certificate.said)).toContain('coeliac');
   });
@@ -143,13 +153,13 @@ describe('the certificate', () => {
       ],
       placements: [lies('hummus-home', 500), lies('brie', 100)],
     });
-    const c = contextOf(shared);
-    const care = partyCare(c);
-    const need = (id: string) => care.groups.find((g) => g.group.id === id)!.needG;
-    const coeliac = care.groups.find((g) => g.group.id === 'coeliac')!;
+    const context = contextOf(shared);
+    const care = partyCare(context);
+    const need = (id: string) => care.groups.find((care) => care.group.id === id)!.needG;
+    const coeliac = care.groups.find((care) => care.group.id === 'coeliac')!;
     const byHand = Math.max(0, 500 - Math.min(500, need('vegans'))) + 100;
     expect(coeliac.worstG).toBeCloseTo(Math.min(coeliac.sureG, byHand), 3);
-    for (const g of care.groups) expect(g.worstG).toBeLessThanOrEqual(g.sureG);
+    for (const group of care.groups) expect(group.worstG).toBeLessThanOrEqual(group.sureG);
   });
 
   test('a guest whose plate goes over a strict limit is not looked after', () => {
@@ -189,18 +199,18 @@ describe('the certificate', () => {
     const asked = planWith({
       surfaces: [board()],
       party: [group('all', 6), group('vegans', 2, ['vegan'])],
-      placements: plan.placements.map((p) => p).concat(lies('dark-chocolate', 60)),
+      placements: plan.placements.map((placement) => placement).concat(lies('dark-chocolate', 60)),
     });
     const before = checkPlan(asked);
     const question = before.findings.find(
-      (f) => f.severity === 'ask' && f.concerns.includes('vegans' as never),
+      (finding) => finding.severity === 'ask' && finding.concerns.includes('vegans' as never),
     );
     expect(question).toBeDefined();
     const settled = before.findings
-      .filter((f) => f.severity === 'ask')
-      .map((f) => ({ key: f.key, how: 'left as it is', when: '2027-05-15T10:00' }));
+      .filter((finding) => finding.severity === 'ask')
+      .map((finding) => ({ key: finding.key, how: 'left as it is', when: '2027-05-15T10:00' }));
     const then = checkPlan({ ...asked, settled });
-    expect(then.findings.some((f) => f.key === question!.key)).toBe(false);
+    expect(then.findings.some((finding) => finding.key === question!.key)).toBe(false);
     const vegans = asked.party[1]!;
     expect(seatState(before, vegans)).toEqual({ severity: seatState(before, vegans).severity, letBe: false });
     expect(seatState(then, vegans).letBe).toBe(true);
@@ -209,8 +219,8 @@ describe('the certificate', () => {
   });
 
   test('nobody is coming: nothing is promised', () => {
-    const c = contextOf({ ...plan, party: [] });
-    expect(certificateOf(c, partyCare(c)).lookedAfter).toBe(false);
+    const context = contextOf({ ...plan, party: [] });
+    expect(certificateOf(context, partyCare(context)).lookedAfter).toBe(false);
   });
 
   test('the cut of a sharing is short by just what its foods lack (against its own sum)', () => {
@@ -226,11 +236,11 @@ describe('the certificate', () => {
           needG,
           eats: [...new Set(eats[i]!.filter((f) => f < left.length))],
         }));
-        const s = sharing(groups, left);
-        const got = s.gotG.reduce((a, b) => a + b, 0);
+        const otherSharing = sharing(groups, left);
+        const got = otherSharing.gotG.reduce((a, b) => a + b, 0);
         const cut =
-          groups.reduce((n, g, i) => n + (s.short.includes(i) ? 0 : g.needG), 0) +
-          s.exhausted.reduce((n, f) => n + left[f]!, 0);
+          groups.reduce((sum, eaters, i) => sum + (otherSharing.short.includes(i) ? 0 : eaters.needG), 0) +
+          otherSharing.exhausted.reduce((sum, f) => sum + left[f]!, 0);
         expect(got).toBeCloseTo(cut, 3);
       }),
     );
@@ -248,7 +258,9 @@ describe('questions for labels', () => {
     const lines = labelQuestions(contextOf(plan));
     expect(lines[0]).toMatchObject({ grave: true });
     expect(
-      lines.find((l) => l.component.id === 'brie' && l.fact === 'rennet')?.groups.map((g) => g.id),
+      lines
+        .find((line) => line.component.id === 'brie' && line.fact === 'rennet')
+        ?.groups.map((group) => group.id),
     ).toEqual(['veg']);
     const text = questionsText(lines, 'Supper');
     expect(text).toContain('Which rennet?');
@@ -268,19 +280,21 @@ describe('questions for labels', () => {
         photo: 'folder 3',
       },
     });
-    const c = contextOf(told);
-    expect(c.judge(c.placed[0]!, told.party[2]!).verdict).toBe('fine');
-    expect(labelQuestions(c).at(-1)?.answer?.who).toBe('Ada');
+    const context = contextOf(told);
+    expect(context.judge(context.placed[0]!, told.party[2]!).verdict).toBe('fine');
+    expect(labelQuestions(context).at(-1)?.answer?.who).toBe('Ada');
   });
 
   test('a plan with an open question on an allergy is never whole', () => {
-    const open = checkPlan(plan).findings.filter((f) => f.grave && f.severity === 'ask');
+    const open = checkPlan(plan).findings.filter((finding) => finding.grave && finding.severity === 'ask');
     expect(open.length).toBeGreaterThan(0);
     const settled = {
       ...plan,
-      settled: open.map((f) => ({ key: f.key, how: 'read', when: '2027-05-08T10:00' })),
+      settled: open.map((finding) => ({ key: finding.key, how: 'read', when: '2027-05-08T10:00' })),
     };
-    expect(checkPlan(settled).findings.some((f) => f.grave && f.severity === 'ask')).toBe(true);
+    expect(checkPlan(settled).findings.some((finding) => finding.grave && finding.severity === 'ask')).toBe(
+      true,
+    );
   });
 });
 
@@ -322,7 +336,9 @@ describe('a plate of their own', () => {
     const own = told.surfaces.at(-1)!;
     expect(own.serves).toEqual(['vegans']);
     expect(codes(told)).not.toContain('no-own-plate');
-    const foods = told.placements.filter((p) => p.surfaceId === own.id).map((p) => p.componentId);
+    const foods = told.placements
+      .filter((placement) => placement.surfaceId === own.id)
+      .map((placement) => placement.componentId);
     expect(foods).not.toContain('brie');
     expect(foods.length).toBeGreaterThanOrEqual(5);
   });

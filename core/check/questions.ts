@@ -38,7 +38,7 @@ const questionText = (fact: FactKey): string => {
 };
 
 /** Every open question of the plan's foods, those about an allergy first; what was answered stands with its answer. */
-export function labelQuestions(c: CheckContext): LabelQuestionLine[] {
+export function labelQuestions(context: CheckContext): LabelQuestionLine[] {
   const found = new Map<string, LabelQuestionLine>();
   const add = (component: Component, fact: FactKey, group: Group, grave: boolean, answer?: Answer) => {
     const key = `${component.id} ${fact}`;
@@ -48,22 +48,25 @@ export function labelQuestions(c: CheckContext): LabelQuestionLine[] {
     if (answer) line.answer = answer;
     found.set(key, line);
   };
-  for (const l of c.placed)
-    for (const group of c.groupsAt(l.surface)) {
-      if (c.overruled(l.component.id, group)) continue;
+  for (const placed of context.placed)
+    for (const group of context.groupsAt(placed.surface)) {
+      if (context.overruled(placed.component.id, group)) continue;
       const grave = (need: string) =>
-        needsOf(group).some((n) => packOf(n)?.id === need && isGrave(packOf(n)!, n));
-      const { verdict, reasons } = c.judge(l, group);
+        needsOf(group).some((choice) => packOf(choice)?.id === need && isGrave(packOf(choice)!, choice));
+      const { verdict, reasons } = context.judge(placed, group);
       if (verdict === 'ask')
-        for (const r of reasons)
-          if (isFactKey(r.fact) && r.fact !== 'choking' && r.fact !== 'salt-class')
-            add(l.component, r.fact, group, grave(r.need));
-      const reaches = carriesTo(l.component, group).some((r) => isGrave(r.need, r.choice));
-      for (const fact of openCarrierFacts(l.component, group)) add(l.component, fact, group, reaches);
+        for (const reason of reasons)
+          if (isFactKey(reason.fact) && reason.fact !== 'choking' && reason.fact !== 'salt-class')
+            add(placed.component, reason.fact, group, grave(reason.need));
+      const reaches = carriesTo(placed.component, group).some((carried) =>
+        isGrave(carried.need, carried.choice),
+      );
+      for (const fact of openCarrierFacts(placed.component, group))
+        add(placed.component, fact, group, reaches);
     }
-  for (const answer of c.plan.answers) {
-    const component = c.larder.get(answer.componentId);
-    if (!component || !c.placed.some((l) => l.component.id === component.id)) continue;
+  for (const answer of context.plan.answers) {
+    const component = context.larder.get(answer.componentId);
+    if (!component || !context.placed.some((placed) => placed.component.id === component.id)) continue;
     const key = `${component.id} ${answer.fact}`;
     found.set(key, {
       component,
@@ -99,15 +102,25 @@ const isPresence = (fact: FactKey) => /^(?:allergen|nut|animal|ingredient)\./.te
  */
 export function asWouldBeAsked(lines: readonly LabelQuestionLine[]): AskLine[] {
   const out = new Map<string, AskLine & { words: string[] }>();
-  const nutsAsked = lines.some((l) => l.fact === 'allergen.tree-nuts');
-  for (const l of lines) {
-    if (nutsAsked && l.fact.startsWith('nut.') && l.fact !== 'nut.pine-nut' && l.fact !== 'nut.coconut')
+  const nutsAsked = lines.some((line) => line.fact === 'allergen.tree-nuts');
+  for (const otherLine of lines) {
+    if (
+      nutsAsked &&
+      otherLine.fact.startsWith('nut.') &&
+      otherLine.fact !== 'nut.pine-nut' &&
+      otherLine.fact !== 'nut.coconut'
+    )
       continue;
-    const who = l.groups.map((g) => g.id).join(' ');
-    const key = isPresence(l.fact) ? `in it ${who} ${l.grave}` : `${l.text} ${who}`;
-    const line = out.get(key) ?? { text: l.text, groups: l.groups, grave: l.grave, words: [] };
-    const word = factWords(l.fact);
-    if (isPresence(l.fact) && !line.words.includes(word)) line.words.push(word);
+    const who = otherLine.groups.map((group) => group.id).join(' ');
+    const key = isPresence(otherLine.fact) ? `in it ${who} ${otherLine.grave}` : `${otherLine.text} ${who}`;
+    const line = out.get(key) ?? {
+      text: otherLine.text,
+      groups: otherLine.groups,
+      grave: otherLine.grave,
+      words: [],
+    };
+    const word = factWords(otherLine.fact);
+    if (isPresence(otherLine.fact) && !line.words.includes(word)) line.words.push(word);
     out.set(key, line);
   }
   return [...out.values()].map(({ words, ...line }) =>
@@ -122,16 +135,17 @@ export function asWouldBeAsked(lines: readonly LabelQuestionLine[]): AskLine[] {
 
 /** The list as plain text, to take to the shop or to send to a supplier. */
 export function questionsText(lines: readonly LabelQuestionLine[], title: string): string {
-  const open = lines.filter((l) => l.answer === undefined);
+  const open = lines.filter((line) => line.answer === undefined);
   const byFood = new Map<string, LabelQuestionLine[]>();
-  for (const l of open) byFood.set(l.component.name, [...(byFood.get(l.component.name) ?? []), l]);
+  for (const line of open)
+    byFood.set(line.component.name, [...(byFood.get(line.component.name) ?? []), line]);
   const parts = [...byFood].map(([name, list]) =>
     [
       name,
       ...asWouldBeAsked(list).map(
-        (l) =>
-          `  [ ] ${l.text}${l.grave ? ' (allergy or small child)' : ''} For: ${named(
-            l.groups.map((g) => lower(g.name)),
+        (otherAskLine) =>
+          `  [ ] ${otherAskLine.text}${otherAskLine.grave ? ' (allergy or small child)' : ''} For: ${named(
+            otherAskLine.groups.map((group) => lower(group.name)),
             6,
           )}.`,
       ),

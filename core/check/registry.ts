@@ -24,7 +24,7 @@ import { size } from './checks/size.js';
 import { smallChildren } from './checks/small-children.js';
 import { budget, tools } from './checks/tools.js';
 
-export type Check = (c: CheckContext) => Finding[];
+export type Check = (context: CheckContext) => Finding[];
 
 /** Every check. How urgent what they find is stands in the table of kinds. */
 export const CHECKS: readonly Check[] = [
@@ -66,10 +66,10 @@ export interface Checked {
 export function checkPlan(plan: Plan): Checked {
   const context = contextOf(plan);
   const all = byUrgency(CHECKS.flatMap((check) => check(context)));
-  const isSettled = (f: Finding) =>
-    !f.grave && f.severity !== 'blocker' && plan.settled.some((s) => s.key === f.key);
+  const isSettled = (finding: Finding) =>
+    !finding.grave && finding.severity !== 'blocker' && plan.settled.some((s) => s.key === finding.key);
   return {
-    findings: all.filter((f) => !isSettled(f)),
+    findings: all.filter((finding) => !isSettled(finding)),
     settled: all.filter(isSettled),
     care: partyCare(context),
     context,
@@ -78,7 +78,7 @@ export function checkPlan(plan: Plan): Checked {
 
 /** The worst among findings: what a station's plate or a seat shows. */
 export const worstOf = (findings: readonly Finding[]): Severity =>
-  SEVERITIES.find((severity) => findings.some((f) => f.severity === severity)) ?? 'good';
+  SEVERITIES.find((severity) => findings.some((finding) => finding.severity === severity)) ?? 'good';
 
 export interface SeatState {
   severity: Severity;
@@ -92,11 +92,11 @@ export interface SeatState {
  */
 export function seatState(checked: Checked, group: Group): SeatState {
   const { party } = checked.context.plan;
-  const about = (f: Finding) =>
-    f.concerns.includes(group.id) && (f.concerns.length < party.length || party.length === 1);
-  const care = checked.care.groups.find((x) => x.group.id === group.id);
-  const open = checked.findings.filter((f) => f.severity !== 'good' && about(f));
-  const left = checked.settled.filter((f) => f.severity === 'ask' && about(f));
+  const about = (finding: Finding) =>
+    finding.concerns.includes(group.id) && (finding.concerns.length < party.length || party.length === 1);
+  const care = checked.care.groups.find((care) => care.group.id === group.id);
+  const open = checked.findings.filter((finding) => finding.severity !== 'good' && about(finding));
+  const left = checked.settled.filter((finding) => finding.severity === 'ask' && about(finding));
   const shown = care && !care.ok ? 'blocker' : worstOf(open);
   const covered = left.length > 0 && (shown === 'good' || shown === 'caution');
   return { severity: covered ? 'ask' : shown, letBe: left.length > 0 };

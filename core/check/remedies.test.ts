@@ -7,7 +7,7 @@ import { checkPlan, type Finding, type Remedy } from './index.js';
 import { label } from '../testing/words.js';
 
 const find = (plan: Plan, key: string): Finding | undefined =>
-  checkPlan(plan).findings.find((f) => f.key.startsWith(key));
+  checkPlan(plan).findings.find((finding) => finding.key.startsWith(key));
 
 function apply(plan: Plan, remedy: Remedy): Plan {
   const done = applyCommand(plan, remedy.command);
@@ -16,9 +16,11 @@ function apply(plan: Plan, remedy: Remedy): Plan {
 }
 
 const labelled = (finding: Finding, words: string): Remedy => {
-  const remedy = finding.remedies.find((r) => label(r) === words);
+  const remedy = finding.remedies.find((remedy) => label(remedy) === words);
   if (!remedy)
-    throw new Error(`expected "${words}" among ${finding.remedies.map((r) => label(r)).join(', ')}`);
+    throw new Error(
+      `expected "${words}" among ${finding.remedies.map((remedy) => label(remedy)).join(', ')}`,
+    );
   return remedy;
 };
 
@@ -42,7 +44,7 @@ describe('nuts on the only board of a guest with a nut allergy', () => {
 
   test('stops service and offers a bowl, a board apart and leaving out, in this order', () => {
     expect(slip.severity).toBe('blocker');
-    expect(slip.remedies.map((r) => label(r))).toEqual([
+    expect(slip.remedies.map((remedy) => label(remedy))).toEqual([
       'A bowl of its own',
       'A board of its own, apart',
       'Leave it out',
@@ -59,17 +61,21 @@ describe('nuts on the only board of a guest with a nut allergy', () => {
 
   test('the board apart holds the nuts in the size that they fill, for everybody but that guest', () => {
     const after = apply(plan, labelled(slip, 'A board of its own, apart'));
-    const board = after.surfaces.find((s) => s.id === 'side-board')!;
+    const board = after.surfaces.find((surface) => surface.id === 'side-board')!;
     expect(board.serves).toEqual(['few']);
-    expect(after.placements.filter((p) => p.surfaceId === 'side-board').map((p) => p.componentId)).toEqual([
-      'almonds',
-    ]);
+    expect(
+      after.placements
+        .filter((placement) => placement.surfaceId === 'side-board')
+        .map((placement) => placement.componentId),
+    ).toEqual(['almonds']);
     expect(find(after, 'size side-board')).toBeUndefined();
   });
 
   test('without a bowl left, no bowl is offered', () => {
     const bare = planWith({ ...plan, bowls: [] });
-    expect(find(bare, 'contact board nut')!.remedies.map((r) => label(r))).not.toContain('A bowl of its own');
+    expect(find(bare, 'contact board nut')!.remedies.map((remedy) => label(remedy))).not.toContain(
+      'A bowl of its own',
+    );
   });
 
   test('a second surface that the guest is not served from takes them', () => {
@@ -104,11 +110,11 @@ describe('nuts on the only board of a guest with a nut allergy', () => {
 function openCarriers(need: string) {
   const guest = group('guest', 1, [need]);
   return CATALOGUE.filter(
-    (c) =>
-      c.job !== 'none' &&
-      usualForm(c).form !== 'bowl' &&
-      carriesTo(c, guest).some((r) => r.verdict === 'ask') &&
-      carriesTo(c, guest).every((r) => r.verdict === 'ask'),
+    (component) =>
+      component.job !== 'none' &&
+      usualForm(component).form !== 'bowl' &&
+      carriesTo(component, guest).some((carried) => carried.verdict === 'ask') &&
+      carriesTo(component, guest).every((carried) => carried.verdict === 'ask'),
   );
 }
 
@@ -137,9 +143,9 @@ describe('a food of which no label says yet whether it carries', () => {
     expect(label(read)).toMatch(/^Label read/);
     const after = apply(plan, read);
     expect(after.answers.length).toBeGreaterThan(0);
-    for (const a of after.answers) {
-      expect(a.who.length).toBeGreaterThan(0);
-      expect(['unknown', 'brand']).toContain(factValue(food, a.fact, usualForm(food).form));
+    for (const answer of after.answers) {
+      expect(answer.who.length).toBeGreaterThan(0);
+      expect(['unknown', 'brand']).toContain(factValue(food, answer.fact, usualForm(food).form));
     }
   });
 
@@ -151,7 +157,7 @@ describe('a food of which no label says yet whether it carries', () => {
       surfaces: [planWith({}).surfaces[0]!, tray],
       placements: [
         lies(food.id, 200),
-        ...CLEAN.map((p) => ({ ...p, surfaceId: tray.id, massG: p.massG * 1.5 })),
+        ...CLEAN.map((placement) => ({ ...placement, surfaceId: tray.id, massG: placement.massG * 1.5 })),
       ],
     });
     expect(find(plan, 'contact-open')).toBeUndefined();
@@ -167,12 +173,12 @@ describe('a guest who is not looked after', () => {
       placements: [lies('brie', 400), lies('strawberries', 300)],
     });
     const slip = find(plan, 'not-looked-after vegans')!;
-    const added = slip.remedies.filter((r) => label(r).startsWith('Add '));
+    const added = slip.remedies.filter((remedy) => label(remedy).startsWith('Add '));
     expect(added.length).toBeGreaterThanOrEqual(2);
     for (const remedy of added) {
       const next = apply(plan, remedy);
       const food = next.placements.at(-1)!;
-      const component = CATALOGUE.find((c) => c.id === food.componentId)!;
+      const component = CATALOGUE.find((component) => component.id === food.componentId)!;
       expect(judgeGroup(component, food.form, vegans).verdict).toBe('fine');
     }
   });
@@ -182,11 +188,11 @@ describe('a guest who is not looked after', () => {
       party: [all, nutGuest, coeliac],
       placements: [lies('brie', 400), lies('strawberries', 300)],
     });
-    for (const f of checkPlan(plan).findings)
-      for (const r of f.remedies.filter((x) => label(x).startsWith('Add '))) {
-        const food = apply(plan, r).placements.at(-1)!;
-        const component = CATALOGUE.find((c) => c.id === food.componentId)!;
-        expect([nutGuest, coeliac].flatMap((g) => carriesTo(component, g))).toEqual([]);
+    for (const finding of checkPlan(plan).findings)
+      for (const remedy of finding.remedies.filter((otherRemedy) => label(otherRemedy).startsWith('Add '))) {
+        const food = apply(plan, remedy).placements.at(-1)!;
+        const component = CATALOGUE.find((component) => component.id === food.componentId)!;
+        expect([nutGuest, coeliac].flatMap((group) => carriesTo(component, group))).toEqual([]);
       }
   });
 

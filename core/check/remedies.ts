@@ -25,7 +25,8 @@ import type { Remedy } from './finding.js';
 
 /** Remedies that more than one check offers. Each is data: words, what it brings, and the edit. */
 
-const grams = (foods: readonly PlacedFood[]) => Math.round(foods.reduce((n, l) => n + l.massG, 0));
+const grams = (foods: readonly PlacedFood[]) =>
+  Math.round(foods.reduce((sum, placed) => sum + placed.massG, 0));
 
 /** One step of undo for a list of foods. */
 function forEach(
@@ -33,45 +34,48 @@ function forEach(
   args: Remedy['args'],
   label: string,
   foods: readonly PlacedFood[],
-  of: (l: PlacedFood) => SingleCommand,
+  of: (placed: PlacedFood) => SingleCommand,
 ): Remedy {
   return { kind, args, command: { name: 'together', label, commands: foods.map(of) } };
 }
 
 /** A bowl, dish or basket keeps crumbs and bits in; undefined when there are too few left. */
-export function inBowls(c: CheckContext, foods: readonly PlacedFood[]): Remedy | undefined {
-  const free = c.plan.bowls.reduce((n, b) => n + b.count, 0) - bowlsInUse(c.plan).length;
+export function inBowls(context: CheckContext, foods: readonly PlacedFood[]): Remedy | undefined {
+  const free =
+    context.plan.bowls.reduce((sum, bowl) => sum + bowl.count, 0) - bowlsInUse(context.plan).length;
   if (free < foods.length) return undefined;
   const label = foods.length > 1 ? 'bowls of their own' : 'a bowl of its own';
-  return forEach('bowls-of-their-own', { n: foods.length, free }, label, foods, (l) => ({
+  return forEach('bowls-of-their-own', { n: foods.length, free }, label, foods, (placed) => ({
     name: 'contain',
-    componentId: l.component.id,
-    surfaceId: l.surface.id,
+    componentId: placed.component.id,
+    surfaceId: placed.surface.id,
     on: true,
   }));
 }
 
 export const moveTo = (foods: readonly PlacedFood[], to: Surface): Remedy =>
-  forEach('move-to', { surface: to.name, n: foods.length }, `move to ${lower(to.name)}`, foods, (l) => ({
+  forEach('move-to', { surface: to.name, n: foods.length }, `move to ${lower(to.name)}`, foods, (placed) => ({
     name: 'move',
-    componentId: l.component.id,
-    from: l.surface.id,
+    componentId: placed.component.id,
+    from: placed.surface.id,
     to: to.id,
   }));
 
 /** To a surface that the guests concerned are not served from. */
 export function moveAway(
-  c: CheckContext,
+  context: CheckContext,
   foods: readonly PlacedFood[],
   groups: readonly Group[],
 ): Remedy | undefined {
-  const to = c.plan.surfaces.find(
-    (s) =>
+  const to = context.plan.surfaces.find(
+    (surface) =>
       foods.every(
-        (l) => l.surface !== s && s.freeFrom.every((id) => keepsFree(l.component, id) === 'keeps'),
+        (placed) =>
+          placed.surface !== surface &&
+          surface.freeFrom.every((id) => keepsFree(placed.component, id) === 'keeps'),
       ) &&
-      !c.groupsAt(s).some((g) => groups.includes(g)) &&
-      isShared(s),
+      !context.groupsAt(surface).some((group) => groups.includes(group)) &&
+      isShared(surface),
   );
   if (!to) return undefined;
   return moveTo(foods, to);
@@ -79,8 +83,8 @@ export function moveAway(
 
 const SIDE_BOARD = 'side-board';
 
-function freeSurfaceId(c: CheckContext): SurfaceId {
-  const taken = new Set<string>(c.plan.surfaces.map((s) => s.id));
+function freeSurfaceId(context: CheckContext): SurfaceId {
+  const taken = new Set<string>(context.plan.surfaces.map((surface) => surface.id));
   let id = SIDE_BOARD;
   for (let n = 2; taken.has(id); n++) id = `${SIDE_BOARD}-${n}`;
   return id as SurfaceId;
@@ -88,26 +92,29 @@ function freeSurfaceId(c: CheckContext): SurfaceId {
 
 /** A new board for these foods alone, in the size that they fill, for everybody but the guests concerned. */
 export function onOwnBoard(
-  c: CheckContext,
+  context: CheckContext,
   foods: readonly PlacedFood[],
   groups: readonly Group[],
 ): Remedy | undefined {
-  const others = c.plan.party.filter(
-    (g) => !groups.includes(g) && foods.some((l) => c.groupsAt(l.surface).includes(g)),
+  const others = context.plan.party.filter(
+    (group) =>
+      !groups.includes(group) && foods.some((placed) => context.groupsAt(placed.surface).includes(group)),
   );
   if (others.length === 0) return undefined;
   const base: Surface = {
-    id: freeSurfaceId(c),
+    id: freeSurfaceId(context),
     name: 'Side board',
     outline: { kind: 'round', diameterMm: 200 },
     rimMm: 10,
     material: 'oak',
-    serves: others.map((g) => g.id),
+    serves: others.map((group) => group.id),
     freeFrom: [],
-    smallHands: foods.some((l) => l.surface.smallHands),
+    smallHands: foods.some((placed) => placed.surface.smallHands),
   };
-  const ground = foods.flatMap((l) =>
-    l.lots.filter((p) => p.lot === 0).map((p) => placementGroundCm2(l.component, p)),
+  const ground = foods.flatMap((placed) =>
+    placed.lots
+      .filter((placement) => placement.lot === 0)
+      .map((placement) => placementGroundCm2(placed.component, placement)),
   );
   const surface = {
     ...base,
@@ -124,10 +131,10 @@ export function onOwnBoard(
       label: 'give a board of its own',
       commands: [
         { name: 'set-surface', surface },
-        ...foods.map((l): SingleCommand => ({
+        ...foods.map((placed): SingleCommand => ({
           name: 'move',
-          componentId: l.component.id,
-          from: l.surface.id,
+          componentId: placed.component.id,
+          from: placed.surface.id,
           to: surface.id,
         })),
       ],
@@ -137,10 +144,10 @@ export function onOwnBoard(
 
 export function leaveOut(foods: readonly PlacedFood[]): Remedy {
   const label = foods.length > 1 ? 'leave them out' : 'leave it out';
-  return forEach('leave-out', { n: foods.length, mass: { g: grams(foods) } }, label, foods, (l) => ({
+  return forEach('leave-out', { n: foods.length, mass: { g: grams(foods) } }, label, foods, (placed) => ({
     name: 'place',
-    componentId: l.component.id,
-    surfaceId: l.surface.id,
+    componentId: placed.component.id,
+    surfaceId: placed.surface.id,
     placements: [],
   }));
 }
@@ -148,12 +155,12 @@ export function leaveOut(foods: readonly PlacedFood[]): Remedy {
 /** A food's kind of label: everything of it off one surface. */
 export const offSurface = (
   kind: 'leave-off' | 'leave-out-food' | 'take-food-off',
-  l: PlacedFood,
-  surface: Surface = l.surface,
+  placed: PlacedFood,
+  surface: Surface = placed.surface,
 ): Remedy => ({
   kind,
-  args: { food: l.component.name, mass: { g: l.massG } },
-  command: { name: 'place', componentId: l.component.id, surfaceId: surface.id, placements: [] },
+  args: { food: placed.component.name, mass: { g: placed.massG } },
+  command: { name: 'place', componentId: placed.component.id, surfaceId: surface.id, placements: [] },
 });
 
 /** More of a food where it lies, its lots alike. */
@@ -169,10 +176,10 @@ export function moreOf(
       name: 'place',
       componentId: l.component.id,
       surfaceId: l.surface.id,
-      placements: l.lots.map((p) => ({
-        ...p,
-        massG: Math.round(p.massG * factor),
-        pieces: Math.max(1, Math.round(p.pieces * factor)),
+      placements: l.lots.map((placement) => ({
+        ...placement,
+        massG: Math.round(placement.massG * factor),
+        pieces: Math.max(1, Math.round(placement.pieces * factor)),
       })),
     },
   };
@@ -180,13 +187,16 @@ export function moreOf(
 
 /** In the order of the craft: contain, another surface, a surface of its own, leave out. */
 export const keepApart = (
-  c: CheckContext,
+  context: CheckContext,
   foods: readonly PlacedFood[],
   groups: readonly Group[],
 ): Remedy[] =>
-  [inBowls(c, foods), moveAway(c, foods, groups), onOwnBoard(c, foods, groups), leaveOut(foods)].filter(
-    (r): r is Remedy => r !== undefined,
-  );
+  [
+    inBowls(context, foods),
+    moveAway(context, foods, groups),
+    onOwnBoard(context, foods, groups),
+    leaveOut(foods),
+  ].filter((remedy): remedy is Remedy => remedy !== undefined);
 
 /** The value that a reassuring label would show, for the facts that a label can tell. */
 const REASSURING: Partial<Record<FactKey, string>> = {
@@ -207,7 +217,7 @@ function reassuring(fact: FactKey): string | undefined {
  * it and what was seen stay to be said: the application asks when the stylist presses.
  */
 export function labelRead(
-  c: CheckContext,
+  context: CheckContext,
   component: Component,
   facts: readonly FactKey[],
 ): Remedy | undefined {
@@ -220,11 +230,11 @@ export function labelRead(
           fact,
           value,
           who: 'the stylist',
-          when: c.plan.occasion.start,
+          when: context.plan.occasion.start,
           seen: 'label',
         };
   });
-  if (answers.length === 0 || answers.some((a) => a === undefined)) return undefined;
+  if (answers.length === 0 || answers.some((answer) => answer === undefined)) return undefined;
   return {
     kind: 'label-read',
     args: { food: component.name.split(',')[0]!, n: answers.length, fact: factWords(facts[0]!) },
@@ -239,43 +249,43 @@ export function labelRead(
 /** The facts of a food that leave open whether it carries to the group. */
 export function openCarrierFacts(component: Component, group: Group): FactKey[] {
   const form = usualForm(component).form;
-  return carriesTo(component, group).flatMap((r) =>
-    r.need
-      .contact!.carriers.map((x) => x.fact)
+  return carriesTo(component, group).flatMap((carried) =>
+    carried.need
+      .contact!.carriers.map((carrier) => carrier.fact)
       .filter((fact) => ['unknown', 'brand'].includes(factValue(component, fact, form))),
   );
 }
 
 /** Is it safe to bring this food to the surface for everyone whose needs reach across it? */
-const clean = (c: CheckContext, x: Component, surface: Surface): boolean =>
-  surface.freeFrom.every((id) => keepsFree(x, id) === 'keeps') &&
-  c.groupsAt(surface).every((g) => carriesTo(x, g).length === 0);
+const clean = (context: CheckContext, component: Component, surface: Surface): boolean =>
+  surface.freeFrom.every((id) => keepsFree(component, id) === 'keeps') &&
+  context.groupsAt(surface).every((group) => carriesTo(component, group).length === 0);
 
 /** Adds the food that helps and that most guests at the surface may eat; nothing when none does. */
 export function addHelper(
-  c: CheckContext,
+  context: CheckContext,
   surface: Surface,
   massG: number,
-  helps: (x: Component) => boolean,
+  helps: (component: Component) => boolean,
 ): Remedy | undefined {
   const there = new Set<ComponentId>(
-    c.placed.filter((l) => l.surface === surface).map((l) => l.component.id),
+    context.placed.filter((placed) => placed.surface === surface).map((placed) => placed.component.id),
   );
-  const eaters = (x: Component) =>
-    c
+  const eaters = (component: Component) =>
+    context
       .groupsAt(surface)
-      .filter((g) => judgeGroup(x, usualForm(x).form, g).verdict === 'fine')
-      .reduce((n, g) => n + g.count, 0);
-  const best = [...c.larder.values()]
+      .filter((group) => judgeGroup(component, usualForm(component).form, group).verdict === 'fine')
+      .reduce((sum, group) => sum + group.count, 0);
+  const best = [...context.larder.values()]
     .filter(
-      (x) =>
-        x.made !== 'unknown' &&
-        !there.has(x.id) &&
-        !c.plan.wishes.excluded.includes(x.id) &&
-        helps(x) &&
-        clean(c, x, surface),
+      (component) =>
+        component.made !== 'unknown' &&
+        !there.has(component.id) &&
+        !context.plan.wishes.excluded.includes(component.id) &&
+        helps(component) &&
+        clean(context, component, surface),
     )
-    .map((x) => ({ x, n: eaters(x) }))
+    .map((component) => ({ x: component, n: eaters(component) }))
     .sort((a, b) => b.n - a.n)[0]?.x;
   if (!best) return undefined;
   const fact = usualForm(best);
@@ -286,7 +296,7 @@ export function addHelper(
       name: 'place',
       componentId: best.id,
       surfaceId: surface.id,
-      placements: placementsOf({ plan: c.plan, component: best, fact, surfaceId: surface.id, massG }),
+      placements: placementsOf({ plan: context.plan, component: best, fact, surfaceId: surface.id, massG }),
     },
   };
 }

@@ -14,7 +14,7 @@ const square = (x: number, y: number, half = 20): [number, number][] => [
 const element = (component: string, x: number, y: number) => ({
   id: `${component}-${x}`,
   componentId: id(component),
-  form: CATALOGUE.find((c) => c.id === component)!.forms[0]!.form,
+  form: CATALOGUE.find((otherComponent) => otherComponent.id === component)!.forms[0]!.form,
   contained: false,
   x,
   y,
@@ -29,8 +29,9 @@ const laid = (plan: Plan, ...elements: ReturnType<typeof element>[]): Plan => ({
   ...plan,
   layout: [{ surfaceId: plan.surfaces[0]!.id, elements }],
 });
-const codes = (plan: Plan) => checkPlan(plan).findings.map((f) => f.code);
-const finding = (plan: Plan, code: string) => checkPlan(plan).findings.find((f) => f.code === code)!;
+const codes = (plan: Plan) => checkPlan(plan).findings.map((finding) => finding.code);
+const finding = (plan: Plan, code: string) =>
+  checkPlan(plan).findings.find((finding) => finding.code === code)!;
 
 describe('neighbours on the board', () => {
   const nearby = { id: 'tree-nut-free', settings: { contact: 'neighbours' } };
@@ -72,20 +73,20 @@ describe('neighbours on the board', () => {
     const withCapers = { ...touching, placements: [...touching.placements, lies('capers', 40)] };
     const { remedies } = finding(withCapers, 'neighbours');
     expect(remedies.length).toBeGreaterThanOrEqual(2);
-    for (const r of remedies)
-      expect([label(r), codes(after(withCapers, r.command)).includes('neighbours')]).toEqual([
-        label(r),
+    for (const remedy of remedies)
+      expect([label(remedy), codes(after(withCapers, remedy.command)).includes('neighbours')]).toEqual([
+        label(remedy),
         false,
       ]);
   });
 
   test('what touches does not count for the guest, what lies apart does', () => {
-    const c = contextOf(
+    const context = contextOf(
       laid(plan, element('almonds', -40, 0), element('brie', 10, 0), element('green-grapes', 120, 0)),
     );
     const counts = (food: string) =>
-      c.counts(
-        c.placed.find((l) => l.component.id === food)!,
+      context.counts(
+        context.placed.find((placed) => placed.component.id === food)!,
         plan.party[1]!,
       );
     expect([counts('brie'), counts('green-grapes'), counts('almonds')]).toEqual([false, true, false]);
@@ -106,10 +107,10 @@ describe('neighbours on the board', () => {
           element('green-grapes', 120, 0),
         ),
       );
-    const grapes = (c: ReturnType<typeof at>) =>
-      c.counts(
-        c.placed.find((l) => l.component.id === 'green-grapes')!,
-        c.plan.party[1]!,
+    const grapes = (context: ReturnType<typeof at>) =>
+      context.counts(
+        context.placed.find((placed) => placed.component.id === 'green-grapes')!,
+        context.plan.party[1]!,
       );
     expect([grapes(at('none')), grapes(at('neighbours')), grapes(at('same-surface'))]).toEqual([
       true,
@@ -163,7 +164,8 @@ describe('foods that never meet', () => {
   test('meat and dairy on one surface stop service kosher-style, and each remedy parts them', () => {
     const slip = finding(plan, 'not-together');
     expect(text(slip)).toMatch(/Meat and dairy/);
-    for (const r of slip.remedies) expect(codes(after(plan, r.command))).not.toContain('not-together');
+    for (const remedy of slip.remedies)
+      expect(codes(after(plan, remedy.command))).not.toContain('not-together');
   });
 
   test('without such guests nobody minds', () => {

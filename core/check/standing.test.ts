@@ -9,12 +9,12 @@ const coeliac = group('coeliac', 1, ['gluten-free']);
 const plain = group('plain', 4, [], { dislikes: ['olives'] });
 const party = [vegan, coeliac, plain];
 
-function standing(plan: Plan, food: string, g: (typeof party)[number]): Standing {
-  const c = contextOf(plan);
+function standing(plan: Plan, food: string, group: (typeof party)[number]): Standing {
+  const context = contextOf(plan);
   return standingOf(
-    c,
-    c.placed.find((l) => l.component.id === food)!,
-    plan.party.find((x) => x.id === g.id)!,
+    context,
+    context.placed.find((placed) => placed.component.id === food)!,
+    plan.party.find((otherGroup) => otherGroup.id === group.id)!,
   );
 }
 
@@ -38,15 +38,17 @@ describe('what a food is for a guest, where it lies', () => {
     ['breadsticks', coeliac, 'no'],
     ['brie', plain, 'fine'],
     ['green-olives', plain, 'no'],
-  ] as const)('%s for %o is %s', (food, g, expected) => {
-    expect(standing(plan, food, g)).toBe(expected);
+  ] as const)('%s for %o is %s', (food, group, expected) => {
+    expect(standing(plan, food, group)).toBe(expected);
   });
 
   test('a food in a bowl of its own touches nothing', () => {
     const apart = planWith({
       ...plan,
-      placements: plan.placements.map((p) =>
-        ['breadsticks', 'water-crackers'].includes(p.componentId) ? { ...p, contained: true } : p,
+      placements: plan.placements.map((placement) =>
+        ['breadsticks', 'water-crackers'].includes(placement.componentId)
+          ? { ...placement, contained: true }
+          : placement,
       ),
     });
     expect(standing(apart, 'cucumber', coeliac)).toBe('fine');
@@ -76,7 +78,7 @@ describe('what a food is for a guest, where it lies', () => {
 });
 
 describe('what a food is for a guest anywhere', () => {
-  const component = (food: string) => CATALOGUE.find((c) => c.id === food)!;
+  const component = (food: string) => CATALOGUE.find((component) => component.id === food)!;
 
   test('the best place counts', () => {
     const tray = { ...plan.surfaces[0]!, id: 'tray', serves: [coeliac.id] } as Surface;
@@ -85,16 +87,16 @@ describe('what a food is for a guest anywhere', () => {
       surfaces: [plan.surfaces[0]!, tray],
       placements: [...plan.placements, lies('cucumber', 100, { surfaceId: tray.id })],
     });
-    const c = contextOf(both);
-    expect(standingAnywhere(c, component('cucumber'), both.party[1]!)).toBe('fine');
+    const context = contextOf(both);
+    expect(standingAnywhere(context, component('cucumber'), both.party[1]!)).toBe('fine');
   });
 
   test('a food that lies nowhere is judged in its usual form', () => {
-    const c = contextOf(plan);
-    expect(standingAnywhere(c, component('hummus-home'), plan.party[0]!)).toBe('fine');
-    expect(standingAnywhere(c, component('salami'), plan.party[0]!)).toBe('no');
-    expect(standingAnywhere(c, component('seed-crackers'), plan.party[0]!)).toBe('ask');
-    expect(standingAnywhere(c, component('black-olives'), plan.party[2]!)).toBe('no');
+    const context = contextOf(plan);
+    expect(standingAnywhere(context, component('hummus-home'), plan.party[0]!)).toBe('fine');
+    expect(standingAnywhere(context, component('salami'), plan.party[0]!)).toBe('no');
+    expect(standingAnywhere(context, component('seed-crackers'), plan.party[0]!)).toBe('ask');
+    expect(standingAnywhere(context, component('black-olives'), plan.party[2]!)).toBe('no');
   });
 });
 
@@ -103,17 +105,17 @@ test('a food that nuts touch is not theirs, for who minds neighbours alone; for 
     needs: [{ id: 'tree-nut-free', settings: { contact: 'neighbours' } }],
   });
   const keto = group('keto', 1, ['keto']);
-  const c = contextOf(
+  const context = contextOf(
     planWith({
       party: [near, keto],
       placements: [lies('almonds', 60), lies('cucumber', 200), lies('hummus-home', 100)],
     }),
   );
-  const of = (food: string, g: typeof near) =>
+  const of = (food: string, group: typeof near) =>
     standingOf(
-      c,
-      c.placed.find((l) => l.component.id === food)!,
-      c.plan.party.find((x) => x.id === g.id)!,
+      context,
+      context.placed.find((placed) => placed.component.id === food)!,
+      context.plan.party.find((otherGroup) => otherGroup.id === group.id)!,
     );
   expect([of('cucumber', near), of('almonds', near)]).toEqual(['touched', 'no']);
   expect(of('hummus-home', keto)).toBe('fine');
@@ -129,7 +131,7 @@ describe('what a food is in the forms in which it lies', () => {
   const judged = (plan: Plan) =>
     worstAsItLies(
       plan,
-      CATALOGUE.find((c) => c.id === 'green-grapes')!,
+      CATALOGUE.find((component) => component.id === 'green-grapes')!,
       plan.party[0]!,
     );
 

@@ -9,19 +9,23 @@ import type { CheckContext } from './context.js';
 export type Standing = 'fine' | 'touched' | 'ask' | 'no';
 
 /** Of one food where it lies, its neighbours included. A dislike is a no, as the guest passes. */
-export function standingOf(c: CheckContext, l: PlacedFood, group: Group): Standing {
-  if (!c.groupsAt(l.surface).includes(group)) return 'no';
-  if (!c.allowed(l, group)) return c.judge(l, group).verdict === 'forbidden' ? 'no' : 'ask';
-  if (c.carriers(l.surface, group).length > 0 || c.touching(l, group).length > 0) return 'touched';
-  return disliked(l.component, group) ? 'no' : 'fine';
+export function standingOf(context: CheckContext, placed: PlacedFood, group: Group): Standing {
+  if (!context.groupsAt(placed.surface).includes(group)) return 'no';
+  if (!context.allowed(placed, group))
+    return context.judge(placed, group).verdict === 'forbidden' ? 'no' : 'ask';
+  if (context.carriers(placed.surface, group).length > 0 || context.touching(placed, group).length > 0)
+    return 'touched';
+  return disliked(placed.component, group) ? 'no' : 'fine';
 }
 
 const BETTER: readonly Standing[] = ['fine', 'touched', 'ask', 'no'];
 
 /** The best standing that a food has anywhere on the table; of one that lies nowhere, in its usual form. */
-export function standingAnywhere(c: CheckContext, component: Component, group: Group): Standing {
-  const here = c.placed.filter((l) => l.component.id === component.id).map((l) => standingOf(c, l, group));
-  if (here.length > 0) return BETTER.find((s) => here.includes(s))!;
+export function standingAnywhere(context: CheckContext, component: Component, group: Group): Standing {
+  const here = context.placed
+    .filter((placed) => placed.component.id === component.id)
+    .map((placed) => standingOf(context, placed, group));
+  if (here.length > 0) return BETTER.find((standing) => here.includes(standing))!;
   const { verdict } = judgeGroup(component, usualForm(component).form, group);
   if (verdict === 'fine') return disliked(component, group) ? 'no' : 'fine';
   return verdict === 'ask' ? 'ask' : 'no';
@@ -32,7 +36,9 @@ export function standingAnywhere(c: CheckContext, component: Component, group: G
  * quartered ones are whole grapes. Of one that lies nowhere, in its usual form.
  */
 export function worstAsItLies(plan: Plan, component: Component, group: Group): Judgement & { form: FormId } {
-  const lying = plan.placements.filter((p) => p.componentId === component.id).map((p) => p.form);
+  const lying = plan.placements
+    .filter((placement) => placement.componentId === component.id)
+    .map((placement) => placement.form);
   const forms = lying.length > 0 ? [...new Set(lying)] : [usualForm(component).form];
   return forms
     .map((form) => ({ form, ...judgeGroup(component, form, group) }))

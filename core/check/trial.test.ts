@@ -13,21 +13,25 @@ beforeAll(async () => (solve = await nodeSolver()));
 
 const composed = (plan: Plan) => compose(plan, solve, { quick: true }).plan;
 /** Boards that were hurt: half of the food gone, another party come. */
-const HURT: readonly [string, (p: Plan) => Plan][] = [
-  ['as composed', (p) => p],
-  ['with every other food gone', (p) => ({ ...p, placements: p.placements.filter((_, i) => i % 2) })],
+const HURT: readonly [string, (plan: Plan) => Plan][] = [
+  ['as composed', (plan) => plan],
+  [
+    'with every other food gone',
+    (plan) => ({ ...plan, placements: plan.placements.filter((_, i) => i % 2) }),
+  ],
   [
     'with vegans and a nut allergy come',
-    (p) => ({
-      ...p,
-      surfaces: p.surfaces.map((s) => ({ ...s, serves: null })),
-      party: [...p.party, guestsWith('vegans', 4, ['vegan']), guestsWith('nut', 1, ['tree-nut-free'])],
+    (plan) => ({
+      ...plan,
+      surfaces: plan.surfaces.map((surface) => ({ ...surface, serves: null })),
+      party: [...plan.party, guestsWith('vegans', 4, ['vegan']), guestsWith('nut', 1, ['tree-nut-free'])],
     }),
   ],
 ];
 const MOST_PRESSES = 80;
 
-const grave = (plan: Plan) => checkPlan(plan).findings.filter((f) => f.severity === 'blocker').length;
+const grave = (plan: Plan) =>
+  checkPlan(plan).findings.filter((finding) => finding.severity === 'blocker').length;
 
 /** Presses the first remedy of the first slip that has one, again and again; the numbers of grave slips on the way. */
 function pressAll(plan: Plan): number[] {
@@ -36,8 +40,8 @@ function pressAll(plan: Plan): number[] {
   while (way.length <= MOST_PRESSES) {
     const checked = checkPlan(now);
     let first: Tried | undefined;
-    for (const f of checked.findings) {
-      if (f.severity !== 'good') first = triedRemedies(now, checked, f)[0];
+    for (const finding of checked.findings) {
+      if (finding.severity !== 'good') first = triedRemedies(now, checked, finding)[0];
       if (first) break;
     }
     if (!first) return way;
@@ -67,17 +71,17 @@ describe('remedies keep their word', () => {
   test('what is offered says what it fixes and what it breaks, by the same check', () => {
     const board = HURT[1]![1](composed(randomBrief(2)));
     const checked = checkPlan(board);
-    const texts = (p: Plan) => new Set(checkPlan(p).findings.map(text));
+    const texts = (plan: Plan) => new Set(checkPlan(plan).findings.map(text));
     let seen = 0;
-    for (const f of checked.findings.filter((x) => x.severity !== 'good'))
-      for (const { remedy, fixes, breaks } of triedRemedies(board, checked, f)) {
+    for (const finding of checked.findings.filter((otherFinding) => otherFinding.severity !== 'good'))
+      for (const { remedy, fixes, breaks } of triedRemedies(board, checked, finding)) {
         const done = applyCommand(board, remedy.command);
         expect(done.ok).toBe(true);
         if (!done.ok) continue;
         seen += 1;
         // a slip about several foods may be about fewer then
-        if (f.components.length < 2) expect(fixes.map(text)).toContain(text(f));
-        for (const b of breaks) expect([...texts(done.plan)]).toContain(text(b));
+        if (finding.components.length < 2) expect(fixes.map(text)).toContain(text(finding));
+        for (const otherFinding of breaks) expect([...texts(done.plan)]).toContain(text(otherFinding));
       }
     expect(seen).toBeGreaterThan(2);
   });

@@ -13,16 +13,17 @@ export interface Tried {
 /** How much a slip weighs against others: one that stops service is worth no number of questions. */
 const WEIGHT: Record<Severity, number> = { blocker: 1000, ask: 3, caution: 1, good: 0 };
 
-const counted = (findings: readonly Finding[]): Finding[] => findings.filter((f) => !isOfTheLayout(f));
+const counted = (findings: readonly Finding[]): Finding[] =>
+  findings.filter((finding) => !isOfTheLayout(finding));
 
 /** Of slips that weigh the same, those about fewer foods are less: a label that is read is one question less. */
 const EACH_FOOD = 0.001;
 const weigh = (findings: readonly Finding[]): number =>
   findings.reduce(
-    (n, f) =>
-      n +
-      (kindOf(f.code).weight ?? WEIGHT[f.severity]) +
-      (f.severity === 'good' ? 0 : f.components.length * EACH_FOOD),
+    (sum, finding) =>
+      sum +
+      (kindOf(finding.code).weight ?? WEIGHT[finding.severity]) +
+      (finding.severity === 'good' ? 0 : finding.components.length * EACH_FOOD),
     0,
   );
 
@@ -46,17 +47,27 @@ export function triedRemedy(
   const before = counted(checked.findings);
   const after = counted(checkPlan(done.plan).findings);
   const come = after.filter(
-    (f) => f.severity !== 'good' && !before.some((b) => b.key === f.key && b.severity === f.severity),
+    (finding) =>
+      finding.severity !== 'good' &&
+      !before.some(
+        (otherFinding) => otherFinding.key === finding.key && otherFinding.severity === finding.severity,
+      ),
   );
   const gone = before.filter(
-    (f) => f.severity !== 'good' && !after.some((a) => a.key === f.key && a.severity === f.severity),
+    (finding) =>
+      finding.severity !== 'good' &&
+      !after.some(
+        (otherFinding) => otherFinding.key === finding.key && otherFinding.severity === finding.severity,
+      ),
   );
-  if (come.some((f) => f.severity === 'blocker')) return undefined;
+  if (come.some((finding) => finding.severity === 'blocker')) return undefined;
   const better = weigh(after) < weigh(before);
   const told = { remedy, fixes: gone, breaks: come };
   // what only makes a good thing last longer fixes no slip, and may break none
   if (finding.severity === 'good') return come.length === 0 ? told : undefined;
-  const left = after.find((f) => f.key === finding.key && f.severity === finding.severity);
+  const left = after.find(
+    (otherFinding) => otherFinding.key === finding.key && otherFinding.severity === finding.severity,
+  );
   const helped = !left || left.components.length < finding.components.length;
   return better && helped ? told : undefined;
 }

@@ -11,31 +11,34 @@ let solve: Solver;
 beforeAll(async () => (solve = await nodeSolver()));
 
 /** A third of the larder: quick, and with enough of everything. */
-const some = CATALOGUE.filter((_, i) => i % 3 === 0).map((c) => c.id);
+const some = CATALOGUE.filter((_, i) => i % 3 === 0).map((component) => component.id);
 const base = (patch: Partial<Plan> = {}): Plan =>
   planWith({
     party: [group('all', 8), group('vegans', 2, ['vegan'])],
     surfaces: [{ ...planWith({}).surfaces[0]!, outline: { kind: 'round', diameterMm: 440 } }],
     wishes: {
       ...planWith({}).wishes,
-      excluded: CATALOGUE.filter((c) => !some.includes(c.id)).map((c) => c.id),
+      excluded: CATALOGUE.filter((component) => !some.includes(component.id)).map(
+        (component) => component.id,
+      ),
     },
     ...patch,
   });
-const ids = (plan: Plan) => [...new Set(plan.placements.map((p) => p.componentId))];
+const ids = (plan: Plan) => [...new Set(plan.placements.map((placement) => placement.componentId))];
 const composed = (plan: Plan) => compose(plan, solve, { gap: 0.03 }).plan;
 
 describe('what the board is composed for', () => {
   test('a star is on the main board', () => {
-    const star = some.find((x) => CATALOGUE.find((c) => c.id === x)!.family === 'cheese')!;
+    const star = some.find((id) => CATALOGUE.find((component) => component.id === id)!.family === 'cheese')!;
     const plan = base({ wishes: { ...base().wishes, star } });
-    expect(composed(plan).placements.some((p) => p.componentId === star)).toBe(true);
+    expect(composed(plan).placements.some((placement) => placement.componentId === star)).toBe(true);
   });
 
   test('what is in the house is used, and not bought', () => {
     const plain = composed(base());
     const pickles = some.filter(
-      (x) => CATALOGUE.find((c) => c.id === x)!.family === 'pickle' && !ids(plain).includes(x),
+      (id) =>
+        CATALOGUE.find((component) => component.id === id)!.family === 'pickle' && !ids(plain).includes(id),
     );
     const pantry = pickles.slice(0, 3).map((componentId) => ({ componentId, massG: 400 }));
     const with_ = compose(base({ pantry }), solve).plan;
@@ -46,7 +49,7 @@ describe('what the board is composed for', () => {
 
   test('a region brings its food', () => {
     const theme = { ...base().occasion.theme, region: 'italy' as const };
-    const share = (plan: Plan) => ids(plan).filter((x) => atHomeIn(x, 'italy')).length / ids(plan).length;
+    const share = (plan: Plan) => ids(plan).filter((id) => atHomeIn(id, 'italy')).length / ids(plan).length;
     expect(share(composed(base({ occasion: { ...base().occasion, theme } })))).toBeGreaterThan(
       share(composed(base())),
     );
@@ -73,7 +76,9 @@ describe('what the board is composed for', () => {
         }),
       );
     const outOf = (plan: Plan, month: number) =>
-      ids(plan).filter((x) => !CATALOGUE.find((c) => c.id === x)!.seasonMonths.includes(month)).length;
+      ids(plan).filter(
+        (id) => !CATALOGUE.find((component) => component.id === id)!.seasonMonths.includes(month),
+      ).length;
     expect(outOf(at('south'), 11)).toBeLessThanOrEqual(1);
     expect(outOf(at('north'), 5)).toBeLessThanOrEqual(1);
   });
@@ -94,8 +99,8 @@ describe('what the board is composed for', () => {
 });
 
 describe('keeping the rest', () => {
-  const hand = [lies('young-gouda', 300), lies('red-grapes', 420)].filter((p) =>
-    some.includes(p.componentId),
+  const hand = [lies('young-gouda', 300), lies('red-grapes', 420)].filter((placement) =>
+    some.includes(placement.componentId),
   );
   test('what lies there stays as it is, to the gram, and the rest is filled up', () => {
     const mine =
@@ -103,12 +108,12 @@ describe('keeping the rest', () => {
         ? hand
         : [
             lies(
-              some.find((x) => x !== 'brie')!,
+              some.find((id) => id !== 'brie')!,
               200,
             ),
           ];
     const done = compose(base({ placements: mine }), solve, { keep: true, gap: 0.03 });
-    for (const p of mine) expect(done.plan.placements).toContainEqual(p);
+    for (const placement of mine) expect(done.plan.placements).toContainEqual(placement);
     expect(ids(done.plan).length).toBeGreaterThan(10);
   });
 });
@@ -118,9 +123,9 @@ describe('never only one answer', () => {
     const plan = composed(base());
     const others = otherBoards(plan, solve, 2);
     expect(others).toHaveLength(2);
-    for (const o of others) expect(o.came.length + o.went.length).toBeGreaterThanOrEqual(6);
-    const [a, b] = others.map((o) => new Set(ids(o.plan)));
-    expect([...a!].filter((x) => !b!.has(x)).length).toBeGreaterThan(0);
+    for (const board of others) expect(board.came.length + board.went.length).toBeGreaterThanOrEqual(6);
+    const [a, b] = others.map((board) => new Set(ids(board.plan)));
+    expect([...a!].filter((id) => !b!.has(id)).length).toBeGreaterThan(0);
   });
 
   test('an empty board has none', () => expect(otherBoards(base(), solve, 2)).toEqual([]));
@@ -134,13 +139,14 @@ describe('why this?', () => {
     expect(why.status).toBe('chosen');
     expect(why.points).toBeGreaterThan(-1);
     expect(why.text.length).toBeGreaterThan(20);
-    expect(why.instead.every((x) => x !== ids(board)[0])).toBe(true);
+    expect(why.instead.every((id) => id !== ids(board)[0])).toBe(true);
   });
 
   test('the optimum cannot be made better by much with what it left out', () => {
     const board = compose(base(), solve).plan;
     const out = some.find(
-      (x) => !ids(board).includes(x) && CATALOGUE.find((c) => c.id === x)!.family === 'cheese',
+      (id) =>
+        !ids(board).includes(id) && CATALOGUE.find((component) => component.id === id)!.family === 'cheese',
     )!;
     const why = whyComponent(board, out, solve);
     expect(why.status).toBe('not-chosen');
@@ -170,7 +176,9 @@ describe('impossible wishes', () => {
 
   test('fewer wishes never give a worse optimum', () => {
     const pins = some
-      .filter((x) => ['cheese', 'pickle'].includes(CATALOGUE.find((c) => c.id === x)!.family))
+      .filter((id) =>
+        ['cheese', 'pickle'].includes(CATALOGUE.find((component) => component.id === id)!.family),
+      )
       .slice(0, 3);
     const many = compose(base({ wishes: { ...base().wishes, pinned: pins } }), solve);
     const few = compose(base(), solve);

@@ -18,12 +18,13 @@ describe('briefs as strangers bring them', () => {
     // the two hundred of `npm run bench` can all be kept: a brief that cannot is a fault
     expect([done.status, done.conflicts]).not.toContain('impossible');
     const { context, care } = checkPlan(done.plan);
-    for (const g of care.groups) expect([g.group.id, g.missing]).toEqual([g.group.id, []]);
+    for (const group of care.groups) expect([group.group.id, group.missing]).toEqual([group.group.id, []]);
     // what a group relies on is never forbidden to it
-    for (const g of care.groups)
-      for (const l of g.foods) expect(context.judge(l, g.group).verdict).not.toBe('forbidden');
+    for (const group of care.groups)
+      for (const placed of group.foods)
+        expect(context.judge(placed, group.group).verdict).not.toBe('forbidden');
     const larder = planLarder(done.plan);
-    for (const p of done.plan.placements) expect(larder.has(p.componentId)).toBe(true);
+    for (const placement of done.plan.placements) expect(larder.has(placement.componentId)).toBe(true);
   });
 
   test('the same brief is the same, another is another', () => {

@@ -60,13 +60,16 @@ function formFor(component: Component, area: ServingArea, plan: Plan): FormId | 
   // what would stop service there is not proposed, nor a shape that only might choke
   const fits = (form: FormId) =>
     small
-      .map((g) => judgeGroup(component, form, g))
-      .every((j) => !forbiddenToSmall(j) && !j.reasons.some((r) => r.fact === 'choking'));
+      .map((group) => judgeGroup(component, form, group))
+      .every(
+        (judgement) =>
+          !forbiddenToSmall(judgement) && !judgement.reasons.some((reason) => reason.fact === 'choking'),
+      );
   const usual = usualForm(component).form;
   // an own plate is small: a whole wheel or a large bowl has no place on it
-  const forms = component.forms.filter((f) => !isOwnPlate(plan, area.surface) || f.pieceG <= 30);
+  const forms = component.forms.filter((fact) => !isOwnPlate(plan, area.surface) || fact.pieceG <= 30);
   return (
-    forms.map((f) => f.form).find(fits) ??
+    forms.map((fact) => fact.form).find(fits) ??
     (small.length === 0 && !isOwnPlate(plan, area.surface) ? usual : undefined)
   );
 }
@@ -156,13 +159,17 @@ export function problemOf(plan: Plan, keep = false): Problem {
 
 const heldOn = (plan: Plan, component: Component, area: ServingArea): Placement[] =>
   plan.placements.filter(
-    (p) => p.componentId === component.id && area.surfaces.some((s) => s.id === p.surfaceId),
+    (placement) =>
+      placement.componentId === component.id &&
+      area.surfaces.some((surface) => surface.id === placement.surfaceId),
   );
 
 function heldCandidate(component: Component, area: ServingArea, held: Placement[]): Candidate {
   const [first] = held;
-  const massG = held.reduce((n, p) => n + p.massG, 0);
-  const laidG = held.filter((p) => p.lot === 0).reduce((n, p) => n + p.massG, 0);
+  const massG = held.reduce((sum, placement) => sum + placement.massG, 0);
+  const laidG = held
+    .filter((placement) => placement.lot === 0)
+    .reduce((sum, placement) => sum + placement.massG, 0);
   const fact = formOf(component, first!.form) ?? usualForm(component);
   return {
     component,
@@ -172,7 +179,9 @@ function heldCandidate(component: Component, area: ServingArea, held: Placement[
     gPerCm2: first!.contained ? BOWL_G_PER_CM2 : fact.gPerCm2,
     laidShare: laidG / massG,
     pieceG: fact.pieceG,
-    verdicts: new Map(area.groups.map((g) => [g.id as string, judgeGroup(component, fact.form, g).verdict])),
+    verdicts: new Map(
+      area.groups.map((group) => [group.id as string, judgeGroup(component, fact.form, group).verdict]),
+    ),
     minG: massG,
     maxG: massG,
     held,
@@ -184,15 +193,19 @@ function candidateOn(component: Component, area: ServingArea, asked: Asked): Can
   if (area.surface.freeFrom.some((id) => keepsFree(component, id) !== 'keeps')) return undefined;
   const form = formFor(component, area, plan);
   if (!form) return undefined;
-  const verdicts = new Map(area.groups.map((g) => [g.id as string, judgeGroup(component, form, g).verdict]));
+  const verdicts = new Map(
+    area.groups.map((group) => [group.id as string, judgeGroup(component, form, group).verdict]),
+  );
   if (isNobodys(verdicts)) return undefined;
-  if (isOwnPlate(plan, area.surface) && [...verdicts.values()].some((v) => v !== 'fine')) return undefined;
-  if (plan.policy === 'everything-fits' && [...verdicts.values()].some((v) => v !== 'fine')) return undefined;
-  const fact = component.forms.find((f) => f.form === form)!;
+  if (isOwnPlate(plan, area.surface) && [...verdicts.values()].some((verdict) => verdict !== 'fine'))
+    return undefined;
+  if (plan.policy === 'everything-fits' && [...verdicts.values()].some((verdict) => verdict !== 'fine'))
+    return undefined;
+  const fact = component.forms.find((fact) => fact.form === form)!;
   const contained =
     FORMS[form].bowl === true ||
     (FORMS[form].lies !== 'alone' &&
-      plan.bowls.some((b) => b.count > 0) &&
+      plan.bowls.some((bowl) => bowl.count > 0) &&
       reachesOnto(component, area, quiet));
   const shares = lotShares(component, plan);
   const [minG, maxG] = massLimits(component, fact, shares.length, area, asked);
@@ -211,5 +224,5 @@ function candidateOn(component: Component, area: ServingArea, asked: Asked): Can
 }
 
 /** May the group count on this candidate where it would lie? */
-export const countsFor = (c: Candidate, group: Group, quiet: QuietAreas): boolean =>
-  countsThere(c.component, c.verdicts.get(group.id), c.area, group, quiet);
+export const countsFor = (candidate: Candidate, group: Group, quiet: QuietAreas): boolean =>
+  countsThere(candidate.component, candidate.verdicts.get(group.id), candidate.area, group, quiet);

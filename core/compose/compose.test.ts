@@ -32,7 +32,7 @@ function only(ids: string[], patch: Partial<Plan> = {}): Plan {
     ],
     wishes: {
       pinned: [],
-      excluded: CATALOGUE.filter((c) => !ids.includes(c.id)).map((c) => c.id),
+      excluded: CATALOGUE.filter((component) => !ids.includes(component.id)).map((component) => component.id),
       star: null,
       levers: { bolder: 0, colour: 0, cheaper: 0, lessWork: 0, season: 0 },
     },
@@ -50,9 +50,11 @@ function exhaustive(plan: Plan, wholePacks = false): number {
       const on = (mask >> i) & 1;
       const binaries = [
         draft.chosen.get(component)!,
-        ...draft.entries.filter((e) => e.candidate.component.id === component).map((e) => e.laid),
+        ...draft.entries
+          .filter((entry) => entry.candidate.component.id === component)
+          .map((entry) => entry.laid),
       ];
-      for (const b of binaries) Object.assign(draft.model.variables[b]!, { lower: on, upper: on });
+      for (const binary of binaries) Object.assign(draft.model.variables[binary]!, { lower: on, upper: on });
     });
     const options = wholePacks ? { gap: 1e-6, nodes: 1000 } : { gap: 0, nodes: 0 };
     best = Math.min(best, solve(draft.model, { ...options, seed: 1, relaxed: !wholePacks }).objective);
@@ -135,17 +137,23 @@ describe('the composer', () => {
     const budgetMinor = Math.round(costOf(compose(plan, solve, { quick: true }).plan) * 0.95);
     const found = compose({ ...plan, budgetMinor }, solve, { quick: true });
     expect(costOf(found.plan)).toBeLessThanOrEqual(budgetMinor);
-    const wheels = found.plan.placements.filter((p) => p.componentId === wheel);
+    const wheels = found.plan.placements.filter((placement) => placement.componentId === wheel);
     expect(wheels.length).toBeGreaterThan(0);
-    for (const p of wheels) expect(Number.isInteger(p.pieces)).toBe(true);
+    for (const placement of wheels) expect(Number.isInteger(placement.pieces)).toBe(true);
   });
 
   test('a sweet course is sweet, without kale or beans, and asks nobody for bread', () => {
     const { plan } = compose(DEMOS['lamp-boat-sweets']!(), solve);
     const larder = planLarder(plan);
-    const foods = [...new Set(plan.placements.map((p) => p.componentId))].map((f) => larder.get(f)!);
-    expect(foods.filter((f) => f.family !== 'garnish' && !isSweetFare(f)).map((f) => f.id)).toEqual([]);
-    expect(checkPlan(plan).care.groups.map((g) => g.missing)).toEqual(plan.party.map(() => []));
+    const foods = [...new Set(plan.placements.map((placement) => placement.componentId))].map((id) =>
+      larder.get(id)!,
+    );
+    expect(
+      foods
+        .filter((component) => component.family !== 'garnish' && !isSweetFare(component))
+        .map((component) => component.id),
+    ).toEqual([]);
+    expect(checkPlan(plan).care.groups.map((care) => care.missing)).toEqual(plan.party.map(() => []));
   });
 
   test('small children have a sweet course on plates of their own, without bread and without a choking shape', () => {
@@ -168,26 +176,28 @@ describe('the composer', () => {
     const done = compose(plan, solve, { quick: true });
     expect(done.status).not.toBe('impossible');
     const checked = checkPlan(done.plan);
-    expect(checked.care.groups.map((g) => [g.group.id, g.missing])).toEqual([
+    expect(checked.care.groups.map((care) => [care.group.id, care.missing])).toEqual([
       ['all', []],
       ['small', []],
     ]);
-    expect(checked.findings.filter((f) => f.code === 'choking-shape')).toEqual([]);
+    expect(checked.findings.filter((finding) => finding.code === 'choking-shape')).toEqual([]);
   });
 
   test('the demo is optimal to one per cent, and everyone is looked after by the check', () => {
-    const c = demoBoard();
-    expect(c.status).toBe('optimal');
-    expect(c.gap).toBeLessThanOrEqual(0.01);
-    expect(c.bound).toBeLessThanOrEqual(c.objective + 1e-6);
-    const checked = checkPlan(c.plan);
-    expect(checked.care.groups.map((g) => [g.group.id, g.ok])).toEqual(c.plan.party.map((g) => [g.id, true]));
+    const composition = demoBoard();
+    expect(composition.status).toBe('optimal');
+    expect(composition.gap).toBeLessThanOrEqual(0.01);
+    expect(composition.bound).toBeLessThanOrEqual(composition.objective + 1e-6);
+    const checked = checkPlan(composition.plan);
+    expect(checked.care.groups.map((care) => [care.group.id, care.ok])).toEqual(
+      composition.plan.party.map((group) => [group.id, true]),
+    );
     expect(checked.care.greed).toBeGreaterThanOrEqual(1);
-    expect(checked.findings.filter((f) => f.severity === 'blocker')).toEqual([]);
-    const open = checked.findings.filter((f) => f.severity !== 'good');
+    expect(checked.findings.filter((finding) => finding.severity === 'blocker')).toEqual([]);
+    const open = checked.findings.filter((finding) => finding.severity !== 'good');
     expect(open.length).toBeGreaterThanOrEqual(3);
     expect(open.length).toBeLessThanOrEqual(4);
-    expect(open.filter((f) => f.severity === 'ask' && f.grave)).toEqual([]);
+    expect(open.filter((finding) => finding.severity === 'ask' && finding.grave)).toEqual([]);
   });
 
   test('the same seed gives the same board, another seed may give another', () => {
@@ -203,15 +213,15 @@ describe('the composer', () => {
     const { byFamily } = targetsOf(plan);
     for (const [family, target] of Object.entries(byFamily)) {
       const mass = plan.placements
-        .filter((p) => larder.get(p.componentId)?.family === family)
-        .reduce((n, p) => n + p.massG, 0);
+        .filter((placement) => larder.get(placement.componentId)?.family === family)
+        .reduce((sum, placement) => sum + placement.massG, 0);
       expect(Math.abs(mass - target)).toBeLessThanOrEqual(Math.max(60, target * 0.34));
     }
   });
 
   test('a quiet tray holds nothing that breaks or might break its promise', () => {
     const { plan } = demoBoard();
-    expect(checkPlan(plan).findings.filter((f) => f.code.startsWith('promise'))).toEqual([]);
+    expect(checkPlan(plan).findings.filter((finding) => finding.code.startsWith('promise'))).toEqual([]);
   });
 
   test('pins come, exclusions stay away', () => {
@@ -219,7 +229,7 @@ describe('the composer', () => {
       ...brief(),
       wishes: { ...brief().wishes, pinned: [id('feta')], excluded: [id('brie'), id('salami')] },
     };
-    const ids = compose(plan, solve).plan.placements.map((p) => p.componentId);
+    const ids = compose(plan, solve).plan.placements.map((placement) => placement.componentId);
     expect(ids).toContain('feta');
     expect(ids).not.toContain('brie');
     expect(ids).not.toContain('salami');
@@ -227,21 +237,21 @@ describe('the composer', () => {
 
   test('wishes that collide are named in plain words', () => {
     const plan = only(SMALL[0]!, { budgetMinor: 100 });
-    const c = compose(plan, solve);
-    expect(c.status).toBe('impossible');
-    expect(c.conflicts[0]!.wishes).toContain('budget');
-    expect(c.conflicts[0]!.text).toContain('budget');
+    const composition = compose(plan, solve);
+    expect(composition.status).toBe('impossible');
+    expect(composition.conflicts[0]!.wishes).toContain('budget');
+    expect(composition.conflicts[0]!.text).toContain('budget');
   });
 
   test('vegans without any vehicle are named', () => {
-    const c = compose(
+    const composition = compose(
       only(['brie', 'falafel', 'cucumber', 'strawberries', 'water-crackers'], {
         party: [group('vegans', 4, ['vegan'])],
       }),
       solve,
     );
-    expect(c.status).toBe('impossible');
-    expect(c.conflicts[0]!.wishes).toEqual(['group:vegans']);
+    expect(composition.status).toBe('impossible');
+    expect(composition.conflicts[0]!.wishes).toEqual(['group:vegans']);
   });
 
   test('nobody, or no surface, is said and not solved', () => {
@@ -261,17 +271,18 @@ function withoutNutGuest(): Plan {
   const plan = brief();
   return {
     ...plan,
-    party: plan.party.filter((g) => g.id !== 'tree-nut'),
+    party: plan.party.filter((group) => group.id !== 'tree-nut'),
     surfaces: plan.surfaces
-      .filter((s) => s.id !== 'quiet-tray')
-      .map((s) => ({ ...s, serves: s.serves?.filter((g) => g !== 'tree-nut') ?? null })),
+      .filter((surface) => surface.id !== 'quiet-tray')
+      .map((surface) => ({ ...surface, serves: surface.serves?.filter((id) => id !== 'tree-nut') ?? null })),
   };
 }
 
 describe('a guest with a nut allergy', () => {
   const nuts = (plan: Plan) =>
-    plan.placements.filter((p) => planLarder(plan).get(p.componentId)?.allergens['tree-nuts'] === 'contains')
-      .length;
+    plan.placements.filter(
+      (placement) => planLarder(plan).get(placement.componentId)?.allergens['tree-nuts'] === 'contains',
+    ).length;
 
   test('keeps tree nuts off the boards; without that guest they come', () => {
     expect(nuts(demoBoard().plan)).toBe(0);
@@ -282,24 +293,27 @@ describe('a guest with a nut allergy', () => {
     const wheatG = (plan: Plan) => {
       const larder = planLarder(plan);
       return plan.placements
-        .filter((p) => {
-          const food = larder.get(p.componentId)!;
+        .filter((placement) => {
+          const food = larder.get(placement.componentId)!;
           return food.job === 'vehicle' && food.allergens.gluten === 'contains';
         })
-        .reduce((n, p) => n + p.massG, 0);
+        .reduce((sum, placement) => sum + placement.massG, 0);
     };
     expect(wheatG(boardWithoutNutGuest().plan)).toBeGreaterThan(wheatG(demoBoard().plan));
   });
 
   test('who comes after all finds a slip whose remedies clear it', () => {
     const { plan } = boardWithoutNutGuest();
-    const guest = brief().party.find((g) => g.id === 'tree-nut')!;
+    const guest = brief().party.find((group) => group.id === 'tree-nut')!;
     const again: Plan = {
       ...plan,
       party: [...plan.party, guest],
-      surfaces: plan.surfaces.map((s) => (s.id === 'oak' ? { ...s, serves: [...s.serves!, guest.id] } : s)),
+      surfaces: plan.surfaces.map((surface) =>
+        surface.id === 'oak' ? { ...surface, serves: [...surface.serves!, guest.id] } : surface,
+      ),
     };
-    const slip = (p: Plan) => checkPlan(p).findings.find((f) => f.key === 'contact oak tree-nut');
+    const slip = (plan: Plan) =>
+      checkPlan(plan).findings.find((finding) => finding.key === 'contact oak tree-nut');
     expect(slip(again)).toMatchObject({ severity: 'blocker', grave: true });
     for (const remedy of slip(again)!.remedies) {
       const done = applyCommand(again, remedy.command);

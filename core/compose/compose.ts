@@ -65,7 +65,7 @@ export function compose(plan: Plan, solve: Solver, options: ComposeOptions = {})
     return impossible(plan, [{ wishes: ['brief'], text, ways: [] }]);
   }
   const problem = problemOf(plan, options.keep);
-  const isMade = (p: Plan) => compose(p, solve, { quick: true, silent: true }).status !== 'impossible';
+  const isMade = (plan: Plan) => compose(plan, solve, { quick: true, silent: true }).status !== 'impossible';
   const reasons = () => (options.silent ? [] : findConflicts(problem, solve, isMade));
   const sketch = sketched(problem, solve);
   if (sketch) {
@@ -100,7 +100,7 @@ function improved(
   const tight = money || plan.work.minutes !== null;
   const gap = asked ?? (tight ? TIGHT_GAP : OPTIMAL_GAP);
   const worth = money ? worthTheMoney(draft, relaxed, solve) : worthALook(draft, relaxed);
-  for (const e of first ? takenBy(draft, first) : []) worth.add(e);
+  for (const entry of first ? takenBy(draft, first) : []) worth.add(entry);
   // the relaxed program bounds every board: a board near enough to it is proven at once
   const enough = relaxed.objective / (1 - gap * 0.98);
   // a very large table has its answer in seconds: the first good board, with the gap that is proven by then
@@ -156,22 +156,27 @@ function sketched(problem: Problem, solve: Solver): { draft: Draft; solution: So
 
 /** The sketch's board in the whole program: what both know has the same name there. */
 function inWhole(draft: Draft, sketch: { draft: Draft; solution: Solution }): Solution {
-  const told = new Map(sketch.draft.model.variables.map((v, i) => [v.name, sketch.solution.values[i]!]));
-  return { ...sketch.solution, values: draft.model.variables.map((v) => told.get(v.name) ?? 0) };
+  const told = new Map(
+    sketch.draft.model.variables.map((variable, i) => [variable.name, sketch.solution.values[i]!]),
+  );
+  return {
+    ...sketch.solution,
+    values: draft.model.variables.map((variable) => told.get(variable.name) ?? 0),
+  };
 }
 
 function impossible(plan: Plan, conflicts: Conflict[]): Composition {
   return { status: 'impossible', plan, objective: Infinity, bound: Infinity, gap: 1, conflicts };
 }
 
-function result(draft: Draft, s: Solution): Composition {
+function result(draft: Draft, solution: Solution): Composition {
   // a board of which nothing is proven is as far from the best as can be
-  const gap = Number.isFinite(s.bound) ? gapOf(s.objective, s.bound) : 1;
+  const gap = Number.isFinite(solution.bound) ? gapOf(solution.objective, solution.bound) : 1;
   return {
     status: gap <= OPTIMAL_GAP ? 'optimal' : 'feasible',
-    plan: boardOf(draft, s.values),
-    objective: s.objective,
-    bound: s.bound,
+    plan: boardOf(draft, solution.values),
+    objective: solution.objective,
+    bound: solution.bound,
     gap,
     conflicts: [],
   };

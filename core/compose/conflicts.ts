@@ -49,7 +49,7 @@ export function findConflicts(problem: Problem, solve: Solver, isMade: (plan: Pl
     const broken = cheapestBreaking(elastic, held, solve);
     if (!broken) break;
     if (broken.length === 0) return [onPaper(problem.plan)];
-    broken.forEach((b) => wishes.add(b.wish));
+    broken.forEach((broken) => wishes.add(broken.wish));
     const way = wayOf(problem.plan, broken, solve, isMade);
     if (way && !found.some((f) => f.way.label === way.label)) found.push({ broken, way });
     held.add(broken[0]!.wish);
@@ -100,16 +100,16 @@ const GROUP_ROWS = ['enough', 'body', 'vehicle', 'fresh', 'a vehicle', 'a body',
 function rowsByWish(draft: Draft): Map<string, Row[]> {
   const { plan } = draft.problem;
   const byName = new Map<string, Row[]>();
-  for (const r of draft.model.rows) byName.set(r.name, [...(byName.get(r.name) ?? []), r]);
-  const named = (names: readonly string[]) => names.flatMap((n) => byName.get(n) ?? []);
+  for (const row of draft.model.rows) byName.set(row.name, [...(byName.get(row.name) ?? []), row]);
+  const named = (names: readonly string[]) => names.flatMap((name) => byName.get(name) ?? []);
   const wishes: [string, Row[]][] = [
     ['budget', named(['budget'])],
     ['work', named(['minutes at hand'])],
     ['star', named(['the star', 'the star on the main board'])],
     ...plan.wishes.pinned.map((id): [string, Row[]] => [`pin:${id}`, named([`pinned ${id}`])]),
-    ...plan.party.map((g): [string, Row[]] => [
-      `group:${g.id}`,
-      named(GROUP_ROWS.map((r) => `${r} ${g.id}`)),
+    ...plan.party.map((group): [string, Row[]] => [
+      `group:${group.id}`,
+      named(GROUP_ROWS.map((r) => `${r} ${group.id}`)),
     ]),
   ];
   return new Map(wishes.filter(([, rows]) => rows.length > 0));
@@ -121,7 +121,7 @@ const PRICES: Record<string, number> = { budget: 2, work: 2, star: 1, pin: 1, gr
 /** Every wish's rows may be missed, at a price for the share that is missed; nothing else costs anything. */
 function elasticOf(problem: Problem): Elastic {
   const draft = draftOf(problem);
-  for (const v of draft.model.variables) v.cost = 0;
+  for (const variable of draft.model.variables) variable.cost = 0;
   draft.model.offset = 0;
   const slacks: Elastic['slacks'] = [];
   for (const [wish, rows] of rowsByWish(draft)) {
@@ -141,22 +141,22 @@ const ROUNDS = 3;
 const BROKEN = 1e-5;
 
 /** The fewest wishes that must be broken while some are held: a sum of breakings, weighed anew to gather them in few. */
-function cheapestBreaking(e: Elastic, held: ReadonlySet<string>, solve: Solver): Broken[] | undefined {
-  const { model } = e.draft;
-  let weight = new Map(e.slacks.map((s) => [s.wish, 1]));
+function cheapestBreaking(elastic: Elastic, held: ReadonlySet<string>, solve: Solver): Broken[] | undefined {
+  const { model } = elastic.draft;
+  let weight = new Map(elastic.slacks.map((slack) => [slack.wish, 1]));
   let broken: Broken[] = [];
   for (let round = 0; round < ROUNDS; round++) {
-    for (const s of e.slacks) {
-      model.variables[s.variable]!.upper = held.has(s.wish) ? 0 : Infinity;
-      model.variables[s.variable]!.cost = s.scale * weight.get(s.wish)!;
+    for (const slack of elastic.slacks) {
+      model.variables[slack.variable]!.upper = held.has(slack.wish) ? 0 : Infinity;
+      model.variables[slack.variable]!.cost = slack.scale * weight.get(slack.wish)!;
     }
     const found = solve(model, { gap: 0, nodes: 0, seed: 1, relaxed: true });
     if (found.status === 'infeasible') return undefined;
     const missed = new Map<string, { by: number; price: number }>();
-    for (const s of e.slacks) {
-      const by = found.values[s.variable] ?? 0;
-      const known = missed.get(s.wish) ?? { by: 0, price: 0 };
-      missed.set(s.wish, { by: known.by + by, price: known.price + by * s.scale });
+    for (const slack of elastic.slacks) {
+      const by = found.values[slack.variable] ?? 0;
+      const known = missed.get(slack.wish) ?? { by: 0, price: 0 };
+      missed.set(slack.wish, { by: known.by + by, price: known.price + by * slack.scale });
     }
     broken = [...missed]
       .filter(([, m]) => m.price > BROKEN)
@@ -196,22 +196,22 @@ function alsoScarce(plan: Plan, broken: readonly Broken[]): Broken[] {
   const scarce = [
     ...(plan.budgetMinor === null ? [] : ['budget']),
     ...(plan.work.minutes === null ? [] : ['work']),
-  ].filter((wish) => !broken.some((b) => b.wish === wish));
+  ].filter((wish) => !broken.some((broken) => broken.wish === wish));
   return [...broken, ...scarce.map((wish) => ({ wish, by: 0 }))];
 }
 
 function wayBy(plan: Plan, broken: readonly Broken[], solve: Solver): Way | undefined {
-  const steps = broken.map((b) => relaxed(plan, b));
-  if (steps.some((s) => s === undefined)) return undefined;
+  const steps = broken.map((broken) => relaxed(plan, broken));
+  if (steps.some((step) => step === undefined)) return undefined;
   const known = steps as Step[];
-  const label = known.map((s, i) => (i === 0 ? s.label : lower(s.label))).join(' and ');
+  const label = known.map((step, i) => (i === 0 ? step.label : lower(step.label))).join(' and ');
   const way: Way = {
     label,
-    effect: known.map((s) => s.effect).join(', '),
+    effect: known.map((step) => step.effect).join(', '),
     command: {
       name: 'together',
       label: lower(label).slice(0, 120),
-      commands: known.flatMap((s) => s.commands),
+      commands: known.flatMap((step) => step.commands),
     },
   };
   const done = applyCommand(plan, way.command);
@@ -274,9 +274,9 @@ function relaxed(plan: Plan, { wish, by }: Broken): Step | undefined {
 
 /** A plate that the group has to itself, in the size of its portions; the shared surfaces are then the others'. */
 function ownPlate(plan: Plan, groupId: string): Step | undefined {
-  const group = plan.party.find((g) => g.id === groupId);
-  const others = plan.party.filter((g) => g.id !== groupId).map((g) => g.id);
-  const has = plan.surfaces.some((s) => isOnlyFor(s, groupId));
+  const group = plan.party.find((group) => group.id === groupId);
+  const others = plan.party.filter((group) => group.id !== groupId).map((group) => group.id);
+  const has = plan.surfaces.some((surface) => isOnlyFor(surface, groupId));
   if (!group || has || others.length === 0 || plan.surfaces.length >= 20) return undefined;
   const base: Surface = {
     id: `plate-${group.id}`.slice(0, 60) as Surface['id'],
@@ -296,12 +296,15 @@ function ownPlate(plan: Plan, groupId: string): Step | undefined {
     commands: [
       { name: 'set-surface', surface: { ...base, outline } },
       ...plan.surfaces
-        .filter((s) => s.serves === null || (s.serves.includes(group.id) && s.serves.length > 1))
-        .map((s): SingleCommand => ({
+        .filter(
+          (surface) =>
+            surface.serves === null || (surface.serves.includes(group.id) && surface.serves.length > 1),
+        )
+        .map((surface): SingleCommand => ({
           name: 'set-surface',
           surface: {
-            ...s,
-            serves: (s.serves ?? plan.party.map((g) => g.id)).filter((id) => id !== group.id),
+            ...surface,
+            serves: (surface.serves ?? plan.party.map((group) => group.id)).filter((id) => id !== group.id),
           },
         })),
     ],
@@ -324,8 +327,8 @@ function sentence(plan: Plan, ids: readonly string[]): string {
   return `${capital(list ?? '')} cannot ${words.length > 1 ? 'all be kept together' : 'be kept'}.`;
 }
 
-const capital = (t: string) => t.charAt(0).toUpperCase() + t.slice(1);
-const lower = (t: string) => t.charAt(0).toLowerCase() + t.slice(1);
+const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
+const lower = (text: string) => text.charAt(0).toLowerCase() + text.slice(1);
 const foodName = (plan: Plan, id: ComponentId) => (planLarder(plan).get(id)?.name ?? id).toLowerCase();
 
 function wishWords(plan: Plan, id: string): string {
@@ -333,6 +336,6 @@ function wishWords(plan: Plan, id: string): string {
   if (id === 'work') return `${minutesAtHand(plan) ?? 0} minutes of work`;
   if (id === 'star') return `${foodName(plan, plan.wishes.star!)} as the star`;
   if (id.startsWith('pin:')) return `the pin on ${foodName(plan, id.slice(4) as ComponentId)}`;
-  const group = plan.party.find((g) => g.id === id.slice(6));
+  const group = plan.party.find((group) => group.id === id.slice(6));
   return `enough for “${group?.name ?? id.slice(6)}”`;
 }

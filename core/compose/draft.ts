@@ -72,20 +72,22 @@ function enter(
 /** Variables and the rows that tie them: laid only where chosen, chosen only where laid, pins chosen. */
 export function startDraft(problem: Problem, wishes: Wishes): Draft {
   const model = new LinearModel();
-  const components = new Map(problem.candidates.map((c) => [c.component.id, c.component]));
+  const components = new Map(
+    problem.candidates.map((candidate) => [candidate.component.id, candidate.component]),
+  );
   const chosen = new Map([...components.keys()].map((id) => [id, model.binary(`choose ${id}`)]));
   const entries = problem.candidates.map((candidate) => enter(model, problem, candidate, chosen));
   const byComponent = new Map<ComponentId, Entry[]>();
-  for (const e of entries) {
-    const known = byComponent.get(e.candidate.component.id);
-    if (known) known.push(e);
-    else byComponent.set(e.candidate.component.id, [e]);
+  for (const entry of entries) {
+    const known = byComponent.get(entry.candidate.component.id);
+    if (known) known.push(entry);
+    else byComponent.set(entry.candidate.component.id, [entry]);
   }
   const entriesOf = (id: ComponentId): readonly Entry[] => byComponent.get(id) ?? [];
   for (const [id, x] of chosen) {
     const places = entriesOf(id)
-      .filter((e) => !isOwnPlate(problem.plan, e.candidate.area.surface))
-      .map((e) => [e.laid, 1] as const);
+      .filter((entry) => !isOwnPlate(problem.plan, entry.candidate.area.surface))
+      .map((entry) => [entry.laid, 1] as const);
     model.atLeast(`chosen is laid ${id}`, [...places, [x, -1]], 0);
   }
   for (const id of problem.plan.wishes.pinned) {

@@ -19,7 +19,7 @@ const FIRST_GAP = 0.2;
 /** A program that charges for money instead of forbidding it, and the dial that turns the charge. */
 function frugalDraft(problem: Problem): { draft: Draft; turn: (points: number) => void } {
   const draft = draftOf(problem, { ...ALL_WISHES, budget: false });
-  const before = draft.model.variables.map((v) => v.cost);
+  const before = draft.model.variables.map((variable) => variable.cost);
   const charges = frugalCharges(draft);
   const budget = Math.max(1, problem.plan.budgetMinor ?? 1);
   return {
@@ -32,12 +32,12 @@ function frugalDraft(problem: Problem): { draft: Draft; turn: (points: number) =
 }
 
 /** Minor units that one more of each variable costs; a pack that is opened costs on average half of itself beyond its grams. */
-const frugalCharges = (d: Draft): [variable: number, minor: number][] =>
-  d.entries.flatMap((e): [number, number][] => {
-    const { packs } = e.candidate.component;
+const frugalCharges = (draft: Draft): [variable: number, minor: number][] =>
+  draft.entries.flatMap((entry): [number, number][] => {
+    const { packs } = entry.candidate.component;
     return [
-      [e.mass, Math.min(...packs.map((p) => p.priceMinor / p.massG))],
-      [e.laid, Math.min(...packs.map((p) => p.priceMinor)) / 2],
+      [entry.mass, Math.min(...packs.map((pack) => pack.priceMinor / pack.massG))],
+      [entry.laid, Math.min(...packs.map((pack) => pack.priceMinor)) / 2],
     ];
   });
 
@@ -51,8 +51,8 @@ export function worthTheMoney(draft: Draft, relaxed: Solution, solve: Solver): S
     if (looked.status === 'infeasible') continue;
     const taken = takenBy(frugal.draft, looked);
     // the entries of both programs stand in the same order
-    frugal.draft.entries.forEach((e, i) => {
-      if (taken.has(e)) out.add(draft.entries[i]!);
+    frugal.draft.entries.forEach((entry, i) => {
+      if (taken.has(entry)) out.add(draft.entries[i]!);
     });
   }
   return out;
@@ -89,4 +89,4 @@ function inPacks(draft: Draft, values: readonly number[]): { draft: Draft; solut
 }
 
 export const pointsOf = (draft: Draft, values: readonly number[]): number =>
-  draft.model.variables.reduce((n, v, i) => n + v.cost * values[i]!, draft.model.offset);
+  draft.model.variables.reduce((sum, variable, i) => sum + variable.cost * values[i]!, draft.model.offset);

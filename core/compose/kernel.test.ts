@@ -13,7 +13,8 @@ beforeAll(async () => (solve = await nodeSolver()));
 
 const relaxedOf = (draft: ReturnType<typeof draftOf>, seed = 1) =>
   solve(draft.model, { gap: 0, nodes: 0, seed, relaxed: true });
-const boundsOf = (draft: ReturnType<typeof draftOf>) => draft.model.variables.map((v) => [v.lower, v.upper]);
+const boundsOf = (draft: ReturnType<typeof draftOf>) =>
+  draft.model.variables.map((variable) => [variable.lower, variable.upper]);
 
 const brief = (n: number) => withSmallLarder(randomBrief(n));
 
@@ -24,7 +25,7 @@ describe('the part of the larder that is worth a look', () => {
     const draft = draftOf(problemOf(brief(n)));
     const relaxed = relaxedOf(draft);
     const worth = worthALook(draft, relaxed);
-    for (const e of takenBy(draft, relaxed)) expect(worth.has(e)).toBe(true);
+    for (const entry of takenBy(draft, relaxed)) expect(worth.has(entry)).toBe(true);
     expect(worth.size).toBeGreaterThan(0);
     expect(worth.size).toBeLessThan(draft.entries.length / 2);
   });
@@ -46,7 +47,8 @@ describe('the part of the larder that is worth a look', () => {
         expect(value).toBeGreaterThanOrEqual(row.lower - 1e-4);
         expect(value).toBeLessThanOrEqual(row.upper + 1e-4);
       }
-      for (const e of draft.entries) if (!worth.has(e)) expect(found.values[e.laid]).toBeLessThan(0.5);
+      for (const entry of draft.entries)
+        if (!worth.has(entry)) expect(found.values[entry.laid]).toBeLessThan(0.5);
     },
   );
 
@@ -56,9 +58,9 @@ describe('the part of the larder that is worth a look', () => {
     const pinned = { ...one, wishes: { ...one.wishes, pinned: [first!.component.id] } };
     const draft = draftOf(problemOf(pinned));
     const found = solveKernel(draft, relaxedOf(draft), solve, { gap: 0.3 });
-    expect(found && boardOf(draft, found.values).placements.map((p) => p.componentId)).toContain(
-      first!.component.id,
-    );
+    expect(
+      found && boardOf(draft, found.values).placements.map((placement) => placement.componentId),
+    ).toContain(first!.component.id);
   });
 });
 
@@ -73,7 +75,7 @@ describe('under a budget', () => {
     expect(costOf(boardOf(first!.draft, first!.solution.values))).toBeLessThanOrEqual(budgetMinor);
     // its points are those of the program with whole packs, so that boards can be set side by side
     const value = first!.draft.model.variables.reduce(
-      (n, v, i) => n + v.cost * first!.solution.values[i]!,
+      (sum, variable, i) => sum + variable.cost * first!.solution.values[i]!,
       first!.draft.model.offset,
     );
     expect(first!.solution.objective).toBeCloseTo(value, 6);
@@ -88,9 +90,9 @@ describe('under a budget', () => {
     const draft = draftOf(problemOf({ ...free, budgetMinor }));
     const relaxed = relaxedOf(draft);
     const worth = worthTheMoney(draft, relaxed, solve);
-    for (const e of takenBy(draft, relaxed)) expect(worth.has(e)).toBe(true);
+    for (const entry of takenBy(draft, relaxed)) expect(worth.has(entry)).toBe(true);
     expect(worth.size).toBeGreaterThan(takenBy(draft, relaxed).size);
-    expect(draft.entries.filter((e) => worth.has(e)).length).toBe(worth.size);
+    expect(draft.entries.filter((entry) => worth.has(entry)).length).toBe(worth.size);
   });
 
   test('less money never gives a better board, and every one keeps its own', () => {

@@ -53,8 +53,9 @@ export function solveAmong(
   const leaveOut = (v: number) => {
     if (draft.model.variables[v]!.lower < 1) bounds.set(v, { upper: 0 });
   };
-  for (const e of draft.entries) if (!entries.has(e)) leaveOut(e.laid);
-  for (const [id, x] of draft.chosen) if (!draft.entriesOf(id).some((e) => entries.has(e))) leaveOut(x);
+  for (const entry of draft.entries) if (!entries.has(entry)) leaveOut(entry.laid);
+  for (const [id, x] of draft.chosen)
+    if (!draft.entriesOf(id).some((entry) => entries.has(entry))) leaveOut(x);
   return solveBounded(draft, bounds, solve, options);
 }
 
@@ -81,7 +82,7 @@ function solveBounded(
 
 /** What the relaxed program lays anywhere. */
 export const takenBy = (draft: Draft, relaxed: Solution): Set<Entry> =>
-  new Set(draft.entries.filter((e) => (relaxed.values[e.laid] ?? 0) > TRACE));
+  new Set(draft.entries.filter((entry) => (relaxed.values[entry.laid] ?? 0) > TRACE));
 
 /**
  * What is worth a look: the foods that the relaxed program takes, everywhere where they cost nothing there (their
@@ -91,10 +92,12 @@ export const takenBy = (draft: Draft, relaxed: Solution): Set<Entry> =>
 export function worthALook(draft: Draft, relaxed: Solution): Set<Entry> {
   const costs = (v: number) => Math.max(0, relaxed.duals?.[v] ?? 0);
   return new Set(
-    draft.entries.filter((e) => {
-      const { component, minG } = e.candidate;
+    draft.entries.filter((entry) => {
+      const { component, minG } = entry.candidate;
       const x = draft.chosen.get(component.id)!;
-      return (relaxed.values[x] ?? 0) > TRACE && costs(x) + costs(e.laid) + costs(e.mass) * minG <= TRACE;
+      return (
+        (relaxed.values[x] ?? 0) > TRACE && costs(x) + costs(entry.laid) + costs(entry.mass) * minG <= TRACE
+      );
     }),
   );
 }

@@ -50,7 +50,7 @@ function differentFrom(
   if (look.status === 'infeasible') return undefined;
   const worth =
     problem.plan.budgetMinor === null ? worthALook(draft, look) : worthTheMoney(draft, look, solve);
-  for (const e of takenBy(draft, look)) worth.add(e);
+  for (const entry of takenBy(draft, look)) worth.add(entry);
   const enough = look.objective / (1 - GAP);
   const near = solveAmong(draft, worth, solve, { gap: GAP, enough });
   const found =
@@ -65,27 +65,27 @@ function differentFrom(
 }
 
 const kindsOf = (plan: Plan, problem: Problem): Set<ComponentId> => {
-  const known = new Set(problem.candidates.map((c) => c.component.id));
-  return new Set(plan.placements.map((p) => p.componentId).filter((id) => known.has(id)));
+  const known = new Set(problem.candidates.map((candidate) => candidate.component.id));
+  return new Set(plan.placements.map((placement) => placement.componentId).filter((id) => known.has(id)));
 };
 
 const freeOf = (kinds: ReadonlySet<ComponentId>, plan: Plan): ComponentId[] =>
   [...kinds].filter((id) => !plan.wishes.pinned.includes(id));
 
 /** At least so many of these kinds are left out; pins are never asked to go. */
-function differFrom(d: Draft, kinds: ReadonlySet<ComponentId>, k: number): void {
-  const free = freeOf(kinds, d.problem.plan);
+function differFrom(draft: Draft, kinds: ReadonlySet<ComponentId>, k: number): void {
+  const free = freeOf(kinds, draft.problem.plan);
   const out = Math.min(DIFFERENT, Math.floor(free.length / 2));
-  d.model.atMost(
+  draft.model.atMost(
     `differs from board ${k}`,
-    free.map((id) => [d.chosen.get(id)!, 1] as const),
+    free.map((id) => [draft.chosen.get(id)!, 1] as const),
     free.length - out,
   );
 }
 
 /** Which foods one board has and the other has not. */
 export function cameAndWent(before: Plan, after: Plan): Pick<OtherBoard, 'came' | 'went'> {
-  const ids = (p: Plan) => [...new Set(p.placements.map((x) => x.componentId))];
+  const ids = (plan: Plan) => [...new Set(plan.placements.map((placement) => placement.componentId))];
   const [old, now] = [ids(before), ids(after)];
   return { came: now.filter((id) => !old.includes(id)), went: old.filter((id) => !now.includes(id)) };
 }

@@ -17,7 +17,9 @@ const only = (foods: readonly string[], patch: Partial<Plan> = {}): Plan => {
     ...base,
     wishes: {
       ...base.wishes,
-      excluded: CATALOGUE.filter((c) => !foods.includes(c.id)).map((c) => c.id),
+      excluded: CATALOGUE.filter((component) => !foods.includes(component.id)).map(
+        (component) => component.id,
+      ),
     },
   };
 };
@@ -27,14 +29,14 @@ function boardOfExactly(foods: readonly string[], larder: readonly string[], pat
   const draft = draftOf(problemOf(only(larder, patch)));
   for (const [food, x] of draft.chosen) {
     const on = foods.includes(food) ? 1 : 0;
-    for (const v of [x, ...draft.entriesOf(food).map((e) => e.laid)])
+    for (const v of [x, ...draft.entriesOf(food).map((entry) => entry.laid)])
       Object.assign(draft.model.variables[v]!, { lower: on, upper: on });
   }
   // who is looked after is another matter: these boards are far too small for it
   const rows = draft.model.rows.filter(
-    (r) =>
+    (row) =>
       !/^(enough|body|vehicle|fresh|a vehicle|a body|a contrast|bites|bread) (all|g\d|for the others)$/.test(
-        r.name,
+        row.name,
       ),
   );
   draft.model.rows.splice(0, draft.model.rows.length, ...rows);
@@ -43,7 +45,7 @@ function boardOfExactly(foods: readonly string[], larder: readonly string[], pat
     feasible: found.status !== 'infeasible',
     points: found.objective,
     of: (name: string): number => {
-      const i = draft.model.variables.findIndex((v) => v.name === name);
+      const i = draft.model.variables.findIndex((variable) => variable.name === name);
       if (i < 0) throw new Error(`there is no variable "${name}"`);
       return found.values[i]!;
     },
@@ -133,7 +135,7 @@ describe('what a board loses points for', () => {
   test('a food that somebody dislikes, by each group that does', () => {
     const cost = (...dislikes: string[][]) =>
       boardOfExactly(['kiwi'], ['kiwi'], {
-        party: dislikes.map((d, i) => group(`g${i}`, 4, [], { dislikes: d })),
+        party: dislikes.map((dislike, i) => group(`g${i}`, 4, [], { dislikes: dislike })),
       }).points;
     expect(cost(['kiwi'], [])).toBeGreaterThan(cost([], []));
     expect(cost(['kiwi'], ['kiwi'])).toBeGreaterThan(cost(['kiwi'], []));
@@ -176,7 +178,9 @@ describe('what no board may be', () => {
   test('one that costs more than the budget in whole packs', () => {
     const foods = ['brie', 'salami'];
     const cheapest = foods.reduce(
-      (n, f) => n + Math.min(...CATALOGUE.find((c) => c.id === f)!.packs.map((p) => p.priceMinor)),
+      (least, f) =>
+        least +
+        Math.min(...CATALOGUE.find((component) => component.id === f)!.packs.map((pack) => pack.priceMinor)),
       0,
     );
     expect(boardOfExactly(foods, foods, { budgetMinor: cheapest - 10 }).feasible).toBe(false);

@@ -21,15 +21,17 @@ const board = planWith({}).surfaces[0]!;
 const round = (mm: number): Surface => ({ ...board, outline: { kind: 'round', diameterMm: mm } });
 const base = (patch: Partial<Plan> = {}): Plan =>
   withSmallLarder(planWith({ party, surfaces: [round(440)], ...patch }));
-const food = (id: string) => CATALOGUE.find((c) => c.id === id)!;
+const food = (id: string) => CATALOGUE.find((component) => component.id === id)!;
 const massOf = (plan: Plan, test: (id: string) => boolean) =>
-  plan.placements.filter((p) => test(p.componentId)).reduce((n, p) => n + p.massG, 0);
+  plan.placements
+    .filter((placement) => test(placement.componentId))
+    .reduce((sum, placement) => sum + placement.massG, 0);
 
 describe('whole pieces', () => {
   test('their mass is their number times one, never none, and never far from what was asked', () => {
     fc.assert(
-      fc.property(fc.constantFrom(...CATALOGUE), fc.integer({ min: 1, max: 900 }), (c, massG) => {
-        const fact = usualForm(c);
+      fc.property(fc.constantFrom(...CATALOGUE), fc.integer({ min: 1, max: 900 }), (component, massG) => {
+        const fact = usualForm(component);
         const got = wholePieces(fact, massG, 300);
         expect(got.pieces).toBeGreaterThanOrEqual(1);
         if (FORMS[fact.form].lies !== 'alone') {
@@ -54,7 +56,7 @@ describe('whole pieces', () => {
       massG: 500,
     });
     expect(lots.length).toBeGreaterThan(1);
-    for (const p of lots) expect(p.massG % usualForm(brie).pieceG).toBe(0);
+    for (const placement of lots) expect(placement.massG % usualForm(brie).pieceG).toBe(0);
   });
 
   test('lots of one food add up to what was asked, within a piece each', () => {
@@ -67,8 +69,8 @@ describe('whole pieces', () => {
       surfaceId: board.id,
       massG: 400,
     });
-    expect(lots.map((p) => p.lot)).toEqual(lots.map((_, i) => i));
-    expect(lots.reduce((n, p) => n + p.massG, 0)).toBeCloseTo(400, -1.5);
+    expect(lots.map((placement) => placement.lot)).toEqual(lots.map((_, i) => i));
+    expect(lots.reduce((sum, placement) => sum + placement.massG, 0)).toBeCloseTo(400, -1.5);
   });
 });
 
@@ -82,15 +84,15 @@ describe('the program', () => {
         expect(Number.isFinite(factor)).toBe(true);
       }
     }
-    for (const v of model.variables) expect(v.lower).toBeLessThanOrEqual(v.upper);
+    for (const variable of model.variables) expect(variable.lower).toBeLessThanOrEqual(variable.upper);
   });
 
   test('the relaxed program is never worse than the board that is found: its points are a bound', () => {
     const draft = draftOf(problemOf(base()));
     const relaxed = solve(draft.model, { gap: 0, nodes: 0, seed: 1, relaxed: true });
-    const c = compose(base(), solve);
-    expect(relaxed.objective).toBeLessThanOrEqual(c.objective + 1e-6);
-    expect(c.bound).toBeLessThanOrEqual(c.objective + 1e-6);
+    const composition = compose(base(), solve);
+    expect(relaxed.objective).toBeLessThanOrEqual(composition.objective + 1e-6);
+    expect(composition.bound).toBeLessThanOrEqual(composition.objective + 1e-6);
   });
 });
 
@@ -100,7 +102,7 @@ describe('what a board keeps to', () => {
     const cost = costOf(free.plan);
     const budgetMinor = Math.round(cost * 0.8);
     const shown: number[] = [];
-    const tight = compose(base({ budgetMinor }), solve, { onFirst: (p) => shown.push(costOf(p)) });
+    const tight = compose(base({ budgetMinor }), solve, { onFirst: (plan) => shown.push(costOf(plan)) });
     // every board that is shown on the way keeps the budget too
     expect(shown.length).toBeGreaterThan(0);
     for (const s of shown) expect(s).toBeLessThanOrEqual(budgetMinor);
@@ -112,7 +114,9 @@ describe('what a board keeps to', () => {
   test('no more bowls are used than there are', () => {
     const one = compose(base({ bowls: [{ diameterMm: 100, count: 1 }] }), solve).plan;
     expect(
-      new Set(one.placements.filter((p) => p.contained).map((p) => p.componentId)).size,
+      new Set(
+        one.placements.filter((placement) => placement.contained).map((placement) => placement.componentId),
+      ).size,
     ).toBeLessThanOrEqual(1);
   });
 
@@ -120,8 +124,8 @@ describe('what a board keeps to', () => {
     const party = [group('all', 40)];
     const plan = compose(base({ party, bowls: [{ diameterMm: 120, count: 3 }] }), solve).plan;
     const used = plan.placements
-      .filter((p) => p.contained && p.lot === 0)
-      .reduce((n, p) => n + (p.form === 'bowl' ? p.pieces : 1), 0);
+      .filter((placement) => placement.contained && placement.lot === 0)
+      .reduce((sum, placement) => sum + (placement.form === 'bowl' ? placement.pieces : 1), 0);
     expect(used).toBeGreaterThan(0);
     expect(used).toBeLessThanOrEqual(3);
   });
@@ -129,16 +133,17 @@ describe('what a board keeps to', () => {
   describe('a coeliac guest at the one board', () => {
     const party = [group('all', 9), group('coeliac', 1, ['gluten-free'])];
     const wheat = (plan: Plan) =>
-      plan.placements.filter((p) => {
-        const food = planLarder(plan).get(p.componentId)!;
+      plan.placements.filter((placement) => {
+        const food = planLarder(plan).get(placement.componentId)!;
         return food.job === 'vehicle' && food.allergens.gluten === 'contains';
       });
 
     test('wheat bread stands in bowls with tools of their own, and nothing reaches the guest', () => {
       const { plan } = compose(base({ party, bowls: [{ diameterMm: 120, count: 8 }] }), solve);
       expect(wheat(plan).length).toBeGreaterThan(0);
-      for (const p of wheat(plan)) expect([p.contained, p.ownTool]).toEqual([true, true]);
-      const codes = checkPlan(plan).findings.map((f) => f.code);
+      for (const placement of wheat(plan))
+        expect([placement.contained, placement.ownTool]).toEqual([true, true]);
+      const codes = checkPlan(plan).findings.map((finding) => finding.code);
       expect(codes).not.toContain('contact');
       expect(codes).not.toContain('shared-tool');
     });
@@ -153,19 +158,20 @@ describe('what a board keeps to', () => {
       ...board,
       outline: { kind: 'rectangle', lengthMm: 140, widthMm: 100, cornerMm: 8 },
     };
-    const sprigs = (plan: Plan) => garnish(plan).map((p) => p.pieces);
+    const sprigs = (plan: Plan) => garnish(plan).map((placement) => placement.pieces);
     expect(sprigs(base({ surfaces: [box] }))).toEqual([1, 1]);
     expect(sprigs(base({ surfaces: [round(440)] }))).toEqual([5, 5]);
     const sweet = base({ occasion: { ...base().occasion, role: 'sweet' } });
-    for (const p of garnish(sweet)) expect(food(p.componentId).taste?.bitter).toBeLessThanOrEqual(1);
-    expect(garnish(base()).map((p) => p.componentId)).toContain('rosemary');
+    for (const placement of garnish(sweet))
+      expect(food(placement.componentId).taste?.bitter).toBeLessThanOrEqual(1);
+    expect(garnish(base()).map((placement) => placement.componentId)).toContain('rosemary');
   });
 
   test('honey, jam and jelly go by the teaspoon', () => {
     const plan = compose(base({ wishes: { ...base().wishes, pinned: [id('honey')] } }), solve).plan;
     const most = 6 * targetsOf(plan).portions;
-    expect(massOf(plan, (c) => c === 'honey')).toBeGreaterThan(0);
-    expect(massOf(plan, (c) => c === 'honey')).toBeLessThanOrEqual(most + 15);
+    expect(massOf(plan, (char) => char === 'honey')).toBeGreaterThan(0);
+    expect(massOf(plan, (char) => char === 'honey')).toBeLessThanOrEqual(most + 15);
   });
 
   test('a palette brings its colours', () => {
@@ -178,13 +184,13 @@ describe('what a board keeps to', () => {
       const larder = planLarder(plan);
       return new Set(
         plan.placements
-          .map((p) => larder.get(p.componentId)!)
-          .filter((c) =>
+          .map((placement) => larder.get(placement.componentId)!)
+          .filter((component) =>
             ['strawberries', 'cherry-tomatoes', 'raspberries', 'beet-dip', 'salami', 'chorizo'].includes(
-              c.id,
+              component.id,
             ),
           )
-          .map((c) => c.id),
+          .map((component) => component.id),
       ).size;
     };
     expect(count(compose(themed, solve).plan)).toBeGreaterThanOrEqual(count(compose(red, solve).plan));
@@ -196,8 +202,15 @@ describe('what a board keeps to', () => {
         .plan;
     const bold = (plan: Plan) => {
       const larder = planLarder(plan);
-      const foods = [...new Set(plan.placements.map((p) => p.componentId))].map((c) => larder.get(c)!);
-      return foods.reduce((n, c) => n + (c.taste?.strength ?? 0) + (c.taste?.heat ?? 0), 0) / foods.length;
+      const foods = [...new Set(plan.placements.map((placement) => placement.componentId))].map((id) =>
+        larder.get(id)!,
+      );
+      return (
+        foods.reduce(
+          (sum, component) => sum + (component.taste?.strength ?? 0) + (component.taste?.heat ?? 0),
+          0,
+        ) / foods.length
+      );
     };
     expect(bold(lever({ bolder: 2 }))).toBeGreaterThan(bold(lever({ bolder: -2 })));
     const cost = (plan: Plan) => costOf(plan);
@@ -206,13 +219,13 @@ describe('what a board keeps to', () => {
 
   test('disliked food is passed over where something else does the job', () => {
     const picky = base({ party: [group('all', 8, [], { dislikes: ['olives', 'blue'] })] });
-    const ids = compose(picky, solve).plan.placements.map((p) => p.componentId as string);
-    expect(ids.filter((c) => /olive|blue-wedge/.test(c))).toEqual([]);
+    const ids = compose(picky, solve).plan.placements.map((placement) => placement.componentId as string);
+    expect(ids.filter((char) => /olive|blue-wedge/.test(char))).toEqual([]);
   });
 
   test('a vegan guest’s board of everything-fits holds nothing that is not vegan', () => {
     const plan = compose(base({ policy: 'everything-fits' }), solve).plan;
-    expect(checkPlan(plan).findings.filter((f) => f.code === 'not-for-them')).toEqual([]);
+    expect(checkPlan(plan).findings.filter((finding) => finding.code === 'not-for-them')).toEqual([]);
     expect(plan.placements.length).toBeGreaterThan(8);
   });
 
@@ -230,8 +243,8 @@ describe('what a board keeps to', () => {
     const { plan, status } = compose(base({ party, surfaces: [round(600)] }), solve);
     expect(status).toBe('optimal');
     const checked = checkPlan(plan);
-    expect(checked.findings.filter((f) => f.severity === 'blocker').map(text)).toEqual([]);
-    expect(checked.care.groups.find((g) => g.group.id === 'one')!.ok).toBe(true);
+    expect(checked.findings.filter((finding) => finding.severity === 'blocker').map(text)).toEqual([]);
+    expect(checked.care.groups.find((care) => care.group.id === 'one')!.ok).toBe(true);
   });
 
   test('without bowls, or with two, a board is found all the same', () => {
@@ -240,7 +253,9 @@ describe('what a board keeps to', () => {
       const bowls = [{ diameterMm: 100, count }];
       const { plan, status } = compose(base({ party, surfaces: [round(600)], bowls }), solve);
       expect(status).not.toBe('impossible');
-      const standing = plan.placements.filter((p) => p.contained && p.lot === 0).length;
+      const standing = plan.placements.filter(
+        (placement) => placement.contained && placement.lot === 0,
+      ).length;
       expect(standing).toBeLessThanOrEqual(count);
     }
   });
@@ -249,12 +264,14 @@ describe('what a board keeps to', () => {
     const small = group('small', 2, [], { band: 'child', ages: [age, age] });
     const { plan } = compose(base({ party: [group('all', 10), small] }), solve);
     expect(plan.placements.length).toBeGreaterThan(10);
-    const slips = checkPlan(plan).findings.filter((f) => f.severity === 'blocker');
+    const slips = checkPlan(plan).findings.filter((finding) => finding.severity === 'blocker');
     expect(slips.map(text)).toEqual([]);
     // very salty food is left out although everyone else would like it
-    const offered = problemOf(plan).candidates.map((c) => c.component.id as string);
+    const offered = problemOf(plan).candidates.map((candidate) => candidate.component.id as string);
     expect(offered).not.toContain('capers');
-    expect(problemOf(base()).candidates.map((c) => c.component.id as string)).toContain('capers');
+    expect(problemOf(base()).candidates.map((candidate) => candidate.component.id as string)).toContain(
+      'capers',
+    );
   });
 
   test('a child’s plate holds only what is fine for it, and not mostly bread', () => {
@@ -268,21 +285,25 @@ describe('what a board keeps to', () => {
     const plan = compose(
       base({
         party: [...party, threes],
-        surfaces: [{ ...round(440), serves: party.map((g) => g.id), smallHands: false }, plate(1), plate(2)],
+        surfaces: [
+          { ...round(440), serves: party.map((group) => group.id), smallHands: false },
+          plate(1),
+          plate(2),
+        ],
       }),
       solve,
     ).plan;
     const larder = planLarder(plan);
     for (const n of [1, 2]) {
-      const here = plan.placements.filter((p) => p.surfaceId === `plate-${n}`);
-      const mass = here.reduce((s, p) => s + p.massG, 0);
+      const here = plan.placements.filter((placement) => placement.surfaceId === `plate-${n}`);
+      const mass = here.reduce((sum, placement) => sum + placement.massG, 0);
       const bread = here
-        .filter((p) => larder.get(p.componentId)!.job === 'vehicle')
-        .reduce((s, p) => s + p.massG, 0);
+        .filter((placement) => larder.get(placement.componentId)!.job === 'vehicle')
+        .reduce((sum, placement) => sum + placement.massG, 0);
       expect(here.length).toBeGreaterThanOrEqual(5);
       expect(bread / mass).toBeLessThan(0.5);
     }
-    expect(checkPlan(plan).findings.filter((f) => f.code === 'choking-shape')).toEqual([]);
+    expect(checkPlan(plan).findings.filter((finding) => finding.code === 'choking-shape')).toEqual([]);
   });
 });
 
@@ -292,25 +313,25 @@ describe('wishes that collide', () => {
       budgetMinor: 300,
       wishes: { ...base().wishes, pinned: [id('aged-gouda')] },
     });
-    const c = compose(plan, solve);
-    expect(c.status).toBe('impossible');
-    expect(c.conflicts).toHaveLength(1);
-    expect(c.conflicts[0]!.wishes).toContain('budget');
-    expect(c.conflicts[0]!.wishes.length).toBeLessThanOrEqual(2);
-    expect(c.plan.placements).toEqual([]);
+    const composition = compose(plan, solve);
+    expect(composition.status).toBe('impossible');
+    expect(composition.conflicts).toHaveLength(1);
+    expect(composition.conflicts[0]!.wishes).toContain('budget');
+    expect(composition.conflicts[0]!.wishes.length).toBeLessThanOrEqual(2);
+    expect(composition.plan.placements).toEqual([]);
   });
 
   test('stopping at the first board is told as unproven', () => {
-    const c = compose(base(), solve, { quick: true });
-    expect(['feasible', 'optimal']).toContain(c.status);
-    expect(c.status === 'optimal').toBe(c.gap <= 0.01);
+    const composition = compose(base(), solve, { quick: true });
+    expect(['feasible', 'optimal']).toContain(composition.status);
+    expect(composition.status === 'optimal').toBe(composition.gap <= 0.01);
   });
 
   test('the first board comes before the best and is a whole plan', () => {
     const firsts: Plan[] = [];
-    const c = compose(base(), solve, { onFirst: (p) => firsts.push(p) });
+    const composition = compose(base(), solve, { onFirst: (plan) => firsts.push(plan) });
     expect(firsts.length).toBeGreaterThanOrEqual(1);
-    for (const f of firsts) expect(f.placements.length).toBeGreaterThan(8);
-    expect(c.plan.placements.length).toBeGreaterThan(8);
+    for (const plan of firsts) expect(plan.placements.length).toBeGreaterThan(8);
+    expect(composition.plan.placements.length).toBeGreaterThan(8);
   });
 });

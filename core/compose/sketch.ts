@@ -17,24 +17,29 @@ const OF_JOB = 4;
  */
 export function sketchOf(problem: Problem): Problem {
   const byComponent = new Map<ComponentId, Candidate[]>();
-  for (const c of problem.candidates) {
-    const known = byComponent.get(c.component.id);
-    if (known) known.push(c);
-    else byComponent.set(c.component.id, [c]);
+  for (const candidate of problem.candidates) {
+    const known = byComponent.get(candidate.component.id);
+    if (known) known.push(candidate);
+    else byComponent.set(candidate.component.id, [candidate]);
   }
   const ranked = [...byComponent.values()]
     .map((places) => ({ places, component: places[0]!.component, score: promiseOf(problem, places) }))
     .sort((a, b) => b.score - a.score);
   const { pinned, star } = problem.plan.wishes;
-  const held = problem.candidates.filter((c) => c.held).map((c) => c.component.id);
+  const held = problem.candidates
+    .filter((candidate) => candidate.held)
+    .map((candidate) => candidate.component.id);
   const kept = new Set<ComponentId>([...pinned, ...held, ...(star ? [star] : [])]);
   const families = new Map<Family, Component[]>();
-  for (const { component: c } of ranked) {
-    const here = families.get(c.family) ?? [];
-    if (here.length >= (c.family === 'cheese' ? OF_CHEESE : OF_FAMILY) || here.some((o) => twins(o, c)))
+  for (const { component: component } of ranked) {
+    const here = families.get(component.family) ?? [];
+    if (
+      here.length >= (component.family === 'cheese' ? OF_CHEESE : OF_FAMILY) ||
+      here.some((otherComponent) => twins(otherComponent, component))
+    )
       continue;
-    families.set(c.family, [...here, c]);
-    kept.add(c.id);
+    families.set(component.family, [...here, component]);
+    kept.add(component.id);
   }
   const quiet = problem.quiet;
   for (const group of problem.plan.party)
@@ -45,11 +50,16 @@ export function sketchOf(problem: Problem): Problem {
             (r) =>
               r.component.job === job &&
               ['fresh-fruit', 'vegetable'].includes(r.component.family) === fresh &&
-              r.places.some((c) => c.area.groups.includes(group) && countsFor(c, group, quiet)),
+              r.places.some(
+                (candidate) => candidate.area.groups.includes(group) && countsFor(candidate, group, quiet),
+              ),
           )
           .slice(0, OF_JOB)
           .forEach((r) => kept.add(r.component.id));
-  return { ...problem, candidates: problem.candidates.filter((c) => kept.has(c.component.id)) };
+  return {
+    ...problem,
+    candidates: problem.candidates.filter((candidate) => kept.has(candidate.component.id)),
+  };
 }
 
 const twins = (a: Component, b: Component): boolean =>
@@ -57,17 +67,21 @@ const twins = (a: Component, b: Component): boolean =>
 
 /** How likely a food is on a good board, from what can be seen of it alone. */
 function promiseOf({ plan }: Problem, places: readonly Candidate[]): number {
-  const c = places[0]!.component;
-  const asks = Math.max(...places.map((p) => [...p.verdicts.values()].filter((v) => v === 'fine').length));
+  const component = places[0]!.component;
+  const asks = Math.max(
+    ...places.map(
+      (candidate) => [...candidate.verdicts.values()].filter((verdict) => verdict === 'fine').length,
+    ),
+  );
   const { palette, region } = plan.occasion.theme;
   return (
     asks * 0.5 +
-    (c.seasonMonths.includes(growingMonth(plan)) ? 1.5 : 0) +
-    (palette.some((p) => nearColour(p, c.colours[0])) ? 1 : 0) +
-    (atHomeIn(c.id, region) ? 2 : 0) +
-    (inPantry(plan.pantry, c.id) > 0 ? 2 : 0) +
-    plan.wishes.levers.bolder * 0.2 * ((c.taste?.strength ?? 0) + (c.taste?.heat ?? 0) - 3) -
-    plan.party.filter((g) => disliked(c, g)).length +
-    createRandom(seedOf(plan.seed, c.id)).next() * 2
+    (component.seasonMonths.includes(growingMonth(plan)) ? 1.5 : 0) +
+    (palette.some((p) => nearColour(p, component.colours[0])) ? 1 : 0) +
+    (atHomeIn(component.id, region) ? 2 : 0) +
+    (inPantry(plan.pantry, component.id) > 0 ? 2 : 0) +
+    plan.wishes.levers.bolder * 0.2 * ((component.taste?.strength ?? 0) + (component.taste?.heat ?? 0) - 3) -
+    plan.party.filter((group) => disliked(component, group)).length +
+    createRandom(seedOf(plan.seed, component.id)).next() * 2
   );
 }

@@ -22,7 +22,7 @@ const wishes = (patch: Partial<Plan['wishes']>): Pick<Plan, 'wishes'> => ({
 });
 /** Everything but these families is never to be chosen. */
 const without = (...families: string[]) =>
-  CATALOGUE.filter((c) => families.includes(c.family)).map((c) => c.id);
+  CATALOGUE.filter((component) => families.includes(component.family)).map((component) => component.id);
 
 /** Briefs that cannot be kept, and a wish that must be among what is named. */
 const IMPOSSIBLE: [name: string, plan: () => Plan, named: string][] = [
@@ -64,9 +64,9 @@ describe('a brief that cannot be kept', () => {
     const plan = base({
       party: [group('all', 6), group('coeliac', 2, ['gluten-free'])],
       ...wishes({
-        excluded: CATALOGUE.filter((c) => c.family === 'vehicle' && c.allergens.gluten === 'free').map(
-          (c) => c.id,
-        ),
+        excluded: CATALOGUE.filter(
+          (component) => component.family === 'vehicle' && component.allergens.gluten === 'free',
+        ).map((component) => component.id),
       }),
     });
     const { status, conflicts } = compose(plan, solve);
@@ -78,7 +78,7 @@ describe('a brief that cannot be kept', () => {
   test('a larder without any bread is nobody’s wish but the brief’s own fault: all are named', () => {
     const { status, conflicts } = compose(base(wishes({ excluded: without('vehicle') })), solve);
     expect(status).toBe('impossible');
-    expect(conflicts[0]!.wishes.some((w) => w.startsWith('group:'))).toBe(true);
+    expect(conflicts[0]!.wishes.some((wish) => wish.startsWith('group:'))).toBe(true);
   });
 });
 
@@ -88,7 +88,7 @@ describe('limits that can be kept', () => {
     expect(done.status).not.toBe('impossible');
     // herbs are washed at the end, and whole pieces weigh a little more than was asked
     expect(minutesOfPlan(done.plan)).toBeLessThanOrEqual(minutes * 1.15 + 6);
-    expect(checkPlan(done.plan).care.groups.map((g) => g.missing)).toEqual([[], []]);
+    expect(checkPlan(done.plan).care.groups.map((care) => care.missing)).toEqual([[], []]);
   });
 });
 
@@ -100,19 +100,19 @@ describe('other boards', () => {
     const best = compose(brief, solve);
     const others = otherBoards(best.plan, solve, 2);
     expect(others).toHaveLength(2);
-    for (const o of others) {
-      expect(costOf(o.plan)).toBeLessThanOrEqual(costOf(free));
-      expect(o.plan.placements.map((p) => p.componentId)).toContain(pin);
-      expect(checkPlan(o.plan).care.groups.map((g) => g.missing)).toEqual([[], []]);
-      expect(o.objective).toBeGreaterThanOrEqual(best.bound - 1e-4);
-      expect(o.objective).toBeLessThan(best.objective * 1.2);
-      expect(o.went.length).toBeGreaterThanOrEqual(5);
+    for (const board of others) {
+      expect(costOf(board.plan)).toBeLessThanOrEqual(costOf(free));
+      expect(board.plan.placements.map((placement) => placement.componentId)).toContain(pin);
+      expect(checkPlan(board.plan).care.groups.map((care) => care.missing)).toEqual([[], []]);
+      expect(board.objective).toBeGreaterThanOrEqual(best.bound - 1e-4);
+      expect(board.objective).toBeLessThan(best.objective * 1.2);
+      expect(board.went.length).toBeGreaterThanOrEqual(5);
     }
   });
 
   test('a board of pins alone has no other', () => {
     const done = compose(base(), solve, { quick: true }).plan;
-    const pinned = [...new Set(done.placements.map((p) => p.componentId))];
+    const pinned = [...new Set(done.placements.map((placement) => placement.componentId))];
     expect(otherBoards({ ...done, wishes: { ...done.wishes, pinned } }, solve, 1)).toEqual([]);
   });
 });

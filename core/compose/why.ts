@@ -36,14 +36,14 @@ export function whyComponent(plan: Plan, id: ComponentId, solve: Solver): Why {
     ...plan,
     wishes: {
       ...plan.wishes,
-      pinned: plan.wishes.pinned.filter((p) => p !== id),
+      pinned: plan.wishes.pinned.filter((otherId) => otherId !== id),
       star: plan.wishes.star === id ? null : plan.wishes.star,
     },
   };
   const problem = problemOf(free);
   const family = planLarder(plan).get(id)?.family;
-  const candidates = problem.candidates.filter((c) => c.component.id === id);
-  const there = plan.placements.some((p) => p.componentId === id);
+  const candidates = problem.candidates.filter((candidate) => candidate.component.id === id);
+  const there = plan.placements.some((placement) => placement.componentId === id);
   const name = planLarder(plan).get(id)?.name ?? id;
   if (!family || candidates.length === 0)
     return unknown(
@@ -61,7 +61,7 @@ export function whyComponent(plan: Plan, id: ComponentId, solve: Solver): Why {
   const x = other.chosen.get(id)!;
   other.model.variables[x]!.upper = there ? 0 : 1;
   other.model.variables[x]!.lower = there ? 0 : 1;
-  if (there) for (const e of other.entriesOf(id)) other.model.variables[e.laid]!.upper = 0;
+  if (there) for (const entry of other.entriesOf(id)) other.model.variables[entry.laid]!.upper = 0;
   const changed = solveFixed(other, solve);
   if (!changed)
     return {
@@ -99,14 +99,16 @@ function notAllowed(plan: Plan, problem: Problem, name: string): string {
 function fixed(problem: Problem, family: Family, which: 'all' | 'others'): Draft {
   const draft = draftOf(problem);
   const { plan } = problem;
-  const lies = new Set(plan.placements.map((p) => `${p.componentId} ${p.surfaceId}`));
-  for (const e of draft.entries) {
-    const c = e.candidate;
-    if (which === 'others' && c.component.family === family) continue;
-    const on = c.area.surfaces.some((s) => lies.has(`${c.component.id} ${s.id}`)) ? 1 : 0;
-    Object.assign(draft.model.variables[e.laid]!, { lower: on, upper: on });
-    if (on === 1 && !isOwnPlate(plan, c.area.surface))
-      draft.model.variables[draft.chosen.get(c.component.id)!]!.lower = 1;
+  const lies = new Set(plan.placements.map((placement) => `${placement.componentId} ${placement.surfaceId}`));
+  for (const entry of draft.entries) {
+    const candidate = entry.candidate;
+    if (which === 'others' && candidate.component.family === family) continue;
+    const on = candidate.area.surfaces.some((surface) => lies.has(`${candidate.component.id} ${surface.id}`))
+      ? 1
+      : 0;
+    Object.assign(draft.model.variables[entry.laid]!, { lower: on, upper: on });
+    if (on === 1 && !isOwnPlate(plan, candidate.area.surface))
+      draft.model.variables[draft.chosen.get(candidate.component.id)!]!.lower = 1;
   }
   return draft;
 }
@@ -136,8 +138,8 @@ function told(plan: Plan, t: Told): Why {
       .map(([word]) => word);
   const worse = rise(before, after);
   const better = rise(after, before);
-  const kinds = (d: Draft, s: Solution) =>
-    new Set([...d.chosen].filter(([, x]) => (s.values[x] ?? 0) > 0.5).map(([id]) => id));
+  const kinds = (draft: Draft, solution: Solution) =>
+    new Set([...draft.chosen].filter(([, x]) => (solution.values[x] ?? 0) > 0.5).map(([id]) => id));
   const [old, fresh] = [kinds(t.now, t.base), kinds(t.other, t.changed)];
   const instead = t.there ? [...fresh].filter((id) => !old.has(id)) : [...old].filter((id) => !fresh.has(id));
   return {
@@ -174,58 +176,63 @@ function sentence(
 }
 
 /** Points lost by what each is lost for, in words. */
-function lossesOf(d: Draft, s: Solution): Map<string, number> {
+function lossesOf(draft: Draft, solution: Solution): Map<string, number> {
   const out = new Map<string, number>();
-  d.model.variables.forEach((v, i) => {
-    const lost = v.cost * (s.values[i] ?? 0);
-    const word = lost > 1e-6 ? lossWord(v.name, d) : undefined;
+  draft.model.variables.forEach((variable, i) => {
+    const lost = variable.cost * (solution.values[i] ?? 0);
+    const word = lost > 1e-6 ? lossWord(variable.name, draft) : undefined;
     if (word) out.set(word, (out.get(word) ?? 0) + lost);
   });
-  for (const r of d.model.reasons)
-    out.set(r.why, (out.get(r.why) ?? 0) + r.cost * (s.values[r.variable] ?? 0));
+  for (const reason of draft.model.reasons)
+    out.set(reason.why, (out.get(reason.why) ?? 0) + reason.cost * (solution.values[reason.variable] ?? 0));
   return out;
 }
 
-const surfaceName = (d: Draft, id: string): string =>
-  d.problem.plan.surfaces.find((s) => s.id === id)?.name.toLowerCase() ?? id;
+const surfaceName = (draft: Draft, id: string): string =>
+  draft.problem.plan.surfaces.find((surface) => surface.id === id)?.name.toLowerCase() ?? id;
 
 const familyWord = (family: string): string =>
   (FAMILIES as readonly string[]).includes(family) ? family.replace('-', ' ') : family;
 
 /** How a name of the program is said at a table; undefined for what no stylist asks after. */
-const WORDS: readonly (readonly [RegExp, (m: RegExpMatchArray, d: Draft) => string])[] = [
-  [/^missing (.+) on (\S+)$/, (m, d) => `${m[1]} on ${surfaceName(d, m[2]!)}`],
-  [/^missing (.+)$/, (m) => m[1]!],
-  [/^under (.+)$/, (m) => `grams of ${familyWord(m[1]!)}`],
-  [/^over (.+)$/, (m) => `the measure of ${familyWord(m[1]!)}`],
-  [/^few (.+)$/, (m) => `kinds of ${familyWord(m[1]!)}`],
-  [/^many (.+)$/, (m) => `the calm of few kinds of ${familyWord(m[1]!)}`],
-  [/^bare (.+)$/, (m, d) => `a full ${surfaceName(d, m[1]!)}`],
-  [/^overfull (.+)$/, (m, d) => `room on ${surfaceName(d, m[1]!)}`],
+const WORDS: readonly (readonly [RegExp, (match: RegExpMatchArray, draft: Draft) => string])[] = [
+  [/^missing (.+) on (\S+)$/, (match, draft) => `${match[1]} on ${surfaceName(draft, match[2]!)}`],
+  [/^missing (.+)$/, (match) => match[1]!],
+  [/^under (.+)$/, (match) => `grams of ${familyWord(match[1]!)}`],
+  [/^over (.+)$/, (match) => `the measure of ${familyWord(match[1]!)}`],
+  [/^few (.+)$/, (match) => `kinds of ${familyWord(match[1]!)}`],
+  [/^many (.+)$/, (match) => `the calm of few kinds of ${familyWord(match[1]!)}`],
+  [/^bare (.+)$/, (match, draft) => `a full ${surfaceName(draft, match[1]!)}`],
+  [/^overfull (.+)$/, (match, draft) => `room on ${surfaceName(draft, match[1]!)}`],
   [/^palette (.+)$/, () => 'the colours of the theme'],
-  [/^alike (.+)$/, (m) => `variety: ${m[1]} twice`],
+  [/^alike (.+)$/, (match) => `variety: ${match[1]} twice`],
   [/^redundant /, () => 'variety: two cheeses would taste alike'],
   [/^too heavy$/, () => 'lightness before the meal'],
-  [/^no relief on (.+)$/, (m, d) => `something sharp beside the rich on ${surfaceName(d, m[1]!)}`],
-  [/^no vehicle on (.+)$/, (m, d) => `enough to lay cheese on, on ${surfaceName(d, m[1]!)}`],
+  [
+    /^no relief on (.+)$/,
+    (match, draft) => `something sharp beside the rich on ${surfaceName(draft, match[1]!)}`,
+  ],
+  [/^no vehicle on (.+)$/, (match, draft) => `enough to lay cheese on, on ${surfaceName(draft, match[1]!)}`],
   [
     /^over limit (.+)$/,
-    (m, d) => `the limit on the plate of “${d.problem.plan.party.find((g) => g.id === m[1])?.name ?? m[1]}”`,
+    (match, draft) =>
+      `the limit on the plate of “${draft.problem.plan.party.find((group) => group.id === match[1])?.name ?? match[1]}”`,
   ],
-  [/^busy (.+)$/, (m, d) => `calm on ${surfaceName(d, m[1]!)}`],
+  [/^busy (.+)$/, (match, draft) => `calm on ${surfaceName(draft, match[1]!)}`],
   [/^special bread/, () => 'plain bread for those who may have it'],
   [
     /^bread short (.+)$/,
-    (m, d) => `bread for “${d.problem.plan.party.find((g) => g.id === m[1])?.name ?? m[1]}”`,
+    (match, draft) =>
+      `bread for “${draft.problem.plan.party.find((group) => group.id === match[1])?.name ?? match[1]}”`,
   ],
-  [/^plate short (.+)$/, (m, d) => `a full ${surfaceName(d, m[1]!)}`],
+  [/^plate short (.+)$/, (match, draft) => `a full ${surfaceName(draft, match[1]!)}`],
   [/^extra /, () => 'a kind that is bought for one plate alone'],
 ];
 
-function lossWord(name: string, d: Draft): string | undefined {
+function lossWord(name: string, draft: Draft): string | undefined {
   for (const [pattern, say] of WORDS) {
-    const m = name.match(pattern);
-    if (m) return say(m, d);
+    const match = name.match(pattern);
+    if (match) return say(match, draft);
   }
   return undefined;
 }

@@ -61,15 +61,19 @@ const does = (plan: Plan, what: string, id: ComponentId): boolean => {
 /** What can be asked of this plan in words: edits of each food that lies on it. */
 export function deedsOf(plan: Plan): Deed[] {
   const larder = planLarder(plan);
-  return [...new Set(plan.placements.map((p) => p.componentId))].flatMap((id): Deed[] => {
-    const c = larder.get(id);
-    if (!c) return [];
-    const names = [c.baseFood, ...c.synonyms, ...c.forms.map((f) => formName(f.form))];
-    return OF_A_FOOD.filter((a) => does(plan, a.id, id)).map((a) => ({
-      id: `${a.id} ${id}`,
-      words: a.words(lower(c.name)),
-      also: [...names, ...a.also],
-      command: a.command(id),
+  return [...new Set(plan.placements.map((placement) => placement.componentId))].flatMap((id): Deed[] => {
+    const component = larder.get(id);
+    if (!component) return [];
+    const names = [
+      component.baseFood,
+      ...component.synonyms,
+      ...component.forms.map((fact) => formName(fact.form)),
+    ];
+    return OF_A_FOOD.filter((asked) => does(plan, asked.id, id)).map((asked) => ({
+      id: `${asked.id} ${id}`,
+      words: asked.words(lower(component.name)),
+      also: [...names, ...asked.also],
+      command: asked.command(id),
     }));
   });
 }

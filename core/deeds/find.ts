@@ -14,7 +14,7 @@ const NEAR = 0.3;
 /** The words that count: all of them, where nothing else was typed. */
 function telling(text: string): string[] {
   const all = text.trim().toLowerCase().split(/\s+/).filter(Boolean);
-  const some = all.filter((w) => !LITTLE.has(w));
+  const some = all.filter((word) => !LITTLE.has(word));
   return some.length > 0 ? some : all;
 }
 
@@ -34,7 +34,7 @@ export function findByWords<T extends Sayable>(things: readonly T[], text: strin
   // each word by itself, in any order: "swap the brie" and "brie swap" are the same
   let scores: Map<T, number> | undefined;
   for (const word of words) {
-    const found = new Map(fuse.search(word).map((r) => [r.item, r.score ?? 0]));
+    const found = new Map(fuse.search(word).map((fuseResult) => [fuseResult.item, fuseResult.score ?? 0]));
     const before = scores;
     scores = new Map(
       [...found].flatMap(([item, score]) =>
@@ -42,6 +42,6 @@ export function findByWords<T extends Sayable>(things: readonly T[], text: strin
       ),
     );
   }
-  const order = new Map(things.map((t, i) => [t, i]));
+  const order = new Map(things.map((thing, i) => [thing, i]));
   return [...scores!].sort((a, b) => a[1] - b[1] || order.get(a[0])! - order.get(b[0])!).map(([t]) => t);
 }

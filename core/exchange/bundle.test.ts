@@ -36,7 +36,7 @@ describe('files of plans', () => {
   test('one plan that cannot be read is listed with its name, and the others are taken', () => {
     const bad = bundleText([one, two]).replace('"id": "other"', '"id": "not an id"');
     const back = read(bad);
-    expect(back.ok && back.plans.map((p) => p.id)).toEqual([one.id]);
+    expect(back.ok && back.plans.map((plan) => plan.id)).toEqual([one.id]);
     expect(back.ok && back.notTaken).toMatchObject([
       { index: 1, name: two.occasion.name, problems: [{ path: 'id' }] },
     ]);

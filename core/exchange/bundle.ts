@@ -11,7 +11,7 @@ export const BUNDLE_FORMAT = 'round-plate.plans';
 
 /** Several plans as one file. Each is the same canonical plan that a single export has. */
 export function bundleText(plans: readonly Plan[]): string {
-  const values = plans.map((p) => JSON.parse(canonicalText(p)) as unknown);
+  const values = plans.map((plan) => JSON.parse(canonicalText(plan)) as unknown);
   return `${JSON.stringify({ format: BUNDLE_FORMAT, version: 1, plans: values }, null, 1)}\n`;
 }
 
@@ -47,16 +47,19 @@ export function readPlansText(text: string, bytes: number): ReadPlans {
     return read.ok ? { ok: true, plans: [read.plan], notTaken: [] } : read;
   }
   if (values.length === 0) return refuse('not-a-plan', 'The file holds no plan.');
-  const reads = values.map((v) => readPlan(v));
-  const notTaken = reads.flatMap((r, index): NotTaken[] =>
-    r.ok ? [] : [{ index, name: nameOf(values[index]), problems: r.problems }],
+  const reads = values.map((value) => readPlan(value));
+  const notTaken = reads.flatMap((readResult, index): NotTaken[] =>
+    readResult.ok ? [] : [{ index, name: nameOf(values[index]), problems: readResult.problems }],
   );
-  const plans = reads.flatMap((r) => (r.ok ? [r.plan] : []));
+  const plans = reads.flatMap((readResult) => (readResult.ok ? [readResult.plan] : []));
   if (plans.length > 0) return { ok: true, plans, notTaken };
   return {
     ok: false,
-    problems: notTaken.flatMap((n) =>
-      n.problems.map((p) => ({ ...p, path: `plans[${n.index}]${p.path ? `.${p.path}` : ''}` })),
+    problems: notTaken.flatMap((notTaken) =>
+      notTaken.problems.map((problem) => ({
+        ...problem,
+        path: `plans[${notTaken.index}]${problem.path ? `.${problem.path}` : ''}`,
+      })),
     ),
   };
 }

@@ -48,9 +48,9 @@ test('a food stands on a card once, and what lies by nuts is never theirs', () =
   const near = group('near', 1, [], {
     needs: [{ id: 'tree-nut-free', settings: { contact: 'neighbours' } }],
   });
-  const p = planWith({ party: [near], placements: [lies('almonds', 60), lies('cucumber', 200)] });
-  const c = guestCard(p, checkPlan(p), p.party[0]!, ENGLISH);
-  expect(c.mayEat).toEqual([]);
+  const plan = planWith({ party: [near], placements: [lies('almonds', 60), lies('cucumber', 200)] });
+  const otherGuestCard = guestCard(plan, checkPlan(plan), plan.party[0]!, ENGLISH);
+  expect(otherGuestCard.mayEat).toEqual([]);
   const all = [...card.mayEat.flatMap((m) => m.foods), ...card.ask, ...card.notForYou];
   expect(all.length).toBe(new Set(all).size);
 });

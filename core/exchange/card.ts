@@ -24,20 +24,22 @@ const unique = (list: readonly string[]) => [...new Set(list)];
 
 export function guestCard(plan: Plan, checked: Checked, group: Group, speech: Speech): GuestCard {
   const { context, care } = checked;
-  const foods = context.placed.filter((l) => l.component.job !== 'none');
-  const standing = (l: PlacedFood) => standingOf(context, l, group);
-  const promise = certificateOf(context, care).groups.find((g) => g.group.id === group.id);
-  const fine = foods.filter((l) => standing(l) === 'fine');
-  const mayEat = plan.surfaces.flatMap((s) => {
-    const here = fine.filter((l) => l.surface.id === s.id);
-    return here.length === 0 ? [] : [{ surface: s.name, foods: unique(here.map((l) => l.component.name)) }];
+  const foods = context.placed.filter((placed) => placed.component.job !== 'none');
+  const standing = (placed: PlacedFood) => standingOf(context, placed, group);
+  const promise = certificateOf(context, care).groups.find((promise) => promise.group.id === group.id);
+  const fine = foods.filter((placed) => standing(placed) === 'fine');
+  const mayEat = plan.surfaces.flatMap((surface) => {
+    const here = fine.filter((placed) => placed.surface.id === surface.id);
+    return here.length === 0
+      ? []
+      : [{ surface: surface.name, foods: unique(here.map((placed) => placed.component.name)) }];
   });
   const fineNames = new Set(mayEat.flatMap((m) => m.foods));
-  const ask = unique(foods.filter((l) => standing(l) === 'ask').map((l) => l.component.name)).filter(
-    (n) => !fineNames.has(n),
-  );
-  const rest = unique(foods.map((l) => l.component.name)).filter(
-    (n) => !fineNames.has(n) && !ask.includes(n),
+  const ask = unique(
+    foods.filter((placed) => standing(placed) === 'ask').map((placed) => placed.component.name),
+  ).filter((name) => !fineNames.has(name));
+  const rest = unique(foods.map((placed) => placed.component.name)).filter(
+    (name) => !fineNames.has(name) && !ask.includes(name),
   );
   return {
     occasion: plan.occasion.name,
@@ -46,10 +48,13 @@ export function guestCard(plan: Plan, checked: Checked, group: Group, speech: Sp
     mayEat,
     ask,
     notForYou: rest,
-    bites: bitesFor(context, group).map((b) => b.foods.map((f) => f.name).join(' + ')),
+    bites: bitesFor(context, group).map((bite) => bite.foods.map((component) => component.name).join(' + ')),
     overruled: plan.overrulings
-      .filter((o) => o.groupId === group.id)
-      .map((o) => `${context.larder.get(o.componentId)?.name ?? o.componentId}: ${o.why} (${o.who})`),
+      .filter((overruling) => overruling.groupId === group.id)
+      .map(
+        (overruling) =>
+          `${context.larder.get(overruling.componentId)?.name ?? overruling.componentId}: ${overruling.why} (${overruling.who})`,
+      ),
     caution:
       'This card helps to plan. Read the label, ask the kitchen, and follow medical or religious advice.',
   };
@@ -64,7 +69,7 @@ const escaped = (text: string) =>
 const list = (title: string, items: readonly string[]) =>
   items.length === 0
     ? ''
-    : `<h2>${escaped(title)}</h2><ul>${items.map((i) => `<li>${escaped(i)}</li>`).join('')}</ul>`;
+    : `<h2>${escaped(title)}</h2><ul>${items.map((item) => `<li>${escaped(item)}</li>`).join('')}</ul>`;
 
 /** The card as one file that any browser opens and prints; names are text, never markup. */
 export const guestCardHtml = (card: GuestCard): string =>

@@ -38,27 +38,27 @@ export const COMPONENT_COLUMNS = [
 ] as const;
 const FIGURE_COLUMNS = COMPONENT_COLUMNS.slice(6, 13);
 
-const ALL = ALL_FACT_KEYS.filter((k) => k !== 'choking' && k !== 'salt-class');
+const ALL = ALL_FACT_KEYS.filter((fact) => fact !== 'choking' && fact !== 'salt-class');
 
-const told = (c: Component): string[] =>
+const told = (component: Component): string[] =>
   ALL.flatMap((key) => {
-    const value = factValue(c, key, usualForm(c).form);
+    const value = factValue(component, key, usualForm(component).form);
     return known(value) ? [`${key}=${value}`] : [];
   });
 
 export const componentsCsv = (components: readonly Component[]): string =>
   writeTable(
     COMPONENT_COLUMNS,
-    components.map((c) => [
-      c.name,
-      c.family,
-      c.synonyms.join('; '),
-      c.baseFood,
-      c.ingredients.join('; '),
-      told(c).join('; '),
-      ...FIGURES.map((f) => c.per100g[f] ?? ''),
-      c.packs[0]!.massG,
-      (c.packs[0]!.priceMinor / 100).toFixed(2),
+    components.map((component) => [
+      component.name,
+      component.family,
+      component.synonyms.join('; '),
+      component.baseFood,
+      component.ingredients.join('; '),
+      told(component).join('; '),
+      ...FIGURES.map((f) => component.per100g[f] ?? ''),
+      component.packs[0]!.massG,
+      (component.packs[0]!.priceMinor / 100).toFixed(2),
     ]),
   );
 
@@ -75,9 +75,11 @@ export function readComponentsCsv(text: string): { components: Component[]; prob
     if (!FAMILIES.includes(family))
       here.push({ row, column: 'family', reason: `"${cells.family}" is none of ${FAMILIES.join(', ')}` });
     const facts = listCell(cells.facts!).map((f) => factCell(f, row));
-    here.push(...facts.filter((f): f is RowProblem => 'reason' in f));
+    here.push(...facts.filter((fact): fact is RowProblem => 'reason' in fact));
     const figures = FIGURE_COLUMNS.map((column) => figureCell(cells[column]!, column, row));
-    here.push(...figures.filter((f): f is RowProblem => typeof f === 'object' && f !== null));
+    here.push(
+      ...figures.filter((figure): figure is RowProblem => typeof figure === 'object' && figure !== null),
+    );
     const [protein, fat, net, fibre] = ['protein', 'fat', 'net', 'fibre'].map((word) => {
       const at = FIGURE_COLUMNS.findIndex((column) => column.includes(word));
       return typeof figures[at] === 'number' ? (figures[at] as number) : 0;
@@ -95,23 +97,23 @@ export function readComponentsCsv(text: string): { components: Component[]; prob
       continue;
     }
     const numbers = figures as (number | null)[];
-    let c = ownComponent(cells.name!, family, freshId(cells.name!, components));
-    for (const f of facts) if (!('reason' in f)) c = withFact(c, f.key, f.value);
+    let component = ownComponent(cells.name!, family, freshId(cells.name!, components));
+    for (const fact of facts) if (!('reason' in fact)) component = withFact(component, fact.key, fact.value);
     const [packG, price] = pack as (number | null)[];
     components.push({
-      ...c,
+      ...component,
       synonyms: listCell(cells.synonyms!).map((s) => s.slice(0, 80)),
       baseFood: cells['base food']!.slice(0, 80),
       ingredients: listCell(cells.ingredients!).map((s) => s.slice(0, 80)),
       per100g: {
-        ...c.per100g,
+        ...component.per100g,
         ...Object.fromEntries(FIGURES.map((f, i) => [f, numbers[i] ?? null])),
         carbTotalG: total(numbers[3] ?? null, numbers[4] ?? null),
         carbTradition: numbers[3] === null ? 'unknown' : 'eu',
       },
       packs: [{ massG: packG || 200, priceMinor: Math.round((price ?? 0) * 100) }],
       sources: {
-        ...c.sources,
+        ...component.sources,
         ...(facts.length > 0 ? { allergens: 'stylist', origin: 'stylist' } : {}),
         ...(numbers.some((n) => n !== null) ? { nutrition: 'stylist' } : {}),
       },
@@ -129,12 +131,12 @@ const total = (net: number | null, fibre: number | null) =>
 function freshId(name: string, taken: readonly Component[]): string {
   const base = ownId(name);
   let id = base;
-  for (let n = 2; taken.some((c) => c.id === id); n++) id = `${base}-${n}`;
+  for (let n = 2; taken.some((component) => component.id === id); n++) id = `${base}-${n}`;
   return id;
 }
 
 function factCell(text: string, row: number): { key: FactKey; value: string } | RowProblem {
-  const [key = '', value = ''] = text.split('=').map((t) => t.trim());
+  const [key = '', value = ''] = text.split('=').map((text) => text.trim());
   const column = 'facts';
   if (!isFactKey(key) || key === 'choking' || key === 'salt-class')
     return { row, column, reason: `"${key}" is no fact that can be told` };

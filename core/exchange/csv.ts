@@ -23,10 +23,10 @@ export function readTable(text: string, columns: readonly string[], asked: reado
   const names = head.map((h) => h.trim().toLowerCase());
   const problems: RowProblem[] = [
     ...asked
-      .filter((c) => !names.includes(c))
+      .filter((char) => !names.includes(char))
       .map((column) => ({ row: 1, column, reason: `the column "${column}" is missing` })),
     ...names
-      .filter((n) => n !== '' && !columns.includes(n))
+      .filter((name) => name !== '' && !columns.includes(name))
       .map((column) => ({
         row: 1,
         column,
@@ -35,9 +35,11 @@ export function readTable(text: string, columns: readonly string[], asked: reado
   ];
   const rows = body.map((cells, i) => ({
     row: i + 2,
-    cells: Object.fromEntries(columns.map((c) => [c, unquoted(cells[names.indexOf(c)] ?? '')])),
+    cells: Object.fromEntries(
+      columns.map((column) => [column, unquoted(cells[names.indexOf(column)] ?? '')]),
+    ),
   }));
-  return { rows: problems.some((p) => asked.includes(p.column)) ? [] : rows, problems };
+  return { rows: problems.some((problem) => asked.includes(problem.column)) ? [] : rows, problems };
 }
 
 /** The quote that keeps a spreadsheet from reading a formula is no part of the cell. */
@@ -53,5 +55,5 @@ export const writeTable = (
 export const listCell = (cell: string): string[] =>
   cell
     .split(/[;|]/)
-    .map((t) => t.trim())
+    .map((text) => text.trim())
     .filter(Boolean);

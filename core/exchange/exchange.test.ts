@@ -9,7 +9,7 @@ test('the list adds all lots and surfaces, in whole packs, and its total is the 
     placements: [lies('brie', 250), lies('brie', 250, { lot: 1 }), lies('green-grapes', 320)],
   });
   const rows = shoppingRows(plan);
-  expect(rows.find((r) => r.component === 'Brie')).toMatchObject({
+  expect(rows.find((row) => row.component === 'Brie')).toMatchObject({
     neededG: 500,
     packs: '2 x 250 g',
     costMinor: 840,
@@ -17,7 +17,7 @@ test('the list adds all lots and surfaces, in whole packs, and its total is the 
   const parsed = Papa.parse<Record<string, string>>(shoppingCsv(plan).trim(), { header: true });
   expect(parsed.errors).toEqual([]);
   expect(Number(parsed.data.at(-1)!['cost EUR'])).toBeCloseTo(
-    rows.reduce((n, r) => n + r.costMinor, 0) / 100,
+    rows.reduce((sum, row) => sum + row.costMinor, 0) / 100,
   );
 });
 

@@ -18,41 +18,41 @@ export const PARTY_COLUMNS = [
 ] as const;
 
 /** "tree-nut-free (species=almond,walnut; traces=ask; allergy)" */
-function needText(n: NeedChoice): string {
+function needText(choice: NeedChoice): string {
   const more = [
-    ...Object.entries(n.settings).map(([k, v]) => `${k}=${v}`),
-    ...(n.strictness ? [n.strictness] : []),
+    ...Object.entries(choice.settings).map(([key, value]) => `${key}=${value}`),
+    ...(choice.strictness ? [choice.strictness] : []),
   ];
-  return more.length > 0 ? `${n.id} (${more.join(' ')})` : n.id;
+  return more.length > 0 ? `${choice.id} (${more.join(' ')})` : choice.id;
 }
 
 export const partyCsv = (party: readonly Group[]): string =>
   writeTable(
     PARTY_COLUMNS,
-    party.map((g) => [
-      g.name,
-      g.count,
-      g.band,
-      g.ages.join('; '),
-      g.needs
-        .filter((n) => !n.own)
+    party.map((group) => [
+      group.name,
+      group.count,
+      group.band,
+      group.ages.join('; '),
+      group.needs
+        .filter((choice) => !choice.own)
         .map(needText)
         .join('; '),
-      g.dislikes.join('; '),
-      (g.knownFoods ?? []).join('; '),
-      g.appetite,
-      (g.seats ?? []).join('; '),
+      group.dislikes.join('; '),
+      (group.knownFoods ?? []).join('; '),
+      group.appetite,
+      (group.seats ?? []).join('; '),
     ]),
   );
 
 /** A need by its id or by a word that people use for it, with settings and strictness in brackets. A text is what is wrong. */
 function needOf(text: string): NeedChoice | string {
-  const m = /^([^(]+?)\s*(?:\(([^)]*)\))?$/.exec(text.trim());
-  const word = m?.[1]?.trim().toLowerCase() ?? '';
-  const id = needPack(word)?.id ?? NEED_WORDS.find((w) => w.word === word)?.need.id;
+  const match = /^([^(]+?)\s*(?:\(([^)]*)\))?$/.exec(text.trim());
+  const word = match?.[1]?.trim().toLowerCase() ?? '';
+  const id = needPack(word)?.id ?? NEED_WORDS.find((otherWord) => otherWord.word === word)?.need.id;
   if (!id) return `"${text}" is no need`;
   const choice: NeedChoice = { id, settings: {} };
-  for (const part of (m?.[2] ?? '').split(/\s+/).filter(Boolean)) {
+  for (const part of (match?.[2] ?? '').split(/\s+/).filter(Boolean)) {
     const [key, value] = part.split('=');
     if (value !== undefined) choice.settings[key!] = value;
     else if ((STRICTNESSES as readonly string[]).includes(part)) choice.strictness = part as Strictness;
@@ -68,13 +68,13 @@ export function readPartyCsv(text: string): { party: Group[]; problems: RowProbl
   const problems = [...table.problems];
   for (const { row, cells } of table.rows) {
     const needs = listCell(cells.needs!).map(needOf);
-    const wrong = needs.filter((n): n is string => typeof n === 'string');
+    const wrong = needs.filter((need): need is string => typeof need === 'string');
     if (wrong.length > 0) {
       problems.push(...wrong.map((reason) => ({ row, column: 'needs', reason })));
       continue;
     }
     const base = idOf(cells.name!, 34, 'group');
-    const twins = party.filter((g) => g.id === base || g.id.startsWith(`${base}-x`)).length;
+    const twins = party.filter((group) => group.id === base || group.id.startsWith(`${base}-x`)).length;
     const parsed = groupSchema.safeParse({
       id: twins ? `${base}-x${twins + 1}` : base,
       name: cells.name,
@@ -90,7 +90,11 @@ export function readPartyCsv(text: string): { party: Group[]; problems: RowProbl
     if (parsed.success) party.push(parsed.data);
     else
       problems.push(
-        ...parsed.error.issues.map((i) => ({ row, column: String(i.path[0] ?? ''), reason: i.message })),
+        ...parsed.error.issues.map((issue) => ({
+          row,
+          column: String(issue.path[0] ?? ''),
+          reason: issue.message,
+        })),
       );
   }
   return { party, problems };

@@ -47,7 +47,7 @@ const EVERYTHING = /^(?:everything|anything|all)\.?$/i;
 const answersOf = (lines: readonly string[]): Record<string, string> =>
   Object.fromEntries(
     Object.entries(FINDERS).map(([key, find]) => {
-      const line = lines.find((l) => find.test(l.trim()));
+      const line = lines.find((line) => find.test(line.trim()));
       const text = line?.trim().replace(find, '').trim() ?? '';
       return [key, NOTHING.test(text) ? '' : text];
     }),
@@ -56,13 +56,13 @@ const answersOf = (lines: readonly string[]): Record<string, string> =>
 const listOf = (text: string) =>
   text
     .split(/,|;|\band\b|\bor\b/)
-    .map((t) => t.trim().replace(/[.]$/, ''))
+    .map((text) => text.trim().replace(/[.]$/, ''))
     .filter(Boolean);
 
 /** Answers pasted one below the other; each begins with the name. What is not understood is named, and nobody is guessed at. */
 export function readReplies(text: string): Replies {
   const lines = text.split(/\r?\n/);
-  const starts = lines.flatMap((l, i) => (FINDERS.name.test(l.trim()) ? [i] : []));
+  const starts = lines.flatMap((line, i) => (FINDERS.name.test(line.trim()) ? [i] : []));
   const groups: Group[] = [];
   const problems: Replies['problems'] = [];
   if (starts.length === 0 && text.trim() !== '')
@@ -70,7 +70,7 @@ export function readReplies(text: string): Replies {
   starts.forEach((start, k) => {
     const a = answersOf(lines.slice(start, starts[k + 1]));
     const needs = [a['we eat']!, a.allergies! && `${a.allergies} allergy`, a.care!]
-      .filter((t) => t && !EVERYTHING.test(t))
+      .filter((text) => text && !EVERYTHING.test(text))
       .flatMap(listOf);
     const dislikes = listOf(a['we do not like']!);
     const grown = a['how many'] === '' ? 1 : Number(/\d+/.exec(a['how many']!)?.[0] ?? NaN);
@@ -81,20 +81,22 @@ export function readReplies(text: string): Replies {
     const said = needs.length > 0 ? ` ${needs.join(' & ')}` : '';
     const parts = [grown > 0 ? `${grown}${said}` : '', childrenPart(a.children!, said)].filter(Boolean);
     const read = readParty(parts.join('; '), NEED_WORDS, isFoodWord);
-    problems.push(...read.problems.map((p) => ({ reply: k + 1, text: `${a.name || 'No name'}: ${p.text}` })));
+    problems.push(
+      ...read.problems.map((problem) => ({ reply: k + 1, text: `${a.name || 'No name'}: ${problem.text}` })),
+    );
     for (const u of read.unread)
       problems.push({
         reply: k + 1,
         text: `${a.name || 'No name'}: “${u.text}” is not understood. Until you have asked, every food asks for them.`,
       });
-    for (const g of read.groups)
+    for (const group of read.groups)
       groups.push({
-        ...g,
-        id: `${g.id.slice(0, 28)}-r${groups.length + 1}` as Group['id'],
-        name: a.name ? `${a.name}: ${g.name.toLowerCase()}`.slice(0, 60) : g.name,
+        ...group,
+        id: `${group.id.slice(0, 28)}-r${groups.length + 1}` as Group['id'],
+        name: a.name ? `${a.name}: ${group.name.toLowerCase()}`.slice(0, 60) : group.name,
         dislikes,
         ...(a.name ? { seats: [a.name.slice(0, 40)] } : {}),
-        ...(g.band === 'child' && a['the children know']
+        ...(group.band === 'child' && a['the children know']
           ? { knownFoods: listOf(a['the children know']) }
           : {}),
       });

@@ -22,7 +22,7 @@ export function shoppingRows(plan: Plan): ShoppingRow[] {
       family: component?.family ?? '',
       neededG: Math.round(neededG),
       ownedG: Math.round(ownedG),
-      packs: choice ? choice.packs.map((p) => `${p.count} x ${p.massG} g`).join(', ') : '?',
+      packs: choice ? choice.packs.map((pack) => `${pack.count} x ${pack.massG} g`).join(', ') : '?',
       boughtG: choice?.massG ?? 0,
       leftOverG: Math.round(choice?.leftOverG ?? 0),
       costMinor: choice?.priceMinor ?? 0,
@@ -45,17 +45,17 @@ export function shoppingCsv(plan: Plan): string {
       `cost ${plan.currency}`,
     ],
     [
-      ...rows.map((r) => [
-        r.component,
-        r.family,
-        r.neededG,
-        r.ownedG,
-        r.packs,
-        r.boughtG,
-        r.leftOverG,
-        money(r.costMinor),
+      ...rows.map((row) => [
+        row.component,
+        row.family,
+        row.neededG,
+        row.ownedG,
+        row.packs,
+        row.boughtG,
+        row.leftOverG,
+        money(row.costMinor),
       ]),
-      ['Total', '', '', '', '', '', '', money(rows.reduce((n, r) => n + r.costMinor, 0))],
+      ['Total', '', '', '', '', '', '', money(rows.reduce((sum, row) => sum + row.costMinor, 0))],
     ],
   );
 }

@@ -33,7 +33,7 @@ describe('a party as a table', () => {
 
   test('needs may be said as people say them; columns in any order', () => {
     const read = readPartyCsv('count,needs,name\n2,coeliac; vegan,Two\n');
-    expect(read.party[0]!.needs.map((n) => n.id)).toEqual(['gluten-free', 'vegan']);
+    expect(read.party[0]!.needs.map((choice) => choice.id)).toEqual(['gluten-free', 'vegan']);
   });
 
   test.each([
@@ -51,8 +51,8 @@ describe('a party as a table', () => {
 
   test('one bad row does not cost the others', () => {
     const read = readPartyCsv('name,count\nA,2\nB,-1\nC,3\n');
-    expect(read.party.map((g) => g.name)).toEqual(['A', 'C']);
-    expect(new Set(read.problems.map((p) => p.row))).toEqual(new Set([3]));
+    expect(read.party.map((group) => group.name)).toEqual(['A', 'C']);
+    expect(new Set(read.problems.map((problem) => problem.row))).toEqual(new Set([3]));
   });
 
   test('a name that looks like a formula is harmless in the file and whole again after it', () => {
@@ -63,10 +63,10 @@ describe('a party as a table', () => {
 
   test('no text makes a reader throw', () => {
     fc.assert(
-      fc.property(fc.string({ maxLength: 200 }), (t) => {
-        expect(Array.isArray(readPartyCsv(t).party)).toBe(true);
-        expect(Array.isArray(readComponentsCsv(t).components)).toBe(true);
-        expect(Array.isArray(readReplies(t).groups)).toBe(true);
+      fc.property(fc.string({ maxLength: 200 }), (text) => {
+        expect(Array.isArray(readPartyCsv(text).party)).toBe(true);
+        expect(Array.isArray(readComponentsCsv(text).components)).toBe(true);
+        expect(Array.isArray(readReplies(text).groups)).toBe(true);
       }),
     );
   });
@@ -122,15 +122,15 @@ describe('reply slips', () => {
       .replace(/(The children know[^:]*:)/, '$1 banana, bread');
     const { groups, problems } = readReplies(filled);
     expect(problems).toEqual([]);
-    expect(groups.map((g) => [g.count, g.band, g.ages.join()])).toEqual([
+    expect(groups.map((group) => [group.count, group.band, group.ages.join()])).toEqual([
       [2, 'adult', ''],
       [1, 'child', '3'],
       [1, 'child', '7'],
     ]);
-    for (const g of groups) {
-      expect(g.needs.map((n) => n.id).sort()).toEqual(['sesame-free', 'vegetarian']);
-      expect(g.dislikes).toEqual(['olives', 'blue cheese']);
-      expect(g.seats).toEqual(['Jory']);
+    for (const group of groups) {
+      expect(group.needs.map((choice) => choice.id).sort()).toEqual(['sesame-free', 'vegetarian']);
+      expect(group.dislikes).toEqual(['olives', 'blue cheese']);
+      expect(group.seats).toEqual(['Jory']);
     }
     expect(groups[1]!.knownFoods).toEqual(['banana', 'bread']);
   });
@@ -139,7 +139,10 @@ describe('reply slips', () => {
     const { groups, problems } = readReplies(
       'Your name: A\nWe eat: everything\n\nYour name: B\nAllergies: moonlight\n',
     );
-    expect(groups.map((g) => g.needs.map((n) => n.id))).toEqual([[], ['own-unread-moonlight']]);
+    expect(groups.map((group) => group.needs.map((choice) => choice.id))).toEqual([
+      [],
+      ['own-unread-moonlight'],
+    ]);
     expect(problems[0]).toMatchObject({ reply: 2 });
     expect(problems[0]!.text).toContain('moonlight');
   });

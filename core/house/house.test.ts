@@ -49,7 +49,7 @@ const ALL: Kept[] = [
 
 describe('what outlives a plan', () => {
   test('goes out and comes back the same, one of every kind', () => {
-    expect(ALL.map((k) => k.kind).sort()).toEqual([...HOUSE_KINDS].sort());
+    expect(ALL.map((kept) => kept.kind).sort()).toEqual([...HOUSE_KINDS].sort());
     expect(readHouse(houseText(ALL))).toEqual({ kept: ALL, problems: [] });
   });
 
@@ -103,8 +103,8 @@ describe('a file from outside', () => {
         null,
       ]),
     );
-    expect(read.kept.map((k) => k.key)).toEqual(['Good']);
-    expect(read.problems.map((p) => p.path)).toEqual(['kept.1', 'kept.2', 'kept.3', 'kept.4']);
+    expect(read.kept.map((kept) => kept.key)).toEqual(['Good']);
+    expect(read.problems.map((problem) => problem.path)).toEqual(['kept.1', 'kept.2', 'kept.3', 'kept.4']);
     expect(read.problems[2]!.reason).toMatch(/^name/);
   });
 

@@ -33,12 +33,12 @@ function ranges(text: string): number[] {
   });
 }
 const TABLE = new Map<number, ConceptId | 'harmless'>([
-  ...ranges(HARMLESS).map((n) => [n, 'harmless'] as const),
-  ...OF_ANIMALS.flatMap(([text, id]) => ranges(text).map((n) => [n, id] as const)),
+  ...ranges(HARMLESS).map((range) => [range, 'harmless'] as const),
+  ...OF_ANIMALS.flatMap(([text, id]) => ranges(text).map((range) => [range, id] as const)),
 ]);
 
 /** What the number with its letters ("472e", "160a", "150iv") stands for; nothing when no list has it. */
 export function additive(number: string): ConceptId | 'harmless' | undefined {
-  const m = /^(\d{3,4})[a-i]?(?:i{1,3}|iv|v)?$/.exec(number);
-  return m ? TABLE.get(Number(m[1])) : undefined;
+  const match = /^(\d{3,4})[a-i]?(?:i{1,3}|iv|v)?$/.exec(number);
+  return match ? TABLE.get(Number(match[1])) : undefined;
 }

@@ -6,16 +6,17 @@ import { readLabel } from './index.js';
 const NOT_FROM_A_LIST: readonly FactKey[] = ['lactose', 'animal.animal-fat'];
 
 /** The list of ingredients of each component, read like a label: what it names is in the facts, as surely as there. */
-test.each(CATALOGUE.filter((c) => c.ingredients.length > 0).map((c) => [c.id, c] as const))(
-  'the facts of %s hold what its list of ingredients names',
-  (_id, c) => {
-    const read = readLabel(`Ingredients: ${c.ingredients.join(', ')}.`);
-    const named = Object.entries(read.facts).filter(
-      ([fact, value]) => ['contains', 'needed'].includes(value) && !NOT_FROM_A_LIST.includes(fact as FactKey),
-    );
-    const missing = named.filter(
-      ([fact, value]) => factValue(c, fact as FactKey, c.forms[0]!.form) !== value,
-    );
-    expect(missing).toEqual([]);
-  },
-);
+test.each(
+  CATALOGUE.filter((component) => component.ingredients.length > 0).map(
+    (component) => [component.id, component] as const,
+  ),
+)('the facts of %s hold what its list of ingredients names', (_id, component) => {
+  const read = readLabel(`Ingredients: ${component.ingredients.join(', ')}.`);
+  const named = Object.entries(read.facts).filter(
+    ([fact, value]) => ['contains', 'needed'].includes(value) && !NOT_FROM_A_LIST.includes(fact as FactKey),
+  );
+  const missing = named.filter(
+    ([fact, value]) => factValue(component, fact as FactKey, component.forms[0]!.form) !== value,
+  );
+  expect(missing).toEqual([]);
+});

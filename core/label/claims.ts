@@ -13,8 +13,8 @@ export interface Claim {
   question?: string;
 }
 
-const free = (...keys: FactKey[]) => keys.map((k) => [k, 'free'] as const);
-const brand = (...keys: FactKey[]) => keys.map((k) => [k, 'brand'] as const);
+const free = (...keys: FactKey[]) => keys.map((fact) => [fact, 'free'] as const);
+const brand = (...keys: FactKey[]) => keys.map((fact) => [fact, 'brand'] as const);
 const ANIMALS = ANIMAL_PARTS.map((a) => `animal.${a}` as const);
 const ALIVE = ['animal.honey', 'animal.beeswax', 'animal.egg', 'animal.milk'];
 const FLESH = ANIMALS.filter((a) => !ALIVE.includes(a));

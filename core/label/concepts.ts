@@ -17,8 +17,8 @@ export interface Concept {
   process?: Process;
 }
 
-const has = (...keys: FactKey[]) => keys.map((k) => [k, 'contains'] as const);
-const maybe = (...keys: FactKey[]) => keys.map((k) => [k, 'brand'] as const);
+const has = (...keys: FactKey[]) => keys.map((fact) => [fact, 'contains'] as const);
+const maybe = (...keys: FactKey[]) => keys.map((fact) => [fact, 'brand'] as const);
 const nut = (species: string): Facts => [
   ...has('allergen.tree-nuts'),
   [`nut.${species}` as FactKey, 'contains'],
@@ -188,7 +188,7 @@ const concepts = {
   mustard: { facts: has('allergen.mustard') },
   sulphites: { facts: has('allergen.sulphites') },
   allergens: {
-    facts: ALLERGENS.map((a) => [`allergen.${a}` as const, 'brand'] as const),
+    facts: ALLERGENS.map((allergen) => [`allergen.${allergen}` as const, 'brand'] as const),
     open: 'which ones?',
     namedBy: 'any',
   },

@@ -205,8 +205,10 @@ describe('reading a label', () => {
   test('the words that led to a fact are shown where they stand', () => {
     const text = 'Crème (MILK), salt';
     const read = readLabel(text);
-    for (const s of read.spans) expect(text.slice(s.start, s.end)).toBe(s.text);
-    expect(read.spans.find((s) => s.fact === 'allergen.milk' && s.text === 'MILK')?.value).toBe('contains');
+    for (const span of read.spans) expect(text.slice(span.start, span.end)).toBe(span.text);
+    expect(read.spans.find((span) => span.fact === 'allergen.milk' && span.text === 'MILK')?.value).toBe(
+      'contains',
+    );
   });
 
   test('nested brackets are read to their ground', () => {
@@ -234,7 +236,9 @@ describe('reading a label', () => {
     ['lecithin', 'Sugar, lecithin'],
     ['zorblax', 'Sugar, zorblax'],
   ])('%s is a question', (word, text) => {
-    expect(readLabel(text).questions.map((q) => q.text.toLowerCase())).toContain(word.toLowerCase());
+    expect(readLabel(text).questions.map((question) => question.text.toLowerCase())).toContain(
+      word.toLowerCase(),
+    );
   });
 
   test('sunflower lecithin, cocoa butter and spirit vinegar are none', () => {
@@ -246,7 +250,7 @@ describe('reading a label', () => {
   test('a claim that the list speaks against is a question, and the list wins', () => {
     const read = readLabel('Gluten free! Ingredients: wheat flour, salt.');
     expect(read.facts['allergen.gluten']).toBe('contains');
-    expect(read.questions.some((q) => q.question.includes('which is right'))).toBe(true);
+    expect(read.questions.some((question) => question.question.includes('which is right'))).toBe(true);
   });
 
   test('"cannot guarantee nut free" is a warning, "made in a nut-free kitchen" a claim', () => {

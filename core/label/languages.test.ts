@@ -187,8 +187,8 @@ describe('ordinary lists of ingredients', () => {
   );
 
   test('every language of the reader has its lists', () => {
-    expect(Object.keys(ORDINARY).sort()).toEqual(LANGUAGES.map((l) => l.id).sort());
-    expect(Object.keys(DANGERS).sort()).toEqual(LANGUAGES.map((l) => l.id).sort());
+    expect(Object.keys(ORDINARY).sort()).toEqual(LANGUAGES.map((language) => language.id).sort());
+    expect(Object.keys(DANGERS).sort()).toEqual(LANGUAGES.map((language) => language.id).sort());
   });
 });
 
@@ -216,7 +216,7 @@ describe('a word that nobody knows', () => {
 
 test('a text in two languages is read in both', () => {
   const read = readLabel('Zutaten: Reis, Salz, Mandeln.\nIngredients: rice, salt, almonds.');
-  expect(read.languages.map((l) => l.id).sort()).toEqual(['de', 'en']);
+  expect(read.languages.map((language) => language.id).sort()).toEqual(['de', 'en']);
   expect(read.facts['nut.almond']).toBe('contains');
   expect(read.complete).toBe(true);
 });

@@ -81,10 +81,11 @@ const LONGEST_ENDING = 6;
 const wordsOf = (phrase: string): string[] =>
   phrase.includes('*')
     ? phrase.split(/[\s'-]+/).filter(Boolean)
-    : tokensOf(phrase, 0, phrase.length).map((t) => t.text);
+    : tokensOf(phrase, 0, phrase.length).map((token) => token.text);
 
 /** Is this meaning of more weight than that one of the same words? What endangers somebody comes first. */
-const weight = (m: Meaning): number => (m.kind === 'concept' ? 3 : m.kind === 'source' ? 2 : 1);
+const weight = (meaning: Meaning): number =>
+  meaning.kind === 'concept' ? 3 : meaning.kind === 'source' ? 2 : 1;
 
 class Words implements Lexicon {
   private readonly root: Node = { next: new Map() };
@@ -127,7 +128,11 @@ class Words implements Lexicon {
 
   private addAllergen(id: ConceptId, word: string): void {
     const facts = CONCEPTS[id].facts;
-    if (word.length < 5 || !facts.some(([k, v]) => v === 'contains' && /^(?:allergen|nut)\./.test(k))) return;
+    if (
+      word.length < 5 ||
+      !facts.some(([fact, value]) => value === 'contains' && /^(?:allergen|nut)\./.test(fact))
+    )
+      return;
     const bare = word.replace(/\*$/, '');
     const same = this.allergenWords.get(bare.length);
     if (same) same.push({ id, word: bare });
@@ -141,13 +146,13 @@ class Words implements Lexicon {
     for (let n = word.length; n >= Math.max(3, word.length - LONGEST_ENDING); n--)
       out.push(`${word.slice(0, n)}*`);
     if (word.length >= 4) {
-      for (const e of this.endings) {
-        if (word.endsWith(e) && word.length - e.length >= 3) {
-          const stem = word.slice(0, word.length - e.length);
-          out.push(stem, ...this.endings.filter((x) => x !== e).map((x) => stem + x));
+      for (const ending of this.endings) {
+        if (word.endsWith(ending) && word.length - ending.length >= 3) {
+          const stem = word.slice(0, word.length - ending.length);
+          out.push(stem, ...this.endings.filter((x) => x !== ending).map((ending) => stem + ending));
         }
       }
-      for (const e of this.endings) out.push(word + e);
+      for (const ending of this.endings) out.push(word + ending);
     }
     return out;
   }
@@ -226,11 +231,12 @@ class Words implements Lexicon {
   /** "wheatflour": two words set without the blank, each of them known. */
   private twoWords(word: string): string[] | undefined {
     for (let i = 3; i <= word.length - 3; i++) {
-      const [a, b] = [this.one(word.slice(0, i)), this.one(word.slice(i))];
-      if (!a || !b) continue;
+      const [found, otherFound] = [this.one(word.slice(0, i)), this.one(word.slice(i))];
+      if (!found || !otherFound) continue;
       // "avelas" is no "ave las"
-      if ([a, b].some((x) => x.meaning.kind === 'manner' && x.words.length < 4)) continue;
-      const dangerous = a.meaning.kind === 'concept' || b.meaning.kind === 'concept';
+      if ([found, otherFound].some((found) => found.meaning.kind === 'manner' && found.words.length < 4))
+        continue;
+      const dangerous = found.meaning.kind === 'concept' || otherFound.meaning.kind === 'concept';
       if (dangerous || (i >= 4 && word.length - i >= 4)) return [word.slice(0, i), word.slice(i)];
     }
     return undefined;
@@ -239,7 +245,8 @@ class Words implements Lexicon {
   /** The last part of a compound may carry an ending: "Mandelkekse", "Weizenmehlen". */
   private bentPart(word: string): boolean {
     return (
-      word.length >= 4 && this.forms(word).some((f) => !f.endsWith('*') && this.root.next.get(f)?.meaning)
+      word.length >= 4 &&
+      this.forms(word).some((form) => !form.endsWith('*') && this.root.next.get(form)?.meaning)
     );
   }
 
@@ -252,7 +259,7 @@ class Words implements Lexicon {
 
   is(list: WordList, word: string): boolean {
     const set = this.lists.get(list)!;
-    return set.has(word) || this.forms(word).some((f) => f.length >= 4 && set.has(f));
+    return set.has(word) || this.forms(word).some((form) => form.length >= 4 && set.has(form));
   }
 }
 

@@ -64,20 +64,20 @@ export function score(
 function wordsFrom(tokens: readonly Token[], i: number): string[] {
   const out: string[] = [tokens[i]!.text];
   for (let j = i + 1; j < tokens.length && j < i + 9; j++) {
-    const t = tokens[j]!;
-    const goesOn = t.kind === 'open' || t.kind === 'close' || t.kind === 'and' || t.tight;
-    if (!goesOn || t.kind === 'break' || t.kind === 'colon') break;
-    out.push(t.text);
+    const token = tokens[j]!;
+    const goesOn = token.kind === 'open' || token.kind === 'close' || token.kind === 'and' || token.tight;
+    if (!goesOn || token.kind === 'break' || token.kind === 'colon') break;
+    out.push(token.text);
   }
   return out;
 }
 
 /** "E 471", "E-471", "E.471", "E(471)", "INS 471": how many tokens, and which number. */
 function numbered(tokens: readonly Token[], i: number): { length: number; number: string } | undefined {
-  const t = tokens[i]!;
-  const whole = /^(?:e|ins)(\d{3,4}[a-z]{0,3})$/.exec(t.text);
+  const token = tokens[i]!;
+  const whole = /^(?:e|ins)(\d{3,4}[a-z]{0,3})$/.exec(token.text);
   if (whole) return { length: 1, number: whole[1]! };
-  if (t.text !== 'e' && t.text !== 'ins' && t.text !== 'sin') return undefined;
+  if (token.text !== 'e' && token.text !== 'ins' && token.text !== 'sin') return undefined;
   let j = i + 1;
   if (/^(?:no|nr|n|number|num|nummer)$/.test(tokens[j]?.text ?? '')) j++;
   if (tokens[j]?.kind === 'open') j++;
@@ -90,22 +90,22 @@ export function itemsOf(tokens: readonly Token[], text: string, reader: Reader):
   const rest = mended(tokens, text, reader.lexicon);
   const out: Item[] = [];
   for (let i = 0; i < rest.length;) {
-    const t = rest[i]!;
+    const token = rest[i]!;
     const put = (length: number, item: Omit<Item, 'start' | 'end' | 'tight'>): void => {
-      out.push({ start: t.start, end: rest[i + length - 1]!.end, tight: t.tight, ...item });
+      out.push({ start: token.start, end: rest[i + length - 1]!.end, tight: token.tight, ...item });
       i += length;
     };
-    const coded = t.kind === 'word' ? numbered(rest, i) : undefined;
+    const coded = token.kind === 'word' ? numbered(rest, i) : undefined;
     if (coded) {
       put(coded.length, coded_(coded.number));
       continue;
     }
-    if (t.kind === 'number' || isAdditiveNumber(t.text)) {
-      put(1, bare(t, text, out));
+    if (token.kind === 'number' || isAdditiveNumber(token.text)) {
+      put(1, bare(token, text, out));
       continue;
     }
-    if (t.kind !== 'word') {
-      put(1, { what: 'mark', words: t.text, mark: t.kind });
+    if (token.kind !== 'word') {
+      put(1, { what: 'mark', words: token.text, mark: token.kind });
       continue;
     }
     const found = reader.lexicon.find(wordsFrom(rest, i));
@@ -113,9 +113,9 @@ export function itemsOf(tokens: readonly Token[], text: string, reader: Reader):
       put(found.length, meant(found.meaning, found.words));
       continue;
     }
-    const parts = partsOf(t, reader);
+    const parts = partsOf(token, reader);
     if (parts) rest.splice(i, 1, ...parts);
-    else put(1, strange(t, reader));
+    else put(1, strange(token, reader));
   }
   return joined(out, rest, text, reader);
 }
@@ -124,21 +124,21 @@ export function itemsOf(tokens: readonly Token[], text: string, reader: Reader):
 function mended(tokens: readonly Token[], text: string, lexicon: Lexicon): Token[] {
   const out: Token[] = [];
   const known = (word: string) => Boolean(lexicon.one(word) ?? lexicon.parts(word));
-  for (const t of tokens) {
+  for (const token of tokens) {
     const last = out.at(-1);
-    const gap = last ? text.slice(last.end, t.start) : '';
-    if (last?.kind !== 'word' || t.kind !== 'word' || !/^[\s-]+$/.test(gap)) {
-      out.push(t);
+    const gap = last ? text.slice(last.end, token.start) : '';
+    if (last?.kind !== 'word' || token.kind !== 'word' || !/^[\s-]+$/.test(gap)) {
+      out.push(token);
       continue;
     }
-    const whole = last.text + t.text;
+    const whole = last.text + token.text;
     const hyphenated =
       /-\s*\n/.test(gap) &&
       Boolean(lexicon.one(whole) ?? (lexicon.language.compounds && lexicon.parts(whole)));
     const found = hyphenated || whole.length < 5 ? undefined : lexicon.one(whole);
-    const broken = found !== undefined && found.bent === 0 && (!known(last.text) || !known(t.text));
-    if (hyphenated || broken) out.splice(-1, 1, { ...last, text: whole, end: t.end });
-    else out.push(t);
+    const broken = found !== undefined && found.bent === 0 && (!known(last.text) || !known(token.text));
+    if (hyphenated || broken) out.splice(-1, 1, { ...last, text: whole, end: token.end });
+    else out.push(token);
   }
   return out;
 }
@@ -155,87 +155,90 @@ const meant = (meaning: Meaning, words: string): Omit<Item, 'start' | 'end' | 't
   meaning.kind === 'concept' ? { what: 'concept', id: meaning.id, words } : { what: meaning.kind, words };
 
 /** A number without a letter before it is an additive's after the name of its class or beside another one. */
-function bare(t: Token, text: string, before: readonly Item[]): Omit<Item, 'start' | 'end' | 'tight'> {
-  const quantity = t.kind === 'number' && AFTER_QUANTITY.test(text.slice(t.end, t.end + 12));
-  if (!isAdditiveNumber(t.text) || quantity) return { what: 'number', words: t.text };
+function bare(token: Token, text: string, before: readonly Item[]): Omit<Item, 'start' | 'end' | 'tight'> {
+  const quantity = token.kind === 'number' && AFTER_QUANTITY.test(text.slice(token.end, token.end + 12));
+  if (!isAdditiveNumber(token.text) || quantity) return { what: 'number', words: token.text };
   let at = before.length - 1;
   const last = before[at];
   if (last?.what === 'mark' && last.mark !== 'close') at--;
   else if (last?.what === 'manner' && last.words.length <= 3) at--;
   const beside = before[at];
-  if (!beside) return { what: 'number', words: t.text };
+  if (!beside) return { what: 'number', words: token.text };
   const afterWord = last?.mark !== 'break' && beside.what !== 'number' && beside.what !== 'mark';
   if (beside.additive || afterWord) {
-    const item = coded_(t.text);
-    return item.what === 'open' && beside.what === 'manner' ? { what: 'number', words: t.text } : item;
+    const item = coded_(token.text);
+    return item.what === 'open' && beside.what === 'manner' ? { what: 'number', words: token.text } : item;
   }
-  const lone = additive(t.text);
+  const lone = additive(token.text);
   return lone !== undefined && lone !== 'harmless' && last?.mark === 'break'
-    ? { what: 'open', words: t.text }
-    : { what: 'number', words: t.text };
+    ? { what: 'open', words: token.text }
+    : { what: 'number', words: token.text };
 }
 
-function partsOf(t: Token, reader: Reader): Token[] | undefined {
-  const parts = reader.lexicon.parts(t.text);
+function partsOf(token: Token, reader: Reader): Token[] | undefined {
+  const parts = reader.lexicon.parts(token.text);
   if (!parts) return undefined;
   let at = 0;
   return parts.map((part, k) => {
-    const found = Math.max(at, t.text.indexOf(part, at));
+    const found = Math.max(at, token.text.indexOf(part, at));
     at = found + part.length;
     return {
-      ...t,
+      ...token,
       text: part,
-      start: Math.min(t.end - 1, t.start + found),
-      end: k === parts.length - 1 ? t.end : Math.min(t.end, t.start + at),
-      tight: k > 0 || t.tight,
+      start: Math.min(token.end - 1, token.start + found),
+      end: k === parts.length - 1 ? token.end : Math.min(token.end, token.start + at),
+      tight: k > 0 || token.tight,
     };
   });
 }
 
 /** A word that the statement's language does not know. */
-function strange(t: Token, reader: Reader): Omit<Item, 'start' | 'end' | 'tight'> {
-  if (/^(?:b\d{1,2}|k[12]|d2)$/.test(t.text)) return { what: 'food', words: t.text };
-  if (t.text === 'd3') return { what: 'concept', id: 'lanolin', words: 'd3' };
-  if (EVERYWHERE.test(t.text)) return { what: 'manner', words: t.text };
-  if (UNIT.test(t.text) || /^\d{5,}$/.test(t.text)) return { what: 'number', words: t.text };
+function strange(token: Token, reader: Reader): Omit<Item, 'start' | 'end' | 'tight'> {
+  if (/^(?:b\d{1,2}|k[12]|d2)$/.test(token.text)) return { what: 'food', words: token.text };
+  if (token.text === 'd3') return { what: 'concept', id: 'lanolin', words: 'd3' };
+  if (EVERYWHERE.test(token.text)) return { what: 'manner', words: token.text };
+  if (UNIT.test(token.text) || /^\d{5,}$/.test(token.text)) return { what: 'number', words: token.text };
   for (const other of [...reader.beside, ...reader.all]) {
-    const found = other.one(t.text);
-    const exact = found?.words.replace('*', '') === t.text || t.text.length > 4;
-    if (found?.meaning.kind === 'concept' && t.text.length > 2 && exact)
+    const found = other.one(token.text);
+    const exact = found?.words.replace('*', '') === token.text || token.text.length > 4;
+    if (found?.meaning.kind === 'concept' && token.text.length > 2 && exact)
       return { ...meant(found.meaning, found.words), foreign: other };
     if (found && reader.beside.includes(other))
       return { ...meant(found.meaning, found.words), foreign: other };
   }
-  const near = reader.lexicon.nearly(t.text) ?? reader.all[0]?.nearly(t.text);
-  return { what: 'open', words: t.text, ...(near ? { near } : {}) };
+  const near = reader.lexicon.nearly(token.text) ?? reader.all[0]?.nearly(token.text);
+  return { what: 'open', words: token.text, ...(near ? { near } : {}) };
 }
 
 /** Words that a blank or a line's end broke: "al monds", "butter milk", "choco-late". */
 function joined(items: Item[], tokens: readonly Token[], text: string, { lexicon, all }: Reader): Item[] {
   const out = [...items];
-  const words = tokens.filter((t) => t.kind === 'word');
+  const words = tokens.filter((token) => token.kind === 'word');
   for (let i = 0; i < words.length - 1; i++)
     for (const n of [3, 2]) {
       const run = words.slice(i, i + n);
-      if (run.length < n || run.slice(1).some((t, k) => !/^[\s-]*$/.test(text.slice(run[k]!.end, t.start))))
+      if (
+        run.length < n ||
+        run.slice(1).some((token, k) => !/^[\s-]*$/.test(text.slice(run[k]!.end, token.start)))
+      )
         continue;
       const [start, end] = [run[0]!.start, run.at(-1)!.end];
-      if (out.some((x) => x.start <= start && end <= x.end)) continue;
-      const inside = out.filter((x) => x.start < end && start < x.end);
-      const open = inside.some((x) => x.what === 'open');
-      const word = run.map((t) => t.text).join('');
+      if (out.some((item) => item.start <= start && end <= item.end)) continue;
+      const inside = out.filter((item) => item.start < end && start < item.end);
+      const open = inside.some((item) => item.what === 'open');
+      const word = run.map((token) => token.text).join('');
       if (word.length < (open ? 4 : 5) || (n === 3 && !open)) continue;
       const found = [lexicon, ...(open ? all : [])]
-        .map((l) => l.one(word))
-        .find((f) => f && (open || f.words === word));
+        .map((lexicon) => lexicon.one(word))
+        .find((found) => found && (open || found.words === word));
       const danger = found?.meaning.kind === 'concept';
       if (!found || (!danger && !open)) continue;
       const item: Item = { start, end, tight: run[0]!.tight, ...meant(found.meaning, found.words) };
-      const at = out.findIndex((x) => x.start >= start);
+      const at = out.findIndex((item) => item.start >= start);
       if (open) {
-        const covered = out.filter((x) => start <= x.start && x.end <= end);
-        if (danger || covered.every((x) => x.what === 'open' || x.what === 'manner')) {
-          for (const x of covered) out.splice(out.indexOf(x), 1);
+        const covered = out.filter((item) => start <= item.start && item.end <= end);
+        if (danger || covered.every((item) => item.what === 'open' || item.what === 'manner')) {
+          for (const item of covered) out.splice(out.indexOf(item), 1);
           out.splice(at, 0, item);
         }
       } else out.splice(at, 0, item);

@@ -63,7 +63,7 @@ class Reading {
     const head = CONCEPTS[this.items[i]!.id!].head;
     if (!head) return false;
     const lists = head === 'butter' ? (['plantButter', 'plantMilk'] as const) : (['plantMilk'] as const);
-    const at = (j: number) => j >= 0 && lists.some((l) => this.is(l, j));
+    const at = (j: number) => j >= 0 && lists.some((list) => this.is(list, j));
     const spot = this.lexicon.language.plantAfter ? this.after(i, true) : this.before(i);
     return at(spot) || (this.hasJoint(i) && at(this.after(i, true)));
   }
@@ -119,7 +119,9 @@ class Reading {
     const names = (j: number) =>
       j >= 0 &&
       this.items[j]?.what === 'concept' &&
-      CONCEPTS[this.items[j]!.id!].facts.some(([k, v]) => v === 'contains' && k.startsWith('allergen.'));
+      CONCEPTS[this.items[j]!.id!].facts.some(
+        ([fact, value]) => value === 'contains' && fact.startsWith('allergen.'),
+      );
     return this.sourceBeside(i) || names(this.before(i)) || names(this.after(i, true)) || inside.some(names);
   }
 
@@ -143,18 +145,20 @@ class Reading {
     const nutty =
       this.before(i) >= 0 &&
       this.items[this.before(i)]?.what === 'concept' &&
-      CONCEPTS[this.items[this.before(i)]!.id!].facts.some(([k]) => k === 'allergen.tree-nuts');
+      CONCEPTS[this.items[this.before(i)]!.id!].facts.some(([fact]) => fact === 'allergen.tree-nuts');
     if (this.wordBeside(i, 'plantMade') || this.plantBeside(i))
       facts =
         concept.head === 'cream' && nutty && !this.wordBeside(i, 'plantMade')
-          ? facts.filter(([k]) => k.endsWith('.milk')).map(([k]) => [k, 'brand'])
-          : facts.filter(([k]) => !isOfAnimal(k));
-    else if (this.wordBeside(i, 'vegetarian')) facts = facts.filter(([k]) => !isOfSlaughter(k));
-    if (concept.sourced && this.sourceBeside(i)) facts = facts.filter(([k]) => k !== 'allergen.gluten');
-    if (this.answered(i)) facts = facts.filter(([, v]) => !isOpenValue(v));
+          ? facts.filter(([fact]) => fact.endsWith('.milk')).map(([fact]) => [fact, 'brand'])
+          : facts.filter(([fact]) => !isOfAnimal(fact));
+    else if (this.wordBeside(i, 'vegetarian')) facts = facts.filter(([fact]) => !isOfSlaughter(fact));
+    if (concept.sourced && this.sourceBeside(i)) facts = facts.filter(([fact]) => fact !== 'allergen.gluten');
+    if (this.answered(i)) facts = facts.filter(([, value]) => !isOpenValue(value));
     return {
       facts,
-      asks: facts.some(([k, v]) => isOpenValue(v) || (k === 'ingredient.vanilla-extract' && concept.open)),
+      asks: facts.some(
+        ([fact, value]) => isOpenValue(value) || (fact === 'ingredient.vanilla-extract' && concept.open),
+      ),
     };
   }
 
@@ -167,7 +171,9 @@ class Reading {
 /** "May contain nuts" means each of the eight kinds that labels count as such. */
 function everySpecies(key: FactKey): FactKey[] {
   if (key !== 'allergen.tree-nuts') return [];
-  return NUT_SPECIES.filter((s) => s !== 'coconut' && s !== 'pine-nut').map((s) => `nut.${s}` as const);
+  return NUT_SPECIES.filter((species) => species !== 'coconut' && species !== 'pine-nut').map(
+    (species) => `nut.${species}` as const,
+  );
 }
 
 const isAllergen = (key: FactKey) => /^(?:allergen|nut)\./.test(key) || key === 'alcohol';
@@ -184,7 +190,7 @@ function denied(reading: Reading, i: number): boolean {
   const { from } = reading.run(i);
   return reading.items
     .slice(Math.max(from, i - 6), i)
-    .some((x) => x.what !== 'mark' && reading.lexicon.is('denial', x.words));
+    .some((item) => item.what !== 'mark' && reading.lexicon.is('denial', item.words));
 }
 
 interface Taken {
@@ -229,12 +235,12 @@ function readFree(reading: Reading, said: Said): Taken {
     } else if (denied(reading, first) || denied(reading, i))
       said.claims.push({
         items: [items[first]!, items[i]!],
-        facts: facts.filter(([, v]) => v === 'free').map(([k]) => [k, 'contains']),
+        facts: facts.filter(([, value]) => value === 'free').map(([fact]) => [fact, 'contains']),
       });
     else if (scoped && listed)
       for (const j of others) {
         const own = taken.cleared.get(j) ?? new Map<FactKey, string>();
-        for (const [k, v] of facts) own.set(k, v);
+        for (const [fact, value] of facts) own.set(fact, value);
         taken.cleared.set(j, own);
       }
     else if (facts.length > 0) said.claims.push({ items: [items[first]!, items[i]!], facts });
@@ -287,7 +293,7 @@ function readClaims(reading: Reading, said: Said): void {
 function unsuitable(reading: Reading, i: number): boolean {
   const before = reading.items
     .slice(Math.max(0, i - 8), i)
-    .map((x) => x.words)
+    .map((item) => item.words)
     .join(' ');
   return new RegExp(`(?:${reading.lexicon.language.unsuitable})\\b[^.,]*$`, 'u').test(before);
 }
@@ -329,7 +335,7 @@ export function saidIn(
   const rows = table && statement.kind !== 'may' ? rowWords(reading) : new Set<number>();
   const handled =
     statement.kind === 'aside' &&
-    items.some((x) => x.what !== 'mark' && statement.lexicon.is('handling', x.words));
+    items.some((item) => item.what !== 'mark' && statement.lexicon.is('handling', item.words));
   for (let i = 0; i < items.length; i++) {
     const item = items[i]!;
     if (item.what === 'open') readOpen(item, statement, said, isName, handled);
@@ -351,7 +357,7 @@ function readOpen(
   if ((kind === 'maker' || kind === 'title') && isName(item)) return;
   // "transfer to a non-metallic container, keep refrigerated" names no ingredient
   if (handled && !item.near) return;
-  const facts = item.near ? CONCEPTS[item.near.id].facts.map(([k]) => k) : [];
+  const facts = item.near ? CONCEPTS[item.near.id].facts.map(([fact]) => fact) : [];
   said.questions.push({ item, facts, question: item.near ? `is it “${item.near.word}”?` : OPEN_QUESTION });
 }
 
@@ -367,15 +373,18 @@ function readConcept(
   let { facts, asks } = reading.factsOf(i);
   if (cleared) {
     facts = facts
-      .filter(([k]) => !cleared.has(k) || cleared.get(k) !== 'free')
-      .map(([k, v]) => [k, cleared.get(k) ?? v]);
-    asks = facts.some(([, v]) => isOpenValue(v));
-    if (cleared.has('lactose')) facts = [...facts.filter(([k]) => k !== 'lactose'), ['lactose', 'none']];
+      .filter(([fact]) => !cleared.has(fact) || cleared.get(fact) !== 'free')
+      .map(([fact, value]) => [fact, cleared.get(fact) ?? value]);
+    asks = facts.some(([, value]) => isOpenValue(value));
+    if (cleared.has('lactose'))
+      facts = [...facts.filter(([fact]) => fact !== 'lactose'), ['lactose', 'none']];
   }
   if (kind === 'may') {
-    const peanutsToo = reading.items.some((x) => x.id === 'peanut');
-    facts = traces(facts).filter(([k]) => !(peanutsToo && item.id === 'nuts' && k === 'allergen.peanuts'));
-  } else if (isOutside(kind)) facts = facts.filter(([, v]) => v === 'contains');
+    const peanutsToo = reading.items.some((item) => item.id === 'peanut');
+    facts = traces(facts).filter(
+      ([fact]) => !(peanutsToo && item.id === 'nuts' && fact === 'allergen.peanuts'),
+    );
+  } else if (isOutside(kind)) facts = facts.filter(([, value]) => value === 'contains');
   for (const [fact, value] of facts) {
     said.told.push({ item, fact, value });
     if (value === 'may') for (const more of everySpecies(fact)) said.told.push({ item, fact: more, value });
@@ -384,9 +393,9 @@ function readConcept(
     const process = reading.process(i, facts);
     if (process) said.processes.push(process);
   }
-  const openIn = kind === 'may' ? facts.some(([, v]) => v === 'brand') : asks;
+  const openIn = kind === 'may' ? facts.some(([, value]) => value === 'brand') : asks;
   if (open && openIn && !isOutside(kind))
-    said.questions.push({ item, facts: facts.map(([f]) => f), question: open });
+    said.questions.push({ item, facts: facts.map(([fact]) => fact), question: open });
   if (kind === 'may' && item.id === 'nuts' && openIn)
     said.questions.push({ item, facts: ['allergen.peanuts'], question: 'are peanuts meant, too?' });
 }

@@ -19,11 +19,11 @@ const ROWS = {
 const number = (text: string) => Number(text.replace(',', '.'));
 
 const grams = (folded: string, row: keyof typeof ROWS): number | undefined => {
-  const m = new RegExp(
+  const match = new RegExp(
     `(?<![\\p{L}])(?:${ROWS[row]})(?![\\p{L}])[^\\d<\\n;,.]{0,24}<?\\s*(\\d+(?:[.,]\\d+)?)\\s*(m?)g\\b`,
     'u',
   ).exec(folded);
-  return m ? number(m[1]!) / (m[2] ? 1000 : 1) : undefined;
+  return match ? number(match[1]!) / (match[2] ? 1000 : 1) : undefined;
 };
 
 const SALT_OF_SODIUM = 2.5; // public label law: salt = sodium × 2.5

@@ -129,7 +129,7 @@ function species(key: FactKey, told: Told, namedByKind: boolean): string {
 
 function completed(told: Told, complete: boolean, process: Process): Record<string, string> {
   const facts: Record<string, string> = {};
-  const namedByKind = NUT_SPECIES.some((s) => told.get(`nut.${s}`)?.value === 'contains');
+  const namedByKind = NUT_SPECIES.some((species) => told.get(`nut.${species}`)?.value === 'contains');
   for (const key of ALL_FACT_KEYS) {
     if (key === 'choking' || key === 'salt-class') continue;
     const said = told.get(key)?.value;
@@ -192,12 +192,13 @@ function readAll(plain: PlainText, original: string): Read[] {
   const at = (from: number, to: number) => original.slice(...placeOf(plain, from, to));
   const statements = statementsOf(text, all, at);
   const weights = new Map<Lexicon, number>();
-  for (const s of statements) weights.set(s.lexicon, (weights.get(s.lexicon) ?? 0) + s.end - s.start);
-  const used = [...weights].sort((a, b) => b[1] - a[1]).map(([l]) => l);
+  for (const statement of statements)
+    weights.set(statement.lexicon, (weights.get(statement.lexicon) ?? 0) + statement.end - statement.start);
+  const used = [...weights].sort((a, b) => b[1] - a[1]).map(([lexicon]) => lexicon);
   const table = hasTable(text);
   const isName = (item: Item) => /^[\p{Lu}\d]/u.test(original.slice(...placeOf(plain, item.start, item.end)));
   const readIn = (statement: Statement, lexicon: Lexicon): Said => {
-    const reader = { lexicon, beside: used.filter((l) => l !== lexicon), all };
+    const reader = { lexicon, beside: used.filter((otherLexicon) => otherLexicon !== lexicon), all };
     const items = itemsOf(tokensOf(text, statement.start, statement.end), text, reader);
     return saidIn(items, { ...statement, lexicon }, table, isName);
   };
@@ -206,9 +207,13 @@ function readAll(plain: PlainText, original: string): Read[] {
     // where two languages know as much, what either fears is told; what is open is asked once
     const others = statement.tied.map((lexicon) => {
       const other = readIn(statement, lexicon);
-      return { ...other, claims: [], questions: other.questions.filter((q) => q.item.what !== 'open') };
+      return {
+        ...other,
+        claims: [],
+        questions: other.questions.filter((question) => question.item.what !== 'open'),
+      };
     });
-    return [said, ...others].map((x) => ({ statement, said: x }));
+    return [said, ...others].map((said) => ({ statement, said: said }));
   });
 }
 
@@ -219,17 +224,18 @@ function unconfirmed(
 ): { spans: LabelSpan[]; questions: LabelQuestion[] } {
   const spans: LabelSpan[] = [];
   const questions = new Map<number, LabelQuestion>();
-  for (const s of outside) {
-    const known = told.get(s.fact)?.value;
-    const sure = known === s.value || known === 'contains' || known === 'animal' || known === 'uncertified';
-    if (sure || !/^(?:allergen|nut|animal|ingredient|alcohol)/.test(s.fact)) continue;
-    spans.push({ ...s, value: 'brand' });
-    const asked = questions.get(s.start);
-    questions.set(s.start, {
-      start: s.start,
-      end: s.end,
-      text: s.text,
-      facts: [...(asked?.facts ?? []), s.fact],
+  for (const span of outside) {
+    const known = told.get(span.fact)?.value;
+    const sure =
+      known === span.value || known === 'contains' || known === 'animal' || known === 'uncertified';
+    if (sure || !/^(?:allergen|nut|animal|ingredient|alcohol)/.test(span.fact)) continue;
+    spans.push({ ...span, value: 'brand' });
+    const asked = questions.get(span.start);
+    questions.set(span.start, {
+      start: span.start,
+      end: span.end,
+      text: span.text,
+      facts: [...(asked?.facts ?? []), span.fact],
       question: 'named outside the list of ingredients: is it in it?',
     });
   }
@@ -239,17 +245,17 @@ function unconfirmed(
 /** Neighbours that are both unknown are one question. */
 function merged(questions: readonly LabelQuestion[], text: string): LabelQuestion[] {
   const out: LabelQuestion[] = [];
-  for (const q of questions) {
+  for (const question of questions) {
     const last = out.at(-1);
     if (
       last &&
-      last.question === q.question &&
-      q.facts.length === 0 &&
-      /^\s+$/.test(text.slice(last.end, q.start))
+      last.question === question.question &&
+      question.facts.length === 0 &&
+      /^\s+$/.test(text.slice(last.end, question.start))
     ) {
-      last.end = q.end;
-      last.text = text.slice(last.start, q.end);
-    } else out.push({ ...q });
+      last.end = question.end;
+      last.text = text.slice(last.start, question.end);
+    } else out.push({ ...question });
   }
   return out;
 }
@@ -288,7 +294,7 @@ export function readLabel(whole: string): LabelRead {
       if (claim.question)
         asked.push({
           ...where,
-          facts: claim.facts.length > 0 ? claim.facts.map(([f]) => f) : ['slaughter', 'supervision'],
+          facts: claim.facts.length > 0 ? claim.facts.map(([fact]) => fact) : ['slaughter', 'supervision'],
           question: claim.question,
         });
     }
@@ -302,12 +308,12 @@ export function readLabel(whole: string): LabelRead {
   for (const span of claims) if (span.value === 'contains' || span.value === 'brand') tell(told, [], span);
   settle(
     told,
-    claims.filter((c) => c.value !== 'brand'),
+    claims.filter((span) => span.value !== 'brand'),
   );
   for (const span of claims) if (!told.has(span.fact)) told.set(span.fact, span);
   spans.push(...claims);
   settleRennet(told, spans, questions);
-  const processes = reads.flatMap((r) => r.said.processes);
+  const processes = reads.flatMap((read) => read.said.processes);
   const rest: LabelQuestion[] = tooLong
     ? [
         {
@@ -334,9 +340,9 @@ export function readLabel(whole: string): LabelRead {
 /** "Depends" of a cheese gives way to a rennet that is named, unless a bare "rennet" stands there, too. */
 function settleRennet(told: Told, spans: readonly LabelSpan[], questions: readonly LabelQuestion[]): void {
   const named = spans.find(
-    (s) => s.fact === 'rennet' && (s.value === 'microbial' || s.value === 'vegetable'),
+    (span) => span.fact === 'rennet' && (span.value === 'microbial' || span.value === 'vegetable'),
   );
-  const bare = questions.some((q) => q.facts.length === 1 && q.facts[0] === 'rennet');
+  const bare = questions.some((question) => question.facts.length === 1 && question.facts[0] === 'rennet');
   if (told.get('rennet')?.value === 'depends' && named && !bare) told.set('rennet', named);
 }
 

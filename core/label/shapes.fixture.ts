@@ -68,7 +68,9 @@ export function shaped(
       return among(`<b>${word}</b>`);
     case 'wide':
       return among(
-        [...word].map((c) => (/[a-z]/i.test(c) ? String.fromCharCode(c.charCodeAt(0) + 0xfee0) : c)).join(''),
+        [...word]
+          .map((char) => (/[a-z]/i.test(char) ? String.fromCharCode(char.charCodeAt(0) + 0xfee0) : char))
+          .join(''),
       );
   }
 }

@@ -59,37 +59,37 @@ function joinBroken(
   list: readonly Stretch[],
   text: string,
   original: (from: number, to: number) => string,
-  opens: (s: Stretch) => boolean,
+  opens: (stretch: Stretch) => boolean,
 ): Stretch[] {
   const out: Stretch[] = [];
-  for (const s of list) {
+  for (const stretch of list) {
     const last = out.at(-1);
     const before = last ? text.slice(last.start, last.end).trimEnd() : '';
-    const between = last ? text.slice(last.end, s.start) : '.';
+    const between = last ? text.slice(last.end, stretch.start) : '.';
     const broken = last !== undefined && /^\s*$/.test(between);
-    const here = text.slice(s.start, s.end);
-    const first = s.start + here.search(/\S/);
+    const here = text.slice(stretch.start, stretch.end);
+    const first = stretch.start + here.search(/\S/);
     const unfinished =
       /[,(:&/-]$/.test(before) ||
       /^\s*[,)(&/]/.test(here) ||
       /\b(?:and|of|contain|contains|und|et|e|y|en|i|enthalten|kann|with|mit)$/.test(before);
     const runsOn =
-      !opens(s) &&
+      !opens(stretch) &&
       !/\n\s*\n/.test(between) &&
       (before.includes(',') || /:\s*\S/.test(before)) &&
       (/^\p{Ll}/u.test(original(first, first + 1)) || here.includes(','));
-    if (broken && (unfinished || runsOn)) last.end = s.end;
-    else out.push({ ...s });
+    if (broken && (unfinished || runsOn)) last.end = stretch.end;
+    else out.push({ ...stretch });
   }
   return out;
 }
 
 const rule = new Map<string, RegExp>();
 function headingOf(lexicons: readonly Lexicon[]): RegExp {
-  const id = lexicons.map((l) => l.language.id).join();
+  const id = lexicons.map((lexicon) => lexicon.language.id).join();
   let found = rule.get(id);
   if (!found) {
-    const words = lexicons.map((l) => l.language.heading).join('|');
+    const words = lexicons.map((lexicon) => lexicon.language.heading).join('|');
     found = new RegExp(`(?:^|[^\\p{L}])(?:${words})\\s*(?:\\([^()]{0,40}\\)\\s*)?(?::|-(?=\\s)|=)`, 'u');
     rule.set(id, found);
   }
@@ -111,13 +111,13 @@ interface Spoken {
 /** The languages that know most of a stretch; signal words and letters of its own count more than any other. */
 function spokenIn(
   text: string,
-  s: Stretch,
+  stretch: Stretch,
   lexicons: readonly Lexicon[],
   original: string,
   usual: Lexicon | undefined,
 ): Spoken {
-  const tokens = tokensOf(text, s.start, s.end);
-  const here = text.slice(s.start, s.end);
+  const tokens = tokensOf(text, stretch.start, stretch.end);
+  const here = text.slice(stretch.start, stretch.end);
   const points = lexicons.map((lexicon) => {
     const { known, told } = score(tokens, lexicon);
     const signals = (['may', 'freeFrom', 'contains'] as const).filter(
@@ -127,10 +127,13 @@ function spokenIn(
     const letters = [...(lexicon.language.letters ?? '')].some((ch) => original.includes(ch)) ? 1.5 : 0;
     return { lexicon, told, points: known > 0 || heading > 0 ? known + 2 * signals + heading + letters : 0 };
   });
-  const most = Math.max(...points.map((p) => p.points));
-  const best = points.filter((p) => p.points > most - 0.01);
+  const most = Math.max(...points.map((point) => point.points));
+  const best = points.filter((point) => point.points > most - 0.01);
   const chosen = best.find((p) => p.lexicon === usual) ?? best.reduce((a, b) => (b.told > a.told ? b : a));
-  return { lexicon: chosen.lexicon, tied: best.map((p) => p.lexicon).filter((l) => l !== chosen.lexicon) };
+  return {
+    lexicon: chosen.lexicon,
+    tied: best.map((p) => p.lexicon).filter((lexicon) => lexicon !== chosen.lexicon),
+  };
 }
 
 /** The text in stretches of one kind and one language. Every letter of it lies in one of them. */
@@ -141,31 +144,39 @@ export function statementsOf(
 ): Statement[] {
   const heading = headingOf(lexicons);
   const signal = new RegExp(
-    lexicons.map((l) => `^(?:\\s*)(?:${l.language.may}|${l.language.contains})`).join('|'),
+    lexicons.map((lexicon) => `^(?:\\s*)(?:${lexicon.language.may}|${lexicon.language.contains})`).join('|'),
     'u',
   );
-  const opens = (s: Stretch) =>
-    heading.test(text.slice(s.start, s.end)) ||
-    signal.test(text.slice(s.start, s.end).trim()) ||
-    /^\s*[\p{L} ]{2,24}:/u.test(text.slice(s.start, s.end));
+  const opens = (stretch: Stretch) =>
+    heading.test(text.slice(stretch.start, stretch.end)) ||
+    signal.test(text.slice(stretch.start, stretch.end).trim()) ||
+    /^\s*[\p{L} ]{2,24}:/u.test(text.slice(stretch.start, stretch.end));
   const all = joinBroken(sentences(text), text, original, opens);
-  const first = all.findIndex((s) => heading.test(text.slice(s.start, s.end)));
+  const first = all.findIndex((stretch) => heading.test(text.slice(stretch.start, stretch.end)));
   const whole = { start: 0, end: text.length };
   const usual = spokenIn(text, whole, lexicons, original(0, text.length).toLowerCase(), undefined).lexicon;
-  const spoken = (s: Stretch) => spokenIn(text, s, lexicons, original(s.start, s.end).toLowerCase(), usual);
-  return all.flatMap((s, i) => {
-    const found = heading.exec(text.slice(s.start, s.end));
+  const spoken = (stretch: Stretch) =>
+    spokenIn(text, stretch, lexicons, original(stretch.start, stretch.end).toLowerCase(), usual);
+  return all.flatMap((stretch, i) => {
+    const found = heading.exec(text.slice(stretch.start, stretch.end));
     if (found) {
       // what stands before the heading is a name, what comes after is the list
-      const at = s.start + found.index + (/^\p{L}/u.test(found[0]) ? 0 : 1);
-      const title = text.slice(s.start, at).trim()
-        ? [{ kind: 'title' as const, start: s.start, end: at, ...spoken({ start: s.start, end: at }) }]
+      const at = stretch.start + found.index + (/^\p{L}/u.test(found[0]) ? 0 : 1);
+      const title = text.slice(stretch.start, at).trim()
+        ? [
+            {
+              kind: 'title' as const,
+              start: stretch.start,
+              end: at,
+              ...spoken({ start: stretch.start, end: at }),
+            },
+          ]
         : [];
-      const list = { start: at, end: s.end };
+      const list = { start: at, end: stretch.end };
       return [...title, ...cut(text, list, 'list', spoken(list))];
     }
-    const kind = i < first ? 'title' : baseKind(text.slice(s.start, s.end), first >= 0);
-    return cut(text, s, kind, spoken(s));
+    const kind = i < first ? 'title' : baseKind(text.slice(stretch.start, stretch.end), first >= 0);
+    return cut(text, stretch, kind, spoken(stretch));
   });
 }
 
@@ -202,13 +213,13 @@ function endOf(text: string, mark: Mark, base: StatementKind, { start, end }: St
   return stop < 0 ? close : mark.end + stop;
 }
 
-function cut(text: string, s: Stretch, base: StatementKind, spoken: Spoken): Statement[] {
-  const here = text.slice(s.start, s.end);
+function cut(text: string, stretch: Stretch, base: StatementKind, spoken: Spoken): Statement[] {
+  const here = text.slice(stretch.start, stretch.end);
   const marks: Mark[] = (['may', 'freeFrom', 'contains'] as const)
     .flatMap((key) =>
-      [...here.matchAll(ruleOf(spoken.lexicon, key))].map((m) => ({
-        at: s.start + m.index,
-        end: s.start + m.index + m[0].length,
+      [...here.matchAll(ruleOf(spoken.lexicon, key))].map((match) => ({
+        at: stretch.start + match.index,
+        end: stretch.start + match.index + match[0].length,
         kind:
           key === 'may'
             ? ('may' as const)
@@ -221,17 +232,17 @@ function cut(text: string, s: Stretch, base: StatementKind, spoken: Spoken): Sta
     )
     .sort((a, b) => a.at - b.at || (a.kind === 'may' ? -1 : 1));
   const out: Statement[] = [];
-  let [from, kind, read] = [s.start, base, s.start];
+  let [from, kind, read] = [stretch.start, base, stretch.start];
   for (const mark of marks) {
     // "cannot guarantee free from nuts" stays a warning
     if (mark.at < read || (kind === 'may' && mark.kind !== 'may')) continue;
     if (mark.at > from) out.push({ kind, start: from, end: mark.at, ...spoken });
     [from, kind, read] = [mark.at, mark.kind, mark.end];
-    const close = endOf(text, mark, base, s);
-    if (close >= s.end) continue;
+    const close = endOf(text, mark, base, stretch);
+    if (close >= stretch.end) continue;
     out.push({ kind, start: from, end: close, ...spoken });
     [from, kind, read] = [close, base, close];
   }
-  if (from < s.end) out.push({ kind, start: from, end: s.end, ...spoken });
+  if (from < stretch.end) out.push({ kind, start: from, end: stretch.end, ...spoken });
   return out;
 }

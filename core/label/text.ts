@@ -38,7 +38,7 @@ function plain(ch: string): string {
   if (DASH.test(ch)) return '-';
   const low = ch.normalize('NFKC').toLowerCase();
   return [...low]
-    .map((c) => LETTERS[c] ?? c.normalize('NFD').replace(/\p{M}/gu, ''))
+    .map((char) => LETTERS[char] ?? char.normalize('NFD').replace(/\p{M}/gu, ''))
     .join('')
     .replace(/[\s\p{Z}\p{Cc}\p{Cf}\p{Co}\p{Cn}]/gu, ' ');
 }

@@ -36,23 +36,24 @@ export function tokensOf(text: string, start: number, end: number): Token[] {
   const out: Token[] = [];
   const part = text.slice(start, end);
   let last = 0;
-  for (const m of part.matchAll(TOKEN)) {
-    const gap = part.slice(last, m.index);
-    const at = start + m.index;
+  for (const match of part.matchAll(TOKEN)) {
+    const gap = part.slice(last, match.index);
+    const at = start + match.index;
     if (
-      m[0] === '.' &&
-      (SHORT.test(part.slice(Math.max(0, m.index - 12), m.index)) || /^\d/.test(part.slice(m.index + 1)))
+      match[0] === '.' &&
+      (SHORT.test(part.slice(Math.max(0, match.index - 12), match.index)) ||
+        /^\d/.test(part.slice(match.index + 1)))
     )
       continue;
     out.push({
-      text: kindOf(m[0]) === 'open' ? '(' : kindOf(m[0]) === 'close' ? ')' : m[0],
+      text: kindOf(match[0]) === 'open' ? '(' : kindOf(match[0]) === 'close' ? ')' : match[0],
       start: at,
-      end: at + m[0].length,
-      kind: kindOf(m[0]),
+      end: at + match[0].length,
+      kind: kindOf(match[0]),
       tight: /^[\s.'-]*$/.test(gap),
       hyphen: /-/.test(gap) && !/ -+ /.test(gap),
     });
-    last = m.index + m[0].length;
+    last = match.index + match[0].length;
   }
   return lettersJoined(out, text);
 }
@@ -70,7 +71,7 @@ function lettersJoined(tokens: readonly Token[], text: string): Token[] {
       j++;
     if (j - i >= 3) {
       const run = tokens.slice(i, j);
-      out.push({ ...run[0]!, text: run.map((t) => t.text).join(''), end: run.at(-1)!.end });
+      out.push({ ...run[0]!, text: run.map((token) => token.text).join(''), end: run.at(-1)!.end });
       i = j;
     } else out.push(tokens[i++]!);
   }

@@ -21,32 +21,42 @@ beforeAll(() => {
   plan = layPlan(planWith({ party: [group('all', 8)], placements: foods }), 4).plan;
 });
 
-const elements = (p: Plan): LaidElement[] => p.layout[0]!.elements;
+const elements = (plan: Plan): LaidElement[] => plan.layout[0]!.elements;
 const around = (edited: Plan, from: Plan = plan) => layAround(from, edited, 4);
-const byId = (list: readonly LaidElement[]) => new Map(list.map((e) => [e.id, e]));
+const byId = (list: readonly LaidElement[]) => new Map(list.map((element) => [element.id, element]));
 const swapped = (food: string, from: Plan = plan): Plan[] =>
-  swapsFor(from, id(food), { judge: false }).map((s) => after(from, s.command));
+  swapsFor(from, id(food), { judge: false }).map((swap) => after(from, swap.command));
 
 /** Every kind that was placed lies there, with all its pieces, and nothing else does. */
-function liesWhole(p: Plan, list: readonly LaidElement[]): void {
-  for (const x of p.placements) {
-    const here = list.filter((e) => e.componentId === x.componentId && e.form === x.form);
-    expect([x.componentId, here.reduce((n, e) => n + e.pieces.length, 0) > 0]).toEqual([x.componentId, true]);
+function liesWhole(plan: Plan, list: readonly LaidElement[]): void {
+  for (const placement of plan.placements) {
+    const here = list.filter(
+      (element) => element.componentId === placement.componentId && element.form === placement.form,
+    );
+    expect([
+      placement.componentId,
+      here.reduce((sum, element) => sum + element.pieces.length, 0) > 0,
+    ]).toEqual([placement.componentId, true]);
   }
-  const placed = new Set(p.placements.map((x) => x.componentId));
-  expect(list.filter((e) => !placed.has(e.componentId))).toEqual([]);
+  const placed = new Set(plan.placements.map((placement) => placement.componentId));
+  expect(list.filter((element) => !placed.has(element.componentId))).toEqual([]);
 }
 
 /** A bowl of something spread is one piece, whatever it holds. */
-const drawnPieces = (from: Plan, p: Placement): number =>
-  p.contained && formOf(planLarder(from).get(p.componentId)!, p.form)?.piece === 'bowl' ? 1 : p.pieces;
+const drawnPieces = (from: Plan, placement: Placement): number =>
+  placement.contained &&
+  formOf(planLarder(from).get(placement.componentId)!, placement.form)?.piece === 'bowl'
+    ? 1
+    : placement.pieces;
 
 /** The same food with other pieces, each as heavy as before. */
 function withPieces(from: Plan, food: string, pieces: number): Plan {
   return {
     ...from,
-    placements: from.placements.map((p) =>
-      p.componentId === food ? { ...p, pieces, massG: (p.massG / p.pieces) * pieces } : p,
+    placements: from.placements.map((placement) =>
+      placement.componentId === food
+        ? { ...placement, pieces, massG: (placement.massG / placement.pieces) * pieces }
+        : placement,
     ),
   };
 }
@@ -65,12 +75,16 @@ describe('laying what changed', () => {
         const [laid] = around(edited);
         liesWhole(edited, laid!.elements);
         expect(hardOverlaps(laid!.elements)).toEqual([]);
-        const stays = new Set(foods.map((p) => p.componentId as string).filter((x) => x !== food));
+        const stays = new Set(
+          foods.map((placement) => placement.componentId as string).filter((x) => x !== food),
+        );
         // a bowl that comes makes others move, which the next test but one looks at
-        if (laid!.elements.some((e) => !old.has(e.id) && e.layer === 4)) continue;
-        const stood = laid!.elements.filter((e) => stays.has(e.componentId));
-        expect(stood).toHaveLength([...old.values()].filter((e) => stays.has(e.componentId)).length);
-        for (const e of stood) expect(e).toEqual(old.get(e.id));
+        if (laid!.elements.some((element) => !old.has(element.id) && element.layer === 4)) continue;
+        const stood = laid!.elements.filter((element) => stays.has(element.componentId));
+        expect(stood).toHaveLength(
+          [...old.values()].filter((element) => stays.has(element.componentId)).length,
+        );
+        for (const element of stood) expect(element).toEqual(old.get(element.id));
         compared += stood.length;
       }
     expect(compared).toBeGreaterThan(20);
@@ -90,7 +104,7 @@ describe('laying what changed', () => {
         {
           name: 'set-board',
           placements: [
-            ...plan.placements.filter((p) => p.componentId !== id('almonds')),
+            ...plan.placements.filter((placement) => placement.componentId !== id('almonds')),
             lies('guacamole', 260, { contained: true }),
           ],
         },
@@ -99,15 +113,20 @@ describe('laying what changed', () => {
     const [laid] = around(edited);
     liesWhole(edited, laid!.elements);
     expect(hardOverlaps(laid!.elements)).toEqual([]);
-    const bowl = laid!.elements.find((e) => e.componentId === 'guacamole')!;
-    const buried = (e: LaidElement) =>
-      e.pieces.filter(([x, y]) => {
-        const [c, s] = [Math.cos((e.angle * Math.PI) / 180), Math.sin((e.angle * Math.PI) / 180)];
-        return Math.hypot(e.x + x * c - y * s - bowl.x, e.y + x * s + y * c - bowl.y) < bowl.bowlMm! * 0.8;
-      }).length / e.pieces.length;
-    expect(laid!.elements.filter((e) => e.layer < 4 && buried(e) > 0.2).map((e) => e.componentId)).toEqual(
-      [],
-    );
+    const bowl = laid!.elements.find((element) => element.componentId === 'guacamole')!;
+    const buried = (element: LaidElement) =>
+      element.pieces.filter(([x, y]) => {
+        const [c, s] = [Math.cos((element.angle * Math.PI) / 180), Math.sin((element.angle * Math.PI) / 180)];
+        return (
+          Math.hypot(element.x + x * c - y * s - bowl.x, element.y + x * s + y * c - bowl.y) <
+          bowl.bowlMm! * 0.8
+        );
+      }).length / element.pieces.length;
+    expect(
+      laid!.elements
+        .filter((element) => element.layer < 4 && buried(element) > 0.2)
+        .map((element) => element.componentId),
+    ).toEqual([]);
   });
 
   test('what the hand pinned stays pinned, what was only held does not', () => {
@@ -121,7 +140,9 @@ describe('laying what changed', () => {
     const food = first!.componentId === id('salami') ? 'green-grapes' : 'salami';
     const edited = swapped(food, pinned)[0]!;
     const [laid] = around(edited, pinned);
-    expect(laid!.elements.filter((e) => e.pinned).map((e) => e.id)).toEqual([first!.id]);
+    expect(laid!.elements.filter((element) => element.pinned).map((element) => element.id)).toEqual([
+      first!.id,
+    ]);
   });
 
   test('another size of the surface, or most foods changed: it is laid afresh', () => {
@@ -130,7 +151,12 @@ describe('laying what changed', () => {
       surfaces: [{ ...plan.surfaces[0]!, outline: { kind: 'round' as const, diameterMm: 520 } }],
     };
     expect(around(wider)).toEqual(layPlan(wider, 4).surfaces);
-    const most = { ...plan, placements: foods.map((p, i) => (i < 4 ? { ...p, massG: p.massG + 30 } : p)) };
+    const most = {
+      ...plan,
+      placements: foods.map((placement, i) =>
+        i < 4 ? { ...placement, massG: placement.massG + 30 } : placement,
+      ),
+    };
     expect(around(most)).toEqual(layPlan(most, 4).surfaces);
   });
 
@@ -146,35 +172,50 @@ describe('laying what changed', () => {
     let now = plan;
     for (let step = 0; step < 12; step++) {
       const from = now;
-      const p = now.placements[random.int(now.placements.length)]!;
-      const swaps = swapped(p.componentId, now);
+      const placement = now.placements[random.int(now.placements.length)]!;
+      const swaps = swapped(placement.componentId, now);
       const kind = random.int(4);
       if (kind === 0 && now.placements.length > 4)
-        now = after(now, { name: 'leave-out', componentId: p.componentId });
-      else if (kind === 1 && !p.contained && p.pieces > 3) now = withPieces(now, p.componentId, p.pieces - 1);
+        now = after(now, { name: 'leave-out', componentId: placement.componentId });
+      else if (kind === 1 && !placement.contained && placement.pieces > 3)
+        now = withPieces(now, placement.componentId, placement.pieces - 1);
       else if (swaps.length > 0) now = swaps[random.int(Math.min(5, swaps.length))]!;
       const laid = layAround(from, now, 4);
-      const layout = now.layout.map((l) => laid.find((x) => x.surfaceId === l.surfaceId) ?? l);
-      now = { ...now, layout: layout.map(({ surfaceId, elements: e }) => ({ surfaceId, elements: e })) };
+      const layout = now.layout.map(
+        (layer) => laid.find((laid) => laid.surfaceId === layer.surfaceId) ?? layer,
+      );
+      now = {
+        ...now,
+        layout: layout.map(({ surfaceId, elements: elements }) => ({ surfaceId, elements: elements })),
+      };
       expect(planSchema.safeParse(now).success).toBe(true);
       liesWhole(now, elements(now));
       expect(hardOverlaps(elements(now))).toEqual([]);
-      for (const x of now.placements) {
+      for (const otherPlacement of now.placements) {
         const pieces = elements(now)
-          .filter((e) => e.componentId === x.componentId && e.form === x.form)
-          .reduce((n, e) => n + e.pieces.length, 0);
-        expect([step, x.componentId, pieces]).toEqual([step, x.componentId, drawnPieces(now, x)]);
+          .filter(
+            (element) =>
+              element.componentId === otherPlacement.componentId && element.form === otherPlacement.form,
+          )
+          .reduce((sum, element) => sum + element.pieces.length, 0);
+        expect([step, otherPlacement.componentId, pieces]).toEqual([
+          step,
+          otherPlacement.componentId,
+          drawnPieces(now, otherPlacement),
+        ]);
       }
     }
   });
 
   test('so it goes on a whole table too, with every piece somewhere', async () => {
     const table = layPlan({ ...(await madeDemo('comet-watch')), layout: [] }, 15).plan;
-    const main = table.placements.filter((p) => p.surfaceId === table.surfaces[0]!.id);
-    for (const p of [main[0]!, main[3]!, main.at(-1)!])
-      for (const edited of swapped(p.componentId, table).slice(0, 1))
+    const main = table.placements.filter((placement) => placement.surfaceId === table.surfaces[0]!.id);
+    for (const placement of [main[0]!, main[3]!, main.at(-1)!])
+      for (const edited of swapped(placement.componentId, table).slice(0, 1))
         for (const laid of layAround(table, edited, 15)) {
-          const here = edited.placements.filter((x) => x.surfaceId === laid.surfaceId && x.lot === 0);
+          const here = edited.placements.filter(
+            (otherPlacement) => otherPlacement.surfaceId === laid.surfaceId && otherPlacement.lot === 0,
+          );
           liesWhole({ ...edited, placements: here }, laid.elements);
           expect(hardOverlaps(laid.elements)).toEqual([]);
         }

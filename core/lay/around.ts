@@ -19,7 +19,7 @@ const MOST_CHANGED = 1 / 3;
 export function layAround(before: Plan, after: Plan, seed: number): LaidSurface[] {
   return after.surfaces.flatMap((surface) => {
     const [was, is] = [onSurface(before, surface), onSurface(after, surface)];
-    const stays = is.filter((p) => was.some((q) => same(p, q)));
+    const stays = is.filter((placement) => was.some((otherPlacement) => same(placement, otherPlacement)));
     const identical = stays.length === is.length && was.length === is.length;
     if (identical && unchanged(before, surface)) return [];
     const laid = laidOn(after, surface);
@@ -34,21 +34,23 @@ export function layAround(before: Plan, after: Plan, seed: number): LaidSurface[
 }
 
 const onSurface = (plan: Plan, surface: Surface): Placement[] =>
-  plan.placements.filter((p) => p.surfaceId === surface.id && p.lot === 0);
+  plan.placements.filter((placement) => placement.surfaceId === surface.id && placement.lot === 0);
 
 const laidOn = (plan: Plan, surface: Surface): readonly LaidElement[] =>
-  plan.layout.find((l) => l.surfaceId === surface.id)?.elements ?? [];
+  plan.layout.find((layer) => layer.surfaceId === surface.id)?.elements ?? [];
 
-const same = (p: Placement, q: Placement): boolean => JSON.stringify(p) === JSON.stringify(q);
+const same = (placement: Placement, otherPlacement: Placement): boolean =>
+  JSON.stringify(placement) === JSON.stringify(otherPlacement);
 
 const unchanged = (before: Plan, surface: Surface): boolean =>
-  JSON.stringify(before.surfaces.find((s) => s.id === surface.id)) === JSON.stringify(surface);
+  JSON.stringify(before.surfaces.find((otherSurface) => otherSurface.id === surface.id)) ===
+  JSON.stringify(surface);
 
 /** The kinds in the part that is kept for somebody. */
 const zoneOf = (placements: readonly Placement[]): string =>
   placements
-    .filter((p) => p.inZone)
-    .map((p) => p.componentId)
+    .filter((placement) => placement.inZone)
+    .map((placement) => placement.componentId)
     .sort()
     .join(' ');
 
@@ -57,35 +59,46 @@ const zoneOf = (placements: readonly Placement[]): string =>
  * food all the same, that makes room and is laid again too.
  */
 function laidAmong(plan: Plan, surface: Surface, stays: readonly Placement[], seed: number): LaidSurface {
-  const held = (e: LaidElement) => stays.some((p) => p.componentId === e.componentId && p.form === e.form);
-  const lay = (keep: (e: LaidElement) => boolean, stands?: Stands) =>
+  const held = (element: LaidElement) =>
+    stays.some(
+      (placement) => placement.componentId === element.componentId && placement.form === element.form,
+    );
+  const lay = (keep: (element: LaidElement) => boolean, stands?: Stands) =>
     laySurface(pinning(plan, surface, keep), surface, seed, stands);
   const stands = standsFor(pinning(plan, surface, held), surface);
   const inPlace = lay(held, stands);
   const fits = hardOverlaps(inPlace.elements).length === 0;
   const first = fits ? inPlace : lay(held);
-  const come = first.elements.filter((e) => !held(e));
-  if (come.some((e) => e.layer < HARD_LAYER && e.pieces.length === 0)) return laySurface(plan, surface, seed);
-  const hard = come.filter((e) => e.layer === HARD_LAYER);
-  const went = laidOn(plan, surface).filter((e) => e.layer === HARD_LAYER && !held(e));
-  const buried = (e: LaidElement) => hard.some((h) => standsOn(h, e)) && !went.some((h) => standsOn(h, e));
+  const come = first.elements.filter((element) => !held(element));
+  if (come.some((element) => element.layer < HARD_LAYER && element.pieces.length === 0))
+    return laySurface(plan, surface, seed);
+  const hard = come.filter((element) => element.layer === HARD_LAYER);
+  const went = laidOn(plan, surface).filter((element) => element.layer === HARD_LAYER && !held(element));
+  const buried = (element: LaidElement) =>
+    hard.some((otherElement) => standsOn(otherElement, element)) &&
+    !went.some((otherElement) => standsOn(otherElement, element));
   const covered = new Set(
-    first.elements.filter((e) => e.layer < HARD_LAYER && held(e) && buried(e)).map((e) => e.id),
+    first.elements
+      .filter((element) => element.layer < HARD_LAYER && held(element) && buried(element))
+      .map((element) => element.id),
   );
   if (covered.size === 0) return first;
-  return lay((e) => held(e) && !covered.has(e.id), fits ? stands : undefined);
+  return lay((element) => held(element) && !covered.has(element.id), fits ? stands : undefined);
 }
 
 /** For each hard part that comes, the place of a hard element that went, the largest to the largest. */
 function standsFor(plan: Plan, surface: Surface): Stands {
   const parts = partsOf(plan, surface, surfaceAreaCm2(surface));
-  const come = parts.filter((p) => p.kind === 'hard' && !p.pinned);
-  const stay = new Set(parts.map((p) => p.pinned?.id));
-  const went = laidOn(plan, surface).filter((e) => e.layer === HARD_LAYER && !stay.has(e.id));
-  const size = (e: LaidElement) => Math.max(...e.outline.map(([x, y]) => Math.hypot(x - e.x, y - e.y)));
+  const come = parts.filter((part) => part.kind === 'hard' && !part.pinned);
+  const stay = new Set(parts.map((part) => part.pinned?.id));
+  const went = laidOn(plan, surface).filter(
+    (element) => element.layer === HARD_LAYER && !stay.has(element.id),
+  );
+  const size = (element: LaidElement) =>
+    Math.max(...element.outline.map(([x, y]) => Math.hypot(x - element.x, y - element.y)));
   went.sort((a, b) => size(b) - size(a));
   come.sort((a, b) => b.lengthMm - a.lengthMm);
-  return new Map(come.slice(0, went.length).map((p, i) => [p.id, went[i]!]));
+  return new Map(come.slice(0, went.length).map((part, i) => [part.id, went[i]!]));
 }
 
 /** A slice may be tucked under a cheese; more of a food than this share may not. */
@@ -101,19 +114,27 @@ function standsOn(hard: LaidElement, soft: LaidElement): boolean {
 }
 
 /** The plan with these elements held fast. */
-function pinning(plan: Plan, surface: Surface, held: (e: LaidElement) => boolean): Plan {
+function pinning(plan: Plan, surface: Surface, held: (element: LaidElement) => boolean): Plan {
   return {
     ...plan,
-    layout: plan.layout.map((l) =>
-      l.surfaceId === surface.id
-        ? { ...l, elements: l.elements.map((e) => (held(e) ? { ...e, pinned: true } : e)) }
-        : l,
+    layout: plan.layout.map((layer) =>
+      layer.surfaceId === surface.id
+        ? {
+            ...layer,
+            elements: layer.elements.map((element) =>
+              held(element) ? { ...element, pinned: true } : element,
+            ),
+          }
+        : layer,
     ),
   };
 }
 
 /** Only what the stylist's own hand had pinned stays pinned. */
 function unpinned(done: LaidSurface, laid: readonly LaidElement[]): LaidSurface {
-  const byHand = new Set(laid.filter((e) => e.pinned).map((e) => e.id));
-  return { ...done, elements: done.elements.map((e) => ({ ...e, pinned: byHand.has(e.id) })) };
+  const byHand = new Set(laid.filter((element) => element.pinned).map((element) => element.id));
+  return {
+    ...done,
+    elements: done.elements.map((element) => ({ ...element, pinned: byHand.has(element.id) })),
+  };
 }

@@ -22,8 +22,8 @@ const EVENING = 9;
 export function fillLoose(part: Part, cells: readonly number[], grid: Grid, random: Random): Laid[] {
   const n = part.pieces;
   if (cells.length === 0) return [];
-  const xs = cells.map((c) => grid.xOf(c % grid.columns));
-  const ys = cells.map((c) => grid.yOf(floor(c / grid.columns)));
+  const xs = cells.map((cell) => grid.xOf(cell % grid.columns));
+  const ys = cells.map((cell) => grid.yOf(floor(cell / grid.columns)));
   const px = new Float64Array(n);
   const py = new Float64Array(n);
   for (let i = 0; i < n; i++) {
@@ -127,7 +127,11 @@ export function fillRun(
   for (let row = 0; row < rows; row++) {
     const n = round(left / (rows - row));
     left -= n;
-    laid.push(...oneRow(n, row, rows, from, smooth, grid.stepMm, random).map((p) => back(p, c, s, angle)));
+    laid.push(
+      ...oneRow(n, row, rows, from, smooth, grid.stepMm, random).map((otherAlong) =>
+        back(otherAlong, c, s, angle),
+      ),
+    );
   }
   return laid;
 }
@@ -164,7 +168,7 @@ function oneRow(
   stepMm: number,
   random: Random,
 ): Along[] {
-  const total = bins.reduce((sum, b) => sum + b.count, 0);
+  const total = bins.reduce((sum, bin) => sum + bin.count, 0);
   const middle = (b: number): number => {
     const bin = bins[max(0, min(bins.length - 1, b))]!;
     return bin.low + ((bin.high - bin.low) * (row + 0.5)) / rows;
@@ -182,10 +186,10 @@ function oneRow(
 }
 
 /** Each slice stands across the row: its length points over the row's direction, with a little unrest. */
-function back(p: Along, c: number, s: number, angle: number): Laid {
+function back(otherAlong: Along, c: number, s: number, angle: number): Laid {
   return {
-    x: p.u * c - p.v * s,
-    y: p.u * s + p.v * c,
-    angle: ((angle + p.slope) * 180) / PI + 90,
+    x: otherAlong.u * c - otherAlong.v * s,
+    y: otherAlong.u * s + otherAlong.v * c,
+    angle: ((angle + otherAlong.slope) * 180) / PI + 90,
   };
 }

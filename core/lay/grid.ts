@@ -18,13 +18,13 @@ export interface Grid {
 
 /** The serving ground inside the rim, as a polygon; `scale` below 1 keeps open china around a small plate's food. */
 export function servingGround(surface: Surface, scale = 1): Point[] {
-  const { outline: o, rimMm } = surface;
-  if (o.kind === 'round') {
-    const d = max(1, o.diameterMm - 2 * rimMm) * scale;
+  const { outline: outline, rimMm } = surface;
+  if (outline.kind === 'round') {
+    const d = max(1, outline.diameterMm - 2 * rimMm) * scale;
     return ellipse(d, d, 72);
   }
-  const [l, w] = [max(1, o.lengthMm - 2 * rimMm) * scale, max(1, o.widthMm - 2 * rimMm) * scale];
-  return roundedRectangle(l, w, max(0, o.cornerMm - rimMm) * scale, 8);
+  const [l, w] = [max(1, outline.lengthMm - 2 * rimMm) * scale, max(1, outline.widthMm - 2 * rimMm) * scale];
+  return roundedRectangle(l, w, max(0, outline.cornerMm - rimMm) * scale, 8);
 }
 
 export function gridOver(ground: Polygon, stepMm: number): Grid {

@@ -20,34 +20,41 @@ beforeAll(async () => {
 describe('the demo laid', () => {
   test('pieces on the board × their mass are the plan, within a piece, for every food of lot 0', () => {
     const larder = planLarder(plan);
-    for (const s of laid)
-      for (const p of plan.placements.filter((x) => x.surfaceId === s.surfaceId && x.lot === 0)) {
-        const here = s.elements.filter((e) => e.componentId === p.componentId && e.form === p.form);
-        const pieces = here.reduce((n, e) => n + e.pieces.length, 0);
-        expect(pieces).toBe(p.pieces);
-        const fact = formOf(larder.get(p.componentId)!, p.form)!;
-        if (FORMS[p.form].lies !== 'alone')
-          expect(Math.abs(pieces * fact.pieceG - p.massG)).toBeLessThanOrEqual(fact.pieceG);
+    for (const otherLaid of laid)
+      for (const placement of plan.placements.filter(
+        (otherPlacement) => otherPlacement.surfaceId === otherLaid.surfaceId && otherPlacement.lot === 0,
+      )) {
+        const here = otherLaid.elements.filter(
+          (element) => element.componentId === placement.componentId && element.form === placement.form,
+        );
+        const pieces = here.reduce((sum, element) => sum + element.pieces.length, 0);
+        expect(pieces).toBe(placement.pieces);
+        const fact = formOf(larder.get(placement.componentId)!, placement.form)!;
+        if (FORMS[placement.form].lies !== 'alone')
+          expect(Math.abs(pieces * fact.pieceG - placement.massG)).toBeLessThanOrEqual(fact.pieceG);
       }
   });
 
   test('at least 95 % of the oak and of the tray is covered by food', () => {
-    for (const s of laid.slice(0, 2)) expect(s.coverage).toBeGreaterThanOrEqual(0.95);
+    for (const otherLaid of laid.slice(0, 2)) expect(otherLaid.coverage).toBeGreaterThanOrEqual(0.95);
   });
 
   test('hard things never overlap and stay on the board', () => {
-    for (const s of laid) {
-      expect(hardOverlaps(s.elements)).toEqual([]);
-      for (const e of s.elements.filter((x) => x.layer === 4)) expect(inside(s.outline, e.x, e.y)).toBe(true);
+    for (const otherLaid of laid) {
+      expect(hardOverlaps(otherLaid.elements)).toEqual([]);
+      for (const element of otherLaid.elements.filter((otherElement) => otherElement.layer === 4))
+        expect(inside(otherLaid.outline, element.x, element.y)).toBe(true);
     }
   });
 
   test('every food of lot 0 is there, and nothing else', () => {
-    for (const s of laid) {
+    for (const otherLaid of laid) {
       const wanted = new Set(
-        plan.placements.filter((p) => p.surfaceId === s.surfaceId && p.lot === 0).map((p) => p.componentId),
+        plan.placements
+          .filter((placement) => placement.surfaceId === otherLaid.surfaceId && placement.lot === 0)
+          .map((placement) => placement.componentId),
       );
-      expect(new Set(s.elements.map((e) => e.componentId))).toEqual(wanted);
+      expect(new Set(otherLaid.elements.map((element) => element.componentId))).toEqual(wanted);
     }
   });
 
@@ -60,23 +67,31 @@ describe('the demo laid', () => {
 
   test('pins are kept when the rest is laid again', () => {
     const oak = plan.surfaces[0]!;
-    const hard = laid[0]!.elements.find((e) => e.layer === 4)!;
-    const soft = laid[0]!.elements.find((e) => e.layer === 2)!;
+    const hard = laid[0]!.elements.find((element) => element.layer === 4)!;
+    const soft = laid[0]!.elements.find((element) => element.layer === 2)!;
     const pinned: Plan = {
       ...plan,
-      layout: plan.layout.map((l) => ({
-        ...l,
-        elements: l.elements.map((e) => ([hard.id, soft.id].includes(e.id) ? { ...e, pinned: true } : e)),
+      layout: plan.layout.map((layer) => ({
+        ...layer,
+        elements: layer.elements.map((element) =>
+          [hard.id, soft.id].includes(element.id) ? { ...element, pinned: true } : element,
+        ),
       })),
     };
     const again = laySurface(pinned, oak, 99).elements;
-    for (const e of [hard, soft]) expect(again.find((x) => x.id === e.id)).toEqual({ ...e, pinned: true });
+    for (const element of [hard, soft])
+      expect(again.find((otherElement) => otherElement.id === element.id)).toEqual({
+        ...element,
+        pinned: true,
+      });
   });
 
   test('it is not mirrored: no two large things stand opposite each other', () => {
-    const hard = laid[0]!.elements.filter((e) => e.layer === 4);
-    for (const a of hard)
-      for (const b of hard) if (a !== b) expect(Math.hypot(a.x + b.x, a.y - b.y)).toBeGreaterThan(5);
+    const hard = laid[0]!.elements.filter((element) => element.layer === 4);
+    for (const element of hard)
+      for (const otherElement of hard)
+        if (element !== otherElement)
+          expect(Math.hypot(element.x + otherElement.x, element.y - otherElement.y)).toBeGreaterThan(5);
   });
 });
 
@@ -97,10 +112,10 @@ describe('degenerate boards', () => {
   });
 
   test('a contained food stands in one bowl with all its pieces', () => {
-    const p = planWith({ placements: [lies('almonds', 60, { contained: true })] });
-    const [e] = laySurface(p, p.surfaces[0]!, 1).elements;
-    expect(e!.bowlMm).toBeGreaterThan(20);
-    expect(e!.pieces).toHaveLength(50);
+    const plan = planWith({ placements: [lies('almonds', 60, { contained: true })] });
+    const [element] = laySurface(plan, plan.surfaces[0]!, 1).elements;
+    expect(element!.bowlMm).toBeGreaterThan(20);
+    expect(element!.pieces).toHaveLength(50);
   });
 });
 
@@ -111,10 +126,10 @@ describe('the picture', () => {
   });
 
   test('every form of every food can be drawn, without a number that is none', () => {
-    for (const c of planLarder(plan).values())
-      for (const f of c.forms) {
+    for (const component of planLarder(plan).values())
+      for (const fact of component.forms) {
         const sink = new SvgSink();
-        drawPiece(sink, c, f, f.lengthMm, f.widthMm, 0, 0, 33, 7);
+        drawPiece(sink, component, fact, fact.lengthMm, fact.widthMm, 0, 0, 33, 7);
         expect(sink.markup()).not.toMatch(/NaN|undefined|Infinity/);
         expect(sink.markup().length).toBeGreaterThan(200);
       }
@@ -123,7 +138,7 @@ describe('the picture', () => {
   test('the board is drawn the same twice, with every element in it', () => {
     const svg = boardSvg(plan, plan.surfaces[0]!);
     expect(boardSvg(plan, plan.surfaces[0]!)).toBe(svg);
-    for (const e of plan.layout[0]!.elements) expect(svg).toContain(`data-element="${e.id}"`);
+    for (const element of plan.layout[0]!.elements) expect(svg).toContain(`data-element="${element.id}"`);
   });
 
   test('markup in the plan’s name cannot get into the drawing', () => {

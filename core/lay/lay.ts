@@ -51,13 +51,13 @@ export function laySurface(plan: Plan, surface: Surface, seed: number, stands?: 
   const parts = partsOf(plan, surface, area);
   const outline = servingGround(surface);
   const food = groundOf(parts);
-  const zone = parts.filter((p) => p.inZone);
+  const zone = parts.filter((part) => part.inZone);
   const split = zone.length > 0 ? zoneGrounds(outline, groundOf(zone) / Math.max(1e-9, food)) : undefined;
   const calm = food / area < CALM ? Math.sqrt(Math.max(0.05, (food * 1.06) / area)) : 1;
   const elements = split
     ? [
         ...layGround(
-          parts.filter((p) => !p.inZone),
+          parts.filter((part) => !part.inZone),
           split.rest,
           split.rest,
           random,
@@ -77,7 +77,7 @@ export function laySurface(plan: Plan, surface: Surface, seed: number, stands?: 
 }
 
 const groundOf = (parts: readonly Part[]) =>
-  parts.filter((p) => p.kind !== 'herb').reduce((n, p) => n + p.groundCm2, 0);
+  parts.filter((part) => part.kind !== 'herb').reduce((sum, part) => sum + part.groundCm2, 0);
 
 /** Lays some parts over a ground; herbs may lie anywhere inside the outline. */
 function layGround(
@@ -87,22 +87,29 @@ function layGround(
   random: Random,
   stands?: Stands,
 ): LaidElement[] {
-  const anchors = parts.filter((p) => p.kind === 'hard');
-  const soft = parts.filter((p) => p.kind === 'run' || p.kind === 'loose');
+  const anchors = parts.filter((part) => part.kind === 'hard');
+  const soft = parts.filter((part) => part.kind === 'run' || part.kind === 'loose');
   const spots = placeAnchors(anchors, ground, random, stands);
-  const hard = anchors.map((p, i) => placed(p.outline, spots[i]!.x, spots[i]!.y, spots[i]!.angle));
+  const hard = anchors.map((part, i) => placed(part.outline, spots[i]!.x, spots[i]!.y, spots[i]!.angle));
 
   // nothing grows where all of it is pinned
-  const grows = soft.some((p) => !p.pinned);
+  const grows = soft.some((part) => !part.pinned);
   const regions = grows ? growRegions(soft, anchors, hard, ground, random) : undefined;
   const filled = regions
     ? fillAll(regions, random)
     : soft.flatMap((part) => (part.pinned ? [{ part, pieces: pinnedPieces(part.pinned) }] : []));
   const fine = gridOver(ground, FINE_MM);
   if (regions)
-    settle(fine, ground, filled, hard, homesOn(fine, regions), new Map(regions.parts.map((p, i) => [p, i])));
+    settle(
+      fine,
+      ground,
+      filled,
+      hard,
+      homesOn(fine, regions),
+      new Map(regions.parts.map((part, i) => [part, i])),
+    );
   const herbs = layHerbs(
-    parts.filter((p) => p.kind === 'herb'),
+    parts.filter((part) => part.kind === 'herb'),
     gridOver(outline, FINE_MM),
     filled,
     hard,
@@ -110,9 +117,11 @@ function layGround(
   );
 
   return [
-    ...anchors.map((p, i) => hardElement(p, spots[i]!, hard[i]!, random)),
+    ...anchors.map((part, i) => hardElement(part, spots[i]!, hard[i]!, random)),
     // what is not pinned has grown in a region
-    ...filled.map((f, i) => (f.part.pinned ? remarked(f.part.pinned, f.part) : softElement(f, regions!, i))),
+    ...filled.map((filled, i) =>
+      filled.part.pinned ? remarked(filled.part.pinned, filled.part) : softElement(filled, regions!, i),
+    ),
     ...herbs,
   ];
 }
@@ -124,15 +133,18 @@ const marks = (part: Part): Pick<LaidElement, 'ownTool' | 'inZone'> => ({
 });
 
 /** A pinned element stays where it is; its tool and its bowl may have been changed since. */
-function remarked({ ownTool: _tool, inZone: _zone, ...e }: LaidElement, part: Part): LaidElement {
-  const kept = { ...e, ...marks(part) };
-  if (part.bowlMm === null || e.bowlMm === null || round1(part.bowlMm) === e.bowlMm) return kept;
-  const k = part.bowlMm / e.bowlMm;
+function remarked({ ownTool: _tool, inZone: _zone, ...element }: LaidElement, part: Part): LaidElement {
+  const kept = { ...element, ...marks(part) };
+  if (part.bowlMm === null || element.bowlMm === null || round1(part.bowlMm) === element.bowlMm) return kept;
+  const k = part.bowlMm / element.bowlMm;
   return {
     ...kept,
     bowlMm: round1(part.bowlMm),
-    outline: e.outline.map(([x, y]) => [round1(e.x + (x - e.x) * k), round1(e.y + (y - e.y) * k)]),
-    pieces: e.pieces.map(([x, y, a]) => [round1(x * k), round1(y * k), a]),
+    outline: element.outline.map(([x, y]) => [
+      round1(element.x + (x - element.x) * k),
+      round1(element.y + (y - element.y) * k),
+    ]),
+    pieces: element.pieces.map(([x, y, a]) => [round1(x * k), round1(y * k), a]),
   };
 }
 
@@ -161,7 +173,7 @@ function growRegions(
   for (let k = 0; k < FIRST_STEPS; k++) stepRegions(grid, free, sites, owner, 0.45);
   const width = Math.max(...ground.map((p) => p[0])) * 2;
   // where most of it stands fast there is hardly anything to trade places
-  const rounds = parts.filter((p) => p.pinned).length * 2 > parts.length ? 1 : ROUNDS;
+  const rounds = parts.filter((part) => part.pinned).length * 2 > parts.length ? 1 : ROUNDS;
   for (let round = 0; round < rounds; round++) {
     const mapped = withAnchors(grid, owner, hard, sites.length);
     const label = relabel(
@@ -172,10 +184,10 @@ function growRegions(
       width,
       random,
     );
-    const targets = sites.map((s) => s.targetCells);
+    const targets = sites.map((site) => site.targetCells);
     const from = parts;
     parts = label.map((l) => from[l]!);
-    sites.forEach((s, i) => (s.targetCells = targets[label[i]!]!));
+    sites.forEach((site, i) => (site.targetCells = targets[label[i]!]!));
     for (let k = 0; k < REBALANCE_STEPS; k++) stepRegions(grid, free, sites, owner, 0.2);
   }
   assign(free, sites, owner);
@@ -196,7 +208,7 @@ function withAnchors(
 }
 
 function startSites(parts: readonly Part[], grid: Grid, free: FreeCells, random: Random): Site[] {
-  const sum = parts.reduce((n, p) => n + p.groundCm2, 0);
+  const sum = parts.reduce((sum, part) => sum + part.groundCm2, 0);
   const used: { x: number; y: number }[] = [];
   const open = openCells(parts, grid, free);
   return parts.map((part) => {
@@ -227,42 +239,42 @@ function openCells(parts: readonly Part[], grid: Grid, free: FreeCells): ArrayLi
   return open.length > 0 ? open : free.cells;
 }
 
-function cellsOf(r: Regions, i: number): number[] {
+function cellsOf(regions: Regions, i: number): number[] {
   const cells: number[] = [];
-  for (let c = 0; c < r.owner.length; c++) if (r.owner[c] === i) cells.push(c);
+  for (let c = 0; c < regions.owner.length; c++) if (regions.owner[c] === i) cells.push(c);
   return cells;
 }
 
-function fillAll(r: Regions, random: Random): Filled[] {
-  return r.parts.map((part, i) => {
+function fillAll(regions: Regions, random: Random): Filled[] {
+  return regions.parts.map((part, i) => {
     if (part.pinned) return { part, pieces: pinnedPieces(part.pinned) };
-    const cells = cellsOf(r, i);
+    const cells = cellsOf(regions, i);
     const pieces =
       part.kind === 'run'
-        ? fillRun(part, cells, r.grid, r.angles[i]!, random)
-        : fillLoose(part, cells, r.grid, random);
+        ? fillRun(part, cells, regions.grid, regions.angles[i]!, random)
+        : fillLoose(part, cells, regions.grid, random);
     return { part, pieces };
   });
 }
 
-function pinnedPieces(e: LaidElement): Laid[] {
-  const [c, s] = [Math.cos((e.angle * Math.PI) / 180), Math.sin((e.angle * Math.PI) / 180)];
-  return e.pieces.map(([x, y, angle]) => ({
-    x: e.x + x * c - y * s,
-    y: e.y + x * s + y * c,
-    angle: angle + e.angle,
+function pinnedPieces(element: LaidElement): Laid[] {
+  const [c, s] = [Math.cos((element.angle * Math.PI) / 180), Math.sin((element.angle * Math.PI) / 180)];
+  return element.pieces.map(([x, y, angle]) => ({
+    x: element.x + x * c - y * s,
+    y: element.y + x * s + y * c,
+    angle: angle + element.angle,
   }));
 }
 
-function homesOn(fine: Grid, r: Regions): Int16Array {
+function homesOn(fine: Grid, regions: Regions): Int16Array {
   const homes = new Int16Array(fine.ground.length).fill(NOBODY);
-  const x0 = r.grid.xOf(0) - r.grid.stepMm / 2;
-  const y0 = r.grid.yOf(0) - r.grid.stepMm / 2;
+  const x0 = regions.grid.xOf(0) - regions.grid.stepMm / 2;
+  const y0 = regions.grid.yOf(0) - regions.grid.stepMm / 2;
   for (let c = 0; c < homes.length; c++) {
-    const i = Math.floor((fine.xOf(c % fine.columns) - x0) / r.grid.stepMm);
-    const j = Math.floor((fine.yOf(Math.floor(c / fine.columns)) - y0) / r.grid.stepMm);
-    if (i >= 0 && j >= 0 && i < r.grid.columns && j < r.grid.rows)
-      homes[c] = r.owner[j * r.grid.columns + i]!;
+    const i = Math.floor((fine.xOf(c % fine.columns) - x0) / regions.grid.stepMm);
+    const j = Math.floor((fine.yOf(Math.floor(c / fine.columns)) - y0) / regions.grid.stepMm);
+    if (i >= 0 && j >= 0 && i < regions.grid.columns && j < regions.grid.rows)
+      homes[c] = regions.owner[j * regions.grid.columns + i]!;
   }
   return homes;
 }
@@ -309,32 +321,32 @@ function heapIn(part: Part, radiusMm: number, random: Random): [number, number, 
 
 const LAYER = { run: 1, loose: 2 } as const;
 
-function softElement(f: Filled, r: Regions, i: number): LaidElement {
-  const n = Math.max(1, f.pieces.length);
-  const x = round1(f.pieces.reduce((s, p) => s + p.x, 0) / n);
-  const y = round1(f.pieces.reduce((s, p) => s + p.y, 0) / n);
-  const outline = outlineOf(r.grid, cellsOf(r, i));
+function softElement(filled: Filled, regions: Regions, i: number): LaidElement {
+  const n = Math.max(1, filled.pieces.length);
+  const x = round1(filled.pieces.reduce((sum, laid) => sum + laid.x, 0) / n);
+  const y = round1(filled.pieces.reduce((sum, laid) => sum + laid.y, 0) / n);
+  const outline = outlineOf(regions.grid, cellsOf(regions, i));
   return {
-    id: f.part.id,
-    componentId: f.part.component.id,
-    form: f.part.fact.form,
+    id: filled.part.id,
+    componentId: filled.part.component.id,
+    form: filled.part.fact.form,
     contained: false,
     x,
     y,
     angle: 0,
-    layer: LAYER[f.part.kind as 'run' | 'loose'],
+    layer: LAYER[filled.part.kind as 'run' | 'loose'],
     pinned: false,
     outline:
       outline.length >= 3
         ? outline.slice(0, 400).map(([px, py]): [number, number] => [px, py])
         : around(x, y),
-    pieces: f.pieces.map((p) => [
-      round1(p.x - x),
-      round1(p.y - y),
-      Math.round(((p.angle % 360) + 360) % 360),
+    pieces: filled.pieces.map((laid) => [
+      round1(laid.x - x),
+      round1(laid.y - y),
+      Math.round(((laid.angle % 360) + 360) % 360),
     ]),
     bowlMm: null,
-    ...marks(f.part),
+    ...marks(filled.part),
   };
 }
 
@@ -347,7 +359,7 @@ const around = (x: number, y: number): [number, number][] => [
 
 /** Lays every surface of the plan and notes the layout in it. */
 export function layPlan(plan: Plan, seed: number): { plan: Plan; surfaces: LaidSurface[] } {
-  const surfaces = plan.surfaces.map((s) => laySurface(plan, s, seed));
-  const layout = surfaces.map((s) => ({ surfaceId: s.surfaceId, elements: s.elements }));
+  const surfaces = plan.surfaces.map((surface) => laySurface(plan, surface, seed));
+  const layout = surfaces.map((laid) => ({ surfaceId: laid.surfaceId, elements: laid.elements }));
   return { plan: { ...plan, layout }, surfaces };
 }

@@ -11,18 +11,18 @@ const known = new WeakMap<LaidElement, readonly (readonly Point[])[]>();
  * What of an element lies on the surface: the outlines of its pieces, in millimetres from the surface's middle. It is the one
  * geometry of contact, figures and picture; an element's own `outline` is only the ground that was given to it.
  */
-export function lies(e: LaidElement, c: Component): readonly (readonly Point[])[] {
-  let found = known.get(e);
-  if (!found) known.set(e, (found = outlinesOf(e, c)));
+export function lies(element: LaidElement, component: Component): readonly (readonly Point[])[] {
+  let found = known.get(element);
+  if (!found) known.set(element, (found = outlinesOf(element, component)));
   return found;
 }
 
-function outlinesOf(e: LaidElement, c: Component): readonly (readonly Point[])[] {
-  const fact = formOf(c, e.form);
-  if (e.layer === HARD_LAYER || !fact || e.pieces.length === 0) return [e.outline];
+function outlinesOf(element: LaidElement, component: Component): readonly (readonly Point[])[] {
+  const fact = formOf(component, element.form);
+  if (element.layer === HARD_LAYER || !fact || element.pieces.length === 0) return [element.outline];
   const outline = pieceOutline(fact.piece, fact.lengthMm, fact.widthMm);
-  const [cos, sin] = [Math.cos((e.angle * Math.PI) / 180), Math.sin((e.angle * Math.PI) / 180)];
-  return e.pieces.map(([x, y, angle]) =>
-    placed(outline, e.x + x * cos - y * sin, e.y + x * sin + y * cos, angle + e.angle),
+  const [cos, sin] = [Math.cos((element.angle * Math.PI) / 180), Math.sin((element.angle * Math.PI) / 180)];
+  return element.pieces.map(([x, y, angle]) =>
+    placed(outline, element.x + x * cos - y * sin, element.y + x * sin + y * cos, angle + element.angle),
   );
 }

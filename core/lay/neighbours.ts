@@ -10,8 +10,8 @@ export function colourApart(a: Component, b: Component): number {
   const key = `${a.colours[0]} ${b.colours[0]}`;
   const known = cache.get(key);
   if (known !== undefined) return known;
-  const [x, y] = [oklab(a.colours[0]), oklab(b.colours[0])];
-  const d = x && y ? apart(x, y) : 1;
+  const [colour, otherColour] = [oklab(a.colours[0]), oklab(b.colours[0])];
+  const d = colour && otherColour ? apart(colour, otherColour) : 1;
   cache.set(key, d);
   return d;
 }
@@ -19,8 +19,9 @@ export function colourApart(a: Component, b: Component): number {
 /** Below this two neighbours read as one patch. */
 export const SAME_COLOUR = 0.11;
 
-export const isWet = (c: Component): boolean => c.weeps || c.drips;
-export const isCrisp = (c: Component): boolean => c.sheds.includes('crumbs') || c.family === 'nut-seed';
+export const isWet = (component: Component): boolean => component.weeps || component.drips;
+export const isCrisp = (component: Component): boolean =>
+  component.sheds.includes('crumbs') || component.family === 'nut-seed';
 
 /** Things that go together: a vehicle by what it carries, sweet by blue, fruit by ham. */
 export function goTogether(a: Component, b: Component): boolean {

@@ -34,52 +34,59 @@ const THREE = [0.43, 0.33, 0.24];
 /** Everything of lot 0 on one surface, as parts; a food that nobody knows is left out and Check says so. */
 export function partsOf(plan: Plan, surface: Surface, areaCm2: number): Part[] {
   const larder = planLarder(plan);
-  const pinned = (plan.layout.find((l) => l.surfaceId === surface.id)?.elements ?? []).filter(
-    (e) => e.pinned,
+  const pinned = (plan.layout.find((layer) => layer.surfaceId === surface.id)?.elements ?? []).filter(
+    (element) => element.pinned,
   );
   const parts: Part[] = [];
   // no bowl is laid that nobody owns: those at hand are shared out over the whole table
-  const bowls = bowlsInUse(plan).filter((b) => b.surfaceId === surface.id);
-  for (const p of plan.placements) {
-    if (p.surfaceId !== surface.id || p.lot !== 0) continue;
-    const component = larder.get(p.componentId);
+  const bowls = bowlsInUse(plan).filter((bowl) => bowl.surfaceId === surface.id);
+  for (const placement of plan.placements) {
+    if (placement.surfaceId !== surface.id || placement.lot !== 0) continue;
+    const component = larder.get(placement.componentId);
     if (!component) continue;
-    const fact = formOf(component, p.form) ?? usualForm(component);
-    parts.push(...split(bowls, surface, p, component, fact, areaCm2));
+    const fact = formOf(component, placement.form) ?? usualForm(component);
+    parts.push(...split(bowls, surface, placement, component, fact, areaCm2));
   }
-  for (const part of parts) part.pinned = pinned.find((e) => e.id === part.id);
+  for (const part of parts) part.pinned = pinned.find((element) => element.id === part.id);
   return parts;
 }
 
 function split(
   bowls: readonly BowlInUse[],
   surface: Surface,
-  p: Placement,
+  placement: Placement,
   component: Component,
   fact: FormFact,
   areaCm2: number,
 ): Part[] {
   const part = (n: number, pieces: number, massG: number) =>
-    partOf(bowls, surface, component, fact, p, n, pieces, massG);
+    partOf(bowls, surface, component, fact, placement, n, pieces, massG);
   const alone = FORMS[fact.form].lies === 'alone';
-  if (p.contained) return alone ? even(p, part) : [part(1, p.pieces, p.massG)];
-  if (alone) return even(p, part);
-  const share = p.massG / fact.gPerCm2 / areaCm2;
+  if (placement.contained)
+    return alone ? even(placement, part) : [part(1, placement.pieces, placement.massG)];
+  if (alone) return even(placement, part);
+  const share = placement.massG / fact.gPerCm2 / areaCm2;
   const shares =
-    p.pieces >= 9 && share > SPLIT_THREE ? THREE : p.pieces >= 6 && share > SPLIT_TWO ? TWO : [1];
-  let left = p.pieces;
-  return shares.map((s, i) => {
-    const pieces = i === shares.length - 1 ? left : Math.max(1, Math.round(p.pieces * s));
+    placement.pieces >= 9 && share > SPLIT_THREE
+      ? THREE
+      : placement.pieces >= 6 && share > SPLIT_TWO
+        ? TWO
+        : [1];
+  let left = placement.pieces;
+  return shares.map((share, i) => {
+    const pieces = i === shares.length - 1 ? left : Math.max(1, Math.round(placement.pieces * share));
     left -= pieces;
-    return part(i + 1, pieces, (p.massG * pieces) / p.pieces);
+    return part(i + 1, pieces, (placement.massG * pieces) / placement.pieces);
   });
 }
 
 /** What stands alone is laid one by one: more of one food than this is no layout any more, and Check tells what is left over. */
 export const MOST_STANDING = 60;
 
-const even = (p: Placement, part: (n: number, pieces: number, massG: number) => Part): Part[] =>
-  Array.from({ length: Math.min(MOST_STANDING, p.pieces) }, (_, i) => part(i + 1, 1, p.massG / p.pieces));
+const even = (placement: Placement, part: (n: number, pieces: number, massG: number) => Part): Part[] =>
+  Array.from({ length: Math.min(MOST_STANDING, placement.pieces) }, (_, i) =>
+    part(i + 1, 1, placement.massG / placement.pieces),
+  );
 
 function partOf(
   bowls: readonly BowlInUse[],
@@ -92,7 +99,7 @@ function partOf(
   massG: number,
 ): Part {
   const bowl = contained
-    ? bowls.find((b) => b.componentId === component.id && b.form === fact.form && b.n === n)
+    ? bowls.find((bowl) => bowl.componentId === component.id && bowl.form === fact.form && bowl.n === n)
     : undefined;
   const bowlMm = bowl ? bowl.diameterMm / 2 : null;
   // a wedge or log cut larger or smaller keeps its shape

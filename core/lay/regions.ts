@@ -105,13 +105,13 @@ export function assign(free: FreeCells, sites: readonly Site[], owner: Int16Arra
   const uy = new Float64Array(n);
   const half = new Float64Array(n);
   const weight = new Float64Array(n);
-  sites.forEach((s, i) => {
-    sx[i] = s.x;
-    sy[i] = s.y;
-    ux[i] = cos(s.angle);
-    uy[i] = sin(s.angle);
-    half[i] = s.half;
-    weight[i] = s.weight;
+  sites.forEach((site, i) => {
+    sx[i] = site.x;
+    sy[i] = site.y;
+    ux[i] = cos(site.angle);
+    uy[i] = sin(site.angle);
+    half[i] = site.half;
+    weight[i] = site.weight;
   });
   for (let k = 0; k < free.cells.length; k++) {
     const x = free.x[k]!;
@@ -175,21 +175,21 @@ export function stepRegions(
 ): void {
   assign(free, sites, owner);
   const moments = momentsOf(grid, owner, sites.length);
-  sites.forEach((s, i) => {
+  sites.forEach((site, i) => {
     const m = moments[i]!;
     // a region that has shrunk to little or nothing would leap over the whole board by its own short border: it is given
     // at least the border of half its share, so that it comes back and does not push all others out
-    const perimeter = max(8, 3.6 * sqrt(max(1, m.count, s.targetCells * 0.5)));
-    s.weight += (0.7 * grid.stepMm * (s.targetCells - m.count)) / perimeter;
-    if (s.fixed || m.count === 0) return;
-    s.x += (m.x - s.x) * moving;
-    s.y += (m.y - s.y) * moving;
-    if (s.half > 0) {
-      let turn = m.angle - s.angle;
+    const perimeter = max(8, 3.6 * sqrt(max(1, m.count, site.targetCells * 0.5)));
+    site.weight += (0.7 * grid.stepMm * (site.targetCells - m.count)) / perimeter;
+    if (site.fixed || m.count === 0) return;
+    site.x += (m.x - site.x) * moving;
+    site.y += (m.y - site.y) * moving;
+    if (site.half > 0) {
+      let turn = m.angle - site.angle;
       turn -= PI * round(turn / PI);
-      s.angle += turn * moving;
+      site.angle += turn * moving;
     }
   });
-  const mean = sites.reduce((n, s) => n + s.weight, 0) / max(1, sites.length);
-  for (const s of sites) s.weight -= mean;
+  const mean = sites.reduce((sum, site) => sum + site.weight, 0) / max(1, sites.length);
+  for (const site of sites) site.weight -= mean;
 }

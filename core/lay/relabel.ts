@@ -47,8 +47,8 @@ export function relabel(
   const count = n + anchors.length;
   const label = parts.map((_, i) => i);
   // worked out once: the loop below asks for each pair many thousand times
-  const foods = [...parts, ...anchors].map((p) => p.component);
-  const points = foods.flatMap((a) => foods.map((b) => borderPoints(a, b)));
+  const foods = [...parts, ...anchors].map((part) => part.component);
+  const points = foods.flatMap((component) => foods.map((food) => borderPoints(component, food)));
   const foodAt = (r: number) => (r < n ? label[r]! : r);
   const cost = (r: number): number => {
     const mine = foodAt(r);
@@ -80,8 +80,8 @@ export function relabel(
   return label;
 }
 
-function canSwap(p: Part, q: Part, a: Site, b: Site): boolean {
-  if (p.kind !== q.kind) return false;
+function canSwap(part: Part, otherPart: Part, a: Site, b: Site): boolean {
+  if (part.kind !== otherPart.kind) return false;
   const ratio = a.targetCells / b.targetCells;
   return ratio < MOST_RATIO && ratio > 1 / MOST_RATIO;
 }

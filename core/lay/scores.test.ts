@@ -38,7 +38,7 @@ function heap(component: string, at: [number, number][], layer: 1 | 2 = 2): Laid
   };
 }
 
-const scores = (elements: LaidElement[], p: Plan = plan) => scoresOf(p, surface, elements);
+const scores = (elements: LaidElement[], otherPlan: Plan = plan) => scoresOf(otherPlan, surface, elements);
 
 describe('the figures of a layout', () => {
   test('one bowl that fills the ground covers all of it, one of half the width a quarter', () => {

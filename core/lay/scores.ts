@@ -28,12 +28,12 @@ export const HERB_LAYER = 6;
 
 /** Do hard elements overlap, as a stylist may have dragged them? Pairs of their ids. */
 export function hardOverlaps(elements: readonly LaidElement[]): [string, string][] {
-  const hard = elements.filter((e) => e.layer === HARD_LAYER);
-  return hard.flatMap((a, i) =>
+  const hard = elements.filter((element) => element.layer === HARD_LAYER);
+  return hard.flatMap((element, i) =>
     hard
       .slice(i + 1)
-      .filter((b) => convexOverlap(a.outline, b.outline))
-      .map((b): [string, string] => [a.id, b.id]),
+      .filter((otherElement) => convexOverlap(element.outline, otherElement.outline))
+      .map((otherElement): [string, string] => [element.id, otherElement.id]),
   );
 }
 
@@ -45,8 +45,9 @@ interface Food {
 /** Whose food hides each cell: what lies higher was laid later. */
 function ownersOf(grid: Grid, foods: readonly Food[]): Int16Array {
   const owner = new Int16Array(grid.ground.length).fill(NOBODY);
-  foods.forEach((f, i) => {
-    for (const polygon of lies(f.element, f.component)) forCellsIn(grid, polygon, (c) => (owner[c] = i));
+  foods.forEach((food, i) => {
+    for (const polygon of lies(food.element, food.component))
+      forCellsIn(grid, polygon, (c) => (owner[c] = i));
   });
   return owner;
 }
@@ -90,8 +91,9 @@ function neighbours(grid: Grid, owner: Int16Array, foods: readonly Food[]): [Com
   for (let a = 0; a < foods.length; a++)
     for (let b = a + 1; b < foods.length; b++) {
       if (border[a * foods.length + b]! * grid.stepMm < MIN_BORDER_MM) continue;
-      const [x, y] = [foods[a]!.component, foods[b]!.component];
-      if (x.id !== y.id) pairs.set([x.id, y.id].sort().join(' '), [x, y]);
+      const [component, otherComponent] = [foods[a]!.component, foods[b]!.component];
+      if (component.id !== otherComponent.id)
+        pairs.set([component.id, otherComponent.id].sort().join(' '), [component, otherComponent]);
     }
   return [...pairs.values()];
 }
@@ -100,7 +102,7 @@ function neighbours(grid: Grid, owner: Int16Array, foods: readonly Food[]): [Com
 export function scoresOf(plan: Plan, surface: Surface, elements: readonly LaidElement[]): Scores {
   const larder = planLarder(plan);
   const foods = [...elements]
-    .filter((e) => e.layer < HERB_LAYER)
+    .filter((element) => element.layer < HERB_LAYER)
     .sort((a, b) => a.layer - b.layer)
     .flatMap((element): Food[] => {
       const component = larder.get(element.componentId);
@@ -110,13 +112,13 @@ export function scoresOf(plan: Plan, surface: Surface, elements: readonly LaidEl
   const owner = ownersOf(grid, foods);
   const pairs = neighbours(grid, owner, foods);
   const count = (test: (a: Component, b: Component) => boolean) =>
-    pairs.filter(([a, b]) => test(a, b)).length;
+    pairs.filter(([component, otherComponent]) => test(component, otherComponent)).length;
   return {
     covered: Math.round(coveredShare(grid, owner) * 1000) / 1000,
     sameColours: count((a, b) => colourApart(a, b) < SAME_COLOUR),
     wetByCrisp: count((a, b) => (isWet(a) && isCrisp(b)) || (isWet(b) && isCrisp(a))),
     together: count(goTogether),
     hardOverlaps: hardOverlaps(elements).length,
-    pieces: foods.reduce((n, f) => n + f.element.pieces.length, 0),
+    pieces: foods.reduce((sum, food) => sum + food.element.pieces.length, 0),
   };
 }

@@ -26,28 +26,32 @@ const LEAN_MM = 5;
 
 /** Draws pieces that stand over the edge of the (convex) ground back in. */
 export function keepInside(ground: readonly Point[], filled: readonly Filled[]): void {
-  for (const f of filled) {
-    if (f.part.pinned) continue;
-    const outline = pieceOutline(f.part.fact.piece, f.part.fact.lengthMm, f.part.fact.widthMm);
+  for (const otherFilled of filled) {
+    if (otherFilled.part.pinned) continue;
+    const outline = pieceOutline(
+      otherFilled.part.fact.piece,
+      otherFilled.part.fact.lengthMm,
+      otherFilled.part.fact.widthMm,
+    );
     const reach = max(...outline.map(([x, y]) => hypot2(x, y)));
-    for (const p of f.pieces) drawIn(ground, outline, reach, p);
+    for (const laid of otherFilled.pieces) drawIn(ground, outline, reach, laid);
   }
 }
 
 /** `reach`: how far the outline goes from its middle; an edge further away than that is not looked at. */
-function drawIn(ground: readonly Point[], outline: readonly Point[], reach: number, p: Laid): void {
-  const points = placed(outline, p.x, p.y, p.angle);
+function drawIn(ground: readonly Point[], outline: readonly Point[], reach: number, laid: Laid): void {
+  const points = placed(outline, laid.x, laid.y, laid.angle);
   for (let i = 0; i < ground.length; i++) {
     const [x1, y1] = ground[i]!;
     const [x2, y2] = ground[(i + 1) % ground.length]!;
     const length = hypot2(x2 - x1, y2 - y1) || 1;
     const [nx, ny] = [-(y2 - y1) / length, (x2 - x1) / length];
-    if ((p.x - x1) * nx + (p.y - y1) * ny >= reach) continue;
+    if ((laid.x - x1) * nx + (laid.y - y1) * ny >= reach) continue;
     let over = 0;
     for (const [x, y] of points) over = max(over, -((x - x1) * nx + (y - y1) * ny));
     if (over <= LEAN_MM) continue;
-    p.x += nx * (over - LEAN_MM);
-    p.y += ny * (over - LEAN_MM);
+    laid.x += nx * (over - LEAN_MM);
+    laid.y += ny * (over - LEAN_MM);
     for (let k = 0; k < points.length; k++)
       points[k] = [points[k]![0] + nx * (over - LEAN_MM), points[k]![1] + ny * (over - LEAN_MM)];
   }
@@ -61,9 +65,14 @@ export function coverCount(
   cover = new Uint16Array(grid.ground.length),
 ): Uint16Array {
   for (const polygon of hard) forCellsIn(grid, polygon, (c) => cover[c]!++);
-  for (const f of filled) {
-    const outline = pieceOutline(f.part.fact.piece, f.part.fact.lengthMm, f.part.fact.widthMm);
-    for (const p of f.pieces) forCellsIn(grid, placed(outline, p.x, p.y, p.angle), (c) => cover[c]!++);
+  for (const otherFilled of filled) {
+    const outline = pieceOutline(
+      otherFilled.part.fact.piece,
+      otherFilled.part.fact.lengthMm,
+      otherFilled.part.fact.widthMm,
+    );
+    for (const laid of otherFilled.pieces)
+      forCellsIn(grid, placed(outline, laid.x, laid.y, laid.angle), (c) => cover[c]!++);
   }
   return cover;
 }
@@ -82,13 +91,13 @@ export function coverage(grid: Grid, cover: Uint16Array): number {
 /** Coarse buckets of pieces, to find those near a gap. */
 function bucketsOf(filled: readonly Filled[], sizeMm: number): Map<number, [Filled, Laid][]> {
   const out = new Map<number, [Filled, Laid][]>();
-  for (const f of filled) {
-    if (f.part.pinned) continue;
-    for (const p of f.pieces) {
-      const key = bucket(p.x, p.y, sizeMm);
+  for (const otherFilled of filled) {
+    if (otherFilled.part.pinned) continue;
+    for (const laid of otherFilled.pieces) {
+      const key = bucket(laid.x, laid.y, sizeMm);
       const list = out.get(key);
-      if (list) list.push([f, p]);
-      else out.set(key, [[f, p]]);
+      if (list) list.push([otherFilled, laid]);
+      else out.set(key, [[otherFilled, laid]]);
     }
   }
   return out;
@@ -113,12 +122,12 @@ export function settle(
   // what is pinned hides the same cells in every round
   const still = coverCount(
     grid,
-    filled.filter((f) => f.part.pinned),
+    filled.filter((filled) => filled.part.pinned),
     hard,
   );
-  const moving = filled.filter((f) => !f.part.pinned);
+  const moving = filled.filter((filled) => !filled.part.pinned);
   const count = () => coverCount(grid, moving, [], still.slice());
-  let best = filled.map((f) => f.pieces.map((p) => ({ ...p })));
+  let best = filled.map((filled) => filled.pieces.map((laid) => ({ ...laid })));
   let cover = count();
   let most = coverage(grid, cover);
   let since = 0;
@@ -131,10 +140,10 @@ export function settle(
     if (now > most) {
       most = now;
       since = 0;
-      best = filled.map((f) => f.pieces.map((p) => ({ ...p })));
+      best = filled.map((filled) => filled.pieces.map((laid) => ({ ...laid })));
     }
   }
-  filled.forEach((f, i) => (f.pieces = best[i]!));
+  filled.forEach((filled, i) => (filled.pieces = best[i]!));
   return most;
 }
 
@@ -155,13 +164,13 @@ function pull(
     const sum = pulls.get(nearest) ?? [0, 0, 0];
     pulls.set(nearest, [sum[0] + x, sum[1] + y, sum[2] + 1]);
   }
-  for (const [p, [x, y, n]] of pulls) {
-    const [dx, dy] = [x / n - p.x, y / n - p.y];
+  for (const [laid, [x, y, n]] of pulls) {
+    const [dx, dy] = [x / n - laid.x, y / n - laid.y];
     const d = hypot2(dx, dy);
     if (d < 1e-6) continue;
     const step = min(LONGEST_MOVE_MM, d * 0.35);
-    p.x += (dx / d) * step;
-    p.y += (dy / d) * step;
+    laid.x += (dx / d) * step;
+    laid.y += (dy / d) * step;
   }
 }
 
@@ -177,14 +186,15 @@ function nearestPiece(
   const size = PULL_MM * 2;
   for (let i = -1; i <= 1; i++)
     for (let j = -1; j <= 1; j++)
-      for (const [f, p] of buckets.get(bucket(x + i * size, y + j * size, size)) ?? []) {
-        const own = partIndex.get(f.part) === home;
-        const reach = hypot2(p.x - x, p.y - y) - min(f.part.fact.lengthMm, f.part.fact.widthMm) / 2;
+      for (const [filled, laid] of buckets.get(bucket(x + i * size, y + j * size, size)) ?? []) {
+        const own = partIndex.get(filled.part) === home;
+        const reach =
+          hypot2(laid.x - x, laid.y - y) - min(filled.part.fact.lengthMm, filled.part.fact.widthMm) / 2;
         if (reach > (own ? PULL_MM * 2 : PULL_MM)) continue;
         const d = reach * (own ? 0.7 : 1);
         if (d < least) {
           least = d;
-          best = p;
+          best = laid;
         }
       }
   return best;

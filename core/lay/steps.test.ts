@@ -43,7 +43,7 @@ describe('the raster over the ground', () => {
   test('its cells add up to the ground inside the rim, round or with corners', () => {
     for (const surface of [ROUND, TRAY]) {
       const grid = gridOver(servingGround(surface), 3);
-      const cells = grid.ground.reduce((n, g) => n + g, 0);
+      const cells = grid.ground.reduce((sum, g) => sum + g, 0);
       expect((cells * 9) / 100 / surfaceAreaCm2(surface)).toBeCloseTo(1, 1);
     }
   });
@@ -81,16 +81,16 @@ describe('the raster over the ground', () => {
 
 describe('bowls and large cheeses', () => {
   const hard = parts(['brie', 250], ['aged-gouda', 220], ['blue-wedge', 200], ['hummus-home', 300]).filter(
-    (p) => p.kind === 'hard',
+    (part) => part.kind === 'hard',
   );
 
   test('stand inside the rim, apart from each other, whatever the seed', () => {
     for (let seed = 1; seed <= 6; seed++) {
       const ground = servingGround(ROUND);
       const spots = placeAnchors(hard, ground, createRandom(seed));
-      const shapes = hard.map((p, i) => placed(p.outline, spots[i]!.x, spots[i]!.y, spots[i]!.angle));
-      shapes.forEach((a, i) => {
-        for (const [x, y] of a)
+      const shapes = hard.map((part, i) => placed(part.outline, spots[i]!.x, spots[i]!.y, spots[i]!.angle));
+      shapes.forEach((shape, i) => {
+        for (const [x, y] of shape)
           expect(
             inside(
               placed(ground, 0, 0, 0).map(([u, v]) => [u * 1.02, v * 1.02]),
@@ -98,7 +98,7 @@ describe('bowls and large cheeses', () => {
               y,
             ),
           ).toBe(true);
-        shapes.slice(i + 1).forEach((b) => expect(convexOverlap(a, b)).toBe(false));
+        shapes.slice(i + 1).forEach((b) => expect(convexOverlap(shape, b)).toBe(false));
       });
     }
   });
@@ -120,14 +120,14 @@ function grown(soft: readonly Part[], steps = 40) {
   const grid = gridOver(servingGround(ROUND), 5);
   const free = freeCells(grid, new Uint8Array(grid.ground.length), () => [0, 0]);
   const random = createRandom(9);
-  const sum = soft.reduce((n, p) => n + p.groundCm2, 0);
-  const sites: Site[] = soft.map((p, i) =>
+  const sum = soft.reduce((sum, part) => sum + part.groundCm2, 0);
+  const sites: Site[] = soft.map((part, i) =>
     siteFor(
-      p,
+      part,
       100 * Math.cos((i * 6.283) / soft.length),
       100 * Math.sin((i * 6.283) / soft.length),
       random.range(0, 3),
-      (free.cells.length * p.groundCm2) / sum,
+      (free.cells.length * part.groundCm2) / sum,
       grid.stepMm,
     ),
   );
@@ -150,16 +150,16 @@ describe('regions', () => {
     const grid = gridOver(servingGround(ROUND), 10);
     const free = freeCells(grid, new Uint8Array(grid.ground.length), () => [0, 0]);
     const random = createRandom(4);
-    const loose = SOFT.filter((p) => p.kind === 'loose');
-    const sites = loose.map((p) => ({
-      ...siteFor(p, random.range(-150, 150), random.range(-150, 150), 0, 10, 10),
+    const loose = SOFT.filter((part) => part.kind === 'loose');
+    const sites = loose.map((part) => ({
+      ...siteFor(part, random.range(-150, 150), random.range(-150, 150), 0, 10, 10),
       half: 0,
       weight: random.range(-20, 20),
     }));
     const owner = new Int16Array(grid.ground.length).fill(NOBODY);
     assign(free, sites, owner);
     const wrong = [...free.cells].filter((c, k) => {
-      const d = sites.map((s) => Math.hypot(free.x[k]! - s.x, free.y[k]! - s.y) - s.weight);
+      const d = sites.map((site) => Math.hypot(free.x[k]! - site.x, free.y[k]! - site.y) - site.weight);
       return d[owner[c]!]! > Math.min(...d) + 1e-9;
     });
     expect(wrong).toEqual([]);
@@ -167,9 +167,9 @@ describe('regions', () => {
 
   test('every food gets the share of the ground that its grams ask for, within a tenth', () => {
     const { sites, owner } = grown(SOFT);
-    sites.forEach((s, i) => {
+    sites.forEach((site, i) => {
       const cells = cellsOf(owner, i).length;
-      expect(Math.abs(cells - s.targetCells) / s.targetCells).toBeLessThan(0.1);
+      expect(Math.abs(cells - site.targetCells) / site.targetCells).toBeLessThan(0.1);
     });
   });
 
@@ -224,8 +224,8 @@ describe('which food goes where', () => {
       ['cherry-tomatoes', 260],
       ['blueberries', 260],
       ['green-olives', 260],
-    ).filter((p) => p.kind === 'loose');
-    const ids = soft.map((p) => p.component.id);
+    ).filter((part) => part.kind === 'loose');
+    const ids = soft.map((part) => part.component.id);
     const twice = ids.findIndex((id, i) => ids.indexOf(id) !== i);
     expect(twice).toBeGreaterThan(0);
     const { grid, sites, owner } = grown(soft);
@@ -262,14 +262,17 @@ describe('pieces', () => {
           ? fillRun(part, cells, grid, 0.4, createRandom(i + 1))
           : fillLoose(part, cells, grid, createRandom(i + 1));
       expect(laid).toHaveLength(part.pieces);
-      for (const p of laid) {
+      for (const otherLaid of laid) {
         const near = Math.min(
-          ...cells.map((c) =>
-            Math.hypot(grid.xOf(c % grid.columns) - p.x, grid.yOf(Math.floor(c / grid.columns)) - p.y),
+          ...cells.map((cell) =>
+            Math.hypot(
+              grid.xOf(cell % grid.columns) - otherLaid.x,
+              grid.yOf(Math.floor(cell / grid.columns)) - otherLaid.y,
+            ),
           ),
         );
         expect(near).toBeLessThan(40);
-        expect(Number.isFinite(p.angle)).toBe(true);
+        expect(Number.isFinite(otherLaid.angle)).toBe(true);
       }
     });
   });
@@ -300,11 +303,11 @@ describe('settling', () => {
     const ground = servingGround(ROUND);
     keepInside(ground, filled);
     const before = coverage(grid, coverCount(grid, filled, []));
-    const counts = filled.map((f) => f.pieces.length);
-    const after = settle(grid, ground, filled, [], owner, new Map(SOFT.map((p, i) => [p, i])));
+    const counts = filled.map((filled) => filled.pieces.length);
+    const after = settle(grid, ground, filled, [], owner, new Map(SOFT.map((part, i) => [part, i])));
     expect(after).toBeGreaterThanOrEqual(before - 1e-9);
     expect(coverage(grid, coverCount(grid, filled, []))).toBeCloseTo(after, 9);
-    expect(filled.map((f) => f.pieces.length)).toEqual(counts);
+    expect(filled.map((filled) => filled.pieces.length)).toEqual(counts);
   });
 
   test('draws pieces that stand over the rim back in, and leaves pinned ones', () => {
@@ -329,15 +332,19 @@ describe('settling', () => {
 
 describe('herbs', () => {
   test('go well apart onto the board, bare places first', () => {
-    const herbs = parts(['rosemary', 6]).filter((p) => p.kind === 'herb');
+    const herbs = parts(['rosemary', 6]).filter((part) => part.kind === 'herb');
     expect(herbs.length).toBeGreaterThan(0);
     const { grid, filled } = filledBoard();
     const many = Array.from({ length: 4 }, (_, i) => ({ ...herbs[0]!, id: `h${i}` }));
     const laid = layHerbs(many, grid, filled, [], createRandom(2));
     expect(laid).toHaveLength(4);
-    for (const e of laid) expect(inside(servingGround(ROUND), e.x, e.y)).toBe(true);
-    laid.forEach((a, i) =>
-      laid.slice(i + 1).forEach((b) => expect(Math.hypot(a.x - b.x, a.y - b.y)).toBeGreaterThan(35)),
+    for (const element of laid) expect(inside(servingGround(ROUND), element.x, element.y)).toBe(true);
+    laid.forEach((element, i) =>
+      laid
+        .slice(i + 1)
+        .forEach((otherElement) =>
+          expect(Math.hypot(element.x - otherElement.x, element.y - otherElement.y)).toBeGreaterThan(35),
+        ),
     );
   });
 });

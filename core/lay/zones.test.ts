@@ -40,9 +40,9 @@ describe('a zone on the board', () => {
       lies('water-crackers', 120),
     ],
   });
-  const codes = (p: typeof plan) => checkPlan(p).findings.map((f) => f.code);
-  const slip = checkPlan(plan).findings.find((f) => f.code === 'neighbours')!;
-  const remedy = slip.remedies.find((r) => label(r).startsWith('A part of'))!;
+  const codes = (otherPlan: typeof plan) => checkPlan(otherPlan).findings.map((finding) => finding.code);
+  const slip = checkPlan(plan).findings.find((finding) => finding.code === 'neighbours')!;
+  const remedy = slip.remedies.find((remedy) => label(remedy).startsWith('A part of'))!;
   const kept = after(plan, remedy.command);
 
   test('is offered when nuts touch, and clears the slip before and after the board is laid', () => {
@@ -52,17 +52,17 @@ describe('a zone on the board', () => {
 
   test('keeps the foods there with tools of their own, and the element says so to the picture', () => {
     const { elements } = layPlan(kept, 1).plan.layout[0]!;
-    const zone = elements.filter((e) => e.inZone);
+    const zone = elements.filter((element) => element.inZone);
     expect(zone.length).toBeGreaterThan(1);
-    expect(zone.every((e) => e.ownTool)).toBe(true);
-    expect(elements.some((e) => e.componentId === 'almonds' && !e.inZone)).toBe(true);
+    expect(zone.every((element) => element.ownTool)).toBe(true);
+    expect(elements.some((element) => element.componentId === 'almonds' && !element.inZone)).toBe(true);
   });
 
   test('that is dragged against nuts is told again', () => {
     const laid = layPlan(kept, 1).plan;
     const { elements } = laid.layout[0]!;
-    const nuts = elements.find((e) => e.componentId === 'almonds')!;
-    const brie = elements.find((e) => e.componentId === 'brie')!;
+    const nuts = elements.find((element) => element.componentId === 'almonds')!;
+    const brie = elements.find((element) => element.componentId === 'brie')!;
     const moved = after(laid, {
       name: 'move-element',
       surfaceId: laid.surfaces[0]!.id,

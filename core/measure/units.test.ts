@@ -68,8 +68,8 @@ describe('chance', () => {
       Array.from(
         { length: 50 },
         (
-          (r) => () =>
-            r.next()
+          (random) => () =>
+            random.next()
         )(createRandom(seed)),
       );
     expect(draw(7)).toEqual(draw(7));
@@ -89,7 +89,7 @@ describe('chance', () => {
       const r = random.range(-2, 3);
       expect(r >= -2 && r < 3).toBe(true);
     }
-    for (const c of counts) expect(Math.abs(c - 1000)).toBeLessThan(150);
+    for (const count of counts) expect(Math.abs(count - 1000)).toBeLessThan(150);
   });
 
   test('picking from nothing is a fault that says so', () => {

@@ -21,8 +21,8 @@ function tasteOf(word: string): { taste: Taste; from: number; rest: string[] } |
   const words = word
     .toLowerCase()
     .split(/[^\p{L}\p{M}]+/u)
-    .filter((w) => w && !['anything', 'food', 'very', 'too'].includes(w));
-  const at = words.findIndex((w) => w in TASTE_WORDS);
+    .filter((word) => word && !['anything', 'food', 'very', 'too'].includes(word));
+  const at = words.findIndex((word) => word in TASTE_WORDS);
   return at < 0 ? undefined : { ...TASTE_WORDS[words[at]!]!, rest: words.filter((_, i) => i !== at) };
 }
 
@@ -41,10 +41,10 @@ export function disliked(component: Component, group: Group): boolean {
       component.family,
     ].flatMap(wordsOf),
   );
-  const named = (text: readonly string[]) => text.flatMap(wordsOf).every((w) => words.has(w));
-  return group.dislikes.some((d) => {
-    const taste = tasteOf(d);
+  const named = (text: readonly string[]) => text.flatMap(wordsOf).every((word) => words.has(word));
+  return group.dislikes.some((dislike) => {
+    const taste = tasteOf(dislike);
     if (taste && (component.taste?.[taste.taste] ?? 0) >= taste.from && named(taste.rest)) return true;
-    return named([d]);
+    return named([dislike]);
   });
 }

@@ -16,8 +16,8 @@ import { group } from '../testing/plans.js';
 import { judgeGroup, judgeNeed, judgeValue, NEEDS, needPack, rulesInForce, type Verdict } from './index.js';
 
 const RANK: Record<Verdict, number> = { fine: 0, ask: 1, forbidden: 2 };
-const rank = (c: Component, choice: NeedChoice, form = c.forms[0]!.form) =>
-  RANK[judgeNeed(c, form, choice).verdict];
+const rank = (component: Component, choice: NeedChoice, form = component.forms[0]!.form) =>
+  RANK[judgeNeed(component, form, choice).verdict];
 const plain = (id: string): NeedChoice => ({ id, settings: {} });
 const told = (key: FactKey) => key !== 'choking' && key !== 'salt-class';
 
@@ -28,10 +28,10 @@ const anyFood: fc.Arbitrary<Component> = fc
     fc.array(fc.tuple(fc.nat(), fc.nat()), { maxLength: 12 }),
   )
   .map(([start, changes]) =>
-    changes.reduce((c, [i, j]) => {
+    changes.reduce((component, [i, j]) => {
       const key = ALL_FACT_KEYS.filter(told)[i % ALL_FACT_KEYS.filter(told).length]!;
       const values = possibleValues(key);
-      return withFact(c, key, values[j % values.length]!);
+      return withFact(component, key, values[j % values.length]!);
     }, start),
   );
 const pack = fc.constantFrom(...NEEDS);
@@ -39,11 +39,11 @@ const pack = fc.constantFrom(...NEEDS);
 describe('laws of the verdict', () => {
   test('an unknown fact has the verdict on which all its values agree, else ask (against trying each value)', () => {
     fc.assert(
-      fc.property(anyFood, pack, (c, need) => {
-        const form = c.forms[0]!.form;
+      fc.property(anyFood, pack, (component, need) => {
+        const form = component.forms[0]!.form;
         for (const rule of rulesInForce(need, plain(need.id))) {
-          if (known(factValue(c, rule.fact, form))) continue;
-          const all = new Set(possibleValues(rule.fact).map((v) => judgeValue(rule, v)));
+          if (known(factValue(component, rule.fact, form))) continue;
+          const all = new Set(possibleValues(rule.fact).map((value) => judgeValue(rule, value)));
           expect(judgeValue(rule, 'unknown')).toBe(all.size === 1 ? [...all][0] : 'ask');
         }
       }),
@@ -52,18 +52,20 @@ describe('laws of the verdict', () => {
 
   test('whatever an unknown fact turns out to be, the verdict before was never kinder than all of them', () => {
     fc.assert(
-      fc.property(anyFood, pack, fc.nat(), (c, need, i) => {
-        const open = ALL_FACT_KEYS.filter((k) => told(k) && !known(factValue(c, k, c.forms[0]!.form)));
+      fc.property(anyFood, pack, fc.nat(), (component, need, i) => {
+        const open = ALL_FACT_KEYS.filter(
+          (fact) => told(fact) && !known(factValue(component, fact, component.forms[0]!.form)),
+        );
         if (open.length === 0) return;
         const key = open[i % open.length]!;
         // what is known to be no ingredient is at most a trace, and a warning that nobody has read is no question
         const trace = rulesInForce(need, plain(need.id)).some(
           ({ fact, answeredBy: by }) =>
-            fact === key && by?.values.includes(factValue(c, by.fact, c.forms[0]!.form)),
+            fact === key && by?.values.includes(factValue(component, by.fact, component.forms[0]!.form)),
         );
-        const values = possibleValues(key).filter((v) => !trace || v !== 'contains');
-        const outcomes = values.map((v) => rank(withFact(c, key, v), plain(need.id)));
-        const before = rank(c, plain(need.id));
+        const values = possibleValues(key).filter((value) => !trace || value !== 'contains');
+        const outcomes = values.map((value) => rank(withFact(component, key, value), plain(need.id)));
+        const before = rank(component, plain(need.id));
         if (before === RANK.fine)
           expect(Math.max(...outcomes)).toBeLessThanOrEqual(trace ? RANK.ask : RANK.fine);
         if (before === RANK.forbidden) expect(Math.min(...outcomes)).toBe(RANK.forbidden);
@@ -74,13 +76,15 @@ describe('laws of the verdict', () => {
 
   test('learning a fact never undoes what another fact forbids', () => {
     fc.assert(
-      fc.property(anyFood, pack, fc.nat(), fc.nat(), (c, need, i, j) => {
-        const open = ALL_FACT_KEYS.filter((k) => told(k) && !known(factValue(c, k, c.forms[0]!.form)));
+      fc.property(anyFood, pack, fc.nat(), fc.nat(), (component, need, i, j) => {
+        const open = ALL_FACT_KEYS.filter(
+          (fact) => told(fact) && !known(factValue(component, fact, component.forms[0]!.form)),
+        );
         if (open.length === 0) return;
         const key = open[i % open.length]!;
         const values = possibleValues(key);
-        const after = withFact(c, key, values[j % values.length]!);
-        if (rank(c, plain(need.id)) === RANK.forbidden)
+        const after = withFact(component, key, values[j % values.length]!);
+        if (rank(component, plain(need.id)) === RANK.forbidden)
           expect(rank(after, plain(need.id))).toBe(RANK.forbidden);
       }),
     );
@@ -88,9 +92,9 @@ describe('laws of the verdict', () => {
 
   test('adding a need never widens', () => {
     fc.assert(
-      fc.property(anyFood, pack, pack, (c, a, b) => {
-        const one = judgeGroup(c, c.forms[0]!.form, group('g', 1, [a.id])).verdict;
-        const both = judgeGroup(c, c.forms[0]!.form, group('g', 1, [a.id, b.id])).verdict;
+      fc.property(anyFood, pack, pack, (component, a, b) => {
+        const one = judgeGroup(component, component.forms[0]!.form, group('g', 1, [a.id])).verdict;
+        const both = judgeGroup(component, component.forms[0]!.form, group('g', 1, [a.id, b.id])).verdict;
         expect(RANK[both]).toBeGreaterThanOrEqual(RANK[one]);
       }),
     );
@@ -98,9 +102,13 @@ describe('laws of the verdict', () => {
 
   test('each setting stands from its tightest value to its widest, and tightening never widens', () => {
     fc.assert(
-      fc.property(anyFood, pack, (c, need) => {
-        for (const setting of need.settings.filter((s) => !s.list && !s.number && s.id !== 'tradition')) {
-          const ranks = setting.values.map((v) => rank(c, { id: need.id, settings: { [setting.id]: v.id } }));
+      fc.property(anyFood, pack, (component, need) => {
+        for (const setting of need.settings.filter(
+          (setting) => !setting.list && !setting.number && setting.id !== 'tradition',
+        )) {
+          const ranks = setting.values.map((value) =>
+            rank(component, { id: need.id, settings: { [setting.id]: value.id } }),
+          );
           expect(ranks).toEqual([...ranks].sort((x, y) => y - x));
         }
       }),
@@ -110,14 +118,14 @@ describe('laws of the verdict', () => {
 
   test('a list that names more, and a smaller limit, are never wider', () => {
     fc.assert(
-      fc.property(anyFood, (c) => {
-        const nuts = (species: string) => rank(c, { id: 'tree-nut-free', settings: { species } });
+      fc.property(anyFood, (component) => {
+        const nuts = (species: string) => rank(component, { id: 'tree-nut-free', settings: { species } });
         expect(nuts('almond,walnut')).toBeGreaterThanOrEqual(nuts('almond'));
         expect(nuts('all')).toBeGreaterThanOrEqual(nuts('cashew'));
         expect(nuts('all,coconut')).toBeGreaterThanOrEqual(nuts('all'));
         for (const id of ['keto', 'low-salt'])
-          expect(rank(c, { id, settings: { limit: '1' } })).toBeGreaterThanOrEqual(
-            rank(c, { id, settings: { limit: '9' } }),
+          expect(rank(component, { id, settings: { limit: '1' } })).toBeGreaterThanOrEqual(
+            rank(component, { id, settings: { limit: '9' } }),
           );
       }),
     );
@@ -126,8 +134,8 @@ describe('laws of the verdict', () => {
   test('the stricter a need is kept, the narrower it is', () => {
     const levels: Strictness[] = ['allergy', 'strict', 'preference'];
     fc.assert(
-      fc.property(anyFood, pack, (c, need) => {
-        const ranks = levels.map((strictness) => rank(c, { id: need.id, settings: {}, strictness }));
+      fc.property(anyFood, pack, (component, need) => {
+        const ranks = levels.map((strictness) => rank(component, { id: need.id, settings: {}, strictness }));
         expect(ranks).toEqual([...ranks].sort((x, y) => y - x));
       }),
     );
@@ -140,41 +148,43 @@ describe('laws of the verdict', () => {
     ['child-1-3', 'child-4'],
     ['child-4', 'child-5-12'],
   ])('%s is never wider than %s, in any form of any food', (tight, wide) => {
-    const both = (c: Component) => {
-      for (const f of c.forms)
-        expect(rank(c, plain(tight), f.form)).toBeGreaterThanOrEqual(rank(c, plain(wide), f.form));
+    const both = (component: Component) => {
+      for (const fact of component.forms)
+        expect(rank(component, plain(tight), fact.form)).toBeGreaterThanOrEqual(
+          rank(component, plain(wide), fact.form),
+        );
     };
     CATALOGUE.forEach(both);
     fc.assert(fc.property(anyFood, both));
   });
 
   test('lenient vegetarians are still no wider than lenient pescatarians', () => {
-    for (const c of CATALOGUE)
-      expect(rank(c, { id: 'vegetarian', settings: { rennet: 'lenient' } })).toBeGreaterThanOrEqual(
-        rank(c, { id: 'pescatarian', settings: { rennet: 'lenient' } }),
+    for (const component of CATALOGUE)
+      expect(rank(component, { id: 'vegetarian', settings: { rennet: 'lenient' } })).toBeGreaterThanOrEqual(
+        rank(component, { id: 'pescatarian', settings: { rennet: 'lenient' } }),
       );
   });
 
   test('of a food of which nobody knows anything, no need says fine', () => {
-    const c = ownComponent('Nobody knows', 'spread-dip');
+    const component = ownComponent('Nobody knows', 'spread-dip');
     for (const need of NEEDS)
-      expect([need.id, judgeNeed(c, 'bowl', plain(need.id)).verdict]).toEqual([need.id, 'ask']);
+      expect([need.id, judgeNeed(component, 'bowl', plain(need.id)).verdict]).toEqual([need.id, 'ask']);
   });
 
   test('milk and meat in one food are out kosher-style; while one of them is open, it asks', () => {
-    const c = CATALOGUE.find((x) => x.id === 'turkey-salami')!; // milk depends on the brand
+    const component = CATALOGUE.find((otherComponent) => otherComponent.id === 'turkey-salami')!; // milk depends on the brand
     const at = (v: 'contains' | 'free') =>
-      judgeNeed(withFact(c, 'animal.milk', v), 'quarter-folds', plain('kosher-style')).reasons.some((r) =>
-        r.text.includes('meat and milk'),
+      judgeNeed(withFact(component, 'animal.milk', v), 'quarter-folds', plain('kosher-style')).reasons.some(
+        (reason) => reason.text.includes('meat and milk'),
       );
     expect([at('contains'), at('free')]).toEqual([true, false]);
-    expect(judgeNeed(c, 'quarter-folds', plain('kosher-style')).verdict).toBe('ask');
+    expect(judgeNeed(component, 'quarter-folds', plain('kosher-style')).verdict).toBe('ask');
   });
 });
 
 describe('the packs', () => {
   test('are the thirty-one that are promised', () => {
-    expect(NEEDS.map((n) => n.id).sort()).toEqual(
+    expect(NEEDS.map((pack) => pack.id).sort()).toEqual(
       'alcohol-free celery-free child-1-3 child-4 child-5-12 child-under-1 crustacean-free dairy-free egg-free fish-free gluten-free halal jain keto kosher-style lactose-light lighter low-salt lupin-free mollusc-free mustard-free no-beef peanut-free pescatarian pregnancy sesame-free soy-free sulphite-free tree-nut-free vegan vegetarian'.split(
         ' ',
       ),
@@ -188,19 +198,20 @@ describe('the packs', () => {
       expect(need.page.traps.length).toBeGreaterThan(0);
       expect(need.page.note.length).toBeGreaterThan(20);
       expect(need.page.sources.length).toBeGreaterThan(0);
-      for (const s of need.settings) {
-        expect(s.values.map((v) => v.id)).toContain(s.default);
-        for (const v of Object.values(s.by ?? {})) expect(s.values.map((x) => x.id)).toContain(v);
+      for (const setting of need.settings) {
+        expect(setting.values.map((value) => value.id)).toContain(setting.default);
+        for (const value of Object.values(setting.by ?? {}))
+          expect(setting.values.map((value) => value.id)).toContain(value);
       }
     }
   });
 
   test('every reason names a fact, its source and plain words', () => {
-    for (const c of CATALOGUE)
+    for (const component of CATALOGUE)
       for (const need of NEEDS)
-        for (const r of judgeNeed(c, c.forms[0]!.form, plain(need.id)).reasons) {
-          expect(r.text.length).toBeGreaterThan(10);
-          expect(r.source).not.toBe('');
+        for (const reason of judgeNeed(component, component.forms[0]!.form, plain(need.id)).reasons) {
+          expect(reason.text.length).toBeGreaterThan(10);
+          expect(reason.source).not.toBe('');
         }
   });
 });

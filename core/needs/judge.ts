@@ -40,10 +40,10 @@ export const worse = (a: Verdict, b: Verdict): Verdict => (RANK[a] >= RANK[b] ? 
 
 /** The values of a setting that hold: the guest's, or what the guest's strictness says, or the default. */
 export function settingValues(pack: NeedPack, choice: NeedChoice, setting: string): string[] {
-  const found = pack.settings.find((s) => s.id === setting);
+  const found = pack.settings.find((otherSetting) => otherSetting.id === setting);
   const text =
     choice.settings[setting] ?? found?.by?.[choice.strictness ?? pack.strictness] ?? found?.default ?? '';
-  return text.split(',').map((v) => v.trim());
+  return text.split(',').map((value) => value.trim());
 }
 
 /** An allergy, or a child's or an unborn child's safety: where it is broken, service stops. */
@@ -55,8 +55,10 @@ const inForce = new WeakMap<NeedChoice, Rule[]>();
 export function rulesInForce(pack: NeedPack, choice: NeedChoice): Rule[] {
   const known = inForce.get(choice);
   if (known) return known;
-  const rules = pack.rules.filter((r) =>
-    whenOf(r).every((w) => settingValues(pack, choice, w.setting).some((v) => w.is.includes(v))),
+  const rules = pack.rules.filter((rule) =>
+    whenOf(rule).every((w) =>
+      settingValues(pack, choice, w.setting).some((settingValue) => w.is.includes(settingValue)),
+    ),
   );
   inForce.set(choice, rules);
   return rules;
@@ -73,7 +75,7 @@ const agreed = new WeakMap<Rule, Verdict>();
 function agreedVerdict(rule: Rule): Verdict {
   const before = agreed.get(rule);
   if (before) return before;
-  const verdicts = new Set(possibleValues(rule.fact).map((v) => ofValue(rule, v)));
+  const verdicts = new Set(possibleValues(rule.fact).map((value) => ofValue(rule, value)));
   const verdict = verdicts.size === 1 ? [...verdicts][0]! : 'ask';
   agreed.set(rule, verdict);
   return verdict;
@@ -142,7 +144,7 @@ function namesFood(component: Component, foods: readonly string[]): string | und
   const words = new Set(
     [component.name, component.baseFood, ...component.synonyms, ...component.ingredients].flatMap(wordsOf),
   );
-  return foods.find((food) => wordsOf(food).every((w) => words.has(w)));
+  return foods.find((food) => wordsOf(food).every((word) => words.has(word)));
 }
 
 /** A bought food, or one that nobody has described, may hold what an own need leaves out. */
@@ -155,7 +157,7 @@ function strangeFood(own: OwnNeed): string | undefined {
   if (!strange.has(own))
     strange.set(
       own,
-      own.foods.find((f) => !isFoodWord(f)),
+      own.foods.find((food) => !isFoodWord(food)),
     );
   return strange.get(own);
 }
@@ -205,7 +207,7 @@ export function judgeNeed(component: Component, form: FormId, choice: NeedChoice
     pack.quantity ? quantityReason(pack, choice, component) : undefined,
     foodReason(choice, component),
   ];
-  return judgementOf([...reasons, ...more.filter((r) => r !== undefined)]);
+  return judgementOf([...reasons, ...more.filter((reason) => reason !== undefined)]);
 }
 
 const FINE: Judgement = { verdict: 'fine', reasons: [] };
@@ -232,11 +234,13 @@ export function judgeGroup(component: Component, form: FormId, group: Group): Ju
 
 /** Do the rules for a young child's age forbid it: a shape that chokes, raw milk, very salty food? */
 export const forbiddenToSmall = ({ reasons }: Judgement): boolean =>
-  reasons.some((r) => isAgeNeed(r.need) && r.verdict === 'forbidden');
+  reasons.some((reason) => isAgeNeed(reason.need) && reason.verdict === 'forbidden');
 
 /** Forms of the component in which it would be fine. */
 export function fineForms(component: Component, choice: NeedChoice): FormId[] {
-  return component.forms.map((f) => f.form).filter((f) => judgeNeed(component, f, choice).verdict === 'fine');
+  return component.forms
+    .map((fact) => fact.form)
+    .filter((form) => judgeNeed(component, form, choice).verdict === 'fine');
 }
 
 /** How near a food that carries is too near, for this guest's need. */
@@ -258,9 +262,9 @@ export const carriesTo = memo2((component: Component, group: Group): readonly Ca
     const pack = packOf(choice);
     const reach = pack ? reachOf(pack, choice) : 'none';
     if (!pack?.contact || reach === 'none') continue;
-    const found = pack.contact.carriers.map((c) => {
-      const value = factValue(component, c.fact, component.forms[0]!.form);
-      if (c.values.includes(value)) return 'carries' as const;
+    const found = pack.contact.carriers.map((carrier) => {
+      const value = factValue(component, carrier.fact, component.forms[0]!.form);
+      if (carrier.values.includes(value)) return 'carries' as const;
       return known(value) ? undefined : ('ask' as const);
     });
     if (found.includes('carries')) out.push({ need: pack, choice, reach, verdict: 'carries' });

@@ -6,10 +6,10 @@ const made = new WeakMap<OwnNeed, NeedPack>();
 
 /** What is wrong with an own need's facts; undefined when nothing is. */
 export function ownNeedProblem(own: OwnNeed): string | undefined {
-  for (const r of own.facts) {
-    if (!isFactKey(r.fact)) return `"${r.fact}" is no fact of the catalogue`;
-    const wrong = r.values.find((v) => !possibleValues(r.fact as FactKey).includes(v));
-    if (wrong !== undefined) return `"${wrong}" is no value of ${r.fact}`;
+  for (const fact of own.facts) {
+    if (!isFactKey(fact.fact)) return `"${fact.fact}" is no fact of the catalogue`;
+    const wrong = fact.values.find((value) => !possibleValues(fact.fact as FactKey).includes(value));
+    if (wrong !== undefined) return `"${wrong}" is no value of ${fact.fact}`;
   }
   return undefined;
 }
@@ -26,10 +26,10 @@ export function packOfOwn(own: OwnNeed): NeedPack {
     summary: own.name,
     strictness: 'strict',
     settings: [],
-    rules: own.facts.map((r): Rule => ({
-      fact: r.fact as FactKey,
-      [r.verdict]: r.values,
-      why: r.why || `“${own.name}” leaves it out`,
+    rules: own.facts.map((fact): Rule => ({
+      fact: fact.fact as FactKey,
+      [fact.verdict]: fact.values,
+      why: fact.why || `“${own.name}” leaves it out`,
       source: 'stylist',
     })),
     page: { traps: own.foods, good: [], note: 'Your own rule. Ask the guest.', sources: ['stylist'] },

@@ -22,7 +22,7 @@ const HELPING: Record<Component['family'], number> = {
   garnish: 1,
 };
 
-export const helpingG = (c: Component): number => HELPING[c.family];
+export const helpingG = (component: Component): number => HELPING[component.family];
 
 /** Share of the plate's limit up to which one helping is fine, and from which it is out. */
 const FINE_SHARE = 0.25;
@@ -42,8 +42,8 @@ const exactly = (n: number): Range => ({ low: n, high: n });
  * Grams of net carbohydrate in 100 g: without fibre, without erythritol, other polyols by school. A label whose
  * tradition nobody knows is read as the setting says; without fibre it may be anything down to nothing.
  */
-function netCarbs(c: Component, polyols: string, tradition: string): Range {
-  const n = c.per100g;
+function netCarbs(component: Component, polyols: string, tradition: string): Range {
+  const n = component.per100g;
   const sugars = n.polyolsG ?? 0;
   const free = n.erythritolG ?? 0;
   const less = free + (sugars - free) * (1 - (POLYOL_SHARE[polyols] ?? 1));
@@ -54,11 +54,11 @@ function netCarbs(c: Component, polyols: string, tradition: string): Range {
 }
 
 /** What the component brings of it in 100 g. */
-export function per100(c: Component, quantity: Quantity, setting: (id: string) => string): Range {
-  const { saltG, energyKj } = c.per100g;
+export function per100(component: Component, quantity: Quantity, setting: (id: string) => string): Range {
+  const { saltG, energyKj } = component.per100g;
   switch (quantity.fact) {
     case 'net-carbs':
-      return netCarbs(c, setting('polyols'), setting('tradition'));
+      return netCarbs(component, setting('polyols'), setting('tradition'));
     case 'salt':
       return saltG === null ? { low: 0, high: 30 } : exactly(saltG);
     case 'energy':
@@ -81,20 +81,20 @@ const ofShare = (share: number, dense: boolean): 'fine' | 'ask' | 'forbidden' =>
  * In between the whole plate decides, so it asks. An unknown figure asks unless all of its values agree.
  */
 export function judgeHelping(
-  c: Component,
+  component: Component,
   pack: NeedPack,
   choice: NeedChoice,
   setting: (id: string) => string,
 ): { verdict: 'fine' | 'ask' | 'forbidden'; helping: Range } {
   const quantity = pack.quantity!;
-  const hundred = per100(c, quantity, setting);
+  const hundred = per100(component, quantity, setting);
   const limit = plateLimit(pack, choice);
-  const share = (n: number) => (n * helpingG(c)) / 100 / limit;
+  const share = (n: number) => (n * helpingG(component)) / 100 / limit;
   const at = (n: number) => ofShare(share(n), n > quantity.denseFrom && share(n) > quantity.slight);
   const [low, high] = [at(hundred.low), at(hundred.high)];
   const helping = {
-    low: (hundred.low * helpingG(c)) / 100,
-    high: (hundred.high * helpingG(c)) / 100,
+    low: (hundred.low * helpingG(component)) / 100,
+    high: (hundred.high * helpingG(component)) / 100,
   };
   return { verdict: low === high ? low : 'ask', helping };
 }

@@ -69,7 +69,7 @@ export const NEEDS: readonly NeedPack[] = [
   lighter,
 ];
 
-const BY_ID = new Map([...NEEDS.map((n) => [n.id, n] as const), ['coeliac', glutenFree] as const]);
+const BY_ID = new Map([...NEEDS.map((pack) => [pack.id, pack] as const), ['coeliac', glutenFree] as const]);
 
 export const needPack = (id: string): NeedPack | undefined => BY_ID.get(id);
 
@@ -92,7 +92,12 @@ let foodWords: readonly ReadonlySet<string>[] | undefined;
 export function isFoodWord(text: string): boolean {
   const words = wordsOf(text);
   foodWords ??= CATALOGUE.map(
-    (c) => new Set([c.name, c.baseFood, ...c.synonyms, ...c.ingredients].flatMap(wordsOf)),
+    (component) =>
+      new Set(
+        [component.name, component.baseFood, ...component.synonyms, ...component.ingredients].flatMap(
+          wordsOf,
+        ),
+      ),
   );
-  return words.length > 0 && foodWords.some((known) => words.every((w) => known.has(w)));
+  return words.length > 0 && foodWords.some((known) => words.every((word) => known.has(word)));
 }

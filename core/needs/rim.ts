@@ -28,7 +28,7 @@ export const plainRim = (pattern: RimPattern): RimLook => ({ pattern, inner: inn
 
 /** No two needs are painted alike: those that share a pattern differ within it. A rule of one's own comes after them. */
 export function rimLook(pack: Pick<NeedPack, 'id' | 'rim'>): RimLook {
-  const family = NEEDS.filter((p) => p.rim === pack.rim);
-  const nth = family.findIndex((p) => p.id === pack.id);
+  const family = NEEDS.filter((otherPack) => otherPack.rim === pack.rim);
+  const nth = family.findIndex((otherPack) => otherPack.id === pack.id);
   return { pattern: pack.rim, inner: innerOf(nth < 0 ? family.length : nth) };
 }

@@ -177,18 +177,18 @@ const rows = Object.entries(TABLE).flatMap(([need, marks]) =>
 );
 
 test.each(rows)('%s: %s is %s', (need, id, mark) => {
-  const c = CATALOGUE.find((x) => x.id === id)!;
-  expect(c).toBeDefined();
-  expect(MARK[judgeNeed(c, c.forms[0]!.form, { id: need, settings: {} }).verdict]).toBe(mark);
+  const component = CATALOGUE.find((otherComponent) => otherComponent.id === id)!;
+  expect(component).toBeDefined();
+  expect(MARK[judgeNeed(component, component.forms[0]!.form, { id: need, settings: {} }).verdict]).toBe(mark);
 });
 
 describe('settings where people differ', () => {
   const verdict = (id: string, need: string, settings: Record<string, string> = {}, form?: FormId) => {
-    const c = CATALOGUE.find((x) => x.id === id)!;
-    return judgeNeed(c, form ?? c.forms[0]!.form, { id: need, settings }).verdict;
+    const component = CATALOGUE.find((otherComponent) => otherComponent.id === id)!;
+    return judgeNeed(component, form ?? component.forms[0]!.form, { id: need, settings }).verdict;
   };
   const of = (id: string, need: string, setting: string, values: string) =>
-    values.split(' ').map((v) => verdict(id, need, { [setting]: v }));
+    values.split(' ').map((value) => verdict(id, need, { [setting]: value }));
 
   test('animal rennet, by school', () => {
     expect(of('parmigiano', 'vegetarian', 'rennet', 'strict lenient')).toEqual(['forbidden', 'fine']);
@@ -276,8 +276,8 @@ describe('settings where people differ', () => {
       'fruit-gums-pectin',
       'marshmallows',
     ])
-      for (const f of CATALOGUE.find((c) => c.id === id)!.forms)
-        expect(verdict(id, 'child-1-3', {}, f.form)).toBe('forbidden');
+      for (const fact of CATALOGUE.find((component) => component.id === id)!.forms)
+        expect(verdict(id, 'child-1-3', {}, fact.form)).toBe('forbidden');
   });
   test('at four the shape rules end where guidance says under four', () => {
     expect(of('green-grapes', 'child-4', 'choking', 'careful under-4')).toEqual(['forbidden', 'fine']);
@@ -295,8 +295,8 @@ describe('settings where people differ', () => {
 
 describe('ways of eating and what is no ingredient', () => {
   const verdict = (id: string, need: string, settings: Record<string, string> = {}) => {
-    const c = CATALOGUE.find((x) => x.id === id)!;
-    return judgeNeed(c, c.forms[0]!.form, { id: need, settings }).verdict;
+    const component = CATALOGUE.find((otherComponent) => otherComponent.id === id)!;
+    return judgeNeed(component, component.forms[0]!.form, { id: need, settings }).verdict;
   };
 
   test('a way of eating asks nothing about what is known to be no ingredient; an allergy does', () => {
@@ -319,8 +319,8 @@ describe('own needs', () => {
     own: { id: 'own-x', name: 'Own', facts, foods },
   });
   const verdict = (id: string, choice: NeedChoice) => {
-    const c = CATALOGUE.find((x) => x.id === id)!;
-    return judgeNeed(c, c.forms[0]!.form, choice).verdict;
+    const component = CATALOGUE.find((otherComponent) => otherComponent.id === id)!;
+    return judgeNeed(component, component.forms[0]!.form, choice).verdict;
   };
   const out = (fact: string) => ({ fact, values: ['contains'], verdict: 'forbidden' as const, why: '' });
 
@@ -346,7 +346,7 @@ describe('own needs', () => {
     expect(verdict('plant-salami', own([], ['beetroot']))).toBe('ask');
   });
   test('a food that nothing here goes by clears nothing: every food asks', () => {
-    for (const c of CATALOGUE) expect(verdict(c.id, own([], ['onoin']))).toBe('ask');
+    for (const component of CATALOGUE) expect(verdict(component.id, own([], ['onoin']))).toBe('ask');
     expect(verdict('beet-dip', own([], ['onoin', 'beetroot']))).toBe('forbidden');
   });
 });

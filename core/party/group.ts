@@ -64,7 +64,7 @@ export const groupSchema = z
     /** 1 is usual; hosts know when their crowd eats double. */
     appetite: z.number().min(0.5).max(2),
   })
-  .refine((g) => g.ages.length <= g.count, { path: ['ages'], message: 'more ages than guests' });
+  .refine((group) => group.ages.length <= group.count, { path: ['ages'], message: 'more ages than guests' });
 export type Group = z.infer<typeof groupSchema>;
 
 /** Share of a grown guest's portion by age (craft: children 4–12 × 0.6, 1–3 × 0.35). */
@@ -82,9 +82,11 @@ export function portionsOf(group: Group): number {
   return sum * group.appetite;
 }
 
-export const guestsIn = (party: readonly Group[]): number => party.reduce((n, g) => n + g.count, 0);
+export const guestsIn = (party: readonly Group[]): number =>
+  party.reduce((sum, group) => sum + group.count, 0);
 
-export const portionsIn = (party: readonly Group[]): number => party.reduce((n, g) => n + portionsOf(g), 0);
+export const portionsIn = (party: readonly Group[]): number =>
+  party.reduce((sum, group) => sum + portionsOf(group), 0);
 
 /** A child whose age nobody said: judged by the strictest band until somebody does. */
 export const agesMissing = (group: Group): number =>
@@ -118,8 +120,10 @@ const AGE_BANDS: readonly AgeBand[] = [
   band(12, 'child-5-12', false),
 ];
 
-const AGE_NEEDS = new Set(AGE_BANDS.flatMap((b) => b.needs.map((n) => n.id)));
-const SMALL = new Set(AGE_BANDS.filter((b) => b.small).flatMap((b) => b.needs.map((n) => n.id)));
+const AGE_NEEDS = new Set(AGE_BANDS.flatMap((band) => band.needs.map((choice) => choice.id)));
+const SMALL = new Set(
+  AGE_BANDS.filter((band) => band.small).flatMap((band) => band.needs.map((choice) => choice.id)),
+);
 
 /** Is it a need that comes with a child's age? */
 export const isAgeNeed = (id: string): boolean => AGE_NEEDS.has(id);
@@ -128,14 +132,15 @@ export const isAgeNeed = (id: string): boolean => AGE_NEEDS.has(id);
 export function ageNeeds(group: Group): NeedChoice[] {
   if (group.band === 'adult') return [];
   const age = youngest(group) ?? Math.min(1, ...group.ages);
-  return AGE_BANDS.find((b) => age <= b.to)?.needs ?? [];
+  return AGE_BANDS.find((band) => age <= band.to)?.needs ?? [];
 }
 
 /** Everything the group lives by: what was said, and what its age brings. A need that was said wins with its settings. */
 export function needsOf(group: Group): NeedChoice[] {
-  const said = new Set(group.needs.map((n) => n.id));
-  return [...group.needs, ...ageNeeds(group).filter((n) => !said.has(n.id))];
+  const said = new Set(group.needs.map((choice) => choice.id));
+  return [...group.needs, ...ageNeeds(group).filter((choice) => !said.has(choice.id))];
 }
 
 /** Under five: choking shapes, raw milk and very salty food matter. */
-export const hasSmallChildren = (group: Group): boolean => needsOf(group).some((n) => SMALL.has(n.id));
+export const hasSmallChildren = (group: Group): boolean =>
+  needsOf(group).some((choice) => SMALL.has(choice.id));

@@ -28,7 +28,7 @@ describe('what is typed and what is seated', () => {
     fc.assert(
       fc.property(count, count, fc.constantFrom(...NEEDS), (rest, some, need) => {
         const r = read(`${rest + some} guests: ${some} ${need}`);
-        expect(r.groups.map((g) => g.count)).toEqual([rest, some]);
+        expect(r.groups.map((group) => group.count)).toEqual([rest, some]);
         expect(r.groups[0]!.needs).toEqual([]);
       }),
     );
@@ -40,8 +40,8 @@ describe('what is typed and what is seated', () => {
         fc.array(fc.tuple(count, fc.constantFrom(...NEEDS)), { minLength: 1, maxLength: 6 }),
         (list) => {
           const { groups } = read(list.map(([n, need]) => `${n} ${need}`).join(', '));
-          expect(new Set(groups.map((g) => g.id)).size).toBe(groups.length);
-          for (const g of groups) expect(groupSchema.safeParse(g).success).toBe(true);
+          expect(new Set(groups.map((group) => group.id)).size).toBe(groups.length);
+          for (const group of groups) expect(groupSchema.safeParse(group).success).toBe(true);
         },
       ),
     );
@@ -52,7 +52,7 @@ describe('what is typed and what is seated', () => {
       fc.property(fc.string({ maxLength: 80 }), (text) => {
         const r = read(text);
         expect(r.groups.length + r.problems.length).toBeGreaterThan(0);
-        for (const g of r.groups) expect(groupSchema.safeParse(g).success).toBe(true);
+        for (const group of r.groups) expect(groupSchema.safeParse(group).success).toBe(true);
       }),
     );
   });
@@ -64,23 +64,23 @@ describe('children', () => {
     ['2 kids (7 and 9)', [[2, [7, 9]]]],
     ['1 toddler (2)', [[1, [2]]]],
   ])('%s', (text, expected) => {
-    expect(read(text).groups.map((g) => [g.count, g.ages])).toEqual(expected);
+    expect(read(text).groups.map((group) => [group.count, group.ages])).toEqual(expected);
   });
 
   test('an age that was not said keeps a group of its own and the strictest rules', () => {
     const { groups } = read('3 children (one is 8)');
-    expect(groups.map((g) => [g.count, g.ages.length])).toEqual([
+    expect(groups.map((group) => [group.count, group.ages.length])).toEqual([
       [1, 1],
       [2, 0],
     ]);
-    expect(needsOf(groups[1]!).map((n) => n.id)).toContain('child-1-3');
-    expect(needsOf(groups[0]!).map((n) => n.id)).toEqual(['child-5-12']);
+    expect(needsOf(groups[1]!).map((choice) => choice.id)).toContain('child-1-3');
+    expect(needsOf(groups[0]!).map((choice) => choice.id)).toEqual(['child-5-12']);
   });
 
   test('a need of children goes along with each of their groups', () => {
     const { groups } = read('3 vegan children (one is 3, two are 8)');
     expect(groups.length).toBeGreaterThan(1);
-    for (const g of groups) expect(g.needs.map((n) => n.id)).toEqual(['vegan']);
+    for (const group of groups) expect(group.needs.map((choice) => choice.id)).toEqual(['vegan']);
   });
 
   test('small ones eat less than big ones, and both less than the grown', () => {
@@ -97,17 +97,17 @@ describe('what a household says', () => {
   };
 
   test('a part without a number says more about the guests before it', () => {
-    const g = one('1 vegan, pregnant, hates olives');
-    expect(g.count).toBe(1);
-    expect(g.needs.map((n) => n.id)).toEqual(['vegan', 'pregnancy']);
-    expect(g.dislikes).toEqual(['olives']);
-    expect(g.problems).toEqual([]);
+    const group = one('1 vegan, pregnant, hates olives');
+    expect(group.count).toBe(1);
+    expect(group.needs.map((choice) => choice.id)).toEqual(['vegan', 'pregnancy']);
+    expect(group.dislikes).toEqual(['olives']);
+    expect(group.problems).toEqual([]);
   });
 
   test('several dislikes, and a need that begins with "no"', () => {
     expect(one('2 vegetarian, hate blue cheese and olives').dislikes).toEqual(['blue cheese', 'olives']);
-    expect(one('3 no beef').needs.map((n) => n.id)).toEqual(['no-beef']);
-    expect(one('3 no dairy').needs.map((n) => n.id)).toEqual(['dairy-free']);
+    expect(one('3 no beef').needs.map((choice) => choice.id)).toEqual(['no-beef']);
+    expect(one('3 no dairy').needs.map((choice) => choice.id)).toEqual(['dairy-free']);
     expect(one('3 no dairy').dislikes).toEqual([]);
   });
 
@@ -133,8 +133,9 @@ describe('what a household says', () => {
   ])('“%s” says something in letters or pictures that nobody here reads, so every food asks', (line) => {
     const r = read(`10 guests: ${line}`);
     expect(r.unread).toHaveLength(1);
-    const asked = r.groups.find((g) => g.id === r.unread[0]!.group)!;
-    for (const c of CATALOGUE) expect(judgeGroup(c, usualForm(c).form, asked).verdict).not.toBe('fine');
+    const asked = r.groups.find((group) => group.id === r.unread[0]!.group)!;
+    for (const component of CATALOGUE)
+      expect(judgeGroup(component, usualForm(component).form, asked).verdict).not.toBe('fine');
   });
 
   test('two phrases that begin alike are two needs: to answer one answers only that one', () => {
@@ -147,7 +148,7 @@ describe('what a household says', () => {
         }),
         (head, [a, b]) => {
           const r = read(`5 guests: 1 ${head} ${a}, ${head} ${b}`);
-          const ids = r.groups.flatMap((g) => g.needs.map((n) => n.id));
+          const ids = r.groups.flatMap((group) => group.needs.map((choice) => choice.id));
           expect(new Set(ids).size).toBe(2);
           expect(ids).toHaveLength(2);
         },
@@ -157,7 +158,7 @@ describe('what a household says', () => {
 
   test('who has a need that is not understood is never seated among those who eat everything', () => {
     const read = readParty('14 guests: 2 vegan, 3 coelic', NEED_WORDS, isFoodWord);
-    expect(read.groups.map((g) => [g.count, g.needs.length])).toEqual([
+    expect(read.groups.map((group) => [group.count, group.needs.length])).toEqual([
       [9, 0],
       [2, 1],
       [3, 1],
@@ -175,15 +176,17 @@ describe('what a household says', () => {
   });
 
   test('a number at the wrong end is no part of the guests before it', () => {
-    expect(readParty('6 vegan, coeliac 2', NEED_WORDS, isFoodWord).problems.map((p) => p.code)).toEqual([
-      'no-number',
-    ]);
+    expect(
+      readParty('6 vegan, coeliac 2', NEED_WORDS, isFoodWord).problems.map((problem) => problem.code),
+    ).toEqual(['no-number']);
   });
 });
 
 describe('what guests leave out', () => {
   const needs = (text: string) =>
-    read(text).groups.flatMap((g) => g.needs.map((n) => (n.strictness ? `${n.id} ${n.strictness}` : n.id)));
+    read(text).groups.flatMap((group) =>
+      group.needs.map((choice) => (choice.strictness ? `${choice.id} ${choice.strictness}` : choice.id)),
+    );
 
   test.each([
     ['2 without gluten', ['gluten-free allergy']],
@@ -206,14 +209,15 @@ describe('what guests leave out', () => {
   });
 
   test('“does not care for” is a dislike, and no need', () => {
-    const [g] = read('1 does not care for olives').groups;
-    expect([g!.needs, g!.dislikes]).toEqual([[], ['olives']]);
+    const [group] = read('1 does not care for olives').groups;
+    expect([group!.needs, group!.dislikes]).toEqual([[], ['olives']]);
   });
 
   test('what no need knows is a rule: every food with it is forbidden', () => {
-    const [g] = read('4 no onions').groups;
+    const [group] = read('4 no onions').groups;
     const verdicts = CATALOGUE.map(
-      (c) => [c.notable.onion, judgeGroup(c, usualForm(c).form, g!).verdict] as const,
+      (component) =>
+        [component.notable.onion, judgeGroup(component, usualForm(component).form, group!).verdict] as const,
     );
     expect(verdicts.some(([onion]) => onion === 'contains')).toBe(true);
     for (const [onion, verdict] of verdicts) {
@@ -235,8 +239,9 @@ describe('what guests leave out', () => {
       'coconut',
       'game',
     ])
-      for (const g of read(`2 no ${text}`).groups)
-        for (const n of g.needs) expect([text, n.own && ownNeedProblem(n.own)]).toEqual([text, undefined]);
+      for (const group of read(`2 no ${text}`).groups)
+        for (const choice of group.needs)
+          expect([text, choice.own && ownNeedProblem(choice.own)]).toEqual([text, undefined]);
   });
 });
 
@@ -253,7 +258,7 @@ describe('the total that was said is the total that is seated', () => {
     ['3 vegetarian strict about rennet', [3]],
     ['14 guests: 2 vegan, 3 coelic', [9, 2, 3]],
   ])('“%s”', (text, counts) => {
-    expect(read(text).groups.map((g) => g.count)).toEqual(counts);
+    expect(read(text).groups.map((group) => group.count)).toEqual(counts);
   });
 
   test('an unknown word drops nobody, whatever it stands beside', () => {
@@ -281,7 +286,11 @@ describe('the total that was said is the total that is seated', () => {
 
   test('every phrase is shown back with what it was taken for', () => {
     const { phrases } = read('6 guests: 2 without gluten, 1 flurbish, hates olives');
-    expect(phrases.flatMap((p) => p.phrases.map((x) => [p.guests, x.text, x.kind]))).toEqual([
+    expect(
+      phrases.flatMap((phrase) =>
+        phrase.phrases.map((otherPhrase) => [phrase.guests, otherPhrase.text, otherPhrase.kind]),
+      ),
+    ).toEqual([
       [2, 'without gluten', 'need'],
       [1, 'flurbish', 'unread'],
       [1, 'hates olives', 'dislike'],

@@ -76,9 +76,9 @@ function atAnd(part: string): string[] {
   const found = /\s(?:and|plus|&|\+)\s+(?=(?:\d+|[a-z]+)\s*x?\s+[a-z])/gi;
   const out: string[] = [];
   let [from, depth, at] = [0, 0, 0];
-  for (const m of part.matchAll(found)) {
-    for (; at < m.index; at++) depth += part[at] === '(' ? 1 : part[at] === ')' ? -1 : 0;
-    const next = part.slice(m.index + m[0].length);
+  for (const match of part.matchAll(found)) {
+    for (; at < match.index; at++) depth += part[at] === '(' ? 1 : part[at] === ')' ? -1 : 0;
+    const next = part.slice(match.index + match[0].length);
     const word = /^\S+/.exec(next)![0];
     if (
       depth > 0 ||
@@ -86,8 +86,8 @@ function atAnd(part: string): string[] {
     )
       continue;
     if (/^\S+\s+(?:years?|months?|and|are|is)\b/i.test(next)) continue;
-    out.push(part.slice(from, m.index));
-    from = m.index + m[0].length;
+    out.push(part.slice(from, match.index));
+    from = match.index + match[0].length;
   }
   return [...out, part.slice(from)];
 }
@@ -194,9 +194,9 @@ function readPart(part: string, count: number, about: string, vocabulary: Vocabu
 
 /** Children of said and unsaid ages, and of different bands, become groups of their own. */
 function childGroups(draft: Draft): Draft[] {
-  const small = draft.ages.filter((a) => a <= 3);
-  const four = draft.ages.filter((a) => a === 4);
-  const big = draft.ages.filter((a) => a > 4);
+  const small = draft.ages.filter((age) => age <= 3);
+  const four = draft.ages.filter((age) => age === 4);
+  const big = draft.ages.filter((age) => age > 4);
   const missing = draft.count - draft.ages.length;
   return [
     { ...draft, count: small.length, ages: small },
@@ -209,14 +209,17 @@ function childGroups(draft: Draft): Draft[] {
 const allBut = (dislikes: readonly string[]): string =>
   dislikes.length === 0 ? 'Eat everything' : `Eat all but ${dislikes.join(', ')}`.slice(0, 44);
 
-function nameOf(d: Draft): string {
-  const needs = [...d.said.needs.map((n) => n.label), ...d.said.unread.map((u) => `to be asked: ${u}`)]
+function nameOf(draft: Draft): string {
+  const needs = [
+    ...draft.said.needs.map((need) => need.label),
+    ...draft.said.unread.map((u) => `to be asked: ${u}`),
+  ]
     .join(', ')
     .slice(0, 44);
-  if (!d.child) return needs || allBut(d.said.dislikes);
-  const [low, high] = [Math.min(...d.ages), Math.max(...d.ages)];
+  if (!draft.child) return needs || allBut(draft.said.dislikes);
+  const [low, high] = [Math.min(...draft.ages), Math.max(...draft.ages)];
   const age =
-    d.ages.length === 0
+    draft.ages.length === 0
       ? 'Children, age not said'
       : high === 0
         ? 'Children under one'
@@ -251,7 +254,8 @@ function totalOfLine(text: string): Total | undefined {
   let body = text.slice(found[0].length).trim();
   if (/\($/.test(found[0].trim()) || found[0].includes('(')) body = body.replace(/\)\s*$/, '');
   const named =
-    found[0].includes(':') || parts(body).some((p) => startsWithNumber(p) || REST.test(p) || ALL.test(p));
+    found[0].includes(':') ||
+    parts(body).some((part) => startsWithNumber(part) || REST.test(part) || ALL.test(part));
   // "10 guests, vegan" are ten vegans: nobody else is named
   if (!named || (!found[0].includes(':') && !startsWithNumber(body) && !REST.test(body) && !ALL.test(body)))
     return undefined;
@@ -323,7 +327,7 @@ export function readParty(
     };
   const drafts: Draft[] = [];
   const problems: LineProblem[] = [];
-  const sum = () => drafts.reduce((n, d) => n + d.count, 0);
+  const sum = () => drafts.reduce((sum, draft) => sum + draft.count, 0);
   const all: string[] = [];
   for (const part of list) {
     if (ALL.test(part)) {
@@ -342,7 +346,7 @@ export function readParty(
     );
   if (rest > 0 && problems.length === 0)
     drafts.unshift({ count: rest, child: false, ages: [], said: NOTHING_SAID, strictness: undefined });
-  for (const about of all) for (const d of drafts) addAll(d, readPhrases(about, { words, isFood }));
+  for (const about of all) for (const draft of drafts) addAll(draft, readPhrases(about, { words, isFood }));
   if (drafts.length === 0 && problems.length === 0)
     problems.push(problem('empty', '', 'Nobody is named yet.'));
   return seated(drafts, problems);
@@ -350,9 +354,9 @@ export function readParty(
 
 /** What is said of everybody is said of each group. */
 function addAll(draft: Draft, said: Said): void {
-  const had = new Set(draft.said.needs.map((n) => n.need.id));
+  const had = new Set(draft.said.needs.map((need) => need.need.id));
   draft.said = {
-    needs: [...draft.said.needs, ...said.needs.filter((n) => !had.has(n.need.id))],
+    needs: [...draft.said.needs, ...said.needs.filter((need) => !had.has(need.need.id))],
     dislikes: [...draft.said.dislikes, ...said.dislikes],
     phrases: [...draft.said.phrases, ...said.phrases],
     unread: [...draft.said.unread, ...said.unread],
@@ -361,11 +365,13 @@ function addAll(draft: Draft, said: Said): void {
 
 function seated(drafts: readonly Draft[], problems: LineProblem[]): PartyRead {
   const out: PartyRead = { groups: [], problems, phrases: [], unread: [] };
-  for (const d of drafts) {
-    for (const piece of pieces(d)) {
+  for (const draft of drafts) {
+    for (const piece of pieces(draft)) {
       const name = nameOf(piece);
       const base = idOf(name, 36, 'group');
-      const taken = out.groups.filter((g) => g.id === base || g.id.startsWith(`${base}-x`)).length;
+      const taken = out.groups.filter(
+        (group) => group.id === base || group.id.startsWith(`${base}-x`),
+      ).length;
       const group = groupSchema.parse({
         id: taken ? `${base}-x${taken + 1}` : base,
         name,
@@ -373,7 +379,7 @@ function seated(drafts: readonly Draft[], problems: LineProblem[]): PartyRead {
         band: piece.child ? 'child' : 'adult',
         ages: piece.ages,
         needs: needsSaid(piece.said, piece.strictness),
-        dislikes: piece.said.dislikes.map((t) => t.slice(0, 60)).slice(0, 30),
+        dislikes: piece.said.dislikes.map((dislike) => dislike.slice(0, 60)).slice(0, 30),
         appetite: 1,
       });
       out.groups.push(group);
@@ -385,10 +391,10 @@ function seated(drafts: readonly Draft[], problems: LineProblem[]): PartyRead {
 }
 
 /** A group holds so many guests; a rest of more sits in several. */
-function pieces(d: Draft): Draft[] {
-  if (d.count <= MOST_IN_GROUP) return [d];
-  const first = { ...d, count: MOST_IN_GROUP };
-  return [first, ...pieces({ ...d, count: d.count - MOST_IN_GROUP })];
+function pieces(draft: Draft): Draft[] {
+  if (draft.count <= MOST_IN_GROUP) return [draft];
+  const first = { ...draft, count: MOST_IN_GROUP };
+  return [first, ...pieces({ ...draft, count: draft.count - MOST_IN_GROUP })];
 }
 
 /** The total that the groups make, for showing back what was understood. */

@@ -5,14 +5,14 @@ import { needsOf, portionsIn, portionsOf, readParty } from './index.js';
 
 const read = (text: string) => readParty(text, NEED_WORDS);
 const shown = (text: string) =>
-  read(text).groups.map((g) => [
-    g.count,
-    g.needs
-      .map((n) => n.id)
+  read(text).groups.map((group) => [
+    group.count,
+    group.needs
+      .map((choice) => choice.id)
       .sort()
       .reverse()
       .join('+') || 'none',
-    g.ages.join(','),
+    group.ages.join(','),
   ]);
 
 describe('party lines', () => {
@@ -53,25 +53,29 @@ describe('party lines', () => {
     ['2 children (three are 3)', 'bad-age'],
     ['', 'empty'],
   ])('"%s" is told as %s', (text, code) => {
-    expect(read(text).problems.map((p) => p.code)).toContain(code);
+    expect(read(text).problems.map((problem) => problem.code)).toContain(code);
   });
 
   test('a part that is not understood is never taken for "eats everything"', () => {
     const { groups, unread } = read('3 flurbish');
-    expect(groups.map((g) => [g.count, g.needs.map((n) => n.id)])).toEqual([[3, ['own-unread-flurbish']]]);
+    expect(groups.map((group) => [group.count, group.needs.map((choice) => choice.id)])).toEqual([
+      [3, ['own-unread-flurbish']],
+    ]);
     expect(unread).toEqual([{ text: 'flurbish', group: groups[0]!.id, guests: 3 }]);
   });
 });
 
 describe('ages', () => {
   test('an age that was not said is judged as the strictest band', () => {
-    expect(needsOf(group('kids', 3, [], { band: 'child' })).map((n) => n.id)).toEqual(['child-1-3']);
-    expect(needsOf(group('kids', 2, [], { band: 'child', ages: [8] })).map((n) => n.id)).toEqual([
+    expect(needsOf(group('kids', 3, [], { band: 'child' })).map((choice) => choice.id)).toEqual([
       'child-1-3',
     ]);
-    expect(needsOf(group('kids', 2, [], { band: 'child', ages: [4, 9] })).map((n) => n.id)).toEqual([
-      'child-4',
+    expect(needsOf(group('kids', 2, [], { band: 'child', ages: [8] })).map((choice) => choice.id)).toEqual([
+      'child-1-3',
     ]);
+    expect(needsOf(group('kids', 2, [], { band: 'child', ages: [4, 9] })).map((choice) => choice.id)).toEqual(
+      ['child-4'],
+    );
     expect(needsOf(group('kids', 2, [], { band: 'child', ages: [8, 9] }))).toMatchObject([
       { id: 'child-5-12' },
     ]);

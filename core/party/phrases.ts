@@ -49,8 +49,8 @@ const FILLER =
 const TASTE = /^(?:hot|spicy|salty|sweet|sour|bitter|smoky|strong|rich)$/;
 
 /** Needs of a diet, not of one food: "vegan" ends a list of foods, "egg" does not. */
-const isDiet = (w: NeedWord): boolean =>
-  !isAllergy(w.need.id) && !['lactose-light', 'no-beef', 'alcohol-free'].includes(w.need.id);
+const isDiet = (word: NeedWord): boolean =>
+  !isAllergy(word.need.id) && !['lactose-light', 'no-beef', 'alcohol-free'].includes(word.need.id);
 
 const plain = (text: string): string =>
   text
@@ -62,7 +62,7 @@ const plain = (text: string): string =>
     .replace(/\bcan(?:'?t|not)\b/g, 'can not')
     .replace(
       /\b(do|does|did|is|are|wo|should|must)n'?t\b/g,
-      (_all, v: string) => `${v === 'wo' ? 'will' : v} not`,
+      (_all, value: string) => `${value === 'wo' ? 'will' : value} not`,
     )
     .replace(/\bw\/o\b/g, 'without');
 
@@ -92,7 +92,7 @@ class Reader {
 
   private at(i: number, words: readonly string[]): boolean {
     return words.every(
-      (w, k) => this.tokens[i + k] === w || (w.length > 3 && this.tokens[i + k] === `${w}s`),
+      (word, k) => this.tokens[i + k] === word || (word.length > 3 && this.tokens[i + k] === `${word}s`),
     );
   }
 
@@ -103,11 +103,11 @@ class Reader {
 
   /** What guests leave out, beginning here: a need's word, a fact's, or a food's. */
   private need(i: number): Match | undefined {
-    const byName = this.needPhrases.find((p) => this.at(i, p.words));
+    const byName = this.needPhrases.find((needPhrase) => this.at(i, needPhrase.words));
     for (let n = 3; n >= 1; n--) {
       const ids = LEFT_OUT[this.tokens.slice(i, i + n).join(' ')];
       if (!ids || (byName && byName.words.length > n)) continue;
-      const needs = ids.flatMap((id) => this.vocabulary.words.find((w) => w.need.id === id) ?? []);
+      const needs = ids.flatMap((id) => this.vocabulary.words.find((word) => word.need.id === id) ?? []);
       return { length: n, needs, diet: false };
     }
     return byName && { length: byName.words.length, needs: [byName.need], diet: isDiet(byName.need) };
@@ -116,7 +116,7 @@ class Reader {
   private food(i: number): number {
     for (let n = 4; n >= 1; n--) {
       const words = this.tokens.slice(i, i + n);
-      if (words.length < n || words.some((w) => JOINT.test(w) || /\d/.test(w))) continue;
+      if (words.length < n || words.some((word) => JOINT.test(word) || /\d/.test(word))) continue;
       const text = words.join(' ');
       if (isLeftOutFact(text) || (!FILLER.test(text) && this.vocabulary.isFood(text))) return n;
     }
@@ -155,13 +155,16 @@ class Reader {
     if (TASTE.test(this.tokens[i] ?? '')) return this.dislike(from, i);
     if (need && !need.diet && need.length >= food) {
       const end = i + need.length;
-      for (const n of need.needs) this.addNeed(n, isAllergy(n.need.id) || allergy ? 'allergy' : undefined);
-      const names = need.needs.map((n) => n.label.toLowerCase()).join(' and ');
+      for (const word of need.needs)
+        this.addNeed(word, isAllergy(word.need.id) || allergy ? 'allergy' : undefined);
+      const names = need.needs.map((word) => word.label.toLowerCase()).join(' and ');
       this.phrase(
         from,
         end,
         'need',
-        need.needs.some((n) => isAllergy(n.need.id)) || allergy ? `${names}, kept as an allergy` : names,
+        need.needs.some((word) => isAllergy(word.need.id)) || allergy
+          ? `${names}, kept as an allergy`
+          : names,
       );
       return end;
     }
@@ -176,8 +179,8 @@ class Reader {
 
   /** "Strict about rennet" is a setting of the needs that know it; false when none was named. */
   private strictRennet(from: number, to: number): boolean {
-    const knows = this.said.needs.filter((n) =>
-      ['vegetarian', 'pescatarian', 'halal', 'kosher-style', 'no-beef'].includes(n.need.id),
+    const knows = this.said.needs.filter((need) =>
+      ['vegetarian', 'pescatarian', 'halal', 'kosher-style', 'no-beef'].includes(need.need.id),
     );
     if (knows.length === 0) return false;
     for (const n of knows) n.need = { ...n.need, settings: { ...n.need.settings, rennet: 'strict' } };
@@ -236,8 +239,8 @@ class Reader {
   read(): Said {
     for (let i = 0; i < this.tokens.length;) i = this.step(i);
     // "nut and egg allergy": the word is said of both
-    if (this.tokens.some((t) => /^(?:allerg|anaph)/.test(t)))
-      for (const n of this.said.needs) if (isAllergy(n.need.id)) n.strictness = 'allergy';
+    if (this.tokens.some((token) => /^(?:allerg|anaph)/.test(token)))
+      for (const need of this.said.needs) if (isAllergy(need.need.id)) need.strictness = 'allergy';
     return this.said;
   }
 
@@ -270,9 +273,10 @@ class Reader {
     const suffix = this.tokens[i + need.length] ?? '';
     const told = SUFFIX.test(suffix);
     const allergy = /^(?:aller|anaph)/.test(suffix) || /allergy$/.test(need.needs[0]!.word);
-    for (const n of need.needs) this.addNeed(n, allergy && isAllergy(n.need.id) ? 'allergy' : undefined);
+    for (const word of need.needs)
+      this.addNeed(word, allergy && isAllergy(word.need.id) ? 'allergy' : undefined);
     const end = i + need.length + (told ? 1 : 0);
-    const names = need.needs.map((n) => n.label.toLowerCase()).join(' and ');
+    const names = need.needs.map((word) => word.label.toLowerCase()).join(' and ');
     this.phrase(i, end, 'need', allergy ? `${names}, kept as an allergy` : names);
     return end;
   }
@@ -284,10 +288,10 @@ export const readPhrases = (text: string, vocabulary: Vocabulary): Said =>
 
 /** The needs as a group keeps them, with one for each thing that was not understood. */
 export function needsSaid(said: Said, strictness: Strictness | undefined): NeedChoice[] {
-  const kept = said.needs.map((n) => {
+  const kept = said.needs.map((need) => {
     const own =
-      n.strictness === 'allergy' && strictness === undefined ? 'allergy' : (strictness ?? n.strictness);
-    return own ? { ...n.need, strictness: own } : n.need;
+      need.strictness === 'allergy' && strictness === undefined ? 'allergy' : (strictness ?? need.strictness);
+    return own ? { ...need.need, strictness: own } : need.need;
   });
   return [...kept, ...said.unread.map(unreadNeed)].slice(0, 20);
 }

@@ -54,14 +54,14 @@ export function drawPiece(
 }
 
 /** One laid element around its own place. Hard pieces take the size that the layout gave their outline. */
-export function drawElement(pen: Pen, e: LaidElement, component: Component): void {
-  const fact = formOf(component, e.form) ?? usualForm(component);
-  const seed = seedOf(e.id);
-  const angle = e.angle;
-  pen.group(e.x, e.y, e.bowlMm !== null ? 0 : angle, () => {
-    if (e.bowlMm !== null) return drawBowl(pen, e, component, fact, seed);
-    const scale = hardScale(e, fact);
-    e.pieces.forEach(([x, y, turn], i) =>
+export function drawElement(pen: Pen, element: LaidElement, component: Component): void {
+  const fact = formOf(component, element.form) ?? usualForm(component);
+  const seed = seedOf(element.id);
+  const angle = element.angle;
+  pen.group(element.x, element.y, element.bowlMm !== null ? 0 : angle, () => {
+    if (element.bowlMm !== null) return drawBowl(pen, element, component, fact, seed);
+    const scale = hardScale(element, fact);
+    element.pieces.forEach(([x, y, turn], i) =>
       drawTurned(pen, component, fact, scale, x, y, turn, angle, seed + i),
     );
   });
@@ -96,31 +96,31 @@ function drawTurned(
 }
 
 /** Wedges and logs are cut to their mass: their outline tells how much larger or smaller they are. */
-function hardScale(e: LaidElement, fact: FormFact): number {
-  if (e.layer !== 4) return 1;
-  const far = Math.max(...e.outline.map(([x, y]) => Math.hypot(x - e.x, y - e.y)));
+function hardScale(element: LaidElement, fact: FormFact): number {
+  if (element.layer !== 4) return 1;
+  const far = Math.max(...element.outline.map(([x, y]) => Math.hypot(x - element.x, y - element.y)));
   return far / Math.hypot(fact.lengthMm / 2, fact.form === 'log' ? fact.widthMm / 2 : 0);
 }
 
-function drawBowl(pen: Pen, e: LaidElement, component: Component, fact: FormFact, seed: number): void {
-  const r = e.bowlMm!;
+function drawBowl(pen: Pen, element: LaidElement, component: Component, fact: FormFact, seed: number): void {
+  const r = element.bowlMm!;
   if (fact.piece === 'bowl') {
     RECIPES.bowl(brushFor(pen, component, fact, r * 2, r * 2, 0, seed));
     return;
   }
-  const b = brushFor(pen, component, fact, r * 2, r * 2, 0, seed);
-  bowlOf(b, r, () => {
+  const brush = brushFor(pen, component, fact, r * 2, r * 2, 0, seed);
+  bowlOf(brush, r, () => {
     pen.ellipse(0, 0, r * 0.84, r * 0.84, { fill: darker(component.colours[1], 0.4) });
-    [...e.pieces]
+    [...element.pieces]
       .reverse()
       .forEach(([x, y, turn], i) => drawTurned(pen, component, fact, 1, x, y, turn, 0, seed + i));
   });
 }
 
 /** The food's own dark tone under its region, so that gaps read as depth and not as wood. It counts as no cover. */
-function underlay(pen: Pen, e: LaidElement, component: Component): void {
-  if (e.layer >= 4 || e.outline.length < 4) return;
-  pen.path(smooth(e.outline), {
+function underlay(pen: Pen, element: LaidElement, component: Component): void {
+  if (element.layer >= 4 || element.outline.length < 4) return;
+  pen.path(smooth(element.outline), {
     fill: darker(component.colours[1], 0.52),
     stroke: darker(component.colours[1], 0.52),
     width: 5,
@@ -143,36 +143,36 @@ export function drawBoard(
   options: DrawOptions = {},
 ): void {
   if (!options.bare) drawSurface(pen, surface);
-  const known = elements.flatMap((e) => {
-    const component = larder.get(e.componentId);
-    return component ? [{ e, component }] : [];
+  const known = elements.flatMap((element) => {
+    const component = larder.get(element.componentId);
+    return component ? [{ e: element, component }] : [];
   });
   drawLane(pen, surface, elements);
-  for (const { e, component } of known) underlay(pen, e, component);
-  for (const { e, component } of [...known].sort((a, b) => a.e.layer - b.e.layer)) {
-    const showing = options.showing?.get(e.id) ?? 'full';
-    pen.group(0, 0, 0, () => drawElement(pen, e, component), {
-      'data-element': e.id,
+  for (const { e: element, component } of known) underlay(pen, element, component);
+  for (const { e: element, component } of [...known].sort((a, b) => a.e.layer - b.e.layer)) {
+    const showing = options.showing?.get(element.id) ?? 'full';
+    pen.group(0, 0, 0, () => drawElement(pen, element, component), {
+      'data-element': element.id,
       ...(showing === 'pale' ? { opacity: '0.22' } : {}),
     });
-    if (showing === 'hatched') hatch(pen, e);
+    if (showing === 'hatched') hatch(pen, element);
   }
   drawOwnTools(pen, elements);
   warmth(pen, surface);
 }
 
 /** Touched by what a guest must not meet: slanting lines over its ground, framed in the same ink. */
-function hatch(pen: Pen, e: LaidElement): void {
-  const xs = e.outline.map((p) => p[0]);
-  const ys = e.outline.map((p) => p[1]);
+function hatch(pen: Pen, element: LaidElement): void {
+  const xs = element.outline.map((p) => p[0]);
+  const ys = element.outline.map((p) => p[1]);
   const [x0, x1, y0, y1] = [Math.min(...xs), Math.max(...xs), Math.min(...ys), Math.max(...ys)];
-  pen.path(smooth(e.outline), { fill: '#fdfdf9', opacity: 0.62 });
+  pen.path(smooth(element.outline), { fill: '#fdfdf9', opacity: 0.62 });
   // the gap grows with the area, so that a large wheel is not louder than a small heap
   const gap = 7 + Math.sqrt((x1 - x0) * (y1 - y0)) * 0.05;
   const lines: string[] = [];
-  for (let c = x0 - (y1 - y0); c < x1; c += gap) lines.push(...clippedLine(e.outline, c, y0, y1));
+  for (let c = x0 - (y1 - y0); c < x1; c += gap) lines.push(...clippedLine(element.outline, c, y0, y1));
   pen.path(lines.join(''), { stroke: '#1f2c5e', width: 1.5, opacity: 0.8 });
-  pen.path(smooth(e.outline), { stroke: '#1f2c5e', width: 1.8 });
+  pen.path(smooth(element.outline), { stroke: '#1f2c5e', width: 1.8 });
 }
 
 /** The parts inside the outline of a 45° line that starts at (c, y0). */
@@ -214,7 +214,7 @@ const MARGIN_MM = 14;
 
 /** The board of a plan as a whole SVG file. */
 export function boardSvg(plan: Plan, surface: Surface, options: DrawOptions = {}): string {
-  const elements = plan.layout.find((l) => l.surfaceId === surface.id)?.elements ?? [];
+  const elements = plan.layout.find((layer) => layer.surfaceId === surface.id)?.elements ?? [];
   const sink = new SvgSink(`${surface.id}-`);
   drawBoard(sink, surface, elements, planLarder(plan), options);
   const [l, w] = surfaceSize(surface);

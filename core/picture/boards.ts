@@ -25,9 +25,15 @@ const LOOKS: Record<Surface['material'], Look> = {
 
 /** The surface's whole outline, rim included. */
 export function surfaceOutline(surface: Surface, inset = 0): Point[] {
-  const o = surface.outline;
-  if (o.kind === 'round') return ellipse(o.diameterMm - 2 * inset, o.diameterMm - 2 * inset, 72);
-  return roundedRectangle(o.lengthMm - 2 * inset, o.widthMm - 2 * inset, Math.max(2, o.cornerMm - inset), 10);
+  const outline = surface.outline;
+  if (outline.kind === 'round')
+    return ellipse(outline.diameterMm - 2 * inset, outline.diameterMm - 2 * inset, 72);
+  return roundedRectangle(
+    outline.lengthMm - 2 * inset,
+    outline.widthMm - 2 * inset,
+    Math.max(2, outline.cornerMm - inset),
+    10,
+  );
 }
 
 export const surfaceSize = (surface: Surface): [number, number] =>

@@ -20,7 +20,7 @@ export interface Brush {
   third: string;
 }
 
-export type Recipe = (b: Brush) => void;
+export type Recipe = (brush: Brush) => void;
 
 const mixed = new Map<string, string>();
 
@@ -36,8 +36,8 @@ export function mix(a: string, b: string, t: number): string {
 
 export const DARK = '#2a1208';
 export const PALE = '#fffaf0';
-export const darker = (c: string, t: number): string => mix(c, DARK, t);
-export const paler = (c: string, t: number): string => mix(c, PALE, t);
+export const darker = (char: string, t: number): string => mix(char, DARK, t);
+export const paler = (char: string, t: number): string => mix(char, PALE, t);
 
 const f = (v: number): string => String(Math.round(v * 10) / 10);
 
@@ -50,12 +50,12 @@ export const closed = (points: readonly Point[]): string => `${line(points)}Z`;
 export function smooth(points: readonly Point[], close = true): string {
   const n = points.length;
   const at = (i: number): Point => (close ? points[(i + n) % n]! : points[Math.max(0, Math.min(n - 1, i))]!);
-  let d = `M${f(points[0]![0])} ${f(points[0]![1])}`;
+  let path = `M${f(points[0]![0])} ${f(points[0]![1])}`;
   for (let i = 0; i < (close ? n : n - 1); i++) {
     const [p0, p1, p2, p3] = [at(i - 1), at(i), at(i + 1), at(i + 2)];
-    d += `C${f(p1[0] + (p2[0] - p0[0]) / 6)} ${f(p1[1] + (p2[1] - p0[1]) / 6)} ${f(p2[0] - (p3[0] - p1[0]) / 6)} ${f(p2[1] - (p3[1] - p1[1]) / 6)} ${f(p2[0])} ${f(p2[1])}`;
+    path += `C${f(p1[0] + (p2[0] - p0[0]) / 6)} ${f(p1[1] + (p2[1] - p0[1]) / 6)} ${f(p2[0] - (p3[0] - p1[0]) / 6)} ${f(p2[1] - (p3[1] - p1[1]) / 6)} ${f(p2[0])} ${f(p2[1])}`;
   }
-  return close ? `${d}Z` : d;
+  return close ? `${path}Z` : path;
 }
 
 /** An uneven oval. */
@@ -82,14 +82,14 @@ export function fromBoard(b: Pick<Brush, 'angle'>, x: number, y: number): [numbe
 const SHADOW = '#1c0b02';
 
 /** The dark copy that a piece throws on what lies under it: what separates slices. */
-export function shadowPath(b: Brush, d: string, far = 1): void {
-  const [x, y] = fromBoard(b, 1 * far, 1.7 * far);
-  b.pen.group(x, y, 0, () => b.pen.path(d, { fill: SHADOW, opacity: 0.34 }));
+export function shadowPath(brush: Brush, path: string, far = 1): void {
+  const [x, y] = fromBoard(brush, 1 * far, 1.7 * far);
+  brush.pen.group(x, y, 0, () => brush.pen.path(path, { fill: SHADOW, opacity: 0.34 }));
 }
 
-export function shadowEllipse(b: Brush, rx: number, ry: number, far = 1): void {
-  const [x, y] = fromBoard(b, 1.1 * far, 1.8 * far);
-  b.pen.ellipse(x, y, rx * 1.04, ry * 1.04, { fill: SHADOW, opacity: 0.34 });
+export function shadowEllipse(brush: Brush, rx: number, ry: number, far = 1): void {
+  const [x, y] = fromBoard(brush, 1.1 * far, 1.8 * far);
+  brush.pen.ellipse(x, y, rx * 1.04, ry * 1.04, { fill: SHADOW, opacity: 0.34 });
 }
 
 /** Points scattered in an oval. */
@@ -102,8 +102,8 @@ export function speckle(random: Random, count: number, rx: number, ry: number): 
 }
 
 /** A solid seen from above: its side toward the viewer below the top face. Returns nothing; the top is drawn by the caller. */
-export function side(b: Brush, top: readonly Point[], tall: number, colour: string): void {
-  const [ex, ey] = fromBoard(b, tall * 0.28, tall);
+export function side(brush: Brush, top: readonly Point[], tall: number, colour: string): void {
+  const [ex, ey] = fromBoard(brush, tall * 0.28, tall);
   const n = top.length;
   for (let i = 0; i < n; i++) {
     const [p, q] = [top[i]!, top[(i + 1) % n]!];
@@ -112,7 +112,7 @@ export function side(b: Brush, top: readonly Point[], tall: number, colour: stri
     if (nx * ex + ny * ey <= 0) continue;
     const facing = Math.min(1, Math.abs(nx) / (Math.hypot(nx, ny) || 1));
     const shade = darker(colour, 0.14 + 0.16 * facing);
-    b.pen.path(closed([p, q, [q[0] + ex, q[1] + ey], [p[0] + ex, p[1] + ey]]), {
+    brush.pen.path(closed([p, q, [q[0] + ex, q[1] + ey], [p[0] + ex, p[1] + ey]]), {
       fill: shade,
       stroke: shade,
       width: 0.3,

@@ -118,21 +118,21 @@ describe('the SVG sink', () => {
 
 describe('pieces of food', () => {
   test('show each of their three colours or a shade of them, and draw more than a flat shape', () => {
-    for (const c of CATALOGUE) {
-      const fact = usualForm(c);
+    for (const component of CATALOGUE) {
+      const fact = usualForm(component);
       const pen = new Recorder();
-      drawPiece(pen, c, fact, fact.lengthMm, fact.widthMm, 0, 0, 0, 5);
+      drawPiece(pen, component, fact, fact.lengthMm, fact.widthMm, 0, 0, 0, 5);
       expect(pen.calls.length).toBeGreaterThanOrEqual(3);
-      expect(JSON.stringify(pen.calls)).toContain(c.colours[0]);
+      expect(JSON.stringify(pen.calls)).toContain(component.colours[0]);
     }
   });
 
   test('two pieces of one food differ by their seed, the same seed draws the same', () => {
-    const c = CATALOGUE.find((x) => x.id === 'strawberries')!;
-    const fact = usualForm(c);
+    const component = CATALOGUE.find((otherComponent) => otherComponent.id === 'strawberries')!;
+    const fact = usualForm(component);
     const drawn = (seed: number) => {
       const pen = new Recorder();
-      drawPiece(pen, c, fact, fact.lengthMm, fact.widthMm, 0, 0, 0, seed);
+      drawPiece(pen, component, fact, fact.lengthMm, fact.widthMm, 0, 0, 0, seed);
       return JSON.stringify(pen.calls);
     };
     expect(drawn(1)).toBe(drawn(1));
@@ -140,26 +140,30 @@ describe('pieces of food', () => {
   });
 
   test('every food in every form, whole, half or double in size, is drawn in finite numbers near its place', () => {
-    for (const c of CATALOGUE)
-      for (const fact of c.forms)
+    for (const component of CATALOGUE)
+      for (const fact of component.forms)
         for (const scale of [0.5, 1, 2]) {
           const pen = new Recorder();
           const [l, w] = [fact.lengthMm * scale, fact.widthMm * scale];
-          drawPiece(pen, c, fact, l, w, 100, -40, 30, 7);
+          drawPiece(pen, component, fact, l, w, 100, -40, 30, 7);
           const drawn = JSON.stringify(pen.calls);
-          expect([c.id, fact.form, /NaN|Infinity|null|undefined/.test(drawn)]).toEqual([
-            c.id,
+          expect([component.id, fact.form, /NaN|Infinity|null|undefined/.test(drawn)]).toEqual([
+            component.id,
             fact.form,
             false,
           ]);
           // a handle or a leaf may reach out, a whole piece lies where it was put
-          const far = Math.max(...pen.calls.map((k) => Math.hypot(k.x - 100, k.y + 40)));
-          expect([c.id, fact.form, far < Math.max(l, w) * 1.5 + 5]).toEqual([c.id, fact.form, true]);
+          const far = Math.max(...pen.calls.map((call) => Math.hypot(call.x - 100, call.y + 40)));
+          expect([component.id, fact.form, far < Math.max(l, w) * 1.5 + 5]).toEqual([
+            component.id,
+            fact.form,
+            true,
+          ]);
         }
   });
 
   test('a portrait holds the food and its name', () => {
-    const brie = CATALOGUE.find((c) => c.id === 'brie')!;
+    const brie = CATALOGUE.find((component) => component.id === 'brie')!;
     expect(portraitSvg(brie)).toContain('<title>Brie</title>');
     for (const form of brie.forms) expect(portraitSvg(brie, form).length).toBeGreaterThan(300);
   });
@@ -172,8 +176,8 @@ describe('the board', () => {
   const group = (id: string, text: string) => new RegExp(`<g data-element="${id}"([^>]*)>`).exec(text)?.[1];
 
   test('draws every laid element, hard things over heaps, in true millimetres', () => {
-    const order = [...svg.matchAll(/data-element="([^"]+)"/g)].map((m) => m[1]!);
-    const layer = (id: string) => plan.layout[0]!.elements.find((e) => e.id === id)!.layer;
+    const order = [...svg.matchAll(/data-element="([^"]+)"/g)].map((match) => match[1]!);
+    const layer = (id: string) => plan.layout[0]!.elements.find((element) => element.id === id)!.layer;
     expect(order).toHaveLength(plan.layout[0]!.elements.length);
     order.slice(1).forEach((id, i) => expect(layer(id)).toBeGreaterThanOrEqual(layer(order[i]!)));
     expect(svg).toMatch(/width="428mm"/);
@@ -195,9 +199,11 @@ describe('the board', () => {
   test('a food that nobody knows any more is left out, and the rest is drawn', () => {
     const lost: Plan = {
       ...plan,
-      layout: plan.layout.map((l) => ({
-        ...l,
-        elements: l.elements.map((e, i) => (i === 0 ? { ...e, componentId: 'gone' as never } : e)),
+      layout: plan.layout.map((layer) => ({
+        ...layer,
+        elements: layer.elements.map((element, i) =>
+          i === 0 ? { ...element, componentId: 'gone' as never } : element,
+        ),
       })),
     };
     expect(group(plan.layout[0]!.elements[0]!.id, boardSvg(lost, surface))).toBeUndefined();
@@ -212,6 +218,6 @@ describe('the board', () => {
         ),
     );
     expect(new Set(boards).size).toBe(boards.length);
-    for (const b of boards) expect(b).not.toMatch(/NaN|undefined/);
+    for (const board of boards) expect(board).not.toMatch(/NaN|undefined/);
   });
 });

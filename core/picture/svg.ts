@@ -15,7 +15,7 @@ const NOT_IN_XML = /[^\t\n\r\u0020-\ud7ff\ue000-\ufffd\u{10000}-\u{10ffff}]/gu;
 
 /** Text that came from a person, made harmless for markup. */
 export const escapeXml = (text: string): string =>
-  text.replace(NOT_IN_XML, '').replace(/[&<>"']/g, (c) => ESCAPES[c]!);
+  text.replace(NOT_IN_XML, '').replace(/[&<>"']/g, (char) => ESCAPES[char]!);
 
 /** A pen that writes SVG. Equal gradients are written once. */
 export class SvgSink implements Pen {
@@ -51,7 +51,7 @@ export class SvgSink implements Pen {
     const turn = angle !== 0 ? `rotate(${n(angle)})` : '';
     const transform = move || turn ? ` transform="${move}${turn}"` : '';
     const more = Object.entries(attributes)
-      .map(([k, v]) => ` ${k}="${escapeXml(v)}"`)
+      .map(([key, value]) => ` ${key}="${escapeXml(value)}"`)
       .join('');
     this.body.push(`<g${transform}${more}>`);
     draw();
@@ -91,8 +91,8 @@ export class SvgSink implements Pen {
   private gradient(paint: Exclude<Paint, string>, id: string): string {
     const stops = ('radial' in paint ? paint.radial : paint.linear)
       .map(
-        ([o, c, a]) =>
-          `<stop offset="${n(o)}" stop-color="${c}"${a === undefined ? '' : ` stop-opacity="${n(a)}"`}/>`,
+        ([o, char, a]) =>
+          `<stop offset="${n(o)}" stop-color="${char}"${a === undefined ? '' : ` stop-opacity="${n(a)}"`}/>`,
       )
       .join('');
     if ('linear' in paint)

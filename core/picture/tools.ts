@@ -9,18 +9,18 @@ const LENGTH_MM = 74;
 /** One tool for each food that has its own, at its largest heap. */
 export function drawOwnTools(pen: Pen, elements: readonly LaidElement[]): void {
   const largest = new Map<string, LaidElement>();
-  for (const e of elements.filter((x) => x.ownTool)) {
-    const known = largest.get(e.componentId);
-    if (!known || known.pieces.length < e.pieces.length) largest.set(e.componentId, e);
+  for (const element of elements.filter((otherElement) => otherElement.ownTool)) {
+    const known = largest.get(element.componentId);
+    if (!known || known.pieces.length < element.pieces.length) largest.set(element.componentId, element);
   }
-  for (const e of largest.values()) drawOwnTool(pen, e);
+  for (const element of largest.values()) drawOwnTool(pen, element);
 }
 
 /** A horn spoon that leans out of its food: to the back, or out of a zone to the front, where its guests stand. */
-function drawOwnTool(pen: Pen, e: LaidElement): void {
-  const start = (e.bowlMm ?? 16) * 0.35;
-  const side = e.inZone ? 1 : -1;
-  pen.group(e.x + start, e.y + side * start, side * 45, () => {
+function drawOwnTool(pen: Pen, element: LaidElement): void {
+  const start = (element.bowlMm ?? 16) * 0.35;
+  const side = element.inZone ? 1 : -1;
+  pen.group(element.x + start, element.y + side * start, side * 45, () => {
     const handle = smooth([
       [9, -2.6],
       [LENGTH_MM * 0.7, -2],
@@ -48,8 +48,8 @@ const LEAST_LANE_MM = 8;
 export function laneOf(elements: readonly LaidElement[]): { top: number; bottom: number } | undefined {
   const ys = (zone: boolean) =>
     elements
-      .filter((e) => (e.inZone === true) === zone && e.layer < 6)
-      .flatMap((e) => e.outline.map((p) => p[1]));
+      .filter((element) => (element.inZone === true) === zone && element.layer < 6)
+      .flatMap((element) => element.outline.map((p) => p[1]));
   const [rest, kept] = [ys(false), ys(true)];
   if (rest.length === 0 || kept.length === 0) return undefined;
   const [top, bottom] = [Math.max(...rest), Math.min(...kept)];

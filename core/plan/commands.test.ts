@@ -46,7 +46,9 @@ describe('reading a plan', () => {
     }));
     expect(migrate({ version: 1 }, steps, 3)).toEqual({ version: 3, s1: 1, s2: 2 });
     expect(() => migrate({ version: 1 }, steps, 4)).toThrow('no way from version 3');
-    expect(MIGRATIONS.map((m) => m.from)).toEqual(Array.from({ length: PLAN_VERSION - 1 }, (_, i) => i + 1));
+    expect(MIGRATIONS.map((migration) => migration.from)).toEqual(
+      Array.from({ length: PLAN_VERSION - 1 }, (_, i) => i + 1),
+    );
   });
 
   test.each([
@@ -99,7 +101,9 @@ describe('reading a plan', () => {
   });
 
   test('no text makes the reader throw', () => {
-    fc.assert(fc.property(fc.oneof(fc.string(), fc.json()), (t) => typeof readPlanText(t).ok === 'boolean'));
+    fc.assert(
+      fc.property(fc.oneof(fc.string(), fc.json()), (text) => typeof readPlanText(text).ok === 'boolean'),
+    );
   });
 });
 
@@ -152,9 +156,9 @@ describe('commands', () => {
           return result.changes;
         });
         const last = canonicalText(plan);
-        const back = [...done].reverse().reduce((p, changes) => play(p, changes, 'back'), plan);
+        const back = [...done].reverse().reduce((plan, changes) => play(plan, changes, 'back'), plan);
         expect(canonicalText(back)).toBe(first);
-        const again = done.reduce((p, changes) => play(p, changes, 'forward'), back);
+        const again = done.reduce((plan, changes) => play(plan, changes, 'forward'), back);
         expect(canonicalText(again)).toBe(last);
       }),
     );
@@ -176,7 +180,7 @@ describe('commands', () => {
   test('a group that leaves takes its overrulings and seats along', () => {
     const plan = planWith({
       ...start(),
-      surfaces: [{ ...start().surfaces[0]!, serves: start().party.map((g) => g.id) }],
+      surfaces: [{ ...start().surfaces[0]!, serves: start().party.map((group) => group.id) }],
       overrulings: [
         {
           componentId: id('brie'),
@@ -203,7 +207,9 @@ describe('commands', () => {
       from: 'board' as never,
       to: 'tray' as never,
     });
-    expect(result.ok && result.plan.placements.map((p) => [p.surfaceId, p.massG])).toEqual([['tray', 400]]);
+    expect(
+      result.ok && result.plan.placements.map((placement) => [placement.surfaceId, placement.massG]),
+    ).toEqual([['tray', 400]]);
   });
 
   test('several edits at once are one step with one name', () => {

@@ -16,7 +16,7 @@ export function diff(before: unknown, after: unknown, path: (string | number)[] 
   }
   if (isObject(before) && isObject(after) && !Array.isArray(before) && !Array.isArray(after)) {
     const keys = new Set([...Object.keys(before), ...Object.keys(after)]);
-    return [...keys].flatMap((k) => diff(before[k], after[k], [...path, k]));
+    return [...keys].flatMap((key) => diff(before[key], after[key], [...path, key]));
   }
   return [{ path, before, after }];
 }
@@ -35,18 +35,18 @@ function put(value: unknown, path: readonly (string | number)[], to: unknown): u
 export function play<T>(whole: T, changes: readonly Change[], way: 'forward' | 'back'): T {
   const order = way === 'forward' ? changes : [...changes].reverse();
   return order.reduce<unknown>(
-    (doc, c) => put(doc, c.path, way === 'forward' ? c.after : c.before),
+    (doc, change) => put(doc, change.path, way === 'forward' ? change.after : change.before),
     whole,
   ) as T;
 }
 
 /** The paths at which the document no longer holds what the change expects, as another tab may have left it. */
 export function clashes(whole: unknown, changes: readonly Change[], way: 'forward' | 'back'): Change[] {
-  return changes.filter((c) => {
-    const stands = c.path.reduce<unknown>(
-      (v, k) => (isObject(v) ? (v as Record<string | number, unknown>)[k] : undefined),
+  return changes.filter((change) => {
+    const stands = change.path.reduce<unknown>(
+      (sum, k) => (isObject(sum) ? (sum as Record<string | number, unknown>)[k] : undefined),
       whole,
     );
-    return JSON.stringify(stands) !== JSON.stringify(way === 'forward' ? c.before : c.after);
+    return JSON.stringify(stands) !== JSON.stringify(way === 'forward' ? change.before : change.after);
   });
 }

@@ -40,20 +40,27 @@ export function planLarder(
 const toldLarder = memo2((own: Plan['ownComponents'], answers: Plan['answers']): Larder => {
   const larder = larderOf(own);
   if (answers.length === 0) return larder;
-  const told = new Set<ComponentId>(answers.map((a) => a.componentId));
-  return new Map([...larder].map(([id, c]) => [id, told.has(id) ? answered(c, answers) : c]));
+  const told = new Set<ComponentId>(answers.map((answer) => answer.componentId));
+  return new Map(
+    [...larder].map(([id, component]) => [id, told.has(id) ? answered(component, answers) : component]),
+  );
 });
 
 const sweetLarder = memo1(
-  (larder: Larder): Larder => new Map([...larder].map(([id, c]) => [id, inSweetCourse(c)])),
+  (larder: Larder): Larder => new Map([...larder].map(([id, component]) => [id, inSweetCourse(component)])),
 );
 
 const sweetened = new WeakMap<Component, Component>();
 
-function inSweetCourse(c: Component): Component {
-  const job = c.family === 'sweet-bite' ? 'body' : c.family === 'spread-dip' ? 'contrast' : c.job;
-  if (job === c.job) return c;
-  const known = sweetened.get(c) ?? { ...c, job };
-  sweetened.set(c, known);
+function inSweetCourse(component: Component): Component {
+  const job =
+    component.family === 'sweet-bite'
+      ? 'body'
+      : component.family === 'spread-dip'
+        ? 'contrast'
+        : component.job;
+  if (job === component.job) return component;
+  const known = sweetened.get(component) ?? { ...component, job };
+  sweetened.set(component, known);
   return known;
 }

@@ -60,9 +60,9 @@ const UNSURE = new Set(['brand', 'depends', 'unknown']);
 
 /** `breaks`: the food has it. `ask`: the label must say. `keeps`: the facts rule it out. */
 export function keepsFree(component: Component, id: FreeFromId): 'keeps' | 'ask' | 'breaks' {
-  const kind = FREE_FROM.find((f) => f.id === id)!;
+  const kind = FREE_FROM.find((freeFrom) => freeFrom.id === id)!;
   const form = component.forms[0]!.form;
   const values = kind.breaks.map((b) => ({ ...b, value: factValue(component, b.fact, form) }));
-  if (values.some((b) => b.values.includes(b.value))) return 'breaks';
-  return values.some((b) => UNSURE.has(b.value)) ? 'ask' : 'keeps';
+  if (values.some((value) => value.values.includes(value.value))) return 'breaks';
+  return values.some((value) => UNSURE.has(value.value)) ? 'ask' : 'keeps';
 }

@@ -19,7 +19,7 @@ export const PLAN_VERSION = 3;
 const text = (max: number) => z.string().trim().max(max);
 const localTime = z
   .string()
-  .refine((t) => parseLocalTime(t) !== undefined, 'a local date and time such as 2027-05-15T22:00');
+  .refine((text) => parseLocalTime(text) !== undefined, 'a local date and time such as 2027-05-15T22:00');
 const hex = z.string().regex(/^#[0-9a-f]{6}$/, 'a colour such as #d9b98a');
 const mm = z.number().min(20).max(5000);
 const idText = z.string().regex(/^[A-Za-z0-9-]{1,60}$/, 'letters, digits and hyphens, at most 60');

@@ -9,7 +9,7 @@ const need = (id: string, settings: Record<string, string> = {}): NeedChoice => 
 function problems(patch: Partial<Plan>): string[] {
   const plan = planWith({ party: [group('all', 4)], placements: [lies('brie', 250)] });
   const read = planSchema.safeParse({ ...plan, ...patch });
-  return read.success ? [] : read.error.issues.map((i) => `${i.path.join('.')}: ${i.message}`);
+  return read.success ? [] : read.error.issues.map((issue) => `${issue.path.join('.')}: ${issue.message}`);
 }
 
 describe('a plan whose parts do not fit each other', () => {

@@ -20,32 +20,35 @@ export function crossProblems(plan: {
   placements: readonly Placement[];
   layout: readonly { surfaceId: string }[];
 }): Cross[] {
-  const surfaceIds = plan.surfaces.map((s) => s.id as string);
+  const surfaceIds = plan.surfaces.map((surface) => surface.id as string);
   const groupIds = plan.party.map((g) => g.id);
   const out = [...duplicates(surfaceIds, 'surfaces'), ...duplicates(groupIds, 'party')];
-  plan.placements.forEach((p, i) => {
-    if (!surfaceIds.includes(p.surfaceId))
-      out.push({ path: ['placements', i, 'surfaceId'], message: `there is no surface "${p.surfaceId}"` });
+  plan.placements.forEach((placement, i) => {
+    if (!surfaceIds.includes(placement.surfaceId))
+      out.push({
+        path: ['placements', i, 'surfaceId'],
+        message: `there is no surface "${placement.surfaceId}"`,
+      });
   });
   plan.layout.forEach((l, i) => {
     if (!surfaceIds.includes(l.surfaceId))
       out.push({ path: ['layout', i, 'surfaceId'], message: `there is no surface "${l.surfaceId}"` });
   });
-  plan.surfaces.forEach((s, i) =>
-    s.serves?.forEach((g, j) => {
-      if (!groupIds.includes(g))
-        out.push({ path: ['surfaces', i, 'serves', j], message: `there is no group "${g}"` });
+  plan.surfaces.forEach((surface, i) =>
+    surface.serves?.forEach((id, j) => {
+      if (!groupIds.includes(id))
+        out.push({ path: ['surfaces', i, 'serves', j], message: `there is no group "${id}"` });
     }),
   );
-  plan.surfaces.forEach((s, i) =>
-    s.zoneFor?.forEach((g, j) => {
-      if (!groupIds.includes(g))
-        out.push({ path: ['surfaces', i, 'zoneFor', j], message: `there is no group "${g}"` });
+  plan.surfaces.forEach((surface, i) =>
+    surface.zoneFor?.forEach((id, j) => {
+      if (!groupIds.includes(id))
+        out.push({ path: ['surfaces', i, 'zoneFor', j], message: `there is no group "${id}"` });
     }),
   );
   plan.party.forEach((g, i) =>
-    g.needs.forEach((n, j) => {
-      const problem = needProblem(n);
+    g.needs.forEach((choice, j) => {
+      const problem = needProblem(choice);
       if (problem) out.push({ path: ['party', i, 'needs', j], message: problem });
     }),
   );
@@ -60,9 +63,9 @@ export function needProblem(choice: NeedChoice): string | undefined {
   if (!pack) return `there is no need "${choice.id}"`;
   if (choice.own) return ownNeedProblem(choice.own);
   for (const [id, value] of Object.entries(choice.settings)) {
-    const setting = pack.settings.find((s) => s.id === id);
+    const setting = pack.settings.find((setting) => setting.id === id);
     if (!setting)
-      return `${pack.id} has no setting "${id}": it has ${pack.settings.map((s) => s.id).join(', ') || 'none'}`;
+      return `${pack.id} has no setting "${id}": it has ${pack.settings.map((setting) => setting.id).join(', ') || 'none'}`;
     const problem = valueProblem(setting, value);
     if (problem) return `"${problem.wrong}" is no value of ${pack.id} ${id}: use ${problem.use}`;
   }
@@ -70,15 +73,17 @@ export function needProblem(choice: NeedChoice): string | undefined {
 }
 
 function valueProblem(setting: Setting, text: string): { wrong: string; use: string } | undefined {
-  const values = setting.list ? text.split(',').map((v) => v.trim()) : [text];
-  const between = (v: string) =>
+  const values = setting.list ? text.split(',').map((value) => value.trim()) : [text];
+  const between = (value: string) =>
     setting.number !== undefined &&
-    /^\d+(\.\d+)?$/.test(v) &&
-    Number(v) >= setting.number.min &&
-    Number(v) <= setting.number.max;
-  const wrong = values.find((v) => !setting.values.some((known) => known.id === v) && !between(v));
+    /^\d+(\.\d+)?$/.test(value) &&
+    Number(value) >= setting.number.min &&
+    Number(value) <= setting.number.max;
+  const wrong = values.find(
+    (value) => !setting.values.some((known) => known.id === value) && !between(value),
+  );
   if (wrong === undefined) return undefined;
-  const named = setting.values.map((v) => v.id).join(', ');
+  const named = setting.values.map((value) => value.id).join(', ');
   const { number } = setting;
   return { wrong, use: number ? `${named}, or ${number.min} to ${number.max} ${number.unit}` : named };
 }

@@ -122,7 +122,7 @@ function sorted(value: unknown): unknown {
   return Object.fromEntries(
     Object.entries(value)
       .sort(([a], [b]) => (a < b ? -1 : 1))
-      .map(([k, v]) => [k, sorted(v)]),
+      .map(([key, v]) => [key, sorted(v)]),
   );
 }
 

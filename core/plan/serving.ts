@@ -3,7 +3,7 @@ import type { Plan, Surface } from './plan.js';
 
 /** The groups that are served from a surface, in the party's order. */
 export const groupsAt = (plan: Plan, surface: Surface): Group[] =>
-  surface.serves ? plan.party.filter((g) => surface.serves!.includes(g.id)) : [...plan.party];
+  surface.serves ? plan.party.filter((group) => surface.serves!.includes(group.id)) : [...plan.party];
 
 /** Served from by more than one group, or by whoever comes. */
 export const isShared = (surface: Surface): boolean => surface.serves === null || surface.serves.length > 1;
@@ -13,4 +13,5 @@ export const isOnlyFor = (surface: Surface, groupId: string): boolean =>
   surface.serves?.length === 1 && surface.serves[0] === groupId;
 
 /** Surfaces with the same guests, promises, outline and rim are modules of one table. */
-export const moduleKey = (s: Surface): string => JSON.stringify([s.serves, s.freeFrom, s.outline, s.rimMm]);
+export const moduleKey = (surface: Surface): string =>
+  JSON.stringify([surface.serves, surface.freeFrom, surface.outline, surface.rimMm]);

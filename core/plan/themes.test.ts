@@ -5,19 +5,19 @@ import { planSchema, emptyPlan, paletteOfPixels, paletteOfWords, THEME_IDEAS, wi
 describe('themes of our own', () => {
   test('are about twenty, each of its own name, and fit a plan', () => {
     expect(THEME_IDEAS.length).toBeGreaterThanOrEqual(20);
-    expect(new Set(THEME_IDEAS.map((i) => i.theme.name)).size).toBe(THEME_IDEAS.length);
-    for (const i of THEME_IDEAS) {
+    expect(new Set(THEME_IDEAS.map((idea) => idea.theme.name)).size).toBe(THEME_IDEAS.length);
+    for (const idea of THEME_IDEAS) {
       const plan = emptyPlan('t', '2027-05-15T18:00');
-      expect(planSchema.safeParse({ ...plan, occasion: { ...plan.occasion, theme: i.theme } }).success).toBe(
-        true,
-      );
+      expect(
+        planSchema.safeParse({ ...plan, occasion: { ...plan.occasion, theme: idea.theme } }).success,
+      ).toBe(true);
     }
   });
 
   test('wish only for foods that the larder has', () => {
-    const ids = new Set<string>(CATALOGUE.map((c) => c.id));
-    for (const i of THEME_IDEAS)
-      expect([i.id, [...i.must, ...i.mustNot].filter((id) => !ids.has(id))]).toEqual([i.id, []]);
+    const ids = new Set<string>(CATALOGUE.map((component) => component.id));
+    for (const idea of THEME_IDEAS)
+      expect([idea.id, [...idea.must, ...idea.mustNot].filter((id) => !ids.has(id))]).toEqual([idea.id, []]);
     expect(wishesOf({ ...THEME_IDEAS[0]!, must: ['brie', 'nothing'] }, larderOf()).pinned).toEqual(['brie']);
   });
 });

@@ -289,9 +289,9 @@ export function paletteOfPixels(pixels: ArrayLike<number>, most = 4): string[] {
 
 /** Must-haves and must-nots of an idea that this larder knows. */
 export const wishesOf = (
-  i: ThemeIdea,
+  idea: ThemeIdea,
   larder: ReadonlyMap<string, Component>,
 ): { pinned: Component['id'][]; excluded: Component['id'][] } => ({
-  pinned: i.must.filter((id) => larder.has(id)) as Component['id'][],
-  excluded: i.mustNot.filter((id) => larder.has(id)) as Component['id'][],
+  pinned: idea.must.filter((id) => larder.has(id)) as Component['id'][],
+  excluded: idea.mustNot.filter((id) => larder.has(id)) as Component['id'][],
 });

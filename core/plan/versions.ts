@@ -79,7 +79,7 @@ export function migrate(
 ): Record<string, unknown> {
   let now = stored;
   for (let version = Number(stored.version); version < to; version++) {
-    const found = migrations.find((m) => m.from === version);
+    const found = migrations.find((migration) => migration.from === version);
     if (!found) throw new Error(`no way from version ${version} to ${version + 1}`);
     now = { ...found.step(now), version: version + 1 };
   }

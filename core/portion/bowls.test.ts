@@ -20,7 +20,7 @@ const arbitraryPlan = fc
     planWith({
       party: [group('all', 12)],
       bowls,
-      placements: grams.map((g, i) => lies(DIPS[i]!, g, { pieces: 1 })),
+      placements: grams.map((gram, i) => lies(DIPS[i]!, gram, { pieces: 1 })),
     }),
   );
 
@@ -41,11 +41,13 @@ describe('bowls in use', () => {
       fc.property(arbitraryPlan, (plan) => {
         const list = bowlsInUse(plan);
         const owned = (d: number) =>
-          plan.bowls.filter((b) => b.diameterMm === d).reduce((n, b) => n + b.count, 0);
-        const all = plan.bowls.reduce((n, b) => n + b.count, 0);
-        expect(list.map((b) => b.componentId)).toEqual(plan.placements.map((p) => p.componentId));
-        expect(list.filter((b) => b.atHand)).toHaveLength(Math.min(all, list.length));
-        for (const { diameterMm, count } of bowlSizes(list.filter((b) => b.atHand)))
+          plan.bowls.filter((bowl) => bowl.diameterMm === d).reduce((sum, bowl) => sum + bowl.count, 0);
+        const all = plan.bowls.reduce((sum, bowl) => sum + bowl.count, 0);
+        expect(list.map((bowl) => bowl.componentId)).toEqual(
+          plan.placements.map((placement) => placement.componentId),
+        );
+        expect(list.filter((bowl) => bowl.atHand)).toHaveLength(Math.min(all, list.length));
+        for (const { diameterMm, count } of bowlSizes(list.filter((bowl) => bowl.atHand)))
           expect(count).toBeLessThanOrEqual(owned(diameterMm));
       }),
     );
@@ -54,9 +56,11 @@ describe('bowls in use', () => {
   test('as many foods stand in a bowl that holds them as any sharing out could give', () => {
     fc.assert(
       fc.property(arbitraryPlan, (plan) => {
-        const sizes = plan.bowls.flatMap((b) => Array<number>(b.count).fill(b.diameterMm));
-        const fit = bowlsInUse(plan).filter((b) => b.atHand && bowlHoldsG(b.diameterMm) >= b.massG).length;
-        const masses = plan.placements.map((p) => p.massG);
+        const sizes = plan.bowls.flatMap((bowl) => Array<number>(bowl.count).fill(bowl.diameterMm));
+        const fit = bowlsInUse(plan).filter(
+          (bowl) => bowl.atHand && bowlHoldsG(bowl.diameterMm) >= bowl.massG,
+        ).length;
+        const masses = plan.placements.map((placement) => placement.massG);
         expect(fit).toBe(mostThatFit(masses, sizes));
       }),
     );
@@ -83,7 +87,7 @@ describe('bowls in use', () => {
         lies('water-crackers', 120),
       ],
     });
-    expect(bowlsInUse(plan).map((b) => [b.componentId, b.n, b.massG])).toEqual([
+    expect(bowlsInUse(plan).map((bowl) => [bowl.componentId, bowl.n, bowl.massG])).toEqual([
       ['hummus-home', 1, 200],
       ['hummus-home', 2, 200],
       ['breadsticks', 1, 120],

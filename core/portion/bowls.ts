@@ -33,13 +33,13 @@ export const bowlForG = (massG: number): number =>
 /** The largest bowl at hand; undefined when there is none. */
 export const largestBowlMm = (plan: Plan): number | undefined =>
   plan.bowls.reduce<number | undefined>(
-    (most, b) => (b.count > 0 ? Math.max(most ?? 0, b.diameterMm) : most),
+    (most, bowl) => (bowl.count > 0 ? Math.max(most ?? 0, bowl.diameterMm) : most),
     undefined,
   );
 
 /** Food that stands one by one has a bowl for each; other pieces share one. */
-function bowlsOf(p: Placement): Omit<BowlInUse, 'diameterMm' | 'atHand'>[] {
-  const { surfaceId, componentId, form, pieces, massG } = p;
+function bowlsOf(placement: Placement): Omit<BowlInUse, 'diameterMm' | 'atHand'>[] {
+  const { surfaceId, componentId, form, pieces, massG } = placement;
   const each = { surfaceId, componentId, form };
   if (FORMS[form].lies !== 'alone') return [{ ...each, n: 1, pieces, massG }];
   return Array.from({ length: pieces }, (_, i) => ({ ...each, n: i + 1, pieces: 1, massG: massG / pieces }));
@@ -51,9 +51,11 @@ function bowlsOf(p: Placement): Omit<BowlInUse, 'diameterMm' | 'atHand'>[] {
  * one list of what is laid, counted and printed.
  */
 export function bowlsInUse(plan: Plan): BowlInUse[] {
-  const wanted = plan.placements.filter((p) => p.contained && p.lot === 0).flatMap(bowlsOf);
+  const wanted = plan.placements
+    .filter((placement) => placement.contained && placement.lot === 0)
+    .flatMap(bowlsOf);
   const free = plan.bowls
-    .flatMap((b) => Array.from({ length: b.count }, () => b.diameterMm))
+    .flatMap((bowl) => Array.from({ length: bowl.count }, () => bowl.diameterMm))
     .sort((a, b) => a - b);
   const order = wanted.map((_, i) => i).sort((a, b) => wanted[b]!.massG - wanted[a]!.massG || a - b);
   const out: BowlInUse[] = [];
@@ -73,8 +75,8 @@ export function bowlsInUse(plan: Plan): BowlInUse[] {
 /** One more of a size that is at hand already, or the least that holds it. */
 function sizeToBring(plan: Plan, massG: number): number {
   const sizes = plan.bowls
-    .filter((b) => b.count > 0)
-    .map((b) => b.diameterMm)
+    .filter((bowl) => bowl.count > 0)
+    .map((bowl) => bowl.diameterMm)
     .sort((a, b) => a - b);
   return sizes.find((d) => bowlHoldsG(d) >= massG) ?? bowlForG(massG);
 }
@@ -82,7 +84,7 @@ function sizeToBring(plan: Plan, massG: number): number {
 /** "2 × 120 mm, 5 × 60 mm" in numbers: how many bowls of each size, the largest first. */
 export function bowlSizes(bowls: readonly BowlInUse[]): { diameterMm: number; count: number }[] {
   const counts = new Map<number, number>();
-  for (const b of bowls) counts.set(b.diameterMm, (counts.get(b.diameterMm) ?? 0) + 1);
+  for (const bowl of bowls) counts.set(bowl.diameterMm, (counts.get(bowl.diameterMm) ?? 0) + 1);
   return [...counts]
     .map(([diameterMm, count]) => ({ diameterMm, count }))
     .sort((a, b) => b.diameterMm - a.diameterMm);

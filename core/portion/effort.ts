@@ -16,9 +16,9 @@ const OPENED_MIN = 1;
 export function effortOf(component: Component, form: FormId): Effort {
   const fact = formOf(component, form) ?? usualForm(component);
   let [kindMin, per100gMin] = [OPENED_MIN, 0];
-  const add = (e: Effort): void => {
-    kindMin += e.kindMin;
-    per100gMin += e.per100gMin;
+  const add = (effort: Effort): void => {
+    kindMin += effort.kindMin;
+    per100gMin += effort.per100gMin;
   };
   if (['fresh-fruit', 'vegetable', 'garnish'].includes(component.family)) add(WASHED);
   if (component.made === 'home-made') add({ kindMin: MIXED_MIN, per100gMin: 0 });
@@ -30,21 +30,22 @@ export function effortOf(component: Component, form: FormId): Effort {
   return { kindMin, per100gMin };
 }
 
-export const minutesOf = (e: Effort, massG: number): number => e.kindMin + (e.per100gMin * massG) / 100;
+export const minutesOf = (effort: Effort, massG: number): number =>
+  effort.kindMin + (effort.per100gMin * massG) / 100;
 
 /** Hands-on minutes of the whole plan, before anything is laid. */
 export function minutesOfPlan(plan: Plan): number {
   const larder = planLarder(plan);
   const done = new Map<string, { effort: Effort; massG: number }>();
-  for (const p of plan.placements) {
-    const c = larder.get(p.componentId);
-    if (!c) continue;
-    const key = `${p.componentId} ${p.form}`;
+  for (const placement of plan.placements) {
+    const component = larder.get(placement.componentId);
+    if (!component) continue;
+    const key = `${placement.componentId} ${placement.form}`;
     const known = done.get(key);
-    if (known) known.massG += p.massG;
-    else done.set(key, { effort: effortOf(c, p.form), massG: p.massG });
+    if (known) known.massG += placement.massG;
+    else done.set(key, { effort: effortOf(component, placement.form), massG: placement.massG });
   }
-  return [...done.values()].reduce((n, d) => n + minutesOf(d.effort, d.massG), 0);
+  return [...done.values()].reduce((sum, d) => sum + minutesOf(d.effort, d.massG), 0);
 }
 
 /** All hands together; undefined where no limit is set. */

@@ -9,10 +9,10 @@ export function energyEach(plan: Plan): { kj: number; unknown: number } {
   const larder = planLarder(plan);
   const portions = portionsIn(plan.party);
   let [kj, unknown] = [0, 0];
-  for (const p of plan.placements) {
-    const energy = larder.get(p.componentId)?.per100g.energyKj;
+  for (const placement of plan.placements) {
+    const energy = larder.get(placement.componentId)?.per100g.energyKj;
     if (energy === null || energy === undefined) unknown += 1;
-    else kj += (p.massG * energy) / 100;
+    else kj += (placement.massG * energy) / 100;
   }
   return { kj: portions > 0 ? kj / portions : 0, unknown };
 }

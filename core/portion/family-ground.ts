@@ -27,4 +27,4 @@ export const coverOf = (plan: Plan): number =>
 
 /** Square centimetres of board that so many grams of each family ask for, at this cover. */
 export const groundOf = (byFamily: Record<CountedFamily, number>, cover = FULL_COVER): number =>
-  COUNTED.reduce((sum, f) => sum + byFamily[f] / FAMILY_G_PER_CM2[f], 0) / cover;
+  COUNTED.reduce((sum, family) => sum + byFamily[family] / FAMILY_G_PER_CM2[family], 0) / cover;

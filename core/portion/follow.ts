@@ -1,7 +1,7 @@
 import { applyCommand, emptyPlan, type Command, type Plan } from '../plan/index.js';
 import { advisedOutline } from './ground.js';
 
-const key = (o: Plan['surfaces'][number]['outline']) => JSON.stringify(o);
+const key = (outline: Plan['surfaces'][number]['outline']) => JSON.stringify(outline);
 
 /** The size that a new plan's surface has before anybody comes. */
 const FRESH = emptyPlan('new', '2027-01-01T19:00').surfaces[0]!.outline;

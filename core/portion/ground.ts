@@ -20,10 +20,10 @@ export function placementGroundCm2(
 
 /** Square centimetres inside the rim. */
 export function surfaceAreaCm2(surface: Surface): number {
-  const { outline: o, rimMm } = surface;
-  if (o.kind === 'round') return (Math.PI * Math.max(0, o.diameterMm / 2 - rimMm) ** 2) / 100;
-  const [l, w] = [Math.max(0, o.lengthMm - 2 * rimMm), Math.max(0, o.widthMm - 2 * rimMm)];
-  const corner = Math.max(0, Math.min(o.cornerMm - rimMm, l / 2, w / 2));
+  const { outline: outline, rimMm } = surface;
+  if (outline.kind === 'round') return (Math.PI * Math.max(0, outline.diameterMm / 2 - rimMm) ** 2) / 100;
+  const [l, w] = [Math.max(0, outline.lengthMm - 2 * rimMm), Math.max(0, outline.widthMm - 2 * rimMm)];
+  const corner = Math.max(0, Math.min(outline.cornerMm - rimMm, l / 2, w / 2));
   return (l * w - (4 - Math.PI) * corner ** 2) / 100;
 }
 
@@ -31,10 +31,12 @@ export function surfaceAreaCm2(surface: Surface): number {
 export function laidGroundCm2(plan: Plan, surface: Surface): number {
   const larder = planLarder(plan);
   return plan.placements
-    .filter((p) => p.surfaceId === surface.id && p.lot === 0)
-    .reduce((sum, p) => {
-      const c = larder.get(p.componentId);
-      return c && c.family !== 'garnish' ? sum + placementGroundCm2(c, p) : sum;
+    .filter((placement) => placement.surfaceId === surface.id && placement.lot === 0)
+    .reduce((sum, placement) => {
+      const component = larder.get(placement.componentId);
+      return component && component.family !== 'garnish'
+        ? sum + placementGroundCm2(component, placement)
+        : sum;
     }, 0);
 }
 
@@ -50,10 +52,10 @@ export function areaAskedCm2(plan: Plan): number {
 export function groundNeededCm2(plan: Plan, surface: Surface): number {
   const laid = laidGroundCm2(plan, surface);
   if (laid > 0) return laid;
-  const at = (g: Group) => plan.surfaces.filter((s) => groupsAt(plan, s).includes(g));
-  const share = plan.party.reduce((n, g) => {
-    const tables = at(g);
-    return tables.some((s) => s.id === surface.id) ? n + portionsOf(g) / tables.length : n;
+  const at = (group: Group) => plan.surfaces.filter((surface) => groupsAt(plan, surface).includes(group));
+  const share = plan.party.reduce((sum, group) => {
+    const tables = at(group);
+    return tables.some((table) => table.id === surface.id) ? sum + portionsOf(group) / tables.length : sum;
   }, 0);
   return areaAskedCm2(plan) * coverOf(plan) * (share / Math.max(1e-9, portionsIn(plan.party)));
 }
@@ -72,16 +74,16 @@ const SMALL_STEPS = 25;
 export function fittingOutline(surface: Surface, groundCm2: number, cover = FULL_COVER): Surface['outline'] {
   const have = surfaceAreaCm2(surface);
   const want = groundCm2 / cover;
-  const o = surface.outline;
+  const outline = surface.outline;
   // on a small board ten millimetres less are a food that does not fit
   const round = (n: number) => (n < SMALL_STEPS ? Math.ceil(n - 0.1) : Math.round(n));
   const step = (n: number) => Math.max(60, round(n / ROUND_STEP_MM) * ROUND_STEP_MM);
-  if (o.kind === 'round')
-    return { ...o, diameterMm: step(2 * (Math.sqrt((want * 100) / Math.PI) + surface.rimMm)) };
+  if (outline.kind === 'round')
+    return { ...outline, diameterMm: step(2 * (Math.sqrt((want * 100) / Math.PI) + surface.rimMm)) };
   const k = Math.sqrt(want / Math.max(1, have));
   // the rim keeps its width: only the ground inside it grows
   const inner = (mm: number) => (mm - 2 * surface.rimMm) * k + 2 * surface.rimMm;
-  return { ...o, lengthMm: step(inner(o.lengthMm)), widthMm: step(inner(o.widthMm)) };
+  return { ...outline, lengthMm: step(inner(outline.lengthMm)), widthMm: step(inner(outline.widthMm)) };
 }
 
 /** A board's length to its width, where a round one becomes oblong (house default). */
@@ -105,7 +107,7 @@ export function reshaped(surface: Surface, kind: Surface['outline']['kind']): Su
 }
 
 /** The size of a surface, to be said. */
-export const outlineSaid = (o: Surface['outline']): Said =>
-  o.kind === 'round'
-    ? { say: 'outline.round', with: { d: { mm: o.diameterMm } } }
-    : { say: 'outline.rectangle', with: { l: { mm: o.lengthMm }, w: { mm: o.widthMm } } };
+export const outlineSaid = (outline: Surface['outline']): Said =>
+  outline.kind === 'round'
+    ? { say: 'outline.round', with: { d: { mm: outline.diameterMm } } }
+    : { say: 'outline.rectangle', with: { l: { mm: outline.lengthMm }, w: { mm: outline.widthMm } } };

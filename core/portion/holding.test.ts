@@ -15,7 +15,7 @@ import {
   surfaceAreaCm2,
 } from './index.js';
 
-const food = (id: string): Component => CATALOGUE.find((c) => c.id === id)!;
+const food = (id: string): Component => CATALOGUE.find((component) => component.id === id)!;
 const dip = food('tzatziki');
 const grapes = food('green-grapes');
 
@@ -48,8 +48,8 @@ describe('how long food may stand', () => {
   });
 
   test('what keeps has no limit and one lot, however hot and long', () => {
-    const h = holdingOf(grapes, evening({ durationMin: 600, airTempC: 38 }));
-    expect([h.limitMin, h.lots]).toEqual([Infinity, 1]);
+    const holding = holdingOf(grapes, evening({ durationMin: 600, airTempC: 38 }));
+    expect([holding.limitMin, holding.lots]).toEqual([Infinity, 1]);
   });
 
   test('no lot stands over the limit, and the lots follow each other without a gap', () => {
@@ -61,13 +61,13 @@ describe('how long food may stand', () => {
         fc.integer({ min: 5, max: 40 }),
         (durationMin, carMin, buildMin, airTempC) => {
           const plan = evening({ durationMin, carMin, buildMin, airTempC });
-          const h = holdingOf({ ...dip, temperMin: 0 }, plan);
-          if (h.lots === 0) return;
+          const holding = holdingOf({ ...dip, temperMin: 0 }, plan);
+          if (holding.lots === 0) return;
           const end = addMinutes(plan.occasion.start, durationMin);
-          expect(h.leaves).toHaveLength(h.lots);
-          h.leaves.forEach((leave, i) => {
-            const until = h.leaves[i + 1] ?? end;
-            expect(until <= addMinutes(leave, h.limitMin)).toBe(true);
+          expect(holding.leaves).toHaveLength(holding.lots);
+          holding.leaves.forEach((leave, i) => {
+            const until = holding.leaves[i + 1] ?? end;
+            expect(until <= addMinutes(leave, holding.limitMin)).toBe(true);
             expect(leave <= until).toBe(true);
           });
         },
@@ -89,10 +89,10 @@ describe('the shares of the lots', () => {
         fc.constantFrom(...CATALOGUE),
         fc.integer({ min: 15, max: 900 }),
         fc.integer({ min: 0, max: 100 }),
-        (c, durationMin, carMin) => {
-          const shares = lotShares(c, evening({ durationMin, carMin }));
+        (component, durationMin, carMin) => {
+          const shares = lotShares(component, evening({ durationMin, carMin }));
           expect(shares.reduce((a, b) => a + b, 0)).toBeCloseTo(1, 9);
-          for (const s of shares) expect(s).toBeGreaterThan(0);
+          for (const share of shares) expect(share).toBeGreaterThan(0);
         },
       ),
     );
@@ -107,7 +107,7 @@ describe('the size of a surface', () => {
 
   test('before anything is chosen the surfaces share the area that the brief asks for', () => {
     const plan = planWith({ party: [all, few], surfaces: [base, tray] });
-    const sum = plan.surfaces.reduce((n, s) => n + groundNeededCm2(plan, s), 0);
+    const sum = plan.surfaces.reduce((sum, surface) => sum + groundNeededCm2(plan, surface), 0);
     expect(sum / (areaAskedCm2(plan) * 0.97)).toBeCloseTo(1, 6);
   });
 

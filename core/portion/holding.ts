@@ -21,7 +21,8 @@ export interface Holding {
   leaves: string[];
 }
 
-const keeps = (c: Component): boolean => c.holdOut === 'stable' || c.holdOut === 'sweats';
+const keeps = (component: Component): boolean =>
+  component.holdOut === 'stable' || component.holdOut === 'sweats';
 
 /** How long this food has been out of the cold, and in how many lots it is safe. Unknown food counts as perishable. */
 export function holdingOf(component: Component, plan: Plan): Holding {
@@ -45,10 +46,12 @@ export const eatenBy = (t: number): number => 1 - (1 - t) ** 1.5;
 
 /** The share of each lot, by what is eaten while it lies. Adds up to 1. */
 export function lotShares(component: Component, plan: Plan): number[] {
-  const h = holdingOf(component, plan);
-  if (h.lots <= 1) return [1];
+  const holding = holdingOf(component, plan);
+  if (holding.lots <= 1) return [1];
   const span = plan.occasion.durationMin;
-  const first = h.limitMin - h.leadMin;
-  const ends = Array.from({ length: h.lots }, (_, i) => Math.min(1, (first + i * h.limitMin) / span));
+  const first = holding.limitMin - holding.leadMin;
+  const ends = Array.from({ length: holding.lots }, (_, i) =>
+    Math.min(1, (first + i * holding.limitMin) / span),
+  );
   return ends.map((end, i) => eatenBy(end) - (i === 0 ? 0 : eatenBy(ends[i - 1]!)));
 }

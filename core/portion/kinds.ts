@@ -38,7 +38,9 @@ const scaled = (n: number, k: number, least: number) => Math.max(least, Math.rou
 /** Surfaces that are alike in everything are modules of one table: each holds every kind, for its part of the guests. */
 export function modulesOf(plan: Plan): number {
   const [first] = plan.surfaces;
-  return first && first.serves !== null && plan.surfaces.every((s) => moduleKey(s) === moduleKey(first))
+  return first &&
+    first.serves !== null &&
+    plan.surfaces.every((surface) => moduleKey(surface) === moduleKey(first))
     ? plan.surfaces.length
     : 1;
 }
@@ -49,13 +51,19 @@ export function kindRanges(plan: Plan): Record<CountedFamily, KindRange> {
   const k = guests <= UP_TO_SMALL ? 3 / 7 : guests <= UP_TO_MIDDLE ? 5 / 7 : 1;
   return Object.fromEntries(
     Object.entries(LARGE).map(([family, large]) => {
-      const r = wantsBread(plan) ? large : (SWEET_COURSE[family as CountedFamily] ?? large);
+      const kindRange = wantsBread(plan) ? large : (SWEET_COURSE[family as CountedFamily] ?? large);
       const least =
         wantsBread(plan) && ['cheese', 'cured-meat', 'vehicle', 'spread-dip'].includes(family) ? 2 : 1;
-      const to = scaled(r.to, k, least);
+      const to = scaled(kindRange.to, k, least);
       return [
         family,
-        { from: Math.min(to, family === 'fish' ? Math.round(r.from * k) : scaled(r.from, k, least)), to },
+        {
+          from: Math.min(
+            to,
+            family === 'fish' ? Math.round(kindRange.from * k) : scaled(kindRange.from, k, least),
+          ),
+          to,
+        },
       ];
     }),
   ) as Record<CountedFamily, KindRange>;

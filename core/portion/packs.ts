@@ -12,13 +12,19 @@ export interface PackChoice {
 export function choosePacks(component: Component, needG: number): PackChoice {
   const sizes = [...component.packs].sort((a, b) => b.massG - a.massG);
   const best = cheapest(sizes, Math.max(0, needG));
-  const massG = best.reduce((sum, p) => sum + p.massG * p.count, 0);
-  const priceMinor = best.reduce((sum, p) => sum + p.priceMinor * p.count, 0);
-  return { packs: best.filter((p) => p.count > 0), massG, priceMinor, leftOverG: Math.max(0, massG - needG) };
+  const massG = best.reduce((sum, pack) => sum + pack.massG * pack.count, 0);
+  const priceMinor = best.reduce((sum, pack) => sum + pack.priceMinor * pack.count, 0);
+  return {
+    packs: best.filter((pack) => pack.count > 0),
+    massG,
+    priceMinor,
+    leftOverG: Math.max(0, massG - needG),
+  };
 }
 
 type Counted = PackChoice['packs'][number];
-const price = (packs: readonly Counted[]) => packs.reduce((sum, p) => sum + p.priceMinor * p.count, 0);
+const price = (packs: readonly Counted[]) =>
+  packs.reduce((sum, pack) => sum + pack.priceMinor * pack.count, 0);
 
 function cheapest(sizes: Component['packs'], needG: number): Counted[] {
   const [size, ...rest] = sizes;
@@ -35,7 +41,7 @@ function cheapest(sizes: Component['packs'], needG: number): Counted[] {
 
 /** Grams of a food in the house; the same food may be noted twice. */
 export const inPantry = (pantry: Plan['pantry'], id: ComponentId): number =>
-  pantry.filter((p) => p.componentId === id).reduce((n, p) => n + p.massG, 0);
+  pantry.filter((p) => p.componentId === id).reduce((sum, p) => sum + p.massG, 0);
 
 export interface Bought {
   id: ComponentId;
@@ -54,7 +60,8 @@ export function boughtFor(
   pantry: Plan['pantry'] = [],
 ): Bought[] {
   const mass = new Map<ComponentId, number>();
-  for (const p of placements) mass.set(p.componentId, (mass.get(p.componentId) ?? 0) + p.massG);
+  for (const placement of placements)
+    mass.set(placement.componentId, (mass.get(placement.componentId) ?? 0) + placement.massG);
   return [...mass].map(([id, neededG]) => {
     const component = larder.get(id);
     const ownedG = Math.min(neededG, inPantry(pantry, id));
@@ -65,6 +72,6 @@ export function boughtFor(
 /** What the packs of a plan cost, in minor units of its currency. */
 export const costOf = (plan: Plan): number =>
   boughtFor(plan.placements, planLarder(plan), plan.pantry).reduce(
-    (n, b) => n + (b.choice?.priceMinor ?? 0),
+    (sum, bought) => sum + (bought.choice?.priceMinor ?? 0),
     0,
   );

@@ -16,18 +16,20 @@ import {
 
 describe('the school by family', () => {
   test('the demo brief: 45 g cheese a portion, the rest at 0.6 beside six other dishes', () => {
-    const t = targetsOf(brief());
-    expect(t.portions).toBeCloseTo(25.5);
-    expect(t.byFamily.cheese).toBeCloseTo(45 * 25.5);
-    expect(t.byFamily['fresh-fruit']).toBeCloseTo(60 * 0.6 * 25.5);
-    expect(t.byFamily['cured-meat'] + t.byFamily.fish + t.byFamily['plant-protein']).toBeCloseTo(45 * 25.5);
-    expect(t.totalG).toBeCloseTo((90 + 234 * 0.6) * 25.5);
+    const targets = targetsOf(brief());
+    expect(targets.portions).toBeCloseTo(25.5);
+    expect(targets.byFamily.cheese).toBeCloseTo(45 * 25.5);
+    expect(targets.byFamily['fresh-fruit']).toBeCloseTo(60 * 0.6 * 25.5);
+    expect(
+      targets.byFamily['cured-meat'] + targets.byFamily.fish + targets.byFamily['plant-protein'],
+    ).toBeCloseTo(45 * 25.5);
+    expect(targets.totalG).toBeCloseTo((90 + 234 * 0.6) * 25.5);
   });
 
   test('a vegan’s meat budget is plant protein', () => {
-    const t = targetsOf(planWith({ party: [group('vegans', 10, ['vegan'])] }));
-    expect(t.byFamily['cured-meat']).toBe(0);
-    expect(t.byFamily['plant-protein']).toBeCloseTo(450);
+    const targets = targetsOf(planWith({ party: [group('vegans', 10, ['vegan'])] }));
+    expect(targets.byFamily['cured-meat']).toBe(0);
+    expect(targets.byFamily['plant-protein']).toBeCloseTo(450);
   });
 
   test('a meal is more, appetite scales it, nobody is nothing', () => {
@@ -48,22 +50,23 @@ describe('the school by family', () => {
 
 test('packs hold the need, and no other count of packs is cheaper', () => {
   fc.assert(
-    fc.property(fc.constantFrom(...CATALOGUE), fc.integer({ min: 1, max: 1500 }), (c, need) => {
-      const found = choosePacks(c, need);
+    fc.property(fc.constantFrom(...CATALOGUE), fc.integer({ min: 1, max: 1500 }), (component, need) => {
+      const found = choosePacks(component, need);
       expect(found.massG).toBeGreaterThanOrEqual(need);
-      const [a, b = { massG: Infinity, priceMinor: 0 }] = c.packs;
-      for (let i = 0; i <= Math.ceil(need / a!.massG); i++) {
-        const rest = Math.max(0, need - i * a!.massG);
-        const j = rest === 0 ? 0 : Math.ceil(rest / b.massG);
-        if (rest > 0 && b.massG === Infinity) continue;
-        expect(found.priceMinor).toBeLessThanOrEqual(i * a!.priceMinor + j * b.priceMinor);
+      const [pack, otherPack = { massG: Infinity, priceMinor: 0 }] = component.packs;
+      for (let i = 0; i <= Math.ceil(need / pack!.massG); i++) {
+        const rest = Math.max(0, need - i * pack!.massG);
+        const j = rest === 0 ? 0 : Math.ceil(rest / otherPack.massG);
+        if (rest > 0 && otherPack.massG === Infinity) continue;
+        expect(found.priceMinor).toBeLessThanOrEqual(i * pack!.priceMinor + j * otherPack.priceMinor);
       }
     }),
   );
 });
 
 test('lots share out all of the food', () => {
-  for (const c of CATALOGUE) expect(lotShares(c, brief()).reduce((a, b) => a + b, 0)).toBeCloseTo(1);
+  for (const component of CATALOGUE)
+    expect(lotShares(component, brief()).reduce((a, b) => a + b, 0)).toBeCloseTo(1);
 });
 
 test('the size that is advised holds the ground, and not much more', () => {
@@ -105,8 +108,8 @@ describe('measures', () => {
 });
 
 test('the families add up to the total', () => {
-  const t = targetsOf(brief());
-  expect(COUNTED.reduce((n, f) => n + t.byFamily[f], 0)).toBeCloseTo(t.totalG);
+  const targets = targetsOf(brief());
+  expect(COUNTED.reduce((sum, family) => sum + targets.byFamily[family], 0)).toBeCloseTo(targets.totalG);
 });
 
 describe('another shape', () => {
@@ -121,8 +124,8 @@ describe('another shape', () => {
         const oblong = { ...round, outline: reshaped(round, 'rectangle') };
         const again = { ...round, outline: reshaped(oblong, 'round') };
         expect(reshaped(round, 'round')).toBe(round.outline);
-        for (const s of [oblong, again])
-          expect(Math.abs(surfaceAreaCm2(s) / surfaceAreaCm2(round) - 1)).toBeLessThan(0.14);
+        for (const surface of [oblong, again])
+          expect(Math.abs(surfaceAreaCm2(surface) / surfaceAreaCm2(round) - 1)).toBeLessThan(0.14);
       }),
     );
   });

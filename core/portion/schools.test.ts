@@ -31,21 +31,21 @@ describe('cheese and meat by school, for ten guests', () => {
 describe('the schools side by side', () => {
   test('are what the plan gets when it takes each, with one chosen', () => {
     const plan = ten();
-    for (const o of schoolsOf(plan)) {
-      expect(o.targets).toEqual(targetsOf({ ...plan, school: o.id }));
-      expect(o.rows.reduce((n, r) => n + r.totalG, 0)).toBeCloseTo(o.targets.totalG, 6);
+    for (const offer of schoolsOf(plan)) {
+      expect(offer.targets).toEqual(targetsOf({ ...plan, school: offer.id }));
+      expect(offer.rows.reduce((sum, row) => sum + row.totalG, 0)).toBeCloseTo(offer.targets.totalG, 6);
     }
-    expect(schoolsOf(plan).filter((o) => o.chosen)).toHaveLength(1);
+    expect(schoolsOf(plan).filter((offer) => offer.chosen)).toHaveLength(1);
   });
 
   test('say the difference in kilos and why', () =>
-    expect(schoolsOf(ten()).find((o) => o.id === 'combined')!.difference).toBe(
+    expect(schoolsOf(ten()).find((offer) => offer.id === 'combined')!.difference).toBe(
       'Combined gives 350 g less because it shares one budget between cheese and meat.',
     ));
 
   test('ask for more board and money where they give more food', () => {
     const [sparing, , , ,] = schoolsOf(ten());
-    const family = schoolsOf(ten()).find((o) => o.id === 'by-family')!;
+    const family = schoolsOf(ten()).find((offer) => offer.id === 'by-family')!;
     expect(sparing!.areaCm2).toBeLessThan(family.areaCm2);
     expect(sparing!.costMinor).toBeLessThan(family.costMinor);
     expect(sparing!.kinds.to).toBeLessThan(family.kinds.to);
@@ -53,14 +53,14 @@ describe('the schools side by side', () => {
 
   test('count crackers whole', () => {
     const row = schoolsOf(at({ role: 'meal' }))
-      .find((o) => o.id === 'by-family')!
-      .rows.find((r) => r.family === 'vehicle')!;
+      .find((offer) => offer.id === 'by-family')!
+      .rows.find((row) => row.family === 'vehicle')!;
     expect([row.gEach, row.piecesEach]).toEqual([48, 8]);
   });
 
   test('are all nothing for nobody', () => {
-    for (const o of schoolsOf(planWith({ party: [] })))
-      expect([o.targets.totalG, o.costMinor]).toEqual([0, 0]);
+    for (const offer of schoolsOf(planWith({ party: [] })))
+      expect([offer.targets.totalG, offer.costMinor]).toEqual([0, 0]);
   });
 });
 
@@ -69,8 +69,8 @@ describe('figures of one’s own', () => {
   test('stand where they are kept, the house’s elsewhere', () => {
     const { byFamily } = targetsOf({ ...ten(), school: 'own', ownSchool: own });
     expect([byFamily.cheese, byFamily.vehicle, byFamily.pickle]).toEqual([800, 500, 200]);
-    const rows = schoolsOf({ ...ten(), ownSchool: own }).find((o) => o.id === 'own')!.rows;
-    expect(rows.filter((r) => r.source === 'your own figure').map((r) => r.family)).toEqual([
+    const rows = schoolsOf({ ...ten(), ownSchool: own }).find((offer) => offer.id === 'own')!.rows;
+    expect(rows.filter((row) => row.source === 'your own figure').map((row) => row.family)).toEqual([
       'cheese',
       'vehicle',
     ]);

@@ -76,15 +76,17 @@ export function schoolsOf(plan: Plan): SchoolOffer[] {
       rows: rowsOf(plan, id, targets, portions),
       kinds: kindsOf(under, targets),
       areaCm2: groundOf(targets.byFamily, coverOf(plan)),
-      costMinor: Math.round(COUNTED.reduce((n, f) => n + targets.byFamily[f] * (prices.get(f) ?? 0), 0)),
+      costMinor: Math.round(
+        COUNTED.reduce((sum, family) => sum + targets.byFamily[family] * (prices.get(family) ?? 0), 0),
+      ),
     };
   });
-  const chosen = offers.find((o) => o.chosen)!;
-  return offers.map((o) => ({ ...o, difference: differenceOf(o, chosen) }));
+  const chosen = offers.find((offer) => offer.chosen)!;
+  return offers.map((offer) => ({ ...offer, difference: differenceOf(offer, chosen) }));
 }
 
 function rowsOf(plan: Plan, id: SchoolId, targets: Targets, portions: number): SchoolRow[] {
-  return COUNTED.filter((f) => targets.byFamily[f] > 0).map((family) => {
+  return COUNTED.filter((family) => targets.byFamily[family] > 0).map((family) => {
     const totalG = targets.byFamily[family];
     const gEach = portions > 0 ? totalG / portions : 0;
     const piece = PIECE_G[family];
@@ -102,10 +104,10 @@ function rowsOf(plan: Plan, id: SchoolId, targets: Targets, portions: number): S
 
 function kindsOf(plan: Plan, targets: Targets): KindRange {
   const ranges = kindRanges(plan);
-  const there = COUNTED.filter((f) => targets.byFamily[f] > 0);
+  const there = COUNTED.filter((family) => targets.byFamily[family] > 0);
   return {
-    from: there.reduce((n, f) => n + ranges[f].from, 0),
-    to: there.reduce((n, f) => n + ranges[f].to, 0),
+    from: there.reduce((sum, family) => sum + ranges[family].from, 0),
+    to: there.reduce((sum, family) => sum + ranges[family].to, 0),
   };
 }
 
@@ -114,8 +116,8 @@ function familyPrices(larder: Larder): Map<Family, number> {
   const out = new Map<Family, number>();
   for (const [family, list] of groupByFamily(larder)) {
     const prices = list
-      .filter((c) => usualForm(c).pieceG > 0)
-      .map((c) => Math.min(...c.packs.map((p) => p.priceMinor / p.massG)))
+      .filter((component) => usualForm(component).pieceG > 0)
+      .map((component) => Math.min(...component.packs.map((pack) => pack.priceMinor / pack.massG)))
       .sort((a, b) => a - b);
     out.set(family, prices[Math.floor(prices.length / 2)] ?? 0);
   }

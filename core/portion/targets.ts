@@ -62,7 +62,7 @@ export interface Targets {
 
 type Shares = Record<CountedFamily, number>;
 
-const none = (): Shares => Object.fromEntries(COUNTED.map((f) => [f, 0])) as Shares;
+const none = (): Shares => Object.fromEntries(COUNTED.map((family) => [family, 0])) as Shares;
 
 function roleFactor(plan: Plan): number {
   const { role, otherDishes } = plan.occasion;
@@ -76,7 +76,9 @@ type Protein = keyof typeof PROTEIN_PARTS;
 const PROTEINS = Object.keys(PROTEIN_PARTS) as Protein[];
 
 function mayEatFamily(group: Group, components: readonly Component[]): boolean {
-  return components.some((c) => c.forms.some((f) => judgeGroup(c, f.form, group).verdict !== 'forbidden'));
+  return components.some((component) =>
+    component.forms.some((fact) => judgeGroup(component, fact.form, group).verdict !== 'forbidden'),
+  );
 }
 
 /** Grams of each family for one grown portion of the group. */
@@ -99,7 +101,7 @@ function portionOf(plan: Plan, group: Group, byFamily: Map<Family, Component[]>)
   shares.cheese = cheese;
   if (budget === 0) return shares;
   const open = PROTEINS.filter((f) => mayEatFamily(group, byFamily.get(f) ?? []));
-  const parts = open.reduce((n, f) => n + PROTEIN_PARTS[f], 0);
+  const parts = open.reduce((sum, f) => sum + PROTEIN_PARTS[f], 0);
   for (const f of open) shares[f] = (budget * PROTEIN_PARTS[f]) / parts;
   if (parts === 0) {
     // nobody's protein: the budget goes to cheese and dips
@@ -112,10 +114,10 @@ function portionOf(plan: Plan, group: Group, byFamily: Map<Family, Component[]>)
 /** The foods of a larder, family by family. */
 export const groupByFamily = memo1((larder: Larder): Map<Family, Component[]> => {
   const out = new Map<Family, Component[]>();
-  for (const c of larder.values()) {
-    const list = out.get(c.family);
-    if (list) list.push(c);
-    else out.set(c.family, [c]);
+  for (const component of larder.values()) {
+    const list = out.get(component.family);
+    if (list) list.push(component);
+    else out.set(component.family, [component]);
   }
   return out;
 });
@@ -138,11 +140,11 @@ function withOwnFigures(plan: Plan, shares: Shares): Shares {
   if (plan.school !== 'own' || !plan.ownSchool) return shares;
   const out = { ...shares };
   const bodies = new Set<string>(['cheese', ...PROTEINS]);
-  for (const f of COUNTED) {
-    const own = plan.ownSchool.rows[f];
+  for (const family of COUNTED) {
+    const own = plan.ownSchool.rows[family];
     // cheese and meat beside other dishes are not scaled again, as in the house's schools
     if (own !== undefined)
-      out[f] = own * (bodies.has(f) && plan.occasion.role !== 'meal' ? 1 : roleFactor(plan));
+      out[family] = own * (bodies.has(family) && plan.occasion.role !== 'meal' ? 1 : roleFactor(plan));
   }
   return out;
 }
@@ -153,19 +155,20 @@ export const LOG_COUNTS_FROM = 3;
 /** What was eaten at one's own boards of the same role, mixed with the school while they are few. */
 function withLog(plan: Plan, shares: Shares): Shares {
   const alike = plan.pastBoards.filter(
-    (b) =>
-      b.role === plan.occasion.role &&
-      b.otherDishes >= MANY_DISHES === plan.occasion.otherDishes >= MANY_DISHES,
+    (pastBoard) =>
+      pastBoard.role === plan.occasion.role &&
+      pastBoard.otherDishes >= MANY_DISHES === plan.occasion.otherDishes >= MANY_DISHES,
   );
   if (plan.school !== 'log' || alike.length === 0) return shares;
-  const portions = alike.reduce((n, b) => n + b.portions, 0);
+  const portions = alike.reduce((sum, b) => sum + b.portions, 0);
   const weight = alike.length / (alike.length + LOG_COUNTS_FROM);
   const out = { ...shares };
-  for (const f of COUNTED) {
-    const told = alike.filter((b) => b.eatenG[f] !== undefined);
+  for (const family of COUNTED) {
+    const told = alike.filter((b) => b.eatenG[family] !== undefined);
     if (told.length === 0) continue;
-    const eaten = told.reduce((n, b) => n + b.eatenG[f]!, 0) / told.reduce((n, b) => n + b.portions, 0);
-    out[f] = weight * eaten + (1 - weight) * shares[f];
+    const eaten =
+      told.reduce((sum, b) => sum + b.eatenG[family]!, 0) / told.reduce((sum, b) => sum + b.portions, 0);
+    out[family] = weight * eaten + (1 - weight) * shares[family];
   }
   return portions > 0 ? out : shares;
 }
@@ -183,17 +186,21 @@ const HEAT: Partial<Record<CountedFamily, number>> = {
 
 function inHeat(plan: Plan, shares: Shares): Shares {
   if (plan.occasion.airTempC < HEAT_ABOVE_C) return shares;
-  return Object.fromEntries(COUNTED.map((f) => [f, shares[f] * (HEAT[f] ?? 1)])) as Shares;
+  return Object.fromEntries(
+    COUNTED.map((family) => [family, shares[family] * (HEAT[family] ?? 1)]),
+  ) as Shares;
 }
 
 /** A family that the guests may eat nothing of has no share: its grams go to those that they eat, as these stand to each other. */
 function withoutForbidden(group: Group, shares: Shares, larder: Map<Family, Component[]>): Shares {
-  const eaten = COUNTED.filter((f) => shares[f] > 0 && mayEatFamily(group, larder.get(f) ?? []));
-  const kept = eaten.reduce((n, f) => n + shares[f], 0);
-  const all = COUNTED.reduce((n, f) => n + shares[f], 0);
+  const eaten = COUNTED.filter(
+    (family) => shares[family] > 0 && mayEatFamily(group, larder.get(family) ?? []),
+  );
+  const kept = eaten.reduce((sum, family) => sum + shares[family], 0);
+  const all = COUNTED.reduce((sum, family) => sum + shares[family], 0);
   if (kept === all) return shares;
   const out = none();
-  for (const f of eaten) out[f] = (shares[f] * all) / kept;
+  for (const family of eaten) out[family] = (shares[family] * all) / kept;
   return out;
 }
 
@@ -204,9 +211,9 @@ export const targetsOf = memo1((plan: Plan): Targets => {
   for (const group of plan.party) {
     const asked = inHeat(plan, withLog(plan, withOwnFigures(plan, portionOf(plan, group, larder))));
     const one = withoutForbidden(group, asked, larder);
-    for (const f of COUNTED) byFamily[f] += one[f] * portionsOf(group);
+    for (const family of COUNTED) byFamily[family] += one[family] * portionsOf(group);
   }
-  const totalG = COUNTED.reduce((sum, f) => sum + byFamily[f], 0);
+  const totalG = COUNTED.reduce((sum, family) => sum + byFamily[family], 0);
   const portions = portionsIn(plan.party);
   return {
     byFamily,

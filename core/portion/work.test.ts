@@ -16,20 +16,20 @@ import {
 } from './index.js';
 import { planLarder } from '../plan/index.js';
 
-const food = (name: string): Component => CATALOGUE.find((c) => c.id === name)!;
+const food = (name: string): Component => CATALOGUE.find((component) => component.id === name)!;
 
 describe('packs', () => {
   /** Every number of every pack up to what could be needed: slow and obvious. */
-  function cheapest(c: Component, grams: number): number {
-    const most = c.packs.map((p) => Math.ceil(grams / p.massG) + 1);
+  function cheapest(component: Component, grams: number): number {
+    const most = component.packs.map((pack) => Math.ceil(grams / pack.massG) + 1);
     let best = Infinity;
     const walk = (i: number, massG: number, price: number): void => {
-      if (i === c.packs.length) {
+      if (i === component.packs.length) {
         if (massG >= grams - 1e-9) best = Math.min(best, price);
         return;
       }
       for (let n = 0; n <= most[i]!; n++)
-        walk(i + 1, massG + n * c.packs[i]!.massG, price + n * c.packs[i]!.priceMinor);
+        walk(i + 1, massG + n * component.packs[i]!.massG, price + n * component.packs[i]!.priceMinor);
     };
     walk(0, 0, 0);
     return best;
@@ -37,12 +37,12 @@ describe('packs', () => {
 
   test('the cheapest whole packs that hold what is needed, as trying every number finds', () => {
     fc.assert(
-      fc.property(fc.constantFrom(...CATALOGUE), fc.integer({ min: 0, max: 1500 }), (c, grams) => {
-        const chosen = choosePacks(c, grams);
+      fc.property(fc.constantFrom(...CATALOGUE), fc.integer({ min: 0, max: 1500 }), (component, grams) => {
+        const chosen = choosePacks(component, grams);
         expect(chosen.massG).toBeGreaterThanOrEqual(grams - 1e-9);
         expect(chosen.leftOverG).toBeCloseTo(Math.max(0, chosen.massG - grams), 6);
-        expect(chosen.priceMinor).toBe(cheapest(c, grams));
-        for (const p of chosen.packs) expect(Number.isInteger(p.count) && p.count > 0).toBe(true);
+        expect(chosen.priceMinor).toBe(cheapest(component, grams));
+        for (const pack of chosen.packs) expect(Number.isInteger(pack.count) && pack.count > 0).toBe(true);
       }),
       { numRuns: 150 },
     );
@@ -54,7 +54,7 @@ describe('packs', () => {
       placements: [lies('brie', 130), lies('brie', 110, { lot: 1 }), lies('cucumber', 100)],
     });
     const bought = boughtFor(plan.placements, planLarder(plan));
-    expect(bought.map((b) => [b.id, b.neededG])).toEqual([
+    expect(bought.map((bought) => [bought.id, bought.neededG])).toEqual([
       ['brie', 240],
       ['cucumber', 100],
     ]);
@@ -83,8 +83,8 @@ describe('minutes of work', () => {
         fc.constantFrom(...CATALOGUE),
         fc.integer({ min: 0, max: 800 }),
         fc.integer({ min: 0, max: 800 }),
-        (c, a, b) => {
-          const effort = effortOf(c, usualForm(c).form);
+        (component, a, b) => {
+          const effort = effortOf(component, usualForm(component).form);
           expect(effort.kindMin).toBeGreaterThan(0);
           expect(minutesOf(effort, Math.max(a, b))).toBeGreaterThanOrEqual(minutesOf(effort, Math.min(a, b)));
         },
@@ -95,8 +95,8 @@ describe('minutes of work', () => {
   test('of a plan are those of its foods in their forms, a food on two surfaces once', () => {
     const placements = [lies('brie', 200), lies('cucumber', 150), lies('brie', 50, { lot: 1 })];
     const plan = planWith({ party: [group('all', 4)], placements });
-    const alone = (p: (typeof placements)[number], massG: number) =>
-      minutesOf(effortOf(food(p.componentId), p.form), massG);
+    const alone = (placement: (typeof placements)[number], massG: number) =>
+      minutesOf(effortOf(food(placement.componentId), placement.form), massG);
     expect(minutesOfPlan(plan)).toBeCloseTo(alone(placements[0]!, 250) + alone(placements[1]!, 150), 9);
     expect(minutesOfPlan(planWith({ party: [group('all', 4)] }))).toBe(0);
   });

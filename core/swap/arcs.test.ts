@@ -17,13 +17,13 @@ const board: Plan = planWith({
 
 const arcs = (plan: Plan, food: string, target: Target): Arc[] =>
   arcsFor(plan, planLarder(plan), id(food), target, lossOf(plan));
-const kinds = (list: readonly Arc[]) => new Set(list.map((a) => a.item.kind));
-const need = (n: string): Target => ({ needs: [{ id: n, settings: {} }] });
+const kinds = (list: readonly Arc[]) => new Set(list.map((arc) => arc.item.kind));
+const need = (name: string): Target => ({ needs: [{ id: name, settings: {} }] });
 const swapOf = (plan: Plan, from: string, to: string): SwapOption => {
   const larder = planLarder(plan);
-  const here = plan.placements.filter((p) => p.componentId === from);
+  const here = plan.placements.filter((placement) => placement.componentId === from);
   const found = optionsFor(plan, larder, larder.get(id(from))!, here, { kinds: ['component'] }).find(
-    (o) => o.id === to,
+    (option) => option.id === to,
   );
   if (!found) throw new Error(`${to} is no swap for ${from}`);
   return found;
@@ -42,9 +42,10 @@ describe('what one food may become', () => {
     const here = arcs(board, 'brie', need('vegan'));
     expect(kinds(here)).not.toContain('stays');
     expect(kinds(here)).toContain('apart');
-    for (const a of here) expect(a.item.reasons.length).toBeGreaterThan(0);
+    for (const arc of here) expect(arc.item.reasons.length).toBeGreaterThan(0);
     // apart is better than gone, and a swap that is alike is better than both
-    const loss = (kind: string) => Math.min(...here.filter((a) => a.item.kind === kind).map((a) => a.loss));
+    const loss = (kind: string) =>
+      Math.min(...here.filter((arc) => arc.item.kind === kind).map((arc) => arc.loss));
     expect(loss('apart')).toBeLessThan(loss('leave-out'));
     expect(loss('component')).toBeLessThan(loss('apart'));
   });
@@ -52,17 +53,17 @@ describe('what one food may become', () => {
   test('a food that is held loses much by moving, not by staying', () => {
     const target: Target = { needs: [], locked: [id('brie')] };
     const here = arcs(board, 'brie', target);
-    const moving = here.filter((a) => a.item.kind !== 'stays');
-    expect(here.find((a) => a.item.kind === 'stays')!.loss).toBe(0);
-    for (const a of moving) expect(a.loss).toBeGreaterThan(4);
+    const moving = here.filter((arc) => arc.item.kind !== 'stays');
+    expect(here.find((arc) => arc.item.kind === 'stays')!.loss).toBe(0);
+    for (const arc of moving) expect(arc.loss).toBeGreaterThan(4);
   });
 
   test('money is what the packs cost, less what is in the house', () => {
     const brie = planLarder(board).get(id('brie'))!;
-    const stays = (plan: Plan) => arcs(plan, 'brie', { needs: [] }).find((a) => a.item.kind === 'stays')!;
+    const stays = (plan: Plan) => arcs(plan, 'brie', { needs: [] }).find((arc) => arc.item.kind === 'stays')!;
     expect(stays(board).costMinor).toBe(choosePacks(brie, 250).priceMinor);
     expect(stays({ ...board, pantry: [{ componentId: id('brie'), massG: 250 }] }).costMinor).toBe(0);
-    const gone = arcs(board, 'brie', { needs: [] }).find((a) => a.item.kind === 'leave-out')!;
+    const gone = arcs(board, 'brie', { needs: [] }).find((arc) => arc.item.kind === 'leave-out')!;
     expect(gone.costMinor).toBe(0);
   });
 
@@ -78,14 +79,15 @@ describe('what one food may become', () => {
     });
     expect(kinds(here)).not.toContain('stays');
     expect(kinds(here)).not.toContain('apart');
-    for (const a of here.filter((x) => x.component)) expect(a.component!.id).not.toMatch(/chocolate/);
+    for (const arc of here.filter((otherArc) => otherArc.component))
+      expect(arc.component!.id).not.toMatch(/chocolate/);
   });
 });
 
 describe('what the guests who come lose by a swap', () => {
   const nuts = group('nuts', 1, ['tree-nut-free']);
   const loss = (plan: Plan, from: string, to: string): number => {
-    const here = plan.placements.filter((p) => p.componentId === from);
+    const here = plan.placements.filter((placement) => placement.componentId === from);
     return lossOf(plan)(here, planLarder(plan).get(id(from))!, swapOf(plan, from, to));
   };
 
@@ -104,7 +106,7 @@ describe('what the guests who come lose by a swap', () => {
     const near: Plan = { ...board, party: [...board.party, nuts] };
     const seeds = { ...near, placements: [...board.placements, lies('pumpkin-seeds', 60)] };
     expect(loss(seeds, 'pumpkin-seeds', 'almonds')).toBeGreaterThan(1);
-    const offered = arcs(seeds, 'pumpkin-seeds', { needs: [] }).map((a) => a.item.to);
+    const offered = arcs(seeds, 'pumpkin-seeds', { needs: [] }).map((arc) => arc.item.to);
     expect(offered.length).toBeGreaterThan(2);
     expect(offered).not.toContain('almonds');
     // a surface that does not serve them is none of their business
@@ -112,7 +114,7 @@ describe('what the guests who come lose by a swap', () => {
     const elsewhere = {
       ...seeds,
       surfaces: [
-        { ...main!, serves: board.party.map((g) => g.id) },
+        { ...main!, serves: board.party.map((group) => group.id) },
         { ...main!, id: 'tray' as never, name: 'Tray', serves: [nuts.id] },
       ],
     };

@@ -55,72 +55,92 @@ const LOST_TO_A_GROUP = 0.15;
 const REACHES = Infinity;
 
 /** Does it suit the new place at all, whatever the needs? Chocolate and cream in the heat do not. */
-function suits(plan: Plan, c: Component, moved: boolean): boolean {
+function suits(plan: Plan, component: Component, moved: boolean): boolean {
   if (!moved) return true;
   const hot = plan.occasion.airTempC >= HEAT_ABOVE_C;
-  if (hot && /chocolate|truffle|butter|mascarpone|cream/.test(`${c.id} ${c.baseFood}`)) return false;
-  return c.seasonMonths.includes(growingMonth(plan));
+  if (hot && /chocolate|truffle|butter|mascarpone|cream/.test(`${component.id} ${component.baseFood}`))
+    return false;
+  return component.seasonMonths.includes(growingMonth(plan));
 }
 
 /** All needs at once: the worst verdict, with its reasons. */
-export function judgeAll(c: Component, form: Placement['form'], needs: readonly NeedChoice[]): Judgement {
-  const all = needs.map((n) => judgeNeed(c, form, n));
-  const verdict = all.some((j) => j.verdict === 'forbidden')
+export function judgeAll(
+  component: Component,
+  form: Placement['form'],
+  needs: readonly NeedChoice[],
+): Judgement {
+  const all = needs.map((choice) => judgeNeed(component, form, choice));
+  const verdict = all.some((judgement) => judgement.verdict === 'forbidden')
     ? 'forbidden'
-    : all.some((j) => j.verdict === 'ask')
+    : all.some((judgement) => judgement.verdict === 'ask')
       ? 'ask'
       : 'fine';
-  return { verdict, reasons: all.flatMap((j) => j.reasons) };
+  return { verdict, reasons: all.flatMap((judgement) => judgement.reasons) };
 }
 
 export function arcsFor(plan: Plan, larder: Larder, id: ComponentId, target: Target, loss: Loss): Arc[] {
-  const c = larder.get(id)!;
-  const here = plan.placements.filter((p) => p.componentId === id);
+  const component = larder.get(id)!;
+  const here = plan.placements.filter((placement) => placement.componentId === id);
   const moved = target.occasion !== undefined;
   const locked = target.locked?.includes(id) ?? false;
-  const now = here.map((p) => judgeAll(c, p.form, target.needs));
-  const forbidden = now.some((j) => j.verdict === 'forbidden') || !suits(plan, c, moved);
+  const now = here.map((placement) => judgeAll(component, placement.form, target.needs));
+  const forbidden =
+    now.some((judgement) => judgement.verdict === 'forbidden') || !suits(plan, component, moved);
   const reasons = [
-    ...new Set(now.flatMap((j) => j.reasons.filter((r) => r.verdict === 'forbidden').map((r) => r.text))),
-    ...(suits(plan, c, moved) ? [] : ['it does not stand that place and month']),
+    ...new Set(
+      now.flatMap((judgement) =>
+        judgement.reasons.filter((reason) => reason.verdict === 'forbidden').map((reason) => reason.text),
+      ),
+    ),
+    ...(suits(plan, component, moved) ? [] : ['it does not stand that place and month']),
   ];
-  const bought = (o: Component, grams: number) =>
-    choosePacks(o, Math.max(0, grams - inPantry(plan.pantry, o.id))).priceMinor;
-  const massG = here.reduce((n, p) => n + p.massG, 0);
+  const bought = (otherComponent: Component, grams: number) =>
+    choosePacks(otherComponent, Math.max(0, grams - inPantry(plan.pantry, otherComponent.id))).priceMinor;
+  const massG = here.reduce((sum, placement) => sum + placement.massG, 0);
   const stay: Arc[] = forbidden
     ? []
     : [
         {
-          item: item(id, id, c.name, 'stays', [], [], [], 1, []),
-          component: c,
+          item: item(id, id, component.name, 'stays', [], [], [], 1, []),
+          component: component,
           loss: 0,
-          costMinor: bought(c, massG),
-          asks: now.some((j) => j.verdict === 'ask'),
+          costMinor: bought(component, massG),
+          asks: now.some((judgement) => judgement.verdict === 'ask'),
         },
       ];
-  const options = optionsFor(plan, larder, c, here, { kinds: ['component', 'form', 'home-made'] })
-    .map((o) => ({ o, verdict: judgeAll(o.component, o.form, target.needs).verdict }))
-    .filter(({ o, verdict }) => verdict !== 'forbidden' && suits(plan, o.component, moved))
-    .filter(({ o }) => loss(here, c, o) < REACHES)
+  const options = optionsFor(plan, larder, component, here, { kinds: ['component', 'form', 'home-made'] })
+    .map((option) => ({ o: option, verdict: judgeAll(option.component, option.form, target.needs).verdict }))
+    .filter(({ o: option, verdict }) => verdict !== 'forbidden' && suits(plan, option.component, moved))
+    .filter(({ o: option }) => loss(here, component, option) < REACHES)
     .slice(0, MOST_ARCS);
-  const swaps = options.map(({ o, verdict }): Arc => {
+  const swaps = options.map(({ o: option, verdict }): Arc => {
     return {
-      item: item(id, o.id, o.name, o.kind, o.keeps, o.changes, reasons, o.score, o.commands),
-      component: o.component,
-      loss: (locked ? LOCKED_MOVES : 0) + (1 - o.score) + loss(here, c, o),
-      costMinor: bought(o.component, placedG(o.commands) ?? massG),
+      item: item(
+        id,
+        option.id,
+        option.name,
+        option.kind,
+        option.keeps,
+        option.changes,
+        reasons,
+        option.score,
+        option.commands,
+      ),
+      component: option.component,
+      loss: (locked ? LOCKED_MOVES : 0) + (1 - option.score) + loss(here, component, option),
+      costMinor: bought(option.component, placedG(option.commands) ?? massG),
       asks: verdict === 'ask',
     };
   });
   // what only stays on a plate of its own still costs its money; a need of the whole board asks for it apart
   const apart: Arc[] =
-    forbidden && suits(plan, c, moved)
+    forbidden && suits(plan, component, moved)
       ? [
           {
             item: item(
               id,
               id,
-              c.name,
+              component.name,
               'apart',
               ['the food itself'],
               ['it lies on a plate of its own'],
@@ -130,13 +150,13 @@ export function arcsFor(plan: Plan, larder: Larder, id: ComponentId, target: Tar
             ),
             component: undefined,
             loss: APART,
-            costMinor: bought(c, massG),
+            costMinor: bought(component, massG),
             asks: false,
           },
         ]
       : [];
   const gone: Arc = {
-    item: item(id, id, c.name, 'leave-out', [], ['it is not there any more'], reasons, 0, [
+    item: item(id, id, component.name, 'leave-out', [], ['it is not there any more'], reasons, 0, [
       { name: 'leave-out', componentId: id },
     ]),
     component: undefined,
@@ -148,7 +168,7 @@ export function arcsFor(plan: Plan, larder: Larder, id: ComponentId, target: Tar
 }
 
 /** What the party that comes loses by a swap, whatever the board is turned into: a food that was theirs, or quiet ground. */
-export type Loss = (here: readonly Placement[], c: Component, o: SwapOption) => number;
+export type Loss = (here: readonly Placement[], component: Component, option: SwapOption) => number;
 
 /** Judges each food for each group once. */
 export function lossOf(plan: Plan): Loss {
@@ -158,31 +178,37 @@ export function lossOf(plan: Plan): Loss {
     known.set(key, value);
     return value;
   };
-  const eats = (food: Component, form: Placement['form'], g: Group) =>
-    once(`eats ${food.id} ${form} ${g.id}`, () => judgeGroup(food, form, g).verdict === 'fine');
-  const reached = (food: Component, g: Group) =>
-    once(`reached ${food.id} ${g.id}`, () => carriesTo(food, g).some((r) => r.verdict === 'carries'));
-  const served = (here: readonly Placement[], g: Group) =>
-    here.some((p) => {
-      const surface = plan.surfaces.find((s) => s.id === p.surfaceId);
-      return surface !== undefined && (surface.serves?.includes(g.id) ?? true);
+  const eats = (food: Component, form: Placement['form'], group: Group) =>
+    once(`eats ${food.id} ${form} ${group.id}`, () => judgeGroup(food, form, group).verdict === 'fine');
+  const reached = (food: Component, group: Group) =>
+    once(`reached ${food.id} ${group.id}`, () =>
+      carriesTo(food, group).some((carried) => carried.verdict === 'carries'),
+    );
+  const served = (here: readonly Placement[], group: Group) =>
+    here.some((placement) => {
+      const surface = plan.surfaces.find((surface) => surface.id === placement.surfaceId);
+      return surface !== undefined && (surface.serves?.includes(group.id) ?? true);
     });
-  return (here, c, o) =>
+  return (here, component, option) =>
     plan.party
-      .filter((g) => served(here, g))
+      .filter((group) => served(here, group))
       .reduce(
-        (n, g) =>
-          n +
-          (eats(c, here[0]!.form, g) && !eats(o.component, o.form, g) ? LOST_TO_A_GROUP : 0) +
-          (reached(o.component, g) && !reached(c, g) ? REACHES : 0),
+        (sum, group) =>
+          sum +
+          (eats(component, here[0]!.form, group) && !eats(option.component, option.form, group)
+            ? LOST_TO_A_GROUP
+            : 0) +
+          (reached(option.component, group) && !reached(component, group) ? REACHES : 0),
         0,
       );
 }
 
 /** Whole wheels and pieces weigh what they weigh: the grams that a swap truly lays; undefined where it lays none anew. */
 function placedG(commands: readonly SingleCommand[]): number | undefined {
-  const placed = commands.flatMap((c) => (c.name === 'place' ? c.placements : []));
-  return placed.length > 0 ? placed.reduce((n, p) => n + p.massG, 0) : undefined;
+  const placed = commands.flatMap((singleCommand) =>
+    singleCommand.name === 'place' ? singleCommand.placements : [],
+  );
+  return placed.length > 0 ? placed.reduce((sum, placement) => sum + placement.massG, 0) : undefined;
 }
 
 const item = (

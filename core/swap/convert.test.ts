@@ -26,10 +26,10 @@ const board: Plan = planWith({
     'almonds',
     'hummus-home',
     'milk-chocolate',
-  ].map((c) => lies(c, 150)),
+  ].map((char) => lies(char, 150)),
 });
-const need = (n: string) => ({ needs: [{ id: n, settings: {} }] });
-const kinds = (p: Plan) => [...new Set(p.placements.map((x) => x.componentId))];
+const need = (name: string) => ({ needs: [{ id: name, settings: {} }] });
+const kinds = (plan: Plan) => [...new Set(plan.placements.map((placement) => placement.componentId))];
 
 describe('converting a board', () => {
   test.each([
@@ -41,20 +41,21 @@ describe('converting a board', () => {
     'dairy-free',
     'keto',
     'child-1-3',
-  ])('to %s leaves nothing forbidden, makes no two things the same, and says what is open', (n) => {
-    const c = convert(board, need(n), solve);
-    expect(c.status).toBe('optimal');
-    const larder = planLarder(c.plan);
-    const apart = new Set(c.apart);
-    for (const p of c.plan.placements) {
-      if (apart.has(p.componentId)) continue;
-      const { verdict } = judgeNeed(larder.get(p.componentId)!, p.form, need(n).needs[0]!);
-      expect([p.componentId, verdict === 'forbidden']).toEqual([p.componentId, false]);
-      if (verdict === 'ask') expect(c.open.join(' ')).toContain(larder.get(p.componentId)!.name);
+  ])('to %s leaves nothing forbidden, makes no two things the same, and says what is open', (name) => {
+    const conversion = convert(board, need(name), solve);
+    expect(conversion.status).toBe('optimal');
+    const larder = planLarder(conversion.plan);
+    const apart = new Set(conversion.apart);
+    for (const placement of conversion.plan.placements) {
+      if (apart.has(placement.componentId)) continue;
+      const { verdict } = judgeNeed(larder.get(placement.componentId)!, placement.form, need(name).needs[0]!);
+      expect([placement.componentId, verdict === 'forbidden']).toEqual([placement.componentId, false]);
+      if (verdict === 'ask')
+        expect(conversion.open.join(' ')).toContain(larder.get(placement.componentId)!.name);
     }
-    const to = c.items.filter((i) => i.kind !== 'leave-out').map((i) => i.to);
+    const to = conversion.items.filter((item) => item.kind !== 'leave-out').map((item) => item.to);
     expect(new Set(to).size).toBe(to.length);
-    expect(c.bound).toBeLessThanOrEqual(c.objective + 1e-6);
+    expect(conversion.bound).toBeLessThanOrEqual(conversion.objective + 1e-6);
   });
 
   test('a board that is what it should be stays as it is', () => {
@@ -62,9 +63,9 @@ describe('converting a board', () => {
       party: [group('v', 4, ['vegan'])],
       placements: [lies('strawberries', 200), lies('cucumber', 150)],
     });
-    const c = convert(vegan, need('vegan'), solve);
-    expect(c.items.map((i) => i.kind)).toEqual(['stays', 'stays']);
-    expect(c.plan.placements).toEqual(vegan.placements);
+    const conversion = convert(vegan, need('vegan'), solve);
+    expect(conversion.items.map((item) => item.kind)).toEqual(['stays', 'stays']);
+    expect(conversion.plan.placements).toEqual(vegan.placements);
   });
 
   test('an empty board stays empty', () =>
@@ -72,20 +73,24 @@ describe('converting a board', () => {
 
   test('is the best of all choices on a small board, against trying every one', () => {
     const small = planWith({ party: [group('all', 4)], placements: [lies('brie', 200), lies('honey', 60)] });
-    const c = convert(small, need('vegan'), solve);
-    const losses = c.items.map((i) => 1 - i.likeness);
+    const conversion = convert(small, need('vegan'), solve);
+    const losses = conversion.items.map((item) => 1 - item.likeness);
     // no single food could lose less by any swap that is fine and not taken by the other
     const better = swapsFor(small, id('brie'), { judge: false, kinds: ['component', 'home-made'] })
-      .filter((s) => {
-        const food = CATALOGUE.find((x) => x.id === s.id);
-        return food && judgeNeed(food, s.form, need('vegan').needs[0]!).verdict === 'fine';
+      .filter((swap) => {
+        const food = CATALOGUE.find((component) => component.id === swap.id);
+        return food && judgeNeed(food, swap.form, need('vegan').needs[0]!).verdict === 'fine';
       })
-      .map((s) => 1 - s.score);
+      .map((swap) => 1 - swap.score);
     expect(losses[0]!).toBeLessThanOrEqual(Math.min(...better) + 0.3);
     // whatever it chose, without that choice nothing better is left
-    for (const i of c.items.filter((x) => x.kind === 'component' || x.kind === 'home-made')) {
-      const without = { ...small, wishes: { ...small.wishes, excluded: [i.to] } };
-      expect(convert(without, need('vegan'), solve).objective).toBeGreaterThanOrEqual(c.objective - 1e-6);
+    for (const item of conversion.items.filter(
+      (otherItem) => otherItem.kind === 'component' || otherItem.kind === 'home-made',
+    )) {
+      const without = { ...small, wishes: { ...small.wishes, excluded: [item.to] } };
+      expect(convert(without, need('vegan'), solve).objective).toBeGreaterThanOrEqual(
+        conversion.objective - 1e-6,
+      );
     }
   });
 
@@ -93,9 +98,9 @@ describe('converting a board', () => {
     for (const guests of [undefined, 6]) {
       const target = { needs: [], ...(guests ? { guests } : {}) };
       const budgetMinor = cheaperBy(board, 20, target);
-      const c = convert(board, { ...target, budgetMinor }, solve);
-      expect(c.status).toBe('optimal');
-      expect(costOf(c.plan)).toBeLessThanOrEqual(budgetMinor);
+      const conversion = convert(board, { ...target, budgetMinor }, solve);
+      expect(conversion.status).toBe('optimal');
+      expect(costOf(conversion.plan)).toBeLessThanOrEqual(budgetMinor);
       expect(budgetMinor).toBeLessThan(costOf(convert(board, target, solve).plan));
     }
   });
@@ -104,7 +109,7 @@ describe('converting a board', () => {
     const dear = 'aged-gouda';
     const owning = { ...board, pantry: [{ componentId: id(dear), massG: 400 }] };
     const budgetMinor = cheaperBy(board, 35);
-    const stays = (p: Plan) => convert(p, { needs: [], budgetMinor }, solve).objective;
+    const stays = (plan: Plan) => convert(plan, { needs: [], budgetMinor }, solve).objective;
     expect(stays(owning)).toBeLessThanOrEqual(stays(board) + 1e-6);
     expect(costOf(convert(owning, { needs: [], budgetMinor }, solve).plan)).toBeLessThanOrEqual(budgetMinor);
   });
@@ -113,35 +118,40 @@ describe('converting a board', () => {
     const nutGuest = { ...board, party: [...board.party, group('nuts', 1, ['tree-nut-free'])] };
     const without = {
       ...nutGuest,
-      placements: nutGuest.placements.filter((p) => p.componentId !== 'almonds'),
+      placements: nutGuest.placements.filter((placement) => placement.componentId !== 'almonds'),
     };
-    for (const n of ['keto', 'gluten-free', 'vegan', 'dairy-free']) {
-      const c = convert(without, need(n), solve);
-      const larder = planLarder(c.plan);
-      const nuts = kinds(c.plan).filter((k) => larder.get(k)!.allergens['tree-nuts'] === 'contains');
-      expect([n, nuts]).toEqual([n, []]);
+    for (const name of ['keto', 'gluten-free', 'vegan', 'dairy-free']) {
+      const conversion = convert(without, need(name), solve);
+      const larder = planLarder(conversion.plan);
+      const nuts = kinds(conversion.plan).filter(
+        (id) => larder.get(id)!.allergens['tree-nuts'] === 'contains',
+      );
+      expect([name, nuts]).toEqual([name, []]);
     }
   });
 
   test('for fewer guests every group stays, and the grams go with them', () => {
-    const c = convert(board, { needs: [], guests: 5 }, solve);
-    expect(guestsIn(c.plan.party)).toBe(5);
-    expect(c.plan.party.every((g) => g.count >= 1)).toBe(true);
-    expect(c.plan.placements.reduce((n, p) => n + p.massG, 0)).toBeCloseTo(750, -1);
+    const conversion = convert(board, { needs: [], guests: 5 }, solve);
+    expect(guestsIn(conversion.plan.party)).toBe(5);
+    expect(conversion.plan.party.every((group) => group.count >= 1)).toBe(true);
+    expect(conversion.plan.placements.reduce((sum, placement) => sum + placement.massG, 0)).toBeCloseTo(
+      750,
+      -1,
+    );
   });
 
   test('in the heat chocolate goes', () => {
-    const c = convert(
+    const conversion = convert(
       board,
       { needs: [], occasion: { start: '2027-07-15T18:00', airTempC: 31, where: 'outdoors' } },
       solve,
     );
-    expect(kinds(c.plan).some((x) => x.includes('chocolate'))).toBe(false);
+    expect(kinds(conversion.plan).some((id) => id.includes('chocolate'))).toBe(false);
   });
 
   test('a part of it can be taken, and one step of undo takes all that was taken', () => {
-    const c = convert(board, need('vegan'), solve);
-    const one = c.items.filter((i) => i.from === 'brie');
+    const conversion = convert(board, need('vegan'), solve);
+    const one = conversion.items.filter((item) => item.from === 'brie');
     const plan = after(board, convertCommand(board, need('vegan'), one));
     expect(kinds(plan)).not.toContain('brie');
     expect(kinds(plan)).toContain('salami');
@@ -149,45 +159,58 @@ describe('converting a board', () => {
   });
 
   test('what is held stays if it may', () => {
-    const c = convert(board, { needs: [], budgetMinor: cheaperBy(board, 15), locked: [id('brie')] }, solve);
-    expect(c.items.find((i) => i.from === 'brie')!.kind).toBe('stays');
+    const conversion = convert(
+      board,
+      { needs: [], budgetMinor: cheaperBy(board, 15), locked: [id('brie')] },
+      solve,
+    );
+    expect(conversion.items.find((item) => item.from === 'brie')!.kind).toBe('stays');
   });
 
   test('two needs together are both kept', () => {
     const both = { needs: [...need('vegan').needs, ...need('gluten-free').needs] };
-    const c = convert(board, both, solve);
-    const larder = planLarder(c.plan);
-    for (const p of c.plan.placements.filter((x) => !c.apart.includes(x.componentId)))
-      for (const n of both.needs)
-        expect(judgeNeed(larder.get(p.componentId)!, p.form, n).verdict).not.toBe('forbidden');
+    const conversion = convert(board, both, solve);
+    const larder = planLarder(conversion.plan);
+    for (const placement of conversion.plan.placements.filter(
+      (otherPlacement) => !conversion.apart.includes(otherPlacement.componentId),
+    ))
+      for (const choice of both.needs)
+        expect(judgeNeed(larder.get(placement.componentId)!, placement.form, choice).verdict).not.toBe(
+          'forbidden',
+        );
   });
 
   test('no budget at all has no answer but leaving everything out, or says so', () => {
-    const c = convert(board, { needs: [], budgetMinor: 0 }, solve);
-    expect(c.status === 'impossible' || c.plan.placements.length === 0).toBe(true);
+    const conversion = convert(board, { needs: [], budgetMinor: 0 }, solve);
+    expect(conversion.status === 'impossible' || conversion.plan.placements.length === 0).toBe(true);
   });
 });
 
 describe('swaps of every kind', () => {
   test('the only sharp thing is not swapped for something that is not sharp without saying so', () => {
     const jobs = onlyJobs(board, id('cornichons'));
-    expect(jobs.map((j) => j.name)).toContain('something sharp');
-    for (const s of swapsFor(board, id('cornichons'), { judge: false, kinds: ['component'] })) {
-      const sharp = (CATALOGUE.find((c) => c.id === s.id)!.taste?.sour ?? 0) >= 4;
-      expect([s.name, sharp || s.changes.includes('no more something sharp')]).toEqual([s.name, true]);
+    expect(jobs.map((job) => job.name)).toContain('something sharp');
+    for (const swap of swapsFor(board, id('cornichons'), { judge: false, kinds: ['component'] })) {
+      const sharp = (CATALOGUE.find((component) => component.id === swap.id)!.taste?.sour ?? 0) >= 4;
+      expect([swap.name, sharp || swap.changes.includes('no more something sharp')]).toEqual([
+        swap.name,
+        true,
+      ]);
     }
   });
 
   test('come as other foods, other forms and home-made', () => {
-    const found = new Set(swapsFor(board, id('honey'), { judge: false }).map((s) => s.kind));
+    const found = new Set(swapsFor(board, id('honey'), { judge: false }).map((swap) => swap.kind));
     expect([...found].sort()).toEqual(expect.arrayContaining(['component', 'home-made']));
-    expect(swapsFor(board, id('strawberries'), { judge: false }).some((s) => s.kind === 'form')).toBe(true);
+    expect(swapsFor(board, id('strawberries'), { judge: false }).some((swap) => swap.kind === 'form')).toBe(
+      true,
+    );
   });
 
   test('a home-made one brings its recipe as a food of one’s own', () => {
     const made = swapsFor(board, id('honey'), { kinds: ['home-made'] })[0]!;
     const plan = after(board, made.command);
-    expect(plan.ownComponents.map((c) => c.id)).toContain(made.id);
+    expect(plan.ownComponents.map((component) => component.id)).toContain(made.id);
     expect(kinds(plan)).toContain(made.id);
   });
 
@@ -199,8 +222,12 @@ describe('swaps of every kind', () => {
     };
     const twin = swapsFor(plan, id('brie'), { kinds: ['split'] })[0]!;
     const done = after(plan, twin.command);
-    expect(done.placements.some((p) => p.componentId === 'brie')).toBe(true);
-    expect(done.placements.some((p) => p.componentId === twin.id && p.surfaceId === 'tray')).toBe(true);
+    expect(done.placements.some((placement) => placement.componentId === 'brie')).toBe(true);
+    expect(
+      done.placements.some(
+        (placement) => placement.componentId === twin.id && placement.surfaceId === 'tray',
+      ),
+    ).toBe(true);
   });
 
   test('weights change the order: who asks for the price gets the cheap ones first', () => {
@@ -221,9 +248,9 @@ describe('swaps of every kind', () => {
 
   test('the quick list holds the same foods as can be judged', () => {
     fc.assert(
-      fc.property(fc.constantFrom(...kinds(board)), (x) => {
-        const quick = new Set(swapsFor(board, x, { judge: false }).map((s) => s.name));
-        for (const s of swapsFor(board, x, { kinds: ['form'] })) expect(quick.has(s.name)).toBe(true);
+      fc.property(fc.constantFrom(...kinds(board)), (id) => {
+        const quick = new Set(swapsFor(board, id, { judge: false }).map((swap) => swap.name));
+        for (const swap of swapsFor(board, id, { kinds: ['form'] })) expect(quick.has(swap.name)).toBe(true);
       }),
       { numRuns: 4 },
     );

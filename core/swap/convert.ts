@@ -41,31 +41,31 @@ function basis(plan: Plan, target: Target): Plan {
     ...plan,
     occasion,
     party: scaledParty(plan, target.guests),
-    placements: plan.placements.map((p) => scaled(p, k)),
+    placements: plan.placements.map((placement) => scaled(placement, k)),
   };
 }
 
-const scaled = (p: Placement, k: number): Placement => ({
-  ...p,
-  massG: Math.max(1, Math.round(p.massG * k * 10) / 10),
-  pieces: Math.max(1, Math.round(p.pieces * k)),
+const scaled = (placement: Placement, k: number): Placement => ({
+  ...placement,
+  massG: Math.max(1, Math.round(placement.massG * k * 10) / 10),
+  pieces: Math.max(1, Math.round(placement.pieces * k)),
 });
 
 /** Each group keeps its part, nobody with a need is rounded away: the largest remainders get the rest. */
 function scaledParty(plan: Plan, guests: number): Plan['party'] {
   const now = guestsIn(plan.party);
   if (now === 0) return plan.party;
-  const shares = plan.party.map((g) => (g.count * guests) / now);
-  const counts = shares.map((s) => Math.max(1, Math.floor(s)));
+  const shares = plan.party.map((group) => (group.count * guests) / now);
+  const counts = shares.map((share) => Math.max(1, Math.floor(share)));
   for (let left = guests - counts.reduce((a, b) => a + b, 0); left > 0; left--) {
-    const rest = shares.map((s, i) => s - counts[i]!);
+    const rest = shares.map((share, i) => share - counts[i]!);
     counts[rest.indexOf(Math.max(...rest))]! += 1;
   }
-  return plan.party.map((g, i) => ({
-    ...g,
+  return plan.party.map((group, i) => ({
+    ...group,
     count: counts[i]!,
-    ages: g.ages.slice(0, counts[i]!),
-    ...(g.seats ? { seats: g.seats.slice(0, counts[i]!) } : {}),
+    ages: group.ages.slice(0, counts[i]!),
+    ...(group.seats ? { seats: group.seats.slice(0, counts[i]!) } : {}),
   }));
 }
 
@@ -76,10 +76,12 @@ function scaledParty(plan: Plan, guests: number): Plan['party'] {
 export function convert(plan: Plan, target: Target, solve: Solver): Conversion {
   const start = basis(plan, target);
   const larder = planLarder(start);
-  const kinds = [...new Set(start.placements.map((p) => p.componentId))].filter((id) => larder.has(id));
+  const kinds = [...new Set(start.placements.map((placement) => placement.componentId))].filter((id) =>
+    larder.has(id),
+  );
   const loss = lossOf(start);
   const arcs = kinds.map((id) => arcsFor(start, larder, id, target, loss));
-  const before = new Set(stops(start).map((f) => f.key));
+  const before = new Set(stops(start).map((finding) => finding.key));
   const refused: string[] = [];
   let last: Conversion | undefined;
   for (let tries = 0; tries < MOST_TRIES; tries++) {
@@ -88,16 +90,16 @@ export function convert(plan: Plan, target: Target, solve: Solver): Conversion {
     if (found.status === 'infeasible') return noWay(plan, impossibleText(target));
     const picked = arcs.map((list, i) => list.find((_, j) => (found.values[choice[i]![j]!] ?? 0) > 0.5)!);
     const done = conversionOf(start, picked, found.objective, found.bound, target, found.status);
-    const come = stops(done.plan).filter((f) => !before.has(f.key));
+    const come = stops(done.plan).filter((finding) => !before.has(finding.key));
     if (come.length === 0) return done;
-    refused.splice(0, refused.length, ...come.map((f) => slipText(f, ENGLISH)));
+    refused.splice(0, refused.length, ...come.map((finding) => slipText(finding, ENGLISH)));
     last = done;
     // what brings a slip that stops service is no choice: the next best is looked for
     if (!withoutCulprits(start, done.plan, arcs, picked, come)) break;
   }
   // what swaps alone cannot give, food that is added may
   const filled = last && filledUp(last, target, solve);
-  if (filled && stops(filled.plan).every((f) => before.has(f.key))) return filled;
+  if (filled && stops(filled.plan).every((finding) => before.has(finding.key))) return filled;
   return noWay(
     plan,
     `Turned so, service would stop: ${refused.slice(0, 2).join(' ')} Turn fewer needs at once, or add food for them first.`,
@@ -108,17 +110,22 @@ export function convert(plan: Plan, target: Target, solve: Solver): Conversion {
 function filledUp(done: Conversion, target: Target, solve: Solver): Conversion | undefined {
   const also = (needs: readonly NeedChoice[]) => [
     ...needs,
-    ...target.needs.filter((t) => !needs.some((n) => n.id === t.id)),
+    ...target.needs.filter((choice) => !needs.some((need) => need.id === choice.id)),
   ];
-  const asked: Plan = { ...done.plan, party: done.plan.party.map((g) => ({ ...g, needs: also(g.needs) })) };
+  const asked: Plan = {
+    ...done.plan,
+    party: done.plan.party.map((group) => ({ ...group, needs: also(group.needs) })),
+  };
   const found = compose(asked, solve, { keep: true, quick: true });
   if (found.status === 'impossible') return undefined;
-  const there = new Set(done.plan.placements.map((p) => p.componentId));
+  const there = new Set(done.plan.placements.map((placement) => placement.componentId));
   const larder = planLarder(done.plan);
-  const added = [...new Set(found.plan.placements.map((p) => p.componentId))].filter((id) => !there.has(id));
+  const added = [...new Set(found.plan.placements.map((placement) => placement.componentId))].filter(
+    (id) => !there.has(id),
+  );
   const items = added.map((id): ConvertedItem => {
-    const placements = found.plan.placements.filter((p) => p.componentId === id);
-    const surfaces = [...new Set(placements.map((p) => p.surfaceId))];
+    const placements = found.plan.placements.filter((placement) => placement.componentId === id);
+    const surfaces = [...new Set(placements.map((placement) => placement.surfaceId))];
     return {
       from: id,
       to: id,
@@ -132,7 +139,7 @@ function filledUp(done: Conversion, target: Target, solve: Solver): Conversion |
         name: 'place' as const,
         componentId: id,
         surfaceId,
-        placements: placements.filter((p) => p.surfaceId === surfaceId),
+        placements: placements.filter((placement) => placement.surfaceId === surfaceId),
       })),
     };
   });
@@ -157,7 +164,8 @@ const noWay = (plan: Plan, text: string): Conversion => ({
   text,
 });
 
-const stops = (plan: Plan): Finding[] => checkPlan(plan).findings.filter((f) => f.severity === 'blocker');
+const stops = (plan: Plan): Finding[] =>
+  checkPlan(plan).findings.filter((finding) => finding.severity === 'blocker');
 
 /** Takes the choices out of the arcs that brought a slip; false when none can be named. */
 function withoutCulprits(
@@ -167,24 +175,24 @@ function withoutCulprits(
   picked: readonly Arc[],
   come: readonly Finding[],
 ): boolean {
-  const changed = picked.map((a, i) => ({ a, i })).filter(({ a }) => a.item.kind !== 'stays');
-  const named = new Set<string>([...come.flatMap((f) => f.components), ...reaching(after, come)]);
+  const changed = picked.map((arc, i) => ({ a: arc, i })).filter(({ a: arc }) => arc.item.kind !== 'stays');
+  const named = new Set<string>([...come.flatMap((finding) => finding.components), ...reaching(after, come)]);
   const blamed = changed.filter(
-    ({ a }) => named.has(a.item.to) && a.item.kind !== 'leave-out' && a.item.kind !== 'apart',
+    ({ a: arc }) => named.has(arc.item.to) && arc.item.kind !== 'leave-out' && arc.item.kind !== 'apart',
   );
   const lost = blamed.length > 0 ? blamed : lostTo(start, after, changed, come).slice(0, TAKEN_BACK);
-  for (const { a, i } of lost) arcs[i] = arcs[i]!.filter((x) => x !== a);
+  for (const { a: arc, i } of lost) arcs[i] = arcs[i]!.filter((otherArc) => otherArc !== arc);
   return lost.length > 0 && arcs.every((list) => list.length > 0);
 }
 
 /** Foods that reach the guests of these slips where they lie, so that nothing beside them counts. */
 function reaching(plan: Plan, come: readonly Finding[]): string[] {
   const { context } = checkPlan(plan);
-  const short = new Set<string>(come.flatMap((f) => f.concerns));
+  const short = new Set<string>(come.flatMap((finding) => finding.concerns));
   return plan.party
-    .filter((g) => short.has(g.id))
-    .flatMap((g) => plan.surfaces.flatMap((s) => context.carriers(s, g)))
-    .map((x) => x.food.component.id);
+    .filter((group) => short.has(group.id))
+    .flatMap((group) => plan.surfaces.flatMap((surface) => context.carriers(surface, group)))
+    .map((carrier) => carrier.food.component.id);
 }
 
 /** Changes by which a group that now falls short lost a food that counted for it, the heaviest first. */
@@ -194,23 +202,27 @@ function lostTo(
   changed: readonly { a: Arc; i: number }[],
   come: readonly Finding[],
 ): { a: Arc; i: number }[] {
-  const short = new Set<string>(come.flatMap((f) => f.concerns));
+  const short = new Set<string>(come.flatMap((finding) => finding.concerns));
   const counted = (plan: Plan) =>
     new Set(
       checkPlan(plan)
-        .care.groups.filter((g) => short.has(g.group.id))
-        .flatMap((g) => g.foods.map((l) => l.component.id as string)),
+        .care.groups.filter((care) => short.has(care.group.id))
+        .flatMap((care) => care.foods.map((placed) => placed.component.id as string)),
     );
   const [had, has] = [counted(start), counted(after)];
   const massOf = (id: ComponentId) =>
-    start.placements.filter((p) => p.componentId === id).reduce((n, p) => n + p.massG, 0);
+    start.placements
+      .filter((placement) => placement.componentId === id)
+      .reduce((sum, placement) => sum + placement.massG, 0);
   return changed
-    .filter(({ a }) => had.has(a.item.from) && !(a.item.kind !== 'leave-out' && has.has(a.item.to)))
+    .filter(
+      ({ a: arc }) => had.has(arc.item.from) && !(arc.item.kind !== 'leave-out' && has.has(arc.item.to)),
+    )
     .sort((x, y) => massOf(y.a.item.from) - massOf(x.a.item.from));
 }
 
-const impossibleText = (t: Target): string =>
-  t.budgetMinor === undefined
+const impossibleText = (target: Target): string =>
+  target.budgetMinor === undefined
     ? 'No choice of swaps makes this board.'
     : 'No choice of swaps keeps within that money: allow a little more, or leave foods out by hand.';
 
@@ -224,12 +236,12 @@ function conversionOf(
   target: Target,
   status: 'optimal' | 'feasible',
 ): Conversion {
-  const items = picked.map((a) => a.item);
-  const apart = items.filter((i) => i.kind === 'apart').map((i) => i.from);
+  const items = picked.map((arc) => arc.item);
+  const apart = items.filter((item) => item.kind === 'apart').map((item) => item.from);
   const plan = accepted(start, items);
   const open = picked
-    .filter((a) => a.asks && a.component)
-    .map((a) => `${a.component!.name}: ${openWords(a, start, target)}`);
+    .filter((arc) => arc.asks && arc.component)
+    .map((arc) => `${arc.component!.name}: ${openWords(arc, start, target)}`);
   return {
     status,
     plan,
@@ -242,13 +254,16 @@ function conversionOf(
   };
 }
 
-function openWords(a: Arc, plan: Plan, target: Target): string {
-  const c = a.component!;
-  const form = plan.placements.find((p) => p.componentId === c.id)?.form ?? c.forms[0]!.form;
-  const { reasons } = judgeAll(c, form, target.needs);
+function openWords(arc: Arc, plan: Plan, target: Target): string {
+  const component = arc.component!;
+  const form =
+    plan.placements.find((placement) => placement.componentId === component.id)?.form ??
+    component.forms[0]!.form;
+  const { reasons } = judgeAll(component, form, target.needs);
   return (
-    [...new Set(reasons.filter((r) => r.verdict === 'ask').map((r) => r.text))].slice(0, 2).join('; ') ||
-    'read its label'
+    [...new Set(reasons.filter((reason) => reason.verdict === 'ask').map((reason) => reason.text))]
+      .slice(0, 2)
+      .join('; ') || 'read its label'
   );
 }
 
@@ -257,9 +272,9 @@ function openWords(a: Arc, plan: Plan, target: Target): string {
  * go onto a board of their own, in the size that they fill.
  */
 export function accepted(start: Plan, items: readonly ConvertedItem[]): Plan {
-  const commands = items.flatMap((i) => i.commands);
+  const commands = items.flatMap((item) => item.commands);
   const swapped = commands.length > 0 ? applied(start, commands) : start;
-  const apart = items.filter((i) => i.kind === 'apart').map((i) => i.from);
+  const apart = items.filter((item) => item.kind === 'apart').map((item) => item.from);
   return apart.length > 0 ? moveApart(swapped, apart) : swapped;
 }
 
@@ -284,10 +299,10 @@ function applied(plan: Plan, commands: readonly SingleCommand[]): Plan {
 
 function moveApart(plan: Plan, foods: readonly ComponentId[]): Plan {
   const larder = planLarder(plan);
-  const moving = plan.placements.filter((p) => foods.includes(p.componentId));
+  const moving = plan.placements.filter((placement) => foods.includes(placement.componentId));
   const ground = moving
-    .filter((p) => p.lot === 0)
-    .reduce((n, p) => n + placementGroundCm2(larder.get(p.componentId)!, p), 0);
+    .filter((placement) => placement.lot === 0)
+    .reduce((sum, placement) => sum + placementGroundCm2(larder.get(placement.componentId)!, placement), 0);
   const base: Surface = {
     id: APART_ID,
     name: 'Board apart',
@@ -301,9 +316,9 @@ function moveApart(plan: Plan, foods: readonly ComponentId[]): Plan {
   const surface = { ...base, outline: fittingOutline(base, ground) };
   return {
     ...plan,
-    surfaces: [...plan.surfaces.filter((s) => s.id !== APART_ID), surface],
-    placements: plan.placements.map((p) =>
-      foods.includes(p.componentId) ? { ...p, surfaceId: APART_ID } : p,
+    surfaces: [...plan.surfaces.filter((surface) => surface.id !== APART_ID), surface],
+    placements: plan.placements.map((placement) =>
+      foods.includes(placement.componentId) ? { ...placement, surfaceId: APART_ID } : placement,
     ),
   };
 }
@@ -314,26 +329,27 @@ export function convertCommand(plan: Plan, target: Target, items: readonly Conve
   const commands: SingleCommand[] = [];
   if (target.occasion) commands.push({ name: 'set-occasion', patch: target.occasion });
   if (target.guests) commands.push({ name: 'set-party', party: after.party });
-  for (const c of after.ownComponents)
-    if (!plan.ownComponents.some((o) => o.id === c.id))
-      commands.push({ name: 'add-component', component: c });
-  for (const s of after.surfaces)
-    if (!plan.surfaces.some((o) => o.id === s.id)) commands.push({ name: 'set-surface', surface: s });
+  for (const component of after.ownComponents)
+    if (!plan.ownComponents.some((otherComponent) => otherComponent.id === component.id))
+      commands.push({ name: 'add-component', component: component });
+  for (const surface of after.surfaces)
+    if (!plan.surfaces.some((otherSurface) => otherSurface.id === surface.id))
+      commands.push({ name: 'set-surface', surface: surface });
   commands.push({ name: 'set-board', placements: after.placements });
   return { name: 'together', label: 'convert the board', commands };
 }
 
-const needName = (n: NeedChoice) => packOf(n)?.name.toLowerCase() ?? n.id;
+const needName = (choice: NeedChoice) => packOf(choice)?.name.toLowerCase() ?? choice.id;
 
 function textOf(items: readonly ConvertedItem[], target: Target, apart: number, open: number): string {
-  const stay = items.filter((i) => i.kind === 'stays').length;
+  const stay = items.filter((item) => item.kind === 'stays').length;
   const what = [
     ...target.needs.map(needName),
     ...(target.budgetMinor === undefined ? [] : ['cheaper']),
     ...(target.guests ? [`for ${target.guests}`] : []),
     ...(target.occasion ? ['for that place and month'] : []),
   ].join(', ');
-  const gone = items.filter((i) => i.kind === 'leave-out').length;
+  const gone = items.filter((item) => item.kind === 'leave-out').length;
   return [
     `${stay} of ${items.length} foods stay; ${items.length - stay - apart - gone} become something else, so that the board fits: ${what}.`,
     ...(apart > 0 ? [`${apart} ${apart === 1 ? 'goes' : 'go'} on a board apart: no swap does the job.`] : []),

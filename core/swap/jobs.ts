@@ -5,14 +5,14 @@ import { planLarder, type Plan } from '../plan/index.js';
 /** Something that a board needs and that one food alone does there. */
 export interface BoardJob {
   name: string;
-  has(c: Component): boolean;
+  has(component: Component): boolean;
 }
 
 /** Jobs that count: the tastes and textures that a board is missed for. */
 const JOBS: readonly BoardJob[] = [
-  ...WANTED.filter((w) => w.points >= 1 && (w.count ?? 1) === 1),
+  ...WANTED.filter((wantedTaste) => wantedTaste.points >= 1 && (wantedTaste.count ?? 1) === 1),
   { name: 'something fresh', has: isFresh },
-  { name: 'something to lay it on', has: (c) => c.job === 'vehicle' },
+  { name: 'something to lay it on', has: (component) => component.job === 'vehicle' },
 ];
 
 /** The jobs that this food alone does on this board: its swap must do them too. */
@@ -20,8 +20,8 @@ export function onlyJobs(plan: Plan, id: ComponentId): BoardJob[] {
   const larder = planLarder(plan);
   const me = larder.get(id);
   if (!me) return [];
-  const others = [...new Set(plan.placements.map((p) => p.componentId))].flatMap((o) =>
-    o === id ? [] : (larder.get(o) ?? []),
+  const others = [...new Set(plan.placements.map((placement) => placement.componentId))].flatMap((otherId) =>
+    otherId === id ? [] : (larder.get(otherId) ?? []),
   );
-  return JOBS.filter((j) => j.has(me) && !others.some((o) => j.has(o)));
+  return JOBS.filter((job) => job.has(me) && !others.some((component) => job.has(component)));
 }

@@ -18,8 +18,8 @@ const KINDS = ['brie', 'camembert', 'cornichons'].map(id);
 /** The likest few of each food, so that every choice can be tried; and always leaving it out. */
 function few(target: Target, most: number, plan = board): Arc[][] {
   const loss = lossOf(plan);
-  return KINDS.map((k) => {
-    const all = arcsFor(plan, planLarder(plan), k, target, loss);
+  return KINDS.map((id) => {
+    const all = arcsFor(plan, planLarder(plan), id, target, loss);
     return [...new Set([...all.slice(0, most), all.at(-1)!])];
   });
 }
@@ -69,10 +69,10 @@ describe('the joint choice', () => {
       const { model, choice } = jointProgram(board, KINDS, arcs, target);
       const found = solve(model, { gap: 0, nodes: 5000, seed: 1, relaxed: false });
       const picked = choice.map((xs, i) => arcs[i]!.filter((_, j) => found.values[xs[j]!]! > 0.5));
-      for (const p of picked) expect(p).toHaveLength(1);
-      const becomes = picked.flat().flatMap((a) => a.component?.id ?? []);
+      for (const arcs of picked) expect(arcs).toHaveLength(1);
+      const becomes = picked.flat().flatMap((arc) => arc.component?.id ?? []);
       expect(new Set(becomes).size).toBe(becomes.length);
-      const money = picked.flat().reduce((n, a) => n + a.costMinor, 0);
+      const money = picked.flat().reduce((sum, arc) => sum + arc.costMinor, 0);
       if (target.budgetMinor !== undefined) expect(money).toBeLessThanOrEqual(target.budgetMinor);
     },
   );
@@ -81,7 +81,7 @@ describe('the joint choice', () => {
     const target: Target = { needs: [{ id: 'vegan', settings: {} }] };
     const arcs = few(target, 9);
     const first = (food: number) =>
-      arcs[food]!.filter((a) => a.component).sort((a, b) => a.loss - b.loss)[0]!.component!.id;
+      arcs[food]!.filter((arc) => arc.component).sort((a, b) => a.loss - b.loss)[0]!.component!.id;
     const { model, choice } = jointProgram(board, KINDS, arcs, target);
     const found = solve(model, { gap: 0, nodes: 5000, seed: 1, relaxed: false });
     const got = [0, 1].map(

@@ -12,9 +12,11 @@ const MASS_LIKE = 0.5;
 
 /** Larger foods count for more, but a small one is not nothing. */
 function weightOf(plan: Plan, id: ComponentId): number {
-  const all = plan.placements.reduce((n, p) => n + p.massG, 0);
-  const kinds = new Set(plan.placements.map((p) => p.componentId)).size;
-  const mine = plan.placements.filter((p) => p.componentId === id).reduce((n, p) => n + p.massG, 0);
+  const all = plan.placements.reduce((sum, placement) => sum + placement.massG, 0);
+  const kinds = new Set(plan.placements.map((placement) => placement.componentId)).size;
+  const mine = plan.placements
+    .filter((placement) => placement.componentId === id)
+    .reduce((sum, placement) => sum + placement.massG, 0);
   return 1 - MASS_LIKE + (all > 0 ? (MASS_LIKE * mine * kinds) / all : 0);
 }
 
@@ -26,10 +28,10 @@ export function jointProgram(
 ): { model: LinearModel; choice: number[][] } {
   const model = new LinearModel();
   const choice = arcs.map((list, i) =>
-    list.map((a) =>
+    list.map((arc) =>
       model.binary(
-        `${kinds[i]} becomes ${a.item.kind} ${a.item.to}`,
-        weightOf(plan, kinds[i]!) * a.loss + (a.asks ? ASK : 0),
+        `${kinds[i]} becomes ${arc.item.kind} ${arc.item.to}`,
+        weightOf(plan, kinds[i]!) * arc.loss + (arc.asks ? ASK : 0),
       ),
     ),
   );
@@ -42,7 +44,7 @@ export function jointProgram(
       1,
     ),
   );
-  const group = (keyOf: (c: Component) => string): Map<string, number[]> => {
+  const group = (keyOf: (component: Component) => string): Map<string, number[]> => {
     const out = new Map<string, number[]>();
     for (const { arc, x } of every)
       if (arc.component) {
@@ -51,14 +53,14 @@ export function jointProgram(
       }
     return out;
   };
-  for (const [id, xs] of group((c) => c.id))
+  for (const [id, xs] of group((component) => component.id))
     if (xs.length > 1)
       model.atMost(
         `one item becomes ${id}`,
         xs.map((x) => [x, 1] as const),
         1,
       );
-  for (const [base, xs] of group((c) => c.baseFood)) {
+  for (const [base, xs] of group((component) => component.baseFood)) {
     if (xs.length < 2) continue;
     const twice = model.variable(`twice ${base}`, 0, xs.length, TWICE);
     model.atMost(`one ${base}`, [...xs.map((x) => [x, 1] as const), [twice, -1]], 1);
@@ -77,9 +79,11 @@ export function jointProgram(
 /** What the board does now, it still does: something sharp, something sweet, something to lay it on. */
 function jobRows(model: LinearModel, plan: Plan, every: readonly { arc: Arc; x: number }[]): void {
   const larder = planLarder(plan);
-  const now = [...new Set(plan.placements.map((p) => p.componentId))].flatMap((id) => larder.get(id) ?? []);
+  const now = [...new Set(plan.placements.map((placement) => placement.componentId))].flatMap(
+    (id) => larder.get(id) ?? [],
+  );
   for (const want of WANTED) {
-    const had = Math.min(want.count ?? 1, now.filter((c) => want.has(c)).length);
+    const had = Math.min(want.count ?? 1, now.filter((component) => want.has(component)).length);
     if (had === 0) continue;
     const who = every.filter(({ arc }) => arc.component && want.has(arc.component));
     const missing = model.variable(`no more ${want.name}`, 0, had, JOB_GONE);

@@ -9,7 +9,7 @@ import { swapsFor } from './index.js';
 import { text } from '../testing/words.js';
 
 const food = fc.constantFrom(...CATALOGUE);
-const get = (x: string) => CATALOGUE.find((c) => c.id === x)!;
+const get = (x: string) => CATALOGUE.find((component) => component.id === x)!;
 
 describe('likeness', () => {
   test('every part is between none and all, and so is their sum', () => {
@@ -48,39 +48,43 @@ describe('swaps on a whole plan', () => {
   const swaps = swapsFor(plan, id('honey'));
 
   test('keep the mass, the surfaces and everything else', () => {
-    for (const s of swaps.filter((x) => x.kind === 'component')) {
-      const done = applyCommand(plan, s.command);
+    for (const swap of swaps.filter((otherSwap) => otherSwap.kind === 'component')) {
+      const done = applyCommand(plan, swap.command);
       if (!done.ok) throw new Error('expected a swap that can be applied');
-      const others = (p: Plan, gone: string) =>
-        p.placements.filter((x) => x.componentId !== gone).map((x) => x.componentId);
-      expect(others(done.plan, s.id)).toEqual(others(plan, 'honey'));
-      const fact = usualForm(get(s.id));
+      const others = (plan: Plan, gone: string) =>
+        plan.placements
+          .filter((placement) => placement.componentId !== gone)
+          .map((placement) => placement.componentId);
+      expect(others(done.plan, swap.id)).toEqual(others(plan, 'honey'));
+      const fact = usualForm(get(swap.id));
       const mass = done.plan.placements
-        .filter((x) => x.componentId === s.id)
-        .reduce((n, x) => n + x.massG, 0);
+        .filter((placement) => placement.componentId === swap.id)
+        .reduce((sum, placement) => sum + placement.massG, 0);
       expect(Math.abs(mass - 60)).toBeLessThanOrEqual(Math.max(10, fact.pieceG));
     }
   });
 
   test('say truly what they fix and break', () => {
-    const before = checkPlan(plan).findings.filter((f) => f.severity !== 'good');
-    for (const s of swaps.slice(0, 6)) {
-      const done = applyCommand(plan, s.command);
+    const before = checkPlan(plan).findings.filter((finding) => finding.severity !== 'good');
+    for (const swap of swaps.slice(0, 6)) {
+      const done = applyCommand(plan, swap.command);
       if (!done.ok) throw new Error('expected a swap that can be applied');
-      const after = checkPlan(done.plan).findings.filter((f) => f.severity !== 'good');
-      for (const f of s.fixes) expect(before.map(text)).toContain(text(f));
-      for (const f of s.breaks) expect(after.map(text)).toContain(text(f));
-      const fresh = after.filter((f) => !before.some((b) => b.key === f.key)).map(text);
-      expect(s.breaks.map(text).sort()).toEqual(fresh.sort());
+      const after = checkPlan(done.plan).findings.filter((finding) => finding.severity !== 'good');
+      for (const finding of swap.fixes) expect(before.map(text)).toContain(text(finding));
+      for (const finding of swap.breaks) expect(after.map(text)).toContain(text(finding));
+      const fresh = after
+        .filter((finding) => !before.some((otherFinding) => otherFinding.key === finding.key))
+        .map(text);
+      expect(swap.breaks.map(text).sort()).toEqual(fresh.sort());
     }
   });
 
   test('never offer what is on the board, what is excluded, or what nobody knows', () => {
     const excluded = planWith({ ...plan, wishes: { ...plan.wishes, excluded: [swaps[0]!.id] } });
     const ids = swapsFor(excluded, id('honey'))
-      .filter((s) => s.kind === 'component')
-      .map((s) => s.id);
+      .filter((swap) => swap.kind === 'component')
+      .map((swap) => swap.id);
     expect(ids).not.toContain(swaps[0]!.id);
-    for (const p of plan.placements) expect(ids).not.toContain(p.componentId);
+    for (const placement of plan.placements) expect(ids).not.toContain(placement.componentId);
   });
 });

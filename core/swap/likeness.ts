@@ -64,14 +64,15 @@ const NEAR: readonly (readonly [Component['family'], Component['family'], number
 function family(a: Component, b: Component): number {
   if (a.family === b.family) return 1;
   const near = NEAR.find(
-    ([x, y]) => (x === a.family && y === b.family) || (x === b.family && y === a.family),
+    ([family, otherFamily]) =>
+      (family === a.family && otherFamily === b.family) || (family === b.family && otherFamily === a.family),
   );
   return near?.[2] ?? 0;
 }
 
 function taste(a: Component, b: Component): number {
   if (!a.taste || !b.taste) return 0.5;
-  const sum = TASTES.reduce((n, t) => n + Math.abs(a.taste![t] - b.taste![t]), 0);
+  const sum = TASTES.reduce((sum, taste) => sum + Math.abs(a.taste![taste] - b.taste![taste]), 0);
   return Math.max(0, 1 - sum / 14);
 }
 
@@ -101,20 +102,23 @@ const labOf = (hex: string) => {
 };
 
 function colour(a: Component, b: Component): number {
-  const [x, y] = [labOf(a.colours[0]), labOf(b.colours[0])];
-  return x && y ? Math.max(0, 1 - apart(x, y) / FAR_COLOUR) : 0.5;
+  const [colour, otherColour] = [labOf(a.colours[0]), labOf(b.colours[0])];
+  return colour && otherColour ? Math.max(0, 1 - apart(colour, otherColour) / FAR_COLOUR) : 0.5;
 }
 
 /** The form, and how much board its grams take. */
 function form(a: Component, b: Component): number {
-  const [x, y] = [usualForm(a), usualForm(b)];
-  const lies = x.form === y.form ? 1 : FORMS[x.form].lies === FORMS[y.form].lies ? 0.6 : 0.2;
-  return 0.7 * lies + 0.3 * (Math.min(x.gPerCm2, y.gPerCm2) / Math.max(x.gPerCm2, y.gPerCm2));
+  const [fact, otherFact] = [usualForm(a), usualForm(b)];
+  const lies =
+    fact.form === otherFact.form ? 1 : FORMS[fact.form].lies === FORMS[otherFact.form].lies ? 0.6 : 0.2;
+  return (
+    0.7 * lies + 0.3 * (Math.min(fact.gPerCm2, otherFact.gPerCm2) / Math.max(fact.gPerCm2, otherFact.gPerCm2))
+  );
 }
 
 /** In a bowl or not, warmed up or not, standing all evening or not. */
 function service(a: Component, b: Component): number {
-  const bowl = (c: Component) => FORMS[usualForm(c).form].bowl === true;
+  const bowl = (component: Component) => FORMS[usualForm(component).form].bowl === true;
   return (
     (bowl(a) === bowl(b) ? 0.4 : 0) +
     (Math.abs(a.temperMin - b.temperMin) <= 15 ? 0.3 : 0) +
@@ -122,7 +126,8 @@ function service(a: Component, b: Component): number {
   );
 }
 
-const price = (c: Component) => Math.min(...c.packs.map((p) => p.priceMinor / p.massG));
+const price = (component: Component) =>
+  Math.min(...component.packs.map((pack) => pack.priceMinor / pack.massG));
 
 function cost(a: Component, b: Component): number {
   const [x, y] = [price(a), price(b)];
@@ -133,7 +138,7 @@ const A_KIND_G = 150;
 const MUCH_WORK_MIN = 15;
 
 function effort(a: Component, b: Component): number {
-  const of = (c: Component) => minutesOf(effortOf(c, usualForm(c).form), A_KIND_G);
+  const of = (component: Component) => minutesOf(effortOf(component, usualForm(component).form), A_KIND_G);
   return Math.max(0, 1 - Math.max(0, of(b) - of(a)) / MUCH_WORK_MIN);
 }
 
@@ -152,8 +157,8 @@ export function likeness(a: Component, b: Component): Likeness {
 }
 
 /** The sum, weighed; weights need not add up to 1. All nothing counts as the house's. */
-export function scoreOf(l: Likeness, weights: Likeness = WEIGHTS): number {
-  const sum = LIKENESS_PARTS.reduce((n, k) => n + weights[k], 0);
-  if (sum <= 0) return scoreOf(l);
-  return LIKENESS_PARTS.reduce((n, k) => n + weights[k] * l[k], 0) / sum;
+export function scoreOf(likeness: Likeness, weights: Likeness = WEIGHTS): number {
+  const sum = LIKENESS_PARTS.reduce((sum, k) => sum + weights[k], 0);
+  if (sum <= 0) return scoreOf(likeness);
+  return LIKENESS_PARTS.reduce((sum, k) => sum + weights[k] * likeness[k], 0) / sum;
 }

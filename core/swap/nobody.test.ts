@@ -12,19 +12,20 @@ beforeAll(async () => (solve = await nodeSolver()));
 
 const stops = (plan: Plan): string[] =>
   checkPlan(plan)
-    .findings.filter((f) => f.severity === 'blocker')
-    .map((f) => f.key);
+    .findings.filter((finding) => finding.severity === 'blocker')
+    .map((finding) => finding.key);
 
 /** Food on a surface that nobody who is served there may eat. */
 function nobodys(plan: Plan): string[] {
   const larder = planLarder(plan);
-  return plan.placements.flatMap((p) => {
-    const surface = plan.surfaces.find((s) => s.id === p.surfaceId)!;
+  return plan.placements.flatMap((placement) => {
+    const surface = plan.surfaces.find((surface) => surface.id === placement.surfaceId)!;
     const groups = groupsAt(plan, surface);
     const out = groups.every(
-      (g) => judgeGroup(larder.get(p.componentId)!, p.form, g).verdict === 'forbidden',
+      (group) =>
+        judgeGroup(larder.get(placement.componentId)!, placement.form, group).verdict === 'forbidden',
     );
-    return out ? [p.componentId as string] : [];
+    return out ? [placement.componentId as string] : [];
   });
 }
 
@@ -53,8 +54,13 @@ describe('a proposal never has what nobody may eat, and never stops service', ()
     (need) => {
       const { party } = NEEDY_PARTIES.find((p) => p.name === `everyone and ${need}`)!;
       const { plan } = compose(planForParty(party), solve, { quick: true });
-      const kept = new Set(plan.placements.map((p) => p.componentId).filter((_, i) => i % 2 === 0));
-      const half = { ...plan, placements: plan.placements.filter((p) => kept.has(p.componentId)) };
+      const kept = new Set(
+        plan.placements.map((placement) => placement.componentId).filter((_, i) => i % 2 === 0),
+      );
+      const half = {
+        ...plan,
+        placements: plan.placements.filter((placement) => kept.has(placement.componentId)),
+      };
       const filled = compose(half, solve, { keep: true, quick: true });
       expect(nobodys(filled.plan)).toEqual([]);
       expect(stops(filled.plan)).toEqual([]);
@@ -65,12 +71,12 @@ describe('a proposal never has what nobody may eat, and never stops service', ()
     const { party } = NEEDY_PARTIES.find((p) => p.name === need)!;
     const { plan } = compose(planForParty(party), solve, { quick: true });
     const before = new Set(stops(plan));
-    for (const id of [...new Set(plan.placements.map((p) => p.componentId))].slice(0, 4)) {
+    for (const id of [...new Set(plan.placements.map((placement) => placement.componentId))].slice(0, 4)) {
       for (const swap of swapsFor(plan, id)) {
         const done = applyCommand(plan, swap.command);
         if (!done.ok) continue;
         expect([swap.id, nobodys(done.plan)]).toEqual([swap.id, []]);
-        expect([swap.id, stops(done.plan).filter((k) => !before.has(k))]).toEqual([swap.id, []]);
+        expect([swap.id, stops(done.plan).filter((stop) => !before.has(stop))]).toEqual([swap.id, []]);
       }
       // the first list, by likeness alone, has nothing either that nobody may eat
       for (const swap of swapsFor(plan, id, { judge: false })) {
@@ -90,6 +96,6 @@ describe('a proposal never has what nobody may eat, and never stops service', ()
     const before = new Set(stops(plan));
     const done = convert(plan, { needs: [{ id: need, settings: {} }] }, solve);
     if (done.status === 'impossible') expect(done.text).toContain('service would stop');
-    expect(stops(done.plan).filter((k) => !before.has(k))).toEqual([]);
+    expect(stops(done.plan).filter((stop) => !before.has(stop))).toEqual([]);
   });
 });

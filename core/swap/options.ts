@@ -80,34 +80,36 @@ export function optionsFor(
     ...(wanted('split') ? splits(plan, larder, component, here, weights) : []),
   ];
   return options
-    .filter((o) => !isForNobody(plan, o))
+    .filter((option) => !isForNobody(plan, option))
     .sort((a, b) => b.score - a.score || a.name.localeCompare(b.name));
 }
 
 /** Would it lie on a surface where none of those who are served may eat it, or within reach of a child it may choke? */
 function isForNobody(plan: Plan, { component, form, commands }: SwapOption): boolean {
-  const surfaces = commands.flatMap((c) => ('surfaceId' in c ? [c.surfaceId] : []));
+  const surfaces = commands.flatMap((singleCommand) =>
+    'surfaceId' in singleCommand ? [singleCommand.surfaceId] : [],
+  );
   return plan.surfaces
-    .filter((s) => surfaces.includes(s.id))
-    .some((s) => {
-      const judged = groupsAt(plan, s).map(
-        (g) => [g.id as string, judgeGroup(component, form, g).verdict] as const,
+    .filter((surface) => surfaces.includes(surface.id))
+    .some((surface) => {
+      const judged = groupsAt(plan, surface).map(
+        (group) => [group.id as string, judgeGroup(component, form, group).verdict] as const,
       );
-      const small = smallChildrenWithin(plan, s).some((g) =>
-        forbiddenToSmall(judgeGroup(component, form, g)),
+      const small = smallChildrenWithin(plan, surface).some((group) =>
+        forbiddenToSmall(judgeGroup(component, form, group)),
       );
       return small || isNobodys(new Map(judged));
     });
 }
 
 function known(plan: Plan, larder: Larder): Component[] {
-  const present = new Set(plan.placements.map((p) => p.componentId));
+  const present = new Set(plan.placements.map((placement) => placement.componentId));
   return [...larder.values()].filter(
-    (c) =>
-      !present.has(c.id) &&
-      !plan.wishes.excluded.includes(c.id) &&
-      c.made !== 'unknown' &&
-      c.family !== 'garnish',
+    (component) =>
+      !present.has(component.id) &&
+      !plan.wishes.excluded.includes(component.id) &&
+      component.made !== 'unknown' &&
+      component.family !== 'garnish',
   );
 }
 
@@ -163,9 +165,9 @@ function homeMade(
   });
 }
 
-const grams = (here: readonly Placement[]) => here.reduce((n, p) => n + p.massG, 0);
-const workOf = (c: Component, here: readonly Placement[]) =>
-  here[0] ? minutesOf(effortOf(c, here[0].form), grams(here)) : 0;
+const grams = (here: readonly Placement[]) => here.reduce((sum, placement) => sum + placement.massG, 0);
+const workOf = (component: Component, here: readonly Placement[]) =>
+  here[0] ? minutesOf(effortOf(component, here[0].form), grams(here)) : 0;
 
 /** The same grams on the same surfaces, in the new food's form that lies most alike. */
 function swapTo(
@@ -178,9 +180,9 @@ function swapTo(
   jobs: ReturnType<typeof onlyJobs>,
   kind: SwapKind,
 ): SwapOption {
-  const surfaces = [...new Set(here.map((p) => p.surfaceId))];
+  const surfaces = [...new Set(here.map((placement) => placement.surfaceId))];
   const placements = surfaces.map((id) => {
-    const old = here.filter((p) => p.surfaceId === id);
+    const old = here.filter((placement) => placement.surfaceId === id);
     const fact = formLike(to, old[0]!, plan);
     return {
       id,
@@ -188,12 +190,12 @@ function swapTo(
       placements: placementsOf({ plan, component: to, fact, surfaceId: id, massG: grams(old) }),
     };
   });
-  const lost = jobs.filter((j) => !j.has(to));
+  const lost = jobs.filter((job) => !job.has(to));
   const massG = grams(here);
   const cost = choosePacks(to, Math.max(0, massG - inPantry(plan.pantry, to.id))).priceMinor;
   const costMinor = cost - choosePacks(from, massG).priceMinor;
   const words = wordsOf(from, to, like);
-  const strength = (c: Component) => c.taste?.strength ?? 0;
+  const strength = (component: Component) => component.taste?.strength ?? 0;
   return {
     from: from.id,
     id: to.id,
@@ -205,7 +207,7 @@ function swapTo(
     like,
     score: Math.max(0, score - JOB_LOST * lost.length),
     keeps: words.keeps,
-    changes: [...words.changes, ...lost.map((j) => `no more ${j.name}`)],
+    changes: [...words.changes, ...lost.map((job) => `no more ${job.name}`)],
     costMinor,
     minutes: Math.round(minutesOf(effortOf(to, placements[0]!.fact.form), massG) - workOf(from, here)),
     interesting:
@@ -215,11 +217,11 @@ function swapTo(
     pantry: inPantry(plan.pantry, to.id) > 0,
     commands: [
       { name: 'leave-out', componentId: from.id },
-      ...placements.map((p) => ({
+      ...placements.map((placement) => ({
         name: 'place' as const,
         componentId: to.id,
-        surfaceId: p.id,
-        placements: p.placements,
+        surfaceId: placement.id,
+        placements: placement.placements,
       })),
     ],
   };
@@ -227,10 +229,10 @@ function swapTo(
 
 /** Where a food was cut small for children, its swap is too, if it can be. */
 export function formLike(to: Component, old: Placement, plan: Plan): FormFact {
-  const surface = plan.surfaces.find((s) => s.id === old.surfaceId);
+  const surface = plan.surfaces.find((surface) => surface.id === old.surfaceId);
   const small = FORMS[old.form].small || surface?.smallHands;
-  const safe = to.forms.find((f) => f.choking === 'safe' && f.pieceG < 60);
-  return to.forms.find((f) => f.form === old.form) ?? (small && safe ? safe : usualForm(to));
+  const safe = to.forms.find((fact) => fact.choking === 'safe' && fact.pieceG < 60);
+  return to.forms.find((fact) => fact.form === old.form) ?? (small && safe ? safe : usualForm(to));
 }
 
 function wordsOf(from: Component, to: Component, like: Likeness): { keeps: string[]; changes: string[] } {
@@ -255,12 +257,13 @@ const SAME: Likeness = {
 
 /** The same food in another form: grapes in quarters, cheese in strips, crackers in a bowl of their own. */
 function forms(plan: Plan, component: Component, here: readonly Placement[]): SwapOption[] {
-  const surfaces = [...new Set(here.map((p) => p.surfaceId))];
+  const surfaces = [...new Set(here.map((placement) => placement.surfaceId))];
   const old = here[0]!;
   const piecesOn = (id: SurfaceId, fact: FormFact) =>
-    wholePieces(fact, grams(here.filter((p) => p.surfaceId === id)), mostInABowlG(plan)).pieces;
+    wholePieces(fact, grams(here.filter((placement) => placement.surfaceId === id)), mostInABowlG(plan))
+      .pieces;
   const cut = component.forms
-    .filter((f) => here.some((p) => p.form !== f.form))
+    .filter((fact) => here.some((placement) => placement.form !== fact.form))
     .map((fact) =>
       reformed(
         component,
@@ -277,9 +280,11 @@ function forms(plan: Plan, component: Component, here: readonly Placement[]): Sw
         })),
       ),
     );
-  const loose = here.some((p) => !p.contained && !FORMS[p.form].bowl) && FORMS[old.form].lies !== 'alone';
+  const loose =
+    here.some((placement) => !placement.contained && !FORMS[placement.form].bowl) &&
+    FORMS[old.form].lies !== 'alone';
   if (!loose) return cut;
-  const fact = component.forms.find((f) => f.form === old.form) ?? usualForm(component);
+  const fact = component.forms.find((fact) => fact.form === old.form) ?? usualForm(component);
   return [
     ...cut,
     reformed(
@@ -299,7 +304,7 @@ function forms(plan: Plan, component: Component, here: readonly Placement[]): Sw
 }
 
 function reformed(
-  c: Component,
+  component: Component,
   here: readonly Placement[],
   fact: FormFact,
   name: string,
@@ -307,11 +312,11 @@ function reformed(
   commands: SingleCommand[],
 ): SwapOption {
   return {
-    from: c.id,
-    id: c.id,
+    from: component.id,
+    id: component.id,
     name,
     kind: 'form',
-    component: c,
+    component: component,
     form: fact.form,
     contained,
     like: SAME,
@@ -319,7 +324,7 @@ function reformed(
     keeps: ['the food itself', 'the price'],
     changes: ['how it lies'],
     costMinor: 0,
-    minutes: Math.round(minutesOf(effortOf(c, fact.form), grams(here)) - workOf(c, here)),
+    minutes: Math.round(minutesOf(effortOf(component, fact.form), grams(here)) - workOf(component, here)),
     interesting: false,
     cheaper: false,
     pantry: false,
@@ -339,16 +344,17 @@ function splits(
     const form = here[0]!.form;
     if (judgeGroup(from, form, group).verdict === 'fine') return [];
     const own = plan.surfaces.find(
-      (s) => s.serves?.includes(group.id) && s.serves.length < plan.party.length,
+      (surface) => surface.serves?.includes(group.id) && surface.serves.length < plan.party.length,
     );
     if (!own) return [];
     const best = known(plan, larder)
       .filter(
-        (c) =>
-          own.freeFrom.every((f) => keepsFree(c, f) === 'keeps') &&
-          judgeGroup(c, formLike(c, { ...here[0]!, surfaceId: own.id }, plan).form, group).verdict === 'fine',
+        (component) =>
+          own.freeFrom.every((f) => keepsFree(component, f) === 'keeps') &&
+          judgeGroup(component, formLike(component, { ...here[0]!, surfaceId: own.id }, plan).form, group)
+            .verdict === 'fine',
       )
-      .map((c) => ({ c, like: likeness(from, c) }))
+      .map((component) => ({ c: component, like: likeness(from, component) }))
       .filter(({ like }) => like.family > 0)
       .sort((a, b) => scoreOf(b.like, weights) - scoreOf(a.like, weights))[0];
     return best ? [split(plan, from, best.c, best.like, here, own.id, group, weights)] : [];
@@ -368,7 +374,7 @@ function split(
   group: Plan['party'][number],
   weights: Likeness,
 ): SwapOption {
-  const guests = plan.party.reduce((n, g) => n + g.count, 0);
+  const guests = plan.party.reduce((sum, group) => sum + group.count, 0);
   const massG = Math.max(LEAST_TWIN_G, (grams(here) * group.count) / Math.max(1, guests));
   const fact = formLike(to, { ...here[0]!, surfaceId }, plan);
   const words = wordsOf(from, to, like);

@@ -12,17 +12,17 @@ const plan = planWith({
 });
 
 test('a food is like itself in every part, and the weights add up to one', () => {
-  for (const c of CATALOGUE) expect(scoreOf(likeness(c, c))).toBeCloseTo(1);
+  for (const component of CATALOGUE) expect(scoreOf(likeness(component, component))).toBeCloseTo(1);
   expect(Object.values(WEIGHTS).reduce((a, b) => a + b, 0)).toBeCloseTo(1);
 });
 
 test('salami’s first swaps are cured meat', () => {
   const [first] = swapsFor(plan, id('salami'));
-  expect(CATALOGUE.find((c) => c.id === first!.id)?.family).toBe('cured-meat');
+  expect(CATALOGUE.find((component) => component.id === first!.id)?.family).toBe('cured-meat');
 });
 
 test('grapes near a small child: quartering is among the swaps and settles the slip', () => {
-  const quartered = swapsFor(plan, id('green-grapes')).find((s) => s.kind === 'form')!;
+  const quartered = swapsFor(plan, id('green-grapes')).find((swap) => swap.kind === 'form')!;
   expect(quartered.name).toContain('quartered');
   expect(quartered.fixes.map(text).join(' ')).toContain('within reach of small children');
 });
@@ -31,12 +31,12 @@ test('every candidate can be applied, does what it says, and is ranked by its sc
   const swaps = swapsFor(plan, id('brie'));
   expect(swaps.length).toBeGreaterThan(4);
   expect([...swaps].sort((a, b) => b.score - a.score)).toEqual(swaps);
-  for (const s of swaps) {
-    const done = applyCommand(plan, s.command);
-    if (!done.ok) throw new Error(s.name);
+  for (const swap of swaps) {
+    const done = applyCommand(plan, swap.command);
+    if (!done.ok) throw new Error(swap.name);
     const texts = checkPlan(done.plan).findings.map(text);
-    for (const gone of s.fixes) expect(texts).not.toContain(text(gone));
-    for (const come of s.breaks) expect(texts).toContain(text(come));
+    for (const gone of swap.fixes) expect(texts).not.toContain(text(gone));
+    for (const come of swap.breaks) expect(texts).toContain(text(come));
   }
 });
 

@@ -25,37 +25,38 @@ const SLIP_WORTH: Record<Severity, number> = { blocker: 0.3, ask: 0.1, caution: 
 export function swapsFor(plan: Plan, componentId: ComponentId, settings: OptionSettings = {}): Swap[] {
   const larder = planLarder(plan);
   const component = larder.get(componentId);
-  const here = plan.placements.filter((p) => p.componentId === componentId);
+  const here = plan.placements.filter((placement) => placement.componentId === componentId);
   if (!component || here.length === 0) return [];
   const options = tried(optionsFor(plan, larder, component, here, settings));
-  if (settings.judge === false) return options.map((o) => unjudged(plan, o));
+  if (settings.judge === false) return options.map((option) => unjudged(plan, option));
   const before = checkPlan(plan).findings;
   return options
-    .flatMap((o) => judged(plan, before, o) ?? [])
+    .flatMap((option) => judged(plan, before, option) ?? [])
     .sort((a, b) => b.score - a.score || a.name.localeCompare(b.name));
 }
 
 function tried(options: readonly SwapOption[]): SwapOption[] {
   const out = new Set<SwapOption>();
-  const take = (list: readonly SwapOption[], most: number) => list.slice(0, most).forEach((o) => out.add(o));
+  const take = (list: readonly SwapOption[], most: number) =>
+    list.slice(0, most).forEach((option) => out.add(option));
   for (const [kind, most] of Object.entries(TRIED))
     take(
-      options.filter((o) => o.kind === kind),
+      options.filter((option) => option.kind === kind),
       most,
     );
   for (const filter of ['interesting', 'cheaper', 'pantry'] as const)
     take(
-      options.filter((o) => o[filter]),
+      options.filter((option) => option[filter]),
       TRIED_FILTER,
     );
   return [...out];
 }
 
-const KIND_LABEL: Record<SwapOption['kind'], (o: SwapOption, from: string) => string> = {
-  component: (o, from) => `swap ${from} for ${lower(o.name)}`,
-  form: (o) => `serve ${lower(o.name)}`,
-  'home-made': (o, from) => `make ${lower(o.name)} instead of ${from}`,
-  split: (o) => `split: ${lower(o.name)}`,
+const KIND_LABEL: Record<SwapOption['kind'], (option: SwapOption, from: string) => string> = {
+  component: (option, from) => `swap ${from} for ${lower(option.name)}`,
+  form: (option) => `serve ${lower(option.name)}`,
+  'home-made': (option, from) => `make ${lower(option.name)} instead of ${from}`,
+  split: (option) => `split: ${lower(option.name)}`,
 };
 
 function commandOf(plan: Plan, option: SwapOption): Command {
@@ -64,8 +65,8 @@ function commandOf(plan: Plan, option: SwapOption): Command {
   return { name: 'together', label, commands: option.commands };
 }
 
-const asks = (plan: Plan, o: SwapOption): boolean =>
-  plan.party.some((g) => judgeGroup(o.component, o.form, g).verdict === 'ask');
+const asks = (plan: Plan, option: SwapOption): boolean =>
+  plan.party.some((group) => judgeGroup(option.component, option.form, group).verdict === 'ask');
 
 function unjudged(plan: Plan, option: SwapOption): Swap {
   const { commands: _commands, component: _component, ...rest } = option;
@@ -86,18 +87,22 @@ function judged(plan: Plan, before: readonly Finding[], option: SwapOption): Swa
   const after = checkPlan(done.plan).findings;
   // a question about another food is not answered by making the food irrelevant
   const gone = before.filter(
-    (f) =>
-      f.severity !== 'good' &&
-      !after.some((a) => a.key === f.key) &&
-      (!isOfALabel(f) || f.components.includes(option.from)),
+    (finding) =>
+      finding.severity !== 'good' &&
+      !after.some((otherFinding) => otherFinding.key === finding.key) &&
+      (!isOfALabel(finding) || finding.components.includes(option.from)),
   );
   // the board is laid anew after a swap: what the old layout lacks is none of its doing
   const come = after.filter(
-    (f) => f.severity !== 'good' && !isOfTheLayout(f) && !before.some((b) => b.key === f.key),
+    (finding) =>
+      finding.severity !== 'good' &&
+      !isOfTheLayout(finding) &&
+      !before.some((otherFinding) => otherFinding.key === finding.key),
   );
   // a proposal never carries a slip that stops service
-  if (come.some((f) => f.severity === 'blocker')) return undefined;
-  const worth = (fs: readonly Finding[]) => fs.reduce((n, f) => n + SLIP_WORTH[f.severity], 0);
+  if (come.some((finding) => finding.severity === 'blocker')) return undefined;
+  const worth = (fs: readonly Finding[]) =>
+    fs.reduce((sum, finding) => sum + SLIP_WORTH[finding.severity], 0);
   return {
     ...swap,
     score: Math.round(Math.max(0, swap.score + worth(gone) - worth(come)) * 1000) / 1000,

@@ -10,7 +10,7 @@ import { wayOut } from './index.js';
 let solve: Solver;
 beforeAll(async () => (solve = await nodeSolver()));
 
-const stops = (plan: Plan) => checkPlan(plan).findings.filter((f) => f.severity === 'blocker');
+const stops = (plan: Plan) => checkPlan(plan).findings.filter((finding) => finding.severity === 'blocker');
 const everyone = () => compose(planForParty([group('all', 12)]), solve, { quick: true }).plan;
 
 const COME: readonly (readonly [string, readonly string[]])[] = [
@@ -25,7 +25,7 @@ describe('a slip that no remedy takes away', () => {
     '%s come to a board that was chosen without them: choosing again keeps its word',
     (_name, needs) => {
       const before = everyone();
-      const plan = { ...before, party: needs.map((n) => guestsWith(n, 5, [n])) };
+      const plan = { ...before, party: needs.map((need) => guestsWith(need, 5, [need])) };
       const slips = stops(plan);
       expect(slips.length).toBeGreaterThan(0);
       let helped = 0;
@@ -38,7 +38,7 @@ describe('a slip that no remedy takes away', () => {
         const after = stops(done.plan);
         expect(after.length).toBeLessThanOrEqual(slips.length);
         // nothing that stops service is new
-        expect(after.filter((f) => !slips.some((s) => s.key === f.key))).toEqual([]);
+        expect(after.filter((finding) => !slips.some((slip) => slip.key === finding.key))).toEqual([]);
       }
       expect(helped).toBeGreaterThan(0);
     },
@@ -47,10 +47,11 @@ describe('a slip that no remedy takes away', () => {
   test('what is pinned stays; where that is the fault, nothing is offered', () => {
     const before = everyone();
     const all = { ...before, party: [guestsWith('vegans', 5, ['vegan'])] };
-    const slip = stops(all).find((f) => f.key.startsWith('not-for'))!;
+    const slip = stops(all).find((finding) => finding.key.startsWith('not-for'))!;
     const pinned = slip.components[0]!;
     const plan = { ...all, wishes: { ...all.wishes, pinned: [pinned] } };
-    for (const f of stops(plan)) expect([f.key, wayOut(plan, f.key, solve)]).toEqual([f.key, undefined]);
+    for (const finding of stops(plan))
+      expect([finding.key, wayOut(plan, finding.key, solve)]).toEqual([finding.key, undefined]);
     expect(wayOut(plan, 'no such slip', solve)).toBeUndefined();
   });
 });

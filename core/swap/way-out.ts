@@ -6,15 +6,16 @@ import type { Plan } from '../plan/index.js';
 const without = (plan: Plan, { components }: Finding): Plan => ({
   ...plan,
   placements: plan.placements.filter(
-    (p) => plan.wishes.pinned.includes(p.componentId) || !components.includes(p.componentId),
+    (placement) =>
+      plan.wishes.pinned.includes(placement.componentId) || !components.includes(placement.componentId),
   ),
 });
 
 const dropsPin = (plan: Plan, chosen: Plan): boolean =>
   plan.wishes.pinned.some(
     (id) =>
-      plan.placements.some((p) => p.componentId === id) &&
-      !chosen.placements.some((p) => p.componentId === id),
+      plan.placements.some((placement) => placement.componentId === id) &&
+      !chosen.placements.some((placement) => placement.componentId === id),
   );
 
 function asRemedy(plan: Plan, chosen: Plan): Remedy {
@@ -37,7 +38,7 @@ function asRemedy(plan: Plan, chosen: Plan): Remedy {
  */
 export function wayOut(plan: Plan, key: Finding['key'], solve: Solver): Tried | undefined {
   const checked = checkPlan(plan);
-  const finding = checked.findings.find((f) => f.key === key);
+  const finding = checked.findings.find((finding) => finding.key === key);
   if (!finding) return undefined;
   const ways: [Plan, boolean][] = [
     [without(plan, finding), true],

@@ -38,13 +38,13 @@ export function wildBoard(n: number): Plan {
       durationMin: pick([60, 240], n),
       carMin: pick([0, 130], n),
     },
-    party: party.map((g) => ({
-      ...g,
+    party: party.map((group) => ({
+      ...group,
       dislikes: n % 4 ? [] : [foods[0]!.name],
       knownFoods: n % 5 ? [] : ['bananas'],
     })),
     wishes: { ...base.wishes, star: n % 3 ? null : pick(CATALOGUE, n * 11).id },
-    placements: [...new Set(foods.map((c) => c.id))].map((id, i) =>
+    placements: [...new Set(foods.map((component) => component.id))].map((id, i) =>
       lies(id, 5 + random.int(700), { surfaceId: i % 4 ? ('board' as Surface['id']) : tray.id }),
     ),
     budgetMinor: n % 3 ? null : 2000,

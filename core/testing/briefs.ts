@@ -32,14 +32,14 @@ const pick = <T>(random: Random, list: readonly T[]): T => list[random.int(list.
 
 function surfacesFor(base: Plan, groups: readonly Group[]): Plan['surfaces'] {
   const main = { ...base.surfaces[0]!, smallHands: false };
-  const quiet = groups.filter((g) => KEPT[g.id]);
+  const quiet = groups.filter((group) => KEPT[group.id]);
   if (quiet.length === 0) return [main];
   const tray = {
     ...main,
     id: 'tray' as (typeof main)['id'],
     name: 'Quiet tray',
-    serves: quiet.map((g) => g.id),
-    freeFrom: quiet.flatMap((g) => KEPT[g.id]!),
+    serves: quiet.map((group) => group.id),
+    freeFrom: quiet.flatMap((group) => KEPT[group.id]!),
   };
   return [main, tray];
 }
@@ -55,7 +55,7 @@ export function randomBrief(n: number): Plan {
   const many = random.int(4);
   for (let k = 0; k < many; k++) {
     const need = pick(random, NEEDS);
-    if (!groups.some((g) => g.id === need)) groups.push(group(need, 1 + random.int(4), [need]));
+    if (!groups.some((group) => group.id === need)) groups.push(group(need, 1 + random.int(4), [need]));
   }
   const month = String(1 + random.int(12)).padStart(2, '0');
   const base = planWith({ party: groups });
@@ -74,6 +74,9 @@ export function randomBrief(n: number): Plan {
   };
   return {
     ...plan,
-    surfaces: plan.surfaces.map((s) => ({ ...s, outline: advisedOutline(plan, s) ?? s.outline })),
+    surfaces: plan.surfaces.map((surface) => ({
+      ...surface,
+      outline: advisedOutline(plan, surface) ?? surface.outline,
+    })),
   };
 }

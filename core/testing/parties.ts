@@ -13,18 +13,18 @@ const AGES: Readonly<Record<string, number>> = {
 
 /** Guests who live by these needs alone; an age is a need of its own. */
 export function guestsWith(id: string, count: number, needs: readonly string[]): Group {
-  const ages = needs.flatMap((n) => AGES[n] ?? []);
+  const ages = needs.flatMap((need) => AGES[need] ?? []);
   return ages.length > 0
     ? group(
         id,
         count,
-        needs.filter((n) => AGES[n] === undefined),
+        needs.filter((need) => AGES[need] === undefined),
         { band: 'child', ages: Array<number>(count).fill(ages[0]!) },
       )
     : group(id, count, [...needs]);
 }
 
-const NEED_IDS = NEEDS.map((n) => n.id);
+const NEED_IDS = NEEDS.map((pack) => pack.id);
 const pairs = NEED_IDS.flatMap((a, i) => NEED_IDS.slice(i + 1).map((b) => [a, b] as const));
 
 /** Parties of every need alone, of every two of them side by side and in one guest, and of each among others. */
@@ -48,6 +48,9 @@ export function planForParty(party: Group[], policy: Plan['policy'] = 'looked-af
   const base = planWith({ party, policy });
   return {
     ...base,
-    surfaces: base.surfaces.map((s) => ({ ...s, outline: advisedOutline(base, s) ?? s.outline })),
+    surfaces: base.surfaces.map((surface) => ({
+      ...surface,
+      outline: advisedOutline(base, surface) ?? surface.outline,
+    })),
   };
 }

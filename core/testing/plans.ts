@@ -23,7 +23,7 @@ export function group(id: string, count: number, needs: string[] = [], more: Par
     count,
     band: 'adult',
     ages: [],
-    needs: needs.map((n) => ({ id: n, settings: {} })),
+    needs: needs.map((need) => ({ id: need, settings: {} })),
     dislikes: [],
     appetite: 1,
     ...more,
@@ -34,10 +34,10 @@ export const id = (text: string): ComponentId => text as ComponentId;
 
 /** So many grams of a component in its usual form on the only board. */
 export function lies(component: string, massG: number, more: Partial<Placement> = {}): Placement {
-  const c = planLarder({ ownComponents: [], answers: [] }).get(id(component))!;
-  const fact = c.forms.find((f) => f.form === more.form) ?? c.forms[0]!;
+  const otherComponent = planLarder({ ownComponents: [], answers: [] }).get(id(component))!;
+  const fact = otherComponent.forms.find((fact) => fact.form === more.form) ?? otherComponent.forms[0]!;
   return {
-    componentId: c.id,
+    componentId: otherComponent.id,
     surfaceId: 'board' as Placement['surfaceId'],
     form: fact.form,
     massG,
@@ -102,7 +102,7 @@ const STAPLES = [
 ];
 const SMALL_LARDER = new Set<string>([
   ...STAPLES,
-  ...CATALOGUE.filter((_, i) => i % EVERY === 0).map((c) => c.id),
+  ...CATALOGUE.filter((_, i) => i % EVERY === 0).map((component) => component.id),
 ]);
 
 /** The plan with a small larder: everything else of the catalogue is never to be chosen. */
@@ -113,9 +113,9 @@ export const withSmallLarder = (plan: Plan): Plan => ({
     excluded: [
       ...new Set([
         ...plan.wishes.excluded,
-        ...CATALOGUE.filter((c) => !SMALL_LARDER.has(c.id) && !plan.wishes.pinned.includes(c.id)).map(
-          (c) => c.id,
-        ),
+        ...CATALOGUE.filter(
+          (component) => !SMALL_LARDER.has(component.id) && !plan.wishes.pinned.includes(component.id),
+        ).map((component) => component.id),
       ]),
     ],
   },

@@ -11,9 +11,9 @@ import {
 import { ENGLISH, speak, type Said } from '../words/index.js';
 
 /** As the slip says it, in English and grams. */
-export const text = (f: Finding): string => textOf(f, ENGLISH);
-export const why = (f: Finding): string => whyOf(f, ENGLISH);
-export const label = (r: Remedy): string => remedyLabel(r, ENGLISH);
-export const effect = (r: Remedy): string => remedyEffect(r, ENGLISH);
-export const said = (s: Said): string => speak(s, ENGLISH);
-export const valueOf = (f: Fact): string => factCells(f, ENGLISH).value;
+export const text = (finding: Finding): string => textOf(finding, ENGLISH);
+export const why = (finding: Finding): string => whyOf(finding, ENGLISH);
+export const label = (remedy: Remedy): string => remedyLabel(remedy, ENGLISH);
+export const effect = (remedy: Remedy): string => remedyEffect(remedy, ENGLISH);
+export const said = (said: Said): string => speak(said, ENGLISH);
+export const valueOf = (fact: Fact): string => factCells(fact, ENGLISH).value;

@@ -69,7 +69,7 @@ function several(arg: Several, speech: Speech, form: (name: string) => string): 
   const most = arg.most ?? MOST_NAMED;
   if ('foods' in arg)
     return joined(
-      arg.foods.map((f, i) => (i === 0 ? form(f) : lower(f))),
+      arg.foods.map((food, i) => (i === 0 ? form(food) : lower(food))),
       most,
       speech,
     );
@@ -80,7 +80,7 @@ function several(arg: Several, speech: Speech, form: (name: string) => string): 
       speech,
     );
   return joined(
-    arg.all.map((a, i) => (i === 0 ? form(argText(a, speech)) : argText(a, speech))),
+    arg.all.map((arg, i) => (i === 0 ? form(argText(arg, speech)) : argText(arg, speech))),
     most,
     speech,
   );

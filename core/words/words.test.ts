@@ -8,11 +8,15 @@ import { EN, ENGLISH, speak, speakArg, type MessageId, type Speech, type WordFil
 
 /** A made-up language: each letter of the words with an accent, and every message a third longer. */
 function accented(elements: MessageFormatElement[]): MessageFormatElement[] {
-  return elements.map((e) => {
-    if (e.type === TYPE.literal) return { ...e, value: e.value.replace(/[A-Za-z]/g, (l) => `${l}\u0301`) };
-    if (e.type !== TYPE.plural && e.type !== TYPE.select) return e;
-    const options = Object.entries(e.options).map(([k, o]) => [k, { ...o, value: accented(o.value) }]);
-    return { ...e, options: Object.fromEntries(options) } as MessageFormatElement;
+  return elements.map((element) => {
+    if (element.type === TYPE.literal)
+      return { ...element, value: element.value.replace(/[A-Za-z]/g, (l) => `${l}\u0301`) };
+    if (element.type !== TYPE.plural && element.type !== TYPE.select) return element;
+    const options = Object.entries(element.options).map(([key, o]) => [
+      key,
+      { ...o, value: accented(o.value) },
+    ]);
+    return { ...element, options: Object.fromEntries(options) } as MessageFormatElement;
   });
 }
 
@@ -79,20 +83,22 @@ describe('findings in words', () => {
   test('of boards of every kind are whole sentences, in metric and imperial', () => {
     const seen = new Set<string>();
     for (const { findings } of checked)
-      for (const f of findings) {
-        seen.add(f.code);
+      for (const finding of findings) {
+        seen.add(finding.code);
         for (const units of ['metric', 'imperial'] as const) {
-          const { text, why, facts } = inWords(f, { ...ENGLISH, units });
+          const { text, why, facts } = inWords(finding, { ...ENGLISH, units });
           expect(text).toMatch(/^[“\p{L}\d€£$].*[.?]$/u);
           expect(why).toMatch(/[.?!]$/);
           expect(`${text} ${why}`).not.toMatch(/[{}]|undefined|null|NaN| {2}/);
-          for (const cell of facts) expect(Object.values(cell).every((c) => c.length > 0)).toBe(true);
+          for (const cell of facts) expect(Object.values(cell).every((char) => char.length > 0)).toBe(true);
           // what a nutrition table says is in grams everywhere
           const kitchen = `${text} ${why}`.replace(/[\d.]+ g of (?:the|net|salt)[^.]*/g, '');
           if (units === 'imperial') expect(kitchen).not.toMatch(/\d (kg|g|mm|cm²|°C)(?![A-Za-z])/);
         }
-        for (const r of f.remedies)
-          expect(remedyLabel(r, ENGLISH).length * remedyEffect(r, ENGLISH).length).toBeGreaterThan(0);
+        for (const remedy of finding.remedies)
+          expect(remedyLabel(remedy, ENGLISH).length * remedyEffect(remedy, ENGLISH).length).toBeGreaterThan(
+            0,
+          );
       }
     expect(seen.size).toBeGreaterThan(25);
   });
@@ -101,13 +107,14 @@ describe('findings in words', () => {
     let said = 0;
     for (const { findings, context } of checked) {
       const own = [
-        ...context.plan.surfaces.map((s) => s.name),
-        ...context.plan.party.map((g) => g.name),
-        ...context.placed.map((l) => l.component.name),
+        ...context.plan.surfaces.map((surface) => surface.name),
+        ...context.plan.party.map((group) => group.name),
+        ...context.placed.map((placed) => placed.component.name),
       ];
-      for (const f of findings) {
-        if (f.code !== 'too-small' && f.code !== 'too-large' && f.code !== 'not-all-laid') continue;
-        let text = inWords(f, MADE_UP).text.toLowerCase();
+      for (const finding of findings) {
+        if (finding.code !== 'too-small' && finding.code !== 'too-large' && finding.code !== 'not-all-laid')
+          continue;
+        let text = inWords(finding, MADE_UP).text.toLowerCase();
         for (const name of own) text = text.replaceAll(name.toLowerCase(), '');
         expect(text).not.toMatch(/[a-z](?!\u0301)/);
         said += 1;

@@ -15,16 +15,16 @@ export function AtHandDialog({ plan, onClose }: { plan: Plan; onClose: () => voi
   const [bowls, setBowls] = useState(plan.bowls);
   const [tools, setTools] = useState(plan.tools);
   const [work, setWork] = useState(plan.work);
-  const edit = useSession((s) => s.edit);
-  const bad = bowls.find((b) => !(b.diameterMm >= LEAST_MM && b.diameterMm <= MOST_MM));
+  const edit = useSession((session) => session.edit);
+  const bad = bowls.find((bowl) => !(bowl.diameterMm >= LEAST_MM && bowl.diameterMm <= MOST_MM));
   const change = (i: number, patch: Partial<Plan['bowls'][number]>): void =>
-    setBowls(bowls.map((b, k) => (k === i ? { ...b, ...patch } : b)));
+    setBowls(bowls.map((bowl, k) => (k === i ? { ...bowl, ...patch } : bowl)));
   const save = (): void => {
     edit({
       name: 'together',
       label: 'change what is at hand',
       commands: [
-        { name: 'set-bowls', bowls: bowls.map((b) => ({ ...b, count: Math.round(b.count) })) },
+        { name: 'set-bowls', bowls: bowls.map((bowl) => ({ ...bowl, count: Math.round(bowl.count) })) },
         { name: 'set-tools', tools },
         { name: 'set-work', work },
       ],
@@ -34,25 +34,25 @@ export function AtHandDialog({ plan, onClose }: { plan: Plan; onClose: () => voi
   return (
     <PaperDialog open onClose={onClose} title="Bowls and tools at hand">
       <Ticks legend="Bowls">
-        {bowls.map((b, i) => (
+        {bowls.map((bowl, i) => (
           <div key={i} className="flex flex-wrap gap-2.5 items-end">
             <LengthInput
               label="Across"
-              mm={b.diameterMm}
+              mm={bowl.diameterMm}
               min={LEAST_MM}
               max={MOST_MM}
               onChange={(diameterMm) => change(i, { diameterMm })}
             />
             <NumberInput
               label="How many"
-              value={b.count}
+              value={bowl.count}
               min={0}
               max={99}
               onChange={(count) => change(i, { count })}
             />
             <Button
               look="link"
-              aria-label={`Leave out bowls of ${b.diameterMm} mm`}
+              aria-label={`Leave out bowls of ${bowl.diameterMm} mm`}
               onClick={() => setBowls(bowls.filter((_, k) => k !== i))}
             >
               Leave out

@@ -50,7 +50,7 @@ export function Brief({ plan, checked }: { plan: Plan; checked: Checked }) {
           r={258}
           picked={seenBy}
           onPick={(id) => see(seenBy === id ? null : id)}
-          label={(g) => `${g.name}, ${g.count} guests`}
+          label={(group) => `${group.name}, ${group.count} guests`}
         />
         <TableSurfaces plan={plan} onPick={setSurface} />
         <TableSum plan={plan} targets={targets} />
@@ -61,7 +61,7 @@ export function Brief({ plan, checked }: { plan: Plan; checked: Checked }) {
 }
 
 function TableSum({ plan, targets }: { plan: Plan; targets: Targets }) {
-  const units = useSettings((s) => s.units);
+  const units = useSettings((settings) => settings.units);
   const nobody = plan.party.length === 0;
   return (
     <g transform="translate(0 176)" textAnchor="middle">
@@ -83,23 +83,23 @@ function BriefShelf({ plan, targets }: { plan: Plan; targets: Targets }) {
   const [ways, setWays] = useState(false);
   const [schools, setSchools] = useState(false);
   const offers = schoolsOf(plan);
-  const units = useSettings((s) => s.units);
+  const units = useSettings((settings) => settings.units);
   return (
     <>
       <Sentence plan={plan} />
       <ShelfHeading>The party</ShelfHeading>
       {lines && <PartyLines plan={plan} onClose={() => setLines(false)} />}
-      {plan.party.map((g) => (
+      {plan.party.map((group) => (
         <button
-          key={g.id}
+          key={group.id}
           className="on-cloth flex w-full items-center gap-2 border-0 bg-transparent py-0.5 text-left text-sm/[1.1] font-bold [&>svg]:flex-none"
-          onClick={() => setGroup(g)}
-          aria-label={`${g.name}, ${g.count} × ${trimmed(portionsOf(g) / g.count)} portions. Change`}
+          onClick={() => setGroup(group)}
+          aria-label={`${group.name}, ${group.count} × ${trimmed(portionsOf(group) / group.count)} portions. Change`}
         >
-          <Rim group={g} />
-          {g.name} <b className="ml-auto font-display text-base/none font-extrabold">{g.count}</b>{' '}
+          <Rim group={group} />
+          {group.name} <b className="ml-auto font-display text-base/none font-extrabold">{group.count}</b>{' '}
           <i className="w-10.5 text-right font-medium text-soft not-italic">
-            × {trimmed(portionsOf(g) / g.count)}
+            × {trimmed(portionsOf(group) / group.count)}
           </i>
         </button>
       ))}
@@ -116,7 +116,7 @@ function BriefShelf({ plan, targets }: { plan: Plan; targets: Targets }) {
       <ShelfHeading>How much</ShelfHeading>
       <Weights plan={plan} offers={offers} />
       <p className="text-soft my-1 mx-0">
-        {offers.find((o) => o.chosen)?.name}: {formatMass(targets.perPortionG, units)} for each of{' '}
+        {offers.find((offer) => offer.chosen)?.name}: {formatMass(targets.perPortionG, units)} for each of{' '}
         {trimmed(targets.portions)} portions.
       </p>
       <Button look="quiet" size="small" onClick={() => setSchools(true)}>
@@ -130,10 +130,10 @@ function BriefShelf({ plan, targets }: { plan: Plan; targets: Targets }) {
 }
 
 function BriefFoot({ plan, targets }: { plan: Plan; targets: Targets }) {
-  const units = useSettings((s) => s.units);
-  const laid = plan.surfaces.reduce((n, s) => n + laidGroundCm2(plan, s), 0);
+  const units = useSettings((settings) => settings.units);
+  const laid = plan.surfaces.reduce((sum, surface) => sum + laidGroundCm2(plan, surface), 0);
   const asked = laid > 0 ? laid / coverOf(plan) : areaAskedCm2(plan);
-  const have = plan.surfaces.reduce((n, s) => n + surfaceAreaCm2(s), 0);
+  const have = plan.surfaces.reduce((sum, surface) => sum + surfaceAreaCm2(surface), 0);
   return (
     <>
       <span>

@@ -20,7 +20,7 @@ interface Draft {
 const listed = (text: string): string[] =>
   text
     .split(',')
-    .map((t) => t.trim())
+    .map((text) => text.trim())
     .filter(Boolean);
 
 function groupOf({ group, ages, dislikes, known, seats }: Draft) {
@@ -42,13 +42,13 @@ function groupOf({ group, ages, dislikes, known, seats }: Draft) {
 
 /** Where they sit among the others, as the draft stands: more guests are more plates, another need another rim. */
 function Place({ group }: { group: Group }) {
-  const others = useSession((s) => s.plan?.party) ?? [];
-  const party = others.map((g) => (g.id === group.id ? group : g));
+  const others = useSession((session) => session.plan?.party) ?? [];
+  const party = others.map((other) => (other.id === group.id ? group : other));
   return (
     <div className="mx-auto size-68">
       <China stands="box" label="Their place at the table">
         <circle r={PLATE_R - 88} fill="var(--cloth)" opacity=".5" />
-        <Seats party={party} r={272} picked={group.id} label={(g) => `${g.name}, ${g.count}`} />
+        <Seats party={party} r={272} picked={group.id} label={(group) => `${group.name}, ${group.count}`} />
         <text
           textAnchor="middle"
           y="40"
@@ -86,7 +86,7 @@ export function GroupDialog({ group, onClose }: { group: Group; onClose: () => v
     seats: (group.seats ?? []).join(', '),
   });
   const [problem, setProblem] = useState<string>();
-  const edit = useSession((s) => s.edit);
+  const edit = useSession((session) => session.edit);
   const set = (patch: Partial<Group>): void => setDraft({ ...draft, group: { ...draft.group, ...patch } });
   const save = (): void => {
     const parsed = groupOf(draft);

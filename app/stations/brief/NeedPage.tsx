@@ -8,16 +8,16 @@ export function NeedPage({ pack, onClose }: { pack: NeedPack; onClose: () => voi
     <PaperDialog open onClose={onClose} title={pack.name} hint={pack.summary}>
       <PaperHeading>Where it hides</PaperHeading>
       <ul className="my-0.5 list-disc pl-5">
-        {pack.page.traps.map((t) => (
-          <li key={t}>{t}</li>
+        {pack.page.traps.map((trap) => (
+          <li key={trap}>{trap}</li>
         ))}
       </ul>
       {pack.page.good.length > 0 && (
         <>
           <PaperHeading>What is good</PaperHeading>
           <ul className="my-0.5 list-disc pl-5">
-            {pack.page.good.map((t) => (
-              <li key={t}>{t}</li>
+            {pack.page.good.map((text) => (
+              <li key={text}>{text}</li>
             ))}
           </ul>
         </>
@@ -27,14 +27,14 @@ export function NeedPage({ pack, onClose }: { pack: NeedPack; onClose: () => voi
         <>
           <PaperHeading>Where people differ</PaperHeading>
           <ul className="my-0.5 list-disc pl-5">
-            {pack.settings.map((s) => (
-              <li key={s.id}>
-                <b>{s.name}</b>:{' '}
-                {s.values
+            {pack.settings.map((setting) => (
+              <li key={setting.id}>
+                <b>{setting.name}</b>:{' '}
+                {setting.values
                   .slice(0, 4)
-                  .map((v) => v.name)
+                  .map((value) => value.name)
                   .join('; ')}
-                {s.values.length > 4 ? ' …' : ''}
+                {setting.values.length > 4 ? ' …' : ''}
               </li>
             ))}
           </ul>

@@ -26,22 +26,22 @@ export function NeedPicker({
   const [query, setQuery] = useState('');
   const [page, setPage] = useState<NeedPack | null>(null);
   const [own, setOwn] = useState(false);
-  const taken = new Set(needs.map((n) => packOf(n)?.id));
+  const taken = new Set(needs.map((choice) => packOf(choice)?.id));
   const words = query.trim().toLowerCase();
   const rest = NEEDS.filter(
-    (p) =>
-      !taken.has(p.id) &&
-      (words === '' || [p.name, p.id, ...p.also].some((w) => w.toLowerCase().includes(words))),
+    (pack) =>
+      !taken.has(pack.id) &&
+      (words === '' || [pack.name, pack.id, ...pack.also].some((word) => word.toLowerCase().includes(words))),
   );
   return (
     <fieldset className="m-0 border-0 p-0">
       <legend className="font-bold">Needs</legend>
-      {needs.map((n) => (
+      {needs.map((choice) => (
         <Chosen
-          key={n.id}
-          choice={n}
-          onChange={(next) => onChange(needs.map((x) => (x === n ? next : x)))}
-          onDrop={() => onChange(needs.filter((x) => x !== n))}
+          key={choice.id}
+          choice={choice}
+          onChange={(next) => onChange(needs.map((need) => (need === choice ? next : need)))}
+          onDrop={() => onChange(needs.filter((need) => need !== choice))}
           onPage={setPage}
         />
       ))}
@@ -49,7 +49,7 @@ export function NeedPicker({
         <Input
           type="search"
           value={query}
-          onChange={(e) => setQuery(e.target.value)}
+          onChange={(event) => setQuery(event.target.value)}
           placeholder="vegan, sesame, pregnant …"
         />
       </Field>
@@ -58,15 +58,15 @@ export function NeedPicker({
         role="group"
         aria-label="Needs to add"
       >
-        {rest.map((p) => (
+        {rest.map((pack) => (
           <Button
-            key={p.id}
+            key={pack.id}
             type="button"
             look="chip"
-            title={p.summary}
-            onClick={() => (setQuery(''), onChange([...needs, { id: p.id, settings: {} }]))}
+            title={pack.summary}
+            onClick={() => (setQuery(''), onChange([...needs, { id: pack.id, settings: {} }]))}
           >
-            {p.name}
+            {pack.name}
           </Button>
         ))}
         {rest.length === 0 && <span className="text-soft">None of ours is called so.</span>}
@@ -77,7 +77,7 @@ export function NeedPicker({
       {page && <NeedPage pack={page} onClose={() => setPage(null)} />}
       {own && (
         <OwnNeedDialog
-          taken={needs.map((n) => n.id)}
+          taken={needs.map((choice) => choice.id)}
           onKeep={(choice) => onChange([...needs, choice])}
           onClose={() => setOwn(false)}
         />
@@ -135,20 +135,20 @@ function Chosen({
             }))}
           />
         </div>
-        {choicesFirst.map((s) =>
-          s.list ? (
+        {choicesFirst.map((setting) =>
+          setting.list ? (
             <ListSetting
-              key={s.id}
-              setting={s}
-              values={settingValues(pack, choice, s.id)}
-              onTell={(v) => withSetting(s.id, v)}
+              key={setting.id}
+              setting={setting}
+              values={settingValues(pack, choice, setting.id)}
+              onTell={(value) => withSetting(setting.id, value)}
             />
           ) : (
             <OneSetting
-              key={s.id}
-              setting={s}
-              value={settingValues(pack, choice, s.id)[0]!}
-              onTell={(v) => withSetting(s.id, v)}
+              key={setting.id}
+              setting={setting}
+              value={settingValues(pack, choice, setting.id)[0]!}
+              onTell={(value) => withSetting(setting.id, value)}
             />
           ),
         )}
@@ -158,7 +158,7 @@ function Chosen({
 }
 
 function OneSetting({
-  setting: s,
+  setting: setting,
   value,
   onTell,
 }: {
@@ -166,31 +166,34 @@ function OneSetting({
   value: string;
   onTell: (value: string) => void;
 }) {
-  const named = s.values.some((v) => v.id === value);
+  const named = setting.values.some((v) => v.id === value);
   return (
     <div>
-      <span aria-hidden>{s.name}</span>
+      <span aria-hidden>{setting.name}</span>
       <Select
-        label={s.name}
+        label={setting.name}
         value={named ? value : 'own'}
-        onPick={(v) => v !== 'own' && onTell(v)}
+        onPick={(value) => value !== 'own' && onTell(value)}
         options={[
-          ...s.values.map((v) => ({ value: v.id, words: v.name })),
-          ...(s.number ? [{ value: 'own', words: named ? 'another …' : `${value} ${s.number.unit}` }] : []),
+          ...setting.values.map((value) => ({ value: value.id, words: value.name })),
+          ...(setting.number
+            ? [{ value: 'own', words: named ? 'another …' : `${value} ${setting.number.unit}` }]
+            : []),
         ]}
       />
-      {s.number && (
+      {setting.number && (
         <Input
           type="number"
-          aria-label={`${s.name}, ${s.number.unit}`}
-          min={s.number.min}
-          max={s.number.max}
+          aria-label={`${setting.name}, ${setting.number.unit}`}
+          min={setting.number.min}
+          max={setting.number.max}
           step="any"
           defaultValue={value}
           key={value}
-          onBlur={(e) => {
-            const n = Number(e.target.value);
-            if (s.number && n >= s.number.min && n <= s.number.max && String(n) !== value) onTell(String(n));
+          onBlur={(event) => {
+            const n = Number(event.target.value);
+            if (setting.number && n >= setting.number.min && n <= setting.number.max && String(n) !== value)
+              onTell(String(n));
           }}
         />
       )}
@@ -200,7 +203,7 @@ function OneSetting({
 
 /** Several at once: "all", or some by name. */
 function ListSetting({
-  setting: s,
+  setting: setting,
   values,
   onTell,
 }: {
@@ -209,18 +212,18 @@ function ListSetting({
   onTell: (value: string) => void;
 }) {
   const toggle = (id: string): void => {
-    const next = values.includes(id) ? values.filter((v) => v !== id) : [...values, id];
-    onTell(next.length === 0 ? s.default : next.join(','));
+    const next = values.includes(id) ? values.filter((value) => value !== id) : [...values, id];
+    onTell(next.length === 0 ? setting.default : next.join(','));
   };
   return (
-    <div role="group" aria-label={s.name} className="col-span-full">
-      {s.name}:{' '}
-      {s.values.map((v) => (
+    <div role="group" aria-label={setting.name} className="col-span-full">
+      {setting.name}:{' '}
+      {setting.values.map((value) => (
         <Checkbox
-          key={v.id}
-          label={v.name}
-          on={values.includes(v.id)}
-          onChange={() => toggle(v.id)}
+          key={value.id}
+          label={value.name}
+          on={values.includes(value.id)}
+          onChange={() => toggle(value.id)}
           className="mr-2.5"
         />
       ))}

@@ -6,7 +6,7 @@ import { TextInput, Tick, Wrong } from '../../ui/Fields.js';
 import { PaperDialog } from '../../ui/kit/Dialog.js';
 import { Button } from '../../ui/kit/Button.js';
 
-const PRESENT = ALL_FACT_KEYS.filter((k) => possibleValues(k).includes('contains'));
+const PRESENT = ALL_FACT_KEYS.filter((fact) => possibleValues(fact).includes('contains'));
 const SECTIONS: readonly (readonly [string, string])[] = [
   ['animal.', 'Of an animal'],
   ['ingredient.', 'Of plants'],
@@ -58,13 +58,15 @@ export function OwnNeedDialog({
         {SECTIONS.map(([prefix, title]) => (
           <fieldset key={prefix} className="m-0 border-0 p-0">
             <legend className="pr-2 font-display text-base/[1.2] font-extrabold">{title}</legend>
-            {PRESENT.filter((k) => k.startsWith(prefix)).map((k) => (
+            {PRESENT.filter((fact) => fact.startsWith(prefix)).map((fact) => (
               <Tick
-                key={k}
+                key={fact}
                 inline
-                label={factWords(k)}
-                on={facts.includes(k)}
-                onChange={(on) => setFacts(on ? [...facts, k] : facts.filter((f) => f !== k))}
+                label={factWords(fact)}
+                on={facts.includes(fact)}
+                onChange={(on) =>
+                  setFacts(on ? [...facts, fact] : facts.filter((otherFact) => otherFact !== fact))
+                }
               />
             ))}
           </fieldset>

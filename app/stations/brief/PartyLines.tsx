@@ -11,14 +11,15 @@ const SEATED = 'seat the party';
 
 /** What was set by hand stays with a group that the line still names alike. */
 function keepingHands(read: readonly Group[], before: readonly Group[]): Group[] {
-  return read.map((g) => {
-    const old = before.find((b) => b.id === g.id && b.band === g.band);
-    if (!old || old.needs.map((n) => n.id).join() !== g.needs.map((n) => n.id).join()) return g;
+  return read.map((group) => {
+    const old = before.find((otherGroup) => otherGroup.id === group.id && otherGroup.band === group.band);
+    if (!old || old.needs.map((choice) => choice.id).join() !== group.needs.map((choice) => choice.id).join())
+      return group;
     return {
       ...old,
-      count: g.count,
-      ages: g.ages,
-      dislikes: g.dislikes.length > 0 ? g.dislikes : old.dislikes,
+      count: group.count,
+      ages: group.ages,
+      dislikes: group.dislikes.length > 0 ? group.dislikes : old.dislikes,
     };
   });
 }
@@ -45,7 +46,7 @@ export function PartyLines({ plan, onClose }: { plan: Plan; onClose: () => void 
           rows={5}
           value={text}
           autoFocus
-          onChange={(e) => setText(e.target.value)}
+          onChange={(event) => setText(event.target.value)}
           placeholder="28 guests: 6 vegan, 2 without gluten, 5 children (two are 3)"
         />
       </label>
@@ -56,8 +57,8 @@ export function PartyLines({ plan, onClose }: { plan: Plan; onClose: () => void 
         <div aria-live="polite">
           <p className="mt-1.5 mb-0.5 mx-0 font-bold">Understood: {totalOf(read)} guests</p>
           <Understood read={read} />
-          {read.problems.map((p) => (
-            <Wrong key={p.text}>{p.text}</Wrong>
+          {read.problems.map((problem) => (
+            <Wrong key={problem.text}>{problem.text}</Wrong>
           ))}
         </div>
       )}
@@ -77,21 +78,21 @@ export function PartyLines({ plan, onClose }: { plan: Plan; onClose: () => void 
 function Understood({ read }: { read: PartyRead }) {
   return (
     <ul className="m-0 list-disc pl-4.5" aria-label="What was understood">
-      {read.phrases.map((g) => (
-        <li key={g.group}>
-          <b>{g.guests} ×</b>{' '}
-          {g.phrases.length === 0
-            ? g.name.toLowerCase()
-            : g.phrases.map((p, i) => (
+      {read.phrases.map((phrase) => (
+        <li key={phrase.group}>
+          <b>{phrase.guests} ×</b>{' '}
+          {phrase.phrases.length === 0
+            ? phrase.name.toLowerCase()
+            : phrase.phrases.map((otherPhrase, i) => (
                 <span
-                  key={`${p.text} ${p.kind}`}
+                  key={`${otherPhrase.text} ${otherPhrase.kind}`}
                   className={
-                    p.kind === 'unread'
+                    otherPhrase.kind === 'unread'
                       ? 'border-b-2 border-dotted border-beet bg-mark-may text-ink'
                       : undefined
                   }
                 >
-                  {i > 0 && '; '}“{p.text}”: {p.says}
+                  {i > 0 && '; '}“{otherPhrase.text}”: {otherPhrase.says}
                 </span>
               ))}
         </li>

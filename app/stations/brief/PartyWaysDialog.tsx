@@ -26,21 +26,21 @@ import { PaperHeading } from '../../ui/kit/Heading.js';
 
 /** Groups whose ids are taken get new ones, so that nobody is seated twice under one name. */
 function joined(party: readonly Group[], more: readonly Group[]): Group[] {
-  const taken = new Set<string>(party.map((g) => g.id));
+  const taken = new Set<string>(party.map((group) => group.id));
   return [
     ...party,
-    ...more.map((g) => {
-      let id: string = g.id;
-      for (let n = 2; taken.has(id); n++) id = `${g.id.slice(0, 34)}-x${n}`;
+    ...more.map((group) => {
+      let id: string = group.id;
+      for (let n = 2; taken.has(id); n++) id = `${group.id.slice(0, 34)}-x${n}`;
       taken.add(id);
-      return { ...g, id: id as Group['id'] };
+      return { ...group, id: id as Group['id'] };
     }),
   ];
 }
 
 /** The other ways to a party: a table, an earlier plan, the guests' own answers. */
 export function PartyWaysDialog({ plan, onClose }: { plan: Plan; onClose: () => void }) {
-  const edit = useSession((s) => s.edit);
+  const edit = useSession((session) => session.edit);
   const [found, setFound] = useState<readonly Group[]>([]);
   const [problems, setProblems] = useState<readonly RowProblem[]>([]);
   const seat = (party: readonly Group[]): void => {
@@ -55,9 +55,9 @@ export function PartyWaysDialog({ plan, onClose }: { plan: Plan; onClose: () => 
       title="More ways to seat a party"
       hint="What was understood is shown first; nobody is seated before you say so."
     >
-      <FromPlan plan={plan} onFound={(g) => (setProblems([]), setFound(g))} />
-      <FromTable plan={plan} onRead={(g, p) => (setFound(g), setProblems(p))} />
-      <FromReplies plan={plan} onFound={(g) => (setProblems([]), setFound(g))} />
+      <FromPlan plan={plan} onFound={(groups) => (setProblems([]), setFound(groups))} />
+      <FromTable plan={plan} onRead={(groups, problems) => (setFound(groups), setProblems(problems))} />
+      <FromReplies plan={plan} onFound={(groups) => (setProblems([]), setFound(groups))} />
       <RowProblems problems={problems} />
       {found.length > 0 && (
         <div aria-live="polite">
@@ -65,10 +65,10 @@ export function PartyWaysDialog({ plan, onClose }: { plan: Plan; onClose: () => 
             Understood: {guestsIn(found)} {guestsIn(found) === 1 ? 'guest' : 'guests'}
           </p>
           <ul className="m-0 list-none p-0">
-            {found.map((g) => (
-              <li key={g.id} className="flex flex-wrap items-center gap-2">
-                <Rim group={g} /> {g.count} × {g.name}
-                {g.dislikes.length > 0 && <span>, no {g.dislikes.join(', ')}</span>}
+            {found.map((group) => (
+              <li key={group.id} className="flex flex-wrap items-center gap-2">
+                <Rim group={group} /> {group.count} × {group.name}
+                {group.dislikes.length > 0 && <span>, no {group.dislikes.join(', ')}</span>}
               </li>
             ))}
           </ul>
@@ -90,9 +90,9 @@ export function PartyWaysDialog({ plan, onClose }: { plan: Plan; onClose: () => 
 
 function FromPlan({ plan, onFound }: { plan: Plan; onFound: (party: readonly Group[]) => void }) {
   const cards = useLiveQuery(() =>
-    db.cards.filter((p) => p.deletedAt === null && p.id !== plan.id).toArray(),
+    db.cards.filter((row) => row.deletedAt === null && row.id !== plan.id).toArray(),
   );
-  const others = (cards ?? []).filter((c) => c.guests > 0);
+  const others = (cards ?? []).filter((row) => row.guests > 0);
   const [picked, setPicked] = useState('');
   return (
     <section>
@@ -105,7 +105,7 @@ function FromPlan({ plan, onFound }: { plan: Plan; onFound: (party: readonly Gro
           value={picked}
           options={[
             ['', 'choose a plan'] as const,
-            ...others.map((r) => [r.id, `${r.name}, ${r.guests} guests`] as const),
+            ...others.map((row) => [row.id, `${row.name}, ${row.guests} guests`] as const),
           ]}
           onPick={(id) => {
             setPicked(id);
@@ -191,13 +191,13 @@ function FromReplies({ plan, onFound }: { plan: Plan; onFound: (party: readonly 
         value={text}
         aria-label="Their answers"
         placeholder="Paste their answers, one below the other. Each begins with “Your name:”."
-        onChange={(e) => {
-          setText(e.target.value);
-          onFound(readReplies(e.target.value).groups);
+        onChange={(event) => {
+          setText(event.target.value);
+          onFound(readReplies(event.target.value).groups);
         }}
       />
-      {read.problems.map((p, i) => (
-        <Wrong key={i}>{p.text}</Wrong>
+      {read.problems.map((problem, i) => (
+        <Wrong key={i}>{problem.text}</Wrong>
       ))}
     </section>
   );

@@ -26,7 +26,7 @@ export function PickFoods({
     query.trim() === ''
       ? []
       : searchComponents([...larder.values()], query)
-          .filter((c) => !ids.includes(c.id))
+          .filter((component) => !ids.includes(component.id))
           .slice(0, MOST_FOUND);
   return (
     <Ticks legend={legend}>
@@ -37,7 +37,7 @@ export function PickFoods({
             type="button"
             look="chip"
             aria-label={`${legend}: ${larder.get(id)?.name ?? id}. Take out`}
-            onClick={() => onChange(ids.filter((x) => x !== id))}
+            onClick={() => onChange(ids.filter((otherId) => otherId !== id))}
           >
             {larder.get(id)?.name ?? id} ×
           </Button>
@@ -50,17 +50,17 @@ export function PickFoods({
         aria-label={`${legend}: find a food`}
         placeholder="find a food"
         value={query}
-        onChange={(e) => setQuery(e.target.value)}
+        onChange={(event) => setQuery(event.target.value)}
       />
       <div className="flex max-h-44 flex-wrap gap-1.5 overflow-auto p-0.5">
-        {found.map((c) => (
+        {found.map((component) => (
           <Button
-            key={c.id}
+            key={component.id}
             type="button"
             look="chip"
-            onClick={() => (setQuery(''), onChange([...ids, c.id]))}
+            onClick={() => (setQuery(''), onChange([...ids, component.id]))}
           >
-            + {c.name}
+            + {component.name}
           </Button>
         ))}
       </div>

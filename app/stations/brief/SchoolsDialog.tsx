@@ -32,10 +32,10 @@ export function SchoolsDialog({ plan, onClose }: { plan: Plan; onClose: () => vo
       title="How much, side by side"
       hint="Practitioners disagree. Each school is worked out for your party, place and hour; take the one that fits your guests."
     >
-      <Side plan={plan} offers={offers.filter((o) => o.ready)} />
+      <Side plan={plan} offers={offers.filter((offer) => offer.ready)} />
       <ul className="m-0 list-none columns-2 p-0 max-md:columns-1">
-        {offers.map((o) => (
-          <li key={o.id}>{capital(o.difference)}</li>
+        {offers.map((offer) => (
+          <li key={offer.id}>{capital(offer.difference)}</li>
         ))}
       </ul>
       <OwnFigures plan={plan} />
@@ -45,29 +45,29 @@ export function SchoolsDialog({ plan, onClose }: { plan: Plan; onClose: () => vo
 }
 
 function Side({ plan, offers }: { plan: Plan; offers: readonly SchoolOffer[] }) {
-  const units = useSettings((s) => s.units);
-  const edit = useSession((s) => s.edit);
-  const families = COUNTED.filter((f) => offers.some((o) => o.targets.byFamily[f] > 0));
+  const units = useSettings((settings) => settings.units);
+  const edit = useSession((session) => session.edit);
+  const families = COUNTED.filter((family) => offers.some((offer) => offer.targets.byFamily[family] > 0));
   return (
     <Table className="mt-2 [&_:is(td,th)]:leading-[1.1]">
       <thead>
         <tr>
           <th scope="col">For a grown guest, on average</th>
-          {offers.map((o) => (
-            <th key={o.id} scope="col">
-              {o.name}
+          {offers.map((offer) => (
+            <th key={offer.id} scope="col">
+              {offer.name}
             </th>
           ))}
         </tr>
       </thead>
       <tbody>
-        {families.map((f) => (
-          <tr key={f}>
-            <th scope="row">{capital(FAMILY_WORDS[f])}</th>
-            {offers.map((o) => {
-              const row = o.rows.find((r) => r.family === f);
+        {families.map((family) => (
+          <tr key={family}>
+            <th scope="row">{capital(FAMILY_WORDS[family])}</th>
+            {offers.map((offer) => {
+              const row = offer.rows.find((row) => row.family === family);
               return (
-                <td key={o.id} title={row?.source}>
+                <td key={offer.id} title={row?.source}>
                   {row ? formatMass(row.gEach, units) : '–'}
                   {row?.piecesEach ? `, ${row.piecesEach} pieces` : ''}
                   {row && row.source !== 'house default' && <span className="text-soft"> {row.source}</span>}
@@ -76,23 +76,31 @@ function Side({ plan, offers }: { plan: Plan; offers: readonly SchoolOffer[] }) 
             })}
           </tr>
         ))}
-        <Sum name="Each, in all" offers={offers} of={(o) => formatMass(o.targets.perPortionG, units)} />
-        <Sum name="For everybody" offers={offers} of={(o) => formatMass(o.targets.totalG, units)} />
-        <Sum name="Kinds" offers={offers} of={(o) => `${o.kinds.from} to ${o.kinds.to}`} />
-        <Sum name="Board, all laid at once" offers={offers} of={(o) => formatArea(o.areaCm2, units)} />
-        <Sum name="About" offers={offers} of={(o) => formatMoney(o.costMinor, plan.currency)} />
+        <Sum
+          name="Each, in all"
+          offers={offers}
+          of={(offer) => formatMass(offer.targets.perPortionG, units)}
+        />
+        <Sum name="For everybody" offers={offers} of={(offer) => formatMass(offer.targets.totalG, units)} />
+        <Sum name="Kinds" offers={offers} of={(offer) => `${offer.kinds.from} to ${offer.kinds.to}`} />
+        <Sum
+          name="Board, all laid at once"
+          offers={offers}
+          of={(offer) => formatArea(offer.areaCm2, units)}
+        />
+        <Sum name="About" offers={offers} of={(offer) => formatMoney(offer.costMinor, plan.currency)} />
         <tr>
           <td />
-          {offers.map((o) => (
-            <td key={o.id}>
-              {o.chosen ? (
+          {offers.map((offer) => (
+            <td key={offer.id}>
+              {offer.chosen ? (
                 <b>chosen</b>
               ) : (
                 <Button
                   look="quiet"
                   size="small"
-                  aria-label={`Take it: ${o.name}`}
-                  onClick={() => edit({ name: 'set-school', school: o.id })}
+                  aria-label={`Take it: ${offer.name}`}
+                  onClick={() => edit({ name: 'set-school', school: offer.id })}
                 >
                   Take it
                 </Button>
@@ -112,13 +120,13 @@ function Sum({
 }: {
   name: string;
   offers: readonly SchoolOffer[];
-  of: (o: SchoolOffer) => string;
+  of: (offer: SchoolOffer) => string;
 }) {
   return (
     <tr className="font-bold">
       <th scope="row">{name}</th>
-      {offers.map((o) => (
-        <td key={o.id}>{of(o)}</td>
+      {offers.map((offer) => (
+        <td key={offer.id}>{of(offer)}</td>
       ))}
     </tr>
   );
@@ -128,7 +136,7 @@ function Sum({
 function OwnFigures({ plan }: { plan: Plan }) {
   const house = houseRows();
   const ownSchools = useHouseOf('schools');
-  const edit = useSession((s) => s.edit);
+  const edit = useSession((session) => session.edit);
   const [draft, setDraft] = useState<OwnSchool>(plan.ownSchool ?? { name: '', rows: {} });
   const [wrong, setWrong] = useState<string>();
   const keep = (): void => {
@@ -144,14 +152,14 @@ function OwnFigures({ plan }: { plan: Plan }) {
       </p>
       {ownSchools.length > 0 && (
         <div className="flex flex-wrap items-center gap-2.5">
-          {ownSchools.map((o) => (
+          {ownSchools.map((school) => (
             <Button
-              key={o.name}
+              key={school.name}
               look="quiet"
               size="small"
-              onClick={() => (setDraft(o), edit({ name: 'set-own-school', ownSchool: o }))}
+              onClick={() => (setDraft(school), edit({ name: 'set-own-school', ownSchool: school }))}
             >
-              {o.name}
+              {school.name}
             </Button>
           ))}
         </div>
@@ -163,21 +171,21 @@ function OwnFigures({ plan }: { plan: Plan }) {
         onChange={(name) => setDraft({ ...draft, name })}
       />
       <div className="my-2 grid grid-cols-[repeat(auto-fill,minmax(150px,1fr))] gap-x-3 gap-y-1.5 [&_label]:grid [&_label]:text-sm">
-        {COUNTED.map((f) => (
-          <label key={f}>
-            {capital(FAMILY_WORDS[f])}
+        {COUNTED.map((family) => (
+          <label key={family}>
+            {capital(FAMILY_WORDS[family])}
             <Input
               type="number"
               min={0}
               max={1000}
-              placeholder={String(Math.round(house[f]))}
-              value={draft.rows[f] ?? ''}
-              onChange={(e) => {
-                const { [f]: _old, ...rest } = draft.rows;
-                const n = e.target.valueAsNumber;
+              placeholder={String(Math.round(house[family]))}
+              value={draft.rows[family] ?? ''}
+              onChange={(event) => {
+                const { [family]: _old, ...rest } = draft.rows;
+                const n = event.target.valueAsNumber;
                 setDraft({
                   ...draft,
-                  rows: Number.isFinite(n) ? { ...rest, [f]: Math.min(1000, Math.max(0, n)) } : rest,
+                  rows: Number.isFinite(n) ? { ...rest, [family]: Math.min(1000, Math.max(0, n)) } : rest,
                 });
               }}
             />
@@ -196,7 +204,7 @@ const NO_BOARD = { name: '', portions: '', eaten: {} as Partial<Record<(typeof C
 
 /** What was eaten at boards of one's own: what was put out less what came back. */
 function Log({ plan }: { plan: Plan }) {
-  const edit = useSession((s) => s.edit);
+  const edit = useSession((session) => session.edit);
   const [draft, setDraft] = useState(NO_BOARD);
   const [wrong, setWrong] = useState<string>();
   const add = (): void => {
@@ -224,7 +232,7 @@ function Log({ plan }: { plan: Plan }) {
         onTake={(board) =>
           edit({
             name: 'set-past-boards',
-            pastBoards: [...plan.pastBoards.filter((b) => b.name !== board.name), board],
+            pastBoards: [...plan.pastBoards.filter((pastBoard) => pastBoard.name !== board.name), board],
           })
         }
       />
@@ -233,12 +241,12 @@ function Log({ plan }: { plan: Plan }) {
         bend it less.
       </p>
       <ul className="m-0 list-none p-0">
-        {plan.pastBoards.map((b, i) => (
+        {plan.pastBoards.map((pastBoard, i) => (
           <li key={i}>
-            <b>{b.name}</b>, {b.portions} portions{' '}
+            <b>{pastBoard.name}</b>, {pastBoard.portions} portions{' '}
             <Button
               look="link"
-              aria-label={`Take out ${b.name}`}
+              aria-label={`Take out ${pastBoard.name}`}
               onClick={() =>
                 edit({ name: 'set-past-boards', pastBoards: plan.pastBoards.filter((_, k) => k !== i) })
               }
@@ -263,17 +271,17 @@ function Log({ plan }: { plan: Plan }) {
         />
       </div>
       <div className="my-2 grid grid-cols-[repeat(auto-fill,minmax(150px,1fr))] gap-x-3 gap-y-1.5 [&_label]:grid [&_label]:text-sm">
-        {COUNTED.map((f) => (
-          <label key={f}>
-            {capital(FAMILY_WORDS[f])}, g eaten
+        {COUNTED.map((family) => (
+          <label key={family}>
+            {capital(FAMILY_WORDS[family])}, g eaten
             <input
               type="number"
               min={0}
-              value={draft.eaten[f] ?? ''}
-              onChange={(e) => {
-                const { [f]: _old, ...rest } = draft.eaten;
-                const n = e.target.valueAsNumber;
-                setDraft({ ...draft, eaten: Number.isFinite(n) && n >= 0 ? { ...rest, [f]: n } : rest });
+              value={draft.eaten[family] ?? ''}
+              onChange={(event) => {
+                const { [family]: _old, ...rest } = draft.eaten;
+                const n = event.target.valueAsNumber;
+                setDraft({ ...draft, eaten: Number.isFinite(n) && n >= 0 ? { ...rest, [family]: n } : rest });
               }}
             />
           </label>

@@ -24,7 +24,7 @@ const entries = <K extends string>(words: Record<K, string>) => Object.entries(w
 
 /** The brief as one sentence whose underlined words are its controls. */
 export function Sentence({ plan }: { plan: Plan }) {
-  const edit = useSession((s) => s.edit);
+  const edit = useSession((session) => session.edit);
   const set = (patch: Partial<Occasion>): void => edit({ name: 'set-occasion', patch } as Command);
   return (
     <p className="mt-1 font-display text-lg/[1.32] font-semibold">
@@ -90,7 +90,7 @@ function When({ occasion: o, set }: Part) {
           <Input
             type="datetime-local"
             value={o.start}
-            onChange={(e) => parseLocalTime(e.target.value) && set({ start: e.target.value })}
+            onChange={(event) => parseLocalTime(event.target.value) && set({ start: event.target.value })}
           />
         </Field>
       </OpenWord>{' '}
@@ -110,7 +110,7 @@ function When({ occasion: o, set }: Part) {
 }
 
 function Where({ occasion: o, set }: Part) {
-  const units = useSettings((s) => s.units);
+  const units = useSettings((settings) => settings.units);
   return (
     <>
       <OpenWord word={o.where} label="Where">
@@ -149,7 +149,7 @@ function Where({ occasion: o, set }: Part) {
 }
 
 function AirField({ airTempC, onKeep }: { airTempC: number; onKeep: (c: number) => void }) {
-  const fahrenheit = useSettings((s) => s.units) === 'imperial';
+  const fahrenheit = useSettings((settings) => settings.units) === 'imperial';
   return fahrenheit ? (
     <KeptNumber
       label="Air, °F"
@@ -164,7 +164,7 @@ function AirField({ airTempC, onKeep }: { airTempC: number; onKeep: (c: number) 
 }
 
 function Money({ plan }: { plan: Plan }) {
-  const edit = useSession((s) => s.edit);
+  const edit = useSession((session) => session.edit);
   const { budgetMinor, currency } = plan;
   return (
     <OpenWord
@@ -195,7 +195,7 @@ function Money({ plan }: { plan: Plan }) {
 function Besides({ plan }: { plan: Plan }) {
   const [open, setOpen] = useState<'theme' | 'tools' | null>(null);
   const { theme } = plan.occasion;
-  const bowls = plan.bowls.reduce((n, b) => n + b.count, 0);
+  const bowls = plan.bowls.reduce((sum, bowl) => sum + bowl.count, 0);
   return (
     <>
       Theme:{' '}

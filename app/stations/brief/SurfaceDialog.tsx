@@ -23,7 +23,7 @@ export function SurfaceDialog({
 }) {
   const [draft, setDraft] = useState(surface);
   const [problem, setProblem] = useState<string>();
-  const edit = useSession((s) => s.edit);
+  const edit = useSession((session) => session.edit);
   const set = (patch: Partial<Surface>): void => setDraft({ ...draft, ...patch });
   const save = (): void => {
     const wrong = surfaceProblem(draft);
@@ -47,45 +47,51 @@ export function SurfaceDialog({
       />
       <Advice plan={plan} draft={draft} set={set} />
       <Ticks legend="For whom">
-        {plan.party.map((g) => {
-          const all = plan.party.map((p) => p.id);
+        {plan.party.map((group) => {
+          const all = plan.party.map((otherGroup) => otherGroup.id);
           const serves = draft.serves ?? all;
           return (
             <Tick
-              key={g.id}
+              key={group.id}
               inline
-              label={g.name}
-              on={serves.includes(g.id)}
-              onChange={(on) => set({ serves: on ? [...serves, g.id] : serves.filter((id) => id !== g.id) })}
+              label={group.name}
+              on={serves.includes(group.id)}
+              onChange={(on) =>
+                set({ serves: on ? [...serves, group.id] : serves.filter((id) => id !== group.id) })
+              }
             />
           );
         })}
       </Ticks>
       <Ticks legend="Kept free from">
-        {FREE_FROM.map((f) => (
+        {FREE_FROM.map((freeFrom) => (
           <Tick
-            key={f.id}
+            key={freeFrom.id}
             inline
-            label={f.name}
-            on={draft.freeFrom.includes(f.id)}
+            label={freeFrom.name}
+            on={draft.freeFrom.includes(freeFrom.id)}
             onChange={(on) =>
-              set({ freeFrom: on ? [...draft.freeFrom, f.id] : draft.freeFrom.filter((x) => x !== f.id) })
+              set({
+                freeFrom: on
+                  ? [...draft.freeFrom, freeFrom.id]
+                  : draft.freeFrom.filter((x) => x !== freeFrom.id),
+              })
             }
           />
         ))}
       </Ticks>
       {plan.party.length > 1 && (
         <Ticks legend="A part of it kept for (open ground around it, tools of its own)">
-          {plan.party.map((g) => {
+          {plan.party.map((group) => {
             const kept = draft.zoneFor ?? [];
             return (
               <Tick
-                key={g.id}
+                key={group.id}
                 inline
-                label={`${g.name}, a part`}
-                on={kept.includes(g.id)}
+                label={`${group.name}, a part`}
+                on={kept.includes(group.id)}
                 onChange={(on) =>
-                  setDraft(keptFor(draft, on ? [...kept, g.id] : kept.filter((id) => id !== g.id)))
+                  setDraft(keptFor(draft, on ? [...kept, group.id] : kept.filter((id) => id !== group.id)))
                 }
               />
             );
@@ -123,7 +129,7 @@ interface Part {
 }
 
 function Size({ draft, set }: Part) {
-  const o = draft.outline;
+  const outline = draft.outline;
   // back to the shape it had is back to the size it had
   const was = useRef<Partial<Record<Surface['outline']['kind'], Surface['outline']>>>({});
   return (
@@ -131,30 +137,30 @@ function Size({ draft, set }: Part) {
       <Choice
         label="Shape"
         width={112}
-        value={o.kind}
+        value={outline.kind}
         options={['round', 'rectangle']}
         onPick={(kind) => {
-          was.current = { ...was.current, [o.kind]: o };
+          was.current = { ...was.current, [outline.kind]: outline };
           set({ outline: was.current[kind] ?? reshaped(draft, kind) });
         }}
       />
-      {o.kind === 'round' ? (
+      {outline.kind === 'round' ? (
         <LengthInput
           label="Across"
-          mm={o.diameterMm}
-          onChange={(diameterMm) => set({ outline: { ...o, diameterMm } })}
+          mm={outline.diameterMm}
+          onChange={(diameterMm) => set({ outline: { ...outline, diameterMm } })}
         />
       ) : (
         <>
           <LengthInput
             label="Length"
-            mm={o.lengthMm}
-            onChange={(lengthMm) => set({ outline: { ...o, lengthMm } })}
+            mm={outline.lengthMm}
+            onChange={(lengthMm) => set({ outline: { ...outline, lengthMm } })}
           />
           <LengthInput
             label="Width"
-            mm={o.widthMm}
-            onChange={(widthMm) => set({ outline: { ...o, widthMm } })}
+            mm={outline.widthMm}
+            onChange={(widthMm) => set({ outline: { ...outline, widthMm } })}
           />
         </>
       )}
@@ -172,11 +178,11 @@ function Size({ draft, set }: Part) {
 
 /** The size that what lies on it asks for, or, before anything is chosen, its guests' share. */
 function Advice({ plan, draft, set }: Part & { plan: Plan }) {
-  const units = useSettings((s) => s.units);
-  const surfaces = plan.surfaces.map((s) => (s.id === draft.id ? draft : s));
+  const units = useSettings((settings) => settings.units);
+  const surfaces = plan.surfaces.map((surface) => (surface.id === draft.id ? draft : surface));
   const advised = advisedOutline({ ...plan, surfaces }, draft);
   if (!advised) return <p className="text-soft">Nobody is served from it yet.</p>;
-  const laid = plan.placements.some((p) => p.surfaceId === draft.id && p.lot === 0);
+  const laid = plan.placements.some((placement) => placement.surfaceId === draft.id && placement.lot === 0);
   return (
     <p className="text-soft my-1 mx-0">
       {laid ? 'What lies on it fills' : 'Its guests fill'} <b>{sizeWords(advised, units)}</b>.{' '}

@@ -7,13 +7,13 @@ import { useSpeech } from '../../store/useSpeech.js';
 import { speak } from '../../../core/words/index.js';
 import { pressable } from '../../ui/press.js';
 
-export const sizeWords = (o: Surface['outline'], units: UnitSystem): string =>
-  o.kind === 'round'
-    ? `Ø ${formatLength(o.diameterMm, units)}`
-    : `${formatLength(o.lengthMm, units)} × ${formatLength(o.widthMm, units)}`;
+export const sizeWords = (outline: Surface['outline'], units: UnitSystem): string =>
+  outline.kind === 'round'
+    ? `Ø ${formatLength(outline.diameterMm, units)}`
+    : `${formatLength(outline.lengthMm, units)} × ${formatLength(outline.widthMm, units)}`;
 
-const extent = (o: Surface['outline']): [number, number] =>
-  o.kind === 'round' ? [o.diameterMm, o.diameterMm] : [o.lengthMm, o.widthMm];
+const extent = (outline: Surface['outline']): [number, number] =>
+  outline.kind === 'round' ? [outline.diameterMm, outline.diameterMm] : [outline.lengthMm, outline.widthMm];
 
 /** Share of the table's middle that the surfaces take together. */
 const TABLE_SHARE = 0.38;
@@ -30,7 +30,10 @@ interface Spot {
 
 /** Rows on the table, largest first, to scale with each other. Pixels of the plate's drawing. */
 export function spotsOf(surfaces: readonly Surface[]): { spots: Spot[]; scale: number } {
-  const total = surfaces.reduce((n, s) => n + extent(s.outline)[0] * extent(s.outline)[1], 0);
+  const total = surfaces.reduce(
+    (sum, surface) => sum + extent(surface.outline)[0] * extent(surface.outline)[1],
+    0,
+  );
   const scale = Math.min(MOST_SCALE, Math.sqrt((Math.PI * TABLE_R ** 2 * TABLE_SHARE) / Math.max(1, total)));
   const order = [...surfaces].sort(
     (a, b) => extent(b.outline)[0] * extent(b.outline)[1] - extent(a.outline)[0] * extent(a.outline)[1],
@@ -48,7 +51,7 @@ export function spotsOf(surfaces: readonly Surface[]): { spots: Spot[]; scale: n
 }
 
 /** The surfaces on the table, and a place for another one. */
-export function TableSurfaces({ plan, onPick }: { plan: Plan; onPick: (s: Surface) => void }) {
+export function TableSurfaces({ plan, onPick }: { plan: Plan; onPick: (surface: Surface) => void }) {
   const { spots, scale } = spotsOf(plan.surfaces);
   const add = useAddSurface(plan);
   return (
@@ -72,7 +75,7 @@ export function TableSurfaces({ plan, onPick }: { plan: Plan; onPick: (s: Surfac
 
 function OneSurface({
   plan,
-  spot: { surface: s, x, y, length, width },
+  spot: { surface: surface, x, y, length, width },
   scale,
   onPick,
 }: {
@@ -82,11 +85,11 @@ function OneSurface({
   onPick: () => void;
 }) {
   const speech = useSpeech();
-  const wood = s.material === 'oak' || s.material === 'walnut';
+  const wood = surface.material === 'oak' || surface.material === 'walnut';
   const small = Math.min(length, width) < 96;
   return (
     <g
-      {...pressable(`${s.name}, ${speak(outlineSaid(s.outline), speech)}. Change`, onPick)}
+      {...pressable(`${surface.name}, ${speak(outlineSaid(surface.outline), speech)}. Change`, onPick)}
       transform={`translate(${x.toFixed(1)} ${y.toFixed(1)})`}
     >
       <rect
@@ -94,12 +97,12 @@ function OneSurface({
         y={-width / 2}
         width={length}
         height={width}
-        rx={s.outline.kind === 'round' ? length / 2 : Math.max(4, s.outline.cornerMm * scale)}
+        rx={surface.outline.kind === 'round' ? length / 2 : Math.max(4, surface.outline.cornerMm * scale)}
         fill={wood ? 'var(--oak)' : 'var(--china)'}
         stroke={wood ? 'var(--oak-edge)' : 'var(--enamel)'}
         strokeWidth={small ? 3 : 6}
       />
-      <SurfaceWords plan={plan} surface={s} small={small} low={width < 130} />
+      <SurfaceWords plan={plan} surface={surface} small={small} low={width < 130} />
     </g>
   );
 }
@@ -107,7 +110,7 @@ function OneSurface({
 /** Name, size, mass, and what it is kept free from or how full it is; a small one has room for its mass alone. */
 function SurfaceWords({
   plan,
-  surface: s,
+  surface: surface,
   small,
   low,
 }: {
@@ -116,9 +119,11 @@ function SurfaceWords({
   small: boolean;
   low: boolean;
 }) {
-  const units = useSettings((x) => x.units);
-  const mass = plan.placements.filter((p) => p.surfaceId === s.id).reduce((n, p) => n + p.massG, 0);
-  const ground = laidGroundCm2(plan, s);
+  const units = useSettings((settings) => settings.units);
+  const mass = plan.placements
+    .filter((placement) => placement.surfaceId === surface.id)
+    .reduce((sum, placement) => sum + placement.massG, 0);
+  const ground = laidGroundCm2(plan, surface);
   // a low surface carries four lines of words: they sit a little higher
   const lift = low ? 16 : 0;
   const line = (dy: number, text: string, size: number, weight: number, display: boolean) => (
@@ -146,25 +151,37 @@ function SurfaceWords({
         {formatMass(mass, units)}
       </text>
     );
-  const free = `no ${s.freeFrom.slice(0, 3).join(', ')}${s.freeFrom.length > 3 ? ' …' : ''}`;
+  const free = `no ${surface.freeFrom.slice(0, 3).join(', ')}${surface.freeFrom.length > 3 ? ' …' : ''}`;
   return (
     <>
-      {line(-8, s.name, 18, 800, true)}
-      {line(10, sizeWords(s.outline, units), 13.5, 500, false)}
-      {line(34, mass > 0 ? formatMass(mass, units) : formatArea(surfaceAreaCm2(s), units), 19, 900, true)}
-      {s.freeFrom.length > 0
+      {line(-8, surface.name, 18, 800, true)}
+      {line(10, sizeWords(surface.outline, units), 13.5, 500, false)}
+      {line(
+        34,
+        mass > 0 ? formatMass(mass, units) : formatArea(surfaceAreaCm2(surface), units),
+        19,
+        900,
+        true,
+      )}
+      {surface.freeFrom.length > 0
         ? line(52, free, 13, 500, false)
         : ground > 0 &&
-          line(52, `${Math.round((100 * ground) / surfaceAreaCm2(s))} % full at opening`, 13, 500, false)}
+          line(
+            52,
+            `${Math.round((100 * ground) / surfaceAreaCm2(surface))} % full at opening`,
+            13,
+            500,
+            false,
+          )}
     </>
   );
 }
 
 function useAddSurface(plan: Plan): () => void {
-  const edit = useSession((s) => s.edit);
+  const edit = useSession((session) => session.edit);
   return () => {
     let n = plan.surfaces.length + 1;
-    while (plan.surfaces.some((s) => s.id === `surface-${n}`)) n++;
+    while (plan.surfaces.some((surface) => surface.id === `surface-${n}`)) n++;
     edit({
       name: 'set-surface',
       surface: {

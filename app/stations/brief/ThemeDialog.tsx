@@ -39,7 +39,7 @@ export function ThemeDialog({ plan, onClose }: { plan: Plan; onClose: () => void
   const [not, setNot] = useState(plan.wishes.excluded);
   const [south, setSouth] = useState(plan.occasion.hemisphere === 'south');
   const [idea, setIdea] = useState<ThemeIdea | null>(null);
-  const edit = useSession((s) => s.edit);
+  const edit = useSession((session) => session.edit);
   const save = (): void => {
     edit({
       name: 'together',
@@ -70,7 +70,7 @@ export function ThemeDialog({ plan, onClose }: { plan: Plan; onClose: () => void
     setMust([...new Set([...must, ...wishes.pinned])]);
     setNot([...new Set([...not, ...wishes.excluded])]);
   };
-  const motifs = draft.motifs.filter((m) => m !== 'none');
+  const motifs = draft.motifs.filter((motif) => motif !== 'none');
   const toggle = (motif: Theme['motifs'][number], on: boolean): void =>
     setDraft({ ...draft, motifs: on ? [...motifs, motif] : motifs.filter((m) => m !== motif) });
   return (
@@ -143,30 +143,30 @@ function Ideas({
   return (
     <Collapsible title="Start from an idea">
       <div className="my-2 grid grid-cols-[repeat(auto-fill,minmax(200px,1fr))] gap-2">
-        {own.map((t) => (
+        {own.map((theme) => (
           <button
-            key={`own ${t.name}`}
+            key={`own ${theme.name}`}
             className="on-paper grid content-start border border-rule bg-paper px-2.5 py-2 text-left text-sm"
-            onClick={() => onOwn(t)}
+            onClick={() => onOwn(theme)}
           >
-            <Swatches colours={t.palette} />
-            <b className="font-display text-base font-extrabold">{t.name}</b>
+            <Swatches colours={theme.palette} />
+            <b className="font-display text-base font-extrabold">{theme.name}</b>
             <span>Your own.</span>
           </button>
         ))}
         {[...THEME_IDEAS]
           .sort((a, b) => Number(b.months.includes(month)) - Number(a.months.includes(month)))
-          .map((i) => (
+          .map((idea) => (
             <button
-              key={i.id}
+              key={idea.id}
               className="on-paper grid content-start border border-rule bg-paper px-2.5 py-2 text-left text-sm"
-              onClick={() => onTake(i)}
+              onClick={() => onTake(idea)}
             >
-              <Swatches colours={i.theme.palette} />
-              <b className="font-display text-base font-extrabold">{i.theme.name}</b>
+              <Swatches colours={idea.theme.palette} />
+              <b className="font-display text-base font-extrabold">{idea.theme.name}</b>
               <span>
-                {i.line}
-                {i.months.includes(month) ? '' : ' Not its time of the year.'}
+                {idea.line}
+                {idea.months.includes(month) ? '' : ' Not its time of the year.'}
               </span>
             </button>
           ))}
@@ -177,8 +177,8 @@ function Ideas({
 
 const Swatches = ({ colours }: { colours: readonly string[] }) => (
   <span className="mb-1.5 flex h-3" aria-hidden="true">
-    {colours.map((c, i) => (
-      <i key={i} className="flex-1" style={{ background: c }} />
+    {colours.map((colour, i) => (
+      <i key={i} className="flex-1" style={{ background: colour }} />
     ))}
   </span>
 );
@@ -206,10 +206,10 @@ function Colours({ draft, onChange }: { draft: Theme; onChange: (palette: string
     <Ticks legend="Colours">
       <div
         className="flex flex-wrap items-center gap-2.5"
-        onDragOver={(e) => e.preventDefault()}
-        onDrop={(e) => {
-          e.preventDefault();
-          const file = e.dataTransfer.files[0];
+        onDragOver={(dragEvent) => dragEvent.preventDefault()}
+        onDrop={(dragEvent) => {
+          dragEvent.preventDefault();
+          const file = dragEvent.dataTransfer.files[0];
           if (file) fromPicture(file);
         }}
       >
@@ -219,7 +219,9 @@ function Colours({ draft, onChange }: { draft: Theme; onChange: (palette: string
               type="color"
               aria-label={`Colour ${i + 1}`}
               value={colour}
-              onChange={(e) => onChange(draft.palette.map((c, k) => (k === i ? e.target.value : c)))}
+              onChange={(event) =>
+                onChange(draft.palette.map((char, k) => (k === i ? event.target.value : char)))
+              }
             />
             <Button
               look="link"
@@ -276,12 +278,12 @@ function OwnThemes({ draft }: { draft: Theme }) {
   const ownThemes = useHouseOf('themes');
   const keep = (themes: readonly Theme[], words: string): void =>
     void keepInHouse('themes', ...themes).then((kept) => kept && toast(words));
-  const read = async (f: File): Promise<void> => {
+  const read = async (file: File): Promise<void> => {
     const problem = (reason: string) => toast.error(`The themes were refused: ${reason}`);
-    if (f.size > MOST_BYTES) return void problem('the file is larger than 200 kB.');
+    if (file.size > MOST_BYTES) return void problem('the file is larger than 200 kB.');
     let value: unknown;
     try {
-      value = JSON.parse(await f.text());
+      value = JSON.parse(await file.text());
     } catch {
       return void problem('it is no JSON.');
     }

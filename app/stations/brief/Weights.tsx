@@ -6,23 +6,23 @@ import { useSettings } from '../../store/settings.js';
 
 /** The portion schools as weights of a scale, as heavy as what they give; the chosen one is gilded. */
 export function Weights({ plan, offers }: { plan: Plan; offers: readonly SchoolOffer[] }) {
-  const edit = useSession((s) => s.edit);
-  const units = useSettings((s) => s.units);
-  const ready = offers.filter((o) => o.ready);
-  const most = Math.max(1, ...ready.map((o) => o.targets.totalG));
+  const edit = useSession((session) => session.edit);
+  const units = useSettings((settings) => settings.units);
+  const ready = offers.filter((offer) => offer.ready);
+  const most = Math.max(1, ...ready.map((offer) => offer.targets.totalG));
   return (
     <div className="flex items-end gap-0.5" role="group" aria-label="Portion schools">
-      {ready.map((o) => (
+      {ready.map((offer) => (
         <button
-          key={o.id}
+          key={offer.id}
           className="grid min-w-0 flex-1 justify-items-center pt-1 pb-1.5 text-center text-xs/[1.15] text-on-cloth aria-pressed:border-b-3 aria-pressed:border-yolk"
-          aria-pressed={o.chosen}
-          onClick={() => plan.school !== o.id && edit({ name: 'set-school', school: o.id })}
+          aria-pressed={offer.chosen}
+          onClick={() => plan.school !== offer.id && edit({ name: 'set-school', school: offer.id })}
         >
-          <Brass share={Math.cbrt(o.targets.totalG / most)} gilded={o.chosen} />
-          <span className="order-2">{o.name}</span>
+          <Brass share={Math.cbrt(offer.targets.totalG / most)} gilded={offer.chosen} />
+          <span className="order-2">{offer.name}</span>
           <b>
-            {formatMass(o.targets.totalG, units)}
+            {formatMass(offer.targets.totalG, units)}
             <span className="sr-only"> in all</span>
           </b>
         </button>

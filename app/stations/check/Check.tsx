@@ -42,12 +42,12 @@ import { ShelfHeading } from '../../ui/kit/Heading.js';
 
 export function Check({ plan, checked }: { plan: Plan; checked: Checked }) {
   const { seenBy, see } = useSession();
-  const group = plan.party.find((g) => g.id === seenBy);
+  const group = plan.party.find((group) => group.id === seenBy);
   const [surface, setSurface] = usePickedSurface(plan);
-  const stateOf = (g: Group) => seatState(checked, g);
-  const groupGlyph = (g: Group): Glyph => glyphOf(stateOf(g).severity);
+  const stateOf = (group: Group) => seatState(checked, group);
+  const groupGlyph = (group: Group): Glyph => glyphOf(stateOf(group).severity);
   const count = (glyph: Glyph) =>
-    plan.party.filter((g) => groupGlyph(g) === glyph).reduce((n, g) => n + g.count, 0);
+    plan.party.filter((group) => groupGlyph(group) === glyph).reduce((sum, group) => sum + group.count, 0);
   return (
     <Frame
       plan={plan}
@@ -88,11 +88,11 @@ export function Check({ plan, checked }: { plan: Plan; checked: Checked }) {
           party={plan.party}
           r={258}
           state={groupGlyph}
-          letBe={(g) => stateOf(g).letBe}
+          letBe={(group) => stateOf(group).letBe}
           picked={seenBy}
           onPick={(id) => see(seenBy === id ? null : id)}
-          label={(g) =>
-            `${g.name}, ${g.count} guests: ${groupGlyph(g)}${stateOf(g).letBe ? ', a question was let be' : ''}. See the board as they do`
+          label={(group) =>
+            `${group.name}, ${group.count} guests: ${groupGlyph(group)}${stateOf(group).letBe ? ', a question was let be' : ''}. See the board as they do`
           }
         />
         {surface && (
@@ -117,27 +117,28 @@ export function Check({ plan, checked }: { plan: Plan; checked: Checked }) {
 }
 
 /** What is left when the others with needs fill up on this group's foods first; nothing where that is as much. */
-const worstWords = (g: LookedAfter, units: UnitSystem): string =>
-  Math.floor(g.worstG / g.group.count) < Math.floor(g.sureG / g.group.count)
+const worstWords = (care: LookedAfter, units: UnitSystem): string =>
+  Math.floor(care.worstG / care.group.count) < Math.floor(care.sureG / care.group.count)
     ? // the number and its unit stay on one line
-      `; if other needs come first, ${formatMass(Math.floor(g.worstG / g.group.count), units).replace(' ', '\u00a0')}`
+      `; if other needs come first, ${formatMass(Math.floor(care.worstG / care.group.count), units).replace(' ', '\u00a0')}`
     : '';
 
 function WholeParty({ plan, checked }: { plan: Plan; checked: Checked }) {
-  const units = useSettings((s) => s.units);
+  const units = useSettings((settings) => settings.units);
   const speech = useSpeech();
   const { see, edit } = useSession();
   const [asking, setAsking] = useState(false);
   const run = useRemedy();
   const certificate = certificateOf(checked.context, checked.care);
   // the same remedy that the good slip offers, once it has been tried
-  const lasts = useTrials((t) => (t.tried.get('looked-after')?.length ?? 0) > 0);
+  const lasts = useTrials((trials) => (trials.tried.get('looked-after')?.length ?? 0) > 0);
   const questions = labelQuestions(checked.context);
-  const open = new Set(questions.filter((q) => q.answer === undefined).map((q) => q.component.id)).size;
-  const words = (g: LookedAfter) =>
-    g.ok
-      ? `${formatMass(Math.floor(g.sureG / g.group.count), units)} each, ${g.bites} bites${worstWords(g, units)}`
-      : g.missing.map((m) => speak(m, speech)).join('; ');
+  const open = new Set(questions.filter((line) => line.answer === undefined).map((line) => line.component.id))
+    .size;
+  const words = (care: LookedAfter) =>
+    care.ok
+      ? `${formatMass(Math.floor(care.sureG / care.group.count), units)} each, ${care.bites} bites${worstWords(care, units)}`
+      : care.missing.map((said) => speak(said, speech)).join('; ');
   return (
     <>
       <ShelfHeading first>Is everyone looked after?</ShelfHeading>
@@ -166,19 +167,19 @@ function WholeParty({ plan, checked }: { plan: Plan; checked: Checked }) {
         Questions for labels{open > 0 ? ` (${open} foods)` : ''}
       </Button>
       {asking && <QuestionsDialog plan={plan} checked={checked} onClose={() => setAsking(false)} />}
-      {checked.care.groups.map((g) => (
+      {checked.care.groups.map((care) => (
         <button
-          key={g.group.id}
+          key={care.group.id}
           className="on-cloth flex w-full gap-2 border-0 bg-transparent py-0.5 text-left text-sm/[1.1] font-bold [&>svg]:flex-none items-start py-1.5 px-0"
 
-          onClick={() => see(g.group.id)}
-          aria-label={`${g.group.name}, ${g.group.count} ${words(g)}. See the board as they do`}
+          onClick={() => see(care.group.id)}
+          aria-label={`${care.group.name}, ${care.group.count} ${words(care)}. See the board as they do`}
         >
-          <PlateGlyph state={g.ok ? 'whole' : 'cracked'} size={24} />
-          <Rim group={g.group} />
+          <PlateGlyph state={care.ok ? 'whole' : 'cracked'} size={24} />
+          <Rim group={care.group} />
           <span>
-            {g.group.name}, {g.group.count} <br />
-            <span className="font-medium">{words(g)}</span>
+            {care.group.name}, {care.group.count} <br />
+            <span className="font-medium">{words(care)}</span>
           </span>
         </button>
       ))}
@@ -188,17 +189,17 @@ function WholeParty({ plan, checked }: { plan: Plan; checked: Checked }) {
 
 /** A guest's sheet: what is sure, what makes a bite, and every food by what it is for them. */
 function GuestSheet({ plan, checked, group }: { plan: Plan; checked: Checked; group: Group }) {
-  const care = checked.care.groups.find((g) => g.group.id === group.id);
-  const foods = checked.context.placed.filter((l) => l.component.job !== 'none');
-  const by = (s: Standing) => [
+  const care = checked.care.groups.find((care) => care.group.id === group.id);
+  const foods = checked.context.placed.filter((placed) => placed.component.job !== 'none');
+  const by = (standing: Standing) => [
     ...new Map(
       foods
-        .filter((l) => standingOf(checked.context, l, group) === s)
-        .map((l) => [l.component.id, l.component]),
+        .filter((placed) => standingOf(checked.context, placed, group) === standing)
+        .map((placed) => [placed.component.id, placed.component]),
     ).values(),
   ];
   const fine = by('fine');
-  const rest = (s: Standing) => by(s).filter((c) => !fine.includes(c));
+  const rest = (standing: Standing) => by(standing).filter((component) => !fine.includes(component));
   return (
     <>
       <div className="on-paper edge-sheet bg-card px-3.5 py-3">
@@ -231,13 +232,13 @@ function GuestSheet({ plan, checked, group }: { plan: Plan; checked: Checked; gr
 /** What a need counts on the whole plate, of its limit. */
 function Plate({ checked, group }: { checked: Checked; group: Group }) {
   return plateSums(checked.context)
-    .filter((s) => s.group.id === group.id)
-    .map((s) => (
-      <p key={s.need} className="my-1 mx-0">
+    .filter((sum) => sum.group.id === group.id)
+    .map((sum) => (
+      <p key={sum.need} className="my-1 mx-0">
         <b>
-          {Math.round(s.sum.high * 10) / 10} of {s.limit} {s.quantity.unit}
+          {Math.round(sum.sum.high * 10) / 10} of {sum.limit} {sum.quantity.unit}
         </b>{' '}
-        {s.quantity.what} on a plate
+        {sum.quantity.what} on a plate
       </p>
     ));
 }
@@ -249,7 +250,7 @@ const POLICIES = [
 ] as const;
 
 function Cup({ care }: { care: LookedAfter }) {
-  const units = useSettings((s) => s.units);
+  const units = useSettings((settings) => settings.units);
   const [eachG, needG] = [care.sureG / care.group.count, care.needG / care.group.count];
   const [each, need] = [formatMass(eachG, units), formatMass(needG, units)];
   const row = (ok: boolean, name: string, value: string) => (
@@ -299,8 +300,15 @@ function Standings({ glyph, title, foods }: { glyph: Glyph; title: string; foods
       </div>
       {foods.length > 0 && (
         <div className="flex flex-wrap items-center gap-px mt-0.75 mb-0 mr-0 ml-6.5">
-          {foods.slice(0, foods.length > 7 ? 6 : 7).map((c) => (
-            <img key={c.id} src={portraitUrl(c)} alt={c.name} title={c.name} width="28" height="28" />
+          {foods.slice(0, foods.length > 7 ? 6 : 7).map((component) => (
+            <img
+              key={component.id}
+              src={portraitUrl(component)}
+              alt={component.name}
+              title={component.name}
+              width="28"
+              height="28"
+            />
           ))}
           {foods.length > 7 && <b>+{foods.length - 6}</b>}
         </div>

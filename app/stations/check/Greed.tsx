@@ -15,7 +15,7 @@ const [LEAST, MOST, STEP] = [1, 3, 0.05];
 
 /** A dial: what is sure for each group if those who eat everything take more than their share. */
 export function Greed({ checked }: { checked: Checked }) {
-  const units = useSettings((s) => s.units);
+  const units = useSettings((settings) => settings.units);
   const run = useRemedy();
   const [moved, setMoved] = useState<number>();
   const greed = Math.max(LEAST, moved ?? checked.care.greed);
@@ -35,11 +35,11 @@ export function Greed({ checked }: { checked: Checked }) {
       />
       <p role="status">{speak(said, speech)}</p>
       <ul className="m-0 list-none p-0">
-        {at.groups.map((g) => (
-          <li key={g.group.id} className="flex flex-wrap items-center gap-1.5">
-            <Rim group={g.group} size={20} /> {g.group.name}:{' '}
-            <b>{formatMass(g.sureG / g.group.count, units)}</b> of{' '}
-            {formatMass(g.needG / g.group.count, units)} each
+        {at.groups.map((group) => (
+          <li key={group.group.id} className="flex flex-wrap items-center gap-1.5">
+            <Rim group={group.group} size={20} /> {group.group.name}:{' '}
+            <b>{formatMass(group.sureG / group.group.count, units)}</b> of{' '}
+            {formatMass(group.needG / group.group.count, units)} each
           </li>
         ))}
       </ul>

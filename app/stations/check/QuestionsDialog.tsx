@@ -34,18 +34,18 @@ export function QuestionsDialog({
   onClose: () => void;
 }) {
   const [picked, setPicked] = useState<readonly LabelQuestionLine[] | null>(null);
-  const edit = useSession((s) => s.edit);
+  const edit = useSession((session) => session.edit);
   const lines = labelQuestions(checked.context);
-  const open = lines.filter((l) => l.answer === undefined);
-  const told = lines.filter((l) => l.answer !== undefined);
+  const open = lines.filter((line) => line.answer === undefined);
+  const told = lines.filter((line) => line.answer !== undefined);
   const text = questionsText(lines, plan.occasion.name);
   if (picked)
     return (
       <LabelDialog
         plan={plan}
-        answers={picked.map((l): Answer => ({
-          componentId: l.component.id,
-          fact: l.fact,
+        answers={picked.map((line): Answer => ({
+          componentId: line.component.id,
+          fact: line.fact,
           value: '-',
           who: '',
           when: localNow(),
@@ -89,12 +89,16 @@ export function QuestionsDialog({
 /** What was once answered "for new plans too" is offered to this one: never taken over unasked, packs change. */
 function HeldAnswers({ open }: { open: readonly LabelQuestionLine[] }) {
   const held = useHouseOf('answers');
-  const edit = useSession((s) => s.edit);
-  const fits = held.filter((a) => open.some((l) => l.component.id === a.componentId && l.fact === a.fact));
+  const edit = useSession((session) => session.edit);
+  const fits = held.filter((answer) =>
+    open.some((line) => line.component.id === answer.componentId && line.fact === answer.fact),
+  );
   if (fits.length === 0) return null;
   const foods = [
     ...new Set(
-      open.filter((l) => fits.some((a) => a.componentId === l.component.id)).map((l) => l.component.name),
+      open
+        .filter((line) => fits.some((answer) => answer.componentId === line.component.id))
+        .map((line) => line.component.name),
     ),
   ];
   return (
@@ -124,9 +128,9 @@ function OpenFoods({
   onAnswer: (lines: readonly LabelQuestionLine[]) => void;
 }) {
   if (lines.length === 0) return <p>Nothing is open.</p>;
-  const foods = [...new Set(lines.map((l) => l.component))];
+  const foods = [...new Set(lines.map((line) => line.component))];
   return foods.map((food) => {
-    const of = lines.filter((l) => l.component === food);
+    const of = lines.filter((line) => line.component === food);
     return (
       <section key={food.id} className="mt-2 border-t border-line pt-1.5 [&_svg]:flex-none">
         <div className="flex flex-wrap items-center gap-2">
@@ -144,18 +148,18 @@ function OpenFoods({
           </Button>
         </div>
         <ul className="my-0.5 list-disc pl-5">
-          {asWouldBeAsked(of).map((l) => (
-            <li key={l.text}>
-              {l.text}{' '}
+          {asWouldBeAsked(of).map((otherAskLine) => (
+            <li key={otherAskLine.text}>
+              {otherAskLine.text}{' '}
               <span className="text-soft">
                 For{' '}
                 {names(
-                  l.groups.map((g) => lower(g.name)),
+                  otherAskLine.groups.map((group) => lower(group.name)),
                   4,
                 )}
                 .
               </span>
-              {l.grave && <b> An allergy, or a small child.</b>}
+              {otherAskLine.grave && <b> An allergy, or a small child.</b>}
             </li>
           ))}
         </ul>
@@ -165,14 +169,14 @@ function OpenFoods({
 }
 
 function Told({ lines }: { lines: readonly LabelQuestionLine[] }) {
-  const edit = useSession((s) => s.edit);
-  const takeBack = (r: Reading): void =>
+  const edit = useSession((session) => session.edit);
+  const takeBack = (reading: Reading): void =>
     edit({
       name: 'together',
       label: 'take back an answer',
-      commands: r.facts.map((fact) => ({
+      commands: reading.facts.map((fact) => ({
         name: 'take-back-answer' as const,
-        componentId: r.component.id,
+        componentId: reading.component.id,
         fact,
       })),
     });
@@ -181,15 +185,16 @@ function Told({ lines }: { lines: readonly LabelQuestionLine[] }) {
     <>
       <PaperHeading>Answered</PaperHeading>
       <ul className="m-0 list-none p-0">
-        {readings(lines).map((r) => (
-          <li key={r.key}>
-            <b>{r.component.name}</b>: {r.words}. {capital(r.answer.seen || 'not said what')} ({r.answer.who},{' '}
-            {speakTime(r.answer.when)}
-            {r.answer.photo ? `, photograph: ${r.answer.photo}` : ''}){' '}
+        {readings(lines).map((reading) => (
+          <li key={reading.key}>
+            <b>{reading.component.name}</b>: {reading.words}.{' '}
+            {capital(reading.answer.seen || 'not said what')} ({reading.answer.who},{' '}
+            {speakTime(reading.answer.when)}
+            {reading.answer.photo ? `, photograph: ${reading.answer.photo}` : ''}){' '}
             <Button
               look="link"
-              aria-label={`Take back what was read of ${r.component.name}: ${r.words}`}
-              onClick={() => takeBack(r)}
+              aria-label={`Take back what was read of ${reading.component.name}: ${reading.words}`}
+              onClick={() => takeBack(reading)}
             >
               Take back
             </Button>
@@ -211,13 +216,19 @@ interface Reading {
 /** What one person read at one time of one food is one line. */
 function readings(told: readonly LabelQuestionLine[]): Reading[] {
   const out = new Map<string, Reading & { byValue: Map<string, Set<string>> }>();
-  for (const l of told) {
-    const a = l.answer!;
-    const key = [l.component.id, a.who, a.when, a.seen].join(' ');
-    const fresh = { key, component: l.component, answer: a, facts: [] as Reading['facts'], words: '' };
+  for (const line of told) {
+    const answer = line.answer!;
+    const key = [line.component.id, answer.who, answer.when, answer.seen].join(' ');
+    const fresh = {
+      key,
+      component: line.component,
+      answer: answer,
+      facts: [] as Reading['facts'],
+      words: '',
+    };
     const r = out.get(key) ?? { ...fresh, byValue: new Map<string, Set<string>>() };
-    r.facts.push(l.fact);
-    r.byValue.set(a.value, (r.byValue.get(a.value) ?? new Set()).add(factWords(l.fact)));
+    r.facts.push(line.fact);
+    r.byValue.set(answer.value, (r.byValue.get(answer.value) ?? new Set()).add(factWords(line.fact)));
     out.set(key, r);
   }
   return [...out.values()].map(({ byValue, ...r }) => ({

@@ -9,6 +9,6 @@ export const check: StationRecord = {
   findings: 'all',
   ready(plan, { care }) {
     if (plan.party.length === 0 || plan.placements.length === 0) return null;
-    return care.groups.filter((g) => g.ok).length / Math.max(1, care.groups.length);
+    return care.groups.filter((care) => care.ok).length / Math.max(1, care.groups.length);
   },
 };

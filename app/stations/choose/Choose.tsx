@@ -30,13 +30,13 @@ export function Choose({ plan, checked }: { plan: Plan; checked: Checked }) {
   const [picked, setPicked] = useState<Component | null>(null);
   const [own, setOwn] = useState<OwnPaper | null>(null);
   const [paper, setPaper] = useState<BoardPaper | null>(null);
-  const units = useSettings((s) => s.units);
+  const units = useSettings((settings) => settings.units);
   const larder = useMemo(() => planLarder(plan), [plan]);
   const targets = targetsOf(plan);
   const masses = massByFamily(plan, larder);
   const total = Object.values(masses).reduce((a, b) => a + b, 0);
   const cost = costOf(plan);
-  const kinds = new Set(plan.placements.map((p) => p.componentId)).size;
+  const kinds = new Set(plan.placements.map((placement) => placement.componentId)).size;
   return (
     <Frame
       plan={plan}

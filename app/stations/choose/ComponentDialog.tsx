@@ -27,7 +27,7 @@ import { PaperHeading } from '../../ui/kit/Heading.js';
 /** One food as itself: its portrait with its tastes, for whom it is, and where it lies on the little surfaces of the table. */
 export function ComponentDialog({
   plan,
-  component: c,
+  component: component,
   onClose,
 }: {
   plan: Plan;
@@ -35,38 +35,39 @@ export function ComponentDialog({
   onClose: () => void;
 }) {
   const run = useRemedy();
-  const units = useSettings((s) => s.units);
+  const units = useSettings((settings) => settings.units);
   const [swap, setSwap] = useState(false);
-  const pack = c.packs[0]!;
-  const made = c.ingredients.length > 0 ? `. Of ${c.ingredients.join(', ')}` : '';
+  const pack = component.packs[0]!;
+  const made = component.ingredients.length > 0 ? `. Of ${component.ingredients.join(', ')}` : '';
   // the plate shows what a swap would look like: this paper makes room
-  if (swap) return <SwapDialog plan={plan} componentId={c.id} onClose={() => (setSwap(false), onClose())} />;
+  if (swap)
+    return <SwapDialog plan={plan} componentId={component.id} onClose={() => (setSwap(false), onClose())} />;
   return (
     <PaperDialog
       open
       onClose={onClose}
       full
-      title={c.name}
+      title={component.name}
       hint={`${formatMoney(pack.priceMinor, plan.currency)} for ${formatMass(pack.massG, units)}${made}.`}
     >
       <div className="grid grid-cols-[286px_minmax(0,1fr)_minmax(0,1.15fr)] gap-x-7 max-xl:grid-cols-[240px_minmax(0,1fr)] max-md:grid-cols-1">
-        <Portrait component={c} />
+        <Portrait component={component} />
         <div>
           <PaperHeading>For whom</PaperHeading>
-          <ForWhom plan={plan} component={c} />
-          <AboutFood plan={plan} component={c} />
-          <Made plan={plan} component={c} />
+          <ForWhom plan={plan} component={component} />
+          <AboutFood plan={plan} component={component} />
+          <Made plan={plan} component={component} />
         </div>
         <div className="max-xl:col-span-2 max-md:col-span-1">
           <PaperHeading>Where it lies</PaperHeading>
-          <Lies plan={plan} component={c} run={run} />
-          <InTheHouse plan={plan} component={c} run={run} />
+          <Lies plan={plan} component={component} run={run} />
+          <InTheHouse plan={plan} component={component} run={run} />
         </div>
       </div>
-      <Deeds plan={plan} component={c} run={run} onSwap={() => setSwap(true)} onClose={onClose} />
+      <Deeds plan={plan} component={component} run={run} onSwap={() => setSwap(true)} onClose={onClose} />
       <div className="mt-2 flex flex-wrap items-center gap-2.5">
-        <WhyFood plan={plan} component={c} />
-        <OwnDeeds plan={plan} component={c} onClose={onClose} />
+        <WhyFood plan={plan} component={component} />
+        <OwnDeeds plan={plan} component={component} onClose={onClose} />
       </div>
       <p className="break-inside-avoid px-1 pt-1 text-xs/[1.24] italic text-soft">
         Facts are label practice and public data, not this very pack: read the label.
@@ -75,31 +76,34 @@ export function ComponentDialog({
   );
 }
 
-const TASTED = TASTES.filter((t) => t !== 'strength');
+const TASTED = TASTES.filter((taste) => taste !== 'strength');
 
 /** Large, as it lies, with what it tastes of. */
-function Portrait({ component: c }: { component: Component }) {
+function Portrait({ component: component }: { component: Component }) {
   return (
     <div className="flex flex-col items-center">
-      <img src={portraitUrl(c)} alt="" width="230" height="230" className="max-md:size-40" />
-      {c.taste && (
-        <TasteWheel petals={TASTED.map((t) => ({ taste: t, most: c.taste?.[t] ?? 0 }))} size={250} />
+      <img src={portraitUrl(component)} alt="" width="230" height="230" className="max-md:size-40" />
+      {component.taste && (
+        <TasteWheel
+          petals={TASTED.map((taste) => ({ taste: taste, most: component.taste?.[taste] ?? 0 }))}
+          size={250}
+        />
       )}
     </div>
   );
 }
 
 /** What a stylist asks of it: like what, with what, how served, how long, called what elsewhere. */
-function AboutFood({ plan, component: c }: { plan: Plan; component: Component }) {
-  const facts = about(c);
-  const partners = goesWith(c, planLarder(plan).values());
+function AboutFood({ plan, component: component }: { plan: Plan; component: Component }) {
+  const facts = about(component);
+  const partners = goesWith(component, planLarder(plan).values());
   return (
     <dl className="mt-3 grid grid-cols-[max-content_1fr] gap-x-3 gap-y-0.5 [&_dt]:font-bold">
       <dt>Like</dt>
       <dd>{facts.like}</dd>
       <dt>Goes with</dt>
       <dd>
-        {partners.foods.map((f) => f.name.split(',')[0]).join(', ') || 'nothing in the larder'};{' '}
+        {partners.foods.map((food) => food.name.split(',')[0]).join(', ') || 'nothing in the larder'};{' '}
         {partners.why}
       </dd>
       <dt>Served</dt>
@@ -117,10 +121,12 @@ function AboutFood({ plan, component: c }: { plan: Plan; component: Component })
 }
 
 /** How a home-made thing is made, for the grams that lie on the board. */
-function Made({ plan, component: c }: { plan: Plan; component: Component }) {
-  const recipe = recipeOf(c.id);
-  const units = useSettings((s) => s.units);
-  const massG = plan.placements.filter((p) => p.componentId === c.id).reduce((n, p) => n + p.massG, 0);
+function Made({ plan, component: component }: { plan: Plan; component: Component }) {
+  const recipe = recipeOf(component.id);
+  const units = useSettings((settings) => settings.units);
+  const massG = plan.placements
+    .filter((placement) => placement.componentId === component.id)
+    .reduce((sum, placement) => sum + placement.massG, 0);
   const scaled = recipe && scaledTo(recipe, massG || recipe.outG, planLarder(plan));
   if (!scaled) return null;
   return (
@@ -130,8 +136,9 @@ function Made({ plan, component: c }: { plan: Plan; component: Component }) {
         {scaled.waitMin > 0 ? `, ${scaled.waitMin} min by itself` : ''}
       </PaperHeading>
       <p>
-        {scaled.parts.map((p) => `${formatMass(p.grams, units)} ${p.name}`).join(', ')}. {recipe.steps} At
-        most {recipe.keepsH} h before serving. About {formatMoney(scaled.costMinor, plan.currency)}.
+        {scaled.parts.map((part) => `${formatMass(part.grams, units)} ${part.name}`).join(', ')}.{' '}
+        {recipe.steps} At most {recipe.keepsH} h before serving. About{' '}
+        {formatMoney(scaled.costMinor, plan.currency)}.
       </p>
     </section>
   );
@@ -139,15 +146,15 @@ function Made({ plan, component: c }: { plan: Plan; component: Component }) {
 
 function Deeds({
   plan,
-  component: c,
+  component: component,
   run,
   onSwap,
   onClose,
 }: FoodPart & { onSwap: () => void; onClose: () => void }) {
-  const there = plan.placements.some((p) => p.componentId === c.id);
-  const [first] = surfacesFor(plan, c);
-  const pinned = plan.wishes.pinned.includes(c.id);
-  const excluded = plan.wishes.excluded.includes(c.id);
+  const there = plan.placements.some((placement) => placement.componentId === component.id);
+  const [first] = surfacesFor(plan, component);
+  const pinned = plan.wishes.pinned.includes(component.id);
+  const excluded = plan.wishes.excluded.includes(component.id);
   const thenClose = (command: Command): void => {
     run(command);
     onClose();
@@ -165,9 +172,9 @@ function Deeds({
             onClick={() =>
               run({
                 name: 'place',
-                componentId: c.id,
+                componentId: component.id,
                 surfaceId: first.id,
-                placements: gramsPlaced(plan, c, first.id, FIRST_G),
+                placements: gramsPlaced(plan, component, first.id, FIRST_G),
               })
             }
           >
@@ -179,27 +186,33 @@ function Deeds({
         look="quiet"
         size="small"
         aria-pressed={pinned}
-        onClick={() => run({ name: 'pin', componentId: c.id, on: !pinned })}
+        onClick={() => run({ name: 'pin', componentId: component.id, on: !pinned })}
       >
         {pinned ? 'Let the pin go' : 'Pin it: always on the board'}
       </Button>
       <Button
         look="quiet"
         size="small"
-        aria-pressed={plan.wishes.star === c.id}
-        onClick={() => run({ name: 'set-star', star: plan.wishes.star === c.id ? null : c.id })}
+        aria-pressed={plan.wishes.star === component.id}
+        onClick={() =>
+          run({ name: 'set-star', star: plan.wishes.star === component.id ? null : component.id })
+        }
       >
-        {plan.wishes.star === c.id ? 'No star any more' : 'Make it the star'}
+        {plan.wishes.star === component.id ? 'No star any more' : 'Make it the star'}
       </Button>
       {there && (
-        <Button look="quiet" size="small" onClick={() => thenClose({ name: 'leave-out', componentId: c.id })}>
+        <Button
+          look="quiet"
+          size="small"
+          onClick={() => thenClose({ name: 'leave-out', componentId: component.id })}
+        >
           Leave it out
         </Button>
       )}
       <Button
         look="quiet"
         size="small"
-        onClick={() => thenClose({ name: 'exclude', componentId: c.id, on: !excluded })}
+        onClick={() => thenClose({ name: 'exclude', componentId: component.id, on: !excluded })}
       >
         {excluded ? 'Allow it again' : 'Never here'}
       </Button>

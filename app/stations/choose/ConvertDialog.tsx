@@ -50,7 +50,7 @@ export function ConvertDialog({
       .catch((e: unknown) => setProblem(e instanceof Error ? e.message : String(e)))
       .finally(() => setBusy(false));
   };
-  const taken = found?.items.filter((i) => !refused.has(i.from)) ?? [];
+  const taken = found?.items.filter((item) => !refused.has(item.from)) ?? [];
   const take = (): void => {
     run(convertCommand(plan, target, taken));
     onClose();
@@ -66,7 +66,7 @@ export function ConvertDialog({
       hint="Every food becomes something that fits, as one choice: the least is lost in all. Nothing changes before you take it."
     >
       <Collapsible key={found ? 'found' : 'asked'} open={!found} title="What it shall become">
-        <Wants plan={plan} target={target} onChange={(t) => (setTarget(t), setFound(undefined))} />
+        <Wants plan={plan} target={target} onChange={(target) => (setTarget(target), setFound(undefined))} />
       </Collapsible>
       <Button disabled={!asks || busy || plan.placements.length === 0} onClick={start}>
         {busy ? 'Turning it …' : found ? 'Turn it again' : 'Turn it'}
@@ -100,7 +100,7 @@ export function ConvertDialog({
           )}
           {found.status !== 'impossible' && (
             <Button
-              disabled={taken.every((i) => i.kind === 'stays') && !target.guests && !target.occasion}
+              disabled={taken.every((item) => item.kind === 'stays') && !target.guests && !target.occasion}
               onClick={take}
             >
               {refused.size > 0 ? 'Take what is ticked' : 'Take it all'}
@@ -121,7 +121,15 @@ function toggled(set: ReadonlySet<ComponentId>, id: ComponentId, on: boolean): R
 
 const HOT_C = 30;
 
-function Wants({ plan, target, onChange }: { plan: Plan; target: Target; onChange: (t: Target) => void }) {
+function Wants({
+  plan,
+  target,
+  onChange,
+}: {
+  plan: Plan;
+  target: Target;
+  onChange: (target: Target) => void;
+}) {
   const [percent, setPercent] = useState(20);
   const july = `${plan.occasion.start.slice(0, 4)}-07-15${plan.occasion.start.slice(10)}`;
   const cheaper = target.budgetMinor !== undefined;
@@ -166,8 +174,8 @@ function Wants({ plan, target, onChange }: { plan: Plan; target: Target; onChang
       </div>
       {target.needs.length > 0 && (
         <p className="text-soft">
-          {target.needs.map((n) => needPack(n.id)?.name ?? n.id).join(', ')}: the tool helps to plan; labels,
-          guests and licensed advice decide.
+          {target.needs.map((choice) => needPack(choice.id)?.name ?? choice.id).join(', ')}: the tool helps to
+          plan; labels, guests and licensed advice decide.
         </p>
       )}
     </Ticks>
@@ -179,11 +187,11 @@ const MOST_SHOWN = 60;
 /** The two plates side by side, every food in the same place as what it becomes. */
 function Plates({ plan, after, items }: { plan: Plan; after: Plan; items: readonly ConvertedItem[] }) {
   const places = acrossPlates(plan, after, items).slice(0, MOST_SHOWN);
-  const fresh = new Set(places.filter((p) => p.then !== p.now).map((p) => p.then));
+  const fresh = new Set(places.filter((place) => place.then !== place.now).map((place) => place.then));
   return (
     <div className="my-2.5 grid grid-cols-2 gap-4">
-      <PlateOf title="Now" plan={plan} foods={places.map((p) => p.now)} />
-      <PlateOf title="Then" plan={after} foods={places.map((p) => p.then)} fresh={fresh} />
+      <PlateOf title="Now" plan={plan} foods={places.map((place) => place.now)} />
+      <PlateOf title="Then" plan={after} foods={places.map((place) => place.then)} fresh={fresh} />
     </div>
   );
 }
@@ -209,14 +217,14 @@ function PlateOf({
         aria-label={`${title}: ${kinds} kinds`}
       >
         {foods.map((id, i) => {
-          const c = id && larder.get(id);
-          if (!c) return <span key={i} className="w-10" />;
+          const component = id && larder.get(id);
+          if (!component) return <span key={i} className="w-10" />;
           return (
             <img
               key={i}
-              src={portraitUrl(c)}
+              src={portraitUrl(component)}
               alt=""
-              title={c.name}
+              title={component.name}
               width="36"
               height="36"
               className={`rounded-full border-2 ${fresh?.has(id) ? 'border-beet' : 'border-transparent'}`}
@@ -258,42 +266,46 @@ function Items({
   onLock: (id: ComponentId, on: boolean) => void;
 }) {
   const larder = planLarder(plan);
-  const changed = items.filter((i) => i.kind !== 'stays');
+  const changed = items.filter((item) => item.kind !== 'stays');
   if (changed.length === 0) return null;
   return (
     <Table className="mt-2.5">
       <tbody>
-        {changed.map((i) => {
-          const name = larder.get(i.from)?.name ?? i.from;
+        {changed.map((item) => {
+          const name = larder.get(item.from)?.name ?? item.from;
           return (
-            <tr key={i.from}>
+            <tr key={item.from}>
               <td>
                 <Checkbox
                   name={`Take the change of ${name}`}
-                  on={!refused.has(i.from)}
-                  onChange={(on) => onRefuse(i.from, !on)}
+                  on={!refused.has(item.from)}
+                  onChange={(on) => onRefuse(item.from, !on)}
                 />
               </td>
               <th scope="row">
-                {name} {KIND_WORDS[i.kind]}{' '}
-                {i.kind === 'apart' || i.kind === 'leave-out' || i.kind === 'added' ? '' : <b>{i.name}</b>}
+                {name} {KIND_WORDS[item.kind]}{' '}
+                {item.kind === 'apart' || item.kind === 'leave-out' || item.kind === 'added' ? (
+                  ''
+                ) : (
+                  <b>{item.name}</b>
+                )}
               </th>
               <td>
-                {Math.round(i.likeness * 100)} of 100 alike
-                {i.reasons.length > 0 && <>; {i.reasons.slice(0, 2).join('; ')}</>}
-                {i.changes.length > 0 && (
-                  <span className="text-soft">; changes {i.changes.slice(0, 3).join(', ')}</span>
+                {Math.round(item.likeness * 100)} of 100 alike
+                {item.reasons.length > 0 && <>; {item.reasons.slice(0, 2).join('; ')}</>}
+                {item.changes.length > 0 && (
+                  <span className="text-soft">; changes {item.changes.slice(0, 3).join(', ')}</span>
                 )}
               </td>
               <td>
                 <Button
                   look="link"
                   className="whitespace-nowrap"
-                  aria-pressed={locked.has(i.from)}
+                  aria-pressed={locked.has(item.from)}
                   aria-label={`Hold ${name}`}
-                  onClick={() => onLock(i.from, !locked.has(i.from))}
+                  onClick={() => onLock(item.from, !locked.has(item.from))}
                 >
-                  {locked.has(i.from) ? 'held' : 'hold it'}
+                  {locked.has(item.from) ? 'held' : 'hold it'}
                 </Button>
               </td>
             </tr>

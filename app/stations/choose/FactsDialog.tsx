@@ -20,14 +20,15 @@ import { PaperDialog } from '../../ui/kit/Dialog.js';
 import { Button } from '../../ui/kit/Button.js';
 import { Input } from '../../ui/kit/Input.js';
 
-const GROUPS: readonly (readonly [string, (k: FactKey) => boolean])[] = [
-  ['Allergens', (k) => k.startsWith('allergen.')],
-  ['Nuts by kind', (k) => k.startsWith('nut.')],
-  ['Of an animal', (k) => k.startsWith('animal.')],
-  ['Of plants that some leave out', (k) => k.startsWith('ingredient.')],
+const GROUPS: readonly (readonly [string, (fact: FactKey) => boolean])[] = [
+  ['Allergens', (fact) => fact.startsWith('allergen.')],
+  ['Nuts by kind', (fact) => fact.startsWith('nut.')],
+  ['Of an animal', (fact) => fact.startsWith('animal.')],
+  ['Of plants that some leave out', (fact) => fact.startsWith('ingredient.')],
   [
     'How it is made',
-    (k) => !/^(?:allergen|nut|animal|ingredient)\./.test(k) && k !== 'choking' && k !== 'salt-class',
+    (fact) =>
+      !/^(?:allergen|nut|animal|ingredient)\./.test(fact) && fact !== 'choking' && fact !== 'salt-class',
   ],
 ];
 
@@ -50,21 +51,23 @@ const FIGURES = [
 
 /** Every fact of a food of the stylist's own. What is not told stays unknown, and asks. */
 export function FactsDialog({ component, onClose }: { component: Component; onClose: () => void }) {
-  const [c, setC] = useState(component);
+  const [otherComponent, setC] = useState(component);
   const [problem, setProblem] = useState<string>();
-  const edit = useSession((s) => s.edit);
-  const form = usualForm(c).form;
-  const set = (patch: Partial<Component>): void => setC({ ...c, ...patch });
+  const edit = useSession((session) => session.edit);
+  const form = usualForm(otherComponent).form;
+  const set = (patch: Partial<Component>): void => setC({ ...otherComponent, ...patch });
   const keep = (): void => {
-    const touched = (test: (k: FactKey) => boolean) =>
-      ALL_FACT_KEYS.some((k) => test(k) && factValue(c, k, form) !== factValue(component, k, form));
+    const touched = (test: (fact: FactKey) => boolean) =>
+      ALL_FACT_KEYS.some(
+        (fact) => test(fact) && factValue(otherComponent, fact, form) !== factValue(component, fact, form),
+      );
     const parsed = componentSchema.safeParse({
-      ...c,
+      ...otherComponent,
       sources: {
-        ...c.sources,
-        ...(touched((k) => /^(?:allergen|nut)\./.test(k)) ? { allergens: 'stylist' } : {}),
-        ...(touched((k) => !/^(?:allergen|nut)\./.test(k)) ? { origin: 'stylist' } : {}),
-        ...(c.per100g === component.per100g ? {} : { nutrition: 'stylist' }),
+        ...otherComponent.sources,
+        ...(touched((fact) => /^(?:allergen|nut)\./.test(fact)) ? { allergens: 'stylist' } : {}),
+        ...(touched((fact) => !/^(?:allergen|nut)\./.test(fact)) ? { origin: 'stylist' } : {}),
+        ...(otherComponent.per100g === component.per100g ? {} : { nutrition: 'stylist' }),
       },
     });
     if (!parsed.success) {
@@ -84,21 +87,21 @@ export function FactsDialog({ component, onClose }: { component: Component; onCl
     >
       <div className="flex flex-wrap items-center gap-2.5">
         <div className="flex-1 min-w-50">
-          <TextInput label="Name" value={c.name} onChange={(name) => set({ name })} />
+          <TextInput label="Name" value={otherComponent.name} onChange={(name) => set({ name })} />
         </div>
         <Choice
           label="Family"
           width={150}
-          value={c.family}
-          options={FAMILIES.map((f) => [f, f.replace('-', ' ')] as const)}
+          value={otherComponent.family}
+          options={FAMILIES.map((family) => [family, family.replace('-', ' ')] as const)}
           onPick={(family: Family) => set({ family })}
         />
       </div>
       <TextInput
         label="Also called, with commas"
-        value={c.synonyms.join(', ')}
+        value={otherComponent.synonyms.join(', ')}
         max={200}
-        onChange={(t) => set({ synonyms: t.split(',').map((x) => x.trimStart()) })}
+        onChange={(text) => set({ synonyms: text.split(',').map((x) => x.trimStart()) })}
       />
       {GROUPS.map(([title, test]) => (
         <fieldset
@@ -107,7 +110,12 @@ export function FactsDialog({ component, onClose }: { component: Component; onCl
         >
           <legend className="pr-2 font-display text-base/[1.2] font-extrabold">{title}</legend>
           {ALL_FACT_KEYS.filter(test).map((key) => (
-            <FactChoice key={key} c={c} fact={key} onTell={(value) => setC(withKnowledge(c, key, value))} />
+            <FactChoice
+              key={key}
+              c={otherComponent}
+              fact={key}
+              onTell={(value) => setC(withKnowledge(otherComponent, key, value))}
+            />
           ))}
         </fieldset>
       ))}
@@ -120,10 +128,14 @@ export function FactsDialog({ component, onClose }: { component: Component; onCl
               min={0}
               max={most}
               step="any"
-              value={c.per100g[key] ?? ''}
-              onChange={(e) =>
+              value={otherComponent.per100g[key] ?? ''}
+              onChange={(event) =>
                 set({
-                  per100g: withFigure(c.per100g, key, e.target.value === '' ? null : Number(e.target.value)),
+                  per100g: withFigure(
+                    otherComponent.per100g,
+                    key,
+                    event.target.value === '' ? null : Number(event.target.value),
+                  ),
                 })
               }
             />
@@ -132,14 +144,16 @@ export function FactsDialog({ component, onClose }: { component: Component; onCl
       </fieldset>
       <fieldset className="mt-3 grid grid-cols-[repeat(auto-fill,minmax(150px,1fr))] gap-x-3 border-0 border-t-[1.5px] border-line pt-1">
         <legend className="pr-2 font-display text-base/[1.2] font-extrabold">Taste, 0 to 5</legend>
-        {TASTES.map((t) => (
-          <Field key={t} label={t}>
+        {TASTES.map((taste) => (
+          <Field key={taste} label={taste}>
             <Input
               type="number"
               min={0}
               max={5}
-              value={c.taste?.[t] ?? ''}
-              onChange={(e) => set({ taste: { ...zeroTaste(c), [t]: Number(e.target.value) } })}
+              value={otherComponent.taste?.[taste] ?? ''}
+              onChange={(event) =>
+                set({ taste: { ...zeroTaste(otherComponent), [taste]: Number(event.target.value) } })
+              }
             />
           </Field>
         ))}
@@ -150,8 +164,9 @@ export function FactsDialog({ component, onClose }: { component: Component; onCl
   );
 }
 
-const zeroTaste = (c: Component): NonNullable<Component['taste']> =>
-  c.taste ?? (Object.fromEntries(TASTES.map((t) => [t, 0])) as NonNullable<Component['taste']>);
+const zeroTaste = (component: Component): NonNullable<Component['taste']> =>
+  component.taste ??
+  (Object.fromEntries(TASTES.map((taste) => [taste, 0])) as NonNullable<Component['taste']>);
 
 function withFigure(
   p: Component['per100g'],
@@ -167,14 +182,22 @@ function withFigure(
   };
 }
 
-function FactChoice({ c, fact, onTell }: { c: Component; fact: FactKey; onTell: (value: string) => void }) {
-  const value = factValue(c, fact, usualForm(c).form);
+function FactChoice({
+  c: component,
+  fact,
+  onTell,
+}: {
+  c: Component;
+  fact: FactKey;
+  onTell: (value: string) => void;
+}) {
+  const value = factValue(component, fact, usualForm(component).form);
   const values = [...possibleValues(fact), ...(known(value) ? ['unknown'] : [value])];
   return (
     <Choice
       label={factWords(fact)}
       value={value}
-      options={values.map((v) => [v, VALUE_WORDS[v] ?? v.replace(/-/g, ' ')] as const)}
+      options={values.map((value) => [value, VALUE_WORDS[value] ?? value.replace(/-/g, ' ')] as const)}
       onPick={onTell}
     />
   );

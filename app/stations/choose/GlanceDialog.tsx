@@ -23,7 +23,9 @@ export function GlanceDialog({
   onClose: () => void;
 }) {
   const glance = glanceOf(checked.context);
-  const missing = glance.tastes.filter((t) => t.foods.length === 0).map((t) => TASTE_WORDS[t.taste]);
+  const missing = glance.tastes
+    .filter((taste) => taste.foods.length === 0)
+    .map((taste) => TASTE_WORDS[taste.taste]);
   return (
     <PaperDialog
       open
@@ -55,14 +57,15 @@ function Tastes({ glance }: { glance: Glance }) {
       <PaperHeading>Tastes</PaperHeading>
       <TasteWheel petals={glance.tastes} size={220} />
       <ul className="sr-only">
-        {glance.tastes.map((t) => (
-          <li key={t.taste}>
-            {capital(TASTE_WORDS[t.taste])}: {t.foods.join(', ') || 'nothing yet'}
+        {glance.tastes.map((taste) => (
+          <li key={taste.taste}>
+            {capital(TASTE_WORDS[taste.taste])}: {taste.foods.join(', ') || 'nothing yet'}
           </li>
         ))}
       </ul>
       <p className="m-0 text-sm text-soft">
-        {glance.textures.map((t) => `${t.texture} ${t.kinds}`).join(', ') || 'Nothing lies there yet.'}
+        {glance.textures.map((texture) => `${texture.texture} ${texture.kinds}`).join(', ') ||
+          'Nothing lies there yet.'}
       </p>
     </section>
   );
@@ -80,8 +83,8 @@ function Ladder({ glance }: { glance: Glance }) {
           <li key={strength} className="flex min-h-10 items-end gap-2 border-b-4 border-[var(--oak)] pb-0.5">
             <b className="w-19 shrink-0 text-sm">{RUNG_WORDS[strength]}</b>
             <span className="flex flex-wrap items-end gap-x-2">
-              {foods.map((c) => (
-                <Standing key={c.id} food={c} />
+              {foods.map((component) => (
+                <Standing key={component.id} food={component} />
               ))}
             </span>
           </li>
@@ -91,7 +94,7 @@ function Ladder({ glance }: { glance: Glance }) {
   );
 }
 
-const shortName = (c: Component): string => c.name.split(',')[0]!;
+const shortName = (component: Component): string => component.name.split(',')[0]!;
 
 function Standing({ food }: { food: Component }) {
   return (
@@ -106,7 +109,7 @@ const [DISC, BAND] = [92, 2];
 
 /** The palette as area: a plate covered by its colours, each as wide as what it covers. */
 function Colours({ glance }: { glance: Glance }) {
-  const seen = glance.colours.filter((c) => c.share >= SEEN);
+  const seen = glance.colours.filter((colour) => colour.share >= SEEN);
   let at = -DISC;
   const bands = seen.map((c) => {
     const wide = c.share * 2 * DISC;
@@ -122,8 +125,15 @@ function Colours({ glance }: { glance: Glance }) {
           <circle r={DISC} />
         </clipPath>
         <g clipPath="url(#glance-disc)" transform="rotate(-18)">
-          {bands.map((b) => (
-            <rect key={b.colour} x={b.x} y={-DISC} width={b.wide + BAND} height={2 * DISC} fill={b.hex} />
+          {bands.map((band) => (
+            <rect
+              key={band.colour}
+              x={band.x}
+              y={-DISC}
+              width={band.wide + BAND}
+              height={2 * DISC}
+              fill={band.hex}
+            />
           ))}
         </g>
         <circle r={DISC} fill="none" stroke="var(--enamel)" strokeWidth="4" />
@@ -143,14 +153,16 @@ function Partners({ checked }: { checked: Checked }) {
     <section>
       <PaperHeading>Each cheese, its bread and its contrast</PaperHeading>
       <ul className="m-0 grid list-none grid-cols-[repeat(auto-fill,minmax(230px,1fr))] gap-x-4 gap-y-1 p-0">
-        {partners.map((p) => (
-          <li key={p.cheese.id} className="flex items-center gap-1.5 text-sm/[1.1]">
-            {[p.vehicle, p.cheese, p.contrast].map(
-              (c, i) => c && <img key={i} src={portraitUrl(c)} alt="" width="30" height="30" />,
+        {partners.map((partner) => (
+          <li key={partner.cheese.id} className="flex items-center gap-1.5 text-sm/[1.1]">
+            {[partner.vehicle, partner.cheese, partner.contrast].map(
+              (component, i) =>
+                component && <img key={i} src={portraitUrl(component)} alt="" width="30" height="30" />,
             )}
             <span>
-              <b>{shortName(p.cheese)}</b>, {p.vehicle ? shortName(p.vehicle).toLowerCase() : 'no bread'},{' '}
-              {p.contrast ? shortName(p.contrast).toLowerCase() : 'no contrast'}: {p.why}
+              <b>{shortName(partner.cheese)}</b>,{' '}
+              {partner.vehicle ? shortName(partner.vehicle).toLowerCase() : 'no bread'},{' '}
+              {partner.contrast ? shortName(partner.contrast).toLowerCase() : 'no contrast'}: {partner.why}
             </span>
           </li>
         ))}

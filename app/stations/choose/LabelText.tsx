@@ -31,19 +31,29 @@ const RANK = { contains: 4, ask: 3, may: 2, free: 1, plain: 0 };
 /** The words that led to something, each once; where they overlap the weightier wins. */
 function stretchesOf(read: LabelRead): Stretch[] {
   const all: Stretch[] = [
-    ...read.questions.map((q) => ({ start: q.start, end: q.end, kind: 'ask' as const, title: q.question })),
-    ...read.spans.map((s) => ({
-      start: s.start,
-      end: s.end,
-      kind: kindOf(s.value),
-      title: `${factWords(s.fact)}: ${s.value}`,
+    ...read.questions.map((question) => ({
+      start: question.start,
+      end: question.end,
+      kind: 'ask' as const,
+      title: question.question,
+    })),
+    ...read.spans.map((span) => ({
+      start: span.start,
+      end: span.end,
+      kind: kindOf(span.value),
+      title: `${factWords(span.fact)}: ${span.value}`,
     })),
   ].sort((a, b) => RANK[b.kind] - RANK[a.kind]);
   const taken: Stretch[] = [];
-  for (const s of all) {
-    const twin = taken.find((x) => x.start === s.start && x.end === s.end);
-    if (twin) twin.title += `; ${s.title}`;
-    else if (!taken.some((x) => s.start < x.end && x.start < s.end)) taken.push({ ...s });
+  for (const stretch of all) {
+    const twin = taken.find(
+      (otherStretch) => otherStretch.start === stretch.start && otherStretch.end === stretch.end,
+    );
+    if (twin) twin.title += `; ${stretch.title}`;
+    else if (
+      !taken.some((otherStretch) => stretch.start < otherStretch.end && otherStretch.start < stretch.end)
+    )
+      taken.push({ ...stretch });
   }
   return taken.sort((a, b) => a.start - b.start);
 }
@@ -60,17 +70,17 @@ const MARKS: Record<Stretch['kind'], string> = {
 export function LabelText({ text, read }: { text: string; read: LabelRead }) {
   const parts: React.ReactNode[] = [];
   let at = 0;
-  for (const s of stretchesOf(read)) {
-    parts.push(text.slice(at, s.start));
+  for (const stretch of stretchesOf(read)) {
+    parts.push(text.slice(at, stretch.start));
     parts.push(
-      <Tooltip key={s.start} words={s.title}>
-        <mark className={`px-0.5 text-ink ${MARKS[s.kind]}`} data-kind={s.kind}>
-          {text.slice(s.start, s.end)}
-          <span className="sr-only"> ({KIND_WORDS[s.kind]})</span>
+      <Tooltip key={stretch.start} words={stretch.title}>
+        <mark className={`px-0.5 text-ink ${MARKS[stretch.kind]}`} data-kind={stretch.kind}>
+          {text.slice(stretch.start, stretch.end)}
+          <span className="sr-only"> ({KIND_WORDS[stretch.kind]})</span>
         </mark>
       </Tooltip>,
     );
-    at = s.end;
+    at = stretch.end;
   }
   parts.push(text.slice(at));
   return (

@@ -37,22 +37,22 @@ export function Larder({
   plan: Plan;
   masses: Masses;
   targets: Record<CountedFamily, number>;
-  onPick: (c: Component) => void;
+  onPick: (component: Component) => void;
   onOwn: (paper: OwnPaper) => void;
 }) {
   const [query, setQuery] = useState('');
   const [narrow, setNarrow] = useState<Narrow>({});
-  const units = useSettings((s) => s.units);
+  const units = useSettings((settings) => settings.units);
   const larder = planLarder(plan);
-  const present = new Set(plan.placements.map((p) => p.componentId));
+  const present = new Set(plan.placements.map((placement) => placement.componentId));
   const searching = query.trim() !== '' || Object.keys(narrow).length > 0;
   const found = useMemo(
     () => (searching ? findFoods(plan, query, narrow) : []),
     [plan, query, narrow, searching],
   );
   const decor = query.trim().length >= 3 ? findDecor(query).slice(0, 4) : [];
-  const short = COUNTED.filter((f) => targets[f] > 0)
-    .map((f) => ({ f, missing: targets[f] - (masses[f] ?? 0) }))
+  const short = COUNTED.filter((family) => targets[family] > 0)
+    .map((family) => ({ f: family, missing: targets[family] - (masses[family] ?? 0) }))
     .sort((a, b) => b.missing / targets[b.f] - a.missing / targets[a.f])
     .slice(0, SHELF_ROWS);
   return (
@@ -62,7 +62,7 @@ export function Larder({
         <Input
           type="search"
           value={query}
-          onChange={(e) => setQuery(e.target.value)}
+          onChange={(event) => setQuery(event.target.value)}
           placeholder="gherkins, goat, blue …"
         />
       </label>
@@ -74,23 +74,29 @@ export function Larder({
           </p>
           <DecorFound decor={decor} />
           <div className="relative grid grid-cols-3 gap-1">
-            {found.slice(0, MOST_FOUND).map((c) => (
-              <Item key={c.id} component={c} on={present.has(c.id)} onPick={onPick} plan={plan} />
+            {found.slice(0, MOST_FOUND).map((component) => (
+              <Item
+                key={component.id}
+                component={component}
+                on={present.has(component.id)}
+                onPick={onPick}
+                plan={plan}
+              />
             ))}
           </div>
         </>
       ) : (
-        short.map(({ f, missing }) => (
-          <div key={f} className="mb-3.5">
+        short.map(({ f: family, missing }) => (
+          <div key={family} className="mb-3.5">
             <div className="flex items-baseline justify-between font-display text-base/[1.1] font-extrabold">
-              {SHORT[f]}
+              {SHORT[family]}
               <span className="font-text text-xs/none font-medium text-soft">
                 {missing > 5 ? `${formatMass(missing, units)} short` : 'enough'}
               </span>
             </div>
             <div className="relative grid grid-cols-3 gap-1">
-              {helpers(plan, larder.values(), f).map((c) => (
-                <Item key={c.id} component={c} on={false} onPick={onPick} plan={plan} />
+              {helpers(plan, larder.values(), family).map((component) => (
+                <Item key={component.id} component={component} on={false} onPick={onPick} plan={plan} />
               ))}
             </div>
           </div>
@@ -121,24 +127,24 @@ function foundWords(count: number, query: string): string {
 
 /** What stands on a board and is no food: refused with the reason where it must not touch any. */
 function DecorFound({ decor }: { decor: readonly Decor[] }) {
-  return decor.map((d) => (
+  return decor.map((decor) => (
     <p
-      key={d.id}
+      key={decor.id}
       title={`Source: ${DECOR_SOURCE}`}
-      className={`on-paper my-1 flex items-start gap-2 px-2 py-1.5 [&_svg]:flex-none ${d.touch === 'never' ? 'bg-stop' : 'bg-card'}`}
-      role={d.touch === 'never' ? 'alert' : undefined}
+      className={`on-paper my-1 flex items-start gap-2 px-2 py-1.5 [&_svg]:flex-none ${decor.touch === 'never' ? 'bg-stop' : 'bg-card'}`}
+      role={decor.touch === 'never' ? 'alert' : undefined}
     >
       <PlateGlyph
-        state={d.touch === 'never' ? 'cracked' : d.touch === 'liner' ? 'chipped' : 'whole'}
+        state={decor.touch === 'never' ? 'cracked' : decor.touch === 'liner' ? 'chipped' : 'whole'}
         size={20}
       />
       <span>
-        <b>{d.name}</b>{' '}
-        {d.touch === 'never'
-          ? `must not touch food: ${d.why}.`
-          : d.touch === 'liner'
-            ? `is no food: ${d.why}.`
-            : `may lie on a board: ${d.why}.`}
+        <b>{decor.name}</b>{' '}
+        {decor.touch === 'never'
+          ? `must not touch food: ${decor.why}.`
+          : decor.touch === 'liner'
+            ? `is no food: ${decor.why}.`
+            : `may lie on a board: ${decor.why}.`}
       </span>
     </p>
   ));
@@ -146,13 +152,18 @@ function DecorFound({ decor }: { decor: readonly Decor[] }) {
 
 /** Not on the board yet, in the order of how many guests may eat them. */
 function helpers(plan: Plan, components: Iterable<Component>, family: CountedFamily): Component[] {
-  const present = new Set(plan.placements.map((p) => p.componentId));
-  const eaters = (c: Component) =>
+  const present = new Set(plan.placements.map((placement) => placement.componentId));
+  const eaters = (component: Component) =>
     plan.party
-      .filter((g) => judgeGroup(c, usualForm(c).form, g).verdict === 'fine')
-      .reduce((n, g) => n + g.count, 0);
+      .filter((group) => judgeGroup(component, usualForm(component).form, group).verdict === 'fine')
+      .reduce((sum, group) => sum + group.count, 0);
   return [...components]
-    .filter((c) => c.family === family && !present.has(c.id) && !plan.wishes.excluded.includes(c.id))
+    .filter(
+      (component) =>
+        component.family === family &&
+        !present.has(component.id) &&
+        !plan.wishes.excluded.includes(component.id),
+    )
     .sort((a, b) => eaters(b) - eaters(a))
     .slice(0, 3);
 }
@@ -165,12 +176,12 @@ function Item({
 }: {
   component: Component;
   on: boolean;
-  onPick: (c: Component) => void;
+  onPick: (component: Component) => void;
   plan: Plan;
 }) {
   const pack = component.packs[0]!;
-  const seenBy = useSession((s) => s.seenBy);
-  const group = plan.party.find((g) => g.id === seenBy);
+  const seenBy = useSession((session) => session.seenBy);
+  const group = plan.party.find((group) => group.id === seenBy);
   return (
     <button
       className="group/item relative flex min-w-0 flex-col items-stretch border-0 bg-transparent p-0 before:wood before:relative before:order-1 before:-mx-0.75 before:h-1.75 before:shadow-tag [&_img]:mx-auto [&_img]:mt-1 [&_img]:-mb-1 [&_img]:block [&_img]:h-13"

@@ -26,8 +26,8 @@ function Changed() {
 
 /** Few and in plain words; each asks for a new board at once. */
 export function Levers({ plan }: { plan: Plan }) {
-  const edit = useSession((s) => s.edit);
-  const compose = useKitchen((s) => s.compose);
+  const edit = useSession((session) => session.edit);
+  const compose = useKitchen((jobs) => jobs.compose);
   const move = (key: (typeof LEVERS)[number][0], by: number): void => {
     const value = Math.max(-2, Math.min(2, plan.wishes.levers[key] + by));
     edit({ name: 'set-levers', levers: { ...plan.wishes.levers, [key]: value } });

@@ -27,21 +27,21 @@ export interface Narrow {
   for?: string;
 }
 
-function mayEat(c: Component, who: string, plan: Plan): boolean {
+function mayEat(component: Component, who: string, plan: Plan): boolean {
   const [kind, id] = [who.slice(0, who.indexOf(':')), who.slice(who.indexOf(':') + 1)];
-  const { form } = usualForm(c);
-  if (kind === 'need') return judgeNeed(c, form, { id, settings: {} }).verdict === 'fine';
-  const group = plan.party.find((g) => g.id === id);
-  return !group || judgeGroup(c, form, group).verdict === 'fine';
+  const { form } = usualForm(component);
+  if (kind === 'need') return judgeNeed(component, form, { id, settings: {} }).verdict === 'fine';
+  const group = plan.party.find((group) => group.id === id);
+  return !group || judgeGroup(component, form, group).verdict === 'fine';
 }
 
 export function findFoods(plan: Plan, query: string, narrow: Narrow): Component[] {
   const month = Number(plan.occasion.start.slice(5, 7));
   const { season, for: who, ...facets } = narrow;
   return searchComponents(planLarder(plan).values(), query).filter(
-    (c) =>
-      fitsFacets(c, { ...facets, ...(season ? { month } : {}) }) &&
-      (who === undefined || mayEat(c, who, plan)),
+    (component) =>
+      fitsFacets(component, { ...facets, ...(season ? { month } : {}) }) &&
+      (who === undefined || mayEat(component, who, plan)),
   );
 }
 
@@ -65,32 +65,36 @@ export function NarrowBy({
         label="Family"
         value={narrow.family ?? ''}
         any="any family"
-        onPick={(v) => set('family', v)}
-        options={FAMILIES.map((f) => ({ value: f, words: f.replace('-', ' ') }))}
+        onPick={(value) => set('family', value)}
+        options={FAMILIES.map((family) => ({ value: family, words: family.replace('-', ' ') }))}
       />
       <Facet
         label="Who may eat it"
         value={narrow.for ?? ''}
         any="for anyone"
-        onPick={(v) => set('for', v)}
+        onPick={(value) => set('for', value)}
         options={[
-          ...plan.party.map((g) => ({ value: `group:${g.id}`, words: g.name, under: 'The party' })),
-          ...NEEDS.map((n) => ({ value: `need:${n.id}`, words: n.name, under: 'Needs' })),
+          ...plan.party.map((group) => ({
+            value: `group:${group.id}`,
+            words: group.name,
+            under: 'The party',
+          })),
+          ...NEEDS.map((pack) => ({ value: `need:${pack.id}`, words: pack.name, under: 'Needs' })),
         ]}
       />
       <Facet
         label="Colour"
         value={narrow.colour ?? ''}
         any="any colour"
-        onPick={(v) => set('colour', v)}
+        onPick={(value) => set('colour', value)}
         options={COLOUR_NAMES.map((c) => ({ value: c, words: c }))}
       />
       <Facet
         label="Taste"
         value={narrow.taste ?? ''}
         any="any taste"
-        onPick={(v) => set('taste', v)}
-        options={TASTES.map((t) => ({ value: t, words: TASTE_WORDS[t] }))}
+        onPick={(value) => set('taste', value)}
+        options={TASTES.map((taste) => ({ value: taste, words: TASTE_WORDS[taste] }))}
       />
       <Checkbox
         label="in season"

@@ -31,11 +31,11 @@ export function OthersDialog({ plan, onClose }: { plan: Plan; onClose: () => voi
       job.cancel();
     };
   }, [asked]);
-  const take = (o: OtherBoard): void => {
+  const take = (board: OtherBoard): void => {
     run({
       name: 'together',
       label: 'take another board',
-      commands: [{ name: 'set-board', placements: o.plan.placements }],
+      commands: [{ name: 'set-board', placements: board.plan.placements }],
     });
     onClose();
   };
@@ -60,8 +60,8 @@ export function OthersDialog({ plan, onClose }: { plan: Plan; onClose: () => voi
             Looking for two others …
           </p>
         )}
-        {others?.map((o, i) => (
-          <Other key={i} plan={asked} other={o} number={i + 2} onTake={() => take(o)} />
+        {others?.map((board, i) => (
+          <Other key={i} plan={asked} other={board} number={i + 2} onTake={() => take(board)} />
         ))}
       </div>
     </PaperDialog>
@@ -105,10 +105,17 @@ function Foods({ words, ids, plan }: { words: string; ids: readonly ComponentId[
   return (
     <p className="my-1 text-sm/[1.15]">
       <b>{words}:</b>{' '}
-      {foods.map((c) => (
-        <img key={c.id} src={portraitUrl(c)} alt="" width="24" height="24" className="inline-block" />
+      {foods.map((component) => (
+        <img
+          key={component.id}
+          src={portraitUrl(component)}
+          alt=""
+          width="24"
+          height="24"
+          className="inline-block"
+        />
       ))}{' '}
-      {foods.map((c) => c.name.split(',')[0]).join(', ') || 'nothing'}.
+      {foods.map((component) => component.name.split(',')[0]).join(', ') || 'nothing'}.
     </p>
   );
 }

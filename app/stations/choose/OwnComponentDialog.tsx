@@ -11,7 +11,7 @@ import { Choice } from '../../ui/Fields.js';
 export function OwnComponentDialog({ plan, onClose }: { plan: Plan; onClose: () => void }) {
   const [name, setName] = useState('');
   const [family, setFamily] = useState<Family>('cheese');
-  const edit = useSession((s) => s.edit);
+  const edit = useSession((session) => session.edit);
   const add = (): void => {
     const larder = planLarder(plan);
     let id = ownId(name);
@@ -28,13 +28,13 @@ export function OwnComponentDialog({ plan, onClose }: { plan: Plan; onClose: () 
     >
       <label className="my-2 grid gap-0.5 font-bold">
         Name
-        <Input value={name} maxLength={80} onChange={(e) => setName(e.target.value)} />
+        <Input value={name} maxLength={80} onChange={(event) => setName(event.target.value)} />
       </label>
       <Choice<Family>
         label="Family"
         value={family}
         onPick={setFamily}
-        options={FAMILIES.map((f) => [f, f.replace('-', ' ')] as const)}
+        options={FAMILIES.map((family) => [family, family.replace('-', ' ')] as const)}
       />
       <Button disabled={name.trim() === ''} onClick={add}>
         Put it in the larder

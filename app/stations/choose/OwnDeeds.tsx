@@ -9,7 +9,7 @@ import { Button } from '../../ui/kit/Button.js';
 /** Read its label, copy it, and, where it is the stylist's own, change or delete it. */
 export function OwnDeeds({
   plan,
-  component: c,
+  component: component,
   onClose,
 }: {
   plan: Plan;
@@ -17,14 +17,14 @@ export function OwnDeeds({
   onClose: () => void;
 }) {
   const [open, setOpen] = useState<'label' | 'facts' | null>(null);
-  const edit = useSession((s) => s.edit);
-  const own = plan.ownComponents.some((o) => o.id === c.id);
+  const edit = useSession((session) => session.edit);
+  const own = plan.ownComponents.some((otherComponent) => otherComponent.id === component.id);
   const copy = (): void => {
-    const name = `${c.name.slice(0, 72)}, own`;
+    const name = `${component.name.slice(0, 72)}, own`;
     const larder = planLarder(plan);
     let id = ownId(name);
     for (let n = 2; larder.has(id as Component['id']); n++) id = `${ownId(name)}-${n}`;
-    edit({ name: 'add-component', component: { ...c, id: id as Component['id'], name } });
+    edit({ name: 'add-component', component: { ...component, id: id as Component['id'], name } });
     onClose();
   };
   return (
@@ -44,22 +44,22 @@ export function OwnDeeds({
             <Button
               look="quiet"
               size="small"
-              onClick={() => (edit({ name: 'remove-component', componentId: c.id }), onClose())}
+              onClick={() => (edit({ name: 'remove-component', componentId: component.id }), onClose())}
             >
               Delete it
             </Button>
           </>
         )}
       </div>
-      {c.label && (
+      {component.label && (
         <p className="text-soft mt-1.5 mb-0 mx-0">
-          Label read by {c.label.who}, {c.label.when.slice(0, 10)}.
+          Label read by {component.label.who}, {component.label.when.slice(0, 10)}.
         </p>
       )}
       {open === 'label' && (
-        <ReadLabelDialog plan={plan} onto={c} onClose={() => (setOpen(null), onClose())} />
+        <ReadLabelDialog plan={plan} onto={component} onClose={() => (setOpen(null), onClose())} />
       )}
-      {open === 'facts' && <FactsDialog component={c} onClose={() => (setOpen(null), onClose())} />}
+      {open === 'facts' && <FactsDialog component={component} onClose={() => (setOpen(null), onClose())} />}
     </>
   );
 }

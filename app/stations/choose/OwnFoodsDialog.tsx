@@ -24,7 +24,7 @@ export function OwnFoodsDialog({
   onClose,
 }: {
   plan: Plan;
-  onPick: (c: Component) => void;
+  onPick: (component: Component) => void;
   onClose: () => void;
 }) {
   const [problems, setProblems] = useState<readonly RowProblem[]>([]);
@@ -67,17 +67,19 @@ export function OwnFoodsDialog({
     >
       {plan.ownComponents.length === 0 && <p>None yet.</p>}
       <ul className="m-0 list-none p-0">
-        {plan.ownComponents.map((c) => (
-          <li key={c.id}>
-            <Button look="link" onClick={() => (onClose(), onPick(c))}>
-              {c.name}
+        {plan.ownComponents.map((component) => (
+          <li key={component.id}>
+            <Button look="link" onClick={() => (onClose(), onPick(component))}>
+              {component.name}
             </Button>{' '}
-            <span className="text-soft">{c.family.replace('-', ' ')}</span>{' '}
+            <span className="text-soft">{component.family.replace('-', ' ')}</span>{' '}
             <Button
               look="link"
-              aria-label={`Keep ${c.name} in your house`}
+              aria-label={`Keep ${component.name} in your house`}
               onClick={() =>
-                void keepInHouse('foods', c).then((kept) => kept && toast(`“${c.name}” is in your house.`))
+                void keepInHouse('foods', component).then(
+                  (kept) => kept && toast(`“${component.name}” is in your house.`),
+                )
               }
             >
               Keep in your house

@@ -45,7 +45,7 @@ export function Proposals({ plan, onOpen }: { plan: Plan; onOpen: (paper: BoardP
 
 /** How good the board is that was composed, as long as it and its brief are as they were then. */
 function Proof({ plan }: { plan: Plan }) {
-  const proof = useKitchen((s) => s.proof);
+  const proof = useKitchen((jobs) => jobs.proof);
   const whole = useMemo(() => proof !== null && proof.about === provenFor(plan), [proof, plan]);
   if (!proof || !whole) return null;
   return (

@@ -37,7 +37,7 @@ export function ReadLabelDialog({
   onClose: () => void;
 }) {
   const settings = useSettings();
-  const edit = useSession((s) => s.edit);
+  const edit = useSession((session) => session.edit);
   const [text, setText] = useState(onto?.label?.text ?? '');
   const [name, setName] = useState(onto?.name ?? '');
   const [family, setFamily] = useState<Family>(onto?.family ?? 'vehicle');
@@ -52,8 +52,8 @@ export function ReadLabelDialog({
       id: own ? onto.id : freshId(plan, name || onto.name),
     };
     const about = { name: name.trim() || 'Unnamed', family, text: typed, who: who.trim(), when: localNow() };
-    const c = base ? componentOfLabel(read, about, base) : componentOfLabel(read, about);
-    return base ? c : { ...c, id: freshId(plan, name) };
+    const component = base ? componentOfLabel(read, about, base) : componentOfLabel(read, about);
+    return base ? component : { ...component, id: freshId(plan, name) };
   }, [onto, plan, name, family, typed, who, read]);
   const ready = typed.trim() !== '' && name.trim() !== '' && who.trim() !== '';
   const keep = (): void => {
@@ -73,7 +73,7 @@ export function ReadLabelDialog({
         rows={4}
         value={text}
         autoFocus
-        onChange={(e) => setText(e.target.value)}
+        onChange={(event) => setText(event.target.value)}
         aria-label="The words of the label"
         placeholder="Ingredients: wheat flour, sunflower oil, salt. May contain sesame."
       />
@@ -81,7 +81,7 @@ export function ReadLabelDialog({
         <div aria-live="polite">
           <LabelText text={typed} read={read} />
           <p className="text-soft my-0.5 mx-0">
-            Read as {LANGUAGES.format(read.languages.map((l) => l.name))}.
+            Read as {LANGUAGES.format(read.languages.map((language) => language.name))}.
           </p>
           <Summary read={read} />
           <Verdicts plan={plan} component={made} />
@@ -96,7 +96,7 @@ export function ReadLabelDialog({
             label="Family"
             width={150}
             value={family}
-            options={FAMILIES.map((f) => [f, f.replace('-', ' ')] as const)}
+            options={FAMILIES.map((family) => [family, family.replace('-', ' ')] as const)}
             onPick={setFamily}
           />
         )}
@@ -132,11 +132,11 @@ function Summary({ read }: { read: LabelRead }) {
   const of = (value: string) => [
     ...new Set(
       ALL_FACT_KEYS.filter(
-        (k) =>
-          read.facts[k] === value &&
-          !k.startsWith('animal.') &&
-          !(k.startsWith('nut.') && value === 'may' && read.facts['allergen.tree-nuts'] === 'may'),
-      ).map((k) => factWords(k)),
+        (fact) =>
+          read.facts[fact] === value &&
+          !fact.startsWith('animal.') &&
+          !(fact.startsWith('nut.') && value === 'may' && read.facts['allergen.tree-nuts'] === 'may'),
+      ).map((fact) => factWords(fact)),
     ),
   ];
   return (
@@ -157,9 +157,9 @@ function Summary({ read }: { read: LabelRead }) {
             {read.questions.length === 1 ? 'One question' : `${read.questions.length} questions`}
           </p>
           <ul className="m-0 list-disc pl-4.5">
-            {read.questions.map((q) => (
-              <li key={`${q.start} ${q.question}`}>
-                <b>{q.text}</b>: {q.question}
+            {read.questions.map((question) => (
+              <li key={`${question.start} ${question.question}`}>
+                <b>{question.text}</b>: {question.question}
               </li>
             ))}
           </ul>
@@ -167,7 +167,7 @@ function Summary({ read }: { read: LabelRead }) {
       )}
       {!read.complete && (
         <p className="text-soft my-1 mx-0">
-          {read.questions.some((q) => q.facts.length === 0)
+          {read.questions.some((question) => question.facts.length === 0)
             ? 'A word is not known, so nothing that is not named counts as free.'
             : 'No whole list of ingredients yet: what is not named stays unknown.'}
         </p>
@@ -180,18 +180,18 @@ function Summary({ read }: { read: LabelRead }) {
 function Verdicts({ plan, component }: { plan: Plan; component: Component }) {
   const form = usualForm(component).form;
   const judged = plan.party
-    .map((g) => ({ g, j: judgeGroup(component, form, g) }))
-    .filter(({ g }) => g.needs.length > 0 || g.band === 'child');
+    .map((group) => ({ g: group, j: judgeGroup(component, form, group) }))
+    .filter(({ g: group }) => group.needs.length > 0 || group.band === 'child');
   if (judged.length === 0) return null;
   return (
     <ul className="my-2 list-none columns-[2_260px] p-0 [&_li]:break-inside-avoid [&_svg]:flex-none">
-      {judged.map(({ g, j }) => (
-        <li key={g.id} className="flex gap-1.5 flex-nowrap items-start">
-          <PlateGlyph state={GLYPH[j.verdict]} size={20} />
+      {judged.map(({ g: group, j: judgement }) => (
+        <li key={group.id} className="flex gap-1.5 flex-nowrap items-start">
+          <PlateGlyph state={GLYPH[judgement.verdict]} size={20} />
           <span>
-            <b>{g.name}</b>: {WORD[j.verdict]}
-            {j.reasons.length > 0 &&
-              `. ${capital(speakArg({ all: [...new Set(j.reasons.map((r) => r.text))], most: 2 }, ENGLISH))}`}
+            <b>{group.name}</b>: {WORD[judgement.verdict]}
+            {judgement.reasons.length > 0 &&
+              `. ${capital(speakArg({ all: [...new Set(judgement.reasons.map((reason) => reason.text))], most: 2 }, ENGLISH))}`}
           </span>
         </li>
       ))}

@@ -12,9 +12,11 @@ const TASTES = [
 /** Tasting spoons: each filled to the strongest of its taste on the board. */
 export function Spoons({ plan }: { plan: Plan }) {
   const larder = planLarder(plan);
-  const foods = [...new Set(plan.placements.map((p) => p.componentId))].flatMap((id) => larder.get(id) ?? []);
+  const foods = [...new Set(plan.placements.map((placement) => placement.componentId))].flatMap(
+    (id) => larder.get(id) ?? [],
+  );
   return TASTES.map(([taste, word, colour], i) => {
-    const most = Math.max(0, ...foods.map((c) => c.taste?.[taste] ?? 0));
+    const most = Math.max(0, ...foods.map((component) => component.taste?.[taste] ?? 0));
     const at = i * 72;
     const [x, y] = onCircle(74, at);
     return (

@@ -27,18 +27,18 @@ interface Well {
 /** Wells as wide as the root of their grams, so that small families can be read too. */
 function wellsOf(plan: Plan, masses: Masses, targets: Record<CountedFamily, number>): Well[] {
   const larder = planLarder(plan);
-  const shown = COUNTED.filter((f) => targets[f] > 0 || (masses[f] ?? 0) > 0);
-  const width = (f: CountedFamily) => Math.sqrt(Math.max(targets[f], masses[f] ?? 0, 60));
-  const sum = shown.reduce((n, f) => n + width(f), 0);
+  const shown = COUNTED.filter((family) => targets[family] > 0 || (masses[family] ?? 0) > 0);
+  const width = (family: CountedFamily) => Math.sqrt(Math.max(targets[family], masses[family] ?? 0, 60));
+  const sum = shown.reduce((sum, family) => sum + width(family), 0);
   const usable = 360 - shown.length * GAP_DEGREES;
   let at = START_DEGREES;
   return shown.map((family) => {
     const from = at;
     const to = from + (usable * width(family)) / sum;
     at = to + GAP_DEGREES;
-    const foods = [...new Set(plan.placements.map((p) => p.componentId))]
+    const foods = [...new Set(plan.placements.map((placement) => placement.componentId))]
       .flatMap((id) => larder.get(id) ?? [])
-      .filter((c) => c.family === family);
+      .filter((component) => component.family === family);
     return { family, from, to, massG: masses[family] ?? 0, targetG: targets[family], foods };
   });
 }
@@ -55,7 +55,7 @@ export function Wells({
   checked: Checked;
   masses: Masses;
   targets: Record<CountedFamily, number>;
-  onPick: (c: Component) => void;
+  onPick: (component: Component) => void;
 }) {
   const wells = wellsOf(plan, masses, targets);
   if (wells.length === 0)
@@ -70,7 +70,7 @@ export function Wells({
 }
 
 function OneWell({
-  well: w,
+  well: well,
   plan,
   checked,
   onPick,
@@ -78,50 +78,50 @@ function OneWell({
   well: Well;
   plan: Plan;
   checked: Checked;
-  onPick: (c: Component) => void;
+  onPick: (component: Component) => void;
 }) {
-  const units = useSettings((s) => s.units);
-  const wide = w.to - w.from;
-  const middle = (w.from + w.to) / 2;
-  const share = w.targetG > 0 ? Math.min(1, w.massG / w.targetG) : 1;
+  const units = useSettings((settings) => settings.units);
+  const wide = well.to - well.from;
+  const middle = (well.from + well.to) / 2;
+  const share = well.targetG > 0 ? Math.min(1, well.massG / well.targetG) : 1;
   return (
     <g>
       <path
-        d={sectorPath(INNER, OUTER, w.from, w.to)}
+        d={sectorPath(INNER, OUTER, well.from, well.to)}
         fill="var(--well)"
         stroke="var(--well-edge)"
         strokeWidth="1.2"
       />
       {share > 0.02 && (
         <path
-          d={sectorPath(INNER + 1.5, OUTER - 1.5, w.from + 0.4, w.from + 0.4 + (wide - 0.8) * share)}
+          d={sectorPath(INNER + 1.5, OUTER - 1.5, well.from + 0.4, well.from + 0.4 + (wide - 0.8) * share)}
           fill="var(--oak)"
           stroke="var(--oak-edge)"
           strokeWidth="1.4"
         />
       )}
-      {foodSpots(w.foods.length, w.from, w.to, share).map((spot, i) => (
+      {foodSpots(well.foods.length, well.from, well.to, share).map((spot, i) => (
         <Food
-          key={w.foods[i]!.id}
-          food={w.foods[i]!}
+          key={well.foods[i]!.id}
+          food={well.foods[i]!}
           spot={spot}
           plan={plan}
           checked={checked}
           onPick={onPick}
         />
       ))}
-      <ArcText id={`well-${w.family}`} r={288} at={middle} size={wide < 18 ? 13 : 15} weight={800} display>
-        {SHORT[w.family]}
+      <ArcText id={`well-${well.family}`} r={288} at={middle} size={wide < 18 ? 13 : 15} weight={800} display>
+        {SHORT[well.family]}
       </ArcText>
       <ArcText
-        id={`grams-${w.family}`}
+        id={`grams-${well.family}`}
         r={116}
         at={middle}
         size={13}
         weight={700}
-        fill={w.massG < w.targetG * 0.7 ? 'var(--tomato)' : 'var(--ink)'}
+        fill={well.massG < well.targetG * 0.7 ? 'var(--tomato)' : 'var(--ink)'}
       >
-        {formatMass(w.massG, units).replace(wide < 24 ? / (g|oz)$/ : /$^/, '')}
+        {formatMass(well.massG, units).replace(wide < 24 ? / (g|oz)$/ : /$^/, '')}
       </ArcText>
     </g>
   );
@@ -147,10 +147,10 @@ function Food({
   spot: Spot;
   plan: Plan;
   checked: Checked;
-  onPick: (c: Component) => void;
+  onPick: (component: Component) => void;
 }) {
-  const seenBy = useSession((s) => s.seenBy);
-  const group = plan.party.find((g) => g.id === seenBy);
+  const seenBy = useSession((session) => session.seenBy);
+  const group = plan.party.find((group) => group.id === seenBy);
   const standing = group ? standingAnywhere(checked.context, food, group) : 'fine';
   const words = group ? `${food.name}. ${group.name}: ${STANDING_WORDS[standing]}` : food.name;
   return (

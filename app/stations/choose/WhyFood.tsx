@@ -9,7 +9,7 @@ import { Button } from '../../ui/kit/Button.js';
 export function WhyFood({ plan, component }: { plan: Plan; component: Component }) {
   const [why, setWhy] = useState<Why>();
   const [busy, setBusy] = useState(false);
-  const there = plan.placements.some((p) => p.componentId === component.id);
+  const there = plan.placements.some((placement) => placement.componentId === component.id);
   const start = (): void => {
     setBusy(true);
     ask('why', { plan, componentId: component.id })

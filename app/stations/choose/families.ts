@@ -25,9 +25,9 @@ export type Masses = Record<string, number>;
 
 export function massByFamily(plan: Plan, larder: ReturnType<typeof planLarder>): Masses {
   const out: Masses = {};
-  for (const p of plan.placements) {
-    const family = larder.get(p.componentId)?.family;
-    if (family && family !== 'garnish') out[family] = (out[family] ?? 0) + p.massG;
+  for (const placement of plan.placements) {
+    const family = larder.get(placement.componentId)?.family;
+    if (family && family !== 'garnish') out[family] = (out[family] ?? 0) + placement.massG;
   }
   return out;
 }

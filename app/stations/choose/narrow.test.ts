@@ -7,13 +7,13 @@ const plan = planWith({
   placements: [lies('brie', 250)],
 });
 const ids = (query: string, narrow: Parameters<typeof findFoods>[2]) =>
-  findFoods(plan, query, narrow).map((c) => c.id as string);
+  findFoods(plan, query, narrow).map((component) => component.id as string);
 
 describe('narrowing the larder', () => {
   test('everything that is set holds at once', () => {
     const found = findFoods(plan, '', { family: 'cheese', colour: 'orange', for: 'need:vegetarian' });
-    expect(found.every((c) => c.family === 'cheese')).toBe(true);
-    expect(found.map((c) => c.id)).not.toContain('parmigiano');
+    expect(found.every((component) => component.family === 'cheese')).toBe(true);
+    expect(found.map((component) => component.id)).not.toContain('parmigiano');
   });
 
   test('a group of the party narrows by its own verdicts', () => {

@@ -6,22 +6,22 @@ import { keepsFree, type Plan } from '../../../core/plan/index.js';
 export const FIRST_G = 80;
 
 /** Surfaces whose promise the food does not break. */
-export const surfacesFor = (plan: Plan, c: Component) =>
-  plan.surfaces.filter((s) => s.freeFrom.every((id) => keepsFree(c, id) !== 'breaks'));
+export const surfacesFor = (plan: Plan, component: Component) =>
+  plan.surfaces.filter((surface) => surface.freeFrom.every((id) => keepsFree(component, id) !== 'breaks'));
 
 export function gramsPlaced(
   plan: Plan,
-  c: Component,
+  component: Component,
   surfaceId: Plan['surfaces'][number]['id'],
   massG: number,
-  form = usualForm(c).form,
+  form = usualForm(component).form,
 ) {
-  const fact = formOf(c, form) ?? usualForm(c);
+  const fact = formOf(component, form) ?? usualForm(component);
   return massG <= 0
     ? []
     : placementsOf({
         plan,
-        component: c,
+        component: component,
         fact,
         surfaceId,
         massG: Math.max(massG, wholePieces(fact, 1, mostInABowlG(plan)).massG),

@@ -14,7 +14,7 @@ const item = (from: string, kind: ConvertedItem['kind'], to = from): ConvertedIt
   likeness: 1,
   commands: [],
 });
-const board = (...foods: string[]) => planWith({ placements: foods.map((f) => lies(f, 100)) });
+const board = (...foods: string[]) => planWith({ placements: foods.map((food) => lies(food, 100)) });
 
 describe('the two plates', () => {
   const now = board('brie', 'salami', 'almonds');

@@ -22,7 +22,7 @@ const ARROWS: Record<string, [number, number] | undefined> = {
   ArrowDown: [0, 1],
 };
 
-const path = (e: LaidElement): string => `M${e.outline.map(([x, y]) => `${x} ${y}`).join('L')}Z`;
+const path = (element: LaidElement): string => `M${element.outline.map(([x, y]) => `${x} ${y}`).join('L')}Z`;
 
 /** Each element can be picked, dragged, moved and turned by keys; picks with paper flags mark the picked one. */
 export function Handles({
@@ -40,45 +40,52 @@ export function Handles({
   plan: Plan;
   r: number;
 }) {
-  const edit = useSession((s) => s.edit);
+  const edit = useSession((session) => session.edit);
   const [drag, setDrag] = useState<Drag | null>(null);
   const svg = useRef<SVGGElement>(null);
   const scale = boardScale(surface, r);
   const larder = planLarder(plan);
-  const move = (e: LaidElement, dx: number, dy: number, turn = 0): void => {
-    const [x, y] = [clamp(e.x + dx, surface, 0), clamp(e.y + dy, surface, 1)];
+  const move = (element: LaidElement, dx: number, dy: number, turn = 0): void => {
+    const [x, y] = [clamp(element.x + dx, surface, 0), clamp(element.y + dy, surface, 1)];
     edit({
       name: 'together',
       label: 'move on the board',
       commands: [
-        { name: 'move-element', surfaceId: surface.id, elementId: e.id, x, y, angle: e.angle + turn },
-        { name: 'pin-element', surfaceId: surface.id, elementId: e.id, on: true },
+        {
+          name: 'move-element',
+          surfaceId: surface.id,
+          elementId: element.id,
+          x,
+          y,
+          angle: element.angle + turn,
+        },
+        { name: 'pin-element', surfaceId: surface.id, elementId: element.id, on: true },
       ],
     });
   };
   // however near the board is looked at
   const toMm = (px: number): number => px / (svg.current?.getScreenCTM()?.a ?? scale);
-  const onKey = (ev: KeyboardEvent, e: LaidElement): void => {
+  const onKey = (ev: KeyboardEvent, element: LaidElement): void => {
     const way = ARROWS[ev.key];
     if (way) {
       ev.preventDefault();
-      if (ev.shiftKey) move(e, 0, 0, (way[0] + way[1]) * TURN_DEGREES);
-      else move(e, way[0] * STEP_MM, way[1] * STEP_MM);
+      if (ev.shiftKey) move(element, 0, 0, (way[0] + way[1]) * TURN_DEGREES);
+      else move(element, way[0] * STEP_MM, way[1] * STEP_MM);
     } else if (ev.key.toLowerCase() === 'p')
-      edit({ name: 'pin-element', surfaceId: surface.id, elementId: e.id, on: !e.pinned });
+      edit({ name: 'pin-element', surfaceId: surface.id, elementId: element.id, on: !element.pinned });
     else if (ev.key === 'Escape') onPick(null);
   };
   const ordered = [...elements].sort((a, b) => a.layer - b.layer);
   return (
     <g ref={svg} transform={`scale(${scale})`} className="stepped:invisible">
-      {ordered.map((e) => {
-        const name = larder.get(e.componentId)?.name ?? e.componentId;
-        const on = picked?.id === e.id;
-        const shift = drag?.id === e.id ? `translate(${drag.dx} ${drag.dy})` : '';
+      {ordered.map((element) => {
+        const name = larder.get(element.componentId)?.name ?? element.componentId;
+        const on = picked?.id === element.id;
+        const shift = drag?.id === element.id ? `translate(${drag.dx} ${drag.dy})` : '';
         return (
           <path
-            key={e.id}
-            d={path(e)}
+            key={element.id}
+            d={path(element)}
             transform={shift}
             fill={on ? 'rgba(255,250,230,.18)' : 'transparent'}
             stroke={on ? 'var(--china)' : 'transparent'}
@@ -87,43 +94,43 @@ export function Handles({
             className="cursor-grab touch-none"
             role="button"
             tabIndex={0}
-            aria-label={`${name}${e.pinned ? ', pinned' : ''}. Arrows move it, Shift and arrows turn it, P pins it`}
+            aria-label={`${name}${element.pinned ? ', pinned' : ''}. Arrows move it, Shift and arrows turn it, P pins it`}
             aria-pressed={on}
-            data-element={e.id}
+            data-element={element.id}
             onPointerDown={(ev) => {
               if (!ev.isPrimary) return;
               ev.currentTarget.setPointerCapture(ev.pointerId);
-              onPick(e.id);
-              setDrag({ id: e.id, startX: ev.clientX, startY: ev.clientY, dx: 0, dy: 0 });
+              onPick(element.id);
+              setDrag({ id: element.id, startX: ev.clientX, startY: ev.clientY, dx: 0, dy: 0 });
             }}
             onPointerMove={(ev) => {
-              if (drag?.id !== e.id) return;
+              if (drag?.id !== element.id) return;
               // with a second finger it is the board that is meant
               if (useZoom.getState().pinching) return setDrag(null);
               setDrag({ ...drag, dx: toMm(ev.clientX - drag.startX), dy: toMm(ev.clientY - drag.startY) });
             }}
             onPointerUp={() => {
               if (drag && !useZoom.getState().pinching && Math.hypot(drag.dx, drag.dy) > 2)
-                move(e, drag.dx, drag.dy);
+                move(element, drag.dx, drag.dy);
               setDrag(null);
             }}
             onPointerCancel={() => setDrag(null)}
-            onFocus={() => onPick(e.id)}
-            onKeyDown={(ev) => onKey(ev, e)}
+            onFocus={() => onPick(element.id)}
+            onKeyDown={(ev) => onKey(ev, element)}
           >
             <title>{name}</title>
           </path>
         );
       })}
       {ordered
-        .filter((e) => e.pinned || e.id === picked?.id)
-        .map((e) => (
+        .filter((element) => element.pinned || element.id === picked?.id)
+        .map((element) => (
           <Flag
-            key={e.id}
-            x={e.x + (drag?.id === e.id ? drag.dx : 0)}
-            y={e.y + (drag?.id === e.id ? drag.dy : 0)}
+            key={element.id}
+            x={element.x + (drag?.id === element.id ? drag.dx : 0)}
+            y={element.y + (drag?.id === element.id ? drag.dy : 0)}
             k={1 / scale}
-            pinned={e.pinned}
+            pinned={element.pinned}
           />
         ))}
     </g>
@@ -131,8 +138,9 @@ export function Handles({
 }
 
 function clamp(value: number, surface: Surface, axis: 0 | 1): number {
-  const o = surface.outline;
-  const half = (o.kind === 'round' ? o.diameterMm : axis === 0 ? o.lengthMm : o.widthMm) / 2;
+  const outline = surface.outline;
+  const half =
+    (outline.kind === 'round' ? outline.diameterMm : axis === 0 ? outline.lengthMm : outline.widthMm) / 2;
   return Math.max(-half, Math.min(half, Math.round(value)));
 }
 

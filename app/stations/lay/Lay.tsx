@@ -25,8 +25,8 @@ export function Lay({ plan, checked }: { plan: Plan; checked: Checked }) {
   const [surface, setSurface] = usePickedSurface(plan);
   const [pickedId, setPicked] = useState<string | null>(null);
   const [swap, setSwap] = useState<LaidElement['componentId'] | null>(null);
-  const elements = plan.layout.find((l) => l.surfaceId === surface?.id)?.elements ?? NONE;
-  const picked = elements.find((e) => e.id === pickedId);
+  const elements = plan.layout.find((layer) => layer.surfaceId === surface?.id)?.elements ?? NONE;
+  const picked = elements.find((element) => element.id === pickedId);
   const pickSurface = (id: Surface['id']): void => {
     setSurface(id);
     setPicked(null);
@@ -88,8 +88,8 @@ function LaidBoard({
   onPick: (id: string | null) => void;
   r: number;
 }) {
-  const seenBy = useSession((s) => s.seenBy);
-  const group = plan.party.find((g) => g.id === seenBy);
+  const seenBy = useSession((session) => session.seenBy);
+  const group = plan.party.find((group) => group.id === seenBy);
   const showing = showingFor(checked, surface, group);
   return (
     <>
@@ -106,7 +106,7 @@ function LaidBoard({
       <SlipFlags
         plan={plan}
         surface={surface}
-        findings={checked.findings.filter((f) => hangsAt(lay, f))}
+        findings={checked.findings.filter((finding) => hangsAt(lay, finding))}
         r={r}
       />
     </>
@@ -156,12 +156,12 @@ function LayFoot({
   const later = useDeferredValue(plan);
   const id = surface?.id;
   const scores = useMemo(() => {
-    const there = later.surfaces.find((s) => s.id === id);
-    const laid = later.layout.find((l) => l.surfaceId === id)?.elements ?? NONE;
+    const there = later.surfaces.find((surface) => surface.id === id);
+    const laid = later.layout.find((layer) => layer.surfaceId === id)?.elements ?? NONE;
     return there && laid.length > 0 ? scoresOf(later, there, laid) : undefined;
   }, [later, id]);
-  const bowls = elements.filter((e) => e.bowlMm !== null).length;
-  const knives = elements.filter((e) => FORMS[e.form].large).length;
+  const bowls = elements.filter((element) => element.bowlMm !== null).length;
+  const knives = elements.filter((element) => FORMS[element.form].large).length;
   return (
     <>
       {scores && (

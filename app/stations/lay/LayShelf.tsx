@@ -9,10 +9,10 @@ import { ShelfHeading } from '../../ui/kit/Heading.js';
 import { Menu } from '../../ui/kit/Menu.js';
 
 const GROUPS = [
-  ['Bowls and large cheeses', (e: LaidElement) => e.layer === 4],
-  ['Runs and fans', (e: LaidElement) => e.layer === 1],
-  ['Heaps', (e: LaidElement) => e.layer === 2],
-  ['Herbs', (e: LaidElement) => e.layer === 6],
+  ['Bowls and large cheeses', (element: LaidElement) => element.layer === 4],
+  ['Runs and fans', (element: LaidElement) => element.layer === 1],
+  ['Heaps', (element: LaidElement) => element.layer === 2],
+  ['Herbs', (element: LaidElement) => element.layer === 6],
 ] as const;
 
 /** What is laid, in the order in which it is laid, and the ways to take it away. */
@@ -49,25 +49,25 @@ export function LayShelf({
             }
           >
             <div className="relative grid grid-cols-3 gap-1">
-              {list.map((e) => {
-                const c = larder.get(e.componentId);
-                if (!c) return null;
+              {list.map((element) => {
+                const component = larder.get(element.componentId);
+                if (!component) return null;
                 return (
                   <button
-                    key={e.id}
+                    key={element.id}
                     className="group/item relative flex min-w-0 flex-col items-stretch border-0 bg-transparent p-0 before:wood before:relative before:order-1 before:-mx-0.75 before:h-1.75 before:shadow-tag [&_img]:mx-auto [&_img]:mt-1 [&_img]:-mb-1 [&_img]:block [&_img]:h-13"
-                    aria-pressed={picked === e.id}
-                    onClick={() => onPick(e.id)}
+                    aria-pressed={picked === element.id}
+                    onClick={() => onPick(element.id)}
                   >
-                    <img src={portraitUrl(c)} alt="" />
+                    <img src={portraitUrl(component)} alt="" />
                     <span className="on-paper order-2 mt-0.5 min-h-11 bg-paper px-0.5 pt-1 pb-0.5 text-center text-xs/[1.06] font-bold wrap-anywhere shadow-tag transition-colors group-hover/item:bg-ink group-hover/item:text-white group-aria-pressed/item:bg-ink group-aria-pressed/item:text-white [&_small]:block [&_small]:text-xs/[1.1] [&_small]:font-medium [&_small]:opacity-85">
-                      {c.name.split(',')[0]}
+                      {component.name.split(',')[0]}
                       <small>
-                        {e.pinned
+                        {element.pinned
                           ? 'pinned'
-                          : e.pieces.length > 1
-                            ? `${e.pieces.length} pieces`
-                            : formName(e.form)}
+                          : element.pieces.length > 1
+                            ? `${element.pieces.length} pieces`
+                            : formName(element.form)}
                       </small>
                     </span>
                   </button>
@@ -97,7 +97,7 @@ export function LayShelf({
 /** One surface as it is shown, or every one of the table in one file. */
 function Pictures({ plan, surface }: { plan: Plan; surface: Surface }) {
   const items = exportsFor(plan, surface)
-    .filter((e) => e.kind === 'picture')
-    .map((e) => ({ words: e.words, press: () => saveAs(e.id, plan, surface.id) }));
+    .filter((record) => record.kind === 'picture')
+    .map((record) => ({ words: record.words, press: () => saveAs(record.id, plan, surface.id) }));
   return <Menu words="Pictures" size="small" items={items} />;
 }

@@ -13,7 +13,7 @@ import { Button } from '../../ui/kit/Button.js';
 export function TagCard({
   plan,
   surface,
-  element: e,
+  element: element,
   onSwap,
 }: {
   plan: Plan;
@@ -21,35 +21,39 @@ export function TagCard({
   element: LaidElement;
   onSwap: () => void;
 }) {
-  const edit = useSession((s) => s.edit);
-  const units = useSettings((s) => s.units);
+  const edit = useSession((session) => session.edit);
+  const units = useSettings((settings) => settings.units);
   const card = useRef<HTMLDivElement>(null);
-  const c = planLarder(plan).get(e.componentId);
-  const fact = c?.forms.find((f) => f.form === e.form);
-  const lots = plan.placements.filter((p) => p.componentId === e.componentId && p.surfaceId === surface.id);
-  const mass = lots.filter((p) => p.lot === 0).reduce((n, p) => n + p.massG, 0);
+  const component = planLarder(plan).get(element.componentId);
+  const fact = component?.forms.find((fact) => fact.form === element.form);
+  const lots = plan.placements.filter(
+    (placement) => placement.componentId === element.componentId && placement.surfaceId === surface.id,
+  );
+  const mass = lots
+    .filter((placement) => placement.lot === 0)
+    .reduce((sum, placement) => sum + placement.massG, 0);
   const turn = (by: number): void =>
     edit({
       name: 'move-element',
       surfaceId: surface.id,
-      elementId: e.id,
-      x: e.x,
-      y: e.y,
-      angle: (e.angle + by) % 360,
+      elementId: element.id,
+      x: element.x,
+      y: element.y,
+      angle: (element.angle + by) % 360,
     });
   useEffect(() => {
     // braces: newer browsers return a promise here, which must not be taken for a clean-up
     card.current?.scrollIntoView({ block: 'nearest' });
-  }, [e.id]);
-  if (!c) return null;
+  }, [element.id]);
+  if (!component) return null;
   return (
     <div
       className="on-paper edge-tag absolute -right-51 bottom-15 z-6 w-56 bg-card py-3 pr-3.5 pl-5.5 max-xl:right-1.5 max-xl:bottom-12 stepped:invisible"
       ref={card}
       role="region"
-      aria-label={`Tag of ${c.name}`}
+      aria-label={`Tag of ${component.name}`}
     >
-      <h2 className="mb-1 text-lg/[1.05] font-black">{c.name}</h2>
+      <h2 className="mb-1 text-lg/[1.05] font-black">{component.name}</h2>
       <table className="w-full border-collapse text-sm [&_td:last-child]:text-right [&_td:last-child]:font-bold">
         <tbody>
           <tr>
@@ -58,33 +62,39 @@ export function TagCard({
           </tr>
           <tr>
             <td>Form</td>
-            <td>{e.bowlMm !== null ? `bowl Ø ${formatLength(e.bowlMm * 2, units)}` : formName(e.form)}</td>
+            <td>
+              {element.bowlMm !== null
+                ? `bowl Ø ${formatLength(element.bowlMm * 2, units)}`
+                : formName(element.form)}
+            </td>
           </tr>
           <tr>
             <td>Here</td>
             <td>
-              {FORMS[e.form].lies === 'alone'
+              {FORMS[element.form].lies === 'alone'
                 ? 'one'
-                : `${e.pieces.length} pieces${fact ? `, ${formatMass(e.pieces.length * fact.pieceG, units)}` : ''}`}
+                : `${element.pieces.length} pieces${fact ? `, ${formatMass(element.pieces.length * fact.pieceG, units)}` : ''}`}
             </td>
           </tr>
           <tr>
             <td>Lots</td>
-            <td>{new Set(lots.map((p) => p.lot)).size}</td>
+            <td>{new Set(lots.map((placement) => placement.lot)).size}</td>
           </tr>
           <tr>
             <td>Share of the ground</td>
-            <td>{Math.round((100 * areaOf(e.outline)) / 100 / surfaceAreaCm2(surface))} %</td>
+            <td>{Math.round((100 * areaOf(element.outline)) / 100 / surfaceAreaCm2(surface))} %</td>
           </tr>
         </tbody>
       </table>
       <div className="flex flex-wrap items-center mt-2 gap-1">
         <Button
           size="small"
-          aria-pressed={e.pinned}
-          onClick={() => edit({ name: 'pin-element', surfaceId: surface.id, elementId: e.id, on: !e.pinned })}
+          aria-pressed={element.pinned}
+          onClick={() =>
+            edit({ name: 'pin-element', surfaceId: surface.id, elementId: element.id, on: !element.pinned })
+          }
         >
-          {e.pinned ? <PinOff size={15} /> : <Pin size={15} />} {e.pinned ? 'Let go' : 'Pin'}
+          {element.pinned ? <PinOff size={15} /> : <Pin size={15} />} {element.pinned ? 'Let go' : 'Pin'}
         </Button>
         <Button look="quiet" size="small" aria-label="Turn left" onClick={() => turn(-15)}>
           <RotateCcw size={15} />

@@ -9,7 +9,7 @@ export const lay: StationRecord = {
   view: () => import('./Lay.js').then((m) => ({ default: m.Lay })),
   findings: 'lay',
   ready(plan) {
-    const laid = plan.layout.filter((l) => l.elements.length > 0).length;
+    const laid = plan.layout.filter((layer) => layer.elements.length > 0).length;
     return plan.party.length === 0 || laid === 0 ? null : laid / plan.surfaces.length;
   },
   commands: () => [

@@ -20,7 +20,7 @@ export function Combobox<T extends string>({
   placeholder?: string;
 }) {
   const [open, setOpen] = useState(false);
-  const words = options.find((o) => o.value === value)?.words;
+  const words = options.find((option) => option.value === value)?.words;
   return (
     <Radix.Root open={open} onOpenChange={setOpen}>
       <Radix.Trigger
@@ -43,18 +43,18 @@ export function Combobox<T extends string>({
             <Command.Input className={inputLook} placeholder={placeholder} />
             <Command.List className="mt-1.5 max-h-60 overflow-auto">
               <Command.Empty className="px-2 py-1.5">Nothing of that name.</Command.Empty>
-              {options.map((o) => (
+              {options.map((option) => (
                 <Command.Item
-                  key={o.value}
-                  value={o.words}
-                  disabled={o.off ?? false}
+                  key={option.value}
+                  value={option.words}
+                  disabled={option.off ?? false}
                   onSelect={() => {
-                    onPick(o.value);
+                    onPick(option.value);
                     setOpen(false);
                   }}
                   className="cursor-pointer px-2 py-1.5 text-base/[1.15] data-[selected=true]:bg-beet data-[selected=true]:text-white"
                 >
-                  {o.words}
+                  {option.words}
                 </Command.Item>
               ))}
             </Command.List>

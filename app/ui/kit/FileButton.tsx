@@ -28,10 +28,10 @@ export function FileButton({
         accept={accept}
         hidden
         aria-label={label}
-        onChange={(e) => {
-          const picked = e.target.files?.[0];
+        onChange={(event) => {
+          const picked = event.target.files?.[0];
           if (picked) onFile(picked);
-          e.target.value = '';
+          event.target.value = '';
         }}
       />
     </>

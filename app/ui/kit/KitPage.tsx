@@ -64,7 +64,7 @@ function Things({ on, className }: { on: string; className: string }) {
         <Menu words={`Menu ${on}`} items={[{ words: 'Say so', press: () => toast('Said.') }]} />
       </Part>
       <Part name="Fields">
-        <Input aria-label={`Name ${on}`} value={text} onChange={(e) => setText(e.target.value)} />
+        <Input aria-label={`Name ${on}`} value={text} onChange={(event) => setText(event.target.value)} />
         <Input aria-label={`Empty ${on}`} placeholder="nothing yet" />
         <TextArea aria-label={`Note ${on}`} rows={2} defaultValue="two lines" />
         <NumberField label={`Bowls ${on}`} value={n} min={0} max={9} onChange={setN} />

@@ -46,7 +46,7 @@ export function NumberField({
           max={max}
           step={step}
           value={value}
-          onChange={(e) => onChange(Number(e.target.value))}
+          onChange={(event) => onChange(Number(event.target.value))}
         />
         <Button
           look="chip"

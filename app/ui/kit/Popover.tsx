@@ -5,8 +5,8 @@ import { useState, type KeyboardEvent, type ReactNode } from 'react';
 export function OpenWord({ word, label, children }: { word: string; label: string; children: ReactNode }) {
   const [open, setOpen] = useState(false);
   // a number or a name is kept with Enter, and that is all there is to do here
-  const enter = (e: KeyboardEvent): void => {
-    if (e.key === 'Enter' && e.target instanceof HTMLInputElement) setOpen(false);
+  const enter = (event: KeyboardEvent): void => {
+    if (event.key === 'Enter' && event.target instanceof HTMLInputElement) setOpen(false);
   };
   return (
     <Radix.Root open={open} onOpenChange={setOpen}>

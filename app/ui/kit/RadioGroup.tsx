@@ -19,21 +19,21 @@ export function RadioGroup<T extends string>({
     <Radix.Root
       aria-label={label}
       value={value}
-      onValueChange={(v) => onPick(v as T)}
+      onValueChange={(value) => onPick(value as T)}
       className="flex flex-wrap gap-x-4 gap-y-1"
     >
-      {options.map((o) => (
-        <span key={o.value} className="inline-flex items-center gap-2">
+      {options.map((option) => (
+        <span key={option.value} className="inline-flex items-center gap-2">
           <Radix.Item
-            id={`${id}-${o.value}`}
-            value={o.value}
-            disabled={o.off ?? false}
+            id={`${id}-${option.value}`}
+            value={option.value}
+            disabled={option.off ?? false}
             className="grid size-4.5 place-items-center rounded-full border-[1.5px] border-line bg-white data-[state=checked]:border-beet"
           >
             <Radix.Indicator className="size-2.5 rounded-full bg-beet" />
           </Radix.Item>
-          <label htmlFor={`${id}-${o.value}`} className="cursor-pointer">
-            {o.words}
+          <label htmlFor={`${id}-${option.value}`} className="cursor-pointer">
+            {option.words}
           </label>
         </span>
       ))}

@@ -30,7 +30,7 @@ export function Select<T extends string>({
   className?: string;
 }) {
   return (
-    <Radix.Root value={inward(value)} onValueChange={(v) => onPick(outward<T>(v))}>
+    <Radix.Root value={inward(value)} onValueChange={(value) => onPick(outward<T>(value))}>
       <Radix.Trigger
         aria-label={label}
         className={`on-paper inline-flex min-h-9 items-center justify-between gap-2 rounded-paper border-[1.5px] border-line bg-white px-2 py-1 text-left text-base/[1.15] font-medium ${className}`}
@@ -50,16 +50,16 @@ export function Select<T extends string>({
           className="on-paper z-70 max-h-(--radix-select-content-available-height) min-w-(--radix-select-trigger-width) overflow-hidden bg-card shadow-paper"
         >
           <Radix.Viewport className="p-1">
-            {options.map((o, i) => (
-              <Fragment key={o.value}>
-                {o.under && o.under !== options[i - 1]?.under && (
+            {options.map((option, i) => (
+              <Fragment key={option.value}>
+                {option.under && option.under !== options[i - 1]?.under && (
                   <div className="px-2 pt-2 pb-0.5 text-xs font-bold text-soft" aria-hidden>
-                    {o.under}
+                    {option.under}
                   </div>
                 )}
                 <Radix.Item
-                  value={inward(o.value)}
-                  disabled={o.off ?? false}
+                  value={inward(option.value)}
+                  disabled={option.off ?? false}
                   className="flex min-h-8 cursor-pointer items-center gap-2 px-2 py-1 text-base/[1.15] outline-none data-disabled:opacity-50 data-highlighted:bg-beet data-highlighted:text-white"
                 >
                   <span className="w-4 flex-none">
@@ -67,7 +67,7 @@ export function Select<T extends string>({
                       <Check size={15} />
                     </Radix.ItemIndicator>
                   </span>
-                  <Radix.ItemText>{o.words}</Radix.ItemText>
+                  <Radix.ItemText>{option.words}</Radix.ItemText>
                 </Radix.Item>
               </Fragment>
             ))}

@@ -12,19 +12,19 @@ export function Tabs({ label, tabs }: { label: string; tabs: readonly Tab[] }) {
   return (
     <Radix.Root defaultValue={tabs[0]?.id ?? ''}>
       <Radix.List aria-label={label} className="flex flex-wrap gap-1 border-b-2 border-rule">
-        {tabs.map((t) => (
+        {tabs.map((tab) => (
           <Radix.Trigger
-            key={t.id}
-            value={t.id}
+            key={tab.id}
+            value={tab.id}
             className="px-3 py-1.5 font-display text-base/none font-extrabold data-[state=active]:bg-enamel data-[state=active]:text-white"
           >
-            {t.words}
+            {tab.words}
           </Radix.Trigger>
         ))}
       </Radix.List>
-      {tabs.map((t) => (
-        <Radix.Content key={t.id} value={t.id} className="pt-3">
-          {t.content}
+      {tabs.map((tab) => (
+        <Radix.Content key={tab.id} value={tab.id} className="pt-3">
+          {tab.content}
         </Radix.Content>
       ))}
     </Radix.Root>

@@ -20,16 +20,16 @@ export function ToggleGroup<T extends string>({
       type="single"
       aria-label={label}
       value={value ?? ''}
-      onValueChange={(v) => v && onPick(v as T)}
+      onValueChange={(value) => value && onPick(value as T)}
       className={className}
     >
-      {options.map((o) => (
+      {options.map((option) => (
         <Radix.Item
-          key={o.value}
-          value={o.value}
+          key={option.value}
+          value={option.value}
           className="on-paper bg-paper px-2 pt-1 pb-1.5 text-left text-xs/[1.1] font-bold shadow-tag data-[state=on]:bg-ink data-[state=on]:text-white evening:data-[state=on]:bg-yolk evening:data-[state=on]:text-ink"
         >
-          {o.words}
+          {option.words}
         </Radix.Item>
       ))}
     </Radix.Root>

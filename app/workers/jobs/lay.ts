@@ -17,9 +17,9 @@ export const lay = job({
       return { surfaces: layAround(before, plan, seed) };
     }
     return {
-      surfaces: plan.surfaces.map((s) => {
-        bench.progress(`Laying ${s.name.toLowerCase()}`);
-        return laySurface(plan, s, seed);
+      surfaces: plan.surfaces.map((surface) => {
+        bench.progress(`Laying ${surface.name.toLowerCase()}`);
+        return laySurface(plan, surface, seed);
       }),
     };
   },

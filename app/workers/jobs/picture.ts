@@ -13,7 +13,8 @@ export const picture = job({
     options: own<DrawOptions | undefined>(),
   }),
   run({ plan, surfaceId, options }) {
-    const surface = surfaceId === null ? plan.surfaces[0] : plan.surfaces.find((s) => s.id === surfaceId);
+    const surface =
+      surfaceId === null ? plan.surfaces[0] : plan.surfaces.find((surface) => surface.id === surfaceId);
     return surface ? { svg: boardSvg(plan, surface, options), size: surfaceSize(surface) } : null;
   },
 });

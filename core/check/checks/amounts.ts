@@ -23,19 +23,19 @@ export const FAMILY_WORDS: Record<(typeof COUNTED)[number], string> = {
 };
 
 /** Each family against the school's figure. */
-export function amounts(c: CheckContext): Finding[] {
-  if (c.plan.placements.length === 0) return [];
+export function amounts(context: CheckContext): Finding[] {
+  if (context.plan.placements.length === 0) return [];
   return COUNTED.flatMap((family) => {
-    const here = c.placed.filter((l) => l.component.family === family);
-    const massG = here.reduce((n, l) => n + l.massG, 0);
-    const target = c.targets.byFamily[family];
+    const here = context.placed.filter((placed) => placed.component.family === family);
+    const massG = here.reduce((sum, placed) => sum + placed.massG, 0);
+    const target = context.targets.byFamily[family];
     const off = massG - target;
     if (Math.abs(off) < Math.max(STRAY_G, target * STRAY)) return [];
-    const school = schoolName(c.plan);
+    const school = schoolName(context.plan);
     return [
       finding(off < 0 ? 'too-little' : 'too-much', {
         key: `amount ${family}`,
-        components: here.map((l) => l.component.id),
+        components: here.map((placed) => placed.component.id),
         args: { family: FAMILY_WORDS[family], mass: { g: massG }, target: { g: target }, school },
         facts: [
           { what: { say: 'fact.name.planned' }, value: { g: massG }, source: 'this plan' },
@@ -54,17 +54,17 @@ function scaleTo(here: readonly PlacedFood[], factor: number, off: number): Reme
     command: {
       name: 'together',
       label: 'scale a family',
-      commands: here.map((l) => ({
+      commands: here.map((placed) => ({
         name: 'place' as const,
-        componentId: l.component.id,
-        surfaceId: l.surface.id,
-        placements: l.lots.map((p) => {
-          const pieces = Math.max(1, Math.round(p.pieces * factor));
-          const single = p.massG / p.pieces;
+        componentId: placed.component.id,
+        surfaceId: placed.surface.id,
+        placements: placed.lots.map((placement) => {
+          const pieces = Math.max(1, Math.round(placement.pieces * factor));
+          const single = placement.massG / placement.pieces;
           return {
-            ...p,
-            pieces: p.pieces === 1 ? 1 : pieces,
-            massG: p.pieces === 1 ? Math.round(p.massG * factor) : pieces * single,
+            ...placement,
+            pieces: placement.pieces === 1 ? 1 : pieces,
+            massG: placement.pieces === 1 ? Math.round(placement.massG * factor) : pieces * single,
           };
         }),
       })),

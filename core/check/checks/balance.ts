@@ -28,7 +28,7 @@ interface Axis {
   /** Is the board good on this axis? */
   good(foods: readonly Component[]): boolean;
   /** Would this food help? */
-  helps(c: Component): boolean;
+  helps(component: Component): boolean;
   /** A sweet course wants neither smoke nor brine; this it wants too. */
   sweetCourse?: true;
 }
@@ -36,44 +36,54 @@ interface Axis {
 const AXES: readonly Axis[] = [
   {
     code: 'nothing-sharp',
-    good: (f) => f.some(isSharp),
-    helps: (c) => c.family === 'pickle' && isSharp(c),
+    good: (components) => components.some(isSharp),
+    helps: (component) => component.family === 'pickle' && isSharp(component),
   },
   {
     code: 'all-soft',
-    good: (f) => !f.some(isCheese) || f.some((c) => isCheese(c) && !isSoft(c)),
-    helps: (c) => isCheese(c) && (c.texture === 'firm' || c.texture === 'hard'),
+    good: (components) =>
+      !components.some(isCheese) || components.some((component) => isCheese(component) && !isSoft(component)),
+    helps: (component) =>
+      isCheese(component) && (component.texture === 'firm' || component.texture === 'hard'),
   },
   {
     code: 'no-crunch',
     sweetCourse: true,
-    good: (f) => f.some((c) => c.texture === 'crunchy'),
-    helps: (c) => c.texture === 'crunchy' && c.family === 'nut-seed',
+    good: (components) => components.some((component) => component.texture === 'crunchy'),
+    helps: (component) => component.texture === 'crunchy' && component.family === 'nut-seed',
   },
-  { code: 'nothing-sweet', good: (f) => f.some(isSweetish), helps: isSweet },
-  { code: 'nothing-hot', good: (f) => f.some(isHot), helps: (c) => taste(c, 'heat') >= 4 },
-  { code: 'no-smoke', good: (f) => f.some(isSmoked), helps: isSmoked },
+  { code: 'nothing-sweet', good: (components) => components.some(isSweetish), helps: isSweet },
+  {
+    code: 'nothing-hot',
+    good: (components) => components.some(isHot),
+    helps: (component) => taste(component, 'heat') >= 4,
+  },
+  { code: 'no-smoke', good: (components) => components.some(isSmoked), helps: isSmoked },
   {
     code: 'one-milk',
-    good: (f) => {
-      const milks = f.filter(isCheese).map((c) => c.milk);
+    good: (components) => {
+      const milks = components.filter(isCheese).map((component) => component.milk);
       return milks.length < 3 || new Set(milks).size > 1;
     },
-    helps: (c) => isCheese(c) && (c.milk === 'goat' || c.milk === 'sheep'),
+    helps: (component) => isCheese(component) && (component.milk === 'goat' || component.milk === 'sheep'),
   },
   {
     code: 'all-brown',
     sweetCourse: true,
-    good: (f) => f.length < 4 || f.filter((c) => !isPale(c)).length * 4 >= f.length,
-    helps: (c) => isFresh(c) && !isPale(c),
+    good: (components) =>
+      components.length < 4 ||
+      components.filter((component) => !isPale(component)).length * 4 >= components.length,
+    helps: (component) => isFresh(component) && !isPale(component),
   },
 ];
 
 /** Tastes and textures that the whole table lacks, each with one food that would bring it. */
-export function balance(c: CheckContext): Finding[] {
-  const foods = c.placed.filter((l) => l.component.job !== 'none').map((l) => l.component);
+export function balance(context: CheckContext): Finding[] {
+  const foods = context.placed
+    .filter((placed) => placed.component.job !== 'none')
+    .map((placed) => placed.component);
   if (foods.length === 0) return [];
-  const axes = c.plan.occasion.role === 'sweet' ? AXES.filter((a) => a.sweetCourse) : AXES;
+  const axes = context.plan.occasion.role === 'sweet' ? AXES.filter((axis) => axis.sweetCourse) : AXES;
   return axes
     .filter((axis) => !axis.good(foods))
     .map((axis) =>
@@ -81,7 +91,7 @@ export function balance(c: CheckContext): Finding[] {
         key: `balance ${axis.code}`,
         args: {},
         facts: [{ what: { say: 'fact.name.kinds-tasted' }, value: foods.length, source: 'this plan' }],
-        remedies: remedyFor(c, axis),
+        remedies: remedyFor(context, axis),
       }),
     );
 }
@@ -89,8 +99,10 @@ export function balance(c: CheckContext): Finding[] {
 const ADDED_G = 90;
 
 /** On the surface that most guests are served from. */
-function remedyFor(c: CheckContext, axis: Axis): Remedy[] {
-  const surface = [...c.plan.surfaces].sort((a, b) => c.groupsAt(b).length - c.groupsAt(a).length)[0];
-  const added = surface && addHelper(c, surface, ADDED_G, axis.helps);
+function remedyFor(context: CheckContext, axis: Axis): Remedy[] {
+  const surface = [...context.plan.surfaces].sort(
+    (a, b) => context.groupsAt(b).length - context.groupsAt(a).length,
+  )[0];
+  const added = surface && addHelper(context, surface, ADDED_G, axis.helps);
   return added ? [added] : [];
 }

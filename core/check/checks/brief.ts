@@ -5,23 +5,23 @@ import { finding, type Finding, type Remedy } from '../finding.js';
 import { leaveOut } from '../remedies.js';
 
 /** A child's age that nobody said is judged as the strictest band until somebody does. */
-export function ages(c: CheckContext): Finding[] {
-  return c.plan.party
-    .filter((g) => agesMissing(g) > 0)
-    .map((g) =>
+export function ages(context: CheckContext): Finding[] {
+  return context.plan.party
+    .filter((group) => agesMissing(group) > 0)
+    .map((group) =>
       finding('how-old', {
-        key: `age ${g.id}`,
+        key: `age ${group.id}`,
         severity: 'ask',
         grave: true,
-        concerns: [g.id],
-        args: { group: g.name, n: agesMissing(g), count: g.count },
-        facts: [{ what: { say: 'fact.name.ages-not-said' }, value: agesMissing(g), source: 'this plan' }],
+        concerns: [group.id],
+        args: { group: group.name, n: agesMissing(group), count: group.count },
+        facts: [{ what: { say: 'fact.name.ages-not-said' }, value: agesMissing(group), source: 'this plan' }],
         remedies: [5, 8].map((age): Remedy => ({
           kind: 'older',
           args: { age },
           command: {
             name: 'set-group',
-            group: { ...g, ages: [...g.ages, ...Array<number>(agesMissing(g)).fill(age)] },
+            group: { ...group, ages: [...group.ages, ...Array<number>(agesMissing(group)).fill(age)] },
           },
         })),
       }),
@@ -29,23 +29,27 @@ export function ages(c: CheckContext): Finding[] {
 }
 
 /** Fresh food outside its months costs more and tastes of less; it is a note, not a block. */
-export function season(c: CheckContext): Finding[] {
-  const month = growingMonth(c.plan);
+export function season(context: CheckContext): Finding[] {
+  const month = growingMonth(context.plan);
   const out = [
-    ...new Set(c.placed.filter((l) => !l.component.seasonMonths.includes(month)).map((l) => l.component)),
+    ...new Set(
+      context.placed
+        .filter((placed) => !placed.component.seasonMonths.includes(month))
+        .map((placed) => placed.component),
+    ),
   ];
   if (out.length === 0) return [];
   return [
     finding('out-of-season', {
       key: 'season',
-      components: out.map((x) => x.id),
-      args: { foods: { foods: out.map((x) => x.name) } },
-      facts: out.map((x) => ({
-        what: x.name,
-        value: { say: 'fact.months', with: { months: x.seasonMonths.join(', ') } },
+      components: out.map((component) => component.id),
+      args: { foods: { foods: out.map((component) => component.name) } },
+      facts: out.map((component) => ({
+        what: component.name,
+        value: { say: 'fact.months', with: { months: component.seasonMonths.join(', ') } },
         source: 'house default',
       })),
-      remedies: [leaveOut(c.placed.filter((l) => out.includes(l.component)))],
+      remedies: [leaveOut(context.placed.filter((placed) => out.includes(placed.component)))],
     }),
   ];
 }
@@ -54,14 +58,16 @@ export function season(c: CheckContext): Finding[] {
 const COLD_AIR_C = 12;
 const INDOORS_C = 20;
 
-export function coldAir(c: CheckContext): Finding[] {
-  const { where, airTempC } = c.plan.occasion;
-  const cheeses = c.placed.filter((l) => l.component.family === 'cheese' && l.component.temperMin > 0);
+export function coldAir(context: CheckContext): Finding[] {
+  const { where, airTempC } = context.plan.occasion;
+  const cheeses = context.placed.filter(
+    (placed) => placed.component.family === 'cheese' && placed.component.temperMin > 0,
+  );
   if (where !== 'outdoors' || airTempC >= COLD_AIR_C || cheeses.length === 0) return [];
   return [
     finding('cold-air', {
       key: 'cold-air',
-      components: [...new Set(cheeses.map((l) => l.component.id))],
+      components: [...new Set(cheeses.map((placed) => placed.component.id))],
       args: { air: { celsius: airTempC } },
       facts: [{ what: { say: 'fact.name.air' }, value: { celsius: airTempC }, source: 'this plan' }],
       remedies: [

@@ -15,70 +15,80 @@ import { addHelper, leaveOut } from '../remedies.js';
 const ADDED_G = 90;
 
 /** What stands badly beside what: rich without relief, cheese without bread, a star alone, two that are alike. */
-export function company(c: CheckContext): Finding[] {
+export function company(context: CheckContext): Finding[] {
   return [
-    ...unrelieved(c),
-    ...withoutBread(c),
-    ...lonelyStar(c),
-    ...alike(c),
-    ...dislikedByAll(c),
-    ...heavy(c),
-    ...leftOver(c),
-    ...long(c),
+    ...unrelieved(context),
+    ...withoutBread(context),
+    ...lonelyStar(context),
+    ...alike(context),
+    ...dislikedByAll(context),
+    ...heavy(context),
+    ...leftOver(context),
+    ...long(context),
   ];
 }
 
 const given = (remedies: readonly (Remedy | undefined)[]): Remedy[] =>
-  remedies.filter((r): r is Remedy => r !== undefined);
+  remedies.filter((remedy): remedy is Remedy => remedy !== undefined);
 
-const everywhere = (c: CheckContext, food: PlacedFood): PlacedFood[] =>
-  c.placed.filter((l) => l.component.id === food.component.id);
+const everywhere = (context: CheckContext, food: PlacedFood): PlacedFood[] =>
+  context.placed.filter((placed) => placed.component.id === food.component.id);
 
-function unrelieved(c: CheckContext): Finding[] {
-  return c.plan.surfaces.flatMap((surface) => {
-    const here = c.placed.filter((l) => l.surface === surface);
-    const rich = here.filter((l) => l.component.job === 'body' && isRich(l.component));
-    if (rich.length < 2 || here.some((l) => relieves(l.component))) return [];
+function unrelieved(context: CheckContext): Finding[] {
+  return context.plan.surfaces.flatMap((surface) => {
+    const here = context.placed.filter((placed) => placed.surface === surface);
+    const rich = here.filter((placed) => placed.component.job === 'body' && isRich(placed.component));
+    if (rich.length < 2 || here.some((placed) => relieves(placed.component))) return [];
     return [
       finding('rich-without-relief', {
         key: `unrelieved ${surface.id}`,
-        components: rich.map((l) => l.component.id),
+        components: rich.map((placed) => placed.component.id),
         surfaceId: surface.id,
-        args: { surface: surface.name, foods: { foods: rich.map((l) => l.component.name) } },
+        args: { surface: surface.name, foods: { foods: rich.map((placed) => placed.component.name) } },
         facts: [{ what: { say: 'fact.name.rich-foods' }, value: rich.length, source: 'this plan' }],
         remedies: given([
-          addHelper(c, surface, ADDED_G, (x) => x.family === 'pickle' && relieves(x)),
-          addHelper(c, surface, ADDED_G, (x) => x.family === 'fresh-fruit' && relieves(x)),
+          addHelper(
+            context,
+            surface,
+            ADDED_G,
+            (component) => component.family === 'pickle' && relieves(component),
+          ),
+          addHelper(
+            context,
+            surface,
+            ADDED_G,
+            (component) => component.family === 'fresh-fruit' && relieves(component),
+          ),
         ]),
       }),
     ];
   });
 }
 
-function withoutBread(c: CheckContext): Finding[] {
-  return c.plan.surfaces.flatMap((surface) => {
-    const here = c.placed.filter((l) => l.surface === surface);
-    const cheese = here.filter((l) => isCheese(l.component));
-    if (cheese.length === 0 || here.some((l) => l.component.job === 'vehicle')) return [];
+function withoutBread(context: CheckContext): Finding[] {
+  return context.plan.surfaces.flatMap((surface) => {
+    const here = context.placed.filter((placed) => placed.surface === surface);
+    const cheese = here.filter((placed) => isCheese(placed.component));
+    if (cheese.length === 0 || here.some((placed) => placed.component.job === 'vehicle')) return [];
     return [
       finding('cheese-without-vehicle', {
         key: `no-vehicle ${surface.id}`,
-        components: cheese.map((l) => l.component.id),
+        components: cheese.map((placed) => placed.component.id),
         surfaceId: surface.id,
         args: { surface: surface.name },
         facts: [{ what: { say: 'fact.name.cheeses' }, value: cheese.length, source: 'this plan' }],
-        remedies: given([addHelper(c, surface, ADDED_G, (x) => x.job === 'vehicle')]),
+        remedies: given([addHelper(context, surface, ADDED_G, (component) => component.job === 'vehicle')]),
       }),
     ];
   });
 }
 
 /** The star is looked at first: on the main board, and with something that goes with it. */
-function lonelyStar(c: CheckContext): Finding[] {
-  const { star } = c.plan.wishes;
-  const food = star ? c.larder.get(star) : undefined;
-  if (!star || !food || c.placed.length === 0) return [];
-  const here = c.placed.find((l) => l.component.id === star);
+function lonelyStar(context: CheckContext): Finding[] {
+  const { star } = context.plan.wishes;
+  const food = star ? context.larder.get(star) : undefined;
+  if (!star || !food || context.placed.length === 0) return [];
+  const here = context.placed.find((placed) => placed.component.id === star);
   if (!here)
     return [
       finding('star-missing', {
@@ -89,11 +99,14 @@ function lonelyStar(c: CheckContext): Finding[] {
         remedies: [{ kind: 'no-star', args: {}, command: { name: 'set-star', star: null } }],
       }),
     ];
-  const beside = c.placed.some(
-    (l) => l.surface === here.surface && l.component.family === food.family && l.component.id !== star,
+  const beside = context.placed.some(
+    (placed) =>
+      placed.surface === here.surface &&
+      placed.component.family === food.family &&
+      placed.component.id !== star,
   );
   if (beside) return [];
-  const stars = starsAmong([...c.larder.values()]);
+  const stars = starsAmong([...context.larder.values()]);
   return [
     finding('star-without-support', {
       key: 'star-alone',
@@ -103,47 +116,59 @@ function lonelyStar(c: CheckContext): Finding[] {
       facts: [{ what: { say: 'fact.name.companions' }, value: 0, source: 'this plan' }],
       remedies: given([
         addHelper(
-          c,
+          context,
           here.surface,
           ADDED_G,
-          (x) => x.family === food.family && (x.taste?.strength ?? 5) <= 2 && !stars.includes(x),
+          (component) =>
+            component.family === food.family &&
+            (component.taste?.strength ?? 5) <= 2 &&
+            !stars.includes(component),
         ),
       ]),
     }),
   ];
 }
 
-function alike(c: CheckContext): Finding[] {
-  const kinds = [...new Map(c.placed.map((l) => [l.component.id, l])).values()];
-  return kinds.flatMap((a, i) =>
+function alike(context: CheckContext): Finding[] {
+  const kinds = [...new Map(context.placed.map((placed) => [placed.component.id, placed])).values()];
+  return kinds.flatMap((placed, i) =>
     kinds
       .slice(i + 1)
-      .filter((b) => areAlike(a.component, b.component))
-      .map((b) =>
+      .filter((kind) => areAlike(placed.component, kind.component))
+      .map((kind) =>
         finding('two-alike', {
-          key: `alike ${a.component.id} ${b.component.id}`,
-          components: [a.component.id, b.component.id],
-          args: { foods: { foods: [a.component.name, b.component.name] } },
+          key: `alike ${placed.component.id} ${kind.component.id}`,
+          components: [placed.component.id, kind.component.id],
+          args: { foods: { foods: [placed.component.name, kind.component.name] } },
           facts: [
-            { what: { say: 'fact.name.both-are' }, value: a.component.baseFood, source: 'house default' },
+            {
+              what: { say: 'fact.name.both-are' },
+              value: placed.component.baseFood,
+              source: 'house default',
+            },
           ],
-          remedies: [leaveOut(everywhere(c, b))],
+          remedies: [leaveOut(everywhere(context, kind))],
         }),
       ),
   );
 }
 
 /** Something that more than half of the party dislikes. */
-function dislikedByAll(c: CheckContext): Finding[] {
-  const guests = c.plan.party.reduce((n, g) => n + g.count, 0);
-  const foods = [...new Map(c.placed.map((l) => [l.component.id, l])).values()].filter(
-    (l) => c.plan.party.filter((g) => disliked(l.component, g)).reduce((n, g) => n + g.count, 0) * 2 > guests,
+function dislikedByAll(context: CheckContext): Finding[] {
+  const guests = context.plan.party.reduce((sum, group) => sum + group.count, 0);
+  const foods = [...new Map(context.placed.map((placed) => [placed.component.id, placed])).values()].filter(
+    (placed) =>
+      context.plan.party
+        .filter((group) => disliked(placed.component, group))
+        .reduce((sum, group) => sum + group.count, 0) *
+        2 >
+      guests,
   );
-  return foods.map((l) =>
+  return foods.map((placed) =>
     finding('disliked', {
-      key: `disliked ${l.component.id}`,
-      components: [l.component.id],
-      args: { food: l.component.name },
+      key: `disliked ${placed.component.id}`,
+      components: [placed.component.id],
+      args: { food: placed.component.name },
       facts: [
         {
           what: { say: 'fact.name.dislikes' },
@@ -151,7 +176,7 @@ function dislikedByAll(c: CheckContext): Finding[] {
           source: 'this plan',
         },
       ],
-      remedies: [leaveOut(everywhere(c, l))],
+      remedies: [leaveOut(everywhere(context, placed))],
     }),
   );
 }
@@ -159,11 +184,11 @@ function dislikedByAll(c: CheckContext): Finding[] {
 /** A slip comes when it is clearly too much, not at the last crumb. */
 const HEAVY = 1.12;
 
-function heavy(c: CheckContext): Finding[] {
-  const { kj, unknown } = energyEach(c.plan);
-  if (!mealFollows(c.plan) || kj <= BEFORE_A_MEAL_KJ * HEAVY) return [];
-  const fat = [...c.placed]
-    .filter((l) => !c.plan.wishes.pinned.includes(l.component.id))
+function heavy(context: CheckContext): Finding[] {
+  const { kj, unknown } = energyEach(context.plan);
+  if (!mealFollows(context.plan) || kj <= BEFORE_A_MEAL_KJ * HEAVY) return [];
+  const fat = [...context.placed]
+    .filter((placed) => !context.plan.wishes.pinned.includes(placed.component.id))
     .sort((a, b) => energyOf(b) - energyOf(a))[0];
   return [
     finding('too-heavy', {
@@ -182,17 +207,19 @@ function heavy(c: CheckContext): Finding[] {
   ];
 }
 
-const energyOf = (l: PlacedFood) => ((l.component.per100g.energyKj ?? 0) * l.massG) / 100;
+const energyOf = (placed: PlacedFood) => ((placed.component.per100g.energyKj ?? 0) * placed.massG) / 100;
 
 /** More than half of what is bought of a food stays in its packs, and it is worth so much money (house default). */
 const LEFT_SHARE = 0.55;
 const LEFT_MINOR = 300;
 
-function leftOver(c: CheckContext): Finding[] {
-  const open = boughtFor(c.plan.placements, c.larder, c.plan.pantry).flatMap((b) => {
-    if (!b.choice || b.choice.massG === 0) return [];
-    const worth = (b.choice.leftOverG / b.choice.massG) * b.choice.priceMinor;
-    return b.choice.leftOverG / b.choice.massG > LEFT_SHARE && worth > LEFT_MINOR ? [{ ...b, worth }] : [];
+function leftOver(context: CheckContext): Finding[] {
+  const open = boughtFor(context.plan.placements, context.larder, context.plan.pantry).flatMap((bought) => {
+    if (!bought.choice || bought.choice.massG === 0) return [];
+    const worth = (bought.choice.leftOverG / bought.choice.massG) * bought.choice.priceMinor;
+    return bought.choice.leftOverG / bought.choice.massG > LEFT_SHARE && worth > LEFT_MINOR
+      ? [{ ...bought, worth }]
+      : [];
   });
   if (open.length === 0) return [];
   const [most] = open.sort((a, b) => b.worth - a.worth);
@@ -207,16 +234,16 @@ function leftOver(c: CheckContext): Finding[] {
         value: { say: 'fact.mass-left', with: { mass: { g: o.choice!.leftOverG } } },
         source: 'this plan',
       })),
-      remedies: [leaveOut(c.placed.filter((l) => l.component.id === most!.id))],
+      remedies: [leaveOut(context.placed.filter((placed) => placed.component.id === most!.id))],
     }),
   ];
 }
 
-function long(c: CheckContext): Finding[] {
-  const have = minutesAtHand(c.plan);
-  const needs = minutesOfPlan(c.plan);
+function long(context: CheckContext): Finding[] {
+  const have = minutesAtHand(context.plan);
+  const needs = minutesOfPlan(context.plan);
   if (have === undefined || needs <= have * 1.02) return [];
-  const { minutes, helpers } = c.plan.work;
+  const { minutes, helpers } = context.plan.work;
   return [
     finding('too-much-work', {
       key: 'work',

@@ -9,68 +9,72 @@ import { leaveOut } from '../remedies.js';
  * Perishable food stands two hours at most in all, road and building included; one when it is hot. A child's plate is filled
  * and eaten at once: it needs no second lot.
  */
-export function holding(c: CheckContext): Finding[] {
-  const over = c.placed.filter((l) => {
-    const h = holdingOf(l.component, c.plan);
-    const lots = new Set(l.lots.map((p) => p.lot)).size;
-    return h.limitMin !== Infinity && lots < h.lots && !isOwnPlate(c.plan, l.surface);
+export function holding(context: CheckContext): Finding[] {
+  const over = context.placed.filter((placed) => {
+    const holding = holdingOf(placed.component, context.plan);
+    const lots = new Set(placed.lots.map((placement) => placement.lot)).size;
+    return holding.limitMin !== Infinity && lots < holding.lots && !isOwnPlate(context.plan, placed.surface);
   });
-  const never = c.placed.filter((l) => holdingOf(l.component, c.plan).lots === 0);
-  return [...waiting(c, 'too-long', over), ...waiting(c, 'warm-at-opening', never)];
+  const never = context.placed.filter((placed) => holdingOf(placed.component, context.plan).lots === 0);
+  return [...waiting(context, 'too-long', over), ...waiting(context, 'warm-at-opening', never)];
 }
 
 function waiting(
-  c: CheckContext,
+  context: CheckContext,
   code: 'too-long' | 'warm-at-opening',
   foods: readonly PlacedFood[],
 ): Finding[] {
   const first = foods[0];
   if (!first) return [];
-  const h = holdingOf(first.component, c.plan);
-  const hot = c.plan.occasion.airTempC > HOT_ABOVE_C;
+  const holding = holdingOf(first.component, context.plan);
+  const hot = context.plan.occasion.airTempC > HOT_ABOVE_C;
   return [
     finding(code, {
       key: `holding ${code}`,
       severity: 'blocker',
-      concerns: c.plan.party.map((g) => g.id),
-      components: foods.map((l) => l.component.id),
+      concerns: context.plan.party.map((group) => group.id),
+      components: foods.map((placed) => placed.component.id),
       args: {
-        foods: { foods: foods.map((l) => l.component.name), most: 2 },
-        minutes: Math.round(h.outMin),
-        limit: h.limitMin,
+        foods: { foods: foods.map((placed) => placed.component.name), most: 2 },
+        minutes: Math.round(holding.outMin),
+        limit: holding.limitMin,
         hot: hot ? 'yes' : 'no',
       },
-      facts: foods.map((l) => ({
-        what: l.component.name,
-        value: { say: 'fact.minutes', with: { n: Math.round(holdingOf(l.component, c.plan).outMin) } },
+      facts: foods.map((placed) => ({
+        what: placed.component.name,
+        value: {
+          say: 'fact.minutes',
+          with: { n: Math.round(holdingOf(placed.component, context.plan).outMin) },
+        },
         source: 'public guidance',
       })),
-      remedies: [...(code === 'too-long' ? [inLots(c, foods)] : []), leaveOut(foods)],
+      remedies: [...(code === 'too-long' ? [inLots(context, foods)] : []), leaveOut(foods)],
     }),
   ];
 }
 
-function inLots(c: CheckContext, foods: readonly PlacedFood[]): Remedy {
-  const h = holdingOf(foods[0]!.component, c.plan);
+function inLots(context: CheckContext, foods: readonly PlacedFood[]): Remedy {
+  const holding = holdingOf(foods[0]!.component, context.plan);
   return {
     kind: 'in-lots',
-    args: { n: h.lots, times: h.leaves.slice(1).map(clockOf).join(', ') },
+    args: { n: holding.lots, times: holding.leaves.slice(1).map(clockOf).join(', ') },
     command: {
       name: 'together',
-      label: `serve in ${h.lots} lots`,
-      commands: foods.map((l) => {
-        const fact = l.component.forms.find((f) => f.form === l.form) ?? l.component.forms[0]!;
+      label: `serve in ${holding.lots} lots`,
+      commands: foods.map((placed) => {
+        const fact =
+          placed.component.forms.find((fact) => fact.form === placed.form) ?? placed.component.forms[0]!;
         return {
           name: 'place',
-          componentId: l.component.id,
-          surfaceId: l.surface.id,
+          componentId: placed.component.id,
+          surfaceId: placed.surface.id,
           placements: placementsOf({
-            plan: c.plan,
-            component: l.component,
+            plan: context.plan,
+            component: placed.component,
             fact,
-            surfaceId: l.surface.id,
-            massG: l.massG,
-            contained: l.contained,
+            surfaceId: placed.surface.id,
+            massG: placed.massG,
+            contained: placed.contained,
           }),
         };
       }),

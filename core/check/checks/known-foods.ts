@@ -7,26 +7,32 @@ import { addHelper } from '../remedies.js';
 const NEW_FOR_EACH_PAIR = 2;
 const ADDED_G = 20;
 
-const knows = (c: Component, group: Group): boolean => {
-  const words = new Set([c.name, c.baseFood, ...c.synonyms].flatMap(wordsOf));
-  return (group.knownFoods ?? []).some((food) => wordsOf(food).every((w) => words.has(w)));
+const knows = (component: Component, group: Group): boolean => {
+  const words = new Set([component.name, component.baseFood, ...component.synonyms].flatMap(wordsOf));
+  return (group.knownFoods ?? []).some((food) => wordsOf(food).every((word) => words.has(word)));
 };
 
 /** Picky children: two foods that they know from home for each new one (craft, on children). */
-export function knownFoods(c: CheckContext): Finding[] {
-  return c.plan.party.flatMap((group) => {
+export function knownFoods(context: CheckContext): Finding[] {
+  return context.plan.party.flatMap((group) => {
     if (!group.knownFoods?.length) return [];
-    const foods = [...new Set(c.placed.filter((l) => c.counts(l, group)).map((l) => l.component))];
-    const known = foods.filter((f) => knows(f, group));
+    const foods = [
+      ...new Set(
+        context.placed.filter((placed) => context.counts(placed, group)).map((placed) => placed.component),
+      ),
+    ];
+    const known = foods.filter((component) => knows(component, group));
     if (foods.length === 0 || known.length >= NEW_FOR_EACH_PAIR) return [];
-    const surface = c.plan.surfaces.find((s) => c.groupsAt(s).includes(group));
+    const surface = context.plan.surfaces.find((surface) => context.groupsAt(surface).includes(group));
     const helper =
       surface &&
       addHelper(
-        c,
+        context,
         surface,
         ADDED_G * group.count,
-        (x) => knows(x, group) && !known.some((k) => k.baseFood === x.baseFood),
+        (component) =>
+          knows(component, group) &&
+          !known.some((otherComponent) => otherComponent.baseFood === component.baseFood),
       );
     return [
       finding('too-few-known-foods', {
@@ -37,7 +43,8 @@ export function knownFoods(c: CheckContext): Finding[] {
         facts: [
           {
             what: { say: 'fact.name.known-foods' },
-            value: known.length > 0 ? { foods: known.map((k) => k.name) } : { say: 'fact.none' },
+            value:
+              known.length > 0 ? { foods: known.map((component) => component.name) } : { say: 'fact.none' },
             source: 'house default',
           },
         ],

@@ -9,23 +9,24 @@ import { labelRead } from '../remedies.js';
 const MOST_REMEDIES = 4;
 
 /** Questions that only a label or a maker can answer, one slip for each group that they concern. */
-export function labels(c: CheckContext): Finding[] {
-  return c.plan.party.flatMap((group) => {
-    const open = c.placed.filter((l) => asks(c, l, group));
+export function labels(context: CheckContext): Finding[] {
+  return context.plan.party.flatMap((group) => {
+    const open = context.placed.filter((placed) => asks(context, placed, group));
     if (open.length === 0) return [];
-    const reasons = open.flatMap((l) => openReasons(c, l, group));
-    const facts = reasons.map((r) => r.fact).filter(isFactKey);
+    const reasons = open.flatMap((placed) => openReasons(context, placed, group));
+    const facts = reasons.map((reason) => reason.fact).filter(isFactKey);
     return [
       finding('label-to-read', {
         key: `label ${group.id}`,
         severity: 'ask',
         grave: needsOf(group).some(
-          (n) => isGrave(packOf(n)!, n) && reasons.some((r) => r.need === packOf(n)!.id),
+          (choice) =>
+            isGrave(packOf(choice)!, choice) && reasons.some((reason) => reason.need === packOf(choice)!.id),
         ),
         concerns: [group.id],
-        components: open.map((l) => l.component.id),
+        components: open.map((placed) => placed.component.id),
         args: {
-          foods: { foods: open.map((l) => l.component.name) },
+          foods: { foods: open.map((placed) => placed.component.name) },
           n: open.length,
           group: group.name,
           facts: { all: [...new Set(facts.map(factWords))] },
@@ -33,36 +34,36 @@ export function labels(c: CheckContext): Finding[] {
         facts: factsOfReasons(reasons),
         remedies: open
           .slice(0, MOST_REMEDIES)
-          .map((l) => question(c, l, group))
-          .filter((r): r is Remedy => r !== undefined),
+          .map((placed) => question(context, placed, group))
+          .filter((remedy): remedy is Remedy => remedy !== undefined),
       }),
     ];
   });
 }
 
 /** Questions of a label; what the whole plate decides is no question. */
-const openReasons = (c: CheckContext, l: PlacedFood, group: Group) =>
-  c.judge(l, group).reasons.filter((r) => r.verdict === 'ask' && isFactKey(r.fact));
+const openReasons = (context: CheckContext, placed: PlacedFood, group: Group) =>
+  context.judge(placed, group).reasons.filter((reason) => reason.verdict === 'ask' && isFactKey(reason.fact));
 
 /** Only where the answer would matter: served there, no neighbour in the way, and liked. */
-function asks(c: CheckContext, l: PlacedFood, group: Group): boolean {
-  if (!c.groupsAt(l.surface).includes(group) || l.component.job === 'none') return false;
+function asks(context: CheckContext, placed: PlacedFood, group: Group): boolean {
+  if (!context.groupsAt(placed.surface).includes(group) || placed.component.job === 'none') return false;
   if (
-    c.judge(l, group).verdict !== 'ask' ||
-    openReasons(c, l, group).length === 0 ||
-    c.overruled(l.component.id, group) ||
-    disliked(l.component, group)
+    context.judge(placed, group).verdict !== 'ask' ||
+    openReasons(context, placed, group).length === 0 ||
+    context.overruled(placed.component.id, group) ||
+    disliked(placed.component, group)
   )
     return false;
-  const others = c.carriers(l.surface, group).filter((x) => x.food !== l);
+  const others = context.carriers(placed.surface, group).filter((carrier) => carrier.food !== placed);
   return others.length === 0;
 }
 
-const question = (c: CheckContext, l: PlacedFood, group: Group): Remedy | undefined =>
+const question = (context: CheckContext, placed: PlacedFood, group: Group): Remedy | undefined =>
   labelRead(
-    c,
-    l.component,
-    openReasons(c, l, group)
-      .map((r) => r.fact)
+    context,
+    placed.component,
+    openReasons(context, placed, group)
+      .map((reason) => reason.fact)
       .filter(isFactKey),
   );

@@ -12,34 +12,36 @@ import { laidOn } from '../near.js';
 const MOST_LISTED = 12;
 
 /** Pieces of a placement that lie there: a bowl holds all of its food, whatever its form. */
-function laidOf(p: Placement, elements: readonly LaidElement[]): number {
-  const mine = elements.filter((e) => e.componentId === p.componentId && e.form === p.form);
-  if (p.contained && !FORMS[p.form].bowl && mine.length > 0) return p.pieces;
-  return mine.reduce((n, e) => n + Math.max(e.pieces.length, 1), 0);
+function laidOf(placement: Placement, elements: readonly LaidElement[]): number {
+  const mine = elements.filter(
+    (element) => element.componentId === placement.componentId && element.form === placement.form,
+  );
+  if (placement.contained && !FORMS[placement.form].bowl && mine.length > 0) return placement.pieces;
+  return mine.reduce((most, element) => most + Math.max(element.pieces.length, 1), 0);
 }
 
 /**
  * What is laid and what is said not to fit are together what is planned: a food that the layout found no room for is told,
  * never dropped in silence. Surfaces that are not laid yet say nothing.
  */
-export function allLaid(c: CheckContext): Finding[] {
-  const larder = planLarder(c.plan);
-  return c.plan.surfaces.flatMap((surface): Finding[] => {
-    const elements = laidOn(c.plan, surface);
+export function allLaid(context: CheckContext): Finding[] {
+  const larder = planLarder(context.plan);
+  return context.plan.surfaces.flatMap((surface): Finding[] => {
+    const elements = laidOn(context.plan, surface);
     if (elements.length === 0) return [];
-    const missing = c.plan.placements
-      .filter((p) => p.surfaceId === surface.id && p.lot === 0)
-      .flatMap((p) => {
-        const component = larder.get(p.componentId);
+    const missing = context.plan.placements
+      .filter((placement) => placement.surfaceId === surface.id && placement.lot === 0)
+      .flatMap((placement) => {
+        const component = larder.get(placement.componentId);
         if (!component || component.family === 'garnish') return [];
-        const laid = laidOf(p, elements);
-        return laid < p.pieces ? [{ component, laid, planned: p.pieces }] : [];
+        const laid = laidOf(placement, elements);
+        return laid < placement.pieces ? [{ component, laid, planned: placement.pieces }] : [];
       });
     if (missing.length === 0) return [];
     return [
       finding('not-all-laid', {
         key: `not-laid ${surface.id}`,
-        concerns: c.groupsAt(surface).map((g) => g.id),
+        concerns: context.groupsAt(surface).map((group) => group.id),
         components: missing.map((m) => m.component.id),
         surfaceId: surface.id,
         args: {
@@ -58,33 +60,37 @@ export function allLaid(c: CheckContext): Finding[] {
 }
 
 const middleOf = (outline: readonly Point[]): Point => [
-  outline.reduce((n, p) => n + p[0], 0) / outline.length,
-  outline.reduce((n, p) => n + p[1], 0) / outline.length,
+  outline.reduce((sum, p) => sum + p[0], 0) / outline.length,
+  outline.reduce((sum, p) => sum + p[1], 0) / outline.length,
 ];
 
 /** A piece may lean over the rim; one whose middle is beyond it falls. What stands hard tips when this share is beyond. */
 const TIPS = 0.25;
 
 /** Food that was dragged over the rim: how many of its pieces lie beyond, or 0. */
-function beyond(e: LaidElement, pieces: readonly (readonly Point[])[], ground: readonly Point[]): number {
+function beyond(
+  element: LaidElement,
+  pieces: readonly (readonly Point[])[],
+  ground: readonly Point[],
+): number {
   const out = (p: Point) => !inside(ground, p[0], p[1]);
-  if (e.layer !== HARD_LAYER) return pieces.filter((outline) => out(middleOf(outline))).length;
+  if (element.layer !== HARD_LAYER) return pieces.filter((outline) => out(middleOf(outline))).length;
   const corners = pieces.flat();
   return corners.filter(out).length >= corners.length * TIPS ? 1 : 0;
 }
 
-const groundOf = memo1(servingGround as (s: Surface) => readonly Point[]);
+const groundOf = memo1(servingGround as (surface: Surface) => readonly Point[]);
 
 /** How much of an element is beyond the rim, of how many pieces. What lies where it lay is measured once. */
-const measured = memo2((surface: Surface, e: LaidElement) => {
+const measured = memo2((surface: Surface, element: LaidElement) => {
   const found = new Map<Component, { out: number; of: number }>();
   return (component: Component): { out: number; of: number } => {
     let known = found.get(component);
     if (!known) {
-      const pieces = lies(e, component);
+      const pieces = lies(element, component);
       known = {
-        out: beyond(e, pieces, groundOf(surface)),
-        of: e.layer === HARD_LAYER ? 1 : pieces.length,
+        out: beyond(element, pieces, groundOf(surface)),
+        of: element.layer === HARD_LAYER ? 1 : pieces.length,
       };
       found.set(component, known);
     }
@@ -93,13 +99,13 @@ const measured = memo2((surface: Surface, e: LaidElement) => {
 });
 
 /** A heap or a bowl that was dragged over the rim is told, with how much of it is beyond. */
-export function overTheRim(c: CheckContext): Finding[] {
-  const larder = planLarder(c.plan);
-  return c.plan.surfaces.flatMap((surface): Finding[] => {
-    const over = laidOn(c.plan, surface).flatMap((e) => {
-      const component = larder.get(e.componentId);
+export function overTheRim(context: CheckContext): Finding[] {
+  const larder = planLarder(context.plan);
+  return context.plan.surfaces.flatMap((surface): Finding[] => {
+    const over = laidOn(context.plan, surface).flatMap((element) => {
+      const component = larder.get(element.componentId);
       if (!component) return [];
-      const { out, of } = measured(surface, e)(component);
+      const { out, of } = measured(surface, element)(component);
       return out > 0 ? [{ component, out, of }] : [];
     });
     if (over.length === 0) return [];
@@ -107,11 +113,11 @@ export function overTheRim(c: CheckContext): Finding[] {
     return [
       finding('over-the-rim', {
         key: `over-rim ${surface.id}`,
-        concerns: c.groupsAt(surface).map((g) => g.id),
-        components: foods.map((f) => f.id),
+        concerns: context.groupsAt(surface).map((group) => group.id),
+        components: foods.map((component) => component.id),
         surfaceId: surface.id,
         args: {
-          foods: { foods: foods.map((f) => f.name), most: 2 },
+          foods: { foods: foods.map((component) => component.name), most: 2 },
           n: foods.length,
           surface: surface.name,
         },
@@ -126,32 +132,38 @@ export function overTheRim(c: CheckContext): Finding[] {
 }
 
 /** A board that is laid in bowls other than those at hand: each is drawn in the size that it will have on the table. */
-export function laidBowls(c: CheckContext): Finding[] {
-  const inUse = bowlsInUse(c.plan);
+export function laidBowls(context: CheckContext): Finding[] {
+  const inUse = bowlsInUse(context.plan);
   const sorted = (list: readonly number[]) => [...list].sort((a, b) => a - b).join(' ');
-  return c.plan.surfaces.flatMap((surface): Finding[] => {
-    const elements = laidOn(c.plan, surface);
+  return context.plan.surfaces.flatMap((surface): Finding[] => {
+    const elements = laidOn(context.plan, surface);
     if (elements.length === 0) return [];
     const other = (componentId: Placement['componentId']) => {
-      const laid = elements.filter((e) => e.componentId === componentId && e.bowlMm !== null);
-      const wanted = inUse.filter((b) => b.surfaceId === surface.id && b.componentId === componentId);
+      const laid = elements.filter(
+        (element) => element.componentId === componentId && element.bowlMm !== null,
+      );
+      const wanted = inUse.filter(
+        (bowl) => bowl.surfaceId === surface.id && bowl.componentId === componentId,
+      );
       return (
         laid.length === wanted.length &&
-        sorted(laid.map((e) => Math.round(e.bowlMm! * 2))) !==
-          sorted(wanted.map((b) => Math.round(b.diameterMm)))
+        sorted(laid.map((element) => Math.round(element.bowlMm! * 2))) !==
+          sorted(wanted.map((bowl) => Math.round(bowl.diameterMm)))
       );
     };
-    const larder = planLarder(c.plan);
-    const foods = [...new Set(elements.filter((e) => e.bowlMm !== null).map((e) => e.componentId))]
+    const larder = planLarder(context.plan);
+    const foods = [
+      ...new Set(elements.filter((element) => element.bowlMm !== null).map((element) => element.componentId)),
+    ]
       .filter(other)
       .flatMap((id) => larder.get(id) ?? []);
     if (foods.length === 0) return [];
     return [
       finding('bowls-laid-otherwise', {
         key: `laid-bowls ${surface.id}`,
-        components: foods.map((f) => f.id),
+        components: foods.map((component) => component.id),
         surfaceId: surface.id,
-        args: { foods: { foods: foods.map((f) => f.name), most: 2 } },
+        args: { foods: { foods: foods.map((component) => component.name), most: 2 } },
       }),
     ];
   });

@@ -9,28 +9,28 @@ import { finding, type Fact, type Finding, type Remedy } from '../finding.js';
 import { addHelper, keepApart, moreOf } from '../remedies.js';
 
 /** Every guest enough, with body, a vehicle, something fresh and three bites, while the others help themselves. */
-export function lookedAfter(c: CheckContext): Finding[] {
-  if (c.plan.party.length === 0 || c.plan.placements.length === 0) return [];
-  const care = partyCare(c);
-  const short = care.groups.filter((g) => !g.ok);
+export function lookedAfter(context: CheckContext): Finding[] {
+  if (context.plan.party.length === 0 || context.plan.placements.length === 0) return [];
+  const care = partyCare(context);
+  const short = care.groups.filter((care) => !care.ok);
   if (short.length === 0) {
-    const certificate = certificateOf(c, care);
+    const certificate = certificateOf(context, care);
     const { said, shortFirst } = certificate;
     return [
       finding('looked-after', {
         key: 'looked-after',
         severity: 'good',
-        concerns: c.plan.party.map((g) => g.id),
+        concerns: context.plan.party.map((group) => group.id),
         args: {
           certificate: shortFirst ? { say: 'care.two', with: { one: said, other: shortFirst.said } } : said,
         },
         facts: [
           { what: { say: 'fact.name.holds-up-to' }, value: shareSaid(care.greed), source: 'this plan' },
           ...certificate.groups
-            .filter((g) => g.worstEach < g.gramsEach)
-            .map((g): Fact => ({
-              what: { say: 'fact.at-worst', with: { group: g.group.name } },
-              value: { say: 'fact.mass-each', with: { mass: { g: g.worstEach } } },
+            .filter((promise) => promise.worstEach < promise.gramsEach)
+            .map((promise): Fact => ({
+              what: { say: 'fact.at-worst', with: { group: promise.group.name } },
+              value: { say: 'fact.mass-each', with: { mass: { g: promise.worstEach } } },
               source: 'this plan',
             })),
         ],
@@ -38,17 +38,17 @@ export function lookedAfter(c: CheckContext): Finding[] {
       }),
     ];
   }
-  return short.map((g) =>
+  return short.map((care) =>
     finding('not-looked-after', {
-      key: `not-looked-after ${g.group.id}`,
+      key: `not-looked-after ${care.group.id}`,
       severity: 'blocker',
-      concerns: [g.group.id],
-      args: { group: g.group.name, missing: { all: g.missing } },
+      concerns: [care.group.id],
+      args: { group: care.group.name, missing: { all: care.missing } },
       facts: [
-        { what: { say: 'fact.name.sure' }, value: { g: Math.floor(g.sureG) }, source: 'this plan' },
-        { what: { say: 'fact.name.needed' }, value: { g: g.needG }, source: 'house default' },
+        { what: { say: 'fact.name.sure' }, value: { g: Math.floor(care.sureG) }, source: 'this plan' },
+        { what: { say: 'fact.name.needed' }, value: { g: care.needG }, source: 'house default' },
       ],
-      remedies: remediesFor(c, g),
+      remedies: remediesFor(context, care),
     }),
   );
 }
@@ -62,26 +62,41 @@ const BEYOND_MISSING = 1.5;
  * Where neighbours take the food away, they go first. Then a food for what is missing, on a surface where it would
  * count; then more of what counts already.
  */
-function remediesFor(c: CheckContext, g: LookedAfter): Remedy[] {
-  const carriers = c.plan.surfaces.flatMap((s) => c.carriers(s, g.group).map((x) => x.food));
-  const apart =
-    g.foods.length === 0 && carriers.length > 0 ? keepApart(c, [...new Set(carriers)], [g.group]) : [];
-  if (apart.length > 0) return apart;
-  const surface = c.plan.surfaces.find(
-    (s) => c.groupsAt(s).includes(g.group) && c.carriers(s, g.group).length === 0,
+function remediesFor(context: CheckContext, care: LookedAfter): Remedy[] {
+  const carriers = context.plan.surfaces.flatMap((surface) =>
+    context.carriers(surface, care.group).map((carrier) => carrier.food),
   );
-  const forThem = (x: Component) =>
-    judgeGroup(x, usualForm(x).form, g.group).verdict === 'fine' && !disliked(x, g.group);
-  const missing: ((x: Component) => boolean)[] = [];
-  if (g.body === 0) missing.push((x) => x.job === 'body');
-  if (g.vehicle === 0 && wantsBread(c.plan)) missing.push((x) => x.job === 'vehicle');
-  if (g.fresh === 0) missing.push(isFresh);
-  if (missing.length === 0 && g.bites < DIFFERENT_BITES) missing.push((x) => x.job === 'contrast');
+  const apart =
+    care.foods.length === 0 && carriers.length > 0
+      ? keepApart(context, [...new Set(carriers)], [care.group])
+      : [];
+  if (apart.length > 0) return apart;
+  const surface = context.plan.surfaces.find(
+    (surface) =>
+      context.groupsAt(surface).includes(care.group) && context.carriers(surface, care.group).length === 0,
+  );
+  const forThem = (component: Component) =>
+    judgeGroup(component, usualForm(component).form, care.group).verdict === 'fine' &&
+    !disliked(component, care.group);
+  const missing: ((component: Component) => boolean)[] = [];
+  if (care.body === 0) missing.push((component) => component.job === 'body');
+  if (care.vehicle === 0 && wantsBread(context.plan))
+    missing.push((component) => component.job === 'vehicle');
+  if (care.fresh === 0) missing.push(isFresh);
+  if (missing.length === 0 && care.bites < DIFFERENT_BITES)
+    missing.push((component) => component.job === 'contrast');
   const added = surface
-    ? missing.map((m) => addHelper(c, surface, ADDED_PER_GUEST_G * g.group.count, (x) => m(x) && forThem(x)))
+    ? missing.map((m) =>
+        addHelper(
+          context,
+          surface,
+          ADDED_PER_GUEST_G * care.group.count,
+          (component) => m(component) && forThem(component),
+        ),
+      )
     : [];
-  const most = [...g.foods].sort((a, b) => b.massG - a.massG)[0];
-  const shortG = g.needG - g.sureG;
+  const most = [...care.foods].sort((a, b) => b.massG - a.massG)[0];
+  const shortG = care.needG - care.sureG;
   const more = most && shortG > 0 ? [moreOf(most, shortG * BEYOND_MISSING)] : [];
-  return [...added.filter((r) => r !== undefined), ...more].slice(0, MOST_REMEDIES);
+  return [...added.filter((remedy) => remedy !== undefined), ...more].slice(0, MOST_REMEDIES);
 }

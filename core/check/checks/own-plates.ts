@@ -11,12 +11,12 @@ const KINDS = { body: 2, vehicle: 1, contrast: 3 } as const;
 const SPARE = 1.05;
 
 /** With the policy "own plate", each group with a need of its own has a surface that serves it alone. */
-export function ownPlates(c: CheckContext): Finding[] {
-  if (c.plan.policy !== 'own-plate') return [];
-  return c.plan.party
-    .filter((g) => !isUnrestricted(g) && !hasOwn(c, g))
+export function ownPlates(context: CheckContext): Finding[] {
+  if (context.plan.policy !== 'own-plate') return [];
+  return context.plan.party
+    .filter((group) => !isUnrestricted(group) && !hasOwn(context, group))
     .map((group) => {
-      const remedy = plateFor(c, group);
+      const remedy = plateFor(context, group);
       return finding('no-own-plate', {
         key: `own-plate ${group.id}`,
         concerns: [group.id],
@@ -33,19 +33,26 @@ export function ownPlates(c: CheckContext): Finding[] {
     });
 }
 
-const hasOwn = (c: CheckContext, group: Group) => c.plan.surfaces.some((s) => isOnlyFor(s, group.id));
+const hasOwn = (context: CheckContext, group: Group) =>
+  context.plan.surfaces.some((surface) => isOnlyFor(surface, group.id));
 
 /** The foods of the boards that the group may eat by their facts, a portion of each job, on a plate for them alone. */
-function plateFor(c: CheckContext, group: Group): Remedy | undefined {
+function plateFor(context: CheckContext, group: Group): Remedy | undefined {
   const byJob = (job: keyof typeof KINDS): PlacedFood[] => {
-    const all = c.placed.filter((l) => l.component.job === job && c.allowed(l, group));
-    return [...new Map(all.map((l) => [l.component.id, l])).values()].slice(0, KINDS[job]);
+    const all = context.placed.filter(
+      (placed) => placed.component.job === job && context.allowed(placed, group),
+    );
+    return [...new Map(all.map((placed) => [placed.component.id, placed])).values()].slice(0, KINDS[job]);
   };
   const foods = (['body', 'vehicle', 'contrast'] as const).flatMap(byJob);
-  if (!(['body', 'vehicle', 'contrast'] as const).every((j) => foods.some((l) => l.component.job === j)))
+  if (
+    !(['body', 'vehicle', 'contrast'] as const).every((j) =>
+      foods.some((placed) => placed.component.job === j),
+    )
+  )
     return undefined;
   const base: Surface = {
-    id: freeId(c, group),
+    id: freeId(context, group),
     name: `Plate for ${group.name}`.slice(0, 60),
     outline: { kind: 'round', diameterMm: 200 },
     rimMm: 10,
@@ -54,15 +61,24 @@ function plateFor(c: CheckContext, group: Group): Remedy | undefined {
     freeFrom: [],
     smallHands: group.band === 'child',
   };
-  const eachG = (needG(group, c.targets) * SPARE) / foods.length;
-  const placed = foods.map((l) => {
-    const fact = formOf(l.component, l.form) ?? usualForm(l.component);
-    return placementsOf({ plan: c.plan, component: l.component, fact, surfaceId: base.id, massG: eachG });
+  const eachG = (needG(group, context.targets) * SPARE) / foods.length;
+  const placed = foods.map((placed) => {
+    const fact = formOf(placed.component, placed.form) ?? usualForm(placed.component);
+    return placementsOf({
+      plan: context.plan,
+      component: placed.component,
+      fact,
+      surfaceId: base.id,
+      massG: eachG,
+    });
   });
   const ground = placed
     .flat()
-    .filter((p) => p.lot === 0)
-    .reduce((n, p) => n + placementGroundCm2(c.larder.get(p.componentId)!, p), 0);
+    .filter((placement) => placement.lot === 0)
+    .reduce(
+      (sum, placement) => sum + placementGroundCm2(context.larder.get(placement.componentId)!, placement),
+      0,
+    );
   const surface = { ...base, outline: fittingOutline(base, ground) };
   return {
     kind: 'own-plate',
@@ -72,9 +88,9 @@ function plateFor(c: CheckContext, group: Group): Remedy | undefined {
       label: 'give a plate of its own',
       commands: [
         { name: 'set-surface', surface },
-        ...foods.map((l, i) => ({
+        ...foods.map((food, i) => ({
           name: 'place' as const,
-          componentId: l.component.id,
+          componentId: food.component.id,
           surfaceId: surface.id,
           placements: placed[i]!,
         })),
@@ -83,8 +99,8 @@ function plateFor(c: CheckContext, group: Group): Remedy | undefined {
   };
 }
 
-function freeId(c: CheckContext, group: Group): SurfaceId {
-  const taken = new Set<string>(c.plan.surfaces.map((s) => s.id));
+function freeId(context: CheckContext, group: Group): SurfaceId {
+  const taken = new Set<string>(context.plan.surfaces.map((surface) => surface.id));
   let id = `plate-${group.id}`.slice(0, 50);
   for (let n = 2; taken.has(id); n++) id = `plate-${group.id}`.slice(0, 46) + `-${n}`;
   return id as SurfaceId;

@@ -8,49 +8,53 @@ import { offSurface } from '../remedies.js';
  * A food on a surface that nobody there may eat differently: everything must fit everyone by policy, or the surface
  * is one group's own and the food is not for it. Small children's shapes have a check of their own.
  */
-export function ownVerdicts(c: CheckContext): Finding[] {
-  return c.placed.flatMap((l) => {
-    const groups = c.groupsAt(l.surface);
-    const concerned = groups.filter((g) => forbidden(c, l, g));
+export function ownVerdicts(context: CheckContext): Finding[] {
+  return context.placed.flatMap((placed) => {
+    const groups = context.groupsAt(placed.surface);
+    const concerned = groups.filter((group) => forbidden(context, placed, group));
     const all =
-      c.plan.policy === 'everything-fits'
+      context.plan.policy === 'everything-fits'
         ? concerned.length > 0
         : concerned.length > 0 && concerned.length === groups.length;
     if (!all) return [];
-    const reasons = concerned.flatMap((g) => c.judge(l, g).reasons.filter((r) => r.verdict === 'forbidden'));
+    const reasons = concerned.flatMap((group) =>
+      context.judge(placed, group).reasons.filter((reason) => reason.verdict === 'forbidden'),
+    );
     return [
       finding('not-for-them', {
-        key: `not-for ${l.component.id} ${l.surface.id}`,
+        key: `not-for ${placed.component.id} ${placed.surface.id}`,
         severity: 'blocker',
         grave: true,
-        concerns: concerned.map((g) => g.id),
-        components: [l.component.id],
-        surfaceId: l.surface.id,
+        concerns: concerned.map((group) => group.id),
+        components: [placed.component.id],
+        surfaceId: placed.surface.id,
         args: {
-          food: l.component.name,
+          food: placed.component.name,
           group: concerned[0]!.name,
-          surface: l.surface.name,
+          surface: placed.surface.name,
           reason: reasons[0]?.text ?? '',
         },
         facts: factsOfReasons(reasons),
-        remedies: [offSurface('take-food-off', l)],
+        remedies: [offSurface('take-food-off', placed)],
       }),
     ];
   });
 }
 
-function forbidden(c: CheckContext, l: PlacedFood, g: Group): boolean {
-  const reasons = c.judge(l, g).reasons.filter((r) => r.verdict === 'forbidden' && !isAgeNeed(r.need));
-  return reasons.length > 0 && !c.overruled(l.component.id, g);
+function forbidden(context: CheckContext, placed: PlacedFood, group: Group): boolean {
+  const reasons = context
+    .judge(placed, group)
+    .reasons.filter((reason) => reason.verdict === 'forbidden' && !isAgeNeed(reason.need));
+  return reasons.length > 0 && !context.overruled(placed.component.id, group);
 }
 
 /** A component that the catalogue no longer has: it is kept and shown, and counts for nobody. */
-export function lostComponents(c: CheckContext): Finding[] {
-  return [...new Set(c.lost.map((p) => p.componentId))].map((id) =>
+export function lostComponents(context: CheckContext): Finding[] {
+  return [...new Set(context.lost.map((placement) => placement.componentId))].map((id) =>
     finding('unknown-component', {
       key: `lost ${id}`,
       severity: 'ask',
-      concerns: c.plan.party.map((g) => g.id),
+      concerns: context.plan.party.map((group) => group.id),
       components: [id],
       args: { food: id },
       facts: [{ what: { say: 'fact.name.component' }, value: id, source: 'not known' }],

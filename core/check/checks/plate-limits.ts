@@ -7,10 +7,10 @@ import { leaveOut } from '../remedies.js';
 const shown = (n: number): number => (n >= 100 ? Math.round(n) : Math.round(n * 10) / 10);
 
 /** What a need counts on the whole plate: carbohydrate, salt, energy. */
-export function plateLimits(c: CheckContext): Finding[] {
-  return plateSums(c).flatMap((plate) => {
+export function plateLimits(context: CheckContext): Finding[] {
+  return plateSums(context).flatMap((plate) => {
     if (plate.lines.length === 0 || plate.sum.high <= plate.limit) return [];
-    return [plate.sum.low > plate.limit ? over(c, plate) : openFigure(plate)];
+    return [plate.sum.low > plate.limit ? over(context, plate) : openFigure(plate)];
   });
 }
 
@@ -22,17 +22,17 @@ const factsOf = ({ quantity, sum, limit, lines }: PlateSum): Fact[] => [
     value: { say: 'fact.of-unit', with: { sum: shown(sum.high), limit, unit: quantity.unit } },
     source: 'this plan',
   },
-  ...lines.slice(0, MOST_LISTED).map((l): Fact => ({
+  ...lines.slice(0, MOST_LISTED).map((line): Fact => ({
     what: {
       say: 'fact.of-food',
-      with: { food: l.food.component.name, detail: { g: l.massG } },
+      with: { food: line.food.component.name, detail: { g: line.massG } },
     },
-    value: { say: 'fact.unit', with: { amount: shown(l.amount.high), unit: quantity.unit } },
-    source: l.food.component.sources.nutrition,
+    value: { say: 'fact.unit', with: { amount: shown(line.amount.high), unit: quantity.unit } },
+    source: line.food.component.sources.nutrition,
   })),
 ];
 
-function over(c: CheckContext, plate: PlateSum): Finding {
+function over(context: CheckContext, plate: PlateSum): Finding {
   const { unit, what } = plate.quantity;
   const most = plate.lines.slice(0, 2);
   return finding('plate-over-limit', {
@@ -50,7 +50,7 @@ function over(c: CheckContext, plate: PlateSum): Finding {
     },
     facts: factsOf(plate),
     remedies: most.map((l) => ({
-      ...leaveOut(c.placed.filter((x) => x.component.id === l.food.component.id)),
+      ...leaveOut(context.placed.filter((placed) => placed.component.id === l.food.component.id)),
       kind: 'leave-out-each',
       args: { food: l.food.component.name, amount: shown(l.amount.high), unit },
     })),
@@ -59,12 +59,14 @@ function over(c: CheckContext, plate: PlateSum): Finding {
 
 function openFigure(plate: PlateSum): Finding {
   const { unit, what } = plate.quantity;
-  const unsure = plate.lines.filter((l) => l.amount.high > l.amount.low).map((l) => l.food.component);
+  const unsure = plate.lines
+    .filter((line) => line.amount.high > line.amount.low)
+    .map((line) => line.food.component);
   return finding('plate-not-known', {
     key: `plate-open ${plate.group.id} ${plate.need}`,
     severity: 'ask',
     concerns: [plate.group.id],
-    components: unsure.map((x) => x.id),
+    components: unsure.map((component) => component.id),
     args: {
       group: plate.group.name,
       low: shown(plate.sum.low),
@@ -72,7 +74,7 @@ function openFigure(plate: PlateSum): Finding {
       limit: plate.limit,
       unit,
       what,
-      foods: { foods: unsure.map((x) => x.name) },
+      foods: { foods: unsure.map((component) => component.name) },
     },
     facts: factsOf(plate),
   });

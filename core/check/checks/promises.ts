@@ -5,13 +5,13 @@ import { finding, type Fact, type Finding, type Remedy } from '../finding.js';
 import { moveTo } from '../remedies.js';
 
 /** What each surface is for: a tray that promises "no nuts" holds none, and nothing whose label leaves it open. */
-export function promises(c: CheckContext): Finding[] {
-  return c.plan.surfaces.flatMap((surface) =>
+export function promises(context: CheckContext): Finding[] {
+  return context.plan.surfaces.flatMap((surface) =>
     surface.freeFrom.flatMap((id) => {
-      const here = c.placed.filter((l) => l.surface === surface);
-      const free = FREE_FROM.find((f) => f.id === id)!.name;
+      const here = context.placed.filter((placed) => placed.surface === surface);
+      const free = FREE_FROM.find((freeFrom) => freeFrom.id === id)!.name;
       return (['breaks', 'ask'] as const).flatMap((bad): Finding[] => {
-        const foods = here.filter((l) => keepsFree(l.component, id) === bad);
+        const foods = here.filter((placed) => keepsFree(placed.component, id) === bad);
         if (foods.length === 0) return [];
         const breaks = bad === 'breaks';
         return [
@@ -19,16 +19,20 @@ export function promises(c: CheckContext): Finding[] {
             key: `promise ${surface.id} ${id} ${bad}`,
             severity: breaks ? 'blocker' : 'ask',
             grave: breaks,
-            concerns: c.groupsAt(surface).map((g) => g.id),
-            components: foods.map((l) => l.component.id),
+            concerns: context.groupsAt(surface).map((group) => group.id),
+            components: foods.map((placed) => placed.component.id),
             surfaceId: surface.id,
-            args: { surface: surface.name, free, foods: { foods: foods.map((l) => l.component.name) } },
-            facts: foods.map((l): Fact => ({
-              what: l.component.name,
+            args: {
+              surface: surface.name,
+              free,
+              foods: { foods: foods.map((placed) => placed.component.name) },
+            },
+            facts: foods.map((placed): Fact => ({
+              what: placed.component.name,
               value: breaks ? { say: 'fact.has', with: { free } } : { say: 'fact.not-known' },
               source: 'label practice',
             })),
-            remedies: remediesFor(c, foods),
+            remedies: remediesFor(context, foods),
           }),
         ];
       });
@@ -36,18 +40,20 @@ export function promises(c: CheckContext): Finding[] {
   );
 }
 
-function remediesFor(c: CheckContext, foods: readonly PlacedFood[]): Remedy[] {
+function remediesFor(context: CheckContext, foods: readonly PlacedFood[]): Remedy[] {
   const from = foods[0]!.surface;
-  const to = c.plan.surfaces.find((s) => s !== from && s.freeFrom.length === 0 && isShared(s));
+  const to = context.plan.surfaces.find(
+    (surface) => surface !== from && surface.freeFrom.length === 0 && isShared(surface),
+  );
   const off: Remedy = {
     kind: 'take-off',
-    args: { n: foods.length, mass: { g: foods.reduce((n, l) => n + l.massG, 0) } },
+    args: { n: foods.length, mass: { g: foods.reduce((sum, placed) => sum + placed.massG, 0) } },
     command: {
       name: 'together',
       label: 'take off the surface',
-      commands: foods.map((l) => ({
+      commands: foods.map((placed) => ({
         name: 'place',
-        componentId: l.component.id,
+        componentId: placed.component.id,
         surfaceId: from.id,
         placements: [],
       })),

@@ -13,33 +13,37 @@ import { inBowls, keepApart, leaveOut } from '../remedies.js';
  * The other routes over which a food reaches a guest who must not meet it: neighbours on the board, a shared tool,
  * gloves and cutting boards, the kitchen. The route over one surface has a check of its own.
  */
-export function routes(c: CheckContext): Finding[] {
-  return c.plan.party.flatMap((group) => [
-    ...neighbours(c, group),
-    ...sharedTools(c, group),
-    ...kitchen(c, group),
+export function routes(context: CheckContext): Finding[] {
+  return context.plan.party.flatMap((group) => [
+    ...neighbours(context, group),
+    ...sharedTools(context, group),
+    ...kitchen(context, group),
   ]);
 }
 
 /** Has the group a need that minds what is near? */
 const minds = (group: Group) =>
-  needsOf(group).some((n) => {
-    const pack = packOf(n);
-    return pack !== undefined && reachOf(pack, n) !== 'none';
+  needsOf(group).some((choice) => {
+    const pack = packOf(choice);
+    return pack !== undefined && reachOf(pack, choice) !== 'none';
   });
 
 // ------------------------------------------------------------------ neighbours
 
-function neighbours(c: CheckContext, group: Group): Finding[] {
-  return c.plan.surfaces.flatMap((surface) => {
-    if (!c.groupsAt(surface).includes(group)) return [];
+function neighbours(context: CheckContext, group: Group): Finding[] {
+  return context.plan.surfaces.flatMap((surface) => {
+    if (!context.groupsAt(surface).includes(group)) return [];
     // who has a zone there turns to it: what is touched outside it is not theirs, and no slip of its own
     const zoned = surface.zoneFor?.includes(group.id) ?? false;
-    const met = c.placed.filter(
-      (l) =>
-        l.surface === surface && c.allowed(l, group) && (!zoned || l.lots.some((p) => p.inZone === true)),
+    const met = context.placed.filter(
+      (placed) =>
+        placed.surface === surface &&
+        context.allowed(placed, group) &&
+        (!zoned || placed.lots.some((placement) => placement.inZone === true)),
     );
-    const touching = met.flatMap((l) => c.touching(l, group).map((x) => ({ l, x })));
+    const touching = met.flatMap((placed) =>
+      context.touching(placed, group).map((carrier) => ({ l: placed, x: carrier })),
+    );
     if (touching.length === 0) return [];
     const carriers = [...new Set(touching.map((t) => t.x.food))];
     const foods = [...new Set(touching.map((t) => t.l))];
@@ -49,7 +53,7 @@ function neighbours(c: CheckContext, group: Group): Finding[] {
         severity: touching.some((t) => t.x.verdict === 'carries') ? 'blocker' : 'ask',
         grave: touching.some((t) => t.x.grave),
         concerns: [group.id],
-        components: carriers.map((l) => l.component.id),
+        components: carriers.map((placed) => placed.component.id),
         surfaceId: surface.id,
         args: {
           foods: named(carriers),
@@ -68,60 +72,72 @@ function neighbours(c: CheckContext, group: Group): Finding[] {
           source: 'this plan',
         })),
         remedies: [
-          moveApart(c, surface, carriers, foods),
-          inBowls(c, carriers),
-          ownZone(c, surface, foods, group),
-          ...keepApart(c, carriers, [group]).slice(inBowls(c, carriers) ? 1 : 0),
-        ].filter((r): r is Remedy => r !== undefined),
+          moveApart(context, surface, carriers, foods),
+          inBowls(context, carriers),
+          ownZone(context, surface, foods, group),
+          ...keepApart(context, carriers, [group]).slice(inBowls(context, carriers) ? 1 : 0),
+        ].filter((remedy): remedy is Remedy => remedy !== undefined),
       }),
     ];
   });
 }
 
 const named = (foods: readonly PlacedFood[]): Several => ({
-  foods: foods.map((l) => l.component.name),
+  foods: foods.map((placed) => placed.component.name),
   most: 2,
 });
 
 /** How it travels: what sheds, weeps or drips reaches further than what only touches. */
-function wayOf(x: Carrier): Arg {
-  const { sheds, weeps, drips } = x.food.component;
+function wayOf(carrier: Carrier): Arg {
+  const { sheds, weeps, drips } = carrier.food.component;
   if (sheds.length > 0) return { say: 'way.sheds', with: { what: sheds[0]!.replace('-', ' ') } };
   if (weeps) return { say: 'way.juice' };
   if (drips) return { say: 'way.drops' };
-  return { say: 'way.sheds', with: { what: x.what } };
+  return { say: 'way.sheds', with: { what: carrier.what } };
 }
 
 /** Trades places with a food that minds nothing, so that the carriers lie far enough away; undefined when none fits. */
 function moveApart(
-  c: CheckContext,
+  context: CheckContext,
   surface: Surface,
   carriers: readonly PlacedFood[],
   foods: readonly PlacedFood[],
 ): Remedy | undefined {
-  const laid = laidOn(c.plan, surface);
-  const kept = foods.flatMap((l) => elementsOf(c.plan, l));
-  const own = new Set([...carriers, ...foods].flatMap((l) => elementsOf(c.plan, l)).map((e) => e.id));
+  const laid = laidOn(context.plan, surface);
+  const kept = foods.flatMap((placed) => elementsOf(context.plan, placed));
+  const own = new Set(
+    [...carriers, ...foods]
+      .flatMap((placed) => elementsOf(context.plan, placed))
+      .map((element) => element.id),
+  );
   const moving = carriers
-    .flatMap((l) => elementsOf(c.plan, l))
-    .filter((e) => !e.pinned && kept.some((k) => gapBetween(e.outline, k.outline) < NEAR_MM));
+    .flatMap((placed) => elementsOf(context.plan, placed))
+    .filter(
+      (element) =>
+        !element.pinned &&
+        kept.some((otherElement) => gapBetween(element.outline, otherElement.outline) < NEAR_MM),
+    );
   const [one] = moving;
   if (!one || moving.length > 1) return undefined;
-  const at = (e: LaidElement, x: number, y: number) =>
-    e.outline.map(([px, py]) => [px + x - e.x, py + y - e.y] as const);
+  const at = (element: LaidElement, x: number, y: number) =>
+    element.outline.map(([px, py]) => [px + x - element.x, py + y - element.y] as const);
   const other = laid.find(
-    (e) =>
-      !own.has(e.id) && !e.pinned && kept.every((k) => gapBetween(at(one, e.x, e.y), k.outline) >= NEAR_MM),
+    (element) =>
+      !own.has(element.id) &&
+      !element.pinned &&
+      kept.every(
+        (otherElement) => gapBetween(at(one, element.x, element.y), otherElement.outline) >= NEAR_MM,
+      ),
   );
   if (!other) return undefined;
-  const name = c.larder.get(other.componentId)?.name ?? other.componentId;
-  const move = (e: LaidElement, to: LaidElement) => ({
+  const name = context.larder.get(other.componentId)?.name ?? other.componentId;
+  const move = (element: LaidElement, to: LaidElement) => ({
     name: 'move-element' as const,
     surfaceId: surface.id,
-    elementId: e.id,
+    elementId: element.id,
     x: to.x,
     y: to.y,
-    angle: e.angle,
+    angle: element.angle,
   });
   return {
     kind: 'trade-places',
@@ -135,14 +151,14 @@ function moveApart(
  * the surface keeps a part for somebody else already: two zones would leave no board.
  */
 function ownZone(
-  c: CheckContext,
+  context: CheckContext,
   surface: Surface,
   foods: readonly PlacedFood[],
   group: Group,
 ): Remedy | undefined {
   const others = surface.zoneFor?.filter((id) => id !== group.id) ?? [];
-  const everything = c.placed.filter((l) => l.surface === surface).length === foods.length;
-  const spilled = foods.some((l) => l.lots.every((p) => p.inZone === true));
+  const everything = context.placed.filter((placed) => placed.surface === surface).length === foods.length;
+  const spilled = foods.some((placed) => placed.lots.every((placement) => placement.inZone === true));
   if (others.length > 0 || everything || spilled) return undefined;
   return {
     kind: 'own-zone',
@@ -156,11 +172,11 @@ function ownZone(
         {
           name: 'set-layout',
           surfaceId: surface.id,
-          elements: laidOn(c.plan, surface).filter((e) => e.pinned),
+          elements: laidOn(context.plan, surface).filter((element) => element.pinned),
         },
-        ...foods.map((l) => ({
+        ...foods.map((placed) => ({
           name: 'in-zone' as const,
-          componentId: l.component.id,
+          componentId: placed.component.id,
           surfaceId: surface.id,
           on: true,
         })),
@@ -172,38 +188,38 @@ function ownZone(
 // ------------------------------------------------------------------ tools
 
 /** A bowl keeps bits in, but its spoon goes around unless it is the bowl's own. */
-function sharedTools(c: CheckContext, group: Group): Finding[] {
-  const bowls = c.placed.filter(
-    (l) =>
-      l.contained &&
-      l.lots.some((p) => p.ownTool !== true) &&
-      c.groupsAt(l.surface).includes(group) &&
-      carriesTo(l.component, group).some((r) => r.verdict === 'carries'),
+function sharedTools(context: CheckContext, group: Group): Finding[] {
+  const bowls = context.placed.filter(
+    (placed) =>
+      placed.contained &&
+      placed.lots.some((placement) => placement.ownTool !== true) &&
+      context.groupsAt(placed.surface).includes(group) &&
+      carriesTo(placed.component, group).some((carried) => carried.verdict === 'carries'),
   );
   if (bowls.length === 0) return [];
   return [
     finding('shared-tool', {
       key: `shared-tool ${group.id}`,
       concerns: [group.id],
-      components: bowls.map((l) => l.component.id),
+      components: bowls.map((placed) => placed.component.id),
       surfaceId: bowls[0]!.surface.id,
       args: { foods: named(bowls), group: group.name },
-      facts: bowls.map((l): Fact => ({
-        what: l.component.name,
+      facts: bowls.map((placed): Fact => ({
+        what: placed.component.name,
         value: { say: 'fact.shared-tool' },
         source: 'house default',
       })),
       remedies: [
         {
           kind: 'own-tools',
-          args: { n: bowls.length, spoons: c.plan.tools.spoons },
+          args: { n: bowls.length, spoons: context.plan.tools.spoons },
           command: {
             name: 'together',
             label: 'give a tool of its own',
-            commands: bowls.map((l) => ({
+            commands: bowls.map((placed) => ({
               name: 'own-tool' as const,
-              componentId: l.component.id,
-              surfaceId: l.surface.id,
+              componentId: placed.component.id,
+              surfaceId: placed.surface.id,
               on: true,
             })),
           },
@@ -217,26 +233,26 @@ function sharedTools(c: CheckContext, group: Group): Finding[] {
 // ------------------------------------------------------------------ gloves, cutting boards, the kitchen
 
 /** Whatever is prepared before it on the same board, or with the same gloves, reaches the food of the group. */
-function kitchen(c: CheckContext, group: Group): Finding[] {
+function kitchen(context: CheckContext, group: Group): Finding[] {
   if (!minds(group)) return [];
-  const found = c.placed.flatMap((l) => {
-    const carried = carriesTo(l.component, group).filter(
-      (r) => r.verdict === 'carries' && r.reach !== 'neighbours',
+  const found = context.placed.flatMap((placed) => {
+    const carried = carriesTo(placed.component, group).filter(
+      (carried) => carried.verdict === 'carries' && carried.reach !== 'neighbours',
     );
-    return carried.length > 0 ? [{ l, carried }] : [];
+    return carried.length > 0 ? [{ l: placed, carried }] : [];
   });
   if (found.length === 0) return [];
-  const whole = found.some((f) => f.carried.some((r) => r.reach === 'same-kitchen'));
-  const { freeFromFirst, freshGloves } = c.plan.prep;
+  const whole = found.some((f) => f.carried.some((carried) => carried.reach === 'same-kitchen'));
+  const { freeFromFirst, freshGloves } = context.plan.prep;
   const promised = freeFromFirst && freshGloves;
   if (promised && !whole) return [];
   const foods = found.map((f) => f.l);
-  const what = [...new Set(found.flatMap((f) => f.carried.map((r) => r.need.contact!.what)))];
+  const what = [...new Set(found.flatMap((f) => f.carried.map((carried) => carried.need.contact!.what)))];
   const shared = {
     key: `kitchen ${group.id}`,
     severity: whole && !promised ? ('blocker' as const) : ('caution' as const),
     concerns: [group.id],
-    components: foods.map((l) => l.component.id),
+    components: foods.map((placed) => placed.component.id),
     facts: [
       promiseFact('fact.name.free-from-first', freeFromFirst),
       promiseFact('fact.name.fresh-gloves', freshGloves),

@@ -11,16 +11,18 @@ const SPARSE_OF_COVER = 0.886;
 const FULL = 1.01;
 
 /** Too small or too large for what lies on it at opening, with the size that fits; and too many kinds for it. */
-export function size(c: CheckContext): Finding[] {
+export function size(context: CheckContext): Finding[] {
   const seen = new Set<string>();
-  return c.plan.surfaces.flatMap((surface) => {
-    const twins = c.plan.surfaces.filter((s) => moduleKey(s) === moduleKey(surface));
+  return context.plan.surfaces.flatMap((surface) => {
+    const twins = context.plan.surfaces.filter(
+      (otherSurface) => moduleKey(otherSurface) === moduleKey(surface),
+    );
     // modules that are alike are told once, and changed together
     const alike = twins.length > 2 ? twins : [surface];
     if (alike.length > 1 && seen.has(moduleKey(surface))) return [];
     seen.add(moduleKey(surface));
-    if (laidGroundCm2(c.plan, surface) === 0) return [];
-    return [...roomOn(c, surface, alike), ...kindsOn(c, surface, alike)];
+    if (laidGroundCm2(context.plan, surface) === 0) return [];
+    return [...roomOn(context, surface, alike), ...kindsOn(context, surface, alike)];
   });
 }
 
@@ -29,14 +31,17 @@ const named = (surface: Surface, alike: readonly Surface[]): Arg =>
     ? { say: 'surface.modules', with: { surface: surface.name, n: alike.length - 1 } }
     : surface.name;
 
-function roomOn(c: CheckContext, surface: Surface, alike: readonly Surface[]): Finding[] {
-  const ground = laidGroundCm2(c.plan, surface);
+function roomOn(context: CheckContext, surface: Surface, alike: readonly Surface[]): Finding[] {
+  const ground = laidGroundCm2(context.plan, surface);
   const area = surfaceAreaCm2(surface);
   const small = ground / area > FULL;
   // a child's plate is meant to show some china
-  if (!small && (isOwnPlate(c.plan, surface) || ground / area >= SPARSE_OF_COVER * coverOf(c.plan)))
+  if (
+    !small &&
+    (isOwnPlate(context.plan, surface) || ground / area >= SPARSE_OF_COVER * coverOf(context.plan))
+  )
     return [];
-  const outline = fittingOutline(surface, ground, coverOf(c.plan));
+  const outline = fittingOutline(surface, ground, coverOf(context.plan));
   return [
     finding(small ? 'too-small' : 'too-large', {
       key: `size ${surface.id}`,
@@ -53,7 +58,10 @@ function roomOn(c: CheckContext, surface: Surface, alike: readonly Surface[]): F
           command: {
             name: 'together',
             label: 'change a surface',
-            commands: alike.map((s) => ({ name: 'set-surface' as const, surface: { ...s, outline } })),
+            commands: alike.map((surface) => ({
+              name: 'set-surface' as const,
+              surface: { ...surface, outline },
+            })),
           },
         },
       ],
@@ -61,8 +69,10 @@ function roomOn(c: CheckContext, surface: Surface, alike: readonly Surface[]): F
   ];
 }
 
-function kindsOn(c: CheckContext, surface: Surface, alike: readonly Surface[]): Finding[] {
-  const kinds = c.placed.filter((l) => l.surface === surface && l.component.family !== 'garnish');
+function kindsOn(context: CheckContext, surface: Surface, alike: readonly Surface[]): Finding[] {
+  const kinds = context.placed.filter(
+    (placed) => placed.surface === surface && placed.component.family !== 'garnish',
+  );
   const most = kindsThatFit(surface);
   const least = [...kinds].sort((a, b) => a.massG - b.massG)[0];
   if (kinds.length <= most || !least) return [];

@@ -8,71 +8,78 @@ import { factsOfReasons, finding, type Finding, type Remedy } from '../finding.j
 import { offSurface } from '../remedies.js';
 
 /** Choking shapes, raw milk and very salty food within reach of small hands stop service. */
-export function smallChildren(c: CheckContext): Finding[] {
-  return c.placed.flatMap((l) => {
-    const near = smallChildrenWithin(c.plan, l.surface).filter(
-      (g) => forbiddenToSmall(c.judge(l, g)) && !c.overruled(l.component.id, g),
+export function smallChildren(context: CheckContext): Finding[] {
+  return context.placed.flatMap((placed) => {
+    const near = smallChildrenWithin(context.plan, placed.surface).filter(
+      (group) =>
+        forbiddenToSmall(context.judge(placed, group)) && !context.overruled(placed.component.id, group),
     );
     if (near.length === 0) return [];
-    const reasons = near.flatMap((g) => c.judge(l, g).reasons.filter((r) => isAgeNeed(r.need)));
-    const choking = reasons.some((r) => r.fact === 'choking');
-    const served = { food: l.component.name, surface: l.surface.name, reason: reasons[0]!.text };
+    const reasons = near.flatMap((group) =>
+      context.judge(placed, group).reasons.filter((reason) => isAgeNeed(reason.need)),
+    );
+    const choking = reasons.some((reason) => reason.fact === 'choking');
+    const served = { food: placed.component.name, surface: placed.surface.name, reason: reasons[0]!.text };
     const given = {
-      key: `small-children ${l.component.id} ${l.surface.id}`,
+      key: `small-children ${placed.component.id} ${placed.surface.id}`,
       severity: 'blocker' as const,
       grave: true,
-      concerns: near.map((g) => g.id),
-      components: [l.component.id],
-      surfaceId: l.surface.id,
+      concerns: near.map((group) => group.id),
+      components: [placed.component.id],
+      surfaceId: placed.surface.id,
       facts: factsOfReasons(reasons),
-      remedies: remediesFor(c, l, near[0]!, choking),
+      remedies: remediesFor(context, placed, near[0]!, choking),
     };
     return [
       choking
-        ? finding('choking-shape', { ...given, args: { ...served, form: formName(l.form) } })
+        ? finding('choking-shape', { ...given, args: { ...served, form: formName(placed.form) } })
         : finding('not-for-small-children', { ...given, args: served }),
     ];
   });
 }
 
 function remediesFor(
-  c: CheckContext,
-  l: PlacedFood,
+  context: CheckContext,
+  placed: PlacedFood,
   group: Parameters<CheckContext['judge']>[1],
   choking: boolean,
 ): Remedy[] {
   const out: Remedy[] = [];
-  const fine = l.component.forms.find((f) => judgeGroup(l.component, f.form, group).verdict !== 'forbidden');
+  const fine = placed.component.forms.find(
+    (fact) => judgeGroup(placed.component, fact.form, group).verdict !== 'forbidden',
+  );
   if (choking && fine) {
     out.push({
       kind: 'cut',
       args: { verb: formVerb(fine.form), form: formName(fine.form) },
       command: {
         name: 'set-form',
-        componentId: l.component.id,
-        surfaceId: l.surface.id,
+        componentId: placed.component.id,
+        surfaceId: placed.surface.id,
         form: fine.form,
-        pieces: wholePieces(fine, l.massG, mostInABowlG(c.plan)).pieces,
+        pieces: wholePieces(fine, placed.massG, mostInABowlG(context.plan)).pieces,
       },
     });
   }
-  const onlyTheirs = c.groupsAt(l.surface).every((g) => g === group);
-  if (l.surface.smallHands && !onlyTheirs)
+  const onlyTheirs = context.groupsAt(placed.surface).every((otherGroup) => otherGroup === group);
+  if (placed.surface.smallHands && !onlyTheirs)
     out.push({
       kind: 'out-of-hands',
-      args: { surface: l.surface.name },
+      args: { surface: placed.surface.name },
       command: {
         name: 'set-surface',
         surface: {
-          ...l.surface,
+          ...placed.surface,
           smallHands: false,
-          serves: c
-            .groupsAt(l.surface)
-            .map((g) => g.id)
-            .filter((id) => !smallChildrenWithin(c.plan, l.surface).some((s) => s.id === id)),
+          serves: context
+            .groupsAt(placed.surface)
+            .map((group) => group.id)
+            .filter(
+              (id) => !smallChildrenWithin(context.plan, placed.surface).some((group) => group.id === id),
+            ),
         },
       },
     });
-  out.push(offSurface('leave-off', l));
+  out.push(offSurface('leave-off', placed));
   return out;
 }

@@ -7,13 +7,13 @@ import { finding, type Fact, type Finding, type Remedy } from '../finding.js';
 import { leaveOut, moveAway, onOwnBoard } from '../remedies.js';
 
 /** Foods that a need keeps from each other, such as meat and dairy, on one surface from which such guests are served. */
-export function together(c: CheckContext): Finding[] {
-  return c.plan.surfaces.flatMap((surface) =>
-    c.groupsAt(surface).flatMap((group) =>
-      needsOf(group).flatMap((n) =>
-        (packOf(n)?.apart ?? []).flatMap((rule) => {
-          const here = c.placed.filter((l) => l.surface === surface);
-          return met(c, here, rule, group.id, group.name);
+export function together(context: CheckContext): Finding[] {
+  return context.plan.surfaces.flatMap((surface) =>
+    context.groupsAt(surface).flatMap((group) =>
+      needsOf(group).flatMap((choice) =>
+        (packOf(choice)?.apart ?? []).flatMap((rule) => {
+          const here = context.placed.filter((placed) => placed.surface === surface);
+          return met(context, here, rule, group.id, group.name);
         }),
       ),
     ),
@@ -21,16 +21,18 @@ export function together(c: CheckContext): Finding[] {
 }
 
 function met(
-  c: CheckContext,
+  context: CheckContext,
   here: readonly PlacedFood[],
   rule: Apart,
   groupId: string,
   name: string,
 ): Finding[] {
-  const one = here.filter((l) => hasFact(l.component, l.form, rule.one) === 'yes');
-  const other = here.filter((l) => hasFact(l.component, l.form, rule.other) === 'yes' && !one.includes(l));
+  const one = here.filter((placed) => hasFact(placed.component, placed.form, rule.one) === 'yes');
+  const other = here.filter(
+    (placed) => hasFact(placed.component, placed.form, rule.other) === 'yes' && !one.includes(placed),
+  );
   if (one.length === 0 || other.length === 0) return [];
-  const group = c.plan.party.find((g) => g.id === groupId)!;
+  const group = context.plan.party.find((group) => group.id === groupId)!;
   const fewer = one.length <= other.length ? one : other;
   const { surface } = one[0]!;
   return [
@@ -38,7 +40,7 @@ function met(
       key: `together ${surface.id} ${groupId} ${rule.what}`,
       severity: 'blocker',
       concerns: [group.id],
-      components: [...one, ...other].map((l) => l.component.id),
+      components: [...one, ...other].map((placed) => placed.component.id),
       surfaceId: surface.id,
       args: {
         what: rule.what,
@@ -47,19 +49,21 @@ function met(
         one: named(one),
         other: named(other),
       },
-      facts: [...one, ...other].map((l): Fact => ({
-        what: l.component.name,
-        value: rule.what.split(' and ')[one.includes(l) ? 0 : 1]!,
+      facts: [...one, ...other].map((placed): Fact => ({
+        what: placed.component.name,
+        value: rule.what.split(' and ')[one.includes(placed) ? 0 : 1]!,
         source: 'label practice',
       })),
-      remedies: [moveAway(c, fewer, [group]), onOwnBoard(c, fewer, [group]), leaveOut(fewer)].filter(
-        (r): r is Remedy => r !== undefined,
-      ),
+      remedies: [
+        moveAway(context, fewer, [group]),
+        onOwnBoard(context, fewer, [group]),
+        leaveOut(fewer),
+      ].filter((remedy): remedy is Remedy => remedy !== undefined),
     }),
   ];
 }
 
 const named = (foods: readonly PlacedFood[]): Several => ({
-  foods: foods.map((l) => l.component.name),
+  foods: foods.map((placed) => placed.component.name),
   most: 2,
 });

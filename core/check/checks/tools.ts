@@ -10,19 +10,23 @@ import { finding, type Fact, type Finding } from '../finding.js';
 const MOST_LISTED = 12;
 
 const sizesOf = (bowls: readonly BowlInUse[]): Several => ({
-  all: bowlSizes(bowls).map((b) => ({
+  all: bowlSizes(bowls).map((bowl) => ({
     say: 'bowls.of',
-    with: { n: b.count, size: { mm: b.diameterMm } },
+    with: { n: bowl.count, size: { mm: bowl.diameterMm } },
   })),
   most: 6,
 });
 
 /** What is at hand, and these beside it. */
-function bringing(plan: Plan, more: readonly BowlInUse[], sizeOf: (b: BowlInUse) => number): SingleCommand {
-  const bowls = plan.bowls.map((b) => ({ ...b }));
+function bringing(
+  plan: Plan,
+  more: readonly BowlInUse[],
+  sizeOf: (bowl: BowlInUse) => number,
+): SingleCommand {
+  const bowls = plan.bowls.map((bowl) => ({ ...bowl }));
   for (const bowl of more) {
     const diameterMm = sizeOf(bowl);
-    const same = bowls.find((b) => b.diameterMm === diameterMm);
+    const same = bowls.find((bowl) => bowl.diameterMm === diameterMm);
     if (same) same.count += 1;
     else bowls.push({ diameterMm, count: 1 });
   }
@@ -30,13 +34,15 @@ function bringing(plan: Plan, more: readonly BowlInUse[], sizeOf: (b: BowlInUse)
 }
 
 /** Running out of bowls is how a condiment gets left off; one that is too small runs over. */
-function bowls(c: CheckContext): Finding[] {
-  const inUse = bowlsInUse(c.plan);
-  const have = c.plan.bowls.reduce((n, b) => n + b.count, 0);
-  const missing = inUse.filter((b) => !b.atHand);
-  const small = inUse.filter((b) => b.atHand && FORMS[b.form].bowl && b.massG > bowlHoldsG(b.diameterMm));
-  const names = (list: readonly BowlInUse[]) => [...new Set(list.map((b) => b.componentId))];
-  const larder = planLarder(c.plan);
+function bowls(context: CheckContext): Finding[] {
+  const inUse = bowlsInUse(context.plan);
+  const have = context.plan.bowls.reduce((sum, bowl) => sum + bowl.count, 0);
+  const missing = inUse.filter((bowl) => !bowl.atHand);
+  const small = inUse.filter(
+    (bowl) => bowl.atHand && FORMS[bowl.form].bowl && bowl.massG > bowlHoldsG(bowl.diameterMm),
+  );
+  const names = (list: readonly BowlInUse[]) => [...new Set(list.map((bowl) => bowl.componentId))];
+  const larder = planLarder(context.plan);
   const out: Finding[] = [];
   if (missing.length > 0)
     out.push(
@@ -55,7 +61,7 @@ function bowls(c: CheckContext): Finding[] {
           {
             kind: 'more-bowls',
             args: { sizes: sizesOf(missing) },
-            command: bringing(c.plan, missing, (b) => b.diameterMm),
+            command: bringing(context.plan, missing, (bowl) => bowl.diameterMm),
           },
         ],
       }),
@@ -66,14 +72,14 @@ function bowls(c: CheckContext): Finding[] {
         key: 'bowl-sizes',
         components: names(small),
         args: { n: small.length },
-        facts: small.slice(0, MOST_LISTED).map((b): Fact => ({
-          what: larder.get(b.componentId)?.name ?? b.componentId,
+        facts: small.slice(0, MOST_LISTED).map((bowl): Fact => ({
+          what: larder.get(bowl.componentId)?.name ?? bowl.componentId,
           value: {
             say: 'fact.in-a-bowl',
             with: {
-              mass: { g: b.massG },
-              size: { mm: b.diameterMm },
-              holds: { g: Math.floor(bowlHoldsG(b.diameterMm)) },
+              mass: { g: bowl.massG },
+              size: { mm: bowl.diameterMm },
+              holds: { g: Math.floor(bowlHoldsG(bowl.diameterMm)) },
             },
           },
           source: 'house default',
@@ -81,8 +87,8 @@ function bowls(c: CheckContext): Finding[] {
         remedies: [
           {
             kind: 'larger-bowls',
-            args: { sizes: sizesOf(small.map((b) => ({ ...b, diameterMm: bowlForG(b.massG) }))) },
-            command: bringing(c.plan, small, (b) => bowlForG(b.massG)),
+            args: { sizes: sizesOf(small.map((bowl) => ({ ...bowl, diameterMm: bowlForG(bowl.massG) }))) },
+            command: bringing(context.plan, small, (bowl) => bowlForG(bowl.massG)),
           },
         ],
       }),
@@ -91,10 +97,10 @@ function bowls(c: CheckContext): Finding[] {
 }
 
 /** Bowls for what stands in one, and one knife for each cheese: one for all of them mixes them. */
-export function tools(c: CheckContext): Finding[] {
-  const out = bowls(c);
-  const { knives } = toolsInUse(c.plan);
-  const have = c.plan.tools.knives;
+export function tools(context: CheckContext): Finding[] {
+  const out = bowls(context);
+  const { knives } = toolsInUse(context.plan);
+  const have = context.plan.tools.knives;
   if (knives > have)
     out.push(
       finding('too-few-knives', {
@@ -111,7 +117,7 @@ export function tools(c: CheckContext): Finding[] {
           {
             kind: 'more-knives',
             args: { n: knives - have },
-            command: { name: 'set-tools', tools: { ...c.plan.tools, knives } },
+            command: { name: 'set-tools', tools: { ...context.plan.tools, knives } },
           },
         ],
       }),
@@ -120,9 +126,9 @@ export function tools(c: CheckContext): Finding[] {
 }
 
 /** What is bought against what may be spent. */
-export function budget(c: CheckContext): Finding[] {
-  const { budgetMinor, currency } = c.plan;
-  const cost = costOf(c.plan);
+export function budget(context: CheckContext): Finding[] {
+  const { budgetMinor, currency } = context.plan;
+  const cost = costOf(context.plan);
   if (budgetMinor === null || cost <= budgetMinor) return [];
   const paid = { minor: cost, currency };
   return [

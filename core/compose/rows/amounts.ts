@@ -28,36 +28,36 @@ const EACH_KIND = 0.12;
 const BARE = 24;
 
 /** Each family near its target, in a number of kinds that suits the party. */
-export function familyRows(d: Draft): void {
-  const ranges = kindRanges(d.problem.plan);
+export function familyRows(draft: Draft): void {
+  const ranges = kindRanges(draft.problem.plan);
   for (const family of COUNTED) {
-    const target = d.problem.targets.byFamily[family];
-    const here = d.entries.filter((e) => e.candidate.component.family === family);
-    const masses = here.map((e) => [e.mass, 1] as const);
+    const target = draft.problem.targets.byFamily[family];
+    const here = draft.entries.filter((entry) => entry.candidate.component.family === family);
+    const masses = here.map((entry) => [entry.mass, 1] as const);
     if (target > 0) {
-      const under = d.model.variable(`under ${family}`, 0, target, FAMILY_MISS / target);
-      const over = d.model.variable(`over ${family}`, 0, target * 3, FAMILY_MISS / target);
-      d.model.row(`target ${family}`, target, [...masses, [under, 1], [over, -1]], target);
-    } else for (const e of here) d.model.atMost(`no ${family}`, [[e.mass, 1]], 0);
-    kindRows(d, family, ranges[family]);
+      const under = draft.model.variable(`under ${family}`, 0, target, FAMILY_MISS / target);
+      const over = draft.model.variable(`over ${family}`, 0, target * 3, FAMILY_MISS / target);
+      draft.model.row(`target ${family}`, target, [...masses, [under, 1], [over, -1]], target);
+    } else for (const entry of here) draft.model.atMost(`no ${family}`, [[entry.mass, 1]], 0);
+    kindRows(draft, family, ranges[family]);
   }
 }
 
-function kindRows(d: Draft, family: CountedFamily, range: { from: number; to: number }): void {
-  const chosen = [...d.chosen]
-    .filter(([id]) => d.component(id).family === family)
+function kindRows(draft: Draft, family: CountedFamily, range: { from: number; to: number }): void {
+  const chosen = [...draft.chosen]
+    .filter(([id]) => draft.component(id).family === family)
     .map(([, x]) => [x, 1] as const);
   if (chosen.length === 0) return;
   const from = Math.min(range.from, chosen.length);
-  const few = d.model.variable(`few ${family}`, 0, from, KIND_MISS);
-  d.model.atLeast(
+  const few = draft.model.variable(`few ${family}`, 0, from, KIND_MISS);
+  draft.model.atLeast(
     `kinds from ${family}`,
     [...chosen, [few, 1]],
-    d.problem.targets.byFamily[family] > 0 ? from : 0,
+    draft.problem.targets.byFamily[family] > 0 ? from : 0,
   );
-  const many = d.model.variable(`many ${family}`, 0, 10, KIND_MISS * 2);
-  d.model.atMost(`kinds to ${family}`, [...chosen, [many, -1]], range.to);
-  for (const [x] of chosen) d.model.charge(x, EACH_KIND);
+  const many = draft.model.variable(`many ${family}`, 0, 10, KIND_MISS * 2);
+  draft.model.atMost(`kinds to ${family}`, [...chosen, [many, -1]], range.to);
+  for (const [x] of chosen) draft.model.charge(x, EACH_KIND);
 }
 
 /**
@@ -67,77 +67,83 @@ function kindRows(d: Draft, family: CountedFamily, range: { from: number; to: nu
 const OVERFULL = 14;
 
 /** What lies at opening fits each surface and leaves little of it bare; each guest's own plate holds a portion. */
-export function groundRows(d: Draft): void {
-  for (const area of d.problem.areas) {
+export function groundRows(draft: Draft): void {
+  for (const area of draft.problem.areas) {
     const cm2 = surfaceAreaCm2(area.surface) * area.copies;
-    const here = d.entries.filter((e) => e.candidate.area === area);
-    const terms = here.map((e) => [e.mass, e.candidate.laidShare / e.candidate.gPerCm2] as const);
+    const here = draft.entries.filter((entry) => entry.candidate.area === area);
+    const terms = here.map(
+      (entry) => [entry.mass, entry.candidate.laidShare / entry.candidate.gPerCm2] as const,
+    );
     // a child's plate is meant to show some china
-    const own = isOwnPlate(d.problem.plan, area.surface);
-    const bare = d.model.variable(`bare ${area.surface.id}`, 0, cm2, own ? 0 : BARE / cm2);
-    const over = d.model.variable(`overfull ${area.surface.id}`, 0, cm2 * 20, OVERFULL / cm2);
-    d.model.row(
+    const own = isOwnPlate(draft.problem.plan, area.surface);
+    const bare = draft.model.variable(`bare ${area.surface.id}`, 0, cm2, own ? 0 : BARE / cm2);
+    const over = draft.model.variable(`overfull ${area.surface.id}`, 0, cm2 * 20, OVERFULL / cm2);
+    draft.model.row(
       `ground ${area.surface.id}`,
-      cm2 * coverOf(d.problem.plan),
+      cm2 * coverOf(draft.problem.plan),
       [...terms, [bare, 1], [over, -1]],
-      cm2 * Math.min(0.985, coverOf(d.problem.plan) + 0.04),
+      cm2 * Math.min(0.985, coverOf(draft.problem.plan) + 0.04),
     );
     if (own)
       ownPlateRows(
-        d,
+        draft,
         area,
-        here.map((e) => [e.mass, 1] as const),
+        here.map((entry) => [entry.mass, 1] as const),
       );
   }
 }
 
 /** What no plate of one's own is without, and its least share of the portion (house default). */
-const PLATE_PARTS: readonly { name: string; share: number; is: (c: Component) => boolean }[] = [
+const PLATE_PARTS: readonly { name: string; share: number; is: (component: Component) => boolean }[] = [
   { name: 'fresh', share: 0.14, is: isFresh },
-  { name: 'body', share: 0.18, is: (c) => c.job === 'body' },
-  { name: 'vehicle', share: 0.06, is: (c) => c.job === 'vehicle' },
-  { name: 'contrast', share: 0, is: (c) => c.job === 'contrast' },
+  { name: 'body', share: 0.18, is: (component) => component.job === 'body' },
+  { name: 'vehicle', share: 0.06, is: (component) => component.job === 'vehicle' },
+  { name: 'contrast', share: 0, is: (component) => component.job === 'contrast' },
 ];
 
 /** A little more than the portion, so that rounding to whole pieces leaves nobody short. */
 const ROUNDING = 1.12;
 
-function ownPlateRows(d: Draft, area: ServingArea, masses: (readonly [number, number])[]): void {
-  const portion = portionsIn(area.groups) * d.problem.targets.perPortionG * ROUNDING;
-  const slack = d.model.variable(`plate short ${area.surface.id}`, 0, portion, FAMILY_MISS / portion);
-  d.model.row(`portion on ${area.surface.id}`, portion, [...masses, [slack, 1]], portion * 1.15);
-  const here = d.entries.filter((e) => e.candidate.area === area);
-  const kinds = (test: (e: (typeof here)[number]) => boolean) =>
-    here.filter(test).map((e) => [e.laid, 1] as const);
-  d.model.row(
+function ownPlateRows(draft: Draft, area: ServingArea, masses: (readonly [number, number])[]): void {
+  const portion = portionsIn(area.groups) * draft.problem.targets.perPortionG * ROUNDING;
+  const slack = draft.model.variable(`plate short ${area.surface.id}`, 0, portion, FAMILY_MISS / portion);
+  draft.model.row(`portion on ${area.surface.id}`, portion, [...masses, [slack, 1]], portion * 1.15);
+  const here = draft.entries.filter((entry) => entry.candidate.area === area);
+  const kinds = (test: (entry: (typeof here)[number]) => boolean) =>
+    here.filter(test).map((entry) => [entry.laid, 1] as const);
+  draft.model.row(
     `kinds on ${area.surface.id}`,
     5,
     kinds(() => true),
     8,
   );
-  d.model.atMost(
+  draft.model.atMost(
     `bread on ${area.surface.id}`,
-    here.filter((e) => e.candidate.component.job === 'vehicle').map((e) => [e.mass, 1] as const),
+    here
+      .filter((entry) => entry.candidate.component.job === 'vehicle')
+      .map((entry) => [entry.mass, 1] as const),
     portion * MOST_BREAD,
   );
-  const bread = wantsBread(d.problem.plan);
+  const bread = wantsBread(draft.problem.plan);
   const inBites = biteJobs(bread);
-  d.model.atLeast(
+  draft.model.atLeast(
     `bites on ${area.surface.id}`,
-    here.filter((e) => inBites.includes(e.candidate.component.job)).map((e) => [e.laid, 1] as const),
+    here
+      .filter((entry) => inBites.includes(entry.candidate.component.job))
+      .map((entry) => [entry.laid, 1] as const),
     kindsForBites(bread),
   );
   for (const part of PLATE_PARTS.filter((p) => bread || p.name !== 'vehicle')) {
-    const of = here.filter((e) => part.is(e.candidate.component));
+    const of = here.filter((entry) => part.is(entry.candidate.component));
     if (of.length === 0) continue;
-    d.model.atLeast(
+    draft.model.atLeast(
       `${part.name} on ${area.surface.id}`,
-      of.map((e) => [e.laid, 1] as const),
+      of.map((entry) => [entry.laid, 1] as const),
       1,
     );
-    d.model.atLeast(
+    draft.model.atLeast(
       `enough ${part.name} on ${area.surface.id}`,
-      of.map((e) => [e.mass, 1] as const),
+      of.map((entry) => [entry.mass, 1] as const),
       portion * part.share,
     );
   }
@@ -147,28 +153,28 @@ function ownPlateRows(d: Draft, area: ServingArea, masses: (readonly [number, nu
 const MOST_BREAD = 0.4;
 
 /** Never more bowls than the stylist has: one on each copy of the surface, and more where one does not hold it all. */
-export function bowlRows(d: Draft): void {
-  const bowls = d.problem.plan.bowls.reduce((n, b) => n + b.count, 0);
-  const mostG = mostInABowlG(d.problem.plan);
-  const terms = d.entries
-    .filter((e) => e.candidate.contained)
-    .flatMap((e) => {
-      const { area, form, maxG, laidShare } = e.candidate;
+export function bowlRows(draft: Draft): void {
+  const bowls = draft.problem.plan.bowls.reduce((sum, bowl) => sum + bowl.count, 0);
+  const mostG = mostInABowlG(draft.problem.plan);
+  const terms = draft.entries
+    .filter((entry) => entry.candidate.contained)
+    .flatMap((entry) => {
+      const { area, form, maxG, laidShare } = entry.candidate;
       const filled = FORMS[form].bowl ? (maxG * laidShare) / area.copies / mostG : 0;
-      const here = [[e.laid, area.copies] as const];
+      const here = [[entry.laid, area.copies] as const];
       if (filled <= 1) return here;
-      const more = d.model.variable(`more bowls ${e.laid}`, 0, Math.ceil(filled), 0, true);
+      const more = draft.model.variable(`more bowls ${entry.laid}`, 0, Math.ceil(filled), 0, true);
       const held = area.copies * mostG;
-      d.model.atMost(
-        `held by bowls ${e.laid}`,
+      draft.model.atMost(
+        `held by bowls ${entry.laid}`,
         [
-          [e.mass, laidShare],
-          [e.laid, -held],
+          [entry.mass, laidShare],
+          [entry.laid, -held],
           [more, -held],
         ],
         0,
       );
       return [...here, [more, area.copies] as const];
     });
-  d.model.atMost('bowls at hand', terms, bowls);
+  draft.model.atMost('bowls at hand', terms, bowls);
 }

@@ -23,21 +23,21 @@ import type { Draft, Entry } from '../draft.js';
 const ELSEWHERE = 1.6;
 
 /** One kitchen's board is made of that kitchen's food, as far as everyone can be fed from it. */
-export function regionRows(d: Draft): void {
-  const { region } = d.problem.plan.occasion.theme;
+export function regionRows(draft: Draft): void {
+  const { region } = draft.problem.plan.occasion.theme;
   if (region === '') return;
-  for (const [id, x] of d.chosen)
-    if (!atHomeIn(id, region)) d.model.charge(x, ELSEWHERE, 'food that is at home in the theme’s region');
+  for (const [id, x] of draft.chosen)
+    if (!atHomeIn(id, region)) draft.model.charge(x, ELSEWHERE, 'food that is at home in the theme’s region');
 }
 
 /** Points lost for each savoury food of a sweet course. */
 const SAVOURY = 30;
 
 /** A sweet course is sweet, as far as everyone can be fed from it. */
-export function sweetCourseRows(d: Draft): void {
-  if (d.problem.plan.occasion.role !== 'sweet') return;
-  for (const [id, x] of d.chosen)
-    if (!isSweetFare(d.component(id))) d.model.charge(x, SAVOURY, 'food for a sweet course');
+export function sweetCourseRows(draft: Draft): void {
+  if (draft.problem.plan.occasion.role !== 'sweet') return;
+  for (const [id, x] of draft.chosen)
+    if (!isSweetFare(draft.component(id))) draft.model.charge(x, SAVOURY, 'food for a sweet course');
 }
 
 /** Points lost when the board is heavier than it should be by all of the ceiling. */
@@ -46,15 +46,15 @@ const TOO_HEAVY = 30;
 const UNKNOWN_KJ = 1000;
 
 /** If a meal follows, the board stays light. */
-export function energyRows(d: Draft): void {
-  const { plan, targets } = d.problem;
+export function energyRows(draft: Draft): void {
+  const { plan, targets } = draft.problem;
   if (!mealFollows(plan) || targets.portions === 0) return;
   const ceiling = BEFORE_A_MEAL_KJ * targets.portions;
-  const over = d.model.variable('too heavy', 0, ceiling * 10, TOO_HEAVY / ceiling);
-  const terms = d.entries.map(
-    (e) => [e.mass, (e.candidate.component.per100g.energyKj ?? UNKNOWN_KJ) / 100] as const,
+  const over = draft.model.variable('too heavy', 0, ceiling * 10, TOO_HEAVY / ceiling);
+  const terms = draft.entries.map(
+    (entry) => [entry.mass, (entry.candidate.component.per100g.energyKj ?? UNKNOWN_KJ) / 100] as const,
   );
-  d.model.atMost('light before a meal', [...terms, [over, -1]], ceiling);
+  draft.model.atMost('light before a meal', [...terms, [over, -1]], ceiling);
 }
 
 /** Points for each minute by the lever, and when less work is not asked for, a little. */
@@ -62,16 +62,16 @@ const EACH_MINUTE = 0.006;
 const LEVER_MINUTE = 0.05;
 
 /** The hands there are; and of two equal boards the one with less work. */
-export function workRows(d: Draft): void {
-  const { plan } = d.problem;
+export function workRows(draft: Draft): void {
+  const { plan } = draft.problem;
   const weight = EACH_MINUTE + LEVER_MINUTE * plan.wishes.levers.lessWork;
-  const terms = d.entries.flatMap((e) => {
-    const effort = effortOf(e.candidate.component, e.candidate.form);
-    return [[e.laid, effort.kindMin] as const, [e.mass, effort.per100gMin / 100] as const];
+  const terms = draft.entries.flatMap((entry) => {
+    const effort = effortOf(entry.candidate.component, entry.candidate.form);
+    return [[entry.laid, effort.kindMin] as const, [entry.mass, effort.per100gMin / 100] as const];
   });
-  for (const [v, minutes] of terms) d.model.charge(v, weight * minutes, 'minutes of work');
+  for (const [v, minutes] of terms) draft.model.charge(v, weight * minutes, 'minutes of work');
   const limit = minutesAtHand(plan);
-  if (limit !== undefined && d.wishes.work) d.model.atMost('minutes at hand', terms, limit);
+  if (limit !== undefined && draft.wishes.work) draft.model.atMost('minutes at hand', terms, limit);
 }
 
 /** Points lost for a rich food that nothing sharp or juicy on its surface relieves. */
@@ -81,43 +81,65 @@ const RICH_TO_A_RELIEVER = 3;
 const CHEESES_TO_A_VEHICLE = 3;
 
 /** Within reach means on the same surface: rich with sharp, cheese with something to lay it on. */
-export function reachRows(d: Draft): void {
-  for (const area of d.problem.areas) {
-    if (isOwnPlate(d.problem.plan, area.surface)) continue;
-    const here = d.entries.filter((e) => e.candidate.area === area);
-    within(d, area, 'relief', here, (c) => isRich(c) && c.job === 'body', relieves, RICH_TO_A_RELIEVER);
-    within(d, area, 'vehicle', here, isCheese, (c) => c.job === 'vehicle', CHEESES_TO_A_VEHICLE);
+export function reachRows(draft: Draft): void {
+  for (const area of draft.problem.areas) {
+    if (isOwnPlate(draft.problem.plan, area.surface)) continue;
+    const here = draft.entries.filter((entry) => entry.candidate.area === area);
+    within(
+      draft,
+      area,
+      'relief',
+      here,
+      (component) => isRich(component) && component.job === 'body',
+      relieves,
+      RICH_TO_A_RELIEVER,
+    );
+    within(
+      draft,
+      area,
+      'vehicle',
+      here,
+      isCheese,
+      (component) => component.job === 'vehicle',
+      CHEESES_TO_A_VEHICLE,
+    );
   }
 }
 
 function within(
-  d: Draft,
+  draft: Draft,
   area: ServingArea,
   name: string,
   here: readonly Entry[],
-  asks: (c: Component) => boolean,
-  gives: (c: Component) => boolean,
+  asks: (component: Component) => boolean,
+  gives: (component: Component) => boolean,
   most: number,
 ): void {
-  const short = d.model.variable(`no ${name} on ${area.surface.id}`, 0, here.length, UNRELIEVED);
-  const askers = here.filter((e) => asks(e.candidate.component)).map((e) => [e.laid, 1] as const);
-  const givers = here.filter((e) => gives(e.candidate.component)).map((e) => [e.laid, -most] as const);
+  const short = draft.model.variable(`no ${name} on ${area.surface.id}`, 0, here.length, UNRELIEVED);
+  const askers = here
+    .filter((entry) => asks(entry.candidate.component))
+    .map((entry) => [entry.laid, 1] as const);
+  const givers = here
+    .filter((entry) => gives(entry.candidate.component))
+    .map((entry) => [entry.laid, -most] as const);
   if (askers.length > 0)
-    d.model.atMost(`${name} on ${area.surface.id}`, [...askers, ...givers, [short, -1]], 0);
+    draft.model.atMost(`${name} on ${area.surface.id}`, [...askers, ...givers, [short, -1]], 0);
 }
 
 /** Points lost for each kind beyond what a surface takes. */
 const TOO_BUSY = 1.2;
 
 /** Kinds that fit the surface. */
-export function busyRows(d: Draft): void {
-  for (const area of d.problem.areas) {
-    if (isOwnPlate(d.problem.plan, area.surface)) continue;
+export function busyRows(draft: Draft): void {
+  for (const area of draft.problem.areas) {
+    if (isOwnPlate(draft.problem.plan, area.surface)) continue;
     const most = kindsThatFit(area.surface);
-    const here = d.entries.filter((e) => e.candidate.area === area).map((e) => [e.laid, 1] as const);
+    const here = draft.entries
+      .filter((entry) => entry.candidate.area === area)
+      .map((entry) => [entry.laid, 1] as const);
     if (here.length <= most) continue;
-    const over = d.model.variable(`busy ${area.surface.id}`, 0, here.length, TOO_BUSY);
-    d.model.atMost(`kinds fit ${area.surface.id}`, [...here, [over, -1]], most);
+    const over = draft.model.variable(`busy ${area.surface.id}`, 0, here.length, TOO_BUSY);
+    draft.model.atMost(`kinds fit ${area.surface.id}`, [...here, [over, -1]], most);
   }
 }
 
@@ -125,31 +147,37 @@ export function busyRows(d: Draft): void {
 const USED_UP = 0.9;
 
 /** What is in the house is used first. */
-export function pantryRows(d: Draft): void {
-  for (const [id, x] of d.chosen)
-    if (inPantry(d.problem.plan.pantry, id) > 0) d.model.charge(x, -USED_UP, 'food from your pantry');
+export function pantryRows(draft: Draft): void {
+  for (const [id, x] of draft.chosen)
+    if (inPantry(draft.problem.plan.pantry, id) > 0) draft.model.charge(x, -USED_UP, 'food from your pantry');
 }
 
 /** Points lost without a piece that is clearly the best of the board. */
 const NO_STAR = 1.5;
 
 /** One star: the stylist's, or one of the dearest pieces, laid where most guests are served. */
-export function starRows(d: Draft): void {
-  const { plan, areas } = d.problem;
+export function starRows(draft: Draft): void {
+  const { plan, areas } = draft.problem;
   const chosen = plan.wishes.star;
   const largest = areas
-    .filter((g) => !isOwnPlate(plan, g.surface))
+    .filter((area) => !isOwnPlate(plan, area.surface))
     .sort((a, b) => surfaceAreaCm2(b.surface) - surfaceAreaCm2(a.surface))[0];
   if (chosen) {
-    const x = d.chosen.get(chosen);
-    if (x === undefined || !d.wishes.star) return;
-    d.model.atLeast('the star', [[x, 1]], 1);
-    const there = d.entries.find((e) => e.candidate.component.id === chosen && e.candidate.area === largest);
-    if (there) d.model.atLeast('the star on the main board', [[there.laid, 1]], 1);
+    const x = draft.chosen.get(chosen);
+    if (x === undefined || !draft.wishes.star) return;
+    draft.model.atLeast('the star', [[x, 1]], 1);
+    const there = draft.entries.find(
+      (entry) => entry.candidate.component.id === chosen && entry.candidate.area === largest,
+    );
+    if (there) draft.model.atLeast('the star on the main board', [[there.laid, 1]], 1);
     return;
   }
-  const stars = starsAmong([...d.chosen.keys()].map((id) => d.component(id)));
+  const stars = starsAmong([...draft.chosen.keys()].map((id) => draft.component(id)));
   if (stars.length === 0) return;
-  const missing = d.model.variable('missing a star', 0, 1, NO_STAR);
-  d.model.atLeast('want a star', [...stars.map((c) => [d.chosen.get(c.id)!, 1] as const), [missing, 1]], 1);
+  const missing = draft.model.variable('missing a star', 0, 1, NO_STAR);
+  draft.model.atLeast(
+    'want a star',
+    [...stars.map((component) => [draft.chosen.get(component.id)!, 1] as const), [missing, 1]],
+    1,
+  );
 }

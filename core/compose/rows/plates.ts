@@ -11,8 +11,8 @@ const SPARE = 0.9;
  * Carbohydrate, salt, energy on the plate of a guest who counts them. A plate is the portion, of everything that the
  * guest may eat, as it lies there: its sum keeps the limit when the mean of those foods does, which is linear.
  */
-export function plateRows(d: Draft): void {
-  const { plan, targets } = d.problem;
+export function plateRows(draft: Draft): void {
+  const { plan, targets } = draft.problem;
   for (const group of plan.party)
     for (const choice of needsOf(group)) {
       const pack = packOf(choice);
@@ -21,26 +21,29 @@ export function plateRows(d: Draft): void {
       const eachG = (portionsOf(group) * targets.perPortionG) / group.count;
       const perGram = (limit / eachG) * SPARE;
       const setting = (id: string) => settingValues(pack, choice, id)[0]!;
-      const terms = d.entries
-        .filter((e) => onPlate(e, group))
+      const terms = draft.entries
+        .filter((entry) => onPlate(entry, group))
         .map(
-          (e) =>
-            [e.mass, per100(e.candidate.component, pack.quantity!, setting).high / 100 - perGram] as const,
+          (entry) =>
+            [
+              entry.mass,
+              per100(entry.candidate.component, pack.quantity!, setting).high / 100 - perGram,
+            ] as const,
         );
       if (terms.length === 0) continue;
       const scale = Math.max(1e-6, perGram * targets.totalG);
-      const over = d.model.variable(`over limit ${group.id}`, 0, Infinity, OVER_LIMIT / scale);
-      d.model.atMost(`limit ${pack.id} ${group.id}`, [...terms, [over, -1]], 0);
+      const over = draft.model.variable(`over limit ${group.id}`, 0, Infinity, OVER_LIMIT / scale);
+      draft.model.atMost(`limit ${pack.id} ${group.id}`, [...terms, [over, -1]], 0);
     }
 }
 
 /** As the check counts a plate: what the guest may eat by its facts, whatever only the whole plate decides. */
-function onPlate(e: Entry, group: Group): boolean {
-  const { area, component, form } = e.candidate;
+function onPlate(entry: Entry, group: Group): boolean {
+  const { area, component, form } = entry.candidate;
   return (
     area.groups.includes(group) &&
     judgeGroup(component, form, group).reasons.every(
-      (r) => r.verdict === 'ask' && (QUANTITY_FACTS as readonly string[]).includes(r.fact),
+      (reason) => reason.verdict === 'ask' && (QUANTITY_FACTS as readonly string[]).includes(reason.fact),
     )
   );
 }

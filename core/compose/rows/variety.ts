@@ -21,18 +21,18 @@ import { countsFor } from '../candidates.js';
 import type { Draft } from '../draft.js';
 
 /** A family that this brief gives no grams is no place to look for anything. */
-const isAskedFor = (d: Draft, c: Component): boolean =>
-  d.problem.targets.byFamily[c.family as CountedFamily] > 0;
+const isAskedFor = (draft: Draft, component: Component): boolean =>
+  draft.problem.targets.byFamily[component.family as CountedFamily] > 0;
 
-export function wantedRows(d: Draft): void {
+export function wantedRows(draft: Draft): void {
   for (const want of WANTED) {
-    const who = [...d.chosen]
-      .filter(([id]) => isAskedFor(d, d.component(id)) && want.has(d.component(id)))
+    const who = [...draft.chosen]
+      .filter(([id]) => isAskedFor(draft, draft.component(id)) && want.has(draft.component(id)))
       .map(([, x]) => [x, 1] as const);
     if (who.length === 0) continue;
     const count = Math.min(want.count ?? 1, who.length);
-    const missing = d.model.variable(`missing ${want.name}`, 0, count, want.points);
-    d.model.atLeast(`want ${want.name}`, [...who, [missing, 1]], count);
+    const missing = draft.model.variable(`missing ${want.name}`, 0, count, want.points);
+    draft.model.atLeast(`want ${want.name}`, [...who, [missing, 1]], count);
   }
 }
 
@@ -46,39 +46,44 @@ const SHAPES = 3;
 const SHAPE_MISSING = 0.6;
 
 /** Cheeses in different shapes: what is told apart at a glance is not cut alike. */
-export function shapeRows(d: Draft): void {
+export function shapeRows(draft: Draft): void {
   const byShape = new Map<FormId, number[]>();
-  for (const [id, x] of d.chosen) {
-    const c = d.component(id);
-    if (!isCheese(c) || !isAskedFor(d, c)) continue;
-    const { form } = c.forms[0]!;
+  for (const [id, x] of draft.chosen) {
+    const component = draft.component(id);
+    if (!isCheese(component) || !isAskedFor(draft, component)) continue;
+    const { form } = component.forms[0]!;
     byShape.set(form, [...(byShape.get(form) ?? []), x]);
   }
   const shown = [...byShape].map(([form, xs]) => {
-    const seen = d.model.variable(`shape ${form}`, 0, 1);
-    d.model.atMost(`shown ${form}`, [[seen, 1], ...xs.map((x) => [x, -1] as const)], 0);
+    const seen = draft.model.variable(`shape ${form}`, 0, 1);
+    draft.model.atMost(`shown ${form}`, [[seen, 1], ...xs.map((x) => [x, -1] as const)], 0);
     return [seen, 1] as const;
   });
   const count = Math.min(SHAPES, shown.length);
-  const missing = d.model.variable('missing cheeses in different shapes', 0, SHAPES, SHAPE_MISSING);
-  d.model.atLeast('want different shapes', [...shown, [missing, 1]], count);
+  const missing = draft.model.variable('missing cheeses in different shapes', 0, SHAPES, SHAPE_MISSING);
+  draft.model.atLeast('want different shapes', [...shown, [missing, 1]], count);
 }
 
-export function alikeRows(d: Draft): void {
-  oneOfEach(d, 'alike', ALIKE, (c) => c.baseFood);
-  oneOfEach(d, 'redundant', REDUNDANT, (c) => (isCheese(c) ? cheeseAxes(c) : ''));
+export function alikeRows(draft: Draft): void {
+  oneOfEach(draft, 'alike', ALIKE, (component) => component.baseFood);
+  oneOfEach(draft, 'redundant', REDUNDANT, (component) => (isCheese(component) ? cheeseAxes(component) : ''));
 }
 
-function oneOfEach(d: Draft, name: string, points: number, keyOf: (c: Component) => string): void {
+function oneOfEach(
+  draft: Draft,
+  name: string,
+  points: number,
+  keyOf: (component: Component) => string,
+): void {
   const byKey = new Map<string, number[]>();
-  for (const [id, x] of d.chosen) {
-    const key = keyOf(d.component(id));
+  for (const [id, x] of draft.chosen) {
+    const key = keyOf(draft.component(id));
     if (key) byKey.set(key, [...(byKey.get(key) ?? []), x]);
   }
   for (const [key, xs] of byKey) {
     if (xs.length < 2) continue;
-    const over = d.model.variable(`${name} ${key}`, 0, xs.length, points);
-    d.model.atMost(`one ${name} ${key}`, [...xs.map((x) => [x, 1] as const), [over, -1]], 1);
+    const over = draft.model.variable(`${name} ${key}`, 0, xs.length, points);
+    draft.model.atMost(`one ${name} ${key}`, [...xs.map((x) => [x, 1] as const), [over, -1]], 1);
   }
 }
 
@@ -87,14 +92,14 @@ const PLACES = 3;
 const PALETTE_POINTS = 0.8;
 
 /** Each colour of the theme in at least three places. */
-export function paletteRows(d: Draft): void {
-  const { palette } = d.problem.plan.occasion.theme;
-  const weight = 1 + 0.5 * d.problem.plan.wishes.levers.colour;
+export function paletteRows(draft: Draft): void {
+  const { palette } = draft.problem.plan.occasion.theme;
+  const weight = 1 + 0.5 * draft.problem.plan.wishes.levers.colour;
   for (const colour of palette) {
-    const who = [...d.chosen].filter(([id]) => nearColour(d.component(id).colours[0], colour));
+    const who = [...draft.chosen].filter(([id]) => nearColour(draft.component(id).colours[0], colour));
     if (who.length === 0) continue;
-    const short = d.model.variable(`palette ${colour}`, 0, PLACES, PALETTE_POINTS * weight);
-    d.model.atLeast(
+    const short = draft.model.variable(`palette ${colour}`, 0, PLACES, PALETTE_POINTS * weight);
+    draft.model.atLeast(
       `show ${colour}`,
       [...who.map(([, x]) => [x, 1] as const), [short, 1]],
       Math.min(PLACES, who.length),
@@ -105,17 +110,23 @@ export function paletteRows(d: Draft): void {
 const COLOUR_MISSING = 2;
 
 /** Each of the bright colours on every shared surface, twice over on the largest. */
-export function colourRows(d: Draft): void {
-  const shared = d.problem.areas.filter((g) => !isOwnPlate(d.problem.plan, g.surface));
+export function colourRows(draft: Draft): void {
+  const shared = draft.problem.areas.filter((area) => !isOwnPlate(draft.problem.plan, area.surface));
   const largest = [...shared].sort((a, b) => surfaceAreaCm2(b.surface) - surfaceAreaCm2(a.surface))[0];
-  const weight = COLOUR_MISSING * (1 + 0.4 * d.problem.plan.wishes.levers.colour);
+  const weight = COLOUR_MISSING * (1 + 0.4 * draft.problem.plan.wishes.levers.colour);
   for (const area of shared)
     for (const hue of HUES) {
-      const who = d.entries.filter((e) => e.candidate.area === area && hasHue(e.candidate.component, hue));
+      const who = draft.entries.filter(
+        (entry) => entry.candidate.area === area && hasHue(entry.candidate.component, hue),
+      );
       const count = Math.min(who.length, area === largest ? 2 : 1);
       const name = `${hue.name} on ${area.surface.id}`;
-      const missing = d.model.variable(`missing ${name}`, 0, Math.max(0, count), Math.max(0, weight));
-      d.model.atLeast(`want ${name}`, [...who.map((e) => [e.laid, 1] as const), [missing, 1]], count);
+      const missing = draft.model.variable(`missing ${name}`, 0, Math.max(0, count), Math.max(0, weight));
+      draft.model.atLeast(
+        `want ${name}`,
+        [...who.map((entry) => [entry.laid, 1] as const), [missing, 1]],
+        count,
+      );
     }
 }
 
@@ -136,63 +147,72 @@ const SEED_NOISE = 0.35;
 const BOLD = 0.12;
 
 /** What speaks for or against one component, whatever else is chosen; the seed breaks ties. */
-export function tasteOfEach(d: Draft): void {
-  const { plan } = d.problem;
-  const quiet = d.problem.quiet;
+export function tasteOfEach(draft: Draft): void {
+  const { plan } = draft.problem;
+  const quiet = draft.problem.quiet;
   const month = growingMonth(plan);
   const season = OUT_OF_SEASON * (1 + 0.6 * plan.wishes.levers.season);
-  for (const [id, x] of d.chosen) {
-    const c = d.component(id);
-    if (!c.seasonMonths.includes(month)) d.model.charge(x, Math.max(0, season), 'food in season');
-    const haters = plan.party.filter((g) => disliked(c, g)).length;
-    d.model.charge(x, haters * EACH_DISLIKE, 'food that nobody dislikes');
-    d.model.charge(
+  for (const [id, x] of draft.chosen) {
+    const component = draft.component(id);
+    if (!component.seasonMonths.includes(month)) draft.model.charge(x, Math.max(0, season), 'food in season');
+    const haters = plan.party.filter((group) => disliked(component, group)).length;
+    draft.model.charge(x, haters * EACH_DISLIKE, 'food that nobody dislikes');
+    draft.model.charge(
       x,
-      -BOLD * plan.wishes.levers.bolder * (taste(c, 'strength') + taste(c, 'heat') - 3),
+      -BOLD * plan.wishes.levers.bolder * (taste(component, 'strength') + taste(component, 'heat') - 3),
       'the strength that you asked for',
     );
-    d.model.charge(x, createRandom(seedOf(plan.seed, id)).next() * SEED_NOISE);
+    draft.model.charge(x, createRandom(seedOf(plan.seed, id)).next() * SEED_NOISE);
   }
-  for (const e of d.entries) {
-    if ([...e.candidate.verdicts.values()].includes('ask'))
-      d.model.charge(e.laid, EACH_ASK, 'food with no label left to read');
-    if (reachesGravely(e.candidate.component, e.candidate.area))
-      d.model.charge(e.laid, NUTS_BY_AN_ALLERGY, 'safety for a guest with an allergy');
-    if (reachesUnsheltered(e.candidate.component, e.candidate.area, quiet))
-      d.model.charge(e.laid, PORK_BY_HALAL, 'a board that halal guests can count on');
-    const { component, area, contained } = e.candidate;
+  for (const entry of draft.entries) {
+    if ([...entry.candidate.verdicts.values()].includes('ask'))
+      draft.model.charge(entry.laid, EACH_ASK, 'food with no label left to read');
+    if (reachesGravely(entry.candidate.component, entry.candidate.area))
+      draft.model.charge(entry.laid, NUTS_BY_AN_ALLERGY, 'safety for a guest with an allergy');
+    if (reachesUnsheltered(entry.candidate.component, entry.candidate.area, quiet))
+      draft.model.charge(entry.laid, PORK_BY_HALAL, 'a board that halal guests can count on');
+    const { component, area, contained } = entry.candidate;
     if (!contained && reachesOnto(component, area, quiet))
-      d.model.charge(e.laid, CRUMBS, 'a board where nothing reaches a guest who must not meet it');
+      draft.model.charge(entry.laid, CRUMBS, 'a board where nothing reaches a guest who must not meet it');
     if (component.job === 'vehicle' && component.allergens.gluten !== 'contains') {
-      d.model.charge(e.laid, SPECIAL_VEHICLE, 'plain bread for those who may have it');
+      draft.model.charge(entry.laid, SPECIAL_VEHICLE, 'plain bread for those who may have it');
     }
   }
 }
 
-const isWheat = (c: Component) => c.allergens.gluten === 'contains';
+const isWheat = (component: Component) => component.allergens.gluten === 'contains';
 
 /** Special crackers are for those who can count on no wheat bread; beyond their share, wheat does the job better. */
-export function specialBreadRows(d: Draft): void {
-  const { plan, targets } = d.problem;
-  const quiet = d.problem.quiet;
-  const bread = d.entries.filter((e) => e.candidate.component.job === 'vehicle');
-  const shared = bread.filter((e) => !isOwnPlate(plan, e.candidate.area.surface));
+export function specialBreadRows(draft: Draft): void {
+  const { plan, targets } = draft.problem;
+  const quiet = draft.problem.quiet;
+  const bread = draft.entries.filter((entry) => entry.candidate.component.job === 'vehicle');
+  const shared = bread.filter((entry) => !isOwnPlate(plan, entry.candidate.area.surface));
   const [wheat, special] = [
-    shared.filter((e) => isWheat(e.candidate.component)),
-    shared.filter((e) => !isWheat(e.candidate.component)),
+    shared.filter((entry) => isWheat(entry.candidate.component)),
+    shared.filter((entry) => !isWheat(entry.candidate.component)),
   ];
   const target = targets.byFamily.vehicle;
   if (special.length === 0 || wheat.length === 0 || target === 0) return;
   const needing = plan.party.filter(
-    (g) =>
+    (group) =>
       !bread.some(
-        (e) =>
-          isWheat(e.candidate.component) &&
-          e.candidate.area.groups.includes(g) &&
-          countsFor(e.candidate, g, quiet),
+        (entry) =>
+          isWheat(entry.candidate.component) &&
+          entry.candidate.area.groups.includes(group) &&
+          countsFor(entry.candidate, group, quiet),
       ),
   );
   const share = (SPECIAL_SHARE * target * portionsIn(needing)) / targets.portions;
-  const beyond = d.model.variable('special bread beyond need', 0, target * 3, SPECIAL_BEYOND_NEED / target);
-  d.model.atMost('special bread', [...special.map((e) => [e.mass, 1] as const), [beyond, -1]], share);
+  const beyond = draft.model.variable(
+    'special bread beyond need',
+    0,
+    target * 3,
+    SPECIAL_BEYOND_NEED / target,
+  );
+  draft.model.atMost(
+    'special bread',
+    [...special.map((entry) => [entry.mass, 1] as const), [beyond, -1]],
+    share,
+  );
 }

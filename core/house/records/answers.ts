@@ -2,7 +2,7 @@ import { CATALOGUE, factWords } from '../../catalogue/index.js';
 import { answerSchema } from '../../plan/index.js';
 import { record } from '../record.js';
 
-const names = new Map<string, string>(CATALOGUE.map((c) => [c.id, c.name]));
+const names = new Map<string, string>(CATALOGUE.map((component) => [component.id, component.name]));
 
 /** What labels said for good: new plans begin with it. */
 export const answers = record({
@@ -11,8 +11,9 @@ export const answers = record({
   none: 'When you note a label, you can keep it for every plan.',
   version: 1,
   schema: answerSchema,
-  keyOf: (a) => `${a.componentId} ${a.fact}`,
-  nameOf: (a) => `${names.get(a.componentId) ?? a.componentId}: ${factWords(a.fact)} ${a.value}`,
+  keyOf: (answer) => `${answer.componentId} ${answer.fact}`,
+  nameOf: (answer) =>
+    `${names.get(answer.componentId) ?? answer.componentId}: ${factWords(answer.fact)} ${answer.value}`,
   migrations: [],
   most: 2000,
 });

@@ -8,8 +8,8 @@ export const foods = record({
   none: 'A food that you describe, or whose label you read, can be kept for every plan.',
   version: 1,
   schema: componentSchema,
-  keyOf: (c) => c.id,
-  nameOf: (c) => c.name,
+  keyOf: (component) => component.id,
+  nameOf: (component) => component.name,
   migrations: [],
   most: 1000,
 });

@@ -8,8 +8,8 @@ export const schools = record({
   none: 'Figures of your own, kept by name, are found in every plan.',
   version: 1,
   schema: ownSchoolSchema,
-  keyOf: (s) => s.name,
-  nameOf: (s) => s.name,
+  keyOf: (school) => school.name,
+  nameOf: (school) => school.name,
   migrations: [],
   most: 50,
 });

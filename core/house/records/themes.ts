@@ -8,8 +8,8 @@ export const themes = record({
   none: 'A theme that you liked can be kept by its name.',
   version: 1,
   schema: themeSchema,
-  keyOf: (t) => t.name,
-  nameOf: (t) => t.name,
+  keyOf: (theme) => theme.name,
+  nameOf: (theme) => theme.name,
   migrations: [],
   most: 100,
 });

@@ -65,8 +65,8 @@ function answered(rule: Rule): Rule {
 
 /** Like `byTraces` for a way of eating: only who avoids traces has every label read for them. */
 export const notOfAnAnimal = (fact: FactKey, word: string): Rule[] =>
-  byTraces(fact, word, 'label practice').map((r) =>
-    whenOf(r).some((w) => w.is.includes('avoid')) ? r : answered(r),
+  byTraces(fact, word, 'label practice').map((rule) =>
+    whenOf(rule).some((w) => w.is.includes('avoid')) ? rule : answered(rule),
   );
 
 /** It is out when it is in it; a warning about traces asks. */
@@ -140,21 +140,21 @@ interface Allergy {
 }
 
 /** An allergen that labels must name: contained or as traces, and what lies on the same surface. */
-export function allergy(a: Allergy): NeedPack {
+export function allergy(choice: Allergy): NeedPack {
   return {
-    id: a.id,
-    name: a.name,
-    also: a.also,
-    rim: a.rim ?? 'beads',
-    summary: `No ${a.word}, not as traces either, and none on the same board.`,
+    id: choice.id,
+    name: choice.name,
+    also: choice.also,
+    rim: choice.rim ?? 'beads',
+    summary: `No ${choice.word}, not as traces either, and none on the same board.`,
     strictness: 'allergy',
-    settings: [traces, ...(a.settings ?? []), contactSetting('same-surface')],
-    rules: [...byTraces(a.fact, a.word), ...(a.more ?? [])],
-    contact: { carriers: [{ fact: a.fact, values: ['contains'] }], what: a.word },
+    settings: [traces, ...(choice.settings ?? []), contactSetting('same-surface')],
+    rules: [...byTraces(choice.fact, choice.word), ...(choice.more ?? [])],
+    contact: { carriers: [{ fact: choice.fact, values: ['contains'] }], what: choice.word },
     page: {
-      traps: a.traps,
-      good: a.good,
-      note: a.note ? `${a.note} ${DEFER}` : DEFER,
+      traps: choice.traps,
+      good: choice.good,
+      note: choice.note ? `${choice.note} ${DEFER}` : DEFER,
       sources: ALLERGEN_SOURCES,
     },
   };

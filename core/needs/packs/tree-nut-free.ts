@@ -3,7 +3,7 @@ import { whenOf, type NeedPack, type Rule } from '../pack.js';
 import { byTraces, contactSetting, DEFER, traces } from './parts.js';
 
 const OWN_LIST = ['coconut', 'pine-nut'];
-const named = NUT_SPECIES.filter((s) => !OWN_LIST.includes(s));
+const named = NUT_SPECIES.filter((species) => !OWN_LIST.includes(species));
 
 /** One rule for each strictness about traces, in force only while one of these species is meant. */
 const atTraces = (fact: Rule['fact'], species: readonly string[], word: string): Rule[] =>
@@ -34,7 +34,7 @@ export const treeNutFree: NeedPack = {
       name: 'Which nuts',
       values: [
         { id: 'all', name: 'all tree nuts' },
-        ...named.map((s) => ({ id: s, name: s })),
+        ...named.map((species) => ({ id: species, name: species })),
         { id: 'coconut', name: 'coconut' },
         { id: 'pine-nut', name: 'pine nut' },
       ],

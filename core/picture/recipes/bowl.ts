@@ -19,15 +19,15 @@ const RIMS = [
 ] as const;
 
 /** An earthenware bowl from above, lit from the top left; what is in it comes from the caller. */
-export function bowlOf(b: Brush, r: number, content: (inner: number) => void): void {
-  const c = RIMS[Math.floor(b.random.next() * RIMS.length)]!;
-  shadowEllipse(b, r * 1.03, r * 1.03, 4);
-  b.pen.ellipse(0, 0, r, r, {
+export function bowlOf(brush: Brush, r: number, content: (inner: number) => void): void {
+  const c = RIMS[Math.floor(brush.random.next() * RIMS.length)]!;
+  shadowEllipse(brush, r * 1.03, r * 1.03, 4);
+  brush.pen.ellipse(0, 0, r, r, {
     fill: radial({ 0.7: c.wall, 0.86: c.rim, 0.94: c.rim, 1: c.edge }),
   });
-  b.pen.ellipse(0, 0, r * 0.86, r * 0.86, { fill: darker(c.wall, 0.4) });
+  brush.pen.ellipse(0, 0, r * 0.86, r * 0.86, { fill: darker(c.wall, 0.4) });
   content(r * 0.84);
-  b.pen.ellipse(0, 0, r * 0.86, r * 0.86, {
+  brush.pen.ellipse(0, 0, r * 0.86, r * 0.86, {
     fill: {
       radial: [
         [0.68, '#1c0b02', 0],
@@ -39,7 +39,7 @@ export function bowlOf(b: Brush, r: number, content: (inner: number) => void): v
       r: 0.54,
     },
   });
-  b.pen.path(arc(r * 0.94, 3.5, 4.7), { stroke: '#ffffff', width: r * 0.035, opacity: 0.65 });
+  brush.pen.path(arc(r * 0.94, 3.5, 4.7), { stroke: '#ffffff', width: r * 0.035, opacity: 0.65 });
 }
 
 function arc(r: number, from: number, to: number): string {
@@ -51,48 +51,56 @@ function arc(r: number, from: number, to: number): string {
 }
 
 /** A spoon's swoosh: a crescent that tapers, pale on its crest. */
-function swoosh(b: Brush, r: number): void {
-  const turn = b.random.range(0, 6.28);
+function swoosh(brush: Brush, r: number): void {
+  const turn = brush.random.range(0, 6.28);
   const point = (t: number, k: number): Point => [r * k * Math.cos(turn + t), r * k * Math.sin(turn + t)];
   const outer = Array.from({ length: 9 }, (_, i) => point(i * 0.52, 0.78 - i * 0.055));
   const inner = Array.from({ length: 9 }, (_, i) =>
     point(i * 0.52 - 0.05, 0.78 - i * 0.055 - 0.17 * Math.sin((i / 8) * Math.PI)),
   );
-  b.pen.path(smooth([...outer, ...[...inner].reverse()]), { fill: b.second, opacity: 0.5 });
-  b.pen.path(smooth(outer, false), { stroke: paler(b.third, 0.35), width: r * 0.045, opacity: 0.75 });
-  b.pen.ellipse(r * 0.06, r * 0.04, r * 0.17, r * 0.13, { fill: b.third, opacity: 0.55 });
+  brush.pen.path(smooth([...outer, ...[...inner].reverse()]), { fill: brush.second, opacity: 0.5 });
+  brush.pen.path(smooth(outer, false), { stroke: paler(brush.third, 0.35), width: r * 0.045, opacity: 0.75 });
+  brush.pen.ellipse(r * 0.06, r * 0.04, r * 0.17, r * 0.13, { fill: brush.third, opacity: 0.55 });
 }
 
-function spread(b: Brush, r: number): void {
-  const glossy = b.component.drips;
-  b.pen.ellipse(0, 0, r, r, {
-    fill: lit({ 0: b.third, 0.6: b.main, 1: b.second }, [0.4, 0.36, 0.62]),
+function spread(brush: Brush, r: number): void {
+  const glossy = brush.component.drips;
+  brush.pen.ellipse(0, 0, r, r, {
+    fill: lit({ 0: brush.third, 0.6: brush.main, 1: brush.second }, [0.4, 0.36, 0.62]),
   });
-  swoosh(b, r);
+  swoosh(brush, r);
   if (glossy) {
-    const [x, y] = fromBoard(b, -0.36, -0.42);
-    b.pen.ellipse(x * r, y * r, r * 0.26, r * 0.1, { fill: '#ffffff', opacity: 0.5 }, -36);
-    b.pen.path(dots(speckle(b.random, 7, r * 0.6, r * 0.6)), {
-      stroke: paler(b.third, 0.4),
+    const [x, y] = fromBoard(brush, -0.36, -0.42);
+    brush.pen.ellipse(x * r, y * r, r * 0.26, r * 0.1, { fill: '#ffffff', opacity: 0.5 }, -36);
+    brush.pen.path(dots(speckle(brush.random, 7, r * 0.6, r * 0.6)), {
+      stroke: paler(brush.third, 0.4),
       width: 1.2,
       opacity: 0.5,
     });
     return;
   }
-  b.pen.path(dots(speckle(b.random, 12, r * 0.5, r * 0.5)), { stroke: '#3f7a35', width: 2, opacity: 0.85 });
-  b.pen.path(dots(speckle(b.random, 9, r * 0.5, r * 0.5)), { stroke: '#fff6de', width: 1.5, opacity: 0.8 });
+  brush.pen.path(dots(speckle(brush.random, 12, r * 0.5, r * 0.5)), {
+    stroke: '#3f7a35',
+    width: 2,
+    opacity: 0.85,
+  });
+  brush.pen.path(dots(speckle(brush.random, 9, r * 0.5, r * 0.5)), {
+    stroke: '#fff6de',
+    width: 1.5,
+    opacity: 0.8,
+  });
 }
 
 /** Olives, beans, onions: heaped, not smoothed. */
-function heap(b: Brush, r: number): void {
+function heap(brush: Brush, r: number): void {
   const piece = 8.4;
   const n = Math.round((r * r * 1.25) / (piece * piece * 0.72));
-  b.pen.ellipse(0, 0, r, r, { fill: darker(b.second, 0.3) });
+  brush.pen.ellipse(0, 0, r, r, { fill: darker(brush.second, 0.3) });
   for (let i = n - 1; i >= 0; i--) {
     const k = (r - piece * 0.75) * Math.sqrt((i + 0.5) / n);
     const [x, y] = [k * Math.cos(i * 2.399), k * Math.sin(i * 2.399)];
-    b.pen.ellipse(x + 0.7, y + 1.3, piece, piece * 0.8, { fill: '#1c0b02', opacity: 0.3 }, i * 47);
-    b.pen.ellipse(
+    brush.pen.ellipse(x + 0.7, y + 1.3, piece, piece * 0.8, { fill: '#1c0b02', opacity: 0.3 }, i * 47);
+    brush.pen.ellipse(
       x,
       y,
       piece,
@@ -100,9 +108,9 @@ function heap(b: Brush, r: number): void {
       {
         fill: {
           radial: [
-            [0, b.third],
-            [0.5, b.main],
-            [1, b.second],
+            [0, brush.third],
+            [0.5, brush.main],
+            [1, brush.second],
           ],
           fx: 0.36,
           fy: 0.3,
@@ -111,34 +119,34 @@ function heap(b: Brush, r: number): void {
       i * 47,
     );
     if (i % 3 === 0)
-      b.pen.ellipse(x + piece * 0.4 * Math.cos(i), y + piece * 0.4 * Math.sin(i), 1.9, 1.5, {
-        fill: darker(b.second, 0.4),
+      brush.pen.ellipse(x + piece * 0.4 * Math.cos(i), y + piece * 0.4 * Math.sin(i), 1.9, 1.5, {
+        fill: darker(brush.second, 0.4),
         opacity: 0.8,
       });
   }
 }
 
 /** A spoon leaning over the rim, its handle pointing off the board's middle. */
-function spoon(b: Brush, r: number): void {
-  const a = b.random.range(-0.9, 0.3);
+function spoon(brush: Brush, r: number): void {
+  const a = brush.random.range(-0.9, 0.3);
   const [c, s] = [Math.cos(a), Math.sin(a)];
-  b.pen.path(
+  brush.pen.path(
     `M${(c * r * 0.25).toFixed(1)} ${(s * r * 0.25).toFixed(1)}L${(c * r * 1.2).toFixed(1)} ${(s * r * 1.2).toFixed(1)}`,
     { stroke: '#1c0b02', width: 4.6, opacity: 0.25 },
   );
-  b.pen.path(
+  brush.pen.path(
     `M${(c * r * 0.25).toFixed(1)} ${(s * r * 0.25 - 1).toFixed(1)}L${(c * r * 1.2).toFixed(1)} ${(s * r * 1.2 - 1).toFixed(1)}`,
     { stroke: '#a9783f', width: 4 },
   );
-  b.pen.path(
+  brush.pen.path(
     `M${(c * r * 0.25).toFixed(1)} ${(s * r * 0.25 - 1.8).toFixed(1)}L${(c * r * 1.2).toFixed(1)} ${(s * r * 1.2 - 1.8).toFixed(1)}`,
     { stroke: '#d7ad72', width: 1.3 },
   );
 }
 
-export const bowl: Recipe = (b) => {
-  const r = b.l / 2;
-  const smoothFood = b.component.family === 'spread-dip';
-  bowlOf(b, r, (inner) => (smoothFood ? spread(b, inner) : heap(b, inner)));
-  if (smoothFood) spoon(b, r);
+export const bowl: Recipe = (brush) => {
+  const r = brush.l / 2;
+  const smoothFood = brush.component.family === 'spread-dip';
+  bowlOf(brush, r, (inner) => (smoothFood ? spread(brush, inner) : heap(brush, inner)));
+  if (smoothFood) spoon(brush, r);
 };

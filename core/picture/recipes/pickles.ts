@@ -2,9 +2,9 @@ import { blob, darker, dots, shadowPath, smooth, speckle, type Recipe } from '..
 import { lit, linear } from '../pen.js';
 import { type Point } from '../../geometry/index.js';
 
-export const gherkin: Recipe = (b) => {
-  const [l, w] = [b.l / 2, b.w / 2];
-  const bend = b.random.range(-0.25, 0.25) * b.w;
+export const gherkin: Recipe = (brush) => {
+  const [l, w] = [brush.l / 2, brush.w / 2];
+  const bend = brush.random.range(-0.25, 0.25) * brush.w;
   const shape: Point[] = [
     [-l, 0],
     [-l * 0.6, -w * 0.85 + bend],
@@ -15,17 +15,17 @@ export const gherkin: Recipe = (b) => {
     [0, w + bend],
     [-l * 0.6, w * 0.85 + bend],
   ];
-  const d = smooth(shape);
-  shadowPath(b, d, 1.2);
-  b.pen.path(d, {
-    fill: linear({ 0: b.third, 0.4: b.main, 1: b.second }),
+  const path = smooth(shape);
+  shadowPath(brush, path, 1.2);
+  brush.pen.path(path, {
+    fill: linear({ 0: brush.third, 0.4: brush.main, 1: brush.second }),
   });
-  b.pen.path(dots(speckle(b.random, 16, l * 0.82, w * 0.6).map(([x, y]): Point => [x, y + bend])), {
-    stroke: b.third,
+  brush.pen.path(dots(speckle(brush.random, 16, l * 0.82, w * 0.6).map(([x, y]): Point => [x, y + bend])), {
+    stroke: brush.third,
     width: 1.2,
     opacity: 0.65,
   });
-  b.pen.path(
+  brush.pen.path(
     smooth(
       [
         [-l * 0.7, -w * 0.3 + bend],
@@ -38,10 +38,10 @@ export const gherkin: Recipe = (b) => {
   );
 };
 
-export const pod: Recipe = (b) => {
-  const [l, w] = [b.l / 2, b.w / 2];
-  const bend = b.random.range(-0.5, 0.5) * b.w;
-  const d = smooth([
+export const pod: Recipe = (brush) => {
+  const [l, w] = [brush.l / 2, brush.w / 2];
+  const bend = brush.random.range(-0.5, 0.5) * brush.w;
+  const path = smooth([
     [-l, 0],
     [-l * 0.5, -w * 0.8 + bend],
     [l * 0.4, -w * 0.85 + bend],
@@ -49,56 +49,63 @@ export const pod: Recipe = (b) => {
     [l * 0.4, w * 0.85 + bend],
     [-l * 0.5, w * 0.8 + bend],
   ]);
-  shadowPath(b, d, 1.2);
-  b.pen.path(d, {
-    fill: linear({ 0: b.third, 0.4: b.main, 1: b.second }),
-    stroke: darker(b.second, 0.1),
+  shadowPath(brush, path, 1.2);
+  brush.pen.path(path, {
+    fill: linear({ 0: brush.third, 0.4: brush.main, 1: brush.second }),
+    stroke: darker(brush.second, 0.1),
     width: 0.5,
   });
   const peas = [-0.55, -0.25, 0.05, 0.35, 0.62].map((k): Point => [l * k, bend * 0.9]);
-  b.pen.path(dots(peas), { stroke: b.second, width: w * 0.9, opacity: 0.3 });
-  b.pen.path(dots(peas.map(([x, y]): Point => [x - 0.8, y - 1])), {
-    stroke: b.third,
+  brush.pen.path(dots(peas), { stroke: brush.second, width: w * 0.9, opacity: 0.3 });
+  brush.pen.path(dots(peas.map(([x, y]): Point => [x - 0.8, y - 1])), {
+    stroke: brush.third,
     width: w * 0.5,
     opacity: 0.5,
   });
 };
 
-export const bit: Recipe = (b) => {
-  const d = smooth(blob(b.random, b.l / 2, b.w / 2, 7, 0.12));
-  shadowPath(b, d);
-  b.pen.path(d, {
-    fill: lit({ 0: b.third, 0.5: b.main, 1: b.second }, [0.36, 0.32, 0.6]),
+export const bit: Recipe = (brush) => {
+  const path = smooth(blob(brush.random, brush.l / 2, brush.w / 2, 7, 0.12));
+  shadowPath(brush, path);
+  brush.pen.path(path, {
+    fill: lit({ 0: brush.third, 0.5: brush.main, 1: brush.second }, [0.36, 0.32, 0.6]),
   });
-  b.pen.ellipse(-b.l * 0.12, -b.w * 0.14, b.l * 0.13, b.w * 0.08, { fill: '#ffffff', opacity: 0.35 }, -30);
+  brush.pen.ellipse(
+    -brush.l * 0.12,
+    -brush.w * 0.14,
+    brush.l * 0.13,
+    brush.w * 0.08,
+    { fill: '#ffffff', opacity: 0.35 },
+    -30,
+  );
 };
 
-export const smear: Recipe = (b) => {
-  const d = smooth(blob(b.random, b.l / 2, b.w / 2, 9, 0.1));
-  shadowPath(b, d, 0.6);
-  b.pen.path(d, {
+export const smear: Recipe = (brush) => {
+  const path = smooth(blob(brush.random, brush.l / 2, brush.w / 2, 9, 0.1));
+  shadowPath(brush, path, 0.6);
+  brush.pen.path(path, {
     fill: {
       radial: [
-        [0, b.third],
-        [0.6, b.main],
-        [1, b.second],
+        [0, brush.third],
+        [0.6, brush.main],
+        [1, brush.second],
       ],
       r: 0.65,
     },
   });
-  b.pen.path(
+  brush.pen.path(
     [-0.2, 0.05, 0.3]
       .map((k) =>
         smooth(
           [
-            [-b.l * 0.34, b.w * k],
-            [0, b.w * (k - 0.1)],
-            [b.l * 0.32, b.w * k],
+            [-brush.l * 0.34, brush.w * k],
+            [0, brush.w * (k - 0.1)],
+            [brush.l * 0.32, brush.w * k],
           ],
           false,
         ),
       )
       .join(''),
-    { stroke: b.third, width: 1.4, opacity: 0.6 },
+    { stroke: brush.third, width: 1.4, opacity: 0.6 },
   );
 };

@@ -38,7 +38,7 @@ export interface Done {
 
 export type CommandResult = ({ ok: true } & Done) | { ok: false; problems: ReadProblem[] };
 
-const run = (plan: Plan, c: Single): Plan => byName.get(c.name)!.run(plan, c);
+const run = (plan: Plan, single: Single): Plan => byName.get(single.name)!.run(plan, single);
 
 /** Applies a command. The new document is checked as a whole, so that no edit can leave a plan that cannot be read again. */
 export function applyCommand(plan: Plan, command: Command): CommandResult {
@@ -55,6 +55,10 @@ export function applyCommand(plan: Plan, command: Command): CommandResult {
 function problemsOf(error: z.ZodError): CommandResult {
   return {
     ok: false,
-    problems: error.issues.map((i) => ({ code: 'bad-field', path: pathText(i.path), reason: i.message })),
+    problems: error.issues.map((issue) => ({
+      code: 'bad-field',
+      path: pathText(issue.path),
+      reason: issue.message,
+    })),
   };
 }

@@ -7,18 +7,32 @@ const componentId = componentIdSchema;
 const surfaceId = surfaceSchema.shape.id;
 const field = planSchema.shape;
 
-const lies = (c: ComponentId, s: Surface['id']) => (p: Plan['placements'][number]) =>
-  p.componentId === c && p.surfaceId === s;
+const lies = (id: ComponentId, otherId: Surface['id']) => (placement: Plan['placements'][number]) =>
+  placement.componentId === id && placement.surfaceId === otherId;
 
 /** Merges what lies on `to` already: one placement per lot, forms as the moved food has them. */
 function moved(plan: Plan, id: ComponentId, from: Surface['id'], to: Surface['id']): Plan {
   const here = plan.placements.filter(lies(id, from));
-  const rest = plan.placements.filter((p) => !here.includes(p));
-  const placements = here.reduce((all, p) => {
-    const twin = all.find((q) => lies(id, to)(q) && q.lot === p.lot && q.form === p.form);
+  const rest = plan.placements.filter((placement) => !here.includes(placement));
+  const placements = here.reduce((all, placement) => {
+    const twin = all.find(
+      (otherPlacement) =>
+        lies(id, to)(otherPlacement) &&
+        otherPlacement.lot === placement.lot &&
+        otherPlacement.form === placement.form,
+    );
     // it leaves the zone that it lay in
-    if (!twin) return [...all, { ...p, surfaceId: to, ...(p.inZone ? { inZone: false } : {}) }];
-    return all.map((q) => (q === twin ? { ...q, massG: q.massG + p.massG, pieces: q.pieces + p.pieces } : q));
+    if (!twin)
+      return [...all, { ...placement, surfaceId: to, ...(placement.inZone ? { inZone: false } : {}) }];
+    return all.map((otherPlacement) =>
+      otherPlacement === twin
+        ? {
+            ...otherPlacement,
+            massG: otherPlacement.massG + placement.massG,
+            pieces: otherPlacement.pieces + placement.pieces,
+          }
+        : otherPlacement,
+    );
   }, rest);
   return { ...plan, placements };
 }
@@ -29,11 +43,17 @@ function inForm(
   f: { componentId: ComponentId; surfaceId: Surface['id']; form: (typeof FORM_IDS)[number]; pieces: number },
 ): Plan {
   const here = lies(f.componentId, f.surfaceId);
-  const total = plan.placements.filter(here).reduce((sum, p) => sum + p.massG, 0);
+  const total = plan.placements.filter(here).reduce((sum, placement) => sum + placement.massG, 0);
   return {
     ...plan,
-    placements: plan.placements.map((p) =>
-      here(p) ? { ...p, form: f.form, pieces: Math.max(1, Math.round((f.pieces * p.massG) / total)) } : p,
+    placements: plan.placements.map((placement) =>
+      here(placement)
+        ? {
+            ...placement,
+            form: f.form,
+            pieces: Math.max(1, Math.round((f.pieces * placement.massG) / total)),
+          }
+        : placement,
     ),
   };
 }
@@ -66,7 +86,9 @@ export const BOARD_COMMANDS = [
       excluded: toggled(plan.wishes.excluded, c.componentId, c.on),
       pinned: c.on ? toggled(plan.wishes.pinned, c.componentId, false) : plan.wishes.pinned,
     }),
-    placements: c.on ? plan.placements.filter((p) => p.componentId !== c.componentId) : plan.placements,
+    placements: c.on
+      ? plan.placements.filter((placement) => placement.componentId !== c.componentId)
+      : plan.placements,
   })),
   /** What lies on one surface of one component, all lots; an empty list takes it away. */
   command(
@@ -76,14 +98,18 @@ export const BOARD_COMMANDS = [
     (plan, c) => ({
       ...plan,
       placements: [
-        ...plan.placements.filter((p) => !lies(c.componentId, c.surfaceId)(p)),
-        ...c.placements.map((p) => ({ ...p, componentId: c.componentId, surfaceId: c.surfaceId })),
+        ...plan.placements.filter((placement) => !lies(c.componentId, c.surfaceId)(placement)),
+        ...c.placements.map((placement) => ({
+          ...placement,
+          componentId: c.componentId,
+          surfaceId: c.surfaceId,
+        })),
       ],
     }),
   ),
   command('leave-out', 'leave out', { componentId }, (plan, c) => ({
     ...withWishes(plan, { pinned: toggled(plan.wishes.pinned, c.componentId, false) }),
-    placements: plan.placements.filter((p) => p.componentId !== c.componentId),
+    placements: plan.placements.filter((placement) => placement.componentId !== c.componentId),
   })),
   command(
     'set-form',
@@ -93,21 +119,21 @@ export const BOARD_COMMANDS = [
   ),
   command('contain', 'contain in a bowl', { componentId, surfaceId, on: z.boolean() }, (plan, c) => ({
     ...plan,
-    placements: plan.placements.map((p) =>
-      lies(c.componentId, c.surfaceId)(p) ? { ...p, contained: c.on } : p,
+    placements: plan.placements.map((placement) =>
+      lies(c.componentId, c.surfaceId)(placement) ? { ...placement, contained: c.on } : placement,
     ),
   })),
   command('own-tool', 'give a tool of its own', { componentId, surfaceId, on: z.boolean() }, (plan, c) => ({
     ...plan,
-    placements: plan.placements.map((p) =>
-      lies(c.componentId, c.surfaceId)(p) ? { ...p, ownTool: c.on } : p,
+    placements: plan.placements.map((placement) =>
+      lies(c.componentId, c.surfaceId)(placement) ? { ...placement, ownTool: c.on } : placement,
     ),
   })),
   /** What lies in a zone has a tool of its own: a shared one would end the zone. */
   command('in-zone', 'move in its zone', { componentId, surfaceId, on: z.boolean() }, (plan, c) => ({
     ...plan,
-    placements: plan.placements.map((p) =>
-      lies(c.componentId, c.surfaceId)(p) ? { ...p, inZone: c.on, ownTool: c.on } : p,
+    placements: plan.placements.map((placement) =>
+      lies(c.componentId, c.surfaceId)(placement) ? { ...placement, inZone: c.on, ownTool: c.on } : placement,
     ),
   })),
   command('move', 'move to another surface', { componentId, from: surfaceId, to: surfaceId }, (plan, c) =>
@@ -119,7 +145,11 @@ export const BOARD_COMMANDS = [
   })),
   command('add-component', 'add a component', { component: componentSchema }, (plan, { component }) => ({
     ...plan,
-    ownComponents: replaceBy(plan.ownComponents, (o) => o.id === component.id, component),
+    ownComponents: replaceBy(
+      plan.ownComponents,
+      (otherComponent) => otherComponent.id === component.id,
+      component,
+    ),
   })),
   /** Where it lay and what was said of it goes too; undo brings it all back. */
   command('remove-component', 'delete a component', { componentId }, (plan, c) => ({
@@ -127,8 +157,8 @@ export const BOARD_COMMANDS = [
       pinned: toggled(plan.wishes.pinned, c.componentId, false),
       excluded: toggled(plan.wishes.excluded, c.componentId, false),
     }),
-    ownComponents: plan.ownComponents.filter((o) => o.id !== c.componentId),
-    placements: plan.placements.filter((p) => p.componentId !== c.componentId),
-    answers: plan.answers.filter((a) => a.componentId !== c.componentId),
+    ownComponents: plan.ownComponents.filter((component) => component.id !== c.componentId),
+    placements: plan.placements.filter((placement) => placement.componentId !== c.componentId),
+    answers: plan.answers.filter((answer) => answer.componentId !== c.componentId),
   })),
 ] as const;

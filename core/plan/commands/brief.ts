@@ -5,16 +5,19 @@ import { command, replaceBy } from './command.js';
 
 /** A group that leaves is taken out of the surfaces and overrulings that name it. */
 function withParty(plan: Plan, party: Plan['party']): Plan {
-  const ids = new Set(party.map((g) => g.id));
+  const ids = new Set(party.map((group) => group.id));
   return {
     ...plan,
     party,
-    surfaces: plan.surfaces.map((s) => {
-      const stays = (g: Group['id']) => ids.has(g);
-      const served = !s.serves || s.serves.every(stays) ? s : { ...s, serves: s.serves.filter(stays) };
-      return withZone(served, s.zoneFor?.filter(stays) ?? []);
+    surfaces: plan.surfaces.map((surface) => {
+      const stays = (id: Group['id']) => ids.has(id);
+      const served =
+        !surface.serves || surface.serves.every(stays)
+          ? surface
+          : { ...surface, serves: surface.serves.filter(stays) };
+      return withZone(served, surface.zoneFor?.filter(stays) ?? []);
     }),
-    overrulings: plan.overrulings.filter((o) => ids.has(o.groupId)),
+    overrulings: plan.overrulings.filter((overruling) => ids.has(overruling.groupId)),
   };
 }
 
@@ -22,7 +25,7 @@ function withParty(plan: Plan, party: Plan['party']): Plan {
 function withZone(surface: Surface, groups: readonly Group['id'][]): Surface {
   const { zoneFor, ...rest } = surface;
   if (groups.length === 0) return zoneFor ? rest : surface;
-  return zoneFor && zoneFor.length === groups.length && groups.every((g) => zoneFor.includes(g))
+  return zoneFor && zoneFor.length === groups.length && groups.every((id) => zoneFor.includes(id))
     ? surface
     : { ...rest, zoneFor: [...groups] };
 }
@@ -40,17 +43,17 @@ export const BRIEF_COMMANDS = [
   ),
   command('set-group', 'change a group', { group: groupSchema }, (plan, { group }) => ({
     ...plan,
-    party: replaceBy(plan.party, (g) => g.id === group.id, group),
+    party: replaceBy(plan.party, (otherGroup) => otherGroup.id === group.id, group),
   })),
   command('remove-group', 'remove a group', { groupId: groupIdSchema }, (plan, { groupId }) =>
     withParty(
       plan,
-      plan.party.filter((g) => g.id !== groupId),
+      plan.party.filter((group) => group.id !== groupId),
     ),
   ),
   command('set-surface', 'change a surface', { surface: surfaceSchema }, (plan, { surface }) => ({
     ...plan,
-    surfaces: replaceBy(plan.surfaces, (s) => s.id === surface.id, surface),
+    surfaces: replaceBy(plan.surfaces, (otherSurface) => otherSurface.id === surface.id, surface),
   })),
   command(
     'set-zone',
@@ -58,7 +61,9 @@ export const BRIEF_COMMANDS = [
     { surfaceId: surfaceSchema.shape.id, groups: z.array(groupIdSchema).max(60) },
     (plan, c) => ({
       ...plan,
-      surfaces: plan.surfaces.map((s) => (s.id === c.surfaceId ? withZone(s, c.groups) : s)),
+      surfaces: plan.surfaces.map((surface) =>
+        surface.id === c.surfaceId ? withZone(surface, c.groups) : surface,
+      ),
     }),
   ),
   command(
@@ -67,9 +72,9 @@ export const BRIEF_COMMANDS = [
     { surfaceId: surfaceSchema.shape.id },
     (plan, { surfaceId }) => ({
       ...plan,
-      surfaces: plan.surfaces.filter((s) => s.id !== surfaceId),
-      placements: plan.placements.filter((p) => p.surfaceId !== surfaceId),
-      layout: plan.layout.filter((l) => l.surfaceId !== surfaceId),
+      surfaces: plan.surfaces.filter((surface) => surface.id !== surfaceId),
+      placements: plan.placements.filter((placement) => placement.surfaceId !== surfaceId),
+      layout: plan.layout.filter((layer) => layer.surfaceId !== surfaceId),
     }),
   ),
   command('set-budget', 'change the budget', { budgetMinor: field.budgetMinor }, (plan, { budgetMinor }) => ({

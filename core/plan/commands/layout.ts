@@ -8,30 +8,35 @@ const elementId = elementSchema.shape.id;
 function withElement(
   plan: Plan,
   c: { surfaceId: string; elementId: string },
-  change: (e: LaidElement) => LaidElement,
+  change: (element: LaidElement) => LaidElement,
 ): Plan {
   return {
     ...plan,
-    layout: plan.layout.map((l) =>
-      l.surfaceId === c.surfaceId
-        ? { ...l, elements: l.elements.map((e) => (e.id === c.elementId ? change(e) : e)) }
-        : l,
+    layout: plan.layout.map((layer) =>
+      layer.surfaceId === c.surfaceId
+        ? {
+            ...layer,
+            elements: layer.elements.map((element) =>
+              element.id === c.elementId ? change(element) : element,
+            ),
+          }
+        : layer,
     ),
   };
 }
 
 /** The outline goes along with its element. */
-function shifted(e: LaidElement, x: number, y: number, angle: number): LaidElement {
-  const turn = ((angle - e.angle) * Math.PI) / 180;
+function shifted(element: LaidElement, x: number, y: number, angle: number): LaidElement {
+  const turn = ((angle - element.angle) * Math.PI) / 180;
   const [cos, sin] = [Math.cos(turn), Math.sin(turn)];
   const r = (n: number) => Math.round(n * 10) / 10;
   return {
-    ...e,
+    ...element,
     x: r(x),
     y: r(y),
     angle: r(((angle % 360) + 360) % 360),
-    outline: e.outline.map(([px, py]) => {
-      const [dx, dy] = [px - e.x, py - e.y];
+    outline: element.outline.map(([px, py]) => {
+      const [dx, dy] = [px - element.x, py - element.y];
       return [r(x + dx * cos - dy * sin), r(y + dx * sin + dy * cos)];
     }),
   };
@@ -43,11 +48,11 @@ export const LAYOUT_COMMANDS = [
     'set-layout',
     'lay the board',
     { surfaceId, elements: z.array(elementSchema).max(400) },
-    (plan, c) => ({
+    (plan, layer) => ({
       ...plan,
-      layout: replaceBy(plan.layout, (l) => l.surfaceId === c.surfaceId, {
-        surfaceId: c.surfaceId,
-        elements: c.elements,
+      layout: replaceBy(plan.layout, (otherLayer) => otherLayer.surfaceId === layer.surfaceId, {
+        surfaceId: layer.surfaceId,
+        elements: layer.elements,
       }),
     }),
   ),
@@ -55,9 +60,9 @@ export const LAYOUT_COMMANDS = [
     'move-element',
     'move on the board',
     { surfaceId, elementId, x: z.number(), y: z.number(), angle: z.number() },
-    (plan, c) => withElement(plan, c, (e) => shifted(e, c.x, c.y, c.angle)),
+    (plan, c) => withElement(plan, c, (element) => shifted(element, c.x, c.y, c.angle)),
   ),
   command('pin-element', 'pin on the board', { surfaceId, elementId, on: z.boolean() }, (plan, c) =>
-    withElement(plan, c, (e) => ({ ...e, pinned: c.on })),
+    withElement(plan, c, (element) => ({ ...element, pinned: c.on })),
   ),
 ] as const;

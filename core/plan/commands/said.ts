@@ -9,7 +9,7 @@ export const SAID_COMMANDS = [
     ...plan,
     answers: replaceBy(
       plan.answers,
-      (a) => a.componentId === answer.componentId && a.fact === answer.fact,
+      (otherAnswer) => otherAnswer.componentId === answer.componentId && otherAnswer.fact === answer.fact,
       answer,
     ),
   })),
@@ -19,7 +19,9 @@ export const SAID_COMMANDS = [
     { componentId: componentIdSchema, fact: answerSchema.shape.fact },
     (plan, c) => ({
       ...plan,
-      answers: plan.answers.filter((a) => a.componentId !== c.componentId || a.fact !== c.fact),
+      answers: plan.answers.filter(
+        (answer) => answer.componentId !== c.componentId || answer.fact !== c.fact,
+      ),
     }),
   ),
   command('overrule', 'overrule', { overruling: overrulingSchema }, (plan, { overruling }) => ({
@@ -36,7 +38,9 @@ export const SAID_COMMANDS = [
     { componentId: componentIdSchema, groupId: groupIdSchema },
     (plan, c) => ({
       ...plan,
-      overrulings: plan.overrulings.filter((o) => o.componentId !== c.componentId || o.groupId !== c.groupId),
+      overrulings: plan.overrulings.filter(
+        (overruling) => overruling.componentId !== c.componentId || overruling.groupId !== c.groupId,
+      ),
     }),
   ),
   command('settle', 'settle a slip', { settled: settledSchema }, (plan, { settled }) => ({

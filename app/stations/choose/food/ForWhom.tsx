@@ -10,9 +10,14 @@ const GLYPH = { fine: 'whole', ask: 'covered', forbidden: 'cracked' } as const;
 const WORD = { fine: 'may eat it', ask: 'ask the label', forbidden: 'not for them' } as const;
 
 /** Those who may eat it as marks in a row; whoever must ask or leave it, with the reason. */
-export function ForWhom({ plan, component: c }: { plan: Plan; component: Component }) {
-  const judged = plan.party.map((group) => ({ group, ...worstAsItLies(plan, c, group) }));
-  const several = new Set(plan.placements.filter((p) => p.componentId === c.id).map((p) => p.form)).size > 1;
+export function ForWhom({ plan, component: component }: { plan: Plan; component: Component }) {
+  const judged = plan.party.map((group) => ({ group, ...worstAsItLies(plan, component, group) }));
+  const several =
+    new Set(
+      plan.placements
+        .filter((placement) => placement.componentId === component.id)
+        .map((placement) => placement.form),
+    ).size > 1;
   const fine = judged.filter((j) => j.verdict === 'fine');
   return (
     <ul className="m-0 list-none p-0">
@@ -39,7 +44,7 @@ export function ForWhom({ plan, component: c }: { plan: Plan; component: Compone
               <b>{j.group.name}</b>: {WORD[j.verdict]}
               {several ? ` as ${formName(j.form)}` : ''}
               {j.reasons[0] ? `, ${j.reasons[0].text} (${j.reasons[0].source})` : ''}
-              {fineWords(c, j.group)}
+              {fineWords(component, j.group)}
               <span className="sr-only">. {STATE_WORDS[GLYPH[j.verdict]]}</span>
             </span>
           </li>
@@ -49,7 +54,7 @@ export function ForWhom({ plan, component: c }: { plan: Plan; component: Compone
 }
 
 /** The forms in which the same food would be fine: whole grapes are not, quartered ones are. */
-function fineWords(c: Component, group: Group): string {
-  const forms = c.forms.filter((f) => judgeGroup(c, f.form, group).verdict === 'fine');
-  return forms.length > 0 ? `. Fine ${forms.map((f) => formName(f.form)).join(', or ')}` : '';
+function fineWords(component: Component, group: Group): string {
+  const forms = component.forms.filter((fact) => judgeGroup(component, fact.form, group).verdict === 'fine');
+  return forms.length > 0 ? `. Fine ${forms.map((fact) => formName(fact.form)).join(', or ')}` : '';
 }

@@ -16,59 +16,61 @@ export interface FoodPart {
 }
 
 /** Each surface that may hold it, small, with what lies there of it; its grams and its form beneath. */
-export function Lies({ plan, component: c, run }: FoodPart) {
-  const imperial = useSettings((s) => s.units) === 'imperial';
+export function Lies({ plan, component: component, run }: FoodPart) {
+  const imperial = useSettings((settings) => settings.units) === 'imperial';
   const setMass = (surface: Surface, massG: number, form: FormId): void =>
     run({
       name: 'place',
-      componentId: c.id,
+      componentId: component.id,
       surfaceId: surface.id,
-      placements: gramsPlaced(plan, c, surface.id, massG, form),
+      placements: gramsPlaced(plan, component, surface.id, massG, form),
     });
-  const surfaces = surfacesFor(plan, c);
+  const surfaces = surfacesFor(plan, component);
   if (surfaces.length === 0) return <p>Every surface promises to be kept free from what is in it.</p>;
   return (
     <ul className="m-0 grid list-none grid-cols-[repeat(auto-fill,minmax(176px,1fr))] gap-x-4 gap-y-3 p-0">
-      {surfaces.map((s) => {
-        const on = plan.placements.filter((p) => p.componentId === c.id && p.surfaceId === s.id);
-        const mass = on.reduce((n, p) => n + p.massG, 0);
-        const form = on[0]?.form ?? usualForm(c).form;
-        const lots = new Set(on.map((p) => p.lot)).size;
+      {surfaces.map((surface) => {
+        const on = plan.placements.filter(
+          (placement) => placement.componentId === component.id && placement.surfaceId === surface.id,
+        );
+        const mass = on.reduce((sum, placement) => sum + placement.massG, 0);
+        const form = on[0]?.form ?? usualForm(component).form;
+        const lots = new Set(on.map((placement) => placement.lot)).size;
         return (
-          <li key={s.id} className={mass > 0 ? '' : 'opacity-80'}>
+          <li key={surface.id} className={mass > 0 ? '' : 'opacity-80'}>
             <div className="flex items-center gap-2">
               <LittleSurface
-                surface={s}
-                component={c}
-                elements={plan.layout.find((l) => l.surfaceId === s.id)?.elements ?? []}
+                surface={surface}
+                component={component}
+                elements={plan.layout.find((layer) => layer.surfaceId === surface.id)?.elements ?? []}
                 massG={mass}
                 size={74}
               />
               <span className="text-sm/[1.15]">
-                <b>{s.name}</b>
+                <b>{surface.name}</b>
                 {lots > 1 && <span className="block">in {lots} lots</span>}
               </span>
             </div>
             <div className="mt-1 flex items-center gap-1.5">
               <MassInput
-                label={`${imperial ? 'Ounces' : 'Grams'} on ${s.name}`}
+                label={`${imperial ? 'Ounces' : 'Grams'} on ${surface.name}`}
                 massG={mass}
                 ounces={imperial}
-                onKeep={(g) => setMass(s, g, form)}
+                onKeep={(g) => setMass(surface, g, form)}
               />
               {imperial ? 'oz' : 'g'}
             </div>
-            {c.forms.length > 1 && (
+            {component.forms.length > 1 && (
               <div className="mt-1">
                 <Select<FormId>
-                  label={`Form on ${s.name}`}
+                  label={`Form on ${surface.name}`}
                   value={form}
-                  onPick={(picked) => setMass(s, mass || FIRST_G, picked)}
-                  options={c.forms.map((f) => ({ value: f.form, words: formName(f.form) }))}
+                  onPick={(picked) => setMass(surface, mass || FIRST_G, picked)}
+                  options={component.forms.map((fact) => ({ value: fact.form, words: formName(fact.form) }))}
                 />
               </div>
             )}
-            {on.length > 0 && <HowServed plan={plan} component={c} surface={s} run={run} />}
+            {on.length > 0 && <HowServed plan={plan} component={component} surface={surface} run={run} />}
           </li>
         );
       })}
@@ -77,32 +79,34 @@ export function Lies({ plan, component: c, run }: FoodPart) {
 }
 
 /** In a bowl, with a tool of its own, in the part that is kept for somebody. */
-function HowServed({ plan, component: c, surface, run }: FoodPart & { surface: Surface }) {
-  const here = plan.placements.filter((p) => p.componentId === c.id && p.surfaceId === surface.id);
+function HowServed({ plan, component: component, surface, run }: FoodPart & { surface: Surface }) {
+  const here = plan.placements.filter(
+    (placement) => placement.componentId === component.id && placement.surfaceId === surface.id,
+  );
   const zone = surface.zoneFor;
-  const names = plan.party.filter((g) => zone?.includes(g.id)).map((g) => g.name);
-  const at = { componentId: c.id, surfaceId: surface.id };
+  const names = plan.party.filter((group) => zone?.includes(group.id)).map((group) => group.name);
+  const at = { componentId: component.id, surfaceId: surface.id };
   return (
     <span className="flex flex-wrap items-center gap-2">
-      {here.some((p) => !FORMS[p.form].bowl) && (
+      {here.some((placement) => !FORMS[placement.form].bowl) && (
         <Tick
           inline
           label="in a bowl"
-          on={here.every((p) => p.contained)}
+          on={here.every((placement) => placement.contained)}
           onChange={(on) => run({ name: 'contain', ...at, on })}
         />
       )}
       <Tick
         inline
         label="own tool"
-        on={here.every((p) => p.ownTool === true)}
+        on={here.every((placement) => placement.ownTool === true)}
         onChange={(on) => run({ name: 'own-tool', ...at, on })}
       />
       {zone && (
         <Tick
           inline
           label={`in the part for ${names.join(', ')}`}
-          on={here.every((p) => p.inZone === true)}
+          on={here.every((placement) => placement.inZone === true)}
           onChange={(on) => run({ name: 'in-zone', ...at, on })}
         />
       )}
@@ -111,15 +115,15 @@ function HowServed({ plan, component: c, surface, run }: FoodPart & { surface: S
 }
 
 /** What is in the house is used first and not bought. */
-export function InTheHouse({ plan, component: c, run }: FoodPart) {
-  const imperial = useSettings((s) => s.units) === 'imperial';
-  const massG = inPantry(plan.pantry, c.id);
+export function InTheHouse({ plan, component: component, run }: FoodPart) {
+  const imperial = useSettings((settings) => settings.units) === 'imperial';
+  const massG = inPantry(plan.pantry, component.id);
   const keep = (g: number): void =>
     run({
       name: 'set-pantry',
       pantry: [
-        ...plan.pantry.filter((p) => p.componentId !== c.id),
-        ...(g > 0 ? [{ componentId: c.id, massG: g }] : []),
+        ...plan.pantry.filter((p) => p.componentId !== component.id),
+        ...(g > 0 ? [{ componentId: component.id, massG: g }] : []),
       ],
     });
   return (
@@ -158,8 +162,8 @@ function MassInput({
       key={massG}
       defaultValue={shown}
       className="w-22 border-[1.5px] border-line px-1.5 py-0.5"
-      onBlur={(e) => keep(e.target.value)}
-      onKeyDown={(e) => e.key === 'Enter' && e.currentTarget.blur()}
+      onBlur={(event) => keep(event.target.value)}
+      onKeyDown={(event) => event.key === 'Enter' && event.currentTarget.blur()}
     />
   );
 }
