@@ -5,7 +5,7 @@ export { Cancelled, Died, type Running } from './pool.js';
 
 const start = (): Worker => new Worker(new URL('./bench.worker.ts', import.meta.url), { type: 'module' });
 
-/** Who composes, lays and swaps: two, both with the solver in memory, so that a cancelled job costs no waiting. */
+/** Who composes, lays and swaps: two, with the solver in memory, the second from the first job on. */
 const kitchen = new Pool(2, start, 'warm');
 /** Who draws, and who tries remedies, never wait for a board that is being composed. */
 const painter = new Pool(1, start);
@@ -13,7 +13,7 @@ const taster = new Pool(1, start);
 
 const POOLS: Partial<Record<JobKind, Pool>> = { picture: painter, trial: taster };
 
-/** Called at page load: the workers are there, with the solver in memory. */
+/** Called at page load: a worker is there, with the solver in memory. */
 export const warmKitchen = (): void => kitchen.warm();
 
 /** Has a job done beside the page. A fault is an error with its reason; a worker that dies is replaced and said. */

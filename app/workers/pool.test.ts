@@ -18,11 +18,15 @@ const laid = { surfaces: [] };
 const lay = (seed: number) => pool.ask('lay', { plan, seed });
 
 describe('a pool of workers', () => {
-  test('warms all of them once', async () => {
+  test('one is warm before there is work, the next one while it works', async () => {
     pool.warm();
     pool.warm();
+    expect(FakeWorker.working()).toHaveLength(1);
+    const job = lay(1);
     expect(FakeWorker.working()).toHaveLength(2);
     await until(() => FakeWorker.asked.filter((asked) => asked.kind === 'warm').length === 2);
+    (await nextAsked('lay')).answer(laid);
+    await job.done;
   });
 
   test('hands over words of progress, what is usable before, and the answer', async () => {

@@ -44,16 +44,16 @@ export class Pool {
   private readonly hands: Hand[] = [];
   private readonly line: Waiting[] = [];
 
-  /** `size` workers, started when they are first needed; each does `first` before anything else. */
+  /** `size` workers, each started when those before it have work; each does `first` before anything else. */
   constructor(
     private readonly size: number,
     private readonly start: () => Worker,
     private readonly first?: JobKind,
   ) {}
 
-  /** Has all of its workers at hand. */
+  /** Has one at hand before there is work. */
   warm(): void {
-    while (this.hands.length < this.size) this.hire();
+    if (this.hands.length === 0) this.hire();
   }
 
   ask<K extends JobKind>(kind: K, input: JobInput<K>, on: Hearing = {}): Running<JobAnswer<K>> {
@@ -90,6 +90,8 @@ export class Pool {
     if (!hand) return;
     this.line.shift();
     void this.work(hand, waiting);
+    // the next one warms while this one works, so that a job cancelled in favour of another costs no waiting
+    if (this.hands.length < this.size && this.hands.every((hand) => hand.doing)) this.hire();
     this.next();
   }
 

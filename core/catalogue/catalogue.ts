@@ -31,7 +31,7 @@ const ROWS: readonly (readonly [Family, readonly Entry[]])[] = [
   ['garnish', [...garnishes, ...moreGarnishes]],
 ];
 
-/** What the application ships. A row that is wrong throws when the module loads. */
+/** What the application ships. */
 export const CATALOGUE: readonly Component[] = ROWS.flatMap(([family, rows]) =>
   rows.map((row) => component(family, row)),
 );
