@@ -62,7 +62,7 @@ export function Frame({ plan, station, checked, shelf, foot, children }: Props) 
           <Motif plan={plan} />
         </h1>
         <p className="mt-1 text-sm text-on-cloth-soft">
-          {guestsIn(plan.party)} guests, {speakTime(plan.occasion.start).replace(/ \d{4}/, '')}
+          {guestsIn(plan.party)} guests, {speakTime(plan.occasion.start, { year: false })}
         </p>
       </header>
       <nav aria-label="Stations" className="flex justify-center [grid-area:stations] stepped:invisible">

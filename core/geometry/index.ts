@@ -10,7 +10,6 @@ export {
   rectangle,
   roundedRectangle,
   signedArea,
-  simplified,
   type Point,
   type Polygon,
 } from './polygon.js';

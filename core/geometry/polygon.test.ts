@@ -11,7 +11,6 @@ import {
   rectangle,
   roundedRectangle,
   signedArea,
-  simplified,
   type Point,
   type Polygon,
 } from './index.js';
@@ -104,54 +103,6 @@ describe('overlap of convex shapes', () => {
         expect(convexOverlap(a, b)).toBe(convexOverlap(b, a));
       }),
     );
-  });
-});
-
-describe('simplified lines', () => {
-  test('keep their ends and stay within the tolerance of every old point', () => {
-    fc.assert(
-      fc.property(
-        fc.array(fc.tuple(place, place), { minLength: 2, maxLength: 40 }),
-        fc.integer({ min: 1, max: 20 }),
-        (line, tolerance) => {
-          const out = simplified(line, tolerance);
-          expect(out[0]).toEqual(line[0]);
-          expect(out.at(-1)).toEqual(line.at(-1));
-          expect(out.length).toBeLessThanOrEqual(line.length);
-          for (const [x, y] of line) {
-            const near = Math.min(
-              ...out.slice(1).map((b, i) => {
-                const a = out[i]!;
-                const [dx, dy] = [b[0] - a[0], b[1] - a[1]];
-                const t = Math.max(
-                  0,
-                  Math.min(1, ((x - a[0]) * dx + (y - a[1]) * dy) / (dx * dx + dy * dy || 1)),
-                );
-                return Math.hypot(x - a[0] - t * dx, y - a[1] - t * dy);
-              }),
-            );
-            expect(near).toBeLessThanOrEqual(tolerance + 1e-6);
-          }
-        },
-      ),
-    );
-  });
-
-  test('a straight line keeps only its ends, and two points stay as they are', () => {
-    const straight: Point[] = Array.from({ length: 20 }, (_, i) => [i, 2 * i]);
-    expect(simplified(straight, 0.5)).toEqual([
-      [0, 0],
-      [19, 38],
-    ]);
-    expect(
-      simplified(
-        [
-          [0, 0],
-          [1, 1],
-        ],
-        0.5,
-      ),
-    ).toHaveLength(2);
   });
 });
 

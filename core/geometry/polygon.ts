@@ -104,29 +104,6 @@ export function convexOverlap(a: Polygon, b: Polygon): boolean {
   return true;
 }
 
-/** From the stretch between two points, not from the endless line through them: a loop may turn back on itself. */
-function fromSegment([x, y]: Point, [ax, ay]: Point, [bx, by]: Point): number {
-  const [dx, dy] = [bx - ax, by - ay];
-  const t = max(0, min(1, ((x - ax) * dx + (y - ay) * dy) / (dx * dx + dy * dy || 1)));
-  return hypot2(x - ax - t * dx, y - ay - t * dy);
-}
-
-/** Fewer points, no old point further than `tolerance` from the new line (Ramer 1972, Douglas and Peucker 1973). */
-export function simplified(line: Polygon, tolerance: number): Point[] {
-  if (line.length < 3) return [...line];
-  const [a, b] = [line[0]!, line[line.length - 1]!];
-  let [far, at] = [0, 0];
-  for (let i = 1; i < line.length - 1; i++) {
-    const d = fromSegment(line[i]!, a, b);
-    if (d > far) [far, at] = [d, i];
-  }
-  if (far <= tolerance) return [a, b];
-  return [
-    ...simplified(line.slice(0, at + 1), tolerance).slice(0, -1),
-    ...simplified(line.slice(at), tolerance),
-  ];
-}
-
 function toSegment([px, py]: Point, [ax, ay]: Point, [bx, by]: Point): number {
   const [dx, dy] = [bx - ax, by - ay];
   const length = dx * dx + dy * dy;

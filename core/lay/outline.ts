@@ -1,73 +1,24 @@
-import { simplified, type Point } from '../geometry/index.js';
+import { contours } from 'd3-contour';
+import simplify from 'simplify-js';
+import { areaOf, type Point } from '../geometry/index.js';
 import type { Grid } from './grid.js';
 
-/**
- * The outer border of the largest connected patch of cells, as a polygon from the surface's centre: edges between
- * inside and outside are walked with the inside on the right, then smoothed of their stairs.
- */
+/** Of a cell: stairs are smoothed away, corners stay. */
+const TOLERANCE = 0.8;
+const tenth = (mm: number) => Math.round(mm * 10) / 10;
+
+/** The outer border of the largest connected patch of cells, as a polygon in millimetres from the surface's centre. */
 export function outlineOf(grid: Grid, cells: readonly number[]): Point[] {
-  const patch = largestPatch(grid, cells);
-  if (patch.size === 0) return [];
-  const next = new Map<string, [number, number]>();
-  const has = (i: number, j: number) =>
-    i >= 0 && j >= 0 && i < grid.columns && j < grid.rows && patch.has(j * grid.columns + i);
-  for (const c of patch) {
-    const [i, j] = [c % grid.columns, Math.floor(c / grid.columns)];
-    if (!has(i, j - 1)) next.set(`${i},${j}`, [i + 1, j]);
-    if (!has(i + 1, j)) next.set(`${i + 1},${j}`, [i + 1, j + 1]);
-    if (!has(i, j + 1)) next.set(`${i + 1},${j + 1}`, [i, j + 1]);
-    if (!has(i - 1, j)) next.set(`${i},${j + 1}`, [i, j]);
-  }
-  return longestLoop(next, grid);
-}
-
-function longestLoop(next: Map<string, [number, number]>, grid: Grid): Point[] {
-  let best: Point[] = [];
-  while (next.size > 0) {
-    const [start] = next.keys();
-    let key = start!;
-    const loop: Point[] = [];
-    for (let to = next.get(key); to; to = next.get(key)) {
-      next.delete(key);
-      loop.push([grid.xOf(to[0]) - grid.stepMm / 2, grid.yOf(to[1]) - grid.stepMm / 2]);
-      key = `${to[0]},${to[1]}`;
-    }
-    if (loop.length > best.length) best = loop;
-  }
-  const half = Math.floor(best.length / 2);
-  const tolerance = grid.stepMm * 0.8;
-  const line = [
-    ...simplified(best.slice(0, half + 1), tolerance).slice(0, -1),
-    ...simplified([...best.slice(half), best[0]!], tolerance).slice(0, -1),
-  ];
-  const round = (v: number) => Math.round(v * 10) / 10;
-  return line.map(([x, y]) => [round(x), round(y)]);
-}
-
-function largestPatch(grid: Grid, cells: readonly number[]): Set<number> {
-  const left = new Set(cells);
-  let best = new Set<number>();
-  while (left.size > 0) {
-    const [seed] = left;
-    const patch = new Set([seed!]);
-    const queue = [seed!];
-    left.delete(seed!);
-    while (queue.length > 0) {
-      const c = queue.pop()!;
-      const i = c % grid.columns;
-      for (const d of [
-        c - grid.columns,
-        c + grid.columns,
-        ...(i > 0 ? [c - 1] : []),
-        ...(i < grid.columns - 1 ? [c + 1] : []),
-      ]) {
-        if (!left.has(d)) continue;
-        left.delete(d);
-        patch.add(d);
-        queue.push(d);
-      }
-    }
-    if (patch.size > best.size) best = patch;
-  }
-  return best;
+  const taken = new Array<number>(grid.columns * grid.rows).fill(0);
+  for (const cell of cells) taken[cell] = 1;
+  const border = contours().size([grid.columns, grid.rows]).contour(taken, 0.5);
+  const outer = border.coordinates.map(([ring]) => ring as [number, number][]);
+  const [largest] = outer.toSorted((a, b) => areaOf(b) - areaOf(a));
+  if (!largest) return [];
+  const line = largest.map(([x, y]) => ({ x, y }));
+  // a ring begins where it ends, so that it is simplified in two halves
+  const half = Math.floor(line.length / 2);
+  return [line.slice(0, half + 1), line.slice(half)]
+    .flatMap((part) => simplify(part, TOLERANCE, true).slice(0, -1))
+    .map(({ x, y }) => [tenth(grid.xOf(x - 0.5)), tenth(grid.yOf(y - 0.5))]);
 }

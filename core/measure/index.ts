@@ -16,4 +16,4 @@ export {
 export { memo1, memo2 } from './memo.js';
 export { CURRENCIES, formatMoney, type Currency } from './money.js';
 export { FOOD_PICTURES, idOf } from './words.js';
-export { addMinutes, clockOf, monthOf, parseLocalTime, speakTime, type LocalTime } from './time.js';
+export { addMinutes, clockOf, monthOf, parseLocalTime, speakTime } from './time.js';

@@ -85,7 +85,7 @@ function What({ occasion: o, set }: Part) {
 function When({ occasion: o, set }: Part) {
   return (
     <>
-      <OpenWord word={speakTime(o.start).replace(/ \d{4}/, '')} label="When">
+      <OpenWord word={speakTime(o.start, { year: false })} label="When">
         <Field label="Opens at">
           <Input
             type="datetime-local"
