@@ -4,6 +4,7 @@ import { tmpdir } from 'node:os';
 import path from 'node:path';
 import type { AddressInfo } from 'node:net';
 import type { Server } from 'node:http';
+import { gzipSync } from 'node:zlib';
 import { createApp } from './app.js';
 
 let server: Server;
@@ -14,6 +15,8 @@ beforeAll(async () => {
   writeFileSync(path.join(dist, 'index.html'), '<p>the app</p>');
   writeFileSync(path.join(dist, '404.html'), '<p>nothing on this plate</p>');
   writeFileSync(path.join(dist, 'assets', 'a-123.js'), `// ${'x'.repeat(4000)}`);
+  writeFileSync(path.join(dist, 'assets', 'b-456.js'), 'plain');
+  writeFileSync(path.join(dist, 'assets', 'b-456.js.gz'), gzipSync('packed by the build'));
   server = createApp(dist).listen(0);
   await new Promise((resolve) => server.once('listening', resolve));
   base = `http://127.0.0.1:${(server.address() as AddressInfo).port}`;
@@ -38,6 +41,12 @@ describe('the server', () => {
     const file = await fetch(`${base}/assets/a-123.js`, { headers: { 'accept-encoding': 'gzip' } });
     expect(file.headers.get('cache-control')).toContain('immutable');
     expect(file.headers.get('content-encoding')).toBe('gzip');
+    const packed = await fetch(`${base}/assets/b-456.js`, { headers: { 'accept-encoding': 'gzip' } });
+    expect(packed.headers.get('content-encoding')).toBe('gzip');
+    expect(await packed.text()).toBe('packed by the build');
+    expect(
+      await (await fetch(`${base}/assets/b-456.js`, { headers: { 'accept-encoding': 'identity' } })).text(),
+    ).toBe('plain');
   });
 
   test.each(['/%', '/plan/%E0%A4%A', '/assets/%', '/%00', '/assets/..%2f..%2fpackage.json'])(

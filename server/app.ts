@@ -1,5 +1,6 @@
 import express, { type Express, type NextFunction, type Request, type Response } from 'express';
 import compression from 'compression';
+import staticGzip from 'express-static-gzip';
 import helmet from 'helmet';
 import path from 'node:path';
 import { existsSync } from 'node:fs';
@@ -21,7 +22,7 @@ const POLICY = {
   upgradeInsecureRequests: null,
 };
 
-/** Serves the build in `dist`: hashed files for a year, everything else fresh. */
+/** Serves the build in `dist`: hashed files for a year, as the build has packed them; everything else fresh. */
 export function createApp(dist: string): Express {
   const app = express();
   app.disable('x-powered-by');
@@ -32,7 +33,10 @@ export function createApp(dist: string): Express {
   });
   app.use(
     '/assets',
-    express.static(path.join(dist, 'assets'), { immutable: true, maxAge: '1y', index: false }),
+    staticGzip(path.join(dist, 'assets'), {
+      index: false,
+      serveStatic: { immutable: true, maxAge: '1y' },
+    }),
   );
   app.use(express.static(dist, { index: false, cacheControl: true, maxAge: 0 }));
   app.get('/{*splat}', (req, res) => {
