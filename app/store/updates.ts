@@ -17,7 +17,7 @@ async function saved(): Promise<void> {
   });
 }
 
-function announce(load: () => void): void {
+function announce(load: () => void | Promise<void>): void {
   toast('A newer Round Plate is ready.', {
     id: 'newer',
     duration: Infinity,
@@ -35,16 +35,18 @@ export async function keepOffline(): Promise<void> {
   const worker = new Workbox('/sw.js');
   let asked = false;
   worker.addEventListener('waiting', () =>
-    announce(() => {
+    announce(async () => {
       asked = true;
+      const waiting = (await navigator.serviceWorker.getRegistration())?.waiting;
+      if (!waiting) return location.reload();
+      // by its own state, whatever is heard of who is in control
+      waiting.addEventListener('statechange', () => waiting.state === 'activated' && location.reload());
       worker.messageSkipWaiting();
     }),
   );
   worker.addEventListener('controlling', ({ isUpdate, isExternal }) => {
-    if (!isUpdate && !isExternal) return;
-    if (asked) return location.reload();
     // another tab asked for it: this one goes on with what it has loaded until it is asked as well
-    announce(() => location.reload());
+    if (!asked && (isUpdate || isExternal)) announce(() => location.reload());
   });
   try {
     const registration = await worker.register();
