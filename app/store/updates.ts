@@ -25,6 +25,27 @@ function announce(load: () => void | Promise<void>): void {
   });
 }
 
+/** A worker that is thought busy keeps the next one waiting, in Chromium up to five minutes. */
+const PATIENCE_MS = 4000;
+
+/** Lets the worker that waits take over, and loads the page anew. Where it may not in time, the page comes from the server. */
+async function change(): Promise<void> {
+  const registration = await navigator.serviceWorker.getRegistration();
+  const waiting = registration?.waiting;
+  if (!waiting) return location.reload();
+  const active = new Promise<true>((resolve) =>
+    waiting.addEventListener('statechange', () => waiting.state === 'activated' && resolve(true)),
+  );
+  waiting.postMessage({ type: 'SKIP_WAITING' });
+  const late = new Promise<false>((resolve) => setTimeout(() => resolve(false), PATIENCE_MS));
+  if (!(await Promise.race([active, late]))) {
+    const served = await fetch('/health', { cache: 'no-store' }).catch(() => undefined);
+    if (!served?.ok) return void toast.error('The newer Round Plate cannot be loaded now. Try again later.');
+    await registration.unregister();
+  }
+  location.reload();
+}
+
 /**
  * Keeps the application in the browser, so that it opens without the server after one visit. A newer version waits
  * until somebody asks for it; no page is loaded again by itself, so no edit is cut off.
@@ -35,13 +56,9 @@ export async function keepOffline(): Promise<void> {
   const worker = new Workbox('/sw.js');
   let asked = false;
   worker.addEventListener('waiting', () =>
-    announce(async () => {
+    announce(() => {
       asked = true;
-      const waiting = (await navigator.serviceWorker.getRegistration())?.waiting;
-      if (!waiting) return location.reload();
-      // by its own state, whatever is heard of who is in control
-      waiting.addEventListener('statechange', () => waiting.state === 'activated' && location.reload());
-      worker.messageSkipWaiting();
+      return change();
     }),
   );
   worker.addEventListener('controlling', ({ isUpdate, isExternal }) => {
