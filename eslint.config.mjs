@@ -102,12 +102,21 @@ export default defineConfig(
           'setInterval',
           'performance',
           'process',
-          'Date',
         ].map((name) => ({ name, message: 'core has no clock, no DOM and no Node: pass it in' })),
       ],
       'no-restricted-properties': [
         'error',
         { object: 'Math', property: 'random', message: 'core draws from a seed: core/measure/random' },
+        { object: 'Date', property: 'now', message: 'core has no clock: pass the time in' },
+      ],
+      // a date that is given is the calendar; one that is not is the clock
+      'no-restricted-syntax': [
+        'error',
+        {
+          selector: "NewExpression[callee.name='Date'][arguments.length=0]",
+          message: 'core has no clock: pass the time in',
+        },
+        { selector: "CallExpression[callee.name='Date']", message: 'core has no clock: pass the time in' },
       ],
     },
   },

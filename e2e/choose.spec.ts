@@ -141,7 +141,7 @@ test('a theme starts from an idea, takes its colours from words, and goes among 
   await paper.getByText('Start from an idea').click();
   await paper.getByRole('button', { name: /Lemon courtyard/ }).click();
   await expect(paper.getByRole('combobox', { name: 'Food from' })).toContainText('Italy');
-  await paper.getByLabel('From words').fill('sea and plum');
+  await paper.getByLabel('Colours from words').fill('sea and plum');
   await paper.getByRole('button', { name: 'Find its colours' }).click();
   await expect(paper.getByLabel('Colour 1', { exact: true })).toHaveValue('#3f6f8f');
   await paper.getByLabel('Name').fill('Plum quay');

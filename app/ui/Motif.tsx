@@ -40,9 +40,9 @@ export function Motif({ plan }: { plan: Plan }) {
 }
 
 /** One motif alone, for a list to pick from. */
-export function MotifDrawing({ motif }: { motif: string }) {
+export function MotifDrawing({ motif, width = 36 }: { motif: string; width?: number }) {
   return (
-    <svg width="36" height="18" viewBox="0 0 96 44" aria-hidden="true">
+    <svg width={width} height={width / 2} viewBox="0 0 96 44" aria-hidden="true">
       {DRAWN[motif]}
     </svg>
   );

@@ -56,6 +56,7 @@ export {
   isSweetish,
   isSweetSpread,
   isTart,
+  foodsOfColour,
   nearColour,
   relieves,
   starsAmong,

@@ -1,5 +1,13 @@
 import { converter, differenceEuclidean } from 'culori';
-import { colourName, FORMS, usualForm, type Component } from '../catalogue/index.js';
+import {
+  atHomeIn,
+  colourName,
+  FORMS,
+  usualForm,
+  type Component,
+  type Larder,
+  type RegionId,
+} from '../catalogue/index.js';
 
 type Axis = keyof NonNullable<Component['taste']>;
 
@@ -74,10 +82,28 @@ const distance = differenceEuclidean('oklab');
 /** Colours nearer than this in OKLab read as the same on a board (house default). */
 const SAME_COLOUR = 0.13;
 
-export const nearColour = (a: string, b: string): boolean => {
+/** Distance of two colours in OKLab, 0 to about 1; endless where one is none. */
+const apart = (a: string, b: string): number => {
   const [colour, otherColour] = [oklab(a), oklab(b)];
-  return colour !== undefined && otherColour !== undefined && distance(colour, otherColour) < SAME_COLOUR;
+  return colour && otherColour ? distance(colour, otherColour) : Infinity;
 };
+
+export const nearColour = (a: string, b: string): boolean => apart(a, b) < SAME_COLOUR;
+
+/** The larder's foods that show a colour, as a theme counts them: those ripe now and at home in its region stand first, fruit and vegetables before the rest. */
+export function foodsOfColour(
+  colour: string,
+  larder: Larder,
+  { month, region }: { month: number; region: RegionId | '' },
+): Component[] {
+  const suits = (component: Component): number =>
+    (component.seasonMonths.includes(month) ? 1 : 0) +
+    (bringsColour(component) ? 1 : 0) +
+    (region !== '' && atHomeIn(component.id, region) ? 2 : 0);
+  return [...larder.values()]
+    .filter((component) => component.family !== 'garnish' && nearColour(component.colours[0], colour))
+    .toSorted((a, b) => suits(b) - suits(a) || apart(a.colours[0], colour) - apart(b.colours[0], colour));
+}
 
 /** Cheese is pale, meat and bread are brown: colour comes from fruit, vegetables and pickles (craft, section 5). */
 export interface Hue {
@@ -92,10 +118,12 @@ export const HUES: readonly Hue[] = [
 ];
 const BRIGHT = 0.05;
 
+const bringsColour = ({ family }: Component): boolean =>
+  among('fresh-fruit', 'vegetable', 'pickle', 'spread-dip')(family);
+
 export function hasHue(component: Component, hue: Hue): boolean {
   const colour = lch(component.colours[0]);
-  const bringsColour = among('fresh-fruit', 'vegetable', 'pickle', 'spread-dip')(component.family);
-  if (!bringsColour || !colour || colour.c < BRIGHT || colour.h === undefined) return false;
+  if (!bringsColour(component) || !colour || colour.c < BRIGHT || colour.h === undefined) return false;
   return [colour.h, colour.h + 360].some((h) => h >= hue.from && h < hue.to);
 }
 

@@ -1,0 +1,105 @@
+import { foodsOfColour } from '../../../../core/board/index.js';
+import { REGIONS, type Component } from '../../../../core/catalogue/index.js';
+import { growingMonth, planLarder, type Plan, type Theme } from '../../../../core/plan/index.js';
+import { portraitUrl } from '../../../ui/pictures.js';
+import { MotifDrawing } from '../../../ui/Motif.js';
+import { Button } from '../../../ui/kit/Button.js';
+
+const SHOWN = 4;
+const MOST_COLOURS = 6;
+/** A first colour to change, out of the kitchen's own. */
+const NEW_COLOUR = '#e2a33c';
+const shortName = (component: Component): string => component.name.split(',')[0]!;
+
+/** The theme as it will be seen: its motifs and name over lengths of coloured cloth, and what the larder has of each colour. */
+export function MoodSheet({
+  plan,
+  draft,
+  south,
+  onChange,
+}: {
+  plan: Plan;
+  draft: Theme;
+  south: boolean;
+  onChange: (theme: Theme) => void;
+}) {
+  const { palette } = draft;
+  const month = growingMonth({ occasion: { ...plan.occasion, hemisphere: south ? 'south' : 'north' } });
+  const larder = planLarder(plan);
+  const region = REGIONS.find(({ id }) => id === draft.region)?.name;
+  const set = (i: number, colour: string): void =>
+    onChange({ ...draft, palette: palette.map((old, k) => (k === i ? colour : old)) });
+  return (
+    <section
+      aria-label="The theme as a sheet"
+      className="-rotate-[0.6deg] border border-rule bg-runner px-4 pt-3 pb-4 text-ink shadow-paper"
+    >
+      <div className="flex min-h-11 flex-wrap items-center gap-3">
+        {draft.motifs
+          .filter((motif) => motif !== 'none')
+          .map((motif) => (
+            <MotifDrawing key={motif} motif={motif} width={80} />
+          ))}
+      </div>
+      <p className="m-0 truncate pb-1 font-display text-2xl/[1.1] font-black">
+        {draft.name || 'No name yet'}
+      </p>
+      <p className="m-0 mb-2 text-sm">
+        {draft.mood === 'calm' ? 'calm, with open ground' : 'abundant, to the rim'}
+        {region && `, food from ${region}`}
+      </p>
+      {palette.length === 0 && (
+        <p className="m-0 mb-2 text-sm">No colour yet: the board takes what colour its food has.</p>
+      )}
+      <div className="flex">
+        {palette.map((colour, i) => (
+          <div key={i} className="min-w-0 flex-1">
+            <input
+              type="color"
+              className="block h-32 w-full cursor-pointer border-0 bg-transparent p-0 [&::-webkit-color-swatch]:border-0 [&::-webkit-color-swatch-wrapper]:p-0"
+              aria-label={`Colour ${i + 1}`}
+              value={colour}
+              onChange={(event) => set(i, event.target.value)}
+            />
+            <OfColour
+              foods={foodsOfColour(colour, larder, { month, region: draft.region }).slice(0, SHOWN)}
+            />
+            <Button
+              look="link"
+              size="small"
+              aria-label={`Leave out colour ${i + 1}`}
+              onClick={() => onChange({ ...draft, palette: palette.filter((_, k) => k !== i) })}
+            >
+              Leave out
+            </Button>
+          </div>
+        ))}
+        {palette.length < MOST_COLOURS && (
+          <button
+            className="h-32 w-11 flex-none border border-dashed border-rule font-display text-xl"
+            aria-label="Another colour"
+            onClick={() => onChange({ ...draft, palette: [...palette, NEW_COLOUR] })}
+          >
+            +
+          </button>
+        )}
+      </div>
+    </section>
+  );
+}
+
+/** What could show it. Where nothing can, the colour is for cloth and flowers. */
+const OfColour = ({ foods }: { foods: readonly Component[] }) => (
+  <ul className="m-0 mt-1.5 grid min-h-39 list-none content-start gap-1 p-0">
+    {foods.map((food) => (
+      <li
+        key={food.id}
+        className="flex items-center gap-1 text-xs/[1.02] max-sm:flex-col max-sm:items-start max-sm:gap-0"
+      >
+        <img src={portraitUrl(food)} alt="" width="34" height="34" />
+        <span className="line-clamp-2 min-w-0 break-words">{shortName(food)}</span>
+      </li>
+    ))}
+    {foods.length === 0 && <li className="pr-1 text-xs">No food has it: show it in cloth or flowers.</li>}
+  </ul>
+);

@@ -1,0 +1,62 @@
+import { toast } from 'sonner';
+import { z } from 'zod';
+import { themeSchema, type Theme } from '../../../../core/plan/index.js';
+import { keepInHouse, useHouseOf } from '../../../store/house.js';
+import { Button } from '../../../ui/kit/Button.js';
+import { FileButton, JSON_FILE } from '../../../ui/kit/FileButton.js';
+import { saveFile } from '../../../ui/save.js';
+
+const MOST_BYTES = 200_000;
+
+/** Kept by name in your house; in and out as JSON. */
+export function OwnThemes({ draft }: { draft: Theme }) {
+  const ownThemes = useHouseOf('themes');
+  const keep = (themes: readonly Theme[], words: string): void =>
+    void keepInHouse('themes', ...themes).then((kept) => kept && toast(words));
+  const read = async (file: File): Promise<void> => {
+    const problem = (reason: string) => toast.error(`The themes were refused: ${reason}`);
+    if (file.size > MOST_BYTES) return void problem('the file is larger than 200 kB.');
+    let value: unknown;
+    try {
+      value = JSON.parse(await file.text());
+    } catch {
+      return void problem('it is no JSON.');
+    }
+    const found = z.array(themeSchema).max(100).safeParse(value);
+    if (!found.success) {
+      const [issue] = found.error.issues;
+      return void problem(`${issue?.path.join('.') || 'the whole'}: ${issue?.message}.`);
+    }
+    return void keep(
+      found.data,
+      `${found.data.length} ${found.data.length === 1 ? 'theme' : 'themes'} taken over.`,
+    );
+  };
+  return (
+    <>
+      <Button
+        look="quiet"
+        size="small"
+        disabled={draft.name.trim() === ''}
+        onClick={() => keep([draft], `“${draft.name}” is among your themes.`)}
+      >
+        Keep among your themes
+      </Button>
+      <Button
+        look="quiet"
+        size="small"
+        disabled={ownThemes.length === 0}
+        onClick={() => saveFile('themes.json', JSON.stringify(ownThemes, null, 1), 'application/json')}
+      >
+        Save your themes
+      </Button>
+      <FileButton
+        words="Read themes"
+        label="File with themes"
+        accept={JSON_FILE}
+        size="small"
+        onFile={(picked) => void read(picked)}
+      />
+    </>
+  );
+}
