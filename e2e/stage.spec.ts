@@ -105,3 +105,18 @@ test.describe('on a touch screen', () => {
     await expect(brie(page)).toHaveAccessibleName(/^Brie\. /);
   });
 });
+
+test('the parts of a long table stand side by side, and each is looked at by a press', async ({ page }) => {
+  await page.goto('/');
+  await page.getByLabel('Bring in a plan file').setInputFiles('app/public/demo/last-ferry.plate.json');
+  await page
+    .getByRole('link', { name: /Last Ferry/ })
+    .first()
+    .click();
+  await page.getByRole('navigation', { name: 'Stations' }).getByRole('link', { name: /^Lay/ }).click();
+  const strip = page.getByRole('group', { name: 'The parts of the table side by side' });
+  await expect(strip.getByRole('button')).toHaveCount(4);
+  await strip.getByRole('button', { name: 'Look at Table, part 3' }).click();
+  await expect(page.getByRole('img', { name: 'Table, part 3, laid' })).toBeVisible();
+  await expect(strip.getByRole('button', { pressed: true })).toHaveAccessibleName('Look at Table, part 3');
+});

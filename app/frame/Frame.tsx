@@ -31,6 +31,9 @@ interface Props {
 const SHELF_OPEN =
   'max-xl:absolute max-xl:top-24.5 max-xl:bottom-0 max-xl:left-0 max-xl:z-20 max-xl:w-72.5 max-xl:bg-cloth max-xl:pt-12.5 max-xl:shadow-shelf max-md:fixed max-md:top-42.5';
 
+/** So many stations stand at ease on the plank. */
+const FEW = 5;
+
 /** Two lines of the head hold a name of so many letters in the large type. */
 const LONG_NAME = 16;
 
@@ -65,15 +68,20 @@ export function Frame({ plan, station, checked, shelf, foot, children }: Props) 
           {guestsIn(plan.party)} guests, {speakTime(plan.occasion.start, { year: false })}
         </p>
       </header>
-      <nav aria-label="Stations" className="flex justify-center [grid-area:stations] stepped:invisible">
-        <div className="relative after:wood after:absolute after:inset-x-0 after:top-[73px] after:h-1.75 after:shadow-tag flex h-18.5 items-end gap-2 px-6.5 max-sm:gap-1 max-sm:px-1.5">
-          {STATIONS.map((otherStation) => (
+      <nav
+        aria-label="Stations"
+        className="@container flex justify-center [grid-area:stations] stepped:invisible"
+      >
+        <div className="relative after:wood after:absolute after:inset-x-0 after:top-[73px] after:h-1.75 after:shadow-tag flex h-18.5 items-end gap-2 px-6.5 max-sm:gap-1 max-sm:px-1.5 @max-[600px]:gap-1 @max-[600px]:px-1.5">
+          {STATIONS.map((other, i) => (
             <StationLink
-              key={otherStation.id}
-              station={otherStation}
+              key={other.id}
+              station={other}
               plan={plan}
               checked={checked}
-              current={otherStation === station}
+              current={other === station}
+              crowd={STATIONS.length > FEW}
+              far={Math.abs(i - STATIONS.indexOf(station)) > 1}
             />
           ))}
         </div>

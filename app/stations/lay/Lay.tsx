@@ -11,6 +11,7 @@ import { Stage } from '../../plate/Stage.js';
 import { showingFor } from '../../plate/seen.js';
 import { SlipFlags } from '../../plate/SlipFlags.js';
 import { SurfaceTabs, usePickedSurface } from '../../plate/SurfaceTabs.js';
+import { TableStrip } from '../../plate/TableStrip.js';
 import { SwapDialog } from '../../rail/SwapDialog.js';
 import { useKitchen } from '../../store/kitchen-jobs.js';
 import { useSession } from '../../store/session.js';
@@ -62,6 +63,7 @@ export function Lay({ plan, checked }: { plan: Plan; checked: Checked }) {
           </>
         )}
       </Stage>
+      <TableStrip plan={plan} surface={surface} onPick={pickSurface} />
       <LayButton plan={plan} again={elements.length > 0} />
       {picked && surface && (
         <TagCard plan={plan} surface={surface} element={picked} onSwap={() => setSwap(picked.componentId)} />

@@ -1,0 +1,60 @@
+import { surfaceSize } from '../../core/picture/index.js';
+import { moduleKey, planLarder, type Plan, type Surface } from '../../core/plan/index.js';
+import { BareSurface } from './BareSurface.js';
+
+/** The parts of one table side by side, as they stand, the one that is looked at lifted; a press looks at another one. */
+export function TableStrip({
+  plan,
+  surface,
+  onPick,
+}: {
+  plan: Plan;
+  surface: Surface | undefined;
+  onPick: (id: Surface['id']) => void;
+}) {
+  if (!surface) return null;
+  const parts = plan.surfaces.filter((other) => moduleKey(other) === moduleKey(surface));
+  if (parts.length < 2) return null;
+  return (
+    <div
+      role="group"
+      aria-label="The parts of the table side by side"
+      className="absolute top-12 left-1/2 z-4 flex w-[84%] max-w-140 -translate-x-1/2 justify-center gap-0.5 max-md:hidden stepped:invisible"
+    >
+      {parts.map((part) => (
+        <button
+          key={part.id}
+          className="max-w-37 flex-1 border-0 bg-transparent p-0 brightness-90 saturate-[.35] hover:saturate-100 aria-pressed:-translate-y-1.5 aria-pressed:brightness-100 aria-pressed:saturate-100"
+          aria-label={`Look at ${part.name}`}
+          aria-pressed={part.id === surface.id}
+          onClick={() => onPick(part.id)}
+        >
+          <Part plan={plan} surface={part} />
+        </button>
+      ))}
+    </div>
+  );
+}
+
+/** One part, small: each piece in the colour of its food. */
+function Part({ plan, surface }: { plan: Plan; surface: Surface }) {
+  const larder = planLarder(plan);
+  const [l, w] = surfaceSize(surface);
+  const elements = plan.layout.find((layer) => layer.surfaceId === surface.id)?.elements ?? [];
+  return (
+    <svg
+      viewBox={`${-l / 2 - 6} ${-w / 2 - 6} ${l + 12} ${w + 12}`}
+      aria-hidden="true"
+      className="block w-full drop-shadow-glyph"
+    >
+      <BareSurface surface={surface} edge={6} />
+      {elements.map((element) => (
+        <path
+          key={element.id}
+          d={`M${element.outline.map(([x, y]) => `${x} ${y}`).join('L')}Z`}
+          fill={larder.get(element.componentId)?.colours[0] ?? 'var(--china)'}
+        />
+      ))}
+    </svg>
+  );
+}
