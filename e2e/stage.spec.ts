@@ -117,6 +117,6 @@ test('the parts of a long table stand side by side, and each is looked at by a p
   const strip = page.getByRole('group', { name: 'The parts of the table side by side' });
   await expect(strip.getByRole('button')).toHaveCount(4);
   await strip.getByRole('button', { name: 'Look at Table, part 3' }).click();
-  await expect(page.getByRole('img', { name: 'Table, part 3, laid' })).toBeVisible();
+  await expect(page.getByRole('group', { name: 'Table, part 3, laid' })).toBeVisible();
   await expect(strip.getByRole('button', { pressed: true })).toHaveAccessibleName('Look at Table, part 3');
 });

@@ -6,6 +6,7 @@ import {
   packOf,
   reachOf,
   type FactTest,
+  type NeedPack,
   type Verdict,
 } from '../needs/index.js';
 import { needsOf, type Group } from '../party/index.js';
@@ -83,12 +84,16 @@ export const reachesOnto = (component: Component, area: ServingArea, quiet: Quie
       ),
   );
 
+/** Do bits of the food reach those who mind them on other surfaces too? */
+export const travelsFar = (component: Component, { contact }: NeedPack): boolean =>
+  contact?.travels === 'all' || (contact?.travels === 'what-sheds' && component.sheds.length > 0);
+
 /** Bits that travel, and guests of this area whose allergy minds them, whatever else they can turn to. */
 export const reachesGravely = (component: Component, area: ServingArea): boolean =>
   area.groups.some((group) =>
     carriesTo(component, group).some(
       (carried) =>
-        carried.need.contact?.travels === true &&
+        travelsFar(component, carried.need) &&
         isGrave(carried.need, carried.choice) &&
         carried.verdict === 'carries',
     ),

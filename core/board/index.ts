@@ -18,6 +18,7 @@ export {
   reachesOnto,
   reachesUnsheltered,
   type QuietAreas,
+  travelsFar,
 } from './contact.js';
 export { placedFoods, type PlacedFood } from './placed.js';
 export { mostInABowlG, placementsOf, wholePieces } from './pieces.js';

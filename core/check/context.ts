@@ -10,7 +10,7 @@ import {
 } from '../needs/index.js';
 import type { Group } from '../party/index.js';
 import { groupsAt, planLarder, type Placement, type Plan, type Surface } from '../plan/index.js';
-import { placedFoods, type PlacedFood } from '../board/index.js';
+import { placedFoods, type PlacedFood, travelsFar } from '../board/index.js';
 import { targetsOf, type Targets } from '../portion/index.js';
 import { near } from './near.js';
 
@@ -111,7 +111,7 @@ function findCarriers(context: CheckContext, surface: Surface, group: Group): Ca
         verdict: carried.verdict,
         grave: isGrave(carried.need, carried.choice),
         what: carried.need.contact!.what,
-        travels: carried.need.contact!.travels === true,
+        travels: travelsFar(food.component, carried.need),
         reach: carried.reach,
       })),
     );

@@ -63,8 +63,11 @@ export interface Contact {
   carriers: readonly FactTest[];
   /** What travels, in words. */
   what: string;
-  /** Bits of it travel so far that a clean surface elsewhere does not make up for one that holds it. */
-  travels?: true;
+  /**
+   * Bits travel so far that a clean surface elsewhere does not make up for one that holds them: bits of all that carries,
+   * or of what sheds (a seeded cracker, not a dip with sesame paste in it).
+   */
+  travels?: 'all' | 'what-sheds';
   /** Guests take nothing from a surface that holds it: where they have no other to turn to, it is not proposed there. */
   shunned?: true;
 }

@@ -132,6 +132,7 @@ interface Allergy {
   /** "sesame" */
   word: string;
   rim?: NeedPack['rim'];
+  travels?: NonNullable<NeedPack['contact']>['travels'];
   more?: readonly Rule[];
   settings?: readonly Setting[];
   traps: readonly string[];
@@ -150,7 +151,11 @@ export function allergy(choice: Allergy): NeedPack {
     strictness: 'allergy',
     settings: [traces, ...(choice.settings ?? []), contactSetting('same-surface')],
     rules: [...byTraces(choice.fact, choice.word), ...(choice.more ?? [])],
-    contact: { carriers: [{ fact: choice.fact, values: ['contains'] }], what: choice.word },
+    contact: {
+      carriers: [{ fact: choice.fact, values: ['contains'] }],
+      what: choice.word,
+      ...(choice.travels ? { travels: choice.travels } : {}),
+    },
     page: {
       traps: choice.traps,
       good: choice.good,

@@ -7,6 +7,7 @@ export const peanutFree = allergy({
   fact: 'allergen.peanuts',
   word: 'peanuts',
   rim: 'dots',
+  travels: 'all',
   traps: ['nut mixes', 'nut butters', 'satay', 'cakes and chocolate', 'lupin may set off the same allergy'],
   good: ['seeds', 'fruit and vegetables', 'cheese'],
   note: 'A peanut is no tree nut: ask whether those are out too.',

@@ -6,6 +6,7 @@ export const sesameFree = allergy({
   also: ['sesame free', 'sesame', 'tahini'],
   fact: 'allergen.sesame',
   word: 'sesame',
+  travels: 'what-sheds',
   traps: [
     'hummus and baba ganoush',
     'halva',

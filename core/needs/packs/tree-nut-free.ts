@@ -59,7 +59,7 @@ export const treeNutFree: NeedPack = {
   contact: {
     carriers: [{ fact: 'allergen.tree-nuts', values: ['contains'] }],
     what: 'bits of nut',
-    travels: true,
+    travels: 'all',
   },
   page: {
     traps: [
