@@ -1,8 +1,3 @@
-import { chromium } from '@playwright/test';
-import { spawn, spawnSync } from 'node:child_process';
-import { existsSync, readFileSync } from 'node:fs';
-import path from 'node:path';
-import { fileURLToPath } from 'node:url';
 import { CATALOGUE, searchComponents, usualForm } from '../core/catalogue/index.js';
 import { checkPlan, contextOf, partyCare } from '../core/check/index.js';
 import { compose } from '../core/compose/index.js';
@@ -17,7 +12,6 @@ import { DEMOS } from '../demo/index.js';
 import { nodeSolver } from '../solver/node.js';
 
 /** Speed as ratios and counts beside the raw figures: machines differ, ratios between two of our own figures much less. */
-const root = path.dirname(path.dirname(fileURLToPath(import.meta.url)));
 const RUNS = 5;
 
 function median(values: readonly number[]): number {
@@ -238,65 +232,3 @@ const made = tally.proven + tally.feasible;
 console.log(
   `${BRIEFS} random briefs: ${tally.proven} proven, ${tally.feasible} with a wider gap, ${tally.impossible} impossible and told so; nobody left out in ${made - tally.short} of ${made}; gap after ${AT_MS.join(', ')} ms in the middle: ${gapWords(AT_MS.map((_, i) => median(allGaps.map((gap) => gap[i]!))))}; ${median(times).toFixed(0)} ms each, slowest ${Math.max(...times).toFixed(0)}`,
 );
-
-if (!existsSync(path.join(root, 'dist/index.html')))
-  spawnSync('npx', ['vite', 'build', 'app', '--logLevel', 'error'], { cwd: root });
-const server = spawn(process.execPath, ['--import', 'tsx', 'server/main.ts'], {
-  cwd: root,
-  env: { ...process.env, PORT: '4188' },
-  stdio: 'ignore',
-});
-await new Promise((resolve) => setTimeout(resolve, 2500));
-const browser = await chromium.launch({
-  executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium',
-  args: ['--no-sandbox', '--disable-gpu'],
-});
-const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
-await page.goto('http://127.0.0.1:4188/');
-await page.waitForSelector('h1');
-const paint = await page.evaluate(
-  () => performance.getEntriesByName('first-contentful-paint')[0]?.startTime ?? 0,
-);
-console.log(`first paint: ${paint.toFixed(0)} ms (${(paint / checkMs).toFixed(1)} checks)`);
-
-/** What the worker that composes holds, and the whole tab around it, after composing the demo once. */
-const session = await page.context().newCDPSession(page);
-const workers: string[] = [];
-const heaps: number[] = [];
-session.on('Target.attachedToTarget', (e) => {
-  if (e.targetInfo.type === 'worker') workers.push(e.sessionId);
-});
-session.on('Target.receivedMessageFromTarget', (e) => {
-  const { result } = JSON.parse(e.message) as { result?: { usedSize?: number } };
-  if (result?.usedSize) heaps.push(result.usedSize);
-});
-await session.send('Target.setAutoAttach', {
-  autoAttach: true,
-  waitForDebuggerOnStart: false,
-  flatten: false,
-});
-await page.getByRole('button', { name: /open the demo/i }).click();
-await page.waitForURL(/plan\//);
-await page.goto(page.url().replace(/\/[a-z]+$/, '/choose'));
-await page.getByRole('button', { name: 'Compose it anew, keep pins' }).click();
-await page.getByText('could be more than').first().waitFor({ timeout: 60_000 });
-for (const sessionId of workers)
-  await session
-    .send('Target.sendMessageToTarget', {
-      sessionId,
-      message: JSON.stringify({ id: 1, method: 'Runtime.getHeapUsage' }),
-    })
-    .catch(() => undefined); // a worker of the page before is gone
-await page.waitForTimeout(500);
-const { processInfo } = await (await browser.newBrowserCDPSession()).send('SystemInfo.getProcessInfo');
-const rssMb = processInfo
-  .filter((processInfo) => processInfo.type === 'renderer')
-  .map(
-    (processInfo) =>
-      Number(/VmRSS:\s+(\d+)/.exec(readFileSync(`/proc/${processInfo.id}/status`, 'utf8'))?.[1] ?? 0) / 1000,
-  );
-console.log(
-  `memory of the worker after composing: ${(Math.max(0, ...heaps) / 1e6).toFixed(0)} MB of heap, ${Math.max(...rssMb).toFixed(0)} MB for the whole tab`,
-);
-await browser.close();
-server.kill();

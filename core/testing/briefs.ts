@@ -1,3 +1,4 @@
+import { CATALOGUE, usualForm } from '../catalogue/index.js';
 import { createRandom, type Random } from '../measure/index.js';
 import { advisedOutline } from '../portion/index.js';
 import type { Plan } from '../plan/index.js';
@@ -78,5 +79,49 @@ export function randomBrief(n: number): Plan {
       ...surface,
       outline: advisedOutline(plan, surface) ?? surface.outline,
     })),
+  };
+}
+
+const GROUPS = 25;
+const SURFACES = 12;
+const FOODS = 120;
+const GUESTS = 300;
+
+/** A plan made large: 300 guests in 25 groups before 120 foods on 12 surfaces, so that what grows with a table is seen. */
+export function manyGuests(plan: Plan): Plan {
+  const party = Array.from({ length: GROUPS }, (_, i) =>
+    group(`group-${i}`, GUESTS / GROUPS, i % 2 === 0 ? [] : [NEEDS[i % NEEDS.length]!]),
+  );
+  const surfaces = Array.from({ length: SURFACES }, (_, i) => ({
+    ...plan.surfaces[0]!,
+    id: `surface-${i}` as Plan['surfaces'][number]['id'],
+    name: `Surface ${i + 1}`,
+    serves: null,
+  }));
+  const every = Math.floor(CATALOGUE.length / FOODS);
+  const placements = CATALOGUE.filter((_, i) => i % every === 0)
+    .slice(0, FOODS)
+    .map((component, i): Plan['placements'][number] => {
+      const form = usualForm(component);
+      return {
+        componentId: component.id,
+        surfaceId: surfaces[i % SURFACES]!.id,
+        form: form.form,
+        massG: 600,
+        pieces: Math.max(1, Math.round(600 / form.pieceG)),
+        lot: 0,
+        contained: form.form === 'bowl',
+      };
+    });
+  return {
+    ...plan,
+    id: 'many' as Plan['id'],
+    occasion: { ...plan.occasion, name: 'Many guests' },
+    party,
+    surfaces,
+    placements,
+    layout: [],
+    answers: [],
+    overrulings: [],
   };
 }
