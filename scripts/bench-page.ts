@@ -57,6 +57,7 @@ console.log(
 const page = await watched(browser);
 await page.goto(base);
 await page.waitForSelector('h1, [role=main], main');
+await page.waitForFunction(() => performance.getEntriesByName('first-contentful-paint').length > 0);
 const paint = await page.evaluate(() => {
   const at = performance.getEntriesByName('first-contentful-paint')[0]?.startTime ?? 0;
   const before = (performance.getEntriesByType('resource') as PerformanceResourceTiming[]).filter(

@@ -12,6 +12,24 @@ export function saveFile(name: string, content: string | Blob, type = 'applicati
 const FINE = 4;
 const MOST_PX = 4000;
 
+/** Pixels of a band that is painted in one go. */
+const BAND = 160;
+const breath = (): Promise<void> => new Promise((resolve) => setTimeout(resolve, 0));
+
+/** Thousands of shapes at once would hold up what is typed: band by band, with a breath between. */
+async function inBands(canvas: HTMLCanvasElement, image: HTMLImageElement): Promise<void> {
+  const context = canvas.getContext('2d')!;
+  for (let top = 0; top < canvas.height; top += BAND) {
+    context.save();
+    context.beginPath();
+    context.rect(0, top, canvas.width, Math.min(BAND, canvas.height - top));
+    context.clip();
+    context.drawImage(image, 0, 0, canvas.width, canvas.height);
+    context.restore();
+    await breath();
+  }
+}
+
 /** An SVG as PNG, at `scale` pixels a millimetre. */
 export async function svgToPng(
   svg: string,
@@ -30,7 +48,7 @@ export async function svgToPng(
     const canvas = document.createElement('canvas');
     canvas.width = Math.round(widthMm * scale);
     canvas.height = Math.round(heightMm * scale);
-    canvas.getContext('2d')!.drawImage(image, 0, 0, canvas.width, canvas.height);
+    await inBands(canvas, image);
     return await new Promise((resolve, reject) =>
       canvas.toBlob(
         (blob) => (blob ? resolve(blob) : reject(new Error('The board could not be painted.'))),
