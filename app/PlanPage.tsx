@@ -1,3 +1,4 @@
+import { useShallow } from 'zustand/react/shallow';
 import { lazy, Suspense, useEffect, type ComponentType } from 'react';
 import { Navigate, useParams } from 'react-router';
 import './zod.js';
@@ -25,7 +26,14 @@ whenIdle(() => {
 /** One plan at one of its stations, or as a page to print. */
 export function PlanPage() {
   const { id = '', station = STATIONS[0]!.id } = useParams();
-  const { plan, planId, problem, open } = useSession();
+  const { plan, planId, problem, open } = useSession(
+    useShallow((state) => ({
+      plan: state.plan,
+      planId: state.planId,
+      problem: state.problem,
+      open: state.open,
+    })),
+  );
   useEffect(() => {
     if (planId !== id) void open(id);
   }, [id, planId, open]);

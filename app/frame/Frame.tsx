@@ -1,3 +1,4 @@
+import { useShallow } from 'zustand/react/shallow';
 import { useState, type ReactNode } from 'react';
 import { Link } from 'react-router';
 import type { Checked } from '../../core/check/index.js';
@@ -40,8 +41,10 @@ const LONG_NAME = 16;
 /** The frame of every station: occasion and stations on top, shelf, plate, rail, foot slip. */
 export function Frame({ plan, station, checked, shelf, foot, children }: Props) {
   const [shelfOpen, setShelfOpen] = useState(false);
-  const { stepped, squinting, open } = useFrame();
-  const kitchen = useKitchen();
+  const { stepped, squinting, open } = useFrame(
+    useShallow((state) => ({ stepped: state.stepped, squinting: state.squinting, open: state.open })),
+  );
+  const kitchen = useKitchen(useShallow((state) => ({ doing: state.doing, cancel: state.cancel })));
   const long = plan.occasion.name.length > LONG_NAME;
   return (
     <div

@@ -1,10 +1,13 @@
+import { useShallow } from 'zustand/react/shallow';
 import { useNavigate } from 'react-router';
 import { useSession } from '../store/session.js';
 import { Button } from '../ui/kit/Button.js';
 
 /** The plan was deleted elsewhere while it is open here: told at once, with both ways on. */
 export function GoneNote() {
-  const { gone, putBack, keepAsCopy } = useSession();
+  const { gone, putBack, keepAsCopy } = useSession(
+    useShallow((state) => ({ gone: state.gone, putBack: state.putBack, keepAsCopy: state.keepAsCopy })),
+  );
   const navigate = useNavigate();
   if (!gone) return null;
   return (

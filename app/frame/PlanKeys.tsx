@@ -1,3 +1,4 @@
+import { useShallow } from 'zustand/react/shallow';
 import { useEffect } from 'react';
 import { useNavigate } from 'react-router';
 import type { Plan } from '../../core/plan/index.js';
@@ -10,7 +11,9 @@ import { useCommandKeys } from './useCommandKeys.js';
 /** Keys and papers of every command. They stay while the view of the next station is fetched: no key is lost on the way. */
 export function PlanKeys({ plan, at }: { plan: Plan; at: string }) {
   const navigate = useNavigate();
-  const { paper, open, reset } = useFrame();
+  const { paper, open, reset } = useFrame(
+    useShallow((state) => ({ paper: state.paper, open: state.open, reset: state.reset })),
+  );
   const commands = commandsAt({ plan, go: (address) => void navigate(address) });
   const plate = stationOf(at) !== undefined;
   useCommandKeys(plate ? commands : commands.filter((command) => !command.atPlate));

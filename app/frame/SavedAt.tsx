@@ -1,3 +1,4 @@
+import { useShallow } from 'zustand/react/shallow';
 import { canonicalText } from '../../core/plan/index.js';
 import { useSession } from '../store/session.js';
 import { saveFile } from '../ui/save.js';
@@ -5,7 +6,15 @@ import { Button } from '../ui/kit/Button.js';
 
 /** When the plan was last written to this browser's store; while it is not, that and what can be done stands here. */
 export function SavedAt() {
-  const { savedAt, saving, unsaved, gone, plan } = useSession();
+  const { savedAt, saving, unsaved, gone, plan } = useSession(
+    useShallow((state) => ({
+      savedAt: state.savedAt,
+      saving: state.saving,
+      unsaved: state.unsaved,
+      gone: state.gone,
+      plan: state.plan,
+    })),
+  );
   if (unsaved && plan)
     return (
       <span role="alert">

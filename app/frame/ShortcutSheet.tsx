@@ -1,3 +1,4 @@
+import { useShallow } from 'zustand/react/shallow';
 import type { AppCommand } from '../commands/command.js';
 import { useSettings } from '../store/settings.js';
 import { PaperDialog } from '../ui/kit/Dialog.js';
@@ -27,7 +28,9 @@ export function ShortcutSheet({
       ? [[command.keys.map(keyName).join(', '), command.keyWords] as const]
       : [],
   );
-  const settings = useSettings();
+  const { letterKeys, set } = useSettings(
+    useShallow((state) => ({ letterKeys: state.letterKeys, set: state.set })),
+  );
   return (
     <PaperDialog open onClose={onClose} title="Keys">
       <table className="w-full">
@@ -47,8 +50,8 @@ export function ShortcutSheet({
       <Checkbox
         className="mt-3"
         label="Single keys act when no field has the focus"
-        on={settings.letterKeys}
-        onChange={(letterKeys) => settings.set({ letterKeys })}
+        on={letterKeys}
+        onChange={(letterKeys) => set({ letterKeys })}
       />
     </PaperDialog>
   );

@@ -1,3 +1,4 @@
+import { useShallow } from 'zustand/react/shallow';
 import { Command as CommandIcon, Redo2, Undo2 } from 'lucide-react';
 import type { Group } from '../../core/party/index.js';
 import type { Plan } from '../../core/plan/index.js';
@@ -8,7 +9,14 @@ import { Kbd } from '../ui/kit/Kbd.js';
 
 /** Undo, redo, the command box, and through whose eyes the plan is seen. */
 export function Tools({ plan, nextGuest, onBox }: { plan: Plan; nextGuest: () => void; onBox: () => void }) {
-  const session = useSession();
+  const session = useSession(
+    useShallow((state) => ({
+      seenBy: state.seenBy,
+      undoLabel: state.undoLabel,
+      redoLabel: state.redoLabel,
+      step: state.step,
+    })),
+  );
   const seen = plan.party.find((group) => group.id === session.seenBy);
   return (
     <div className="on-cloth z-5 flex items-start justify-end gap-2 pt-3.5 pr-3.5 max-sm:gap-0 max-sm:pr-1.5 [grid-area:tools]">

@@ -1,3 +1,4 @@
+import { useShallow } from 'zustand/react/shallow';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { toast } from 'sonner';
@@ -10,7 +11,9 @@ import { saveFile } from '../ui/save.js';
 /** What outlives a plan: foods and labels, schools and themes, boards and tools, logs. Kept here, in and out as one file. */
 export function HousePage() {
   openHouse();
-  const { kept, damaged, read } = useHouse();
+  const { kept, damaged, read } = useHouse(
+    useShallow((state) => ({ kept: state.kept, damaged: state.damaged, read: state.read })),
+  );
   return (
     <main className="on-cloth mx-auto min-h-screen max-w-300 px-6 py-6">
       <header className="flex flex-wrap items-end justify-between gap-4">

@@ -1,3 +1,4 @@
+import { useShallow } from 'zustand/react/shallow';
 import { useGesture } from '@use-gesture/react';
 import { Maximize, Minus, Plus } from 'lucide-react';
 import { useEffect, useRef, useState, type ReactNode } from 'react';
@@ -53,7 +54,18 @@ export function Stage({
   children: (r: number) => ReactNode;
 }) {
   const { box, half } = useHalfWidth();
-  const { zoom, x, y, setHalf, look, nearer, further, whole } = useZoom();
+  const { zoom, x, y, setHalf, look, nearer, further, whole } = useZoom(
+    useShallow((state) => ({
+      zoom: state.zoom,
+      x: state.x,
+      y: state.y,
+      setHalf: state.setHalf,
+      look: state.look,
+      nearer: state.nearer,
+      further: state.further,
+      whole: state.whole,
+    })),
+  );
   const onFood = useRef(false);
   const id = surface?.id;
   useEffect(() => whole(), [id, whole]);

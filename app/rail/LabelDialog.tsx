@@ -1,3 +1,4 @@
+import { useShallow } from 'zustand/react/shallow';
 import { useState } from 'react';
 import { factWords, possibleValues } from '../../core/catalogue/index.js';
 import { planLarder, type Answer, type Command, type Plan } from '../../core/plan/index.js';
@@ -65,9 +66,9 @@ export function LabelDialog({
   onNote: (command: Command) => void;
   onClose: () => void;
 }) {
-  const settings = useSettings();
+  const { stylist, set } = useSettings(useShallow((state) => ({ stylist: state.stylist, set: state.set })));
   const [questions, setQuestions] = useState(() => questionsOf(answers));
-  const [who, setWho] = useState(settings.stylist);
+  const [who, setWho] = useState(stylist);
   const [seen, setSeen] = useState('');
   const [photo, setPhoto] = useState('');
   const [forGood, setForGood] = useState(false);
@@ -84,7 +85,7 @@ export function LabelDialog({
     const noted = told.flatMap((question) =>
       question.answers.map((answer): Answer => ({ ...answer, ...said, value: question.value })),
     );
-    settings.set({ stylist: who.trim() });
+    set({ stylist: who.trim() });
     if (forGood) void keepInHouse('answers', ...noted);
     onNote({
       name: 'together',

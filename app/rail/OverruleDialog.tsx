@@ -1,3 +1,4 @@
+import { useShallow } from 'zustand/react/shallow';
 import { useState } from 'react';
 import type { ComponentId } from '../../core/catalogue/index.js';
 import type { Group } from '../../core/party/index.js';
@@ -22,14 +23,14 @@ export function OverruleDialog({
   groups: readonly Group[];
   onClose: () => void;
 }) {
-  const settings = useSettings();
-  const [who, setWho] = useState(settings.stylist);
+  const { stylist, set } = useSettings(useShallow((state) => ({ stylist: state.stylist, set: state.set })));
+  const [who, setWho] = useState(stylist);
   const [why, setWhy] = useState('');
   const edit = useSession((session) => session.edit);
   const name = planLarder(plan).get(componentId)?.name ?? componentId;
   const ready = who.trim() !== '' && why.trim() !== '';
   const overrule = (): void => {
-    settings.set({ stylist: who.trim() });
+    set({ stylist: who.trim() });
     edit({
       name: 'together',
       label: `overrule ${name.toLowerCase()}`,

@@ -1,3 +1,4 @@
+import { useShallow } from 'zustand/react/shallow';
 import { Effect } from '../ui/Effect.js';
 import { useState } from 'react';
 import type { Checked, Finding } from '../../core/check/index.js';
@@ -20,7 +21,9 @@ export function Rail({
   show: (finding: Finding) => boolean;
 }) {
   useTrialsOf(plan);
-  const { conflicts, compose } = useKitchen();
+  const { conflicts, compose } = useKitchen(
+    useShallow((state) => ({ conflicts: state.conflicts, compose: state.compose })),
+  );
   const edit = useSession((session) => session.edit);
   // one wish less, and the board is composed at once
   const loosen = (command: Command): void => {

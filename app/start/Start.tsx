@@ -1,3 +1,4 @@
+import { useShallow } from 'zustand/react/shallow';
 import { lazy, Suspense, useEffect, useState } from 'react';
 import { Link } from 'react-router';
 import { China } from '../plate/China.js';
@@ -73,24 +74,20 @@ export function Start() {
 }
 
 function Masthead() {
-  const settings = useSettings();
+  const { theme, units, set } = useSettings(
+    useShallow((state) => ({ theme: state.theme, units: state.units, set: state.set })),
+  );
   return (
     <div className="flex flex-wrap items-center gap-2.5 justify-between">
       <span className="flex flex-wrap items-center gap-2.5 font-display font-black text-lg">
         <img src="/icon.svg" alt="" width="30" height="30" /> Round Plate
       </span>
       <span className="flex flex-wrap items-center gap-2.5">
-        <Button
-          look="link"
-          onClick={() => settings.set({ theme: settings.theme === 'day' ? 'evening' : 'day' })}
-        >
-          {settings.theme === 'day' ? 'Evening' : 'Daylight'}
+        <Button look="link" onClick={() => set({ theme: theme === 'day' ? 'evening' : 'day' })}>
+          {theme === 'day' ? 'Evening' : 'Daylight'}
         </Button>
-        <Button
-          look="link"
-          onClick={() => settings.set({ units: settings.units === 'metric' ? 'imperial' : 'metric' })}
-        >
-          {settings.units === 'metric' ? 'g, mm' : 'oz, in'}
+        <Button look="link" onClick={() => set({ units: units === 'metric' ? 'imperial' : 'metric' })}>
+          {units === 'metric' ? 'g, mm' : 'oz, in'}
         </Button>
         <Link className={buttonLook({ look: 'link' })} to="/house">
           Your house

@@ -1,3 +1,4 @@
+import { useShallow } from 'zustand/react/shallow';
 import { useState } from 'react';
 import type { Checked } from '../../../core/check/index.js';
 import { formatArea, formatMass } from '../../../core/measure/index.js';
@@ -34,7 +35,7 @@ const trimmed = (n: number): string => String(Math.round(n * 100) / 100);
 
 export function Brief({ plan, checked }: { plan: Plan; checked: Checked }) {
   const [surface, setSurface] = useState<Surface | null>(null);
-  const { seenBy, see } = useSession();
+  const { seenBy, see } = useSession(useShallow((state) => ({ seenBy: state.seenBy, see: state.see })));
   const targets = targetsOf(plan);
   return (
     <Frame

@@ -27,7 +27,7 @@ function keepingHands(read: readonly Group[], before: readonly Group[]): Group[]
 /** Type the party in lines: what was understood is shown phrase by phrase, and only then is anybody seated. */
 export function PartyLines({ plan, onClose }: { plan: Plan; onClose: () => void }) {
   const [text, setText] = useState('');
-  const { edit } = useSession();
+  const edit = useSession((state) => state.edit);
   const read = readParty(text, NEED_WORDS, isFoodWord);
   const ready = read.groups.length > 0 && read.problems.length === 0;
   const seat = (): void => {

@@ -1,3 +1,4 @@
+import { useShallow } from 'zustand/react/shallow';
 import { Effect } from '../../ui/Effect.js';
 import { useState } from 'react';
 import { Link } from 'react-router';
@@ -41,7 +42,7 @@ import { Button, buttonLook } from '../../ui/kit/Button.js';
 import { ShelfHeading } from '../../ui/kit/Heading.js';
 
 export function Check({ plan, checked }: { plan: Plan; checked: Checked }) {
-  const { seenBy, see } = useSession();
+  const { seenBy, see } = useSession(useShallow((state) => ({ seenBy: state.seenBy, see: state.see })));
   const group = plan.party.find((group) => group.id === seenBy);
   const [surface, setSurface] = usePickedSurface(plan);
   const stateOf = (group: Group) => seatState(checked, group);
@@ -126,7 +127,7 @@ const worstWords = (care: LookedAfter, units: UnitSystem): string =>
 function WholeParty({ plan, checked }: { plan: Plan; checked: Checked }) {
   const units = useSettings((settings) => settings.units);
   const speech = useSpeech();
-  const { see, edit } = useSession();
+  const { see, edit } = useSession(useShallow((state) => ({ see: state.see, edit: state.edit })));
   const [asking, setAsking] = useState(false);
   const run = useRemedy();
   const certificate = certificateOf(checked.context, checked.care);

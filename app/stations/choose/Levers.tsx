@@ -1,3 +1,4 @@
+import { useShallow } from 'zustand/react/shallow';
 import type { Plan } from '../../../core/plan/index.js';
 import { useKitchen } from '../../store/kitchen-jobs.js';
 import { useSession } from '../../store/session.js';
@@ -14,7 +15,9 @@ const LEVERS = [
 
 /** What the last proposal brought and took. */
 function Changed() {
-  const { changed, doing } = useKitchen();
+  const { changed, doing } = useKitchen(
+    useShallow((state) => ({ changed: state.changed, doing: state.doing })),
+  );
   if (!changed || doing) return null;
   const words = (names: readonly string[]) => names.join(', ') || 'nothing';
   return (

@@ -1,3 +1,4 @@
+import { useShallow } from 'zustand/react/shallow';
 import { useState } from 'react';
 import { toast } from 'sonner';
 import { componentsCsv, readComponentsCsv, type RowProblem } from '../../../core/exchange/index.js';
@@ -28,7 +29,7 @@ export function OwnFoodsDialog({
   onClose: () => void;
 }) {
   const [problems, setProblems] = useState<readonly RowProblem[]>([]);
-  const { edit, amend } = useSession();
+  const { edit, amend } = useSession(useShallow((state) => ({ edit: state.edit, amend: state.amend })));
   const bring = (text: string): void => {
     const read = readComponentsCsv(text);
     setProblems(read.problems);

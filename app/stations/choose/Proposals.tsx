@@ -1,3 +1,4 @@
+import { useShallow } from 'zustand/react/shallow';
 import { useMemo } from 'react';
 import { percentAtMost } from '../../../core/measure/index.js';
 import type { Plan } from '../../../core/plan/index.js';
@@ -8,7 +9,9 @@ export type BoardPaper = 'glance' | 'others' | 'convert';
 
 /** What the composer can do with this board: keep what lies there is the first choice, once something does. */
 export function Proposals({ plan, onOpen }: { plan: Plan; onOpen: (paper: BoardPaper) => void }) {
-  const { doing, compose } = useKitchen();
+  const { doing, compose } = useKitchen(
+    useShallow((state) => ({ doing: state.doing, compose: state.compose })),
+  );
   const busy = doing !== null || plan.party.length === 0;
   if (plan.placements.length === 0)
     return (

@@ -1,3 +1,4 @@
+import { useShallow } from 'zustand/react/shallow';
 import { useDeferredValue, useMemo, useState } from 'react';
 import {
   ALL_FACT_KEYS,
@@ -36,12 +37,12 @@ export function ReadLabelDialog({
   onto?: Component | undefined;
   onClose: () => void;
 }) {
-  const settings = useSettings();
+  const { stylist, set } = useSettings(useShallow((state) => ({ stylist: state.stylist, set: state.set })));
   const edit = useSession((session) => session.edit);
   const [text, setText] = useState(onto?.label?.text ?? '');
   const [name, setName] = useState(onto?.name ?? '');
   const [family, setFamily] = useState<Family>(onto?.family ?? 'vehicle');
-  const [who, setWho] = useState(settings.stylist);
+  const [who, setWho] = useState(stylist);
   const typed = useDeferredValue(text);
   const read = useMemo(() => readLabel(typed), [typed]);
   const made = useMemo(() => {
@@ -57,7 +58,7 @@ export function ReadLabelDialog({
   }, [onto, plan, name, family, typed, who, read]);
   const ready = typed.trim() !== '' && name.trim() !== '' && who.trim() !== '';
   const keep = (): void => {
-    settings.set({ stylist: who.trim() });
+    set({ stylist: who.trim() });
     edit({ name: 'add-component', component: made });
     onClose();
   };

@@ -1,3 +1,4 @@
+import { useShallow } from 'zustand/react/shallow';
 import { useDeferredValue, useMemo, useState } from 'react';
 import { FORMS } from '../../../core/catalogue/index.js';
 import type { Checked } from '../../../core/check/index.js';
@@ -131,7 +132,7 @@ function NothingLaid({ plan, surface }: { plan: Plan; surface: Surface | undefin
 }
 
 function LayButton({ plan, again }: { plan: Plan; again: boolean }) {
-  const kitchen = useKitchen();
+  const kitchen = useKitchen(useShallow((state) => ({ doing: state.doing, lay: state.lay })));
   return (
     <div className="stepped:invisible absolute top-1 right-0 z-5">
       <Button
