@@ -9,6 +9,7 @@ import { keepOffline } from './store/updates.js';
 import { Fault, Setting, Trouble } from './Trouble.js';
 import { Toasts } from './ui/kit/Toasts.js';
 import './styles.css';
+import { t } from './words/index.js';
 
 /** What knows the craft is fetched after the first paint: the table of plans is there without it. */
 const planPage = () => import('./PlanPage.js').then((m) => ({ default: m.PlanPage }));
@@ -38,7 +39,7 @@ const router = createBrowserRouter([
   { path: '/plan/:id', element: plan, errorElement: <Fault /> },
   { path: '/plan/:id/:station', element: plan, errorElement: <Fault /> },
   { path: '/plan/:id/:station/:of', element: plan, errorElement: <Fault /> },
-  { path: '*', element: <Trouble text="There is no page at this address." /> },
+  { path: '*', element: <Trouble text={t('There is no page at this address.')} /> },
 ]);
 
 function App() {

@@ -10,6 +10,7 @@ import { useKitchen } from '../store/kitchen-jobs.js';
 import { useSession } from '../store/session.js';
 import { useSettings } from '../store/settings.js';
 import type { AppCommand, CommandPlace } from './command.js';
+import { t } from '../words/index.js';
 
 const session = () => useSession.getState();
 const frame = () => useFrame.getState();
@@ -23,7 +24,7 @@ export function nextGuest(plan: Plan): void {
 const goTo = ({ plan, go }: CommandPlace): AppCommand[] => [
   ...STATIONS.map((station) => ({
     id: `station ${station.id}`,
-    words: `Go to ${station.name}`,
+    words: t('Go to {name}', { name: station.name }),
     also: [station.name, station.help],
     keys: [station.key],
     keyWords: `${station.name}: ${station.help}`,
@@ -35,31 +36,31 @@ const goTo = ({ plan, go }: CommandPlace): AppCommand[] => [
     also: pageRecord.also ?? [],
     run: () => go(`/plan/${plan.id}/${pageRecord.id}`),
   })),
-  { id: 'all plans', words: 'All plans', also: ['home', 'start', 'close'], run: () => go('/') },
+  { id: t('all plans'), words: t('All plans'), also: ['home', 'start', 'close'], run: () => go('/') },
 ];
 
 const board = ({ plan }: CommandPlace): AppCommand[] => [
   {
     id: 'compose',
-    words: 'Compose the board anew',
+    words: t('Compose the board anew'),
     also: ['choose for me', 'propose', 'fill the board', 'suggest'],
     run: () => void useKitchen.getState().compose(plan),
   },
   {
-    id: 'compose around',
-    words: 'Compose around what lies there',
+    id: t('compose around'),
+    words: t('Compose around what lies there'),
     also: ['complete', 'fill up', 'add what is missing'],
     run: () => void useKitchen.getState().compose(plan, true),
   },
   {
     id: 'lay',
-    words: 'Lay the board again, keep pins',
+    words: t('Lay the board again, keep pins'),
     also: ['arrange', 'layout'],
     run: () => void useKitchen.getState().lay(plan),
   },
   {
     id: 'undo',
-    words: 'Undo',
+    words: t('Undo'),
     also: ['back', 'take back'],
     keys: ['mod+z'],
     keyWords: 'undo',
@@ -67,7 +68,7 @@ const board = ({ plan }: CommandPlace): AppCommand[] => [
   },
   {
     id: 'redo',
-    words: 'Redo',
+    words: t('Redo'),
     keys: ['mod+shift+z', 'mod+y'],
     keyWords: 'redo',
     run: () => void session().step('forward'),
@@ -78,70 +79,70 @@ function looks({ plan }: CommandPlace): AppCommand[] {
   const settings = useSettings.getState();
   return [
     {
-      id: 'next guest',
-      words: 'See it as the next guest',
+      id: t('next guest'),
+      words: t('See it as the next guest'),
       keys: ['g'],
-      keyWords: 'see the table as the next guest does',
+      keyWords: t('see the table as the next guest does'),
       run: () => nextGuest(plan),
     },
-    { id: 'everyone', words: 'See it as everyone', run: () => session().see(null) },
+    { id: 'everyone', words: t('See it as everyone'), run: () => session().see(null) },
     ...plan.party.map((group) => ({
       id: `see ${group.id}`,
-      words: `See it as ${group.name}`,
+      words: t('See it as {name}', { name: group.name }),
       also: [...group.needs.map((choice) => packOf(choice)?.name ?? choice.id), 'what can they eat'],
       run: () => session().see(group.id),
     })),
     {
-      id: 'step back',
-      words: 'Step back',
+      id: t('step back'),
+      words: t('Step back'),
       atPlate: true,
       also: ['hide everything', 'full board'],
       keys: ['space'],
-      keyWords: 'step back: everything but the board goes away',
+      keyWords: t('step back: everything but the board goes away'),
       run: () => frame().stepBack(),
     },
     {
       id: 'squint',
-      words: 'Squint',
+      words: t('Squint'),
       atPlate: true,
       also: ['blur', 'greys', 'contrast'],
       keys: ['b'],
-      keyWords: 'squint: blurred, in greys',
+      keyWords: t('squint: blurred, in greys'),
       run: () => frame().squint(),
     },
     {
-      id: 'back to normal',
-      words: 'Back from stepping back or squinting',
+      id: t('back to normal'),
+      words: t('Back from stepping back or squinting'),
       atPlate: true,
       keys: ['escape'],
-      keyWords: 'back from stepping back or squinting',
+      keyWords: t('back from stepping back or squinting'),
       run: () => frame().reset(),
     },
     {
       id: 'light',
-      words: settings.theme === 'day' ? 'Evening' : 'Daylight',
+      words: settings.theme === 'day' ? t('Evening') : t('Daylight'),
       also: ['dark', 'light', 'night', 'theme'],
       run: () => settings.set({ theme: settings.theme === 'day' ? 'evening' : 'day' }),
     },
     {
       id: 'units',
-      words: settings.units === 'metric' ? 'Ounces and inches' : 'Grams and millimetres',
+      words: settings.units === 'metric' ? t('Ounces and inches') : t('Grams and millimetres'),
       also: ['units', 'imperial', 'metric', 'pounds'],
       run: () => settings.set({ units: settings.units === 'metric' ? 'imperial' : 'metric' }),
     },
     {
       id: 'say',
-      words: 'Say what to do',
+      words: t('Say what to do'),
       keys: ['mod+k'],
-      keyWords: 'say what to do',
+      keyWords: t('say what to do'),
       run: () => frame().open({ kind: 'box' }),
     },
     {
       id: 'keys',
-      words: 'Keys',
+      words: t('Keys'),
       also: ['help', 'shortcuts', 'keyboard'],
       keys: ['?'],
-      keyWords: 'this sheet',
+      keyWords: t('this sheet'),
       run: () => frame().open({ kind: 'keys' }),
     },
   ];
@@ -157,7 +158,7 @@ function foods({ plan }: CommandPlace): AppCommand[] {
       return [
         {
           id: `swap ${id}`,
-          words: `Swap ${lower(component.name)}`,
+          words: t('Swap {name}', { name: lower(component.name) }),
           also: [component.baseFood, ...component.synonyms, 'instead of', 'replace', 'exchange'],
           run: () => frame().open({ kind: 'swap', componentId: id }),
         },
@@ -172,7 +173,7 @@ function foods({ plan }: CommandPlace): AppCommand[] {
 const turns = (): AppCommand[] =>
   NEEDS.map((pack) => ({
     id: `turn ${pack.id}`,
-    words: `Turn the board: ${lower(pack.name)}`,
+    words: t('Turn the board: {name}', { name: lower(pack.name) }),
     also: [...pack.also, 'convert', 'make it'],
     run: () => frame().open({ kind: 'turn', need: pack.id }),
   }));
@@ -180,7 +181,7 @@ const turns = (): AppCommand[] =>
 const files = ({ plan }: CommandPlace): AppCommand[] =>
   exportsFor(plan, plan.surfaces[0]).map((record) => ({
     id: `export ${record.id}`,
-    words: record.kind === 'picture' ? `Save: ${record.words}` : record.words,
+    words: record.kind === 'picture' ? t('Save: {words}', { words: record.words }) : record.words,
     also: record.also ?? [],
     run: () => void saveAs(record.id, plan, plan.surfaces[0]?.id),
   }));

@@ -1,5 +1,6 @@
 import type { Plan } from '../../core/plan/index.js';
 import { allPictures, onePicture, planFile, shoppingFile } from './make.js';
+import { t } from '../words/index.js';
 
 /** A file that a plan gives. */
 export interface ExportRecord {
@@ -18,7 +19,7 @@ export interface ExportRecord {
 export const EXPORTS: readonly ExportRecord[] = [
   {
     id: 'plan',
-    words: 'Save the plan as a file',
+    words: t('Save the plan as a file'),
     also: ['export', 'download', 'backup', 'json'],
     of: 'plan',
     kind: 'paper',
@@ -26,7 +27,7 @@ export const EXPORTS: readonly ExportRecord[] = [
   },
   {
     id: 'shopping',
-    words: 'Save the shopping list',
+    words: t('Save the shopping list'),
     also: ['csv', 'to buy', 'groceries'],
     of: 'plan',
     kind: 'paper',
@@ -34,7 +35,7 @@ export const EXPORTS: readonly ExportRecord[] = [
   },
   {
     id: 'svg',
-    words: 'SVG of {surface}',
+    words: t("SVG of '{'surface'}'"),
     also: ['picture', 'drawing', 'vector'],
     of: 'surface',
     kind: 'picture',
@@ -42,7 +43,7 @@ export const EXPORTS: readonly ExportRecord[] = [
   },
   {
     id: 'png',
-    words: 'PNG of {surface}',
+    words: t("PNG of '{'surface'}'"),
     also: ['picture', 'image', 'photo'],
     of: 'surface',
     kind: 'picture',
@@ -50,7 +51,7 @@ export const EXPORTS: readonly ExportRecord[] = [
   },
   {
     id: 'all-svg',
-    words: 'SVG of every surface',
+    words: t('SVG of every surface'),
     also: ['pictures', 'zip'],
     of: 'surfaces',
     kind: 'picture',
@@ -58,7 +59,7 @@ export const EXPORTS: readonly ExportRecord[] = [
   },
   {
     id: 'all-png',
-    words: 'PNG of every surface',
+    words: t('PNG of every surface'),
     also: ['pictures', 'zip'],
     of: 'surfaces',
     kind: 'picture',

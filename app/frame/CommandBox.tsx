@@ -5,6 +5,7 @@ import { findByWords } from '../../core/deeds/index.js';
 import { PaperDialog } from '../ui/kit/Dialog.js';
 import { inputLook } from '../ui/kit/Input.js';
 import { Kbd } from '../ui/kit/Kbd.js';
+import { t } from '../words/index.js';
 
 /** More than this is no list to choose from: one types another letter. */
 const MOST = 60;
@@ -14,16 +15,16 @@ export function CommandBox({ commands, onClose }: { commands: readonly AppComman
   const [text, setText] = useState('');
   const found = useMemo(() => findByWords(commands, text).slice(0, MOST), [commands, text]);
   return (
-    <PaperDialog bare open onClose={onClose} title="What shall be done?">
-      <Command label="What shall be done" shouldFilter={false}>
+    <PaperDialog bare open onClose={onClose} title={t('What shall be done?')}>
+      <Command label={t('What shall be done')} shouldFilter={false}>
         <Command.Input
           className={inputLook}
-          placeholder="Say it: swap the brie, vegan, print"
+          placeholder={t('Say it: swap the brie, vegan, print')}
           value={text}
           onValueChange={setText}
         />
-        <Command.List className="max-h-85 overflow-auto mt-2" tabIndex={0} aria-label="Commands">
-          <Command.Empty>Nothing of that name.</Command.Empty>
+        <Command.List className="max-h-85 overflow-auto mt-2" tabIndex={0} aria-label={t('Commands')}>
+          <Command.Empty>{t('Nothing of that name.')}</Command.Empty>
           {found.map((command) => (
             <Command.Item
               key={command.id}

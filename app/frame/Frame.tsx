@@ -18,6 +18,7 @@ import { SavedAt } from './SavedAt.js';
 import { StationLink } from './StationLink.js';
 import { Tools } from './Tools.js';
 import { Button } from '../ui/kit/Button.js';
+import { t } from '../words/index.js';
 
 interface Props {
   plan: Plan;
@@ -61,18 +62,21 @@ export function Frame({ plan, station, checked, shelf, foot, children }: Props) 
           <Link
             to="/"
             className={`pb-0.5 text-inherit no-underline ${long ? 'line-clamp-2 min-w-0 wrap-anywhere' : 'whitespace-nowrap'}`}
-            aria-label={`${plan.occasion.name}. All plans`}
+            aria-label={t('{name}. All plans', { name: plan.occasion.name })}
           >
             {plan.occasion.name}
           </Link>
           <Motif plan={plan} />
         </h1>
         <p className="mt-1 text-sm text-on-cloth-soft">
-          {guestsIn(plan.party)} guests, {speakTime(plan.occasion.start, { year: false })}
+          {t('{guestsIn} guests, {start}', {
+            guestsIn: guestsIn(plan.party),
+            start: speakTime(plan.occasion.start, { year: false }),
+          })}
         </p>
       </header>
       <nav
-        aria-label="Stations"
+        aria-label={t('Stations')}
         className="@container flex justify-center [grid-area:stations] stepped:invisible"
       >
         <div className="relative after:wood after:absolute after:inset-x-0 after:top-[73px] after:h-1.75 after:shadow-tag flex h-18.5 items-end gap-2 px-6.5 max-sm:gap-1 max-sm:px-1.5 @max-[600px]:gap-1 @max-[600px]:px-1.5">
@@ -95,11 +99,11 @@ export function Frame({ plan, station, checked, shelf, foot, children }: Props) 
         aria-expanded={shelfOpen}
         onClick={() => setShelfOpen((o) => !o)}
       >
-        {shelfOpen ? 'Close the shelf' : 'Shelf'}
+        {shelfOpen ? t('Close the shelf') : t('Shelf')}
       </button>
       <aside
         className={`on-cloth scrollbar-thin overflow-x-hidden overflow-y-auto pt-1.5 pr-3 pb-3 pl-5 [grid-area:shelf] stepped:invisible ${shelfOpen ? SHELF_OPEN : 'max-xl:hidden'}`}
-        aria-label="Shelf"
+        aria-label={t('Shelf')}
         tabIndex={-1}
       >
         {shelf}
@@ -118,14 +122,14 @@ export function Frame({ plan, station, checked, shelf, foot, children }: Props) 
           >
             {kitchen.doing} …
             <Button look="quiet" size="small" onClick={kitchen.cancel}>
-              Stop
+              {t('Stop')}
             </Button>
           </div>
         )}
         <div
           role="group"
-          aria-label="In figures"
-          className="on-paper edge-foot absolute bottom-0 left-1/2 z-4 flex min-h-8.5 max-w-full -translate-x-1/2 items-center gap-5.5 bg-paper px-5.5 py-1 text-sm whitespace-nowrap text-soft max-md:w-full max-md:flex-wrap max-md:justify-center max-md:gap-x-4 max-md:gap-y-0.5 stepped:invisible [&_b]:font-display [&_b]:text-base/none [&_b]:font-extrabold [&_b]:text-ink"
+          aria-label={t('In figures')}
+          className="on-paper edge-foot absolute bottom-0 left-1/2 z-4 flex min-h-8.5 w-max max-w-full -translate-x-1/2 flex-wrap items-center justify-center gap-x-5.5 gap-y-0.5 bg-paper px-5.5 py-1 text-sm whitespace-nowrap text-soft max-md:w-full max-md:gap-x-4 stepped:invisible [&_b]:font-display [&_b]:text-base/none [&_b]:font-extrabold [&_b]:text-ink"
         >
           {foot}
           <SavedAt />

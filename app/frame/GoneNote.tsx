@@ -2,6 +2,7 @@ import { useShallow } from 'zustand/react/shallow';
 import { useNavigate } from 'react-router';
 import { useSession } from '../store/session.js';
 import { Button } from '../ui/kit/Button.js';
+import { t } from '../words/index.js';
 
 /** The plan was deleted elsewhere while it is open here: told at once, with both ways on. */
 export function GoneNote() {
@@ -16,18 +17,18 @@ export function GoneNote() {
       role="alert"
     >
       <p>
-        <b>This plan was deleted elsewhere.</b> Nothing more is saved into it.
+        <b>{t('This plan was deleted elsewhere.')}</b> {t('Nothing more is saved into it.')}
       </p>
       <div className="flex flex-wrap items-center gap-2.5">
         <Button size="small" onClick={() => void putBack()}>
-          Put it back
+          {t('Put it back')}
         </Button>
         <Button
           look="quiet"
           size="small"
           onClick={() => void keepAsCopy().then((id) => id && navigate(`/plan/${id}/brief`))}
         >
-          Keep it as a copy
+          {t('Keep it as a copy')}
         </Button>
       </div>
     </div>

@@ -3,6 +3,7 @@ import { canonicalText } from '../../core/plan/index.js';
 import { useSession } from '../store/session.js';
 import { saveFile } from '../ui/save.js';
 import { Button } from '../ui/kit/Button.js';
+import { t } from '../words/index.js';
 
 /** When the plan was last written to this browser's store; while it is not, that and what can be done stands here. */
 export function SavedAt() {
@@ -18,15 +19,16 @@ export function SavedAt() {
   if (unsaved && plan)
     return (
       <span role="alert">
-        <b>not saved</b>: it is tried again.{' '}
+        <b>{t('not saved')}</b>
+        {t(': it is tried again.')}{' '}
         <Button look="link" onClick={() => saveFile(`${plan.id}.plate.json`, canonicalText(plan))}>
-          Save to a file
+          {t('Save to a file')}
         </Button>
       </span>
     );
-  if (gone) return <span>not saved</span>;
-  if (saving > 0) return <span>saving …</span>;
+  if (gone) return <span>{t('not saved')}</span>;
+  if (saving > 0) return <span>{t('saving …')}</span>;
   if (!savedAt) return null;
   const time = new Date(savedAt).toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' });
-  return <span data-testid="saved">saved {time}</span>;
+  return <span data-testid="saved">{t('saved {time}', { time })}</span>;
 }

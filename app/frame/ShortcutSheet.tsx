@@ -3,11 +3,12 @@ import type { AppCommand } from '../commands/command.js';
 import { useSettings } from '../store/settings.js';
 import { PaperDialog } from '../ui/kit/Dialog.js';
 import { Checkbox } from '../ui/kit/Checkbox.js';
+import { t } from '../words/index.js';
 
 /** Keys of a picked food in Lay: they belong to what is picked, not to a command. */
 const PICKED: readonly (readonly [string, string])[] = [
-  ['Arrows', 'on a picked food in Lay: move it; with Shift turn it'],
-  ['P', 'on a picked food in Lay: pin it or let it go'],
+  ['Arrows', t('on a picked food in Lay: move it; with Shift turn it')],
+  ['P', t('on a picked food in Lay: pin it or let it go')],
 ];
 
 const keyName = (key: string): string =>
@@ -32,7 +33,7 @@ export function ShortcutSheet({
     useShallow((state) => ({ letterKeys: state.letterKeys, set: state.set })),
   );
   return (
-    <PaperDialog open onClose={onClose} title="Keys">
+    <PaperDialog open onClose={onClose} title={t('Keys')}>
       <table className="w-full">
         <tbody>
           {[...listed, ...PICKED].map(([key, what]) => (
@@ -49,7 +50,7 @@ export function ShortcutSheet({
       </table>
       <Checkbox
         className="mt-3"
-        label="Single keys act when no field has the focus"
+        label={t('Single keys act when no field has the focus')}
         on={letterKeys}
         onChange={(letterKeys) => set({ letterKeys })}
       />

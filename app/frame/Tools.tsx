@@ -6,6 +6,7 @@ import { useSession } from '../store/session.js';
 import { Rim } from '../ui/rims.js';
 import { IconButton } from '../ui/kit/IconButton.js';
 import { Kbd } from '../ui/kit/Kbd.js';
+import { t } from '../words/index.js';
 
 /** Undo, redo, the command box, and through whose eyes the plan is seen. */
 export function Tools({ plan, nextGuest, onBox }: { plan: Plan; nextGuest: () => void; onBox: () => void }) {
@@ -22,25 +23,29 @@ export function Tools({ plan, nextGuest, onBox }: { plan: Plan; nextGuest: () =>
     <div className="on-cloth z-5 flex items-start justify-end gap-2 pt-3.5 pr-3.5 max-sm:gap-0 max-sm:pr-1.5 [grid-area:tools]">
       <IconButton
         icon={Undo2}
-        words={session.undoLabel ? `Undo: ${session.undoLabel}` : 'Nothing to undo'}
+        words={
+          session.undoLabel ? t('Undo: {undoLabel}', { undoLabel: session.undoLabel }) : t('Nothing to undo')
+        }
         off={!session.undoLabel}
         press={() => session.step('back')}
       />
       <IconButton
         icon={Redo2}
-        words={session.redoLabel ? `Redo: ${session.redoLabel}` : 'Nothing to redo'}
+        words={
+          session.redoLabel ? t('Redo: {redoLabel}', { redoLabel: session.redoLabel }) : t('Nothing to redo')
+        }
         off={!session.redoLabel}
         press={() => session.step('forward')}
       />
-      <IconButton icon={CommandIcon} words="Say what to do (Control K)" press={onBox} />
+      <IconButton icon={CommandIcon} words={t('Say what to do (Control K)')} press={onBox} />
       <button
         className="on-paper edge-note flex h-9 items-center gap-1 border-0 bg-paper px-2.5 text-sm/none font-bold whitespace-nowrap"
         onClick={nextGuest}
-        aria-label={`Seen by ${seen ? seen.name : 'everyone'}. Next guest`}
+        aria-label={t('Seen by {seen}. Next guest', { seen: seen ? seen.name : t('everyone') })}
       >
-        <em className="mr-1 font-medium text-soft not-italic max-xl:hidden">Seen by</em>{' '}
+        <em className="mr-1 font-medium text-soft not-italic max-xl:hidden">{t('Seen by')}</em>{' '}
         <SeenRims seen={seen} party={plan.party} />
-        {seen ? seen.name : 'everyone'}
+        {seen ? seen.name : t('everyone')}
         <span className="max-sm:hidden">
           <Kbd letter="G" />
         </span>

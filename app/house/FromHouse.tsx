@@ -3,6 +3,7 @@ import { recordOf, type HouseKind, type HouseValue } from '../../core/house/inde
 import { keepInHouse, useHouseOf } from '../store/house.js';
 import { Button } from '../ui/kit/Button.js';
 import { Menu } from '../ui/kit/Menu.js';
+import { t } from '../words/index.js';
 
 /** What the house has of a kind, to take into this plan, and what lies here, to keep for every plan. */
 export function FromHouse<K extends HouseKind>({
@@ -21,7 +22,9 @@ export function FromHouse<K extends HouseKind>({
   const kept = useHouseOf(kind);
   const { nameOf } = recordOf(kind);
   const keep = (it: HouseValue<K>): void =>
-    void keepInHouse(kind, it).then((kept) => kept && toast(`“${nameOf(it)}” is in your house.`));
+    void keepInHouse(kind, it).then(
+      (kept) => kept && toast(t('“{nameOf}” is in your house.', { nameOf: nameOf(it) })),
+    );
   return (
     <span className="flex flex-wrap items-center gap-2.5">
       {kept.length > 0 && (
@@ -33,7 +36,7 @@ export function FromHouse<K extends HouseKind>({
       )}
       {value !== undefined && (
         <Button look="quiet" size="small" onClick={() => keep(value)}>
-          Keep in your house
+          {t('Keep in your house')}
         </Button>
       )}
     </span>

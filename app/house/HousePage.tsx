@@ -7,6 +7,7 @@ import { bringInHouse, forget, houseFile, keepInHouse, openHouse, useHouse } fro
 import { Button, buttonLook } from '../ui/kit/Button.js';
 import { FileButton, JSON_FILE } from '../ui/kit/FileButton.js';
 import { saveFile } from '../ui/save.js';
+import { t } from '../words/index.js';
 
 /** What outlives a plan: foods and labels, schools and themes, boards and tools, logs. Kept here, in and out as one file. */
 export function HousePage() {
@@ -17,21 +18,24 @@ export function HousePage() {
   return (
     <main className="on-cloth mx-auto min-h-screen max-w-300 px-6 py-6">
       <header className="flex flex-wrap items-end justify-between gap-4">
-        <h1 className="font-display text-2xl font-black">Your house</h1>
+        <h1 className="font-display text-2xl font-black">{t('Your house')}</h1>
         <Link className={buttonLook({ look: 'quiet' })} to="/">
-          All plans
+          {t('All plans')}
         </Link>
       </header>
       <p className="mt-1 mb-4 max-w-170 text-base">
-        What is kept here serves every plan. A plan takes a copy of what it uses, so that its file is whole
-        wherever it is opened.
+        {t(
+          'What is kept here serves every plan. A plan takes a copy of what it uses, so that its file is whole wherever it is opened.',
+        )}
       </p>
       <Files empty={kept.length === 0} />
-      {!read && <p role="status">Looking through the house …</p>}
+      {!read && <p role="status">{t('Looking through the house …')}</p>}
       {damaged.length > 0 && (
         <section role="alert" className="on-paper my-4 bg-question px-4 py-3">
-          <b>{damaged.length} cannot be read.</b> They stay stored, and nothing else is touched:{' '}
-          {damaged.map((d) => `${d.key} (${d.reason})`).join('; ')}
+          <b>{t('{damagedCount} cannot be read.', { damagedCount: damaged.length })}</b>{' '}
+          {t('They stay stored, and nothing else is touched: {damaged}', {
+            damaged: damaged.map((d) => `${d.key} (${d.reason})`).join('; '),
+          })}
         </section>
       )}
       <div className="mt-4 grid grid-cols-[repeat(auto-fill,minmax(290px,1fr))] gap-4">
@@ -49,8 +53,8 @@ function Shelf({ kind, kept }: { kind: HouseKind; kept: readonly Kept[] }) {
   const remove = async (kept: Kept): Promise<void> => {
     await forget(kept.kind, kept.key);
     const name = nameOf(kept.value as never);
-    toast(`“${name}” is out of the house. Plans that use it keep their copy.`, {
-      action: { label: 'Undo', onClick: () => void keepInHouse(kept.kind, kept.value as never) },
+    toast(t('“{name}” is out of the house. Plans that use it keep their copy.', { name }), {
+      action: { label: t('Undo'), onClick: () => void keepInHouse(kept.kind, kept.value as never) },
     });
   };
   return (
@@ -68,8 +72,12 @@ function Shelf({ kind, kept }: { kind: HouseKind; kept: readonly Kept[] }) {
               className="flex items-center justify-between gap-2 border-t border-dashed border-rule py-1"
             >
               <span className="min-w-0 wrap-anywhere">{name}</span>
-              <Button look="link" aria-label={`Take out: ${name}`} onClick={() => void remove(kept)}>
-                Take out
+              <Button
+                look="link"
+                aria-label={t('Take out: {name}', { name })}
+                onClick={() => void remove(kept)}
+              >
+                {t('Take out')}
               </Button>
             </li>
           );
@@ -87,16 +95,20 @@ function Files({ empty }: { empty: boolean }) {
     const read = await bringInHouse(await picked.text());
     setProblems(read.problems);
     if (read.kept.length > 0)
-      toast(`${read.kept.length} ${read.kept.length === 1 ? 'thing is' : 'things are'} in your house now.`);
+      toast(
+        t('{keptCount} {keptCount, plural, one {thing is} other {things are}} in your house now.', {
+          keptCount: read.kept.length,
+        }),
+      );
   };
   return (
     <div className="flex flex-wrap items-center gap-2.5">
       <Button look={empty ? 'quiet' : 'enamel'} disabled={empty} onClick={() => void save()}>
-        Save your house to a file
+        {t('Save your house to a file')}
       </Button>
       <FileButton
-        words="Bring in a file"
-        label="Bring in a house file"
+        words={t('Bring in a file')}
+        label={t('Bring in a house file')}
         accept={JSON_FILE}
         onFile={(picked) => void bring(picked)}
       />

@@ -7,6 +7,7 @@ import type { Surface } from '../../core/plan/index.js';
 import { useZoom, zoomedAt } from '../store/zoom.js';
 import { IconButton } from '../ui/kit/IconButton.js';
 import { China, PLATE_R } from './China.js';
+import { t } from '../words/index.js';
 
 const HALF = 334;
 /** From here on a board is long: it takes the width that there is, the plate's rim beneath it. */
@@ -126,12 +127,12 @@ export function Stage({
       </div>
       <div
         role="group"
-        aria-label="How near"
+        aria-label={t('How near')}
         className="on-paper absolute bottom-13 left-1.5 z-5 flex flex-col gap-0.5 bg-paper shadow-tag stepped:invisible"
       >
-        <IconButton icon={Plus} words="Nearer" off={zoom >= 8} press={nearer} />
-        <IconButton icon={Minus} words="Further" off={zoom <= 1} press={further} />
-        <IconButton icon={Maximize} words="The whole board" off={zoom <= 1} press={whole} />
+        <IconButton icon={Plus} words={t('Nearer')} off={zoom >= 8} press={nearer} />
+        <IconButton icon={Minus} words={t('Further')} off={zoom <= 1} press={further} />
+        <IconButton icon={Maximize} words={t('The whole board')} off={zoom <= 1} press={whole} />
       </div>
     </>
   );

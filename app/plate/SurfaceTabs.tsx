@@ -2,6 +2,7 @@ import { useState } from 'react';
 import type { Plan, Surface } from '../../core/plan/index.js';
 import { formatMass } from '../../core/measure/index.js';
 import { useSettings } from '../store/settings.js';
+import { t } from '../words/index.js';
 
 /** The surface that is looked at: the picked one while it exists, else the first. */
 export function usePickedSurface(plan: Plan): [Surface | undefined, (id: Surface['id']) => void] {
@@ -21,7 +22,11 @@ export function SurfaceTabs({
   const units = useSettings((settings) => settings.units);
   if (plan.surfaces.length < 2) return null;
   return (
-    <div className="mb-2.5 grid grid-cols-2 gap-1.5 stepped:invisible" role="group" aria-label="Surfaces">
+    <div
+      className="mb-2.5 grid grid-cols-2 gap-1.5 stepped:invisible"
+      role="group"
+      aria-label={t('Surfaces')}
+    >
       {plan.surfaces.map((surface) => {
         const mass = plan.placements
           .filter((placement) => placement.surfaceId === surface.id && placement.lot === 0)
@@ -34,7 +39,9 @@ export function SurfaceTabs({
             onClick={() => onPick(surface.id)}
           >
             {surface.name}
-            <small className="block text-xs/[1.1] font-medium">{formatMass(mass, units)} at opening</small>
+            <small className="block text-xs/[1.1] font-medium">
+              {t('{mass} at opening', { mass: formatMass(mass, units) })}
+            </small>
           </button>
         );
       })}

@@ -1,6 +1,7 @@
 import { surfaceSize } from '../../core/picture/index.js';
 import { moduleKey, planLarder, type Plan, type Surface } from '../../core/plan/index.js';
 import { BareSurface } from './BareSurface.js';
+import { t } from '../words/index.js';
 
 /** The parts of one table side by side, as they stand, the one that is looked at lifted; a press looks at another one. */
 export function TableStrip({
@@ -18,14 +19,14 @@ export function TableStrip({
   return (
     <div
       role="group"
-      aria-label="The parts of the table side by side"
+      aria-label={t('The parts of the table side by side')}
       className="absolute top-12 left-1/2 z-4 flex w-[84%] max-w-140 -translate-x-1/2 justify-center gap-0.5 max-md:hidden stepped:invisible"
     >
       {parts.map((part) => (
         <button
           key={part.id}
           className="max-w-37 flex-1 border-0 bg-transparent p-0 brightness-90 saturate-[.35] hover:saturate-100 aria-pressed:-translate-y-1.5 aria-pressed:brightness-100 aria-pressed:saturate-100"
-          aria-label={`Look at ${part.name}`}
+          aria-label={t('Look at {name}', { name: part.name })}
           aria-pressed={part.id === surface.id}
           onClick={() => onPick(part.id)}
         >

@@ -8,14 +8,15 @@ import { useSettings } from '../store/settings.js';
 import { Choice, TextInput, Tick } from '../ui/Fields.js';
 import { PaperDialog } from '../ui/kit/Dialog.js';
 import { Button } from '../ui/kit/Button.js';
+import { t } from '../words/index.js';
 
 const VALUE_WORDS: Record<string, string> = {
-  contains: 'it has it',
-  may: 'it may have traces',
-  free: 'it is free of it',
+  contains: t('it has it'),
+  may: t('it may have traces'),
+  free: t('it is free of it'),
   certified: 'certified',
-  uncertified: 'not certified',
-  needed: 'no certificate',
+  uncertified: t('not certified'),
+  needed: t('no certificate'),
 };
 
 /** The answers that a command would note, whether alone or in a bundle. */
@@ -89,7 +90,7 @@ export function LabelDialog({
     if (forGood) void keepInHouse('answers', ...noted);
     onNote({
       name: 'together',
-      label: `note the label of ${name.toLowerCase()}`,
+      label: t('note the label of {name}', { name: name.toLowerCase() }),
       commands: noted.map((answer) => ({ name: 'answer' as const, answer })),
     });
     onClose();
@@ -98,8 +99,10 @@ export function LabelDialog({
     <PaperDialog
       open
       onClose={onClose}
-      title={`The label of ${name.toLowerCase()}`}
-      hint="Set each to what is printed or certified. What the label does not say stays open: ask the maker."
+      title={t('The label of {name}', { name: name.toLowerCase() })}
+      hint={t(
+        'Set each to what is printed or certified. What the label does not say stays open: ask the maker.',
+      )}
     >
       <div className="grid grid-cols-[repeat(auto-fill,minmax(150px,1fr))] gap-x-3">
         {questions.map((question, i) => (
@@ -108,7 +111,7 @@ export function LabelDialog({
             label={question.words}
             value={question.value}
             options={[
-              [UNSAID, 'not said'] as const,
+              [UNSAID, t('not said')] as const,
               ...choicesOf(question).map(
                 (value) => [value, VALUE_WORDS[value] ?? value.replace(/-/g, ' ')] as const,
               ),
@@ -121,22 +124,24 @@ export function LabelDialog({
           />
         ))}
       </div>
-      <TextInput label="What you saw" value={seen} max={160} onChange={setSeen} />
-      <p className="text-soft mt-0.5 mb-1.5 mx-0">Such as “label, lot 12” or “certificate, valid to 2028”.</p>
+      <TextInput label={t('What you saw')} value={seen} max={160} onChange={setSeen} />
+      <p className="text-soft mt-0.5 mb-1.5 mx-0">
+        {t('Such as “label, lot 12” or “certificate, valid to 2028”.')}
+      </p>
       <TextInput
-        label="Where the photograph is, if there is one"
+        label={t('Where the photograph is, if there is one')}
         value={photo}
         max={160}
         onChange={setPhoto}
       />
-      <TextInput label="Your name" value={who} max={60} onChange={setWho} />
+      <TextInput label={t('Your name')} value={who} max={60} onChange={setWho} />
       <Tick
-        label="Hold it for new plans too, until a label says otherwise"
+        label={t('Hold it for new plans too, until a label says otherwise')}
         on={forGood}
         onChange={setForGood}
       />
       <Button disabled={!ready} onClick={note}>
-        Note it
+        {t('Note it')}
       </Button>
     </PaperDialog>
   );

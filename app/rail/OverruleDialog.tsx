@@ -10,6 +10,7 @@ import { Field, TextInput } from '../ui/Fields.js';
 import { PaperDialog } from '../ui/kit/Dialog.js';
 import { Button } from '../ui/kit/Button.js';
 import { TextArea } from '../ui/kit/Input.js';
+import { t } from '../words/index.js';
 
 /** Only a person overrules, with a name and a reason; both show on the print. */
 export function OverruleDialog({
@@ -33,7 +34,7 @@ export function OverruleDialog({
     set({ stylist: who.trim() });
     edit({
       name: 'together',
-      label: `overrule ${name.toLowerCase()}`,
+      label: t('overrule {name}', { name: name.toLowerCase() }),
       commands: groups.map((group) => ({
         name: 'overrule',
         overruling: { componentId, groupId: group.id, who: who.trim(), why: why.trim(), when: localNow() },
@@ -45,15 +46,18 @@ export function OverruleDialog({
     <PaperDialog
       open
       onClose={onClose}
-      title={`Overrule: ${name}`}
-      hint={`For ${groups.map((group) => group.name).join(', ')}. An allergy or a choking shape can be dangerous: ask the guest or the parent first. Your name and reason show on the printed sheet.`}
+      title={t('Overrule: {name}', { name })}
+      hint={t(
+        'For {groups}. An allergy or a choking shape can be dangerous: ask the guest or the parent first. Your name and reason show on the printed sheet.',
+        { groups: groups.map((group) => group.name).join(', ') },
+      )}
     >
-      <TextInput label="Your name" value={who} max={60} onChange={setWho} />
-      <Field label="Why it is fine">
+      <TextInput label={t('Your name')} value={who} max={60} onChange={setWho} />
+      <Field label={t('Why it is fine')}>
         <TextArea value={why} maxLength={300} rows={3} onChange={(event) => setWhy(event.target.value)} />
       </Field>
       <Button disabled={!ready} onClick={overrule}>
-        Overrule
+        {t('Overrule')}
       </Button>
     </PaperDialog>
   );

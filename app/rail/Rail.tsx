@@ -9,6 +9,7 @@ import { useSession } from '../store/session.js';
 import { Opening, Slip, type Opened } from './Slip.js';
 import { SLIP_BOX, SLIP_TEXT, SlipHead, slipLook, stripLook, STRIPS } from './SlipPaper.js';
 import { Spike } from './Spike.js';
+import { t } from '../words/index.js';
 
 /** The findings of a station as paper slips, most urgent first, in two columns under a steel rail. */
 export function Rail({
@@ -36,17 +37,17 @@ export function Rail({
   return (
     <section
       className="relative before:steel before:absolute before:top-0 before:right-0 before:left-2 before:z-3 before:h-3.25 before:rounded-l-lg before:shadow-tag -mt-5 flex min-h-0 flex-col pt-5 [grid-area:rail] max-md:mt-3.5 stepped:invisible"
-      aria-label="Slips"
+      aria-label={t('Slips')}
     >
       <div
         className="-mt-3.5 min-h-0 flex-1 overflow-y-auto pt-1.5 pr-2 pb-3.5 pl-3.5 [scrollbar-width:thin] max-md:h-auto"
         tabIndex={0}
-        aria-label="Slips, most urgent first"
+        aria-label={t('Slips, most urgent first')}
       >
         {conflicts.map(({ text, ways }, i) => (
-          <article key={text} className={SLIP_BOX} aria-label="These wishes collide">
+          <article key={text} className={SLIP_BOX} aria-label={t('These wishes collide')}>
             <div className={slipLook({ glyph: 'cracked' })}>
-              <SlipHead glyph="cracked" words="These wishes collide" number={String(i + 1)} />
+              <SlipHead glyph="cracked" words={t('These wishes collide')} number={String(i + 1)} />
               <p className={SLIP_TEXT}>{text}</p>
               <div className={STRIPS}>
                 {ways.map((way, k) => (
@@ -80,11 +81,14 @@ export function Rail({
           ))}
         </div>
         {findings.length === 0 && conflicts.length === 0 && (
-          <p className="break-inside-avoid px-1 pt-1 text-xs/[1.24] italic text-soft">No slip hangs here.</p>
+          <p className="break-inside-avoid px-1 pt-1 text-xs/[1.24] italic text-soft">
+            {t('No slip hangs here.')}
+          </p>
         )}
         <p className="break-inside-avoid px-1 pt-1 text-xs/[1.24] italic text-soft">
-          Round Plate helps to plan. Read the label, ask the guest, and follow local food rules and medical or
-          religious advice.
+          {t(
+            'Round Plate helps to plan. Read the label, ask the guest, and follow local food rules and medical or religious advice.',
+          )}
         </p>
       </div>
       {open && (

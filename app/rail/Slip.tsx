@@ -27,6 +27,7 @@ import { OverruleDialog } from './OverruleDialog.js';
 import { SwapDialog } from './SwapDialog.js';
 import { SLIP_BOX, SLIP_TEXT, SlipHead, slipLook, stripLook, STRIPS } from './SlipPaper.js';
 import { useRemedy } from './useRemedy.js';
+import { t } from '../words/index.js';
 
 export type Opened = { kind: 'swap' | 'overrule' | 'why' } | { kind: 'label'; answers: Answer[] };
 
@@ -112,20 +113,20 @@ function Strips({
     else run(remedy.command);
   };
   const leave = (): void =>
-    edit({ name: 'settle', settled: { key: finding.key, how: 'left as it is', when: localNow() } });
+    edit({ name: 'settle', settled: { key: finding.key, how: t('left as it is'), when: localNow() } });
   return (
     <div className={STRIPS}>
       {tried === undefined && failed && (
         <p role="alert" className="my-1 px-3 text-xs text-soft">
-          Its remedies could not be tried.{' '}
+          {t('Its remedies could not be tried.')}{' '}
           <Button look="link" onClick={tryAgain}>
-            Try again
+            {t('Try again')}
           </Button>
         </p>
       )}
       {tried === undefined && !failed && (
         <p role="status" className="my-1 px-3 text-xs text-soft">
-          Remedies are being tried …
+          {t('Remedies are being tried …')}
         </p>
       )}
       {tried?.slice(0, MOST_STRIPS).map(({ remedy: remedy, breaks }, i) => (
@@ -138,7 +139,9 @@ function Strips({
             {remedyLabel(remedy, speech)}
             {breaks.length > 0 && (
               <small className="block text-xs font-medium">
-                Then: {breaks.map((otherFinding) => textOf(otherFinding, speech)).join(' ')}
+                {t('Then: {breaks}', {
+                  breaks: breaks.map((otherFinding) => textOf(otherFinding, speech)).join(' '),
+                })}
               </small>
             )}
           </b>
@@ -151,29 +154,34 @@ function Strips({
           disabled={busy}
           onClick={() => void chooseAgain(plan, finding.key)}
         >
-          Choose again <span>tried before anything changes</span>
+          {t('Choose again')} <span>{t('tried before anything changes')}</span>
         </button>
       )}
       {one &&
         finding.severity !== 'good' &&
         plan.placements.some((placement) => placement.componentId === one) && (
           <button className={stripLook()} onClick={() => onOpen({ kind: 'swap' })}>
-            Swap it <span>candidates</span>
+            {t('Swap it')} <span>{t('candidates')}</span>
           </button>
         )}
       {one && groups.length > 0 && isOverrulable(finding) && (
         <button className={stripLook()} onClick={() => onOpen({ kind: 'overrule' })}>
-          Overrule <span>with a reason</span>
+          {t('Overrule')} <span>{t('with a reason')}</span>
         </button>
       )}
       {!finding.grave && finding.severity !== 'blocker' && finding.severity !== 'good' && (
         <button className={stripLook()} onClick={leave}>
-          Let it be <span>on the spike</span>
+          {t('Let it be')} <span>{t('on the spike')}</span>
         </button>
       )}
       {finding.facts.length > 0 && (
         <button className={stripLook()} onClick={() => onOpen({ kind: 'why' })}>
-          Why this? <span>{finding.facts.length === 1 ? '1 fact' : `${finding.facts.length} facts`}</span>
+          {t('Why this?')}{' '}
+          <span>
+            {finding.facts.length === 1
+              ? t('1 fact')
+              : t('{factsCount} facts', { factsCount: finding.facts.length })}
+          </span>
         </button>
       )}
     </div>
@@ -214,9 +222,9 @@ function WhyDialog({ finding: finding, onClose }: { finding: Finding; onClose: (
       <Table>
         <thead>
           <tr>
-            <th>Fact</th>
-            <th>Value</th>
-            <th>Source</th>
+            <th>{t('Fact')}</th>
+            <th>{t('Value')}</th>
+            <th>{t('Source')}</th>
           </tr>
         </thead>
         <tbody>

@@ -6,22 +6,30 @@ import { useSession } from '../store/session.js';
 import { useSpeech } from '../store/useSpeech.js';
 import { PaperDialog } from '../ui/kit/Dialog.js';
 import { Button } from '../ui/kit/Button.js';
+import { t } from '../words/index.js';
 
 /** Settled slips, labels that were read, and overrulings: to read again, or to take back. */
 export function Spike({ plan, checked }: { plan: Plan; checked: Checked }) {
   const [open, setOpen] = useState(false);
   const speech = useSpeech();
   const last = checked.settled[0];
-  const latest = last ? `last: ${textOf(last, speech).toLowerCase().slice(0, 26)}` : 'nothing on the spike';
+  const latest = last
+    ? `last: ${textOf(last, speech).toLowerCase().slice(0, 26)}`
+    : t('nothing on the spike');
   return (
     <>
       <button
         className="on-cloth mr-2 flex items-end justify-end gap-2 self-end border-0 bg-transparent p-1 text-right max-md:static max-md:mb-3 max-md:ml-auto"
         onClick={() => setOpen(true)}
-        aria-label={`${checked.settled.length} settled ${latest}. Read the settled slips again`}
+        aria-label={t('{settledCount} settled {latest}. Read the settled slips again', {
+          settledCount: checked.settled.length,
+          latest,
+        })}
       >
         <span>
-          <b className="block font-display text-lg/[1.1] font-extrabold">{checked.settled.length} settled</b>{' '}
+          <b className="block font-display text-lg/[1.1] font-extrabold">
+            {t('{settledCount} settled', { settledCount: checked.settled.length })}
+          </b>{' '}
           {latest}
         </span>
         <SpikeDrawing papers={checked.settled.length} />
@@ -50,10 +58,12 @@ function SpikeDialog({ plan, checked, onClose }: { plan: Plan; checked: Checked;
     <PaperDialog
       open
       onClose={onClose}
-      title="On the spike"
-      hint="Slips that you have read and left as they are, labels that were read, and what was overruled. Each can be taken back."
+      title={t('On the spike')}
+      hint={t(
+        'Slips that you have read and left as they are, labels that were read, and what was overruled. Each can be taken back.',
+      )}
     >
-      <Papers title="Settled" none="Nothing is settled yet.">
+      <Papers title={t('Settled')} none={t('Nothing is settled yet.')}>
         {checked.settled.map((finding) => (
           <Paper
             key={finding.key}
@@ -63,11 +73,14 @@ function SpikeDialog({ plan, checked, onClose }: { plan: Plan; checked: Checked;
           />
         ))}
       </Papers>
-      <Papers title="Overruled" none="Nobody has overruled anything.">
+      <Papers title={t('Overruled')} none={t('Nobody has overruled anything.')}>
         {plan.overrulings.map((overruling) => (
           <Paper
             key={`${overruling.componentId} ${overruling.groupId}`}
-            title={`${name(overruling.componentId)}, for ${plan.party.find((group) => group.id === overruling.groupId)?.name ?? overruling.groupId}`}
+            title={t('{name}, for {name2}', {
+              name: name(overruling.componentId),
+              name2: plan.party.find((group) => group.id === overruling.groupId)?.name ?? overruling.groupId,
+            })}
             words={`${overruling.who}: ${overruling.why}. ${speakTime(overruling.when)}`}
             takeBack={{
               name: 'take-back-overruling',
@@ -77,7 +90,7 @@ function SpikeDialog({ plan, checked, onClose }: { plan: Plan; checked: Checked;
           />
         ))}
       </Papers>
-      <Papers title="Labels read" none="No label is noted yet.">
+      <Papers title={t('Labels read')} none={t('No label is noted yet.')}>
         {read.map((answers) => (
           <Paper
             key={`${answers[0]!.componentId} ${answers[0]!.fact}`}
@@ -85,7 +98,9 @@ function SpikeDialog({ plan, checked, onClose }: { plan: Plan; checked: Checked;
             words={`${answers[0]!.seen}. ${answers[0]!.who}, ${speakTime(answers[0]!.when)}`}
             takeBack={{
               name: 'together',
-              label: `take back the label of ${name(answers[0]!.componentId).toLowerCase()}`,
+              label: t('take back the label of {name}', {
+                name: name(answers[0]!.componentId).toLowerCase(),
+              }),
               commands: answers.map((answer) => ({
                 name: 'take-back-answer',
                 componentId: answer.componentId,
@@ -121,11 +136,11 @@ function Paper({ title, words, takeBack }: { title: string; words: string; takeB
         look="quiet"
         size="small"
         className="shrink-0"
-        aria-label={`Take it back: ${title}`}
+        aria-label={t('Take it back: {title}', { title })}
 
         onClick={() => edit(takeBack)}
       >
-        Take it back
+        {t('Take it back')}
       </Button>
     </div>
   );

@@ -23,17 +23,18 @@ import { Button } from '../ui/kit/Button.js';
 import { Collapsible } from '../ui/kit/Collapsible.js';
 import { Select } from '../ui/kit/Select.js';
 import { Slider } from '../ui/kit/Slider.js';
+import { t } from '../words/index.js';
 
 const KIND_WORDS: Record<SwapKind, string> = {
-  component: 'another food',
-  form: 'the same, served otherwise',
+  component: t('another food'),
+  form: t('the same, served otherwise'),
   'home-made': 'home-made',
-  split: 'a twin on their plate',
+  split: t('a twin on their plate'),
 };
 const ONLY = [
   ['interesting', 'a more interesting relative'],
   ['cheaper', 'cheaper'],
-  ['pantry', 'in the house'],
+  ['pantry', t('in the house')],
 ] as const;
 type Only = (typeof ONLY)[number][0];
 
@@ -66,31 +67,34 @@ export function SwapDialog({
       open
       onClose={onClose}
       aside
-      title={`Instead of ${component?.name.toLowerCase() ?? componentId}`}
-      hint="Ranked by how well each does the same job, and by what it fixes or breaks on this board."
+      title={t('Instead of {name}', { name: component?.name.toLowerCase() ?? componentId })}
+      hint={t('Ranked by how well each does the same job, and by what it fixes or breaks on this board.')}
     >
       <div className="mb-2 grid grid-cols-2 gap-1">
         <Select<SwapKind | ''>
-          label="What kind"
+          label={t('What kind')}
           value={kind}
           onPick={setKind}
           options={[
-            { value: '', words: 'every kind' },
+            { value: '', words: t('every kind') },
             ...SWAP_KINDS.map((k) => ({ value: k, words: KIND_WORDS[k] })),
           ]}
         />
         <Select<Only | ''>
-          label="Only"
+          label={t('Only')}
           value={only}
           onPick={setOnly}
-          options={[{ value: '', words: 'all of them' }, ...ONLY.map(([value, words]) => ({ value, words }))]}
+          options={[
+            { value: '', words: t('all of them') },
+            ...ONLY.map(([value, words]) => ({ value, words })),
+          ]}
         />
       </div>
       <Weigh />
       {problem && <p role="alert">{problem}</p>}
-      {!swaps && !problem && <p role="status">Looking through the larder …</p>}
-      {swaps && !judged && <p role="status">Trying each on the whole board …</p>}
-      {shown?.length === 0 && <p>Nothing in the larder does this job so.</p>}
+      {!swaps && !problem && <p role="status">{t('Looking through the larder …')}</p>}
+      {swaps && !judged && <p role="status">{t('Trying each on the whole board …')}</p>}
+      {shown?.length === 0 && <p>{t('Nothing in the larder does this job so.')}</p>}
       <ul className="list-none p-0 m-0">
         {shown?.map((swap) => (
           <Candidate
@@ -140,7 +144,7 @@ function Weigh() {
   const [weights] = useHouseOf('weights');
   const now: Likeness = weights ?? WEIGHTS;
   return (
-    <Collapsible title="What counts how much">
+    <Collapsible title={t('What counts how much')}>
       <div className="my-2 grid grid-cols-[repeat(auto-fill,minmax(150px,1fr))] gap-x-3 gap-y-1.5 [&_label]:grid [&_label]:text-sm">
         {LIKENESS_PARTS.map((k) => (
           <div key={k} className="grid text-sm">
@@ -157,7 +161,7 @@ function Weigh() {
         ))}
       </div>
       <Button look="quiet" size="small" disabled={!weights} onClick={() => void forget('weights', 'weights')}>
-        As the house weighs
+        {t('As the house weighs')}
       </Button>
     </Collapsible>
   );
@@ -193,38 +197,50 @@ function Candidate({
       <div className="flex-1 min-w-0">
         <b className="font-display text-base">{swap.name}</b>{' '}
         <span>
-          {Math.round(swap.score * 100)} of 100, {KIND_WORDS[swap.kind]}
+          {t('{score} of 100, {KINDWORDS}', {
+            score: Math.round(swap.score * 100),
+            KINDWORDS: KIND_WORDS[swap.kind],
+          })}
         </span>
         <br />
         {swap.keeps.length > 0 && (
           <span>
-            Stays: {swap.keeps.length >= NEARLY_ALL ? 'nearly everything' : swap.keeps.join(', ')}.{' '}
+            {t('Stays: {keepsCount}.', {
+              keepsCount: swap.keeps.length >= NEARLY_ALL ? t('nearly everything') : swap.keeps.join(', '),
+            })}{' '}
           </span>
         )}
-        {swap.changes.length > 0 && <span>Changes: {swap.changes.join(', ')}. </span>}
-        {swap.labelToRead && <span>A label to read. </span>}
+        {swap.changes.length > 0 && (
+          <span>{t('Changes: {changes}.', { changes: swap.changes.join(', ') })} </span>
+        )}
+        {swap.labelToRead && <span>{t('A label to read.')} </span>}
         {swap.fixes.length > 0 && (
           <span className="font-bold">
-            Settles: {swap.fixes.map((finding) => textOf(finding, speech)).join(' ')}{' '}
+            {t('Settles: {fixes}', {
+              fixes: swap.fixes.map((finding) => textOf(finding, speech)).join(' '),
+            })}{' '}
           </span>
         )}
         {swap.breaks.length > 0 && (
           <span className="text-beet-ink font-bold">
-            Brings: {swap.breaks.map((finding) => textOf(finding, speech)).join(' ')}
+            {t('Brings: {breaks}', {
+              breaks: swap.breaks.map((finding) => textOf(finding, speech)).join(' '),
+            })}
           </span>
         )}
       </div>
       <div className="grid flex-none justify-items-end gap-1 text-right">
-        <Button size="small" onClick={onTake} aria-label={`Take it: ${swap.name}`}>
-          Take it
+        <Button size="small" onClick={onTake} aria-label={t('Take it: {name}', { name: swap.name })}>
+          {t('Take it')}
         </Button>
         {priceChange(swap.costMinor, plan.currency)}
         {swap.minutes !== 0 && <br />}
-        {swap.minutes !== 0 && `${swap.minutes > 0 ? '+' : '−'}${Math.abs(swap.minutes)} min`}
+        {swap.minutes !== 0 &&
+          t('{sign}{minutes} min', { sign: swap.minutes > 0 ? '+' : '−', minutes: Math.abs(swap.minutes) })}
       </div>
     </li>
   );
 }
 
 const priceChange = (minor: number, currency: Plan['currency']): string =>
-  minor === 0 ? 'same price' : `${minor > 0 ? '+' : '−'}${formatMoney(Math.abs(minor), currency)}`;
+  minor === 0 ? t('same price') : `${minor > 0 ? '+' : '−'}${formatMoney(Math.abs(minor), currency)}`;

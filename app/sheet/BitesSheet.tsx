@@ -4,13 +4,14 @@ import { portraitUrl } from '../ui/pictures.js';
 import { Rim } from '../ui/rims.js';
 import { PrintBar } from './PrintBar.js';
 import { PrintPage } from './PrintPage.js';
+import { t } from '../words/index.js';
 
 /** The ten best bites of this board for each group, each drawn small, to print on cards. */
 export function BitesSheet({ plan, checked }: { plan: Plan; checked: Checked }) {
   return (
     <PrintPage>
-      <PrintBar back={`/plan/${plan.id}/choose`} words="Back to the board" />
-      <h1>{plan.occasion.name}: bites</h1>
+      <PrintBar back={`/plan/${plan.id}/choose`} words={t('Back to the board')} />
+      <h1>{t('{name}: bites', { name: plan.occasion.name })}</h1>
       {plan.party.map((group) => {
         const bites = bitesFor(checked.context, group);
         return (
@@ -19,7 +20,7 @@ export function BitesSheet({ plan, checked }: { plan: Plan; checked: Checked }) 
               <Rim group={group} size={28} /> {group.name}, {group.count}
             </h2>
             {bites.length === 0 ? (
-              <p>No whole bite yet: bread, something with body and a contrast must all be theirs.</p>
+              <p>{t('No whole bite yet: bread, something with body and a contrast must all be theirs.')}</p>
             ) : (
               <ul className="grid list-none grid-cols-[repeat(auto-fill,minmax(200px,1fr))] gap-2 p-0">
                 {bites.map((bite) => (
@@ -32,7 +33,9 @@ export function BitesSheet({ plan, checked }: { plan: Plan; checked: Checked }) 
       })}
       <p>
         <i>
-          This sheet helps to plan. Read the label, ask the kitchen, and follow medical or religious advice.
+          {t(
+            'This sheet helps to plan. Read the label, ask the kitchen, and follow medical or religious advice.',
+          )}
         </i>
       </p>
     </PrintPage>
@@ -49,7 +52,10 @@ function BiteCard({ bite }: { bite: Bite }) {
       </div>
       <b>{bite.foods.map((component) => component.name.split(',')[0]).join(' + ')}</b>
       <span>
-        {bite.why[0] ?? 'simple and good'}; on {bite.surface.toLowerCase()}
+        {t('{why}; on {surface}', {
+          why: bite.why[0] ?? t('simple and good'),
+          surface: bite.surface.toLowerCase(),
+        })}
       </span>
     </li>
   );

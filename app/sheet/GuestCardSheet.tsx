@@ -8,6 +8,7 @@ import { Rim } from '../ui/rims.js';
 import { PrintBar } from './PrintBar.js';
 import { Button } from '../ui/kit/Button.js';
 import { PrintPage } from './PrintPage.js';
+import { t } from '../words/index.js';
 
 /** The card of the group that the address names. */
 export function GuestCardPage({ plan, checked }: { plan: Plan; checked: Checked }) {
@@ -22,19 +23,19 @@ function GuestCardSheet({ plan, checked, groupId }: { plan: Plan; checked: Check
   if (!group)
     return (
       <PrintPage>
-        <p>This group is not in the party any more.</p>
-        <Link to={`/plan/${plan.id}/check`}>Back to the check</Link>
+        <p>{t('This group is not in the party any more.')}</p>
+        <Link to={`/plan/${plan.id}/check`}>{t('Back to the check')}</Link>
       </PrintPage>
     );
   const card = guestCard(plan, checked, group, speech);
   return (
     <PrintPage>
-      <PrintBar back={`/plan/${plan.id}/check`} words="Back to the check">
+      <PrintBar back={`/plan/${plan.id}/check`} words={t('Back to the check')}>
         <Button
           look="quiet"
           onClick={() => saveFile(`card-${group.id}.html`, guestCardHtml(card), 'text/html;charset=utf-8')}
         >
-          Save the card
+          {t('Save the card')}
         </Button>
       </PrintBar>
       <h1>{card.occasion}</h1>
@@ -43,12 +44,16 @@ function GuestCardSheet({ plan, checked, groupId }: { plan: Plan; checked: Check
       </p>
       <p>{card.promise}</p>
       {card.mayEat.map((m) => (
-        <CardList key={m.surface} title={`You may eat, on ${m.surface.toLowerCase()}`} items={m.foods} />
+        <CardList
+          key={m.surface}
+          title={t('You may eat, on {surface}', { surface: m.surface.toLowerCase() })}
+          items={m.foods}
+        />
       ))}
-      <CardList title="Bites for you" items={card.bites} />
-      <CardList title="Ask first" items={card.ask} />
-      <CardList title="Not for you" items={card.notForYou} />
-      <CardList title="Overruled by a person" items={card.overruled} />
+      <CardList title={t('Bites for you')} items={card.bites} />
+      <CardList title={t('Ask first')} items={card.ask} />
+      <CardList title={t('Not for you')} items={card.notForYou} />
+      <CardList title={t('Overruled by a person')} items={card.overruled} />
       <p>
         <i>{card.caution}</i>
       </p>

@@ -2,6 +2,7 @@ import type { ComponentId } from '../../core/catalogue/index.js';
 import { surfaceSize } from '../../core/picture/index.js';
 import type { LaidElement, Plan, Surface } from '../../core/plan/index.js';
 import { useBoardUrl } from '../ui/pictures.js';
+import { t } from '../words/index.js';
 
 const MARGIN_MM = 14;
 /** A child's plate is printed smaller than the oak. */
@@ -41,7 +42,7 @@ export function NumberedBoard({
       style={{ width: Math.min(MOST_PX, length) }}
       viewBox={`${-length / 2} ${-width / 2} ${length} ${width}`}
       role="img"
-      aria-label={`${surface.name}, laid, each food with its number in the list`}
+      aria-label={t('{name}, laid, each food with its number in the list', { name: surface.name })}
     >
       {url && <image href={url} x={-length / 2} y={-width / 2} width={length} height={width} />}
       {numbersOf(elements, order).map((n, i) => (

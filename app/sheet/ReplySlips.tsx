@@ -5,12 +5,13 @@ import type { Plan } from '../../core/plan/index.js';
 const ON_A_SHEET = 2;
 import { PrintBar } from './PrintBar.js';
 import { PrintPage } from './PrintPage.js';
+import { t } from '../words/index.js';
 
 /** Slips of questions to hand or send to guests, two on a sheet. */
 export function ReplySlips({ plan }: { plan: Plan }) {
   return (
     <PrintPage>
-      <PrintBar back={`/plan/${plan.id}/brief`} words="Back to the brief" />
+      <PrintBar back={`/plan/${plan.id}/brief`} words={t('Back to the brief')} />
       {Array.from({ length: ON_A_SHEET }, (_, i) => (
         <section
           key={i}
@@ -19,8 +20,9 @@ export function ReplySlips({ plan }: { plan: Plan }) {
         >
           <h1>{plan.occasion.name}</h1>
           <p>
-            {speakTime(plan.occasion.start)}. What may we put before you? Please say it even when you think we
-            know.
+            {t('{start}. What may we put before you? Please say it even when you think we know.', {
+              start: speakTime(plan.occasion.start),
+            })}
           </p>
           {REPLY_QUESTIONS.map((q) => (
             <p key={q.key} className="my-2 border-b border-ink pb-3.5 [&_span]:text-xs [&_span]:text-soft">
@@ -29,7 +31,9 @@ export function ReplySlips({ plan }: { plan: Plan }) {
           ))}
           <p>
             <i>
-              With an allergy, please speak with us as well: a kitchen cannot promise what it does not know.
+              {t(
+                'With an allergy, please speak with us as well: a kitchen cannot promise what it does not know.',
+              )}
             </i>
           </p>
         </section>

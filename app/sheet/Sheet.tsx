@@ -12,16 +12,19 @@ import { Rim } from '../ui/rims.js';
 import { NumberedBoard } from './NumberedBoard.js';
 import { PrintBar } from './PrintBar.js';
 import { PrintPage } from './PrintPage.js';
+import { t } from '../words/index.js';
 
 /** One sheet for the table: the boards with names, who may eat what, overrulings, open questions, what to bring. */
 export function Sheet({ plan, checked }: { plan: Plan; checked: Checked }) {
   return (
     <PrintPage>
-      <PrintBar back={`/plan/${plan.id}/lay`} words="Back to the board" />
+      <PrintBar back={`/plan/${plan.id}/lay`} words={t('Back to the board')} />
       <h1>{plan.occasion.name}</h1>
       <p>
-        {[speakTime(plan.occasion.start), plan.occasion.place].filter(Boolean).join(', ')}. Read the label,
-        ask the guest, and follow local food rules and medical or religious advice.
+        {t(
+          '{value}. Read the label, ask the guest, and follow local food rules and medical or religious advice.',
+          { value: [speakTime(plan.occasion.start), plan.occasion.place].filter(Boolean).join(', ') },
+        )}
       </p>
       {plan.surfaces.map((surface) => (
         <SurfaceSection key={surface.id} plan={plan} surface={surface} checked={checked} />
@@ -39,14 +42,18 @@ function Overruled({ plan }: { plan: Plan }) {
   const name = (id: ComponentId) => larder.get(id)?.name ?? id;
   return (
     <section>
-      <h2>Overruled by a person</h2>
-      {plan.overrulings.length === 0 && <p>Nothing.</p>}
+      <h2>{t('Overruled by a person')}</h2>
+      {plan.overrulings.length === 0 && <p>{t('Nothing.')}</p>}
       <ul>
         {plan.overrulings.map((overruling) => (
           <li key={`${overruling.componentId} ${overruling.groupId}`}>
-            {name(overruling.componentId)} for{' '}
-            {plan.party.find((group) => group.id === overruling.groupId)?.name}: {overruling.why} (
-            {overruling.who}, {speakTime(overruling.when)})
+            {t('{name} for {name2}: {why} ({who}, {when})', {
+              name: name(overruling.componentId),
+              name2: plan.party.find((group) => group.id === overruling.groupId)?.name,
+              why: overruling.why,
+              who: overruling.who,
+              when: speakTime(overruling.when),
+            })}
           </li>
         ))}
       </ul>
@@ -61,8 +68,8 @@ function StillOpen({ checked }: { checked: Checked }) {
   );
   return (
     <section>
-      <h2>Still open</h2>
-      {open.length === 0 && <p>Nothing.</p>}
+      <h2>{t('Still open')}</h2>
+      {open.length === 0 && <p>{t('Nothing.')}</p>}
       <ul>
         {open.map((finding) => (
           <li key={finding.key}>
@@ -77,15 +84,20 @@ function StillOpen({ checked }: { checked: Checked }) {
 function ToBring({ plan }: { plan: Plan }) {
   const units = useSettings((settings) => settings.units);
   const bowls = bowlsInUse(plan);
-  const sizes = bowlSizes(bowls).map((bowl) => `${bowl.count} of ${formatLength(bowl.diameterMm, units)}`);
+  const sizes = bowlSizes(bowls).map((bowl) =>
+    t('{count} of {diameter}', { count: bowl.count, diameter: formatLength(bowl.diameterMm, units) }),
+  );
   const { knives, spoons } = toolsInUse(plan);
   return (
     <section>
-      <h2>To bring</h2>
+      <h2>{t('To bring')}</h2>
       <p>
-        Bowls: {bowls.length}
-        {sizes.length > 0 && ` (${sizes.join(', ')})`}. Knives for cheese: {knives}. Spoons: {spoons}. Tongs
-        for each surface, a bowl for stones and picks, napkins.
+        {t('Bowls: {bowlsCount}', { bowlsCount: bowls.length })}
+        {sizes.length > 0 && ` (${sizes.join(', ')})`}
+        {t(
+          '. Knives for cheese: {knives}. Spoons: {spoons}. Tongs for each surface, a bowl for stones and picks, napkins.',
+          { knives, spoons },
+        )}
       </p>
     </section>
   );
@@ -97,14 +109,14 @@ function ToBuy({ plan }: { plan: Plan }) {
   const sum = rows.reduce((sum, row) => sum + row.costMinor, 0);
   return (
     <section>
-      <h2>To buy</h2>
+      <h2>{t('To buy')}</h2>
       <table>
         <thead>
           <tr>
-            <th>What</th>
-            <th>Needed</th>
-            <th>Packs</th>
-            <th>Cost</th>
+            <th>{t('What')}</th>
+            <th>{t('Needed')}</th>
+            <th>{t('Packs')}</th>
+            <th>{t('Cost')}</th>
           </tr>
         </thead>
         <tbody>
@@ -118,7 +130,7 @@ function ToBuy({ plan }: { plan: Plan }) {
           ))}
           <tr>
             <td colSpan={3}>
-              <b>In all</b>
+              <b>{t('In all')}</b>
             </td>
             <td>
               <b>{formatMoney(sum, plan.currency)}</b>
@@ -139,17 +151,17 @@ function SurfaceSection({ plan, surface, checked }: { plan: Plan; surface: Surfa
     <section>
       <h2>
         {surface.name}
-        {surface.freeFrom.length > 0 ? `: no ${surface.freeFrom.join(', ')}` : ''}
+        {surface.freeFrom.length > 0 ? t(': no {freeFrom}', { freeFrom: surface.freeFrom.join(', ') }) : ''}
       </h2>
       <NumberedBoard plan={plan} surface={surface} order={foods.map((placed) => placed.component.id)} />
       <table>
         <thead>
           <tr>
-            <th>No</th>
-            <th>Name for the label</th>
-            <th>Amount</th>
-            <th>Form, lots</th>
-            <th>Not for, or ask</th>
+            <th>{t('No')}</th>
+            <th>{t('Name for the label')}</th>
+            <th>{t('Amount')}</th>
+            <th>{t('Form, lots')}</th>
+            <th>{t('Not for, or ask')}</th>
           </tr>
         </thead>
         <tbody>
@@ -189,8 +201,8 @@ function FoodRow({
       <td>{formatMass(placed.massG, units)}</td>
       <td>
         {formName(placed.form)}
-        {placed.contained && !FORMS[placed.form].bowl ? ', in a bowl' : ''}
-        {lots > 1 ? `; fresh lot ${times.join(', ')}` : ''}
+        {placed.contained && !FORMS[placed.form].bowl ? t(', in a bowl') : ''}
+        {lots > 1 ? t('; fresh lot {times}', { times: times.join(', ') }) : ''}
       </td>
       <td>
         {checked.context.groupsAt(placed.surface).map((group) => (
@@ -213,10 +225,13 @@ function NotFor({
 }) {
   const standing = standingOf(checked.context, placed, group);
   if (standing === 'fine')
-    return checked.context.overruled(placed.component.id, group) ? <div>overruled: {group.name}</div> : null;
+    return checked.context.overruled(placed.component.id, group) ? (
+      <div>{t('overruled: {name}', { name: group.name })}</div>
+    ) : null;
   return (
     <span className="inline-flex items-center mr-2">
-      <Rim group={group} size={18} /> {standing === 'ask' ? `ask: ${group.name}` : group.name}
+      <Rim group={group} size={18} />{' '}
+      {standing === 'ask' ? t('ask: {name}', { name: group.name }) : group.name}
     </span>
   );
 }

@@ -1,5 +1,6 @@
 import type { ComponentType } from 'react';
 import type { StationView } from '../stations/station.js';
+import { t } from '../words/index.js';
 
 /** A page to print, to hand out or to send. */
 export interface PageRecord {
@@ -15,19 +16,19 @@ export interface PageRecord {
 export const PAGES: readonly PageRecord[] = [
   {
     id: 'sheet',
-    words: 'Print the sheet',
+    words: t('Print the sheet'),
     also: ['kitchen sheet', 'paper', 'print the plan'],
     view: () => import('./Sheet.js').then((m) => ({ default: m.Sheet })),
   },
   {
     id: 'reply',
-    words: 'Print slips for the guests to answer',
+    words: t('Print slips for the guests to answer'),
     also: ['invitation', 'questions to guests'],
     view: () => import('./ReplySlips.js').then((m) => ({ default: m.ReplySlips })),
   },
   {
     id: 'bites',
-    words: 'Print the bites',
+    words: t('Print the bites'),
     also: ['pairings', 'what goes with what'],
     view: () => import('./BitesSheet.js').then((m) => ({ default: m.BitesSheet })),
   },

@@ -1,6 +1,7 @@
 import { Button } from '../ui/kit/Button.js';
 import { PaperDialog } from '../ui/kit/Dialog.js';
 import type { Table } from './useTable.js';
+import { t } from '../words/index.js';
 
 const MOST_PROBLEMS = 12;
 
@@ -20,8 +21,8 @@ function RefusedDialog({ table }: { table: Table }) {
     <PaperDialog
       open={table.refused !== undefined}
       onClose={table.forgive}
-      title="This file was not taken"
-      hint={`${table.refused?.name ?? ''}: nothing that is stored was touched.`}
+      title={t('This file was not taken')}
+      hint={t('{name}: nothing that is stored was touched.', { name: table.refused?.name ?? '' })}
     >
       <ul className="my-0.5 list-disc pl-5">
         {table.refused?.problems.slice(0, MOST_PROBLEMS).map((problem, i) => (
@@ -40,13 +41,13 @@ function TwinDialog({ table }: { table: Table }) {
     <PaperDialog
       open={table.twin !== undefined}
       onClose={() => void table.settleTwin('neither')}
-      title="This plan is here already"
-      hint={`“${table.twin?.occasion.name ?? ''}” has the same id as a plan on the table.`}
+      title={t('This plan is here already')}
+      hint={t('“{name}” has the same id as a plan on the table.', { name: table.twin?.occasion.name ?? '' })}
     >
       <div className="flex flex-wrap items-center gap-2.5">
-        <Button onClick={() => void table.settleTwin('both')}>Keep both</Button>
+        <Button onClick={() => void table.settleTwin('both')}>{t('Keep both')}</Button>
         <Button look="quiet" onClick={() => void table.settleTwin('replace')}>
-          Replace the old one
+          {t('Replace the old one')}
         </Button>
       </div>
     </PaperDialog>
@@ -59,13 +60,16 @@ function NotTakenDialog({ table }: { table: Table }) {
     <PaperDialog
       open={notTaken !== undefined}
       onClose={table.forgetNotTaken}
-      title="Not every plan was taken"
-      hint={`${notTaken?.name ?? ''}: ${notTaken?.taken ?? 0} were taken. These were not:`}
+      title={t('Not every plan was taken')}
+      hint={t('{name}: {taken} were taken. These were not:', {
+        name: notTaken?.name ?? '',
+        taken: notTaken?.taken ?? 0,
+      })}
     >
       <ul className="my-0.5 list-disc pl-5">
         {notTaken?.plans.slice(0, MOST_PROBLEMS * 4).map((notTaken) => (
           <li key={notTaken.index}>
-            <b>{notTaken.name || `Plan ${notTaken.index + 1}`}</b>:{' '}
+            <b>{notTaken.name || t('Plan {index}', { index: notTaken.index + 1 })}</b>:{' '}
             {notTaken.problems[0]?.path && <code>{notTaken.problems[0].path} </code>}
             {notTaken.problems[0]?.reason}
           </li>

@@ -6,6 +6,7 @@ import type { CardRow } from '../store/db.js';
 import { readRow } from '../store/plans.js';
 import { Motif } from '../ui/Motif.js';
 import { Rim } from '../ui/rims.js';
+import { t } from '../words/index.js';
 
 /** The plan of a card, read from the store; undefined until it is there. */
 function usePlan({ id, rev }: CardRow): Plan | undefined {
@@ -40,7 +41,7 @@ export function FirstParty({ card }: { card: CardRow }) {
     <>
       <Motif plan={plan} />
       <p className="text-base">
-        {plan.occasion.host ? `For ${plan.occasion.host}, ` : ''}
+        {plan.occasion.host ? `${t('For {host},', { host: plan.occasion.host })} ` : ''}
         {speakTime(plan.occasion.start)}.
       </p>
       <div className="flex flex-wrap items-center gap-3.5">

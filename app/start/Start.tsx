@@ -9,6 +9,7 @@ import { dayAndTime } from './times.js';
 import { useTable, type Table } from './useTable.js';
 import { Button, buttonLook } from '../ui/kit/Button.js';
 import { FileButton, JSON_FILE } from '../ui/kit/FileButton.js';
+import { t } from '../words/index.js';
 
 /** What needs the whole of a plan comes after the first paint. */
 const FirstBoard = lazy(() => import('./FirstPlan.js').then((m) => ({ default: m.FirstBoard })));
@@ -26,7 +27,10 @@ export function Start() {
       <div className="relative min-h-screen max-md:order-2 max-md:min-h-[60vw]">
         <div className="runner-cloth absolute inset-y-0 right-[14%] left-[10%]" />
         <div className="absolute top-[4%] left-[-16%] h-[118%] w-[112%]">
-          <China stands="box" label={first ? `${first.name}, its board` : 'An empty plate'}>
+          <China
+            stands="box"
+            label={first ? t('{name}, its board', { name: first.name }) : t('An empty plate')}
+          >
             {first && (
               <Suspense>
                 <FirstBoard card={first} />
@@ -39,15 +43,16 @@ export function Start() {
         <Masthead />
         {!storageKept && (
           <p role="alert" className="break-inside-avoid px-1 pt-1 text-xs/[1.24] italic text-soft">
-            This browser keeps nothing for Round Plate: plans are lost when the page is closed. Save them to a
-            file.
+            {t(
+              'This browser keeps nothing for Round Plate: plans are lost when the page is closed. Save them to a file.',
+            )}
           </p>
         )}
         {table.rows && table.rows.length === 0 && <Welcome />}
         {first && <OnTheTable card={first} />}
         <Actions table={table} first={first} />
         <ul
-          aria-label="Plans"
+          aria-label={t('Plans')}
           className="my-3.5 grid list-none grid-cols-[repeat(auto-fill,minmax(150px,1fr))] gap-3.5 p-0"
         >
           {table.rows?.map((row) => (
@@ -60,8 +65,9 @@ export function Start() {
           </Suspense>
         )}
         <p className="break-inside-avoid px-1 pt-1 text-xs/[1.24] italic text-soft">
-          Plans stay in this browser. Round Plate helps to plan: read the label, ask the guest, and follow
-          local food rules and medical or religious advice.
+          {t(
+            'Plans stay in this browser. Round Plate helps to plan: read the label, ask the guest, and follow local food rules and medical or religious advice.',
+          )}
         </p>
       </main>
       {(table.refused ?? table.twin ?? table.notTaken) && (
@@ -80,17 +86,17 @@ function Masthead() {
   return (
     <div className="flex flex-wrap items-center gap-2.5 justify-between">
       <span className="flex flex-wrap items-center gap-2.5 font-display font-black text-lg">
-        <img src="/icon.svg" alt="" width="30" height="30" /> Round Plate
+        <img src="/icon.svg" alt="" width="30" height="30" /> {t('Round Plate')}
       </span>
       <span className="flex flex-wrap items-center gap-2.5">
         <Button look="link" onClick={() => set({ theme: theme === 'day' ? 'evening' : 'day' })}>
-          {theme === 'day' ? 'Evening' : 'Daylight'}
+          {theme === 'day' ? t('Evening') : t('Daylight')}
         </Button>
         <Button look="link" onClick={() => set({ units: units === 'metric' ? 'imperial' : 'metric' })}>
-          {units === 'metric' ? 'g, mm' : 'oz, in'}
+          {units === 'metric' ? t('g, mm') : t('oz, in')}
         </Button>
         <Link className={buttonLook({ look: 'link' })} to="/house">
-          Your house
+          {t('Your house')}
         </Link>
       </span>
     </div>
@@ -101,11 +107,12 @@ function Welcome() {
   return (
     <>
       <h1 className="mt-1.5 mb-3.5 font-display text-[clamp(56px,6.7vw,86px)]/[0.86] font-black tracking-tight wrap-anywhere">
-        Lay the table
+        {t('Lay the table')}
       </h1>
       <p className="text-lg max-w-115">
-        Round Plate works out what goes on a serving board, who may eat it, and how it lies. Begin with a demo
-        that is already laid, or with your own brief.
+        {t(
+          'Round Plate works out what goes on a serving board, who may eat it, and how it lies. Begin with a demo that is already laid, or with your own brief.',
+        )}
       </p>
     </>
   );
@@ -114,7 +121,7 @@ function Welcome() {
 function OnTheTable({ card }: { card: CardRow }) {
   return (
     <>
-      <p className="mt-4.5 mb-0 mx-0">On the table now, {card.guests} guests</p>
+      <p className="mt-4.5 mb-0 mx-0">{t('On the table now, {guests} guests', { guests: card.guests })}</p>
       <h1 className="mt-1.5 mb-3.5 font-display text-[clamp(56px,6.7vw,86px)]/[0.86] font-black tracking-tight wrap-anywhere">
         {card.name}
       </h1>
@@ -130,10 +137,10 @@ function OnTheTable({ card }: { card: CardRow }) {
 
 /** Beside the main one; all people and places are made up. */
 const OTHER_DEMOS = [
-  ['kite-meadow', 'Kite Meadow: a picnic at 31 °C, without nuts'],
-  ['last-ferry', 'Last Ferry: a table for sixty-four'],
-  ['open-loom', 'Open Loom: halal and vegetarian'],
-  ['lamp-boat-sweets', 'Lamp Boat Sweets: eighteen boxes'],
+  ['kite-meadow', t('Kite Meadow: a picnic at 31 °C, without nuts')],
+  ['last-ferry', t('Last Ferry: a table for sixty-four')],
+  ['open-loom', t('Open Loom: halal and vegetarian')],
+  ['lamp-boat-sweets', t('Lamp Boat Sweets: eighteen boxes')],
 ] as const;
 
 /** The menu comes after the first paint; a press before it is there opens it when it comes. */
@@ -146,14 +153,14 @@ function OtherDemos({ onTake }: { onTake: (id: string) => void }) {
   }, []);
   const closed = (
     <Button look="quiet" onClick={() => setPressed(true)}>
-      Another demo
+      {t('Another demo')}
     </Button>
   );
   if (!painted) return closed;
   return (
     <Suspense fallback={closed}>
       <Menu
-        words="Another demo"
+        words={t('Another demo')}
         opened={pressed}
         items={OTHER_DEMOS.map(([id, words]) => ({ words, press: () => onTake(id) }))}
       />
@@ -165,24 +172,26 @@ function Actions({ table, first }: { table: Table; first: CardRow | undefined })
   return (
     <div className="flex flex-wrap items-center gap-2.5 my-4.5 mx-0">
       {first && (
-        <Button onClick={() => table.open(first.id, first.laid ? 'check' : 'brief')}>Go on with it</Button>
+        <Button onClick={() => table.open(first.id, first.laid ? 'check' : 'brief')}>
+          {t('Go on with it')}
+        </Button>
       )}
       <Button look={first ? 'quiet' : 'enamel'} onClick={() => void table.demo()}>
-        Open the demo
+        {t('Open the demo')}
       </Button>
       <OtherDemos onTake={(id) => void table.demo(id)} />
       <Button look="quiet" onClick={() => void table.fresh()}>
-        New plate
+        {t('New plate')}
       </Button>
       <FileButton
-        words="Bring in a file"
-        label="Bring in a plan file"
+        words={t('Bring in a file')}
+        label={t('Bring in a plan file')}
         accept={JSON_FILE}
         onFile={(picked) => void table.bringIn(picked)}
       />
       {first && (
         <Button look="quiet" onClick={() => void table.saveAll()}>
-          Save all plans
+          {t('Save all plans')}
         </Button>
       )}
     </div>
@@ -199,13 +208,21 @@ function Card({ row, table }: { row: CardRow; table: Table }) {
         {row.name}
       </Link>
       <br />
-      {row.guests} guests, saved {dayAndTime(row.savedAt)}
+      {t('{guests} guests, saved {dayAndTime}', { guests: row.guests, dayAndTime: dayAndTime(row.savedAt) })}
       <div className="flex flex-wrap items-center gap-2.5 mt-1">
-        <Button look="link" onClick={() => void table.copy(row)} aria-label={`Copy ${row.name}`}>
-          Copy
+        <Button
+          look="link"
+          onClick={() => void table.copy(row)}
+          aria-label={t('Copy {name}', { name: row.name })}
+        >
+          {t('Copy')}
         </Button>
-        <Button look="link" onClick={() => void table.remove(row)} aria-label={`Delete ${row.name}`}>
-          Delete
+        <Button
+          look="link"
+          onClick={() => void table.remove(row)}
+          aria-label={t('Delete {name}', { name: row.name })}
+        >
+          {t('Delete')}
         </Button>
       </div>
     </li>
@@ -220,11 +237,19 @@ function DamagedCard({ row, table }: { row: CardRow; table: Table }) {
       <br />
       <span role="alert">{row.damage}</span>
       <div className="flex flex-wrap items-center gap-2.5 mt-1">
-        <Button look="link" onClick={() => void table.saveRaw(row)} aria-label={`Save ${row.name} as it is`}>
-          Save it as it is
+        <Button
+          look="link"
+          onClick={() => void table.saveRaw(row)}
+          aria-label={t('Save {name} as it is', { name: row.name })}
+        >
+          {t('Save it as it is')}
         </Button>
-        <Button look="link" onClick={() => void table.remove(row)} aria-label={`Delete ${row.name}`}>
-          Delete
+        <Button
+          look="link"
+          onClick={() => void table.remove(row)}
+          aria-label={t('Delete {name}', { name: row.name })}
+        >
+          {t('Delete')}
         </Button>
       </div>
     </li>

@@ -15,6 +15,7 @@ import {
   readRow,
 } from '../store/plans.js';
 import { saveFile } from '../ui/save.js';
+import { t } from '../words/index.js';
 
 export { markDeleted, readRow, removeForGood } from '../store/plans.js';
 
@@ -30,7 +31,7 @@ export async function tidy(): Promise<void> {
 /** Puts a demo on the table; its id, or undefined when it could not be read. */
 export async function takeDemo(name: string): Promise<string | undefined> {
   const read = readPlanText(await (await fetch(`/demo/${name}.plate.json`)).text());
-  if (!read.ok) return void toast.error('The demo could not be read.');
+  if (!read.ok) return void toast.error(t('The demo could not be read.'));
   const id = await putNew(read.plan, Date.now());
   askToKeep();
   return id;
@@ -61,7 +62,10 @@ export async function bringIn(file: File): Promise<BroughtIn> {
   if (!read.ok) return { refused: read.problems, notTaken: [], taken: 0, twins: [] };
   const twins = await putFree(read.plans, Date.now());
   const stored = read.plans.filter((plan) => !twins.includes(plan));
-  if (stored.length > 0) toast(`“${stored.map((plan) => plan.occasion.name).join('”, “')}” is on the table.`);
+  if (stored.length > 0)
+    toast(
+      t('“{stored}” is on the table.', { stored: stored.map((plan) => plan.occasion.name).join('”, “') }),
+    );
   return { notTaken: read.notTaken, taken: read.plans.length, twins };
 }
 
@@ -88,6 +92,9 @@ export async function saveAll(): Promise<void> {
   saveFile('round-plate-plans.json', text);
   if (damaged.length > 0)
     toast.error(
-      `${damaged.length} damaged ${damaged.length === 1 ? 'plan is' : 'plans are'} not in the file: save each from its card.`,
+      t(
+        '{damagedCount} damaged {damagedCount, plural, one {plan is} other {plans are}} not in the file: save each from its card.',
+        { damagedCount: damaged.length },
+      ),
     );
 }

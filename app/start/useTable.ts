@@ -5,6 +5,7 @@ import { toast } from 'sonner';
 import type { NotTaken } from '../../core/exchange/index.js';
 import type { Plan, ReadProblem } from '../../core/plan/index.js';
 import { db, TRASH_DAYS, type CardRow } from '../store/db.js';
+import { t } from '../words/index.js';
 
 export interface Refused {
   name: string;
@@ -72,10 +73,16 @@ export function useTable() {
     async remove(row: CardRow): Promise<void> {
       const { markDeleted } = await deeds();
       await markDeleted(row.id, Date.now());
-      toast(`“${row.name}” is cleared away. It lies in the trash for ${TRASH_DAYS} days.`, {
-        action: { label: 'Undo', onClick: () => void markDeleted(row.id, null) },
-        duration: UNDO_MS,
-      });
+      toast(
+        t('“{name}” is cleared away. It lies in the trash for {TRASHDAYS} days.', {
+          name: row.name,
+          TRASHDAYS: TRASH_DAYS,
+        }),
+        {
+          action: { label: t('Undo'), onClick: () => void markDeleted(row.id, null) },
+          duration: UNDO_MS,
+        },
+      );
     },
     putBack: (row: CardRow) => deeds().then((deeds) => deeds.markDeleted(row.id, null)),
     removeForGood: (row: CardRow) => deeds().then((deeds) => deeds.removeForGood(row.id)),

@@ -1,15 +1,16 @@
 import type { Plan } from '../../core/plan/index.js';
+import { t } from '../words/index.js';
 
 export const ROLE_WORDS: Record<Plan['occasion']['role'], string> = {
-  meal: 'the whole meal',
-  drinks: 'a board with drinks',
-  'one-of-many': 'one dish among many',
-  sweet: 'a sweet course',
+  meal: t('the whole meal'),
+  drinks: t('a board with drinks'),
+  'one-of-many': t('one dish among many'),
+  sweet: t('a sweet course'),
   children: 'a children’s snack',
 };
 
 export const POLICY_WORDS: Record<Plan['policy'], string> = {
-  'everything-fits': 'Everything fits everyone.',
-  'looked-after': 'Everyone is looked after on shared surfaces.',
-  'own-plate': 'Some have a plate of their own.',
+  'everything-fits': t('Everything fits everyone.'),
+  'looked-after': t('Everyone is looked after on shared surfaces.'),
+  'own-plate': t('Some have a plate of their own.'),
 };

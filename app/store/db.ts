@@ -1,5 +1,6 @@
 import Dexie, { type Table } from 'dexie';
 import type { Change } from '../../core/plan/index.js';
+import { t } from '../words/index.js';
 
 /**
  * A stored plan. `rev` grows with every write; `cursor` is how many of its steps are done. `doc` may be of an older
@@ -84,7 +85,7 @@ export async function openStore(): Promise<void> {
     await Promise.race([
       db.open(),
       new Promise((_, fail) =>
-        setTimeout(() => fail(new Error('The storage does not answer.')), OPENS_WITHIN_MS),
+        setTimeout(() => fail(new Error(t('The storage does not answer.'))), OPENS_WITHIN_MS),
       ),
     ]);
   } catch {

@@ -16,6 +16,7 @@ import {
 } from '../../core/house/index.js';
 import { db, type HouseRow } from './db.js';
 import { SETTINGS_KEY, storedSettings } from './settings.js';
+import { t } from '../words/index.js';
 
 interface House {
   /** By kind, the latest first. Empty until the store has been read. */
@@ -39,7 +40,7 @@ function sorted(rows: readonly HouseRow[]): House {
   for (const row of [...rows].sort((a, b) => b.savedAt - a.savedAt)) {
     const read = isKind(row.kind)
       ? readKept(row.kind, row.version, row.value)
-      : ({ ok: false, reason: 'nobody knows this kind' } as const);
+      : ({ ok: false, reason: t('nobody knows this kind') } as const);
     if (read.ok) house.kept.push(read.kept);
     else house.damaged.push({ kind: row.kind, key: row.key, reason: read.reason });
   }
@@ -85,7 +86,9 @@ async function put(all: readonly Kept[]): Promise<void> {
     for (const kind of new Set(all.map((kept) => kept.kind))) {
       const { most, title } = recordOf(kind);
       if ((await db.house.where('kind').equals(kind).count()) > most)
-        throw new Error(`${title}: your house has room for ${most}. Take something out of it first.`);
+        throw new Error(
+          t('{title}: your house has room for {most}. Take something out of it first.', { title, most }),
+        );
     }
   });
 }

@@ -5,6 +5,7 @@ import { cameAndWent, type Conflict } from '../../core/compose/index.js';
 import { canonicalText, planLarder, type Plan } from '../../core/plan/index.js';
 import { ask, Cancelled, type Running } from '../workers/kitchen.js';
 import { useSession } from './session.js';
+import { t } from '../words/index.js';
 
 interface Jobs {
   /** What the kitchen is doing, in words; null when it rests. */
@@ -29,7 +30,7 @@ interface Jobs {
 let running: Pick<Running<unknown>, 'cancel'> | undefined;
 
 /** The name of the step that a proposal makes: choosing, choosing better and laying are undone together. */
-export const COMPOSED = 'compose the board';
+export const COMPOSED = t('compose the board');
 
 const session = () => useSession.getState();
 
@@ -71,7 +72,7 @@ export const useKitchen = create<Jobs>((set) => ({
   proof: null,
 
   async compose(plan, keep = false) {
-    set({ doing: 'Looking through the larder', conflicts: [], changed: null, proof: null });
+    set({ doing: t('Looking through the larder'), conflicts: [], changed: null, proof: null });
     const before = plan.placements;
     let shown: Plan['placements'] | undefined = before;
     const show = (found: Plan): void => {
@@ -99,13 +100,13 @@ export const useKitchen = create<Jobs>((set) => ({
   lay: (plan, amends, before) => layAs(plan, amends, before, set),
 
   async chooseAgain(plan, key) {
-    set({ doing: 'Choosing again', conflicts: [], changed: null, proof: null });
+    set({ doing: t('Choosing again'), conflicts: [], changed: null, proof: null });
     const job = ask('way-out', { plan, key }, { progress: (words) => set({ doing: words }) });
     running = job;
     const answer = await finish(job, set);
     if (!answer || !untouched(plan, plan.placements)) return;
     if (!answer.tried) {
-      toast('No board was found that is free of this. Nothing was changed.');
+      toast(t('No board was found that is free of this. Nothing was changed.'));
       return;
     }
     const { command } = answer.tried.remedy;
@@ -113,7 +114,7 @@ export const useKitchen = create<Jobs>((set) => ({
     const now = session().plan;
     if (!now) return;
     set({ changed: namedChange(plan, now) });
-    await layAs(now, 'choose again', undefined, set);
+    await layAs(now, t('choose again'), undefined, set);
   },
 
   cancel() {
@@ -129,7 +130,7 @@ async function layAs(
   before: Plan | undefined,
   set: Set,
 ): Promise<void> {
-  set({ doing: 'Laying the board' });
+  set({ doing: t('Laying the board') });
   const job = ask(
     'lay',
     { plan, seed: plan.seed, ...(before ? { before } : {}) },
@@ -140,7 +141,7 @@ async function layAs(
   if (!answer || answer.surfaces.length === 0 || session().planId !== plan.id) return;
   const command = {
     name: 'together' as const,
-    label: 'lay the board',
+    label: t('lay the board'),
     commands: answer.surfaces.map((laid) => ({
       name: 'set-layout' as const,
       surfaceId: laid.surfaceId,

@@ -11,6 +11,7 @@ import { bundleText } from '../../core/exchange/index.js';
 import { guestsIn } from '../../core/party/index.js';
 import '../zod.js';
 import { db, MOST_STEPS, TRASH_DAYS, type CardRow, type PlanRow, type StepRow } from './db.js';
+import { t } from '../words/index.js';
 
 /** What a write did. `merged`: another tab had written in between, and the edit was made on top of its plan. */
 export type Written =
@@ -18,7 +19,7 @@ export type Written =
   /** `gone`: the plan was deleted elsewhere; nothing was written. */
   | { ok: false; reason: string; gone?: true };
 
-const GONE: Written = { ok: false, reason: 'This plan was deleted elsewhere.', gone: true };
+const GONE: Written = { ok: false, reason: t('This plan was deleted elsewhere.'), gone: true };
 
 /** A row whose plan has been read. */
 export type ReadRow = Omit<PlanRow, 'doc'> & { doc: Plan };
@@ -135,7 +136,7 @@ export async function writeStep(id: string, way: 'back' | 'forward', now: number
     if (!step)
       return {
         ok: false,
-        reason: way === 'back' ? 'There is nothing to undo.' : 'There is nothing to redo.',
+        reason: way === 'back' ? t('There is nothing to undo.') : t('There is nothing to redo.'),
       };
     const against = clashes(row.doc, step.changes, way);
     if (against.length > 0)

@@ -15,6 +15,7 @@ import {
   writeStep,
   type Written,
 } from './plans.js';
+import { t } from '../words/index.js';
 
 /**
  * The plan that this tab works on. In the document: everything in `plan`. In the session (this tab only): which
@@ -87,7 +88,7 @@ export const useSession = create<Session>((set, get) => {
       redoLabel: labels.redo,
       ...(more ? {} : { plan: written.row.doc }),
     });
-    if (written.merged) toast('Another tab had changed this plan; your edit was made on top of it.');
+    if (written.merged) toast(t('Another tab had changed this plan; your edit was made on top of it.'));
   }
 
   /** Writes what waits, one after the other. A write that the store does not take stays first in the line. */
@@ -106,7 +107,7 @@ export const useSession = create<Session>((set, get) => {
       if (!written.ok && written.gone) {
         // nothing is thrown away: it waits until the plan is put back, or is kept as a copy
         if (get().planId === next.id) return set({ gone: true, saving: 0 });
-        toast.error('A plan was deleted elsewhere before its last edits were saved.');
+        toast.error(t('A plan was deleted elsewhere before its last edits were saved.'));
         pending.shift();
         continue;
       }
@@ -165,7 +166,7 @@ export const useSession = create<Session>((set, get) => {
         const row = await readRow(id);
         if (get().planId !== id) return;
         if (!row) {
-          set({ problem: 'There is no plan at this address in this browser.' });
+          set({ problem: t('There is no plan at this address in this browser.') });
           return;
         }
         const labels = await stepLabels(id, row.cursor);
@@ -185,7 +186,7 @@ export const useSession = create<Session>((set, get) => {
             start();
           }
           if (get().saving > 0 || now.rev <= get().rev) return;
-          toast('This plan was changed in another tab.');
+          toast(t('This plan was changed in another tab.'));
           void stepLabels(id, now.cursor).then((l) =>
             set({
               plan: readDoc(now.doc),

@@ -1,4 +1,5 @@
 import { toast } from 'sonner';
+import { t } from '../words/index.js';
 
 /** A newer version is looked for when the page opens and then each hour: a board can stand open all day. */
 const LOOK_MS = 60 * 60 * 1000;
@@ -18,10 +19,10 @@ async function saved(): Promise<void> {
 }
 
 function announce(load: () => void | Promise<void>): void {
-  toast('A newer Round Plate is ready.', {
+  toast(t('A newer Round Plate is ready.'), {
     id: 'newer',
     duration: Infinity,
-    action: { label: 'Load it', onClick: () => void saved().then(load) },
+    action: { label: t('Load it'), onClick: () => void saved().then(load) },
   });
 }
 
@@ -40,7 +41,8 @@ async function change(): Promise<void> {
   const late = new Promise<false>((resolve) => setTimeout(() => resolve(false), PATIENCE_MS));
   if (!(await Promise.race([active, late]))) {
     const served = await fetch('/health', { cache: 'no-store' }).catch(() => undefined);
-    if (!served?.ok) return void toast.error('The newer Round Plate cannot be loaded now. Try again later.');
+    if (!served?.ok)
+      return void toast.error(t('The newer Round Plate cannot be loaded now. Try again later.'));
     await registration.unregister();
   }
   location.reload();

@@ -1,4 +1,5 @@
 import type { Severity } from '../../core/check/index.js';
+import { t } from '../words/index.js';
 
 /** A state as a drawing of a plate: never by colour alone. */
 export type Glyph = 'whole' | 'chipped' | 'cracked' | 'covered';
@@ -92,8 +93,8 @@ function Covered() {
 }
 
 export const STATE_WORDS: Record<Glyph, string> = {
-  whole: 'Good',
-  chipped: 'Take care',
-  cracked: 'Stops service',
-  covered: 'Ask',
+  whole: t('Good'),
+  chipped: t('Take care'),
+  cracked: t('Stops service'),
+  covered: t('Ask'),
 };

@@ -1,4 +1,5 @@
 import type { RowProblem } from '../../core/exchange/index.js';
+import { t } from '../words/index.js';
 
 const MOST = 12;
 
@@ -9,18 +10,23 @@ export function RowProblems({ problems }: { problems: readonly RowProblem[] }) {
     <div role="alert">
       <p className="font-bold text-beet-ink mt-2 mb-0.5 mx-0">
         {problems.length === 1
-          ? 'One cell was not understood'
-          : `${problems.length} cells were not understood`}
+          ? t('One cell was not understood')
+          : t('{problemsCount} cells were not understood', { problemsCount: problems.length })}
       </p>
       <ul className="m-0 list-none p-0">
         {problems.slice(0, MOST).map((problem, i) => (
           <li key={i}>
-            Row {problem.row}
-            {problem.column && `, ${problem.column}`}: {problem.reason}
+            {t('Row {row}{column}: {reason}', {
+              row: problem.row,
+              column: problem.column && `, ${problem.column}`,
+              reason: problem.reason,
+            })}
           </li>
         ))}
       </ul>
-      {problems.length > MOST && <p>and {problems.length - MOST} more</p>}
+      {problems.length > MOST && (
+        <p>{t('and {problemsCount} more', { problemsCount: problems.length - MOST })}</p>
+      )}
     </div>
   );
 }

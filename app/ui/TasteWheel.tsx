@@ -1,5 +1,6 @@
 import { TASTE_WORDS, type Taste } from '../../core/catalogue/index.js';
 import { capital } from '../../core/words/index.js';
+import { t } from '../words/index.js';
 
 export interface Petal {
   taste: Taste;
@@ -25,14 +26,18 @@ export function TasteWheel({ petals, size }: { petals: readonly Petal[]; size: n
   const r = 74;
   const at = (angle: number, radius: number) =>
     `${(radius * Math.sin(angle)).toFixed(1)} ${(-radius * Math.cos(angle)).toFixed(1)}`;
-  const said = petals.map((petal) => `${TASTE_WORDS[petal.taste]} ${petal.most} of ${MOST}`).join(', ');
+  const said = petals
+    .map((petal) =>
+      t('{taste} {most} of {all}', { taste: TASTE_WORDS[petal.taste], most: petal.most, all: MOST }),
+    )
+    .join(', ');
   return (
     <svg
       width={size}
       height={size * 0.82}
       viewBox="-122 -100 244 200"
       role="img"
-      aria-label={`Tastes: ${said}`}
+      aria-label={t('Tastes: {said}', { said })}
     >
       {[1, 3, 5].map((ring) => (
         <circle

@@ -1,3 +1,4 @@
+import { t } from '../words/index.js';
 /** Hands a file to the browser's downloads. */
 export function saveFile(name: string, content: string | Blob, type = 'application/json'): void {
   const url = URL.createObjectURL(content instanceof Blob ? content : new Blob([content], { type }));
@@ -42,7 +43,7 @@ export async function svgToPng(
     const image = new Image();
     await new Promise((resolve, reject) => {
       image.onload = resolve;
-      image.onerror = () => reject(new Error('The board could not be painted.'));
+      image.onerror = () => reject(new Error(t('The board could not be painted.')));
       image.src = url;
     });
     const canvas = document.createElement('canvas');
@@ -51,7 +52,7 @@ export async function svgToPng(
     await inBands(canvas, image);
     return await new Promise((resolve, reject) =>
       canvas.toBlob(
-        (blob) => (blob ? resolve(blob) : reject(new Error('The board could not be painted.'))),
+        (blob) => (blob ? resolve(blob) : reject(new Error(t('The board could not be painted.')))),
         'image/png',
       ),
     );

@@ -1,5 +1,6 @@
 import { FOOD_PICTURES, idOf } from '../measure/index.js';
 import { groupSchema, guestsIn, type Group, type NeedChoice, type Strictness } from './group.js';
+import { agesIn, ALL, numberOf, parts, REST, startsWithNumber } from './parts.js';
 import { needsSaid, readPhrases, type Phrase, type Said, type Vocabulary } from './phrases.js';
 
 /** A word that a party line may use for a need; the need packs bring them. */
@@ -25,15 +26,6 @@ export interface PartyRead {
   unread: { text: string; group: string; guests: number }[];
 }
 
-const NUMBER_WORDS = new Map<string, number>(Object.entries({
-  a: 1, an: 1, one: 1, two: 2, three: 3, four: 4, five: 5, six: 6, seven: 7, eight: 8, nine: 9, ten: 10,
-  eleven: 11, twelve: 12, thirteen: 13, fourteen: 14, fifteen: 15, sixteen: 16, seventeen: 17, eighteen: 18,
-  nineteen: 19, twenty: 20, thirty: 30, forty: 40, fifty: 50,
-})); // prettier-ignore
-
-const numberOf = (word: string): number | undefined =>
-  /^\d+$/.test(word) ? Number(word) : NUMBER_WORDS.get(word.toLowerCase());
-
 const CHILD = /\b(child|children|kid|kids|toddler|toddlers|baby|babies|infant|infants)\b/;
 const BABY = /\b(baby|babies|infant|infants)\b/;
 
@@ -42,76 +34,6 @@ const SAID_STRICT: readonly (readonly [RegExp, Strictness])[] = [
   [/\b(by preference|preference|prefers?(?! no)|mostly|rather|if possible|flexible)\b/, 'preference'],
   [/\b(strictly(?! no)|strict(?! about| on| with)|always)\b/, 'strict'],
 ];
-
-const REST =
-  /^(?:(?:and\s+)?(?:the\s+)?(?:rest|others|remaining|remainder|everyone else|everybody else)(?:\s+(?:of\s+)?(?:them|us))?(?:\s+(?:is|are))?)\b\s*/i;
-const ALL = /^(?:all(?:\s+of\s+(?:them|us))?|everyone|everybody|each)(?:\s+(?:is|are))?\b\s*/i;
-
-const startsWithNumber = (part: string) => numberOf(part.trim().split(/\s+/)[0] ?? '') !== undefined;
-
-/** Splits at commas, semicolons and line ends that are not inside brackets. */
-function parts(text: string): string[] {
-  const out: string[] = [];
-  let depth = 0;
-  let part = '';
-  for (const ch of text) {
-    if (ch === '(') depth++;
-    if (ch === ')') depth = Math.max(0, depth - 1);
-    if (depth === 0 && /[,;\n]/.test(ch)) {
-      out.push(part);
-      part = '';
-    } else part += ch;
-  }
-  out.push(part);
-  return joinAges(
-    out
-      .flatMap(atAnd)
-      .map((p) => p.trim())
-      .filter(Boolean),
-  );
-}
-
-/** "1 vegan and 2 coeliac" are two parts; "3 and 4" are ages. */
-function atAnd(part: string): string[] {
-  const found = /\s(?:and|plus|&|\+)\s+(?=(?:\d+|[a-z]+)\s*x?\s+[a-z])/gi;
-  const out: string[] = [];
-  let [from, depth, at] = [0, 0, 0];
-  for (const match of part.matchAll(found)) {
-    for (; at < match.index; at++) depth += part[at] === '(' ? 1 : part[at] === ')' ? -1 : 0;
-    const next = part.slice(match.index + match[0].length);
-    const word = /^\S+/.exec(next)![0];
-    if (
-      depth > 0 ||
-      (!/^\d+$/.test(word) && !/^(?:one|two|three|four|five|six|seven|eight|nine|ten)$/i.test(word))
-    )
-      continue;
-    if (/^\S+\s+(?:years?|months?|and|are|is)\b/i.test(next)) continue;
-    out.push(part.slice(from, match.index));
-    from = match.index + match[0].length;
-  }
-  return [...out, part.slice(from)];
-}
-
-/**
- * "4 children of 3, 4, 7 and 9": bare numbers after a comma are ages of the part before them. "1 vegan, pregnant,
- * hates olives": a part without any number says more about the guests before it.
- */
-function joinAges(list: readonly string[]): string[] {
-  const out: string[] = [];
-  for (const part of list) {
-    if (out.length > 0 && /^\d+(?:\s*and\s*\d+)?$/.test(part)) out[out.length - 1] += `, ${part}`;
-    else if (
-      out.length > 0 &&
-      !startsWithNumber(part) &&
-      !/\d/.test(part) &&
-      !REST.test(part) &&
-      !ALL.test(part)
-    )
-      out[out.length - 1] += ` & ${part}`;
-    else out.push(part);
-  }
-  return out;
-}
 
 interface Draft {
   count: number;
@@ -122,32 +44,6 @@ interface Draft {
 }
 
 const NOTHING_SAID: Said = { needs: [], dislikes: [], phrases: [], unread: [] };
-
-/** "two are 3", "3 and 4", "6 to 10", "aged 3, 7": the ages that a bracket says, for so many children. */
-function agesIn(text: string, count: number): number[] | undefined {
-  const some =
-    /^(\w+)\s+(?:is|are|of them are|aged)\s+(\d+)(?:\s*(?:and|,)\s*(?:the\s+)?(?:others?|rest)\s+(?:is|are)?\s*(.+))?$/.exec(
-      text.trim(),
-    );
-  if (some) {
-    const n = numberOf(some[1]!);
-    if (n === undefined || n > count) return undefined;
-    const rest = some[3] ? agesIn(some[3], count - n) : [];
-    return rest && [...Array<number>(n).fill(Number(some[2])), ...rest];
-  }
-  const range = /^(?:aged?\s+)?(\d+)\s*(?:to|-|–)\s*(\d+)$/.exec(text.trim());
-  if (range) return spread(Number(range[1]), Number(range[2]), count);
-  const ages = (text.match(/\d+/g) ?? []).map(Number);
-  if (ages.length === 1 && !/,|and/.test(text)) return Array<number>(count).fill(ages[0]!);
-  return ages.length > 0 && ages.length <= count ? ages : undefined;
-}
-
-/** "6 to 10" for three children: 6, 8 and 10; the youngest is always there, so nothing is judged too kindly. */
-function spread(from: number, to: number, count: number): number[] {
-  if (to < from) return spread(to, from, count);
-  if (count === 1) return [from];
-  return Array.from({ length: count }, (_, i) => Math.round(from + ((to - from) * i) / (count - 1)));
-}
 
 /** A bracket that tells more than numbers, in whatever alphabet. */
 const SAYS = new RegExp(`[\\p{L}${FOOD_PICTURES}]`, 'u');

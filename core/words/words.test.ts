@@ -1,29 +1,12 @@
-import { parse, TYPE, type MessageFormatElement } from '@formatjs/icu-messageformat-parser';
-import { printAST } from '@formatjs/icu-messageformat-parser/printer.js';
+import { parse } from '@formatjs/icu-messageformat-parser';
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { checkPlan, FINDING_KINDS, inWords, remedyEffect, remedyLabel } from '../check/index.js';
 import { boardsOfMany } from '../testing/boards.js';
-import { EN, ENGLISH, speak, speakArg, type MessageId, type Speech, type WordFile } from './index.js';
+import { EN, ENGLISH, speak, speakArg, type MessageId, type Speech } from './index.js';
+import { MADE_UP as MADE_UP_WORDS } from './made-up.js';
 
-/** A made-up language: each letter of the words with an accent, and every message a third longer. */
-function accented(elements: MessageFormatElement[]): MessageFormatElement[] {
-  return elements.map((element) => {
-    if (element.type === TYPE.literal)
-      return { ...element, value: element.value.replace(/[A-Za-z]/g, (l) => `${l}\u0301`) };
-    if (element.type !== TYPE.plural && element.type !== TYPE.select) return element;
-    const options = Object.entries(element.options).map(([key, o]) => [
-      key,
-      { ...o, value: accented(o.value) },
-    ]);
-    return { ...element, options: Object.fromEntries(options) } as MessageFormatElement;
-  });
-}
-
-const madeUp: WordFile = Object.fromEntries(
-  Object.entries(EN).map(([id, template]) => [id, printAST(accented(parse(template)))]),
-) as WordFile;
-const MADE_UP: Speech = { locale: 'de', units: 'imperial', words: madeUp };
+const MADE_UP: Speech = { locale: 'de', units: 'imperial', words: MADE_UP_WORDS };
 
 const ids = Object.keys(EN) as MessageId[];
 

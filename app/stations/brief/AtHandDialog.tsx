@@ -5,6 +5,7 @@ import { useSession } from '../../store/session.js';
 import { LengthInput, NumberInput, Tick, Ticks, Wrong } from '../../ui/Fields.js';
 import { PaperDialog } from '../../ui/kit/Dialog.js';
 import { Button } from '../../ui/kit/Button.js';
+import { t } from '../../words/index.js';
 
 const TOOLS = ['knives', 'spoons', 'tongs'] as const;
 const NEW_BOWL = { diameterMm: 90, count: 2 };
@@ -22,7 +23,7 @@ export function AtHandDialog({ plan, onClose }: { plan: Plan; onClose: () => voi
   const save = (): void => {
     edit({
       name: 'together',
-      label: 'change what is at hand',
+      label: t('change what is at hand'),
       commands: [
         { name: 'set-bowls', bowls: bowls.map((bowl) => ({ ...bowl, count: Math.round(bowl.count) })) },
         { name: 'set-tools', tools },
@@ -32,19 +33,19 @@ export function AtHandDialog({ plan, onClose }: { plan: Plan; onClose: () => voi
     onClose();
   };
   return (
-    <PaperDialog open onClose={onClose} title="Bowls and tools at hand">
-      <Ticks legend="Bowls">
+    <PaperDialog open onClose={onClose} title={t('Bowls and tools at hand')}>
+      <Ticks legend={t('Bowls')}>
         {bowls.map((bowl, i) => (
           <div key={i} className="flex flex-wrap gap-2.5 items-end">
             <LengthInput
-              label="Across"
+              label={t('Across')}
               mm={bowl.diameterMm}
               min={LEAST_MM}
               max={MOST_MM}
               onChange={(diameterMm) => change(i, { diameterMm })}
             />
             <NumberInput
-              label="How many"
+              label={t('How many')}
               value={bowl.count}
               min={0}
               max={99}
@@ -52,10 +53,10 @@ export function AtHandDialog({ plan, onClose }: { plan: Plan; onClose: () => voi
             />
             <Button
               look="link"
-              aria-label={`Leave out bowls of ${bowl.diameterMm} mm`}
+              aria-label={t('Leave out bowls of {diameterMm} mm', { diameterMm: bowl.diameterMm })}
               onClick={() => setBowls(bowls.filter((_, k) => k !== i))}
             >
-              Leave out
+              {t('Leave out')}
             </Button>
           </div>
         ))}
@@ -65,13 +66,13 @@ export function AtHandDialog({ plan, onClose }: { plan: Plan; onClose: () => voi
           disabled={bowls.length >= 20}
           onClick={() => setBowls([...bowls, NEW_BOWL])}
         >
-          Another size
+          {t('Another size')}
         </Button>
       </Ticks>
-      <Ticks legend="Hands">
+      <Ticks legend={t('Hands')}>
         <div className="flex flex-wrap items-center gap-2.5">
           <NumberInput
-            label="Helpers"
+            label={t('Helpers')}
             value={work.helpers}
             min={0}
             max={20}
@@ -79,13 +80,13 @@ export function AtHandDialog({ plan, onClose }: { plan: Plan; onClose: () => voi
           />
           <Tick
             inline
-            label="limit the minutes"
+            label={t('limit the minutes')}
             on={work.minutes !== null}
             onChange={(on) => setWork({ ...work, minutes: on ? 90 : null })}
           />
           {work.minutes !== null && (
             <NumberInput
-              label="Minutes each"
+              label={t('Minutes each')}
               value={work.minutes}
               min={5}
               max={2880}
@@ -94,7 +95,7 @@ export function AtHandDialog({ plan, onClose }: { plan: Plan; onClose: () => voi
           )}
         </div>
       </Ticks>
-      <Ticks legend="Tools">
+      <Ticks legend={t('Tools')}>
         <div className="flex flex-wrap items-center gap-2.5">
           {TOOLS.map((t) => (
             <NumberInput
@@ -111,17 +112,17 @@ export function AtHandDialog({ plan, onClose }: { plan: Plan; onClose: () => voi
       </Ticks>
       <FromHouse
         kind="tools"
-        words="As in your house"
-        value={bad ? undefined : { name: 'At hand', bowls, tools }}
+        words={t('As in your house')}
+        value={bad ? undefined : { name: t('At hand'), bowls, tools }}
         onTake={(own) => (setBowls(own.bowls), setTools(own.tools))}
       />
       {bad && (
         <Wrong>
-          A bowl is {LEAST_MM} to {MOST_MM} mm across.
+          {t('A bowl is {LEASTMM} to {MOSTMM} mm across.', { LEASTMM: LEAST_MM, MOSTMM: MOST_MM })}
         </Wrong>
       )}
       <Button disabled={bad !== undefined} onClick={save}>
-        Keep
+        {t('Keep')}
       </Button>
     </PaperDialog>
   );

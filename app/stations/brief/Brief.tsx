@@ -30,6 +30,7 @@ import { TableSurfaces } from './TableSurfaces.js';
 import { Weights } from './Weights.js';
 import { Button } from '../../ui/kit/Button.js';
 import { ShelfHeading } from '../../ui/kit/Heading.js';
+import { t } from '../../words/index.js';
 
 const trimmed = (n: number): string => String(Math.round(n * 100) / 100);
 
@@ -45,13 +46,18 @@ export function Brief({ plan, checked }: { plan: Plan; checked: Checked }) {
       shelf={<BriefShelf plan={plan} targets={targets} />}
       foot={<BriefFoot plan={plan} targets={targets} />}
     >
-      <China label="The table from above, one seat a guest">
+      <China label={t('The table from above, one seat a guest')}>
         <Seats
           party={plan.party}
           r={258}
           picked={seenBy}
           onPick={(id) => see(seenBy === id ? null : id)}
-          label={(group) => `${group.name}, ${group.count} guests`}
+          label={(group) =>
+            t('{name}, {count, plural, one {# guest} other {# guests}}', {
+              name: group.name,
+              count: group.count,
+            })
+          }
         />
         <TableSurfaces plan={plan} onPick={setSurface} />
         <TableSum plan={plan} targets={targets} />
@@ -67,12 +73,16 @@ function TableSum({ plan, targets }: { plan: Plan; targets: Targets }) {
   return (
     <g transform="translate(0 176)" textAnchor="middle">
       <text className="font-display" fontSize="42" fontWeight="900" fill="var(--ink)">
-        {nobody ? 'Nobody yet' : formatMass(targets.totalG, units)}
+        {nobody ? t('Nobody yet') : formatMass(targets.totalG, units)}
       </text>
       <text y="22" fontSize="14" fill="var(--soft)">
         {nobody
-          ? 'Say who is coming on the shelf'
-          : `${trimmed(targets.portions)} portions of ${formatMass(targets.perPortionG, units)}, ${guestsIn(plan.party)} guests`}
+          ? t('Say who is coming on the shelf')
+          : t('{trimmed} portions of {perPortionG}, {guestsIn} guests', {
+              trimmed: trimmed(targets.portions),
+              perPortionG: formatMass(targets.perPortionG, units),
+              guestsIn: guestsIn(plan.party),
+            })}
       </text>
     </g>
   );
@@ -88,14 +98,18 @@ function BriefShelf({ plan, targets }: { plan: Plan; targets: Targets }) {
   return (
     <>
       <Sentence plan={plan} />
-      <ShelfHeading>The party</ShelfHeading>
+      <ShelfHeading>{t('The party')}</ShelfHeading>
       {lines && <PartyLines plan={plan} onClose={() => setLines(false)} />}
       {plan.party.map((group) => (
         <button
           key={group.id}
           className="on-cloth flex w-full items-center gap-2 border-0 bg-transparent py-0.5 text-left text-sm/[1.1] font-bold [&>svg]:flex-none"
           onClick={() => setGroup(group)}
-          aria-label={`${group.name}, ${group.count} × ${trimmed(portionsOf(group) / group.count)} portions. Change`}
+          aria-label={t('{name}, {count} × {trimmed} portions. Change', {
+            name: group.name,
+            count: group.count,
+            trimmed: trimmed(portionsOf(group) / group.count),
+          })}
         >
           <Rim group={group} />
           {group.name} <b className="ml-auto font-display text-base/none font-extrabold">{group.count}</b>{' '}
@@ -107,21 +121,24 @@ function BriefShelf({ plan, targets }: { plan: Plan; targets: Targets }) {
       {!lines && (
         <div className="flex flex-wrap items-center mt-2 gap-1.5">
           <Button look="quiet" size="small" onClick={() => setLines(true)}>
-            {plan.party.length === 0 ? 'Say who is coming' : 'Type the party'}
+            {plan.party.length === 0 ? t('Say who is coming') : t('Type the party')}
           </Button>
           <Button look="quiet" size="small" onClick={() => setWays(true)}>
-            More ways
+            {t('More ways')}
           </Button>
         </div>
       )}
-      <ShelfHeading>How much</ShelfHeading>
+      <ShelfHeading>{t('How much')}</ShelfHeading>
       <Weights plan={plan} offers={offers} />
       <p className="text-soft my-1 mx-0">
-        {offers.find((offer) => offer.chosen)?.name}: {formatMass(targets.perPortionG, units)} for each of{' '}
-        {trimmed(targets.portions)} portions.
+        {t('{name}: {perPortionG} for each of {trimmed} portions.', {
+          name: offers.find((offer) => offer.chosen)?.name,
+          perPortionG: formatMass(targets.perPortionG, units),
+          trimmed: trimmed(targets.portions),
+        })}
       </p>
       <Button look="quiet" size="small" onClick={() => setSchools(true)}>
-        Side by side
+        {t('Side by side')}
       </Button>
       {schools && <SchoolsDialog plan={plan} onClose={() => setSchools(false)} />}
       {ways && <PartyWaysDialog plan={plan} onClose={() => setWays(false)} />}
@@ -138,16 +155,16 @@ function BriefFoot({ plan, targets }: { plan: Plan; targets: Targets }) {
   return (
     <>
       <span>
-        <b>{formatMass(targets.totalG, units)}</b> in all
+        <b>{formatMass(targets.totalG, units)}</b> {t('in all')}
       </span>
       <span>
-        <b>{trimmed(targets.portions)}</b> portions
+        <b>{trimmed(targets.portions)}</b> {t('portions')}
       </span>
       <span>
-        <b>{formatArea(asked, units)}</b> asked
+        <b>{formatArea(asked, units)}</b> {t('asked')}
       </span>
       <span>
-        <b>{formatArea(have, units)}</b> there
+        <b>{formatArea(have, units)}</b> {t('there')}
       </span>
     </>
   );

@@ -7,6 +7,7 @@ import { Choice, NumberInput, TextInput, Wrong } from '../../ui/Fields.js';
 import { PaperDialog } from '../../ui/kit/Dialog.js';
 import { NeedPicker } from './NeedPicker.js';
 import { Button } from '../../ui/kit/Button.js';
+import { t } from '../../words/index.js';
 
 /** A group while it is being changed: lists are text until it is kept. */
 interface Draft {
@@ -46,7 +47,7 @@ function Place({ group }: { group: Group }) {
   const party = others.map((other) => (other.id === group.id ? group : other));
   return (
     <div className="mx-auto size-68">
-      <China stands="box" label="Their place at the table">
+      <China stands="box" label={t('Their place at the table')}>
         <circle r={PLATE_R - 88} fill="var(--cloth)" opacity=".5" />
         <Seats party={party} r={272} picked={group.id} label={(group) => `${group.name}, ${group.count}`} />
         <text
@@ -69,11 +70,11 @@ type ListField = Exclude<keyof Draft, 'group'>;
 const LISTS: readonly { field: ListField; label: string; max: number; ofChildren?: true }[] = [
   {
     field: 'dislikes',
-    label: 'Dislikes, with commas: a food, or a taste such as hot, strong or blue',
+    label: t('Dislikes, with commas: a food, or a taste such as hot, strong or blue'),
     max: 400,
   },
-  { field: 'known', label: 'Foods that they know from home, with commas', max: 400, ofChildren: true },
-  { field: 'seats', label: 'Names on the seats, with commas, only if you wish', max: 600 },
+  { field: 'known', label: t('Foods that they know from home, with commas'), max: 400, ofChildren: true },
+  { field: 'seats', label: t('Names on the seats, with commas, only if you wish'), max: 600 },
 ];
 
 /** One group by hand: count, ages, needs with their settings, dislikes, appetite. */
@@ -119,19 +120,19 @@ export function GroupDialog({ group, onClose }: { group: Group; onClose: () => v
       </div>
       {problem && <Wrong>{problem}</Wrong>}
       <div className="flex flex-wrap items-center gap-2.5">
-        <Button onClick={save}>Keep</Button>
+        <Button onClick={save}>{t('Keep')}</Button>
         <Button
           look="quiet"
           size="small"
           onClick={() => (edit({ name: 'remove-group', groupId: group.id }), onClose())}
         >
-          Not coming
+          {t('Not coming')}
         </Button>
         <p className="m-0 text-xs/[1.24] text-soft italic">
-          Ask the guest how strict it is; for an allergy, what exactly and how little is too much.
+          {t('Ask the guest how strict it is; for an allergy, what exactly and how little is too much.')}
         </p>
         <Button look="quiet" size="small" className="ml-auto" onClick={onClose}>
-          Close
+          {t('Close')}
         </Button>
       </div>
     </PaperDialog>
@@ -150,10 +151,10 @@ function Who({
 }) {
   return (
     <>
-      <TextInput label="Name" value={group.name} max={60} onChange={(name) => set({ name })} />
+      <TextInput label={t('Name')} value={group.name} max={60} onChange={(name) => set({ name })} />
       <div className="flex flex-wrap items-end gap-2.5">
         <NumberInput
-          label="Guests"
+          label={t('Guests')}
           value={group.count}
           min={1}
           max={500}
@@ -161,7 +162,7 @@ function Who({
           onChange={(count) => set({ count })}
         />
         <NumberInput
-          label="Appetite"
+          label={t('Appetite')}
           value={group.appetite}
           min={0.5}
           max={2}
@@ -170,11 +171,11 @@ function Who({
           onChange={(appetite) => set({ appetite })}
         />
         <Choice
-          label="Age band"
+          label={t('Age band')}
           width={130}
           value={group.band}
           options={[
-            ['adult', 'grown up'],
+            ['adult', t('grown up')],
             ['child', 'children'],
           ]}
           onPick={(band) => set({ band })}
@@ -182,7 +183,7 @@ function Who({
       </div>
       {group.band === 'child' && (
         <TextInput
-          label="Ages, with commas. An age that is missing is judged like the smallest."
+          label={t('Ages, with commas. An age that is missing is judged like the smallest.')}
           value={ages}
           max={200}
           onChange={onAges}

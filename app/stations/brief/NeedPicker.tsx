@@ -8,11 +8,12 @@ import { Button } from '../../ui/kit/Button.js';
 import { Checkbox } from '../../ui/kit/Checkbox.js';
 import { Input } from '../../ui/kit/Input.js';
 import { Select } from '../../ui/kit/Select.js';
+import { t } from '../../words/index.js';
 
 const STRICT_WORDS: Record<Strictness, string> = {
-  preference: 'gladly, when it is easy',
+  preference: t('gladly, when it is easy'),
   strict: 'always',
-  allergy: 'an allergy: traces count',
+  allergy: t('an allergy: traces count'),
 };
 
 /** The needs that a group lives by, each with how strictly and where its schools differ; more by name. */
@@ -35,7 +36,7 @@ export function NeedPicker({
   );
   return (
     <fieldset className="m-0 border-0 p-0">
-      <legend className="font-bold">Needs</legend>
+      <legend className="font-bold">{t('Needs')}</legend>
       {needs.map((choice) => (
         <Chosen
           key={choice.id}
@@ -45,18 +46,18 @@ export function NeedPicker({
           onPage={setPage}
         />
       ))}
-      <Field label={needs.length === 0 ? 'Find a need' : 'Another need'}>
+      <Field label={needs.length === 0 ? t('Find a need') : t('Another need')}>
         <Input
           type="search"
           value={query}
           onChange={(event) => setQuery(event.target.value)}
-          placeholder="vegan, sesame, pregnant …"
+          placeholder={t('vegan, sesame, pregnant …')}
         />
       </Field>
       <div
         className="flex max-h-44 flex-wrap gap-1.5 overflow-auto p-0.5"
         role="group"
-        aria-label="Needs to add"
+        aria-label={t('Needs to add')}
       >
         {rest.map((pack) => (
           <Button
@@ -69,9 +70,9 @@ export function NeedPicker({
             {pack.name}
           </Button>
         ))}
-        {rest.length === 0 && <span className="text-soft">None of ours is called so.</span>}
+        {rest.length === 0 && <span className="text-soft">{t('None of ours is called so.')}</span>}
         <Button type="button" look="chip-own" onClick={() => setOwn(true)}>
-          A rule of your own …
+          {t('A rule of your own …')}
         </Button>
       </div>
       {page && <NeedPage pack={page} onClose={() => setPage(null)} />}
@@ -108,25 +109,25 @@ function Chosen({
       <div className="flex flex-wrap items-center gap-2">
         <b>{pack.name}</b>
         <Button type="button" look="link" onClick={() => onPage(pack)}>
-          In plain words
+          {t('In plain words')}
         </Button>
         <Button
           type="button"
           look="link"
           className="ml-auto"
 
-          aria-label={`Take away ${pack.name}`}
+          aria-label={t('Take away {name}', { name: pack.name })}
           onClick={onDrop}
         >
-          Take away
+          {t('Take away')}
         </Button>
       </div>
       <p className="text-soft mt-0 mb-1 mx-0">{pack.summary}</p>
       <div className="grid grid-cols-[repeat(auto-fit,minmax(150px,1fr))] items-end gap-x-3 gap-y-1 text-sm">
         <div>
-          <span aria-hidden>Kept</span>
+          <span aria-hidden>{t('Kept')}</span>
           <Select<Strictness>
-            label="Kept"
+            label={t('Kept')}
             value={choice.strictness ?? pack.strictness}
             onPick={(strictness) => onChange({ ...choice, strictness })}
             options={(Object.keys(STRICT_WORDS) as Strictness[]).map((value) => ({
@@ -177,7 +178,7 @@ function OneSetting({
         options={[
           ...setting.values.map((value) => ({ value: value.id, words: value.name })),
           ...(setting.number
-            ? [{ value: 'own', words: named ? 'another …' : `${value} ${setting.number.unit}` }]
+            ? [{ value: 'own', words: named ? t('another …') : `${value} ${setting.number.unit}` }]
             : []),
         ]}
       />

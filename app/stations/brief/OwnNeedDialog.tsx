@@ -5,13 +5,14 @@ import { ownNeedSchema, type NeedChoice, type OwnNeed } from '../../../core/part
 import { TextInput, Tick, Wrong } from '../../ui/Fields.js';
 import { PaperDialog } from '../../ui/kit/Dialog.js';
 import { Button } from '../../ui/kit/Button.js';
+import { t } from '../../words/index.js';
 
 const PRESENT = ALL_FACT_KEYS.filter((fact) => possibleValues(fact).includes('contains'));
 const SECTIONS: readonly (readonly [string, string])[] = [
-  ['animal.', 'Of an animal'],
-  ['ingredient.', 'Of plants'],
-  ['allergen.', 'Allergens'],
-  ['nut.', 'Nuts'],
+  ['animal.', t('Of an animal')],
+  ['ingredient.', t('Of plants')],
+  ['allergen.', t('Allergens')],
+  ['nut.', t('Nuts')],
 ];
 
 /** A rule put together from facts and foods: "no onion", "no red meat", "nothing with seeds". */
@@ -34,7 +35,7 @@ export function OwnNeedDialog({
     .filter(Boolean);
   const keep = (): void => {
     const id = `own-${idOf(name, 30, 'rule')}`;
-    if (taken.includes(id)) return setProblem(`There is a rule called “${name}” already.`);
+    if (taken.includes(id)) return setProblem(t('There is a rule called “{name}” already.', { name }));
     const own: OwnNeed = {
       id,
       name: name.trim(),
@@ -42,7 +43,7 @@ export function OwnNeedDialog({
       foods: listed,
     };
     const parsed = ownNeedSchema.safeParse(own);
-    if (!parsed.success) return setProblem(parsed.error.issues[0]?.message ?? 'not understood');
+    if (!parsed.success) return setProblem(parsed.error.issues[0]?.message ?? t('not understood'));
     onKeep({ id, settings: {}, own: parsed.data });
     return onClose();
   };
@@ -50,10 +51,10 @@ export function OwnNeedDialog({
     <PaperDialog
       open
       onClose={onClose}
-      title="A rule of your own"
-      hint="Tick what is left out, or name foods. Where a label leaves it open, it asks."
+      title={t('A rule of your own')}
+      hint={t('Tick what is left out, or name foods. Where a label leaves it open, it asks.')}
     >
-      <TextInput label="Name of the rule" value={name} max={60} onChange={setName} />
+      <TextInput label={t('Name of the rule')} value={name} max={60} onChange={setName} />
       <div className="grid max-h-75 grid-cols-2 gap-x-3.5 gap-y-1 overflow-auto">
         {SECTIONS.map(([prefix, title]) => (
           <fieldset key={prefix} className="m-0 border-0 p-0">
@@ -72,10 +73,15 @@ export function OwnNeedDialog({
           </fieldset>
         ))}
       </div>
-      <TextInput label="Foods that are left out, with commas" value={foods} max={400} onChange={setFoods} />
+      <TextInput
+        label={t('Foods that are left out, with commas')}
+        value={foods}
+        max={400}
+        onChange={setFoods}
+      />
       {problem && <Wrong>{problem}</Wrong>}
       <Button disabled={name.trim() === '' || (facts.length === 0 && listed.length === 0)} onClick={keep}>
-        Keep the rule
+        {t('Keep the rule')}
       </Button>
     </PaperDialog>
   );

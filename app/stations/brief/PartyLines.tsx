@@ -6,8 +6,9 @@ import { useSession } from '../../store/session.js';
 import { Wrong } from '../../ui/Fields.js';
 import { Button } from '../../ui/kit/Button.js';
 import { TextArea } from '../../ui/kit/Input.js';
+import { t } from '../../words/index.js';
 
-const SEATED = 'seat the party';
+const SEATED = t('seat the party');
 
 /** What was set by hand stays with a group that the line still names alike. */
 function keepingHands(read: readonly Group[], before: readonly Group[]): Group[] {
@@ -39,23 +40,25 @@ export function PartyLines({ plan, onClose }: { plan: Plan; onClose: () => void 
     onClose();
   };
   return (
-    <div className="on-paper edge-sheet bg-card px-3.5 py-3" role="group" aria-label="The party, typed">
+    <div className="on-paper edge-sheet bg-card px-3.5 py-3" role="group" aria-label={t('The party, typed')}>
       <label className="grid gap-0.5 font-bold">
-        The party, in lines
+        {t('The party, in lines')}
         <TextArea
           rows={5}
           value={text}
           autoFocus
           onChange={(event) => setText(event.target.value)}
-          placeholder="28 guests: 6 vegan, 2 without gluten, 5 children (two are 3)"
+          placeholder={t('28 guests: 6 vegan, 2 without gluten, 5 children (two are 3)')}
         />
       </label>
       <p className="text-soft mt-1.5 mb-0">
-        A number in front lets the rest eat everything. “1 vegan, pregnant, hates olives” is one guest.
+        {t('A number in front lets the rest eat everything. “1 vegan, pregnant, hates olives” is one guest.')}
       </p>
       {text.trim() !== '' && (
         <div aria-live="polite">
-          <p className="mt-1.5 mb-0.5 mx-0 font-bold">Understood: {totalOf(read)} guests</p>
+          <p className="mt-1.5 mb-0.5 mx-0 font-bold">
+            {t('Understood: {totalOf} guests', { totalOf: totalOf(read) })}
+          </p>
           <Understood read={read} />
           {read.problems.map((problem) => (
             <Wrong key={problem.text}>{problem.text}</Wrong>
@@ -64,10 +67,10 @@ export function PartyLines({ plan, onClose }: { plan: Plan; onClose: () => void 
       )}
       <div className="flex flex-wrap items-center gap-2.5 mt-2">
         <Button size="small" disabled={!ready} onClick={seat}>
-          Seat them
+          {t('Seat them')}
         </Button>
         <Button look="quiet" size="small" onClick={onClose}>
-          Leave it as it was
+          {t('Leave it as it was')}
         </Button>
       </div>
     </div>
@@ -77,7 +80,7 @@ export function PartyLines({ plan, onClose }: { plan: Plan; onClose: () => void 
 /** Group by group, each phrase with what it was taken for. */
 function Understood({ read }: { read: PartyRead }) {
   return (
-    <ul className="m-0 list-disc pl-4.5" aria-label="What was understood">
+    <ul className="m-0 list-disc pl-4.5" aria-label={t('What was understood')}>
       {read.phrases.map((phrase) => (
         <li key={phrase.group}>
           <b>{phrase.guests} ×</b>{' '}

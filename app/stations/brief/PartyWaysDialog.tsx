@@ -23,6 +23,7 @@ import { Rim } from '../../ui/rims.js';
 import { Button, buttonLook } from '../../ui/kit/Button.js';
 import { TextArea } from '../../ui/kit/Input.js';
 import { PaperHeading } from '../../ui/kit/Heading.js';
+import { t } from '../../words/index.js';
 
 /** Groups whose ids are taken get new ones, so that nobody is seated twice under one name. */
 function joined(party: readonly Group[], more: readonly Group[]): Group[] {
@@ -52,8 +53,8 @@ export function PartyWaysDialog({ plan, onClose }: { plan: Plan; onClose: () => 
       open
       wide
       onClose={onClose}
-      title="More ways to seat a party"
-      hint="What was understood is shown first; nobody is seated before you say so."
+      title={t('More ways to seat a party')}
+      hint={t('What was understood is shown first; nobody is seated before you say so.')}
     >
       <FromPlan plan={plan} onFound={(groups) => (setProblems([]), setFound(groups))} />
       <FromTable plan={plan} onRead={(groups, problems) => (setFound(groups), setProblems(problems))} />
@@ -62,23 +63,27 @@ export function PartyWaysDialog({ plan, onClose }: { plan: Plan; onClose: () => 
       {found.length > 0 && (
         <div aria-live="polite">
           <p className="mt-2.5 mb-1 mx-0 font-bold">
-            Understood: {guestsIn(found)} {guestsIn(found) === 1 ? 'guest' : 'guests'}
+            {t('Understood: {guestsIn} {guestsIn, plural, one {guest} other {guests}}', {
+              guestsIn: guestsIn(found),
+            })}
           </p>
           <ul className="m-0 list-none p-0">
             {found.map((group) => (
               <li key={group.id} className="flex flex-wrap items-center gap-2">
                 <Rim group={group} /> {group.count} × {group.name}
-                {group.dislikes.length > 0 && <span>, no {group.dislikes.join(', ')}</span>}
+                {group.dislikes.length > 0 && (
+                  <span>{t(', no {dislikes}', { dislikes: group.dislikes.join(', ') })}</span>
+                )}
               </li>
             ))}
           </ul>
           <div className="flex flex-wrap items-center gap-2.5 mt-2">
             <Button onClick={() => seat(found)}>
-              {plan.party.length > 0 ? 'Seat them instead' : 'Seat them'}
+              {plan.party.length > 0 ? t('Seat them instead') : t('Seat them')}
             </Button>
             {plan.party.length > 0 && (
               <Button look="quiet" onClick={() => seat(joined(plan.party, found))}>
-                Seat them too
+                {t('Seat them too')}
               </Button>
             )}
           </div>
@@ -96,16 +101,25 @@ function FromPlan({ plan, onFound }: { plan: Plan; onFound: (party: readonly Gro
   const [picked, setPicked] = useState('');
   return (
     <section>
-      <PaperHeading>From an earlier plan</PaperHeading>
+      <PaperHeading>{t('From an earlier plan')}</PaperHeading>
       {others.length === 0 ? (
-        <p className="text-soft">No other plan with a party is on this table.</p>
+        <p className="text-soft">{t('No other plan with a party is on this table.')}</p>
       ) : (
         <Choice
-          label="The party of"
+          label={t('The party of')}
           value={picked}
           options={[
             ['', 'choose a plan'] as const,
-            ...others.map((row) => [row.id, `${row.name}, ${row.guests} guests`] as const),
+            ...others.map(
+              (row) =>
+                [
+                  row.id,
+                  t('{name}, {guests, plural, one {# guest} other {# guests}}', {
+                    name: row.name,
+                    guests: row.guests,
+                  }),
+                ] as const,
+            ),
           ]}
           onPick={(id) => {
             setPicked(id);
@@ -131,15 +145,17 @@ function FromTable({
 }) {
   return (
     <section>
-      <PaperHeading>As a table</PaperHeading>
+      <PaperHeading>{t('As a table')}</PaperHeading>
       <p className="text-soft m-0">
-        CSV with the columns {PARTY_COLUMNS.join(', ')}; name and count are enough. Lists in a cell with
-        semicolons, settings in brackets: tree-nut-free (species=almond allergy).
+        {t(
+          'CSV with the columns {PARTYCOLUMNS}; name and count are enough. Lists in a cell with semicolons, settings in brackets: tree-nut-free (species=almond allergy).',
+          { PARTYCOLUMNS: PARTY_COLUMNS.join(', ') },
+        )}
       </p>
       <div className="flex flex-wrap items-center gap-2.5 mt-1.5">
         <FileButton
-          words="Bring in a table"
-          label="A table of guests"
+          words={t('Bring in a table')}
+          label={t('A table of guests')}
           accept={CSV_FILE}
           size="small"
           onFile={(file) =>
@@ -155,7 +171,7 @@ function FromTable({
           disabled={plan.party.length === 0}
           onClick={() => saveFile('party.csv', partyCsv(plan.party), 'text/csv;charset=utf-8')}
         >
-          Save this party as a table
+          {t('Save this party as a table')}
         </Button>
       </div>
     </section>
@@ -167,10 +183,10 @@ function FromReplies({ plan, onFound }: { plan: Plan; onFound: (party: readonly 
   const read = readReplies(text);
   return (
     <section>
-      <PaperHeading>Ask the guests</PaperHeading>
+      <PaperHeading>{t('Ask the guests')}</PaperHeading>
       <div className="flex flex-wrap items-center gap-2.5">
         <Link className={buttonLook({ look: 'quiet', size: 'small' })} to={`/plan/${plan.id}/reply`}>
-          Slips to print
+          {t('Slips to print')}
         </Link>
         <Button
           look="quiet"
@@ -183,14 +199,14 @@ function FromReplies({ plan, onFound }: { plan: Plan; onFound: (party: readonly 
             )
           }
         >
-          Save the questions as text
+          {t('Save the questions as text')}
         </Button>
       </div>
       <TextArea
         rows={5}
         value={text}
-        aria-label="Their answers"
-        placeholder="Paste their answers, one below the other. Each begins with “Your name:”."
+        aria-label={t('Their answers')}
+        placeholder={t('Paste their answers, one below the other. Each begins with “Your name:”.')}
         onChange={(event) => {
           setText(event.target.value);
           onFound(readReplies(event.target.value).groups);

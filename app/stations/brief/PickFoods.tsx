@@ -4,6 +4,7 @@ import { planLarder, type Plan } from '../../../core/plan/index.js';
 import { Ticks } from '../../ui/Fields.js';
 import { Button } from '../../ui/kit/Button.js';
 import { Input } from '../../ui/kit/Input.js';
+import { t } from '../../words/index.js';
 
 const MOST_FOUND = 6;
 const MOST_NAMED = 24;
@@ -36,19 +37,21 @@ export function PickFoods({
             key={id}
             type="button"
             look="chip"
-            aria-label={`${legend}: ${larder.get(id)?.name ?? id}. Take out`}
+            aria-label={t('{legend}: {name}. Take out', { legend, name: larder.get(id)?.name ?? id })}
             onClick={() => onChange(ids.filter((otherId) => otherId !== id))}
           >
             {larder.get(id)?.name ?? id} ×
           </Button>
         ))}
-        {ids.length > MOST_NAMED && <span>and {ids.length - MOST_NAMED} more</span>}
+        {ids.length > MOST_NAMED && (
+          <span>{t('and {idsCount} more', { idsCount: ids.length - MOST_NAMED })}</span>
+        )}
       </div>
       <Input
         type="search"
 
-        aria-label={`${legend}: find a food`}
-        placeholder="find a food"
+        aria-label={t('{legend}: find a food', { legend })}
+        placeholder={t('find a food')}
         value={query}
         onChange={(event) => setQuery(event.target.value)}
       />

@@ -20,6 +20,7 @@ import { Button } from '../../ui/kit/Button.js';
 import { Collapsible } from '../../ui/kit/Collapsible.js';
 import { Table } from '../../ui/kit/Table.js';
 import { Input } from '../../ui/kit/Input.js';
+import { t } from '../../words/index.js';
 
 /** The schools beside each other for this very brief; one's own figures; one's own log. */
 export function SchoolsDialog({ plan, onClose }: { plan: Plan; onClose: () => void }) {
@@ -29,8 +30,10 @@ export function SchoolsDialog({ plan, onClose }: { plan: Plan; onClose: () => vo
       open
       full
       onClose={onClose}
-      title="How much, side by side"
-      hint="Practitioners disagree. Each school is worked out for your party, place and hour; take the one that fits your guests."
+      title={t('How much, side by side')}
+      hint={t(
+        'Practitioners disagree. Each school is worked out for your party, place and hour; take the one that fits your guests.',
+      )}
     >
       <Side plan={plan} offers={offers.filter((offer) => offer.ready)} />
       <ul className="m-0 list-none columns-2 p-0 max-md:columns-1">
@@ -52,7 +55,7 @@ function Side({ plan, offers }: { plan: Plan; offers: readonly SchoolOffer[] }) 
     <Table className="mt-2 [&_:is(td,th)]:leading-[1.1]">
       <thead>
         <tr>
-          <th scope="col">For a grown guest, on average</th>
+          <th scope="col">{t('For a grown guest, on average')}</th>
           {offers.map((offer) => (
             <th key={offer.id} scope="col">
               {offer.name}
@@ -69,7 +72,7 @@ function Side({ plan, offers }: { plan: Plan; offers: readonly SchoolOffer[] }) 
               return (
                 <td key={offer.id} title={row?.source}>
                   {row ? formatMass(row.gEach, units) : '–'}
-                  {row?.piecesEach ? `, ${row.piecesEach} pieces` : ''}
+                  {row?.piecesEach ? t(', {piecesEach} pieces', { piecesEach: row.piecesEach }) : ''}
                   {row && row.source !== 'house default' && <span className="text-soft"> {row.source}</span>}
                 </td>
               );
@@ -77,32 +80,36 @@ function Side({ plan, offers }: { plan: Plan; offers: readonly SchoolOffer[] }) 
           </tr>
         ))}
         <Sum
-          name="Each, in all"
+          name={t('Each, in all')}
           offers={offers}
           of={(offer) => formatMass(offer.targets.perPortionG, units)}
         />
-        <Sum name="For everybody" offers={offers} of={(offer) => formatMass(offer.targets.totalG, units)} />
-        <Sum name="Kinds" offers={offers} of={(offer) => `${offer.kinds.from} to ${offer.kinds.to}`} />
         <Sum
-          name="Board, all laid at once"
+          name={t('For everybody')}
+          offers={offers}
+          of={(offer) => formatMass(offer.targets.totalG, units)}
+        />
+        <Sum name={t('Kinds')} offers={offers} of={(offer) => `${offer.kinds.from} to ${offer.kinds.to}`} />
+        <Sum
+          name={t('Board, all laid at once')}
           offers={offers}
           of={(offer) => formatArea(offer.areaCm2, units)}
         />
-        <Sum name="About" offers={offers} of={(offer) => formatMoney(offer.costMinor, plan.currency)} />
+        <Sum name={t('About')} offers={offers} of={(offer) => formatMoney(offer.costMinor, plan.currency)} />
         <tr>
           <td />
           {offers.map((offer) => (
             <td key={offer.id}>
               {offer.chosen ? (
-                <b>chosen</b>
+                <b>{t('chosen')}</b>
               ) : (
                 <Button
                   look="quiet"
                   size="small"
-                  aria-label={`Take it: ${offer.name}`}
+                  aria-label={t('Take it: {name}', { name: offer.name })}
                   onClick={() => edit({ name: 'set-school', school: offer.id })}
                 >
-                  Take it
+                  {t('Take it')}
                 </Button>
               )}
             </td>
@@ -140,15 +147,17 @@ function OwnFigures({ plan }: { plan: Plan }) {
   const [draft, setDraft] = useState<OwnSchool>(plan.ownSchool ?? { name: '', rows: {} });
   const [wrong, setWrong] = useState<string>();
   const keep = (): void => {
-    if (!draft.name.trim()) return setWrong('Name: say what these figures are called.');
+    if (!draft.name.trim()) return setWrong(t('Name: say what these figures are called.'));
     const own = { ...draft, name: draft.name.trim() };
     edit({ name: 'set-own-school', ownSchool: own });
     return void keepInHouse('schools', own);
   };
   return (
-    <Collapsible title="Figures of your own">
+    <Collapsible title={t('Figures of your own')}>
       <p className="text-soft">
-        Grams for a grown guest at drinks. A meal and many other dishes scale them as they scale the house’s.
+        {t(
+          'Grams for a grown guest at drinks. A meal and many other dishes scale them as they scale the house’s.',
+        )}
       </p>
       {ownSchools.length > 0 && (
         <div className="flex flex-wrap items-center gap-2.5">
@@ -165,7 +174,7 @@ function OwnFigures({ plan }: { plan: Plan }) {
         </div>
       )}
       <TextInput
-        label="Called"
+        label={t('Called')}
         value={draft.name}
         max={40}
         onChange={(name) => setDraft({ ...draft, name })}
@@ -194,7 +203,7 @@ function OwnFigures({ plan }: { plan: Plan }) {
       </div>
       {wrong && <Wrong>{wrong}</Wrong>}
       <Button size="small" onClick={keep}>
-        Keep these figures
+        {t('Keep these figures')}
       </Button>
     </Collapsible>
   );
@@ -209,9 +218,9 @@ function Log({ plan }: { plan: Plan }) {
   const [wrong, setWrong] = useState<string>();
   const add = (): void => {
     const portions = Number(draft.portions);
-    if (!draft.name.trim()) return setWrong('Board: give it a name.');
-    if (!(portions > 0 && portions <= 2000)) return setWrong('Portions: a number from 1 to 2000.');
-    if (Object.keys(draft.eaten).length === 0) return setWrong('Eaten: weigh at least one family.');
+    if (!draft.name.trim()) return setWrong(t('Board: give it a name.'));
+    if (!(portions > 0 && portions <= 2000)) return setWrong(t('Portions: a number from 1 to 2000.'));
+    if (Object.keys(draft.eaten).length === 0) return setWrong(t('Eaten: weigh at least one family.'));
     const board: PastBoard = {
       name: draft.name.trim(),
       portions,
@@ -225,10 +234,10 @@ function Log({ plan }: { plan: Plan }) {
     return setDraft(NO_BOARD);
   };
   return (
-    <Collapsible title={`Your log, ${plan.pastBoards.length} boards`}>
+    <Collapsible title={t('Your log, {pastBoardsCount} boards', { pastBoardsCount: plan.pastBoards.length })}>
       <FromHouse
         kind="boards"
-        words="From your house"
+        words={t('From your house')}
         onTake={(board) =>
           edit({
             name: 'set-past-boards',
@@ -237,34 +246,37 @@ function Log({ plan }: { plan: Plan }) {
         }
       />
       <p className="text-soft">
-        What was eaten at a board like this one. {LOG_COUNTS_FROM} of them count as much as the school; fewer
-        bend it less.
+        {t(
+          'What was eaten at a board like this one. {LOGCOUNTSFROM} of them count as much as the school; fewer bend it less.',
+          { LOGCOUNTSFROM: LOG_COUNTS_FROM },
+        )}
       </p>
       <ul className="m-0 list-none p-0">
         {plan.pastBoards.map((pastBoard, i) => (
           <li key={i}>
-            <b>{pastBoard.name}</b>, {pastBoard.portions} portions{' '}
+            <b>{pastBoard.name}</b>
+            {t(', {portions} portions', { portions: pastBoard.portions })}{' '}
             <Button
               look="link"
-              aria-label={`Take out ${pastBoard.name}`}
+              aria-label={t('Take out {name}', { name: pastBoard.name })}
               onClick={() =>
                 edit({ name: 'set-past-boards', pastBoards: plan.pastBoards.filter((_, k) => k !== i) })
               }
             >
-              Take out
+              {t('Take out')}
             </Button>
           </li>
         ))}
       </ul>
       <div className="flex flex-wrap items-center gap-2.5">
         <TextInput
-          label="Board"
+          label={t('Board')}
           value={draft.name}
           max={80}
           onChange={(name) => setDraft({ ...draft, name })}
         />
         <TextInput
-          label="Portions"
+          label={t('Portions')}
           value={draft.portions}
           max={6}
           onChange={(portions) => setDraft({ ...draft, portions })}
@@ -273,7 +285,7 @@ function Log({ plan }: { plan: Plan }) {
       <div className="my-2 grid grid-cols-[repeat(auto-fill,minmax(150px,1fr))] gap-x-3 gap-y-1.5 [&_label]:grid [&_label]:text-sm">
         {COUNTED.map((family) => (
           <label key={family}>
-            {capital(FAMILY_WORDS[family])}, g eaten
+            {t('{FAMILYWORDS}, g eaten', { FAMILYWORDS: capital(FAMILY_WORDS[family]) })}
             <input
               type="number"
               min={0}
@@ -289,7 +301,7 @@ function Log({ plan }: { plan: Plan }) {
       </div>
       {wrong && <Wrong>{wrong}</Wrong>}
       <Button size="small" onClick={add}>
-        Add to the log
+        {t('Add to the log')}
       </Button>
     </Collapsible>
   );

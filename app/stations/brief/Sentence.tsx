@@ -18,6 +18,7 @@ import { POLICY_WORDS, ROLE_WORDS } from '../words.js';
 import { AtHandDialog } from './AtHandDialog.js';
 import { ThemeDialog } from './ThemeDialog.js';
 import { Input } from '../../ui/kit/Input.js';
+import { t } from '../../words/index.js';
 
 type Occasion = Plan['occasion'];
 const entries = <K extends string>(words: Record<K, string>) => Object.entries(words) as [K, string][];
@@ -30,9 +31,9 @@ export function Sentence({ plan }: { plan: Plan }) {
     <p className="mt-1 font-display text-lg/[1.32] font-semibold">
       <What occasion={plan.occasion} set={set} /> <When occasion={plan.occasion} set={set} />{' '}
       <Where occasion={plan.occasion} set={set} />{' '}
-      <OpenWord word={POLICY_WORDS[plan.policy]} label="Who is looked after">
+      <OpenWord word={POLICY_WORDS[plan.policy]} label={t('Who is looked after')}>
         <Choice
-          label="Policy"
+          label={t('Policy')}
           value={plan.policy}
           options={entries(POLICY_WORDS)}
           onPick={(policy) => edit({ name: 'set-policy', policy })}
@@ -51,26 +52,29 @@ interface Part {
 function What({ occasion: o, set }: Part) {
   return (
     <>
-      <OpenWord word={o.name} label="Occasion">
-        <KeptText label="Occasion" value={o.name} onKeep={(name) => name && set({ name })} />
+      <OpenWord word={o.name} label={t('Occasion')}>
+        <KeptText label={t('Occasion')} value={o.name} onKeep={(name) => name && set({ name })} />
       </OpenWord>
       ,{' '}
-      <OpenWord word={ROLE_WORDS[o.role]} label="Part it plays">
+      <OpenWord word={ROLE_WORDS[o.role]} label={t('Part it plays')}>
         <Choice
-          label="The board is"
+          label={t('The board is')}
           value={o.role}
           options={ROLES.map((r) => [r, ROLE_WORDS[r]] as const)}
           onPick={(role) => set({ role })}
         />
       </OpenWord>{' '}
-      for the{' '}
-      <OpenWord word={o.host || 'host'} label="Host">
-        <KeptText label="Host" value={o.host} onKeep={(host) => set({ host })} />
+      {t('for the')}{' '}
+      <OpenWord word={o.host || 'host'} label={t('Host')}>
+        <KeptText label={t('Host')} value={o.host} onKeep={(host) => set({ host })} />
       </OpenWord>
-      , beside{' '}
-      <OpenWord word={`${o.otherDishes} other dishes`} label="Other dishes">
+      {t(', beside')}{' '}
+      <OpenWord
+        word={t('{n, plural, one {# other dish} other {# other dishes}}', { n: o.otherDishes })}
+        label={t('Other dishes')}
+      >
         <KeptNumber
-          label="Other dishes served"
+          label={t('Other dishes served')}
           value={o.otherDishes}
           min={0}
           max={50}
@@ -85,8 +89,8 @@ function What({ occasion: o, set }: Part) {
 function When({ occasion: o, set }: Part) {
   return (
     <>
-      <OpenWord word={speakTime(o.start, { year: false })} label="When">
-        <Field label="Opens at">
+      <OpenWord word={speakTime(o.start, { year: false })} label={t('When')}>
+        <Field label={t('Opens at')}>
           <Input
             type="datetime-local"
             value={o.start}
@@ -94,10 +98,10 @@ function When({ occasion: o, set }: Part) {
           />
         </Field>
       </OpenWord>{' '}
-      to{' '}
-      <OpenWord word={clockOf(addMinutes(o.start, o.durationMin))} label="How long">
+      {t('to')}{' '}
+      <OpenWord word={clockOf(addMinutes(o.start, o.durationMin))} label={t('How long')}>
         <KeptNumber
-          label="Minutes it stands"
+          label={t('Minutes it stands')}
           value={o.durationMin}
           min={15}
           max={1440}
@@ -113,37 +117,40 @@ function Where({ occasion: o, set }: Part) {
   const units = useSettings((settings) => settings.units);
   return (
     <>
-      <OpenWord word={o.where} label="Where">
+      <OpenWord word={o.where} label={t('Where')}>
         <Choice
-          label="Where"
+          label={t('Where')}
           value={o.where}
           options={['indoors', 'outdoors']}
           onPick={(where) => set({ where })}
         />
-        <KeptText label="Place" value={o.place} onKeep={(place) => set({ place })} />
+        <KeptText label={t('Place')} value={o.place} onKeep={(place) => set({ place })} />
       </OpenWord>{' '}
-      at{' '}
-      <OpenWord word={formatTemperature(o.airTempC, units)} label="Air">
+      {t('at')}{' '}
+      <OpenWord word={formatTemperature(o.airTempC, units)} label={t('Air')}>
         <AirField airTempC={o.airTempC} onKeep={(airTempC) => set({ airTempC })} />
       </OpenWord>
       ,{' '}
-      <OpenWord word={`${o.carMin + o.buildMin} min`} label="Out of the cold before opening">
+      <OpenWord
+        word={t('{minutes} min', { minutes: o.carMin + o.buildMin })}
+        label={t('Out of the cold before opening')}
+      >
         <KeptNumber
-          label="Minutes on the road"
+          label={t('Minutes on the road')}
           value={o.carMin}
           min={0}
           max={600}
           onKeep={(carMin) => set({ carMin })}
         />
         <KeptNumber
-          label="Minutes to build"
+          label={t('Minutes to build')}
           value={o.buildMin}
           min={0}
           max={600}
           onKeep={(buildMin) => set({ buildMin })}
         />
       </OpenWord>{' '}
-      out of the cold before.
+      {t('out of the cold before.')}
     </>
   );
 }
@@ -152,14 +159,14 @@ function AirField({ airTempC, onKeep }: { airTempC: number; onKeep: (c: number) 
   const fahrenheit = useSettings((settings) => settings.units) === 'imperial';
   return fahrenheit ? (
     <KeptNumber
-      label="Air, °F"
+      label={t('Air, °F')}
       value={Math.round(toFahrenheit(airTempC))}
       min={-22}
       max={122}
       onKeep={(f) => onKeep(Math.round(toCelsius(f) * 10) / 10)}
     />
   ) : (
-    <KeptNumber label="Air, °C" value={airTempC} min={-30} max={50} onKeep={onKeep} />
+    <KeptNumber label={t('Air, °C')} value={airTempC} min={-30} max={50} onKeep={onKeep} />
   );
 }
 
@@ -168,24 +175,28 @@ function Money({ plan }: { plan: Plan }) {
   const { budgetMinor, currency } = plan;
   return (
     <OpenWord
-      word={budgetMinor === null ? 'No budget.' : `At most ${(budgetMinor / 100).toFixed(0)} ${currency}.`}
-      label="Budget"
+      word={
+        budgetMinor === null
+          ? t('No budget.')
+          : t('At most {amount} {currency}.', { amount: (budgetMinor / 100).toFixed(0), currency })
+      }
+      label={t('Budget')}
     >
       <KeptNumber
-        label={`At most, ${currency} (0 for none)`}
+        label={t('At most, {currency} (0 for none)', { currency })}
         value={(budgetMinor ?? 0) / 100}
         min={0}
         max={1000000}
         onKeep={(n) => edit({ name: 'set-budget', budgetMinor: n === 0 ? null : Math.round(n * 100) })}
       />
       <Choice
-        label="Currency"
+        label={t('Currency')}
         value={currency}
         options={CURRENCIES}
         onPick={(c) => edit({ name: 'set-currency', currency: c })}
       />
       <p className="break-inside-avoid px-1 pt-1 text-xs/[1.24] italic text-soft m-0">
-        Prices in the larder are typical ones; a change of currency does not convert them.
+        {t('Prices in the larder are typical ones; a change of currency does not convert them.')}
       </p>
     </OpenWord>
   );
@@ -198,21 +209,21 @@ function Besides({ plan }: { plan: Plan }) {
   const bowls = plan.bowls.reduce((sum, bowl) => sum + bowl.count, 0);
   return (
     <>
-      Theme:{' '}
+      {t('Theme:')}{' '}
       <button
         className="font-extrabold"
         onClick={() => setOpen('theme')}
-        aria-label={`Theme: ${theme.name || 'none'}. Change`}
+        aria-label={t('Theme: {name}. Change', { name: theme.name || t('none') })}
       >
-        {theme.name || 'none'}
+        {theme.name || t('none')}
       </button>
-      . At hand:{' '}
+      {t('. At hand:')}{' '}
       <button
         className="font-extrabold"
         onClick={() => setOpen('tools')}
-        aria-label={`${bowls} bowls, ${plan.tools.knives} knives at hand. Change`}
+        aria-label={t('{bowls} bowls, {knives} knives at hand. Change', { bowls, knives: plan.tools.knives })}
       >
-        {bowls} bowls, {plan.tools.knives} knives
+        {t('{bowls} bowls, {knives} knives', { bowls, knives: plan.tools.knives })}
       </button>
       .{open === 'theme' && <ThemeDialog plan={plan} onClose={() => setOpen(null)} />}
       {open === 'tools' && <AtHandDialog plan={plan} onClose={() => setOpen(null)} />}

@@ -8,6 +8,7 @@ import { Choice, LengthInput, TextInput, Tick, Ticks, Wrong } from '../../ui/Fie
 import { PaperDialog } from '../../ui/kit/Dialog.js';
 import { sizeWords } from './TableSurfaces.js';
 import { Button } from '../../ui/kit/Button.js';
+import { t } from '../../words/index.js';
 
 const MATERIALS = ['oak', 'walnut', 'slate', 'marble', 'china', 'enamel', 'tin', 'paper'] as const;
 
@@ -33,11 +34,11 @@ export function SurfaceDialog({
   };
   return (
     <PaperDialog open onClose={onClose} title={surface.name}>
-      <TextInput label="Name" value={draft.name} max={60} onChange={(name) => set({ name })} />
+      <TextInput label={t('Name')} value={draft.name} max={60} onChange={(name) => set({ name })} />
       <Size draft={draft} set={set} />
       <FromHouse
         kind="surfaces"
-        words="One of yours"
+        words={t('One of yours')}
         value={
           surfaceProblem(draft)
             ? undefined
@@ -46,7 +47,7 @@ export function SurfaceDialog({
         onTake={set}
       />
       <Advice plan={plan} draft={draft} set={set} />
-      <Ticks legend="For whom">
+      <Ticks legend={t('For whom')}>
         {plan.party.map((group) => {
           const all = plan.party.map((otherGroup) => otherGroup.id);
           const serves = draft.serves ?? all;
@@ -63,7 +64,7 @@ export function SurfaceDialog({
           );
         })}
       </Ticks>
-      <Ticks legend="Kept free from">
+      <Ticks legend={t('Kept free from')}>
         {FREE_FROM.map((freeFrom) => (
           <Tick
             key={freeFrom.id}
@@ -81,14 +82,14 @@ export function SurfaceDialog({
         ))}
       </Ticks>
       {plan.party.length > 1 && (
-        <Ticks legend="A part of it kept for (open ground around it, tools of its own)">
+        <Ticks legend={t('A part of it kept for (open ground around it, tools of its own)')}>
           {plan.party.map((group) => {
             const kept = draft.zoneFor ?? [];
             return (
               <Tick
                 key={group.id}
                 inline
-                label={`${group.name}, a part`}
+                label={t('{name}, a part', { name: group.name })}
                 on={kept.includes(group.id)}
                 onChange={(on) =>
                   setDraft(keptFor(draft, on ? [...kept, group.id] : kept.filter((id) => id !== group.id)))
@@ -99,19 +100,19 @@ export function SurfaceDialog({
         </Ticks>
       )}
       <Tick
-        label="Small hands can reach it"
+        label={t('Small hands can reach it')}
         on={draft.smallHands}
         onChange={(smallHands) => set({ smallHands })}
       />
       {problem && <Wrong>{problem}</Wrong>}
       <div className="flex flex-wrap items-center gap-2.5 mt-3">
-        <Button onClick={save}>Keep</Button>
+        <Button onClick={save}>{t('Keep')}</Button>
         <Button
           look="quiet"
           size="small"
           onClick={() => (edit({ name: 'remove-surface', surfaceId: surface.id }), onClose())}
         >
-          Take it away
+          {t('Take it away')}
         </Button>
       </div>
     </PaperDialog>
@@ -135,7 +136,7 @@ function Size({ draft, set }: Part) {
   return (
     <div className="flex flex-wrap items-center gap-2.5">
       <Choice
-        label="Shape"
+        label={t('Shape')}
         width={112}
         value={outline.kind}
         options={['round', 'rectangle']}
@@ -146,27 +147,27 @@ function Size({ draft, set }: Part) {
       />
       {outline.kind === 'round' ? (
         <LengthInput
-          label="Across"
+          label={t('Across')}
           mm={outline.diameterMm}
           onChange={(diameterMm) => set({ outline: { ...outline, diameterMm } })}
         />
       ) : (
         <>
           <LengthInput
-            label="Length"
+            label={t('Length')}
             mm={outline.lengthMm}
             onChange={(lengthMm) => set({ outline: { ...outline, lengthMm } })}
           />
           <LengthInput
-            label="Width"
+            label={t('Width')}
             mm={outline.widthMm}
             onChange={(widthMm) => set({ outline: { ...outline, widthMm } })}
           />
         </>
       )}
-      <LengthInput label="Rim" mm={draft.rimMm} min={0} max={60} onChange={(rimMm) => set({ rimMm })} />
+      <LengthInput label={t('Rim')} mm={draft.rimMm} min={0} max={60} onChange={(rimMm) => set({ rimMm })} />
       <Choice
-        label="Made of"
+        label={t('Made of')}
         width={104}
         value={draft.material}
         options={MATERIALS}
@@ -181,16 +182,16 @@ function Advice({ plan, draft, set }: Part & { plan: Plan }) {
   const units = useSettings((settings) => settings.units);
   const surfaces = plan.surfaces.map((surface) => (surface.id === draft.id ? draft : surface));
   const advised = advisedOutline({ ...plan, surfaces }, draft);
-  if (!advised) return <p className="text-soft">Nobody is served from it yet.</p>;
+  if (!advised) return <p className="text-soft">{t('Nobody is served from it yet.')}</p>;
   const laid = plan.placements.some((placement) => placement.surfaceId === draft.id && placement.lot === 0);
   return (
     <p className="text-soft my-1 mx-0">
-      {laid ? 'What lies on it fills' : 'Its guests fill'} <b>{sizeWords(advised, units)}</b>.{' '}
+      {laid ? t('What lies on it fills') : t('Its guests fill')} <b>{sizeWords(advised, units)}</b>.{' '}
       {JSON.stringify(advised) === JSON.stringify(draft.outline) ? (
-        'It has this size.'
+        t('It has this size.')
       ) : (
         <Button look="link" onClick={() => set({ outline: advised })}>
-          Take this size
+          {t('Take this size')}
         </Button>
       )}
     </p>

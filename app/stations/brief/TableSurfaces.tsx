@@ -6,6 +6,7 @@ import { useSettings } from '../../store/settings.js';
 import { useSpeech } from '../../store/useSpeech.js';
 import { speak } from '../../../core/words/index.js';
 import { pressable } from '../../ui/press.js';
+import { t } from '../../words/index.js';
 
 export const sizeWords = (outline: Surface['outline'], units: UnitSystem): string =>
   outline.kind === 'round'
@@ -65,7 +66,7 @@ export function TableSurfaces({ plan, onPick }: { plan: Plan; onPick: (surface: 
           onPick={() => onPick(spot.surface)}
         />
       ))}
-      <g {...pressable('Add a surface', add)} transform="translate(150 96)">
+      <g {...pressable(t('Add a surface'), add)} transform="translate(150 96)">
         <circle r="17" fill="var(--china)" stroke="var(--enamel)" strokeWidth="2" strokeDasharray="4 4" />
         <path d="M-7 0H7M0-7V7" stroke="var(--beet)" strokeWidth="2.6" strokeLinecap="round" />
       </g>
@@ -89,7 +90,13 @@ function OneSurface({
   const small = Math.min(length, width) < 96;
   return (
     <g
-      {...pressable(`${surface.name}, ${speak(outlineSaid(surface.outline), speech)}. Change`, onPick)}
+      {...pressable(
+        t('{name}, {outline}. Change', {
+          name: surface.name,
+          outline: speak(outlineSaid(surface.outline), speech),
+        }),
+        onPick,
+      )}
       transform={`translate(${x.toFixed(1)} ${y.toFixed(1)})`}
     >
       <rect
@@ -151,7 +158,10 @@ function SurfaceWords({
         {formatMass(mass, units)}
       </text>
     );
-  const free = `no ${surface.freeFrom.slice(0, 3).join(', ')}${surface.freeFrom.length > 3 ? ' …' : ''}`;
+  const free = t('no {foods}{more}', {
+    foods: surface.freeFrom.slice(0, 3).join(', '),
+    more: surface.freeFrom.length > 3 ? ' …' : '',
+  });
   return (
     <>
       {line(-8, surface.name, 18, 800, true)}
@@ -168,7 +178,7 @@ function SurfaceWords({
         : ground > 0 &&
           line(
             52,
-            `${Math.round((100 * ground) / surfaceAreaCm2(surface))} % full at opening`,
+            t('{share} % full at opening', { share: Math.round((100 * ground) / surfaceAreaCm2(surface)) }),
             13,
             500,
             false,
@@ -186,7 +196,7 @@ function useAddSurface(plan: Plan): () => void {
       name: 'set-surface',
       surface: {
         id: `surface-${n}` as Surface['id'],
-        name: `Board ${n}`,
+        name: t('Board {n}', { n }),
         outline: { kind: 'round', diameterMm: 300 },
         rimMm: 10,
         material: 'oak',

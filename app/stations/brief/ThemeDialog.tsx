@@ -18,6 +18,7 @@ import { FromWhat, Motifs } from './theme/FromWhat.js';
 import { Ideas } from './theme/Ideas.js';
 import { MoodSheet } from './theme/MoodSheet.js';
 import { OwnThemes } from './theme/OwnThemes.js';
+import { t } from '../../words/index.js';
 
 /** A sheet of moods, and beside it what it is made from: an idea, words, a picture, motifs, a region, foods that must be there or not. */
 export function ThemeDialog({ plan, onClose }: { plan: Plan; onClose: () => void }) {
@@ -30,7 +31,7 @@ export function ThemeDialog({ plan, onClose }: { plan: Plan; onClose: () => void
   const save = (): void => {
     edit({
       name: 'together',
-      label: 'change the theme',
+      label: t('change the theme'),
       commands: [
         ...plan.wishes.pinned
           .filter((id) => !must.includes(id))
@@ -63,8 +64,8 @@ export function ThemeDialog({ plan, onClose }: { plan: Plan; onClose: () => void
       full
       bare
       onClose={onClose}
-      title="Theme"
-      hint="The board shows each colour in three places where food of that colour is to be had."
+      title={t('Theme')}
+      hint={t('The board shows each colour in three places where food of that colour is to be had.')}
     >
       <div className="mt-2 grid grid-cols-[minmax(0,1fr)_minmax(0,1fr)] gap-x-7 gap-y-3 max-md:grid-cols-1">
         <div>
@@ -74,22 +75,22 @@ export function ThemeDialog({ plan, onClose }: { plan: Plan; onClose: () => void
         <div>
           <Ideas month={growingMonth(plan)} onTake={take} onOwn={setDraft} />
           <TextInput
-            label="Name"
+            label={t('Name')}
             value={draft.name}
             max={60}
             onChange={(name) => setDraft({ ...draft, name })}
           />
           <Motifs motifs={draft.motifs} onChange={(motifs) => setDraft({ ...draft, motifs })} />
           <Where draft={draft} south={south} onChange={setDraft} onSouth={setSouth} />
-          <PickFoods plan={plan} legend="Must be there" ids={must} onChange={setMust} />
-          <PickFoods plan={plan} legend="Must not" ids={not} onChange={setNot} />
+          <PickFoods plan={plan} legend={t('Must be there')} ids={must} onChange={setMust} />
+          <PickFoods plan={plan} legend={t('Must not')} ids={not} onChange={setNot} />
         </div>
       </div>
       <div className="mt-3 flex flex-wrap items-center gap-2.5">
-        <Button onClick={save}>Keep</Button>
+        <Button onClick={save}>{t('Keep')}</Button>
         <OwnThemes draft={draft} />
         <Button look="quiet" size="small" className="ml-auto" onClick={onClose}>
-          Close
+          {t('Close')}
         </Button>
       </div>
     </PaperDialog>
@@ -111,25 +112,25 @@ function Where({
   return (
     <div className="flex flex-wrap items-center gap-x-3 gap-y-1">
       <span aria-hidden className="font-bold">
-        Food from
+        {t('Food from')}
       </span>
       <Select<Theme['region']>
-        label="Food from"
+        label={t('Food from')}
         className="w-44"
         value={draft.region}
         onPick={(region) => onChange({ ...draft, region })}
         options={[
-          { value: '', words: 'anywhere' },
+          { value: '', words: t('anywhere') },
           ...REGIONS.map((region) => ({ value: region.id, words: region.name })),
         ]}
       />
       <Tick
         inline
-        label="calm, with open ground"
+        label={t('calm, with open ground')}
         on={draft.mood === 'calm'}
         onChange={(on) => onChange({ ...draft, mood: on ? 'calm' : 'abundant' })}
       />
-      <Tick inline label="in the southern half of the world" on={south} onChange={onSouth} />
+      <Tick inline label={t('in the southern half of the world')} on={south} onChange={onSouth} />
     </div>
   );
 }

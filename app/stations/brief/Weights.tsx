@@ -3,6 +3,7 @@ import type { Plan } from '../../../core/plan/index.js';
 import type { SchoolOffer } from '../../../core/portion/index.js';
 import { useSession } from '../../store/session.js';
 import { useSettings } from '../../store/settings.js';
+import { t } from '../../words/index.js';
 
 /** The portion schools as weights of a scale, as heavy as what they give; the chosen one is gilded. */
 export function Weights({ plan, offers }: { plan: Plan; offers: readonly SchoolOffer[] }) {
@@ -11,7 +12,7 @@ export function Weights({ plan, offers }: { plan: Plan; offers: readonly SchoolO
   const ready = offers.filter((offer) => offer.ready);
   const most = Math.max(1, ...ready.map((offer) => offer.targets.totalG));
   return (
-    <div className="flex items-end gap-0.5" role="group" aria-label="Portion schools">
+    <div className="flex items-end gap-0.5" role="group" aria-label={t('Portion schools')}>
       {ready.map((offer) => (
         <button
           key={offer.id}
@@ -23,7 +24,7 @@ export function Weights({ plan, offers }: { plan: Plan; offers: readonly SchoolO
           <span className="order-2">{offer.name}</span>
           <b>
             {formatMass(offer.targets.totalG, units)}
-            <span className="sr-only"> in all</span>
+            <span className="sr-only"> {t('in all')}</span>
           </b>
         </button>
       ))}

@@ -1,10 +1,11 @@
 import type { StationRecord } from '../station.js';
+import { t } from '../../words/index.js';
 
 export const brief: StationRecord = {
   id: 'brief',
-  name: 'Brief',
+  name: t('Brief'),
   key: '1',
-  help: 'who comes, where and when, on which surfaces, for how much',
+  help: t('who comes, where and when, on which surfaces, for how much'),
   view: () => import('./Brief.js').then((m) => ({ default: m.Brief })),
   findings: 'brief',
   ready: (plan) => (plan.party.length === 0 ? null : 1),

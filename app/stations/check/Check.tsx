@@ -40,6 +40,7 @@ import { Greed } from './Greed.js';
 import { QuestionsDialog } from './QuestionsDialog.js';
 import { Button, buttonLook } from '../../ui/kit/Button.js';
 import { ShelfHeading } from '../../ui/kit/Heading.js';
+import { t } from '../../words/index.js';
 
 export function Check({ plan, checked }: { plan: Plan; checked: Checked }) {
   const { seenBy, see } = useSession(useShallow((state) => ({ seenBy: state.seenBy, see: state.see })));
@@ -67,24 +68,24 @@ export function Check({ plan, checked }: { plan: Plan; checked: Checked }) {
       foot={
         <>
           <span>
-            <b>{count('whole')}</b> whole
+            <b>{count('whole')}</b> {t('whole')}
           </span>
           <span>
-            <b>{count('chipped')}</b> chipped
+            <b>{count('chipped')}</b> {t('chipped')}
           </span>
           <span>
-            <b>{count('covered')}</b> covered
+            <b>{count('covered')}</b> {t('covered')}
           </span>
           <span>
-            <b>{count('cracked')}</b> cracked
+            <b>{count('cracked')}</b> {t('cracked')}
           </span>
           <span>
-            <b>{checked.context.placed.length * plan.party.length}</b> pairs checked
+            <b>{checked.context.placed.length * plan.party.length}</b> {t('pairs checked')}
           </span>
         </>
       }
     >
-      <China label="The board with the party around it">
+      <China label={t('The board with the party around it')}>
         <Seats
           party={plan.party}
           r={258}
@@ -93,7 +94,15 @@ export function Check({ plan, checked }: { plan: Plan; checked: Checked }) {
           picked={seenBy}
           onPick={(id) => see(seenBy === id ? null : id)}
           label={(group) =>
-            `${group.name}, ${group.count} guests: ${groupGlyph(group)}${stateOf(group).letBe ? ', a question was let be' : ''}. See the board as they do`
+            t(
+              '{name}, {count, plural, one {# guest} other {# guests}}: {state}{letBe}. See the board as they do',
+              {
+                name: group.name,
+                count: group.count,
+                state: groupGlyph(group),
+                letBe: stateOf(group).letBe ? t(', a question was let be') : '',
+              },
+            )
           }
         />
         {surface && (
@@ -109,7 +118,7 @@ export function Check({ plan, checked }: { plan: Plan; checked: Checked }) {
         {surface && <SlipFlags plan={plan} surface={surface} findings={checked.findings} r={216} />}
         {plan.layout.length === 0 && (
           <text textAnchor="middle" fontSize="15" fill="var(--soft)">
-            {plan.placements.length === 0 ? 'Nothing is chosen yet.' : 'The board is not laid yet.'}
+            {plan.placements.length === 0 ? t('Nothing is chosen yet.') : t('The board is not laid yet.')}
           </text>
         )}
       </China>
@@ -121,7 +130,9 @@ export function Check({ plan, checked }: { plan: Plan; checked: Checked }) {
 const worstWords = (care: LookedAfter, units: UnitSystem): string =>
   Math.floor(care.worstG / care.group.count) < Math.floor(care.sureG / care.group.count)
     ? // the number and its unit stay on one line
-      `; if other needs come first, ${formatMass(Math.floor(care.worstG / care.group.count), units).replace(' ', '\u00a0')}`
+      t('; if other needs come first, {mass}', {
+        mass: formatMass(Math.floor(care.worstG / care.group.count), units).replace(' ', '\u00a0'),
+      })
     : '';
 
 function WholeParty({ plan, checked }: { plan: Plan; checked: Checked }) {
@@ -138,14 +149,18 @@ function WholeParty({ plan, checked }: { plan: Plan; checked: Checked }) {
     .size;
   const words = (care: LookedAfter) =>
     care.ok
-      ? `${formatMass(Math.floor(care.sureG / care.group.count), units)} each, ${care.bites} bites${worstWords(care, units)}`
+      ? t('{mass} each, {n, plural, one {# bite} other {# bites}}{worst}', {
+          mass: formatMass(Math.floor(care.sureG / care.group.count), units),
+          n: care.bites,
+          worst: worstWords(care, units),
+        })
       : care.missing.map((said) => speak(said, speech)).join('; ');
   return (
     <>
-      <ShelfHeading first>Is everyone looked after?</ShelfHeading>
+      <ShelfHeading first>{t('Is everyone looked after?')}</ShelfHeading>
       <div aria-live="polite">
         {plan.party.length === 0 ? (
-          <p>Say in the brief who is coming.</p>
+          <p>{t('Say in the brief who is coming.')}</p>
         ) : (
           <p>{speak(certificate.said, speech)}</p>
         )}
@@ -159,13 +174,13 @@ function WholeParty({ plan, checked }: { plan: Plan; checked: Checked }) {
       </div>
       <Greed checked={checked} />
       <Choice
-        label="Who is looked after, and how"
+        label={t('Who is looked after, and how')}
         value={plan.policy}
         options={POLICIES}
         onPick={(policy) => edit({ name: 'set-policy', policy })}
       />
       <Button look="quiet" size="small" onClick={() => setAsking(true)}>
-        Questions for labels{open > 0 ? ` (${open} foods)` : ''}
+        {t('Questions for labels{open}', { open: open > 0 ? ` ${t('({open} foods)', { open })}` : '' })}
       </Button>
       {asking && <QuestionsDialog plan={plan} checked={checked} onClose={() => setAsking(false)} />}
       {checked.care.groups.map((care) => (
@@ -174,7 +189,11 @@ function WholeParty({ plan, checked }: { plan: Plan; checked: Checked }) {
           className="on-cloth flex w-full gap-2 border-0 bg-transparent py-0.5 text-left text-sm/[1.1] font-bold [&>svg]:flex-none items-start py-1.5 px-0"
 
           onClick={() => see(care.group.id)}
-          aria-label={`${care.group.name}, ${care.group.count} ${words(care)}. See the board as they do`}
+          aria-label={t('{name}, {count} {words}. See the board as they do', {
+            name: care.group.name,
+            count: care.group.count,
+            words: words(care),
+          })}
         >
           <PlateGlyph state={care.ok ? 'whole' : 'cracked'} size={24} />
           <Rim group={care.group} />
@@ -209,7 +228,7 @@ function GuestSheet({ plan, checked, group }: { plan: Plan; checked: Checked; gr
           <div>
             <h2 className="text-xl/none font-black">{group.name}</h2>
             <span className="text-soft">
-              {group.count} {group.count === 1 ? 'guest' : 'guests'}
+              {group.count} {group.count === 1 ? t('guest') : t('guests')}
             </span>
           </div>
         </div>
@@ -219,13 +238,13 @@ function GuestSheet({ plan, checked, group }: { plan: Plan; checked: Checked; gr
           className={buttonLook({ look: 'quiet', size: 'small' })}
           to={`/plan/${plan.id}/card/${group.id}`}
         >
-          A card to hand over
+          {t('A card to hand over')}
         </Link>
       </div>
-      <Standings glyph="whole" title="May eat" foods={fine} />
-      <Standings glyph="chipped" title="Only once moved" foods={rest('touched')} />
-      <Standings glyph="covered" title="Ask" foods={rest('ask')} />
-      <Standings glyph="cracked" title="Not for them" foods={rest('no')} />
+      <Standings glyph="whole" title={t('May eat')} foods={fine} />
+      <Standings glyph="chipped" title={t('Only once moved')} foods={rest('touched')} />
+      <Standings glyph="covered" title={t('Ask')} foods={rest('ask')} />
+      <Standings glyph="cracked" title={t('Not for them')} foods={rest('no')} />
     </>
   );
 }
@@ -237,17 +256,21 @@ function Plate({ checked, group }: { checked: Checked; group: Group }) {
     .map((sum) => (
       <p key={sum.need} className="my-1 mx-0">
         <b>
-          {Math.round(sum.sum.high * 10) / 10} of {sum.limit} {sum.quantity.unit}
+          {t('{high} of {limit} {unit}', {
+            high: Math.round(sum.sum.high * 10) / 10,
+            limit: sum.limit,
+            unit: sum.quantity.unit,
+          })}
         </b>{' '}
-        {sum.quantity.what} on a plate
+        {t('{what} on a plate', { what: sum.quantity.what })}
       </p>
     ));
 }
 
 const POLICIES = [
-  ['looked-after', 'enough on shared surfaces'],
-  ['everything-fits', 'everything fits everyone'],
-  ['own-plate', 'a plate of their own'],
+  ['looked-after', t('enough on shared surfaces')],
+  ['everything-fits', t('everything fits everyone')],
+  ['own-plate', t('a plate of their own')],
 ] as const;
 
 function Cup({ care }: { care: LookedAfter }) {
@@ -266,14 +289,14 @@ function Cup({ care }: { care: LookedAfter }) {
   return (
     <>
       <p className="font-display font-extrabold text-lg my-2 mx-0">
-        Sure of {each}, needs {need}.
+        {t('Sure of {each}, needs {need}.', { each, need })}
       </p>
       <svg
         width="100%"
         height="26"
         viewBox="0 0 220 26"
         role="img"
-        aria-label={`${each} of ${need} are sure`}
+        aria-label={t('{each} of {need} are sure', { each, need })}
       >
         <path d="M2 2Q4 24 30 24H190Q216 24 218 2" fill="none" stroke="var(--enamel)" strokeWidth="3" />
         <path
@@ -283,10 +306,10 @@ function Cup({ care }: { care: LookedAfter }) {
       </svg>
       <table className="w-full border-collapse text-sm [&_td:last-child]:text-right [&_td:last-child]:font-bold">
         <tbody>
-          {row(care.body > 0, 'Body', `${care.body} kinds`)}
-          {row(care.vehicle > 0, 'Bread, cracker', `${care.vehicle} kinds`)}
-          {row(care.fresh > 0, 'Fresh', `${care.fresh} kinds`)}
-          {row(care.bites >= 3, 'Bites', `${care.bites}, needs 3`)}
+          {row(care.body > 0, t('Body'), `${care.body} kinds`)}
+          {row(care.vehicle > 0, t('Bread, cracker'), `${care.vehicle} kinds`)}
+          {row(care.fresh > 0, t('Fresh'), `${care.fresh} kinds`)}
+          {row(care.bites >= 3, t('Bites'), `${care.bites}, needs 3`)}
         </tbody>
       </table>
     </>

@@ -10,6 +10,7 @@ import { Rim } from '../../ui/rims.js';
 import { Button } from '../../ui/kit/Button.js';
 import { Collapsible } from '../../ui/kit/Collapsible.js';
 import { Slider } from '../../ui/kit/Slider.js';
+import { t } from '../../words/index.js';
 
 const [LEAST, MOST, STEP] = [1, 3, 0.05];
 
@@ -23,9 +24,9 @@ export function Greed({ checked }: { checked: Checked }) {
   const { at, said, remedy } = promiseAt(checked.context, useDeferredValue(greed));
   if (at.groups.length === 0) return null;
   return (
-    <Collapsible title="If the others take more" head="font-display text-base/[1.2] font-extrabold">
+    <Collapsible title={t('If the others take more')} head={t('font-display text-base/[1.2] font-extrabold')}>
       <Slider
-        label="How many times their share the others take"
+        label={t('How many times their share the others take')}
         min={LEAST}
         max={MOST}
         step={STEP}
@@ -38,8 +39,8 @@ export function Greed({ checked }: { checked: Checked }) {
         {at.groups.map((group) => (
           <li key={group.group.id} className="flex flex-wrap items-center gap-1.5">
             <Rim group={group.group} size={20} /> {group.group.name}:{' '}
-            <b>{formatMass(group.sureG / group.group.count, units)}</b> of{' '}
-            {formatMass(group.needG / group.group.count, units)} each
+            <b>{formatMass(group.sureG / group.group.count, units)}</b>{' '}
+            {t('of {needG} each', { needG: formatMass(group.needG / group.group.count, units) })}
           </li>
         ))}
       </ul>

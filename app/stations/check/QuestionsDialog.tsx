@@ -20,6 +20,7 @@ import { PaperDialog } from '../../ui/kit/Dialog.js';
 import { saveFile } from '../../ui/save.js';
 import { Button } from '../../ui/kit/Button.js';
 import { PaperHeading } from '../../ui/kit/Heading.js';
+import { t } from '../../words/index.js';
 
 const names = (list: readonly string[], most = 3): string => speakArg({ all: list, most }, ENGLISH);
 
@@ -60,23 +61,25 @@ export function QuestionsDialog({
       open
       wide
       onClose={onClose}
-      title="Questions for labels and makers"
-      hint="What is open counts for nobody whom it concerns. A plan with an open question on an allergy is never whole."
+      title={t('Questions for labels and makers')}
+      hint={t(
+        'What is open counts for nobody whom it concerns. A plan with an open question on an allergy is never whole.',
+      )}
     >
       <div className="flex flex-wrap items-center gap-2.5">
         <Button
           look="quiet"
           size="small"
-          onClick={() => void navigator.clipboard.writeText(text).then(() => toast('Copied.'))}
+          onClick={() => void navigator.clipboard.writeText(text).then(() => toast(t('Copied.')))}
         >
-          Copy as text
+          {t('Copy as text')}
         </Button>
         <Button
           look="quiet"
           size="small"
           onClick={() => saveFile('questions-for-labels.txt', text, 'text/plain;charset=utf-8')}
         >
-          Save as text
+          {t('Save as text')}
         </Button>
       </div>
       <HeldAnswers open={open} />
@@ -108,14 +111,14 @@ function HeldAnswers({ open }: { open: readonly LabelQuestionLine[] }) {
         onClick={() =>
           edit({
             name: 'together',
-            label: 'use answers that are held',
+            label: t('use answers that are held'),
             commands: fits.map((answer) => ({ name: 'answer' as const, answer })),
           })
         }
       >
-        Use what you hold for {names(foods.map(lower), 3)}
+        {t('Use what you hold for {names}', { names: names(foods.map(lower), 3) })}
       </Button>
-      <span>Read earlier, for another plan: use it if you buy the same pack.</span>
+      <span>{t('Read earlier, for another plan: use it if you buy the same pack.')}</span>
     </p>
   );
 }
@@ -127,7 +130,7 @@ function OpenFoods({
   lines: readonly LabelQuestionLine[];
   onAnswer: (lines: readonly LabelQuestionLine[]) => void;
 }) {
-  if (lines.length === 0) return <p>Nothing is open.</p>;
+  if (lines.length === 0) return <p>{t('Nothing is open.')}</p>;
   const foods = [...new Set(lines.map((line) => line.component))];
   return foods.map((food) => {
     const of = lines.filter((line) => line.component === food);
@@ -141,10 +144,10 @@ function OpenFoods({
             size="small"
             className="ml-auto"
 
-            aria-label={`Answer for ${food.name}`}
+            aria-label={t('Answer for {name}', { name: food.name })}
             onClick={() => onAnswer(of)}
           >
-            Answer
+            {t('Answer')}
           </Button>
         </div>
         <ul className="my-0.5 list-disc pl-5">
@@ -152,14 +155,14 @@ function OpenFoods({
             <li key={otherAskLine.text}>
               {otherAskLine.text}{' '}
               <span className="text-soft">
-                For{' '}
-                {names(
-                  otherAskLine.groups.map((group) => lower(group.name)),
-                  4,
-                )}
-                .
+                {t('For {names}.', {
+                  names: names(
+                    otherAskLine.groups.map((group) => lower(group.name)),
+                    4,
+                  ),
+                })}
               </span>
-              {otherAskLine.grave && <b> An allergy, or a small child.</b>}
+              {otherAskLine.grave && <b> {t('An allergy, or a small child.')}</b>}
             </li>
           ))}
         </ul>
@@ -173,7 +176,7 @@ function Told({ lines }: { lines: readonly LabelQuestionLine[] }) {
   const takeBack = (reading: Reading): void =>
     edit({
       name: 'together',
-      label: 'take back an answer',
+      label: t('take back an answer'),
       commands: reading.facts.map((fact) => ({
         name: 'take-back-answer' as const,
         componentId: reading.component.id,
@@ -183,20 +186,23 @@ function Told({ lines }: { lines: readonly LabelQuestionLine[] }) {
   if (lines.length === 0) return null;
   return (
     <>
-      <PaperHeading>Answered</PaperHeading>
+      <PaperHeading>{t('Answered')}</PaperHeading>
       <ul className="m-0 list-none p-0">
         {readings(lines).map((reading) => (
           <li key={reading.key}>
             <b>{reading.component.name}</b>: {reading.words}.{' '}
-            {capital(reading.answer.seen || 'not said what')} ({reading.answer.who},{' '}
+            {capital(reading.answer.seen || t('not said what'))} ({reading.answer.who},{' '}
             {speakTime(reading.answer.when)}
-            {reading.answer.photo ? `, photograph: ${reading.answer.photo}` : ''}){' '}
+            {reading.answer.photo ? t(', photograph: {photo}', { photo: reading.answer.photo }) : ''}){' '}
             <Button
               look="link"
-              aria-label={`Take back what was read of ${reading.component.name}: ${reading.words}`}
+              aria-label={t('Take back what was read of {name}: {words}', {
+                name: reading.component.name,
+                words: reading.words,
+              })}
               onClick={() => takeBack(reading)}
             >
-              Take back
+              {t('Take back')}
             </Button>
           </li>
         ))}

@@ -1,10 +1,11 @@
 import type { StationRecord } from '../station.js';
+import { t } from '../../words/index.js';
 
 export const check: StationRecord = {
   id: 'check',
-  name: 'Check',
+  name: t('Check'),
   key: '3',
-  help: 'who can eat what, and what is still open',
+  help: t('who can eat what, and what is still open'),
   view: () => import('./Check.js').then((m) => ({ default: m.Check })),
   findings: 'all',
   ready(plan, { care }) {

@@ -23,6 +23,7 @@ import { OwnFoodsDialog } from './OwnFoodsDialog.js';
 import { ReadLabelDialog } from './ReadLabelLazily.js';
 import { Spoons } from './Spoons.js';
 import { Wells } from './Wells.js';
+import { t } from '../../words/index.js';
 
 const tens = (n: number): string => String(Math.round(n / 10) * 10);
 
@@ -52,27 +53,31 @@ export function Choose({ plan, checked }: { plan: Plan; checked: Checked }) {
       foot={
         <>
           <span>
-            <b>{kinds}</b> kinds
+            <b>{kinds}</b> {t('kinds')}
           </span>
           <span>
             <b>{formatMoney(cost, plan.currency)}</b>
-            {plan.budgetMinor === null ? ' in packs' : ` of ${(plan.budgetMinor / 100).toFixed(0)}`}
+            {plan.budgetMinor === null
+              ? ` ${t('in packs')}`
+              : ` ${t('of {budgetMinor}', { budgetMinor: (plan.budgetMinor / 100).toFixed(0) })}`}
           </span>
           <span>
-            <b>{formatMoney(Math.round(cost / Math.max(1, guestsIn(plan.party))), plan.currency)}</b> a guest
+            <b>{formatMoney(Math.round(cost / Math.max(1, guestsIn(plan.party))), plan.currency)}</b>{' '}
+            {t('a guest')}
           </span>
           <span>
-            <b>{tens(energyEach(plan).kj)} kJ</b> each
+            <b>{t('{tens} kJ', { tens: tens(energyEach(plan).kj) })}</b> {t('each')}
           </span>
           {plan.work.minutes !== null && (
             <span>
-              <b>{Math.round(minutesOfPlan(plan))} min</b> by hand
+              <b>{t('{minutesOfPlan} min', { minutesOfPlan: Math.round(minutesOfPlan(plan)) })}</b>{' '}
+              {t('by hand')}
             </span>
           )}
         </>
       }
     >
-      <China label="The families of the board, filled as their grams are reached">
+      <China label={t('The families of the board, filled as their grams are reached')}>
         <Wells plan={plan} checked={checked} masses={masses} targets={targets.byFamily} onPick={setPicked} />
         <Spoons plan={plan} />
         <ColourRing checked={checked} />
@@ -88,7 +93,7 @@ export function Choose({ plan, checked }: { plan: Plan; checked: Checked }) {
           {formatMass(total, units)}
         </text>
         <text y="22" textAnchor="middle" fontSize="14" fill="var(--soft)">
-          of {formatMass(targets.totalG, units)}
+          {t('of {totalG}', { totalG: formatMass(targets.totalG, units) })}
         </text>
       </China>
       {picked && (

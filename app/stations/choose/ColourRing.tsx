@@ -1,5 +1,6 @@
 import { glanceOf, type Checked } from '../../../core/check/index.js';
 import { sectorPath } from '../../plate/China.js';
+import { t } from '../../words/index.js';
 
 const [INNER, OUTER] = [56, 64];
 const CIRCLE = 360;
@@ -11,7 +12,7 @@ export function ColourRing({ checked }: { checked: Checked }) {
   if (colours.length === 0) return null;
   const starts = colours.map((_, i) => colours.slice(0, i).reduce((sum, c) => sum + c.share, 0) * CIRCLE);
   return (
-    <g role="img" aria-label={`Colours as they cover the board: ${words}`}>
+    <g role="img" aria-label={t('Colours as they cover the board: {words}', { words })}>
       <title>{words}</title>
       {colours.map((colour, i) => (
         <path

@@ -23,6 +23,7 @@ import { InTheHouse, Lies, type FoodPart } from './food/Lies.js';
 import { FIRST_G, gramsPlaced, surfacesFor } from './placing.js';
 import { Button } from '../../ui/kit/Button.js';
 import { PaperHeading } from '../../ui/kit/Heading.js';
+import { t } from '../../words/index.js';
 
 /** One food as itself: its portrait with its tastes, for whom it is, and where it lies on the little surfaces of the table. */
 export function ComponentDialog({
@@ -48,18 +49,22 @@ export function ComponentDialog({
       onClose={onClose}
       full
       title={component.name}
-      hint={`${formatMoney(pack.priceMinor, plan.currency)} for ${formatMass(pack.massG, units)}${made}.`}
+      hint={t('{priceMinor} for {massG}{made}.', {
+        priceMinor: formatMoney(pack.priceMinor, plan.currency),
+        massG: formatMass(pack.massG, units),
+        made,
+      })}
     >
       <div className="grid grid-cols-[286px_minmax(0,1fr)_minmax(0,1.15fr)] gap-x-7 max-xl:grid-cols-[240px_minmax(0,1fr)] max-md:grid-cols-1">
         <Portrait component={component} />
         <div>
-          <PaperHeading>For whom</PaperHeading>
+          <PaperHeading>{t('For whom')}</PaperHeading>
           <ForWhom plan={plan} component={component} />
           <AboutFood plan={plan} component={component} />
           <Made plan={plan} component={component} />
         </div>
         <div className="max-xl:col-span-2 max-md:col-span-1">
-          <PaperHeading>Where it lies</PaperHeading>
+          <PaperHeading>{t('Where it lies')}</PaperHeading>
           <Lies plan={plan} component={component} run={run} />
           <InTheHouse plan={plan} component={component} run={run} />
         </div>
@@ -70,7 +75,7 @@ export function ComponentDialog({
         <OwnDeeds plan={plan} component={component} onClose={onClose} />
       </div>
       <p className="break-inside-avoid px-1 pt-1 text-xs/[1.24] italic text-soft">
-        Facts are label practice and public data, not this very pack: read the label.
+        {t('Facts are label practice and public data, not this very pack: read the label.')}
       </p>
     </PaperDialog>
   );
@@ -99,20 +104,20 @@ function AboutFood({ plan, component: component }: { plan: Plan; component: Comp
   const partners = goesWith(component, planLarder(plan).values());
   return (
     <dl className="mt-3 grid grid-cols-[max-content_1fr] gap-x-3 gap-y-0.5 [&_dt]:font-bold">
-      <dt>Like</dt>
+      <dt>{t('Like')}</dt>
       <dd>{facts.like}</dd>
-      <dt>Goes with</dt>
+      <dt>{t('Goes with')}</dt>
       <dd>
-        {partners.foods.map((food) => food.name.split(',')[0]).join(', ') || 'nothing in the larder'};{' '}
+        {partners.foods.map((food) => food.name.split(',')[0]).join(', ') || t('nothing in the larder')};{' '}
         {partners.why}
       </dd>
-      <dt>Served</dt>
+      <dt>{t('Served')}</dt>
       <dd>{facts.served}</dd>
-      <dt>Stands</dt>
+      <dt>{t('Stands')}</dt>
       <dd>{facts.stands}</dd>
       {facts.elsewhere && (
         <>
-          <dt>Also called</dt>
+          <dt>{t('Also called')}</dt>
           <dd>{facts.elsewhere}</dd>
         </>
       )}
@@ -132,13 +137,19 @@ function Made({ plan, component: component }: { plan: Plan; component: Component
   return (
     <section className="my-2 border-l-3 border-yolk px-2.5 py-1">
       <PaperHeading>
-        Makes {formatMass(scaled.massG, units)}: {scaled.handsMin} min by hand
-        {scaled.waitMin > 0 ? `, ${scaled.waitMin} min by itself` : ''}
+        {t('Makes {massG}: {handsMin} min by hand{waitMin}', {
+          massG: formatMass(scaled.massG, units),
+          handsMin: scaled.handsMin,
+          waitMin: scaled.waitMin > 0 ? t(', {waitMin} min by itself', { waitMin: scaled.waitMin }) : '',
+        })}
       </PaperHeading>
       <p>
-        {scaled.parts.map((part) => `${formatMass(part.grams, units)} ${part.name}`).join(', ')}.{' '}
-        {recipe.steps} At most {recipe.keepsH} h before serving. About{' '}
-        {formatMoney(scaled.costMinor, plan.currency)}.
+        {t('{parts}. {steps} At most {keepsH} h before serving. About {costMinor}.', {
+          parts: scaled.parts.map((part) => `${formatMass(part.grams, units)} ${part.name}`).join(', '),
+          steps: recipe.steps,
+          keepsH: recipe.keepsH,
+          costMinor: formatMoney(scaled.costMinor, plan.currency),
+        })}
       </p>
     </section>
   );
@@ -163,7 +174,7 @@ function Deeds({
     <div className="flex flex-wrap items-center gap-2.5 mt-3">
       {there ? (
         <Button size="small" onClick={onSwap}>
-          Swap it
+          {t('Swap it')}
         </Button>
       ) : (
         first && (
@@ -178,7 +189,7 @@ function Deeds({
               })
             }
           >
-            Lay it on {lower(first.name)}
+            {t('Lay it on {name}', { name: lower(first.name) })}
           </Button>
         )
       )}
@@ -188,7 +199,7 @@ function Deeds({
         aria-pressed={pinned}
         onClick={() => run({ name: 'pin', componentId: component.id, on: !pinned })}
       >
-        {pinned ? 'Let the pin go' : 'Pin it: always on the board'}
+        {pinned ? t('Let the pin go') : t('Pin it: always on the board')}
       </Button>
       <Button
         look="quiet"
@@ -198,7 +209,7 @@ function Deeds({
           run({ name: 'set-star', star: plan.wishes.star === component.id ? null : component.id })
         }
       >
-        {plan.wishes.star === component.id ? 'No star any more' : 'Make it the star'}
+        {plan.wishes.star === component.id ? t('No star any more') : t('Make it the star')}
       </Button>
       {there && (
         <Button
@@ -206,7 +217,7 @@ function Deeds({
           size="small"
           onClick={() => thenClose({ name: 'leave-out', componentId: component.id })}
         >
-          Leave it out
+          {t('Leave it out')}
         </Button>
       )}
       <Button
@@ -214,7 +225,7 @@ function Deeds({
         size="small"
         onClick={() => thenClose({ name: 'exclude', componentId: component.id, on: !excluded })}
       >
-        {excluded ? 'Allow it again' : 'Never here'}
+        {excluded ? t('Allow it again') : t('Never here')}
       </Button>
     </div>
   );

@@ -23,6 +23,7 @@ import { Checkbox } from '../../ui/kit/Checkbox.js';
 import { Collapsible } from '../../ui/kit/Collapsible.js';
 import { Table } from '../../ui/kit/Table.js';
 import { PaperHeading } from '../../ui/kit/Heading.js';
+import { t } from '../../words/index.js';
 
 /** Make the whole board something else: one joint choice, shown item by item, taken whole or in part. */
 export function ConvertDialog({
@@ -62,14 +63,16 @@ export function ConvertDialog({
       open
       wide
       onClose={onClose}
-      title="Turn the whole board"
-      hint="Every food becomes something that fits, as one choice: the least is lost in all. Nothing changes before you take it."
+      title={t('Turn the whole board')}
+      hint={t(
+        'Every food becomes something that fits, as one choice: the least is lost in all. Nothing changes before you take it.',
+      )}
     >
-      <Collapsible key={found ? 'found' : 'asked'} open={!found} title="What it shall become">
+      <Collapsible key={found ? 'found' : 'asked'} open={!found} title={t('What it shall become')}>
         <Wants plan={plan} target={target} onChange={(target) => (setTarget(target), setFound(undefined))} />
       </Collapsible>
       <Button disabled={!asks || busy || plan.placements.length === 0} onClick={start}>
-        {busy ? 'Turning it …' : found ? 'Turn it again' : 'Turn it'}
+        {busy ? t('Turning it …') : found ? t('Turn it again') : t('Turn it')}
       </Button>
       {problem && <p role="alert">{problem}</p>}
       {found && (
@@ -90,7 +93,7 @@ export function ConvertDialog({
           />
           {found.open.length > 0 && (
             <>
-              <PaperHeading>Labels to read first</PaperHeading>
+              <PaperHeading>{t('Labels to read first')}</PaperHeading>
               <ul className="m-0 list-none p-0">
                 {found.open.map((o) => (
                   <li key={o}>{o}</li>
@@ -103,7 +106,7 @@ export function ConvertDialog({
               disabled={taken.every((item) => item.kind === 'stays') && !target.guests && !target.occasion}
               onClick={take}
             >
-              {refused.size > 0 ? 'Take what is ticked' : 'Take it all'}
+              {refused.size > 0 ? t('Take what is ticked') : t('Take it all')}
             </Button>
           )}
         </>
@@ -139,12 +142,12 @@ function Wants({
     onChange(money ? { ...next, budgetMinor: cheaperBy(plan, share, next) } : next);
   };
   return (
-    <Ticks legend="Make it">
+    <Ticks legend={t('Make it')}>
       <NeedPicker needs={[...target.needs]} onChange={(needs) => change({ needs })} />
       <div className="flex flex-wrap items-center gap-2.5">
-        <Tick inline label="cheaper by" on={cheaper} onChange={(on) => change({}, on)} />
+        <Tick inline label={t('cheaper by')} on={cheaper} onChange={(on) => change({}, on)} />
         <NumberInput
-          label="per cent"
+          label={t('per cent')}
           value={percent}
           min={1}
           max={80}
@@ -155,7 +158,7 @@ function Wants({
           }}
         />
         <NumberInput
-          label="for so many guests"
+          label={t('for so many guests')}
           value={target.guests ?? guestsIn(plan.party)}
           min={1}
           max={2000}
@@ -164,7 +167,7 @@ function Wants({
         />
         <Tick
           inline
-          label={`for July outdoors, ${HOT_C} °C`}
+          label={t('for July outdoors, {HOTC} °C', { HOTC: HOT_C })}
           on={target.occasion !== undefined}
           onChange={(on) => {
             const { occasion: _o, ...bare } = target;
@@ -174,8 +177,9 @@ function Wants({
       </div>
       {target.needs.length > 0 && (
         <p className="text-soft">
-          {target.needs.map((choice) => needPack(choice.id)?.name ?? choice.id).join(', ')}: the tool helps to
-          plan; labels, guests and licensed advice decide.
+          {t('{needs}: the tool helps to plan; labels, guests and licensed advice decide.', {
+            needs: target.needs.map((choice) => needPack(choice.id)?.name ?? choice.id).join(', '),
+          })}
         </p>
       )}
     </Ticks>
@@ -190,8 +194,8 @@ function Plates({ plan, after, items }: { plan: Plan; after: Plan; items: readon
   const fresh = new Set(places.filter((place) => place.then !== place.now).map((place) => place.then));
   return (
     <div className="my-2.5 grid grid-cols-2 gap-4">
-      <PlateOf title="Now" plan={plan} foods={places.map((place) => place.now)} />
-      <PlateOf title="Then" plan={after} foods={places.map((place) => place.then)} fresh={fresh} />
+      <PlateOf title={t('Now')} plan={plan} foods={places.map((place) => place.now)} />
+      <PlateOf title={t('Then')} plan={after} foods={places.map((place) => place.then)} fresh={fresh} />
     </div>
   );
 }
@@ -214,7 +218,7 @@ function PlateOf({
       <div
         className="mx-auto flex aspect-square max-w-82 flex-wrap content-center justify-center gap-0.5 overflow-hidden rounded-full border-6 border-enamel bg-china p-[11%]"
         role="img"
-        aria-label={`${title}: ${kinds} kinds`}
+        aria-label={t('{title}: {kinds} kinds', { title, kinds })}
       >
         {foods.map((id, i) => {
           const component = id && larder.get(id);
@@ -232,9 +236,7 @@ function PlateOf({
           );
         })}
       </div>
-      <figcaption>
-        {title}, {kinds} kinds
-      </figcaption>
+      <figcaption>{t('{title}, {kinds} kinds', { title, kinds })}</figcaption>
     </figure>
   );
 }
@@ -242,12 +244,12 @@ function PlateOf({
 const KIND_WORDS: Record<ConvertedItem['kind'], string> = {
   stays: 'stays',
   component: 'becomes',
-  form: 'is served as',
-  'home-made': 'is made as',
+  form: t('is served as'),
+  'home-made': t('is made as'),
   split: 'gets a twin',
-  apart: 'goes on a board apart',
-  added: 'is added',
-  'leave-out': 'is left out',
+  apart: t('goes on a board apart'),
+  added: t('is added'),
+  'leave-out': t('is left out'),
 };
 
 function Items({
@@ -277,7 +279,7 @@ function Items({
             <tr key={item.from}>
               <td>
                 <Checkbox
-                  name={`Take the change of ${name}`}
+                  name={t('Take the change of {name}', { name })}
                   on={!refused.has(item.from)}
                   onChange={(on) => onRefuse(item.from, !on)}
                 />
@@ -291,10 +293,12 @@ function Items({
                 )}
               </th>
               <td>
-                {Math.round(item.likeness * 100)} of 100 alike
+                {t('{likeness} of 100 alike', { likeness: Math.round(item.likeness * 100) })}
                 {item.reasons.length > 0 && <>; {item.reasons.slice(0, 2).join('; ')}</>}
                 {item.changes.length > 0 && (
-                  <span className="text-soft">; changes {item.changes.slice(0, 3).join(', ')}</span>
+                  <span className="text-soft">
+                    {t('; changes {changes}', { changes: item.changes.slice(0, 3).join(', ') })}
+                  </span>
                 )}
               </td>
               <td>
@@ -302,10 +306,10 @@ function Items({
                   look="link"
                   className="whitespace-nowrap"
                   aria-pressed={locked.has(item.from)}
-                  aria-label={`Hold ${name}`}
+                  aria-label={t('Hold {name}', { name })}
                   onClick={() => onLock(item.from, !locked.has(item.from))}
                 >
-                  {locked.has(item.from) ? 'held' : 'hold it'}
+                  {locked.has(item.from) ? t('held') : t('hold it')}
                 </Button>
               </td>
             </tr>

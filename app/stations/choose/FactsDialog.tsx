@@ -19,34 +19,35 @@ import { Choice, Field, TextInput, Wrong } from '../../ui/Fields.js';
 import { PaperDialog } from '../../ui/kit/Dialog.js';
 import { Button } from '../../ui/kit/Button.js';
 import { Input } from '../../ui/kit/Input.js';
+import { t } from '../../words/index.js';
 
 const GROUPS: readonly (readonly [string, (fact: FactKey) => boolean])[] = [
-  ['Allergens', (fact) => fact.startsWith('allergen.')],
-  ['Nuts by kind', (fact) => fact.startsWith('nut.')],
-  ['Of an animal', (fact) => fact.startsWith('animal.')],
-  ['Of plants that some leave out', (fact) => fact.startsWith('ingredient.')],
+  [t('Allergens'), (fact) => fact.startsWith('allergen.')],
+  [t('Nuts by kind'), (fact) => fact.startsWith('nut.')],
+  [t('Of an animal'), (fact) => fact.startsWith('animal.')],
+  [t('Of plants that some leave out'), (fact) => fact.startsWith('ingredient.')],
   [
-    'How it is made',
+    t('How it is made'),
     (fact) =>
       !/^(?:allergen|nut|animal|ingredient)\./.test(fact) && fact !== 'choking' && fact !== 'salt-class',
   ],
 ];
 
 const VALUE_WORDS: Record<string, string> = {
-  contains: 'in it',
+  contains: t('in it'),
   may: 'traces',
   free: 'free',
-  unknown: 'not known',
-  brand: 'depends on the brand',
+  unknown: t('not known'),
+  brand: t('depends on the brand'),
 };
 
 const FIGURES = [
-  ['energyKj', 'Energy, kJ', 3800],
-  ['proteinG', 'Protein, g', 100],
-  ['fatG', 'Fat, g', 100],
-  ['carbNetG', 'Carbohydrate without fibre, g', 100],
-  ['fibreG', 'Fibre, g', 100],
-  ['saltG', 'Salt, g', 100],
+  ['energyKj', t('Energy, kJ'), 3800],
+  ['proteinG', t('Protein, g'), 100],
+  ['fatG', t('Fat, g'), 100],
+  ['carbNetG', t('Carbohydrate without fibre, g'), 100],
+  ['fibreG', t('Fibre, g'), 100],
+  ['saltG', t('Salt, g'), 100],
 ] as const;
 
 /** Every fact of a food of the stylist's own. What is not told stays unknown, and asks. */
@@ -82,15 +83,15 @@ export function FactsDialog({ component, onClose }: { component: Component; onCl
       open
       wide
       onClose={onClose}
-      title={`What is known of ${component.name.toLowerCase()}`}
-      hint="Only what you have seen yourself. What is not known stays open, and every need asks."
+      title={t('What is known of {name}', { name: component.name.toLowerCase() })}
+      hint={t('Only what you have seen yourself. What is not known stays open, and every need asks.')}
     >
       <div className="flex flex-wrap items-center gap-2.5">
         <div className="flex-1 min-w-50">
-          <TextInput label="Name" value={otherComponent.name} onChange={(name) => set({ name })} />
+          <TextInput label={t('Name')} value={otherComponent.name} onChange={(name) => set({ name })} />
         </div>
         <Choice
-          label="Family"
+          label={t('Family')}
           width={150}
           value={otherComponent.family}
           options={FAMILIES.map((family) => [family, family.replace('-', ' ')] as const)}
@@ -98,7 +99,7 @@ export function FactsDialog({ component, onClose }: { component: Component; onCl
         />
       </div>
       <TextInput
-        label="Also called, with commas"
+        label={t('Also called, with commas')}
         value={otherComponent.synonyms.join(', ')}
         max={200}
         onChange={(text) => set({ synonyms: text.split(',').map((x) => x.trimStart()) })}
@@ -120,7 +121,7 @@ export function FactsDialog({ component, onClose }: { component: Component; onCl
         </fieldset>
       ))}
       <fieldset className="mt-3 grid grid-cols-[repeat(auto-fill,minmax(150px,1fr))] gap-x-3 border-0 border-t-[1.5px] border-line pt-1">
-        <legend className="pr-2 font-display text-base/[1.2] font-extrabold">In 100 g</legend>
+        <legend className="pr-2 font-display text-base/[1.2] font-extrabold">{t('In 100 g')}</legend>
         {FIGURES.map(([key, label, most]) => (
           <Field key={key} label={label}>
             <Input
@@ -143,7 +144,7 @@ export function FactsDialog({ component, onClose }: { component: Component; onCl
         ))}
       </fieldset>
       <fieldset className="mt-3 grid grid-cols-[repeat(auto-fill,minmax(150px,1fr))] gap-x-3 border-0 border-t-[1.5px] border-line pt-1">
-        <legend className="pr-2 font-display text-base/[1.2] font-extrabold">Taste, 0 to 5</legend>
+        <legend className="pr-2 font-display text-base/[1.2] font-extrabold">{t('Taste, 0 to 5')}</legend>
         {TASTES.map((taste) => (
           <Field key={taste} label={taste}>
             <Input
@@ -159,7 +160,7 @@ export function FactsDialog({ component, onClose }: { component: Component; onCl
         ))}
       </fieldset>
       {problem && <Wrong>{problem}</Wrong>}
-      <Button onClick={keep}>Keep</Button>
+      <Button onClick={keep}>{t('Keep')}</Button>
     </PaperDialog>
   );
 }

@@ -8,6 +8,7 @@ import { PaperDialog } from '../../ui/kit/Dialog.js';
 import { PaperHeading } from '../../ui/kit/Heading.js';
 import { portraitUrl } from '../../ui/pictures.js';
 import { TasteWheel } from '../../ui/TasteWheel.js';
+import { t } from '../../words/index.js';
 
 /** Less than this of a board nobody sees. */
 const SEEN = 0.005;
@@ -31,8 +32,12 @@ export function GlanceDialog({
       open
       full
       onClose={onClose}
-      title="The board at a glance"
-      hint={missing.length > 0 ? `Nothing ${missing.join(', nothing ')}.` : 'Every taste is there.'}
+      title={t('The board at a glance')}
+      hint={
+        missing.length > 0
+          ? t('Nothing {missing}.', { missing: missing.join(', nothing ') })
+          : t('Every taste is there.')
+      }
     >
       <div className="grid grid-cols-[260px_minmax(0,1fr)] gap-x-8 gap-y-2 max-md:grid-cols-1">
         <div>
@@ -45,7 +50,7 @@ export function GlanceDialog({
         </div>
       </div>
       <Link className={buttonLook({ look: 'link' })} to={`/plan/${plan.id}/bites`}>
-        The ten best bites for each group, to print on cards
+        {t('The ten best bites for each group, to print on cards')}
       </Link>
     </PaperDialog>
   );
@@ -54,30 +59,30 @@ export function GlanceDialog({
 function Tastes({ glance }: { glance: Glance }) {
   return (
     <section>
-      <PaperHeading>Tastes</PaperHeading>
+      <PaperHeading>{t('Tastes')}</PaperHeading>
       <TasteWheel petals={glance.tastes} size={220} />
       <ul className="sr-only">
         {glance.tastes.map((taste) => (
           <li key={taste.taste}>
-            {capital(TASTE_WORDS[taste.taste])}: {taste.foods.join(', ') || 'nothing yet'}
+            {capital(TASTE_WORDS[taste.taste])}: {taste.foods.join(', ') || t('nothing yet')}
           </li>
         ))}
       </ul>
       <p className="m-0 text-sm text-soft">
         {glance.textures.map((texture) => `${texture.texture} ${texture.kinds}`).join(', ') ||
-          'Nothing lies there yet.'}
+          t('Nothing lies there yet.')}
       </p>
     </section>
   );
 }
 
-const RUNG_WORDS = ['', 'mild', 'gentle', 'lively', 'strong', 'very strong'];
+const RUNG_WORDS = ['', 'mild', 'gentle', 'lively', 'strong', t('very strong')];
 
 /** The order of tasting, and of the labels: each food stands on its rung. */
 function Ladder({ glance }: { glance: Glance }) {
   return (
     <section>
-      <PaperHeading>From mild to strong, the order of tasting</PaperHeading>
+      <PaperHeading>{t('From mild to strong, the order of tasting')}</PaperHeading>
       <ol className="m-0 list-none p-0">
         {glance.ladder.map(({ strength, foods }) => (
           <li key={strength} className="flex min-h-10 items-end gap-2 border-b-4 border-[var(--oak)] pb-0.5">
@@ -119,7 +124,7 @@ function Colours({ glance }: { glance: Glance }) {
   });
   return (
     <section>
-      <PaperHeading>Colours, as they cover it</PaperHeading>
+      <PaperHeading>{t('Colours, as they cover it')}</PaperHeading>
       <svg width="116" height="116" viewBox="-98 -98 196 196" aria-hidden="true">
         <clipPath id="glance-disc">
           <circle r={DISC} />
@@ -151,7 +156,7 @@ function Partners({ checked }: { checked: Checked }) {
   if (partners.length === 0) return null;
   return (
     <section>
-      <PaperHeading>Each cheese, its bread and its contrast</PaperHeading>
+      <PaperHeading>{t('Each cheese, its bread and its contrast')}</PaperHeading>
       <ul className="m-0 grid list-none grid-cols-[repeat(auto-fill,minmax(230px,1fr))] gap-x-4 gap-y-1 p-0">
         {partners.map((partner) => (
           <li key={partner.cheese.id} className="flex items-center gap-1.5 text-sm/[1.1]">
@@ -161,8 +166,8 @@ function Partners({ checked }: { checked: Checked }) {
             )}
             <span>
               <b>{shortName(partner.cheese)}</b>,{' '}
-              {partner.vehicle ? shortName(partner.vehicle).toLowerCase() : 'no bread'},{' '}
-              {partner.contrast ? shortName(partner.contrast).toLowerCase() : 'no contrast'}: {partner.why}
+              {partner.vehicle ? shortName(partner.vehicle).toLowerCase() : t('no bread')},{' '}
+              {partner.contrast ? shortName(partner.contrast).toLowerCase() : t('no contrast')}: {partner.why}
             </span>
           </li>
         ))}

@@ -1,6 +1,7 @@
 import { factWords } from '../../../core/catalogue/index.js';
 import type { LabelRead } from '../../../core/label/index.js';
 import { Tooltip } from '../../ui/kit/Tooltip.js';
+import { t } from '../../words/index.js';
 
 interface Stretch {
   start: number;
@@ -10,9 +11,9 @@ interface Stretch {
 }
 
 const KIND_WORDS = {
-  contains: 'in it',
-  may: 'perhaps traces',
-  free: 'said to be free',
+  contains: t('in it'),
+  may: t('perhaps traces'),
+  free: t('said to be free'),
   ask: 'a question',
   plain: '',
 };

@@ -19,6 +19,7 @@ import { SHORT, type Masses } from './families.js';
 import { findFoods, NarrowBy, type Narrow } from './NarrowBy.js';
 import { Button } from '../../ui/kit/Button.js';
 import { Input } from '../../ui/kit/Input.js';
+import { t } from '../../words/index.js';
 
 const SHELF_ROWS = 4;
 const MOST_FOUND = 48;
@@ -58,12 +59,12 @@ export function Larder({
   return (
     <>
       <label className="mb-1.5 grid gap-0.5 font-bold">
-        Look in the larder
+        {t('Look in the larder')}
         <Input
           type="search"
           value={query}
           onChange={(event) => setQuery(event.target.value)}
-          placeholder="gherkins, goat, blue …"
+          placeholder={t('gherkins, goat, blue …')}
         />
       </label>
       <NarrowBy plan={plan} narrow={narrow} onNarrow={setNarrow} />
@@ -91,7 +92,7 @@ export function Larder({
             <div className="flex items-baseline justify-between font-display text-base/[1.1] font-extrabold">
               {SHORT[family]}
               <span className="font-text text-xs/none font-medium text-soft">
-                {missing > 5 ? `${formatMass(missing, units)} short` : 'enough'}
+                {missing > 5 ? t('{missing} short', { missing: formatMass(missing, units) }) : t('enough')}
               </span>
             </div>
             <div className="relative grid grid-cols-3 gap-1">
@@ -104,13 +105,15 @@ export function Larder({
       )}
       <div className="flex flex-wrap items-center gap-2.5 mt-1.5 gap-x-3.5 gap-y-1">
         <Button look="link" onClick={() => onOwn('label')}>
-          Read a label
+          {t('Read a label')}
         </Button>
         <Button look="link" onClick={() => onOwn('add')}>
-          Something of your own
+          {t('Something of your own')}
         </Button>
         <Button look="link" onClick={() => onOwn('list')}>
-          Your own foods{plan.ownComponents.length > 0 ? ` (${plan.ownComponents.length})` : ''}
+          {t('Your own foods{ownComponentsCount}', {
+            ownComponentsCount: plan.ownComponents.length > 0 ? ` (${plan.ownComponents.length})` : '',
+          })}
         </Button>
       </div>
     </>
@@ -118,11 +121,11 @@ export function Larder({
 }
 
 function foundWords(count: number, query: string): string {
-  if (count > MOST_FOUND) return `${count} found, the first ${MOST_FOUND} are here`;
-  if (count > 0) return `${count} found`;
+  if (count > MOST_FOUND) return t('{count} found, the first {most} are here', { count, most: MOST_FOUND });
+  if (count > 0) return t('{count} found', { count });
   return query.trim() === ''
-    ? 'Nothing in the larder fits all of that.'
-    : `Nothing called “${query}” is in the larder.`;
+    ? t('Nothing in the larder fits all of that.')
+    : t('Nothing called “{query}” is in the larder.', { query });
 }
 
 /** What stands on a board and is no food: refused with the reason where it must not touch any. */
@@ -130,7 +133,7 @@ function DecorFound({ decor }: { decor: readonly Decor[] }) {
   return decor.map((decor) => (
     <p
       key={decor.id}
-      title={`Source: ${DECOR_SOURCE}`}
+      title={t('Source: {DECORSOURCE}', { DECORSOURCE: DECOR_SOURCE })}
       className={`on-paper my-1 flex items-start gap-2 px-2 py-1.5 [&_svg]:flex-none ${decor.touch === 'never' ? 'bg-stop' : 'bg-card'}`}
       role={decor.touch === 'never' ? 'alert' : undefined}
     >
@@ -141,10 +144,10 @@ function DecorFound({ decor }: { decor: readonly Decor[] }) {
       <span>
         <b>{decor.name}</b>{' '}
         {decor.touch === 'never'
-          ? `must not touch food: ${decor.why}.`
+          ? t('must not touch food: {why}.', { why: decor.why })
           : decor.touch === 'liner'
-            ? `is no food: ${decor.why}.`
-            : `may lie on a board: ${decor.why}.`}
+            ? t('is no food: {why}.', { why: decor.why })
+            : t('may lie on a board: {why}.', { why: decor.why })}
       </span>
     </p>
   ));
@@ -194,7 +197,7 @@ function Item({
         {component.name.split(',')[0]}
         <small>
           {on
-            ? 'on the board'
+            ? t('on the board')
             : pack.priceMinor === 0
               ? `${pack.massG} g`
               : `${pack.massG} g ${formatMoney(pack.priceMinor, plan.currency)}`}
@@ -205,7 +208,7 @@ function Item({
 }
 
 const GLYPH = { fine: 'whole', ask: 'covered', forbidden: 'cracked' } as const;
-const FOR_THEM = { fine: 'may eat it', ask: 'ask the label', forbidden: 'not for them' } as const;
+const FOR_THEM = { fine: t('may eat it'), ask: t('ask the label'), forbidden: t('not for them') } as const;
 
 /** What the food is for the guest through whose eyes the station is seen. */
 function ForGuest({ component, group }: { component: Component; group: Group }) {

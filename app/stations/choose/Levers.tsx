@@ -4,13 +4,14 @@ import { useKitchen } from '../../store/kitchen-jobs.js';
 import { useSession } from '../../store/session.js';
 import { Button } from '../../ui/kit/Button.js';
 import { ShelfHeading } from '../../ui/kit/Heading.js';
+import { t } from '../../words/index.js';
 
 const LEVERS = [
-  ['bolder', 'gentler', 'bolder'],
-  ['colour', 'plainer', 'more colour'],
-  ['cheaper', 'richer', 'cheaper'],
-  ['lessWork', 'more work', 'less work'],
-  ['season', 'from anywhere', 'in season'],
+  ['bolder', t('gentler'), t('bolder')],
+  ['colour', t('plainer'), t('more colour')],
+  ['cheaper', t('richer'), t('cheaper')],
+  ['lessWork', t('more work'), t('less work')],
+  ['season', t('from anywhere'), t('in season')],
 ] as const;
 
 /** What the last proposal brought and took. */
@@ -22,7 +23,7 @@ function Changed() {
   const words = (names: readonly string[]) => names.join(', ') || 'nothing';
   return (
     <p className="on-paper my-1 bg-card px-2.5 py-1.5 text-sm" role="status">
-      <b>Came:</b> {words(changed.came)}. <b>Went:</b> {words(changed.went)}.
+      <b>{t('Came:')}</b> {words(changed.came)}. <b>{t('Went:')}</b> {words(changed.went)}.
     </p>
   );
 }
@@ -39,7 +40,7 @@ export function Levers({ plan }: { plan: Plan }) {
   };
   return (
     <>
-      <ShelfHeading>Bend the whole board</ShelfHeading>
+      <ShelfHeading>{t('Bend the whole board')}</ShelfHeading>
       {LEVERS.map(([key, less, more]) => (
         <div key={key} className="flex items-center gap-2.5 mb-1.5 justify-between flex-nowrap">
           <Button
@@ -50,7 +51,7 @@ export function Levers({ plan }: { plan: Plan }) {
           >
             {less}
           </Button>
-          <span aria-label={`now ${plan.wishes.levers[key]}`}>
+          <span aria-label={t('now {levers}', { levers: plan.wishes.levers[key] })}>
             {plan.wishes.levers[key] > 0 ? `+${plan.wishes.levers[key]}` : plan.wishes.levers[key]}
           </span>
           <Button

@@ -15,6 +15,7 @@ import { judgeGroup, judgeNeed, NEEDS } from '../../../core/needs/index.js';
 import { planLarder, type Plan } from '../../../core/plan/index.js';
 import { Checkbox } from '../../ui/kit/Checkbox.js';
 import { Select, type Option } from '../../ui/kit/Select.js';
+import { t } from '../../words/index.js';
 
 /** What the larder is narrowed by: everything that is set holds. */
 export interface Narrow {
@@ -60,44 +61,44 @@ export function NarrowBy({
     onNarrow(next as Narrow);
   };
   return (
-    <div className="mb-2 grid grid-cols-2 gap-1" role="group" aria-label="Narrow the larder">
+    <div className="mb-2 grid grid-cols-2 gap-1" role="group" aria-label={t('Narrow the larder')}>
       <Facet
-        label="Family"
+        label={t('Family')}
         value={narrow.family ?? ''}
-        any="any family"
+        any={t('any family')}
         onPick={(value) => set('family', value)}
         options={FAMILIES.map((family) => ({ value: family, words: family.replace('-', ' ') }))}
       />
       <Facet
-        label="Who may eat it"
+        label={t('Who may eat it')}
         value={narrow.for ?? ''}
-        any="for anyone"
+        any={t('for anyone')}
         onPick={(value) => set('for', value)}
         options={[
           ...plan.party.map((group) => ({
             value: `group:${group.id}`,
             words: group.name,
-            under: 'The party',
+            under: t('The party'),
           })),
-          ...NEEDS.map((pack) => ({ value: `need:${pack.id}`, words: pack.name, under: 'Needs' })),
+          ...NEEDS.map((pack) => ({ value: `need:${pack.id}`, words: pack.name, under: t('Needs') })),
         ]}
       />
       <Facet
-        label="Colour"
+        label={t('Colour')}
         value={narrow.colour ?? ''}
-        any="any colour"
+        any={t('any colour')}
         onPick={(value) => set('colour', value)}
         options={COLOUR_NAMES.map((c) => ({ value: c, words: c }))}
       />
       <Facet
-        label="Taste"
+        label={t('Taste')}
         value={narrow.taste ?? ''}
-        any="any taste"
+        any={t('any taste')}
         onPick={(value) => set('taste', value)}
         options={TASTES.map((taste) => ({ value: taste, words: TASTE_WORDS[taste] }))}
       />
       <Checkbox
-        label="in season"
+        label={t('in season')}
         on={narrow.season === true}
         onChange={(on) => {
           const { season: _, ...rest } = narrow;

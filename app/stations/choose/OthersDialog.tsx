@@ -10,6 +10,7 @@ import { Button } from '../../ui/kit/Button.js';
 import { PaperDialog } from '../../ui/kit/Dialog.js';
 import { portraitUrl } from '../../ui/pictures.js';
 import { ask } from '../../workers/kitchen.js';
+import { t } from '../../words/index.js';
 
 const THUMB_PX = 270;
 
@@ -34,7 +35,7 @@ export function OthersDialog({ plan, onClose }: { plan: Plan; onClose: () => voi
   const take = (board: OtherBoard): void => {
     run({
       name: 'together',
-      label: 'take another board',
+      label: t('take another board'),
       commands: [{ name: 'set-board', placements: board.plan.placements }],
     });
     onClose();
@@ -44,20 +45,22 @@ export function OthersDialog({ plan, onClose }: { plan: Plan; onClose: () => voi
       open
       full
       onClose={onClose}
-      title="Two others"
-      hint="Nearly as good, and clearly different. Pins stay."
+      title={t('Two others')}
+      hint={t('Nearly as good, and clearly different. Pins stay.')}
     >
       {problem && <p role="alert">{problem}</p>}
-      {others?.length === 0 && <p>The larder gives no other board for this party.</p>}
+      {others?.length === 0 && <p>{t('The larder gives no other board for this party.')}</p>}
       <div className="mt-2 grid grid-cols-3 gap-4 max-md:grid-cols-1">
-        <section aria-label="As it is">
-          <BoardThumb plan={asked} label="The board as it is" size={THUMB_PX} />
-          <h3 className="m-0 font-display text-lg font-extrabold">As it is</h3>
-          <p className="m-0">{formatMoney(costOf(asked), plan.currency)} in packs</p>
+        <section aria-label={t('As it is')}>
+          <BoardThumb plan={asked} label={t('The board as it is')} size={THUMB_PX} />
+          <h3 className="m-0 font-display text-lg font-extrabold">{t('As it is')}</h3>
+          <p className="m-0">
+            {t('{costOf} in packs', { costOf: formatMoney(costOf(asked), plan.currency) })}
+          </p>
         </section>
         {!others && !problem && (
           <p role="status" className="col-span-2 self-center text-lg">
-            Looking for two others …
+            {t('Looking for two others …')}
           </p>
         )}
         {others?.map((board, i) => (
@@ -83,18 +86,20 @@ function Other({
   // what lies there now says nothing of how the other one lies
   const drawn = useMemo(() => ({ ...other.plan, layout: [] }), [other]);
   return (
-    <section aria-label={`Board ${number}`}>
-      <BoardThumb plan={drawn} label={`Board ${number}`} size={THUMB_PX} />
-      <h3 className="m-0 font-display text-lg font-extrabold">Board {number}</h3>
+    <section aria-label={t('Board {number}', { number })}>
+      <BoardThumb plan={drawn} label={t('Board {number}', { number })} size={THUMB_PX} />
+      <h3 className="m-0 font-display text-lg font-extrabold">{t('Board {number}', { number })}</h3>
       <p className="m-0">
         {more === 0
-          ? 'the same money'
-          : `${formatMoney(Math.abs(more), plan.currency)} ${more > 0 ? 'more' : 'less'}`}
+          ? t('the same money')
+          : more > 0
+            ? t('{money} more', { money: formatMoney(Math.abs(more), plan.currency) })
+            : t('{money} less', { money: formatMoney(Math.abs(more), plan.currency) })}
       </p>
-      <Foods words="Comes" ids={other.came} plan={other.plan} />
-      <Foods words="Goes" ids={other.went} plan={plan} />
-      <Button className="mt-2" onClick={onTake} aria-label={`Take it: board ${number}`}>
-        Take it
+      <Foods words={t('Comes')} ids={other.came} plan={other.plan} />
+      <Foods words={t('Goes')} ids={other.went} plan={plan} />
+      <Button className="mt-2" onClick={onTake} aria-label={t('Take it: board {number}', { number })}>
+        {t('Take it')}
       </Button>
     </section>
   );
@@ -115,7 +120,7 @@ function Foods({ words, ids, plan }: { words: string; ids: readonly ComponentId[
           className="inline-block"
         />
       ))}{' '}
-      {foods.map((component) => component.name.split(',')[0]).join(', ') || 'nothing'}.
+      {foods.map((component) => component.name.split(',')[0]).join(', ') || t('nothing')}.
     </p>
   );
 }

@@ -6,6 +6,7 @@ import { PaperDialog } from '../../ui/kit/Dialog.js';
 import { Button } from '../../ui/kit/Button.js';
 import { Input } from '../../ui/kit/Input.js';
 import { Choice } from '../../ui/Fields.js';
+import { t } from '../../words/index.js';
 
 /** A food of the stylist's own: name and family are enough; all else is unknown, so every need asks. */
 export function OwnComponentDialog({ plan, onClose }: { plan: Plan; onClose: () => void }) {
@@ -23,21 +24,23 @@ export function OwnComponentDialog({ plan, onClose }: { plan: Plan; onClose: () 
     <PaperDialog
       open
       onClose={onClose}
-      title="Something of your own"
-      hint="Until its facts are noted everything about it is unknown: it counts for nobody with a need, and asks."
+      title={t('Something of your own')}
+      hint={t(
+        'Until its facts are noted everything about it is unknown: it counts for nobody with a need, and asks.',
+      )}
     >
       <label className="my-2 grid gap-0.5 font-bold">
-        Name
+        {t('Name')}
         <Input value={name} maxLength={80} onChange={(event) => setName(event.target.value)} />
       </label>
       <Choice<Family>
-        label="Family"
+        label={t('Family')}
         value={family}
         onPick={setFamily}
         options={FAMILIES.map((family) => [family, family.replace('-', ' ')] as const)}
       />
       <Button disabled={name.trim() === ''} onClick={add}>
-        Put it in the larder
+        {t('Put it in the larder')}
       </Button>
     </PaperDialog>
   );

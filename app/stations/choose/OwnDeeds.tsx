@@ -5,6 +5,7 @@ import { useSession } from '../../store/session.js';
 import { FactsDialog } from './FactsDialog.js';
 import { ReadLabelDialog } from './ReadLabelLazily.js';
 import { Button } from '../../ui/kit/Button.js';
+import { t } from '../../words/index.js';
 
 /** Read its label, copy it, and, where it is the stylist's own, change or delete it. */
 export function OwnDeeds({
@@ -31,29 +32,32 @@ export function OwnDeeds({
     <>
       <div className="flex flex-wrap items-center gap-2.5 mt-2">
         <Button look="quiet" size="small" onClick={() => setOpen('label')}>
-          Read its label
+          {t('Read its label')}
         </Button>
         <Button look="quiet" size="small" onClick={copy}>
-          Copy as your own
+          {t('Copy as your own')}
         </Button>
         {own && (
           <>
             <Button look="quiet" size="small" onClick={() => setOpen('facts')}>
-              Change its facts
+              {t('Change its facts')}
             </Button>
             <Button
               look="quiet"
               size="small"
               onClick={() => (edit({ name: 'remove-component', componentId: component.id }), onClose())}
             >
-              Delete it
+              {t('Delete it')}
             </Button>
           </>
         )}
       </div>
       {component.label && (
         <p className="text-soft mt-1.5 mb-0 mx-0">
-          Label read by {component.label.who}, {component.label.when.slice(0, 10)}.
+          {t('Label read by {who}, {when}.', {
+            who: component.label.who,
+            when: component.label.when.slice(0, 10),
+          })}
         </p>
       )}
       {open === 'label' && (

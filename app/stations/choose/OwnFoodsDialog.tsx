@@ -12,11 +12,12 @@ import { CSV_FILE, FileButton } from '../../ui/kit/FileButton.js';
 import { RowProblems } from '../../ui/RowProblems.js';
 import { saveFile } from '../../ui/save.js';
 import { Button } from '../../ui/kit/Button.js';
+import { t } from '../../words/index.js';
 
 /** As many as a plan may hold (core/plan), and as one command may bring. */
 const MOST_OWN_FOODS = 300;
 const AT_ONCE = 200;
-const BROUGHT_IN = 'bring in own foods';
+const BROUGHT_IN = t('bring in own foods');
 
 /** The stylist's own foods of this plan, as a list and as a table. */
 export function OwnFoodsDialog({
@@ -54,19 +55,26 @@ export function OwnFoodsDialog({
         {
           row: 0,
           column: '',
-          reason: `a plan holds ${MOST_OWN_FOODS} own foods: ${left} of the table were not taken`,
+          reason: t('a plan holds {most} own foods: {left} of the table were not taken', {
+            most: MOST_OWN_FOODS,
+            left,
+          }),
         },
       ]);
-    toast(`${taken.length} brought in. What their table did not say is unknown.`);
+    toast(
+      t('{takenCount} brought in. What their table did not say is unknown.', { takenCount: taken.length }),
+    );
   };
   return (
     <PaperDialog
       open
       onClose={onClose}
-      title="Your own foods"
-      hint="They belong to this plan and go along in its file. What you keep in your house is there for every plan."
+      title={t('Your own foods')}
+      hint={t(
+        'They belong to this plan and go along in its file. What you keep in your house is there for every plan.',
+      )}
     >
-      {plan.ownComponents.length === 0 && <p>None yet.</p>}
+      {plan.ownComponents.length === 0 && <p>{t('None yet.')}</p>}
       <ul className="m-0 list-none p-0">
         {plan.ownComponents.map((component) => (
           <li key={component.id}>
@@ -76,14 +84,14 @@ export function OwnFoodsDialog({
             <span className="text-soft">{component.family.replace('-', ' ')}</span>{' '}
             <Button
               look="link"
-              aria-label={`Keep ${component.name} in your house`}
+              aria-label={t('Keep {name} in your house', { name: component.name })}
               onClick={() =>
                 void keepInHouse('foods', component).then(
-                  (kept) => kept && toast(`“${component.name}” is in your house.`),
+                  (kept) => kept && toast(t('“{name}” is in your house.', { name: component.name })),
                 )
               }
             >
-              Keep in your house
+              {t('Keep in your house')}
             </Button>
           </li>
         ))}
@@ -91,12 +99,12 @@ export function OwnFoodsDialog({
       <div className="flex flex-wrap items-center gap-2.5 mt-2.5">
         <FromHouse
           kind="foods"
-          words="Take from your house"
+          words={t('Take from your house')}
           onTake={(component) => edit({ name: 'add-component', component })}
         />
         <FileButton
-          words="Bring in a table (CSV)"
-          label="A table of own foods"
+          words={t('Bring in a table (CSV)')}
+          label={t('A table of own foods')}
           accept={CSV_FILE}
           size="small"
           onFile={(file) => void file.text().then(bring)}
@@ -109,7 +117,7 @@ export function OwnFoodsDialog({
             saveFile('own-foods.csv', componentsCsv(plan.ownComponents), 'text/csv;charset=utf-8')
           }
         >
-          Save as a table (CSV)
+          {t('Save as a table (CSV)')}
         </Button>
       </div>
       <RowProblems problems={problems} />

@@ -4,6 +4,7 @@ import { percentAtMost } from '../../../core/measure/index.js';
 import type { Plan } from '../../../core/plan/index.js';
 import { provenFor, useKitchen } from '../../store/kitchen-jobs.js';
 import { Button } from '../../ui/kit/Button.js';
+import { t } from '../../words/index.js';
 
 export type BoardPaper = 'glance' | 'others' | 'convert';
 
@@ -21,25 +22,25 @@ export function Proposals({ plan, onOpen }: { plan: Plan; onOpen: (paper: BoardP
         disabled={busy}
         onClick={() => void compose(plan)}
       >
-        Compose a board
+        {t('Compose a board')}
       </Button>
     );
   return (
     <div className="flex flex-wrap items-center gap-1.5 mt-0 mb-2 mx-0">
       <Button disabled={busy} onClick={() => void compose(plan, true)}>
-        Fill it up, keep the rest
+        {t('Fill it up, keep the rest')}
       </Button>
       <Button look="quiet" size="small" disabled={busy} onClick={() => void compose(plan)}>
-        Compose it anew, keep pins
+        {t('Compose it anew, keep pins')}
       </Button>
       <Button look="quiet" size="small" disabled={busy} onClick={() => onOpen('others')}>
-        Two others
+        {t('Two others')}
       </Button>
       <Button look="quiet" size="small" onClick={() => onOpen('glance')}>
-        At a glance
+        {t('At a glance')}
       </Button>
       <Button look="quiet" size="small" onClick={() => onOpen('convert')}>
-        Turn the whole board
+        {t('Turn the whole board')}
       </Button>
       <Proof plan={plan} />
     </div>
@@ -53,8 +54,10 @@ function Proof({ plan }: { plan: Plan }) {
   if (!proof || !whole) return null;
   return (
     <p className="text-soft m-0" role="status">
-      Proven: no board {proof.kept ? 'that keeps what lay there' : 'for this brief'} could be more than{' '}
-      {percentAtMost(proof.gap)} better.
+      {t('Proven: no board {kept} could be more than {percentAtMost} better.', {
+        kept: proof.kept ? t('that keeps what lay there') : t('for this brief'),
+        percentAtMost: percentAtMost(proof.gap),
+      })}
     </p>
   );
 }

@@ -22,9 +22,10 @@ import { PaperDialog } from '../../ui/kit/Dialog.js';
 import { LabelText } from './LabelText.js';
 import { Button } from '../../ui/kit/Button.js';
 import { TextArea } from '../../ui/kit/Input.js';
+import { t } from '../../words/index.js';
 
 const GLYPH = { fine: 'whole', ask: 'covered', forbidden: 'cracked' } as const;
-const WORD = { fine: 'may eat it', ask: 'ask', forbidden: 'not for them' } as const;
+const WORD = { fine: t('may eat it'), ask: 'ask', forbidden: t('not for them') } as const;
 
 /** Paste the words of a label: they become facts, each with the words that led to it; what is doubtful is asked. */
 export function ReadLabelDialog({
@@ -52,7 +53,13 @@ export function ReadLabelDialog({
       name: name.trim() || onto.name,
       id: own ? onto.id : freshId(plan, name || onto.name),
     };
-    const about = { name: name.trim() || 'Unnamed', family, text: typed, who: who.trim(), when: localNow() };
+    const about = {
+      name: name.trim() || t('Unnamed'),
+      family,
+      text: typed,
+      who: who.trim(),
+      when: localNow(),
+    };
     const component = base ? componentOfLabel(read, about, base) : componentOfLabel(read, about);
     return base ? component : { ...component, id: freshId(plan, name) };
   }, [onto, plan, name, family, typed, who, read]);
@@ -67,22 +74,26 @@ export function ReadLabelDialog({
       open
       wide
       onClose={onClose}
-      title={onto ? `Read the label of ${onto.name.toLowerCase()}` : 'Read a label'}
-      hint="Paste the list of ingredients with its warnings, in English, German, French, Italian, Spanish, Dutch, Polish or Portuguese. Nothing is guessed: what is doubtful stays a question, and you confirm the rest."
+      title={onto ? t('Read the label of {name}', { name: onto.name.toLowerCase() }) : t('Read a label')}
+      hint={t(
+        'Paste the list of ingredients with its warnings, in English, German, French, Italian, Spanish, Dutch, Polish or Portuguese. Nothing is guessed: what is doubtful stays a question, and you confirm the rest.',
+      )}
     >
       <TextArea
         rows={4}
         value={text}
         autoFocus
         onChange={(event) => setText(event.target.value)}
-        aria-label="The words of the label"
-        placeholder="Ingredients: wheat flour, sunflower oil, salt. May contain sesame."
+        aria-label={t('The words of the label')}
+        placeholder={t('Ingredients: wheat flour, sunflower oil, salt. May contain sesame.')}
       />
       {typed.trim() !== '' && (
         <div aria-live="polite">
           <LabelText text={typed} read={read} />
           <p className="text-soft my-0.5 mx-0">
-            Read as {LANGUAGES.format(read.languages.map((language) => language.name))}.
+            {t('Read as {format}.', {
+              format: LANGUAGES.format(read.languages.map((language) => language.name)),
+            })}
           </p>
           <Summary read={read} />
           <Verdicts plan={plan} component={made} />
@@ -90,11 +101,11 @@ export function ReadLabelDialog({
       )}
       <div className="flex flex-wrap items-center gap-2.5">
         <div className="flex-1 min-w-45">
-          <TextInput label="Name of the food" value={name} onChange={setName} />
+          <TextInput label={t('Name of the food')} value={name} onChange={setName} />
         </div>
         {!onto && (
           <Choice
-            label="Family"
+            label={t('Family')}
             width={150}
             value={family}
             options={FAMILIES.map((family) => [family, family.replace('-', ' ')] as const)}
@@ -102,14 +113,14 @@ export function ReadLabelDialog({
           />
         )}
         <div className="w-37.5">
-          <TextInput label="Your name" value={who} max={60} onChange={setWho} />
+          <TextInput label={t('Your name')} value={who} max={60} onChange={setWho} />
         </div>
       </div>
       <Button disabled={!ready} onClick={keep}>
-        {onto?.id.startsWith('own-') ? 'Keep what was read' : 'Put it in the larder'}
+        {onto?.id.startsWith('own-') ? t('Keep what was read') : t('Put it in the larder')}
       </Button>
       <p className="break-inside-avoid px-1 pt-1 text-xs/[1.24] italic text-soft text-soft">
-        The reader helps, it does not decide: compare it with the pack in your hand, each time you buy.
+        {t('The reader helps, it does not decide: compare it with the pack in your hand, each time you buy.')}
       </p>
     </PaperDialog>
   );
@@ -125,8 +136,8 @@ function freshId(plan: Plan, name: string): Component['id'] {
 }
 
 const SAID: readonly (readonly [string, string])[] = [
-  ['contains', 'In it'],
-  ['may', 'Perhaps traces of'],
+  ['contains', t('In it')],
+  ['may', t('Perhaps traces of')],
 ];
 
 function Summary({ read }: { read: LabelRead }) {
@@ -155,7 +166,9 @@ function Summary({ read }: { read: LabelRead }) {
       {read.questions.length > 0 && (
         <>
           <p className="mt-1.5 mb-0.5 mx-0 font-bold">
-            {read.questions.length === 1 ? 'One question' : `${read.questions.length} questions`}
+            {read.questions.length === 1
+              ? t('One question')
+              : t('{questionsCount} questions', { questionsCount: read.questions.length })}
           </p>
           <ul className="m-0 list-disc pl-4.5">
             {read.questions.map((question) => (
@@ -169,8 +182,8 @@ function Summary({ read }: { read: LabelRead }) {
       {!read.complete && (
         <p className="text-soft my-1 mx-0">
           {read.questions.some((question) => question.facts.length === 0)
-            ? 'A word is not known, so nothing that is not named counts as free.'
-            : 'No whole list of ingredients yet: what is not named stays unknown.'}
+            ? t('A word is not known, so nothing that is not named counts as free.')
+            : t('No whole list of ingredients yet: what is not named stays unknown.')}
         </p>
       )}
     </>

@@ -1,12 +1,13 @@
 import { planLarder, type Plan } from '../../../core/plan/index.js';
 import { ArcText, onCircle } from '../../plate/China.js';
+import { t } from '../../words/index.js';
 
 const TASTES = [
-  ['sweet', 'sweet', '#c94f7c'],
-  ['sour', 'sharp', '#94a93a'],
-  ['salt', 'salty', '#cfa24a'],
-  ['heat', 'hot', '#c0391f'],
-  ['smoke', 'smoky', '#6b5a4a'],
+  ['sweet', t('sweet'), '#c94f7c'],
+  ['sour', t('sharp'), '#94a93a'],
+  ['salt', t('salty'), '#cfa24a'],
+  ['heat', t('hot'), '#c0391f'],
+  ['smoke', t('smoky'), '#6b5a4a'],
 ] as const;
 
 /** Tasting spoons: each filled to the strongest of its taste on the board. */
@@ -20,7 +21,7 @@ export function Spoons({ plan }: { plan: Plan }) {
     const at = i * 72;
     const [x, y] = onCircle(74, at);
     return (
-      <g key={taste} role="img" aria-label={`${word}: ${most} of 5`}>
+      <g key={taste} role="img" aria-label={t('{word}: {most} of 5', { word, most })}>
         <g transform={`translate(${x} ${y}) rotate(${at})`}>
           <ellipse rx="12" ry="9.5" fill="var(--steel-pale)" stroke="var(--rule)" strokeWidth="1.2" />
           {most > 0 && <ellipse rx={10.5 * Math.sqrt(most / 5)} ry={8 * Math.sqrt(most / 5)} fill={colour} />}

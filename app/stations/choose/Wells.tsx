@@ -9,6 +9,7 @@ import { useSettings } from '../../store/settings.js';
 import { portraitUrl } from '../../ui/pictures.js';
 import { pressable } from '../../ui/press.js';
 import { SHORT, type Masses } from './families.js';
+import { t } from '../../words/index.js';
 
 const [OUTER, INNER] = [276, 138];
 const GAP_DEGREES = 2.2;
@@ -61,7 +62,7 @@ export function Wells({
   if (wells.length === 0)
     return (
       <text textAnchor="middle" y="-100" fontSize="15" fill="var(--soft)">
-        Say in the brief who is coming; then the wells appear.
+        {t('Say in the brief who is coming; then the wells appear.')}
       </text>
     );
   return wells.map((well) => (
@@ -128,10 +129,10 @@ function OneWell({
 }
 
 const STANDING_WORDS: Record<Standing, string> = {
-  fine: 'may eat it',
-  touched: 'only once it is kept apart',
-  ask: 'ask the label',
-  no: 'not for them',
+  fine: t('may eat it'),
+  touched: t('only once it is kept apart'),
+  ask: t('ask the label'),
+  no: t('not for them'),
 };
 const PALE: Record<Standing, number> = { fine: 1, touched: 0.5, ask: 0.5, no: 0.16 };
 
@@ -154,7 +155,7 @@ function Food({
   const standing = group ? standingAnywhere(checked.context, food, group) : 'fine';
   const words = group ? `${food.name}. ${group.name}: ${STANDING_WORDS[standing]}` : food.name;
   return (
-    <g {...pressable(`${words}. Open`, () => onPick(food))}>
+    <g {...pressable(t('{words}. Open', { words }), () => onPick(food))}>
       <title>{words}</title>
       <image
         href={portraitUrl(food)}

@@ -4,6 +4,7 @@ import type { Why } from '../../../core/compose/index.js';
 import type { Plan } from '../../../core/plan/index.js';
 import { ask } from '../../workers/kitchen.js';
 import { Button } from '../../ui/kit/Button.js';
+import { t } from '../../words/index.js';
 
 /** What would be lost without a food, or with it; worked out anew when it is asked. */
 export function WhyFood({ plan, component }: { plan: Plan; component: Component }) {
@@ -20,14 +21,17 @@ export function WhyFood({ plan, component }: { plan: Plan; component: Component 
   if (!why)
     return (
       <Button look="quiet" size="small" disabled={busy} onClick={start}>
-        {busy ? 'Trying it …' : there ? 'Why this?' : 'Why not this?'}
+        {busy ? t('Trying it …') : there ? t('Why this?') : t('Why not this?')}
       </Button>
     );
   return (
-    <p className="my-2 border-l-3 border-yolk px-2.5 py-1" role="status" aria-label="Why this?">
+    <p className="my-2 border-l-3 border-yolk px-2.5 py-1" role="status" aria-label={t('Why this?')}>
       {why.text}
       {why.better.length > 0 && (
-        <span className="text-soft"> It would gain: {why.better.slice(0, 3).join(', ')}.</span>
+        <span className="text-soft">
+          {' '}
+          {t('It would gain: {better}.', { better: why.better.slice(0, 3).join(', ') })}
+        </span>
       )}
     </p>
   );

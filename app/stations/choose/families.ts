@@ -2,22 +2,23 @@ import { FAMILY_WORDS } from '../../../core/check/index.js';
 import type { planLarder } from '../../../core/plan/index.js';
 import { type Plan } from '../../../core/plan/index.js';
 import type { CountedFamily } from '../../../core/portion/index.js';
+import { t } from '../../words/index.js';
 
 /** Families in the few letters that a well or a plank has room for. */
 export const SHORT: Record<CountedFamily, string> = {
   ...FAMILY_WORDS,
-  cheese: 'Cheese',
-  'cured-meat': 'Meat',
-  fish: 'Fish',
-  'plant-protein': 'Plant protein',
-  vehicle: 'Bread, cracker',
-  'fresh-fruit': 'Fresh fruit',
-  'dried-fruit': 'Dried',
-  vegetable: 'Vegetable',
-  pickle: 'Pickle',
-  'nut-seed': 'Nut, seed',
-  'spread-dip': 'Spread, dip',
-  'sweet-bite': 'Sweet',
+  cheese: t('Cheese'),
+  'cured-meat': t('Meat'),
+  fish: t('Fish'),
+  'plant-protein': t('Plant protein'),
+  vehicle: t('Bread, cracker'),
+  'fresh-fruit': t('Fresh fruit'),
+  'dried-fruit': t('Dried'),
+  vegetable: t('Vegetable'),
+  pickle: t('Pickle'),
+  'nut-seed': t('Nut, seed'),
+  'spread-dip': t('Spread, dip'),
+  'sweet-bite': t('Sweet'),
 };
 
 /** Grams on the whole table by family. */

@@ -4,6 +4,7 @@ import { boardScale } from '../../plate/BoardImage.js';
 import { Pick } from '../../plate/Pick.js';
 import { useSession } from '../../store/session.js';
 import { useZoom } from '../../store/zoom.js';
+import { t } from '../../words/index.js';
 
 interface Drag {
   id: string;
@@ -49,7 +50,7 @@ export function Handles({
     const [x, y] = [clamp(element.x + dx, surface, 0), clamp(element.y + dy, surface, 1)];
     edit({
       name: 'together',
-      label: 'move on the board',
+      label: t('move on the board'),
       commands: [
         {
           name: 'move-element',
@@ -94,7 +95,10 @@ export function Handles({
             className="cursor-grab touch-none"
             role="button"
             tabIndex={0}
-            aria-label={`${name}${element.pinned ? ', pinned' : ''}. Arrows move it, Shift and arrows turn it, P pins it`}
+            aria-label={t('{name}{pinned}. Arrows move it, Shift and arrows turn it, P pins it', {
+              name,
+              pinned: element.pinned ? t(', pinned') : '',
+            })}
             aria-pressed={on}
             data-element={element.id}
             onPointerDown={(ev) => {

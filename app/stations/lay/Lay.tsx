@@ -20,6 +20,7 @@ import { Handles } from './Handles.js';
 import { LayShelf } from './LayShelf.js';
 import { TagCard } from './TagCard.js';
 import { Button } from '../../ui/kit/Button.js';
+import { t } from '../../words/index.js';
 
 const NONE: readonly LaidElement[] = [];
 
@@ -46,7 +47,7 @@ export function Lay({ plan, checked }: { plan: Plan; checked: Checked }) {
       }
       foot={<LayFoot plan={plan} surface={surface} elements={elements} />}
     >
-      <Stage surface={surface} label={surface ? `${surface.name}, laid` : 'No surface'}>
+      <Stage surface={surface} label={surface ? t('{name}, laid', { name: surface.name }) : t('No surface')}>
         {(r) => (
           <>
             {surface && (
@@ -126,7 +127,7 @@ function NothingLaid({ plan, surface }: { plan: Plan; surface: Surface | undefin
       fill={onWood ? 'var(--china)' : 'var(--soft)'}
       fontWeight="700"
     >
-      {plan.placements.length === 0 ? 'Choose something first.' : 'Nothing is laid here yet.'}
+      {plan.placements.length === 0 ? t('Choose something first.') : t('Nothing is laid here yet.')}
     </text>
   );
 }
@@ -140,7 +141,7 @@ function LayButton({ plan, again }: { plan: Plan; again: boolean }) {
         disabled={kitchen.doing !== null || plan.placements.length === 0}
         onClick={() => void kitchen.lay(plan)}
       >
-        {again ? 'Lay it again, keep pins' : 'Lay it'}
+        {again ? t('Lay it again, keep pins') : t('Lay it')}
       </Button>
     </div>
   );
@@ -170,22 +171,23 @@ function LayFoot({
       {scores && (
         <>
           <span>
-            <b>{Math.round(scores.covered * 100)} %</b> covered
+            <b>{Math.round(scores.covered * 100)} %</b> {t('covered')}
           </span>
           <span>
-            <b>{scores.sameColours}</b> same colours touch
+            <b>{scores.sameColours}</b> {t('same colours touch')}
           </span>
           <span>
-            <b>{scores.wetByCrisp}</b> wet by crisp
+            <b>{scores.wetByCrisp}</b> {t('wet by crisp')}
           </span>
         </>
       )}
       <span>
-        <b>{bowls}</b> {bowls === 1 ? 'bowl' : 'bowls'}, <b>{knives}</b> {knives === 1 ? 'knife' : 'knives'}
+        <b>{bowls}</b> {bowls === 1 ? t('bowl') : t('bowls')}, <b>{knives}</b>{' '}
+        {knives === 1 ? t('knife') : t('knives')}
       </span>
       {scores && scores.hardOverlaps > 0 && (
         <span role="alert">
-          <b>{scores.hardOverlaps}</b> overlap
+          <b>{scores.hardOverlaps}</b> {t('overlap')}
         </span>
       )}
     </>

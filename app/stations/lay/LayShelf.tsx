@@ -7,12 +7,13 @@ import { Button, buttonLook } from '../../ui/kit/Button.js';
 import { Collapsible } from '../../ui/kit/Collapsible.js';
 import { ShelfHeading } from '../../ui/kit/Heading.js';
 import { Menu } from '../../ui/kit/Menu.js';
+import { t } from '../../words/index.js';
 
 const GROUPS = [
-  ['Bowls and large cheeses', (element: LaidElement) => element.layer === 4],
-  ['Runs and fans', (element: LaidElement) => element.layer === 1],
-  ['Heaps', (element: LaidElement) => element.layer === 2],
-  ['Herbs', (element: LaidElement) => element.layer === 6],
+  [t('Bowls and large cheeses'), (element: LaidElement) => element.layer === 4],
+  [t('Runs and fans'), (element: LaidElement) => element.layer === 1],
+  [t('Heaps'), (element: LaidElement) => element.layer === 2],
+  [t('Herbs'), (element: LaidElement) => element.layer === 6],
 ] as const;
 
 /** What is laid, in the order in which it is laid, and the ways to take it away. */
@@ -32,7 +33,7 @@ export function LayShelf({
   const larder = planLarder(plan);
   return (
     <>
-      <ShelfHeading first>Laid in this order</ShelfHeading>
+      <ShelfHeading first>{t('Laid in this order')}</ShelfHeading>
       {GROUPS.map(([name, test]) => {
         const list = elements.filter(test);
         if (list.length === 0) return null;
@@ -40,7 +41,7 @@ export function LayShelf({
           <Collapsible
             key={name}
             open={name === GROUPS[0][0]}
-            head="py-1 font-display text-base/[1.1] font-extrabold"
+            head={t('py-1 font-display text-base/[1.1] font-extrabold')}
             title={
               <>
                 {name}
@@ -64,9 +65,9 @@ export function LayShelf({
                       {component.name.split(',')[0]}
                       <small>
                         {element.pinned
-                          ? 'pinned'
+                          ? t('pinned')
                           : element.pieces.length > 1
-                            ? `${element.pieces.length} pieces`
+                            ? t('{piecesCount} pieces', { piecesCount: element.pieces.length })
                             : formName(element.form)}
                       </small>
                     </span>
@@ -77,17 +78,17 @@ export function LayShelf({
           </Collapsible>
         );
       })}
-      <ShelfHeading>Take it away</ShelfHeading>
+      <ShelfHeading>{t('Take it away')}</ShelfHeading>
       <div className="flex flex-wrap items-center gap-1.5">
         <Button look="quiet" size="small" onClick={() => saveAs('plan', plan)}>
-          Plan
+          {t('Plan')}
         </Button>
         <Button look="quiet" size="small" onClick={() => saveAs('shopping', plan)}>
-          Shopping list
+          {t('Shopping list')}
         </Button>
         {surface && <Pictures plan={plan} surface={surface} />}
         <Link className={buttonLook({ look: 'quiet', size: 'small' })} to={`/plan/${plan.id}/sheet`}>
-          Sheet to print
+          {t('Sheet to print')}
         </Link>
       </div>
     </>
@@ -99,5 +100,5 @@ function Pictures({ plan, surface }: { plan: Plan; surface: Surface }) {
   const items = exportsFor(plan, surface)
     .filter((record) => record.kind === 'picture')
     .map((record) => ({ words: record.words, press: () => saveAs(record.id, plan, surface.id) }));
-  return <Menu words="Pictures" size="small" items={items} />;
+  return <Menu words={t('Pictures')} size="small" items={items} />;
 }

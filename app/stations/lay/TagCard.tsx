@@ -8,6 +8,7 @@ import { areaOf } from '../../../core/geometry/index.js';
 import { useSession } from '../../store/session.js';
 import { useSettings } from '../../store/settings.js';
 import { Button } from '../../ui/kit/Button.js';
+import { t } from '../../words/index.js';
 
 /** The picked food's luggage tag: what it is, and what can be done with it. */
 export function TagCard({
@@ -51,37 +52,40 @@ export function TagCard({
       className="on-paper edge-tag absolute -right-51 bottom-15 z-6 w-56 bg-card py-3 pr-3.5 pl-5.5 max-xl:right-1.5 max-xl:bottom-12 stepped:invisible"
       ref={card}
       role="region"
-      aria-label={`Tag of ${component.name}`}
+      aria-label={t('Tag of {name}', { name: component.name })}
     >
       <h2 className="mb-1 text-lg/[1.05] font-black">{component.name}</h2>
       <table className="w-full border-collapse text-sm [&_td:last-child]:text-right [&_td:last-child]:font-bold">
         <tbody>
           <tr>
-            <td>At opening</td>
+            <td>{t('At opening')}</td>
             <td>{formatMass(mass, units)}</td>
           </tr>
           <tr>
-            <td>Form</td>
+            <td>{t('Form')}</td>
             <td>
               {element.bowlMm !== null
-                ? `bowl Ø ${formatLength(element.bowlMm * 2, units)}`
+                ? t('bowl Ø {bowlMm}', { bowlMm: formatLength(element.bowlMm * 2, units) })
                 : formName(element.form)}
             </td>
           </tr>
           <tr>
-            <td>Here</td>
+            <td>{t('Here')}</td>
             <td>
               {FORMS[element.form].lies === 'alone'
-                ? 'one'
-                : `${element.pieces.length} pieces${fact ? `, ${formatMass(element.pieces.length * fact.pieceG, units)}` : ''}`}
+                ? t('one')
+                : t('{piecesCount} pieces{fact}', {
+                    piecesCount: element.pieces.length,
+                    fact: fact ? `, ${formatMass(element.pieces.length * fact.pieceG, units)}` : '',
+                  })}
             </td>
           </tr>
           <tr>
-            <td>Lots</td>
+            <td>{t('Lots')}</td>
             <td>{new Set(lots.map((placement) => placement.lot)).size}</td>
           </tr>
           <tr>
-            <td>Share of the ground</td>
+            <td>{t('Share of the ground')}</td>
             <td>{Math.round((100 * areaOf(element.outline)) / 100 / surfaceAreaCm2(surface))} %</td>
           </tr>
         </tbody>
@@ -94,15 +98,16 @@ export function TagCard({
             edit({ name: 'pin-element', surfaceId: surface.id, elementId: element.id, on: !element.pinned })
           }
         >
-          {element.pinned ? <PinOff size={15} /> : <Pin size={15} />} {element.pinned ? 'Let go' : 'Pin'}
+          {element.pinned ? <PinOff size={15} /> : <Pin size={15} />}{' '}
+          {element.pinned ? t('Let go') : t('Pin')}
         </Button>
-        <Button look="quiet" size="small" aria-label="Turn left" onClick={() => turn(-15)}>
+        <Button look="quiet" size="small" aria-label={t('Turn left')} onClick={() => turn(-15)}>
           <RotateCcw size={15} />
         </Button>
-        <Button look="quiet" size="small" aria-label="Turn right" onClick={() => turn(15)}>
+        <Button look="quiet" size="small" aria-label={t('Turn right')} onClick={() => turn(15)}>
           <RotateCw size={15} />
         </Button>
-        <Button look="quiet" size="small" aria-label="Swap it" onClick={onSwap}>
+        <Button look="quiet" size="small" aria-label={t('Swap it')} onClick={onSwap}>
           <Repeat size={15} />
         </Button>
       </div>

@@ -1,11 +1,12 @@
 import { useZoom } from '../../store/zoom.js';
 import type { StationRecord } from '../station.js';
+import { t } from '../../words/index.js';
 
 export const lay: StationRecord = {
   id: 'lay',
-  name: 'Lay',
+  name: t('Lay'),
   key: '4',
-  help: 'what lies where on the board',
+  help: t('what lies where on the board'),
   view: () => import('./Lay.js').then((m) => ({ default: m.Lay })),
   findings: 'lay',
   ready(plan) {
@@ -15,28 +16,28 @@ export const lay: StationRecord = {
   commands: () => [
     {
       id: 'nearer',
-      words: 'Look nearer',
+      words: t('Look nearer'),
       also: ['zoom in', 'larger', 'closer'],
       keys: ['+', '='],
-      keyWords: 'in Lay: nearer',
+      keyWords: t('in Lay: nearer'),
       atPlate: true,
       run: () => useZoom.getState().nearer(),
     },
     {
       id: 'further',
-      words: 'Look from further away',
+      words: t('Look from further away'),
       also: ['zoom out', 'smaller'],
       keys: ['-'],
-      keyWords: 'in Lay: further away',
+      keyWords: t('in Lay: further away'),
       atPlate: true,
       run: () => useZoom.getState().further(),
     },
     {
       id: 'whole',
-      words: 'See the whole board',
+      words: t('See the whole board'),
       also: ['fit', 'reset zoom'],
       keys: ['0'],
-      keyWords: 'in Lay: the whole board',
+      keyWords: t('in Lay: the whole board'),
       atPlate: true,
       run: () => useZoom.getState().whole(),
     },

@@ -4,6 +4,7 @@ import { Popover as Radix } from 'radix-ui';
 import { useState } from 'react';
 import { inputLook } from './Input.js';
 import type { Option } from './Select.js';
+import { t } from '../../words/index.js';
 
 /** One of many: a few letters narrow the list. */
 export function Combobox<T extends string>({
@@ -11,7 +12,7 @@ export function Combobox<T extends string>({
   value,
   options,
   onPick,
-  placeholder = 'Type a few letters',
+  placeholder = t('Type a few letters'),
 }: {
   label: string;
   value: T | undefined;
@@ -42,7 +43,7 @@ export function Combobox<T extends string>({
           <Command label={label}>
             <Command.Input className={inputLook} placeholder={placeholder} />
             <Command.List className="mt-1.5 max-h-60 overflow-auto">
-              <Command.Empty className="px-2 py-1.5">Nothing of that name.</Command.Empty>
+              <Command.Empty className="px-2 py-1.5">{t('Nothing of that name.')}</Command.Empty>
               {options.map((option) => (
                 <Command.Item
                   key={option.value}

@@ -2,6 +2,7 @@ import { cva } from 'class-variance-authority';
 import { Dialog as Radix } from 'radix-ui';
 import type { ReactNode } from 'react';
 import { buttonLook } from './Button.js';
+import { t } from '../../words/index.js';
 
 const paper = cva('on-paper fixed z-50 max-h-[88vh] overflow-auto bg-card px-6 py-5.5 shadow-paper', {
   variants: {
@@ -57,7 +58,7 @@ export function PaperDialog({
           {children}
           {!bare && (
             <div className="mt-4 flex justify-end">
-              <Radix.Close className={buttonLook({ look: 'quiet', size: 'small' })}>Close</Radix.Close>
+              <Radix.Close className={buttonLook({ look: 'quiet', size: 'small' })}>{t('Close')}</Radix.Close>
             </div>
           )}
         </Radix.Content>

@@ -2,6 +2,7 @@ import { Minus, Plus } from 'lucide-react';
 import { useId } from 'react';
 import { Button } from './Button.js';
 import { Input } from './Input.js';
+import { t } from '../../words/index.js';
 
 /** A number with a step less and a step more: a thumb on a tablet needs no keyboard. */
 export function NumberField({
@@ -32,7 +33,7 @@ export function NumberField({
       <span className="flex items-center gap-1">
         <Button
           look="chip"
-          aria-label={`Less ${label}`}
+          aria-label={t('Less {label}', { label })}
           disabled={value <= min}
           onClick={() => onChange(within(value - step))}
         >
@@ -50,7 +51,7 @@ export function NumberField({
         />
         <Button
           look="chip"
-          aria-label={`More ${label}`}
+          aria-label={t('More {label}', { label })}
           disabled={value >= max}
           onClick={() => onChange(within(value + step))}
         >

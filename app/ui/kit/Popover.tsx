@@ -1,5 +1,6 @@
 import { Popover as Radix } from 'radix-ui';
 import { useState, type KeyboardEvent, type ReactNode } from 'react';
+import { t } from '../../words/index.js';
 
 /** Words in a sentence that open in place. */
 export function OpenWord({ word, label, children }: { word: string; label: string; children: ReactNode }) {
@@ -11,7 +12,7 @@ export function OpenWord({ word, label, children }: { word: string; label: strin
   return (
     <Radix.Root open={open} onOpenChange={setOpen}>
       <Radix.Trigger
-        aria-label={`${label}: ${word}. Change`}
+        aria-label={t('{label}: {word}. Change', { label, word })}
         className="border-b-2 border-dotted border-(--word) text-left leading-[1.1] font-extrabold text-(--word)"
       >
         {word}

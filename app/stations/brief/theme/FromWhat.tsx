@@ -4,6 +4,7 @@ import { Ticks, Tick, TextInput, Wrong } from '../../../ui/Fields.js';
 import { MotifDrawing } from '../../../ui/Motif.js';
 import { Button } from '../../../ui/kit/Button.js';
 import { FileButton } from '../../../ui/kit/FileButton.js';
+import { t } from '../../../words/index.js';
 
 const MOST_MOTIFS = 3;
 /** Colours from words, or from a picture that stays on this machine, dropped here or picked. */
@@ -16,13 +17,13 @@ export function FromWhat({ onChange }: { onChange: (palette: string[]) => void }
     setWrong(
       found.length > 0
         ? undefined
-        : 'Words: none of them names a colour that is known here. Try sea, honey, plum.',
+        : t('Words: none of them names a colour that is known here. Try sea, honey, plum.'),
     );
   };
   const fromPicture = (file: File): void => {
     pixelsOf(file).then(
       (pixels) => (setWrong(undefined), onChange(paletteOfPixels(pixels))),
-      () => setWrong('Picture: this file cannot be read as a picture.'),
+      () => setWrong(t('Picture: this file cannot be read as a picture.')),
     );
   };
   return (
@@ -35,14 +36,14 @@ export function FromWhat({ onChange }: { onChange: (palette: string[]) => void }
       }}
     >
       <div className="flex flex-wrap items-end gap-2.5">
-        <TextInput label="Colours from words" value={words} max={80} onChange={setWords} />
+        <TextInput label={t('Colours from words')} value={words} max={80} onChange={setWords} />
         <Button look="quiet" size="small" className="mb-2" disabled={words.trim() === ''} onClick={fromWords}>
-          Find its colours
+          {t('Find its colours')}
         </Button>
         <span className="mb-2">
           <FileButton
-            words="From a picture"
-            label="From a picture"
+            words={t('From a picture')}
+            label={t('From a picture')}
             accept="image/*"
             size="small"
             onFile={fromPicture}
@@ -76,7 +77,7 @@ export function Motifs({
 }) {
   const picked = motifs.filter((motif) => motif !== 'none');
   return (
-    <Ticks legend={`Motifs, up to ${MOST_MOTIFS}`}>
+    <Ticks legend={t('Motifs, up to {MOSTMOTIFS}', { MOSTMOTIFS: MOST_MOTIFS })}>
       {MOTIFS.filter((motif) => motif !== 'none').map((motif) => (
         <Tick
           key={motif}

@@ -1,6 +1,7 @@
 import { THEME_IDEAS, type Theme, type ThemeIdea } from '../../../../core/plan/index.js';
 import { useHouseOf } from '../../../store/house.js';
 import { Collapsible } from '../../../ui/kit/Collapsible.js';
+import { t } from '../../../words/index.js';
 
 /** Those of the house first, then those that suit the month. */
 export function Ideas({
@@ -17,16 +18,16 @@ export function Ideas({
     (a, b) => Number(b.months.includes(month)) - Number(a.months.includes(month)),
   );
   return (
-    <Collapsible title="Start from an idea">
+    <Collapsible title={t('Start from an idea')}>
       <div className="my-2 grid max-h-96 grid-cols-[repeat(auto-fill,minmax(200px,1fr))] gap-2 overflow-auto p-0.5">
         {own.map((theme) => (
-          <Card key={`own ${theme.name}`} theme={theme} line="Your own." onPress={() => onOwn(theme)} />
+          <Card key={`own ${theme.name}`} theme={theme} line={t('Your own.')} onPress={() => onOwn(theme)} />
         ))}
         {ideas.map((idea) => (
           <Card
             key={idea.id}
             theme={idea.theme}
-            line={`${idea.line}${idea.months.includes(month) ? '' : ' Not its time of the year.'}`}
+            line={`${idea.line}${idea.months.includes(month) ? '' : ` ${t('Not its time of the year.')}`}`}
             onPress={() => onTake(idea)}
           />
         ))}

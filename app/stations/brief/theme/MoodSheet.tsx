@@ -4,6 +4,7 @@ import { growingMonth, planLarder, type Plan, type Theme } from '../../../../cor
 import { portraitUrl } from '../../../ui/pictures.js';
 import { MotifDrawing } from '../../../ui/Motif.js';
 import { Button } from '../../../ui/kit/Button.js';
+import { t } from '../../../words/index.js';
 
 const SHOWN = 4;
 const MOST_COLOURS = 6;
@@ -31,7 +32,7 @@ export function MoodSheet({
     onChange({ ...draft, palette: palette.map((old, k) => (k === i ? colour : old)) });
   return (
     <section
-      aria-label="The theme as a sheet"
+      aria-label={t('The theme as a sheet')}
       className="-rotate-[0.6deg] border border-rule bg-runner px-4 pt-3 pb-4 text-ink shadow-paper"
     >
       <div className="flex min-h-11 flex-wrap items-center gap-3">
@@ -42,14 +43,14 @@ export function MoodSheet({
           ))}
       </div>
       <p className="m-0 truncate pb-1 font-display text-2xl/[1.1] font-black">
-        {draft.name || 'No name yet'}
+        {draft.name || t('No name yet')}
       </p>
       <p className="m-0 mb-2 text-sm">
-        {draft.mood === 'calm' ? 'calm, with open ground' : 'abundant, to the rim'}
-        {region && `, food from ${region}`}
+        {draft.mood === 'calm' ? t('calm, with open ground') : t('abundant, to the rim')}
+        {region && t(', food from {region}', { region })}
       </p>
       {palette.length === 0 && (
-        <p className="m-0 mb-2 text-sm">No colour yet: the board takes what colour its food has.</p>
+        <p className="m-0 mb-2 text-sm">{t('No colour yet: the board takes what colour its food has.')}</p>
       )}
       <div className="flex">
         {palette.map((colour, i) => (
@@ -57,7 +58,7 @@ export function MoodSheet({
             <input
               type="color"
               className="block h-32 w-full cursor-pointer border-0 bg-transparent p-0 [&::-webkit-color-swatch]:border-0 [&::-webkit-color-swatch-wrapper]:p-0"
-              aria-label={`Colour ${i + 1}`}
+              aria-label={t('Colour {i}', { i: i + 1 })}
               value={colour}
               onChange={(event) => set(i, event.target.value)}
             />
@@ -67,17 +68,17 @@ export function MoodSheet({
             <Button
               look="link"
               size="small"
-              aria-label={`Leave out colour ${i + 1}`}
+              aria-label={t('Leave out colour {i}', { i: i + 1 })}
               onClick={() => onChange({ ...draft, palette: palette.filter((_, k) => k !== i) })}
             >
-              Leave out
+              {t('Leave out')}
             </Button>
           </div>
         ))}
         {palette.length < MOST_COLOURS && (
           <button
             className="h-32 w-11 flex-none border border-dashed border-rule font-display text-xl"
-            aria-label="Another colour"
+            aria-label={t('Another colour')}
             onClick={() => onChange({ ...draft, palette: [...palette, NEW_COLOUR] })}
           >
             +
@@ -100,6 +101,8 @@ const OfColour = ({ foods }: { foods: readonly Component[] }) => (
         <span className="line-clamp-2 min-w-0 break-words">{shortName(food)}</span>
       </li>
     ))}
-    {foods.length === 0 && <li className="pr-1 text-xs">No food has it: show it in cloth or flowers.</li>}
+    {foods.length === 0 && (
+      <li className="pr-1 text-xs">{t('No food has it: show it in cloth or flowers.')}</li>
+    )}
   </ul>
 );

@@ -5,9 +5,10 @@ import type { Group } from '../../../../core/party/index.js';
 import type { Plan } from '../../../../core/plan/index.js';
 import { PlateGlyph, STATE_WORDS } from '../../../ui/Glyph.js';
 import { Rim } from '../../../ui/rims.js';
+import { t } from '../../../words/index.js';
 
 const GLYPH = { fine: 'whole', ask: 'covered', forbidden: 'cracked' } as const;
-const WORD = { fine: 'may eat it', ask: 'ask the label', forbidden: 'not for them' } as const;
+const WORD = { fine: t('may eat it'), ask: t('ask the label'), forbidden: t('not for them') } as const;
 
 /** Those who may eat it as marks in a row; whoever must ask or leave it, with the reason. */
 export function ForWhom({ plan, component: component }: { plan: Plan; component: Component }) {
@@ -42,7 +43,7 @@ export function ForWhom({ plan, component: component }: { plan: Plan; component:
             <Rim group={j.group} size={22} />
             <span>
               <b>{j.group.name}</b>: {WORD[j.verdict]}
-              {several ? ` as ${formName(j.form)}` : ''}
+              {several ? ` ${t('as {formName}', { formName: formName(j.form) })}` : ''}
               {j.reasons[0] ? `, ${j.reasons[0].text} (${j.reasons[0].source})` : ''}
               {fineWords(component, j.group)}
               <span className="sr-only">. {STATE_WORDS[GLYPH[j.verdict]]}</span>

@@ -8,6 +8,7 @@ import { Tick } from '../../../ui/Fields.js';
 import { Input } from '../../../ui/kit/Input.js';
 import { Select } from '../../../ui/kit/Select.js';
 import { FIRST_G, gramsPlaced, surfacesFor } from '../placing.js';
+import { t } from '../../../words/index.js';
 
 export interface FoodPart {
   plan: Plan;
@@ -26,7 +27,7 @@ export function Lies({ plan, component: component, run }: FoodPart) {
       placements: gramsPlaced(plan, component, surface.id, massG, form),
     });
   const surfaces = surfacesFor(plan, component);
-  if (surfaces.length === 0) return <p>Every surface promises to be kept free from what is in it.</p>;
+  if (surfaces.length === 0) return <p>{t('Every surface promises to be kept free from what is in it.')}</p>;
   return (
     <ul className="m-0 grid list-none grid-cols-[repeat(auto-fill,minmax(176px,1fr))] gap-x-4 gap-y-3 p-0">
       {surfaces.map((surface) => {
@@ -48,22 +49,25 @@ export function Lies({ plan, component: component, run }: FoodPart) {
               />
               <span className="text-sm/[1.15]">
                 <b>{surface.name}</b>
-                {lots > 1 && <span className="block">in {lots} lots</span>}
+                {lots > 1 && <span className="block">{t('in {lots} lots', { lots })}</span>}
               </span>
             </div>
             <div className="mt-1 flex items-center gap-1.5">
               <MassInput
-                label={`${imperial ? 'Ounces' : 'Grams'} on ${surface.name}`}
+                label={t('{imperial} on {name}', {
+                  imperial: imperial ? t('Ounces') : t('Grams'),
+                  name: surface.name,
+                })}
                 massG={mass}
                 ounces={imperial}
                 onKeep={(g) => setMass(surface, g, form)}
               />
-              {imperial ? 'oz' : 'g'}
+              {imperial ? t('oz') : 'g'}
             </div>
             {component.forms.length > 1 && (
               <div className="mt-1">
                 <Select<FormId>
-                  label={`Form on ${surface.name}`}
+                  label={t('Form on {name}', { name: surface.name })}
                   value={form}
                   onPick={(picked) => setMass(surface, mass || FIRST_G, picked)}
                   options={component.forms.map((fact) => ({ value: fact.form, words: formName(fact.form) }))}
@@ -91,21 +95,21 @@ function HowServed({ plan, component: component, surface, run }: FoodPart & { su
       {here.some((placement) => !FORMS[placement.form].bowl) && (
         <Tick
           inline
-          label="in a bowl"
+          label={t('in a bowl')}
           on={here.every((placement) => placement.contained)}
           onChange={(on) => run({ name: 'contain', ...at, on })}
         />
       )}
       <Tick
         inline
-        label="own tool"
+        label={t('own tool')}
         on={here.every((placement) => placement.ownTool === true)}
         onChange={(on) => run({ name: 'own-tool', ...at, on })}
       />
       {zone && (
         <Tick
           inline
-          label={`in the part for ${names.join(', ')}`}
+          label={t('in the part for {names}', { names: names.join(', ') })}
           on={here.every((placement) => placement.inZone === true)}
           onChange={(on) => run({ name: 'in-zone', ...at, on })}
         />
@@ -128,8 +132,8 @@ export function InTheHouse({ plan, component: component, run }: FoodPart) {
     });
   return (
     <label className="flex flex-wrap items-center gap-2.5 mt-2">
-      In the house, {imperial ? 'ounces' : 'grams'}
-      <MassInput label="In the house" massG={massG} ounces={imperial} onKeep={keep} />
+      {t('In the house, {imperial}', { imperial: imperial ? t('ounces') : t('grams') })}
+      <MassInput label={t('In the house')} massG={massG} ounces={imperial} onKeep={keep} />
     </label>
   );
 }
