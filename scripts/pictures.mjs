@@ -25,6 +25,7 @@ const VIEWS = {
   start: (page) => page.goto(base),
   brief: async () => undefined,
   needs: (page) => press(page, /^Vegan, 6 ×/),
+  theme: (page) => press(page, /^Theme/),
   schools: (page) => press(page, 'Side by side'),
   choose: (page) => station(page, 'choose'),
   label: async (page) => {
@@ -63,6 +64,14 @@ const VIEWS = {
     await page.locator('main image').first().waitFor();
     await page.mouse.move(590, 400);
     await page.mouse.wheel(0, -220);
+  },
+  table: async (page) => {
+    await page.goto(base);
+    await press(page, 'Another demo');
+    await page.getByRole('menuitem', { name: /^Last Ferry/ }).click();
+    await page.waitForURL('**/plan/last-ferry/**');
+    await station(page, 'lay');
+    await press(page, 'Look at Table, part 2');
   },
   evening: async (page) => {
     await page.evaluate(() =>
