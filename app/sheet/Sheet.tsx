@@ -12,7 +12,7 @@ import { Rim } from '../ui/rims.js';
 import { NumberedBoard } from './NumberedBoard.js';
 import { PrintBar } from './PrintBar.js';
 import { PrintPage } from './PrintPage.js';
-import { t } from '../words/index.js';
+import { t, word } from '../words/index.js';
 
 /** One sheet for the table: the boards with names, who may eat what, overrulings, open questions, what to bring. */
 export function Sheet({ plan, checked }: { plan: Plan; checked: Checked }) {
@@ -200,7 +200,7 @@ function FoodRow({
       <td>{placed.component.name}</td>
       <td>{formatMass(placed.massG, units)}</td>
       <td>
-        {formName(placed.form)}
+        {word(formName(placed.form))}
         {placed.contained && !FORMS[placed.form].bowl ? t(', in a bowl') : ''}
         {lots > 1 ? t('; fresh lot {times}', { times: times.join(', ') }) : ''}
       </td>

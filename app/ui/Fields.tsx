@@ -4,6 +4,7 @@ import { useSettings } from '../store/settings.js';
 import { Checkbox } from './kit/Checkbox.js';
 import { Input } from './kit/Input.js';
 import { Select } from './kit/Select.js';
+import { word } from '../words/index.js';
 
 /** A label above what it names; `width` in pixels where several stand in a row. */
 export function Field({ label, width, children }: { label: string; width?: number; children: ReactNode }) {
@@ -39,7 +40,7 @@ export function Choice<T extends string>({
         value={value}
         options={options.map((option) =>
           typeof option === 'string'
-            ? { value: option, words: option }
+            ? { value: option, words: word(option) }
             : { value: option[0], words: option[1] },
         )}
         onPick={onPick}

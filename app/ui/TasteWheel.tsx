@@ -1,6 +1,6 @@
 import { TASTE_WORDS, type Taste } from '../../core/catalogue/index.js';
 import { capital } from '../../core/words/index.js';
-import { t } from '../words/index.js';
+import { t, word } from '../words/index.js';
 
 export interface Petal {
   taste: Taste;
@@ -28,7 +28,7 @@ export function TasteWheel({ petals, size }: { petals: readonly Petal[]; size: n
     `${(radius * Math.sin(angle)).toFixed(1)} ${(-radius * Math.cos(angle)).toFixed(1)}`;
   const said = petals
     .map((petal) =>
-      t('{taste} {most} of {all}', { taste: TASTE_WORDS[petal.taste], most: petal.most, all: MOST }),
+      t('{taste} {most} of {all}', { taste: word(TASTE_WORDS[petal.taste]), most: petal.most, all: MOST }),
     )
     .join(', ');
   return (
@@ -71,7 +71,7 @@ export function TasteWheel({ petals, size }: { petals: readonly Petal[]; size: n
               fontWeight={most > 0 ? 700 : 400}
               fill={most > 0 ? 'var(--ink)' : 'var(--soft)'}
             >
-              {capital(TASTE_WORDS[taste])}
+              {capital(word(TASTE_WORDS[taste]))}
             </text>
           </g>
         );

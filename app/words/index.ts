@@ -34,3 +34,9 @@ export function t(message: string, values?: Readonly<Record<string, Value>>): st
   if (!values && !message.includes("'")) return language.sentence(message);
   return String(formatOf(message).format(values as Record<string, string>));
 }
+
+/**
+ * A word of one of the core's tables (tastes, colours, forms, materials) or a value of the document that is its own word,
+ * as this browser says it. It is no message: nothing is filled in.
+ */
+export const word = (english: string): string => language.sentence(english);

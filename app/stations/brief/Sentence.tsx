@@ -18,7 +18,7 @@ import { POLICY_WORDS, ROLE_WORDS } from '../words.js';
 import { AtHandDialog } from './AtHandDialog.js';
 import { ThemeDialog } from './ThemeDialog.js';
 import { Input } from '../../ui/kit/Input.js';
-import { t } from '../../words/index.js';
+import { t, word } from '../../words/index.js';
 
 type Occasion = Plan['occasion'];
 const entries = <K extends string>(words: Record<K, string>) => Object.entries(words) as [K, string][];
@@ -65,7 +65,7 @@ function What({ occasion: o, set }: Part) {
         />
       </OpenWord>{' '}
       {t('for the')}{' '}
-      <OpenWord word={o.host || 'host'} label={t('Host')}>
+      <OpenWord word={o.host || t('host')} label={t('Host')}>
         <KeptText label={t('Host')} value={o.host} onKeep={(host) => set({ host })} />
       </OpenWord>
       {t(', beside')}{' '}
@@ -117,7 +117,7 @@ function Where({ occasion: o, set }: Part) {
   const units = useSettings((settings) => settings.units);
   return (
     <>
-      <OpenWord word={o.where} label={t('Where')}>
+      <OpenWord word={word(o.where)} label={t('Where')}>
         <Choice
           label={t('Where')}
           value={o.where}

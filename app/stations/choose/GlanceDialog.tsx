@@ -8,7 +8,7 @@ import { PaperDialog } from '../../ui/kit/Dialog.js';
 import { PaperHeading } from '../../ui/kit/Heading.js';
 import { portraitUrl } from '../../ui/pictures.js';
 import { TasteWheel } from '../../ui/TasteWheel.js';
-import { t } from '../../words/index.js';
+import { t, word } from '../../words/index.js';
 
 /** Less than this of a board nobody sees. */
 const SEEN = 0.005;
@@ -26,7 +26,7 @@ export function GlanceDialog({
   const glance = glanceOf(checked.context);
   const missing = glance.tastes
     .filter((taste) => taste.foods.length === 0)
-    .map((taste) => TASTE_WORDS[taste.taste]);
+    .map((taste) => word(TASTE_WORDS[taste.taste]));
   return (
     <PaperDialog
       open
@@ -64,19 +64,19 @@ function Tastes({ glance }: { glance: Glance }) {
       <ul className="sr-only">
         {glance.tastes.map((taste) => (
           <li key={taste.taste}>
-            {capital(TASTE_WORDS[taste.taste])}: {taste.foods.join(', ') || t('nothing yet')}
+            {capital(word(TASTE_WORDS[taste.taste]))}: {taste.foods.join(', ') || t('nothing yet')}
           </li>
         ))}
       </ul>
       <p className="m-0 text-sm text-soft">
-        {glance.textures.map((texture) => `${texture.texture} ${texture.kinds}`).join(', ') ||
+        {glance.textures.map((texture) => `${word(texture.texture)} ${texture.kinds}`).join(', ') ||
           t('Nothing lies there yet.')}
       </p>
     </section>
   );
 }
 
-const RUNG_WORDS = ['', 'mild', 'gentle', 'lively', 'strong', t('very strong')];
+const RUNG_WORDS = ['', t('mild'), t('gentle'), t('lively'), t('strong'), t('very strong')];
 
 /** The order of tasting, and of the labels: each food stands on its rung. */
 function Ladder({ glance }: { glance: Glance }) {
@@ -144,7 +144,7 @@ function Colours({ glance }: { glance: Glance }) {
         <circle r={DISC} fill="none" stroke="var(--enamel)" strokeWidth="4" />
       </svg>
       <p className="m-0 text-sm">
-        {seen.map((c) => `${c.colour}\u00a0${Math.round(c.share * 100)}\u00a0%`).join(', ')}
+        {seen.map((c) => `${word(c.colour)}\u00a0${Math.round(c.share * 100)}\u00a0%`).join(', ')}
       </p>
     </section>
   );

@@ -15,7 +15,7 @@ import { judgeGroup, judgeNeed, NEEDS } from '../../../core/needs/index.js';
 import { planLarder, type Plan } from '../../../core/plan/index.js';
 import { Checkbox } from '../../ui/kit/Checkbox.js';
 import { Select, type Option } from '../../ui/kit/Select.js';
-import { t } from '../../words/index.js';
+import { t, word } from '../../words/index.js';
 
 /** What the larder is narrowed by: everything that is set holds. */
 export interface Narrow {
@@ -95,7 +95,7 @@ export function NarrowBy({
         value={narrow.taste ?? ''}
         any={t('any taste')}
         onPick={(value) => set('taste', value)}
-        options={TASTES.map((taste) => ({ value: taste, words: TASTE_WORDS[taste] }))}
+        options={TASTES.map((taste) => ({ value: taste, words: word(TASTE_WORDS[taste]) }))}
       />
       <Checkbox
         label={t('in season')}

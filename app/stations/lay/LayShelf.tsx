@@ -7,7 +7,7 @@ import { Button, buttonLook } from '../../ui/kit/Button.js';
 import { Collapsible } from '../../ui/kit/Collapsible.js';
 import { ShelfHeading } from '../../ui/kit/Heading.js';
 import { Menu } from '../../ui/kit/Menu.js';
-import { t } from '../../words/index.js';
+import { t, word } from '../../words/index.js';
 
 const GROUPS = [
   [t('Bowls and large cheeses'), (element: LaidElement) => element.layer === 4],
@@ -68,7 +68,7 @@ export function LayShelf({
                           ? t('pinned')
                           : element.pieces.length > 1
                             ? t('{piecesCount} pieces', { piecesCount: element.pieces.length })
-                            : formName(element.form)}
+                            : word(formName(element.form))}
                       </small>
                     </span>
                   </button>

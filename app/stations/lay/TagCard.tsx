@@ -8,7 +8,7 @@ import { areaOf } from '../../../core/geometry/index.js';
 import { useSession } from '../../store/session.js';
 import { useSettings } from '../../store/settings.js';
 import { Button } from '../../ui/kit/Button.js';
-import { t } from '../../words/index.js';
+import { t, word } from '../../words/index.js';
 
 /** The picked food's luggage tag: what it is, and what can be done with it. */
 export function TagCard({
@@ -66,7 +66,7 @@ export function TagCard({
             <td>
               {element.bowlMm !== null
                 ? t('bowl Ø {bowlMm}', { bowlMm: formatLength(element.bowlMm * 2, units) })
-                : formName(element.form)}
+                : word(formName(element.form))}
             </td>
           </tr>
           <tr>

@@ -4,7 +4,7 @@ import { Ticks, Tick, TextInput, Wrong } from '../../../ui/Fields.js';
 import { MotifDrawing } from '../../../ui/Motif.js';
 import { Button } from '../../../ui/kit/Button.js';
 import { FileButton } from '../../../ui/kit/FileButton.js';
-import { t } from '../../../words/index.js';
+import { t, word } from '../../../words/index.js';
 
 const MOST_MOTIFS = 3;
 /** Colours from words, or from a picture that stays on this machine, dropped here or picked. */
@@ -89,7 +89,7 @@ export function Motifs({
           }
           label={
             <span className="flex items-center gap-1">
-              <MotifDrawing motif={motif} /> {motif}
+              <MotifDrawing motif={motif} /> {word(motif)}
             </span>
           }
         />

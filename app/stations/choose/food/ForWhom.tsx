@@ -5,7 +5,7 @@ import type { Group } from '../../../../core/party/index.js';
 import type { Plan } from '../../../../core/plan/index.js';
 import { PlateGlyph, STATE_WORDS } from '../../../ui/Glyph.js';
 import { Rim } from '../../../ui/rims.js';
-import { t } from '../../../words/index.js';
+import { t, word } from '../../../words/index.js';
 
 const GLYPH = { fine: 'whole', ask: 'covered', forbidden: 'cracked' } as const;
 const WORD = { fine: t('may eat it'), ask: t('ask the label'), forbidden: t('not for them') } as const;
@@ -43,7 +43,7 @@ export function ForWhom({ plan, component: component }: { plan: Plan; component:
             <Rim group={j.group} size={22} />
             <span>
               <b>{j.group.name}</b>: {WORD[j.verdict]}
-              {several ? ` ${t('as {formName}', { formName: formName(j.form) })}` : ''}
+              {several ? ` ${t('as {formName}', { formName: word(formName(j.form)) })}` : ''}
               {j.reasons[0] ? `, ${j.reasons[0].text} (${j.reasons[0].source})` : ''}
               {fineWords(component, j.group)}
               <span className="sr-only">. {STATE_WORDS[GLYPH[j.verdict]]}</span>
@@ -57,5 +57,7 @@ export function ForWhom({ plan, component: component }: { plan: Plan; component:
 /** The forms in which the same food would be fine: whole grapes are not, quartered ones are. */
 function fineWords(component: Component, group: Group): string {
   const forms = component.forms.filter((fact) => judgeGroup(component, fact.form, group).verdict === 'fine');
-  return forms.length > 0 ? `. Fine ${forms.map((fact) => formName(fact.form)).join(', or ')}` : '';
+  return forms.length > 0
+    ? t('. Fine {forms}', { forms: forms.map((fact) => word(formName(fact.form))).join(', ') })
+    : '';
 }

@@ -8,7 +8,7 @@ import { Tick } from '../../../ui/Fields.js';
 import { Input } from '../../../ui/kit/Input.js';
 import { Select } from '../../../ui/kit/Select.js';
 import { FIRST_G, gramsPlaced, surfacesFor } from '../placing.js';
-import { t } from '../../../words/index.js';
+import { t, word } from '../../../words/index.js';
 
 export interface FoodPart {
   plan: Plan;
@@ -70,7 +70,10 @@ export function Lies({ plan, component: component, run }: FoodPart) {
                   label={t('Form on {name}', { name: surface.name })}
                   value={form}
                   onPick={(picked) => setMass(surface, mass || FIRST_G, picked)}
-                  options={component.forms.map((fact) => ({ value: fact.form, words: formName(fact.form) }))}
+                  options={component.forms.map((fact) => ({
+                    value: fact.form,
+                    words: word(formName(fact.form)),
+                  }))}
                 />
               </div>
             )}
