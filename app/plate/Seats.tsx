@@ -55,6 +55,22 @@ export function Seats({ party, r, state, letBe, picked, onPick, label }: SeatsPr
           (event.preventDefault(), event.stopPropagation(), onPick?.(group.id))
         }
       >
+        {onPick && (
+          // between two plates, and where one is broken out, a finger still means the group
+          <polyline
+            points={seats
+              .map((seat) =>
+                onCircle(r, seat)
+                  .map((at) => at.toFixed(1))
+                  .join(),
+              )
+              .join(' ')}
+            fill="none"
+            stroke="transparent"
+            strokeWidth={size * 2}
+            strokeLinecap="round"
+          />
+        )}
         {seats.map((seat, i) => {
           const [x, y] = onCircle(r, seat);
           return (
