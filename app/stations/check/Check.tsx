@@ -276,7 +276,9 @@ const POLICIES = [
 function Cup({ care }: { care: LookedAfter }) {
   const units = useSettings((settings) => settings.units);
   const [eachG, needG] = [care.sureG / care.group.count, care.needG / care.group.count];
-  const [each, need] = [formatMass(eachG, units), formatMass(needG, units)];
+  // a number and its unit stay on one line
+  const [each, need] = [eachG, needG].map((g) => formatMass(g, units).replace(' ', '\u00a0'));
+  const kinds = (n: number) => t('{n, plural, one {# kind} other {# kinds}}', { n });
   const row = (ok: boolean, name: string, value: string) => (
     <tr>
       <td className="w-6.5">
@@ -306,9 +308,9 @@ function Cup({ care }: { care: LookedAfter }) {
       </svg>
       <table className="w-full border-collapse text-sm [&_td:last-child]:text-right [&_td:last-child]:font-bold">
         <tbody>
-          {row(care.body > 0, t('Body'), `${care.body} kinds`)}
-          {row(care.vehicle > 0, t('Bread, cracker'), `${care.vehicle} kinds`)}
-          {row(care.fresh > 0, t('Fresh'), `${care.fresh} kinds`)}
+          {row(care.body > 0, t('Body'), kinds(care.body))}
+          {row(care.vehicle > 0, t('Bread, cracker'), kinds(care.vehicle))}
+          {row(care.fresh > 0, t('Fresh'), kinds(care.fresh))}
           {row(care.bites >= 3, t('Bites'), `${care.bites}, needs 3`)}
         </tbody>
       </table>
