@@ -276,8 +276,7 @@ const POLICIES = [
 function Cup({ care }: { care: LookedAfter }) {
   const units = useSettings((settings) => settings.units);
   const [eachG, needG] = [care.sureG / care.group.count, care.needG / care.group.count];
-  // a number and its unit stay on one line
-  const [each, need] = [eachG, needG].map((g) => formatMass(g, units).replace(' ', '\u00a0'));
+  const [each, need] = [formatMass(eachG, units), formatMass(needG, units)];
   const kinds = (n: number) => t('{n, plural, one {# kind} other {# kinds}}', { n });
   const row = (ok: boolean, name: string, value: string) => (
     <tr>
@@ -290,7 +289,7 @@ function Cup({ care }: { care: LookedAfter }) {
   );
   return (
     <>
-      <p className="font-display font-extrabold text-lg my-2 mx-0">
+      <p className="font-display font-extrabold text-lg text-balance my-2 mx-0">
         {t('Sure of {each}, needs {need}.', { each, need })}
       </p>
       <svg
