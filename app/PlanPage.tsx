@@ -11,13 +11,14 @@ import type { StationView } from './stations/station.js';
 import { usePreview } from './store/preview.js';
 import { useSession } from './store/session.js';
 import { Setting, Trouble } from './Trouble.js';
-import { warmKitchen } from './workers/kitchen.js';
+import { wakeInspector, warmKitchen } from './workers/kitchen.js';
 
 /** Each view is a piece of its own; all are fetched once the first one is drawn, so that the next is there at once. */
 const RECORDS = [...STATIONS, ...PAGES];
 const VIEWS = new Map(RECORDS.map((r) => [r.id, lazy(() => r.view())]));
 
 const whenIdle = window.requestIdleCallback ?? ((act: () => void) => setTimeout(act, 200));
+wakeInspector();
 whenIdle(() => {
   RECORDS.forEach((r) => void r.view());
   warmKitchen();
@@ -55,6 +56,7 @@ export function PlanPage() {
 function Station({ plan, view: View }: { plan: Plan; view: ComponentType<StationView> }) {
   const checked = useChecked(plan);
   const preview = usePreview((preview) => preview.plan);
+  if (!checked) return <Setting />;
   // what a paper offers is shown on the plate and kept nowhere
   return (
     <Suspense fallback={<Setting />}>

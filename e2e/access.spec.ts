@@ -1,18 +1,14 @@
 import type axe from 'axe-core';
+import { readFileSync } from 'node:fs';
 import { createRequire } from 'node:module';
-import { expect, test, type Page } from '@playwright/test';
-import { openDemo, planCards, rests, saved } from './helpers.js';
+import { test as fresh, expect, type Page } from '@playwright/test';
+import { openDemo, planCards, rests, saved, test } from './helpers.js';
 
-// colours are looked at where they have arrived, not on their way there
-test.use({ contextOptions: { reducedMotion: 'reduce' } });
-
-test.beforeEach(async ({ page }) => {
-  // once for each page, before its content policy
-  await page.addInitScript({ path: createRequire(import.meta.url).resolve('axe-core/axe.min.js') });
-});
+const AXE = readFileSync(createRequire(import.meta.url).resolve('axe-core/axe.min.js'), 'utf8');
 
 /** No fault by day; in the evening the colours are looked at again. */
 async function clean(page: Page, evening = true): Promise<void> {
+  if (!(await page.evaluate(() => 'axe' in window))) await page.evaluate(AXE);
   await page.waitForFunction(() => [...document.images].every((i) => i.complete));
   const found = await faults(page);
   if (evening) {
@@ -258,9 +254,9 @@ test('the whole way without a mouse: new plate, party, compose, settle, lay, exp
 });
 
 test.describe('on a touch screen', () => {
-  test.use({ hasTouch: true, viewport: { width: 1024, height: 768 } });
+  fresh.use({ hasTouch: true, viewport: { width: 1024, height: 768 } });
 
-  test('a finger drags a food, and it is pinned where it was let go', async ({ page }) => {
+  fresh('a finger drags a food, and it is pinned where it was let go', async ({ page }) => {
     await openDemo(page, 'lay');
     const brie = page.getByRole('button', { name: /^Brie\. Arrows/ });
     const box = (await brie.boundingBox())!;

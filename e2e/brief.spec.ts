@@ -1,5 +1,5 @@
-import { expect, test } from '@playwright/test';
-import { figures, openDemo, pick, saved } from './helpers.js';
+import { expect } from '@playwright/test';
+import { figures, openDemo, pick, saved, test } from './helpers.js';
 
 test.describe('the brief', () => {
   test('theme, bowls and tools, budget and currency are set, named by undo, and survive a reload', async ({
@@ -83,10 +83,11 @@ test.describe('the brief', () => {
   });
 
   test('ounces and inches are spoken on every station and by the slips', async ({ page }) => {
-    await page.addInitScript(() =>
+    const id = await openDemo(page);
+    await page.evaluate(() =>
       localStorage.setItem('round-plate.settings', JSON.stringify({ units: 'imperial' })),
     );
-    const id = await openDemo(page);
+    await page.reload();
     await expect(figures(page)).toContainText('13.0 lb in all');
     await expect(page.getByRole('button', { name: /^Air: 48 °F/ })).toBeVisible();
     for (const station of ['brief', 'choose', 'check', 'lay']) {

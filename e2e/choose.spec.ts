@@ -1,7 +1,7 @@
 import { readFile } from 'node:fs/promises';
 import { readFileSync } from 'node:fs';
-import { expect, test } from '@playwright/test';
-import { openDemo, pick, saved } from './helpers.js';
+import { expect } from '@playwright/test';
+import { openDemo, pick, saved, test, withSmallLarder } from './helpers.js';
 
 const SLOW = { timeout: 60_000 };
 
@@ -30,7 +30,7 @@ test.describe('the composer bends', () => {
     page,
   }) => {
     test.setTimeout(120_000);
-    await openDemo(page, 'choose');
+    await openDemo(page, 'choose', withSmallLarder);
     await page.getByRole('button', { name: 'less work' }).click();
     await expect(page.getByRole('status').filter({ hasText: 'Came:' })).toContainText('Came:', SLOW);
     await page.getByRole('button', { name: /^Undo/ }).click();
@@ -39,7 +39,7 @@ test.describe('the composer bends', () => {
 
   test('a food says why it is there, and what would come instead', async ({ page }) => {
     test.setTimeout(120_000);
-    await openDemo(page, 'choose');
+    await openDemo(page, 'choose', withSmallLarder);
     await page.locator('g[role=button]').nth(3).click();
     await page.getByRole('button', { name: 'Why this?' }).click();
     await expect(page.getByRole('status', { name: 'Why this?' })).toContainText(
@@ -50,7 +50,7 @@ test.describe('the composer bends', () => {
 
   test('a brief that cannot be kept hangs its ways out, and one press composes', async ({ page }) => {
     test.setTimeout(150_000);
-    await openDemo(page);
+    await openDemo(page, 'brief', withSmallLarder);
     await page.getByRole('button', { name: /knives at hand. Change/ }).click();
     const hands = page.getByRole('dialog', { name: 'Bowls and tools at hand' });
     await hands.getByLabel('limit the minutes').check();
@@ -67,7 +67,7 @@ test.describe('the composer bends', () => {
 
   test('two other boards are offered and one is taken', async ({ page }) => {
     test.setTimeout(120_000);
-    await openDemo(page, 'choose');
+    await openDemo(page, 'choose', withSmallLarder);
     await page.getByRole('button', { name: 'Two others' }).click();
     await page.getByRole('button', { name: 'Take it: board 2' }).click(SLOW);
     await saved(page);

@@ -1,6 +1,6 @@
-import { expect, test, type Page } from '@playwright/test';
+import { test as fresh, expect, type Page } from '@playwright/test';
 import { readFileSync } from 'node:fs';
-import { openDemo, planCards, saved } from './helpers.js';
+import { openDemo, planCards, saved, test } from './helpers.js';
 
 const addNotes = async (page: Page, dishes: string): Promise<void> => {
   await page.getByRole('button', { name: /^Other dishes/ }).click();
@@ -63,18 +63,22 @@ test.describe('hard edges', () => {
       ['over 5 MB', `${plan}${' '.repeat(5 * 1024 * 1024)}`, /larger than 5 MB/],
       ['with a wrong field', plan.replace('"count": 11', '"count": "x"'), /party\[0\]\.count/],
     ];
-    for (const [name, text, reason] of cases)
-      test(`a file ${name} is refused with its reason, and nothing stored is touched`, async ({ page }) => {
-        await openDemo(page);
-        await page.goto('/');
-        await page
-          .getByLabel('Bring in a plan file')
-          .setInputFiles({ name: 'x.json', mimeType: 'application/json', buffer: Buffer.from(text) });
-        await expect(page.getByRole('dialog')).toContainText('This file was not taken');
-        await expect(page.getByRole('dialog')).toContainText(reason);
-        await page.getByRole('button', { name: 'Close' }).click();
-        await expect(planCards(page)).toHaveCount(1);
-      });
+    test('a file that cannot be taken is refused with its reason, and nothing stored is touched', async ({
+      page,
+    }) => {
+      await openDemo(page);
+      await page.goto('/');
+      for (const [name, text, reason] of cases)
+        await test.step(name, async () => {
+          await page
+            .getByLabel('Bring in a plan file')
+            .setInputFiles({ name: 'x.json', mimeType: 'application/json', buffer: Buffer.from(text) });
+          await expect(page.getByRole('dialog')).toContainText('This file was not taken');
+          await expect(page.getByRole('dialog')).toContainText(reason);
+          await page.getByRole('button', { name: 'Close' }).click();
+          await expect(planCards(page)).toHaveCount(1);
+        });
+    });
 
     test('a bundle asks of each plan that is here already, and lists those that were not taken', async ({
       page,
@@ -157,7 +161,7 @@ test.describe('hard edges', () => {
     await expect(other.getByRole('heading', { level: 1 })).toContainText('Comet Watch');
   });
 
-  test('without any storage work goes on in memory, and the start page says so', async ({ page }) => {
+  fresh('without any storage work goes on in memory, and the start page says so', async ({ page }) => {
     await page.addInitScript(() => Object.defineProperty(window, 'indexedDB', { get: () => undefined }));
     await page.goto('/');
     await expect(page.getByText('This browser keeps nothing')).toBeVisible();

@@ -1,6 +1,6 @@
 import { readFile } from 'node:fs/promises';
-import { expect, test, type Page } from '@playwright/test';
-import { openDemo, saved } from './helpers.js';
+import { expect, type Page } from '@playwright/test';
+import { openDemo, saved, test } from './helpers.js';
 
 async function keepRoundOak(page: Page): Promise<void> {
   await page.getByRole('button', { name: /^Round oak/ }).click();

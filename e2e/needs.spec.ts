@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
-import { expect, test } from '@playwright/test';
-import { openDemo, pick, saved } from './helpers.js';
+import { expect } from '@playwright/test';
+import { openDemo, pick, saved, test } from './helpers.js';
 
 const LABEL =
   'Ingredients: WHEAT flour, butter (MILK), emulsifier E471, natural flavouring, salt. May contain sesame.';

@@ -1,5 +1,5 @@
-import { expect, test, type Page } from '@playwright/test';
-import { openDemo } from './helpers.js';
+import { test as fresh, expect, type Page } from '@playwright/test';
+import { openDemo, test } from './helpers.js';
 
 const brie = (page: Page) => page.getByRole('button', { name: /^Brie(, pinned)?\. Arrows/ });
 const middle = async (page: Page) => {
@@ -82,9 +82,9 @@ test('a long board takes the width of the stage, the rim of the plate beneath it
 });
 
 test.describe('on a touch screen', () => {
-  test.use({ hasTouch: true, viewport: { width: 1024, height: 768 } });
+  fresh.use({ hasTouch: true, viewport: { width: 1024, height: 768 } });
 
-  test('two fingers apart come nearer', async ({ page }) => {
+  fresh('two fingers apart come nearer', async ({ page }) => {
     await openDemo(page, 'lay');
     const was = await middle(page);
     const fingers = await page.context().newCDPSession(page);

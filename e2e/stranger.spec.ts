@@ -1,17 +1,27 @@
-import { expect, test, type Page } from '@playwright/test';
-import { figures, rests, saved, stops } from './helpers.js';
+import { expect, type Page } from '@playwright/test';
+import { emptyPlan } from '../core/plan/index.js';
+import { figures, openPlan, rests, saved, stops, test, withSmallLarder } from './helpers.js';
 
 const SLOW = { timeout: 60_000 };
 
 /** A new plate with a party typed in one line, as somebody does who has read nothing. */
-async function newPlate(page: Page, party: string): Promise<string> {
+async function newPlate(page: Page, party: string): Promise<void> {
   await page.goto('/');
   await page.getByRole('button', { name: 'New plate' }).click();
+  await seat(page, party);
+}
+
+/** The same with a plate for which most of the larder is left out. */
+async function smallPlate(page: Page, party: string): Promise<void> {
+  await openPlan(page, withSmallLarder(emptyPlan('stranger', '2027-05-15T18:00')));
+  await seat(page, party);
+}
+
+async function seat(page: Page, party: string): Promise<void> {
   await page.getByRole('button', { name: 'Say who is coming' }).click();
   await page.getByRole('textbox', { name: 'The party, in lines' }).fill(party);
   await page.getByRole('button', { name: 'Seat them' }).click();
   await saved(page);
-  return new URL(page.url()).pathname.split('/')[2]!;
 }
 
 async function composed(page: Page): Promise<void> {
@@ -52,7 +62,7 @@ test.describe('a board for a stranger’s party', () => {
     page,
   }) => {
     test.setTimeout(150_000);
-    await newPlate(page, '6 guests');
+    await smallPlate(page, '6 guests');
     await composed(page);
     const proof = page.getByText('Proven: no board');
     await page.locator('g[role=button]').first().click();
@@ -71,7 +81,7 @@ test.describe('a board for a stranger’s party', () => {
     page,
   }) => {
     test.setTimeout(150_000);
-    await newPlate(page, '14 guests');
+    await smallPlate(page, '14 guests');
     await composed(page);
     const money = async () =>
       Number(

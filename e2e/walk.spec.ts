@@ -1,7 +1,7 @@
-import { expect, test } from '@playwright/test';
+import { expect } from '@playwright/test';
 import { readFileSync } from 'node:fs';
 import { strFromU8, unzipSync } from 'fflate';
-import { figures, openDemo, pick, pickFrom, planCards, rests, saved, stops } from './helpers.js';
+import { figures, openDemo, pick, pickFrom, planCards, rests, saved, stops, test } from './helpers.js';
 
 test.describe('the whole walk', () => {
   test('the demo opens composed, laid and looked after, and its figures agree on every station', async ({

@@ -47,8 +47,11 @@ test('a plan that changed meanwhile is tried alone: the older trial ends, says n
   begin(older);
   const old = await nextAsked('trial');
   begin(newer);
+  expect(await old.heard.part({ key: 'of the older', tried: [] })).toBe(false);
+  expect(keys()).toEqual([]);
+  old.answer(null);
   const now = await nextAsked('trial');
-  expect(old.worker.ended).toBe(true);
+  expect(now.worker).toBe(old.worker);
   await now.heard.part({ key: 'of the newer', tried: [] });
   now.answer(null);
   expect(keys()).toEqual(['of the newer']);

@@ -24,7 +24,7 @@ const RESTS_MS = 120;
 /** Tries them now; a trial that fails is begun once more. */
 export function begin(plan: Plan, again = false): void {
   // one that still tries an older plan is of no use any more
-  running?.cancel();
+  running?.stop();
   useTrials.setState({ of: plan, failed: false });
   running = ask(
     'trial',

@@ -35,6 +35,16 @@ describe('a job', () => {
     expect(heard).toEqual(due);
   });
 
+  test('what is not wanted any more is not tried', async () => {
+    const heard: string[] = [];
+    const ear = {
+      progress: () => undefined,
+      part: (value: unknown) => heard.push((value as TriedOf).key) < 1,
+    };
+    await runJob(record, { plan }, ear, noSolver);
+    expect(heard).toHaveLength(1);
+  });
+
   test('a page that hears badly takes no answer away', async () => {
     const deaf = {
       progress: () => Promise.reject(new Error('gone')),

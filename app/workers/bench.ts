@@ -1,7 +1,7 @@
 import type { Solver } from '../../core/compose/index.js';
 import type { Bench, JobRecord } from './job.js';
 
-/** What the page hears while a job runs; each is over when the page has heard it. */
+/** What the page hears while a job runs; each is over when the page has heard it. `part` may answer: no more. */
 export interface Heard {
   progress(words: string): unknown;
   part(value: unknown): unknown;
@@ -19,14 +19,23 @@ export async function runJob(
 ): Promise<unknown> {
   const read = record.input.safeParse(input);
   if (!read.success) throw new Error(read.error.issues.map((issue) => issue.message).join('; '));
-  const told: unknown[] = [];
+  const told: Promise<boolean>[] = [];
+  // a page that is gone wants nothing more, and is no fault of the job
+  const hear = (answer: unknown): Promise<boolean> => {
+    const wanted = Promise.resolve(answer).then(
+      (more) => more !== false,
+      () => false,
+    );
+    told.push(wanted);
+    return wanted;
+  };
   const bench: Bench = {
     solver,
-    progress: (words) => void told.push(heard.progress(words)),
-    part: (value) => void told.push(heard.part(value)),
+    progress: (words) => void hear(heard.progress(words)),
+    part: (value) => hear(heard.part(value)),
   };
   bench.progress(record.words);
   const answer = await record.run(read.data, bench);
-  await Promise.allSettled(told);
+  await Promise.all(told);
   return answer;
 }

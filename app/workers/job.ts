@@ -8,8 +8,11 @@ export interface Bench {
   solver(): Promise<Solver>;
   /** What is being done now, in words. */
   progress(words: string): void;
-  /** Something usable before the answer: a first board, the remedies of one slip. */
-  part(value: unknown): void;
+  /**
+   * Something usable before the answer: a first board, the remedies of one slip. Tells, once the page has heard it,
+   * whether the rest is still wanted: a job in many parts that waits for this can be stopped without losing its worker.
+   */
+  part(value: unknown): Promise<boolean>;
 }
 
 /** A job of a worker: what it takes, what it gives, and how. It stores nothing; the same input gives the same answer. */

@@ -10,8 +10,13 @@ const kitchen = new Pool(2, start, 'warm');
 /** Who draws, and who tries remedies, never wait for a board that is being composed. */
 const painter = new Pool(1, start);
 const taster = new Pool(1, start);
+/** Who looks at each edit waits for nobody. */
+const inspector = new Pool(1, start);
 
-const POOLS: Partial<Record<JobKind, Pool>> = { picture: painter, trial: taster };
+const POOLS: Partial<Record<JobKind, Pool>> = { picture: painter, trial: taster, check: inspector };
+
+/** Called as soon as a plan is on its way: who looks at it first is there. */
+export const wakeInspector = (): void => inspector.warm();
 
 /** Called at page load: a worker is there, with the solver in memory. */
 export const warmKitchen = (): void => kitchen.warm();

@@ -95,6 +95,25 @@ describe('a pool of workers', () => {
     expect(FakeWorker.all.every((fakeWorker) => !fakeWorker.ended)).toBe(true);
   });
 
+  test('a job in parts that is stopped hears so after its next part, and its worker does the next job', async () => {
+    const heard: unknown[] = [];
+    pool = new Pool(1, start);
+    const first = pool.ask('trial', { plan }, { part: (part) => heard.push(part) });
+    const trial = await nextAsked('trial');
+    expect(await trial.heard.part('one')).toBe(true);
+    first.stop();
+    await expect(first.done).rejects.toBeInstanceOf(Cancelled);
+    const next = pool.ask('trial', { plan });
+    expect(await trial.heard.part('two')).toBe(false);
+    expect(heard).toEqual(['one']);
+    trial.answer(null);
+    const again = await nextAsked('trial');
+    expect(again.worker).toBe(trial.worker);
+    again.answer(null);
+    expect(await next.done).toBeNull();
+    expect(FakeWorker.all.every((fakeWorker) => !fakeWorker.ended)).toBe(true);
+  });
+
   test('a worker that dies is replaced and said; what waited is done by the others', async () => {
     const [dead, , waited] = [lay(1), lay(2), lay(3)];
     const one = await nextAsked('lay');

@@ -15,6 +15,8 @@ export interface Running<A> {
   done: Promise<A>;
   /** A solver in WASM hears nothing while it runs: its worker is dropped, another one takes its place. */
   cancel(): void;
+  /** For a job that waits for its parts to be heard: it ends after the next one, and its worker stays. */
+  stop(): void;
   /** Nobody wants the answer any more: what waits in line is not begun, what runs may end. */
   forget(): void;
 }
@@ -29,6 +31,7 @@ interface Waiting {
   kind: JobKind;
   input: unknown;
   on: Hearing;
+  stopped: boolean;
   resolve(answer: unknown): void;
   reject(error: Error): void;
 }
@@ -59,13 +62,14 @@ export class Pool {
   ask<K extends JobKind>(kind: K, input: JobInput<K>, on: Hearing = {}): Running<JobAnswer<K>> {
     let waiting!: Waiting;
     const done = new Promise<unknown>((resolve, reject) => {
-      waiting = { kind, input, on, resolve, reject };
+      waiting = { kind, input, on, stopped: false, resolve, reject };
     });
     this.line.push(waiting);
     this.next();
     return {
       done: done as Promise<JobAnswer<K>>,
       cancel: () => this.cancel(waiting),
+      stop: () => this.stop(waiting),
       forget: () => this.forget(waiting),
     };
   }
@@ -98,9 +102,13 @@ export class Pool {
   private async work(hand: Hand, waiting: Waiting): Promise<void> {
     hand.doing = waiting;
     const isMine = () => hand.doing === waiting;
+    const isHeard = () => isMine() && !waiting.stopped;
     const heard = {
-      progress: (words: string) => isMine() && waiting.on.progress?.(words),
-      part: (value: unknown) => isMine() && waiting.on.part?.(value as never),
+      progress: (words: string) => isHeard() && waiting.on.progress?.(words),
+      part: (value: unknown) => {
+        if (isHeard()) waiting.on.part?.(value as never);
+        return isHeard();
+      },
     };
     try {
       const answer = await hand.remote.run(waiting.kind, waiting.input, proxy(heard));
@@ -119,6 +127,12 @@ export class Pool {
     this.forget(waiting);
     const hand = this.hands.find((hand) => hand.doing === waiting);
     if (hand) this.drop(hand, new Cancelled('cancelled'));
+  }
+
+  private stop(waiting: Waiting): void {
+    this.forget(waiting);
+    waiting.stopped = true;
+    waiting.reject(new Cancelled('stopped'));
   }
 
   private forget(waiting: Waiting): void {

@@ -7,6 +7,7 @@ export {
   type Checked,
   type SeatState,
 } from './registry.js';
+export { answerOf, checkedOf, type CheckAnswer } from './answer.js';
 export { contextOf, type CheckContext } from './context.js';
 export {
   careAt,

@@ -1,4 +1,5 @@
 import type { JobRecord } from '../job.js';
+import type { check } from './check.js';
 import type { compose } from './compose.js';
 import type { convert } from './convert.js';
 import type { lay } from './lay.js';
@@ -12,6 +13,7 @@ import type { why } from './why.js';
 
 interface Kinds {
   warm: typeof warm;
+  check: typeof check;
   compose: typeof compose;
   lay: typeof lay;
   swap: typeof swap;
@@ -30,6 +32,7 @@ export type JobAnswer<K extends JobKind> = Awaited<ReturnType<Kinds[K]['run']>>;
 /** Every job. A worker fetches the code of what it is asked for, so that who only draws brings no solver. */
 export const JOBS: { [K in JobKind]: () => Promise<Kinds[K]> } = {
   warm: () => import('./warm.js').then((m) => m.warm),
+  check: () => import('./check.js').then((m) => m.check),
   compose: () => import('./compose.js').then((m) => m.compose),
   lay: () => import('./lay.js').then((m) => m.lay),
   swap: () => import('./swap.js').then((m) => m.swap),

@@ -13,12 +13,13 @@ export interface TriedOf {
 export const trial = job({
   words: 'Trying remedies',
   input: z.strictObject({ plan: planInput }),
-  run({ plan }, bench): null {
+  async run({ plan }, bench): Promise<null> {
     const checked = checkPlan(plan);
     for (const finding of checked.findings) {
       if (finding.remedies.length === 0) continue;
       const part: TriedOf = { key: finding.key, tried: triedRemedies(plan, checked, finding) };
-      bench.part(part);
+      // a newer plan is not kept waiting, nor is the worker ended for it
+      if (!(await bench.part(part))) break;
     }
     return null;
   },
