@@ -53,8 +53,8 @@ const small = canonicalText(
 );
 
 describe('the headless command', () => {
-  test('started as a process: the demo is composed and laid, and its plan can be checked', () => {
-    const demo = spawned(['demo', 'comet-watch']);
+  test('started as a process: a demo is composed and laid, and its plan can be checked', () => {
+    const demo = spawned(['demo', 'lamp-boat-sweets']);
     expect(demo.code).toBe(0);
     const checked = spawned(['check', '-'], demo.out);
     expect(

@@ -1,14 +1,14 @@
 import { expect, test } from '@jest/globals';
 import { checkPlan } from '../core/check/index.js';
 import { layPlan } from '../core/lay/index.js';
-import { planSchema } from '../core/plan/index.js';
+import { planSchema, type Plan } from '../core/plan/index.js';
 import { bowlsInUse } from '../core/portion/index.js';
 import { group, lies, planWith } from '../core/testing/plans.js';
 import { DEMOS } from '../demo/index.js';
 import { madeDemo } from '../demo/made.js';
 import { text, valueOf } from '../core/testing/words.js';
 
-/** Each is solved once for this state of the code; the headless command's own test makes the main one anew. */
+/** Each is solved once for this state of the code; the composer's own test makes the main one anew. */
 test.each(Object.keys(DEMOS).map((name) => [name] as const))(
   'the scenario %s is composed, laid and checked without a slip that stops service',
   async (name) => {
@@ -34,8 +34,10 @@ test.each(Object.keys(DEMOS).map((name) => [name] as const))(
 test('no layout of a board collapses: each seed covers it, and every piece that is planned lies there', async () => {
   const composed = await madeDemo('open-loom');
   // with seeds 9 and 13 whole foods were once without a piece, and nobody was told
-  for (const seed of [2, 9, 13, 21]) {
+  const laidBy = new Map<number, Plan>();
+  for (const seed of [9, 13]) {
     const { plan, surfaces } = layPlan({ ...composed, layout: [] }, seed);
+    laidBy.set(seed, plan);
     for (const laid of surfaces) expect([seed, laid.coverage > 0.93]).toEqual([seed, true]);
     expect([seed, checkPlan(plan).findings.filter((finding) => finding.code === 'not-all-laid')]).toEqual([
       seed,
@@ -43,7 +45,7 @@ test('no layout of a board collapses: each seed covers it, and every piece that 
     ]);
   }
   // what is taken off the layout, the check tells
-  const { plan } = layPlan({ ...composed, layout: [] }, 2);
+  const plan = laidBy.get(9)!;
   const [first, ...others] = plan.layout[0]!.elements.filter((element) => element.pieces.length > 3);
   const less = {
     ...plan,

@@ -43,9 +43,11 @@ export function lookedAfterRows(draft: Draft): void {
     groupRows(draft, group, flows);
   }
   const free = shared.filter((group) => !restricted.includes(group) && draft.wishes.lookedAfter(group.id));
-  const eatAll = new Map(free.length > 0 ? unrestrictedRows(draft, free) : []);
-  for (const entry of new Set([...taken.keys(), ...eatAll.keys()])) {
-    const flows = [...(taken.get(entry) ?? []), ...(eatAll.has(entry) ? [eatAll.get(entry)!] : [])];
+  const eaten = new Map([...taken].map(([entry, flows]) => [entry, [...flows]]));
+  for (const alike of alikeAtTable(draft, free))
+    for (const [entry, flow] of unrestrictedRows(draft, alike))
+      eaten.set(entry, [...(eaten.get(entry) ?? []), flow]);
+  for (const [entry, flows] of eaten) {
     draft.model.atMost(
       `all of ${entry.candidate.component.id}`,
       [...flows.map((flow) => [flow, 1] as const), [entry.mass, -1]],
@@ -66,17 +68,37 @@ export function lookedAfterRows(draft: Draft): void {
   }
 }
 
+/**
+ * Groups without a need of their own that count on the same foods: grown guests on all of them, children not on what
+ * their age asks about.
+ */
+function alikeAtTable(draft: Draft, groups: readonly Group[]): Group[][] {
+  const alike = new Map<string, Group[]>();
+  for (const group of groups) {
+    const left = draft.entries.flatMap(({ candidate }) =>
+      (candidate.verdicts.get(group.id) ?? 'fine') === 'fine' ? [] : [candidate.component.id],
+    );
+    const key = [...new Set(left)].join(' ');
+    alike.set(key, [...(alike.get(key) ?? []), group]);
+  }
+  return [...alike.values()];
+}
+
 /** Who eats everything shares too: what all groups together eat of a food is there. Returns their flow of each food. */
 function unrestrictedRows(draft: Draft, groups: readonly Group[]): [Entry, number][] {
   const flows = draft.entries
-    .filter((entry) => groups.some((group) => entry.candidate.area.groups.includes(group)))
+    .filter(({ candidate }) =>
+      groups.some(
+        (group) => candidate.area.groups.includes(group) && countsFor(candidate, group, draft.problem.quiet),
+      ),
+    )
     .map((entry): [Entry, number] => [
       entry,
-      draft.model.variable(`others eat ${entry.candidate.component.id}`, 0, Infinity),
+      draft.model.variable(`${groups[0]!.id} and others eat ${entry.candidate.component.id}`, 0, Infinity),
     ]);
   const need = portionsIn(groups) * draft.problem.targets.perPortionG * COMPOSED_SPARE;
   draft.model.atLeast(
-    'enough for the others',
+    `enough ${groups[0]!.id} and others`,
     flows.map(([, v]) => [v, 1] as const),
     need,
   );
