@@ -1,8 +1,13 @@
 import { readFileSync, writeFileSync } from 'node:fs';
+import { text } from 'node:stream/consumers';
 import { runPlate } from './run.js';
 
-process.exitCode = await runPlate(process.argv.slice(2), {
-  read: (file) => readFileSync(file === '-' ? 0 : file, 'utf8'),
+const args = process.argv.slice(2);
+// a pipe may not be full yet: it is read to its end before the command begins
+const piped = args.includes('-') ? await text(process.stdin) : '';
+
+process.exitCode = await runPlate(args, {
+  read: (file) => (file === '-' ? piped : readFileSync(file, 'utf8')),
   write: (file, text) => writeFileSync(file, text),
   out: (text) => process.stdout.write(text),
   err: (text) => process.stderr.write(text),

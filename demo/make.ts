@@ -6,6 +6,6 @@ import type { Plan } from '../core/plan/index.js';
 export function makeDemo(brief: Plan, solve: Solver): Plan {
   const composed = compose(brief, solve);
   if (composed.status === 'impossible')
-    throw new Error(`the demo "${brief.id}" has no board: ${composed.conflicts[0]?.text}`);
+    throw new Error(`the demo "${brief.id}" has no board: ${JSON.stringify(composed.conflicts[0]?.wishes)}`);
   return layPlan(composed.plan, brief.seed).plan;
 }

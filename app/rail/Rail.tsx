@@ -9,6 +9,8 @@ import { useSession } from '../store/session.js';
 import { Opening, Slip, type Opened } from './Slip.js';
 import { SLIP_BOX, SLIP_TEXT, SlipHead, slipLook, stripLook, STRIPS } from './SlipPaper.js';
 import { Spike } from './Spike.js';
+import { speak } from '../../core/words/index.js';
+import { useSpeech } from '../store/useSpeech.js';
 import { t } from '../words/index.js';
 
 /** The findings of a station as paper slips, most urgent first, in two columns under a steel rail. */
@@ -22,6 +24,7 @@ export function Rail({
   show: (finding: Finding) => boolean;
 }) {
   useTrialsOf(plan);
+  const speech = useSpeech();
   const { conflicts, compose } = useKitchen(
     useShallow((state) => ({ conflicts: state.conflicts, compose: state.compose })),
   );
@@ -44,19 +47,20 @@ export function Rail({
         tabIndex={0}
         aria-label={t('Slips, most urgent first')}
       >
-        {conflicts.map(({ text, ways }, i) => (
-          <article key={text} className={SLIP_BOX} aria-label={t('These wishes collide')}>
+        {conflicts.map(({ said, ways }, i) => (
+          <article key={speak(said, speech)} className={SLIP_BOX} aria-label={t('These wishes collide')}>
             <div className={slipLook({ glyph: 'cracked' })}>
               <SlipHead glyph="cracked" words={t('These wishes collide')} number={String(i + 1)} />
-              <p className={SLIP_TEXT}>{text}</p>
+              <p className={SLIP_TEXT}>{speak(said, speech)}</p>
               <div className={STRIPS}>
                 {ways.map((way, k) => (
                   <button
-                    key={way.label}
+                    key={speak(way.label, speech)}
                     className={stripLook({ go: k === 0 })}
                     onClick={() => loosen(way.command)}
                   >
-                    {way.label} <Effect words={way.effect} />
+                    {speak(way.label, speech)}{' '}
+                    <Effect words={way.effect.map((said) => speak(said, speech)).join(', ')} />
                   </button>
                 ))}
               </div>

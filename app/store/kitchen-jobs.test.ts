@@ -83,11 +83,11 @@ describe('composing', () => {
       status: 'impossible',
       plan,
       gap: 1,
-      conflicts: [{ wishes: ['budget'], text: 'The budget cannot be kept.', ways: [] }],
+      conflicts: [{ wishes: ['budget'], said: { say: 'conflict.surfaces' }, ways: [] }],
     });
     await done;
-    expect(useKitchen.getState().conflicts.map((conflict) => conflict.text)).toEqual([
-      'The budget cannot be kept.',
+    expect(useKitchen.getState().conflicts.map((conflict) => conflict.said.say)).toEqual([
+      'conflict.surfaces',
     ]);
     expect(foods()).toEqual(['brie']);
   });

@@ -7,7 +7,13 @@ import { useSettings } from './settings.js';
 export function useSpeech(): Speech {
   const units = useSettings((settings) => settings.units);
   return useMemo(
-    () => ({ ...ENGLISH, locale: language.locale, units, words: language.words(ENGLISH.words) }),
+    () => ({
+      ...ENGLISH,
+      locale: language.locale,
+      units,
+      words: language.words(ENGLISH.words),
+      word: language.sentence,
+    }),
     [units],
   );
 }

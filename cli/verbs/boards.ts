@@ -1,8 +1,8 @@
 import { textOf } from '../../core/check/index.js';
-import { ENGLISH } from '../../core/words/index.js';
 import type { ComponentId } from '../../core/catalogue/index.js';
 import { bitesFor, checkPlan } from '../../core/check/index.js';
-import { compose as composed, otherBoards, whyComponent } from '../../core/compose/index.js';
+import { ENGLISH, speak, type Said } from '../../core/words/index.js';
+import { type Conflict, compose as composed, otherBoards, whyComponent } from '../../core/compose/index.js';
 import { planLarder, type Plan } from '../../core/plan/index.js';
 import { SWAP_KINDS, swapsFor, type SwapKind } from '../../core/swap/index.js';
 import { nodeSolver } from '../../solver/node.js';
@@ -29,16 +29,31 @@ export async function compose(call: Call): Promise<void> {
     bound: finite(composition.bound),
     gap: composition.gap,
     seconds: (call.now() - started) / 1000,
-    conflicts: composition.conflicts,
+    conflicts: composition.conflicts.map(inWords),
     ...(more > 0 ? { alternatives: others } : {}),
   });
 }
+
+const say = (said: Said): string => speak(said, ENGLISH);
+
+const inWords = ({ wishes, said, ways }: Conflict) => ({
+  wishes,
+  text: say(said),
+  ways: ways.map((way) => ({ ...way, label: say(way.label), effect: way.effect.map(say).join(', ') })),
+});
 
 export async function why(call: Call): Promise<void> {
   const plan = planOf(call);
   const id = componentOf(call, plan);
   const why = whyComponent(plan, id, await nodeSolver());
-  call.print({ ...why, points: Number.isFinite(why.points) ? why.points : null });
+  const { said, worse, better, ...rest } = why;
+  call.print({
+    ...rest,
+    points: Number.isFinite(why.points) ? why.points : null,
+    worse: worse.map(say),
+    better: better.map(say),
+    text: said.map(say).join(' '),
+  });
 }
 
 export function bites(call: Call): void {

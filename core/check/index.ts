@@ -56,6 +56,5 @@ export {
   type FindingStation,
   type Severity,
 } from './kinds.js';
-export { FAMILY_WORDS } from './checks/amounts.js';
 export { standingAnywhere, standingOf, worstAsItLies, type Standing } from './standing.js';
 export { triedRemedies, triedRemedy, type Tried } from './trial.js';

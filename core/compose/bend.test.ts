@@ -5,6 +5,7 @@ import { contextOf, plateSums } from '../check/index.js';
 import { applyCommand, type Plan } from '../plan/index.js';
 import { costOf, minutesOfPlan } from '../portion/index.js';
 import { group, id, lies, planWith } from '../testing/plans.js';
+import { said } from '../testing/words.js';
 import { compose, otherBoards, whyComponent, type Solver } from './index.js';
 
 let solve: Solver;
@@ -138,7 +139,7 @@ describe('why this?', () => {
     const why = whyComponent(board, ids(board)[0]!, solve);
     expect(why.status).toBe('chosen');
     expect(why.points).toBeGreaterThan(-1);
-    expect(why.text.length).toBeGreaterThan(20);
+    expect(why.said.map(said).join(' ').length).toBeGreaterThan(20);
     expect(why.instead.every((id) => id !== ids(board)[0])).toBe(true);
   });
 
@@ -155,8 +156,10 @@ describe('why this?', () => {
 
   test('a food that is excluded says so', () =>
     expect(
-      whyComponent({ ...plan(), wishes: { ...base().wishes, excluded: [id('brie')] } }, id('brie'), solve)
-        .text,
+      said(
+        whyComponent({ ...plan(), wishes: { ...base().wishes, excluded: [id('brie')] } }, id('brie'), solve)
+          .said[0]!,
+      ),
     ).toMatch(/never brie/));
 });
 
@@ -166,7 +169,7 @@ describe('impossible wishes', () => {
     const { status, conflicts } = compose(plan, solve);
     expect(status).toBe('impossible');
     expect(conflicts[0]!.ways.length).toBeGreaterThan(0);
-    expect(conflicts[0]!.ways[0]!.label).toMatch(/Raise the budget by/);
+    expect(said(conflicts[0]!.ways[0]!.label)).toMatch(/Raise the budget by/);
     for (const way of conflicts[0]!.ways.slice(0, 2)) {
       const done = applyCommand(plan, way.command);
       if (!done.ok) throw new Error('expected a way that can be taken');

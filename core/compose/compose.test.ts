@@ -7,6 +7,7 @@ import { applyCommand, canonicalText, planLarder, type Plan } from '../plan/inde
 import { costOf, targetsOf } from '../portion/index.js';
 import { randomBrief } from '../testing/briefs.js';
 import { brief, group, id, planWith, withSmallLarder } from '../testing/plans.js';
+import { said } from '../testing/words.js';
 import { compose, draftOf, problemOf, type Solver } from './index.js';
 import { isSweetFare } from '../board/index.js';
 
@@ -240,7 +241,7 @@ describe('the composer', () => {
     const composition = compose(plan, solve);
     expect(composition.status).toBe('impossible');
     expect(composition.conflicts[0]!.wishes).toContain('budget');
-    expect(composition.conflicts[0]!.text).toContain('budget');
+    expect(said(composition.conflicts[0]!.said)).toContain('budget');
   });
 
   test('vegans without any vehicle are named', () => {
@@ -255,10 +256,10 @@ describe('the composer', () => {
   });
 
   test('nobody, or no surface, is said and not solved', () => {
-    expect(compose(planWith({}), solve).conflicts[0]!.text).toContain('Nobody');
-    expect(compose(planWith({ party: [group('a', 2)], surfaces: [] }), solve).conflicts[0]!.text).toContain(
-      'surface',
-    );
+    expect(said(compose(planWith({}), solve).conflicts[0]!.said)).toContain('Nobody');
+    expect(
+      said(compose(planWith({ party: [group('a', 2)], surfaces: [] }), solve).conflicts[0]!.said),
+    ).toContain('surface');
   });
 
   test('one guest alone gets a board', () => {

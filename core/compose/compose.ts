@@ -60,9 +60,8 @@ const gapOf = (objective: number, bound: number) =>
  */
 export function compose(plan: Plan, solve: Solver, options: ComposeOptions = {}): Composition {
   if (plan.party.length === 0 || plan.surfaces.length === 0) {
-    const text =
-      plan.party.length === 0 ? 'Nobody is coming yet: say who in the brief.' : 'There is no surface yet.';
-    return impossible(plan, [{ wishes: ['brief'], text, ways: [] }]);
+    const say = plan.party.length === 0 ? 'conflict.nobody' : 'why.no-surface';
+    return impossible(plan, [{ wishes: ['brief'], said: { say }, ways: [] }]);
   }
   const problem = problemOf(plan, options.keep);
   const isMade = (plan: Plan) => compose(plan, solve, { quick: true, silent: true }).status !== 'impossible';

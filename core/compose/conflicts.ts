@@ -1,6 +1,5 @@
-import { formatMoney } from '../measure/index.js';
 import type { ComponentId } from '../catalogue/index.js';
-import { portionsOf } from '../party/index.js';
+import { portionsOf, type Group } from '../party/index.js';
 import {
   applyCommand,
   isOnlyFor,
@@ -11,23 +10,24 @@ import {
   type SingleCommand,
 } from '../plan/index.js';
 import { fittingOutline, minutesAtHand, needG } from '../portion/index.js';
+import { ENGLISH, lower, speak, type Arg, type Figure, type Said } from '../words/index.js';
 import { problemOf, type Problem } from './candidates.js';
-import type { Draft } from './draft.js';
+import { groupWish, pinWish, type Draft } from './draft.js';
 import type { Row, Solver } from './linear.js';
 import { draftOf } from './program.js';
 
-/** Wishes that cannot all be kept, in plain words. `wishes` are ids: budget, work, star, pin:<component>, group:<group>. */
+/** Wishes that cannot all be kept. `wishes` are ids: budget, work, star, pin:<component>, group:<group>. */
 export interface Conflict {
   wishes: string[];
-  text: string;
+  said: Said;
   /** What to loosen so that a board can be made, the smallest step first. */
   ways: Way[];
 }
 
 /** One way out: what it says, what it changes, and the edit. */
 export interface Way {
-  label: string;
-  effect: string;
+  label: Said;
+  effect: Said[];
   command: Command;
 }
 
@@ -51,33 +51,25 @@ export function findConflicts(problem: Problem, solve: Solver, isMade: (plan: Pl
     if (broken.length === 0) return [onPaper(problem.plan)];
     broken.forEach((broken) => wishes.add(broken.wish));
     const way = wayOf(problem.plan, broken, solve, isMade);
-    if (way && !found.some((f) => f.way.label === way.label)) found.push({ broken, way });
+    if (way && !found.some((f) => isSame(f.way.label, way.label))) found.push({ broken, way });
     held.add(broken[0]!.wish);
   }
-  if (wishes.size === 0)
-    return [
-      {
-        wishes: [],
-        text: 'Even without any wish the surfaces cannot hold this party’s food: change the surfaces or what they are kept free from.',
-        ways: [],
-      },
-    ];
+  if (wishes.size === 0) return [{ wishes: [], said: { say: 'conflict.surfaces' }, ways: [] }];
   const collide = [...wishes];
-  return [{ wishes: collide, text: sentence(problem.plan, collide), ways: found.map((f) => f.way) }];
+  return [{ wishes: collide, said: sentence(problem.plan, collide), ways: found.map((f) => f.way) }];
 }
 
 /** A share of the budget by which packs that do not fit may be helped (house default). */
 const ON_PAPER_MORE = 1.1;
 
 function onPaper(plan: Plan): Conflict {
-  const text =
-    'The amounts fit on paper, but no board of whole packs, kinds and pieces was found. Loosen one wish or change a surface.';
-  if (plan.budgetMinor === null) return { wishes: [], text, ways: [] };
+  const said: Said = { say: 'conflict.on-paper' };
+  if (plan.budgetMinor === null) return { wishes: [], said, ways: [] };
   const budgetMinor = Math.ceil((plan.budgetMinor * ON_PAPER_MORE) / UNIT) * UNIT;
   return {
     wishes: ['budget'],
-    text,
-    ways: [{ ...budgetStep(plan, budgetMinor), command: { name: 'set-budget', budgetMinor } }],
+    said,
+    ways: [{ ...wayWords([budgetStep(plan, budgetMinor)]), command: { name: 'set-budget', budgetMinor } }],
   };
 }
 
@@ -94,25 +86,21 @@ interface Elastic {
   slacks: { wish: string; variable: number; scale: number }[];
 }
 
-const GROUP_ROWS = ['enough', 'body', 'vehicle', 'fresh', 'a vehicle', 'a body', 'a contrast', 'bites'];
-
 /** The rows that keep each wish; what a plan does not wish for has none. */
 function rowsByWish(draft: Draft): Map<string, Row[]> {
   const { plan } = draft.problem;
-  const byName = new Map<string, Row[]>();
-  for (const row of draft.model.rows) byName.set(row.name, [...(byName.get(row.name) ?? []), row]);
-  const named = (names: readonly string[]) => names.flatMap((name) => byName.get(name) ?? []);
-  const wishes: [string, Row[]][] = [
-    ['budget', named(['budget'])],
-    ['work', named(['minutes at hand'])],
-    ['star', named(['the star', 'the star on the main board'])],
-    ...plan.wishes.pinned.map((id): [string, Row[]] => [`pin:${id}`, named([`pinned ${id}`])]),
-    ...plan.party.map((group): [string, Row[]] => [
-      `group:${group.id}`,
-      named(GROUP_ROWS.map((r) => `${r} ${group.id}`)),
-    ]),
+  const kept = new Map<string, Row[]>();
+  for (const row of draft.model.rows)
+    if (row.wish !== undefined) kept.set(row.wish, [...(kept.get(row.wish) ?? []), row]);
+  // in this order, so that the same plan names the same wishes first
+  const wishes = [
+    'budget',
+    'work',
+    'star',
+    ...plan.wishes.pinned.map(pinWish),
+    ...plan.party.map((group) => groupWish(group.id)),
   ];
-  return new Map(wishes.filter(([, rows]) => rows.length > 0));
+  return new Map(wishes.flatMap((wish) => (kept.has(wish) ? [[wish, kept.get(wish)!]] : [])));
 }
 
 /** What breaking a whole wish costs beside others: money and minutes first, guests last. */
@@ -204,13 +192,12 @@ function wayBy(plan: Plan, broken: readonly Broken[], solve: Solver): Way | unde
   const steps = broken.map((broken) => relaxed(plan, broken));
   if (steps.some((step) => step === undefined)) return undefined;
   const known = steps as Step[];
-  const label = known.map((step, i) => (i === 0 ? step.label : lower(step.label))).join(' and ');
+  const words = wayWords(known);
   const way: Way = {
-    label,
-    effect: known.map((step) => step.effect).join(', '),
+    ...words,
     command: {
       name: 'together',
-      label: lower(label).slice(0, 120),
+      label: lower(speak(words.label, ENGLISH)).slice(0, 120),
       commands: known.flatMap((step) => step.commands),
     },
   };
@@ -221,9 +208,20 @@ function wayBy(plan: Plan, broken: readonly Broken[], solve: Solver): Way | unde
   return holds ? way : undefined;
 }
 
+/** A way of one step is said as it is, one of two steps as both. */
+function wayWords(steps: readonly Pick<Step, 'label' | 'effect'>[]): Pick<Way, 'label' | 'effect'> {
+  const [one, other] = steps.map((step) => step.label);
+  return {
+    label: other ? { say: 'way.both', with: { one: one!, other } } : one!,
+    effect: steps.map((step) => step.effect),
+  };
+}
+
+const isSame = (a: Said, b: Said): boolean => JSON.stringify(a) === JSON.stringify(b);
+
 interface Step {
-  label: string;
-  effect: string;
+  label: Said;
+  effect: Said;
   commands: SingleCommand[];
 }
 
@@ -235,8 +233,8 @@ const FIVE = 5;
 
 function budgetStep(plan: Plan, budgetMinor: number): Pick<Step, 'label' | 'effect'> {
   return {
-    label: `Raise the budget by ${formatMoney(budgetMinor - plan.budgetMinor!, plan.currency)}`,
-    effect: `to ${formatMoney(budgetMinor, plan.currency)}`,
+    label: { say: 'way.budget.label', with: { money: moneyOf(plan, budgetMinor - plan.budgetMinor!) } },
+    effect: { say: 'way.budget.effect', with: { money: moneyOf(plan, budgetMinor) } },
   };
 }
 
@@ -250,34 +248,37 @@ function relaxed(plan: Plan, { wish, by }: Broken): Step | undefined {
     const each = ((minutesAtHand(plan)! + by) * WHOLE_KINDS) / (1 + plan.work.helpers);
     const minutes = Math.max(plan.work.minutes! + FIVE, Math.ceil(each / FIVE) * FIVE);
     return {
-      label: `Take ${minutes - plan.work.minutes!} minutes more`,
-      effect: `${minutes} min`,
+      label: { say: 'way.work.label', with: { n: minutes - plan.work.minutes! } },
+      effect: { say: 'way.work.effect', with: { n: minutes } },
       commands: [{ name: 'set-work', work: { ...plan.work, minutes } }],
     };
   }
   if (wish === 'star')
     return {
-      label: 'Do without that star',
-      effect: 'another one',
+      label: { say: 'way.star.label' },
+      effect: { say: 'way.star.effect' },
       commands: [{ name: 'set-star', star: null }],
     };
-  if (wish.startsWith('pin:')) {
-    const componentId = wish.slice(4) as ComponentId;
+  const componentId = plan.wishes.pinned.find((pinned) => pinWish(pinned) === wish);
+  if (componentId !== undefined) {
     return {
-      label: `Let the pin on ${foodName(plan, componentId)} go`,
-      effect: 'one pin less',
+      label: { say: 'way.pin.label', with: { food: foodName(plan, componentId) } },
+      effect: { say: 'way.pin.effect' },
       commands: [{ name: 'pin', componentId, on: false }],
     };
   }
-  return ownPlate(plan, wish.slice(6));
+  return ownPlate(
+    plan,
+    plan.party.find((group) => groupWish(group.id) === wish),
+  );
 }
 
 /** A plate that the group has to itself, in the size of its portions; the shared surfaces are then the others'. */
-function ownPlate(plan: Plan, groupId: string): Step | undefined {
-  const group = plan.party.find((group) => group.id === groupId);
-  const others = plan.party.filter((group) => group.id !== groupId).map((group) => group.id);
-  const has = plan.surfaces.some((surface) => isOnlyFor(surface, groupId));
-  if (!group || has || others.length === 0 || plan.surfaces.length >= 20) return undefined;
+function ownPlate(plan: Plan, group: Group | undefined): Step | undefined {
+  if (!group) return undefined;
+  const others = plan.party.filter((other) => other.id !== group.id).map((other) => other.id);
+  const has = plan.surfaces.some((surface) => isOnlyFor(surface, group.id));
+  if (has || others.length === 0 || plan.surfaces.length >= 20) return undefined;
   const base: Surface = {
     id: `plate-${group.id}`.slice(0, 60) as Surface['id'],
     name: `Plate for ${group.name}`.slice(0, 60),
@@ -291,8 +292,8 @@ function ownPlate(plan: Plan, groupId: string): Step | undefined {
   const { targets } = problemOf(plan);
   const outline = fittingOutline(base, (needG(group, targets) * GROUND_SPARE) / GROUND_G_PER_CM2);
   return {
-    label: `Give “${group.name}” a plate of their own`,
-    effect: `${portionsOf(group).toFixed(0)} portions apart`,
+    label: { say: 'way.plate.label', with: { group: group.name } },
+    effect: { say: 'way.plate.effect', with: { n: Math.round(portionsOf(group)) } },
     commands: [
       { name: 'set-surface', surface: { ...base, outline } },
       ...plan.surfaces
@@ -320,22 +321,24 @@ const GROUND_SPARE = 1.1;
 /** More wishes than this make no sentence. */
 const MOST_NAMED = 3;
 
-function sentence(plan: Plan, ids: readonly string[]): string {
-  const words = ids.slice(0, MOST_NAMED).map((id) => wishWords(plan, id));
-  if (ids.length > MOST_NAMED) words.push('other wishes');
-  const list = words.length > 1 ? `${words.slice(0, -1).join(', ')} and ${words.at(-1)}` : words[0];
-  return `${capital(list ?? '')} cannot ${words.length > 1 ? 'all be kept together' : 'be kept'}.`;
+function sentence(plan: Plan, ids: readonly string[]): Said {
+  const named: Arg[] = ids.slice(0, MOST_NAMED).map((id) => wishSaid(plan, id));
+  const wishes: Arg[] = ids.length > MOST_NAMED ? [...named, { say: 'wish.others' }] : named;
+  return {
+    say: wishes.length > 1 ? 'conflict.several' : 'conflict.one',
+    with: { wishes: { all: wishes, most: wishes.length } },
+  };
 }
 
-const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
-const lower = (text: string) => text.charAt(0).toLowerCase() + text.slice(1);
-const foodName = (plan: Plan, id: ComponentId) => (planLarder(plan).get(id)?.name ?? id).toLowerCase();
+const foodName = (plan: Plan, id: ComponentId): string => planLarder(plan).get(id)?.name ?? id;
+const moneyOf = (plan: Plan, minor: number): Figure => ({ minor, currency: plan.currency });
 
-function wishWords(plan: Plan, id: string): string {
-  if (id === 'budget') return `the budget of ${formatMoney(plan.budgetMinor ?? 0, plan.currency)}`;
-  if (id === 'work') return `${minutesAtHand(plan) ?? 0} minutes of work`;
-  if (id === 'star') return `${foodName(plan, plan.wishes.star!)} as the star`;
-  if (id.startsWith('pin:')) return `the pin on ${foodName(plan, id.slice(4) as ComponentId)}`;
-  const group = plan.party.find((group) => group.id === id.slice(6));
-  return `enough for “${group?.name ?? id.slice(6)}”`;
+function wishSaid(plan: Plan, id: string): Said {
+  if (id === 'budget') return { say: 'wish.budget', with: { money: moneyOf(plan, plan.budgetMinor ?? 0) } };
+  if (id === 'work') return { say: 'wish.work', with: { n: minutesAtHand(plan) ?? 0 } };
+  if (id === 'star') return { say: 'wish.star', with: { food: foodName(plan, plan.wishes.star!) } };
+  const pinned = plan.wishes.pinned.find((component) => pinWish(component) === id);
+  if (pinned) return { say: 'wish.pin', with: { food: foodName(plan, pinned) } };
+  const group = plan.party.find((group) => groupWish(group.id) === id);
+  return { say: 'wish.group', with: { group: group?.name ?? id } };
 }

@@ -27,6 +27,10 @@ export const ALL_WISHES: Wishes = {
   star: true,
 };
 
+/** Names of the wishes for one food and for one group, as rows carry them and conflicts name them. */
+export const pinWish = (id: ComponentId): string => `pin:${id}`;
+export const groupWish = (id: string): string => `group:${id}`;
+
 /** The program while it is being written. */
 export interface Draft {
   problem: Problem;
@@ -63,7 +67,7 @@ function enter(
   const beyond = [[laid, 1] as const, [chosen.get(id)!, -1] as const];
   if (isOwnPlate(plan, candidate.area.surface)) {
     // a child's plate likes what is bought anyway; a kind of its own costs a little
-    const extra = model.variable(`extra ${at}`, 0, 1, EXTRA_KIND);
+    const extra = model.variable(`extra ${at}`, 0, 1, EXTRA_KIND, { loss: { say: 'loss.own-kind' } });
     model.atMost(`laid or extra ${at}`, [...beyond, [extra, -1]], 0);
   } else model.atMost(`laid if chosen ${at}`, beyond, 0);
   return { candidate, laid, mass };
@@ -92,7 +96,7 @@ export function startDraft(problem: Problem, wishes: Wishes): Draft {
   }
   for (const id of problem.plan.wishes.pinned) {
     const x = chosen.get(id);
-    if (x !== undefined && wishes.pinned(id)) model.atLeast(`pinned ${id}`, [[x, 1]], 1);
+    if (x !== undefined && wishes.pinned(id)) model.atLeast(`pinned ${id}`, [[x, 1]], 1, pinWish(id));
   }
   return {
     problem,

@@ -1,3 +1,5 @@
+import type { Said } from '../words/index.js';
+
 /** A linear or integer program, minimised, and what a solver says of it. The solver itself is passed in. */
 export interface Variable {
   name: string;
@@ -5,12 +7,17 @@ export interface Variable {
   upper: number;
   cost: number;
   integer: boolean;
+  /** What the board lacks by so much as this variable is, to answer "why this?"; none where no stylist asks after it. */
+  loss?: Said;
 }
 
 export interface Row {
+  /** For who reads a program; nothing is read back from it. */
   name: string;
   lower: number;
   upper: number;
+  /** The wish that it keeps (`Conflict.wishes`). */
+  wish?: string;
   terms: readonly (readonly [variable: number, factor: number])[];
 }
 
@@ -47,32 +54,38 @@ export class LinearModel {
   readonly rows: Row[] = [];
   offset = 0;
 
-  variable(name: string, lower: number, upper: number, cost = 0, integer = false): number {
-    this.variables.push({ name, lower, upper, cost, integer });
+  variable(
+    name: string,
+    lower: number,
+    upper: number,
+    cost = 0,
+    more: Partial<Pick<Variable, 'integer' | 'loss'>> = {},
+  ): number {
+    this.variables.push({ name, lower, upper, cost, integer: false, ...more });
     return this.variables.length - 1;
   }
 
   binary(name: string, cost = 0): number {
-    return this.variable(name, 0, 1, cost, true);
+    return this.variable(name, 0, 1, cost, { integer: true });
   }
 
-  row(name: string, lower: number, terms: Row['terms'], upper: number): void {
-    this.rows.push({ name, lower, upper, terms });
+  row(name: string, lower: number, terms: Row['terms'], upper: number, wish?: string): void {
+    this.rows.push({ name, lower, upper, terms, ...(wish === undefined ? {} : { wish }) });
   }
 
-  atLeast(name: string, terms: Row['terms'], lower: number): void {
-    this.row(name, lower, terms, Infinity);
+  atLeast(name: string, terms: Row['terms'], lower: number, wish?: string): void {
+    this.row(name, lower, terms, Infinity, wish);
   }
 
-  atMost(name: string, terms: Row['terms'], upper: number): void {
-    this.row(name, -Infinity, terms, upper);
+  atMost(name: string, terms: Row['terms'], upper: number, wish?: string): void {
+    this.row(name, -Infinity, terms, upper, wish);
   }
 
-  /** Why a variable costs what it costs, in a stylist's words: to answer "why this?". */
-  readonly reasons: { variable: number; cost: number; why: string }[] = [];
+  /** Why a variable costs what it costs, to be said: it answers "why this?". */
+  readonly reasons: { variable: number; cost: number; why: Said }[] = [];
 
   /** Adds to a variable's cost; with a reason where a stylist would ask for one. */
-  charge(variable: number, cost: number, why?: string): void {
+  charge(variable: number, cost: number, why?: Said): void {
     this.variables[variable]!.cost += cost;
     if (why !== undefined && cost !== 0) this.reasons.push({ variable, cost, why });
   }

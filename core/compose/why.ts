@@ -1,6 +1,7 @@
-import { FAMILIES, type ComponentId, type Family } from '../catalogue/index.js';
+import type { ComponentId, Family } from '../catalogue/index.js';
 import { planLarder, type Plan } from '../plan/index.js';
 import { isOwnPlate } from '../board/index.js';
+import type { Args, Said } from '../words/index.js';
 import { problemOf, type Problem } from './candidates.js';
 import { solveKernel } from './kernel.js';
 import type { Draft } from './draft.js';
@@ -12,13 +13,14 @@ export interface Why {
   status: 'chosen' | 'not-chosen' | 'unknown';
   /** Points that the board loses without it, or with it. Below nothing: the board would be better the other way. */
   points: number;
-  /** What would be worse, in words: "nothing sharp", "less cheese than the school asks". */
-  worse: string[];
+  /** What would be worse: nothing sharp, less cheese than the school asks. */
+  worse: Said[];
   /** What would be better. */
-  better: string[];
+  better: Said[];
   /** What would come instead, or go for it. */
   instead: ComponentId[];
-  text: string;
+  /** The answer, in one or more sentences. */
+  said: Said[];
 }
 
 const GAP = 0.004;
@@ -44,19 +46,12 @@ export function whyComponent(plan: Plan, id: ComponentId, solve: Solver): Why {
   const family = planLarder(plan).get(id)?.family;
   const candidates = problem.candidates.filter((candidate) => candidate.component.id === id);
   const there = plan.placements.some((placement) => placement.componentId === id);
-  const name = planLarder(plan).get(id)?.name ?? id;
+  const food = { food: planLarder(plan).get(id)?.name ?? id };
   if (!family || candidates.length === 0)
-    return unknown(
-      there
-        ? `${name} is there because you put it there: the composer may not choose it.`
-        : notAllowed(plan, problem, name),
-    );
+    return unknown(there ? { say: 'why.by-hand', with: food } : notAllowed(plan, problem, food));
   const now = fixed(problem, family, 'all');
   const base = solveFixed(now, solve);
-  if (!base)
-    return unknown(
-      'The board as it stands does not feed everybody by the rules of the composer: settle the slips or compose first.',
-    );
+  if (!base) return unknown({ say: 'why.unfed' });
   const other = fixed(problem, family, 'others');
   const x = other.chosen.get(id)!;
   other.model.variables[x]!.upper = there ? 0 : 1;
@@ -67,32 +62,28 @@ export function whyComponent(plan: Plan, id: ComponentId, solve: Solver): Why {
     return {
       status: there ? 'chosen' : 'not-chosen',
       points: Infinity,
-      worse: [there ? 'somebody would go short' : 'it cannot be fitted in without somebody going short'],
+      worse: [{ say: there ? 'loss.short' : 'loss.cannot' }],
       better: [],
       instead: [],
-      text: there
-        ? `Without ${name.toLowerCase()} somebody would go short, whatever else of its kind came.`
-        : `With ${name.toLowerCase()} somebody would go short.`,
+      said: [{ say: there ? 'why.without-short' : 'why.with-short', with: food }],
     };
-  const why = told(plan, { there, name, now, base, other, changed, family });
-  return pinned && there ? { ...why, text: `You pinned it. ${why.text}` } : why;
+  const why = answered(plan, { there, food, now, base, other, changed });
+  return pinned && there ? { ...why, said: [{ say: 'why.pinned' }, ...why.said] } : why;
 }
 
-const unknown = (text: string): Why => ({
+const unknown = (said: Said): Why => ({
   status: 'unknown',
   points: 0,
   worse: [],
   better: [],
   instead: [],
-  text,
+  said: [said],
 });
 
-function notAllowed(plan: Plan, problem: Problem, name: string): string {
-  if (plan.wishes.excluded.some((id) => planLarder(plan).get(id)?.name === name))
-    return `You said: never ${name.toLowerCase()} here.`;
-  return problem.areas.length === 0
-    ? 'There is no surface yet.'
-    : `No surface can take ${name.toLowerCase()}: each is kept free from what is in it, it suits nobody there, or nothing is known of it.`;
+function notAllowed(plan: Plan, problem: Problem, food: Food): Said {
+  if (plan.wishes.excluded.some((id) => planLarder(plan).get(id)?.name === food.food))
+    return { say: 'why.excluded', with: food };
+  return problem.areas.length === 0 ? { say: 'why.no-surface' } : { say: 'why.no-place', with: food };
 }
 
 /** The program with the board as it is: every family, or every one but this. Grams stay free to even out. */
@@ -118,121 +109,94 @@ function solveFixed(draft: Draft, solve: Solver): Solution | undefined {
   return relaxed.status === 'infeasible' ? undefined : solveKernel(draft, relaxed, solve, { gap: GAP });
 }
 
-interface Told {
+interface Food extends Args {
+  food: string;
+}
+
+/** The board as it is and the board that was solved anew, each with its program. */
+interface Answered {
   there: boolean;
-  name: string;
+  food: Food;
   now: Draft;
   base: Solution;
   other: Draft;
   changed: Solution;
-  family: Family;
 }
 
-function told(plan: Plan, t: Told): Why {
-  const points = t.changed.objective - t.base.objective;
-  const [before, after] = [lossesOf(t.now, t.base), lossesOf(t.other, t.changed)];
-  const rise = (a: Map<string, number>, b: Map<string, number>) =>
-    [...b]
-      .filter(([word, lost]) => lost - (a.get(word) ?? 0) > TRIFLE)
-      .sort((x, y) => y[1] - (a.get(y[0]) ?? 0) - (x[1] - (a.get(x[0]) ?? 0)))
-      .map(([word]) => word);
+function answered(plan: Plan, asked: Answered): Why {
+  const points = asked.changed.objective - asked.base.objective;
+  const [before, after] = [lossesOf(asked.now, asked.base), lossesOf(asked.other, asked.changed)];
   const worse = rise(before, after);
-  const better = rise(after, before);
   const kinds = (draft: Draft, solution: Solution) =>
     new Set([...draft.chosen].filter(([, x]) => (solution.values[x] ?? 0) > 0.5).map(([id]) => id));
-  const [old, fresh] = [kinds(t.now, t.base), kinds(t.other, t.changed)];
-  const instead = t.there ? [...fresh].filter((id) => !old.has(id)) : [...old].filter((id) => !fresh.has(id));
+  const [old, fresh] = [kinds(asked.now, asked.base), kinds(asked.other, asked.changed)];
+  const instead = asked.there
+    ? [...fresh].filter((id) => !old.has(id))
+    : [...old].filter((id) => !fresh.has(id));
   return {
-    status: t.there ? 'chosen' : 'not-chosen',
+    status: asked.there ? 'chosen' : 'not-chosen',
     points,
     worse,
-    better,
+    better: rise(after, before),
     instead,
-    text: sentence(plan, t, points, worse, instead),
+    said: sentences(plan, asked, points, worse, instead),
   };
 }
 
-const list = (words: readonly string[]) =>
-  words.length > 1 ? `${words.slice(0, -1).join(', ')} and ${words.at(-1)}` : (words[0] ?? '');
+/** What is named of what the board would lose. */
+const MOST_LOST = 3;
 
-function sentence(
+function sentences(
   plan: Plan,
-  t: Told,
+  { there, food }: Answered,
   points: number,
-  worse: readonly string[],
+  worse: readonly Said[],
   instead: readonly ComponentId[],
-): string {
+): Said[] {
   const larder = planLarder(plan);
-  const food = t.name.toLowerCase();
-  const names = list(instead.map((id) => larder.get(id)?.name.toLowerCase() ?? id));
-  const lost = worse.length > 0 ? list(worse.slice(0, 3)) : '';
-  if (points < -TRIFLE)
-    return t.there
-      ? `The board would be a little better without ${food}${names ? `, with ${names}` : ''}.`
-      : `The board would be a little better with ${food}${names ? ` instead of ${names}` : ''}.`;
-  if (t.there)
-    return `${lost ? `Without ${food} the board would lose: ${lost}.` : `Nearly anything of its kind would do as well as ${food}.`}${names ? ` Next best instead: ${names}.` : ' Nothing would come instead.'}`;
-  return `${lost ? `With ${food} the board would lose: ${lost}.` : `${t.name} would do nearly as well.`}${names ? ` For it would go: ${names}.` : ''}`;
+  const names: Args = {
+    ...food,
+    names: { foods: instead.map((id) => larder.get(id)?.name ?? id), most: instead.length },
+  };
+  const lost: Args = { ...food, lost: { all: worse.slice(0, MOST_LOST) } };
+  if (points < -TRIFLE) {
+    const say = there ? 'why.better-without' : 'why.better-with';
+    return [instead.length > 0 ? { say: `${say}-for`, with: names } : { say, with: food }];
+  }
+  const next: Said[] =
+    instead.length > 0
+      ? [{ say: there ? 'why.next-best' : 'why.would-go', with: names }]
+      : there
+        ? [{ say: 'why.nothing-instead' }]
+        : [];
+  const first: Said =
+    worse.length > 0
+      ? { say: there ? 'why.without-loses' : 'why.with-loses', with: lost }
+      : { say: there ? 'why.without-as-well' : 'why.with-as-well', with: food };
+  return [first, ...next];
 }
 
-/** Points lost by what each is lost for, in words. */
-function lossesOf(draft: Draft, solution: Solution): Map<string, number> {
-  const out = new Map<string, number>();
+/** Points lost by what each is lost for. */
+type Losses = Map<string, { loss: Said; points: number }>;
+
+function lossesOf(draft: Draft, solution: Solution): Losses {
+  const out: Losses = new Map();
+  const lose = (loss: Said, points: number): void => {
+    const key = JSON.stringify(loss);
+    out.set(key, { loss, points: (out.get(key)?.points ?? 0) + points });
+  };
   draft.model.variables.forEach((variable, i) => {
-    const lost = variable.cost * (solution.values[i] ?? 0);
-    const word = lost > 1e-6 ? lossWord(variable.name, draft) : undefined;
-    if (word) out.set(word, (out.get(word) ?? 0) + lost);
+    if (variable.loss) lose(variable.loss, variable.cost * (solution.values[i] ?? 0));
   });
   for (const reason of draft.model.reasons)
-    out.set(reason.why, (out.get(reason.why) ?? 0) + reason.cost * (solution.values[reason.variable] ?? 0));
+    lose(reason.why, reason.cost * (solution.values[reason.variable] ?? 0));
   return out;
 }
 
-const surfaceName = (draft: Draft, id: string): string =>
-  draft.problem.plan.surfaces.find((surface) => surface.id === id)?.name.toLowerCase() ?? id;
-
-const familyWord = (family: string): string =>
-  (FAMILIES as readonly string[]).includes(family) ? family.replace('-', ' ') : family;
-
-/** How a name of the program is said at a table; undefined for what no stylist asks after. */
-const WORDS: readonly (readonly [RegExp, (match: RegExpMatchArray, draft: Draft) => string])[] = [
-  [/^missing (.+) on (\S+)$/, (match, draft) => `${match[1]} on ${surfaceName(draft, match[2]!)}`],
-  [/^missing (.+)$/, (match) => match[1]!],
-  [/^under (.+)$/, (match) => `grams of ${familyWord(match[1]!)}`],
-  [/^over (.+)$/, (match) => `the measure of ${familyWord(match[1]!)}`],
-  [/^few (.+)$/, (match) => `kinds of ${familyWord(match[1]!)}`],
-  [/^many (.+)$/, (match) => `the calm of few kinds of ${familyWord(match[1]!)}`],
-  [/^bare (.+)$/, (match, draft) => `a full ${surfaceName(draft, match[1]!)}`],
-  [/^overfull (.+)$/, (match, draft) => `room on ${surfaceName(draft, match[1]!)}`],
-  [/^palette (.+)$/, () => 'the colours of the theme'],
-  [/^alike (.+)$/, (match) => `variety: ${match[1]} twice`],
-  [/^redundant /, () => 'variety: two cheeses would taste alike'],
-  [/^too heavy$/, () => 'lightness before the meal'],
-  [
-    /^no relief on (.+)$/,
-    (match, draft) => `something sharp beside the rich on ${surfaceName(draft, match[1]!)}`,
-  ],
-  [/^no vehicle on (.+)$/, (match, draft) => `enough to lay cheese on, on ${surfaceName(draft, match[1]!)}`],
-  [
-    /^over limit (.+)$/,
-    (match, draft) =>
-      `the limit on the plate of “${draft.problem.plan.party.find((group) => group.id === match[1])?.name ?? match[1]}”`,
-  ],
-  [/^busy (.+)$/, (match, draft) => `calm on ${surfaceName(draft, match[1]!)}`],
-  [/^special bread/, () => 'plain bread for those who may have it'],
-  [
-    /^bread short (.+)$/,
-    (match, draft) =>
-      `bread for “${draft.problem.plan.party.find((group) => group.id === match[1])?.name ?? match[1]}”`,
-  ],
-  [/^plate short (.+)$/, (match, draft) => `a full ${surfaceName(draft, match[1]!)}`],
-  [/^extra /, () => 'a kind that is bought for one plate alone'],
-];
-
-function lossWord(name: string, draft: Draft): string | undefined {
-  for (const [pattern, say] of WORDS) {
-    const match = name.match(pattern);
-    if (match) return say(match, draft);
-  }
-  return undefined;
-}
+/** What more is lost in the second, the most first. */
+const rise = (before: Losses, after: Losses): Said[] =>
+  [...after]
+    .map(([key, { loss, points }]) => ({ loss, more: points - (before.get(key)?.points ?? 0) }))
+    .filter(({ more }) => more > TRIFLE)
+    .sort((a, b) => b.more - a.more)
+    .map(({ loss }) => loss);

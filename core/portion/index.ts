@@ -1,5 +1,6 @@
 export {
   COUNTED,
+  FAMILY_WORDS,
   groupByFamily,
   HEAT_ABOVE_C,
   houseRows,

@@ -21,6 +21,21 @@ export const COUNTED = [
 ] as const satisfies readonly Family[];
 export type CountedFamily = (typeof COUNTED)[number];
 
+export const FAMILY_WORDS: Readonly<Record<CountedFamily, string>> = {
+  cheese: 'cheese',
+  'cured-meat': 'meat',
+  fish: 'fish',
+  'plant-protein': 'plant protein',
+  vehicle: 'bread and crackers',
+  'fresh-fruit': 'fresh fruit',
+  'dried-fruit': 'dried fruit',
+  vegetable: 'vegetables',
+  pickle: 'pickles',
+  'nut-seed': 'nuts and seeds',
+  'spread-dip': 'spreads and dips',
+  'sweet-bite': 'sweet bites',
+};
+
 /** Grams per grown guest, drinks role (craft, section 4: house defaults). */
 const REST_G: Record<Exclude<CountedFamily, 'cheese' | 'cured-meat' | 'fish' | 'plant-protein'>, number> = {
   vehicle: 30,

@@ -11,6 +11,7 @@ export {
   type Said,
   type Several,
   type Speech,
+  type Word,
   type WordFile,
 } from './speak.js';
 export { EN } from './en/index.js';

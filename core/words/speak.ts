@@ -34,7 +34,12 @@ export interface Said {
   with?: Args;
 }
 
-export type Arg = string | number | Figure | Several | Said;
+/** A word of one of the core's tables (a family, a taste, a need): its English is its key in other languages. */
+export interface Word {
+  word: string;
+}
+
+export type Arg = string | number | Figure | Several | Said | Word;
 export type Args = Readonly<Record<string, Arg>>;
 
 /** In which words and units it is said. */
@@ -43,6 +48,8 @@ export interface Speech {
   locale: string;
   units: UnitSystem;
   words: WordFile;
+  /** How a word of a table is said; as it stands, where there is none. */
+  word?: (english: string) => string;
 }
 
 export const ENGLISH: Speech = { locale: 'en', units: 'metric', words: EN };
@@ -100,6 +107,7 @@ function argText(arg: Arg, speech: Speech, form = asIs): string {
   if (typeof arg === 'string') return form(arg);
   if (typeof arg === 'number') return arg.toLocaleString(speech.locale);
   if ('say' in arg) return form(speak(arg, speech));
+  if ('word' in arg) return form((speech.word ?? asIs)(arg.word));
   if ('foods' in arg || 'quoted' in arg || 'all' in arg) return several(arg, speech, form);
   return figure(arg, speech);
 }

@@ -1,10 +1,10 @@
 import { useState } from 'react';
-import { FAMILY_WORDS } from '../../../core/check/index.js';
 import { capital } from '../../../core/words/index.js';
 import { formatArea, formatMass, formatMoney } from '../../../core/measure/index.js';
 import type { OwnSchool, PastBoard, Plan } from '../../../core/plan/index.js';
 import {
   COUNTED,
+  FAMILY_WORDS,
   houseRows,
   LOG_COUNTS_FROM,
   schoolsOf,
@@ -20,7 +20,7 @@ import { Button } from '../../ui/kit/Button.js';
 import { Collapsible } from '../../ui/kit/Collapsible.js';
 import { Table } from '../../ui/kit/Table.js';
 import { Input } from '../../ui/kit/Input.js';
-import { t } from '../../words/index.js';
+import { t, word } from '../../words/index.js';
 
 /** The schools beside each other for this very brief; one's own figures; one's own log. */
 export function SchoolsDialog({ plan, onClose }: { plan: Plan; onClose: () => void }) {
@@ -66,7 +66,7 @@ function Side({ plan, offers }: { plan: Plan; offers: readonly SchoolOffer[] }) 
       <tbody>
         {families.map((family) => (
           <tr key={family}>
-            <th scope="row">{capital(FAMILY_WORDS[family])}</th>
+            <th scope="row">{capital(word(FAMILY_WORDS[family]))}</th>
             {offers.map((offer) => {
               const row = offer.rows.find((row) => row.family === family);
               return (
@@ -182,7 +182,7 @@ function OwnFigures({ plan }: { plan: Plan }) {
       <div className="my-2 grid grid-cols-[repeat(auto-fill,minmax(150px,1fr))] gap-x-3 gap-y-1.5 [&_label]:grid [&_label]:text-sm">
         {COUNTED.map((family) => (
           <label key={family}>
-            {capital(FAMILY_WORDS[family])}
+            {capital(word(FAMILY_WORDS[family]))}
             <Input
               type="number"
               min={0}
@@ -285,7 +285,7 @@ function Log({ plan }: { plan: Plan }) {
       <div className="my-2 grid grid-cols-[repeat(auto-fill,minmax(150px,1fr))] gap-x-3 gap-y-1.5 [&_label]:grid [&_label]:text-sm">
         {COUNTED.map((family) => (
           <label key={family}>
-            {t('{FAMILYWORDS}, g eaten', { FAMILYWORDS: capital(FAMILY_WORDS[family]) })}
+            {t('{FAMILYWORDS}, g eaten', { FAMILYWORDS: capital(word(FAMILY_WORDS[family])) })}
             <input
               type="number"
               min={0}

@@ -1,7 +1,6 @@
-import { FAMILY_WORDS } from '../../../core/check/index.js';
 import type { planLarder } from '../../../core/plan/index.js';
 import { type Plan } from '../../../core/plan/index.js';
-import type { CountedFamily } from '../../../core/portion/index.js';
+import { FAMILY_WORDS, type CountedFamily } from '../../../core/portion/index.js';
 import { t } from '../../words/index.js';
 
 /** Families in the few letters that a well or a plank has room for. */

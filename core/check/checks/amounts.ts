@@ -1,26 +1,11 @@
 import type { PlacedFood } from '../../board/index.js';
-import { schoolName, COUNTED } from '../../portion/index.js';
+import { schoolName, COUNTED, FAMILY_WORDS } from '../../portion/index.js';
 import type { CheckContext } from '../context.js';
 import { finding, type Finding, type Remedy } from '../finding.js';
 
 /** A family may stray this far from the school, and at least this many grams, before a slip says so. */
 const STRAY = 0.3;
 const STRAY_G = 60;
-
-export const FAMILY_WORDS: Record<(typeof COUNTED)[number], string> = {
-  cheese: 'cheese',
-  'cured-meat': 'meat',
-  fish: 'fish',
-  'plant-protein': 'plant protein',
-  vehicle: 'bread and crackers',
-  'fresh-fruit': 'fresh fruit',
-  'dried-fruit': 'dried fruit',
-  vegetable: 'vegetables',
-  pickle: 'pickles',
-  'nut-seed': 'nuts and seeds',
-  'spread-dip': 'spreads and dips',
-  'sweet-bite': 'sweet bites',
-};
 
 /** Each family against the school's figure. */
 export function amounts(context: CheckContext): Finding[] {
@@ -36,7 +21,7 @@ export function amounts(context: CheckContext): Finding[] {
       finding(off < 0 ? 'too-little' : 'too-much', {
         key: `amount ${family}`,
         components: here.map((placed) => placed.component.id),
-        args: { family: FAMILY_WORDS[family], mass: { g: massG }, target: { g: target }, school },
+        args: { family: { word: FAMILY_WORDS[family] }, mass: { g: massG }, target: { g: target }, school },
         facts: [
           { what: { say: 'fact.name.planned' }, value: { g: massG }, source: 'this plan' },
           { what: school, value: { g: target }, source: 'house default' },

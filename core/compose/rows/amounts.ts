@@ -11,6 +11,7 @@ import { portionsIn } from '../../party/index.js';
 import {
   COUNTED,
   coverOf,
+  FAMILY_WORDS,
   kindRanges,
   surfaceAreaCm2,
   wantsBread,
@@ -35,8 +36,12 @@ export function familyRows(draft: Draft): void {
     const here = draft.entries.filter((entry) => entry.candidate.component.family === family);
     const masses = here.map((entry) => [entry.mass, 1] as const);
     if (target > 0) {
-      const under = draft.model.variable(`under ${family}`, 0, target, FAMILY_MISS / target);
-      const over = draft.model.variable(`over ${family}`, 0, target * 3, FAMILY_MISS / target);
+      const under = draft.model.variable(`under ${family}`, 0, target, FAMILY_MISS / target, {
+        loss: { say: 'loss.grams', with: { family: { word: FAMILY_WORDS[family] } } },
+      });
+      const over = draft.model.variable(`over ${family}`, 0, target * 3, FAMILY_MISS / target, {
+        loss: { say: 'loss.measure', with: { family: { word: FAMILY_WORDS[family] } } },
+      });
       draft.model.row(`target ${family}`, target, [...masses, [under, 1], [over, -1]], target);
     } else for (const entry of here) draft.model.atMost(`no ${family}`, [[entry.mass, 1]], 0);
     kindRows(draft, family, ranges[family]);
@@ -49,13 +54,17 @@ function kindRows(draft: Draft, family: CountedFamily, range: { from: number; to
     .map(([, x]) => [x, 1] as const);
   if (chosen.length === 0) return;
   const from = Math.min(range.from, chosen.length);
-  const few = draft.model.variable(`few ${family}`, 0, from, KIND_MISS);
+  const few = draft.model.variable(`few ${family}`, 0, from, KIND_MISS, {
+    loss: { say: 'loss.kinds', with: { family: { word: FAMILY_WORDS[family] } } },
+  });
   draft.model.atLeast(
     `kinds from ${family}`,
     [...chosen, [few, 1]],
     draft.problem.targets.byFamily[family] > 0 ? from : 0,
   );
-  const many = draft.model.variable(`many ${family}`, 0, 10, KIND_MISS * 2);
+  const many = draft.model.variable(`many ${family}`, 0, 10, KIND_MISS * 2, {
+    loss: { say: 'loss.few-kinds', with: { family: { word: FAMILY_WORDS[family] } } },
+  });
   draft.model.atMost(`kinds to ${family}`, [...chosen, [many, -1]], range.to);
   for (const [x] of chosen) draft.model.charge(x, EACH_KIND);
 }
@@ -76,8 +85,12 @@ export function groundRows(draft: Draft): void {
     );
     // a child's plate is meant to show some china
     const own = isOwnPlate(draft.problem.plan, area.surface);
-    const bare = draft.model.variable(`bare ${area.surface.id}`, 0, cm2, own ? 0 : BARE / cm2);
-    const over = draft.model.variable(`overfull ${area.surface.id}`, 0, cm2 * 20, OVERFULL / cm2);
+    const bare = draft.model.variable(`bare ${area.surface.id}`, 0, cm2, own ? 0 : BARE / cm2, {
+      loss: { say: 'loss.full', with: { surface: area.surface.name } },
+    });
+    const over = draft.model.variable(`overfull ${area.surface.id}`, 0, cm2 * 20, OVERFULL / cm2, {
+      loss: { say: 'loss.room', with: { surface: area.surface.name } },
+    });
     draft.model.row(
       `ground ${area.surface.id}`,
       cm2 * coverOf(draft.problem.plan),
@@ -106,7 +119,9 @@ const ROUNDING = 1.12;
 
 function ownPlateRows(draft: Draft, area: ServingArea, masses: (readonly [number, number])[]): void {
   const portion = portionsIn(area.groups) * draft.problem.targets.perPortionG * ROUNDING;
-  const slack = draft.model.variable(`plate short ${area.surface.id}`, 0, portion, FAMILY_MISS / portion);
+  const slack = draft.model.variable(`plate short ${area.surface.id}`, 0, portion, FAMILY_MISS / portion, {
+    loss: { say: 'loss.full', with: { surface: area.surface.name } },
+  });
   draft.model.row(`portion on ${area.surface.id}`, portion, [...masses, [slack, 1]], portion * 1.15);
   const here = draft.entries.filter((entry) => entry.candidate.area === area);
   const kinds = (test: (entry: (typeof here)[number]) => boolean) =>
@@ -163,7 +178,9 @@ export function bowlRows(draft: Draft): void {
       const filled = FORMS[form].bowl ? (maxG * laidShare) / area.copies / mostG : 0;
       const here = [[entry.laid, area.copies] as const];
       if (filled <= 1) return here;
-      const more = draft.model.variable(`more bowls ${entry.laid}`, 0, Math.ceil(filled), 0, true);
+      const more = draft.model.variable(`more bowls ${entry.laid}`, 0, Math.ceil(filled), 0, {
+        integer: true,
+      });
       const held = area.copies * mostG;
       draft.model.atMost(
         `held by bowls ${entry.laid}`,

@@ -18,7 +18,7 @@ export function budgetRows(draft: Draft): void {
   for (const [id] of draft.chosen) {
     const perGram = Math.min(...draft.component(id).packs.map((pack) => pack.priceMinor / pack.massG));
     const here = draft.entriesOf(id);
-    for (const entry of here) draft.model.charge(entry.mass, weight * perGram, 'money');
+    for (const entry of here) draft.model.charge(entry.mass, weight * perGram, { say: 'loss.money' });
     // a pack that is opened costs on average half of itself beyond its grams
     if (cheaper > 0)
       draft.model.charge(
@@ -40,7 +40,7 @@ export function budgetRows(draft: Draft): void {
       const most = Math.ceil(
         here.reduce((sum, entry) => sum + entry.candidate.maxG + crumbs(entry), 0) / pack.massG,
       );
-      const count = draft.model.variable(`packs ${id} ${i}`, 0, most, 0, true);
+      const count = draft.model.variable(`packs ${id} ${i}`, 0, most, 0, { integer: true });
       spent.push([count, pack.priceMinor]);
       return [count, pack.massG] as const;
     });
@@ -61,7 +61,7 @@ export function budgetRows(draft: Draft): void {
       0,
     );
   }
-  draft.model.atMost('budget', spent, Math.max(0, plan.budgetMinor - garnishMinor(plan)));
+  draft.model.atMost('budget', spent, Math.max(0, plan.budgetMinor - garnishMinor(plan)), 'budget');
 }
 
 /** Values of the pack counts that hold what these values lay, written into them. */

@@ -11,7 +11,7 @@ import {
 import { portionsIn, portionsOf, type Group } from '../../party/index.js';
 import { wantsBread } from '../../portion/index.js';
 import { countsFor } from '../candidates.js';
-import type { Draft, Entry } from '../draft.js';
+import { groupWish, type Draft, type Entry } from '../draft.js';
 
 interface Flow {
   entry: Entry;
@@ -106,6 +106,7 @@ function unrestrictedRows(draft: Draft, groups: readonly Group[]): [Entry, numbe
 }
 
 function groupRows(draft: Draft, group: Group, flows: readonly Flow[]): void {
+  const wish = groupWish(group.id);
   const need = portionsOf(group) * draft.problem.targets.perPortionG * COMPOSED_SPARE;
   const sum = (test: (flow: Flow) => boolean) => flows.filter(test).map((flow) => [flow.eaten, 1] as const);
   const kinds = (test: (flow: Flow) => boolean) =>
@@ -115,6 +116,7 @@ function groupRows(draft: Draft, group: Group, flows: readonly Flow[]): void {
     `enough ${group.id}`,
     sum(() => true),
     need,
+    wish,
   );
   const bread = wantsBread(draft.problem.plan);
   for (const part of partsAsked(bread))
@@ -122,13 +124,15 @@ function groupRows(draft: Draft, group: Group, flows: readonly Flow[]): void {
       `${part.id} ${group.id}`,
       sum((flow) => part.is(flow.entry.candidate.component)),
       need * part.composed,
+      wish,
     );
   if (bread) fullBreadRow(draft, group, sum(job('vehicle')));
-  for (const one of biteJobs(bread)) draft.model.atLeast(`a ${one} ${group.id}`, kinds(job(one)), 1);
+  for (const one of biteJobs(bread)) draft.model.atLeast(`a ${one} ${group.id}`, kinds(job(one)), 1, wish);
   draft.model.atLeast(
     `bites ${group.id}`,
     kinds((flow) => biteJobs(bread).includes(flow.entry.candidate.component.job)),
     kindsForBites(bread),
+    wish,
   );
 }
 
@@ -140,6 +144,8 @@ function fullBreadRow(draft: Draft, group: Group, eaten: (readonly [number, numb
   const { byFamily, portions } = draft.problem.targets;
   const bread = (byFamily.vehicle * portionsOf(group)) / portions;
   if (bread === 0) return;
-  const short = draft.model.variable(`bread short ${group.id}`, 0, bread, BREAD_SHORT / byFamily.vehicle);
+  const short = draft.model.variable(`bread short ${group.id}`, 0, bread, BREAD_SHORT / byFamily.vehicle, {
+    loss: { say: 'loss.bread', with: { group: group.name } },
+  });
   draft.model.atLeast(`bread ${group.id}`, [...eaten, [short, 1]], bread);
 }

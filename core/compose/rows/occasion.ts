@@ -17,6 +17,7 @@ import {
   starsAmong,
   type ServingArea,
 } from '../../board/index.js';
+import type { MessageId } from '../../words/index.js';
 import type { Draft, Entry } from '../draft.js';
 
 /** Points lost for each kind that is not at home in the theme's region. */
@@ -27,7 +28,7 @@ export function regionRows(draft: Draft): void {
   const { region } = draft.problem.plan.occasion.theme;
   if (region === '') return;
   for (const [id, x] of draft.chosen)
-    if (!atHomeIn(id, region)) draft.model.charge(x, ELSEWHERE, 'food that is at home in the theme’s region');
+    if (!atHomeIn(id, region)) draft.model.charge(x, ELSEWHERE, { say: 'loss.region' });
 }
 
 /** Points lost for each savoury food of a sweet course. */
@@ -37,7 +38,7 @@ const SAVOURY = 30;
 export function sweetCourseRows(draft: Draft): void {
   if (draft.problem.plan.occasion.role !== 'sweet') return;
   for (const [id, x] of draft.chosen)
-    if (!isSweetFare(draft.component(id))) draft.model.charge(x, SAVOURY, 'food for a sweet course');
+    if (!isSweetFare(draft.component(id))) draft.model.charge(x, SAVOURY, { say: 'loss.sweet' });
 }
 
 /** Points lost when the board is heavier than it should be by all of the ceiling. */
@@ -50,7 +51,9 @@ export function energyRows(draft: Draft): void {
   const { plan, targets } = draft.problem;
   if (!mealFollows(plan) || targets.portions === 0) return;
   const ceiling = BEFORE_A_MEAL_KJ * targets.portions;
-  const over = draft.model.variable('too heavy', 0, ceiling * 10, TOO_HEAVY / ceiling);
+  const over = draft.model.variable('too heavy', 0, ceiling * 10, TOO_HEAVY / ceiling, {
+    loss: { say: 'loss.light' },
+  });
   const terms = draft.entries.map(
     (entry) => [entry.mass, (entry.candidate.component.per100g.energyKj ?? UNKNOWN_KJ) / 100] as const,
   );
@@ -69,9 +72,9 @@ export function workRows(draft: Draft): void {
     const effort = effortOf(entry.candidate.component, entry.candidate.form);
     return [[entry.laid, effort.kindMin] as const, [entry.mass, effort.per100gMin / 100] as const];
   });
-  for (const [v, minutes] of terms) draft.model.charge(v, weight * minutes, 'minutes of work');
+  for (const [v, minutes] of terms) draft.model.charge(v, weight * minutes, { say: 'loss.minutes' });
   const limit = minutesAtHand(plan);
-  if (limit !== undefined && draft.wishes.work) draft.model.atMost('minutes at hand', terms, limit);
+  if (limit !== undefined && draft.wishes.work) draft.model.atMost('minutes at hand', terms, limit, 'work');
 }
 
 /** Points lost for a rich food that nothing sharp or juicy on its surface relieves. */
@@ -88,20 +91,18 @@ export function reachRows(draft: Draft): void {
     within(
       draft,
       area,
-      'relief',
+      { name: 'relief', loss: 'loss.relief', most: RICH_TO_A_RELIEVER },
       here,
       (component) => isRich(component) && component.job === 'body',
       relieves,
-      RICH_TO_A_RELIEVER,
     );
     within(
       draft,
       area,
-      'vehicle',
+      { name: 'vehicle', loss: 'loss.vehicle', most: CHEESES_TO_A_VEHICLE },
       here,
       isCheese,
       (component) => component.job === 'vehicle',
-      CHEESES_TO_A_VEHICLE,
     );
   }
 }
@@ -109,13 +110,14 @@ export function reachRows(draft: Draft): void {
 function within(
   draft: Draft,
   area: ServingArea,
-  name: string,
+  { name, loss, most }: { name: string; loss: MessageId; most: number },
   here: readonly Entry[],
   asks: (component: Component) => boolean,
   gives: (component: Component) => boolean,
-  most: number,
 ): void {
-  const short = draft.model.variable(`no ${name} on ${area.surface.id}`, 0, here.length, UNRELIEVED);
+  const short = draft.model.variable(`no ${name} on ${area.surface.id}`, 0, here.length, UNRELIEVED, {
+    loss: { say: loss, with: { surface: area.surface.name } },
+  });
   const askers = here
     .filter((entry) => asks(entry.candidate.component))
     .map((entry) => [entry.laid, 1] as const);
@@ -138,7 +140,9 @@ export function busyRows(draft: Draft): void {
       .filter((entry) => entry.candidate.area === area)
       .map((entry) => [entry.laid, 1] as const);
     if (here.length <= most) continue;
-    const over = draft.model.variable(`busy ${area.surface.id}`, 0, here.length, TOO_BUSY);
+    const over = draft.model.variable(`busy ${area.surface.id}`, 0, here.length, TOO_BUSY, {
+      loss: { say: 'loss.calm', with: { surface: area.surface.name } },
+    });
     draft.model.atMost(`kinds fit ${area.surface.id}`, [...here, [over, -1]], most);
   }
 }
@@ -149,7 +153,7 @@ const USED_UP = 0.9;
 /** What is in the house is used first. */
 export function pantryRows(draft: Draft): void {
   for (const [id, x] of draft.chosen)
-    if (inPantry(draft.problem.plan.pantry, id) > 0) draft.model.charge(x, -USED_UP, 'food from your pantry');
+    if (inPantry(draft.problem.plan.pantry, id) > 0) draft.model.charge(x, -USED_UP, { say: 'loss.pantry' });
 }
 
 /** Points lost without a piece that is clearly the best of the board. */
@@ -165,16 +169,18 @@ export function starRows(draft: Draft): void {
   if (chosen) {
     const x = draft.chosen.get(chosen);
     if (x === undefined || !draft.wishes.star) return;
-    draft.model.atLeast('the star', [[x, 1]], 1);
+    draft.model.atLeast('the star', [[x, 1]], 1, 'star');
     const there = draft.entries.find(
       (entry) => entry.candidate.component.id === chosen && entry.candidate.area === largest,
     );
-    if (there) draft.model.atLeast('the star on the main board', [[there.laid, 1]], 1);
+    if (there) draft.model.atLeast('the star on the main board', [[there.laid, 1]], 1, 'star');
     return;
   }
   const stars = starsAmong([...draft.chosen.keys()].map((id) => draft.component(id)));
   if (stars.length === 0) return;
-  const missing = draft.model.variable('missing a star', 0, 1, NO_STAR);
+  const missing = draft.model.variable('missing a star', 0, 1, NO_STAR, {
+    loss: { say: 'loss.star' },
+  });
   draft.model.atLeast(
     'want a star',
     [...stars.map((component) => [draft.chosen.get(component.id)!, 1] as const), [missing, 1]],

@@ -32,7 +32,9 @@ export function plateRows(draft: Draft): void {
         );
       if (terms.length === 0) continue;
       const scale = Math.max(1e-6, perGram * targets.totalG);
-      const over = draft.model.variable(`over limit ${group.id}`, 0, Infinity, OVER_LIMIT / scale);
+      const over = draft.model.variable(`over limit ${group.id}`, 0, Infinity, OVER_LIMIT / scale, {
+        loss: { say: 'loss.limit', with: { group: group.name } },
+      });
       draft.model.atMost(`limit ${pack.id} ${group.id}`, [...terms, [over, -1]], 0);
     }
 }

@@ -18,6 +18,7 @@ import { portionsIn } from '../../party/index.js';
 import { growingMonth } from '../../plan/index.js';
 import { surfaceAreaCm2, type CountedFamily } from '../../portion/index.js';
 import { countsFor } from '../candidates.js';
+import type { Said } from '../../words/index.js';
 import type { Draft } from '../draft.js';
 
 /** A family that this brief gives no grams is no place to look for anything. */
@@ -31,7 +32,9 @@ export function wantedRows(draft: Draft): void {
       .map(([, x]) => [x, 1] as const);
     if (who.length === 0) continue;
     const count = Math.min(want.count ?? 1, who.length);
-    const missing = draft.model.variable(`missing ${want.name}`, 0, count, want.points);
+    const missing = draft.model.variable(`missing ${want.name}`, 0, count, want.points, {
+      loss: { say: 'loss.word', with: { what: { word: want.name } } },
+    });
     draft.model.atLeast(`want ${want.name}`, [...who, [missing, 1]], count);
   }
 }
@@ -60,13 +63,30 @@ export function shapeRows(draft: Draft): void {
     return [seen, 1] as const;
   });
   const count = Math.min(SHAPES, shown.length);
-  const missing = draft.model.variable('missing cheeses in different shapes', 0, SHAPES, SHAPE_MISSING);
+  const missing = draft.model.variable('missing cheeses in different shapes', 0, SHAPES, SHAPE_MISSING, {
+    loss: { say: 'loss.shapes' },
+  });
   draft.model.atLeast('want different shapes', [...shown, [missing, 1]], count);
 }
 
 export function alikeRows(draft: Draft): void {
-  oneOfEach(draft, 'alike', ALIKE, (component) => component.baseFood);
-  oneOfEach(draft, 'redundant', REDUNDANT, (component) => (isCheese(component) ? cheeseAxes(component) : ''));
+  oneOfEach(
+    draft,
+    'alike',
+    ALIKE,
+    (component) => component.baseFood,
+    (food) => ({
+      say: 'loss.twice',
+      with: { what: { word: food } },
+    }),
+  );
+  oneOfEach(
+    draft,
+    'redundant',
+    REDUNDANT,
+    (component) => (isCheese(component) ? cheeseAxes(component) : ''),
+    () => ({ say: 'loss.alike' }),
+  );
 }
 
 function oneOfEach(
@@ -74,6 +94,7 @@ function oneOfEach(
   name: string,
   points: number,
   keyOf: (component: Component) => string,
+  loss: (key: string) => Said,
 ): void {
   const byKey = new Map<string, number[]>();
   for (const [id, x] of draft.chosen) {
@@ -82,7 +103,7 @@ function oneOfEach(
   }
   for (const [key, xs] of byKey) {
     if (xs.length < 2) continue;
-    const over = draft.model.variable(`${name} ${key}`, 0, xs.length, points);
+    const over = draft.model.variable(`${name} ${key}`, 0, xs.length, points, { loss: loss(key) });
     draft.model.atMost(`one ${name} ${key}`, [...xs.map((x) => [x, 1] as const), [over, -1]], 1);
   }
 }
@@ -98,7 +119,9 @@ export function paletteRows(draft: Draft): void {
   for (const colour of palette) {
     const who = [...draft.chosen].filter(([id]) => nearColour(draft.component(id).colours[0], colour));
     if (who.length === 0) continue;
-    const short = draft.model.variable(`palette ${colour}`, 0, PLACES, PALETTE_POINTS * weight);
+    const short = draft.model.variable(`palette ${colour}`, 0, PLACES, PALETTE_POINTS * weight, {
+      loss: { say: 'loss.palette' },
+    });
     draft.model.atLeast(
       `show ${colour}`,
       [...who.map(([, x]) => [x, 1] as const), [short, 1]],
@@ -121,7 +144,9 @@ export function colourRows(draft: Draft): void {
       );
       const count = Math.min(who.length, area === largest ? 2 : 1);
       const name = `${hue.name} on ${area.surface.id}`;
-      const missing = draft.model.variable(`missing ${name}`, 0, Math.max(0, count), Math.max(0, weight));
+      const missing = draft.model.variable(`missing ${name}`, 0, Math.max(0, count), Math.max(0, weight), {
+        loss: { say: 'loss.on', with: { what: { word: hue.name }, surface: area.surface.name } },
+      });
       draft.model.atLeast(
         `want ${name}`,
         [...who.map((entry) => [entry.laid, 1] as const), [missing, 1]],
@@ -154,28 +179,29 @@ export function tasteOfEach(draft: Draft): void {
   const season = OUT_OF_SEASON * (1 + 0.6 * plan.wishes.levers.season);
   for (const [id, x] of draft.chosen) {
     const component = draft.component(id);
-    if (!component.seasonMonths.includes(month)) draft.model.charge(x, Math.max(0, season), 'food in season');
+    if (!component.seasonMonths.includes(month))
+      draft.model.charge(x, Math.max(0, season), { say: 'loss.season' });
     const haters = plan.party.filter((group) => disliked(component, group)).length;
-    draft.model.charge(x, haters * EACH_DISLIKE, 'food that nobody dislikes');
+    draft.model.charge(x, haters * EACH_DISLIKE, { say: 'loss.liked' });
     draft.model.charge(
       x,
       -BOLD * plan.wishes.levers.bolder * (taste(component, 'strength') + taste(component, 'heat') - 3),
-      'the strength that you asked for',
+      { say: 'loss.strength' },
     );
     draft.model.charge(x, createRandom(seedOf(plan.seed, id)).next() * SEED_NOISE);
   }
   for (const entry of draft.entries) {
     if ([...entry.candidate.verdicts.values()].includes('ask'))
-      draft.model.charge(entry.laid, EACH_ASK, 'food with no label left to read');
+      draft.model.charge(entry.laid, EACH_ASK, { say: 'loss.no-label' });
     if (reachesGravely(entry.candidate.component, entry.candidate.area))
-      draft.model.charge(entry.laid, NUTS_BY_AN_ALLERGY, 'safety for a guest with an allergy');
+      draft.model.charge(entry.laid, NUTS_BY_AN_ALLERGY, { say: 'loss.allergy' });
     if (reachesUnsheltered(entry.candidate.component, entry.candidate.area, quiet))
-      draft.model.charge(entry.laid, PORK_BY_HALAL, 'a board that halal guests can count on');
+      draft.model.charge(entry.laid, PORK_BY_HALAL, { say: 'loss.halal' });
     const { component, area, contained } = entry.candidate;
     if (!contained && reachesOnto(component, area, quiet))
-      draft.model.charge(entry.laid, CRUMBS, 'a board where nothing reaches a guest who must not meet it');
+      draft.model.charge(entry.laid, CRUMBS, { say: 'loss.reaches' });
     if (component.job === 'vehicle' && component.allergens.gluten !== 'contains') {
-      draft.model.charge(entry.laid, SPECIAL_VEHICLE, 'plain bread for those who may have it');
+      draft.model.charge(entry.laid, SPECIAL_VEHICLE, { say: 'loss.plain-bread' });
     }
   }
 }
@@ -209,6 +235,7 @@ export function specialBreadRows(draft: Draft): void {
     0,
     target * 3,
     SPECIAL_BEYOND_NEED / target,
+    { loss: { say: 'loss.plain-bread' } },
   );
   draft.model.atMost(
     'special bread',

@@ -2,6 +2,7 @@ import { CARE } from './care.js';
 import { FACTS } from './facts.js';
 import { FINDINGS } from './findings.js';
 import { REMEDIES } from './remedies.js';
+import { WHY } from './why.js';
 
 export const EN = {
   'list.more': '{named} and {n, number} more',
@@ -12,4 +13,5 @@ export const EN = {
   ...REMEDIES,
   ...FACTS,
   ...CARE,
+  ...WHY,
 } as const;
