@@ -10,7 +10,7 @@ import { useKitchen } from '../store/kitchen-jobs.js';
 import { useSession } from '../store/session.js';
 import { useSettings } from '../store/settings.js';
 import type { AppCommand, CommandPlace } from './command.js';
-import { t } from '../words/index.js';
+import { t, word } from '../words/index.js';
 
 const session = () => useSession.getState();
 const frame = () => useFrame.getState();
@@ -173,7 +173,7 @@ function foods({ plan }: CommandPlace): AppCommand[] {
 const turns = (): AppCommand[] =>
   NEEDS.map((pack) => ({
     id: `turn ${pack.id}`,
-    words: t('Turn the board: {name}', { name: lower(pack.name) }),
+    words: t('Turn the board: {name}', { name: lower(word(pack.name)) }),
     also: [...pack.also, 'convert', 'make it'],
     run: () => frame().open({ kind: 'turn', need: pack.id }),
   }));

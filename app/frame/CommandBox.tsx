@@ -23,7 +23,7 @@ export function CommandBox({ commands, onClose }: { commands: readonly AppComman
           value={text}
           onValueChange={setText}
         />
-        <Command.List className="max-h-85 overflow-auto mt-2" tabIndex={0} aria-label={t('Commands')}>
+        <Command.List className="max-h-85 overflow-auto mt-2" tabIndex={0} label={t('Commands')}>
           <Command.Empty>{t('Nothing of that name.')}</Command.Empty>
           {found.map((command) => (
             <Command.Item

@@ -1,6 +1,7 @@
 import { Link } from 'react-router';
 import type { Checked } from '../../core/check/index.js';
 import type { Plan } from '../../core/plan/index.js';
+import { t } from '../words/index.js';
 import { glyphOf, PlateGlyph, STATE_WORDS } from '../ui/Glyph.js';
 import type { StationRecord } from '../stations/station.js';
 import { stationState } from '../stations/state.js';
@@ -29,7 +30,7 @@ export function StationLink({
 }) {
   const { severity, ready } = stationState(station, plan, checked);
   const glyph = ready === null ? 'empty' : glyphOf(severity);
-  const words = glyph === 'empty' ? 'not begun' : STATE_WORDS[glyph].toLowerCase();
+  const words = glyph === 'empty' ? t('not begun') : STATE_WORDS[glyph].toLowerCase();
   return (
     <Link
       className={`relative z-1 -mb-5.5 flex h-24 flex-col items-center justify-end text-on-cloth no-underline [&_svg]:mb-1.5 [&_svg]:drop-shadow-glyph ${crowd ? 'w-16.5 @max-[600px]:w-13.5' : 'w-21 max-xl:w-16.5 max-sm:w-14'} ${crowd && far ? FOLDED : ''}`}

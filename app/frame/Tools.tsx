@@ -6,7 +6,7 @@ import { useSession } from '../store/session.js';
 import { Rim } from '../ui/rims.js';
 import { IconButton } from '../ui/kit/IconButton.js';
 import { Kbd } from '../ui/kit/Kbd.js';
-import { t } from '../words/index.js';
+import { t, word } from '../words/index.js';
 
 /** Undo, redo, the command box, and through whose eyes the plan is seen. */
 export function Tools({ plan, nextGuest, onBox }: { plan: Plan; nextGuest: () => void; onBox: () => void }) {
@@ -24,7 +24,9 @@ export function Tools({ plan, nextGuest, onBox }: { plan: Plan; nextGuest: () =>
       <IconButton
         icon={Undo2}
         words={
-          session.undoLabel ? t('Undo: {undoLabel}', { undoLabel: session.undoLabel }) : t('Nothing to undo')
+          session.undoLabel
+            ? t('Undo: {undoLabel}', { undoLabel: word(session.undoLabel) })
+            : t('Nothing to undo')
         }
         off={!session.undoLabel}
         press={() => session.step('back')}
@@ -32,7 +34,9 @@ export function Tools({ plan, nextGuest, onBox }: { plan: Plan; nextGuest: () =>
       <IconButton
         icon={Redo2}
         words={
-          session.redoLabel ? t('Redo: {redoLabel}', { redoLabel: session.redoLabel }) : t('Nothing to redo')
+          session.redoLabel
+            ? t('Redo: {redoLabel}', { redoLabel: word(session.redoLabel) })
+            : t('Nothing to redo')
         }
         off={!session.redoLabel}
         press={() => session.step('forward')}

@@ -7,7 +7,7 @@ import { bringInHouse, forget, houseFile, keepInHouse, openHouse, useHouse } fro
 import { Button, buttonLook } from '../ui/kit/Button.js';
 import { FileButton, JSON_FILE } from '../ui/kit/FileButton.js';
 import { saveFile } from '../ui/save.js';
-import { t } from '../words/index.js';
+import { t, word } from '../words/index.js';
 
 /** What outlives a plan: foods and labels, schools and themes, boards and tools, logs. Kept here, in and out as one file. */
 export function HousePage() {
@@ -58,11 +58,11 @@ function Shelf({ kind, kept }: { kind: HouseKind; kept: readonly Kept[] }) {
     });
   };
   return (
-    <section className="on-paper edge-sheet bg-paper px-4 py-3 shadow-paper" aria-label={title}>
+    <section className="on-paper edge-sheet bg-paper px-4 py-3 shadow-paper" aria-label={word(title)}>
       <h2 className="font-display text-lg font-extrabold">
-        {title} {kept.length > 0 && <span className="text-soft">{kept.length}</span>}
+        {word(title)} {kept.length > 0 && <span className="text-soft">{kept.length}</span>}
       </h2>
-      {kept.length === 0 && <p className="m-0 text-soft">{none}</p>}
+      {kept.length === 0 && <p className="m-0 text-soft">{word(none)}</p>}
       <ul className="m-0 list-none p-0">
         {kept.map((kept) => {
           const name = nameOf(kept.value as never);

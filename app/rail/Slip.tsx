@@ -27,7 +27,7 @@ import { OverruleDialog } from './OverruleDialog.js';
 import { SwapDialog } from './SwapDialog.js';
 import { SLIP_BOX, SLIP_TEXT, SlipHead, slipLook, stripLook, STRIPS } from './SlipPaper.js';
 import { useRemedy } from './useRemedy.js';
-import { t } from '../words/index.js';
+import { t, word } from '../words/index.js';
 
 export type Opened = { kind: 'swap' | 'overrule' | 'why' } | { kind: 'label'; answers: Answer[] };
 
@@ -234,7 +234,7 @@ function WhyDialog({ finding: finding, onClose }: { finding: Finding; onClose: (
               <tr key={i}>
                 <td>{cells.what}</td>
                 <td>{cells.value}</td>
-                <td>{cells.source}</td>
+                <td>{word(cells.source)}</td>
               </tr>
             );
           })}

@@ -53,7 +53,7 @@ Object.assign(forms.FORMS, { spiral });
 forms.FORM_IDS.push('spiral' as never);
 
 const { CATALOGUE } = await import('../../core/catalogue/index.js');
-const { CHECKS, checkPlan, finding, FINDING_KINDS, textOf } = await import('../../core/check/index.js');
+const { CHECKS, checkPlan, factCells, finding, FINDING_KINDS, textOf } = await import('../../core/check/index.js');
 const { promisesFor, quietAreas, reachesUnsheltered, servingAreas, toolsInUse, placementsOf } =
   await import('../../core/board/index.js');
 const { problemOf } = await import('../../core/compose/index.js');
@@ -85,14 +85,14 @@ describe('a made-up need', () => {
     const read = readParty('2 moon shy, 4 eat everything', NEED_WORDS, isFoodWord);
     expect(read.groups.some((group) => group.needs.some((choice) => choice.id === 'moon-shy'))).toBe(true);
     const verdict = judgeGroup(food('hummus-bought'), 'bowl', guest);
-    expect(verdict.reasons[0]?.text).toBe('it has moon dust');
+    expect(verdict.reasons[0]?.why).toEqual({ word: 'it has moon dust' });
     const loose = {
       ...plan,
       placements: plan.placements.map((placement) => ({ ...placement, contained: false })),
     };
     const slip = checkPlan(loose).findings.find((finding) => finding.code === 'same-surface')!;
     expect([slip.severity, slip.grave]).toEqual(['blocker', true]);
-    expect(`${textOf(slip, ENGLISH)} ${slip.facts[0]!.value as string}`).toContain('moon dust');
+    expect(`${textOf(slip, ENGLISH)} ${factCells(slip.facts[0]!, ENGLISH).value}`).toContain('moon dust');
     const [area] = servingAreas(plan);
     expect(reachesUnsheltered(food('hummus-bought'), area!, new Map())).toBe(true);
   });

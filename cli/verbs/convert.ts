@@ -1,3 +1,4 @@
+import { ENGLISH, speak, speakArg } from '../../core/words/index.js';
 import { parseLocalTime } from '../../core/measure/index.js';
 import { NEEDS, needPack } from '../../core/needs/index.js';
 import type { Plan } from '../../core/plan/index.js';
@@ -23,13 +24,13 @@ export async function convert(call: Call): Promise<void> {
         likeness: item.likeness,
         keeps: item.keeps,
         changes: item.changes,
-        reasons: item.reasons,
+        reasons: item.reasons.map((reason) => speakArg(reason, ENGLISH)),
       })),
     objective: conversion.objective,
     bound: conversion.bound,
-    open: conversion.open,
+    open: conversion.open.map((said) => speak(said, ENGLISH)),
     apart: conversion.apart,
-    text: conversion.text,
+    text: conversion.said.map((said) => speak(said, ENGLISH)).join(' '),
     seconds: (call.now() - started) / 1000,
   });
 }

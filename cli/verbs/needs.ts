@@ -1,3 +1,4 @@
+import { ENGLISH, speakArg } from '../../core/words/index.js';
 import { CATALOGUE as FOODS, FORM_IDS, formOf, usualForm, type FormId } from '../../core/catalogue/index.js';
 import { componentOfLabel, readLabel } from '../../core/label/index.js';
 import {
@@ -63,7 +64,7 @@ export const reasonsOf = (reasons: Judgement['reasons']) =>
     fact: reason.fact,
     value: reason.value,
     source: reason.source,
-    text: reason.text,
+    text: speakArg(reason.why, ENGLISH),
     verdict: reason.verdict,
   }));
 

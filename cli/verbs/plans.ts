@@ -54,7 +54,7 @@ export function schools(call: Call): void {
       kinds: offer.kinds,
       areaCm2: offer.areaCm2,
       costMinor: offer.costMinor,
-      difference: offer.difference,
+      difference: speak(offer.difference, ENGLISH),
     })),
   );
 }

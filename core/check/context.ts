@@ -12,6 +12,7 @@ import type { Group } from '../party/index.js';
 import { groupsAt, planLarder, type Placement, type Plan, type Surface } from '../plan/index.js';
 import { placedFoods, type PlacedFood, travelsFar } from '../board/index.js';
 import { targetsOf, type Targets } from '../portion/index.js';
+import type { Word } from '../words/index.js';
 import { near } from './near.js';
 
 /** What the checks share, worked out once for a plan. */
@@ -39,7 +40,7 @@ export interface Carrier {
   food: PlacedFood;
   verdict: 'carries' | 'ask';
   grave: boolean;
-  what: string;
+  what: Word;
   /** It travels so far that a clean surface elsewhere does not make up for it. */
   travels: boolean;
   reach: Carried['reach'];
@@ -110,7 +111,7 @@ function findCarriers(context: CheckContext, surface: Surface, group: Group): Ca
         food,
         verdict: carried.verdict,
         grave: isGrave(carried.need, carried.choice),
-        what: carried.need.contact!.what,
+        what: { word: carried.need.contact!.what },
         travels: travelsFar(food.component, carried.need),
         reach: carried.reach,
       })),

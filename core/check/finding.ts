@@ -24,7 +24,7 @@ export interface Fact {
 export const factsOfReasons = (reasons: readonly Reason[]): Fact[] =>
   reasons.map((reason) => ({
     what: isFactKey(reason.fact) ? factWords(reason.fact) : reason.fact,
-    value: reason.value,
+    value: { word: reason.value },
     source: reason.source,
   }));
 

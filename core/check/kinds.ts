@@ -98,7 +98,7 @@ type YesNo = 'yes' | 'no';
 interface Served {
   food: string;
   surface: string;
-  reason: string;
+  reason: Arg;
 }
 interface Waiting {
   foods: Several;
@@ -115,7 +115,7 @@ interface Amount {
   family: Arg;
   mass: Mass;
   target: Mass;
-  school: string;
+  school: Arg;
 }
 type Nothing = Record<never, never>;
 
@@ -123,14 +123,14 @@ type Nothing = Record<never, never>;
 export interface FindingArgs {
   'choking-shape': Served & { form: string };
   'not-for-small-children': Served;
-  'same-surface': { foods: Several; group: string; what: string; surface: string };
-  'same-surface-open': { foods: Several; group: string; what: string; surface: string };
+  'same-surface': { foods: Several; group: string; what: Arg; surface: string };
+  'same-surface-open': { foods: Several; group: string; what: Arg; surface: string };
   'keep-away': { surface: string; groups: Several; what: Several; n: number };
   neighbours: { foods: Several; n: number; group: string; way: Arg; theirs: Several; gap: Length };
   'shared-tool': { foods: Several; group: string };
   'same-kitchen': { what: Several; group: string; how: Arg };
   'kitchen-order': { group: string; how: Arg };
-  'not-together': { what: string; surface: string; group: string; one: Several; other: Several };
+  'not-together': { what: Arg; surface: string; group: string; one: Several; other: Several };
   'promise-broken': { surface: string; free: string; foods: Several };
   'promise-open': { surface: string; free: string; foods: Several };
   'not-for-them': Served & { group: string };
@@ -140,8 +140,8 @@ export interface FindingArgs {
     group: string;
     sum: number;
     limit: number;
-    unit: string;
-    what: string;
+    unit: Arg;
+    what: Arg;
     foods: Several;
   };
   'plate-not-known': {
@@ -149,8 +149,8 @@ export interface FindingArgs {
     low: number;
     high: number;
     limit: number;
-    unit: string;
-    what: string;
+    unit: Arg;
+    what: Arg;
     foods: Several;
   };
   'no-own-plate': { group: string; can: YesNo };

@@ -105,8 +105,8 @@ function beyondLimit(context: CheckContext, group: Group): Said[] {
       with: {
         sum: Math.ceil(sum.sum.low),
         limit: sum.limit,
-        unit: sum.quantity.unit,
-        what: sum.quantity.what,
+        unit: { word: sum.quantity.unit },
+        what: { word: sum.quantity.what },
       },
     }));
 }

@@ -1,3 +1,4 @@
+import { ENGLISH, speakArg } from '../words/index.js';
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import {
@@ -175,7 +176,7 @@ describe('laws of the verdict', () => {
     const component = CATALOGUE.find((otherComponent) => otherComponent.id === 'turkey-salami')!; // milk depends on the brand
     const at = (v: 'contains' | 'free') =>
       judgeNeed(withFact(component, 'animal.milk', v), 'quarter-folds', plain('kosher-style')).reasons.some(
-        (reason) => reason.text.includes('meat and milk'),
+        (reason) => speakArg(reason.why, ENGLISH).includes('meat and milk'),
       );
     expect([at('contains'), at('free')]).toEqual([true, false]);
     expect(judgeNeed(component, 'quarter-folds', plain('kosher-style')).verdict).toBe('ask');
@@ -210,7 +211,7 @@ describe('the packs', () => {
     for (const component of CATALOGUE)
       for (const need of NEEDS)
         for (const reason of judgeNeed(component, component.forms[0]!.form, plain(need.id)).reasons) {
-          expect(reason.text.length).toBeGreaterThan(10);
+          expect(speakArg(reason.why, ENGLISH).length).toBeGreaterThan(10);
           expect(reason.source).not.toBe('');
         }
   });

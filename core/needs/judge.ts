@@ -10,6 +10,7 @@ import {
   type Source,
 } from '../catalogue/index.js';
 import { memo2 } from '../measure/index.js';
+import type { Arg } from '../words/index.js';
 import { isAgeNeed, needsOf, type Group, type NeedChoice, type OwnNeed } from '../party/index.js';
 import { whenOf, type NeedPack, type QuantityFact, type Reach, type Rule } from './pack.js';
 import { judgeHelping, plateLimit } from './quantity.js';
@@ -26,7 +27,8 @@ export interface Reason {
   value: string;
   verdict: Exclude<Verdict, 'fine'>;
   source: Source;
-  text: string;
+  /** To be said: why it is so, with "it" for the food. */
+  why: Arg;
 }
 
 export interface Judgement {
@@ -109,12 +111,12 @@ function judgeRule(rule: Rule, component: Component, form: FormId): Verdict {
 }
 
 /** Plain words for a value that is no clear yes or no. */
-function sentence(rule: Rule, value: string, verdict: Verdict, made: Component['made']): string {
-  if (value === 'may' && rule.whyMay) return rule.whyMay;
-  if (known(value) || verdict === 'forbidden') return rule.why;
-  const open = made === 'home-made' ? 'the label of what goes in it tells' : 'it depends on the brand';
-  const because = value === 'unknown' ? 'nobody has said' : open;
-  return `${because}: perhaps ${rule.why}`;
+function whyOf(rule: Rule, value: string, verdict: Verdict, made: Component['made']): Arg {
+  if (value === 'may' && rule.whyMay) return { word: rule.whyMay };
+  const why = { word: rule.why };
+  if (known(value) || verdict === 'forbidden') return why;
+  const open = made === 'home-made' ? 'reason.label-tells' : 'reason.brand';
+  return { say: value === 'unknown' ? 'reason.nobody-said' : open, with: { why } };
 }
 
 const round = (n: number) => (n >= 100 ? Math.round(n) : Math.round(n * 10) / 10);
@@ -125,17 +127,21 @@ function quantityReason(pack: NeedPack, choice: NeedChoice, component: Component
   const { verdict, helping } = judgeHelping(component, pack, choice, setting);
   if (verdict === 'fine') return undefined;
   const limit = plateLimit(pack, choice);
-  const amount =
-    helping.low === helping.high
-      ? `about ${round(helping.high)} ${quantity.unit}`
-      : `nobody has said how much, up to ${round(helping.high)} ${quantity.unit}`;
   return {
     need: pack.id,
     fact: quantity.fact,
     value: `${round(helping.high)} ${quantity.unit}`,
     verdict,
     source: helping.low === helping.high ? component.sources.nutrition : 'not known',
-    text: `a usual helping brings ${amount} of the ${limit} ${quantity.unit} of ${quantity.what} for a plate`,
+    why: {
+      say: helping.low === helping.high ? 'reason.helping' : 'reason.helping-open',
+      with: {
+        n: round(helping.high),
+        limit,
+        unit: { word: quantity.unit },
+        what: { word: quantity.what },
+      },
+    },
   };
 }
 
@@ -168,7 +174,12 @@ function foodReason(choice: NeedChoice, component: Component): Reason | undefine
   const named = namesFood(component, foods);
   const base = { need: choice.id, fact: 'food' as const, source: 'stylist' as const };
   if (named)
-    return { ...base, value: named, verdict: 'forbidden', text: `“${choice.own!.name}” leaves out ${named}` };
+    return {
+      ...base,
+      value: named,
+      verdict: 'forbidden',
+      why: { say: 'reason.own', with: { rule: choice.own!.name, food: named } },
+    };
   const nowhere = strangeFood(choice.own!);
   if (nowhere === undefined && !mayHide(component)) return undefined;
   return {
@@ -176,9 +187,9 @@ function foodReason(choice: NeedChoice, component: Component): Reason | undefine
     value: 'unknown',
     verdict: 'ask',
     source: 'not known',
-    text: nowhere
-      ? `no food here goes by “${nowhere}”: ask the guest what it is`
-      : `nobody has said whether ${foods[0]} is in it`,
+    why: nowhere
+      ? { say: 'reason.no-such-food', with: { food: nowhere } }
+      : { say: 'reason.perhaps-in-it', with: { food: foods[0]! } },
   };
 }
 
@@ -200,7 +211,7 @@ export function judgeNeed(component: Component, form: FormId, choice: NeedChoice
       value,
       verdict: found,
       source: factSource(component, rule.fact),
-      text: sentence(rule, value, found, component.made),
+      why: whyOf(rule, value, found, component.made),
     });
   }
   const more = [

@@ -76,8 +76,8 @@ export interface Contact {
 export interface Apart {
   one: FactTest;
   other: FactTest;
-  /** In words: "meat and dairy". */
-  what: string;
+  /** The two in words: "meat", "dairy". */
+  names: readonly [one: string, other: string];
 }
 
 /** What is counted on a guest's whole plate, and what of it one usual helping may bring. */

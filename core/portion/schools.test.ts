@@ -1,3 +1,4 @@
+import { said } from '../testing/words.js';
 import { describe, expect, test } from '@jest/globals';
 import { group, planWith } from '../testing/plans.js';
 import { schoolsOf, targetsOf } from './index.js';
@@ -39,7 +40,7 @@ describe('the schools side by side', () => {
   });
 
   test('say the difference in kilos and why', () =>
-    expect(schoolsOf(ten()).find((offer) => offer.id === 'combined')!.difference).toBe(
+    expect(said(schoolsOf(ten()).find((offer) => offer.id === 'combined')!.difference)).toBe(
       'Combined gives 350 g less because it shares one budget between cheese and meat.',
     ));
 

@@ -1,4 +1,5 @@
 import { usualForm, type Family, type Larder } from '../catalogue/index.js';
+import type { Said, Word } from '../words/index.js';
 import { planLarder, type Plan, type SchoolId } from '../plan/index.js';
 import { portionsIn } from '../party/index.js';
 import { coverOf, groundOf } from './family-ground.js';
@@ -10,7 +11,7 @@ export interface SchoolOffer {
   id: SchoolId;
   name: string;
   /** What it counts, in one sentence. */
-  how: string;
+  how: Word;
   /** Can it be chosen now? Your own figures and your log may be empty. */
   ready: boolean;
   chosen: boolean;
@@ -21,7 +22,7 @@ export interface SchoolOffer {
   /** At the usual price of each family, before packs are rounded up. */
   costMinor: number;
   /** Against the school that is chosen: grams more or less, and why. */
-  difference: string;
+  difference: Said;
 }
 
 export interface SchoolRow {
@@ -69,7 +70,7 @@ export function schoolsOf(plan: Plan): SchoolOffer[] {
     return {
       id,
       name: id === 'own' && plan.ownSchool ? plan.ownSchool.name : NAMES[id],
-      how: HOW[id],
+      how: { word: HOW[id] },
       ready: (id !== 'log' || plan.pastBoards.length > 0) && (id !== 'own' || plan.ownSchool !== null),
       chosen: id === plan.school,
       targets,
@@ -124,14 +125,17 @@ function familyPrices(larder: Larder): Map<Family, number> {
   return out;
 }
 
-const KILO = 1000;
-const kilos = (g: number) => (g >= KILO ? `${(g / KILO).toFixed(1)} kg` : `${Math.round(g / 10) * 10} g`);
+/** Grams below which two schools give about as much (house default). */
+const ABOUT_AS_MUCH_G = 50;
 
-function differenceOf(o: Omit<SchoolOffer, 'difference'>, chosen: Omit<SchoolOffer, 'difference'>): string {
-  if (o.chosen) return `${o.name} is the school of this plan: ${o.how}.`;
-  if (!o.ready)
-    return `${o.name}: ${o.id === 'log' ? 'note what was eaten at a board' : 'keep figures of your own'} first.`;
+function differenceOf(o: Omit<SchoolOffer, 'difference'>, chosen: Omit<SchoolOffer, 'difference'>): Said {
+  const school = { word: o.name };
+  if (o.chosen) return { say: 'school.chosen', with: { school, how: o.how } };
+  if (!o.ready) return { say: o.id === 'log' ? 'school.no-log' : 'school.no-figures', with: { school } };
   const by = o.targets.totalG - chosen.targets.totalG;
-  if (Math.abs(by) < 50) return `${o.name} gives about as much.`;
-  return `${o.name} gives ${kilos(Math.abs(by))} ${by < 0 ? 'less' : 'more'} because ${o.how}.`;
+  if (Math.abs(by) < ABOUT_AS_MUCH_G) return { say: 'school.as-much', with: { school } };
+  return {
+    say: by < 0 ? 'school.less' : 'school.more',
+    with: { school, mass: { g: Math.abs(by) }, how: o.how },
+  };
 }

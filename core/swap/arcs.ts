@@ -1,3 +1,4 @@
+import type { Arg } from '../words/index.js';
 import type { Component, ComponentId, Larder } from '../catalogue/index.js';
 import { carriesTo, judgeGroup, judgeNeed, type Judgement } from '../needs/index.js';
 import type { Group, NeedChoice } from '../party/index.js';
@@ -27,7 +28,7 @@ export interface ConvertedItem {
   keeps: string[];
   changes: string[];
   /** Why it could not stay, by the facts. */
-  reasons: string[];
+  reasons: Arg[];
   /** 0 to 1: how much of the food's job is kept. */
   likeness: number;
   commands: SingleCommand[];
@@ -63,6 +64,11 @@ function suits(plan: Plan, component: Component, moved: boolean): boolean {
   return component.seasonMonths.includes(growingMonth(plan));
 }
 
+/** Each once. */
+export const different = (said: readonly Arg[]): Arg[] => [
+  ...new Map(said.map((arg) => [JSON.stringify(arg), arg])).values(),
+];
+
 /** All needs at once: the worst verdict, with its reasons. */
 export function judgeAll(
   component: Component,
@@ -86,13 +92,13 @@ export function arcsFor(plan: Plan, larder: Larder, id: ComponentId, target: Tar
   const now = here.map((placement) => judgeAll(component, placement.form, target.needs));
   const forbidden =
     now.some((judgement) => judgement.verdict === 'forbidden') || !suits(plan, component, moved);
-  const reasons = [
-    ...new Set(
+  const reasons: Arg[] = [
+    ...different(
       now.flatMap((judgement) =>
-        judgement.reasons.filter((reason) => reason.verdict === 'forbidden').map((reason) => reason.text),
+        judgement.reasons.filter((reason) => reason.verdict === 'forbidden').map((reason) => reason.why),
       ),
     ),
-    ...(suits(plan, component, moved) ? [] : ['it does not stand that place and month']),
+    ...(suits(plan, component, moved) ? [] : [{ word: 'it does not stand that place and month' }]),
   ];
   const bought = (otherComponent: Component, grams: number) =>
     choosePacks(otherComponent, Math.max(0, grams - inPantry(plan.pantry, otherComponent.id))).priceMinor;
@@ -218,7 +224,7 @@ const item = (
   kind: ConvertedItem['kind'],
   keeps: string[],
   changes: string[],
-  reasons: string[],
+  reasons: Arg[],
   like: number,
   commands: SingleCommand[],
 ): ConvertedItem => ({

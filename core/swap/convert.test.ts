@@ -1,3 +1,4 @@
+import { said } from '../testing/words.js';
 import { beforeAll, describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { nodeSolver } from '../../solver/node.js';
@@ -51,7 +52,7 @@ describe('converting a board', () => {
       const { verdict } = judgeNeed(larder.get(placement.componentId)!, placement.form, need(name).needs[0]!);
       expect([placement.componentId, verdict === 'forbidden']).toEqual([placement.componentId, false]);
       if (verdict === 'ask')
-        expect(conversion.open.join(' ')).toContain(larder.get(placement.componentId)!.name);
+        expect(conversion.open.map(said).join(' ')).toContain(larder.get(placement.componentId)!.name);
     }
     const to = conversion.items.filter((item) => item.kind !== 'leave-out').map((item) => item.to);
     expect(new Set(to).size).toBe(to.length);

@@ -1,5 +1,5 @@
 import type { ComponentId } from '../catalogue/index.js';
-import { checkPlan, textOf as slipText, type Finding } from '../check/index.js';
+import { checkPlan, type Finding } from '../check/index.js';
 import { compose, type Solver } from '../compose/index.js';
 import { packOf } from '../needs/index.js';
 import { guestsIn, type NeedChoice } from '../party/index.js';
@@ -13,8 +13,8 @@ import {
   type SingleCommand,
 } from '../plan/index.js';
 import { costOf, fittingOutline, placementGroundCm2 } from '../portion/index.js';
-import { ENGLISH } from '../words/index.js';
-import { arcsFor, judgeAll, lossOf, type Arc, type ConvertedItem, type Target } from './arcs.js';
+import type { Arg, Args, Said } from '../words/index.js';
+import { arcsFor, different, judgeAll, lossOf, type Arc, type ConvertedItem, type Target } from './arcs.js';
 import { jointProgram } from './joint.js';
 
 export interface Conversion {
@@ -24,11 +24,12 @@ export interface Conversion {
   /** Likeness lost in all, and the least that any choice can lose. */
   objective: number;
   bound: number;
-  /** What a label must still say, in words. */
-  open: string[];
+  /** What a label must still say. */
+  open: Said[];
   /** Foods that only a plate of their own can keep. */
   apart: ComponentId[];
-  text: string;
+  /** What it came to, in one or more sentences. */
+  said: Said[];
 }
 
 /** The board as it is, scaled and set into the new occasion, before anything is swapped. */
@@ -82,17 +83,17 @@ export function convert(plan: Plan, target: Target, solve: Solver): Conversion {
   const loss = lossOf(start);
   const arcs = kinds.map((id) => arcsFor(start, larder, id, target, loss));
   const before = new Set(stops(start).map((finding) => finding.key));
-  const refused: string[] = [];
+  const refused: Said[] = [];
   let last: Conversion | undefined;
   for (let tries = 0; tries < MOST_TRIES; tries++) {
     const { model, choice } = jointProgram(start, kinds, arcs, target);
     const found = solve(model, { gap: 1e-4, nodes: 5000, seed: plan.seed, relaxed: false });
-    if (found.status === 'infeasible') return noWay(plan, impossibleText(target));
+    if (found.status === 'infeasible') return noWay(plan, impossible(target));
     const picked = arcs.map((list, i) => list.find((_, j) => (found.values[choice[i]![j]!] ?? 0) > 0.5)!);
     const done = conversionOf(start, picked, found.objective, found.bound, target, found.status);
     const come = stops(done.plan).filter((finding) => !before.has(finding.key));
     if (come.length === 0) return done;
-    refused.splice(0, refused.length, ...come.map((finding) => slipText(finding, ENGLISH)));
+    refused.splice(0, refused.length, ...come.map(slipSaid));
     last = done;
     // what brings a slip that stops service is no choice: the next best is looked for
     if (!withoutCulprits(start, done.plan, arcs, picked, come)) break;
@@ -100,11 +101,12 @@ export function convert(plan: Plan, target: Target, solve: Solver): Conversion {
   // what swaps alone cannot give, food that is added may
   const filled = last && filledUp(last, target, solve);
   if (filled && stops(filled.plan).every((finding) => before.has(finding.key))) return filled;
-  return noWay(
-    plan,
-    `Turned so, service would stop: ${refused.slice(0, 2).join(' ')} Turn fewer needs at once, or add food for them first.`,
-  );
+  const [one, other] = refused;
+  const slips: Arg = other ? { say: 'convert.two-slips', with: { one: one!, other } } : one!;
+  return noWay(plan, { say: 'convert.stops', with: { slips } });
 }
+
+const slipSaid = ({ code, args }: Finding): Said => ({ say: `finding.${code}.text`, with: args as Args });
 
 /** The conversion with food added for those who would fall short, every one of it fine for the target, too. */
 function filledUp(done: Conversion, target: Target, solve: Solver): Conversion | undefined {
@@ -133,7 +135,7 @@ function filledUp(done: Conversion, target: Target, solve: Solver): Conversion |
       kind: 'added',
       keeps: [],
       changes: ['it comes to the board'],
-      reasons: ['without it somebody would not be looked after'],
+      reasons: [{ word: 'without it somebody would not be looked after' }],
       likeness: 1,
       commands: surfaces.map((surfaceId) => ({
         name: 'place' as const,
@@ -144,8 +146,8 @@ function filledUp(done: Conversion, target: Target, solve: Solver): Conversion |
     };
   });
   const plan = accepted(done.plan, items);
-  const text = `${done.text} ${items.length} ${items.length === 1 ? 'food is' : 'foods are'} added, so that everyone is looked after.`;
-  return { ...done, plan, items: [...done.items, ...items], text };
+  const said: Said[] = [...done.said, { say: 'convert.added', with: { n: items.length } }];
+  return { ...done, plan, items: [...done.items, ...items], said };
 }
 
 /** So often the joint choice is made again without what would stop service. */
@@ -153,7 +155,7 @@ const MOST_TRIES = 12;
 /** A plate's sum and a group that falls short name no culprit: so many of the largest changes are taken back at once. */
 const TAKEN_BACK = 2;
 
-const noWay = (plan: Plan, text: string): Conversion => ({
+const noWay = (plan: Plan, said: Said): Conversion => ({
   status: 'impossible',
   plan,
   items: [],
@@ -161,7 +163,7 @@ const noWay = (plan: Plan, text: string): Conversion => ({
   bound: 0,
   open: [],
   apart: [],
-  text,
+  said: [said],
 });
 
 const stops = (plan: Plan): Finding[] =>
@@ -221,10 +223,9 @@ function lostTo(
     .sort((x, y) => massOf(y.a.item.from) - massOf(x.a.item.from));
 }
 
-const impossibleText = (target: Target): string =>
-  target.budgetMinor === undefined
-    ? 'No choice of swaps makes this board.'
-    : 'No choice of swaps keeps within that money: allow a little more, or leave foods out by hand.';
+const impossible = (target: Target): Said => ({
+  say: target.budgetMinor === undefined ? 'convert.no-choice' : 'convert.no-money',
+});
 
 const APART_ID = 'apart' as Surface['id'];
 
@@ -241,7 +242,10 @@ function conversionOf(
   const plan = accepted(start, items);
   const open = picked
     .filter((arc) => arc.asks && arc.component)
-    .map((arc) => `${arc.component!.name}: ${openWords(arc, start, target)}`);
+    .map((arc): Said => ({
+      say: 'convert.open',
+      with: { food: arc.component!.name, why: openWhy(arc, start, target) },
+    }));
   return {
     status,
     plan,
@@ -250,21 +254,21 @@ function conversionOf(
     bound,
     open,
     apart,
-    text: textOf(items, target, apart.length, open.length),
+    said: saidOf(items, target, apart.length, open.length),
   };
 }
 
-function openWords(arc: Arc, plan: Plan, target: Target): string {
+/** Reasons to ask that are named of one food. */
+const MOST_OPEN = 2;
+
+function openWhy(arc: Arc, plan: Plan, target: Target): Arg {
   const component = arc.component!;
   const form =
     plan.placements.find((placement) => placement.componentId === component.id)?.form ??
     component.forms[0]!.form;
   const { reasons } = judgeAll(component, form, target.needs);
-  return (
-    [...new Set(reasons.filter((reason) => reason.verdict === 'ask').map((reason) => reason.text))]
-      .slice(0, 2)
-      .join('; ') || 'read its label'
-  );
+  const asks = different(reasons.filter((reason) => reason.verdict === 'ask').map((reason) => reason.why));
+  return asks.length > 0 ? { all: asks.slice(0, MOST_OPEN), most: MOST_OPEN } : { say: 'convert.read-label' };
 }
 
 /**
@@ -339,23 +343,33 @@ export function convertCommand(plan: Plan, target: Target, items: readonly Conve
   return { name: 'together', label: 'convert the board', commands };
 }
 
-const needName = (choice: NeedChoice) => packOf(choice)?.name.toLowerCase() ?? choice.id;
+const needName = (choice: NeedChoice): Arg => ({ word: packOf(choice)?.name.toLowerCase() ?? choice.id });
 
-function textOf(items: readonly ConvertedItem[], target: Target, apart: number, open: number): string {
-  const stay = items.filter((item) => item.kind === 'stays').length;
-  const what = [
+function saidOf(items: readonly ConvertedItem[], target: Target, apart: number, open: number): Said[] {
+  const count = (kind: ConvertedItem['kind']) => items.filter((item) => item.kind === kind).length;
+  const [stay, gone] = [count('stays'), count('leave-out')];
+  const what: Arg[] = [
     ...target.needs.map(needName),
-    ...(target.budgetMinor === undefined ? [] : ['cheaper']),
-    ...(target.guests ? [`for ${target.guests}`] : []),
-    ...(target.occasion ? ['for that place and month'] : []),
-  ].join(', ');
-  const gone = items.filter((item) => item.kind === 'leave-out').length;
+    ...(target.budgetMinor === undefined ? [] : [{ say: 'convert.cheaper' } as const]),
+    ...(target.guests ? [{ say: 'convert.for', with: { n: target.guests } } as const] : []),
+    ...(target.occasion ? [{ say: 'convert.elsewhere' } as const] : []),
+  ];
+  const counted = (say: 'convert.apart' | 'convert.gone' | 'convert.labels', n: number): Said[] =>
+    n > 0 ? [{ say, with: { n } }] : [];
   return [
-    `${stay} of ${items.length} foods stay; ${items.length - stay - apart - gone} become something else, so that the board fits: ${what}.`,
-    ...(apart > 0 ? [`${apart} ${apart === 1 ? 'goes' : 'go'} on a board apart: no swap does the job.`] : []),
-    ...(gone > 0 ? [`${gone} left out.`] : []),
-    ...(open > 0 ? [`${open} ${open === 1 ? 'label' : 'labels'} to read first.`] : []),
-  ].join(' ');
+    {
+      say: 'convert.stay',
+      with: {
+        stay,
+        all: items.length,
+        turned: items.length - stay - apart - gone,
+        what: { all: what, most: what.length },
+      },
+    },
+    ...counted('convert.apart', apart),
+    ...counted('convert.gone', gone),
+    ...counted('convert.labels', open),
+  ];
 }
 
 /** The money for "cheaper by so many per cent": from what the same board would cost for the same guests. */

@@ -99,7 +99,7 @@ describe('a proposal never has what nobody may eat, and never stops service', ()
     const { plan } = compose(planForParty(party), solve, { quick: true });
     const before = new Set(stops(plan));
     const done = convert(plan, { needs: [{ id: need, settings: {} }] }, solve);
-    if (done.status === 'impossible') expect(done.text).toContain('service would stop');
+    if (done.status === 'impossible') expect(done.said[0]!.say).toBe('convert.stops');
     expect(stops(done.plan).filter((stop) => !before.has(stop))).toEqual([]);
   });
 });

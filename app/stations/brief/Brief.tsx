@@ -30,7 +30,7 @@ import { TableSurfaces } from './TableSurfaces.js';
 import { Weights } from './Weights.js';
 import { Button } from '../../ui/kit/Button.js';
 import { ShelfHeading } from '../../ui/kit/Heading.js';
-import { t } from '../../words/index.js';
+import { t, word } from '../../words/index.js';
 
 const trimmed = (n: number): string => String(Math.round(n * 100) / 100);
 
@@ -132,7 +132,7 @@ function BriefShelf({ plan, targets }: { plan: Plan; targets: Targets }) {
       <Weights plan={plan} offers={offers} />
       <p className="text-soft my-1 mx-0">
         {t('{name}: {perPortionG} for each of {trimmed} portions.', {
-          name: offers.find((offer) => offer.chosen)?.name,
+          name: word(offers.find((offer) => offer.chosen)?.name ?? ''),
           perPortionG: formatMass(targets.perPortionG, units),
           trimmed: trimmed(targets.portions),
         })}

@@ -8,7 +8,7 @@ import { Button } from '../../ui/kit/Button.js';
 import { Checkbox } from '../../ui/kit/Checkbox.js';
 import { Input } from '../../ui/kit/Input.js';
 import { Select } from '../../ui/kit/Select.js';
-import { t } from '../../words/index.js';
+import { t, word } from '../../words/index.js';
 
 const STRICT_WORDS: Record<Strictness, string> = {
   preference: t('gladly, when it is easy'),
@@ -32,7 +32,8 @@ export function NeedPicker({
   const rest = NEEDS.filter(
     (pack) =>
       !taken.has(pack.id) &&
-      (words === '' || [pack.name, pack.id, ...pack.also].some((word) => word.toLowerCase().includes(words))),
+      (words === '' ||
+        [word(pack.name), pack.id, ...pack.also].some((name) => name.toLowerCase().includes(words))),
   );
   return (
     <fieldset className="m-0 border-0 p-0">
@@ -64,10 +65,10 @@ export function NeedPicker({
             key={pack.id}
             type="button"
             look="chip"
-            title={pack.summary}
+            title={word(pack.summary)}
             onClick={() => (setQuery(''), onChange([...needs, { id: pack.id, settings: {} }]))}
           >
-            {pack.name}
+            {word(pack.name)}
           </Button>
         ))}
         {rest.length === 0 && <span className="text-soft">{t('None of ours is called so.')}</span>}
@@ -107,7 +108,7 @@ function Chosen({
   return (
     <div className="on-paper my-1.5 border-l-4 border-beet bg-white px-2.5 py-1.5">
       <div className="flex flex-wrap items-center gap-2">
-        <b>{pack.name}</b>
+        <b>{word(pack.name)}</b>
         <Button type="button" look="link" onClick={() => onPage(pack)}>
           {t('In plain words')}
         </Button>
@@ -115,14 +116,13 @@ function Chosen({
           type="button"
           look="link"
           className="ml-auto"
-
-          aria-label={t('Take away {name}', { name: pack.name })}
+          aria-label={t('Take away {name}', { name: word(pack.name) })}
           onClick={onDrop}
         >
           {t('Take away')}
         </Button>
       </div>
-      <p className="text-soft mt-0 mb-1 mx-0">{pack.summary}</p>
+      <p className="text-soft mt-0 mb-1 mx-0">{word(pack.summary)}</p>
       <div className="grid grid-cols-[repeat(auto-fit,minmax(150px,1fr))] items-end gap-x-3 gap-y-1 text-sm">
         <div>
           <span aria-hidden>{t('Kept')}</span>
@@ -170,22 +170,22 @@ function OneSetting({
   const named = setting.values.some((v) => v.id === value);
   return (
     <div>
-      <span aria-hidden>{setting.name}</span>
+      <span aria-hidden>{word(setting.name)}</span>
       <Select
-        label={setting.name}
+        label={word(setting.name)}
         value={named ? value : 'own'}
         onPick={(value) => value !== 'own' && onTell(value)}
         options={[
-          ...setting.values.map((value) => ({ value: value.id, words: value.name })),
+          ...setting.values.map((value) => ({ value: value.id, words: word(value.name) })),
           ...(setting.number
-            ? [{ value: 'own', words: named ? t('another …') : `${value} ${setting.number.unit}` }]
+            ? [{ value: 'own', words: named ? t('another …') : `${value} ${word(setting.number.unit)}` }]
             : []),
         ]}
       />
       {setting.number && (
         <Input
           type="number"
-          aria-label={`${setting.name}, ${setting.number.unit}`}
+          aria-label={`${word(setting.name)}, ${word(setting.number.unit)}`}
           min={setting.number.min}
           max={setting.number.max}
           step="any"
@@ -217,12 +217,12 @@ function ListSetting({
     onTell(next.length === 0 ? setting.default : next.join(','));
   };
   return (
-    <div role="group" aria-label={setting.name} className="col-span-full">
-      {setting.name}:{' '}
+    <div role="group" aria-label={word(setting.name)} className="col-span-full">
+      {word(setting.name)}:{' '}
       {setting.values.map((value) => (
         <Checkbox
           key={value.id}
-          label={value.name}
+          label={word(value.name)}
           on={values.includes(value.id)}
           onChange={() => toggle(value.id)}
           className="mr-2.5"

@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { capital } from '../../../core/words/index.js';
+import { capital, speak } from '../../../core/words/index.js';
 import { formatArea, formatMass, formatMoney } from '../../../core/measure/index.js';
 import type { OwnSchool, PastBoard, Plan } from '../../../core/plan/index.js';
 import {
@@ -10,6 +10,7 @@ import {
   schoolsOf,
   type SchoolOffer,
 } from '../../../core/portion/index.js';
+import { useSpeech } from '../../store/useSpeech.js';
 import { useSession } from '../../store/session.js';
 import { FromHouse } from '../../house/FromHouse.js';
 import { keepInHouse, useHouseOf } from '../../store/house.js';
@@ -25,6 +26,7 @@ import { t, word } from '../../words/index.js';
 /** The schools beside each other for this very brief; one's own figures; one's own log. */
 export function SchoolsDialog({ plan, onClose }: { plan: Plan; onClose: () => void }) {
   const offers = schoolsOf(plan);
+  const speech = useSpeech();
   return (
     <PaperDialog
       open
@@ -38,7 +40,7 @@ export function SchoolsDialog({ plan, onClose }: { plan: Plan; onClose: () => vo
       <Side plan={plan} offers={offers.filter((offer) => offer.ready)} />
       <ul className="m-0 list-none columns-2 p-0 max-md:columns-1">
         {offers.map((offer) => (
-          <li key={offer.id}>{capital(offer.difference)}</li>
+          <li key={offer.id}>{speak(offer.difference, speech)}</li>
         ))}
       </ul>
       <OwnFigures plan={plan} />
@@ -58,7 +60,7 @@ function Side({ plan, offers }: { plan: Plan; offers: readonly SchoolOffer[] }) 
           <th scope="col">{t('For a grown guest, on average')}</th>
           {offers.map((offer) => (
             <th key={offer.id} scope="col">
-              {offer.name}
+              {word(offer.name)}
             </th>
           ))}
         </tr>
@@ -70,10 +72,12 @@ function Side({ plan, offers }: { plan: Plan; offers: readonly SchoolOffer[] }) 
             {offers.map((offer) => {
               const row = offer.rows.find((row) => row.family === family);
               return (
-                <td key={offer.id} title={row?.source}>
+                <td key={offer.id} title={row && word(row.source)}>
                   {row ? formatMass(row.gEach, units) : '–'}
                   {row?.piecesEach ? t(', {piecesEach} pieces', { piecesEach: row.piecesEach }) : ''}
-                  {row && row.source !== 'house default' && <span className="text-soft"> {row.source}</span>}
+                  {row && row.source !== 'house default' && (
+                    <span className="text-soft"> {word(row.source)}</span>
+                  )}
                 </td>
               );
             })}
@@ -89,7 +93,11 @@ function Side({ plan, offers }: { plan: Plan; offers: readonly SchoolOffer[] }) 
           offers={offers}
           of={(offer) => formatMass(offer.targets.totalG, units)}
         />
-        <Sum name={t('Kinds')} offers={offers} of={(offer) => `${offer.kinds.from} to ${offer.kinds.to}`} />
+        <Sum
+          name={t('Kinds')}
+          offers={offers}
+          of={(offer) => t('{from, number} to {to, number}', { from: offer.kinds.from, to: offer.kinds.to })}
+        />
         <Sum
           name={t('Board, all laid at once')}
           offers={offers}
@@ -106,7 +114,7 @@ function Side({ plan, offers }: { plan: Plan; offers: readonly SchoolOffer[] }) 
                 <Button
                   look="quiet"
                   size="small"
-                  aria-label={t('Take it: {name}', { name: offer.name })}
+                  aria-label={t('Take it: {name}', { name: word(offer.name) })}
                   onClick={() => edit({ name: 'set-school', school: offer.id })}
                 >
                   {t('Take it')}

@@ -3,7 +3,7 @@ import type { Plan } from '../../../core/plan/index.js';
 import type { SchoolOffer } from '../../../core/portion/index.js';
 import { useSession } from '../../store/session.js';
 import { useSettings } from '../../store/settings.js';
-import { t } from '../../words/index.js';
+import { t, word } from '../../words/index.js';
 
 /** The portion schools as weights of a scale, as heavy as what they give; the chosen one is gilded. */
 export function Weights({ plan, offers }: { plan: Plan; offers: readonly SchoolOffer[] }) {
@@ -21,7 +21,7 @@ export function Weights({ plan, offers }: { plan: Plan; offers: readonly SchoolO
           onClick={() => plan.school !== offer.id && edit({ name: 'set-school', school: offer.id })}
         >
           <Brass share={Math.cbrt(offer.targets.totalG / most)} gilded={offer.chosen} />
-          <span className="order-2">{offer.name}</span>
+          <span className="order-2">{word(offer.name)}</span>
           <b>
             {formatMass(offer.targets.totalG, units)}
             <span className="sr-only"> {t('in all')}</span>

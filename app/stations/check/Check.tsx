@@ -33,7 +33,7 @@ import { useTrials } from '../../store/trials.js';
 import { useSettings } from '../../store/settings.js';
 import { useSpeech } from '../../store/useSpeech.js';
 import { Choice } from '../../ui/Fields.js';
-import { glyphOf, PlateGlyph, type Glyph } from '../../ui/Glyph.js';
+import { glyphOf, PlateGlyph, STATE_WORDS, type Glyph } from '../../ui/Glyph.js';
 import { portraitUrl } from '../../ui/pictures.js';
 import { Rim } from '../../ui/rims.js';
 import { Greed } from './Greed.js';
@@ -99,7 +99,7 @@ export function Check({ plan, checked }: { plan: Plan; checked: Checked }) {
               {
                 name: group.name,
                 count: group.count,
-                state: groupGlyph(group),
+                state: STATE_WORDS[groupGlyph(group)].toLowerCase(),
                 letBe: stateOf(group).letBe ? t(', a question was let be') : '',
               },
             )

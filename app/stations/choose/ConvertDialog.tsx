@@ -23,7 +23,9 @@ import { Checkbox } from '../../ui/kit/Checkbox.js';
 import { Collapsible } from '../../ui/kit/Collapsible.js';
 import { Table } from '../../ui/kit/Table.js';
 import { PaperHeading } from '../../ui/kit/Heading.js';
-import { t } from '../../words/index.js';
+import { speak, speakArg } from '../../../core/words/index.js';
+import { useSpeech } from '../../store/useSpeech.js';
+import { t, word } from '../../words/index.js';
 
 /** Make the whole board something else: one joint choice, shown item by item, taken whole or in part. */
 export function ConvertDialog({
@@ -36,6 +38,7 @@ export function ConvertDialog({
   need?: string;
   onClose: () => void;
 }) {
+  const speech = useSpeech();
   const [target, setTarget] = useState<Target>({ needs: need ? [{ id: need, settings: {} }] : [] });
   const [found, setFound] = useState<Conversion>();
   const [busy, setBusy] = useState(false);
@@ -78,7 +81,7 @@ export function ConvertDialog({
       {found && (
         <>
           <p role="status">
-            <b>{found.text}</b>
+            <b>{found.said.map((said) => speak(said, speech)).join(' ')}</b>
           </p>
           {found.status !== 'impossible' && (
             <Plates plan={plan} after={accepted(plan, taken)} items={taken} />
@@ -96,7 +99,7 @@ export function ConvertDialog({
               <PaperHeading>{t('Labels to read first')}</PaperHeading>
               <ul className="m-0 list-none p-0">
                 {found.open.map((o) => (
-                  <li key={o}>{o}</li>
+                  <li key={speak(o, speech)}>{speak(o, speech)}</li>
                 ))}
               </ul>
             </>
@@ -267,6 +270,7 @@ function Items({
   onRefuse: (id: ComponentId, on: boolean) => void;
   onLock: (id: ComponentId, on: boolean) => void;
 }) {
+  const speech = useSpeech();
   const larder = planLarder(plan);
   const changed = items.filter((item) => item.kind !== 'stays');
   if (changed.length === 0) return null;
@@ -294,10 +298,18 @@ function Items({
               </th>
               <td>
                 {t('{likeness} of 100 alike', { likeness: Math.round(item.likeness * 100) })}
-                {item.reasons.length > 0 && <>; {item.reasons.slice(0, 2).join('; ')}</>}
+                {item.reasons.length > 0 && (
+                  <>
+                    ;{' '}
+                    {item.reasons
+                      .slice(0, 2)
+                      .map((reason) => speakArg(reason, speech))
+                      .join('; ')}
+                  </>
+                )}
                 {item.changes.length > 0 && (
                   <span className="text-soft">
-                    {t('; changes {changes}', { changes: item.changes.slice(0, 3).join(', ') })}
+                    {t('; changes {changes}', { changes: item.changes.slice(0, 3).map(word).join(', ') })}
                   </span>
                 )}
               </td>

@@ -80,7 +80,7 @@ export function NarrowBy({
             words: group.name,
             under: t('The party'),
           })),
-          ...NEEDS.map((pack) => ({ value: `need:${pack.id}`, words: pack.name, under: t('Needs') })),
+          ...NEEDS.map((pack) => ({ value: `need:${pack.id}`, words: word(pack.name), under: t('Needs') })),
         ]}
       />
       <Facet

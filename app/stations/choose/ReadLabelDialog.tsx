@@ -9,10 +9,11 @@ import {
   type Component,
   type Family,
 } from '../../../core/catalogue/index.js';
-import { capital, ENGLISH, speakArg } from '../../../core/words/index.js';
+import { capital, speakArg } from '../../../core/words/index.js';
 import { componentOfLabel, readLabel, type LabelRead } from '../../../core/label/index.js';
 import { judgeGroup } from '../../../core/needs/index.js';
 import { planLarder, type Plan } from '../../../core/plan/index.js';
+import { useSpeech } from '../../store/useSpeech.js';
 import { localNow } from '../../store/clock.js';
 import { useSession } from '../../store/session.js';
 import { useSettings } from '../../store/settings.js';
@@ -25,7 +26,7 @@ import { TextArea } from '../../ui/kit/Input.js';
 import { t } from '../../words/index.js';
 
 const GLYPH = { fine: 'whole', ask: 'covered', forbidden: 'cracked' } as const;
-const WORD = { fine: t('may eat it'), ask: 'ask', forbidden: t('not for them') } as const;
+const WORD = { fine: t('may eat it'), ask: t('ask'), forbidden: t('not for them') } as const;
 
 /** Paste the words of a label: they become facts, each with the words that led to it; what is doubtful is asked. */
 export function ReadLabelDialog({
@@ -192,6 +193,7 @@ function Summary({ read }: { read: LabelRead }) {
 
 /** What the party may do with it, group by group. */
 function Verdicts({ plan, component }: { plan: Plan; component: Component }) {
+  const speech = useSpeech();
   const form = usualForm(component).form;
   const judged = plan.party
     .map((group) => ({ g: group, j: judgeGroup(component, form, group) }))
@@ -205,7 +207,7 @@ function Verdicts({ plan, component }: { plan: Plan; component: Component }) {
           <span>
             <b>{group.name}</b>: {WORD[judgement.verdict]}
             {judgement.reasons.length > 0 &&
-              `. ${capital(speakArg({ all: [...new Set(judgement.reasons.map((reason) => reason.text))], most: 2 }, ENGLISH))}`}
+              `. ${capital(speakArg({ all: [...new Set(judgement.reasons.map((reason) => speakArg(reason.why, speech)))], most: 2 }, speech))}`}
           </span>
         </li>
       ))}

@@ -42,7 +42,7 @@ export function Combobox<T extends string>({
         >
           <Command label={label}>
             <Command.Input className={inputLook} placeholder={placeholder} />
-            <Command.List className="mt-1.5 max-h-60 overflow-auto">
+            <Command.List label={label} className="mt-1.5 max-h-60 overflow-auto">
               <Command.Empty className="px-2 py-1.5">{t('Nothing of that name.')}</Command.Empty>
               {options.map((option) => (
                 <Command.Item

@@ -16,7 +16,7 @@ export function amounts(context: CheckContext): Finding[] {
     const target = context.targets.byFamily[family];
     const off = massG - target;
     if (Math.abs(off) < Math.max(STRAY_G, target * STRAY)) return [];
-    const school = schoolName(context.plan);
+    const school = { word: schoolName(context.plan) };
     return [
       finding(off < 0 ? 'too-little' : 'too-much', {
         key: `amount ${family}`,

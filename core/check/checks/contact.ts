@@ -100,7 +100,9 @@ function asks(context: CheckContext, surface: Surface, { group, carriers }: Met)
 function keepAway(context: CheckContext, surface: Surface, met: readonly Met[]): Finding[] {
   if (met.length === 0) return [];
   const groups = met.map((met) => met.group);
-  const what = [...new Set(met.flatMap((met) => met.carriers.map((carrier) => carrier.what)))];
+  const what = [...new Set(met.flatMap((met) => met.carriers.map((carrier) => carrier.what.word)))].map(
+    (word) => ({ word }),
+  );
   return [
     finding('keep-away', {
       key: `keep-away ${surface.id}`,

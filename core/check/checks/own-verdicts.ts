@@ -32,7 +32,7 @@ export function ownVerdicts(context: CheckContext): Finding[] {
           food: placed.component.name,
           group: concerned[0]!.name,
           surface: placed.surface.name,
-          reason: reasons[0]?.text ?? '',
+          reason: reasons[0]?.why ?? '',
         },
         facts: factsOfReasons(reasons),
         remedies: [offSurface('take-food-off', placed)],

@@ -16,10 +16,15 @@ export function plateLimits(context: CheckContext): Finding[] {
 
 const MOST_LISTED = 4;
 
+const wordsOf = ({ quantity }: PlateSum) => ({
+  unit: { word: quantity.unit },
+  what: { word: quantity.what },
+});
+
 const factsOf = ({ quantity, sum, limit, lines }: PlateSum): Fact[] => [
   {
-    what: quantity.what,
-    value: { say: 'fact.of-unit', with: { sum: shown(sum.high), limit, unit: quantity.unit } },
+    what: { word: quantity.what },
+    value: { say: 'fact.of-unit', with: { sum: shown(sum.high), limit, unit: { word: quantity.unit } } },
     source: 'this plan',
   },
   ...lines.slice(0, MOST_LISTED).map((line): Fact => ({
@@ -27,13 +32,13 @@ const factsOf = ({ quantity, sum, limit, lines }: PlateSum): Fact[] => [
       say: 'fact.of-food',
       with: { food: line.food.component.name, detail: { g: line.massG } },
     },
-    value: { say: 'fact.unit', with: { amount: shown(line.amount.high), unit: quantity.unit } },
+    value: { say: 'fact.unit', with: { amount: shown(line.amount.high), unit: { word: quantity.unit } } },
     source: line.food.component.sources.nutrition,
   })),
 ];
 
 function over(context: CheckContext, plate: PlateSum): Finding {
-  const { unit, what } = plate.quantity;
+  const { unit, what } = wordsOf(plate);
   const most = plate.lines.slice(0, 2);
   return finding('plate-over-limit', {
     key: `plate ${plate.group.id} ${plate.need}`,
@@ -58,7 +63,7 @@ function over(context: CheckContext, plate: PlateSum): Finding {
 }
 
 function openFigure(plate: PlateSum): Finding {
-  const { unit, what } = plate.quantity;
+  const { unit, what } = wordsOf(plate);
   const unsure = plate.lines
     .filter((line) => line.amount.high > line.amount.low)
     .map((line) => line.food.component);

@@ -247,7 +247,9 @@ function kitchen(context: CheckContext, group: Group): Finding[] {
   const promised = freeFromFirst && freshGloves;
   if (promised && !whole) return [];
   const foods = found.map((f) => f.l);
-  const what = [...new Set(found.flatMap((f) => f.carried.map((carried) => carried.need.contact!.what)))];
+  const what = [...new Set(found.flatMap((f) => f.carried.map((carried) => carried.need.contact!.what)))].map(
+    (word) => ({ word }),
+  );
   const shared = {
     key: `kitchen ${group.id}`,
     severity: whole && !promised ? ('blocker' as const) : ('caution' as const),

@@ -19,7 +19,7 @@ export function smallChildren(context: CheckContext): Finding[] {
       context.judge(placed, group).reasons.filter((reason) => isAgeNeed(reason.need)),
     );
     const choking = reasons.some((reason) => reason.fact === 'choking');
-    const served = { food: placed.component.name, surface: placed.surface.name, reason: reasons[0]!.text };
+    const served = { food: placed.component.name, surface: placed.surface.name, reason: reasons[0]!.why };
     const given = {
       key: `small-children ${placed.component.id} ${placed.surface.id}`,
       severity: 'blocker' as const,

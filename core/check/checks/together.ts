@@ -37,13 +37,13 @@ function met(
   const { surface } = one[0]!;
   return [
     finding('not-together', {
-      key: `together ${surface.id} ${groupId} ${rule.what}`,
+      key: `together ${surface.id} ${groupId} ${rule.names.join(' and ')}`,
       severity: 'blocker',
       concerns: [group.id],
       components: [...one, ...other].map((placed) => placed.component.id),
       surfaceId: surface.id,
       args: {
-        what: rule.what,
+        what: { all: rule.names.map((word) => ({ word })) },
         surface: surface.name,
         group: name,
         one: named(one),
@@ -51,7 +51,7 @@ function met(
       },
       facts: [...one, ...other].map((placed): Fact => ({
         what: placed.component.name,
-        value: rule.what.split(' and ')[one.includes(placed) ? 0 : 1]!,
+        value: { word: rule.names[one.includes(placed) ? 0 : 1] },
         source: 'label practice',
       })),
       remedies: [

@@ -12,7 +12,7 @@ export function apartRows(draft: Draft): void {
     const rules = new Map<string, Apart>();
     for (const group of area.groups)
       for (const choice of needsOf(group))
-        for (const rule of packOf(choice)?.apart ?? []) rules.set(rule.what, rule);
+        for (const rule of packOf(choice)?.apart ?? []) rules.set(rule.names.join(' and '), rule);
     for (const rule of rules.values()) oneSide(draft, area, rule);
   }
 }
@@ -24,10 +24,10 @@ function oneSide(draft: Draft, area: ServingArea, rule: Apart): void {
   const holds = (entries: readonly Entry[]) => entries.some((entry) => entry.candidate.held);
   // the stylist laid both: Check tells it, the composer does not undo it
   if (one.length === 0 || other.length === 0 || (holds(one) && holds(other))) return;
-  const side = draft.model.binary(`${rule.what} apart on ${area.surface.id}`);
+  const side = draft.model.binary(`${rule.names.join(' and ')} apart on ${area.surface.id}`);
   for (const entry of one)
     draft.model.atMost(
-      `one of ${rule.what} ${entry.candidate.component.id}`,
+      `one of ${rule.names.join(' and ')} ${entry.candidate.component.id}`,
       [
         [entry.laid, 1],
         [side, -1],
@@ -36,7 +36,7 @@ function oneSide(draft: Draft, area: ServingArea, rule: Apart): void {
     );
   for (const entry of other)
     draft.model.atMost(
-      `other of ${rule.what} ${entry.candidate.component.id}`,
+      `other of ${rule.names.join(' and ')} ${entry.candidate.component.id}`,
       [
         [entry.laid, 1],
         [side, 1],

@@ -71,8 +71,8 @@ export const kosherStyle: NeedPack = {
     shunned: true,
   },
   apart: [
-    { one: MEAT, other: DAIRY, what: 'meat and dairy' },
-    { one: MEAT, other: FISH, what: 'meat and fish' },
+    { one: MEAT, other: DAIRY, names: ['meat', 'dairy'] },
+    { one: MEAT, other: FISH, names: ['meat', 'fish'] },
   ],
   page: {
     traps: [

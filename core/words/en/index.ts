@@ -1,7 +1,10 @@
 import { CARE } from './care.js';
+import { CONVERT } from './convert.js';
 import { FACTS } from './facts.js';
 import { FINDINGS } from './findings.js';
+import { REASONS } from './reasons.js';
 import { REMEDIES } from './remedies.js';
+import { SCHOOLS } from './schools.js';
 import { WHY } from './why.js';
 
 export const EN = {
@@ -13,5 +16,8 @@ export const EN = {
   ...REMEDIES,
   ...FACTS,
   ...CARE,
+  ...CONVERT,
+  ...REASONS,
+  ...SCHOOLS,
   ...WHY,
 } as const;

@@ -1,7 +1,7 @@
 import { THEME_IDEAS, type Theme, type ThemeIdea } from '../../../../core/plan/index.js';
 import { useHouseOf } from '../../../store/house.js';
 import { Collapsible } from '../../../ui/kit/Collapsible.js';
-import { t } from '../../../words/index.js';
+import { t, word } from '../../../words/index.js';
 
 /** Those of the house first, then those that suit the month. */
 export function Ideas({
@@ -26,8 +26,8 @@ export function Ideas({
         {ideas.map((idea) => (
           <Card
             key={idea.id}
-            theme={idea.theme}
-            line={`${idea.line}${idea.months.includes(month) ? '' : ` ${t('Not its time of the year.')}`}`}
+            theme={{ ...idea.theme, name: word(idea.theme.name) }}
+            line={`${word(idea.line)}${idea.months.includes(month) ? '' : ` ${t('Not its time of the year.')}`}`}
             onPress={() => onTake(idea)}
           />
         ))}

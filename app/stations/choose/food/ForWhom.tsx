@@ -5,6 +5,8 @@ import type { Group } from '../../../../core/party/index.js';
 import type { Plan } from '../../../../core/plan/index.js';
 import { PlateGlyph, STATE_WORDS } from '../../../ui/Glyph.js';
 import { Rim } from '../../../ui/rims.js';
+import { speakArg } from '../../../../core/words/index.js';
+import { useSpeech } from '../../../store/useSpeech.js';
 import { t, word } from '../../../words/index.js';
 
 const GLYPH = { fine: 'whole', ask: 'covered', forbidden: 'cracked' } as const;
@@ -12,6 +14,7 @@ const WORD = { fine: t('may eat it'), ask: t('ask the label'), forbidden: t('not
 
 /** Those who may eat it as marks in a row; whoever must ask or leave it, with the reason. */
 export function ForWhom({ plan, component: component }: { plan: Plan; component: Component }) {
+  const speech = useSpeech();
   const judged = plan.party.map((group) => ({ group, ...worstAsItLies(plan, component, group) }));
   const several =
     new Set(
@@ -44,7 +47,7 @@ export function ForWhom({ plan, component: component }: { plan: Plan; component:
             <span>
               <b>{j.group.name}</b>: {WORD[j.verdict]}
               {several ? ` ${t('as {formName}', { formName: word(formName(j.form)) })}` : ''}
-              {j.reasons[0] ? `, ${j.reasons[0].text} (${j.reasons[0].source})` : ''}
+              {j.reasons[0] ? `, ${speakArg(j.reasons[0].why, speech)} (${word(j.reasons[0].source)})` : ''}
               {fineWords(component, j.group)}
               <span className="sr-only">. {STATE_WORDS[GLYPH[j.verdict]]}</span>
             </span>
