@@ -2,9 +2,7 @@ import { expect, test, type Page } from '@playwright/test';
 import { readFileSync } from 'node:fs';
 import { CATALOGUE } from '../core/catalogue/index.js';
 import { speakTime } from '../core/measure/index.js';
-import { NEEDS } from '../core/needs/index.js';
-import { schoolsOf } from '../core/portion/index.js';
-import { planWith } from '../core/testing/plans.js';
+import { madeUp } from '../core/words/made-up.js';
 
 test.beforeEach(async ({ page }) => {
   await page.addInitScript(() => localStorage.setItem('round-plate.language', 'made-up'));
@@ -68,6 +66,17 @@ test('the start page says nothing that is not from a word file', async ({ page }
   expect(await cutOff(page)).toEqual(['not from a word file']);
 });
 
+/** What is no word of ours: names of the plan and of the larder, and the platform's own words for the day. */
+const names = () =>
+  namesOf(
+    readFileSync('app/public/demo/comet-watch.plate.json', 'utf8'),
+    ...CATALOGUE.flatMap(({ name, synonyms, ingredients }) => [name, ...synonyms, ...ingredients]),
+    speakTime('2027-05-15T22:00'),
+  );
+
+const notOurs = async (page: Page, known: ReadonlySet<string>): Promise<string[]> =>
+  (await plain(page)).filter((text) => [...namesOf(text)].some((word) => !known.has(word)));
+
 test('the stations say the names of the plan and of the larder as they are, and nothing is cut off', async ({
   page,
 }) => {
@@ -79,21 +88,74 @@ test('the stations say the names of the plan and of the larder as they are, and 
     .click();
   await page.waitForURL('**/plan/*/brief');
   const wide = () => page.evaluate(() => document.documentElement.scrollWidth - innerWidth);
-  const names = namesOf(
-    readFileSync('app/public/demo/comet-watch.plate.json', 'utf8'),
-    ...CATALOGUE.map(({ name }) => name),
-    // the platform's own words for the day
-    speakTime('2027-05-15T22:00'),
-    // tables of the core that have no words in a file yet: their names come as they are
-    ...NEEDS.map((pack) => pack.contact?.what ?? ''),
-    ...schoolsOf(planWith({})).map(({ name }) => name),
-  );
+  const known = names();
   for (const station of ['brief', 'choose', 'check', 'lay']) {
     await page.locator(`nav a[href$="/${station}"]`).click();
     await expect(page.locator(`[data-station="${station}"]`)).toBeVisible();
     await page.waitForTimeout(1500);
     expect([station, await wide(), await cutOff(page)]).toEqual([station, 0, []]);
-    const said = (await plain(page)).filter((text) => [...namesOf(text)].some((word) => !names.has(word)));
-    expect([station, said]).toEqual([station, []]);
+    expect([station, await notOurs(page, known)]).toEqual([station, []]);
   }
+});
+
+test('the papers say nothing that is not from a word file either', async ({ page }) => {
+  test.setTimeout(120_000);
+  await open(page);
+  await page
+    .getByRole('button', { name: madeUp('Open the demo') })
+    .first()
+    .click();
+  await page.waitForURL('**/plan/*/brief');
+  const known = names();
+  const look = async (paper: string): Promise<void> => {
+    await expect(page.getByRole('dialog').last()).toBeVisible();
+    expect.soft([paper, await notOurs(page, known)]).toEqual([paper, []]);
+  };
+  const press = (words: string) =>
+    page
+      .getByRole('button', { name: words, exact: true })
+      .or(page.getByRole('button', { name: madeUp(words), exact: true }))
+      .first()
+      .click();
+  const away = async (): Promise<void> => {
+    await page.keyboard.press('Escape');
+    await page.keyboard.press('Escape');
+    await expect(page.getByRole('dialog')).toHaveCount(0);
+  };
+  await press('Side by side');
+  await look('schools');
+  await away();
+  await page
+    .getByRole('button', { name: /^Vegan, 6 / })
+    .first()
+    .click();
+  await look('group');
+  await press('In plain words');
+  await look('need');
+  await away();
+  await page.keyboard.press('Control+k');
+  await look('commands');
+  await away();
+
+  await page.locator('nav a[href$="/choose"]').click();
+  await page
+    .getByRole('button', { name: /^Brie\. / })
+    .first()
+    .click();
+  await look('food');
+  await away();
+  await press('At a glance');
+  await look('glance');
+  await away();
+  await press('Turn the whole board');
+  await look('turn');
+  await away();
+
+  await page.locator('nav a[href$="/check"]').click();
+  await page
+    .getByRole('button', { name: new RegExp(`^${madeUp('Questions')}`) })
+    .first()
+    .click();
+  await look('questions');
+  await away();
 });

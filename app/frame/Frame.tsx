@@ -18,7 +18,7 @@ import { SavedAt } from './SavedAt.js';
 import { StationLink } from './StationLink.js';
 import { Tools } from './Tools.js';
 import { Button } from '../ui/kit/Button.js';
-import { t } from '../words/index.js';
+import { t, word } from '../words/index.js';
 
 interface Props {
   plan: Plan;
@@ -120,7 +120,7 @@ export function Frame({ plan, station, checked, shelf, foot, children }: Props) 
             className="on-paper absolute top-[46%] left-1/2 z-10 flex -translate-x-1/2 -translate-y-1/2 items-center gap-3.5 bg-paper px-4.5 py-3 shadow-paper"
             role="status"
           >
-            {kitchen.doing} …
+            {word(kitchen.doing)} …
             <Button look="quiet" size="small" onClick={kitchen.cancel}>
               {t('Stop')}
             </Button>

@@ -14,7 +14,7 @@ const VALUE_WORDS: Record<string, string> = {
   contains: t('it has it'),
   may: t('it may have traces'),
   free: t('it is free of it'),
-  certified: 'certified',
+  certified: t('certified'),
   uncertified: t('not certified'),
   needed: t('no certificate'),
 };

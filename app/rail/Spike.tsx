@@ -14,7 +14,7 @@ export function Spike({ plan, checked }: { plan: Plan; checked: Checked }) {
   const speech = useSpeech();
   const last = checked.settled[0];
   const latest = last
-    ? `last: ${textOf(last, speech).toLowerCase().slice(0, 26)}`
+    ? t('last: {slip}', { slip: textOf(last, speech).toLowerCase().slice(0, 26) })
     : t('nothing on the spike');
   return (
     <>

@@ -4,7 +4,7 @@ import { portraitUrl } from '../ui/pictures.js';
 import { Rim } from '../ui/rims.js';
 import { PrintBar } from './PrintBar.js';
 import { PrintPage } from './PrintPage.js';
-import { t } from '../words/index.js';
+import { t, word } from '../words/index.js';
 
 /** The ten best bites of this board for each group, each drawn small, to print on cards. */
 export function BitesSheet({ plan, checked }: { plan: Plan; checked: Checked }) {
@@ -53,7 +53,7 @@ function BiteCard({ bite }: { bite: Bite }) {
       <b>{bite.foods.map((component) => component.name.split(',')[0]).join(' + ')}</b>
       <span>
         {t('{why}; on {surface}', {
-          why: bite.why[0] ?? t('simple and good'),
+          why: bite.why[0] ? word(bite.why[0]) : t('simple and good'),
           surface: bite.surface.toLowerCase(),
         })}
       </span>

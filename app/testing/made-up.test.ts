@@ -53,7 +53,8 @@ Object.assign(forms.FORMS, { spiral });
 forms.FORM_IDS.push('spiral' as never);
 
 const { CATALOGUE } = await import('../../core/catalogue/index.js');
-const { CHECKS, checkPlan, factCells, finding, FINDING_KINDS, textOf } = await import('../../core/check/index.js');
+const { CHECKS, checkPlan, factCells, finding, FINDING_KINDS, textOf } =
+  await import('../../core/check/index.js');
 const { promisesFor, quietAreas, reachesUnsheltered, servingAreas, toolsInUse, placementsOf } =
   await import('../../core/board/index.js');
 const { problemOf } = await import('../../core/compose/index.js');

@@ -128,8 +128,11 @@ const HOLD_WORDS: Record<Component['holdOut'], string> = {
 
 /** What a stylist asks of a food: what it is like, how it is served, how long it stands, what it is called elsewhere. */
 export interface About {
-  like: string;
-  served: string;
+  /** Each a word: "strong", "salty", "hard". */
+  like: string[];
+  /** How it is served, the usual way first, and how long out of the cold before. */
+  forms: string[];
+  temperMin: number;
   stands: string;
   elsewhere: string;
 }
@@ -141,11 +144,10 @@ export function about(component: Component): About {
     component.taste === null
       ? ['nobody has tasted it yet']
       : [strength, ...tastes, component.texture].filter(Boolean);
-  const temper = component.temperMin > 0 ? `, ${component.temperMin} min out of the cold before` : '';
-  const other = component.forms.slice(1).map((fact) => formName(fact.form));
   return {
-    like: like.join(', '),
-    served: `as ${formName(component.forms[0]!.form)}${other.length > 0 ? `, or ${other.join(', ')}` : ''}${temper}`,
+    like,
+    forms: component.forms.map((fact) => formName(fact.form)),
+    temperMin: component.temperMin,
     stands: HOLD_WORDS[component.holdOut],
     elsewhere: component.synonyms.join(', '),
   };

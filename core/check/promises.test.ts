@@ -1,3 +1,4 @@
+import { ENGLISH } from '../words/index.js';
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import type { Plan } from '../plan/index.js';
@@ -262,7 +263,7 @@ describe('questions for labels', () => {
         .find((line) => line.component.id === 'brie' && line.fact === 'rennet')
         ?.groups.map((group) => group.id),
     ).toEqual(['veg']);
-    const text = questionsText(lines, 'Supper');
+    const text = questionsText(lines, 'Supper', ENGLISH);
     expect(text).toContain('Which rennet?');
     expect(text).toContain('(allergy or small child)');
   });

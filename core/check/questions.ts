@@ -3,14 +3,14 @@ import { carriesTo, isGrave, packOf } from '../needs/index.js';
 import { needsOf, type Group } from '../party/index.js';
 import type { Answer } from '../plan/index.js';
 import type { CheckContext } from './context.js';
-import { ENGLISH, lower, speakArg } from '../words/index.js';
+import { lower, speak, type Arg, type Speech } from '../words/index.js';
 import { openCarrierFacts } from './remedies.js';
 
 /** One thing to ask of a label, a maker or a counter, and for whom. */
 export interface LabelQuestionLine {
   component: Component;
   fact: FactKey;
-  text: string;
+  question: Arg;
   groups: Group[];
   /** About an allergy or a child's safety. */
   grave: boolean;
@@ -30,11 +30,10 @@ const WORDS: Partial<Record<FactKey, string>> = {
   lactose: 'How much lactose is left in it?',
 };
 
-const questionText = (fact: FactKey): string => {
-  if (WORDS[fact]) return WORDS[fact];
-  if (fact.startsWith('allergen.') || fact.startsWith('nut.'))
-    return `Does it contain ${factWords(fact)}, or traces?`;
-  return `Is ${factWords(fact)} in it?`;
+const questionOf = (fact: FactKey): Arg => {
+  if (WORDS[fact]) return { word: WORDS[fact] };
+  const mayBeTraces = fact.startsWith('allergen.') || fact.startsWith('nut.');
+  return { say: mayBeTraces ? 'ask.contains' : 'ask.in-it', with: { what: { word: factWords(fact) } } };
 };
 
 /** Every open question of the plan's foods, those about an allergy first; what was answered stands with its answer. */
@@ -42,7 +41,7 @@ export function labelQuestions(context: CheckContext): LabelQuestionLine[] {
   const found = new Map<string, LabelQuestionLine>();
   const add = (component: Component, fact: FactKey, group: Group, grave: boolean, answer?: Answer) => {
     const key = `${component.id} ${fact}`;
-    const line = found.get(key) ?? { component, fact, text: questionText(fact), groups: [], grave: false };
+    const line = found.get(key) ?? { component, fact, question: questionOf(fact), groups: [], grave: false };
     if (!line.groups.includes(group)) line.groups.push(group);
     line.grave ||= grave;
     if (answer) line.answer = answer;
@@ -71,7 +70,7 @@ export function labelQuestions(context: CheckContext): LabelQuestionLine[] {
     found.set(key, {
       component,
       fact: answer.fact,
-      text: questionText(answer.fact),
+      question: questionOf(answer.fact),
       groups: [],
       grave: false,
       answer,
@@ -87,12 +86,10 @@ export function labelQuestions(context: CheckContext): LabelQuestionLine[] {
 
 /** One sentence of the list: what to ask of one food, for whom. */
 export interface AskLine {
-  text: string;
+  question: Arg;
   groups: Group[];
   grave: boolean;
 }
-
-const named = (words: readonly string[], most: number): string => speakArg({ all: words, most }, ENGLISH);
 
 const isPresence = (fact: FactKey) => /^(?:allergen|nut|animal|ingredient)\./.test(fact);
 
@@ -112,9 +109,9 @@ export function asWouldBeAsked(lines: readonly LabelQuestionLine[]): AskLine[] {
     )
       continue;
     const who = otherLine.groups.map((group) => group.id).join(' ');
-    const key = isPresence(otherLine.fact) ? `in it ${who} ${otherLine.grave}` : `${otherLine.text} ${who}`;
+    const key = isPresence(otherLine.fact) ? `in it ${who} ${otherLine.grave}` : `${otherLine.fact} ${who}`;
     const line = out.get(key) ?? {
-      text: otherLine.text,
+      question: otherLine.question,
       groups: otherLine.groups,
       grave: otherLine.grave,
       words: [],
@@ -127,14 +124,17 @@ export function asWouldBeAsked(lines: readonly LabelQuestionLine[]): AskLine[] {
     words.length > 0
       ? {
           ...line,
-          text: `Is there any ${named(words, 20).replace(/ and (?=[^,]*$)/, ' or ')} in it, or traces?`,
+          question: { say: 'ask.any', with: { what: { any: words.map((word) => ({ word })) } } },
         }
       : line,
   );
 }
 
+/** Groups that are named beside a question. */
+const MOST_GROUPS = 6;
+
 /** The list as plain text, to take to the shop or to send to a supplier. */
-export function questionsText(lines: readonly LabelQuestionLine[], title: string): string {
+export function questionsText(lines: readonly LabelQuestionLine[], plan: string, speech: Speech): string {
   const open = lines.filter((line) => line.answer === undefined);
   const byFood = new Map<string, LabelQuestionLine[]>();
   for (const line of open)
@@ -143,14 +143,22 @@ export function questionsText(lines: readonly LabelQuestionLine[], title: string
     [
       name,
       ...asWouldBeAsked(list).map(
-        (otherAskLine) =>
-          `  [ ] ${otherAskLine.text}${otherAskLine.grave ? ' (allergy or small child)' : ''} For: ${named(
-            otherAskLine.groups.map((group) => lower(group.name)),
-            6,
-          )}.`,
+        ({ question, grave, groups }) =>
+          `  ${speak(
+            {
+              say: 'ask.line',
+              with: {
+                question,
+                grave: grave ? 'yes' : 'no',
+                groups: { all: groups.map((group) => lower(group.name)), most: MOST_GROUPS },
+              },
+            },
+            speech,
+          )}`,
       ),
-      '  Read by, and when: ____________________',
+      `  ${speak({ say: 'ask.read-by' }, speech)} ____________________`,
     ].join('\n'),
   );
-  return `${title}: questions for labels and makers\n\n${parts.join('\n\n') || 'Nothing is open.'}\n`;
+  const title = speak({ say: 'ask.title', with: { plan } }, speech);
+  return `${title}\n\n${parts.join('\n\n') || speak({ say: 'ask.none' }, speech)}\n`;
 }

@@ -26,7 +26,8 @@ export type Figure =
 export type Several =
   | { foods: readonly string[]; most?: number }
   | { quoted: readonly string[]; most?: number }
-  | { all: readonly Arg[]; most?: number };
+  | { all: readonly Arg[]; most?: number }
+  | { any: readonly Arg[] };
 
 /** What is said, as data: which message, and what stands in it. */
 export interface Said {
@@ -72,7 +73,21 @@ function joined(items: readonly string[], most: number, speech: Speech): string 
   return fill('list.more', { named, n: items.length - most }, speech);
 }
 
+const choices = new Map<string, Intl.ListFormat>();
+
+/** "a, b or c": no comma before the last. */
+function either(items: readonly string[], { locale }: Speech): string {
+  let list = choices.get(locale);
+  if (!list) choices.set(locale, (list = new Intl.ListFormat(locale, { type: 'disjunction' })));
+  return list.format(items).replace(', or ', ' or ');
+}
+
 function several(arg: Several, speech: Speech, form: (name: string) => string): string {
+  if ('any' in arg)
+    return either(
+      arg.any.map((arg, i) => (i === 0 ? form(argText(arg, speech)) : argText(arg, speech))),
+      speech,
+    );
   const most = arg.most ?? MOST_NAMED;
   if ('foods' in arg)
     return joined(
@@ -108,7 +123,7 @@ function argText(arg: Arg, speech: Speech, form = asIs): string {
   if (typeof arg === 'number') return arg.toLocaleString(speech.locale);
   if ('say' in arg) return form(speak(arg, speech));
   if ('word' in arg) return form((speech.word ?? asIs)(arg.word));
-  if ('foods' in arg || 'quoted' in arg || 'all' in arg) return several(arg, speech, form);
+  if ('foods' in arg || 'quoted' in arg || 'all' in arg || 'any' in arg) return several(arg, speech, form);
   return figure(arg, speech);
 }
 

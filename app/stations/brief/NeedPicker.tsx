@@ -12,7 +12,7 @@ import { t, word } from '../../words/index.js';
 
 const STRICT_WORDS: Record<Strictness, string> = {
   preference: t('gladly, when it is easy'),
-  strict: 'always',
+  strict: t('always'),
   allergy: t('an allergy: traces count'),
 };
 

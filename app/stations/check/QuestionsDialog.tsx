@@ -20,7 +20,8 @@ import { PaperDialog } from '../../ui/kit/Dialog.js';
 import { saveFile } from '../../ui/save.js';
 import { Button } from '../../ui/kit/Button.js';
 import { PaperHeading } from '../../ui/kit/Heading.js';
-import { t } from '../../words/index.js';
+import { useSpeech } from '../../store/useSpeech.js';
+import { t, word } from '../../words/index.js';
 
 const names = (list: readonly string[], most = 3): string => speakArg({ all: list, most }, ENGLISH);
 
@@ -36,10 +37,11 @@ export function QuestionsDialog({
 }) {
   const [picked, setPicked] = useState<readonly LabelQuestionLine[] | null>(null);
   const edit = useSession((session) => session.edit);
+  const speech = useSpeech();
   const lines = labelQuestions(checked.context);
   const open = lines.filter((line) => line.answer === undefined);
   const told = lines.filter((line) => line.answer !== undefined);
-  const text = questionsText(lines, plan.occasion.name);
+  const text = questionsText(lines, plan.occasion.name, speech);
   if (picked)
     return (
       <LabelDialog
@@ -130,6 +132,7 @@ function OpenFoods({
   lines: readonly LabelQuestionLine[];
   onAnswer: (lines: readonly LabelQuestionLine[]) => void;
 }) {
+  const speech = useSpeech();
   if (lines.length === 0) return <p>{t('Nothing is open.')}</p>;
   const foods = [...new Set(lines.map((line) => line.component))];
   return foods.map((food) => {
@@ -143,7 +146,6 @@ function OpenFoods({
             look="quiet"
             size="small"
             className="ml-auto"
-
             aria-label={t('Answer for {name}', { name: food.name })}
             onClick={() => onAnswer(of)}
           >
@@ -152,8 +154,8 @@ function OpenFoods({
         </div>
         <ul className="my-0.5 list-disc pl-5">
           {asWouldBeAsked(of).map((otherAskLine) => (
-            <li key={otherAskLine.text}>
-              {otherAskLine.text}{' '}
+            <li key={speakArg(otherAskLine.question, speech)}>
+              {speakArg(otherAskLine.question, speech)}{' '}
               <span className="text-soft">
                 {t('For {names}.', {
                   names: names(
@@ -240,7 +242,7 @@ function readings(told: readonly LabelQuestionLine[]): Reading[] {
   return [...out.values()].map(({ byValue, ...r }) => ({
     ...r,
     words: [...byValue]
-      .map(([value, facts]) => `${names([...facts], 20)} ${value.replace(/-/g, ' ')}`)
+      .map(([value, facts]) => `${names([...facts].map(word), 20)} ${word(value.replace(/-/g, ' '))}`)
       .join('; '),
   }));
 }

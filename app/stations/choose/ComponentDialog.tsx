@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import {
   about,
+  type About,
   goesWith,
   recipeOf,
   scaledTo,
@@ -23,7 +24,7 @@ import { InTheHouse, Lies, type FoodPart } from './food/Lies.js';
 import { FIRST_G, gramsPlaced, surfacesFor } from './placing.js';
 import { Button } from '../../ui/kit/Button.js';
 import { PaperHeading } from '../../ui/kit/Heading.js';
-import { t } from '../../words/index.js';
+import { t, word } from '../../words/index.js';
 
 /** One food as itself: its portrait with its tastes, for whom it is, and where it lies on the little surfaces of the table. */
 export function ComponentDialog({
@@ -105,16 +106,16 @@ function AboutFood({ plan, component: component }: { plan: Plan; component: Comp
   return (
     <dl className="mt-3 grid grid-cols-[max-content_1fr] gap-x-3 gap-y-0.5 [&_dt]:font-bold">
       <dt>{t('Like')}</dt>
-      <dd>{facts.like}</dd>
+      <dd>{facts.like.map(word).join(', ')}</dd>
       <dt>{t('Goes with')}</dt>
       <dd>
         {partners.foods.map((food) => food.name.split(',')[0]).join(', ') || t('nothing in the larder')};{' '}
-        {partners.why}
+        {word(partners.why)}
       </dd>
       <dt>{t('Served')}</dt>
-      <dd>{facts.served}</dd>
+      <dd>{servedWords(facts)}</dd>
       <dt>{t('Stands')}</dt>
-      <dd>{facts.stands}</dd>
+      <dd>{word(facts.stands)}</dd>
       {facts.elsewhere && (
         <>
           <dt>{t('Also called')}</dt>
@@ -123,6 +124,15 @@ function AboutFood({ plan, component: component }: { plan: Plan; component: Comp
       )}
     </dl>
   );
+}
+
+function servedWords({ forms, temperMin }: About): string {
+  const [usual, ...other] = forms.map(word);
+  const as =
+    other.length > 0
+      ? t('as {usual}, or {other}', { usual, other: other.join(', ') })
+      : t('as {usual}', { usual });
+  return temperMin > 0 ? t('{as}, {temperMin, number} min out of the cold before', { as, temperMin }) : as;
 }
 
 /** How a home-made thing is made, for the grams that lie on the board. */
@@ -146,7 +156,7 @@ function Made({ plan, component: component }: { plan: Plan; component: Component
       <p>
         {t('{parts}. {steps} At most {keepsH} h before serving. About {costMinor}.', {
           parts: scaled.parts.map((part) => `${formatMass(part.grams, units)} ${part.name}`).join(', '),
-          steps: recipe.steps,
+          steps: word(recipe.steps),
           keepsH: recipe.keepsH,
           costMinor: formatMoney(scaled.costMinor, plan.currency),
         })}

@@ -245,11 +245,11 @@ function PlateOf({
 }
 
 const KIND_WORDS: Record<ConvertedItem['kind'], string> = {
-  stays: 'stays',
-  component: 'becomes',
+  stays: t('stays'),
+  component: t('becomes'),
   form: t('is served as'),
   'home-made': t('is made as'),
-  split: 'gets a twin',
+  split: t('gets a twin'),
   apart: t('goes on a board apart'),
   added: t('is added'),
   'leave-out': t('is left out'),

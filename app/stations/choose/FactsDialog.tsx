@@ -35,8 +35,8 @@ const GROUPS: readonly (readonly [string, (fact: FactKey) => boolean])[] = [
 
 const VALUE_WORDS: Record<string, string> = {
   contains: t('in it'),
-  may: 'traces',
-  free: 'free',
+  may: t('traces'),
+  free: t('free'),
   unknown: t('not known'),
   brand: t('depends on the brand'),
 };

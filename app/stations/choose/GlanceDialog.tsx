@@ -167,7 +167,8 @@ function Partners({ checked }: { checked: Checked }) {
             <span>
               <b>{shortName(partner.cheese)}</b>,{' '}
               {partner.vehicle ? shortName(partner.vehicle).toLowerCase() : t('no bread')},{' '}
-              {partner.contrast ? shortName(partner.contrast).toLowerCase() : t('no contrast')}: {partner.why}
+              {partner.contrast ? shortName(partner.contrast).toLowerCase() : t('no contrast')}:{' '}
+              {word(partner.why)}
             </span>
           </li>
         ))}

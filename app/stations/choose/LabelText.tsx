@@ -14,7 +14,7 @@ const KIND_WORDS = {
   contains: t('in it'),
   may: t('perhaps traces'),
   free: t('said to be free'),
-  ask: 'a question',
+  ask: t('a question'),
   plain: '',
 };
 

@@ -2,6 +2,7 @@ import { CARE } from './care.js';
 import { CONVERT } from './convert.js';
 import { FACTS } from './facts.js';
 import { FINDINGS } from './findings.js';
+import { QUESTIONS } from './questions.js';
 import { REASONS } from './reasons.js';
 import { REMEDIES } from './remedies.js';
 import { SCHOOLS } from './schools.js';
@@ -17,6 +18,7 @@ export const EN = {
   ...FACTS,
   ...CARE,
   ...CONVERT,
+  ...QUESTIONS,
   ...REASONS,
   ...SCHOOLS,
   ...WHY,

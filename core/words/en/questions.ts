@@ -1,0 +1,10 @@
+/** What is asked of labels, makers and counters, and the list that goes to the shop. */
+export const QUESTIONS = {
+  'ask.contains': 'Does it contain {what}, or traces?',
+  'ask.in-it': 'Is {what} in it?',
+  'ask.any': 'Is there any {what} in it, or traces?',
+  'ask.title': '{plan}: questions for labels and makers',
+  'ask.line': '[ ] {question}{grave, select, yes { (allergy or small child)} other {}} For: {groupsLow}.',
+  'ask.read-by': 'Read by, and when:',
+  'ask.none': 'Nothing is open.',
+} as const;
