@@ -3,7 +3,7 @@ import { toast } from 'sonner';
 import { create } from 'zustand';
 import { applyCommand, type Command, type Plan } from '../../core/plan/index.js';
 import { withSize } from '../../core/portion/index.js';
-import { db } from './db.js';
+import { db, type PlanRow } from './db.js';
 import {
   markDeleted,
   putNew,
@@ -67,140 +67,31 @@ const RETRY_MS = 3000;
 
 const words = (error: unknown): string => (error instanceof Error ? error.message : String(error));
 
+interface Store {
+  set(patch: Partial<Session>): void;
+  get(): Session;
+}
+
+const NOTHING_OPEN = {
+  planId: null,
+  plan: null,
+  rev: 0,
+  savedAt: null,
+  saving: 0,
+  undoLabel: undefined,
+  redoLabel: undefined,
+  problem: null,
+  unsaved: null,
+  gone: false,
+  seenBy: null,
+  lifted: null,
+} as const;
+
 export const useSession = create<Session>((set, get) => {
-  /** Writes of this plan that are not in the store yet. */
-  const waiting = (): number => pending.filter((pending) => pending.id === get().planId).length;
-
-  async function settle(id: string, written: Written): Promise<void> {
-    if (get().planId !== id) return;
-    if (!written.ok) {
-      toast.error(written.reason);
-      const row = await readRow(id);
-      if (row) set({ plan: row.doc, rev: row.rev });
-      return;
-    }
-    const labels = await stepLabels(id, written.row.cursor);
-    const more = waiting() > 1;
-    set({
-      rev: written.row.rev,
-      savedAt: written.row.savedAt,
-      undoLabel: labels.undo,
-      redoLabel: labels.redo,
-      ...(more ? {} : { plan: written.row.doc }),
-    });
-    if (written.merged) toast(t('Another tab had changed this plan; your edit was made on top of it.'));
-  }
-
-  /** Writes what waits, one after the other. A write that the store does not take stays first in the line. */
-  async function flush(): Promise<void> {
-    clearTimeout(retry);
-    while (pending.length > 0 && !get().gone) {
-      const [next] = pending as [Pending];
-      let written: Written;
-      try {
-        written = await next.write();
-      } catch (error) {
-        set({ unsaved: words(error) });
-        retry = setTimeout(start, RETRY_MS);
-        return;
-      }
-      if (!written.ok && written.gone) {
-        // nothing is thrown away: it waits until the plan is put back, or is kept as a copy
-        if (get().planId === next.id) return set({ gone: true, saving: 0 });
-        toast.error(t('A plan was deleted elsewhere before its last edits were saved.'));
-        pending.shift();
-        continue;
-      }
-      await settle(next.id, written);
-      pending.shift();
-      set({ saving: waiting(), unsaved: null });
-    }
-  }
-
-  function start(): void {
-    flushing = (flushing ?? Promise.resolve()).then(flush, flush);
-  }
-
-  function enqueue(id: string, write: () => Promise<Written>): void {
-    pending.push({ id, write });
-    set({ saving: get().gone ? 0 : waiting() });
-    start();
-  }
-
-  function apply(asked: Command, amends?: string): void {
-    const { plan, planId, rev } = get();
-    if (!plan || !planId) return;
-    const command = withSize(plan, asked);
-    const done = applyCommand(plan, command);
-    if (!done.ok) {
-      toast.error(
-        done.problems
-          .map((problem) => `${problem.path ? `${problem.path}: ` : ''}${problem.reason}`)
-          .join('; '),
-      );
-      return;
-    }
-    set({ plan: done.plan });
-    const waits = get().saving > 0;
-    enqueue(planId, () => writeCommand(planId, waits ? get().rev : rev, command, Date.now(), amends));
-  }
-
+  const store: Store = { set, get };
   return {
-    planId: null,
-    plan: null,
-    rev: 0,
-    savedAt: null,
-    saving: 0,
-    undoLabel: undefined,
-    redoLabel: undefined,
-    problem: null,
-    unsaved: null,
-    gone: false,
-    seenBy: null,
-    lifted: null,
-
-    async open(id) {
-      subscription?.unsubscribe();
-      set({ planId: id, plan: null, problem: null, gone: false, unsaved: null, seenBy: null, lifted: null });
-      try {
-        const row = await readRow(id);
-        if (get().planId !== id) return;
-        if (!row) {
-          set({ problem: t('There is no plan at this address in this browser.') });
-          return;
-        }
-        const labels = await stepLabels(id, row.cursor);
-        set({
-          plan: row.doc,
-          rev: row.rev,
-          savedAt: row.savedAt,
-          undoLabel: labels.undo,
-          redoLabel: labels.redo,
-        });
-        subscription = liveQuery(() => db.plans.get(id)).subscribe((now) => {
-          if (get().planId !== id) return;
-          if (!now || now.deletedAt !== null) return set({ gone: true, saving: 0 });
-          // put back elsewhere: what waited is written now
-          if (get().gone) {
-            set({ gone: false, saving: waiting() });
-            start();
-          }
-          if (get().saving > 0 || now.rev <= get().rev) return;
-          toast(t('This plan was changed in another tab.'));
-          void stepLabels(id, now.cursor).then((l) =>
-            set({
-              plan: readDoc(now.doc),
-              rev: now.rev,
-              savedAt: now.savedAt,
-              undoLabel: l.undo,
-              redoLabel: l.redo,
-            }),
-          );
-        });
-      } catch (error) {
-        set({ problem: error instanceof Error ? error.message : String(error) });
-      }
-    },
+    ...NOTHING_OPEN,
+    open: (id) => openPlan(store, id),
 
     async putBack() {
       const { planId, plan } = get();
@@ -211,8 +102,8 @@ export const useSession = create<Session>((set, get) => {
         pending = pending.filter((pending) => pending.id !== planId);
         await putPlan(plan, Date.now());
       }
-      set({ gone: false, saving: waiting() });
-      start();
+      set({ gone: false, saving: waiting(store) });
+      start(store);
     },
 
     async keepAsCopy() {
@@ -227,25 +118,142 @@ export const useSession = create<Session>((set, get) => {
       set({ planId: null, plan: null, gone: false, seenBy: null });
     },
 
-    edit(command) {
-      apply(command);
-    },
-
-    amend(command, label) {
-      apply(command, label);
-    },
+    edit: (command) => apply(store, command),
+    amend: (command, label) => apply(store, command, label),
 
     step(way) {
       const { planId } = get();
-      if (planId) enqueue(planId, () => writeStep(planId, way, Date.now()));
+      if (planId) enqueue(store, planId, () => writeStep(planId, way, Date.now()));
     },
 
     lift(key) {
       if (get().lifted !== key) set({ lifted: key });
     },
 
-    see(groupId) {
-      set({ seenBy: groupId });
-    },
+    see: (groupId) => set({ seenBy: groupId }),
   };
 });
+
+// ------------------------------------------------------------------ opening
+
+async function openPlan(store: Store, id: string): Promise<void> {
+  const { set, get } = store;
+  subscription?.unsubscribe();
+  set({ planId: id, plan: null, problem: null, gone: false, unsaved: null, seenBy: null, lifted: null });
+  try {
+    const row = await readRow(id);
+    if (get().planId !== id) return;
+    if (!row) {
+      set({ problem: t('There is no plan at this address in this browser.') });
+      return;
+    }
+    set({ plan: row.doc, rev: row.rev, savedAt: row.savedAt, ...(await labelsOf(id, row.cursor)) });
+    subscription = liveQuery(() => db.plans.get(id)).subscribe((now) => followed(store, id, now));
+  } catch (error) {
+    set({ problem: words(error) });
+  }
+}
+
+/** The stored plan has changed: by this tab, or by another one. */
+function followed(store: Store, id: string, now: PlanRow | undefined): void {
+  const { set, get } = store;
+  if (get().planId !== id) return;
+  if (!now || now.deletedAt !== null) return set({ gone: true, saving: 0 });
+  // put back elsewhere: what waited is written now
+  if (get().gone) {
+    set({ gone: false, saving: waiting(store) });
+    start(store);
+  }
+  if (get().saving > 0 || now.rev <= get().rev) return;
+  toast(t('This plan was changed in another tab.'));
+  void labelsOf(id, now.cursor).then((labels) =>
+    set({ plan: readDoc(now.doc), rev: now.rev, savedAt: now.savedAt, ...labels }),
+  );
+}
+
+async function labelsOf(id: string, cursor: number): Promise<Pick<Session, 'undoLabel' | 'redoLabel'>> {
+  const { undo, redo } = await stepLabels(id, cursor);
+  return { undoLabel: undo, redoLabel: redo };
+}
+
+// ------------------------------------------------------------------ editing and writing
+
+function apply(store: Store, asked: Command, amends?: string): void {
+  const { set, get } = store;
+  const { plan, planId, rev } = get();
+  if (!plan || !planId) return;
+  const command = withSize(plan, asked);
+  const done = applyCommand(plan, command);
+  if (!done.ok) {
+    toast.error(
+      done.problems
+        .map((problem) => `${problem.path ? `${problem.path}: ` : ''}${problem.reason}`)
+        .join('; '),
+    );
+    return;
+  }
+  set({ plan: done.plan });
+  const waits = get().saving > 0;
+  enqueue(store, planId, () => writeCommand(planId, waits ? get().rev : rev, command, Date.now(), amends));
+}
+
+/** Writes of the open plan that are not in the store yet. */
+const waiting = ({ get }: Store): number => pending.filter((pending) => pending.id === get().planId).length;
+
+function enqueue(store: Store, id: string, write: () => Promise<Written>): void {
+  pending.push({ id, write });
+  store.set({ saving: store.get().gone ? 0 : waiting(store) });
+  start(store);
+}
+
+function start(store: Store): void {
+  const next = () => flush(store);
+  flushing = (flushing ?? Promise.resolve()).then(next, next);
+}
+
+/** Writes what waits, one after the other. A write that the store does not take stays first in the line. */
+async function flush(store: Store): Promise<void> {
+  const { set, get } = store;
+  clearTimeout(retry);
+  while (pending.length > 0 && !get().gone) {
+    const [next] = pending as [Pending];
+    let written: Written;
+    try {
+      written = await next.write();
+    } catch (error) {
+      set({ unsaved: words(error) });
+      retry = setTimeout(() => start(store), RETRY_MS);
+      return;
+    }
+    if (!written.ok && written.gone) {
+      // nothing is thrown away: it waits until the plan is put back, or is kept as a copy
+      if (get().planId === next.id) return set({ gone: true, saving: 0 });
+      toast.error(t('A plan was deleted elsewhere before its last edits were saved.'));
+      pending.shift();
+      continue;
+    }
+    await settle(store, next.id, written);
+    pending.shift();
+    set({ saving: waiting(store), unsaved: null });
+  }
+}
+
+async function settle(store: Store, id: string, written: Written): Promise<void> {
+  const { set, get } = store;
+  if (get().planId !== id) return;
+  if (!written.ok) {
+    toast.error(written.reason);
+    const row = await readRow(id);
+    if (row) set({ plan: row.doc, rev: row.rev });
+    return;
+  }
+  const labels = await labelsOf(id, written.row.cursor);
+  const more = waiting(store) > 1;
+  set({
+    rev: written.row.rev,
+    savedAt: written.row.savedAt,
+    ...labels,
+    ...(more ? {} : { plan: written.row.doc }),
+  });
+  if (written.merged) toast(t('Another tab had changed this plan; your edit was made on top of it.'));
+}

@@ -1,3 +1,4 @@
+import type { ReactNode } from 'react';
 import {
   packOf,
   plainRim,
@@ -90,114 +91,118 @@ function Inner({ inner: { ring, tint, second }, ink, r }: { inner: RimInner; ink
   );
 }
 
-function Band({ pattern, r }: { pattern: RimPattern; r: number }) {
-  const ink = INK[pattern];
-  const small = r < 16;
-  const band = r * (small ? 0.79 : 0.85);
-  const t = r * (small ? 0.16 : 0.11);
-  const ring = (n: number, draw: (a: number, i: number) => React.ReactNode) =>
-    Array.from({ length: n }, (_, i) => draw((i * 360) / n, i));
-  switch (pattern) {
-    case 'strokes':
-      return ring(small ? 10 : 18, (a, i) => {
-        const [x, y] = at(band - t, a - 7);
-        const [u, v] = at(band + t, a + 7);
-        return (
-          <path key={i} d={`M${x} ${y}L${u} ${v}`} stroke={ink} strokeWidth={r * 0.1} strokeLinecap="round" />
-        );
-      });
-    case 'waves': {
-      let d = '';
-      const n = small ? 10 : 18;
-      for (let i = 0; i <= n; i++) {
-        const [x, y] = at(band + (i % 2 === 0 ? t : -t) * 0.8, (i * 360) / n);
-        d += i === 0 ? `M${x} ${y}` : `L${x} ${y}`;
-      }
-      return <path d={d} fill="none" stroke={ink} strokeWidth={r * 0.08} strokeLinejoin="round" />;
-    }
-    case 'diamonds':
-      return ring(small ? 4 : 6, (a, i) =>
-        [-1, 1].map((side) => {
-          const [x, y] = at(band, a + side * (small ? 18 : 12.5));
-          return (
-            <path
-              key={`${i}${side}`}
-              d={`M0 ${-t * 1.25}L${t * 1.1} 0L0 ${t * 1.25}L${-t * 1.1} 0Z`}
-              fill={ink}
-              transform={`translate(${x} ${y}) rotate(${a + side * 12})`}
-            />
-          );
-        }),
-      );
-    case 'rays':
-      return ring(small ? 16 : 30, (a, i) => {
-        const [x, y] = at(band - t, a);
-        const [u, v] = at(band + t, a);
-        return (
-          <path
-            key={i}
-            d={`M${x} ${y}L${u} ${v}`}
-            stroke={ink}
-            strokeWidth={r * (small ? 0.08 : 0.05)}
-            strokeLinecap="round"
-          />
-        );
-      });
-    case 'dots':
-      return ring(small ? 8 : 12, (a, i) => {
-        const [x, y] = at(band, a);
-        return <circle key={i} cx={x} cy={y} r={t * 0.85} fill={ink} />;
-      });
-    case 'beads':
-      return ring(small ? 5 : 8, (a, i) => {
-        const [x, y] = at(band, a);
-        return <circle key={i} cx={x} cy={y} r={t * 0.9} fill="none" stroke={ink} strokeWidth={r * 0.07} />;
-      });
-    case 'ticks':
-      return ring(small ? 6 : 10, (a, i) => {
-        const [x, y] = at(band, a - 5);
-        const [u, v] = at(band, a + 5);
-        return <path key={i} d={`M${x} ${y}L${u} ${v}`} stroke={ink} strokeWidth={r * 0.13} />;
-      });
-    case 'steps':
-      return ring(small ? 5 : 9, (a, i) => {
-        const [x, y] = at(band - t, a - 8);
-        const [p, q] = at(band + t, a - 8);
-        const [u, v] = at(band + t, a + 8);
-        return (
-          <path
-            key={i}
-            d={`M${x} ${y}L${p} ${q}L${u} ${v}`}
-            fill="none"
-            stroke={ink}
-            strokeWidth={r * 0.07}
-          />
-        );
-      });
-    case 'scallop':
+/** A rim's painted band: how far out it runs, half its width, and whether the plate is too small for detail. */
+interface BandLook {
+  ink: string;
+  r: number;
+  small: boolean;
+  band: number;
+  half: number;
+}
+
+const ring = (n: number, draw: (a: number, i: number) => ReactNode): ReactNode =>
+  Array.from({ length: n }, (_, i) => draw((i * 360) / n, i));
+
+/** A stroke across the band from one angle to another. */
+function across({ ink, band, half }: BandLook, from: number, to: number, width: number, i: number) {
+  const [x, y] = at(band - half, from);
+  const [u, v] = at(band + half, to);
+  return <path key={i} d={`M${x} ${y}L${u} ${v}`} stroke={ink} strokeWidth={width} strokeLinecap="round" />;
+}
+
+function waves({ ink, r, small, band, half }: BandLook) {
+  const n = small ? 10 : 18;
+  const points = Array.from({ length: n + 1 }, (_, i) =>
+    at(band + (i % 2 === 0 ? half : -half) * 0.8, (i * 360) / n).join(' '),
+  );
+  return (
+    <path d={`M${points.join('L')}`} fill="none" stroke={ink} strokeWidth={r * 0.08} strokeLinejoin="round" />
+  );
+}
+
+const diamonds = ({ ink, small, band, half }: BandLook) =>
+  ring(small ? 4 : 6, (a, i) =>
+    [-1, 1].map((side) => {
+      const [x, y] = at(band, a + side * (small ? 18 : 12.5));
       return (
         <path
-          d={scallopPath(r * 0.85, small ? 9 : 12, r * 0.085)}
-          fill="none"
-          stroke={ink}
-          strokeWidth={r * 0.08}
+          key={`${i}${side}`}
+          d={`M0 ${-half * 1.25}L${half * 1.1} 0L0 ${half * 1.25}L${-half * 1.1} 0Z`}
+          fill={ink}
+          transform={`translate(${x} ${y}) rotate(${a + side * 12})`}
         />
       );
-    case 'wide-scallop':
-      return (
-        <>
-          <path
-            d={scallopPath(r * 0.84, small ? 7 : 9, r * 0.1)}
-            fill="none"
-            stroke={ink}
-            strokeWidth={r * 0.08}
-          />
-          <circle r={r * 0.66} fill="none" stroke={ink} strokeWidth={r * 0.06} />
-        </>
-      );
-    case 'plain':
-      return <circle r={band} fill="none" stroke={ink} strokeWidth={r * (small ? 0.1 : 0.06)} />;
-  }
+    }),
+  );
+
+const dots = ({ ink, small, band, half }: BandLook) =>
+  ring(small ? 8 : 12, (a, i) => {
+    const [x, y] = at(band, a);
+    return <circle key={i} cx={x} cy={y} r={half * 0.85} fill={ink} />;
+  });
+
+const beads = ({ ink, r, small, band, half }: BandLook) =>
+  ring(small ? 5 : 8, (a, i) => {
+    const [x, y] = at(band, a);
+    return <circle key={i} cx={x} cy={y} r={half * 0.9} fill="none" stroke={ink} strokeWidth={r * 0.07} />;
+  });
+
+const ticks = ({ ink, r, small, band }: BandLook) =>
+  ring(small ? 6 : 10, (a, i) => {
+    const [x, y] = at(band, a - 5);
+    const [u, v] = at(band, a + 5);
+    return <path key={i} d={`M${x} ${y}L${u} ${v}`} stroke={ink} strokeWidth={r * 0.13} />;
+  });
+
+const steps = ({ ink, r, small, band, half }: BandLook) =>
+  ring(small ? 5 : 9, (a, i) => {
+    const corners = [at(band - half, a - 8), at(band + half, a - 8), at(band + half, a + 8)];
+    return (
+      <path
+        key={i}
+        d={`M${corners.map((corner) => corner.join(' ')).join('L')}`}
+        fill="none"
+        stroke={ink}
+        strokeWidth={r * 0.07}
+      />
+    );
+  });
+
+const scallop = ({ ink, r }: BandLook, far: number, n: number, deep: number) => (
+  <path d={scallopPath(r * far, n, r * deep)} fill="none" stroke={ink} strokeWidth={r * 0.08} />
+);
+
+const BANDS: Readonly<Record<RimPattern, (look: BandLook) => ReactNode>> = {
+  strokes: (look) => ring(look.small ? 10 : 18, (a, i) => across(look, a - 7, a + 7, look.r * 0.1, i)),
+  waves,
+  diamonds,
+  rays: (look) =>
+    ring(look.small ? 16 : 30, (a, i) => across(look, a, a, look.r * (look.small ? 0.08 : 0.05), i)),
+  dots,
+  beads,
+  ticks,
+  steps,
+  scallop: (look) => scallop(look, 0.85, look.small ? 9 : 12, 0.085),
+  'wide-scallop': (look) => (
+    <>
+      {scallop(look, 0.84, look.small ? 7 : 9, 0.1)}
+      <circle r={look.r * 0.66} fill="none" stroke={look.ink} strokeWidth={look.r * 0.06} />
+    </>
+  ),
+  plain: ({ ink, r, small, band }) => (
+    <circle r={band} fill="none" stroke={ink} strokeWidth={r * (small ? 0.1 : 0.06)} />
+  ),
+};
+
+function Band({ pattern, r }: { pattern: RimPattern; r: number }) {
+  const small = r < 16;
+  return BANDS[pattern]({
+    ink: INK[pattern],
+    r,
+    small,
+    band: r * (small ? 0.79 : 0.85),
+    half: r * (small ? 0.16 : 0.11),
+  });
 }
 
 /** A small painted plate, for lists and slips. The name stands beside it. */

@@ -5,7 +5,7 @@ import { useSession } from '../../store/session.js';
 import { LengthInput, NumberInput, Tick, Ticks, Wrong } from '../../ui/Fields.js';
 import { PaperDialog } from '../../ui/kit/Dialog.js';
 import { Button } from '../../ui/kit/Button.js';
-import { t } from '../../words/index.js';
+import { t, word } from '../../words/index.js';
 
 const TOOLS = ['knives', 'spoons', 'tongs'] as const;
 const NEW_BOWL = { diameterMm: 90, count: 2 };
@@ -18,8 +18,6 @@ export function AtHandDialog({ plan, onClose }: { plan: Plan; onClose: () => voi
   const [work, setWork] = useState(plan.work);
   const edit = useSession((session) => session.edit);
   const bad = bowls.find((bowl) => !(bowl.diameterMm >= LEAST_MM && bowl.diameterMm <= MOST_MM));
-  const change = (i: number, patch: Partial<Plan['bowls'][number]>): void =>
-    setBowls(bowls.map((bowl, k) => (k === i ? { ...bowl, ...patch } : bowl)));
   const save = (): void => {
     edit({
       name: 'together',
@@ -34,82 +32,9 @@ export function AtHandDialog({ plan, onClose }: { plan: Plan; onClose: () => voi
   };
   return (
     <PaperDialog open onClose={onClose} title={t('Bowls and tools at hand')}>
-      <Ticks legend={t('Bowls')}>
-        {bowls.map((bowl, i) => (
-          <div key={i} className="flex flex-wrap gap-2.5 items-end">
-            <LengthInput
-              label={t('Across')}
-              mm={bowl.diameterMm}
-              min={LEAST_MM}
-              max={MOST_MM}
-              onChange={(diameterMm) => change(i, { diameterMm })}
-            />
-            <NumberInput
-              label={t('How many')}
-              value={bowl.count}
-              min={0}
-              max={99}
-              onChange={(count) => change(i, { count })}
-            />
-            <Button
-              look="link"
-              aria-label={t('Leave out bowls of {diameterMm} mm', { diameterMm: bowl.diameterMm })}
-              onClick={() => setBowls(bowls.filter((_, k) => k !== i))}
-            >
-              {t('Leave out')}
-            </Button>
-          </div>
-        ))}
-        <Button
-          look="quiet"
-          size="small"
-          disabled={bowls.length >= 20}
-          onClick={() => setBowls([...bowls, NEW_BOWL])}
-        >
-          {t('Another size')}
-        </Button>
-      </Ticks>
-      <Ticks legend={t('Hands')}>
-        <div className="flex flex-wrap items-center gap-2.5">
-          <NumberInput
-            label={t('Helpers')}
-            value={work.helpers}
-            min={0}
-            max={20}
-            onChange={(helpers) => setWork({ ...work, helpers: Math.round(helpers) })}
-          />
-          <Tick
-            inline
-            label={t('limit the minutes')}
-            on={work.minutes !== null}
-            onChange={(on) => setWork({ ...work, minutes: on ? 90 : null })}
-          />
-          {work.minutes !== null && (
-            <NumberInput
-              label={t('Minutes each')}
-              value={work.minutes}
-              min={5}
-              max={2880}
-              onChange={(minutes) => setWork({ ...work, minutes: Math.max(5, Math.round(minutes)) })}
-            />
-          )}
-        </div>
-      </Ticks>
-      <Ticks legend={t('Tools')}>
-        <div className="flex flex-wrap items-center gap-2.5">
-          {TOOLS.map((t) => (
-            <NumberInput
-              key={t}
-              label={t}
-              value={tools[t]}
-              min={0}
-              max={99}
-              width={100}
-              onChange={(n) => setTools({ ...tools, [t]: n })}
-            />
-          ))}
-        </div>
-      </Ticks>
+      <Bowls bowls={bowls} onChange={setBowls} />
+      <Hands work={work} onChange={setWork} />
+      <Tools tools={tools} onChange={setTools} />
       <FromHouse
         kind="tools"
         words={t('As in your house')}
@@ -125,5 +50,102 @@ export function AtHandDialog({ plan, onClose }: { plan: Plan; onClose: () => voi
         {t('Keep')}
       </Button>
     </PaperDialog>
+  );
+}
+
+interface Part<T> {
+  onChange: (value: T) => void;
+}
+
+function Bowls({ bowls, onChange }: Part<Plan['bowls']> & { bowls: Plan['bowls'] }) {
+  const change = (i: number, patch: Partial<Plan['bowls'][number]>): void =>
+    onChange(bowls.map((bowl, k) => (k === i ? { ...bowl, ...patch } : bowl)));
+  return (
+    <Ticks legend={t('Bowls')}>
+      {bowls.map((bowl, i) => (
+        <div key={i} className="flex flex-wrap gap-2.5 items-end">
+          <LengthInput
+            label={t('Across')}
+            mm={bowl.diameterMm}
+            min={LEAST_MM}
+            max={MOST_MM}
+            onChange={(diameterMm) => change(i, { diameterMm })}
+          />
+          <NumberInput
+            label={t('How many')}
+            value={bowl.count}
+            min={0}
+            max={99}
+            onChange={(count) => change(i, { count })}
+          />
+          <Button
+            look="link"
+            aria-label={t('Leave out bowls of {diameterMm} mm', { diameterMm: bowl.diameterMm })}
+            onClick={() => onChange(bowls.filter((_, k) => k !== i))}
+          >
+            {t('Leave out')}
+          </Button>
+        </div>
+      ))}
+      <Button
+        look="quiet"
+        size="small"
+        disabled={bowls.length >= 20}
+        onClick={() => onChange([...bowls, NEW_BOWL])}
+      >
+        {t('Another size')}
+      </Button>
+    </Ticks>
+  );
+}
+
+function Hands({ work, onChange }: Part<Plan['work']> & { work: Plan['work'] }) {
+  return (
+    <Ticks legend={t('Hands')}>
+      <div className="flex flex-wrap items-center gap-2.5">
+        <NumberInput
+          label={t('Helpers')}
+          value={work.helpers}
+          min={0}
+          max={20}
+          onChange={(helpers) => onChange({ ...work, helpers: Math.round(helpers) })}
+        />
+        <Tick
+          inline
+          label={t('limit the minutes')}
+          on={work.minutes !== null}
+          onChange={(on) => onChange({ ...work, minutes: on ? 90 : null })}
+        />
+        {work.minutes !== null && (
+          <NumberInput
+            label={t('Minutes each')}
+            value={work.minutes}
+            min={5}
+            max={2880}
+            onChange={(minutes) => onChange({ ...work, minutes: Math.max(5, Math.round(minutes)) })}
+          />
+        )}
+      </div>
+    </Ticks>
+  );
+}
+
+function Tools({ tools, onChange }: Part<Plan['tools']> & { tools: Plan['tools'] }) {
+  return (
+    <Ticks legend={t('Tools')}>
+      <div className="flex flex-wrap items-center gap-2.5">
+        {TOOLS.map((tool) => (
+          <NumberInput
+            key={tool}
+            label={word(tool)}
+            value={tools[tool]}
+            min={0}
+            max={99}
+            width={100}
+            onChange={(n) => onChange({ ...tools, [tool]: n })}
+          />
+        ))}
+      </div>
+    </Ticks>
   );
 }

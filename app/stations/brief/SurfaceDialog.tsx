@@ -8,7 +8,7 @@ import { Choice, LengthInput, TextInput, Tick, Ticks, Wrong } from '../../ui/Fie
 import { PaperDialog } from '../../ui/kit/Dialog.js';
 import { sizeWords } from './TableSurfaces.js';
 import { Button } from '../../ui/kit/Button.js';
-import { t } from '../../words/index.js';
+import { t, word } from '../../words/index.js';
 
 const MATERIALS = ['oak', 'walnut', 'slate', 'marble', 'china', 'enamel', 'tin', 'paper'] as const;
 
@@ -47,58 +47,9 @@ export function SurfaceDialog({
         onTake={set}
       />
       <Advice plan={plan} draft={draft} set={set} />
-      <Ticks legend={t('For whom')}>
-        {plan.party.map((group) => {
-          const all = plan.party.map((otherGroup) => otherGroup.id);
-          const serves = draft.serves ?? all;
-          return (
-            <Tick
-              key={group.id}
-              inline
-              label={group.name}
-              on={serves.includes(group.id)}
-              onChange={(on) =>
-                set({ serves: on ? [...serves, group.id] : serves.filter((id) => id !== group.id) })
-              }
-            />
-          );
-        })}
-      </Ticks>
-      <Ticks legend={t('Kept free from')}>
-        {FREE_FROM.map((freeFrom) => (
-          <Tick
-            key={freeFrom.id}
-            inline
-            label={freeFrom.name}
-            on={draft.freeFrom.includes(freeFrom.id)}
-            onChange={(on) =>
-              set({
-                freeFrom: on
-                  ? [...draft.freeFrom, freeFrom.id]
-                  : draft.freeFrom.filter((x) => x !== freeFrom.id),
-              })
-            }
-          />
-        ))}
-      </Ticks>
-      {plan.party.length > 1 && (
-        <Ticks legend={t('A part of it kept for (open ground around it, tools of its own)')}>
-          {plan.party.map((group) => {
-            const kept = draft.zoneFor ?? [];
-            return (
-              <Tick
-                key={group.id}
-                inline
-                label={t('{name}, a part', { name: group.name })}
-                on={kept.includes(group.id)}
-                onChange={(on) =>
-                  setDraft(keptFor(draft, on ? [...kept, group.id] : kept.filter((id) => id !== group.id)))
-                }
-              />
-            );
-          })}
-        </Ticks>
-      )}
+      <ForWhom plan={plan} draft={draft} set={set} />
+      <KeptFreeFrom draft={draft} set={set} />
+      {plan.party.length > 1 && <KeptParts plan={plan} draft={draft} onChange={setDraft} />}
       <Tick
         label={t('Small hands can reach it')}
         on={draft.smallHands}
@@ -127,6 +78,66 @@ function keptFor({ zoneFor: _old, ...surface }: Surface, groups: NonNullable<Sur
 interface Part {
   draft: Surface;
   set: (patch: Partial<Surface>) => void;
+}
+
+function ForWhom({ plan, draft, set }: Part & { plan: Plan }) {
+  const serves = draft.serves ?? plan.party.map((group) => group.id);
+  return (
+    <Ticks legend={t('For whom')}>
+      {plan.party.map(({ id, name }) => (
+        <Tick
+          key={id}
+          inline
+          label={name}
+          on={serves.includes(id)}
+          onChange={(on) => set({ serves: on ? [...serves, id] : serves.filter((other) => other !== id) })}
+        />
+      ))}
+    </Ticks>
+  );
+}
+
+const KeptFreeFrom = ({ draft, set }: Part) => (
+  <Ticks legend={t('Kept free from')}>
+    {FREE_FROM.map(({ id, name }) => (
+      <Tick
+        key={id}
+        inline
+        label={word(name)}
+        on={draft.freeFrom.includes(id)}
+        onChange={(on) =>
+          set({ freeFrom: on ? [...draft.freeFrom, id] : draft.freeFrom.filter((other) => other !== id) })
+        }
+      />
+    ))}
+  </Ticks>
+);
+
+function KeptParts({
+  plan,
+  draft,
+  onChange,
+}: {
+  plan: Plan;
+  draft: Surface;
+  onChange: (draft: Surface) => void;
+}) {
+  const kept = draft.zoneFor ?? [];
+  return (
+    <Ticks legend={t('A part of it kept for (open ground around it, tools of its own)')}>
+      {plan.party.map(({ id, name }) => (
+        <Tick
+          key={id}
+          inline
+          label={t('{name}, a part', { name })}
+          on={kept.includes(id)}
+          onChange={(on) =>
+            onChange(keptFor(draft, on ? [...kept, id] : kept.filter((other) => other !== id)))
+          }
+        />
+      ))}
+    </Ticks>
+  );
 }
 
 function Size({ draft, set }: Part) {

@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { useState, type ReactNode } from 'react';
 import {
   ALL_FACT_KEYS,
   FAMILIES,
@@ -19,7 +19,7 @@ import { Choice, Field, TextInput, Wrong } from '../../ui/Fields.js';
 import { PaperDialog } from '../../ui/kit/Dialog.js';
 import { Button } from '../../ui/kit/Button.js';
 import { Input } from '../../ui/kit/Input.js';
-import { t } from '../../words/index.js';
+import { t, word } from '../../words/index.js';
 
 const GROUPS: readonly (readonly [string, (fact: FactKey) => boolean])[] = [
   [t('Allergens'), (fact) => fact.startsWith('allergen.')],
@@ -50,32 +50,39 @@ const FIGURES = [
   ['saltG', t('Salt, g'), 100],
 ] as const;
 
+const isAllergen = (fact: FactKey): boolean => /^(?:allergen|nut)\./.test(fact);
+
+/** The food as it was described: what a stylist touched has the stylist as its source. */
+function described(draft: Component, before: Component) {
+  const form = usualForm(draft).form;
+  const touched = (test: (fact: FactKey) => boolean) =>
+    ALL_FACT_KEYS.some(
+      (fact) => test(fact) && factValue(draft, fact, form) !== factValue(before, fact, form),
+    );
+  return componentSchema.safeParse({
+    ...draft,
+    sources: {
+      ...draft.sources,
+      ...(touched(isAllergen) ? { allergens: 'stylist' } : {}),
+      ...(touched((fact) => !isAllergen(fact)) ? { origin: 'stylist' } : {}),
+      ...(draft.per100g === before.per100g ? {} : { nutrition: 'stylist' }),
+    },
+  });
+}
+
 /** Every fact of a food of the stylist's own. What is not told stays unknown, and asks. */
 export function FactsDialog({ component, onClose }: { component: Component; onClose: () => void }) {
-  const [otherComponent, setC] = useState(component);
+  const [draft, setDraft] = useState(component);
   const [problem, setProblem] = useState<string>();
   const edit = useSession((session) => session.edit);
-  const form = usualForm(otherComponent).form;
-  const set = (patch: Partial<Component>): void => setC({ ...otherComponent, ...patch });
+  const set = (patch: Partial<Component>): void => setDraft({ ...draft, ...patch });
   const keep = (): void => {
-    const touched = (test: (fact: FactKey) => boolean) =>
-      ALL_FACT_KEYS.some(
-        (fact) => test(fact) && factValue(otherComponent, fact, form) !== factValue(component, fact, form),
-      );
-    const parsed = componentSchema.safeParse({
-      ...otherComponent,
-      sources: {
-        ...otherComponent.sources,
-        ...(touched((fact) => /^(?:allergen|nut)\./.test(fact)) ? { allergens: 'stylist' } : {}),
-        ...(touched((fact) => !/^(?:allergen|nut)\./.test(fact)) ? { origin: 'stylist' } : {}),
-        ...(otherComponent.per100g === component.per100g ? {} : { nutrition: 'stylist' }),
-      },
-    });
-    if (!parsed.success) {
-      const issue = parsed.error.issues[0];
+    const read = described(draft, component);
+    if (!read.success) {
+      const issue = read.error.issues[0];
       return setProblem(`${issue?.path.join(' ') ?? ''}: ${issue?.message ?? ''}`);
     }
-    edit({ name: 'add-component', component: parsed.data });
+    edit({ name: 'add-component', component: read.data });
     return onClose();
   };
   return (
@@ -86,84 +93,96 @@ export function FactsDialog({ component, onClose }: { component: Component; onCl
       title={t('What is known of {name}', { name: component.name.toLowerCase() })}
       hint={t('Only what you have seen yourself. What is not known stays open, and every need asks.')}
     >
-      <div className="flex flex-wrap items-center gap-2.5">
-        <div className="flex-1 min-w-50">
-          <TextInput label={t('Name')} value={otherComponent.name} onChange={(name) => set({ name })} />
-        </div>
-        <Choice
-          label={t('Family')}
-          width={150}
-          value={otherComponent.family}
-          options={FAMILIES.map((family) => [family, family.replace('-', ' ')] as const)}
-          onPick={(family: Family) => set({ family })}
-        />
-      </div>
-      <TextInput
-        label={t('Also called, with commas')}
-        value={otherComponent.synonyms.join(', ')}
-        max={200}
-        onChange={(text) => set({ synonyms: text.split(',').map((x) => x.trimStart()) })}
-      />
+      <Called draft={draft} set={set} />
       {GROUPS.map(([title, test]) => (
-        <fieldset
-          key={title}
-          className="mt-3 grid grid-cols-[repeat(auto-fill,minmax(150px,1fr))] gap-x-3 border-0 border-t-[1.5px] border-line pt-1"
-        >
-          <legend className="pr-2 font-display text-base/[1.2] font-extrabold">{title}</legend>
+        <Facts key={title} title={title}>
           {ALL_FACT_KEYS.filter(test).map((key) => (
             <FactChoice
               key={key}
-              c={otherComponent}
+              component={draft}
               fact={key}
-              onTell={(value) => setC(withKnowledge(otherComponent, key, value))}
+              onTell={(value) => setDraft(withKnowledge(draft, key, value))}
             />
           ))}
-        </fieldset>
+        </Facts>
       ))}
-      <fieldset className="mt-3 grid grid-cols-[repeat(auto-fill,minmax(150px,1fr))] gap-x-3 border-0 border-t-[1.5px] border-line pt-1">
-        <legend className="pr-2 font-display text-base/[1.2] font-extrabold">{t('In 100 g')}</legend>
-        {FIGURES.map(([key, label, most]) => (
-          <Field key={key} label={label}>
-            <Input
-              type="number"
-              min={0}
-              max={most}
-              step="any"
-              value={otherComponent.per100g[key] ?? ''}
-              onChange={(event) =>
-                set({
-                  per100g: withFigure(
-                    otherComponent.per100g,
-                    key,
-                    event.target.value === '' ? null : Number(event.target.value),
-                  ),
-                })
-              }
-            />
-          </Field>
-        ))}
-      </fieldset>
-      <fieldset className="mt-3 grid grid-cols-[repeat(auto-fill,minmax(150px,1fr))] gap-x-3 border-0 border-t-[1.5px] border-line pt-1">
-        <legend className="pr-2 font-display text-base/[1.2] font-extrabold">{t('Taste, 0 to 5')}</legend>
-        {TASTES.map((taste) => (
-          <Field key={taste} label={taste}>
-            <Input
-              type="number"
-              min={0}
-              max={5}
-              value={otherComponent.taste?.[taste] ?? ''}
-              onChange={(event) =>
-                set({ taste: { ...zeroTaste(otherComponent), [taste]: Number(event.target.value) } })
-              }
-            />
-          </Field>
-        ))}
-      </fieldset>
+      <Figures draft={draft} set={set} />
+      <Tastes draft={draft} set={set} />
       {problem && <Wrong>{problem}</Wrong>}
       <Button onClick={keep}>{t('Keep')}</Button>
     </PaperDialog>
   );
 }
+
+interface Part {
+  draft: Component;
+  set: (patch: Partial<Component>) => void;
+}
+
+const Facts = ({ title, children }: { title: string; children: ReactNode }) => (
+  <fieldset className="mt-3 grid grid-cols-[repeat(auto-fill,minmax(150px,1fr))] gap-x-3 border-0 border-t-[1.5px] border-line pt-1">
+    <legend className="pr-2 font-display text-base/[1.2] font-extrabold">{title}</legend>
+    {children}
+  </fieldset>
+);
+
+const Called = ({ draft, set }: Part) => (
+  <>
+    <div className="flex flex-wrap items-center gap-2.5">
+      <div className="flex-1 min-w-50">
+        <TextInput label={t('Name')} value={draft.name} onChange={(name) => set({ name })} />
+      </div>
+      <Choice
+        label={t('Family')}
+        width={150}
+        value={draft.family}
+        options={FAMILIES.map((family) => [family, word(family.replace('-', ' '))] as const)}
+        onPick={(family: Family) => set({ family })}
+      />
+    </div>
+    <TextInput
+      label={t('Also called, with commas')}
+      value={draft.synonyms.join(', ')}
+      max={200}
+      onChange={(text) => set({ synonyms: text.split(',').map((x) => x.trimStart()) })}
+    />
+  </>
+);
+
+const Figures = ({ draft, set }: Part) => (
+  <Facts title={t('In 100 g')}>
+    {FIGURES.map(([key, label, most]) => (
+      <Field key={key} label={label}>
+        <Input
+          type="number"
+          min={0}
+          max={most}
+          step="any"
+          value={draft.per100g[key] ?? ''}
+          onChange={({ target: { value } }) =>
+            set({ per100g: withFigure(draft.per100g, key, value === '' ? null : Number(value)) })
+          }
+        />
+      </Field>
+    ))}
+  </Facts>
+);
+
+const Tastes = ({ draft, set }: Part) => (
+  <Facts title={t('Taste, 0 to 5')}>
+    {TASTES.map((taste) => (
+      <Field key={taste} label={word(taste)}>
+        <Input
+          type="number"
+          min={0}
+          max={5}
+          value={draft.taste?.[taste] ?? ''}
+          onChange={(event) => set({ taste: { ...zeroTaste(draft), [taste]: Number(event.target.value) } })}
+        />
+      </Field>
+    ))}
+  </Facts>
+);
 
 const zeroTaste = (component: Component): NonNullable<Component['taste']> =>
   component.taste ??
@@ -184,11 +203,11 @@ function withFigure(
 }
 
 function FactChoice({
-  c: component,
+  component,
   fact,
   onTell,
 }: {
-  c: Component;
+  component: Component;
   fact: FactKey;
   onTell: (value: string) => void;
 }) {
@@ -196,9 +215,9 @@ function FactChoice({
   const values = [...possibleValues(fact), ...(known(value) ? ['unknown'] : [value])];
   return (
     <Choice
-      label={factWords(fact)}
+      label={word(factWords(fact))}
       value={value}
-      options={values.map((value) => [value, VALUE_WORDS[value] ?? value.replace(/-/g, ' ')] as const)}
+      options={values.map((value) => [value, VALUE_WORDS[value] ?? word(value.replace(/-/g, ' '))] as const)}
       onPick={onTell}
     />
   );

@@ -1,4 +1,4 @@
-import { useRef, useState, type KeyboardEvent } from 'react';
+import { useRef, useState, type KeyboardEvent, type PointerEvent } from 'react';
 import { planLarder, type LaidElement, type Plan, type Surface } from '../../../core/plan/index.js';
 import { boardScale } from '../../plate/BoardImage.js';
 import { Pick } from '../../plate/Pick.js';
@@ -25,6 +25,23 @@ const ARROWS: Record<string, [number, number] | undefined> = {
 
 const path = (element: LaidElement): string => `M${element.outline.map(([x, y]) => `${x} ${y}`).join('L')}Z`;
 
+/** Moves an element and pins it where it is then, one step of undo. */
+function useMove(surface: Surface) {
+  const edit = useSession((session) => session.edit);
+  return (element: LaidElement, dx: number, dy: number, turn = 0): void => {
+    const [x, y] = [clamp(element.x + dx, surface, 0), clamp(element.y + dy, surface, 1)];
+    const at = { surfaceId: surface.id, elementId: element.id };
+    edit({
+      name: 'together',
+      label: t('move on the board'),
+      commands: [
+        { name: 'move-element', ...at, x, y, angle: element.angle + turn },
+        { name: 'pin-element', ...at, on: true },
+      ],
+    });
+  };
+}
+
 /** Each element can be picked, dragged, moved and turned by keys; picks with paper flags mark the picked one. */
 export function Handles({
   surface,
@@ -41,91 +58,29 @@ export function Handles({
   plan: Plan;
   r: number;
 }) {
-  const edit = useSession((session) => session.edit);
   const [drag, setDrag] = useState<Drag | null>(null);
   const svg = useRef<SVGGElement>(null);
   const scale = boardScale(surface, r);
   const larder = planLarder(plan);
-  const move = (element: LaidElement, dx: number, dy: number, turn = 0): void => {
-    const [x, y] = [clamp(element.x + dx, surface, 0), clamp(element.y + dy, surface, 1)];
-    edit({
-      name: 'together',
-      label: t('move on the board'),
-      commands: [
-        {
-          name: 'move-element',
-          surfaceId: surface.id,
-          elementId: element.id,
-          x,
-          y,
-          angle: element.angle + turn,
-        },
-        { name: 'pin-element', surfaceId: surface.id, elementId: element.id, on: true },
-      ],
-    });
-  };
   // however near the board is looked at
   const toMm = (px: number): number => px / (svg.current?.getScreenCTM()?.a ?? scale);
-  const onKey = (ev: KeyboardEvent, element: LaidElement): void => {
-    const way = ARROWS[ev.key];
-    if (way) {
-      ev.preventDefault();
-      if (ev.shiftKey) move(element, 0, 0, (way[0] + way[1]) * TURN_DEGREES);
-      else move(element, way[0] * STEP_MM, way[1] * STEP_MM);
-    } else if (ev.key.toLowerCase() === 'p')
-      edit({ name: 'pin-element', surfaceId: surface.id, elementId: element.id, on: !element.pinned });
-    else if (ev.key === 'Escape') onPick(null);
-  };
   const ordered = [...elements].sort((a, b) => a.layer - b.layer);
   return (
     <g ref={svg} transform={`scale(${scale})`} className="stepped:invisible">
-      {ordered.map((element) => {
-        const name = larder.get(element.componentId)?.name ?? element.componentId;
-        const on = picked?.id === element.id;
-        const shift = drag?.id === element.id ? `translate(${drag.dx} ${drag.dy})` : '';
-        return (
-          <path
-            key={element.id}
-            d={path(element)}
-            transform={shift}
-            fill={on ? 'rgba(255,250,230,.18)' : 'transparent'}
-            stroke={on ? 'var(--china)' : 'transparent'}
-            strokeWidth={on ? 3 / scale : 1}
-            strokeDasharray={on ? `${7 / scale} ${5 / scale}` : undefined}
-            className="cursor-grab touch-none"
-            role="button"
-            tabIndex={0}
-            aria-label={t('{name}{pinned}. Arrows move it, Shift and arrows turn it, P pins it', {
-              name,
-              pinned: element.pinned ? t(', pinned') : '',
-            })}
-            aria-pressed={on}
-            data-element={element.id}
-            onPointerDown={(ev) => {
-              if (!ev.isPrimary) return;
-              ev.currentTarget.setPointerCapture(ev.pointerId);
-              onPick(element.id);
-              setDrag({ id: element.id, startX: ev.clientX, startY: ev.clientY, dx: 0, dy: 0 });
-            }}
-            onPointerMove={(ev) => {
-              if (drag?.id !== element.id) return;
-              // with a second finger it is the board that is meant
-              if (useZoom.getState().pinching) return setDrag(null);
-              setDrag({ ...drag, dx: toMm(ev.clientX - drag.startX), dy: toMm(ev.clientY - drag.startY) });
-            }}
-            onPointerUp={() => {
-              if (drag && !useZoom.getState().pinching && Math.hypot(drag.dx, drag.dy) > 2)
-                move(element, drag.dx, drag.dy);
-              setDrag(null);
-            }}
-            onPointerCancel={() => setDrag(null)}
-            onFocus={() => onPick(element.id)}
-            onKeyDown={(ev) => onKey(ev, element)}
-          >
-            <title>{name}</title>
-          </path>
-        );
-      })}
+      {ordered.map((element) => (
+        <Handle
+          key={element.id}
+          surface={surface}
+          element={element}
+          name={larder.get(element.componentId)?.name ?? element.componentId}
+          on={picked?.id === element.id}
+          scale={scale}
+          drag={drag?.id === element.id ? drag : null}
+          toMm={toMm}
+          onDrag={setDrag}
+          onPick={onPick}
+        />
+      ))}
       {ordered
         .filter((element) => element.pinned || element.id === picked?.id)
         .map((element) => (
@@ -138,6 +93,78 @@ export function Handles({
           />
         ))}
     </g>
+  );
+}
+
+interface HandleProps {
+  surface: Surface;
+  element: LaidElement;
+  name: string;
+  on: boolean;
+  scale: number;
+  /** Its own drag, while there is one. */
+  drag: Drag | null;
+  toMm: (px: number) => number;
+  onDrag: (drag: Drag | null) => void;
+  onPick: (id: string | null) => void;
+}
+
+function Handle({ surface, element, name, on, scale, drag, toMm, onDrag, onPick }: HandleProps) {
+  const edit = useSession((session) => session.edit);
+  const move = useMove(surface);
+  const onKey = (ev: KeyboardEvent): void => {
+    const way = ARROWS[ev.key];
+    if (way) {
+      ev.preventDefault();
+      if (ev.shiftKey) move(element, 0, 0, (way[0] + way[1]) * TURN_DEGREES);
+      else move(element, way[0] * STEP_MM, way[1] * STEP_MM);
+    } else if (ev.key.toLowerCase() === 'p')
+      edit({ name: 'pin-element', surfaceId: surface.id, elementId: element.id, on: !element.pinned });
+    else if (ev.key === 'Escape') onPick(null);
+  };
+  const pointer = {
+    onPointerDown: (ev: PointerEvent<SVGPathElement>) => {
+      if (!ev.isPrimary) return;
+      ev.currentTarget.setPointerCapture(ev.pointerId);
+      onPick(element.id);
+      onDrag({ id: element.id, startX: ev.clientX, startY: ev.clientY, dx: 0, dy: 0 });
+    },
+    onPointerMove: (ev: PointerEvent) => {
+      if (!drag) return;
+      // with a second finger it is the board that is meant
+      if (useZoom.getState().pinching) return onDrag(null);
+      onDrag({ ...drag, dx: toMm(ev.clientX - drag.startX), dy: toMm(ev.clientY - drag.startY) });
+    },
+    onPointerUp: () => {
+      if (drag && !useZoom.getState().pinching && Math.hypot(drag.dx, drag.dy) > 2)
+        move(element, drag.dx, drag.dy);
+      onDrag(null);
+    },
+    onPointerCancel: () => onDrag(null),
+  };
+  return (
+    <path
+      d={path(element)}
+      transform={drag ? `translate(${drag.dx} ${drag.dy})` : ''}
+      fill={on ? 'rgba(255,250,230,.18)' : 'transparent'}
+      stroke={on ? 'var(--china)' : 'transparent'}
+      strokeWidth={on ? 3 / scale : 1}
+      strokeDasharray={on ? `${7 / scale} ${5 / scale}` : undefined}
+      className="cursor-grab touch-none"
+      role="button"
+      tabIndex={0}
+      aria-label={t('{name}{pinned}. Arrows move it, Shift and arrows turn it, P pins it', {
+        name,
+        pinned: element.pinned ? t(', pinned') : '',
+      })}
+      aria-pressed={on}
+      data-element={element.id}
+      onFocus={() => onPick(element.id)}
+      onKeyDown={onKey}
+      {...pointer}
+    >
+      <title>{name}</title>
+    </path>
   );
 }
 
