@@ -45,8 +45,6 @@ export function Frame({ plan, station, checked, shelf, foot, children }: Props) 
   const { stepped, squinting, open } = useFrame(
     useShallow((state) => ({ stepped: state.stepped, squinting: state.squinting, open: state.open })),
   );
-  const kitchen = useKitchen(useShallow((state) => ({ doing: state.doing, cancel: state.cancel })));
-  const long = plan.occasion.name.length > LONG_NAME;
   return (
     <div
       data-station={station.id}
@@ -55,44 +53,8 @@ export function Frame({ plan, station, checked, shelf, foot, children }: Props) 
       className="relative grid h-screen min-h-160 grid-cols-[268px_minmax(0,1fr)_378px] grid-rows-[98px_minmax(0,1fr)] overflow-hidden [grid-template-areas:'head_stations_tools'_'shelf_stage_rail'] max-xl:grid-cols-[230px_minmax(0,1fr)_300px] max-xl:[grid-template-areas:'head_stations_tools'_'stage_stage_rail'] max-md:h-auto max-md:grid-cols-[minmax(0,1fr)_auto] max-md:grid-rows-[auto_100px_96vw_auto] max-md:overflow-visible max-md:[grid-template-areas:'head_tools'_'stations_stations'_'stage_stage'_'rail_rail']"
     >
       <GoneNote />
-      <header className="relative z-5 min-w-0 pt-3.5 pl-5.5 [grid-area:head]">
-        <h1
-          className={`m-0 flex items-center gap-2.5 font-black text-on-cloth max-xl:text-xl/none max-xl:[&_svg]:hidden ${long ? 'text-xl/none' : 'text-2xl/none'}`}
-        >
-          <Link
-            to="/"
-            className={`pb-0.5 text-inherit no-underline ${long ? 'line-clamp-2 min-w-0 wrap-anywhere' : 'whitespace-nowrap'}`}
-            aria-label={t('{name}. All plans', { name: plan.occasion.name })}
-          >
-            {plan.occasion.name}
-          </Link>
-          <Motif plan={plan} />
-        </h1>
-        <p className="mt-1 text-sm text-on-cloth-soft">
-          {t('{guestsIn} guests, {start}', {
-            guestsIn: guestsIn(plan.party),
-            start: speakTime(plan.occasion.start, { year: false }),
-          })}
-        </p>
-      </header>
-      <nav
-        aria-label={t('Stations')}
-        className="@container flex justify-center [grid-area:stations] stepped:invisible"
-      >
-        <div className="relative after:wood after:absolute after:inset-x-0 after:top-[73px] after:h-1.75 after:shadow-tag flex h-18.5 items-end gap-2 px-6.5 max-sm:gap-1 max-sm:px-1.5 @max-[600px]:gap-1 @max-[600px]:px-1.5">
-          {STATIONS.map((other, i) => (
-            <StationLink
-              key={other.id}
-              station={other}
-              plan={plan}
-              checked={checked}
-              current={other === station}
-              crowd={STATIONS.length > FEW}
-              far={Math.abs(i - STATIONS.indexOf(station)) > 1}
-            />
-          ))}
-        </div>
-      </nav>
+      <Head plan={plan} />
+      <Plank plan={plan} station={station} checked={checked} />
       <Tools plan={plan} nextGuest={() => nextGuest(plan)} onBox={() => open({ kind: 'box' })} />
       <button
         className="wood absolute top-26 left-0 z-21 hidden border-0 px-3.5 py-2 font-display text-base/none font-extrabold text-ink shadow-paper max-xl:block max-md:top-44"
@@ -115,17 +77,7 @@ export function Frame({ plan, station, checked, shelf, foot, children }: Props) 
       >
         <div className="runner-cloth absolute inset-x-[9%] inset-y-0" />
         {children}
-        {kitchen.doing && (
-          <div
-            className="on-paper absolute top-[46%] left-1/2 z-10 flex -translate-x-1/2 -translate-y-1/2 items-center gap-3.5 bg-paper px-4.5 py-3 shadow-paper"
-            role="status"
-          >
-            {word(kitchen.doing)} …
-            <Button look="quiet" size="small" onClick={kitchen.cancel}>
-              {t('Stop')}
-            </Button>
-          </div>
-        )}
+        <Working />
         <div
           role="group"
           aria-label={t('In figures')}
@@ -136,6 +88,73 @@ export function Frame({ plan, station, checked, shelf, foot, children }: Props) 
         </div>
       </main>
       <Rail plan={plan} checked={checked} show={(finding) => hangsAt(station, finding)} />
+    </div>
+  );
+}
+
+function Head({ plan }: { plan: Plan }) {
+  const long = plan.occasion.name.length > LONG_NAME;
+  return (
+    <header className="relative z-5 min-w-0 pt-3.5 pl-5.5 [grid-area:head]">
+      <h1
+        className={`m-0 flex items-center gap-2.5 font-black text-on-cloth max-xl:text-xl/none max-xl:[&_svg]:hidden ${long ? 'text-xl/none' : 'text-2xl/none'}`}
+      >
+        <Link
+          to="/"
+          className={`pb-0.5 text-inherit no-underline ${long ? 'line-clamp-2 min-w-0 wrap-anywhere' : 'whitespace-nowrap'}`}
+          aria-label={t('{name}. All plans', { name: plan.occasion.name })}
+        >
+          {plan.occasion.name}
+        </Link>
+        <Motif plan={plan} />
+      </h1>
+      <p className="mt-1 text-sm text-on-cloth-soft">
+        {t('{guestsIn} guests, {start}', {
+          guestsIn: guestsIn(plan.party),
+          start: speakTime(plan.occasion.start, { year: false }),
+        })}
+      </p>
+    </header>
+  );
+}
+
+/** The stations as plates on a plank. */
+function Plank({ plan, station, checked }: Pick<Props, 'plan' | 'station' | 'checked'>) {
+  return (
+    <nav
+      aria-label={t('Stations')}
+      className="@container flex justify-center [grid-area:stations] stepped:invisible"
+    >
+      <div className="relative after:wood after:absolute after:inset-x-0 after:top-[73px] after:h-1.75 after:shadow-tag flex h-18.5 items-end gap-2 px-6.5 max-sm:gap-1 max-sm:px-1.5 @max-[600px]:gap-1 @max-[600px]:px-1.5">
+        {STATIONS.map((other, i) => (
+          <StationLink
+            key={other.id}
+            station={other}
+            plan={plan}
+            checked={checked}
+            current={other === station}
+            crowd={STATIONS.length > FEW}
+            far={Math.abs(i - STATIONS.indexOf(station)) > 1}
+          />
+        ))}
+      </div>
+    </nav>
+  );
+}
+
+/** What the kitchen is doing, over the plate. */
+function Working() {
+  const kitchen = useKitchen(useShallow((state) => ({ doing: state.doing, cancel: state.cancel })));
+  if (!kitchen.doing) return null;
+  return (
+    <div
+      className="on-paper absolute top-[46%] left-1/2 z-10 flex -translate-x-1/2 -translate-y-1/2 items-center gap-3.5 bg-paper px-4.5 py-3 shadow-paper"
+      role="status"
+    >
+      {word(kitchen.doing)} …
+      <Button look="quiet" size="small" onClick={kitchen.cancel}>
+        {t('Stop')}
+      </Button>
     </div>
   );
 }

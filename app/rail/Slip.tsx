@@ -61,7 +61,7 @@ export function Slip({
         <SlipHead
           glyph={glyphOf(finding.severity)}
           words={STATE_WORDS[glyphOf(finding.severity)]}
-          number={`No ${number}`}
+          number={t('No {number}', { number })}
         />
         <h2 className="mb-1.5 text-base/[1.14] font-extrabold">{textOf(finding, speech)}</h2>
         <p className={SLIP_TEXT}>{whyOf(finding, speech)}</p>
@@ -88,66 +88,22 @@ const NONE: readonly Tried[] = [];
 /** Fewer than so many remedies are tear-off lines on the slip; the rest would make it a list. */
 const MOST_STRIPS = 4;
 
-function Strips({
-  finding: finding,
-  groups,
-  plan,
-  onOpen,
-}: {
+interface StripsProps {
   finding: Finding;
   groups: readonly Group[];
   plan: Plan;
   onOpen: (open: Opened) => void;
-}) {
-  const run = useRemedy();
-  const edit = useSession((session) => session.edit);
-  const speech = useSpeech();
-  const chooseAgain = useKitchen((jobs) => jobs.chooseAgain);
-  const busy = useKitchen((jobs) => jobs.doing !== null);
+}
+
+function Strips(props: StripsProps) {
+  const { finding, plan } = props;
   const tried = useTrials((trials) => (finding.remedies.length === 0 ? NONE : trials.tried.get(finding.key)));
-  const failed = useTrials((trials) => trials.failed);
-  const one = finding.components.length === 1 ? finding.components[0] : undefined;
-  const press = (remedy: Remedy): void => {
-    const answers = answersIn(remedy.command);
-    if (answers.length > 0) onOpen({ kind: 'label', answers });
-    else run(remedy.command);
-  };
-  const leave = (): void =>
-    edit({ name: 'settle', settled: { key: finding.key, how: t('left as it is'), when: localNow() } });
+  const busy = useKitchen((jobs) => jobs.doing !== null);
+  const chooseAgain = useKitchen((jobs) => jobs.chooseAgain);
   return (
     <div className={STRIPS}>
-      {tried === undefined && failed && (
-        <p role="alert" className="my-1 px-3 text-xs text-soft">
-          {t('Its remedies could not be tried.')}{' '}
-          <Button look="link" onClick={tryAgain}>
-            {t('Try again')}
-          </Button>
-        </p>
-      )}
-      {tried === undefined && !failed && (
-        <p role="status" className="my-1 px-3 text-xs text-soft">
-          {t('Remedies are being tried …')}
-        </p>
-      )}
-      {tried?.slice(0, MOST_STRIPS).map(({ remedy: remedy, breaks }, i) => (
-        <button
-          key={`${remedy.kind} ${i}`}
-          className={stripLook({ go: i === 0 })}
-          onClick={() => press(remedy)}
-        >
-          <b className="font-bold">
-            {remedyLabel(remedy, speech)}
-            {breaks.length > 0 && (
-              <small className="block text-xs font-medium">
-                {t('Then: {breaks}', {
-                  breaks: breaks.map((otherFinding) => textOf(otherFinding, speech)).join(' '),
-                })}
-              </small>
-            )}
-          </b>
-          <Effect words={remedyEffect(remedy, speech)} />
-        </button>
-      ))}
+      {tried === undefined && <BeingTried />}
+      <Remedies tried={tried?.slice(0, MOST_STRIPS) ?? NONE} onOpen={props.onOpen} />
       {tried?.length === 0 && finding.severity === 'blocker' && (
         <button
           className={stripLook({ go: true })}
@@ -157,13 +113,67 @@ function Strips({
           {t('Choose again')} <span>{t('tried before anything changes')}</span>
         </button>
       )}
-      {one &&
-        finding.severity !== 'good' &&
-        plan.placements.some((placement) => placement.componentId === one) && (
-          <button className={stripLook()} onClick={() => onOpen({ kind: 'swap' })}>
-            {t('Swap it')} <span>{t('candidates')}</span>
-          </button>
+      <ByHand {...props} />
+    </div>
+  );
+}
+
+/** Until the remedies of a slip are tried nothing is offered, and that is said. */
+function BeingTried() {
+  const failed = useTrials((trials) => trials.failed);
+  if (!failed)
+    return (
+      <p role="status" className="my-1 px-3 text-xs text-soft">
+        {t('Remedies are being tried …')}
+      </p>
+    );
+  return (
+    <p role="alert" className="my-1 px-3 text-xs text-soft">
+      {t('Its remedies could not be tried.')}{' '}
+      <Button look="link" onClick={tryAgain}>
+        {t('Try again')}
+      </Button>
+    </p>
+  );
+}
+
+function Remedies({ tried, onOpen }: { tried: readonly Tried[]; onOpen: (open: Opened) => void }) {
+  const run = useRemedy();
+  const speech = useSpeech();
+  const press = (remedy: Remedy): void => {
+    const answers = answersIn(remedy.command);
+    if (answers.length > 0) onOpen({ kind: 'label', answers });
+    else run(remedy.command);
+  };
+  return tried.map(({ remedy, breaks }, i) => (
+    <button key={`${remedy.kind} ${i}`} className={stripLook({ go: i === 0 })} onClick={() => press(remedy)}>
+      <b className="font-bold">
+        {remedyLabel(remedy, speech)}
+        {breaks.length > 0 && (
+          <small className="block text-xs font-medium">
+            {t('Then: {breaks}', { breaks: breaks.map((broken) => textOf(broken, speech)).join(' ') })}
+          </small>
         )}
+      </b>
+      <Effect words={remedyEffect(remedy, speech)} />
+    </button>
+  ));
+}
+
+/** What a stylist does with a slip besides its remedies. */
+function ByHand({ finding, groups, plan, onOpen }: StripsProps) {
+  const edit = useSession((session) => session.edit);
+  const one = finding.components.length === 1 ? finding.components[0] : undefined;
+  const lies = one !== undefined && plan.placements.some((placement) => placement.componentId === one);
+  const leave = (): void =>
+    edit({ name: 'settle', settled: { key: finding.key, how: t('left as it is'), when: localNow() } });
+  return (
+    <>
+      {lies && finding.severity !== 'good' && (
+        <button className={stripLook()} onClick={() => onOpen({ kind: 'swap' })}>
+          {t('Swap it')} <span>{t('candidates')}</span>
+        </button>
+      )}
       {one && groups.length > 0 && isOverrulable(finding) && (
         <button className={stripLook()} onClick={() => onOpen({ kind: 'overrule' })}>
           {t('Overrule')} <span>{t('with a reason')}</span>
@@ -177,14 +187,10 @@ function Strips({
       {finding.facts.length > 0 && (
         <button className={stripLook()} onClick={() => onOpen({ kind: 'why' })}>
           {t('Why this?')}{' '}
-          <span>
-            {finding.facts.length === 1
-              ? t('1 fact')
-              : t('{factsCount} facts', { factsCount: finding.facts.length })}
-          </span>
+          <span>{t('{n, plural, one {# fact} other {# facts}}', { n: finding.facts.length })}</span>
         </button>
       )}
-    </div>
+    </>
   );
 }
 

@@ -23,7 +23,7 @@ describe('what a stylist asks of a food', () => {
 
   test('of an own food that nobody tasted nothing is made up', () => {
     expect(about(ownComponent('Aunt’s chutney', 'spread-dip'))).toMatchObject({
-      like: 'nobody has tasted it yet',
+      like: ['nobody has tasted it yet'],
       stands: 'nobody has said: treat it as two hours',
     });
   });

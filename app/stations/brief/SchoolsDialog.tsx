@@ -259,23 +259,7 @@ function Log({ plan }: { plan: Plan }) {
           { LOGCOUNTSFROM: LOG_COUNTS_FROM },
         )}
       </p>
-      <ul className="m-0 list-none p-0">
-        {plan.pastBoards.map((pastBoard, i) => (
-          <li key={i}>
-            <b>{pastBoard.name}</b>
-            {t(', {portions} portions', { portions: pastBoard.portions })}{' '}
-            <Button
-              look="link"
-              aria-label={t('Take out {name}', { name: pastBoard.name })}
-              onClick={() =>
-                edit({ name: 'set-past-boards', pastBoards: plan.pastBoards.filter((_, k) => k !== i) })
-              }
-            >
-              {t('Take out')}
-            </Button>
-          </li>
-        ))}
-      </ul>
+      <PastBoards plan={plan} />
       <div className="flex flex-wrap items-center gap-2.5">
         <TextInput
           label={t('Board')}
@@ -290,27 +274,59 @@ function Log({ plan }: { plan: Plan }) {
           onChange={(portions) => setDraft({ ...draft, portions })}
         />
       </div>
-      <div className="my-2 grid grid-cols-[repeat(auto-fill,minmax(150px,1fr))] gap-x-3 gap-y-1.5 [&_label]:grid [&_label]:text-sm">
-        {COUNTED.map((family) => (
-          <label key={family}>
-            {t('{FAMILYWORDS}, g eaten', { FAMILYWORDS: capital(word(FAMILY_WORDS[family])) })}
-            <input
-              type="number"
-              min={0}
-              value={draft.eaten[family] ?? ''}
-              onChange={(event) => {
-                const { [family]: _old, ...rest } = draft.eaten;
-                const n = event.target.valueAsNumber;
-                setDraft({ ...draft, eaten: Number.isFinite(n) && n >= 0 ? { ...rest, [family]: n } : rest });
-              }}
-            />
-          </label>
-        ))}
-      </div>
+      <Eaten eaten={draft.eaten} onChange={(eaten) => setDraft({ ...draft, eaten })} />
       {wrong && <Wrong>{wrong}</Wrong>}
       <Button size="small" onClick={add}>
         {t('Add to the log')}
       </Button>
     </Collapsible>
+  );
+}
+
+function PastBoards({ plan }: { plan: Plan }) {
+  const edit = useSession((session) => session.edit);
+  return (
+    <ul className="m-0 list-none p-0">
+      {plan.pastBoards.map((pastBoard, i) => (
+        <li key={i}>
+          <b>{pastBoard.name}</b>
+          {t(', {portions} portions', { portions: pastBoard.portions })}{' '}
+          <Button
+            look="link"
+            aria-label={t('Take out {name}', { name: pastBoard.name })}
+            onClick={() =>
+              edit({ name: 'set-past-boards', pastBoards: plan.pastBoards.filter((_, k) => k !== i) })
+            }
+          >
+            {t('Take out')}
+          </Button>
+        </li>
+      ))}
+    </ul>
+  );
+}
+
+type EatenG = PastBoard['eatenG'];
+
+/** What was eaten of each family, weighed; an empty field was not weighed. */
+function Eaten({ eaten, onChange }: { eaten: EatenG; onChange: (eaten: EatenG) => void }) {
+  return (
+    <div className="my-2 grid grid-cols-[repeat(auto-fill,minmax(150px,1fr))] gap-x-3 gap-y-1.5 [&_label]:grid [&_label]:text-sm">
+      {COUNTED.map((family) => (
+        <label key={family}>
+          {t('{FAMILYWORDS}, g eaten', { FAMILYWORDS: capital(word(FAMILY_WORDS[family])) })}
+          <input
+            type="number"
+            min={0}
+            value={eaten[family] ?? ''}
+            onChange={(event) => {
+              const { [family]: _old, ...rest } = eaten;
+              const n = event.target.valueAsNumber;
+              onChange(Number.isFinite(n) && n >= 0 ? { ...rest, [family]: n } : rest);
+            }}
+          />
+        </label>
+      ))}
+    </div>
   );
 }

@@ -12,23 +12,15 @@ import { CSV_FILE, FileButton } from '../../ui/kit/FileButton.js';
 import { RowProblems } from '../../ui/RowProblems.js';
 import { saveFile } from '../../ui/save.js';
 import { Button } from '../../ui/kit/Button.js';
-import { t } from '../../words/index.js';
+import { t, word } from '../../words/index.js';
 
 /** As many as a plan may hold (core/plan), and as one command may bring. */
 const MOST_OWN_FOODS = 300;
 const AT_ONCE = 200;
 const BROUGHT_IN = t('bring in own foods');
 
-/** The stylist's own foods of this plan, as a list and as a table. */
-export function OwnFoodsDialog({
-  plan,
-  onPick,
-  onClose,
-}: {
-  plan: Plan;
-  onPick: (component: Component) => void;
-  onClose: () => void;
-}) {
+/** Brings the good rows of a table into the plan, and tells of the others. */
+function useTable(plan: Plan) {
   const [problems, setProblems] = useState<readonly RowProblem[]>([]);
   const { edit, amend } = useSession(useShallow((state) => ({ edit: state.edit, amend: state.amend })));
   const bring = (text: string): void => {
@@ -65,6 +57,21 @@ export function OwnFoodsDialog({
       t('{takenCount} brought in. What their table did not say is unknown.', { takenCount: taken.length }),
     );
   };
+  return { problems, bring };
+}
+
+/** The stylist's own foods of this plan, as a list and as a table. */
+export function OwnFoodsDialog({
+  plan,
+  onPick,
+  onClose,
+}: {
+  plan: Plan;
+  onPick: (component: Component) => void;
+  onClose: () => void;
+}) {
+  const { problems, bring } = useTable(plan);
+  const edit = useSession((session) => session.edit);
   return (
     <PaperDialog
       open
@@ -75,27 +82,7 @@ export function OwnFoodsDialog({
       )}
     >
       {plan.ownComponents.length === 0 && <p>{t('None yet.')}</p>}
-      <ul className="m-0 list-none p-0">
-        {plan.ownComponents.map((component) => (
-          <li key={component.id}>
-            <Button look="link" onClick={() => (onClose(), onPick(component))}>
-              {component.name}
-            </Button>{' '}
-            <span className="text-soft">{component.family.replace('-', ' ')}</span>{' '}
-            <Button
-              look="link"
-              aria-label={t('Keep {name} in your house', { name: component.name })}
-              onClick={() =>
-                void keepInHouse('foods', component).then(
-                  (kept) => kept && toast(t('“{name}” is in your house.', { name: component.name })),
-                )
-              }
-            >
-              {t('Keep in your house')}
-            </Button>
-          </li>
-        ))}
-      </ul>
+      <Kept plan={plan} onPick={(component) => (onClose(), onPick(component))} />
       <div className="flex flex-wrap items-center gap-2.5 mt-2.5">
         <FromHouse
           kind="foods"
@@ -122,5 +109,31 @@ export function OwnFoodsDialog({
       </div>
       <RowProblems problems={problems} />
     </PaperDialog>
+  );
+}
+
+function Kept({ plan, onPick }: { plan: Plan; onPick: (component: Component) => void }) {
+  return (
+    <ul className="m-0 list-none p-0">
+      {plan.ownComponents.map((component) => (
+        <li key={component.id}>
+          <Button look="link" onClick={() => onPick(component)}>
+            {component.name}
+          </Button>{' '}
+          <span className="text-soft">{word(component.family.replace('-', ' '))}</span>{' '}
+          <Button
+            look="link"
+            aria-label={t('Keep {name} in your house', { name: component.name })}
+            onClick={() =>
+              void keepInHouse('foods', component).then(
+                (kept) => kept && toast(t('“{name}” is in your house.', { name: component.name })),
+              )
+            }
+          >
+            {t('Keep in your house')}
+          </Button>
+        </li>
+      ))}
+    </ul>
   );
 }

@@ -23,7 +23,7 @@ import { PaperDialog } from '../../ui/kit/Dialog.js';
 import { LabelText } from './LabelText.js';
 import { Button } from '../../ui/kit/Button.js';
 import { TextArea } from '../../ui/kit/Input.js';
-import { t } from '../../words/index.js';
+import { language, t, word } from '../../words/index.js';
 
 const GLYPH = { fine: 'whole', ask: 'covered', forbidden: 'cracked' } as const;
 const WORD = { fine: t('may eat it'), ask: t('ask'), forbidden: t('not for them') } as const;
@@ -93,7 +93,7 @@ export function ReadLabelDialog({
           <LabelText text={typed} read={read} />
           <p className="text-soft my-0.5 mx-0">
             {t('Read as {format}.', {
-              format: LANGUAGES.format(read.languages.map((language) => language.name)),
+              format: LANGUAGES.format(read.languages.map(({ name }) => word(name))),
             })}
           </p>
           <Summary read={read} />
@@ -109,7 +109,7 @@ export function ReadLabelDialog({
             label={t('Family')}
             width={150}
             value={family}
-            options={FAMILIES.map((family) => [family, family.replace('-', ' ')] as const)}
+            options={FAMILIES.map((family) => [family, word(family.replace('-', ' '))] as const)}
             onPick={setFamily}
           />
         )}
@@ -127,7 +127,7 @@ export function ReadLabelDialog({
   );
 }
 
-const LANGUAGES = new Intl.ListFormat('en', { type: 'conjunction' });
+const LANGUAGES = new Intl.ListFormat(language.locale, { type: 'conjunction' });
 
 function freshId(plan: Plan, name: string): Component['id'] {
   const larder = planLarder(plan);

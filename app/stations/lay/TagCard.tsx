@@ -1,6 +1,6 @@
 import { Pin, PinOff, Repeat, RotateCcw, RotateCw } from 'lucide-react';
 import { useEffect, useRef } from 'react';
-import { FORMS, formName } from '../../../core/catalogue/index.js';
+import { FORMS, formName, type Component } from '../../../core/catalogue/index.js';
 import { formatLength, formatMass } from '../../../core/measure/index.js';
 import { planLarder, type LaidElement, type Plan, type Surface } from '../../../core/plan/index.js';
 import { surfaceAreaCm2 } from '../../../core/portion/index.js';
@@ -10,38 +10,15 @@ import { useSettings } from '../../store/settings.js';
 import { Button } from '../../ui/kit/Button.js';
 import { t, word } from '../../words/index.js';
 
-/** The picked food's luggage tag: what it is, and what can be done with it. */
-export function TagCard({
-  plan,
-  surface,
-  element: element,
-  onSwap,
-}: {
-  plan: Plan;
+interface Tagged {
   surface: Surface;
   element: LaidElement;
-  onSwap: () => void;
-}) {
-  const edit = useSession((session) => session.edit);
-  const units = useSettings((settings) => settings.units);
+}
+
+/** The picked food's luggage tag: what it is, and what can be done with it. */
+export function TagCard({ plan, surface, element, onSwap }: Tagged & { plan: Plan; onSwap: () => void }) {
   const card = useRef<HTMLDivElement>(null);
   const component = planLarder(plan).get(element.componentId);
-  const fact = component?.forms.find((fact) => fact.form === element.form);
-  const lots = plan.placements.filter(
-    (placement) => placement.componentId === element.componentId && placement.surfaceId === surface.id,
-  );
-  const mass = lots
-    .filter((placement) => placement.lot === 0)
-    .reduce((sum, placement) => sum + placement.massG, 0);
-  const turn = (by: number): void =>
-    edit({
-      name: 'move-element',
-      surfaceId: surface.id,
-      elementId: element.id,
-      x: element.x,
-      y: element.y,
-      angle: (element.angle + by) % 360,
-    });
   useEffect(() => {
     // braces: newer browsers return a promise here, which must not be taken for a clean-up
     card.current?.scrollIntoView({ block: 'nearest' });
@@ -55,62 +32,91 @@ export function TagCard({
       aria-label={t('Tag of {name}', { name: component.name })}
     >
       <h2 className="mb-1 text-lg/[1.05] font-black">{component.name}</h2>
-      <table className="w-full border-collapse text-sm [&_td:last-child]:text-right [&_td:last-child]:font-bold">
-        <tbody>
-          <tr>
-            <td>{t('At opening')}</td>
-            <td>{formatMass(mass, units)}</td>
-          </tr>
-          <tr>
-            <td>{t('Form')}</td>
-            <td>
-              {element.bowlMm !== null
-                ? t('bowl Ø {bowlMm}', { bowlMm: formatLength(element.bowlMm * 2, units) })
-                : word(formName(element.form))}
-            </td>
-          </tr>
-          <tr>
-            <td>{t('Here')}</td>
-            <td>
-              {FORMS[element.form].lies === 'alone'
-                ? t('one')
-                : t('{piecesCount} pieces{fact}', {
-                    piecesCount: element.pieces.length,
-                    fact: fact ? `, ${formatMass(element.pieces.length * fact.pieceG, units)}` : '',
-                  })}
-            </td>
-          </tr>
-          <tr>
-            <td>{t('Lots')}</td>
-            <td>{new Set(lots.map((placement) => placement.lot)).size}</td>
-          </tr>
-          <tr>
-            <td>{t('Share of the ground')}</td>
-            <td>{Math.round((100 * areaOf(element.outline)) / 100 / surfaceAreaCm2(surface))} %</td>
-          </tr>
-        </tbody>
-      </table>
-      <div className="flex flex-wrap items-center mt-2 gap-1">
-        <Button
-          size="small"
-          aria-pressed={element.pinned}
-          onClick={() =>
-            edit({ name: 'pin-element', surfaceId: surface.id, elementId: element.id, on: !element.pinned })
-          }
-        >
-          {element.pinned ? <PinOff size={15} /> : <Pin size={15} />}{' '}
-          {element.pinned ? t('Let go') : t('Pin')}
-        </Button>
-        <Button look="quiet" size="small" aria-label={t('Turn left')} onClick={() => turn(-15)}>
-          <RotateCcw size={15} />
-        </Button>
-        <Button look="quiet" size="small" aria-label={t('Turn right')} onClick={() => turn(15)}>
-          <RotateCw size={15} />
-        </Button>
-        <Button look="quiet" size="small" aria-label={t('Swap it')} onClick={onSwap}>
-          <Repeat size={15} />
-        </Button>
-      </div>
+      <TagFacts plan={plan} surface={surface} element={element} component={component} />
+      <TagDeeds surface={surface} element={element} onSwap={onSwap} />
+    </div>
+  );
+}
+
+function TagFacts({ plan, surface, element, component }: Tagged & { plan: Plan; component: Component }) {
+  const units = useSettings((settings) => settings.units);
+  const fact = component.forms.find((fact) => fact.form === element.form);
+  const lots = plan.placements.filter(
+    (placement) => placement.componentId === element.componentId && placement.surfaceId === surface.id,
+  );
+  const mass = lots
+    .filter((placement) => placement.lot === 0)
+    .reduce((sum, placement) => sum + placement.massG, 0);
+  return (
+    <table className="w-full border-collapse text-sm [&_td:last-child]:text-right [&_td:last-child]:font-bold">
+      <tbody>
+        <tr>
+          <td>{t('At opening')}</td>
+          <td>{formatMass(mass, units)}</td>
+        </tr>
+        <tr>
+          <td>{t('Form')}</td>
+          <td>
+            {element.bowlMm !== null
+              ? t('bowl Ø {bowlMm}', { bowlMm: formatLength(element.bowlMm * 2, units) })
+              : word(formName(element.form))}
+          </td>
+        </tr>
+        <tr>
+          <td>{t('Here')}</td>
+          <td>
+            {FORMS[element.form].lies === 'alone'
+              ? t('one')
+              : t('{piecesCount} pieces{fact}', {
+                  piecesCount: element.pieces.length,
+                  fact: fact ? `, ${formatMass(element.pieces.length * fact.pieceG, units)}` : '',
+                })}
+          </td>
+        </tr>
+        <tr>
+          <td>{t('Lots')}</td>
+          <td>{new Set(lots.map((placement) => placement.lot)).size}</td>
+        </tr>
+        <tr>
+          <td>{t('Share of the ground')}</td>
+          <td>{Math.round((100 * areaOf(element.outline)) / 100 / surfaceAreaCm2(surface))} %</td>
+        </tr>
+      </tbody>
+    </table>
+  );
+}
+
+function TagDeeds({ surface, element, onSwap }: Tagged & { onSwap: () => void }) {
+  const edit = useSession((session) => session.edit);
+  const turn = (by: number): void =>
+    edit({
+      name: 'move-element',
+      surfaceId: surface.id,
+      elementId: element.id,
+      x: element.x,
+      y: element.y,
+      angle: (element.angle + by) % 360,
+    });
+  return (
+    <div className="flex flex-wrap items-center mt-2 gap-1">
+      <Button
+        size="small"
+        aria-pressed={element.pinned}
+        onClick={() =>
+          edit({ name: 'pin-element', surfaceId: surface.id, elementId: element.id, on: !element.pinned })
+        }
+      >
+        {element.pinned ? <PinOff size={15} /> : <Pin size={15} />} {element.pinned ? t('Let go') : t('Pin')}
+      </Button>
+      <Button look="quiet" size="small" aria-label={t('Turn left')} onClick={() => turn(-15)}>
+        <RotateCcw size={15} />
+      </Button>
+      <Button look="quiet" size="small" aria-label={t('Turn right')} onClick={() => turn(15)}>
+        <RotateCw size={15} />
+      </Button>
+      <Button look="quiet" size="small" aria-label={t('Swap it')} onClick={onSwap}>
+        <Repeat size={15} />
+      </Button>
     </div>
   );
 }
