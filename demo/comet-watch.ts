@@ -88,6 +88,7 @@ export function cometWatchBrief(): Plan {
     ownSchool: null,
     pastBoards: [],
     pantry: [],
+    prices: [],
     work: { minutes: null, helpers: 0 },
     policy: 'looked-after',
     wishes: {

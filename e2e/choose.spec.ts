@@ -121,6 +121,25 @@ test.describe('the whole board', () => {
     await expect(page.getByRole('dialog')).toContainText('min by hand');
   });
 
+  test('a food costs what is noted of it, and the house remembers', async ({ page }) => {
+    await openDemo(page, 'choose');
+    await page.getByRole('button', { name: 'Brie. Open' }).first().click();
+    const paper = page.getByRole('dialog', { name: 'Brie' });
+    await paper.getByText('Your price', { exact: true }).click();
+    await paper.getByLabel('A pack costs, EUR').fill('12.5');
+    await paper.getByLabel('and holds, grams').fill('400');
+    await paper.getByRole('button', { name: 'Reckon with it' }).click();
+    await expect(paper).toContainText('€ 12.50 for 400 g');
+    await paper.getByRole('button', { name: 'Keep in your house' }).click();
+    await page.keyboard.press('Escape');
+    await page.getByRole('button', { name: 'Undo: change a price' }).click();
+    await saved(page);
+    await page.getByRole('button', { name: 'Brie. Open' }).first().click();
+    await paper.getByText('Your price', { exact: true }).click();
+    await paper.getByRole('button', { name: 'As in your house: € 12.50 for 400 g' }).click();
+    await expect(paper).toContainText('Your price: € 12.50 for 400 g');
+  });
+
   test('is seen at a glance, and its bites are printed', async ({ page }) => {
     await openDemo(page, 'choose');
     await page.getByRole('button', { name: 'At a glance' }).click();

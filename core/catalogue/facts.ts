@@ -224,6 +224,12 @@ export type FormFact = z.infer<typeof formFactSchema>;
 const recordOf = <K extends string>(keys: readonly K[]) =>
   z.record(z.enum(keys as readonly [K, ...K[]]), presence);
 
+/** As it is bought: grams, and what they cost in minor units of the plan's currency. */
+export const packSchema = z.strictObject({
+  massG: z.number().positive(),
+  priceMinor: z.number().int().min(0),
+});
+
 export const componentSchema = z.strictObject({
   id: componentIdSchema,
   name: z.string().trim().min(1).max(80),
@@ -276,9 +282,7 @@ export const componentSchema = z.strictObject({
   forms: z.array(formFactSchema).min(1),
   /** Months of its season in the northern half of the world; all twelve for what is always there. */
   seasonMonths: z.array(z.number().int().min(1).max(12)),
-  packs: z
-    .array(z.strictObject({ massG: z.number().positive(), priceMinor: z.number().int().min(0) }))
-    .min(1),
+  packs: z.array(packSchema).min(1),
   densityGPerMl: z.number().positive().nullable(),
   sources: z.record(z.enum(FACT_GROUPS), z.enum(SOURCES)),
   /** The label that was read, with who confirmed it: it stays with the component. */

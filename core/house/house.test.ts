@@ -31,6 +31,11 @@ const ALL: Kept[] = [
     otherDishes: 0,
     eatenG: { cheese: 400 },
   }),
+  keptOf('prices', {
+    componentId: CATALOGUE[0]!.id,
+    currency: 'EUR',
+    packs: [{ massG: 250, priceMinor: 390 }],
+  }),
   keptOf('schools', { name: 'Mine', rows: { cheese: 60 } }),
   keptOf('themes', { name: 'Reef', palette: ['#224466'], motifs: ['none'], region: '', mood: 'abundant' }),
   keptOf('surfaces', {

@@ -3,6 +3,7 @@ import type { HouseRecord } from './record.js';
 import { answers } from './records/answers.js';
 import { boards } from './records/boards.js';
 import { foods } from './records/foods.js';
+import { prices } from './records/prices.js';
 import { schools } from './records/schools.js';
 import { surfaces } from './records/surfaces.js';
 import { themes } from './records/themes.js';
@@ -10,7 +11,7 @@ import { tools } from './records/tools.js';
 import { weights } from './records/weights.js';
 
 /** Every kind that is kept, in the order of the page. */
-export const HOUSE = { foods, answers, boards, schools, themes, surfaces, tools, weights } as const;
+export const HOUSE = { foods, answers, prices, boards, schools, themes, surfaces, tools, weights } as const;
 
 export type HouseKind = keyof typeof HOUSE;
 export type HouseValue<K extends HouseKind> = z.infer<(typeof HOUSE)[K]['schema']>;

@@ -56,8 +56,13 @@ describe('reading a plan', () => {
     ['a truncated file', text.slice(0, text.length / 2), 'not-json', ''],
     ['a list', '[]', 'not-a-plan', ''],
     ['another format', '{"format":"other","version":1}', 'not-a-plan', 'format'],
-    ['a newer version', text.replace('"version": 3', '"version": 99'), 'newer-version', 'version'],
-    ['no version', text.replace('"version": 3', '"version": "x"'), 'bad-version', 'version'],
+    [
+      'a newer version',
+      text.replace(`"version": ${PLAN_VERSION}`, '"version": 99'),
+      'newer-version',
+      'version',
+    ],
+    ['no version', text.replace(`"version": ${PLAN_VERSION}`, '"version": "x"'), 'bad-version', 'version'],
     [
       'a prototype key',
       text.replace('"notes": ""', '"notes": "", "__proto__": {"x": 1}'),

@@ -5,6 +5,7 @@ import {
   applyCommand,
   canonicalText,
   COMMAND_NAMES,
+  planLarder,
   planSchema,
   play,
   type Command,
@@ -93,6 +94,11 @@ const EXAMPLES: Record<string, [Command, (plan: Plan) => unknown, unknown]> = {
     { name: 'set-pantry', pantry: [{ componentId, massG: 300 }] },
     (plan) => plan.pantry,
     [{ componentId: 'green-grapes', massG: 300 }],
+  ],
+  'set-price': [
+    { name: 'set-price', componentId, packs: [{ massG: 250, priceMinor: 310 }] },
+    (plan) => planLarder(plan).get(componentId)!.packs,
+    [{ massG: 250, priceMinor: 310 }],
   ],
   'set-work': [{ name: 'set-work', work: { minutes: 90, helpers: 1 } }, (plan) => plan.work.minutes, 90],
   'set-zone': [

@@ -26,13 +26,14 @@ export const growingMonth = (plan: Pick<Plan, 'occasion'>): number => {
 };
 
 /**
- * Everything that can be chosen in this plan, with the plan's own components and answers. In a sweet course the sweet
+ * Everything that can be chosen in this plan, with the plan's own components, answers and prices. In a sweet course the sweet
  * bites are what a bite is built around, and a dip that is not sweet is not.
  */
 export function planLarder(
-  plan: Pick<Plan, 'ownComponents' | 'answers'> & Partial<Pick<Plan, 'occasion'>>,
+  plan: Pick<Plan, 'ownComponents' | 'answers'> & Partial<Pick<Plan, 'occasion' | 'prices'>>,
 ): Larder {
-  const larder = toldLarder(plan.ownComponents, plan.answers);
+  const told = toldLarder(plan.ownComponents, plan.answers);
+  const larder = plan.prices?.length ? pricedLarder(told, plan.prices) : told;
   return plan.occasion?.role === 'sweet' ? sweetLarder(larder) : larder;
 }
 
@@ -43,6 +44,16 @@ const toldLarder = memo2((own: Plan['ownComponents'], answers: Plan['answers']):
   const told = new Set<ComponentId>(answers.map((answer) => answer.componentId));
   return new Map(
     [...larder].map(([id, component]) => [id, told.has(id) ? answered(component, answers) : component]),
+  );
+});
+
+const pricedLarder = memo2((larder: Larder, prices: Plan['prices']): Larder => {
+  const own = new Map(prices.map(({ componentId, packs }) => [componentId, packs]));
+  return new Map(
+    [...larder].map(([id, component]) => {
+      const packs = own.get(id);
+      return [id, packs ? { ...component, packs } : component];
+    }),
   );
 });
 

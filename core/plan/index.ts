@@ -5,6 +5,7 @@ export {
   ROLES,
   emptyPlan,
   planSchema,
+  priceSchema,
   surfaceProblem,
   surfaceSchema,
   answerSchema,

@@ -6,6 +6,7 @@ import {
   componentIdSchema,
   componentSchema,
   isFactKey,
+  packSchema,
   type FactKey,
 } from '../catalogue/index.js';
 import { CURRENCIES, parseLocalTime } from '../measure/index.js';
@@ -14,7 +15,7 @@ import { FREE_FROM_IDS } from './free-from.js';
 import { crossProblems } from './problems.js';
 
 export const PLAN_FORMAT = 'round-plate.plan';
-export const PLAN_VERSION = 3;
+export const PLAN_VERSION = 4;
 
 const text = (max: number) => z.string().trim().max(max);
 const localTime = z
@@ -190,6 +191,13 @@ export const settledSchema = z.strictObject({ key: text(200).min(1), how: text(1
 
 const lever = z.number().int().min(-2).max(2);
 
+/** The packs of one food at the stylist's own shop. */
+export const priceSchema = z.strictObject({
+  componentId: componentIdSchema,
+  packs: z.array(packSchema).min(1).max(6),
+});
+export type Price = z.infer<typeof priceSchema>;
+
 export const planSchema = z
   .strictObject({
     format: z.literal(PLAN_FORMAT),
@@ -243,6 +251,8 @@ export const planSchema = z
     pantry: z
       .array(z.strictObject({ componentId: componentIdSchema, massG: z.number().positive().max(100_000) }))
       .max(300),
+    /** What foods cost where the stylist buys; the catalogue's are middle prices. */
+    prices: z.array(priceSchema).max(600),
     /** Hands for the preparation, and minutes each can give; null asks for no limit. */
     work: z.strictObject({
       minutes: z.number().int().min(5).max(2880).nullable(),
@@ -316,6 +326,7 @@ export function emptyPlan(id: string, start: string): Plan {
     settled: [],
     prep: { freeFromFirst: false, freshGloves: false },
     pantry: [],
+    prices: [],
     work: { minutes: null, helpers: 0 },
     notes: '',
   });

@@ -69,6 +69,11 @@ export const MIGRATIONS: readonly Migration[] = [
       work: { minutes: null, helpers: 0 },
     }),
   },
+  {
+    from: 3,
+    name: 'prices of one’s own',
+    step: (stored) => ({ ...stored, prices: [] }),
+  },
 ];
 
 /** Brings a stored plan up to `to`. The version is stamped only after its step has succeeded. */

@@ -74,6 +74,15 @@ describe('packs', () => {
     const full = { ...plan, pantry: [{ componentId: id('brie'), massG: 5000 }] };
     expect(costOf(full)).toBe(costOf(owning));
   });
+
+  test('costs what the stylist’s own shop asks, where that is noted', () => {
+    const plan = planWith({ party: [group('all', 4)], placements: [lies('cucumber', 300)] });
+    const packs = [{ massG: 100, priceMinor: 77 }];
+    const asked = { ...plan, prices: [{ componentId: id('cucumber'), packs }] };
+    expect(costOf(asked)).toBe(3 * 77);
+    expect(costOf(plan)).not.toBe(costOf(asked));
+    expect(costOf({ ...asked, prices: [] })).toBe(costOf(plan));
+  });
 });
 
 describe('minutes of work', () => {

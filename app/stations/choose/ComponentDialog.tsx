@@ -24,6 +24,7 @@ import { InTheHouse, Lies, type FoodPart } from './food/Lies.js';
 import { FIRST_G, gramsPlaced, surfacesFor } from './placing.js';
 import { Button } from '../../ui/kit/Button.js';
 import { PaperHeading } from '../../ui/kit/Heading.js';
+import { YourPrice } from './food/YourPrice.js';
 import { t, word } from '../../words/index.js';
 
 /** One food as itself: its portrait with its tastes, for whom it is, and where it lies on the little surfaces of the table. */
@@ -68,6 +69,7 @@ export function ComponentDialog({
           <PaperHeading>{t('Where it lies')}</PaperHeading>
           <Lies plan={plan} component={component} run={run} />
           <InTheHouse plan={plan} component={component} run={run} />
+          <YourPrice plan={plan} component={component} run={run} />
         </div>
       </div>
       <Deeds plan={plan} component={component} run={run} onSwap={() => setSwap(true)} onClose={onClose} />

@@ -1,6 +1,15 @@
 import { z } from 'zod';
+import { componentIdSchema } from '../../catalogue/index.js';
 import { groupIdSchema, groupSchema, type Group } from '../../party/index.js';
-import { occasionSchema, planSchema, surfaceSchema, themeSchema, type Plan, type Surface } from '../plan.js';
+import {
+  occasionSchema,
+  planSchema,
+  priceSchema,
+  surfaceSchema,
+  themeSchema,
+  type Plan,
+  type Surface,
+} from '../plan.js';
 import { command, replaceBy } from './command.js';
 
 /** A group that leaves is taken out of the surfaces and overrulings that name it. */
@@ -141,6 +150,15 @@ export const BRIEF_COMMANDS = [
     ...plan,
     pantry,
   })),
+  command(
+    'set-price',
+    'change a price',
+    { componentId: componentIdSchema, packs: priceSchema.shape.packs.nullable() },
+    (plan, { componentId, packs }) => {
+      const others = plan.prices.filter((price) => price.componentId !== componentId);
+      return { ...plan, prices: packs ? [...others, { componentId, packs }] : others };
+    },
+  ),
   command('set-work', 'change hands and minutes', { work: field.work }, (plan, { work }) => ({
     ...plan,
     work,

@@ -1,0 +1,79 @@
+import { toast } from 'sonner';
+import { useState } from 'react';
+import { formatMass, formatMoney } from '../../../../core/measure/index.js';
+import { keepInHouse, useHouseOf } from '../../../store/house.js';
+import { useSettings } from '../../../store/settings.js';
+import { NumberInput } from '../../../ui/Fields.js';
+import { Button } from '../../../ui/kit/Button.js';
+import { Collapsible } from '../../../ui/kit/Collapsible.js';
+import { t } from '../../../words/index.js';
+import type { FoodPart } from './Lies.js';
+
+const MINOR = 100;
+
+/** What the food costs where the stylist buys: for this plan, and kept in the house for the next. */
+export function YourPrice({ plan, component, run }: FoodPart) {
+  const units = useSettings((settings) => settings.units);
+  const own = plan.prices.find((price) => price.componentId === component.id);
+  const [pack, setPack] = useState(component.packs[0]!);
+  const kept = useHouseOf('prices').find(
+    (price) => price.componentId === component.id && price.currency === plan.currency,
+  );
+  const words = ({ priceMinor, massG }: typeof pack) =>
+    t('{price} for {mass}', {
+      price: formatMoney(priceMinor, plan.currency),
+      mass: formatMass(massG, units),
+    });
+  const take = (packs: (typeof pack)[] | null): void => {
+    run({ name: 'set-price', componentId: component.id, packs });
+    if (packs) setPack(packs[0]!);
+  };
+  const keep = (): void => {
+    if (!own) return;
+    void keepInHouse('prices', { ...own, currency: plan.currency }).then(
+      (done) => done && toast(t('The price of {name} is in your house.', { name: component.name })),
+    );
+  };
+  const canBe = pack.massG > 0 && pack.priceMinor >= 0;
+  return (
+    <Collapsible title={own ? t('Your price: {price}', { price: words(own.packs[0]!) }) : t('Your price')}>
+      <div className="flex flex-wrap items-end gap-2.5">
+        <NumberInput
+          label={t('A pack costs, {currency}', { currency: plan.currency })}
+          value={pack.priceMinor / MINOR}
+          min={0}
+          max={9999}
+          step={0.01}
+          onChange={(price) => setPack({ ...pack, priceMinor: Math.round(price * MINOR) })}
+        />
+        <NumberInput
+          label={t('and holds, grams')}
+          value={pack.massG}
+          min={1}
+          max={50_000}
+          onChange={(massG) => setPack({ ...pack, massG })}
+        />
+        <Button size="small" disabled={!canBe} onClick={() => take([pack])}>
+          {t('Reckon with it')}
+        </Button>
+      </div>
+      <div className="mt-1.5 flex flex-wrap gap-2.5">
+        {kept && (
+          <Button look="quiet" size="small" onClick={() => take([...kept.packs])}>
+            {t('As in your house: {price}', { price: words(kept.packs[0]!) })}
+          </Button>
+        )}
+        {own && (
+          <>
+            <Button look="quiet" size="small" onClick={keep}>
+              {t('Keep in your house')}
+            </Button>
+            <Button look="link" onClick={() => take(null)}>
+              {t('The usual price again')}
+            </Button>
+          </>
+        )}
+      </div>
+    </Collapsible>
+  );
+}

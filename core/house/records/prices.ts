@@ -1,0 +1,23 @@
+import { z } from 'zod';
+import { CATALOGUE } from '../../catalogue/index.js';
+import { CURRENCIES, formatMoney } from '../../measure/index.js';
+import { priceSchema } from '../../plan/index.js';
+import { record } from '../record.js';
+
+const names = new Map<string, string>(CATALOGUE.map((component) => [component.id, component.name]));
+
+/** What foods cost where the stylist buys, in the currency of that shop. */
+export const prices = record({
+  title: 'Prices at your shop',
+  one: 'price',
+  none: 'When you note what a food costs, you can keep it for every plan.',
+  version: 1,
+  schema: priceSchema.extend({ currency: z.enum(CURRENCIES) }),
+  keyOf: (price) => `${price.componentId} ${price.currency}`,
+  nameOf: ({ componentId, packs, currency }) =>
+    `${names.get(componentId) ?? componentId}: ${packs
+      .map((pack) => `${formatMoney(pack.priceMinor, currency)} / ${Math.round(pack.massG)} g`)
+      .join(', ')}`,
+  migrations: [],
+  most: 2000,
+});
