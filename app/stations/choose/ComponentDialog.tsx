@@ -64,12 +64,12 @@ export function ComponentDialog({
           <ForWhom plan={plan} component={component} />
           <AboutFood plan={plan} component={component} />
           <Made plan={plan} component={component} />
+          <YourPrice plan={plan} component={component} run={run} />
         </div>
         <div className="max-xl:col-span-2 max-md:col-span-1">
           <PaperHeading>{t('Where it lies')}</PaperHeading>
           <Lies plan={plan} component={component} run={run} />
           <InTheHouse plan={plan} component={component} run={run} />
-          <YourPrice plan={plan} component={component} run={run} />
         </div>
       </div>
       <Deeds plan={plan} component={component} run={run} onSwap={() => setSwap(true)} onClose={onClose} />
