@@ -32,6 +32,13 @@ describe('speaking', () => {
     expect(speakArg({ all: ['a', 'b', 'c', 'd', 'e'] }, ENGLISH)).toBe('a, b, c and 2 more');
     expect(speakArg({ quoted: ['A', 'B'], most: 1 }, ENGLISH)).toBe('“A” and 1 more');
     expect(speakArg({ foods: ['BBQ ribs', 'DIY'] }, ENGLISH)).toBe('BBQ ribs and DIY');
+    expect(speakArg({ any: ['milk', 'egg', 'fish'] }, ENGLISH)).toBe('milk, egg or fish');
+  });
+
+  test('a word of a table is asked of the language, and stands as it is where there is none', () => {
+    const loud: Speech = { ...ENGLISH, word: (english) => english.toUpperCase() };
+    expect(speakArg({ word: 'firm' }, ENGLISH)).toBe('firm');
+    expect(speakArg({ all: [{ word: 'firm' }, 'Brie'] }, loud)).toBe('FIRM and Brie');
   });
 
   test.each([
