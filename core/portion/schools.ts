@@ -136,6 +136,7 @@ function differenceOf(o: Omit<SchoolOffer, 'difference'>, chosen: Omit<SchoolOff
   if (Math.abs(by) < ABOUT_AS_MUCH_G) return { say: 'school.as-much', with: { school } };
   return {
     say: by < 0 ? 'school.less' : 'school.more',
-    with: { school, mass: { g: Math.abs(by) }, how: o.how },
+    // nobody plans to the gram
+    with: { school, mass: { g: Math.round(Math.abs(by) / 10) * 10 }, how: o.how },
   };
 }
