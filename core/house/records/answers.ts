@@ -1,8 +1,7 @@
-import { CATALOGUE, factWords } from '../../catalogue/index.js';
+import { factWords } from '../../catalogue/index.js';
 import { answerSchema } from '../../plan/index.js';
 import { record } from '../record.js';
-
-const names = new Map<string, string>(CATALOGUE.map((component) => [component.id, component.name]));
+import { foodName } from './names.js';
 
 /** What labels said for good: new plans begin with it. */
 export const answers = record({
@@ -12,8 +11,7 @@ export const answers = record({
   version: 1,
   schema: answerSchema,
   keyOf: (answer) => `${answer.componentId} ${answer.fact}`,
-  nameOf: (answer) =>
-    `${names.get(answer.componentId) ?? answer.componentId}: ${factWords(answer.fact)} ${answer.value}`,
+  nameOf: (answer) => `${foodName(answer.componentId)}: ${factWords(answer.fact)} ${answer.value}`,
   migrations: [],
   most: 2000,
 });

@@ -1,10 +1,8 @@
 import { z } from 'zod';
-import { CATALOGUE } from '../../catalogue/index.js';
 import { CURRENCIES, formatMoney } from '../../measure/index.js';
 import { priceSchema } from '../../plan/index.js';
 import { record } from '../record.js';
-
-const names = new Map<string, string>(CATALOGUE.map((component) => [component.id, component.name]));
+import { foodName } from './names.js';
 
 /** What foods cost where the stylist buys, in the currency of that shop. */
 export const prices = record({
@@ -15,7 +13,7 @@ export const prices = record({
   schema: priceSchema.extend({ currency: z.enum(CURRENCIES) }),
   keyOf: (price) => `${price.componentId} ${price.currency}`,
   nameOf: ({ componentId, packs, currency }) =>
-    `${names.get(componentId) ?? componentId}: ${packs
+    `${foodName(componentId)}: ${packs
       .map((pack) => `${formatMoney(pack.priceMinor, currency)} / ${Math.round(pack.massG)} g`)
       .join(', ')}`,
   migrations: [],
