@@ -30,10 +30,10 @@ export const growingMonth = (plan: Pick<Plan, 'occasion'>): number => {
  * bites are what a bite is built around, and a dip that is not sweet is not.
  */
 export function planLarder(
-  plan: Pick<Plan, 'ownComponents' | 'answers'> & Partial<Pick<Plan, 'occasion' | 'prices'>>,
+  plan: Pick<Plan, 'ownComponents' | 'answers'> & Partial<Pick<Plan, 'occasion' | 'prices' | 'currency'>>,
 ): Larder {
   const told = toldLarder(plan.ownComponents, plan.answers);
-  const larder = plan.prices?.length ? pricedLarder(told, plan.prices) : told;
+  const larder = plan.prices?.length ? pricedLarder(told, plan.prices).in(plan.currency) : told;
   return plan.occasion?.role === 'sweet' ? sweetLarder(larder) : larder;
 }
 
@@ -47,14 +47,26 @@ const toldLarder = memo2((own: Plan['ownComponents'], answers: Plan['answers']):
   );
 });
 
-const pricedLarder = memo2((larder: Larder, prices: Plan['prices']): Larder => {
-  const own = new Map(prices.map(({ componentId, packs }) => [componentId, packs]));
-  return new Map(
-    [...larder].map(([id, component]) => {
-      const packs = own.get(id);
-      return [id, packs ? { ...component, packs } : component];
-    }),
-  );
+const pricedLarder = memo2((larder: Larder, prices: Plan['prices']) => {
+  const known = new Map<Plan['currency'] | undefined, Larder>();
+  const priced = (currency: Plan['currency'] | undefined): Larder => {
+    const own = new Map(
+      prices.filter((price) => price.currency === currency).map((price) => [price.componentId, price.packs]),
+    );
+    return new Map(
+      [...larder].map(([id, component]) => {
+        const packs = own.get(id);
+        return [id, packs ? { ...component, packs } : component];
+      }),
+    );
+  };
+  return {
+    in(currency: Plan['currency'] | undefined): Larder {
+      const larder = known.get(currency) ?? priced(currency);
+      known.set(currency, larder);
+      return larder;
+    },
+  };
 });
 
 const sweetLarder = memo1(

@@ -22,6 +22,7 @@ export {
   type Overruling,
   type Placement,
   type Plan,
+  type Price,
   type Surface,
   type SurfaceId,
 } from './plan.js';

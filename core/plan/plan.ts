@@ -191,9 +191,10 @@ export const settledSchema = z.strictObject({ key: text(200).min(1), how: text(1
 
 const lever = z.number().int().min(-2).max(2);
 
-/** The packs of one food at the stylist's own shop. */
+/** The packs of one food at the stylist's own shop; in another currency they say nothing. */
 export const priceSchema = z.strictObject({
   componentId: componentIdSchema,
+  currency: z.enum(CURRENCIES),
   packs: z.array(packSchema).min(1).max(6),
 });
 export type Price = z.infer<typeof priceSchema>;

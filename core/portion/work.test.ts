@@ -78,10 +78,13 @@ describe('packs', () => {
   test('costs what the stylist’s own shop asks, where that is noted', () => {
     const plan = planWith({ party: [group('all', 4)], placements: [lies('cucumber', 300)] });
     const packs = [{ massG: 100, priceMinor: 77 }];
-    const asked = { ...plan, prices: [{ componentId: id('cucumber'), packs }] };
+    const asked = { ...plan, prices: [{ componentId: id('cucumber'), currency: plan.currency, packs }] };
     expect(costOf(asked)).toBe(3 * 77);
     expect(costOf(plan)).not.toBe(costOf(asked));
     expect(costOf({ ...asked, prices: [] })).toBe(costOf(plan));
+    // ten of one money are not ten of another
+    expect(costOf({ ...asked, currency: 'SEK' })).toBe(costOf(plan));
+    expect(costOf({ ...asked, currency: 'EUR' })).toBe(3 * 77);
   });
 });
 

@@ -1,5 +1,4 @@
-import { z } from 'zod';
-import { CURRENCIES, formatMoney } from '../../measure/index.js';
+import { formatMoney } from '../../measure/index.js';
 import { priceSchema } from '../../plan/index.js';
 import { record } from '../record.js';
 import { foodName } from './names.js';
@@ -10,7 +9,7 @@ export const prices = record({
   one: 'price',
   none: 'When you note what a food costs, you can keep it for every plan.',
   version: 1,
-  schema: priceSchema.extend({ currency: z.enum(CURRENCIES) }),
+  schema: priceSchema,
   keyOf: (price) => `${price.componentId} ${price.currency}`,
   nameOf: ({ componentId, packs, currency }) =>
     `${foodName(componentId)}: ${packs

@@ -155,8 +155,11 @@ export const BRIEF_COMMANDS = [
     'change a price',
     { componentId: componentIdSchema, packs: priceSchema.shape.packs.nullable() },
     (plan, { componentId, packs }) => {
-      const others = plan.prices.filter((price) => price.componentId !== componentId);
-      return { ...plan, prices: packs ? [...others, { componentId, packs }] : others };
+      const { currency } = plan;
+      const others = plan.prices.filter(
+        (price) => price.componentId !== componentId || price.currency !== currency,
+      );
+      return { ...plan, prices: packs ? [...others, { componentId, currency, packs }] : others };
     },
   ),
   command('set-work', 'change hands and minutes', { work: field.work }, (plan, { work }) => ({

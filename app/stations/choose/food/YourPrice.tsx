@@ -1,6 +1,7 @@
 import { toast } from 'sonner';
 import { useState } from 'react';
 import { formatMass, formatMoney } from '../../../../core/measure/index.js';
+import type { Price } from '../../../../core/plan/index.js';
 import { keepInHouse, useHouseOf } from '../../../store/house.js';
 import { useSettings } from '../../../store/settings.js';
 import { NumberInput } from '../../../ui/Fields.js';
@@ -14,11 +15,11 @@ const MINOR = 100;
 /** What the food costs where the stylist buys: for this plan, and kept in the house for the next. */
 export function YourPrice({ plan, component, run }: FoodPart) {
   const units = useSettings((settings) => settings.units);
-  const own = plan.prices.find((price) => price.componentId === component.id);
+  const isThis = (price: Price): boolean =>
+    price.componentId === component.id && price.currency === plan.currency;
+  const own = plan.prices.find(isThis);
   const [pack, setPack] = useState(component.packs[0]!);
-  const kept = useHouseOf('prices').find(
-    (price) => price.componentId === component.id && price.currency === plan.currency,
-  );
+  const kept = useHouseOf('prices').find(isThis);
   const words = ({ priceMinor, massG }: typeof pack) =>
     t('{price} for {mass}', {
       price: formatMoney(priceMinor, plan.currency),
@@ -30,7 +31,7 @@ export function YourPrice({ plan, component, run }: FoodPart) {
   };
   const keep = (): void => {
     if (!own) return;
-    void keepInHouse('prices', { ...own, currency: plan.currency }).then(
+    void keepInHouse('prices', own).then(
       (done) => done && toast(t('The price of {name} is in your house.', { name: component.name })),
     );
   };
