@@ -78,6 +78,9 @@ const VIEWS = {
       localStorage.setItem('round-plate.settings', JSON.stringify({ theme: 'evening' })),
     );
     await page.goto(`${base}/plan/${plan(page)}/lay`);
+    // the board is painted beside the page, after the first check
+    await page.locator('main image').first().waitFor();
+    await page.getByText('Remedies are being tried').first().waitFor({ state: 'detached' });
   },
 };
 

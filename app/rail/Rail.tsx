@@ -85,11 +85,11 @@ export function Rail({
           ))}
         </div>
         {findings.length === 0 && conflicts.length === 0 && (
-          <p className="break-inside-avoid px-1 pt-1 text-xs/[1.24] italic text-soft">
+          <p className="break-inside-avoid px-1 pt-1 text-xs/[1.24] italic text-on-cloth-soft">
             {t('No slip hangs here.')}
           </p>
         )}
-        <p className="break-inside-avoid px-1 pt-1 text-xs/[1.24] italic text-soft">
+        <p className="break-inside-avoid px-1 pt-1 text-xs/[1.24] italic text-on-cloth-soft">
           {t(
             'Round Plate helps to plan. Read the label, ask the guest, and follow local food rules and medical or religious advice.',
           )}
