@@ -89,6 +89,7 @@ export function cometWatchBrief(): Plan {
     pastBoards: [],
     pantry: [],
     prices: [],
+    recipes: [],
     work: { minutes: null, helpers: 0 },
     policy: 'looked-after',
     wishes: {

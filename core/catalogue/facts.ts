@@ -284,6 +284,8 @@ export const componentSchema = z.strictObject({
   seasonMonths: z.array(z.number().int().min(1).max(12)),
   packs: z.array(packSchema).min(1),
   densityGPerMl: z.number().positive().nullable(),
+  /** Minutes by hand for what a recipe makes. */
+  handsMin: z.number().min(0).max(2880).optional(),
   sources: z.record(z.enum(FACT_GROUPS), z.enum(SOURCES)),
   /** The label that was read, with who confirmed it: it stays with the component. */
   label: z

@@ -16,7 +16,7 @@ export {
 } from './facts-view.js';
 export { FORM_IDS, FORMS, formName, formVerb, type FormKind } from './forms.js';
 export { CATALOGUE, formOf, larderOf, usualForm, type Larder } from './catalogue.js';
-export { ownComponent, ownId } from './own.js';
+export { ownComponent, ownId, plainForm } from './own.js';
 export { searchComponents, wordsOf } from './search.js';
 export { atHomeIn, REGION_IDS, REGIONS, type RegionId } from './regions.js';
 export {

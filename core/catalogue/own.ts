@@ -12,6 +12,7 @@ import {
 } from './facts.js';
 import type { Piece } from '../geometry/index.js';
 import { FORMS } from './forms.js';
+import type { FormRow } from './entry.js';
 
 /** The plainest form of each family, so that an unknown food can be laid and drawn. */
 const PLAIN_FORM: Record<Family, readonly [FormId, Piece, number, number, number]> = {
@@ -32,6 +33,9 @@ const PLAIN_FORM: Record<Family, readonly [FormId, Piece, number, number, number
 
 const same = <K extends string, V>(keys: readonly K[], value: V) =>
   Object.fromEntries(keys.map((key) => [key, value])) as Record<K, V>;
+
+/** The plainest form of a family as a row of the data files; whether one can choke on it nobody has said. */
+export const plainForm = (family: Family): FormRow => [...PLAIN_FORM[family], { choke: 'unknown' }];
 
 /** Words become an id: "Aunt's chutney" → "own-aunts-chutney". */
 export const ownId = (name: string): string => `own-${idOf(name, 50, 'component')}`;

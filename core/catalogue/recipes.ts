@@ -123,7 +123,7 @@ const priceOf = ({ component: component, grams }: Part): number =>
   grams * Math.min(...component.packs.map((pack) => pack.priceMinor / pack.massG));
 
 /** What goes into a batch, as the larder knows it; undefined where one part is not in it. */
-export function partsOf(recipe: Recipe, larder: Larder): Part[] | undefined {
+export function partsOf(recipe: Pick<Recipe, 'parts'>, larder: Larder): Part[] | undefined {
   const parts = recipe.parts.map(([id, grams]) => ({
     component: larder.get(id as ComponentId) ?? STAPLES.get(id),
     grams,
@@ -160,6 +160,7 @@ export function madeFrom(recipe: Recipe, larder: Larder): Component | undefined 
   });
   return componentSchema.parse({
     ...shape,
+    handsMin: recipe.handsMin,
     baseFood: parts[0]!.component.baseFood,
     ingredients: parts.map((part) => part.component.name.toLowerCase()),
     allergens: presences(ALLERGENS, parts, (component) => component.allergens),

@@ -31,6 +31,18 @@ const ALL: Kept[] = [
     otherDishes: 0,
     eatenG: { cheese: 400 },
   }),
+  keptOf('recipes', {
+    id: 'own-herb-oil',
+    name: 'Herb oil',
+    family: 'spread-dip',
+    parts: [{ componentId: CATALOGUE[0]!.id, massG: 100 }],
+    outG: 100,
+    handsMin: 5,
+    waitMin: 0,
+    keepsH: 24,
+    holdOut: 'perishable',
+    steps: '',
+  }),
   keptOf('prices', {
     componentId: CATALOGUE[0]!.id,
     currency: 'EUR',

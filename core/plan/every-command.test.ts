@@ -47,6 +47,21 @@ const answer = {
   seen: 'label',
 };
 const overruling = { componentId: id('brie'), groupId: vegans.id, who: 'Jory', why: 'asked', when };
+const recipe = {
+  id: 'own-herb-cheese',
+  name: 'Herb cheese',
+  family: 'spread-dip' as const,
+  parts: [
+    { componentId: id('goat-log'), massG: 200 },
+    { componentId: id('staple-olive-oil'), massG: 20 },
+  ],
+  outG: 220,
+  handsMin: 10,
+  waitMin: 0,
+  keepsH: 24,
+  holdOut: 'perishable' as const,
+  steps: 'Stir.',
+};
 const settled = { key: 'season', how: 'left', when };
 
 /** A plan with something of everything, so that each command has something to change. */
@@ -58,6 +73,7 @@ const start: Plan = planWith({
   answers: [answer],
   overrulings: [overruling],
   settled: [settled],
+  recipes: [recipe],
 });
 
 const surfaceId = board.id;
@@ -100,6 +116,12 @@ const EXAMPLES: Record<string, [Command, (plan: Plan) => unknown, unknown]> = {
     (plan) => planLarder(plan).get(componentId)!.packs,
     [{ massG: 250, priceMinor: 310 }],
   ],
+  'set-recipe': [
+    { name: 'set-recipe', recipe: { ...recipe, handsMin: 12 } },
+    (plan) => plan.recipes.map((recipe) => recipe.handsMin),
+    [12],
+  ],
+  'remove-recipe': [{ name: 'remove-recipe', id: recipe.id }, (plan) => plan.recipes, []],
   'set-work': [{ name: 'set-work', work: { minutes: 90, helpers: 1 } }, (plan) => plan.work.minutes, 90],
   'set-zone': [
     { name: 'set-zone', surfaceId: board.id, groups: [vegans.id] },

@@ -7,7 +7,9 @@ import {
   type Larder,
 } from '../catalogue/index.js';
 import { memo1, memo2, monthOf } from '../measure/index.js';
-import type { Answer, Plan } from './plan.js';
+import type { Answer } from './records/said.js';
+import { foodOfRecipe } from './own-recipe.js';
+import type { Plan } from './plan.js';
 
 /** The component as this plan knows it: what labels and people have said is filled in, with its source. */
 function answered(component: Component, answers: readonly Answer[]): Component {
@@ -26,14 +28,16 @@ export const growingMonth = (plan: Pick<Plan, 'occasion'>): number => {
 };
 
 /**
- * Everything that can be chosen in this plan, with the plan's own components, answers and prices. In a sweet course the sweet
+ * Everything that can be chosen in this plan, with the plan's own components, recipes, answers and prices. In a sweet course the sweet
  * bites are what a bite is built around, and a dip that is not sweet is not.
  */
 export function planLarder(
-  plan: Pick<Plan, 'ownComponents' | 'answers'> & Partial<Pick<Plan, 'occasion' | 'prices' | 'currency'>>,
+  plan: Pick<Plan, 'ownComponents' | 'answers'> &
+    Partial<Pick<Plan, 'occasion' | 'prices' | 'currency' | 'recipes'>>,
 ): Larder {
   const told = toldLarder(plan.ownComponents, plan.answers);
-  const larder = plan.prices?.length ? pricedLarder(told, plan.prices).in(plan.currency) : told;
+  const priced = plan.prices?.length ? pricedLarder(told, plan.prices).in(plan.currency) : told;
+  const larder = plan.recipes?.length ? homeMadeLarder(priced, plan.recipes).with(plan.answers) : priced;
   return plan.occasion?.role === 'sweet' ? sweetLarder(larder) : larder;
 }
 
@@ -68,6 +72,17 @@ const pricedLarder = memo2((larder: Larder, prices: Plan['prices']) => {
     },
   };
 });
+
+/** What the stylist makes, of foods as this plan knows and pays them; what was said of the made food itself counts too. */
+const homeMadeLarder = memo2((larder: Larder, recipes: Plan['recipes']) => ({
+  with: memo1((answers: Plan['answers']): Larder => {
+    const made = recipes.flatMap((recipe) => foodOfRecipe(recipe, larder) ?? []);
+    return new Map([
+      ...larder,
+      ...made.map((component) => [component.id, answered(component, answers)] as const),
+    ]);
+  }),
+}));
 
 const sweetLarder = memo1(
   (larder: Larder): Larder => new Map([...larder].map(([id, component]) => [id, inSweetCourse(component)])),

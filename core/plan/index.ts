@@ -1,31 +1,20 @@
+export { MOTIFS, ROLES, themeSchema, type Theme } from './records/occasion.js';
+export { PLAN_FORMAT, PLAN_VERSION, emptyPlan, planSchema, surfaceProblem, type Plan } from './plan.js';
+export { priceSchema, type Price } from './records/price.js';
+export { surfaceSchema, type Surface, type SurfaceId } from './records/surface.js';
+export { answerSchema, type Answer, type Overruling } from './records/said.js';
 export {
-  MOTIFS,
-  PLAN_FORMAT,
-  PLAN_VERSION,
-  ROLES,
-  emptyPlan,
-  planSchema,
-  priceSchema,
-  surfaceProblem,
-  surfaceSchema,
-  answerSchema,
   ownSchoolSchema,
   pastBoardSchema,
   SCHOOL_IDS,
-  themeSchema,
-  type Answer,
   type OwnSchool,
   type PastBoard,
   type SchoolId,
-  type Theme,
-  type LaidElement,
-  type Overruling,
-  type Placement,
-  type Plan,
-  type Price,
-  type Surface,
-  type SurfaceId,
-} from './plan.js';
+} from './records/school.js';
+export { type LaidElement } from './records/element.js';
+export { type Placement } from './records/placement.js';
+export { ownRecipeSchema, type OwnRecipe } from './records/recipe.js';
+export { foodOfRecipe, recipeIn } from './own-recipe.js';
 export { needProblem } from './problems.js';
 export { FREE_FROM, FREE_FROM_IDS, keepsFree, type FreeFrom, type FreeFromId } from './free-from.js';
 export { migrate, MIGRATIONS, type Migration } from './versions.js';

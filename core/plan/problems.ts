@@ -1,6 +1,7 @@
 import { ownNeedProblem, packOf, type Setting } from '../needs/index.js';
 import type { NeedChoice } from '../party/index.js';
-import type { Placement, Surface } from './plan.js';
+import type { Placement } from './records/placement.js';
+import type { Surface } from './records/surface.js';
 
 interface Cross {
   path: (string | number)[];
@@ -19,10 +20,18 @@ export function crossProblems(plan: {
   surfaces: readonly Surface[];
   placements: readonly Placement[];
   layout: readonly { surfaceId: string }[];
+  recipes: readonly { id: string }[];
 }): Cross[] {
   const surfaceIds = plan.surfaces.map((surface) => surface.id as string);
   const groupIds = plan.party.map((g) => g.id);
-  const out = [...duplicates(surfaceIds, 'surfaces'), ...duplicates(groupIds, 'party')];
+  const out = [
+    ...duplicates(surfaceIds, 'surfaces'),
+    ...duplicates(groupIds, 'party'),
+    ...duplicates(
+      plan.recipes.map((recipe) => recipe.id),
+      'recipes',
+    ),
+  ];
   plan.placements.forEach((placement, i) => {
     if (!surfaceIds.includes(placement.surfaceId))
       out.push({

@@ -1,5 +1,6 @@
 import type { Group } from '../party/index.js';
-import type { Plan, Surface } from './plan.js';
+import type { Plan } from './plan.js';
+import type { Surface } from './records/surface.js';
 
 /** The groups that are served from a surface, in the party's order. */
 export const groupsAt = (plan: Plan, surface: Surface): Group[] =>

@@ -1,5 +1,7 @@
 import type { Component, RegionId } from '../catalogue/index.js';
-import type { OwnSchool, Plan, Theme } from './plan.js';
+import type { OwnSchool } from './records/school.js';
+import type { Plan } from './plan.js';
+import type { Theme } from './records/occasion.js';
 
 /** A starting point of our own: a theme with its place in the year, its role, and what must and must not be on it. */
 export interface ThemeIdea {

@@ -1,87 +1,51 @@
-import { INGREDIENTS } from '../catalogue/index.js';
 import { PLAN_VERSION } from './plan.js';
+import { AT_HAND_STEPS } from './records/at-hand.js';
+import { OCCASION_STEPS } from './records/occasion.js';
+import { OWN_COMPONENT_STEPS } from './records/own-component.js';
+import { PRICE_STEPS } from './records/price.js';
+import { RECIPE_STEPS } from './records/recipe.js';
+import { SCHOOL_STEPS } from './records/school.js';
+import { WISHES_STEPS } from './records/wishes.js';
+import type { Steps, Stored } from './steps.js';
 
-/** One step of the chain: takes a stored plan of version `from` and returns one of `from + 1`. Pure; never removed, never changed. */
+/** One step of the chain: takes a stored plan of version `from` and returns one of `from + 1`. Pure. */
 export interface Migration {
   from: number;
   name: string;
-  step(stored: Record<string, unknown>): Record<string, unknown>;
+  step(stored: Stored): Stored;
 }
 
-const isRecord = (value: unknown): value is Record<string, unknown> =>
-  typeof value === 'object' && value !== null && !Array.isArray(value);
+/** Each record knows what became of its own fields; no two touch the same one. */
+const RECORDS: readonly Steps[] = [
+  OWN_COMPONENT_STEPS,
+  AT_HAND_STEPS,
+  OCCASION_STEPS,
+  WISHES_STEPS,
+  SCHOOL_STEPS,
+  PRICE_STEPS,
+  RECIPE_STEPS,
+];
 
-/** An own component of version 1 knows nothing of the facts that came later: they are unknown, so they ask. */
-function knowsMore(component: unknown): unknown {
-  // a broken one is left as it is: the schema refuses it with its path
-  if (!isRecord(component) || !isRecord(component.animal) || !isRecord(component.per100g)) return component;
-  return {
-    ...component,
-    animal: { ...component.animal, game: 'unknown', beeswax: 'unknown' },
-    notable: Object.fromEntries(INGREDIENTS.map((i) => [i, 'unknown'])),
-    process: 'unknown',
-    lactose: 'unknown',
-    fishKind: 'unknown',
-    supervision: 'unknown',
-    per100g: { ...component.per100g, erythritolG: null },
-  };
-}
+const NAMES: Readonly<Record<number, string>> = {
+  1: 'more facts about own components; what the kitchen promises about the order of work',
+  2: 'portion schools, a star, more levers, the pantry, work, region and mood of the theme',
+  3: 'prices of one’s own',
+  4: 'recipes of one’s own',
+};
 
 /** In order. The samples hold one plan of each version that was ever stored. */
-export const MIGRATIONS: readonly Migration[] = [
-  {
-    from: 1,
-    name: 'more facts about own components; what the kitchen promises about the order of work',
-    step: (stored) => ({
-      ...stored,
-      ownComponents: Array.isArray(stored.ownComponents)
-        ? stored.ownComponents.map(knowsMore)
-        : stored.ownComponents,
-      prep: { freeFromFirst: false, freshGloves: false },
-    }),
-  },
-  {
-    from: 2,
-    name: 'portion schools, a star, more levers, the pantry, work, region and mood of the theme',
-    step: (stored) => ({
-      ...stored,
-      occasion: isRecord(stored.occasion)
-        ? {
-            ...stored.occasion,
-            hemisphere: 'north',
-            theme: isRecord(stored.occasion.theme)
-              ? { ...stored.occasion.theme, region: '', mood: 'abundant' }
-              : stored.occasion.theme,
-          }
-        : stored.occasion,
-      wishes: isRecord(stored.wishes)
-        ? {
-            ...stored.wishes,
-            star: null,
-            levers: isRecord(stored.wishes.levers)
-              ? { ...stored.wishes.levers, lessWork: 0, season: 0 }
-              : stored.wishes.levers,
-          }
-        : stored.wishes,
-      ownSchool: null,
-      pastBoards: [],
-      pantry: [],
-      work: { minutes: null, helpers: 0 },
-    }),
-  },
-  {
-    from: 3,
-    name: 'prices of one’s own',
-    step: (stored) => ({ ...stored, prices: [] }),
-  },
-];
+export const MIGRATIONS: readonly Migration[] = Object.entries(NAMES).map(([version, name]) => {
+  const from = Number(version);
+  const steps = RECORDS.flatMap((record) => record[from] ?? []);
+  return { from, name, step: (stored) => steps.reduce((now, step) => step(now), stored) };
+});
 
 /** Brings a stored plan up to `to`. The version is stamped only after its step has succeeded. */
 export function migrate(
-  stored: Record<string, unknown>,
+  stored: Stored,
   migrations: readonly Migration[] = MIGRATIONS,
   to: number = PLAN_VERSION,
-): Record<string, unknown> {
+): Stored {
   let now = stored;
   for (let version = Number(stored.version); version < to; version++) {
     const found = migrations.find((migration) => migration.from === version);

@@ -7,7 +7,7 @@ export interface Effort {
   per100gMin: number;
 }
 
-/** A dip mixed at home, washing of what grows, opening a pack. */
+/** A dip mixed at home of which no recipe says how long, washing of what grows, opening a pack. */
 const MIXED_MIN = 10;
 const WASHED: Effort = { kindMin: 2, per100gMin: 0.5 };
 const OPENED_MIN = 1;
@@ -21,7 +21,7 @@ export function effortOf(component: Component, form: FormId): Effort {
     per100gMin += effort.per100gMin;
   };
   if (['fresh-fruit', 'vegetable', 'garnish'].includes(component.family)) add(WASHED);
-  if (component.made === 'home-made') add({ kindMin: MIXED_MIN, per100gMin: 0 });
+  if (component.made === 'home-made') add({ kindMin: component.handsMin ?? MIXED_MIN, per100gMin: 0 });
   // crackers, nuts and pickles come as they are
   const comes = ['vehicle', 'nut-seed', 'pickle', 'dried-fruit', 'sweet-bite'].includes(component.family);
   const { cut, pieceMin = 0 } = FORMS[fact.form];

@@ -21,6 +21,7 @@ import { Levers } from './Levers.js';
 import { OwnComponentDialog } from './OwnComponentDialog.js';
 import { OwnFoodsDialog } from './OwnFoodsDialog.js';
 import { ReadLabelDialog } from './ReadLabelLazily.js';
+import { RecipeDialog } from './RecipeDialog.js';
 import { Spoons } from './Spoons.js';
 import { Wells } from './Wells.js';
 import { t } from '../../words/index.js';
@@ -107,6 +108,7 @@ export function Choose({ plan, checked }: { plan: Plan; checked: Checked }) {
       {paper === 'others' && <OthersDialog plan={plan} onClose={() => setPaper(null)} />}
       {paper === 'convert' && <ConvertDialog plan={plan} onClose={() => setPaper(null)} />}
       {own === 'add' && <OwnComponentDialog plan={plan} onClose={() => setOwn(null)} />}
+      {own === 'recipe' && <RecipeDialog plan={plan} onClose={() => setOwn(null)} />}
       {own === 'list' && <OwnFoodsDialog plan={plan} onPick={setPicked} onClose={() => setOwn(null)} />}
       {own === 'label' && <ReadLabelDialog plan={plan} onClose={() => setOwn(null)} />}
     </Frame>

@@ -3,13 +3,12 @@ import {
   about,
   type About,
   goesWith,
-  recipeOf,
   scaledTo,
   TASTES,
   type Component,
 } from '../../../core/catalogue/index.js';
 import { formatMass, formatMoney } from '../../../core/measure/index.js';
-import { planLarder, type Command, type Plan } from '../../../core/plan/index.js';
+import { planLarder, recipeIn, type Command, type Plan } from '../../../core/plan/index.js';
 import { lower } from '../../../core/words/index.js';
 import { SwapDialog } from '../../rail/SwapDialog.js';
 import { useRemedy } from '../../rail/useRemedy.js';
@@ -24,6 +23,7 @@ import { InTheHouse, Lies, type FoodPart } from './food/Lies.js';
 import { FIRST_G, gramsPlaced, surfacesFor } from './placing.js';
 import { Button } from '../../ui/kit/Button.js';
 import { PaperHeading } from '../../ui/kit/Heading.js';
+import { ownRecipeOf } from './RecipeDialog.js';
 import { YourPrice } from './food/YourPrice.js';
 import { t, word } from '../../words/index.js';
 
@@ -64,7 +64,7 @@ export function ComponentDialog({
           <ForWhom plan={plan} component={component} />
           <AboutFood plan={plan} component={component} />
           <Made plan={plan} component={component} />
-          <YourPrice plan={plan} component={component} run={run} />
+          {!ownRecipeOf(plan, component) && <YourPrice plan={plan} component={component} run={run} />}
         </div>
         <div className="max-xl:col-span-2 max-md:col-span-1">
           <PaperHeading>{t('Where it lies')}</PaperHeading>
@@ -139,7 +139,7 @@ function servedWords({ forms, temperMin }: About): string {
 
 /** How a home-made thing is made, for the grams that lie on the board. */
 function Made({ plan, component: component }: { plan: Plan; component: Component }) {
-  const recipe = recipeOf(component.id);
+  const recipe = recipeIn(plan, planLarder({ ...plan, recipes: [] }), component.id);
   const units = useSettings((settings) => settings.units);
   const massG = plan.placements
     .filter((placement) => placement.componentId === component.id)

@@ -25,7 +25,7 @@ const SHELF_ROWS = 4;
 const MOST_FOUND = 48;
 
 /** Papers of the stylist's own foods. */
-export type OwnPaper = 'add' | 'label' | 'list';
+export type OwnPaper = 'add' | 'label' | 'recipe' | 'list';
 
 /** What the families still lack, three helpers each; or what was searched for. */
 export function Larder({
@@ -45,6 +45,7 @@ export function Larder({
   const [narrow, setNarrow] = useState<Narrow>({});
   const units = useSettings((settings) => settings.units);
   const larder = planLarder(plan);
+  const ownCount = plan.ownComponents.length + plan.recipes.length;
   const present = new Set(plan.placements.map((placement) => placement.componentId));
   const searching = query.trim() !== '' || Object.keys(narrow).length > 0;
   const found = useMemo(
@@ -110,9 +111,12 @@ export function Larder({
         <Button look="link" onClick={() => onOwn('add')}>
           {t('Something of your own')}
         </Button>
+        <Button look="link" onClick={() => onOwn('recipe')}>
+          {t('A recipe of your own')}
+        </Button>
         <Button look="link" onClick={() => onOwn('list')}>
           {t('Your own foods{ownComponentsCount}', {
-            ownComponentsCount: plan.ownComponents.length > 0 ? ` (${plan.ownComponents.length})` : '',
+            ownComponentsCount: ownCount > 0 ? ` (${ownCount})` : '',
           })}
         </Button>
       </div>

@@ -3,6 +3,7 @@ import { ownId, type Component } from '../../../core/catalogue/index.js';
 import { planLarder, type Plan } from '../../../core/plan/index.js';
 import { useSession } from '../../store/session.js';
 import { FactsDialog } from './FactsDialog.js';
+import { ownRecipeOf, RecipeDialog } from './RecipeDialog.js';
 import { ReadLabelDialog } from './ReadLabelLazily.js';
 import { Button } from '../../ui/kit/Button.js';
 import { t } from '../../words/index.js';
@@ -17,8 +18,9 @@ export function OwnDeeds({
   component: Component;
   onClose: () => void;
 }) {
-  const [open, setOpen] = useState<'label' | 'facts' | null>(null);
+  const [open, setOpen] = useState<'label' | 'facts' | 'recipe' | null>(null);
   const edit = useSession((session) => session.edit);
+  const recipe = ownRecipeOf(plan, component);
   const own = plan.ownComponents.some((otherComponent) => otherComponent.id === component.id);
   const copy = (): void => {
     const name = `${component.name.slice(0, 72)}, own`;
@@ -31,12 +33,28 @@ export function OwnDeeds({
   return (
     <>
       <div className="flex flex-wrap items-center gap-2.5 mt-2">
-        <Button look="quiet" size="small" onClick={() => setOpen('label')}>
-          {t('Read its label')}
-        </Button>
+        {!recipe && (
+          <Button look="quiet" size="small" onClick={() => setOpen('label')}>
+            {t('Read its label')}
+          </Button>
+        )}
         <Button look="quiet" size="small" onClick={copy}>
           {t('Copy as your own')}
         </Button>
+        {recipe && (
+          <>
+            <Button look="quiet" size="small" onClick={() => setOpen('recipe')}>
+              {t('Change the recipe')}
+            </Button>
+            <Button
+              look="quiet"
+              size="small"
+              onClick={() => (edit({ name: 'remove-recipe', id: recipe.id }), onClose())}
+            >
+              {t('Delete it')}
+            </Button>
+          </>
+        )}
         {own && (
           <>
             <Button look="quiet" size="small" onClick={() => setOpen('facts')}>
@@ -62,6 +80,9 @@ export function OwnDeeds({
       )}
       {open === 'label' && (
         <ReadLabelDialog plan={plan} onto={component} onClose={() => (setOpen(null), onClose())} />
+      )}
+      {open === 'recipe' && (
+        <RecipeDialog plan={plan} recipe={recipe} onClose={() => (setOpen(null), onClose())} />
       )}
       {open === 'facts' && <FactsDialog component={component} onClose={() => (setOpen(null), onClose())} />}
     </>

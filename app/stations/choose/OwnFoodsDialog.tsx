@@ -2,8 +2,8 @@ import { useShallow } from 'zustand/react/shallow';
 import { useState } from 'react';
 import { toast } from 'sonner';
 import { componentsCsv, readComponentsCsv, type RowProblem } from '../../../core/exchange/index.js';
-import type { Component } from '../../../core/catalogue/index.js';
-import type { Plan } from '../../../core/plan/index.js';
+import { homeMadeId, type Component } from '../../../core/catalogue/index.js';
+import { planLarder, type Plan } from '../../../core/plan/index.js';
 import { FromHouse } from '../../house/FromHouse.js';
 import { keepInHouse } from '../../store/house.js';
 import { useSession } from '../../store/session.js';
@@ -81,7 +81,7 @@ export function OwnFoodsDialog({
         'They belong to this plan and go along in its file. What you keep in your house is there for every plan.',
       )}
     >
-      {plan.ownComponents.length === 0 && <p>{t('None yet.')}</p>}
+      {plan.ownComponents.length + plan.recipes.length === 0 && <p>{t('None yet.')}</p>}
       <Kept plan={plan} onPick={(component) => (onClose(), onPick(component))} />
       <div className="flex flex-wrap items-center gap-2.5 mt-2.5">
         <FromHouse
@@ -115,6 +115,23 @@ export function OwnFoodsDialog({
 function Kept({ plan, onPick }: { plan: Plan; onPick: (component: Component) => void }) {
   return (
     <ul className="m-0 list-none p-0">
+      {plan.recipes.map((recipe) => {
+        const made = planLarder(plan).get(homeMadeId(recipe));
+        return (
+          <li key={recipe.id}>
+            {made ? (
+              <Button look="link" onClick={() => onPick(made)}>
+                {recipe.name}
+              </Button>
+            ) : (
+              recipe.name
+            )}{' '}
+            <span className="text-soft">
+              {made ? t('your recipe') : t('your recipe; a part of it is not in this larder')}
+            </span>
+          </li>
+        );
+      })}
       {plan.ownComponents.map((component) => (
         <li key={component.id}>
           <Button look="link" onClick={() => onPick(component)}>

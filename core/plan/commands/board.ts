@@ -1,6 +1,15 @@
 import { z } from 'zod';
-import { FORM_IDS, componentIdSchema, componentSchema, type ComponentId } from '../../catalogue/index.js';
-import { placementSchema, planSchema, surfaceSchema, type Plan, type Surface } from '../plan.js';
+import {
+  FORM_IDS,
+  componentIdSchema,
+  componentSchema,
+  homeMadeId,
+  type ComponentId,
+} from '../../catalogue/index.js';
+import { ownRecipeSchema } from '../records/recipe.js';
+import { placementSchema } from '../records/placement.js';
+import { planSchema, type Plan } from '../plan.js';
+import { surfaceSchema, type Surface } from '../records/surface.js';
 import { command, replaceBy, toggled } from './command.js';
 
 const componentId = componentIdSchema;
@@ -61,6 +70,16 @@ function inForm(
 const withWishes = (plan: Plan, wishes: Partial<Plan['wishes']>): Plan => ({
   ...plan,
   wishes: { ...plan.wishes, ...wishes },
+});
+
+/** A food that the plan does not know any more: where it lay, what was wished and said of it. */
+const withoutFood = (plan: Plan, id: ComponentId): Plan => ({
+  ...withWishes(plan, {
+    pinned: toggled(plan.wishes.pinned, id, false),
+    excluded: toggled(plan.wishes.excluded, id, false),
+  }),
+  placements: plan.placements.filter((placement) => placement.componentId !== id),
+  answers: plan.answers.filter((answer) => answer.componentId !== id),
 });
 
 /** What is wished for, and what lies where. */
@@ -153,12 +172,14 @@ export const BOARD_COMMANDS = [
   })),
   /** Where it lay and what was said of it goes too; undo brings it all back. */
   command('remove-component', 'delete a component', { componentId }, (plan, c) => ({
-    ...withWishes(plan, {
-      pinned: toggled(plan.wishes.pinned, c.componentId, false),
-      excluded: toggled(plan.wishes.excluded, c.componentId, false),
-    }),
+    ...withoutFood(plan, c.componentId),
     ownComponents: plan.ownComponents.filter((component) => component.id !== c.componentId),
-    placements: plan.placements.filter((placement) => placement.componentId !== c.componentId),
-    answers: plan.answers.filter((answer) => answer.componentId !== c.componentId),
   })),
+  command('set-recipe', 'keep a recipe of your own', { recipe: ownRecipeSchema }, (plan, { recipe }) => ({
+    ...plan,
+    recipes: replaceBy(plan.recipes, (other) => other.id === recipe.id, recipe),
+  })),
+  command('remove-recipe', 'delete a recipe of your own', { id: ownRecipeSchema.shape.id }, (plan, { id }) =>
+    withoutFood({ ...plan, recipes: plan.recipes.filter((recipe) => recipe.id !== id) }, homeMadeId({ id })),
+  ),
 ] as const;

@@ -1,15 +1,10 @@
 import { z } from 'zod';
 import { componentIdSchema } from '../../catalogue/index.js';
 import { groupIdSchema, groupSchema, type Group } from '../../party/index.js';
-import {
-  occasionSchema,
-  planSchema,
-  priceSchema,
-  surfaceSchema,
-  themeSchema,
-  type Plan,
-  type Surface,
-} from '../plan.js';
+import { occasionSchema, themeSchema } from '../records/occasion.js';
+import { planSchema, type Plan } from '../plan.js';
+import { priceSchema } from '../records/price.js';
+import { surfaceSchema, type Surface } from '../records/surface.js';
 import { command, replaceBy } from './command.js';
 
 /** A group that leaves is taken out of the surfaces and overrulings that name it. */

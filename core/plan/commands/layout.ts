@@ -1,5 +1,7 @@
 import { z } from 'zod';
-import { elementSchema, surfaceSchema, type LaidElement, type Plan } from '../plan.js';
+import { elementSchema, type LaidElement } from '../records/element.js';
+import { surfaceSchema } from '../records/surface.js';
+import { type Plan } from '../plan.js';
 import { command, replaceBy } from './command.js';
 
 const surfaceId = surfaceSchema.shape.id;

@@ -1,6 +1,6 @@
 import { componentIdSchema } from '../../catalogue/index.js';
 import { groupIdSchema } from '../../party/index.js';
-import { answerSchema, overrulingSchema, settledSchema } from '../plan.js';
+import { answerSchema, overrulingSchema, settledSchema } from '../records/said.js';
 import { command, replaceBy } from './command.js';
 
 /** What a person has read, decided or left: each can be taken back. */

@@ -1,0 +1,292 @@
+import { useMemo, useState } from 'react';
+import {
+  FAMILIES,
+  homeMadeId,
+  ownId,
+  STAPLES,
+  type Component,
+  type Family,
+  type HoldOut,
+  type Larder,
+} from '../../../core/catalogue/index.js';
+import { formatMass, formatMoney } from '../../../core/measure/index.js';
+import { foodOfRecipe, planLarder, type OwnRecipe, type Plan } from '../../../core/plan/index.js';
+import { FromHouse } from '../../house/FromHouse.js';
+import { useSession } from '../../store/session.js';
+import { useSettings } from '../../store/settings.js';
+import { Choice, Field, NumberInput, TextInput } from '../../ui/Fields.js';
+import { Button } from '../../ui/kit/Button.js';
+import { Combobox } from '../../ui/kit/Combobox.js';
+import { PaperDialog } from '../../ui/kit/Dialog.js';
+import { PaperHeading } from '../../ui/kit/Heading.js';
+import { Input } from '../../ui/kit/Input.js';
+import { portraitUrl } from '../../ui/pictures.js';
+import { t, word } from '../../words/index.js';
+import { ForWhom } from './food/ForWhom.js';
+
+const FIRST_G = 100;
+
+const BLANK: OwnRecipe = {
+  id: 'own-recipe',
+  name: '',
+  family: 'spread-dip',
+  parts: [],
+  outG: 0,
+  handsMin: 10,
+  waitMin: 0,
+  keepsH: 48,
+  // until its maker says better
+  holdOut: 'perishable',
+  steps: '',
+};
+
+const HOLD_WORDS: readonly (readonly [HoldOut, string])[] = [
+  ['perishable', t('two hours out of the cold, in all')],
+  ['sweats', t('an hour looking good')],
+  ['stable', t('all evening')],
+  ['unknown', t('nobody knows yet')],
+];
+
+const gramsIn = (recipe: OwnRecipe): number => recipe.parts.reduce((sum, part) => sum + part.massG, 0);
+
+/** Its id is its name's, and another recipe's is left alone. */
+function withId(plan: Plan, draft: OwnRecipe): OwnRecipe {
+  if (plan.recipes.some((recipe) => recipe.id === draft.id)) return draft;
+  const wanted = ownId(draft.name);
+  let id = wanted;
+  for (let n = 2; plan.recipes.some((recipe) => recipe.id === id); n++) id = `${wanted}-${n}`;
+  return { ...draft, id, name: draft.name.trim(), steps: draft.steps.trim() };
+}
+
+/** What can go in: the larder without what is itself made by a recipe of this plan, and the kitchen's staples. */
+const partsLarder = (plan: Plan): Larder =>
+  new Map<Component['id'], Component>([
+    ...planLarder({ ...plan, recipes: [] }),
+    ...[...STAPLES.values()].map((staple) => [staple.id, staple] as const),
+  ]);
+
+/** Something that the stylist makes: what goes in on the left, what it gives and for whom on the right. */
+export function RecipeDialog({
+  plan,
+  recipe,
+  onClose,
+}: {
+  plan: Plan;
+  recipe?: OwnRecipe | undefined;
+  onClose: () => void;
+}) {
+  const [draft, setDraft] = useState<OwnRecipe>(recipe ?? BLANK);
+  const larder = useMemo(() => partsLarder(plan), [plan]);
+  const edit = useSession((session) => session.edit);
+  const change = (patch: Partial<OwnRecipe>): void => setDraft((before) => ({ ...before, ...patch }));
+  // what goes in comes out, until the stylist weighs it
+  const whole = { ...draft, outG: draft.outG > 0 ? draft.outG : gramsIn(draft) };
+  const missing = draft.parts.filter((part) => !larder.has(part.componentId));
+  const ready = draft.name.trim() !== '' && draft.parts.length > 0 && missing.length === 0;
+  const keep = (): void => {
+    edit({ name: 'set-recipe', recipe: withId(plan, whole) });
+    onClose();
+  };
+  return (
+    <PaperDialog
+      open
+      onClose={onClose}
+      full
+      title={recipe ? t('Your recipe: {name}', { name: recipe.name }) : t('A recipe of your own')}
+      hint={t(
+        'What it gives is as bad as the worst that goes in: a label that you ask about a part counts here too.',
+      )}
+    >
+      <div className="grid grid-cols-[1.25fr_1fr] gap-x-8 max-md:grid-cols-1">
+        <div>
+          <div className="grid grid-cols-[2fr_1fr] gap-x-4">
+            <TextInput label={t('Name')} value={draft.name} max={60} onChange={(name) => change({ name })} />
+            <Choice<Family>
+              label={t('Family')}
+              value={draft.family}
+              onPick={(family) => change({ family })}
+              options={FAMILIES.map((family) => [family, word(family.replace('-', ' '))] as const)}
+            />
+          </div>
+          <PartsIn draft={draft} larder={larder} change={change} />
+          <HowMade draft={draft} whole={whole} change={change} />
+        </div>
+        <Gives plan={plan} draft={whole} larder={larder} missing={missing.length} />
+      </div>
+      <div className="mt-3 flex flex-wrap items-center gap-2.5">
+        <Button disabled={!ready} onClick={keep}>
+          {recipe ? t('Keep it') : t('Put it in the larder')}
+        </Button>
+        <FromHouse
+          kind="recipes"
+          words={t('Take from your house')}
+          value={ready ? withId(plan, whole) : undefined}
+          onTake={(kept) => setDraft(kept)}
+        />
+      </div>
+    </PaperDialog>
+  );
+}
+
+type Change = (patch: Partial<OwnRecipe>) => void;
+
+/** Each part with its grams; a few letters add another. */
+function PartsIn({ draft, larder, change }: { draft: OwnRecipe; larder: Larder; change: Change }) {
+  const weigh = (id: string, massG: number): void =>
+    change({ parts: draft.parts.map((part) => (part.componentId === id ? { ...part, massG } : part)) });
+  const left = [...larder.values()].filter(
+    (component) => !draft.parts.some((part) => part.componentId === component.id),
+  );
+  return (
+    <section>
+      <PaperHeading>{t('What goes in')}</PaperHeading>
+      <ul className="m-0 list-none p-0">
+        {draft.parts.map(({ componentId, massG }) => {
+          const name = larder.get(componentId)?.name ?? componentId;
+          return (
+            <li key={componentId} className="flex items-center gap-2.5 py-0.5">
+              <span className="min-w-0 flex-1">{name}</span>
+              <Input
+                className="w-24"
+                type="number"
+                aria-label={t('Grams of {name}', { name })}
+                min={1}
+                max={20_000}
+                value={massG}
+                onChange={(event) => weigh(componentId, Math.max(0.1, Number(event.target.value)))}
+              />
+              <span>g</span>
+              <Button
+                look="link"
+                aria-label={t('Leave out {name}', { name })}
+                onClick={() =>
+                  change({ parts: draft.parts.filter((part) => part.componentId !== componentId) })
+                }
+              >
+                {t('Leave out')}
+              </Button>
+            </li>
+          );
+        })}
+      </ul>
+      <Combobox
+        label={t('Another part')}
+        value={undefined}
+        placeholder={t('Another part: type a few letters')}
+        options={left.map((component) => ({ value: component.id, words: component.name }))}
+        onPick={(componentId) => change({ parts: [...draft.parts, { componentId, massG: FIRST_G }] })}
+      />
+    </section>
+  );
+}
+
+function HowMade({ draft, whole, change }: { draft: OwnRecipe; whole: OwnRecipe; change: Change }) {
+  return (
+    <section className="mt-2">
+      <div className="flex flex-wrap gap-x-4">
+        <NumberInput
+          label={t('It gives, grams')}
+          value={Math.round(whole.outG)}
+          min={1}
+          max={50_000}
+          width={116}
+          onChange={(outG) => change({ outG })}
+        />
+        <NumberInput
+          label={t('Minutes by hand')}
+          value={draft.handsMin}
+          min={0}
+          max={2880}
+          width={126}
+          onChange={(handsMin) => change({ handsMin: Math.round(handsMin) })}
+        />
+        <NumberInput
+          label={t('Minutes by itself')}
+          value={draft.waitMin}
+          min={0}
+          max={2880}
+          width={126}
+          onChange={(waitMin) => change({ waitMin: Math.round(waitMin) })}
+        />
+        <NumberInput
+          label={t('Hours it keeps')}
+          value={draft.keepsH}
+          min={1}
+          max={2000}
+          width={116}
+          onChange={(keepsH) => change({ keepsH: Math.max(1, Math.round(keepsH)) })}
+        />
+      </div>
+      <Choice<HoldOut>
+        label={t('Once it is served it stands')}
+        value={draft.holdOut}
+        onPick={(holdOut) => change({ holdOut })}
+        options={HOLD_WORDS}
+      />
+      <Field label={t('How it is made')}>
+        <Input
+          value={draft.steps}
+          maxLength={1000}
+          onChange={(event) => change({ steps: event.target.value })}
+        />
+      </Field>
+      <p className="m-0 text-xs/[1.24] italic text-soft">
+        {t(
+          'Raw garlic or herbs under oil, raw egg and cooked rice or beans can make ill: keep them cold, and ask your local rules.',
+        )}
+      </p>
+    </section>
+  );
+}
+
+/** The food as the larder would know it: its portrait, its price, for whom it is. */
+function Gives({
+  plan,
+  draft,
+  larder,
+  missing,
+}: {
+  plan: Plan;
+  draft: OwnRecipe;
+  larder: Larder;
+  missing: number;
+}) {
+  const units = useSettings((settings) => settings.units);
+  const made = useMemo(
+    () =>
+      draft.parts.length > 0
+        ? foodOfRecipe({ ...draft, name: draft.name.trim() || t('It') }, larder)
+        : undefined,
+    [draft, larder],
+  );
+  return (
+    <section aria-label={t('What it gives')}>
+      <PaperHeading>{t('What it gives')}</PaperHeading>
+      {made ? (
+        <>
+          <div className="flex items-center gap-4">
+            <img src={portraitUrl(made)} alt="" width="120" height="120" />
+            <p className="m-0">
+              {t('{mass} for {price}, {kj} kJ in 100 g', {
+                mass: formatMass(draft.outG, units),
+                price: formatMoney(made.packs[0]!.priceMinor, plan.currency),
+                kj: made.per100g.energyKj === null ? '?' : String(made.per100g.energyKj),
+              })}
+            </p>
+          </div>
+          <ForWhom plan={plan} component={made} />
+        </>
+      ) : (
+        <p>
+          {missing > 0
+            ? t('A part is not in this larder: leave it out, or put it in first.')
+            : t('Nothing yet: put in the first part.')}
+        </p>
+      )}
+    </section>
+  );
+}
+
+/** The recipe of this plan behind a food, if the stylist wrote it. */
+export const ownRecipeOf = (plan: Plan, component: Component): OwnRecipe | undefined =>
+  plan.recipes.find((recipe) => homeMadeId(recipe) === component.id);

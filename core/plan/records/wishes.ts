@@ -1,0 +1,37 @@
+import { z } from 'zod';
+import { componentIdSchema } from '../../catalogue/index.js';
+import { isRecord, type Steps } from '../steps.js';
+
+const lever = z.number().int().min(-2).max(2);
+
+export const wishesSchema = z.strictObject({
+  pinned: z.array(componentIdSchema).max(200),
+  excluded: z.array(componentIdSchema).max(1000),
+  /** The one piece that gets the best place; null lets the composer choose it. */
+  star: componentIdSchema.nullable(),
+  /** −2 to 2: gentler or bolder, plainer or more colour, richer or cheaper, more work or less, from anywhere or in season. */
+  levers: z.strictObject({
+    bolder: lever,
+    colour: lever,
+    cheaper: lever,
+    lessWork: lever,
+    season: lever,
+  }),
+});
+
+/** Version 2 had no star and two levers fewer. */
+export const WISHES_STEPS: Steps = {
+  2: (stored) =>
+    isRecord(stored.wishes)
+      ? {
+          ...stored,
+          wishes: {
+            ...stored.wishes,
+            star: null,
+            levers: isRecord(stored.wishes.levers)
+              ? { ...stored.wishes.levers, lessWork: 0, season: 0 }
+              : stored.wishes.levers,
+          },
+        }
+      : stored,
+};
