@@ -43,20 +43,6 @@ test.describe('foods', () => {
     await expect(page.getByRole('button', { name: 'Your own foods (1)' })).toBeVisible();
   });
 
-  test('a table of own foods with a bad cell names row and column, and takes the good rows', async ({
-    page,
-  }) => {
-    await openDemo(page, 'choose');
-    await page.getByRole('button', { name: 'Your own foods' }).click();
-    await page.getByLabel('A table of own foods').setInputFiles({
-      name: 'foods.csv',
-      mimeType: 'text/csv',
-      buffer: Buffer.from('name,family,facts\nHill cheese,cheese,rennet=microbial\nOdd one,chees,\n'),
-    });
-    await expect(page.getByRole('alert')).toContainText('Row 3, family');
-    await expect(page.getByRole('button', { name: 'Hill cheese', exact: true })).toBeVisible();
-  });
-
   test('the larder forgives typing errors, narrows by who may eat it, and refuses a toxic leaf with its reason', async ({
     page,
   }) => {
@@ -79,32 +65,6 @@ test.describe('foods', () => {
 });
 
 test.describe('guests', () => {
-  test('a need is found by name, set, explained, and a rule of one’s own is kept with the guests', async ({
-    page,
-  }) => {
-    await openDemo(page);
-    await page.getByRole('button', { name: /^Vegan, 6 ×/ }).click();
-    const paper = page.getByRole('dialog', { name: 'Vegan' });
-    await paper.getByLabel('Another need').fill('keto');
-    await paper.getByRole('button', { name: 'Keto, low-carb' }).click();
-    await paper.getByLabel('Net carbohydrate on a plate, g').fill('6');
-    await paper.getByLabel('Another need').click();
-    await paper.getByRole('button', { name: 'In plain words' }).first().click();
-    await expect(page.getByRole('dialog', { name: 'Vegan' }).last()).toContainText('Where it hides');
-    await page.keyboard.press('Escape');
-    await paper.getByRole('button', { name: 'A rule of your own …' }).click();
-    const rule = page.getByRole('dialog', { name: 'A rule of your own' });
-    await rule.getByLabel('Name of the rule').fill('No onion');
-    await rule.getByRole('checkbox', { name: 'onion' }).check();
-    await rule.getByRole('button', { name: 'Keep the rule' }).click();
-    await paper.getByRole('button', { name: 'Keep', exact: true }).click();
-    await saved(page);
-    await page.reload();
-    await page.getByRole('button', { name: /^Vegan, 6 ×/ }).click();
-    await expect(paper).toContainText('No onion');
-    await expect(paper.getByLabel('Net carbohydrate on a plate, g')).toHaveValue('6');
-  });
-
   test('a party comes as a table, from replies and from an earlier plan', async ({ page }) => {
     await openDemo(page);
     await page.getByRole('button', { name: 'More ways' }).click();

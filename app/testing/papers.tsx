@@ -1,5 +1,5 @@
 import './dom.js';
-import { render, screen } from '@testing-library/react';
+import { configure, render, screen } from '@testing-library/react';
 import { userEvent, type UserEvent } from '@testing-library/user-event';
 import type { ReactElement } from 'react';
 import { MemoryRouter } from 'react-router';
@@ -7,6 +7,9 @@ import type { Plan } from '../../core/plan/index.js';
 import { db } from '../store/db.js';
 import { putPlan } from '../store/plans.js';
 import { useSession } from '../store/session.js';
+
+// the whole page as text hides what was missed
+configure({ getElementError: (message) => new Error(message ?? 'not found') });
 
 /** The plan as the tab has it now. */
 export const planNow = (): Plan => useSession.getState().plan!;
@@ -28,6 +31,8 @@ export async function openPaper(plan: Plan, of: (plan: Plan) => ReactElement): P
       <Following of={of} />
     </MemoryRouter>,
   );
+  // what a store tells a moment later is drawn when it comes, as in a browser
+  Object.assign(globalThis, { IS_REACT_ACT_ENVIRONMENT: false });
   return userEvent.setup();
 }
 

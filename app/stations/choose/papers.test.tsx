@@ -1,9 +1,11 @@
 /** @jest-environment ./app/testing/jsdom.mjs */
 import { openPaper, pick, planNow } from '../../testing/papers.js';
 import { describe, expect, jest, test } from '@jest/globals';
-import { screen, within } from '@testing-library/react';
-import { group, planWith } from '../../../core/testing/plans.js';
+import { fireEvent, screen, within } from '@testing-library/react';
+import { group, id, lies, planWith } from '../../../core/testing/plans.js';
 import { planLarder } from '../../../core/plan/index.js';
+import { ComponentDialog } from './ComponentDialog.js';
+import { OwnFoodsDialog } from './OwnFoodsDialog.js';
 import { RecipeDialog } from './RecipeDialog.js';
 
 const plan = planWith({ party: [group('all', 4), group('vegans', 2, ['vegan'])] });
@@ -29,5 +31,45 @@ describe('a recipe of one’s own', () => {
     expect([...planLarder(planNow()).values()].map((component) => component.name)).toContain(
       'Herb cheese, home-made',
     );
+  });
+});
+
+describe('what a food costs', () => {
+  const withBrie = { ...plan, placements: [lies('brie', 300)] };
+  const open = () =>
+    openPaper(withBrie, (plan) => (
+      <ComponentDialog plan={plan} component={planLarder(plan).get(id('brie'))!} onClose={() => undefined} />
+    ));
+
+  test('is noted, reckoned with, and kept in the house for another plan', async () => {
+    const hands = await open();
+    await hands.click(screen.getByText('Your price', { exact: true }));
+    fireEvent.change(screen.getByLabelText('A pack costs, EUR'), { target: { value: '12.5' } });
+    fireEvent.change(screen.getByLabelText('and holds, grams'), { target: { value: '400' } });
+    await hands.click(screen.getByRole('button', { name: 'Reckon with it' }));
+    const packs = [{ massG: 400, priceMinor: 1250 }];
+    expect(planNow().prices).toEqual([{ componentId: 'brie', currency: 'EUR', packs }]);
+    expect(screen.getByRole('dialog').textContent).toContain('Your price: € 12.50 for 400 g');
+    await hands.click(screen.getByRole('button', { name: 'Keep in your house' }));
+    await hands.click(screen.getByRole('button', { name: 'The usual price again' }));
+    expect(planNow().prices).toEqual([]);
+    await hands.click(await screen.findByRole('button', { name: 'As in your house: € 12.50 for 400 g' }));
+    expect(planNow().prices).toHaveLength(1);
+  });
+});
+
+describe('a table of own foods', () => {
+  test('with a bad cell names row and column, and its good rows are taken', async () => {
+    const hands = await openPaper(plan, (plan) => (
+      <OwnFoodsDialog plan={plan} onPick={() => undefined} onClose={() => undefined} />
+    ));
+    const text = 'name,family,facts\nHill cheese,cheese,rennet=microbial\nOdd one,chees,\n';
+    const table = Object.assign(new File([text], 'foods.csv', { type: 'text/csv' }), {
+      text: () => Promise.resolve(text),
+    });
+    await hands.upload(screen.getByLabelText('A table of own foods'), table);
+    expect((await screen.findByRole('alert')).textContent).toContain('Row 3, family');
+    expect(planNow().ownComponents.map((component) => component.name)).toEqual(['Hill cheese']);
+    expect(screen.getByRole('button', { name: 'Hill cheese' })).not.toBeNull();
   });
 });
