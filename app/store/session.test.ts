@@ -42,6 +42,18 @@ describe('the plan that this tab works on', () => {
     expect(session().undoLabel).toBe('change the notes');
   });
 
+  test('an edit that is stored, and one that is undone, leave the rest of the plan as it was', async () => {
+    const before = session().plan!;
+    session().edit({ name: 'set-notes', notes: 'a' });
+    const edited = session().plan!;
+    await until(() => session().saving === 0);
+    expect(session().plan).toBe(edited);
+    session().step('back');
+    await until(() => session().saving === 0);
+    expect(session().plan).toEqual(before);
+    expect(session().plan!.placements).toBe(before.placements);
+  });
+
   test('quick edits keep their order, and all can be undone', async () => {
     for (const notes of ['a', 'b', 'c']) session().edit({ name: 'set-notes', notes });
     expect(session().plan!.notes).toBe('c');

@@ -1,7 +1,7 @@
 import { liveQuery, type Subscription } from 'dexie';
 import { toast } from 'sonner';
 import { create } from 'zustand';
-import { applyCommand, type Command, type Plan } from '../../core/plan/index.js';
+import { applyCommand, shared, type Command, type Plan } from '../../core/plan/index.js';
 import { withSize } from '../../core/portion/index.js';
 import { db, type PlanRow } from './db.js';
 import {
@@ -167,7 +167,7 @@ function followed(store: Store, id: string, now: PlanRow | undefined): void {
   if (get().saving > 0 || now.rev <= get().rev) return;
   toast(t('This plan was changed in another tab.'));
   void labelsOf(id, now.cursor).then((labels) =>
-    set({ plan: readDoc(now.doc), rev: now.rev, savedAt: now.savedAt, ...labels }),
+    set({ plan: shared(get().plan, readDoc(now.doc)), rev: now.rev, savedAt: now.savedAt, ...labels }),
   );
 }
 
@@ -244,7 +244,7 @@ async function settle(store: Store, id: string, written: Written): Promise<void>
   if (!written.ok) {
     toast.error(written.reason);
     const row = await readRow(id);
-    if (row) set({ plan: row.doc, rev: row.rev });
+    if (row) set({ plan: shared(get().plan, row.doc), rev: row.rev });
     return;
   }
   const labels = await labelsOf(id, written.row.cursor);
@@ -253,7 +253,8 @@ async function settle(store: Store, id: string, written: Written): Promise<void>
     rev: written.row.rev,
     savedAt: written.row.savedAt,
     ...labels,
-    ...(more ? {} : { plan: written.row.doc }),
+    // as it was read from the store it would be new in every part
+    ...(more ? {} : { plan: shared(get().plan, written.row.doc) }),
   });
   if (written.merged) toast(t('Another tab had changed this plan; your edit was made on top of it.'));
 }

@@ -35,11 +35,11 @@ export function useBoardUrl(
   options?: DrawOptions,
   key = '',
 ): string | undefined {
-  const { layout, answers, ownComponents, recipes, occasion } = plan;
+  const { layout, ownComponents, recipes, occasion } = plan;
   const elements = layout.find((layer) => layer.surfaceId === surface?.id)?.elements;
-  // the picture hangs on what lies there and on how it is shown, not on the rest of the plan
+  // the picture hangs on what lies there and on how it is shown, not on what is said of it or on the rest of the plan
   const asked = useRef<{ parts: readonly unknown[]; plan: Plan | undefined }>({ parts: [], plan: undefined });
-  const parts = [elements, surface, answers, ownComponents, recipes, occasion.name, key];
+  const parts = [elements, surface, ownComponents, recipes, occasion.name, key];
   if (parts.some((part, i) => part !== asked.current.parts[i])) asked.current = { parts, plan };
   const wanted = asked.current.plan;
   const how = useRef(options);

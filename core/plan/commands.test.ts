@@ -7,6 +7,7 @@ import {
   canonicalText,
   clashes,
   diff,
+  shared,
   migrate,
   MIGRATIONS,
   planLarder,
@@ -266,6 +267,33 @@ describe('commands', () => {
       [0, 10],
       [-10, 10],
     ]);
+  });
+});
+
+describe('what is shared of two documents', () => {
+  const copy = <T>(value: T): T => structuredClone(value);
+
+  test('it says what the newer one says, and is the older one where they say the same', () => {
+    fc.assert(
+      fc.property(fc.jsonValue(), fc.jsonValue(), (before, after) => {
+        expect(shared(before, after)).toEqual(after);
+        expect(shared(before, copy(before))).toBe(before);
+      }),
+    );
+  });
+
+  test('a change leaves everything beside it as it was', () => {
+    const before = planWith({ placements: [lies('brie', 250), lies('green-grapes', 300)] });
+    const read = copy({
+      ...before,
+      notes: 'a',
+      placements: [before.placements[0]!, lies('green-grapes', 200)],
+    });
+    const now = shared(before, read);
+    expect(now).toEqual(read);
+    expect(now.surfaces).toBe(before.surfaces);
+    expect(now.placements[0]).toBe(before.placements[0]);
+    expect(now.placements[1]!.massG).toBe(200);
   });
 });
 

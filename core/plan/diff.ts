@@ -21,6 +21,23 @@ export function diff(before: unknown, after: unknown, path: (string | number)[] 
   return [{ path, before, after }];
 }
 
+/**
+ * What `after` says, made of the parts of `before` wherever they say the same: a document that was read anew does not
+ * look changed where it is not, so that whatever hangs on a part of it need not be worked out again.
+ */
+export function shared<T>(before: T, after: T): T {
+  if (Object.is(before, after) || !isObject(before) || !isObject(after)) return after;
+  if (Array.isArray(before) !== Array.isArray(after)) return after;
+  const keys = Object.keys(after);
+  const parts = keys.map((key) => shared(before[key], after[key]));
+  if (
+    keys.length === Object.keys(before).length &&
+    keys.every((key, i) => key in before && before[key] === parts[i])
+  )
+    return before;
+  return (Array.isArray(after) ? parts : Object.fromEntries(keys.map((key, i) => [key, parts[i]]))) as T;
+}
+
 function put(value: unknown, path: readonly (string | number)[], to: unknown): unknown {
   const [key, ...rest] = path;
   if (key === undefined) return to;

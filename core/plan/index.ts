@@ -26,7 +26,7 @@ export {
   type ReadProblem,
   type ReadResult,
 } from './read.js';
-export { clashes, diff, play, type Change } from './diff.js';
+export { clashes, diff, play, shared, type Change } from './diff.js';
 export {
   applyCommand,
   COMMAND_NAMES,
