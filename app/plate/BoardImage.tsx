@@ -11,17 +11,15 @@ export function BoardImage({
   surface,
   r,
   options,
-  drawKey,
   opacity = 1,
 }: {
   plan: Plan;
   surface: Surface;
   r: number;
   options?: DrawOptions;
-  drawKey?: string;
   opacity?: number;
 }) {
-  const url = useBoardUrl(plan, surface, options, drawKey);
+  const url = useBoardUrl(plan, surface, options);
   const scale = boardScale(surface, r);
   const [l, w] = surfaceSize(surface);
   if (!url) return <BareSurface surface={surface} scale={scale} />;

@@ -31,7 +31,7 @@ export function BoardThumb({ plan, label, size }: { plan: Plan; label: string; s
   return (
     <div className="relative" style={{ width: size, height: size }}>
       <China stands="box" label={label}>
-        {surface && <BoardImage plan={laid} surface={surface} r={270} drawKey={String(laid.layout.length)} />}
+        {surface && <BoardImage plan={laid} surface={surface} r={270} />}
       </China>
     </div>
   );

@@ -33,13 +33,13 @@ export function useBoardUrl(
   plan: Plan,
   surface: Surface | undefined,
   options?: DrawOptions,
-  key = '',
 ): string | undefined {
   const { layout, ownComponents, recipes, occasion } = plan;
   const elements = layout.find((layer) => layer.surfaceId === surface?.id)?.elements;
   // the picture hangs on what lies there and on how it is shown, not on what is said of it or on the rest of the plan
   const asked = useRef<{ parts: readonly unknown[]; plan: Plan | undefined }>({ parts: [], plan: undefined });
-  const parts = [elements, surface, ownComponents, recipes, occasion.name, key];
+  const seen = options?.showing && [...options.showing].join();
+  const parts = [elements, surface, ownComponents, recipes, occasion.name, options?.bare, seen];
   if (parts.some((part, i) => part !== asked.current.parts[i])) asked.current = { parts, plan };
   const wanted = asked.current.plan;
   const how = useRef(options);

@@ -111,7 +111,6 @@ export function Check({ plan, checked }: { plan: Plan; checked: Checked }) {
             surface={surface}
             r={216}
             {...(group ? { options: { showing: showingFor(checked, surface, group)! } } : {})}
-            drawKey={`${seenBy ?? ''} ${plan.overrulings.length} ${checked.context.plan === plan}`}
             opacity={group ? 1 : 0.96}
           />
         )}

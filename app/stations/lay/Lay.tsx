@@ -97,13 +97,7 @@ function LaidBoard({
   const showing = showingFor(checked, surface, group);
   return (
     <>
-      <BoardImage
-        plan={plan}
-        surface={surface}
-        r={r}
-        drawKey={seenBy ?? ''}
-        {...(showing ? { options: { showing } } : {})}
-      />
+      <BoardImage plan={plan} surface={surface} r={r} {...(showing ? { options: { showing } } : {})} />
       {elements.length > 0 && (
         <Handles surface={surface} elements={elements} picked={picked} onPick={onPick} plan={plan} r={r} />
       )}
