@@ -1,11 +1,9 @@
 /** @jest-environment ./app/testing/jsdom.mjs */
-import { openPaper } from '../testing/papers.js';
+import { openPaper, type Hands } from '../testing/papers.js';
 import { beforeEach, describe, expect, test } from '@jest/globals';
 import { screen, waitFor, within } from '@testing-library/react';
-import type { UserEvent } from '@testing-library/user-event';
 import { planWith } from '../../core/testing/plans.js';
 import { houseFile, keepInHouse } from '../store/house.js';
-import { Toasts } from '../ui/kit/Toasts.js';
 import { HousePage } from './HousePage.js';
 
 const oak = {
@@ -19,14 +17,9 @@ const file = (text: string) =>
   Object.assign(new File([text], 'house.json'), { text: () => Promise.resolve(text) });
 
 describe('the house', () => {
-  let hands: UserEvent;
+  let hands: Hands;
   beforeEach(async () => {
-    hands = await openPaper(planWith({}), () => (
-      <>
-        <HousePage />
-        <Toasts />
-      </>
-    ));
+    hands = await openPaper(planWith({}), () => <HousePage />);
     await keepInHouse('surfaces', oak);
     await within(boards()).findByText('Round oak');
   });
@@ -46,7 +39,7 @@ describe('the house', () => {
 
   test('what is taken out is back with undo', async () => {
     await takeOut();
-    await hands.click(screen.getByRole('button', { name: 'Undo' }));
+    await hands.press('Undo');
     await within(boards()).findByText('Round oak');
   });
 

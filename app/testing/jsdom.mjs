@@ -5,6 +5,13 @@ export default class Page extends TestEnvironment {
   async setup() {
     await super.setup();
     // React works on between Node's own turns; a port of Node's would keep the process from ending
-    Object.assign(this.global, { structuredClone, setImmediate, clearImmediate, fetch, TextEncoder, TextDecoder });
+    Object.assign(this.global, {
+      structuredClone,
+      setImmediate,
+      clearImmediate,
+      fetch,
+      TextEncoder,
+      TextDecoder,
+    });
   }
 }

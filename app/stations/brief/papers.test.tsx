@@ -1,5 +1,5 @@
 /** @jest-environment ./app/testing/jsdom.mjs */
-import { openPaper, pick, planNow } from '../../testing/papers.js';
+import { openPaper, planNow } from '../../testing/papers.js';
 import { describe, expect, jest, test } from '@jest/globals';
 import { fireEvent, screen, within } from '@testing-library/react';
 import { board, group, lies, planWith } from '../../../core/testing/plans.js';
@@ -109,7 +109,7 @@ describe('the theme', () => {
     expect(screen.getByLabelText('Colour 1', { exact: true })).toHaveProperty('value', '#3f6f8f');
     fill('Name', 'Plum quay');
     await hands.click(press('Keep among your themes'));
-    await pick(hands, 'Food from', 'the Alps');
+    await hands.pick('Food from', 'the Alps');
     await hands.click(within(screen.getByRole('dialog')).getByRole('button', { name: 'Keep' }));
     expect(planNow().occasion.theme).toMatchObject({ name: 'Plum quay', region: 'alps' });
   });

@@ -1,5 +1,5 @@
 /** @jest-environment ./app/testing/jsdom.mjs */
-import { openPaper, pick, planNow } from '../../testing/papers.js';
+import { openPaper, planNow } from '../../testing/papers.js';
 import { describe, expect, jest, test } from '@jest/globals';
 import { fireEvent, screen, within } from '@testing-library/react';
 import { group, id, lies, planWith } from '../../../core/testing/plans.js';
@@ -22,7 +22,7 @@ describe('a recipe of one’s own', () => {
     await hands.click(screen.getByRole('option', { name: 'Fresh goat log' }));
     const gives = screen.getByRole('region', { name: 'What it gives' });
     expect(within(gives).getByText(/vegans/).textContent).toContain('vegans');
-    await pick(hands, 'Once it is served it stands', 'an hour looking good');
+    await hands.pick('Once it is served it stands', 'an hour looking good');
     await hands.click(put);
     expect(close).toHaveBeenCalledTimes(1);
     expect(planNow().recipes).toMatchObject([
