@@ -105,7 +105,7 @@ const SMALL_LARDER = new Set<string>([
   ...CATALOGUE.filter((_, i) => i % EVERY === 0).map((component) => component.id),
 ]);
 
-/** The plan with a small larder: everything else of the catalogue is never to be chosen. */
+/** The plan with a small larder: what is neither in it nor on the board is never to be chosen. */
 export const withSmallLarder = (plan: Plan): Plan => ({
   ...plan,
   wishes: {
@@ -114,7 +114,10 @@ export const withSmallLarder = (plan: Plan): Plan => ({
       ...new Set([
         ...plan.wishes.excluded,
         ...CATALOGUE.filter(
-          (component) => !SMALL_LARDER.has(component.id) && !plan.wishes.pinned.includes(component.id),
+          ({ id }) =>
+            !SMALL_LARDER.has(id) &&
+            !plan.wishes.pinned.includes(id) &&
+            !plan.placements.some((placement) => placement.componentId === id),
         ).map((component) => component.id),
       ]),
     ],
