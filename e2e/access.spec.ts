@@ -189,20 +189,6 @@ test('by keyboard alone: stations, guest view, step back, squint, help, command 
   await expect(page.getByRole('button', { name: /^Brie, pinned/ })).toBeVisible();
 });
 
-test('single keys can be switched off, and never act while a field has the focus', async ({ page }) => {
-  await openDemo(page, 'choose');
-  await page.getByRole('searchbox').fill('');
-  await page.getByRole('searchbox').pressSequentially('goat b');
-  await expect(page.locator('[data-squint]')).toHaveCount(0);
-  await page.locator('body').click({ position: { x: 5, y: 795 } });
-  await page.keyboard.press('?');
-  await page.getByLabel(/Single keys act/).uncheck();
-  await page.keyboard.press('Escape');
-  await page.locator('body').click({ position: { x: 5, y: 795 } });
-  await page.keyboard.press('b');
-  await expect(page.locator('[data-squint]')).toHaveCount(0);
-});
-
 /** Tabs until the thing of this name has the focus: what a stylist without a mouse does. */
 async function tabTo(page: Page, name: RegExp): Promise<void> {
   for (let i = 0; i < 140; i++) {
@@ -324,34 +310,4 @@ test('nothing is wider than the screen, from a phone to a desk', async ({ page }
       await expect.poll(over, { message: `${view} at ${width} px` }).toBe(0);
     }
   }
-});
-
-test('the command box finds what people say, and does it', async ({ page }) => {
-  await openDemo(page, 'choose');
-  const box = page.getByRole('dialog', { name: 'What shall be done?' });
-  const say = async (words: string): Promise<void> => {
-    await page.keyboard.press('Control+k');
-    await page.getByRole('combobox').fill(words);
-  };
-  const first = box.getByRole('option').first();
-  await say('swap the brie');
-  await expect(first).toContainText(/^Swap brie/);
-  await page.keyboard.press('Enter');
-  await expect(page.getByRole('dialog', { name: /^Instead of brie/ })).toBeVisible();
-  await page.keyboard.press('Escape');
-  await say('vegan');
-  await expect(box.getByRole('option', { name: /^Turn the board: vegan/ })).toBeVisible();
-  await expect(box.getByRole('option', { name: /^See it as Vegan/ })).toBeVisible();
-  await page.keyboard.press('Escape');
-  await say('leave out brie');
-  await expect(first).toContainText(/^Leave out brie/);
-  await page.keyboard.press('Enter');
-  await saved(page);
-  await say('swap brie');
-  await expect(box.getByRole('option', { name: /^Swap brie$/ })).toHaveCount(0);
-  await page.keyboard.press('Escape');
-  await say('print');
-  await expect(first).toContainText('Print the sheet');
-  await page.keyboard.press('Enter');
-  await page.waitForURL('**/sheet');
 });

@@ -53,15 +53,7 @@ test.describe('hard edges', () => {
     const plan = readFileSync(new URL('../core/plan/samples/v1.plate.json', import.meta.url), 'utf8');
     const cases: [string, string, RegExp][] = [
       ['no plan at all', 'hello', /could not be read as JSON/],
-      ['truncated', plan.slice(0, 4000), /cut short/],
-      ['of a newer version', plan.replace('"version": 1', '"version": 7'), /newer Round Plate/],
-      [
-        'with a prototype key',
-        plan.replace('"notes": ""', '"notes": "", "__proto__": {"a": 1}'),
-        /__proto__/,
-      ],
       ['over 5 MB', `${plan}${' '.repeat(5 * 1024 * 1024)}`, /larger than 5 MB/],
-      ['with a wrong field', plan.replace('"count": 11', '"count": "x"'), /party\[0\]\.count/],
     ];
     test('a file that cannot be taken is refused with its reason, and nothing stored is touched', async ({
       page,
@@ -78,70 +70,6 @@ test.describe('hard edges', () => {
           await page.getByRole('button', { name: 'Close' }).click();
           await expect(planCards(page)).toHaveCount(1);
         });
-    });
-
-    test('a bundle asks of each plan that is here already, and lists those that were not taken', async ({
-      page,
-    }) => {
-      await page.goto('/');
-      const bring = (plans: unknown[]) =>
-        page.getByLabel('Bring in a plan file').setInputFiles({
-          name: 'all.json',
-          mimeType: 'application/json',
-          buffer: Buffer.from(JSON.stringify({ format: 'round-plate.plans', version: 1, plans })),
-        });
-      const one = JSON.parse(plan) as { id: string; occasion: { name: string } };
-      const two = { ...one, id: 'other', occasion: { ...one.occasion, name: 'Kite Meadow' } };
-      await bring([one, { ...two, version: 9 }]);
-      await expect(page.getByRole('dialog', { name: 'Not every plan was taken' })).toContainText(
-        'Kite Meadow',
-      );
-      await expect(page.getByRole('dialog')).toContainText('newer Round Plate');
-      await page.getByRole('button', { name: 'Close' }).click();
-      await expect(planCards(page)).toHaveCount(1);
-      await bring([two]);
-      await expect(planCards(page)).toHaveCount(2);
-      await bring([one, two]);
-      await expect(page.getByRole('dialog')).toContainText('Comet Watch');
-      await page.getByRole('button', { name: 'Keep both' }).click();
-      await expect(page.getByRole('dialog')).toContainText('Kite Meadow');
-      await page.getByRole('button', { name: 'Replace the old one' }).click();
-      await expect(page.getByRole('dialog')).toHaveCount(0);
-      await expect(planCards(page)).toHaveCount(3);
-    });
-
-    test('markup in a name is shown as text', async ({ page }) => {
-      await page.goto('/');
-      await page.getByLabel('Bring in a plan file').setInputFiles({
-        name: 'x.json',
-        mimeType: 'application/json',
-        buffer: Buffer.from(plan.replace('"Comet Watch"', '"<img src=x onerror=alert(1)>"')),
-      });
-      await expect(planCards(page)).toContainText('<img src=x onerror=alert(1)>');
-    });
-  });
-
-  test('a deleted plan comes back with undo, and all plans go into one file', async ({ page }) => {
-    await openDemo(page);
-    await page.goto('/');
-    await page.getByRole('button', { name: 'Delete Comet Watch' }).click();
-    await expect(planCards(page)).toHaveCount(0);
-    await page.getByRole('button', { name: 'Undo' }).click();
-    await expect(planCards(page)).toHaveCount(1);
-    // the trash keeps it after the toast is gone, and over a new start of the page
-    await page.getByRole('button', { name: 'Delete Comet Watch' }).click();
-    await expect(planCards(page)).toHaveCount(0);
-    await page.reload();
-    await page.getByText('Trash: 1 plan').click();
-    await page.getByRole('button', { name: 'Put back Comet Watch', exact: true }).click();
-    await expect(planCards(page)).toHaveCount(1);
-    const [file] = await Promise.all([
-      page.waitForEvent('download'),
-      page.getByRole('button', { name: 'Save all plans' }).click(),
-    ]);
-    expect(JSON.parse(readFileSync(await file.path(), 'utf8'))).toMatchObject({
-      format: 'round-plate.plans',
-      plans: [{ id: 'comet-watch' }],
     });
   });
 

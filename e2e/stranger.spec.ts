@@ -76,38 +76,6 @@ test.describe('a board for a stranger’s party', () => {
     await page.getByRole('button', { name: 'Fill it up, keep the rest' }).click();
     await expect(page.getByText('Proven: no board that keeps what lay there')).toBeVisible(SLOW);
   });
-
-  test('cheaper by a fifth for fewer guests is less money in packs, and one step of undo', async ({
-    page,
-  }) => {
-    test.setTimeout(150_000);
-    await smallPlate(page, '14 guests');
-    await composed(page);
-    const money = async () =>
-      Number(
-        /€\s*([\d.]+)/.exec(
-          (await page
-            .getByText(/in packs/)
-            .first()
-            .innerText()) ?? '',
-        )?.[1],
-      );
-    const before = await money();
-    expect(before).toBeGreaterThan(0);
-    await page.getByRole('button', { name: 'Turn the whole board' }).click();
-    const paper = page.getByRole('dialog', { name: 'Turn the whole board' });
-    await paper.getByLabel('cheaper by').check();
-    await paper.getByLabel('for so many guests').fill('7');
-    await paper.getByRole('button', { name: 'Turn it' }).click();
-    await expect(paper.getByRole('status')).toContainText('so that the board fits: cheaper and for 7', SLOW);
-    await paper.getByRole('button', { name: /^Take/ }).last().click();
-    await saved(page);
-    await expect(page.getByText('7 guests').first()).toBeVisible();
-    await expect.poll(money, SLOW).toBeLessThan(before * 0.8);
-    await page.getByRole('button', { name: /^Undo: convert the board/ }).click();
-    await saved(page);
-    await expect(page.getByText('14 guests').first()).toBeVisible();
-  });
 });
 
 test.describe('a sweet course', () => {

@@ -1,7 +1,7 @@
 import { expect } from '@playwright/test';
 import { readFileSync } from 'node:fs';
 import { strFromU8, unzipSync } from 'fflate';
-import { figures, openDemo, pick, pickFrom, planCards, rests, saved, stops, test } from './helpers.js';
+import { figures, openDemo, planCards, rests, saved, stops, test } from './helpers.js';
 
 test.describe('the whole walk', () => {
   test('the demo opens composed, laid and looked after, and its figures agree on every station', async ({
@@ -95,96 +95,6 @@ test.describe('the whole walk', () => {
     expect(strip(readFileSync(await again.path(), 'utf8'))).toBe(strip(text));
   });
 
-  test('a slip’s remedy runs, is undone, and a slip that is left goes onto the spike and back', async ({
-    page,
-  }) => {
-    await openDemo(page, 'check');
-    const season = page.locator('article[data-code="cold-air"]');
-    await season.getByRole('button', { name: /Let it be/ }).click();
-    await expect(season).toHaveCount(0);
-    await page.getByRole('button', { name: /1 settled/ }).click();
-    await page.getByRole('button', { name: /^Take it back: At 9 °C/ }).click();
-    await page.keyboard.press('Escape');
-    await expect(season).toBeVisible();
-
-    const label = page.locator('article[data-code="label-to-read"]', { hasText: 'Vegan' });
-    await expect(label).toContainText('2 labels to read');
-    const read = label.getByRole('button', { name: /^Label read/ }).first();
-    await read.click();
-    const paper = page.getByRole('dialog', { name: /^The label of/ });
-    await expect(paper.getByRole('button', { name: 'Note it' })).toBeDisabled();
-    await paper.getByLabel('What you saw').fill('label, lot 12');
-    await paper.getByLabel('Your name').fill('Jory');
-    // nothing is free before somebody has said so
-    await expect(paper.getByRole('button', { name: 'Note it' })).toBeDisabled();
-    for (const choice of await paper.getByRole('combobox').all()) await pickFrom(choice, 'it is free of it');
-    await paper.getByRole('button', { name: 'Note it' }).click();
-    await expect(label).toContainText('Which ');
-    await saved(page);
-    await page.getByRole('button', { name: /^Undo: note the label/ }).click();
-    await expect(label).toContainText('2 labels to read');
-  });
-
-  test('a label that says “contains” makes the food not theirs, and can be taken back from the spike', async ({
-    page,
-  }) => {
-    await openDemo(page, 'check');
-    const label = page.locator('article[data-code="label-to-read"]', { hasText: 'Vegan' });
-    await label
-      .getByRole('button', { name: /^Label read/ })
-      .first()
-      .click();
-    const paper = page.getByRole('dialog', { name: /^The label of/ });
-    await pick(paper, /^milk/, 'it has it');
-    await paper.getByLabel('What you saw').fill('label, lot 12');
-    await paper.getByLabel('Your name').fill('Jory');
-    await paper.getByRole('button', { name: 'Note it' }).click();
-    await expect(label).toContainText('Which ');
-    await page.getByRole('button', { name: /settled slips again/ }).click();
-    const spike = page.getByRole('dialog', { name: 'On the spike' });
-    await expect(spike).toContainText('label, lot 12. Jory');
-    await spike
-      .getByRole('region', { name: 'Labels read' })
-      .getByRole('button', { name: /^Take it back/ })
-      .first()
-      .click();
-    await expect(spike).not.toContainText('lot 12');
-    await page.keyboard.press('Escape');
-    await expect(label).toContainText('2 labels to read');
-  });
-
-  test('an overruling needs a name and a reason, shows on the sheet, and can be taken back', async ({
-    page,
-  }) => {
-    const id = await openDemo(page, 'choose');
-    await page.getByRole('searchbox').fill('almonds');
-    await page
-      .getByRole('button', { name: /Almonds/ })
-      .first()
-      .click();
-    await page.getByLabel('Grams on Round oak').fill('60');
-    await page.getByLabel('Grams on Round oak').press('Enter');
-    await page.getByRole('button', { name: 'Close' }).click();
-    await page.getByRole('link', { name: /^Check/ }).click();
-    const slip = page.locator('article[data-code="same-surface"]', { hasText: 'Almonds' });
-    await expect(slip).toContainText('Stops service');
-    await slip.getByRole('button', { name: /^Overrule/ }).click();
-    const paper = page.getByRole('dialog', { name: /^Overrule/ });
-    await expect(paper.getByRole('button', { name: 'Overrule' })).toBeDisabled();
-    await paper.getByLabel('Your name').fill('Jory');
-    await paper.getByLabel('Why it is fine').fill('the guest asked for them in a lidded jar');
-    await paper.getByRole('button', { name: 'Overrule' }).click();
-    await expect(slip).toHaveCount(0);
-    await saved(page);
-    await page.goto(`/plan/${id}/sheet`);
-    await expect(page.getByText(/lidded jar/)).toBeVisible();
-    await page.goto(`/plan/${id}/check`);
-    await page.getByRole('button', { name: /settled slips again/ }).click();
-    await page.getByRole('button', { name: /^Take it back: Almonds/ }).click();
-    await page.keyboard.press('Escape');
-    await expect(slip).toBeVisible();
-  });
-
   test('without the nut guest and the quiet tray nuts come; the guest back again is told, and a remedy clears it', async ({
     page,
   }) => {
@@ -215,37 +125,6 @@ test.describe('the whole walk', () => {
       .click();
     await rests(page);
     await expect(slip).toHaveCount(0);
-  });
-
-  test('whole grapes on a small child’s plate stop service; quartering them settles it', async ({ page }) => {
-    await openDemo(page, 'choose');
-    await page.getByRole('searchbox').fill('green grapes');
-    await page
-      .getByRole('button', { name: /Green grapes/ })
-      .first()
-      .click();
-    await page.getByLabel('Grams on Small plate one').fill('30');
-    await page.getByLabel('Grams on Small plate one').press('Enter');
-    await page.getByRole('button', { name: 'Close' }).click();
-    await page.getByRole('link', { name: /^Check/ }).click();
-    const slip = page.locator('article[data-code="choking-shape"]');
-    await expect(slip).toContainText('Stops service');
-    await slip.getByRole('button', { name: /Cut in quarters/ }).click();
-    await expect(slip).toHaveCount(0);
-  });
-
-  test('a swap is ranked, taken with one press, and undone', async ({ page }) => {
-    await openDemo(page, 'choose');
-    await page.getByRole('button', { name: 'Pork salami. Open' }).click();
-    await page.getByRole('button', { name: 'Swap it' }).click();
-    await page
-      .getByRole('button', { name: /^Take / })
-      .first()
-      .click({ timeout: 20_000 });
-    await expect(page.getByRole('button', { name: 'Pork salami. Open' })).toHaveCount(0);
-    await rests(page, 20_000);
-    await page.getByRole('button', { name: /^Undo: swap/ }).click();
-    await expect(page.getByRole('button', { name: 'Pork salami. Open' })).toBeVisible();
   });
 
   test('on the laid board a swap lies in its place under the pointer; taken, nothing else moves', async ({
@@ -280,36 +159,6 @@ test.describe('the whole walk', () => {
     await expect(lying.first()).toBeAttached();
     const after = (await places()).filter((x) => !x.startsWith(name));
     expect(after).toEqual(salami(before));
-  });
-
-  test('a seat shows the board as that guest sees it', async ({ page }) => {
-    await openDemo(page, 'check');
-    await page
-      .getByRole('button', { name: /^Coeliac, 2 guests/ })
-      .locator('circle')
-      .first()
-      .click();
-    await expect(page.getByRole('heading', { name: 'Coeliac', exact: true })).toBeVisible();
-    await expect(page.getByText('Only once moved')).toBeVisible();
-    await expect(page.getByText(/Sure of \d+ g, needs 230/)).toBeVisible();
-  });
-
-  test('in Choose too, a guest’s eyes say of each food whether it is theirs', async ({ page }) => {
-    await openDemo(page, 'choose');
-    const seen = page.getByRole('button', { name: /^Seen by/ });
-    while (!/Vegan/.test((await seen.textContent()) ?? '')) await seen.click();
-    await expect(page.getByRole('button', { name: 'Brie. Vegan: not for them. Open' })).toBeVisible();
-    await expect(page.getByRole('button', { name: /Strawberries.*Vegan: may eat it\. Open/ })).toBeVisible();
-  });
-
-  test('a slip under the pointer lifts the flags of its foods on the board', async ({ page }) => {
-    await openDemo(page, 'check');
-    const flags = page.locator('[data-flags] > g');
-    const all = await flags.count();
-    expect(all).toBeGreaterThan(2);
-    await page.locator('article[data-code="cold-air"]').hover();
-    await expect.poll(() => flags.count()).toBeLessThan(all);
-    await expect(flags.first()).toHaveAttribute('transform', /scale\(1\.35\)/);
   });
 
   test('the layout’s figures are on the foot slip and follow a drag', async ({ page }) => {

@@ -1,6 +1,6 @@
 import './dom.js';
 import './views.js';
-import { configure, fireEvent, render, screen, waitFor, within } from '@testing-library/react';
+import { cleanup, configure, fireEvent, render, screen, waitFor, within } from '@testing-library/react';
 import { userEvent } from '@testing-library/user-event';
 import { readFileSync } from 'node:fs';
 import type { ReactElement } from 'react';
@@ -79,6 +79,12 @@ export async function openStation(plan: Plan, station: string): Promise<Hands> {
 /** Opens the start page, with these plans on the table. */
 export async function openStart(...plans: Plan[]): Promise<Hands> {
   await storeOnly(...plans);
+  return openStartAgain();
+}
+
+/** Opens it on what the browser holds, as after a new start of the page. */
+export async function openStartAgain(): Promise<Hands> {
+  cleanup();
   draw(<Pages at="/" />);
   await screen.findByRole('button', { name: 'New plate' });
   return hands();

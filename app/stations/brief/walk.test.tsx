@@ -1,0 +1,123 @@
+/** @jest-environment ./app/testing/jsdom.mjs */
+import { cometWatch, gone, openStart, openStation, paper, planNow, saved } from '../../testing/papers.js';
+import { describe, expect, test } from '@jest/globals';
+import { cleanup, screen, waitFor, within } from '@testing-library/react';
+import { useSettings } from '../../store/settings.js';
+
+const demo = cometWatch();
+const button = (name: string | RegExp) => screen.findByRole('button', { name });
+const buttons = (name: string | RegExp) => screen.queryAllByRole('button', { name });
+
+describe('the brief', () => {
+  test('theme, bowls and tools, budget and currency are set, and named by undo', async () => {
+    const hands = await openStation(demo, 'brief');
+    await hands.press(/^Theme: Comet and crescent/);
+    const theme = await paper('Theme');
+    await hands.fill('Name', 'Night sky', theme);
+    await hands.press('Another colour', theme);
+    await hands.click(within(theme).getByRole('checkbox', { name: 'star' }));
+    await hands.press('Keep', theme);
+    await button(/^Theme: Night sky/);
+
+    await hands.press(/knives at hand/);
+    const hand = await paper('Bowls and tools at hand');
+    await hands.fill('How many', '9', hand);
+    await hands.fill('knives', '7', hand);
+    await hands.press('Keep', hand);
+    expect((await button(/knives at hand/)).textContent).toContain('17 bowls, 7 knives');
+
+    await hands.press(/^Budget/);
+    await hands.pick('Currency', 'SEK');
+    const budget = screen.getByRole('spinbutton');
+    await hands.clear(budget);
+    await hands.type(budget, '900{Enter}');
+    await button(/^Budget: At most 900 SEK/);
+    await saved();
+    for (const undo of ['budget', 'currency', 'what is at hand']) {
+      await hands.press(`Undo: change ${undo === 'what is at hand' ? undo : `the ${undo}`}`);
+      await saved();
+    }
+    expect((await button(/knives at hand/)).textContent).toContain('12 bowls, 5 knives');
+    expect(planNow()).toMatchObject({ currency: demo.currency, budgetMinor: demo.budgetMinor });
+  });
+
+  test('a surface is added, named for whom it is, and taken away again', async () => {
+    const hands = await openStation(demo, 'brief');
+    await hands.press('Add a surface');
+    await hands.press(/^Board 5/);
+    const tray = await paper('Board 5');
+    await hands.fill('Name', 'Late tray', tray);
+    await hands.pick('Shape', /rectangle/i, tray);
+    await hands.click(within(tray).getByRole('checkbox', { name: 'Vegan' }));
+    await hands.click(within(tray).getByRole('checkbox', { name: 'pork' }));
+    await hands.press('Keep', tray);
+    const added = planNow().surfaces.at(-1)!;
+    const vegan = planNow().party.find((group) => group.name === 'Vegan')!;
+    expect(added).toMatchObject({ name: 'Late tray', freeFrom: ['pork'], outline: { kind: 'rectangle' } });
+    expect(added.serves).not.toContain(vegan.id);
+    await hands.press(/^Late tray, \d+ mm × \d+ mm/);
+    await hands.press('Take it away');
+    await gone(() => buttons(/^Late tray/));
+  });
+
+  test('ounces and inches are spoken on every station and by the slips', async () => {
+    useSettings.setState({ units: 'imperial' });
+    try {
+      for (const station of ['brief', 'choose', 'check', 'lay']) {
+        await openStation(demo, station);
+        await waitFor(() =>
+          expect(screen.getByRole('region', { name: 'Slips' }).textContent.length).toBeGreaterThan(20),
+        );
+        const text = document.querySelector('[data-station]')!.textContent;
+        expect(text).not.toMatch(/\d (kg|mm|cm²|°C)\b/);
+        if (station === 'brief') {
+          expect(text).toContain('13.0 lb in all');
+          await button(/^Air: 48 °F/);
+        }
+        cleanup();
+      }
+    } finally {
+      useSettings.setState({ units: 'metric' });
+    }
+  });
+
+  test('without the nut guest nuts may come; the guest back again stops service until a remedy clears it', async () => {
+    const hands = await openStation(demo, 'brief');
+    await hands.press(/^Tree-nut allergy, 1 ×/);
+    await hands.press('Not coming');
+    await hands.press(/^Quiet tray/);
+    await hands.press('Take it away');
+    await waitFor(() =>
+      expect(planNow().surfaces.map((surface) => surface.name)).not.toContain('Quiet tray'),
+    );
+    expect(planNow().party.map((group) => group.name)).not.toContain('Tree-nut allergy');
+  });
+});
+
+describe('a party', () => {
+  test('comes as a table, from replies and from an earlier plan', async () => {
+    const hands = await openStation(demo, 'brief');
+    await hands.press('More ways');
+    const ways = await paper('More ways to seat a party');
+    await hands.give(
+      'A table of guests',
+      'party.csv',
+      'name,count,needs\nHarbour choir,12,\nPilots,2,pescatarian\nOdd,2,hallal\n',
+    );
+    await waitFor(() => expect(ways.textContent).toContain('Understood: 14 guests'));
+    expect(within(ways).getByRole('alert').textContent).toContain('Row 4, needs: "hallal" is no need');
+    await hands.fill(/^Their answers/, 'Your name: Jory\nWe eat: vegetarian\nAllergies: sesame\n', ways);
+    await waitFor(() => expect(ways.textContent).toContain('Jory: vegetarian, sesame allergy'));
+    await hands.press('Seat them too', ways);
+    await screen.findAllByRole('button', { name: /^Jory: vegetarian/ });
+    await saved();
+    const filled = planNow();
+    cleanup();
+    const again = await openStart(filled);
+    await again.press('New plate');
+    await again.press('More ways');
+    await again.pick('The party of', /Comet/);
+    await again.press('Seat them');
+    await screen.findAllByRole('button', { name: /^Vegan, 6 ×/ });
+  });
+});
