@@ -3,7 +3,7 @@ import { readFileSync } from 'node:fs';
 import { createRequire } from 'node:module';
 import { test as fresh, expect, type Page } from '@playwright/test';
 import { emptyPlan } from '../core/plan/index.js';
-import { openDemo, openPlan, planCards, rests, saved, test, withSmallLarder } from './helpers.js';
+import { openDemo, openPlan, planCards, rests, test, withSmallLarder } from './helpers.js';
 
 const AXE = readFileSync(createRequire(import.meta.url).resolve('axe-core/axe.min.js'), 'utf8');
 

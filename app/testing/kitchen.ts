@@ -37,7 +37,10 @@ export class Channel {
   }
 }
 
-/** Does the jobs of a worker in the test's own thread. Boards are not painted: jsdom has no brush. */
+/** Jobs that are asked for and never done: boards are not painted, for jsdom has no brush; a test adds what it does not wait for. */
+export const NEVER_DONE = new Set<JobKind>(['picture']);
+
+/** Does the jobs of a worker in the test's own thread. */
 export class InlineWorker extends Port {
   constructor() {
     super();
@@ -45,7 +48,7 @@ export class InlineWorker extends Port {
     [this.other, inside.other] = [inside, this];
     const run = async (kind: JobKind, input: unknown, heard: Heard): Promise<unknown> => {
       if (kind === 'warm') return null;
-      if (kind === 'picture') return undefined;
+      if (NEVER_DONE.has(kind)) return new Promise(() => undefined);
       try {
         return structuredClone(
           await runJob((await JOBS[kind]()) as JobRecord, structuredClone(input), heard, bringSolver),

@@ -1,10 +1,13 @@
 /** @jest-environment ./app/testing/jsdom.mjs */
 import { cometWatch, gone, openStart, openStation, paper, planNow, saved } from '../../testing/papers.js';
+import { NEVER_DONE } from '../../testing/kitchen.js';
 import { describe, expect, test } from '@jest/globals';
 import { cleanup, screen, waitFor, within } from '@testing-library/react';
 import { useSettings } from '../../store/settings.js';
 
 const demo = cometWatch();
+// no slip is looked at here
+NEVER_DONE.add('trial');
 const button = (name: string | RegExp) => screen.findByRole('button', { name });
 const buttons = (name: string | RegExp) => screen.queryAllByRole('button', { name });
 

@@ -1,12 +1,15 @@
 /** @jest-environment ./app/testing/jsdom.mjs */
 import { cometWatch, gone, openStation, paper, planNow, saved } from '../../testing/papers.js';
 import { SAVED } from '../../testing/dom.js';
+import { NEVER_DONE } from '../../testing/kitchen.js';
 import { describe, expect, test } from '@jest/globals';
 import { fireEvent, screen, waitFor, within } from '@testing-library/react';
 import { id, withSmallLarder } from '../../../core/testing/plans.js';
 import { costOf } from '../../../core/portion/index.js';
 
 const demo = cometWatch();
+// no slip is looked at here
+NEVER_DONE.add('trial');
 const small = withSmallLarder(demo);
 const SLOW = { timeout: 30_000 };
 
