@@ -52,6 +52,33 @@ const choicesOf = (question: Question) =>
     question.answers.every((answer) => possibleValues(answer.fact).includes(value)),
   );
 
+/** The answers as they are noted now: what nobody has photographed has no place where the photograph is. */
+function answersOf(
+  told: readonly Question[],
+  { photo, ...said }: { who: string; seen: string; photo: string },
+): Answer[] {
+  const when = localNow();
+  return told.flatMap(({ answers, value }) =>
+    answers.map((answer) => ({ ...answer, ...said, when, ...(photo ? { photo } : {}), value })),
+  );
+}
+
+function Asked({ question, onSay }: { question: Question; onSay: (value: string) => void }) {
+  return (
+    <Choice
+      label={question.words}
+      value={question.value}
+      options={[
+        [UNSAID, t('not said')] as const,
+        ...choicesOf(question).map(
+          (value) => [value, VALUE_WORDS[value] ?? value.replace(/-/g, ' ')] as const,
+        ),
+      ]}
+      onPick={onSay}
+    />
+  );
+}
+
 /**
  * What the label says, who read it and what was seen. Each question is answered by hand; what is left unsaid stays a
  * question.
@@ -77,15 +104,7 @@ export function LabelDialog({
   const told = questions.filter((question) => question.value !== UNSAID);
   const ready = told.length > 0 && who.trim() !== '' && seen.trim() !== '';
   const note = (): void => {
-    const said = {
-      who: who.trim(),
-      seen: seen.trim(),
-      when: localNow(),
-      ...(photo.trim() ? { photo: photo.trim() } : {}),
-    };
-    const noted = told.flatMap((question) =>
-      question.answers.map((answer): Answer => ({ ...answer, ...said, value: question.value })),
-    );
+    const noted = answersOf(told, { who: who.trim(), seen: seen.trim(), photo: photo.trim() });
     set({ stylist: who.trim() });
     if (forGood) void keepInHouse('answers', ...noted);
     onNote({
@@ -106,20 +125,11 @@ export function LabelDialog({
     >
       <div className="grid grid-cols-[repeat(auto-fill,minmax(150px,1fr))] gap-x-3">
         {questions.map((question, i) => (
-          <Choice
+          <Asked
             key={question.words}
-            label={question.words}
-            value={question.value}
-            options={[
-              [UNSAID, t('not said')] as const,
-              ...choicesOf(question).map(
-                (value) => [value, VALUE_WORDS[value] ?? value.replace(/-/g, ' ')] as const,
-              ),
-            ]}
-            onPick={(value) =>
-              setQuestions(
-                questions.map((otherQuestion, k) => (k === i ? { ...otherQuestion, value } : otherQuestion)),
-              )
+            question={question}
+            onSay={(value) =>
+              setQuestions(questions.map((other, k) => (k === i ? { ...other, value } : other)))
             }
           />
         ))}

@@ -3,6 +3,7 @@ import { Effect } from '../ui/Effect.js';
 import { useState } from 'react';
 import type { Checked, Finding } from '../../core/check/index.js';
 import type { Command, Plan } from '../../core/plan/index.js';
+import type { Conflict } from '../../core/compose/index.js';
 import { useKitchen } from '../store/kitchen-jobs.js';
 import { useTrialsOf } from '../store/trials.js';
 import { useSession } from '../store/session.js';
@@ -24,7 +25,6 @@ export function Rail({
   show: (finding: Finding) => boolean;
 }) {
   useTrialsOf(plan);
-  const speech = useSpeech();
   const { conflicts, compose } = useKitchen(
     useShallow((state) => ({ conflicts: state.conflicts, compose: state.compose })),
   );
@@ -47,26 +47,7 @@ export function Rail({
         tabIndex={0}
         aria-label={t('Slips, most urgent first')}
       >
-        {conflicts.map(({ said, ways }, i) => (
-          <article key={speak(said, speech)} className={SLIP_BOX} aria-label={t('These wishes collide')}>
-            <div className={slipLook({ glyph: 'cracked' })}>
-              <SlipHead glyph="cracked" words={t('These wishes collide')} number={String(i + 1)} />
-              <p className={SLIP_TEXT}>{speak(said, speech)}</p>
-              <div className={STRIPS}>
-                {ways.map((way, k) => (
-                  <button
-                    key={speak(way.label, speech)}
-                    className={stripLook({ go: k === 0 })}
-                    onClick={() => loosen(way.command)}
-                  >
-                    {speak(way.label, speech)}{' '}
-                    <Effect words={way.effect.map((said) => speak(said, speech)).join(', ')} />
-                  </button>
-                ))}
-              </div>
-            </div>
-          </article>
-        ))}
+        <Collisions conflicts={conflicts} onLoosen={loosen} />
         <div className="grid grid-cols-2 items-start gap-2 max-xl:grid-cols-1 max-md:grid-cols-2">
           {[0, 1].map((column) => (
             <div key={column}>
@@ -101,4 +82,35 @@ export function Rail({
       <Spike plan={plan} checked={checked} />
     </section>
   );
+}
+
+/** Wishes that cannot be kept together, each with its ways out. */
+function Collisions({
+  conflicts,
+  onLoosen,
+}: {
+  conflicts: readonly Conflict[];
+  onLoosen: (command: Command) => void;
+}) {
+  const speech = useSpeech();
+  return conflicts.map(({ said, ways }, i) => (
+    <article key={speak(said, speech)} className={SLIP_BOX} aria-label={t('These wishes collide')}>
+      <div className={slipLook({ glyph: 'cracked' })}>
+        <SlipHead glyph="cracked" words={t('These wishes collide')} number={String(i + 1)} />
+        <p className={SLIP_TEXT}>{speak(said, speech)}</p>
+        <div className={STRIPS}>
+          {ways.map((way, k) => (
+            <button
+              key={speak(way.label, speech)}
+              className={stripLook({ go: k === 0 })}
+              onClick={() => onLoosen(way.command)}
+            >
+              {speak(way.label, speech)}{' '}
+              <Effect words={way.effect.map((said) => speak(said, speech)).join(', ')} />
+            </button>
+          ))}
+        </div>
+      </div>
+    </article>
+  ));
 }

@@ -43,13 +43,9 @@ import { ShelfHeading } from '../../ui/kit/Heading.js';
 import { t } from '../../words/index.js';
 
 export function Check({ plan, checked }: { plan: Plan; checked: Checked }) {
-  const { seenBy, see } = useSession(useShallow((state) => ({ seenBy: state.seenBy, see: state.see })));
+  const seenBy = useSession((session) => session.seenBy);
   const group = plan.party.find((group) => group.id === seenBy);
   const [surface, setSurface] = usePickedSurface(plan);
-  const stateOf = (group: Group) => seatState(checked, group);
-  const groupGlyph = (group: Group): Glyph => glyphOf(stateOf(group).severity);
-  const count = (glyph: Glyph) =>
-    plan.party.filter((group) => groupGlyph(group) === glyph).reduce((sum, group) => sum + group.count, 0);
   return (
     <Frame
       plan={plan}
@@ -65,46 +61,10 @@ export function Check({ plan, checked }: { plan: Plan; checked: Checked }) {
           )}
         </>
       }
-      foot={
-        <>
-          <span>
-            <b>{count('whole')}</b> {t('whole')}
-          </span>
-          <span>
-            <b>{count('chipped')}</b> {t('chipped')}
-          </span>
-          <span>
-            <b>{count('covered')}</b> {t('covered')}
-          </span>
-          <span>
-            <b>{count('cracked')}</b> {t('cracked')}
-          </span>
-          <span>
-            <b>{checked.context.placed.length * plan.party.length}</b> {t('pairs checked')}
-          </span>
-        </>
-      }
+      foot={<Foot plan={plan} checked={checked} />}
     >
       <China label={t('The board with the party around it')}>
-        <Seats
-          party={plan.party}
-          r={258}
-          state={groupGlyph}
-          letBe={(group) => stateOf(group).letBe}
-          picked={seenBy}
-          onPick={(id) => see(seenBy === id ? null : id)}
-          label={(group) =>
-            t(
-              '{name}, {count, plural, one {# guest} other {# guests}}: {state}{letBe}. See the board as they do',
-              {
-                name: group.name,
-                count: group.count,
-                state: STATE_WORDS[groupGlyph(group)].toLowerCase(),
-                letBe: stateOf(group).letBe ? t(', a question was let be') : '',
-              },
-            )
-          }
-        />
+        <Party plan={plan} checked={checked} />
         {surface && (
           <BoardImage
             plan={plan}
@@ -122,6 +82,61 @@ export function Check({ plan, checked }: { plan: Plan; checked: Checked }) {
         )}
       </China>
     </Frame>
+  );
+}
+
+/** The party around the board, each with the plate that they have; a press shows the board as they see it. */
+function Party({ plan, checked }: { plan: Plan; checked: Checked }) {
+  const { seenBy, see } = useSession(useShallow((state) => ({ seenBy: state.seenBy, see: state.see })));
+  const stateOf = (group: Group) => seatState(checked, group);
+  const groupGlyph = (group: Group): Glyph => glyphOf(stateOf(group).severity);
+  return (
+    <Seats
+      party={plan.party}
+      r={258}
+      state={groupGlyph}
+      letBe={(group) => stateOf(group).letBe}
+      picked={seenBy}
+      onPick={(id) => see(seenBy === id ? null : id)}
+      label={(group) =>
+        t(
+          '{name}, {count, plural, one {# guest} other {# guests}}: {state}{letBe}. See the board as they do',
+          {
+            name: group.name,
+            count: group.count,
+            state: STATE_WORDS[groupGlyph(group)].toLowerCase(),
+            letBe: stateOf(group).letBe ? t(', a question was let be') : '',
+          },
+        )
+      }
+    />
+  );
+}
+
+const SEATED: readonly (readonly [Glyph, string])[] = [
+  ['whole', t('whole')],
+  ['chipped', t('chipped')],
+  ['covered', t('covered')],
+  ['cracked', t('cracked')],
+];
+
+/** How many guests sit at which plate. */
+function Foot({ plan, checked }: { plan: Plan; checked: Checked }) {
+  const count = (glyph: Glyph) =>
+    plan.party
+      .filter((group) => glyphOf(seatState(checked, group).severity) === glyph)
+      .reduce((sum, group) => sum + group.count, 0);
+  return (
+    <>
+      {SEATED.map(([glyph, words]) => (
+        <span key={glyph}>
+          <b>{count(glyph)}</b> {words}
+        </span>
+      ))}
+      <span>
+        <b>{checked.context.placed.length * plan.party.length}</b> {t('pairs checked')}
+      </span>
+    </>
   );
 }
 

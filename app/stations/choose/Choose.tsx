@@ -37,8 +37,6 @@ export function Choose({ plan, checked }: { plan: Plan; checked: Checked }) {
   const targets = targetsOf(plan);
   const masses = massByFamily(plan, larder);
   const total = Object.values(masses).reduce((a, b) => a + b, 0);
-  const cost = costOf(plan);
-  const kinds = new Set(plan.placements.map((placement) => placement.componentId)).size;
   return (
     <Frame
       plan={plan}
@@ -51,32 +49,7 @@ export function Choose({ plan, checked }: { plan: Plan; checked: Checked }) {
           <Levers plan={plan} />
         </>
       }
-      foot={
-        <>
-          <span>
-            <b>{kinds}</b> {t('kinds')}
-          </span>
-          <span>
-            <b>{formatMoney(cost, plan.currency)}</b>
-            {plan.budgetMinor === null
-              ? ` ${t('in packs')}`
-              : ` ${t('of {budgetMinor}', { budgetMinor: (plan.budgetMinor / 100).toFixed(0) })}`}
-          </span>
-          <span>
-            <b>{formatMoney(Math.round(cost / Math.max(1, guestsIn(plan.party))), plan.currency)}</b>{' '}
-            {t('a guest')}
-          </span>
-          <span>
-            <b>{t('{tens} kJ', { tens: tens(energyEach(plan).kj) })}</b> {t('each')}
-          </span>
-          {plan.work.minutes !== null && (
-            <span>
-              <b>{t('{minutesOfPlan} min', { minutesOfPlan: Math.round(minutesOfPlan(plan)) })}</b>{' '}
-              {t('by hand')}
-            </span>
-          )}
-        </>
-      }
+      foot={<Foot plan={plan} />}
     >
       <China label={t('The families of the board, filled as their grams are reached')}>
         <Wells plan={plan} checked={checked} masses={masses} targets={targets.byFamily} onPick={setPicked} />
@@ -112,5 +85,36 @@ export function Choose({ plan, checked }: { plan: Plan; checked: Checked }) {
       {own === 'list' && <OwnFoodsDialog plan={plan} onPick={setPicked} onClose={() => setOwn(null)} />}
       {own === 'label' && <ReadLabelDialog plan={plan} onClose={() => setOwn(null)} />}
     </Frame>
+  );
+}
+
+/** Kinds, money, energy and minutes of the board. */
+function Foot({ plan }: { plan: Plan }) {
+  const cost = costOf(plan);
+  const kinds = new Set(plan.placements.map((placement) => placement.componentId)).size;
+  return (
+    <>
+      <span>
+        <b>{kinds}</b> {t('kinds')}
+      </span>
+      <span>
+        <b>{formatMoney(cost, plan.currency)}</b>
+        {plan.budgetMinor === null
+          ? ` ${t('in packs')}`
+          : ` ${t('of {budgetMinor}', { budgetMinor: (plan.budgetMinor / 100).toFixed(0) })}`}
+      </span>
+      <span>
+        <b>{formatMoney(Math.round(cost / Math.max(1, guestsIn(plan.party))), plan.currency)}</b>{' '}
+        {t('a guest')}
+      </span>
+      <span>
+        <b>{t('{tens} kJ', { tens: tens(energyEach(plan).kj) })}</b> {t('each')}
+      </span>
+      {plan.work.minutes !== null && (
+        <span>
+          <b>{t('{minutesOfPlan} min', { minutesOfPlan: Math.round(minutesOfPlan(plan)) })}</b> {t('by hand')}
+        </span>
+      )}
+    </>
   );
 }

@@ -94,16 +94,7 @@ export function ConvertDialog({
             onRefuse={(id, on) => setRefused(toggled(refused, id, on))}
             onLock={(id, on) => setLocked(toggled(locked, id, on))}
           />
-          {found.open.length > 0 && (
-            <>
-              <PaperHeading>{t('Labels to read first')}</PaperHeading>
-              <ul className="m-0 list-none p-0">
-                {found.open.map((o) => (
-                  <li key={speak(o, speech)}>{speak(o, speech)}</li>
-                ))}
-              </ul>
-            </>
-          )}
+          <LabelsFirst open={found.open} />
           {found.status !== 'impossible' && (
             <Button
               disabled={taken.every((item) => item.kind === 'stays') && !target.guests && !target.occasion}
@@ -329,5 +320,21 @@ function Items({
         })}
       </tbody>
     </Table>
+  );
+}
+
+function LabelsFirst({ open }: Pick<Conversion, 'open'>) {
+  const speech = useSpeech();
+  return (
+    open.length > 0 && (
+      <>
+        <PaperHeading>{t('Labels to read first')}</PaperHeading>
+        <ul className="m-0 list-none p-0">
+          {open.map((o) => (
+            <li key={speak(o, speech)}>{speak(o, speech)}</li>
+          ))}
+        </ul>
+      </>
+    )
   );
 }

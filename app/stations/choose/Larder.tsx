@@ -43,9 +43,6 @@ export function Larder({
 }) {
   const [query, setQuery] = useState('');
   const [narrow, setNarrow] = useState<Narrow>({});
-  const units = useSettings((settings) => settings.units);
-  const larder = planLarder(plan);
-  const ownCount = plan.ownComponents.length + plan.recipes.length;
   const present = new Set(plan.placements.map((placement) => placement.componentId));
   const searching = query.trim() !== '' || Object.keys(narrow).length > 0;
   const found = useMemo(
@@ -53,10 +50,6 @@ export function Larder({
     [plan, query, narrow, searching],
   );
   const decor = query.trim().length >= 3 ? findDecor(query).slice(0, 4) : [];
-  const short = COUNTED.filter((family) => targets[family] > 0)
-    .map((family) => ({ f: family, missing: targets[family] - (masses[family] ?? 0) }))
-    .sort((a, b) => b.missing / targets[b.f] - a.missing / targets[a.f])
-    .slice(0, SHELF_ROWS);
   return (
     <>
       <label className="mb-1.5 grid gap-0.5 font-bold">
@@ -88,39 +81,68 @@ export function Larder({
           </div>
         </>
       ) : (
-        short.map(({ f: family, missing }) => (
-          <div key={family} className="mb-3.5">
-            <div className="flex items-baseline justify-between font-display text-base/[1.1] font-extrabold">
-              {SHORT[family]}
-              <span className="font-text text-xs/none font-medium text-soft">
-                {missing > 5 ? t('{missing} short', { missing: formatMass(missing, units) }) : t('enough')}
-              </span>
-            </div>
-            <div className="relative grid grid-cols-3 gap-1">
-              {helpers(plan, larder.values(), family).map((component) => (
-                <Item key={component.id} component={component} on={false} onPick={onPick} plan={plan} />
-              ))}
-            </div>
-          </div>
-        ))
+        <Lacking plan={plan} masses={masses} targets={targets} onPick={onPick} />
       )}
-      <div className="flex flex-wrap items-center gap-2.5 mt-1.5 gap-x-3.5 gap-y-1">
-        <Button look="link" onClick={() => onOwn('label')}>
-          {t('Read a label')}
-        </Button>
-        <Button look="link" onClick={() => onOwn('add')}>
-          {t('Something of your own')}
-        </Button>
-        <Button look="link" onClick={() => onOwn('recipe')}>
-          {t('A recipe of your own')}
-        </Button>
-        <Button look="link" onClick={() => onOwn('list')}>
-          {t('Your own foods{ownComponentsCount}', {
-            ownComponentsCount: ownCount > 0 ? ` (${ownCount})` : '',
-          })}
-        </Button>
-      </div>
+      <OwnLinks plan={plan} onOwn={onOwn} />
     </>
+  );
+}
+
+/** What the families still lack, the furthest behind first, three helpers each. */
+function Lacking({
+  plan,
+  masses,
+  targets,
+  onPick,
+}: {
+  plan: Plan;
+  masses: Masses;
+  targets: Record<CountedFamily, number>;
+  onPick: (component: Component) => void;
+}) {
+  const units = useSettings((settings) => settings.units);
+  const larder = planLarder(plan);
+  const short = COUNTED.filter((family) => targets[family] > 0)
+    .map((family) => ({ f: family, missing: targets[family] - (masses[family] ?? 0) }))
+    .sort((a, b) => b.missing / targets[b.f] - a.missing / targets[a.f])
+    .slice(0, SHELF_ROWS);
+  return short.map(({ f: family, missing }) => (
+    <div key={family} className="mb-3.5">
+      <div className="flex items-baseline justify-between font-display text-base/[1.1] font-extrabold">
+        {SHORT[family]}
+        <span className="font-text text-xs/none font-medium text-soft">
+          {missing > 5 ? t('{missing} short', { missing: formatMass(missing, units) }) : t('enough')}
+        </span>
+      </div>
+      <div className="relative grid grid-cols-3 gap-1">
+        {helpers(plan, larder.values(), family).map((component) => (
+          <Item key={component.id} component={component} on={false} onPick={onPick} plan={plan} />
+        ))}
+      </div>
+    </div>
+  ));
+}
+
+/** To what is the stylist's own: a label, a food, a recipe, and the list of them. */
+function OwnLinks({ plan, onOwn }: { plan: Plan; onOwn: (paper: OwnPaper) => void }) {
+  const ownCount = plan.ownComponents.length + plan.recipes.length;
+  return (
+    <div className="flex flex-wrap items-center gap-2.5 mt-1.5 gap-x-3.5 gap-y-1">
+      <Button look="link" onClick={() => onOwn('label')}>
+        {t('Read a label')}
+      </Button>
+      <Button look="link" onClick={() => onOwn('add')}>
+        {t('Something of your own')}
+      </Button>
+      <Button look="link" onClick={() => onOwn('recipe')}>
+        {t('A recipe of your own')}
+      </Button>
+      <Button look="link" onClick={() => onOwn('list')}>
+        {t('Your own foods{ownComponentsCount}', {
+          ownComponentsCount: ownCount > 0 ? ` (${ownCount})` : '',
+        })}
+      </Button>
+    </div>
   );
 }
 

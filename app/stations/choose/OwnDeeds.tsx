@@ -21,7 +21,6 @@ export function OwnDeeds({
   const [open, setOpen] = useState<'label' | 'facts' | 'recipe' | null>(null);
   const edit = useSession((session) => session.edit);
   const recipe = ownRecipeOf(plan, component);
-  const own = plan.ownComponents.some((otherComponent) => otherComponent.id === component.id);
   const copy = (): void => {
     const name = `${component.name.slice(0, 72)}, own`;
     const larder = planLarder(plan);
@@ -41,34 +40,7 @@ export function OwnDeeds({
         <Button look="quiet" size="small" onClick={copy}>
           {t('Copy as your own')}
         </Button>
-        {recipe && (
-          <>
-            <Button look="quiet" size="small" onClick={() => setOpen('recipe')}>
-              {t('Change the recipe')}
-            </Button>
-            <Button
-              look="quiet"
-              size="small"
-              onClick={() => (edit({ name: 'remove-recipe', id: recipe.id }), onClose())}
-            >
-              {t('Delete it')}
-            </Button>
-          </>
-        )}
-        {own && (
-          <>
-            <Button look="quiet" size="small" onClick={() => setOpen('facts')}>
-              {t('Change its facts')}
-            </Button>
-            <Button
-              look="quiet"
-              size="small"
-              onClick={() => (edit({ name: 'remove-component', componentId: component.id }), onClose())}
-            >
-              {t('Delete it')}
-            </Button>
-          </>
-        )}
+        <IfOwn plan={plan} component={component} onOpen={setOpen} onClose={onClose} />
       </div>
       {component.label && (
         <p className="text-soft mt-1.5 mb-0 mx-0">
@@ -85,6 +57,45 @@ export function OwnDeeds({
         <RecipeDialog plan={plan} recipe={recipe} onClose={() => (setOpen(null), onClose())} />
       )}
       {open === 'facts' && <FactsDialog component={component} onClose={() => (setOpen(null), onClose())} />}
+    </>
+  );
+}
+
+/** What is the stylist's own can be changed and deleted. */
+function IfOwn({
+  plan,
+  component,
+  onOpen,
+  onClose,
+}: {
+  plan: Plan;
+  component: Component;
+  onOpen: (paper: 'facts' | 'recipe') => void;
+  onClose: () => void;
+}) {
+  const edit = useSession((session) => session.edit);
+  const recipe = ownRecipeOf(plan, component);
+  const own = plan.ownComponents.some((other) => other.id === component.id);
+  if (!recipe && !own) return null;
+  return (
+    <>
+      <Button look="quiet" size="small" onClick={() => onOpen(recipe ? 'recipe' : 'facts')}>
+        {recipe ? t('Change the recipe') : t('Change its facts')}
+      </Button>
+      <Button
+        look="quiet"
+        size="small"
+        onClick={() => {
+          edit(
+            recipe
+              ? { name: 'remove-recipe', id: recipe.id }
+              : { name: 'remove-component', componentId: component.id },
+          );
+          onClose();
+        }}
+      >
+        {t('Delete it')}
+      </Button>
     </>
   );
 }

@@ -28,6 +28,24 @@ import { language, t, word } from '../../words/index.js';
 const GLYPH = { fine: 'whole', ask: 'covered', forbidden: 'cracked' } as const;
 const WORD = { fine: t('may eat it'), ask: t('ask'), forbidden: t('not for them') } as const;
 
+/** The food as its label makes it: one of the stylist's own is changed, any other is copied. */
+function foodOf(
+  plan: Plan,
+  onto: Component | undefined,
+  read: LabelRead,
+  said: { name: string; family: Family; text: string; who: string },
+): Component {
+  const name = said.name.trim();
+  const about = { ...said, name: name || t('Unnamed'), who: said.who.trim(), when: localNow() };
+  if (!onto) return { ...componentOfLabel(read, about), id: freshId(plan, said.name) };
+  const own = onto.id.startsWith('own-');
+  return componentOfLabel(read, about, {
+    ...onto,
+    name: name || onto.name,
+    id: own ? onto.id : freshId(plan, said.name || onto.name),
+  });
+}
+
 /** Paste the words of a label: they become facts, each with the words that led to it; what is doubtful is asked. */
 export function ReadLabelDialog({
   plan,
@@ -47,23 +65,10 @@ export function ReadLabelDialog({
   const [who, setWho] = useState(stylist);
   const typed = useDeferredValue(text);
   const read = useMemo(() => readLabel(typed), [typed]);
-  const made = useMemo(() => {
-    const own = onto?.id.startsWith('own-') === true;
-    const base = onto && {
-      ...onto,
-      name: name.trim() || onto.name,
-      id: own ? onto.id : freshId(plan, name || onto.name),
-    };
-    const about = {
-      name: name.trim() || t('Unnamed'),
-      family,
-      text: typed,
-      who: who.trim(),
-      when: localNow(),
-    };
-    const component = base ? componentOfLabel(read, about, base) : componentOfLabel(read, about);
-    return base ? component : { ...component, id: freshId(plan, name) };
-  }, [onto, plan, name, family, typed, who, read]);
+  const made = useMemo(
+    () => foodOf(plan, onto, read, { name, family, text: typed, who }),
+    [onto, plan, name, family, typed, who, read],
+  );
   const ready = typed.trim() !== '' && name.trim() !== '' && who.trim() !== '';
   const keep = (): void => {
     set({ stylist: who.trim() });
@@ -88,18 +93,7 @@ export function ReadLabelDialog({
         aria-label={t('The words of the label')}
         placeholder={t('Ingredients: wheat flour, sunflower oil, salt. May contain sesame.')}
       />
-      {typed.trim() !== '' && (
-        <div aria-live="polite">
-          <LabelText text={typed} read={read} />
-          <p className="text-soft my-0.5 mx-0">
-            {t('Read as {format}.', {
-              format: LANGUAGES.format(read.languages.map(({ name }) => word(name))),
-            })}
-          </p>
-          <Summary read={read} />
-          <Verdicts plan={plan} component={made} />
-        </div>
-      )}
+      {typed.trim() !== '' && <AsRead plan={plan} text={typed} read={read} made={made} />}
       <div className="flex flex-wrap items-center gap-2.5">
         <div className="flex-1 min-w-45">
           <TextInput label={t('Name of the food')} value={name} onChange={setName} />
@@ -124,6 +118,22 @@ export function ReadLabelDialog({
         {t('The reader helps, it does not decide: compare it with the pack in your hand, each time you buy.')}
       </p>
     </PaperDialog>
+  );
+}
+
+/** The words as they were understood, what is asked, and for whom it is. */
+function AsRead({ plan, text, read, made }: { plan: Plan; text: string; read: LabelRead; made: Component }) {
+  return (
+    <div aria-live="polite">
+      <LabelText text={text} read={read} />
+      <p className="text-soft my-0.5 mx-0">
+        {t('Read as {format}.', {
+          format: LANGUAGES.format(read.languages.map(({ name }) => word(name))),
+        })}
+      </p>
+      <Summary read={read} />
+      <Verdicts plan={plan} component={made} />
+    </div>
   );
 }
 
