@@ -1,7 +1,7 @@
 import { useShallow } from 'zustand/react/shallow';
 import { useGesture } from '@use-gesture/react';
 import { Maximize, Minus, Plus } from 'lucide-react';
-import { useEffect, useRef, useState, type ReactNode } from 'react';
+import { useEffect, useRef, useState, type ReactNode, type RefObject } from 'react';
 import { surfaceSize } from '../../core/picture/index.js';
 import type { Surface } from '../../core/plan/index.js';
 import { useZoom, zoomedAt } from '../store/zoom.js';
@@ -44,33 +44,10 @@ function useHalfWidth() {
   return { box, half };
 }
 
-/** One surface on the plate, nearer by wheel, pinch, buttons or keys, and moved under the eye where nothing is picked. */
-export function Stage({
-  surface,
-  label,
-  children,
-}: {
-  surface: Surface | undefined;
-  label: string;
-  children: (r: number) => ReactNode;
-}) {
-  const { box, half } = useHalfWidth();
-  const { zoom, x, y, setHalf, look, nearer, further, whole } = useZoom(
-    useShallow((state) => ({
-      zoom: state.zoom,
-      x: state.x,
-      y: state.y,
-      setHalf: state.setHalf,
-      look: state.look,
-      nearer: state.nearer,
-      further: state.further,
-      whole: state.whole,
-    })),
-  );
+/** Wheel, pinch and drag bring the drawing nearer and move it. */
+function useHands(box: RefObject<HTMLDivElement | null>): void {
+  const look = useZoom((state) => state.look);
   const onFood = useRef(false);
-  const id = surface?.id;
-  useEffect(() => whole(), [id, whole]);
-  useEffect(() => setHalf({ x: half, y: HALF }), [half, setHalf]);
   const now = () => useZoom.getState();
   /** A point of the screen in units of the drawing, from its middle. */
   const at = ([px, py]: readonly [number, number]) => {
@@ -111,6 +88,34 @@ export function Stage({
       pinch: { eventOptions: { passive: false } },
     },
   );
+}
+
+/** One surface on the plate, nearer by wheel, pinch, buttons or keys, and moved under the eye where nothing is picked. */
+export function Stage({
+  surface,
+  label,
+  children,
+}: {
+  surface: Surface | undefined;
+  label: string;
+  children: (r: number) => ReactNode;
+}) {
+  const { box, half } = useHalfWidth();
+  const { zoom, x, y, setHalf, nearer, further, whole } = useZoom(
+    useShallow((state) => ({
+      zoom: state.zoom,
+      x: state.x,
+      y: state.y,
+      setHalf: state.setHalf,
+      nearer: state.nearer,
+      further: state.further,
+      whole: state.whole,
+    })),
+  );
+  const id = surface?.id;
+  useEffect(() => whole(), [id, whole]);
+  useEffect(() => setHalf({ x: half, y: HALF }), [half, setHalf]);
+  useHands(box);
   const r = stageRadius(surface, half);
   return (
     <>

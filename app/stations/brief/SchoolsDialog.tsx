@@ -4,6 +4,7 @@ import { formatArea, formatMass, formatMoney } from '../../../core/measure/index
 import type { OwnSchool, PastBoard, Plan } from '../../../core/plan/index.js';
 import {
   COUNTED,
+  type CountedFamily,
   FAMILY_WORDS,
   houseRows,
   LOG_COUNTS_FROM,
@@ -51,7 +52,6 @@ export function SchoolsDialog({ plan, onClose }: { plan: Plan; onClose: () => vo
 
 function Side({ plan, offers }: { plan: Plan; offers: readonly SchoolOffer[] }) {
   const units = useSettings((settings) => settings.units);
-  const edit = useSession((session) => session.edit);
   const families = COUNTED.filter((family) => offers.some((offer) => offer.targets.byFamily[family] > 0));
   return (
     <Table className="mt-2 [&_:is(td,th)]:leading-[1.1]">
@@ -67,21 +67,7 @@ function Side({ plan, offers }: { plan: Plan; offers: readonly SchoolOffer[] }) 
       </thead>
       <tbody>
         {families.map((family) => (
-          <tr key={family}>
-            <th scope="row">{capital(word(FAMILY_WORDS[family]))}</th>
-            {offers.map((offer) => {
-              const row = offer.rows.find((row) => row.family === family);
-              return (
-                <td key={offer.id} title={row && word(row.source)}>
-                  {row ? formatMass(row.gEach, units) : '–'}
-                  {row?.piecesEach ? t(', {piecesEach} pieces', { piecesEach: row.piecesEach }) : ''}
-                  {row && row.source !== 'house default' && (
-                    <span className="text-soft"> {word(row.source)}</span>
-                  )}
-                </td>
-              );
-            })}
-          </tr>
+          <FamilyRow key={family} family={family} offers={offers} />
         ))}
         <Sum
           name={t('Each, in all')}
@@ -104,27 +90,54 @@ function Side({ plan, offers }: { plan: Plan; offers: readonly SchoolOffer[] }) 
           of={(offer) => formatArea(offer.areaCm2, units)}
         />
         <Sum name={t('About')} offers={offers} of={(offer) => formatMoney(offer.costMinor, plan.currency)} />
-        <tr>
-          <td />
-          {offers.map((offer) => (
-            <td key={offer.id}>
-              {offer.chosen ? (
-                <b>{t('chosen')}</b>
-              ) : (
-                <Button
-                  look="quiet"
-                  size="small"
-                  aria-label={t('Take it: {name}', { name: word(offer.name) })}
-                  onClick={() => edit({ name: 'set-school', school: offer.id })}
-                >
-                  {t('Take it')}
-                </Button>
-              )}
-            </td>
-          ))}
-        </tr>
+        <TakeRow offers={offers} />
       </tbody>
     </Table>
+  );
+}
+
+/** What each school serves of a family, with where the figure comes from where it is not ours. */
+function FamilyRow({ family, offers }: { family: CountedFamily; offers: readonly SchoolOffer[] }) {
+  const units = useSettings((settings) => settings.units);
+  return (
+    <tr>
+      <th scope="row">{capital(word(FAMILY_WORDS[family]))}</th>
+      {offers.map((offer) => {
+        const row = offer.rows.find((row) => row.family === family);
+        return (
+          <td key={offer.id} title={row && word(row.source)}>
+            {row ? formatMass(row.gEach, units) : '–'}
+            {row?.piecesEach ? t(', {piecesEach} pieces', { piecesEach: row.piecesEach }) : ''}
+            {row && row.source !== 'house default' && <span className="text-soft"> {word(row.source)}</span>}
+          </td>
+        );
+      })}
+    </tr>
+  );
+}
+
+function TakeRow({ offers }: { offers: readonly SchoolOffer[] }) {
+  const edit = useSession((session) => session.edit);
+  return (
+    <tr>
+      <td />
+      {offers.map((offer) => (
+        <td key={offer.id}>
+          {offer.chosen ? (
+            <b>{t('chosen')}</b>
+          ) : (
+            <Button
+              look="quiet"
+              size="small"
+              aria-label={t('Take it: {name}', { name: word(offer.name) })}
+              onClick={() => edit({ name: 'set-school', school: offer.id })}
+            >
+              {t('Take it')}
+            </Button>
+          )}
+        </td>
+      ))}
+    </tr>
   );
 }
 

@@ -24,7 +24,7 @@ export function Greed({ checked }: { checked: Checked }) {
   const { at, said, remedy } = promiseAt(checked.context, useDeferredValue(greed));
   if (at.groups.length === 0) return null;
   return (
-    <Collapsible title={t('If the others take more')} head={t('font-display text-base/[1.2] font-extrabold')}>
+    <Collapsible title={t('If the others take more')} head="font-display text-base/[1.2] font-extrabold">
       <Slider
         label={t('How many times their share the others take')}
         min={LEAST}

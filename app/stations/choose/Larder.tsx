@@ -14,7 +14,7 @@ import { COUNTED, type CountedFamily } from '../../../core/portion/index.js';
 import { useSession } from '../../store/session.js';
 import { useSettings } from '../../store/settings.js';
 import { PlateGlyph } from '../../ui/Glyph.js';
-import { portraitUrl } from '../../ui/pictures.js';
+import { ShelfTag } from '../../ui/ShelfTag.js';
 import { SHORT, type Masses } from './families.js';
 import { findFoods, NarrowBy, type Narrow } from './NarrowBy.js';
 import { Button } from '../../ui/kit/Button.js';
@@ -211,25 +211,15 @@ function Item({
   const pack = component.packs[0]!;
   const seenBy = useSession((session) => session.seenBy);
   const group = plan.party.find((group) => group.id === seenBy);
+  const small = on
+    ? t('on the board')
+    : pack.priceMinor === 0
+      ? `${pack.massG} g`
+      : `${pack.massG} g ${formatMoney(pack.priceMinor, plan.currency)}`;
   return (
-    <button
-      className="group/item relative flex min-w-0 flex-col items-stretch border-0 bg-transparent p-0 before:wood before:relative before:order-1 before:-mx-0.75 before:h-1.75 before:shadow-tag [&_img]:mx-auto [&_img]:mt-1 [&_img]:-mb-1 [&_img]:block [&_img]:h-13"
-      aria-pressed={on}
-      onClick={() => onPick(component)}
-    >
-      <img src={portraitUrl(component)} alt="" />
+    <ShelfTag component={component} on={on} small={small} press={() => onPick(component)}>
       {group && <ForGuest component={component} group={group} />}
-      <span className="on-paper order-2 mt-0.5 min-h-11 bg-paper px-0.5 pt-1 pb-0.5 text-center text-xs/[1.06] font-bold wrap-anywhere shadow-tag transition-colors group-hover/item:bg-ink group-hover/item:text-white group-aria-pressed/item:bg-ink group-aria-pressed/item:text-white [&_small]:block [&_small]:text-xs/[1.1] [&_small]:font-medium [&_small]:opacity-85">
-        {component.name.split(',')[0]}
-        <small>
-          {on
-            ? t('on the board')
-            : pack.priceMinor === 0
-              ? `${pack.massG} g`
-              : `${pack.massG} g ${formatMoney(pack.priceMinor, plan.currency)}`}
-        </small>
-      </span>
-    </button>
+    </ShelfTag>
   );
 }
 

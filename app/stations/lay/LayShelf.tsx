@@ -2,7 +2,7 @@ import { Link } from 'react-router';
 import { formName } from '../../../core/catalogue/index.js';
 import { planLarder, type LaidElement, type Plan, type Surface } from '../../../core/plan/index.js';
 import { exportsFor, saveAs } from '../../exports/save.js';
-import { portraitUrl } from '../../ui/pictures.js';
+import { ShelfTag } from '../../ui/ShelfTag.js';
 import { Button, buttonLook } from '../../ui/kit/Button.js';
 import { Collapsible } from '../../ui/kit/Collapsible.js';
 import { ShelfHeading } from '../../ui/kit/Heading.js';
@@ -41,7 +41,7 @@ export function LayShelf({
           <Collapsible
             key={name}
             open={name === GROUPS[0][0]}
-            head={t('py-1 font-display text-base/[1.1] font-extrabold')}
+            head="py-1 font-display text-base/[1.1] font-extrabold"
             title={
               <>
                 {name}
@@ -54,24 +54,13 @@ export function LayShelf({
                 const component = larder.get(element.componentId);
                 if (!component) return null;
                 return (
-                  <button
+                  <ShelfTag
                     key={element.id}
-                    className="group/item relative flex min-w-0 flex-col items-stretch border-0 bg-transparent p-0 before:wood before:relative before:order-1 before:-mx-0.75 before:h-1.75 before:shadow-tag [&_img]:mx-auto [&_img]:mt-1 [&_img]:-mb-1 [&_img]:block [&_img]:h-13"
-                    aria-pressed={picked === element.id}
-                    onClick={() => onPick(element.id)}
-                  >
-                    <img src={portraitUrl(component)} alt="" />
-                    <span className="on-paper order-2 mt-0.5 min-h-11 bg-paper px-0.5 pt-1 pb-0.5 text-center text-xs/[1.06] font-bold wrap-anywhere shadow-tag transition-colors group-hover/item:bg-ink group-hover/item:text-white group-aria-pressed/item:bg-ink group-aria-pressed/item:text-white [&_small]:block [&_small]:text-xs/[1.1] [&_small]:font-medium [&_small]:opacity-85">
-                      {component.name.split(',')[0]}
-                      <small>
-                        {element.pinned
-                          ? t('pinned')
-                          : element.pieces.length > 1
-                            ? t('{piecesCount} pieces', { piecesCount: element.pieces.length })
-                            : word(formName(element.form))}
-                      </small>
-                    </span>
-                  </button>
+                    component={component}
+                    on={picked === element.id}
+                    small={lyingWords(element)}
+                    press={() => onPick(element.id)}
+                  />
                 );
               })}
             </div>
@@ -94,6 +83,13 @@ export function LayShelf({
     </>
   );
 }
+
+const lyingWords = (element: LaidElement): string =>
+  element.pinned
+    ? t('pinned')
+    : element.pieces.length > 1
+      ? t('{piecesCount} pieces', { piecesCount: element.pieces.length })
+      : word(formName(element.form));
 
 /** One surface as it is shown, or every one of the table in one file. */
 function Pictures({ plan, surface }: { plan: Plan; surface: Surface }) {
