@@ -63,15 +63,45 @@ const board = ({ plan }: CommandPlace): AppCommand[] => [
     words: t('Undo'),
     also: ['back', 'take back'],
     keys: ['mod+z'],
-    keyWords: 'undo',
+    keyWords: t('undo'),
     run: () => void session().step('back'),
   },
   {
     id: 'redo',
     words: t('Redo'),
     keys: ['mod+shift+z', 'mod+y'],
-    keyWords: 'redo',
+    keyWords: t('redo'),
     run: () => void session().step('forward'),
+  },
+];
+
+/** The plate alone, as one looks at it from afar. */
+const plateLooks = (): AppCommand[] => [
+  {
+    id: 'step back',
+    words: t('Step back'),
+    atPlate: true,
+    also: ['hide everything', 'full board'],
+    keys: ['space'],
+    keyWords: t('step back: everything but the board goes away'),
+    run: () => frame().stepBack(),
+  },
+  {
+    id: 'squint',
+    words: t('Squint'),
+    atPlate: true,
+    also: ['blur', 'greys', 'contrast'],
+    keys: ['b'],
+    keyWords: t('squint: blurred, in greys'),
+    run: () => frame().squint(),
+  },
+  {
+    id: 'back to normal',
+    words: t('Back from stepping back or squinting'),
+    atPlate: true,
+    keys: ['escape'],
+    keyWords: t('back from stepping back or squinting'),
+    run: () => frame().reset(),
   },
 ];
 
@@ -79,7 +109,7 @@ function looks({ plan }: CommandPlace): AppCommand[] {
   const settings = useSettings.getState();
   return [
     {
-      id: t('next guest'),
+      id: 'next guest',
       words: t('See it as the next guest'),
       keys: ['g'],
       keyWords: t('see the table as the next guest does'),
@@ -92,32 +122,7 @@ function looks({ plan }: CommandPlace): AppCommand[] {
       also: [...group.needs.map((choice) => packOf(choice)?.name ?? choice.id), 'what can they eat'],
       run: () => session().see(group.id),
     })),
-    {
-      id: t('step back'),
-      words: t('Step back'),
-      atPlate: true,
-      also: ['hide everything', 'full board'],
-      keys: ['space'],
-      keyWords: t('step back: everything but the board goes away'),
-      run: () => frame().stepBack(),
-    },
-    {
-      id: 'squint',
-      words: t('Squint'),
-      atPlate: true,
-      also: ['blur', 'greys', 'contrast'],
-      keys: ['b'],
-      keyWords: t('squint: blurred, in greys'),
-      run: () => frame().squint(),
-    },
-    {
-      id: t('back to normal'),
-      words: t('Back from stepping back or squinting'),
-      atPlate: true,
-      keys: ['escape'],
-      keyWords: t('back from stepping back or squinting'),
-      run: () => frame().reset(),
-    },
+    ...plateLooks(),
     {
       id: 'light',
       words: settings.theme === 'day' ? t('Evening') : t('Daylight'),

@@ -55,22 +55,7 @@ export function Seats({ party, r, state, letBe, picked, onPick, label }: SeatsPr
           (event.preventDefault(), event.stopPropagation(), onPick?.(group.id))
         }
       >
-        {onPick && (
-          // between two plates, and where one is broken out, a finger still means the group
-          <polyline
-            points={seats
-              .map((seat) =>
-                onCircle(r, seat)
-                  .map((at) => at.toFixed(1))
-                  .join(),
-              )
-              .join(' ')}
-            fill="none"
-            stroke="transparent"
-            strokeWidth={size * 2}
-            strokeLinecap="round"
-          />
-        )}
+        {onPick && <PressedArc seats={seats} r={r} width={size * 2} />}
         {seats.map((seat, i) => {
           const [x, y] = onCircle(r, seat);
           return (
@@ -93,6 +78,24 @@ export function Seats({ party, r, state, letBe, picked, onPick, label }: SeatsPr
       </g>
     );
   });
+}
+
+/** Between two plates, and where one is broken out, a finger still means the group. */
+function PressedArc({ seats, r, width }: { seats: readonly number[]; r: number; width: number }) {
+  const points = seats.map((seat) =>
+    onCircle(r, seat)
+      .map((at) => at.toFixed(1))
+      .join(),
+  );
+  return (
+    <polyline
+      points={points.join(' ')}
+      fill="none"
+      stroke="transparent"
+      strokeWidth={width}
+      strokeLinecap="round"
+    />
+  );
 }
 
 const short = (group: Group): string => `${group.name.split(/[ ,-]/)[0]} ${group.count}`;
@@ -147,6 +150,15 @@ function SeatPlate({
           strokeLinejoin="round"
         />
       )}
+      <OnPlate r={r} state={state} letBe={letBe} name={name} />
+    </>
+  );
+}
+
+/** A crack, a cover, or the seat's name on the china. */
+function OnPlate({ r, state, letBe, name }: { r: number; state: Glyph; letBe: boolean; name: string }) {
+  return (
+    <>
       {state === 'cracked' && (
         <path
           d={`M${-r * 0.06} ${-r}L${r * 0.16} ${-r * 0.5}L${-r * 0.14} ${-r * 0.16}L${r * 0.12} ${r * 0.24}L${-r * 0.08} ${r}`}

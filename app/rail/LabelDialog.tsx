@@ -52,14 +52,53 @@ const choicesOf = (question: Question) =>
     question.answers.every((answer) => possibleValues(answer.fact).includes(value)),
   );
 
+/** Who read it, what was seen, and where its photograph is kept. */
+interface Said {
+  who: string;
+  seen: string;
+  photo: string;
+}
+
 /** The answers as they are noted now: what nobody has photographed has no place where the photograph is. */
-function answersOf(
-  told: readonly Question[],
-  { photo, ...said }: { who: string; seen: string; photo: string },
-): Answer[] {
+function answersOf(told: readonly Question[], said: Said): Answer[] {
+  const [who, seen, photo] = [said.who.trim(), said.seen.trim(), said.photo.trim()];
   const when = localNow();
   return told.flatMap(({ answers, value }) =>
-    answers.map((answer) => ({ ...answer, ...said, when, ...(photo ? { photo } : {}), value })),
+    answers.map((answer) => ({ ...answer, who, seen, when, ...(photo ? { photo } : {}), value })),
+  );
+}
+
+const noteOf = (name: string, noted: readonly Answer[]): Command => ({
+  name: 'together',
+  label: t('note the label of {name}', { name: name.toLowerCase() }),
+  commands: noted.map((answer) => ({ name: 'answer', answer })),
+});
+
+function Witness({ said, onSay }: { said: Said; onSay: (said: Said) => void }) {
+  return (
+    <>
+      <TextInput
+        label={t('What you saw')}
+        value={said.seen}
+        max={160}
+        onChange={(seen) => onSay({ ...said, seen })}
+      />
+      <p className="text-soft mt-0.5 mb-1.5 mx-0">
+        {t('Such as “label, lot 12” or “certificate, valid to 2028”.')}
+      </p>
+      <TextInput
+        label={t('Where the photograph is, if there is one')}
+        value={said.photo}
+        max={160}
+        onChange={(photo) => onSay({ ...said, photo })}
+      />
+      <TextInput
+        label={t('Your name')}
+        value={said.who}
+        max={60}
+        onChange={(who) => onSay({ ...said, who })}
+      />
+    </>
   );
 }
 
@@ -96,22 +135,16 @@ export function LabelDialog({
 }) {
   const { stylist, set } = useSettings(useShallow((state) => ({ stylist: state.stylist, set: state.set })));
   const [questions, setQuestions] = useState(() => questionsOf(answers));
-  const [who, setWho] = useState(stylist);
-  const [seen, setSeen] = useState('');
-  const [photo, setPhoto] = useState('');
+  const [said, setSaid] = useState<Said>({ who: stylist, seen: '', photo: '' });
   const [forGood, setForGood] = useState(false);
   const name = planLarder(plan).get(answers[0]!.componentId)?.name ?? answers[0]!.componentId;
   const told = questions.filter((question) => question.value !== UNSAID);
-  const ready = told.length > 0 && who.trim() !== '' && seen.trim() !== '';
+  const ready = told.length > 0 && said.who.trim() !== '' && said.seen.trim() !== '';
   const note = (): void => {
-    const noted = answersOf(told, { who: who.trim(), seen: seen.trim(), photo: photo.trim() });
-    set({ stylist: who.trim() });
+    const noted = answersOf(told, said);
+    set({ stylist: said.who.trim() });
     if (forGood) void keepInHouse('answers', ...noted);
-    onNote({
-      name: 'together',
-      label: t('note the label of {name}', { name: name.toLowerCase() }),
-      commands: noted.map((answer) => ({ name: 'answer' as const, answer })),
-    });
+    onNote(noteOf(name, noted));
     onClose();
   };
   return (
@@ -134,17 +167,7 @@ export function LabelDialog({
           />
         ))}
       </div>
-      <TextInput label={t('What you saw')} value={seen} max={160} onChange={setSeen} />
-      <p className="text-soft mt-0.5 mb-1.5 mx-0">
-        {t('Such as “label, lot 12” or “certificate, valid to 2028”.')}
-      </p>
-      <TextInput
-        label={t('Where the photograph is, if there is one')}
-        value={photo}
-        max={160}
-        onChange={setPhoto}
-      />
-      <TextInput label={t('Your name')} value={who} max={60} onChange={setWho} />
+      <Witness said={said} onSay={setSaid} />
       <Tick
         label={t('Hold it for new plans too, until a label says otherwise')}
         on={forGood}

@@ -48,23 +48,7 @@ export function Rail({
         aria-label={t('Slips, most urgent first')}
       >
         <Collisions conflicts={conflicts} onLoosen={loosen} />
-        <div className="grid grid-cols-2 items-start gap-2 max-xl:grid-cols-1 max-md:grid-cols-2">
-          {[0, 1].map((column) => (
-            <div key={column}>
-              {findings.map((finding, i) =>
-                i % 2 === column ? (
-                  <Slip
-                    key={finding.key}
-                    finding={finding}
-                    number={i + 1}
-                    plan={plan}
-                    onOpen={(opened) => setOpen({ finding: finding, opened })}
-                  />
-                ) : null,
-              )}
-            </div>
-          ))}
-        </div>
+        <Columns plan={plan} findings={findings} onOpen={(finding, opened) => setOpen({ finding, opened })} />
         {findings.length === 0 && conflicts.length === 0 && (
           <p className="break-inside-avoid px-1 pt-1 text-xs/[1.24] italic text-on-cloth-soft">
             {t('No slip hangs here.')}
@@ -113,4 +97,35 @@ function Collisions({
       </div>
     </article>
   ));
+}
+
+/** Two columns of slips, numbered from left to right. */
+function Columns({
+  plan,
+  findings,
+  onOpen,
+}: {
+  plan: Plan;
+  findings: readonly Finding[];
+  onOpen: (finding: Finding, opened: Opened) => void;
+}) {
+  return (
+    <div className="grid grid-cols-2 items-start gap-2 max-xl:grid-cols-1 max-md:grid-cols-2">
+      {[0, 1].map((column) => (
+        <div key={column}>
+          {findings.map((finding, i) =>
+            i % 2 === column ? (
+              <Slip
+                key={finding.key}
+                finding={finding}
+                number={i + 1}
+                plan={plan}
+                onOpen={(opened) => onOpen(finding, opened)}
+              />
+            ) : null,
+          )}
+        </div>
+      ))}
+    </div>
+  );
 }

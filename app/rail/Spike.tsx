@@ -92,25 +92,30 @@ function SpikeDialog({ plan, checked, onClose }: { plan: Plan; checked: Checked;
       </Papers>
       <Papers title={t('Labels read')} none={t('No label is noted yet.')}>
         {read.map((answers) => (
-          <Paper
+          <Reading
             key={`${answers[0]!.componentId} ${answers[0]!.fact}`}
-            title={name(answers[0]!.componentId)}
-            words={`${answers[0]!.seen}. ${answers[0]!.who}, ${speakTime(answers[0]!.when)}`}
-            takeBack={{
-              name: 'together',
-              label: t('take back the label of {name}', {
-                name: name(answers[0]!.componentId).toLowerCase(),
-              }),
-              commands: answers.map((answer) => ({
-                name: 'take-back-answer',
-                componentId: answer.componentId,
-                fact: answer.fact,
-              })),
-            }}
+            answers={answers}
+            name={name(answers[0]!.componentId)}
           />
         ))}
       </Papers>
     </PaperDialog>
+  );
+}
+
+/** One label, as it was read at one time. */
+function Reading({ answers, name }: { answers: readonly Answer[]; name: string }) {
+  const [{ seen, who, when }] = answers as [Answer];
+  return (
+    <Paper
+      title={name}
+      words={`${seen}. ${who}, ${speakTime(when)}`}
+      takeBack={{
+        name: 'together',
+        label: t('take back the label of {name}', { name: name.toLowerCase() }),
+        commands: answers.map(({ componentId, fact }) => ({ name: 'take-back-answer', componentId, fact })),
+      }}
+    />
   );
 }
 

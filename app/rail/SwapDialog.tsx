@@ -70,26 +70,7 @@ export function SwapDialog({
       title={t('Instead of {name}', { name: component?.name.toLowerCase() ?? componentId })}
       hint={t('Ranked by how well each does the same job, and by what it fixes or breaks on this board.')}
     >
-      <div className="mb-2 grid grid-cols-2 gap-1">
-        <Select<SwapKind | ''>
-          label={t('What kind')}
-          value={kind}
-          onPick={setKind}
-          options={[
-            { value: '', words: t('every kind') },
-            ...SWAP_KINDS.map((k) => ({ value: k, words: KIND_WORDS[k] })),
-          ]}
-        />
-        <Select<Only | ''>
-          label={t('Only')}
-          value={only}
-          onPick={setOnly}
-          options={[
-            { value: '', words: t('all of them') },
-            ...ONLY.map(([value, words]) => ({ value, words })),
-          ]}
-        />
-      </div>
+      <Narrowed kind={kind} only={only} onKind={setKind} onOnly={setOnly} />
       <Weigh />
       {problem && <p role="alert">{problem}</p>}
       {!swaps && !problem && <p role="status">{t('Looking through the larder …')}</p>}
@@ -108,6 +89,42 @@ export function SwapDialog({
         ))}
       </ul>
     </PaperDialog>
+  );
+}
+
+/** The list is narrowed to one kind, and to what is cheaper, safer or less work. */
+function Narrowed({
+  kind,
+  only,
+  onKind,
+  onOnly,
+}: {
+  kind: SwapKind | '';
+  only: Only | '';
+  onKind: (kind: SwapKind | '') => void;
+  onOnly: (only: Only | '') => void;
+}) {
+  return (
+    <div className="mb-2 grid grid-cols-2 gap-1">
+      <Select<SwapKind | ''>
+        label={t('What kind')}
+        value={kind}
+        onPick={onKind}
+        options={[
+          { value: '', words: t('every kind') },
+          ...SWAP_KINDS.map((k) => ({ value: k, words: KIND_WORDS[k] })),
+        ]}
+      />
+      <Select<Only | ''>
+        label={t('Only')}
+        value={only}
+        onPick={onOnly}
+        options={[
+          { value: '', words: t('all of them') },
+          ...ONLY.map(([value, words]) => ({ value, words })),
+        ]}
+      />
+    </div>
   );
 }
 
@@ -183,7 +200,6 @@ function Candidate({
   onLook: (swap: Swap | null) => void;
   onTake: () => void;
 }) {
-  const speech = useSpeech();
   const form = swap.kind === 'form' ? component?.forms.find((fact) => fact.form === swap.form) : undefined;
   return (
     <li
@@ -203,31 +219,7 @@ function Candidate({
           })}
         </span>
         <br />
-        {swap.keeps.length > 0 && (
-          <span>
-            {t('Stays: {keepsCount}.', {
-              keepsCount: swap.keeps.length >= NEARLY_ALL ? t('nearly everything') : swap.keeps.join(', '),
-            })}{' '}
-          </span>
-        )}
-        {swap.changes.length > 0 && (
-          <span>{t('Changes: {changes}.', { changes: swap.changes.join(', ') })} </span>
-        )}
-        {swap.labelToRead && <span>{t('A label to read.')} </span>}
-        {swap.fixes.length > 0 && (
-          <span className="font-bold">
-            {t('Settles: {fixes}', {
-              fixes: swap.fixes.map((finding) => textOf(finding, speech)).join(' '),
-            })}{' '}
-          </span>
-        )}
-        {swap.breaks.length > 0 && (
-          <span className="text-beet-ink font-bold">
-            {t('Brings: {breaks}', {
-              breaks: swap.breaks.map((finding) => textOf(finding, speech)).join(' '),
-            })}
-          </span>
-        )}
+        <InWords swap={swap} />
       </div>
       <div className="grid flex-none justify-items-end gap-1 text-right">
         <Button size="small" onClick={onTake} aria-label={t('Take it: {name}', { name: swap.name })}>
@@ -239,6 +231,40 @@ function Candidate({
           t('{sign}{minutes} min', { sign: swap.minutes > 0 ? '+' : '−', minutes: Math.abs(swap.minutes) })}
       </div>
     </li>
+  );
+}
+
+/** What stays as it was, what changes, what it settles and what it brings. */
+function InWords({ swap }: { swap: Swap }) {
+  const speech = useSpeech();
+  return (
+    <>
+      {swap.keeps.length > 0 && (
+        <span>
+          {t('Stays: {keepsCount}.', {
+            keepsCount: swap.keeps.length >= NEARLY_ALL ? t('nearly everything') : swap.keeps.join(', '),
+          })}{' '}
+        </span>
+      )}
+      {swap.changes.length > 0 && (
+        <span>{t('Changes: {changes}.', { changes: swap.changes.join(', ') })} </span>
+      )}
+      {swap.labelToRead && <span>{t('A label to read.')} </span>}
+      {swap.fixes.length > 0 && (
+        <span className="font-bold">
+          {t('Settles: {fixes}', {
+            fixes: swap.fixes.map((finding) => textOf(finding, speech)).join(' '),
+          })}{' '}
+        </span>
+      )}
+      {swap.breaks.length > 0 && (
+        <span className="text-beet-ink font-bold">
+          {t('Brings: {breaks}', {
+            breaks: swap.breaks.map((finding) => textOf(finding, speech)).join(' '),
+          })}
+        </span>
+      )}
+    </>
   );
 }
 

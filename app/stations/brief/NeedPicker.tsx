@@ -55,27 +55,14 @@ export function NeedPicker({
           placeholder={t('vegan, sesame, pregnant …')}
         />
       </Field>
-      <div
-        className="flex max-h-44 flex-wrap gap-1.5 overflow-auto p-0.5"
-        role="group"
-        aria-label={t('Needs to add')}
-      >
-        {rest.map((pack) => (
-          <Button
-            key={pack.id}
-            type="button"
-            look="chip"
-            title={word(pack.summary)}
-            onClick={() => (setQuery(''), onChange([...needs, { id: pack.id, settings: {} }]))}
-          >
-            {word(pack.name)}
-          </Button>
-        ))}
-        {rest.length === 0 && <span className="text-soft">{t('None of ours is called so.')}</span>}
-        <Button type="button" look="chip-own" onClick={() => setOwn(true)}>
-          {t('A rule of your own …')}
-        </Button>
-      </div>
+      <ToAdd
+        packs={rest}
+        onAdd={(id) => {
+          setQuery('');
+          onChange([...needs, { id, settings: {} }]);
+        }}
+        onOwn={() => setOwn(true)}
+      />
       {page && <NeedPage pack={page} onClose={() => setPage(null)} />}
       {own && (
         <OwnNeedDialog
@@ -85,6 +72,68 @@ export function NeedPicker({
         />
       )}
     </fieldset>
+  );
+}
+
+function ToAdd({
+  packs,
+  onAdd,
+  onOwn,
+}: {
+  packs: readonly NeedPack[];
+  onAdd: (id: NeedPack['id']) => void;
+  onOwn: () => void;
+}) {
+  return (
+    <div
+      className="flex max-h-44 flex-wrap gap-1.5 overflow-auto p-0.5"
+      role="group"
+      aria-label={t('Needs to add')}
+    >
+      {packs.map((pack) => (
+        <Button
+          key={pack.id}
+          type="button"
+          look="chip"
+          title={word(pack.summary)}
+          onClick={() => onAdd(pack.id)}
+        >
+          {word(pack.name)}
+        </Button>
+      ))}
+      {packs.length === 0 && <span className="text-soft">{t('None of ours is called so.')}</span>}
+      <Button type="button" look="chip-own" onClick={onOwn}>
+        {t('A rule of your own …')}
+      </Button>
+    </div>
+  );
+}
+
+function ChosenHead({
+  pack,
+  onDrop,
+  onPage,
+}: {
+  pack: NeedPack;
+  onDrop: () => void;
+  onPage: (pack: NeedPack) => void;
+}) {
+  return (
+    <div className="flex flex-wrap items-center gap-2">
+      <b>{word(pack.name)}</b>
+      <Button type="button" look="link" onClick={() => onPage(pack)}>
+        {t('In plain words')}
+      </Button>
+      <Button
+        type="button"
+        look="link"
+        className="ml-auto"
+        aria-label={t('Take away {name}', { name: word(pack.name) })}
+        onClick={onDrop}
+      >
+        {t('Take away')}
+      </Button>
+    </div>
   );
 }
 
@@ -107,21 +156,7 @@ function Chosen({
   const choicesFirst = [...pack.settings].sort((a, b) => Number(a.list ?? false) - Number(b.list ?? false));
   return (
     <div className="on-paper my-1.5 border-l-4 border-beet bg-white px-2.5 py-1.5">
-      <div className="flex flex-wrap items-center gap-2">
-        <b>{word(pack.name)}</b>
-        <Button type="button" look="link" onClick={() => onPage(pack)}>
-          {t('In plain words')}
-        </Button>
-        <Button
-          type="button"
-          look="link"
-          className="ml-auto"
-          aria-label={t('Take away {name}', { name: word(pack.name) })}
-          onClick={onDrop}
-        >
-          {t('Take away')}
-        </Button>
-      </div>
+      <ChosenHead pack={pack} onDrop={onDrop} onPage={onPage} />
       <p className="text-soft mt-0 mb-1 mx-0">{word(pack.summary)}</p>
       <div className="grid grid-cols-[repeat(auto-fit,minmax(150px,1fr))] items-end gap-x-3 gap-y-1 text-sm">
         <div>

@@ -55,24 +55,7 @@ export function OwnNeedDialog({
       hint={t('Tick what is left out, or name foods. Where a label leaves it open, it asks.')}
     >
       <TextInput label={t('Name of the rule')} value={name} max={60} onChange={setName} />
-      <div className="grid max-h-75 grid-cols-2 gap-x-3.5 gap-y-1 overflow-auto">
-        {SECTIONS.map(([prefix, title]) => (
-          <fieldset key={prefix} className="m-0 border-0 p-0">
-            <legend className="pr-2 font-display text-base/[1.2] font-extrabold">{title}</legend>
-            {PRESENT.filter((fact) => fact.startsWith(prefix)).map((fact) => (
-              <Tick
-                key={fact}
-                inline
-                label={factWords(fact)}
-                on={facts.includes(fact)}
-                onChange={(on) =>
-                  setFacts(on ? [...facts, fact] : facts.filter((otherFact) => otherFact !== fact))
-                }
-              />
-            ))}
-          </fieldset>
-        ))}
-      </div>
+      <Facts facts={facts} onChange={setFacts} />
       <TextInput
         label={t('Foods that are left out, with commas')}
         value={foods}
@@ -84,5 +67,35 @@ export function OwnNeedDialog({
         {t('Keep the rule')}
       </Button>
     </PaperDialog>
+  );
+}
+
+/** What can be in a food, by kind, to be ticked. */
+function Facts({
+  facts,
+  onChange,
+}: {
+  facts: readonly FactKey[];
+  onChange: (facts: readonly FactKey[]) => void;
+}) {
+  return (
+    <div className="grid max-h-75 grid-cols-2 gap-x-3.5 gap-y-1 overflow-auto">
+      {SECTIONS.map(([prefix, title]) => (
+        <fieldset key={prefix} className="m-0 border-0 p-0">
+          <legend className="pr-2 font-display text-base/[1.2] font-extrabold">{title}</legend>
+          {PRESENT.filter((fact) => fact.startsWith(prefix)).map((fact) => (
+            <Tick
+              key={fact}
+              inline
+              label={factWords(fact)}
+              on={facts.includes(fact)}
+              onChange={(on) =>
+                onChange(on ? [...facts, fact] : facts.filter((otherFact) => otherFact !== fact))
+              }
+            />
+          ))}
+        </fieldset>
+      ))}
+    </div>
   );
 }

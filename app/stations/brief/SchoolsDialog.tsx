@@ -162,7 +162,6 @@ function Sum({
 
 /** Any figure can be one's own; what is left alone is the house's. Kept by name in your house, and in the plan that uses it. */
 function OwnFigures({ plan }: { plan: Plan }) {
-  const house = houseRows();
   const ownSchools = useHouseOf('schools');
   const edit = useSession((session) => session.edit);
   const [draft, setDraft] = useState<OwnSchool>(plan.ownSchool ?? { name: '', rows: {} });
@@ -200,33 +199,44 @@ function OwnFigures({ plan }: { plan: Plan }) {
         max={40}
         onChange={(name) => setDraft({ ...draft, name })}
       />
-      <div className="my-2 grid grid-cols-[repeat(auto-fill,minmax(150px,1fr))] gap-x-3 gap-y-1.5 [&_label]:grid [&_label]:text-sm">
-        {COUNTED.map((family) => (
-          <label key={family}>
-            {capital(word(FAMILY_WORDS[family]))}
-            <Input
-              type="number"
-              min={0}
-              max={1000}
-              placeholder={String(Math.round(house[family]))}
-              value={draft.rows[family] ?? ''}
-              onChange={(event) => {
-                const { [family]: _old, ...rest } = draft.rows;
-                const n = event.target.valueAsNumber;
-                setDraft({
-                  ...draft,
-                  rows: Number.isFinite(n) ? { ...rest, [family]: Math.min(1000, Math.max(0, n)) } : rest,
-                });
-              }}
-            />
-          </label>
-        ))}
-      </div>
+      <Figures rows={draft.rows} onChange={(rows) => setDraft({ ...draft, rows })} />
       {wrong && <Wrong>{wrong}</Wrong>}
       <Button size="small" onClick={keep}>
         {t('Keep these figures')}
       </Button>
     </Collapsible>
+  );
+}
+
+/** Grams by family; the house's stand in the fields that are left empty. */
+function Figures({
+  rows,
+  onChange,
+}: {
+  rows: OwnSchool['rows'];
+  onChange: (rows: OwnSchool['rows']) => void;
+}) {
+  const house = houseRows();
+  return (
+    <div className="my-2 grid grid-cols-[repeat(auto-fill,minmax(150px,1fr))] gap-x-3 gap-y-1.5 [&_label]:grid [&_label]:text-sm">
+      {COUNTED.map((family) => (
+        <label key={family}>
+          {capital(word(FAMILY_WORDS[family]))}
+          <Input
+            type="number"
+            min={0}
+            max={1000}
+            placeholder={String(Math.round(house[family]))}
+            value={rows[family] ?? ''}
+            onChange={(event) => {
+              const { [family]: _old, ...rest } = rows;
+              const n = event.target.valueAsNumber;
+              onChange(Number.isFinite(n) ? { ...rest, [family]: Math.min(1000, Math.max(0, n)) } : rest);
+            }}
+          />
+        </label>
+      ))}
+    </div>
   );
 }
 
@@ -242,13 +252,8 @@ function Log({ plan }: { plan: Plan }) {
     if (!draft.name.trim()) return setWrong(t('Board: give it a name.'));
     if (!(portions > 0 && portions <= 2000)) return setWrong(t('Portions: a number from 1 to 2000.'));
     if (Object.keys(draft.eaten).length === 0) return setWrong(t('Eaten: weigh at least one family.'));
-    const board: PastBoard = {
-      name: draft.name.trim(),
-      portions,
-      role: plan.occasion.role,
-      otherDishes: plan.occasion.otherDishes,
-      eatenG: draft.eaten,
-    };
+    const { role, otherDishes } = plan.occasion;
+    const board: PastBoard = { name: draft.name.trim(), portions, role, otherDishes, eatenG: draft.eaten };
     edit({ name: 'set-past-boards', pastBoards: [...plan.pastBoards, board] });
     void keepInHouse('boards', board);
     setWrong(undefined);

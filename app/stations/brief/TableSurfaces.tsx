@@ -145,19 +145,7 @@ function SurfaceWords({
       {text}
     </text>
   );
-  if (small)
-    return (
-      <text
-        className="font-display"
-        y="5"
-        textAnchor="middle"
-        fontSize="13.5"
-        fontWeight="800"
-        fill="var(--ink)"
-      >
-        {formatMass(mass, units)}
-      </text>
-    );
+  if (small) return <MassAlone massG={mass} />;
   const free = t('no {foods}{more}', {
     foods: surface.freeFrom.slice(0, 3).join(', '),
     more: surface.freeFrom.length > 3 ? ' …' : '',
@@ -184,6 +172,22 @@ function SurfaceWords({
             false,
           )}
     </>
+  );
+}
+
+function MassAlone({ massG }: { massG: number }) {
+  const units = useSettings((settings) => settings.units);
+  return (
+    <text
+      className="font-display"
+      y="5"
+      textAnchor="middle"
+      fontSize="13.5"
+      fontWeight="800"
+      fill="var(--ink)"
+    >
+      {formatMass(massG, units)}
+    </text>
   );
 }
 

@@ -4,6 +4,7 @@ import {
   growingMonth,
   planLarder,
   wishesOf,
+  type Command,
   type Plan,
   type Theme,
   type ThemeIdea,
@@ -20,6 +21,36 @@ import { MoodSheet } from './theme/MoodSheet.js';
 import { OwnThemes } from './theme/OwnThemes.js';
 import { t } from '../../words/index.js';
 
+interface Chosen {
+  theme: Plan['occasion']['theme'];
+  must: Plan['wishes']['pinned'];
+  not: Plan['wishes']['excluded'];
+  south: boolean;
+  idea: ThemeIdea | null;
+}
+
+/** The theme with all that was chosen beside it, as one step of undo. */
+const themeCommand = (plan: Plan, { theme, must, not, south, idea }: Chosen): Command => ({
+  name: 'together',
+  label: t('change the theme'),
+  commands: [
+    ...plan.wishes.pinned
+      .filter((id) => !must.includes(id))
+      .map((componentId) => ({ name: 'pin' as const, componentId, on: false })),
+    ...plan.wishes.excluded
+      .filter((id) => !not.includes(id))
+      .map((componentId) => ({ name: 'exclude' as const, componentId, on: false })),
+    { name: 'set-theme', theme, pinned: must, excluded: not },
+    {
+      name: 'set-occasion',
+      patch: { hemisphere: south ? 'south' : 'north', ...(idea ? { role: idea.role } : {}) },
+    },
+    ...(idea?.rows
+      ? [{ name: 'set-own-school' as const, ownSchool: { name: idea.theme.name, rows: idea.rows } }]
+      : []),
+  ],
+});
+
 /** A sheet of moods, and beside it what it is made from: an idea, words, a picture, motifs, a region, foods that must be there or not. */
 export function ThemeDialog({ plan, onClose }: { plan: Plan; onClose: () => void }) {
   const [draft, setDraft] = useState(plan.occasion.theme);
@@ -29,26 +60,7 @@ export function ThemeDialog({ plan, onClose }: { plan: Plan; onClose: () => void
   const [idea, setIdea] = useState<ThemeIdea | null>(null);
   const edit = useSession((session) => session.edit);
   const save = (): void => {
-    edit({
-      name: 'together',
-      label: t('change the theme'),
-      commands: [
-        ...plan.wishes.pinned
-          .filter((id) => !must.includes(id))
-          .map((componentId) => ({ name: 'pin' as const, componentId, on: false })),
-        ...plan.wishes.excluded
-          .filter((id) => !not.includes(id))
-          .map((componentId) => ({ name: 'exclude' as const, componentId, on: false })),
-        { name: 'set-theme', theme: draft, pinned: must, excluded: not },
-        {
-          name: 'set-occasion',
-          patch: { hemisphere: south ? 'south' : 'north', ...(idea ? { role: idea.role } : {}) },
-        },
-        ...(idea?.rows
-          ? [{ name: 'set-own-school' as const, ownSchool: { name: idea.theme.name, rows: idea.rows } }]
-          : []),
-      ],
-    });
+    edit(themeCommand(plan, { theme: draft, must, not, south, idea }));
     onClose();
   };
   const take = (idea: ThemeIdea): void => {

@@ -149,10 +149,41 @@ const worstWords = (care: LookedAfter, units: UnitSystem): string =>
       })
     : '';
 
-function WholeParty({ plan, checked }: { plan: Plan; checked: Checked }) {
+/** A group, and what it is sure of or lacks; a press shows the board as they see it. */
+function CareRow({ care }: { care: LookedAfter }) {
   const units = useSettings((settings) => settings.units);
   const speech = useSpeech();
-  const { see, edit } = useSession(useShallow((state) => ({ see: state.see, edit: state.edit })));
+  const see = useSession((session) => session.see);
+  const words = care.ok
+    ? t('{mass} each, {n, plural, one {# bite} other {# bites}}{worst}', {
+        mass: formatMass(Math.floor(care.sureG / care.group.count), units),
+        n: care.bites,
+        worst: worstWords(care, units),
+      })
+    : care.missing.map((said) => speak(said, speech)).join('; ');
+  return (
+    <button
+      className="on-cloth flex w-full gap-2 border-0 bg-transparent py-0.5 text-left text-sm/[1.1] font-bold [&>svg]:flex-none items-start py-1.5 px-0"
+      onClick={() => see(care.group.id)}
+      aria-label={t('{name}, {count} {words}. See the board as they do', {
+        name: care.group.name,
+        count: care.group.count,
+        words: words,
+      })}
+    >
+      <PlateGlyph state={care.ok ? 'whole' : 'cracked'} size={24} />
+      <Rim group={care.group} />
+      <span>
+        {care.group.name}, {care.group.count} <br />
+        <span className="font-medium">{words}</span>
+      </span>
+    </button>
+  );
+}
+
+function WholeParty({ plan, checked }: { plan: Plan; checked: Checked }) {
+  const speech = useSpeech();
+  const edit = useSession((session) => session.edit);
   const [asking, setAsking] = useState(false);
   const run = useRemedy();
   const certificate = certificateOf(checked.context, checked.care);
@@ -161,14 +192,6 @@ function WholeParty({ plan, checked }: { plan: Plan; checked: Checked }) {
   const questions = labelQuestions(checked.context);
   const open = new Set(questions.filter((line) => line.answer === undefined).map((line) => line.component.id))
     .size;
-  const words = (care: LookedAfter) =>
-    care.ok
-      ? t('{mass} each, {n, plural, one {# bite} other {# bites}}{worst}', {
-          mass: formatMass(Math.floor(care.sureG / care.group.count), units),
-          n: care.bites,
-          worst: worstWords(care, units),
-        })
-      : care.missing.map((said) => speak(said, speech)).join('; ');
   return (
     <>
       <ShelfHeading first>{t('Is everyone looked after?')}</ShelfHeading>
@@ -198,24 +221,7 @@ function WholeParty({ plan, checked }: { plan: Plan; checked: Checked }) {
       </Button>
       {asking && <QuestionsDialog plan={plan} checked={checked} onClose={() => setAsking(false)} />}
       {checked.care.groups.map((care) => (
-        <button
-          key={care.group.id}
-          className="on-cloth flex w-full gap-2 border-0 bg-transparent py-0.5 text-left text-sm/[1.1] font-bold [&>svg]:flex-none items-start py-1.5 px-0"
-
-          onClick={() => see(care.group.id)}
-          aria-label={t('{name}, {count} {words}. See the board as they do', {
-            name: care.group.name,
-            count: care.group.count,
-            words: words(care),
-          })}
-        >
-          <PlateGlyph state={care.ok ? 'whole' : 'cracked'} size={24} />
-          <Rim group={care.group} />
-          <span>
-            {care.group.name}, {care.group.count} <br />
-            <span className="font-medium">{words(care)}</span>
-          </span>
-        </button>
+        <CareRow key={care.group.id} care={care} />
       ))}
     </>
   );

@@ -41,7 +41,6 @@ export function QuestionsDialog({
   const lines = labelQuestions(checked.context);
   const open = lines.filter((line) => line.answer === undefined);
   const told = lines.filter((line) => line.answer !== undefined);
-  const text = questionsText(lines, plan.occasion.name, speech);
   if (picked)
     return (
       <LabelDialog
@@ -68,26 +67,32 @@ export function QuestionsDialog({
         'What is open counts for nobody whom it concerns. A plan with an open question on an allergy is never whole.',
       )}
     >
-      <div className="flex flex-wrap items-center gap-2.5">
-        <Button
-          look="quiet"
-          size="small"
-          onClick={() => void navigator.clipboard.writeText(text).then(() => toast(t('Copied.')))}
-        >
-          {t('Copy as text')}
-        </Button>
-        <Button
-          look="quiet"
-          size="small"
-          onClick={() => saveFile('questions-for-labels.txt', text, 'text/plain;charset=utf-8')}
-        >
-          {t('Save as text')}
-        </Button>
-      </div>
+      <TakeAlong text={questionsText(lines, plan.occasion.name, speech)} />
       <HeldAnswers open={open} />
       <OpenFoods lines={open} onAnswer={setPicked} />
       <Told lines={told} />
     </PaperDialog>
+  );
+}
+
+function TakeAlong({ text }: { text: string }) {
+  return (
+    <div className="flex flex-wrap items-center gap-2.5">
+      <Button
+        look="quiet"
+        size="small"
+        onClick={() => void navigator.clipboard.writeText(text).then(() => toast(t('Copied.')))}
+      >
+        {t('Copy as text')}
+      </Button>
+      <Button
+        look="quiet"
+        size="small"
+        onClick={() => saveFile('questions-for-labels.txt', text, 'text/plain;charset=utf-8')}
+      >
+        {t('Save as text')}
+      </Button>
+    </div>
   );
 }
 

@@ -175,7 +175,6 @@ function Deeds({
   onClose,
 }: FoodPart & { onSwap: () => void; onClose: () => void }) {
   const there = plan.placements.some((placement) => placement.componentId === component.id);
-  const [first] = surfacesFor(plan, component);
   const pinned = plan.wishes.pinned.includes(component.id);
   const excluded = plan.wishes.excluded.includes(component.id);
   const thenClose = (command: Command): void => {
@@ -184,27 +183,7 @@ function Deeds({
   };
   return (
     <div className="flex flex-wrap items-center gap-2.5 mt-3">
-      {there ? (
-        <Button size="small" onClick={onSwap}>
-          {t('Swap it')}
-        </Button>
-      ) : (
-        first && (
-          <Button
-            size="small"
-            onClick={() =>
-              run({
-                name: 'place',
-                componentId: component.id,
-                surfaceId: first.id,
-                placements: gramsPlaced(plan, component, first.id, FIRST_G),
-              })
-            }
-          >
-            {t('Lay it on {name}', { name: lower(first.name) })}
-          </Button>
-        )
-      )}
+      <FirstDeed plan={plan} component={component} run={run} onSwap={onSwap} />
       <Button
         look="quiet"
         size="small"
@@ -240,5 +219,32 @@ function Deeds({
         {excluded ? t('Allow it again') : t('Never here')}
       </Button>
     </div>
+  );
+}
+
+/** What lies there is swapped, what does not is laid. */
+function FirstDeed({ plan, component, run, onSwap }: FoodPart & { onSwap: () => void }) {
+  const [first] = surfacesFor(plan, component);
+  const there = plan.placements.some((placement) => placement.componentId === component.id);
+  return there ? (
+    <Button size="small" onClick={onSwap}>
+      {t('Swap it')}
+    </Button>
+  ) : (
+    first && (
+      <Button
+        size="small"
+        onClick={() =>
+          run({
+            name: 'place',
+            componentId: component.id,
+            surfaceId: first.id,
+            placements: gramsPlaced(plan, component, first.id, FIRST_G),
+          })
+        }
+      >
+        {t('Lay it on {name}', { name: lower(first.name) })}
+      </Button>
+    )
   );
 }

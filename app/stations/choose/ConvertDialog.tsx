@@ -28,6 +28,40 @@ import { useSpeech } from '../../store/useSpeech.js';
 import { t, word } from '../../words/index.js';
 
 /** Make the whole board something else: one joint choice, shown item by item, taken whole or in part. */
+/** The whole board turned, beside the page. */
+function useConversion(plan: Plan) {
+  const [found, setFound] = useState<Conversion>();
+  const [busy, setBusy] = useState(false);
+  const [problem, setProblem] = useState<string>();
+  const [refused, setRefused] = useState<ReadonlySet<ComponentId>>(new Set());
+  const [locked, setLocked] = useState<ReadonlySet<ComponentId>>(new Set());
+  const start = (target: Target): void => {
+    setBusy(true);
+    setProblem(undefined);
+    ask('convert', { plan, target: { ...target, locked: [...locked] } })
+      .done.then(({ conversion }) => {
+        setFound(conversion);
+        setRefused(new Set());
+      })
+      .catch((error: unknown) => setProblem(error instanceof Error ? error.message : String(error)))
+      .finally(() => setBusy(false));
+  };
+  return {
+    found,
+    busy,
+    problem,
+    start,
+    forget: () => setFound(undefined),
+    refused,
+    setRefused,
+    locked,
+    setLocked,
+  };
+}
+
+const asksForSomething = ({ needs, budgetMinor, guests, occasion }: Target): boolean =>
+  needs.length > 0 || budgetMinor !== undefined || guests !== undefined || occasion !== undefined;
+
 export function ConvertDialog({
   plan,
   need,
@@ -38,29 +72,15 @@ export function ConvertDialog({
   need?: string;
   onClose: () => void;
 }) {
-  const speech = useSpeech();
   const [target, setTarget] = useState<Target>({ needs: need ? [{ id: need, settings: {} }] : [] });
-  const [found, setFound] = useState<Conversion>();
-  const [busy, setBusy] = useState(false);
-  const [problem, setProblem] = useState<string>();
-  const [refused, setRefused] = useState<ReadonlySet<ComponentId>>(new Set());
-  const [locked, setLocked] = useState<ReadonlySet<ComponentId>>(new Set());
+  const { found, busy, problem, refused, locked, ...turning } = useConversion(plan);
   const run = useRemedy();
-  const start = (): void => {
-    setBusy(true);
-    setProblem(undefined);
-    ask('convert', { plan, target: { ...target, locked: [...locked] } })
-      .done.then((a) => (setFound(a.conversion), setRefused(new Set())))
-      .catch((e: unknown) => setProblem(e instanceof Error ? e.message : String(e)))
-      .finally(() => setBusy(false));
-  };
   const taken = found?.items.filter((item) => !refused.has(item.from)) ?? [];
   const take = (): void => {
     run(convertCommand(plan, target, taken));
     onClose();
   };
-  const asks =
-    target.needs.length > 0 || target.budgetMinor !== undefined || target.guests || target.occasion;
+  const changes = taken.some((item) => item.kind !== 'stays') || target.guests || target.occasion;
   return (
     <PaperDialog
       open
@@ -72,17 +92,18 @@ export function ConvertDialog({
       )}
     >
       <Collapsible key={found ? 'found' : 'asked'} open={!found} title={t('What it shall become')}>
-        <Wants plan={plan} target={target} onChange={(target) => (setTarget(target), setFound(undefined))} />
+        <Wants plan={plan} target={target} onChange={(target) => (setTarget(target), turning.forget())} />
       </Collapsible>
-      <Button disabled={!asks || busy || plan.placements.length === 0} onClick={start}>
+      <Button
+        disabled={!asksForSomething(target) || busy || plan.placements.length === 0}
+        onClick={() => turning.start(target)}
+      >
         {busy ? t('Turning it …') : found ? t('Turn it again') : t('Turn it')}
       </Button>
       {problem && <p role="alert">{problem}</p>}
       {found && (
         <>
-          <p role="status">
-            <b>{found.said.map((said) => speak(said, speech)).join(' ')}</b>
-          </p>
+          <Said found={found} />
           {found.status !== 'impossible' && (
             <Plates plan={plan} after={accepted(plan, taken)} items={taken} />
           )}
@@ -91,18 +112,11 @@ export function ConvertDialog({
             items={found.items}
             refused={refused}
             locked={locked}
-            onRefuse={(id, on) => setRefused(toggled(refused, id, on))}
-            onLock={(id, on) => setLocked(toggled(locked, id, on))}
+            onRefuse={(id, on) => turning.setRefused(toggled(refused, id, on))}
+            onLock={(id, on) => turning.setLocked(toggled(locked, id, on))}
           />
           <LabelsFirst open={found.open} />
-          {found.status !== 'impossible' && (
-            <Button
-              disabled={taken.every((item) => item.kind === 'stays') && !target.guests && !target.occasion}
-              onClick={take}
-            >
-              {refused.size > 0 ? t('Take what is ticked') : t('Take it all')}
-            </Button>
-          )}
+          <TakeIt found={found} off={!changes} some={refused.size > 0} onTake={take} />
         </>
       )}
     </PaperDialog>
@@ -169,14 +183,48 @@ function Wants({
           }}
         />
       </div>
-      {target.needs.length > 0 && (
-        <p className="text-soft">
-          {t('{needs}: the tool helps to plan; labels, guests and licensed advice decide.', {
-            needs: target.needs.map((choice) => needPack(choice.id)?.name ?? choice.id).join(', '),
-          })}
-        </p>
-      )}
+      <OnlyHelps needs={target.needs} />
     </Ticks>
+  );
+}
+
+function Said({ found }: { found: Conversion }) {
+  const speech = useSpeech();
+  return (
+    <p role="status">
+      <b>{found.said.map((said) => speak(said, speech)).join(' ')}</b>
+    </p>
+  );
+}
+
+function TakeIt({
+  found,
+  off,
+  some,
+  onTake,
+}: {
+  found: Conversion;
+  off: boolean;
+  /** Of what is offered a part is refused. */
+  some: boolean;
+  onTake: () => void;
+}) {
+  if (found.status === 'impossible') return null;
+  return (
+    <Button disabled={off} onClick={onTake}>
+      {some ? t('Take what is ticked') : t('Take it all')}
+    </Button>
+  );
+}
+
+function OnlyHelps({ needs }: Pick<Target, 'needs'>) {
+  if (needs.length === 0) return null;
+  return (
+    <p className="text-soft">
+      {t('{needs}: the tool helps to plan; labels, guests and licensed advice decide.', {
+        needs: needs.map((choice) => needPack(choice.id)?.name ?? choice.id).join(', '),
+      })}
+    </p>
   );
 }
 
@@ -261,7 +309,6 @@ function Items({
   onRefuse: (id: ComponentId, on: boolean) => void;
   onLock: (id: ComponentId, on: boolean) => void;
 }) {
-  const speech = useSpeech();
   const larder = planLarder(plan);
   const changed = items.filter((item) => item.kind !== 'stays');
   if (changed.length === 0) return null;
@@ -279,31 +326,7 @@ function Items({
                   onChange={(on) => onRefuse(item.from, !on)}
                 />
               </td>
-              <th scope="row">
-                {name} {KIND_WORDS[item.kind]}{' '}
-                {item.kind === 'apart' || item.kind === 'leave-out' || item.kind === 'added' ? (
-                  ''
-                ) : (
-                  <b>{item.name}</b>
-                )}
-              </th>
-              <td>
-                {t('{likeness} of 100 alike', { likeness: Math.round(item.likeness * 100) })}
-                {item.reasons.length > 0 && (
-                  <>
-                    ;{' '}
-                    {item.reasons
-                      .slice(0, 2)
-                      .map((reason) => speakArg(reason, speech))
-                      .join('; ')}
-                  </>
-                )}
-                {item.changes.length > 0 && (
-                  <span className="text-soft">
-                    {t('; changes {changes}', { changes: item.changes.slice(0, 3).map(word).join(', ') })}
-                  </span>
-                )}
-              </td>
+              <InWords item={item} name={name} />
               <td>
                 <Button
                   look="link"
@@ -320,6 +343,40 @@ function Items({
         })}
       </tbody>
     </Table>
+  );
+}
+
+/** What becomes of a food, how alike it is, and why. */
+function InWords({ item, name }: { item: ConvertedItem; name: string }) {
+  const speech = useSpeech();
+  return (
+    <>
+      <th scope="row">
+        {name} {KIND_WORDS[item.kind]}{' '}
+        {item.kind === 'apart' || item.kind === 'leave-out' || item.kind === 'added' ? (
+          ''
+        ) : (
+          <b>{item.name}</b>
+        )}
+      </th>
+      <td>
+        {t('{likeness} of 100 alike', { likeness: Math.round(item.likeness * 100) })}
+        {item.reasons.length > 0 && (
+          <>
+            ;{' '}
+            {item.reasons
+              .slice(0, 2)
+              .map((reason) => speakArg(reason, speech))
+              .join('; ')}
+          </>
+        )}
+        {item.changes.length > 0 && (
+          <span className="text-soft">
+            {t('; changes {changes}', { changes: item.changes.slice(0, 3).map(word).join(', ') })}
+          </span>
+        )}
+      </td>
+    </>
   );
 }
 

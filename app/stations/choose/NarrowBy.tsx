@@ -46,6 +46,12 @@ export function findFoods(plan: Plan, query: string, narrow: Narrow): Component[
   );
 }
 
+/** The groups of the party, then every need. */
+const eatersOf = (plan: Plan) => [
+  ...plan.party.map((group) => ({ value: `group:${group.id}`, words: group.name, under: t('The party') })),
+  ...NEEDS.map((pack) => ({ value: `need:${pack.id}`, words: word(pack.name), under: t('Needs') })),
+];
+
 export function NarrowBy({
   plan,
   narrow,
@@ -74,14 +80,7 @@ export function NarrowBy({
         value={narrow.for ?? ''}
         any={t('for anyone')}
         onPick={(value) => set('for', value)}
-        options={[
-          ...plan.party.map((group) => ({
-            value: `group:${group.id}`,
-            words: group.name,
-            under: t('The party'),
-          })),
-          ...NEEDS.map((pack) => ({ value: `need:${pack.id}`, words: word(pack.name), under: t('Needs') })),
-        ]}
+        options={eatersOf(plan)}
       />
       <Facet
         label={t('Colour')}

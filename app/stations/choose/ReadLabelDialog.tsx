@@ -1,4 +1,3 @@
-import { useShallow } from 'zustand/react/shallow';
 import { useDeferredValue, useMemo, useState } from 'react';
 import {
   ALL_FACT_KEYS,
@@ -57,18 +56,11 @@ export function ReadLabelDialog({
   onto?: Component | undefined;
   onClose: () => void;
 }) {
-  const { stylist, set } = useSettings(useShallow((state) => ({ stylist: state.stylist, set: state.set })));
+  const set = useSettings((settings) => settings.set);
   const edit = useSession((session) => session.edit);
   const [text, setText] = useState(onto?.label?.text ?? '');
-  const [name, setName] = useState(onto?.name ?? '');
-  const [family, setFamily] = useState<Family>(onto?.family ?? 'vehicle');
-  const [who, setWho] = useState(stylist);
   const typed = useDeferredValue(text);
-  const read = useMemo(() => readLabel(typed), [typed]);
-  const made = useMemo(
-    () => foodOf(plan, onto, read, { name, family, text: typed, who }),
-    [onto, plan, name, family, typed, who, read],
-  );
+  const { name, setName, family, setFamily, who, setWho, read, made } = useFoodOf(plan, onto, typed);
   const ready = typed.trim() !== '' && name.trim() !== '' && who.trim() !== '';
   const keep = (): void => {
     set({ stylist: who.trim() });
@@ -98,15 +90,7 @@ export function ReadLabelDialog({
         <div className="flex-1 min-w-45">
           <TextInput label={t('Name of the food')} value={name} onChange={setName} />
         </div>
-        {!onto && (
-          <Choice
-            label={t('Family')}
-            width={150}
-            value={family}
-            options={FAMILIES.map((family) => [family, word(family.replace('-', ' '))] as const)}
-            onPick={setFamily}
-          />
-        )}
+        {!onto && <FamilyChoice family={family} onPick={setFamily} />}
         <div className="w-37.5">
           <TextInput label={t('Your name')} value={who} max={60} onChange={setWho} />
         </div>
@@ -119,6 +103,30 @@ export function ReadLabelDialog({
       </p>
     </PaperDialog>
   );
+}
+
+const FamilyChoice = ({ family, onPick }: { family: Family; onPick: (family: Family) => void }) => (
+  <Choice
+    label={t('Family')}
+    width={150}
+    value={family}
+    options={FAMILIES.map((family) => [family, word(family.replace('-', ' '))] as const)}
+    onPick={onPick}
+  />
+);
+
+/** What the label is about and who vouches for it: the food is made as the words are typed. */
+function useFoodOf(plan: Plan, onto: Component | undefined, text: string) {
+  const stylist = useSettings((settings) => settings.stylist);
+  const [name, setName] = useState(onto?.name ?? '');
+  const [family, setFamily] = useState<Family>(onto?.family ?? 'vehicle');
+  const [who, setWho] = useState(stylist);
+  const read = useMemo(() => readLabel(text), [text]);
+  const made = useMemo(
+    () => foodOf(plan, onto, read, { name, family, text, who }),
+    [onto, plan, name, family, text, who, read],
+  );
+  return { name, setName, family, setFamily, who, setWho, read, made };
 }
 
 /** The words as they were understood, what is asked, and for whom it is. */

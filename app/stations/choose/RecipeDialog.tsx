@@ -99,15 +99,7 @@ export function RecipeDialog({
     >
       <div className="grid grid-cols-[1.25fr_1fr] gap-x-8 max-md:grid-cols-1">
         <div>
-          <div className="grid grid-cols-[2fr_1fr] gap-x-4">
-            <TextInput label={t('Name')} value={draft.name} max={60} onChange={(name) => change({ name })} />
-            <Choice<Family>
-              label={t('Family')}
-              value={draft.family}
-              onPick={(family) => change({ family })}
-              options={FAMILIES.map((family) => [family, word(family.replace('-', ' '))] as const)}
-            />
-          </div>
+          <Called draft={draft} change={change} />
           <PartsIn draft={draft} larder={larder} change={change} />
           <HowMade draft={draft} whole={whole} change={change} />
         </div>
@@ -129,6 +121,20 @@ export function RecipeDialog({
 }
 
 type Change = (patch: Partial<OwnRecipe>) => void;
+
+function Called({ draft, change }: { draft: OwnRecipe; change: Change }) {
+  return (
+    <div className="grid grid-cols-[2fr_1fr] gap-x-4">
+      <TextInput label={t('Name')} value={draft.name} max={60} onChange={(name) => change({ name })} />
+      <Choice<Family>
+        label={t('Family')}
+        value={draft.family}
+        onPick={(family) => change({ family })}
+        options={FAMILIES.map((family) => [family, word(family.replace('-', ' '))] as const)}
+      />
+    </div>
+  );
+}
 
 /** Each part with its grams; a few letters add another. */
 function PartsIn({ draft, larder, change }: { draft: OwnRecipe; larder: Larder; change: Change }) {

@@ -67,6 +67,14 @@ export function LayShelf({
           </Collapsible>
         );
       })}
+      <TakeAway plan={plan} surface={surface} />
+    </>
+  );
+}
+
+function TakeAway({ plan, surface }: { plan: Plan; surface: Surface | undefined }) {
+  return (
+    <>
       <ShelfHeading>{t('Take it away')}</ShelfHeading>
       <div className="flex flex-wrap items-center gap-1.5">
         <Button look="quiet" size="small" onClick={() => saveAs('plan', plan)}>

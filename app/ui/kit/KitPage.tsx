@@ -45,24 +45,7 @@ function Things({ on, className }: { on: string; className: string }) {
   return (
     <section className={className} aria-label={`The kit ${on}`}>
       <h1 className="text-xl font-black">The kit, {on}</h1>
-      <Part name="Buttons">
-        {LOOKS.map((look) => (
-          <Button key={look} look={look}>
-            {look}
-          </Button>
-        ))}
-        <Button size="small">small</Button>
-        <Button disabled>off</Button>
-        <IconButton icon={Redo2} words={`Redo ${on}`} press={() => undefined} />
-        <IconButton icon={Pin} words={`Pin ${on}`} press={() => undefined} off />
-        <FileButton
-          words={`File ${on}`}
-          label={`A file ${on}`}
-          accept={JSON_FILE}
-          onFile={(file) => toast(file.name)}
-        />
-        <Menu words={`Menu ${on}`} items={[{ words: 'Say so', press: () => toast('Said.') }]} />
-      </Part>
+      <Buttons on={on} />
       <Part name="Fields">
         <Input aria-label={`Name ${on}`} value={text} onChange={(event) => setText(event.target.value)} />
         <Input aria-label={`Empty ${on}`} placeholder="nothing yet" />
@@ -97,6 +80,29 @@ function Things({ on, className }: { on: string; className: string }) {
       {/* sheets and lists lie on paper */}
       {on === 'on paper' && <Sheets />}
     </section>
+  );
+}
+
+function Buttons({ on }: { on: string }) {
+  return (
+    <Part name="Buttons">
+      {LOOKS.map((look) => (
+        <Button key={look} look={look}>
+          {look}
+        </Button>
+      ))}
+      <Button size="small">small</Button>
+      <Button disabled>off</Button>
+      <IconButton icon={Redo2} words={`Redo ${on}`} press={() => undefined} />
+      <IconButton icon={Pin} words={`Pin ${on}`} press={() => undefined} off />
+      <FileButton
+        words={`File ${on}`}
+        label={`A file ${on}`}
+        accept={JSON_FILE}
+        onFile={(file) => toast(file.name)}
+      />
+      <Menu words={`Menu ${on}`} items={[{ words: 'Say so', press: () => toast('Said.') }]} />
+    </Part>
   );
 }
 

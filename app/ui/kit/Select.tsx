@@ -57,23 +57,29 @@ export function Select<T extends string>({
                     {option.under}
                   </div>
                 )}
-                <Radix.Item
-                  value={inward(option.value)}
-                  disabled={option.off ?? false}
-                  className="flex min-h-8 cursor-pointer items-center gap-2 px-2 py-1 text-base/[1.15] outline-none data-disabled:opacity-50 data-highlighted:bg-beet data-highlighted:text-white"
-                >
-                  <span className="w-4 flex-none">
-                    <Radix.ItemIndicator>
-                      <Check size={15} />
-                    </Radix.ItemIndicator>
-                  </span>
-                  <Radix.ItemText>{option.words}</Radix.ItemText>
-                </Radix.Item>
+                <Choice option={option} />
               </Fragment>
             ))}
           </Radix.Viewport>
         </Radix.Content>
       </Radix.Portal>
     </Radix.Root>
+  );
+}
+
+function Choice<T extends string>({ option }: { option: Option<T> }) {
+  return (
+    <Radix.Item
+      value={inward(option.value)}
+      disabled={option.off ?? false}
+      className="flex min-h-8 cursor-pointer items-center gap-2 px-2 py-1 text-base/[1.15] outline-none data-disabled:opacity-50 data-highlighted:bg-beet data-highlighted:text-white"
+    >
+      <span className="w-4 flex-none">
+        <Radix.ItemIndicator>
+          <Check size={15} />
+        </Radix.ItemIndicator>
+      </span>
+      <Radix.ItemText>{option.words}</Radix.ItemText>
+    </Radix.Item>
   );
 }

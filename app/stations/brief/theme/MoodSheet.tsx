@@ -27,7 +27,6 @@ export function MoodSheet({
   const { palette } = draft;
   const month = growingMonth({ occasion: { ...plan.occasion, hemisphere: south ? 'south' : 'north' } });
   const larder = planLarder(plan);
-  const region = REGIONS.find(({ id }) => id === draft.region)?.name;
   const set = (i: number, colour: string): void =>
     onChange({ ...draft, palette: palette.map((old, k) => (k === i ? colour : old)) });
   return (
@@ -35,33 +34,14 @@ export function MoodSheet({
       aria-label={t('The theme as a sheet')}
       className="-rotate-[0.6deg] border border-rule bg-runner px-4 pt-3 pb-4 text-ink shadow-paper"
     >
-      <div className="flex min-h-11 flex-wrap items-center gap-3">
-        {draft.motifs
-          .filter((motif) => motif !== 'none')
-          .map((motif) => (
-            <MotifDrawing key={motif} motif={motif} width={80} />
-          ))}
-      </div>
-      <p className="m-0 truncate pb-1 font-display text-2xl/[1.1] font-black">
-        {draft.name || t('No name yet')}
-      </p>
-      <p className="m-0 mb-2 text-sm">
-        {draft.mood === 'calm' ? t('calm, with open ground') : t('abundant, to the rim')}
-        {region && t(', food from {region}', { region })}
-      </p>
+      <MoodHead draft={draft} />
       {palette.length === 0 && (
         <p className="m-0 mb-2 text-sm">{t('No colour yet: the board takes what colour its food has.')}</p>
       )}
       <div className="flex">
         {palette.map((colour, i) => (
           <div key={i} className="min-w-0 flex-1">
-            <input
-              type="color"
-              className="block h-32 w-full cursor-pointer border-0 bg-transparent p-0 [&::-webkit-color-swatch]:border-0 [&::-webkit-color-swatch-wrapper]:p-0"
-              aria-label={t('Colour {i}', { i: i + 1 })}
-              value={colour}
-              onChange={(event) => set(i, event.target.value)}
-            />
+            <Cloth n={i + 1} colour={colour} onPick={(picked) => set(i, picked)} />
             <OfColour
               foods={foodsOfColour(colour, larder, { month, region: draft.region }).slice(0, SHOWN)}
             />
@@ -86,6 +66,40 @@ export function MoodSheet({
         )}
       </div>
     </section>
+  );
+}
+
+/** A length of cloth: pressed, another colour is picked for it. */
+const Cloth = ({ n, colour, onPick }: { n: number; colour: string; onPick: (colour: string) => void }) => (
+  <input
+    type="color"
+    className="block h-32 w-full cursor-pointer border-0 bg-transparent p-0 [&::-webkit-color-swatch]:border-0 [&::-webkit-color-swatch-wrapper]:p-0"
+    aria-label={t('Colour {i}', { i: n })}
+    value={colour}
+    onChange={(event) => onPick(event.target.value)}
+  />
+);
+
+/** Its motifs, its name and its mood. */
+function MoodHead({ draft }: { draft: Theme }) {
+  const region = REGIONS.find(({ id }) => id === draft.region)?.name;
+  return (
+    <>
+      <div className="flex min-h-11 flex-wrap items-center gap-3">
+        {draft.motifs
+          .filter((motif) => motif !== 'none')
+          .map((motif) => (
+            <MotifDrawing key={motif} motif={motif} width={80} />
+          ))}
+      </div>
+      <p className="m-0 truncate pb-1 font-display text-2xl/[1.1] font-black">
+        {draft.name || t('No name yet')}
+      </p>
+      <p className="m-0 mb-2 text-sm">
+        {draft.mood === 'calm' ? t('calm, with open ground') : t('abundant, to the rim')}
+        {region && t(', food from {region}', { region })}
+      </p>
+    </>
   );
 }
 

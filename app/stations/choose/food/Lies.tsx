@@ -18,70 +18,74 @@ export interface FoodPart {
 
 /** Each surface that may hold it, small, with what lies there of it; its grams and its form beneath. */
 export function Lies({ plan, component: component, run }: FoodPart) {
+  const surfaces = surfacesFor(plan, component);
+  if (surfaces.length === 0) return <p>{t('Every surface promises to be kept free from what is in it.')}</p>;
+  return (
+    <ul className="m-0 grid list-none grid-cols-[repeat(auto-fill,minmax(176px,1fr))] gap-x-4 gap-y-3 p-0">
+      {surfaces.map((surface) => (
+        <OnSurface key={surface.id} plan={plan} component={component} run={run} surface={surface} />
+      ))}
+    </ul>
+  );
+}
+
+function OnSurface({ plan, component, run, surface }: FoodPart & { surface: Surface }) {
   const imperial = useSettings((settings) => settings.units) === 'imperial';
-  const setMass = (surface: Surface, massG: number, form: FormId): void =>
+  const setMass = (massG: number, form: FormId): void =>
     run({
       name: 'place',
       componentId: component.id,
       surfaceId: surface.id,
       placements: gramsPlaced(plan, component, surface.id, massG, form),
     });
-  const surfaces = surfacesFor(plan, component);
-  if (surfaces.length === 0) return <p>{t('Every surface promises to be kept free from what is in it.')}</p>;
+  const on = plan.placements.filter(
+    (placement) => placement.componentId === component.id && placement.surfaceId === surface.id,
+  );
+  const mass = on.reduce((sum, placement) => sum + placement.massG, 0);
+  const form = on[0]?.form ?? usualForm(component).form;
+  const lots = new Set(on.map((placement) => placement.lot)).size;
   return (
-    <ul className="m-0 grid list-none grid-cols-[repeat(auto-fill,minmax(176px,1fr))] gap-x-4 gap-y-3 p-0">
-      {surfaces.map((surface) => {
-        const on = plan.placements.filter(
-          (placement) => placement.componentId === component.id && placement.surfaceId === surface.id,
-        );
-        const mass = on.reduce((sum, placement) => sum + placement.massG, 0);
-        const form = on[0]?.form ?? usualForm(component).form;
-        const lots = new Set(on.map((placement) => placement.lot)).size;
-        return (
-          <li key={surface.id} className={mass > 0 ? '' : 'opacity-80'}>
-            <div className="flex items-center gap-2">
-              <LittleSurface
-                surface={surface}
-                component={component}
-                elements={plan.layout.find((layer) => layer.surfaceId === surface.id)?.elements ?? []}
-                massG={mass}
-                size={74}
-              />
-              <span className="text-sm/[1.15]">
-                <b>{surface.name}</b>
-                {lots > 1 && <span className="block">{t('in {lots} lots', { lots })}</span>}
-              </span>
-            </div>
-            <div className="mt-1 flex items-center gap-1.5">
-              <MassInput
-                label={t('{imperial} on {name}', {
-                  imperial: imperial ? t('Ounces') : t('Grams'),
-                  name: surface.name,
-                })}
-                massG={mass}
-                ounces={imperial}
-                onKeep={(g) => setMass(surface, g, form)}
-              />
-              {imperial ? t('oz') : 'g'}
-            </div>
-            {component.forms.length > 1 && (
-              <div className="mt-1">
-                <Select<FormId>
-                  label={t('Form on {name}', { name: surface.name })}
-                  value={form}
-                  onPick={(picked) => setMass(surface, mass || FIRST_G, picked)}
-                  options={component.forms.map((fact) => ({
-                    value: fact.form,
-                    words: word(formName(fact.form)),
-                  }))}
-                />
-              </div>
-            )}
-            {on.length > 0 && <HowServed plan={plan} component={component} surface={surface} run={run} />}
-          </li>
-        );
-      })}
-    </ul>
+    <li className={mass > 0 ? '' : 'opacity-80'}>
+      <div className="flex items-center gap-2">
+        <LittleSurface
+          surface={surface}
+          component={component}
+          elements={plan.layout.find((layer) => layer.surfaceId === surface.id)?.elements ?? []}
+          massG={mass}
+          size={74}
+        />
+        <span className="text-sm/[1.15]">
+          <b>{surface.name}</b>
+          {lots > 1 && <span className="block">{t('in {lots} lots', { lots })}</span>}
+        </span>
+      </div>
+      <div className="mt-1 flex items-center gap-1.5">
+        <MassInput
+          label={t('{imperial} on {name}', {
+            imperial: imperial ? t('Ounces') : t('Grams'),
+            name: surface.name,
+          })}
+          massG={mass}
+          ounces={imperial}
+          onKeep={(g) => setMass(g, form)}
+        />
+        {imperial ? t('oz') : 'g'}
+      </div>
+      {component.forms.length > 1 && (
+        <div className="mt-1">
+          <Select<FormId>
+            label={t('Form on {name}', { name: surface.name })}
+            value={form}
+            onPick={(picked) => setMass(mass || FIRST_G, picked)}
+            options={component.forms.map((fact) => ({
+              value: fact.form,
+              words: word(formName(fact.form)),
+            }))}
+          />
+        </div>
+      )}
+      {on.length > 0 && <HowServed plan={plan} component={component} surface={surface} run={run} />}
+    </li>
   );
 }
 

@@ -35,29 +35,9 @@ export function YourPrice({ plan, component, run }: FoodPart) {
       (done) => done && toast(t('The price of {name} is in your house.', { name: component.name })),
     );
   };
-  const canBe = pack.massG > 0 && pack.priceMinor >= 0;
   return (
     <Collapsible title={own ? t('Your price: {price}', { price: words(own.packs[0]!) }) : t('Your price')}>
-      <div className="flex flex-wrap items-end gap-2.5">
-        <NumberInput
-          label={t('A pack costs, {currency}', { currency: plan.currency })}
-          value={pack.priceMinor / MINOR}
-          min={0}
-          max={9999}
-          step={0.01}
-          onChange={(price) => setPack({ ...pack, priceMinor: Math.round(price * MINOR) })}
-        />
-        <NumberInput
-          label={t('and holds, grams')}
-          value={pack.massG}
-          min={1}
-          max={50_000}
-          onChange={(massG) => setPack({ ...pack, massG })}
-        />
-        <Button size="small" disabled={!canBe} onClick={() => take([pack])}>
-          {t('Reckon with it')}
-        </Button>
-      </div>
+      <PackFields pack={pack} currency={plan.currency} onChange={setPack} onTake={() => take([pack])} />
       <div className="mt-1.5 flex flex-wrap gap-2.5">
         {kept && (
           <Button look="quiet" size="small" onClick={() => take([...kept.packs])}>
@@ -76,5 +56,41 @@ export function YourPrice({ plan, component, run }: FoodPart) {
         )}
       </div>
     </Collapsible>
+  );
+}
+
+function PackFields({
+  pack,
+  currency,
+  onChange,
+  onTake,
+}: {
+  pack: Price['packs'][number];
+  currency: string;
+  onChange: (pack: Price['packs'][number]) => void;
+  onTake: () => void;
+}) {
+  const canBe = pack.massG > 0 && pack.priceMinor >= 0;
+  return (
+    <div className="flex flex-wrap items-end gap-2.5">
+      <NumberInput
+        label={t('A pack costs, {currency}', { currency: currency })}
+        value={pack.priceMinor / MINOR}
+        min={0}
+        max={9999}
+        step={0.01}
+        onChange={(price) => onChange({ ...pack, priceMinor: Math.round(price * MINOR) })}
+      />
+      <NumberInput
+        label={t('and holds, grams')}
+        value={pack.massG}
+        min={1}
+        max={50_000}
+        onChange={(massG) => onChange({ ...pack, massG })}
+      />
+      <Button size="small" disabled={!canBe} onClick={onTake}>
+        {t('Reckon with it')}
+      </Button>
+    </div>
   );
 }
