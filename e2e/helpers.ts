@@ -173,7 +173,7 @@ export async function pick(
   await pickFrom(where.getByRole('combobox', { name, ...exact }), words);
 }
 
-export async function pickFrom(choice: Locator, words: string | RegExp): Promise<void> {
+async function pickFrom(choice: Locator, words: string | RegExp): Promise<void> {
   await choice.click();
   const exact = typeof words === 'string' ? { exact: true } : {};
   await choice
