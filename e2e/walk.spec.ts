@@ -161,6 +161,32 @@ test.describe('the whole walk', () => {
     expect(after).toEqual(salami(before));
   });
 
+  test('the board is painted as the guest sees it who is picked, and as it lies again', async ({ page }) => {
+    await openDemo(page, 'check');
+    const picture = page.locator('image').first();
+    // the sharp one has come, and stays
+    const painted = async (but: string | null): Promise<string> => {
+      let last: string | null = null;
+      await expect(async () => {
+        const now = await picture.getAttribute('href');
+        const settled = now === last && now !== but;
+        last = now;
+        expect(settled).toBe(true);
+      }).toPass({ intervals: [1200], timeout: 30_000 });
+      return last!;
+    };
+    const asItLies = await painted(null);
+    await page
+      .getByRole('button', { name: /^Coeliac, 2 guests/ })
+      .locator('circle')
+      .first()
+      .click();
+    const theirs = await painted(asItLies);
+    await page.keyboard.press('Escape');
+    await page.getByRole('button', { name: /^Coeliac, 2 guests/ }).press('Enter');
+    await painted(theirs);
+  });
+
   test('the layout’s figures are on the foot slip and follow a drag', async ({ page }) => {
     await openDemo(page, 'lay');
     const foot = figures(page);

@@ -41,16 +41,17 @@ export function useBoardUrl(
   const seen = options?.showing && [...options.showing].join();
   const parts = [elements, surface, ownComponents, recipes, occasion.name, options?.bare, seen];
   if (parts.some((part, i) => part !== asked.current.parts[i])) asked.current = { parts, plan };
-  const wanted = asked.current.plan;
+  // anew with every part that changed, also where the plan is the same and another guest looks at it
+  const wanted = asked.current;
   const how = useRef(options);
   how.current = options;
   const [url, setUrl] = useState<string>();
   const shown = useRef<string>(undefined);
   useEffect(() => {
-    if (!wanted || !surface) return undefined;
+    if (!wanted.plan || !surface) return undefined;
     let gone = false;
     const job = ask('picture', {
-      plan: onlySurface(wanted, surface),
+      plan: onlySurface(wanted.plan, surface),
       surfaceId: surface.id,
       options: how.current,
     });
