@@ -133,7 +133,8 @@ export function partsOf(recipe: Pick<Recipe, 'parts'>, larder: Larder): Part[] |
 
 /**
  * The home-made thing as a component: every fact the worst of what goes in, figures by mass, the price of what is used
- * up. With answers of labels in the larder they count here too. Undefined where the larder lacks a part.
+ * up. With answers of labels in the larder they count here too. Undefined where the larder lacks a part, and where more
+ * is left of it than a food can hold: 100 g of fat do not become 50 g.
  */
 export function madeFrom(recipe: Recipe, larder: Larder): Component | undefined {
   const parts = partsOf(recipe, larder);
@@ -158,7 +159,7 @@ export function madeFrom(recipe: Recipe, larder: Larder): Component | undefined 
     ...(recipe.milk ? { milk: recipe.milk } : {}),
     ...(recipe.temper ? { temper: recipe.temper } : {}),
   });
-  return componentSchema.parse({
+  const made = componentSchema.safeParse({
     ...shape,
     handsMin: recipe.handsMin,
     baseFood: parts[0]!.component.baseFood,
@@ -185,6 +186,7 @@ export function madeFrom(recipe: Recipe, larder: Larder): Component | undefined 
         .every((part) => part.component.seasonMonths.includes(m)),
     ),
   });
+  return made.success ? made.data : undefined;
 }
 
 /** A recipe for so many grams: whole batches are not asked of a kitchen. */

@@ -82,6 +82,12 @@ describe('a recipe of one’s own', () => {
     }
   });
 
+  test('one that gives less than can be left of it gives nothing, and the rest of the larder stands', () => {
+    const plan = withRecipe({ ...herbCheese, outG: 20 });
+    expect(made(plan)).toBeUndefined();
+    expect(planLarder(plan).size).toBe(planLarder(planWith({})).size);
+  });
+
   test('is found behind its food, as those of the larder are', () => {
     const plan = withRecipe(herbCheese);
     expect(recipeIn(plan, planLarder(plan), food)?.steps).toBe('Stir.');

@@ -10,7 +10,13 @@ import {
   type Larder,
 } from '../../../core/catalogue/index.js';
 import { formatMass, formatMoney } from '../../../core/measure/index.js';
-import { foodOfRecipe, planLarder, type OwnRecipe, type Plan } from '../../../core/plan/index.js';
+import {
+  foodOfRecipe,
+  ownRecipeSchema,
+  planLarder,
+  type OwnRecipe,
+  type Plan,
+} from '../../../core/plan/index.js';
 import { FromHouse } from '../../house/FromHouse.js';
 import { useSession } from '../../store/session.js';
 import { useSettings } from '../../store/settings.js';
@@ -27,7 +33,8 @@ import { ForWhom } from './food/ForWhom.js';
 const FIRST_G = 100;
 
 const BLANK: OwnRecipe = {
-  id: 'own-recipe',
+  // its own once it has a name
+  id: '',
   name: '',
   family: 'spread-dip',
   parts: [],
@@ -49,13 +56,13 @@ const HOLD_WORDS: readonly (readonly [HoldOut, string])[] = [
 
 const gramsIn = (recipe: OwnRecipe): number => recipe.parts.reduce((sum, part) => sum + part.massG, 0);
 
-/** Its id is its name's, and another recipe's is left alone. */
+/** A new one takes its id from its name, and no other recipe's. */
 function withId(plan: Plan, draft: OwnRecipe): OwnRecipe {
-  if (plan.recipes.some((recipe) => recipe.id === draft.id)) return draft;
+  if (draft.id !== '') return draft;
   const wanted = ownId(draft.name);
   let id = wanted;
   for (let n = 2; plan.recipes.some((recipe) => recipe.id === id); n++) id = `${wanted}-${n}`;
-  return { ...draft, id, name: draft.name.trim(), steps: draft.steps.trim() };
+  return { ...draft, id };
 }
 
 /** What can go in: the larder without what is itself made by a recipe of this plan, and the kitchen's staples. */
@@ -80,11 +87,13 @@ export function RecipeDialog({
   const edit = useSession((session) => session.edit);
   const change = (patch: Partial<OwnRecipe>): void => setDraft((before) => ({ ...before, ...patch }));
   // what goes in comes out, until the stylist weighs it
-  const whole = { ...draft, outG: draft.outG > 0 ? draft.outG : gramsIn(draft) };
-  const missing = draft.parts.filter((part) => !larder.has(part.componentId));
-  const ready = draft.name.trim() !== '' && draft.parts.length > 0 && missing.length === 0;
+  const whole = useMemo(() => ({ ...draft, outG: draft.outG > 0 ? draft.outG : gramsIn(draft) }), [draft]);
+  const read = ownRecipeSchema.safeParse(withId(plan, whole));
+  const made = useMemo(() => foodOf(whole, larder), [whole, larder]);
+  const ready = read.success && typeof made === 'object';
   const keep = (): void => {
-    edit({ name: 'set-recipe', recipe: withId(plan, whole) });
+    if (!read.success) return;
+    edit({ name: 'set-recipe', recipe: read.data });
     onClose();
   };
   return (
@@ -103,7 +112,7 @@ export function RecipeDialog({
           <PartsIn draft={draft} larder={larder} change={change} />
           <HowMade draft={draft} whole={whole} change={change} />
         </div>
-        <Gives plan={plan} draft={whole} larder={larder} missing={missing.length} />
+        <Gives plan={plan} draft={whole} made={made} />
       </div>
       <div className="mt-3 flex flex-wrap items-center gap-2.5">
         <Button disabled={!ready} onClick={keep}>
@@ -112,7 +121,7 @@ export function RecipeDialog({
         <FromHouse
           kind="recipes"
           words={t('Take from your house')}
-          value={ready ? withId(plan, whole) : undefined}
+          value={ready ? read.data : undefined}
           onTake={(kept) => setDraft(kept)}
         />
       </div>
@@ -158,8 +167,8 @@ function PartsIn({ draft, larder, change }: { draft: OwnRecipe; larder: Larder; 
                 aria-label={t('Grams of {name}', { name })}
                 min={1}
                 max={20_000}
-                value={massG}
-                onChange={(event) => weigh(componentId, Math.max(0.1, Number(event.target.value)))}
+                value={massG || ''}
+                onChange={(event) => weigh(componentId, Number(event.target.value))}
               />
               <span>g</span>
               <Button
@@ -245,30 +254,27 @@ function HowMade({ draft, whole, change }: { draft: OwnRecipe; whole: OwnRecipe;
   );
 }
 
-/** The food as the larder would know it: its portrait, its price, for whom it is. */
-function Gives({
-  plan,
-  draft,
-  larder,
-  missing,
-}: {
-  plan: Plan;
-  draft: OwnRecipe;
-  larder: Larder;
-  missing: number;
-}) {
-  const units = useSettings((settings) => settings.units);
-  const made = useMemo(
-    () =>
-      draft.parts.length > 0
-        ? foodOfRecipe({ ...draft, name: draft.name.trim() || t('It') }, larder)
-        : undefined,
-    [draft, larder],
+/** The food as the larder would know it, or why there is none yet. */
+function foodOf(draft: OwnRecipe, larder: Larder): Component | string {
+  if (draft.parts.length === 0) return t('Nothing yet: put in the first part.');
+  if (draft.parts.some((part) => !larder.has(part.componentId)))
+    return t('A part is not in this larder: leave it out, or put it in first.');
+  if (draft.parts.some((part) => !(part.massG > 0))) return t('Say how much of each part goes in.');
+  return (
+    foodOfRecipe({ ...draft, id: draft.id || 'own-it', name: draft.name.trim() || t('It') }, larder) ??
+    t('So little cannot be left of it: weigh what it gives once more.')
   );
+}
+
+/** Its portrait, its price, for whom it is. */
+function Gives({ plan, draft, made }: { plan: Plan; draft: OwnRecipe; made: Component | string }) {
+  const units = useSettings((settings) => settings.units);
   return (
     <section aria-label={t('What it gives')}>
       <PaperHeading>{t('What it gives')}</PaperHeading>
-      {made ? (
+      {typeof made === 'string' ? (
+        <p role="status">{made}</p>
+      ) : (
         <>
           <div className="flex items-center gap-4">
             <img src={portraitUrl(made)} alt="" width="120" height="120" />
@@ -282,12 +288,6 @@ function Gives({
           </div>
           <ForWhom plan={plan} component={made} />
         </>
-      ) : (
-        <p>
-          {missing > 0
-            ? t('A part is not in this larder: leave it out, or put it in first.')
-            : t('Nothing yet: put in the first part.')}
-        </p>
       )}
     </section>
   );

@@ -34,6 +34,47 @@ describe('a recipe of one’s own', () => {
   });
 });
 
+describe('a recipe that cannot be', () => {
+  const herbs = {
+    id: 'own-recipe',
+    name: 'Recipe',
+    family: 'spread-dip' as const,
+    parts: [{ componentId: id('goat-log'), massG: 200 }],
+    outG: 200,
+    handsMin: 5,
+    waitMin: 0,
+    keepsH: 24,
+    holdOut: 'perishable' as const,
+    steps: '',
+  };
+  const withHerbs = { ...plan, recipes: [herbs] };
+  const keep = () => screen.getByRole('button', { name: /^(Keep it|Put it in the larder)$/ });
+
+  test.each([
+    ['It gives, grams', '20', 'So little cannot be left of it'],
+    ['Grams of Fresh goat log', '', 'Say how much of each part'],
+  ])('says why, and is not kept: %s %s', async (field, value, why) => {
+    const hands = await openPaper(withHerbs, (plan) => (
+      <RecipeDialog plan={plan} recipe={plan.recipes[0]} onClose={() => undefined} />
+    ));
+    expect(keep()).toHaveProperty('disabled', false);
+    await hands.fill(field, value);
+    expect(screen.getByRole('status').textContent).toContain(why);
+    expect(keep()).toHaveProperty('disabled', true);
+  });
+
+  test('a new one of a name that is taken leaves the other alone', async () => {
+    const hands = await openPaper(withHerbs, (plan) => (
+      <RecipeDialog plan={plan} onClose={() => undefined} />
+    ));
+    await hands.fill('Name', 'Recipe');
+    await hands.click(screen.getByRole('combobox', { name: 'Another part' }));
+    await hands.click(screen.getByRole('option', { name: 'Brie' }));
+    await hands.click(keep());
+    expect(planNow().recipes.map((recipe) => recipe.id)).toEqual(['own-recipe', 'own-recipe-2']);
+  });
+});
+
 describe('what a food costs', () => {
   const withBrie = { ...plan, placements: [lies('brie', 300)] };
   const open = () =>
