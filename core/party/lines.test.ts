@@ -61,6 +61,8 @@ describe('what is typed and what is seated', () => {
 describe('children', () => {
   test.each([
     ['3 children of 3', [[3, [3, 3, 3]]]],
+    ['3 children 3', [[3, [3, 3, 3]]]],
+    ['2 kids 7 and 9', [[2, [7, 9]]]],
     ['2 kids (7 and 9)', [[2, [7, 9]]]],
     ['1 toddler (2)', [[1, [2]]]],
   ])('%s', (text, expected) => {

@@ -67,7 +67,10 @@ function readPart(part: string, count: number, about: string, vocabulary: Vocabu
     rest = `${rest}, ${bracket.toLowerCase()}`;
     childAges = '';
   }
-  const inline = /\b(?:of|aged?)\s+([\d ,and]+)\s*(?:years?)?\s*$/.exec(rest);
+  const inline =
+    /(?:\b(?:of|aged?)|(?<=\b(?:child|children|kids?|toddlers?)))\s+(\d[\d ,and]*)\s*(?:years?)?\s*$/.exec(
+      rest,
+    );
   if (child && inline) {
     childAges = inline[1]!;
     rest = rest.slice(0, inline.index);

@@ -3,6 +3,7 @@ import {
   FAMILIES,
   homeMadeId,
   ownId,
+  searchComponents,
   STAPLES,
   type Component,
   type Family,
@@ -129,6 +130,8 @@ export function RecipeDialog({
   );
 }
 
+const optionOf = ({ id, name }: Component) => ({ value: id, words: name });
+
 type Change = (patch: Partial<OwnRecipe>) => void;
 
 function Called({ draft, change }: { draft: OwnRecipe; change: Change }) {
@@ -188,7 +191,8 @@ function PartsIn({ draft, larder, change }: { draft: OwnRecipe; larder: Larder; 
         label={t('Another part')}
         value={undefined}
         placeholder={t('Another part: type a few letters')}
-        options={left.map((component) => ({ value: component.id, words: component.name }))}
+        options={left.map(optionOf)}
+        find={(typed) => searchComponents(left, typed).map(optionOf)}
         onPick={(componentId) => change({ parts: [...draft.parts, { componentId, massG: FIRST_G }] })}
       />
     </section>

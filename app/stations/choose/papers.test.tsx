@@ -34,6 +34,19 @@ describe('a recipe of one’s own', () => {
   });
 });
 
+describe('a part', () => {
+  test.each([
+    ['honey', 'Blossom honey'],
+    ['walnuts', 'Walnut halves'],
+    ['olive oil', 'olive oil'],
+  ])('typed as %s is first %s, and Enter takes it', async (typed, name) => {
+    const hands = await openPaper(plan, (plan) => <RecipeDialog plan={plan} onClose={() => undefined} />);
+    await hands.click(screen.getByRole('combobox', { name: 'Another part' }));
+    await hands.type(screen.getByPlaceholderText(/type a few letters/), `${typed}{Enter}`);
+    expect(screen.getByLabelText(`Grams of ${name}`)).toHaveProperty('value', '100');
+  });
+});
+
 describe('a recipe that cannot be', () => {
   const herbs = {
     id: 'own-recipe',

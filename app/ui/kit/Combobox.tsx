@@ -13,17 +13,28 @@ export function Combobox<T extends string>({
   options,
   onPick,
   placeholder = t('Type a few letters'),
+  find,
 }: {
   label: string;
   value: T | undefined;
   options: readonly Option<T>[];
   onPick: (value: T) => void;
   placeholder?: string;
+  /** The options for what was typed, best first, where their own words do not say which is meant. */
+  find?: (typed: string) => readonly Option<T>[];
 }) {
   const [open, setOpen] = useState(false);
+  const [typed, setTyped] = useState('');
+  const shown = find && typed.trim() !== '' ? find(typed) : options;
   const words = options.find((option) => option.value === value)?.words;
   return (
-    <Radix.Root open={open} onOpenChange={setOpen}>
+    <Radix.Root
+      open={open}
+      onOpenChange={(open) => {
+        setOpen(open);
+        setTyped('');
+      }}
+    >
       <Radix.Trigger
         role="combobox"
         aria-expanded={open}
@@ -40,11 +51,16 @@ export function Combobox<T extends string>({
           collisionPadding={10}
           className="on-paper z-70 w-(--radix-popover-trigger-width) min-w-60 bg-card p-2 shadow-paper"
         >
-          <Command label={label}>
-            <Command.Input className={inputLook} placeholder={placeholder} />
+          <Command label={label} shouldFilter={!find}>
+            <Command.Input
+              className={inputLook}
+              placeholder={placeholder}
+              value={typed}
+              onValueChange={setTyped}
+            />
             <Command.List label={label} className="mt-1.5 max-h-60 overflow-auto">
               <Command.Empty className="px-2 py-1.5">{t('Nothing of that name.')}</Command.Empty>
-              {options.map((option) => (
+              {shown.map((option) => (
                 <Command.Item
                   key={option.value}
                   value={option.words}
@@ -52,6 +68,7 @@ export function Combobox<T extends string>({
                   onSelect={() => {
                     onPick(option.value);
                     setOpen(false);
+                    setTyped('');
                   }}
                   className="cursor-pointer px-2 py-1.5 text-base/[1.15] data-[selected=true]:bg-beet data-[selected=true]:text-white"
                 >
