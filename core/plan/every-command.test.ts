@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import { ownComponent } from '../catalogue/index.js';
-import { group, id, lies, planWith } from '../testing/plans.js';
+import { group, herbCheese, id, lies, planWith } from '../testing/plans.js';
 import {
   applyCommand,
   canonicalText,
@@ -47,21 +47,6 @@ const answer = {
   seen: 'label',
 };
 const overruling = { componentId: id('brie'), groupId: vegans.id, who: 'Jory', why: 'asked', when };
-const recipe = {
-  id: 'own-herb-cheese',
-  name: 'Herb cheese',
-  family: 'spread-dip' as const,
-  parts: [
-    { componentId: id('goat-log'), massG: 200 },
-    { componentId: id('staple-olive-oil'), massG: 20 },
-  ],
-  outG: 220,
-  handsMin: 10,
-  waitMin: 0,
-  keepsH: 24,
-  holdOut: 'perishable' as const,
-  steps: 'Stir.',
-};
 const settled = { key: 'season', how: 'left', when };
 
 /** A plan with something of everything, so that each command has something to change. */
@@ -73,7 +58,7 @@ const start: Plan = planWith({
   answers: [answer],
   overrulings: [overruling],
   settled: [settled],
-  recipes: [recipe],
+  recipes: [herbCheese],
 });
 
 const surfaceId = board.id;
@@ -117,11 +102,11 @@ const EXAMPLES: Record<string, [Command, (plan: Plan) => unknown, unknown]> = {
     [{ massG: 250, priceMinor: 310 }],
   ],
   'set-recipe': [
-    { name: 'set-recipe', recipe: { ...recipe, handsMin: 12 } },
+    { name: 'set-recipe', recipe: { ...herbCheese, handsMin: 12 } },
     (plan) => plan.recipes.map((recipe) => recipe.handsMin),
     [12],
   ],
-  'remove-recipe': [{ name: 'remove-recipe', id: recipe.id }, (plan) => plan.recipes, []],
+  'remove-recipe': [{ name: 'remove-recipe', id: herbCheese.id }, (plan) => plan.recipes, []],
   'set-work': [{ name: 'set-work', work: { minutes: 90, helpers: 1 } }, (plan) => plan.work.minutes, 90],
   'set-zone': [
     { name: 'set-zone', surfaceId: board.id, groups: [vegans.id] },

@@ -1,24 +1,9 @@
 import { describe, expect, test } from '@jest/globals';
 import { homeMadeId, RECIPES, STAPLES, type ComponentId } from '../catalogue/index.js';
 import { judgeGroup } from '../needs/index.js';
-import { group, id, planWith } from '../testing/plans.js';
+import { group, herbCheese, id, planWith } from '../testing/plans.js';
 import { applyCommand, foodOfRecipe, planLarder, recipeIn, type OwnRecipe, type Plan } from './index.js';
 
-const herbCheese: OwnRecipe = {
-  id: 'own-herb-cheese',
-  name: 'Herb cheese',
-  family: 'spread-dip',
-  parts: [
-    { componentId: id('goat-log'), massG: 200 },
-    { componentId: id('staple-olive-oil'), massG: 20 },
-  ],
-  outG: 220,
-  handsMin: 10,
-  waitMin: 0,
-  keepsH: 24,
-  holdOut: 'perishable',
-  steps: 'Stir.',
-};
 const food = homeMadeId(herbCheese);
 const withRecipe = (recipe: OwnRecipe, plan: Plan = planWith({})): Plan => ({ ...plan, recipes: [recipe] });
 const made = (plan: Plan) => planLarder(plan).get(food)!;

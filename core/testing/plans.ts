@@ -7,6 +7,7 @@ import {
   planLarder,
   planSchema,
   type Command,
+  type OwnRecipe,
   type Placement,
   type Plan,
 } from '../plan/index.js';
@@ -31,6 +32,23 @@ export function group(id: string, count: number, needs: string[] = [], more: Par
 }
 
 export const id = (text: string): ComponentId => text as ComponentId;
+
+/** A recipe as a stylist would write one. */
+export const herbCheese: OwnRecipe = {
+  id: 'own-herb-cheese',
+  name: 'Herb cheese',
+  family: 'spread-dip',
+  parts: [
+    { componentId: id('goat-log'), massG: 200 },
+    { componentId: id('staple-olive-oil'), massG: 20 },
+  ],
+  outG: 220,
+  handsMin: 10,
+  waitMin: 0,
+  keepsH: 24,
+  holdOut: 'perishable',
+  steps: 'Stir.',
+};
 
 /** So many grams of a component in its usual form on the only board. */
 export function lies(component: string, massG: number, more: Partial<Placement> = {}): Placement {

@@ -2,7 +2,7 @@
 import { openPaper, planNow } from '../../testing/papers.js';
 import { describe, expect, jest, test } from '@jest/globals';
 import { fireEvent, screen, within } from '@testing-library/react';
-import { group, id, lies, planWith } from '../../../core/testing/plans.js';
+import { group, herbCheese, id, lies, planWith } from '../../../core/testing/plans.js';
 import { planLarder } from '../../../core/plan/index.js';
 import { ComponentDialog } from './ComponentDialog.js';
 import { OwnFoodsDialog } from './OwnFoodsDialog.js';
@@ -49,16 +49,11 @@ describe('a part', () => {
 
 describe('a recipe that cannot be', () => {
   const herbs = {
+    ...herbCheese,
     id: 'own-recipe',
     name: 'Recipe',
-    family: 'spread-dip' as const,
-    parts: [{ componentId: id('goat-log'), massG: 200 }],
     outG: 200,
-    handsMin: 5,
-    waitMin: 0,
-    keepsH: 24,
-    holdOut: 'perishable' as const,
-    steps: '',
+    parts: [{ componentId: id('goat-log'), massG: 200 }],
   };
   const withHerbs = { ...plan, recipes: [herbs] };
   const keep = () => screen.getByRole('button', { name: /^(Keep it|Put it in the larder)$/ });
