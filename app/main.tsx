@@ -7,13 +7,13 @@ import { Start } from './start/Start.js';
 import { openStore } from './store/db.js';
 import { keepOffline } from './store/updates.js';
 import { Fault, Setting, Trouble } from './Trouble.js';
-import { Toasts } from './ui/kit/Toasts.js';
 import './styles.css';
 import { t } from './words/index.js';
 
 /** What knows the craft is fetched after the first paint: the table of plans is there without it. */
 const planPage = () => import('./PlanPage.js').then((m) => ({ default: m.PlanPage }));
 const PlanPage = lazy(planPage);
+const Toasts = lazy(() => import('./ui/kit/Toasts.js').then((m) => ({ default: m.Toasts })));
 const HousePage = lazy(() => import('./house/HousePage.js').then((m) => ({ default: m.HousePage })));
 
 /** The kit has a page of its own while one builds with it; the application that is shipped has none. */
@@ -49,7 +49,9 @@ function App() {
     <>
       {/* at once: in a transition the old station would take the next keys, and lose what they opened */}
       <RouterProvider router={router} useTransitions={false} />
-      <Toasts />
+      <Suspense>
+        <Toasts />
+      </Suspense>
     </>
   );
 }

@@ -27,14 +27,18 @@ const faults = (page: Page, look: Look): Promise<string[]> =>
   page.evaluate(async (look) => {
     await Promise.allSettled(document.getAnimations().map((animation) => animation.finished));
     // passes are not asked for: on a page of a thousand shapes they take most of the time
-    const papers = document.querySelectorAll('[role=dialog]');
+    const paper = [...document.querySelectorAll('[role=dialog]')].at(-1);
     const { axe: looker } = window as unknown as { axe: typeof axe };
-    const { violations } = await looker.run(papers[papers.length - 1] ?? document, {
+    // a paper lies over everything: what is beneath it would be walked through all the same
+    const beneath = paper && document.getElementById('root')!;
+    beneath?.remove();
+    const { violations } = await looker.run(paper ?? document, {
       resultTypes: ['violations'],
       preload: false,
       ...(look === 'colours' ? { runOnly: ['color-contrast'] } : {}),
       ...(look === 'no-colours' ? { rules: { 'color-contrast': { enabled: false } } } : {}),
     });
+    if (beneath) document.body.prepend(beneath);
     return violations.flatMap((result) => {
       // a drawing that is pressed has figures in it (a seat its number) that are no part of its name
       const spoken =

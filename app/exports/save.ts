@@ -1,6 +1,6 @@
-import { toast } from 'sonner';
 import type { Plan, Surface } from '../../core/plan/index.js';
 import { EXPORTS, type ExportRecord } from './registry.js';
+import { toast } from '../ui/toast.js';
 
 /** What this plan gives, in words: about the surface that is picked where one is meant. */
 export const exportsFor = (plan: Plan, surface: Surface | undefined): ExportRecord[] =>

@@ -1,9 +1,9 @@
-import { toast } from 'sonner';
 import { recordOf, type HouseKind, type HouseValue } from '../../core/house/index.js';
 import { keepInHouse, useHouseOf } from '../store/house.js';
 import { Button } from '../ui/kit/Button.js';
 import { Menu } from '../ui/kit/Menu.js';
 import { t } from '../words/index.js';
+import { toast } from '../ui/toast.js';
 
 /** What the house has of a kind, to take into this plan, and what lies here, to keep for every plan. */
 export function FromHouse<K extends HouseKind>({

@@ -1,13 +1,13 @@
 import { useShallow } from 'zustand/react/shallow';
 import { useState } from 'react';
 import { Link } from 'react-router';
-import { toast } from 'sonner';
 import { HOUSE_KINDS, recordOf, type HouseKind, type Kept } from '../../core/house/index.js';
 import { bringInHouse, forget, houseFile, keepInHouse, openHouse, useHouse } from '../store/house.js';
 import { Button, buttonLook } from '../ui/kit/Button.js';
 import { FileButton, JSON_FILE } from '../ui/kit/FileButton.js';
 import { saveFile } from '../ui/save.js';
 import { t, word } from '../words/index.js';
+import { toast } from '../ui/toast.js';
 
 /** What outlives a plan: foods and labels, schools and themes, boards and tools, logs. Kept here, in and out as one file. */
 export function HousePage() {

@@ -1,4 +1,3 @@
-import { toast } from 'sonner';
 import { MAX_BUNDLE_BYTES, readPlansText, type NotTaken } from '../../core/exchange/index.js';
 import { emptyPlan, readPlanText, type Plan, type ReadProblem } from '../../core/plan/index.js';
 import { localNow } from '../store/clock.js';
@@ -16,6 +15,7 @@ import {
 } from '../store/plans.js';
 import { saveFile } from '../ui/save.js';
 import { t } from '../words/index.js';
+import { toast } from '../ui/toast.js';
 
 export { markDeleted, readRow, removeForGood } from '../store/plans.js';
 

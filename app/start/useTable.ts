@@ -1,11 +1,11 @@
 import { useLiveQuery } from 'dexie-react-hooks';
 import { useEffect, useState } from 'react';
 import { useNavigate } from 'react-router';
-import { toast } from 'sonner';
 import type { NotTaken } from '../../core/exchange/index.js';
 import type { Plan, ReadProblem } from '../../core/plan/index.js';
 import { db, TRASH_DAYS, type CardRow } from '../store/db.js';
 import { t } from '../words/index.js';
+import { toast } from '../ui/toast.js';
 
 export interface Refused {
   name: string;

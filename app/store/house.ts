@@ -1,6 +1,5 @@
 import '../zod.js';
 import { liveQuery } from 'dexie';
-import { toast } from 'sonner';
 import { create } from 'zustand';
 import {
   HOUSE_KINDS,
@@ -17,6 +16,7 @@ import {
 import { db, type HouseRow } from './db.js';
 import { SETTINGS_KEY, storedSettings } from './settings.js';
 import { t } from '../words/index.js';
+import { toast } from '../ui/toast.js';
 
 interface House {
   /** By kind, the latest first. Empty until the store has been read. */

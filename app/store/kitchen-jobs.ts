@@ -1,4 +1,3 @@
-import { toast } from 'sonner';
 import { create } from 'zustand';
 import type { ComponentId } from '../../core/catalogue/index.js';
 import { cameAndWent, type Conflict } from '../../core/compose/index.js';
@@ -6,6 +5,7 @@ import { canonicalText, planLarder, type Plan } from '../../core/plan/index.js';
 import { ask, Cancelled, type Running } from '../workers/kitchen.js';
 import { useSession } from './session.js';
 import { t } from '../words/index.js';
+import { toast } from '../ui/toast.js';
 
 interface Jobs {
   /** What the kitchen is doing, in words; null when it rests. */

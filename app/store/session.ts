@@ -1,5 +1,4 @@
 import { liveQuery, type Subscription } from 'dexie';
-import { toast } from 'sonner';
 import { create } from 'zustand';
 import { applyCommand, shared, type Command, type Plan } from '../../core/plan/index.js';
 import { withSize } from '../../core/portion/index.js';
@@ -16,6 +15,7 @@ import {
   type Written,
 } from './plans.js';
 import { t } from '../words/index.js';
+import { toast } from '../ui/toast.js';
 
 /**
  * The plan that this tab works on. In the document: everything in `plan`. In the session (this tab only): which

@@ -1,5 +1,5 @@
-import { toast } from 'sonner';
 import { t } from '../words/index.js';
+import { toast } from '../ui/toast.js';
 
 /** A newer version is looked for when the page opens and then each hour: a board can stand open all day. */
 const LOOK_MS = 60 * 60 * 1000;

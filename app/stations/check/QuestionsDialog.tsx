@@ -1,5 +1,4 @@
 import { useState } from 'react';
-import { toast } from 'sonner';
 import {
   asWouldBeAsked,
   labelQuestions,
@@ -22,6 +21,7 @@ import { Button } from '../../ui/kit/Button.js';
 import { PaperHeading } from '../../ui/kit/Heading.js';
 import { useSpeech } from '../../store/useSpeech.js';
 import { t, word } from '../../words/index.js';
+import { toast } from '../../ui/toast.js';
 
 const names = (list: readonly string[], most = 3): string => speakArg({ all: list, most }, ENGLISH);
 

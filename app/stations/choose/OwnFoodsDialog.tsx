@@ -1,6 +1,5 @@
 import { useShallow } from 'zustand/react/shallow';
 import { useState } from 'react';
-import { toast } from 'sonner';
 import { componentsCsv, readComponentsCsv, type RowProblem } from '../../../core/exchange/index.js';
 import { homeMadeId, type Component } from '../../../core/catalogue/index.js';
 import { planLarder, type Plan } from '../../../core/plan/index.js';
@@ -13,6 +12,7 @@ import { RowProblems } from '../../ui/RowProblems.js';
 import { saveFile } from '../../ui/save.js';
 import { Button } from '../../ui/kit/Button.js';
 import { t, word } from '../../words/index.js';
+import { toast } from '../../ui/toast.js';
 
 /** As many as a plan may hold (core/plan), and as one command may bring. */
 const MOST_OWN_FOODS = 300;

@@ -1,6 +1,5 @@
 import { Pin, Redo2 } from 'lucide-react';
 import { useState, type ReactNode } from 'react';
-import { toast } from 'sonner';
 import { Button } from './Button.js';
 import { Checkbox } from './Checkbox.js';
 import { Collapsible } from './Collapsible.js';
@@ -23,6 +22,7 @@ import { Table } from './Table.js';
 import { Tabs } from './Tabs.js';
 import { ToggleGroup } from './ToggleGroup.js';
 import { Tooltip } from './Tooltip.js';
+import { toast } from '../toast.js';
 
 const CHEESES = ['brie', 'gouda', 'manchego', 'stilton'].map((value) => ({ value, words: value }));
 const LOOKS = ['enamel', 'quiet', 'chip', 'chip-own', 'link'] as const;

@@ -1,4 +1,3 @@
-import { toast } from 'sonner';
 import { z } from 'zod';
 import { themeSchema, type Theme } from '../../../../core/plan/index.js';
 import { keepInHouse, useHouseOf } from '../../../store/house.js';
@@ -6,6 +5,7 @@ import { Button } from '../../../ui/kit/Button.js';
 import { FileButton, JSON_FILE } from '../../../ui/kit/FileButton.js';
 import { saveFile } from '../../../ui/save.js';
 import { t } from '../../../words/index.js';
+import { toast } from '../../../ui/toast.js';
 
 const MOST_BYTES = 200_000;
 

@@ -1,4 +1,3 @@
-import { toast } from 'sonner';
 import { useState } from 'react';
 import { formatMass, formatMoney } from '../../../../core/measure/index.js';
 import type { Price } from '../../../../core/plan/index.js';
@@ -9,6 +8,7 @@ import { Button } from '../../../ui/kit/Button.js';
 import { Collapsible } from '../../../ui/kit/Collapsible.js';
 import { t } from '../../../words/index.js';
 import type { FoodPart } from './Lies.js';
+import { toast } from '../../../ui/toast.js';
 
 const MINOR = 100;
 
