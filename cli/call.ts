@@ -1,6 +1,7 @@
 import { decimalOf } from '../core/measure/index.js';
 import { readPlanText, type Plan } from '../core/plan/index.js';
 import type { Arguments } from './arguments.js';
+import { inEnglish, type Said } from '../core/words/index.js';
 
 /** What a verb works on: what was typed after it, and where text comes from and goes to. */
 export interface Call extends Arguments {
@@ -34,9 +35,13 @@ export function textOf(call: Call, what: string): string {
   }
 }
 
+/** Problems as the command prints them: the reason in words. */
+export const problemsInWords = <P extends { reason: Said }>(problems: readonly P[]) =>
+  problems.map((problem) => ({ ...problem, reason: inEnglish(problem.reason) }));
+
 export function planOf(call: Call): Plan {
   const read = readPlanText(textOf(call, 'plan file'));
-  if (!read.ok) throw new BadInput('the plan was refused', read.problems);
+  if (!read.ok) throw new BadInput('the plan was refused', problemsInWords(read.problems));
   return read.plan;
 }
 

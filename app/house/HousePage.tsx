@@ -8,6 +8,8 @@ import { FileButton, JSON_FILE } from '../ui/kit/FileButton.js';
 import { saveFile } from '../ui/save.js';
 import { t, word } from '../words/index.js';
 import { toast } from '../ui/toast.js';
+import { spoken } from '../store/useSpeech.js';
+import type { HouseRead } from '../../core/house/index.js';
 
 /** What outlives a plan: foods and labels, schools and themes, boards and tools, logs. Kept here, in and out as one file. */
 export function HousePage() {
@@ -89,7 +91,7 @@ function Shelf({ kind, kept }: { kind: HouseKind; kept: readonly Kept[] }) {
 
 /** The whole house as one file, and a file back into it. */
 function Files({ empty }: { empty: boolean }) {
-  const [problems, setProblems] = useState<readonly { path: string; reason: string }[]>([]);
+  const [problems, setProblems] = useState<HouseRead['problems']>([]);
   const save = async (): Promise<void> => saveFile('your-house.json', await houseFile(), 'application/json');
   const bring = async (picked: File): Promise<void> => {
     const read = await bringInHouse(await picked.text());
@@ -117,7 +119,7 @@ function Files({ empty }: { empty: boolean }) {
           {problems.slice(0, 12).map((problem) => (
             <li key={problem.path}>
               {problem.path && <code>{problem.path}: </code>}
-              {problem.reason}
+              {spoken(problem.reason)}
             </li>
           ))}
         </ul>

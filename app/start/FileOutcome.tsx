@@ -2,6 +2,7 @@ import { Button } from '../ui/kit/Button.js';
 import { PaperDialog } from '../ui/kit/Dialog.js';
 import type { Table } from './useTable.js';
 import { t } from '../words/index.js';
+import { spoken } from '../store/useSpeech.js';
 
 const MOST_PROBLEMS = 12;
 
@@ -28,7 +29,7 @@ function RefusedDialog({ table }: { table: Table }) {
         {table.refused?.problems.slice(0, MOST_PROBLEMS).map((problem, i) => (
           <li key={i}>
             {problem.path && <code>{problem.path}: </code>}
-            {problem.reason}
+            {spoken(problem.reason)}
           </li>
         ))}
       </ul>
@@ -71,7 +72,7 @@ function NotTakenDialog({ table }: { table: Table }) {
           <li key={notTaken.index}>
             <b>{notTaken.name || t('Plan {index}', { index: notTaken.index + 1 })}</b>:{' '}
             {notTaken.problems[0]?.path && <code>{notTaken.problems[0].path} </code>}
-            {notTaken.problems[0]?.reason}
+            {notTaken.problems[0] && spoken(notTaken.problems[0].reason)}
           </li>
         ))}
       </ul>

@@ -15,8 +15,9 @@ import {
 } from '../../core/house/index.js';
 import { db, type HouseRow } from './db.js';
 import { SETTINGS_KEY, storedSettings } from './settings.js';
-import { t } from '../words/index.js';
 import { toast } from '../ui/toast.js';
+import type { Said } from '../../core/words/index.js';
+import { spoken } from './useSpeech.js';
 
 interface House {
   /** By kind, the latest first. Empty until the store has been read. */
@@ -40,9 +41,9 @@ function sorted(rows: readonly HouseRow[]): House {
   for (const row of [...rows].sort((a, b) => b.savedAt - a.savedAt)) {
     const read = isKind(row.kind)
       ? readKept(row.kind, row.version, row.value)
-      : ({ ok: false, reason: t('nobody knows this kind') } as const);
+      : ({ ok: false, reason: { say: 'no.kind', with: { kind: row.kind } } } as const);
     if (read.ok) house.kept.push(read.kept);
-    else house.damaged.push({ kind: row.kind, key: row.key, reason: read.reason });
+    else house.damaged.push({ kind: row.kind, key: row.key, reason: spoken(read.reason) });
   }
   return house;
 }
@@ -79,6 +80,13 @@ const rowOf = ({ kind, key, version, value }: Kept, savedAt: number): HouseRow =
   savedAt,
 });
 
+/** Nothing was written, and why. */
+class Refused extends Error {
+  constructor(readonly said: Said) {
+    super(spoken(said));
+  }
+}
+
 /** Writes all of it or, where a shelf would be too full, nothing: what is kept already never makes room by itself. */
 async function put(all: readonly Kept[]): Promise<void> {
   await db.transaction('rw', db.house, async () => {
@@ -86,9 +94,7 @@ async function put(all: readonly Kept[]): Promise<void> {
     for (const kind of new Set(all.map((kept) => kept.kind))) {
       const { most, title } = recordOf(kind);
       if ((await db.house.where('kind').equals(kind).count()) > most)
-        throw new Error(
-          t('{title}: your house has room for {most}. Take something out of it first.', { title, most }),
-        );
+        throw new Refused({ say: 'no.room', with: { what: { word: title }, most } });
     }
   });
 }
@@ -124,7 +130,8 @@ export async function bringInHouse(text: string): Promise<HouseRead> {
     await put(read.kept);
     return read;
   } catch (error) {
-    const reason = error instanceof Error ? error.message : String(error);
+    const fault = error instanceof Error ? error.message : String(error);
+    const reason: Said = error instanceof Refused ? error.said : { say: 'no.text', with: { text: fault } };
     return { kept: [], problems: [...read.problems, { path: '', reason }] };
   }
 }

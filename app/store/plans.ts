@@ -12,6 +12,7 @@ import { guestsIn } from '../../core/party/index.js';
 import '../zod.js';
 import { db, MOST_STEPS, TRASH_DAYS, type CardRow, type PlanRow, type StepRow } from './db.js';
 import { t } from '../words/index.js';
+import { refusedWords } from './useSpeech.js';
 
 /** What a write did. `merged`: another tab had written in between, and the edit was made on top of its plan. */
 export type Written =
@@ -29,7 +30,7 @@ export function readDoc(doc: unknown): Plan {
   const read = readPlan(doc);
   if (read.ok) return read.plan;
   const [first] = read.problems;
-  throw new Error(`The stored plan cannot be read: ${first?.path ? `${first.path}: ` : ''}${first?.reason}`);
+  throw new Error(t('The stored plan cannot be read: {why}', { why: first && refusedWords([first]) }));
 }
 
 export async function readRow(id: string): Promise<ReadRow | undefined> {
@@ -102,11 +103,7 @@ export async function writeCommand(
     const row = await readRow(id);
     if (!row) return GONE;
     const done = applyCommand(row.doc, command);
-    if (!done.ok)
-      return {
-        ok: false,
-        reason: done.problems.map((problem) => `${problem.path}: ${problem.reason}`).join('; '),
-      };
+    if (!done.ok) return { ok: false, reason: refusedWords(done.problems) };
     if (done.changes.length === 0) return { ok: true, row, merged: row.rev !== knownRev, label: done.label };
     const last = amends === undefined ? undefined : await db.steps.get([id, row.cursor - 1]);
     const step: StepRow =
@@ -140,7 +137,10 @@ export async function writeStep(id: string, way: 'back' | 'forward', now: number
       };
     const against = clashes(row.doc, step.changes, way);
     if (against.length > 0)
-      return { ok: false, reason: `Another tab has changed ${against[0]!.path.join('.')} since.` };
+      return {
+        ok: false,
+        reason: t('Another tab has changed {what} since.', { what: against[0]!.path.join('.') }),
+      };
     const doc = play(row.doc, step.changes, way);
     const next: ReadRow = {
       ...row,

@@ -16,6 +16,7 @@ import {
 } from './plans.js';
 import { t } from '../words/index.js';
 import { toast } from '../ui/toast.js';
+import { refusedWords } from './useSpeech.js';
 
 /**
  * The plan that this tab works on. In the document: everything in `plan`. In the session (this tab only): which
@@ -185,11 +186,7 @@ function apply(store: Store, asked: Command, amends?: string): void {
   const command = withSize(plan, asked);
   const done = applyCommand(plan, command);
   if (!done.ok) {
-    toast.error(
-      done.problems
-        .map((problem) => `${problem.path ? `${problem.path}: ` : ''}${problem.reason}`)
-        .join('; '),
-    );
+    toast.error(refusedWords(done.problems));
     return;
   }
   set({ plan: done.plan });

@@ -12,6 +12,7 @@ import { db, openStore } from '../store/db.js';
 import { putPlan } from '../store/plans.js';
 import { useSession } from '../store/session.js';
 import { Toasts } from '../ui/kit/Toasts.js';
+import { inEnglish } from '../../core/words/index.js';
 
 configure({
   // what is hidden is not looked for: on a station of a thousand shapes that takes most of the time
@@ -24,7 +25,7 @@ configure({
 /** The demo as it was composed and laid: its figures are not solved anew for each test. */
 export function cometWatch(): Plan {
   const read = readPlanText(readFileSync('core/testing/comet-watch.plate.json', 'utf8'));
-  if (!read.ok) throw new Error(read.problems[0]!.reason);
+  if (!read.ok) throw new Error(inEnglish(read.problems[0]!.reason));
   return read.plan;
 }
 

@@ -1,5 +1,6 @@
 import type { RowProblem } from '../../core/exchange/index.js';
 import { t } from '../words/index.js';
+import { spoken } from '../store/useSpeech.js';
 
 const MOST = 12;
 
@@ -19,7 +20,7 @@ export function RowProblems({ problems }: { problems: readonly RowProblem[] }) {
             {t('Row {row}{column}: {reason}', {
               row: problem.row,
               column: problem.column && `, ${problem.column}`,
-              reason: problem.reason,
+              reason: spoken(problem.reason),
             })}
           </li>
         ))}

@@ -1,6 +1,7 @@
 import type { z } from 'zod';
 import { readPlan, type Plan } from '../../core/plan/index.js';
 import type { Solver } from '../../core/compose/index.js';
+import { inEnglish } from '../../core/words/index.js';
 
 /** What a job has at hand while it runs. */
 export interface Bench {
@@ -29,6 +30,6 @@ export const job = <I, O>(record: JobRecord<I, O>): JobRecord<I, O> => record;
 /** A plan as it arrives: read like a file. Throws with field and reason. */
 export function planRead(value: unknown): Plan {
   const read = readPlan(value);
-  if (!read.ok) throw new Error(`${read.problems[0]?.path}: ${read.problems[0]?.reason}`);
+  if (!read.ok) throw new Error(`${read.problems[0]!.path}: ${inEnglish(read.problems[0]!.reason)}`);
   return read.plan;
 }

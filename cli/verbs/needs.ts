@@ -1,4 +1,4 @@
-import { ENGLISH, speakArg } from '../../core/words/index.js';
+import { ENGLISH, inEnglish, speakArg } from '../../core/words/index.js';
 import { CATALOGUE as FOODS, FORM_IDS, formOf, usualForm, type FormId } from '../../core/catalogue/index.js';
 import { componentOfLabel, readLabel } from '../../core/label/index.js';
 import {
@@ -51,7 +51,7 @@ function needOf(call: Call): NeedChoice {
   const choice = { id: pack.id, settings };
   const problem = needProblem(choice);
   if (problem)
-    throw new BadInput(problem, {
+    throw new BadInput(inEnglish(problem), {
       valid: Object.fromEntries(
         pack.settings.map((setting) => [setting.id, setting.values.map((value) => value.id)]),
       ),
@@ -116,8 +116,9 @@ export function label(call: Call): void {
 /** The party that lines of text say: who is seated where, and what nobody understood. */
 export function party(call: Call): void {
   const read = readParty(textOf(call, 'file with the lines of a party'), NEED_WORDS, isFoodWord);
-  if (read.problems.length > 0)
-    throw new BadInput(read.problems.map((problem) => problem.text).join(' '), { problems: read.problems });
+  const problems = read.problems.map(({ said, ...rest }) => ({ ...rest, text: inEnglish(said) }));
+  if (problems.length > 0)
+    throw new BadInput(problems.map((problem) => problem.text).join(' '), { problems });
   call.print({
     groups: read.groups.map(({ id, name, count, band, ages, needs: kept, dislikes }) => ({
       id,

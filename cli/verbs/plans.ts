@@ -27,7 +27,7 @@ import { ENGLISH, speak, type Said } from '../../core/words/index.js';
 import { DEMOS } from '../../demo/index.js';
 import { makeDemo } from '../../demo/make.js';
 import { nodeSolver } from '../../solver/node.js';
-import { BadInput, planOf, seedOf, type Call, writeNamed } from '../call.js';
+import { BadInput, planOf, problemsInWords, seedOf, type Call, writeNamed } from '../call.js';
 import { reasonsOf } from './needs.js';
 
 export async function demo(call: Call): Promise<void> {
@@ -203,7 +203,7 @@ export function apply(call: Call): void {
   const command =
     said === undefined ? commandTyped(call.options.command?.[0] ?? '') : commandSaid(plan, said);
   const done = applyCommand(plan, command);
-  if (!done.ok) throw new BadInput('the command was refused', done.problems);
+  if (!done.ok) throw new BadInput('the command was refused', problemsInWords(done.problems));
   call.say(canonicalText(done.plan));
 }
 

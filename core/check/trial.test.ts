@@ -8,6 +8,7 @@ import { withSmallLarder } from '../testing/plans.js';
 import { guestsWith } from '../testing/parties.js';
 import { checkPlan, triedRemedies, type Tried } from './index.js';
 import { text } from '../testing/words.js';
+import { inEnglish } from '../words/index.js';
 
 let solve: Solver;
 beforeAll(async () => (solve = await nodeSolver()));
@@ -47,7 +48,8 @@ function pressAll(plan: Plan): number[] {
     }
     if (!first) return way;
     const done = applyCommand(now, first.remedy.command);
-    if (!done.ok) throw new Error(`a remedy that was tried was refused: ${done.problems[0]?.reason}`);
+    if (!done.ok)
+      throw new Error(`a remedy that was tried was refused: ${inEnglish(done.problems[0]!.reason)}`);
     now = done.plan;
     way.push(grave(now));
   }

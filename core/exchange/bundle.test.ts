@@ -21,7 +21,7 @@ describe('files of plans', () => {
   test('an empty bundle holds no plan, and says so', () => {
     const back = read(bundleText([]));
     expect(!back.ok && back.problems).toMatchObject([
-      { code: 'not-a-plan', reason: 'The file holds no plan.' },
+      { code: 'not-a-plan', reason: { say: 'no.plan-in-it' } },
     ]);
   });
 

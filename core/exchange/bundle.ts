@@ -6,6 +6,7 @@ import {
   type Plan,
   type ReadProblem,
 } from '../plan/index.js';
+import type { Said } from '../words/index.js';
 
 export const BUNDLE_FORMAT = 'round-plate.plans';
 
@@ -28,25 +29,27 @@ export type ReadPlans =
 /** What no browser reads into its memory: a file beyond is refused by its size. */
 export const MAX_BUNDLE_BYTES = 512 * 1024 * 1024;
 
-const refuse = (code: ReadProblem['code'], reason: string): ReadPlans => ({
+const refuse = (code: ReadProblem['code'], reason: Said): ReadPlans => ({
   ok: false,
   problems: [{ code, path: '', reason }],
 });
+
+const inMb = (bytes: number) => ({ mb: bytes / 2 ** 20 });
 
 /**
  * Reads a file that holds one plan or a bundle of them. A bundle may have any size, since "Save all plans" writes as much
  * as there is; each of its plans is read for itself, and those that could not be taken are listed. `bytes` is the file's size.
  */
 export function readPlansText(text: string, bytes: number): ReadPlans {
-  if (bytes > MAX_BUNDLE_BYTES) return refuse('too-large', 'The file is larger than 512 MB.');
+  if (bytes > MAX_BUNDLE_BYTES) return refuse('too-large', { say: 'no.large', with: inMb(MAX_BUNDLE_BYTES) });
   const values = bundled(text);
   if (!values) {
     if (bytes > MAX_FILE_BYTES)
-      return refuse('too-large', 'The file holds one plan and is larger than 5 MB.');
+      return refuse('too-large', { say: 'no.large-plan', with: inMb(MAX_FILE_BYTES) });
     const read = readPlanText(text);
     return read.ok ? { ok: true, plans: [read.plan], notTaken: [] } : read;
   }
-  if (values.length === 0) return refuse('not-a-plan', 'The file holds no plan.');
+  if (values.length === 0) return refuse('not-a-plan', { say: 'no.plan-in-it' });
   const reads = values.map((value) => readPlan(value));
   const notTaken = reads.flatMap((readResult, index): NotTaken[] =>
     readResult.ok ? [] : [{ index, name: nameOf(values[index]), problems: readResult.problems }],

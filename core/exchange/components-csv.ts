@@ -71,9 +71,13 @@ export function readComponentsCsv(text: string): { components: Component[]; prob
     const here: RowProblem[] = [];
     const family = cells.family!.toLowerCase() as Family;
     if (!cells.name || cells.name.length > 80)
-      here.push({ row, column: 'name', reason: 'a name of 1 to 80 letters' });
+      here.push({ row, column: 'name', reason: { say: 'no.name', with: { from: 1, to: 80 } } });
     if (!FAMILIES.includes(family))
-      here.push({ row, column: 'family', reason: `"${cells.family}" is none of ${FAMILIES.join(', ')}` });
+      here.push({
+        row,
+        column: 'family',
+        reason: { say: 'no.family', with: { text: cells.family!, families: FAMILIES.join(', ') } },
+      });
     const facts = listCell(cells.facts!).map((f) => factCell(f, row));
     here.push(...facts.filter((fact): fact is RowProblem => 'reason' in fact));
     const figures = FIGURE_COLUMNS.map((column) => figureCell(cells[column]!, column, row));
@@ -86,7 +90,7 @@ export function readComponentsCsv(text: string): { components: Component[]; prob
     });
     const sum = protein! + fat! + net! + fibre!;
     if (sum > MOST_IN_100_G)
-      here.push({ row, column: 'fat g', reason: `its nutrients come to ${Math.round(sum)} g in 100 g` });
+      here.push({ row, column: 'fat g', reason: { say: 'no.sum', with: { sum: Math.round(sum) } } });
     const pack = [
       figureCell(cells['pack g']!, 'pack g', row, 100_000),
       figureCell(cells.price!, 'price', row, 100_000),
@@ -139,16 +143,24 @@ function factCell(text: string, row: number): { key: FactKey; value: string } | 
   const [key = '', value = ''] = text.split('=').map((text) => text.trim());
   const column = 'facts';
   if (!isFactKey(key) || key === 'choking' || key === 'salt-class')
-    return { row, column, reason: `"${key}" is no fact that can be told` };
+    return { row, column, reason: { say: 'no.fact-told', with: { id: key } } };
   if (!possibleValues(key).includes(value))
-    return { row, column, reason: `"${value}" is no value of ${key}: use ${possibleValues(key).join(', ')}` };
+    return {
+      row,
+      column,
+      reason: { say: 'no.value', with: { wrong: value, of: key, use: possibleValues(key).join(', ') } },
+    };
   return { key, value };
 }
 
-function figureCell(cell: string, column: string, row: number, most = column === 'energy kj' ? 3800 : 100) {
+function figureCell(
+  cell: string,
+  column: string,
+  row: number,
+  most = column === 'energy kj' ? 3800 : 100,
+): number | null | RowProblem {
   if (cell.trim() === '') return null;
   const n = decimalOf(cell);
-  return Number.isFinite(n) && n >= 0 && n <= most
-    ? n
-    : ({ row, column, reason: `"${cell}" is no number from 0 to ${most}` } satisfies RowProblem);
+  if (Number.isFinite(n) && n >= 0 && n <= most) return n;
+  return { row, column, reason: { say: 'no.figure', with: { cell, most } } };
 }

@@ -1,10 +1,11 @@
 import Papa from 'papaparse';
+import type { Said } from '../words/index.js';
 
 /** One thing wrong in a table: the row as a spreadsheet counts it (1 is the head), the column, the reason. */
 export interface RowProblem {
   row: number;
   column: string;
-  reason: string;
+  reason: Said;
 }
 
 export interface Table {
@@ -17,20 +18,27 @@ export const MOST_CSV = 2_000_000;
 /** Reads a table with a head. Columns are found by name, whatever their order or case; unknown ones are named as problems. */
 export function readTable(text: string, columns: readonly string[], asked: readonly string[]): Table {
   if (text.length > MOST_CSV)
-    return { rows: [], problems: [{ row: 1, column: '', reason: 'the table is larger than 2 MB' }] };
+    return {
+      rows: [],
+      problems: [{ row: 1, column: '', reason: { say: 'no.table-large', with: { mb: MOST_CSV / 1e6 } } }],
+    };
   const parsed = Papa.parse<string[]>(text.replace(/^\uFEFF/, ''), { skipEmptyLines: 'greedy' });
   const [head = [], ...body] = parsed.data;
   const names = head.map((h) => h.trim().toLowerCase());
   const problems: RowProblem[] = [
     ...asked
       .filter((char) => !names.includes(char))
-      .map((column) => ({ row: 1, column, reason: `the column "${column}" is missing` })),
-    ...names
-      .filter((name) => name !== '' && !columns.includes(name))
-      .map((column) => ({
+      .map((column): RowProblem => ({
         row: 1,
         column,
-        reason: `there is no column "${column}": use ${columns.join(', ')}`,
+        reason: { say: 'no.column-missing', with: { column } },
+      })),
+    ...names
+      .filter((name) => name !== '' && !columns.includes(name))
+      .map((column): RowProblem => ({
+        row: 1,
+        column,
+        reason: { say: 'no.column', with: { column, columns: columns.join(', ') } },
       })),
   ];
   const rows = body.map((cells, i) => ({

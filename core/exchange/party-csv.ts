@@ -2,6 +2,7 @@ import { decimalOf, idOf } from '../measure/index.js';
 import { NEED_WORDS, needPack } from '../needs/index.js';
 import { groupSchema, STRICTNESSES, type Group, type NeedChoice, type Strictness } from '../party/index.js';
 import { needProblem } from '../plan/index.js';
+import { refusalOf, type Said } from '../words/index.js';
 import { listCell, readTable, writeTable, type RowProblem } from './csv.js';
 
 /** Columns of a party table; `name` and `count` must be there. Lists in a cell are parted by semicolons. */
@@ -45,18 +46,18 @@ export const partyCsv = (party: readonly Group[]): string =>
     ]),
   );
 
-/** A need by its id or by a word that people use for it, with settings and strictness in brackets. A text is what is wrong. */
-function needOf(text: string): NeedChoice | string {
+/** A need by its id or by a word that people use for it, with settings and strictness in brackets; or what is wrong. */
+function needOf(text: string): NeedChoice | Said {
   const match = /^([^(]+?)\s*(?:\(([^)]*)\))?$/.exec(text.trim());
   const word = match?.[1]?.trim().toLowerCase() ?? '';
-  const id = needPack(word)?.id ?? NEED_WORDS.find((otherWord) => otherWord.word === word)?.need.id;
-  if (!id) return `"${text}" is no need`;
+  const id = needPack(word)?.id ?? NEED_WORDS.find((known) => known.word === word && !known.leftOut)?.need.id;
+  if (!id) return { say: 'no.need-here', with: { text } };
   const choice: NeedChoice = { id, settings: {} };
   for (const part of (match?.[2] ?? '').split(/\s+/).filter(Boolean)) {
     const [key, value] = part.split('=');
     if (value !== undefined) choice.settings[key!] = value;
     else if ((STRICTNESSES as readonly string[]).includes(part)) choice.strictness = part as Strictness;
-    else return `"${part}" is neither a setting nor ${STRICTNESSES.join(', ')}`;
+    else return { say: 'no.setting-here', with: { text: part, words: STRICTNESSES.join(', ') } };
   }
   return needProblem(choice) ?? choice;
 }
@@ -68,7 +69,7 @@ export function readPartyCsv(text: string): { party: Group[]; problems: RowProbl
   const problems = [...table.problems];
   for (const { row, cells } of table.rows) {
     const needs = listCell(cells.needs!).map(needOf);
-    const wrong = needs.filter((need): need is string => typeof need === 'string');
+    const wrong = needs.filter((need): need is Said => 'say' in need);
     if (wrong.length > 0) {
       problems.push(...wrong.map((reason) => ({ row, column: 'needs', reason })));
       continue;
@@ -93,7 +94,7 @@ export function readPartyCsv(text: string): { party: Group[]; problems: RowProbl
         ...parsed.error.issues.map((issue) => ({
           row,
           column: String(issue.path[0] ?? ''),
-          reason: issue.message,
+          reason: refusalOf(issue),
         })),
       );
   }

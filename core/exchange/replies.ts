@@ -1,5 +1,6 @@
 import { isFoodWord, NEED_WORDS } from '../needs/index.js';
 import { readParty, type Group } from '../party/index.js';
+import type { Said } from '../words/index.js';
 
 /** What is asked of a guest, in the order of the slip. The words before the colon are found again in the answer. */
 export const REPLY_QUESTIONS = [
@@ -27,7 +28,7 @@ export const replySlipText = (occasion: string): string =>
 
 export interface Replies {
   groups: Group[];
-  problems: { reply: number; text: string }[];
+  problems: { reply: number; said: Said }[];
 }
 
 const FINDERS: Record<(typeof REPLY_QUESTIONS)[number]['key'], RegExp> = {
@@ -65,8 +66,7 @@ export function readReplies(text: string): Replies {
   const starts = lines.flatMap((line, i) => (FINDERS.name.test(line.trim()) ? [i] : []));
   const groups: Group[] = [];
   const problems: Replies['problems'] = [];
-  if (starts.length === 0 && text.trim() !== '')
-    problems.push({ reply: 1, text: 'No answer begins with “Your name:”.' });
+  if (starts.length === 0 && text.trim() !== '') problems.push({ reply: 1, said: { say: 'reply.none' } });
   starts.forEach((start, k) => {
     const a = answersOf(lines.slice(start, starts[k + 1]));
     const needs = [a['we eat']!, a.allergies! && `${a.allergies} allergy`, a.care!]
@@ -75,20 +75,24 @@ export function readReplies(text: string): Replies {
     const dislikes = listOf(a['we do not like']!);
     const grown = a['how many'] === '' ? 1 : Number(/\d+/.exec(a['how many']!)?.[0] ?? NaN);
     if (!Number.isInteger(grown) || grown < 0 || grown > 500) {
-      problems.push({ reply: k + 1, text: `“${a['how many']}” is no number of guests.` });
+      problems.push({ reply: k + 1, said: { say: 'reply.number', with: { text: a['how many']! } } });
       return;
     }
     const said = needs.length > 0 ? ` ${needs.join(' & ')}` : '';
     const parts = [grown > 0 ? `${grown}${said}` : '', childrenPart(a.children!, said)].filter(Boolean);
+    const of = ({ say, with: values }: Said): Said => ({
+      say,
+      with: { ...values, name: a.name || { say: 'reply.nameless' } },
+    });
     const read = readParty(parts.join('; '), NEED_WORDS, isFoodWord);
     problems.push(
-      ...read.problems.map((problem) => ({ reply: k + 1, text: `${a.name || 'No name'}: ${problem.text}` })),
+      ...read.problems.map(({ said: why }) => ({
+        reply: k + 1,
+        said: of({ say: 'reply.of', with: { why } }),
+      })),
     );
     for (const u of read.unread)
-      problems.push({
-        reply: k + 1,
-        text: `${a.name || 'No name'}: “${u.text}” is not understood. Until you have asked, every food asks for them.`,
-      });
+      problems.push({ reply: k + 1, said: of({ say: 'reply.unread', with: { text: u.text } }) });
     for (const group of read.groups)
       groups.push({
         ...group,

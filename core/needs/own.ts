@@ -1,15 +1,16 @@
 import type { OwnNeed } from '../party/index.js';
 import { isFactKey, possibleValues, type FactKey } from '../catalogue/index.js';
 import type { NeedPack, Rule } from './pack.js';
+import type { Said } from '../words/index.js';
 
 const made = new WeakMap<OwnNeed, NeedPack>();
 
 /** What is wrong with an own need's facts; undefined when nothing is. */
-export function ownNeedProblem(own: OwnNeed): string | undefined {
+export function ownNeedProblem(own: OwnNeed): Said | undefined {
   for (const fact of own.facts) {
-    if (!isFactKey(fact.fact)) return `"${fact.fact}" is no fact of the catalogue`;
+    if (!isFactKey(fact.fact)) return { say: 'no.fact', with: { id: fact.fact } };
     const wrong = fact.values.find((value) => !possibleValues(fact.fact as FactKey).includes(value));
-    if (wrong !== undefined) return `"${wrong}" is no value of ${fact.fact}`;
+    if (wrong !== undefined) return { say: 'no.value-of', with: { wrong, of: fact.fact } };
   }
   return undefined;
 }

@@ -124,6 +124,10 @@ export interface NeedPack {
   name: string;
   /** Other words that people use for it, for party lines and search. */
   also: readonly string[];
+  /** Words for what its guests leave out ("no prawns"), in party lines; one word may mean several needs. */
+  leftOut?: readonly string[];
+  /** It leaves out one kind of food, as an allergy does, and is no whole way of eating. */
+  oneFood?: boolean;
   rim: RimPattern;
   summary: string;
   /** How strictly it is kept unless a guest says otherwise. */

@@ -78,13 +78,22 @@ export const packOf = (choice: NeedChoice): NeedPack | undefined =>
   choice.own ? packOfOwn(choice.own) : needPack(choice.id);
 
 /** Words for party lines. "coeliac" keeps its own label: it says more than the diet. */
-export const NEED_WORDS: readonly NeedWord[] = NEEDS.flatMap((pack) =>
-  [pack.id, pack.name.toLowerCase(), ...pack.also].map((word) => ({
-    word,
+export const NEED_WORDS: readonly NeedWord[] = NEEDS.flatMap((pack) => {
+  const need: Omit<NeedWord, 'word'> = {
     need: { id: pack.id, settings: {} },
-    label: /^c(o)?eliac/.test(word) ? 'Coeliac' : pack.name,
-  })),
-);
+    label: pack.name,
+    ...(pack.oneFood ? { leaves: pack.strictness === 'allergy' ? 'an allergen' : 'one food' } : {}),
+    ...(pack.settings.some((setting) => setting.id === 'rennet') ? { knowsRennet: true } : {}),
+  };
+  return [
+    ...[pack.id, pack.name.toLowerCase(), ...pack.also].map((word) => ({
+      ...need,
+      word,
+      label: /^c(o)?eliac/.test(word) ? 'Coeliac' : pack.name,
+    })),
+    ...(pack.leftOut ?? []).map((word) => ({ ...need, word, leftOut: true })),
+  ];
+});
 
 let foodWords: readonly ReadonlySet<string>[] | undefined;
 

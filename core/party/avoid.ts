@@ -2,60 +2,6 @@ import { possibleValues } from '../catalogue/index.js';
 import { idOf } from '../measure/index.js';
 import type { NeedChoice, OwnNeed } from './group.js';
 
-/** Words for what guests leave out, beside the names of needs: which needs they mean. */
-export const LEFT_OUT: Readonly<Record<string, readonly string[]>> = {
-  nut: ['tree-nut-free', 'peanut-free'],
-  nuts: ['tree-nut-free', 'peanut-free'],
-  'nut allergy': ['tree-nut-free', 'peanut-free'],
-  'nut-free': ['tree-nut-free', 'peanut-free'],
-  'nut free': ['tree-nut-free', 'peanut-free'],
-  almond: ['tree-nut-free'],
-  almonds: ['tree-nut-free'],
-  hazelnut: ['tree-nut-free'],
-  hazelnuts: ['tree-nut-free'],
-  walnut: ['tree-nut-free'],
-  walnuts: ['tree-nut-free'],
-  cashew: ['tree-nut-free'],
-  cashews: ['tree-nut-free'],
-  pistachio: ['tree-nut-free'],
-  pistachios: ['tree-nut-free'],
-  pecans: ['tree-nut-free'],
-  wheat: ['gluten-free'],
-  barley: ['gluten-free'],
-  rye: ['gluten-free'],
-  cheese: ['dairy-free'],
-  butter: ['dairy-free'],
-  cream: ['dairy-free'],
-  yoghurt: ['dairy-free'],
-  casein: ['dairy-free'],
-  whey: ['dairy-free'],
-  'milk protein': ['dairy-free'],
-  'cow s milk': ['dairy-free'],
-  'dairy products': ['dairy-free'],
-  shellfish: ['crustacean-free', 'mollusc-free'],
-  seafood: ['fish-free', 'crustacean-free', 'mollusc-free'],
-  prawn: ['crustacean-free'],
-  crab: ['crustacean-free'],
-  lobster: ['crustacean-free'],
-  shrimps: ['crustacean-free'],
-  soybeans: ['soy-free'],
-  tofu: ['soy-free'],
-  beef: ['no-beef'],
-  veal: ['no-beef'],
-  alcohol: ['alcohol-free'],
-  wine: ['alcohol-free'],
-  beer: ['alcohol-free'],
-  booze: ['alcohol-free'],
-  sulphite: ['sulphite-free'],
-  'sulphur dioxide': ['sulphite-free'],
-  carbs: ['keto'],
-  carbohydrates: ['keto'],
-};
-
-/** Needs whose breach an allergic guest pays for: "without" them is meant as an allergy until told otherwise. */
-export const isAllergy = (need: string): boolean =>
-  need.endsWith('-free') && need !== 'alcohol-free' && need !== 'keto';
-
 type OwnFact = OwnNeed['facts'][number];
 /** What the catalogue does not know of a food asks by itself. */
 const is = (fact: string, forbidden: readonly string[], ask: readonly string[] = []): OwnFact[] => [

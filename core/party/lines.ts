@@ -1,4 +1,5 @@
 import { FOOD_PICTURES, idOf } from '../measure/index.js';
+import type { Said as Message } from '../words/index.js';
 import { groupSchema, guestsIn, type Group, type NeedChoice, type Strictness } from './group.js';
 import { agesIn, ALL, numberOf, parts, REST, startsWithNumber } from './parts.js';
 import { needsSaid, readPhrases, type Phrase, type Said, type Vocabulary } from './phrases.js';
@@ -8,11 +9,17 @@ export interface NeedWord {
   word: string;
   need: NeedChoice;
   label: string;
+  /** The word is of a food that they leave out, not of the need itself. */
+  leftOut?: boolean;
+  /** What the need leaves out is one kind of food, or all that somebody is allergic to; without, it is a way of eating. */
+  leaves?: 'one food' | 'an allergen';
+  /** It can be kept strictly about animal rennet. */
+  knowsRennet?: boolean;
 }
 
 export interface LineProblem {
   code: 'no-number' | 'too-many' | 'too-long' | 'bad-age' | 'empty';
-  text: string;
+  said: Message;
   part: string;
 }
 
@@ -82,7 +89,7 @@ function readPart(part: string, count: number, about: string, vocabulary: Vocabu
       return {
         code: 'bad-age',
         part,
-        text: `The ages in "${part}" are not clear: say, for example, (two are 3).`,
+        said: { say: 'line.ages', with: { part } },
       };
     ages = read;
   }
@@ -161,30 +168,25 @@ function totalOfLine(text: string): Total | undefined {
   return { count, body };
 }
 
-const problem = (code: LineProblem['code'], part: string, text: string): LineProblem => ({
-  code,
-  part: part.slice(0, 200),
-  text,
-});
+const problem = (
+  code: LineProblem['code'],
+  part: string,
+  say: Message['say'],
+  values: Message['with'] = {},
+): LineProblem => ({ code, part: part.slice(0, 200), said: { say, with: values } });
 
 /** How many guests a part begins with, and what is said of them. */
 function headed(part: string, left: number | undefined): { count: number; about: string } | LineProblem {
   const rest = REST.exec(part);
   if (rest) {
-    if (left === undefined || left < 1)
-      return problem(
-        'no-number',
-        part,
-        `"${part}": how many they are is not said. Begin with the number of all guests.`,
-      );
+    if (left === undefined || left < 1) return problem('no-number', part, 'line.rest', { part });
     return { count: left, about: part.slice(rest[0].length) };
   }
   const first = /^(\d+|[a-z]+)(?:\s*[x×](?=\s))?\s*(?=\W|[a-z]|$)/i.exec(part);
   const count = first ? numberOf(first[1]!) : undefined;
-  if (!first || count === undefined || count < 1)
-    return problem('no-number', part, `"${part}" does not begin with a number of guests.`);
+  if (!first || count === undefined || count < 1) return problem('no-number', part, 'line.number', { part });
   if (count > MOST_IN_GROUP)
-    return problem('too-many', part, `"${part}": a group has at most ${MOST_IN_GROUP} guests, not ${count}.`);
+    return problem('too-many', part, 'line.group', { part, most: MOST_IN_GROUP, count });
   return { count, about: part.slice(first[0].length) };
 }
 
@@ -202,27 +204,19 @@ export function readParty(
   if (text.length > LONGEST_PARTY)
     return {
       ...empty,
-      problems: [
-        problem('too-long', text, `A party has at most ${LONGEST_PARTY} letters, not ${text.length}.`),
-      ],
+      problems: [problem('too-long', text, 'line.letters', { most: LONGEST_PARTY, n: text.length })],
     };
   const total = totalOfLine(text);
   const list = parts(total ? total.body : text);
   if (list.length > MOST_PARTS)
     return {
       ...empty,
-      problems: [problem('too-long', '', `A party has at most ${MOST_PARTS} parts, not ${list.length}.`)],
+      problems: [problem('too-long', '', 'line.parts', { most: MOST_PARTS, n: list.length })],
     };
   if (total && total.count > MOST_IN_GROUP * 4)
     return {
       ...empty,
-      problems: [
-        problem(
-          'too-many',
-          text,
-          `${total.count} guests are more than the ${MOST_IN_GROUP * 4} that a party may have.`,
-        ),
-      ],
+      problems: [problem('too-many', text, 'line.guests', { count: total.count, most: MOST_IN_GROUP * 4 })],
     };
   const drafts: Draft[] = [];
   const problems: LineProblem[] = [];
@@ -239,15 +233,11 @@ export function readParty(
     else drafts.push(...(read.child ? childGroups(read) : [read]));
   }
   const rest = total ? total.count - sum() : 0;
-  if (rest < 0)
-    problems.push(
-      problem('too-many', text, `${sum()} guests are named, but only ${total!.count} are coming.`),
-    );
+  if (rest < 0) problems.push(problem('too-many', text, 'line.more', { named: sum(), coming: total!.count }));
   if (rest > 0 && problems.length === 0)
     drafts.unshift({ count: rest, child: false, ages: [], said: NOTHING_SAID, strictness: undefined });
   for (const about of all) for (const draft of drafts) addAll(draft, readPhrases(about, { words, isFood }));
-  if (drafts.length === 0 && problems.length === 0)
-    problems.push(problem('empty', '', 'Nobody is named yet.'));
+  if (drafts.length === 0 && problems.length === 0) problems.push(problem('empty', '', 'line.nobody'));
   return seated(drafts, problems);
 }
 

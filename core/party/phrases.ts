@@ -1,13 +1,13 @@
 import { FOOD_PICTURES } from '../measure/index.js';
-import { isAllergy, isLeftOutFact, LEFT_OUT, ruleAgainst, unreadNeed } from './avoid.js';
+import type { Arg, Said as Message } from '../words/index.js';
+import { isLeftOutFact, ruleAgainst, unreadNeed } from './avoid.js';
 import type { NeedChoice, Strictness } from './group.js';
 import type { NeedWord } from './lines.js';
 
 /** What one phrase about some guests was taken for. */
 export interface Phrase {
   text: string;
-  /** In the words of the interface: "gluten-free, as an allergy". */
-  says: string;
+  says: Message;
   kind: 'need' | 'rule' | 'dislike' | 'unread';
 }
 
@@ -49,8 +49,10 @@ const FILLER =
 const TASTE = /^(?:hot|spicy|salty|sweet|sour|bitter|smoky|strong|rich)$/;
 
 /** Needs of a diet, not of one food: "vegan" ends a list of foods, "egg" does not. */
-const isDiet = (word: NeedWord): boolean =>
-  !isAllergy(word.need.id) && !['lactose-light', 'no-beef', 'alcohol-free'].includes(word.need.id);
+const isDiet = (word: NeedWord): boolean => word.leaves === undefined;
+
+/** "Without" them is meant as an allergy until told otherwise. */
+const isAllergy = (word: NeedWord): boolean => word.leaves === 'an allergen';
 
 const plain = (text: string): string =>
   text
@@ -86,6 +88,7 @@ class Reader {
   ) {
     this.tokens = plain(text).match(TOKEN) ?? [];
     this.needPhrases = vocabulary.words
+      .filter((need) => !need.leftOut)
       .map((need) => ({ words: need.word.split(' '), need }))
       .sort((a, b) => b.words.length - a.words.length);
   }
@@ -105,9 +108,9 @@ class Reader {
   private need(i: number): Match | undefined {
     const byName = this.needPhrases.find((needPhrase) => this.at(i, needPhrase.words));
     for (let n = 3; n >= 1; n--) {
-      const ids = LEFT_OUT[this.tokens.slice(i, i + n).join(' ')];
-      if (!ids || (byName && byName.words.length > n)) continue;
-      const needs = ids.flatMap((id) => this.vocabulary.words.find((word) => word.need.id === id) ?? []);
+      const said = this.tokens.slice(i, i + n).join(' ');
+      const needs = this.vocabulary.words.filter((word) => word.leftOut && word.word === said);
+      if (needs.length === 0 || (byName && byName.words.length > n)) continue;
       return { length: n, needs, diet: false };
     }
     return byName && { length: byName.words.length, needs: [byName.need], diet: isDiet(byName.need) };
@@ -138,14 +141,14 @@ class Reader {
     else if (strictness === 'allergy') had.strictness = strictness;
   }
 
-  private phrase(from: number, to: number, kind: Phrase['kind'], says: string): void {
+  private phrase(from: number, to: number, kind: Phrase['kind'], says: Message): void {
     this.said.phrases.push({ text: this.words(from, to), kind, says });
   }
 
   private unread(from: number, to: number): void {
     const text = this.words(from, to);
     this.said.unread.push(text);
-    this.phrase(from, to, 'unread', 'not understood: every food asks until you have');
+    this.phrase(from, to, 'unread', { say: 'phrase.unread' });
   }
 
   /** One thing that is left out; the place after it, or nothing when it is not known. */
@@ -155,17 +158,9 @@ class Reader {
     if (TASTE.test(this.tokens[i] ?? '')) return this.dislike(from, i);
     if (need && !need.diet && need.length >= food) {
       const end = i + need.length;
-      for (const word of need.needs)
-        this.addNeed(word, isAllergy(word.need.id) || allergy ? 'allergy' : undefined);
-      const names = need.needs.map((word) => word.label.toLowerCase()).join(' and ');
-      this.phrase(
-        from,
-        end,
-        'need',
-        need.needs.some((word) => isAllergy(word.need.id)) || allergy
-          ? `${names}, kept as an allergy`
-          : names,
-      );
+      for (const word of need.needs) this.addNeed(word, isAllergy(word) || allergy ? 'allergy' : undefined);
+      const strict = need.needs.some((word) => isAllergy(word)) || allergy;
+      this.phrase(from, end, 'need', asNeeds(need.needs, strict));
       return end;
     }
     if (food === 0) return undefined;
@@ -173,18 +168,16 @@ class Reader {
     if (/rennet/.test(text) && this.strictRennet(from, i + food)) return i + food;
     const rule = ruleAgainst(text);
     this.addNeed({ word: text, need: rule, label: rule.own!.name }, allergy ? 'allergy' : undefined);
-    this.phrase(from, i + food, 'rule', `a rule of their own: nothing with ${text} in it`);
+    this.phrase(from, i + food, 'rule', { say: 'phrase.rule', with: { food: text } });
     return i + food;
   }
 
   /** "Strict about rennet" is a setting of the needs that know it; false when none was named. */
   private strictRennet(from: number, to: number): boolean {
-    const knows = this.said.needs.filter((need) =>
-      ['vegetarian', 'pescatarian', 'halal', 'kosher-style', 'no-beef'].includes(need.need.id),
-    );
+    const knows = this.said.needs.filter((need) => need.knowsRennet);
     if (knows.length === 0) return false;
     for (const n of knows) n.need = { ...n.need, settings: { ...n.need.settings, rennet: 'strict' } };
-    this.phrase(from, to, 'need', `${knows.map((n) => n.label.toLowerCase()).join(', ')}: no animal rennet`);
+    this.phrase(from, to, 'need', { say: 'phrase.rennet', with: { names: labelsOf(knows) } });
     return true;
   }
 
@@ -192,7 +185,7 @@ class Reader {
     const n = Math.max(1, this.free(i));
     const text = this.words(i, i + n);
     this.said.dislikes.push(text);
-    this.phrase(from, i + n, 'dislike', `does not like ${text}`);
+    this.phrase(from, i + n, 'dislike', { say: 'phrase.dislike', with: { food: text } });
     return i + n;
   }
 
@@ -240,7 +233,7 @@ class Reader {
     for (let i = 0; i < this.tokens.length;) i = this.step(i);
     // "nut and egg allergy": the word is said of both
     if (this.tokens.some((token) => /^(?:allerg|anaph)/.test(token)))
-      for (const need of this.said.needs) if (isAllergy(need.need.id)) need.strictness = 'allergy';
+      for (const need of this.said.needs) if (isAllergy(need)) need.strictness = 'allergy';
     return this.said;
   }
 
@@ -273,14 +266,23 @@ class Reader {
     const suffix = this.tokens[i + need.length] ?? '';
     const told = SUFFIX.test(suffix);
     const allergy = /^(?:aller|anaph)/.test(suffix) || /allergy$/.test(need.needs[0]!.word);
-    for (const word of need.needs)
-      this.addNeed(word, allergy && isAllergy(word.need.id) ? 'allergy' : undefined);
+    for (const word of need.needs) this.addNeed(word, allergy && isAllergy(word) ? 'allergy' : undefined);
     const end = i + need.length + (told ? 1 : 0);
-    const names = need.needs.map((word) => word.label.toLowerCase()).join(' and ');
-    this.phrase(i, end, 'need', allergy ? `${names}, kept as an allergy` : names);
+    this.phrase(i, end, 'need', asNeeds(need.needs, allergy));
     return end;
   }
 }
+
+/** The needs by their names, in lower case, as a list. */
+const labelsOf = (needs: readonly NeedWord[]): Arg => ({
+  all: needs.map(({ label }) => ({ word: label.toLowerCase() })),
+  most: needs.length,
+});
+
+const asNeeds = (needs: readonly NeedWord[], allergy: boolean): Message => ({
+  say: allergy ? 'phrase.allergy' : 'phrase.need',
+  with: { names: labelsOf(needs) },
+});
 
 /** Reads what is said of some guests: needs, what they leave out, what they do not like, and what nobody understands. */
 export const readPhrases = (text: string, vocabulary: Vocabulary): Said =>

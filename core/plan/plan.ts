@@ -54,7 +54,8 @@ export const planSchema = z
     notes: text(5000),
   })
   .superRefine((plan, ctx) => {
-    for (const problem of crossProblems(plan)) ctx.addIssue({ code: 'custom', ...problem });
+    for (const { path, said } of crossProblems(plan))
+      ctx.addIssue({ code: 'custom', path, params: { said } });
   });
 export type Plan = z.infer<typeof planSchema>;
 

@@ -1,16 +1,17 @@
-import { ownNeedProblem, packOf, type Setting } from '../needs/index.js';
+import { ownNeedProblem, packOf, type NeedPack, type Setting } from '../needs/index.js';
+import type { Arg, Said } from '../words/index.js';
 import type { NeedChoice } from '../party/index.js';
 import type { Placement } from './records/placement.js';
 import type { Surface } from './records/surface.js';
 
 interface Cross {
   path: (string | number)[];
-  message: string;
+  said: Said;
 }
 
 function duplicates(ids: readonly string[], path: string): Cross[] {
   return ids.flatMap((id, i) =>
-    ids.indexOf(id) === i ? [] : [{ path: [path, i, 'id'], message: `"${id}" stands there twice` }],
+    ids.indexOf(id) === i ? [] : [{ path: [path, i, 'id'], said: { say: 'no.twice', with: { id } } }],
   );
 }
 
@@ -24,7 +25,7 @@ export function crossProblems(plan: {
 }): Cross[] {
   const surfaceIds = plan.surfaces.map((surface) => surface.id as string);
   const groupIds = plan.party.map((g) => g.id);
-  const out = [
+  const out: Cross[] = [
     ...duplicates(surfaceIds, 'surfaces'),
     ...duplicates(groupIds, 'party'),
     ...duplicates(
@@ -36,52 +37,57 @@ export function crossProblems(plan: {
     if (!surfaceIds.includes(placement.surfaceId))
       out.push({
         path: ['placements', i, 'surfaceId'],
-        message: `there is no surface "${placement.surfaceId}"`,
+        said: { say: 'no.surface', with: { id: placement.surfaceId } },
       });
   });
   plan.layout.forEach((l, i) => {
     if (!surfaceIds.includes(l.surfaceId))
-      out.push({ path: ['layout', i, 'surfaceId'], message: `there is no surface "${l.surfaceId}"` });
+      out.push({ path: ['layout', i, 'surfaceId'], said: { say: 'no.surface', with: { id: l.surfaceId } } });
   });
   plan.surfaces.forEach((surface, i) =>
     surface.serves?.forEach((id, j) => {
       if (!groupIds.includes(id))
-        out.push({ path: ['surfaces', i, 'serves', j], message: `there is no group "${id}"` });
+        out.push({ path: ['surfaces', i, 'serves', j], said: { say: 'no.group', with: { id } } });
     }),
   );
   plan.surfaces.forEach((surface, i) =>
     surface.zoneFor?.forEach((id, j) => {
       if (!groupIds.includes(id))
-        out.push({ path: ['surfaces', i, 'zoneFor', j], message: `there is no group "${id}"` });
+        out.push({ path: ['surfaces', i, 'zoneFor', j], said: { say: 'no.group', with: { id } } });
     }),
   );
   plan.party.forEach((g, i) =>
     g.needs.forEach((choice, j) => {
       const problem = needProblem(choice);
-      if (problem) out.push({ path: ['party', i, 'needs', j], message: problem });
+      if (problem) out.push({ path: ['party', i, 'needs', j], said: problem });
     }),
   );
   return out;
 }
 
 /** What is wrong with a need and its settings; undefined when nothing is. */
-export function needProblem(choice: NeedChoice): string | undefined {
+export function needProblem(choice: NeedChoice): Said | undefined {
   if (choice.own && choice.own.id !== choice.id)
-    return `the own need "${choice.own.id}" stands under "${choice.id}"`;
+    return { say: 'no.own-need', with: { own: choice.own.id, id: choice.id } };
   const pack = packOf(choice);
-  if (!pack) return `there is no need "${choice.id}"`;
+  if (!pack) return { say: 'no.need', with: { id: choice.id } };
   if (choice.own) return ownNeedProblem(choice.own);
   for (const [id, value] of Object.entries(choice.settings)) {
     const setting = pack.settings.find((setting) => setting.id === id);
-    if (!setting)
-      return `${pack.id} has no setting "${id}": it has ${pack.settings.map((setting) => setting.id).join(', ') || 'none'}`;
+    if (!setting) return noSetting(pack, id);
     const problem = valueProblem(setting, value);
-    if (problem) return `"${problem.wrong}" is no value of ${pack.id} ${id}: use ${problem.use}`;
+    if (problem) return { say: 'no.value', with: { ...problem, of: `${pack.id} ${id}` } };
   }
   return undefined;
 }
 
-function valueProblem(setting: Setting, text: string): { wrong: string; use: string } | undefined {
+function noSetting({ id: need, settings }: NeedPack, id: string): Said {
+  const has = settings.map((setting) => setting.id);
+  if (has.length === 0) return { say: 'no.settings', with: { need, id } };
+  return { say: 'no.setting', with: { need, id, has: has.join(', ') } };
+}
+
+function valueProblem(setting: Setting, text: string): { wrong: string; use: Arg } | undefined {
   const values = setting.list ? text.split(',').map((value) => value.trim()) : [text];
   const between = (value: string) =>
     setting.number !== undefined &&
@@ -94,5 +100,7 @@ function valueProblem(setting: Setting, text: string): { wrong: string; use: str
   if (wrong === undefined) return undefined;
   const named = setting.values.map((value) => value.id).join(', ');
   const { number } = setting;
-  return { wrong, use: number ? `${named}, or ${number.min} to ${number.max} ${number.unit}` : named };
+  if (!number) return { wrong, use: named };
+  const { min, max, unit } = number;
+  return { wrong, use: { say: 'no.values-or', with: { values: named, min, max, unit: { word: unit } } } };
 }

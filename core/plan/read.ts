@@ -1,3 +1,5 @@
+import type { z } from 'zod';
+import { refusalOf, type Said } from '../words/index.js';
 import { PLAN_FORMAT, PLAN_VERSION, planSchema, type Plan } from './plan.js';
 import { migrate } from './versions.js';
 
@@ -15,15 +17,21 @@ export interface ReadProblem {
     | 'bad-version'
     | 'bad-field';
   path: string;
-  reason: string;
+  reason: Said;
 }
 
 export type ReadResult = { ok: true; plan: Plan } | { ok: false; problems: ReadProblem[] };
 
-const refuse = (code: ReadProblem['code'], path: string, reason: string): ReadResult => ({
-  ok: false,
-  problems: [{ code, path, reason }],
-});
+const refuse = (
+  code: ReadProblem['code'],
+  path: string,
+  say: Said['say'],
+  values: Said['with'] = {},
+): ReadResult => ({ ok: false, problems: [{ code, path, reason: { say, with: values } }] });
+
+/** What a schema refuses, field by field. */
+export const fieldProblems = (error: z.ZodError): ReadProblem[] =>
+  error.issues.map((issue) => ({ code: 'bad-field', path: pathText(issue.path), reason: refusalOf(issue) }));
 
 export function pathText(path: readonly PropertyKey[]): string {
   return path.reduce<string>(
@@ -58,39 +66,30 @@ function unsafeKey(value: unknown, path: PropertyKey[] = []): PropertyKey[] | un
 /** The text of a file becomes a plan, or every problem that was found. Nothing is stored here. */
 export function readPlanText(file: string): ReadResult {
   // UTF-16 units are at least as many bytes in UTF-8, so this never lets a larger file pass.
-  if (file.length > MAX_FILE_BYTES) return refuse('too-large', '', 'The file is larger than 5 MB.');
+  if (file.length > MAX_FILE_BYTES)
+    return refuse('too-large', '', 'no.large', { mb: MAX_FILE_BYTES / 2 ** 20 });
   let value: unknown;
   try {
     value = JSON.parse(file);
   } catch {
-    return refuse(
-      'not-json',
-      '',
-      'The file is not whole: it could not be read as JSON. Perhaps it was cut short.',
-    );
+    return refuse('not-json', '', 'no.json');
   }
   return readPlan(value);
 }
 
 export function readPlan(value: unknown): ReadResult {
   if (typeof value !== 'object' || value === null || Array.isArray(value))
-    return refuse('not-a-plan', '', 'The file holds no plan.');
-  if (isTooDeep(value))
-    return refuse('too-deep', '', `The file is nested deeper than ${DEEPEST} levels: it is no plan.`);
+    return refuse('not-a-plan', '', 'no.plan-in-it');
+  if (isTooDeep(value)) return refuse('too-deep', '', 'no.deep', { levels: DEEPEST });
   const unsafe = unsafeKey(value);
-  if (unsafe) return refuse('unsafe-key', pathText(unsafe), 'A plan has no field of this name.');
+  if (unsafe) return refuse('unsafe-key', pathText(unsafe), 'no.unsafe');
   const stored = value as Record<string, unknown>;
-  if (stored.format !== PLAN_FORMAT)
-    return refuse('not-a-plan', 'format', 'The file is not a Round Plate plan.');
+  if (stored.format !== PLAN_FORMAT) return refuse('not-a-plan', 'format', 'no.plan');
   const { version } = stored;
   if (typeof version !== 'number' || !Number.isInteger(version) || version < 1)
-    return refuse('bad-version', 'version', 'The format version is missing or is no whole number.');
+    return refuse('bad-version', 'version', 'no.version');
   if (version > PLAN_VERSION)
-    return refuse(
-      'newer-version',
-      'version',
-      `The file was written by a newer Round Plate (version ${version}; this one reads up to ${PLAN_VERSION}).`,
-    );
+    return refuse('newer-version', 'version', 'no.newer', { version, now: PLAN_VERSION });
   return byContent(stored, version);
 }
 
@@ -106,14 +105,7 @@ function byContent(stored: Record<string, unknown>, said: number): ReadResult {
   }
   const parsed = planSchema.safeParse(migrate({ ...stored, version: said }));
   if (parsed.success) return { ok: true, plan: parsed.data };
-  return {
-    ok: false,
-    problems: parsed.error.issues.map((issue) => ({
-      code: 'bad-field',
-      path: pathText(issue.path),
-      reason: issue.message,
-    })),
-  };
+  return { ok: false, problems: fieldProblems(parsed.error) };
 }
 
 function sorted(value: unknown): unknown {

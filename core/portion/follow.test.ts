@@ -2,12 +2,13 @@ import { expect, test } from '@jest/globals';
 import { applyCommand, type Command, type Plan } from '../plan/index.js';
 import { group, lies, planWith } from '../testing/plans.js';
 import { advisedOutline, withSize } from './index.js';
+import { inEnglish } from '../words/index.js';
 
 const base = planWith({ party: [] });
 const come = (n: number): Command => ({ name: 'set-party', party: [group('all', n)] });
 const after = (plan: Plan, command: Command): Plan => {
   const done = applyCommand(plan, withSize(plan, command));
-  if (!done.ok) throw new Error(done.problems[0]?.reason);
+  if (!done.ok) throw new Error(inEnglish(done.problems[0]!.reason));
   return done.plan;
 };
 const size = (plan: Plan) => plan.surfaces[0]!.outline;

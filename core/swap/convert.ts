@@ -16,6 +16,7 @@ import { costOf, fittingOutline, placementGroundCm2 } from '../portion/index.js'
 import type { Arg, Args, Said } from '../words/index.js';
 import { arcsFor, different, judgeAll, lossOf, type Arc, type ConvertedItem, type Target } from './arcs.js';
 import { jointProgram } from './joint.js';
+import { inEnglish } from '../words/index.js';
 
 export interface Conversion {
   status: 'optimal' | 'feasible' | 'impossible';
@@ -294,7 +295,7 @@ function applied(plan: Plan, commands: readonly SingleCommand[]): Plan {
     });
     if (!done.ok)
       throw new Error(
-        `expected swaps that can be applied: ${done.problems[0]?.path} ${done.problems[0]?.reason}`,
+        `expected swaps that can be applied: ${done.problems[0]!.path} ${inEnglish(done.problems[0]!.reason)}`,
       );
     now = done.plan;
   }

@@ -6,6 +6,7 @@ import { applyCommand, type Plan } from '../plan/index.js';
 import { guestsWith, planForParty } from '../testing/parties.js';
 import { group } from '../testing/plans.js';
 import { wayOut } from './index.js';
+import { inEnglish } from '../words/index.js';
 
 let solve: Solver;
 beforeAll(async () => (solve = await nodeSolver()));
@@ -34,7 +35,7 @@ describe('a slip that no remedy takes away', () => {
         if (!tried) continue;
         helped += 1;
         const done = applyCommand(plan, tried.remedy.command);
-        if (!done.ok) throw new Error(done.problems[0]?.reason);
+        if (!done.ok) throw new Error(inEnglish(done.problems[0]!.reason));
         const after = stops(done.plan);
         expect(after.length).toBeLessThanOrEqual(slips.length);
         // nothing that stops service is new

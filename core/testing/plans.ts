@@ -11,6 +11,7 @@ import {
   type Placement,
   type Plan,
 } from '../plan/index.js';
+import { inEnglish } from '../words/index.js';
 
 /** Small plans for tests: everything that is not said is as in a new plan. */
 export function planWith(patch: Partial<Plan>): Plan {
@@ -84,7 +85,7 @@ export const board = (more: Partial<Plan['surfaces'][number]> = {}): Plan['surfa
 /** The plan after an edit; a refused one fails the test with its reason. */
 export function after(plan: Plan, command: Command): Plan {
   const done = applyCommand(plan, command);
-  if (!done.ok) throw new Error(done.problems[0]!.reason);
+  if (!done.ok) throw new Error(inEnglish(done.problems[0]!.reason));
   return done.plan;
 }
 

@@ -1,6 +1,7 @@
 export {
   capital,
   ENGLISH,
+  inEnglish,
   lower,
   speak,
   speakArg,
@@ -14,4 +15,5 @@ export {
   type Word,
   type WordFile,
 } from './speak.js';
+export { refusalOf } from './refusal.js';
 export { EN } from './en/index.js';

@@ -157,3 +157,6 @@ export function speak(said: Said, speech: Speech): string {
 
 /** A value by itself, as it stands in a table: a name, a figure, a list. */
 export const speakArg = (arg: Arg, speech: Speech): string => argText(arg, speech);
+
+/** For logs, for errors that nobody is to see, and for the headless command. */
+export const inEnglish = (said: Said): string => speak(said, ENGLISH);

@@ -6,6 +6,8 @@ import { TextInput, Tick, Wrong } from '../../ui/Fields.js';
 import { PaperDialog } from '../../ui/kit/Dialog.js';
 import { Button } from '../../ui/kit/Button.js';
 import { t } from '../../words/index.js';
+import { refusalOf } from '../../../core/words/index.js';
+import { spoken } from '../../store/useSpeech.js';
 
 const PRESENT = ALL_FACT_KEYS.filter((fact) => possibleValues(fact).includes('contains'));
 const SECTIONS: readonly (readonly [string, string])[] = [
@@ -43,7 +45,7 @@ export function OwnNeedDialog({
       foods: listed,
     };
     const parsed = ownNeedSchema.safeParse(own);
-    if (!parsed.success) return setProblem(parsed.error.issues[0]?.message ?? t('not understood'));
+    if (!parsed.success) return setProblem(spoken(refusalOf(parsed.error.issues[0]!)));
     onKeep({ id, settings: {}, own: parsed.data });
     return onClose();
   };

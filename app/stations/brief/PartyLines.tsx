@@ -7,6 +7,7 @@ import { Wrong } from '../../ui/Fields.js';
 import { Button } from '../../ui/kit/Button.js';
 import { TextArea } from '../../ui/kit/Input.js';
 import { t } from '../../words/index.js';
+import { spoken } from '../../store/useSpeech.js';
 
 const SEATED = t('seat the party');
 
@@ -61,7 +62,7 @@ export function PartyLines({ plan, onClose }: { plan: Plan; onClose: () => void 
           </p>
           <Understood read={read} />
           {read.problems.map((problem) => (
-            <Wrong key={problem.text}>{problem.text}</Wrong>
+            <Wrong key={spoken(problem.said)}>{spoken(problem.said)}</Wrong>
           ))}
         </div>
       )}
@@ -95,7 +96,7 @@ function Understood({ read }: { read: PartyRead }) {
                       : undefined
                   }
                 >
-                  {i > 0 && '; '}“{otherPhrase.text}”: {otherPhrase.says}
+                  {i > 0 && '; '}“{otherPhrase.text}”: {spoken(otherPhrase.says)}
                 </span>
               ))}
         </li>

@@ -24,6 +24,7 @@ import { Button, buttonLook } from '../../ui/kit/Button.js';
 import { TextArea } from '../../ui/kit/Input.js';
 import { PaperHeading } from '../../ui/kit/Heading.js';
 import { t } from '../../words/index.js';
+import { spoken } from '../../store/useSpeech.js';
 
 /** Groups whose ids are taken get new ones, so that nobody is seated twice under one name. */
 function joined(party: readonly Group[], more: readonly Group[]): Group[] {
@@ -213,7 +214,7 @@ function FromReplies({ plan, onFound }: { plan: Plan; onFound: (party: readonly 
         }}
       />
       {read.problems.map((problem, i) => (
-        <Wrong key={i}>{problem.text}</Wrong>
+        <Wrong key={i}>{spoken(problem.said)}</Wrong>
       ))}
     </section>
   );

@@ -108,7 +108,7 @@ describe('a party', () => {
       'name,count,needs\nHarbour choir,12,\nPilots,2,pescatarian\nOdd,2,hallal\n',
     );
     await waitFor(() => expect(ways.textContent).toContain('Understood: 14 guests'));
-    expect(within(ways).getByRole('alert').textContent).toContain('Row 4, needs: "hallal" is no need');
+    expect(within(ways).getByRole('alert').textContent).toContain('Row 4, needs: “hallal” is no need');
     await hands.fill(/^Their answers/, 'Your name: Jory\nWe eat: vegetarian\nAllergies: sesame\n', ways);
     await waitFor(() => expect(ways.textContent).toContain('Jory: vegetarian, sesame allergy'));
     await hands.press('Seat them too', ways);

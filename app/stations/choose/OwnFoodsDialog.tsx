@@ -47,10 +47,7 @@ function useTable(plan: Plan) {
         {
           row: 0,
           column: '',
-          reason: t('a plan holds {most} own foods: {left} of the table were not taken', {
-            most: MOST_OWN_FOODS,
-            left,
-          }),
+          reason: { say: 'no.more-foods', with: { most: MOST_OWN_FOODS, left } },
         },
       ]);
     toast(

@@ -5,9 +5,11 @@ export const alcoholFree: NeedPack = {
   id: 'alcohol-free',
   name: 'No alcohol',
   also: ['alcohol free', 'no alcohol', 'teetotal', 'without alcohol'],
+  leftOut: ['alcohol', 'wine', 'beer', 'booze'],
   rim: 'ticks',
   summary: 'Nothing made or washed with wine, beer or spirits.',
   strictness: 'strict',
+  oneFood: true,
   settings: [vanillaSetting, vinegarSetting, contactSetting('none')],
   rules: [
     {

@@ -4,6 +4,7 @@ export const crustaceanFree = allergy({
   id: 'crustacean-free',
   name: 'Crustacean allergy',
   also: ['crustacean free', 'crustaceans', 'crustacean', 'prawns', 'shrimp', 'shellfish'],
+  leftOut: ['shellfish', 'seafood', 'prawn', 'crab', 'lobster', 'shrimps'],
   fact: 'allergen.crustaceans',
   word: 'crustaceans',
   traps: ['prawns and crab', 'surimi', 'shrimp paste in kimchi'],

@@ -4,6 +4,17 @@ export const dairyFree = allergy({
   id: 'dairy-free',
   name: 'Milk allergy',
   also: ['dairy free', 'milk-free', 'milk free', 'dairy', 'milk', 'no dairy'],
+  leftOut: [
+    'cheese',
+    'butter',
+    'cream',
+    'yoghurt',
+    'casein',
+    'whey',
+    'milk protein',
+    'cow s milk',
+    'dairy products',
+  ],
   fact: 'allergen.milk',
   word: 'milk',
   traps: [

@@ -5,9 +5,11 @@ export const glutenFree: NeedPack = {
   id: 'gluten-free',
   name: 'Gluten-free',
   also: ['coeliac', 'coeliacs', 'celiac', 'celiacs', 'gluten free', 'gluten', 'wheat-free'],
+  leftOut: ['wheat', 'barley', 'rye'],
   rim: 'rays',
   summary: 'No wheat, rye, barley, malt or spelt; oats only when certified; no crumbs from a neighbour.',
   strictness: 'allergy',
+  oneFood: true,
   settings: [
     traces,
     {

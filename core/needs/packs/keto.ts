@@ -4,6 +4,7 @@ export const keto: NeedPack = {
   id: 'keto',
   name: 'Keto, low-carb',
   also: ['keto', 'ketogenic', 'low carb', 'low-carb'],
+  leftOut: ['carbs', 'carbohydrates'],
   rim: 'ticks',
   summary: 'Little net carbohydrate on the whole plate; a little of a sweet thing is fine within the limit.',
   strictness: 'strict',

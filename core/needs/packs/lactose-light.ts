@@ -8,6 +8,7 @@ export const lactoseLight: NeedPack = {
   rim: 'beads',
   summary: 'Little lactose: aged hard cheese is fine for many. This is not a milk allergy.',
   strictness: 'preference',
+  oneFood: true,
   settings: [
     {
       id: 'level',

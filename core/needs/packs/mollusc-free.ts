@@ -4,6 +4,7 @@ export const molluscFree = allergy({
   id: 'mollusc-free',
   name: 'Mollusc allergy',
   also: ['mollusc free', 'molluscs', 'mollusc', 'mollusk', 'mussels', 'oysters', 'squid'],
+  leftOut: ['shellfish', 'seafood'],
   fact: 'allergen.molluscs',
   word: 'molluscs',
   traps: ['mussels, oysters, snails', 'octopus and squid', 'oyster sauce'],

@@ -5,9 +5,11 @@ export const noBeef: NeedPack = {
   id: 'no-beef',
   name: 'No beef',
   also: ['beef-free', 'hindu', 'without beef'],
+  leftOut: ['beef', 'veal'],
   rim: 'ticks',
   summary: 'No beef or veal, no beef gelatine, no tallow; about rennet people differ.',
   strictness: 'strict',
+  oneFood: true,
   settings: [rennetSetting('never', 'does not matter', 'lenient'), contactSetting('none')],
   rules: [
     never('animal.beef', 'beef'),

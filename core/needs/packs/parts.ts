@@ -128,6 +128,7 @@ interface Allergy {
   id: string;
   name: string;
   also: readonly string[];
+  leftOut?: readonly string[];
   fact: FactKey;
   /** "sesame" */
   word: string;
@@ -146,9 +147,11 @@ export function allergy(choice: Allergy): NeedPack {
     id: choice.id,
     name: choice.name,
     also: choice.also,
+    ...(choice.leftOut ? { leftOut: choice.leftOut } : {}),
     rim: choice.rim ?? 'beads',
     summary: `No ${choice.word}, not as traces either, and none on the same board.`,
     strictness: 'allergy',
+    oneFood: true,
     settings: [traces, ...(choice.settings ?? []), contactSetting('same-surface')],
     rules: [...byTraces(choice.fact, choice.word), ...(choice.more ?? [])],
     contact: {

@@ -4,6 +4,7 @@ export const peanutFree = allergy({
   id: 'peanut-free',
   name: 'Peanut allergy',
   also: ['peanut free', 'peanut', 'peanuts', 'groundnut'],
+  leftOut: ['nut', 'nuts', 'nut allergy', 'nut-free', 'nut free'],
   fact: 'allergen.peanuts',
   word: 'peanuts',
   rim: 'dots',

@@ -4,6 +4,7 @@ export const sulphiteFree = allergy({
   id: 'sulphite-free',
   name: 'Sulphite-sensitive',
   also: ['sulphite free', 'sulfite-free', 'sulphites', 'sulfites', 'sulphite', 'sulfite'],
+  leftOut: ['sulphite', 'sulphur dioxide'],
   fact: 'allergen.sulphites',
   word: 'sulphites',
   traps: [

@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { diff, type Change } from '../diff.js';
 import { planSchema, type Plan } from '../plan.js';
-import { pathText, type ReadProblem } from '../read.js';
+import { fieldProblems, type ReadProblem } from '../read.js';
 import { BOARD_COMMANDS } from './board.js';
 import { BRIEF_COMMANDS } from './brief.js';
 import type { CommandKind } from './command.js';
@@ -43,22 +43,11 @@ const run = (plan: Plan, single: Single): Plan => byName.get(single.name)!.run(p
 /** Applies a command. The new document is checked as a whole, so that no edit can leave a plan that cannot be read again. */
 export function applyCommand(plan: Plan, command: Command): CommandResult {
   const parsed = commandSchema.safeParse(command);
-  if (!parsed.success) return problemsOf(parsed.error);
+  if (!parsed.success) return { ok: false, problems: fieldProblems(parsed.error) };
   const list = parsed.data.name === 'together' ? parsed.data.commands : [parsed.data];
   const next = list.reduce(run, plan);
   const checked = planSchema.safeParse(next);
-  if (!checked.success) return problemsOf(checked.error);
+  if (!checked.success) return { ok: false, problems: fieldProblems(checked.error) };
   const label = parsed.data.name === 'together' ? parsed.data.label : byName.get(parsed.data.name)!.label;
   return { ok: true, plan: next, changes: diff(plan, next), label };
-}
-
-function problemsOf(error: z.ZodError): CommandResult {
-  return {
-    ok: false,
-    problems: error.issues.map((issue) => ({
-      code: 'bad-field',
-      path: pathText(issue.path),
-      reason: issue.message,
-    })),
-  };
 }

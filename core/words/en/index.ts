@@ -4,6 +4,7 @@ import { FACTS } from './facts.js';
 import { FINDINGS } from './findings.js';
 import { QUESTIONS } from './questions.js';
 import { REASONS } from './reasons.js';
+import { REFUSALS } from './refusals.js';
 import { REMEDIES } from './remedies.js';
 import { SCHOOLS } from './schools.js';
 import { WHY } from './why.js';
@@ -20,6 +21,7 @@ export const EN = {
   ...CONVERT,
   ...QUESTIONS,
   ...REASONS,
+  ...REFUSALS,
   ...SCHOOLS,
   ...WHY,
 } as const;
