@@ -10,10 +10,14 @@ import { Fault, Setting, Trouble } from './Trouble.js';
 import './styles.css';
 import { t } from './words/index.js';
 
+let rest: () => void;
+/** The page stands there, and has nothing to do. */
+const idle = new Promise<void>((done) => (rest = done));
+
 /** What knows the craft is fetched after the first paint: the table of plans is there without it. */
 const planPage = () => import('./PlanPage.js').then((m) => ({ default: m.PlanPage }));
 const PlanPage = lazy(planPage);
-const Toasts = lazy(() => import('./ui/kit/Toasts.js').then((m) => ({ default: m.Toasts })));
+const Toasts = lazy(() => idle.then(() => import('./ui/kit/Toasts.js')).then((m) => ({ default: m.Toasts })));
 const HousePage = lazy(() => import('./house/HousePage.js').then((m) => ({ default: m.HousePage })));
 
 /** The kit has a page of its own while one builds with it; the application that is shipped has none. */
@@ -59,7 +63,6 @@ function App() {
 void keepOffline();
 
 const root = createRoot(document.getElementById('root')!);
-const whenIdle = window.requestIdleCallback ?? ((act: () => void) => setTimeout(act, 200));
 
 void openStore().then(() => {
   root.render(
@@ -67,5 +70,8 @@ void openStore().then(() => {
       <App />
     </StrictMode>,
   );
-  whenIdle(() => void planPage());
+  const whenIdle = window.requestIdleCallback ?? ((act: () => void) => setTimeout(act, 200));
+  // after the frame in which the page is painted first
+  requestAnimationFrame(() => requestAnimationFrame(() => whenIdle(rest)));
+  void idle.then(planPage);
 });
