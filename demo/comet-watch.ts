@@ -70,6 +70,7 @@ export function cometWatchBrief(): Plan {
       where: 'outdoors',
       airTempC: 9,
       role: 'drinks',
+      kind: 'drinks',
       otherDishes: 6,
       carMin: 20,
       buildMin: 40,
@@ -185,7 +186,7 @@ export function cometWatchBrief(): Plan {
       {
         id: 'quiet-tray',
         name: 'Quiet tray',
-        outline: { kind: 'rectangle', lengthMm: 420, widthMm: 300, cornerMm: 40 },
+        outline: { kind: 'rectangle', lengthMm: 360, widthMm: 260, cornerMm: 40 },
         rimMm: 12,
         material: 'enamel',
         serves: ['vegan', 'halal', 'coeliac', 'tree-nut'],

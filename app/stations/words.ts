@@ -6,7 +6,21 @@ export const ROLE_WORDS: Record<Plan['occasion']['role'], string> = {
   drinks: t('a board with drinks'),
   'one-of-many': t('one dish among many'),
   sweet: t('a sweet course'),
-  children: 'a children’s snack',
+  children: t('a children’s snack'),
+};
+
+/** What the board is for. */
+export const KIND_WORDS: Record<Plan['occasion']['kind'], string> = {
+  none: t('no special occasion'),
+  drinks: t('drinks'),
+  meal: t('a meal'),
+  breakfast: t('a breakfast'),
+  sweet: t('something sweet'),
+  children: t('a children’s party'),
+  afternoon: t('an afternoon'),
+  picnic: t('a picnic'),
+  film: t('a film night'),
+  walk: t('a walk'),
 };
 
 export const POLICY_WORDS: Record<Plan['policy'], string> = {

@@ -99,14 +99,12 @@ export const reachesGravely = (component: Component, area: ServingArea): boolean
     ),
   );
 
-/** What guests of this area shun, who have no quiet area to turn to. */
+/** What guests of this area shun, who have no quiet area to turn to; what only a label can tell is kept away as well. */
 export const reachesUnsheltered = (component: Component, area: ServingArea, quiet: QuietAreas): boolean =>
   area.groups.some(
     (group) =>
       !quiet.has(group.id) &&
-      carriesTo(component, group).some(
-        (carried) => carried.need.contact?.shunned === true && carried.verdict === 'carries',
-      ),
+      carriesTo(component, group).some((carried) => carried.need.contact?.shunned === true),
   );
 
 /** Does the food have what the test asks? Open while nobody knows the fact. */

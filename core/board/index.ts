@@ -20,6 +20,34 @@ export {
   type QuietAreas,
   travelsFar,
 } from './contact.js';
+export {
+  eaten,
+  helpingAt,
+  isBold,
+  kindsRelied,
+  LEAST_SURE,
+  mayStandAt,
+  occasionAt,
+  sureShare,
+  takersAt,
+} from './helpings.js';
+export {
+  ACCENTS_AT_MOST,
+  BASE_TAKERS,
+  baseAtLeast,
+  boldAtMost,
+  CARRIERS,
+  carriesFor,
+  DIPPERS_TO_A_DIP,
+  isDip,
+  isDipper,
+  largestShare,
+  meanTakers,
+  needsPartner,
+  sameAtMost,
+  senseOf,
+  type Senseless,
+} from './sense.js';
 export { placedFoods, type PlacedFood } from './placed.js';
 export { mostInABowlG, placementsOf, wholePieces } from './pieces.js';
 export { toolsInUse, type ToolsInUse } from './tools.js';

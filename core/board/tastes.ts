@@ -3,9 +3,11 @@ import {
   atHomeIn,
   colourName,
   FORMS,
+  servingOf,
   usualForm,
   type Component,
   type Larder,
+  type Occasion,
   type RegionId,
 } from '../catalogue/index.js';
 
@@ -137,6 +139,8 @@ export const isPale = (component: Component): boolean =>
 export interface WantedTaste {
   name: string;
   points: number;
+  /** On boards for these; on all unless said. */
+  at?: readonly Occasion[];
   /** How many of it; one unless said. */
   count?: number;
   has(component: Component): boolean;
@@ -145,6 +149,24 @@ export interface WantedTaste {
 const cheese = (is: (component: Component) => boolean) => (component: Component) =>
   isCheese(component) && is(component);
 const isColoured = (component: Component): boolean => (lch(component.colours[0])?.c ?? 0) > 0.1;
+
+const served =
+  (...classes: readonly string[]) =>
+  (component: Component): boolean =>
+    classes.includes(servingOf(component).class);
+
+const SAVOURY: readonly Occasion[] = ['drinks', 'meal', 'afternoon', 'film'];
+const isChocolate = (component: Component): boolean =>
+  component.family === 'sweet-bite' &&
+  /chocolate|brownie|cocoa/i.test(`${component.name} ${component.ingredients.join(' ')}`);
+const isBaked = (component: Component): boolean =>
+  component.family === 'sweet-bite' &&
+  /biscuit|shortbread|amaretti|macaron|macaroon|brownie|wafer|madeleine|baklava/i.test(
+    `${component.name} ${component.id}`,
+  );
+/** Soft or in slices: what fills, beside crackers. */
+const feeds = (component: Component): boolean =>
+  component.job === 'vehicle' && ['soft', 'chewy'].includes(component.texture);
 
 /** The cheese axes, the four accompaniment groups and the two textures of the craft. */
 export const WANTED: readonly WantedTaste[] = [
@@ -185,7 +207,19 @@ export const WANTED: readonly WantedTaste[] = [
   },
   { name: 'goat or sheep milk', points: 1, has: (component) => among('goat', 'sheep')(component.milk) },
   { name: 'something sweet', points: 2, has: isSweet },
+  { name: 'a jam or honey for the cheese', points: 2.5, has: served('jam') },
   { name: 'something sharp', points: 3, has: isSharp },
+  { name: 'something pickled beside the rich', points: 1.5, has: served('pickle', 'pickle-sharp') },
+  { name: 'a small colour', points: 0.8, count: 2, at: SAVOURY, has: served('fruit-accent', 'pickle-sharp') },
+  { name: 'bread that feeds', points: 2, at: ['meal', 'breakfast'], count: 2, has: feeds },
+  { name: 'chocolate', points: 2, count: 2, at: ['sweet'], has: isChocolate },
+  { name: 'biscuits', points: 1.5, count: 2, at: ['sweet'], has: isBaked },
+  {
+    name: 'a cream or a sauce to dip into',
+    points: 2,
+    at: ['sweet'],
+    has: (component) => component.family === 'spread-dip',
+  },
   { name: 'something salty and crunchy', points: 2, has: (component) => component.family === 'nut-seed' },
   { name: 'something hot', points: 1, has: isHot },
   { name: 'something smoked', points: 1, has: isSmoked },

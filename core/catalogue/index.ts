@@ -40,3 +40,14 @@ export {
   type ColourName,
   type Facets,
 } from './facets.js';
+export {
+  IN_A_BOX,
+  isPartner,
+  OCCASIONS,
+  SAME_SETS,
+  servingOf,
+  type Helping,
+  type Occasion,
+  type Partners,
+  type Serving,
+} from './serving.js';

@@ -8,8 +8,7 @@ import {
   type Part,
   type PlacedFood,
 } from '../board/index.js';
-import { formOf } from '../catalogue/index.js';
-import { helpingG } from '../needs/index.js';
+import { formOf, servingOf } from '../catalogue/index.js';
 import { portionsOf, type Group } from '../party/index.js';
 import { needG, wantsBread } from '../portion/index.js';
 import type { Said } from '../words/index.js';
@@ -68,9 +67,9 @@ function kindsOf(foods: readonly PlacedFood[], job: string): number {
     .size;
 }
 
-/** A helping in grams, to the nearest whole piece of what comes in pieces smaller than it. */
+/** A small helping in grams, to the nearest whole piece of what comes in pieces smaller than it. */
 function helpingOf(placed: PlacedFood): number {
-  const helping = helpingG(placed.component);
+  const helping = servingOf(placed.component).helping.little;
   const pieceG = formOf(placed.component, placed.form)?.pieceG ?? 0;
   return pieceG < helping ? helping - pieceG / 2 : helping;
 }

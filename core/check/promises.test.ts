@@ -50,7 +50,7 @@ describe('a plate that is counted', () => {
     };
     const strict = {
       ...much,
-      party: [group('keto', 2, [], { needs: [{ id: 'keto', settings: { limit: '5' } }] })],
+      party: [group('keto', 2, [], { needs: [{ id: 'keto', settings: { limit: '6' } }] })],
     };
     const slip = finding(strict, 'plate-over-limit');
     expect(slip.severity).toBe('blocker');

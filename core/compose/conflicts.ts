@@ -104,7 +104,7 @@ function rowsByWish(draft: Draft): Map<string, Row[]> {
 }
 
 /** What breaking a whole wish costs beside others: money and minutes first, guests last. */
-const PRICES: Record<string, number> = { budget: 2, work: 2, star: 1, pin: 1, group: 6 };
+const PRICES: Record<string, number> = { budget: 2, work: 2, star: 1, pin: 1, group: 400 };
 
 /** Every wish's rows may be missed, at a price for the share that is missed; nothing else costs anything. */
 function elasticOf(problem: Problem): Elastic {
@@ -174,10 +174,20 @@ function wayOf(
   const done = applyCommand(plan, way.command);
   if (!done.ok || isMade(done.plan)) return way;
   const more = alsoScarce(plan, broken);
-  const wider = more.length > broken.length ? wayBy(plan, more, solve) : undefined;
-  const widened = wider && applyCommand(plan, wider.command);
-  return widened?.ok && isMade(widened.plan) ? wider : undefined;
+  const steps = [
+    ...(more.length > broken.length ? [more] : []),
+    ...TIMES_MORE.map((times) => broken.map((wish) => ({ ...wish, by: wish.by * times }))),
+  ];
+  for (const wide of steps) {
+    const wider = wayBy(plan, wide, solve);
+    const widened = wider && applyCommand(plan, wider.command);
+    if (widened?.ok && isMade(widened.plan)) return wider;
+  }
+  return undefined;
 }
+
+/** The relaxed program lays crumbs of many kinds: whole ones may need several times what it asks for. */
+const TIMES_MORE = [3, 6, 12];
 
 /** Money and minutes that were enough on paper, to the last coin or minute, are loosened too. */
 function alsoScarce(plan: Plan, broken: readonly Broken[]): Broken[] {
@@ -203,7 +213,7 @@ function wayBy(plan: Plan, broken: readonly Broken[], solve: Solver): Way | unde
   };
   const done = applyCommand(plan, way.command);
   if (!done.ok) return undefined;
-  const { model } = draftOf(problemOf(done.plan));
+  const { model } = draftOf(problemOf(done.plan, false, true));
   const holds = solve(model, { gap: 0, nodes: 0, seed: 1, relaxed: true }).status !== 'infeasible';
   return holds ? way : undefined;
 }

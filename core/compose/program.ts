@@ -4,6 +4,7 @@ import { bowlRows, familyRows, groundRows } from './rows/amounts.js';
 import { apartRows } from './rows/apart.js';
 import { budgetRows } from './rows/budget.js';
 import { plateRows } from './rows/plates.js';
+import { amountRows, boldRows, carrierRows, partnerRows, sameJobRows, weightRows } from './rows/sense.js';
 import { lookedAfterRows } from './rows/looked-after.js';
 import {
   busyRows,
@@ -35,6 +36,12 @@ export function draftOf(problem: Problem, wishes: Wishes = ALL_WISHES): Draft {
   familyRows(draft);
   groundRows(draft);
   bowlRows(draft);
+  amountRows(draft);
+  weightRows(draft);
+  boldRows(draft);
+  sameJobRows(draft);
+  partnerRows(draft);
+  carrierRows(draft);
   lookedAfterRows(draft);
   plateRows(draft);
   apartRows(draft);

@@ -214,7 +214,7 @@ describe('what a board keeps to', () => {
     };
     expect(bold(lever({ bolder: 2 }))).toBeGreaterThan(bold(lever({ bolder: -2 })));
     const cost = (plan: Plan) => costOf(plan);
-    expect(cost(lever({ cheaper: 2 }))).toBeLessThanOrEqual(cost(lever({ cheaper: -2 })));
+    expect(cost(lever({ cheaper: 2 }))).toBeLessThan(cost(lever({ cheaper: -2 })));
   });
 
   test('disliked food is passed over where something else does the job', () => {
@@ -266,12 +266,11 @@ describe('what a board keeps to', () => {
     expect(plan.placements.length).toBeGreaterThan(10);
     const slips = checkPlan(plan).findings.filter((finding) => finding.severity === 'blocker');
     expect(slips.map(text)).toEqual([]);
-    // very salty food is left out although everyone else would like it
-    const offered = problemOf(plan).candidates.map((candidate) => candidate.component.id as string);
-    expect(offered).not.toContain('capers');
-    expect(problemOf(base()).candidates.map((candidate) => candidate.component.id as string)).toContain(
-      'capers',
-    );
+    // very salty food is left out although everyone else would like it, even where there may be more of it
+    const offered = (plan: Plan) =>
+      problemOf(plan, false, true).candidates.map((candidate) => candidate.component.id as string);
+    expect(offered(plan)).not.toContain('capers');
+    expect(offered(base())).toContain('capers');
   });
 
   test('a child’s plate holds only what is fine for it, and not mostly bread', () => {

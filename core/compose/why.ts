@@ -1,6 +1,6 @@
 import type { ComponentId, Family } from '../catalogue/index.js';
 import { planLarder, type Plan } from '../plan/index.js';
-import { isOwnPlate } from '../board/index.js';
+import { isOwnPlate, mayStandAt, occasionAt, type ServingArea } from '../board/index.js';
 import type { Args, Said } from '../words/index.js';
 import { problemOf, type Problem } from './candidates.js';
 import { solveKernel } from './kernel.js';
@@ -42,17 +42,19 @@ export function whyComponent(plan: Plan, id: ComponentId, solve: Solver): Why {
       star: plan.wishes.star === id ? null : plan.wishes.star,
     },
   };
-  const problem = problemOf(free);
+  // a board that could be made no other way has more of some foods than is taken of them
+  const strict = problemOf(free);
+  const problem = solveFixed(fixed(strict, 'all'), solve) ? strict : problemOf(free, false, true);
   const family = planLarder(plan).get(id)?.family;
   const candidates = problem.candidates.filter((candidate) => candidate.component.id === id);
   const there = plan.placements.some((placement) => placement.componentId === id);
   const food = { food: planLarder(plan).get(id)?.name ?? id };
   if (!family || candidates.length === 0)
-    return unknown(there ? { say: 'why.by-hand', with: food } : notAllowed(plan, problem, food));
-  const now = fixed(problem, family, 'all');
+    return unknown(there ? { say: 'why.by-hand', with: food } : notAllowed(free, problem, id, food));
+  const now = fixed(problem, 'all');
   const base = solveFixed(now, solve);
   if (!base) return unknown({ say: 'why.unfed' });
-  const other = fixed(problem, family, 'others');
+  const other = fixed(problem, 'others', family);
   const x = other.chosen.get(id)!;
   other.model.variables[x]!.upper = there ? 0 : 1;
   other.model.variables[x]!.lower = there ? 0 : 1;
@@ -80,14 +82,19 @@ const unknown = (said: Said): Why => ({
   said: [said],
 });
 
-function notAllowed(plan: Plan, problem: Problem, food: Food): Said {
-  if (plan.wishes.excluded.some((id) => planLarder(plan).get(id)?.name === food.food))
-    return { say: 'why.excluded', with: food };
-  return problem.areas.length === 0 ? { say: 'why.no-surface' } : { say: 'why.no-place', with: food };
+function notAllowed(plan: Plan, { areas }: Problem, id: ComponentId, food: Food): Said {
+  if (plan.wishes.excluded.includes(id)) return { say: 'why.excluded', with: food };
+  if (areas.length === 0) return { say: 'why.no-surface' };
+  const component = planLarder(plan).get(id);
+  const stands = ({ surface }: ServingArea) =>
+    component!.forms.some((fact) => mayStandAt(component!, fact.form, occasionAt(plan, surface)));
+  if (component && !areas.some(stands)) return { say: 'why.never-here', with: food };
+  const withMore = problemOf(plan, false, true).candidates.some((candidate) => candidate.component.id === id);
+  return { say: withMore ? 'why.too-few' : 'why.no-place', with: food };
 }
 
 /** The program with the board as it is: every family, or every one but this. Grams stay free to even out. */
-function fixed(problem: Problem, family: Family, which: 'all' | 'others'): Draft {
+function fixed(problem: Problem, which: 'all' | 'others', family?: Family): Draft {
   const draft = draftOf(problem);
   const { plan } = problem;
   const lies = new Set(plan.placements.map((placement) => `${placement.componentId} ${placement.surfaceId}`));

@@ -1,28 +1,18 @@
-import type { Component } from '../catalogue/index.js';
+import { servingOf, type Component } from '../catalogue/index.js';
 import type { NeedChoice } from '../party/index.js';
 import type { NeedPack, Quantity } from './pack.js';
 
-/**
- * A usual helping of one kind, in grams, at drinks: a family's target for a guest over the kinds that a board has of it
- * (house default, from the portion school "by family").
- */
-const HELPING: Record<Component['family'], number> = {
-  cheese: 15,
-  'cured-meat': 15,
-  fish: 15,
-  'plant-protein': 20,
-  vehicle: 12,
-  'fresh-fruit': 25,
-  'dried-fruit': 10,
-  vegetable: 20,
-  pickle: 12,
-  'nut-seed': 12,
-  'spread-dip': 22,
-  'sweet-bite': 12,
-  garnish: 1,
-};
+/** A usual helping of one food, in grams, for one who takes it at drinks. */
+export const helpingG = (component: Component): number => servingOf(component).helping.usual;
 
-export const helpingG = (component: Component): number => HELPING[component.family];
+/** What is dripped or spooned goes by the spoon all the same: nobody who counts is told by less (house default). */
+const A_SPOON_G = 10;
+
+/** A good helping, a little over the usual one: who counts grams is told by this (house default). */
+const goodHelpingG = (component: Component): number => {
+  const { usual, most } = servingOf(component).helping;
+  return Math.max(A_SPOON_G, usual + 0.3 * (most - usual));
+};
 
 /** Share of the plate's limit up to which one helping is fine, and from which it is out. */
 const FINE_SHARE = 0.25;
@@ -77,7 +67,7 @@ const ofShare = (share: number, dense: boolean): 'fine' | 'ask' | 'forbidden' =>
   share > OUT_SHARE ? 'forbidden' : share > FINE_SHARE || dense ? 'ask' : 'fine';
 
 /**
- * One food alone: fine while a usual helping leaves the plate three quarters of its limit, out when it takes half.
+ * One food alone: fine while a good helping of it leaves the plate three quarters of its limit, out when it takes half.
  * In between the whole plate decides, so it asks. An unknown figure asks unless all of its values agree.
  */
 export function judgeHelping(
@@ -89,12 +79,12 @@ export function judgeHelping(
   const quantity = pack.quantity!;
   const hundred = per100(component, quantity, setting);
   const limit = plateLimit(pack, choice);
-  const share = (n: number) => (n * helpingG(component)) / 100 / limit;
+  const share = (n: number) => (n * goodHelpingG(component)) / 100 / limit;
   const at = (n: number) => ofShare(share(n), n > quantity.denseFrom && share(n) > quantity.slight);
   const [low, high] = [at(hundred.low), at(hundred.high)];
   const helping = {
-    low: (hundred.low * helpingG(component)) / 100,
-    high: (hundred.high * helpingG(component)) / 100,
+    low: (hundred.low * goodHelpingG(component)) / 100,
+    high: (hundred.high * goodHelpingG(component)) / 100,
   };
   return { verdict: low === high ? low : 'ask', helping };
 }

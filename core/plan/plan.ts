@@ -16,7 +16,7 @@ import { surfaceIdSchema, surfaceSchema } from './records/surface.js';
 import { wishesSchema } from './records/wishes.js';
 
 export const PLAN_FORMAT = 'round-plate.plan';
-export const PLAN_VERSION = 5;
+export const PLAN_VERSION = 6;
 
 export const planSchema = z
   .strictObject({
@@ -74,6 +74,7 @@ export function emptyPlan(id: string, start: string): Plan {
       where: 'indoors',
       airTempC: 20,
       role: 'drinks',
+      kind: 'none',
       otherDishes: 0,
       carMin: 0,
       buildMin: 30,

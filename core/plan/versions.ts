@@ -31,6 +31,7 @@ const NAMES: Readonly<Record<number, string>> = {
   2: 'portion schools, a star, more levers, the pantry, work, region and mood of the theme',
   3: 'prices of one’s own',
   4: 'recipes of one’s own',
+  5: 'what the board is for',
 };
 
 /** In order. The samples hold one plan of each version that was ever stored. */

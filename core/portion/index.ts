@@ -3,6 +3,7 @@ export {
   FAMILY_WORDS,
   groupByFamily,
   HEAT_ABOVE_C,
+  helpingFactor,
   houseRows,
   LOG_COUNTS_FROM,
   needG,
@@ -11,6 +12,7 @@ export {
   type Targets,
   wantsBread,
 } from './targets.js';
+export { occasionOf } from './occasion.js';
 export { kindRanges, modulesOf, type KindRange } from './kinds.js';
 export { eatenBy, holdingOf, lotShares, HOT_ABOVE_C, type Holding } from './holding.js';
 export {

@@ -1,5 +1,7 @@
+import type { Occasion } from '../catalogue/index.js';
 import { guestsIn } from '../party/index.js';
 import { moduleKey, type Plan } from '../plan/index.js';
+import { occasionOf } from './occasion.js';
 import { wantsBread, type CountedFamily } from './targets.js';
 
 export interface KindRange {
@@ -24,12 +26,47 @@ const LARGE: Record<CountedFamily, KindRange> = {
   'sweet-bite': { from: 1, to: 2 },
 };
 
-/** A sweet course is made of sweets (house default). */
-const SWEET_COURSE: Partial<Record<CountedFamily, KindRange>> = {
-  'sweet-bite': { from: 4, to: 5 },
-  vehicle: { from: 1, to: 2 },
-  'spread-dip': { from: 1, to: 2 },
+const NONE: KindRange = { from: 0, to: 0 };
+const OCCASION_KINDS: Partial<Record<Occasion, Partial<Record<CountedFamily, KindRange>>>> = {
+  // a sweet course is made of sweets
+  sweet: {
+    'sweet-bite': { from: 4, to: 6 },
+    'fresh-fruit': { from: 4, to: 5 },
+    'dried-fruit': { from: 1, to: 2 },
+    'nut-seed': { from: 1, to: 2 },
+    vehicle: NONE,
+    'spread-dip': { from: 1, to: 3 },
+  },
+  breakfast: {
+    cheese: { from: 4, to: 5 },
+    fish: { from: 1, to: 2 },
+    'plant-protein': { from: 0, to: 2 },
+    'fresh-fruit': { from: 5, to: 6 },
+    pickle: NONE,
+    'spread-dip': { from: 4, to: 6 },
+    'sweet-bite': NONE,
+  },
+  children: {
+    cheese: { from: 3, to: 3 },
+    'cured-meat': { from: 3, to: 3 },
+    fish: NONE,
+    'plant-protein': { from: 0, to: 2 },
+    vehicle: { from: 3, to: 3 },
+    vegetable: { from: 3, to: 3 },
+    pickle: NONE,
+    'nut-seed': NONE,
+    'dried-fruit': { from: 1, to: 1 },
+    'spread-dip': { from: 1, to: 2 },
+    'sweet-bite': { from: 2, to: 2 },
+  },
+  picnic: { fish: NONE },
+  walk: { fish: NONE, 'spread-dip': NONE },
 };
+
+/** From nine guests there are two kinds of these, from seventeen perhaps three. */
+const TWO_FROM_NINE: readonly CountedFamily[] = ['nut-seed', 'dried-fruit', 'sweet-bite'];
+const NINE = 9;
+const SEVENTEEN = 17;
 
 const UP_TO_SMALL = 8;
 const UP_TO_MIDDLE = 16;
@@ -45,26 +82,24 @@ export function modulesOf(plan: Plan): number {
     : 1;
 }
 
-/** How many kinds of each family a party of this size asks for. */
+/** How many kinds of each family a party of this size asks for, for what the board is for. */
 export function kindRanges(plan: Plan): Record<CountedFamily, KindRange> {
   const guests = guestsIn(plan.party) / modulesOf(plan);
   const k = guests <= UP_TO_SMALL ? 3 / 7 : guests <= UP_TO_MIDDLE ? 5 / 7 : 1;
+  const here = OCCASION_KINDS[occasionOf(plan)] ?? {};
   return Object.fromEntries(
-    Object.entries(LARGE).map(([family, large]) => {
-      const kindRange = wantsBread(plan) ? large : (SWEET_COURSE[family as CountedFamily] ?? large);
+    Object.entries(LARGE).map(([name, large]) => {
+      const family = name as CountedFamily;
+      const range = here[family] ?? large;
+      if (range.to === 0) return [family, range];
+      if (!here[family] && TWO_FROM_NINE.includes(family))
+        return [family, { from: guests < NINE ? 1 : 2, to: guests < NINE ? 1 : guests < SEVENTEEN ? 2 : 3 }];
       const least =
         wantsBread(plan) && ['cheese', 'cured-meat', 'vehicle', 'spread-dip'].includes(family) ? 2 : 1;
-      const to = scaled(kindRange.to, k, least);
-      return [
-        family,
-        {
-          from: Math.min(
-            to,
-            family === 'fish' ? Math.round(kindRange.from * k) : scaled(kindRange.from, k, least),
-          ),
-          to,
-        },
-      ];
+      const to = scaled(range.to, k, Math.min(least, range.to));
+      const from =
+        range.from === 0 || family === 'fish' ? Math.round(range.from * k) : scaled(range.from, k, least);
+      return [family, { from: Math.min(to, from), to }];
     }),
   ) as Record<CountedFamily, KindRange>;
 }

@@ -1,3 +1,4 @@
+import { OCCASION_SHARES, occasionOf } from './occasion.js';
 import type { Component, Family, Larder } from '../catalogue/index.js';
 import { memo1 } from '../measure/index.js';
 import { planLarder, type Plan, type SchoolId } from '../plan/index.js';
@@ -63,7 +64,7 @@ const MANY_DISHES_FACTOR = 0.6;
 /** A sweet is eaten from the hand: only a sweet course asks nobody for bread. */
 export const wantsBread = (plan: Pick<Plan, 'occasion'>): boolean => plan.occasion.role !== 'sweet';
 
-/** A sweet course: 90–120 g in all, a third of it fruit. */
+/** A sweet course: 90–120 g in all, a third of it fruit, and something to dip it into. */
 const SWEET_G = 105;
 
 export interface Targets {
@@ -103,11 +104,11 @@ function portionOf(plan: Plan, group: Group, byFamily: Map<Family, Component[]>)
   if (role === 'sweet') {
     return {
       ...shares,
-      'fresh-fruit': SWEET_G / 3,
-      'sweet-bite': SWEET_G / 3,
-      'dried-fruit': SWEET_G / 9,
-      'spread-dip': SWEET_G / 9,
-      vehicle: SWEET_G / 9,
+      'fresh-fruit': SWEET_G * 0.36,
+      'sweet-bite': SWEET_G * 0.4,
+      'dried-fruit': SWEET_G * 0.05,
+      'nut-seed': SWEET_G * 0.08,
+      'spread-dip': SWEET_G * 0.11,
     };
   }
   const factor = roleFactor(plan);
@@ -124,6 +125,15 @@ function portionOf(plan: Plan, group: Group, byFamily: Map<Family, Component[]>)
     shares['spread-dip'] += budget / 2;
   }
   return shares;
+}
+
+/** What the board is for shifts what there is of each family. */
+function forOccasion(plan: Plan, shares: Shares): Shares {
+  const factors = OCCASION_SHARES[occasionOf(plan)];
+  if (!factors) return shares;
+  return Object.fromEntries(
+    COUNTED.map((family) => [family, shares[family] * (factors[family] ?? 1)]),
+  ) as Shares;
 }
 
 /** The foods of a larder, family by family. */
@@ -224,7 +234,8 @@ export const targetsOf = memo1((plan: Plan): Targets => {
   const byFamily = none();
   const larder = groupByFamily(planLarder(plan));
   for (const group of plan.party) {
-    const asked = inHeat(plan, withLog(plan, withOwnFigures(plan, portionOf(plan, group, larder))));
+    const house = forOccasion(plan, portionOf(plan, group, larder));
+    const asked = inHeat(plan, withLog(plan, withOwnFigures(plan, house)));
     const one = withoutForbidden(group, asked, larder);
     for (const family of COUNTED) byFamily[family] += one[family] * portionsOf(group);
   }
@@ -242,4 +253,25 @@ export const targetsOf = memo1((plan: Plan): Targets => {
 /** Grams that the group needs: its portions of the party's mean portion. */
 export function needG(group: Group, targets: Targets): number {
   return portionsOf(group) * targets.perPortionG;
+}
+
+/** How much larger a helping is in a sweet course than beside a board at drinks (house default). */
+const IN_A_SWEET_COURSE: Partial<Record<CountedFamily, number>> = {
+  'sweet-bite': 1.25,
+  'fresh-fruit': 0.85,
+  'dried-fruit': 0.8,
+  'nut-seed': 0.8,
+};
+const FACTORS = { from: 0.5, to: 2 } as const;
+
+/**
+ * How helpings of a family scale in this brief: as its target stands to the house's at drinks, so that beside five dishes
+ * all are smaller and at a meal all larger. 1 where the house has no figure.
+ */
+export function helpingFactor(plan: Plan, family: CountedFamily): number {
+  if (plan.occasion.role === 'sweet') return IN_A_SWEET_COURSE[family] ?? 1;
+  const { byFamily, portions } = targetsOf(plan);
+  const house = houseRows()[family];
+  if (portions === 0 || house === 0) return 1;
+  return Math.min(FACTORS.to, Math.max(FACTORS.from, byFamily[family] / portions / house));
 }

@@ -14,7 +14,7 @@ import { useSession } from '../../store/session.js';
 import { useSettings } from '../../store/settings.js';
 import { Choice, Field, KeptNumber, KeptText } from '../../ui/Fields.js';
 import { OpenWord } from '../../ui/kit/Popover.js';
-import { POLICY_WORDS, ROLE_WORDS } from '../words.js';
+import { KIND_WORDS, POLICY_WORDS, ROLE_WORDS } from '../words.js';
 import { AtHandDialog } from './AtHandDialog.js';
 import { ThemeDialog } from './ThemeDialog.js';
 import { Input } from '../../ui/kit/Input.js';
@@ -54,6 +54,18 @@ function What({ occasion: o, set }: Part) {
     <>
       <OpenWord word={o.name} label={t('Occasion')}>
         <KeptText label={t('Occasion')} value={o.name} onKeep={(name) => name && set({ name })} />
+      </OpenWord>
+      ,{' '}
+      <OpenWord word={KIND_WORDS[o.kind]} label={t('What it is for')}>
+        <Choice
+          label={t('The board is for')}
+          value={o.kind}
+          options={entries(KIND_WORDS)}
+          onPick={(kind) => set({ kind })}
+        />
+        <p className="text-soft m-0 max-w-65 text-sm">
+          {t('It says what leads on the board, and what never lies there unless you pin it.')}
+        </p>
       </OpenWord>
       ,{' '}
       <OpenWord word={ROLE_WORDS[o.role]} label={t('Part it plays')}>

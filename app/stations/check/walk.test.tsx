@@ -19,7 +19,7 @@ describe('slips', () => {
 
   test('a label is noted once somebody says what it says, and undone', async () => {
     const hands = await openStation(demo, 'check');
-    const toRead = await slip('label-to-read', 'Vegan');
+    const toRead = await slip('label-to-read', 'Children');
     expect(toRead.textContent).toContain('2 labels to read');
     await hands.press(/^Label read/, toRead);
     const label = await paper(/^The label of/);

@@ -21,12 +21,14 @@ import type { Draft } from '../draft.js';
 
 /** Points lost for missing a family's target by all of it. */
 const FAMILY_MISS = 14;
+/** And for twice of it. */
+const FAMILY_OVER = 12;
 /** Points lost for each kind beyond or short of what the party size asks for. */
-const KIND_MISS = 1.2;
+const KIND_MISS = 1.6;
 /** Points lost for each kind laid: packs that do not fit are the commonest complaint. */
 const EACH_KIND = 0.12;
-/** Points lost for ground left bare, for all of a surface. */
-const BARE = 24;
+/** Points lost for ground left bare, for all of a surface: the size follows the food, and Check says which fits. */
+const BARE = 12;
 
 /** Each family near its target, in a number of kinds that suits the party. */
 export function familyRows(draft: Draft): void {
@@ -39,7 +41,7 @@ export function familyRows(draft: Draft): void {
       const under = draft.model.variable(`under ${family}`, 0, target, FAMILY_MISS / target, {
         loss: { say: 'loss.grams', with: { family: { word: FAMILY_WORDS[family] } } },
       });
-      const over = draft.model.variable(`over ${family}`, 0, target * 3, FAMILY_MISS / target, {
+      const over = draft.model.variable(`over ${family}`, 0, target * 3, FAMILY_OVER / target, {
         loss: { say: 'loss.measure', with: { family: { word: FAMILY_WORDS[family] } } },
       });
       draft.model.row(`target ${family}`, target, [...masses, [under, 1], [over, -1]], target);
@@ -73,7 +75,7 @@ function kindRows(draft: Draft, family: CountedFamily, range: { from: number; to
  * Points lost for food beyond the ground, for all of a surface. Less than missing the food itself: guests come first,
  * and Check says which size fits.
  */
-const OVERFULL = 14;
+const OVERFULL = 24;
 
 /** What lies at opening fits each surface and leaves little of it bare; each guest's own plate holds a portion. */
 export function groundRows(draft: Draft): void {

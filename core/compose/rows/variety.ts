@@ -16,7 +16,7 @@ import { seedOf, createRandom } from '../../measure/index.js';
 import { disliked } from '../../needs/index.js';
 import { portionsIn } from '../../party/index.js';
 import { growingMonth } from '../../plan/index.js';
-import { surfaceAreaCm2, type CountedFamily } from '../../portion/index.js';
+import { occasionOf, surfaceAreaCm2, type CountedFamily } from '../../portion/index.js';
 import { countsFor } from '../candidates.js';
 import type { Said } from '../../words/index.js';
 import type { Draft } from '../draft.js';
@@ -26,7 +26,9 @@ const isAskedFor = (draft: Draft, component: Component): boolean =>
   draft.problem.targets.byFamily[component.family as CountedFamily] > 0;
 
 export function wantedRows(draft: Draft): void {
+  const occasion = occasionOf(draft.problem.plan);
   for (const want of WANTED) {
+    if (want.at && !want.at.includes(occasion)) continue;
     const who = [...draft.chosen]
       .filter(([id]) => isAskedFor(draft, draft.component(id)) && want.has(draft.component(id)))
       .map(([, x]) => [x, 1] as const);
@@ -155,20 +157,20 @@ export function colourRows(draft: Draft): void {
     }
 }
 
-const OUT_OF_SEASON = 1.4;
+const OUT_OF_SEASON = 1.8;
 const EACH_ASK = 0.6;
 const EACH_DISLIKE = 0.5;
 const NUTS_BY_AN_ALLERGY = 30;
 const PORK_BY_HALAL = 30;
 /** Crumbs, or what an allergy minds, beside guests who must not meet them, with no bowl to keep it in. */
-const CRUMBS = 6;
+const CRUMBS = 30;
 /** A special cracker where a plain one would do: dearer, and it crumbles. */
 const SPECIAL_VEHICLE = 0.6;
 /** Points lost when all bread on the table is special beyond what those who need it eat. */
 const SPECIAL_BEYOND_NEED = 14;
 /** The others try it too: so many times the bread of those who need it is laid (house default). */
 const SPECIAL_SHARE = 1.5;
-const SEED_NOISE = 0.35;
+const SEED_NOISE = 0.9;
 const BOLD = 0.12;
 
 /** What speaks for or against one component, whatever else is chosen; the seed breaks ties. */
@@ -176,7 +178,7 @@ export function tasteOfEach(draft: Draft): void {
   const { plan } = draft.problem;
   const quiet = draft.problem.quiet;
   const month = growingMonth(plan);
-  const season = OUT_OF_SEASON * (1 + 0.6 * plan.wishes.levers.season);
+  const season = OUT_OF_SEASON * (1 + 0.8 * plan.wishes.levers.season);
   for (const [id, x] of draft.chosen) {
     const component = draft.component(id);
     if (!component.seasonMonths.includes(month))

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { REGION_IDS } from '../../catalogue/index.js';
+import { OCCASIONS, REGION_IDS } from '../../catalogue/index.js';
 import { isRecord, type Steps } from '../steps.js';
 import { hex, localTime, text } from './fields.js';
 
@@ -37,6 +37,8 @@ export const occasionSchema = z.strictObject({
   where: z.enum(['indoors', 'outdoors']),
   airTempC: z.number().min(-30).max(50),
   role: z.enum(ROLES),
+  /** What it is for, beside its role in the meal: it says what leads and what never lies there. */
+  kind: z.enum(OCCASIONS),
   otherDishes: z.number().int().min(0).max(50),
   /** Minutes out of the cold before opening: on the road, and while the board is built. */
   carMin: z.number().int().min(0).max(600),
@@ -46,7 +48,7 @@ export const occasionSchema = z.strictObject({
   theme: themeSchema,
 });
 
-/** Version 2 knew no half of the world, and no region or mood of a theme. */
+/** Version 2 knew no half of the world, and no region or mood of a theme; version 5 not what the board is for. */
 export const OCCASION_STEPS: Steps = {
   2: (stored) =>
     isRecord(stored.occasion)
@@ -61,4 +63,6 @@ export const OCCASION_STEPS: Steps = {
           },
         }
       : stored,
+  5: (stored) =>
+    isRecord(stored.occasion) ? { ...stored, occasion: { ...stored.occasion, kind: 'none' } } : stored,
 };

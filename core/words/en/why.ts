@@ -12,6 +12,16 @@ export const WHY = {
   'loss.twice': 'variety: {what} twice',
   'loss.alike': 'variety: two cheeses would taste alike',
   'loss.light': 'lightness before the meal',
+  'loss.takers': 'a food that most guests take',
+  'loss.leads': 'what this occasion is about',
+  'loss.helping': 'the usual helping of each food',
+  'loss.accents': 'a {surfaceLow} that is more than small accents',
+  'loss.base': 'enough on {surfaceLow} of what most guests take',
+  'loss.heap': 'small heaps on {surfaceLow}',
+  'loss.bold': 'calm: few bold kinds',
+  'loss.same-job': 'variety: two foods would do the same',
+  'loss.dippers': 'enough to dip on {surfaceLow}',
+  'loss.carriers': 'something to lay cheese on for {group}',
   'loss.relief': 'something sharp beside the rich on {surfaceLow}',
   'loss.vehicle': 'enough to lay cheese on, on {surfaceLow}',
   'loss.limit': 'the limit on the plate of “{group}”',
@@ -43,6 +53,10 @@ export const WHY = {
   'why.with-short': 'With {foodLow} somebody would go short.',
   'why.excluded': 'You said: never {foodLow} here.',
   'why.no-surface': 'There is no surface yet.',
+  'why.never-here':
+    '{food} is not laid for such an occasion: change what the board is for in Brief, or pin it.',
+  'why.too-few':
+    'Too few of these guests take {foodLow}: the least that looks like something would be more than they eat. Pin it, and it comes.',
   'why.no-place':
     'No surface can take {foodLow}: each is kept free from what is in it, it suits nobody there, or nothing is known of it.',
   'why.better-without': 'The board would be a little better without {foodLow}.',

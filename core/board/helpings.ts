@@ -1,0 +1,159 @@
+import {
+  IN_A_BOX,
+  servingOf,
+  type Component,
+  type Family,
+  type FormId,
+  type Helping,
+  type Occasion,
+} from '../catalogue/index.js';
+import { memo1 } from '../measure/index.js';
+import { disliked, isGrave, judgeGroup, packOf, type Verdict } from '../needs/index.js';
+import { hasSmallChildren, needsOf, portionsOf, type Group } from '../party/index.js';
+import { groupsAt, planLarder, type Plan, type Surface } from '../plan/index.js';
+import { COUNTED, groupByFamily, helpingFactor, occasionOf, type CountedFamily } from '../portion/index.js';
+import { isOwnPlate, type ServingArea } from './serving.js';
+
+/** What a surface is for: a small child's plate is a child's, whatever the others celebrate. */
+export const occasionAt = (plan: Plan, surface: Surface): Occasion =>
+  isOwnPlate(plan, surface) ? 'children' : occasionOf(plan);
+
+/** Is this never laid there: the occasion forbids it, or it weeps, drips or stands in a bowl and would be carried in a box? */
+export function mayStandAt(component: Component, form: FormId, occasion: Occasion): boolean {
+  if (servingOf(component).never.has(occasion)) return false;
+  return !IN_A_BOX.has(occasion) || !(component.weeps || component.drips || form === 'bowl');
+}
+
+/** Where only a way of eating is open (a label nobody has read), a food counts so much; where an allergy is, not at all. */
+export const LEAST_SURE = 0.6;
+
+const minds = (group: Group): boolean =>
+  hasSmallChildren(group) || needsOf(group).some((choice) => isGrave(packOf(choice)!, choice));
+
+/** How far a group can be reckoned with for a food of this verdict, 0 to 1. */
+export const sureShare = (verdict: Verdict | undefined, group: Group): number =>
+  verdict === 'fine' ? 1 : verdict === 'ask' && !minds(group) ? LEAST_SURE : 0;
+
+/** Who may eat so little of a family takes of nearly each kind that there is (shares of what is usually taken; house defaults). */
+const RELIES_BELOW: Partial<Record<CountedFamily, number>> = { vehicle: 0.45, 'sweet-bite': 0.45 };
+/** Who may eat hardly any cheese, meat and fish lives on what stands in for them. */
+const PLANTS_BELOW = 0.3;
+const FEW_KINDS = 3;
+const RELIED_TAKERS = 0.9;
+
+const takenBy = (component: Component, group: Group): number => {
+  const serving = servingOf(component);
+  return group.band === 'child' ? serving.childTakers : serving.takers;
+};
+
+/** Families, and plant cheeses, of which each group may eat little: it takes nearly all of that. */
+export const kindsRelied = memo1((plan: Plan): ReadonlyMap<string, ReadonlySet<Family | 'plant-cheese'>> => {
+  const families = groupByFamily(planLarder(plan));
+  return new Map(
+    plan.party.map((group) => {
+      const share = (family: Family): { open: number; kinds: number } => {
+        const foods = families.get(family) ?? [];
+        const open = foods.filter((food) =>
+          food.forms.some((fact) => judgeGroup(food, fact.form, group).verdict !== 'forbidden'),
+        );
+        const sum = (list: readonly Component[]) => list.reduce((n, food) => n + takenBy(food, group), 0);
+        return { open: sum(open) / Math.max(1e-9, sum(foods)), kinds: open.length };
+      };
+      const relied = new Set<Family | 'plant-cheese'>();
+      for (const family of COUNTED) {
+        const { open, kinds } = share(family);
+        if (open < (RELIES_BELOW[family] ?? 0) || (kinds > 0 && kinds < FEW_KINDS)) relied.add(family);
+      }
+      if ((['cheese', 'cured-meat', 'fish'] as const).every((family) => share(family).open < PLANTS_BELOW)) {
+        relied.add('plant-protein');
+        relied.add('plant-cheese');
+      }
+      return [group.id, relied];
+    }),
+  );
+});
+
+const isRelied = (plan: Plan, component: Component, group: Group): boolean => {
+  const relied = kindsRelied(plan).get(group.id);
+  if (!relied) return false;
+  return relied.has(servingOf(component).class === 'cheese-plant' ? 'plant-cheese' : component.family);
+};
+
+/** Of a group's guests, how many take some of it, as a share; what they do not like nobody takes. */
+export function takersAt(plan: Plan, component: Component, group: Group): number {
+  if (disliked(component, group)) return 0;
+  return isRelied(plan, component, group) ? RELIED_TAKERS : takenBy(component, group);
+}
+
+/** Two surfaces that serve the same guests: each is reckoned with for a little more than its half. */
+const SHARED_AMONG = 1.3;
+
+/** The part of its helping that a group takes at this surface. */
+function partAt(plan: Plan, group: Group, area: ServingArea): number {
+  if (isOwnPlate(plan, area.surface)) return 1;
+  const ids = new Set(area.surfaces.map((surface) => surface.id));
+  const others = plan.surfaces.filter(
+    (surface) =>
+      !ids.has(surface.id) && !isOwnPlate(plan, surface) && groupsAt(plan, surface).includes(group),
+  );
+  return Math.min(1, SHARED_AMONG / (others.length + 1));
+}
+
+/** Grams of a food that those at a surface, or at all of them, take: little, usual, most. Nobody gives nought. */
+export function eaten(
+  plan: Plan,
+  component: Component,
+  groups: readonly { group: Group; verdict: Verdict | undefined; part?: number }[],
+): Helping {
+  const { helping } = servingOf(component);
+  const factor = helpingFactor(plan, component.family as CountedFamily);
+  const out = { little: 0, usual: 0, most: 0 };
+  for (const { group, verdict, part = 1 } of groups) {
+    const relied = isRelied(plan, component, group);
+    const people =
+      portionsOf(group) * part * sureShare(verdict, group) * takersAt(plan, component, group) * factor;
+    out.little += people * helping.little;
+    out.usual += people * (relied ? (helping.usual + helping.most) / 2 : helping.usual);
+    out.most += people * helping.most;
+  }
+  return out;
+}
+
+/** Grams of a food that those at this surface take. */
+export const helpingAt = (
+  plan: Plan,
+  component: Component,
+  area: ServingArea,
+  verdicts: ReadonlyMap<string, Verdict>,
+): Helping =>
+  eaten(
+    plan,
+    component,
+    area.groups.map((group) => ({
+      group,
+      verdict: verdicts.get(group.id),
+      part: partAt(plan, group, area),
+    })),
+  );
+
+/** Few grown guests take a bold food. */
+const BOLD_BELOW = 0.38;
+/** Served small or to few for other reasons than their taste. */
+const NEVER_BOLD: ReadonlySet<string> = new Set([
+  'plant-body',
+  'plant-slice',
+  'cheese-plant',
+  'veg-base',
+  'sweet-light',
+  'paste',
+  'seed',
+  'jam',
+  'herb',
+  'leaf',
+  'veg',
+  'fruit-accent',
+]);
+export const isBold = (component: Component): boolean => {
+  const { takers, class: name } = servingOf(component);
+  return takers <= BOLD_BELOW && !NEVER_BOLD.has(name);
+};

@@ -1,0 +1,169 @@
+import { isPartner, SAME_SETS, servingOf, usualForm, type Component } from '../catalogue/index.js';
+import { judgeGroup } from '../needs/index.js';
+import { guestsIn, type Group } from '../party/index.js';
+import { groupsAt, planLarder, type Plan, type Surface } from '../plan/index.js';
+import { placementGroundCm2, surfaceAreaCm2, wantsBread } from '../portion/index.js';
+import { eaten, isBold, mayStandAt, occasionAt, takersAt } from './helpings.js';
+import { placedFoods, type PlacedFood } from './placed.js';
+import { isOwnPlate } from './serving.js';
+
+/** Where a board lacks sense: what a stylist who reads it would not serve. */
+export type Senseless =
+  /** More of a food than those who may eat it take. */
+  | { code: 'beyond-most'; component: Component; massG: number; mostG: number }
+  | { code: 'never-here'; component: Component; surface: Surface }
+  | { code: 'same-job'; components: Component[]; at: number }
+  | { code: 'too-bold'; components: Component[]; most: number }
+  /** Shares of the mass, 0 to 1. */
+  | { code: 'accents'; surface: Surface; share: number }
+  | { code: 'little-base'; surface: Surface; share: number }
+  | { code: 'alone'; component: Component; surface: Surface }
+  | { code: 'no-dippers'; component: Component; surface: Surface }
+  | { code: 'no-carrier'; group: Group; kinds: number }
+  | { code: 'large'; component: Component; surface: Surface; share: number };
+
+/** House defaults (kitchen knowledge: see the glossary, "sense"). */
+export const ACCENTS_AT_MOST = 0.1;
+export const BASE_AT_LEAST = 2 / 3;
+const BASE_ON_SWEET = 0.5;
+export const baseAtLeast = (plan: Plan): number => (wantsBread(plan) ? BASE_AT_LEAST : BASE_ON_SWEET);
+/** Three in five of those who may eat it take it. */
+export const BASE_TAKERS = 0.6;
+const KINDS_TO_A_BOLD = 8;
+/** So few guests get no bold food that nobody asked for. */
+const NO_BOLD_TO = 6;
+export const boldAtMost = (guests: number, kinds: number): number =>
+  guests <= NO_BOLD_TO ? 0 : Math.round(kinds / KINDS_TO_A_BOLD);
+export const DIPPERS_TO_A_DIP = 2;
+export const CARRIERS = 2;
+const MANY_GUESTS = 25;
+export const sameAtMost = (guests: number, set: { few: number; many: number }): number =>
+  guests >= MANY_GUESTS ? set.many : set.few;
+/** A surface of ten kinds or more: no food covers more than this of it. */
+const LARGEST_OF_MANY = 1 / 8;
+const MANY_KINDS = 10;
+const LARGEST_OF_FEW = 1.6;
+export const largestShare = (kinds: number): number =>
+  kinds >= MANY_KINDS ? LARGEST_OF_MANY : LARGEST_OF_FEW / Math.max(1, kinds);
+/** Rounding to whole pieces and to the scale: a tenth, or a piece. */
+const ROUNDING = 1.1;
+
+export const isDip = (component: Component): boolean => servingOf(component).ways.includes('dip');
+export const isDipper = (component: Component): boolean =>
+  servingOf(component).ways.includes('dipper') || servingOf(component).carries !== 'none';
+export const needsPartner = (component: Component): boolean => servingOf(component).partners.length > 0;
+
+/** Of those at a surface who may eat it, how many take some: a share of the grown portions. */
+export function meanTakers(plan: Plan, component: Component, groups: readonly Group[]): number {
+  const guests = guestsIn(groups);
+  if (guests === 0) return 0;
+  return groups.reduce((sum, group) => sum + group.count * takersAt(plan, component, group), 0) / guests;
+}
+
+const sum = (foods: readonly PlacedFood[]): number => foods.reduce((n, food) => n + food.massG, 0);
+
+function amounts(plan: Plan, placed: readonly PlacedFood[]): Senseless[] {
+  const out: Senseless[] = [];
+  for (const component of new Set(placed.map((food) => food.component))) {
+    const here = placed.filter((food) => food.component === component);
+    const shared = here.filter((food) => !isOwnPlate(plan, food.surface));
+    if (shared.length === 0 || component.family === 'garnish') continue;
+    const groups = plan.party.filter((group) =>
+      shared.some((food) => groupsAt(plan, food.surface).includes(group)),
+    );
+    const most = eaten(
+      plan,
+      component,
+      groups.map((group) => ({ group, verdict: judgeGroup(component, shared[0]!.form, group).verdict })),
+    ).most;
+    const piece = usualForm(component).pieceG;
+    if (sum(shared) > Math.max(most * ROUNDING, most + piece * shared.length))
+      out.push({ code: 'beyond-most', component, massG: sum(shared), mostG: most });
+  }
+  return out;
+}
+
+function kinds(plan: Plan, components: readonly Component[]): Senseless[] {
+  const guests = guestsIn(plan.party);
+  const bold = components.filter(isBold);
+  const most = boldAtMost(guests, components.length) + Math.max(0, plan.wishes.levers.bolder);
+  const out: Senseless[] = bold.length > most ? [{ code: 'too-bold', components: bold, most }] : [];
+  for (const set of SAME_SETS) {
+    const here = components.filter((component) => set.foods.has(component.id));
+    const at = sameAtMost(guests, set);
+    if (here.length > at) out.push({ code: 'same-job', components: here, at });
+  }
+  return out;
+}
+
+function onSurface(plan: Plan, surface: Surface, here: readonly PlacedFood[]): Senseless[] {
+  const groups = groupsAt(plan, surface);
+  const all = sum(here);
+  const out: Senseless[] = here
+    .filter((food) => !mayStandAt(food.component, food.form, occasionAt(plan, surface)))
+    .map((food) => ({ code: 'never-here', component: food.component, surface }));
+  if (isOwnPlate(plan, surface) || all === 0) return out;
+  const accents = sum(here.filter((food) => servingOf(food.component).weight === 'accent')) / all;
+  if (accents > ACCENTS_AT_MOST) out.push({ code: 'accents', surface, share: accents });
+  const base = sum(here.filter((food) => meanTakers(plan, food.component, groups) >= BASE_TAKERS)) / all;
+  if (base < baseAtLeast(plan)) out.push({ code: 'little-base', surface, share: base });
+  const dippers = here.filter((food) => isDipper(food.component)).length;
+  for (const { component } of here) {
+    if (isDip(component) && dippers < DIPPERS_TO_A_DIP) out.push({ code: 'no-dippers', component, surface });
+    const { partners } = servingOf(component);
+    if (needsPartner(component) && !here.some((food) => isPartner(partners, food.component)))
+      out.push({ code: 'alone', component, surface });
+  }
+  const ground = surfaceAreaCm2(surface);
+  for (const food of here) {
+    const cm2 = food.lots
+      .filter((lot) => lot.lot === 0)
+      .reduce((n, lot) => n + placementGroundCm2(food.component, lot), 0);
+    if (cm2 / ground > largestShare(here.length) * ROUNDING)
+      out.push({ code: 'large', component: food.component, surface, share: cm2 / ground });
+  }
+  return out;
+}
+
+function carriers(plan: Plan, placed: readonly PlacedFood[]): Senseless[] {
+  if (!wantsBread(plan)) return [];
+  return plan.party.flatMap((group): Senseless[] => {
+    const kinds = new Set(
+      placed
+        .filter(
+          (food) =>
+            groupsAt(plan, food.surface).includes(group) &&
+            carriesFor(food.component, group) &&
+            judgeGroup(food.component, food.form, group).verdict !== 'forbidden',
+        )
+        .map((food) => food.component.id),
+    ).size;
+    return kinds >= (group.count <= 3 ? 1 : CARRIERS) ? [] : [{ code: 'no-carrier', group, kinds }];
+  });
+}
+
+/** Does it hold a slice of cheese for this group? Leaves and cucumber do for who counts carbohydrate. */
+export const carriesFor = (component: Component, group: Group): boolean => {
+  const { carries } = servingOf(component);
+  return carries === 'all' || (carries === 'keto' && group.needs.some((choice) => choice.id === 'keto'));
+};
+
+/** Everything on a composed board that lacks sense; none on a board that a stylist would serve. */
+export function senseOf(plan: Plan): Senseless[] {
+  const placed = placedFoods(plan, planLarder(plan)).placed.filter(
+    (food) => food.component.family !== 'garnish',
+  );
+  const components = [...new Set(placed.map((food) => food.component))];
+  return [
+    ...amounts(plan, placed),
+    ...kinds(plan, components),
+    ...plan.surfaces.flatMap((surface) =>
+      onSurface(
+        plan,
+        surface,
+        placed.filter((food) => food.surface === surface),
+      ),
+    ),
+    ...carriers(plan, placed),
+  ];
+}

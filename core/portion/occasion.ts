@@ -1,0 +1,52 @@
+import type { Family, Occasion } from '../catalogue/index.js';
+import type { Plan } from '../plan/index.js';
+
+/** What a role is for, as long as the brief does not say it. */
+const BY_ROLE: Record<Plan['occasion']['role'], Occasion> = {
+  meal: 'meal',
+  drinks: 'drinks',
+  'one-of-many': 'drinks',
+  sweet: 'sweet',
+  children: 'children',
+};
+
+/** What the board is for: as the brief says, or as its role goes. A sweet course is one, whatever it is for. */
+export const occasionOf = ({ occasion }: Pick<Plan, 'occasion'>): Occasion =>
+  occasion.role === 'sweet' || occasion.kind === 'none' ? BY_ROLE[occasion.role] : occasion.kind;
+
+/** What in a box smells or weeps is left out; what fills is more. */
+const BOXED = { fish: 0, 'cured-meat': 1.3, pickle: 0.7, 'spread-dip': 0, vehicle: 1.2 } as const;
+
+/** How the shares of the families shift with what the board is for, beside a board at drinks (house default). */
+export const OCCASION_SHARES: Partial<Record<Occasion, Partial<Record<Family, number>>>> = {
+  breakfast: {
+    cheese: 0.9,
+    'cured-meat': 0.8,
+    fish: 1.3,
+    'plant-protein': 0.4,
+    vehicle: 2.2,
+    'fresh-fruit': 1.5,
+    'dried-fruit': 0.7,
+    vegetable: 0.9,
+    pickle: 0,
+    'nut-seed': 0.8,
+    'spread-dip': 0.7,
+    'sweet-bite': 0,
+  },
+  children: {
+    cheese: 0.8,
+    'cured-meat': 0.9,
+    fish: 0,
+    'plant-protein': 0.3,
+    vehicle: 1.2,
+    'fresh-fruit': 1.4,
+    'dried-fruit': 0.7,
+    vegetable: 1.1,
+    pickle: 0,
+    'nut-seed': 0,
+    'spread-dip': 0.6,
+    'sweet-bite': 1.3,
+  },
+  picnic: { fish: 0, 'cured-meat': 1.2, vehicle: 1.2 },
+  walk: BOXED,
+};
