@@ -3,7 +3,7 @@ import { BadInput, type Call } from './call.js';
 import { bites, compose, swap, why } from './verbs/boards.js';
 import { convert } from './verbs/convert.js';
 import { catalogue, label, needs, party, verdicts } from './verbs/needs.js';
-import { apply, check, demo, guests, lay, schema, schools } from './verbs/plans.js';
+import { apply, check, demo, guests, lay, menu, schema, schools, sense } from './verbs/plans.js';
 
 const VERBS: Record<string, (call: Call) => void | Promise<void>> = {
   demo,
@@ -15,6 +15,8 @@ const VERBS: Record<string, (call: Call) => void | Promise<void>> = {
   label,
   party,
   guests,
+  menu,
+  sense,
   check,
   apply,
   compose,

@@ -164,11 +164,12 @@ function bench() {
   ensurePackages();
   const speed = run(process.execPath, ['--import', 'tsx', 'scripts/bench.ts']).status ?? 1;
   const safety = run(process.execPath, ['--import', 'tsx', 'scripts/bench-safety.ts']).status ?? 1;
+  const sense = run(process.execPath, ['--import', 'tsx', 'scripts/bench-sense.ts']).status ?? 1;
   ensureChromium();
   makeDemo();
   build();
   const page = run(process.execPath, ['--import', 'tsx', 'scripts/bench-page.ts']).status ?? 1;
-  process.exit(Math.max(speed, safety, page));
+  process.exit(Math.max(speed, safety, sense, page));
 }
 
 const started = process.argv[1] && path.resolve(process.argv[1]) === fileURLToPath(import.meta.url);

@@ -1,7 +1,8 @@
 import { strToU8, zipSync } from 'fflate';
-import { shoppingCsv } from '../../core/exchange/index.js';
+import { menuText, shoppingCsv } from '../../core/exchange/index.js';
 import { boardSvg, surfaceSize } from '../../core/picture/index.js';
 import { canonicalText, type Plan, type Surface } from '../../core/plan/index.js';
+import { speechNow } from '../store/useSpeech.js';
 import { saveFile, svgToPng } from '../ui/save.js';
 
 /** A file's name keeps the letters of every alphabet. */
@@ -16,6 +17,13 @@ export const planFile = (plan: Plan): void =>
 
 export const shoppingFile = (plan: Plan): void =>
   saveFile(`${fileName(plan.occasion.name)}-shopping.csv`, shoppingCsv(plan), 'text/csv;charset=utf-8');
+
+export const menuFile = (plan: Plan): void =>
+  saveFile(
+    `${fileName(plan.occasion.name)}-menu.txt`,
+    menuText(plan, speechNow()),
+    'text/plain;charset=utf-8',
+  );
 
 const pngOf = (plan: Plan, surface: Surface): Promise<Blob> => {
   const [l, w] = surfaceSize(surface);

@@ -1,5 +1,5 @@
 import type { Plan } from '../../core/plan/index.js';
-import { allPictures, onePicture, planFile, shoppingFile } from './make.js';
+import { allPictures, menuFile, onePicture, planFile, shoppingFile } from './make.js';
 import { t } from '../words/index.js';
 
 /** A file that a plan gives. */
@@ -32,6 +32,14 @@ export const EXPORTS: readonly ExportRecord[] = [
     of: 'plan',
     kind: 'paper',
     save: shoppingFile,
+  },
+  {
+    id: 'menu',
+    words: t('Save the menu as text'),
+    also: ['menu', 'grams', 'list of foods', 'what is served'],
+    of: 'plan',
+    kind: 'paper',
+    save: menuFile,
   },
   {
     id: 'svg',

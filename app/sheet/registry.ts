@@ -33,6 +33,12 @@ export const PAGES: readonly PageRecord[] = [
     view: () => import('./BitesSheet.js').then((m) => ({ default: m.BitesSheet })),
   },
   {
+    id: 'menu',
+    words: t('Print the menu'),
+    also: ['grams each', 'what is served', 'list of foods'],
+    view: () => import('./MenuSheet.js').then((m) => ({ default: m.MenuSheet })),
+  },
+  {
     id: 'card',
     of: true,
     view: () => import('./GuestCardSheet.js').then((m) => ({ default: m.GuestCardPage })),

@@ -17,8 +17,11 @@ export function useSpeech(): Speech {
   return useMemo(() => speechIn(units), [units]);
 }
 
+/** The same, outside of what is drawn. */
+export const speechNow = (): Speech => speechIn(useSettings.getState().units);
+
 /** What the core says, in words, outside of what is drawn. */
-export const spoken = (said: Said): string => speak(said, speechIn(useSettings.getState().units));
+export const spoken = (said: Said): string => speak(said, speechNow());
 
 /** Why something was refused, each with the field that it is about. */
 export const refusedWords = (problems: readonly { path: string; reason: Said }[]): string =>

@@ -54,8 +54,8 @@ class Thread {
     else doing.resolve(said.answer);
   }
 
-  end(): void {
-    void this.worker.terminate();
+  end(): Promise<unknown> {
+    return this.worker.terminate();
   }
 }
 

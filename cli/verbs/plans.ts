@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { senseOf } from '../../core/board/index.js';
 import {
   certificateOf,
   checkPlan,
@@ -12,6 +13,7 @@ import {
   type Severity,
 } from '../../core/check/index.js';
 import { deedsOf, findByWords } from '../../core/deeds/index.js';
+import { menuText } from '../../core/exchange/index.js';
 import { layPlan } from '../../core/lay/index.js';
 import { boardSvg } from '../../core/picture/index.js';
 import {
@@ -101,6 +103,26 @@ export function check(call: Call): void {
         : care.missing.map(said).join('; '),
     })),
     holdsUpTo: care.greed,
+  });
+}
+
+/** The board as a stylist writes it down, with grams in all and for each portion. */
+export function menu(call: Call): void {
+  call.say(menuText(planOf(call), ENGLISH));
+}
+
+/** Where the board lacks sense: amounts beyond what is taken, what is never laid there, dips without dippers, heaps. */
+export function sense(call: Call): void {
+  call.print({
+    senseless: senseOf(planOf(call)).map((found) => ({
+      code: found.code,
+      ...('component' in found ? { food: found.component.id } : {}),
+      ...('components' in found ? { foods: found.components.map((food) => food.id) } : {}),
+      ...('surface' in found ? { surface: found.surface.id } : {}),
+      ...('group' in found ? { group: found.group.id } : {}),
+      ...('massG' in found ? { massG: Math.round(found.massG), mostG: Math.round(found.mostG) } : {}),
+      ...('share' in found ? { share: Math.round(found.share * 1000) / 1000 } : {}),
+    })),
   });
 }
 

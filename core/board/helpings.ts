@@ -1,6 +1,7 @@
 import {
   IN_A_BOX,
   servingOf,
+  usualForm,
   type Component,
   type Family,
   type FormId,
@@ -157,3 +158,18 @@ export const isBold = (component: Component): boolean => {
   const { takers, class: name } = servingOf(component);
   return takers <= BOLD_BELOW && !NEVER_BOLD.has(name);
 };
+
+/** The least that is laid by hand at once (house default). */
+const LEAST_BY_HAND_G = 20;
+
+/** Grams of a food that those at a surface usually have, in its usual form: what is laid when nobody says how much. */
+export function usualHereG(plan: Plan, component: Component, surface: Surface): number {
+  const { form, pieceG } = usualForm(component);
+  const groups = groupsAt(plan, surface);
+  const { usual } = eaten(
+    plan,
+    component,
+    groups.map((group) => ({ group, verdict: judgeGroup(component, form, group).verdict })),
+  );
+  return Math.max(LEAST_BY_HAND_G, pieceG, Math.round(usual / 10) * 10);
+}

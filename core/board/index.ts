@@ -30,6 +30,7 @@ export {
   occasionAt,
   sureShare,
   takersAt,
+  usualHereG,
 } from './helpings.js';
 export {
   ACCENTS_AT_MOST,

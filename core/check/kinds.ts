@@ -55,6 +55,9 @@ export const FINDING_KINDS = {
   'bowls-laid-otherwise': { ...at('lay'), ofTheLayout: true },
   'too-little': at('choose'),
   'too-much': at('choose'),
+  'more-than-taken': at('choose'),
+  'not-for-occasion': at('choose', 'brief'),
+  'nothing-beside-it': at('choose'),
   'nothing-sharp': at('choose'),
   'all-soft': at('choose'),
   'no-crunch': at('choose'),
@@ -180,6 +183,9 @@ export interface FindingArgs {
   'cheese-without-vehicle': { surface: string };
   'star-missing': { food: string };
   'star-without-support': { food: string };
+  'more-than-taken': { food: string; mass: Mass; most: Mass };
+  'not-for-occasion': { food: string; surface: string };
+  'nothing-beside-it': { food: string; surface: string; dip: YesNo };
   'two-alike': { foods: Several };
   disliked: { food: string };
   'too-heavy': { kj: number; most: number };

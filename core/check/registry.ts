@@ -20,6 +20,7 @@ import { together } from './checks/together.js';
 import { lookedAfter } from './checks/looked-after.js';
 import { lostComponents, ownVerdicts } from './checks/own-verdicts.js';
 import { promises } from './checks/promises.js';
+import { sense } from './checks/sense.js';
 import { size } from './checks/size.js';
 import { smallChildren } from './checks/small-children.js';
 import { budget, tools } from './checks/tools.js';
@@ -49,6 +50,7 @@ export const CHECKS: readonly Check[] = [
   amounts,
   balance,
   company,
+  sense,
   tools,
   budget,
   coldAir,

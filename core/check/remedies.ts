@@ -1,4 +1,11 @@
-import { placementsOf, type PlacedFood } from '../board/index.js';
+import {
+  mayStandAt,
+  occasionAt,
+  placementsOf,
+  takersAt,
+  usualHereG,
+  type PlacedFood,
+} from '../board/index.js';
 import {
   factValue,
   factWords,
@@ -185,6 +192,35 @@ export function moreOf(
   };
 }
 
+/** So much of a food that no more lies than is taken, everywhere alike; each lot keeps a piece. */
+export function lessOf(foods: readonly PlacedFood[], leftG: number): Remedy {
+  const massG = grams(foods);
+  const factor = leftG / massG;
+  return {
+    kind: 'less',
+    args: { food: foods[0]!.component.name, mass: { g: massG - leftG }, left: { g: leftG } },
+    command: {
+      name: 'together',
+      label: 'lay less of it',
+      commands: foods.map((placed) => ({
+        name: 'place' as const,
+        componentId: placed.component.id,
+        surfaceId: placed.surface.id,
+        placements: placed.lots.map((placement) => {
+          const single = placement.massG / placement.pieces;
+          const pieces = placement.pieces === 1 ? 1 : Math.max(1, Math.floor(placement.pieces * factor));
+          return {
+            ...placement,
+            pieces,
+            massG:
+              placement.pieces === 1 ? Math.max(1, Math.floor(placement.massG * factor)) : pieces * single,
+          };
+        }),
+      })),
+    },
+  };
+}
+
 /** In the order of the craft: contain, another surface, a surface of its own, leave out. */
 export const keepApart = (
   context: CheckContext,
@@ -261,12 +297,12 @@ const clean = (context: CheckContext, component: Component, surface: Surface): b
   surface.freeFrom.every((id) => keepsFree(component, id) === 'keeps') &&
   context.groupsAt(surface).every((group) => carriesTo(component, group).length === 0);
 
-/** Adds the food that helps and that most guests at the surface may eat; nothing when none does. */
+/** Adds the usual helping of the food that helps and that most guests at the surface take; nothing when none does. */
 export function addHelper(
   context: CheckContext,
   surface: Surface,
-  massG: number,
   helps: (component: Component) => boolean,
+  askedG?: number,
 ): Remedy | undefined {
   const there = new Set<ComponentId>(
     context.placed.filter((placed) => placed.surface === surface).map((placed) => placed.component.id),
@@ -275,7 +311,7 @@ export function addHelper(
     context
       .groupsAt(surface)
       .filter((group) => judgeGroup(component, usualForm(component).form, group).verdict === 'fine')
-      .reduce((sum, group) => sum + group.count, 0);
+      .reduce((sum, group) => sum + group.count * takersAt(context.plan, component, group), 0);
   const best = [...context.larder.values()]
     .filter(
       (component) =>
@@ -283,12 +319,14 @@ export function addHelper(
         !there.has(component.id) &&
         !context.plan.wishes.excluded.includes(component.id) &&
         helps(component) &&
+        mayStandAt(component, usualForm(component).form, occasionAt(context.plan, surface)) &&
         clean(context, component, surface),
     )
     .map((component) => ({ x: component, n: eaters(component) }))
     .sort((a, b) => b.n - a.n)[0]?.x;
   if (!best) return undefined;
   const fact = usualForm(best);
+  const massG = askedG ?? usualHereG(context.plan, best, surface);
   return {
     kind: 'add',
     args: { food: best.name, mass: { g: massG } },

@@ -1,3 +1,4 @@
+export { menuOf, menuText, type MenuFood, type MenuPart } from './menu.js';
 export { shoppingCsv, shoppingRows, type ShoppingRow } from './shopping.js';
 export {
   BUNDLE_FORMAT,

@@ -1,3 +1,4 @@
+import { usualHereG } from '../../../core/board/index.js';
 import { useState } from 'react';
 import {
   about,
@@ -20,7 +21,7 @@ import { OwnDeeds } from './OwnDeeds.js';
 import { WhyFood } from './WhyFood.js';
 import { ForWhom } from './food/ForWhom.js';
 import { InTheHouse, Lies, type FoodPart } from './food/Lies.js';
-import { FIRST_G, gramsPlaced, surfacesFor } from './placing.js';
+import { gramsPlaced, surfacesFor } from './placing.js';
 import { Button } from '../../ui/kit/Button.js';
 import { PaperHeading } from '../../ui/kit/Heading.js';
 import { ownRecipeOf } from './RecipeDialog.js';
@@ -239,7 +240,7 @@ function FirstDeed({ plan, component, run, onSwap }: FoodPart & { onSwap: () => 
             name: 'place',
             componentId: component.id,
             surfaceId: first.id,
-            placements: gramsPlaced(plan, component, first.id, FIRST_G),
+            placements: gramsPlaced(plan, component, first.id, usualHereG(plan, component, first)),
           })
         }
       >

@@ -1,9 +1,10 @@
+import { Link } from 'react-router';
 import { useShallow } from 'zustand/react/shallow';
 import { useMemo } from 'react';
 import { percentAtMost } from '../../../core/measure/index.js';
 import type { Plan } from '../../../core/plan/index.js';
 import { provenFor, useKitchen } from '../../store/kitchen-jobs.js';
-import { Button } from '../../ui/kit/Button.js';
+import { Button, buttonLook } from '../../ui/kit/Button.js';
 import { t } from '../../words/index.js';
 
 export type BoardPaper = 'glance' | 'others' | 'convert';
@@ -42,6 +43,9 @@ export function Proposals({ plan, onOpen }: { plan: Plan; onOpen: (paper: BoardP
       <Button look="quiet" size="small" onClick={() => onOpen('convert')}>
         {t('Turn the whole board')}
       </Button>
+      <Link className={buttonLook({ look: 'quiet', size: 'small' })} to={`/plan/${plan.id}/menu`}>
+        {t('The menu')}
+      </Link>
       <Proof plan={plan} />
     </div>
   );

@@ -2,9 +2,6 @@ import { formOf, usualForm, type Component } from '../../../core/catalogue/index
 import { mostInABowlG, placementsOf, wholePieces } from '../../../core/board/index.js';
 import { keepsFree, type Plan } from '../../../core/plan/index.js';
 
-/** Grams of a food that is laid for the first time, until somebody says otherwise. */
-export const FIRST_G = 80;
-
 /** Surfaces whose promise the food does not break. */
 export const surfacesFor = (plan: Plan, component: Component) =>
   plan.surfaces.filter((surface) => surface.freeFrom.every((id) => keepsFree(component, id) !== 'breaks'));

@@ -96,13 +96,11 @@ export function balance(context: CheckContext): Finding[] {
     );
 }
 
-const ADDED_G = 90;
-
 /** On the surface that most guests are served from. */
 function remedyFor(context: CheckContext, axis: Axis): Remedy[] {
   const surface = [...context.plan.surfaces].sort(
     (a, b) => context.groupsAt(b).length - context.groupsAt(a).length,
   )[0];
-  const added = surface && addHelper(context, surface, ADDED_G, axis.helps);
+  const added = surface && addHelper(context, surface, axis.helps);
   return added ? [added] : [];
 }

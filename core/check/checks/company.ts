@@ -12,8 +12,6 @@ import type { CheckContext } from '../context.js';
 import { finding, type Finding, type Remedy } from '../finding.js';
 import { addHelper, leaveOut } from '../remedies.js';
 
-const ADDED_G = 90;
-
 /** What stands badly beside what: rich without relief, cheese without bread, a star alone, two that are alike. */
 export function company(context: CheckContext): Finding[] {
   return [
@@ -47,16 +45,10 @@ function unrelieved(context: CheckContext): Finding[] {
         args: { surface: surface.name, foods: { foods: rich.map((placed) => placed.component.name) } },
         facts: [{ what: { say: 'fact.name.rich-foods' }, value: rich.length, source: 'this plan' }],
         remedies: given([
+          addHelper(context, surface, (component) => component.family === 'pickle' && relieves(component)),
           addHelper(
             context,
             surface,
-            ADDED_G,
-            (component) => component.family === 'pickle' && relieves(component),
-          ),
-          addHelper(
-            context,
-            surface,
-            ADDED_G,
             (component) => component.family === 'fresh-fruit' && relieves(component),
           ),
         ]),
@@ -77,7 +69,7 @@ function withoutBread(context: CheckContext): Finding[] {
         surfaceId: surface.id,
         args: { surface: surface.name },
         facts: [{ what: { say: 'fact.name.cheeses' }, value: cheese.length, source: 'this plan' }],
-        remedies: given([addHelper(context, surface, ADDED_G, (component) => component.job === 'vehicle')]),
+        remedies: given([addHelper(context, surface, (component) => component.job === 'vehicle')]),
       }),
     ];
   });
@@ -118,7 +110,6 @@ function lonelyStar(context: CheckContext): Finding[] {
         addHelper(
           context,
           here.surface,
-          ADDED_G,
           (component) =>
             component.family === food.family &&
             (component.taste?.strength ?? 5) <= 2 &&

@@ -29,10 +29,10 @@ export function knownFoods(context: CheckContext): Finding[] {
       addHelper(
         context,
         surface,
-        ADDED_G * group.count,
         (component) =>
           knows(component, group) &&
           !known.some((otherComponent) => otherComponent.baseFood === component.baseFood),
+        ADDED_G * group.count,
       );
     return [
       finding('too-few-known-foods', {

@@ -90,8 +90,8 @@ function remediesFor(context: CheckContext, care: LookedAfter): Remedy[] {
         addHelper(
           context,
           surface,
-          ADDED_PER_GUEST_G * care.group.count,
           (component) => m(component) && forThem(component),
+          ADDED_PER_GUEST_G * care.group.count,
         ),
       )
     : [];

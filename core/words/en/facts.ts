@@ -35,6 +35,7 @@ export const FACTS = {
   'fact.name.kinds': 'kinds',
   'fact.name.kinds-tasted': 'kinds tasted',
   'fact.name.planned': 'planned',
+  'fact.name.helping': 'usual helping of who takes it',
   'fact.name.policy': 'policy',
   'fact.name.component': 'component',
   'fact.name.star': 'star',

@@ -66,6 +66,16 @@ export const FINDINGS = {
   'finding.too-small.why': 'What is laid at opening takes {ground}; inside the rim are {area}.',
   'finding.too-large.text': '{surfaceCap} will look sparse.',
   'finding.too-large.why': 'What is laid at opening takes {ground}; inside the rim are {area}.',
+  'finding.more-than-taken.text': '{mass} of {foodLow} is more than they eat.',
+  'finding.more-than-taken.why':
+    'Those who may eat it take about {most} at most. Pin it if it is to be there all the same.',
+  'finding.not-for-occasion.text': '{food} has no place here.',
+  'finding.not-for-occasion.why':
+    'It is not laid on {surfaceLow} for such an occasion. Say in Brief what the board is for, or pin it.',
+  'finding.nothing-beside-it.text':
+    '{dip, select, yes {Nothing to dip into {foodLow}.} other {{food} stands alone.}}',
+  'finding.nothing-beside-it.why':
+    '{dip, select, yes {Two foods to dip lie beside a dip, on the same surface.} other {It goes with something that is not on {surfaceLow}.}}',
   'finding.too-many-kinds.text': '{n, number} kinds are many for {surfaceLow}.',
   'finding.too-many-kinds.why':
     'It takes about {most, number}. Fewer, larger kinds look calmer and leave fewer open packs.',

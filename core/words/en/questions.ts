@@ -7,4 +7,10 @@ export const QUESTIONS = {
   'ask.line': '[ ] {question}{grave, select, yes { (allergy or small child)} other {}} For: {groupsLow}.',
   'ask.read-by': 'Read by, and when:',
   'ask.none': 'Nothing is open.',
+
+  'menu.head':
+    '{guests, plural, one {# guest} other {# guests}}, {portions, plural, one {# portion} other {# portions}}; in brackets what each portion has',
+  'menu.part':
+    '{surface}{copies, plural, =1 {} other { and {copies, number} in all that are alike}}, for {portions, plural, one {# portion} other {# portions}}',
+  'menu.food': '{food} {mass} ({each}){kept, select, yes {, {left} left in the packs} other {}}',
 } as const;

@@ -18,6 +18,8 @@ export const REMEDIES = {
   'remedy.label-read.effect': '{n, plural, one {no {fact}} other {# facts}}',
   'remedy.add.label': 'Add {foodLow}',
   'remedy.add.effect': '{mass}',
+  'remedy.less.label': 'Lay {left} of it',
+  'remedy.less.effect': '−{mass}',
   'remedy.more.label': 'More {foodLow}',
   'remedy.more.effect': '+{mass}',
   'remedy.in-lots.label': 'Serve in {n, number} lots',

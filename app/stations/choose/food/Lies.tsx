@@ -1,3 +1,4 @@
+import { usualHereG } from '../../../../core/board/index.js';
 import { FORMS, formName, usualForm, type Component, type FormId } from '../../../../core/catalogue/index.js';
 import { GRAMS_PER_OUNCE } from '../../../../core/measure/index.js';
 import type { Command, Plan, Surface } from '../../../../core/plan/index.js';
@@ -7,7 +8,7 @@ import { useSettings } from '../../../store/settings.js';
 import { Tick } from '../../../ui/Fields.js';
 import { Input } from '../../../ui/kit/Input.js';
 import { Select } from '../../../ui/kit/Select.js';
-import { FIRST_G, gramsPlaced, surfacesFor } from '../placing.js';
+import { gramsPlaced, surfacesFor } from '../placing.js';
 import { t, word } from '../../../words/index.js';
 
 export interface FoodPart {
@@ -76,7 +77,7 @@ function OnSurface({ plan, component, run, surface }: FoodPart & { surface: Surf
           <Select<FormId>
             label={t('Form on {name}', { name: surface.name })}
             value={form}
-            onPick={(picked) => setMass(mass || FIRST_G, picked)}
+            onPick={(picked) => setMass(mass || usualHereG(plan, component, surface), picked)}
             options={component.forms.map((fact) => ({
               value: fact.form,
               words: word(formName(fact.form)),

@@ -1,0 +1,40 @@
+/** @jest-environment ./app/testing/jsdom.mjs */
+import { cometWatch, openStation } from '../testing/papers.js';
+import { screen, within } from '@testing-library/react';
+import { SAVED } from '../testing/dom.js';
+import { expect, test } from '@jest/globals';
+import { menuOf, menuText } from '../../core/exchange/index.js';
+import { formatMass } from '../../core/measure/index.js';
+import { ENGLISH } from '../../core/words/index.js';
+
+const demo = cometWatch();
+
+test('the menu says what each surface has, with the grams of the plan, and is saved as text', async () => {
+  const hands = await openStation(demo, 'menu');
+  const parts = menuOf(demo);
+  expect(parts.length).toBeGreaterThan(2);
+  for (const { families } of parts)
+    for (const { foods } of families)
+      for (const { component, massG } of foods) {
+        const rows = screen
+          .getAllByRole('row')
+          .filter((row) => within(row).queryAllByText(component.name, { exact: false }).length > 0);
+        expect([
+          component.name,
+          rows.some((row) => row.textContent?.includes(formatMass(Math.round(massG), 'metric', 'en'))),
+        ]).toEqual([component.name, true]);
+      }
+  // nothing of the plan is missing, nothing is counted twice
+  const grams = parts.flatMap(({ families }) =>
+    families.flatMap(({ foods }) => foods.map((food) => food.massG)),
+  );
+  const herbs = ['rosemary', 'mint', 'basil', 'thyme'];
+  const laid = demo.placements.filter(({ componentId }) => !herbs.includes(componentId));
+  expect(grams.reduce((sum, g) => sum + g, 0)).toBeCloseTo(
+    laid.reduce((sum, { massG }) => sum + massG, 0),
+    3,
+  );
+  await hands.press('Save it as text');
+  expect(SAVED[0]!.name).toBe('comet-watch-menu.txt');
+  expect(await SAVED[0]!.text()).toBe(menuText(demo, ENGLISH));
+});

@@ -1,0 +1,99 @@
+import { isDip, isDipper, needsPartner, senseOf, type PlacedFood } from '../../board/index.js';
+import { isPartner, servingOf, type Component } from '../../catalogue/index.js';
+import type { Surface } from '../../plan/index.js';
+import type { CheckContext } from '../context.js';
+import { finding, type Finding, type Remedy } from '../finding.js';
+import { addHelper, leaveOut, lessOf } from '../remedies.js';
+
+const given = (remedies: readonly (Remedy | undefined)[]): Remedy[] =>
+  remedies.filter((remedy): remedy is Remedy => remedy !== undefined);
+
+/** What a stylist would not serve: more of a food than is taken, what has no place there, a dip and nothing to dip. */
+export function sense(context: CheckContext): Finding[] {
+  if (context.placed.length === 0) return [];
+  const lying = (component: Component): PlacedFood[] =>
+    context.placed.filter((placed) => placed.component.id === component.id);
+  return senseOf(context.plan).flatMap((found): Finding[] => {
+    // what the stylist asked for by name is theirs to ask for
+    if ('component' in found && isWished(context, found.component)) return [];
+    switch (found.code) {
+      case 'beyond-most':
+        return [tooMuch(lying(found.component), found)];
+      case 'never-here':
+        return [outOfPlace(found.component, found.surface, lying(found.component))];
+      case 'no-dippers':
+      case 'alone':
+        return [withoutPartner(context, found.component, found.surface, lying(found.component))];
+      default:
+        return [];
+    }
+  });
+}
+
+const isWished = ({ plan }: CheckContext, { id }: Component): boolean =>
+  plan.wishes.pinned.includes(id) || plan.wishes.star === id;
+
+function tooMuch(
+  foods: readonly PlacedFood[],
+  { component, massG, mostG }: { component: Component; massG: number; mostG: number },
+): Finding {
+  return finding('more-than-taken', {
+    key: `beyond ${component.id}`,
+    components: [component.id],
+    args: { food: component.name, mass: { g: massG }, most: { g: mostG } },
+    facts: [
+      { what: { say: 'fact.name.planned' }, value: { g: massG }, source: 'this plan' },
+      {
+        what: { say: 'fact.name.helping' },
+        value: { g: servingOf(component).helping.usual },
+        source: 'house default',
+      },
+    ],
+    remedies: mostG > 0 ? [lessOf(foods, mostG), leaveOut(foods)] : [leaveOut(foods)],
+  });
+}
+
+function outOfPlace(component: Component, surface: Surface, foods: readonly PlacedFood[]): Finding {
+  return finding('not-for-occasion', {
+    key: `occasion ${component.id} ${surface.id}`,
+    components: [component.id],
+    surfaceId: surface.id,
+    args: { food: component.name, surface: surface.name },
+    facts: [
+      {
+        what: { say: 'fact.name.planned' },
+        value: { g: foods.reduce((sum, food) => sum + food.massG, 0) },
+        source: 'this plan',
+      },
+    ],
+    remedies: [leaveOut(foods.filter((food) => food.surface === surface))],
+  });
+}
+
+function withoutPartner(
+  context: CheckContext,
+  component: Component,
+  surface: Surface,
+  foods: readonly PlacedFood[],
+): Finding {
+  const dip = isDip(component) && !needsPartner(component);
+  const { partners } = servingOf(component);
+  const helps = (other: Component) => (dip ? isDipper(other) : isPartner(partners, other));
+  return finding('nothing-beside-it', {
+    key: `beside ${component.id} ${surface.id}`,
+    components: [component.id],
+    surfaceId: surface.id,
+    args: { food: component.name, surface: surface.name, dip: dip ? 'yes' : 'no' },
+    facts: [
+      {
+        what: { say: 'fact.name.planned' },
+        value: { g: foods.reduce((sum, food) => sum + food.massG, 0) },
+        source: 'this plan',
+      },
+    ],
+    remedies: given([
+      addHelper(context, surface, helps),
+      leaveOut(foods.filter((food) => food.surface === surface)),
+    ]),
+  });
+}
