@@ -47,10 +47,10 @@ function Part({ part: { surface, copies, portions, families } }: { part: MenuPar
           })}
         </small>
       </h2>
-      <div className="columns-2 gap-8">
+      <div className="gap-8 sm:columns-2 print:columns-2">
         {families.map(({ family, eachG, foods }) => (
           <table key={family} className="mb-3 w-full break-inside-avoid border-collapse">
-            <caption className="text-left font-display font-extrabold">
+            <caption className="text-left font-display font-extrabold first-letter:uppercase">
               {word(FAMILY_WORDS[family])} <span className="font-normal">{mass(eachG)}</span>
             </caption>
             <tbody>
@@ -62,8 +62,8 @@ function Part({ part: { surface, copies, portions, families } }: { part: MenuPar
                       <small> {t('({mass} left in the packs)', { mass: mass(food.leftG) })}</small>
                     )}
                   </th>
-                  <td className="w-20 py-0.5 text-right tabular-nums">{mass(food.massG)}</td>
-                  <td className="w-16 py-0.5 text-right tabular-nums">{mass(food.eachG)}</td>
+                  <td className="w-20 py-0.5 text-right! tabular-nums">{mass(food.massG)}</td>
+                  <td className="w-16 py-0.5 text-right! tabular-nums">{mass(food.eachG)}</td>
                 </tr>
               ))}
             </tbody>

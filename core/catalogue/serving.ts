@@ -146,8 +146,15 @@ const USUAL_CLASS: Record<Family, string> = {
 const GUESSED_TAKERS = 0.6;
 const GUESSED_CHILDREN = 0.4;
 
-function guessed(family: Family): Serving {
-  const name = USUAL_CLASS[family];
+/** Very sweet spreads go by the spoon, as honey does; strong cheese by the crumb. */
+const VERY = 4;
+function classOf({ family, taste }: Pick<Component, 'family' | 'taste'>): string {
+  if (family === 'spread-dip' && (taste?.sweet ?? 0) >= VERY) return 'jam';
+  if (family === 'cheese' && (taste?.strength ?? 0) >= VERY) return 'cheese-strong';
+  return USUAL_CLASS[family];
+}
+
+function guessed(name: string): Serving {
   const row = { ...FRESH, ...BODIES, ...BESIDE }[name]!;
   return {
     helping: helpingOf(row.helping),
@@ -163,14 +170,15 @@ function guessed(family: Family): Serving {
     source: 'guess by family',
   };
 }
-const GUESSED = new Map<Family, Serving>();
+const GUESSED = new Map<string, Serving>();
 
 /** How a food is served; one that the tables do not know as its family usually is. */
-export function servingOf(component: Pick<Component, 'id' | 'family'>): Serving {
-  const known = KNOWN.get(component.id) ?? GUESSED.get(component.family);
+export function servingOf(component: Pick<Component, 'id' | 'family' | 'taste'>): Serving {
+  const known = KNOWN.get(component.id);
   if (known) return known;
-  const guess = guessed(component.family);
-  GUESSED.set(component.family, guess);
+  const name = classOf(component);
+  const guess = GUESSED.get(name) ?? guessed(name);
+  GUESSED.set(name, guess);
   return guess;
 }
 

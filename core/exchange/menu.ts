@@ -45,7 +45,8 @@ export function menuOf(plan: Plan): MenuPart[] {
           component,
           massG,
           eachG: each(massG),
-          leftG: left.get(component.id) ?? 0,
+          // what is made in the kitchen is made to measure
+          leftG: component.made === 'home-made' ? 0 : (left.get(component.id) ?? 0),
         }))
         .sort((a, b) => b.massG - a.massG || a.component.id.localeCompare(b.component.id));
       const massG = foods.reduce((sum, food) => sum + food.massG, 0);

@@ -4,7 +4,7 @@ import { CATALOGUE, usualForm } from '../catalogue/index.js';
 import { checkPlan } from '../check/index.js';
 import { applyCommand, type Plan } from '../plan/index.js';
 import { group, id, lies, planWith } from '../testing/plans.js';
-import { likeness, scoreOf } from './likeness.js';
+import { likeness, scoreOf, servesLike } from './likeness.js';
 import { swapsFor } from './index.js';
 import { text } from '../testing/words.js';
 
@@ -86,5 +86,34 @@ describe('swaps on a whole plan', () => {
       .map((swap) => swap.id);
     expect(ids).not.toContain(swaps[0]!.id);
     for (const placement of plan.placements) expect(ids).not.toContain(placement.componentId);
+  });
+});
+
+describe('what could be served for what', () => {
+  test.each([
+    ['honey', 'dijon-mustard'],
+    ['cocktail-sausages', 'edamame'],
+    ['gorgonzola', 'mascarpone'],
+    ['baguette-toasts', 'kale-crisps'],
+  ])('%s is not turned into %s', (a, b) => expect(servesLike(get(a), get(b))).toBe(false));
+
+  test.each([
+    ['aged-gouda', 'smoked-tempeh'],
+    ['aged-gouda', 'lupin-beans'],
+    ['raisins', 'blackberries'],
+  ])('%s and %s are of families that do not stand in for each other', (a, b) =>
+    expect(likeness(get(a), get(b)).family).toBe(0),
+  );
+
+  test.each([
+    ['salami', 'plant-salami'],
+    ['brie', 'cashew-camembert'],
+    ['hummus-home', 'beet-dip'],
+    ['water-crackers', 'buckwheat-crisps'],
+    ['chicken-skewers', 'falafel'],
+    ['smoked-salmon', 'smoked-tofu'],
+    ['honey', 'maple-syrup'],
+  ])('%s may become %s, and the other way', (a, b) => {
+    expect([servesLike(get(a), get(b)), servesLike(get(b), get(a))]).toEqual([true, true]);
   });
 });

@@ -1,5 +1,5 @@
 import { converter, differenceEuclidean } from 'culori';
-import { FORMS, TASTES, usualForm, type Component } from '../catalogue/index.js';
+import { FORMS, servingOf, TASTES, usualForm, type Component } from '../catalogue/index.js';
 import { effortOf, minutesOf } from '../portion/index.js';
 
 /** How well one food does another's job, in named parts, each from 0 to 1. */
@@ -52,10 +52,8 @@ const NEAR: readonly (readonly [Component['family'], Component['family'], number
   ['cured-meat', 'fish', 0.5],
   ['cured-meat', 'plant-protein', 0.6],
   ['fish', 'plant-protein', 0.5],
-  ['cheese', 'plant-protein', 0.5],
   ['cheese', 'spread-dip', 0.4],
   ['nut-seed', 'vehicle', 0.2],
-  ['fresh-fruit', 'dried-fruit', 0.5],
   ['fresh-fruit', 'vegetable', 0.4],
   ['pickle', 'vegetable', 0.4],
   ['dried-fruit', 'sweet-bite', 0.5],
@@ -154,6 +152,33 @@ export function likeness(a: Component, b: Component): Likeness {
     cost: cost(a, b),
     effort: effort(a, b),
   };
+}
+
+/** A helping may be so many times another's before it is a food of another weight on the board (house default); almonds become seeds all the same. */
+const HELPING_APART = 1.8;
+const IN_THE_FAMILY = 3;
+/** Sweet and savoury condiments stand beside different foods. */
+const SWEET_APART = 3;
+/** A slice of cheese is laid on bread, a cube of tofu is picked: both are the body of a bite. */
+const BODY_WAYS: readonly string[] = ['carried', 'picked'];
+
+/**
+ * Could the one be served for the other: eaten alike, of a similar weight on the board, in the same course? What carries
+ * cheese is replaced by what carries; honey is not by mustard, a sausage not by beans.
+ */
+export function servesLike(a: Component, b: Component): boolean {
+  const [one, other] = [servingOf(a), servingOf(b)];
+  if (one.carries === 'all' && other.carries !== 'all') return false;
+  const isBody = (component: Component) => component.job === 'body';
+  const ways =
+    isBody(a) && isBody(b) && one.ways.some((way) => BODY_WAYS.includes(way))
+      ? other.ways.some((way) => BODY_WAYS.includes(way))
+      : one.ways.some((way) => other.ways.includes(way));
+  if (!ways) return false;
+  const [less, more] = [one.helping.usual, other.helping.usual].sort((x, y) => x - y) as [number, number];
+  if (more / less > (a.family === b.family ? IN_THE_FAMILY : HELPING_APART)) return false;
+  const sweet = (component: Component) => component.taste?.sweet ?? 0;
+  return Math.abs(sweet(a) - sweet(b)) <= SWEET_APART;
 }
 
 /** The sum, weighed; weights need not add up to 1. All nothing counts as the house's. */

@@ -24,7 +24,15 @@ import {
 } from '../plan/index.js';
 import { choosePacks, effortOf, inPantry, minutesOf } from '../portion/index.js';
 import { onlyJobs } from './jobs.js';
-import { likeness, LIKENESS_PARTS, PART_WORDS, scoreOf, WEIGHTS, type Likeness } from './likeness.js';
+import {
+  likeness,
+  LIKENESS_PARTS,
+  PART_WORDS,
+  scoreOf,
+  servesLike,
+  WEIGHTS,
+  type Likeness,
+} from './likeness.js';
 
 export const SWAP_KINDS = ['component', 'form', 'home-made', 'split'] as const;
 export type SwapKind = (typeof SWAP_KINDS)[number];
@@ -135,7 +143,7 @@ function alikeEnough(
 ): { like: Likeness; score: number } | undefined {
   const like = likeness(from, to);
   const score = scoreOf(like, weights);
-  return score < LEAST_LIKE || like.family === 0 ? undefined : { like, score };
+  return score < LEAST_LIKE || like.family === 0 || !servesLike(from, to) ? undefined : { like, score };
 }
 
 function homeMade(
