@@ -28,6 +28,10 @@ const VIEWS = {
   theme: (page) => press(page, /^Theme/),
   schools: (page) => press(page, 'Side by side'),
   choose: (page) => station(page, 'choose'),
+  menu: async (page) => {
+    await station(page, 'choose');
+    await page.getByRole('link', { name: 'The menu' }).click();
+  },
   label: async (page) => {
     await station(page, 'choose');
     await press(page, 'Read a label');

@@ -164,6 +164,8 @@ const isBaked = (component: Component): boolean =>
   /biscuit|shortbread|amaretti|macaron|macaroon|brownie|wafer|madeleine|baklava/i.test(
     `${component.name} ${component.id}`,
   );
+const isForBread = (component: Component): boolean =>
+  servingOf(component).class === 'cheese-spread' || component.baseFood === 'butter';
 /** Soft or in slices: what fills, beside crackers. */
 const feeds = (component: Component): boolean =>
   component.job === 'vehicle' && ['soft', 'chewy'].includes(component.texture);
@@ -211,6 +213,20 @@ export const WANTED: readonly WantedTaste[] = [
   { name: 'something sharp', points: 3, has: isSharp },
   { name: 'something pickled beside the rich', points: 1.5, has: served('pickle', 'pickle-sharp') },
   { name: 'a small colour', points: 0.8, count: 2, at: SAVOURY, has: served('fruit-accent', 'pickle-sharp') },
+  {
+    name: 'ham or salami',
+    points: 1.5,
+    count: 2,
+    at: ['drinks', 'afternoon', 'picnic'],
+    has: served('cured'),
+  },
+  {
+    name: 'something with egg',
+    points: 2,
+    at: ['breakfast'],
+    has: (component) => component.allergens.egg === 'contains' && component.job === 'body',
+  },
+  { name: 'butter or fresh cheese to spread', points: 2, at: ['breakfast'], has: isForBread },
   { name: 'bread that feeds', points: 2, at: ['meal', 'breakfast'], count: 2, has: feeds },
   { name: 'chocolate', points: 2, count: 2, at: ['sweet'], has: isChocolate },
   { name: 'biscuits', points: 1.5, count: 2, at: ['sweet'], has: isBaked },
