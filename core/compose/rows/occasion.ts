@@ -62,7 +62,7 @@ export function energyRows(draft: Draft): void {
 
 /** Points for each minute by the lever, and when less work is not asked for, a little. */
 const EACH_MINUTE = 0.006;
-const LEVER_MINUTE = 0.05;
+const LEVER_MINUTE = 0.1;
 
 /** The hands there are; and of two equal boards the one with less work. */
 export function workRows(draft: Draft): void {
