@@ -253,4 +253,18 @@ describe('slips', () => {
     const plan = planWith({ party: [group('v', 1, ['vegetarian'])], placements: [lies(own.id, 250)] });
     expect(find(plan, 'label-to-read')!.components).toEqual([id('brie')]);
   });
+
+  test('a food on every part of a table is one label to read', () => {
+    const [main] = planWith({}).surfaces;
+    const part = { ...main!, id: 'part' as Surface['id'], name: 'Another part' };
+    const halal = group('halal', 4, ['halal']);
+    const plan = planWith({
+      party: [halal],
+      surfaces: [main!, part],
+      placements: [lies('aged-gouda', 90), { ...lies('aged-gouda', 90), surfaceId: part.id }],
+    });
+    const slip = find(plan, 'label-to-read')!;
+    expect([slip.components, slip.args]).toMatchObject([[id('aged-gouda')], { n: 1 }]);
+    expect(slip.remedies.length).toBe(1);
+  });
 });

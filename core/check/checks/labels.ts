@@ -11,7 +11,11 @@ const MOST_REMEDIES = 4;
 /** Questions that only a label or a maker can answer, one slip for each group that they concern. */
 export function labels(context: CheckContext): Finding[] {
   return context.plan.party.flatMap((group) => {
-    const open = context.placed.filter((placed) => asks(context, placed, group));
+    const asked = context.placed.filter((placed) => asks(context, placed, group));
+    // a table in parts has one label to read, not four
+    const open = asked.filter(
+      (placed) => asked.find((first) => first.component === placed.component) === placed,
+    );
     if (open.length === 0) return [];
     const reasons = open.flatMap((placed) => openReasons(context, placed, group));
     const facts = reasons.map((reason) => reason.fact).filter(isFactKey);
