@@ -58,7 +58,7 @@ function Part({ part: { surface, copies, portions, families } }: { part: MenuPar
                 <tr key={food.component.id} className="border-b border-rule align-top">
                   <th scope="row" className="py-0.5 text-left font-normal">
                     {food.component.name}
-                    {food.leftG >= 30 && (
+                    {food.leftG > 0 && (
                       <small> {t('({mass} left in the packs)', { mass: mass(food.leftG) })}</small>
                     )}
                   </th>

@@ -26,13 +26,13 @@ export function mayStandAt(component: Component, form: FormId, occasion: Occasio
 }
 
 /** Where only a way of eating is open (a label nobody has read), a food counts so much; where an allergy is, not at all. */
-export const LEAST_SURE = 0.6;
+const LEAST_SURE = 0.6;
 
 const minds = (group: Group): boolean =>
   hasSmallChildren(group) || needsOf(group).some((choice) => isGrave(packOf(choice)!, choice));
 
 /** How far a group can be reckoned with for a food of this verdict, 0 to 1. */
-export const sureShare = (verdict: Verdict | undefined, group: Group): number =>
+const sureShare = (verdict: Verdict | undefined, group: Group): number =>
   verdict === 'fine' ? 1 : verdict === 'ask' && !minds(group) ? LEAST_SURE : 0;
 
 /** Who may eat so little of a family takes of nearly each kind that there is (shares of what is usually taken; house defaults). */
@@ -48,7 +48,7 @@ const takenBy = (component: Component, group: Group): number => {
 };
 
 /** Families, and plant cheeses, of which each group may eat little: it takes nearly all of that. */
-export const kindsRelied = memo1((plan: Plan): ReadonlyMap<string, ReadonlySet<Family | 'plant-cheese'>> => {
+const kindsRelied = memo1((plan: Plan): ReadonlyMap<string, ReadonlySet<Family | 'plant-cheese'>> => {
   const families = groupByFamily(planLarder(plan));
   return new Map(
     plan.party.map((group) => {

@@ -20,18 +20,7 @@ export {
   type QuietAreas,
   travelsFar,
 } from './contact.js';
-export {
-  eaten,
-  helpingAt,
-  isBold,
-  kindsRelied,
-  LEAST_SURE,
-  mayStandAt,
-  occasionAt,
-  sureShare,
-  takersAt,
-  usualHereG,
-} from './helpings.js';
+export { eaten, helpingAt, isBold, mayStandAt, occasionAt, takersAt, usualHereG } from './helpings.js';
 export {
   ACCENTS_AT_MOST,
   BASE_TAKERS,

@@ -23,6 +23,7 @@ import {
   type Answer,
   type Surface,
   type SurfaceId,
+  type Command,
   type SingleCommand,
 } from '../plan/index.js';
 import { bowlsInUse, fittingOutline, outlineSaid, placementGroundCm2 } from '../portion/index.js';
@@ -192,32 +193,35 @@ export function moreOf(
   };
 }
 
-/** So much of a food that no more lies than is taken, everywhere alike; each lot keeps a piece. */
+/** So many times what lies of these foods, everywhere alike; each lot keeps a piece. */
+export const scaled = (
+  foods: readonly PlacedFood[],
+  factor: number,
+  label: string,
+  round: (n: number) => number = Math.round,
+): Command => ({
+  name: 'together',
+  label,
+  commands: foods.map((placed) => ({
+    name: 'place' as const,
+    componentId: placed.component.id,
+    surfaceId: placed.surface.id,
+    placements: placed.lots.map((placement) => {
+      const { pieces, massG } = placement;
+      if (pieces === 1) return { ...placement, massG: Math.max(1, round(massG * factor)) };
+      const left = Math.max(1, round(pieces * factor));
+      return { ...placement, pieces: left, massG: (left * massG) / pieces };
+    }),
+  })),
+});
+
+/** So much less of a food that no more lies than is taken. */
 export function lessOf(foods: readonly PlacedFood[], leftG: number): Remedy {
   const massG = grams(foods);
-  const factor = leftG / massG;
   return {
     kind: 'less',
     args: { food: foods[0]!.component.name, mass: { g: massG - leftG }, left: { g: leftG } },
-    command: {
-      name: 'together',
-      label: 'lay less of it',
-      commands: foods.map((placed) => ({
-        name: 'place' as const,
-        componentId: placed.component.id,
-        surfaceId: placed.surface.id,
-        placements: placed.lots.map((placement) => {
-          const single = placement.massG / placement.pieces;
-          const pieces = placement.pieces === 1 ? 1 : Math.max(1, Math.floor(placement.pieces * factor));
-          return {
-            ...placement,
-            pieces,
-            massG:
-              placement.pieces === 1 ? Math.max(1, Math.floor(placement.massG * factor)) : pieces * single,
-          };
-        }),
-      })),
-    },
+    command: scaled(foods, leftG / massG, 'lay less of it', Math.floor),
   };
 }
 

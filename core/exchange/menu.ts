@@ -5,7 +5,17 @@ import { planLarder, type Plan } from '../plan/index.js';
 import { boughtFor, COUNTED, FAMILY_WORDS, type CountedFamily } from '../portion/index.js';
 import { capital, speak, speakArg, type Speech } from '../words/index.js';
 
-/** One food of the menu: grams in all on its surfaces, for one grown portion of those served there, and left in its packs. */
+/** From so much on it is worth saying what stays in the packs (house default). */
+const KEPT_G = 30;
+
+/** A spoonful in the jar is no news, and what is made in the kitchen is made to measure. */
+const worthSaying = (component: Component, leftG: number): number =>
+  component.made === 'home-made' || leftG < KEPT_G ? 0 : leftG;
+
+/**
+ * One food of the menu: grams in all on its surfaces, for one grown portion of those served there, and left in its packs
+ * where that is worth saying.
+ */
 export interface MenuFood {
   component: Component;
   massG: number;
@@ -45,8 +55,7 @@ export function menuOf(plan: Plan): MenuPart[] {
           component,
           massG,
           eachG: each(massG),
-          // what is made in the kitchen is made to measure
-          leftG: component.made === 'home-made' ? 0 : (left.get(component.id) ?? 0),
+          leftG: worthSaying(component, left.get(component.id) ?? 0),
         }))
         .sort((a, b) => b.massG - a.massG || a.component.id.localeCompare(b.component.id));
       const massG = foods.reduce((sum, food) => sum + food.massG, 0);
@@ -75,8 +84,7 @@ export function menuText(plan: Plan, speech: Speech): string {
                 mass: mass(food.massG),
                 each: mass(food.eachG),
                 left: mass(food.leftG),
-                // a spoonful in the jar is no news
-                kept: food.leftG >= KEPT_G ? 'yes' : 'no',
+                kept: food.leftG > 0 ? 'yes' : 'no',
               },
             },
             speech,
@@ -87,6 +95,3 @@ export function menuText(plan: Plan, speech: Speech): string {
   const head = { guests: guestsIn(plan.party), portions: Math.round(portionsIn(plan.party) * 10) / 10 };
   return `${[plan.occasion.name, speak({ say: 'menu.head', with: head }, speech), ...lines].join('\n')}\n`;
 }
-
-/** From so much on it is worth saying what stays in the packs (house default). */
-const KEPT_G = 30;

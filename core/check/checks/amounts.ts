@@ -2,6 +2,7 @@ import type { PlacedFood } from '../../board/index.js';
 import { schoolName, COUNTED, FAMILY_WORDS } from '../../portion/index.js';
 import type { CheckContext } from '../context.js';
 import { finding, type Finding, type Remedy } from '../finding.js';
+import { scaled } from '../remedies.js';
 
 /** A family may stray this far from the school, and at least this many grams, before a slip says so. */
 const STRAY = 0.3;
@@ -36,23 +37,6 @@ function scaleTo(here: readonly PlacedFood[], factor: number, off: number): Reme
   return {
     kind: off < 0 ? 'fill-up' : 'take-back',
     args: { mass: { g: Math.abs(off) } },
-    command: {
-      name: 'together',
-      label: 'scale a family',
-      commands: here.map((placed) => ({
-        name: 'place' as const,
-        componentId: placed.component.id,
-        surfaceId: placed.surface.id,
-        placements: placed.lots.map((placement) => {
-          const pieces = Math.max(1, Math.round(placement.pieces * factor));
-          const single = placement.massG / placement.pieces;
-          return {
-            ...placement,
-            pieces: placement.pieces === 1 ? 1 : pieces,
-            massG: placement.pieces === 1 ? Math.round(placement.massG * factor) : pieces * single,
-          };
-        }),
-      })),
-    },
+    command: scaled(here, factor, 'scale a family'),
   };
 }
