@@ -254,6 +254,20 @@ describe('slips', () => {
     expect(find(plan, 'label-to-read')!.components).toEqual([id('brie')]);
   });
 
+  test('drinks miss something sharp and hot; a breakfast and children do not', () => {
+    const missed = (kind: Plan['occasion']['kind']) => {
+      const plan = planWith({
+        party: [all],
+        placements: [lies('brie', 250)],
+        occasion: { ...planWith({}).occasion, kind },
+      });
+      const codes = checkPlan(plan).findings.map((found) => found.code);
+      return ['nothing-sharp', 'nothing-hot', 'no-crunch'].filter((code) => codes.includes(code as never));
+    };
+    expect(missed('drinks')).toEqual(['nothing-sharp', 'nothing-hot', 'no-crunch']);
+    expect([missed('breakfast'), missed('children')]).toEqual([['no-crunch'], ['no-crunch']]);
+  });
+
   test('a food on every part of a table is one label to read', () => {
     const [main] = planWith({}).surfaces;
     const part = { ...main!, id: 'part' as Surface['id'], name: 'Another part' };

@@ -11,6 +11,7 @@ import {
   taste,
 } from '../../board/index.js';
 import type { Component } from '../../catalogue/index.js';
+import { occasionOf } from '../../portion/index.js';
 import type { CheckContext } from '../context.js';
 import { finding, type Finding, type Remedy } from '../finding.js';
 import { addHelper } from '../remedies.js';
@@ -31,11 +32,14 @@ interface Axis {
   helps(component: Component): boolean;
   /** A sweet course wants neither smoke nor brine; this it wants too. */
   sweetCourse?: true;
+  /** Neither a breakfast nor children miss it. */
+  forDrinks?: true;
 }
 
 const AXES: readonly Axis[] = [
   {
     code: 'nothing-sharp',
+    forDrinks: true,
     good: (components) => components.some(isSharp),
     helps: (component) => component.family === 'pickle' && isSharp(component),
   },
@@ -55,10 +59,11 @@ const AXES: readonly Axis[] = [
   { code: 'nothing-sweet', good: (components) => components.some(isSweetish), helps: isSweet },
   {
     code: 'nothing-hot',
+    forDrinks: true,
     good: (components) => components.some(isHot),
     helps: (component) => taste(component, 'heat') >= 4,
   },
-  { code: 'no-smoke', good: (components) => components.some(isSmoked), helps: isSmoked },
+  { code: 'no-smoke', forDrinks: true, good: (components) => components.some(isSmoked), helps: isSmoked },
   {
     code: 'one-milk',
     good: (components) => {
@@ -83,7 +88,11 @@ export function balance(context: CheckContext): Finding[] {
     .filter((placed) => placed.component.job !== 'none')
     .map((placed) => placed.component);
   if (foods.length === 0) return [];
-  const axes = context.plan.occasion.role === 'sweet' ? AXES.filter((axis) => axis.sweetCourse) : AXES;
+  const occasion = occasionOf(context.plan);
+  const mild = occasion === 'breakfast' || occasion === 'children';
+  const axes = AXES.filter((axis) =>
+    context.plan.occasion.role === 'sweet' ? axis.sweetCourse : !(mild && axis.forDrinks),
+  );
   return axes
     .filter((axis) => !axis.good(foods))
     .map((axis) =>
