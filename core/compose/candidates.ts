@@ -25,7 +25,7 @@ import {
 import { forbiddenToSmall, helpingG, judgeGroup, type Verdict } from '../needs/index.js';
 import { guestsIn, portionsIn, type Group } from '../party/index.js';
 import { keepsFree, planLarder, type Placement, type Plan } from '../plan/index.js';
-import { BOWL_G_PER_CM2, COUNTED, lotShares, targetsOf, type Targets } from '../portion/index.js';
+import { COUNTED, gPerCm2, lotShares, targetsOf, type Targets } from '../portion/index.js';
 
 /** One component on one area, in the form in which it would lie there. */
 export interface Candidate {
@@ -208,7 +208,7 @@ function heldCandidate(component: Component, area: ServingArea, held: Placement[
     area,
     form: fact.form,
     contained: first!.contained,
-    gPerCm2: first!.contained ? BOWL_G_PER_CM2 : fact.gPerCm2,
+    gPerCm2: gPerCm2(component, fact.form, first!.contained),
     laidShare: laidG / massG,
     pieceG: fact.pieceG,
     verdicts: new Map(
@@ -250,7 +250,7 @@ function candidateOn(component: Component, area: ServingArea, asked: Asked): Can
     area,
     form,
     contained,
-    gPerCm2: contained ? BOWL_G_PER_CM2 : fact.gPerCm2,
+    gPerCm2: gPerCm2(component, form, contained),
     laidShare: isOwnPlate(plan, area.surface) ? 1 : FORMS[form].wholeLots ? 1 / shares.length : shares[0]!,
     pieceG: fact.pieceG,
     verdicts,

@@ -1,7 +1,7 @@
 import { FORMS, type FormFact } from '../catalogue/index.js';
 import { isOwnPlate, mostInABowlG, placementsOf, wholePieces } from '../board/index.js';
 import { isShared, planLarder, type Placement, type Plan } from '../plan/index.js';
-import { bowlHoldsG, bowlsInUse, surfaceAreaCm2 } from '../portion/index.js';
+import { bowlsInUse, runsOver, surfaceAreaCm2 } from '../portion/index.js';
 import type { Candidate } from './candidates.js';
 import type { Draft } from './draft.js';
 
@@ -38,9 +38,7 @@ function inTheBowlsAtHand(plan: Plan): Plan {
   const spare = plan.bowls.reduce((sum, bowl) => sum + bowl.count, 0) - bowlsInUse(plan).length;
   let now = plan;
   for (let left = spare; left > 0; left--) {
-    const full = bowlsInUse(now).find(
-      (bowl) => FORMS[bowl.form].bowl && bowl.massG > bowlHoldsG(bowl.diameterMm),
-    );
+    const full = bowlsInUse(now).find((bowl) => FORMS[bowl.form].bowl && runsOver(bowl));
     if (!full) break;
     now = {
       ...now,

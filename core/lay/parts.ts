@@ -1,6 +1,6 @@
 import { FORMS, formOf, usualForm, type Component, type FormFact } from '../catalogue/index.js';
 import { planLarder, type LaidElement, type Placement, type Plan, type Surface } from '../plan/index.js';
-import { BOWL_G_PER_CM2, bowlsInUse, type BowlInUse } from '../portion/index.js';
+import { bowlsInUse, gPerCm2, type BowlInUse } from '../portion/index.js';
 import { ellipse, pieceOutline, type Point } from '../geometry/index.js';
 
 /** One thing to lay: a bowl, a cheese, or a heap or run of pieces. Ground in cm², sizes in mm. */
@@ -61,10 +61,12 @@ function split(
 ): Part[] {
   const part = (n: number, pieces: number, massG: number) =>
     partOf(bowls, surface, component, fact, placement, n, pieces, massG);
-  const alone = FORMS[fact.form].lies === 'alone';
   if (placement.contained)
-    return alone ? even(placement, part) : [part(1, placement.pieces, placement.massG)];
-  if (alone) return even(placement, part);
+    return bowls
+      .filter((bowl) => bowl.componentId === component.id && bowl.form === placement.form)
+      .slice(0, MOST_STANDING)
+      .map((bowl) => part(bowl.n, bowl.pieces, bowl.massG));
+  if (FORMS[fact.form].lies === 'alone') return even(placement, part);
   const share = placement.massG / fact.gPerCm2 / areaCm2;
   const shares =
     placement.pieces >= 9 && share > SPLIT_THREE
@@ -124,7 +126,7 @@ function partOf(
     contained,
     pieces,
     massG,
-    groundCm2: massG / (contained ? BOWL_G_PER_CM2 : fact.gPerCm2),
+    groundCm2: massG / gPerCm2(component, fact.form, contained),
     kind,
     lengthMm,
     widthMm,

@@ -66,6 +66,24 @@ describe('bowls in use', () => {
     );
   });
 
+  test('bread stands in as many bowls as it fills: no piece is lost, none runs over by more than a piece', () => {
+    fc.assert(
+      fc.property(fc.integer({ min: 1, max: 120 }), fc.constantFrom(80, 120, 180), (pieces, diameterMm) => {
+        const bread = lies('sourdough-slices', pieces * 28, { pieces, contained: true });
+        const plan = planWith({
+          party: [group('all', 12)],
+          bowls: [{ diameterMm, count: 40 }],
+          placements: [bread],
+        });
+        const list = bowlsInUse(plan);
+        expect(list.reduce((sum, bowl) => sum + bowl.pieces, 0)).toBe(pieces);
+        expect(list.reduce((sum, bowl) => sum + bowl.massG, 0)).toBeCloseTo(bread.massG);
+        for (const bowl of list)
+          expect(bowl.massG - 28).toBeLessThanOrEqual(bowlHoldsG(diameterMm, bowl.gPerCm2));
+      }),
+    );
+  });
+
   test('the size to bring holds what it is for, and the next smaller does not', () => {
     fc.assert(
       fc.property(fc.integer({ min: 1, max: 2000 }), (g) => {

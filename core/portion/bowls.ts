@@ -1,6 +1,6 @@
 import { FORMS } from '../catalogue/index.js';
-import type { Placement, Plan } from '../plan/index.js';
-import { BOWL_G_PER_CM2 } from './ground.js';
+import { planLarder, type Placement, type Plan } from '../plan/index.js';
+import { BOWL_G_PER_CM2, gPerCm2 } from './ground.js';
 
 /** One bowl on the table at opening. Masses in grams, diameters in millimetres. */
 export interface BowlInUse {
@@ -11,6 +11,8 @@ export interface BowlInUse {
   n: number;
   pieces: number;
   massG: number;
+  /** How closely it lies in there: bread is bulkier than a dip. */
+  gPerCm2: number;
   /** The size that it is filled and drawn in. */
   diameterMm: number;
   /** False when all bowls at hand are taken: `diameterMm` is the size to bring. */
@@ -23,12 +25,15 @@ const FULLER = 1.13;
 const STEP_MM = 10;
 
 /** What a bowl holds when it is well filled, in grams (craft, section 9: grams over its outside). */
-export const bowlHoldsG = (diameterMm: number): number =>
-  Math.PI * (diameterMm / 20) ** 2 * BOWL_G_PER_CM2 * FULLER;
+export const bowlHoldsG = (diameterMm: number, gPerCm2 = BOWL_G_PER_CM2): number =>
+  Math.PI * (diameterMm / 20) ** 2 * gPerCm2 * FULLER;
 
 /** The least size, in steps of ten millimetres, that holds this many grams. */
-export const bowlForG = (massG: number): number =>
-  Math.max(3, Math.ceil((20 * Math.sqrt(massG / BOWL_G_PER_CM2 / FULLER / Math.PI)) / STEP_MM)) * STEP_MM;
+export const bowlForG = (massG: number, gPerCm2 = BOWL_G_PER_CM2): number =>
+  Math.max(3, Math.ceil((20 * Math.sqrt(massG / gPerCm2 / FULLER / Math.PI)) / STEP_MM)) * STEP_MM;
+
+/** Does it hold more than it can? */
+export const runsOver = (bowl: BowlInUse): boolean => bowl.massG > bowlHoldsG(bowl.diameterMm, bowl.gPerCm2);
 
 /** The largest bowl at hand; undefined when there is none. */
 export const largestBowlMm = (plan: Plan): number | undefined =>
@@ -37,12 +42,30 @@ export const largestBowlMm = (plan: Plan): number | undefined =>
     undefined,
   );
 
-/** Food that stands one by one has a bowl for each; other pieces share one. */
-function bowlsOf(placement: Placement): Omit<BowlInUse, 'diameterMm' | 'atHand'>[] {
+/** Where nobody said which bowls there are, pieces are shared out over bowls of this size (house default). */
+const USUAL_BOWL_MM = 160;
+
+/** Food that stands one by one has a bowl for each; other pieces share as many of the largest as they fill. */
+function bowlsOf(plan: Plan, placement: Placement): Omit<BowlInUse, 'diameterMm' | 'atHand'>[] {
   const { surfaceId, componentId, form, pieces, massG } = placement;
-  const each = { surfaceId, componentId, form };
-  if (FORMS[form].lies !== 'alone') return [{ ...each, n: 1, pieces, massG }];
-  return Array.from({ length: pieces }, (_, i) => ({ ...each, n: i + 1, pieces: 1, massG: massG / pieces }));
+  const component = planLarder(plan).get(componentId);
+  const closely = component ? gPerCm2(component, form, true) : BOWL_G_PER_CM2;
+  const alone = FORMS[form].lies === 'alone';
+  const holdsG = bowlHoldsG(largestBowlMm(plan) ?? USUAL_BOWL_MM, closely);
+  const bowls = alone ? pieces : Math.min(pieces, Math.ceil(massG / holdsG));
+  const upTo = (i: number) => Math.round((pieces * i) / bowls);
+  return Array.from({ length: bowls }, (_, i) => {
+    const here = upTo(i + 1) - upTo(i);
+    return {
+      surfaceId,
+      componentId,
+      form,
+      gPerCm2: closely,
+      n: i + 1,
+      pieces: here,
+      massG: (massG * here) / pieces,
+    };
+  });
 }
 
 /**
@@ -53,32 +76,32 @@ function bowlsOf(placement: Placement): Omit<BowlInUse, 'diameterMm' | 'atHand'>
 export function bowlsInUse(plan: Plan): BowlInUse[] {
   const wanted = plan.placements
     .filter((placement) => placement.contained && placement.lot === 0)
-    .flatMap(bowlsOf);
+    .flatMap((placement) => bowlsOf(plan, placement));
   const free = plan.bowls
     .flatMap((bowl) => Array.from({ length: bowl.count }, () => bowl.diameterMm))
     .sort((a, b) => a - b);
   const order = wanted.map((_, i) => i).sort((a, b) => wanted[b]!.massG - wanted[a]!.massG || a - b);
   const out: BowlInUse[] = [];
   const left = order.filter((i) => {
-    const at = free.findIndex((d) => bowlHoldsG(d) >= wanted[i]!.massG);
+    const at = free.findIndex((d) => bowlHoldsG(d, wanted[i]!.gPerCm2) >= wanted[i]!.massG);
     if (at >= 0) out[i] = { ...wanted[i]!, diameterMm: free.splice(at, 1)[0]!, atHand: true };
     return at < 0;
   });
   for (const i of left) {
     const bowl = wanted[i]!;
     const taken = free.pop();
-    out[i] = { ...bowl, diameterMm: taken ?? sizeToBring(plan, bowl.massG), atHand: taken !== undefined };
+    out[i] = { ...bowl, diameterMm: taken ?? sizeToBring(plan, bowl), atHand: taken !== undefined };
   }
   return out;
 }
 
 /** One more of a size that is at hand already, or the least that holds it. */
-function sizeToBring(plan: Plan, massG: number): number {
+function sizeToBring(plan: Plan, bowl: Pick<BowlInUse, 'massG' | 'gPerCm2'>): number {
   const sizes = plan.bowls
     .filter((bowl) => bowl.count > 0)
     .map((bowl) => bowl.diameterMm)
     .sort((a, b) => a - b);
-  return sizes.find((d) => bowlHoldsG(d) >= massG) ?? bowlForG(massG);
+  return sizes.find((d) => bowlHoldsG(d, bowl.gPerCm2) >= bowl.massG) ?? bowlForG(bowl.massG, bowl.gPerCm2);
 }
 
 /** "2 × 120 mm, 5 × 60 mm" in numbers: how many bowls of each size, the largest first. */

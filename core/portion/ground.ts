@@ -1,4 +1,4 @@
-import { formOf, usualForm, type Component, type FormId } from '../catalogue/index.js';
+import { FORMS, formOf, usualForm, type Component, type FormId } from '../catalogue/index.js';
 import { portionsIn, portionsOf, type Group } from '../party/index.js';
 import type { Plan, Placement, Surface } from '../plan/index.js';
 import { groupsAt, planLarder } from '../plan/index.js';
@@ -8,8 +8,15 @@ import { targetsOf } from './targets.js';
 
 /** Grams over a square centimetre of a filled bowl's outside (craft, section 9). */
 export const BOWL_G_PER_CM2 = 2;
-export const gPerCm2 = (component: Component, form: FormId, contained: boolean): number =>
-  contained ? BOWL_G_PER_CM2 : (formOf(component, form) ?? usualForm(component)).gPerCm2;
+/** Pieces in a bowl lie over one another: so many times what they weigh on the ground (house default). */
+const HEAPED = 1.5;
+
+/** Grams of a component over a square centimetre of ground, or of the outside of the bowl that it stands in. */
+export const gPerCm2 = (component: Component, form: FormId, contained: boolean): number => {
+  if (FORMS[form].bowl) return BOWL_G_PER_CM2;
+  const lying = (formOf(component, form) ?? usualForm(component)).gPerCm2;
+  return contained ? Math.min(BOWL_G_PER_CM2, lying * HEAPED) : lying;
+};
 
 export function placementGroundCm2(
   component: Component,

@@ -17,7 +17,6 @@ export { kindRanges, modulesOf, type KindRange } from './kinds.js';
 export { eatenBy, holdingOf, lotShares, HOT_ABOVE_C, type Holding } from './holding.js';
 export {
   areaAskedCm2,
-  BOWL_G_PER_CM2,
   advisedOutline,
   fittingOutline,
   groundNeededCm2,
@@ -33,5 +32,13 @@ export { BEFORE_A_MEAL_KJ, energyEach, mealFollows } from './energy.js';
 export { CALM_COVER, coverOf, FULL_COVER } from './family-ground.js';
 export { schoolName, schoolsOf, type SchoolOffer, type SchoolRow } from './schools.js';
 export { boughtFor, choosePacks, costOf, inPantry, type Bought, type PackChoice } from './packs.js';
-export { bowlForG, bowlHoldsG, bowlSizes, bowlsInUse, largestBowlMm, type BowlInUse } from './bowls.js';
+export {
+  bowlForG,
+  bowlHoldsG,
+  bowlSizes,
+  bowlsInUse,
+  largestBowlMm,
+  runsOver,
+  type BowlInUse,
+} from './bowls.js';
 export { withSize } from './follow.js';

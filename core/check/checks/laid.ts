@@ -2,7 +2,7 @@ import { FORMS, type Component } from '../../catalogue/index.js';
 import { memo1, memo2 } from '../../measure/index.js';
 import { HARD_LAYER, lies, servingGround } from '../../lay/index.js';
 import { planLarder, type LaidElement, type Placement, type Surface } from '../../plan/index.js';
-import { bowlsInUse } from '../../portion/index.js';
+import { bowlsInUse, type BowlInUse } from '../../portion/index.js';
 import { inside, type Point } from '../../geometry/index.js';
 import type { CheckContext } from '../context.js';
 import { finding, type Fact, type Finding } from '../finding.js';
@@ -11,12 +11,17 @@ import { laidOn } from '../near.js';
 /** So many foods are listed under "Why this?". */
 const MOST_LISTED = 12;
 
-/** Pieces of a placement that lie there: a bowl holds all of its food, whatever its form. */
-function laidOf(placement: Placement, elements: readonly LaidElement[]): number {
+/** Pieces of a placement that lie there: its bowls hold all of its food, whatever its form. */
+function laidOf(placement: Placement, elements: readonly LaidElement[], bowls: readonly BowlInUse[]): number {
   const mine = elements.filter(
     (element) => element.componentId === placement.componentId && element.form === placement.form,
   );
-  if (placement.contained && !FORMS[placement.form].bowl && mine.length > 0) return placement.pieces;
+  if (placement.contained && !FORMS[placement.form].bowl) {
+    const wanted = bowls.filter(
+      (bowl) => bowl.componentId === placement.componentId && bowl.surfaceId === placement.surfaceId,
+    );
+    return wanted.slice(0, mine.length).reduce((pieces, bowl) => pieces + bowl.pieces, 0);
+  }
   return mine.reduce((most, element) => most + Math.max(element.pieces.length, 1), 0);
 }
 
@@ -26,6 +31,7 @@ function laidOf(placement: Placement, elements: readonly LaidElement[]): number 
  */
 export function allLaid(context: CheckContext): Finding[] {
   const larder = planLarder(context.plan);
+  const bowls = bowlsInUse(context.plan);
   return context.plan.surfaces.flatMap((surface): Finding[] => {
     const elements = laidOn(context.plan, surface);
     if (elements.length === 0) return [];
@@ -34,7 +40,7 @@ export function allLaid(context: CheckContext): Finding[] {
       .flatMap((placement) => {
         const component = larder.get(placement.componentId);
         if (!component || component.family === 'garnish') return [];
-        const laid = laidOf(placement, elements);
+        const laid = laidOf(placement, elements, bowls);
         return laid < placement.pieces ? [{ component, laid, planned: placement.pieces }] : [];
       });
     if (missing.length === 0) return [];

@@ -1,8 +1,15 @@
 import { toolsInUse } from '../../board/index.js';
-import { FORMS } from '../../catalogue/index.js';
 import type { Several } from '../../words/index.js';
 import { planLarder, type Plan, type SingleCommand } from '../../plan/index.js';
-import { bowlForG, bowlHoldsG, bowlSizes, bowlsInUse, costOf, type BowlInUse } from '../../portion/index.js';
+import {
+  bowlForG,
+  bowlHoldsG,
+  bowlSizes,
+  bowlsInUse,
+  costOf,
+  runsOver,
+  type BowlInUse,
+} from '../../portion/index.js';
 import type { CheckContext } from '../context.js';
 import { finding, type Fact, type Finding } from '../finding.js';
 
@@ -16,6 +23,8 @@ const sizesOf = (bowls: readonly BowlInUse[]): Several => ({
   })),
   most: 6,
 });
+
+const sizeFor = (bowl: BowlInUse): number => bowlForG(bowl.massG, bowl.gPerCm2);
 
 /** What is at hand, and these beside it. */
 function bringing(
@@ -38,9 +47,7 @@ function bowls(context: CheckContext): Finding[] {
   const inUse = bowlsInUse(context.plan);
   const have = context.plan.bowls.reduce((sum, bowl) => sum + bowl.count, 0);
   const missing = inUse.filter((bowl) => !bowl.atHand);
-  const small = inUse.filter(
-    (bowl) => bowl.atHand && FORMS[bowl.form].bowl && bowl.massG > bowlHoldsG(bowl.diameterMm),
-  );
+  const small = inUse.filter((bowl) => bowl.atHand && runsOver(bowl));
   const names = (list: readonly BowlInUse[]) => [...new Set(list.map((bowl) => bowl.componentId))];
   const larder = planLarder(context.plan);
   const out: Finding[] = [];
@@ -79,7 +86,7 @@ function bowls(context: CheckContext): Finding[] {
             with: {
               mass: { g: bowl.massG },
               size: { mm: bowl.diameterMm },
-              holds: { g: Math.floor(bowlHoldsG(bowl.diameterMm)) },
+              holds: { g: Math.floor(bowlHoldsG(bowl.diameterMm, bowl.gPerCm2)) },
             },
           },
           source: 'house default',
@@ -87,8 +94,8 @@ function bowls(context: CheckContext): Finding[] {
         remedies: [
           {
             kind: 'larger-bowls',
-            args: { sizes: sizesOf(small.map((bowl) => ({ ...bowl, diameterMm: bowlForG(bowl.massG) }))) },
-            command: bringing(context.plan, small, (bowl) => bowlForG(bowl.massG)),
+            args: { sizes: sizesOf(small.map((bowl) => ({ ...bowl, diameterMm: sizeFor(bowl) }))) },
+            command: bringing(context.plan, small, sizeFor),
           },
         ],
       }),

@@ -1,14 +1,9 @@
-import {
-  isFresh,
-  isOwnPlate,
-  kindsForBites,
-  biteJobs,
-  mostInABowlG,
-  type ServingArea,
-} from '../../board/index.js';
-import { FORMS, type Component } from '../../catalogue/index.js';
+import { isFresh, isOwnPlate, kindsForBites, biteJobs, type ServingArea } from '../../board/index.js';
+import type { Component } from '../../catalogue/index.js';
 import { portionsIn } from '../../party/index.js';
+import type { Plan } from '../../plan/index.js';
 import {
+  bowlHoldsG,
   COUNTED,
   coverOf,
   FAMILY_WORDS,
@@ -169,31 +164,58 @@ function ownPlateRows(draft: Draft, area: ServingArea, masses: (readonly [number
 /** Bread fills small stomachs fast: at most this share of a child's plate (house default). */
 const MOST_BREAD = 0.4;
 
-/** Never more bowls than the stylist has: one on each copy of the surface, and more where one does not hold it all. */
+/**
+ * Never more bowls than the stylist has, of each size and larger: a food stands in one on each copy of the surface, in
+ * the least that holds it, or in several.
+ */
 export function bowlRows(draft: Draft): void {
-  const bowls = draft.problem.plan.bowls.reduce((sum, bowl) => sum + bowl.count, 0);
-  const mostG = mostInABowlG(draft.problem.plan);
-  const terms = draft.entries
-    .filter((entry) => entry.candidate.contained)
-    .flatMap((entry) => {
-      const { area, form, maxG, laidShare } = entry.candidate;
-      const filled = FORMS[form].bowl ? (maxG * laidShare) / area.copies / mostG : 0;
-      const here = [[entry.laid, area.copies] as const];
-      if (filled <= 1) return here;
-      const more = draft.model.variable(`more bowls ${entry.laid}`, 0, Math.ceil(filled), 0, {
-        integer: true,
-      });
-      const held = area.copies * mostG;
-      draft.model.atMost(
-        `held by bowls ${entry.laid}`,
-        [
-          [entry.mass, laidShare],
-          [entry.laid, -held],
-          [more, -held],
-        ],
-        0,
-      );
-      return [...here, [more, area.copies] as const];
-    });
-  draft.model.atMost('bowls at hand', terms, bowls);
+  const sizes = bowlsAtHand(draft.problem.plan);
+  const used = sizes.map((): [number, number][] => []);
+  for (const entry of draft.entries.filter((entry) => entry.candidate.contained)) {
+    const { area, maxG, laidShare, gPerCm2, held } = entry.candidate;
+    const mostG = (maxG * laidShare) / area.copies;
+    const fits = sizes.findIndex((size) => bowlHoldsG(size.diameterMm, gPerCm2) >= mostG);
+    // what was put there by hand stands where it stands
+    const at = held ? 0 : fits;
+    if (at === 0) used[0]?.push([entry.laid, area.copies]);
+    else takesBowls(draft, entry, used);
+  }
+  sizes.forEach((size, i) => {
+    const larger = used.slice(i).flat();
+    const have = sizes.slice(i).reduce((sum, other) => sum + other.count, 0);
+    draft.model.atMost(`bowls from ${size.diameterMm} mm`, larger, have);
+  });
+  if (sizes.length === 0)
+    draft.model.atMost(
+      'no bowls at hand',
+      draft.entries.filter((entry) => entry.candidate.contained).map((entry) => [entry.laid, 1] as const),
+      0,
+    );
 }
+
+/** More than the smallest holds: as many of each size as hold it. */
+function takesBowls(
+  draft: Draft,
+  { candidate, laid, mass }: Draft['entries'][number],
+  used: [number, number][][],
+): void {
+  const sizes = bowlsAtHand(draft.problem.plan);
+  const { area, maxG, laidShare, gPerCm2 } = candidate;
+  const taken = sizes.map((size, i) => {
+    const holdsG = bowlHoldsG(size.diameterMm, gPerCm2);
+    const most = Math.min(size.count, Math.ceil((maxG * laidShare) / area.copies / holdsG));
+    const n = draft.model.variable(`bowls of ${size.diameterMm} mm ${laid}`, 0, most, 0, { integer: true });
+    used[i]!.push([n, area.copies]);
+    return { n, holdsG };
+  });
+  draft.model.atMost(
+    `held by bowls ${laid}`,
+    [[mass, laidShare], ...taken.map(({ n, holdsG }) => [n, -area.copies * holdsG] as const)],
+    0,
+  );
+  draft.model.atMost(`in a bowl ${laid}`, [[laid, 1], ...taken.map(({ n }) => [n, -1] as const)], 0);
+}
+
+/** How many of each size, the smallest first. */
+const bowlsAtHand = (plan: Plan): { diameterMm: number; count: number }[] =>
+  plan.bowls.filter((bowl) => bowl.count > 0).sort((a, b) => a.diameterMm - b.diameterMm);
