@@ -176,7 +176,7 @@ export function cometWatchBrief(): Plan {
       {
         id: 'oak',
         name: 'Round oak',
-        outline: { kind: 'round', diameterMm: 500 },
+        outline: { kind: 'round', diameterMm: 530 },
         rimMm: 12,
         material: 'oak',
         serves: ['everything', 'vegan', 'halal', 'coeliac', 'tree-nut', 'children'],
@@ -186,7 +186,7 @@ export function cometWatchBrief(): Plan {
       {
         id: 'quiet-tray',
         name: 'Quiet tray',
-        outline: { kind: 'rectangle', lengthMm: 360, widthMm: 260, cornerMm: 40 },
+        outline: { kind: 'rectangle', lengthMm: 310, widthMm: 250, cornerMm: 40 },
         rimMm: 12,
         material: 'enamel',
         serves: ['vegan', 'halal', 'coeliac', 'tree-nut'],
@@ -210,6 +210,7 @@ export function cometWatchBrief(): Plan {
       { diameterMm: 80, count: 4 },
       { diameterMm: 100, count: 4 },
       { diameterMm: 120, count: 4 },
+      { diameterMm: 220, count: 2 },
     ],
     tools: { knives: 5, spoons: 6, tongs: 4 },
     ownComponents: [],

@@ -65,6 +65,7 @@ function planOf({ id, seed, occasion, party, surfaces, rest, asIs }: Scenario): 
       { diameterMm: 80, count: 12 },
       { diameterMm: 100, count: 12 },
       { diameterMm: 120, count: 12 },
+      { diameterMm: 220, count: 4 },
     ],
     tools: { knives: 12, spoons: 30, tongs: 12 },
     prep: { freeFromFirst: true, freshGloves: true },

@@ -1,14 +1,14 @@
 import { FORMS, type Component, type FormFact } from '../catalogue/index.js';
 import { roundForScale } from '../measure/index.js';
 import type { Placement, Plan } from '../plan/index.js';
-import { bowlHoldsG, largestBowlMm, lotShares } from '../portion/index.js';
+import { bowlHoldsG, dipBowls, largestBowlMm, lotShares } from '../portion/index.js';
 
 /** A bowl of one food larger than this is too far to reach around; more goes into a second one (house default). */
 const MOST_IN_A_BOWL_G = 330;
 
 /** What one bowl holds at most: no more than the largest at hand. */
 export const mostInABowlG = (plan: Plan): number => {
-  const largest = largestBowlMm(plan);
+  const largest = largestBowlMm(dipBowls(plan));
   // whole tens: a mass that is rounded for the scale still goes in
   const holds = largest === undefined ? MOST_IN_A_BOWL_G : Math.floor(bowlHoldsG(largest) / 10) * 10;
   return Math.max(10, Math.min(MOST_IN_A_BOWL_G, holds));

@@ -1,9 +1,12 @@
+import { bakes, creams, skewers } from './data/bakes.js';
 import { breads } from './data/breads.js';
 import { firmCheeses } from './data/cheeses-firm.js';
 import { softCheeses } from './data/cheeses-soft.js';
 import { cheeses } from './data/cheeses.js';
+import { cooked, morningBreads, plainMeats, plantCheeses } from './data/cooked.js';
 import { plantBodies, seafood } from './data/fish-and-plants.js';
 import { moreDried, moreFruit } from './data/fruit.js';
+import { certifiedMeats, labelledBreads, labelledSweets } from './data/labelled.js';
 import { garnishes, nuts, pickles, spreads, sweets } from './data/larder.js';
 import { meats as moreMeats } from './data/meats.js';
 import { moreGarnishes, moreNuts, moreSpreads, moreSweets } from './data/pantry.js';
@@ -16,18 +19,19 @@ import type { Component, ComponentId, Family, FormFact, FormId } from './facts.j
 
 /** Rows by family, in the order of the families. */
 const ROWS: readonly (readonly [Family, readonly Entry[]])[] = [
-  ['cheese', [...cheeses, ...softCheeses, ...firmCheeses]],
-  ['cured-meat', [...meats, ...moreMeats]],
+  ['cheese', [...cheeses, ...softCheeses, ...firmCheeses, ...plantCheeses]],
+  ['cured-meat', [...meats, ...moreMeats, ...plainMeats, ...certifiedMeats]],
   ['fish', [...fishes, ...seafood]],
   ['plant-protein', [...plants, ...plantBodies]],
-  ['vehicle', [...vehicles, ...breads]],
-  ['fresh-fruit', [...fresh, ...moreFruit]],
+  ['cooked', cooked],
+  ['vehicle', [...vehicles, ...breads, ...morningBreads, ...labelledBreads]],
+  ['fresh-fruit', [...fresh, ...moreFruit, ...skewers]],
   ['dried-fruit', [...dried, ...moreDried]],
   ['vegetable', [...vegetables, ...moreVegetables]],
   ['pickle', [...pickles, ...morePickles]],
   ['nut-seed', [...nuts, ...moreNuts]],
-  ['spread-dip', [...spreads, ...moreSpreads]],
-  ['sweet-bite', [...sweets, ...moreSweets]],
+  ['spread-dip', [...spreads, ...moreSpreads, ...creams]],
+  ['sweet-bite', [...sweets, ...moreSweets, ...bakes, ...labelledSweets]],
   ['garnish', [...garnishes, ...moreGarnishes]],
 ];
 

@@ -93,6 +93,7 @@ const JOB_OF: Record<Family, Job> = {
   'cured-meat': 'body',
   fish: 'body',
   'plant-protein': 'body',
+  cooked: 'body',
   vehicle: 'vehicle',
   'fresh-fruit': 'contrast',
   'dried-fruit': 'contrast',
@@ -137,6 +138,11 @@ const HIDES: Record<
     animal: ['egg', 'milk', 'insects'],
     also: ['onion', 'garlic', 'root', 'mushroom', 'seeds', 'wine-vinegar', 'grape-product'],
     alcohol: false,
+  },
+  cooked: {
+    animal: ['animal-fat', 'egg', 'milk', 'honey', 'insects', 'fish'],
+    also: ['onion', 'garlic', 'root', 'mushroom', 'seeds', 'wine-vinegar', 'grape-product'],
+    alcohol: true,
   },
   vehicle: {
     animal: ['animal-fat', 'egg', 'milk', 'honey'],
@@ -186,8 +192,15 @@ function animalOf(family: Family, entry: Entry): Record<AnimalPart, Presence> {
   return all(ANIMAL_PARTS, 'free', { ...base, ...entry.animal });
 }
 
+const COUNTED_NUTS = NUT_SPECIES.filter((nut) => nut !== 'coconut' && nut !== 'pine-nut');
+
 function nutsOf(entry: Entry): Record<NutSpecies, Presence> {
-  return all(NUT_SPECIES, isBought(entry.is) ? 'brand' : 'free', entry.nuts);
+  // who claims "free from nuts" speaks of those that the law counts
+  const claimed = entry.allergens?.['tree-nuts'] === 'free' ? COUNTED_NUTS : [];
+  return all(NUT_SPECIES, isBought(entry.is) ? 'brand' : 'free', {
+    ...Object.fromEntries(claimed.map((nut) => [nut, 'free' as const])),
+    ...entry.nuts,
+  });
 }
 
 /**

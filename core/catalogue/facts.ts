@@ -124,6 +124,7 @@ export const FAMILIES = [
   'cured-meat',
   'fish',
   'plant-protein',
+  'cooked',
   'vehicle',
   'fresh-fruit',
   'dried-fruit',

@@ -20,6 +20,7 @@ const PLAIN_FORM: Record<Family, readonly [FormId, Piece, number, number, number
   'cured-meat': ['quarter-folds', 'quarter-fold', 6, 42, 36],
   fish: ['ribbon', 'ribbon', 14, 60, 34],
   'plant-protein': ['cubes', 'cube', 7, 18, 18],
+  cooked: ['chunks', 'chunk', 12, 28, 24],
   vehicle: ['fan', 'square-cracker', 5, 52, 46],
   'fresh-fruit': ['scatter', 'berry', 4, 20, 20],
   'dried-fruit': ['scatter', 'dried', 8, 30, 26],

@@ -1,4 +1,5 @@
 import { BODIES } from './data/serving-bodies.js';
+import { COOKED } from './data/serving-cooked.js';
 import { FRESH } from './data/serving-fresh.js';
 import { BESIDE } from './data/serving-rest.js';
 import { PARTNERS, SAME_JOB } from './data/serving-sets.js';
@@ -46,7 +47,9 @@ export type Partners =
   | 'cooked'
   | 'shell'
   | 'sweetdipper'
-  | 'sweetcream';
+  | 'sweetcream'
+  | 'yoghurt'
+  | 'pancake';
 
 /** Grams that one grown taker has of one food on a mixed board at drinks. */
 export interface Helping {
@@ -103,8 +106,10 @@ const occasions = (text: string): ReadonlySet<Occasion> =>
   new Set(words(text).flatMap((word) => (word === 'hand' ? FROM_THE_HAND : [word as Occasion])));
 const helpingOf = ([little, usual, most]: Numbers): Helping => ({ little, usual, most });
 
+const TABLES: readonly ServingTable[] = [FRESH, BODIES, COOKED, BESIDE];
+
 const KNOWN = new Map<string, Serving>(
-  [FRESH, BODIES, BESIDE].flatMap((table) =>
+  TABLES.flatMap((table) =>
     Object.entries(table).flatMap(([name, row]) =>
       Object.entries(row.foods).map(([id, [grown, children, leads = '', own = {}]]): [string, Serving] => [
         id,
@@ -132,6 +137,7 @@ const USUAL_CLASS: Record<Family, string> = {
   'cured-meat': 'cured',
   fish: 'fish',
   'plant-protein': 'plant-body',
+  cooked: 'dish',
   vehicle: 'bread',
   'fresh-fruit': 'fruit-soft',
   'dried-fruit': 'dried',
@@ -155,7 +161,7 @@ function classOf({ family, taste }: Pick<Component, 'family' | 'taste'>): string
 }
 
 function guessed(name: string): Serving {
-  const row = { ...FRESH, ...BODIES, ...BESIDE }[name]!;
+  const row = TABLES.find((table) => table[name])![name]!;
   return {
     helping: helpingOf(row.helping),
     takers: GUESSED_TAKERS,

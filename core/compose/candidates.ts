@@ -139,7 +139,11 @@ function massLimits(
     // a child's helping of it, so that a bite can be built; whole pieces round it a little
     const part = Math.min(1, portionsIn(area.groups) / guestsIn(area.groups));
     const least = Math.max(PLATE_G[0], helpingG(component) * part * PLATE_ROUNDING);
-    const most = Math.max(PLATE_G[1], least * 1.5);
+    // sweets and other small things stay small
+    const most =
+      servingOf(component).weight === 'base'
+        ? Math.max(PLATE_G[1], least * 1.5)
+        : Math.max(servingOf(component).helping.usual, least);
     return { little: least * area.copies, usual: least * area.copies, most: most * area.copies };
   }
   const asked = loose || [...plan.wishes.pinned, plan.wishes.star].includes(component.id);

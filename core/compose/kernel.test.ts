@@ -18,7 +18,7 @@ const boundsOf = (draft: ReturnType<typeof draftOf>) =>
 
 const brief = (n: number) => withSmallLarder(randomBrief(n));
 
-const BRIEFS = [1, 4, 7, 11].map((n) => [n] as const);
+const BRIEFS = [1, 4, 7, 13].map((n) => [n] as const);
 
 describe('the part of the larder that is worth a look', () => {
   test.each(BRIEFS)('holds what the relaxed program takes whole, and is a small part (brief %i)', (n) => {
@@ -67,7 +67,7 @@ describe('the part of the larder that is worth a look', () => {
 describe('under a budget', () => {
   const free = withSmallLarder(planWith({ party: [group('all', 10), group('vegans', 2, ['vegan'])] }));
 
-  test.each([0.9, 0.7, 0.5])('the first board keeps %d of the money in whole packs', (share) => {
+  test.each([0.9, 0.7, 0.6])('the first board keeps %d of the money in whole packs', (share) => {
     const budgetMinor = Math.round(costOf(compose(free, solve, { quick: true }).plan) * share);
     const tight = { ...free, budgetMinor };
     const first = firstInBudget(problemOf(tight), solve);

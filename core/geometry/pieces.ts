@@ -45,6 +45,19 @@ export const PIECES = [
   'bit',
   'smear',
   'pod',
+  'egg-half',
+  'bow',
+  'swirl',
+  'tart',
+  'sandwich',
+  'boat',
+  'skewer',
+  'roll',
+  'crescent',
+  'bagel',
+  'pancake',
+  'waffle',
+  'shell',
 ] as const;
 export type Piece = (typeof PIECES)[number];
 
@@ -88,6 +101,23 @@ function halfMoon(l: number, w: number): Point[] {
   return arc;
 }
 
+/** A heart that lies on its side, its point to the right. */
+function heart(l: number, w: number): Point[] {
+  const [a, b] = [l / 2, w / 2];
+  return [
+    [a, 0],
+    [a * 0.42, -b * 0.56],
+    [-a * 0.3, -b * 0.98],
+    [-a * 0.86, -b * 0.78],
+    [-a * 0.98, -b * 0.34],
+    [-a * 0.72, 0],
+    [-a * 0.98, b * 0.34],
+    [-a * 0.86, b * 0.78],
+    [-a * 0.3, b * 0.98],
+    [a * 0.42, b * 0.56],
+  ];
+}
+
 /**
  * The ground that one piece hides, as it lies, from its middle: length along x. Layout counts coverage with it and
  * the picture draws within it, so that what is counted is what is seen.
@@ -104,10 +134,17 @@ export function pieceOutline(piece: Piece, lengthMm: number, widthMm: number): P
       return leaf(l, w);
     case 'half-moon':
     case 'quarter':
+    case 'crescent':
       return halfMoon(l, w);
     case 'cube':
     case 'chunk':
       return roundedRectangle(l, w, l * 0.12, 2);
+    case 'waffle':
+      return heart(l, w);
+    case 'tart':
+    case 'sandwich':
+    case 'bow':
+      return roundedRectangle(l, w, Math.min(l, w) * 0.1, 2);
     case 'square-cracker':
     case 'stick':
     case 'strip':
@@ -121,6 +158,8 @@ export function pieceOutline(piece: Piece, lengthMm: number, widthMm: number): P
     case 'smear':
     case 'gherkin':
     case 'pod':
+    case 'boat':
+    case 'skewer':
       return roundedRectangle(l, w, Math.min(l, w) * 0.45, 4);
     default:
       return ellipse(l, w);

@@ -105,7 +105,7 @@ describe('laying what changed', () => {
           name: 'set-board',
           placements: [
             ...plan.placements.filter((placement) => placement.componentId !== id('almonds')),
-            lies('guacamole', 260, { contained: true }),
+            lies('guacamole', 240, { contained: true }),
           ],
         },
       ],

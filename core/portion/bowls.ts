@@ -35,9 +35,19 @@ export const bowlForG = (massG: number, gPerCm2 = BOWL_G_PER_CM2): number =>
 /** Does it hold more than it can? */
 export const runsOver = (bowl: BowlInUse): boolean => bowl.massG > bowlHoldsG(bowl.diameterMm, bowl.gPerCm2);
 
-/** The largest bowl at hand; undefined when there is none. */
-export const largestBowlMm = (plan: Plan): number | undefined =>
-  plan.bowls.reduce<number | undefined>(
+/** From here on it is a basket for bread, and too wide for a dip (house default). */
+export const BASKET_MM = 180;
+
+/** The bowls at hand that a dip is served in; baskets where there is nothing else. */
+export function dipBowls(plan: Plan): Plan['bowls'] {
+  const owned = plan.bowls.filter((bowl) => bowl.count > 0);
+  const small = owned.filter((bowl) => bowl.diameterMm < BASKET_MM);
+  return small.length > 0 ? small : owned;
+}
+
+/** The largest of these; undefined when there is none. */
+export const largestBowlMm = (bowls: Plan['bowls']): number | undefined =>
+  bowls.reduce<number | undefined>(
     (most, bowl) => (bowl.count > 0 ? Math.max(most ?? 0, bowl.diameterMm) : most),
     undefined,
   );
@@ -51,7 +61,7 @@ function bowlsOf(plan: Plan, placement: Placement): Omit<BowlInUse, 'diameterMm'
   const component = planLarder(plan).get(componentId);
   const closely = component ? gPerCm2(component, form, true) : BOWL_G_PER_CM2;
   const alone = FORMS[form].lies === 'alone';
-  const holdsG = bowlHoldsG(largestBowlMm(plan) ?? USUAL_BOWL_MM, closely);
+  const holdsG = bowlHoldsG(largestBowlMm(plan.bowls) ?? USUAL_BOWL_MM, closely);
   const bowls = alone ? pieces : Math.min(pieces, Math.ceil(massG / holdsG));
   const upTo = (i: number) => Math.round((pieces * i) / bowls);
   return Array.from({ length: bowls }, (_, i) => {

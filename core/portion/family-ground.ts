@@ -11,6 +11,7 @@ const FAMILY_G_PER_CM2: Record<CountedFamily, number> = {
   'cured-meat': 1.05,
   fish: 1.1,
   'plant-protein': 2,
+  cooked: 1.6,
   vehicle: 1,
   'fresh-fruit': 1.8,
   'dried-fruit': 1.5,

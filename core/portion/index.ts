@@ -37,6 +37,7 @@ export {
   bowlHoldsG,
   bowlSizes,
   bowlsInUse,
+  dipBowls,
   largestBowlMm,
   runsOver,
   type BowlInUse,

@@ -16,6 +16,7 @@ const LARGE: Record<CountedFamily, KindRange> = {
   'cured-meat': { from: 3, to: 4 },
   fish: { from: 1, to: 2 },
   'plant-protein': { from: 2, to: 3 },
+  cooked: { from: 0, to: 0 },
   vehicle: { from: 4, to: 5 },
   'fresh-fruit': { from: 4, to: 5 },
   'dried-fruit': { from: 2, to: 2 },
@@ -28,6 +29,9 @@ const LARGE: Record<CountedFamily, KindRange> = {
 
 const NONE: KindRange = { from: 0, to: 0 };
 const OCCASION_KINDS: Partial<Record<Occasion, Partial<Record<CountedFamily, KindRange>>>> = {
+  meal: { cooked: { from: 3, to: 4 } },
+  afternoon: { cooked: { from: 1, to: 2 } },
+  film: { cooked: { from: 1, to: 2 } },
   // a sweet course is made of sweets
   sweet: {
     'sweet-bite': { from: 4, to: 6 },
@@ -41,6 +45,7 @@ const OCCASION_KINDS: Partial<Record<Occasion, Partial<Record<CountedFamily, Kin
     cheese: { from: 4, to: 5 },
     fish: { from: 1, to: 2 },
     'plant-protein': { from: 0, to: 2 },
+    cooked: { from: 3, to: 4 },
     'fresh-fruit': { from: 5, to: 6 },
     pickle: NONE,
     'spread-dip': { from: 4, to: 6 },
@@ -51,6 +56,7 @@ const OCCASION_KINDS: Partial<Record<Occasion, Partial<Record<CountedFamily, Kin
     'cured-meat': { from: 3, to: 3 },
     fish: NONE,
     'plant-protein': { from: 0, to: 2 },
+    cooked: { from: 1, to: 2 },
     vehicle: { from: 3, to: 3 },
     vegetable: { from: 3, to: 3 },
     pickle: NONE,
@@ -59,8 +65,8 @@ const OCCASION_KINDS: Partial<Record<Occasion, Partial<Record<CountedFamily, Kin
     'spread-dip': { from: 1, to: 2 },
     'sweet-bite': { from: 2, to: 2 },
   },
-  picnic: { fish: NONE },
-  walk: { fish: NONE, 'spread-dip': NONE },
+  picnic: { fish: NONE, cooked: { from: 2, to: 3 } },
+  walk: { fish: NONE, 'spread-dip': NONE, cooked: { from: 1, to: 2 } },
 };
 
 /** From nine guests there are two kinds of these, from seventeen perhaps three. */

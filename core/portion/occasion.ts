@@ -17,17 +17,33 @@ export const occasionOf = ({ occasion }: Pick<Plan, 'occasion'>): Occasion =>
 /** What in a box smells or weeps is left out; what fills is more. */
 const BOXED = { fish: 0, 'cured-meat': 1.3, pickle: 0.7, 'spread-dip': 0, vehicle: 1.2 } as const;
 
+/**
+ * Grams of cooked food for a grown guest, by what the board is for: eggs, grains, quiche, small sandwiches feed, and have
+ * no place beside drinks (house default). Helpings of it are meant for these occasions and are not scaled again.
+ */
+export const COOKED_G: Partial<Record<Occasion, number>> = {
+  meal: 70,
+  breakfast: 50,
+  children: 35,
+  picnic: 45,
+  afternoon: 35,
+  film: 25,
+  walk: 35,
+};
+
 /** How the shares of the families shift with what the board is for, beside a board at drinks (house default). */
 export const OCCASION_SHARES: Partial<Record<Occasion, Partial<Record<Family, number>>>> = {
+  // cooked food takes some of the place of what is beside it; cheese and meat are the school's
+  meal: { 'fresh-fruit': 0.62, vegetable: 0.75, 'spread-dip': 0.8, pickle: 0.75 },
   breakfast: {
-    cheese: 0.9,
-    'cured-meat': 0.8,
+    cheese: 0.8,
+    'cured-meat': 0.7,
     fish: 1.3,
     'plant-protein': 0.4,
     vehicle: 2.2,
-    'fresh-fruit': 1.5,
+    'fresh-fruit': 1.4,
     'dried-fruit': 0.7,
-    vegetable: 0.9,
+    vegetable: 0.8,
     pickle: 0,
     'nut-seed': 0.8,
     'spread-dip': 0.7,
@@ -35,13 +51,13 @@ export const OCCASION_SHARES: Partial<Record<Occasion, Partial<Record<Family, nu
   },
   children: {
     cheese: 0.8,
-    'cured-meat': 0.9,
+    'cured-meat': 0.8,
     fish: 0,
     'plant-protein': 0.3,
     vehicle: 1.2,
     'fresh-fruit': 1.4,
     'dried-fruit': 0.7,
-    vegetable: 1.1,
+    vegetable: 1,
     pickle: 0,
     'nut-seed': 0,
     'spread-dip': 0.6,

@@ -1,4 +1,4 @@
-import { OCCASION_SHARES, occasionOf } from './occasion.js';
+import { COOKED_G, OCCASION_SHARES, occasionOf } from './occasion.js';
 import type { Component, Family, Larder } from '../catalogue/index.js';
 import { memo1 } from '../measure/index.js';
 import { planLarder, type Plan, type SchoolId } from '../plan/index.js';
@@ -11,6 +11,7 @@ export const COUNTED = [
   'cured-meat',
   'fish',
   'plant-protein',
+  'cooked',
   'vehicle',
   'fresh-fruit',
   'dried-fruit',
@@ -27,6 +28,7 @@ export const FAMILY_WORDS: Readonly<Record<CountedFamily, string>> = {
   'cured-meat': 'meat',
   fish: 'fish',
   'plant-protein': 'plant protein',
+  cooked: 'cooked food',
   vehicle: 'bread and crackers',
   'fresh-fruit': 'fresh fruit',
   'dried-fruit': 'dried fruit',
@@ -38,7 +40,10 @@ export const FAMILY_WORDS: Readonly<Record<CountedFamily, string>> = {
 };
 
 /** Grams per grown guest, drinks role (craft, section 4: house defaults). */
-const REST_G: Record<Exclude<CountedFamily, 'cheese' | 'cured-meat' | 'fish' | 'plant-protein'>, number> = {
+const REST_G: Record<
+  Exclude<CountedFamily, 'cheese' | 'cured-meat' | 'fish' | 'plant-protein' | 'cooked'>,
+  number
+> = {
   vehicle: 30,
   'fresh-fruit': 60,
   'dried-fruit': 12,
@@ -116,6 +121,7 @@ function portionOf(plan: Plan, group: Group, byFamily: Map<Family, Component[]>)
   const [cheese, budget] = BODY_G[houseSchool(plan)][role === 'meal' ? 'meal' : 'drinks'];
   shares.cheese = cheese;
   if (budget === 0) return shares;
+  shares.cooked = COOKED_G[occasionOf(plan)] ?? 0;
   const open = PROTEINS.filter((f) => mayEatFamily(group, byFamily.get(f) ?? []));
   const parts = open.reduce((sum, f) => sum + PROTEIN_PARTS[f], 0);
   for (const f of open) shares[f] = (budget * PROTEIN_PARTS[f]) / parts;
@@ -158,6 +164,7 @@ export const houseRows = (): Record<CountedFamily, number> => ({
   'cured-meat': (BODY_G['by-family'].drinks[1] * PROTEIN_PARTS['cured-meat']) / 5,
   fish: (BODY_G['by-family'].drinks[1] * PROTEIN_PARTS.fish) / 5,
   'plant-protein': (BODY_G['by-family'].drinks[1] * PROTEIN_PARTS['plant-protein']) / 5,
+  cooked: COOKED_G.drinks ?? 0,
 });
 
 /** The stylist's figure where one is kept; the meal and many other dishes scale it as they scale the house's. */
@@ -203,6 +210,7 @@ export const HEAT_ABOVE_C = 28;
 const HEAT: Partial<Record<CountedFamily, number>> = {
   cheese: 0.8,
   'cured-meat': 0.85,
+  cooked: 0.9,
   'sweet-bite': 0.6,
   'spread-dip': 0.9,
   'fresh-fruit': 1.4,

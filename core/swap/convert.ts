@@ -180,9 +180,7 @@ function withoutCulprits(
 ): boolean {
   const changed = picked.map((arc, i) => ({ a: arc, i })).filter(({ a: arc }) => arc.item.kind !== 'stays');
   const named = new Set<string>([...come.flatMap((finding) => finding.components), ...reaching(after, come)]);
-  const blamed = changed.filter(
-    ({ a: arc }) => named.has(arc.item.to) && arc.item.kind !== 'leave-out' && arc.item.kind !== 'apart',
-  );
+  const blamed = changed.filter(({ a: arc }) => named.has(arc.item.to) && arc.item.kind !== 'leave-out');
   const lost = blamed.length > 0 ? blamed : lostTo(start, after, changed, come).slice(0, TAKEN_BACK);
   for (const { a: arc, i } of lost) arcs[i] = arcs[i]!.filter((otherArc) => otherArc !== arc);
   return lost.length > 0 && arcs.every((list) => list.length > 0);

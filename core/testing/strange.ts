@@ -20,6 +20,7 @@ function brief(
     bowls: [
       { diameterMm: 100, count: 4 },
       { diameterMm: 70, count: 4 },
+      { diameterMm: 220, count: 2 },
     ],
   };
   return {

@@ -106,7 +106,8 @@ describe('findings in words', () => {
           continue;
         let text = inWords(finding, MADE_UP).text.toLowerCase();
         for (const name of own) text = text.replaceAll(name.toLowerCase(), '');
-        expect(text).not.toMatch(/[a-z](?!\u0301)/);
+        // the list of two foods is the locale's own
+        expect(text.replaceAll(' und ', ' ')).not.toMatch(/[a-z](?!\u0301)/);
         said += 1;
       }
     }

@@ -10,6 +10,7 @@ export const SHORT: Record<CountedFamily, string> = {
   'cured-meat': t('Meat'),
   fish: t('Fish'),
   'plant-protein': t('Plant protein'),
+  cooked: t('Cooked'),
   vehicle: t('Bread, cracker'),
   'fresh-fruit': t('Fresh fruit'),
   'dried-fruit': t('Dried'),

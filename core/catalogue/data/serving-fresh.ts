@@ -18,6 +18,7 @@ export const FRESH: ServingTable = {
       pineapple: [80, 85, 'breakfast sweet children'],
       'apple-fans': [75, 90, 'breakfast sweet children hand'],
       'pear-fans': [70, 75, 'breakfast sweet children'],
+      'fruit-skewers': [60, 95, 'sweet children', { helping: [10, 20, 36], never: 'drinks meal walk' }],
       mandarins: [80, 92, 'breakfast sweet children hand'],
       'orange-wheels': [65, 75, 'breakfast children'],
     },

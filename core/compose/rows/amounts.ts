@@ -1,9 +1,17 @@
-import { isFresh, isOwnPlate, kindsForBites, biteJobs, type ServingArea } from '../../board/index.js';
-import type { Component } from '../../catalogue/index.js';
+import {
+  isFresh,
+  isOwnPlate,
+  kindsForBites,
+  biteJobs,
+  mostInABowlG,
+  type ServingArea,
+} from '../../board/index.js';
+import { FORMS, type Component } from '../../catalogue/index.js';
 import { portionsIn } from '../../party/index.js';
 import type { Plan } from '../../plan/index.js';
 import {
   bowlHoldsG,
+  dipBowls,
   COUNTED,
   coverOf,
   FAMILY_WORDS,
@@ -12,7 +20,7 @@ import {
   wantsBread,
   type CountedFamily,
 } from '../../portion/index.js';
-import type { Draft } from '../draft.js';
+import type { Draft, Entry } from '../draft.js';
 
 /** Points lost for missing a family's target by all of it. */
 const FAMILY_MISS = 14;
@@ -23,7 +31,7 @@ const KIND_MISS = 1.6;
 /** Points lost for each kind laid: packs that do not fit are the commonest complaint. */
 const EACH_KIND = 0.12;
 /** Points lost for ground left bare, for all of a surface: the size follows the food, and Check says which fits. */
-const BARE = 12;
+const BARE = 5;
 
 /** Each family near its target, in a number of kinds that suits the party. */
 export function familyRows(draft: Draft): void {
@@ -40,10 +48,16 @@ export function familyRows(draft: Draft): void {
         loss: { say: 'loss.measure', with: { family: { word: FAMILY_WORDS[family] } } },
       });
       draft.model.row(`target ${family}`, target, [...masses, [under, 1], [over, -1]], target);
-    } else for (const entry of here) draft.model.atMost(`no ${family}`, [[entry.mass, 1]], 0);
+    } else
+      for (const entry of here)
+        if (!isAskedByName(draft, entry)) draft.model.atMost(`no ${family}`, [[entry.mass, 1]], 0);
     kindRows(draft, family, ranges[family]);
   }
 }
+
+/** What the stylist has pinned or laid stays, whatever the brief is for. */
+const isAskedByName = ({ problem: { plan } }: Draft, { candidate }: Entry): boolean =>
+  candidate.held !== undefined || [...plan.wishes.pinned, plan.wishes.star].includes(candidate.component.id);
 
 function kindRows(draft: Draft, family: CountedFamily, range: { from: number; to: number }): void {
   const chosen = [...draft.chosen]
@@ -172,9 +186,9 @@ export function bowlRows(draft: Draft): void {
   const sizes = bowlsAtHand(draft.problem.plan);
   const used = sizes.map((): [number, number][] => []);
   for (const entry of draft.entries.filter((entry) => entry.candidate.contained)) {
-    const { area, maxG, laidShare, gPerCm2, held } = entry.candidate;
+    const { area, maxG, laidShare, held } = entry.candidate;
     const mostG = (maxG * laidShare) / area.copies;
-    const fits = sizes.findIndex((size) => bowlHoldsG(size.diameterMm, gPerCm2) >= mostG);
+    const fits = sizes.findIndex((size) => heldG(draft, entry, size.diameterMm) >= mostG);
     // what was put there by hand stands where it stands
     const at = held ? 0 : fits;
     if (at === 0) used[0]?.push([entry.laid, area.copies]);
@@ -193,20 +207,26 @@ export function bowlRows(draft: Draft): void {
     );
 }
 
+/** What one bowl of this size holds of a food, as whole bowls of it are counted. */
+const heldG = ({ problem: { plan } }: Draft, { candidate }: Entry, diameterMm: number): number =>
+  Math.min(
+    bowlHoldsG(diameterMm, candidate.gPerCm2),
+    FORMS[candidate.form].bowl ? mostInABowlG(plan) : Infinity,
+  );
+
 /** More than the smallest holds: as many of each size as hold it. */
-function takesBowls(
-  draft: Draft,
-  { candidate, laid, mass }: Draft['entries'][number],
-  used: [number, number][][],
-): void {
-  const sizes = bowlsAtHand(draft.problem.plan);
-  const { area, maxG, laidShare, gPerCm2 } = candidate;
-  const taken = sizes.map((size, i) => {
-    const holdsG = bowlHoldsG(size.diameterMm, gPerCm2);
+function takesBowls(draft: Draft, entry: Entry, used: [number, number][][]): void {
+  const { plan } = draft.problem;
+  const { candidate, laid, mass } = entry;
+  const { area, maxG, laidShare, form } = candidate;
+  const fit = new Set(FORMS[form].bowl ? dipBowls(plan) : plan.bowls);
+  const taken = bowlsAtHand(plan).flatMap((size, i) => {
+    if (!fit.has(size)) return [];
+    const holdsG = heldG(draft, entry, size.diameterMm);
     const most = Math.min(size.count, Math.ceil((maxG * laidShare) / area.copies / holdsG));
     const n = draft.model.variable(`bowls of ${size.diameterMm} mm ${laid}`, 0, most, 0, { integer: true });
     used[i]!.push([n, area.copies]);
-    return { n, holdsG };
+    return [{ n, holdsG }];
   });
   draft.model.atMost(
     `held by bowls ${laid}`,
@@ -217,5 +237,5 @@ function takesBowls(
 }
 
 /** How many of each size, the smallest first. */
-const bowlsAtHand = (plan: Plan): { diameterMm: number; count: number }[] =>
+const bowlsAtHand = (plan: Plan): Plan['bowls'] =>
   plan.bowls.filter((bowl) => bowl.count > 0).sort((a, b) => a.diameterMm - b.diameterMm);

@@ -148,7 +148,7 @@ export function busyRows(draft: Draft): void {
 }
 
 /** Points for what is in the house and is used, for each kind: it wants to be eaten. */
-const USED_UP = 0.9;
+const USED_UP = 2.5;
 
 /** What is in the house is used first. */
 export function pantryRows(draft: Draft): void {

@@ -170,7 +170,7 @@ const SPECIAL_VEHICLE = 0.6;
 const SPECIAL_BEYOND_NEED = 14;
 /** The others try it too: so many times the bread of those who need it is laid (house default). */
 const SPECIAL_SHARE = 1.5;
-const SEED_NOISE = 0.9;
+const SEED_NOISE = 1.5;
 const BOLD = 0.12;
 
 /** What speaks for or against one component, whatever else is chosen; the seed breaks ties. */

@@ -79,16 +79,35 @@ function spread(brush: Brush, r: number): void {
     });
     return;
   }
-  brush.pen.path(dots(speckle(brush.random, 12, r * 0.5, r * 0.5)), {
-    stroke: '#3f7a35',
-    width: 2,
-    opacity: 0.85,
-  });
+  // herbs on what is savoury
+  if ((brush.component.taste?.sweet ?? 0) < SWEET && brush.component.family !== 'cooked')
+    brush.pen.path(dots(speckle(brush.random, 12, r * 0.5, r * 0.5)), {
+      stroke: '#3f7a35',
+      width: 2,
+      opacity: 0.85,
+    });
   brush.pen.path(dots(speckle(brush.random, 9, r * 0.5, r * 0.5)), {
     stroke: '#fff6de',
     width: 1.5,
     opacity: 0.8,
   });
+}
+
+const SWEET = 3;
+
+/** Grains and beans tossed with what is cut small: every colour of the food, and leaves. */
+function tossed(brush: Brush, r: number): void {
+  brush.pen.ellipse(0, 0, r, r, { fill: darker(brush.main, 0.25) });
+  const grain = brush.component.texture === 'soft' ? 9 : 4.6;
+  const scatter = (count: number, width: number, colour: string, opacity = 1) =>
+    brush.pen.path(dots(speckle(brush.random, count, r * 0.9, r * 0.9)), { stroke: colour, width, opacity });
+  const count = Math.round((r / grain) ** 2 * 3.4);
+  scatter(count, grain * 1.12, darker(brush.main, 0.18));
+  scatter(count, grain, brush.main);
+  scatter(Math.round(count * 0.6), grain * 0.8, brush.third);
+  scatter(Math.round(count * 0.16), grain * 1.1, brush.second);
+  scatter(Math.round(count * 0.2), grain * 0.62, '#4f8a3a');
+  scatter(Math.round(count * 0.16), grain * 0.5, '#8fc065', 0.9);
 }
 
 /** Olives, beans, onions: heaped, not smoothed. */
@@ -146,7 +165,9 @@ function spoon(brush: Brush, r: number): void {
 
 export const bowl: Recipe = (brush) => {
   const r = brush.l / 2;
-  const smoothFood = brush.component.family === 'spread-dip';
-  bowlOf(brush, r, (inner) => (smoothFood ? spread(brush, inner) : heap(brush, inner)));
+  const { family, texture } = brush.component;
+  const smoothFood = family === 'spread-dip' || (family === 'cooked' && texture === 'creamy');
+  const fill = smoothFood ? spread : family === 'cooked' ? tossed : heap;
+  bowlOf(brush, r, (inner) => fill(brush, inner));
   if (smoothFood) spoon(brush, r);
 };

@@ -1,8 +1,10 @@
 import type { Piece } from '../../geometry/index.js';
 import type { Recipe } from '../brush.js';
+import { bagel, crescent, pancake, roll, sandwich, shell, tart, waffle } from './baked.js';
 import { bowl } from './bowl.js';
 import { breadstick, roundCracker, squareCracker, stick, strip, toast } from './bread.js';
 import { chunk, cube, log, shred, wedge, wheel } from './cheese.js';
+import { boat, bow, eggHalf, skewer, swirl } from './cooked.js';
 import { flower, leaf, sprig } from './herbs.js';
 import { nut, ridgedNut, seedPinch } from './nuts.js';
 import { bit, gherkin, pod, smear } from './pickles.js';
@@ -55,4 +57,17 @@ export const RECIPES: Record<Piece, Recipe> = {
   bit,
   smear,
   pod,
+  'egg-half': eggHalf,
+  bow,
+  swirl,
+  tart,
+  sandwich,
+  boat,
+  skewer,
+  roll,
+  crescent,
+  bagel,
+  pancake,
+  waffle,
+  shell,
 };
