@@ -133,7 +133,7 @@ test('no dialog of Choose has an axe violation', async ({ page }) => {
   await opened(() => press('Turn the whole board'));
   await opened(async () => {
     await page.locator('g[role=button]').first().click();
-    await press('Swap it');
+    await press(/^Swap it$/);
     await expect(page.getByText('of 100').first()).toBeVisible({ timeout: 30_000 });
   });
   await opened(() => press('Something of your own'));

@@ -143,7 +143,7 @@ test.describe('the whole walk', () => {
       .getByRole('button', { name: /^Pork salami\. Arrows/ })
       .first()
       .press('Enter');
-    await page.getByRole('button', { name: 'Swap it' }).click();
+    await page.getByRole('button', { name: 'Swap it', exact: true }).click();
     const paper = page.getByRole('dialog', { name: 'Instead of pork salami' });
     const take = paper.getByRole('button', { name: /^Take it: / }).first();
     await expect(take).toBeVisible({ timeout: 20_000 });

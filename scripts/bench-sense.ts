@@ -2,6 +2,8 @@ import { senseOf } from '../core/board/index.js';
 import { compose } from '../core/compose/index.js';
 import { menuText } from '../core/exchange/index.js';
 import type { Plan } from '../core/plan/index.js';
+import { boardsOf, isHeldOut, PAIRS } from '../core/testing/pairs.js';
+import { scoreOf } from '../core/testing/score.js';
 import { randomBrief } from '../core/testing/briefs.js';
 import { STRANGE } from '../core/testing/strange.js';
 import { ENGLISH } from '../core/words/index.js';
@@ -59,3 +61,12 @@ console.log(
 console.log(
   `seconds: half within ${at(seconds, 0.5).toFixed(1)}, nine of ten within ${at(seconds, 0.9).toFixed(1)}, the longest ${at(seconds, 1).toFixed(1)}; gap at most ${(100 * at(gaps, 1)).toFixed(1)} %`,
 );
+
+const ordered = PAIRS.map((pair) => {
+  const { served, not } = boardsOf(pair);
+  return scoreOf(served, solve) < scoreOf(not, solve);
+});
+const fitted = ordered.filter((_, i) => !isHeldOut(i));
+const held = ordered.filter((_, i) => isHeldOut(i));
+const right = (list: readonly boolean[]) => `${list.filter(Boolean).length} of ${list.length}`;
+console.log(`pairs ordered as a stylist would: ${right(fitted)}, held out ${right(held)}`);

@@ -1,5 +1,6 @@
 import { beforeAll, describe, expect, test } from '@jest/globals';
 import { nodeSolver } from '../../solver/node.js';
+import { isBold } from '../board/index.js';
 import { atHomeIn, CATALOGUE } from '../catalogue/index.js';
 import { contextOf, plateSums } from '../check/index.js';
 import { applyCommand, type Plan } from '../plan/index.js';
@@ -37,11 +38,14 @@ describe('what the board is composed for', () => {
 
   test('what is in the house is used, and not bought', () => {
     const plain = composed(base());
-    const pickles = some.filter(
-      (id) =>
-        CATALOGUE.find((component) => component.id === id)!.family === 'pickle' && !ids(plain).includes(id),
-    );
-    const pantry = pickles.slice(0, 3).map((componentId) => ({ componentId, massG: 400 }));
+    const larder = CATALOGUE.filter((component) => some.includes(component.id));
+    const pantry = larder
+      .filter(
+        (component) =>
+          component.job === 'contrast' && !ids(plain).includes(component.id) && !isBold(component),
+      )
+      .slice(0, 8)
+      .map((component) => ({ componentId: component.id, massG: 400 }));
     const with_ = compose(base({ pantry }), solve).plan;
     // none of them is on the board of a kitchen that has none
     expect(pantry.filter((p) => ids(with_).includes(p.componentId)).length).toBeGreaterThan(0);

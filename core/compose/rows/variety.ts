@@ -11,11 +11,11 @@ import {
   taste,
   WANTED,
 } from '../../board/index.js';
-import type { Component, FormId } from '../../catalogue/index.js';
+import type { Component, ComponentId, FormId } from '../../catalogue/index.js';
 import { seedOf, createRandom } from '../../measure/index.js';
 import { disliked } from '../../needs/index.js';
 import { portionsIn } from '../../party/index.js';
-import { growingMonth } from '../../plan/index.js';
+import { growingMonth, type Plan } from '../../plan/index.js';
 import { occasionOf, surfaceAreaCm2, type CountedFamily } from '../../portion/index.js';
 import { countsFor } from '../candidates.js';
 import type { Said } from '../../words/index.js';
@@ -157,7 +157,7 @@ export function colourRows(draft: Draft): void {
     }
 }
 
-const OUT_OF_SEASON = 1.8;
+const OUT_OF_SEASON = 7;
 const EACH_ASK = 0.6;
 const EACH_DISLIKE = 0.5;
 const NUTS_BY_AN_ALLERGY = 30;
@@ -171,6 +171,10 @@ const SPECIAL_BEYOND_NEED = 14;
 /** The others try it too: so many times the bread of those who need it is laid (house default). */
 const SPECIAL_SHARE = 1.5;
 const SEED_NOISE = 1.5;
+/** What breaks ties between equal boards: points by the seed of the plan, for one food. */
+export const tieOf = (plan: Pick<Plan, 'seed'>, id: ComponentId): number =>
+  createRandom(seedOf(plan.seed, id)).next() * SEED_NOISE;
+
 const BOLD = 0.12;
 
 /** What speaks for or against one component, whatever else is chosen; the seed breaks ties. */
@@ -190,7 +194,7 @@ export function tasteOfEach(draft: Draft): void {
       -BOLD * plan.wishes.levers.bolder * (taste(component, 'strength') + taste(component, 'heat') - 3),
       { say: 'loss.strength' },
     );
-    draft.model.charge(x, createRandom(seedOf(plan.seed, id)).next() * SEED_NOISE);
+    draft.model.charge(x, tieOf(plan, id));
   }
   for (const entry of draft.entries) {
     if ([...entry.candidate.verdicts.values()].includes('ask'))
