@@ -124,7 +124,11 @@ function ToBuy({ plan }: { plan: Plan }) {
             <tr key={row.component}>
               <td>{row.component}</td>
               <td>{formatMass(row.neededG, units)}</td>
-              <td>{row.packs}</td>
+              <td>
+                {row.weighedG === null
+                  ? row.packs
+                  : t('{mass} by weight', { mass: formatMass(row.weighedG, units) })}
+              </td>
               <td>{formatMoney(row.costMinor, plan.currency)}</td>
             </tr>
           ))}

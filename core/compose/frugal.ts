@@ -1,4 +1,5 @@
-import { costOf } from '../portion/index.js';
+import { buyingOf } from '../catalogue/index.js';
+import { costOf, perGram } from '../portion/index.js';
 import { ALL_WISHES, type Draft, type Entry } from './draft.js';
 import { solveKernel, takenBy } from './kernel.js';
 import type { Solution, Solver } from './linear.js';
@@ -34,10 +35,11 @@ function frugalDraft(problem: Problem): { draft: Draft; turn: (points: number) =
 /** Minor units that one more of each variable costs; a pack that is opened costs on average half of itself beyond its grams. */
 const frugalCharges = (draft: Draft): [variable: number, minor: number][] =>
   draft.entries.flatMap((entry): [number, number][] => {
-    const { packs } = entry.candidate.component;
+    const { component } = entry.candidate;
+    const opened = Math.min(...component.packs.map((pack) => pack.priceMinor)) / 2;
     return [
-      [entry.mass, Math.min(...packs.map((pack) => pack.priceMinor / pack.massG))],
-      [entry.laid, Math.min(...packs.map((pack) => pack.priceMinor)) / 2],
+      [entry.mass, perGram(component)],
+      [entry.laid, buyingOf(component).sold === 'by-weight' ? 0 : opened],
     ];
   });
 

@@ -1,5 +1,5 @@
 import { servingAreas } from '../board/index.js';
-import type { Component } from '../catalogue/index.js';
+import { buyingOf, type Component } from '../catalogue/index.js';
 import { guestsIn, portionsIn } from '../party/index.js';
 import { planLarder, type Plan } from '../plan/index.js';
 import { boughtFor, COUNTED, FAMILY_WORDS, type CountedFamily } from '../portion/index.js';
@@ -8,9 +8,12 @@ import { capital, speak, speakArg, type Speech } from '../words/index.js';
 /** From so much on it is worth saying what stays in the packs (house default). */
 const KEPT_G = 30;
 
-/** A spoonful in the jar is no news, and what is made in the kitchen is made to measure. */
+/**
+ * A spoonful in the jar is no news; what is made in the kitchen is made to measure, what is weighed is bought so, and what
+ * keeps is stock.
+ */
 const worthSaying = (component: Component, leftG: number): number =>
-  component.made === 'home-made' || leftG < KEPT_G ? 0 : leftG;
+  component.made === 'home-made' || leftG < KEPT_G || buyingOf(component).sold !== 'sealed' ? 0 : leftG;
 
 /**
  * One food of the menu: grams in all on its surfaces, for one grown portion of those served there, and left in its packs

@@ -1,3 +1,4 @@
+import { buyingOf, COUNTER_STEP_G, type Component } from '../catalogue/index.js';
 import { formatMoney } from '../measure/index.js';
 import { planLarder, type Plan } from '../plan/index.js';
 import { boughtFor } from '../portion/index.js';
@@ -9,9 +10,16 @@ export interface ShoppingRow {
   neededG: number;
   ownedG: number;
   packs: string;
+  /** What the shop weighs, with rind, peel and stones; none where packs are counted. */
+  weighedG: number | null;
   boughtG: number;
   leftOverG: number;
   costMinor: number;
+}
+
+function weighedG(component: Component, massG: number): number | null {
+  const { sold, edible } = buyingOf(component);
+  return sold === 'by-weight' ? Math.ceil(massG / edible / COUNTER_STEP_G - 1e-6) * COUNTER_STEP_G : null;
 }
 
 /** What to buy: all lots on all surfaces, in whole packs. Components nobody knows are listed without packs. */
@@ -22,6 +30,7 @@ export function shoppingRows(plan: Plan): ShoppingRow[] {
       family: component?.family ?? '',
       neededG: Math.round(neededG),
       ownedG: Math.round(ownedG),
+      weighedG: component && choice ? weighedG(component, choice.massG) : null,
       packs: choice ? choice.packs.map((pack) => `${pack.count} x ${pack.massG} g`).join(', ') : '?',
       boughtG: choice?.massG ?? 0,
       leftOverG: Math.round(choice?.leftOverG ?? 0),
@@ -50,7 +59,7 @@ export function shoppingCsv(plan: Plan): string {
         row.family,
         row.neededG,
         row.ownedG,
-        row.packs,
+        row.weighedG === null ? row.packs : `${row.weighedG} g by weight`,
         row.boughtG,
         row.leftOverG,
         money(row.costMinor),

@@ -31,7 +31,7 @@ export { effortOf, minutesAtHand, minutesOf, minutesOfPlan, type Effort } from '
 export { BEFORE_A_MEAL_KJ, energyEach, mealFollows } from './energy.js';
 export { CALM_COVER, coverOf, FULL_COVER } from './family-ground.js';
 export { schoolName, schoolsOf, type SchoolOffer, type SchoolRow } from './schools.js';
-export { boughtFor, choosePacks, costOf, inPantry, type Bought, type PackChoice } from './packs.js';
+export { boughtFor, choosePacks, costOf, inPantry, perGram, type Bought, type PackChoice } from './packs.js';
 export {
   bowlForG,
   bowlHoldsG,

@@ -1,4 +1,10 @@
-import type { Component, ComponentId, Larder } from '../catalogue/index.js';
+import {
+  buyingOf,
+  COUNTER_STEP_G,
+  type Component,
+  type ComponentId,
+  type Larder,
+} from '../catalogue/index.js';
 import { planLarder, type Placement, type Plan } from '../plan/index.js';
 
 export interface PackChoice {
@@ -8,8 +14,28 @@ export interface PackChoice {
   leftOverG: number;
 }
 
-/** The cheapest whole packs that hold the mass; a few sizes only, so every count of the larger ones is tried. */
+/** Price of a gram where it is cheapest, in minor units. */
+export const perGram = (component: Component): number =>
+  Math.min(...component.packs.map((pack) => pack.priceMinor / pack.massG));
+
+/** What a counter cuts or weighs: to the next fifty grams, in one piece of paper. */
+function weighed(component: Component, needG: number): PackChoice {
+  const massG = Math.ceil(needG / COUNTER_STEP_G - 1e-6) * COUNTER_STEP_G;
+  const priceMinor = Math.round(massG * perGram(component));
+  return {
+    packs: massG > 0 ? [{ massG, priceMinor, count: 1 }] : [],
+    massG,
+    priceMinor,
+    leftOverG: Math.max(0, massG - needG),
+  };
+}
+
+/**
+ * What holds the mass: by weight where the shop weighs it, else the cheapest whole packs; a few sizes only, so every
+ * count of the larger ones is tried.
+ */
 export function choosePacks(component: Component, needG: number): PackChoice {
+  if (buyingOf(component).sold === 'by-weight') return weighed(component, Math.max(0, needG));
   const sizes = [...component.packs].sort((a, b) => b.massG - a.massG);
   const best = cheapest(sizes, Math.max(0, needG));
   const massG = best.reduce((sum, pack) => sum + pack.massG * pack.count, 0);

@@ -1,4 +1,5 @@
 import { areAlike, isCheese, isRich, relieves, starsAmong, type PlacedFood } from '../../board/index.js';
+import { buyingOf } from '../../catalogue/index.js';
 import { disliked } from '../../needs/index.js';
 import {
   BEFORE_A_MEAL_KJ,
@@ -206,7 +207,9 @@ const LEFT_MINOR = 300;
 
 function leftOver(context: CheckContext): Finding[] {
   const open = boughtFor(context.plan.placements, context.larder, context.plan.pantry).flatMap((bought) => {
-    if (!bought.choice || bought.choice.massG === 0) return [];
+    if (!bought.choice || bought.choice.massG === 0 || !bought.component) return [];
+    // what keeps is stock
+    if (buyingOf(bought.component).sold === 'keeps') return [];
     const worth = (bought.choice.leftOverG / bought.choice.massG) * bought.choice.priceMinor;
     return bought.choice.leftOverG / bought.choice.massG > LEFT_SHARE && worth > LEFT_MINOR
       ? [{ ...bought, worth }]

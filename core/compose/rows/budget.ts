@@ -1,6 +1,6 @@
-import { FORMS } from '../../catalogue/index.js';
+import { buyingOf, COUNTER_STEP_G, FORMS, type Component } from '../../catalogue/index.js';
 import { planLarder, type Plan } from '../../plan/index.js';
-import { boughtFor, choosePacks, inPantry } from '../../portion/index.js';
+import { boughtFor, choosePacks, inPantry, perGram } from '../../portion/index.js';
 import type { Draft, Entry } from '../draft.js';
 import { garnish } from '../settle.js';
 
@@ -16,11 +16,11 @@ export function budgetRows(draft: Draft): void {
   const { cheaper } = plan.wishes.levers;
   const weight = (EACH_UNIT * DEARNESS[cheaper + 2]!) / Math.max(1, targets.portions) / 100;
   for (const [id] of draft.chosen) {
-    const perGram = Math.min(...draft.component(id).packs.map((pack) => pack.priceMinor / pack.massG));
+    const gram = perGram(draft.component(id));
     const here = draft.entriesOf(id);
-    for (const entry of here) draft.model.charge(entry.mass, weight * perGram, { say: 'loss.money' });
+    for (const entry of here) draft.model.charge(entry.mass, weight * gram, { say: 'loss.money' });
     // a pack that is opened costs on average half of itself beyond its grams
-    if (cheaper > 0)
+    if (cheaper > 0 && !isWeighed(draft.component(id)))
       draft.model.charge(
         draft.chosen.get(id)!,
         (weight * Math.min(...draft.component(id).packs.map((pack) => pack.priceMinor))) / 2,
@@ -28,7 +28,7 @@ export function budgetRows(draft: Draft): void {
     const owned = inPantry(plan.pantry, id);
     if (owned <= 0) continue;
     // what is in the house costs nothing: it takes the price of its grams off again
-    const used = draft.model.variable(`from the pantry ${id}`, 0, owned, -weight * perGram);
+    const used = draft.model.variable(`from the pantry ${id}`, 0, owned, -weight * gram);
     draft.model.atMost(`pantry ${id}`, [[used, 1], ...here.map((entry) => [entry.mass, -1] as const)], 0);
   }
   if (plan.budgetMinor === null || !draft.wishes.budget) return;
@@ -36,6 +36,22 @@ export function budgetRows(draft: Draft): void {
   for (const [id] of draft.chosen) {
     const component = draft.component(id);
     const here = draft.entriesOf(id);
+    const owned = inPantry(plan.pantry, id);
+    if (isWeighed(component)) {
+      // to the next step of the scale
+      const grams = draft.model.variable(`weighed ${id}`, 0, Infinity);
+      spent.push([grams, perGram(component)]);
+      draft.model.atLeast(
+        `weighed out ${id}`,
+        [
+          [grams, 1],
+          [draft.chosen.get(id)!, -COUNTER_STEP_G],
+          ...here.flatMap((entry) => [[entry.mass, -1] as const, [entry.laid, -crumbs(entry)] as const]),
+        ],
+        -owned,
+      );
+      continue;
+    }
     const packs = component.packs.map((pack, i) => {
       const most = Math.ceil(
         here.reduce((sum, entry) => sum + entry.candidate.maxG + crumbs(entry), 0) / pack.massG,
@@ -52,8 +68,8 @@ export function budgetRows(draft: Draft): void {
       [entry.mass, -1] as const,
       [entry.laid, -crumbs(entry)] as const,
     ]);
-    draft.model.atLeast(`bought ${id}`, [...packs, ...needed], -inPantry(plan.pantry, id));
-    if (inPantry(plan.pantry, id) > 0) continue;
+    draft.model.atLeast(`bought ${id}`, [...packs, ...needed], -owned);
+    if (owned > 0) continue;
     // what is laid at all is bought at least once: without this the relaxed program buys crumbs of packs
     draft.model.atLeast(
       `a pack ${id}`,
@@ -80,6 +96,8 @@ export function fillPacks(draft: Draft, values: number[]): void {
     });
   }
 }
+
+const isWeighed = (component: Component): boolean => buyingOf(component).sold === 'by-weight';
 
 /** What is cut or filled to its mass is rounded to the scale's steps. */
 const SCALE_STEP_G = 10;
