@@ -162,14 +162,17 @@ export const isBold = (component: Component): boolean => {
 /** The least that is laid by hand at once (house default). */
 const LEAST_BY_HAND_G = 20;
 
+/** Grams of a food in this form that those at a surface take, whatever else they are served from. */
+export const takenHere = (plan: Plan, component: Component, form: FormId, surface: Surface): Helping =>
+  eaten(
+    plan,
+    component,
+    groupsAt(plan, surface).map((group) => ({ group, verdict: judgeGroup(component, form, group).verdict })),
+  );
+
 /** Grams of a food that those at a surface usually have, in its usual form: what is laid when nobody says how much. */
 export function usualHereG(plan: Plan, component: Component, surface: Surface): number {
   const { form, pieceG } = usualForm(component);
-  const groups = groupsAt(plan, surface);
-  const { usual } = eaten(
-    plan,
-    component,
-    groups.map((group) => ({ group, verdict: judgeGroup(component, form, group).verdict })),
-  );
+  const { usual } = takenHere(plan, component, form, surface);
   return Math.max(LEAST_BY_HAND_G, pieceG, Math.round(usual / 10) * 10);
 }

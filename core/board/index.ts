@@ -20,7 +20,16 @@ export {
   type QuietAreas,
   travelsFar,
 } from './contact.js';
-export { eaten, helpingAt, isBold, mayStandAt, occasionAt, takersAt, usualHereG } from './helpings.js';
+export {
+  eaten,
+  helpingAt,
+  isBold,
+  mayStandAt,
+  occasionAt,
+  takenHere,
+  takersAt,
+  usualHereG,
+} from './helpings.js';
 export {
   ACCENTS_AT_MOST,
   BASE_TAKERS,

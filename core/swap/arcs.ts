@@ -84,7 +84,15 @@ export function judgeAll(
   return { verdict, reasons: all.flatMap((judgement) => judgement.reasons) };
 }
 
-export function arcsFor(plan: Plan, larder: Larder, id: ComponentId, target: Target, loss: Loss): Arc[] {
+/** What a food of the board may become. `eaters` is the plan with the guests who will come. */
+export function arcsFor(
+  plan: Plan,
+  larder: Larder,
+  id: ComponentId,
+  target: Target,
+  loss: Loss,
+  eaters: Plan = plan,
+): Arc[] {
   const component = larder.get(id)!;
   const here = plan.placements.filter((placement) => placement.componentId === id);
   const moved = target.occasion !== undefined;
@@ -114,7 +122,10 @@ export function arcsFor(plan: Plan, larder: Larder, id: ComponentId, target: Tar
           asks: now.some((judgement) => judgement.verdict === 'ask'),
         },
       ];
-  const options = optionsFor(plan, larder, component, here, { kinds: ['component', 'form', 'home-made'] })
+  const options = optionsFor(plan, larder, component, here, {
+    kinds: ['component', 'form', 'home-made'],
+    eaters,
+  })
     .map((option) => ({ o: option, verdict: judgeAll(option.component, option.form, target.needs).verdict }))
     .filter(({ o: option, verdict }) => verdict !== 'forbidden' && suits(plan, option.component, moved))
     .filter(({ o: option }) => loss(here, component, option) < REACHES)

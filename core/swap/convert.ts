@@ -1,4 +1,4 @@
-import type { ComponentId } from '../catalogue/index.js';
+import { usualForm, type ComponentId, type Larder } from '../catalogue/index.js';
 import { checkPlan, type Finding } from '../check/index.js';
 import { compose, type Solver } from '../compose/index.js';
 import { packOf } from '../needs/index.js';
@@ -82,10 +82,11 @@ export function convert(plan: Plan, target: Target, solve: Solver): Conversion {
     larder.has(id),
   );
   const loss = lossOf(start);
-  const arcs = kinds.map((id) => arcsFor(start, larder, id, target, loss));
+  const eaters = fedBy(start, target);
+  const arcs = kinds.map((id) => arcsFor(start, larder, id, target, loss, eaters));
   const before = new Set(stops(start).map((finding) => finding.key));
   const refused: Said[] = [];
-  let last: Conversion | undefined;
+  const short: Conversion[] = [];
   for (let tries = 0; tries < MOST_TRIES; tries++) {
     const { model, choice } = jointProgram(start, kinds, arcs, target);
     const found = solve(model, { gap: 1e-4, nodes: 5000, seed: plan.seed, relaxed: false });
@@ -95,13 +96,15 @@ export function convert(plan: Plan, target: Target, solve: Solver): Conversion {
     const come = stops(done.plan).filter((finding) => !before.has(finding.key));
     if (come.length === 0) return done;
     refused.splice(0, refused.length, ...come.map(slipSaid));
-    last = done;
+    short.push(done);
     // what brings a slip that stops service is no choice: the next best is looked for
     if (!withoutCulprits(start, done.plan, arcs, picked, come)) break;
   }
   // what swaps alone cannot give, food that is added may
-  const filled = last && filledUp(last, target, solve);
-  if (filled && stops(filled.plan).every((finding) => before.has(finding.key))) return filled;
+  for (const done of new Set([short[0], short.at(-1)])) {
+    const filled = done && filledUp(done, target, solve);
+    if (filled && stops(filled.plan).every((finding) => before.has(finding.key))) return filled;
+  }
   const [one, other] = refused;
   const slips: Arg = other ? { say: 'convert.two-slips', with: { one: one!, other } } : one!;
   return noWay(plan, { say: 'convert.stops', with: { slips } });
@@ -109,25 +112,36 @@ export function convert(plan: Plan, target: Target, solve: Solver): Conversion {
 
 const slipSaid = ({ code, args }: Finding): Said => ({ say: `finding.${code}.text`, with: args as Args });
 
-/** The conversion with food added for those who would fall short, every one of it fine for the target, too. */
-function filledUp(done: Conversion, target: Target, solve: Solver): Conversion | undefined {
+/** The plan with the guests whom the turned board feeds: all of them have the needs that it is turned to. */
+function fedBy(plan: Plan, target: Target): Plan {
   const also = (needs: readonly NeedChoice[]) => [
     ...needs,
     ...target.needs.filter((choice) => !needs.some((need) => need.id === choice.id)),
   ];
-  const asked: Plan = {
-    ...done.plan,
-    party: done.plan.party.map((group) => ({ ...group, needs: also(group.needs) })),
-  };
-  const found = compose(asked, solve, { keep: true, quick: true });
+  return { ...plan, party: plan.party.map((group) => ({ ...group, needs: also(group.needs) })) };
+}
+
+const isHerb = (larder: Larder, { componentId }: Placement): boolean =>
+  larder.get(componentId)?.family === 'garnish';
+
+/** The conversion with food added for those who would fall short, every one of it fine for the target, too. */
+function filledUp(done: Conversion, target: Target, solve: Solver): Conversion | undefined {
+  const { wishes } = done.plan;
+  const notFine = [...planLarder(done.plan).values()]
+    .filter((food) => judgeAll(food, usualForm(food).form, target.needs).verdict !== 'fine')
+    .map((food) => food.id);
+  const open = { ...done.plan, wishes: { ...wishes, excluded: [...wishes.excluded, ...notFine] } };
+  const found = compose(open, solve, { keep: true, quick: true });
   if (found.status === 'impossible') return undefined;
-  const there = new Set(done.plan.placements.map((placement) => placement.componentId));
+  // a food that lies on one surface already may come to another
+  const at = ({ componentId, surfaceId }: Placement): string => `${componentId} ${surfaceId}`;
+  const there = new Set(done.plan.placements.map(at));
   const larder = planLarder(done.plan);
-  const added = [...new Set(found.plan.placements.map((placement) => placement.componentId))].filter(
-    (id) => !there.has(id),
+  const come = found.plan.placements.filter(
+    (placement) => !there.has(at(placement)) && !isHerb(larder, placement),
   );
-  const items = added.map((id): ConvertedItem => {
-    const placements = found.plan.placements.filter((placement) => placement.componentId === id);
+  const items = [...new Set(come.map((placement) => placement.componentId))].map((id): ConvertedItem => {
+    const placements = come.filter((placement) => placement.componentId === id);
     const surfaces = [...new Set(placements.map((placement) => placement.surfaceId))];
     return {
       from: id,

@@ -1,6 +1,7 @@
-import type { Component, ComponentId } from '../catalogue/index.js';
-import { WANTED } from '../board/index.js';
+import { isPartner, SAME_SETS, servingOf, type Component, type ComponentId } from '../catalogue/index.js';
+import { needsPartner, sameAtMost, WANTED } from '../board/index.js';
 import { LinearModel } from '../compose/index.js';
+import { guestsIn } from '../party/index.js';
 import { planLarder, type Plan } from '../plan/index.js';
 import type { Arc, Target } from './arcs.js';
 
@@ -8,6 +9,8 @@ import type { Arc, Target } from './arcs.js';
 const ASK = 0.12;
 const TWICE = 0.25;
 const JOB_GONE = 0.35;
+/** Two that do the same, where one was. */
+const SAME_JOB = 0.3;
 const MASS_LIKE = 0.5;
 
 /** Larger foods count for more, but a small one is not nothing. */
@@ -65,6 +68,8 @@ export function jointProgram(
     const twice = model.variable(`twice ${base}`, 0, xs.length, TWICE);
     model.atMost(`one ${base}`, [...xs.map((x) => [x, 1] as const), [twice, -1]], 1);
   }
+  sameJobRows(model, plan, kinds, every);
+  partnerRows(model, every);
   jobRows(model, plan, every);
   const money = target.budgetMinor;
   if (money !== undefined)
@@ -76,8 +81,38 @@ export function jointProgram(
   return { model, choice };
 }
 
+type Every = readonly { arc: Arc; x: number }[];
+
+/** No more foods that do the same than the board has now, or than are enough. */
+function sameJobRows(model: LinearModel, plan: Plan, kinds: readonly ComponentId[], every: Every): void {
+  const guests = guestsIn(plan.party);
+  SAME_SETS.forEach((set, i) => {
+    const now = kinds.filter((id) => set.foods.has(id)).length;
+    const most = Math.max(now, sameAtMost(guests, set));
+    const who = every.filter(({ arc }) => arc.component && set.foods.has(arc.component.id));
+    if (who.length <= most) return;
+    const over = model.variable(`same job ${i}`, 0, who.length, SAME_JOB);
+    model.atMost(`one job ${i}`, [...who.map(({ x }) => [x, 1] as const), [over, -1]], most);
+  });
+}
+
+/** What a condiment is eaten with is still there. */
+function partnerRows(model: LinearModel, every: Every): void {
+  for (const { arc, x } of every) {
+    const { component } = arc;
+    if (!component || !needsPartner(component) || arc.item.kind === 'stays') continue;
+    const { partners } = servingOf(component);
+    const beside = every.filter(({ arc: other }) => other.component && isPartner(partners, other.component));
+    model.atMost(
+      `beside ${arc.item.from} as ${component.id}`,
+      [[x, 1], ...beside.map(({ x: other }) => [other, -1] as const)],
+      0,
+    );
+  }
+}
+
 /** What the board does now, it still does: something sharp, something sweet, something to lay it on. */
-function jobRows(model: LinearModel, plan: Plan, every: readonly { arc: Arc; x: number }[]): void {
+function jobRows(model: LinearModel, plan: Plan, every: Every): void {
   const larder = planLarder(plan);
   const now = [...new Set(plan.placements.map((placement) => placement.componentId))].flatMap(
     (id) => larder.get(id) ?? [],

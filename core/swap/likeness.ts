@@ -177,6 +177,11 @@ export function servesLike(a: Component, b: Component): boolean {
   if (!ways) return false;
   const [less, more] = [one.helping.usual, other.helping.usual].sort((x, y) => x - y) as [number, number];
   if (more / less > (a.family === b.family ? IN_THE_FAMILY : HELPING_APART)) return false;
+  // what most of the board is made of becomes nothing small, but in its family: ham no edamame, almonds seeds
+  if (one.weight === 'base' && other.weight !== 'base' && a.family !== b.family) return false;
+  // what stands by itself becomes no sauce that wants a partner; a condiment is eaten with what the other was eaten with
+  if (other.partners.length > 0 && !one.partners.some((partner) => other.partners.includes(partner)))
+    return false;
   const sweet = (component: Component) => component.taste?.sweet ?? 0;
   return Math.abs(sweet(a) - sweet(b)) <= SWEET_APART;
 }

@@ -12,7 +12,16 @@ import {
   type Larder,
 } from '../catalogue/index.js';
 import { lower } from '../words/index.js';
-import { isNobodys, mostInABowlG, placementsOf, smallChildrenWithin, wholePieces } from '../board/index.js';
+import {
+  isNobodys,
+  mayStandAt,
+  mostInABowlG,
+  occasionAt,
+  placementsOf,
+  smallChildrenWithin,
+  takenHere,
+  wholePieces,
+} from '../board/index.js';
 import { forbiddenToSmall, judgeGroup } from '../needs/index.js';
 import {
   groupsAt,
@@ -60,7 +69,8 @@ export interface SwapOption {
   commands: SingleCommand[];
 }
 
-const LEAST_LIKE = 0.42;
+/** Under this there is no substitute (house default): it is left out, and others fill its place. */
+export const LEAST_LIKE = 0.6;
 /** A food that leaves a job undone that nothing else on the board does. */
 const JOB_LOST = 0.22;
 const SAME_FOOD = 0.74;
@@ -70,6 +80,8 @@ export interface OptionSettings {
   kinds?: readonly SwapKind[];
   /** False for the list at once, by likeness alone; what each fixes and breaks takes a check of the whole plan. */
   judge?: boolean;
+  /** The plan with those who will eat: a board that is turned feeds other guests than now. */
+  eaters?: Plan;
 }
 
 /** Every way for this food, likest first. `here` is where it lies. */
@@ -78,17 +90,17 @@ export function optionsFor(
   larder: Larder,
   component: Component,
   here: readonly Placement[],
-  { weights = WEIGHTS, kinds = SWAP_KINDS }: OptionSettings = {},
+  { weights = WEIGHTS, kinds = SWAP_KINDS, eaters = plan }: OptionSettings = {},
 ): SwapOption[] {
   const wanted = (k: SwapKind) => kinds.includes(k);
   const options = [
-    ...(wanted('component') ? others(plan, larder, component, here, weights) : []),
+    ...(wanted('component') ? others(eaters, larder, component, here, weights) : []),
     ...(wanted('form') ? forms(plan, component, here) : []),
-    ...(wanted('home-made') ? homeMade(plan, larder, component, here, weights) : []),
+    ...(wanted('home-made') ? homeMade(eaters, larder, component, here, weights) : []),
     ...(wanted('split') ? splits(plan, larder, component, here, weights) : []),
   ];
   return options
-    .filter((option) => !isForNobody(plan, option))
+    .filter((option) => option.score >= LEAST_LIKE && !isForNobody(plan, option) && isInPlace(plan, option))
     .sort((a, b) => b.score - a.score || a.name.localeCompare(b.name));
 }
 
@@ -109,6 +121,15 @@ function isForNobody(plan: Plan, { component, form, commands }: SwapOption): boo
       return small || isNobodys(new Map(judged));
     });
 }
+
+/** Has it a place at what its surface is for? No crisps at breakfast. What lies there already has. */
+const isInPlace = (plan: Plan, { from, id, component, form, commands }: SwapOption): boolean =>
+  from === id ||
+  plan.surfaces
+    .filter(({ id: surfaceId }) =>
+      commands.some((command) => 'surfaceId' in command && command.surfaceId === surfaceId),
+    )
+    .every((surface) => mayStandAt(component, form, occasionAt(plan, surface)));
 
 function known(plan: Plan, larder: Larder): Component[] {
   const present = new Set(plan.placements.map((placement) => placement.componentId));
@@ -177,7 +198,20 @@ const grams = (here: readonly Placement[]) => here.reduce((sum, placement) => su
 const workOf = (component: Component, here: readonly Placement[]) =>
   here[0] ? minutesOf(effortOf(component, here[0].form), grams(here)) : 0;
 
-/** The same grams on the same surfaces, in the new food's form that lies most alike. */
+/** No more of it than those there take. */
+function atMostTaken(
+  plan: Plan,
+  to: Component,
+  form: FormFact['form'],
+  id: SurfaceId,
+  massG: number,
+): number {
+  const surface = plan.surfaces.find((surface) => surface.id === id);
+  const most = surface ? takenHere(plan, to, form, surface).most : 0;
+  return most > 0 ? Math.min(massG, most) : massG;
+}
+
+/** The same grams on the same surfaces, as far as they are eaten, in the new food's form that lies most alike. */
 function swapTo(
   plan: Plan,
   from: Component,
@@ -195,7 +229,13 @@ function swapTo(
     return {
       id,
       fact,
-      placements: placementsOf({ plan, component: to, fact, surfaceId: id, massG: grams(old) }),
+      placements: placementsOf({
+        plan,
+        component: to,
+        fact,
+        surfaceId: id,
+        massG: atMostTaken(plan, to, fact.form, id, grams(old)),
+      }),
     };
   });
   const lost = jobs.filter((job) => !job.has(to));

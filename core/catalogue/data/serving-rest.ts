@@ -206,7 +206,7 @@ export const BESIDE: ServingTable = {
     foods: {
       'fig-jam': [60, 25, 'breakfast', { never: 'sweet children', partners: 'cheese' }],
       'pepper-jelly': [42, 3, '', { partners: 'cheese smokedfish' }],
-      honey: [66, 55, 'breakfast', { never: 'hand', partners: 'cheese breakfastcream' }],
+      honey: [66, 55, 'breakfast', { never: 'hand', partners: 'cheese breakfastcream sweetbread' }],
       'apple-butter': [45, 50, 'breakfast', { never: 'sweet', partners: 'cheese sweetbread' }],
       'mango-chutney': [52, 15, '', { partners: 'cheese ham' }],
       'onion-marmalade': [55, 8, '', { partners: 'cheese pate' }],
