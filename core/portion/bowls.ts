@@ -78,9 +78,12 @@ function bowlsOf(plan: Plan, placement: Placement): Omit<BowlInUse, 'diameterMm'
   });
 }
 
+const groundOf = (bowl: Pick<BowlInUse, 'massG' | 'gPerCm2'>): number => bowl.massG / bowl.gPerCm2;
+
 /**
  * Every bowl that the table needs at opening, each with one of those at hand: as many foods as can be stand in one that
- * holds them, the fullest choosing first and the smallest that holds it; what is left takes the largest that is left. The
+ * holds them, the least choosing first and the smallest that holds it, so that a spoonful of onions gets no large one; what
+ * is left takes the largest that is left. The
  * one list of what is laid, counted and printed.
  */
 export function bowlsInUse(plan: Plan): BowlInUse[] {
@@ -90,7 +93,7 @@ export function bowlsInUse(plan: Plan): BowlInUse[] {
   const free = plan.bowls
     .flatMap((bowl) => Array.from({ length: bowl.count }, () => bowl.diameterMm))
     .sort((a, b) => a - b);
-  const order = wanted.map((_, i) => i).sort((a, b) => wanted[b]!.massG - wanted[a]!.massG || a - b);
+  const order = wanted.map((_, i) => i).sort((a, b) => groundOf(wanted[a]!) - groundOf(wanted[b]!) || a - b);
   const out: BowlInUse[] = [];
   const left = order.filter((i) => {
     const at = free.findIndex((d) => bowlHoldsG(d, wanted[i]!.gPerCm2) >= wanted[i]!.massG);
