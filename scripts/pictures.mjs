@@ -32,6 +32,10 @@ const VIEWS = {
     await station(page, 'choose');
     await page.getByRole('link', { name: 'The menu' }).click();
   },
+  glance: async (page) => {
+    await station(page, 'choose');
+    await press(page, 'At a glance');
+  },
   label: async (page) => {
     await station(page, 'choose');
     await press(page, 'Read a label');

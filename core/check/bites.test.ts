@@ -1,7 +1,7 @@
 import { said } from '../testing/words.js';
 import { describe, expect, test } from '@jest/globals';
 import { board, group, id, lies, planWith } from '../testing/plans.js';
-import { bitesFor, cheesePartners, checkPlan, contextOf, glanceOf } from './index.js';
+import { bitesFor, cheesePartners, checkPlan, choiceOf, contextOf, glanceOf } from './index.js';
 
 const plan = planWith({
   surfaces: [board()],
@@ -163,4 +163,25 @@ describe('a sweet course', () => {
     expect(vegans.ok).toBe(false);
     expect(vegans.missing).toContainEqual({ say: 'care.missing.body' });
   });
+});
+
+test('who has a thin choice stands first, with what there is little of', () => {
+  const plan = planWith({
+    party: [group('all', 8), group('vegan', 2, ['vegan'])],
+    placements: [
+      'brie',
+      'salami',
+      'aged-gouda',
+      'falafel',
+      'vegan-baguette',
+      'home-crackers',
+      'red-grapes',
+      'cucumber',
+      'strawberries',
+    ].map((food) => lies(food, 150)),
+  });
+  const { context, care } = checkPlan(plan);
+  const [first, second] = choiceOf(context, care);
+  expect([first!.group.id, first!.kinds, first!.thin]).toEqual(['vegan', 6, [{ part: 'body', kinds: 1 }]]);
+  expect([second!.group.id, second!.kinds, second!.thin]).toEqual(['all', 9, []]);
 });

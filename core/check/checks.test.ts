@@ -2,7 +2,7 @@ import { describe, expect, test } from '@jest/globals';
 import { CATALOGUE } from '../catalogue/index.js';
 import { layPlan } from '../lay/index.js';
 import { applyCommand, type Plan, type Surface } from '../plan/index.js';
-import { costOf, targetsOf } from '../portion/index.js';
+import { advisedOutline, costOf, targetsOf } from '../portion/index.js';
 import { group, id, lies, planWith } from '../testing/plans.js';
 import { byUrgency, finding, checkPlan, worstOf, type Finding } from './index.js';
 import { label, text, valueOf } from '../testing/words.js';
@@ -81,6 +81,20 @@ describe('what must be at hand', () => {
     const larger = { ...laid, bowls: [{ diameterMm: 150, count: 3 }] };
     expect(find(larger, 'bowls-laid-otherwise')!.components).toHaveLength(3);
     expect(find(layPlan(larger, 1).plan, 'bowls-laid-otherwise')).toBeUndefined();
+  });
+
+  test('two of one colour that touch are told, with their places; of two colours nothing is said', () => {
+    // two foods fill the board between them, so they touch
+    const pair = (a: string, b: string) => {
+      const plan = planWith({ party: [all], placements: [lies(a, 700), lies(b, 700)] });
+      const [surface] = plan.surfaces;
+      const fits = { ...plan, surfaces: [{ ...surface!, outline: advisedOutline(plan, surface!)! }] };
+      return find(layPlan(fits, 1).plan, 'one-patch');
+    };
+    const found = pair('almonds', 'hazelnuts')!;
+    expect(found.components).toEqual(['almonds', 'hazelnuts']);
+    expect(text(found)).toMatch(/and .+ touch: one colour\.$/);
+    expect(pair('cherry-tomatoes', 'cucumber-sticks')).toBeUndefined();
   });
 
   test('what is dragged over the rim is told, with how much of it is beyond', () => {

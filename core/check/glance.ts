@@ -1,6 +1,9 @@
 import { colourName, TASTES, type ColourName, type Component, type Taste } from '../catalogue/index.js';
 import { placementGroundCm2 } from '../portion/index.js';
+import { hasSmallChildren, type Group } from '../party/index.js';
+import { wantsBread } from '../portion/index.js';
 import type { CheckContext } from './context.js';
+import type { PartyCare } from './looked-after.js';
 
 /** The board at a glance: tastes, textures, the ladder from mild to strong, the colours as they cover it. */
 export interface Glance {
@@ -45,6 +48,32 @@ export function glanceOf(context: CheckContext): Glance {
       .filter((step) => step.foods.length > 0),
     colours: coloursOf(context),
   };
+}
+
+/** Kinds of which fewer are a thin choice, for a group that takes part in the whole board (house default). */
+const ENOUGH = { body: 3, vehicle: 2, fresh: 3 } as const;
+export type ChoicePart = keyof typeof ENOUGH;
+
+/** How many kinds a group may count on, and of what it has few. */
+export interface GroupChoice {
+  group: Group;
+  kinds: number;
+  thin: { part: ChoicePart; kinds: number }[];
+}
+
+/** What each group has to choose from, the thinnest first. Plates of small children are small on purpose. */
+export function choiceOf(context: CheckContext, care: PartyCare): GroupChoice[] {
+  const bread = wantsBread(context.plan);
+  return care.groups
+    .map((cared) => ({
+      group: cared.group,
+      kinds: new Set(cared.foods.map((placed) => placed.component.id)).size,
+      thin: (Object.keys(ENOUGH) as ChoicePart[])
+        .filter((part) => !hasSmallChildren(cared.group) && (bread || part !== 'vehicle'))
+        .filter((part) => cared[part] < ENOUGH[part])
+        .map((part) => ({ part, kinds: cared[part] })),
+    }))
+    .sort((a, b) => b.thin.length - a.thin.length || a.kinds - b.kinds);
 }
 
 function countBy<K>(foods: readonly Component[], of: (component: Component) => K): Map<K, number> {

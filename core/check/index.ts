@@ -27,7 +27,7 @@ export {
 } from './questions.js';
 export { plateOf, plateSums, type PlateLine, type PlateSum } from './plates.js';
 export { bitesFor, cheesePartners, type Bite } from './bites.js';
-export { glanceOf, type Glance } from './glance.js';
+export { choiceOf, glanceOf, type ChoicePart, type Glance, type GroupChoice } from './glance.js';
 export { NEAR_MM } from './near.js';
 export { fairShare, shareOut } from './flow.js';
 export {

@@ -53,6 +53,7 @@ export const FINDING_KINDS = {
   'not-all-laid': { ...at('lay'), ofTheLayout: true },
   'over-the-rim': { ...at('lay'), ofTheLayout: true },
   'bowls-laid-otherwise': { ...at('lay'), ofTheLayout: true },
+  'one-patch': { ...at('lay'), ofTheLayout: true },
   'too-little': at('choose'),
   'too-much': at('choose'),
   'more-than-taken': at('choose'),
@@ -169,6 +170,7 @@ export interface FindingArgs {
   'not-all-laid': { foods: Several; n: number; surface: string };
   'over-the-rim': { foods: Several; n: number; surface: string };
   'bowls-laid-otherwise': { foods: Several };
+  'one-patch': { food: string; other: string; rest: number };
   'too-little': Amount;
   'too-much': Amount;
   'nothing-sharp': Nothing;

@@ -10,7 +10,7 @@ import { ages, coldAir, season } from './checks/brief.js';
 import { company } from './checks/company.js';
 import { contact } from './checks/contact.js';
 import { holding } from './checks/holding.js';
-import { allLaid, laidBowls, overTheRim } from './checks/laid.js';
+import { allLaid, laidBowls, onePatch, overTheRim } from './checks/laid.js';
 import { knownFoods } from './checks/known-foods.js';
 import { labels } from './checks/labels.js';
 import { ownPlates } from './checks/own-plates.js';
@@ -47,6 +47,7 @@ export const CHECKS: readonly Check[] = [
   allLaid,
   overTheRim,
   laidBowls,
+  onePatch,
   amounts,
   balance,
   company,

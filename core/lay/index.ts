@@ -2,4 +2,4 @@ export { layPlan, laySurface, type LaidSurface } from './lay.js';
 export { layAround } from './around.js';
 export { servingGround } from './grid.js';
 export { HARD_LAYER, lies } from './lies.js';
-export { hardOverlaps, scoresOf, type Scores } from './scores.js';
+export { hardOverlaps, patchesOf, scoresOf, type Scores } from './scores.js';

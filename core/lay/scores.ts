@@ -1,8 +1,9 @@
-import type { Component } from '../catalogue/index.js';
+import type { Component, Larder } from '../catalogue/index.js';
+import { memo1, memo2 } from '../measure/index.js';
 import { planLarder, type LaidElement, type Plan, type Surface } from '../plan/index.js';
 import { convexOverlap } from '../geometry/index.js';
 import { forCellsIn, gridOver, servingGround, type Grid } from './grid.js';
-import { colourApart, goTogether, isCrisp, isWet, SAME_COLOUR } from './neighbours.js';
+import { colourApart, goTogether, isCrisp, isWet } from './neighbours.js';
 import { HARD_LAYER, lies } from './lies.js';
 import { borders } from './relabel.js';
 
@@ -98,9 +99,8 @@ function neighbours(grid: Grid, owner: Int16Array, foods: readonly Food[]): [Com
   return [...pairs.values()];
 }
 
-/** The figures of one surface's layout. Takes a few milliseconds; an empty layout covers nothing. */
-export function scoresOf(plan: Plan, surface: Surface, elements: readonly LaidElement[]): Scores {
-  const larder = planLarder(plan);
+/** What lies there, whose each cell of the ground is, and which foods have a common border. */
+function pairsOf(larder: Larder, surface: Surface, elements: readonly LaidElement[]) {
   const foods = [...elements]
     .filter((element) => element.layer < HERB_LAYER)
     .sort((a, b) => a.layer - b.layer)
@@ -110,12 +110,33 @@ export function scoresOf(plan: Plan, surface: Surface, elements: readonly LaidEl
     });
   const grid = gridOver(servingGround(surface), STEP_MM);
   const owner = ownersOf(grid, foods);
-  const pairs = neighbours(grid, owner, foods);
+  return { foods, grid, owner, pairs: neighbours(grid, owner, foods) };
+}
+
+/** Cheese by cheese of one colour read as one patch; of a shade apart the eye tells them (house default). */
+const ONE_PATCH = 0.06;
+
+const patchesOn = memo2((larder: Larder, surface: Surface) =>
+  memo1((elements: readonly LaidElement[]): [Component, Component][] =>
+    pairsOf(larder, surface, elements).pairs.filter(([a, b]) => colourApart(a, b) < ONE_PATCH),
+  ),
+);
+
+/** Foods of one colour that touch as they lie, each pair once. Takes a few milliseconds for a new layout. */
+export const patchesOf = (
+  plan: Plan,
+  surface: Surface,
+  elements: readonly LaidElement[],
+): [Component, Component][] => patchesOn(planLarder(plan), surface)(elements);
+
+/** The figures of one surface's layout. Takes a few milliseconds; an empty layout covers nothing. */
+export function scoresOf(plan: Plan, surface: Surface, elements: readonly LaidElement[]): Scores {
+  const { foods, grid, owner, pairs } = pairsOf(planLarder(plan), surface, elements);
   const count = (test: (a: Component, b: Component) => boolean) =>
     pairs.filter(([component, otherComponent]) => test(component, otherComponent)).length;
   return {
     covered: Math.round(coveredShare(grid, owner) * 1000) / 1000,
-    sameColours: count((a, b) => colourApart(a, b) < SAME_COLOUR),
+    sameColours: count((a, b) => colourApart(a, b) < ONE_PATCH),
     wetByCrisp: count((a, b) => (isWet(a) && isCrisp(b)) || (isWet(b) && isCrisp(a))),
     together: count(goTogether),
     hardOverlaps: hardOverlaps(elements).length,

@@ -1,12 +1,20 @@
 import { Link } from 'react-router';
 import { TASTE_WORDS, type Component } from '../../../core/catalogue/index.js';
-import { cheesePartners, glanceOf, type Checked, type Glance } from '../../../core/check/index.js';
+import {
+  cheesePartners,
+  choiceOf,
+  glanceOf,
+  type Checked,
+  type ChoicePart,
+  type Glance,
+} from '../../../core/check/index.js';
 import type { Plan } from '../../../core/plan/index.js';
 import { capital } from '../../../core/words/index.js';
 import { buttonLook } from '../../ui/kit/Button.js';
 import { PaperDialog } from '../../ui/kit/Dialog.js';
 import { PaperHeading } from '../../ui/kit/Heading.js';
 import { portraitUrl } from '../../ui/pictures.js';
+import { Rim } from '../../ui/rims.js';
 import { TasteWheel } from '../../ui/TasteWheel.js';
 import { t, word } from '../../words/index.js';
 
@@ -45,6 +53,7 @@ export function GlanceDialog({
           <Colours glance={glance} />
         </div>
         <div>
+          <Choice checked={checked} />
           <Ladder glance={glance} />
           <Partners checked={checked} />
         </div>
@@ -53,6 +62,40 @@ export function GlanceDialog({
         {t('The ten best bites for each group, to print on cards')}
       </Link>
     </PaperDialog>
+  );
+}
+
+const FEW: Record<ChoicePart, string> = {
+  body: t('cheese, meat or what stands in for them'),
+  vehicle: t('bread'),
+  fresh: t('fresh food'),
+};
+
+/** How many kinds each group may count on; a thin choice stands first, with what there is little of. */
+function Choice({ checked: { context, care } }: { checked: Checked }) {
+  const choices = choiceOf(context, care);
+  if (choices.length < 2 || context.placed.length === 0) return null;
+  return (
+    <section>
+      <PaperHeading>{t('Who has how much to choose from')}</PaperHeading>
+      <ul className="m-0 flex list-none flex-wrap gap-x-5 gap-y-1 p-0 text-sm/[1.15]">
+        {choices.map(({ group, kinds, thin }) => (
+          <li key={group.id} className="flex max-w-64 items-center gap-1.5">
+            <Rim group={group} size={26} />
+            <span>
+              <b>{group.name}</b> {kinds === 1 ? t('one kind') : t('{kinds} kinds', { kinds })}
+              {thin.map(({ part, kinds: few }) => (
+                <span key={part} className="block font-bold text-beet-ink">
+                  {few === 0
+                    ? t('thin: no {what}', { what: FEW[part] })
+                    : t('thin: {few} of {what}', { few, what: FEW[part] })}
+                </span>
+              ))}
+            </span>
+          </li>
+        ))}
+      </ul>
+    </section>
   );
 }
 
@@ -85,7 +128,7 @@ function Ladder({ glance }: { glance: Glance }) {
       <PaperHeading>{t('From mild to strong, the order of tasting')}</PaperHeading>
       <ol className="m-0 list-none p-0">
         {glance.ladder.map(({ strength, foods }) => (
-          <li key={strength} className="flex min-h-10 items-end gap-2 border-b-4 border-[var(--oak)] pb-0.5">
+          <li key={strength} className="flex min-h-9 items-end gap-2 border-b-4 border-[var(--oak)] pb-0.5">
             <b className="w-19 shrink-0 text-sm">{RUNG_WORDS[strength]}</b>
             <span className="flex flex-wrap items-end gap-x-2">
               {foods.map((component) => (
@@ -104,7 +147,7 @@ const shortName = (component: Component): string => component.name.split(',')[0]
 function Standing({ food }: { food: Component }) {
   return (
     <span className="flex w-29 items-center gap-1 text-xs/[1.02]">
-      <img src={portraitUrl(food)} alt="" width="34" height="34" />
+      <img src={portraitUrl(food)} alt="" width="30" height="30" />
       <span className="line-clamp-2">{shortName(food)}</span>
     </span>
   );

@@ -1,6 +1,6 @@
 import { FORMS, type Component } from '../../catalogue/index.js';
 import { memo1, memo2 } from '../../measure/index.js';
-import { HARD_LAYER, lies, servingGround } from '../../lay/index.js';
+import { HARD_LAYER, lies, patchesOf, servingGround } from '../../lay/index.js';
 import { planLarder, type LaidElement, type Placement, type Surface } from '../../plan/index.js';
 import { bowlsInUse, type BowlInUse } from '../../portion/index.js';
 import { inside, type Point } from '../../geometry/index.js';
@@ -130,6 +130,30 @@ export function overTheRim(context: CheckContext): Finding[] {
         facts: over.slice(0, MOST_LISTED).map((o): Fact => ({
           what: o.component.name,
           value: { say: 'fact.beyond-rim', with: { n: o.out, all: o.of } },
+          source: 'this plan',
+        })),
+      }),
+    ];
+  });
+}
+
+/** Two foods of one colour that touch read as one patch: their places are lit. */
+export function onePatch(context: CheckContext): Finding[] {
+  return context.plan.surfaces.flatMap((surface): Finding[] => {
+    const elements = laidOn(context.plan, surface);
+    if (elements.length === 0) return [];
+    const pairs = patchesOf(context.plan, surface, elements);
+    if (pairs.length === 0) return [];
+    const [first, other] = pairs[0]!;
+    return [
+      finding('one-patch', {
+        key: `one-patch ${surface.id}`,
+        components: [...new Set(pairs.flat().map((component) => component.id))],
+        surfaceId: surface.id,
+        args: { food: first.name, other: other.name, rest: pairs.length - 1 },
+        facts: pairs.slice(0, MOST_LISTED).map(([a, b]): Fact => ({
+          what: a.name,
+          value: { say: 'fact.touches', with: { food: b.name } },
           source: 'this plan',
         })),
       }),
