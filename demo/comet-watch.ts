@@ -97,6 +97,7 @@ export function cometWatchBrief(): Plan {
       pinned: ['brie', 'aged-gouda', 'blue-wedge', 'strawberries', 'salami'],
       excluded: [],
       star: null,
+      lately: [],
       levers: { bolder: 0, colour: 0, cheaper: 0, lessWork: 0, season: 0 },
     },
     seed: 34,

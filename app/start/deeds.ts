@@ -4,6 +4,7 @@ import { localNow } from '../store/clock.js';
 import type { CardRow } from '../store/db.js';
 import { houseValues, moveOldSettings } from '../store/house.js';
 import {
+  latelyBeside,
   allPlansText,
   makeCards,
   purgeDeleted,
@@ -37,10 +38,12 @@ export async function takeDemo(name: string): Promise<string | undefined> {
   return id;
 }
 
-/** A new plan, with the answers that the house holds for good. */
+/** A new plan, with the answers that the house holds for good, and what the last boards had. */
 export async function newPlate(): Promise<string> {
   const answers = await houseValues('answers');
-  const plan = { ...emptyPlan('occasion', `${localNow().slice(0, 10)}T19:00`), answers };
+  const empty = emptyPlan('occasion', `${localNow().slice(0, 10)}T19:00`);
+  const lately = await latelyBeside('', '');
+  const plan = { ...empty, answers, wishes: { ...empty.wishes, lately } };
   const id = await putNew(plan, Date.now());
   askToKeep();
   return id;

@@ -4,6 +4,7 @@ import {
   diff,
   play,
   readPlan,
+  servedLately,
   type Command,
   type Plan,
 } from '../../core/plan/index.js';
@@ -31,6 +32,18 @@ export function readDoc(doc: unknown): Plan {
   if (read.ok) return read.plan;
   const [first] = read.problems;
   throw new Error(t('The stored plan cannot be read: {why}', { why: first && refusedWords([first]) }));
+}
+
+/** What the last boards on the table had, without this one; a damaged plan is passed over. */
+export async function latelyBeside(id: string, host: string): Promise<Plan['wishes']['lately']> {
+  const rows = (await db.plans.toArray()).filter((row) => row.deletedAt === null && row.id !== id);
+  const plans = rows
+    .sort((a, b) => b.savedAt - a.savedAt)
+    .flatMap((row) => {
+      const read = readPlan(row.doc);
+      return read.ok ? [read.plan] : [];
+    });
+  return servedLately(plans, host);
 }
 
 export async function readRow(id: string): Promise<ReadRow | undefined> {

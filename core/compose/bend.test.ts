@@ -36,6 +36,15 @@ describe('what the board is composed for', () => {
     expect(composed(plan).placements.some((placement) => placement.componentId === star)).toBe(true);
   });
 
+  test('what the last boards had gives way to what serves alike', () => {
+    const before = composed(base());
+    const after = composed(base({ wishes: { ...base().wishes, lately: ids(before) } }));
+    const again = ids(after).filter((id) => ids(before).includes(id));
+    expect(again.length).toBeLessThan(ids(before).length * 0.8);
+    // a board all the same: what everybody wants is not left out for it
+    expect(after.placements.length).toBeGreaterThan(before.placements.length * 0.8);
+  });
+
   test('what is in the house is used, and not bought', () => {
     const plain = composed(base());
     const larder = CATALOGUE.filter((component) => some.includes(component.id));

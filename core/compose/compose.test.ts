@@ -36,6 +36,7 @@ function only(ids: string[], patch: Partial<Plan> = {}): Plan {
       pinned: [],
       excluded: CATALOGUE.filter((component) => !ids.includes(component.id)).map((component) => component.id),
       star: null,
+      lately: [],
       levers: { bolder: 0, colour: 0, cheaper: 0, lessWork: 0, season: 0 },
     },
     ...patch,

@@ -9,6 +9,7 @@ import { lookedAfterRows } from './rows/looked-after.js';
 import {
   busyRows,
   energyRows,
+  latelyRows,
   pantryRows,
   reachRows,
   regionRows,
@@ -59,6 +60,7 @@ export function draftOf(problem: Problem, wishes: Wishes = ALL_WISHES): Draft {
   reachRows(draft);
   busyRows(draft);
   pantryRows(draft);
+  latelyRows(draft);
   starRows(draft);
   budgetRows(draft);
   return draft;

@@ -96,6 +96,11 @@ const EXAMPLES: Record<string, [Command, (plan: Plan) => unknown, unknown]> = {
     (plan) => plan.pantry,
     [{ componentId: 'green-grapes', massG: 300 }],
   ],
+  'set-lately': [
+    { name: 'set-lately', lately: [componentId] },
+    (plan) => plan.wishes.lately,
+    ['green-grapes'],
+  ],
   'set-price': [
     { name: 'set-price', componentId, packs: [{ massG: 250, priceMinor: 310 }] },
     (plan) => planLarder(plan).get(componentId)!.packs,

@@ -38,3 +38,4 @@ export {
 export { paletteOfPixels, paletteOfWords, THEME_IDEAS, wishesOf, type ThemeIdea } from './themes.js';
 export { growingMonth, planLarder } from './facts.js';
 export { groupsAt, isOnlyFor, isShared, moduleKey } from './serving.js';
+export { servedLately } from './lately.js';

@@ -16,7 +16,7 @@ import { surfaceIdSchema, surfaceSchema } from './records/surface.js';
 import { wishesSchema } from './records/wishes.js';
 
 export const PLAN_FORMAT = 'round-plate.plan';
-export const PLAN_VERSION = 6;
+export const PLAN_VERSION = 7;
 
 export const planSchema = z
   .strictObject({
@@ -91,6 +91,7 @@ export function emptyPlan(id: string, start: string): Plan {
       pinned: [],
       excluded: [],
       star: null,
+      lately: [],
       levers: { bolder: 0, colour: 0, cheaper: 0, lessWork: 0, season: 0 },
     },
     seed: 1,

@@ -32,6 +32,7 @@ const NAMES: Readonly<Record<number, string>> = {
   3: 'prices of one’s own',
   4: 'recipes of one’s own',
   5: 'what the board is for',
+  6: 'what the last boards had',
 };
 
 /** In order. The samples hold one plan of each version that was ever stored. */

@@ -20,7 +20,7 @@ export const perGram = (component: Component): number =>
 
 /** What a counter cuts or weighs: to the next fifty grams, in one piece of paper. */
 function weighed(component: Component, needG: number): PackChoice {
-  const massG = Math.ceil(needG / COUNTER_STEP_G - 1e-6) * COUNTER_STEP_G;
+  const massG = Math.max(0, Math.ceil(needG / COUNTER_STEP_G - 1e-6)) * COUNTER_STEP_G;
   const priceMinor = Math.round(massG * perGram(component));
   return {
     packs: massG > 0 ? [{ massG, priceMinor, count: 1 }] : [],

@@ -1,6 +1,8 @@
+import { useState } from 'react';
 import { useShallow } from 'zustand/react/shallow';
 import type { Plan } from '../../../core/plan/index.js';
 import { useKitchen } from '../../store/kitchen-jobs.js';
+import { latelyBeside } from '../../store/plans.js';
 import { useSession } from '../../store/session.js';
 import { Button } from '../../ui/kit/Button.js';
 import { ShelfHeading } from '../../ui/kit/Heading.js';
@@ -25,6 +27,43 @@ function Changed() {
     <p className="on-paper my-1 bg-card px-2.5 py-1.5 text-sm" role="status">
       <b>{t('Came:')}</b> {words(changed.came)}. <b>{t('Went:')}</b> {words(changed.went)}.
     </p>
+  );
+}
+
+/** Of two foods that serve alike, the one that the last boards did not have. */
+function Lately({ plan }: { plan: Plan }) {
+  const edit = useSession((session) => session.edit);
+  const compose = useKitchen((jobs) => jobs.compose);
+  const [none, setNone] = useState(false);
+  const { lately } = plan.wishes;
+  const note = (foods: Plan['wishes']['lately']): void => {
+    edit({ name: 'set-lately', lately: foods });
+    const now = useSession.getState().plan;
+    if (now) void compose(now);
+  };
+  const take = async (): Promise<void> => {
+    const foods = await latelyBeside(plan.id, plan.occasion.host);
+    if (foods.length === 0) setNone(true);
+    else note(foods);
+  };
+  return (
+    <div className="mb-1.5 flex items-center justify-between gap-2.5 text-sm/[1.15]">
+      {lately.length > 0 ? (
+        <>
+          <span>{t('{foods} foods of your last boards count less', { foods: lately.length })}</span>
+          <Button look="quiet" size="small" onClick={() => note([])}>
+            {t('Forget them')}
+          </Button>
+        </>
+      ) : (
+        <>
+          <Button look="quiet" size="small" onClick={() => void take()}>
+            {t('Not like the last boards')}
+          </Button>
+          <span role="status">{none ? t('There is no other board yet.') : ''}</span>
+        </>
+      )}
+    </div>
   );
 }
 
@@ -64,6 +103,7 @@ export function Levers({ plan }: { plan: Plan }) {
           </Button>
         </div>
       ))}
+      <Lately plan={plan} />
       <Changed />
     </>
   );

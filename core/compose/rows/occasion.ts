@@ -156,6 +156,16 @@ export function pantryRows(draft: Draft): void {
     if (inPantry(draft.problem.plan.pantry, id) > 0) draft.model.charge(x, -USED_UP, { say: 'loss.pantry' });
 }
 
+/** Points lost for each food that the last boards had: enough for its like to come instead, not for a worse one. */
+const SERVED_LATELY = 0.9;
+
+/** A host's boards are not all alike. */
+export function latelyRows(draft: Draft): void {
+  const lately = new Set(draft.problem.plan.wishes.lately);
+  for (const [id, x] of draft.chosen)
+    if (lately.has(id)) draft.model.charge(x, SERVED_LATELY, { say: 'loss.lately' });
+}
+
 /** Points lost without a piece that is clearly the best of the board. */
 const NO_STAR = 1.5;
 

@@ -87,6 +87,9 @@ export const BOARD_COMMANDS = [
   command('set-levers', 'move a lever', { levers: field.wishes.shape.levers }, (plan, { levers }) =>
     withWishes(plan, { levers }),
   ),
+  command('set-lately', 'note the last boards', { lately: field.wishes.shape.lately }, (plan, { lately }) =>
+    withWishes(plan, { lately }),
+  ),
   command('set-star', 'choose the star', { star: field.wishes.shape.star }, (plan, { star }) => ({
     ...withWishes(plan, {
       star,

@@ -9,6 +9,8 @@ export const wishesSchema = z.strictObject({
   excluded: z.array(componentIdSchema).max(1000),
   /** The one piece that gets the best place; null lets the composer choose it. */
   star: componentIdSchema.nullable(),
+  /** What the last boards had: of two foods that serve alike the other one comes. */
+  lately: z.array(componentIdSchema).max(400),
   /** −2 to 2: gentler or bolder, plainer or more colour, richer or cheaper, more work or less, from anywhere or in season. */
   levers: z.strictObject({
     bolder: lever,
@@ -19,7 +21,7 @@ export const wishesSchema = z.strictObject({
   }),
 });
 
-/** Version 2 had no star and two levers fewer. */
+/** Version 2 had no star and two levers fewer, version 6 knew nothing of the last boards. */
 export const WISHES_STEPS: Steps = {
   2: (stored) =>
     isRecord(stored.wishes)
@@ -34,4 +36,5 @@ export const WISHES_STEPS: Steps = {
           },
         }
       : stored,
+  6: (stored) => (isRecord(stored.wishes) ? { ...stored, wishes: { ...stored.wishes, lately: [] } } : stored),
 };

@@ -35,6 +35,7 @@ export const WHY = {
   'loss.sweet': 'food for a sweet course',
   'loss.minutes': 'minutes of work',
   'loss.pantry': 'food from your pantry',
+  'loss.lately': 'something other than on the last boards',
   'loss.money': 'money',
   'loss.season': 'food in season',
   'loss.liked': 'food that nobody dislikes',
