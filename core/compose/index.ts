@@ -4,5 +4,6 @@ export { compose, OPTIMAL_GAP, type ComposeOptions, type Composition } from './c
 export { problemOf, type Candidate, type Problem } from './candidates.js';
 export { cameAndWent, otherBoards, type OtherBoard } from './others.js';
 export { whyComponent, type Why } from './why.js';
+export { leastFor, type Least } from './least.js';
 export { LinearModel, type Solution, type SolveOptions, type Solver } from './linear.js';
 export type { Conflict, Way } from './conflicts.js';

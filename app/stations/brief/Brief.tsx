@@ -1,3 +1,4 @@
+import { AtLeast } from './AtLeast.js';
 import { useShallow } from 'zustand/react/shallow';
 import { useState } from 'react';
 import type { Checked } from '../../../core/check/index.js';
@@ -98,6 +99,7 @@ function BriefShelf({ plan, targets }: { plan: Plan; targets: Targets }) {
   return (
     <>
       <Sentence plan={plan} />
+      <AtLeast plan={plan} />
       <ShelfHeading>{t('The party')}</ShelfHeading>
       {lines && <PartyLines plan={plan} onClose={() => setLines(false)} />}
       {plan.party.map((group) => (

@@ -44,6 +44,23 @@ describe('the brief', () => {
     expect(planNow()).toMatchObject({ currency: demo.currency, budgetMinor: demo.budgetMinor });
   });
 
+  test('money that cannot be enough is said at once, with whom it feeds, and no more once it is', async () => {
+    const hands = await openStation(demo, 'brief');
+    const set = async (money: string) => {
+      await hands.press(/^Budget/);
+      const budget = screen.getByRole('spinbutton');
+      await hands.clear(budget);
+      await hands.type(budget, `${money}{Enter}`);
+      await saved();
+    };
+    await set('20');
+    expect((await screen.findByText(/No board for these 28 guests costs less than/)).textContent).toMatch(
+      /€ 20\.00 feeds \d+ of them at most/,
+    );
+    await set('500');
+    await gone(() => screen.queryAllByText('The money is not enough.'));
+  });
+
   test('a surface is added, named for whom it is, and taken away again', async () => {
     const hands = await openStation(demo, 'brief');
     await hands.press('Add a surface');

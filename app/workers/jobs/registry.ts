@@ -3,6 +3,7 @@ import type { check } from './check.js';
 import type { compose } from './compose.js';
 import type { convert } from './convert.js';
 import type { lay } from './lay.js';
+import type { least } from './least.js';
 import type { others } from './others.js';
 import type { picture } from './picture.js';
 import type { swap } from './swap.js';
@@ -18,6 +19,7 @@ interface Kinds {
   lay: typeof lay;
   swap: typeof swap;
   others: typeof others;
+  least: typeof least;
   why: typeof why;
   convert: typeof convert;
   'way-out': typeof wayOut;
@@ -37,6 +39,7 @@ export const JOBS: { [K in JobKind]: () => Promise<Kinds[K]> } = {
   lay: () => import('./lay.js').then((m) => m.lay),
   swap: () => import('./swap.js').then((m) => m.swap),
   others: () => import('./others.js').then((m) => m.others),
+  least: () => import('./least.js').then((m) => m.least),
   why: () => import('./why.js').then((m) => m.why),
   convert: () => import('./convert.js').then((m) => m.convert),
   'way-out': () => import('./way-out.js').then((m) => m.wayOut),
