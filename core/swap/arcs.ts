@@ -2,7 +2,13 @@ import type { Arg } from '../words/index.js';
 import type { Component, ComponentId, Larder } from '../catalogue/index.js';
 import { carriesTo, judgeGroup, judgeNeed, type Judgement } from '../needs/index.js';
 import type { Group, NeedChoice } from '../party/index.js';
-import { growingMonth, type Placement, type Plan, type SingleCommand } from '../plan/index.js';
+import {
+  growingMonth,
+  type Placement,
+  type Plan,
+  type SingleCommand,
+  type SurfaceId,
+} from '../plan/index.js';
 import { choosePacks, HEAT_ABOVE_C, inPantry } from '../portion/index.js';
 import { optionsFor, type SwapOption } from './options.js';
 
@@ -18,6 +24,8 @@ export interface Target {
   occasion?: Partial<Pick<Plan['occasion'], 'start' | 'where' | 'airTempC'>>;
   /** Foods that stay as they are if they may. */
   locked?: readonly ComponentId[];
+  /** Only what lies on these surfaces is turned; the whole board where none is named. */
+  surfaces?: readonly SurfaceId[];
 }
 
 export interface ConvertedItem {
@@ -29,6 +37,8 @@ export interface ConvertedItem {
   changes: string[];
   /** Why it could not stay, by the facts. */
   reasons: Arg[];
+  /** Where only a part of the board is turned: the surfaces on which it changes. */
+  on?: readonly SurfaceId[];
   /** 0 to 1: how much of the food's job is kept. */
   likeness: number;
   commands: SingleCommand[];

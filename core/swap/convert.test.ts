@@ -6,7 +6,7 @@ import { CATALOGUE } from '../catalogue/index.js';
 import type { Solver } from '../compose/index.js';
 import { judgeNeed } from '../needs/index.js';
 import { guestsIn } from '../party/index.js';
-import { planLarder, type Plan } from '../plan/index.js';
+import { planLarder, type Plan, type SurfaceId } from '../plan/index.js';
 import { costOf } from '../portion/index.js';
 import { after, group, id, lies, planWith } from '../testing/plans.js';
 import { accepted, cheaperBy, convert, convertCommand, onlyJobs, swapsFor } from './index.js';
@@ -33,6 +33,38 @@ const need = (name: string) => ({ needs: [{ id: name, settings: {} }] });
 const kinds = (plan: Plan) => [...new Set(plan.placements.map((placement) => placement.componentId))];
 
 describe('converting a board', () => {
+  test('one surface alone: what lies there is fine, what lies elsewhere stays to the gram, in one step of undo', () => {
+    const tray = {
+      ...board.surfaces[0]!,
+      id: 'tray' as SurfaceId,
+      name: 'Tray',
+      serves: [board.party[1]!.id],
+    };
+    const both = {
+      ...board,
+      surfaces: [...board.surfaces, tray],
+      placements: [
+        ...board.placements,
+        ...['brie', 'water-crackers', 'strawberries', 'honey'].map((food) =>
+          lies(food, 60, { surfaceId: tray.id }),
+        ),
+      ],
+    };
+    const target = { ...need('vegan'), surfaces: [tray.id] };
+    const conversion = convert(both, target, solve);
+    expect(conversion.status).not.toBe('impossible');
+    const then = after(both, convertCommand(both, target, conversion.items));
+    const on = (plan: Plan, id: SurfaceId) => plan.placements.filter(({ surfaceId }) => surfaceId === id);
+    expect(on(then, both.surfaces[0]!.id)).toEqual(on(both, both.surfaces[0]!.id));
+    expect(on(then, tray.id).length).toBeGreaterThan(1);
+    const larder = planLarder(then);
+    for (const { componentId, form } of on(then, tray.id))
+      expect([
+        componentId,
+        judgeNeed(larder.get(componentId)!, form, { id: 'vegan', settings: {} }).verdict,
+      ]).not.toEqual([componentId, 'forbidden']);
+  });
+
   test.each([
     'vegan',
     'vegetarian',

@@ -78,17 +78,20 @@ function scaledParty(plan: Plan, guests: number): Plan['party'] {
 export function convert(plan: Plan, target: Target, solve: Solver): Conversion {
   const start = basis(plan, target);
   const larder = planLarder(start);
-  const kinds = [...new Set(start.placements.map((placement) => placement.componentId))].filter((id) =>
+  const turned = partOf(start, target);
+  const kinds = [...new Set(turned.placements.map((placement) => placement.componentId))].filter((id) =>
     larder.has(id),
   );
   const loss = lossOf(start);
-  const eaters = fedBy(start, target);
-  const arcs = kinds.map((id) => arcsFor(start, larder, id, target, loss, eaters));
+  const eaters = fedBy(turned, target);
+  const arcs = kinds.map((id) =>
+    arcsFor(turned, larder, id, target, loss, eaters).map((arc) => onlyThere(turned, target, arc)),
+  );
   const before = new Set(stops(start).map((finding) => finding.key));
   const refused: Said[] = [];
   const short: Conversion[] = [];
   for (let tries = 0; tries < MOST_TRIES; tries++) {
-    const { model, choice } = jointProgram(start, kinds, arcs, target);
+    const { model, choice } = jointProgram(turned, kinds, arcs, target);
     const found = solve(model, { gap: 1e-4, nodes: 5000, seed: plan.seed, relaxed: false });
     if (found.status === 'infeasible') return noWay(plan, impossible(target));
     const picked = arcs.map((list, i) => list.find((_, j) => (found.values[choice[i]![j]!] ?? 0) > 0.5)!);
@@ -111,6 +114,31 @@ export function convert(plan: Plan, target: Target, solve: Solver): Conversion {
 }
 
 const slipSaid = ({ code, args }: Finding): Said => ({ say: `finding.${code}.text`, with: args as Args });
+
+/** The plan with only what is turned: all that lies there, or what lies on the surfaces that are named. */
+const partOf = (plan: Plan, { surfaces }: Target): Plan =>
+  surfaces
+    ? { ...plan, placements: plan.placements.filter(({ surfaceId }) => surfaces.includes(surfaceId)) }
+    : plan;
+
+/** A food that lies elsewhere too stays there. */
+function onlyThere(turned: Plan, { surfaces }: Target, arc: Arc): Arc {
+  if (!surfaces) return arc;
+  const lies = (id: ComponentId) => [
+    ...new Set(turned.placements.filter((p) => p.componentId === id).map((p) => p.surfaceId)),
+  ];
+  const commands = arc.item.commands.flatMap((command): SingleCommand[] =>
+    command.name === 'leave-out'
+      ? lies(command.componentId).map((surfaceId) => ({
+          name: 'place',
+          componentId: command.componentId,
+          surfaceId,
+          placements: [],
+        }))
+      : [command],
+  );
+  return { ...arc, item: { ...arc.item, commands, on: surfaces } };
+}
 
 /** The plan with the guests whom the turned board feeds: all of them have the needs that it is turned to. */
 function fedBy(plan: Plan, target: Target): Plan {
@@ -138,7 +166,10 @@ function filledUp(done: Conversion, target: Target, solve: Solver): Conversion |
   const there = new Set(done.plan.placements.map(at));
   const larder = planLarder(done.plan);
   const come = found.plan.placements.filter(
-    (placement) => !there.has(at(placement)) && !isHerb(larder, placement),
+    (placement) =>
+      !there.has(at(placement)) &&
+      !isHerb(larder, placement) &&
+      (target.surfaces?.includes(placement.surfaceId) ?? true),
   );
   const items = [...new Set(come.map((placement) => placement.componentId))].map((id): ConvertedItem => {
     const placements = come.filter((placement) => placement.componentId === id);
@@ -291,7 +322,7 @@ function openWhy(arc: Arc, plan: Plan, target: Target): Arg {
 export function accepted(start: Plan, items: readonly ConvertedItem[]): Plan {
   const commands = items.flatMap((item) => item.commands);
   const swapped = commands.length > 0 ? applied(start, commands) : start;
-  const apart = items.filter((item) => item.kind === 'apart').map((item) => item.from);
+  const apart = items.filter((item) => item.kind === 'apart');
   return apart.length > 0 ? moveApart(swapped, apart) : swapped;
 }
 
@@ -314,9 +345,11 @@ function applied(plan: Plan, commands: readonly SingleCommand[]): Plan {
   return now;
 }
 
-function moveApart(plan: Plan, foods: readonly ComponentId[]): Plan {
+function moveApart(plan: Plan, foods: readonly Pick<ConvertedItem, 'from' | 'on'>[]): Plan {
   const larder = planLarder(plan);
-  const moving = plan.placements.filter((placement) => foods.includes(placement.componentId));
+  const moves = ({ componentId, surfaceId }: Placement): boolean =>
+    foods.some(({ from, on }) => from === componentId && (on?.includes(surfaceId) ?? true));
+  const moving = plan.placements.filter(moves);
   const ground = moving
     .filter((placement) => placement.lot === 0)
     .reduce((sum, placement) => sum + placementGroundCm2(larder.get(placement.componentId)!, placement), 0);
@@ -335,7 +368,7 @@ function moveApart(plan: Plan, foods: readonly ComponentId[]): Plan {
     ...plan,
     surfaces: [...plan.surfaces.filter((surface) => surface.id !== APART_ID), surface],
     placements: plan.placements.map((placement) =>
-      foods.includes(placement.componentId) ? { ...placement, surfaceId: APART_ID } : placement,
+      moves(placement) ? { ...placement, surfaceId: APART_ID } : placement,
     ),
   };
 }

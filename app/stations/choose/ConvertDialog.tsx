@@ -2,7 +2,7 @@ import { useState } from 'react';
 import type { ComponentId } from '../../../core/catalogue/index.js';
 import { needPack } from '../../../core/needs/index.js';
 import { guestsIn } from '../../../core/party/index.js';
-import { planLarder, type Plan } from '../../../core/plan/index.js';
+import { groupsAt, planLarder, type Plan } from '../../../core/plan/index.js';
 import {
   accepted,
   cheaperBy,
@@ -20,6 +20,7 @@ import { acrossPlates } from './plates.js';
 import { ask } from '../../workers/kitchen.js';
 import { Button } from '../../ui/kit/Button.js';
 import { Checkbox } from '../../ui/kit/Checkbox.js';
+import { Select } from '../../ui/kit/Select.js';
 import { Collapsible } from '../../ui/kit/Collapsible.js';
 import { Table } from '../../ui/kit/Table.js';
 import { PaperHeading } from '../../ui/kit/Heading.js';
@@ -152,6 +153,7 @@ function Wants({
   return (
     <Ticks legend={t('Make it')}>
       <NeedPicker needs={[...target.needs]} onChange={(needs) => change({ needs })} />
+      <Where plan={plan} target={target} onChange={onChange} />
       <div className="flex flex-wrap items-center gap-2.5">
         <Tick inline label={t('cheaper by')} on={cheaper} onChange={(on) => change({}, on)} />
         <NumberInput
@@ -185,6 +187,53 @@ function Wants({
       </div>
       <OnlyHelps needs={target.needs} />
     </Ticks>
+  );
+}
+
+const EVERYWHERE = '';
+
+/** All of the table, one of its surfaces, or those from which a group is served. */
+function Where({
+  plan,
+  target: { surfaces, ...whole },
+  onChange,
+}: {
+  plan: Plan;
+  target: Target;
+  onChange: (target: Target) => void;
+}) {
+  if (plan.surfaces.length < 2) return null;
+  const places = [
+    ...plan.surfaces.map((surface) => ({
+      value: `at ${surface.id}`,
+      words: surface.name,
+      under: t('One surface'),
+      ids: [surface.id],
+    })),
+    ...plan.party
+      .map((group) => ({
+        value: `for ${group.id}`,
+        words: group.name,
+        under: t('What a group is served from'),
+        ids: plan.surfaces.filter((s) => groupsAt(plan, s).includes(group)).map((s) => s.id),
+      }))
+      .filter(({ ids }) => ids.length > 0 && ids.length < plan.surfaces.length),
+  ];
+  const same = (ids: readonly string[]) => ids.join(' ') === surfaces?.join(' ');
+  return (
+    <label className="flex flex-wrap items-center gap-2.5">
+      {t('Turn')}
+      <Select
+        label={t('What is turned')}
+        className="w-60"
+        value={places.find(({ ids }) => same(ids))?.value ?? EVERYWHERE}
+        onPick={(value) => {
+          const place = places.find((other) => other.value === value);
+          onChange(place ? { ...whole, surfaces: place.ids } : whole);
+        }}
+        options={[{ value: EVERYWHERE, words: t('the whole board') }, ...places]}
+      />
+    </label>
   );
 }
 
