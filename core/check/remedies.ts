@@ -23,7 +23,6 @@ import {
   type Answer,
   type Surface,
   type SurfaceId,
-  type Command,
   type SingleCommand,
 } from '../plan/index.js';
 import { bowlsInUse, fittingOutline, outlineSaid, placementGroundCm2 } from '../portion/index.js';
@@ -197,12 +196,9 @@ export function moreOf(
 export const scaled = (
   foods: readonly PlacedFood[],
   factor: number,
-  label: string,
   round: (n: number) => number = Math.round,
-): Command => ({
-  name: 'together',
-  label,
-  commands: foods.map((placed) => ({
+): SingleCommand[] =>
+  foods.map((placed) => ({
     name: 'place' as const,
     componentId: placed.component.id,
     surfaceId: placed.surface.id,
@@ -212,8 +208,7 @@ export const scaled = (
       const left = Math.max(1, round(pieces * factor));
       return { ...placement, pieces: left, massG: (left * massG) / pieces };
     }),
-  })),
-});
+  }));
 
 /** So much less of a food that no more lies than is taken. */
 export function lessOf(foods: readonly PlacedFood[], leftG: number): Remedy {
@@ -221,7 +216,11 @@ export function lessOf(foods: readonly PlacedFood[], leftG: number): Remedy {
   return {
     kind: 'less',
     args: { food: foods[0]!.component.name, mass: { g: massG - leftG }, left: { g: leftG } },
-    command: scaled(foods, leftG / massG, 'lay less of it', Math.floor),
+    command: {
+      name: 'together',
+      label: 'lay less of it',
+      commands: scaled(foods, leftG / massG, Math.floor),
+    },
   };
 }
 

@@ -3,7 +3,8 @@ import { planLarder, type Plan } from '../plan/index.js';
 import { choosePacks } from '../portion/index.js';
 import { group, id, lies, planWith } from '../testing/plans.js';
 import { arcsFor, lossOf, type Arc, type Target } from './arcs.js';
-import { optionsFor, type SwapOption } from './options.js';
+import type { SwapOption } from './option.js';
+import { optionsFor } from './options.js';
 
 const board: Plan = planWith({
   party: [group('all', 6), group('vegans', 2, ['vegan'])],

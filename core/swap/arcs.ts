@@ -10,7 +10,8 @@ import {
   type SurfaceId,
 } from '../plan/index.js';
 import { choosePacks, HEAT_ABOVE_C, inPantry } from '../portion/index.js';
-import { optionsFor, type SwapOption } from './options.js';
+import type { SwapOption } from './option.js';
+import { optionsFor } from './options.js';
 
 /** What the whole board shall become, alone or together. */
 export interface Target {

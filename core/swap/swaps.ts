@@ -3,7 +3,8 @@ import { checkPlan, isOfALabel, isOfTheLayout, type Finding, type Severity } fro
 import { judgeGroup } from '../needs/index.js';
 import { applyCommand, planLarder, type Command, type Plan } from '../plan/index.js';
 import { lower } from '../words/index.js';
-import { optionsFor, type OptionSettings, type SwapOption } from './options.js';
+import type { SwapOption } from './option.js';
+import { optionsFor, type OptionSettings } from './options.js';
 
 export interface Swap extends Omit<SwapOption, 'commands' | 'component'> {
   /** Slips that go away, and slips that come. */

@@ -37,6 +37,6 @@ function scaleTo(here: readonly PlacedFood[], factor: number, off: number): Reme
   return {
     kind: off < 0 ? 'fill-up' : 'take-back',
     args: { mass: { g: Math.abs(off) } },
-    command: scaled(here, factor, 'scale a family'),
+    command: { name: 'together', label: 'scale a family', commands: scaled(here, factor) },
   };
 }

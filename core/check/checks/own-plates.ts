@@ -1,13 +1,17 @@
-import { isUnrestricted, placementsOf, type PlacedFood } from '../../board/index.js';
-import { formOf, usualForm } from '../../catalogue/index.js';
+import { eaten, isUnrestricted, placementsOf, type PlacedFood } from '../../board/index.js';
+import { formOf, FORMS, usualForm } from '../../catalogue/index.js';
 import type { Group } from '../../party/index.js';
-import { isOnlyFor, type Surface, type SurfaceId } from '../../plan/index.js';
+import { isOnlyFor, type SingleCommand, type Surface, type SurfaceId } from '../../plan/index.js';
 import { fittingOutline, needG, outlineSaid, placementGroundCm2 } from '../../portion/index.js';
 import type { CheckContext } from '../context.js';
 import { finding, type Finding, type Remedy } from '../finding.js';
+import { scaled } from '../remedies.js';
 
-/** Kinds on a plate of one's own, by what they do in a bite: enough for three bites. */
+/** Kinds on a plate of one's own, by what they do in a bite: enough for three bites; and no more than it takes. */
 const KINDS = { body: 2, vehicle: 1, contrast: 3 } as const;
+const MOST_KINDS = { body: 4, vehicle: 2, contrast: 5 } as const;
+type Part = keyof typeof KINDS;
+const PARTS = Object.keys(KINDS) as Part[];
 const SPARE = 1.05;
 
 /** With the policy "own plate", each group with a need of its own has a surface that serves it alone. */
@@ -38,19 +42,9 @@ const hasOwn = (context: CheckContext, group: Group) =>
 
 /** The foods of the boards that the group may eat by their facts, a portion of each job, on a plate for them alone. */
 function plateFor(context: CheckContext, group: Group): Remedy | undefined {
-  const byJob = (job: keyof typeof KINDS): PlacedFood[] => {
-    const all = context.placed.filter(
-      (placed) => placed.component.job === job && context.allowed(placed, group),
-    );
-    return [...new Map(all.map((placed) => [placed.component.id, placed])).values()].slice(0, KINDS[job]);
-  };
-  const foods = (['body', 'vehicle', 'contrast'] as const).flatMap(byJob);
-  if (
-    !(['body', 'vehicle', 'contrast'] as const).every((j) =>
-      foods.some((placed) => placed.component.job === j),
-    )
-  )
-    return undefined;
+  const helpings = plateHelpings(context, group);
+  const foods = helpings.map(({ food }) => food);
+  if (!PARTS.every((part) => foods.some((placed) => placed.component.job === part))) return undefined;
   const base: Surface = {
     id: freeId(context, group),
     name: `Plate for ${group.name}`.slice(0, 60),
@@ -61,16 +55,9 @@ function plateFor(context: CheckContext, group: Group): Remedy | undefined {
     freeFrom: [],
     smallHands: group.band === 'child',
   };
-  const eachG = (needG(group, context.targets) * SPARE) / foods.length;
-  const placed = foods.map((placed) => {
-    const fact = formOf(placed.component, placed.form) ?? usualForm(placed.component);
-    return placementsOf({
-      plan: context.plan,
-      component: placed.component,
-      fact,
-      surfaceId: base.id,
-      massG: eachG,
-    });
+  const placed = helpings.map(({ food, massG }) => {
+    const fact = formOf(food.component, food.form) ?? usualForm(food.component);
+    return placementsOf({ plan: context.plan, component: food.component, fact, surfaceId: base.id, massG });
   });
   const ground = placed
     .flat()
@@ -87,6 +74,7 @@ function plateFor(context: CheckContext, group: Group): Remedy | undefined {
       name: 'together',
       label: 'give a plate of its own',
       commands: [
+        ...elsewhereLess(context, group, helpings),
         { name: 'set-surface', surface },
         ...foods.map((food, i) => ({
           name: 'place' as const,
@@ -98,6 +86,50 @@ function plateFor(context: CheckContext, group: Group): Remedy | undefined {
     },
   };
 }
+
+/**
+ * What lies on the boards and the group may eat, first what most of them take: so many kinds that their helpings are a
+ * portion, and of each as much as its helping is of all, at most what they take of it.
+ */
+function plateHelpings(context: CheckContext, group: Group): { food: PlacedFood; massG: number }[] {
+  const { plan } = context;
+  const wantedG = needG(group, context.targets) * SPARE;
+  const may = new Map(
+    context.placed
+      .filter((placed) => context.allowed(placed, group) && !FORMS[placed.form].wholeLots)
+      .map((food) => [food.component.id, food]),
+  );
+  const open = [...may.values()]
+    .map((food) => ({ food, taken: eaten(plan, food.component, [{ group, verdict: 'fine' }]) }))
+    .sort((a, b) => b.taken.most - a.taken.most);
+  const of = (part: Part) => open.filter(({ food }) => food.component.job === part);
+  const chosen = PARTS.flatMap((part) => of(part).slice(0, KINDS[part]));
+  const most = () => chosen.reduce((sum, { taken }) => sum + taken.most, 0);
+  const more = PARTS.flatMap((part) => of(part).slice(KINDS[part], MOST_KINDS[part]));
+  for (const next of more.sort((a, b) => b.taken.most - a.taken.most)) {
+    if (most() >= wantedG) break;
+    chosen.push(next);
+  }
+  const k = wantedG / Math.max(1, most());
+  return chosen.map(({ food, taken }) => ({ food, massG: taken.most * k }));
+}
+
+/** The others still find most of it where it lay. */
+const LEAST_LEFT = 0.7;
+
+/** What the plate takes is not laid twice: so much less of it lies where the group took it. */
+const elsewhereLess = (
+  { placed, groupsAt }: CheckContext,
+  group: Group,
+  helpings: readonly { food: PlacedFood; massG: number }[],
+): SingleCommand[] =>
+  helpings.flatMap(({ food, massG }) => {
+    const there = placed.filter(
+      (other) => other.component.id === food.component.id && groupsAt(other.surface).includes(group),
+    );
+    const all = there.reduce((sum, other) => sum + other.massG, 0);
+    return scaled(there, Math.max(LEAST_LEFT, 1 - massG / all));
+  });
 
 function freeId(context: CheckContext, group: Group): SurfaceId {
   const taken = new Set<string>(context.plan.surfaces.map((surface) => surface.id));
