@@ -221,7 +221,7 @@ function Where({
   ];
   const same = (ids: readonly string[]) => ids.join(' ') === surfaces?.join(' ');
   return (
-    <label className="flex flex-wrap items-center gap-2.5">
+    <label className="mt-2 flex flex-wrap items-center gap-2.5">
       {t('Turn')}
       <Select
         label={t('What is turned')}
