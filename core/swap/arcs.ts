@@ -95,6 +95,103 @@ export function judgeAll(
   return { verdict, reasons: all.flatMap((judgement) => judgement.reasons) };
 }
 
+/** A food of the board, and what speaks against its staying as it is. */
+interface Turning {
+  plan: Plan;
+  component: Component;
+  here: readonly Placement[];
+  massG: number;
+  target: Target;
+  /** Is the board set into another place and month? */
+  moved: boolean;
+  /** Points for moving it at all, where it is held. */
+  held: number;
+  mayStay: boolean;
+  asks: boolean;
+  reasons: Arg[];
+}
+
+function turningOf(plan: Plan, component: Component, target: Target): Turning {
+  const here = plan.placements.filter((placement) => placement.componentId === component.id);
+  const moved = target.occasion !== undefined;
+  const now = here.map((placement) => judgeAll(component, placement.form, target.needs));
+  const is = (verdict: Judgement['verdict']) => now.some((judgement) => judgement.verdict === verdict);
+  const stands = suits(plan, component, moved);
+  const against = now.flatMap((judgement) =>
+    judgement.reasons.filter((reason) => reason.verdict === 'forbidden').map((reason) => reason.why),
+  );
+  return {
+    plan,
+    component,
+    here,
+    massG: here.reduce((sum, placement) => sum + placement.massG, 0),
+    target,
+    moved,
+    held: target.locked?.includes(component.id) ? LOCKED_MOVES : 0,
+    mayStay: !is('forbidden') && stands,
+    asks: is('ask'),
+    reasons: [...different(against), ...(stands ? [] : [{ word: 'it does not stand that place and month' }])],
+  };
+}
+
+/** Money for so many grams of it, less what is in the house. */
+const boughtMinor = ({ pantry }: Plan, component: Component, grams: number): number =>
+  choosePacks(component, Math.max(0, grams - inPantry(pantry, component.id))).priceMinor;
+
+function staying({ plan, component, massG, asks }: Turning): Arc {
+  const { id, name } = component;
+  const costMinor = boughtMinor(plan, component, massG);
+  return { item: item(id, id, name, 'stays', [], [], [], 1, []), component, loss: 0, costMinor, asks };
+}
+
+function swaps(turning: Turning, larder: Larder, loss: Loss, eaters: Plan): Arc[] {
+  const { plan, component, here, massG, target, moved, held, reasons } = turning;
+  return optionsFor(plan, larder, component, here, { kinds: ['component', 'form', 'home-made'], eaters })
+    .map((option) => ({
+      option,
+      lost: loss(here, component, option),
+      verdict: judgeAll(option.component, option.form, target.needs).verdict,
+    }))
+    .filter(({ option, verdict }) => verdict !== 'forbidden' && suits(plan, option.component, moved))
+    .filter(({ lost }) => lost < REACHES)
+    .slice(0, MOST_ARCS)
+    .map(({ option, lost, verdict }): Arc => {
+      const { id, name, kind, keeps, changes, score, commands } = option;
+      return {
+        item: item(component.id, id, name, kind, keeps, changes, reasons, score, commands),
+        component: option.component,
+        loss: held + (1 - score) + lost,
+        costMinor: boughtMinor(plan, option.component, placedG(commands) ?? massG),
+        asks: verdict === 'ask',
+      };
+    });
+}
+
+/** What only stays on a plate of its own still costs its money; a need of the whole board asks for it apart. */
+function apart({ plan, component, massG, reasons }: Turning): Arc {
+  const { id, name } = component;
+  const [keeps, changes] = [['the food itself'], ['it lies on a plate of its own']];
+  return {
+    item: item(id, id, name, 'apart', keeps, changes, reasons, 1 - APART, []),
+    component: undefined,
+    loss: APART,
+    costMinor: boughtMinor(plan, component, massG),
+    asks: false,
+  };
+}
+
+function gone({ component: { id, name }, reasons, held }: Turning): Arc {
+  return {
+    item: item(id, id, name, 'leave-out', [], ['it is not there any more'], reasons, 0, [
+      { name: 'leave-out', componentId: id },
+    ]),
+    component: undefined,
+    loss: held + GONE,
+    costMinor: 0,
+    asks: false,
+  };
+}
+
 /** What a food of the board may become. `eaters` is the plan with the guests who will come. */
 export function arcsFor(
   plan: Plan,
@@ -104,95 +201,14 @@ export function arcsFor(
   loss: Loss,
   eaters: Plan = plan,
 ): Arc[] {
-  const component = larder.get(id)!;
-  const here = plan.placements.filter((placement) => placement.componentId === id);
-  const moved = target.occasion !== undefined;
-  const locked = target.locked?.includes(id) ?? false;
-  const now = here.map((placement) => judgeAll(component, placement.form, target.needs));
-  const forbidden =
-    now.some((judgement) => judgement.verdict === 'forbidden') || !suits(plan, component, moved);
-  const reasons: Arg[] = [
-    ...different(
-      now.flatMap((judgement) =>
-        judgement.reasons.filter((reason) => reason.verdict === 'forbidden').map((reason) => reason.why),
-      ),
-    ),
-    ...(suits(plan, component, moved) ? [] : [{ word: 'it does not stand that place and month' }]),
+  const turning = turningOf(plan, larder.get(id)!, target);
+  const standsApart = !turning.mayStay && suits(plan, turning.component, turning.moved);
+  return [
+    ...(turning.mayStay ? [staying(turning)] : []),
+    ...swaps(turning, larder, loss, eaters),
+    ...(standsApart ? [apart(turning)] : []),
+    gone(turning),
   ];
-  const bought = (otherComponent: Component, grams: number) =>
-    choosePacks(otherComponent, Math.max(0, grams - inPantry(plan.pantry, otherComponent.id))).priceMinor;
-  const massG = here.reduce((sum, placement) => sum + placement.massG, 0);
-  const stay: Arc[] = forbidden
-    ? []
-    : [
-        {
-          item: item(id, id, component.name, 'stays', [], [], [], 1, []),
-          component: component,
-          loss: 0,
-          costMinor: bought(component, massG),
-          asks: now.some((judgement) => judgement.verdict === 'ask'),
-        },
-      ];
-  const options = optionsFor(plan, larder, component, here, {
-    kinds: ['component', 'form', 'home-made'],
-    eaters,
-  })
-    .map((option) => ({ o: option, verdict: judgeAll(option.component, option.form, target.needs).verdict }))
-    .filter(({ o: option, verdict }) => verdict !== 'forbidden' && suits(plan, option.component, moved))
-    .filter(({ o: option }) => loss(here, component, option) < REACHES)
-    .slice(0, MOST_ARCS);
-  const swaps = options.map(({ o: option, verdict }): Arc => {
-    return {
-      item: item(
-        id,
-        option.id,
-        option.name,
-        option.kind,
-        option.keeps,
-        option.changes,
-        reasons,
-        option.score,
-        option.commands,
-      ),
-      component: option.component,
-      loss: (locked ? LOCKED_MOVES : 0) + (1 - option.score) + loss(here, component, option),
-      costMinor: bought(option.component, placedG(option.commands) ?? massG),
-      asks: verdict === 'ask',
-    };
-  });
-  // what only stays on a plate of its own still costs its money; a need of the whole board asks for it apart
-  const apart: Arc[] =
-    forbidden && suits(plan, component, moved)
-      ? [
-          {
-            item: item(
-              id,
-              id,
-              component.name,
-              'apart',
-              ['the food itself'],
-              ['it lies on a plate of its own'],
-              reasons,
-              1 - APART,
-              [],
-            ),
-            component: undefined,
-            loss: APART,
-            costMinor: bought(component, massG),
-            asks: false,
-          },
-        ]
-      : [];
-  const gone: Arc = {
-    item: item(id, id, component.name, 'leave-out', [], ['it is not there any more'], reasons, 0, [
-      { name: 'leave-out', componentId: id },
-    ]),
-    component: undefined,
-    loss: (locked ? LOCKED_MOVES : 0) + GONE,
-    costMinor: 0,
-    asks: false,
-  };
-  return [...stay, ...swaps, ...apart, gone];
 }
 
 /** What the party that comes loses by a swap, whatever the board is turned into: a food that was theirs, or quiet ground. */

@@ -1,4 +1,4 @@
-import { buyingOf, COUNTER_STEP_G, FORMS, type Component } from '../../catalogue/index.js';
+import { buyingOf, COUNTER_STEP_G, FORMS, type Component, type ComponentId } from '../../catalogue/index.js';
 import { planLarder, type Plan } from '../../plan/index.js';
 import { boughtFor, choosePacks, inPantry, perGram } from '../../portion/index.js';
 import type { Draft, Entry } from '../draft.js';
@@ -12,72 +12,76 @@ const DEARNESS = [0, 0.5, 1, 6, 16] as const;
 
 /** Money counts by what is bought. With a budget, packs are whole; without one, price by the gram is near enough. */
 export function budgetRows(draft: Draft): void {
+  const { plan } = draft.problem;
+  priceRows(draft);
+  if (plan.budgetMinor === null || !draft.wishes.budget) return;
+  const spent = [...draft.chosen.keys()].flatMap((id) =>
+    isWeighed(draft.component(id)) ? weighedRows(draft, id) : packRows(draft, id),
+  );
+  draft.model.atMost('budget', spent, Math.max(0, plan.budgetMinor - garnishMinor(plan)), 'budget');
+}
+
+/** Of two equal boards the cheaper one wins, and more so by the lever. */
+function priceRows(draft: Draft): void {
   const { plan, targets } = draft.problem;
   const { cheaper } = plan.wishes.levers;
   const weight = (EACH_UNIT * DEARNESS[cheaper + 2]!) / Math.max(1, targets.portions) / 100;
-  for (const [id] of draft.chosen) {
-    const gram = perGram(draft.component(id));
+  for (const [id, x] of draft.chosen) {
+    const component = draft.component(id);
+    const gram = perGram(component);
     const here = draft.entriesOf(id);
     for (const entry of here) draft.model.charge(entry.mass, weight * gram, { say: 'loss.money' });
     // a pack that is opened costs on average half of itself beyond its grams
-    if (cheaper > 0 && !isWeighed(draft.component(id)))
-      draft.model.charge(
-        draft.chosen.get(id)!,
-        (weight * Math.min(...draft.component(id).packs.map((pack) => pack.priceMinor))) / 2,
-      );
+    if (cheaper > 0 && !isWeighed(component))
+      draft.model.charge(x, (weight * Math.min(...component.packs.map((pack) => pack.priceMinor))) / 2);
     const owned = inPantry(plan.pantry, id);
     if (owned <= 0) continue;
     // what is in the house costs nothing: it takes the price of its grams off again
     const used = draft.model.variable(`from the pantry ${id}`, 0, owned, -weight * gram);
     draft.model.atMost(`pantry ${id}`, [[used, 1], ...here.map((entry) => [entry.mass, -1] as const)], 0);
   }
-  if (plan.budgetMinor === null || !draft.wishes.budget) return;
-  const spent: (readonly [number, number])[] = [];
-  for (const [id] of draft.chosen) {
-    const component = draft.component(id);
-    const here = draft.entriesOf(id);
-    const owned = inPantry(plan.pantry, id);
-    if (isWeighed(component)) {
-      // to the next step of the scale
-      const grams = draft.model.variable(`weighed ${id}`, 0, Infinity);
-      spent.push([grams, perGram(component)]);
-      draft.model.atLeast(
-        `weighed out ${id}`,
-        [
-          [grams, 1],
-          [draft.chosen.get(id)!, -COUNTER_STEP_G],
-          ...here.flatMap((entry) => [[entry.mass, -1] as const, [entry.laid, -crumbs(entry)] as const]),
-        ],
-        -owned,
-      );
-      continue;
-    }
-    const packs = component.packs.map((pack, i) => {
-      const most = Math.ceil(
-        here.reduce((sum, entry) => sum + entry.candidate.maxG + crumbs(entry), 0) / pack.massG,
-      );
-      const count = draft.model.variable(`packs ${id} ${i}`, 0, most, 0, { integer: true });
-      spent.push([count, pack.priceMinor]);
-      return [count, pack.massG] as const;
-    });
-    draft.packs.set(
-      id,
-      packs.map(([p]) => p),
-    );
-    const needed = here.flatMap((entry) => [
-      [entry.mass, -1] as const,
-      [entry.laid, -crumbs(entry)] as const,
-    ]);
-    draft.model.atLeast(`bought ${id}`, [...packs, ...needed], -owned);
-    if (owned > 0) continue;
-    // what is laid at all is bought at least once: without this the relaxed program buys crumbs of packs
+}
+
+type Spent = (readonly [variable: number, minor: number])[];
+
+/** What is laid of a food, with what rounding to whole pieces may add. */
+const laidTerms = (here: readonly Entry[]) =>
+  here.flatMap((entry) => [[entry.mass, -1] as const, [entry.laid, -crumbs(entry)] as const]);
+
+/** By weight, to the next step of the scale. */
+function weighedRows(draft: Draft, id: ComponentId): Spent {
+  const grams = draft.model.variable(`weighed ${id}`, 0, Infinity);
+  draft.model.atLeast(
+    `weighed out ${id}`,
+    [[grams, 1], [draft.chosen.get(id)!, -COUNTER_STEP_G], ...laidTerms(draft.entriesOf(id))],
+    -inPantry(draft.problem.plan.pantry, id),
+  );
+  return [[grams, perGram(draft.component(id))]];
+}
+
+/** Whole packs, a few sizes of each. */
+function packRows(draft: Draft, id: ComponentId): Spent {
+  const { packs } = draft.component(id);
+  const here = draft.entriesOf(id);
+  const owned = inPantry(draft.problem.plan.pantry, id);
+  const mostG = here.reduce((sum, entry) => sum + entry.candidate.maxG + crumbs(entry), 0);
+  const counts = packs.map((pack, i) =>
+    draft.model.variable(`packs ${id} ${i}`, 0, Math.ceil(mostG / pack.massG), 0, { integer: true }),
+  );
+  draft.packs.set(id, counts);
+  draft.model.atLeast(
+    `bought ${id}`,
+    [...counts.map((count, i) => [count, packs[i]!.massG] as const), ...laidTerms(here)],
+    -owned,
+  );
+  // what is laid at all is bought at least once: without this the relaxed program buys crumbs of packs
+  if (owned <= 0)
     draft.model.atLeast(
       `a pack ${id}`,
-      [...packs.map(([p]) => [p, 1] as const), [draft.chosen.get(id)!, -1]],
+      [...counts.map((count) => [count, 1] as const), [draft.chosen.get(id)!, -1]],
       0,
     );
-  }
-  draft.model.atMost('budget', spent, Math.max(0, plan.budgetMinor - garnishMinor(plan)), 'budget');
+  return counts.map((count, i) => [count, packs[i]!.priceMinor] as const);
 }
 
 /** Values of the pack counts that hold what these values lay, written into them. */
