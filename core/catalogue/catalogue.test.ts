@@ -92,6 +92,28 @@ describe('the shipped catalogue', () => {
       expect(component.slaughter).toBe(/halal-certified/.test(component.name) ? 'certified' : 'needed');
   });
 
+  test('what is home-made with nuts says nothing of the other nuts, nor of peanuts', () => {
+    const counted = NUT_SPECIES.filter((species) => species !== 'coconut' && species !== 'pine-nut');
+    for (const component of CATALOGUE.filter(({ made }) => made === 'home-made')) {
+      const nuts = component.allergens['tree-nuts'];
+      for (const species of nuts === 'free' ? [] : counted)
+        expect([component.id, species, component.nuts[species]]).not.toEqual([component.id, species, 'free']);
+      if (nuts === 'contains')
+        expect([component.id, component.allergens.peanuts]).toEqual([component.id, 'brand']);
+    }
+  });
+
+  test('what is home-made with something that a maker has mixed leaves its label open', () => {
+    const mixed = /bread|tortilla|pasta|chocolate|mayonnaise/;
+    const made = CATALOGUE.filter(
+      ({ made, ingredients }) => made === 'home-made' && ingredients.some((name) => mixed.test(name)),
+    );
+    expect(made.length).toBeGreaterThan(6);
+    for (const { id, allergens } of made)
+      for (const allergen of ['soy', 'peanuts', 'sesame', 'lupin', 'celery'] as const)
+        expect([id, allergen, allergens[allergen]]).not.toEqual([id, allergen, 'free']);
+  });
+
   test.each(each)('%s has figures that can be true', (_id, component) => {
     const n = component.per100g;
     expect(n.saltG!).toBeLessThan(30);

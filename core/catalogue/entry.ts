@@ -55,6 +55,8 @@ export interface Entry {
   milkTreatment?: Component['milkTreatment'];
   /** Bought, but by common practice with nothing of an animal, alcohol, onion … that is not named here. Allergens stay open. */
   pure?: boolean;
+  /** Home-made, with something in it that a maker has mixed: an allergen that is not named depends on that label. */
+  mix?: true;
   /** What of onion, garlic, roots … is in it. */
   has?: readonly Ingredient[];
   process?: Component['process'];
@@ -183,6 +185,9 @@ const HIDES: Record<
 const hidden = <K extends string>(keys: readonly K[]) =>
   Object.fromEntries(keys.map((key) => [key, 'brand'])) as Partial<Record<K, Presence>>;
 
+/** Does a label decide what is not named? */
+const isOpen = (entry: Entry) => isBought(entry.is) || entry.mix === true;
+
 const hides = (family: Family, entry: Entry) =>
   isBought(entry.is) && !entry.pure ? HIDES[family] : undefined;
 
@@ -194,11 +199,16 @@ function animalOf(family: Family, entry: Entry): Record<AnimalPart, Presence> {
 
 const COUNTED_NUTS = NUT_SPECIES.filter((nut) => nut !== 'coconut' && nut !== 'pine-nut');
 
+/**
+ * What is said of tree nuts speaks of all that the law counts: "free from nuts" of each, traces of each; in a kitchen that uses one, its
+ * packers had the others.
+ */
 function nutsOf(entry: Entry): Record<NutSpecies, Presence> {
-  // who claims "free from nuts" speaks of those that the law counts
-  const claimed = entry.allergens?.['tree-nuts'] === 'free' ? COUNTED_NUTS : [];
-  return all(NUT_SPECIES, isBought(entry.is) ? 'brand' : 'free', {
-    ...Object.fromEntries(claimed.map((nut) => [nut, 'free' as const])),
+  const said = entry.allergens?.['tree-nuts'];
+  const each = said === 'contains' ? 'brand' : said;
+  const counted = each && (each === 'free' || entry.is === 'home-made') ? COUNTED_NUTS : [];
+  return all(NUT_SPECIES, isOpen(entry) ? 'brand' : 'free', {
+    ...Object.fromEntries(counted.map((nut) => [nut, each])),
     ...entry.nuts,
   });
 }
@@ -219,13 +229,15 @@ export const notInTrade = (family: Family): readonly Allergen[] => [
 
 function ofTheWater(family: Family, entry: Entry): Partial<Record<Allergen, Presence>> {
   const says = entry.animal?.fish ?? entry.animal?.shellfish ?? 'free';
-  if (!isBought(entry.is) || entry.water || says !== 'free') return {};
+  if (!isOpen(entry) || entry.water || says !== 'free') return {};
   return Object.fromEntries(notInTrade(family).map((allergen) => [allergen, 'free']));
 }
 
 function allergensOf(family: Family, entry: Entry): Record<Allergen, Presence> {
   const base: Partial<Record<Allergen, Presence>> = entry.is === 'plain-cheese' ? { milk: 'contains' } : {};
-  return all(ALLERGENS, isBought(entry.is) ? 'brand' : 'free', {
+  // peanuts are packed where nuts are
+  if (entry.is === 'home-made' && entry.allergens?.['tree-nuts'] === 'contains') base.peanuts = 'brand';
+  return all(ALLERGENS, isOpen(entry) ? 'brand' : 'free', {
     ...base,
     ...ofTheWater(family, entry),
     ...entry.allergens,
