@@ -200,8 +200,8 @@ function animalOf(family: Family, entry: Entry): Record<AnimalPart, Presence> {
 const COUNTED_NUTS = NUT_SPECIES.filter((nut) => nut !== 'coconut' && nut !== 'pine-nut');
 
 /**
- * What is said of tree nuts speaks of all that the law counts: "free from nuts" of each, traces of each; in a kitchen that uses one, its
- * packers had the others.
+ * What is said of tree nuts speaks of all that the law counts: "free from nuts" of each, traces of each. Where a home-made
+ * food has one kind, the others lay beside it at its packer's.
  */
 function nutsOf(entry: Entry): Record<NutSpecies, Presence> {
   const said = entry.allergens?.['tree-nuts'];

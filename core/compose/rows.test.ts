@@ -4,7 +4,7 @@ import { nodeSolver } from '../../solver/node.js';
 import { CATALOGUE, FORMS, usualForm } from '../catalogue/index.js';
 import { checkPlan } from '../check/index.js';
 import { planLarder, type Plan, type Surface } from '../plan/index.js';
-import { costOf, targetsOf } from '../portion/index.js';
+import { bowlsInUse, costOf, targetsOf } from '../portion/index.js';
 import { group, id, planWith, withSmallLarder } from '../testing/plans.js';
 import { placementsOf, wholePieces } from '../board/index.js';
 import { compose, draftOf, problemOf, type Solver } from './index.js';
@@ -128,6 +128,17 @@ describe('what a board keeps to', () => {
       .reduce((sum, placement) => sum + (placement.form === 'bowl' ? placement.pieces : 1), 0);
     expect(used).toBeGreaterThan(0);
     expect(used).toBeLessThanOrEqual(3);
+  });
+
+  test('a basket holds bread, and no dip', () => {
+    const bowls = [
+      { diameterMm: 120, count: 2 },
+      { diameterMm: 220, count: 2 },
+    ];
+    const plan = compose(base({ party: [group('all', 40)], bowls }), solve).plan;
+    const dips = bowlsInUse(plan).filter((bowl) => bowl.form === 'bowl');
+    expect(dips.length).toBeGreaterThan(0);
+    expect(dips.map((bowl) => bowl.diameterMm).filter((mm) => mm > 120)).toEqual([]);
   });
 
   describe('a coeliac guest at the one board', () => {

@@ -114,6 +114,7 @@ export function emptyPlan(id: string, start: string): Plan {
       { diameterMm: 80, count: 4 },
       { diameterMm: 100, count: 4 },
       { diameterMm: 120, count: 4 },
+      { diameterMm: 160, count: 2 },
       { diameterMm: 220, count: 2 },
     ],
     tools: { knives: 4, spoons: 4, tongs: 2 },

@@ -1,5 +1,6 @@
 import { planLarder, type Plan } from '../plan/index.js';
 import { portionsIn } from '../party/index.js';
+import { occasionOf } from './occasion.js';
 
 /** Before a meal a board stays below this for each grown portion (house default: about 570 kcal). */
 export const BEFORE_A_MEAL_KJ = 2400;
@@ -17,5 +18,6 @@ export function energyEach(plan: Plan): { kj: number; unknown: number } {
   return { kj: portions > 0 ? kj / portions : 0, unknown };
 }
 
-/** Does a meal follow this board? Then it must not be too heavy. */
-export const mealFollows = (plan: Plan): boolean => plan.occasion.role === 'drinks';
+/** Does a meal follow this board? Then it must not be too heavy. A breakfast or a picnic is one. */
+export const mealFollows = (plan: Plan): boolean =>
+  plan.occasion.role === 'drinks' && occasionOf(plan) === 'drinks';

@@ -12,7 +12,7 @@ export {
   type Targets,
   wantsBread,
 } from './targets.js';
-export { occasionOf } from './occasion.js';
+export { occasionOf, roleFor } from './occasion.js';
 export { kindRanges, modulesOf, type KindRange } from './kinds.js';
 export { eatenBy, holdingOf, lotShares, HOT_ABOVE_C, type Holding } from './holding.js';
 export {

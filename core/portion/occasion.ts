@@ -14,6 +14,18 @@ const BY_ROLE: Record<Plan['occasion']['role'], Occasion> = {
 export const occasionOf = ({ occasion }: Pick<Plan, 'occasion'>): Occasion =>
   occasion.role === 'sweet' || occasion.kind === 'none' ? BY_ROLE[occasion.role] : occasion.kind;
 
+/**
+ * What a board at drinks becomes by what it is said to be for: a meal feeds, a sweet course is sweet. A board that is one
+ * dish of many stays one.
+ */
+const ROLE_FOR: Partial<Record<Occasion, Plan['occasion']['role']>> = {
+  meal: 'meal',
+  sweet: 'sweet',
+  children: 'children',
+};
+export const roleFor = (role: Plan['occasion']['role'], kind: Occasion): Plan['occasion']['role'] =>
+  role === 'drinks' ? (ROLE_FOR[kind] ?? role) : role;
+
 /** What in a box smells or weeps is left out; what fills is more. */
 const BOXED = { fish: 0, 'cured-meat': 1.3, pickle: 0.7, 'spread-dip': 0, vehicle: 1.2 } as const;
 

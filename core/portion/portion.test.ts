@@ -9,7 +9,9 @@ import {
   fittingOutline,
   kindRanges,
   lotShares,
+  mealFollows,
   reshaped,
+  roleFor,
   surfaceAreaCm2,
   targetsOf,
 } from './index.js';
@@ -135,4 +137,23 @@ describe('another shape', () => {
       }),
     );
   });
+});
+
+test('what a board at drinks is for decides its part: a meal feeds, and nothing follows a breakfast', () => {
+  expect([roleFor('drinks', 'meal'), roleFor('drinks', 'sweet'), roleFor('drinks', 'breakfast')]).toEqual([
+    'meal',
+    'sweet',
+    'drinks',
+  ]);
+  expect(roleFor('one-of-many', 'meal')).toBe('one-of-many');
+  const follows = (kind: 'none' | 'drinks' | 'breakfast' | 'picnic'): boolean => {
+    const plan = planWith({});
+    return mealFollows({ ...plan, occasion: { ...plan.occasion, kind } });
+  };
+  expect([follows('none'), follows('drinks'), follows('breakfast'), follows('picnic')]).toEqual([
+    true,
+    true,
+    false,
+    false,
+  ]);
 });

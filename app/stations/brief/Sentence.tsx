@@ -10,6 +10,7 @@ import {
   toFahrenheit,
 } from '../../../core/measure/index.js';
 import { ROLES, type Command, type Plan } from '../../../core/plan/index.js';
+import { roleFor } from '../../../core/portion/index.js';
 import { useSession } from '../../store/session.js';
 import { useSettings } from '../../store/settings.js';
 import { Choice, Field, KeptNumber, KeptText } from '../../ui/Fields.js';
@@ -61,7 +62,7 @@ function What({ occasion: o, set }: Part) {
           label={t('The board is for')}
           value={o.kind}
           options={entries(KIND_WORDS)}
-          onPick={(kind) => set({ kind })}
+          onPick={(kind) => set({ kind, role: roleFor(o.role, kind) })}
         />
         <p className="text-soft m-0 max-w-65 text-sm">
           {t('It says what leads on the board, and what never lies there unless you pin it.')}

@@ -178,26 +178,45 @@ function ownPlateRows(draft: Draft, area: ServingArea, masses: (readonly [number
 /** Bread fills small stomachs fast: at most this share of a child's plate (house default). */
 const MOST_BREAD = 0.4;
 
+/** A bowl that an entry takes, so many on all copies of its surface. */
+interface Taken {
+  entry: Entry;
+  by: readonly [variable: number, copies: number];
+}
+
 /**
  * Never more bowls than the stylist has, of each size and larger: a food stands in one on each copy of the surface, in
  * the least that holds it, or in several.
  */
 export function bowlRows(draft: Draft): void {
   const sizes = bowlsAtHand(draft.problem.plan);
-  const used = sizes.map((): [number, number][] => []);
+  const used = sizes.map((): Taken[] => []);
   for (const entry of draft.entries.filter((entry) => entry.candidate.contained)) {
     const { area, maxG, laidShare, held } = entry.candidate;
     const mostG = (maxG * laidShare) / area.copies;
     const fits = sizes.findIndex((size) => heldG(draft, entry, size.diameterMm) >= mostG);
     // what was put there by hand stands where it stands
     const at = held ? 0 : fits;
-    if (at === 0) used[0]?.push([entry.laid, area.copies]);
+    if (at === 0) used[0]?.push({ entry, by: [entry.laid, area.copies] });
     else takesBowls(draft, entry, used);
   }
+  // a basket serves for what a small bowl holds, but no dip stands in one
+  const dips = new Set(dipBowls(draft.problem.plan));
+  const isDip = ({ entry }: Taken): boolean => FORMS[entry.candidate.form].bowl === true;
   sizes.forEach((size, i) => {
-    const larger = used.slice(i).flat();
-    const have = sizes.slice(i).reduce((sum, other) => sum + other.count, 0);
-    draft.model.atMost(`bowls from ${size.diameterMm} mm`, larger, have);
+    const from = used.slice(i).flat();
+    const have = (which: Plan['bowls']) => which.reduce((sum, bowl) => sum + bowl.count, 0);
+    const larger = sizes.slice(i);
+    draft.model.atMost(
+      `bowls from ${size.diameterMm} mm`,
+      from.map(({ by }) => by),
+      have(larger),
+    );
+    draft.model.atMost(
+      `dips from ${size.diameterMm} mm`,
+      from.filter(isDip).map(({ by }) => by),
+      have(larger.filter((bowl) => dips.has(bowl))),
+    );
   });
   if (sizes.length === 0)
     draft.model.atMost(
@@ -215,7 +234,7 @@ const heldG = ({ problem: { plan } }: Draft, { candidate }: Entry, diameterMm: n
   );
 
 /** More than the smallest holds: as many of each size as hold it. */
-function takesBowls(draft: Draft, entry: Entry, used: [number, number][][]): void {
+function takesBowls(draft: Draft, entry: Entry, used: Taken[][]): void {
   const { plan } = draft.problem;
   const { candidate, laid, mass } = entry;
   const { area, maxG, laidShare, form } = candidate;
@@ -225,7 +244,7 @@ function takesBowls(draft: Draft, entry: Entry, used: [number, number][][]): voi
     const holdsG = heldG(draft, entry, size.diameterMm);
     const most = Math.min(size.count, Math.ceil((maxG * laidShare) / area.copies / holdsG));
     const n = draft.model.variable(`bowls of ${size.diameterMm} mm ${laid}`, 0, most, 0, { integer: true });
-    used[i]!.push([n, area.copies]);
+    used[i]!.push({ entry, by: [n, area.copies] });
     return [{ n, holdsG }];
   });
   draft.model.atMost(
