@@ -88,8 +88,8 @@ function plateFor(context: CheckContext, group: Group): Remedy | undefined {
 }
 
 /**
- * What lies on the boards and the group may eat, first what most of them take: so many kinds that their helpings are a
- * portion, and of each as much as its helping is of all, at most what they take of it.
+ * What lies on the boards and the group may eat, first what it takes most of: kinds until what is taken of them at most
+ * is a portion, or until there are enough kinds; then each in the share that is taken of it, so that all are a portion.
  */
 function plateHelpings(context: CheckContext, group: Group): { food: PlacedFood; massG: number }[] {
   const { plan } = context;
