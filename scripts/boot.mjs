@@ -126,6 +126,8 @@ async function test() {
   const jest = run(process.execPath, [
     '--experimental-vm-modules',
     '--no-warnings',
+    // what a test makes is mostly gone at once: room for it saves collecting it
+    '--max-semi-space-size=64',
     'node_modules/jest/bin/jest.js',
     '--json',
     `--outputFile=${jestFile}`,

@@ -15,6 +15,7 @@ import {
   type Taste,
 } from './facts.js';
 import type { Larder } from './catalogue.js';
+import { memo2 } from '../measure/index.js';
 
 /** A home-made thing: what goes in, what comes out, how long it takes. Its facts are those of what goes in. */
 export interface Recipe {
@@ -136,7 +137,7 @@ export function partsOf(recipe: Pick<Recipe, 'parts'>, larder: Larder): Part[] |
  * up. With answers of labels in the larder they count here too. Undefined where the larder lacks a part, and where more
  * is left of it than a food can hold: 100 g of fat do not become 50 g.
  */
-export function madeFrom(recipe: Recipe, larder: Larder): Component | undefined {
+export const madeFrom = memo2((recipe: Recipe, larder: Larder): Component | undefined => {
   const parts = partsOf(recipe, larder);
   if (!parts) return undefined;
   const of = <K extends keyof Component>(key: K) => parts.map((part) => part.component[key]);
@@ -187,7 +188,7 @@ export function madeFrom(recipe: Recipe, larder: Larder): Component | undefined 
     ),
   });
   return made.success ? made.data : undefined;
-}
+});
 
 /** A recipe for so many grams: whole batches are not asked of a kitchen. */
 export interface ScaledRecipe {
