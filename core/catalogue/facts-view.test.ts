@@ -21,7 +21,8 @@ describe('the flat view of the facts', () => {
     const empty = CATALOGUE.flatMap((component) =>
       ALL_FACT_KEYS.filter(
         (key) =>
-          factValue(component, key, component.forms[0]!.form).length * factSource(component, key).length === 0,
+          factValue(component, key, component.forms[0]!.form).length * factSource(component, key).length ===
+          0,
       ).map((key) => `${component.id} ${key}`),
     );
     expect(empty).toEqual([]);
