@@ -1,7 +1,7 @@
 import { liveQuery, type Subscription } from 'dexie';
 import { create } from 'zustand';
 import { applyCommand, shared, type Command, type Plan } from '../../core/plan/index.js';
-import { withSize } from '../../core/portion/index.js';
+import { withSize } from '../../core/board/index.js';
 import { db, type PlanRow } from './db.js';
 import {
   markDeleted,

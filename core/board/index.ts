@@ -51,6 +51,8 @@ export { placedFoods, type PlacedFood } from './placed.js';
 export { mostInABowlG, placementsOf, wholePieces } from './pieces.js';
 export { toolsInUse, type ToolsInUse } from './tools.js';
 export { kindsThatFit } from './room.js';
+export { advisedTable, inParts, REACH_MM, tooFarToReach, type TooFar } from './table.js';
+export { withSize } from './follow.js';
 export {
   biteJobs,
   COMPOSED_GREED,

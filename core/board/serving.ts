@@ -14,9 +14,7 @@ export interface ServingArea {
 export function servingAreas(plan: Plan): ServingArea[] {
   const areas: ServingArea[] = [];
   for (const surface of plan.surfaces) {
-    const twin = surface.serves
-      ? areas.find((area) => moduleKey(area.surface) === moduleKey(surface))
-      : undefined;
+    const twin = areas.find((area) => moduleKey(area.surface) === moduleKey(surface));
     if (twin) {
       twin.surfaces.push(surface);
       twin.copies += 1;

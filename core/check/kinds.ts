@@ -49,6 +49,7 @@ export const FINDING_KINDS = {
   'label-to-read': { ...at('choose'), ofALabel: true },
   'too-small': at('brief', 'lay'),
   'too-large': at('brief', 'lay'),
+  'out-of-reach': at('brief', 'lay'),
   'too-many-kinds': at('choose', 'lay'),
   'not-all-laid': { ...at('lay'), ofTheLayout: true },
   'over-the-rim': { ...at('lay'), ofTheLayout: true },
@@ -166,6 +167,14 @@ export interface FindingArgs {
   'label-to-read': { foods: Several; n: number; group: string; facts: Several };
   'too-small': Fit;
   'too-large': Fit;
+  'out-of-reach': {
+    surface: string;
+    crowd: YesNo;
+    guests: number;
+    longest: Length;
+    reach: Length;
+    n: number;
+  };
   'too-many-kinds': { n: number; most: number; surface: Arg };
   'not-all-laid': { foods: Several; n: number; surface: string };
   'over-the-rim': { foods: Several; n: number; surface: string };

@@ -156,6 +156,28 @@ const EXAMPLES: Record<string, [Command, (plan: Plan) => unknown, unknown]> = {
     (plan) => [plan.surfaces.length, plan.placements.length, plan.layout.length],
     [1, 0, 0],
   ],
+  'set-table': [
+    {
+      name: 'set-table',
+      surfaceIds: [surfaceId],
+      parts: [board, { ...board, id: 'board-2' as Surface['id'], name: 'Board 2' }],
+    },
+    (plan) => [
+      plan.surfaces.map((surface) => surface.name),
+      plan.placements.map(({ componentId: food, surfaceId: on, pieces }) => [food, on, pieces]),
+      plan.layout.length,
+    ],
+    [
+      ['Board', 'Board 2', 'Tray'],
+      [
+        // one wheel stays whole
+        ['brie', 'board', 1],
+        ['green-grapes', 'board', lies('green-grapes', 300).pieces / 2],
+        ['green-grapes', 'board-2', lies('green-grapes', 300).pieces / 2],
+      ],
+      0,
+    ],
+  ],
   'set-budget': [{ name: 'set-budget', budgetMinor: 12_000 }, (plan) => plan.budgetMinor, 12_000],
   'set-currency': [{ name: 'set-currency', currency: 'SEK' }, (plan) => plan.currency, 'SEK'],
   'set-policy': [{ name: 'set-policy', policy: 'everything-fits' }, (plan) => plan.policy, 'everything-fits'],

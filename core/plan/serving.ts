@@ -13,6 +13,6 @@ export const isShared = (surface: Surface): boolean => surface.serves === null |
 export const isOnlyFor = (surface: Surface, groupId: string): boolean =>
   surface.serves?.length === 1 && surface.serves[0] === groupId;
 
-/** Surfaces with the same guests, promises, outline and rim are modules of one table. */
-export const moduleKey = (surface: Surface): string =>
-  JSON.stringify([surface.serves, surface.freeFrom, surface.outline, surface.rimMm]);
+/** Surfaces with the same guests, promises, kept parts, outline, rim and reach are modules of one table. */
+export const moduleKey = ({ serves, freeFrom, zoneFor, outline, rimMm, smallHands }: Surface): string =>
+  JSON.stringify([serves, freeFrom, zoneFor, outline, rimMm, smallHands]);

@@ -42,4 +42,3 @@ export {
   runsOver,
   type BowlInUse,
 } from './bowls.js';
-export { withSize } from './follow.js';

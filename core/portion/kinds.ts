@@ -81,9 +81,7 @@ const scaled = (n: number, k: number, least: number) => Math.max(least, Math.rou
 /** Surfaces that are alike in everything are modules of one table: each holds every kind, for its part of the guests. */
 export function modulesOf(plan: Plan): number {
   const [first] = plan.surfaces;
-  return first &&
-    first.serves !== null &&
-    plan.surfaces.every((surface) => moduleKey(surface) === moduleKey(first))
+  return first && plan.surfaces.every((surface) => moduleKey(surface) === moduleKey(first))
     ? plan.surfaces.length
     : 1;
 }

@@ -1,6 +1,6 @@
 import type { Group } from '../party/index.js';
 import type { Plan } from '../plan/index.js';
-import { advisedOutline } from '../portion/index.js';
+import { advisedTable } from '../board/index.js';
 import { group, planWith } from './plans.js';
 
 const children = (ages: readonly number[], needs: string[] = []): Group =>
@@ -23,13 +23,7 @@ export function briefOf(
       { diameterMm: 220, count: 2 },
     ],
   };
-  return {
-    ...plan,
-    surfaces: plan.surfaces.map((surface) => ({
-      ...surface,
-      outline: advisedOutline(plan, surface) ?? surface.outline,
-    })),
-  };
+  return { ...plan, surfaces: advisedTable(plan, plan.surfaces[0]!) };
 }
 
 const bolder = { wishes: { ...planWith({}).wishes, levers: { ...planWith({}).wishes.levers, bolder: 2 } } };

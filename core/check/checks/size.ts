@@ -1,4 +1,4 @@
-import { isOwnPlate, kindsThatFit } from '../../board/index.js';
+import { inParts, isOwnPlate, kindsThatFit, REACH_MM, tooFarToReach } from '../../board/index.js';
 import { moduleKey, type Surface } from '../../plan/index.js';
 import { coverOf, fittingOutline, laidGroundCm2, outlineSaid, surfaceAreaCm2 } from '../../portion/index.js';
 import type { Arg } from '../../words/index.js';
@@ -17,13 +17,51 @@ export function size(context: CheckContext): Finding[] {
     const twins = context.plan.surfaces.filter(
       (otherSurface) => moduleKey(otherSurface) === moduleKey(surface),
     );
-    // modules that are alike are told once, and changed together
-    const alike = twins.length > 2 ? twins : [surface];
+    // modules that are alike are told once, and changed together; two children's plates are each their own
+    const alike = isOwnPlate(context.plan, surface) && twins.length === 2 ? [surface] : twins;
     if (alike.length > 1 && seen.has(moduleKey(surface))) return [];
     seen.add(moduleKey(surface));
-    if (laidGroundCm2(context.plan, surface) === 0) return [];
-    return [...roomOn(context, surface, alike), ...kindsOn(context, surface, alike)];
+    const reach = reachOf(context, surface);
+    if (laidGroundCm2(context.plan, surface) === 0) return reach;
+    return [...reach, ...roomOn(context, surface, alike), ...kindsOn(context, surface, alike)];
   });
+}
+
+/** One dense board for many, or one longer than two arms. */
+function reachOf(context: CheckContext, surface: Surface): Finding[] {
+  const far = isOwnPlate(context.plan, surface) ? undefined : tooFarToReach(context.plan, surface);
+  if (!far) return [];
+  const command = inParts(context.plan, surface, far.parts);
+  const { outline } = command.parts[0]!;
+  return [
+    finding('out-of-reach', {
+      key: `reach ${surface.id}`,
+      surfaceId: surface.id,
+      args: {
+        surface: surface.name,
+        crowd: far.crowded ? 'yes' : 'no',
+        guests: Math.round(far.guests),
+        longest: { mm: far.longestMm },
+        reach: { mm: REACH_MM },
+        n: far.parts,
+      },
+      facts: [
+        {
+          what: { say: 'fact.name.guests-there' },
+          value: Math.round(far.guests),
+          source: 'this plan',
+        },
+        { what: { say: 'fact.name.reach' }, value: { mm: REACH_MM }, source: 'house default' },
+      ],
+      remedies: [
+        {
+          kind: 'in-parts',
+          args: { n: far.parts, outline: outlineSaid(outline) },
+          command: { name: 'together', label: 'set a table in parts', commands: [command] },
+        },
+      ],
+    }),
+  ];
 }
 
 const named = (surface: Surface, alike: readonly Surface[]): Arg =>

@@ -3,6 +3,7 @@ import { componentIdSchema } from '../../catalogue/index.js';
 import { groupIdSchema, groupSchema, type Group } from '../../party/index.js';
 import { occasionSchema, themeSchema } from '../records/occasion.js';
 import { planSchema, type Plan } from '../plan.js';
+import type { Placement } from '../records/placement.js';
 import { priceSchema } from '../records/price.js';
 import { surfaceSchema, type Surface } from '../records/surface.js';
 import { command, replaceBy } from './command.js';
@@ -32,6 +33,24 @@ function withZone(surface: Surface, groups: readonly Group['id'][]): Surface {
   return zoneFor && zoneFor.length === groups.length && groups.every((id) => zoneFor.includes(id))
     ? surface
     : { ...rest, zoneFor: [...groups] };
+}
+
+/** The same food on all of a table's parts, by whole pieces: the first parts have what cannot be halved. */
+function sharedOut(placements: readonly Placement[], parts: readonly Surface[]): Placement[] {
+  const heaps = new Map<string, Placement>();
+  for (const { surfaceId, massG, pieces, ...kind } of placements) {
+    const key = JSON.stringify(kind);
+    const heap = heaps.get(key) ?? { ...kind, surfaceId, massG: 0, pieces: 0 };
+    heaps.set(key, { ...heap, massG: heap.massG + massG, pieces: heap.pieces + pieces });
+  }
+  return [...heaps.values()].flatMap((heap) =>
+    parts.flatMap((part, k) => {
+      const pieces = Math.floor(heap.pieces / parts.length) + (k < heap.pieces % parts.length ? 1 : 0);
+      return pieces > 0
+        ? [{ ...heap, surfaceId: part.id, pieces, massG: (heap.massG * pieces) / heap.pieces }]
+        : [];
+    }),
+  );
 }
 
 const field = planSchema.shape;
@@ -80,6 +99,35 @@ export const BRIEF_COMMANDS = [
       placements: plan.placements.filter((placement) => placement.surfaceId !== surfaceId),
       layout: plan.layout.filter((layer) => layer.surfaceId !== surfaceId),
     }),
+  ),
+  /** A table in other parts than before, in their place; what lay on it is shared out. */
+  command(
+    'set-table',
+    'set a table in parts',
+    {
+      surfaceIds: z.array(surfaceSchema.shape.id).min(1).max(20),
+      parts: z.array(surfaceSchema).min(1).max(20),
+    },
+    (plan, { surfaceIds, parts }) => {
+      const isOld = (id: Surface['id']): boolean => surfaceIds.includes(id);
+      const at = plan.surfaces.findIndex((surface) => isOld(surface.id));
+      return {
+        ...plan,
+        surfaces: [
+          ...plan.surfaces.slice(0, Math.max(0, at)),
+          ...parts,
+          ...plan.surfaces.slice(Math.max(0, at)).filter((surface) => !isOld(surface.id)),
+        ],
+        placements: [
+          ...plan.placements.filter((placement) => !isOld(placement.surfaceId)),
+          ...sharedOut(
+            plan.placements.filter((placement) => isOld(placement.surfaceId)),
+            parts,
+          ),
+        ],
+        layout: plan.layout.filter((layer) => !isOld(layer.surfaceId)),
+      };
+    },
   ),
   command('set-budget', 'change the budget', { budgetMinor: field.budgetMinor }, (plan, { budgetMinor }) => ({
     ...plan,

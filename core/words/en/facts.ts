@@ -31,6 +31,8 @@ export const FACTS = {
   'fact.name.bowls': 'bowls',
   'fact.name.knives': 'knives',
   'fact.name.packs-bought': 'packs bought',
+  'fact.name.guests-there': 'guests who eat there',
+  'fact.name.reach': 'as far as a hand reaches',
   'fact.name.ground-needed': 'ground needed',
   'fact.name.ground-inside': 'ground inside the rim',
   'fact.name.kinds': 'kinds',

@@ -76,6 +76,10 @@ export const FINDINGS = {
     '{dip, select, yes {Nothing to dip into {foodLow}.} other {{food} stands alone.}}',
   'finding.nothing-beside-it.why':
     '{dip, select, yes {Two foods to dip lie beside a dip, on the same surface.} other {It goes with something that is not on {surfaceLow}.}}',
+  'finding.out-of-reach.text':
+    '{crowd, select, yes {{guests, number} guests at {surfaceLow}: not all come near.} other {{surface} is {longest} long: too far for a hand.}}',
+  'finding.out-of-reach.why':
+    '{crowd, select, yes {Around one dense board only the near side is reached.} other {A hand reaches {reach}: who is at one end does not come to the other.}} In {n, number} parts, each with every kind, everybody comes to everything.',
   'finding.too-many-kinds.text': '{n, number} kinds are many for {surfaceLow}.',
   'finding.too-many-kinds.why':
     'It takes about {most, number}. Fewer, larger kinds look calmer and leave fewer open packs.',

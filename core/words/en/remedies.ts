@@ -40,6 +40,8 @@ export const REMEDIES = {
   'remedy.indoors.effect': '{air}',
   'remedy.older.label': 'All are {age, number} or older',
   'remedy.older.effect': 'judged as {age, number}',
+  'remedy.in-parts.label': 'Set it in {n, number} parts',
+  'remedy.in-parts.effect': '{outline} each',
   'remedy.larger.label': 'A larger one',
   'remedy.larger.effect': '{outline}',
   'remedy.smaller.label': 'A smaller one',

@@ -1,7 +1,8 @@
 import { expect, test } from '@jest/globals';
-import { applyCommand, type Command, type Plan } from '../plan/index.js';
+import { applyCommand, moduleKey, type Command, type Plan } from '../plan/index.js';
 import { group, lies, planWith } from '../testing/plans.js';
-import { advisedOutline, withSize } from './index.js';
+import { advisedOutline } from '../portion/index.js';
+import { advisedTable, servingAreas, withSize } from './index.js';
 import { inEnglish } from '../words/index.js';
 
 const base = planWith({ party: [] });
@@ -16,9 +17,28 @@ const size = (plan: Plan) => plan.surfaces[0]!.outline;
 test('a new surface takes the size of the party, and keeps to it as the party grows, in one step of undo', () => {
   const twelve = after(base, come(12));
   expect(size(twelve)).toEqual(advisedOutline(twelve, twelve.surfaces[0]!));
-  const thirty = after(twelve, come(30));
-  expect(size(thirty)).not.toEqual(size(twelve));
-  expect(withSize(twelve, come(30))).toMatchObject({ name: 'together', label: 'change the party' });
+  const twenty = after(twelve, come(20));
+  expect(size(twenty)).not.toEqual(size(twelve));
+  expect(withSize(twelve, come(20))).toMatchObject({ name: 'together', label: 'change the party' });
+});
+
+test('a long party gets a table in parts that are alike, and one board again when fewer come', () => {
+  const twelve = after(base, come(12));
+  const many = after(twelve, come(70));
+  expect(many.surfaces).toHaveLength(4);
+  expect(many.surfaces.map(({ name }) => name)).toEqual(['Board 1', 'Board 2', 'Board 3', 'Board 4']);
+  expect(new Set(many.surfaces.map(moduleKey)).size).toBe(1);
+  expect(servingAreas(many)).toMatchObject([{ copies: 4 }]);
+  expect(many.surfaces).toEqual(advisedTable(many, many.surfaces[0]!));
+  expect(after(many, come(12)).surfaces).toEqual(twelve.surfaces);
+  // more than a plan holds surfaces is not asked for
+  expect(after(many, come(500)).surfaces).toHaveLength(20);
+});
+
+test('one of the parts changed by hand makes them the stylist’s own', () => {
+  const many = after(after(base, come(12)), come(70));
+  const byHand = after(many, { name: 'set-surface', surface: { ...many.surfaces[1]!, freeFrom: ['pork'] } });
+  expect(after(byHand, come(12)).surfaces).toEqual(byHand.surfaces);
 });
 
 test('a size given by hand stays, and so does one that food lies on', () => {
