@@ -26,6 +26,9 @@ import type { Draft, Entry } from '../draft.js';
 const FAMILY_MISS = 14;
 /** And for twice of it. */
 const FAMILY_OVER = 12;
+/** A quarter beyond it is somebody's second helping; what is more counts so much besides. */
+const WELL_OVER = 1.25;
+const FAMILY_FAR = 24;
 /** Points lost for each kind beyond or short of what the party size asks for. */
 const KIND_MISS = 1.6;
 /** Points lost for each kind laid: packs that do not fit are the commonest complaint. */
@@ -48,6 +51,10 @@ export function familyRows(draft: Draft): void {
         loss: { say: 'loss.measure', with: { family: { word: FAMILY_WORDS[family] } } },
       });
       draft.model.row(`target ${family}`, target, [...masses, [under, 1], [over, -1]], target);
+      const far = draft.model.variable(`far over ${family}`, 0, target * 3, FAMILY_FAR / target, {
+        loss: { say: 'loss.measure', with: { family: { word: FAMILY_WORDS[family] } } },
+      });
+      draft.model.atMost(`well over ${family}`, [...masses, [far, -1]], target * WELL_OVER);
     } else
       for (const entry of here)
         if (!isAskedByName(draft, entry)) draft.model.atMost(`no ${family}`, [[entry.mass, 1]], 0);
