@@ -1,4 +1,3 @@
-import { guestsIn } from '../party/index.js';
 import { groupsAt, moduleKey, type Plan, type SingleCommand, type Surface } from '../plan/index.js';
 import { advisedOutline } from '../portion/index.js';
 

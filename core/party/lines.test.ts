@@ -58,6 +58,35 @@ describe('what is typed and what is seated', () => {
   });
 });
 
+describe('how people say who comes', () => {
+  const said = (text: string) => {
+    const { groups, unread, problems } = read(text);
+    expect([problems, unread]).toEqual([[], []]);
+    return groups.map(({ count, needs }) => `${count} ${needs.map(({ id }) => id).join('+')}`.trim());
+  };
+
+  test.each([
+    ['a hen party of 12, two pregnant', ['10', '2 pregnancy']],
+    ['a party of 8', ['8']],
+    ['party of 6 vegans', ['6 vegan']],
+    ['40 colleagues, 6 veggie, 2 halal', ['32', '6 vegetarian', '2 halal']],
+    ['20 guests, 3 of them vegan, 2 of them coeliac', ['15', '3 vegan', '2 gluten-free']],
+    ['20 guests: 3 vegan, 2 of them coeliac', ['17', '2 vegan+gluten-free', '1 vegan']],
+    ['2 six-year-olds, 4 parents', ['2', '4']],
+  ])('%s', (text, expected) => {
+    expect(said(text)).toEqual(expected);
+  });
+
+  test.each([
+    '1 with a nut allergy',
+    '1 with an allergy to a nut',
+    '1 allergic to the nuts',
+    '1 with a nuts allergy',
+  ])('%s is an allergy, not a food called so', (text) => {
+    expect(said(text)).toEqual(['1 tree-nut-free+peanut-free']);
+  });
+});
+
 describe('children', () => {
   test.each([
     ['3 children of 3', [[3, [3, 3, 3]]]],
@@ -65,8 +94,31 @@ describe('children', () => {
     ['2 kids 7 and 9', [[2, [7, 9]]]],
     ['2 kids (7 and 9)', [[2, [7, 9]]]],
     ['1 toddler (2)', [[1, [2]]]],
+    ['3 children of 6 to 9', [[3, [6, 8, 9]]]],
+    ['2 children aged between 6 and 9', [[2, [6, 9]]]],
+    ['2 kids 6-9 years old', [[2, [6, 9]]]],
+    ['3 six-year-olds', [[3, [6, 6, 6]]]],
+    ['2 6 year olds', [[2, [6, 6]]]],
+    ['2 children over 6', [[2, [6, 6]]]],
+    ['3 children under 5', [[3, []]]],
+    [
+      '2 guests, one is 3 years old',
+      [
+        [1, []],
+        [1, [3]],
+      ],
+    ],
   ])('%s', (text, expected) => {
     expect(read(text).groups.map((group) => [group.count, group.ages])).toEqual(expected);
+  });
+
+  test('some of them are of the children before them, the youngest, whatever else they need', () => {
+    const { groups } = read('8 children aged 5-7, 1 of them with a nut allergy');
+    expect(groups.map(({ count, ages, needs }) => [count, ages[0], needs.map(({ id }) => id)])).toEqual([
+      [1, 5, ['tree-nut-free', 'peanut-free']],
+      [7, 5, []],
+    ]);
+    expect(read('2 children of 4, 3 of them vegan').problems).toHaveLength(1);
   });
 
   test('an age that was not said keeps a group of its own and the strictest rules', () => {

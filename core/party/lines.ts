@@ -59,12 +59,38 @@ const SAYS = new RegExp(`[\\p{L}${FOOD_PICTURES}]`, 'u');
 const monthsToYears = (text: string): string =>
   text.replace(/(\d+)\s*months?/g, (_all, m: string) => String(Math.floor(Number(m) / 12)));
 
+/** "Six-year-olds" are children of six, and who is six to nine years old is so many years of age. */
+const yearOlds = (text: string): string =>
+  text.replace(
+    /(?<!\b(?:of|aged?|from|between)\s+(?:\w+\s*(?:to|-|–|and)\s*)?)\b(?:(\w+)\s*(to|-|–)\s*)?(\w+)[\s-]+year[\s-]+olds?\b(.*)/,
+    (all: string, low: string | undefined, _to, high: string, after: string) => {
+      const ages = [low, high].flatMap((word) => (word === undefined ? [] : [numberOf(word)]));
+      return ages.includes(undefined) || ages.at(-1)! > OLDEST_CHILD
+        ? all
+        : `${after} children of ${ages.join(' to ')}`;
+    },
+  );
+const OLDEST_CHILD = 17;
+
+/** "One is 3 (years old)" is a child; children "under 5" are judged as the smallest, and "over 6" as six. */
+const ofAge = (text: string): string =>
+  text
+    .replace(
+      /^\s*(?:of them\s+)?(?:who\s+)?(?:is|are)\s+(?:only\s+)?(\d{1,2}(?:\s*(?:and|,)\s*\d{1,2})*)\s*(?:years?(?:\s+olds?)?)?\s*$/,
+      ' children of $1',
+    )
+    .replace(
+      /\b(?:under|below|younger than|up to)\s+(?:the age of\s+)?\w+(?:\s+years?(?:\s+olds?)?)?\s*$/,
+      (all) => (CHILD.test(text) ? '' : all),
+    )
+    .replace(
+      /\b(?:over|above|older than|from)\s+(?:the age of\s+)?(\d{1,2})(?:\s+years?(?:\s+olds?)?)?(?:\s+(?:up|on|and older|or older))?\s*$/,
+      (all, n: string) => (CHILD.test(text) ? `of ${n}` : all),
+    );
+
 function readPart(part: string, count: number, about: string, vocabulary: Vocabulary): Draft | LineProblem {
   const bracket = /\(([^()]*)\)/.exec(about)?.[1] ?? '';
-  let rest = about
-    .replace(/\([^()]*\)?/g, ' ')
-    .toLowerCase()
-    .trim();
+  let rest = ofAge(yearOlds(about.replace(/\([^()]*\)?/g, ' ').toLowerCase())).trim();
   const child = CHILD.test(rest);
   const strictness = SAID_STRICT.find(([words]) => words.test(rest))?.[1];
   let childAges = child ? monthsToYears(bracket) : '';
@@ -75,17 +101,17 @@ function readPart(part: string, count: number, about: string, vocabulary: Vocabu
     childAges = '';
   }
   const inline =
-    /(?:\b(?:of|aged?)|(?<=\b(?:child|children|kids?|toddlers?)))\s+(\d[\d ,and]*)\s*(?:years?)?\s*$/.exec(
+    /(?:\b(?:of|aged?|from|between)|(?<=\b(?:child|children|kids?|toddlers?)))\s+(\d+\s*(?:to|-|–)\s*\d+|\d[\d ,and]*)\s*(?:years?(?:\s+olds?)?)?\s*$/.exec(
       rest,
     );
   if (child && inline) {
-    childAges = inline[1]!;
+    childAges = /\bbetween\b/.test(inline[0]) ? inline[1]!.replace(/\band\b/, 'to') : inline[1]!;
     rest = rest.slice(0, inline.index);
   }
   let ages: number[] = [];
   if (child && childAges.trim()) {
     const read = agesIn(childAges.toLowerCase(), count);
-    if (!read || read.some((a) => a < 0 || a > 17))
+    if (!read || read.some((a) => a < 0 || a > OLDEST_CHILD))
       return {
         code: 'bad-age',
         part,
@@ -141,7 +167,7 @@ const MOST_IN_GROUP = 500;
 const MOST_PARTS = 120;
 
 const GUESTS =
-  'guests?|people|persons?|pax|heads|seats|covers|of us|in all|in total|altogether|visitors|diners';
+  'guests?|people|persons?|pax|heads|seats|covers|of us|in all|in total|altogether|visitors|diners|colleagues|members|participants|attendees|students';
 /** "28 guests: …", "10 guests, 2 vegan", "12 people including 3 halal": the first number is everybody. */
 const TOTAL = new RegExp(
   `^\\s*(?:(?:we are|a party of|party of|a table of|table of|there are|for)\\s+)?(\\d{1,6}|[a-z]+)\\s*(?:${GUESTS})?\\s*:|^\\s*(?:(?:we are|a party of|party of|a table of|table of|there are|for)\\s+)?(\\d{1,6}|[a-z]+)\\s+(?:${GUESTS})\\s*(?:[,;(\\n–-]+\\s*)?(?:including|incl\\.?|of whom|of which|among them|with|and of them)?\\s*(?=\\S)`,
@@ -152,6 +178,14 @@ interface Total {
   count: number;
   body: string;
 }
+
+/** "A family of five: …", "a hen party of 12, two vegan" are so many guests; "a party of 6 vegans" are six. */
+const GATHERED =
+  /^\s*(?:(?:we are|there are|for)\s+)?(?:(?:an?|the|our)\s+)?(?:[a-z'-]+\s+){0,2}?(?:party|table|family|group|team|crowd|class|club|circle|household)\s+of\s+(\d{1,6}|[a-z]+)(\s*(?:[:,;(\n]|$))?/i;
+const gathered = (text: string): string =>
+  text.replace(GATHERED, (all: string, n: string, end: string | undefined) =>
+    numberOf(n) === undefined ? all : `${numberOf(n)}${end === undefined ? '' : ` guests${end}`}`,
+  );
 
 function totalOfLine(text: string): Total | undefined {
   const found = TOTAL.exec(text);
@@ -190,6 +224,29 @@ function headed(part: string, left: number | undefined): { count: number; about:
   return { count, about: part.slice(first[0].length) };
 }
 
+const OF_THEM = /^\s*\S+\s+of\s+(?:them|these|those|whom|which|the (?:kids|children))\b/i;
+const sumOf = (drafts: readonly Draft[]): number => drafts.reduce((sum, draft) => sum + draft.count, 0);
+
+/** "1 of them coeliac" is one of those before it, the youngest: who it is was not said. False when they are not so many. */
+function carve(block: Draft[], some: Draft): boolean {
+  if (sumOf(block) < some.count) return false;
+  let left = some.count;
+  const out = block.flatMap((draft): Draft[] => {
+    const n = Math.min(left, draft.count);
+    left -= n;
+    const of = (from: number, to: number): Draft => ({
+      ...draft,
+      count: to - from,
+      ages: draft.ages.slice(from, to),
+    });
+    const those = { ...of(0, n), said: { ...draft.said }, strictness: some.strictness ?? draft.strictness };
+    addAll(those, some.said);
+    return [those, of(n, draft.count)].filter(({ count }) => count > 0);
+  });
+  block.splice(0, block.length, ...out);
+  return true;
+}
+
 /**
  * Reads lines such as "28 guests: 6 vegan, 2 without gluten, 5 children (two are 3)". A leading total lets the rest eat
  * everything. What is not understood about some guests stays with them: every food asks for them until it is answered. A
@@ -206,8 +263,9 @@ export function readParty(
       ...empty,
       problems: [problem('too-long', text, 'line.letters', { most: LONGEST_PARTY, n: text.length })],
     };
-  const total = totalOfLine(text);
-  const list = parts(total ? total.body : text);
+  const line = gathered(text);
+  const total = totalOfLine(line);
+  const list = parts(total ? total.body : line);
   if (list.length > MOST_PARTS)
     return {
       ...empty,
@@ -218,9 +276,10 @@ export function readParty(
       ...empty,
       problems: [problem('too-many', text, 'line.guests', { count: total.count, most: MOST_IN_GROUP * 4 })],
     };
-  const drafts: Draft[] = [];
+  const blocks: Draft[][] = [];
+  let whole: Draft[] | undefined;
   const problems: LineProblem[] = [];
-  const sum = () => drafts.reduce((sum, draft) => sum + draft.count, 0);
+  const sum = () => sumOf(blocks.flat());
   const all: string[] = [];
   for (const part of list) {
     if (ALL.test(part)) {
@@ -230,8 +289,17 @@ export function readParty(
     const head = headed(part, total ? total.count - sum() : undefined);
     const read = 'code' in head ? head : readPart(part, head.count, head.about, { words, isFood });
     if ('code' in read) problems.push(read);
-    else drafts.push(...(read.child ? childGroups(read) : [read]));
+    else if (whole && OF_THEM.test(part)) {
+      if (!carve(whole, read))
+        problems.push(problem('too-many', part, 'line.more', { named: read.count, coming: sumOf(whole) }));
+    } else {
+      const block = read.child ? childGroups(read) : [read];
+      blocks.push(block);
+      // of a total, "3 of them vegan, 2 of them coeliac" are both of all who come
+      if (!OF_THEM.test(part)) whole = block;
+    }
   }
+  const drafts = blocks.flat();
   const rest = total ? total.count - sum() : 0;
   if (rest < 0) problems.push(problem('too-many', text, 'line.more', { named: sum(), coming: total!.count }));
   if (rest > 0 && problems.length === 0)

@@ -45,7 +45,9 @@ const SUFFIX =
   /^(?:allergy|allergies|allergic|intolerance|intolerances|intolerant|sensitivity|sensitive|free|anaphylaxis|anaphylactic)$/;
 const AFTER = /^(?:at|all|please|in|any|form|products|product|whatsoever|either|ever|of|kind|sort)$/;
 const FILLER =
-  /^(?:a|an|one|by|if|possible|preference|prefers?|mostly|rather|flexible|strictly|strict|always|has|have|some|guests?|people|persons?|adults?|grown|ups?|allerg(?:y|ies|ic)|to|with|and|who|are|is|be|eats?|of|the|diet|diets|free|in|aged?|years?|old|others?|rest|everything|anything|also|both|each|them|they|he|she|his|her|but|very|severe|severely|needs?|following|follows?|only|from|on|or|intolerant|intolerance|sensitive|pure|total|for|ladies|men|women|woman|man|boys?|girls?|us|all|please|food|foods|eater|eaters|friends?|x|child|children|kids?|toddlers?|bab(?:y|ies)|infants?|&|\+|\/|,)$/;
+  /^(?:a|an|one|by|if|possible|preference|prefers?|mostly|rather|flexible|strictly|strict|always|has|have|some|guests?|people|persons?|adults?|grown|ups?|allerg(?:y|ies|ic)|to|with|and|who|are|is|be|eats?|of|the|diet|diets|free|in|aged?|years?|old|others?|rest|everything|anything|also|both|each|them|they|he|she|his|her|but|very|severe|severely|needs?|following|follows?|only|from|on|or|intolerant|intolerance|sensitive|pure|total|for|ladies|men|women|woman|man|boys?|girls?|us|all|please|parents?|grandparents?|mothers?|fathers?|mums?|dads?|seniors?|elderly|colleagues?|neighbou?rs?|relatives?|teens?|teenagers?|students?|grown-ups?|food|foods|eater|eaters|friends?|x|child|children|kids?|toddlers?|bab(?:y|ies)|infants?|&|\+|\/|,)$/;
+const ARTICLE = /^(?:an?|the|some|any)$/;
+const isBetween = (token: string): boolean => AFTER.test(token) || ARTICLE.test(token);
 const TASTE = /^(?:hot|spicy|salty|sweet|sour|bitter|smoky|strong|rich)$/;
 
 /** Needs of a diet, not of one food: "vegan" ends a list of foods, "egg" does not. */
@@ -120,6 +122,8 @@ class Reader {
     for (let n = 4; n >= 1; n--) {
       const words = this.tokens.slice(i, i + n);
       if (words.length < n || words.some((word) => JOINT.test(word) || /\d/.test(word))) continue;
+      // "a nut allergy" is of nuts, not of a food that is called so
+      if (ARTICLE.test(words[0]!)) return 0;
       const text = words.join(' ');
       if (isLeftOutFact(text) || (!FILLER.test(text) && this.vocabulary.isFood(text))) return n;
     }
@@ -193,7 +197,7 @@ class Reader {
     let i = start;
     let first = true;
     for (;;) {
-      while (AFTER.test(this.tokens[i] ?? '') && !this.need(i) && this.food(i) === 0) i++;
+      while (isBetween(this.tokens[i] ?? '') && !this.need(i) && this.food(i) === 0) i++;
       const begin = first ? from : i;
       if (i >= this.tokens.length) {
         if (first) this.unread(from, i);

@@ -1,5 +1,6 @@
 import { useRef, useState } from 'react';
-import { FREE_FROM, surfaceProblem, type Plan, type Surface } from '../../../core/plan/index.js';
+import { FREE_FROM, moduleKey, surfaceProblem, type Plan, type Surface } from '../../../core/plan/index.js';
+import { advisedTable } from '../../../core/board/index.js';
 import { advisedOutline, reshaped } from '../../../core/portion/index.js';
 import { FromHouse } from '../../house/FromHouse.js';
 import { useSession } from '../../store/session.js';
@@ -46,7 +47,7 @@ export function SurfaceDialog({
         }
         onTake={set}
       />
-      <Advice plan={plan} draft={draft} set={set} />
+      <Advice plan={plan} draft={draft} set={set} onClose={onClose} />
       <ForWhom plan={plan} draft={draft} set={set} />
       <KeptFreeFrom draft={draft} set={set} />
       {plan.party.length > 1 && <KeptParts plan={plan} draft={draft} onChange={setDraft} />}
@@ -188,13 +189,30 @@ function Size({ draft, set }: Part) {
   );
 }
 
-/** The size that what lies on it asks for, or, before anything is chosen, its guests' share. */
-function Advice({ plan, draft, set }: Part & { plan: Plan }) {
+/** The size that what lies on it asks for, or, before anything is chosen, its guests' share, and in how many parts. */
+function Advice({ plan, draft, set, onClose }: Part & { plan: Plan; onClose: () => void }) {
   const units = useSettings((settings) => settings.units);
+  const edit = useSession((session) => session.edit);
   const surfaces = plan.surfaces.map((surface) => (surface.id === draft.id ? draft : surface));
-  const advised = advisedOutline({ ...plan, surfaces }, draft);
+  const next = { ...plan, surfaces };
+  const advised = advisedOutline(next, draft);
   if (!advised) return <p className="text-soft">{t('Nobody is served from it yet.')}</p>;
   const laid = plan.placements.some((placement) => placement.surfaceId === draft.id && placement.lot === 0);
+  const parts =
+    laid || plan.surfaces.some((surface) => isPart(surface, draft)) ? [] : advisedTable(next, draft);
+  if (parts.length > 1)
+    return (
+      <p className="text-soft my-1 mx-0">
+        {t('So many do not reach over one board. They fill {n} parts of', { n: parts.length })}{' '}
+        <b>{sizeWords(parts[0]!.outline, units)}</b>, {t('each with every kind.')}{' '}
+        <Button
+          look="link"
+          onClick={() => (edit({ name: 'set-table', surfaceIds: [draft.id], parts }), onClose())}
+        >
+          {t('Set it in {n} parts', { n: parts.length })}
+        </Button>
+      </p>
+    );
   return (
     <p className="text-soft my-1 mx-0">
       {laid ? t('What lies on it fills') : t('Its guests fill')} <b>{sizeWords(advised, units)}</b>.{' '}
@@ -208,3 +226,7 @@ function Advice({ plan, draft, set }: Part & { plan: Plan }) {
     </p>
   );
 }
+
+/** Is it a part of the same table? */
+const isPart = (surface: Surface, draft: Surface): boolean =>
+  surface.id !== draft.id && moduleKey(surface) === moduleKey(draft);
