@@ -2,6 +2,8 @@ import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { ownComponent } from '../catalogue/index.js';
 import { applyCommand, type Plan } from '../plan/index.js';
+import { isFoodWord, NEED_WORDS } from '../needs/index.js';
+import { readParty } from '../party/index.js';
 import { group, id, lies, planWith } from '../testing/plans.js';
 import { checkPlan, fairShare, shareOut, type Finding } from './index.js';
 import { label, text, why } from '../testing/words.js';
@@ -72,6 +74,45 @@ describe('small children', () => {
     const slip = find(kids, 'how-old')!;
     expect(slip.severity).toBe('ask');
     expect(find(after(kids, slip), 'how-old')).toBeUndefined();
+  });
+});
+
+describe('what nobody understood', () => {
+  const asked = planWith({
+    party: readParty('4 guests: 1 who glorps', NEED_WORDS, isFoodWord).groups,
+    placements: [
+      lies('water-crackers', 200),
+      lies('brie', 250),
+      lies('strawberries', 300),
+      lies('kiwi', 200),
+    ],
+  });
+
+  test('is asked by itself, nothing is promised meanwhile, and a press settles it', () => {
+    const slip = find(asked, 'not-understood')!;
+    expect([slip.severity, slip.grave, slip.concerns]).toEqual(['ask', true, [asked.party[1]!.id]]);
+    expect(text(slip)).toContain('glorps');
+    expect(find(asked, 'looked-after')).toBeUndefined();
+    expect(find(asked, 'not-looked-after')).toBeUndefined();
+    const settled = after(asked, slip);
+    expect(settled.party[1]!.needs).toEqual([]);
+    expect(find(settled, 'not-understood')).toBeUndefined();
+  });
+});
+
+describe('a table for many', () => {
+  const crowd = planWith({
+    party: [group('all', 70)],
+    placements: [lies('black-olives', 900), lies('brie', 250)],
+  });
+
+  test('at one board says who does not come near, and one press sets it in parts with all that lay there', () => {
+    const slip = find(crowd, 'out-of-reach')!;
+    expect(text(slip)).toContain('70 guests');
+    const set = after(crowd, slip);
+    expect(set.surfaces).toHaveLength(4);
+    expect(set.placements.reduce((sum, { massG }) => sum + massG, 0)).toBeCloseTo(1150, 6);
+    expect(find(set, 'out-of-reach')).toBeUndefined();
   });
 });
 

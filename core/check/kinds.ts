@@ -45,6 +45,7 @@ export const FINDING_KINDS = {
   'warm-at-opening': at('brief'),
   'unknown-component': at('choose'),
   'how-old': at('brief'),
+  'not-understood': at('brief', 'choose'),
   'too-few-known-foods': at('choose'),
   'label-to-read': { ...at('choose'), ofALabel: true },
   'too-small': at('brief', 'lay'),
@@ -162,6 +163,7 @@ export interface FindingArgs {
   'too-long': Waiting;
   'warm-at-opening': Waiting;
   'unknown-component': { food: string };
+  'not-understood': { group: string; need: string; n: number };
   'how-old': { group: string; n: number; count: number };
   'too-few-known-foods': { group: string; n: number; known: Several };
   'label-to-read': { foods: Several; n: number; group: string; facts: Several };

@@ -6,7 +6,7 @@ import { SEVERITIES, type Severity } from './kinds.js';
 import { partyCare, type PartyCare } from './looked-after.js';
 import { amounts } from './checks/amounts.js';
 import { balance } from './checks/balance.js';
-import { ages, coldAir, season } from './checks/brief.js';
+import { ages, coldAir, notUnderstood, season } from './checks/brief.js';
 import { company } from './checks/company.js';
 import { contact } from './checks/contact.js';
 import { holding } from './checks/holding.js';
@@ -41,6 +41,7 @@ export const CHECKS: readonly Check[] = [
   holding,
   lostComponents,
   ages,
+  notUnderstood,
   knownFoods,
   labels,
   size,

@@ -1,6 +1,6 @@
 import { possibleValues } from '../catalogue/index.js';
 import { idOf } from '../measure/index.js';
-import type { NeedChoice, OwnNeed } from './group.js';
+import type { Group, NeedChoice, OwnNeed } from './group.js';
 
 type OwnFact = OwnNeed['facts'][number];
 /** What the catalogue does not know of a food asks by itself. */
@@ -84,11 +84,17 @@ export function ruleAgainst(word: string): NeedChoice {
   return { id, settings: {}, own };
 }
 
+const UNREAD = 'own-unread-';
+
+/** What was said of a group and nobody understood: until it is answered, nothing is known to be theirs. */
+export const unreadOf = (group: Pick<Group, 'needs'>): NeedChoice[] =>
+  group.needs.filter(({ id }) => id.startsWith(UNREAD));
+
 /** Words that nobody understood: until somebody has answered them, every food asks for these guests. */
 export function unreadNeed(text: string): NeedChoice {
   const said = text.slice(0, 40);
   const own: OwnNeed = {
-    id: `own-unread-${idOf(text, 26, 'words')}`,
+    id: `${UNREAD}${idOf(text, 26, 'words')}`,
     name: `To be asked: “${said}”`.slice(0, 60),
     facts: [
       {

@@ -26,4 +26,5 @@ export {
   type NeedWord,
   type PartyRead,
 } from './lines.js';
+export { unreadOf } from './avoid.js';
 export type { Phrase, Vocabulary } from './phrases.js';

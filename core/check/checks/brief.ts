@@ -1,4 +1,4 @@
-import { agesMissing } from '../../party/index.js';
+import { agesMissing, unreadOf } from '../../party/index.js';
 import { growingMonth } from '../../plan/index.js';
 import type { CheckContext } from '../context.js';
 import { finding, type Finding, type Remedy } from '../finding.js';
@@ -26,6 +26,32 @@ export function ages(context: CheckContext): Finding[] {
         })),
       }),
     );
+}
+
+/** What was said of guests and nobody understood: no food is known to be theirs until somebody asks. */
+export function notUnderstood(context: CheckContext): Finding[] {
+  return context.plan.party.flatMap((group) =>
+    unreadOf(group).map((choice) =>
+      finding('not-understood', {
+        key: `not-understood ${group.id} ${choice.id}`,
+        severity: 'ask',
+        grave: true,
+        concerns: [group.id],
+        args: { group: group.name, need: choice.own?.name ?? choice.id, n: group.count },
+        facts: [],
+        remedies: [
+          {
+            kind: 'means-nothing',
+            args: {},
+            command: {
+              name: 'set-group',
+              group: { ...group, needs: group.needs.filter(({ id }) => id !== choice.id) },
+            },
+          },
+        ],
+      }),
+    ),
+  );
 }
 
 /** Fresh food outside its months costs more and tastes of less; it is a note, not a block. */

@@ -1,6 +1,7 @@
 import { DIFFERENT_BITES, isFresh } from '../../board/index.js';
 import { usualForm, type Component } from '../../catalogue/index.js';
 import { disliked, judgeGroup } from '../../needs/index.js';
+import { unreadOf } from '../../party/index.js';
 import { wantsBread } from '../../portion/index.js';
 import { certificateOf, shareSaid } from '../certificate.js';
 import { partyCare, type LookedAfter } from '../looked-after.js';
@@ -12,8 +13,11 @@ import { addHelper, keepApart, moreOf } from '../remedies.js';
 export function lookedAfter(context: CheckContext): Finding[] {
   if (context.plan.party.length === 0 || context.plan.placements.length === 0) return [];
   const care = partyCare(context);
-  const short = care.groups.filter((care) => !care.ok);
+  const asked = context.plan.party.filter((group) => unreadOf(group).length > 0);
+  const short = care.groups.filter((care) => !care.ok && !asked.includes(care.group));
   if (short.length === 0) {
+    // what nobody understood is asked by itself; meanwhile nothing is promised
+    if (asked.length > 0) return [];
     const certificate = certificateOf(context, care);
     const { said, shortFirst } = certificate;
     return [

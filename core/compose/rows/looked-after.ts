@@ -8,7 +8,7 @@ import {
   partsAsked,
   shareLeft,
 } from '../../board/index.js';
-import { portionsIn, portionsOf, type Group } from '../../party/index.js';
+import { portionsIn, portionsOf, unreadOf, type Group } from '../../party/index.js';
 import { wantsBread } from '../../portion/index.js';
 import { countsFor } from '../candidates.js';
 import { groupWish, type Draft, type Entry } from '../draft.js';
@@ -27,6 +27,8 @@ export function lookedAfterRows(draft: Draft): void {
   const quiet = draft.problem.quiet;
   const shared = plan.party.filter(
     (group) =>
+      // what was said of them and not understood keeps nobody else from a board: Check asks
+      unreadOf(group).length === 0 &&
       !draft.problem.areas.some((area) => isOwnPlate(plan, area.surface) && area.groups.includes(group)),
   );
   const restricted = shared.filter(countsOnSome);

@@ -38,6 +38,8 @@ export const REMEDIES = {
   'remedy.more-knives.effect': '{n, number} more',
   'remedy.indoors.label': 'Move the table indoors',
   'remedy.indoors.effect': '{air}',
+  'remedy.means-nothing.label': 'It is no matter of food',
+  'remedy.means-nothing.effect': 'they eat as without it',
   'remedy.older.label': 'All are {age, number} or older',
   'remedy.older.effect': 'judged as {age, number}',
   'remedy.in-parts.label': 'Set it in {n, number} parts',
