@@ -19,11 +19,16 @@ const BOARD_R = 296;
 /** Looked at near: a finger moves the board and no page, and what is beside the stage stays free. */
 const NEAR = 'touch-none overflow-hidden [clip-path:inset(0_16px_round_6px)]';
 
+/** Is it so long that it takes the stage's width, and leaves room above? */
+export function isLong(surface: Surface): boolean {
+  const [l, w] = surfaceSize(surface);
+  return surface.outline.kind === 'rectangle' && l / w >= LONG;
+}
+
 /** The radius of the circle into which the board is drawn: the plate's, or as wide as the stage for a long board. */
 export function stageRadius(surface: Surface | undefined, halfWidth: number): number {
-  if (!surface) return BOARD_R;
+  if (!surface || !isLong(surface)) return BOARD_R;
   const [l, w] = surfaceSize(surface);
-  if (surface.outline.kind === 'round' || l / w < LONG) return BOARD_R;
   const scale = Math.min((2 * halfWidth * WIDE) / l, (2 * HALF * HIGH) / w);
   return Math.max(BOARD_R, (scale * Math.hypot(l, w)) / 2);
 }

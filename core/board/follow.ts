@@ -1,4 +1,11 @@
-import { applyCommand, emptyPlan, type Command, type Plan, type Surface } from '../plan/index.js';
+import {
+  applyCommand,
+  emptyPlan,
+  type Command,
+  type Plan,
+  type SingleCommand,
+  type Surface,
+} from '../plan/index.js';
 import { advisedTable } from './table.js';
 
 /** What makes a surface another one; its name and what it is made of do not. */
@@ -15,7 +22,33 @@ const key = (surfaces: readonly Surface[]): string =>
   );
 
 /** A new plan's surface before anybody comes. */
-const FRESH = emptyPlan('new', '2027-01-01T19:00').surfaces;
+const FRESH = emptyPlan('new', '2027-01-01T19:00');
+
+/** Bowls and tools of a fresh plan, and as many more as its parts want: each has dips and olives of its own (house default). */
+const atHandFor = (parts: number): Pick<Plan, 'bowls' | 'tools'> => ({
+  bowls: FRESH.bowls.map(({ diameterMm, count }) => ({
+    diameterMm,
+    count: Math.max(count, Math.ceil(count / 2) * parts),
+  })),
+  tools: {
+    knives: Math.max(FRESH.tools.knives, 2 * parts),
+    spoons: Math.max(FRESH.tools.spoons, 2 * parts),
+    tongs: Math.max(FRESH.tools.tongs, parts),
+  },
+});
+
+/** Nobody has said what is at hand: it follows the parts of the table. */
+function withMoreAtHand(plan: Plan, parts: number): SingleCommand[] {
+  const now = atHandFor(plan.surfaces.length);
+  const then = atHandFor(parts);
+  const isUnsaid = (part: keyof typeof now): boolean =>
+    JSON.stringify(plan[part]) === JSON.stringify(now[part]) &&
+    JSON.stringify(now[part]) !== JSON.stringify(then[part]);
+  return [
+    ...(isUnsaid('bowls') ? [{ name: 'set-bowls' as const, bowls: then.bowls }] : []),
+    ...(isUnsaid('tools') ? [{ name: 'set-tools' as const, tools: then.tools }] : []),
+  ];
+}
 
 /**
  * A plan's table follows the party while nothing lies on it and nobody has given it a size by hand: the edit that changes
@@ -25,7 +58,7 @@ const FRESH = emptyPlan('new', '2027-01-01T19:00').surfaces;
 export function withSize(plan: Plan, command: Command): Command {
   const [surface] = plan.surfaces;
   if (!surface || plan.placements.length > 0) return command;
-  const untouched = plan.party.length === 0 ? FRESH : advisedTable(plan, surface);
+  const untouched = plan.party.length === 0 ? FRESH.surfaces : advisedTable(plan, surface);
   if (key(untouched) !== key(plan.surfaces)) return command;
   const done = applyCommand(plan, command);
   if (!done.ok || done.plan.placements.length > 0) return command;
@@ -39,6 +72,7 @@ export function withSize(plan: Plan, command: Command): Command {
     commands: [
       ...(command.name === 'together' ? command.commands : [command]),
       { name: 'set-table', surfaceIds: surfaces.map(({ id }) => id), parts: advised },
+      ...withMoreAtHand(plan, advised.length),
     ],
   };
 }

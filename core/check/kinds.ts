@@ -181,7 +181,7 @@ export interface FindingArgs {
   'not-all-laid': { foods: Several; n: number; surface: string };
   'over-the-rim': { foods: Several; n: number; surface: string };
   'bowls-laid-otherwise': { foods: Several };
-  'one-patch': { food: string; other: string; rest: number };
+  'one-patch': { food: string; other: string; rest: number; surface: string; one: YesNo };
   'too-little': Amount;
   'too-much': Amount;
   'nothing-sharp': Nothing;

@@ -66,6 +66,33 @@ describe('bowls in use', () => {
     );
   });
 
+  test('and so they do beside bread: no dip stands in a basket while bread could have it', () => {
+    const mixed = fc.record({
+      dips: fc.array(fc.integer({ min: 20, max: 400 }), { minLength: 1, maxLength: 3 }),
+      bread: fc.integer({ min: 1, max: 12 }),
+      bowls: fc.array(fc.constantFrom(80, 100, 120, 160, 220), { minLength: 1, maxLength: 5 }),
+    });
+    fc.assert(
+      fc.property(mixed, ({ dips, bread, bowls }) => {
+        const plan = planWith({
+          party: [group('all', 12)],
+          bowls: bowls.map((diameterMm) => ({ diameterMm, count: 1 })),
+          placements: [
+            lies('sourdough-slices', bread * 16, { pieces: bread, contained: true }),
+            ...dips.map((gram, i) => lies(DIPS[i]!, gram, { pieces: 1 })),
+          ],
+        });
+        const list = bowlsInUse(plan);
+        const fits = (bowl: (typeof list)[number]) =>
+          bowl.atHand && bowl.massG <= bowlHoldsG(bowl.diameterMm, bowl.gPerCm2);
+        const basket = list.find((bowl) => bowl.form === 'bowl' && fits(bowl) && bowl.diameterMm >= 180);
+        const hungry = list.find((bowl) => bowl.form !== 'bowl' && !fits(bowl));
+        if (basket && hungry)
+          expect(hungry.massG).toBeGreaterThan(bowlHoldsG(basket.diameterMm, hungry.gPerCm2));
+      }),
+    );
+  });
+
   test('bread stands in as many bowls as it fills: no piece is lost, none runs over by more than a piece', () => {
     fc.assert(
       fc.property(fc.integer({ min: 1, max: 120 }), fc.constantFrom(80, 120, 180), (pieces, diameterMm) => {

@@ -82,9 +82,8 @@ const groundOf = (bowl: Pick<BowlInUse, 'massG' | 'gPerCm2'>): number => bowl.ma
 
 /**
  * Every bowl that the table needs at opening, each with one of those at hand: as many foods as can be stand in one that
- * holds them, the least choosing first and the smallest that holds it, so that a spoonful of onions gets no large one; what
- * is left takes the largest that is left. The
- * one list of what is laid, counted and printed.
+ * holds them, the smallest bowls filled first, and no dip in a basket while another bowl holds it; what is left takes the
+ * largest that is left. The one list of what is laid, counted and printed.
  */
 export function bowlsInUse(plan: Plan): BowlInUse[] {
   const wanted = plan.placements
@@ -94,16 +93,30 @@ export function bowlsInUse(plan: Plan): BowlInUse[] {
     .flatMap((bowl) => Array.from({ length: bowl.count }, () => bowl.diameterMm))
     .sort((a, b) => a - b);
   const order = wanted.map((_, i) => i).sort((a, b) => groundOf(wanted[a]!) - groundOf(wanted[b]!) || a - b);
+  const dip = (i: number): boolean => FORMS[wanted[i]!.form].bowl === true;
   const out: BowlInUse[] = [];
-  const left = order.filter((i) => {
-    const at = free.findIndex((d) => bowlHoldsG(d, wanted[i]!.gPerCm2) >= wanted[i]!.massG);
-    if (at >= 0) out[i] = { ...wanted[i]!, diameterMm: free.splice(at, 1)[0]!, atHand: true };
-    return at < 0;
-  });
-  for (const i of left) {
-    const bowl = wanted[i]!;
-    const taken = free.pop();
-    out[i] = { ...bowl, diameterMm: taken ?? sizeToBring(plan, bowl), atHand: taken !== undefined };
+  // each size fits from a least mass on, and dips up to the baskets: who has the fewest larger ones left comes first
+  // (F. Glover 1967: as many as any sharing out gives, where what fits whom is an interval)
+  const rest: number[] = [];
+  let waiting = order;
+  for (const diameterMm of free) {
+    const fits = (i: number): boolean => bowlHoldsG(diameterMm, wanted[i]!.gPerCm2) >= wanted[i]!.massG;
+    const here = waiting.filter(fits);
+    const next =
+      (diameterMm < BASKET_MM ? here.find(dip) : undefined) ?? here.find((i) => !dip(i)) ?? here[0];
+    if (next === undefined) rest.push(diameterMm);
+    else {
+      out[next] = { ...wanted[next]!, diameterMm, atHand: true };
+      waiting = waiting.filter((i) => i !== next);
+    }
+  }
+  for (const i of waiting) {
+    const taken = rest.pop();
+    out[i] = {
+      ...wanted[i]!,
+      diameterMm: taken ?? sizeToBring(plan, wanted[i]!),
+      atHand: taken !== undefined,
+    };
   }
   return out;
 }

@@ -150,7 +150,13 @@ export function onePatch(context: CheckContext): Finding[] {
         key: `one-patch ${surface.id}`,
         components: [...new Set(pairs.flat().map((component) => component.id))],
         surfaceId: surface.id,
-        args: { food: first.name, other: other.name, rest: pairs.length - 1 },
+        args: {
+          food: first.name,
+          other: other.name,
+          rest: pairs.length - 1,
+          surface: surface.name,
+          one: context.plan.surfaces.length === 1 ? 'yes' : 'no',
+        },
         facts: pairs.slice(0, MOST_LISTED).map(([a, b]): Fact => ({
           what: a.name,
           value: { say: 'fact.touches', with: { food: b.name } },

@@ -233,26 +233,31 @@ export function bowlRows(draft: Draft): void {
     );
 }
 
-/** What one bowl of this size holds of a food, as whole bowls of it are counted. */
-const heldG = ({ problem: { plan } }: Draft, { candidate }: Entry, diameterMm: number): number =>
-  Math.min(
-    bowlHoldsG(diameterMm, candidate.gPerCm2),
-    FORMS[candidate.form].bowl ? mostInABowlG(plan) : Infinity,
-  );
+/** What one bowl of this size holds of a food, as whole bowls of it are counted: rounded for the scale, and to a piece. */
+const heldG = ({ problem: { plan } }: Draft, { candidate }: Entry, diameterMm: number): number => {
+  const holdsG = bowlHoldsG(diameterMm, candidate.gPerCm2);
+  return FORMS[candidate.form].bowl
+    ? Math.min(Math.floor(holdsG / 10) * 10, mostInABowlG(plan))
+    : Math.max(candidate.pieceG, holdsG - candidate.pieceG);
+};
 
-/** More than the smallest holds: as many of each size as hold it. */
+/** More than the smallest holds: one of a size that holds it, or as many of the largest as it fills in equal parts. */
 function takesBowls(draft: Draft, entry: Entry, used: Taken[][]): void {
   const { plan } = draft.problem;
   const { candidate, laid, mass } = entry;
   const { area, maxG, laidShare, form } = candidate;
   const fit = new Set(FORMS[form].bowl ? dipBowls(plan) : plan.bowls);
-  const taken = bowlsAtHand(plan).flatMap((size, i) => {
-    if (!fit.has(size)) return [];
-    const holdsG = heldG(draft, entry, size.diameterMm);
-    const most = Math.min(size.count, Math.ceil((maxG * laidShare) / area.copies / holdsG));
+  const sizes = bowlsAtHand(plan);
+  const held = sizes.map((size) => (fit.has(size) ? heldG(draft, entry, size.diameterMm) : 0));
+  const largestG = Math.max(...held);
+  const several = Math.ceil((maxG * laidShare) / area.copies / largestG);
+  const taken = sizes.flatMap((size, i) => {
+    if (held[i] === 0) return [];
+    const large = held[i] === largestG;
+    const most = Math.min(size.count, large ? several : 1);
     const n = draft.model.variable(`bowls of ${size.diameterMm} mm ${laid}`, 0, most, 0, { integer: true });
     used[i]!.push({ entry, by: [n, area.copies] });
-    return [{ n, holdsG }];
+    return [{ n, holdsG: held[i]!, large }];
   });
   draft.model.atMost(
     `held by bowls ${laid}`,
@@ -260,6 +265,11 @@ function takesBowls(draft: Draft, entry: Entry, used: Taken[][]): void {
     0,
   );
   draft.model.atMost(`in a bowl ${laid}`, [[laid, 1], ...taken.map(({ n }) => [n, -1] as const)], 0);
+  draft.model.atMost(
+    `one of the small bowls ${laid}`,
+    taken.map(({ n, large }) => [n, large ? 1 : several] as const),
+    several,
+  );
 }
 
 /** How many of each size, the smallest first. */

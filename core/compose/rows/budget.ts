@@ -8,7 +8,7 @@ import { garnish } from '../settle.js';
 const EACH_UNIT = 0.15;
 
 /** How much money matters, by the lever from richer to cheaper. */
-const DEARNESS = [0, 0.5, 1, 6, 16] as const;
+const DEARNESS = [-5, -2, 1, 8, 24] as const;
 
 /** Money counts by what is bought. With a budget, packs are whole; without one, price by the gram is near enough. */
 export function budgetRows(draft: Draft): void {

@@ -97,7 +97,7 @@ export const FINDINGS = {
   'finding.bowls-laid-otherwise.why':
     'The bowls at hand, or what stands in them, have changed since the board was laid. Lay it again.',
   'finding.one-patch.text':
-    '{rest, plural, =0 {{food} and {otherLow} touch} one {{food} and {otherLow}, and one pair more, touch} other {{food} and {otherLow}, and {rest, number} pairs more, touch}}: one colour.',
+    '{rest, plural, =0 {{food} and {otherLow} touch} one {{food} and {otherLow}, and one pair more, touch} other {{food} and {otherLow}, and {rest, number} pairs more, touch}}{one, select, yes {} other { on {surfaceLow}}}: one colour.',
   'finding.one-patch.why':
     'Two of a colour side by side read as one patch. Move one of them, or lay the board again.',
   'finding.too-little.text': 'Little {family}.',
