@@ -101,6 +101,8 @@ const LOOKS_G: Readonly<Record<string, number>> = {
   sprout: 12,
 };
 const LOOKS_BY_FORM: Partial<Record<FormId, number>> = { wedge: 90, log: 90, bowl: 80 };
+/** A strong cheese for few of the guests is cut smaller. */
+const OF_A_STRONG_ONE = 0.5;
 /** A handful of slices of cheese, meat or fish. */
 const SLICES_G = 40;
 /** But few guests are not given a whole wedge of it: so many grams a portion, and of a jam so many. */
@@ -111,9 +113,11 @@ const OF_A_WHEEL = 0.65;
 
 /** The least that looks like something on one copy of the surface. */
 function leastThatLooks(component: Component, { form, pieceG }: FormFact, portions: number): number {
-  const { class: name } = servingOf(component);
+  const { class: name, weight } = servingOf(component);
   const slices = ['cheese', 'cured-meat', 'fish'].includes(component.family) ? SLICES_G : 0;
-  const looks = LOOKS_G[name] ?? LOOKS_BY_FORM[form] ?? Math.max(pieceG * 3, slices);
+  const whole = LOOKS_BY_FORM[form];
+  const cut = whole && weight === 'accent' ? whole * OF_A_STRONG_ONE : whole;
+  const looks = LOOKS_G[name] ?? cut ?? Math.max(pieceG * 3, slices);
   const jam = name === 'jam' || name === 'mustard';
   return Math.min(looks, portions * (jam ? JAM_A_PORTION_G : LOOKS_A_PORTION_G));
 }

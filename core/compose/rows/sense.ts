@@ -16,9 +16,10 @@ import {
   needsPartner,
   occasionAt,
   sameAtMost,
+  taste,
   type ServingArea,
 } from '../../board/index.js';
-import { isPartner, SAME_SETS, servingOf, type ComponentId } from '../../catalogue/index.js';
+import { isPartner, SAME_SETS, servingOf, type Component, type ComponentId } from '../../catalogue/index.js';
 import { guestsIn } from '../../party/index.js';
 import { kindRanges, surfaceAreaCm2, wantsBread } from '../../portion/index.js';
 import type { Draft, Entry } from '../draft.js';
@@ -104,6 +105,14 @@ const BASE = 25;
 /** Points lost for a food that covers all of a surface beyond its part. */
 const LARGE = 60;
 
+/**
+ * Small things for colour and surprise: one for so many guests of a surface, or it is correct and plain; points for each. A
+ * sweet course, colourful by itself, wants one.
+ */
+const GUESTS_TO_AN_ACCENT = 5;
+const MOST_ACCENTS = 4;
+const PLAIN = 1.6;
+
 /** Base foods are most of a board, accents a tenth; none is a heap over an eighth of the ground. */
 export function weightRows(draft: Draft): void {
   const { plan, targets } = draft.problem;
@@ -124,6 +133,20 @@ export function weightRows(draft: Draft): void {
       loss: { say: 'loss.accents', with: { surface } },
     });
     draft.model.atMost(`accents ${id}`, [...masses(accents), [all, -ACCENTS_AT_MOST], [many, -1]], 0);
+    // what is bold is loud, not small
+    const small = accents.filter(({ candidate }) => !isBold(candidate.component));
+    const wanted = Math.min(
+      small.length,
+      wantsBread(plan) ? MOST_ACCENTS : 1,
+      Math.floor(guestsIn(area.groups) / area.copies / GUESTS_TO_AN_ACCENT),
+    );
+    if (wanted > 0) {
+      const plain = draft.model.variable(`accents short ${id}`, 0, wanted, PLAIN, {
+        loss: { say: 'loss.plain', with: { surface } },
+      });
+      const laid = small.map((entry) => [entry.laid, 1] as const);
+      draft.model.atLeast(`some accents ${id}`, [...laid, [plain, 1]], wanted);
+    }
     const short = draft.model.variable(`base short ${id}`, 0, scale, BASE / scale, {
       loss: { say: 'loss.base', with: { surface } },
     });
@@ -152,10 +175,31 @@ const TOO_BOLD = 4;
 /** Who wants it bolder gets so many more bold kinds for each step. */
 const BOLDER_BY_STEP = 2;
 
+/** Strong or hot enough that a guest who asked for it notices, on the scale of tastes. */
+const LOUD: Readonly<Record<'strength' | 'heat', number>> = { strength: 4, heat: 3 };
+const isLoud = (component: Component): boolean =>
+  taste(component, 'strength') >= LOUD.strength || taste(component, 'heat') >= LOUD.heat;
+/** Points lost for each loud kind that was asked for by the lever and is missing. */
+const NOT_LOUD = 2.5;
+
+/** "Bolder" is a blue, a washed rind, a hot pickle: not any odd food that few take. */
+function loudRows(draft: Draft): void {
+  const { bolder } = draft.problem.plan.wishes.levers;
+  if (bolder <= 0) return;
+  const loud = [...draft.chosen]
+    .filter(([id]) => isLoud(draft.component(id)))
+    .map(([, x]) => [x, 1] as const);
+  const wanted = Math.min(loud.length, BOLDER_BY_STEP * bolder);
+  if (wanted === 0) return;
+  const missing = draft.model.variable('not loud', 0, wanted, NOT_LOUD, { loss: { say: 'loss.loud' } });
+  draft.model.atLeast('loud kinds', [...loud, [missing, 1]], wanted);
+}
+
 /** Few bold kinds, and none for a handful of guests; what was asked for by name is not counted. */
 export function boldRows(draft: Draft): void {
   const { plan } = draft.problem;
   const asked = new Set<ComponentId | null>([...plan.wishes.pinned, plan.wishes.star]);
+  loudRows(draft);
   const bold = [...draft.chosen].filter(([id]) => isBold(draft.component(id)) && !asked.has(id));
   if (bold.length === 0) return;
   const kinds = Object.values(kindRanges(plan)).reduce((sum, range) => sum + range.from, 0);

@@ -15,6 +15,8 @@ export const WHY = {
   'loss.takers': 'a food that most guests take',
   'loss.leads': 'what this occasion is about',
   'loss.helping': 'the usual helping of each food',
+  'loss.plain': 'something small to discover on {surfaceLow}',
+  'loss.loud': 'what is strong or hot, as you asked',
   'loss.accents': 'a {surfaceLow} that is more than small accents',
   'loss.base': 'enough on {surfaceLow} of what most guests take',
   'loss.heap': 'small heaps on {surfaceLow}',
