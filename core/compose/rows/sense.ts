@@ -11,6 +11,7 @@ import {
   isDip,
   isDipper,
   isOwnPlate,
+  kindsThatFit,
   largestShare,
   meanTakers,
   needsPartner,
@@ -110,6 +111,7 @@ const LARGE = 60;
  * sweet course, colourful by itself, wants one.
  */
 const GUESTS_TO_AN_ACCENT = 5;
+const KINDS_TO_AN_ACCENT = 8;
 const MOST_ACCENTS = 4;
 const PLAIN = 1.6;
 
@@ -138,6 +140,7 @@ export function weightRows(draft: Draft): void {
     const wanted = Math.min(
       small.length,
       wantsBread(plan) ? MOST_ACCENTS : 1,
+      Math.floor(kindsThatFit(area.surface) / KINDS_TO_AN_ACCENT),
       Math.floor(guestsIn(area.groups) / area.copies / GUESTS_TO_AN_ACCENT),
     );
     if (wanted > 0) {
