@@ -51,6 +51,7 @@ export { placedFoods, type PlacedFood } from './placed.js';
 export { mostInABowlG, placementsOf, wholePieces } from './pieces.js';
 export { toolsInUse, type ToolsInUse } from './tools.js';
 export { kindsThatFit } from './room.js';
+export { boardParts, missingParts, type BoardPart } from './whole.js';
 export { advisedTable, inParts, REACH_MM, tooFarToReach, type TooFar } from './table.js';
 export { withSize } from './follow.js';
 export {

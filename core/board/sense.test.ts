@@ -87,6 +87,16 @@ describe('a board that lacks sense says where', () => {
       ],
     ],
     ['no-carrier', 'crisps only', but(['baguette-toasts', 0], ['water-crackers', 0], ['potato-crisps', 90])],
+    ['no-board', 'nothing to lay it on', but(['baguette-toasts', 0], ['water-crackers', 0])],
+    [
+      'no-board',
+      'a sweet course of fruit alone',
+      [
+        ['green-grapes', 275],
+        ['strawberries', 170],
+      ],
+      at('sweet', 'sweet'),
+    ],
     ['large', 'a fifth of the ground for one food', but(['water-crackers', 420])],
   ];
   test.each(BAD)('%s: %s', (code, _what, foods, patch = {}) => {

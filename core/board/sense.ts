@@ -6,6 +6,7 @@ import { placementGroundCm2, surfaceAreaCm2, wantsBread } from '../portion/index
 import { eaten, isBold, mayStandAt, occasionAt, takersAt } from './helpings.js';
 import { placedFoods, type PlacedFood } from './placed.js';
 import { isOwnPlate } from './serving.js';
+import { missingParts, type BoardPart } from './whole.js';
 
 /** Where a board lacks sense: what a stylist who reads it would not serve. */
 export type Senseless =
@@ -20,6 +21,8 @@ export type Senseless =
   | { code: 'alone'; component: Component; surface: Surface }
   | { code: 'no-dippers'; component: Component; surface: Surface }
   | { code: 'no-carrier'; group: Group; kinds: number }
+  /** A surface that is no board by itself. */
+  | { code: 'no-board'; surface: Surface; missing: readonly BoardPart[] }
   | { code: 'large'; component: Component; surface: Surface; share: number };
 
 /** House defaults (kitchen knowledge: see the glossary, "sense"). */
@@ -107,6 +110,11 @@ function onSurface(plan: Plan, surface: Surface, here: readonly PlacedFood[]): S
   if (accents > ACCENTS_AT_MOST) out.push({ code: 'accents', surface, share: accents });
   const base = sum(here.filter((food) => meanTakers(plan, food.component, groups) >= BASE_TAKERS)) / all;
   if (base < baseAtLeast(plan)) out.push({ code: 'little-base', surface, share: base });
+  const missing = missingParts(
+    plan,
+    here.map((food) => food.component),
+  );
+  if (missing.length > 0) out.push({ code: 'no-board', surface, missing });
   const dippers = here.filter((food) => isDipper(food.component)).length;
   for (const { component } of here) {
     if (isDip(component) && dippers < DIPPERS_TO_A_DIP) out.push({ code: 'no-dippers', component, surface });

@@ -117,6 +117,23 @@ describe('a table for many', () => {
   });
 });
 
+test('a second surface that is no board by itself says what it lacks, and offers it', () => {
+  const first = planWith({}).surfaces[0]!;
+  const bar = { ...first, id: 'bar' as typeof first.id, name: 'Bar', smallHands: false };
+  const plan = planWith({
+    party: [group('all', 8)],
+    surfaces: [first, bar],
+    placements: [
+      ...['brie', 'water-crackers', 'strawberries', 'cornichons', 'fig-jam'].map((food) => lies(food, 100)),
+      ...['brie', 'strawberries', 'cornichons'].map((food) => lies(food, 100, { surfaceId: bar.id })),
+    ],
+  });
+  const slip = find(plan, 'no-board')!;
+  expect(slip.surfaceId).toBe('bar');
+  expect(text(slip)).toContain('bread or crackers');
+  expect(find(after(plan, slip), 'no-board')).toBeUndefined();
+});
+
 describe('who is looked after', () => {
   test('a vegan guest is not looked after when the only dip holds honey', () => {
     const plan = planWith({

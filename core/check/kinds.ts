@@ -61,6 +61,7 @@ export const FINDING_KINDS = {
   'more-than-taken': at('choose'),
   'not-for-occasion': at('choose', 'brief'),
   'nothing-beside-it': at('choose'),
+  'no-board': at('choose'),
   'nothing-sharp': at('choose'),
   'all-soft': at('choose'),
   'no-crunch': at('choose'),
@@ -199,6 +200,7 @@ export interface FindingArgs {
   'more-than-taken': { food: string; mass: Mass; most: Mass };
   'not-for-occasion': { food: string; surface: string };
   'nothing-beside-it': { food: string; surface: string; dip: YesNo };
+  'no-board': { surface: string; what: Several };
   'two-alike': { foods: Several };
   disliked: { food: string };
   'too-heavy': { kj: number; most: number };

@@ -4,7 +4,15 @@ import { bowlRows, familyRows, groundRows } from './rows/amounts.js';
 import { apartRows } from './rows/apart.js';
 import { budgetRows } from './rows/budget.js';
 import { plateRows } from './rows/plates.js';
-import { amountRows, boldRows, carrierRows, partnerRows, sameJobRows, weightRows } from './rows/sense.js';
+import {
+  amountRows,
+  boardRows,
+  boldRows,
+  carrierRows,
+  partnerRows,
+  sameJobRows,
+  weightRows,
+} from './rows/sense.js';
 import { lookedAfterRows } from './rows/looked-after.js';
 import {
   busyRows,
@@ -43,6 +51,7 @@ export function draftOf(problem: Problem, wishes: Wishes = ALL_WISHES): Draft {
   sameJobRows(draft);
   partnerRows(draft);
   carrierRows(draft);
+  boardRows(draft);
   lookedAfterRows(draft);
   plateRows(draft);
   apartRows(draft);

@@ -98,6 +98,21 @@ describe('a surface', () => {
   });
 });
 
+test('a board for seventy that lies by hand is set in parts in one press', async () => {
+  const crowd = planWith({
+    party: [group('all', 70)],
+    surfaces: [board({ outline: { kind: 'round', diameterMm: 900 } })],
+  });
+  const close = jest.fn();
+  const hands = await openPaper(crowd, (plan) => (
+    <SurfaceDialog plan={plan} surface={plan.surfaces[0]!} onClose={close} />
+  ));
+  expect(screen.getByRole('dialog').textContent).toContain('do not reach over one board');
+  await hands.click(press('Set it in 4 parts'));
+  expect(close).toHaveBeenCalled();
+  expect(planNow().surfaces).toHaveLength(4);
+});
+
 describe('the theme', () => {
   test('starts from an idea, takes its colours from words, and goes among one’s own', async () => {
     const hands = await openPaper(plan, (plan) => <ThemeDialog plan={plan} onClose={() => undefined} />);

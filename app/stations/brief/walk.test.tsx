@@ -3,6 +3,7 @@ import { cometWatch, gone, openStart, openStation, paper, planNow, saved } from 
 import { NEVER_DONE } from '../../testing/kitchen.js';
 import { describe, expect, test } from '@jest/globals';
 import { cleanup, screen, waitFor, within } from '@testing-library/react';
+import { emptyPlan } from '../../../core/plan/index.js';
 import { useSettings } from '../../store/settings.js';
 
 const demo = cometWatch();
@@ -59,6 +60,23 @@ describe('the brief', () => {
     );
     await set('500');
     await gone(() => screen.queryAllByText('The money is not enough.'));
+  });
+
+  test('a party of seventy is typed, gets a table in parts with bowls for each, and one board again for ten', async () => {
+    const hands = await openStation(emptyPlan('fresh', '2027-05-15T18:00'), 'brief');
+    const seat = async (words: string, opener: string) => {
+      await hands.press(opener);
+      await hands.fill('The party, in lines', words);
+      await hands.press('Seat them');
+      await saved();
+    };
+    await seat('70 colleagues, 8 veggie', 'Say who is coming');
+    await button(/^Board 4, .*Change/);
+    expect(buttons(/^Board \d, .*Change/)).toHaveLength(4);
+    expect((await button(/knives at hand/)).textContent).toContain('32 bowls, 8 knives');
+    await seat('10 guests', 'Type the party');
+    await gone(() => buttons(/^Board 4, .*Change/));
+    expect(planNow().surfaces.map(({ name }) => name)).toEqual(['Board']);
   });
 
   test('a surface is added, named for whom it is, and taken away again', async () => {

@@ -1,6 +1,13 @@
-import { isDip, isDipper, needsPartner, senseOf, type PlacedFood } from '../../board/index.js';
+import {
+  isDip,
+  isDipper,
+  needsPartner,
+  senseOf,
+  type BoardPart,
+  type PlacedFood,
+} from '../../board/index.js';
 import { isPartner, servingOf, type Component } from '../../catalogue/index.js';
-import type { Surface } from '../../plan/index.js';
+import { moduleKey, type Surface } from '../../plan/index.js';
 import type { CheckContext } from '../context.js';
 import { finding, type Finding, type Remedy } from '../finding.js';
 import { addHelper, leaveOut, lessOf } from '../remedies.js';
@@ -24,11 +31,20 @@ export function sense(context: CheckContext): Finding[] {
       case 'no-dippers':
       case 'alone':
         return [withoutPartner(context, found.component, found.surface, lying(found.component))];
+      case 'no-board':
+        // with one surface it is told for the whole board, taste by taste
+        return context.plan.surfaces.length > 1 && isFirstOfItsTable(context, found.surface)
+          ? [noBoard(context, found.surface, found.missing)]
+          : [];
       default:
         return [];
     }
   });
 }
+
+/** Parts that are alike are told once. */
+const isFirstOfItsTable = ({ plan }: CheckContext, surface: Surface): boolean =>
+  plan.surfaces.find((other) => moduleKey(other) === moduleKey(surface)) === surface;
 
 const isWished = ({ plan }: CheckContext, { id }: Component): boolean =>
   plan.wishes.pinned.includes(id) || plan.wishes.star === id;
@@ -97,3 +113,18 @@ function withoutPartner(
     ]),
   });
 }
+
+function noBoard(context: CheckContext, surface: Surface, missing: readonly BoardPart[]): Finding {
+  return finding('no-board', {
+    key: `no board ${surface.id}`,
+    surfaceId: surface.id,
+    args: {
+      surface: surface.name,
+      what: { all: missing.map((part) => ({ say: `board.${part.id}` as const })) },
+    },
+    facts: [],
+    remedies: given(missing.slice(0, MOST_REMEDIES).map((part) => addHelper(context, surface, part.is))),
+  });
+}
+
+const MOST_REMEDIES = 2;

@@ -2,6 +2,7 @@ import {
   ACCENTS_AT_MOST,
   BASE_TAKERS,
   baseAtLeast,
+  boardParts,
   boldAtMost,
   CARRIERS,
   carriesFor,
@@ -264,6 +265,33 @@ export function partnerRows(draft: Draft): void {
         `beside ${component.id} on ${area.surface.id}`,
         [[entry.laid, 1], ...laid(beside, -1)],
         0,
+      );
+    }
+  }
+}
+
+/** Points lost for each part that a surface lacks to be a board of its own. */
+const NO_BOARD = 3;
+
+/** Each surface is a board by itself: who stands at it finds a body, bread, something fresh, sharp and sweet. */
+export function boardRows(draft: Draft): void {
+  const { plan } = draft.problem;
+  for (const area of sharedAreas(draft)) {
+    const here = entriesAt(draft, area);
+    for (const part of boardParts(plan)) {
+      const of = here.filter(({ candidate }) => part.is(candidate.component));
+      const kinds = Math.min(part.kinds, of.length);
+      if (kinds === 0) continue;
+      const missing = draft.model.variable(`no ${part.id} on ${area.surface.id}`, 0, kinds, NO_BOARD, {
+        loss: {
+          say: 'loss.board',
+          with: { what: { say: `board.${part.id}` }, surface: area.surface.name },
+        },
+      });
+      draft.model.atLeast(
+        `${part.id} on ${area.surface.id}`,
+        [...of.map((entry) => [entry.laid, 1] as const), [missing, 1]],
+        kinds,
       );
     }
   }

@@ -129,6 +129,8 @@ export const FINDINGS = {
   'finding.star-without-support.text': '{food} stands alone.',
   'finding.star-without-support.why':
     'A star wants companions of its kind that everyone likes, or nobody dares to cut it.',
+  'finding.no-board.text': '{surface} lacks {what}.',
+  'finding.no-board.why': 'Who stands there finds no board by itself: the other surfaces are out of reach.',
   'finding.two-alike.text': '{foods} are alike.',
   'finding.two-alike.why': 'Two that agree in every way bring one taste for two packs.',
   'finding.disliked.text': 'Most of the party dislikes {foodLow}.',
