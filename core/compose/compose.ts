@@ -3,7 +3,7 @@ import { problemOf, type Problem } from './candidates.js';
 import { findConflicts, type Conflict } from './conflicts.js';
 import type { Draft } from './draft.js';
 import { firstInBudget, worthTheMoney } from './frugal.js';
-import { ROUNDINGS, solveAmong, solveKernel, takenBy, worthALook } from './kernel.js';
+import { isWide, ROUNDINGS, solveAmong, solveKernel, takenBy, worthALook } from './kernel.js';
 import type { Solution, Solver } from './linear.js';
 import { draftOf } from './program.js';
 import { boardOf } from './settle.js';
@@ -132,7 +132,7 @@ function improved(
     nodes: nodes ?? (tight ? tightNodes(draft) : FULL_NODES),
     seed: plan.seed,
     relaxed: false,
-    noRestart: tight,
+    noRestart: tight || isWide(draft),
     enough,
     ...(kernel ? { start: kernel.values } : start),
   });
