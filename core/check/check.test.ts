@@ -92,6 +92,7 @@ describe('what nobody understood', () => {
     const slip = find(asked, 'not-understood')!;
     expect([slip.severity, slip.grave, slip.concerns]).toEqual(['ask', true, [asked.party[1]!.id]]);
     expect(text(slip)).toContain('glorps');
+    expect(find(asked, 'label-to-read')).toBeUndefined();
     expect(find(asked, 'looked-after')).toBeUndefined();
     const short = checkPlan(asked).findings.filter(({ code }) => code === 'not-looked-after');
     expect(short.flatMap(({ concerns }) => concerns)).not.toContain(asked.party[1]!.id);

@@ -53,7 +53,7 @@ describe('bowls in use', () => {
     );
   });
 
-  test('as many foods stand in a bowl that holds them as any sharing out could give', () => {
+  test('no other sharing out puts more foods into a bowl that holds them', () => {
     fc.assert(
       fc.property(arbitraryPlan, (plan) => {
         const sizes = plan.bowls.flatMap((bowl) => Array<number>(bowl.count).fill(bowl.diameterMm));

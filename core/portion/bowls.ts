@@ -96,7 +96,7 @@ export function bowlsInUse(plan: Plan): BowlInUse[] {
   const dip = (i: number): boolean => FORMS[wanted[i]!.form].bowl === true;
   const out: BowlInUse[] = [];
   // each size fits from a least mass on, and dips up to the baskets: who has the fewest larger ones left comes first
-  // (F. Glover 1967: as many as any sharing out gives, where what fits whom is an interval)
+  // (F. Glover 1967: no sharing out gives more, where what fits whom is an interval)
   const rest: number[] = [];
   let waiting = order;
   for (const diameterMm of free) {

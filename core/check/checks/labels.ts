@@ -1,7 +1,7 @@
 import type { PlacedFood } from '../../board/index.js';
 import { factWords, isFactKey } from '../../catalogue/index.js';
 import { disliked, isGrave, packOf } from '../../needs/index.js';
-import { needsOf, type Group } from '../../party/index.js';
+import { needsOf, unreadOf, type Group } from '../../party/index.js';
 import type { CheckContext } from '../context.js';
 import { factsOfReasons, finding, type Finding, type Remedy } from '../finding.js';
 import { labelRead } from '../remedies.js';
@@ -11,6 +11,8 @@ const MOST_REMEDIES = 4;
 /** Questions that only a label or a maker can answer, one slip for each group that they concern. */
 export function labels(context: CheckContext): Finding[] {
   return context.plan.party.flatMap((group) => {
+    // no label answers what was said and not understood: that is asked by itself
+    if (unreadOf(group).length > 0) return [];
     const asked = context.placed.filter((placed) => asks(context, placed, group));
     // a table in parts has one label to read, not four
     const open = asked.filter(
