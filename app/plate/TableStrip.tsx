@@ -32,7 +32,7 @@ export function TableStrip({
       {parts.map((part) => (
         <button
           key={part.id}
-          className="max-w-37 min-w-0 flex-1 border-0 bg-transparent p-0 brightness-95 saturate-[.6] hover:saturate-100 aria-pressed:-translate-y-1.5 aria-pressed:brightness-100 aria-pressed:saturate-100"
+          className={`${long ? 'max-w-37' : 'max-w-13'} min-w-0 flex-1 border-0 bg-transparent p-0 brightness-95 saturate-[.6] hover:saturate-100 aria-pressed:-translate-y-1.5 aria-pressed:brightness-100 aria-pressed:saturate-100`}
           aria-label={t('Look at {name}', { name: part.name })}
           aria-pressed={part.id === surface.id}
           onClick={() => onPick(part.id)}

@@ -1,6 +1,6 @@
 import { factWords, isFactKey, type Component, type FactKey } from '../catalogue/index.js';
 import { carriesTo, isGrave, packOf } from '../needs/index.js';
-import { needsOf, type Group } from '../party/index.js';
+import { needsOf, unreadOf, type Group } from '../party/index.js';
 import type { Answer } from '../plan/index.js';
 import type { CheckContext } from './context.js';
 import { lower, speak, type Arg, type Speech } from '../words/index.js';
@@ -49,7 +49,8 @@ export function labelQuestions(context: CheckContext): LabelQuestionLine[] {
   };
   for (const placed of context.placed)
     for (const group of context.groupsAt(placed.surface)) {
-      if (context.overruled(placed.component.id, group)) continue;
+      // no label answers what was said of guests and not understood
+      if (unreadOf(group).length > 0 || context.overruled(placed.component.id, group)) continue;
       const grave = (need: string) =>
         needsOf(group).some((choice) => packOf(choice)?.id === need && isGrave(packOf(choice)!, choice));
       const { verdict, reasons } = context.judge(placed, group);
