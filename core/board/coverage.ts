@@ -32,9 +32,11 @@ export const partsAsked = (bread: boolean): readonly Part[] =>
 export const COMPOSED_SPARE = 1.02;
 export const ENOUGH = 0.97;
 
-/** Restricted guests must be sure of their portion while the others take so many times their proportional share. */
-export const COMPOSED_GREED = 1;
-
+/**
+ * Restricted guests must be sure of their portion while the others take so many times their proportional share of each
+ * food: in all so many times what they eat.
+ */
+export const COMPOSED_GREED = 1.02;
 /** A bite is vehicle + body + contrast. A guest wants so many different ones. */
 export const DIFFERENT_BITES = 3;
 

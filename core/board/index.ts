@@ -1,12 +1,4 @@
-export {
-  countsOnSome,
-  isOwnPlate,
-  isUnrestricted,
-  servingAreas,
-  shareLeft,
-  smallChildrenWithin,
-  type ServingArea,
-} from './serving.js';
+export { isOwnPlate, servingAreas, shareTaken, smallChildrenWithin, type ServingArea } from './serving.js';
 export {
   countsThere,
   hasFact,

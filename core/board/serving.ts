@@ -1,4 +1,4 @@
-import { portionsIn, hasSmallChildren, type Group } from '../party/index.js';
+import { portionsIn, portionsOf, hasSmallChildren, type Group } from '../party/index.js';
 import { groupsAt, moduleKey, type Plan, type Surface } from '../plan/index.js';
 
 /** Surfaces that are modules of one table, taken as one and shared out evenly. */
@@ -36,21 +36,11 @@ export const smallChildrenWithin = (plan: Plan, surface: Surface): Group[] =>
     (group) => hasSmallChildren(group) && (surface.smallHands || groupsAt(plan, surface).includes(group)),
   );
 
-/** Eats everything that is there: no need, no small child. */
-export const isUnrestricted = (group: Group): boolean => group.needs.length === 0 && !hasSmallChildren(group);
-
-/** Counts on some of the foods only, by need or by taste: others can take what it counts on. */
-export const countsOnSome = (group: Group): boolean => !isUnrestricted(group) || group.dislikes.length > 0;
-
 /**
- * The share of a food that is left for those who count on some foods only, when the others take `greed` times their
- * proportional part of it. 0 where nobody is served.
+ * The share of a food that these groups at its table take, each its proportional part of it times what `takes` says: 1 for
+ * a group that eats as much as there is for it, less for one that has more before it than it eats. 0 where nobody is served.
  */
-export function shareLeft(
-  groups: readonly Group[],
-  greed: number,
-  free = (group: Group) => !countsOnSome(group),
-): number {
+export function shareTaken(groups: readonly Group[], takes: (group: Group) => number): number {
   const all = portionsIn(groups);
-  return all === 0 ? 0 : Math.max(0, 1 - (greed * portionsIn(groups.filter(free))) / all);
+  return all === 0 ? 0 : groups.reduce((sum, group) => sum + takes(group) * portionsOf(group), 0) / all;
 }

@@ -1,15 +1,14 @@
 import {
-  countsOnSome,
   DIFFERENT_BITES,
   ENOUGH,
   isFresh,
   partsAsked,
-  shareLeft,
+  shareTaken,
   type Part,
   type PlacedFood,
 } from '../board/index.js';
 import { formOf, servingOf } from '../catalogue/index.js';
-import { portionsOf, type Group } from '../party/index.js';
+import { countsOnSome, portionsOf, type Group } from '../party/index.js';
 import { needG, wantsBread } from '../portion/index.js';
 import type { Said } from '../words/index.js';
 import type { CheckContext } from './context.js';
@@ -45,9 +44,29 @@ export interface PartyCare {
 
 const MOST_GREED = 3;
 
-/** What is left of each food for the restricted when the unrestricted take `greed` times their proportional share. */
-const leftOf = (context: CheckContext, placed: PlacedFood, greed: number): number =>
-  placed.massG * shareLeft(context.groupsAt(placed.surface), greed);
+/**
+ * Grams of each food that are left for the restricted when the unrestricted take `greed` times their proportional share:
+ * of each food alike, and in all what they eat, or all that there is for them where that is less.
+ */
+function leftBy(context: CheckContext, foods: readonly PlacedFood[]): (greed: number) => number[] {
+  const before = (group: Group): number =>
+    foods.reduce(
+      (sum, placed) =>
+        sum +
+        placed.massG * shareTaken(context.groupsAt(placed.surface), (other) => (other === group ? 1 : 0)),
+      0,
+    );
+  const eats = new Map(
+    context.plan.party.map((group) => [
+      group,
+      countsOnSome(group) ? 0 : Math.min(1, needG(group, context.targets) / Math.max(1e-9, before(group))),
+    ]),
+  );
+  const taken = foods.map((placed) =>
+    shareTaken(context.groupsAt(placed.surface), (group) => eats.get(group) ?? 0),
+  );
+  return (greed) => foods.map((placed, i) => placed.massG * Math.max(0, 1 - greed * taken[i]!));
+}
 
 function flowOf(
   context: CheckContext,
@@ -202,8 +221,9 @@ function shortOver(
       eats: eaters.eats.filter((f) => part.foods.has(f)),
     })),
   );
+  const leftAt = leftBy(context, foods);
   return (greed) => {
-    const left = foods.map((placed) => leftOf(context, placed, greed));
+    const left = leftAt(greed);
     const joint = told('food', all, sharingInParts(all, parts, left));
     if (!joint) return undefined;
     // what is short by itself is named first: "bread" helps more than "food"
@@ -231,10 +251,10 @@ export function partyCare(context: CheckContext): PartyCare {
 function leftAtWorst(
   context: CheckContext,
   foods: readonly PlacedFood[],
+  left: readonly number[],
   restricted: readonly Group[],
   r: number,
 ): number {
-  const left = foods.map((placed) => leftOf(context, placed, 1));
   const flows = flowOf(context, foods, restricted, 1);
   const mine = new Set(flows[r]!.eats);
   const others = flows
@@ -247,10 +267,8 @@ function leftAtWorst(
 function careOfParty(context: CheckContext): PartyCare {
   const foods = context.placed.filter((placed) => placed.component.job !== 'none');
   const restricted = context.plan.party.filter(countsOnSome);
-  const now = fairShare(
-    flowOf(context, foods, restricted, 1),
-    foods.map((placed) => leftOf(context, placed, 1)),
-  );
+  const left = leftBy(context, foods)(1);
+  const now = fairShare(flowOf(context, foods, restricted, 1), left);
   // who eats everything is sure of what is there when all share: the restricted take what they may from elsewhere too
   const together = fairShare(
     flowOf(context, foods, context.plan.party, 1),
@@ -259,7 +277,7 @@ function careOfParty(context: CheckContext): PartyCare {
   const groups = context.plan.party.map((group, i) => {
     const r = restricted.indexOf(group);
     const sure = r >= 0 ? Math.min(now[r]!, together[i]!) : together[i]!;
-    const worst = r >= 0 ? Math.min(sure, leftAtWorst(context, foods, restricted, r)) : sure;
+    const worst = r >= 0 ? Math.min(sure, leftAtWorst(context, foods, left, restricted, r)) : sure;
     return careOf(context, group, sure, worst, r >= 0);
   });
   const short = shortOver(context, foods, restricted);
@@ -284,10 +302,7 @@ export interface CareAt {
 export function careAt(context: CheckContext, greed: number): CareAt {
   const foods = context.placed.filter((placed) => placed.component.job !== 'none');
   const groups = context.plan.party.filter(countsOnSome);
-  const sure = fairShare(
-    flowOf(context, foods, groups, 1),
-    foods.map((placed) => leftOf(context, placed, greed)),
-  );
+  const sure = fairShare(flowOf(context, foods, groups, 1), leftBy(context, foods)(greed));
   const short = shortOver(context, foods, groups)(greed);
   return {
     greed,

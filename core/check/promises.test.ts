@@ -111,6 +111,24 @@ describe('the certificate', () => {
       );
   });
 
+  test('who eats everything takes of each food alike, and in all what they eat: the rest is left, by hand', () => {
+    const nine = planWith({
+      surfaces: [board()],
+      party: [group('all', 7), group('vegans', 2, ['vegan'])],
+      placements: [lies('brie', 1000), lies('falafel', 3000)],
+    });
+    const context = contextOf(nine);
+    const portion = context.targets.perPortionG;
+    const [, vegans] = partyCare(context).groups;
+    // of 4000 g seven eat seven portions: what they leave of the falafel is the vegans', as far as they eat it
+    const left = 3000 * (1 - (7 * portion) / 4000);
+    expect(left).toBeGreaterThan(100);
+    expect(vegans!.sureG).toBeCloseTo(Math.min(left, 2 * portion), 3);
+    // where there is less than all eat, each food is shared by the portions
+    const scarce = contextOf({ ...nine, placements: [lies('brie', 1000), lies('falafel', 900)] });
+    expect(partyCare(scarce).groups[1]!.sureG).toBeCloseTo((900 * 2) / 9, 0);
+  });
+
   test('more food never makes it hold less', () => {
     const holds = (factor: number) =>
       partyCare(

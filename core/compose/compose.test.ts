@@ -2,7 +2,7 @@ import { beforeAll, describe, expect, test } from '@jest/globals';
 import { DEMOS } from '../../demo/index.js';
 import { nodeSolver } from '../../solver/node.js';
 import { CATALOGUE } from '../catalogue/index.js';
-import { checkPlan } from '../check/index.js';
+import { certificateOf, checkPlan, contextOf, partyCare } from '../check/index.js';
 import { applyCommand, canonicalText, planLarder, type Plan } from '../plan/index.js';
 import { costOf, targetsOf } from '../portion/index.js';
 import { randomBrief } from '../testing/briefs.js';
@@ -225,6 +225,17 @@ describe('the composer', () => {
         .reduce((sum, placement) => sum + placement.massG, 0);
       expect(Math.abs(mass - target)).toBeLessThanOrEqual(Math.max(60, target * 0.34));
     }
+  });
+
+  test('two vegans of nine do not make a board of food for eleven', () => {
+    const few = planWith({ party: [group('all', 7), group('vegans', 2, ['vegan'])] });
+    const { plan } = compose(withSmallLarder(few), solve);
+    const total = plan.placements.reduce((sum, placement) => sum + placement.massG, 0);
+    const eaten = 9 * targetsOf(few).perPortionG;
+    expect(total / eaten).toBeGreaterThan(1.05);
+    expect(total / eaten).toBeLessThan(1.15);
+    const context = contextOf(plan);
+    expect(certificateOf(context, partyCare(context)).lookedAfter).toBe(true);
   });
 
   test('a quiet tray holds nothing that breaks or might break its promise', () => {

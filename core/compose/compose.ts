@@ -91,6 +91,8 @@ function solved(problem: Problem, solve: Solver, options: ComposeOptions): Compo
   if (options.quick) {
     const found = firstOf(draft, relaxed, solve);
     if (found) return result(draft, { ...found, bound: relaxed.objective });
+    // to be sure that there is none takes seconds, and a way out that is that narrow is not worth offering
+    if (options.silent) return undefined;
   }
   const best = improved(draft, relaxed, first, solve, options);
   return best.status === 'infeasible' ? undefined : result(draft, best);

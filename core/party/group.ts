@@ -144,3 +144,9 @@ export function needsOf(group: Group): NeedChoice[] {
 /** Under five: choking shapes, raw milk and very salty food matter. */
 export const hasSmallChildren = (group: Group): boolean =>
   needsOf(group).some((choice) => SMALL.has(choice.id));
+
+/** Eats everything that is there: no need, no small child. */
+export const isUnrestricted = (group: Group): boolean => group.needs.length === 0 && !hasSmallChildren(group);
+
+/** Counts on some of the foods only, by need or by taste: others can take what it counts on. */
+export const countsOnSome = (group: Group): boolean => !isUnrestricted(group) || group.dislikes.length > 0;

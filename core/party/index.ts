@@ -1,11 +1,13 @@
 export {
   ageFactor,
   agesMissing,
+  countsOnSome,
   groupIdSchema,
   groupSchema,
   guestsIn,
   hasSmallChildren,
   isAgeNeed,
+  isUnrestricted,
   STRICTNESSES,
   ownNeedSchema,
   needChoiceSchema,

@@ -1,5 +1,5 @@
 import { FORMS, formOf, usualForm, type Component, type FormId } from '../catalogue/index.js';
-import { portionsIn, portionsOf, type Group } from '../party/index.js';
+import { countsOnSome, portionsIn, portionsOf, type Group } from '../party/index.js';
 import type { Plan, Placement, Surface } from '../plan/index.js';
 import { groupsAt, planLarder } from '../plan/index.js';
 import type { Said } from '../words/index.js';
@@ -47,24 +47,58 @@ export function laidGroundCm2(plan: Plan, surface: Surface): number {
     }, 0);
 }
 
+/**
+ * A board from which some may eat some foods only holds so much more than all eat: what the others leave is theirs (house
+ * default). With less, nearly all of a mixed board would have to be what two vegans of nine eat; with more it runs over.
+ */
+const AMPLE = 1.08;
+
+/**
+ * How much more lies on a surface than its guests eat. Where some of them have other food elsewhere too, nobody can say
+ * what they leave here: no more than they eat.
+ */
+export function ampleAt(plan: Plan, surface: Surface): number {
+  const here = groupsAt(plan, surface);
+  const tables = new Set(
+    here.map((group) => plan.surfaces.filter((other) => groupsAt(plan, other).includes(group)).length),
+  );
+  const alike = plan.surfaces.filter((other) => groupsAt(plan, other).some((group) => here.includes(group)));
+  const isOneTable = tables.size === 1 && tables.has(alike.length);
+  return isOneTable && here.some(countsOnSome) && !here.every(countsOnSome) ? AMPLE : 1;
+}
+
 /** Area that this brief asks for before anything is chosen, all surfaces together. */
 export function areaAskedCm2(plan: Plan): number {
-  return groundOf(targetsOf(plan).byFamily, coverOf(plan));
+  const unseated = plan.party.filter(
+    (group) => !plan.surfaces.some((surface) => groupsAt(plan, surface).includes(group)),
+  );
+  return (
+    plan.surfaces.reduce((sum, surface) => sum + areaAskedAt(plan, surface), 0) +
+    areaPerPortion(plan) * portionsIn(unseated)
+  );
+}
+
+function areaPerPortion(plan: Plan): number {
+  const { byFamily } = targetsOf(plan);
+  return groundOf(byFamily, coverOf(plan)) / Math.max(1e-9, portionsIn(plan.party));
+}
+
+/** A guest who is served from several surfaces takes as much from each. */
+function areaAskedAt(plan: Plan, surface: Surface): number {
+  const here = groupsAt(plan, surface);
+  const tablesOf = (group: Group): number =>
+    plan.surfaces.filter((other) => groupsAt(plan, other).includes(group)).length;
+  const portions = here.reduce((sum, group) => sum + portionsOf(group) / tablesOf(group), 0);
+  return areaPerPortion(plan) * portions * ampleAt(plan, surface);
 }
 
 /**
  * Ground that a surface needs: what is laid on it at opening, or, before anything is chosen, its guests' share of the
- * area that the brief asks for. A guest who is served from several surfaces takes as much from each.
+ * area that the brief asks for.
  */
 export function groundNeededCm2(plan: Plan, surface: Surface): number {
   const laid = laidGroundCm2(plan, surface);
-  if (laid > 0) return laid;
-  const at = (group: Group) => plan.surfaces.filter((surface) => groupsAt(plan, surface).includes(group));
-  const share = plan.party.reduce((sum, group) => {
-    const tables = at(group);
-    return tables.some((table) => table.id === surface.id) ? sum + portionsOf(group) / tables.length : sum;
-  }, 0);
-  return areaAskedCm2(plan) * coverOf(plan) * (share / Math.max(1e-9, portionsIn(plan.party)));
+  return laid > 0 ? laid : areaAskedAt(plan, surface) * coverOf(plan);
 }
 
 /** The size that this surface should have, in its own shape; undefined while nobody is served from it. */

@@ -6,6 +6,7 @@ import type { Plan } from '../plan/index.js';
 import { group, lies, planWith } from '../testing/plans.js';
 import {
   advisedOutline,
+  ampleAt,
   areaAskedCm2,
   eatenBy,
   groundNeededCm2,
@@ -114,6 +115,19 @@ describe('the size of a surface', () => {
   test('who is served from two surfaces takes as much from each', () => {
     const plan = planWith({ party: [all, few], surfaces: [base, tray] });
     expect(groundNeededCm2(plan, tray) / groundNeededCm2(plan, base)).toBeCloseTo(1 / 11, 6);
+  });
+
+  test('a board from which some eat some foods only is so much larger, unless they have a table of their own too', () => {
+    const vegans = group('vegans', 2, ['vegan']);
+    const mixed = planWith({ party: [all, vegans], surfaces: [base] });
+    const plain = planWith({ party: [all, { ...vegans, needs: [] }], surfaces: [base] });
+    expect(ampleAt(mixed, base)).toBeGreaterThan(1.05);
+    expect(ampleAt(plain, base)).toBe(1);
+    const own = { ...tray, serves: [vegans.id] };
+    expect(ampleAt({ ...mixed, surfaces: [base, own] }, base)).toBe(1);
+    // parts of one table are one table
+    const parts = { ...mixed, surfaces: [base, { ...base, id: 'second' as never }] };
+    expect(ampleAt(parts, base)).toBe(ampleAt(mixed, base));
   });
 
   test('once something lies there, that counts and nothing else', () => {

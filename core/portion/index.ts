@@ -16,6 +16,7 @@ export { occasionOf, roleFor } from './occasion.js';
 export { kindRanges, modulesOf, type KindRange } from './kinds.js';
 export { eatenBy, holdingOf, lotShares, HOT_ABOVE_C, type Holding } from './holding.js';
 export {
+  ampleAt,
   areaAskedCm2,
   advisedOutline,
   fittingOutline,

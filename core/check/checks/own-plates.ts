@@ -1,6 +1,6 @@
-import { eaten, isUnrestricted, placementsOf, type PlacedFood } from '../../board/index.js';
+import { eaten, placementsOf, type PlacedFood } from '../../board/index.js';
 import { formOf, FORMS, usualForm } from '../../catalogue/index.js';
-import type { Group } from '../../party/index.js';
+import { isUnrestricted, type Group } from '../../party/index.js';
 import { isOnlyFor, type SingleCommand, type Surface, type SurfaceId } from '../../plan/index.js';
 import { fittingOutline, needG, outlineSaid, placementGroundCm2 } from '../../portion/index.js';
 import type { CheckContext } from '../context.js';

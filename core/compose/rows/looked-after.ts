@@ -2,14 +2,13 @@ import {
   biteJobs,
   COMPOSED_GREED,
   COMPOSED_SPARE,
-  countsOnSome,
   isOwnPlate,
   kindsForBites,
   partsAsked,
-  shareLeft,
+  shareTaken,
 } from '../../board/index.js';
-import { portionsIn, portionsOf, unreadOf, type Group } from '../../party/index.js';
-import { wantsBread } from '../../portion/index.js';
+import { countsOnSome, portionsIn, portionsOf, unreadOf, type Group } from '../../party/index.js';
+import { ampleAt, wantsBread } from '../../portion/index.js';
 import { countsFor } from '../candidates.js';
 import { groupWish, type Draft, type Entry } from '../draft.js';
 
@@ -57,17 +56,37 @@ export function lookedAfterRows(draft: Draft): void {
     );
   }
   for (const [entry, flows] of taken) {
-    const left = shareLeft(
-      entry.candidate.area.groups,
-      COMPOSED_GREED,
-      (group) => !restricted.includes(group),
-    );
+    const { area } = entry.candidate;
+    const others = shareTaken(area.groups, (group) => (restricted.includes(group) ? 0 : 1));
+    const ample = ampleAt(plan, area.surface);
+    const taken = ample > 1 ? (others * COMPOSED_GREED) / ample : others;
     draft.model.atMost(
       `shared ${entry.candidate.component.id}`,
-      [...flows.map((flow) => [flow, 1] as const), [entry.mass, -left]],
+      [...flows.map((flow) => [flow, 1] as const), [entry.mass, taken - 1]],
       0,
     );
   }
+  for (const group of plan.party) if (!restricted.includes(group)) ampleRow(draft, group);
+}
+
+/** Before who leaves something for others lies more than they eat: that is what they leave. */
+function ampleRow(draft: Draft, group: Group): void {
+  const { plan, areas, targets } = draft.problem;
+  const ample = Math.max(
+    1,
+    ...areas.filter((area) => area.groups.includes(group)).map((area) => ampleAt(plan, area.surface)),
+  );
+  if (ample === 1) return;
+  draft.model.atLeast(
+    `ample ${group.id}`,
+    draft.entries
+      .filter(({ candidate }) => candidate.component.job !== 'none')
+      .map(({ candidate, mass }) => [
+        mass,
+        shareTaken(candidate.area.groups, (other) => (other === group ? 1 : 0)),
+      ]),
+    portionsOf(group) * targets.perPortionG * ample,
+  );
 }
 
 /**
