@@ -337,7 +337,8 @@ export class Search {
     const { random } = this;
     const { round } = this.problem.slice;
     // along straight sides pieces lie best that are turned by quarters
-    if (!turns && !round && random() < QUARTERS) return Math.floor(random() * 4) * 0.25 * wholeTurn(this.energy.kindOf(i));
+    if (!turns && !round && random() < QUARTERS)
+      return Math.floor(random() * 4) * 0.25 * wholeTurn(this.energy.kindOf(i));
     if (!turns) return random() * wholeTurn(this.energy.kindOf(i));
     return this.turnOf(i, turns[Math.floor(random() * turns.length)]!);
   }
