@@ -15,6 +15,7 @@ export const CORE_ORDER = [
   'plan',
   'portion',
   'board',
+  'shape',
   'compose',
   'lay',
   'picture',

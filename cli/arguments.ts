@@ -26,6 +26,13 @@ const OPTIONS = [
   'guests',
   'start',
   'temp',
+  'cutter',
+  'slice',
+  'want',
+  'margin',
+  'turns',
+  'seconds',
+  'steps',
 ] as const;
 
 const collect = (value: string, before: string[] = []): string[] => [...before, value];

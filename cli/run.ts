@@ -4,6 +4,7 @@ import { bites, compose, swap, why } from './verbs/boards.js';
 import { convert } from './verbs/convert.js';
 import { catalogue, label, needs, party, verdicts } from './verbs/needs.js';
 import { apply, check, demo, guests, lay, menu, schema, schools, sense } from './verbs/plans.js';
+import { neck, NECK_HELP, nest, NEST_HELP } from './verbs/shape.js';
 
 const VERBS: Record<string, (call: Call) => void | Promise<void>> = {
   demo,
@@ -25,7 +26,12 @@ const VERBS: Record<string, (call: Call) => void | Promise<void>> = {
   bites,
   swap,
   lay,
+  nest,
+  neck,
 };
+
+/** What `<verb> --help` says: ids, units, defaults. */
+const HELP: Record<string, string> = { nest: NEST_HELP, neck: NECK_HELP };
 
 /** What the command needs of its surroundings: files, the two streams, a clock. */
 export interface Surroundings {
@@ -42,6 +48,10 @@ export async function runPlate(argv: readonly string[], io: Surroundings): Promi
     const [verb = '', ...rest] = argv;
     const run = Object.hasOwn(VERBS, verb) ? VERBS[verb] : undefined;
     if (!run) throw new BadInput(`the verbs are ${Object.keys(VERBS).join(', ')}`);
+    if (rest.includes('--help') && Object.hasOwn(HELP, verb)) {
+      io.out(`${HELP[verb]}\n`);
+      return 0;
+    }
     const args = parseArguments(rest);
     if (typeof args === 'string') throw new BadInput(args);
     await run({

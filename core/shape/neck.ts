@@ -1,6 +1,8 @@
-import { inside, type Point, type Polygon } from '../geometry/index.js';
+import { inside, type Point, type Polygon, hypot2 } from '../geometry/index.js';
 import { boundsOf, heightOf, oriented, perimeterOf, sampled, widthOf } from './outline.js';
 import { nearestOn, sidesOf, type Nearest, type Sides } from './nest/field.js';
+
+const { abs, atan2, ceil, cos, max, min, round, sin } = Math;
 
 /** Where a shape would break: its narrowest neck, and its thinnest tip. Millimetres, in the frame of the outline. */
 export interface Neck {
@@ -14,7 +16,7 @@ export interface Neck {
 
 const SAMPLES = 600;
 /** A ball that touches both sides of a neck does so this far apart, seen from its middle; below it, tips count as necks. */
-const OPPOSITE = Math.cos((170 * Math.PI) / 180);
+const OPPOSITE = cos((170 * Math.PI) / 180);
 const SHRINKS = 30;
 const FAN = 8;
 /** So far from its end a tip's width is measured, and so near to a corner the outline must turn for one. */
@@ -43,10 +45,10 @@ export function neckOf(polygon: Polygon): Neck {
   let neck = { mm: Infinity, at: [0, 0] as Point };
   let deepest = { mm: 0, at: [0, 0] as Point };
   const bounds = boundsOf(outline);
-  const largest = Math.hypot(widthOf(bounds), heightOf(bounds));
+  const largest = hypot2(widthOf(bounds), heightOf(bounds));
   for (const point of rim) {
     // a ball as large as the narrowest neck so far that touches nothing else is no narrower one
-    const ball = ballAt(point, sides, Math.min(largest, neck.mm / 2));
+    const ball = ballAt(point, sides, min(largest, neck.mm / 2));
     if (!ball) continue;
     if (2 * ball.radius > deepest.mm) deepest = { mm: 2 * ball.radius, at: ball.middle };
     if (ball.apart <= OPPOSITE && 2 * ball.radius < neck.mm) neck = { mm: 2 * ball.radius, at: ball.middle };
@@ -62,23 +64,23 @@ function rimOf(outline: Polygon): Rim[] {
   return outline.flatMap((a, i): Rim[] => {
     const [z, b] = [outline.at(i - 1)!, outline[(i + 1) % outline.length]!];
     const [ex, ey] = [b[0] - a[0], b[1] - a[1]];
-    const length = Math.hypot(ex, ey);
+    const length = hypot2(ex, ey);
     if (length === 0) return [];
     const [nx, ny] = [-ey / length, ex / length];
-    const parts = Math.max(2, Math.ceil(length / step));
+    const parts = max(2, ceil(length / step));
     const along = Array.from({ length: parts }, (_, k): Rim => {
       const t = (k + 0.5) / parts;
       return { x: a[0] + ex * t, y: a[1] + ey * t, nx, ny };
     });
     const [fx, fy] = [a[0] - z[0], a[1] - z[1]];
     if (fx * ey - fy * ex >= -1e-9) return along;
-    const from = Math.atan2(fx, -fy);
-    let turn = Math.atan2(ny, nx) - from;
+    const from = atan2(fx, -fy);
+    let turn = atan2(ny, nx) - from;
     while (turn > Math.PI) turn -= 2 * Math.PI;
     while (turn < -Math.PI) turn += 2 * Math.PI;
     const fan = Array.from({ length: FAN + 1 }, (_, k): Rim => {
       const angle = from + (turn * k) / FAN;
-      return { x: a[0], y: a[1], nx: Math.cos(angle), ny: Math.sin(angle) };
+      return { x: a[0], y: a[1], nx: cos(angle), ny: sin(angle) };
     });
     return [...along, ...fan];
   });
@@ -98,7 +100,7 @@ function ballAt({ x, y, nx, ny }: Rim, sides: Sides, largest: number): Ball | un
   let contact: Point | undefined;
   for (let k = 0; k < SHRINKS; k++) {
     const [cx, cy] = [x + nx * radius, y + ny * radius];
-    const distance = Math.abs(nearestOn(sides, cx, cy, found));
+    const distance = abs(nearestOn(sides, cx, cy, found));
     if (distance >= radius - 1e-7) break;
     const [qx, qy] = [cx - found.nx * found.distance, cy - found.ny * found.distance];
     const [dx, dy] = [qx - x, qy - y];
@@ -123,23 +125,23 @@ function turnAt(points: Polygon, i: number, span: number): { turn: number; nx: n
   const [before, here, after] = [at(i - span), at(i), at(i + span)];
   const [ax, ay] = [here[0] - before[0], here[1] - before[1]];
   const [bx, by] = [after[0] - here[0], after[1] - here[1]];
-  const [la, lb] = [Math.hypot(ax, ay) || 1, Math.hypot(bx, by) || 1];
-  const turn = Math.atan2(ax * by - ay * bx, ax * bx + ay * by);
+  const [la, lb] = [hypot2(ax, ay) || 1, hypot2(bx, by) || 1];
+  const turn = atan2(ax * by - ay * bx, ax * bx + ay * by);
   const [ix, iy] = [bx / lb - ax / la, by / lb - ay / la];
-  const length = Math.hypot(ix, iy);
+  const length = hypot2(ix, iy);
   // along a straight side the way in is across it
   return length > 1e-6 ? { turn, nx: ix / length, ny: iy / length } : { turn, nx: -ay / la, ny: ax / la };
 }
 
 function thinnestTip(outline: Polygon): { mm: number; at: Point } {
-  const step = Math.min(0.5, perimeterOf(outline) / SAMPLES);
+  const step = min(0.5, perimeterOf(outline) / SAMPLES);
   const points = sampled(outline, step);
-  const span = Math.max(1, Math.round(TIP_NEAR_MM / step));
+  const span = max(1, round(TIP_NEAR_MM / step));
   const turns = points.map((_, i) => turnAt(points, i, span));
   const sharp = turns.map(({ turn }, i) => ({ turn, i })).filter(({ turn }) => turn > TIP_TURN);
   // where the outline turns most, not all around it; a shape without a tip is measured everywhere
   const ends = sharp.filter(({ turn, i }) =>
-    sharp.every((other) => Math.abs(other.i - i) > span || other.turn <= turn || other.i === i),
+    sharp.every((other) => abs(other.i - i) > span || other.turn <= turn || other.i === i),
   );
   const looked = ends.length > 0 ? ends.map(({ i }) => i) : points.map((_, i) => i);
   return looked.reduce(
@@ -162,8 +164,8 @@ function widthInside(outline: Polygon, [x, y]: Point, { nx, ny }: { nx: number; 
     if (da > 0 === db > 0) return;
     const t = da / (da - db);
     const along = (ax + (bx - ax) * t - mx) * -ny + (ay + (by - ay) * t - my) * nx;
-    if (along >= 0) right = Math.min(right, along);
-    else left = Math.min(left, -along);
+    if (along >= 0) right = min(right, along);
+    else left = min(left, -along);
   });
   return left + right;
 }

@@ -1,4 +1,6 @@
-import { signedArea, type Point, type Polygon } from '../geometry/index.js';
+import { signedArea, type Point, type Polygon, hypot2 } from '../geometry/index.js';
+
+const { ceil, max, min } = Math;
 
 /** The rectangle around an outline, in its own unit. */
 export interface Bounds {
@@ -11,10 +13,10 @@ export interface Bounds {
 export function boundsOf(polygon: Polygon): Bounds {
   const bounds = { left: Infinity, top: Infinity, right: -Infinity, bottom: -Infinity };
   for (const [x, y] of polygon) {
-    bounds.left = Math.min(bounds.left, x);
-    bounds.right = Math.max(bounds.right, x);
-    bounds.top = Math.min(bounds.top, y);
-    bounds.bottom = Math.max(bounds.bottom, y);
+    bounds.left = min(bounds.left, x);
+    bounds.right = max(bounds.right, x);
+    bounds.top = min(bounds.top, y);
+    bounds.bottom = max(bounds.bottom, y);
   }
   return bounds;
 }
@@ -53,12 +55,12 @@ export function centred(polygon: Polygon): Point[] {
 
 /** The farthest that an outline reaches from its origin. */
 export const reachOf = (polygon: Polygon): number =>
-  polygon.reduce((most, [x, y]) => Math.max(most, Math.hypot(x, y)), 0);
+  polygon.reduce((most, [x, y]) => max(most, hypot2(x, y)), 0);
 
 export function perimeterOf(polygon: Polygon): number {
   return polygon.reduce((sum, [ax, ay], i) => {
     const [bx, by] = polygon[(i + 1) % polygon.length]!;
-    return sum + Math.hypot(bx - ax, by - ay);
+    return sum + hypot2(bx - ax, by - ay);
   }, 0);
 }
 
@@ -66,7 +68,7 @@ export function perimeterOf(polygon: Polygon): number {
 export function sampled(polygon: Polygon, stepMm: number): Point[] {
   return polygon.flatMap(([ax, ay], i): Point[] => {
     const [bx, by] = polygon[(i + 1) % polygon.length]!;
-    const parts = Math.max(1, Math.ceil(Math.hypot(bx - ax, by - ay) / stepMm));
+    const parts = max(1, ceil(hypot2(bx - ax, by - ay) / stepMm));
     return Array.from({ length: parts }, (_, k): Point => {
       const t = k / parts;
       return [ax + (bx - ax) * t, ay + (by - ay) * t];

@@ -83,10 +83,13 @@ export class Energy {
     const margin = this.distances.marginMm + this.hairMm;
     let energy = 0;
     for (let i = 0; i < n; i++) {
-      const [xi, yi, ri] = [x[3 * i]!, x[3 * i + 1]!, this.kindOf(i).radius];
+      const xi = x[3 * i]!;
+      const yi = x[3 * i + 1]!;
+      const ri = this.kindOf(i).radius;
       for (let j = i + 1; j < n; j++) {
         const apart = ri + this.kindOf(j).radius + gap;
-        const [dx, dy] = [x[3 * j]! - xi, x[3 * j + 1]! - yi];
+        const dx = x[3 * j]! - xi;
+        const dy = x[3 * j + 1]! - yi;
         const d2 = dx * dx + dy * dy;
         if (d2 >= apart * apart) continue;
         const d = sqrt(d2) || 1e-9;
@@ -121,7 +124,8 @@ export class Energy {
       const reach = this.kindOf(i).reach + gap;
       for (let j = i + 1; j < n; j++) {
         if (this.fixed[i] && this.fixed[j]) continue;
-        const [dx, dy] = [x[3 * j]! - x[3 * i]!, x[3 * j + 1]! - x[3 * i + 1]!];
+        const dx = x[3 * j]! - x[3 * i]!;
+        const dy = x[3 * j + 1]! - x[3 * i + 1]!;
         const near = reach + this.kindOf(j).reach;
         if (dx * dx + dy * dy >= near * near) continue;
         const e = this.half(x, i, j, gap, slope) + this.half(x, j, i, gap, slope);
@@ -144,7 +148,8 @@ export class Energy {
     const gap = this.distances.gapMm + this.hairMm;
     const margin = this.distances.marginMm + this.hairMm;
     const kind = this.kindOf(i);
-    const [xi, yi] = [x[3 * i]!, x[3 * i + 1]!];
+    const xi = x[3 * i]!;
+    const yi = x[3 * i + 1]!;
     if (this.disc) {
       let energy = this.atWall(xi, yi, margin + kind.radius);
       for (let j = 0; j < n && energy < enough; j++) {
@@ -177,6 +182,10 @@ export class Energy {
   edgeOf(x: Float64Array, i: number, over: number, slope: Float64Array): number {
     const margin = this.distances.marginMm - over;
     if (this.disc) return this.atWall(x[3 * i]!, x[3 * i + 1]!, margin + this.kindOf(i).radius);
+    const { depth, reach } = this.kindOf(i);
+    const room = this.roomAt(x[3 * i]!, x[3 * i + 1]!);
+    if (room < margin + depth / 2) return NOWHERE;
+    if (room >= margin + reach) return 0;
     this.layOut(x, i);
     return this.ofWalls(x, i, margin, slope);
   }
@@ -185,7 +194,11 @@ export class Energy {
   layOut(x: Float64Array, i: number): void {
     const { px, py, lever } = this.kindOf(i);
     const turn = x[3 * i + 2]! / lever;
-    const [c, s, xi, yi, first] = [cos(turn), sin(turn), x[3 * i]!, x[3 * i + 1]!, this.first[i]!];
+    const c = cos(turn);
+    const s = sin(turn);
+    const xi = x[3 * i]!;
+    const yi = x[3 * i + 1]!;
+    const first = this.first[i]!;
     const { wx, wy } = this;
     for (let k = 0; k < px.length; k++) {
       wx[first + k] = xi + c * px[k]! - s * py[k]!;
@@ -198,15 +211,24 @@ export class Energy {
     const kind = this.kindOf(a);
     const { field } = kind;
     const { values, columns, perMm, x0, y0 } = field;
-    const [lastColumn, lastRow] = [field.columns - 1, field.rows - 1];
+    const lastColumn = field.columns - 1;
+    const lastRow = field.rows - 1;
     const turn = x[3 * a + 2]! / kind.lever;
-    const [c, s, xa, ya] = [cos(turn), sin(turn), x[3 * a]!, x[3 * a + 1]!];
-    const [xj, yj] = [x[3 * j]!, x[3 * j + 1]!];
+    const c = cos(turn);
+    const s = sin(turn);
+    const xa = x[3 * a]!;
+    const ya = x[3 * a + 1]!;
+    const xj = x[3 * j]!;
+    const yj = x[3 * j + 1]!;
     const { wx, wy, exact, found } = this;
     const from = this.first[j]!;
     const to = from + this.kindOf(j).px.length;
     const limit = (kind.reach + gap) * (kind.reach + gap);
-    let [energy, fx, fy, turnA, turnJ] = [0, 0, 0, 0, 0];
+    let energy = 0;
+    let fx = 0;
+    let fy = 0;
+    let turnA = 0;
+    let turnJ = 0;
     for (let k = from; k < to; k++) {
       const rx = wx[k]! - xa;
       const ry = wy[k]! - ya;
@@ -263,12 +285,16 @@ export class Energy {
   /** A piece against the edge of the slice, and against the holes in it. */
   private ofWalls(x: Float64Array, i: number, margin: number, slope: Float64Array): number {
     const kind = this.kindOf(i);
-    const [xi, yi] = [x[3 * i]!, x[3 * i + 1]!];
+    const xi = x[3 * i]!;
+    const yi = x[3 * i + 1]!;
     if (this.roomAt(xi, yi) >= kind.reach + margin) return 0;
     const { wx, wy } = this;
     const from = this.first[i]!;
     const to = from + kind.px.length;
-    let [energy, fx, fy, turn] = [0, 0, 0, 0];
+    let energy = 0;
+    let fx = 0;
+    let fy = 0;
+    let turn = 0;
     for (let k = from; k < to; k++) {
       const e = this.atWall(wx[k]!, wy[k]!, margin);
       if (e === 0) continue;
@@ -298,10 +324,12 @@ export class Energy {
     slope: Float64Array,
   ): number {
     const kind = this.kindOf(i);
-    const [rx, ry] = [px - x[3 * i]!, py - x[3 * i + 1]!];
+    const rx = px - x[3 * i]!;
+    const ry = py - x[3 * i + 1]!;
     if (rx * rx + ry * ry > (kind.reach + apart) * (kind.reach + apart)) return 0;
     const turn = x[3 * i + 2]! / kind.lever;
-    const [c, s] = [cos(turn), sin(turn)];
+    const c = cos(turn);
+    const s = sin(turn);
     const d = nearestOn(kind.sides, c * rx + s * ry, c * ry - s * rx, this.found);
     if (d >= apart) return 0;
     const short = apart - d;
@@ -314,7 +342,7 @@ export class Energy {
   }
 
   /** Millimetres from a point to the edge, at least; below nought outside. */
-  private roomAt(x: number, y: number): number {
+  roomAt(x: number, y: number): number {
     const { round } = this.slice;
     if (round) {
       const d = sqrt(x * x + y * y);
@@ -340,9 +368,12 @@ export class Energy {
     }
     const field = this.wall!;
     const { values, columns, perMm } = field;
-    const [right, bottom] = [(columns - 1.001) / perMm, (field.rows - 1.001) / perMm];
-    const [lx, ly] = [max(0, min(right, x - field.x0)), max(0, min(bottom, y - field.y0))];
-    const [ox, oy] = [x - field.x0 - lx, y - field.y0 - ly];
+    const right = (columns - 1.001) / perMm;
+    const bottom = (field.rows - 1.001) / perMm;
+    const lx = max(0, min(right, x - field.x0));
+    const ly = max(0, min(bottom, y - field.y0));
+    const ox = x - field.x0 - lx;
+    const oy = y - field.y0 - ly;
     if (ox !== 0 || oy !== 0) {
       const off = sqrt(ox * ox + oy * oy);
       const short = margin + WALL_PAD_MM + off;
@@ -350,9 +381,11 @@ export class Energy {
       this.gy = (2 * short * oy) / off;
       return short * short;
     }
-    const [u, v] = [lx * perMm, ly * perMm];
+    const u = lx * perMm;
+    const v = ly * perMm;
     const at = (v | 0) * columns + (u | 0);
-    const [fu, fv] = [u - (u | 0), v - (v | 0)];
+    const fu = u - (u | 0);
+    const fv = v - (v | 0);
     const v00 = values[at]!;
     const v10 = values[at + 1]!;
     const v01 = values[at + columns]!;

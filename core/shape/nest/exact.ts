@@ -1,5 +1,7 @@
-import { inside, type Point, type Polygon } from '../../geometry/index.js';
+import { inside, type Point, type Polygon, hypot2 } from '../../geometry/index.js';
 import type { Energy } from './energy.js';
+
+const { cos, max, min, round, sin } = Math;
 
 /** Where a cutter is pressed: its middle in millimetres, its turn in degrees, and the outline that it cuts. */
 export interface Placed {
@@ -14,27 +16,34 @@ export interface Placed {
 function pointToSide(p: Point, a: Point, b: Point): number {
   const [ex, ey] = [b[0] - a[0], b[1] - a[1]];
   const length2 = ex * ex + ey * ey;
-  const t = length2 === 0 ? 0 : Math.max(0, Math.min(1, ((p[0] - a[0]) * ex + (p[1] - a[1]) * ey) / length2));
-  return Math.hypot(p[0] - a[0] - t * ex, p[1] - a[1] - t * ey);
+  const t = length2 === 0 ? 0 : max(0, min(1, ((p[0] - a[0]) * ex + (p[1] - a[1]) * ey) / length2));
+  return hypot2(p[0] - a[0] - t * ex, p[1] - a[1] - t * ey);
 }
 
 const cross = (o: Point, a: Point, b: Point): number =>
   (a[0] - o[0]) * (b[1] - o[1]) - (a[1] - o[1]) * (b[0] - o[0]);
 
 function sideToSide(a: Point, b: Point, c: Point, d: Point): number {
-  if (cross(a, b, c) * cross(a, b, d) < 0 && cross(c, d, a) * cross(c, d, b) < 0) return 0;
-  return Math.min(pointToSide(a, c, d), pointToSide(b, c, d), pointToSide(c, a, b), pointToSide(d, a, b));
+  // what crosses is nearer than any distance, nought too
+  if (cross(a, b, c) * cross(a, b, d) < 0 && cross(c, d, a) * cross(c, d, b) < 0) return -Infinity;
+  return min(pointToSide(a, c, d), pointToSide(b, c, d), pointToSide(c, a, b), pointToSide(d, a, b));
 }
 
 /** Are two outlines at least so far apart everywhere? Sides that a circle keeps apart are not looked at. */
-function keepApart(a: Polygon, b: Polygon, least: number): boolean {
+function keepApart(
+  a: Polygon,
+  b: Polygon,
+  least: number,
+  around?: { x: number; y: number; reach: number },
+): boolean {
   for (let i = 0; i < a.length; i++) {
     const [p, q] = [a[i]!, a[(i + 1) % a.length]!];
-    const [mx, my, half] = [(p[0] + q[0]) / 2, (p[1] + q[1]) / 2, Math.hypot(q[0] - p[0], q[1] - p[1]) / 2];
+    const [mx, my, half] = [(p[0] + q[0]) / 2, (p[1] + q[1]) / 2, hypot2(q[0] - p[0], q[1] - p[1]) / 2];
+    if (around && hypot2(mx - around.x, my - around.y) > half + around.reach + least) continue;
     for (let j = 0; j < b.length; j++) {
       const [r, s] = [b[j]!, b[(j + 1) % b.length]!];
-      const reach = half + Math.hypot(s[0] - r[0], s[1] - r[1]) / 2 + least;
-      if (Math.hypot((r[0] + s[0]) / 2 - mx, (r[1] + s[1]) / 2 - my) > reach) continue;
+      const reach = half + hypot2(s[0] - r[0], s[1] - r[1]) / 2 + least;
+      if (hypot2((r[0] + s[0]) / 2 - mx, (r[1] + s[1]) / 2 - my) > reach) continue;
       if (sideToSide(p, q, r, s) < least) return false;
     }
   }
@@ -49,16 +58,16 @@ export function placedBy(energy: Energy, x: Float64Array, n: number): Placed[] {
   return Array.from({ length: n }, (_, i) => {
     const kind = energy.kindOf(i);
     const turn = x[3 * i + 2]! / kind.lever;
-    const [c, s, mx, my] = [Math.cos(turn), Math.sin(turn), x[3 * i]!, x[3 * i + 1]!];
-    const round = (v: number): number => Math.round(v * 1e4) / 1e4;
+    const [c, s, mx, my] = [cos(turn), sin(turn), x[3 * i]!, x[3 * i + 1]!];
+    const fine = (v: number): number => round(v * 1e4) / 1e4;
     return {
       cutter: energy.kindAt[i]!,
-      x: round(mx),
-      y: round(my),
-      angle: round(((((turn * 180) / Math.PI) % 360) + 360) % 360),
+      x: fine(mx),
+      y: fine(my),
+      angle: fine(((((turn * 180) / Math.PI) % 360) + 360) % 360),
       outline: kind.outline.map(([px, py]): Point => [
-        round(mx + c * px - s * py),
-        round(my + s * px + c * py),
+        fine(mx + c * px - s * py),
+        fine(my + s * px + c * py),
       ]),
       locked: energy.fixed[i] === 1,
     };
@@ -66,22 +75,24 @@ export function placedBy(energy: Energy, x: Float64Array, n: number): Placed[] {
 }
 
 /** Does a piece keep the margin to the edge of the slice, and to its holes? */
-function keepsMargin({ slice, distances, kinds }: Energy, piece: Placed): boolean {
+function keepsMargin(energy: Energy, piece: Placed): boolean {
+  const { slice, distances, kinds } = energy;
   const least = distances.marginMm - ROUNDED;
   const { reach, radius } = kinds[piece.cutter]!;
-  const middle = Math.hypot(piece.x, piece.y);
+  const middle = hypot2(piece.x, piece.y);
   if (slice.round) {
     const outer = slice.round.drawnMm - least;
     const inner = slice.round.innerMm > 0 ? slice.round.innerMm + least : 0;
     if (middle + reach <= outer && middle - reach >= inner) return true;
     if (radius > 0) return middle + radius <= outer && (inner === 0 || middle - radius >= inner);
-    if (!piece.outline.every(([x, y]) => Math.hypot(x, y) <= outer)) return false;
+    if (!piece.outline.every(([x, y]) => hypot2(x, y) <= outer)) return false;
     if (inner === 0) return true;
     if (inside(piece.outline, 0, 0)) return false;
     return piece.outline.every(
       (a, i) => pointToSide([0, 0], a, piece.outline[(i + 1) % piece.outline.length]!) >= inner,
     );
   }
+  if (energy.roomAt(piece.x, piece.y) > reach + distances.marginMm) return true;
   const [first] = piece.outline as [Point];
   if (!inside(slice.outer, first[0], first[1])) return false;
   if (slice.holes.some((hole) => inside(hole, first[0], first[1]) || inside(piece.outline, ...hole[0]!)))
@@ -92,12 +103,12 @@ function keepsMargin({ slice, distances, kinds }: Energy, piece: Placed): boolea
 function keepsGap({ distances, kinds }: Energy, piece: Placed, other: Placed): boolean {
   const least = distances.gapMm - ROUNDED;
   const [kind, otherKind] = [kinds[piece.cutter]!, kinds[other.cutter]!];
-  const middles = Math.hypot(other.x - piece.x, other.y - piece.y);
+  const middles = hypot2(other.x - piece.x, other.y - piece.y);
   if (middles >= kind.reach + otherKind.reach + least) return true;
   if (kind.radius > 0 && otherKind.radius > 0) return false;
   if (inside(other.outline, ...piece.outline[0]!) || inside(piece.outline, ...other.outline[0]!))
     return false;
-  return keepApart(piece.outline, other.outline, least);
+  return keepApart(piece.outline, other.outline, least, { ...other, reach: otherKind.reach });
 }
 
 /** Do all pieces keep the gap between them and the margin to the edge? By their sides, to the last digit. */

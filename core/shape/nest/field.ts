@@ -37,26 +37,37 @@ export interface Nearest {
  * direction is that side's own.
  */
 export function nearestOn({ ax, ay, bx, by }: Sides, x: number, y: number, found: Nearest): number {
-  let [best, dx, dy, sx, sy] = [FAR, 0, 0, 0, 0];
+  let best = FAR;
+  let dx = 0;
+  let dy = 0;
+  let sx = 0;
+  let sy = 0;
   let odd = false;
   for (let i = 0; i < ax.length; i++) {
-    const [x1, y1] = [ax[i]!, ay[i]!];
-    const [ex, ey] = [bx[i]! - x1, by[i]! - y1];
+    const x1 = ax[i]!;
+    const y1 = ay[i]!;
+    const ex = bx[i]! - x1;
+    const ey = by[i]! - y1;
     const length2 = ex * ex + ey * ey;
     const t = length2 === 0 ? 0 : max(0, min(1, ((x - x1) * ex + (y - y1) * ey) / length2));
-    const [qx, qy] = [x - x1 - t * ex, y - y1 - t * ey];
+    const qx = x - x1 - t * ex;
+    const qy = y - y1 - t * ey;
     const d2 = qx * qx + qy * qy;
     if (d2 < best) {
-      [best, dx, dy] = [d2, qx, qy];
+      best = d2;
+      dx = qx;
+      dy = qy;
       const length = sqrt(length2) || 1;
-      [sx, sy] = [ey / length, -ex / length];
+      sx = ey / length;
+      sy = -ex / length;
     }
     if (y1 > y !== by[i]! > y && x < (ex * (y - y1)) / ey + x1) odd = !odd;
   }
   const distance = sqrt(best);
   const sign = odd ? -1 : 1;
   found.distance = sign * distance;
-  [found.nx, found.ny] = distance > 1e-9 ? [(sign * dx) / distance, (sign * dy) / distance] : [sx, sy];
+  found.nx = distance > 1e-9 ? (sign * dx) / distance : sx;
+  found.ny = distance > 1e-9 ? (sign * dy) / distance : sy;
   return found.distance;
 }
 
@@ -73,7 +84,8 @@ export interface Field {
 /** The field around outlines, `padMm` wider than they are. */
 export function fieldOf(loops: readonly Polygon[], cellMm: number, padMm: number): Field {
   const bounds = boundsOf(loops.flat());
-  const [x0, y0] = [bounds.left - padMm, bounds.top - padMm];
+  const x0 = bounds.left - padMm;
+  const y0 = bounds.top - padMm;
   const columns = ceil((widthOf(bounds) + 2 * padMm) / cellMm) + 2;
   const rows = ceil((heightOf(bounds) + 2 * padMm) / cellMm) + 2;
   const values = new Float64Array(columns * rows);

@@ -87,6 +87,11 @@ export class Nesting {
     return this.search.evaluations;
   }
 
+  /** How many fit in the best rows alone; undefined until that is known. */
+  get inRows(): number | undefined {
+    return this.search.inRows;
+  }
+
   step(): void {
     this.search.step();
   }

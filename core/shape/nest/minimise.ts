@@ -79,7 +79,8 @@ export class Minimiser {
     for (let i = 0; i < n; i++) way[i] = -slope[i]!;
     for (let k = 1; k <= this.count; k++) {
       const at = (this.head - k + MEMORY) % MEMORY;
-      const [s, y] = [steps[at]!, bends[at]!];
+      const s = steps[at]!;
+      const y = bends[at]!;
       let a = 0;
       for (let i = 0; i < n; i++) a += s[i]! * way[i]!;
       a *= rho[at]!;
@@ -96,7 +97,8 @@ export class Minimiser {
     for (let i = 0; i < n; i++) way[i]! *= scale;
     for (let k = this.count; k >= 1; k--) {
       const at = (this.head - k + MEMORY) % MEMORY;
-      const [s, y] = [steps[at]!, bends[at]!];
+      const s = steps[at]!;
+      const y = bends[at]!;
       let b = 0;
       for (let i = 0; i < n; i++) b += y[i]! * way[i]!;
       const c = alpha[at]! - rho[at]! * b;
@@ -126,7 +128,8 @@ export class Minimiser {
   }
 
   private remember(x: Float64Array, n: number): void {
-    const [s, y] = [this.steps[this.head]!, this.bends[this.head]!];
+    const s = this.steps[this.head]!;
+    const y = this.bends[this.head]!;
     let product = 0;
     for (let i = 0; i < n; i++) {
       s[i] = this.next[i]! - x[i]!;

@@ -2,6 +2,8 @@ import type { Polygon } from '../../geometry/index.js';
 import { placed } from '../../geometry/index.js';
 import { sampled } from '../outline.js';
 
+const { abs, ceil, floor, max, round, sqrt } = Math;
+
 /**
  * Pieces in endless rows: each row repeats after `period`, the next one lies at `next`; with `turned` a row of pieces turned
  * by half stands between. Degrees and millimetres, in the frame of the rows.
@@ -29,7 +31,7 @@ class Edge {
   static of(points: Polygon, half: number, side: 1 | -1, axis: 0 | 1): Edge {
     const at = new Float64Array(2 * half + 1).fill(-side * NONE);
     for (const point of points) {
-      const column = Math.round(point[axis] / COLUMN_MM) + half;
+      const column = round(point[axis] / COLUMN_MM) + half;
       const value = point[axis === 0 ? 1 : 0];
       if (side * value > side * at[column]!) at[column] = value;
     }
@@ -44,13 +46,13 @@ class Edge {
 
   /** Of the shape with a rim of `gap` around it. */
   grown(gap: number): Edge {
-    const reach = Math.floor(gap / COLUMN_MM);
+    const reach = floor(gap / COLUMN_MM);
     const at = new Float64Array(this.at.length).fill(-this.side * NONE);
     for (let i = 0; i < at.length; i++) {
       for (let k = -reach; k <= reach; k++) {
         const value = this.at[i + k];
-        if (value === undefined || Math.abs(value) >= NONE) continue;
-        const edge = value + this.side * Math.sqrt(Math.max(0, gap * gap - (k * COLUMN_MM) ** 2));
+        if (value === undefined || abs(value) >= NONE) continue;
+        const edge = value + this.side * sqrt(max(0, gap * gap - (k * COLUMN_MM) ** 2));
         if (this.side * edge > this.side * at[i]!) at[i] = edge;
       }
     }
@@ -111,18 +113,18 @@ export function rowsOf(
 
 function rowsAt(polygon: Polygon, gapMm: number, angle: number, half: boolean): Rows[] {
   const points = sampled(polygon, COLUMN_MM * 0.8);
-  const most = Math.max(...points.map(([x, y]) => Math.max(Math.abs(x), Math.abs(y))));
-  const columns = Math.ceil((most + gapMm) / COLUMN_MM) + 2;
+  const most = max(...points.map(([x, y]) => max(abs(x), abs(y))));
+  const columns = ceil((most + gapMm) / COLUMN_MM) + 2;
   const [upper, lower] = [Edge.of(points, columns, 1, 0), Edge.of(points, columns, -1, 0)];
   const [right, left] = [Edge.of(points, columns, 1, 1).grown(gapMm), Edge.of(points, columns, -1, 1)];
   const contact = right.at.reduce(
     (apart, value, i) =>
-      Math.abs(value) < NONE && Math.abs(left.at[i]!) < NONE ? Math.max(apart, value - left.at[i]!) : apart,
+      abs(value) < NONE && abs(left.at[i]!) < NONE ? max(apart, value - left.at[i]!) : apart,
     0,
   );
   const [upperTurned, lowerTurned] = [lower.turned(), upper.turned()];
   return PERIODS.flatMap((times) => {
-    const n = Math.max(1, Math.ceil((contact * times) / COLUMN_MM));
+    const n = max(1, ceil((contact * times) / COLUMN_MM));
     const period = n * COLUMN_MM;
     const [up, low] = [upper.grown(gapMm).folded(n), lower.folded(n)];
     const rows: Rows[] = [];
@@ -139,7 +141,7 @@ function rowsAt(polygon: Polygon, gapMm: number, angle: number, half: boolean): 
     const [upTurned, lowTurned] = [upperTurned.grown(gapMm).folded(n), lowerTurned.folded(n)];
     const [there, back] = [lowest(up, lowTurned), lowest(upTurned, low)];
     const shift = (there.shift + back.shift) % n;
-    const height = Math.max(
+    const height = max(
       there.height + back.height,
       heightAt(up, low, shift),
       heightAt(upTurned, lowTurned, shift),

@@ -1,5 +1,5 @@
 import type { Random } from '../../measure/index.js';
-import { placed } from '../../geometry/index.js';
+import { placed, hypot2 } from '../../geometry/index.js';
 import type { Slice } from '../slice.js';
 import { boundOf } from './bound.js';
 import { Energy, wholeTurn, type Distances } from './energy.js';
@@ -7,6 +7,8 @@ import { isKept, placedBy, type Placed } from './exact.js';
 import type { Kind } from './kind.js';
 import { Minimiser } from './minimise.js';
 import { rowsOf, type Rows } from './rows.js';
+
+const { abs, ceil, cos, floor, max, min, sin } = Math;
 
 /** Below this energy a packing is tried for real. */
 const ENOUGH = 1e-6;
@@ -24,6 +26,8 @@ const TOO_DENSE_MM = [1.5, 3, 5];
 const ACCEPT_WORSE = 0.02;
 /** Of the turns that are tried, so many are quarters where the slice has straight sides. */
 const QUARTERS = 0.35;
+/** Of the places that are tried, so many lie beside another piece as in good rows. */
+const DOCKED = 0.15;
 /** No more pieces than this are looked for: more than a hand presses. */
 export const MOST_PIECES = 200;
 
@@ -39,11 +43,38 @@ export interface SearchProblem {
   random: Random;
 }
 
+/** The neighbours of a piece in rows, in the frame of the piece itself. */
+function docksOf({ angle, period, next, turned }: Rows): [number, number, number][] {
+  const seen = (x: number, y: number, half: number): [number, number, number] => {
+    const [[px, py]] = placed([[x, y]], 0, 0, -angle) as [[number, number]];
+    return [px, py, half];
+  };
+  const [nx, ny] = next;
+  const same = [-1, 1].flatMap((k) => [
+    seen(k * period, 0, 0),
+    seen(k * nx, k * ny, 0),
+    seen(k * (nx - period), k * ny, 0),
+  ]);
+  if (!turned) return same;
+  const [tx, ty] = turned;
+  const halves = [
+    [tx, ty],
+    [tx - period, ty],
+    [tx + period, ty],
+    [tx - nx, ty - ny],
+    [tx - nx + period, ty - ny],
+    [tx - nx - period, ty - ny],
+  ].map(([x, y]) => seen(x!, y!, 180));
+  return [...same, ...halves];
+}
+
 /** A search that is stepped: each step tries one packing. What it has found only ever grows. */
 export class Search {
   best: Placed[] = [];
   /** No more fit, or no more are wanted. */
   done = false;
+  /** How many stand in rows, before any hopping; undefined until that is known. */
+  inRows: number | undefined;
   private readonly energy: Energy;
   private readonly minimiser: Minimiser;
   private readonly slope: Float64Array;
@@ -52,6 +83,8 @@ export class Search {
   private readonly most: number;
   private readonly fixedCount: number;
   private readonly seeds: Float64Array[] = [];
+  /** How two pieces lie beside each other in good rows: x, y and turn of the one as the other sees it. */
+  private docks: [x: number, y: number, turn: number][] = [];
   private bestState = new Float64Array(0);
   private readonly steps: Generator<void>;
   private readonly random: () => number;
@@ -60,10 +93,9 @@ export class Search {
     const { kinds, slice, distances, order, locked } = problem;
     this.fixedCount = locked.length;
     this.random = problem.random.next;
-    const wanted = Math.min(order.length, MOST_PIECES);
+    const wanted = min(order.length, MOST_PIECES);
     const alike = new Set(order.slice(0, wanted)).size === 1 && locked.length === 0;
-    this.most =
-      locked.length + (alike ? Math.min(wanted, boundOf(kinds[order[0]!]!, slice, distances)) : wanted);
+    this.most = locked.length + (alike ? min(wanted, boundOf(kinds[order[0]!]!, slice, distances)) : wanted);
     const room = this.most + 8;
     const kindAt = Uint8Array.from({ length: room }, (_, i) =>
       i < locked.length ? locked[i]!.cutter : (order[i - locked.length] ?? order.at(-1) ?? 0),
@@ -75,7 +107,7 @@ export class Search {
     this.scratch = new Float64Array(3 * room);
     const xs = slice.outer.map(([x]) => x);
     const ys = slice.outer.map(([, y]) => y);
-    this.bounds = [Math.min(...xs), Math.min(...ys), Math.max(...xs), Math.max(...ys)];
+    this.bounds = [min(...xs), min(...ys), max(...xs), max(...ys)];
     this.startFromLocked();
     this.steps = this.run();
   }
@@ -105,6 +137,7 @@ export class Search {
   private *run(): Generator<void> {
     if (this.most <= this.fixedCount) return;
     if (this.canStandInRows()) yield* this.layRows();
+    this.inRows = this.count;
     while (this.count < this.most) yield* this.oneMore(this.count + 1);
   }
 
@@ -182,6 +215,7 @@ export class Search {
       yield;
     }
     ways.sort((a, b) => a.areaEach - b.areaEach);
+    this.docks = ways.slice(0, ROWS_KEPT).flatMap(docksOf);
     for (const rows of ways.slice(0, ROWS_KEPT)) {
       this.layEach([rows], ROWS_LAID, 0.05, 2);
       yield;
@@ -194,7 +228,7 @@ export class Search {
   private layEach(ways: readonly Rows[], times: number, dense: number, keep: number): void {
     for (const rows of ways)
       for (const state of this.laid(rows, times, dense, keep)) {
-        const n = Math.min(state.length / 3, this.most);
+        const n = min(state.length / 3, this.most);
         if (n > this.count) this.settle(state.slice(), n);
       }
   }
@@ -215,25 +249,25 @@ export class Search {
   private turnOfRows(k: number): number {
     if (this.problem.turns) return 0;
     const turn = this.random();
-    return k % 3 === 0 ? Math.floor(turn * 4) * 90 : turn * 360;
+    return k % 3 === 0 ? floor(turn * 4) * 90 : turn * 360;
   }
 
   private laidOnce(rows: Rows, turn: number, dense: number): number[] {
     const { random } = this;
     const [left, top, right, bottom] = this.bounds;
-    const reach = Math.hypot(right - left, bottom - top) / 2 + 5;
+    const reach = hypot2(right - left, bottom - top) / 2 + 5;
     const [mx, my] = [(left + right) / 2, (top + bottom) / 2];
     const [alongMm, acrossShare] = [random() * rows.period, random()];
     const start = [alongMm + acrossShare * rows.next[0], acrossShare * rows.next[1]] as const;
     const each = [[0, 0, 0] as const, ...(rows.turned ? [[...rows.turned, 180] as const] : [])];
-    const lines = Math.ceil(reach / rows.next[1]) + 1;
+    const lines = ceil(reach / rows.next[1]) + 1;
     const state: number[] = [];
     for (let line = -lines; line <= lines; line++) {
       for (const [dx, dy, half] of each) {
         const bx = start[0] + line * rows.next[0] + dx;
         const by = start[1] + line * rows.next[1] + dy;
-        if (Math.abs(by) > reach) continue;
-        for (let i = Math.ceil((-reach - bx) / rows.period); i <= (reach - bx) / rows.period; i++) {
+        if (abs(by) > reach) continue;
+        for (let i = ceil((-reach - bx) / rows.period); i <= (reach - bx) / rows.period; i++) {
           const [[x, y]] = placed([[bx + i * rows.period, by]], mx, my, turn) as [[number, number]];
           if (this.fits(x, y, rows.angle + turn + half, dense))
             state.push(x, y, this.turnOf(0, rows.angle + turn + half));
@@ -265,7 +299,7 @@ export class Search {
       let value = this.settle(state, n);
       yield;
       let least = value;
-      const patience = Math.max(20, 3 * (n - this.fixedCount));
+      const patience = max(20, 3 * (n - this.fixedCount));
       const hopped = new Float64Array(3 * n);
       for (let failures = 0; value > 0 && failures < patience;) {
         hopped.set(state);
@@ -289,14 +323,14 @@ export class Search {
     const { random } = this;
     const near = this.seeds.filter((seed) => seed.length / 3 >= n - 1 && seed.length / 3 <= n + 3);
     if (start % 3 === 0 && this.count > this.fixedCount && start < 9) return this.grown(this.bestState, n);
-    if (start % 3 === 1 && near.length > 0) return this.grown(near[Math.floor(random() * near.length)]!, n);
+    if (start % 3 === 1 && near.length > 0) return this.grown(near[floor(random() * near.length)]!, n);
     if (random() < 0.3 && this.count > this.fixedCount) return this.grown(this.bestState, n);
     return this.grown(this.bestState.subarray(0, 3 * this.fixedCount), n, PLACES_AT_START);
   }
 
   /** A packing made to have n pieces: the worst ones go, or more come where there is most room. */
   private grown(from: Float64Array, n: number, places = 3 * PLACES): Float64Array {
-    const state = new Float64Array(3 * Math.max(n, from.length / 3));
+    const state = new Float64Array(3 * max(n, from.length / 3));
     state.set(from);
     let have = from.length / 3;
     const each = new Float64Array(state.length / 3);
@@ -322,9 +356,12 @@ export class Search {
     let best = Infinity;
     let [bx, by, bt] = [0, 0, 0];
     for (let k = 0; k < places; k++) {
-      state[3 * i] = left + random() * (right - left);
-      state[3 * i + 1] = top + random() * (bottom - top);
-      state[3 * i + 2] = this.anyTurn(i, turns);
+      if (this.docks.length > 0 && n > 1 && random() < DOCKED) this.dock(state, n, i);
+      else {
+        state[3 * i] = left + random() * (right - left);
+        state[3 * i + 1] = top + random() * (bottom - top);
+        state[3 * i + 2] = this.anyTurn(i, turns);
+      }
       const energy = this.energy.ofOne(state, n, i, best, this.scratch);
       if (energy >= best) continue;
       best = energy;
@@ -333,14 +370,27 @@ export class Search {
     state.set([bx, by, bt], 3 * i);
   }
 
+  /** Beside another piece, as two lie in good rows. */
+  private dock(state: Float64Array, n: number, i: number): void {
+    const other = floor(this.random() * (n - 1));
+    const j = other >= i ? other + 1 : other;
+    const [dx, dy, half] = this.docks[floor(this.random() * this.docks.length)]!;
+    const { lever } = this.energy.kindOf(j);
+    const turn = state[3 * j + 2]! / lever;
+    const [c, s] = [cos(turn), sin(turn)];
+    state[3 * i] = state[3 * j]! + c * dx - s * dy;
+    state[3 * i + 1] = state[3 * j + 1]! + s * dx + c * dy;
+    state[3 * i + 2] = (turn + (half * Math.PI) / 180) * lever;
+  }
+
   private anyTurn(i: number, turns: readonly number[] | undefined): number {
     const { random } = this;
     const { round } = this.problem.slice;
     // along straight sides pieces lie best that are turned by quarters
     if (!turns && !round && random() < QUARTERS)
-      return Math.floor(random() * 4) * 0.25 * wholeTurn(this.energy.kindOf(i));
+      return floor(random() * 4) * 0.25 * wholeTurn(this.energy.kindOf(i));
     if (!turns) return random() * wholeTurn(this.energy.kindOf(i));
-    return this.turnOf(i, turns[Math.floor(random() * turns.length)]!);
+    return this.turnOf(i, turns[floor(random() * turns.length)]!);
   }
 
   /** One change at random: the worst piece elsewhere, some turned, a neighbourhood or all shaken. */
@@ -348,14 +398,14 @@ export class Search {
     const { random } = this;
     const choice = random();
     const free = n - this.fixedCount;
-    const anyPiece = () => this.fixedCount + Math.floor(random() * free);
+    const anyPiece = () => this.fixedCount + floor(random() * free);
     if (choice < 0.65) {
       const each = new Float64Array(n);
       this.energy.of(state, n, this.slope, each);
       for (let i = 0; i < n; i++) this.energy.layOut(state, i);
       this.findPlace(state, n, random() < 0.15 ? anyPiece() : this.worstOf(each, n), PLACES);
     } else if (choice < 0.75) {
-      for (let k = 1 + Math.floor(random() * 3); k > 0; k--) {
+      for (let k = 1 + floor(random() * 3); k > 0; k--) {
         const i = anyPiece();
         if (this.problem.turns) state[3 * i + 2] = this.anyTurn(i, this.problem.turns);
         else state[3 * i + 2]! += (random() < 0.5 ? 0.5 : random()) * wholeTurn(this.energy.kindOf(i));
@@ -381,7 +431,7 @@ export class Search {
     const within = nearby ? reach * (1.5 + 2.5 * random()) : Infinity;
     const by = nearby ? reach * (0.2 + 0.6 * random()) : reach * 0.15;
     for (let i = this.fixedCount; i < n; i++) {
-      if (Math.hypot(state[3 * i]! - cx, state[3 * i + 1]! - cy) >= within) continue;
+      if (hypot2(state[3 * i]! - cx, state[3 * i + 1]! - cy) >= within) continue;
       state[3 * i]! += (random() - 0.5) * 2 * by;
       state[3 * i + 1]! += (random() - 0.5) * 2 * by;
       const turn = (random() - 0.5) * (nearby ? 3 : 2) * by;

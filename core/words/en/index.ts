@@ -7,6 +7,7 @@ import { REASONS } from './reasons.js';
 import { REFUSALS } from './refusals.js';
 import { REMEDIES } from './remedies.js';
 import { SCHOOLS } from './schools.js';
+import { SHAPE } from './shape.js';
 import { WHY } from './why.js';
 
 export const EN = {
@@ -23,5 +24,6 @@ export const EN = {
   ...REASONS,
   ...REFUSALS,
   ...SCHOOLS,
+  ...SHAPE,
   ...WHY,
 } as const;

@@ -1,0 +1,25 @@
+export { centred, boundsOf, heightOf, widthOf, type Bounds } from './outline.js';
+export {
+  disc,
+  halfRound,
+  loaf,
+  oval,
+  rect,
+  ring,
+  sliceAreaMm2,
+  sliceOf,
+  wedge,
+  type Slice,
+} from './slice.js';
+export {
+  CUTTERS,
+  cutterById,
+  cutterOutline,
+  sizedOutline,
+  type Cutter,
+  type CutterGroup,
+  type CutterSize,
+} from './cutters/index.js';
+export { neckOf, type Neck } from './neck.js';
+export { MOST_PIECES, Nesting, type Nest, type NestRequest, type Placed } from './nest/index.js';
+export { readSvg, svgOf, svgProblemSaid, type SvgProblem, type SvgRead } from './svg.js';
