@@ -197,7 +197,9 @@ export class Search {
   private *layRows(): Generator<void> {
     const kind = this.energy.kindOf(0);
     const { turns } = this.problem;
-    const angles = turns ?? Array.from({ length: 180 / ANGLE_STEP }, (_, i) => i * ANGLE_STEP);
+    const all = Array.from({ length: 180 / ANGLE_STEP }, (_, i) => i * ANGLE_STEP);
+    // a disc is the same however it is turned
+    const angles = turns ?? (kind.radius > 0 ? [0] : all);
     const half = turns === undefined || turns.some((turn) => turns.includes((turn + 180) % 360));
     const ways: Rows[] = [];
     for (const [i, angle] of angles.entries()) {
