@@ -27,6 +27,7 @@ const OPTIONS = [
   'start',
   'temp',
   'cutter',
+  'food',
   'slice',
   'want',
   'margin',

@@ -282,6 +282,12 @@ describe('the bench', () => {
     const found = (await plate(['neck', '--cutter', 'E:25'])).json<{ neckMm: number; tipMm: number }>();
     expect(found.neckMm).toBeCloseTo(5, 1);
     expect(found.tipMm).toBeGreaterThan(4);
+    const ham = (await plate(['neck', '--cutter', 'crescent:17', '--food', 'cooked-ham'])).json<
+      Record<string, unknown>
+    >();
+    expect(ham).toMatchObject({ verdict: 'breaks', needsMm: 6 });
+    expect(ham.smallestMm).toBeGreaterThan(18);
+    expect(ham.takenBy).toContain('young-gouda');
   });
 
   test.each([

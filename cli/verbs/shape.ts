@@ -1,12 +1,15 @@
+import { CATALOGUE } from '../../core/catalogue/index.js';
 import { areaOf, type Polygon } from '../../core/geometry/index.js';
 import { decimalOf } from '../../core/measure/index.js';
 import {
+  boundsOf,
   centred,
   CUTTERS,
   cutterById,
   cutterOutline,
   disc,
   halfRound,
+  heightOf,
   loaf,
   neckOf,
   Nesting,
@@ -16,9 +19,13 @@ import {
   ring,
   sizedOutline,
   sliceOf,
+  survives,
   svgProblemSaid,
+  takenBy,
   wedge,
+  widthOf,
   type CutterSize,
+  type Neck,
   type Slice,
 } from '../../core/shape/index.js';
 import { inEnglish } from '../../core/words/index.js';
@@ -33,7 +40,7 @@ const CUTTER_HELP =
 const SLICE_HELP =
   'a slice is disc:D, ring:D/hole, rect:LxW, ellipse:LxW, half:W (half a round), loaf:WxH, wedge:WxL (width of the rind, length), or file.svg[:size], in mm';
 export const NEST_HELP = `nest --cutter <id:size> [--cutter …] --slice <slice> [--want id=n …] [--gap 2] [--margin 2] [--turns free|0,90,…] [--seconds 3 | --steps k] [--seed 1]; ${CUTTER_HELP}; ${SLICE_HELP}. mm and degrees, y upwards, angles counter-clockwise; a step is one look at all distances. Cutters: ${CUTTERS.map(({ id }) => id).join(', ')}`;
-export const NECK_HELP = `neck --cutter <id:size>: the narrowest neck, where it is, and how wide the thinnest tip is 3 mm from its end; ${CUTTER_HELP}. Cutters: ${CUTTERS.map(({ id }) => id).join(', ')}`;
+export const NECK_HELP = `neck --cutter <id:size> [--food id]: the narrowest neck, where it is, and how wide the thinnest tip is 3 mm from its end; with a food, whether the cut stays whole in it, and which foods take it; ${CUTTER_HELP}. Cutters: ${CUTTERS.map(({ id }) => id).join(', ')}`;
 
 function lengthOf(text: string, what: string): number {
   const mm = decimalOf(text);
@@ -198,18 +205,33 @@ export function nest(call: Call): void {
   });
 }
 
+/** Whether the cut stays whole in a food; the smallest size of the cutter that would, where its own does not. */
+function inFood(call: Call, neck: Neck, outline: Polygon) {
+  const id = call.options.food?.[0];
+  if (id === undefined) return {};
+  const food = CATALOGUE.find((component) => component.id === id);
+  if (!food) throw new BadInput(`--food: there is no "${id}"; the verb catalogue lists all`);
+  const { verdict, needsMm, larger } = survives(neck, food.id);
+  const bounds = boundsOf(outline);
+  const acrossMm = Math.max(widthOf(bounds), heightOf(bounds));
+  return {
+    food: id,
+    verdict,
+    ...(needsMm === undefined ? {} : { needsMm, smallestMm: acrossMm * larger! }),
+    takenBy: takenBy(neck).map((component) => component.id),
+  };
+}
+
 export function neck(call: Call): void {
-  call.print(
-    cuttersOf(call).map(({ spec, outline }) => {
-      const found = neckOf(outline);
-      return {
-        cutter: spec,
-        neckMm: found.neckMm,
-        at: found.at,
-        tipMm: found.tipMm,
-        tipAt: found.tipAt,
-        areaMm2: areaOf(outline),
-      };
-    })[0],
-  );
+  const [named] = cuttersOf(call) as [Named, ...Named[]];
+  const found = neckOf(named.outline);
+  call.print({
+    cutter: named.spec,
+    neckMm: found.neckMm,
+    at: found.at,
+    tipMm: found.tipMm,
+    tipAt: found.tipAt,
+    areaMm2: areaOf(named.outline),
+    ...inFood(call, found, named.outline),
+  });
 }

@@ -22,4 +22,5 @@ export {
 } from './cutters/index.js';
 export { neckOf, type Neck } from './neck.js';
 export { MOST_PIECES, Nesting, type Nest, type NestRequest, type Placed } from './nest/index.js';
+export { bodyOf, LEAST_NECK_MM, survives, takenBy, type Body, type Survival } from './survive.js';
 export { readSvg, svgOf, svgProblemSaid, type SvgProblem, type SvgRead } from './svg.js';

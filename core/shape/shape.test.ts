@@ -1,8 +1,11 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { areaOf, placed, signedArea, type Point, type Polygon } from '../geometry/index.js';
+import { CATALOGUE } from '../catalogue/index.js';
+import { id } from '../testing/plans.js';
 import { said } from '../testing/words.js';
 import {
+  bodyOf,
   boundsOf,
   CUTTERS,
   cutterById,
@@ -12,10 +15,13 @@ import {
   readSvg,
   ring,
   sliceAreaMm2,
+  survives,
   svgOf,
+  takenBy,
   svgProblemSaid,
   widthOf,
 } from './index.js';
+import { BODY_IDS } from './survive.js';
 import { crossingOf } from './svg.js';
 
 const bar = (length: number, width: number): Polygon => [
@@ -209,4 +215,45 @@ test('a ring is its disc without its hole', () => {
   expect(sliceAreaMm2(ring(110, 30))).toBeCloseTo(Math.PI * (55 ** 2 - 15 ** 2), -1);
   const corners: Point[] = [...ring(110, 30).outer];
   expect(corners.every(([x, y]) => Math.hypot(x, y) <= 55 + 1e-9)).toBe(true);
+});
+
+describe('a cut', () => {
+  const neck = (id: string, size: number) => neckOf(cutterOutline(cutterById(id)!, size));
+
+  test('holds where its neck is as wide as its food needs, and says how much larger it must be elsewhere', () => {
+    const thin = neck('crescent', 17);
+    expect(thin.neckMm).toBeGreaterThan(5);
+    expect(thin.neckMm).toBeLessThan(6);
+    expect(survives(thin, id('young-gouda')).verdict).toBe('holds');
+    const ham = survives(thin, id('cooked-ham'));
+    expect(ham).toMatchObject({ verdict: 'breaks', needsMm: 6 });
+    // made that much larger it holds, and no smaller does
+    expect(survives(neck('crescent', 17 * ham.larger! * 1.01), id('cooked-ham')).verdict).toBe('holds');
+    expect(survives(neck('crescent', 17 * ham.larger! * 0.98), id('cooked-ham')).verdict).toBe('breaks');
+  });
+
+  test('is promised in no food that crumbles or smears, and in none that nobody has named', () => {
+    const disc = neck('disc', 60);
+    for (const food of [
+      'stilton',
+      'feta',
+      'goat-log',
+      'parmigiano',
+      'brie',
+      'mascarpone',
+      'strawberries',
+      'pork-pate',
+    ])
+      expect([food, survives(disc, id(food)).verdict]).toEqual([food, 'unfit']);
+    const taken = takenBy(disc);
+    expect(taken.length).toBeGreaterThan(30);
+    for (const { texture } of taken) expect(['runny', 'creamy', 'crumbly', 'leafy']).not.toContain(texture);
+  });
+
+  test('each food that takes cutters is in the larder', () => {
+    const known = new Set<string>(CATALOGUE.map((component) => component.id));
+    const named = CATALOGUE.filter((component) => bodyOf(component.id) !== undefined);
+    expect(named.length).toBeGreaterThan(30);
+    expect(BODY_IDS.filter((food) => !known.has(food))).toEqual([]);
+  });
 });
