@@ -87,21 +87,30 @@ interface Named {
   id: string;
   spec: string;
   outline: Polygon;
+  /** Its size as it was asked for, or its larger side. */
+  acrossMm: number;
 }
+
+const largerSide = (outline: Polygon): number => {
+  const bounds = boundsOf(outline);
+  return Math.max(widthOf(bounds), heightOf(bounds));
+};
 
 function cuttersOf(call: Call): Named[] {
   const specs = call.options.cutter ?? [];
   if (specs.length === 0) throw new BadInput(`name a --cutter: ${CUTTER_HELP}`);
   return specs.map((spec) => {
     const drawn = drawnOutline(call, spec, '--cutter');
-    if (drawn) return { id: drawingOf(spec)!.file, spec, outline: drawn };
+    if (drawn) return { id: drawingOf(spec)!.file, spec, outline: drawn, acrossMm: largerSide(drawn) };
     const [id = '', size, ...rest] = spec.split(':');
     const cutter = cutterById(id.toLowerCase() === 'e' ? 'block-e' : id);
     if (!cutter)
       throw new BadInput(`--cutter: there is no "${id}"`, { valid: CUTTERS.map((known) => known.id) });
     if (size === undefined || rest.length > 0)
       throw new BadInput(`--cutter takes <id:size>, e.g. ${cutter.id}:30, not "${spec}"`);
-    return { id, spec, outline: cutterOutline(cutter, sizeOf(size, `--cutter ${id}`)) };
+    const asked = sizeOf(size, `--cutter ${id}`);
+    const outline = cutterOutline(cutter, asked);
+    return { id, spec, outline, acrossMm: typeof asked === 'number' ? asked : largerSide(outline) };
   });
 }
 
@@ -206,18 +215,16 @@ export function nest(call: Call): void {
 }
 
 /** Whether the cut stays whole in a food; the smallest size of the cutter that would, where its own does not. */
-function inFood(call: Call, neck: Neck, outline: Polygon) {
+function inFood(call: Call, neck: Neck, { acrossMm }: Named) {
   const id = call.options.food?.[0];
   if (id === undefined) return {};
   const food = CATALOGUE.find((component) => component.id === id);
   if (!food) throw new BadInput(`--food: there is no "${id}"; the verb catalogue lists all`);
-  const { verdict, needsMm, larger } = survives(neck, food.id);
-  const bounds = boundsOf(outline);
-  const acrossMm = Math.max(widthOf(bounds), heightOf(bounds));
+  const { verdict, needsMm, larger, frailTip } = survives(neck, food.id);
   return {
     food: id,
     verdict,
-    ...(needsMm === undefined ? {} : { needsMm, smallestMm: acrossMm * larger! }),
+    ...(needsMm === undefined ? {} : { needsMm, smallestMm: acrossMm * larger!, frailTip }),
     takenBy: takenBy(neck).map((component) => component.id),
   };
 }
@@ -232,6 +239,6 @@ export function neck(call: Call): void {
     tipMm: found.tipMm,
     tipAt: found.tipAt,
     areaMm2: areaOf(named.outline),
-    ...inFood(call, found, named.outline),
+    ...inFood(call, found, named),
   });
 }

@@ -232,6 +232,14 @@ describe('a cut', () => {
     expect(survives(neck('crescent', 17 * ham.larger! * 0.98), id('cooked-ham')).verdict).toBe('breaks');
   });
 
+  test('is not called whole where a tip is thin', () => {
+    expect(survives(neck('thin-crescent', 26), id('young-gouda'))).toMatchObject({
+      verdict: 'holds',
+      frailTip: true,
+    });
+    expect(survives(neck('disc', 26), id('young-gouda')).frailTip).toBe(false);
+  });
+
   test('is promised in no food that crumbles or smears, and in none that nobody has named', () => {
     const disc = neck('disc', 60);
     for (const food of [

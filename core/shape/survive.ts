@@ -88,17 +88,23 @@ export interface Survival {
   needsMm: number | undefined;
   /** So many times as large the cutter would hold; 1 where it does. */
   larger: number | undefined;
+  /** Is a tip so thin that it may stay in the cutter or break off on the board? */
+  frailTip: boolean;
 }
 
+/** A tip holds at one end only; three millimetres in it is at least this share of a neck (house default). */
+const TIP_OF_NECK = 0.5;
+
 /** Does a cut of this outline stay whole in this food? As a share of the cutter's size, how much larger it would have to be. */
-export function survives({ neckMm }: Neck, id: ComponentId): Survival {
+export function survives({ neckMm, tipMm }: Neck, id: ComponentId): Survival {
   const body = bodyOf(id);
-  if (!body) return { verdict: 'unfit', needsMm: undefined, larger: undefined };
+  if (!body) return { verdict: 'unfit', needsMm: undefined, larger: undefined, frailTip: false };
   const needsMm = LEAST_NECK_MM[body];
   return {
     verdict: neckMm >= needsMm ? 'holds' : 'breaks',
     needsMm,
     larger: Math.max(1, needsMm / neckMm),
+    frailTip: tipMm < needsMm * TIP_OF_NECK,
   };
 }
 
