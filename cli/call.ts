@@ -45,7 +45,7 @@ export function planOf(call: Call): Plan {
   return read.plan;
 }
 
-export function seedOf(call: Call, plan: Plan): number {
+export function seedOf(call: Call, plan: Pick<Plan, 'seed'>): number {
   const text = call.options.seed?.[0];
   if (text === undefined) return plan.seed;
   const seed = decimalOf(text);

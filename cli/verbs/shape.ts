@@ -29,7 +29,7 @@ import {
   type Slice,
 } from '../../core/shape/index.js';
 import { inEnglish } from '../../core/words/index.js';
-import { BadInput, numberOf, type Call } from '../call.js';
+import { BadInput, numberOf, seedOf, type Call } from '../call.js';
 
 /** Sizes that a kitchen has, in millimetres. */
 const LEAST_MM = 1;
@@ -187,7 +187,7 @@ export function nest(call: Call): void {
     gapMm: numberOf(call, 'gap', 0, 100) ?? 2,
     marginMm: numberOf(call, 'margin', 0, 100) ?? 2,
     ...(turns ? { turns } : {}),
-    seed: numberOf(call, 'seed', 0, 2147483647) ?? 1,
+    seed: seedOf(call, { seed: 1 }),
   });
   const isTime = () => (steps === undefined ? call.now() - start < seconds * 1000 : nesting.steps < steps);
   do nesting.step();
@@ -230,7 +230,8 @@ function inFood(call: Call, neck: Neck, { acrossMm }: Named) {
 }
 
 export function neck(call: Call): void {
-  const [named] = cuttersOf(call) as [Named, ...Named[]];
+  const [named, ...others] = cuttersOf(call) as [Named, ...Named[]];
+  if (others.length > 0) throw new BadInput('neck takes one --cutter');
   const found = neckOf(named.outline);
   call.print({
     cutter: named.spec,

@@ -192,6 +192,7 @@ function shortOver(
   context: CheckContext,
   foods: readonly PlacedFood[],
   groups: readonly Group[],
+  leftAt: (greed: number) => number[],
 ): (greed: number) => RunsShort | undefined {
   const told = (
     what: RunsShort['what'],
@@ -221,7 +222,6 @@ function shortOver(
       eats: eaters.eats.filter((f) => part.foods.has(f)),
     })),
   );
-  const leftAt = leftBy(context, foods);
   return (greed) => {
     const left = leftAt(greed);
     const joint = told('food', all, sharingInParts(all, parts, left));
@@ -267,7 +267,8 @@ function leftAtWorst(
 function careOfParty(context: CheckContext): PartyCare {
   const foods = context.placed.filter((placed) => placed.component.job !== 'none');
   const restricted = context.plan.party.filter(countsOnSome);
-  const left = leftBy(context, foods)(1);
+  const leftAt = leftBy(context, foods);
+  const left = leftAt(1);
   const now = fairShare(flowOf(context, foods, restricted, 1), left);
   // who eats everything is sure of what is there when all share: the restricted take what they may from elsewhere too
   const together = fairShare(
@@ -280,7 +281,7 @@ function careOfParty(context: CheckContext): PartyCare {
     const worst = r >= 0 ? Math.min(sure, leftAtWorst(context, foods, left, restricted, r)) : sure;
     return careOf(context, group, sure, worst, r >= 0);
   });
-  const short = shortOver(context, foods, restricted);
+  const short = shortOver(context, foods, restricted, leftAt);
   const ok = groups.every((care) => care.ok) && short(1) === undefined;
   const greed = ok ? largestGreed((at) => short(at) === undefined) : 0;
   const first = ok ? short(greed + STEP) : (short(1) ?? undefined);
@@ -302,8 +303,9 @@ export interface CareAt {
 export function careAt(context: CheckContext, greed: number): CareAt {
   const foods = context.placed.filter((placed) => placed.component.job !== 'none');
   const groups = context.plan.party.filter(countsOnSome);
-  const sure = fairShare(flowOf(context, foods, groups, 1), leftBy(context, foods)(greed));
-  const short = shortOver(context, foods, groups)(greed);
+  const leftAt = leftBy(context, foods);
+  const sure = fairShare(flowOf(context, foods, groups, 1), leftAt(greed));
+  const short = shortOver(context, foods, groups, leftAt)(greed);
   return {
     greed,
     groups: groups.map((group, i) => ({ group, sureG: sure[i]!, needG: needG(group, context.targets) })),

@@ -36,7 +36,7 @@ function boardOfExactly(foods: readonly string[], larder: readonly string[], pat
   // who is looked after is another matter: these boards are far too small for it
   const rows = draft.model.rows.filter(
     (row) =>
-      !/^(enough|body|vehicle|fresh|a vehicle|a body|a contrast|bites|bread|ample) (all|g\d)( and others)?$/.test(
+      !/^(enough|body|vehicle|fresh|a vehicle|a body|a contrast|bites|bread|ample) (all|g\d)( and others| g\d)*$/.test(
         row.name,
       ),
   );

@@ -14,8 +14,9 @@ export const LEAST_NECK_MM: Readonly<Record<Body, number>> = {
 };
 
 /**
- * Foods that are cut with cutters (craft, section 8): firm cheese that neither crumbles nor smears, firm tofu, slices of
- * sausage and cooked meat, melon, cucumber, beetroot, pepper, bread. What is not named here is not promised to hold.
+ * Foods that are cut with cutters. Craft, section 8, names young to medium gouda, cheddar, edam, provolone, havarti,
+ * emmental, manchego, firm tofu, cured sausage slices, melon, cucumber, beetroot, bell pepper, bread, tortilla; the others
+ * of each row are as firm as those (house default: nobody has tried them for us). What is not here is not promised to hold.
  */
 const BODIES: Readonly<Record<Body, readonly string[]>> = {
   firm: [

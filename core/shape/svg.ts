@@ -28,6 +28,8 @@ export type SvgRead =
 
 const MOST_TEXT = 2_000_000;
 const MOST_POINTS = 20_000;
+/** Groups in groups: no drawing program nests more, and each carries its transform. */
+const MOST_DEPTH = 60;
 /** After simplifying: more corners than this are no cutter that somebody bends from a strip. */
 const MOST_CORNERS = 1200;
 /** Curves are drawn, and points left out, to within this share of the whole. */
@@ -76,7 +78,8 @@ export function readSvg(text: string): SvgRead {
   try {
     if (text.length > MOST_TEXT) throw new Refused({ code: 'too-long', most: MOST_TEXT });
     const { shapes, scale } = shapesOf(text);
-    const loops = shapes.flatMap((shape) => loopsOf(shape));
+    const budget = { points: MOST_POINTS };
+    const loops = shapes.flatMap((shape) => loopsOf(shape, budget));
     const [largest] = [...loops].sort((a, b) => areaOf(b) - areaOf(a));
     if (!largest) throw new Refused({ code: 'no-outline' });
     const outline = cleaned(largest);
@@ -162,6 +165,8 @@ function shapesOf(text: string): { shapes: Shape[]; scale: Scale } {
       throw new Refused({ code: 'no-svg', reason: `it begins with <${tag.name}>` });
     scale ??= scaleOf(attributes);
     transforms.push(attributes['transform'] ?? '');
+    if (transforms.length > MOST_DEPTH)
+      throw new Refused({ code: 'no-svg', reason: `it is nested more than ${MOST_DEPTH} deep` });
     if (UNSEEN.has(name)) unseen += 1;
     if (unseen > 0) return;
     const d = pathOf(name, attributes);
@@ -204,12 +209,11 @@ function bezier(points: readonly Point[], t: number): Point {
 }
 
 /** The closed outlines of a path. One whose ends do not meet is refused: nothing says how it would go on. */
-function loopsOf({ d, transform }: Shape): Polygon[] {
+function loopsOf({ d, transform }: Shape, budget: { points: number }): Polygon[] {
   const path = svgpath(d).transform(transform).abs().unshort().unarc();
   const reason = (path as unknown as { err?: string }).err;
   if (reason) throw new Refused({ code: 'bad-path', reason });
   const loops: { points: Point[]; closed: boolean }[] = [];
-  let count = 0;
   path.iterate((segment, _index, x, y) => {
     const [command, ...numbers] = segment as [string, ...number[]];
     const here: Point = [x, y];
@@ -218,8 +222,8 @@ function loopsOf({ d, transform }: Shape): Polygon[] {
     if (!loop) return;
     if (command === 'Z') return void (loop.closed = true);
     const drawn = drawnBy(command, numbers, here);
-    count += drawn.length;
-    if (count > MOST_POINTS) throw new Refused({ code: 'too-many-points', most: MOST_POINTS });
+    budget.points -= drawn.length;
+    if (budget.points < 0) throw new Refused({ code: 'too-many-points', most: MOST_POINTS });
     loop.points.push(...drawn);
   });
   return loops.filter(({ points }) => points.length > 2).map(closedLoop);

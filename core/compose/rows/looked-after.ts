@@ -6,6 +6,7 @@ import {
   kindsForBites,
   partsAsked,
   shareTaken,
+  type ServingArea,
 } from '../../board/index.js';
 import { countsOnSome, portionsIn, portionsOf, unreadOf, type Group } from '../../party/index.js';
 import { ampleAt, wantsBread } from '../../portion/index.js';
@@ -66,27 +67,28 @@ export function lookedAfterRows(draft: Draft): void {
       0,
     );
   }
-  for (const group of plan.party) if (!restricted.includes(group)) ampleRow(draft, group);
+  ampleRows(draft);
 }
 
-/** Before who leaves something for others lies more than they eat: that is what they leave. */
-function ampleRow(draft: Draft, group: Group): void {
+/** On a table from which some eat some foods only lies more than all eat: that is what is left for them. */
+function ampleRows(draft: Draft): void {
   const { plan, areas, targets } = draft.problem;
-  const ample = Math.max(
-    1,
-    ...areas.filter((area) => area.groups.includes(group)).map((area) => ampleAt(plan, area.surface)),
-  );
-  if (ample === 1) return;
-  draft.model.atLeast(
-    `ample ${group.id}`,
-    draft.entries
-      .filter(({ candidate }) => candidate.component.job !== 'none')
-      .map(({ candidate, mass }) => [
-        mass,
-        shareTaken(candidate.area.groups, (other) => (other === group ? 1 : 0)),
-      ]),
-    portionsOf(group) * targets.perPortionG * ample,
-  );
+  const tables = new Map<string, ServingArea[]>();
+  for (const area of areas) {
+    if (ampleAt(plan, area.surface) === 1) continue;
+    const key = area.groups.map(({ id }) => id).join(' ');
+    tables.set(key, [...(tables.get(key) ?? []), area]);
+  }
+  for (const table of tables.values()) {
+    const [{ groups, surface }] = table as [ServingArea];
+    draft.model.atLeast(
+      `ample ${groups.map(({ id }) => id).join(' ')}`,
+      draft.entries
+        .filter(({ candidate }) => candidate.component.job !== 'none' && table.includes(candidate.area))
+        .map(({ mass }) => [mass, 1]),
+      portionsIn(groups) * targets.perPortionG * ampleAt(plan, surface),
+    );
+  }
 }
 
 /**

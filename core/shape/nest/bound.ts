@@ -1,4 +1,4 @@
-import { areaOf } from '../../geometry/index.js';
+import type { Polygon } from '../../geometry/index.js';
 import { perimeterOf } from '../outline.js';
 import { sliceAreaMm2, type Slice } from '../slice.js';
 import type { Distances } from './energy.js';
@@ -11,8 +11,7 @@ import type { Kind } from './kind.js';
  * N ≤ 2/√3 · A/d² + P/2d + 1.
  */
 export function boundOf(kind: Kind, slice: Slice, { gapMm, marginMm }: Distances): number {
-  const grown =
-    kind.radius > 0 ? Math.PI * (kind.radius + gapMm / 2) ** 2 : areaWithin(kind.field, gapMm / 2);
+  const grown = grownArea(kind, gapMm / 2);
   const less = marginMm - gapMm / 2;
   // a slice grown or shrunk by a little: by its perimeter, a hole the other way; grown corners are rounded, so that this is enough
   const edge =
@@ -28,13 +27,28 @@ export function boundOf(kind: Kind, slice: Slice, { gapMm, marginMm }: Distances
   return Math.min(byArea, Math.floor(oler + 1e-9));
 }
 
-/** At least so much of a slice lies nearer to its edge than `less`: its convex part would lose that. */
+/** At least so much of a slice lies nearer to its edge than `less`; of one with sides nothing is taken off: it may be thin. */
 function shrunk(slice: Slice, less: number): number {
-  if (slice.round) {
-    const { outerMm, innerMm } = slice.round;
-    const [outer, inner] = [Math.max(0, outerMm - less), innerMm > 0 ? innerMm + less : 0];
-    return sliceAreaMm2(slice) - Math.PI * Math.max(0, outer * outer - inner * inner);
-  }
-  // a convex outline of perimeter P loses at least P·d − (what its corners share); half of it is safe for any that is not thin
-  return Math.min(areaOf(slice.outer), (perimeterOf(slice.outer) * less) / 2);
+  if (!slice.round) return 0;
+  const { outerMm, innerMm } = slice.round;
+  const [outer, inner] = [Math.max(0, outerMm - less), innerMm > 0 ? innerMm + less : 0];
+  return sliceAreaMm2(slice) - Math.PI * Math.max(0, outer * outer - inner * inner);
 }
+
+/** The field's cells may count a little too much: so much of it is sure. */
+const SURE_OF_FIELD = 0.98;
+
+/** At least what an outline covers when it is grown by `mm`: never more than that, or the bound would be wrong. */
+function grownArea(kind: Kind, mm: number): number {
+  if (kind.radius > 0) return Math.PI * (kind.radius + mm) ** 2;
+  if (mm === 0) return kind.areaMm2;
+  if (isConvex(kind.outline)) return kind.areaMm2 + perimeterOf(kind.outline) * mm + Math.PI * mm * mm;
+  return Math.max(kind.areaMm2, SURE_OF_FIELD * areaWithin(kind.field, mm));
+}
+
+const isConvex = (outline: Polygon): boolean =>
+  outline.every(([bx, by], i) => {
+    const [ax, ay] = outline.at(i - 1)!;
+    const [cx, cy] = outline[(i + 1) % outline.length]!;
+    return (bx - ax) * (cy - by) - (by - ay) * (cx - bx) >= -1e-9;
+  });

@@ -232,7 +232,37 @@ describe('a hand', () => {
     const nest = nested({ slice: rect(100, 80), cutters: [{ outline: STAR }], turns: [0, 180] }, 800);
     expect(nest.pieces.length).toBeGreaterThan(5);
     for (const { angle } of nest.pieces) expect([0, 180]).toContain(Math.round(angle) % 360);
+    // a half turn of one of them is no turn that is allowed
+    const three = nested(
+      { slice: rect(100, 80), cutters: [{ outline: outline('heart', 22) }], turns: [0, 90, 180] },
+      900,
+    );
+    for (const { angle } of three.pieces) expect([0, 90, 180]).toContain(Math.round(angle) % 360);
   });
+});
+
+test('the bound is no less than what fits: squares side by side', () => {
+  const slice = rect(100.2, 100.2);
+  const square = { cutters: [{ outline: outline('square', 20) }], slice, gapMm: 0, marginMm: 0 };
+  // five by five of them lie there
+  expect(nested(square, 1).bound).toBeGreaterThanOrEqual(25);
+  // a slice that is thinner than its margin loses no more than it has
+  const thin = sliceOf([
+    [-40, -1],
+    [40, -1],
+    [40, 1],
+    [12, 1],
+    [12, 24],
+    [-12, 24],
+    [-12, 1],
+    [-40, 1],
+  ]);
+  const nest = nested(
+    { cutters: [{ outline: outline('square', 14) }], slice: thin, gapMm: 0, marginMm: 4 },
+    600,
+  );
+  expect(nest.pieces).toHaveLength(1);
+  expect(nest.bound).toBeGreaterThanOrEqual(1);
 });
 
 test('what fits to the last hair only is not cut: a hand has none', () => {

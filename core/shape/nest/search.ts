@@ -200,7 +200,6 @@ export class Search {
     const all = Array.from({ length: 180 / ANGLE_STEP }, (_, i) => i * ANGLE_STEP);
     // a disc is the same however it is turned
     const angles = turns ?? (kind.radius > 0 ? [0] : all);
-    const half = turns === undefined || turns.some((turn) => turns.includes((turn + 180) % 360));
     const ways: Rows[] = [];
     for (const [i, angle] of angles.entries()) {
       ways.push(
@@ -208,7 +207,7 @@ export class Search {
           gapMm: this.problem.distances.gapMm,
           areaMm2: kind.areaMm2,
           angles: [angle],
-          half,
+          half: this.mayTurn(angle + 180),
         }),
       );
       if (i > 0 && i % 12 !== 0) continue;
@@ -217,7 +216,12 @@ export class Search {
       yield;
     }
     ways.sort((a, b) => a.areaEach - b.areaEach);
-    this.docks = ways.slice(0, ROWS_KEPT).flatMap(docksOf);
+    // beside a piece that lies as it may, one turned by half may not lie so
+    const isAnyHalf = turns === undefined || turns.every((turn) => this.mayTurn(turn + 180));
+    this.docks = ways
+      .slice(0, ROWS_KEPT)
+      .flatMap(docksOf)
+      .filter(([, , turn]) => turn === 0 || isAnyHalf);
     for (const rows of ways.slice(0, ROWS_KEPT)) {
       this.layEach([rows], ROWS_LAID, 0.05, 2);
       yield;
@@ -225,6 +229,11 @@ export class Search {
       yield;
     }
     this.seeds.sort((a, b) => b.length - a.length);
+  }
+
+  private mayTurn(degrees: number): boolean {
+    const { turns } = this.problem;
+    return turns === undefined || turns.some((turn) => (turn - degrees) % 360 === 0);
   }
 
   private layEach(ways: readonly Rows[], times: number, dense: number, keep: number): void {
