@@ -207,6 +207,7 @@ export function cometWatchBrief(): Plan {
     ],
     placements: [],
     layout: [],
+    cuts: [],
     bowls: [
       { diameterMm: 80, count: 4 },
       { diameterMm: 100, count: 4 },

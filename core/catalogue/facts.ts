@@ -219,6 +219,17 @@ export const formFactSchema = z.strictObject({
   gPerCm2: z.number().min(0.1).max(3.2),
   heightMm: z.number().positive(),
   choking: z.enum(CHOKING),
+  /** Cut with cutters: the outline of each, about its middle, and its share of the pieces. */
+  outlines: z
+    .array(
+      z.strictObject({
+        outline: z.array(z.tuple([z.number(), z.number()])).min(3).max(400),
+        share: z.number().min(0).max(1),
+      }),
+    )
+    .min(1)
+    .max(8)
+    .optional(),
 });
 export type FormFact = z.infer<typeof formFactSchema>;
 

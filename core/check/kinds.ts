@@ -5,7 +5,7 @@ export const SEVERITIES = ['blocker', 'ask', 'caution', 'good'] as const;
 export type Severity = (typeof SEVERITIES)[number];
 
 /** Where the plan is changed that a finding is about. Check shows all of them. */
-export type FindingStation = 'brief' | 'choose' | 'lay';
+export type FindingStation = 'brief' | 'choose' | 'shape' | 'lay';
 
 interface Kind {
   stations: readonly [FindingStation, ...FindingStation[]];
@@ -31,6 +31,7 @@ export const FINDING_KINDS = {
   neighbours: at('lay'),
   'shared-tool': at('lay'),
   'same-kitchen': at('choose'),
+  'same-cutter': at('shape', 'lay'),
   'kitchen-order': at('lay'),
   'not-together': at('choose'),
   'promise-broken': at('choose'),
@@ -52,6 +53,9 @@ export const FINDING_KINDS = {
   'too-large': at('brief', 'lay'),
   'out-of-reach': at('brief', 'lay'),
   'too-many-kinds': at('choose', 'lay'),
+  'cut-unfit': at('shape'),
+  'cut-breaks': at('shape'),
+  'cut-frail': at('shape'),
   'not-all-laid': { ...at('lay'), ofTheLayout: true },
   'over-the-rim': { ...at('lay'), ofTheLayout: true },
   'bowls-laid-otherwise': { ...at('lay'), ofTheLayout: true },
@@ -136,6 +140,10 @@ export interface FindingArgs {
   neighbours: { foods: Several; n: number; group: string; way: Arg; theirs: Several; gap: Length };
   'shared-tool': { foods: Several; group: string };
   'same-kitchen': { what: Several; group: string; how: Arg };
+  'same-cutter': { cutter: string; food: string; others: Several; group: string; what: Several };
+  'cut-unfit': { food: string };
+  'cut-breaks': { cutter: string; food: string; neck: Length; needs: Length };
+  'cut-frail': { cutter: string; food: string; tip: Length };
   'kitchen-order': { group: string; how: Arg };
   'not-together': { what: Arg; surface: string; group: string; one: Several; other: Several };
   'promise-broken': { surface: string; free: string; foods: Several };

@@ -9,6 +9,7 @@ import { balance } from './checks/balance.js';
 import { ages, coldAir, notUnderstood, season } from './checks/brief.js';
 import { company } from './checks/company.js';
 import { contact } from './checks/contact.js';
+import { cutOut } from './checks/cut-out.js';
 import { holding } from './checks/holding.js';
 import { allLaid, laidBowls, onePatch, overTheRim } from './checks/laid.js';
 import { knownFoods } from './checks/known-foods.js';
@@ -32,6 +33,7 @@ export const CHECKS: readonly Check[] = [
   smallChildren,
   contact,
   routes,
+  cutOut,
   together,
   promises,
   ownVerdicts,

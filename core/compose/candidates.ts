@@ -73,7 +73,9 @@ function formFor(component: Component, area: ServingArea, plan: Plan): FormId | 
       );
   const usual = usualForm(component).form;
   // an own plate is small: a whole wheel or a large bowl has no place on it
-  const forms = component.forms.filter((fact) => !isOwnPlate(plan, area.surface) || fact.pieceG <= 30);
+  const forms = component.forms.filter(
+    (fact) => fact.form !== 'cut-outs' && (!isOwnPlate(plan, area.surface) || fact.pieceG <= 30),
+  );
   return (
     forms.map((fact) => fact.form).find(fits) ??
     (small.length === 0 && !isOwnPlate(plan, area.surface) ? usual : undefined)
@@ -188,9 +190,11 @@ export function problemOf(plan: Plan, keep = false, loose = false): Problem {
     // a food nobody knows anything about is never proposed, only pinned
     if (component.made === 'unknown' && !pinned) continue;
     for (const area of areas) {
-      const here = keep ? heldOn(plan, component, area) : [];
+      const here = heldOn(plan, component, area);
+      // what was cut out by hand stays with all that lies of its food, as a pin does
+      const stays = keep || here.some(({ form }) => form === 'cut-outs');
       const found =
-        here.length > 0 ? heldCandidate(component, area, here) : candidateOn(component, area, asked);
+        here.length > 0 && stays ? heldCandidate(component, area, here) : candidateOn(component, area, asked);
       if (found) candidates.push(found);
     }
   }

@@ -13,4 +13,4 @@ export {
   type Point,
   type Polygon,
 } from './polygon.js';
-export { pieceOutline, PIECES, type Piece } from './pieces.js';
+export { outlineAt, outlineOfPiece, pieceOutline, PIECES, type Piece } from './pieces.js';

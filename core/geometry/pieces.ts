@@ -1,4 +1,4 @@
-import { ellipse, roundedRectangle, type Point } from './polygon.js';
+import { ellipse, roundedRectangle, type Point, type Polygon } from './polygon.js';
 
 /** How one piece looks from above; the picture has a recipe for each. */
 export const PIECES = [
@@ -58,6 +58,7 @@ export const PIECES = [
   'pancake',
   'waffle',
   'shell',
+  'cut-out',
 ] as const;
 export type Piece = (typeof PIECES)[number];
 
@@ -164,4 +165,29 @@ export function pieceOutline(piece: Piece, lengthMm: number, widthMm: number): P
     default:
       return ellipse(l, w);
   }
+}
+
+/** What is cut with cutters, as a form of a food knows it: outlines, and of all pieces the share that has each. */
+interface Shaped {
+  piece: Piece;
+  lengthMm: number;
+  widthMm: number;
+  outlines?: readonly { outline: Polygon; share: number }[] | undefined;
+}
+
+/** Shares come out evenly along any run of pieces (the golden ratio as a low-discrepancy sequence). */
+const GOLDEN = 0.6180339887498949;
+
+/** Which of its outlines the n-th piece has, counted from 0. */
+export function outlineAt(shares: readonly number[], n: number): number {
+  let left = (((n + 0.5) * GOLDEN) % 1) * shares.reduce((sum, share) => sum + share, 0);
+  const found = shares.findIndex((share) => (left -= share) < 0);
+  return Math.max(0, found);
+}
+
+/** The ground that the n-th piece of a form hides: its own outline where it was cut with a cutter. */
+export function outlineOfPiece({ piece, lengthMm, widthMm, outlines }: Shaped, n: number): Polygon {
+  if (!outlines) return pieceOutline(piece, lengthMm, widthMm);
+  const share = outlines.map((each) => each.share);
+  return outlines[outlineAt(share, n)]!.outline;
 }

@@ -1,6 +1,6 @@
 import { formOf, type Component } from '../catalogue/index.js';
 import type { LaidElement } from '../plan/index.js';
-import { pieceOutline, placed, type Point } from '../geometry/index.js';
+import { outlineOfPiece, placed, type Point } from '../geometry/index.js';
 
 /** Elements from here on stand hard: a bowl, a wheel, a wedge is its own outline. */
 export const HARD_LAYER = 4;
@@ -20,9 +20,13 @@ export function lies(element: LaidElement, component: Component): readonly (read
 function outlinesOf(element: LaidElement, component: Component): readonly (readonly Point[])[] {
   const fact = formOf(component, element.form);
   if (element.layer === HARD_LAYER || !fact || element.pieces.length === 0) return [element.outline];
-  const outline = pieceOutline(fact.piece, fact.lengthMm, fact.widthMm);
   const [cos, sin] = [Math.cos((element.angle * Math.PI) / 180), Math.sin((element.angle * Math.PI) / 180)];
-  return element.pieces.map(([x, y, angle]) =>
-    placed(outline, element.x + x * cos - y * sin, element.y + x * sin + y * cos, angle + element.angle),
+  return element.pieces.map(([x, y, angle], n) =>
+    placed(
+      outlineOfPiece(fact, n),
+      element.x + x * cos - y * sin,
+      element.y + x * sin + y * cos,
+      angle + element.angle,
+    ),
   );
 }

@@ -1,4 +1,4 @@
-import { hypot2, placed, pieceOutline, type Point } from '../geometry/index.js';
+import { hypot2, outlineOfPiece, placed, type Point } from '../geometry/index.js';
 import { forCellsIn, type Grid } from './grid.js';
 import type { Laid } from './fill.js';
 import type { Part } from './parts.js';
@@ -28,13 +28,10 @@ const LEAN_MM = 5;
 export function keepInside(ground: readonly Point[], filled: readonly Filled[]): void {
   for (const otherFilled of filled) {
     if (otherFilled.part.pinned) continue;
-    const outline = pieceOutline(
-      otherFilled.part.fact.piece,
-      otherFilled.part.fact.lengthMm,
-      otherFilled.part.fact.widthMm,
-    );
-    const reach = max(...outline.map(([x, y]) => hypot2(x, y)));
-    for (const laid of otherFilled.pieces) drawIn(ground, outline, reach, laid);
+    otherFilled.pieces.forEach((laid, n) => {
+      const outline = outlineOfPiece(otherFilled.part.fact, n);
+      drawIn(ground, outline, max(...outline.map(([x, y]) => hypot2(x, y))), laid);
+    });
   }
 }
 
@@ -66,13 +63,10 @@ export function coverCount(
 ): Uint16Array {
   for (const polygon of hard) forCellsIn(grid, polygon, (c) => cover[c]!++);
   for (const otherFilled of filled) {
-    const outline = pieceOutline(
-      otherFilled.part.fact.piece,
-      otherFilled.part.fact.lengthMm,
-      otherFilled.part.fact.widthMm,
-    );
-    for (const laid of otherFilled.pieces)
+    otherFilled.pieces.forEach((laid, n) => {
+      const outline = outlineOfPiece(otherFilled.part.fact, n);
       forCellsIn(grid, placed(outline, laid.x, laid.y, laid.angle), (c) => cover[c]!++);
+    });
   }
   return cover;
 }

@@ -20,9 +20,11 @@ function brushFor(
   w: number,
   angle: number,
   seed: number,
+  nth: number,
 ): Brush {
   return {
     pen,
+    nth,
     random: createRandom(seed),
     component,
     fact,
@@ -50,7 +52,7 @@ export function drawPiece(
   seed: number,
 ): void {
   const turn = TURNLESS.has(fact.piece) ? 0 : angle;
-  pen.group(x, y, turn, () => RECIPES[fact.piece](brushFor(pen, component, fact, l, w, turn, seed)));
+  pen.group(x, y, turn, () => RECIPES[fact.piece](brushFor(pen, component, fact, l, w, turn, seed, seed)));
 }
 
 /** One laid element around its own place. Hard pieces take the size that the layout gave their outline. */
@@ -62,7 +64,7 @@ export function drawElement(pen: Pen, element: LaidElement, component: Component
     if (element.bowlMm !== null) return drawBowl(pen, element, component, fact, seed);
     const scale = hardScale(element, fact);
     element.pieces.forEach(([x, y, turn], i) =>
-      drawTurned(pen, component, fact, scale, x, y, turn, angle, seed + i),
+      drawTurned(pen, component, fact, scale, x, y, turn, angle, seed + i, i),
     );
   });
 }
@@ -78,6 +80,7 @@ function drawTurned(
   turn: number,
   outer: number,
   seed: number,
+  nth: number,
 ): void {
   const free = TURNLESS.has(fact.piece);
   pen.group(x, y, free ? -outer : turn, () =>
@@ -90,6 +93,7 @@ function drawTurned(
         fact.widthMm * scale,
         free ? 0 : turn + outer,
         seed,
+        nth,
       ),
     ),
   );
@@ -105,15 +109,15 @@ function hardScale(element: LaidElement, fact: FormFact): number {
 function drawBowl(pen: Pen, element: LaidElement, component: Component, fact: FormFact, seed: number): void {
   const r = element.bowlMm!;
   if (fact.piece === 'bowl') {
-    RECIPES.bowl(brushFor(pen, component, fact, r * 2, r * 2, 0, seed));
+    RECIPES.bowl(brushFor(pen, component, fact, r * 2, r * 2, 0, seed, 0));
     return;
   }
-  const brush = brushFor(pen, component, fact, r * 2, r * 2, 0, seed);
+  const brush = brushFor(pen, component, fact, r * 2, r * 2, 0, seed, 0);
   bowlOf(brush, r, () => {
     pen.ellipse(0, 0, r * 0.84, r * 0.84, { fill: darker(component.colours[1], 0.4) });
     [...element.pieces]
       .reverse()
-      .forEach(([x, y, turn], i) => drawTurned(pen, component, fact, 1, x, y, turn, 0, seed + i));
+      .forEach(([x, y, turn], i) => drawTurned(pen, component, fact, 1, x, y, turn, 0, seed + i, i));
   });
 }
 

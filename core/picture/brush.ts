@@ -10,6 +10,8 @@ export interface Brush {
   random: Random;
   component: Component;
   fact: FormFact;
+  /** Which of the element's pieces, counted from 0: what is cut with several cutters has the outline of one. */
+  nth: number;
   /** Drawn size in mm. */
   l: number;
   w: number;

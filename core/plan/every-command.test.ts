@@ -9,6 +9,7 @@ import {
   planSchema,
   play,
   type Command,
+  type Cut,
   type LaidElement,
   type Plan,
   type Surface,
@@ -49,11 +50,39 @@ const answer = {
 const overruling = { componentId: id('brie'), groupId: vegans.id, who: 'Jory', why: 'asked', when };
 const settled = { key: 'season', how: 'left', when };
 
+const cut: Cut = {
+  componentId: id('young-gouda'),
+  slice: { shape: 'rect', lengthMm: 110, widthMm: 80 },
+  thicknessMm: 6,
+  gapMm: 2,
+  marginMm: 2,
+  turns: null,
+  cutters: [
+    {
+      id: 'square',
+      name: 'Square',
+      outline: [
+        [-5, -5],
+        [5, -5],
+        [5, 5],
+        [-5, 5],
+      ],
+      acrossMm: 10,
+      want: null,
+    },
+  ],
+  pieces: [],
+  offcuts: 'waste',
+  ownCutters: false,
+  seed: 1,
+};
+
 /** A plan with something of everything, so that each command has something to change. */
 const start: Plan = planWith({
   party: [group('all', 4), vegans],
   surfaces: [board, tray],
   placements: [lies('brie', 250), lies('green-grapes', 300)],
+  cuts: [cut],
   layout: [{ surfaceId: board.id, elements: [element] }],
   answers: [answer],
   overrulings: [overruling],
@@ -250,6 +279,12 @@ const EXAMPLES: Record<string, [Command, (plan: Plan) => unknown, unknown]> = {
     (plan) => plan.ownComponents.map((component) => component.name),
     ['Aunt’s chutney'],
   ],
+  'set-cut': [
+    { name: 'set-cut', cut: { ...cut, thicknessMm: 12 } },
+    (plan) => plan.cuts.map(({ thicknessMm }) => thicknessMm),
+    [12],
+  ],
+  'remove-cut': [{ name: 'remove-cut', componentId: id('young-gouda') }, (plan) => plan.cuts, []],
   'set-layout': [
     { name: 'set-layout', surfaceId: tray.id, elements: [{ ...element, id: 'other' }] },
     (plan) => plan.layout.map((layer) => layer.surfaceId),

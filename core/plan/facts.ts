@@ -8,6 +8,7 @@ import {
 } from '../catalogue/index.js';
 import { memo1, memo2, monthOf } from '../measure/index.js';
 import type { Answer } from './records/said.js';
+import { shapedLarder } from './cut-outs.js';
 import { foodOfRecipe } from './own-recipe.js';
 import type { Plan } from './plan.js';
 
@@ -28,17 +29,18 @@ export const growingMonth = (plan: Pick<Plan, 'occasion'>): number => {
 };
 
 /**
- * Everything that can be chosen in this plan, with the plan's own components, recipes, answers and prices. In a sweet course the sweet
+ * Everything that can be chosen in this plan, with the plan's own components, recipes, answers and prices, and what is cut out of it. In a sweet course the sweet
  * bites are what a bite is built around, and a dip that is not sweet is not.
  */
 export function planLarder(
   plan: Pick<Plan, 'ownComponents' | 'answers'> &
-    Partial<Pick<Plan, 'occasion' | 'prices' | 'currency' | 'recipes'>>,
+    Partial<Pick<Plan, 'occasion' | 'prices' | 'currency' | 'recipes' | 'cuts'>>,
 ): Larder {
   const told = toldLarder(plan.ownComponents, plan.answers);
   const priced = plan.prices?.length ? pricedLarder(told, plan.prices).in(plan.currency) : told;
   const larder = plan.recipes?.length ? homeMadeLarder(priced, plan.recipes).with(plan.answers) : priced;
-  return plan.occasion?.role === 'sweet' ? sweetLarder(larder) : larder;
+  const shaped = plan.cuts?.length ? shapedLarder(larder, plan.cuts) : larder;
+  return plan.occasion?.role === 'sweet' ? sweetLarder(shaped) : shaped;
 }
 
 /** An edit of anything else leaves the larder as it is: what hangs on it is kept too. */

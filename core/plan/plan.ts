@@ -4,6 +4,7 @@ import { CURRENCIES } from '../measure/index.js';
 import { groupSchema } from '../party/index.js';
 import { crossProblems } from './problems.js';
 import { bowlsSchema, pantrySchema, prepSchema, toolsSchema, workSchema } from './records/at-hand.js';
+import { cutSchema } from './records/cut.js';
 import { elementSchema } from './records/element.js';
 import { idText, text } from './records/fields.js';
 import { occasionSchema } from './records/occasion.js';
@@ -16,7 +17,7 @@ import { surfaceIdSchema, surfaceSchema } from './records/surface.js';
 import { wishesSchema } from './records/wishes.js';
 
 export const PLAN_FORMAT = 'round-plate.plan';
-export const PLAN_VERSION = 7;
+export const PLAN_VERSION = 8;
 
 export const planSchema = z
   .strictObject({
@@ -38,6 +39,8 @@ export const planSchema = z
     layout: z
       .array(z.strictObject({ surfaceId: surfaceIdSchema, elements: z.array(elementSchema).max(400) }))
       .max(20),
+    /** What is cut out, one record a food. */
+    cuts: z.array(cutSchema).max(40),
     bowls: bowlsSchema,
     tools: toolsSchema,
     ownComponents: z.array(componentSchema).max(300),
@@ -110,6 +113,7 @@ export function emptyPlan(id: string, start: string): Plan {
     ],
     placements: [],
     layout: [],
+    cuts: [],
     bowls: [
       { diameterMm: 80, count: 4 },
       { diameterMm: 100, count: 4 },

@@ -22,6 +22,11 @@ export function crossProblems(plan: {
   placements: readonly Placement[];
   layout: readonly { surfaceId: string }[];
   recipes: readonly { id: string }[];
+  cuts: readonly {
+    componentId: string;
+    cutters: readonly unknown[];
+    pieces: readonly { cutter: number }[];
+  }[];
 }): Cross[] {
   const surfaceIds = plan.surfaces.map((surface) => surface.id as string);
   const groupIds = plan.party.map((g) => g.id);
@@ -33,6 +38,20 @@ export function crossProblems(plan: {
       'recipes',
     ),
   ];
+  plan.cuts.forEach((cut, i) => {
+    if (plan.cuts.findIndex((other) => other.componentId === cut.componentId) !== i)
+      out.push({
+        path: ['cuts', i, 'componentId'],
+        said: { say: 'no.twice', with: { id: cut.componentId } },
+      });
+    cut.pieces.forEach((piece, j) => {
+      if (piece.cutter >= cut.cutters.length)
+        out.push({
+          path: ['cuts', i, 'pieces', j, 'cutter'],
+          said: { say: 'no.cutter', with: { n: piece.cutter } },
+        });
+    });
+  });
   plan.placements.forEach((placement, i) => {
     if (!surfaceIds.includes(placement.surfaceId))
       out.push({

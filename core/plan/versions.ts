@@ -1,5 +1,6 @@
 import { PLAN_VERSION } from './plan.js';
 import { AT_HAND_STEPS } from './records/at-hand.js';
+import { CUT_STEPS } from './records/cut.js';
 import { OCCASION_STEPS } from './records/occasion.js';
 import { OWN_COMPONENT_STEPS } from './records/own-component.js';
 import { PRICE_STEPS } from './records/price.js';
@@ -24,6 +25,7 @@ const RECORDS: readonly Steps[] = [
   SCHOOL_STEPS,
   PRICE_STEPS,
   RECIPE_STEPS,
+  CUT_STEPS,
 ];
 
 const NAMES: Readonly<Record<number, string>> = {
@@ -33,6 +35,7 @@ const NAMES: Readonly<Record<number, string>> = {
   4: 'recipes of one’s own',
   5: 'what the board is for',
   6: 'what the last boards had',
+  7: 'what is cut out on the bench',
 };
 
 /** In order. The samples hold one plan of each version that was ever stored. */

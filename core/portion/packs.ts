@@ -5,6 +5,7 @@ import {
   type ComponentId,
   type Larder,
 } from '../catalogue/index.js';
+import { wasteOfCuts } from '../shape/index.js';
 import { planLarder, type Placement, type Plan } from '../plan/index.js';
 
 export interface PackChoice {
@@ -79,17 +80,19 @@ export interface Bought {
   choice: PackChoice | undefined;
 }
 
-/** What is bought for these placements: all lots of all surfaces together, in whole packs, less what is in the house. */
+/** What is bought for these placements: all lots of all surfaces together, in whole packs, with what is lost in cutting out, less what is in the house. */
 export function boughtFor(
   placements: readonly Placement[],
   larder: Larder,
   pantry: Plan['pantry'] = [],
+  cuts: Plan['cuts'] = [],
 ): Bought[] {
   const mass = new Map<ComponentId, number>();
   for (const placement of placements)
     mass.set(placement.componentId, (mass.get(placement.componentId) ?? 0) + placement.massG);
-  return [...mass].map(([id, neededG]) => {
+  return [...mass].map(([id, laidG]) => {
     const component = larder.get(id);
+    const neededG = laidG + wasteOfCuts(cuts, id, larder, placements);
     const ownedG = Math.min(neededG, inPantry(pantry, id));
     return { id, component, neededG, ownedG, choice: component && choosePacks(component, neededG - ownedG) };
   });
@@ -97,7 +100,7 @@ export function boughtFor(
 
 /** What the packs of a plan cost, in minor units of its currency. */
 export const costOf = (plan: Plan): number =>
-  boughtFor(plan.placements, planLarder(plan), plan.pantry).reduce(
+  boughtFor(plan.placements, planLarder(plan), plan.pantry, plan.cuts).reduce(
     (sum, bought) => sum + (bought.choice?.priceMinor ?? 0),
     0,
   );

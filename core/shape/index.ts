@@ -22,5 +22,21 @@ export {
 } from './cutters/index.js';
 export { neckOf, type Neck } from './neck.js';
 export { MOST_PIECES, Nesting, type Nest, type NestRequest, type Placed } from './nest/index.js';
+export {
+  benchNeck,
+  libraryCutter,
+  needOfCut,
+  nestRequest,
+  ownCutter,
+  proposedCut,
+  resized,
+  sliceFigures,
+  sliceFrom,
+  slicesFor,
+  wasteOfCuts,
+  type CutNeed,
+  type SliceFigures,
+} from './cut.js';
+export { usualSliceOf, type UsualSlice } from './slices-of.js';
 export { bodyOf, LEAST_NECK_MM, survives, takenBy, type Body, type Survival } from './survive.js';
 export { readSvg, svgOf, svgProblemSaid, type SvgProblem, type SvgRead } from './svg.js';

@@ -284,7 +284,7 @@ const promiseFact = (name: 'fact.name.free-from-first' | 'fact.name.fresh-gloves
 /** House default, in minutes: what washing and changing takes. */
 const WASHING_MIN = 6;
 
-const FREE_FROM_FIRST: Remedy = {
+export const FREE_FROM_FIRST: Remedy = {
   kind: 'free-from-first',
   args: { minutes: WASHING_MIN },
   command: { name: 'set-prep', prep: { freeFromFirst: true, freshGloves: true } },

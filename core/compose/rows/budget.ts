@@ -1,5 +1,6 @@
 import { buyingOf, COUNTER_STEP_G, FORMS, type Component, type ComponentId } from '../../catalogue/index.js';
 import { planLarder, type Plan } from '../../plan/index.js';
+import { wasteOfCuts } from '../../shape/index.js';
 import { boughtFor, choosePacks, inPantry, perGram } from '../../portion/index.js';
 import type { Draft, Entry } from '../draft.js';
 import { garnish } from '../settle.js';
@@ -42,6 +43,10 @@ function priceRows(draft: Draft): void {
   }
 }
 
+/** Grams that need not be bought; below nought where cutting out asks for more than is laid. */
+const atHandG = ({ problem: { plan } }: Draft, id: ComponentId): number =>
+  inPantry(plan.pantry, id) - wasteOfCuts(plan.cuts, id, planLarder(plan), plan.placements);
+
 type Spent = (readonly [variable: number, minor: number])[];
 
 /** What is laid of a food, with what rounding to whole pieces may add. */
@@ -54,7 +59,7 @@ function weighedRows(draft: Draft, id: ComponentId): Spent {
   draft.model.atLeast(
     `weighed out ${id}`,
     [[grams, 1], [draft.chosen.get(id)!, -COUNTER_STEP_G], ...laidTerms(draft.entriesOf(id))],
-    -inPantry(draft.problem.plan.pantry, id),
+    -atHandG(draft, id),
   );
   return [[grams, perGram(draft.component(id))]];
 }
@@ -63,8 +68,8 @@ function weighedRows(draft: Draft, id: ComponentId): Spent {
 function packRows(draft: Draft, id: ComponentId): Spent {
   const { packs } = draft.component(id);
   const here = draft.entriesOf(id);
-  const owned = inPantry(draft.problem.plan.pantry, id);
-  const mostG = here.reduce((sum, entry) => sum + entry.candidate.maxG + crumbs(entry), 0);
+  const owned = atHandG(draft, id);
+  const mostG = here.reduce((sum, entry) => sum + entry.candidate.maxG + crumbs(entry), Math.max(0, -owned));
   const counts = packs.map((pack, i) =>
     draft.model.variable(`packs ${id} ${i}`, 0, Math.ceil(mostG / pack.massG), 0, { integer: true }),
   );
@@ -91,10 +96,7 @@ export function fillPacks(draft: Draft, values: number[]): void {
       .entriesOf(id)
       .filter((entry) => (values[entry.laid] ?? 0) > 0.5)
       .reduce((sum, entry) => sum + (values[entry.mass] ?? 0) + crumbs(entry), 0);
-    const chosen = choosePacks(
-      draft.component(id),
-      Math.max(0, grams - inPantry(draft.problem.plan.pantry, id)),
-    ).packs;
+    const chosen = choosePacks(draft.component(id), Math.max(0, grams - atHandG(draft, id))).packs;
     draft.component(id).packs.forEach((pack, i) => {
       values[vars[i]!] = chosen.find((otherPack) => otherPack.massG === pack.massG)?.count ?? 0;
     });

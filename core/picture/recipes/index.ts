@@ -5,6 +5,7 @@ import { bowl } from './bowl.js';
 import { breadstick, roundCracker, squareCracker, stick, strip, toast } from './bread.js';
 import { chunk, cube, log, shred, wedge, wheel } from './cheese.js';
 import { boat, bow, eggHalf, skewer, swirl } from './cooked.js';
+import { cutOut } from './cut-out.js';
 import { flower, leaf, sprig } from './herbs.js';
 import { nut, ridgedNut, seedPinch } from './nuts.js';
 import { bit, gherkin, pod, smear } from './pickles.js';
@@ -70,4 +71,5 @@ export const RECIPES: Record<Piece, Recipe> = {
   pancake,
   waffle,
   shell,
+  'cut-out': cutOut,
 };

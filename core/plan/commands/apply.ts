@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { diff, type Change } from '../diff.js';
 import { planSchema, type Plan } from '../plan.js';
 import { fieldProblems, type ReadProblem } from '../read.js';
+import { BENCH_COMMANDS } from './bench.js';
 import { BOARD_COMMANDS } from './board.js';
 import { BRIEF_COMMANDS } from './brief.js';
 import type { CommandKind } from './command.js';
@@ -9,7 +10,13 @@ import { LAYOUT_COMMANDS } from './layout.js';
 import { SAID_COMMANDS } from './said.js';
 
 /** Every edit there is. */
-const KINDS = [...BRIEF_COMMANDS, ...BOARD_COMMANDS, ...LAYOUT_COMMANDS, ...SAID_COMMANDS] as const;
+const KINDS = [
+  ...BRIEF_COMMANDS,
+  ...BOARD_COMMANDS,
+  ...LAYOUT_COMMANDS,
+  ...BENCH_COMMANDS,
+  ...SAID_COMMANDS,
+] as const;
 type Single = z.infer<(typeof KINDS)[number]['schema']>;
 
 const byName = new Map<string, CommandKind>(KINDS.map((k) => [k.name, k as unknown as CommandKind]));

@@ -80,6 +80,7 @@ const withoutFood = (plan: Plan, id: ComponentId): Plan => ({
   }),
   placements: plan.placements.filter((placement) => placement.componentId !== id),
   answers: plan.answers.filter((answer) => answer.componentId !== id),
+  cuts: plan.cuts.filter((cut) => cut.componentId !== id),
 });
 
 /** What is wished for, and what lies where. */

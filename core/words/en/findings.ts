@@ -20,6 +20,17 @@ export const FINDINGS = {
     'It stands in a bowl; a spoon or tongs that go around would bring it to “{group}”.',
   'finding.same-kitchen.text': '{whatCap} in one kitchen with the food of “{group}”.',
   'finding.same-kitchen.why': '{how}',
+  'finding.same-cutter.text': 'One {cutterLow} for {foodLow} and {othersLow}.',
+  'finding.same-cutter.why':
+    '{whatCap} on it would reach “{group}”: cut {foodLow} first, or with cutters of its own.',
+  'finding.cut-unfit.text': '{food} is not cut with cutters.',
+  'finding.cut-unfit.why':
+    'It crumbles or smears, or nobody has tried it: cut one slice before you count on it.',
+  'finding.cut-breaks.text': 'The {cutterLow} breaks in {foodLow}.',
+  'finding.cut-breaks.why': '{neck} at its narrowest, and this food holds from {needs}.',
+  'finding.cut-frail.text': 'Frail tips: the {cutterLow} in {foodLow}.',
+  'finding.cut-frail.why':
+    '{tip} wide just before the end, a tip may stay in the cutter. Chill the slices, push the piece out with a stick.',
   'finding.kitchen-order.text': 'Make the food of “{group}” first.',
   'finding.kitchen-order.why': '{how}',
   'finding.not-together.text': '{whatCap} on {surfaceLow}.',

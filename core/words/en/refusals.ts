@@ -36,6 +36,7 @@ export const REFUSALS = {
   'no.text': '{text}',
   'no.at': '{path}: {why}',
 
+  'no.cutter': 'there is no cutter {n, number} in it',
   'no.twice': '“{id}” stands there twice',
   'no.surface': 'there is no surface “{id}”',
   'no.group': 'there is no group “{id}”',

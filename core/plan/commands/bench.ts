@@ -1,0 +1,47 @@
+import { cutSchema, type Cut } from '../records/cut.js';
+import { cutOutsForm, uncutForm } from '../cut-outs.js';
+import { planLarder } from '../facts.js';
+import type { Plan } from '../plan.js';
+import { command, replaceBy } from './command.js';
+
+/** What lies cut out keeps its number of pieces; they weigh what the cutters give now. */
+function weighedAnew(plan: Plan, cut: Cut): Plan['placements'] {
+  const component = planLarder(plan).get(cut.componentId);
+  if (!component) return plan.placements;
+  const { pieceG } = cutOutsForm(component, cut);
+  return plan.placements.map((placement) =>
+    placement.componentId === cut.componentId && placement.form === 'cut-outs'
+      ? { ...placement, massG: Math.round(placement.pieces * pieceG * 10) / 10 || 0.1 }
+      : placement,
+  );
+}
+
+/** Without cutters the same grams lie as they would have before. */
+function uncut(plan: Plan, componentId: Cut['componentId']): Plan['placements'] {
+  const component = planLarder(plan).get(componentId);
+  return plan.placements.map((placement) => {
+    if (!component || placement.componentId !== componentId || placement.form !== 'cut-outs')
+      return placement;
+    const { form, pieceG } = uncutForm(component);
+    return { ...placement, form, pieces: Math.max(1, Math.round(placement.massG / pieceG)) };
+  });
+}
+
+/** What is cut out, melted or folded on the bench. */
+export const BENCH_COMMANDS = [
+  command('set-cut', 'change what is cut out', { cut: cutSchema }, (plan, { cut }) => ({
+    ...plan,
+    cuts: replaceBy(plan.cuts, (other) => other.componentId === cut.componentId, cut),
+    placements: weighedAnew(plan, cut),
+  })),
+  command(
+    'remove-cut',
+    'take it off the bench',
+    { componentId: cutSchema.shape.componentId },
+    (plan, { componentId }) => ({
+      ...plan,
+      cuts: plan.cuts.filter((cut) => cut.componentId !== componentId),
+      placements: uncut(plan, componentId),
+    }),
+  ),
+] as const;

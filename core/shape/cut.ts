@@ -1,0 +1,261 @@
+import { formOf, type Component } from '../catalogue/index.js';
+import { memo1 } from '../measure/index.js';
+import { areaOf, type Polygon } from '../geometry/index.js';
+import {
+  flatG,
+  piecesOf,
+  type Cut,
+  type CutCutter,
+  type CutSlice,
+  type Placement,
+  type Plan,
+} from '../plan/index.js';
+import { cutterById, cutterOutline, sizedOutline } from './cutters/index.js';
+import { neckOf } from './neck.js';
+import type { NestRequest } from './nest/index.js';
+import {
+  disc,
+  halfRound,
+  loaf,
+  oval,
+  rect,
+  ring,
+  sliceAreaMm2,
+  sliceOf,
+  wedge,
+  type Slice,
+} from './slice.js';
+import { usualSliceOf } from './slices-of.js';
+import { survives } from './survive.js';
+
+/** The narrowest neck of a cutter that lies on the bench, found once. */
+export const benchNeck = memo1(neckOf);
+
+/** The outline that is cut from. */
+export function sliceFrom(slice: CutSlice): Slice {
+  switch (slice.shape) {
+    case 'disc':
+      return disc(slice.diameterMm);
+    case 'ring':
+      return ring(slice.diameterMm, Math.min(slice.holeMm, slice.diameterMm - 1));
+    case 'half':
+      return halfRound(slice.widthMm);
+    case 'oval':
+      return oval(slice.lengthMm, slice.widthMm);
+    case 'rect':
+      return rect(slice.lengthMm, slice.widthMm);
+    case 'loaf':
+      return loaf(slice.widthMm, slice.heightMm);
+    case 'wedge':
+      return wedge(Math.min(slice.widthMm, 2 * slice.lengthMm), slice.lengthMm);
+    case 'own':
+      return sliceOf(slice.outline);
+  }
+}
+
+/** What the solver is asked for. Pieces that a hand has set stay where they are. */
+export const nestRequest = (cut: Cut): NestRequest => ({
+  slice: sliceFrom(cut.slice),
+  cutters: cut.cutters.map(({ outline, want }) => ({ outline, ...(want === null ? {} : { want }) })),
+  gapMm: cut.gapMm,
+  marginMm: cut.marginMm,
+  ...(cut.turns ? { turns: cut.turns } : {}),
+  locked: cut.pieces.filter((piece) => piece.locked),
+  seed: cut.seed,
+});
+
+/** What the plan keeps is rounded to hundredths of a millimetre. */
+const hundredths = (mm: number): number => Math.round(mm * 100) / 100;
+const kept = (outline: Polygon): [number, number][] =>
+  outline.map(([x, y]) => [hundredths(x), hundredths(y)]);
+
+/** A cutter of the library in a size (its larger measure, or the circle through its tips), as the plan keeps it. */
+export function libraryCutter(
+  id: string,
+  acrossMm: number,
+  want: CutCutter['want'] = null,
+): CutCutter | undefined {
+  const cutter = cutterById(id);
+  if (!cutter) return undefined;
+  return { id, name: cutter.name, outline: kept(cutterOutline(cutter, acrossMm)), acrossMm, want };
+}
+
+/** A drawing of one's own as a cutter; its size is its larger side. */
+export const ownCutter = (id: string, name: string, outline: Polygon, acrossMm: number): CutCutter => ({
+  id,
+  name,
+  outline: kept(sizedOutline(outline, acrossMm)),
+  acrossMm,
+  want: null,
+});
+
+/** The same cutter in another size. */
+export const resized = (cutter: CutCutter, acrossMm: number): CutCutter =>
+  libraryCutter(cutter.id, acrossMm, cutter.want) ?? {
+    ...cutter,
+    outline: kept(sizedOutline(cutter.outline, acrossMm)),
+    acrossMm,
+  };
+
+// ------------------------------------------------------------------ what a slice gives
+
+export interface SliceFigures {
+  /** Grams of a whole slice. */
+  sliceG: number;
+  /** Pieces of all cutters, and of each. */
+  perSlice: number;
+  byCutter: number[];
+  /** Grams of the mean piece. */
+  pieceG: number;
+  /** Of the slice, the part that becomes pieces. */
+  yield: number;
+  offcutG: number;
+}
+
+/** What one slice gives as its pieces lie now; grams by area, thickness and density. */
+export function sliceFigures(component: Component, cut: Cut): SliceFigures {
+  const byCutter = piecesOf({ ...cut, cutters: cut.cutters });
+  const nested = cut.pieces.length > 0;
+  const perSlice = nested ? byCutter.reduce((sum, n) => sum + n, 0) : 0;
+  const area = nested
+    ? cut.cutters.reduce((sum, { outline }, k) => sum + byCutter[k]! * areaOf(outline), 0)
+    : 0;
+  const whole = sliceAreaMm2(sliceFrom(cut.slice));
+  const sliceG = flatG(component, whole, cut.thicknessMm);
+  const piecesG = flatG(component, area, cut.thicknessMm);
+  return {
+    sliceG,
+    perSlice,
+    byCutter: nested ? byCutter : byCutter.map(() => 0),
+    pieceG: perSlice > 0 ? piecesG / perSlice : 0,
+    yield: area / whole,
+    offcutG: sliceG - piecesG,
+  };
+}
+
+/** Slices for so many pieces, and the pieces that they give beyond those. */
+export function slicesFor(perSlice: number, pieces: number): { slices: number; spares: number } {
+  if (perSlice === 0) return { slices: 0, spares: 0 };
+  const slices = Math.ceil(pieces / perSlice);
+  return { slices, spares: slices * perSlice - pieces };
+}
+
+// ------------------------------------------------------------------ what the plan needs
+
+export interface CutNeed extends SliceFigures {
+  /** Pieces of it on all surfaces, in all lots. */
+  pieces: number;
+  slices: number;
+  spares: number;
+  /** Offcuts of all slices, spare pieces with them; and of it what lies on the board after all, in other forms. */
+  leftG: number;
+  laidG: number;
+  /** Grams of the food to have, whatever it becomes. */
+  neededG: number;
+}
+
+/** What a food needs that is cut out: whole slices, and of what else lies of it the part that no offcut gives. */
+export function needOfCut(component: Component, cut: Cut, placements: readonly Placement[]): CutNeed {
+  const mine = placements.filter((placement) => placement.componentId === cut.componentId);
+  const shaped = mine.filter((placement) => placement.form === 'cut-outs');
+  const sum = (list: readonly Placement[]) => list.reduce((all, { massG }) => all + massG, 0);
+  const figures = sliceFigures(component, cut);
+  const pieces = shaped.reduce((all, placement) => all + placement.pieces, 0);
+  const { slices, spares } = slicesFor(figures.perSlice, pieces);
+  const sliced = Math.max(slices * figures.sliceG, sum(shaped));
+  const others = sum(mine) - sum(shaped);
+  const leftG = sliced - sum(shaped);
+  const laidG = cut.offcuts === 'board' ? Math.min(others, leftG) : 0;
+  return { ...figures, pieces, slices, spares, leftG, laidG, neededG: sliced + others - laidG };
+}
+
+/** Grams that shaping asks for beyond what lies on the boards. */
+export function wasteOfCuts(
+  cuts: Plan['cuts'],
+  componentId: Component['id'],
+  larder: ReadonlyMap<Component['id'], Component>,
+  placements: readonly Placement[],
+): number {
+  const cut = cuts.find((cut) => cut.componentId === componentId);
+  const component = larder.get(componentId);
+  if (!cut || !component) return 0;
+  const { leftG, laidG } = needOfCut(component, cut, placements);
+  return leftG - laidG;
+}
+
+// ------------------------------------------------------------------ a first proposal
+
+/** Cutters for the motifs of a theme; a weave is laid, not cut. */
+const FOR_MOTIF: Readonly<Record<string, string>> = {
+  comet: 'comet',
+  crescent: 'crescent',
+  star: 'star',
+  kite: 'kite',
+  wave: 'wave',
+  fish: 'fish',
+  lamp: 'lantern',
+  leaf: 'leaf',
+};
+const PLAIN = ['star', 'disc'];
+/** A piece to eat is so large, and no larger (craft, section 8: 20 to 40 mm; a cutter over 60 mm makes more than a bite). */
+const USUAL_MM = 32;
+const MOST_MM = 46;
+const STEP_MM = 2;
+
+/** The least even size, from the usual one up, at which the cut stays whole; undefined where that is no bite. */
+function sizeThatHolds(id: string, component: Component): number | undefined {
+  const known = cutterById(id);
+  if (!known) return undefined;
+  const { verdict, larger } = survives(neckOf(cutterOutline(known, USUAL_MM)), component.id);
+  if (verdict === 'unfit') return undefined;
+  const size = Math.ceil((USUAL_MM * larger!) / STEP_MM) * STEP_MM;
+  return size <= MOST_MM ? size : undefined;
+}
+
+const fitsIn = (slice: Slice, acrossMm: number): boolean =>
+  Math.min(
+    ...[0, 1].map((axis) => {
+      const along = slice.outer.map((point) => point[axis]!);
+      return Math.max(...along) - Math.min(...along);
+    }),
+  ) >=
+  acrossMm + 4;
+
+/**
+ * What is proposed for a food: the theme's motif in its least size that holds, from the slice that a shop gives. Undefined
+ * for a food of which nobody says that it can be cut.
+ */
+export function proposedCut(component: Component, motifs: readonly string[], seed: number): Cut | undefined {
+  const { slice, thicknessMm } = usualSliceOf(component.id);
+  const ids = [...motifs.flatMap((motif) => FOR_MOTIF[motif] ?? []), ...PLAIN];
+  for (const id of ids) {
+    const size = sizeThatHolds(id, component);
+    const cutter = size !== undefined && fitsIn(sliceFrom(slice), size) ? libraryCutter(id, size) : undefined;
+    if (cutter) return cutWith(component, slice, thicknessMm, cutter, seed);
+  }
+  // a small slice gives one round each
+  const small = libraryCutter('disc', 20);
+  return survives(neckOf(small!.outline), component.id).verdict === 'holds'
+    ? cutWith(component, slice, thicknessMm, small!, seed)
+    : undefined;
+}
+
+const cutWith = (
+  component: Component,
+  slice: CutSlice,
+  thicknessMm: number,
+  cutter: CutCutter,
+  seed: number,
+): Cut => ({
+  componentId: component.id,
+  slice,
+  thicknessMm,
+  gapMm: 2,
+  marginMm: 2,
+  turns: null,
+  cutters: [cutter],
+  pieces: [],
+  offcuts: formOf(component, 'cubes') || formOf(component, 'chunks') ? 'board' : 'waste',
+  ownCutters: false,
+  seed,
+});
