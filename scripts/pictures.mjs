@@ -66,6 +66,12 @@ const VIEWS = {
     await station(page, 'check');
     await press(page, /^Coeliac, 2 guests/);
   },
+  shape: async (page) => {
+    await station(page, 'shape');
+    await page.getByText('Looking for more').waitFor({ state: 'detached' });
+    await page.getByRole('button', { name: /^Lay \d+ on/ }).click();
+    await page.getByText('They lie on').waitFor();
+  },
   lay: (page) => station(page, 'lay'),
   near: async (page) => {
     await station(page, 'lay');

@@ -7,6 +7,8 @@ interface Kept {
   letterKeys: boolean;
   /** Who works here: proposed where a name is asked. */
   stylist: string;
+  /** How many pixels of this screen a millimetre has: for what is shown in its true size. */
+  pxPerMm: number;
 }
 
 interface Settings extends Kept {
@@ -15,6 +17,8 @@ interface Settings extends Kept {
 
 export const SETTINGS_KEY = 'round-plate.settings';
 const LONGEST_NAME = 60;
+/** Ninety-six pixels an inch, as browsers count them where nobody has said more. */
+const PX_PER_MM = 96 / 25.4;
 
 /** What is stored, whatever it is: before there was a house, its records stood here too. */
 export function storedSettings(): Record<string, unknown> {
@@ -35,6 +39,10 @@ function read(): Kept {
     theme: value.theme === 'evening' ? 'evening' : 'day',
     units: value.units === 'imperial' ? 'imperial' : 'metric',
     letterKeys: value.letterKeys !== false,
+    pxPerMm:
+      typeof value.pxPerMm === 'number' && value.pxPerMm >= 1 && value.pxPerMm <= 20
+        ? value.pxPerMm
+        : PX_PER_MM,
     stylist: typeof value.stylist === 'string' ? value.stylist.slice(0, LONGEST_NAME) : '',
   };
 }
@@ -44,9 +52,9 @@ export const useSettings = create<Settings>((set, get) => ({
   ...read(),
   set(patch) {
     set(patch);
-    const { theme, units, letterKeys, stylist } = get();
+    const { theme, units, letterKeys, stylist, pxPerMm } = get();
     // what is not ours to know stays until the house has taken it
-    const kept = { ...storedSettings(), theme, units, letterKeys, stylist };
+    const kept = { ...storedSettings(), theme, units, letterKeys, stylist, pxPerMm };
     localStorage.setItem(SETTINGS_KEY, JSON.stringify(kept));
   },
 }));

@@ -14,7 +14,8 @@ const urlOf = (svg: string): string => URL.createObjectURL(new Blob([svg], { typ
 
 /** The food's portrait as a picture address; drawn once. */
 export function portraitUrl(component: Component, form?: FormFact): string {
-  const key = `${component.id} ${form?.form ?? ''} ${component.colours.join()}`;
+  const shape = form?.outlines ? JSON.stringify(form.outlines) : '';
+  const key = `${component.id} ${form?.form ?? ''} ${component.colours.join()} ${shape}`;
   const known = portraits.get(key);
   if (known) return known;
   const url = urlOf(portraitSvg(component, form));
@@ -34,12 +35,12 @@ export function useBoardUrl(
   surface: Surface | undefined,
   options?: DrawOptions,
 ): string | undefined {
-  const { layout, ownComponents, recipes, occasion } = plan;
+  const { layout, ownComponents, recipes, cuts, occasion } = plan;
   const elements = layout.find((layer) => layer.surfaceId === surface?.id)?.elements;
   // the picture hangs on what lies there and on how it is shown, not on what is said of it or on the rest of the plan
   const asked = useRef<{ parts: readonly unknown[]; plan: Plan | undefined }>({ parts: [], plan: undefined });
   const seen = options?.showing && [...options.showing].join();
-  const parts = [elements, surface, ownComponents, recipes, occasion.name, options?.bare, seen];
+  const parts = [elements, surface, ownComponents, recipes, cuts, occasion.name, options?.bare, seen];
   if (parts.some((part, i) => part !== asked.current.parts[i])) asked.current = { parts, plan };
   // anew with every part that changed, also where the plan is the same and another guest looks at it
   const wanted = asked.current;

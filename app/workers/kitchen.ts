@@ -13,7 +13,15 @@ const taster = new Pool(1, start);
 /** Who looks at each edit waits for nobody. */
 const inspector = new Pool(1, start);
 
-const POOLS: Partial<Record<JobKind, Pool>> = { picture: painter, trial: taster, check: inspector };
+/** Who presses cutters hears after each few packings whether it is still wanted. */
+const presser = new Pool(1, start);
+
+const POOLS: Partial<Record<JobKind, Pool>> = {
+  picture: painter,
+  trial: taster,
+  check: inspector,
+  nest: presser,
+};
 
 /** Called as soon as a plan is on its way: who looks at it first is there. */
 export const wakeInspector = (): void => inspector.warm();

@@ -87,3 +87,4 @@ export {
   WANTED,
   type WantedTaste,
 } from './tastes.js';
+export { layCutOuts, surfaceOfFood } from './cut-outs.js';

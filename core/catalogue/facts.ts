@@ -223,7 +223,10 @@ export const formFactSchema = z.strictObject({
   outlines: z
     .array(
       z.strictObject({
-        outline: z.array(z.tuple([z.number(), z.number()])).min(3).max(400),
+        outline: z
+          .array(z.tuple([z.number(), z.number()]))
+          .min(3)
+          .max(400),
         share: z.number().min(0).max(1),
       }),
     )

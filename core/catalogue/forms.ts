@@ -62,7 +62,11 @@ const TABLE = {
   scatter: kind('scattered', 'loose', 1.5, 12, 'round'),
   halves: kind('halves', 'loose', 1.8, 16, 'safe', cut(2, 0.8)),
   /** Their outlines are the plan's own (`Plan.cuts`); eight are pressed and pushed out in a minute (house default). */
-  'cut-outs': kind('cut-outs', 'loose', 0.8, 6, 'chunk', { ...cut(4, 0), pieceMin: 1 / 8, verb: 'Cut it out' }),
+  'cut-outs': kind('cut-outs', 'loose', 0.8, 6, 'chunk', {
+    ...cut(4, 0),
+    pieceMin: 1 / 8,
+    verb: 'Cut it out',
+  }),
   'citrus-wheels': kind('wheels', 'run', 1.3, 8, 'safe', cut(2, 0.6)),
   balls: kind('balls', 'loose', 2, 26, 'round'),
   leaves: kind('leaves', 'run', 0.7, 12, 'safe'),

@@ -1,3 +1,4 @@
+import simplify from 'simplify-js';
 import { formOf, type Component } from '../catalogue/index.js';
 import { memo1 } from '../measure/index.js';
 import { areaOf, type Polygon } from '../geometry/index.js';
@@ -26,7 +27,7 @@ import {
   type Slice,
 } from './slice.js';
 import { usualSliceOf } from './slices-of.js';
-import { survives } from './survive.js';
+import { bodyOf, survives } from './survive.js';
 
 /** The narrowest neck of a cutter that lies on the bench, found once. */
 export const benchNeck = memo1(neckOf);
@@ -64,6 +65,14 @@ export const nestRequest = (cut: Cut): NestRequest => ({
   seed: cut.seed,
 });
 
+/** So many looks at all distances take about three seconds for a dozen pieces, and more pieces take longer each (measured). */
+const STEPS = 26_000;
+const DOZEN = 14;
+
+/** How long a packing with so many pieces is looked at for a better one. */
+export const stepsFor = (pieces: number): number =>
+  Math.round(STEPS * Math.min(1, DOZEN / Math.max(1, pieces)));
+
 /** What the plan keeps is rounded to hundredths of a millimetre. */
 const hundredths = (mm: number): number => Math.round(mm * 100) / 100;
 const kept = (outline: Polygon): [number, number][] =>
@@ -80,11 +89,28 @@ export function libraryCutter(
   return { id, name: cutter.name, outline: kept(cutterOutline(cutter, acrossMm)), acrossMm, want };
 }
 
+/** So many corners a plan keeps of an outline; a drawing with more loses those that show least. */
+const MOST_CORNERS = 400;
+const FIRST_TOLERANCE_MM = 0.02;
+
+function fewCorners(outline: Polygon): Polygon {
+  let few = outline;
+  for (let tolerance = FIRST_TOLERANCE_MM; few.length > MOST_CORNERS; tolerance *= 1.5)
+    few = simplify(
+      [...outline, outline[0]!].map(([x, y]) => ({ x, y })),
+      tolerance,
+      true,
+    )
+      .slice(0, -1)
+      .map(({ x, y }) => [x, y]);
+  return few;
+}
+
 /** A drawing of one's own as a cutter; its size is its larger side. */
 export const ownCutter = (id: string, name: string, outline: Polygon, acrossMm: number): CutCutter => ({
   id,
   name,
-  outline: kept(sizedOutline(outline, acrossMm)),
+  outline: kept(fewCorners(sizedOutline(outline, acrossMm))),
   acrossMm,
   want: null,
 });
@@ -259,3 +285,71 @@ const cutWith = (
   ownCutters: false,
   seed,
 });
+
+// ------------------------------------------------------------------ bent by hand
+
+type Bend = Partial<
+  Pick<Cut, 'slice' | 'thicknessMm' | 'gapMm' | 'marginMm' | 'turns' | 'cutters' | 'offcuts' | 'ownCutters'>
+>;
+
+/**
+ * The cut with something changed. Pieces that are no longer where they may be are nested again: with other cutters or
+ * another slice all of them, with other distances or turns those that no hand has set.
+ */
+export function bent(cut: Cut, bend: Bend): Cut {
+  const now = { ...cut, ...bend };
+  if (bend.slice || bend.cutters) return { ...now, pieces: [] };
+  if (bend.gapMm !== undefined || bend.marginMm !== undefined || bend.turns !== undefined)
+    return { ...now, pieces: cut.pieces.filter(({ locked }) => locked) };
+  return now;
+}
+
+// ------------------------------------------------------------------ minutes and money
+
+/** What is done for a cut, in its order: hands-on and waiting minutes. Craft, section 8; the figures are house defaults. */
+export interface CutTask {
+  id: 'slice' | 'chill' | 'press' | 'offcuts' | 'wash';
+  handsMin: number;
+  waitMin: number;
+}
+
+const SLICES_A_MINUTE = 3;
+const CHILL_MIN = 20;
+const SET_UP_MIN = 4;
+const PRESSED_A_MINUTE = 8;
+const OFFCUTS_100G_MIN = 1;
+const WASH_MIN = 3;
+/** Sliced at the counter, thinner than this. */
+const SLICED_MM = 4;
+
+export function tasksOfCut(
+  cut: Cut,
+  { slices, pieces, leftG }: Pick<CutNeed, 'slices' | 'pieces' | 'leftG'>,
+): CutTask[] {
+  if (pieces === 0) return [];
+  const hands = (id: CutTask['id'], handsMin: number): CutTask => ({ id, handsMin, waitMin: 0 });
+  return [
+    ...(cut.thicknessMm >= SLICED_MM ? [hands('slice', slices / SLICES_A_MINUTE)] : []),
+    { id: 'chill', handsMin: 0, waitMin: CHILL_MIN },
+    hands('press', SET_UP_MIN + pieces / PRESSED_A_MINUTE),
+    ...(cut.offcuts === 'waste' ? [] : [hands('offcuts', (leftG / 100) * OFFCUTS_100G_MIN)]),
+    hands('wash', WASH_MIN),
+  ];
+}
+
+/** What one piece costs in minor units: its own grams, and those of its slice that nobody eats. */
+export const pieceCost = (
+  { pieces, slices, sliceG, leftG }: CutNeed,
+  offcuts: Cut['offcuts'],
+  minorPerG: number,
+): number =>
+  pieces === 0 ? 0 : ((slices * sliceG - (offcuts === 'waste' ? 0 : leftG)) * minorPerG) / pieces;
+
+/** Foods on the boards that take cutters, and those that lie on the bench already; most grams first. */
+export function benchFoods(plan: Plan, larder: ReadonlyMap<Component['id'], Component>): Component[] {
+  const grams = new Map<Component['id'], number>(plan.cuts.map((cut) => [cut.componentId, 0]));
+  for (const { componentId, massG } of plan.placements)
+    if (bodyOf(componentId) || grams.has(componentId))
+      grams.set(componentId, (grams.get(componentId) ?? 0) + massG);
+  return [...grams].sort((a, b) => b[1] - a[1]).flatMap(([id]) => larder.get(id) ?? []);
+}

@@ -3,7 +3,7 @@ import simplify from 'simplify-js';
 import svgpath from 'svgpath';
 import { areaOf, type Point, type Polygon } from '../geometry/index.js';
 import type { Said } from '../words/index.js';
-import { boundsOf, heightOf, oriented, widthOf } from './outline.js';
+import { boundsOf, heightOf, moved, oriented, widthOf } from './outline.js';
 
 /** Why a drawing is no cutter. `at` is in the drawing's own units. */
 export type SvgProblem =
@@ -300,4 +300,15 @@ export function svgOf(outlines: readonly Polygon[], edgeMm = 2): string {
     '</svg>',
     '',
   ].join('\n');
+}
+
+/** Outlines in a row, so far apart, as on a sheet of stencils. */
+export function sideBySide(outlines: readonly Polygon[], gapMm: number): Point[][] {
+  let x = 0;
+  return outlines.map((outline) => {
+    const { left, right } = boundsOf(outline);
+    const at = x - left;
+    x += right - left + gapMm;
+    return moved(outline, at, 0);
+  });
 }

@@ -5,7 +5,7 @@ import { t } from '../../words/index.js';
 export const lay: StationRecord = {
   id: 'lay',
   name: t('Lay'),
-  key: '4',
+  key: '5',
   help: t('what lies where on the board'),
   view: () => import('./Lay.js').then((m) => ({ default: m.Lay })),
   findings: 'lay',

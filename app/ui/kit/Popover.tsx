@@ -3,7 +3,18 @@ import { useState, type KeyboardEvent, type ReactNode } from 'react';
 import { t } from '../../words/index.js';
 
 /** Words in a sentence that open in place. */
-export function OpenWord({ word, label, children }: { word: string; label: string; children: ReactNode }) {
+export function OpenWord({
+  word,
+  label,
+  children,
+  wide = false,
+}: {
+  word: string;
+  label: string;
+  children: ReactNode;
+  /** As wide as what it holds. */
+  wide?: boolean;
+}) {
   const [open, setOpen] = useState(false);
   // a number or a name is kept with Enter, and that is all there is to do here
   const enter = (event: KeyboardEvent): void => {
@@ -19,7 +30,7 @@ export function OpenWord({ word, label, children }: { word: string; label: strin
       </Radix.Trigger>
       <Radix.Portal>
         <Radix.Content
-          className="on-paper z-50 w-62.5 bg-card px-3.5 py-3 shadow-paper"
+          className={`on-paper z-50 bg-card px-3.5 py-3 shadow-paper ${wide ? 'w-max max-w-[96vw]' : 'w-62.5'}`}
           sideOffset={6}
           collisionPadding={10}
           aria-label={label}

@@ -4,6 +4,7 @@ import type { compose } from './compose.js';
 import type { convert } from './convert.js';
 import type { lay } from './lay.js';
 import type { least } from './least.js';
+import type { nest } from './nest.js';
 import type { others } from './others.js';
 import type { picture } from './picture.js';
 import type { swap } from './swap.js';
@@ -25,6 +26,7 @@ interface Kinds {
   'way-out': typeof wayOut;
   trial: typeof trial;
   picture: typeof picture;
+  nest: typeof nest;
 }
 
 export type JobKind = keyof Kinds;
@@ -44,5 +46,6 @@ export const JOBS: { [K in JobKind]: () => Promise<Kinds[K]> } = {
   convert: () => import('./convert.js').then((m) => m.convert),
   'way-out': () => import('./way-out.js').then((m) => m.wayOut),
   trial: () => import('./trial.js').then((m) => m.trial),
+  nest: () => import('./nest.js').then((m) => m.nest),
   picture: () => import('./picture.js').then((m) => m.picture),
 };

@@ -1,9 +1,11 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import { placed, type Polygon } from '../../geometry/index.js';
+import { gapBetween, placed, type Polygon } from '../../geometry/index.js';
 import { CUTTERS, cutterById, cutterOutline, type CutterSize } from '../cutters/index.js';
 import { disc, halfRound, oval, rect, ring, sliceOf, wedge, type Slice } from '../slice.js';
 import { MOST_PIECES, Nesting, orderOf, type Nest, type NestRequest } from './index.js';
+import { pressOrder } from '../press.js';
+import { settledAt } from './settled.js';
 
 const outline = (id: string, size: CutterSize): Polygon => cutterOutline(cutterById(id)!, size);
 const STAR = outline('star', 30);
@@ -271,4 +273,67 @@ test('what fits to the last hair only is not cut: a hand has none', () => {
   expect(
     nested({ ...band, cutters: [{ outline: outline('disc', 31.9) }] }, 300).pieces.length,
   ).toBeGreaterThan(3);
+});
+
+describe('a hand’s piece', () => {
+  const request = {
+    slice: disc(110),
+    cutters: [{ outline: cutterOutline(cutterById('star')!, 30) }],
+    gapMm: 2,
+    marginMm: 2,
+    seed: 1,
+  };
+  const piece = fc.record({
+    x: fc.double({ min: -60, max: 60, noNaN: true }),
+    y: fc.double({ min: -60, max: 60, noNaN: true }),
+    angle: fc.double({ min: 0, max: 360, noNaN: true }),
+  });
+
+  test('settles where it keeps margin and gap, and nothing nearer was passed over', () => {
+    const locked = [{ cutter: 0, x: 0, y: 0, angle: 0 }];
+    fc.assert(
+      fc.property(piece, (at) => {
+        const found = settledAt({ ...request, locked }, { cutter: 0, ...at });
+        if (!found) return expect(Math.hypot(at.x, at.y)).toBeGreaterThan(55);
+        const outline = placed(request.cutters[0]!.outline, found.x, found.y, found.angle);
+        expect(Math.max(...outline.map(([x, y]) => Math.hypot(x, y)))).toBeLessThanOrEqual(53.001);
+        expect(gapBetween(outline, placed(request.cutters[0]!.outline, 0, 0, 0))).toBeGreaterThanOrEqual(
+          1.999,
+        );
+        // in the middle of a ring of free ground it stays where it was put
+        const again = settledAt({ ...request, locked }, found);
+        expect([again!.x, again!.y]).toEqual([found.x, found.y]);
+      }),
+      { numRuns: 60 },
+    );
+  });
+
+  test('is nested around, and stays', () => {
+    const at = settledAt(request, { cutter: 0, x: 20, y: 12, angle: 17 })!;
+    const nesting = new Nesting({ ...request, locked: [at] });
+    while (!nesting.done && nesting.steps < 3000) nesting.step();
+    const [first] = nesting.best.pieces;
+    expect([first!.locked, first!.x, first!.y, first!.angle]).toEqual([true, 20, 12, 17]);
+    expect(nesting.best.pieces.length).toBeGreaterThan(8);
+  });
+});
+
+test('cutters are pressed from the edge inward, clockwise, each once', () => {
+  const at = (x: number, y: number) => ({ x, y });
+  // y upwards: top, right, bottom, left, then the middle
+  const pieces = [at(0, 0), at(-40, 0), at(0, 40), at(40, 0), at(0, -40)];
+  expect(pressOrder(pieces, 30)).toEqual([2, 3, 4, 1, 0]);
+  fc.assert(
+    fc.property(
+      fc.array(
+        fc.record({
+          x: fc.double({ min: -50, max: 50, noNaN: true }),
+          y: fc.double({ min: -50, max: 50, noNaN: true }),
+        }),
+      ),
+      (any) => {
+        expect([...pressOrder(any, 30)].sort((a, b) => a - b)).toEqual(any.map((_, i) => i));
+      },
+    ),
+  );
 });

@@ -1,0 +1,88 @@
+import { formOf, type Component } from '../catalogue/index.js';
+import {
+  cutOutsForm,
+  planLarder,
+  type Command,
+  type Cut,
+  type Placement,
+  type Plan,
+  type SurfaceId,
+} from '../plan/index.js';
+import { mostInABowlG, placementsOf, wholePieces } from './pieces.js';
+
+/** Less of a food than this is no helping of it beside what is cut out (house default). */
+const CRUMB_G = 15;
+
+const massOf = (placements: readonly Placement[]): number =>
+  placements.reduce((sum, { massG }) => sum + massG, 0);
+
+/** The surface on which most of a food lies; the first one where none does. */
+export function surfaceOfFood(plan: Plan, componentId: Component['id']): SurfaceId | undefined {
+  const on = (id: SurfaceId) =>
+    massOf(plan.placements.filter((p) => p.componentId === componentId && p.surfaceId === id));
+  return [...plan.surfaces].sort((a, b) => on(b.id) - on(a.id))[0]?.id;
+}
+
+/** Exactly so many pieces: what rounding by lots has added or left out is mended in the first lot. */
+function inLots(placements: readonly Placement[], pieces: number, pieceG: number): Placement[] {
+  const over = placements.reduce((sum, placement) => sum + placement.pieces, 0) - pieces;
+  return placements
+    .map((placement, i) => (i === 0 ? { ...placement, pieces: placement.pieces - over } : placement))
+    .filter((placement) => placement.pieces > 0)
+    .map((placement) => ({ ...placement, massG: Math.round(placement.pieces * pieceG * 10) / 10 || 0.1 }));
+}
+
+/**
+ * So many cut-outs of a food on a surface. What lay there of it in other forms becomes as much less, so that the board
+ * keeps its grams; where that was too little there is more of it.
+ */
+export function layCutOuts(plan: Plan, cut: Cut, pieces: number, surfaceId: SurfaceId): Command {
+  const component = planLarder(plan).get(cut.componentId)!;
+  const fact = cutOutsForm(component, cut);
+  const there = plan.placements.filter(
+    (placement) => placement.componentId === cut.componentId && placement.surfaceId === surfaceId,
+  );
+  const others = there.filter(({ form }) => form !== 'cut-outs');
+  const massG = pieces * fact.pieceG;
+  const restG = Math.max(0, massOf(there) - massG);
+  const keep = restG < CRUMB_G || others.length === 0 ? 0 : restG / massOf(others);
+  const rest = others.flatMap((placement): Placement[] => {
+    if (keep === 0) return [];
+    const form = formOf(component, placement.form);
+    return [
+      {
+        ...placement,
+        ...(form
+          ? wholePieces(form, placement.massG * keep, mostInABowlG(plan))
+          : { massG: placement.massG * keep }),
+      },
+    ];
+  });
+  // what was kept in a bowl, with its own tongs or in somebody's zone, was so for a reason
+  const [as] = there;
+  const shaped = placementsOf({
+    plan,
+    component,
+    fact,
+    surfaceId,
+    massG,
+    contained: as?.contained ?? false,
+  }).map((placement) => ({
+    ...placement,
+    ...(as?.ownTool ? { ownTool: true } : {}),
+    ...(as?.inZone ? { inZone: true } : {}),
+  }));
+  return {
+    name: 'together',
+    label: 'lay it cut out',
+    commands: [
+      { name: 'set-cut', cut },
+      {
+        name: 'place',
+        componentId: cut.componentId,
+        surfaceId,
+        placements: [...rest, ...inLots(shaped, pieces, fact.pieceG)],
+      },
+    ],
+  };
+}
