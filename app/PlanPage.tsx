@@ -8,6 +8,7 @@ import { useChecked } from './frame/useChecked.js';
 import { PAGES } from './sheet/registry.js';
 import { STATIONS } from './stations/registry.js';
 import type { StationView } from './stations/station.js';
+import { useNested } from './store/bench.js';
 import { usePreview } from './store/preview.js';
 import { useSession } from './store/session.js';
 import { Setting, Trouble } from './Trouble.js';
@@ -48,9 +49,19 @@ export function PlanPage() {
   return (
     <>
       <Station plan={plan} view={view} />
+      <Bare plan={plan} />
       <PlanKeys plan={plan} at={station} />
     </>
   );
+}
+
+/** A remedy may take another cutter while the bench is not looked at: where it is pressed is found all the same. */
+function Bare({ plan }: { plan: Plan }) {
+  useNested(
+    plan.cuts.find((cut) => cut.pieces.length === 0),
+    true,
+  );
+  return null;
 }
 
 function Station({ plan, view: View }: { plan: Plan; view: ComponentType<StationView> }) {

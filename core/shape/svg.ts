@@ -259,10 +259,12 @@ function cleaned(loop: Polygon): Polygon {
   const round = [...loop, start].map(([x, y]) => ({ x, y }));
   const kept = simplify(round, size * FINE, true).map(({ x, y }): Point => [x, y]);
   const outline = kept.slice(0, -1);
-  if (outline.length < 3 || areaOf(outline) < size * size * 1e-4) throw new Refused({ code: 'no-outline' });
+  if (outline.length < 3) throw new Refused({ code: 'no-outline' });
   if (outline.length > MOST_CORNERS) throw new Refused({ code: 'too-many-points', most: MOST_CORNERS });
+  // before its area is asked for: that of a figure of eight is nought
   const at = crossingOf(outline);
   if (at) throw new Refused({ code: 'crosses-itself', at });
+  if (areaOf(outline) < size * size * 1e-4) throw new Refused({ code: 'no-outline' });
   return outline;
 }
 

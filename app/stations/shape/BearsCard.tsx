@@ -12,9 +12,9 @@ const LENGTH = 96;
 
 /** How each kind of food takes a cutter, on the line of the least neck that holds. */
 const BODY_WORDS: Record<Body, string> = {
-  firm: t('firm cheese'),
+  firm: t('firm'),
   crisp: t('crisp'),
-  'semi-soft': t('semi-soft'),
+  'semi-soft': t('soft'),
   bread: t('bread'),
   meat: t('meat'),
 };
@@ -160,9 +160,9 @@ function NeckLine({ neckMm, body }: { neckMm: number; body: Body | undefined }) 
       {words.map((id, i) => (
         <text
           key={id}
-          x={Math.min(at(LEAST_NECK_MM[id]), 150)}
+          x={at(LEAST_NECK_MM[id])}
           y={i % 2 === 0 ? 14 : 32}
-          textAnchor={i === 0 ? 'start' : 'middle'}
+          textAnchor="middle"
           fontSize="13"
           fontWeight={id === body ? '800' : '500'}
           fill={LEAST_NECK_MM[id] <= neckMm ? 'var(--ink)' : 'var(--beet-ink)'}

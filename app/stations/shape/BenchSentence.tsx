@@ -1,5 +1,5 @@
 import { useMemo } from 'react';
-import { formatLength } from '../../../core/measure/index.js';
+import { formatLength, type UnitSystem } from '../../../core/measure/index.js';
 import { OFFCUTS, planLarder, type CutSlice, type Offcuts, type Plan } from '../../../core/plan/index.js';
 import { bodyOf, type UsualSlice } from '../../../core/shape/index.js';
 import { useSettings } from '../../store/settings.js';
@@ -10,13 +10,13 @@ import { t } from '../../words/index.js';
 import { pickFood, type Bench } from './useOnBench.js';
 
 const SHAPES: Record<Exclude<CutSlice['shape'], 'own'>, string> = {
-  disc: t('round'),
-  rect: t('with straight sides'),
-  oval: t('oval'),
-  half: t('half round'),
-  ring: t('a ring'),
-  loaf: t('a slice of a loaf'),
-  wedge: t('a wedge'),
+  disc: t('round slices'),
+  rect: t('blocks'),
+  oval: t('oval slices'),
+  half: t('half rounds'),
+  ring: t('rings'),
+  loaf: t('slices of a loaf'),
+  wedge: t('wedges'),
 };
 
 const OFFCUT_WORDS: Record<Offcuts, string> = {
@@ -33,7 +33,7 @@ export function BenchSentence({ plan, bench }: { plan: Plan; bench: Bench }) {
   const { shown, bend } = bench;
   return (
     <p className="mt-1 font-display text-lg/[1.32] font-semibold">
-      {t('Cut')} <Food plan={plan} bench={bench} />, <SliceWord bench={bench} />,{' '}
+      {t('Cut')} <Food plan={plan} bench={bench} /> {t('in')} <SliceWord bench={bench} />,{' '}
       <OpenWord
         word={t('{thick} thick', { thick: formatLength(shown.thicknessMm, units) })}
         label={t('Thickness of a slice')}
@@ -122,6 +122,12 @@ const SIDE_WORDS: Record<string, string> = {
   heightMm: t('Height, mm'),
 };
 
+/** "110 × 80 mm": the unit once. */
+const acrossWords = (sides: readonly number[], units: UnitSystem): string => {
+  const said = sides.map((mm) => formatLength(mm, units));
+  return said.map((words, i) => (i < said.length - 1 ? words.replace(/\s*\D+$/, '') : words)).join(' × ');
+};
+
 function SliceWord({ bench }: { bench: Bench }) {
   const units = useSettings((settings) => settings.units);
   const { shown, bend } = bench;
@@ -131,10 +137,13 @@ function SliceWord({ bench }: { bench: Bench }) {
   );
   const word = [
     slice.shape === 'own' ? slice.name : SHAPES[slice.shape],
-    measures.map(([, mm]) => formatLength(mm, units)).join(' × '),
+    acrossWords(
+      measures.map(([, mm]) => mm),
+      units,
+    ),
   ].join(' ');
   return (
-    <OpenWord word={t('{slice} slices', { slice: word })} label={t('The slice')}>
+    <OpenWord word={word} label={t('The slice')}>
       {slice.shape !== 'own' && (
         <Choice
           label={t('Its face')}

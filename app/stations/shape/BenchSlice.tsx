@@ -19,7 +19,7 @@ import type { Bench } from './useOnBench.js';
 
 /** Half the room that a slice has on the plate, in units of the plate, and where its middle is. */
 const ROOM = 196;
-const MIDDLE_Y = -74;
+const MIDDLE_Y = -98;
 /** Room for the ruler beneath it. */
 const RULER_GAP = 16;
 
@@ -157,7 +157,7 @@ function Pieces({
           n={numbers[i]!}
           colours={colours}
           on={picked === i}
-          toMm={(px) => px / (svg.current?.getScreenCTM()?.a ?? 1)}
+          toMm={(px) => px / (svg.current?.getScreenCTM?.()?.a ?? 1)}
           onPick={() => onPick(i)}
           onLeave={() => onPick(null)}
           onDragging={(now) => setDragging(now ? i : null)}

@@ -1,8 +1,10 @@
+import { useMemo } from 'react';
 import { useShallow } from 'zustand/react/shallow';
 import { layCutOuts } from '../../../core/board/index.js';
 import { formatMass } from '../../../core/measure/index.js';
 import { guestsIn } from '../../../core/party/index.js';
 import type { Plan } from '../../../core/plan/index.js';
+import { boundsOf, heightOf, sliceFrom, widthOf } from '../../../core/shape/index.js';
 import { useBench } from '../../store/bench.js';
 import { useKitchen } from '../../store/kitchen-jobs.js';
 import { useSession } from '../../store/session.js';
@@ -11,6 +13,7 @@ import { Button } from '../../ui/kit/Button.js';
 import { NumberField } from '../../ui/kit/NumberField.js';
 import { OpenWord } from '../../ui/kit/Popover.js';
 import { t } from '../../words/index.js';
+import { pathOf } from './drawn.js';
 import type { Bench } from './useOnBench.js';
 
 const MOST = 5000;
@@ -19,7 +22,7 @@ const MOST = 5000;
 export function Count({ plan, bench }: { plan: Plan; bench: Bench }) {
   const { figures } = bench;
   return (
-    <div className="on-paper absolute bottom-11 left-1/2 z-3 w-110 max-w-full -translate-x-1/2 text-center text-ink stepped:invisible">
+    <div className="on-paper absolute top-[63%] left-1/2 z-3 w-110 max-w-full -translate-x-1/2 text-center text-ink stepped:invisible">
       <p className="m-0 font-display text-2xl/[1.05] font-black" role="status" aria-live="polite">
         {figures.perSlice === 0
           ? bench.nested?.over
@@ -38,7 +41,16 @@ function Pressing({ bench }: { bench: Bench }) {
   const { pressing, stop } = useBench(
     useShallow((state) => ({ pressing: state.pressing !== null, stop: state.stop })),
   );
-  if (!pressing || !bench.nested) return null;
+  const pins = bench.shown.pieces.filter(({ locked }) => locked).length;
+  if (!pressing || !bench.nested)
+    return pins === 0 ? null : (
+      <p className="m-0 text-sm">
+        {t('{pins, plural, one {# is pinned} other {# are pinned}} by hand.', { pins })}{' '}
+        <Button look="link" onClick={() => bench.keep({ ...bench.shown, pieces: [] })}>
+          {t('Free the pins')}
+        </Button>
+      </p>
+    );
   const { share, bound } = bench.nested;
   return (
     <p className="m-0 mt-0.5 flex items-center justify-center gap-2 text-sm">
@@ -79,8 +91,46 @@ function Wanted({ plan, bench }: { plan: Plan; bench: Bench }) {
           {LEFT[shown.offcuts](formatMass(need.leftG, units), formatMass(need.laidG, units))}
         </p>
       )}
+      {need && <SlicesRow bench={bench} />}
       <ToTheBoard plan={plan} bench={bench} />
     </>
+  );
+}
+
+/** So many slices are drawn; of more the rest is said. */
+const DRAWN = 9;
+
+/** The slices in small, each with what it gives; the last one with what is still wanted of it. */
+function SlicesRow({ bench }: { bench: Bench }) {
+  const { need, shown, figures, wanted, component } = bench;
+  const slice = useMemo(() => sliceFrom(shown.slice).outer, [shown.slice]);
+  const slices = need?.slices ?? 0;
+  const bounds = boundsOf(slice);
+  const half = Math.max(widthOf(bounds), heightOf(bounds)) / 2;
+  return (
+    <p className="m-0 mt-1 flex items-center justify-center gap-1" aria-hidden="true">
+      {Array.from({ length: Math.min(slices, DRAWN) }, (_, i) => (
+        <svg key={i} width="27" height="27" viewBox={`${-half} ${-half} ${2 * half} ${2 * half}`}>
+          <path
+            d={pathOf(slice)}
+            fill={component.colours[0]}
+            stroke={component.colours[1]}
+            strokeWidth={half / 9}
+          />
+          <text
+            y={half * 0.3}
+            textAnchor="middle"
+            fontSize={half * 0.86}
+            fontWeight="800"
+            className="font-display"
+            fill="var(--ink)"
+          >
+            {Math.min(figures.perSlice, wanted - i * figures.perSlice)}
+          </text>
+        </svg>
+      ))}
+      {slices > DRAWN && <span className="text-sm">{t('and {n, number} more', { n: slices - DRAWN })}</span>}
+    </p>
   );
 }
 

@@ -42,8 +42,17 @@ const DRAWERS: Record<Cutter['group'], string> = {
 };
 
 const SHOWN = 6;
+/** One of each drawer lies in front. */
+const IN_FRONT = ['crescent', 'star', 'heart', 'leaf', 'fish', 'flower-5', 'disc'];
 const USUAL_MM = 32;
 const MOST_CUTTERS = 8;
+
+/** What lies in front: what is in hand, then one of each drawer. It does not move when another one is taken from it. */
+function onTheShelf(inHand: ReadonlySet<string>): Cutter[] {
+  const front = IN_FRONT.slice(0, SHOWN);
+  const taken = [...inHand].filter((id) => !front.includes(id));
+  return [...taken, ...front].slice(0, Math.max(SHOWN, inHand.size)).flatMap((id) => cutterById(id) ?? []);
+}
 
 /** Cutters on the planks: one press takes one in hand. */
 export function Cutters({ bench }: { bench: Bench }) {
@@ -67,10 +76,7 @@ export function Cutters({ bench }: { bench: Bench }) {
     else if (!inHand.has(cutter.id))
       bend({ cutters: several ? [...shown.cutters, cutter].slice(-MOST_CUTTERS) : [cutter] });
   };
-  // those in hand first, then in the order of the drawers
-  const ordered =
-    query === '' ? [...found].sort((a, b) => Number(inHand.has(b.id)) - Number(inHand.has(a.id))) : found;
-  const list = all || query !== '' ? ordered : ordered.slice(0, SHOWN);
+  const list = all || query !== '' ? found : onTheShelf(inHand);
   return (
     <>
       <ShelfHeading>{t('Cutters')}</ShelfHeading>

@@ -25,7 +25,7 @@ export function useLifeSize(): LifeSize {
   const [pxPerUnit, setPxPerUnit] = useState(1);
   const pxPerMm = useSettings((settings) => settings.pxPerMm);
   useLayoutEffect(() => {
-    const measure = (): void => setPxPerUnit(ref.current?.getScreenCTM()?.a ?? 1);
+    const measure = (): void => setPxPerUnit(ref.current?.getScreenCTM?.()?.a ?? 1);
     measure();
     window.addEventListener('resize', measure);
     return () => window.removeEventListener('resize', measure);
