@@ -34,6 +34,22 @@ const OPTIONS = [
   'turns',
   'seconds',
   'steps',
+  'kind',
+  'length',
+  'slices',
+  'grams',
+  'thickness',
+  'mouth',
+  'wheel',
+  'mass',
+  'lid',
+  'id',
+  'count',
+  'set',
+  'height',
+  'room',
+  'cut',
+  'size',
 ] as const;
 
 const collect = (value: string, before: string[] = []): string[] => [...before, value];

@@ -308,6 +308,48 @@ describe('the bench', () => {
     expect(error().error.message).toContain(reason);
   });
 
+  test.each([
+    [['fold', '--kind', 'chain', '--slice', '90', '--slices', '11'], { slices: 11, lengthMm: 360, count: 1 }],
+    [
+      ['fold', '--kind', 'rose-over-glass', '--slice', '90', '--grams', '100', '--food', 'salami'],
+      { folds: 'folds' },
+    ],
+    [
+      ['window', '--wheel', '110x30', '--cutter', 'disc:60', '--lid', '9'],
+      { fits: true, wallMm: 25, fillG: 33 },
+    ],
+    [['window', '--wheel', '110x30', '--cutter', 'star:100'], { fits: false }],
+    [['mould', '--id', 'star-tray', '--food', 'young-gouda', '--count', '7'], { fills: 3, suits: 'yes' }],
+    [
+      ['word', 'COMET', '--slice', 'rect:110x80', '--food', 'young-gouda'],
+      { nested: true, fits: true, slices: 1 },
+    ],
+    [['word', 'COMET', '--slice', 'rect:110x80', '--food', 'young-gouda', '--room', '40'], { fits: false }],
+    [['section', 'cucumber', '--cut', 'coins'], { pieces: 52, notUnder5: true }],
+  ])('%j answers with its figures', async (args, figures) => {
+    const { code, json } = await plate(args);
+    expect(code).toBe(0);
+    expect(json()).toMatchObject(figures);
+  });
+
+  test.each([
+    [['fold', '--kind', 'knot', '--slice', '90'], '--kind'],
+    [['fold', '--kind', 'chain'], '--slice'],
+    [['fold', '--kind', 'chain', '--slice', '90', '--slices', '3', '--grams', '9'], 'one of'],
+    [['window', '--wheel', '110', '--cutter', 'disc:60'], '--wheel'],
+    [['window', '--wheel', '110x30'], '--cutter'],
+    [['mould', '--id', 'boot', '--food', 'brie', '--count', '1'], 'boot'],
+    [['mould', '--id', 'star-tray', '--food', 'nothing', '--count', '1'], 'nothing'],
+    [['word', '--slice', 'disc:110', '--food', 'edam'], 'a text'],
+    [['word', 'A', '--slice', 'disc:110', '--food', 'edam', '--set', 'gothic'], '--set'],
+    [['section', 'brie', '--cut', 'coins'], 'brie'],
+    [['section', 'cucumber', '--cut', 'fan'], '--cut'],
+  ])('%j is no question for it', async (args, reason) => {
+    const { code, error } = await plate(args);
+    expect(code).toBe(2);
+    expect(error().error.message).toContain(reason);
+  });
+
   test('lists ids and units when asked for help', async () => {
     const { code, out } = await plate(['nest', '--help']);
     expect(code).toBe(0);

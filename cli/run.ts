@@ -4,6 +4,7 @@ import { bites, compose, swap, why } from './verbs/boards.js';
 import { convert } from './verbs/convert.js';
 import { catalogue, label, needs, party, verdicts } from './verbs/needs.js';
 import { apply, check, demo, guests, lay, menu, schema, schools, sense } from './verbs/plans.js';
+import { CRAFT_HELP, fold, mould, section, window, word } from './verbs/crafts.js';
 import { neck, NECK_HELP, nest, NEST_HELP } from './verbs/shape.js';
 
 const VERBS: Record<string, (call: Call) => void | Promise<void>> = {
@@ -28,10 +29,15 @@ const VERBS: Record<string, (call: Call) => void | Promise<void>> = {
   lay,
   nest,
   neck,
+  fold,
+  window,
+  mould,
+  word,
+  section,
 };
 
 /** What `<verb> --help` says: ids, units, defaults. */
-const HELP: Record<string, string> = { nest: NEST_HELP, neck: NECK_HELP };
+const HELP: Record<string, string> = { nest: NEST_HELP, neck: NECK_HELP, ...CRAFT_HELP };
 
 /** What the command needs of its surroundings: files, the two streams, a clock. */
 export interface Surroundings {

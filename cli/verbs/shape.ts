@@ -42,7 +42,7 @@ const SLICE_HELP =
 export const NEST_HELP = `nest --cutter <id:size> [--cutter …] --slice <slice> [--want id=n …] [--gap 2] [--margin 2] [--turns free|0,90,…] [--seconds 3 | --steps k] [--seed 1]; ${CUTTER_HELP}; ${SLICE_HELP}. mm and degrees, y upwards, angles counter-clockwise; a step is one look at all distances. Cutters: ${CUTTERS.map(({ id }) => id).join(', ')}`;
 export const NECK_HELP = `neck --cutter <id:size> [--food id]: the narrowest neck, where it is, and how wide the thinnest tip is 3 mm from its end; with a food, whether the cut stays whole in it, and which foods take it; ${CUTTER_HELP}. Cutters: ${CUTTERS.map(({ id }) => id).join(', ')}`;
 
-function lengthOf(text: string, what: string): number {
+export function lengthOf(text: string, what: string): number {
   const mm = decimalOf(text);
   if (!Number.isFinite(mm) || mm < LEAST_MM || mm > MOST_MM)
     throw new BadInput(`${what} takes millimetres from ${LEAST_MM} to ${MOST_MM}, not "${text}"`);
@@ -83,7 +83,7 @@ function drawnOutline(call: Call, spec: string, option: string): Polygon | undef
     : sizedOutline(read.outline, sizeOf(drawing.size, option));
 }
 
-interface Named {
+export interface Named {
   id: string;
   spec: string;
   outline: Polygon;
@@ -96,7 +96,7 @@ const largerSide = (outline: Polygon): number => {
   return Math.max(widthOf(bounds), heightOf(bounds));
 };
 
-function cuttersOf(call: Call): Named[] {
+export function cuttersOf(call: Call): Named[] {
   const specs = call.options.cutter ?? [];
   if (specs.length === 0) throw new BadInput(`name a --cutter: ${CUTTER_HELP}`);
   return specs.map((spec) => {
@@ -127,7 +127,7 @@ const SLICES: Record<
   wedge: { takes: 'wedge:WxL', separator: 'x', two: true, make: wedge },
 };
 
-function sliceFrom(call: Call): Slice {
+export function sliceFrom(call: Call): Slice {
   const spec = call.options.slice?.[0];
   if (spec === undefined) throw new BadInput(`name a --slice: ${SLICE_HELP}`);
   const drawn = drawnOutline(call, spec, '--slice');

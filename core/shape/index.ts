@@ -13,6 +13,10 @@ export {
 } from './slice.js';
 export {
   CUTTERS,
+  LETTER_CUTTERS,
+  LETTER_SETS,
+  letterOf,
+  type LetterSet,
   cutterById,
   cutterOutline,
   sizedOutline,
@@ -49,3 +53,53 @@ export { settledAt } from './nest/settled.js';
 export { bodyOf, LEAST_NECK_MM, survives, takenBy, type Body, type Survival } from './survive.js';
 export { readSvg, sideBySide, svgOf, svgProblemSaid, type SvgProblem, type SvgRead } from './svg.js';
 export { roomiest } from './room.js';
+export { enclosing, type Circle } from './enclosing.js';
+export {
+  firmness,
+  LEAST_LID_SHARE,
+  LEAST_WALL_MM,
+  MOST_LID_SHARE,
+  windowIn,
+  type Wheel,
+  type Window,
+} from './window.js';
+export {
+  FOLD_IDS,
+  folded,
+  foldsWell,
+  gramsOfSlice,
+  isOfLong,
+  isRose,
+  stepsOfFold,
+  type FoldAsked,
+  type Folded,
+  type FoldId,
+  type FoldStep,
+  type SliceToFold,
+} from './fold.js';
+export {
+  filled,
+  meltOf,
+  mouldById,
+  MOULDS,
+  ownMould,
+  piecesFrom,
+  suitsMould,
+  type Filled,
+  type Melt,
+  type Mould,
+  type MouldRisk,
+} from './mould.js';
+export {
+  CUT_IDS,
+  cutsOf,
+  equalFill,
+  SECTION_FOODS,
+  sectionOf,
+  skewerOrder,
+  skewersFrom,
+  type CutId,
+  type Section,
+  type SkewerPart,
+} from './section.js';
+export { letterOutline, nestWord, type NestedWord, type WordAsked, type WordLetter } from './word.js';

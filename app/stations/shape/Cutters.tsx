@@ -39,6 +39,7 @@ const DRAWERS: Record<Cutter['group'], string> = {
   animal: t('animals'),
   thing: t('things'),
   plain: t('plain'),
+  letter: t('letters'),
 };
 
 const SHOWN = 6;

@@ -1,10 +1,14 @@
 import type { Polygon } from '../../geometry/index.js';
 import { boundsOf, centred, heightOf, reachOf, scaled, widthOf } from '../outline.js';
+import { LETTER_CUTTERS } from './letters.js';
 import { CUTTERS, type Cutter } from './library.js';
 
+export { LETTER_CUTTERS, LETTER_SETS, letterOf, type LetterSet } from './letters.js';
 export { CUTTERS, type Cutter, type CutterGroup } from './library.js';
 
-const BY_ID: ReadonlyMap<string, Cutter> = new Map(CUTTERS.map((cutter) => [cutter.id, cutter]));
+const BY_ID: ReadonlyMap<string, Cutter> = new Map(
+  [...CUTTERS, ...LETTER_CUTTERS].map((cutter) => [cutter.id, cutter]),
+);
 
 export const cutterById = (id: string): Cutter | undefined => BY_ID.get(id);
 
