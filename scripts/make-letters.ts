@@ -2,7 +2,8 @@ import { readFileSync, writeFileSync } from 'node:fs';
 import opentype from 'opentype.js';
 import clipping from 'polygon-clipping';
 import simplify from 'simplify-js';
-import { areaOf, hypot2, signedArea, type Point } from '../core/geometry/index.js';
+import { areaOf, ellipse, hypot2, signedArea, type Point } from '../core/geometry/index.js';
+import { neckOf } from '../core/shape/neck.js';
 
 /**
  * Letters and digits of the shipped font as cutters: `node --import tsx scripts/make-letters.ts`. A cutter is one bent strip,
@@ -94,6 +95,8 @@ function joined(outer: Loop, hole: Loop): Loop {
 }
 
 const BRIDGE = 190;
+/** Where strokes only just meet, a patch of this radius makes them one. */
+const [LEAST_NECK, PATCH, MOST_PATCHES] = [80, 72, 4];
 
 /** A bar between the nearest corners of two parts, reaching into both. */
 function bridge(a: clipping.Ring, b: clipping.Ring): clipping.Polygon {
@@ -123,6 +126,13 @@ function outlineOf(font: opentype.Font, letter: string): Loop {
   let shape = clipping.difference(clipping.union(strokes[0]!, ...strokes.slice(1)), ...eyes);
   // what only stands beside its stem is joined to it: a cutter is one strip
   while (shape.length > 1) shape = clipping.union(shape, bridge(shape[0]![0]!, shape[1]![0]!));
+  for (let times = 0; times < MOST_PATCHES; times++) {
+    const { neckMm, at } = neckOf(shape[0]![0]!.slice(0, -1));
+    if (neckMm >= LEAST_NECK) break;
+    shape = clipping.union(shape, [
+      ellipse(2 * PATCH, 2 * PATCH, 24).map(([x, y]) => [x + at[0], y + at[1]]),
+    ]);
+  }
   const [outer, ...holes] = shape[0]!.map((closed) => closed.slice(0, -1).map(([x, y]): Point => [x, y]));
   const one = holes.reduce((now, hole) => joined(now, turned(hole, false)), turned(outer!, true));
   return clean(one).map(([x, y]): Point => [Math.round(x), Math.round(y)]);
