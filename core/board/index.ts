@@ -88,3 +88,4 @@ export {
   type WantedTaste,
 } from './tastes.js';
 export { layCutOuts, surfaceOfFood } from './cut-outs.js';
+export { castMould, formOfFold, layFolded, openWindow, type WindowMade } from './crafts.js';

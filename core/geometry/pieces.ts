@@ -187,7 +187,8 @@ export function outlineAt(shares: readonly number[], n: number): number {
 
 /** The ground that the n-th piece of a form hides: its own outline where it was cut with a cutter. */
 export function outlineOfPiece({ piece, lengthMm, widthMm, outlines }: Shaped, n: number): Polygon {
-  if (!outlines) return pieceOutline(piece, lengthMm, widthMm);
+  // the outline of a wheel's window is not the wheel's own
+  if (!outlines || piece !== 'cut-out') return pieceOutline(piece, lengthMm, widthMm);
   const share = outlines.map((each) => each.share);
   return outlines[outlineAt(share, n)]!.outline;
 }

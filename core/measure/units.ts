@@ -70,3 +70,17 @@ export const toCelsius = (fahrenheit: number): number => ((fahrenheit - 32) * 5)
 /** A number as people write it, with a point or a comma; anything else, "0x10" and "1e3" too, is none. */
 export const decimalOf = (text: string): number =>
   /^[+-]?\d{1,12}(?:[.,]\d{1,9})?$/.test(text.trim()) ? Number(text.trim().replace(',', '.')) : NaN;
+
+const ML_PER_FL_OZ = 29.5735;
+
+/** A volume as a kitchen says it. */
+export const formatVolume = (ml: number, system: UnitSystem = 'metric', locale = 'en'): string =>
+  system === 'imperial'
+    ? `${new Intl.NumberFormat(locale, { maximumFractionDigits: 1 }).format(ml / ML_PER_FL_OZ)} fl oz`
+    : `${new Intl.NumberFormat(locale, { maximumFractionDigits: 0 }).format(ml)} ml`;
+
+/** A small length where a part of a millimetre matters: a neck, a thickness, a gap. */
+export const formatFineLength = (mm: number, system: UnitSystem = 'metric', locale = 'en'): string =>
+  system === 'imperial'
+    ? `${new Intl.NumberFormat(locale, { maximumFractionDigits: 2 }).format(mm / MM_PER_INCH)} in`
+    : `${new Intl.NumberFormat(locale, { maximumFractionDigits: 1 }).format(mm)} mm`;

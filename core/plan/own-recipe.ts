@@ -65,7 +65,15 @@ export function wholeRecipe(own: OwnRecipe, larder: Larder): Recipe | undefined 
 /** The food that it gives, with every fact the worst of what goes in. */
 export function foodOfRecipe(own: OwnRecipe, larder: Larder): Component | undefined {
   const recipe = wholeRecipe(own, larder);
-  return recipe && madeFrom(recipe, larder);
+  const food = recipe && madeFrom(recipe, larder);
+  if (!food || !own.serves) return food;
+  // what is seen in a window is the second part
+  const [, filling] = own.parts.map(({ componentId }) => larder.get(componentId));
+  const colours: Component['colours'] =
+    own.serves.piece === 'wheel' && filling
+      ? [food.colours[0], food.colours[1], filling.colours[0]]
+      : food.colours;
+  return { ...food, colours, forms: [own.serves] };
 }
 
 /** The recipe behind a food of this plan, the larder's or the stylist's own. */

@@ -98,6 +98,7 @@ export {
   sectionOf,
   skewerOrder,
   skewersFrom,
+  wholeName,
   type CutId,
   type Section,
   type SkewerPart,

@@ -75,10 +75,6 @@ const MELTS: Readonly<Record<Exclude<Melt, 'not-known' | 'varies'>, readonly str
     'cumin-gouda',
     'pepper-jack',
     'smoked-cheese',
-    'taleggio',
-    'reblochon',
-    'brie',
-    'camembert',
   ],
   grainy: ['string-cheese', 'cheese-curds', 'smoked-scamorza', 'comte', 'manchego', 'goat-gouda'],
   'oils-off': ['parmigiano', 'grana-padano', 'pecorino-romano', 'aged-gouda', 'mimolette', 'asiago'],
@@ -127,7 +123,6 @@ const G_PER_ML: Partial<Record<Melt, number>> = { chocolate: 1.3, butter: 0.95 }
 const CHEESE_G_PER_ML = 1.05;
 /** So much stays in the pan (craft, section 8). */
 const LEFT_IN_PAN = 0.05;
-/** Grated from the block; what is bought grated carries starch and stays grainy (craft, section 8). */
 
 /** What can go wrong, by the id of its words; the first of them can hurt somebody. */
 export type MouldRisk =

@@ -1,5 +1,7 @@
 /** A fruit or vegetable as it is bought: middle sizes of shops (house default). */
 interface Whole {
+  /** Uncut: the larder's food is named by how it is served. */
+  name: string;
   massG: number;
   /** Along its axis, and across it. */
   lengthMm: number;
@@ -28,6 +30,7 @@ export const CUT_IDS = [
 export type CutId = (typeof CUT_IDS)[number];
 
 const whole = (
+  name: string,
   massG: number,
   lengthMm: number,
   acrossMm: number,
@@ -35,6 +38,7 @@ const whole = (
   cuts: string,
   more: Partial<Pick<Whole, 'browns' | 'bleeds'>> = {},
 ): Whole => ({
+  name,
   massG,
   lengthMm,
   acrossMm,
@@ -49,33 +53,33 @@ const BLEEDS = { bleeds: true };
 
 /** By the id of the food of the larder. */
 const WHOLES: Readonly<Record<string, Whole>> = {
-  'apple-fans': whole(180, 70, 76, 0.88, 'fan quarters', BROWNS),
-  'pear-fans': whole(190, 92, 66, 0.88, 'fan quarters', BROWNS),
-  'orange-wheels': whole(200, 74, 76, 0.85, 'wheels zigzag quarters', BLEEDS),
-  'blood-orange': whole(170, 68, 70, 0.85, 'wheels zigzag quarters', BLEEDS),
-  grapefruit: whole(350, 92, 100, 0.65, 'wheels zigzag bowl quarters', BLEEDS),
-  kiwi: whole(85, 62, 50, 0.85, 'coins zigzag quarters'),
-  melon: whole(1200, 140, 130, 0.6, 'balls bowl zigzag quarters'),
-  honeydew: whole(1500, 160, 140, 0.6, 'balls bowl zigzag quarters'),
-  watermelon: whole(4000, 230, 210, 0.6, 'balls bowl quarters'),
-  papaya: whole(450, 150, 88, 0.65, 'balls zigzag quarters'),
-  cucumber: whole(350, 300, 42, 0.95, 'coins waves sticks ribbons balls'),
-  'cucumber-sticks': whole(350, 300, 42, 0.95, 'sticks coins waves ribbons'),
-  'carrot-sticks': whole(90, 180, 26, 0.85, 'sticks coins waves ribbons'),
-  celery: whole(60, 260, 20, 0.75, 'sticks'),
-  'pepper-strips': whole(180, 90, 80, 0.82, 'sticks bowl zigzag'),
-  radishes: whole(15, 26, 26, 0.85, 'coins quarters zigzag'),
-  kohlrabi: whole(280, 75, 80, 0.65, 'sticks coins'),
-  daikon: whole(400, 250, 50, 0.85, 'sticks coins waves ribbons'),
-  'courgette-ribbons': whole(220, 190, 42, 0.95, 'ribbons coins sticks'),
-  'roast-beetroot': whole(160, 66, 68, 0.8, 'coins quarters'),
-  'raw-mushrooms': whole(18, 34, 38, 0.95, 'fan quarters', BROWNS),
-  strawberries: whole(16, 36, 30, 0.95, 'fan quarters'),
-  avocado: whole(220, 105, 70, 0.7, 'fan quarters', BROWNS),
-  banana: whole(150, 180, 34, 0.65, 'coins', BROWNS),
+  'apple-fans': whole('Apple', 180, 70, 76, 0.88, 'fan quarters', BROWNS),
+  'pear-fans': whole('Pear', 190, 92, 66, 0.88, 'fan quarters', BROWNS),
+  'orange-wheels': whole('Orange', 200, 74, 76, 0.85, 'wheels zigzag quarters', BLEEDS),
+  'blood-orange': whole('Blood orange', 170, 68, 70, 0.85, 'wheels zigzag quarters', BLEEDS),
+  grapefruit: whole('Grapefruit', 350, 92, 100, 0.65, 'wheels zigzag bowl quarters', BLEEDS),
+  kiwi: whole('Kiwi', 85, 62, 50, 0.85, 'coins zigzag quarters'),
+  melon: whole('Melon', 1200, 140, 130, 0.6, 'balls bowl zigzag quarters'),
+  honeydew: whole('Honeydew', 1500, 160, 140, 0.6, 'balls bowl zigzag quarters'),
+  watermelon: whole('Watermelon', 4000, 230, 210, 0.6, 'balls bowl quarters'),
+  papaya: whole('Papaya', 450, 150, 88, 0.65, 'balls zigzag quarters'),
+  cucumber: whole('Cucumber', 350, 300, 42, 0.95, 'coins waves sticks ribbons balls'),
+  'carrot-sticks': whole('Carrot', 90, 180, 26, 0.85, 'sticks coins waves ribbons'),
+  celery: whole('Celery stick', 60, 260, 20, 0.75, 'sticks'),
+  'pepper-strips': whole('Bell pepper', 180, 90, 80, 0.82, 'sticks bowl zigzag'),
+  radishes: whole('Radish', 15, 26, 26, 0.85, 'coins quarters zigzag'),
+  kohlrabi: whole('Kohlrabi', 280, 75, 80, 0.65, 'sticks coins'),
+  daikon: whole('Daikon', 400, 250, 50, 0.85, 'sticks coins waves ribbons'),
+  'courgette-ribbons': whole('Courgette', 220, 190, 42, 0.95, 'ribbons coins sticks'),
+  'roast-beetroot': whole('Beetroot', 160, 66, 68, 0.8, 'coins quarters'),
+  'raw-mushrooms': whole('Mushroom', 18, 34, 38, 0.95, 'fan quarters', BROWNS),
+  strawberries: whole('Strawberry', 16, 36, 30, 0.95, 'fan quarters'),
+  avocado: whole('Avocado', 220, 105, 70, 0.7, 'fan quarters', BROWNS),
+  banana: whole('Banana', 150, 180, 34, 0.65, 'coins', BROWNS),
 };
 
 export const SECTION_FOODS: readonly string[] = Object.keys(WHOLES);
+export const wholeName = (id: string): string | undefined => WHOLES[id]?.name;
 export const cutsOf = (id: string): readonly CutId[] => WHOLES[id]?.cuts ?? [];
 
 export interface Section {

@@ -80,9 +80,12 @@ export function windowIn(wheel: Wheel, outline: Polygon, acrossMm: number, lidMm
     firmToMin: Math.round(FIRM_TO_MIN * longer),
     frozenMin: Math.round(FIRM_TO_MIN * longer * FROZEN),
     why: !fits
-      ? { say: 'window.no-wall', with: { wall: { mm: atLeast(wall) }, least: { mm: LEAST_WALL_MM } } }
+      ? {
+          say: 'window.no-wall',
+          with: { wall: { mm: Math.floor(wall + 1e-9) }, least: { mm: LEAST_WALL_MM } },
+        }
       : good
-        ? { say: 'window.fits', with: { wall: { mm: atLeast(wall) } } }
+        ? { say: 'window.fits', with: { wall: { mm: Math.floor(wall + 1e-9) } } }
         : {
             say: 'window.lid',
             with: {

@@ -1,4 +1,4 @@
-import { formatLength } from '../../../core/measure/index.js';
+import { formatFineLength } from '../../../core/measure/index.js';
 import { areaOf } from '../../../core/geometry/index.js';
 import { benchNeck, bodyOf, LEAST_NECK_MM, resized, survives, type Body } from '../../../core/shape/index.js';
 import { useSettings } from '../../store/settings.js';
@@ -47,14 +47,14 @@ export function BearsCard({ bench, cutter: at }: { bench: Bench; cutter: number 
         <WeakPlace cutter={cutter} at={neck.at} neckMm={neck.neckMm} holds={verdict === 'holds'} />
         <p className="m-0 text-sm/[1.25]">
           <b className="block font-display text-xl/none font-black text-beet-ink">
-            {formatLength(Math.round(neck.neckMm * 10) / 10, units)}
+            {formatFineLength(Math.round(neck.neckMm * 10) / 10, units)}
           </b>
           {t('at its narrowest')}
-          {needsMm !== undefined && t(', needs {least}', { least: formatLength(needsMm, units) })}
+          {needsMm !== undefined && t(', needs {least}', { least: formatFineLength(needsMm, units) })}
           <br />
           {t('{area} cm², {thick} thick', {
             area: (areaOf(cutter.outline) / 100).toFixed(1),
-            thick: formatLength(shown.thicknessMm, units),
+            thick: formatFineLength(shown.thicknessMm, units),
           })}
         </p>
       </div>
@@ -70,7 +70,7 @@ export function BearsCard({ bench, cutter: at }: { bench: Bench; cutter: number 
       )}
       {verdict === 'breaks' && size <= MOST_MM && (
         <Button size="small" className="mt-1.5" onClick={grow}>
-          {t('Take it {size} wide', { size: formatLength(size, units) })}
+          {t('Take it {size} wide', { size: formatFineLength(size, units) })}
         </Button>
       )}
       <NeckLine neckMm={neck.neckMm} body={bodyOf(component.id)} />

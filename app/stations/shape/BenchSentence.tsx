@@ -1,5 +1,5 @@
 import { useMemo } from 'react';
-import { formatLength, type UnitSystem } from '../../../core/measure/index.js';
+import { formatFineLength, type UnitSystem } from '../../../core/measure/index.js';
 import { OFFCUTS, planLarder, type CutSlice, type Offcuts, type Plan } from '../../../core/plan/index.js';
 import { bodyOf, type UsualSlice } from '../../../core/shape/index.js';
 import { useSettings } from '../../store/settings.js';
@@ -35,7 +35,7 @@ export function BenchSentence({ plan, bench }: { plan: Plan; bench: Bench }) {
     <p className="mt-1 font-display text-lg/[1.32] font-semibold">
       {t('Cut')} <Food plan={plan} bench={bench} /> {t('in')} <SliceWord bench={bench} />,{' '}
       <OpenWord
-        word={t('{thick} thick', { thick: formatLength(shown.thicknessMm, units) })}
+        word={t('{thick} thick', { thick: formatFineLength(shown.thicknessMm, units) })}
         label={t('Thickness of a slice')}
       >
         <KeptNumber
@@ -124,7 +124,7 @@ const SIDE_WORDS: Record<string, string> = {
 
 /** "110 × 80 mm": the unit once. */
 const acrossWords = (sides: readonly number[], units: UnitSystem): string => {
-  const said = sides.map((mm) => formatLength(mm, units));
+  const said = sides.map((mm) => formatFineLength(mm, units));
   return said.map((words, i) => (i < said.length - 1 ? words.replace(/\s*\D+$/, '') : words)).join(' × ');
 };
 
@@ -172,7 +172,7 @@ function Distances({ bench }: { bench: Bench }) {
   return (
     <>
       <OpenWord
-        word={t('{gap} between', { gap: formatLength(shown.gapMm, units) })}
+        word={t('{gap} between', { gap: formatFineLength(shown.gapMm, units) })}
         label={t('Gap between cuts')}
       >
         <KeptNumber
@@ -185,7 +185,7 @@ function Distances({ bench }: { bench: Bench }) {
       </OpenWord>{' '}
       {t('and')}{' '}
       <OpenWord
-        word={t('{margin} to the edge', { margin: formatLength(shown.marginMm, units) })}
+        word={t('{margin} to the edge', { margin: formatFineLength(shown.marginMm, units) })}
         label={t('Margin to the edge')}
       >
         <KeptNumber

@@ -1,5 +1,5 @@
 import { X } from 'lucide-react';
-import { formatLength } from '../../../core/measure/index.js';
+import { formatFineLength } from '../../../core/measure/index.js';
 import { MAX_SIZE_MM, MIN_SIZE_MM } from './sizes.js';
 import { resized } from '../../../core/shape/index.js';
 import { useSettings } from '../../store/settings.js';
@@ -29,7 +29,7 @@ export function InHand({ bench }: { bench: Bench }) {
           <span className="min-w-0 flex-1 text-sm/[1.2]">
             <b className="block truncate">{cutter.name}</b>
             <OpenWord
-              word={formatLength(cutter.acrossMm, units)}
+              word={formatFineLength(cutter.acrossMm, units)}
               label={t('Size of {name}', { name: cutter.name })}
             >
               <KeptNumber

@@ -1,65 +1,25 @@
-import { useState } from 'react';
-import type { Checked } from '../../../core/check/index.js';
-import type { Plan } from '../../../core/plan/index.js';
-import { Frame } from '../../frame/Frame.js';
-import { China } from '../../plate/China.js';
-import { Button } from '../../ui/kit/Button.js';
-import { t } from '../../words/index.js';
-import { BearsCard } from './BearsCard.js';
-import { BenchFoot } from './BenchFoot.js';
-import { BenchShelf } from './BenchShelf.js';
-import { BenchSlice } from './BenchSlice.js';
-import { Count } from './Count.js';
-import { NothingToCut } from './NothingToCut.js';
-import { shape } from './station.js';
-import { useLifeSize } from './useLifeSize.js';
-import { useOnBench } from './useOnBench.js';
+import type { ComponentType } from 'react';
+import type { StationView } from '../station.js';
+import { CutOut } from './CutOut.js';
+import { FoldCraft } from './FoldCraft.js';
+import { FruitCraft } from './FruitCraft.js';
+import { MouldCraft } from './MouldCraft.js';
+import { useCraft, type CraftId } from './useCraft.js';
+import { WindowCraft } from './WindowCraft.js';
+import { WordCraft } from './WordCraft.js';
 
-/** The bench: a slice, the cutters pressed into it, how many it gives and what is left. */
-export function Shape({ plan, checked }: { plan: Plan; checked: Checked }) {
-  const bench = useOnBench(plan);
-  const [picked, setPicked] = useState<number | null>(null);
-  const life = useLifeSize();
-  const at = bench && picked !== null && picked < bench.shown.pieces.length ? picked : null;
-  return (
-    <Frame
-      plan={plan}
-      station={shape}
-      checked={checked}
-      shelf={<BenchShelf plan={plan} bench={bench} />}
-      foot={bench && <BenchFoot plan={plan} bench={bench} />}
-    >
-      <China
-        label={
-          bench
-            ? t('A slice of {name} with what is cut from it', { name: bench.component.name })
-            : t('The bench')
-        }
-      >
-        <g ref={life.ref}>
-          {bench && <BenchSlice bench={bench} picked={at} onPick={setPicked} mmScale={life.scale} />}
-        </g>
-      </China>
-      {bench ? (
-        <>
-          <Count plan={plan} bench={bench} />
-          <BearsCard bench={bench} cutter={at === null ? 0 : bench.shown.pieces[at]!.cutter} />
-          <LifeSize life={life} />
-        </>
-      ) : (
-        <NothingToCut plan={plan} />
-      )}
-    </Frame>
-  );
-}
+const CRAFTS: Record<CraftId, ComponentType<StationView>> = {
+  'cut-out': CutOut,
+  window: WindowCraft,
+  mould: MouldCraft,
+  fold: FoldCraft,
+  word: WordCraft,
+  fruit: FruitCraft,
+};
 
-function LifeSize({ life }: { life: ReturnType<typeof useLifeSize> }) {
-  return (
-    <div className="absolute top-1 right-0 z-5 flex gap-1.5 stepped:invisible">
-      <Button look="quiet" size="small" aria-pressed={life.on} onClick={life.toggle}>
-        {life.on ? t('As large as the plate') : t('Life size')}
-      </Button>
-      {life.on && life.ruler}
-    </div>
-  );
+/** The bench: what can be cut, opened, melted or folded from what is on the boards. */
+export function Shape({ plan, checked }: StationView) {
+  const [craft] = useCraft(plan);
+  const Craft = CRAFTS[craft];
+  return <Craft plan={plan} checked={checked} />;
 }

@@ -15,9 +15,17 @@ import {
   type Brush,
   type Recipe,
 } from '../brush.js';
-import { pieceOutline, roundedRectangle, type Point } from '../../geometry/index.js';
+import { pieceOutline, roundedRectangle, type Point, type Polygon } from '../../geometry/index.js';
 
 const veined = (brush: Brush) => brush.component.baseFood === 'blue cheese';
+
+/** A window cut into its lid, and what fills it. */
+function windowOf(brush: Brush, outline: Polygon): void {
+  const path = closed(outline);
+  brush.pen.path(path, { fill: darker(brush.third, 0.35), stroke: paler(brush.main, 0.4), width: 1.6 });
+  brush.pen.group(0.5, 1.1, 0, () => brush.pen.path(path, { fill: brush.third }));
+  brush.pen.path(path, { stroke: darker(brush.main, 0.2), width: 0.6 });
+}
 
 /** A whole wheel with its first wedge cut and drawn out a little, so that nobody is shy of it. */
 export const wheel: Recipe = (brush) => {
@@ -43,6 +51,8 @@ export const wheel: Recipe = (brush) => {
     width: r * 0.03,
     opacity: 0.4,
   });
+  const [opening] = brush.fact.outlines ?? [];
+  if (opening) return windowOf(brush, opening.outline);
   const a = brush.random.range(-2.2, -1.2);
   const wide = 0.66;
   const at = (t: number, k: number): Point => [Math.cos(t) * r * k, Math.sin(t) * r * k];

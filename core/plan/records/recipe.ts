@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { FAMILIES, HOLD_OUTS, componentIdSchema } from '../../catalogue/index.js';
+import { FAMILIES, HOLD_OUTS, componentIdSchema, formFactSchema } from '../../catalogue/index.js';
 import type { Steps } from '../steps.js';
 import { idText, text } from './fields.js';
 
@@ -25,6 +25,8 @@ export const ownRecipeSchema = z.strictObject({
   /** How long it stands, as its maker knows it: cooking can save what would spoil, and mixing spoil what would stand. */
   holdOut: z.enum(HOLD_OUTS),
   steps: text(1000),
+  /** How a piece of it lies, where it has a shape of its own: a wheel with a window, stars from a mould. */
+  serves: formFactSchema.optional(),
 });
 export type OwnRecipe = z.infer<typeof ownRecipeSchema>;
 

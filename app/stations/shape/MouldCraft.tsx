@@ -1,0 +1,277 @@
+import { useMemo } from 'react';
+import { homeMadeId, type Component, type ComponentId } from '../../../core/catalogue/index.js';
+import { castMould, surfaceOfFood } from '../../../core/board/index.js';
+import { formatMass } from '../../../core/measure/index.js';
+import { planLarder, type Plan } from '../../../core/plan/index.js';
+import {
+  cutterById,
+  cutterOutline,
+  filled,
+  meltOf,
+  mouldById,
+  MOULDS,
+  needOfCut,
+  piecesFrom,
+  type Filled,
+  type Mould,
+  type MouldRisk,
+} from '../../../core/shape/index.js';
+import { useSession } from '../../store/session.js';
+import { useSettings } from '../../store/settings.js';
+import { Button } from '../../ui/kit/Button.js';
+import { Choice } from '../../ui/Fields.js';
+import { OpenWord } from '../../ui/kit/Popover.js';
+import { t, word } from '../../words/index.js';
+import type { StationView } from '../station.js';
+import { BenchFrame, CareTag, Result } from './BenchFrame.js';
+import { CountWord, FoodWord } from './CraftWords.js';
+import { pathOf } from './drawn.js';
+import { useAsked } from './useCraft.js';
+
+interface Asked {
+  mould: string;
+  food: ComponentId;
+  count: number;
+}
+
+export const RISK_WORDS: Record<MouldRisk, string> = {
+  hot: t('Melted cheese, chocolate and sugar burn: keep children away from the hob.'),
+  'no-plastic-on-heat': t('No plastic or silicone on heat: melt in ceramic, spoon it in.'),
+  'stop-at-65': t('Stop at 60 to 65 °C. Brown edges or free oil mean that it has split.'),
+  'from-the-block': t('Grate it from the block: what is bought grated stays grainy.'),
+  'too-much-grease': t('Only a film of grease: more floats the cheese off the detail.'),
+  'limbs-snap': t('Very cold thin limbs snap: turn it out slowly.'),
+  'freezing-turns-mealy': t('15 to 20 minutes in the freezer hold the shape; longer turns it mealy.'),
+  'temper-it': t('Temper it, or take one made for coating.'),
+  'try-one-first': t('It varies: melt one piece before you count on it.'),
+  'does-not-melt': t('It keeps its shape when it is hot: cut it instead.'),
+  'oils-off': t('It is too dry: its fat runs out before it flows.'),
+};
+
+const SUIT_WORDS = {
+  yes: t('melts smoothly'),
+  'try-first': t('is to be tried first'),
+  no: t('is not for moulds'),
+} as const;
+
+/** Pieces from a mould, of a food that melts or of the offcuts of what was cut out. */
+export function MouldCraft({ plan, checked }: StationView) {
+  const larder = useMemo(() => planLarder(plan), [plan]);
+  const foods = useMemo(
+    () => [...larder.values()].filter((food) => !food.id.startsWith('home-') && meltOf(food) !== 'not-known'),
+    [larder],
+  );
+  const melted = plan.cuts.find((cut) => cut.offcuts === 'melted')?.componentId;
+  const onBoard = foods.find(
+    (food) =>
+      plan.placements.some(({ componentId }) => componentId === food.id) &&
+      filled(MOULDS[0]!, food, 1).suits === 'yes',
+  );
+  const [asked, ask] = useAsked<Asked>(plan, 'mould', {
+    mould: MOULDS[0]!.id,
+    food:
+      (melted && larder.has(melted) ? melted : undefined) ?? onBoard?.id ?? ('young-gouda' as ComponentId),
+    count: 6,
+  });
+  const mould = mouldById(asked.mould)!;
+  const food = larder.get(asked.food)!;
+  const found = filled(mould, food, asked.count);
+  return (
+    <BenchFrame
+      plan={plan}
+      checked={checked}
+      label={t('{mould}, filled', { mould: mould.name })}
+      shelf={
+        <p className="mt-1 font-display text-lg/[1.32] font-semibold">
+          <CountWord
+            label={t('Pieces')}
+            n={asked.count}
+            min={1}
+            max={500}
+            words={t('{n, plural, one {# piece} other {# pieces}}', { n: asked.count })}
+            onKeep={(count) => ask({ count })}
+          />{' '}
+          {t('from')}{' '}
+          <OpenWord word={word(mould.name).toLowerCase()} label={t('Mould')}>
+            <Choice
+              label={t('Mould')}
+              value={mould.id}
+              options={MOULDS.map(
+                ({ id, name, cavities, ml }) =>
+                  [
+                    id,
+                    t('{name}: {cavities, number} of {ml, number} ml', { name: word(name), cavities, ml }),
+                  ] as const,
+              )}
+              onPick={(id) => ask({ mould: id })}
+            />
+          </OpenWord>{' '}
+          {t('of')}{' '}
+          <FoodWord label={t('Food')} food={food} foods={foods} onPick={(id) => ask({ food: id })} />.
+        </p>
+      }
+      foot={<MouldFoot found={found} />}
+      plate={<MouldDrawn mould={mould} food={food} count={asked.count} />}
+    >
+      <Result
+        large={
+          found.suits === 'no'
+            ? t('Not for moulds')
+            : t('{fills, plural, one {# filling} other {# fillings}}', { fills: found.fills })
+        }
+      >
+        <p className="m-0 text-base/[1.3]">
+          {t('{food} {suits}. {each} each, {batch} to melt.', {
+            food: food.name.split(',')[0]!,
+            suits: SUIT_WORDS[found.suits],
+            each: formatMass(found.gramsEach, 'metric'),
+            batch: formatMass(found.batchG, 'metric'),
+          })}
+        </p>
+        <FromOffcuts plan={plan} mould={mould} food={food} ask={ask} />
+        <Cast plan={plan} mould={mould} food={food} count={asked.count} found={found} />
+      </Result>
+      <CareTag title={t('Take care')} lines={found.risks.slice(0, 6).map((risk) => RISK_WORDS[risk])} />
+    </BenchFrame>
+  );
+}
+
+/** What the offcuts of this food would fill. */
+function FromOffcuts({
+  plan,
+  mould,
+  food,
+  ask,
+}: {
+  plan: Plan;
+  mould: Mould;
+  food: Component;
+  ask: (by: Partial<Asked>) => void;
+}) {
+  const cut = plan.cuts.find(({ componentId }) => componentId === food.id);
+  if (!cut) return null;
+  const { leftG, laidG } = needOfCut(food, cut, plan.placements);
+  const n = piecesFrom(mould, food, leftG - laidG);
+  const mass = formatMass(leftG - laidG, 'metric');
+  if (n === 0)
+    return <p className="m-0 text-sm text-soft">{t('Its offcuts, {mass}, fill none.', { mass })}</p>;
+  return (
+    <p className="m-0 text-sm">
+      <Button look="link" onClick={() => ask({ count: n })}>
+        {t('Its offcuts, {mass}, fill {n, number}: take them', { mass, n })}
+      </Button>
+    </p>
+  );
+}
+
+function Cast({
+  plan,
+  mould,
+  food,
+  count,
+  found,
+}: {
+  plan: Plan;
+  mould: Mould;
+  food: Component;
+  count: number;
+  found: Filled;
+}) {
+  const edit = useSession((session) => session.edit);
+  const surfaceId = surfaceOfFood(plan, food.id);
+  const surface = plan.surfaces.find(({ id }) => id === surfaceId);
+  if (!surface) return null;
+  const command = castMould(plan, mould, food, count, found, surface.id);
+  const recipe =
+    command.name === 'together'
+      ? command.commands.find((single) => single.name === 'set-recipe')!.recipe
+      : undefined;
+  const isLaid = plan.placements.some(
+    (placement) => recipe && placement.componentId === homeMadeId(recipe) && placement.pieces === count,
+  );
+  return (
+    <p className="m-0 mt-2">
+      {isLaid ? (
+        <b>{t('They lie on {surface}.', { surface: surface.name })}</b>
+      ) : (
+        <Button disabled={found.suits === 'no'} onClick={() => edit(command)}>
+          {t('Lay {n, number} on {surface}', { n: count, surface: surface.name })}
+        </Button>
+      )}
+    </p>
+  );
+}
+
+function MouldFoot({ found }: { found: Filled }) {
+  const units = useSettings((settings) => settings.units);
+  return (
+    <>
+      <span>
+        <b>{formatMass(found.batchG, units)}</b> {t('to melt')}
+      </span>
+      <span>
+        <b>{t('{minutes, number} min', { minutes: Math.round(found.handsMin) })}</b> {t('by hand')}
+      </span>
+      <span>
+        <b>{t('{minutes, number} min', { minutes: Math.round(found.waitMin) })}</b>{' '}
+        {found.freezer ? t('cooling and in the freezer') : t('cooling and chilling')}
+      </span>
+    </>
+  );
+}
+
+const [TRAY_W, TRAY_MOST_H, TRAY_MIDDLE] = [400, 270, -75];
+
+/** The tray from above; cavities of the last filling that stay empty are hollow. */
+function MouldDrawn({ mould, food, count }: { mould: Mould; food: Component; count: number }) {
+  const columns = Math.min(mould.cavities, Math.ceil(Math.sqrt(mould.cavities * 1.5)));
+  const rows = Math.ceil(mould.cavities / columns);
+  const w = TRAY_W / columns;
+  const h = Math.min(TRAY_MOST_H / rows, w * 1.15);
+  const high = h * rows;
+  const size = Math.min(w, h) * 0.74;
+  const outline = useMemo(() => cutterOutline(cutterById(mould.outline)!, 100), [mould.outline]);
+  const [main, second, third] = food.colours;
+  const last = count % mould.cavities || mould.cavities;
+  return (
+    <g transform={`translate(${-TRAY_W / 2} ${TRAY_MIDDLE - high / 2})`}>
+      <rect x={-14} y={-8} width={TRAY_W + 28} height={high + 24} rx={14} fill="var(--ink)" opacity="0.14" />
+      <rect
+        x={-14}
+        y={-14}
+        width={TRAY_W + 28}
+        height={high + 28}
+        rx={14}
+        fill="var(--enamel-lit)"
+        stroke="var(--enamel)"
+        strokeWidth={3}
+      />
+      {Array.from({ length: mould.cavities }, (_, i) => {
+        const isFull = i < last;
+        return (
+          <g
+            key={i}
+            transform={`translate(${((i % columns) + 0.5) * w} ${(Math.floor(i / columns) + 0.5) * h}) scale(${size / 100})`}
+          >
+            <path
+              d={pathOf(outline)}
+              fill={isFull ? main : 'var(--enamel)'}
+              stroke="var(--enamel)"
+              strokeWidth={3}
+            />
+            {isFull && (
+              <path
+                d={pathOf(outline)}
+                fill={third}
+                opacity="0.5"
+                transform="scale(0.72)"
+                stroke={second}
+                strokeWidth={1}
+              />
+            )}
+          </g>
+        );
+      })}
+    </g>
+  );
+}

@@ -1,0 +1,261 @@
+import { useMemo } from 'react';
+import type { ComponentId } from '../../../core/catalogue/index.js';
+import { placed } from '../../../core/geometry/index.js';
+import { formatFineLength } from '../../../core/measure/index.js';
+import { planLarder } from '../../../core/plan/index.js';
+import {
+  benchFoods,
+  bodyOf,
+  boundsOf,
+  heightOf,
+  letterOutline,
+  LETTER_SETS,
+  nestWord,
+  sideBySide,
+  sliceFrom,
+  svgOf,
+  usualSliceOf,
+  widthOf,
+  type LetterSet,
+  type NestedWord,
+  type Slice,
+} from '../../../core/shape/index.js';
+import { speak } from '../../../core/words/index.js';
+import { useSettings } from '../../store/settings.js';
+import { useSpeech } from '../../store/useSpeech.js';
+import { Button } from '../../ui/kit/Button.js';
+import { Choice, Field } from '../../ui/Fields.js';
+import { Input } from '../../ui/kit/Input.js';
+import { OpenWord } from '../../ui/kit/Popover.js';
+import { saveFile } from '../../ui/save.js';
+import { t } from '../../words/index.js';
+import type { StationView } from '../station.js';
+import { BenchFrame, CareTag, Result } from './BenchFrame.js';
+import { FoodWord, LengthWord } from './CraftWords.js';
+import { pathOf } from './drawn.js';
+import { useAsked } from './useCraft.js';
+
+interface Asked {
+  text: string;
+  set: LetterSet;
+  heightMm: number;
+  food: ComponentId;
+}
+
+const SET_WORDS: Record<LetterSet, string> = { bold: t('strong letters'), slim: t('slim letters') };
+const MOST_LETTERS = 24;
+
+/** The first letters of the occasion's words. */
+const initials = (name: string): string =>
+  name
+    .split(/\s+/)
+    .map((part) => part[0] ?? '')
+    .join('')
+    .replace(/[^\p{L}\p{N}&]/gu, '')
+    .slice(0, 4)
+    .toUpperCase() || 'A';
+
+/** A word or initials in a letter set: nested on real slices, with spares, and whether each letter holds. */
+export function WordCraft({ plan, checked }: StationView) {
+  const units = useSettings((settings) => settings.units);
+  const speech = useSpeech();
+  const larder = useMemo(() => planLarder(plan), [plan]);
+  const foods = useMemo(() => [...larder.values()].filter((food) => bodyOf(food.id)), [larder]);
+  const [asked, ask] = useAsked<Asked>(plan, 'word', {
+    text: initials(plan.occasion.name),
+    set: 'bold',
+    heightMm: 28,
+    food: benchFoods(plan, larder)[0]?.id ?? ('young-gouda' as ComponentId),
+  });
+  const food = larder.get(asked.food)!;
+  const slice = useMemo(() => sliceFrom(usualSliceOf(asked.food).slice), [asked.food]);
+  const found = useMemo(
+    () => nestWord({ ...asked, slice, gapMm: 2, marginMm: 2, seed: plan.seed }),
+    // what was asked is another object with each draw
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+    [asked.text, asked.set, asked.heightMm, asked.food, slice, plan.seed],
+  );
+  const why = speak(found.why, speech);
+  return (
+    <BenchFrame
+      plan={plan}
+      checked={checked}
+      label={t('The letters on their slices')}
+      shelf={
+        <>
+          <Field label={t('Word or initials')}>
+            <Input
+              value={asked.text}
+              maxLength={MOST_LETTERS}
+              onChange={(event) => ask({ text: event.target.value })}
+            />
+          </Field>
+          <p className="mt-1 font-display text-lg/[1.32] font-semibold">
+            {t('in')}{' '}
+            <OpenWord word={SET_WORDS[asked.set]} label={t('Letter set')}>
+              <Choice
+                label={t('Letter set')}
+                value={asked.set}
+                options={LETTER_SETS.map((id) => [id, SET_WORDS[id]] as const)}
+                onPick={(set) => ask({ set })}
+              />
+            </OpenWord>{' '}
+            {t('of')}{' '}
+            <LengthWord
+              label={t('Height')}
+              mm={asked.heightMm}
+              min={10}
+              max={120}
+              words={t('{height} high', { height: formatFineLength(asked.heightMm, units) })}
+              onKeep={(heightMm) => ask({ heightMm })}
+            />{' '}
+            {t('from')}{' '}
+            <FoodWord label={t('Food')} food={food} foods={foods} onPick={(id) => ask({ food: id })} />.
+          </p>
+          <Button
+            look="quiet"
+            size="small"
+            disabled={found.letters.length === 0}
+            onClick={() =>
+              saveFile(
+                'letters.svg',
+                svgOf(
+                  sideBySide(
+                    found.letters.map(({ outline }) => outline),
+                    6,
+                  ),
+                ),
+                'image/svg+xml',
+              )
+            }
+          >
+            {t('Save the letters, true size')}
+          </Button>
+        </>
+      }
+      foot={
+        <>
+          <span>
+            <b>{found.letters.reduce((sum, { cut }) => sum + cut, 0)}</b> {t('letters to cut')}
+          </span>
+          <span>
+            <b>{found.spares}</b> {t('spare')}
+          </span>
+          <span>
+            <b>{formatFineLength(Math.round(found.lengthMm), units)}</b> {t('long on the board')}
+          </span>
+        </>
+      }
+      plate={
+        <>
+          <Laid asked={asked} found={found} colours={food.colours} />
+          <Slices found={found} slice={slice} colours={food.colours} />
+        </>
+      }
+    >
+      <Result
+        large={
+          found.nested
+            ? t('{n, plural, one {# slice} other {# slices}}', { n: found.slices.length })
+            : t('It does not go')
+        }
+      >
+        <p className="m-0 text-base/[1.3]">{why && `${why[0]!.toUpperCase()}${why.slice(1)}.`}</p>
+        {!found.fits &&
+          found.leastMm !== undefined &&
+          found.leastMm <= 120 &&
+          found.leastMm > asked.heightMm && (
+            <Button onClick={() => ask({ heightMm: found.leastMm! })}>
+              {t('Take them {height} high', { height: formatFineLength(found.leastMm, units) })}
+            </Button>
+          )}
+      </Result>
+      <CareTag
+        title={t('Lay it so')}
+        lines={[
+          t('A strip of meat or dark fruit beneath shows pale letters.'),
+          t('One spare of each thin letter is counted in.'),
+          t('Chill the slices; ease each letter out with a stick.'),
+        ]}
+      />
+    </BenchFrame>
+  );
+}
+
+type Colours = readonly [string, string, string];
+const [WORD_W, WORD_Y] = [420, -190];
+
+/** The word as it will stand. */
+function Laid({
+  asked,
+  found,
+  colours: [main, second, third],
+}: {
+  asked: Asked;
+  found: NestedWord;
+  colours: Colours;
+}) {
+  const k = Math.min(2.6, WORD_W / Math.max(1, found.lengthMm));
+  let x = -found.lengthMm / 2;
+  return (
+    <g transform={`translate(0 ${WORD_Y}) scale(${k})`}>
+      {[...asked.text.trim()].map((char, i) => {
+        const outline = letterOutline(asked.set, char, asked.heightMm);
+        if (!outline) {
+          x += asked.heightMm * 0.38;
+          return null;
+        }
+        const { left, right } = boundsOf(outline);
+        const at = x - left;
+        x += right - left + asked.heightMm * 0.12;
+        return (
+          <g key={i} transform={`translate(${at} 0)`}>
+            <path d={pathOf(outline)} transform="translate(0.5 1)" fill="var(--ink)" opacity="0.25" />
+            <path d={pathOf(outline)} fill={third} stroke={second} strokeWidth={0.5} />
+            <path d={pathOf(outline)} fill={main} opacity="0.35" />
+          </g>
+        );
+      })}
+    </g>
+  );
+}
+
+const [ROW_W, ROW_Y, ROW_H] = [480, -20, 190];
+const MOST_DRAWN = 4;
+
+/** The slices that it is cut from. */
+function Slices({
+  found,
+  slice,
+  colours: [main, second, third],
+}: {
+  found: NestedWord;
+  slice: Slice;
+  colours: Colours;
+}) {
+  const bounds = boundsOf(slice.outer);
+  const shown = found.slices.slice(0, MOST_DRAWN);
+  const n = Math.max(1, shown.length);
+  const k = Math.min(ROW_W / n / (widthOf(bounds) * 1.08), ROW_H / heightOf(bounds));
+  return (
+    <>
+      {shown.map((pieces, i) => (
+        <g
+          key={i}
+          transform={`translate(${(i - (n - 1) / 2) * widthOf(bounds) * 1.08 * k} ${ROW_Y}) scale(${k})`}
+        >
+          <path d={pathOf(slice.outer)} fill={main} stroke={second} strokeWidth={1} />
+          {pieces.map(({ cutter, x, y, angle }, j) => (
+            <path
+              key={j}
+              d={pathOf(placed(found.letters[cutter]!.outline, x, y, angle))}
+              fill={third}
+              stroke={second}
+              strokeWidth={0.5}
+            />
+          ))}
+        </g>
+      ))}
+    </>
+  );
+}

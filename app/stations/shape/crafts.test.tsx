@@ -1,0 +1,141 @@
+/** @jest-environment ./app/testing/jsdom.mjs */
+import { openStation, planNow, saved, type Hands } from '../../testing/papers.js';
+import { SAVED } from '../../testing/dom.js';
+import { describe, expect, test } from '@jest/globals';
+import { cleanup, fireEvent, screen, waitFor } from '@testing-library/react';
+import { homeMadeId } from '../../../core/catalogue/index.js';
+import { judgeGroup } from '../../../core/needs/index.js';
+import { planLarder, type Cut, type Plan } from '../../../core/plan/index.js';
+import { libraryCutter, needOfCut, piecesFrom, mouldById, proposedCut } from '../../../core/shape/index.js';
+import { group, lies, planWith } from '../../../core/testing/plans.js';
+
+const vegans = group('vegans', 2, ['vegan']);
+const plan = planWith({
+  party: [group('all', 10), vegans],
+  placements: [lies('brie', 250), lies('young-gouda', 300), lies('salami', 120), lies('honey', 60)],
+});
+const large = () =>
+  screen
+    .getAllByRole('status')
+    .map((status) => status.textContent)
+    .join(' ');
+
+async function craft(of: Plan, name: string): Promise<Hands> {
+  const hands = await openStation(of, 'shape');
+  await hands.click(await screen.findByRole('radio', { name }));
+  return hands;
+}
+
+/** Opens a word of the sentence and keeps a number in it. */
+async function keep(hands: Hands, word: RegExp, label: string, value: string): Promise<void> {
+  await hands.press(word);
+  const field = await hands.fill(label, value);
+  fireEvent.keyDown(field, { key: 'Enter' });
+}
+
+describe('a window in a wheel', () => {
+  test('that does not fit is told with the largest that does; made, it is a food of its own and judged anew', async () => {
+    const hands = await craft(plan, 'Window');
+    await keep(hands, /^Cutter across/, 'Cutter across, mm', '100');
+    await waitFor(() => expect(large()).toContain('It does not fit'));
+    expect(screen.getByRole('button', { name: 'Make it so' })).toHaveProperty('disabled', true);
+    await hands.press(/^Take it \d+ mm across/);
+    await waitFor(() => expect(large()).toMatch(/10 mm of wall/));
+    await hands.press('Make it so');
+    await waitFor(() => expect(planNow().recipes).toHaveLength(1));
+    await saved();
+    const now = planNow();
+    const [recipe] = now.recipes as [Plan['recipes'][number]];
+    const food = planLarder(now).get(homeMadeId(recipe))!;
+    expect(recipe.parts.map(({ componentId }) => componentId)).toEqual(['brie', 'honey']);
+    // honey in brie: not for vegans for two reasons, and still a wheel to be cut
+    expect(food.animal.honey).toBe('contains');
+    expect(judgeGroup(food, 'wheel', vegans).verdict).toBe('forbidden');
+    expect(now.placements.some(({ componentId }) => componentId === 'brie')).toBe(false);
+    expect(now.placements.find(({ componentId }) => componentId === food.id)).toMatchObject({
+      form: 'wheel',
+      pieces: 1,
+    });
+    await hands.press(/^Undo: open a window/);
+    await waitFor(() =>
+      expect(planNow().placements.some(({ componentId }) => componentId === 'brie')).toBe(true),
+    );
+    cleanup();
+  });
+});
+
+describe('a mould', () => {
+  test('is filled from the offcuts of what was cut out, and its caution is there', async () => {
+    const gouda = planLarder(plan).get('young-gouda' as never)!;
+    const cut: Cut = {
+      ...proposedCut(gouda, ['star'], 1)!,
+      cutters: [libraryCutter('star', 30)!],
+      pieces: [{ cutter: 0, x: 0, y: 0, angle: 0, locked: true }],
+      offcuts: 'melted',
+    };
+    const shaped = planWith({
+      ...plan,
+      cuts: [cut],
+      placements: [
+        ...plan.placements.filter(({ componentId }) => componentId !== 'young-gouda'),
+        { ...lies('young-gouda', 20), form: 'cut-outs', pieces: 8 },
+      ],
+    });
+    const { leftG } = needOfCut(gouda, cut, shaped.placements);
+    const n = piecesFrom(mouldById('star-tray')!, gouda, leftG);
+    expect(n).toBeGreaterThan(3);
+    const hands = await craft(shaped, 'Mould');
+    await hands.press(new RegExp(`fill ${n}: take them`));
+    expect(screen.getByRole('region', { name: 'Take care' }).textContent).toContain(
+      'No plastic or silicone on heat',
+    );
+    await hands.press(`Lay ${n} on Board`);
+    await waitFor(() => expect(planNow().recipes[0]?.id).toBe('own-star-tray-young-gouda'));
+    const laid = planNow().placements.at(-1)!;
+    expect([laid.form, laid.pieces]).toEqual(['cut-outs', n]);
+    expect(planLarder(planNow()).get(laid.componentId)!.forms[0]!.outlines).toHaveLength(1);
+    cleanup();
+  });
+});
+
+test('folds are laid in the form that the food has, and a gap names the slices to buy', async () => {
+  const hands = await craft(plan, 'Fold');
+  const slices = Number(/(\d+) slices?/.exec(large())![1]);
+  expect(slices).toBeGreaterThan(5);
+  await hands.press(/^Lay .* as quarter folds on Board/);
+  await waitFor(() =>
+    expect(planNow().placements.find(({ componentId }) => componentId === 'salami')?.form).toBe(
+      'quarter-folds',
+    ),
+  );
+  await hands.press(/^What is known/);
+  await hands.pick('What is known', 'so long, in mm');
+  await keep(hands, /^How much/, 'How much', '600');
+  await waitFor(() => expect(Number(/(\d+) slices?/.exec(large())![1])).toBeGreaterThan(slices));
+  cleanup();
+});
+
+test('a word is nested with its spares, told where it breaks, and saved in true size', async () => {
+  const hands = await craft(plan, 'Word');
+  await hands.fill('Word or initials', 'Moon & Star');
+  await waitFor(() => expect(document.body.textContent).toContain('Every letter holds.'));
+  await keep(hands, /^Height/, 'Height, mm', '12');
+  await waitFor(() => expect(document.body.textContent).toContain('Too thin in this food'));
+  await hands.press(/^Take them \d+ mm high/);
+  await waitFor(() => expect(document.body.textContent).toContain('Every letter holds.'));
+  await hands.press('Save the letters, true size');
+  expect(SAVED[0]!.name).toBe('letters.svg');
+  await hands.fill('Word or initials', 'A+B');
+  await waitFor(() => expect(document.body.textContent).toContain('There is no cutter for +'));
+  cleanup();
+});
+
+test('a fruit says how many it gives, and for whom that shape is none', async () => {
+  const hands = await craft(plan, 'Fruit');
+  await hands.press(/^Fruit or vegetable/);
+  await hands.click(await screen.findByRole('combobox', { name: 'Fruit or vegetable' }));
+  await hands.click(await screen.findByRole('option', { name: 'Cucumber' }));
+  await waitFor(() => expect(large()).toContain('52 pieces each'));
+  expect(screen.getByRole('region', { name: 'Take care' }).textContent).toContain('under-fives');
+  cleanup();
+});

@@ -1,0 +1,225 @@
+import { formOf, homeMadeId, type Component, type FormFact, type FormId } from '../catalogue/index.js';
+import { areaOf, type Polygon } from '../geometry/index.js';
+import { type Command, type OwnRecipe, type Placement, type Plan, type SurfaceId } from '../plan/index.js';
+import {
+  cutterById,
+  cutterOutline,
+  isRose,
+  sizedOutline,
+  type Filled,
+  type Folded,
+  type FoldId,
+  type Mould,
+  type Window,
+} from '../shape/index.js';
+import { placementsOf } from './pieces.js';
+
+/** Hours that a cut or melted cheese keeps at most (house default). */
+const KEEPS_H = 48;
+/** Hands-on minutes: slicing the lid, pressing the cutter, filling (house default). */
+const WINDOW_HANDS_MIN = 8;
+
+const short = (text: string): string => text.split(',')[0]!.toLowerCase();
+const idWith = (...parts: readonly string[]): string =>
+  `own-${parts.join('-')}`.slice(0, 60).replace(/-+$/, '');
+const flipped = (outline: Polygon): [number, number][] => outline.map(([x, y]) => [x, -y]);
+
+const placed = (
+  recipe: OwnRecipe,
+  surfaceId: SurfaceId,
+  form: FormId,
+  pieces: number,
+  as: Placement | undefined,
+): Placement => ({
+  componentId: homeMadeId(recipe),
+  surfaceId,
+  form,
+  massG: recipe.outG,
+  pieces,
+  lot: 0,
+  contained: as?.contained ?? false,
+});
+
+export interface WindowMade {
+  wheel: Component;
+  filling: Component;
+  outline: Polygon;
+  diameterMm: number;
+  heightMm: number;
+  window: Window;
+  surfaceId: SurfaceId;
+}
+
+/**
+ * A wheel with a window as a food of the plan: its facts are the worst of cheese and filling, so that its verdicts are
+ * judged anew. It lies where the wheel lay, one for each.
+ */
+export function openWindow(plan: Plan, made: WindowMade): Command {
+  const { wheel, filling, outline, window, surfaceId } = made;
+  const lain = plan.placements.filter(
+    (placement) => placement.componentId === wheel.id && placement.surfaceId === surfaceId,
+  );
+  const wheels = Math.max(
+    1,
+    lain.filter(({ form }) => form === 'wheel').reduce((sum, { pieces }) => sum + pieces, 0),
+  );
+  const [x, y] = window.at;
+  const recipe: OwnRecipe = {
+    id: idWith('window', wheel.id),
+    name: `${wheel.name.split(',')[0]!} with a window of ${short(filling.name)}`.slice(0, 60),
+    family: 'cheese',
+    parts: [
+      { componentId: wheel.id, massG: window.massG * wheels },
+      { componentId: filling.id, massG: Math.max(1, window.fillG) * wheels },
+    ],
+    outG: (window.massG + Math.max(1, window.fillG)) * wheels,
+    handsMin: WINDOW_HANDS_MIN * wheels,
+    waitMin: window.firmMinutes,
+    keepsH: KEEPS_H,
+    holdOut: wheel.holdOut,
+    steps: `Firm the wheel ${window.firmMinutes} to ${window.firmToMin} minutes in the freezer, never through. Slice off a lid of ${window.lidMm} mm on the smoother face, press the cutter through it, set the lid back, fill the opening with ${window.fillG} g.`,
+    serves: {
+      form: 'wheel',
+      piece: 'wheel',
+      pieceG: window.massG + window.fillG,
+      lengthMm: made.diameterMm,
+      widthMm: made.diameterMm,
+      gPerCm2: wheelGround(window.massG + window.fillG, made.diameterMm),
+      heightMm: made.heightMm,
+      choking: 'safe',
+      outlines: [{ outline: flipped(outline.map(([px, py]) => [px + x, py + y])), share: 1 }],
+    },
+  };
+  return {
+    name: 'together',
+    label: 'open a window in the wheel',
+    commands: [
+      { name: 'set-recipe', recipe },
+      {
+        name: 'place',
+        componentId: wheel.id,
+        surfaceId,
+        placements: lain.filter(({ form }) => form !== 'wheel'),
+      },
+      {
+        name: 'place',
+        componentId: homeMadeId(recipe),
+        surfaceId,
+        placements: [placed(recipe, surfaceId, 'wheel', wheels, lain[0])],
+      },
+    ],
+  };
+}
+
+const wheelGround = (massG: number, diameterMm: number): number =>
+  Math.min(3.2, Math.max(0.1, massG / ((Math.PI * diameterMm * diameterMm) / 400)));
+
+/** A piece from a mould, as large as its cavity is on the whole: its volume over its depth. */
+function mouldForm({ ml, depthMm, outline }: Mould, gramsEach: number): FormFact {
+  const cutter = cutterById(outline)!;
+  const unit = cutterOutline(cutter, 100);
+  // a cavity narrows toward its ground: it is wider on top than its volume over its depth
+  const across = 100 * Math.sqrt((ml * 1000) / (depthMm * 0.8) / areaOf(unit));
+  const sized = sizedOutline(cutter.outline, across, cutter.byTips);
+  return {
+    form: 'cut-outs',
+    piece: 'cut-out',
+    pieceG: gramsEach,
+    lengthMm: across,
+    widthMm: across,
+    gPerCm2: Math.min(3.2, Math.max(0.1, gramsEach / (areaOf(sized) / 100))),
+    heightMm: depthMm,
+    choking: 'chunk',
+    outlines: [
+      {
+        outline: flipped(sized).map(([x, y]) => [Math.round(x * 100) / 100, Math.round(y * 100) / 100]),
+        share: 1,
+      },
+    ],
+  };
+}
+
+/** What was melted into a mould as a food of the plan, so many pieces of it on a surface. */
+export function castMould(
+  plan: Plan,
+  mould: Mould,
+  food: Component,
+  count: number,
+  found: Filled,
+  surfaceId: SurfaceId,
+): Command {
+  const recipe: OwnRecipe = {
+    id: idWith(mould.id, food.id),
+    name: `${mould.name} of ${short(food.name)}`.slice(0, 60),
+    family: food.family,
+    parts: [{ componentId: food.id, massG: Math.round(found.batchG * 10) / 10 }],
+    outG: Math.round(count * found.gramsEach * 10) / 10,
+    handsMin: Math.round(found.handsMin),
+    waitMin: Math.round(found.waitMin),
+    keepsH: KEEPS_H,
+    holdOut: food.holdOut,
+    steps: `Grease ${mould.name.toLowerCase()} with the thinnest film. Melt gently in ceramic to 60 to 65 °C, spoon in, press out the air. Cool 25 minutes, then ${found.freezer ? '15 to 20 minutes in the freezer' : '30 to 60 minutes in the cold'}, and turn out.`,
+    serves: mouldForm(mould, Math.round(found.gramsEach * 10) / 10),
+  };
+  return {
+    name: 'together',
+    label: 'fill a mould',
+    commands: [
+      { name: 'set-recipe', recipe },
+      {
+        name: 'place',
+        componentId: homeMadeId(recipe),
+        surfaceId,
+        placements: [placed(recipe, surfaceId, 'cut-outs', count, undefined)],
+      },
+    ],
+  };
+}
+
+/** Forms of the larder that a fold looks like, the nearest first. */
+const FORMS_OF_FOLD = (kind: FoldId): readonly FormId[] =>
+  isRose(kind)
+    ? ['rose']
+    : kind === 'ribbon' || kind === 'river' || kind === 'pinched-fan'
+      ? ['ribbon', 'quarter-folds']
+      : ['quarter-folds', 'ribbon'];
+
+/** The form in which a food lies when it is folded so; undefined where its larder has none like it. */
+export const formOfFold = (food: Component, kind: FoldId): FormFact | undefined =>
+  FORMS_OF_FOLD(kind)
+    .map((form) => formOf(food, form))
+    .find((fact) => fact !== undefined);
+
+/** So many grams of a food folded on a surface, in the place of what lay there of it. */
+export function layFolded(
+  plan: Plan,
+  food: Component,
+  kind: FoldId,
+  found: Folded,
+  surfaceId: SurfaceId,
+): Command | undefined {
+  const fact = formOfFold(food, kind);
+  if (!fact || found.grams <= 0) return undefined;
+  const lain = plan.placements.find(
+    (placement) => placement.componentId === food.id && placement.surfaceId === surfaceId,
+  );
+  return {
+    name: 'together',
+    label: 'lay it folded',
+    commands: [
+      {
+        name: 'place',
+        componentId: food.id,
+        surfaceId,
+        placements: placementsOf({
+          plan,
+          component: food,
+          fact,
+          surfaceId,
+          massG: found.grams,
+          contained: lain?.contained ?? false,
+        }),
+      },
+    ],
+  };
+}
