@@ -3,7 +3,7 @@ import { benchNeck, survives } from '../../../core/shape/index.js';
 import { PlateGlyph } from '../../ui/Glyph.js';
 import { ShelfTag } from '../../ui/ShelfTag.js';
 import { ShelfHeading } from '../../ui/kit/Heading.js';
-import { t } from '../../words/index.js';
+import { t, word } from '../../words/index.js';
 import { BenchSentence } from './BenchSentence.js';
 import { Cutters } from './Cutters.js';
 import { InHand } from './InHand.js';
@@ -31,7 +31,7 @@ function OtherFoods({ plan, bench }: { plan: Plan; bench: Bench }) {
   const neck = benchNeck(cutter!.outline);
   return (
     <>
-      <ShelfHeading>{t('{cutter} in foods of the boards', { cutter: cutter!.name })}</ShelfHeading>
+      <ShelfHeading>{t('{cutter} in foods of the boards', { cutter: word(cutter!.name) })}</ShelfHeading>
       <div className="relative grid grid-cols-3 gap-1">
         {bench.foods.map((component) => {
           const { verdict } = survives(neck, component.id);

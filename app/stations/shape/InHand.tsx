@@ -6,7 +6,7 @@ import { useSettings } from '../../store/settings.js';
 import { KeptNumber } from '../../ui/Fields.js';
 import { IconButton } from '../../ui/kit/IconButton.js';
 import { OpenWord } from '../../ui/kit/Popover.js';
-import { t } from '../../words/index.js';
+import { t, word } from '../../words/index.js';
 import { MetalCutter } from './MetalCutter.js';
 import type { Bench } from './useOnBench.js';
 
@@ -27,10 +27,10 @@ export function InHand({ bench }: { bench: Bench }) {
             <MetalCutter outline={cutter.outline} size={34} />
           </span>
           <span className="min-w-0 flex-1 text-sm/[1.2]">
-            <b className="block truncate">{cutter.name}</b>
+            <b className="block truncate">{word(cutter.name)}</b>
             <OpenWord
               word={formatFineLength(cutter.acrossMm, units)}
-              label={t('Size of {name}', { name: cutter.name })}
+              label={t('Size of {name}', { name: word(cutter.name) })}
             >
               <KeptNumber
                 label={t('Across, mm')}
@@ -48,7 +48,7 @@ export function InHand({ bench }: { bench: Bench }) {
             ,{' '}
             <OpenWord
               word={cutter.want === null ? t('as many as fit') : t('{n, number} a slice', { n: cutter.want })}
-              label={t('How many of {name}', { name: cutter.name })}
+              label={t('How many of {name}', { name: word(cutter.name) })}
             >
               <KeptNumber
                 label={t('From each slice (0 for as many as fit)')}
@@ -69,7 +69,7 @@ export function InHand({ bench }: { bench: Bench }) {
               </b>
               <IconButton
                 icon={X}
-                words={t('Put {name} back', { name: cutter.name })}
+                words={t('Put {name} back', { name: word(cutter.name) })}
                 press={() => bend({ cutters: shown.cutters.filter((_, k) => k !== i) })}
               />
             </>

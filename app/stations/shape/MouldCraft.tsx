@@ -80,7 +80,7 @@ export function MouldCraft({ plan, checked }: StationView) {
     <BenchFrame
       plan={plan}
       checked={checked}
-      label={t('{mould}, filled', { mould: mould.name })}
+      label={t('{mould}, filled', { mould: word(mould.name) })}
       shelf={
         <p className="mt-1 font-display text-lg/[1.32] font-semibold">
           <CountWord

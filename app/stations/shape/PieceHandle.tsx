@@ -1,6 +1,6 @@
 import { useState, type KeyboardEvent, type PointerEvent } from 'react';
 import type { Cut, CutCutter } from '../../../core/plan/index.js';
-import { t } from '../../words/index.js';
+import { t, word } from '../../words/index.js';
 import { numberAt, pathOf } from './drawn.js';
 
 const STEP_MM = 1;
@@ -79,7 +79,7 @@ export function PieceHandle(props: Props) {
       role="button"
       tabIndex={0}
       aria-label={t('{name} {n}{pinned}. Arrows move it, Shift and arrows turn it, P pins it', {
-        name: cutter.name,
+        name: word(cutter.name),
         n,
         pinned: piece.locked ? t(', pinned') : '',
       })}

@@ -1,0 +1,65 @@
+import { expect, type Page } from '@playwright/test';
+import { openDemo, test } from './helpers.js';
+
+const pieces = (page: Page) => page.getByRole('button', { name: /Arrows move it, Shift and arrows turn it/ });
+const rested = (page: Page) => expect(page.getByText('Looking for more')).toHaveCount(0, { timeout: 30_000 });
+
+test('a slice is nested at once, the search is ended, and a dragged piece stays while the rest finds its place', async ({
+  page,
+}) => {
+  await openDemo(page, 'shape');
+  await expect(pieces(page).nth(7)).toBeVisible();
+  await page.getByRole('button', { name: 'Press it so' }).click();
+  await rested(page);
+  const first = page.getByRole('button', { name: /^Crescent 1\./ });
+  const was = (await first.boundingBox())!;
+  await page.mouse.move(was.x + was.width / 2, was.y + was.height * 0.85);
+  await page.mouse.down();
+  await page.mouse.move(was.x + was.width / 2 - 60, was.y + was.height * 0.85 + 70, { steps: 5 });
+  await page.mouse.up();
+  const pinned = page.getByRole('button', { name: /^Crescent \d+, pinned/ });
+  await expect(pinned).toHaveCount(1);
+  const now = (await pinned.boundingBox())!;
+  // it settles at the next place that keeps gap and margin
+  expect(Math.hypot(now.x - was.x + 60, now.y - was.y - 70)).toBeLessThan(110);
+  await rested(page);
+  await expect.poll(() => pieces(page).count()).toBeGreaterThan(6);
+  expect((await pinned.boundingBox())!.x).toBeCloseTo(now.x, 0);
+  await page.getByRole('button', { name: 'Free the pins' }).click();
+  await expect(pinned).toHaveCount(0);
+});
+
+test('cut-outs lie on the board by their true outline, and the shopping list has what their slices take', async ({
+  page,
+}) => {
+  await openDemo(page, 'shape');
+  await page.getByRole('button', { name: 'Press it so' }).click();
+  await rested(page);
+  await page.getByRole('button', { name: /^Lay \d+ on/ }).click();
+  await expect(page.getByText(/^They lie on/)).toBeVisible({ timeout: 30_000 });
+  await page.getByRole('navigation', { name: 'Stations' }).locator('a[href$="/lay"]').click();
+  await page.getByRole('button', { name: /^Quiet tray/ }).click();
+  await expect(page.getByRole('button', { name: /^Mature cheddar.*Arrows/ }).first()).toBeVisible();
+});
+
+test('life size follows the scale that a card has set, and no word of the bench is cut off', async ({
+  page,
+}) => {
+  await openDemo(page, 'shape');
+  await expect(pieces(page).nth(7)).toBeVisible();
+  await page.getByRole('button', { name: 'Life size' }).click();
+  const wide = async () =>
+    page.evaluate(() => {
+      const slice = document.querySelector('main svg path[fill^="url(#bench-stripes"]')!;
+      return slice.getBoundingClientRect().width;
+    });
+  // 110 mm at 96 pixels an inch, and its edge
+  await expect.poll(wide).toBeGreaterThan(110 * (96 / 25.4) - 2);
+  expect(await wide()).toBeLessThan(110 * (96 / 25.4) + 8);
+  for (const craft of ['Window', 'Mould', 'Fold', 'Word', 'Fruit', 'Cut out']) {
+    await page.getByRole('radio', { name: craft }).click();
+    await expect(page.getByRole('radio', { name: craft })).toBeChecked();
+    const sideways = await page.evaluate(() => document.documentElement.scrollWidth > innerWidth);
+    expect([craft, sideways]).toEqual([craft, false]);
+  }
+});
