@@ -51,7 +51,7 @@ const faults = (page: Page, look: Look): Promise<string[]> =>
     });
   }, look);
 
-const STATIONS = ['brief', 'choose', 'check', 'lay'] as const;
+const STATIONS = ['brief', 'choose', 'check', 'shape', 'lay'] as const;
 
 /** A screen, and a tablet held upright, where things stand otherwise. */
 async function cleanInBothSizes(page: Page): Promise<void> {
@@ -305,7 +305,7 @@ test('the focus returns to what opened a paper, and never falls to the start of 
 test('nothing is wider than the screen, from a phone to a desk', async ({ page }) => {
   test.setTimeout(120_000);
   const id = await openDemo(page);
-  for (const view of ['brief', 'choose', 'check', 'lay', 'sheet']) {
+  for (const view of ['brief', 'choose', 'check', 'shape', 'lay', 'sheet']) {
     await page.goto(`/plan/${id}/${view}`);
     await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
     for (const width of [320, 390, 768, 1024]) {

@@ -89,7 +89,7 @@ test('the stations say the names of the plan and of the larder as they are, and 
   await page.waitForURL('**/plan/*/brief');
   const wide = () => page.evaluate(() => document.documentElement.scrollWidth - innerWidth);
   const known = names();
-  for (const station of ['brief', 'choose', 'check', 'lay']) {
+  for (const station of ['brief', 'choose', 'check', 'shape', 'lay']) {
     await page.locator(`nav a[href$="/${station}"]`).click();
     await expect(page.locator(`[data-station="${station}"]`)).toBeVisible();
     await page.waitForTimeout(1500);

@@ -72,6 +72,10 @@ const VIEWS = {
     await page.getByRole('button', { name: /^Lay \d+ on/ }).click();
     await page.getByText('They lie on').waitFor();
   },
+  window: async (page) => {
+    await station(page, 'shape');
+    await page.getByRole('radio', { name: 'Window' }).click();
+  },
   lay: (page) => station(page, 'lay'),
   near: async (page) => {
     await station(page, 'lay');

@@ -6,7 +6,7 @@ export const PLATE_R = 316;
 /** How the plate stands: over the table of a station, or as large as its box. */
 const STANDS = {
   station:
-    'absolute -inset-x-3.5 top-1.5 bottom-10 h-[calc(100%-46px)] w-[calc(100%+28px)] overflow-visible max-md:inset-x-0 max-md:w-full',
+    'absolute -inset-x-3.5 top-1.5 bottom-10 h-[calc(100%-46px)] w-[calc(100%+28px)] overflow-visible max-md:inset-x-0 max-md:bottom-auto max-md:h-[calc(96vw-46px)] max-md:w-full',
   box: 'h-full w-full overflow-visible',
 };
 

@@ -39,6 +39,12 @@ export const PAGES: readonly PageRecord[] = [
     view: () => import('./MenuSheet.js').then((m) => ({ default: m.MenuSheet })),
   },
   {
+    id: 'bench',
+    words: t('Print the bench'),
+    also: ['stencils', 'true size', 'cutters', 'press order'],
+    view: () => import('./BenchSheet.js').then((m) => ({ default: m.BenchSheet })),
+  },
+  {
     id: 'card',
     of: true,
     view: () => import('./GuestCardSheet.js').then((m) => ({ default: m.GuestCardPage })),

@@ -11,7 +11,15 @@ export {
   type PastBoard,
   type SchoolId,
 } from './records/school.js';
-export { cutSchema, OFFCUTS, type Cut, type CutCutter, type CutSlice, type Offcuts } from './records/cut.js';
+export {
+  cutCutterSchema,
+  cutSchema,
+  OFFCUTS,
+  type Cut,
+  type CutCutter,
+  type CutSlice,
+  type Offcuts,
+} from './records/cut.js';
 export { cutOutsForm, densityOf, flatG, piecesOf, uncutForm } from './cut-outs.js';
 export { type LaidElement } from './records/element.js';
 export { type Placement } from './records/placement.js';

@@ -5,6 +5,7 @@ import { areaOf } from '../geometry/index.js';
 import { applyCommand, planLarder, type Cut } from '../plan/index.js';
 import { id, lies, planWith } from '../testing/plans.js';
 import {
+  cutterSetText,
   libraryCutter,
   needOfCut,
   Nesting,
@@ -12,6 +13,7 @@ import {
   neckOf,
   ownCutter,
   proposedCut,
+  readCutterSet,
   resized,
   sliceFigures,
   sliceFrom,
@@ -205,4 +207,60 @@ test('every kind of slice has a face', () => {
     },
   ] as const)
     expect(areaOf(sliceFrom(slice as Cut['slice']).outer)).toBeGreaterThan(1000);
+});
+
+describe('a set of cutters as a file', () => {
+  const set = [libraryCutter('star', 30, 4)!, libraryCutter('bold-o', 25)!, squares.cutters[0]!];
+
+  test('comes back as it went out', () => {
+    expect(readCutterSet(cutterSetText(set))).toEqual({ ok: true, cutters: set });
+  });
+
+  test.each([
+    ['no file', 'hello', 'file'],
+    ['another format', '{"format":"other","version":1,"cutters":[]}', 'format'],
+    [
+      'a field too few',
+      cutterSetText([{ ...set[0]!, acrossMm: undefined as unknown as number }]),
+      'cutters 0 acrossMm',
+    ],
+    [
+      'a strip that crosses itself',
+      cutterSetText([
+        {
+          ...set[0]!,
+          outline: [
+            [0, 0],
+            [9, 9],
+            [9, 0],
+            [0, 8],
+          ],
+        },
+      ]),
+      'cutters 0 outline',
+    ],
+    [
+      'nothing enclosed',
+      cutterSetText([
+        {
+          ...set[0]!,
+          outline: [
+            [0, 0],
+            [9, 0],
+            [18, 0.01],
+          ],
+        },
+      ]),
+      'cutters 0 outline',
+    ],
+    [
+      'ten thousand corners',
+      cutterSetText([
+        { ...set[0]!, outline: Array.from({ length: 10_000 }, (_, i): [number, number] => [i, i % 7]) },
+      ]),
+      'cutters 0 outline',
+    ],
+  ])('%s is refused with its field', (_name, text, field) => {
+    expect(readCutterSet(text)).toMatchObject({ ok: false, path: field });
+  });
 });

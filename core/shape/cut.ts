@@ -74,7 +74,7 @@ export const stepsFor = (pieces: number): number =>
   Math.round(STEPS * Math.min(1, DOZEN / Math.max(1, pieces)));
 
 /** What the plan keeps is rounded to hundredths of a millimetre. */
-const hundredths = (mm: number): number => Math.round(mm * 100) / 100;
+const hundredths = (mm: number): number => Math.round(mm * 100) / 100 + 0; // -0 is written as 0
 const kept = (outline: Polygon): [number, number][] =>
   outline.map(([x, y]) => [hundredths(x), hundredths(y)]);
 

@@ -104,3 +104,4 @@ export {
   type SkewerPart,
 } from './section.js';
 export { letterOutline, nestWord, type NestedWord, type WordAsked, type WordLetter } from './word.js';
+export { cutterSetText, readCutterSet, type CutterSetRead } from './set.js';

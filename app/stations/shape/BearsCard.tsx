@@ -32,7 +32,7 @@ export function BearsCard({ bench, cutter: at }: { bench: Bench; cutter: number 
     bend({ cutters: shown.cutters.map((other) => (other === cutter ? resized(other, size) : other)) });
   return (
     <div
-      className="on-paper edge-tag absolute -right-51 bottom-4 z-6 w-58 bg-card py-3 pr-3.5 pl-5.5 max-xl:right-1.5 max-xl:bottom-60 max-md:static max-md:w-full stepped:invisible"
+      className="on-paper edge-tag absolute -right-51 bottom-4 z-6 w-58 bg-card py-3 pr-3.5 pl-5.5 max-xl:-right-73 max-xl:w-68 max-md:static max-md:w-full stepped:invisible"
       role="region"
       aria-label={t('Will it hold')}
     >

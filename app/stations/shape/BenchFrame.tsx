@@ -1,8 +1,10 @@
 import type { ReactNode } from 'react';
+import { Link } from 'react-router';
 import type { Checked } from '../../../core/check/index.js';
 import type { Plan } from '../../../core/plan/index.js';
 import { Frame } from '../../frame/Frame.js';
 import { China } from '../../plate/China.js';
+import { buttonLook } from '../../ui/kit/Button.js';
 import { ToggleGroup } from '../../ui/kit/ToggleGroup.js';
 import { t } from '../../words/index.js';
 import { shape } from './station.js';
@@ -46,12 +48,17 @@ export function BenchFrame({
         <>
           <Crafts plan={plan} />
           {shelf}
+          <p className="mt-3">
+            <Link className={buttonLook({ look: 'quiet', size: 'small' })} to={`/plan/${plan.id}/bench`}>
+              {t('Print the bench')}
+            </Link>
+          </p>
         </>
       }
       foot={foot}
     >
       <China label={label}>{plate}</China>
-      {children}
+      <div className="max-md:pt-[92vw] max-md:pb-20">{children}</div>
     </Frame>
   );
 }
@@ -72,7 +79,7 @@ function Crafts({ plan }: { plan: Plan }) {
 /** What is reckoned, in large, with what follows from it: under what lies on the plate. */
 export function Result({ large, children }: { large: string; children?: ReactNode }) {
   return (
-    <div className="on-paper absolute top-[63%] left-1/2 z-3 w-110 max-w-full -translate-x-1/2 text-center text-ink stepped:invisible">
+    <div className="on-paper absolute top-[63%] left-1/2 z-3 w-110 max-w-full -translate-x-1/2 text-center text-ink max-md:static max-md:mx-auto max-md:mb-4 max-md:translate-x-0 stepped:invisible">
       <p className="m-0 font-display text-2xl/[1.05] font-black" role="status" aria-live="polite">
         {large}
       </p>
@@ -86,7 +93,7 @@ export function CareTag({ title, lines }: { title: string; lines: readonly strin
   if (lines.length === 0) return null;
   return (
     <div
-      className="on-paper edge-tag absolute -right-51 bottom-4 z-6 w-58 bg-card py-3 pr-3.5 pl-5.5 max-xl:right-1.5 max-xl:bottom-60 max-md:static max-md:w-full stepped:invisible"
+      className="on-paper edge-tag absolute -right-51 bottom-4 z-6 w-58 bg-card py-3 pr-3.5 pl-5.5 max-xl:-right-73 max-xl:w-68 max-md:static max-md:w-full stepped:invisible"
       role="region"
       aria-label={title}
     >

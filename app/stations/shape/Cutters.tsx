@@ -3,8 +3,10 @@ import {
   CUTTERS,
   cutterById,
   cutterOutline,
+  cutterSetText,
   libraryCutter,
   ownCutter,
+  readCutterSet,
   readSvg,
   sideBySide,
   sliceFrom,
@@ -131,7 +133,14 @@ function Drawings({ bench, take }: { bench: Bench; take: (cutter: CutCutter) => 
   const [wrong, setWrong] = useState<string | null>(null);
   const speech = useSpeech();
   const read = async (file: File): Promise<void> => {
-    const drawing = readSvg(await file.text());
+    const text = file.size > MOST_BYTES ? '' : await file.text();
+    if (/\.json$/i.test(file.name)) {
+      const set = readCutterSet(text);
+      setWrong(set.ok ? null : `${file.name}: ${set.path}: ${set.reason}`);
+      if (set.ok) bench.bend({ cutters: set.cutters });
+      return;
+    }
+    const drawing = readSvg(text);
     if (!drawing.ok) {
       setWrong(`${file.name}: ${speak(svgProblemSaid(drawing.problem), speech)}`);
       return;
@@ -152,19 +161,20 @@ function Drawings({ bench, take }: { bench: Bench; take: (cutter: CutCutter) => 
   return (
     <div className="mt-1.5 flex flex-wrap gap-1.5">
       <FileButton
-        words={t('From a drawing')}
-        label={t('A drawing (SVG) as a cutter')}
-        accept=".svg,image/svg+xml"
+        words={t('From a file')}
+        label={t('A drawing (SVG) or a set of cutters (JSON)')}
+        accept=".svg,image/svg+xml,.json,application/json"
         size="small"
         onFile={(file) => void read(file)}
       />
-      <Menu words={t('Save a drawing')} size="small" items={drawingsOf(bench)} />
+      <Menu words={t('Save')} size="small" items={drawingsOf(bench)} />
       {wrong && <Wrong>{wrong}</Wrong>}
     </div>
   );
 }
 
 const STENCIL_GAP_MM = 6;
+const MOST_BYTES = 2_000_000;
 
 /** What is pressed where, and the cutters, in true size. */
 function drawingsOf({ shown }: Bench) {
@@ -175,6 +185,10 @@ function drawingsOf({ shown }: Bench) {
     placed(shown.cutters[cutter]!.outline, x, y, angle),
   );
   return [
+    {
+      words: t('The set of cutters, to share'),
+      press: (): void => saveFile('cutters.json', cutterSetText(shown.cutters)),
+    },
     {
       words: t('The cutters, true size'),
       press: svg(

@@ -43,6 +43,11 @@ describe('the bench', () => {
     const need = needOfCut(gouda, cut, plan.placements);
     expect(document.body.textContent).toContain(`${need.slices} slices`);
     expect(document.body.textContent).toContain(`${Math.round(figures.yield * 100)} % of a slice`);
+    await hands.click(screen.getByRole('link', { name: 'Print the bench' }));
+    await screen.findByRole('img', { name: 'The slice with its cuts, true size' });
+    expect(document.body.textContent).toContain(`${need.slices} slices, 6 mm thick`);
+    expect(document.body.textContent).toContain('press the cutters in this order');
+    await hands.click(screen.getByRole('link', { name: 'Back to the bench' }));
     await hands.press('Take it off the bench');
     await waitFor(() => expect(planNow().cuts).toEqual([]));
     expect(planNow().placements.every(({ form }) => form !== 'cut-outs')).toBe(true);
@@ -71,7 +76,7 @@ describe('the bench', () => {
 
   test('a hostile drawing is refused with its reason, a good one is a cutter', async () => {
     const hands = await bench(small);
-    const give = (text: string) => hands.give('A drawing (SVG) as a cutter', 'mine.svg', text);
+    const give = (text: string) => hands.give('A drawing (SVG) or a set of cutters (JSON)', 'mine.svg', text);
     for (const [text, reason] of [
       ['<svg><script>alert(1)</script></svg>', 'no closed outline'],
       ['not a drawing', 'no SVG'],
@@ -86,10 +91,24 @@ describe('the bench', () => {
     await give('<svg xmlns="http://www.w3.org/2000/svg"><path d="M0 0H90V60H0Z"/></svg>');
     await waitFor(() => expect(planNow().cuts[0]?.cutters[0]).toMatchObject({ id: 'own-1', name: 'mine' }));
     expect(screen.queryByRole('alert')).toBeNull();
-    await hands.click(screen.getByRole('button', { name: 'Save a drawing' }));
+    await hands.click(screen.getByRole('button', { name: 'Save' }));
     await hands.click(await screen.findByRole('menuitem', { name: 'The cutters, true size' }));
     expect(SAVED[0]!.name).toBe('cutters.svg');
     expect(await SAVED[0]!.text()).toContain('mm"');
+    // a set goes out and comes in as it was; one that is none is refused with its field
+    await hands.click(screen.getByRole('button', { name: 'Save' }));
+    await hands.click(await screen.findByRole('menuitem', { name: 'The set of cutters, to share' }));
+    const set = await SAVED[0]!.text();
+    await hands.press('Heart', screen.getByRole('group', { name: 'Cutters' }));
+    await waitFor(() => expect(planNow().cuts[0]!.cutters[0]!.id).toBe('heart'));
+    await hands.give('A drawing (SVG) or a set of cutters (JSON)', 'set.json', set);
+    await waitFor(() => expect(planNow().cuts[0]!.cutters[0]!.id).toBe('own-1'));
+    await hands.give(
+      'A drawing (SVG) or a set of cutters (JSON)',
+      'bad.json',
+      set.replace('"acrossMm"', '"size"'),
+    );
+    await waitFor(() => expect(screen.getByRole('alert').textContent).toContain('cutters 0'));
     cleanup();
   });
 

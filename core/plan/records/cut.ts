@@ -20,7 +20,7 @@ const cutSliceSchema = z.discriminatedUnion('shape', [
 ]);
 export type CutSlice = z.infer<typeof cutSliceSchema>;
 
-const cutCutterSchema = z.strictObject({
+export const cutCutterSchema = z.strictObject({
   /** A cutter of the library, or "own" and a number for a drawing of one's own. */
   id: z.string().regex(/^[a-z0-9-]{1,60}$/, 'lower-case words joined by hyphens'),
   name: text(60).min(1),
