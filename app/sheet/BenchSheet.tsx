@@ -110,7 +110,7 @@ function CutPart({ plan, cut, component }: { plan: Plan; cut: Cut; component: Co
         <SliceInSize cut={cut} />
         <Stencils cut={cut} />
       </div>
-      <ol>
+      <ol className="list-decimal pl-6">
         {tasksOfCut(cut, need).map(({ id, handsMin, waitMin }) => (
           <li key={id}>
             {TASK_WORDS[id]}

@@ -24,22 +24,6 @@ const idWith = (...parts: readonly string[]): string =>
   `own-${parts.join('-')}`.slice(0, 60).replace(/-+$/, '');
 const flipped = (outline: Polygon): [number, number][] => outline.map(([x, y]) => [x, -y]);
 
-const placed = (
-  recipe: OwnRecipe,
-  surfaceId: SurfaceId,
-  form: FormId,
-  pieces: number,
-  as: Placement | undefined,
-): Placement => ({
-  componentId: homeMadeId(recipe),
-  surfaceId,
-  form,
-  massG: recipe.outG,
-  pieces,
-  lot: 0,
-  contained: as?.contained ?? false,
-});
-
 export interface WindowMade {
   wheel: Component;
   filling: Component;
@@ -59,10 +43,12 @@ export function openWindow(plan: Plan, made: WindowMade): Command {
   const lain = plan.placements.filter(
     (placement) => placement.componentId === wheel.id && placement.surfaceId === surfaceId,
   );
+  const whole = lain.filter(({ form }) => form === 'wheel');
   const wheels = Math.max(
     1,
-    lain.filter(({ form }) => form === 'wheel').reduce((sum, { pieces }) => sum + pieces, 0),
+    whole.reduce((sum, { pieces }) => sum + pieces, 0),
   );
+  const eachG = window.massG + Math.max(1, window.fillG);
   const [x, y] = window.at;
   const recipe: OwnRecipe = {
     id: idWith('window', wheel.id),
@@ -72,7 +58,7 @@ export function openWindow(plan: Plan, made: WindowMade): Command {
       { componentId: wheel.id, massG: window.massG * wheels },
       { componentId: filling.id, massG: Math.max(1, window.fillG) * wheels },
     ],
-    outG: (window.massG + Math.max(1, window.fillG)) * wheels,
+    outG: eachG * wheels,
     handsMin: WINDOW_HANDS_MIN * wheels,
     waitMin: window.firmMinutes,
     keepsH: KEEPS_H,
@@ -81,14 +67,23 @@ export function openWindow(plan: Plan, made: WindowMade): Command {
     serves: {
       form: 'wheel',
       piece: 'wheel',
-      pieceG: window.massG + window.fillG,
+      pieceG: eachG,
       lengthMm: made.diameterMm,
       widthMm: made.diameterMm,
-      gPerCm2: wheelGround(window.massG + window.fillG, made.diameterMm),
+      gPerCm2: wheelGround(eachG, made.diameterMm),
       heightMm: made.heightMm,
       choking: 'safe',
       outlines: [{ outline: flipped(outline.map(([px, py]) => [px + x, py + y])), share: 1 }],
     },
+  };
+  const bare: Placement = {
+    componentId: wheel.id,
+    surfaceId,
+    form: 'wheel',
+    massG: eachG,
+    pieces: 1,
+    lot: 0,
+    contained: false,
   };
   return {
     name: 'together',
@@ -105,7 +100,12 @@ export function openWindow(plan: Plan, made: WindowMade): Command {
         name: 'place',
         componentId: homeMadeId(recipe),
         surfaceId,
-        placements: [placed(recipe, surfaceId, 'wheel', wheels, lain[0])],
+        // each in the lot, the bowl or the zone in which its wheel was
+        placements: (whole.length > 0 ? whole : [bare]).map((placement) => ({
+          ...placement,
+          componentId: homeMadeId(recipe),
+          massG: placement.pieces * eachG,
+        })),
       },
     ],
   };
@@ -141,7 +141,6 @@ function mouldForm({ ml, depthMm, outline }: Mould, gramsEach: number): FormFact
 
 /** What was melted into a mould as a food of the plan, so many pieces of it on a surface. */
 export function castMould(
-  plan: Plan,
   mould: Mould,
   food: Component,
   count: number,
@@ -170,7 +169,17 @@ export function castMould(
         name: 'place',
         componentId: homeMadeId(recipe),
         surfaceId,
-        placements: [placed(recipe, surfaceId, 'cut-outs', count, undefined)],
+        placements: [
+          {
+            componentId: homeMadeId(recipe),
+            surfaceId,
+            form: 'cut-outs',
+            massG: recipe.outG,
+            pieces: count,
+            lot: 0,
+            contained: false,
+          },
+        ],
       },
     ],
   };

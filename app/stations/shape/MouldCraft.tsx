@@ -181,7 +181,7 @@ function Cast({
   const surfaceId = surfaceOfFood(plan, food.id);
   const surface = plan.surfaces.find(({ id }) => id === surfaceId);
   if (!surface) return null;
-  const command = castMould(plan, mould, food, count, found, surface.id);
+  const command = castMould(mould, food, count, found, surface.id);
   const recipe =
     command.name === 'together'
       ? command.commands.find((single) => single.name === 'set-recipe')!.recipe
