@@ -1,9 +1,19 @@
 import { describe, expect, test } from '@jest/globals';
 import { homeMadeId } from '../catalogue/index.js';
 import { applyCommand, planLarder, planSchema, type Plan } from '../plan/index.js';
-import { cutterById, cutterOutline, filled, folded, mouldById, windowIn } from '../shape/index.js';
+import {
+  cutterById,
+  cutterOutline,
+  filled,
+  folded,
+  mouldById,
+  nestWord,
+  rect,
+  windowIn,
+  wordOutlines,
+} from '../shape/index.js';
 import { id, lies, planWith } from '../testing/plans.js';
-import { castMould, formOfFold, layFolded, openWindow } from './index.js';
+import { castMould, formOfFold, layFolded, layWord, openWindow } from './index.js';
 
 const board = planWith({}).surfaces[0]!;
 const food = (plan: Plan, name: string) => planLarder(plan).get(id(name))!;
@@ -78,4 +88,33 @@ test('folds become the form that the food has, and none where it has none', () =
     layFolded(plan, food(plan, 'brie'), 'chain', folded('chain', slice, { slices: 3 }), board.id),
   ).toBeUndefined();
   expect(layFolded(plan, salami, 'chain', folded('chain', slice, { grams: 1 }), board.id)).toBeUndefined();
+});
+
+test('a word is one thing on the board: its letters in their order, as long as it was said', () => {
+  const plan = planWith({});
+  const gouda = food(plan, 'young-gouda');
+  const asked = { text: 'MOON', set: 'bold' as const, heightMm: 30 };
+  const found = nestWord({ ...asked, slice: rect(110, 80), food: gouda.id, gapMm: 2, marginMm: 2, seed: 1 });
+  const { outlines, lengthMm } = wordOutlines(asked);
+  expect(found.lengthMm).toBeCloseTo(lengthMm, 6);
+  const middles = outlines.map((outline) => outline.reduce((sum, [x]) => sum + x, 0) / outline.length);
+  expect([...middles].sort((a, b) => a - b)).toEqual(middles);
+  const made = {
+    text: 'MOON',
+    food: gouda,
+    found,
+    outlines,
+    heightMm: 30,
+    thicknessMm: 6,
+    sliceG: 55,
+    surfaceId: board.id,
+  };
+  const laid = after(plan, layWord(made));
+  const word = planLarder(laid).get(laid.placements[0]!.componentId)!;
+  expect(laid.placements[0]).toMatchObject({ form: 'word', pieces: 1 });
+  expect(word.forms[0]).toMatchObject({ form: 'word', lengthMm: lengthMm + 10, widthMm: 40 });
+  expect(word.forms[0]!.outlines).toHaveLength(4);
+  // the kitchen is told the grams of the slices, the board has those of the letters
+  expect(laid.recipes[0]!.steps).toContain(`${found.slices.length * 55} g in all`);
+  expect(laid.recipes[0]!.outG).toBeLessThan(30);
 });

@@ -1,6 +1,13 @@
 import { formOf, homeMadeId, type Component, type FormFact, type FormId } from '../catalogue/index.js';
 import { areaOf, type Polygon } from '../geometry/index.js';
-import { type Command, type OwnRecipe, type Placement, type Plan, type SurfaceId } from '../plan/index.js';
+import {
+  flatG,
+  type Command,
+  type OwnRecipe,
+  type Placement,
+  type Plan,
+  type SurfaceId,
+} from '../plan/index.js';
 import {
   cutterById,
   cutterOutline,
@@ -10,6 +17,7 @@ import {
   type Folded,
   type FoldId,
   type Mould,
+  type NestedWord,
   type Window,
 } from '../shape/index.js';
 import { placementsOf } from './pieces.js';
@@ -232,3 +240,87 @@ export function layFolded(
     ],
   };
 }
+
+/** Around a word, on its strip (house default). */
+const STRIP_EDGE_MM = 5;
+
+export interface WordMade {
+  text: string;
+  food: Component;
+  found: NestedWord;
+  outlines: readonly Polygon[];
+  heightMm: number;
+  thicknessMm: number;
+  sliceG: number;
+  surfaceId: SurfaceId;
+}
+
+/** A word as a food of the plan: it lies as one thing, level, its letters by their outlines. */
+export function layWord({
+  text,
+  food,
+  found,
+  outlines,
+  heightMm,
+  thicknessMm,
+  sliceG,
+  surfaceId,
+}: WordMade): Command {
+  const area = outlines.reduce((sum, outline) => sum + areaOf(outline), 0);
+  const massG = Math.max(0.1, Math.round(flatG(food, area, thicknessMm) * 10) / 10);
+  const [lengthMm, widthMm] = [found.lengthMm + 2 * STRIP_EDGE_MM, heightMm + 2 * STRIP_EDGE_MM];
+  const letters = found.letters.reduce((sum, { cut }) => sum + cut, 0);
+  const recipe: OwnRecipe = {
+    id: idWith('word', food.id),
+    name: `${text.trim()} in ${short(food.name)}`.slice(0, 60),
+    family: food.family,
+    // what is left of the slices is no part of the word
+    parts: [{ componentId: food.id, massG }],
+    outG: massG,
+    handsMin: WORD_SET_UP_MIN + Math.ceil(letters * LETTER_MIN),
+    waitMin: CHILL_MIN,
+    keepsH: KEEPS_H,
+    holdOut: food.holdOut,
+    steps: `Chill ${found.slices.length} slices of ${thicknessMm} mm, ${Math.round(found.slices.length * sliceG)} g in all, for ${CHILL_MIN} minutes. Press ${letters} letters of ${heightMm} mm, ${found.spares} of them spare, and ease them out with a stick. Lay them on a strip of meat or dark fruit.`,
+    serves: {
+      form: 'word',
+      piece: 'word',
+      pieceG: massG,
+      lengthMm,
+      widthMm,
+      gPerCm2: Math.min(3.2, Math.max(0.1, massG / ((lengthMm * widthMm) / 100))),
+      heightMm: thicknessMm,
+      choking: 'chunk',
+      outlines: outlines.map((outline) => ({
+        outline: flipped(outline).map(([x, y]) => [Math.round(x * 100) / 100, Math.round(y * 100) / 100]),
+        share: 1 / outlines.length,
+      })),
+    },
+  };
+  return {
+    name: 'together',
+    label: 'lay the word',
+    commands: [
+      { name: 'set-recipe', recipe },
+      {
+        name: 'place',
+        componentId: homeMadeId(recipe),
+        surfaceId,
+        placements: [
+          {
+            componentId: homeMadeId(recipe),
+            surfaceId,
+            form: 'word',
+            massG,
+            pieces: 1,
+            lot: 0,
+            contained: false,
+          },
+        ],
+      },
+    ],
+  };
+}
+
+/** Minutes by hand and in the cold (house defaults; chilling: craft, section 8). */
+const [WORD_SET_UP_MIN, LETTER_MIN, CHILL_MIN] = [5, 0.7, 20];

@@ -88,4 +88,12 @@ export {
   type WantedTaste,
 } from './tastes.js';
 export { layCutOuts, surfaceOfFood } from './cut-outs.js';
-export { castMould, formOfFold, layFolded, openWindow, type WindowMade } from './crafts.js';
+export {
+  castMould,
+  formOfFold,
+  layFolded,
+  layWord,
+  openWindow,
+  type WordMade,
+  type WindowMade,
+} from './crafts.js';

@@ -231,7 +231,7 @@ export const formFactSchema = z.strictObject({
       }),
     )
     .min(1)
-    .max(8)
+    .max(40)
     .optional(),
 });
 export type FormFact = z.infer<typeof formFactSchema>;

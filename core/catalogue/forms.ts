@@ -67,6 +67,8 @@ const TABLE = {
     pieceMin: 1 / 8,
     verb: 'Cut it out',
   }),
+  /** Letters in a row: it is read, so that it lies level and nothing lies over it. */
+  word: kind('word', 'alone', 0.6, 6, 'chunk', { hard: true, pieceMin: 6 }),
   'citrus-wheels': kind('wheels', 'run', 1.3, 8, 'safe', cut(2, 0.6)),
   balls: kind('balls', 'loose', 2, 26, 'round'),
   leaves: kind('leaves', 'run', 0.7, 12, 'safe'),

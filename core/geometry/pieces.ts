@@ -1,4 +1,4 @@
-import { ellipse, roundedRectangle, type Point, type Polygon } from './polygon.js';
+import { ellipse, rectangle, roundedRectangle, type Point, type Polygon } from './polygon.js';
 
 /** How one piece looks from above; the picture has a recipe for each. */
 export const PIECES = [
@@ -59,6 +59,7 @@ export const PIECES = [
   'waffle',
   'shell',
   'cut-out',
+  'word',
 ] as const;
 export type Piece = (typeof PIECES)[number];
 
@@ -142,6 +143,8 @@ export function pieceOutline(piece: Piece, lengthMm: number, widthMm: number): P
       return roundedRectangle(l, w, l * 0.12, 2);
     case 'waffle':
       return heart(l, w);
+    case 'word':
+      return rectangle(l, w);
     case 'tart':
     case 'sandwich':
     case 'bow':

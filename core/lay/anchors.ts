@@ -152,6 +152,11 @@ function anneal(table: Table, stands: Stands, random: Random): Spot[] {
   const spots = given.map((spot): Spot =>
     spot ? { x: spot.x, y: spot.y, angle: spot.angle } : somewhere(table, random),
   );
+  // what is read lies level
+  const level = table.parts.map((part) => part.fact.form === 'word');
+  spots.forEach((spot, i) => {
+    if (level[i] && !given[i]) spots[i] = { ...spot, angle: 0 };
+  });
   const free = table.parts.map((_, i) => i).filter((i) => !given[i]);
   if (free.length === 0) return spots;
   for (let move = 0; move < MOVES; move++) {
@@ -175,7 +180,7 @@ function anneal(table: Table, stands: Stands, random: Random): Spot[] {
     spots[i] = {
       x: old.x + random.range(-reach, reach),
       y: old.y + random.range(-reach, reach),
-      angle: old.angle + random.range(-50, 50) * heat,
+      angle: level[i] ? old.angle : old.angle + random.range(-50, 50) * heat,
     };
     if (!accept(energyOf(table, spots, i) - before, heat, random)) spots[i] = old;
   }

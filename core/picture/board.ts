@@ -103,7 +103,9 @@ function drawTurned(
 function hardScale(element: LaidElement, fact: FormFact): number {
   if (element.layer !== 4) return 1;
   const far = Math.max(...element.outline.map(([x, y]) => Math.hypot(x - element.x, y - element.y)));
-  return far / Math.hypot(fact.lengthMm / 2, fact.form === 'log' ? fact.widthMm / 2 : 0);
+  return (
+    far / Math.hypot(fact.lengthMm / 2, fact.form === 'log' || fact.form === 'word' ? fact.widthMm / 2 : 0)
+  );
 }
 
 function drawBowl(pen: Pen, element: LaidElement, component: Component, fact: FormFact, seed: number): void {

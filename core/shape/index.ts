@@ -103,5 +103,12 @@ export {
   type Section,
   type SkewerPart,
 } from './section.js';
-export { letterOutline, nestWord, type NestedWord, type WordAsked, type WordLetter } from './word.js';
+export {
+  letterOutline,
+  nestWord,
+  wordOutlines,
+  type NestedWord,
+  type WordAsked,
+  type WordLetter,
+} from './word.js';
 export { cutterSetText, readCutterSet, type CutterSetRead } from './set.js';

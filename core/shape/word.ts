@@ -1,5 +1,5 @@
 import { bodyOf, LEAST_NECK_MM } from './survive.js';
-import { boundsOf, centred, heightOf, scaled, widthOf } from './outline.js';
+import { boundsOf, centred, heightOf, moved, scaled } from './outline.js';
 import { letterOf, type LetterSet } from './cutters/letters.js';
 import { neckOf } from './neck.js';
 import { Nesting, type Placed } from './nest/index.js';
@@ -84,7 +84,7 @@ export function nestWord(asked: WordAsked): NestedWord {
     slices,
     nested,
     spares: wanted - chars.length + missing.length,
-    lengthMm: lengthOf(asked),
+    lengthMm: wordOutlines(asked).lengthMm,
     fits: missing.length === 0 && nested && weak.length === 0,
     leastMm,
     why: whyOf(asked, missing, weak, nested, leastMm),
@@ -128,21 +128,27 @@ function slicesOf({ slice, gapMm, marginMm, seed }: WordAsked, letters: readonly
   return slices;
 }
 
-/** The word as it stands on the board: its letters in a row, with gaps. */
-function lengthOf({ text, set, heightMm }: WordAsked): number {
-  const words = text.trim().split(/\s+/).filter(Boolean);
-  const lengths = words.map((word) => {
-    const widths = [...word].flatMap((char) => {
-      const outline = letterOutline(set, char, heightMm);
-      return outline ? [widthOf(boundsOf(outline))] : [];
-    });
-    return (
-      widths.reduce((sum, width) => sum + width, 0) + Math.max(0, widths.length - 1) * LETTER_GAP * heightMm
-    );
-  });
-  return (
-    lengths.reduce((sum, length) => sum + length, 0) + Math.max(0, words.length - 1) * WORD_GAP * heightMm
-  );
+/** The word as it stands on the board, about its middle: its letters in a row, with gaps; y upwards. */
+export function wordOutlines({ text, set, heightMm }: Pick<WordAsked, 'text' | 'set' | 'heightMm'>): {
+  outlines: Polygon[];
+  lengthMm: number;
+} {
+  let x = 0;
+  let gap = 0;
+  const outlines: Polygon[] = [];
+  for (const char of text.trim()) {
+    const outline = letterOutline(set, char, heightMm);
+    if (!outline) {
+      if (char.trim() === '') gap = WORD_GAP * heightMm;
+      continue;
+    }
+    const { left, right } = boundsOf(outline);
+    x += outlines.length === 0 ? 0 : gap;
+    outlines.push(moved(outline, x - left, 0));
+    x += right - left;
+    gap = LETTER_GAP * heightMm;
+  }
+  return { outlines: outlines.map((outline) => moved(outline, -x / 2, 0)), lengthMm: x };
 }
 
 /** Necks grow with the letter. */

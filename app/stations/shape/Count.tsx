@@ -6,7 +6,6 @@ import { guestsIn } from '../../../core/party/index.js';
 import type { Plan } from '../../../core/plan/index.js';
 import { boundsOf, heightOf, sliceFrom, widthOf } from '../../../core/shape/index.js';
 import { useBench } from '../../store/bench.js';
-import { useKitchen } from '../../store/kitchen-jobs.js';
 import { useSession } from '../../store/session.js';
 import { useSettings } from '../../store/settings.js';
 import { Button } from '../../ui/kit/Button.js';
@@ -14,6 +13,7 @@ import { NumberField } from '../../ui/kit/NumberField.js';
 import { OpenWord } from '../../ui/kit/Popover.js';
 import { t } from '../../words/index.js';
 import { pathOf } from './drawn.js';
+import { useLayIn } from './useLayIn.js';
 import type { Bench } from './useOnBench.js';
 
 const MOST = 5000;
@@ -184,17 +184,11 @@ function HowMany({ plan, bench }: { plan: Plan; bench: Bench }) {
 /** Puts the cut-outs where most of the food lies, and lays the board anew around what changed. */
 function ToTheBoard({ plan, bench }: { plan: Plan; bench: Bench }) {
   const edit = useSession((session) => session.edit);
-  const kitchen = useKitchen(useShallow((state) => ({ doing: state.doing, lay: state.lay })));
+  const { layIn, busy: laying } = useLayIn(plan);
   const { shown, wanted, surfaceId, onBoards, isKept, nested } = bench;
   const surface = plan.surfaces.find(({ id }) => id === surfaceId)!;
-  const busy = kitchen.doing !== null || (nested !== undefined && !nested.over);
-  const lay = (): void => {
-    const command = layCutOuts(plan, shown, wanted, surfaceId);
-    edit(command);
-    const now = useSession.getState().plan;
-    const isLaid = plan.layout.some((layer) => layer.surfaceId === surfaceId && layer.elements.length > 0);
-    if (now && isLaid) void kitchen.lay(now, 'label' in command ? command.label : undefined, plan);
-  };
+  const busy = laying || (nested !== undefined && !nested.over);
+  const lay = (): void => layIn(layCutOuts(plan, shown, wanted, surfaceId), surfaceId);
   return (
     <p className="m-0 mt-2 flex items-center justify-center gap-3">
       {onBoards === wanted && isKept ? (

@@ -2,7 +2,7 @@ import { useMemo } from 'react';
 import { formName, type ComponentId } from '../../../core/catalogue/index.js';
 import { formOfFold, layFolded, surfaceOfFood } from '../../../core/board/index.js';
 import { formatFineLength, formatMass } from '../../../core/measure/index.js';
-import { densityOf, planLarder } from '../../../core/plan/index.js';
+import { densityOf, planLarder, type Plan, type Surface } from '../../../core/plan/index.js';
 import {
   FOLD_IDS,
   folded,
@@ -13,7 +13,6 @@ import {
   type FoldAsked,
   type FoldId,
 } from '../../../core/shape/index.js';
-import { useSession } from '../../store/session.js';
 import { useSettings } from '../../store/settings.js';
 import { Button } from '../../ui/kit/Button.js';
 import { Choice } from '../../ui/Fields.js';
@@ -24,6 +23,7 @@ import { BenchFrame, CareTag, Result } from './BenchFrame.js';
 import { CountWord, FoodWord, LengthWord } from './CraftWords.js';
 import { FoldSteps } from './FoldSteps.js';
 import { useAsked } from './useCraft.js';
+import { useLayIn } from './useLayIn.js';
 
 export const FOLD_WORDS: Record<FoldId, string> = {
   'half-fold': t('half folds in a row'),
@@ -198,8 +198,9 @@ export function FoldCraft({ plan, checked }: StationView) {
           {FOLDS_WORDS[foldsWell(food)]}
         </p>
         <LayFolded
+          plan={plan}
           command={command}
-          surface={surface?.name}
+          surface={surface}
           form={form && word(formName(form.form))}
           grams={formatMass(found.grams, units)}
         />
@@ -253,17 +254,19 @@ function Amount({ asked, ask }: { asked: Asked; ask: (by: Partial<Asked>) => voi
 }
 
 function LayFolded({
+  plan,
   command,
   surface,
   form,
   grams,
 }: {
   command: ReturnType<typeof layFolded>;
-  surface: string | undefined;
+  plan: Plan;
+  surface: Surface | undefined;
   form: string | undefined;
   grams: string;
 }) {
-  const edit = useSession((session) => session.edit);
+  const { layIn, busy } = useLayIn(plan);
   if (!surface) return null;
   if (!command)
     return (
@@ -271,8 +274,8 @@ function LayFolded({
     );
   return (
     <p className="m-0 mt-2">
-      <Button onClick={() => edit(command)}>
-        {t('Lay {grams} as {form} on {surface}', { grams, form: form ?? '', surface })}
+      <Button disabled={busy} onClick={() => layIn(command, surface.id)}>
+        {t('Lay {grams} as {form} on {surface}', { grams, form: form ?? '', surface: surface.name })}
       </Button>
     </p>
   );

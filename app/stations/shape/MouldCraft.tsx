@@ -16,7 +16,6 @@ import {
   type Mould,
   type MouldRisk,
 } from '../../../core/shape/index.js';
-import { useSession } from '../../store/session.js';
 import { useSettings } from '../../store/settings.js';
 import { Button } from '../../ui/kit/Button.js';
 import { Choice } from '../../ui/Fields.js';
@@ -27,6 +26,7 @@ import { BenchFrame, CareTag, Result } from './BenchFrame.js';
 import { CountWord, FoodWord } from './CraftWords.js';
 import { pathOf } from './drawn.js';
 import { useAsked } from './useCraft.js';
+import { useLayIn } from './useLayIn.js';
 
 interface Asked {
   mould: string;
@@ -177,7 +177,7 @@ function Cast({
   count: number;
   found: Filled;
 }) {
-  const edit = useSession((session) => session.edit);
+  const { layIn, busy } = useLayIn(plan);
   const surfaceId = surfaceOfFood(plan, food.id);
   const surface = plan.surfaces.find(({ id }) => id === surfaceId);
   if (!surface) return null;
@@ -194,7 +194,7 @@ function Cast({
       {isLaid ? (
         <b>{t('They lie on {surface}.', { surface: surface.name })}</b>
       ) : (
-        <Button disabled={found.suits === 'no'} onClick={() => edit(command)}>
+        <Button disabled={found.suits === 'no' || busy} onClick={() => layIn(command, surface.id)}>
           {t('Lay {n, number} on {surface}', { n: count, surface: surface.name })}
         </Button>
       )}

@@ -4,7 +4,6 @@ import { openWindow, surfaceOfFood } from '../../../core/board/index.js';
 import { formatFineLength, formatMass, formatVolume } from '../../../core/measure/index.js';
 import { planLarder, type Plan } from '../../../core/plan/index.js';
 import { cutterById, cutterOutline, firmness, windowIn, type Window } from '../../../core/shape/index.js';
-import { useSession } from '../../store/session.js';
 import { useSettings } from '../../store/settings.js';
 import { useSpeech } from '../../store/useSpeech.js';
 import { speak } from '../../../core/words/index.js';
@@ -16,6 +15,7 @@ import { BenchFrame, CareTag, Result } from './BenchFrame.js';
 import { CutterWord, FoodWord, LengthWord } from './CraftWords.js';
 import { pathOf } from './drawn.js';
 import { useAsked } from './useCraft.js';
+import { useLayIn } from './useLayIn.js';
 
 interface Asked {
   wheel: ComponentId;
@@ -170,7 +170,7 @@ function MakeWindow({
   made: Omit<Parameters<typeof openWindow>[1], 'surfaceId'>;
   disabled: boolean;
 }) {
-  const edit = useSession((session) => session.edit);
+  const { layIn, busy } = useLayIn(plan);
   const surfaceId = surfaceOfFood(plan, made.wheel.id);
   const command = surfaceId && openWindow(plan, { ...made, surfaceId });
   const recipe =
@@ -187,7 +187,7 @@ function MakeWindow({
       {isLaid ? (
         <b>{t('It lies on the board, with its filling, and is judged anew.')}</b>
       ) : (
-        <Button disabled={disabled || !command} onClick={() => command && edit(command)}>
+        <Button disabled={disabled || !command || busy} onClick={() => command && layIn(command, surfaceId)}>
           {t('Make it so')}
         </Button>
       )}

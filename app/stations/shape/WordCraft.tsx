@@ -1,21 +1,24 @@
 import { useMemo } from 'react';
-import type { ComponentId } from '../../../core/catalogue/index.js';
+import { homeMadeId, type Component, type ComponentId } from '../../../core/catalogue/index.js';
+import { layWord, surfaceOfFood } from '../../../core/board/index.js';
+import { surfaceSize } from '../../../core/picture/index.js';
 import { placed } from '../../../core/geometry/index.js';
 import { formatFineLength } from '../../../core/measure/index.js';
-import { planLarder } from '../../../core/plan/index.js';
+import { flatG, planLarder, type Plan } from '../../../core/plan/index.js';
 import {
   benchFoods,
   bodyOf,
   boundsOf,
   heightOf,
-  letterOutline,
   LETTER_SETS,
   nestWord,
   sideBySide,
   sliceFrom,
   svgOf,
+  sliceAreaMm2,
   usualSliceOf,
   widthOf,
+  wordOutlines,
   type LetterSet,
   type NestedWord,
   type Slice,
@@ -34,6 +37,7 @@ import { BenchFrame, CareTag, Result } from './BenchFrame.js';
 import { FoodWord, LengthWord } from './CraftWords.js';
 import { pathOf } from './drawn.js';
 import { useAsked } from './useCraft.js';
+import { useLayIn } from './useLayIn.js';
 
 interface Asked {
   text: string;
@@ -169,6 +173,7 @@ export function WordCraft({ plan, checked }: StationView) {
               {t('Take them {height} high', { height: formatFineLength(found.leastMm, units) })}
             </Button>
           )}
+        <LayWord plan={plan} asked={asked} found={found} food={food} />
       </Result>
       <CareTag
         title={t('Lay it so')}
@@ -179,6 +184,70 @@ export function WordCraft({ plan, checked }: StationView) {
         ]}
       />
     </BenchFrame>
+  );
+}
+
+/** Of a board's length, what a word may take (house default). */
+const MOST_OF_BOARD = 0.8;
+
+/** Onto the board as one thing, level; told where the board is too short for it. */
+function LayWord({
+  plan,
+  asked,
+  found,
+  food,
+}: {
+  plan: Plan;
+  asked: Asked;
+  found: NestedWord;
+  food: Component;
+}) {
+  const units = useSettings((settings) => settings.units);
+  const { layIn, busy } = useLayIn(plan);
+  const surface = plan.surfaces.find(({ id }) => id === surfaceOfFood(plan, food.id));
+  if (!surface || !found.nested) return null;
+  const room = (surfaceSize(surface)[0] - 2 * surface.rimMm) * MOST_OF_BOARD;
+  const { slice, thicknessMm } = usualSliceOf(food.id);
+  const { outlines } = wordOutlines(asked);
+  const isLaid = plan.recipes.some(
+    ({ id, name }) =>
+      name.startsWith(`${asked.text.trim()} in`) &&
+      plan.placements.some(({ componentId }) => componentId === homeMadeId({ id })),
+  );
+  if (isLaid)
+    return <p className="m-0 mt-2 font-bold">{t('It lies on {surface}.', { surface: surface.name })}</p>;
+  if (found.lengthMm > room)
+    return (
+      <p className="m-0 text-sm">
+        {t('{surface} has room for {room}: take lower letters or fewer.', {
+          surface: surface.name,
+          room: formatFineLength(Math.floor(room), units),
+        })}
+      </p>
+    );
+  return (
+    <p className="m-0 mt-2">
+      <Button
+        disabled={busy || !found.fits}
+        onClick={() =>
+          layIn(
+            layWord({
+              text: asked.text,
+              food,
+              found,
+              outlines,
+              heightMm: asked.heightMm,
+              thicknessMm,
+              sliceG: flatG(food, sliceAreaMm2(sliceFrom(slice)), thicknessMm),
+              surfaceId: surface.id,
+            }),
+            surface.id,
+          )
+        }
+      >
+        {t('Lay it on {surface}', { surface: surface.name })}
+      </Button>
+    </p>
   );
 }
 
@@ -196,26 +265,16 @@ function Laid({
   colours: Colours;
 }) {
   const k = Math.min(2.6, WORD_W / Math.max(1, found.lengthMm));
-  let x = -found.lengthMm / 2;
+  const { outlines } = useMemo(() => wordOutlines(asked), [asked]);
   return (
     <g transform={`translate(0 ${WORD_Y}) scale(${k})`}>
-      {[...asked.text.trim()].map((char, i) => {
-        const outline = letterOutline(asked.set, char, asked.heightMm);
-        if (!outline) {
-          x += asked.heightMm * 0.38;
-          return null;
-        }
-        const { left, right } = boundsOf(outline);
-        const at = x - left;
-        x += right - left + asked.heightMm * 0.12;
-        return (
-          <g key={i} transform={`translate(${at} 0)`}>
-            <path d={pathOf(outline)} transform="translate(0.5 1)" fill="var(--ink)" opacity="0.25" />
-            <path d={pathOf(outline)} fill={third} stroke={second} strokeWidth={0.5} />
-            <path d={pathOf(outline)} fill={main} opacity="0.35" />
-          </g>
-        );
-      })}
+      {outlines.map((outline, i) => (
+        <g key={i}>
+          <path d={pathOf(outline)} transform="translate(0.5 1)" fill="var(--ink)" opacity="0.25" />
+          <path d={pathOf(outline)} fill={third} stroke={second} strokeWidth={0.5} />
+          <path d={pathOf(outline)} fill={main} opacity="0.35" />
+        </g>
+      ))}
     </g>
   );
 }

@@ -123,6 +123,12 @@ test('a word is nested with its spares, told where it breaks, and saved in true 
   await waitFor(() => expect(document.body.textContent).toContain('Too thin in this food'));
   await hands.press(/^Take them \d+ mm high/);
   await waitFor(() => expect(document.body.textContent).toContain('Every letter holds.'));
+  await hands.fill('Word or initials', 'Moon & Star & Moon & St');
+  await waitFor(() => expect(document.body.textContent).toContain('take lower letters or fewer'));
+  await hands.fill('Word or initials', 'Moon');
+  await hands.press('Lay it on Board');
+  await waitFor(() => expect(planNow().placements.at(-1)).toMatchObject({ form: 'word', pieces: 1 }));
+  await waitFor(() => expect(document.body.textContent).toContain('It lies on Board.'));
   await hands.press('Save the letters, true size');
   expect(SAVED[0]!.name).toBe('letters.svg');
   await hands.fill('Word or initials', 'A+B');

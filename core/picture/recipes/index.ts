@@ -5,7 +5,7 @@ import { bowl } from './bowl.js';
 import { breadstick, roundCracker, squareCracker, stick, strip, toast } from './bread.js';
 import { chunk, cube, log, shred, wedge, wheel } from './cheese.js';
 import { boat, bow, eggHalf, skewer, swirl } from './cooked.js';
-import { cutOut } from './cut-out.js';
+import { cutOut, word } from './cut-out.js';
 import { flower, leaf, sprig } from './herbs.js';
 import { nut, ridgedNut, seedPinch } from './nuts.js';
 import { bit, gherkin, pod, smear } from './pickles.js';
@@ -72,4 +72,5 @@ export const RECIPES: Record<Piece, Recipe> = {
   waffle,
   shell,
   'cut-out': cutOut,
+  word,
 };
