@@ -30,9 +30,11 @@ function circlesOf(part: Part): { at: number; r: number }[] {
       { at: l * 0.26, r: w * 0.55 },
     ];
   const n = max(1, round(l / w));
+  // a word has its corners at the edge
+  const reach = part.fact.form === 'word' ? 0.71 : 0.56;
   return Array.from({ length: n }, (_, i) => ({
     at: n === 1 ? 0 : (i / (n - 1) - 0.5) * (l - w),
-    r: w * 0.56,
+    r: w * reach,
   }));
 }
 
