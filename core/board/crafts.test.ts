@@ -31,7 +31,7 @@ describe('a window', () => {
     outline,
     diameterMm: 110,
     heightMm: 30,
-    window: windowIn({ diameterMm: 110, heightMm: 30 }, outline, 60),
+    opening: windowIn({ diameterMm: 110, heightMm: 30 }, outline, 60),
     surfaceId: board.id,
   });
 

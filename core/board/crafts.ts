@@ -18,7 +18,7 @@ import {
   type FoldId,
   type Mould,
   type NestedWord,
-  type Window,
+  type Opening,
 } from '../shape/index.js';
 import { placementsOf } from './pieces.js';
 
@@ -38,8 +38,45 @@ export interface WindowMade {
   outline: Polygon;
   diameterMm: number;
   heightMm: number;
-  window: Window;
+  opening: Opening;
   surfaceId: SurfaceId;
+}
+
+/** Grams of a wheel with its filling. */
+const windowG = ({ massG, fillG }: Opening): number => massG + Math.max(1, fillG);
+
+function windowRecipe(
+  { wheel, filling, outline, opening, diameterMm, heightMm }: WindowMade,
+  wheels: number,
+): OwnRecipe {
+  const eachG = windowG(opening);
+  const [x, y] = opening.at;
+  return {
+    id: idWith('window', wheel.id),
+    name: `${wheel.name.split(',')[0]!} with a window of ${short(filling.name)}`.slice(0, 60),
+    family: 'cheese',
+    parts: [
+      { componentId: wheel.id, massG: opening.massG * wheels },
+      { componentId: filling.id, massG: Math.max(1, opening.fillG) * wheels },
+    ],
+    outG: eachG * wheels,
+    handsMin: WINDOW_HANDS_MIN * wheels,
+    waitMin: opening.firmMinutes,
+    keepsH: KEEPS_H,
+    holdOut: wheel.holdOut,
+    steps: `Firm the wheel ${opening.firmMinutes} to ${opening.firmToMin} minutes in the freezer, never through. Slice off a lid of ${opening.lidMm} mm on the smoother face, press the cutter through it, set the lid back, fill the opening with ${opening.fillG} g.`,
+    serves: {
+      form: 'wheel',
+      piece: 'wheel',
+      pieceG: eachG,
+      lengthMm: diameterMm,
+      widthMm: diameterMm,
+      gPerCm2: wheelGround(eachG, diameterMm),
+      heightMm: heightMm,
+      choking: 'safe',
+      outlines: [{ outline: flipped(outline.map(([px, py]) => [px + x, py + y])), share: 1 }],
+    },
+  };
 }
 
 /**
@@ -47,7 +84,7 @@ export interface WindowMade {
  * judged anew. It lies where the wheel lay, one for each.
  */
 export function openWindow(plan: Plan, made: WindowMade): Command {
-  const { wheel, filling, outline, window, surfaceId } = made;
+  const { wheel, opening, surfaceId } = made;
   const lain = plan.placements.filter(
     (placement) => placement.componentId === wheel.id && placement.surfaceId === surfaceId,
   );
@@ -56,34 +93,8 @@ export function openWindow(plan: Plan, made: WindowMade): Command {
     1,
     whole.reduce((sum, { pieces }) => sum + pieces, 0),
   );
-  const eachG = window.massG + Math.max(1, window.fillG);
-  const [x, y] = window.at;
-  const recipe: OwnRecipe = {
-    id: idWith('window', wheel.id),
-    name: `${wheel.name.split(',')[0]!} with a window of ${short(filling.name)}`.slice(0, 60),
-    family: 'cheese',
-    parts: [
-      { componentId: wheel.id, massG: window.massG * wheels },
-      { componentId: filling.id, massG: Math.max(1, window.fillG) * wheels },
-    ],
-    outG: eachG * wheels,
-    handsMin: WINDOW_HANDS_MIN * wheels,
-    waitMin: window.firmMinutes,
-    keepsH: KEEPS_H,
-    holdOut: wheel.holdOut,
-    steps: `Firm the wheel ${window.firmMinutes} to ${window.firmToMin} minutes in the freezer, never through. Slice off a lid of ${window.lidMm} mm on the smoother face, press the cutter through it, set the lid back, fill the opening with ${window.fillG} g.`,
-    serves: {
-      form: 'wheel',
-      piece: 'wheel',
-      pieceG: eachG,
-      lengthMm: made.diameterMm,
-      widthMm: made.diameterMm,
-      gPerCm2: wheelGround(eachG, made.diameterMm),
-      heightMm: made.heightMm,
-      choking: 'safe',
-      outlines: [{ outline: flipped(outline.map(([px, py]) => [px + x, py + y])), share: 1 }],
-    },
-  };
+  const eachG = windowG(opening);
+  const recipe = windowRecipe(made, wheels);
   const bare: Placement = {
     componentId: wheel.id,
     surfaceId,

@@ -87,14 +87,14 @@ describe('a window in a soft wheel', () => {
   test('a cutter for a large wheel does not fit a standard one, and the largest that does just fits', () => {
     const small = { diameterMm: 110, heightMm: 30 };
     const found = windowIn(small, star(100), 100);
-    expect([found.fits, found.why.say]).toEqual([false, 'window.no-wall']);
+    expect([found.fits, found.why.say]).toEqual([false, 'opening.no-wall']);
     expect(windowIn(small, star(found.largestMm), found.largestMm).fits).toBe(true);
     expect(windowIn(small, star(found.largestMm + 0.3), found.largestMm + 0.3).fits).toBe(false);
     expect(windowIn({ diameterMm: 160, heightMm: 35 }, star(100), 100).fits).toBe(true);
   });
 
   test('too thin a lid is told; a larger wheel is firmed longer, and too long is frozen', () => {
-    expect(windowIn({ diameterMm: 110, heightMm: 30 }, star(60), 60, 4).why.say).toBe('window.lid');
+    expect(windowIn({ diameterMm: 110, heightMm: 30 }, star(60), 60, 4).why.say).toBe('opening.lid');
     const large = windowIn({ diameterMm: 160, heightMm: 35, massG: 600 }, star(60), 60);
     expect(large.firmMinutes).toBeGreaterThan(45);
     expect([10, large.firmMinutes, 300].map((minutes) => firmness(large, minutes))).toEqual([

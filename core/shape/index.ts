@@ -61,8 +61,8 @@ export {
   MOST_LID_SHARE,
   windowIn,
   type Wheel,
-  type Window,
-} from './window.js';
+  type Opening,
+} from './opening.js';
 export {
   FOLD_IDS,
   folded,

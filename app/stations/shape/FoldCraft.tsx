@@ -1,5 +1,5 @@
 import { useMemo } from 'react';
-import { formName, type ComponentId } from '../../../core/catalogue/index.js';
+import { formName, type Component, type ComponentId } from '../../../core/catalogue/index.js';
 import { formOfFold, layFolded, surfaceOfFood } from '../../../core/board/index.js';
 import { formatFineLength, formatMass } from '../../../core/measure/index.js';
 import { densityOf, planLarder, type Plan, type Surface } from '../../../core/plan/index.js';
@@ -11,6 +11,7 @@ import {
   isRose,
   stepsOfFold,
   type FoldAsked,
+  type Folded,
   type FoldId,
 } from '../../../core/shape/index.js';
 import { useSettings } from '../../store/settings.js';
@@ -57,19 +58,18 @@ const FOLDS_WORDS = {
   'not known': t('Nobody has said that it folds: try one slice.'),
 } as const;
 
-/** Slices folded by hand: how many, how heavy, how long they lie, and how it is done. */
-export function FoldCraft({ plan, checked }: StationView) {
-  const units = useSettings((settings) => settings.units);
-  const larder = useMemo(() => planLarder(plan), [plan]);
-  const foods = useMemo(
-    () =>
-      [...larder.values()].filter(
-        (food) =>
-          ['cured-meat', 'plant-protein', 'fish', 'cheese'].includes(food.family) &&
-          foldsWell(food) !== 'not known',
-      ),
-    [larder],
+type Larder = ReturnType<typeof planLarder>;
+
+/** Foods that fold or that one would think of folding. */
+const foldable = (larder: Larder): Component[] =>
+  [...larder.values()].filter(
+    (food) =>
+      ['cured-meat', 'plant-protein', 'fish', 'cheese'].includes(food.family) &&
+      foldsWell(food) !== 'not known',
   );
+
+/** What is folded before anybody says so: what lies on the boards and folds, all of its grams. */
+function proposed(plan: Plan, foods: readonly Component[]): Asked {
   const onBoard = foods.find(
     (food) =>
       foldsWell(food) === 'folds' &&
@@ -80,103 +80,45 @@ export function FoldCraft({ plan, checked }: StationView) {
   const lain = plan.placements
     .filter(({ componentId }) => componentId === start.id)
     .reduce((sum, { massG }) => sum + massG, 0);
-  const [asked, ask] = useAsked<Asked>(plan, 'fold', {
+  const isRound = formOfFold(start, 'chain')?.form === 'quarter-folds';
+  return {
     food: start.id,
-    kind: formOfFold(start, 'chain')?.form === 'quarter-folds' ? 'quarter-fold' : 'ribbon',
-    sliceMm: formOfFold(start, 'chain')?.form === 'quarter-folds' ? 90 : 200,
+    kind: isRound ? 'quarter-fold' : 'ribbon',
+    sliceMm: isRound ? ROUND_MM : LONG_MM,
     thicknessMm: 1.5,
     mouthMm: 60,
     known: 'grams',
     amount: Math.round(lain) || 200,
-  });
-  const food = larder.get(asked.food)!;
+  };
+}
+
+/** Slices of a shop (house default). */
+const [ROUND_MM, LONG_MM] = [90, 200];
+
+function foundFor(food: Component, { known, amount, kind, sliceMm, thicknessMm, mouthMm }: Asked): Folded {
   const how: FoldAsked =
-    asked.known === 'slices'
-      ? { slices: Math.round(asked.amount) }
-      : asked.known === 'grams'
-        ? { grams: asked.amount }
-        : { lengthMm: asked.amount };
-  const found = folded(
-    asked.kind,
-    {
-      lengthMm: asked.sliceMm,
-      thicknessMm: asked.thicknessMm,
-      gPerMl: densityOf(food),
-      mouthMm: asked.mouthMm,
-    },
-    how,
-  );
-  const surface = plan.surfaces.find(({ id }) => id === surfaceOfFood(plan, food.id));
-  const command = surface && layFolded(plan, food, asked.kind, found, surface.id);
-  const form = formOfFold(food, asked.kind);
+    known === 'slices'
+      ? { slices: Math.round(amount) }
+      : known === 'grams'
+        ? { grams: amount }
+        : { lengthMm: amount };
+  return folded(kind, { lengthMm: sliceMm, thicknessMm, gPerMl: densityOf(food), mouthMm }, how);
+}
+
+/** Slices folded by hand: how many, how heavy, how long they lie, and how it is done. */
+export function FoldCraft({ plan, checked }: StationView) {
+  const larder = useMemo(() => planLarder(plan), [plan]);
+  const foods = useMemo(() => foldable(larder), [larder]);
+  const [asked, ask] = useAsked<Asked>(plan, 'fold', proposed(plan, foods));
+  const food = larder.get(asked.food)!;
+  const found = foundFor(food, asked);
   return (
     <BenchFrame
       plan={plan}
       checked={checked}
       label={t('{name}, folded step by step', { name: food.name })}
-      shelf={
-        <p className="mt-1 font-display text-lg/[1.32] font-semibold">
-          {t('Fold')}{' '}
-          <FoodWord label={t('Food to fold')} food={food} foods={foods} onPick={(id) => ask({ food: id })} />{' '}
-          {t('as')}{' '}
-          <OpenWord word={FOLD_WORDS[asked.kind]} label={t('Fold')}>
-            <Choice
-              label={t('Fold')}
-              value={asked.kind}
-              options={FOLD_IDS.map((id) => [id, FOLD_WORDS[id]] as const)}
-              onPick={(kind) =>
-                ask({
-                  kind,
-                  ...(isOfLong(kind) === isOfLong(asked.kind) ? {} : { sliceMm: isOfLong(kind) ? 200 : 90 }),
-                })
-              }
-            />
-          </OpenWord>
-          , {isOfLong(asked.kind) ? t('from slices') : t('from round slices of')}{' '}
-          <LengthWord
-            label={isOfLong(asked.kind) ? t('Length of a slice') : t('Diameter of a slice')}
-            mm={asked.sliceMm}
-            min={20}
-            max={500}
-            onKeep={(sliceMm) => ask({ sliceMm })}
-          />
-          {isOfLong(asked.kind) && ` ${t('long')}`},{' '}
-          <LengthWord
-            label={t('Thickness')}
-            mm={asked.thicknessMm}
-            min={0.5}
-            max={6}
-            words={t('{thick} thick', { thick: formatFineLength(asked.thicknessMm, units) })}
-            onKeep={(thicknessMm) => ask({ thicknessMm })}
-          />
-          {isRose(asked.kind) && (
-            <>
-              , {t('over a mouth of')}{' '}
-              <LengthWord
-                label={t('Mouth of the glass')}
-                mm={asked.mouthMm}
-                min={20}
-                max={150}
-                onKeep={(mouthMm) => ask({ mouthMm })}
-              />
-            </>
-          )}
-          : <Amount asked={asked} ask={ask} />.
-        </p>
-      }
-      foot={
-        <>
-          <span>
-            <b>{formatMass(found.grams, units)}</b> {t('in all')}
-          </span>
-          <span>
-            <b>{formatFineLength(Math.round(found.heightMm), units)}</b> {t('high')}
-          </span>
-          <span>
-            <b>{t('{minutes, number} min', { minutes: Math.round(found.minutes) })}</b> {t('by hand')}
-          </span>
-        </>
-      }
+      shelf={<FoldSentence asked={asked} ask={ask} food={food} foods={foods} />}
+      foot={<FoldFoot found={found} />}
       plate={<FoldSteps steps={stepsOfFold(asked.kind)} colours={food.colours} />}
     >
       <Result
@@ -186,24 +128,7 @@ export function FoldCraft({ plan, checked }: StationView) {
             : t('{n, plural, one {# slice} other {# slices}}', { n: found.slices })
         }
       >
-        <p className="m-0 text-base/[1.3]">
-          {isRose(asked.kind)
-            ? t('{slices, number} slices; side by side they take {length}.', {
-                slices: found.slices,
-                length: formatFineLength(Math.round(found.lengthMm), units),
-              })
-            : t('They lie {length} long.', {
-                length: formatFineLength(Math.round(found.lengthMm), units),
-              })}{' '}
-          {FOLDS_WORDS[foldsWell(food)]}
-        </p>
-        <LayFolded
-          plan={plan}
-          command={command}
-          surface={surface}
-          form={form && word(formName(form.form))}
-          grams={formatMass(found.grams, units)}
-        />
+        <FoldFound plan={plan} asked={asked} food={food} found={found} />
       </Result>
       <CareTag
         title={t('Take care')}
@@ -217,13 +142,135 @@ export function FoldCraft({ plan, checked }: StationView) {
   );
 }
 
+interface Asking {
+  asked: Asked;
+  ask: (by: Partial<Asked>) => void;
+}
+
+function FoldSentence({
+  asked,
+  ask,
+  food,
+  foods,
+}: Asking & { food: Component; foods: readonly Component[] }) {
+  const units = useSettings((settings) => settings.units);
+  return (
+    <p className="mt-1 font-display text-lg/[1.32] font-semibold">
+      {t('Fold')}{' '}
+      <FoodWord label={t('Food to fold')} food={food} foods={foods} onPick={(id) => ask({ food: id })} />{' '}
+      {t('as')}{' '}
+      <OpenWord word={FOLD_WORDS[asked.kind]} label={t('Fold')}>
+        <Choice
+          label={t('Fold')}
+          value={asked.kind}
+          options={FOLD_IDS.map((id) => [id, FOLD_WORDS[id]] as const)}
+          onPick={(kind) =>
+            ask({
+              kind,
+              ...(isOfLong(kind) === isOfLong(asked.kind)
+                ? {}
+                : { sliceMm: isOfLong(kind) ? LONG_MM : ROUND_MM }),
+            })
+          }
+        />
+      </OpenWord>
+      , {isOfLong(asked.kind) ? t('from slices') : t('from round slices of')}{' '}
+      <LengthWord
+        label={isOfLong(asked.kind) ? t('Length of a slice') : t('Diameter of a slice')}
+        mm={asked.sliceMm}
+        min={20}
+        max={500}
+        onKeep={(sliceMm) => ask({ sliceMm })}
+      />
+      {isOfLong(asked.kind) && ` ${t('long')}`},{' '}
+      <LengthWord
+        label={t('Thickness')}
+        mm={asked.thicknessMm}
+        min={0.5}
+        max={6}
+        words={t('{thick} thick', { thick: formatFineLength(asked.thicknessMm, units) })}
+        onKeep={(thicknessMm) => ask({ thicknessMm })}
+      />
+      {isRose(asked.kind) && (
+        <>
+          , {t('over a mouth of')}{' '}
+          <LengthWord
+            label={t('Mouth of the glass')}
+            mm={asked.mouthMm}
+            min={20}
+            max={150}
+            onKeep={(mouthMm) => ask({ mouthMm })}
+          />
+        </>
+      )}
+      : <Amount asked={asked} ask={ask} />.
+    </p>
+  );
+}
+
+function FoldFoot({ found }: { found: Folded }) {
+  const units = useSettings((settings) => settings.units);
+  return (
+    <>
+      <span>
+        <b>{formatMass(found.grams, units)}</b> {t('in all')}
+      </span>
+      <span>
+        <b>{formatFineLength(Math.round(found.heightMm), units)}</b> {t('high')}
+      </span>
+      <span>
+        <b>{t('{minutes, number} min', { minutes: Math.round(found.minutes) })}</b> {t('by hand')}
+      </span>
+    </>
+  );
+}
+
+function FoldFound({
+  plan,
+  asked,
+  food,
+  found,
+}: {
+  plan: Plan;
+  asked: Asked;
+  food: Component;
+  found: Folded;
+}) {
+  const units = useSettings((settings) => settings.units);
+  const surface = plan.surfaces.find(({ id }) => id === surfaceOfFood(plan, food.id));
+  const command = surface && layFolded(plan, food, asked.kind, found, surface.id);
+  const form = formOfFold(food, asked.kind);
+  return (
+    <>
+      <p className="m-0 text-base/[1.3]">
+        {isRose(asked.kind)
+          ? t('{slices, number} slices; side by side they take {length}.', {
+              slices: found.slices,
+              length: formatFineLength(Math.round(found.lengthMm), units),
+            })
+          : t('They lie {length} long.', {
+              length: formatFineLength(Math.round(found.lengthMm), units),
+            })}{' '}
+        {FOLDS_WORDS[foldsWell(food)]}
+      </p>
+      <LayFolded
+        plan={plan}
+        command={command}
+        surface={surface}
+        form={form && word(formName(form.form))}
+        grams={formatMass(found.grams, units)}
+      />
+    </>
+  );
+}
+
 const KNOWN_WORDS: Record<Known, string> = {
   grams: t('so many grams'),
   slices: t('so many slices'),
   length: t('so long, in mm'),
 };
 
-function Amount({ asked, ask }: { asked: Asked; ask: (by: Partial<Asked>) => void }) {
+function Amount({ asked, ask }: Asking) {
   const said =
     asked.known === 'grams'
       ? t('{n, number} g', { n: asked.amount })

@@ -1,9 +1,16 @@
 import { useMemo } from 'react';
-import type { ComponentId } from '../../../core/catalogue/index.js';
+import type { Component, ComponentId } from '../../../core/catalogue/index.js';
 import { formatFineLength, formatMass } from '../../../core/measure/index.js';
 import { guestsIn } from '../../../core/party/index.js';
-import { planLarder } from '../../../core/plan/index.js';
-import { cutsOf, SECTION_FOODS, sectionOf, wholeName, type CutId } from '../../../core/shape/index.js';
+import { planLarder, type Plan } from '../../../core/plan/index.js';
+import {
+  cutsOf,
+  SECTION_FOODS,
+  sectionOf,
+  wholeName,
+  type CutId,
+  type Section,
+} from '../../../core/shape/index.js';
 import { useSettings } from '../../store/settings.js';
 import { Choice } from '../../ui/Fields.js';
 import { OpenWord } from '../../ui/kit/Popover.js';
@@ -38,16 +45,8 @@ const FRUIT = 130;
 
 /** What a fruit or vegetable gives in a cut, how many are bought, and what to mind. */
 export function FruitCraft({ plan, checked }: StationView) {
-  const units = useSettings((settings) => settings.units);
   const larder = useMemo(() => planLarder(plan), [plan]);
-  const foods = useMemo(
-    () =>
-      SECTION_FOODS.flatMap((id) => {
-        const food = larder.get(id as ComponentId);
-        return food ? [{ ...food, name: word(wholeName(id)!) }] : [];
-      }),
-    [larder],
-  );
+  const foods = useMemo(() => wholesIn(larder), [larder]);
   const onBoard = foods.find(({ id }) => plan.placements.some(({ componentId }) => componentId === id));
   const [asked, ask] = useAsked<Asked>(plan, 'fruit', {
     food: (onBoard ?? foods[0]!).id,
@@ -59,9 +58,33 @@ export function FruitCraft({ plan, checked }: StationView) {
   const cuts = cutsOf(food.id);
   const cut = asked.cut && cuts.includes(asked.cut) ? asked.cut : cuts[0]!;
   const found = sectionOf(food.id, cut, asked.mm)!;
-  const whole = Math.ceil(asked.pieces / found.pieces);
+  return (
+    <BenchFrame
+      plan={plan}
+      checked={checked}
+      label={t('{name} as it is cut', { name: food.name })}
+      shelf={<FruitSentence asked={asked} ask={ask} food={food} foods={foods} cut={cut} found={found} />}
+      foot={<FruitFoot found={found} />}
+      plate={
+        <image href={portraitUrl(food)} x={-FRUIT} y={-FRUIT - 100} width={2 * FRUIT} height={2 * FRUIT} />
+      }
+    >
+      <FruitFound asked={asked} found={found} />
+      <CareTag title={t('Take care')} lines={careOf(plan, cut, found)} />
+    </BenchFrame>
+  );
+}
+
+/** By the names that they have before they are cut. */
+const wholesIn = (larder: ReturnType<typeof planLarder>): Component[] =>
+  SECTION_FOODS.flatMap((id) => {
+    const food = larder.get(id as ComponentId);
+    return food ? [{ ...food, name: word(wholeName(id)!) }] : [];
+  });
+
+function careOf(plan: Plan, cut: CutId, found: Section): string[] {
   const small = plan.party.some((group) => group.ages.some((age) => age < 5));
-  const care = [
+  return [
     ...(found.browns ? [t('It browns in the air: water with lemon, and as late as possible.')] : []),
     ...(found.drainMin > 0 ? [t('Drain it on paper for ten minutes, or it bleeds.')] : []),
     ...(found.notUnder5
@@ -74,88 +97,99 @@ export function FruitCraft({ plan, checked }: StationView) {
     ...(cut === 'bowl' ? [t('A flat foot first, so that it stands; cut away from your hand.')] : []),
     t('Wash it before it is cut; a clean board, apart from meat and fish.'),
   ];
+}
+
+function FruitSentence({
+  asked,
+  ask,
+  food,
+  foods,
+  cut,
+  found,
+}: {
+  asked: Asked;
+  ask: (by: Partial<Asked>) => void;
+  food: Component;
+  foods: readonly Component[];
+  cut: CutId;
+  found: Section;
+}) {
+  const cuts = cutsOf(food.id);
   return (
-    <BenchFrame
-      plan={plan}
-      checked={checked}
-      label={t('{name} as it is cut', { name: food.name })}
-      shelf={
-        <p className="mt-1 font-display text-lg/[1.32] font-semibold">
-          <FoodWord
-            label={t('Fruit or vegetable')}
-            food={food}
-            foods={foods}
-            onPick={(id) => ask({ food: id, cut: undefined, mm: undefined })}
-          />{' '}
-          {t('as')}{' '}
-          <OpenWord word={CUT_WORDS[cut]} label={t('Cut')}>
-            <Choice
-              label={t('Cut')}
-              value={cut}
-              options={cuts.map((id) => [id, CUT_WORDS[id]] as const)}
-              onPick={(id) => ask({ cut: id, mm: undefined })}
-            />
-          </OpenWord>
-          {found.pieceMm > 0 && (
-            <>
-              {' '}
-              {t('of')}{' '}
-              <LengthWord
-                label={t('Size')}
-                mm={found.pieceMm}
-                min={1}
-                max={60}
-                onKeep={(mm) => ask({ mm })}
-              />
-            </>
-          )}
-          ,{' '}
-          <CountWord
-            label={t('Pieces')}
-            n={asked.pieces}
-            min={1}
-            max={5000}
-            words={t('{n, plural, one {# piece} other {# pieces}}', { n: asked.pieces })}
-            onKeep={(pieces) => ask({ pieces })}
-          />
-          .
-        </p>
-      }
-      foot={
+    <p className="mt-1 font-display text-lg/[1.32] font-semibold">
+      <FoodWord
+        label={t('Fruit or vegetable')}
+        food={food}
+        foods={foods}
+        onPick={(id) => ask({ food: id, cut: undefined, mm: undefined })}
+      />{' '}
+      {t('as')}{' '}
+      <OpenWord word={CUT_WORDS[cut]} label={t('Cut')}>
+        <Choice
+          label={t('Cut')}
+          value={cut}
+          options={cuts.map((id) => [id, CUT_WORDS[id]] as const)}
+          onPick={(id) => ask({ cut: id, mm: undefined })}
+        />
+      </OpenWord>
+      {found.pieceMm > 0 && (
         <>
-          <span>
-            <b>{formatMass(found.grams, units)}</b> {t('of each is laid')}
-          </span>
-          <span>
-            <b>{formatMass(found.wasteG, units)}</b> {t('is peel, core and ends')}
-          </span>
-          <span>
-            <b>{formatMass(found.pieceG, units)}</b> {t('a piece')}
-          </span>
+          {' '}
+          {t('of')}{' '}
+          <LengthWord label={t('Size')} mm={found.pieceMm} min={1} max={60} onKeep={(mm) => ask({ mm })} />
         </>
-      }
-      plate={
-        <image href={portraitUrl(food)} x={-FRUIT} y={-FRUIT - 100} width={2 * FRUIT} height={2 * FRUIT} />
-      }
-    >
-      <Result large={t('{n, plural, one {# piece} other {# pieces}} each', { n: found.pieces })}>
-        <p className="m-0 text-base/[1.3]">
-          {t('{whole, number} whole for {pieces, number}: {spare, number} to spare.', {
-            whole,
-            pieces: asked.pieces,
-            spare: whole * found.pieces - asked.pieces,
+      )}
+      ,{' '}
+      <CountWord
+        label={t('Pieces')}
+        n={asked.pieces}
+        min={1}
+        max={5000}
+        words={t('{n, plural, one {# piece} other {# pieces}}', { n: asked.pieces })}
+        onKeep={(pieces) => ask({ pieces })}
+      />
+      .
+    </p>
+  );
+}
+
+function FruitFoot({ found }: { found: Section }) {
+  const units = useSettings((settings) => settings.units);
+  return (
+    <>
+      <span>
+        <b>{formatMass(found.grams, units)}</b> {t('of each is laid')}
+      </span>
+      <span>
+        <b>{formatMass(found.wasteG, units)}</b> {t('is peel, core and ends')}
+      </span>
+      <span>
+        <b>{formatMass(found.pieceG, units)}</b> {t('a piece')}
+      </span>
+    </>
+  );
+}
+
+function FruitFound({ asked, found }: { asked: Asked; found: Section }) {
+  const units = useSettings((settings) => settings.units);
+  const whole = Math.ceil(asked.pieces / found.pieces);
+  return (
+    <Result large={t('{n, plural, one {# piece} other {# pieces}} each', { n: found.pieces })}>
+      <p className="m-0 text-base/[1.3]">
+        {t('{whole, number} whole for {pieces, number}: {spare, number} to spare.', {
+          whole,
+          pieces: asked.pieces,
+          spare: whole * found.pieces - asked.pieces,
+        })}
+      </p>
+      {found.bowlMl !== undefined && (
+        <p className="m-0 text-sm text-soft">
+          {t('It holds {ml, number} ml, its wall {wall} thick.', {
+            ml: found.bowlMl,
+            wall: formatFineLength(found.pieceMm, units),
           })}
         </p>
-        {found.bowlMl !== undefined && (
-          <p className="m-0 text-sm text-soft">
-            {t('It holds {ml, number} ml, its wall {wall} thick.', {
-              ml: found.bowlMl,
-              wall: formatFineLength(found.pieceMm, units),
-            })}
-          </p>
-        )}
-      </Result>
-      <CareTag title={t('Take care')} lines={care} />
-    </BenchFrame>
+      )}
+    </Result>
   );
 }

@@ -81,35 +81,7 @@ export function MouldCraft({ plan, checked }: StationView) {
       plan={plan}
       checked={checked}
       label={t('{mould}, filled', { mould: word(mould.name) })}
-      shelf={
-        <p className="mt-1 font-display text-lg/[1.32] font-semibold">
-          <CountWord
-            label={t('Pieces')}
-            n={asked.count}
-            min={1}
-            max={500}
-            words={t('{n, plural, one {# piece} other {# pieces}}', { n: asked.count })}
-            onKeep={(count) => ask({ count })}
-          />{' '}
-          {t('from')}{' '}
-          <OpenWord word={word(mould.name).toLowerCase()} label={t('Mould')}>
-            <Choice
-              label={t('Mould')}
-              value={mould.id}
-              options={MOULDS.map(
-                ({ id, name, cavities, ml }) =>
-                  [
-                    id,
-                    t('{name}: {cavities, number} of {ml, number} ml', { name: word(name), cavities, ml }),
-                  ] as const,
-              )}
-              onPick={(id) => ask({ mould: id })}
-            />
-          </OpenWord>{' '}
-          {t('of')}{' '}
-          <FoodWord label={t('Food')} food={food} foods={foods} onPick={(id) => ask({ food: id })} />.
-        </p>
-      }
+      shelf={<MouldSentence asked={asked} ask={ask} mould={mould} food={food} foods={foods} />}
       foot={<MouldFoot found={found} />}
       plate={<MouldDrawn mould={mould} food={food} count={asked.count} />}
     >
@@ -133,6 +105,49 @@ export function MouldCraft({ plan, checked }: StationView) {
       </Result>
       <CareTag title={t('Take care')} lines={found.risks.slice(0, 6).map((risk) => RISK_WORDS[risk])} />
     </BenchFrame>
+  );
+}
+
+function MouldSentence({
+  asked,
+  ask,
+  mould,
+  food,
+  foods,
+}: {
+  asked: Asked;
+  ask: (by: Partial<Asked>) => void;
+  mould: Mould;
+  food: Component;
+  foods: readonly Component[];
+}) {
+  return (
+    <p className="mt-1 font-display text-lg/[1.32] font-semibold">
+      <CountWord
+        label={t('Pieces')}
+        n={asked.count}
+        min={1}
+        max={500}
+        words={t('{n, plural, one {# piece} other {# pieces}}', { n: asked.count })}
+        onKeep={(count) => ask({ count })}
+      />{' '}
+      {t('from')}{' '}
+      <OpenWord word={word(mould.name).toLowerCase()} label={t('Mould')}>
+        <Choice
+          label={t('Mould')}
+          value={mould.id}
+          options={MOULDS.map(
+            ({ id, name, cavities, ml }) =>
+              [
+                id,
+                t('{name}: {cavities, number} of {ml, number} ml', { name: word(name), cavities, ml }),
+              ] as const,
+          )}
+          onPick={(id) => ask({ mould: id })}
+        />
+      </OpenWord>{' '}
+      {t('of')} <FoodWord label={t('Food')} food={food} foods={foods} onPick={(id) => ask({ food: id })} />.
+    </p>
   );
 }
 

@@ -3,7 +3,7 @@ import { homeMadeId, servingOf, type Component, type ComponentId } from '../../.
 import { openWindow, surfaceOfFood } from '../../../core/board/index.js';
 import { formatFineLength, formatMass, formatVolume } from '../../../core/measure/index.js';
 import { planLarder, type Plan } from '../../../core/plan/index.js';
-import { cutterById, cutterOutline, firmness, windowIn, type Window } from '../../../core/shape/index.js';
+import { cutterById, cutterOutline, firmness, windowIn, type Opening } from '../../../core/shape/index.js';
 import { useSettings } from '../../store/settings.js';
 import { useSpeech } from '../../store/useSpeech.js';
 import { speak } from '../../../core/words/index.js';
@@ -63,43 +63,14 @@ export function WindowCraft({ plan, checked }: StationView) {
       checked={checked}
       label={t('{name} with a window, from above and cut open', { name: wheel.name })}
       shelf={
-        <p className="mt-1 font-display text-lg/[1.32] font-semibold">
-          {t('A wheel of')}{' '}
-          <FoodWord label={t('Wheel')} food={wheel} foods={wheels} onPick={(id) => ask({ wheel: id })} />,{' '}
-          <LengthWord
-            label={t('Across')}
-            mm={asked.diameterMm}
-            min={40}
-            max={400}
-            onKeep={(diameterMm) => ask({ diameterMm })}
-          />{' '}
-          {t('across and')}{' '}
-          <LengthWord
-            label={t('High')}
-            mm={asked.heightMm}
-            min={10}
-            max={120}
-            onKeep={(heightMm) => ask({ heightMm })}
-          />{' '}
-          {t('high, with a')} <CutterWord id={asked.cutter} onPick={(cutter) => ask({ cutter })} /> {t('of')}{' '}
-          <LengthWord
-            label={t('Cutter across')}
-            mm={asked.acrossMm}
-            min={10}
-            max={300}
-            onKeep={(acrossMm) => ask({ acrossMm })}
-          />{' '}
-          {t('through a lid of')}{' '}
-          <LengthWord label={t('Lid')} mm={asked.lidMm} min={1} max={60} onKeep={(lidMm) => ask({ lidMm })} />
-          , {t('filled with')}{' '}
-          <FoodWord
-            label={t('Filling')}
-            food={filling}
-            foods={fillings}
-            onPick={(id) => ask({ filling: id })}
-          />
-          .
-        </p>
+        <WindowSentence
+          asked={asked}
+          ask={ask}
+          wheel={wheel}
+          filling={filling}
+          wheels={wheels}
+          fillings={fillings}
+        />
       }
       foot={<WindowFoot window={window} />}
       plate={<WheelDrawn asked={asked} outline={outline} window={window} wheel={wheel} filling={filling} />}
@@ -108,11 +79,68 @@ export function WindowCraft({ plan, checked }: StationView) {
         <MakeWindow
           plan={plan}
           disabled={!window.fits}
-          made={{ wheel, filling, outline, diameterMm: asked.diameterMm, heightMm: asked.heightMm, window }}
+          made={{
+            wheel,
+            filling,
+            outline,
+            diameterMm: asked.diameterMm,
+            heightMm: asked.heightMm,
+            opening: window,
+          }}
         />
       </WindowResult>
       <Firming window={window} />
     </BenchFrame>
+  );
+}
+
+function WindowSentence({
+  asked,
+  ask,
+  wheel,
+  filling,
+  wheels,
+  fillings,
+}: {
+  asked: Asked;
+  ask: (by: Partial<Asked>) => void;
+  wheel: Component;
+  filling: Component;
+  wheels: readonly Component[];
+  fillings: readonly Component[];
+}) {
+  return (
+    <p className="mt-1 font-display text-lg/[1.32] font-semibold">
+      {t('A wheel of')}{' '}
+      <FoodWord label={t('Wheel')} food={wheel} foods={wheels} onPick={(id) => ask({ wheel: id })} />,{' '}
+      <LengthWord
+        label={t('Across')}
+        mm={asked.diameterMm}
+        min={40}
+        max={400}
+        onKeep={(diameterMm) => ask({ diameterMm })}
+      />{' '}
+      {t('across and')}{' '}
+      <LengthWord
+        label={t('High')}
+        mm={asked.heightMm}
+        min={10}
+        max={120}
+        onKeep={(heightMm) => ask({ heightMm })}
+      />{' '}
+      {t('high, with a')} <CutterWord id={asked.cutter} onPick={(cutter) => ask({ cutter })} /> {t('of')}{' '}
+      <LengthWord
+        label={t('Cutter across')}
+        mm={asked.acrossMm}
+        min={10}
+        max={300}
+        onKeep={(acrossMm) => ask({ acrossMm })}
+      />{' '}
+      {t('through a lid of')}{' '}
+      <LengthWord label={t('Lid')} mm={asked.lidMm} min={1} max={60} onKeep={(lidMm) => ask({ lidMm })} />,{' '}
+      {t('filled with')}{' '}
+      <FoodWord label={t('Filling')} food={filling} foods={fillings} onPick={(id) => ask({ filling: id })} />.
+    </p>
   );
 }
 
@@ -122,7 +150,7 @@ function WindowResult({
   ask,
   children,
 }: {
-  window: Window;
+  window: Opening;
   asked: Asked;
   ask: (by: Partial<Asked>) => void;
   children: React.ReactNode;
@@ -195,7 +223,7 @@ function MakeWindow({
   );
 }
 
-function WindowFoot({ window }: { window: Window }) {
+function WindowFoot({ window }: { window: Opening }) {
   const units = useSettings((settings) => settings.units);
   return (
     <>
@@ -220,7 +248,7 @@ const FIRM_WORDS = {
 } as const;
 
 /** How long it is firmed: a dial from too soft over right to frozen. */
-function Firming({ window }: { window: Window }) {
+function Firming({ window }: { window: Opening }) {
   const [minutes, setMinutes] = useState(window.firmMinutes);
   const state = firmness(window, minutes);
   return (
@@ -263,7 +291,7 @@ function WheelDrawn({
 }: {
   asked: Asked;
   outline: ReturnType<typeof cutterOutline>;
-  window: Window;
+  window: Opening;
   wheel: Component;
   filling: Component;
 }) {

@@ -85,71 +85,8 @@ export function WordCraft({ plan, checked }: StationView) {
       plan={plan}
       checked={checked}
       label={t('The letters on their slices')}
-      shelf={
-        <>
-          <Field label={t('Word or initials')}>
-            <Input
-              value={asked.text}
-              maxLength={MOST_LETTERS}
-              onChange={(event) => ask({ text: event.target.value })}
-            />
-          </Field>
-          <p className="mt-1 font-display text-lg/[1.32] font-semibold">
-            {t('in')}{' '}
-            <OpenWord word={SET_WORDS[asked.set]} label={t('Letter set')}>
-              <Choice
-                label={t('Letter set')}
-                value={asked.set}
-                options={LETTER_SETS.map((id) => [id, SET_WORDS[id]] as const)}
-                onPick={(set) => ask({ set })}
-              />
-            </OpenWord>{' '}
-            {t('of')}{' '}
-            <LengthWord
-              label={t('Height')}
-              mm={asked.heightMm}
-              min={10}
-              max={120}
-              words={t('{height} high', { height: formatFineLength(asked.heightMm, units) })}
-              onKeep={(heightMm) => ask({ heightMm })}
-            />{' '}
-            {t('from')}{' '}
-            <FoodWord label={t('Food')} food={food} foods={foods} onPick={(id) => ask({ food: id })} />.
-          </p>
-          <Button
-            look="quiet"
-            size="small"
-            disabled={found.letters.length === 0}
-            onClick={() =>
-              saveFile(
-                'letters.svg',
-                svgOf(
-                  sideBySide(
-                    found.letters.map(({ outline }) => outline),
-                    6,
-                  ),
-                ),
-                'image/svg+xml',
-              )
-            }
-          >
-            {t('Save the letters, true size')}
-          </Button>
-        </>
-      }
-      foot={
-        <>
-          <span>
-            <b>{found.letters.reduce((sum, { cut }) => sum + cut, 0)}</b> {t('letters to cut')}
-          </span>
-          <span>
-            <b>{found.spares}</b> {t('spare')}
-          </span>
-          <span>
-            <b>{formatFineLength(Math.round(found.lengthMm), units)}</b> {t('long on the board')}
-          </span>
-        </>
-      }
+      shelf={<WordShelf asked={asked} ask={ask} food={food} foods={foods} found={found} />}
+      foot={<WordFoot found={found} />}
       plate={
         <>
           <Laid asked={asked} found={found} colours={food.colours} />
@@ -184,6 +121,90 @@ export function WordCraft({ plan, checked }: StationView) {
         ]}
       />
     </BenchFrame>
+  );
+}
+
+interface Asking {
+  asked: Asked;
+  ask: (by: Partial<Asked>) => void;
+}
+
+function WordShelf({
+  asked,
+  ask,
+  food,
+  foods,
+  found,
+}: Asking & { food: Component; foods: readonly Component[]; found: NestedWord }) {
+  const units = useSettings((settings) => settings.units);
+  return (
+    <>
+      <Field label={t('Word or initials')}>
+        <Input
+          value={asked.text}
+          maxLength={MOST_LETTERS}
+          onChange={(event) => ask({ text: event.target.value })}
+        />
+      </Field>
+      <p className="mt-1 font-display text-lg/[1.32] font-semibold">
+        {t('in')}{' '}
+        <OpenWord word={SET_WORDS[asked.set]} label={t('Letter set')}>
+          <Choice
+            label={t('Letter set')}
+            value={asked.set}
+            options={LETTER_SETS.map((id) => [id, SET_WORDS[id]] as const)}
+            onPick={(set) => ask({ set })}
+          />
+        </OpenWord>{' '}
+        {t('of')}{' '}
+        <LengthWord
+          label={t('Height')}
+          mm={asked.heightMm}
+          min={10}
+          max={120}
+          words={t('{height} high', { height: formatFineLength(asked.heightMm, units) })}
+          onKeep={(heightMm) => ask({ heightMm })}
+        />{' '}
+        {t('from')}{' '}
+        <FoodWord label={t('Food')} food={food} foods={foods} onPick={(id) => ask({ food: id })} />.
+      </p>
+      <Button
+        look="quiet"
+        size="small"
+        disabled={found.letters.length === 0}
+        onClick={() =>
+          saveFile(
+            'letters.svg',
+            svgOf(
+              sideBySide(
+                found.letters.map(({ outline }) => outline),
+                6,
+              ),
+            ),
+            'image/svg+xml',
+          )
+        }
+      >
+        {t('Save the letters, true size')}
+      </Button>
+    </>
+  );
+}
+
+function WordFoot({ found }: { found: NestedWord }) {
+  const units = useSettings((settings) => settings.units);
+  return (
+    <>
+      <span>
+        <b>{found.letters.reduce((sum, { cut }) => sum + cut, 0)}</b> {t('letters to cut')}
+      </span>
+      <span>
+        <b>{found.spares}</b> {t('spare')}
+      </span>
+      <span>
+        <b>{formatFineLength(Math.round(found.lengthMm), units)}</b> {t('long on the board')}
+      </span>
+    </>
   );
 }
 

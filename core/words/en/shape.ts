@@ -1,8 +1,8 @@
 /** The bench: why a drawing is no cutter. */
 export const SHAPE = {
-  'window.fits': 'a wall of {wall} stays all round',
-  'window.no-wall': 'only {wall} of wall would stay; it needs {least} all round',
-  'window.lid':
+  'opening.fits': 'a wall of {wall} stays all round',
+  'opening.no-wall': 'only {wall} of wall would stay; it needs {least} all round',
+  'opening.lid':
     'a lid of {lid} is too thin or too thick: a quarter to a third of the wheel is {from} to {to}',
   'word.fits': 'every letter holds',
   'word.missing': 'there is no cutter for {letters}',

@@ -25,7 +25,7 @@ export interface Wheel {
   massG?: number;
 }
 
-export interface Window {
+export interface Opening {
   fits: boolean;
   /** Of rind and paste around the opening, at its narrowest. */
   wallMm: number;
@@ -54,7 +54,7 @@ const atLeast = (v: number): number => Math.floor(v * 10 + 1e-9) / 10;
  * A window in the lid of a soft wheel. The cutter sits where its smallest enclosing circle is in the middle: no other place
  * leaves more wall. `acrossMm` is the cutter's own size.
  */
-export function windowIn(wheel: Wheel, outline: Polygon, acrossMm: number, lidMm?: number): Window {
+export function windowIn(wheel: Wheel, outline: Polygon, acrossMm: number, lidMm?: number): Opening {
   const circle = enclosing(outline);
   const half = wheel.diameterMm / 2;
   const wall = half - circle.radius;
@@ -81,13 +81,13 @@ export function windowIn(wheel: Wheel, outline: Polygon, acrossMm: number, lidMm
     frozenMin: Math.round(FIRM_TO_MIN * longer * FROZEN),
     why: !fits
       ? {
-          say: 'window.no-wall',
+          say: 'opening.no-wall',
           with: { wall: { mm: Math.floor(wall + 1e-9) }, least: { mm: LEAST_WALL_MM } },
         }
       : good
-        ? { say: 'window.fits', with: { wall: { mm: Math.floor(wall + 1e-9) } } }
+        ? { say: 'opening.fits', with: { wall: { mm: Math.floor(wall + 1e-9) } } }
         : {
-            say: 'window.lid',
+            say: 'opening.lid',
             with: {
               lid: { mm: tenths(lid) },
               from: { mm: tenths(wheel.heightMm * LEAST_LID_SHARE) },
@@ -98,5 +98,8 @@ export function windowIn(wheel: Wheel, outline: Polygon, acrossMm: number, lidMm
 }
 
 /** How a wheel is after so many minutes in the freezer: too soft, right for cutting, or frozen, which turns it mealy. */
-export const firmness = ({ firmMinutes, frozenMin }: Window, minutes: number): 'soft' | 'right' | 'frozen' =>
+export const firmness = (
+  { firmMinutes, frozenMin }: Opening,
+  minutes: number,
+): 'soft' | 'right' | 'frozen' =>
   minutes < firmMinutes ? 'soft' : minutes <= frozenMin ? 'right' : 'frozen';
