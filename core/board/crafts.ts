@@ -73,7 +73,7 @@ function windowRecipe(
       widthMm: diameterMm,
       gPerCm2: wheelGround(eachG, diameterMm),
       heightMm: heightMm,
-      choking: 'safe',
+      choking: formOf(wheel, 'wheel')?.choking ?? 'unknown',
       outlines: [{ outline: flipped(outline.map(([px, py]) => [px + x, py + y])), share: 1 }],
     },
   };
@@ -133,6 +133,37 @@ export function openWindow(plan: Plan, made: WindowMade): Command {
 const wheelGround = (massG: number, diameterMm: number): number =>
   Math.min(3.2, Math.max(0.1, massG / ((Math.PI * diameterMm * diameterMm) / 400)));
 
+/** Keeps the recipe, and lays all that it gives. */
+const layMade = (
+  recipe: OwnRecipe,
+  surfaceId: SurfaceId,
+  form: FormId,
+  pieces: number,
+  label: string,
+): Command => ({
+  name: 'together',
+  label,
+  commands: [
+    { name: 'set-recipe', recipe },
+    {
+      name: 'place',
+      componentId: homeMadeId(recipe),
+      surfaceId,
+      placements: [
+        {
+          componentId: homeMadeId(recipe),
+          surfaceId,
+          form,
+          massG: recipe.outG,
+          pieces,
+          lot: 0,
+          contained: false,
+        },
+      ],
+    },
+  ],
+});
+
 /** A piece from a mould, as large as its cavity is on the whole: its volume over its depth. */
 function mouldForm({ ml, depthMm, outline }: Mould, gramsEach: number): FormFact {
   const cutter = cutterById(outline)!;
@@ -179,29 +210,7 @@ export function castMould(
     steps: `Grease ${mould.name.toLowerCase()} with the thinnest film. Melt gently in ceramic to 60 to 65 °C, spoon in, press out the air. Cool 25 minutes, then ${found.freezer ? '15 to 20 minutes in the freezer' : '30 to 60 minutes in the cold'}, and turn out.`,
     serves: mouldForm(mould, Math.round(found.gramsEach * 10) / 10),
   };
-  return {
-    name: 'together',
-    label: 'fill a mould',
-    commands: [
-      { name: 'set-recipe', recipe },
-      {
-        name: 'place',
-        componentId: homeMadeId(recipe),
-        surfaceId,
-        placements: [
-          {
-            componentId: homeMadeId(recipe),
-            surfaceId,
-            form: 'cut-outs',
-            massG: recipe.outG,
-            pieces: count,
-            lot: 0,
-            contained: false,
-          },
-        ],
-      },
-    ],
-  };
+  return layMade(recipe, surfaceId, 'cut-outs', count, 'fill a mould');
 }
 
 /** Forms of the larder that a fold looks like, the nearest first. */
@@ -308,29 +317,7 @@ export function layWord({
       })),
     },
   };
-  return {
-    name: 'together',
-    label: 'lay the word',
-    commands: [
-      { name: 'set-recipe', recipe },
-      {
-        name: 'place',
-        componentId: homeMadeId(recipe),
-        surfaceId,
-        placements: [
-          {
-            componentId: homeMadeId(recipe),
-            surfaceId,
-            form: 'word',
-            massG,
-            pieces: 1,
-            lot: 0,
-            contained: false,
-          },
-        ],
-      },
-    ],
-  };
+  return layMade(recipe, surfaceId, 'word', 1, 'lay the word');
 }
 
 /** Minutes by hand and in the cold (house defaults; chilling: craft, section 8). */

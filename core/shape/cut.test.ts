@@ -5,6 +5,7 @@ import { areaOf } from '../geometry/index.js';
 import { applyCommand, planLarder, type Cut } from '../plan/index.js';
 import { id, lies, planWith } from '../testing/plans.js';
 import {
+  benchFoods,
   cutterSetText,
   libraryCutter,
   needOfCut,
@@ -263,4 +264,17 @@ describe('a set of cutters as a file', () => {
   ])('%s is refused with its field', (_name, text, field) => {
     expect(readCutterSet(text)).toMatchObject({ ok: false, path: field });
   });
+});
+
+test('the bench begins with what is most on the boards, and with bread only where nothing else is cut', () => {
+  const on = (...foods: [string, number][]) => {
+    const plan = planWith({ placements: foods.map(([food, grams]) => lies(food, grams)) });
+    return benchFoods(plan, planLarder(plan)).map((food) => food.id);
+  };
+  expect(on(['sourdough-slices', 300], ['edam', 90], ['young-gouda', 120], ['brie', 500])).toEqual([
+    'young-gouda',
+    'edam',
+    'sourdough-slices',
+  ]);
+  expect(on(['sourdough-slices', 300], ['feta', 90])).toEqual(['sourdough-slices']);
 });

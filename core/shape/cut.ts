@@ -345,11 +345,15 @@ export const pieceCost = (
 ): number =>
   pieces === 0 ? 0 : ((slices * sliceG - (offcuts === 'waste' ? 0 : leftG)) * minorPerG) / pieces;
 
-/** Foods on the boards that take cutters, and those that lie on the bench already; most grams first. */
+/** Foods on the boards that take cutters, and those that lie on the bench already; most grams first, bread last: it is there to carry. */
 export function benchFoods(plan: Plan, larder: ReadonlyMap<Component['id'], Component>): Component[] {
   const grams = new Map<Component['id'], number>(plan.cuts.map((cut) => [cut.componentId, 0]));
   for (const { componentId, massG } of plan.placements)
     if (bodyOf(componentId) || grams.has(componentId))
       grams.set(componentId, (grams.get(componentId) ?? 0) + massG);
-  return [...grams].sort((a, b) => b[1] - a[1]).flatMap(([id]) => larder.get(id) ?? []);
+  return [...grams]
+    .sort((a, b) => Number(isBread(a[0])) - Number(isBread(b[0])) || b[1] - a[1])
+    .flatMap(([id]) => larder.get(id) ?? []);
 }
+
+const isBread = (id: Component['id']): boolean => bodyOf(id) === 'bread';

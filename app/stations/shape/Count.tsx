@@ -1,6 +1,6 @@
 import { useMemo } from 'react';
 import { useShallow } from 'zustand/react/shallow';
-import { layCutOuts } from '../../../core/board/index.js';
+import { layCutOuts, smallChildrenWithin } from '../../../core/board/index.js';
 import { formatMass } from '../../../core/measure/index.js';
 import { guestsIn } from '../../../core/party/index.js';
 import type { Plan } from '../../../core/plan/index.js';
@@ -189,20 +189,28 @@ function ToTheBoard({ plan, bench }: { plan: Plan; bench: Bench }) {
   const surface = plan.surfaces.find(({ id }) => id === surfaceId)!;
   const busy = laying || (nested !== undefined && !nested.over);
   const lay = (): void => layIn(layCutOuts(plan, shown, wanted, surfaceId), surfaceId);
+  const small = smallChildrenWithin(plan, surface).length > 0;
   return (
-    <p className="m-0 mt-2 flex items-center justify-center gap-3">
-      {onBoards === wanted && isKept ? (
-        <span className="font-bold">{t('They lie on {surface}.', { surface: surface.name })}</span>
-      ) : (
-        <Button disabled={busy} onClick={lay}>
-          {t('Lay {n, number} on {surface}', { n: wanted, surface: surface.name })}
-        </Button>
+    <>
+      {small && (
+        <p className="m-0 text-sm font-bold text-beet-ink">
+          {t('Small children reach {surface}: cut-outs may choke them.', { surface: surface.name })}
+        </p>
       )}
-      {isKept && (
-        <Button look="link" onClick={() => edit({ name: 'remove-cut', componentId: shown.componentId })}>
-          {t('Take it off the bench')}
-        </Button>
-      )}
-    </p>
+      <p className="m-0 mt-2 flex items-center justify-center gap-3">
+        {onBoards === wanted && isKept ? (
+          <span className="font-bold">{t('They lie on {surface}.', { surface: surface.name })}</span>
+        ) : (
+          <Button disabled={busy} onClick={lay}>
+            {t('Lay {n, number} on {surface}', { n: wanted, surface: surface.name })}
+          </Button>
+        )}
+        {isKept && (
+          <Button look="link" onClick={() => edit({ name: 'remove-cut', componentId: shown.componentId })}>
+            {t('Take it off the bench')}
+          </Button>
+        )}
+      </p>
+    </>
   );
 }

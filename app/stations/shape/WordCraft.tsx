@@ -73,11 +73,10 @@ export function WordCraft({ plan, checked }: StationView) {
   });
   const food = larder.get(asked.food)!;
   const slice = useMemo(() => sliceFrom(usualSliceOf(asked.food).slice), [asked.food]);
+  const { text, set, heightMm } = asked;
   const found = useMemo(
-    () => nestWord({ ...asked, slice, gapMm: 2, marginMm: 2, seed: plan.seed }),
-    // what was asked is another object with each draw
-    // eslint-disable-next-line react-hooks/exhaustive-deps
-    [asked.text, asked.set, asked.heightMm, asked.food, slice, plan.seed],
+    () => nestWord({ text, set, heightMm, food: food.id, slice, gapMm: 2, marginMm: 2, seed: plan.seed }),
+    [text, set, heightMm, food.id, slice, plan.seed],
   );
   const why = speak(found.why, speech);
   return (

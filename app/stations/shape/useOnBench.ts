@@ -71,9 +71,7 @@ export function useOnBench(plan: Plan): Bench | undefined {
   const { motifs } = plan.occasion.theme;
   const proposed = useMemo(
     () => (component && !kept ? proposedCut(component, motifs, plan.seed) : undefined),
-    // a food's outline does not hang on the rest of the plan
-    // eslint-disable-next-line react-hooks/exhaustive-deps
-    [component?.id, kept, motifs, plan.seed],
+    [component, kept, motifs, plan.seed],
   );
   const cut = kept ?? proposed;
   const nested = useNested(cut, kept !== undefined);
