@@ -208,6 +208,7 @@ export function cometWatchBrief(): Plan {
     placements: [],
     layout: [],
     cuts: [],
+    motifs: [],
     bowls: [
       { diameterMm: 80, count: 4 },
       { diameterMm: 100, count: 4 },

@@ -56,10 +56,77 @@ test('life size follows the scale that a card has set, and no word of the bench 
   // 110 mm at 96 pixels an inch, and its edge
   await expect.poll(wide).toBeGreaterThan(110 * (96 / 25.4) - 2);
   expect(await wide()).toBeLessThan(110 * (96 / 25.4) + 8);
-  for (const craft of ['Window', 'Mould', 'Fold', 'Word', 'Fruit', 'Cut out']) {
+  for (const craft of ['Window', 'Mould', 'Fold', 'Word', 'Motif', 'Fruit', 'Cut out']) {
     await page.getByRole('radio', { name: craft }).click();
     await expect(page.getByRole('radio', { name: craft })).toBeChecked();
     const sideways = await page.evaluate(() => document.documentElement.scrollWidth > innerWidth);
     expect([craft, sideways]).toEqual([craft, false]);
   }
+});
+
+test('a hostile drawing runs nothing and fetches nothing; each is refused with its reason', async ({
+  page,
+}) => {
+  const fetched: string[] = [];
+  page.on('request', (request) => fetched.push(request.url()));
+  await openDemo(page, 'shape');
+  await expect(pieces(page).nth(7)).toBeVisible();
+  const points = 'L1 1 2 2'.repeat(150_000);
+  for (const [svg, reason] of [
+    ['<svg xmlns="http://www.w3.org/2000/svg"><script>window.ran = true</script></svg>', 'no closed outline'],
+    [
+      '<svg xmlns="http://www.w3.org/2000/svg"><image href="http://127.0.0.1:9/x.png" onerror="window.ran = true"/></svg>',
+      'no closed outline',
+    ],
+    [`<svg xmlns="http://www.w3.org/2000/svg"><path d="M0 0${points}Z"/></svg>`, ''],
+    ['<svg xmlns="http://www.w3.org/2000/svg"/>', 'no closed outline'],
+  ] as const) {
+    await page
+      .getByLabel('A drawing (SVG) or a set of cutters (JSON)')
+      .setInputFiles({ name: 'mine.svg', mimeType: 'image/svg+xml', buffer: Buffer.from(svg) });
+    await expect(page.getByRole('alert')).toContainText(`mine.svg: `);
+    await expect(page.getByRole('alert')).toContainText(reason);
+  }
+  expect(await page.evaluate(() => 'ran' in window)).toBe(false);
+  expect(fetched.filter((url) => url.includes(':9/'))).toEqual([]);
+});
+
+test('a window that does not fit is told, offcuts fill a mould, a word and a motif lie on the board', async ({
+  page,
+}) => {
+  await openDemo(page, 'shape');
+  await page.getByRole('button', { name: 'Press it so' }).click();
+  await rested(page);
+  await page.getByRole('button', { name: /^Lay \d+ on/ }).click();
+  await expect(page.getByText(/^They lie on/)).toBeVisible({ timeout: 30_000 });
+
+  const craft = (name: string) => page.getByRole('radio', { name }).click();
+  await craft('Window');
+  await page.getByRole('button', { name: /^Cutter across/ }).click();
+  await page.getByLabel('Cutter across, mm').fill('100');
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('status').filter({ hasText: 'It does not fit' })).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Make it so' })).toBeDisabled();
+
+  await craft('Mould');
+  await page
+    .getByRole('button', { name: /offcuts/ })
+    .first()
+    .click();
+  await expect(page.getByText('offcuts', { exact: false }).first()).toBeVisible();
+  await page.getByRole('button', { name: /^Lay \d+ on/ }).click();
+
+  await craft('Word');
+  await page.getByLabel('Word or initials').fill('Comet');
+  await page.getByRole('button', { name: /^Lay it on/ }).click();
+  await expect(page.getByText(/^It lies on/)).toBeVisible({ timeout: 30_000 });
+
+  await craft('Motif');
+  await expect(page.locator('main image').first()).toBeVisible();
+  await page.getByRole('button', { name: /^Lay it on/ }).click();
+  await expect(page.getByText(/^It lies on/)).toBeVisible({ timeout: 30_000 });
+  await page.getByRole('navigation', { name: 'Stations' }).locator('a[href$="/lay"]').click();
+  await expect(page.getByRole('button', { name: /^Dark brined olives.*Arrows/ }).first()).toBeVisible();
+  await page.getByRole('button', { name: /^Quiet tray/ }).click();
+  await expect(page.getByRole('button', { name: /^Comet in .*Arrows/ }).first()).toBeVisible();
 });

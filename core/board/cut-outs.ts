@@ -33,6 +33,30 @@ function inLots(placements: readonly Placement[], pieces: number, pieceG: number
 }
 
 /**
+ * What lies of a food in other ways, as much less as so many grams of it go into a shape: the board keeps its grams, and
+ * less than a helping is not left over.
+ */
+export function lessBy(
+  plan: Plan,
+  component: Component,
+  others: readonly Placement[],
+  takenG: number,
+): Placement[] {
+  const restG = Math.max(0, massOf(others) - takenG);
+  if (restG < CRUMB_G || others.length === 0) return [];
+  const keep = restG / massOf(others);
+  return others.map((placement): Placement => {
+    const form = formOf(component, placement.form);
+    return {
+      ...placement,
+      ...(form
+        ? wholePieces(form, placement.massG * keep, mostInABowlG(plan))
+        : { massG: placement.massG * keep }),
+    };
+  });
+}
+
+/**
  * So many cut-outs of a food on a surface. What lay there of it in other forms becomes as much less, so that the board
  * keeps its grams; where that was too little there is more of it.
  */
@@ -42,24 +66,14 @@ export function layCutOuts(plan: Plan, cut: Cut, pieces: number, surfaceId: Surf
   const there = plan.placements.filter(
     (placement) => placement.componentId === cut.componentId && placement.surfaceId === surfaceId,
   );
-  const others = there.filter(({ form }) => form !== 'cut-outs');
+  // what lies in a motif stays there
+  const inMotif = there.filter(({ motif }) => motif !== undefined);
+  const loose = there.filter(({ motif }) => motif === undefined);
+  const others = loose.filter(({ form }) => form !== 'cut-outs');
   const massG = pieces * fact.pieceG;
-  const restG = Math.max(0, massOf(there) - massG);
-  const keep = restG < CRUMB_G || others.length === 0 ? 0 : restG / massOf(others);
-  const rest = others.flatMap((placement): Placement[] => {
-    if (keep === 0) return [];
-    const form = formOf(component, placement.form);
-    return [
-      {
-        ...placement,
-        ...(form
-          ? wholePieces(form, placement.massG * keep, mostInABowlG(plan))
-          : { massG: placement.massG * keep }),
-      },
-    ];
-  });
+  const rest = lessBy(plan, component, others, massG - (massOf(loose) - massOf(others)));
   // what was kept in a bowl, with its own tongs or in somebody's zone, was so for a reason
-  const [as] = there;
+  const [as] = loose;
   const shaped = placementsOf({
     plan,
     component,
@@ -81,7 +95,7 @@ export function layCutOuts(plan: Plan, cut: Cut, pieces: number, surfaceId: Surf
         name: 'place',
         componentId: cut.componentId,
         surfaceId,
-        placements: [...rest, ...inLots(shaped, pieces, fact.pieceG)],
+        placements: [...inMotif, ...rest, ...inLots(shaped, pieces, fact.pieceG)],
       },
     ],
   };

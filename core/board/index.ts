@@ -79,6 +79,7 @@ export {
   isSweetish,
   isSweetSpread,
   isTart,
+  coloursApart,
   foodsOfColour,
   nearColour,
   relieves,
@@ -87,6 +88,19 @@ export {
   WANTED,
   type WantedTaste,
 } from './tastes.js';
+export {
+  finestForm,
+  foodsForMotif,
+  isBorder,
+  layMotifOf,
+  motifHeaps,
+  motifForms,
+  proposedMotif,
+  roomTaken,
+  sizedMotif,
+  type MotifHeap,
+  type MotifHeaps,
+} from './motif.js';
 export { layCutOuts, surfaceOfFood } from './cut-outs.js';
 export {
   castMould,

@@ -84,13 +84,20 @@ const distance = differenceEuclidean('oklab');
 /** Colours nearer than this in OKLab read as the same on a board (house default). */
 const SAME_COLOUR = 0.13;
 
+/** Parsing a colour costs more than comparing two. */
+const parsed = new Map<string, ReturnType<typeof oklab>>();
+const labOf = (colour: string) => {
+  if (!parsed.has(colour)) parsed.set(colour, oklab(colour));
+  return parsed.get(colour);
+};
+
 /** Distance of two colours in OKLab, 0 to about 1; endless where one is none. */
-const apart = (a: string, b: string): number => {
-  const [colour, otherColour] = [oklab(a), oklab(b)];
+export const coloursApart = (a: string, b: string): number => {
+  const [colour, otherColour] = [labOf(a), labOf(b)];
   return colour && otherColour ? distance(colour, otherColour) : Infinity;
 };
 
-export const nearColour = (a: string, b: string): boolean => apart(a, b) < SAME_COLOUR;
+export const nearColour = (a: string, b: string): boolean => coloursApart(a, b) < SAME_COLOUR;
 
 /** The larder's foods that show a colour, as a theme counts them: those ripe now and at home in its region stand first, fruit and vegetables before the rest. */
 export function foodsOfColour(
@@ -104,7 +111,10 @@ export function foodsOfColour(
     (region !== '' && atHomeIn(component.id, region) ? 2 : 0);
   return [...larder.values()]
     .filter((component) => component.family !== 'garnish' && nearColour(component.colours[0], colour))
-    .toSorted((a, b) => suits(b) - suits(a) || apart(a.colours[0], colour) - apart(b.colours[0], colour));
+    .toSorted(
+      (a, b) =>
+        suits(b) - suits(a) || coloursApart(a.colours[0], colour) - coloursApart(b.colours[0], colour),
+    );
 }
 
 /** Cheese is pale, meat and bread are brown: colour comes from fruit, vegetables and pickles (craft, section 5). */

@@ -191,8 +191,8 @@ export function problemOf(plan: Plan, keep = false, loose = false): Problem {
     if (component.made === 'unknown' && !pinned) continue;
     for (const area of areas) {
       const here = heldOn(plan, component, area);
-      // what was cut out by hand stays with all that lies of its food, as a pin does
-      const stays = keep || here.some(({ form }) => form === 'cut-outs');
+      // what was cut out by hand, or lies in a motif, stays with all that lies of its food, as a pin does
+      const stays = keep || here.some(({ form, motif }) => form === 'cut-outs' || motif !== undefined);
       const found =
         here.length > 0 && stays ? heldCandidate(component, area, here) : candidateOn(component, area, asked);
       if (found) candidates.push(found);

@@ -16,38 +16,68 @@ export interface Spot {
 /** Room between hard things: a hand's knife room beside cheese, a spoon's beside a bowl. */
 const GAP_CHEESE_MM = 40;
 const GAP_BOWL_MM = 32;
+/** Around a motif other food flows. */
+const GAP_MOTIF_MM = 14;
 const MOVES = 4200;
 const STARTS = 3;
 
+/** One thing that stands: a hard part, or a whole motif. */
+export interface Anchor {
+  id: string;
+  /** What covers it, about its middle. */
+  circles: readonly Circle[];
+  /** A guest cuts it: a hand needs room beside it. */
+  isCheese: boolean;
+  /** It is read, or a figure with a top: it is not turned. */
+  isLevel: boolean;
+  /** It wants to be seen first, in the middle. */
+  isMotif: boolean;
+  /** Where it stands already. */
+  at: Spot | undefined;
+}
+
+export const anchorOf = (part: Part): Anchor => ({
+  id: part.id,
+  circles: circlesOf(part),
+  isCheese: part.bowlMm === null,
+  isLevel: part.fact.form === 'word',
+  isMotif: false,
+  at: part.pinned,
+});
+
 /** A hard part as circles that cover it, along its length. */
-function circlesOf(part: Part): { at: number; r: number }[] {
+function circlesOf(part: Part): Circle[] {
   const [l, w] = [part.lengthMm, part.widthMm];
-  if (part.bowlMm !== null || part.fact.form === 'wheel') return [{ at: 0, r: l / 2 }];
+  if (part.bowlMm !== null || part.fact.form === 'wheel') return [{ x: 0, y: 0, r: l / 2 }];
   if (part.fact.form === 'wedge')
     return [
-      { at: -l * 0.3, r: w * 0.26 },
-      { at: 0, r: w * 0.4 },
-      { at: l * 0.26, r: w * 0.55 },
+      { x: -l * 0.3, y: 0, r: w * 0.26 },
+      { x: 0, y: 0, r: w * 0.4 },
+      { x: l * 0.26, y: 0, r: w * 0.55 },
     ];
   const n = max(1, round(l / w));
   // a word has its corners at the edge
   const reach = part.fact.form === 'word' ? 0.71 : 0.56;
   return Array.from({ length: n }, (_, i) => ({
-    at: n === 1 ? 0 : (i / (n - 1) - 0.5) * (l - w),
+    x: n === 1 ? 0 : (i / (n - 1) - 0.5) * (l - w),
+    y: 0,
     r: w * reach,
   }));
 }
 
-type Circle = { x: number; y: number; r: number };
+export interface Circle {
+  x: number;
+  y: number;
+  r: number;
+}
 
-function circlesAt(circles: readonly { at: number; r: number }[], spot: Spot): Circle[] {
+function circlesAt(circles: readonly Circle[], spot: Spot): Circle[] {
   const [c, n] = [cos((spot.angle * PI) / 180), sin((spot.angle * PI) / 180)];
-  return circles.map((circle) => ({ x: spot.x + circle.at * c, y: spot.y + circle.at * n, r: circle.r }));
+  return circles.map(({ x, y, r }) => ({ x: spot.x + x * c - y * n, y: spot.y + x * n + y * c, r }));
 }
 
 interface Table {
-  parts: readonly Part[];
-  circles: { at: number; r: number }[][];
+  anchors: readonly Anchor[];
   ground: Polygon;
   halfWidth: number;
   halfHeight: number;
@@ -69,7 +99,7 @@ function overEdge(ground: Polygon, circle: Circle): number {
 
 /** Energy of one part among the others: overlaps and the rim are steep, spread and unevenness are gentle. */
 function energyOf(table: Table, spots: readonly Spot[], i: number): number {
-  const mine = circlesAt(table.circles[i]!, spots[i]!);
+  const mine = circlesAt(table.anchors[i]!.circles, spots[i]!);
   let e = 0;
   for (const circle of mine) {
     const over = overEdge(table.ground, { ...circle, r: circle.r + 3 });
@@ -82,6 +112,7 @@ function energyOf(table: Table, spots: readonly Spot[], i: number): number {
   // the star and the tallest toward the middle, but never in it
   const { x, y } = spots[i]!;
   const middle = hypot2(x / table.halfWidth, y / table.halfHeight);
+  if (table.anchors[i]!.isMotif) return e + 8 * middle;
   return e + 6 * max(0, 0.28 - middle) + 3 * max(0, middle - 0.72);
 }
 
@@ -93,9 +124,14 @@ function pairEnergy(
   mine: readonly Circle[],
 ): number {
   const [spot, otherSpot] = [spots[i]!, spots[j]!];
-  const theirs = circlesAt(table.circles[j]!, otherSpot);
-  const cheese = table.parts[i]!.bowlMm === null || table.parts[j]!.bowlMm === null;
-  const wanted = cheese ? GAP_CHEESE_MM : GAP_BOWL_MM;
+  const theirs = circlesAt(table.anchors[j]!.circles, otherSpot);
+  const [anchor, otherAnchor] = [table.anchors[i]!, table.anchors[j]!];
+  const wanted =
+    anchor.isMotif || otherAnchor.isMotif
+      ? GAP_MOTIF_MM
+      : anchor.isCheese || otherAnchor.isCheese
+        ? GAP_CHEESE_MM
+        : GAP_BOWL_MM;
   let gap = FAR;
   for (const circle of mine)
     for (const otherCircle of theirs)
@@ -103,7 +139,7 @@ function pairEnergy(
   let e = 0;
   if (gap < 2) e += 60 + (2 - gap) * 12;
   if (gap < wanted) e += ((wanted - gap) / wanted) ** 2 * 14;
-  const same = (table.parts[i]!.bowlMm === null) === (table.parts[j]!.bowlMm === null);
+  const same = anchor.isCheese === otherAnchor.isCheese;
   const near = hypot2(spot.x - otherSpot.x, spot.y - otherSpot.y) / min(table.halfWidth, table.halfHeight);
   e += (same ? 1.6 : 0.8) / (near * near + 0.15);
   // neither in a row nor mirrored
@@ -125,7 +161,7 @@ export type Stands = ReadonlyMap<string, Spot>;
  * starts, counted, never timed.
  */
 export function placeAnchors(
-  parts: readonly Part[],
+  anchors: readonly Anchor[],
   ground: Polygon,
   random: Random,
   stands: Stands = new Map(),
@@ -133,8 +169,7 @@ export function placeAnchors(
   const xs = ground.map((p) => p[0]);
   const ys = ground.map((p) => p[1]);
   const table: Table = {
-    parts,
-    circles: parts.map(circlesOf),
+    anchors,
     ground,
     halfWidth: max(...xs),
     halfHeight: max(...ys),
@@ -150,16 +185,14 @@ export function placeAnchors(
 }
 
 function anneal(table: Table, stands: Stands, random: Random): Spot[] {
-  const given = table.parts.map((part) => part.pinned ?? stands.get(part.id));
+  const given = table.anchors.map((anchor) => anchor.at ?? stands.get(anchor.id));
   const spots = given.map((spot): Spot =>
     spot ? { x: spot.x, y: spot.y, angle: spot.angle } : somewhere(table, random),
   );
-  // what is read lies level
-  const level = table.parts.map((part) => part.fact.form === 'word');
   spots.forEach((spot, i) => {
-    if (level[i] && !given[i]) spots[i] = { ...spot, angle: 0 };
+    if (table.anchors[i]!.isLevel && !given[i]) spots[i] = { ...spot, angle: 0 };
   });
-  const free = table.parts.map((_, i) => i).filter((i) => !given[i]);
+  const free = table.anchors.map((_, i) => i).filter((i) => !given[i]);
   if (free.length === 0) return spots;
   for (let move = 0; move < MOVES; move++) {
     const heat = 1 - move / MOVES;
@@ -182,7 +215,7 @@ function anneal(table: Table, stands: Stands, random: Random): Spot[] {
     spots[i] = {
       x: old.x + random.range(-reach, reach),
       y: old.y + random.range(-reach, reach),
-      angle: level[i] ? old.angle : old.angle + random.range(-50, 50) * heat,
+      angle: table.anchors[i]!.isLevel ? old.angle : old.angle + random.range(-50, 50) * heat,
     };
     if (!accept(energyOf(table, spots, i) - before, heat, random)) spots[i] = old;
   }

@@ -61,7 +61,10 @@ const zoneOf = (placements: readonly Placement[]): string =>
 function laidAmong(plan: Plan, surface: Surface, stays: readonly Placement[], seed: number): LaidSurface {
   const held = (element: LaidElement) =>
     stays.some(
-      (placement) => placement.componentId === element.componentId && placement.form === element.form,
+      (placement) =>
+        placement.componentId === element.componentId &&
+        placement.form === element.form &&
+        placement.motif === element.motif,
     );
   const lay = (keep: (element: LaidElement) => boolean, stands?: Stands) =>
     laySurface(pinning(plan, surface, keep), surface, seed, stands);

@@ -3,3 +3,4 @@ export { layAround } from './around.js';
 export { servingGround } from './grid.js';
 export { HARD_LAYER, lies } from './lies.js';
 export { hardOverlaps, patchesOf, scoresOf, type Scores } from './scores.js';
+export { motifAlone } from './motif.js';

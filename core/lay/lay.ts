@@ -2,10 +2,11 @@ import { createRandom, seedOf, type Random } from '../measure/index.js';
 import type { LaidElement, Plan, Surface } from '../plan/index.js';
 import { surfaceAreaCm2 } from '../portion/index.js';
 import { placed, type Point } from '../geometry/index.js';
-import { placeAnchors, type Spot, type Stands } from './anchors.js';
+import { anchorOf, placeAnchors, type Spot, type Stands } from './anchors.js';
 import { fillLoose, fillRun, type Laid } from './fill.js';
 import { forCellsIn, gridOver, servingGround, type Grid } from './grid.js';
 import { layHerbs } from './herbs.js';
+import { isInMotif, layMotif, motifAnchor, motifsOf } from './motif.js';
 import { outlineOf } from './outline.js';
 import { partsOf, type Part } from './parts.js';
 import {
@@ -87,14 +88,21 @@ function layGround(
   random: Random,
   stands?: Stands,
 ): LaidElement[] {
-  const anchors = parts.filter((part) => part.kind === 'hard');
-  const soft = parts.filter((part) => part.kind === 'run' || part.kind === 'loose');
-  const spots = placeAnchors(anchors, ground, random, stands);
-  const hard = anchors.map((part, i) => placed(part.outline, spots[i]!.x, spots[i]!.y, spots[i]!.angle));
+  const motifs = motifsOf(parts);
+  const own = parts.filter((part) => !isInMotif(motifs, part));
+  const anchors = own.filter((part) => part.kind === 'hard');
+  const soft = own.filter((part) => part.kind === 'run' || part.kind === 'loose');
+  const spots = placeAnchors([...motifs.map(motifAnchor), ...anchors.map(anchorOf)], ground, random, stands);
+  const figures = motifs.map(({ outer }, i) => placed(outer, spots[i]!.x, spots[i]!.y, spots[i]!.angle));
+  const stand = spots.slice(motifs.length);
+  const hard = anchors.map((part, i) => placed(part.outline, stand[i]!.x, stand[i]!.y, stand[i]!.angle));
+  // what stands, and what no food flows over
+  const kept = [...figures, ...hard];
 
   // nothing grows where all of it is pinned
   const grows = soft.some((part) => !part.pinned);
-  const regions = grows ? growRegions(soft, anchors, hard, ground, random) : undefined;
+  const edges = motifs.map(({ fill, border }) => border ?? fill);
+  const regions = grows ? growRegions(soft, [...edges, ...anchors], kept, ground, random) : undefined;
   const filled = regions
     ? fillAll(regions, random)
     : soft.flatMap((part) => (part.pinned ? [{ part, pieces: pinnedPieces(part.pinned) }] : []));
@@ -104,20 +112,23 @@ function layGround(
       fine,
       ground,
       filled,
-      hard,
+      kept,
       homesOn(fine, regions),
       new Map(regions.parts.map((part, i) => [part, i])),
     );
+  const open = gridOver(outline, FINE_MM);
+  for (const figure of figures) forCellsIn(open, figure, (cell) => (open.ground[cell] = 0));
   const herbs = layHerbs(
-    parts.filter((part) => part.kind === 'herb'),
-    gridOver(outline, FINE_MM),
+    own.filter((part) => part.kind === 'herb'),
+    open,
     filled,
     hard,
     random,
   );
 
   return [
-    ...anchors.map((part, i) => hardElement(part, spots[i]!, hard[i]!, random)),
+    ...motifs.flatMap((motif, i) => layMotif(motif, spots[i]!, random)),
+    ...anchors.map((part, i) => hardElement(part, stand[i]!, hard[i]!, random)),
     // what is not pinned has grown in a region
     ...filled.map((filled, i) =>
       filled.part.pinned ? remarked(filled.part.pinned, filled.part) : softElement(filled, regions!, i),

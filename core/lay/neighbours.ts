@@ -1,20 +1,9 @@
-import { converter, differenceEuclidean } from 'culori';
+import { coloursApart } from '../board/index.js';
 import type { Component } from '../catalogue/index.js';
 
-const oklab = converter('oklab');
-const apart = differenceEuclidean('oklab');
-const cache = new Map<string, number>();
-
-/** Distance of two foods' main colours in OKLab, 0 to about 1. */
-export function colourApart(a: Component, b: Component): number {
-  const key = `${a.colours[0]} ${b.colours[0]}`;
-  const known = cache.get(key);
-  if (known !== undefined) return known;
-  const [colour, otherColour] = [oklab(a.colours[0]), oklab(b.colours[0])];
-  const d = colour && otherColour ? apart(colour, otherColour) : 1;
-  cache.set(key, d);
-  return d;
-}
+/** Distance of two foods' main colours in OKLab, 0 to about 1; one that is no colour is no one's neighbour. */
+export const colourApart = (a: Component, b: Component): number =>
+  Math.min(1, coloursApart(a.colours[0], b.colours[0]));
 
 /** Below this two neighbours read as one patch. */
 export const SAME_COLOUR = 0.11;

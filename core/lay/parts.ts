@@ -1,5 +1,12 @@
 import { FORMS, formOf, usualForm, type Component, type FormFact } from '../catalogue/index.js';
-import { planLarder, type LaidElement, type Placement, type Plan, type Surface } from '../plan/index.js';
+import {
+  planLarder,
+  type LaidElement,
+  type Motif,
+  type Placement,
+  type Plan,
+  type Surface,
+} from '../plan/index.js';
 import { bowlsInUse, gPerCm2, type BowlInUse } from '../portion/index.js';
 import { ellipse, pieceOutline, type Point } from '../geometry/index.js';
 
@@ -20,6 +27,8 @@ export interface Part {
   bowlMm: number | null;
   inZone: boolean;
   ownTool: boolean;
+  /** The motif that it lies in. */
+  motif: Motif | undefined;
   /** Where the stylist pinned it. */
   pinned: LaidElement | undefined;
 }
@@ -45,7 +54,26 @@ export function partsOf(plan: Plan, surface: Surface, areaCm2: number): Part[] {
     const component = larder.get(placement.componentId);
     if (!component) continue;
     const fact = formOf(component, placement.form) ?? usualForm(component);
-    parts.push(...split(bowls, surface, placement, component, fact, areaCm2));
+    const motif = plan.motifs.find(({ id, surfaceId }) => id === placement.motif && surfaceId === surface.id);
+    parts.push(
+      ...(motif
+        ? [
+            {
+              ...partOf(
+                bowls,
+                surface,
+                component,
+                fact,
+                placement,
+                `of-${motif.id}`,
+                placement.pieces,
+                placement.massG,
+              ),
+              motif,
+            },
+          ]
+        : split(bowls, surface, placement, component, fact, areaCm2)),
+    );
   }
   for (const part of parts) part.pinned = pinned.find((element) => element.id === part.id);
   return parts;
@@ -96,7 +124,7 @@ function partOf(
   component: Component,
   fact: FormFact,
   { contained, ownTool, inZone }: Placement,
-  n: number,
+  n: number | string,
   pieces: number,
   massG: number,
 ): Part {
@@ -133,6 +161,7 @@ function partOf(
     outline,
     bowlMm,
     ownTool: ownTool === true,
+    motif: undefined,
     inZone: surface.zoneFor !== undefined && inZone === true,
     pinned: undefined,
   };

@@ -126,11 +126,10 @@ function drawBowl(pen: Pen, element: LaidElement, component: Component, fact: Fo
 /** The food's own dark tone under its region, so that gaps read as depth and not as wood. It counts as no cover. */
 function underlay(pen: Pen, element: LaidElement, component: Component): void {
   if (element.layer >= 4 || element.outline.length < 4) return;
-  pen.path(smooth(element.outline), {
-    fill: darker(component.colours[1], 0.52),
-    stroke: darker(component.colours[1], 0.52),
-    width: 5,
-  });
+  const colour = darker(component.colours[1], 0.52);
+  // a figure keeps its tips
+  if (element.motif) pen.path(closed(element.outline), { fill: colour });
+  else pen.path(smooth(element.outline), { fill: colour, stroke: colour, width: 5 });
 }
 
 export interface DrawOptions {
@@ -154,17 +153,21 @@ export function drawBoard(
     return component ? [{ e: element, component }] : [];
   });
   drawLane(pen, surface, elements);
-  for (const { e: element, component } of known) underlay(pen, element, component);
+  for (const { e: element, component } of known) if (!element.motif) underlay(pen, element, component);
   for (const { e: element, component } of [...known].sort((a, b) => a.e.layer - b.e.layer)) {
     const showing = options.showing?.get(element.id) ?? 'full';
-    pen.group(0, 0, 0, () => drawElement(pen, element, component), {
+    const drawn = (): void => {
+      if (element.motif) underlay(pen, element, component);
+      drawElement(pen, element, component);
+    };
+    pen.group(0, 0, 0, drawn, {
       'data-element': element.id,
       ...(showing === 'pale' ? { opacity: '0.22' } : {}),
     });
     if (showing === 'hatched') hatch(pen, element);
   }
   drawOwnTools(pen, elements);
-  warmth(pen, surface);
+  if (!options.bare) warmth(pen, surface);
 }
 
 /** Touched by what a guest must not meet: slanting lines over its ground, framed in the same ink. */

@@ -11,6 +11,7 @@ import {
   type Command,
   type Cut,
   type LaidElement,
+  type Motif,
   type Plan,
   type Surface,
 } from './index.js';
@@ -77,12 +78,29 @@ const cut: Cut = {
   seed: 1,
 };
 
+const motif: Motif = {
+  id: 'star',
+  surfaceId: board.id,
+  cutter: 'star-5',
+  name: 'Star',
+  acrossMm: 180,
+  outline: [
+    [0, -90],
+    [78, 45],
+    [-78, 45],
+  ],
+  fill: { componentId: id('green-grapes'), form: 'cluster' },
+  border: null,
+  detail: null,
+};
+
 /** A plan with something of everything, so that each command has something to change. */
 const start: Plan = planWith({
   party: [group('all', 4), vegans],
   surfaces: [board, tray],
-  placements: [lies('brie', 250), lies('green-grapes', 300)],
+  placements: [lies('brie', 250), lies('green-grapes', 300, { motif: motif.id })],
   cuts: [cut],
+  motifs: [motif],
   layout: [{ surfaceId: board.id, elements: [element] }],
   answers: [answer],
   overrulings: [overruling],
@@ -261,7 +279,7 @@ const EXAMPLES: Record<string, [Command, (plan: Plan) => unknown, unknown]> = {
   'set-form': [
     { name: 'set-form', componentId, surfaceId, form: 'quartered', pieces: 200 },
     (plan) => plan.placements.find((placement) => placement.componentId === componentId),
-    { ...lies('green-grapes', 300), form: 'quartered', pieces: 200 },
+    { ...lies('green-grapes', 300, { motif: motif.id }), form: 'quartered', pieces: 200 },
   ],
   contain: [
     { name: 'contain', componentId, surfaceId, on: true },
@@ -285,6 +303,16 @@ const EXAMPLES: Record<string, [Command, (plan: Plan) => unknown, unknown]> = {
     [12],
   ],
   'remove-cut': [{ name: 'remove-cut', componentId: id('young-gouda') }, (plan) => plan.cuts, []],
+  'set-motif': [
+    { name: 'set-motif', motif: { ...motif, acrossMm: 240 } },
+    (plan) => plan.motifs.map(({ acrossMm }) => acrossMm),
+    [240],
+  ],
+  'remove-motif': [
+    { name: 'remove-motif', motifId: motif.id },
+    (plan) => [plan.motifs, plan.placements.some((placement) => placement.motif !== undefined)],
+    [[], false],
+  ],
   'set-layout': [
     { name: 'set-layout', surfaceId: tray.id, elements: [{ ...element, id: 'other' }] },
     (plan) => plan.layout.map((layer) => layer.surfaceId),

@@ -21,6 +21,7 @@ export {
   type Offcuts,
 } from './records/cut.js';
 export { cutOutsForm, densityOf, flatG, piecesOf, uncutForm } from './cut-outs.js';
+export { MOTIF_DETAILS, type Motif, type MotifDetail, type MotifFood } from './records/motif.js';
 export { type LaidElement } from './records/element.js';
 export { type Placement } from './records/placement.js';
 export { ownRecipeSchema, type OwnRecipe } from './records/recipe.js';

@@ -5,6 +5,7 @@ import { groupSchema } from '../party/index.js';
 import { crossProblems } from './problems.js';
 import { bowlsSchema, pantrySchema, prepSchema, toolsSchema, workSchema } from './records/at-hand.js';
 import { cutSchema } from './records/cut.js';
+import { motifSchema } from './records/motif.js';
 import { elementSchema } from './records/element.js';
 import { idText, text } from './records/fields.js';
 import { occasionSchema } from './records/occasion.js';
@@ -17,7 +18,7 @@ import { surfaceIdSchema, surfaceSchema } from './records/surface.js';
 import { wishesSchema } from './records/wishes.js';
 
 export const PLAN_FORMAT = 'round-plate.plan';
-export const PLAN_VERSION = 8;
+export const PLAN_VERSION = 9;
 
 export const planSchema = z
   .strictObject({
@@ -41,6 +42,8 @@ export const planSchema = z
       .max(20),
     /** What is cut out, one record a food. */
     cuts: z.array(cutSchema).max(40),
+    /** Figures that are filled with one food. */
+    motifs: z.array(motifSchema).max(20),
     bowls: bowlsSchema,
     tools: toolsSchema,
     ownComponents: z.array(componentSchema).max(300),
@@ -114,6 +117,7 @@ export function emptyPlan(id: string, start: string): Plan {
     placements: [],
     layout: [],
     cuts: [],
+    motifs: [],
     bowls: [
       { diameterMm: 80, count: 4 },
       { diameterMm: 100, count: 4 },

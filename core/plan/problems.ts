@@ -22,6 +22,7 @@ export function crossProblems(plan: {
   placements: readonly Placement[];
   layout: readonly { surfaceId: string }[];
   recipes: readonly { id: string }[];
+  motifs: readonly { id: string; surfaceId: string }[];
   cuts: readonly {
     componentId: string;
     cutters: readonly unknown[];
@@ -36,6 +37,10 @@ export function crossProblems(plan: {
     ...duplicates(
       plan.recipes.map((recipe) => recipe.id),
       'recipes',
+    ),
+    ...duplicates(
+      plan.motifs.map((motif) => motif.id),
+      'motifs',
     ),
   ];
   plan.cuts.forEach((cut, i) => {
@@ -52,17 +57,14 @@ export function crossProblems(plan: {
         });
     });
   });
-  plan.placements.forEach((placement, i) => {
-    if (!surfaceIds.includes(placement.surfaceId))
-      out.push({
-        path: ['placements', i, 'surfaceId'],
-        said: { say: 'no.surface', with: { id: placement.surfaceId } },
-      });
-  });
-  plan.layout.forEach((l, i) => {
-    if (!surfaceIds.includes(l.surfaceId))
-      out.push({ path: ['layout', i, 'surfaceId'], said: { say: 'no.surface', with: { id: l.surfaceId } } });
-  });
+  for (const field of ['placements', 'layout', 'motifs'] as const)
+    plan[field].forEach(({ surfaceId }, i) => {
+      if (!surfaceIds.includes(surfaceId))
+        out.push({
+          path: [field, i, 'surfaceId'],
+          said: { say: 'no.surface', with: { id: surfaceId } },
+        });
+    });
   plan.surfaces.forEach((surface, i) =>
     surface.serves?.forEach((id, j) => {
       if (!groupIds.includes(id))

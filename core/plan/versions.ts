@@ -1,6 +1,7 @@
 import { PLAN_VERSION } from './plan.js';
 import { AT_HAND_STEPS } from './records/at-hand.js';
 import { CUT_STEPS } from './records/cut.js';
+import { MOTIF_STEPS } from './records/motif.js';
 import { OCCASION_STEPS } from './records/occasion.js';
 import { OWN_COMPONENT_STEPS } from './records/own-component.js';
 import { PRICE_STEPS } from './records/price.js';
@@ -26,6 +27,7 @@ const RECORDS: readonly Steps[] = [
   PRICE_STEPS,
   RECIPE_STEPS,
   CUT_STEPS,
+  MOTIF_STEPS,
 ];
 
 const NAMES: Readonly<Record<number, string>> = {
@@ -36,6 +38,7 @@ const NAMES: Readonly<Record<number, string>> = {
   5: 'what the board is for',
   6: 'what the last boards had',
   7: 'what is cut out on the bench',
+  8: 'motifs that are filled with a food',
 };
 
 /** In order. The samples hold one plan of each version that was ever stored. */

@@ -212,7 +212,7 @@ export function wasteOfCuts(
 // ------------------------------------------------------------------ a first proposal
 
 /** Cutters for the motifs of a theme; a weave is laid, not cut. */
-const FOR_MOTIF: Readonly<Record<string, string>> = {
+export const CUTTER_OF_MOTIF: Readonly<Record<string, string>> = {
   comet: 'comet',
   crescent: 'crescent',
   star: 'star',
@@ -253,7 +253,7 @@ const fitsIn = (slice: Slice, acrossMm: number): boolean =>
  */
 export function proposedCut(component: Component, motifs: readonly string[], seed: number): Cut | undefined {
   const { slice, thicknessMm } = usualSliceOf(component.id);
-  const ids = [...motifs.flatMap((motif) => FOR_MOTIF[motif] ?? []), ...PLAIN];
+  const ids = [...motifs.flatMap((motif) => CUTTER_OF_MOTIF[motif] ?? []), ...PLAIN];
   for (const id of ids) {
     const size = sizeThatHolds(id, component);
     const cutter = size !== undefined && fitsIn(sliceFrom(slice), size) ? libraryCutter(id, size) : undefined;

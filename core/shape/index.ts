@@ -28,6 +28,7 @@ export { neckOf, type Neck } from './neck.js';
 export { MOST_PIECES, Nesting, type Nest, type NestRequest, type Placed } from './nest/index.js';
 export {
   benchFoods,
+  CUTTER_OF_MOTIF,
   benchNeck,
   bent,
   libraryCutter,
@@ -111,4 +112,17 @@ export {
   type WordAsked,
   type WordLetter,
 } from './word.js';
+export {
+  borderSpots,
+  DETAIL_THICKNESS_MM,
+  detailOutline,
+  detailsFor,
+  detailSpots,
+  fillOf,
+  grown,
+  isReadIn,
+  proposedAcross,
+  withBorder,
+  type MotifSpot,
+} from './motif.js';
 export { cutterSetText, readCutterSet, type CutterSetRead } from './set.js';

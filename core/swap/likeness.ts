@@ -1,4 +1,4 @@
-import { converter, differenceEuclidean } from 'culori';
+import { coloursApart } from '../board/index.js';
 import { FORMS, servingOf, TASTES, usualForm, type Component } from '../catalogue/index.js';
 import { effortOf, minutesOf } from '../portion/index.js';
 
@@ -43,8 +43,6 @@ export const PART_WORDS: Record<keyof Likeness, string> = {
   effort: 'the work',
 };
 
-const oklab = converter('oklab');
-const apart = differenceEuclidean('oklab');
 const FAR_COLOUR = 0.5;
 
 /** Families that stand in for each other when nothing of the own family will do. */
@@ -92,16 +90,9 @@ function texture(a: Component, b: Component): number {
   return Math.max(0, 1 - Math.abs(HARDNESS.indexOf(a.texture) - HARDNESS.indexOf(b.texture)) / 6);
 }
 
-/** Parsing a colour costs more than comparing two. */
-const parsed = new Map<string, ReturnType<typeof oklab>>();
-const labOf = (hex: string) => {
-  if (!parsed.has(hex)) parsed.set(hex, oklab(hex));
-  return parsed.get(hex);
-};
-
 function colour(a: Component, b: Component): number {
-  const [colour, otherColour] = [labOf(a.colours[0]), labOf(b.colours[0])];
-  return colour && otherColour ? Math.max(0, 1 - apart(colour, otherColour) / FAR_COLOUR) : 0.5;
+  const apart = coloursApart(a.colours[0], b.colours[0]);
+  return Number.isFinite(apart) ? Math.max(0, 1 - apart / FAR_COLOUR) : 0.5;
 }
 
 /** The form, and how much board its grams take. */

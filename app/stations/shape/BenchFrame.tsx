@@ -16,6 +16,7 @@ const CRAFT_WORDS: Record<CraftId, string> = {
   mould: t('Mould'),
   fold: t('Fold'),
   word: t('Word'),
+  motif: t('Motif'),
   fruit: t('Fruit'),
 };
 

@@ -3,6 +3,7 @@ import type { StationView } from '../station.js';
 import { CutOut } from './CutOut.js';
 import { FoldCraft } from './FoldCraft.js';
 import { FruitCraft } from './FruitCraft.js';
+import { MotifCraft } from './MotifCraft.js';
 import { MouldCraft } from './MouldCraft.js';
 import { useCraft, type CraftId } from './useCraft.js';
 import { WindowCraft } from './WindowCraft.js';
@@ -14,6 +15,7 @@ const CRAFTS: Record<CraftId, ComponentType<StationView>> = {
   mould: MouldCraft,
   fold: FoldCraft,
   word: WordCraft,
+  motif: MotifCraft,
   fruit: FruitCraft,
 };
 

@@ -145,3 +145,46 @@ test('a fruit says how many it gives, and for whom that shape is none', async ()
   expect(screen.getByRole('region', { name: 'Take care' }).textContent).toContain('under-fives');
   cleanup();
 });
+
+test('a motif is filled, bordered, sized by what its food needs, laid in one step and taken away', async () => {
+  const fruits = planWith({
+    placements: [
+      lies('green-grapes', 300),
+      lies('blueberries', 300),
+      lies('young-gouda', 300, { form: 'cubes' }),
+    ],
+  });
+  const hands = await craft(fruits, 'Motif');
+  const filled = (): number => Number(/([\d,]+) g of/.exec(large())![1]!.replace(',', ''));
+  await hands.press(/^Cutter: /);
+  await hands.click(await screen.findByRole('combobox', { name: 'Cutter' }));
+  await hands.click(await screen.findByRole('option', { name: 'Key' }));
+  await keep(hands, /^Across/, 'Across, mm', '100');
+  await waitFor(() => expect(document.body.textContent).toContain('too coarse'));
+  const small = filled();
+  await hands.press(/^Take it \d+ mm across/);
+  await waitFor(() => expect(document.body.textContent).not.toContain('too coarse'));
+  expect(filled()).toBeGreaterThan(small);
+  await keep(hands, /^Across/, 'Across, mm', '900');
+  await waitFor(() => expect(document.body.textContent).toContain('Board has no room for it'));
+  await keep(hands, /^Across/, 'Across, mm', '200');
+  await hands.press(/^Details/);
+  await hands.pick('Details', 'stitches');
+  await hands.press('Lay it on Board');
+  await waitFor(() => expect(planNow().motifs).toHaveLength(1));
+  await waitFor(() => expect(document.body.textContent).toContain('It lies on Board.'));
+  const [motif] = planNow().motifs as [Plan['motifs'][number]];
+  const lying = planNow().placements.filter((placement) => placement.motif === motif.id);
+  expect(lying.map(({ componentId }) => componentId).sort()).toEqual(
+    [motif.fill.componentId, motif.border!.componentId, motif.detail!.componentId].sort(),
+  );
+  expect(lying.find(({ componentId }) => componentId === motif.fill.componentId)!.massG).toBeCloseTo(
+    filled(),
+    0,
+  );
+  await hands.press('Take the motif away');
+  await waitFor(() => expect(planNow().motifs).toEqual([]));
+  await hands.press(/^Undo: take the motif away/);
+  await waitFor(() => expect(planNow().motifs).toHaveLength(1));
+  cleanup();
+});

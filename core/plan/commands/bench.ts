@@ -1,7 +1,9 @@
 import { cutSchema, type Cut } from '../records/cut.js';
+import { motifSchema } from '../records/motif.js';
 import { cutOutsForm, uncutForm } from '../cut-outs.js';
 import { planLarder } from '../facts.js';
 import type { Plan } from '../plan.js';
+import { outOfMotif } from '../records/placement.js';
 import { command, replaceBy } from './command.js';
 
 /** What lies cut out keeps its number of pieces; they weigh what the cutters give now. */
@@ -44,4 +46,16 @@ export const BENCH_COMMANDS = [
       placements: uncut(plan, componentId),
     }),
   ),
+  command('set-motif', 'change a motif', { motif: motifSchema }, (plan, { motif }) => ({
+    ...plan,
+    motifs: replaceBy(plan.motifs, (other) => other.id === motif.id, motif),
+  })),
+  /** What lay in it lies on the board like any other food. */
+  command('remove-motif', 'take the motif away', { motifId: motifSchema.shape.id }, (plan, { motifId }) => ({
+    ...plan,
+    motifs: plan.motifs.filter(({ id }) => id !== motifId),
+    placements: plan.placements.map((placement) =>
+      placement.motif === motifId ? outOfMotif(placement) : placement,
+    ),
+  })),
 ] as const;

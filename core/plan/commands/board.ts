@@ -7,7 +7,7 @@ import {
   type ComponentId,
 } from '../../catalogue/index.js';
 import { ownRecipeSchema } from '../records/recipe.js';
-import { placementSchema } from '../records/placement.js';
+import { outOfMotif, placementSchema } from '../records/placement.js';
 import { planSchema, type Plan } from '../plan.js';
 import { surfaceSchema, type Surface } from '../records/surface.js';
 import { command, replaceBy, toggled } from './command.js';
@@ -28,11 +28,12 @@ function moved(plan: Plan, id: ComponentId, from: Surface['id'], to: Surface['id
       (otherPlacement) =>
         lies(id, to)(otherPlacement) &&
         otherPlacement.lot === placement.lot &&
-        otherPlacement.form === placement.form,
+        otherPlacement.form === placement.form &&
+        otherPlacement.motif === undefined,
     );
-    // it leaves the zone that it lay in
-    if (!twin)
-      return [...all, { ...placement, surfaceId: to, ...(placement.inZone ? { inZone: false } : {}) }];
+    // it leaves the zone and the motif that it lay in
+    const free = outOfMotif(placement);
+    if (!twin) return [...all, { ...free, surfaceId: to, ...(free.inZone ? { inZone: false } : {}) }];
     return all.map((otherPlacement) =>
       otherPlacement === twin
         ? {

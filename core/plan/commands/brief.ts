@@ -3,7 +3,7 @@ import { componentIdSchema } from '../../catalogue/index.js';
 import { groupIdSchema, groupSchema, type Group } from '../../party/index.js';
 import { occasionSchema, themeSchema } from '../records/occasion.js';
 import { planSchema, type Plan } from '../plan.js';
-import type { Placement } from '../records/placement.js';
+import { outOfMotif, type Placement } from '../records/placement.js';
 import { priceSchema } from '../records/price.js';
 import { surfaceSchema, type Surface } from '../records/surface.js';
 import { command, replaceBy } from './command.js';
@@ -98,6 +98,7 @@ export const BRIEF_COMMANDS = [
       surfaces: plan.surfaces.filter((surface) => surface.id !== surfaceId),
       placements: plan.placements.filter((placement) => placement.surfaceId !== surfaceId),
       layout: plan.layout.filter((layer) => layer.surfaceId !== surfaceId),
+      motifs: plan.motifs.filter((motif) => motif.surfaceId !== surfaceId),
     }),
   ),
   /** A table in other parts than before, in their place; what lay on it is shared out. */
@@ -121,11 +122,12 @@ export const BRIEF_COMMANDS = [
         placements: [
           ...plan.placements.filter((placement) => !isOld(placement.surfaceId)),
           ...sharedOut(
-            plan.placements.filter((placement) => isOld(placement.surfaceId)),
+            plan.placements.filter((placement) => isOld(placement.surfaceId)).map(outOfMotif),
             parts,
           ),
         ],
         layout: plan.layout.filter((layer) => !isOld(layer.surfaceId)),
+        motifs: plan.motifs.filter((motif) => !isOld(motif.surfaceId)),
       };
     },
   ),

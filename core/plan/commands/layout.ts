@@ -7,23 +7,24 @@ import { command, replaceBy } from './command.js';
 const surfaceId = surfaceSchema.shape.id;
 const elementId = elementSchema.shape.id;
 
+/** Changes an element and what lies in one motif with it; `change` is told which one was named. */
 function withElement(
   plan: Plan,
   c: { surfaceId: string; elementId: string },
-  change: (element: LaidElement) => LaidElement,
+  change: (element: LaidElement, named: LaidElement) => LaidElement,
 ): Plan {
   return {
     ...plan,
-    layout: plan.layout.map((layer) =>
-      layer.surfaceId === c.surfaceId
-        ? {
-            ...layer,
-            elements: layer.elements.map((element) =>
-              element.id === c.elementId ? change(element) : element,
-            ),
-          }
-        : layer,
-    ),
+    layout: plan.layout.map((layer) => {
+      const named = layer.elements.find(({ id }) => id === c.elementId);
+      if (layer.surfaceId !== c.surfaceId || !named) return layer;
+      return {
+        ...layer,
+        elements: layer.elements.map((element) =>
+          isWith(element, named) ? change(element, named) : element,
+        ),
+      };
+    }),
   };
 }
 
@@ -44,6 +45,26 @@ function shifted(element: LaidElement, x: number, y: number, angle: number): Lai
   };
 }
 
+/** The parts of one motif are moved, and pinned, as one thing. */
+const isWith = (element: LaidElement, other: LaidElement): boolean =>
+  element.id === other.id || (element.motif !== undefined && element.motif === other.motif);
+
+/** Moved along with the one that a hand has taken, about that one's place. */
+function carried(
+  element: LaidElement,
+  by: LaidElement,
+  c: { x: number; y: number; angle: number },
+): LaidElement {
+  const turn = ((c.angle - by.angle) * Math.PI) / 180;
+  const [dx, dy] = [element.x - by.x, element.y - by.y];
+  return shifted(
+    element,
+    c.x + dx * Math.cos(turn) - dy * Math.sin(turn),
+    c.y + dx * Math.sin(turn) + dy * Math.cos(turn),
+    element.angle + c.angle - by.angle,
+  );
+}
+
 /** How what is chosen lies. */
 export const LAYOUT_COMMANDS = [
   command(
@@ -62,7 +83,7 @@ export const LAYOUT_COMMANDS = [
     'move-element',
     'move on the board',
     { surfaceId, elementId, x: z.number(), y: z.number(), angle: z.number() },
-    (plan, c) => withElement(plan, c, (element) => shifted(element, c.x, c.y, c.angle)),
+    (plan, c) => withElement(plan, c, (element, named) => carried(element, named, c)),
   ),
   command('pin-element', 'pin on the board', { surfaceId, elementId, on: z.boolean() }, (plan, c) =>
     withElement(plan, c, (element) => ({ ...element, pinned: c.on })),

@@ -24,5 +24,7 @@ export const elementSchema = z.strictObject({
   ownTool: z.boolean().optional(),
   /** Laid in the part of the surface that is kept for somebody. */
   inZone: z.boolean().optional(),
+  /** Part of this motif: what is moved moves with it. */
+  motif: idText.optional(),
 });
 export type LaidElement = z.infer<typeof elementSchema>;

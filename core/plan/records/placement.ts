@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { FORM_IDS, componentIdSchema } from '../../catalogue/index.js';
+import { idText } from './fields.js';
 import { surfaceIdSchema } from './surface.js';
 
 export const placementSchema = z.strictObject({
@@ -16,5 +17,10 @@ export const placementSchema = z.strictObject({
   ownTool: z.boolean().optional(),
   /** In the part of its surface that is kept for somebody. */
   inZone: z.boolean().optional(),
+  /** In this motif of its surface. */
+  motif: idText.optional(),
 });
 export type Placement = z.infer<typeof placementSchema>;
+
+/** As it lies when its motif is gone. */
+export const outOfMotif = ({ motif: _motif, ...free }: Placement): Placement => free;

@@ -1,0 +1,164 @@
+import { FORMS } from '../catalogue/index.js';
+import { hypot2, placed, type Point } from '../geometry/index.js';
+import { createRandom, seedOf, type Random } from '../measure/index.js';
+import type { LaidElement, Motif, Plan } from '../plan/index.js';
+import { surfaceAreaCm2 } from '../portion/index.js';
+import { borderSpots, detailSpots, grown, withBorder, type MotifSpot } from '../shape/index.js';
+import type { Anchor, Circle, Spot } from './anchors.js';
+import { fillLoose, fillRun, type Laid } from './fill.js';
+import { forCellsIn, gridOver } from './grid.js';
+import { partsOf, type Part } from './parts.js';
+
+const { abs, ceil, max, round } = Math;
+
+/** A motif with the parts that lie in it, and the ground that nothing else may take: about its middle, millimetres, y down. */
+export interface MotifGround {
+  motif: Motif;
+  fill: Part;
+  border: Part | undefined;
+  detail: Part | undefined;
+  outer: Point[];
+}
+
+/** The motifs of a surface whose filling lies on it. */
+export function motifsOf(parts: readonly Part[]): MotifGround[] {
+  const motifs = [...new Set(parts.flatMap(({ motif }) => (motif ? [motif] : [])))];
+  return motifs.flatMap((motif): MotifGround[] => {
+    const of = (id: Part['component']['id'] | undefined) =>
+      parts.find((part) => part.motif === motif && part.component.id === id);
+    const fill = of(motif.fill.componentId);
+    if (!fill) return [];
+    const border = of(motif.border?.componentId);
+    return [
+      {
+        motif,
+        fill,
+        border,
+        detail: of(motif.detail?.componentId),
+        outer: withBorder(motif.outline, border?.fact),
+      },
+    ];
+  });
+}
+
+/** Is a part laid by its motif? One whose motif has lost its filling lies like any other food. */
+export const isInMotif = (grounds: readonly MotifGround[], part: Part): boolean =>
+  grounds.some(({ fill, border, detail }) => part === fill || part === border || part === detail);
+
+/** Circles in a row that cover a figure, along its longer side. */
+export function motifAnchor({ motif, fill, outer }: MotifGround): Anchor {
+  const reach = (k: 0 | 1): number => max(...outer.map((p) => abs(p[k])));
+  const [l, w] = [reach(0), reach(1)];
+  const n = max(1, round(max(l, w) / Math.min(l, w)));
+  const long = l >= w ? 0 : 1;
+  const span = 2 * (long === 0 ? l : w);
+  const circles = Array.from({ length: n }, (_, i): Circle => {
+    const at = ((i + 0.5) / n - 0.5) * span;
+    const [x, y] = long === 0 ? [at, 0] : [0, at];
+    const mine = outer.filter((p) => ceil(((p[long] + span / 2) / span) * n) - 1 === i);
+    return { x, y, r: max(1, ...mine.map(([px, py]) => hypot2(px - x, py - y))) };
+  });
+  return { id: motif.id, circles, isCheese: true, isLevel: true, isMotif: true, at: fill.pinned };
+}
+
+/** A piece keeps so much of its width from the edge of the figure (house default): it may lean over by the rest. */
+const INSET = 0.36;
+const STEP_MM = 2.5;
+
+/** The filling in rows or loose, as many pieces as the plan has. */
+function fillPieces({ motif, fill }: MotifGround, random: Random): Laid[] {
+  const grid = gridOver(motif.outline, STEP_MM);
+  const inset = Math.min(fill.fact.lengthMm, fill.fact.widthMm) * INSET;
+  const deep = grown(motif.outline, -inset);
+  const cells: number[] = [];
+  forCellsIn(grid, deep.length >= 3 ? deep : motif.outline, (cell) => cells.push(cell));
+  return FORMS[fill.fact.form].lies === 'run'
+    ? fillRun(fill, cells, grid, 0, random)
+    : fillLoose(fill, cells, grid, random);
+}
+
+const laidAt = ({ x, y, angle }: MotifSpot): Laid => ({ x, y, angle });
+
+/** So many of the places, evenly taken; what is left over lies on those again. */
+const spread = (spots: readonly Laid[], pieces: number): Laid[] =>
+  spots.length === 0
+    ? Array.from({ length: pieces }, () => ({ x: 0, y: 0, angle: 0 }))
+    : Array.from(
+        { length: pieces },
+        (_, i) => spots[Math.floor((i * spots.length) / max(pieces, spots.length))]!,
+      );
+
+/** In the order in which they are laid: the border, what fills the figure, what lies on it. */
+export function layMotif(ground: MotifGround, spot: Spot, random: Random): LaidElement[] {
+  const { motif, fill, border, detail, outer } = ground;
+  const one = (part: Part, layer: number, outline: readonly Point[], pieces: () => Laid[]): LaidElement =>
+    part.pinned ?? elementOf(part, motif.id, layer, spot, outline, pieces());
+  return [
+    ...(border
+      ? [
+          one(border, EDGE_LAYER, outer, () =>
+            spread(
+              borderSpots(motif.outline, border.fact, FORMS[border.fact.form].lies === 'run').map(laidAt),
+              border.pieces,
+            ),
+          ),
+        ]
+      : []),
+    one(fill, EDGE_LAYER, motif.outline, () => fillPieces(ground, random)),
+    ...(detail
+      ? [
+          one(detail, DETAIL_LAYER, motif.outline, () =>
+            spread(
+              detailSpots(motif.outline, motif.cutter, motif.detail!.kind, motif.acrossMm).map(laidAt),
+              detail.pieces,
+            ),
+          ),
+        ]
+      : []),
+  ];
+}
+
+/** Over what flows around it, under what stands; details lie on top of it. */
+const [EDGE_LAYER, DETAIL_LAYER] = [3, 5];
+const round1 = (n: number): number => round(n * 10) / 10;
+
+function elementOf(
+  part: Part,
+  motif: Motif['id'],
+  layer: number,
+  spot: Spot,
+  outline: readonly Point[],
+  pieces: readonly Laid[],
+): LaidElement {
+  return {
+    id: part.id,
+    componentId: part.component.id,
+    form: part.fact.form,
+    contained: false,
+    x: round1(spot.x),
+    y: round1(spot.y),
+    angle: round1(((spot.angle % 360) + 360) % 360),
+    layer,
+    pinned: false,
+    outline: placed(outline, spot.x, spot.y, spot.angle)
+      .slice(0, 400)
+      .map(([x, y]) => [round1(x), round1(y)]),
+    pieces: pieces.map(({ x, y, angle }) => [round1(x), round1(y), round(((angle % 360) + 360) % 360)]),
+    bowlMm: null,
+    motif,
+  };
+}
+
+/** A motif of the plan by itself, about its middle: how it will look, before the surface is laid. */
+export function motifAlone(plan: Plan, motifId: Motif['id'], seed: number): LaidElement[] {
+  const surface = plan.surfaces.find(({ id }) =>
+    plan.motifs.some((motif) => motif.id === motifId && motif.surfaceId === id),
+  );
+  if (!surface) return [];
+  const parts = partsOf(plan, surface, surfaceAreaCm2(surface)).map((part) => ({
+    ...part,
+    pinned: undefined,
+  }));
+  const ground = motifsOf(parts).find(({ motif }) => motif.id === motifId);
+  return ground ? layMotif(ground, { x: 0, y: 0, angle: 0 }, createRandom(seedOf(seed, motifId))) : [];
+}
