@@ -3,7 +3,9 @@ import { menuText, shoppingCsv } from '../../core/exchange/index.js';
 import { boardSvg, surfaceSize } from '../../core/picture/index.js';
 import { canonicalText, type Plan, type Surface } from '../../core/plan/index.js';
 import { speechNow } from '../store/useSpeech.js';
+import { useSettings } from '../store/settings.js';
 import { saveFile, svgToPng } from '../ui/save.js';
+import { t } from '../words/index.js';
 
 /** A file's name keeps the letters of every alphabet. */
 const fileName = (text: string): string =>
@@ -24,6 +26,19 @@ export const menuFile = (plan: Plan): void =>
     menuText(plan, speechNow()),
     'text/plain;charset=utf-8',
   );
+
+/** What is cut and laid after an outline, in true size. The writer of PDFs is fetched when it is asked for. */
+export async function lifeSizeFile(plan: Plan): Promise<void> {
+  const { lifeSizePdf } = await import('./life-size.js');
+  const paper = useSettings.getState().units === 'imperial' ? 'letter' : 'a4';
+  const pdf = await lifeSizePdf(plan, paper);
+  if (!pdf)
+    throw new Error(t('Nothing is cut out, written or filled yet: there is nothing to draw in true size.'));
+  saveFile(
+    `${fileName(plan.occasion.name)}-life-size.pdf`,
+    new Blob([pdf as BlobPart], { type: 'application/pdf' }),
+  );
+}
 
 const pngOf = (plan: Plan, surface: Surface): Promise<Blob> => {
   const [l, w] = surfaceSize(surface);

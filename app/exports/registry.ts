@@ -1,5 +1,5 @@
 import type { Plan } from '../../core/plan/index.js';
-import { allPictures, menuFile, onePicture, planFile, shoppingFile } from './make.js';
+import { allPictures, lifeSizeFile, menuFile, onePicture, planFile, shoppingFile } from './make.js';
 import { t } from '../words/index.js';
 
 /** A file that a plan gives. */
@@ -40,6 +40,14 @@ export const EXPORTS: readonly ExportRecord[] = [
     of: 'plan',
     kind: 'paper',
     save: menuFile,
+  },
+  {
+    id: 'life-size',
+    words: t('Save stencils and cuts, true size (PDF)'),
+    also: ['pdf', 'template', 'stencil', 'nesting plan', 'life size'],
+    of: 'plan',
+    kind: 'paper',
+    save: lifeSizeFile,
   },
   {
     id: 'svg',

@@ -16,6 +16,8 @@ import {
 import type { StationView } from '../stations/station.js';
 import { numberAt, pathOf } from '../stations/shape/drawn.js';
 import { useSettings } from '../store/settings.js';
+import { saveAs } from '../exports/save.js';
+import { Button } from '../ui/kit/Button.js';
 import { PrintBar } from './PrintBar.js';
 import { PrintPage } from './PrintPage.js';
 import { t, word } from '../words/index.js';
@@ -34,7 +36,11 @@ export function BenchSheet({ plan }: StationView) {
   const made = plan.recipes.filter((recipe) => recipe.serves);
   return (
     <PrintPage>
-      <PrintBar back={`/plan/${plan.id}/shape`} words={t('Back to the bench')} />
+      <PrintBar back={`/plan/${plan.id}/shape`} words={t('Back to the bench')}>
+        <Button look="quiet" onClick={() => void saveAs('life-size', plan)}>
+          {t('Save it in true size (PDF)')}
+        </Button>
+      </PrintBar>
       <h1>{t('{name}: the bench', { name: plan.occasion.name })}</h1>
       {plan.cuts.length === 0 && made.length === 0 && (
         <p>{t('Nothing is on the bench yet: cut, open or fill something there, and it stands here.')}</p>

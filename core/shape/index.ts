@@ -126,3 +126,14 @@ export {
   type MotifSpot,
 } from './motif.js';
 export { cutterSetText, readCutterSet, type CutterSetRead } from './set.js';
+export {
+  EDGE_MM,
+  HEAD_MM,
+  LAP_MM,
+  lifeSizesOf,
+  PAPERS,
+  tilesOf,
+  type LifeSize,
+  type PaperId,
+  type Tile,
+} from './life-size.js';
