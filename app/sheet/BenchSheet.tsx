@@ -94,7 +94,7 @@ function Scale() {
 
 function CutPart({ plan, cut, component }: { plan: Plan; cut: Cut; component: Component }) {
   const units = useSettings((settings) => settings.units);
-  const need = needOfCut(component, cut, plan.placements);
+  const need = needOfCut(component, cut, plan);
   return (
     <section>
       <h2>{component.name}</h2>

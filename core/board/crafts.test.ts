@@ -66,7 +66,7 @@ test('what is moulded weighs what it was reckoned with, and lies by its outline'
   const plan = planWith({});
   const gouda = food(plan, 'young-gouda');
   const found = filled(mouldById('fish-tray')!, gouda, 5);
-  const cast = after(plan, castMould(mouldById('fish-tray')!, gouda, 5, found, board.id));
+  const cast = after(plan, castMould(plan, mouldById('fish-tray')!, gouda, 5, found, board.id));
   expect(cast.placements[0]).toMatchObject({ form: 'cut-outs', pieces: 5, massG: 94.5 });
   const fish = planLarder(cast).get(cast.placements[0]!.componentId)!;
   expect(fish.forms[0]!.outlines![0]!.outline.length).toBeGreaterThan(30);

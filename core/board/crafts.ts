@@ -20,17 +20,12 @@ import {
   type NestedWord,
   type Opening,
 } from '../shape/index.js';
+import { flipped, grams, idWith, KEEPS_H, layMade, short } from './making.js';
+import { freeOffcutsG, withOffcuts } from './offcuts.js';
 import { placementsOf } from './pieces.js';
 
-/** Hours that a cut or melted cheese keeps at most (house default). */
-const KEEPS_H = 48;
 /** Hands-on minutes: slicing the lid, pressing the cutter, filling (house default). */
 const WINDOW_HANDS_MIN = 8;
-
-const short = (text: string): string => text.split(',')[0]!.toLowerCase();
-const idWith = (...parts: readonly string[]): string =>
-  `own-${parts.join('-')}`.slice(0, 60).replace(/-+$/, '');
-const flipped = (outline: Polygon): [number, number][] => outline.map(([x, y]) => [x, -y]);
 
 export interface WindowMade {
   wheel: Component;
@@ -133,37 +128,6 @@ export function openWindow(plan: Plan, made: WindowMade): Command {
 const wheelGround = (massG: number, diameterMm: number): number =>
   Math.min(3.2, Math.max(0.1, massG / ((Math.PI * diameterMm * diameterMm) / 400)));
 
-/** Keeps the recipe, and lays all that it gives. */
-const layMade = (
-  recipe: OwnRecipe,
-  surfaceId: SurfaceId,
-  form: FormId,
-  pieces: number,
-  label: string,
-): Command => ({
-  name: 'together',
-  label,
-  commands: [
-    { name: 'set-recipe', recipe },
-    {
-      name: 'place',
-      componentId: homeMadeId(recipe),
-      surfaceId,
-      placements: [
-        {
-          componentId: homeMadeId(recipe),
-          surfaceId,
-          form,
-          massG: recipe.outG,
-          pieces,
-          lot: 0,
-          contained: false,
-        },
-      ],
-    },
-  ],
-});
-
 /** A piece from a mould, as large as its cavity is on the whole: its volume over its depth. */
 function mouldForm({ ml, depthMm, outline }: Mould, gramsEach: number): FormFact {
   const cutter = cutterById(outline)!;
@@ -189,19 +153,43 @@ function mouldForm({ ml, depthMm, outline }: Mould, gramsEach: number): FormFact
   };
 }
 
-/** What was melted into a mould as a food of the plan, so many pieces of it on a surface. */
+/** A second food that is melted in, and its share of what is melted. */
+export interface MeltedWith {
+  food: Component;
+  share: number;
+}
+
+/** The recipe under which what a mould gives is kept. */
+export const mouldRecipeId = (mould: Mould, food: Component, second?: MeltedWith): OwnRecipe['id'] =>
+  idWith(mould.id, food.id, ...(second ? [second.food.id] : []));
+
+/**
+ * What was melted into a mould as a food of the plan, so many pieces of it on a surface. Where its food is cut out and its
+ * offcuts are to be melted, it takes those first. Melted with a second food its facts are the worst of both.
+ */
 export function castMould(
+  plan: Plan,
   mould: Mould,
   food: Component,
   count: number,
   found: Filled,
   surfaceId: SurfaceId,
+  second?: MeltedWith,
 ): Command {
+  const id = mouldRecipeId(mould, food, second);
+  const melts = plan.cuts.some(({ componentId, offcuts }) => componentId === food.id && offcuts === 'melted');
+  const secondG = second ? grams(found.batchG * second.share) : 0;
   const recipe: OwnRecipe = {
-    id: idWith(mould.id, food.id),
-    name: `${mould.name} of ${short(food.name)}`.slice(0, 60),
+    id,
+    name: `${mould.name} of ${short(food.name)}${second ? ` and ${short(second.food.name)}` : ''}`.slice(
+      0,
+      60,
+    ),
     family: food.family,
-    parts: [{ componentId: food.id, massG: Math.round(found.batchG * 10) / 10 }],
+    parts: [
+      ...withOffcuts(food, found.batchG - secondG, melts ? freeOffcutsG(plan, food, id) : 0),
+      ...(second ? [{ componentId: second.food.id, massG: Math.max(0.1, secondG) }] : []),
+    ],
     outG: Math.round(count * found.gramsEach * 10) / 10,
     handsMin: Math.round(found.handsMin),
     waitMin: Math.round(found.waitMin),

@@ -104,10 +104,13 @@ export {
 export { layCutOuts, surfaceOfFood } from './cut-outs.js';
 export {
   castMould,
+  mouldRecipeId,
   formOfFold,
   layFolded,
   layWord,
   openWindow,
+  type MeltedWith,
   type WordMade,
   type WindowMade,
 } from './crafts.js';
+export { crumbleOffcuts, foldIntoDip, freeOffcutsG } from './offcuts.js';

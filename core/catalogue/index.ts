@@ -23,6 +23,7 @@ export {
   homeMadeId,
   madeFrom,
   partsOf,
+  priceOf,
   recipeOf,
   RECIPES,
   scaledTo,

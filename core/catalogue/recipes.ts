@@ -120,7 +120,8 @@ function nutritionOf(parts: readonly Part[], outG: number): Component['per100g']
   return { ...sums, carbTradition: 'eu' };
 }
 
-const priceOf = ({ component: component, grams }: Part): number =>
+/** Minor units of what goes in, where it is cheapest. */
+export const priceOf = ({ component: component, grams }: Part): number =>
   grams * Math.min(...component.packs.map((pack) => pack.priceMinor / pack.massG));
 
 /** What goes into a batch, as the larder knows it; undefined where one part is not in it. */

@@ -1,4 +1,5 @@
 import {
+  homeMadeId,
   FORMS,
   formOf,
   servingOf,
@@ -182,6 +183,7 @@ export function problemOf(plan: Plan, keep = false, loose = false): Problem {
   const areas = servingAreas(plan);
   const quiet = quietAreas(plan.party, areas);
   const asked = { plan, quiet, loose };
+  const made = new Set(plan.recipes.filter(({ serves }) => serves).map(homeMadeId));
   const candidates: Candidate[] = [];
   for (const component of planLarder(plan).values()) {
     if (plan.wishes.excluded.includes(component.id)) continue;
@@ -191,8 +193,11 @@ export function problemOf(plan: Plan, keep = false, loose = false): Problem {
     if (component.made === 'unknown' && !pinned) continue;
     for (const area of areas) {
       const here = heldOn(plan, component, area);
-      // what was cut out by hand, or lies in a motif, stays with all that lies of its food, as a pin does
-      const stays = keep || here.some(({ form, motif }) => form === 'cut-outs' || motif !== undefined);
+      // what was shaped by hand, or lies in a motif, stays with all that lies of its food, as a pin does
+      const stays =
+        keep ||
+        made.has(component.id) ||
+        here.some(({ form, motif }) => form === 'cut-outs' || motif !== undefined);
       const found =
         here.length > 0 && stays ? heldCandidate(component, area, here) : candidateOn(component, area, asked);
       if (found) candidates.push(found);

@@ -1,5 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
-import { canonicalText } from '../plan/index.js';
+import { canonicalText, PLAN_VERSION } from '../plan/index.js';
 import { brief, planWith } from '../testing/plans.js';
 import { bundleText, readPlansText } from './index.js';
 
@@ -50,7 +50,11 @@ describe('files of plans', () => {
 
   test('a plan of a newer version in a bundle says so', () => {
     const back = read(
-      JSON.stringify({ format: 'round-plate.plans', version: 1, plans: [{ ...two, version: 9 }] }),
+      JSON.stringify({
+        format: 'round-plate.plans',
+        version: 1,
+        plans: [{ ...two, version: PLAN_VERSION + 1 }],
+      }),
     );
     expect(!back.ok && back.problems[0]).toMatchObject({ code: 'newer-version', path: 'plans[0].version' });
   });

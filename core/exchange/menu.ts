@@ -39,10 +39,7 @@ export interface MenuPart {
 export function menuOf(plan: Plan): MenuPart[] {
   const larder = planLarder(plan);
   const left = new Map(
-    boughtFor(plan.placements, larder, plan.pantry, plan.cuts).map(({ id, choice }) => [
-      id,
-      choice?.leftOverG ?? 0,
-    ]),
+    boughtFor(plan.placements, larder, plan).map(({ id, choice }) => [id, choice?.leftOverG ?? 0]),
   );
   return servingAreas(plan).map(({ surface, surfaces, copies, groups }) => {
     const ids = new Set(surfaces.map(({ id }) => id));

@@ -24,7 +24,7 @@ function weighedG(component: Component, massG: number): number | null {
 
 /** What to buy: all lots on all surfaces, in whole packs. Components nobody knows are listed without packs. */
 export function shoppingRows(plan: Plan): ShoppingRow[] {
-  return boughtFor(plan.placements, planLarder(plan), plan.pantry, plan.cuts).map(
+  return boughtFor(plan.placements, planLarder(plan), plan).map(
     ({ id, component, neededG, ownedG, choice }) => ({
       component: component?.name ?? id,
       family: component?.family ?? '',

@@ -3,6 +3,7 @@ import {
   madeFrom,
   partsOf,
   plainForm,
+  priceOf,
   recipeOf,
   TASTES,
   type Component,
@@ -62,10 +63,20 @@ export function wholeRecipe(own: OwnRecipe, larder: Larder): Recipe | undefined 
   };
 }
 
+/** What goes in of a food's offcuts was paid with its slices. */
+function paidOnce(food: Component, own: OwnRecipe, larder: Larder): Component {
+  if (!own.parts.some(({ fromOffcuts }) => fromOffcuts)) return food;
+  const paid = own.parts.filter(({ fromOffcuts }) => !fromOffcuts);
+  const parts = partsOf({ parts: paid.map((part) => [part.componentId, part.massG] as const) }, larder) ?? [];
+  const priceMinor = Math.ceil(parts.reduce((sum, part) => sum + priceOf(part), 0));
+  return { ...food, packs: food.packs.map(({ massG }) => ({ massG, priceMinor })) };
+}
+
 /** The food that it gives, with every fact the worst of what goes in. */
 export function foodOfRecipe(own: OwnRecipe, larder: Larder): Component | undefined {
   const recipe = wholeRecipe(own, larder);
-  const food = recipe && madeFrom(recipe, larder);
+  const made = recipe && madeFrom(recipe, larder);
+  const food = made && paidOnce(made, own, larder);
   if (!food || !own.serves) return food;
   // what is seen in a window is the second part
   const [, filling] = own.parts.map(({ componentId }) => larder.get(componentId));

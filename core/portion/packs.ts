@@ -82,17 +82,16 @@ export interface Bought {
 
 /** What is bought for these placements: all lots of all surfaces together, in whole packs, with what is lost in cutting out, less what is in the house. */
 export function boughtFor(
-  placements: readonly Placement[],
+  placements: Placement[],
   larder: Larder,
-  pantry: Plan['pantry'] = [],
-  cuts: Plan['cuts'] = [],
+  { pantry = [], cuts = [], recipes = [] }: Partial<Pick<Plan, 'pantry' | 'cuts' | 'recipes'>> = {},
 ): Bought[] {
   const mass = new Map<ComponentId, number>();
   for (const placement of placements)
     mass.set(placement.componentId, (mass.get(placement.componentId) ?? 0) + placement.massG);
   return [...mass].map(([id, laidG]) => {
     const component = larder.get(id);
-    const neededG = laidG + wasteOfCuts(cuts, id, larder, placements);
+    const neededG = laidG + wasteOfCuts({ cuts, recipes, placements }, id, larder);
     const ownedG = Math.min(neededG, inPantry(pantry, id));
     return { id, component, neededG, ownedG, choice: component && choosePacks(component, neededG - ownedG) };
   });
@@ -100,7 +99,7 @@ export function boughtFor(
 
 /** What the packs of a plan cost, in minor units of its currency. */
 export const costOf = (plan: Plan): number =>
-  boughtFor(plan.placements, planLarder(plan), plan.pantry, plan.cuts).reduce(
+  boughtFor(plan.placements, planLarder(plan), plan).reduce(
     (sum, bought) => sum + (bought.choice?.priceMinor ?? 0),
     0,
   );

@@ -87,25 +87,29 @@ describe('what a slice gives', () => {
 describe('what the plan needs', () => {
   test('offcuts that lie on the board are not bought twice', () => {
     const placements = [shaped(25, 15.75), lies('young-gouda', 200)];
-    const lost = needOfCut(gouda, squares, placements);
+    const lost = needOfCut(gouda, squares, { placements, recipes: [] });
     expect([lost.slices, lost.spares]).toEqual([3, 5]);
     expect(lost.leftG).toBeCloseTo(94.5 - 15.75, 6);
     expect(lost.neededG).toBeCloseTo(94.5 + 200, 6);
-    const used = needOfCut(gouda, { ...squares, offcuts: 'board' }, placements);
+    const used = needOfCut(gouda, { ...squares, offcuts: 'board' }, { placements, recipes: [] });
     expect(used.neededG).toBeCloseTo(15.75 + 200, 6);
     // there is no more on the board than the offcuts
-    const few = needOfCut(gouda, { ...squares, offcuts: 'board' }, [
-      shaped(25, 15.75),
-      lies('young-gouda', 20),
-    ]);
+    const few = needOfCut(
+      gouda,
+      { ...squares, offcuts: 'board' },
+      {
+        placements: [shaped(25, 15.75), lies('young-gouda', 20)],
+        recipes: [],
+      },
+    );
     expect(few.neededG).toBeCloseTo(94.5, 6);
   });
 
   test('what is lost in cutting out is bought', () => {
     const plan = planWith({ cuts: [squares], placements: [shaped(25, 15.75)] });
     const larder = planLarder(plan);
-    expect(wasteOfCuts(plan.cuts, gouda.id, larder, plan.placements)).toBeCloseTo(94.5 - 15.75, 6);
-    expect(wasteOfCuts(plan.cuts, id('brie'), larder, plan.placements)).toBe(0);
+    expect(wasteOfCuts(plan, gouda.id, larder)).toBeCloseTo(94.5 - 15.75, 6);
+    expect(wasteOfCuts(plan, id('brie'), larder)).toBe(0);
   });
 
   test('a change of the cutter weighs what lies cut out anew; without it the grams stay', () => {

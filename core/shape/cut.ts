@@ -1,5 +1,5 @@
 import simplify from 'simplify-js';
-import { formOf, type Component } from '../catalogue/index.js';
+import { formOf, homeMadeId, type Component } from '../catalogue/index.js';
 import { memo1 } from '../measure/index.js';
 import { areaOf, type Polygon } from '../geometry/index.js';
 import {
@@ -173,16 +173,39 @@ export interface CutNeed extends SliceFigures {
   pieces: number;
   slices: number;
   spares: number;
-  /** Offcuts of all slices, spare pieces with them; and of it what lies on the board after all, in other forms. */
+  /** Offcuts of all slices, spare pieces with them; of it what goes into something made, and what lies on the board after all, in other forms. */
   leftG: number;
+  usedG: number;
   laidG: number;
   /** Grams of the food to have, whatever it becomes. */
   neededG: number;
 }
 
-/** What a food needs that is cut out: whole slices, and of what else lies of it the part that no offcut gives. */
-export function needOfCut(component: Component, cut: Cut, placements: readonly Placement[]): CutNeed {
-  const mine = placements.filter((placement) => placement.componentId === cut.componentId);
+/** Grams of a food's offcuts that go into what the plan makes and lays. */
+function usedOffcuts(plan: Pick<Plan, 'placements' | 'recipes'>, componentId: Component['id']): number {
+  return plan.recipes.reduce((sum, recipe) => {
+    const offcutG = recipe.parts
+      .filter((part) => part.fromOffcuts && part.componentId === componentId)
+      .reduce((all, { massG }) => all + massG, 0);
+    if (offcutG === 0) return sum;
+    const made = homeMadeId(recipe);
+    const laidG = plan.placements
+      .filter((placement) => placement.componentId === made)
+      .reduce((all, { massG }) => all + massG, 0);
+    return sum + (offcutG * laidG) / recipe.outG;
+  }, 0);
+}
+
+/**
+ * What a food needs that is cut out: whole slices, what else lies of it as far as no offcut gives it, and what recipes want
+ * of its offcuts beyond what there is.
+ */
+export function needOfCut(
+  component: Component,
+  cut: Cut,
+  plan: Pick<Plan, 'placements' | 'recipes'>,
+): CutNeed {
+  const mine = plan.placements.filter((placement) => placement.componentId === cut.componentId);
   const shaped = mine.filter((placement) => placement.form === 'cut-outs');
   const sum = (list: readonly Placement[]) => list.reduce((all, { massG }) => all + massG, 0);
   const figures = sliceFigures(component, cut);
@@ -191,22 +214,24 @@ export function needOfCut(component: Component, cut: Cut, placements: readonly P
   const sliced = Math.max(slices * figures.sliceG, sum(shaped));
   const others = sum(mine) - sum(shaped);
   const leftG = sliced - sum(shaped);
-  const laidG = cut.offcuts === 'board' ? Math.min(others, leftG) : 0;
-  return { ...figures, pieces, slices, spares, leftG, laidG, neededG: sliced + others - laidG };
+  const wantedG = usedOffcuts(plan, cut.componentId);
+  const usedG = Math.min(wantedG, leftG);
+  const laidG = cut.offcuts === 'board' ? Math.min(others, leftG - usedG) : 0;
+  const neededG = sliced + others - laidG + wantedG - usedG;
+  return { ...figures, pieces, slices, spares, leftG, usedG, laidG, neededG };
 }
 
 /** Grams that shaping asks for beyond what lies on the boards. */
 export function wasteOfCuts(
-  cuts: Plan['cuts'],
+  plan: Pick<Plan, 'cuts' | 'placements' | 'recipes'>,
   componentId: Component['id'],
   larder: ReadonlyMap<Component['id'], Component>,
-  placements: readonly Placement[],
 ): number {
-  const cut = cuts.find((cut) => cut.componentId === componentId);
+  const cut = plan.cuts.find((cut) => cut.componentId === componentId);
   const component = larder.get(componentId);
   if (!cut || !component) return 0;
-  const { leftG, laidG } = needOfCut(component, cut, placements);
-  return leftG - laidG;
+  const lies = plan.placements.filter((placement) => placement.componentId === componentId);
+  return needOfCut(component, cut, plan).neededG - lies.reduce((sum, { massG }) => sum + massG, 0);
 }
 
 // ------------------------------------------------------------------ a first proposal

@@ -14,6 +14,7 @@ import { OpenWord } from '../../ui/kit/Popover.js';
 import { t } from '../../words/index.js';
 import { pathOf } from './drawn.js';
 import { useLayIn } from './useLayIn.js';
+import { OffcutUse } from './OffcutUse.js';
 import type { Bench } from './useOnBench.js';
 
 const MOST = 5000;
@@ -91,6 +92,7 @@ function Wanted({ plan, bench }: { plan: Plan; bench: Bench }) {
           {LEFT[shown.offcuts](formatMass(need.leftG, units), formatMass(need.laidG, units))}
         </p>
       )}
+      {need && need.leftG > 0.5 && <OffcutUse plan={plan} bench={bench} />}
       {need && <SlicesRow bench={bench} />}
       <ToTheBoard plan={plan} bench={bench} />
     </>

@@ -1,6 +1,12 @@
 import { useMemo } from 'react';
 import { homeMadeId, type Component, type ComponentId } from '../../../core/catalogue/index.js';
-import { castMould, surfaceOfFood } from '../../../core/board/index.js';
+import {
+  castMould,
+  freeOffcutsG,
+  mouldRecipeId,
+  surfaceOfFood,
+  type MeltedWith,
+} from '../../../core/board/index.js';
 import { formatMass } from '../../../core/measure/index.js';
 import { planLarder, type Plan } from '../../../core/plan/index.js';
 import {
@@ -10,7 +16,6 @@ import {
   meltOf,
   mouldById,
   MOULDS,
-  needOfCut,
   piecesFrom,
   type Filled,
   type Mould,
@@ -32,7 +37,13 @@ interface Asked {
   mould: string;
   food: ComponentId;
   count: number;
+  /** Melted in, with its percentage. */
+  second: ComponentId | null;
+  percent: number;
 }
+
+/** What of a batch a second food is at first. */
+const USUAL_PERCENT = 30;
 
 export const RISK_WORDS: Record<MouldRisk, string> = {
   hot: t('Melted cheese, chocolate and sugar burn: keep children away from the hob.'),
@@ -72,16 +83,22 @@ export function MouldCraft({ plan, checked }: StationView) {
     food:
       (melted && larder.has(melted) ? melted : undefined) ?? onBoard?.id ?? ('young-gouda' as ComponentId),
     count: 6,
+    second: null,
+    percent: USUAL_PERCENT,
   });
   const mould = mouldById(asked.mould)!;
   const food = larder.get(asked.food)!;
-  const found = filled(mould, food, asked.count);
+  const secondFood = asked.second && asked.second !== food.id ? larder.get(asked.second) : undefined;
+  const second = secondFood && { food: secondFood, share: asked.percent / 100 };
+  const found = filledOf(mould, food, second, asked.count);
   return (
     <BenchFrame
       plan={plan}
       checked={checked}
       label={t('{mould}, filled', { mould: word(mould.name) })}
-      shelf={<MouldSentence asked={asked} ask={ask} mould={mould} food={food} foods={foods} />}
+      shelf={
+        <MouldSentence asked={asked} ask={ask} mould={mould} food={food} foods={foods} second={second} />
+      }
       foot={<MouldFoot found={found} />}
       plate={<MouldDrawn mould={mould} food={food} count={asked.count} />}
     >
@@ -94,18 +111,42 @@ export function MouldCraft({ plan, checked }: StationView) {
       >
         <p className="m-0 text-base/[1.3]">
           {t('{food} {suits}. {each} each, {batch} to melt.', {
-            food: food.name.split(',')[0]!,
+            food: [food, ...(second ? [second.food] : [])].map(({ name }) => name.split(',')[0]!).join(' + '),
             suits: SUIT_WORDS[found.suits],
             each: formatMass(found.gramsEach, 'metric'),
             batch: formatMass(found.batchG, 'metric'),
           })}
         </p>
         <FromOffcuts plan={plan} mould={mould} food={food} ask={ask} />
-        <Cast plan={plan} mould={mould} food={food} count={asked.count} found={found} />
+        {second && (
+          <p className="m-0 text-sm">
+            {t('Melted together it is a new food: whoever may not eat one of them may not eat this.')}
+          </p>
+        )}
+        <Cast plan={plan} mould={mould} food={food} second={second} count={asked.count} found={found} />
       </Result>
       <CareTag title={t('Take care')} lines={found.risks.slice(0, 6).map((risk) => RISK_WORDS[risk])} />
     </BenchFrame>
   );
+}
+
+/** What flows at the same heat mixes. */
+const meltsWith = (other: Component, food: Component): boolean =>
+  other.id !== food.id && meltOf(other) === meltOf(food);
+
+const RANK = { yes: 0, 'try-first': 1, no: 2 } as const;
+
+/** Of two foods the one that melts worse decides, and both have their risks. */
+function filledOf(mould: Mould, food: Component, second: MeltedWith | undefined, count: number): Filled {
+  const found = filled(mould, food, count);
+  if (!second) return found;
+  const other = filled(mould, second.food, count);
+  const worse = RANK[other.suits] > RANK[found.suits] ? other : found;
+  return {
+    ...found,
+    suits: worse.suits === 'yes' && other.melt !== found.melt ? 'try-first' : worse.suits,
+    risks: [...new Set([...found.risks, ...other.risks])],
+  };
 }
 
 function MouldSentence({
@@ -114,7 +155,9 @@ function MouldSentence({
   mould,
   food,
   foods,
+  second,
 }: {
+  second: MeltedWith | undefined;
   asked: Asked;
   ask: (by: Partial<Asked>) => void;
   mould: Mould;
@@ -146,7 +189,42 @@ function MouldSentence({
           onPick={(id) => ask({ mould: id })}
         />
       </OpenWord>{' '}
-      {t('of')} <FoodWord label={t('Food')} food={food} foods={foods} onPick={(id) => ask({ food: id })} />.
+      {t('of')} <FoodWord label={t('Food')} food={food} foods={foods} onPick={(id) => ask({ food: id })} />
+      {second ? (
+        <>
+          {' '}
+          {t('with')}{' '}
+          <CountWord
+            label={t('Percent of it')}
+            n={asked.percent}
+            min={5}
+            max={50}
+            words={t('{n, number} %', { n: asked.percent })}
+            onKeep={(percent) => ask({ percent })}
+          />{' '}
+          {t('of')}{' '}
+          <FoodWord
+            label={t('Second food')}
+            food={second.food}
+            foods={foods.filter(({ id }) => id !== food.id)}
+            onPick={(id) => ask({ second: id })}
+          />
+          .{' '}
+          <Button look="link" onClick={() => ask({ second: null })}>
+            {t('Melt it alone')}
+          </Button>
+        </>
+      ) : (
+        <>
+          .{' '}
+          <Button
+            look="link"
+            onClick={() => ask({ second: foods.find((other) => meltsWith(other, food))?.id ?? null })}
+          >
+            {t('Melt another in')}
+          </Button>
+        </>
+      )}
     </p>
   );
 }
@@ -165,9 +243,9 @@ function FromOffcuts({
 }) {
   const cut = plan.cuts.find(({ componentId }) => componentId === food.id);
   if (!cut) return null;
-  const { leftG, laidG } = needOfCut(food, cut, plan.placements);
-  const n = piecesFrom(mould, food, leftG - laidG);
-  const mass = formatMass(leftG - laidG, 'metric');
+  const freeG = freeOffcutsG(plan, food, mouldRecipeId(mould, food));
+  const n = piecesFrom(mould, food, freeG);
+  const mass = formatMass(freeG, 'metric');
   if (n === 0)
     return <p className="m-0 text-sm text-soft">{t('Its offcuts, {mass}, fill none.', { mass })}</p>;
   return (
@@ -183,12 +261,14 @@ function Cast({
   plan,
   mould,
   food,
+  second,
   count,
   found,
 }: {
   plan: Plan;
   mould: Mould;
   food: Component;
+  second: MeltedWith | undefined;
   count: number;
   found: Filled;
 }) {
@@ -196,7 +276,7 @@ function Cast({
   const surfaceId = surfaceOfFood(plan, food.id);
   const surface = plan.surfaces.find(({ id }) => id === surfaceId);
   if (!surface) return null;
-  const command = castMould(mould, food, count, found, surface.id);
+  const command = castMould(plan, mould, food, count, found, surface.id, second);
   const recipe =
     command.name === 'together'
       ? command.commands.find((single) => single.name === 'set-recipe')!.recipe

@@ -81,7 +81,7 @@ describe('a mould', () => {
         { ...lies('young-gouda', 20), form: 'cut-outs', pieces: 8 },
       ],
     });
-    const { leftG } = needOfCut(gouda, cut, shaped.placements);
+    const { leftG } = needOfCut(gouda, cut, shaped);
     const n = piecesFrom(mouldById('star-tray')!, gouda, leftG);
     expect(n).toBeGreaterThan(3);
     const hands = await craft(shaped, 'Mould');
@@ -94,6 +94,61 @@ describe('a mould', () => {
     const laid = planNow().placements.at(-1)!;
     expect([laid.form, laid.pieces]).toEqual(['cut-outs', n]);
     expect(planLarder(planNow()).get(laid.componentId)!.forms[0]!.outlines).toHaveLength(1);
+    cleanup();
+  });
+});
+
+describe('offcuts', () => {
+  const gouda = planLarder(plan).get('young-gouda' as Plan['placements'][number]['componentId'])!;
+  const cut: Cut = {
+    ...proposedCut(gouda, [], 1)!,
+    cutters: [libraryCutter('disc', 50)!],
+    pieces: [{ cutter: 0, x: 0, y: 0, angle: 0, locked: false }],
+  };
+  const shaped = (offcuts: Cut['offcuts']): Plan => ({
+    ...plan,
+    cuts: [{ ...cut, offcuts }],
+    placements: [
+      ...plan.placements.filter(({ componentId }) => componentId !== gouda.id),
+      lies('young-gouda', 124, { form: 'cut-outs', pieces: 10 }),
+      lies('hummus-home', 200, { form: 'bowl' }),
+    ],
+  });
+
+  test('are crumbled with one press, and the board has as many as there were', async () => {
+    const hands = await craft(shaped('crumbled'), 'Cut out');
+    await hands.press('Make crumbs of them');
+    await waitFor(() => expect(planNow().recipes[0]?.name).toBe('Crumbs of young gouda'));
+    const { leftG } = needOfCut(gouda, planNow().cuts[0]!, { ...planNow(), recipes: [] });
+    expect(planNow().recipes[0]!.outG).toBeCloseTo(leftG, 0);
+    await waitFor(() =>
+      expect(document.body.textContent).toContain('Crumbs of young gouda lies on the board'),
+    );
+    cleanup();
+  });
+
+  test('are folded into the dip that lies there, which is then a food of its own', async () => {
+    const hands = await craft(shaped('dip'), 'Cut out');
+    await hands.press('Fold them in: a new food, judged anew');
+    await waitFor(() => expect(planNow().recipes[0]?.name).toMatch(/^Hummus.* with young gouda$/));
+    const made = planLarder(planNow()).get(homeMadeId(planNow().recipes[0]!))!;
+    expect(judgeGroup(made, 'bowl', vegans).verdict).toBe('forbidden');
+    cleanup();
+  });
+
+  test('go into a mould, and a second food is melted in', async () => {
+    const hands = await craft(shaped('melted'), 'Cut out');
+    await hands.press('Melt them into a mould');
+    await hands.press('Melt another in');
+    await waitFor(() => expect(document.body.textContent).toContain('Melted together it is a new food'));
+    await keep(hands, /^Percent of it/, 'Percent of it', '20');
+    await hands.press(/^Lay \d+ on Board/);
+    await waitFor(() => expect(planNow().recipes).toHaveLength(1));
+    const { parts } = planNow().recipes[0]!;
+    const sum = parts.reduce((all, { massG }) => all + massG, 0);
+    expect(parts[0]).toMatchObject({ componentId: gouda.id, fromOffcuts: true });
+    expect(parts.at(-1)!.massG / sum).toBeCloseTo(0.2, 2);
+    await hands.press('Melt it alone');
     cleanup();
   });
 });

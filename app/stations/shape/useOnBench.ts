@@ -118,7 +118,7 @@ function needWith(plan: Plan, cut: Cut, pieces: number, surfaceId: SurfaceId): C
   const done = applyCommand(plan, layCutOuts(plan, cut, pieces, surfaceId));
   if (!done.ok) return undefined;
   const component = planLarder(done.plan).get(cut.componentId);
-  return component && needOfCut(component, cut, done.plan.placements);
+  return component && needOfCut(component, cut, done.plan);
 }
 
 export const pickFood = (plan: Plan, id: ComponentId): void =>

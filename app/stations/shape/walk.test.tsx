@@ -40,7 +40,7 @@ describe('the bench', () => {
     const laid = plan.placements.find(({ form }) => form === 'cut-outs')!;
     expect(figures.perSlice).toBe(count());
     expect(laid.massG).toBeCloseTo(laid.pieces * figures.pieceG, 0);
-    const need = needOfCut(gouda, cut, plan.placements);
+    const need = needOfCut(gouda, cut, plan);
     expect(document.body.textContent).toContain(`${need.slices} slices`);
     expect(document.body.textContent).toContain(`${Math.round(figures.yield * 100)} % of a slice`);
     await hands.click(screen.getByRole('link', { name: 'Print the bench' }));

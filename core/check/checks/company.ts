@@ -206,12 +206,7 @@ const LEFT_SHARE = 0.55;
 const LEFT_MINOR = 300;
 
 function leftOver(context: CheckContext): Finding[] {
-  const open = boughtFor(
-    context.plan.placements,
-    context.larder,
-    context.plan.pantry,
-    context.plan.cuts,
-  ).flatMap((bought) => {
+  const open = boughtFor(context.plan.placements, context.larder, context.plan).flatMap((bought) => {
     if (!bought.choice || bought.choice.massG === 0 || !bought.component) return [];
     // what keeps is stock
     if (buyingOf(bought.component).sold === 'keeps') return [];

@@ -45,7 +45,7 @@ function priceRows(draft: Draft): void {
 
 /** Grams that need not be bought; below nought where cutting out asks for more than is laid. */
 const atHandG = ({ problem: { plan } }: Draft, id: ComponentId): number =>
-  inPantry(plan.pantry, id) - wasteOfCuts(plan.cuts, id, planLarder(plan), plan.placements);
+  inPantry(plan.pantry, id) - wasteOfCuts(plan, id, planLarder(plan));
 
 type Spent = (readonly [variable: number, minor: number])[];
 
@@ -117,7 +117,7 @@ function crumbs({ candidate: candidate }: Entry): number {
 
 /** Herbs are laid on every shared board; their packs are part of the budget. */
 const garnishMinor = (plan: Plan): number =>
-  boughtFor(garnish(plan), planLarder(plan), plan.pantry).reduce(
+  boughtFor(garnish(plan), planLarder(plan), { pantry: plan.pantry }).reduce(
     (sum, bought) => sum + (bought.choice?.priceMinor ?? 0),
     0,
   );

@@ -13,7 +13,14 @@ export const ownRecipeSchema = z.strictObject({
   family: z.enum(FAMILIES),
   /** Grams of a batch, of foods of the larder and of kitchen staples. */
   parts: z
-    .array(z.strictObject({ componentId: componentIdSchema, massG: z.number().positive().max(20_000) }))
+    .array(
+      z.strictObject({
+        componentId: componentIdSchema,
+        massG: z.number().positive().max(20_000),
+        /** What is left where it is cut out (`Plan.cuts`): paid for already. */
+        fromOffcuts: z.literal(true).optional(),
+      }),
+    )
     .min(1)
     .max(30),
   /** Grams that a batch gives: water boils off, marinade is drained. */
