@@ -56,7 +56,7 @@ test('life size follows the scale that a card has set, and no word of the bench 
   // 110 mm at 96 pixels an inch, and its edge
   await expect.poll(wide).toBeGreaterThan(110 * (96 / 25.4) - 2);
   expect(await wide()).toBeLessThan(110 * (96 / 25.4) + 8);
-  for (const craft of ['Window', 'Mould', 'Fold', 'Word', 'Motif', 'Fruit', 'Cut out']) {
+  for (const craft of ['Window', 'Mould', 'Fold', 'Word', 'Motif', 'Fruit', 'Skewers', 'Cut out']) {
     await page.getByRole('radio', { name: craft }).click();
     await expect(page.getByRole('radio', { name: craft })).toBeChecked();
     const sideways = await page.evaluate(() => document.documentElement.scrollWidth > innerWidth);

@@ -23,6 +23,17 @@ export function portraitUrl(component: Component, form?: FormFact): string {
   return url;
 }
 
+/** A drawing as a picture address, for as long as it is shown. */
+export function useSvgUrl(svg: string): string | undefined {
+  const [url, setUrl] = useState<string>();
+  useEffect(() => {
+    const made = urlOf(svg);
+    setUrl(made);
+    return () => URL.revokeObjectURL(made);
+  }, [svg]);
+  return url;
+}
+
 /** First in coarse, then sharp: what is seen in a moment, and what is looked at. */
 const COARSE_PX = 420;
 

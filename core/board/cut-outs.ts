@@ -24,7 +24,7 @@ export function surfaceOfFood(plan: Plan, componentId: Component['id']): Surface
 }
 
 /** Exactly so many pieces: what rounding by lots has added or left out is mended in the first lot. */
-function inLots(placements: readonly Placement[], pieces: number, pieceG: number): Placement[] {
+export function inLots(placements: readonly Placement[], pieces: number, pieceG: number): Placement[] {
   const over = placements.reduce((sum, placement) => sum + placement.pieces, 0) - pieces;
   return placements
     .map((placement, i) => (i === 0 ? { ...placement, pieces: placement.pieces - over } : placement))

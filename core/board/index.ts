@@ -114,3 +114,14 @@ export {
   type WindowMade,
 } from './crafts.js';
 export { crumbleOffcuts, foldIntoDip, freeOffcutsG } from './offcuts.js';
+export {
+  cupShares,
+  laySkewers,
+  piecesInPacks,
+  skewerMm,
+  threadedForm,
+  threadedOrder,
+  type CupShare,
+  type Threaded,
+} from './skewers.js';
+export { layCutFruit } from './cut-fruit.js';

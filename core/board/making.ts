@@ -8,8 +8,10 @@ import type { Command, OwnRecipe, SurfaceId } from '../plan/index.js';
 export const KEEPS_H = 48;
 
 export const short = (text: string): string => text.split(',')[0]!.toLowerCase();
+/** The food that a recipe gives has its id with five letters more, and no id has more than sixty. */
+const MOST_ID = 55;
 export const idWith = (...parts: readonly string[]): string =>
-  `own-${parts.join('-')}`.slice(0, 60).replace(/-+$/, '');
+  `own-${parts.join('-')}`.slice(0, MOST_ID).replace(/-+$/, '');
 export const flipped = (outline: Polygon): [number, number][] => outline.map(([x, y]) => [x, -y]);
 
 export const grams = (massG: number): number => Math.round(massG * 10) / 10;

@@ -4,3 +4,4 @@ export { portraitSvg } from './portrait.js';
 export { RECIPES } from './recipes/index.js';
 export { escapeXml, SvgSink } from './svg.js';
 export type { Pen, Paint, Style } from './pen.js';
+export { skewerSvg } from './skewer.js';

@@ -78,13 +78,16 @@ export function foodOfRecipe(own: OwnRecipe, larder: Larder): Component | undefi
   const made = recipe && madeFrom(recipe, larder);
   const food = made && paidOnce(made, own, larder);
   if (!food || !own.serves) return food;
-  // what is seen in a window is the second part
-  const [, filling] = own.parts.map(({ componentId }) => larder.get(componentId));
-  const colours: Component['colours'] =
-    own.serves.piece === 'wheel' && filling
-      ? [food.colours[0], food.colours[1], filling.colours[0]]
-      : food.colours;
-  return { ...food, colours, forms: [own.serves] };
+  return { ...food, colours: shownColours(food, own, larder), forms: [own.serves] };
+}
+
+/** What is seen in a window is the second part; on a skewer each part is seen. */
+function shownColours(food: Component, own: OwnRecipe, larder: Larder): Component['colours'] {
+  const seen = own.parts.flatMap(({ componentId }) => larder.get(componentId)?.colours[0] ?? []);
+  const [first, second = first, third = second] = seen;
+  if (own.serves?.piece === 'wheel' && seen.length > 1) return [food.colours[0], food.colours[1], second!];
+  if (own.serves?.piece === 'skewer' && first) return [first, second!, third!];
+  return food.colours;
 }
 
 /** The recipe behind a food of this plan, the larder's or the stylist's own. */

@@ -18,6 +18,7 @@ const CRAFT_WORDS: Record<CraftId, string> = {
   word: t('Word'),
   motif: t('Motif'),
   fruit: t('Fruit'),
+  skewers: t('Skewers'),
 };
 
 /** The bench with one craft on it: what is worked on lies on the plate, its words and tools on the shelf. */

@@ -1,8 +1,9 @@
 import { useMemo } from 'react';
-import type { Component, ComponentId } from '../../../core/catalogue/index.js';
+import { layCutFruit, surfaceOfFood } from '../../../core/board/index.js';
+import type { Component, ComponentId, Larder } from '../../../core/catalogue/index.js';
 import { formatFineLength, formatMass } from '../../../core/measure/index.js';
 import { guestsIn } from '../../../core/party/index.js';
-import { planLarder, type Plan } from '../../../core/plan/index.js';
+import { applyCommand, planLarder, type Plan } from '../../../core/plan/index.js';
 import {
   cutsOf,
   SECTION_FOODS,
@@ -12,6 +13,7 @@ import {
   type Section,
 } from '../../../core/shape/index.js';
 import { useSettings } from '../../store/settings.js';
+import { Button } from '../../ui/kit/Button.js';
 import { Choice } from '../../ui/Fields.js';
 import { OpenWord } from '../../ui/kit/Popover.js';
 import { portraitUrl } from '../../ui/pictures.js';
@@ -20,6 +22,7 @@ import type { StationView } from '../station.js';
 import { BenchFrame, CareTag, Result } from './BenchFrame.js';
 import { CountWord, FoodWord, LengthWord } from './CraftWords.js';
 import { useAsked } from './useCraft.js';
+import { useLayIn } from './useLayIn.js';
 
 const CUT_WORDS: Record<CutId, string> = {
   fan: t('a fan of slices'),
@@ -69,7 +72,7 @@ export function FruitCraft({ plan, checked }: StationView) {
         <image href={portraitUrl(food)} x={-FRUIT} y={-FRUIT - 100} width={2 * FRUIT} height={2 * FRUIT} />
       }
     >
-      <FruitFound asked={asked} found={found} />
+      <FruitFound plan={plan} larder={larder} asked={asked} ask={ask} cut={cut} found={found} />
       <CareTag title={t('Take care')} lines={careOf(plan, cut, found)} />
     </BenchFrame>
   );
@@ -170,7 +173,21 @@ function FruitFoot({ found }: { found: Section }) {
   );
 }
 
-function FruitFound({ asked, found }: { asked: Asked; found: Section }) {
+function FruitFound({
+  plan,
+  larder,
+  asked,
+  ask,
+  cut,
+  found,
+}: {
+  plan: Plan;
+  larder: Larder;
+  asked: Asked;
+  ask: (by: Partial<Asked>) => void;
+  cut: CutId;
+  found: Section;
+}) {
   const units = useSettings((settings) => settings.units);
   const whole = Math.ceil(asked.pieces / found.pieces);
   return (
@@ -190,6 +207,56 @@ function FruitFound({ asked, found }: { asked: Asked; found: Section }) {
           })}
         </p>
       )}
+      <LayFruit
+        plan={plan}
+        food={larder.get(asked.food)}
+        cut={cut}
+        found={found}
+        pieces={asked.pieces}
+        onLay={() => ask({ food: asked.food, cut })}
+      />
     </Result>
+  );
+}
+
+/** Onto the board in the form that its larder has, or as it is cut here. */
+function LayFruit({
+  plan,
+  food,
+  cut,
+  found,
+  pieces,
+  onLay,
+}: {
+  plan: Plan;
+  food: Component | undefined;
+  cut: CutId;
+  found: Section;
+  pieces: number;
+  /** What was proposed and taken is not proposed anew. */
+  onLay: () => void;
+}) {
+  const { layIn, busy } = useLayIn(plan);
+  const surface = plan.surfaces.find(({ id }) => food && id === surfaceOfFood(plan, food.id));
+  const command = food && surface && layCutFruit(plan, food, cut, found, pieces, surface.id);
+  if (!command || !surface) return null;
+  const done = applyCommand(plan, command);
+  const isLaid = done.ok && done.changes.length === 0;
+  return (
+    <p className="m-0 mt-2">
+      {isLaid ? (
+        <b>{t('They lie on {surface}.', { surface: surface.name })}</b>
+      ) : (
+        <Button
+          disabled={busy}
+          onClick={() => {
+            onLay();
+            layIn(command, surface.id);
+          }}
+        >
+          {t('Lay {n, number} on {surface}', { n: pieces, surface: surface.name })}
+        </Button>
+      )}
+    </p>
   );
 }

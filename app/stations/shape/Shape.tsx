@@ -5,6 +5,7 @@ import { FoldCraft } from './FoldCraft.js';
 import { FruitCraft } from './FruitCraft.js';
 import { MotifCraft } from './MotifCraft.js';
 import { MouldCraft } from './MouldCraft.js';
+import { SkewerCraft } from './SkewerCraft.js';
 import { useCraft, type CraftId } from './useCraft.js';
 import { WindowCraft } from './WindowCraft.js';
 import { WordCraft } from './WordCraft.js';
@@ -17,6 +18,7 @@ const CRAFTS: Record<CraftId, ComponentType<StationView>> = {
   word: WordCraft,
   motif: MotifCraft,
   fruit: FruitCraft,
+  skewers: SkewerCraft,
 };
 
 /** The bench: what can be cut, opened, melted or folded from what is on the boards. */

@@ -198,6 +198,31 @@ test('a fruit says how many it gives, and for whom that shape is none', async ()
   await hands.click(await screen.findByRole('option', { name: 'Cucumber' }));
   await waitFor(() => expect(large()).toContain('52 pieces each'));
   expect(screen.getByRole('region', { name: 'Take care' }).textContent).toContain('under-fives');
+  await hands.press(/^Lay \d+ on Board/);
+  await waitFor(() => expect(document.body.textContent).toContain('They lie on Board.'));
+  expect(planNow().placements.some(({ componentId }) => /cucumber/.test(componentId))).toBe(true);
+  cleanup();
+});
+
+test('skewers say what runs out first, are laid as one food, and cups get as much each', async () => {
+  const party = planWith({
+    party: [group('all', 12)],
+    placements: [lies('cherry-tomatoes', 300), lies('mozzarella-pearls', 250), lies('green-grapes', 300)],
+  });
+  const hands = await craft(party, 'Skewers');
+  await waitFor(() => expect(document.body.textContent).toContain('runs out first'));
+  await hands.press(/^Lay 12 on Board/);
+  await waitFor(() => expect(planNow().recipes).toHaveLength(1));
+  const [recipe] = planNow().recipes as [Plan['recipes'][number]];
+  expect(planNow().placements.find(({ componentId }) => componentId === homeMadeId(recipe))!.pieces).toBe(12);
+  // what is threaded comes from the board
+  expect(
+    planNow().placements.find(({ componentId }) => componentId === 'cherry-tomatoes')!.massG,
+  ).toBeLessThan(300);
+  await waitFor(() => expect(document.body.textContent).toContain('They lie on Board.'));
+  await hands.press(/^Skewers or cups/);
+  await hands.pick('Skewers or cups', 'cups');
+  await waitFor(() => expect(large()).toContain('in each cup'));
   cleanup();
 });
 

@@ -1,7 +1,7 @@
 import { create } from 'zustand';
 import type { Plan } from '../../../core/plan/index.js';
 
-export const CRAFT_IDS = ['cut-out', 'window', 'mould', 'fold', 'word', 'motif', 'fruit'] as const;
+export const CRAFT_IDS = ['cut-out', 'window', 'mould', 'fold', 'word', 'motif', 'fruit', 'skewers'] as const;
 export type CraftId = (typeof CRAFT_IDS)[number];
 
 /** What is on the bench of each plan, and what was asked of each craft: of this tab, and no part of a plan. */

@@ -1,0 +1,159 @@
+import { FORMS, formOf, homeMadeId, type Component, type FormFact, type FormId } from '../catalogue/index.js';
+import type { Piece } from '../geometry/index.js';
+import type { Command, OwnRecipe, Plan, SurfaceId } from '../plan/index.js';
+import type { CutId, Section } from '../shape/index.js';
+import { inLots, lessBy } from './cut-outs.js';
+import { grams, idWith, layMade, short } from './making.js';
+import { placementsOf } from './pieces.js';
+
+/** Forms of the larder that a cut looks like, the nearest first; a hollowed bowl is no food that lies. */
+const FORMS_OF_CUT: Readonly<Record<CutId, readonly FormId[]>> = {
+  fan: ['fan'],
+  wheels: ['citrus-wheels'],
+  coins: ['slices'],
+  waves: ['slices'],
+  sticks: ['sticks'],
+  zigzag: ['halves'],
+  balls: ['balls'],
+  bowl: [],
+  ribbons: ['ribbon'],
+  quarters: ['chunks'],
+};
+
+const PIECE_OF_CUT: Readonly<Record<CutId, Piece>> = {
+  fan: 'fan-slice',
+  wheels: 'citrus',
+  coins: 'coin',
+  waves: 'coin',
+  sticks: 'stick',
+  zigzag: 'half-fruit',
+  balls: 'ball',
+  bowl: 'half-fruit',
+  ribbons: 'strip',
+  quarters: 'quarter',
+};
+
+/** How a food's piece lies that its larder does not know: its measures from what is cut (house default). */
+function ownForm(cut: CutId, form: FormId, found: Section): FormFact {
+  const side = Math.max(3, found.pieceMm);
+  const flesh = (thickMm: number) => Math.sqrt((found.pieceG * 1000) / 0.95 / thickMm);
+  const [lengthMm, widthMm] =
+    cut === 'sticks'
+      ? [80, side]
+      : cut === 'balls'
+        ? [side, side]
+        : cut === 'ribbons'
+          ? [120, 18]
+          : cut === 'quarters'
+            ? [flesh(20) * 1.4, flesh(20) / 1.4]
+            : [flesh(side), flesh(side)];
+  return {
+    form,
+    piece: PIECE_OF_CUT[cut],
+    pieceG: Math.max(0.1, found.pieceG),
+    lengthMm,
+    widthMm,
+    gPerCm2: FORMS[form].gPerCm2,
+    heightMm: FORMS[form].heightMm,
+    choking: found.notUnder5 ? 'chunk' : FORMS[form].choking,
+  };
+}
+
+/**
+ * So many pieces of a fruit or vegetable cut so on a surface, in the form that the larder has or as a food of the plan's
+ * own. What lay there of it becomes as much less. Undefined for a hollowed bowl.
+ */
+export function layCutFruit(
+  plan: Plan,
+  food: Component,
+  cut: CutId,
+  found: Section,
+  pieces: number,
+  surfaceId: SurfaceId,
+): Command | undefined {
+  const [form] = FORMS_OF_CUT[cut];
+  if (!form) return undefined;
+  const there = plan.placements.filter(
+    (placement) => placement.componentId === food.id && placement.surfaceId === surfaceId,
+  );
+  const known = formOf(food, form);
+  if (known) {
+    const others = there.filter((placement) => placement.form !== form);
+    const massG = pieces * known.pieceG;
+    const cutG = there.reduce((sum, p) => sum + (p.form === form ? p.massG : 0), 0);
+    return {
+      name: 'together',
+      label: 'lay it cut',
+      commands: [
+        {
+          name: 'place',
+          componentId: food.id,
+          surfaceId,
+          placements: [
+            ...(massG === cutG ? others : lessBy(plan, food, others, massG - cutG)),
+            ...inLots(
+              placementsOf({
+                plan,
+                component: food,
+                fact: known,
+                surfaceId,
+                massG,
+                contained: there[0]?.contained ?? false,
+              }),
+              pieces,
+              known.pieceG,
+            ),
+          ],
+        },
+      ],
+    };
+  }
+  const fact = ownForm(cut, form, found);
+  const massG = grams(pieces * fact.pieceG);
+  const recipe: OwnRecipe = {
+    id: idWith(cut, food.id),
+    name: `${food.name.split(',')[0]!}, ${CUT_NAMES[cut]}`.slice(0, 60),
+    family: food.family,
+    parts: [{ componentId: food.id, massG }],
+    outG: massG,
+    handsMin: Math.max(1, Math.ceil(pieces / PIECES_A_MIN)),
+    waitMin: found.drainMin,
+    keepsH: found.browns ? BROWNS_H : KEEPS_CUT_H,
+    holdOut: food.holdOut,
+    steps: `Wash it, cut ${pieces} pieces${found.drainMin > 0 ? `, drain them ${found.drainMin} minutes on paper` : ''}${found.browns ? ', turn them in water with lemon' : ''}. ${short(food.name)[0]!.toUpperCase()}${short(food.name).slice(1)} as late as it allows.`,
+    serves: fact,
+  };
+  const made = layMade(recipe, surfaceId, form, pieces, 'lay it cut');
+  if (made.name !== 'together') return undefined;
+  const madeId = homeMadeId(recipe);
+  const laidG = plan.placements
+    .filter(({ componentId, surfaceId: on }) => componentId === madeId && on === surfaceId)
+    .reduce((sum, placement) => sum + placement.massG, 0);
+  return {
+    ...made,
+    commands: [
+      ...made.commands,
+      {
+        name: 'place',
+        componentId: food.id,
+        surfaceId,
+        placements: massG === laidG ? there : lessBy(plan, food, there, massG - laidG),
+      },
+    ],
+  };
+}
+
+const CUT_NAMES: Readonly<Record<CutId, string>> = {
+  fan: 'fans',
+  wheels: 'wheels',
+  coins: 'coins',
+  waves: 'waved slices',
+  sticks: 'sticks',
+  zigzag: 'halves',
+  balls: 'balls',
+  bowl: 'bowl',
+  ribbons: 'ribbons',
+  quarters: 'quarters',
+};
+/** Pieces cut in a minute, and hours that they keep (house defaults). */
+const [PIECES_A_MIN, BROWNS_H, KEEPS_CUT_H] = [12, 2, 12];
