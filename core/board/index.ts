@@ -118,6 +118,7 @@ export {
   cupShares,
   laySkewers,
   piecesInPacks,
+  proposedThreads,
   skewerMm,
   threadedForm,
   threadedOrder,

@@ -21,6 +21,7 @@ import { equalFill, skewerOrder } from '../shape/index.js';
 import { lessBy } from './cut-outs.js';
 import { grams, idWith, layMade, short } from './making.js';
 import { motifForms } from './motif.js';
+import { isFresh } from './tastes.js';
 
 /** A food on a skewer, in the form in which it is threaded, so many pieces of it. */
 export interface Threaded {
@@ -53,6 +54,38 @@ export function threadedForm(component: Component): FormFact | undefined {
       Math.min(fact.lengthMm, fact.widthMm) <= MOST_WIDE_MM,
   );
   return forms.find((fact) => fact === usual) ?? forms[0];
+}
+
+/** Pieces of a proposed skewer are no larger than a bite, and not sliced thin (house default). */
+const BITE_MM = 30;
+const isBite = (component: Component): boolean => {
+  const fact = threadedForm(component);
+  return (
+    fact !== undefined &&
+    FORMS[fact.form].lies === 'loose' &&
+    Math.max(fact.lengthMm, fact.widthMm) <= BITE_MM
+  );
+};
+
+/** A skewer's places, in the order in which they are filled: something firm, something fresh, something sharp or fresh of another kind. */
+const PLACES: readonly ((component: Component) => boolean)[] = [
+  ({ family, texture }) => family === 'cheese' && texture !== 'crumbly' && texture !== 'creamy',
+  isFresh,
+  ({ family }) => family === 'pickle' || family === 'vegetable' || family === 'fresh-fruit',
+];
+
+/** What a skewer is of at first: what lies on the boards before all else, in whole bites. */
+export function proposedThreads(plan: Plan): ComponentId[] {
+  const lies = new Set(plan.placements.map(({ componentId }) => componentId));
+  const foods = [...planLarder(plan).values()]
+    .filter((component) => component.made !== 'unknown' && isBite(component))
+    .sort((a, b) => Number(lies.has(b.id)) - Number(lies.has(a.id)));
+  return PLACES.reduce<Component[]>((picked, suits) => {
+    const next = foods.find(
+      (food) => suits(food) && picked.every((other) => other !== food && other.family !== food.family),
+    );
+    return next ? [...picked, next] : picked;
+  }, []).map(({ id }) => id);
 }
 
 /** Whole pieces of a food in the packs that the plan buys, with what is in the house. */

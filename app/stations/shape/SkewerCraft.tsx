@@ -4,6 +4,7 @@ import {
   cupShares,
   laySkewers,
   piecesInPacks,
+  proposedThreads,
   skewerMm,
   threadedForm,
   threadedOrder,
@@ -39,20 +40,6 @@ const AS_WORDS = { skewers: t('skewers'), cups: t('cups') } as const;
 const isThreaded = (food: Component): boolean =>
   threadedForm(food) !== undefined && food.made !== 'unknown' && !food.id.startsWith('home-own-');
 
-/** What a skewer is of at first: three foods that lie there, each of another family. */
-function proposedParts(plan: Plan, foods: readonly Component[]): Asked['parts'] {
-  const lying = plan.placements.flatMap(
-    ({ componentId }) => foods.find(({ id }) => id === componentId) ?? [],
-  );
-  const suits = [...new Set([...lying, ...foods])].filter(
-    ({ family }) => family !== 'nut-seed' && family !== 'vehicle' && family !== 'garnish',
-  );
-  const picked: Component[] = [];
-  for (const food of suits)
-    if (picked.length < 3 && picked.every(({ family }) => family !== food.family)) picked.push(food);
-  return picked.map(({ id }) => ({ id, each: 1 }));
-}
-
 /** Skewers of what is on the boards, or cups that each get as much of it. */
 export function SkewerCraft({ plan, checked }: StationView) {
   const larder = useMemo(() => planLarder(plan), [plan]);
@@ -62,9 +49,9 @@ export function SkewerCraft({ plan, checked }: StationView) {
       as: 'skewers',
       count: Math.max(1, guestsIn(plan.party)),
       surfaceId: plan.surfaces[0]!.id,
-      parts: proposedParts(plan, foods),
+      parts: proposedThreads(plan).map((id) => ({ id, each: 1 })),
     }),
-    [plan, foods],
+    [plan],
   );
   const [asked, ask] = useAsked<Asked>(plan, 'skewers', proposed);
   const surface = plan.surfaces.find(({ id }) => id === asked.surfaceId) ?? plan.surfaces[0]!;
@@ -297,6 +284,7 @@ function SkewerDrawn({ parts }: { parts: readonly Threaded[] }) {
 function Cups({ plan, surface, cups }: { plan: Plan; surface: Surface; cups: number }) {
   const shares = cupShares(plan, surface.id, cups);
   const filled = shares.filter(({ each }) => each > 0);
+  const few = shares.filter(({ each }) => each === 0);
   return (
     <div className="on-paper absolute top-[16%] left-1/2 z-3 w-110 max-w-full -translate-x-1/2 text-center text-ink max-md:static max-md:mx-auto max-md:translate-x-0 stepped:invisible">
       <p className="m-0 font-display text-2xl/[1.05] font-black" role="status" aria-live="polite">
@@ -305,7 +293,7 @@ function Cups({ plan, surface, cups }: { plan: Plan; surface: Surface; cups: num
           : t('{kinds, plural, one {# kind} other {# kinds}} in each cup', { kinds: filled.length })}
       </p>
       <ul className="m-0 mt-2 max-h-90 list-none overflow-y-auto p-0 text-base/[1.35]">
-        {shares.map(({ component, each, leftOver }) => (
+        {filled.map(({ component, each, leftOver }) => (
           <li key={component.id}>
             <b>{each}</b> {component.name.split(',')[0]!.toLowerCase()}
             {leftOver > 0 && (
@@ -314,6 +302,15 @@ function Cups({ plan, surface, cups }: { plan: Plan; surface: Surface; cups: num
           </li>
         ))}
       </ul>
+      {few.length > 0 && (
+        <p className="m-0 mt-2 text-sm text-soft">
+          {t('Too few for one each: {foods}.', {
+            foods: few
+              .map(({ component, leftOver }) => `${component.name.split(',')[0]!.toLowerCase()} ${leftOver}`)
+              .join(', '),
+          })}
+        </p>
+      )}
     </div>
   );
 }
