@@ -9,6 +9,8 @@ import type { Bench } from './useOnBench.js';
 
 const MOST_MM = 60;
 const LENGTH = 96;
+/** Shapes are cut from 5 to 7 mm; what is sliced for sandwiches is doubled (craft, section 8). */
+const THIN_MM = 4;
 
 /** How each kind of food takes a cutter, on the line of the least neck that holds. */
 const BODY_WORDS: Record<Body, string> = {
@@ -62,6 +64,9 @@ export function BearsCard({ bench, cutter: at }: { bench: Bench; cutter: number 
         <p className="m-0 mt-1 text-sm">
           {t('Its tips are frail: chill the slices, push it out with a stick.')}
         </p>
+      )}
+      {verdict !== 'unfit' && shown.thicknessMm < THIN_MM && bodyOf(component.id) !== 'meat' && (
+        <p className="m-0 mt-1 text-sm">{t('Thin slices: for small flat motifs, or two on each other.')}</p>
       )}
       {verdict === 'unfit' && (
         <p className="m-0 mt-1 text-sm">

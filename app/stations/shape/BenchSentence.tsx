@@ -241,7 +241,7 @@ function Left({ bench }: { bench: Bench }) {
         onPick={(offcuts) => bend({ offcuts })}
       />
       <Tick
-        label={t('Cutters of its own, for no other food')}
+        label={t('Cutters and wire of its own, for no other food')}
         on={shown.ownCutters}
         onChange={(ownCutters) => bend({ ownCutters })}
       />

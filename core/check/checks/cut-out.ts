@@ -1,7 +1,8 @@
+import { homeMadeId } from '../../catalogue/index.js';
 import { carriesTo, isGrave } from '../../needs/index.js';
 import type { Group } from '../../party/index.js';
 import type { Cut } from '../../plan/index.js';
-import { benchNeck, resized, survives } from '../../shape/index.js';
+import { benchNeck, MOULDS, resized, survives } from '../../shape/index.js';
 import type { PlacedFood } from '../../board/index.js';
 import type { CheckContext } from '../context.js';
 import { finding, type Finding, type Remedy } from '../finding.js';
@@ -24,9 +25,10 @@ const shapedOn = ({ plan, placed }: CheckContext): Shaped[] =>
 /** Whether what is cut stays whole, and whom a cutter reaches that goes from food to food. */
 export function cutOut(context: CheckContext): Finding[] {
   const shaped = shapedOn(context);
+  const worked = workedOn(context, shaped);
   return [
     ...shaped.flatMap((each) => [...unfit(each), ...weak(each)]),
-    ...context.plan.party.flatMap((group) => sharedCutters(context, shaped, group)),
+    ...context.plan.party.flatMap((group) => sharedTools(context, worked, group)),
   ];
 }
 
@@ -101,20 +103,52 @@ function weak(shaped: Shaped): Finding[] {
 
 const tenths = (mm: number): number => Math.round(mm * 10) / 10;
 
+/** What goes from food to food on the bench: a cutter, a mould, the wire with which cheese is sliced. */
+interface Tool {
+  id: string;
+  name: string;
+}
+
+/** A food with the tools that touch it there. */
+interface Worked {
+  food: PlacedFood;
+  tools: readonly Tool[];
+  /** Where its tools can be kept for it alone. */
+  cut: Cut | undefined;
+}
+
+/** Slices of cheese are cut with it (craft, section 8). */
+const WIRE: Tool = { id: 'wire', name: 'Wire or thin blade' };
+
+function workedOn(context: CheckContext, shaped: readonly Shaped[]): Worked[] {
+  const { plan, placed } = context;
+  const cuts = shaped.map(({ cut, food }): Worked => ({
+    food,
+    cut,
+    tools: cut.ownCutters ? [] : [...cut.cutters, ...(food.component.family === 'cheese' ? [WIRE] : [])],
+  }));
+  const moulded = plan.recipes.flatMap((recipe): Worked[] => {
+    const mould = MOULDS.find(({ id }) => recipe.serves && recipe.id.startsWith(`own-${id}-`));
+    const food = placed.find(({ component }) => component.id === homeMadeId(recipe));
+    return mould && food ? [{ food, cut: undefined, tools: [mould] }] : [];
+  });
+  return [...cuts, ...moulded];
+}
+
 /**
- * One cutter pressed into a food of the group after it was in one that the group must not meet. Cutting theirs first, or
- * with cutters of its own, ends it.
+ * One cutter, mould or wire in a food of the group after it was in one that the group must not meet. Making theirs first,
+ * or with tools of its own, ends it.
  */
-function sharedCutters(context: CheckContext, shaped: readonly Shaped[], group: Group): Finding[] {
+function sharedTools(context: CheckContext, worked: readonly Worked[], group: Group): Finding[] {
   if (context.plan.prep.freeFromFirst) return [];
-  const theirs = shaped.filter(({ food }) => context.allowed(food, group));
-  return theirs.flatMap(({ cut, food }): Finding[] => {
-    if (cut.ownCutters) return [];
-    const from = shaped.flatMap((other) => {
-      const shared = other.cut.cutters.find(({ id }) => cut.cutters.some((cutter) => cutter.id === id));
-      if (other.cut === cut || other.cut.ownCutters || !shared) return [];
+  const theirs = worked.filter(({ food }) => context.allowed(food, group));
+  return theirs.flatMap((mine): Finding[] => {
+    const { food, cut, tools } = mine;
+    const from = worked.flatMap((other) => {
+      const shared = tools.find(({ id }) => other.tools.some((tool) => tool.id === id));
+      if (other === mine || !shared) return [];
       const carried = carriesTo(other.food.component, group).filter(({ verdict }) => verdict === 'carries');
-      return carried.length > 0 ? [{ food: other.food, cutter: shared.name, carried }] : [];
+      return carried.length > 0 ? [{ food: other.food, tool: shared.name, carried }] : [];
     });
     const [first] = from;
     if (!first) return [];
@@ -122,14 +156,14 @@ function sharedCutters(context: CheckContext, shaped: readonly Shaped[], group: 
     const grave = carried.some(({ need, choice }) => isGrave(need, choice));
     return [
       finding('same-cutter', {
-        key: `same-cutter ${cut.componentId} ${group.id}`,
+        key: `same-cutter ${food.component.id} ${group.id}`,
         severity: grave ? 'blocker' : 'caution',
         grave,
         concerns: [group.id],
-        components: [cut.componentId, ...from.map((each) => each.food.component.id)],
+        components: [food.component.id, ...from.map((each) => each.food.component.id)],
         surfaceId: food.surface.id,
         args: {
-          cutter: first.cutter,
+          cutter: first.tool,
           food: food.component.name,
           others: { foods: from.map((each) => each.food.component.name) },
           group: group.name,
@@ -138,7 +172,15 @@ function sharedCutters(context: CheckContext, shaped: readonly Shaped[], group: 
           },
         },
         remedies: [
-          { kind: 'own-cutters', args: {}, command: { name: 'set-cut', cut: { ...cut, ownCutters: true } } },
+          ...(cut
+            ? [
+                {
+                  kind: 'own-cutters' as const,
+                  args: {},
+                  command: { name: 'set-cut' as const, cut: { ...cut, ownCutters: true } },
+                },
+              ]
+            : []),
           FREE_FROM_FIRST,
         ],
       }),

@@ -22,7 +22,7 @@ export const FINDINGS = {
   'finding.same-kitchen.why': '{how}',
   'finding.same-cutter.text': 'One {cutterLow} for {foodLow} and {othersLow}.',
   'finding.same-cutter.why':
-    '{whatCap} on it would reach “{group}”: cut {foodLow} first, or with cutters of its own.',
+    '{whatCap} on it would reach “{group}”: make {foodLow} first, or with tools of its own.',
   'finding.cut-unfit.text': '{food} is not cut with cutters.',
   'finding.cut-unfit.why':
     'It crumbles or smears, or nobody has tried it: cut one slice before you count on it.',

@@ -72,7 +72,7 @@ export const REMEDIES = {
   'remedy.serve-uncut.effect': 'as before',
   'remedy.larger-cutter.label': 'Take it larger',
   'remedy.larger-cutter.effect': '{size}',
-  'remedy.own-cutters.label': 'Cutters of its own',
+  'remedy.own-cutters.label': 'Tools of its own',
   'remedy.own-cutters.effect': 'kept apart',
   'remedy.own-tools.label': '{n, plural, one {Own spoon} other {Own spoons}}',
   'remedy.own-tools.effect': '{n, number} of {spoons, number} spoons',
