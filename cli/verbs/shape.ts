@@ -1,5 +1,5 @@
 import { CATALOGUE } from '../../core/catalogue/index.js';
-import { areaOf, type Polygon } from '../../core/geometry/index.js';
+import { areaOf, type Point, type Polygon } from '../../core/geometry/index.js';
 import { decimalOf } from '../../core/measure/index.js';
 import {
   boundsOf,
@@ -63,7 +63,13 @@ function drawingOf(spec: string): { file: string; size: string | undefined } | u
   return found ? { file: found[1]!, size: found[2] } : undefined;
 }
 
-function drawnOutline(call: Call, spec: string, option: string): Polygon | undefined {
+interface Drawn {
+  outline: Polygon;
+  holes: Polygon[];
+}
+
+/** A drawing about its middle, in the size that was asked for, with its holes. */
+function drawnShape(call: Call, spec: string, option: string): Drawn | undefined {
   const drawing = drawingOf(spec);
   if (!drawing) return undefined;
   let text: string;
@@ -78,9 +84,16 @@ function drawnOutline(call: Call, spec: string, option: string): Polygon | undef
       `${option}: ${drawing.file}: ${inEnglish(svgProblemSaid(read.problem))}`,
       read.problem,
     );
-  return drawing.size === undefined
-    ? centred(read.outline)
-    : sizedOutline(read.outline, sizeOf(drawing.size, option));
+  const outline =
+    drawing.size === undefined
+      ? centred(read.outline)
+      : sizedOutline(read.outline, sizeOf(drawing.size, option));
+  const [from, to] = [boundsOf(read.outline), boundsOf(outline)];
+  const [kx, ky] = [widthOf(to) / widthOf(from), heightOf(to) / heightOf(from)];
+  const holes = read.holes.map((hole) =>
+    hole.map(([x, y]): Point => [(x - from.left) * kx + to.left, (y - from.top) * ky + to.top]),
+  );
+  return { outline, holes };
 }
 
 export interface Named {
@@ -100,7 +113,7 @@ export function cuttersOf(call: Call): Named[] {
   const specs = call.options.cutter ?? [];
   if (specs.length === 0) throw new BadInput(`name a --cutter: ${CUTTER_HELP}`);
   return specs.map((spec) => {
-    const drawn = drawnOutline(call, spec, '--cutter');
+    const drawn = drawnShape(call, spec, '--cutter')?.outline;
     if (drawn) return { id: drawingOf(spec)!.file, spec, outline: drawn, acrossMm: largerSide(drawn) };
     const [id = '', size, ...rest] = spec.split(':');
     const cutter = cutterById(id.toLowerCase() === 'e' ? 'block-e' : id);
@@ -130,8 +143,8 @@ const SLICES: Record<
 export function sliceFrom(call: Call): Slice {
   const spec = call.options.slice?.[0];
   if (spec === undefined) throw new BadInput(`name a --slice: ${SLICE_HELP}`);
-  const drawn = drawnOutline(call, spec, '--slice');
-  if (drawn) return sliceOf(drawn);
+  const drawn = drawnShape(call, spec, '--slice');
+  if (drawn) return sliceOf(drawn.outline, drawn.holes);
   const [shape = '', size = ''] = spec.split(':');
   const known = Object.hasOwn(SLICES, shape) ? SLICES[shape]! : undefined;
   if (!known) throw new BadInput(`--slice: ${SLICE_HELP}`, { valid: Object.keys(SLICES) });

@@ -13,6 +13,7 @@ import {
 } from '../plan/index.js';
 import { cutterById, cutterOutline, sizedOutline } from './cutters/index.js';
 import { neckOf } from './neck.js';
+import { boundsOf, heightOf, moved, scaled, widthOf } from './outline.js';
 import type { NestRequest } from './nest/index.js';
 import {
   disc,
@@ -50,7 +51,7 @@ export function sliceFrom(slice: CutSlice): Slice {
     case 'wedge':
       return wedge(Math.min(slice.widthMm, 2 * slice.lengthMm), slice.lengthMm);
     case 'own':
-      return sliceOf(slice.outline);
+      return sliceOf(slice.outline, slice.holes);
   }
 }
 
@@ -114,6 +115,23 @@ export const ownCutter = (id: string, name: string, outline: Polygon, acrossMm: 
   acrossMm,
   want: null,
 });
+
+/** No slice is larger: what is drawn larger becomes so large. */
+const MOST_SLICE_MM = 1000;
+
+/** A drawing as the slice that is cut from, as large as it was drawn, with its holes. */
+export function ownSlice(name: string, outline: Polygon, holes: readonly Polygon[]): CutSlice {
+  const bounds = boundsOf(outline);
+  const k = Math.min(1, MOST_SLICE_MM / Math.max(widthOf(bounds), heightOf(bounds)));
+  const [x, y] = [(bounds.left + bounds.right) / 2, (bounds.top + bounds.bottom) / 2];
+  const about = (loop: Polygon) => kept(fewCorners(scaled(moved(loop, -x, -y), k)));
+  return {
+    shape: 'own',
+    name,
+    outline: about(outline),
+    ...(holes.length > 0 ? { holes: holes.map(about) } : {}),
+  };
+}
 
 /** The same cutter in another size. */
 export const resized = (cutter: CutCutter, acrossMm: number): CutCutter =>

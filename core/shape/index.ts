@@ -37,6 +37,7 @@ export {
   pieceCost,
   tasksOfCut,
   ownCutter,
+  ownSlice,
   proposedCut,
   resized,
   sliceFigures,

@@ -12,8 +12,11 @@ import {
   cutterOutline,
   heightOf,
   neckOf,
+  Nesting,
+  ownSlice,
   readSvg,
   ring,
+  sliceFrom,
   sliceAreaMm2,
   survives,
   svgOf,
@@ -269,5 +272,52 @@ describe('a cut', () => {
     const named = CATALOGUE.filter((component) => bodyOf(component.id) !== undefined);
     expect(named.length).toBeGreaterThan(30);
     expect(BODY_IDS.filter((food) => !known.has(food))).toEqual([]);
+  });
+});
+
+describe('a drawing with shapes within it', () => {
+  const svg = (inner: string) =>
+    `<svg xmlns="http://www.w3.org/2000/svg" width="100mm" height="80mm" viewBox="0 0 100 80"><path d="M0 0H100V80H0Z${inner}"/></svg>`;
+  const holesOf = (inner: string) => {
+    const read = readSvg(svg(inner));
+    if (!read.ok) throw new Error(JSON.stringify(read));
+    return read.holes;
+  };
+
+  test('has holes that lie wholly within it, each where it was drawn', () => {
+    const [hole, ...more] = holesOf('M10 10H30V40H10Z');
+    expect(more).toEqual([]);
+    const bounds = boundsOf(hole!);
+    expect([bounds.left, bounds.right, bounds.top, bounds.bottom].map(Math.round)).toEqual([
+      10, 30, -40, -10,
+    ]);
+  });
+
+  test.each([
+    ['over the edge', 'M90 10H120V40H90Z', 0],
+    ['in another', 'M10 10H60V60H10ZM20 20H30V30H20Z', 1],
+    ['over another', 'M10 10H60V60H10ZM50 50H80V70H50Z', 1],
+    ['apart', 'M10 10H30V30H10ZM50 50H80V70H50Z', 2],
+    ['crossing itself', 'M10 10L30 30L30 10L10 30Z', 0],
+  ])('%s: %s is %d', (_, inner, count) => {
+    expect(holesOf(inner)).toHaveLength(count);
+  });
+
+  test('as a slice it is so large, no cut lies in a hole, and its area lacks it', () => {
+    const read = readSvg(svg('M30 20H70V60H30Z'));
+    if (!read.ok) throw new Error('not read');
+    const slice = sliceFrom(ownSlice('frame', read.outline, read.holes));
+    expect(sliceAreaMm2(slice)).toBeCloseTo(100 * 80 - 40 * 40, 0);
+    const nesting = new Nesting({
+      slice,
+      cutters: [{ outline: cutterOutline(cutterById('disc')!, 14) }],
+      gapMm: 2,
+      marginMm: 2,
+      seed: 1,
+    });
+    while (!nesting.done && nesting.steps < 2000) nesting.step();
+    expect(nesting.best.pieces.length).toBeGreaterThan(8);
+    for (const { x, y } of nesting.best.pieces)
+      expect(Math.abs(x) < 20 + 8.9 && Math.abs(y) < 20 + 8.9).toBe(false);
   });
 });

@@ -1,7 +1,7 @@
 import { SaxesParser, type SaxesTagPlain } from 'saxes';
 import simplify from 'simplify-js';
 import svgpath from 'svgpath';
-import { areaOf, type Point, type Polygon } from '../geometry/index.js';
+import { areaOf, inside, type Point, type Polygon } from '../geometry/index.js';
 import type { Said } from '../words/index.js';
 import { boundsOf, heightOf, moved, oriented, widthOf } from './outline.js';
 
@@ -20,6 +20,8 @@ export type SvgRead =
   | {
       ok: true;
       outline: Polygon;
+      /** Closed shapes wholly within it that do not overlap: what a slice lacks. A cutter has none. */
+      holes: Polygon[];
       widthMm: number;
       heightMm: number;
       /** Outlines that were left out: inner and further ones. */ leftOut: number;
@@ -87,11 +89,52 @@ export function readSvg(text: string): SvgRead {
     const bounds = boundsOf(inMm);
     const [widthMm, heightMm] = [widthOf(bounds), heightOf(bounds)];
     if (Math.max(widthMm, heightMm) < TINY_MM) throw new Refused({ code: 'tiny' });
-    return { ok: true, outline: oriented(inMm), widthMm, heightMm, leftOut: loops.length - 1 };
+    const holes = holesIn(inMm, loops, largest, scale);
+    return {
+      ok: true,
+      outline: oriented(inMm),
+      holes,
+      widthMm,
+      heightMm,
+      leftOut: loops.length - 1,
+    };
   } catch (error) {
     if (error instanceof Refused) return { ok: false, problem: error.problem };
     throw error;
   }
+}
+
+const MOST_HOLES = 20;
+
+/** The largest shapes within the outline, apart from each other; what cannot be a hole is no reason to refuse a cutter. */
+function holesIn(outer: Polygon, loops: readonly Polygon[], largest: Polygon, scale: Scale): Polygon[] {
+  const within = (outline: Polygon, other: Polygon): boolean =>
+    outline.every(([x, y]) => inside(other, x, y)) && !outline.some((_, i) => crosses(outline, i, other));
+  const holes: Polygon[] = [];
+  for (const loop of [...loops].sort((a, b) => areaOf(b) - areaOf(a))) {
+    if (loop === largest || holes.length >= MOST_HOLES) continue;
+    let hole: Polygon;
+    try {
+      hole = cleaned(loop).map(([x, y]): Point => [x * scale[0], -y * scale[1]]);
+    } catch (error) {
+      if (error instanceof Refused) continue;
+      throw error;
+    }
+    const apart = holes.every(
+      (other) =>
+        !hole.some(([x, y]) => inside(other, x, y)) &&
+        !other.some(([x, y]) => inside(hole, x, y)) &&
+        !hole.some((_, i) => crosses(hole, i, other)),
+    );
+    if (apart && within(hole, outer)) holes.push(oriented(hole));
+  }
+  return holes;
+}
+
+/** Does a side of one outline cross the other? */
+function crosses(outline: Polygon, i: number, other: Polygon): boolean {
+  const [a, b] = [outline[i]!, outline[(i + 1) % outline.length]!];
+  return other.some((c, j) => crossing(a, b, c, other[(j + 1) % other.length]!) !== undefined);
 }
 
 // ------------------------------------------------------------------ the text
@@ -268,22 +311,26 @@ function cleaned(loop: Polygon): Polygon {
   return outline;
 }
 
+/** Where two sides cross within both; undefined where they do not. */
+function crossing(a: Point, b: Point, c: Point, d: Point): Point | undefined {
+  const [rx, ry, sx, sy] = [b[0] - a[0], b[1] - a[1], d[0] - c[0], d[1] - c[1]];
+  const across = rx * sy - ry * sx;
+  if (across === 0) return undefined;
+  const t = ((c[0] - a[0]) * sy - (c[1] - a[1]) * sx) / across;
+  const u = ((c[0] - a[0]) * ry - (c[1] - a[1]) * rx) / across;
+  const isWithin = t > 1e-9 && t < 1 - 1e-9 && u > 1e-9 && u < 1 - 1e-9;
+  return isWithin ? [a[0] + rx * t, a[1] + ry * t] : undefined;
+}
+
 /** Where an outline crosses itself; undefined where it does not. */
 export function crossingOf(outline: Polygon): Point | undefined {
   const n = outline.length;
-  for (let i = 0; i < n; i++) {
-    const [a, b] = [outline[i]!, outline[(i + 1) % n]!];
+  for (let i = 0; i < n; i++)
     for (let j = i + 2; j < n; j++) {
       if (i === 0 && j === n - 1) continue;
-      const [c, d] = [outline[j]!, outline[(j + 1) % n]!];
-      const [rx, ry, sx, sy] = [b[0] - a[0], b[1] - a[1], d[0] - c[0], d[1] - c[1]];
-      const across = rx * sy - ry * sx;
-      if (across === 0) continue;
-      const t = ((c[0] - a[0]) * sy - (c[1] - a[1]) * sx) / across;
-      const u = ((c[0] - a[0]) * ry - (c[1] - a[1]) * rx) / across;
-      if (t > 1e-9 && t < 1 - 1e-9 && u > 1e-9 && u < 1 - 1e-9) return [a[0] + rx * t, a[1] + ry * t];
+      const at = crossing(outline[i]!, outline[(i + 1) % n]!, outline[j]!, outline[(j + 1) % n]!);
+      if (at) return at;
     }
-  }
   return undefined;
 }
 

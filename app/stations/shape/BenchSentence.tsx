@@ -1,9 +1,20 @@
-import { useMemo } from 'react';
+import { useMemo, useState } from 'react';
 import { formatFineLength, type UnitSystem } from '../../../core/measure/index.js';
 import { OFFCUTS, planLarder, type CutSlice, type Offcuts, type Plan } from '../../../core/plan/index.js';
-import { bodyOf, type UsualSlice } from '../../../core/shape/index.js';
+import {
+  bodyOf,
+  ownSlice,
+  readSvg,
+  svgProblemSaid,
+  usualSliceOf,
+  type UsualSlice,
+} from '../../../core/shape/index.js';
+import { speak } from '../../../core/words/index.js';
 import { useSettings } from '../../store/settings.js';
-import { Choice, KeptNumber, Tick } from '../../ui/Fields.js';
+import { useSpeech } from '../../store/useSpeech.js';
+import { Choice, KeptNumber, Tick, Wrong } from '../../ui/Fields.js';
+import { Button } from '../../ui/kit/Button.js';
+import { FileButton } from '../../ui/kit/FileButton.js';
 import { Combobox } from '../../ui/kit/Combobox.js';
 import { OpenWord } from '../../ui/kit/Popover.js';
 import { t } from '../../words/index.js';
@@ -162,9 +173,43 @@ function SliceWord({ bench }: { bench: Bench }) {
           onKeep={(value) => bend({ slice: { ...slice, [side]: value } as CutSlice })}
         />
       ))}
+      <OwnSlice bench={bench} />
     </OpenWord>
   );
 }
+
+/** A drawing as the slice: its outline, and the shapes within it as holes. */
+function OwnSlice({ bench }: { bench: Bench }) {
+  const [wrong, setWrong] = useState<string | null>(null);
+  const speech = useSpeech();
+  const read = async (file: File): Promise<void> => {
+    const drawing = readSvg(file.size > MOST_BYTES ? '' : await file.text());
+    setWrong(drawing.ok ? null : `${file.name}: ${speak(svgProblemSaid(drawing.problem), speech)}`);
+    if (!drawing.ok) return;
+    const name = file.name.replace(/\.svg$/i, '').slice(0, 60) || t('Drawing');
+    bench.bend({ slice: ownSlice(name, drawing.outline, drawing.holes) });
+  };
+  const { slice } = bench.shown;
+  return (
+    <div className="mt-2">
+      <FileButton
+        words={t('A slice of your own')}
+        label={t('A drawing of the slice (SVG), true size; shapes within it are holes')}
+        accept=".svg,image/svg+xml"
+        size="small"
+        onFile={(file) => void read(file)}
+      />
+      {slice.shape === 'own' && (
+        <Button look="link" onClick={() => bench.bend({ slice: usualSliceOf(bench.component.id).slice })}>
+          {t('The slice that a shop gives')}
+        </Button>
+      )}
+      {wrong && <Wrong>{wrong}</Wrong>}
+    </div>
+  );
+}
+
+const MOST_BYTES = 2_000_000;
 
 function Distances({ bench }: { bench: Bench }) {
   const units = useSettings((settings) => settings.units);

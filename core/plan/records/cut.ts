@@ -16,7 +16,12 @@ const cutSliceSchema = z.discriminatedUnion('shape', [
   z.strictObject({ shape: z.literal('rect'), lengthMm: side, widthMm: side }),
   z.strictObject({ shape: z.literal('loaf'), widthMm: side, heightMm: side }),
   z.strictObject({ shape: z.literal('wedge'), widthMm: side, lengthMm: side }),
-  z.strictObject({ shape: z.literal('own'), name: text(60), outline }),
+  z.strictObject({
+    shape: z.literal('own'),
+    name: text(60),
+    outline,
+    holes: z.array(outline).max(20).optional(),
+  }),
 ]);
 export type CutSlice = z.infer<typeof cutSliceSchema>;
 
