@@ -76,13 +76,16 @@ const VIEWS = {
     await station(page, 'shape');
     await page.getByRole('radio', { name: 'Window' }).click();
   },
-  lay: (page) => station(page, 'lay'),
-  near: async (page) => {
-    await station(page, 'lay');
+  motif: async (page) => {
+    await station(page, 'shape');
+    await page.getByRole('radio', { name: 'Motif' }).click();
     await page.locator('main image').first().waitFor();
-    await page.mouse.move(590, 400);
-    await page.mouse.wheel(0, -220);
+    await page.getByRole('button', { name: /^Lay it on/ }).click();
+    await page.getByText('It lies on').waitFor();
+    await station(page, 'lay');
+    await page.waitForTimeout(1500);
   },
+  lay: (page) => station(page, 'lay'),
   table: async (page) => {
     await page.goto(base);
     await press(page, 'Another demo');

@@ -1,4 +1,5 @@
 import type { Finding } from '../../core/check/index.js';
+import { pointOn } from '../../core/lay/index.js';
 import type { LaidElement, Plan, Surface } from '../../core/plan/index.js';
 import { useSession } from '../store/session.js';
 import { boardScale } from './BoardImage.js';
@@ -50,8 +51,8 @@ export function SlipFlags({
         .map(({ e: element, number, up }) => (
           <NumberFlag
             key={`${number} ${element.id}`}
-            x={element.x * scale}
-            y={element.y * scale}
+            x={pointOn(element).x * scale}
+            y={pointOn(element).y * scale}
             number={number}
             up={up}
           />

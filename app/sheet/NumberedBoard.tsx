@@ -1,4 +1,5 @@
 import type { ComponentId } from '../../core/catalogue/index.js';
+import { pointOn } from '../../core/lay/index.js';
 import { surfaceSize } from '../../core/picture/index.js';
 import type { LaidElement, Plan, Surface } from '../../core/plan/index.js';
 import { useBoardUrl } from '../ui/pictures.js';
@@ -17,7 +18,7 @@ export function numbersOf(
 ): { x: number; y: number; number: number }[] {
   return elements.flatMap((element) => {
     const at = order.indexOf(element.componentId);
-    return at < 0 ? [] : [{ x: element.x, y: element.y, number: at + 1 }];
+    return at < 0 ? [] : [{ ...pointOn(element), number: at + 1 }];
   });
 }
 

@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import { areaOf, hypot2, inside, outlineOfPiece, type Polygon } from '../geometry/index.js';
-import { laySurface, motifAlone } from '../lay/index.js';
+import { laySurface, motifAlone, pointOn } from '../lay/index.js';
 import { applyCommand, planLarder, type Motif, type Plan, type SingleCommand } from '../plan/index.js';
 import {
   borderSpots,
@@ -268,6 +268,17 @@ describe('a motif that is laid', () => {
     const again = laySurface(moved.plan, surface, 7);
     const kept = again.elements.find(({ id: one }) => one === fill.id)!;
     expect([kept.x, kept.y]).toEqual([fill.x + 20, fill.y - 10]);
+  });
+
+  test('a number of it stands on one of its pieces', () => {
+    const crescent = laySurface(laid(start, heart({ cutter: 'crescent' })), surface, 1);
+    for (const element of crescent.elements.filter(({ motif }) => motif)) {
+      const { x, y } = pointOn(element);
+      const near = Math.min(
+        ...element.pieces.map(([dx, dy]) => hypot2(element.x + dx - x, element.y + dy - y)),
+      );
+      expect(near).toBeLessThan(0.01);
+    }
   });
 
   test('by itself it is as it will lie, about its middle', () => {

@@ -30,3 +30,14 @@ function outlinesOf(element: LaidElement, component: Component): readonly (reado
     ),
   );
 }
+
+/**
+ * Where a flag or a number of an element stands. All parts of a motif have one middle, and a crescent's lies beside it:
+ * there it is a piece of the element itself.
+ */
+export function pointOn({ motif, x, y, angle, pieces }: LaidElement): { x: number; y: number } {
+  const piece = pieces[Math.floor(pieces.length / 2)];
+  if (motif === undefined || !piece) return { x, y };
+  const [c, s] = [Math.cos((angle * Math.PI) / 180), Math.sin((angle * Math.PI) / 180)];
+  return { x: x + piece[0] * c - piece[1] * s, y: y + piece[0] * s + piece[1] * c };
+}

@@ -1,4 +1,5 @@
 import { useRef, useState, type KeyboardEvent, type PointerEvent } from 'react';
+import { pointOn } from '../../../core/lay/index.js';
 import { planLarder, type LaidElement, type Plan, type Surface } from '../../../core/plan/index.js';
 import { boardScale } from '../../plate/BoardImage.js';
 import { Pick } from '../../plate/Pick.js';
@@ -86,8 +87,8 @@ export function Handles({
         .map((element) => (
           <Flag
             key={element.id}
-            x={element.x + (drag?.id === element.id ? drag.dx : 0)}
-            y={element.y + (drag?.id === element.id ? drag.dy : 0)}
+            x={pointOn(element).x + (drag?.id === element.id ? drag.dx : 0)}
+            y={pointOn(element).y + (drag?.id === element.id ? drag.dy : 0)}
             k={1 / scale}
             pinned={element.pinned}
           />
