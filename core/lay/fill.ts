@@ -1,4 +1,5 @@
 import type { Random } from '../measure/index.js';
+import { areaOf, hypot2, outlineOfPiece, type Point } from '../geometry/index.js';
 import type { Grid } from './grid.js';
 import type { Part } from './parts.js';
 
@@ -15,27 +16,64 @@ export interface Laid {
 
 const EVENING = 9;
 
+/** The lower layer of a heap lies so near that each piece has this much of its own area; the rest lies on the inner part. */
+const ROOM_EACH = 1.06;
+const LEAST_BELOW = 0.55;
+const INNER = 0.55;
+/** Fewer pieces than this are no heap. */
+const LEAST_HEAPED = 12;
+
 /**
- * Loose pieces, exactly as many as the plan has, spread evenly over the region: Lloyd's method (1982) on its cells,
- * then a little unrest so that it does not read as a lattice.
+ * Loose pieces, exactly as many as the plan has, as a heap: a lower layer spread evenly over the region, what has no room in
+ * it on the middle, and a little unrest so that it does not read as a lattice. From the edge to the middle, as they are laid.
  */
 export function fillLoose(part: Part, cells: readonly number[], grid: Grid, random: Random): Laid[] {
-  const n = part.pieces;
   if (cells.length === 0) return [];
-  const xs = cells.map((cell) => grid.xOf(cell % grid.columns));
-  const ys = cells.map((cell) => grid.yOf(floor(cell / grid.columns)));
+  const points = cells.map((cell): Point => [
+    grid.xOf(cell % grid.columns),
+    grid.yOf(floor(cell / grid.columns)),
+  ]);
+  const middle = meanOf(points);
+  const far = ([x, y]: Point): number => hypot2(x - middle[0], y - middle[1]);
+  const inward = (a: Point, b: Point): number => far(b) - far(a);
+  const areaEach = areaOf(outlineOfPiece(part.fact, 0));
+  const room = round((cells.length * grid.stepMm * grid.stepMm) / (ROOM_EACH * areaEach));
+  const fits = max(room, part.pieces < LEAST_HEAPED ? part.pieces : round(part.pieces * LEAST_BELOW));
+  const below = max(1, min(part.pieces, fits));
+  const inner = points.toSorted((a, b) => far(a) - far(b)).slice(0, max(1, round(points.length * INNER)));
+  const laid = [
+    ...spreadOver(points, below, random).sort(inward),
+    ...spreadOver(inner, part.pieces - below, random).sort(inward),
+  ];
+  const unrest = min(part.fact.lengthMm, part.fact.widthMm) * 0.08;
+  const lean = random.range(0, 360);
+  const elongated = part.fact.lengthMm > part.fact.widthMm * 1.7;
+  return laid.map(([x, y]) => ({
+    x: x + random.range(-unrest, unrest),
+    y: y + random.range(-unrest, unrest),
+    // long pieces lie roughly one way, as a hand drops them
+    angle: elongated ? lean + random.range(-38, 38) : random.range(0, 360),
+  }));
+}
+
+const meanOf = (points: readonly Point[]): Point => [
+  points.reduce((sum, [x]) => sum + x, 0) / points.length,
+  points.reduce((sum, [, y]) => sum + y, 0) / points.length,
+];
+
+/** So many places, each in the middle of its share of the points: Lloyd's method (1982). */
+function spreadOver(points: readonly Point[], n: number, random: Random): Point[] {
   const px = new Float64Array(n);
   const py = new Float64Array(n);
   for (let i = 0; i < n; i++) {
-    const k = random.int(cells.length);
-    px[i] = xs[k]! + random.range(-2, 2);
-    py[i] = ys[k]! + random.range(-2, 2);
+    const [x, y] = points[random.int(points.length)]!;
+    px[i] = x + random.range(-2, 2);
+    py[i] = y + random.range(-2, 2);
   }
   const sum = new Float64Array(n * 3);
-  for (let round = 0; round < EVENING; round++) {
+  for (let turn = 0; turn < EVENING && n > 0; turn++) {
     sum.fill(0);
-    for (let k = 0; k < cells.length; k++) {
-      const [x, y] = [xs[k]!, ys[k]!];
+    for (const [x, y] of points) {
       let best = 0;
       let least = FAR;
       for (let i = 0; i < n; i++) {
@@ -58,15 +96,7 @@ export function fillLoose(part: Part, cells: readonly number[], grid: Grid, rand
       py[i] = sum[i * 3 + 1]! / count;
     }
   }
-  const unrest = min(part.fact.lengthMm, part.fact.widthMm) * 0.08;
-  const lean = random.range(0, 360);
-  const elongated = part.fact.lengthMm > part.fact.widthMm * 1.7;
-  return Array.from({ length: n }, (_, i) => ({
-    x: px[i]! + random.range(-unrest, unrest),
-    y: py[i]! + random.range(-unrest, unrest),
-    // long pieces lie roughly one way, as a hand drops them
-    angle: elongated ? lean + random.range(-38, 38) : random.range(0, 360),
-  }));
+  return Array.from({ length: n }, (_, i): Point => [px[i]!, py[i]!]);
 }
 
 /** A slice's row is this much narrower than the slice is long, so that rows lap. */

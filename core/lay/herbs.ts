@@ -23,7 +23,7 @@ export function layHerbs(
     if (part.pinned) return [{ ...part.pinned }];
     const at = bestPlace(grid, cover, hard, used, random);
     used.push(at);
-    const angle = round(random.range(0, 360));
+    const angle = turned(at, hard, random);
     const outline = placed(
       pieceOutline(part.fact.piece, part.fact.lengthMm, part.fact.widthMm),
       at.x,
@@ -57,6 +57,26 @@ const TRIES = 160;
 /** Sprigs nearer than this to each other look like a bunch. */
 const APART_MM = 70;
 
+/** So near to a bowl or a cheese a sprig is tucked half under it. */
+const AT_FOOT_MM = 22;
+const LEAN = 35;
+
+/** At the foot of something it points away from it; elsewhere as it falls. */
+function turned(at: { x: number; y: number }, hard: readonly (readonly Point[])[], random: Random): number {
+  let [near, mx, my] = [AT_FOOT_MM, 0, 0];
+  for (const outline of hard) {
+    const d = min(...outline.map(([x, y]) => hypot2(x - at.x, y - at.y)));
+    if (d >= near) continue;
+    near = d;
+    mx = outline.reduce((sum, [x]) => sum + x, 0) / outline.length;
+    my = outline.reduce((sum, [, y]) => sum + y, 0) / outline.length;
+  }
+  const any = random.range(0, 360);
+  if (near === AT_FOOT_MM) return round(any);
+  const away = (Math.atan2(at.y - my, at.x - mx) * 180) / Math.PI;
+  return round((away + (any / 180 - 1) * LEAN + 360) % 360);
+}
+
 function bestPlace(
   grid: Grid,
   cover: Uint16Array,
@@ -80,7 +100,7 @@ function bestPlace(
     const near = min(APART_MM, ...used.map((u) => hypot2(u.x - at.x, u.y - at.y)));
     let score = near / APART_MM + (cover[c] === 0 ? 1.2 : 0);
     const foot = min(60, ...hard.flat().map(([x, y]) => hypot2(x - at.x, y - at.y)));
-    score += foot > 4 && foot < 20 ? 0.5 : 0;
+    score += foot > 2 && foot < AT_FOOT_MM ? 0.9 : 0;
     if (score > most) [best, most] = [at, score];
   }
   return best;

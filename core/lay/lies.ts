@@ -4,6 +4,7 @@ import { outlineOfPiece, placed, type Point } from '../geometry/index.js';
 
 /** Elements from here on stand hard: a bowl, a wheel, a wedge is its own outline. */
 export const HARD_LAYER = 4;
+export const HERB_LAYER = 6;
 
 const known = new WeakMap<LaidElement, readonly (readonly Point[])[]>();
 
@@ -40,4 +41,17 @@ export function pointOn({ motif, x, y, angle, pieces }: LaidElement): { x: numbe
   if (motif === undefined || !piece) return { x, y };
   const [c, s] = [Math.cos((angle * Math.PI) / 180), Math.sin((angle * Math.PI) / 180)];
   return { x: x + piece[0] * c - piece[1] * s, y: y + piece[0] * s + piece[1] * c };
+}
+
+/** Runs and heaps: what of them is higher was laid later. */
+const SOFT_LAYER = 2;
+
+/** Sprigs lie on food, half under bowls and cheeses. */
+const TUCKED = HARD_LAYER - 0.5;
+
+/** How high up an element lies, from the bottom: soft food by the height of its form, then motifs, herbs, what stands. */
+export function stackOf(element: LaidElement, component: Component | undefined): number {
+  if (element.layer === HERB_LAYER) return TUCKED;
+  if (element.layer > SOFT_LAYER || !component) return element.layer;
+  return Math.min(SOFT_LAYER + 0.99, 1 + (formOf(component, element.form)?.heightMm ?? 0) / 50);
 }

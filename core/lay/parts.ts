@@ -33,12 +33,32 @@ export interface Part {
   pinned: LaidElement | undefined;
 }
 
-/** A soft food that would take more of the board than this is split, so that several sides reach it. */
-const SPLIT_TWO = 0.05;
-const SPLIT_THREE = 0.1;
+/** A pile of a soft food has no more than so many grams (sense, section 2), or so much ground as a run or as a heap (notes on laying). */
+const MOST_PILE_G = 160;
+const MOST_RUN_CM2 = 80;
+const MOST_HEAP_CM2 = 56;
+/** Fewer pieces than this are one pile, and a pile has at least so much ground: less reads as a crumb. */
+const LEAST_PIECES = 3;
+const LEAST_PILE_CM2 = 15;
+/** On a surface with less ground than this each food has one place: a box, a child's plate. */
+const LEAST_SHARED_CM2 = 450;
 /** Uneven splits look laid by hand. */
-const TWO = [0.6, 0.4];
-const THREE = [0.43, 0.33, 0.24];
+const SHARES: Readonly<Record<'run' | 'heap', readonly (readonly number[])[]>> = {
+  run: [[1], [0.63, 0.37], [0.5, 0.29, 0.21]],
+  heap: [[1], [0.6, 0.4], [0.44, 0.32, 0.24]],
+};
+
+/** In how many piles a food lies, so that several sides reach it and none is a field of it. */
+function pilesOf(massG: number, groundCm2: number, pieces: number, isRun: boolean, areaCm2: number): number {
+  if (areaCm2 < LEAST_SHARED_CM2) return 1;
+  const wanted = Math.max(
+    2,
+    Math.ceil(massG / MOST_PILE_G),
+    Math.round(groundCm2 / (isRun ? MOST_RUN_CM2 : MOST_HEAP_CM2)),
+  );
+  const room = Math.min(Math.floor(pieces / LEAST_PIECES), Math.floor(groundCm2 / LEAST_PILE_CM2));
+  return Math.max(1, Math.min(SHARES.run.length, wanted, room));
+}
 
 /** Everything of lot 0 on one surface, as parts; a food that nobody knows is left out and Check says so. */
 export function partsOf(plan: Plan, surface: Surface, areaCm2: number): Part[] {
@@ -95,13 +115,9 @@ function split(
       .slice(0, MOST_STANDING)
       .map((bowl) => part(bowl.n, bowl.pieces, bowl.massG));
   if (FORMS[fact.form].lies === 'alone') return even(placement, part);
-  const share = placement.massG / fact.gPerCm2 / areaCm2;
-  const shares =
-    placement.pieces >= 9 && share > SPLIT_THREE
-      ? THREE
-      : placement.pieces >= 6 && share > SPLIT_TWO
-        ? TWO
-        : [1];
+  const isRun = FORMS[fact.form].lies === 'run';
+  const piles = pilesOf(placement.massG, placement.massG / fact.gPerCm2, placement.pieces, isRun, areaCm2);
+  const shares = SHARES[isRun ? 'run' : 'heap'][piles - 1]!;
   let left = placement.pieces;
   return shares.map((share, i) => {
     const pieces = i === shares.length - 1 ? left : Math.max(1, Math.round(placement.pieces * share));

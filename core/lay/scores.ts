@@ -4,7 +4,7 @@ import { planLarder, type LaidElement, type Plan, type Surface } from '../plan/i
 import { convexOverlap } from '../geometry/index.js';
 import { forCellsIn, gridOver, servingGround, type Grid } from './grid.js';
 import { colourApart, goTogether, isCrisp, isWet } from './neighbours.js';
-import { HARD_LAYER, lies } from './lies.js';
+import { HARD_LAYER, HERB_LAYER, lies, stackOf } from './lies.js';
 import { borders } from './relabel.js';
 
 /** What a layout is judged by, read off its elements as they lie, dragged ones included. */
@@ -25,7 +25,6 @@ const MIN_BORDER_MM = 20;
 const NOBODY = -1;
 /** Bare cells up to so many steps from food belong to it: a crumb's gap does not part two neighbours. */
 const REACH_STEPS = 2;
-export const HERB_LAYER = 6;
 
 /** Do hard elements overlap, as a stylist may have dragged them? Pairs of their ids. */
 export function hardOverlaps(elements: readonly LaidElement[]): [string, string][] {
@@ -103,11 +102,11 @@ function neighbours(grid: Grid, owner: Int16Array, foods: readonly Food[]): [Com
 function pairsOf(larder: Larder, surface: Surface, elements: readonly LaidElement[]) {
   const foods = [...elements]
     .filter((element) => element.layer < HERB_LAYER)
-    .sort((a, b) => a.layer - b.layer)
     .flatMap((element): Food[] => {
       const component = larder.get(element.componentId);
       return component ? [{ element, component }] : [];
-    });
+    })
+    .sort((a, b) => stackOf(a.element, a.component) - stackOf(b.element, b.component));
   const grid = gridOver(servingGround(surface), STEP_MM);
   const owner = ownersOf(grid, foods);
   return { foods, grid, owner, pairs: neighbours(grid, owner, foods) };

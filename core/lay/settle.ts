@@ -54,6 +54,33 @@ function drawIn(ground: readonly Point[], outline: readonly Point[], reach: numb
   }
 }
 
+/** What stops so near to the rim is pressed to it, and leans over by this: a bare ring reads as a board too large. */
+const NEAR_RIM_MM = 11;
+const OVER_RIM_MM = 1;
+
+/** Moves pieces that stop just short of the (convex) ground's edge out to it. */
+function pressToRim(ground: readonly Point[], filled: readonly Filled[]): void {
+  for (const { part, pieces } of filled) {
+    if (part.pinned) continue;
+    pieces.forEach((laid, n) => {
+      const points = placed(outlineOfPiece(part.fact, n), laid.x, laid.y, laid.angle);
+      let [short, outX, outY] = [FAR, 0, 0];
+      for (let i = 0; i < ground.length; i++) {
+        const [x1, y1] = ground[i]!;
+        const [x2, y2] = ground[(i + 1) % ground.length]!;
+        const length = hypot2(x2 - x1, y2 - y1) || 1;
+        const [nx, ny] = [-(y2 - y1) / length, (x2 - x1) / length];
+        let inward = FAR;
+        for (const [x, y] of points) inward = min(inward, (x - x1) * nx + (y - y1) * ny);
+        if (inward < short) [short, outX, outY] = [inward, -nx, -ny];
+      }
+      if (short <= 0 || short > NEAR_RIM_MM) return;
+      laid.x += outX * (short + OVER_RIM_MM);
+      laid.y += outY * (short + OVER_RIM_MM);
+    });
+  }
+}
+
 /** How many pieces hide each cell, counted on from `cover`. */
 export function coverCount(
   grid: Grid,
@@ -112,6 +139,7 @@ export function settle(
   homes: Int16Array,
   partIndex: ReadonlyMap<Part, number>,
 ): number {
+  pressToRim(ground, filled);
   keepInside(ground, filled);
   // what is pinned hides the same cells in every round
   const still = coverCount(

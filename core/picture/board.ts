@@ -2,6 +2,8 @@ import { formOf, usualForm, type Component, type FormFact, type Larder } from '.
 import { createRandom, seedOf } from '../measure/index.js';
 import { planLarder, type LaidElement, type Plan, type Surface } from '../plan/index.js';
 import { closed, darker, smooth, type Brush } from './brush.js';
+import { HARD_LAYER, lies, stackOf } from '../lay/index.js';
+import { signedArea } from '../geometry/index.js';
 import { drawSurface, surfaceOutline, surfaceSize } from './boards.js';
 import type { Pen } from './pen.js';
 import { bowlOf } from './recipes/bowl.js';
@@ -132,6 +134,22 @@ function underlay(pen: Pen, element: LaidElement, component: Component): void {
   else pen.path(smooth(element.outline), { fill: colour, stroke: colour, width: 5 });
 }
 
+const SHADOW = '#1c0b02';
+/** A pile's shadow falls so far of its height to the right and down, and no farther than a thumb's width. */
+const [SHADOW_X, SHADOW_Y, MOST_SHADOW_MM] = [0.14, 0.22, 9];
+
+/** One shadow of a whole pile on what lies under it: it turns patches into heaps. */
+function pileShadow(pen: Pen, element: LaidElement, component: Component): void {
+  const fact = formOf(component, element.form);
+  if (!fact || element.layer >= HARD_LAYER || element.pieces.length < 2) return;
+  const fall = (share: number): number => Math.min(MOST_SHADOW_MM, share * fact.heightMm);
+  // one path of many loops, all drawn the same way round, is one shadow
+  const d = lies(element, component)
+    .map((outline) => closed(signedArea(outline) < 0 ? [...outline].reverse() : outline))
+    .join('');
+  pen.group(fall(SHADOW_X), fall(SHADOW_Y), 0, () => pen.path(d, { fill: SHADOW, opacity: 0.3 }));
+}
+
 export interface DrawOptions {
   /** By an element's id; one that is not named is shown in full. */
   showing?: ReadonlyMap<string, Showing>;
@@ -154,10 +172,12 @@ export function drawBoard(
   });
   drawLane(pen, surface, elements);
   for (const { e: element, component } of known) if (!element.motif) underlay(pen, element, component);
-  for (const { e: element, component } of [...known].sort((a, b) => a.e.layer - b.e.layer)) {
+  const stacked = [...known].sort((a, b) => stackOf(a.e, a.component) - stackOf(b.e, b.component));
+  for (const { e: element, component } of stacked) {
     const showing = options.showing?.get(element.id) ?? 'full';
     const drawn = (): void => {
       if (element.motif) underlay(pen, element, component);
+      pileShadow(pen, element, component);
       drawElement(pen, element, component);
     };
     pen.group(0, 0, 0, drawn, {

@@ -3,8 +3,8 @@ import { describe, expect, test } from '@jest/globals';
 import { formatHex, parse } from 'culori';
 import { CATALOGUE, usualForm } from '../catalogue/index.js';
 import { createRandom } from '../measure/index.js';
-import { layPlan } from '../lay/index.js';
-import type { Plan } from '../plan/index.js';
+import { layPlan, stackOf } from '../lay/index.js';
+import { planLarder, type Plan } from '../plan/index.js';
 import { lies, planWith } from '../testing/plans.js';
 import { blob, closed, dots, mix, paler, smooth, speckle } from './brush.js';
 import { boardSvg, drawPiece, portraitSvg, SvgSink } from './index.js';
@@ -177,7 +177,11 @@ describe('the board', () => {
 
   test('draws every laid element, hard things over heaps, in true millimetres', () => {
     const order = [...svg.matchAll(/data-element="([^"]+)"/g)].map((match) => match[1]!);
-    const layer = (id: string) => plan.layout[0]!.elements.find((element) => element.id === id)!.layer;
+    const larder = planLarder(plan);
+    const layer = (id: string) => {
+      const element = plan.layout[0]!.elements.find((element) => element.id === id)!;
+      return stackOf(element, larder.get(element.componentId));
+    };
     expect(order).toHaveLength(plan.layout[0]!.elements.length);
     order.slice(1).forEach((id, i) => expect(layer(id)).toBeGreaterThanOrEqual(layer(order[i]!)));
     expect(svg).toMatch(/width="428mm"/);

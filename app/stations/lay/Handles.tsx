@@ -1,5 +1,5 @@
 import { useRef, useState, type KeyboardEvent, type PointerEvent } from 'react';
-import { pointOn } from '../../../core/lay/index.js';
+import { pointOn, stackOf } from '../../../core/lay/index.js';
 import { planLarder, type LaidElement, type Plan, type Surface } from '../../../core/plan/index.js';
 import { boardScale } from '../../plate/BoardImage.js';
 import { Pick } from '../../plate/Pick.js';
@@ -65,7 +65,8 @@ export function Handles({
   const larder = planLarder(plan);
   // however near the board is looked at
   const toMm = (px: number): number => px / (svg.current?.getScreenCTM()?.a ?? scale);
-  const ordered = [...elements].sort((a, b) => a.layer - b.layer);
+  const up = (element: LaidElement): number => stackOf(element, larder.get(element.componentId));
+  const ordered = [...elements].sort((a, b) => up(a) - up(b));
   return (
     <g ref={svg} transform={`scale(${scale})`} className="stepped:invisible">
       {ordered.map((element) => (

@@ -13,6 +13,7 @@ const GROUPS = [
   [t('Bowls and large cheeses'), (element: LaidElement) => element.layer === 4],
   [t('Runs and fans'), (element: LaidElement) => element.layer === 1],
   [t('Heaps'), (element: LaidElement) => element.layer === 2],
+  [t('Motifs'), (element: LaidElement) => element.motif !== undefined],
   [t('Herbs'), (element: LaidElement) => element.layer === 6],
 ] as const;
 
