@@ -1,6 +1,6 @@
 import { FORMS, formOf, homeMadeId, type Component, type FormFact, type FormId } from '../catalogue/index.js';
 import type { Piece } from '../geometry/index.js';
-import type { Command, OwnRecipe, Plan, SurfaceId } from '../plan/index.js';
+import type { Command, OwnRecipe, Placement, Plan, SurfaceId } from '../plan/index.js';
 import type { CutId, Section } from '../shape/index.js';
 import { inLots, lessBy } from './cut-outs.js';
 import { grams, idWith, layMade, short } from './making.js';
@@ -59,9 +59,19 @@ function ownForm(cut: CutId, form: FormId, found: Section): FormFact {
   };
 }
 
+/** So many pieces of a fruit or vegetable cut so. */
+interface CutFruit {
+  plan: Plan;
+  food: Component;
+  cut: CutId;
+  found: Section;
+  pieces: number;
+  surfaceId: SurfaceId;
+}
+
 /**
- * So many pieces of a fruit or vegetable cut so on a surface, in the form that the larder has or as a food of the plan's
- * own. What lay there of it becomes as much less. Undefined for a hollowed bowl.
+ * Cut fruit on a surface, in the form that the larder has or as a food of the plan's own. What lay there of it becomes as
+ * much less. Undefined for a hollowed bowl.
  */
 export function layCutFruit(
   plan: Plan,
@@ -73,44 +83,50 @@ export function layCutFruit(
 ): Command | undefined {
   const [form] = FORMS_OF_CUT[cut];
   if (!form) return undefined;
-  const there = plan.placements.filter(
+  const known = formOf(food, form);
+  const asked = { plan, food, cut, found, pieces, surfaceId };
+  return known ? inKnownForm(asked, known) : asOwnFood(asked, ownForm(cut, form, found));
+}
+
+const thereOf = ({ plan, food, surfaceId }: CutFruit): Placement[] =>
+  plan.placements.filter(
     (placement) => placement.componentId === food.id && placement.surfaceId === surfaceId,
   );
-  const known = formOf(food, form);
-  if (known) {
-    const others = there.filter((placement) => placement.form !== form);
-    const massG = pieces * known.pieceG;
-    const cutG = there.reduce((sum, p) => sum + (p.form === form ? p.massG : 0), 0);
-    return {
-      name: 'together',
-      label: 'lay it cut',
-      commands: [
-        {
-          name: 'place',
-          componentId: food.id,
-          surfaceId,
-          placements: [
-            ...(massG === cutG ? others : lessBy(plan, food, others, massG - cutG)),
-            ...inLots(
-              placementsOf({
-                plan,
-                component: food,
-                fact: known,
-                surfaceId,
-                massG,
-                contained: there[0]?.contained ?? false,
-              }),
-              pieces,
-              known.pieceG,
-            ),
-          ],
-        },
-      ],
-    };
-  }
-  const fact = ownForm(cut, form, found);
+
+function inKnownForm(asked: CutFruit, fact: FormFact): Command {
+  const { plan, food, pieces, surfaceId } = asked;
+  const there = thereOf(asked);
+  const others = there.filter(({ form }) => form !== fact.form);
+  const massG = pieces * fact.pieceG;
+  const cutG = there.reduce((sum, p) => sum + (p.form === fact.form ? p.massG : 0), 0);
+  const contained = there[0]?.contained ?? false;
+  const shaped = placementsOf({ plan, component: food, fact, surfaceId, massG, contained });
+  return {
+    name: 'together',
+    label: 'lay it cut',
+    commands: [
+      {
+        name: 'place',
+        componentId: food.id,
+        surfaceId,
+        placements: [
+          ...(massG === cutG ? others : lessBy(plan, food, others, massG - cutG)),
+          ...inLots(shaped, pieces, fact.pieceG),
+        ],
+      },
+    ],
+  };
+}
+
+function recipeOfCut({ food, cut, found, pieces }: CutFruit, fact: FormFact): OwnRecipe {
   const massG = grams(pieces * fact.pieceG);
-  const recipe: OwnRecipe = {
+  const name = short(food.name);
+  const steps = [
+    `Wash it, cut ${pieces} pieces`,
+    ...(found.drainMin > 0 ? [`drain them ${found.drainMin} minutes on paper`] : []),
+    ...(found.browns ? ['turn them in water with lemon'] : []),
+  ];
+  return {
     id: idWith(cut, food.id),
     name: `${food.name.split(',')[0]!}, ${CUT_NAMES[cut]}`.slice(0, 60),
     family: food.family,
@@ -120,15 +136,21 @@ export function layCutFruit(
     waitMin: found.drainMin,
     keepsH: found.browns ? BROWNS_H : KEEPS_CUT_H,
     holdOut: food.holdOut,
-    steps: `Wash it, cut ${pieces} pieces${found.drainMin > 0 ? `, drain them ${found.drainMin} minutes on paper` : ''}${found.browns ? ', turn them in water with lemon' : ''}. ${short(food.name)[0]!.toUpperCase()}${short(food.name).slice(1)} as late as it allows.`,
+    steps: `${steps.join(', ')}. Cut the ${name} as late as it allows.`,
     serves: fact,
   };
-  const made = layMade(recipe, surfaceId, form, pieces, 'lay it cut');
+}
+
+function asOwnFood(asked: CutFruit, fact: FormFact): Command | undefined {
+  const { plan, food, pieces, surfaceId } = asked;
+  const recipe = recipeOfCut(asked, fact);
+  const made = layMade(recipe, surfaceId, fact.form, pieces, 'lay it cut');
   if (made.name !== 'together') return undefined;
   const madeId = homeMadeId(recipe);
   const laidG = plan.placements
     .filter(({ componentId, surfaceId: on }) => componentId === madeId && on === surfaceId)
     .reduce((sum, placement) => sum + placement.massG, 0);
+  const there = thereOf(asked);
   return {
     ...made,
     commands: [
@@ -137,7 +159,7 @@ export function layCutFruit(
         name: 'place',
         componentId: food.id,
         surfaceId,
-        placements: massG === laidG ? there : lessBy(plan, food, there, massG - laidG),
+        placements: recipe.outG === laidG ? there : lessBy(plan, food, there, recipe.outG - laidG),
       },
     ],
   };

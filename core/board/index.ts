@@ -94,6 +94,7 @@ export {
   isBorder,
   layMotifOf,
   motifHeaps,
+  ownMotif,
   motifForms,
   proposedMotif,
   roomTaken,

@@ -14,7 +14,7 @@ import {
 } from '../shape/index.js';
 import { board, id, lies, planWith } from '../testing/plans.js';
 import { formOf } from '../catalogue/index.js';
-import { layMotifOf, motifHeaps, proposedMotif, roomTaken, sizedMotif } from './motif.js';
+import { layMotifOf, motifHeaps, ownMotif, proposedMotif, roomTaken, sizedMotif } from './motif.js';
 
 const surface = board({ outline: { kind: 'round', diameterMm: 500 } });
 const start = planWith({
@@ -139,6 +139,17 @@ describe('the amounts of a motif', () => {
     expect(fine).toBe(false);
     expect(isReadIn(heart({ cutter: 'key', acrossMm: leastMm }).outline, leastMm, fact).fine).toBe(true);
   });
+});
+
+test('a motif after a drawing is as large as it was, and grows with its size', () => {
+  const own = ownMotif(heart({ acrossMm: 200 }), 'box', [
+    [0, 0],
+    [30, 0],
+    [30, 10],
+    [0, 10],
+  ]);
+  expect(areaOf(own.outline) / (200 * (200 / 3))).toBeCloseTo(1, 2);
+  expect(areaOf(sizedMotif(own, 'own', 100).outline) / areaOf(own.outline)).toBeCloseTo(1 / 4, 2);
 });
 
 describe('a motif on the plan', () => {

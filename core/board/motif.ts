@@ -18,6 +18,7 @@ import {
   cutterById,
   cutterOutline,
   detailsFor,
+  ownCutter,
   proposedAcross,
   DETAIL_THICKNESS_MM,
   detailOutline,
@@ -228,14 +229,28 @@ export function roomTaken(surface: Surface, outer: Polygon): number {
   return Math.max(...outer.flatMap(([x, y]) => [Math.abs(x) / half[0]!, Math.abs(y) / half[1]!]));
 }
 
+const tenth = (mm: number): number => Math.round(mm * 10) / 10;
+
+/** A motif after a drawing of one's own (y upwards, any size), as large as it was. */
+export function ownMotif(motif: Motif, name: string, outline: Polygon): Motif {
+  const sized = ownCutter('own', name, outline, motif.acrossMm).outline;
+  return {
+    ...motif,
+    cutter: 'own',
+    name,
+    outline: sized.map(([x, y]) => [tenth(x), tenth(-y)]),
+    detail: motif.detail?.kind === 'eyes' ? null : motif.detail,
+  };
+}
+
 /** The outline of a motif in another size or of another cutter, as it lies on a surface. */
 export function sizedMotif(motif: Motif, cutterId: string, acrossMm: number): Motif {
   const cutter = cutterById(cutterId);
-  if (!cutter) return motif;
-  const outline = cutterOutline(cutter, acrossMm).map(([x, y]): [number, number] => [
-    Math.round(x * 10) / 10,
-    Math.round(-y * 10) / 10,
-  ]);
+  if (!cutter) {
+    const k = acrossMm / motif.acrossMm;
+    return { ...motif, acrossMm, outline: motif.outline.map(([x, y]) => [tenth(x * k), tenth(y * k)]) };
+  }
+  const outline = cutterOutline(cutter, acrossMm).map(([x, y]): [number, number] => [tenth(x), tenth(-y)]);
   const kind = motif.detail?.kind;
   return {
     ...motif,

@@ -28,7 +28,6 @@ export { neckOf, type Neck } from './neck.js';
 export { MOST_PIECES, Nesting, type Nest, type NestRequest, type Placed } from './nest/index.js';
 export {
   benchFoods,
-  CUTTER_OF_MOTIF,
   benchNeck,
   bent,
   libraryCutter,
@@ -38,7 +37,6 @@ export {
   tasksOfCut,
   ownCutter,
   ownSlice,
-  proposedCut,
   resized,
   sliceFigures,
   sliceFrom,
@@ -138,3 +136,4 @@ export {
   type PaperId,
   type Tile,
 } from './life-size.js';
+export { CUTTER_OF_MOTIF, proposedCut } from './propose.js';

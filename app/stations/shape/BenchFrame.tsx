@@ -1,10 +1,10 @@
 import type { ReactNode } from 'react';
 import { Link } from 'react-router';
 import type { Checked } from '../../../core/check/index.js';
-import type { Plan } from '../../../core/plan/index.js';
+import type { Plan, Surface } from '../../../core/plan/index.js';
 import { Frame } from '../../frame/Frame.js';
 import { China } from '../../plate/China.js';
-import { buttonLook } from '../../ui/kit/Button.js';
+import { Button, buttonLook } from '../../ui/kit/Button.js';
 import { ToggleGroup } from '../../ui/kit/ToggleGroup.js';
 import { t } from '../../words/index.js';
 import { shape } from './station.js';
@@ -108,5 +108,43 @@ export function CareTag({ title, lines }: { title: string; lines: readonly strin
         ))}
       </ul>
     </div>
+  );
+}
+
+/** The way onto a surface, or that it lies there already; `n` where it is several. */
+export function LayIt({
+  surface,
+  n,
+  isLaid,
+  disabled,
+  onLay,
+  children,
+}: {
+  surface: Surface;
+  n?: number;
+  isLaid: boolean;
+  disabled: boolean;
+  onLay: () => void;
+  /** Beside it. */
+  children?: ReactNode;
+}) {
+  const { name } = surface;
+  return (
+    <p className="m-0 mt-2">
+      {isLaid ? (
+        <b>
+          {n === undefined
+            ? t('It lies on {surface}.', { surface: name })
+            : t('They lie on {surface}.', { surface: name })}
+        </b>
+      ) : (
+        <Button disabled={disabled} onClick={onLay}>
+          {n === undefined
+            ? t('Lay it on {surface}', { surface: name })
+            : t('Lay {n, number} on {surface}', { n, surface: name })}
+        </Button>
+      )}
+      {children}
+    </p>
   );
 }

@@ -1,23 +1,15 @@
-import { useMemo, useState } from 'react';
+import { useMemo } from 'react';
 import { formatFineLength, type UnitSystem } from '../../../core/measure/index.js';
 import { OFFCUTS, planLarder, type CutSlice, type Offcuts, type Plan } from '../../../core/plan/index.js';
-import {
-  bodyOf,
-  ownSlice,
-  readSvg,
-  svgProblemSaid,
-  usualSliceOf,
-  type UsualSlice,
-} from '../../../core/shape/index.js';
-import { speak } from '../../../core/words/index.js';
+import { bodyOf, ownSlice, usualSliceOf, type UsualSlice } from '../../../core/shape/index.js';
 import { useSettings } from '../../store/settings.js';
-import { useSpeech } from '../../store/useSpeech.js';
 import { Choice, KeptNumber, Tick, Wrong } from '../../ui/Fields.js';
 import { Button } from '../../ui/kit/Button.js';
 import { FileButton } from '../../ui/kit/FileButton.js';
 import { Combobox } from '../../ui/kit/Combobox.js';
 import { OpenWord } from '../../ui/kit/Popover.js';
 import { t } from '../../words/index.js';
+import { useDrawing } from './useDrawing.js';
 import { pickFood, type Bench } from './useOnBench.js';
 
 const SHAPES: Record<Exclude<CutSlice['shape'], 'own'>, string> = {
@@ -180,15 +172,9 @@ function SliceWord({ bench }: { bench: Bench }) {
 
 /** A drawing as the slice: its outline, and the shapes within it as holes. */
 function OwnSlice({ bench }: { bench: Bench }) {
-  const [wrong, setWrong] = useState<string | null>(null);
-  const speech = useSpeech();
-  const read = async (file: File): Promise<void> => {
-    const drawing = readSvg(file.size > MOST_BYTES ? '' : await file.text());
-    setWrong(drawing.ok ? null : `${file.name}: ${speak(svgProblemSaid(drawing.problem), speech)}`);
-    if (!drawing.ok) return;
-    const name = file.name.replace(/\.svg$/i, '').slice(0, 60) || t('Drawing');
-    bench.bend({ slice: ownSlice(name, drawing.outline, drawing.holes) });
-  };
+  const { wrong, read } = useDrawing((name, { outline, holes }) =>
+    bench.bend({ slice: ownSlice(name, outline, holes) }),
+  );
   const { slice } = bench.shown;
   return (
     <div className="mt-2">
@@ -197,7 +183,7 @@ function OwnSlice({ bench }: { bench: Bench }) {
         label={t('A drawing of the slice (SVG), true size; shapes within it are holes')}
         accept=".svg,image/svg+xml"
         size="small"
-        onFile={(file) => void read(file)}
+        onFile={read}
       />
       {slice.shape === 'own' && (
         <Button look="link" onClick={() => bench.bend({ slice: usualSliceOf(bench.component.id).slice })}>
@@ -208,8 +194,6 @@ function OwnSlice({ bench }: { bench: Bench }) {
     </div>
   );
 }
-
-const MOST_BYTES = 2_000_000;
 
 function Distances({ bench }: { bench: Bench }) {
   const units = useSettings((settings) => settings.units);

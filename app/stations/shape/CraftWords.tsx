@@ -1,9 +1,10 @@
 import { useMemo } from 'react';
 import type { Component, ComponentId } from '../../../core/catalogue/index.js';
 import { formatFineLength } from '../../../core/measure/index.js';
+import type { Plan, Surface } from '../../../core/plan/index.js';
 import { CUTTERS } from '../../../core/shape/index.js';
 import { useSettings } from '../../store/settings.js';
-import { KeptNumber } from '../../ui/Fields.js';
+import { Choice, KeptNumber } from '../../ui/Fields.js';
 import { Combobox } from '../../ui/kit/Combobox.js';
 import { OpenWord } from '../../ui/kit/Popover.js';
 import { t, word } from '../../words/index.js';
@@ -84,11 +85,42 @@ export function CountWord({
 const CUTTER_OPTIONS = CUTTERS.map(({ id, name }) => ({ value: id, words: word(name) }));
 
 /** A cutter of the library in the sentence. */
-export function CutterWord({ id, onPick }: { id: string; onPick: (id: string) => void }) {
-  const words = CUTTER_OPTIONS.find((option) => option.value === id)?.words ?? id;
+export function CutterWord({
+  id,
+  own,
+  onPick,
+}: {
+  id: string;
+  /** The name of a drawing, where it is none of the library. */
+  own?: string | undefined;
+  onPick: (id: string) => void;
+}) {
+  const words = own ?? CUTTER_OPTIONS.find((option) => option.value === id)?.words ?? id;
   return (
     <OpenWord word={words.toLowerCase()} label={t('Cutter')}>
       <Combobox label={t('Cutter')} value={id} options={CUTTER_OPTIONS} onPick={onPick} />
+    </OpenWord>
+  );
+}
+
+/** A surface of the plan in the sentence. */
+export function SurfaceWord({
+  plan,
+  surface,
+  onPick,
+}: {
+  plan: Plan;
+  surface: Surface;
+  onPick: (id: Surface['id']) => void;
+}) {
+  return (
+    <OpenWord word={surface.name} label={t('Surface')}>
+      <Choice
+        label={t('Surface')}
+        value={surface.id}
+        options={plan.surfaces.map(({ id, name }) => [id, name] as const)}
+        onPick={onPick}
+      />
     </OpenWord>
   );
 }

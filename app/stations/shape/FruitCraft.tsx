@@ -13,13 +13,12 @@ import {
   type Section,
 } from '../../../core/shape/index.js';
 import { useSettings } from '../../store/settings.js';
-import { Button } from '../../ui/kit/Button.js';
 import { Choice } from '../../ui/Fields.js';
 import { OpenWord } from '../../ui/kit/Popover.js';
 import { portraitUrl } from '../../ui/pictures.js';
 import { t, word } from '../../words/index.js';
 import type { StationView } from '../station.js';
-import { BenchFrame, CareTag, Result } from './BenchFrame.js';
+import { BenchFrame, CareTag, LayIt, Result } from './BenchFrame.js';
 import { CountWord, FoodWord, LengthWord } from './CraftWords.js';
 import { useAsked } from './useCraft.js';
 import { useLayIn } from './useLayIn.js';
@@ -243,20 +242,15 @@ function LayFruit({
   const done = applyCommand(plan, command);
   const isLaid = done.ok && done.changes.length === 0;
   return (
-    <p className="m-0 mt-2">
-      {isLaid ? (
-        <b>{t('They lie on {surface}.', { surface: surface.name })}</b>
-      ) : (
-        <Button
-          disabled={busy}
-          onClick={() => {
-            onLay();
-            layIn(command, surface.id);
-          }}
-        >
-          {t('Lay {n, number} on {surface}', { n: pieces, surface: surface.name })}
-        </Button>
-      )}
-    </p>
+    <LayIt
+      surface={surface}
+      n={pieces}
+      isLaid={isLaid}
+      disabled={busy}
+      onLay={() => {
+        onLay();
+        layIn(command, surface.id);
+      }}
+    />
   );
 }

@@ -1,13 +1,8 @@
 import { useMemo } from 'react';
-import { formName, type Component, type ComponentId, type FormId } from '../../../core/catalogue/index.js';
 import {
   coloursApart,
-  finestForm,
-  foodsForMotif,
   layMotifOf,
-  motifForms,
   motifHeaps,
-  proposedMotif,
   roomTaken,
   sizedMotif,
   type MotifHeap,
@@ -15,37 +10,21 @@ import {
 } from '../../../core/board/index.js';
 import { motifAlone } from '../../../core/lay/index.js';
 import { formatFineLength, formatMass } from '../../../core/measure/index.js';
-import {
-  applyCommand,
-  planLarder,
-  type Motif,
-  type MotifDetail,
-  type Plan,
-  type Surface,
-} from '../../../core/plan/index.js';
-import { bodyOf, detailsFor, isReadIn, withBorder } from '../../../core/shape/index.js';
+import { applyCommand, type Motif, type Plan, type Surface } from '../../../core/plan/index.js';
+import { isReadIn, withBorder } from '../../../core/shape/index.js';
 import { useSession } from '../../store/session.js';
 import { useSettings } from '../../store/settings.js';
 import { Button } from '../../ui/kit/Button.js';
-import { Choice } from '../../ui/Fields.js';
-import { OpenWord } from '../../ui/kit/Popover.js';
 import { useBoardUrl } from '../../ui/pictures.js';
-import { t, word } from '../../words/index.js';
+import { t } from '../../words/index.js';
 import type { StationView } from '../station.js';
-import { BenchFrame, CareTag, Result } from './BenchFrame.js';
-import { CutterWord, FoodWord, LengthWord } from './CraftWords.js';
+import { BenchFrame, CareTag, LayIt, Result } from './BenchFrame.js';
 import { useAsked } from './useCraft.js';
+import { LEAST_MOTIF_MM, MOST_MOTIF_MM, motifOn, MotifSentence } from './MotifSentence.js';
 import { useLayIn } from './useLayIn.js';
 
-const DETAIL_WORDS: Record<MotifDetail | 'none', string> = {
-  eyes: t('eyes'),
-  stripes: t('stripes'),
-  stitches: t('stitches'),
-  none: t('nothing on it'),
-};
 /** Nearer colours than this do not tell the figure from its border (house default). */
 const LEAST_APART = 0.2;
-const [LEAST_MM, MOST_MM] = [60, 1200];
 
 interface Asked {
   motif: Motif;
@@ -72,10 +51,6 @@ export function MotifCraft(view: StationView) {
     <Motifs {...view} motif={asked.motif} surface={surface} heaps={heaps} ask={(motif) => ask({ motif })} />
   );
 }
-
-/** What lies there, or what is proposed. */
-const motifOn = (plan: Plan, surface: Surface | undefined): Motif | undefined =>
-  surface && (plan.motifs.find(({ surfaceId }) => surfaceId === surface.id) ?? proposedMotif(plan, surface));
 
 interface Made {
   plan: Plan;
@@ -110,194 +85,6 @@ function careOf({ motif, heaps }: Made): string[] {
       : []),
     t('Its foods touch: who must not meet one of them eats from neither.'),
   ];
-}
-
-function MotifSentence({ plan, motif, surface, ask }: Asking) {
-  const units = useSettings((settings) => settings.units);
-  const foods = useMemo(() => foodsForMotif(plan), [plan]);
-  return (
-    <p className="mt-1 font-display text-lg/[1.32] font-semibold">
-      <CutterWord id={motif.cutter} onPick={(id) => ask(sizedMotif(motif, id, motif.acrossMm))} />{' '}
-      <LengthWord
-        label={t('Across')}
-        mm={motif.acrossMm}
-        min={LEAST_MM}
-        max={MOST_MM}
-        words={t('{size} across', { size: formatFineLength(motif.acrossMm, units) })}
-        onKeep={(mm) => ask(sizedMotif(motif, motif.cutter, mm))}
-      />{' '}
-      {t('on')}{' '}
-      <OpenWord word={surface.name} label={t('Surface')}>
-        <Choice
-          label={t('Surface')}
-          value={surface.id}
-          options={plan.surfaces.map(({ id, name }) => [id, name] as const)}
-          onPick={(id) => {
-            const other = motifOn(
-              plan,
-              plan.surfaces.find((one) => one.id === id),
-            );
-            if (other) ask(other);
-          }}
-        />
-      </OpenWord>{' '}
-      {t('filled with')}{' '}
-      <MotifFoodWords
-        plan={plan}
-        label={t('Filling')}
-        food={motif.fill}
-        foods={foods}
-        onPick={(fill) => ask({ ...motif, fill })}
-      />{' '}
-      {t('within')} <BorderWords plan={plan} motif={motif} foods={foods} ask={ask} />,{' '}
-      <DetailWords plan={plan} motif={motif} ask={ask} />.
-    </p>
-  );
-}
-
-/** A food and the form in which it lies in the motif. */
-function MotifFoodWords({
-  plan,
-  label,
-  food,
-  foods,
-  onPick,
-}: {
-  plan: Plan;
-  label: string;
-  food: Motif['fill'];
-  foods: readonly Component[];
-  onPick: (food: Motif['fill']) => void;
-}) {
-  const component = planLarder(plan).get(food.componentId);
-  if (!component) return null;
-  const forms = motifForms(component);
-  return (
-    <>
-      <FoodWord
-        label={label}
-        food={component}
-        foods={foods}
-        onPick={(componentId) => {
-          const picked = foods.find(({ id }) => id === componentId);
-          const fact = picked && finestForm(picked);
-          if (fact) onPick({ componentId, form: fact.form });
-        }}
-      />
-      {forms.length > 1 && (
-        <>
-          {' '}
-          {t('as')}{' '}
-          <OpenWord word={word(formName(food.form))} label={t('Form')}>
-            <Choice
-              label={t('Form')}
-              value={food.form}
-              options={forms.map(({ form }) => [form, word(formName(form))] as const)}
-              onPick={(form: FormId) => onPick({ ...food, form })}
-            />
-          </OpenWord>
-        </>
-      )}
-    </>
-  );
-}
-
-interface Worded {
-  plan: Plan;
-  motif: Motif;
-  ask: (motif: Motif) => void;
-}
-
-const BORDER_WORDS = { some: t('a border of'), none: t('no border') } as const;
-
-function BorderWords({ plan, motif, foods, ask }: Worded & { foods: readonly Component[] }) {
-  const others = foods.filter(({ id }) => id !== motif.fill.componentId);
-  const change = (picked: 'some' | 'none'): void => {
-    const surface = plan.surfaces.find(({ id }) => id === motif.surfaceId)!;
-    const border = proposedMotif(plan, surface)?.border ?? null;
-    const clashes = border?.componentId === motif.fill.componentId;
-    ask({ ...motif, border: picked === 'none' || clashes ? null : border });
-  };
-  const has = motif.border ? 'some' : 'none';
-  return (
-    <>
-      <OpenWord word={BORDER_WORDS[has]} label={t('Border')}>
-        <Choice
-          label={t('Border')}
-          value={has}
-          options={[
-            ['some', t('with a border')],
-            ['none', BORDER_WORDS.none],
-          ]}
-          onPick={change}
-        />
-      </OpenWord>
-      {motif.border && (
-        <>
-          {' '}
-          <MotifFoodWords
-            plan={plan}
-            label={t('Food of the border')}
-            food={motif.border}
-            foods={others}
-            onPick={(border) => ask({ ...motif, border })}
-          />
-        </>
-      )}
-    </>
-  );
-}
-
-/** Foods of which details are cut: those that nothing else is cut from already. */
-const detailFoods = (plan: Plan, motif: Motif): Component[] =>
-  [...planLarder(plan).values()].filter(
-    ({ id }) =>
-      bodyOf(id) !== undefined &&
-      id !== motif.fill.componentId &&
-      id !== motif.border?.componentId &&
-      (id === motif.detail?.componentId || plan.cuts.every((cut) => cut.componentId !== id)),
-  );
-
-function DetailWords({ plan, motif, ask }: Worded) {
-  const foods = useMemo(() => detailFoods(plan, motif), [plan, motif]);
-  const onPlan = (id: ComponentId) => plan.placements.some(({ componentId }) => componentId === id);
-  const first = foods.find(({ id }) => onPlan(id)) ?? foods[0];
-  const kind = motif.detail?.kind ?? 'none';
-  const kinds = ['none', ...detailsFor(motif.cutter)] as const;
-  const food = foods.find(({ id }) => id === motif.detail?.componentId);
-  return (
-    <>
-      {t('with')}{' '}
-      <OpenWord word={DETAIL_WORDS[kind]} label={t('Details')}>
-        <Choice
-          label={t('Details')}
-          value={kind}
-          options={kinds.map((id) => [id, DETAIL_WORDS[id]] as const)}
-          onPick={(picked) =>
-            ask({
-              ...motif,
-              detail:
-                picked === 'none' || !first
-                  ? null
-                  : { componentId: motif.detail?.componentId ?? first.id, kind: picked },
-            })
-          }
-        />
-      </OpenWord>
-      {motif.detail && food && (
-        <>
-          {' '}
-          {t('of')}{' '}
-          <FoodWord
-            label={t('Food of the details')}
-            food={food}
-            foods={foods}
-            onPick={(componentId) => ask({ ...motif, detail: { ...motif.detail!, componentId } })}
-          />
-        </>
-      )}
-    </>
-  );
 }
 
 function MotifFoot({ heaps: { fill, border, detail, areaCm2 } }: { heaps: MotifHeaps }) {
@@ -338,7 +125,7 @@ function Found(made: Asking) {
       {!fine && (
         <p className="m-0 text-base/[1.3]">
           {t('Its pieces are too coarse for the narrowest place of the figure.')}{' '}
-          {leastMm <= MOST_MM && (
+          {leastMm <= MOST_MOTIF_MM && (
             <Button size="small" onClick={() => ask(sizedMotif(motif, motif.cutter, leastMm))}>
               {t('Take it {size} across', { size: formatFineLength(leastMm, units) })}
             </Button>
@@ -364,7 +151,7 @@ function LayMotif({ plan, motif, surface, heaps, ask }: Asking) {
   const { layIn, busy } = useLayIn(plan);
   const taken = roomTaken(surface, withBorder(motif.outline, heaps.border?.fact));
   if (taken > 1) {
-    const mm = Math.max(LEAST_MM, Math.floor((motif.acrossMm * WITH_ROOM) / taken / 5) * 5);
+    const mm = Math.max(LEAST_MOTIF_MM, Math.floor((motif.acrossMm * WITH_ROOM) / taken / 5) * 5);
     return (
       <p className="m-0 text-base/[1.3]">
         {t('{surface} has no room for it.', { surface: surface.name })}{' '}
@@ -377,30 +164,28 @@ function LayMotif({ plan, motif, surface, heaps, ask }: Asking) {
   const lying = plan.motifs.find(({ id }) => id === motif.id);
   const same = lying && JSON.stringify(lying) === JSON.stringify(motif);
   return (
-    <p className="m-0 mt-2">
-      {same ? (
-        <b>{t('It lies on {surface}.', { surface: surface.name })}</b>
-      ) : (
-        <Button
-          disabled={busy}
-          onClick={() => {
-            const command = layMotifOf(plan, motif);
-            if (command) layIn(command, surface.id);
-          }}
-        >
-          {t('Lay it on {surface}', { surface: surface.name })}
-        </Button>
-      )}{' '}
+    <LayIt
+      surface={surface}
+      isLaid={same === true}
+      disabled={busy}
+      onLay={() => {
+        const command = layMotifOf(plan, motif);
+        if (command) layIn(command, surface.id);
+      }}
+    >
       {lying && (
-        <Button
-          look="quiet"
-          disabled={busy}
-          onClick={() => edit({ name: 'remove-motif', motifId: motif.id })}
-        >
-          {t('Take the motif away')}
-        </Button>
+        <>
+          {' '}
+          <Button
+            look="quiet"
+            disabled={busy}
+            onClick={() => edit({ name: 'remove-motif', motifId: motif.id })}
+          >
+            {t('Take the motif away')}
+          </Button>
+        </>
       )}
-    </p>
+    </LayIt>
   );
 }
 

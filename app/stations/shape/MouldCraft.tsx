@@ -16,6 +16,7 @@ import {
   meltOf,
   mouldById,
   MOULDS,
+  ownMould,
   piecesFrom,
   type Filled,
   type Mould,
@@ -23,11 +24,11 @@ import {
 } from '../../../core/shape/index.js';
 import { useSettings } from '../../store/settings.js';
 import { Button } from '../../ui/kit/Button.js';
-import { Choice } from '../../ui/Fields.js';
+import { Choice, KeptNumber } from '../../ui/Fields.js';
 import { OpenWord } from '../../ui/kit/Popover.js';
 import { t, word } from '../../words/index.js';
 import type { StationView } from '../station.js';
-import { BenchFrame, CareTag, Result } from './BenchFrame.js';
+import { BenchFrame, CareTag, LayIt, Result } from './BenchFrame.js';
 import { CountWord, FoodWord } from './CraftWords.js';
 import { pathOf } from './drawn.js';
 import { useAsked } from './useCraft.js';
@@ -35,6 +36,8 @@ import { useLayIn } from './useLayIn.js';
 
 interface Asked {
   mould: string;
+  /** One of the stylist's own, measured with water. */
+  own: { cavities: number; ml: number; depthMm: number };
   food: ComponentId;
   count: number;
   /** Melted in, with its percentage. */
@@ -80,13 +83,15 @@ export function MouldCraft({ plan, checked }: StationView) {
   );
   const [asked, ask] = useAsked<Asked>(plan, 'mould', {
     mould: MOULDS[0]!.id,
+    own: { cavities: 6, ml: 15, depthMm: 15 },
     food:
       (melted && larder.has(melted) ? melted : undefined) ?? onBoard?.id ?? ('young-gouda' as ComponentId),
     count: 6,
     second: null,
     percent: USUAL_PERCENT,
   });
-  const mould = mouldById(asked.mould)!;
+  const { cavities, ml, depthMm } = asked.own;
+  const mould = mouldById(asked.mould) ?? ownMould(OWN_NAME, cavities, ml, depthMm);
   const food = larder.get(asked.food)!;
   const secondFood = asked.second && asked.second !== food.id ? larder.get(asked.second) : undefined;
   const second = secondFood && { food: secondFood, share: asked.percent / 100 };
@@ -149,6 +154,57 @@ function filledOf(mould: Mould, food: Component, second: MeltedWith | undefined,
   };
 }
 
+/** The mould in the sentence; one of the stylist's own by its cavities, its volume and its depth. */
+function MouldWord({ asked, ask, mould }: { asked: Asked; ask: (by: Partial<Asked>) => void; mould: Mould }) {
+  const bend = (by: Partial<Asked['own']>): void => ask({ own: { ...asked.own, ...by } });
+  return (
+    <OpenWord word={word(mould.name).toLowerCase()} label={t('Mould')}>
+      <Choice
+        label={t('Mould')}
+        value={mould.id}
+        options={[
+          ...MOULDS.map(
+            ({ id, name, cavities, ml }) =>
+              [
+                id,
+                t('{name}: {cavities, number} of {ml, number} ml', { name: word(name), cavities, ml }),
+              ] as const,
+          ),
+          ['own', OWN_NAME] as const,
+        ]}
+        onPick={(id) => ask({ mould: id })}
+      />
+      {mould.id === 'own' && (
+        <>
+          <KeptNumber
+            label={t('Cavities')}
+            value={asked.own.cavities}
+            min={1}
+            max={60}
+            onKeep={(cavities) => bend({ cavities: Math.round(cavities) })}
+          />
+          <KeptNumber
+            label={t('Millilitres of water in each')}
+            value={asked.own.ml}
+            min={1}
+            max={2000}
+            onKeep={(ml) => bend({ ml })}
+          />
+          <KeptNumber
+            label={t('Depth, mm')}
+            value={asked.own.depthMm}
+            min={3}
+            max={150}
+            onKeep={(depthMm) => bend({ depthMm })}
+          />
+        </>
+      )}
+    </OpenWord>
+  );
+}
+
+const OWN_NAME = t('Mould of your own');
+
 function MouldSentence({
   asked,
   ask,
@@ -174,22 +230,8 @@ function MouldSentence({
         words={t('{n, plural, one {# piece} other {# pieces}}', { n: asked.count })}
         onKeep={(count) => ask({ count })}
       />{' '}
-      {t('from')}{' '}
-      <OpenWord word={word(mould.name).toLowerCase()} label={t('Mould')}>
-        <Choice
-          label={t('Mould')}
-          value={mould.id}
-          options={MOULDS.map(
-            ({ id, name, cavities, ml }) =>
-              [
-                id,
-                t('{name}: {cavities, number} of {ml, number} ml', { name: word(name), cavities, ml }),
-              ] as const,
-          )}
-          onPick={(id) => ask({ mould: id })}
-        />
-      </OpenWord>{' '}
-      {t('of')} <FoodWord label={t('Food')} food={food} foods={foods} onPick={(id) => ask({ food: id })} />
+      {t('from')} <MouldWord asked={asked} ask={ask} mould={mould} /> {t('of')}{' '}
+      <FoodWord label={t('Food')} food={food} foods={foods} onPick={(id) => ask({ food: id })} />
       {second ? (
         <>
           {' '}
@@ -285,15 +327,13 @@ function Cast({
     (placement) => recipe && placement.componentId === homeMadeId(recipe) && placement.pieces === count,
   );
   return (
-    <p className="m-0 mt-2">
-      {isLaid ? (
-        <b>{t('They lie on {surface}.', { surface: surface.name })}</b>
-      ) : (
-        <Button disabled={found.suits === 'no' || busy} onClick={() => layIn(command, surface.id)}>
-          {t('Lay {n, number} on {surface}', { n: count, surface: surface.name })}
-        </Button>
-      )}
-    </p>
+    <LayIt
+      surface={surface}
+      n={count}
+      isLaid={isLaid}
+      disabled={found.suits === 'no' || busy}
+      onLay={() => layIn(command, surface.id)}
+    />
   );
 }
 

@@ -22,8 +22,8 @@ import { OpenWord } from '../../ui/kit/Popover.js';
 import { useSvgUrl } from '../../ui/pictures.js';
 import { t } from '../../words/index.js';
 import type { StationView } from '../station.js';
-import { BenchFrame, CareTag, Result } from './BenchFrame.js';
-import { CountWord, FoodWord } from './CraftWords.js';
+import { BenchFrame, CareTag, LayIt, Result } from './BenchFrame.js';
+import { CountWord, FoodWord, SurfaceWord } from './CraftWords.js';
 import { useAsked } from './useCraft.js';
 import { useLayIn } from './useLayIn.js';
 
@@ -142,14 +142,7 @@ function SkewerSentence({
         />
       </OpenWord>{' '}
       {asked.as === 'cups' ? t('of what lies on') : t('for')}{' '}
-      <OpenWord word={surface.name} label={t('Surface')}>
-        <Choice
-          label={t('Surface')}
-          value={surface.id}
-          options={plan.surfaces.map(({ id, name }) => [id, name] as const)}
-          onPick={(surfaceId) => ask({ surfaceId })}
-        />
-      </OpenWord>
+      <SurfaceWord plan={plan} surface={surface} onPick={(surfaceId) => ask({ surfaceId })} />
       {asked.as === 'skewers' && (
         <>
           {t(', each with')}{' '}
@@ -249,22 +242,17 @@ function Skewers({
           </Button>
         )}
       </p>
-      <p className="m-0 mt-2">
-        {isLaid ? (
-          <b>{t('They lie on {surface}.', { surface: surface.name })}</b>
-        ) : (
-          <Button
-            disabled={busy || !command}
-            onClick={() => {
-              // what was proposed and taken is not proposed anew
-              ask({ parts: parts.map(({ component, each }) => ({ id: component.id, each })), count });
-              if (command) layIn(command, surface.id);
-            }}
-          >
-            {t('Lay {n, number} on {surface}', { n: count, surface: surface.name })}
-          </Button>
-        )}
-      </p>
+      <LayIt
+        surface={surface}
+        n={count}
+        isLaid={isLaid === true}
+        disabled={busy || !command}
+        onLay={() => {
+          // what was proposed and taken is not proposed anew
+          ask({ parts: parts.map(({ component, each }) => ({ id: component.id, each })), count });
+          if (command) layIn(command, surface.id);
+        }}
+      />
     </Result>
   );
 }

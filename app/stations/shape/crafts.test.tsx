@@ -151,6 +151,17 @@ describe('offcuts', () => {
     await hands.press('Melt it alone');
     cleanup();
   });
+
+  test('a mould of one’s own is reckoned by its volume', async () => {
+    const hands = await craft(shaped('melted'), 'Mould');
+    await hands.press(/^Mould: /);
+    await hands.pick('Mould', 'Mould of your own');
+    const field = await hands.fill('Millilitres of water in each', '40');
+    fireEvent.keyDown(field, { key: 'Enter' });
+    // 40 ml of cheese at 1.05 g a millilitre
+    await waitFor(() => expect(document.body.textContent).toContain('42 g each'));
+    cleanup();
+  });
 });
 
 test('folds are laid in the form that the food has, and a gap names the slices to buy', async () => {
@@ -266,5 +277,15 @@ test('a motif is filled, bordered, sized by what its food needs, laid in one ste
   await waitFor(() => expect(planNow().motifs).toEqual([]));
   await hands.press(/^Undo: take the motif away/);
   await waitFor(() => expect(planNow().motifs).toHaveLength(1));
+  const drawing = (d: string) => `<svg xmlns="http://www.w3.org/2000/svg"><path d="${d}"/></svg>`;
+  const give = (d: string) => hands.give('A drawing of the figure (SVG)', 'kite.svg', drawing(d));
+  await give('M0 0L90 90L90 0L0 90Z');
+  await waitFor(() => expect(document.body.textContent).toContain('kite.svg: '));
+  await give('M0 0H90V60H0Z');
+  await waitFor(() => expect(screen.getByRole('button', { name: /^Cutter: kite/ })).toBeTruthy());
+  await hands.press('Lay it on Board');
+  await waitFor(() =>
+    expect(planNow().motifs[0]).toMatchObject({ cutter: 'own', name: 'kite', acrossMm: 200 }),
+  );
   cleanup();
 });

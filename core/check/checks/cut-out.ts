@@ -118,6 +118,7 @@ interface Worked {
 }
 
 /** Slices of cheese are cut with it (craft, section 8). */
+const OWN_MOULD: Tool = { id: 'own', name: 'Mould' };
 const WIRE: Tool = { id: 'wire', name: 'Wire or thin blade' };
 
 function workedOn(context: CheckContext, shaped: readonly Shaped[]): Worked[] {
@@ -128,7 +129,9 @@ function workedOn(context: CheckContext, shaped: readonly Shaped[]): Worked[] {
     tools: cut.ownCutters ? [] : [...cut.cutters, ...(food.component.family === 'cheese' ? [WIRE] : [])],
   }));
   const moulded = plan.recipes.flatMap((recipe): Worked[] => {
-    const mould = MOULDS.find(({ id }) => recipe.serves && recipe.id.startsWith(`own-${id}-`));
+    const mould = [...MOULDS, OWN_MOULD].find(
+      ({ id }) => recipe.serves && recipe.id.startsWith(`own-${id}-`),
+    );
     const food = placed.find(({ component }) => component.id === homeMadeId(recipe));
     return mould && food ? [{ food, cut: undefined, tools: [mould] }] : [];
   });
