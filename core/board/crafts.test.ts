@@ -73,6 +73,19 @@ test('what is moulded weighs what it was reckoned with, and lies by its outline'
   expect(fish.forms[0]!.pieceG).toBeCloseTo(18.9, 6);
 });
 
+test('what is said to be done fits what is melted: chocolate is not heated like cheese', () => {
+  const plan = planWith({});
+  const stepsOf = (name: string): string => {
+    const mould = mouldById('fish-tray')!;
+    const of = food(plan, name);
+    return after(plan, castMould(plan, mould, of, 4, filled(mould, of, 4), board.id)).recipes[0]!.steps;
+  };
+  expect(stepsOf('young-gouda')).toContain('60 to 65 °C');
+  expect(stepsOf('dark-chocolate')).toContain('no hotter than 45 °C');
+  expect(stepsOf('pepper-jelly')).toContain('hot sugar burns');
+  for (const name of ['dark-chocolate', 'pepper-jelly']) expect(stepsOf(name)).not.toContain('65 °C');
+});
+
 test('folds become the form that the food has, and none where it has none', () => {
   const plan = planWith({ placements: [lies('salami', 300)] });
   const salami = food(plan, 'salami');

@@ -159,6 +159,21 @@ export interface MeltedWith {
   share: number;
 }
 
+/** How it is melted, filled in and turned out: chocolate burns at a heat that cheese needs. */
+function stepsOf(mould: Mould, { melt, freezer }: Filled): string {
+  const name = mould.name.toLowerCase();
+  switch (melt) {
+    case 'chocolate':
+      return `Melt it over warm water, no hotter than 45 °C, and temper it, or take one made for coating. Pour it into ${name}, tap out the air, let it set cool and dry, and turn it out.`;
+    case 'butter':
+      return `Soften it, press it into ${name} without air, smooth it. Chill it 45 minutes and turn it out.`;
+    case 'jelly':
+      return `Warm it gently until it flows: hot sugar burns. Pour it into ${name}, let it set two hours in the cold, dip the mould in warm water for a moment and turn it out.`;
+    default:
+      return `Grease ${name} with the thinnest film. Melt gently in ceramic to 60 to 65 °C, spoon in, press out the air. Cool 25 minutes, then ${freezer ? '15 to 20 minutes in the freezer' : '30 to 60 minutes in the cold'}, and turn out.`;
+  }
+}
+
 /** The recipe under which what a mould gives is kept. */
 export const mouldRecipeId = (mould: Mould, food: Component, second?: MeltedWith): OwnRecipe['id'] =>
   idWith(mould.id, food.id, ...(second ? [second.food.id] : []));
@@ -195,7 +210,7 @@ export function castMould(
     waitMin: Math.round(found.waitMin),
     keepsH: KEEPS_H,
     holdOut: food.holdOut,
-    steps: `Grease ${mould.name.toLowerCase()} with the thinnest film. Melt gently in ceramic to 60 to 65 °C, spoon in, press out the air. Cool 25 minutes, then ${found.freezer ? '15 to 20 minutes in the freezer' : '30 to 60 minutes in the cold'}, and turn out.`,
+    steps: stepsOf(mould, found),
     serves: mouldForm(mould, Math.round(found.gramsEach * 10) / 10),
   };
   return layMade(recipe, surfaceId, 'cut-outs', count, 'fill a mould');

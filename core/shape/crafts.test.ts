@@ -207,6 +207,14 @@ describe('moulds', () => {
     );
   });
 
+  test('jelly sets in the cold, weighs as sugar does, and burns like it', () => {
+    const jelly = filled(mouldById('star-tray')!, food('pepper-jelly'), 3);
+    expect([jelly.melt, jelly.suits, jelly.freezer]).toEqual(['jelly', 'yes', false]);
+    expect(jelly.gramsEach).toBeCloseTo(22 * 1.3, 6);
+    expect(jelly.risks.slice(0, 2)).toEqual(['hot', 'no-plastic-on-heat']);
+    expect(jelly.waitMin).toBeGreaterThan(filled(mouldById('star-tray')!, food('young-gouda'), 3).waitMin);
+  });
+
   test('every mould has the outline of a cutter', () => {
     for (const { outline } of MOULDS) expect(cutterById(outline)).toBeDefined();
   });

@@ -56,7 +56,15 @@ export const ownMould = (name: string, cavities: number, ml: number, depthMm: nu
 
 /** How a food behaves when it is warmed for a mould. */
 export type Melt =
-  'smooth' | 'grainy' | 'oils-off' | 'stays-whole' | 'varies' | 'chocolate' | 'butter' | 'not-known';
+  | 'smooth'
+  | 'grainy'
+  | 'oils-off'
+  | 'stays-whole'
+  | 'varies'
+  | 'chocolate'
+  | 'butter'
+  | 'jelly'
+  | 'not-known';
 
 /** Craft, section 8: moist, fatty, not too aged melts smoothly; these do not melt; aged hard cheese oils off. */
 const MELTS: Readonly<Record<Exclude<Melt, 'not-known' | 'varies'>, readonly string[]>> = {
@@ -99,6 +107,7 @@ const MELTS: Readonly<Record<Exclude<Melt, 'not-known' | 'varies'>, readonly str
     'nut-free-milk-chocolate',
   ],
   butter: ['butter', 'herb-butter'],
+  jelly: ['pepper-jelly', 'wine-jelly', 'quince-paste'],
 };
 
 const MELT_OF: ReadonlyMap<string, Melt> = new Map(
@@ -112,14 +121,14 @@ export const meltOf = ({ id, family, milk }: Pick<Component, 'id' | 'family' | '
 
 /** What may go into a mould: only what melts smoothly, chocolate and butter are promised; what varies is tried first. */
 export const suitsMould = (melt: Melt): 'yes' | 'try-first' | 'no' =>
-  melt === 'smooth' || melt === 'chocolate' || melt === 'butter'
+  melt === 'smooth' || melt === 'chocolate' || melt === 'butter' || melt === 'jelly'
     ? 'yes'
     : melt === 'varies' || melt === 'grainy' || melt === 'not-known'
       ? 'try-first'
       : 'no';
 
-/** Grams of a millilitre when set (craft, section 8; butter: house default). */
-const G_PER_ML: Partial<Record<Melt, number>> = { chocolate: 1.3, butter: 0.95 };
+/** Grams of a millilitre when set (craft, section 8; butter and jelly: house default). */
+const G_PER_ML: Partial<Record<Melt, number>> = { chocolate: 1.3, butter: 0.95, jelly: 1.3 };
 const CHEESE_G_PER_ML = 1.05;
 /** So much stays in the pan (craft, section 8). */
 const LEFT_IN_PAN = 0.05;
@@ -135,6 +144,7 @@ export type MouldRisk =
   | 'freezing-turns-mealy'
   | 'temper-it'
   | 'try-one-first'
+  | 'dip-to-turn-out'
   | 'does-not-melt'
   | 'oils-off';
 
@@ -162,13 +172,15 @@ const UNMOULD_MIN = 0.5;
 const COOL_MIN = 25;
 const CHILL_MIN = 45;
 const FREEZE_MIN = 18;
+/** Jelly sets in the cold (house default). */
+const SET_MIN = 120;
 
 /** So many pieces of a food from a mould: fills, grams with the loss, minutes, and what can go wrong. */
 export function filled(mould: Mould, food: Pick<Component, 'id' | 'family' | 'milk'>, count: number): Filled {
   const melt = meltOf(food);
   const gramsEach = mould.ml * (G_PER_ML[melt] ?? CHEESE_G_PER_ML);
   const fills = Math.ceil(count / mould.cavities);
-  const freezer = melt !== 'chocolate' && (mould.limbs || mould.depthMm > DEEP_MM);
+  const freezer = melt !== 'chocolate' && melt !== 'jelly' && (mould.limbs || mould.depthMm > DEEP_MM);
   return {
     fills,
     pieces: fills * mould.cavities,
@@ -177,27 +189,28 @@ export function filled(mould: Mould, food: Pick<Component, 'id' | 'family' | 'mi
     melt,
     suits: suitsMould(melt),
     handsMin: fills * GREASE_MELT_MIN + count * (FILL_MIN + UNMOULD_MIN),
-    waitMin: fills * (COOL_MIN + (freezer ? FREEZE_MIN : CHILL_MIN)),
+    waitMin: fills * (COOL_MIN + (melt === 'jelly' ? SET_MIN : freezer ? FREEZE_MIN : CHILL_MIN)),
     freezer,
     risks: risksOf(mould, melt, freezer),
   };
 }
 
+const CHEESE_CARE: readonly MouldRisk[] = ['stop-at-65', 'from-the-block', 'too-much-grease'];
+const CARE: Partial<Record<Melt, readonly MouldRisk[]>> = {
+  chocolate: ['temper-it'],
+  butter: [],
+  jelly: ['dip-to-turn-out'],
+};
+
 function risksOf({ limbs }: Mould, melt: Melt, freezer: boolean): MouldRisk[] {
   if (melt === 'stays-whole') return ['does-not-melt'];
   if (melt === 'oils-off') return ['oils-off', 'hot'];
   const warm: MouldRisk[] = melt === 'butter' ? [] : ['hot', 'no-plastic-on-heat'];
-  const cheese: MouldRisk[] =
-    melt === 'chocolate'
-      ? ['temper-it']
-      : melt === 'butter'
-        ? []
-        : ['stop-at-65', 'from-the-block', 'too-much-grease'];
   return [
     ...warm,
-    ...cheese,
+    ...(CARE[melt] ?? CHEESE_CARE),
     ...(suitsMould(melt) === 'try-first' ? (['try-one-first'] as const) : []),
-    ...(limbs ? (['limbs-snap'] as const) : []),
+    ...(limbs && melt !== 'jelly' ? (['limbs-snap'] as const) : []),
     ...(freezer ? (['freezing-turns-mealy'] as const) : []),
   ];
 }

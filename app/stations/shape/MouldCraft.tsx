@@ -58,6 +58,7 @@ export const RISK_WORDS: Record<MouldRisk, string> = {
   'freezing-turns-mealy': t('15 to 20 minutes in the freezer hold the shape; longer turns it mealy.'),
   'temper-it': t('Temper it, or take one made for coating.'),
   'try-one-first': t('It varies: melt one piece before you count on it.'),
+  'dip-to-turn-out': t('Let it set in the cold; dip the mould in warm water for a moment to turn it out.'),
   'does-not-melt': t('It keeps its shape when it is hot: cut it instead.'),
   'oils-off': t('It is too dry: its fat runs out before it flows.'),
 };
