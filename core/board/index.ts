@@ -99,6 +99,7 @@ export {
   proposedMotif,
   roomTaken,
   sizedMotif,
+  swappedInMotifs,
   type MotifHeap,
   type MotifHeaps,
 } from './motif.js';

@@ -14,7 +14,16 @@ import {
 } from '../shape/index.js';
 import { board, id, lies, planWith } from '../testing/plans.js';
 import { formOf } from '../catalogue/index.js';
-import { layMotifOf, motifHeaps, ownMotif, proposedMotif, roomTaken, sizedMotif } from './motif.js';
+import {
+  finestForm,
+  layMotifOf,
+  motifHeaps,
+  ownMotif,
+  proposedMotif,
+  roomTaken,
+  sizedMotif,
+  swappedInMotifs,
+} from './motif.js';
 
 const surface = board({ outline: { kind: 'round', diameterMm: 500 } });
 const start = planWith({
@@ -211,6 +220,35 @@ describe('a motif on the plan', () => {
       expect(roomTaken(plan.surfaces[0]!, withBorder(motif.outline, border!.fact))).toBeLessThan(1);
       expect(border!.component.id).not.toBe(motif.fill.componentId);
     }
+  });
+});
+
+describe('a food of a motif that is swapped', () => {
+  const now = laid(start, heart({ detail: { componentId: id('edam'), kind: 'stitches' } }));
+  const food = (name: string) => planLarder(now).get(id(name))!;
+
+  test('fills it as many pieces as its ground asks of the new one, and the border follows its own', () => {
+    const { commands, placements } = swappedInMotifs(now, id('blueberries'), food('raspberries'));
+    expect(commands).toMatchObject([{ name: 'set-motif', motif: { fill: { componentId: 'raspberries' } } }]);
+    const { fill } = motifHeaps(now, {
+      ...now.motifs[0]!,
+      fill: { componentId: id('raspberries'), form: placements[0]!.form },
+    })!;
+    expect(placements).toMatchObject([{ motif: 'heart', pieces: fill.pieces, massG: fill.massG }]);
+    const border = swappedInMotifs(now, id('young-gouda'), food('edam'));
+    expect(border.commands).toMatchObject([{ motif: { border: { componentId: 'edam' } } }]);
+  });
+
+  test('that no figure can be filled with takes it away; details go without their food; others are let be', () => {
+    const bowl = [...planLarder(now).values()].find((one) => finestForm(one) === undefined)!;
+    expect(swappedInMotifs(now, id('blueberries'), bowl).commands).toEqual([
+      { name: 'remove-motif', motifId: 'heart' },
+    ]);
+    expect(swappedInMotifs(now, id('edam'), food('raspberries'))).toMatchObject({
+      commands: [{ motif: { detail: null } }],
+      placements: [],
+    });
+    expect(swappedInMotifs(now, id('salami'), food('raspberries'))).toEqual({ commands: [], placements: [] });
   });
 });
 

@@ -131,6 +131,53 @@ export function layMotifOf(plan: Plan, motif: Motif): Command | undefined {
   };
 }
 
+/**
+ * One food in the place of another in every motif that has it: what is changed in them, and what lies in them then. A motif
+ * that the new food cannot fill is taken away; one that has lost the food of its details has none.
+ */
+export function swappedInMotifs(
+  plan: Plan,
+  from: Component['id'],
+  to: Component,
+): { commands: SingleCommand[]; placements: Placement[] } {
+  const fact = finestForm(to);
+  const food = fact && { componentId: to.id, form: fact.form };
+  const commands: SingleCommand[] = [];
+  const placements: Placement[] = [];
+  for (const motif of plan.motifs) {
+    const isFill = motif.fill.componentId === from;
+    const isBorder = motif.border?.componentId === from;
+    const isDetail = motif.detail?.componentId === from;
+    if (!isFill && !isBorder && !isDetail) continue;
+    if (isFill && !food) {
+      commands.push({ name: 'remove-motif', motifId: motif.id });
+      continue;
+    }
+    const now: Motif = {
+      ...motif,
+      fill: isFill ? food! : motif.fill,
+      border: isBorder ? (food ?? null) : motif.border,
+      detail: isDetail ? null : motif.detail,
+    };
+    commands.push({ name: 'set-motif', motif: now });
+    const heaps = motifHeaps(plan, now);
+    const heap = isFill ? heaps?.fill : isBorder ? heaps?.border : undefined;
+    if (heap) placements.push(placementOf(now, heap));
+  }
+  return { commands, placements };
+}
+
+const placementOf = ({ surfaceId, id }: Motif, { component, fact, pieces, massG }: MotifHeap): Placement => ({
+  componentId: component.id,
+  surfaceId,
+  form: fact.form,
+  massG,
+  pieces,
+  lot: 0,
+  contained: false,
+  motif: id,
+});
+
 const isThere =
   ({ surfaceId }: Motif, componentId: Component['id']) =>
   (placement: Placement): boolean =>
@@ -140,7 +187,8 @@ const isThere =
 const besides = (plan: Plan, motif: Motif, componentId: Component['id']): Placement[] =>
   plan.placements.filter(isThere(motif, componentId)).filter((placement) => placement.motif !== motif.id);
 
-function placed(plan: Plan, motif: Motif, { component, fact, pieces, massG }: MotifHeap): SingleCommand {
+function placed(plan: Plan, motif: Motif, heap: MotifHeap): SingleCommand {
+  const { component, massG } = heap;
   const { surfaceId, id } = motif;
   const all = besides(plan, motif, component.id);
   const kept = all.filter((placement) => placement.motif !== undefined || placement.contained);
@@ -157,16 +205,7 @@ function placed(plan: Plan, motif: Motif, { component, fact, pieces, massG }: Mo
     placements: [
       ...kept,
       ...(moreG === 0 ? others : lessBy(plan, component, others, moreG)),
-      {
-        componentId: component.id,
-        surfaceId,
-        form: fact.form,
-        massG,
-        pieces,
-        lot: 0,
-        contained: false,
-        motif: id,
-      },
+      placementOf(motif, heap),
     ],
   };
 }

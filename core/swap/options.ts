@@ -13,6 +13,7 @@ import {
   mayStandAt,
   occasionAt,
   placementsOf,
+  swappedInMotifs,
   smallChildrenWithin,
   takenHere,
 } from '../board/index.js';
@@ -172,19 +173,20 @@ function swapTo(
   kind: SwapKind,
 ): SwapOption {
   const surfaces = [...new Set(here.map((placement) => placement.surfaceId))];
+  const figures = swappedInMotifs(plan, from.id, to);
   const placements = surfaces.map((id) => {
     const old = here.filter((placement) => placement.surfaceId === id);
     const fact = formLike(to, old[0]!, plan);
+    const inMotif = figures.placements.filter((placement) => placement.surfaceId === id);
+    const loose = inMotif.length > 0 ? old.filter(({ motif }) => motif === undefined) : old;
+    const massG = atMostTaken(plan, to, fact.form, id, grams(loose));
     return {
       id,
       fact,
-      placements: placementsOf({
-        plan,
-        component: to,
-        fact,
-        surfaceId: id,
-        massG: atMostTaken(plan, to, fact.form, id, grams(old)),
-      }),
+      placements: [
+        ...(loose.length > 0 ? placementsOf({ plan, component: to, fact, surfaceId: id, massG }) : []),
+        ...inMotif,
+      ],
     };
   });
   const lost = jobs.filter((job) => !job.has(to));
@@ -214,6 +216,7 @@ function swapTo(
     pantry: inPantry(plan.pantry, to.id) > 0,
     commands: [
       { name: 'leave-out', componentId: from.id },
+      ...figures.commands,
       ...placements.map((placement) => ({
         name: 'place' as const,
         componentId: to.id,
