@@ -252,6 +252,20 @@ describe('a food of a motif that is swapped', () => {
   });
 });
 
+test('a proposal asks for little more than lies there, and for nothing that is served in lots', () => {
+  const long = {
+    ...start,
+    occasion: { ...start.occasion, durationMin: 240 },
+    placements: [lies('mozzarella-pearls', 600), lies('red-grapes', 150)],
+  };
+  const motif = proposedMotif(long, surface)!;
+  expect(motif.fill.componentId).toBe('red-grapes');
+  expect(motif.border?.componentId).not.toBe('mozzarella-pearls');
+  const { massG } = motifHeaps(long, motif)!.fill;
+  expect(massG).toBeLessThan(150 * 1.7);
+  expect(motif.acrossMm).toBeGreaterThanOrEqual(120);
+});
+
 describe('a motif that is laid', () => {
   const plan = laid(start, heart());
   const done = laySurface(plan, surface, 1);

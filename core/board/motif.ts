@@ -12,6 +12,7 @@ import {
   type SingleCommand,
   type Surface,
 } from '../plan/index.js';
+import { lotShares } from '../portion/index.js';
 import {
   borderSpots,
   CUTTER_OF_MOTIF,
@@ -301,6 +302,9 @@ export function sizedMotif(motif: Motif, cutterId: string, acrossMm: number): Mo
   };
 }
 
+/** A proposal asks for no more of its filling than so many times what lies there, and is no smaller than this (house default). */
+const [MOST_MORE, LEAST_PROPOSED_MM] = [1.5, 120];
+
 /**
  * What is proposed for a surface: the theme's motif, filled with the fine fresh food that most lies there, with a border of
  * the one whose colour is farthest from it.
@@ -312,7 +316,12 @@ export function proposedMotif(plan: Plan, surface: Surface): Motif | undefined {
     .toSorted((a, b) => b.massG - a.massG)
     .flatMap(({ componentId }) => larder.get(componentId) ?? []);
   const foods = [...new Set([...lying, ...foodsForMotif(plan)])].filter(
-    (component) => component.family !== 'garnish' && component.made !== 'unknown' && isBorder(component),
+    (component) =>
+      component.family !== 'garnish' &&
+      component.made !== 'unknown' &&
+      isBorder(component) &&
+      // a figure lies from first to last: what is served in lots would stand too long
+      lotShares(component, plan).length === 1,
   );
   const isFine = (component: Component) => leastSide(finestForm(component)!) <= MOST_FILL_MM;
   const suits = (component: Component): number =>
@@ -348,5 +357,12 @@ export function proposedMotif(plan: Plan, surface: Surface): Motif | undefined {
     border: border ? food(border) : null,
     detail: null,
   };
-  return sizedMotif(bare, cutter, across);
+  const proposed = sizedMotif(bare, cutter, across);
+  const lies = plan.placements
+    .filter((placement) => placement.componentId === fill.id && placement.surfaceId === surface.id)
+    .reduce((sum, placement) => sum + placement.massG, 0);
+  const asks = fillOf(proposed.outline, finestForm(fill)!).massG;
+  if (lies === 0 || asks <= lies * MOST_MORE) return proposed;
+  const smaller = Math.floor((across * Math.sqrt((lies * MOST_MORE) / asks)) / 5) * 5;
+  return sizedMotif(bare, cutter, Math.max(LEAST_PROPOSED_MM, smaller));
 }
