@@ -135,7 +135,7 @@ const layMs = timed(() => {
   covered = laid
     .map(
       (laid) =>
-        `${laid.surfaceId} ${(laid.coverage * 100).toFixed(1)} %, ${laid.scores.pieces} pieces, ${laid.scores.hardOverlaps} overlaps`,
+        `${laid.surfaceId} ${(laid.coverage * 100).toFixed(1)} %, ${laid.figures.pieces} pieces, ${laid.figures.hardOverlaps} overlaps`,
     )
     .join('; ');
 });

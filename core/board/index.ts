@@ -80,6 +80,7 @@ export {
   isSweetSpread,
   isTart,
   coloursApart,
+  lightnessOf,
   foodsOfColour,
   nearColour,
   relieves,

@@ -91,6 +91,9 @@ const labOf = (colour: string) => {
   return parsed.get(colour);
 };
 
+/** How light a colour is, from 0 to 1; what is no colour is light. */
+export const lightnessOf = (colour: string): number => labOf(colour)?.l ?? 1;
+
 /** Distance of two colours in OKLab, 0 to about 1; endless where one is none. */
 export const coloursApart = (a: string, b: string): number => {
   const [colour, otherColour] = [labOf(a), labOf(b)];

@@ -1,4 +1,6 @@
+import { FORMS } from '../catalogue/index.js';
 import type { Random } from '../measure/index.js';
+import type { LaidElement } from '../plan/index.js';
 import { hypot2, inside, type Polygon } from '../geometry/index.js';
 import type { Part } from './parts.js';
 
@@ -32,6 +34,8 @@ export interface Anchor {
   isLevel: boolean;
   /** It wants to be seen first, in the middle. */
   isMotif: boolean;
+  /** It has a point, at the left of its outline, that wants outward. */
+  isWedge: boolean;
   /** Where it stands already. */
   at: Spot | undefined;
 }
@@ -42,8 +46,13 @@ export const anchorOf = (part: Part): Anchor => ({
   isCheese: part.bowlMm === null,
   isLevel: part.fact.form === 'word',
   isMotif: false,
+  isWedge: part.fact.form === 'wedge' && part.bowlMm === null,
   at: part.pinned,
 });
+
+/** Does a guest cut it on the board? */
+export const isCutByGuests = ({ form, bowlMm }: Pick<LaidElement, 'form' | 'bowlMm'>): boolean =>
+  bowlMm === null && FORMS[form].large === true;
 
 /** A hard part as circles that cover it, along its length. */
 function circlesOf(part: Part): Circle[] {
@@ -113,7 +122,17 @@ function energyOf(table: Table, spots: readonly Spot[], i: number): number {
   const { x, y } = spots[i]!;
   const middle = hypot2(x / table.halfWidth, y / table.halfHeight);
   if (table.anchors[i]!.isMotif) return e + 8 * middle;
+  if (table.anchors[i]!.isWedge) e += TIP * (1 - outward(spots[i]!));
   return e + 6 * max(0, 0.28 - middle) + 3 * max(0, middle - 0.72);
+}
+
+/** Weight of a wedge's point that looks inward. */
+const TIP = 5;
+
+/** How far a wedge's point looks outward: 1 straight, −1 to the middle. */
+function outward({ x, y, angle }: Spot): number {
+  const out = hypot2(x, y);
+  return out < 1 ? 0 : -(x * cos((angle * PI) / 180) + y * sin((angle * PI) / 180)) / out;
 }
 
 function pairEnergy(

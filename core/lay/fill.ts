@@ -1,7 +1,9 @@
 import type { Random } from '../measure/index.js';
 import { areaOf, hypot2, outlineOfPiece, type Point } from '../geometry/index.js';
 import type { Grid } from './grid.js';
+import type { Spine } from './field.js';
 import type { Part } from './parts.js';
+import { LAP } from './regions.js';
 
 /** Bound once: looking names up on the global object is slow inside hot loops. */
 const { PI, cos, floor, max, min, round, sin } = Math;
@@ -99,9 +101,6 @@ function spreadOver(points: readonly Point[], n: number, random: Random): Point[
   return Array.from({ length: n }, (_, i): Point => [px[i]!, py[i]!]);
 }
 
-/** A slice's row is this much narrower than the slice is long, so that rows lap. */
-const LAP = 0.8;
-
 interface Bin {
   low: number;
   high: number;
@@ -127,44 +126,108 @@ function bandsOf(
   return { from, bins };
 }
 
+/** A spine as its stretches: where each begins, its direction, and how far along the line it is. */
+interface Stretch {
+  x: number;
+  y: number;
+  c: number;
+  s: number;
+  from: number;
+  length: number;
+}
+
+function stretchesOf({ points, angle }: Spine): Stretch[] {
+  if (points.length < 2) {
+    const [x, y] = points[0]!;
+    return [{ x, y, c: cos(angle), s: sin(angle), from: 0, length: 0 }];
+  }
+  let from = 0;
+  return points.slice(1).map(([bx, by], i) => {
+    const [x, y] = points[i]!;
+    const length = max(1e-6, hypot2(bx - x, by - y));
+    const stretch = { x, y, c: (bx - x) / length, s: (by - y) / length, from, length };
+    from += length;
+    return stretch;
+  });
+}
+
+/** A point as its way along the spine and its distance to the left of it; the ends go on straight. */
+function onSpine(stretches: readonly Stretch[], x: number, y: number): [u: number, v: number] {
+  let [best, u, v] = [FAR, 0, 0];
+  stretches.forEach((stretch, i) => {
+    const { c, s, from, length } = stretch;
+    const [dx, dy] = [x - stretch.x, y - stretch.y];
+    const t = dx * c + dy * s;
+    const along = max(i === 0 ? -FAR : 0, min(i === stretches.length - 1 ? FAR : length, t));
+    const across = dy * c - dx * s;
+    const d = hypot2(t - along, across);
+    if (d < best) [best, u, v] = [d, from + along, (across < 0 ? -1 : 1) * d];
+  });
+  return [u, v];
+}
+
 /**
- * Slices, shingled in rows that follow the region: each row runs along the main direction and bends with the middle
- * of the band; pieces come at equal shares of the ground, so the pitch is even.
+ * Slices, shingled in rows that follow their spine: each row bends with it and with the middle of the band; pieces come at
+ * equal shares of the ground, so the pitch is even. A slice wider than its row leans, all of a row one way.
  */
 export function fillRun(
   part: Part,
   cells: readonly number[],
   grid: Grid,
-  angle: number,
+  spine: Spine,
   random: Random,
 ): Laid[] {
   if (cells.length === 0) return [];
-  const [c, s] = [cos(angle), sin(angle)];
+  const stretches = stretchesOf(spine);
   const us: number[] = [];
   const vs: number[] = [];
   for (const cell of cells) {
-    const [x, y] = [grid.xOf(cell % grid.columns), grid.yOf(floor(cell / grid.columns))];
-    us.push(x * c + y * s);
-    vs.push(y * c - x * s);
+    const [u, v] = onSpine(stretches, grid.xOf(cell % grid.columns), grid.yOf(floor(cell / grid.columns)));
+    us.push(u);
+    vs.push(v);
   }
   const { from, bins } = bandsOf(us, vs, grid.stepMm);
   const across = part.fact.lengthMm;
   const width = (cells.length * grid.stepMm) / max(1, bins.length);
   const rows = max(1, min(part.pieces, round(width / (across * LAP))));
   const smooth = smoothed(bins, max(2, round(16 / grid.stepMm)));
+  // what is as wide as long has no lean to be seen
+  const lean = part.fact.widthMm < across * ROUNDISH ? leanOf(width / rows, across) : 0;
   const laid: Laid[] = [];
   let left = part.pieces;
   for (let row = 0; row < rows; row++) {
     const n = round(left / (rows - row));
     left -= n;
     laid.push(
-      ...oneRow(n, row, rows, from, smooth, grid.stepMm, random).map((otherAlong) =>
-        back(otherAlong, c, s, angle),
-      ),
+      ...oneRow(n, row, rows, from, smooth, grid.stepMm, random).map((along) => back(along, stretches, lean)),
     );
   }
   return laid;
 }
+
+const ROUNDISH = 0.8;
+const MOST_LEAN = (42 * PI) / 180;
+
+/** How far a slice must lean to have room in a row this wide. */
+const leanOf = (rowMm: number, sliceMm: number): number =>
+  rowMm >= sliceMm ? 0 : min(MOST_LEAN, Math.acos(rowMm / sliceMm));
+
+/** Pieces one behind the other along a line, at even distances, with a little unrest. */
+export function fillLine(part: Part, spine: Spine, random: Random): Laid[] {
+  const stretches = stretchesOf(spine);
+  const last = stretches.at(-1)!;
+  const middle = (last.from + last.length) / 2;
+  const pitch = part.fact.widthMm * LINE_PITCH;
+  return Array.from({ length: part.pieces }, (_, i) => {
+    const u = middle + (i - (part.pieces - 1) / 2) * pitch;
+    // two and two side by side here and there: a string of beads is no hand's work
+    const v = random.range(-0.32, 0.32) * part.fact.widthMm;
+    return { ...back({ u, v, slope: 0 }, stretches, 0), angle: random.range(0, 360) };
+  });
+}
+
+/** Berries in a line touch and lap a little. */
+const LINE_PITCH = 0.86;
 
 /** Running means of the band's two edges, weighted by what is there. */
 function smoothed(bins: readonly Bin[], reach: number): Bin[] {
@@ -216,10 +279,13 @@ function oneRow(
 }
 
 /** Each slice stands across the row: its length points over the row's direction, with a little unrest. */
-function back(otherAlong: Along, c: number, s: number, angle: number): Laid {
+function back({ u, v, slope }: Along, stretches: readonly Stretch[], lean: number): Laid {
+  const at = stretches.find(({ from, length }) => u < from + length) ?? stretches.at(-1)!;
+  const { c, s } = at;
+  const along = u - at.from;
   return {
-    x: otherAlong.u * c - otherAlong.v * s,
-    y: otherAlong.u * s + otherAlong.v * c,
-    angle: ((angle + otherAlong.slope) * 180) / PI + 90,
+    x: at.x + along * c - v * s,
+    y: at.y + along * s + v * c,
+    angle: ((Math.atan2(s, c) + slope + lean) * 180) / PI + 90,
   };
 }

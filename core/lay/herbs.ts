@@ -3,53 +3,111 @@ import type { LaidElement } from '../plan/index.js';
 import { hypot2, ellipse, pieceOutline, placed, type Point } from '../geometry/index.js';
 import type { Grid } from './grid.js';
 import type { Part } from './parts.js';
+import { HERB_LAYER, RIM_LEAF_LAYER } from './lies.js';
 import { coverCount, type Filled } from './settle.js';
 
 /** Bound once: looking names up on the global object is slow inside hot loops. */
 const { floor, min, round } = Math;
 const FAR = Infinity;
 
-/** Herbs last: into the barest places, and if there are none, to the foot of a bowl or cheese; well apart. */
+interface HerbSpot {
+  x: number;
+  y: number;
+  angle: number;
+}
+
+/**
+ * Herbs last: sprigs into the barest places, and if there are none, to the foot of a bowl or cheese, well apart; whole leaves
+ * in small fans over the rim, under the food.
+ */
 export function layHerbs(
   herbs: readonly Part[],
   grid: Grid,
+  rim: readonly Point[],
   filled: readonly Filled[],
   hard: readonly (readonly Point[])[],
   random: Random,
 ): LaidElement[] {
   const cover = coverCount(grid, filled, hard);
+  const feet = hard.flat();
   const used: { x: number; y: number }[] = [];
-  return herbs.flatMap((part, i): LaidElement[] => {
-    if (part.pinned) return [{ ...part.pinned }];
-    const at = bestPlace(grid, cover, hard, used, random);
+  const leaves = herbs.filter((part) => !part.pinned && part.fact.piece === 'leaf');
+  const overRim = leaves.slice(0, floor(leaves.length * RIM_SHARE));
+  const fans = fansAt(rim, overRim, hard, random);
+  return herbs.map((part, i): LaidElement => {
+    if (part.pinned) return { ...part.pinned };
+    const fan = overRim.indexOf(part);
+    if (fan >= 0) return herbElement(part, fans[fan]!, RIM_LEAF_LAYER, i);
+    const at = bestPlace(grid, cover, feet, used, random);
     used.push(at);
-    const angle = turned(at, hard, random);
-    const outline = placed(
-      pieceOutline(part.fact.piece, part.fact.lengthMm, part.fact.widthMm),
-      at.x,
-      at.y,
-      angle,
-    );
-    return [
-      {
-        id: part.id || `herb-${i}`,
-        componentId: part.component.id,
-        form: part.fact.form,
-        contained: false,
-        x: r1(at.x),
-        y: r1(at.y),
-        angle,
-        layer: 6,
-        pinned: false,
-        outline: (outline.length >= 3 ? outline : ellipse(10, 10)).map(([x, y]): [number, number] => [
-          r1(x),
-          r1(y),
-        ]),
-        pieces: [[0, 0, 0]],
-        bowlMm: null,
-      },
-    ];
+    return herbElement(part, { ...at, angle: turned(at, hard, random) }, HERB_LAYER, i);
   });
+}
+
+function herbElement(part: Part, { x, y, angle }: HerbSpot, layer: number, i: number): LaidElement {
+  const outline = placed(pieceOutline(part.fact.piece, part.fact.lengthMm, part.fact.widthMm), x, y, angle);
+  return {
+    id: part.id || `herb-${i}`,
+    componentId: part.component.id,
+    form: part.fact.form,
+    contained: false,
+    x: r1(x),
+    y: r1(y),
+    angle,
+    layer,
+    pinned: false,
+    outline: (outline.length >= 3 ? outline : ellipse(10, 10)).map(([px, py]): [number, number] => [
+      r1(px),
+      r1(py),
+    ]),
+    pieces: [[0, 0, 0]],
+    bowlMm: null,
+  };
+}
+
+/** Of the whole leaves so many lie over the rim, in fans of two or three. */
+const RIM_SHARE = 0.67;
+const FAN = 3;
+const FAN_DEGREES = 27;
+/** A leaf stands over the ground's edge by no more than this (the rule is 30). */
+const OVERHANG_MM = 24;
+
+/** Places for leaves in fans along the edge, the fans as far from each other as darts find. */
+function fansAt(
+  rim: readonly Point[],
+  leaves: readonly Part[],
+  hard: readonly (readonly Point[])[],
+  random: Random,
+): HerbSpot[] {
+  const fans: Point[] = [];
+  return leaves.map((part, i) => {
+    const within = i % FAN;
+    if (within === 0) fans.push(farthest(rim, [...fans, ...hard.map((outline) => outline[0]!)], random));
+    const [x, y] = fans.at(-1)!;
+    const out = (Math.atan2(y, x) * 180) / Math.PI;
+    const count = min(FAN, leaves.length - i + within);
+    const angle = out + (within - (count - 1) / 2) * FAN_DEGREES + random.range(-5, 5);
+    const turn = (angle * Math.PI) / 180;
+    // its stalk is the fan's middle: half of it lies under the food
+    const reach = min(OVERHANG_MM, part.fact.lengthMm * 0.55) - part.fact.lengthMm / 2;
+    return {
+      x: x + reach * Math.cos(turn),
+      y: y + reach * Math.sin(turn),
+      angle: round((angle + 360) % 360),
+    };
+  });
+}
+
+function farthest(rim: readonly Point[], from: readonly Point[], random: Random): Point {
+  let [best, most]: [Point, number] = [rim[0]!, -1];
+  for (let k = 0; k < TRIES / 10; k++) {
+    const i = random.int(rim.length);
+    const [t, [ax, ay], [bx, by]] = [random.next(), rim[i]!, rim[(i + 1) % rim.length]!];
+    const at: Point = [ax + (bx - ax) * t, ay + (by - ay) * t];
+    const near = min(FAR, ...from.map(([x, y]) => hypot2(x - at[0], y - at[1])));
+    if (near > most) [best, most] = [at, near];
+  }
+  return best;
 }
 
 const r1 = (n: number) => round(n * 10) / 10;
@@ -80,7 +138,7 @@ function turned(at: { x: number; y: number }, hard: readonly (readonly Point[])[
 function bestPlace(
   grid: Grid,
   cover: Uint16Array,
-  hard: readonly (readonly Point[])[],
+  feet: readonly Point[],
   used: readonly { x: number; y: number }[],
   random: Random,
 ): { x: number; y: number } {
@@ -99,7 +157,8 @@ function bestPlace(
     if (rim) continue;
     const near = min(APART_MM, ...used.map((u) => hypot2(u.x - at.x, u.y - at.y)));
     let score = near / APART_MM + (cover[c] === 0 ? 1.2 : 0);
-    const foot = min(60, ...hard.flat().map(([x, y]) => hypot2(x - at.x, y - at.y)));
+    let foot = 60;
+    for (const [x, y] of feet) foot = min(foot, hypot2(x - at.x, y - at.y));
     score += foot > 2 && foot < AT_FOOT_MM ? 0.9 : 0;
     if (score > most) [best, most] = [at, score];
   }

@@ -3,7 +3,8 @@ import type { LaidElement, Plan, Surface } from '../plan/index.js';
 import { surfaceAreaCm2 } from '../portion/index.js';
 import { placed, type Point } from '../geometry/index.js';
 import { anchorOf, placeAnchors, type Spot, type Stands } from './anchors.js';
-import { fillLoose, fillRun, type Laid } from './fill.js';
+import { fieldOver, type Field } from './field.js';
+import { fillLine, fillLoose, fillRun, type Laid } from './fill.js';
 import { forCellsIn, gridOver, servingGround, type Grid } from './grid.js';
 import { layHerbs } from './herbs.js';
 import { isInMotif, layMotif, motifAnchor, motifsOf } from './motif.js';
@@ -13,15 +14,15 @@ import {
   assign,
   borderNoise,
   freeCells,
-  momentsOf,
   NOBODY,
   siteFor,
   stepRegions,
+  stretch,
   type FreeCells,
   type Site,
 } from './regions.js';
-import { borders, relabel } from './relabel.js';
-import { scoresOf, type Scores } from './scores.js';
+import { bordersSeen, relabel } from './relabel.js';
+import { judged, type Figures, type Scores } from './scores.js';
 import { settle, type Filled } from './settle.js';
 import { zoneGrounds } from './zones.js';
 
@@ -30,15 +31,20 @@ export interface LaidSurface {
   /** The serving ground inside the rim. */
   outline: Point[];
   coverage: number;
+  figures: Figures;
   scores: Scores;
+  /** One figure for all scores by their weights, 0 to 1. */
+  whole: number;
   elements: LaidElement[];
 }
 
 const COARSE_MM = 5;
 const FINE_MM = 3;
-const FIRST_STEPS = 34;
-const REBALANCE_STEPS = 12;
-const ROUNDS = 4;
+const FIRST_STEPS = 22;
+const REBALANCE_STEPS = 7;
+const ROUNDS = 5;
+/** Then each gets its share once more, hardly moving. */
+const LAST_STEPS = 8;
 /** A surface whose food covers less than this is laid calmly, with open ground around. */
 const CALM = 0.9;
 
@@ -67,12 +73,14 @@ export function laySurface(plan: Plan, surface: Surface, seed: number, stands?: 
         ...layGround(zone, split.zone, split.zone, random, stands),
       ]
     : layGround(parts, calm === 1 ? outline : servingGround(surface, calm), outline, random, stands);
-  const scores = scoresOf(plan, surface, elements);
+  const { figures, scores, whole } = judged(plan, surface, elements);
   return {
     surfaceId: surface.id,
     outline: outline.map(([x, y]) => [round1(x), round1(y)]),
-    coverage: scores.covered,
+    coverage: figures.covered,
+    figures,
     scores,
+    whole,
     elements,
   };
 }
@@ -91,7 +99,7 @@ function layGround(
   const motifs = motifsOf(parts);
   const own = parts.filter((part) => !isInMotif(motifs, part));
   const anchors = own.filter((part) => part.kind === 'hard');
-  const soft = own.filter((part) => part.kind === 'run' || part.kind === 'loose');
+  const soft = own.filter(({ kind }) => kind !== 'hard' && kind !== 'herb');
   const spots = placeAnchors([...motifs.map(motifAnchor), ...anchors.map(anchorOf)], ground, random, stands);
   const figures = motifs.map(({ outer }, i) => placed(outer, spots[i]!.x, spots[i]!.y, spots[i]!.angle));
   const stand = spots.slice(motifs.length);
@@ -102,7 +110,7 @@ function layGround(
   // nothing grows where all of it is pinned
   const grows = soft.some((part) => !part.pinned);
   const edges = motifs.map(({ fill, border }) => border ?? fill);
-  const regions = grows ? growRegions(soft, [...edges, ...anchors], kept, ground, random) : undefined;
+  const regions = grows ? growRegions(soft, [...edges, ...anchors], spots, kept, ground, random) : undefined;
   const filled = regions
     ? fillAll(regions, random)
     : soft.flatMap((part) => (part.pinned ? [{ part, pieces: pinnedPieces(part.pinned) }] : []));
@@ -121,6 +129,7 @@ function layGround(
   const herbs = layHerbs(
     own.filter((part) => part.kind === 'herb'),
     open,
+    outline,
     filled,
     hard,
     random,
@@ -161,28 +170,28 @@ function remarked({ ownTool: _tool, inZone: _zone, ...element }: LaidElement, pa
 
 interface Regions {
   parts: Part[];
-  anchors: readonly Part[];
   grid: Grid;
   owner: Int16Array;
-  angles: number[];
+  sites: Site[];
 }
 
 function growRegions(
   soft: readonly Part[],
   anchors: readonly Part[],
+  spots: readonly Spot[],
   hard: readonly (readonly Point[])[],
   ground: readonly Point[],
   random: Random,
 ): Regions {
   const grid = gridOver(ground, COARSE_MM);
+  const field = fieldOver(ground, hard);
   const taken = new Uint8Array(grid.ground.length);
   for (const polygon of hard) forCellsIn(grid, polygon, (c) => (taken[c] = 1));
   const free = freeCells(grid, taken, borderNoise(random));
   let parts = [...soft].sort((a, b) => b.groundCm2 - a.groundCm2);
-  const sites = startSites(parts, grid, free, random);
+  const sites = startSites(parts, grid, free, field, random);
   const owner = new Int16Array(grid.ground.length).fill(NOBODY);
-  for (let k = 0; k < FIRST_STEPS; k++) stepRegions(grid, free, sites, owner, 0.45);
-  const width = Math.max(...ground.map((p) => p[0])) * 2;
+  for (let k = 0; k < FIRST_STEPS; k++) stepRegions(grid, free, parts, sites, owner, 0.45, field);
   // where most of it stands fast there is hardly anything to trade places
   const rounds = parts.filter((part) => part.pinned).length * 2 > parts.length ? 1 : ROUNDS;
   for (let round = 0; round < rounds; round++) {
@@ -191,19 +200,24 @@ function growRegions(
       parts,
       anchors,
       sites,
-      borders(grid, mapped, sites.length + anchors.length),
-      width,
+      spots,
+      bordersSeen(grid, mapped, sites.length + anchors.length),
+      ground,
       random,
+      round / rounds,
     );
     const targets = sites.map((site) => site.targetCells);
     const from = parts;
     parts = label.map((l) => from[l]!);
-    sites.forEach((site, i) => (site.targetCells = targets[label[i]!]!));
-    for (let k = 0; k < REBALANCE_STEPS; k++) stepRegions(grid, free, sites, owner, 0.2);
+    sites.forEach((site, i) => {
+      site.targetCells = targets[label[i]!]!;
+      stretch(parts[i]!, site, grid, field);
+    });
+    for (let k = 0; k < REBALANCE_STEPS; k++) stepRegions(grid, free, parts, sites, owner, 0.2, field);
   }
+  for (let k = 0; k < LAST_STEPS; k++) stepRegions(grid, free, parts, sites, owner, 0.1, field);
   assign(free, sites, owner);
-  const angles = momentsOf(grid, owner, sites.length).map((m) => m.angle);
-  return { parts, anchors, grid, owner, angles };
+  return { parts, grid, owner, sites };
 }
 
 /** Cells under an anchor carry its number, counted on from the regions, so that borders with it are known. */
@@ -218,29 +232,54 @@ function withAnchors(
   return out;
 }
 
-function startSites(parts: readonly Part[], grid: Grid, free: FreeCells, random: Random): Site[] {
+function startSites(
+  parts: readonly Part[],
+  grid: Grid,
+  free: FreeCells,
+  field: Field,
+  random: Random,
+): Site[] {
   const sum = parts.reduce((sum, part) => sum + part.groundCm2, 0);
   const used: { x: number; y: number }[] = [];
   const open = openCells(parts, grid, free);
+  const at = (cell: number) => ({
+    x: grid.xOf(cell % grid.columns),
+    y: grid.yOf(Math.floor(cell / grid.columns)),
+  });
+  // lines run along an edge, in the first row of cells that has room for them
+  const edge = Array.from(open).filter((cell) => {
+    const { x, y } = at(cell);
+    const { d } = field.edgeAt(x, y);
+    return d >= EDGE_MM[0] && d <= EDGE_MM[1];
+  });
   return parts.map((part) => {
     const target = (free.cells.length * part.groundCm2) / Math.max(1e-9, sum);
     if (part.pinned)
-      return { ...siteFor(part, part.pinned.x, part.pinned.y, 0, target, grid.stepMm), fixed: true };
+      return {
+        ...siteFor({ ...part, kind: 'loose' }, part.pinned.x, part.pinned.y, 0, target, grid),
+        fixed: true,
+      };
+    const from = part.kind === 'line' && edge.length > 0 ? edge : open;
     // the best of a few darts: far from the others
     let best = { x: 0, y: 0 };
     let far = -1;
     for (let k = 0; k < 12; k++) {
-      const cell = open[random.int(Math.max(1, open.length))] ?? 0;
-      const at = { x: grid.xOf(cell % grid.columns), y: grid.yOf(Math.floor(cell / grid.columns)) };
-      const d = Math.min(1e9, ...used.map((u) => Math.hypot(u.x - at.x, u.y - at.y)));
-      if (d > far) [best, far] = [at, d];
+      const dart = at(from[random.int(Math.max(1, from.length))] ?? 0);
+      const d = Math.min(1e9, ...used.map((u) => Math.hypot(u.x - dart.x, u.y - dart.y)));
+      if (d > far) [best, far] = [dart, d];
     }
     used.push(best);
     // a run starts along the rim, bending round the middle
     const angle = Math.atan2(best.y, best.x) + Math.PI / 2 + random.range(-0.5, 0.5);
-    return siteFor(part, best.x, best.y, angle, target, grid.stepMm);
+    return {
+      ...siteFor(part, best.x, best.y, angle, target, grid, field),
+      still: part.kind === 'line' && from === edge,
+    };
   });
 }
+
+/** So near to an edge a line of berries lies. */
+const EDGE_MM = [2, 16] as const;
 
 /** Free cells that nothing pinned covers: what is new starts where ground came free. */
 function openCells(parts: readonly Part[], grid: Grid, free: FreeCells): ArrayLike<number> {
@@ -256,14 +295,32 @@ function cellsOf(regions: Regions, i: number): number[] {
   return cells;
 }
 
+/** The ground of a part; one that the others have pushed out lies on top of them, about its place. */
+function groundCells(regions: Regions, i: number): number[] {
+  const cells = cellsOf(regions, i);
+  // where hands have pinned food there may be no room: that is told by a part without a piece
+  if (cells.length > 0 || regions.parts.some(({ pinned }) => pinned)) return cells;
+  const { grid } = regions;
+  const { x, y, targetCells } = regions.sites[i]!;
+  const far = (c: number) =>
+    Math.hypot(grid.xOf(c % grid.columns) - x, grid.yOf(Math.floor(c / grid.columns)) - y);
+  return [...regions.owner.keys()]
+    .filter((c) => regions.owner[c] !== NOBODY)
+    .sort((a, b) => far(a) - far(b))
+    .slice(0, Math.max(1, Math.round(targetCells / 2)));
+}
+
 function fillAll(regions: Regions, random: Random): Filled[] {
   return regions.parts.map((part, i) => {
     if (part.pinned) return { part, pieces: pinnedPieces(part.pinned) };
-    const cells = cellsOf(regions, i);
+    const cells = groundCells(regions, i);
+    const { spine } = regions.sites[i]!;
     const pieces =
       part.kind === 'run'
-        ? fillRun(part, cells, regions.grid, regions.angles[i]!, random)
-        : fillLoose(part, cells, regions.grid, random);
+        ? fillRun(part, cells, regions.grid, spine, random)
+        : part.kind === 'line'
+          ? fillLine(part, spine, random)
+          : fillLoose(part, cells, regions.grid, random);
     return { part, pieces };
   });
 }
@@ -330,7 +387,7 @@ function heapIn(part: Part, radiusMm: number, random: Random): [number, number, 
   });
 }
 
-const LAYER = { run: 1, loose: 2 } as const;
+const LAYER = { run: 1, loose: 2, line: 2 } as const;
 
 function softElement(filled: Filled, regions: Regions, i: number): LaidElement {
   const n = Math.max(1, filled.pieces.length);
@@ -345,7 +402,7 @@ function softElement(filled: Filled, regions: Regions, i: number): LaidElement {
     x,
     y,
     angle: 0,
-    layer: LAYER[filled.part.kind as 'run' | 'loose'],
+    layer: LAYER[filled.part.kind as keyof typeof LAYER],
     pinned: false,
     outline:
       outline.length >= 3

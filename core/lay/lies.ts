@@ -5,6 +5,8 @@ import { outlineOfPiece, placed, type Point } from '../geometry/index.js';
 /** Elements from here on stand hard: a bowl, a wheel, a wedge is its own outline. */
 export const HARD_LAYER = 4;
 export const HERB_LAYER = 6;
+/** Leaves over the rim lie under all food. */
+export const RIM_LEAF_LAYER = 7;
 
 const known = new WeakMap<LaidElement, readonly (readonly Point[])[]>();
 
@@ -49,8 +51,11 @@ const SOFT_LAYER = 2;
 /** Sprigs lie on food, half under bowls and cheeses. */
 const TUCKED = HARD_LAYER - 0.5;
 
+const UNDER_ALL = 0.5;
+
 /** How high up an element lies, from the bottom: soft food by the height of its form, then motifs, herbs, what stands. */
 export function stackOf(element: LaidElement, component: Component | undefined): number {
+  if (element.layer === RIM_LEAF_LAYER) return UNDER_ALL;
   if (element.layer === HERB_LAYER) return TUCKED;
   if (element.layer > SOFT_LAYER || !component) return element.layer;
   return Math.min(SOFT_LAYER + 0.99, 1 + (formOf(component, element.form)?.heightMm ?? 0) / 50);

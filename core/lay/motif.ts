@@ -58,7 +58,15 @@ export function motifAnchor({ motif, fill, outer }: MotifGround): Anchor {
     const mine = outer.filter((p) => ceil(((p[long] + span / 2) / span) * n) - 1 === i);
     return { x, y, r: max(1, ...mine.map(([px, py]) => hypot2(px - x, py - y))) };
   });
-  return { id: motif.id, circles, isCheese: true, isLevel: true, isMotif: true, at: fill.pinned };
+  return {
+    id: motif.id,
+    circles,
+    isCheese: true,
+    isLevel: true,
+    isMotif: true,
+    isWedge: false,
+    at: fill.pinned,
+  };
 }
 
 /** A piece keeps so much of its width from the edge of the figure (house default): it may lean over by the rest. */
@@ -73,7 +81,7 @@ function fillPieces({ motif, fill }: MotifGround, random: Random): Laid[] {
   const cells: number[] = [];
   forCellsIn(grid, deep.length >= 3 ? deep : motif.outline, (cell) => cells.push(cell));
   return FORMS[fill.fact.form].lies === 'run'
-    ? fillRun(fill, cells, grid, 0, random)
+    ? fillRun(fill, cells, grid, { points: [[0, 0]], angle: 0 }, random)
     : fillLoose(fill, cells, grid, random);
 }
 

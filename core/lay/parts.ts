@@ -19,7 +19,8 @@ export interface Part {
   pieces: number;
   massG: number;
   groundCm2: number;
-  kind: 'hard' | 'run' | 'loose' | 'herb';
+  /** A line is a few small pieces one behind the other, along the rim or round a bowl. */
+  kind: 'hard' | 'run' | 'loose' | 'line' | 'herb';
   /** Drawn size of the whole, for hard parts. */
   lengthMm: number;
   widthMm: number;
@@ -47,6 +48,26 @@ const SHARES: Readonly<Record<'run' | 'heap', readonly (readonly number[])[]>> =
   run: [[1], [0.63, 0.37], [0.5, 0.29, 0.21]],
   heap: [[1], [0.6, 0.4], [0.44, 0.32, 0.24]],
 };
+
+/** Of a heap of many small pieces this share runs in lines of about so many. */
+const LINED = 0.3;
+const [LINE_FROM, LINE_PIECES] = [24, [9, 7, 11]] as const;
+/** No larger than a berry or a nut. */
+const MOST_LINED_MM = 25;
+const MOST_LINES = 3;
+
+/** How many pieces run in each of a food's lines. */
+function linesOf(fact: FormFact, pieces: number, areaCm2: number): number[] {
+  if (areaCm2 < LEAST_SHARED_CM2 || pieces < LINE_FROM || fact.lengthMm > MOST_LINED_MM) return [];
+  let left = Math.round(pieces * LINED);
+  const lines: number[] = [];
+  for (const n of LINE_PIECES.slice(0, MOST_LINES)) {
+    if (left < n) break;
+    lines.push(n);
+    left -= n;
+  }
+  return lines;
+}
 
 /** In how many piles a food lies, so that several sides reach it and none is a field of it. */
 function pilesOf(massG: number, groundCm2: number, pieces: number, isRun: boolean, areaCm2: number): number {
@@ -107,7 +128,7 @@ function split(
   fact: FormFact,
   areaCm2: number,
 ): Part[] {
-  const part = (n: number, pieces: number, massG: number) =>
+  const part = (n: number | string, pieces: number, massG: number) =>
     partOf(bowls, surface, component, fact, placement, n, pieces, massG);
   if (placement.contained)
     return bowls
@@ -116,14 +137,23 @@ function split(
       .map((bowl) => part(bowl.n, bowl.pieces, bowl.massG));
   if (FORMS[fact.form].lies === 'alone') return even(placement, part);
   const isRun = FORMS[fact.form].lies === 'run';
-  const piles = pilesOf(placement.massG, placement.massG / fact.gPerCm2, placement.pieces, isRun, areaCm2);
+  const each = placement.massG / placement.pieces;
+  const lines = isRun || component.family === 'garnish' ? [] : linesOf(fact, placement.pieces, areaCm2);
+  const heaped = placement.pieces - lines.reduce((sum, n) => sum + n, 0);
+  const piles = pilesOf(heaped * each, (heaped * each) / fact.gPerCm2, heaped, isRun, areaCm2);
   const shares = SHARES[isRun ? 'run' : 'heap'][piles - 1]!;
-  let left = placement.pieces;
-  return shares.map((share, i) => {
-    const pieces = i === shares.length - 1 ? left : Math.max(1, Math.round(placement.pieces * share));
-    left -= pieces;
-    return part(i + 1, pieces, (placement.massG * pieces) / placement.pieces);
-  });
+  let left = heaped;
+  return [
+    ...shares.map((share, i) => {
+      const pieces = i === shares.length - 1 ? left : Math.max(1, Math.round(heaped * share));
+      left -= pieces;
+      return part(i + 1, pieces, each * pieces);
+    }),
+    ...lines.map((pieces, i): Part => {
+      const line = part(`line${i + 1}`, pieces, each * pieces);
+      return { ...line, kind: 'line' };
+    }),
+  ];
 }
 
 /** What stands alone is laid one by one: more of one food than this is no layout any more, and Check tells what is left over. */

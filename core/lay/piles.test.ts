@@ -16,11 +16,25 @@ describe('piles', () => {
 
   test('a shared board has a food in two or three unequal places, none of them over 160 g while there are not three', () => {
     for (const massG of [120, 240, 300, 420]) {
-      const piles = on(ROUND, 'blueberries', massG);
+      const all = on(ROUND, 'blueberries', massG);
+      const piles = all.filter(({ kind }) => kind === 'loose');
       expect([2, 3]).toContain(piles.length);
       if (piles.length < 3) for (const pile of piles) expect(pile.massG).toBeLessThanOrEqual(192);
       expect(new Set(piles.map(({ pieces }) => pieces)).size).toBe(piles.length);
-      expect(piles.reduce((sum, { pieces }) => sum + pieces, 0)).toBe(lies('blueberries', massG).pieces);
+      expect(all.reduce((sum, { pieces }) => sum + pieces, 0)).toBe(lies('blueberries', massG).pieces);
+    }
+  });
+
+  test('a third of many berries runs in lines of a few along an edge, of few berries none', () => {
+    const lines = on(ROUND, 'blueberries', 240).filter(({ kind }) => kind === 'line');
+    expect(lines.map(({ pieces }) => pieces)).toEqual([9, 7, 11]);
+    expect(on(ROUND, 'blueberries', 30).filter(({ kind }) => kind === 'line')).toEqual([]);
+    expect(on(ROUND, 'salami', 240).filter(({ kind }) => kind === 'line')).toEqual([]);
+    const plan = planWith({ surfaces: [ROUND], placements: [lies('blueberries', 240), lies('salami', 150)] });
+    for (const element of laySurface(plan, ROUND, 3).elements.filter(({ id }) => id.includes('line'))) {
+      const far = element.pieces.map(([x, y]) => Math.hypot(element.x + x, element.y + y));
+      // the round has a rim and no bowl: the line follows it
+      expect(Math.max(...far) - Math.min(...far)).toBeLessThan(45);
     }
   });
 

@@ -1,52 +1,75 @@
 import type { Random } from '../measure/index.js';
+import { hypot2, type Point } from '../geometry/index.js';
+import { spineThrough, type Field, type Spine } from './field.js';
 import type { Grid } from './grid.js';
 import type { Part } from './parts.js';
 
 /** Bound once: looking names up on the global object is slow inside hot loops. */
-const { PI, cos, floor, max, round, sin, sqrt } = Math;
+const { floor, max, min, round, sqrt } = Math;
 const FAR = Infinity;
 
-/** A soft part's ground while it finds its place: a point or a short line that reaches for its share of the board. */
+/** A soft part's ground while it finds its place: a point, or the line of a row, that reaches for its share of the board. */
 export interface Site {
   x: number;
   y: number;
-  /** Radians; half of the line's length. Points have none. */
-  angle: number;
-  half: number;
+  spine: Spine;
   weight: number;
   targetCells: number;
+  /** Pinned: it neither moves nor takes another food. */
   fixed: boolean;
+  /** It keeps its place, along the rim or around a bowl, but may take another food. */
+  still: boolean;
+  /** The pile's own wish for its direction, radians. */
+  own: number;
 }
 
 export const NOBODY = -1;
 
-/** Rows of slices are about this long before they start a second row. */
-const RUN_ASPECT = 2.1;
+/** A row is about this many times as long as it is wide before it starts a second one beside it. */
+const RUN_ASPECT = 4.2;
+/** A slice's row is this much narrower than the slice is long, so that rows lap. */
+export const LAP = 0.8;
+
+/** How long and wide a part's row lies on so much ground. */
+export function rowOn(part: Part, areaMm2: number): { lengthMm: number; widthMm: number } {
+  const across = part.kind === 'line' ? part.fact.widthMm * 1.1 : part.fact.lengthMm * LAP;
+  const rows = part.kind === 'line' ? 1 : max(1, round(sqrt(areaMm2 / RUN_ASPECT) / across));
+  const widthMm = min(rows * across, sqrt(areaMm2));
+  return { lengthMm: areaMm2 / max(1, widthMm), widthMm };
+}
 
 export function siteFor(
   part: Part,
   x: number,
   y: number,
-  angle: number,
+  own: number,
   targetCells: number,
-  stepMm: number,
+  grid: Grid,
+  field?: Field,
 ): Site {
-  return {
+  const site: Site = {
     x,
     y,
-    angle,
-    half: part.kind === 'run' ? runHalf(targetCells, stepMm) : 0,
+    spine: { points: [[x, y]], angle: own },
     weight: 0,
     targetCells,
     fixed: false,
+    still: false,
+    own,
   };
+  if (field) stretch(part, site, grid, field);
+  return site;
 }
 
-const runHalf = (cells: number, stepMm: number): number => {
-  const area = cells * stepMm * stepMm;
-  const length = sqrt(area * RUN_ASPECT);
-  return max(0, (length - area / length) / 2);
-};
+/** Lays a row's line through its place anew; a heap has its place alone. */
+export function stretch(part: Part, site: Site, grid: Grid, field: Field): void {
+  if (part.kind === 'loose' || site.fixed) {
+    site.spine = { points: [[site.x, site.y]], angle: site.own };
+    return;
+  }
+  const { lengthMm, widthMm } = rowOn(part, site.targetCells * grid.stepMm * grid.stepMm);
+  site.spine = spineThrough(field, site.x, site.y, site.own, lengthMm, widthMm);
+}
 
 /** Smooth noise in millimetres, so that borders look grown, not ruled. Values on a coarse lattice, blended. */
 export function borderNoise(
@@ -71,12 +94,25 @@ export function borderNoise(
 
 const ease = (t: number): number => t * t * (3 - 2 * t);
 
-/** The free cells, with their places already shifted by the noise. */
+/** The free cells, block by block, with their places already shifted by the noise. */
 export interface FreeCells {
   cells: Int32Array;
   x: Float64Array;
   y: Float64Array;
+  /** Cells that lie together, and a circle that holds all of their places. */
+  blocks: readonly Block[];
 }
+
+interface Block {
+  from: number;
+  to: number;
+  x: number;
+  y: number;
+  r: number;
+}
+
+/** Cells along the side of a block. */
+const BLOCK = 5;
 
 export function freeCells(
   grid: Grid,
@@ -84,7 +120,17 @@ export function freeCells(
   noise: (x: number, y: number) => [number, number],
 ): FreeCells {
   const list: number[] = [];
-  for (let c = 0; c < grid.ground.length; c++) if (grid.ground[c] && !taken[c]) list.push(c);
+  const starts: number[] = [];
+  for (let bj = 0; bj < grid.rows; bj += BLOCK)
+    for (let bi = 0; bi < grid.columns; bi += BLOCK) {
+      starts.push(list.length);
+      for (let j = bj; j < min(grid.rows, bj + BLOCK); j++)
+        for (let i = bi; i < min(grid.columns, bi + BLOCK); i++) {
+          const c = j * grid.columns + i;
+          if (grid.ground[c] && !taken[c]) list.push(c);
+        }
+    }
+  starts.push(list.length);
   const x = new Float64Array(list.length);
   const y = new Float64Array(list.length);
   list.forEach((c, k) => {
@@ -93,45 +139,71 @@ export function freeCells(
     x[k] = px + dx;
     y[k] = py + dy;
   });
-  return { cells: Int32Array.from(list), x, y };
+  const blocks = starts.slice(1).flatMap((to, b): Block[] => {
+    const from = starts[b]!;
+    if (from === to) return [];
+    let [mx, my, r] = [0, 0, 0];
+    for (let k = from; k < to; k++) {
+      mx += x[k]! / (to - from);
+      my += y[k]! / (to - from);
+    }
+    for (let k = from; k < to; k++) r = max(r, hypot2(x[k]! - mx, y[k]! - my));
+    return [{ from, to, x: mx, y: my, r }];
+  });
+  return { cells: Int32Array.from(list), x, y, blocks };
 }
 
-/** Each free cell goes to the site that is nearest, weights off. A long kernel in one loop: it is most of the layout's time. */
+/**
+ * Each free cell goes to the site that is nearest, weights off. A long kernel: it is most of the layout's time, so that a
+ * block of cells first asks which sites could be nearest to any of them.
+ */
 export function assign(free: FreeCells, sites: readonly Site[], owner: Int16Array): void {
   const n = sites.length;
-  const sx = new Float64Array(n);
-  const sy = new Float64Array(n);
-  const ux = new Float64Array(n);
-  const uy = new Float64Array(n);
-  const half = new Float64Array(n);
+  const first = new Int32Array(n + 1);
+  sites.forEach((site, i) => (first[i + 1] = first[i]! + site.spine.points.length));
+  const px = new Float64Array(first[n]!);
+  const py = new Float64Array(first[n]!);
   const weight = new Float64Array(n);
   sites.forEach((site, i) => {
-    sx[i] = site.x;
-    sy[i] = site.y;
-    ux[i] = cos(site.angle);
-    uy[i] = sin(site.angle);
-    half[i] = site.half;
     weight[i] = site.weight;
+    site.spine.points.forEach(([x, y], k) => {
+      px[first[i]! + k] = x;
+      py[first[i]! + k] = y;
+    });
   });
-  for (let k = 0; k < free.cells.length; k++) {
-    const x = free.x[k]!;
-    const y = free.y[k]!;
-    let best = NOBODY;
-    let least = FAR;
-    for (let i = 0; i < n; i++) {
-      const dx = x - sx[i]!;
-      const dy = y - sy[i]!;
-      let along = dx * ux[i]! + dy * uy[i]!;
-      const h = half[i]!;
-      along = along > h ? along - h : along < -h ? along + h : 0;
-      const across = dy * ux[i]! - dx * uy[i]!;
-      const d = sqrt(along * along + across * across) - weight[i]!;
-      if (d < least) {
-        least = d;
-        best = i;
-      }
+  const reach = (i: number, x: number, y: number): number => {
+    let near = FAR;
+    const end = first[i + 1]!;
+    for (let q = first[i]!; q < end; q++) {
+      const dx = x - px[q]!;
+      const dy = y - py[q]!;
+      const d = dx * dx + dy * dy;
+      if (d < near) near = d;
     }
-    owner[free.cells[k]!] = best;
+    return sqrt(near) - weight[i]!;
+  };
+  const away = new Float64Array(n);
+  const could = new Int32Array(n);
+  for (const block of free.blocks) {
+    let nearest = FAR;
+    for (let i = 0; i < n; i++) {
+      away[i] = reach(i, block.x, block.y);
+      if (away[i]! < nearest) nearest = away[i]!;
+    }
+    let m = 0;
+    for (let i = 0; i < n; i++) if (away[i]! <= nearest + 2 * block.r + 1e-6) could[m++] = i;
+    for (let k = block.from; k < block.to; k++) {
+      let best = NOBODY;
+      let least = FAR;
+      for (let q = 0; q < m; q++) {
+        const d = reach(could[q]!, free.x[k]!, free.y[k]!);
+        if (d < least) {
+          least = d;
+          best = could[q]!;
+        }
+      }
+      owner[free.cells[k]!] = best;
+    }
   }
 }
 
@@ -165,13 +237,20 @@ export function momentsOf(grid: Grid, owner: Int16Array, regions: number): Momen
   });
 }
 
-/** One step of the weighted diagram: weights follow the missing area, sites follow their region's middle and turn with it. */
+/** A region's weight changes by no more than this in a step, so that none leaps over the board. */
+const MOST_STEP_MM = 6;
+/** A row follows the middle of its ground at half a heap's pace. */
+const ROW_PACE = 0.55;
+
+/** One step of the weighted diagram: weights follow the missing area, sites their region's middle, rows the field. */
 export function stepRegions(
   grid: Grid,
   free: FreeCells,
+  parts: readonly Part[],
   sites: Site[],
   owner: Int16Array,
   moving: number,
+  field: Field,
 ): void {
   assign(free, sites, owner);
   const moments = momentsOf(grid, owner, sites.length);
@@ -180,16 +259,18 @@ export function stepRegions(
     // a region that has shrunk to little or nothing would leap over the whole board by its own short border: it is given
     // at least the border of half its share, so that it comes back and does not push all others out
     const perimeter = max(8, 3.6 * sqrt(max(1, m.count, site.targetCells * 0.5)));
-    site.weight += (0.7 * grid.stepMm * (site.targetCells - m.count)) / perimeter;
-    if (site.fixed || m.count === 0) return;
-    site.x += (m.x - site.x) * moving;
-    site.y += (m.y - site.y) * moving;
-    if (site.half > 0) {
-      let turn = m.angle - site.angle;
-      turn -= PI * round(turn / PI);
-      site.angle += turn * moving;
-    }
+    const step = (0.7 * grid.stepMm * (site.targetCells - m.count)) / perimeter;
+    site.weight += max(-MOST_STEP_MM, min(MOST_STEP_MM, step));
+    if (site.fixed || site.still || m.count === 0) return;
+    const { points } = site.spine;
+    const pace = moving * (points.length > 1 ? ROW_PACE : 1);
+    site.x += (m.x - mean(points, 0)) * pace;
+    site.y += (m.y - mean(points, 1)) * pace;
+    stretch(parts[i]!, site, grid, field);
   });
-  const mean = sites.reduce((sum, site) => sum + site.weight, 0) / max(1, sites.length);
-  for (const site of sites) site.weight -= mean;
+  const even = sites.reduce((sum, site) => sum + site.weight, 0) / max(1, sites.length);
+  for (const site of sites) site.weight -= even;
 }
+
+const mean = (points: readonly Point[], k: 0 | 1): number =>
+  points.reduce((sum, point) => sum + point[k], 0) / points.length;

@@ -2,7 +2,7 @@ import { describe, expect, test } from '@jest/globals';
 import type { LaidElement, Plan, Surface } from '../plan/index.js';
 import { ellipse, placed } from '../geometry/index.js';
 import { id, lies, planWith } from '../testing/plans.js';
-import { hardOverlaps, laySurface, scoresOf } from './index.js';
+import { figuresOf, hardOverlaps, judged, laySurface } from './index.js';
 
 const plan = planWith({});
 const surface: Surface = { ...plan.surfaces[0]!, outline: { kind: 'round', diameterMm: 220 }, rimMm: 10 };
@@ -38,7 +38,7 @@ function heap(component: string, at: [number, number][], layer: 1 | 2 = 2): Laid
   };
 }
 
-const scores = (elements: LaidElement[], otherPlan: Plan = plan) => scoresOf(otherPlan, surface, elements);
+const scores = (elements: LaidElement[], otherPlan: Plan = plan) => figuresOf(otherPlan, surface, elements);
 
 describe('the figures of a layout', () => {
   test('one bowl that fills the ground covers all of it, one of half the width a quarter', () => {
@@ -88,8 +88,20 @@ describe('the figures of a layout', () => {
   });
 
   test('wet by crisp is counted where they touch', () => {
-    expect(scores([bowl('honey', -40, 0, 80), bowl('water-crackers', 40, 0, 80)]).wetByCrisp).toBe(1);
-    expect(scores([bowl('brie', -40, 0, 80), bowl('water-crackers', 40, 0, 80)]).wetByCrisp).toBe(0);
+    const crisp = heap('water-crackers', [
+      [20, 0],
+      [20, 30],
+    ]);
+    const fruit = (food: string) =>
+      heap(food, [
+        [-10, 0],
+        [-10, 16],
+        [-10, 32],
+      ]);
+    expect(scores([fruit('orange-wheels'), crisp]).wetByCrisp).toBe(1);
+    expect(scores([fruit('green-grapes'), crisp]).wetByCrisp).toBe(0);
+    // in a bowl it is dry for its neighbours
+    expect(scores([bowl('honey', -40, 0, 80), bowl('water-crackers', 40, 0, 80)]).wetByCrisp).toBe(0);
   });
 
   test('cheese by its cracker goes together', () => {
@@ -124,7 +136,7 @@ describe('the figures of a layout', () => {
       placements: [lies('brie', 250), lies('strawberries', 160), lies('water-crackers', 60)],
     });
     const done = laySurface(laid, laid.surfaces[0]!, 4);
-    expect(scoresOf(laid, laid.surfaces[0]!, done.elements)).toEqual(done.scores);
-    expect(done.coverage).toBe(done.scores.covered);
+    const { figures, scores, whole } = judged(laid, laid.surfaces[0]!, done.elements);
+    expect(done).toMatchObject({ figures, scores, whole, coverage: figures.covered });
   });
 });

@@ -17,6 +17,8 @@ const ROUNDS = 12;
 /** A board that shows more wood than this after them is given more. */
 const FULL = 0.95;
 const MOST_ROUNDS = 96;
+/** So many rounds without a gain that an eye could see, and it rests. */
+const [PATIENCE, LEAST_GAIN] = [10, 0.001];
 const LONGEST_MOVE_MM = 7;
 /** A piece is pulled by gaps no further away than this beyond its own size. */
 const PULL_MM = 26;
@@ -153,15 +155,15 @@ export function settle(
   let cover = count();
   let most = coverage(grid, cover);
   let since = 0;
-  for (let round = 0; round < (most < FULL ? MOST_ROUNDS : ROUNDS) && since < 2 * ROUNDS; round++) {
+  for (let round = 0; round < (most < FULL ? MOST_ROUNDS : ROUNDS) && since < PATIENCE; round++) {
     since += 1;
     pull(grid, filled, cover, homes, partIndex);
     keepInside(ground, filled);
     cover = count();
     const now = coverage(grid, cover);
     if (now > most) {
+      if (now > most + LEAST_GAIN) since = 0;
       most = now;
-      since = 0;
       best = filled.map((filled) => filled.pieces.map((laid) => ({ ...laid })));
     }
   }

@@ -6,7 +6,8 @@ import { surfaceAreaCm2 } from '../portion/index.js';
 import { areaOf, convexOverlap, ellipse, inside, placed, rectangle, type Point } from '../geometry/index.js';
 import { lies, planWith } from '../testing/plans.js';
 import { anchorOf, placeAnchors } from './anchors.js';
-import { fillLoose, fillRun } from './fill.js';
+import { fieldOver, spineThrough } from './field.js';
+import { fillLine, fillLoose, fillRun } from './fill.js';
 import { forCellsIn, gridOver, servingGround } from './grid.js';
 import { layHerbs } from './herbs.js';
 import { outlineOf } from './outline.js';
@@ -21,7 +22,7 @@ import {
   stepRegions,
   type Site,
 } from './regions.js';
-import { borders, relabel } from './relabel.js';
+import { borders, bordersSeen, relabel } from './relabel.js';
 import { coverage, coverCount, keepInside, settle, type Filled } from './settle.js';
 
 const board = (outline: Surface['outline'] = { kind: 'round', diameterMm: 400 }): Surface => ({
@@ -130,6 +131,7 @@ describe('bowls and large cheeses', () => {
 function grown(soft: readonly Part[], steps = 40) {
   const grid = gridOver(servingGround(ROUND), 5);
   const free = freeCells(grid, new Uint8Array(grid.ground.length), () => [0, 0]);
+  const field = fieldOver(servingGround(ROUND), []);
   const random = createRandom(9);
   const sum = soft.reduce((sum, part) => sum + part.groundCm2, 0);
   const sites: Site[] = soft.map((part, i) =>
@@ -139,11 +141,12 @@ function grown(soft: readonly Part[], steps = 40) {
       100 * Math.sin((i * 6.283) / soft.length),
       random.range(0, 3),
       (free.cells.length * part.groundCm2) / sum,
-      grid.stepMm,
+      grid,
+      field,
     ),
   );
   const owner = new Int16Array(grid.ground.length).fill(NOBODY);
-  for (let k = 0; k < steps; k++) stepRegions(grid, free, sites, owner, 0.4);
+  for (let k = 0; k < steps; k++) stepRegions(grid, free, soft, sites, owner, 0.4, field);
   assign(free, sites, owner);
   return { grid, free, sites, owner };
 }
@@ -163,8 +166,7 @@ describe('regions', () => {
     const random = createRandom(4);
     const loose = SOFT.filter((part) => part.kind === 'loose');
     const sites = loose.map((part) => ({
-      ...siteFor(part, random.range(-150, 150), random.range(-150, 150), 0, 10, 10),
-      half: 0,
+      ...siteFor(part, random.range(-150, 150), random.range(-150, 150), 0, 10, grid),
       weight: random.range(-20, 20),
     }));
     const owner = new Int16Array(grid.ground.length).fill(NOBODY);
@@ -190,7 +192,7 @@ describe('regions', () => {
     forCellsIn(grid, ellipse(120, 120), (c) => (taken[c] = 1));
     const free = freeCells(grid, taken, borderNoise(createRandom(2)));
     const owner = new Int16Array(grid.ground.length).fill(NOBODY);
-    assign(free, [siteFor(SOFT[0]!, 0, 0, 0, 10, 5)], owner);
+    assign(free, [siteFor(SOFT[0]!, 0, 0, 0, 10, grid)], owner);
     expect([...owner]).toEqual([...grid.ground].map((g, c) => (g && !taken[c] ? 0 : NOBODY)));
   });
 
@@ -223,7 +225,7 @@ describe('which food goes where', () => {
     const { grid, sites, owner } = grown(SOFT);
     sites[0]!.fixed = true;
     const border = borders(grid, owner, SOFT.length);
-    const label = relabel(SOFT, [], sites, border, 400, createRandom(8));
+    const label = relabel(SOFT, [], sites, [], border, servingGround(ROUND), createRandom(8), 0.9);
     expect([...label].sort((a, b) => a - b)).toEqual(SOFT.map((_, i) => i));
     expect(label[0]).toBe(0);
     label.forEach((l, i) => expect(SOFT[l]!.kind).toBe(SOFT[i]!.kind));
@@ -240,7 +242,15 @@ describe('which food goes where', () => {
     const twice = ids.findIndex((id, i) => ids.indexOf(id) !== i);
     expect(twice).toBeGreaterThan(0);
     const { grid, sites, owner } = grown(soft);
-    const label = relabel(soft, [], sites, borders(grid, owner, soft.length), 400, createRandom(1));
+    const label = relabel(
+      soft,
+      [],
+      sites,
+      [],
+      bordersSeen(grid, owner, soft.length),
+      servingGround(ROUND),
+      createRandom(1),
+    );
     const border = borders(grid, owner, soft.length);
     const touching = (l: readonly number[]) => {
       let n = 0;
@@ -265,12 +275,12 @@ describe('which food goes where', () => {
 
 describe('pieces', () => {
   test('a heap and a run hold just the pieces of the plan, near their own ground', () => {
-    const { grid, owner } = grown(SOFT);
+    const { grid, owner, sites } = grown(SOFT);
     SOFT.forEach((part, i) => {
       const cells = cellsOf(owner, i);
       const laid =
         part.kind === 'run'
-          ? fillRun(part, cells, grid, 0.4, createRandom(i + 1))
+          ? fillRun(part, cells, grid, sites[i]!.spine, createRandom(i + 1))
           : fillLoose(part, cells, grid, createRandom(i + 1));
       expect(laid).toHaveLength(part.pieces);
       for (const otherLaid of laid) {
@@ -288,10 +298,47 @@ describe('pieces', () => {
     });
   });
 
+  test('a line has its pieces one behind the other along its spine, none far off it', () => {
+    const [berries] = parts(['blueberries', 40]);
+    const spine = {
+      points: [0, 10, 20, 30, 40].map((k): Point => [k * 2, 30 * Math.sin(k / 20)]),
+      angle: 0,
+    };
+    const laid = fillLine({ ...berries!, pieces: 6 }, spine, createRandom(3));
+    expect(laid).toHaveLength(6);
+    laid.slice(1).forEach((piece, i) => expect(piece.x).toBeGreaterThan(laid[i]!.x - 3));
+    for (const { x, y } of laid) {
+      const off = Math.min(...spine.points.map(([u, v]) => Math.hypot(x - u, y - v)));
+      expect(off).toBeLessThan(20);
+    }
+  });
+
+  test('a row’s spine has its length, is bent no more than slices can be, and keeps off the rim', () => {
+    const ground = servingGround(ROUND);
+    const field = fieldOver(ground, [ellipse(110, 110)]);
+    fc.assert(
+      fc.property(
+        fc.double({ min: -120, max: 120, noNaN: true }),
+        fc.double({ min: -120, max: 120, noNaN: true }),
+        fc.double({ min: 0, max: 3.1, noNaN: true }),
+        (x, y, own) => {
+          fc.pre(Math.hypot(x, y) > 75);
+          const { points } = spineThrough(field, x, y, own, 240, 40);
+          expect(points.length).toBe(15);
+          for (const [px, py] of points) {
+            expect(inside(ground, px, py)).toBe(true);
+            expect(Math.hypot(px, py)).toBeGreaterThan(45);
+          }
+        },
+      ),
+      { numRuns: 60 },
+    );
+  });
+
   test('no ground is no piece, and one cell holds them all', () => {
     const { grid } = grown(SOFT);
     expect(fillLoose(SOFT[0]!, [], grid, createRandom(1))).toEqual([]);
-    expect(fillRun(SOFT[0]!, [], grid, 0, createRandom(1))).toEqual([]);
+    expect(fillRun(SOFT[0]!, [], grid, { points: [[0, 0]], angle: 0 }, createRandom(1))).toEqual([]);
     expect(fillLoose(SOFT[0]!, [grid.ground.indexOf(1)], grid, createRandom(1))).toHaveLength(
       SOFT[0]!.pieces,
     );
@@ -347,7 +394,7 @@ describe('herbs', () => {
     expect(herbs.length).toBeGreaterThan(0);
     const { grid, filled } = filledBoard();
     const many = Array.from({ length: 4 }, (_, i) => ({ ...herbs[0]!, id: `h${i}` }));
-    const laid = layHerbs(many, grid, filled, [], createRandom(2));
+    const laid = layHerbs(many, grid, servingGround(ROUND), filled, [], createRandom(2));
     expect(laid).toHaveLength(4);
     for (const element of laid) expect(inside(servingGround(ROUND), element.x, element.y)).toBe(true);
     laid.forEach((element, i) =>
@@ -357,6 +404,22 @@ describe('herbs', () => {
           expect(Math.hypot(element.x - otherElement.x, element.y - otherElement.y)).toBeGreaterThan(35),
         ),
     );
+  });
+
+  test('whole leaves lie in fans over the rim, by no more than a thumb, and are no food beyond it', () => {
+    const leaves = parts(['basil', 6]).filter((part) => part.kind === 'herb');
+    const { grid, filled } = filledBoard();
+    const many = Array.from({ length: 9 }, (_, i) => ({ ...leaves[0]!, id: `h${i}` }));
+    const ground = servingGround(ROUND);
+    const laid = layHerbs(many, grid, ground, filled, [], createRandom(2));
+    const over = laid.filter(({ layer }) => layer === 7);
+    expect(over).toHaveLength(6);
+    for (const element of over) {
+      const far = Math.max(...element.outline.map(([x, y]) => Math.hypot(x, y)));
+      const edge = Math.max(...ground.map(([x, y]) => Math.hypot(x, y)));
+      expect(far).toBeGreaterThan(edge);
+      expect(far).toBeLessThan(edge + 30);
+    }
   });
 });
 

@@ -2,7 +2,7 @@ import { useShallow } from 'zustand/react/shallow';
 import { useDeferredValue, useMemo, useState } from 'react';
 import { FORMS } from '../../../core/catalogue/index.js';
 import type { Checked } from '../../../core/check/index.js';
-import { scoresOf } from '../../../core/lay/index.js';
+import { figuresOf } from '../../../core/lay/index.js';
 import type { LaidElement, Plan, Surface } from '../../../core/plan/index.js';
 import { Frame } from '../../frame/Frame.js';
 import { lay } from './station.js';
@@ -156,7 +156,7 @@ function LayFoot({
   const scores = useMemo(() => {
     const there = later.surfaces.find((surface) => surface.id === id);
     const laid = later.layout.find((layer) => layer.surfaceId === id)?.elements ?? NONE;
-    return there && laid.length > 0 ? scoresOf(later, there, laid) : undefined;
+    return there && laid.length > 0 ? figuresOf(later, there, laid) : undefined;
   }, [later, id]);
   const bowls = elements.filter((element) => element.bowlMm !== null).length;
   const knives = elements.filter((element) => FORMS[element.form].large).length;

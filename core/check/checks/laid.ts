@@ -1,6 +1,6 @@
 import { FORMS, type Component } from '../../catalogue/index.js';
 import { memo1, memo2 } from '../../measure/index.js';
-import { HARD_LAYER, lies, patchesOf, servingGround } from '../../lay/index.js';
+import { HARD_LAYER, lies, faultsOf, servingGround, type TermId } from '../../lay/index.js';
 import { planLarder, type LaidElement, type Placement, type Surface } from '../../plan/index.js';
 import { bowlsInUse, type BowlInUse } from '../../portion/index.js';
 import { inside, type Point } from '../../geometry/index.js';
@@ -137,12 +137,28 @@ export function overTheRim(context: CheckContext): Finding[] {
   });
 }
 
+/** The pairs of foods that a rule of two is broken by, each once. */
+function pairsOf(
+  { plan }: CheckContext,
+  surface: Surface,
+  elements: readonly LaidElement[],
+  rule: TermId,
+): [Component, Component][] {
+  const larder = planLarder(plan);
+  const pairs = new Map<string, [Component, Component]>();
+  for (const { components } of faultsOf(plan, surface, elements).get(rule)!) {
+    const [a, b] = components.map((id) => larder.get(id));
+    if (a && b) pairs.set([a.id, b.id].sort().join(' '), [a, b]);
+  }
+  return [...pairs.values()];
+}
+
 /** Two foods of one colour that touch read as one patch: their places are lit. */
 export function onePatch(context: CheckContext): Finding[] {
   return context.plan.surfaces.flatMap((surface): Finding[] => {
     const elements = laidOn(context.plan, surface);
     if (elements.length === 0) return [];
-    const pairs = patchesOf(context.plan, surface, elements);
+    const pairs = pairsOf(context, surface, elements, 'colours');
     if (pairs.length === 0) return [];
     const [first, other] = pairs[0]!;
     return [
