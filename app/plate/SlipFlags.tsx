@@ -19,6 +19,35 @@ export function flagged(finding: Finding, surface: Surface, elements: readonly L
     .slice(0, MOST_FLAGS);
 }
 
+/** Where a slip's flags stand: at its places where it knows them, else in the foods that it names. */
+function flagPoints(
+  finding: Finding,
+  surface: Surface,
+  elements: readonly LaidElement[],
+): { x: number; y: number }[] {
+  if (finding.surfaceId === surface.id && finding.places.length > 0)
+    return finding.places.slice(0, MOST_FLAGS);
+  return flagged(finding, surface, elements).map(pointOn);
+}
+
+/** A place that a slip is about, lit as by a lamp held over it. */
+function Lit({ x, y, r }: { x: number; y: number; r: number }) {
+  return (
+    <g data-lit>
+      <circle cx={x} cy={y} r={r + 3} fill="none" stroke="var(--ink)" strokeWidth="5" opacity="0.55" />
+      <circle
+        cx={x}
+        cy={y}
+        r={r + 3}
+        fill="var(--yolk)"
+        fillOpacity="0.22"
+        stroke="var(--yolk)"
+        strokeWidth="3"
+      />
+    </g>
+  );
+}
+
 /** Numbered paper flags in the foods that the slips are about; the slip under the pointer lifts its own. */
 export function SlipFlags({
   plan,
@@ -37,22 +66,28 @@ export function SlipFlags({
   const flags = findings.flatMap((finding, i) =>
     finding.severity === 'good'
       ? []
-      : flagged(finding, surface, elements).map((element) => ({
-          e: element,
+      : flagPoints(finding, surface, elements).map((at) => ({
+          at,
           number: i + 1,
           up: finding.key === lifted,
         })),
   );
+  const lit = findings.filter(({ key, surfaceId }) => key === lifted && surfaceId === surface.id);
   const someUp = flags.some((flag) => flag.up);
   return (
     <g aria-hidden="true" pointerEvents="none" data-flags className="stepped:invisible">
+      {lit
+        .flatMap(({ places }) => places)
+        .map(({ x, y, r }) => (
+          <Lit key={`${x} ${y}`} x={x * scale} y={y * scale} r={r * scale} />
+        ))}
       {flags
         .filter((flag) => !someUp || flag.up)
-        .map(({ e: element, number, up }) => (
+        .map(({ at, number, up }) => (
           <NumberFlag
-            key={`${number} ${element.id}`}
-            x={pointOn(element).x * scale}
-            y={pointOn(element).y * scale}
+            key={`${number} ${at.x} ${at.y}`}
+            x={at.x * scale}
+            y={at.y * scale}
             number={number}
             up={up}
           />

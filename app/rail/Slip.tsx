@@ -11,7 +11,7 @@ import {
   type Tried,
 } from '../../core/check/index.js';
 import type { Group } from '../../core/party/index.js';
-import type { Answer, Plan } from '../../core/plan/index.js';
+import type { Answer, Plan, Surface } from '../../core/plan/index.js';
 import { localNow } from '../store/clock.js';
 import { useKitchen } from '../store/kitchen-jobs.js';
 import { useSession } from '../store/session.js';
@@ -113,8 +113,34 @@ function Strips(props: StripsProps) {
           {t('Choose again')} <span>{t('tried before anything changes')}</span>
         </button>
       )}
+      {finding.rule && finding.surfaceId && (
+        <FixOnly plan={plan} surfaceId={finding.surfaceId} rule={finding.rule} />
+      )}
       <ByHand {...props} />
     </div>
+  );
+}
+
+/** A slip of the laid board: only what it is about is laid otherwise, pins kept. */
+function FixOnly({
+  plan,
+  surfaceId,
+  rule,
+}: {
+  plan: Plan;
+  surfaceId: Surface['id'];
+  rule: NonNullable<Finding['rule']>;
+}) {
+  const busy = useKitchen((jobs) => jobs.doing !== null);
+  const fix = useKitchen((jobs) => jobs.fixLaid);
+  return (
+    <button
+      className={stripLook({ go: true })}
+      disabled={busy}
+      onClick={() => void fix(plan, surfaceId, rule)}
+    >
+      {t('Fix only this')} <span>{t('the rest stays')}</span>
+    </button>
   );
 }
 

@@ -1,7 +1,8 @@
 import { create } from 'zustand';
 import type { ComponentId } from '../../core/catalogue/index.js';
 import { cameAndWent, type Conflict } from '../../core/compose/index.js';
-import { canonicalText, planLarder, type Plan } from '../../core/plan/index.js';
+import type { LaidSurface, TermId } from '../../core/lay/index.js';
+import { canonicalText, planLarder, type Plan, type Surface } from '../../core/plan/index.js';
 import { ask, Cancelled, type Running } from '../workers/kitchen.js';
 import { useSession } from './session.js';
 import { t } from '../words/index.js';
@@ -22,6 +23,10 @@ interface Jobs {
    * plan is laid, the rest stays where it lies.
    */
   lay(plan: Plan, amends?: string, before?: Plan): Promise<void>;
+  /** What a hand has moved on a surface is given room: one step of undo with the edit of the name `amends`. */
+  makeWay(before: Plan, surfaceId: Surface['id'], amends: string): Promise<void>;
+  /** Only what a slip of the laid board is about is laid otherwise. */
+  fixLaid(plan: Plan, surfaceId: Surface['id'], rule: TermId): Promise<void>;
   /** A slip that no tried remedy takes away: chosen again and judged; the plan changes only when that keeps its word. */
   chooseAgain(plan: Plan, key: string): Promise<void>;
   cancel(): void;
@@ -99,6 +104,28 @@ export const useKitchen = create<Jobs>((set) => ({
 
   lay: (plan, amends, before) => layAs(plan, amends, before, set),
 
+  async makeWay(before, surfaceId, amends) {
+    const plan = session().plan;
+    if (!plan) return;
+    const job = ask('make-way', { plan, before, surfaceId, seed: plan.seed });
+    running = job;
+    const laid = (await finish(job, set))?.laid;
+    if (laid && stillLies(plan, surfaceId)) session().amend(layoutOf(laid), amends);
+  },
+
+  async fixLaid(plan, surfaceId, rule) {
+    set({ doing: t('Laying only this otherwise') });
+    const job = ask('fix-laid', { plan, surfaceId, rule, seed: plan.seed });
+    running = job;
+    const answer = await finish(job, set);
+    if (!answer || !stillLies(plan, surfaceId)) return;
+    if (answer.laid) session().edit({ ...layoutOf(answer.laid), label: t('lay only this otherwise') });
+    else
+      toast(
+        t('No better place was found for it. Nothing was changed: move something by hand, or lay it again.'),
+      );
+  },
+
   async chooseAgain(plan, key) {
     set({ doing: t('Choosing again'), conflicts: [], changed: null, proof: null });
     const job = ask('way-out', { plan, key }, { progress: (words) => set({ doing: words }) });
@@ -121,6 +148,21 @@ export const useKitchen = create<Jobs>((set) => ({
     running?.cancel();
   },
 }));
+
+/** Does a surface still lie as it lay when the kitchen was asked? */
+function stillLies(asked: Plan, surfaceId: Surface['id']): boolean {
+  const now = session().plan;
+  const of = (plan: Plan) => plan.layout.find((layer) => layer.surfaceId === surfaceId);
+  return (
+    session().planId === asked.id && now !== null && JSON.stringify(of(now)) === JSON.stringify(of(asked))
+  );
+}
+
+const layoutOf = ({ surfaceId, elements }: LaidSurface) => ({
+  name: 'together' as const,
+  label: t('lay the board'),
+  commands: [{ name: 'set-layout' as const, surfaceId, elements }],
+});
 
 type Set = (patch: Partial<Jobs>) => void;
 

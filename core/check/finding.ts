@@ -1,4 +1,5 @@
 import { factWords, isFactKey, type ComponentId, type Source } from '../catalogue/index.js';
+import type { TermId } from '../lay/index.js';
 import type { Reason } from '../needs/index.js';
 import type { GroupId } from '../party/index.js';
 import type { Command, SurfaceId } from '../plan/index.js';
@@ -49,6 +50,16 @@ interface Common {
   surfaceId: SurfaceId | null;
   facts: Fact[];
   remedies: Remedy[];
+  /** Where on the surface it is, lit on the picture: millimetres from its middle. */
+  places: readonly Place[];
+  /** The rule of laying that is broken there: only this can be laid otherwise. */
+  rule: TermId | null;
+}
+
+export interface Place {
+  x: number;
+  y: number;
+  r: number;
 }
 
 /** What one check found, as data; its words are made from code and arguments (`core/words`). */
@@ -67,6 +78,8 @@ export const finding = <C extends FindingCode>(code: C, given: Given<C>): Findin
     surfaceId: null,
     facts: [],
     remedies: [],
+    places: [],
+    rule: null,
     ...given,
     code,
   }) as unknown as Finding;

@@ -20,6 +20,7 @@ interface Kind {
 }
 
 const at = (...stations: Kind['stations']): Kind => ({ stations });
+const laid: Kind = { ...at('lay'), ofTheLayout: true };
 
 /** Every kind of finding, the most pressing first: what can hurt a guest, then what only looks or costs. */
 export const FINDING_KINDS = {
@@ -59,7 +60,16 @@ export const FINDING_KINDS = {
   'not-all-laid': { ...at('lay'), ofTheLayout: true },
   'over-the-rim': { ...at('lay'), ofTheLayout: true },
   'bowls-laid-otherwise': { ...at('lay'), ofTheLayout: true },
-  'one-patch': { ...at('lay'), ofTheLayout: true },
+  'no-knife-room': laid,
+  'juice-in-crackers': laid,
+  'strong-by-mild': laid,
+  'dip-alone': laid,
+  'star-hidden': laid,
+  'far-side': laid,
+  'bare-patch': laid,
+  'one-patch': laid,
+  'one-sided': laid,
+  mirrored: laid,
   'too-little': at('choose'),
   'too-much': at('choose'),
   'more-than-taken': at('choose'),
@@ -128,6 +138,13 @@ interface Amount {
   target: Mass;
   school: Arg;
 }
+interface LaidPair {
+  food: string;
+  other: string;
+  /** How many pairs more. */
+  rest: number;
+  surface: string;
+}
 type Nothing = Record<never, never>;
 
 /** What each kind knows, beside whom and what it concerns: everything that its words say. */
@@ -190,7 +207,16 @@ export interface FindingArgs {
   'not-all-laid': { foods: Several; n: number; surface: string };
   'over-the-rim': { foods: Several; n: number; surface: string };
   'bowls-laid-otherwise': { foods: Several };
-  'one-patch': { food: string; other: string; rest: number; surface: string; one: YesNo };
+  'one-patch': LaidPair;
+  'juice-in-crackers': LaidPair;
+  'strong-by-mild': LaidPair;
+  'dip-alone': LaidPair & { gap: Length };
+  'no-knife-room': LaidPair & { gap: Length };
+  'star-hidden': { food: string; surface: string };
+  'far-side': { foods: Several; n: number; surface: string; gap: Length };
+  'bare-patch': { surface: string; n: number; width: Length };
+  'one-sided': { surface: string };
+  mirrored: { surface: string };
   'too-little': Amount;
   'too-much': Amount;
   'nothing-sharp': Nothing;

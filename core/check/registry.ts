@@ -11,7 +11,8 @@ import { company } from './checks/company.js';
 import { contact } from './checks/contact.js';
 import { cutOut } from './checks/cut-out.js';
 import { holding } from './checks/holding.js';
-import { allLaid, laidBowls, onePatch, overTheRim } from './checks/laid.js';
+import { allLaid, laidBowls, overTheRim } from './checks/laid.js';
+import { LAYING_CHECKS } from './checks/laying.js';
 import { knownFoods } from './checks/known-foods.js';
 import { labels } from './checks/labels.js';
 import { ownPlates } from './checks/own-plates.js';
@@ -50,7 +51,7 @@ export const CHECKS: readonly Check[] = [
   allLaid,
   overTheRim,
   laidBowls,
-  onePatch,
+  ...LAYING_CHECKS,
   amounts,
   balance,
   company,

@@ -117,7 +117,7 @@ function standsOn(hard: LaidElement, soft: LaidElement): boolean {
 }
 
 /** The plan with these elements held fast. */
-function pinning(plan: Plan, surface: Surface, held: (element: LaidElement) => boolean): Plan {
+export function pinning(plan: Plan, surface: Surface, held: (element: LaidElement) => boolean): Plan {
   return {
     ...plan,
     layout: plan.layout.map((layer) =>
@@ -134,7 +134,7 @@ function pinning(plan: Plan, surface: Surface, held: (element: LaidElement) => b
 }
 
 /** Only what the stylist's own hand had pinned stays pinned. */
-function unpinned(done: LaidSurface, laid: readonly LaidElement[]): LaidSurface {
+export function unpinned(done: LaidSurface, laid: readonly LaidElement[]): LaidSurface {
   const byHand = new Set(laid.filter((element) => element.pinned).map((element) => element.id));
   return {
     ...done,

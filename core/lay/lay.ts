@@ -50,7 +50,7 @@ const CALM = 0.9;
 
 /**
  * Lays one surface: anchors, regions, which food goes where, pieces, gaps, herbs. Deterministic for plan and seed;
- * pinned elements stay where they are, and a hard part that is given a stand stands there. A surface with nothing on it gives no elements.
+ * pinned elements stay where they are; a hard part that is given a stand stands there, a soft one grows from there. A surface with nothing on it gives no elements.
  */
 export function laySurface(plan: Plan, surface: Surface, seed: number, stands?: Stands): LaidSurface {
   const random = createRandom(seedOf(seed, surface.id));
@@ -110,7 +110,7 @@ function layGround(
   // nothing grows where all of it is pinned
   const grows = soft.some((part) => !part.pinned);
   const edges = motifs.map(({ fill, border }) => border ?? fill);
-  const regions = grows ? growRegions(soft, [...edges, ...anchors], spots, kept, ground, random) : undefined;
+  const regions = grows ? growRegions(soft, [...edges, ...anchors], spots, kept, ground, random, stands) : undefined;
   const filled = regions
     ? fillAll(regions, random)
     : soft.flatMap((part) => (part.pinned ? [{ part, pieces: pinnedPieces(part.pinned) }] : []));
@@ -182,6 +182,7 @@ function growRegions(
   hard: readonly (readonly Point[])[],
   ground: readonly Point[],
   random: Random,
+  stands?: Stands,
 ): Regions {
   const grid = gridOver(ground, COARSE_MM);
   const field = fieldOver(ground, hard);
@@ -189,7 +190,7 @@ function growRegions(
   for (const polygon of hard) forCellsIn(grid, polygon, (c) => (taken[c] = 1));
   const free = freeCells(grid, taken, borderNoise(random));
   let parts = [...soft].sort((a, b) => b.groundCm2 - a.groundCm2);
-  const sites = startSites(parts, grid, free, field, random);
+  const sites = startSites(parts, grid, free, field, random, stands);
   const owner = new Int16Array(grid.ground.length).fill(NOBODY);
   for (let k = 0; k < FIRST_STEPS; k++) stepRegions(grid, free, parts, sites, owner, 0.45, field);
   // where most of it stands fast there is hardly anything to trade places
@@ -238,6 +239,7 @@ function startSites(
   free: FreeCells,
   field: Field,
   random: Random,
+  stands?: Stands,
 ): Site[] {
   const sum = parts.reduce((sum, part) => sum + part.groundCm2, 0);
   const used: { x: number; y: number }[] = [];
@@ -268,6 +270,8 @@ function startSites(
       const d = Math.min(1e9, ...used.map((u) => Math.hypot(u.x - dart.x, u.y - dart.y)));
       if (d > far) [best, far] = [dart, d];
     }
+    // what only makes room stays about where it lies
+    best = stands?.get(part.id) ?? best;
     used.push(best);
     // a run starts along the rim, bending round the middle
     const angle = Math.atan2(best.y, best.x) + Math.PI / 2 + random.range(-0.5, 0.5);

@@ -6,8 +6,11 @@ export const colourApart = (a: Component, b: Component): number =>
   Math.min(1, coloursApart(a.colours[0], b.colours[0]));
 
 export const isWet = (component: Component): boolean => component.weeps || component.drips;
+/** What juice spoils: bread and crackers, nuts, and what crunches and crumbles. */
 export const isCrisp = (component: Component): boolean =>
-  component.sheds.includes('crumbs') || component.family === 'nut-seed';
+  component.family === 'nut-seed' ||
+  component.family === 'vehicle' ||
+  (component.texture === 'crunchy' && component.sheds.includes('crumbs'));
 
 /** Does `a` want `b` beside it? A dip its dipper, a condiment its partner, a cheese what carries it, a blue its sweet. */
 export function wants(a: Component, b: Component): boolean {

@@ -9,6 +9,7 @@ import {
 } from '../plan/index.js';
 import { bowlsInUse, gPerCm2, type BowlInUse } from '../portion/index.js';
 import { ellipse, pieceOutline, type Point } from '../geometry/index.js';
+import { HARD_LAYER, HERB_LAYER, RIM_LEAF_LAYER } from './lies.js';
 
 /** One thing to lay: a bowl, a cheese, or a heap or run of pieces. Ground in cm², sizes in mm. */
 export interface Part {
@@ -113,10 +114,10 @@ export function partsOf(plan: Plan, surface: Surface, areaCm2: number): Part[] {
               motif,
             },
           ]
-        : split(bowls, surface, placement, component, fact, areaCm2)),
+        : split(bowls, surface, placement, component, fact, areaCm2, pinned)),
     );
   }
-  for (const part of parts) part.pinned = pinned.find((element) => element.id === part.id);
+  for (const part of parts) part.pinned ??= pinned.find((element) => element.id === part.id);
   return parts;
 }
 
@@ -127,6 +128,7 @@ function split(
   component: Component,
   fact: FormFact,
   areaCm2: number,
+  pinned: readonly LaidElement[],
 ): Part[] {
   const part = (n: number | string, pieces: number, massG: number) =>
     partOf(bowls, surface, component, fact, placement, n, pieces, massG);
@@ -136,25 +138,103 @@ function split(
       .slice(0, MOST_STANDING)
       .map((bowl) => part(bowl.n, bowl.pieces, bowl.massG));
   if (FORMS[fact.form].lies === 'alone') return even(placement, part);
+  const usual = usualPiles(fact, component, placement, areaCm2, part);
+  const held = pinned.filter((element) => element.layer < HARD_LAYER && isOf(placement, element));
+  const asUsual = held.every(({ id, pieces }) =>
+    usual.some((pile) => pile.id === id && pile.pieces === pieces.length),
+  );
+  return asUsual ? usual : aroundHeld(placement, usual, held, part);
+}
+
+type MakePart = (n: number | string, pieces: number, massG: number) => Part;
+
+function usualPiles(
+  fact: FormFact,
+  component: Component,
+  { pieces, massG }: Placement,
+  areaCm2: number,
+  part: MakePart,
+): Part[] {
   const isRun = FORMS[fact.form].lies === 'run';
-  const each = placement.massG / placement.pieces;
-  const lines = isRun || component.family === 'garnish' ? [] : linesOf(fact, placement.pieces, areaCm2);
-  const heaped = placement.pieces - lines.reduce((sum, n) => sum + n, 0);
+  const each = massG / pieces;
+  const lines = isRun || component.family === 'garnish' ? [] : linesOf(fact, pieces, areaCm2);
+  const heaped = pieces - lines.reduce((sum, n) => sum + n, 0);
   const piles = pilesOf(heaped * each, (heaped * each) / fact.gPerCm2, heaped, isRun, areaCm2);
   const shares = SHARES[isRun ? 'run' : 'heap'][piles - 1]!;
-  let left = heaped;
   return [
-    ...shares.map((share, i) => {
-      const pieces = i === shares.length - 1 ? left : Math.max(1, Math.round(heaped * share));
-      left -= pieces;
-      return part(i + 1, pieces, each * pieces);
-    }),
-    ...lines.map((pieces, i): Part => {
-      const line = part(`line${i + 1}`, pieces, each * pieces);
-      return { ...line, kind: 'line' };
+    ...sharedOut(heaped, shares).map((n, i) => part(i + 1, n, each * n)),
+    ...lines.map((n, i): Part => ({ ...part(`line${i + 1}`, n, each * n), kind: 'line' })),
+  ];
+}
+
+/** So many pieces by these shares, at least one each while there are so many; the last takes what is left. */
+function sharedOut(pieces: number, shares: readonly number[]): number[] {
+  const all = shares.reduce((sum, share) => sum + share, 0);
+  let left = pieces;
+  return shares.map((share, i) => {
+    const n =
+      i === shares.length - 1 ? left : Math.min(left, Math.max(1, Math.round((pieces * share) / all)));
+    left -= n;
+    return n;
+  });
+}
+
+/** What hands have divided stays so, and the rest of the food is shared out over the piles that are left. */
+function aroundHeld(
+  placement: Placement,
+  usual: readonly Part[],
+  held: readonly LaidElement[],
+  part: MakePart,
+): Part[] {
+  const each = placement.massG / placement.pieces;
+  let left = placement.pieces;
+  const kept = held.flatMap((element): Part[] => {
+    // there may be less of the food than when it was laid
+    const pieces = element.pieces.slice(0, left);
+    left -= pieces.length;
+    if (pieces.length === 0) return [];
+    return [
+      {
+        ...part(element.id, pieces.length, each * pieces.length),
+        id: element.id,
+        kind: kindOf(element),
+        pinned: { ...element, pieces },
+      },
+    ];
+  });
+  const ids = new Set(held.map(({ id }) => id));
+  const open = usual.filter(({ id }) => !ids.has(id));
+  const free = open.length > 0 ? open : [part(freeNumber(usual, ids, part), left, each * left)];
+  const shares = sharedOut(
+    left,
+    free.map(({ pieces }) => pieces),
+  );
+  return [
+    ...kept,
+    ...free.flatMap((pile, i) => {
+      const pieces = shares[i]!;
+      const massG = each * pieces;
+      return pieces > 0 ? [{ ...pile, pieces, massG, groundCm2: (pile.groundCm2 / pile.massG) * massG }] : [];
     }),
   ];
 }
+
+/** The first number that no pile has. */
+function freeNumber(usual: readonly Part[], ids: ReadonlySet<string>, part: MakePart): number {
+  for (let n = usual.length + 1; ; n++) if (!ids.has(part(n, 1, 1).id)) return n;
+}
+
+const isOf = (placement: Placement, element: LaidElement): boolean =>
+  element.componentId === placement.componentId &&
+  element.form === placement.form &&
+  element.motif === placement.motif;
+
+const kindOf = (element: LaidElement): Part['kind'] =>
+  element.layer === HERB_LAYER || element.layer === RIM_LEAF_LAYER
+    ? 'herb'
+    : element.layer === 1
+      ? 'run'
+      : 'loose';
 
 /** What stands alone is laid one by one: more of one food than this is no layout any more, and Check tells what is left over. */
 export const MOST_STANDING = 60;

@@ -39,6 +39,36 @@ const element: LaidElement = {
   pieces: [[0, 0, 0]],
   bowlMm: null,
 };
+/** Four berries in a row, and two beside them. */
+const heap: LaidElement = {
+  ...element,
+  id: 'berries-1',
+  componentId: id('blueberries'),
+  form: 'scatter',
+  x: 50,
+  y: 0,
+  layer: 2,
+  outline: [
+    [25, -5],
+    [75, -5],
+    [75, 5],
+    [25, 5],
+  ],
+  pieces: [-20, -7, 7, 20].map((x): [number, number, number] => [x, 0, 0]),
+  bowlMm: null,
+};
+const otherHeap: LaidElement = {
+  ...heap,
+  id: 'berries-2',
+  x: -50,
+  outline: heap.outline.map(([x, y]) => [x - 100, y]),
+  pieces: [
+    [-5, 0, 0],
+    [5, 0, 0],
+  ],
+};
+const piecesOf = (plan: Plan) =>
+  Object.fromEntries(plan.layout[0]!.elements.map(({ id, pieces }) => [id, pieces.length]));
 
 const answer = {
   componentId: id('brie'),
@@ -101,7 +131,7 @@ const start: Plan = planWith({
   placements: [lies('brie', 250), lies('green-grapes', 300, { motif: motif.id })],
   cuts: [cut],
   motifs: [motif],
-  layout: [{ surfaceId: board.id, elements: [element] }],
+  layout: [{ surfaceId: board.id, elements: [element, heap, otherHeap] }],
   answers: [answer],
   overrulings: [overruling],
   settled: [settled],
@@ -327,6 +357,30 @@ const EXAMPLES: Record<string, [Command, (plan: Plan) => unknown, unknown]> = {
     { name: 'pin-element', surfaceId, elementId: 'brie-1', on: true },
     (plan) => plan.layout[0]!.elements[0]!.pinned,
     true,
+  ],
+  'part-pile': [
+    { name: 'part-pile', surfaceId, elementId: 'berries-1', newId: 'berries-3' },
+    piecesOf,
+    { 'brie-1': 1, 'berries-1': 2, 'berries-3': 2, 'berries-2': 2 },
+  ],
+  'join-piles': [
+    { name: 'join-piles', surfaceId, elementId: 'berries-1', otherId: 'berries-2' },
+    piecesOf,
+    { 'brie-1': 1, 'berries-1': 6 },
+  ],
+  'give-pieces': [
+    { name: 'give-pieces', surfaceId, fromId: 'berries-1', toId: 'berries-2', count: 3 },
+    piecesOf,
+    { 'brie-1': 1, 'berries-1': 1, 'berries-2': 5 },
+  ],
+  'trade-places': [
+    { name: 'trade-places', surfaceId, elementId: 'berries-1', otherId: 'berries-2' },
+    (plan) => plan.layout[0]!.elements.map(({ x, pinned }) => [x, pinned]),
+    [
+      [10, false],
+      [-50, true],
+      [50, true],
+    ],
   ],
   answer: [
     { name: 'answer', answer: { ...answer, value: 'animal' } },

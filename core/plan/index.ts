@@ -50,3 +50,4 @@ export { paletteOfPixels, paletteOfWords, THEME_IDEAS, wishesOf, type ThemeIdea 
 export { growingMonth, planLarder } from './facts.js';
 export { groupsAt, isOnlyFor, isShared, moduleKey } from './serving.js';
 export { servedLately } from './lately.js';
+export { areSiblings, isPile } from './piles.js';

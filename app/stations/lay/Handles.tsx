@@ -5,6 +5,7 @@ import { boardScale } from '../../plate/BoardImage.js';
 import { Pick } from '../../plate/Pick.js';
 import { useSession } from '../../store/session.js';
 import { useZoom } from '../../store/zoom.js';
+import { useByHand, usePiles } from './byHand.js';
 import { t } from '../../words/index.js';
 
 interface Drag {
@@ -26,20 +27,16 @@ const ARROWS: Record<string, [number, number] | undefined> = {
 
 const path = (element: LaidElement): string => `M${element.outline.map(([x, y]) => `${x} ${y}`).join('L')}Z`;
 
-/** Moves an element and pins it where it is then, one step of undo. */
+/** Moves an element and pins it where it is then; what lies there makes way. One step of undo. */
 function useMove(surface: Surface) {
-  const edit = useSession((session) => session.edit);
+  const byHand = useByHand(surface.id);
   return (element: LaidElement, dx: number, dy: number, turn = 0): void => {
     const [x, y] = [clamp(element.x + dx, surface, 0), clamp(element.y + dy, surface, 1)];
     const at = { surfaceId: surface.id, elementId: element.id };
-    edit({
-      name: 'together',
-      label: t('move on the board'),
-      commands: [
-        { name: 'move-element', ...at, x, y, angle: element.angle + turn },
-        { name: 'pin-element', ...at, on: true },
-      ],
-    });
+    byHand(t('move on the board'), [
+      { name: 'move-element', ...at, x, y, angle: element.angle + turn },
+      { name: 'pin-element', ...at, on: true },
+    ]);
   };
 }
 
@@ -114,6 +111,7 @@ interface HandleProps {
 function Handle({ surface, element, name, on, scale, drag, toMm, onDrag, onPick }: HandleProps) {
   const edit = useSession((session) => session.edit);
   const move = useMove(surface);
+  const pile = usePiles(surface.id);
   const onKey = (ev: KeyboardEvent): void => {
     const way = ARROWS[ev.key];
     if (way) {
@@ -122,6 +120,9 @@ function Handle({ surface, element, name, on, scale, drag, toMm, onDrag, onPick 
       else move(element, way[0] * STEP_MM, way[1] * STEP_MM);
     } else if (ev.key.toLowerCase() === 'p')
       edit({ name: 'pin-element', surfaceId: surface.id, elementId: element.id, on: !element.pinned });
+    else if (ev.key.toLowerCase() === 's') pile.part(element);
+    else if (ev.key.toLowerCase() === 'j') pile.join(element);
+    else if (ev.key === '>' || ev.key === '<') pile.grow(element, ev.key === '>' ? 1 : -1);
     else if (ev.key === 'Escape') onPick(null);
   };
   const pointer = {
@@ -155,10 +156,13 @@ function Handle({ surface, element, name, on, scale, drag, toMm, onDrag, onPick 
       className="cursor-grab touch-none"
       role="button"
       tabIndex={0}
-      aria-label={t('{name}{pinned}. Arrows move it, Shift and arrows turn it, P pins it', {
-        name,
-        pinned: element.pinned ? t(', pinned') : '',
-      })}
+      aria-label={t(
+        '{name}{pinned}. Arrows move it, Shift and arrows turn it, P pins it, S parts it, J joins it to its like',
+        {
+          name,
+          pinned: element.pinned ? t(', pinned') : '',
+        },
+      )}
       aria-pressed={on}
       data-element={element.id}
       onFocus={() => onPick(element.id)}

@@ -16,6 +16,8 @@ import { TableStrip } from '../../plate/TableStrip.js';
 import { SwapDialog } from '../../rail/SwapDialog.js';
 import { useKitchen } from '../../store/kitchen-jobs.js';
 import { useSession } from '../../store/session.js';
+import { ArrangementsDialog } from './ArrangementsDialog.js';
+import { usePiles } from './byHand.js';
 import { Handles } from './Handles.js';
 import { LayShelf } from './LayShelf.js';
 import { TagCard } from './TagCard.js';
@@ -28,11 +30,19 @@ export function Lay({ plan, checked }: { plan: Plan; checked: Checked }) {
   const [surface, setSurface] = usePickedSurface(plan);
   const [pickedId, setPicked] = useState<string | null>(null);
   const [swap, setSwap] = useState<LaidElement['componentId'] | null>(null);
+  const [trading, setTrading] = useState<string | null>(null);
+  const [others, setOthers] = useState(false);
   const elements = plan.layout.find((layer) => layer.surfaceId === surface?.id)?.elements ?? NONE;
   const picked = elements.find((element) => element.id === pickedId);
   const pickSurface = (id: Surface['id']): void => {
     setSurface(id);
     setPicked(null);
+    setTrading(null);
+  };
+  const trade = useTrade(surface, elements, trading);
+  const pick = (id: string | null): void => {
+    if (id !== trading) setTrading(null);
+    if (!trade(id)) setPicked(id);
   };
   return (
     <Frame
@@ -42,7 +52,7 @@ export function Lay({ plan, checked }: { plan: Plan; checked: Checked }) {
       shelf={
         <>
           <SurfaceTabs plan={plan} picked={surface?.id} onPick={pickSurface} />
-          <LayShelf plan={plan} surface={surface} elements={elements} picked={pickedId} onPick={setPicked} />
+          <LayShelf plan={plan} surface={surface} elements={elements} picked={pickedId} onPick={pick} />
         </>
       }
       foot={<LayFoot plan={plan} surface={surface} elements={elements} />}
@@ -57,7 +67,7 @@ export function Lay({ plan, checked }: { plan: Plan; checked: Checked }) {
                 surface={surface}
                 elements={elements}
                 picked={picked}
-                onPick={setPicked}
+                onPick={pick}
                 r={r}
               />
             )}
@@ -66,9 +76,27 @@ export function Lay({ plan, checked }: { plan: Plan; checked: Checked }) {
         )}
       </Stage>
       <TableStrip plan={plan} surface={surface} onPick={pickSurface} />
-      <LayButton plan={plan} again={elements.length > 0} />
+      <LayButtons plan={plan} again={elements.length > 0} onOthers={() => setOthers(true)} />
+      {trading && (
+        <p
+          role="status"
+          className="on-paper absolute top-12 left-1/2 z-6 m-0 -translate-x-1/2 bg-paper px-3 py-1 font-bold shadow-tag"
+        >
+          {t('Press what it trades places with. Escape leaves it.')}
+        </p>
+      )}
       {picked && surface && (
-        <TagCard plan={plan} surface={surface} element={picked} onSwap={() => setSwap(picked.componentId)} />
+        <TagCard
+          plan={plan}
+          surface={surface}
+          element={picked}
+          trading={trading === picked.id}
+          onTrade={() => setTrading(trading === picked.id ? null : picked.id)}
+          onSwap={() => setSwap(picked.componentId)}
+        />
+      )}
+      {others && surface && (
+        <ArrangementsDialog plan={plan} surface={surface} onClose={() => setOthers(false)} />
       )}
       {swap && <SwapDialog plan={plan} componentId={swap} onClose={() => setSwap(null)} />}
     </Frame>
@@ -126,15 +154,32 @@ function NothingLaid({ plan, surface }: { plan: Plan; surface: Surface | undefin
   );
 }
 
-function LayButton({ plan, again }: { plan: Plan; again: boolean }) {
+/** With one element waiting to trade places, the next one that is pressed does. Tells whether it did. */
+function useTrade(
+  surface: Surface | undefined,
+  elements: readonly LaidElement[],
+  trading: string | null,
+): (id: string | null) => boolean {
+  const piles = usePiles(surface?.id);
+  return (id) => {
+    const [element, other] = [trading, id].map((id) => elements.find((element) => element.id === id));
+    if (!element || !other || element === other) return false;
+    piles.trade(element, other);
+    return true;
+  };
+}
+
+function LayButtons({ plan, again, onOthers }: { plan: Plan; again: boolean; onOthers: () => void }) {
   const kitchen = useKitchen(useShallow((state) => ({ doing: state.doing, lay: state.lay })));
+  const off = kitchen.doing !== null || plan.placements.length === 0;
   return (
-    <div className="stepped:invisible absolute top-1 right-0 z-5">
-      <Button
-        size="small"
-        disabled={kitchen.doing !== null || plan.placements.length === 0}
-        onClick={() => void kitchen.lay(plan)}
-      >
+    <div className="stepped:invisible absolute top-1 right-0 z-5 flex gap-1.5">
+      {again && (
+        <Button look="quiet" size="small" disabled={off} onClick={onOthers}>
+          {t('Other arrangements')}
+        </Button>
+      )}
+      <Button size="small" disabled={off} onClick={() => void kitchen.lay(plan)}>
         {again ? t('Lay it again, keep pins') : t('Lay it')}
       </Button>
     </div>

@@ -1,14 +1,15 @@
-import { Pin, PinOff, Repeat, RotateCcw, RotateCw } from 'lucide-react';
+import { Minus, Pin, PinOff, Plus, Repeat, RotateCcw, RotateCw } from 'lucide-react';
 import { useEffect, useRef } from 'react';
 import { FORMS, formName, type Component } from '../../../core/catalogue/index.js';
 import { formatLength, formatMass } from '../../../core/measure/index.js';
-import { planLarder, type LaidElement, type Plan, type Surface } from '../../../core/plan/index.js';
+import { isPile, planLarder, type LaidElement, type Plan, type Surface } from '../../../core/plan/index.js';
 import { surfaceAreaCm2 } from '../../../core/portion/index.js';
 import { areaOf } from '../../../core/geometry/index.js';
 import { useSession } from '../../store/session.js';
 import { useSettings } from '../../store/settings.js';
 import { Button } from '../../ui/kit/Button.js';
 import { t, word } from '../../words/index.js';
+import { likeIt, usePiles } from './byHand.js';
 
 interface Tagged {
   surface: Surface;
@@ -16,7 +17,14 @@ interface Tagged {
 }
 
 /** The picked food's luggage tag: what it is, and what can be done with it. */
-export function TagCard({ plan, surface, element, onSwap }: Tagged & { plan: Plan; onSwap: () => void }) {
+export function TagCard({
+  plan,
+  surface,
+  element,
+  trading,
+  onTrade,
+  onSwap,
+}: Tagged & { plan: Plan; trading: boolean; onTrade: () => void; onSwap: () => void }) {
   const card = useRef<HTMLDivElement>(null);
   const component = planLarder(plan).get(element.componentId);
   useEffect(() => {
@@ -34,6 +42,7 @@ export function TagCard({ plan, surface, element, onSwap }: Tagged & { plan: Pla
       <h2 className="mb-1 text-lg/[1.05] font-black">{component.name}</h2>
       <TagFacts plan={plan} surface={surface} element={element} component={component} />
       <TagDeeds surface={surface} element={element} onSwap={onSwap} />
+      <PileDeeds plan={plan} surface={surface} element={element} trading={trading} onTrade={onTrade} />
     </div>
   );
 }
@@ -116,6 +125,59 @@ function TagDeeds({ surface, element, onSwap }: Tagged & { onSwap: () => void })
       </Button>
       <Button look="quiet" size="small" aria-label={t('Swap it')} onClick={onSwap}>
         <Repeat size={15} />
+      </Button>
+    </div>
+  );
+}
+
+/** What hands do with a whole pile: part it, put it to its like, make it larger or smaller, let two trade places. */
+function PileDeeds({
+  plan,
+  surface,
+  element,
+  trading,
+  onTrade,
+}: Tagged & { plan: Plan; trading: boolean; onTrade: () => void }) {
+  const piles = usePiles(surface.id);
+  const elements = plan.layout.find(({ surfaceId }) => surfaceId === surface.id)?.elements ?? [];
+  const alone = likeIt(element, elements).length === 0;
+  return (
+    <div role="group" aria-label={t('The pile')} className="mt-1.5 flex flex-wrap items-center gap-1">
+      {isPile(element) && (
+        <>
+          <Button
+            look="quiet"
+            size="small"
+            disabled={element.pieces.length < 2}
+            onClick={() => piles.part(element)}
+          >
+            {t('Part it')}
+          </Button>
+          <Button look="quiet" size="small" disabled={alone} onClick={() => piles.join(element)}>
+            {t('Join')}
+          </Button>
+          <Button
+            look="quiet"
+            size="small"
+            disabled={alone}
+            aria-label={t('Larger, from its other pile')}
+            onClick={() => piles.grow(element, 1)}
+          >
+            <Plus size={15} />
+          </Button>
+          <Button
+            look="quiet"
+            size="small"
+            disabled={alone}
+            aria-label={t('Smaller, to its other pile')}
+            onClick={() => piles.grow(element, -1)}
+          >
+            <Minus size={15} />
+          </Button>
+        </>
+      )}
+      <Button look="quiet" size="small" aria-pressed={trading} onClick={onTrade}>
+        {t('Trade places')}
       </Button>
     </div>
   );

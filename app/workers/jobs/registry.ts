@@ -3,6 +3,7 @@ import type { check } from './check.js';
 import type { compose } from './compose.js';
 import type { convert } from './convert.js';
 import type { lay } from './lay.js';
+import type { arrange, fixLaid, makeWay } from './lay-part.js';
 import type { least } from './least.js';
 import type { nest } from './nest.js';
 import type { others } from './others.js';
@@ -18,6 +19,9 @@ interface Kinds {
   check: typeof check;
   compose: typeof compose;
   lay: typeof lay;
+  arrange: typeof arrange;
+  'fix-laid': typeof fixLaid;
+  'make-way': typeof makeWay;
   swap: typeof swap;
   others: typeof others;
   least: typeof least;
@@ -39,6 +43,9 @@ export const JOBS: { [K in JobKind]: () => Promise<Kinds[K]> } = {
   check: () => import('./check.js').then((m) => m.check),
   compose: () => import('./compose.js').then((m) => m.compose),
   lay: () => import('./lay.js').then((m) => m.lay),
+  arrange: () => import('./lay-part.js').then((m) => m.arrange),
+  'fix-laid': () => import('./lay-part.js').then((m) => m.fixLaid),
+  'make-way': () => import('./lay-part.js').then((m) => m.makeWay),
   swap: () => import('./swap.js').then((m) => m.swap),
   others: () => import('./others.js').then((m) => m.others),
   least: () => import('./least.js').then((m) => m.least),

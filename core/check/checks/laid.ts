@@ -1,6 +1,6 @@
 import { FORMS, type Component } from '../../catalogue/index.js';
 import { memo1, memo2 } from '../../measure/index.js';
-import { HARD_LAYER, lies, faultsOf, servingGround, type TermId } from '../../lay/index.js';
+import { HARD_LAYER, lies, RIM_LEAF_LAYER, servingGround } from '../../lay/index.js';
 import { planLarder, type LaidElement, type Placement, type Surface } from '../../plan/index.js';
 import { bowlsInUse, type BowlInUse } from '../../portion/index.js';
 import { inside, type Point } from '../../geometry/index.js';
@@ -80,6 +80,8 @@ function beyond(
   ground: readonly Point[],
 ): number {
   const out = (p: Point) => !inside(ground, p[0], p[1]);
+  // leaves may hang over it: they are laid to
+  if (element.layer === RIM_LEAF_LAYER) return 0;
   if (element.layer !== HARD_LAYER) return pieces.filter((outline) => out(middleOf(outline))).length;
   const corners = pieces.flat();
   return corners.filter(out).length >= corners.length * TIPS ? 1 : 0;
@@ -130,52 +132,6 @@ export function overTheRim(context: CheckContext): Finding[] {
         facts: over.slice(0, MOST_LISTED).map((o): Fact => ({
           what: o.component.name,
           value: { say: 'fact.beyond-rim', with: { n: o.out, all: o.of } },
-          source: 'this plan',
-        })),
-      }),
-    ];
-  });
-}
-
-/** The pairs of foods that a rule of two is broken by, each once. */
-function pairsOf(
-  { plan }: CheckContext,
-  surface: Surface,
-  elements: readonly LaidElement[],
-  rule: TermId,
-): [Component, Component][] {
-  const larder = planLarder(plan);
-  const pairs = new Map<string, [Component, Component]>();
-  for (const { components } of faultsOf(plan, surface, elements).get(rule)!) {
-    const [a, b] = components.map((id) => larder.get(id));
-    if (a && b) pairs.set([a.id, b.id].sort().join(' '), [a, b]);
-  }
-  return [...pairs.values()];
-}
-
-/** Two foods of one colour that touch read as one patch: their places are lit. */
-export function onePatch(context: CheckContext): Finding[] {
-  return context.plan.surfaces.flatMap((surface): Finding[] => {
-    const elements = laidOn(context.plan, surface);
-    if (elements.length === 0) return [];
-    const pairs = pairsOf(context, surface, elements, 'colours');
-    if (pairs.length === 0) return [];
-    const [first, other] = pairs[0]!;
-    return [
-      finding('one-patch', {
-        key: `one-patch ${surface.id}`,
-        components: [...new Set(pairs.flat().map((component) => component.id))],
-        surfaceId: surface.id,
-        args: {
-          food: first.name,
-          other: other.name,
-          rest: pairs.length - 1,
-          surface: surface.name,
-          one: context.plan.surfaces.length === 1 ? 'yes' : 'no',
-        },
-        facts: pairs.slice(0, MOST_LISTED).map(([a, b]): Fact => ({
-          what: a.name,
-          value: { say: 'fact.touches', with: { food: b.name } },
           source: 'this plan',
         })),
       }),

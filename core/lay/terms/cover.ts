@@ -4,7 +4,8 @@ import { kept, term, type Fault } from './term.js';
 
 /** Full ground shows no more of the board than this; what asks for less is calm, and its open ground is meant (craft, section 10). */
 const FULL = 0.95;
-const CALM = 0.9;
+/** Food that covers less than the ground, laid out flat and lapping, is meant to leave some of it open. */
+const CALM = 1.05;
 /** A bare patch wider than a thumb's breadth is seen from across the table (house default). */
 const PATCH_MM = 26;
 const MOST_PATCHES = 3;

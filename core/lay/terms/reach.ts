@@ -22,14 +22,16 @@ function standing(ground: readonly Point[]): Point[] {
   return out;
 }
 
-/** Every kind that lies in more than one place, or could, is within reach of whoever stands at the board. */
+/** Every kind that could lie in more than one place is within reach of whoever stands at the board. */
 export const reach = term({
   id: 'reach',
   weight: 1,
   read({ foods, ground, half }) {
     if (foods.length === 0 || Math.max(...half) * 2 <= REACH_MM) return SILENT;
     const places = standing(ground);
-    const ids = [...new Set(foods.map(({ component }) => component.id))];
+    // a bowl or a cheese that stands once does so on purpose
+    const ids = [...new Set(foods.flatMap(({ component, isHard }) => (isHard ? [] : [component.id])))];
+    if (ids.length === 0) return SILENT;
     const faults: Fault[] = [];
     let within = 0;
     for (const id of ids) {

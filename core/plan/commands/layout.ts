@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { elementSchema, type LaidElement } from '../records/element.js';
 import { surfaceSchema } from '../records/surface.js';
+import { given, parted, together } from '../piles.js';
 import { type Plan } from '../plan.js';
 import { command, replaceBy } from './command.js';
 
@@ -65,6 +66,18 @@ function carried(
   );
 }
 
+/** Changes what lies on one surface. */
+const onLayer = (
+  plan: Plan,
+  surfaceId: string,
+  change: (elements: LaidElement[]) => LaidElement[],
+): Plan => ({
+  ...plan,
+  layout: plan.layout.map((layer) =>
+    layer.surfaceId === surfaceId ? { ...layer, elements: change(layer.elements) } : layer,
+  ),
+});
+
 /** How what is chosen lies. */
 export const LAYOUT_COMMANDS = [
   command(
@@ -88,4 +101,43 @@ export const LAYOUT_COMMANDS = [
   command('pin-element', 'pin on the board', { surfaceId, elementId, on: z.boolean() }, (plan, c) =>
     withElement(plan, c, (element) => ({ ...element, pinned: c.on })),
   ),
+  command('part-pile', 'part a pile', { surfaceId, elementId, newId: elementId }, (plan, c) =>
+    onLayer(plan, c.surfaceId, (elements) =>
+      elements.some(({ id }) => id === c.newId)
+        ? elements
+        : elements.flatMap((element) =>
+            element.id === c.elementId ? (parted(element, c.newId) ?? [element]) : [element],
+          ),
+    ),
+  ),
+  command('join-piles', 'put piles together', { surfaceId, elementId, otherId: elementId }, (plan, c) =>
+    onLayer(plan, c.surfaceId, (elements) => {
+      const [element, other] = [c.elementId, c.otherId].map((id) => elements.find((e) => e.id === id));
+      const joined = element && other && together(element, other);
+      if (!joined) return elements;
+      return elements.flatMap((e) => (e === other ? [] : e === element ? [joined] : [e]));
+    }),
+  ),
+  command(
+    'give-pieces',
+    'move pieces to another pile',
+    { surfaceId, fromId: elementId, toId: elementId, count: z.number().int().min(1).max(500) },
+    (plan, c) =>
+      onLayer(plan, c.surfaceId, (elements) => {
+        const [from, to] = [c.fromId, c.toId].map((id) => elements.find((e) => e.id === id));
+        const both = from && to && given(from, to, c.count);
+        return both ? elements.map((e) => (e === from ? both.from : e === to ? both.to : e)) : elements;
+      }),
+  ),
+  command('trade-places', 'trade places', { surfaceId, elementId, otherId: elementId }, (plan, c) => {
+    const layer = plan.layout.find((layer) => layer.surfaceId === c.surfaceId);
+    const [a, b] = [c.elementId, c.otherId].map((id) => layer?.elements.find((e) => e.id === id));
+    if (!a || !b || isWith(a, b)) return plan;
+    const to = (element: LaidElement, at: LaidElement) => ({ x: at.x, y: at.y, angle: element.angle });
+    const stay = (element: LaidElement) => ({ ...element, pinned: true });
+    const first = withElement(plan, { ...c, elementId: a.id }, (e, named) =>
+      stay(carried(e, named, to(named, b))),
+    );
+    return withElement(first, { ...c, elementId: b.id }, (e, named) => stay(carried(e, named, to(named, a))));
+  }),
 ] as const;

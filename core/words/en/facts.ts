@@ -11,6 +11,7 @@ export const FACTS = {
   'fact.laid': '{n, number} of {all, number} laid',
   'fact.beyond-rim': '{n, number} of {all, number} beyond the rim',
   'fact.in-a-bowl': '{mass} in a bowl of {size}, which holds {holds}',
+  'fact.from-there': '{gap} from there',
   'fact.touches': 'touches {foodLow}',
   'fact.mass-left': '{mass} left',
   'fact.mass-each': '{mass} each',

@@ -108,9 +108,32 @@ export const FINDINGS = {
   'finding.bowls-laid-otherwise.why':
     'The bowls at hand, or what stands in them, have changed since the board was laid. Lay it again.',
   'finding.one-patch.text':
-    '{rest, plural, =0 {{food} and {otherLow} touch} one {{food} and {otherLow}, and one pair more, touch} other {{food} and {otherLow}, and {rest, number} pairs more, touch}}{one, select, yes {} other { on {surfaceLow}}}: one colour.',
-  'finding.one-patch.why':
-    'Two of a colour side by side read as one patch. Move one of them, or lay the board again.',
+    '{food} and {otherLow} touch: one colour.{rest, plural, =0 {} one { One pair more.} other { # pairs more.}}',
+  'finding.one-patch.why': 'Two of a colour side by side read as one patch on {surfaceLow}.',
+  'finding.juice-in-crackers.text':
+    '{food}: the juice runs into {otherLow}.{rest, plural, =0 {} one { One pair more.} other { # pairs more.}}',
+  'finding.juice-in-crackers.why':
+    'What is crisp goes soft beside what is wet. Drain it, set it in a bowl, or lay it elsewhere on {surfaceLow}.',
+  'finding.strong-by-mild.text':
+    '{food} lies against {otherLow}.{rest, plural, =0 {} one { One pair more.} other { # pairs more.}}',
+  'finding.strong-by-mild.why': 'A strong cheese gives its taste to a mild one that it touches.',
+  'finding.dip-alone.text':
+    '{food}: {gap} to the nearest that is dipped.{rest, plural, =0 {} one { One pair more.} other { # pairs more.}}',
+  'finding.dip-alone.why': 'A dip wants {otherLow}, or another dipper, beside it on {surfaceLow}.',
+  'finding.no-knife-room.text':
+    'No room for a knife between {foodLow} and {otherLow}.{rest, plural, =0 {} one { One pair more.} other { # pairs more.}}',
+  'finding.no-knife-room.why': 'They stand {gap} apart on {surfaceLow}; a hand with a knife needs more.',
+  'finding.star-hidden.text': '{food} is the star and is not seen first.',
+  'finding.star-hidden.why': 'It stands at the edge of {surfaceLow}, or under other food.',
+  'finding.far-side.text': '{foods} {n, plural, one {lies} other {lie}} out of reach of one side.',
+  'finding.far-side.why':
+    'Who stands there at {surfaceLow} would reach {gap} over the food. Lay it in two places.',
+  'finding.bare-patch.text': '{n, plural, one {A bare patch} other {# bare patches}} on {surfaceLow}.',
+  'finding.bare-patch.why': 'The board shows through, {width} wide. Move food in, or lay a leaf there.',
+  'finding.one-sided.text': '{surface} leans to one side.',
+  'finding.one-sided.why': 'Most of the food lies on one side: the other looks empty.',
+  'finding.mirrored.text': '{surface} looks set out by a ruler.',
+  'finding.mirrored.why': 'Each large thing stands opposite another. Move one of them out of the row.',
   'finding.too-little.text': 'Little {family}.',
   'finding.too-little.why': '{mass} stand against {target} of the school “{school}”.',
   'finding.too-much.text': 'Much {family}.',
