@@ -7,7 +7,9 @@ import { inEnglish, type Said } from '../core/words/index.js';
 export interface Call extends Arguments {
   /** The text of a file, or of standard input for "-"; throws when there is none. */
   read(file: string): string;
-  write(file: string, text: string): void;
+  write(file: string, data: string | Uint8Array): void;
+  /** An SVG drawing as a PNG of this width and height; undefined where no Chromium is at hand. */
+  shoot(svg: string, width: number, height: number): Uint8Array | undefined;
   /** To standard output, as it is. */
   say(text: string): void;
   /** To standard output, as one line of JSON. */
@@ -65,9 +67,9 @@ export function numberOf(call: Call, key: string, least: number, most: number): 
 }
 
 /** Writes a file that the caller named; a folder that is not there is the caller's fault, told with the option. */
-export function writeNamed(call: Call, option: string, file: string, text: string): void {
+export function writeNamed(call: Call, option: string, file: string, data: string | Uint8Array): void {
   try {
-    call.write(file, text);
+    call.write(file, data);
   } catch {
     throw new BadInput(`--${option}: "${file}" cannot be written. Is its folder there?`);
   }

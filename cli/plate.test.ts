@@ -19,18 +19,23 @@ const answer = (code: number | null, out: string, err: string): Answer => ({
 });
 
 /** The verb itself, without starting a process. */
-async function plate(args: string[], input = '', files: Record<string, string> = {}): Promise<Answer> {
+async function plate(
+  args: string[],
+  input = '',
+  files: Record<string, string | Uint8Array> = {},
+): Promise<Answer> {
   let [out, err] = ['', ''];
   const code = await runPlate(args, {
     read: (file) => {
       if (file === '-') return input;
       if (!(file in files)) throw new Error('no such file');
-      return files[file]!;
+      return String(files[file]!);
     },
     write: (file, text) => {
       if (file.startsWith('/no/such/')) throw new Error('no such folder');
       files[file] = text;
     },
+    shoot: () => undefined,
     out: (text) => void (out += text),
     err: (text) => void (err += text),
     now: () => 0,
@@ -230,6 +235,79 @@ describe('the headless command', () => {
   ])('%j is refused with what would be valid', async (args, message) => {
     const done = await plate(args, small);
     expect([done.code, message.test(done.error().error.message)]).toEqual([2, true]);
+  });
+});
+
+describe('laying', () => {
+  interface Laid {
+    plan: Plan;
+    surfaces: {
+      id: string;
+      figures: { covered: number; pieces: number };
+      scores: Record<string, number>;
+      elements: { id: string; pile: number; component: string; pieces: [number, number][][] }[];
+      unlaid: { component: string; massG: number; why: string }[];
+      slips: { code: string; text: string; places: { x: number; y: number; r: number }[] }[];
+    }[];
+  }
+
+  test('prints figures, scores from 0 to 1, each piece’s outline, what is not laid, and slips with their places', async () => {
+    const { code, json } = await plate(['lay', '-', '--steps', '2'], small);
+    expect(code).toBe(0);
+    const [surface] = json<Laid>().surfaces;
+    for (const score of Object.values(surface!.scores)) {
+      expect(score).toBeGreaterThanOrEqual(0);
+      expect(score).toBeLessThanOrEqual(1);
+    }
+    expect(Object.keys(surface!.scores)).toEqual(
+      expect.arrayContaining(['cover', 'colours', 'pairs', 'reach']),
+    );
+    for (const { pieces, pile } of surface!.elements) {
+      expect(pile).toBeGreaterThanOrEqual(1);
+      for (const outline of pieces) expect(outline.length).toBeGreaterThan(2);
+    }
+    const placed = json<Laid>().plan.placements.filter(({ lot }) => lot === 0);
+    expect(surface!.unlaid.every(({ component }) => placed.some((p) => p.componentId === component))).toBe(
+      true,
+    );
+    for (const { places, text } of surface!.slips) {
+      expect(text.length).toBeGreaterThan(5);
+      for (const { r } of places) expect(r).toBeGreaterThan(0);
+    }
+  });
+
+  test('a draft without steps and one with many differ, the same steps do not', async () => {
+    const lay = async (steps: string) => (await plate(['lay', '-', '--steps', steps], small)).json<Laid>();
+    const [draft, again, settled] = [await lay('0'), await lay('0'), await lay('6')];
+    expect(again.surfaces).toEqual(draft.surfaces);
+    expect(settled.surfaces).not.toEqual(draft.surfaces);
+  });
+
+  test('sheets are written as PDF; what is wrong is told with what would be valid', async () => {
+    const files: Record<string, string | Uint8Array> = {};
+    const laid = (await plate(['lay', '-'], small)).json<Laid>().plan;
+    const text = JSON.stringify(laid);
+    const done = await plate(['sheet', '-', '--kind', 'build', '--pdf', 'b.pdf'], text, files);
+    expect([done.code, String.fromCharCode(...(files['b.pdf'] as Uint8Array).slice(0, 5))]).toEqual([
+      0,
+      '%PDF-',
+    ]);
+    for (const [args, message] of [
+      [['sheet', '-', '--kind', 'cake', '--pdf', 'b.pdf'], /--kind takes build, legend, template/],
+      [['sheet', '-', '--kind', 'build'], /--pdf file/],
+      [['sheet', '-', '--kind', 'build', '--pdf', 'b.pdf', '--paper', 'a3'], /--paper takes a4, letter/],
+      [['sheet', '-', '--kind', 'build', '--pdf', 'b.pdf', '--surface', 'x'], /no surface "x"/],
+      [['lay', '-', '--png', 'x.png'], /needs Chromium/],
+      [['lay', '-', '--steps', '99'], /--steps takes a number from 0 to 40/],
+    ] as const) {
+      const refused = await plate([...args], text);
+      expect([refused.code, message.test(refused.error().error.message)]).toEqual([2, true]);
+    }
+    const bare = await plate(
+      ['sheet', '-', '--kind', 'legend', '--pdf', 'b.pdf'],
+      JSON.stringify({ ...laid, layout: [] }),
+    );
+    expect(bare.error().error.message).toMatch(/lay the plan first/);
   });
 });
 

@@ -3,7 +3,8 @@ import { BadInput, type Call } from './call.js';
 import { bites, compose, swap, why } from './verbs/boards.js';
 import { convert } from './verbs/convert.js';
 import { catalogue, label, needs, party, verdicts } from './verbs/needs.js';
-import { apply, check, demo, guests, lay, menu, schema, schools, sense } from './verbs/plans.js';
+import { lay, LAY_HELP, sheet, SHEET_HELP } from './verbs/lay.js';
+import { apply, check, demo, guests, menu, schema, schools, sense } from './verbs/plans.js';
 import { CRAFT_HELP, fold, mould, section, window, word } from './verbs/crafts.js';
 import { neck, NECK_HELP, nest, NEST_HELP } from './verbs/shape.js';
 
@@ -27,6 +28,7 @@ const VERBS: Record<string, (call: Call) => void | Promise<void>> = {
   bites,
   swap,
   lay,
+  sheet,
   nest,
   neck,
   fold,
@@ -37,12 +39,19 @@ const VERBS: Record<string, (call: Call) => void | Promise<void>> = {
 };
 
 /** What `<verb> --help` says: ids, units, defaults. */
-const HELP: Record<string, string> = { nest: NEST_HELP, neck: NECK_HELP, ...CRAFT_HELP };
+const HELP: Record<string, string> = {
+  lay: LAY_HELP,
+  sheet: SHEET_HELP,
+  nest: NEST_HELP,
+  neck: NECK_HELP,
+  ...CRAFT_HELP,
+};
 
 /** What the command needs of its surroundings: files, the two streams, a clock. */
 export interface Surroundings {
   read(file: string): string;
-  write(file: string, text: string): void;
+  write(file: string, data: string | Uint8Array): void;
+  shoot(svg: string, width: number, height: number): Uint8Array | undefined;
   out(text: string): void;
   err(text: string): void;
   now(): number;
@@ -64,6 +73,7 @@ export async function runPlate(argv: readonly string[], io: Surroundings): Promi
       ...args,
       read: io.read,
       write: io.write,
+      shoot: io.shoot,
       say: io.out,
       print: (value) => io.out(`${JSON.stringify(value)}\n`),
       now: io.now,

@@ -14,7 +14,8 @@ import {
   type PaperId,
 } from '../../core/shape/index.js';
 import { id, lies, planWith } from '../../core/testing/plans.js';
-import { lifeSizePdf, POINTS } from './life-size.js';
+import { POINTS } from '../../core/exchange/paper/pages.js';
+import { lifeSizePdf } from './life-size.js';
 
 const start = planWith({
   placements: [lies('young-gouda', 400), lies('blueberries', 400), lies('brie', 250)],

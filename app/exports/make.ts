@@ -30,12 +30,26 @@ export const menuFile = (plan: Plan): void =>
 /** What is cut and laid after an outline, in true size. The writer of PDFs is fetched when it is asked for. */
 export async function lifeSizeFile(plan: Plan): Promise<void> {
   const { lifeSizePdf } = await import('./life-size.js');
-  const paper = useSettings.getState().units === 'imperial' ? 'letter' : 'a4';
-  const pdf = await lifeSizePdf(plan, paper);
+  const pdf = await lifeSizePdf(plan, paperNow());
   if (!pdf)
     throw new Error(t('Nothing is cut out, written or filled yet: there is nothing to draw in true size.'));
   saveFile(
     `${fileName(plan.occasion.name)}-life-size.pdf`,
+    new Blob([pdf as BlobPart], { type: 'application/pdf' }),
+  );
+}
+
+const paperNow = () => (useSettings.getState().units === 'imperial' ? 'letter' : 'a4');
+
+/** What who lays a surface needs on paper: step by step, or in true size. */
+export async function boardFile(plan: Plan, surfaceId: string, kind: 'build' | 'template'): Promise<void> {
+  const surface = plan.surfaces.find((surface) => surface.id === surfaceId);
+  if (!surface) return;
+  const { boardSheet } = await import('../../core/exchange/paper/board.js');
+  const pdf = await boardSheet(plan, surface, kind, paperNow(), speechNow());
+  if (!pdf) throw new Error(t('Nothing is laid here yet: lay the board first.'));
+  saveFile(
+    `${fileName(`${plan.occasion.name} ${surface.name}`)}-${kind}.pdf`,
     new Blob([pdf as BlobPart], { type: 'application/pdf' }),
   );
 }

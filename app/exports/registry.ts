@@ -1,5 +1,13 @@
 import type { Plan } from '../../core/plan/index.js';
-import { allPictures, lifeSizeFile, menuFile, onePicture, planFile, shoppingFile } from './make.js';
+import {
+  allPictures,
+  boardFile,
+  lifeSizeFile,
+  menuFile,
+  onePicture,
+  planFile,
+  shoppingFile,
+} from './make.js';
 import { t } from '../words/index.js';
 
 /** A file that a plan gives. */
@@ -48,6 +56,22 @@ export const EXPORTS: readonly ExportRecord[] = [
     of: 'plan',
     kind: 'paper',
     save: lifeSizeFile,
+  },
+  {
+    id: 'build',
+    words: t("Steps to lay '{'surface'}' (PDF)"),
+    also: ['build sheet', 'helper', 'stages', 'pdf', 'instructions'],
+    of: 'surface',
+    kind: 'paper',
+    save: (plan, id) => boardFile(plan, id, 'build'),
+  },
+  {
+    id: 'template',
+    words: t("Template of '{'surface'}', true size (PDF)"),
+    also: ['pdf', 'life size', 'place mat', 'legend'],
+    of: 'surface',
+    kind: 'paper',
+    save: (plan, id) => boardFile(plan, id, 'template'),
   },
   {
     id: 'svg',

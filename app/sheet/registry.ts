@@ -21,6 +21,12 @@ export const PAGES: readonly PageRecord[] = [
     view: () => import('./Sheet.js').then((m) => ({ default: m.Sheet })),
   },
   {
+    id: 'build',
+    words: t('Print how the board is laid, step by step'),
+    also: ['build sheet', 'helper', 'stages', 'instructions'],
+    view: () => import('./BuildSheet.js').then((m) => ({ default: m.BuildSheet })),
+  },
+  {
     id: 'reply',
     words: t('Print slips for the guests to answer'),
     also: ['invitation', 'questions to guests'],

@@ -228,38 +228,3 @@ export function apply(call: Call): void {
   if (!done.ok) throw new BadInput('the command was refused', problemsInWords(done.problems));
   call.say(canonicalText(done.plan));
 }
-
-export function lay(call: Call): void {
-  const plan = planOf(call);
-  const started = call.now();
-  const laid = layPlan(plan, seedOf(call, plan));
-  const file = call.options.svg?.[0];
-  const largest = [...laid.plan.surfaces].sort(
-    (a, b) => elementsOf(laid.plan, b.id) - elementsOf(laid.plan, a.id),
-  )[0];
-  if (file && largest) writeNamed(call, 'svg', file, boardSvg(laid.plan, largest));
-  call.print({
-    plan: laid.plan,
-    surfaces: laid.surfaces.map((laid) => ({
-      id: laid.surfaceId,
-      outline: laid.outline,
-      coverage: laid.coverage,
-      scores: laid.scores,
-      elements: laid.elements.map((element) => ({
-        id: element.id,
-        component: element.componentId,
-        form: element.form,
-        outline: element.outline,
-        x: element.x,
-        y: element.y,
-        angle: element.angle,
-        layer: element.layer,
-        pinned: element.pinned,
-      })),
-    })),
-    seconds: (call.now() - started) / 1000,
-  });
-}
-
-const elementsOf = (plan: Plan, id: string): number =>
-  plan.layout.find((layer) => layer.surfaceId === id)?.elements.length ?? 0;

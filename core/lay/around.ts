@@ -67,7 +67,7 @@ function laidAmong(plan: Plan, surface: Surface, stays: readonly Placement[], se
         placement.motif === element.motif,
     );
   const lay = (keep: (element: LaidElement) => boolean, stands?: Stands) =>
-    laySurface(pinning(plan, surface, keep), surface, seed, stands);
+    laySurface(pinning(plan, surface, keep), surface, seed, stands ? { stands } : {});
   const stands = standsFor(pinning(plan, surface, held), surface);
   const inPlace = lay(held, stands);
   const fits = hardOverlaps(inPlace.elements).length === 0;

@@ -42,17 +42,29 @@ const COARSE_MM = 5;
 const FINE_MM = 3;
 const FIRST_STEPS = 22;
 const REBALANCE_STEPS = 7;
-const ROUNDS = 5;
+export const ROUNDS = 5;
 /** Then each gets its share once more, hardly moving. */
 const LAST_STEPS = 8;
 /** A surface whose food covers less than this is laid calmly, with open ground around. */
 const CALM = 0.9;
 
+export interface HowToLay {
+  /** Where what stands is put, and where a soft part grows from, by the part's id. */
+  stands?: Stands;
+  /** Rounds in which foods trade places; none is a first draft. */
+  steps?: number;
+}
+
 /**
  * Lays one surface: anchors, regions, which food goes where, pieces, gaps, herbs. Deterministic for plan and seed;
  * pinned elements stay where they are; a hard part that is given a stand stands there, a soft one grows from there. A surface with nothing on it gives no elements.
  */
-export function laySurface(plan: Plan, surface: Surface, seed: number, stands?: Stands): LaidSurface {
+export function laySurface(
+  plan: Plan,
+  surface: Surface,
+  seed: number,
+  { stands, steps = ROUNDS }: HowToLay = {},
+): LaidSurface {
   const random = createRandom(seedOf(seed, surface.id));
   const area = surfaceAreaCm2(surface);
   const parts = partsOf(plan, surface, area);
@@ -68,11 +80,12 @@ export function laySurface(plan: Plan, surface: Surface, seed: number, stands?: 
           split.rest,
           split.rest,
           random,
+          steps,
           stands,
         ),
-        ...layGround(zone, split.zone, split.zone, random, stands),
+        ...layGround(zone, split.zone, split.zone, random, steps, stands),
       ]
-    : layGround(parts, calm === 1 ? outline : servingGround(surface, calm), outline, random, stands);
+    : layGround(parts, calm === 1 ? outline : servingGround(surface, calm), outline, random, steps, stands);
   const { figures, scores, whole } = judged(plan, surface, elements);
   return {
     surfaceId: surface.id,
@@ -94,6 +107,7 @@ function layGround(
   ground: readonly Point[],
   outline: readonly Point[],
   random: Random,
+  steps: number,
   stands?: Stands,
 ): LaidElement[] {
   const motifs = motifsOf(parts);
@@ -110,7 +124,9 @@ function layGround(
   // nothing grows where all of it is pinned
   const grows = soft.some((part) => !part.pinned);
   const edges = motifs.map(({ fill, border }) => border ?? fill);
-  const regions = grows ? growRegions(soft, [...edges, ...anchors], spots, kept, ground, random, stands) : undefined;
+  const regions = grows
+    ? growRegions(soft, [...edges, ...anchors], spots, kept, ground, random, steps, stands)
+    : undefined;
   const filled = regions
     ? fillAll(regions, random)
     : soft.flatMap((part) => (part.pinned ? [{ part, pieces: pinnedPieces(part.pinned) }] : []));
@@ -182,6 +198,7 @@ function growRegions(
   hard: readonly (readonly Point[])[],
   ground: readonly Point[],
   random: Random,
+  steps: number,
   stands?: Stands,
 ): Regions {
   const grid = gridOver(ground, COARSE_MM);
@@ -194,7 +211,7 @@ function growRegions(
   const owner = new Int16Array(grid.ground.length).fill(NOBODY);
   for (let k = 0; k < FIRST_STEPS; k++) stepRegions(grid, free, parts, sites, owner, 0.45, field);
   // where most of it stands fast there is hardly anything to trade places
-  const rounds = parts.filter((part) => part.pinned).length * 2 > parts.length ? 1 : ROUNDS;
+  const rounds = parts.filter((part) => part.pinned).length * 2 > parts.length ? Math.min(1, steps) : steps;
   for (let round = 0; round < rounds; round++) {
     const mapped = withAnchors(grid, owner, hard, sites.length);
     const label = relabel(

@@ -56,5 +56,5 @@ export function layMakingWay(
   const ids = new Set(loose.map(({ id }) => id));
   const stands = new Map(loose.map(({ id, x, y }): [string, Spot] => [id, { x, y, angle: 0 }]));
   const held = pinning(after, surface, ({ id }) => !ids.has(id));
-  return unpinned(laySurface(held, surface, seed, stands), is);
+  return unpinned(laySurface(held, surface, seed, { stands }), is);
 }

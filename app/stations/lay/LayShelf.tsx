@@ -88,6 +88,9 @@ function TakeAway({ plan, surface }: { plan: Plan; surface: Surface | undefined 
         <Link className={buttonLook({ look: 'quiet', size: 'small' })} to={`/plan/${plan.id}/sheet`}>
           {t('Sheet to print')}
         </Link>
+        <Link className={buttonLook({ look: 'quiet', size: 'small' })} to={`/plan/${plan.id}/build`}>
+          {t('Step by step')}
+        </Link>
       </div>
     </>
   );

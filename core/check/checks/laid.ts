@@ -1,6 +1,6 @@
 import { FORMS, type Component } from '../../catalogue/index.js';
 import { memo1, memo2 } from '../../measure/index.js';
-import { HARD_LAYER, lies, RIM_LEAF_LAYER, servingGround } from '../../lay/index.js';
+import { HARD_LAYER, lies, RIM_LEAF_LAYER, servingGround, unlaidOn } from '../../lay/index.js';
 import { planLarder, type LaidElement, type Placement, type Surface } from '../../plan/index.js';
 import { bowlsInUse, type BowlInUse } from '../../portion/index.js';
 import { inside, type Point } from '../../geometry/index.js';
@@ -11,38 +11,13 @@ import { laidOn } from '../near.js';
 /** So many foods are listed under "Why this?". */
 const MOST_LISTED = 12;
 
-/** Pieces of a placement that lie there: its bowls hold all of its food, whatever its form. */
-function laidOf(placement: Placement, elements: readonly LaidElement[], bowls: readonly BowlInUse[]): number {
-  const mine = elements.filter(
-    (element) => element.componentId === placement.componentId && element.form === placement.form,
-  );
-  if (placement.contained && !FORMS[placement.form].bowl) {
-    const wanted = bowls.filter(
-      (bowl) => bowl.componentId === placement.componentId && bowl.surfaceId === placement.surfaceId,
-    );
-    return wanted.slice(0, mine.length).reduce((pieces, bowl) => pieces + bowl.pieces, 0);
-  }
-  return mine.reduce((most, element) => most + Math.max(element.pieces.length, 1), 0);
-}
-
 /**
  * What is laid and what is said not to fit are together what is planned: a food that the layout found no room for is told,
  * never dropped in silence. Surfaces that are not laid yet say nothing.
  */
 export function allLaid(context: CheckContext): Finding[] {
-  const larder = planLarder(context.plan);
-  const bowls = bowlsInUse(context.plan);
   return context.plan.surfaces.flatMap((surface): Finding[] => {
-    const elements = laidOn(context.plan, surface);
-    if (elements.length === 0) return [];
-    const missing = context.plan.placements
-      .filter((placement) => placement.surfaceId === surface.id && placement.lot === 0)
-      .flatMap((placement) => {
-        const component = larder.get(placement.componentId);
-        if (!component || component.family === 'garnish') return [];
-        const laid = laidOf(placement, elements, bowls);
-        return laid < placement.pieces ? [{ component, laid, planned: placement.pieces }] : [];
-      });
+    const missing = unlaidOn(context.plan, surface);
     if (missing.length === 0) return [];
     return [
       finding('not-all-laid', {

@@ -2,6 +2,7 @@ import { CARE } from './care.js';
 import { CONVERT } from './convert.js';
 import { FACTS } from './facts.js';
 import { FINDINGS } from './findings.js';
+import { PAPER } from './paper.js';
 import { QUESTIONS } from './questions.js';
 import { REASONS } from './reasons.js';
 import { REFUSALS } from './refusals.js';
@@ -20,6 +21,7 @@ export const EN = {
   ...FACTS,
   ...CARE,
   ...CONVERT,
+  ...PAPER,
   ...QUESTIONS,
   ...REASONS,
   ...REFUSALS,

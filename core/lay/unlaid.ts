@@ -1,0 +1,53 @@
+import { FORMS, type Component } from '../catalogue/index.js';
+import { planLarder, type LaidElement, type Placement, type Plan, type Surface } from '../plan/index.js';
+import { bowlsInUse, type BowlInUse } from '../portion/index.js';
+
+/** A food of which not all that is planned for the first lot lies there. */
+export interface Unlaid {
+  component: Component;
+  laid: number;
+  planned: number;
+  massG: number;
+  /** No bowl at hand takes it, or no ground is left. */
+  why: 'no bowl' | 'no room';
+}
+
+/** Pieces of a placement that lie there: its bowls hold all of its food, whatever its form. */
+function laidOf(placement: Placement, elements: readonly LaidElement[], bowls: readonly BowlInUse[]): number {
+  const mine = elements.filter(
+    (element) => element.componentId === placement.componentId && element.form === placement.form,
+  );
+  if (placement.contained && !FORMS[placement.form].bowl) {
+    const wanted = bowls.filter(
+      (bowl) => bowl.componentId === placement.componentId && bowl.surfaceId === placement.surfaceId,
+    );
+    return wanted.slice(0, mine.length).reduce((pieces, bowl) => pieces + bowl.pieces, 0);
+  }
+  return mine.reduce((most, element) => most + Math.max(element.pieces.length, 1), 0);
+}
+
+/** What is planned for a surface and does not lie there; herbs are laid as far as they go. Nothing where nothing is laid. */
+export function unlaidOn(plan: Plan, surface: Surface): Unlaid[] {
+  const elements = plan.layout.find(({ surfaceId }) => surfaceId === surface.id)?.elements ?? [];
+  if (elements.length === 0) return [];
+  const larder = planLarder(plan);
+  const bowls = bowlsInUse(plan);
+  return plan.placements
+    .filter((placement) => placement.surfaceId === surface.id && placement.lot === 0)
+    .flatMap((placement): Unlaid[] => {
+      const component = larder.get(placement.componentId);
+      if (!component || component.family === 'garnish') return [];
+      const laid = laidOf(placement, elements, bowls);
+      if (laid >= placement.pieces) return [];
+      const massG = (placement.massG * (placement.pieces - laid)) / placement.pieces;
+      return [
+        {
+          component,
+          laid,
+          planned: placement.pieces,
+          massG,
+          why: placement.contained ? 'no bowl' : 'no room',
+        },
+      ];
+    });
+}

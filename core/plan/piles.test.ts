@@ -1,0 +1,100 @@
+import { expect, test } from '@jest/globals';
+import fc from 'fast-check';
+import { inside } from '../geometry/index.js';
+import { lies } from '../testing/plans.js';
+import { given, parted, together } from './piles.js';
+import type { LaidElement } from './records/element.js';
+
+/** A pile of berries with its pieces at these places, turned. */
+const pile = (id: string, at: readonly (readonly [number, number])[], angle = 0): LaidElement => ({
+  id,
+  componentId: lies('blueberries', 10).componentId,
+  form: 'scatter',
+  contained: false,
+  x: 30,
+  y: -20,
+  angle,
+  layer: 2,
+  pinned: false,
+  outline: [
+    [0, 0],
+    [60, 0],
+    [60, 40],
+    [0, 40],
+  ],
+  pieces: at.map(([x, y]) => [x, y, 0]),
+  bowlMm: null,
+});
+
+const places = fc.array(fc.tuple(fc.integer({ min: -60, max: 60 }), fc.integer({ min: -60, max: 60 })), {
+  minLength: 2,
+  maxLength: 40,
+});
+
+/** Pieces where they lie on the surface, in some order. */
+const lying = ({ x, y, angle, pieces }: LaidElement): string[] => {
+  const [c, s] = [Math.cos((angle * Math.PI) / 180), Math.sin((angle * Math.PI) / 180)];
+  return pieces
+    .map(([px, py]) => `${Math.round(x + px * c - py * s)} ${Math.round(y + px * s + py * c)}`)
+    .sort();
+};
+
+test('a parted pile has all its pieces in two piles, both pinned, each over its own ground', () => {
+  fc.assert(
+    fc.property(places, fc.integer({ min: 0, max: 359 }), (at, angle) => {
+      const whole = pile('a', at, angle);
+      const [one, two] = parted(whole, 'b')!;
+      expect(one.pieces.length + two.pieces.length).toBe(at.length);
+      expect([one.id, two.id, one.pinned, two.pinned]).toEqual(['a', 'b', true, true]);
+      // the first half stays where it lay, to the rounding of a tenth
+      const before = lying(whole).map((place) => place.split(' ').map(Number));
+      for (const place of lying(one)) {
+        const [x, y] = place.split(' ').map(Number);
+        expect(before.some(([u, v]) => Math.abs(u! - x!) <= 1 && Math.abs(v! - y!) <= 1)).toBe(true);
+      }
+      for (const half of [one, two])
+        for (const [px, py] of half.pieces) expect(inside(half.outline, half.x + px, half.y + py)).toBe(true);
+    }),
+  );
+});
+
+test('put together they have all pieces, and those of the first lie where they lay', () => {
+  fc.assert(
+    fc.property(places, places, (a, b) => {
+      const joined = together(pile('a', a), { ...pile('b', b), x: -90 })!;
+      expect(joined.pieces).toHaveLength(a.length + b.length);
+      const now = lying(joined).map((place) => place.split(' ').map(Number));
+      for (const place of lying(pile('a', a))) {
+        const [x, y] = place.split(' ').map(Number);
+        expect(now.some(([u, v]) => Math.abs(u! - x!) <= 1 && Math.abs(v! - y!) <= 1)).toBe(true);
+      }
+    }),
+  );
+});
+
+test('pieces that are given leave one pile and come to the other; the last one is not given', () => {
+  fc.assert(
+    fc.property(places, places, fc.integer({ min: 1, max: 50 }), (a, b, count) => {
+      const both = given(pile('a', a), { ...pile('b', b), x: 200 }, count);
+      if (count >= a.length) return expect(both).toBeUndefined();
+      return expect([both!.from.pieces.length, both!.to.pieces.length]).toEqual([
+        a.length - count,
+        b.length + count,
+      ]);
+    }),
+  );
+});
+
+test('what is no pile, or of another food, is left as it is', () => {
+  const berries = pile('a', [
+    [0, 0],
+    [5, 5],
+  ]);
+  expect(parted({ ...berries, bowlMm: 40, layer: 4 }, 'b')).toBeUndefined();
+  expect(parted({ ...berries, motif: 'moon' }, 'b')).toBeUndefined();
+  expect(parted({ ...berries, pieces: [[0, 0, 0]] }, 'b')).toBeUndefined();
+  expect(
+    together(berries, { ...berries, id: 'b', componentId: lies('almonds', 10).componentId }),
+  ).toBeUndefined();
+  expect(together(berries, berries)).toBeUndefined();
+});

@@ -1,0 +1,21 @@
+/** What is printed for who lays the board. */
+export const PAPER = {
+  'paper.stage.bowls': 'What stands: bowls and figures',
+  'paper.stage.cheese': 'Cheese',
+  'paper.stage.meat': 'Meat, fish and cooked',
+  'paper.stage.large': 'Fruit, vegetables and bread',
+  'paper.stage.fillers': 'Fillers',
+  'paper.stage.garnish': 'Garnish',
+  'paper.food': '{number, number}  {food}, {form}',
+  'paper.piles': '{n, plural, =0 {} one {# piece} other {# pieces}}',
+  'paper.in-piles': '{n, number} pieces in {piles, number} places: {each}',
+  'paper.in-bowls': '{n, plural, one {in a bowl} other {in # bowls}}',
+  'paper.mass': '{how}; {mass}',
+  'paper.build': '{plan}: {surface}, laid step by step',
+  'paper.step': '{n, number}. {stage}',
+  'paper.legend': '{plan}: {surface}, what lies where',
+  'paper.template': '{surface}: what lies where, in true size',
+  'paper.bar': 'Print at 100 %: this bar is 100 mm.',
+  'paper.tile': 'Row {row, number} of {rows, number}, sheet {column, number} of {columns, number}. {bar}',
+  'paper.care': 'Wash hands; a knife and board for each group that must not meet another. Read the labels.',
+} as const;
