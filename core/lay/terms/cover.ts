@@ -1,11 +1,13 @@
-import { hypot2, type Point } from '../../geometry/index.js';
+import { areaOf, hypot2, type Point } from '../../geometry/index.js';
+import { lies } from '../lies.js';
 import type { Reading } from '../reading.js';
 import { kept, term, type Fault } from './term.js';
 
 /** Full ground shows no more of the board than this; what asks for less is calm, and its open ground is meant (craft, section 10). */
 const FULL = 0.95;
-/** Food that covers less than the ground, laid out flat and lapping, is meant to leave some of it open. */
-const CALM = 1.05;
+const CALM = 0.96;
+/** Food as it is laid laps by so much of its ground: with less of it open ground is meant (measured on our own full and calm boards). */
+const LAPS = 1.35;
 /** A bare patch wider than a thumb's breadth is seen from across the table (house default). */
 const PATCH_MM = 26;
 const MOST_PATCHES = 3;
@@ -70,9 +72,13 @@ export const cover = term({
   id: 'cover',
   weight: 3,
   read(reading) {
-    const { owner, foods } = reading;
-    const ground = reading.grid.ground.reduce((sum, n) => sum + n, 0);
-    const food = foods.reduce((sum, { covers }) => sum + covers, 0) / Math.max(1, ground);
+    const { owner, foods, ground } = reading;
+    const laid = foods.reduce(
+      (sum, { element, component }) =>
+        sum + lies(element, component).reduce((area, outline) => area + areaOf(outline), 0),
+      0,
+    );
+    const food = laid / LAPS / Math.max(1, areaOf(ground));
     const share = coveredShare({ grid: reading.grid, owner });
     const wanted = Math.min(FULL, food);
     return kept(wanted === 0 ? 1 : share / wanted, food < CALM ? [] : barePatches(reading));
