@@ -165,17 +165,15 @@ ${stats.flaky} passed at the second try only: see "flaky" above`);
 /** One bench by its name, or all of them. */
 function bench() {
   ensurePackages();
-  if (process.argv[3] === 'shape')
-    process.exit(run(process.execPath, ['--import', 'tsx', 'scripts/bench-shape.ts']).status ?? 1);
-  const speed = run(process.execPath, ['--import', 'tsx', 'scripts/bench.ts']).status ?? 1;
-  const safety = run(process.execPath, ['--import', 'tsx', 'scripts/bench-safety.ts']).status ?? 1;
-  const sense = run(process.execPath, ['--import', 'tsx', 'scripts/bench-sense.ts']).status ?? 1;
-  const shape = run(process.execPath, ['--import', 'tsx', 'scripts/bench-shape.ts']).status ?? 1;
+  const script = (name) => run(process.execPath, ['--import', 'tsx', `scripts/bench${name}.ts`]).status ?? 1;
+  const named = { shape: '-shape', sense: '-sense', safety: '-safety', lay: '-lay' }[process.argv[3]];
+  if (named === '-lay') makeDemo();
+  if (named) process.exit(script(named));
+  const speed = Math.max(...['', '-safety', '-sense', '-shape'].map(script));
   ensureChromium();
   makeDemo();
   build();
-  const page = run(process.execPath, ['--import', 'tsx', 'scripts/bench-page.ts']).status ?? 1;
-  process.exit(Math.max(speed, safety, sense, shape, page));
+  process.exit(Math.max(speed, script('-lay'), script('-page')));
 }
 
 const started = process.argv[1] && path.resolve(process.argv[1]) === fileURLToPath(import.meta.url);

@@ -4,6 +4,7 @@ import { cameAndWent, type Conflict } from '../../core/compose/index.js';
 import type { LaidSurface, TermId } from '../../core/lay/index.js';
 import { canonicalText, planLarder, type Plan, type Surface } from '../../core/plan/index.js';
 import { ask, Cancelled, type Running } from '../workers/kitchen.js';
+import { usePreview } from './preview.js';
 import { useSession } from './session.js';
 import { t } from '../words/index.js';
 import { toast } from '../ui/toast.js';
@@ -164,6 +165,12 @@ const layoutOf = ({ surfaceId, elements }: LaidSurface) => ({
   commands: [{ name: 'set-layout' as const, surfaceId, elements }],
 });
 
+/** The plan with a first draft of its boards, to be looked at until they have settled. */
+const drafted = (plan: Plan, drafts: readonly LaidSurface[]): Plan => ({
+  ...plan,
+  layout: drafts.map(({ surfaceId, elements }) => ({ surfaceId, elements })),
+});
+
 type Set = (patch: Partial<Jobs>) => void;
 
 async function layAs(
@@ -175,11 +182,15 @@ async function layAs(
   set({ doing: t('Laying the board') });
   const job = ask(
     'lay',
-    { plan, seed: plan.seed, ...(before ? { before } : {}) },
-    { progress: (words) => set({ doing: words }) },
+    { plan, seed: plan.seed, ...(before ? { before } : { draft: true }) },
+    {
+      progress: (words) => set({ doing: words }),
+      part: (drafts: LaidSurface[]) => usePreview.getState().show(drafted(plan, drafts)),
+    },
   );
   running = job;
   const answer = await finish(job, set);
+  usePreview.getState().show(null);
   if (!answer || answer.surfaces.length === 0 || session().planId !== plan.id) return;
   const command = {
     name: 'together' as const,

@@ -14,8 +14,6 @@ import {
 } from '../../core/check/index.js';
 import { deedsOf, findByWords } from '../../core/deeds/index.js';
 import { menuText } from '../../core/exchange/index.js';
-import { layPlan } from '../../core/lay/index.js';
-import { boardSvg } from '../../core/picture/index.js';
 import {
   applyCommand,
   canonicalText,
@@ -29,7 +27,7 @@ import { ENGLISH, speak, type Said } from '../../core/words/index.js';
 import { DEMOS } from '../../demo/index.js';
 import { makeDemo } from '../../demo/make.js';
 import { nodeSolver } from '../../solver/node.js';
-import { BadInput, planOf, problemsInWords, seedOf, type Call, writeNamed } from '../call.js';
+import { BadInput, planOf, problemsInWords, type Call } from '../call.js';
 import { reasonsOf } from './needs.js';
 
 export async function demo(call: Call): Promise<void> {

@@ -92,7 +92,8 @@ describe('what must be at hand', () => {
       return find(layPlan(fits, 1).plan, 'one-patch');
     };
     const found = pair('almonds', 'hazelnuts')!;
-    expect(found.components).toEqual(['almonds', 'hazelnuts']);
+    expect(found.components.toSorted()).toEqual(['almonds', 'hazelnuts']);
+    for (const { r } of found.places) expect(r).toBeGreaterThan(0);
     expect(text(found)).toMatch(/and .+ touch: one colour\.$/);
     expect(pair('cherry-tomatoes', 'cucumber-sticks')).toBeUndefined();
   });

@@ -184,6 +184,7 @@ export function placeAnchors(
   ground: Polygon,
   random: Random,
   stands: Stands = new Map(),
+  starts = STARTS,
 ): Spot[] {
   const xs = ground.map((p) => p[0]);
   const ys = ground.map((p) => p[1]);
@@ -195,7 +196,7 @@ export function placeAnchors(
   };
   let best: Spot[] = [];
   let least = FAR;
-  for (let start = 0; start < STARTS; start++) {
+  for (let start = 0; start < starts; start++) {
     const spots = anneal(table, stands, random);
     const e = spots.reduce((sum, _, i) => sum + energyOf(table, spots, i), 0);
     if (e < least) [best, least] = [spots, e];

@@ -48,6 +48,9 @@ const LAST_STEPS = 8;
 /** A surface whose food covers less than this is laid calmly, with open ground around. */
 const CALM = 0.9;
 
+/** What a first draft is spared: it is there at once and shows where things come to stand. */
+const DRAFT = { starts: 1, growth: 10, rounds: 2 } as const;
+
 export interface HowToLay {
   /** Where what stands is put, and where a soft part grows from, by the part's id. */
   stands?: Stands;
@@ -114,7 +117,13 @@ function layGround(
   const own = parts.filter((part) => !isInMotif(motifs, part));
   const anchors = own.filter((part) => part.kind === 'hard');
   const soft = own.filter(({ kind }) => kind !== 'hard' && kind !== 'herb');
-  const spots = placeAnchors([...motifs.map(motifAnchor), ...anchors.map(anchorOf)], ground, random, stands);
+  const spots = placeAnchors(
+    [...motifs.map(motifAnchor), ...anchors.map(anchorOf)],
+    ground,
+    random,
+    stands,
+    steps === 0 ? DRAFT.starts : undefined,
+  );
   const figures = motifs.map(({ outer }, i) => placed(outer, spots[i]!.x, spots[i]!.y, spots[i]!.angle));
   const stand = spots.slice(motifs.length);
   const hard = anchors.map((part, i) => placed(part.outline, stand[i]!.x, stand[i]!.y, stand[i]!.angle));
@@ -139,6 +148,7 @@ function layGround(
       kept,
       homesOn(fine, regions),
       new Map(regions.parts.map((part, i) => [part, i])),
+      steps === 0 ? DRAFT.rounds : undefined,
     );
   const open = gridOver(outline, FINE_MM);
   for (const figure of figures) forCellsIn(open, figure, (cell) => (open.ground[cell] = 0));
@@ -209,7 +219,8 @@ function growRegions(
   let parts = [...soft].sort((a, b) => b.groundCm2 - a.groundCm2);
   const sites = startSites(parts, grid, free, field, random, stands);
   const owner = new Int16Array(grid.ground.length).fill(NOBODY);
-  for (let k = 0; k < FIRST_STEPS; k++) stepRegions(grid, free, parts, sites, owner, 0.45, field);
+  const first = steps === 0 ? DRAFT.growth : FIRST_STEPS;
+  for (let k = 0; k < first; k++) stepRegions(grid, free, parts, sites, owner, 0.45, field);
   // where most of it stands fast there is hardly anything to trade places
   const rounds = parts.filter((part) => part.pinned).length * 2 > parts.length ? Math.min(1, steps) : steps;
   for (let round = 0; round < rounds; round++) {
@@ -233,7 +244,8 @@ function growRegions(
     });
     for (let k = 0; k < REBALANCE_STEPS; k++) stepRegions(grid, free, parts, sites, owner, 0.2, field);
   }
-  for (let k = 0; k < LAST_STEPS; k++) stepRegions(grid, free, parts, sites, owner, 0.1, field);
+  for (let k = 0; k < (steps === 0 ? 0 : LAST_STEPS); k++)
+    stepRegions(grid, free, parts, sites, owner, 0.1, field);
   assign(free, sites, owner);
   return { parts, grid, owner, sites };
 }

@@ -140,6 +140,7 @@ export function settle(
   hard: readonly (readonly Point[])[],
   homes: Int16Array,
   partIndex: ReadonlyMap<Part, number>,
+  mostRounds = MOST_ROUNDS,
 ): number {
   pressToRim(ground, filled);
   keepInside(ground, filled);
@@ -155,7 +156,11 @@ export function settle(
   let cover = count();
   let most = coverage(grid, cover);
   let since = 0;
-  for (let round = 0; round < (most < FULL ? MOST_ROUNDS : ROUNDS) && since < PATIENCE; round++) {
+  for (
+    let round = 0;
+    round < Math.min(mostRounds, most < FULL ? MOST_ROUNDS : ROUNDS) && since < PATIENCE;
+    round++
+  ) {
     since += 1;
     pull(grid, filled, cover, homes, partIndex);
     keepInside(ground, filled);

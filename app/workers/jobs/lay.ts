@@ -10,12 +10,17 @@ export const lay = job({
     plan: planInput,
     seed: z.number().int().min(0),
     before: planInput.optional(),
+    /** A first draft is wanted too. */
+    draft: z.boolean().optional(),
   }),
-  run({ plan, seed, before }, bench): { surfaces: LaidSurface[] } {
+  async run({ plan, seed, before, draft }, bench): Promise<{ surfaces: LaidSurface[] }> {
     if (before) {
       bench.progress('Laying what changed');
       return { surfaces: layAround(before, plan, seed) };
     }
+    // a first draft is there to be seen while the board settles
+    if (draft)
+      await bench.part(plan.surfaces.map((surface) => laySurface(plan, surface, seed, { steps: 0 })));
     return {
       surfaces: plan.surfaces.map((surface) => {
         bench.progress(`Laying ${surface.name.toLowerCase()}`);

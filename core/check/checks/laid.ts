@@ -1,8 +1,8 @@
-import { FORMS, type Component } from '../../catalogue/index.js';
+import type { Component } from '../../catalogue/index.js';
 import { memo1, memo2 } from '../../measure/index.js';
 import { HARD_LAYER, lies, RIM_LEAF_LAYER, servingGround, unlaidOn } from '../../lay/index.js';
 import { planLarder, type LaidElement, type Placement, type Surface } from '../../plan/index.js';
-import { bowlsInUse, type BowlInUse } from '../../portion/index.js';
+import { bowlsInUse } from '../../portion/index.js';
 import { inside, type Point } from '../../geometry/index.js';
 import type { CheckContext } from '../context.js';
 import { finding, type Fact, type Finding } from '../finding.js';

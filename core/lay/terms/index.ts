@@ -50,9 +50,14 @@ export type TermId = (typeof TERMS)[number]['id'];
 export const borderPoints = (a: Component, b: Component): number =>
   TERMS.reduce((sum, { border }) => sum + (border?.(a, b) ?? 0), 0);
 
-/** How well each rule is kept on a laid surface. */
-export const keptOn = (reading: Reading): ReadonlyMap<TermId, Kept> =>
-  new Map(TERMS.map(({ id, read }) => [id, read(reading)]));
+const known = new WeakMap<Reading, ReadonlyMap<TermId, Kept>>();
+
+/** How well each rule is kept on a laid surface: judged once for what was read once. */
+export function keptOn(reading: Reading): ReadonlyMap<TermId, Kept> {
+  let kept = known.get(reading);
+  if (!kept) known.set(reading, (kept = new Map(TERMS.map(({ id, read }) => [id, read(reading)]))));
+  return kept;
+}
 
 /** One figure for the whole, 0 to 1: the terms by their weights; those with nothing to judge are left out. */
 export function whole(all: ReadonlyMap<TermId, Kept>): number {

@@ -1,4 +1,3 @@
-import { hypot2 } from '../../geometry/index.js';
 import { servingOf } from '../../catalogue/index.js';
 import { goTogether, wants } from '../neighbours.js';
 import { lies } from '../lies.js';
@@ -8,12 +7,20 @@ import { kept, SILENT, term } from './term.js';
 /** A hand goes from the dip to its cracker without leaving the spot. */
 const BESIDE_MM = 90;
 
-/** The gap between the nearest pieces of two foods, by their corners: pieces are small against what is asked. */
+const { sqrt } = Math;
+
+/** The gap between the nearest pieces of two foods, by their corners: pieces are small against what is asked. Near enough is near enough. */
 function gap(a: LyingFood, b: LyingFood): number {
-  const [mine, theirs] = [a, b].map(({ element, component }) => lies(element, component).flat());
   let best = Infinity;
-  for (const [x, y] of mine!) for (const [u, v] of theirs!) best = Math.min(best, hypot2(x - u, y - v));
-  return best;
+  const theirs = lies(b.element, b.component).flat();
+  for (const outline of lies(a.element, a.component))
+    for (const [x, y] of outline)
+      for (const [u, v] of theirs) {
+        const d = (x - u) * (x - u) + (y - v) * (y - v);
+        if (d < best) best = d;
+        if (best <= BESIDE_MM * BESIDE_MM) return sqrt(best);
+      }
+  return sqrt(best);
 }
 
 /** A dip lies by its dippers, a condiment by its partner, a cheese by what carries it. */
@@ -29,7 +36,11 @@ export const pairs = term({
     });
     if (each.length === 0) return SILENT;
     const lonely = each.flatMap(({ food, partners }) => {
-      const mm = Math.min(...partners.map((partner) => gap(food, partner)));
+      let mm = Infinity;
+      for (const partner of partners) {
+        mm = Math.min(mm, gap(food, partner));
+        if (mm <= BESIDE_MM) break;
+      }
       return mm <= BESIDE_MM ? [] : [{ food, mm, partners }];
     });
     return kept(
