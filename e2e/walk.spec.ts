@@ -1,6 +1,7 @@
 import { expect } from '@playwright/test';
 import { readFileSync } from 'node:fs';
 import { strFromU8, unzipSync } from 'fflate';
+import { PDFDocument } from 'pdf-lib';
 import { figures, openDemo, planCards, rests, saved, stops, test } from './helpers.js';
 
 test.describe('the whole walk', () => {
@@ -220,6 +221,76 @@ test.describe('the whole walk', () => {
     await rests(page, 20_000);
     const after = (await page.getByRole('button', { name: /^Brie, pinned/ }).boundingBox())!;
     expect(Math.abs(after.x - moved.x)).toBeLessThan(2);
+  });
+
+  test('a pile is parted and joined by keys, two trade places, and one undo takes each back', async ({
+    page,
+  }) => {
+    await openDemo(page, 'lay');
+    const piles = page.locator('[data-element*="strawberries"]');
+    const count = await piles.count();
+    await piles.first().press('s');
+    await expect(piles).toHaveCount(count + 1);
+    await rests(page, 20_000);
+    await page.getByRole('button', { name: /^Undo: part a pile/ }).click();
+    await expect(piles).toHaveCount(count);
+    await piles.first().press('j');
+    await expect(piles).toHaveCount(count - 1);
+    await rests(page, 20_000);
+    await page.getByRole('button', { name: /^Undo: put piles together/ }).click();
+    await expect(piles).toHaveCount(count);
+    const brie = page.getByRole('button', { name: /^Brie\. Arrows/ });
+    const from = (await brie.boundingBox())!;
+    await brie.focus();
+    await page.getByRole('button', { name: 'Trade places' }).click();
+    await page.getByRole('button', { name: /^Hummus.*Arrows/ }).focus();
+    const traded = (await page.getByRole('button', { name: /^Brie, pinned/ }).boundingBox())!;
+    expect(Math.abs(traded.x - from.x) + Math.abs(traded.y - from.y)).toBeGreaterThan(40);
+  });
+
+  test('another arrangement is taken, and only one slip is laid otherwise', async ({ page }) => {
+    await openDemo(page, 'lay');
+    const picture = () => page.locator('[data-element*="brie"]').first().boundingBox();
+    const before = (await picture())!;
+    await page.getByRole('button', { name: 'Other arrangements' }).click();
+    await page.getByRole('button', { name: 'Take arrangement 3' }).click({ timeout: 30_000 });
+    await expect(page.getByRole('dialog')).toHaveCount(0);
+    const taken = (await picture())!;
+    expect(Math.abs(taken.x - before.x) + Math.abs(taken.y - before.y)).toBeGreaterThan(5);
+    await page.getByRole('button', { name: /^Undo: take another/ }).click();
+    const slip = page.locator('article[data-code="juice-in-crackers"]').first();
+    await slip.hover();
+    await expect(page.locator('[data-lit]').first()).toBeVisible();
+    const all = page.locator('article[data-code]');
+    const words = (await slip.locator('h2').innerText()) + (await all.count());
+    await slip.getByRole('button', { name: /^Fix only this/ }).click();
+    await rests(page, 40_000);
+    await expect
+      .poll(async () => {
+        const again = page.locator('article[data-code="juice-in-crackers"]').first();
+        return (await again.locator('h2').innerText()) + (await all.count());
+      })
+      .not.toBe(words);
+  });
+
+  test('how it is laid is printed step by step, and a template in true size has the paper’s pages', async ({
+    page,
+  }) => {
+    await openDemo(page, 'lay');
+    await page.getByRole('button', { name: 'On paper' }).click();
+    const [file] = await Promise.all([
+      page.waitForEvent('download'),
+      page.getByRole('menuitem', { name: /^Template of .*round oak/ }).click(),
+    ]);
+    const pdf = await PDFDocument.load(readFileSync(await file.path()));
+    expect(pdf.getPageCount()).toBeGreaterThan(6);
+    expect(Math.round(pdf.getPage(0).getWidth())).toBe(595);
+    await page.getByRole('button', { name: 'On paper' }).click();
+    await page.getByRole('menuitem', { name: 'Step by step' }).click();
+    await expect(
+      page.getByRole('heading', { name: '1. What stands: bowls and figures' }).first(),
+    ).toBeVisible();
+    await expect(page.getByText(/pieces in 2 places/).first()).toBeVisible();
   });
 
   test('the pictures of all surfaces come in one file', async ({ page }) => {

@@ -52,7 +52,7 @@ function Steps({ plan, surface }: { plan: Plan; surface: Surface }) {
     <ol className="m-0 list-none p-0">
       {stages.map((stage, i) => (
         <li key={stage.id} className="mb-4 break-inside-avoid">
-          <h3>
+          <h3 className="mb-1 font-display text-lg font-extrabold">
             {i + 1}. {speak({ say: `paper.stage.${stage.id}` }, speech)}
           </h3>
           <div className="grid grid-cols-[1.3fr_1fr] items-start gap-4 max-md:grid-cols-1">

@@ -1,9 +1,9 @@
-import { Link } from 'react-router';
+import { useNavigate } from 'react-router';
 import { formName } from '../../../core/catalogue/index.js';
 import { planLarder, type LaidElement, type Plan, type Surface } from '../../../core/plan/index.js';
 import { exportsFor, saveAs } from '../../exports/save.js';
 import { ShelfTag } from '../../ui/ShelfTag.js';
-import { Button, buttonLook } from '../../ui/kit/Button.js';
+import { Button } from '../../ui/kit/Button.js';
 import { Collapsible } from '../../ui/kit/Collapsible.js';
 import { ShelfHeading } from '../../ui/kit/Heading.js';
 import { Menu } from '../../ui/kit/Menu.js';
@@ -85,12 +85,7 @@ function TakeAway({ plan, surface }: { plan: Plan; surface: Surface | undefined 
           {t('Shopping list')}
         </Button>
         {surface && <Pictures plan={plan} surface={surface} />}
-        <Link className={buttonLook({ look: 'quiet', size: 'small' })} to={`/plan/${plan.id}/sheet`}>
-          {t('Sheet to print')}
-        </Link>
-        <Link className={buttonLook({ look: 'quiet', size: 'small' })} to={`/plan/${plan.id}/build`}>
-          {t('Step by step')}
-        </Link>
+        <Papers plan={plan} surface={surface} />
       </div>
     </>
   );
@@ -109,4 +104,18 @@ function Pictures({ plan, surface }: { plan: Plan; surface: Surface }) {
     .filter((record) => record.kind === 'picture')
     .map((record) => ({ words: record.words, press: () => saveAs(record.id, plan, surface.id) }));
   return <Menu words={t('Pictures')} size="small" items={items} />;
+}
+
+/** What is printed of the laid board: pages, and PDFs of one surface. */
+function Papers({ plan, surface }: { plan: Plan; surface: Surface | undefined }) {
+  const go = useNavigate();
+  const files = surface
+    ? exportsFor(plan, surface).filter(({ of, kind }) => of === 'surface' && kind === 'paper')
+    : [];
+  const items = [
+    { words: t('Sheet to print'), press: () => void go(`/plan/${plan.id}/sheet`) },
+    { words: t('Step by step'), press: () => void go(`/plan/${plan.id}/build`) },
+    ...files.map(({ id, words }) => ({ words, press: () => void saveAs(id, plan, surface!.id) })),
+  ];
+  return <Menu words={t('On paper')} size="small" items={items} />;
 }
