@@ -9,3 +9,4 @@ export { layFixed } from './fix.js';
 export { layMakingWay } from './way.js';
 export { stagesOf, STAGES, type Stage, type StageFood, type StageId } from './stages.js';
 export { unlaidOn, type Unlaid } from './unlaid.js';
+export { squintOf, type Squint } from './squint.js';

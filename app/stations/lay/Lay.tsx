@@ -14,12 +14,14 @@ import { SlipFlags } from '../../plate/SlipFlags.js';
 import { SurfaceTabs, usePickedSurface } from '../../plate/SurfaceTabs.js';
 import { TableStrip } from '../../plate/TableStrip.js';
 import { SwapDialog } from '../../rail/SwapDialog.js';
+import { useFrame } from '../../store/frame.js';
 import { useKitchen } from '../../store/kitchen-jobs.js';
 import { useSession } from '../../store/session.js';
 import { ArrangementsDialog } from './ArrangementsDialog.js';
 import { usePiles } from './byHand.js';
 import { Handles } from './Handles.js';
 import { LayShelf } from './LayShelf.js';
+import { SquintFoot } from './SquintFoot.js';
 import { TagCard } from './TagCard.js';
 import { Button } from '../../ui/kit/Button.js';
 import { t } from '../../words/index.js';
@@ -32,6 +34,7 @@ export function Lay({ plan, checked }: { plan: Plan; checked: Checked }) {
   const [swap, setSwap] = useState<LaidElement['componentId'] | null>(null);
   const [trading, setTrading] = useState<string | null>(null);
   const [others, setOthers] = useState(false);
+  const squinting = useFrame((frame) => frame.squinting);
   const elements = plan.layout.find((layer) => layer.surfaceId === surface?.id)?.elements ?? NONE;
   const picked = elements.find((element) => element.id === pickedId);
   const pickSurface = (id: Surface['id']): void => {
@@ -55,7 +58,13 @@ export function Lay({ plan, checked }: { plan: Plan; checked: Checked }) {
           <LayShelf plan={plan} surface={surface} elements={elements} picked={pickedId} onPick={pick} />
         </>
       }
-      foot={<LayFoot plan={plan} surface={surface} elements={elements} />}
+      foot={
+        squinting && surface ? (
+          <SquintFoot plan={plan} surface={surface} elements={elements} />
+        ) : (
+          <LayFoot plan={plan} surface={surface} elements={elements} />
+        )
+      }
     >
       <Stage surface={surface} label={surface ? t('{name}, laid', { name: surface.name }) : t('No surface')}>
         {(r) => (
