@@ -1,5 +1,4 @@
-import { surfaceSize } from '../../core/picture/index.js';
-import type { Surface } from '../../core/plan/index.js';
+import { outlinePolygon, type Surface } from '../../core/plan/index.js';
 
 const WOOD = new Set<Surface['material']>(['oak', 'walnut']);
 
@@ -13,15 +12,11 @@ export function BareSurface({
   scale?: number;
   edge?: number;
 }) {
-  const [l, w] = surfaceSize(surface).map((mm) => mm * scale) as [number, number];
-  const corner = surface.outline.kind === 'round' ? l / 2 : surface.outline.cornerMm * scale;
   return (
-    <rect
-      x={-l / 2}
-      y={-w / 2}
-      width={l}
-      height={w}
-      rx={corner}
+    <path
+      d={`M${outlinePolygon(surface.outline, 0, scale)
+        .map(([x, y]) => `${x.toFixed(1)} ${y.toFixed(1)}`)
+        .join('L')}Z`}
       fill={WOOD.has(surface.material) ? 'var(--oak)' : 'var(--well)'}
       stroke="var(--oak-edge)"
       strokeWidth={edge}

@@ -40,5 +40,11 @@ export function BoardImage({
 /** Plate units a millimetre, so that the surface fits into a circle of radius `r`. */
 export function boardScale(surface: Surface, r: number): number {
   const [l, w] = surfaceSize(surface);
-  return surface.outline.kind === 'round' ? (2 * r) / l : (2 * r) / Math.hypot(l, w);
+  switch (surface.outline.kind) {
+    case 'round':
+    case 'oval':
+      return (2 * r) / Math.max(l, w);
+    default:
+      return (2 * r) / Math.hypot(l, w);
+  }
 }

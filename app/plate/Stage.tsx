@@ -22,7 +22,7 @@ const NEAR = 'touch-none overflow-hidden [clip-path:inset(0_16px_round_6px)]';
 /** Is it so long that it takes the stage's width, and leaves room above? */
 export function isLong(surface: Surface): boolean {
   const [l, w] = surfaceSize(surface);
-  return surface.outline.kind === 'rectangle' && l / w >= LONG;
+  return surface.outline.kind !== 'round' && l / w >= LONG;
 }
 
 /** The radius of the circle into which the board is drawn: the plate's, or as wide as the stage for a long board. */

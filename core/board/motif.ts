@@ -1,14 +1,15 @@
 import { FORMS, formOf, type Component, type FormFact } from '../catalogue/index.js';
 import type { Polygon } from '../geometry/index.js';
 import {
-  cutOutsForm,
-  planLarder,
   type Command,
   type Cut,
+  cutOutsForm,
   type Motif,
   type MotifFood,
+  outlineSize,
   type Placement,
   type Plan,
+  planLarder,
   type SingleCommand,
   type Surface,
 } from '../plan/index.js';
@@ -263,9 +264,16 @@ export function foodsForMotif(plan: Plan): Component[] {
 /** How far a figure with its border goes from its middle, of what its surface has room for: above 1 it does not fit. */
 export function roomTaken(surface: Surface, outer: Polygon): number {
   const { outline, rimMm } = surface;
-  if (outline.kind === 'round')
-    return Math.max(...outer.map(([x, y]) => Math.hypot(x, y))) / Math.max(1, outline.diameterMm / 2 - rimMm);
-  const half = [outline.lengthMm, outline.widthMm].map((mm) => Math.max(1, mm / 2 - rimMm));
+  const half = outlineSize(outline).map((mm) => Math.max(1, mm / 2 - rimMm));
+  if (outline.kind === 'half-round')
+    return Math.max(
+      ...outer.flatMap(([x, y]) => [
+        Math.hypot(x / half[0]!, (y + half[1]!) / 2 / half[1]!),
+        Math.abs(y) / half[1]!,
+      ]),
+    );
+  if (outline.kind !== 'rectangle')
+    return Math.max(...outer.map(([x, y]) => Math.hypot(x / half[0]!, y / half[1]!)));
   return Math.max(...outer.flatMap(([x, y]) => [Math.abs(x) / half[0]!, Math.abs(y) / half[1]!]));
 }
 
@@ -339,10 +347,7 @@ export function proposedMotif(plan: Plan, surface: Surface): Motif | undefined {
     componentId: component.id,
     form: finestForm(component)!.form,
   });
-  const [l, w] =
-    surface.outline.kind === 'round'
-      ? [surface.outline.diameterMm, surface.outline.diameterMm]
-      : [surface.outline.lengthMm, surface.outline.widthMm];
+  const [l, w] = outlineSize(surface.outline);
   const across = proposedAcross(l - 2 * surface.rimMm, w - 2 * surface.rimMm);
   const cutter = plan.occasion.theme.motifs.flatMap((motif) => CUTTER_OF_MOTIF[motif] ?? [])[0] ?? 'star';
   const id = `motif-${surface.id}`.slice(0, 60);

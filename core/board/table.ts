@@ -1,4 +1,12 @@
-import { groupsAt, moduleKey, type Plan, type SingleCommand, type Surface } from '../plan/index.js';
+import {
+  groupsAt,
+  moduleKey,
+  outlineSize,
+  outlineSized,
+  type Plan,
+  type SingleCommand,
+  type Surface,
+} from '../plan/index.js';
 import { advisedOutline } from '../portion/index.js';
 
 /** Beyond so many guests one dense board fails: only its near side is reached (craft, section 3). */
@@ -13,8 +21,7 @@ const STEP_MM = 10;
 /** As many surfaces as a plan holds. */
 const MOST_SURFACES = 20;
 
-const longestMm = ({ outline }: Pick<Surface, 'outline'>): number =>
-  outline.kind === 'round' ? outline.diameterMm : Math.max(outline.lengthMm, outline.widthMm);
+const longestMm = ({ outline }: Pick<Surface, 'outline'>): number => Math.max(...outlineSize(outline));
 
 /** Who stands in its middle reaches both ends. */
 const isWithinReach = (surface: Pick<Surface, 'outline'>): boolean => longestMm(surface) <= 2 * REACH_MM;
@@ -100,11 +107,7 @@ export function inParts(
   const now = plan.surfaces.filter((other) => moduleKey(other) === moduleKey(surface));
   const size = Math.sqrt(now.length / n);
   const mm = (length: number): number => Math.max(LEAST_MM, Math.ceil((length * size) / STEP_MM) * STEP_MM);
-  const { outline } = surface;
-  const smaller: Surface['outline'] =
-    outline.kind === 'round'
-      ? { ...outline, diameterMm: mm(outline.diameterMm) }
-      : { ...outline, lengthMm: mm(outline.lengthMm), widthMm: mm(outline.widthMm) };
+  const smaller = outlineSized(surface.outline, mm);
   const [first] = now;
   return {
     name: 'set-table',

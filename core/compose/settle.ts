@@ -96,7 +96,10 @@ const CM2_PER_SPRIG = 200;
 const sprigsOn = (surface: Plan['surfaces'][number]): number =>
   Math.max(
     1,
-    Math.min(surface.outline.kind === 'round' ? 5 : 3, Math.round(surfaceAreaCm2(surface) / CM2_PER_SPRIG)),
+    Math.min(
+      surface.outline.kind === 'rectangle' ? 3 : 5,
+      Math.round(surfaceAreaCm2(surface) / CM2_PER_SPRIG),
+    ),
   );
 
 /** Two herbs that the stylist has not excluded, a few sprigs for each shared surface; pinned ones first. */

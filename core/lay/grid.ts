@@ -1,5 +1,5 @@
-import type { Surface } from '../plan/index.js';
-import { ellipse, roundedRectangle, type Point, type Polygon } from '../geometry/index.js';
+import { outlinePolygon, type Surface } from '../plan/index.js';
+import type { Point, Polygon } from '../geometry/index.js';
 
 /** Bound once: looking names up on the global object is slow inside hot loops. */
 const { ceil, floor, max, min } = Math;
@@ -18,13 +18,7 @@ export interface Grid {
 
 /** The serving ground inside the rim, as a polygon; `scale` below 1 keeps open china around a small plate's food. */
 export function servingGround(surface: Surface, scale = 1): Point[] {
-  const { outline: outline, rimMm } = surface;
-  if (outline.kind === 'round') {
-    const d = max(1, outline.diameterMm - 2 * rimMm) * scale;
-    return ellipse(d, d, 72);
-  }
-  const [l, w] = [max(1, outline.lengthMm - 2 * rimMm) * scale, max(1, outline.widthMm - 2 * rimMm) * scale];
-  return roundedRectangle(l, w, max(0, outline.cornerMm - rimMm) * scale, 8);
+  return outlinePolygon(surface.outline, surface.rimMm, scale);
 }
 
 export function gridOver(ground: Polygon, stepMm: number): Grid {

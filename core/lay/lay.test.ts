@@ -119,6 +119,39 @@ describe('degenerate boards', () => {
   });
 });
 
+describe('other shapes', () => {
+  test.each([
+    { kind: 'oval', lengthMm: 440, widthMm: 300 },
+    { kind: 'half-round', lengthMm: 460, widthMm: 300 },
+  ] as const)('$kind is laid full, nothing hard overlaps or stands over the rim', (outline) => {
+    const [base] = planWith({}).surfaces;
+    const surface = { ...base!, outline };
+    const placements = [
+      lies('brie', 250),
+      lies('hummus-home', 200),
+      lies('salami', 220),
+      lies('water-crackers', 200),
+      lies('blueberries', 300),
+      lies('cherry-tomatoes', 300),
+      lies('cucumber', 300),
+      lies('almonds', 200),
+    ];
+    const of = planWith({ surfaces: [surface], placements });
+    for (const seed of [1, 2]) {
+      const { elements, coverage, outline: ground } = laySurface(of, surface, seed);
+      expect(coverage).toBeGreaterThan(0.9);
+      expect(hardOverlaps(elements)).toEqual([]);
+      for (const element of elements.filter(({ layer }) => layer === 4))
+        expect(inside(ground, element.x, element.y)).toBe(true);
+      const pieces = elements.reduce((sum, element) => sum + element.pieces.length, 0);
+      expect(pieces).toBe(
+        placements.reduce((sum, { pieces, form }) => sum + (form === 'bowl' ? 1 : pieces), 0),
+      );
+      expect(boardSvg({ ...of, layout: [{ surfaceId: surface.id, elements }] }, surface)).not.toMatch(/NaN/);
+    }
+  });
+});
+
 describe('the picture', () => {
   test('every kind of piece has a recipe of its own: none stands in for another', () => {
     expect(Object.keys(RECIPES).sort()).toEqual([...PIECES].sort());

@@ -1,7 +1,7 @@
 import { linear } from './pen.js';
 import { createRandom, seedOf } from '../measure/index.js';
-import type { Surface } from '../plan/index.js';
-import { ellipse, roundedRectangle, type Point } from '../geometry/index.js';
+import { outlinePolygon, outlineSize, type Surface } from '../plan/index.js';
+import type { Point } from '../geometry/index.js';
 import { closed, darker, paler, smooth } from './brush.js';
 import type { Pen } from './pen.js';
 
@@ -25,21 +25,12 @@ const LOOKS: Record<Surface['material'], Look> = {
 
 /** The surface's whole outline, rim included. */
 export function surfaceOutline(surface: Surface, inset = 0): Point[] {
-  const outline = surface.outline;
-  if (outline.kind === 'round')
-    return ellipse(outline.diameterMm - 2 * inset, outline.diameterMm - 2 * inset, 72);
-  return roundedRectangle(
-    outline.lengthMm - 2 * inset,
-    outline.widthMm - 2 * inset,
-    Math.max(2, outline.cornerMm - inset),
-    10,
-  );
+  const { outline } = surface;
+  if (outline.kind !== 'rectangle') return outlinePolygon(outline, inset);
+  return outlinePolygon({ ...outline, cornerMm: Math.max(inset + 2, outline.cornerMm) }, inset);
 }
 
-export const surfaceSize = (surface: Surface): [number, number] =>
-  surface.outline.kind === 'round'
-    ? [surface.outline.diameterMm, surface.outline.diameterMm]
-    : [surface.outline.lengthMm, surface.outline.widthMm];
+export const surfaceSize = (surface: Surface): [number, number] => outlineSize(surface.outline);
 
 /** The empty board: shadow, rim, and the ground with its grain. */
 export function drawSurface(pen: Pen, surface: Surface): void {
@@ -65,15 +56,19 @@ export function drawSurface(pen: Pen, surface: Surface): void {
   if (look.grain) grain(pen, surface, look);
 }
 
+/** How far the wood goes to the sides at this height. */
+function halfAt(kind: Surface['outline']['kind'], l: number, w: number, y: number): number {
+  if (kind === 'rectangle') return l / 2;
+  const far = kind === 'half-round' ? (y + w / 2) / w : (2 * y) / w;
+  return (l / 2) * Math.sqrt(Math.max(0, 1 - far * far));
+}
+
 function grain(pen: Pen, surface: Surface, look: Look): void {
   const random = createRandom(seedOf('grain', surface.id));
   const [l, w] = surfaceSize(surface);
   const lines: string[] = [];
   for (let y = -w * 0.42; y < w * 0.42; y += random.range(9, 19)) {
-    const half =
-      surface.outline.kind === 'round'
-        ? Math.sqrt(Math.max(0, (w / 2) ** 2 - y * y)) - surface.rimMm
-        : l / 2 - surface.rimMm;
+    const half = halfAt(surface.outline.kind, l, w, y) - surface.rimMm;
     if (half < 20) continue;
     lines.push(
       smooth(

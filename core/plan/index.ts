@@ -51,3 +51,4 @@ export { growingMonth, planLarder } from './facts.js';
 export { groupsAt, isOnlyFor, isShared, moduleKey } from './serving.js';
 export { servedLately } from './lately.js';
 export { areSiblings, isPile } from './piles.js';
+export { outlineAreaMm2, outlinePolygon, outlineSize, outlineSized } from './outline.js';

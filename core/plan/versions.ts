@@ -39,6 +39,7 @@ const NAMES: Readonly<Record<number, string>> = {
   6: 'what the last boards had',
   7: 'what is cut out on the bench',
   8: 'motifs that are filled with a food',
+  9: 'surfaces that are oval or half round',
 };
 
 /** In order. The samples hold one plan of each version that was ever stored. */

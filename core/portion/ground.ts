@@ -1,6 +1,6 @@
 import { FORMS, formOf, usualForm, type Component, type FormId } from '../catalogue/index.js';
 import { countsOnSome, portionsIn, portionsOf, type Group } from '../party/index.js';
-import type { Plan, Placement, Surface } from '../plan/index.js';
+import { outlineAreaMm2, outlineSized, type Placement, type Plan, type Surface } from '../plan/index.js';
 import { groupsAt, planLarder } from '../plan/index.js';
 import type { Said } from '../words/index.js';
 import { coverOf, FULL_COVER, groundOf } from './family-ground.js';
@@ -27,11 +27,7 @@ export function placementGroundCm2(
 
 /** Square centimetres inside the rim. */
 export function surfaceAreaCm2(surface: Surface): number {
-  const { outline: outline, rimMm } = surface;
-  if (outline.kind === 'round') return (Math.PI * Math.max(0, outline.diameterMm / 2 - rimMm) ** 2) / 100;
-  const [l, w] = [Math.max(0, outline.lengthMm - 2 * rimMm), Math.max(0, outline.widthMm - 2 * rimMm)];
-  const corner = Math.max(0, Math.min(outline.cornerMm - rimMm, l / 2, w / 2));
-  return (l * w - (4 - Math.PI) * corner ** 2) / 100;
+  return outlineAreaMm2(surface.outline, surface.rimMm) / 100;
 }
 
 /** Ground that lies on the surface at opening. */
@@ -124,7 +120,7 @@ export function fittingOutline(surface: Surface, groundCm2: number, cover = FULL
   const k = Math.sqrt(want / Math.max(1, have));
   // the rim keeps its width: only the ground inside it grows
   const inner = (mm: number) => (mm - 2 * surface.rimMm) * k + 2 * surface.rimMm;
-  return { ...outline, lengthMm: step(inner(outline.lengthMm)), widthMm: step(inner(outline.widthMm)) };
+  return outlineSized(outline, (mm) => step(inner(mm)));
 }
 
 /** A board's length to its width, where a round one becomes oblong (house default). */
@@ -134,8 +130,8 @@ const CORNER_MM = 30;
 const LEAST_MM = 60;
 
 /**
- * The same ground inside the rim in another shape: a round board becomes an oblong one, an oblong one round, to the next
- * ten millimetres. One that has the shape stays as it is.
+ * The same ground inside the rim in another shape: a round board becomes an oblong one, an oblong one round, to the
+ * next ten millimetres. One that has the shape stays as it is.
  */
 export function reshaped(surface: Surface, kind: Surface['outline']['kind']): Surface['outline'] {
   if (surface.outline.kind === kind) return surface.outline;
@@ -143,6 +139,11 @@ export function reshaped(surface: Surface, kind: Surface['outline']['kind']): Su
   const step = (mm: number) =>
     Math.max(LEAST_MM, Math.round((mm + 2 * surface.rimMm) / ROUND_STEP_MM) * ROUND_STEP_MM);
   if (kind === 'round') return { kind, diameterMm: step(2 * Math.sqrt(areaMm2 / Math.PI)) };
+  if (kind !== 'rectangle') {
+    // a quarter of π of its box
+    const widthMm = Math.sqrt((areaMm2 * 4) / Math.PI / OBLONG);
+    return { kind, lengthMm: step(widthMm * OBLONG), widthMm: step(widthMm) };
+  }
   const widthMm = Math.sqrt(areaMm2 / OBLONG);
   return { kind, lengthMm: step(widthMm * OBLONG), widthMm: step(widthMm), cornerMm: CORNER_MM };
 }
@@ -151,4 +152,4 @@ export function reshaped(surface: Surface, kind: Surface['outline']['kind']): Su
 export const outlineSaid = (outline: Surface['outline']): Said =>
   outline.kind === 'round'
     ? { say: 'outline.round', with: { d: { mm: outline.diameterMm } } }
-    : { say: 'outline.rectangle', with: { l: { mm: outline.lengthMm }, w: { mm: outline.widthMm } } };
+    : { say: `outline.${outline.kind}`, with: { l: { mm: outline.lengthMm }, w: { mm: outline.widthMm } } };

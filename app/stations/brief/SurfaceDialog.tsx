@@ -151,7 +151,7 @@ function Size({ draft, set }: Part) {
         label={t('Shape')}
         width={112}
         value={outline.kind}
-        options={['round', 'rectangle']}
+        options={['round', 'oval', 'rectangle', 'half-round']}
         onPick={(kind) => {
           was.current = { ...was.current, [outline.kind]: outline };
           set({ outline: was.current[kind] ?? reshaped(draft, kind) });

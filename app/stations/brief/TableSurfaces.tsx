@@ -1,5 +1,5 @@
 import { formatArea, formatLength, formatMass, type UnitSystem } from '../../../core/measure/index.js';
-import type { Plan, Surface } from '../../../core/plan/index.js';
+import { outlinePolygon, outlineSize, type Plan, type Surface } from '../../../core/plan/index.js';
 import { laidGroundCm2, outlineSaid, surfaceAreaCm2 } from '../../../core/portion/index.js';
 import { useSession } from '../../store/session.js';
 import { useSettings } from '../../store/settings.js';
@@ -12,9 +12,6 @@ export const sizeWords = (outline: Surface['outline'], units: UnitSystem): strin
   outline.kind === 'round'
     ? `Ø ${formatLength(outline.diameterMm, units)}`
     : `${formatLength(outline.lengthMm, units)} × ${formatLength(outline.widthMm, units)}`;
-
-const extent = (outline: Surface['outline']): [number, number] =>
-  outline.kind === 'round' ? [outline.diameterMm, outline.diameterMm] : [outline.lengthMm, outline.widthMm];
 
 /** Share of the table's middle that the surfaces take together. */
 const TABLE_SHARE = 0.38;
@@ -32,16 +29,18 @@ interface Spot {
 /** Rows on the table, largest first, to scale with each other. Pixels of the plate's drawing. */
 export function spotsOf(surfaces: readonly Surface[]): { spots: Spot[]; scale: number } {
   const total = surfaces.reduce(
-    (sum, surface) => sum + extent(surface.outline)[0] * extent(surface.outline)[1],
+    (sum, surface) => sum + outlineSize(surface.outline)[0] * outlineSize(surface.outline)[1],
     0,
   );
   const scale = Math.min(MOST_SCALE, Math.sqrt((Math.PI * TABLE_R ** 2 * TABLE_SHARE) / Math.max(1, total)));
   const order = [...surfaces].sort(
-    (a, b) => extent(b.outline)[0] * extent(b.outline)[1] - extent(a.outline)[0] * extent(a.outline)[1],
+    (a, b) =>
+      outlineSize(b.outline)[0] * outlineSize(b.outline)[1] -
+      outlineSize(a.outline)[0] * outlineSize(a.outline)[1],
   );
   let [x, y, row] = [-180, -158, 0];
   const spots = order.map((surface) => {
-    const [length, width] = extent(surface.outline).map((mm) => mm * scale) as [number, number];
+    const [length, width] = outlineSize(surface.outline).map((mm) => mm * scale) as [number, number];
     if (x + length > 190 && x > -180) [x, y, row] = [-150, y + row + 12, 0];
     const spot = { surface, x: x + length / 2, y: y + width / 2, length, width };
     x += length + 12;
@@ -99,12 +98,10 @@ function OneSurface({
       )}
       transform={`translate(${x.toFixed(1)} ${y.toFixed(1)})`}
     >
-      <rect
-        x={-length / 2}
-        y={-width / 2}
-        width={length}
-        height={width}
-        rx={surface.outline.kind === 'round' ? length / 2 : Math.max(4, surface.outline.cornerMm * scale)}
+      <path
+        d={`M${outlinePolygon(surface.outline, 0, scale)
+          .map(([px, py]) => `${px.toFixed(1)} ${py.toFixed(1)}`)
+          .join('L')}Z`}
         fill={wood ? 'var(--oak)' : 'var(--china)'}
         stroke={wood ? 'var(--oak-edge)' : 'var(--enamel)'}
         strokeWidth={small ? 3 : 6}

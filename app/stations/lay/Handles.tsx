@@ -1,6 +1,12 @@
 import { useRef, useState, type KeyboardEvent, type PointerEvent } from 'react';
 import { pointOn, stackOf } from '../../../core/lay/index.js';
-import { planLarder, type LaidElement, type Plan, type Surface } from '../../../core/plan/index.js';
+import {
+  outlineSize,
+  planLarder,
+  type LaidElement,
+  type Plan,
+  type Surface,
+} from '../../../core/plan/index.js';
 import { boardScale } from '../../plate/BoardImage.js';
 import { Pick } from '../../plate/Pick.js';
 import { useSession } from '../../store/session.js';
@@ -175,9 +181,7 @@ function Handle({ surface, element, name, on, scale, drag, toMm, onDrag, onPick 
 }
 
 function clamp(value: number, surface: Surface, axis: 0 | 1): number {
-  const outline = surface.outline;
-  const half =
-    (outline.kind === 'round' ? outline.diameterMm : axis === 0 ? outline.lengthMm : outline.widthMm) / 2;
+  const half = outlineSize(surface.outline)[axis]! / 2;
   return Math.max(-half, Math.min(half, Math.round(value)));
 }
 

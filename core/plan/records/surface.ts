@@ -11,6 +11,8 @@ export const surfaceSchema = z.strictObject({
   name: text(60).min(1),
   outline: z.discriminatedUnion('kind', [
     z.strictObject({ kind: z.literal('round'), diameterMm: mm }),
+    z.strictObject({ kind: z.literal('oval'), lengthMm: mm, widthMm: mm }),
+    z.strictObject({ kind: z.literal('half-round'), lengthMm: mm, widthMm: mm }),
     z.strictObject({
       kind: z.literal('rectangle'),
       lengthMm: mm,

@@ -16,6 +16,8 @@ export const EN = {
   quote: '“{name}”',
   'outline.round': 'Ø {d}',
   'outline.rectangle': '{l} × {w}',
+  'outline.oval': '{l} × {w}, oval',
+  'outline.half-round': '{l} × {w}, half round',
   ...FINDINGS,
   ...REMEDIES,
   ...FACTS,
