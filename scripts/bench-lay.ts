@@ -14,7 +14,7 @@ import { DEMOS } from '../demo/index.js';
  * widest gap, and plain annealing of discs for the same time. All are judged by the same terms; the ground that food hides
  * is counted once more on a raster of a millimetre by code that shares nothing with the solver.
  */
-const GENERATED = 60;
+const GENERATED = Number(process.env.PLANS ?? 60);
 const SEEDS = [1];
 
 interface Case {
