@@ -243,7 +243,10 @@ test.describe('the whole walk', () => {
     const from = (await brie.boundingBox())!;
     await brie.focus();
     await page.getByRole('button', { name: 'Trade places' }).click();
-    await page.getByRole('button', { name: /^Hummus.*Arrows/ }).focus();
+    const hummus = page.getByRole('button', { name: /^Hummus.*Arrows/ });
+    await hummus.focus();
+    await expect(page.getByRole('button', { name: /^Brie, pinned/ })).toHaveCount(0);
+    await hummus.press('Enter');
     const traded = (await page.getByRole('button', { name: /^Brie, pinned/ }).boundingBox())!;
     expect(Math.abs(traded.x - from.x) + Math.abs(traded.y - from.y)).toBeGreaterThan(40);
   });

@@ -106,12 +106,13 @@ export const useKitchen = create<Jobs>((set) => ({
   lay: (plan, amends, before) => layAs(plan, amends, before, set),
 
   async makeWay(before, surfaceId, amends) {
-    const plan = session().plan;
+    const { plan, steps } = session();
     if (!plan) return;
     const job = ask('make-way', { plan, before, surfaceId, seed: plan.seed });
     running = job;
     const laid = (await finish(job, set))?.laid;
-    if (laid && stillLies(plan, surfaceId)) session().amend(layoutOf(laid), amends);
+    if (laid && session().steps === steps && stillLies(plan, surfaceId))
+      session().amend(layoutOf(laid), amends);
   },
 
   async fixLaid(plan, surfaceId, rule) {

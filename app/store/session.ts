@@ -46,6 +46,8 @@ interface Session {
   /** Like an edit, but one step of undo with the last one if that has this name. */
   amend(command: Command, label: string): void;
   step(way: 'back' | 'forward'): void;
+  /** How often it was stepped back or forward, also where the store has not written it yet. */
+  steps: number;
   /** Puts a plan back that was deleted elsewhere, with the edits that were made since. */
   putBack(): Promise<void>;
   /** Keeps it as a plan of its own instead; gives the new plan's id. */
@@ -86,6 +88,7 @@ const NOTHING_OPEN = {
   gone: false,
   seenBy: null,
   lifted: null,
+  steps: 0,
 } as const;
 
 export const useSession = create<Session>((set, get) => {
@@ -123,7 +126,9 @@ export const useSession = create<Session>((set, get) => {
     amend: (command, label) => apply(store, command, label),
 
     step(way) {
-      const { planId } = get();
+      const { planId, steps } = get();
+      // told at once: what was asked for before it must not be written after it
+      set({ steps: steps + 1 });
       if (planId) enqueue(store, planId, () => writeStep(planId, way, Date.now()));
     },
 

@@ -1,42 +1,11 @@
 import { describe, expect, test } from '@jest/globals';
 import type { LaidElement, Plan, Surface } from '../plan/index.js';
-import { ellipse, placed } from '../geometry/index.js';
-import { id, lies, planWith } from '../testing/plans.js';
+import { laidBowl as bowl, laidHeap as heap } from '../testing/laid.js';
+import { lies, planWith } from '../testing/plans.js';
 import { figuresOf, hardOverlaps, judged, laySurface } from './index.js';
 
 const plan = planWith({});
 const surface: Surface = { ...plan.surfaces[0]!, outline: { kind: 'round', diameterMm: 220 }, rimMm: 10 };
-
-/** A bowl of a food, as a circle on the board. */
-function bowl(component: string, x: number, y: number, d: number, n = 1): LaidElement {
-  return {
-    id: `${component}-${n}`,
-    componentId: id(component),
-    form: 'bowl',
-    contained: true,
-    x,
-    y,
-    angle: 0,
-    layer: 4,
-    pinned: false,
-    outline: placed(ellipse(d, d, 48), x, y, 0).map(([a, b]): [number, number] => [a, b]),
-    pieces: [[0, 0, 0]],
-    bowlMm: d / 2,
-  };
-}
-
-/** A heap of pieces in their form, at these places. */
-function heap(component: string, at: [number, number][], layer: 1 | 2 = 2): LaidElement {
-  const { form } = lies(component, 50);
-  return {
-    ...bowl(component, 0, 0, 10),
-    form,
-    contained: false,
-    layer,
-    bowlMm: null,
-    pieces: at.map(([x, y]) => [x, y, 0]),
-  };
-}
 
 const scores = (elements: LaidElement[], otherPlan: Plan = plan) => figuresOf(otherPlan, surface, elements);
 

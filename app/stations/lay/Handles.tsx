@@ -58,7 +58,8 @@ export function Handles({
   surface: Surface;
   elements: readonly LaidElement[];
   picked: LaidElement | undefined;
-  onPick: (id: string | null) => void;
+  /** `pressed`: by a hand or a key, not by the focus that walks over it. */
+  onPick: (id: string | null, pressed?: boolean) => void;
   plan: Plan;
   r: number;
 }) {
@@ -111,7 +112,7 @@ interface HandleProps {
   drag: Drag | null;
   toMm: (px: number) => number;
   onDrag: (drag: Drag | null) => void;
-  onPick: (id: string | null) => void;
+  onPick: (id: string | null, pressed?: boolean) => void;
 }
 
 function Handle({ surface, element, name, on, scale, drag, toMm, onDrag, onPick }: HandleProps) {
@@ -129,13 +130,18 @@ function Handle({ surface, element, name, on, scale, drag, toMm, onDrag, onPick 
     else if (ev.key.toLowerCase() === 's') pile.part(element);
     else if (ev.key.toLowerCase() === 'j') pile.join(element);
     else if (ev.key === '>' || ev.key === '<') pile.grow(element, ev.key === '>' ? 1 : -1);
-    else if (ev.key === 'Escape') onPick(null);
+    else if (ev.key === 'Enter' || ev.key === ' ') {
+      // Space steps back elsewhere
+      ev.preventDefault();
+      ev.stopPropagation();
+      onPick(element.id, true);
+    } else if (ev.key === 'Escape') onPick(null);
   };
   const pointer = {
     onPointerDown: (ev: PointerEvent<SVGPathElement>) => {
       if (!ev.isPrimary) return;
       ev.currentTarget.setPointerCapture(ev.pointerId);
-      onPick(element.id);
+      onPick(element.id, true);
       onDrag({ id: element.id, startX: ev.clientX, startY: ev.clientY, dx: 0, dy: 0 });
     },
     onPointerMove: (ev: PointerEvent) => {

@@ -43,10 +43,12 @@ export function Lay({ plan, checked }: { plan: Plan; checked: Checked }) {
     setTrading(null);
   };
   const trade = useTrade(surface, elements, trading);
-  const pick = (id: string | null): void => {
-    if (id !== trading) setTrading(null);
-    if (!trade(id)) setPicked(id);
+  // who only walks over the foods with the keys trades nothing
+  const pick = (id: string | null, pressed = false): void => {
+    if (id === null || (pressed && trade(id))) setTrading(null);
+    if (!pressed || id === null || trading === null) setPicked(id);
   };
+  const press = (id: string): void => pick(id, true);
   return (
     <Frame
       plan={plan}
@@ -55,7 +57,7 @@ export function Lay({ plan, checked }: { plan: Plan; checked: Checked }) {
       shelf={
         <>
           <SurfaceTabs plan={plan} picked={surface?.id} onPick={pickSurface} />
-          <LayShelf plan={plan} surface={surface} elements={elements} picked={pickedId} onPick={pick} />
+          <LayShelf plan={plan} surface={surface} elements={elements} picked={pickedId} onPick={press} />
         </>
       }
       foot={
@@ -126,7 +128,7 @@ function LaidBoard({
   surface: Surface;
   elements: readonly LaidElement[];
   picked: LaidElement | undefined;
-  onPick: (id: string | null) => void;
+  onPick: (id: string | null, pressed?: boolean) => void;
   r: number;
 }) {
   const seenBy = useSession((session) => session.seenBy);
