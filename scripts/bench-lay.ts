@@ -273,6 +273,7 @@ function run(title: string, cases: readonly Case[]): void {
   const lost: string[] = [];
   const [drafts, settled]: [number[], number[]] = [[], []];
   let pinsKept = true;
+  let [left, things] = [0, 0];
   for (const of of cases)
     for (const seed of SEEDS) {
       let started = performance.now();
@@ -282,6 +283,11 @@ function run(title: string, cases: readonly Case[]): void {
       const ours = laySurface(of.plan, of.surface, seed).elements;
       const ms = performance.now() - started;
       settled.push(ms);
+      const parts = partsOf(of.plan, of.surface, surfaceAreaCm2(of.surface)).filter(
+        ({ kind }) => kind === 'hard',
+      );
+      things += parts.length;
+      left += parts.filter(({ id }) => !ours.some((element) => element.id === id)).length;
       const mine = count(tallies.get('ours')!, of, ours);
       const random = createRandom(seedOf('baselines', of.name, seed));
       const others: [Way, LaidElement[]][] = [
@@ -317,6 +323,7 @@ function run(title: string, cases: readonly Case[]): void {
   row('covered at 1 mm', ({ covered, n }) => covered / n, 3);
   row('hard overlaps', ({ overlaps }) => overlaps, 0);
   for (const { id, weight } of TERMS) row(`${id} (${weight})`, ({ scores, n }) => scores.get(id)! / n, 2);
+  console.log(`  ours has no place for ${left} of ${things} bowls and cheeses, and says so`);
   console.log(`  ours loses the weighted sum: ${lost.length === 0 ? 'nowhere' : lost.join('; ')}`);
   console.log(`  pins kept when it is laid again: ${pinsKept ? 'all' : 'NOT ALL'}`);
   console.log(

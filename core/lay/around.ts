@@ -70,7 +70,8 @@ function laidAmong(plan: Plan, surface: Surface, stays: readonly Placement[], se
     laySurface(pinning(plan, surface, keep), surface, seed, stands ? { stands } : {});
   const stands = standsFor(pinning(plan, surface, held), surface);
   const inPlace = lay(held, stands);
-  const fits = hardOverlaps(inPlace.elements).length === 0;
+  const came = (laid: LaidSurface) => laid.elements.filter(({ layer }) => layer === HARD_LAYER).length;
+  const fits = hardOverlaps(inPlace.elements).length === 0 && came(inPlace) >= hardParts(plan, surface);
   const first = fits ? inPlace : lay(held);
   const come = first.elements.filter((element) => !held(element));
   if (come.some((element) => element.layer < HARD_LAYER && element.pieces.length === 0))
@@ -88,6 +89,9 @@ function laidAmong(plan: Plan, surface: Surface, stays: readonly Placement[], se
   if (covered.size === 0) return first;
   return lay((element) => held(element) && !covered.has(element.id), fits ? stands : undefined);
 }
+
+const hardParts = (plan: Plan, surface: Surface): number =>
+  partsOf(plan, surface, surfaceAreaCm2(surface)).filter(({ kind }) => kind === 'hard').length;
 
 /** For each hard part that comes, the place of a hard element that went, the largest to the largest. */
 function standsFor(plan: Plan, surface: Surface): Stands {

@@ -76,6 +76,7 @@ export function layFixed(plan: Plan, surface: Surface, rule: TermId, seed: numbe
       );
       const sound =
         laid.figures.hardOverlaps <= before.figures.hardOverlaps &&
+        laid.elements.length >= lying.length &&
         laid.elements.every(({ pieces }) => pieces.length > 0);
       const fewer = faultsOf(plan, surface, laid.elements).get(rule)!.length < faults.length;
       if (sound && fewer && laid.whole >= before.whole - MOST_LOSS) mended = laid;

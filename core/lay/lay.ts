@@ -1,3 +1,4 @@
+import type { Component } from '../catalogue/index.js';
 import { createRandom, seedOf, type Random } from '../measure/index.js';
 import type { LaidElement, Plan, Surface } from '../plan/index.js';
 import { surfaceAreaCm2 } from '../portion/index.js';
@@ -24,6 +25,7 @@ import {
 import { bordersSeen, relabel } from './relabel.js';
 import { judged, type Figures, type Scores } from './scores.js';
 import { settle, type Filled } from './settle.js';
+import { standClear, type Standing } from './stand.js';
 import { zoneGrounds } from './zones.js';
 
 export interface LaidSurface {
@@ -60,6 +62,7 @@ export interface HowToLay {
 
 /**
  * Lays one surface: anchors, regions, which food goes where, pieces, gaps, herbs. Deterministic for plan and seed;
+ * what stands and finds no place is not laid (`unlaidOn` tells it);
  * pinned elements stay where they are; a hard part that is given a stand stands there, a soft one grows from there. A surface with nothing on it gives no elements.
  */
 export function laySurface(
@@ -69,6 +72,7 @@ export function laySurface(
   { stands, steps = ROUNDS }: HowToLay = {},
 ): LaidSurface {
   const random = createRandom(seedOf(seed, surface.id));
+  const laying = { random, steps, stands, star: plan.wishes.star };
   const area = surfaceAreaCm2(surface);
   const parts = partsOf(plan, surface, area);
   const outline = servingGround(surface);
@@ -82,13 +86,11 @@ export function laySurface(
           parts.filter((part) => !part.inZone),
           split.rest,
           split.rest,
-          random,
-          steps,
-          stands,
+          laying,
         ),
-        ...layGround(zone, split.zone, split.zone, random, steps, stands),
+        ...layGround(zone, split.zone, split.zone, laying),
       ]
-    : layGround(parts, calm === 1 ? outline : servingGround(surface, calm), outline, random, steps, stands);
+    : layGround(parts, calm === 1 ? outline : servingGround(surface, calm), outline, laying);
   const { figures, scores, whole } = judged(plan, surface, elements);
   return {
     surfaceId: surface.id,
@@ -104,29 +106,38 @@ export function laySurface(
 const groundOf = (parts: readonly Part[]) =>
   parts.filter((part) => part.kind !== 'herb').reduce((sum, part) => sum + part.groundCm2, 0);
 
-/** Lays some parts over a ground; herbs may lie anywhere inside the outline. */
+interface Laying {
+  random: Random;
+  steps: number;
+  stands: Stands | undefined;
+  star: Component['id'] | null;
+}
+
+/** Lays some parts over a ground; herbs may lie anywhere inside the outline, and so may what finds no place of its own. */
 function layGround(
   parts: readonly Part[],
   ground: readonly Point[],
   outline: readonly Point[],
-  random: Random,
-  steps: number,
-  stands?: Stands,
+  { random, steps, stands, star }: Laying,
 ): LaidElement[] {
   const motifs = motifsOf(parts);
   const own = parts.filter((part) => !isInMotif(motifs, part));
-  const anchors = own.filter((part) => part.kind === 'hard');
+  const standing = own.filter((part) => part.kind === 'hard');
   const soft = own.filter(({ kind }) => kind !== 'hard' && kind !== 'herb');
-  const spots = placeAnchors(
-    [...motifs.map(motifAnchor), ...anchors.map(anchorOf)],
+  const wanted = placeAnchors(
+    [...motifs.map(motifAnchor), ...standing.map(anchorOf)],
     ground,
     random,
     stands,
     steps === 0 ? DRAFT.starts : undefined,
   );
-  const figures = motifs.map(({ outer }, i) => placed(outer, spots[i]!.x, spots[i]!.y, spots[i]!.angle));
-  const stand = spots.slice(motifs.length);
-  const hard = anchors.map((part, i) => placed(part.outline, stand[i]!.x, stand[i]!.y, stand[i]!.angle));
+  const figures = motifs.map(({ outer }, i) => placed(outer, wanted[i]!.x, wanted[i]!.y, wanted[i]!.angle));
+  const clear = standClear(standing, wanted.slice(motifs.length), figures, outline, star);
+  // what finds no place is told, never laid through something else
+  const anchors = standing.filter((_, i) => clear[i]);
+  const found = clear.flatMap((stands) => stands ?? []);
+  const hard = found.map((stands) => stands.outline);
+  const spots = [...wanted.slice(0, motifs.length), ...found.map(({ spot }) => spot)];
   // what stands, and what no food flows over
   const kept = [...figures, ...hard];
 
@@ -163,7 +174,7 @@ function layGround(
 
   return [
     ...motifs.flatMap((motif, i) => layMotif(motif, spots[i]!, random)),
-    ...anchors.map((part, i) => hardElement(part, stand[i]!, hard[i]!, random)),
+    ...anchors.map((part, i) => hardElement(part, found[i]!, random)),
     // what is not pinned has grown in a region
     ...filled.map((filled, i) =>
       filled.part.pinned ? remarked(filled.part.pinned, filled.part) : softElement(filled, regions!, i),
@@ -383,7 +394,7 @@ function homesOn(fine: Grid, regions: Regions): Int16Array {
 const round1 = (n: number) => Math.round(n * 10) / 10;
 const turn = (a: number) => round1(((a % 360) + 360) % 360);
 
-function hardElement(part: Part, spot: Spot, outline: readonly Point[], random: Random): LaidElement {
+function hardElement(part: Part, { spot, outline }: Standing, random: Random): LaidElement {
   if (part.pinned) return remarked(part.pinned, part);
   const heap =
     part.bowlMm !== null && part.fact.form !== 'bowl'

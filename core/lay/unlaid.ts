@@ -26,6 +26,12 @@ function laidOf(placement: Placement, elements: readonly LaidElement[], bowls: r
   return mine.reduce((most, element) => most + Math.max(element.pieces.length, 1), 0);
 }
 
+/** Do the bowls at hand take all of it? */
+const hasBowl = ({ componentId, surfaceId, pieces }: Placement, bowls: readonly BowlInUse[]): boolean =>
+  bowls
+    .filter((bowl) => bowl.componentId === componentId && bowl.surfaceId === surfaceId)
+    .reduce((sum, bowl) => sum + bowl.pieces, 0) >= pieces;
+
 /** What is planned for a surface and does not lie there; herbs are laid as far as they go. Nothing where nothing is laid. */
 export function unlaidOn(plan: Plan, surface: Surface): Unlaid[] {
   const elements = plan.layout.find(({ surfaceId }) => surfaceId === surface.id)?.elements ?? [];
@@ -46,7 +52,7 @@ export function unlaidOn(plan: Plan, surface: Surface): Unlaid[] {
           laid,
           planned: placement.pieces,
           massG,
-          why: placement.contained ? 'no bowl' : 'no room',
+          why: placement.contained && !hasBowl(placement, bowls) ? 'no bowl' : 'no room',
         },
       ];
     });

@@ -1,0 +1,79 @@
+import { describe, expect, test } from '@jest/globals';
+import fc from 'fast-check';
+import { hypot2, inside } from '../geometry/index.js';
+import { board, id, lies, planWith } from '../testing/plans.js';
+import { hardOverlaps, laySurface, unlaidOn } from './index.js';
+
+const CHEESES = ['brie', 'camembert', 'aged-gouda', 'blue-wedge', 'goat-log', 'hummus-home', 'guacamole'];
+
+/** A plate with so many large things and something soft about them. */
+const crowded = (diameterMm: number, foods: readonly string[], star?: string) => {
+  const surface = board({ outline: { kind: 'round', diameterMm } });
+  const plan = planWith({
+    surfaces: [surface],
+    placements: [...foods.map((food) => lies(food, 250)), lies('almonds', 60)],
+  });
+  return {
+    surface,
+    plan: star ? { ...plan, wishes: { ...plan.wishes, star: id(star) } } : plan,
+  };
+};
+
+describe('what stands', () => {
+  test('stands nowhere through anything else and not over the rim, however full the board is; the rest is told with its grams', () => {
+    fc.assert(
+      fc.property(
+        fc.integer({ min: 180, max: 420 }),
+        fc.uniqueArray(fc.constantFrom(...CHEESES), { minLength: 3 }),
+        fc.integer({ min: 1, max: 99 }),
+        (diameterMm, foods, seed) => {
+          const { plan, surface } = crowded(diameterMm, foods);
+          const { elements } = laySurface(plan, surface, seed, { steps: 0 });
+          expect(hardOverlaps(elements)).toEqual([]);
+          for (const element of elements.filter(({ layer }) => layer === 4))
+            for (const [x, y] of element.outline)
+              expect(hypot2(x, y)).toBeLessThanOrEqual(diameterMm / 2 - surface.rimMm + 2.2);
+          const laid = { ...plan, layout: [{ surfaceId: surface.id, elements }] };
+          const missing = unlaidOn(laid, surface);
+          for (const placement of plan.placements) {
+            const lying = elements.some(({ componentId }) => componentId === placement.componentId);
+            const told = missing.find(({ component }) => component.id === placement.componentId);
+            expect(lying || told?.massG === placement.massG).toBe(true);
+            if (told && !lying) expect(told.why).toBe('no room');
+          }
+        },
+      ),
+      { numRuns: 8 },
+    );
+  });
+
+  test('the star keeps its place where not all find one', () => {
+    const without = crowded(230, CHEESES);
+    const left = (of: typeof without) => {
+      const { elements } = laySurface(of.plan, of.surface, 3, { steps: 0 });
+      const laid = { ...of.plan, layout: [{ surfaceId: of.surface.id, elements }] };
+      return unlaidOn(laid, of.surface).map(({ component }) => String(component.id));
+    };
+    const out = left(without);
+    expect(out.length).toBeGreaterThan(0);
+    for (const star of CHEESES.slice(1, 4)) expect(left(crowded(230, CHEESES, star))).not.toContain(star);
+  });
+
+  test('what hands have pinned stays, through each other too: that is told, not undone', () => {
+    const { plan, surface } = crowded(400, ['brie', 'camembert']);
+    const { elements } = laySurface(plan, surface, 1, { steps: 0 });
+    const pinned = elements
+      .filter(({ layer }) => layer === 4)
+      .map((element) => ({ ...element, x: 0, y: 0, pinned: true }));
+    const again = laySurface({ ...plan, layout: [{ surfaceId: surface.id, elements: pinned }] }, surface, 2);
+    for (const { id } of pinned)
+      expect(again.elements.find((element) => element.id === id)).toMatchObject({ x: 0, y: 0 });
+  });
+
+  test('a cheese larger than its plate is not laid at all', () => {
+    const { plan, surface } = crowded(90, ['brie']);
+    const { elements } = laySurface(plan, surface, 1);
+    expect(elements.some(({ componentId }) => componentId === id('brie'))).toBe(false);
+    expect(inside(laySurface(plan, surface, 1).outline, 0, 0)).toBe(true);
+  });
+});
