@@ -80,7 +80,7 @@ interface Disc {
 }
 
 const discsOf = ({ plan, surface }: Case): Disc[] =>
-  partsOf(plan, surface, surfaceAreaCm2(surface)).map((part) => ({
+  partsOf(plan, surface).map((part) => ({
     part,
     r:
       part.kind === 'hard'
@@ -283,7 +283,7 @@ function run(title: string, cases: readonly Case[]): void {
       const ours = laySurface(of.plan, of.surface, seed).elements;
       const ms = performance.now() - started;
       settled.push(ms);
-      const parts = partsOf(of.plan, of.surface, surfaceAreaCm2(of.surface)).filter(
+      const parts = partsOf(of.plan, of.surface).filter(
         ({ kind }) => kind === 'hard',
       );
       things += parts.length;

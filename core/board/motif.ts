@@ -6,6 +6,7 @@ import {
   cutOutsForm,
   type Motif,
   type MotifFood,
+  outlinePolygon,
   outlineSize,
   type Placement,
   type Plan,
@@ -262,19 +263,15 @@ export function foodsForMotif(plan: Plan): Component[] {
 }
 
 /** How far a figure with its border goes from its middle, of what its surface has room for: above 1 it does not fit. */
-export function roomTaken(surface: Surface, outer: Polygon): number {
-  const { outline, rimMm } = surface;
-  const half = outlineSize(outline).map((mm) => Math.max(1, mm / 2 - rimMm));
-  if (outline.kind === 'half-round')
-    return Math.max(
-      ...outer.flatMap(([x, y]) => [
-        Math.hypot(x / half[0]!, (y + half[1]!) / 2 / half[1]!),
-        Math.abs(y) / half[1]!,
-      ]),
-    );
-  if (outline.kind !== 'rectangle')
-    return Math.max(...outer.map(([x, y]) => Math.hypot(x / half[0]!, y / half[1]!)));
-  return Math.max(...outer.flatMap(([x, y]) => [Math.abs(x) / half[0]!, Math.abs(y) / half[1]!]));
+export function roomTaken({ outline, rimMm }: Surface, outer: Polygon): number {
+  const ground = outlinePolygon(outline, rimMm);
+  // a ground that bulges outward holds a point that no side has on its far side
+  const sides = ground.map(([ax, ay], i) => {
+    const [bx, by] = ground[(i + 1) % ground.length]!;
+    const [nx, ny] = [by - ay, ax - bx];
+    return { nx, ny, far: Math.max(1e-9, nx * ax + ny * ay) };
+  });
+  return Math.max(...outer.flatMap(([x, y]) => sides.map(({ nx, ny, far }) => (nx * x + ny * y) / far)));
 }
 
 const tenth = (mm: number): number => Math.round(mm * 10) / 10;

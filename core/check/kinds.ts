@@ -53,6 +53,10 @@ export const FINDING_KINDS = {
   'too-small': at('brief', 'lay'),
   'too-large': at('brief', 'lay'),
   'out-of-reach': at('brief', 'lay'),
+  'heavy-board': at('brief', 'lay'),
+  'does-not-pass': at('brief', 'lay'),
+  'too-deep': at('brief', 'lay'),
+  'wants-liner': at('brief', 'lay'),
   'too-many-kinds': at('choose', 'lay'),
   'cut-unfit': at('shape'),
   'cut-breaks': at('shape'),
@@ -66,6 +70,8 @@ export const FINDING_KINDS = {
   'dip-alone': laid,
   'star-hidden': laid,
   'far-side': laid,
+  'place-not-open': laid,
+  'place-not-kept': laid,
   'bare-patch': laid,
   'one-patch': laid,
   'one-sided': laid,
@@ -203,6 +209,20 @@ export interface FindingArgs {
     reach: Length;
     n: number;
   };
+  'heavy-board': { surface: string; load: Mass; one: Mass };
+  'does-not-pass': {
+    surface: string;
+    what: 'car' | 'door';
+    length: Length;
+    width: Length;
+    door: Length;
+    boot: Length;
+    deep: Length;
+  };
+  'too-deep': { surface: string; depth: Length; reach: Length; sides: 'one-side' | 'two-sides' };
+  'wants-liner': { surface: string };
+  'place-not-open': { foods: Several; n: number; surface: string };
+  'place-not-kept': { what: Arg; surface: string };
   'too-many-kinds': { n: number; most: number; surface: Arg };
   'not-all-laid': { foods: Several; n: number; surface: string };
   'over-the-rim': { foods: Several; n: number; surface: string };

@@ -7,6 +7,7 @@ import { partyCare, type PartyCare } from './looked-after.js';
 import { amounts } from './checks/amounts.js';
 import { balance } from './checks/balance.js';
 import { ages, coldAir, notUnderstood, season } from './checks/brief.js';
+import { carry } from './checks/carry.js';
 import { company } from './checks/company.js';
 import { contact } from './checks/contact.js';
 import { cutOut } from './checks/cut-out.js';
@@ -48,6 +49,7 @@ export const CHECKS: readonly Check[] = [
   knownFoods,
   labels,
   size,
+  carry,
   allLaid,
   overTheRim,
   laidBowls,

@@ -1,8 +1,10 @@
 import { FORMS } from '../catalogue/index.js';
 import type { Random } from '../measure/index.js';
-import type { LaidElement } from '../plan/index.js';
+import type { LaidElement, MarkedPlace, Surface } from '../plan/index.js';
 import { hypot2, inside, type Polygon } from '../geometry/index.js';
 import type { Part } from './parts.js';
+import { isWantedAt } from './places.js';
+import { TALL_MM } from './terms/index.js';
 
 /** Bound once: looking names up on the global object is slow inside hot loops. */
 const { PI, abs, cos, exp, max, min, round, sin } = Math;
@@ -36,17 +38,23 @@ export interface Anchor {
   isMotif: boolean;
   /** It has a point, at the left of its outline, that wants outward. */
   isWedge: boolean;
+  /** Taller than what lies about it: it hides what is behind. */
+  isTall: boolean;
+  /** Where a hand wants its kind. */
+  wishes: readonly MarkedPlace[];
   /** Where it stands already. */
   at: Spot | undefined;
 }
 
-export const anchorOf = (part: Part): Anchor => ({
+export const anchorOf = (part: Part, wishes: readonly MarkedPlace[] = []): Anchor => ({
   id: part.id,
   circles: circlesOf(part),
   isCheese: part.bowlMm === null,
   isLevel: part.fact.form === 'word',
   isMotif: false,
   isWedge: part.fact.form === 'wedge' && part.bowlMm === null,
+  isTall: part.fact.heightMm >= TALL_MM,
+  wishes: wishes.filter((place) => isWantedAt(part.component, place)),
   at: part.pinned,
 });
 
@@ -90,7 +98,34 @@ interface Table {
   ground: Polygon;
   halfWidth: number;
   halfHeight: number;
+  /** Places that stay open. */
+  open: readonly MarkedPlace[];
+  /** Guests stand in front of it alone: the tallest goes to the back. */
+  isFromFront: boolean;
 }
+
+/** Out of an open place by all means; into a place where its kind is wanted, gently. */
+function placeEnergy(
+  { open, halfWidth }: Table,
+  { wishes }: Anchor,
+  mine: readonly Circle[],
+  spot: Spot,
+): number {
+  let e = 0;
+  for (const place of open)
+    for (const { x, y, r } of mine) {
+      const into = r + place.radiusMm + OPEN_GAP_MM - hypot2(x - place.x, y - place.y);
+      if (into > 0) e += 20 + 4 * into;
+    }
+  let far = wishes.length > 0 ? FAR : 0;
+  for (const { x, y, radiusMm } of wishes)
+    far = min(far, max(0, hypot2(spot.x - x, spot.y - y) - radiusMm * 0.5));
+  return e + (WISH * far) / halfWidth;
+}
+
+/** A finger between what stands and a place that stays open. */
+const OPEN_GAP_MM = 8;
+const WISH = 22;
 
 /** How far the circle stands over the edge of the ground; 0 well inside. The ground is convex. */
 function overEdge(ground: Polygon, circle: Circle): number {
@@ -118,14 +153,19 @@ function energyOf(table: Table, spots: readonly Spot[], i: number): number {
     if (j === i) continue;
     e += pairEnergy(table, spots, i, j, mine);
   }
+  e += placeEnergy(table, table.anchors[i]!, mine, spots[i]!);
   // the star and the tallest toward the middle, but never in it
   const { x, y } = spots[i]!;
   const middle = hypot2(x / table.halfWidth, y / table.halfHeight);
   if (table.anchors[i]!.isMotif) return e + 8 * middle;
   if (table.anchors[i]!.isWedge) e += TIP * (1 - outward(spots[i]!));
+  if (table.anchors[i]!.isTall)
+    e += TALL * max(0, table.isFromFront ? y / table.halfHeight + BACK : middle - BACK);
   return e + 6 * max(0, 0.28 - middle) + 3 * max(0, middle - 0.72);
 }
 
+/** Weight of what is tall and stands out of the middle, or, seen from the front alone, not in the back. */
+const [TALL, BACK] = [6, 0.4];
 /** Weight of a wedge's point that looks inward. */
 const TIP = 5;
 
@@ -184,7 +224,7 @@ export function placeAnchors(
   ground: Polygon,
   random: Random,
   stands: Stands = new Map(),
-  starts = STARTS,
+  { starts = STARTS, surface }: { starts?: number | undefined; surface?: Surface } = {},
 ): Spot[] {
   const xs = ground.map((p) => p[0]);
   const ys = ground.map((p) => p[1]);
@@ -193,6 +233,8 @@ export function placeAnchors(
     ground,
     halfWidth: max(...xs),
     halfHeight: max(...ys),
+    open: surface?.places?.filter((place) => place.for === 'open') ?? [],
+    isFromFront: surface?.guests === 'one-side',
   };
   let best: Spot[] = [];
   let least = FAR;

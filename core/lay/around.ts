@@ -1,5 +1,4 @@
 import type { LaidElement, Placement, Plan, Surface } from '../plan/index.js';
-import { surfaceAreaCm2 } from '../portion/index.js';
 import { inside } from '../geometry/index.js';
 import type { Stands } from './anchors.js';
 import { laySurface, type LaidSurface } from './lay.js';
@@ -91,11 +90,11 @@ function laidAmong(plan: Plan, surface: Surface, stays: readonly Placement[], se
 }
 
 const hardParts = (plan: Plan, surface: Surface): number =>
-  partsOf(plan, surface, surfaceAreaCm2(surface)).filter(({ kind }) => kind === 'hard').length;
+  partsOf(plan, surface).filter(({ kind }) => kind === 'hard').length;
 
 /** For each hard part that comes, the place of a hard element that went, the largest to the largest. */
 function standsFor(plan: Plan, surface: Surface): Stands {
-  const parts = partsOf(plan, surface, surfaceAreaCm2(surface));
+  const parts = partsOf(plan, surface);
   const come = parts.filter((part) => part.kind === 'hard' && !part.pinned);
   const stay = new Set(parts.map((part) => part.pinned?.id));
   const went = laidOn(plan, surface).filter(

@@ -2,7 +2,6 @@ import { FORMS } from '../catalogue/index.js';
 import { hypot2, placed, type Point } from '../geometry/index.js';
 import { createRandom, seedOf, type Random } from '../measure/index.js';
 import type { LaidElement, Motif, Plan } from '../plan/index.js';
-import { surfaceAreaCm2 } from '../portion/index.js';
 import { borderSpots, detailSpots, grown, withBorder, type MotifSpot } from '../shape/index.js';
 import type { Anchor, Circle, Spot } from './anchors.js';
 import { fillLoose, fillRun, type Laid } from './fill.js';
@@ -65,6 +64,8 @@ export function motifAnchor({ motif, fill, outer }: MotifGround): Anchor {
     isLevel: true,
     isMotif: true,
     isWedge: false,
+    isTall: false,
+    wishes: [],
     at: fill.pinned,
   };
 }
@@ -163,7 +164,7 @@ export function motifAlone(plan: Plan, motifId: Motif['id'], seed: number): Laid
     plan.motifs.some((motif) => motif.id === motifId && motif.surfaceId === id),
   );
   if (!surface) return [];
-  const parts = partsOf(plan, surface, surfaceAreaCm2(surface)).map((part) => ({
+  const parts = partsOf(plan, surface).map((part) => ({
     ...part,
     pinned: undefined,
   }));

@@ -1,5 +1,6 @@
 import { FORMS, formOf, usualForm, type Component, type FormFact } from '../catalogue/index.js';
 import {
+  compartmentsOf,
   planLarder,
   type LaidElement,
   type Motif,
@@ -7,7 +8,7 @@ import {
   type Plan,
   type Surface,
 } from '../plan/index.js';
-import { bowlsInUse, gPerCm2, type BowlInUse } from '../portion/index.js';
+import { bowlsInUse, gPerCm2, surfaceAreaCm2, type BowlInUse } from '../portion/index.js';
 import { ellipse, pieceOutline, type Point } from '../geometry/index.js';
 import { HARD_LAYER, HERB_LAYER, RIM_LEAF_LAYER } from './lies.js';
 
@@ -82,8 +83,12 @@ function pilesOf(massG: number, groundCm2: number, pieces: number, isRun: boolea
   return Math.max(1, Math.min(SHARES.run.length, wanted, room));
 }
 
+/** Ground over which a food's piles spread; in a box with walls each food has one place. */
+const areaToShare = (surface: Surface): number =>
+  compartmentsOf(surface).length > 0 ? 0 : surfaceAreaCm2(surface);
+
 /** Everything of lot 0 on one surface, as parts; a food that nobody knows is left out and Check says so. */
-export function partsOf(plan: Plan, surface: Surface, areaCm2: number): Part[] {
+export function partsOf(plan: Plan, surface: Surface, areaCm2 = areaToShare(surface)): Part[] {
   const larder = planLarder(plan);
   const pinned = (plan.layout.find((layer) => layer.surfaceId === surface.id)?.elements ?? []).filter(
     (element) => element.pinned,

@@ -1,6 +1,6 @@
 import type { Component, Larder } from '../catalogue/index.js';
 import { memo1, memo2 } from '../measure/index.js';
-import { planLarder, type LaidElement, type Plan, type Surface } from '../plan/index.js';
+import { openPlaces, planLarder, type LaidElement, type Plan, type Surface } from '../plan/index.js';
 import { hypot2, type Point } from '../geometry/index.js';
 import { forCellsIn, gridOver, servingGround, type Grid } from './grid.js';
 import { HARD_LAYER, HERB_LAYER, lies, stackOf } from './lies.js';
@@ -151,6 +151,7 @@ function readOn(
     .sort((a, b) => stackOf(a.element, a.component) - stackOf(b.element, b.component));
   const ground = servingGround(surface);
   const grid = gridOver(ground, STEP_MM);
+  for (const open of openPlaces(surface)) forCellsIn(grid, open, (c) => (grid.ground[c] = 0));
   const owner = seenFrom(grid, foods);
   const reach = (k: 0 | 1) => Math.max(...ground.map((p) => Math.abs(p[k])));
   return {

@@ -4,7 +4,9 @@ import type { Random } from '../measure/index.js';
 import type { Spot } from './anchors.js';
 import type { Grid } from './grid.js';
 import { wants } from './neighbours.js';
+import type { MarkedPlace } from '../plan/index.js';
 import type { Part } from './parts.js';
+import { isWantedAt } from './places.js';
 import type { Site } from './regions.js';
 import { borderPoints, isAlike, WANTED_APART } from './terms/index.js';
 
@@ -107,6 +109,7 @@ export function relabel(
   ground: readonly Point[],
   random: Random,
   late = 0,
+  wishes: readonly MarkedPlace[] = [],
 ): number[] {
   const n = parts.length;
   const count = n + anchors.length;
@@ -122,7 +125,7 @@ export function relabel(
 
   const cost = (r: number): number => {
     const mine = foodAt(r);
-    let e = 0;
+    let e = wishes.length > 0 ? wishAt(parts[mine]!, places[r]!, wishes) : 0;
     for (let q = 0; q < count; q++) {
       if (q === r) continue;
       const theirs = foodAt(q);
@@ -171,6 +174,18 @@ export function relabel(
     else away = now;
   }
   return label;
+}
+
+/** Points for a kind that lies where a hand wants it, and against another that takes its place. */
+const [WISHED, UNWISHED] = [700, 260];
+
+function wishAt(part: Part, { x, y }: Pick<Spot, 'x' | 'y'>, wishes: readonly MarkedPlace[]): number {
+  let e = 0;
+  for (const place of wishes) {
+    const near = max(0, 1 - max(0, hypot2(x - place.x, y - place.y) - place.radiusMm * 0.6) / place.radiusMm);
+    e += near * (isWantedAt(part.component, place) ? -WISHED : UNWISHED);
+  }
+  return e;
 }
 
 function canSwap(part: Part, otherPart: Part, a: Site, b: Site, late: number): boolean {

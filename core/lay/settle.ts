@@ -1,6 +1,7 @@
 import { hypot2, outlineOfPiece, placed, type Point } from '../geometry/index.js';
 import { forCellsIn, type Grid } from './grid.js';
 import type { Laid } from './fill.js';
+import type { MarkedPlace } from '../plan/index.js';
 import type { Part } from './parts.js';
 
 /** Bound once: looking names up on the global object is slow inside hot loops. */
@@ -27,14 +28,32 @@ const PULL_MM = 26;
 const LEAN_MM = 5;
 
 /** Draws pieces that stand over the edge of the (convex) ground back in. */
-export function keepInside(ground: readonly Point[], filled: readonly Filled[]): void {
+export function keepInside(
+  ground: readonly Point[],
+  filled: readonly Filled[],
+  open: readonly MarkedPlace[] = [],
+): void {
   for (const otherFilled of filled) {
     if (otherFilled.part.pinned) continue;
     otherFilled.pieces.forEach((laid, n) => {
       const outline = outlineOfPiece(otherFilled.part.fact, n);
+      for (const place of open) pushOut(place, otherFilled.part, laid);
       drawIn(ground, outline, max(...outline.map(([x, y]) => hypot2(x, y))), laid);
     });
   }
+}
+
+/** A piece may lean over the edge of a place that stays open by so much of its half width. */
+const OVER_OPEN = 0.3;
+
+function pushOut({ x, y, radiusMm }: MarkedPlace, { fact }: Part, laid: Laid): void {
+  const far = radiusMm + (min(fact.lengthMm, fact.widthMm) / 2) * (1 - OVER_OPEN) + 1;
+  const d = hypot2(laid.x - x, laid.y - y);
+  if (d >= far) return;
+  // one that lies on the very middle goes to the right
+  const [nx, ny] = d < 1e-6 ? [1, 0] : [(laid.x - x) / d, (laid.y - y) / d];
+  laid.x = x + nx * far;
+  laid.y = y + ny * far;
 }
 
 /** `reach`: how far the outline goes from its middle; an edge further away than that is not looked at. */
@@ -140,10 +159,13 @@ export function settle(
   hard: readonly (readonly Point[])[],
   homes: Int16Array,
   partIndex: ReadonlyMap<Part, number>,
-  mostRounds = MOST_ROUNDS,
+  {
+    mostRounds = MOST_ROUNDS,
+    open = [],
+  }: { mostRounds?: number | undefined; open?: readonly MarkedPlace[] } = {},
 ): number {
   pressToRim(ground, filled);
-  keepInside(ground, filled);
+  keepInside(ground, filled, open);
   // what is pinned hides the same cells in every round
   const still = coverCount(
     grid,
@@ -163,7 +185,7 @@ export function settle(
   ) {
     since += 1;
     pull(grid, filled, cover, homes, partIndex);
-    keepInside(ground, filled);
+    keepInside(ground, filled, open);
     cover = count();
     const now = coverage(grid, cover);
     if (now > most) {

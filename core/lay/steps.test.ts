@@ -99,7 +99,11 @@ describe('bowls and large cheeses', () => {
   test('stand inside the rim, apart from each other, whatever the seed', () => {
     for (let seed = 1; seed <= 6; seed++) {
       const ground = servingGround(ROUND);
-      const spots = placeAnchors(hard.map(anchorOf), ground, createRandom(seed));
+      const spots = placeAnchors(
+        hard.map((part) => anchorOf(part)),
+        ground,
+        createRandom(seed),
+      );
       const shapes = hard.map((part, i) => placed(part.outline, spots[i]!.x, spots[i]!.y, spots[i]!.angle));
       shapes.forEach((shape, i) => {
         for (const [x, y] of shape)
@@ -118,7 +122,11 @@ describe('bowls and large cheeses', () => {
   test('a pinned one stays where it is while the others move', () => {
     const [first, ...rest] = hard;
     const pinned = { ...first!, pinned: { x: 60, y: -40, angle: 30 } as Part['pinned'] };
-    const spots = placeAnchors([pinned, ...rest].map(anchorOf), servingGround(ROUND), createRandom(3));
+    const spots = placeAnchors(
+      [pinned, ...rest].map((part) => anchorOf(part)),
+      servingGround(ROUND),
+      createRandom(3),
+    );
     expect(spots[0]).toEqual({ x: 60, y: -40, angle: 30 });
   });
 

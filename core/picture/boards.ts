@@ -1,6 +1,6 @@
 import { linear } from './pen.js';
 import { createRandom, seedOf } from '../measure/index.js';
-import { outlinePolygon, outlineSize, type Surface } from '../plan/index.js';
+import { outlinePolygon, outlineSize, wallsOf, type Surface } from '../plan/index.js';
 import type { Point } from '../geometry/index.js';
 import { closed, darker, paler, smooth } from './brush.js';
 import type { Pen } from './pen.js';
@@ -53,22 +53,61 @@ export function drawSurface(pen: Pen, surface: Surface): void {
     stroke: darker(look.edge, 0.1),
     width: 0.8,
   });
-  if (look.grain) grain(pen, surface, look);
+  if (look.grain && !surface.liner) grain(pen, surface, look);
+  if (surface.liner) liner(pen, surface);
+  for (const wall of wallsOf(surface))
+    pen.path(closed(wall), { fill: look.rim, stroke: look.edge, width: 0.8 });
 }
 
-/** How far the wood goes to the sides at this height. */
-function halfAt(kind: Surface['outline']['kind'], l: number, w: number, y: number): number {
-  if (kind === 'rectangle') return l / 2;
-  const far = kind === 'half-round' ? (y + w / 2) / w : (2 * y) / w;
-  return (l / 2) * Math.sqrt(Math.max(0, 1 - far * far));
+const PAPERS: Readonly<Record<NonNullable<Surface['liner']>, string>> = {
+  'baking-paper': '#f4efe2',
+  'butcher-paper': '#caa57a',
+};
+
+/** Paper over the ground, cut by hand a little inside the rim, with its creases. */
+function liner(pen: Pen, surface: Surface): void {
+  const random = createRandom(seedOf('liner', surface.id));
+  const colour = PAPERS[surface.liner!];
+  const edge = surfaceOutline(surface, surface.rimMm + 3).map(([x, y]): Point => {
+    const k = 1 - random.range(0, 4) / Math.max(40, Math.hypot(x, y));
+    return [x * k, y * k];
+  });
+  pen.path(closed(edge), { fill: colour, stroke: darker(colour, 0.18), width: 0.8 });
+  const [l, w] = surfaceSize(surface).map((mm) => mm / 2 - surface.rimMm) as [number, number];
+  for (let k = 0; k < 7; k++) {
+    const [x, y, turn] = [random.range(-0.6, 0.6) * l, random.range(-0.6, 0.6) * w, random.range(0, Math.PI)];
+    const reach = Math.min(l, w) * random.range(0.15, 0.35);
+    const [dx, dy] = [Math.cos(turn) * reach, Math.sin(turn) * reach];
+    pen.path(
+      smooth(
+        [
+          [x - dx, y - dy],
+          [x + random.range(-4, 4), y + random.range(-4, 4)],
+          [x + dx, y + dy],
+        ],
+        false,
+      ),
+      { stroke: darker(colour, 0.16), width: 1.1, opacity: 0.55 },
+    );
+  }
+}
+
+/** How far the wood goes to both sides at this height. */
+function halfAt(outline: readonly Point[], y: number): number {
+  const crossings = outline.flatMap(([ax, ay], i) => {
+    const [bx, by] = outline[(i + 1) % outline.length]!;
+    return ay > y === by > y ? [] : [Math.abs(ax + ((y - ay) * (bx - ax)) / (by - ay))];
+  });
+  return crossings.length === 0 ? 0 : Math.min(...crossings);
 }
 
 function grain(pen: Pen, surface: Surface, look: Look): void {
   const random = createRandom(seedOf('grain', surface.id));
-  const [l, w] = surfaceSize(surface);
+  const whole = surfaceOutline(surface, 0);
+  const [, w] = surfaceSize(surface);
   const lines: string[] = [];
   for (let y = -w * 0.42; y < w * 0.42; y += random.range(9, 19)) {
-    const half = halfAt(surface.outline.kind, l, w, y) - surface.rimMm;
+    const half = halfAt(whole, y) - surface.rimMm;
     if (half < 20) continue;
     lines.push(
       smooth(

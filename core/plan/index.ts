@@ -1,7 +1,14 @@
 export { MOTIFS, ROLES, themeSchema, type Theme } from './records/occasion.js';
 export { PLAN_FORMAT, PLAN_VERSION, emptyPlan, planSchema, surfaceProblem, type Plan } from './plan.js';
 export { priceSchema, type Price } from './records/price.js';
-export { surfaceSchema, type Surface, type SurfaceId } from './records/surface.js';
+export {
+  PLACE_FOR,
+  surfaceSchema,
+  type MarkedPlace,
+  type Surface,
+  type SurfaceId,
+} from './records/surface.js';
+export { compartmentsOf, openPlaces, placeOutline, wallsOf } from './places.js';
 export { answerSchema, type Answer, type Overruling } from './records/said.js';
 export {
   ownSchoolSchema,

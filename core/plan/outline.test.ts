@@ -4,6 +4,15 @@ import { areaOf, signedArea } from '../geometry/index.js';
 import { outlineAreaMm2, outlinePolygon, outlineSize, outlineSized } from './outline.js';
 import type { Surface } from './records/surface.js';
 
+/** Straight below, a gable above. */
+const HOUSE: [number, number][] = [
+  [-1, 1],
+  [1, 1],
+  [1, -0.2],
+  [0, -1],
+  [-1, -0.2],
+];
+
 const mm = fc.integer({ min: 120, max: 1500 });
 const outline: fc.Arbitrary<Surface['outline']> = fc.oneof(
   fc.record({ kind: fc.constant('round' as const), diameterMm: mm }),
@@ -14,6 +23,12 @@ const outline: fc.Arbitrary<Surface['outline']> = fc.oneof(
     lengthMm: mm,
     widthMm: mm,
     cornerMm: fc.integer({ min: 0, max: 100 }),
+  }),
+  fc.record({
+    kind: fc.constant('own' as const),
+    lengthMm: mm,
+    widthMm: mm,
+    corners: fc.constantFrom(HOUSE, HOUSE.toReversed()),
   }),
 );
 

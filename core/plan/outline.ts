@@ -1,4 +1,4 @@
-import { ellipse, roundedRectangle, type Point } from '../geometry/index.js';
+import { areaOf, ellipse, roundedRectangle, signedArea, type Point } from '../geometry/index.js';
 import type { Surface } from './records/surface.js';
 
 /** Shapes of surfaces: all of them bulge outward, which the layout relies on. Millimetres, y down. */
@@ -24,6 +24,10 @@ export function outlinePolygon(outline: Outline, insetMm = 0, scale = 1): Point[
         const turn = (i / (ROUND_POINTS / 2)) * Math.PI;
         return [(l / 2) * Math.cos(turn), -w / 2 + w * Math.sin(turn)];
       });
+    case 'own': {
+      const corners = outline.corners.map(([x, y]): Point => [(x * l) / 2, (y * w) / 2]);
+      return signedArea(corners) < 0 ? corners.reverse() : corners;
+    }
     case 'rectangle':
       return roundedRectangle(l, w, Math.max(0, outline.cornerMm - insetMm) * scale, CORNER_POINTS);
   }
@@ -32,6 +36,7 @@ export function outlinePolygon(outline: Outline, insetMm = 0, scale = 1): Point[
 /** Its area inside a rim of this width, in mm². */
 export function outlineAreaMm2(outline: Outline, insetMm = 0): number {
   const [l, w] = outlineSize(outline).map((mm) => Math.max(0, mm - 2 * insetMm)) as [number, number];
+  if (outline.kind === 'own') return (areaOf(outline.corners) / 4) * l * w;
   if (outline.kind !== 'rectangle') return (Math.PI / 4) * l * w;
   const corner = Math.max(0, Math.min(outline.cornerMm - insetMm, l / 2, w / 2));
   return l * w - (4 - Math.PI) * corner ** 2;

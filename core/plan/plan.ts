@@ -18,7 +18,7 @@ import { surfaceIdSchema, surfaceSchema } from './records/surface.js';
 import { wishesSchema } from './records/wishes.js';
 
 export const PLAN_FORMAT = 'round-plate.plan';
-export const PLAN_VERSION = 10;
+export const PLAN_VERSION = 11;
 
 export const planSchema = z
   .strictObject({

@@ -14,5 +14,16 @@ export const isOnlyFor = (surface: Surface, groupId: string): boolean =>
   surface.serves?.length === 1 && surface.serves[0] === groupId;
 
 /** Surfaces with the same guests, promises, kept parts, outline, rim and reach are modules of one table. */
-export const moduleKey = ({ serves, freeFrom, zoneFor, outline, rimMm, smallHands }: Surface): string =>
-  JSON.stringify([serves, freeFrom, zoneFor, outline, rimMm, smallHands]);
+export const moduleKey = (surface: Surface): string =>
+  JSON.stringify([
+    surface.serves,
+    surface.freeFrom,
+    surface.zoneFor,
+    surface.outline,
+    surface.rimMm,
+    surface.smallHands,
+    surface.ground,
+    surface.guests,
+    surface.places,
+    surface.walls,
+  ]);

@@ -40,6 +40,7 @@ const NAMES: Readonly<Record<number, string>> = {
   7: 'what is cut out on the bench',
   8: 'motifs that are filled with a food',
   9: 'surfaces that are oval or half round',
+  10: 'what surfaces weigh, who stands where, marked places, tiers and compartments, own outlines',
 };
 
 /** In order. The samples hold one plan of each version that was ever stored. */

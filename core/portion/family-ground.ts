@@ -1,4 +1,4 @@
-import type { Plan } from '../plan/index.js';
+import type { Plan, Surface } from '../plan/index.js';
 import { COUNTED, type CountedFamily } from './targets.js';
 
 /** Share of the ground inside the rim that a full board covers, and one laid calmly (craft, section 10: the two schools). */
@@ -22,9 +22,9 @@ const FAMILY_G_PER_CM2: Record<CountedFamily, number> = {
   'sweet-bite': 1.7,
 };
 
-/** What this plan wants covered. */
-export const coverOf = (plan: Plan): number =>
-  plan.occasion.theme.mood === 'calm' ? CALM_COVER : FULL_COVER;
+/** What this plan wants covered, on a surface that may say otherwise. */
+export const coverOf = (plan: Plan, surface?: Pick<Surface, 'ground'>): number =>
+  (surface?.ground ?? plan.occasion.theme.mood) === 'calm' ? CALM_COVER : FULL_COVER;
 
 /** Square centimetres of board that so many grams of each family ask for, at this cover. */
 export const groundOf = (byFamily: Record<CountedFamily, number>, cover = FULL_COVER): number =>

@@ -1,6 +1,17 @@
 import { FORMS, formOf, usualForm, type Component, type FormId } from '../catalogue/index.js';
 import { countsOnSome, portionsIn, portionsOf, type Group } from '../party/index.js';
-import { outlineAreaMm2, outlineSized, type Placement, type Plan, type Surface } from '../plan/index.js';
+import { inside } from '../geometry/index.js';
+import { memo1 } from '../measure/index.js';
+import {
+  openPlaces,
+  outlineAreaMm2,
+  outlinePolygon,
+  outlineSize,
+  outlineSized,
+  type Placement,
+  type Plan,
+  type Surface,
+} from '../plan/index.js';
 import { groupsAt, planLarder } from '../plan/index.js';
 import type { Said } from '../words/index.js';
 import { coverOf, FULL_COVER, groundOf } from './family-ground.js';
@@ -25,10 +36,25 @@ export function placementGroundCm2(
   return p.massG / gPerCm2(component, p.form, p.contained);
 }
 
-/** Square centimetres inside the rim. */
-export function surfaceAreaCm2(surface: Surface): number {
-  return outlineAreaMm2(surface.outline, surface.rimMm) / 100;
-}
+/** Square centimetres inside the rim on which food may lie. */
+export const surfaceAreaCm2 = (surface: Surface): number =>
+  Math.max(1, outlineAreaMm2(surface.outline, surface.rimMm) / 100 - openCm2(surface));
+
+/** A place that stays open is measured in squares of this side. */
+const OPEN_STEP_MM = 8;
+
+/** What marked places keep open inside the rim; where two meet they count once. */
+const openCm2 = memo1((surface: Surface): number => {
+  const open = openPlaces(surface);
+  if (open.length === 0) return 0;
+  const ground = outlinePolygon(surface.outline, surface.rimMm);
+  const [l, w] = outlineSize(surface.outline);
+  let cells = 0;
+  for (let x = -l / 2 + OPEN_STEP_MM / 2; x < l / 2; x += OPEN_STEP_MM)
+    for (let y = -w / 2 + OPEN_STEP_MM / 2; y < w / 2; y += OPEN_STEP_MM)
+      if (open.some((place) => inside(place, x, y)) && inside(ground, x, y)) cells += 1;
+  return (cells * OPEN_STEP_MM ** 2) / 100;
+});
 
 /** Ground that lies on the surface at opening. */
 export function laidGroundCm2(plan: Plan, surface: Surface): number {
@@ -94,13 +120,13 @@ function areaAskedAt(plan: Plan, surface: Surface): number {
  */
 export function groundNeededCm2(plan: Plan, surface: Surface): number {
   const laid = laidGroundCm2(plan, surface);
-  return laid > 0 ? laid : areaAskedAt(plan, surface) * coverOf(plan);
+  return laid > 0 ? laid : areaAskedAt(plan, surface) * coverOf(plan, surface);
 }
 
 /** The size that this surface should have, in its own shape; undefined while nobody is served from it. */
 export function advisedOutline(plan: Plan, surface: Surface): Surface['outline'] | undefined {
   const ground = groundNeededCm2(plan, surface);
-  return ground > 0 ? fittingOutline(surface, ground, coverOf(plan)) : undefined;
+  return ground > 0 ? fittingOutline(surface, ground, coverOf(plan, surface)) : undefined;
 }
 
 const ROUND_STEP_MM = 10;
@@ -109,8 +135,9 @@ const SMALL_STEPS = 25;
 
 /** The same shape in the size that this ground fills, to the next 10 mm. */
 export function fittingOutline(surface: Surface, groundCm2: number, cover = FULL_COVER): Surface['outline'] {
-  const have = surfaceAreaCm2(surface);
-  const want = groundCm2 / cover;
+  const open = openCm2(surface);
+  const have = surfaceAreaCm2(surface) + open;
+  const want = groundCm2 / cover + open;
   const outline = surface.outline;
   // on a small board ten millimetres less are a food that does not fit
   const round = (n: number) => (n < SMALL_STEPS ? Math.ceil(n - 0.1) : Math.round(n));
@@ -133,9 +160,12 @@ const LEAST_MM = 60;
  * The same ground inside the rim in another shape: a round board becomes an oblong one, an oblong one round, to the
  * next ten millimetres. One that has the shape stays as it is.
  */
-export function reshaped(surface: Surface, kind: Surface['outline']['kind']): Surface['outline'] {
+export function reshaped(
+  surface: Surface,
+  kind: Exclude<Surface['outline']['kind'], 'own'>,
+): Surface['outline'] {
   if (surface.outline.kind === kind) return surface.outline;
-  const areaMm2 = surfaceAreaCm2(surface) * 100;
+  const areaMm2 = outlineAreaMm2(surface.outline, surface.rimMm);
   const step = (mm: number) =>
     Math.max(LEAST_MM, Math.round((mm + 2 * surface.rimMm) / ROUND_STEP_MM) * ROUND_STEP_MM);
   if (kind === 'round') return { kind, diameterMm: step(2 * Math.sqrt(areaMm2 / Math.PI)) };

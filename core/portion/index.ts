@@ -30,6 +30,18 @@ export {
 } from './ground.js';
 export { effortOf, minutesAtHand, minutesOf, minutesOfPlan, type Effort } from './effort.js';
 export { BEFORE_A_MEAL_KJ, energyEach, mealFollows } from './energy.js';
+export {
+  BOOT_MM,
+  DOOR_MM,
+  emptyWeightG,
+  fitsBoot,
+  isCarried,
+  loadG,
+  loadOf,
+  ONE_CARRIES_G,
+  passesDoor,
+  type Load,
+} from './carry.js';
 export { CALM_COVER, coverOf, FULL_COVER } from './family-ground.js';
 export { schoolName, schoolsOf, type SchoolOffer, type SchoolRow } from './schools.js';
 export { boughtFor, choosePacks, costOf, inPantry, perGram, type Bought, type PackChoice } from './packs.js';

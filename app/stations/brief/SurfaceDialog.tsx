@@ -71,6 +71,8 @@ export function SurfaceDialog({
   );
 }
 
+const SHAPES = ['round', 'oval', 'rectangle', 'half-round'] as const;
+
 /** A part kept for nobody is none. */
 function keptFor({ zoneFor: _old, ...surface }: Surface, groups: NonNullable<Surface['zoneFor']>): Surface {
   return groups.length > 0 ? { ...surface, zoneFor: groups } : surface;
@@ -147,14 +149,14 @@ function Size({ draft, set }: Part) {
   const was = useRef<Partial<Record<Surface['outline']['kind'], Surface['outline']>>>({});
   return (
     <div className="flex flex-wrap items-center gap-2.5">
-      <Choice
+      <Choice<Surface['outline']['kind']>
         label={t('Shape')}
         width={112}
         value={outline.kind}
-        options={['round', 'oval', 'rectangle', 'half-round']}
+        options={outline.kind === 'own' ? [...SHAPES, 'own'] : SHAPES}
         onPick={(kind) => {
           was.current = { ...was.current, [outline.kind]: outline };
-          set({ outline: was.current[kind] ?? reshaped(draft, kind) });
+          set({ outline: was.current[kind] ?? (kind === 'own' ? outline : reshaped(draft, kind)) });
         }}
       />
       {outline.kind === 'round' ? (

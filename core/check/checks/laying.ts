@@ -29,21 +29,21 @@ function eachOnce(faults: readonly Fault[]): Fault[] {
 
 /** One slip for each laid surface on which a rule is broken, its places lit. */
 const ofRule =
-  (rule: TermId, slip: (found: Found, common: Common) => Finding) =>
+  (rule: TermId, slip: (found: Found, common: Common) => Finding, isAbout = (_fault: Fault) => true) =>
   (context: CheckContext): Finding[] => {
     const { plan } = context;
     const larder = planLarder(plan);
     return plan.surfaces.flatMap((surface): Finding[] => {
       const elements = laidOn(plan, surface);
       if (elements.length === 0) return [];
-      const faults = eachOnce(faultsOf(plan, surface, elements).get(rule)!);
+      const faults = eachOnce(faultsOf(plan, surface, elements).get(rule)!.filter(isAbout));
       if (faults.length === 0) return [];
       const foods = faults.map(({ components }) => components.flatMap((id) => larder.get(id) ?? []));
       return [
         slip(
           { surface, faults, foods },
           {
-            key: `${rule}-laid ${surface.id}`,
+            key: [`${rule}-laid`, surface.id, ...faults.flatMap(({ place }) => place ?? [])].join(' '),
             components: [...new Set(foods.flat().map(({ id }) => id))],
             surfaceId: surface.id,
             places: faults.map(({ at: [x, y], reachMm }) => ({ x, y, r: reachMm })),
@@ -123,6 +123,30 @@ export const LAYING_CHECKS = [
   ),
   ofRule('balance', ({ surface }, common) =>
     finding('one-sided', { ...common, args: { surface: surface.name } }),
+  ),
+  ofRule(
+    'places',
+    ({ surface, foods }, common) =>
+      finding('place-not-open', {
+        ...common,
+        args: {
+          foods: { foods: foods.flat().map(({ name }) => name), most: 2 },
+          n: foods.flat().length,
+          surface: surface.name,
+        },
+      }),
+    ({ components }) => components.length > 0,
+  ),
+  ofRule(
+    'places',
+    ({ surface, faults }, common) => {
+      const place = surface.places!.find(({ id }) => id === faults[0]!.place)!;
+      return finding('place-not-kept', {
+        ...common,
+        args: { what: { say: `place.${place.for}` }, surface: surface.name },
+      });
+    },
+    ({ components }) => components.length === 0,
   ),
   ofRule('free', ({ surface }, common) =>
     finding('mirrored', { ...common, args: { surface: surface.name } }),

@@ -76,10 +76,10 @@ function roomOn(context: CheckContext, surface: Surface, alike: readonly Surface
   // a child's plate is meant to show some china
   if (
     !small &&
-    (isOwnPlate(context.plan, surface) || ground / area >= SPARSE_OF_COVER * coverOf(context.plan))
+    (isOwnPlate(context.plan, surface) || ground / area >= SPARSE_OF_COVER * coverOf(context.plan, surface))
   )
     return [];
-  const outline = fittingOutline(surface, ground, coverOf(context.plan));
+  const outline = fittingOutline(surface, ground, coverOf(context.plan, surface));
   return [
     finding(small ? 'too-small' : 'too-large', {
       key: `size ${surface.id}`,

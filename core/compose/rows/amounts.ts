@@ -111,9 +111,9 @@ export function groundRows(draft: Draft): void {
     });
     draft.model.row(
       `ground ${area.surface.id}`,
-      cm2 * coverOf(draft.problem.plan),
+      cm2 * coverOf(draft.problem.plan, area.surface),
       [...terms, [bare, 1], [over, -1]],
-      cm2 * Math.min(0.985, coverOf(draft.problem.plan) + 0.04),
+      cm2 * Math.min(0.985, coverOf(draft.problem.plan, area.surface) + 0.04),
     );
     if (own)
       ownPlateRows(

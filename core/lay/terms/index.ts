@@ -8,6 +8,7 @@ import { free } from './free.js';
 import { knife } from './knife.js';
 import { mild } from './mild.js';
 import { pairs } from './pairs.js';
+import { places } from './places.js';
 import { reach } from './reach.js';
 import { sameFood } from './same-food.js';
 import { star } from './star.js';
@@ -20,6 +21,7 @@ import { wet } from './wet.js';
 export { isAlike, ONE_PATCH } from './colours.js';
 export { coveredShare } from './cover.js';
 export { REACH_MM } from './reach.js';
+export { TALL_MM } from './tall.js';
 export type { Fault, Kept } from './term.js';
 export { WANTED_APART } from './same-food.js';
 
@@ -40,6 +42,7 @@ export const TERMS = [
   tall,
   free,
   theme,
+  places,
 ] as const;
 export type TermId = (typeof TERMS)[number]['id'];
 

@@ -1,4 +1,5 @@
 import { hypot2, type Point } from '../../geometry/index.js';
+import type { Surface } from '../../plan/index.js';
 import { lies } from '../lies.js';
 import { kept, SILENT, term, type Fault } from './term.js';
 
@@ -22,13 +23,17 @@ function standing(ground: readonly Point[]): Point[] {
   return out;
 }
 
+/** Do guests stand there? In front is where y grows; a side is more than a third of the way out. */
+const isSide = ([, y]: Point, half: Point, guests: Surface['guests']): boolean =>
+  guests === undefined || (guests === 'one-side' ? y : Math.abs(y)) > half[1] / 3;
+
 /** Every kind that could lie in more than one place is within reach of whoever stands at the board. */
 export const reach = term({
   id: 'reach',
   weight: 1,
-  read({ foods, ground, half }) {
+  read({ foods, ground, half, surface }) {
     if (foods.length === 0 || Math.max(...half) * 2 <= REACH_MM) return SILENT;
-    const places = standing(ground);
+    const places = standing(ground).filter((place) => isSide(place, half, surface.guests));
     // a bowl or a cheese that stands once does so on purpose
     const ids = [...new Set(foods.flatMap(({ component, isHard }) => (isHard ? [] : [component.id])))];
     if (ids.length === 0) return SILENT;

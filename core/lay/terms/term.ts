@@ -8,6 +8,8 @@ export interface Fault {
   at: Point;
   /** How much of the surface it is about. */
   reachMm: number;
+  /** The marked place that it is about. */
+  place?: string;
   /** In the rule's own unit: millimetres, a share, a count. */
   amount: number;
 }

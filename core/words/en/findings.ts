@@ -94,6 +94,27 @@ export const FINDINGS = {
     '{crowd, select, yes {{guests, number} guests at {surfaceLow}: not all come near.} other {{surface} is {longest} long: too far for a hand.}}',
   'finding.out-of-reach.why':
     '{crowd, select, yes {Around one dense board only the near side is reached.} other {A hand reaches {reach}: who is at one end does not come to the other.}} In {n, number} parts, each with every kind, everybody comes to everything.',
+  'finding.heavy-board.text': '{surfaceCap} weighs {load} laid: it takes two to carry it.',
+  'finding.heavy-board.why':
+    'Over {one}, board and bowls counted, it is carried by two or built where it is served. Weigh the empty board for a truer figure.',
+  'finding.does-not-pass.text':
+    '{what, select, car {{surfaceCap} does not lie flat in a usual car.} other {{surfaceCap} does not pass a usual door as it is carried.}}',
+  'finding.does-not-pass.why':
+    '{what, select, car {It is {length} by {width}; a middle car takes about {boot} by {deep}. Measure yours.} other {It is {width} across, and with hands at both ends about {door} go through. Measure yours.}}',
+  'finding.too-deep.text':
+    '{sides, select, one-side {The back of {surfaceLow} is too far for a hand.} other {The middle of {surfaceLow} is too far for a hand.}}',
+  'finding.too-deep.why':
+    'It is {depth} deep, and guests stand {sides, select, one-side {in front of it only} other {in front and behind}}: a hand reaches {reach}.',
+  'finding.wants-liner.text': '{surfaceCap}: food on bare metal.',
+  'finding.wants-liner.why':
+    'Sheet metal that does not say it is made for food is lined, and sharp or sour food is kept off it.',
+  'finding.place-not-open.text':
+    '{foods} {n, plural, one {lies} other {lie}} where {surfaceLow} is to stay open.',
+  'finding.place-not-open.why':
+    'That place was marked to be left free. Lay the board again, move what lies there, or take the mark away.',
+  'finding.place-not-kept.text': 'No {whatLow} where you wanted it on {surfaceLow}.',
+  'finding.place-not-kept.why':
+    'Lay the board again, drag some of it there, or take the mark away. There may be none of it on this surface.',
   'finding.too-many-kinds.text': '{n, number} kinds are many for {surfaceLow}.',
   'finding.too-many-kinds.why':
     'It takes about {most, number}. Fewer, larger kinds look calmer and leave fewer open packs.',

@@ -1,0 +1,143 @@
+import { describe, expect, test } from '@jest/globals';
+import { hypot2, inside, rectangle } from '../geometry/index.js';
+import { compartmentsOf, planLarder, wallsOf, type MarkedPlace, type Surface } from '../plan/index.js';
+import { surfaceAreaCm2 } from '../portion/index.js';
+import { board, lies, planWith } from '../testing/plans.js';
+import { faultsOf, isWantedAt, laySurface, lies as lying, unlaidOn } from './index.js';
+
+const FOODS = [
+  lies('brie', 250),
+  lies('aged-gouda', 200),
+  lies('hummus-home', 200),
+  lies('salami', 160),
+  lies('water-crackers', 180),
+  lies('blueberries', 220),
+  lies('cherry-tomatoes', 240),
+  lies('cucumber', 240),
+  lies('almonds', 160),
+];
+
+const place = (what: MarkedPlace['for'], x: number, y: number, radiusMm: number): MarkedPlace => ({
+  id: `${what}-1`,
+  x,
+  y,
+  radiusMm,
+  for: what,
+});
+
+const laidOn = (surface: Surface, seed: number) => {
+  const plan = planWith({ surfaces: [surface], placements: FOODS });
+  const laid = laySurface(plan, surface, seed);
+  return { plan: { ...plan, layout: [{ surfaceId: surface.id, elements: laid.elements }] }, ...laid };
+};
+
+const middles = (of: ReturnType<typeof laidOn>) => {
+  const larder = planLarder(of.plan);
+  return of.elements
+    .filter(({ layer }) => layer < 6)
+    .flatMap((element) => {
+      const component = larder.get(element.componentId)!;
+      return lying(element, component).map((outline) => ({
+        component,
+        x: outline.reduce((sum, p) => sum + p[0], 0) / outline.length,
+        y: outline.reduce((sum, p) => sum + p[1], 0) / outline.length,
+      }));
+    });
+};
+
+describe('places that a hand has marked', () => {
+  test('one that stays open has no piece in it, and its ground is not reckoned with', () => {
+    const whole = board({ outline: { kind: 'round', diameterMm: 420 } });
+    const open = place('open', 70, -40, 55);
+    const surface = { ...whole, places: [open] };
+    expect(surfaceAreaCm2(surface)).toBeCloseTo(surfaceAreaCm2(whole) - Math.PI * 5.5 ** 2, -0.3);
+    for (const seed of [1, 2, 3]) {
+      const of = laidOn(surface, seed);
+      for (const { x, y } of middles(of))
+        expect(hypot2(x - open.x, y - open.y)).toBeGreaterThan(open.radiusMm);
+      expect(faultsOf(of.plan, surface, of.elements).get('places')).toEqual([]);
+    }
+  });
+
+  test('food of the wanted kind lies where it is wanted, bowls and cheeses too', () => {
+    for (const [what, seed] of [
+      ['cheese', 1],
+      ['green', 2],
+      ['bread', 3],
+      ['dips', 4],
+    ] as const) {
+      const wanted = place(what, -95, 60, 60);
+      const surface = board({ outline: { kind: 'round', diameterMm: 420 }, places: [wanted] });
+      const of = laidOn(surface, seed);
+      expect(faultsOf(of.plan, surface, of.elements).get('places')).toEqual([]);
+      const near = middles(of).filter(({ x, y }) => hypot2(x - wanted.x, y - wanted.y) < wanted.radiusMm);
+      expect(near.some(({ component }) => isWantedAt(component, wanted))).toBe(true);
+    }
+  });
+
+  test('what was pinned into an open place is told, and so is a wish that nothing meets', () => {
+    const surface = board({ outline: { kind: 'round', diameterMm: 420 } });
+    const of = laidOn(surface, 1);
+    const there = of.elements.find(({ layer }) => layer === 4)!;
+    const faults = (marked: MarkedPlace) => {
+      const now = { ...surface, places: [marked] };
+      return faultsOf({ ...of.plan, surfaces: [now] }, now, of.elements).get('places')!;
+    };
+    expect(faults(place('open', there.x, there.y, 40))[0]!.components).toContain(there.componentId);
+    expect(faults(place('sweet', there.x, there.y, 40))).toMatchObject([
+      { components: [], place: 'sweet-1' },
+    ]);
+  });
+});
+
+describe('a box with walls', () => {
+  const box = board({
+    outline: { kind: 'rectangle', lengthMm: 480, widthMm: 340, cornerMm: 4 },
+    walls: { columns: 3, rows: 2 },
+  });
+
+  test('is cut into equal compartments inside its rim', () => {
+    const boxes = compartmentsOf(box);
+    expect(boxes).toHaveLength(6);
+    const area = boxes.reduce((sum, { lengthMm, widthMm }) => sum + lengthMm * widthMm, 0) / 100;
+    expect(surfaceAreaCm2(box) / area).toBeCloseTo(1, 1);
+    for (const wall of wallsOf(box))
+      for (const [x, y] of wall) expect(inside(rectangle(480, 340), x * 0.999, y * 0.999)).toBe(true);
+  });
+
+  test('holds each food in one compartment, away from the walls, and says what found no room', () => {
+    for (const seed of [1, 2]) {
+      const of = laidOn(box, seed);
+      const boxes = compartmentsOf(box);
+      const at = (x: number, y: number) =>
+        boxes.findIndex(
+          (one) => Math.abs(x - one.x) <= one.lengthMm / 2 + 6 && Math.abs(y - one.y) <= one.widthMm / 2 + 6,
+        );
+      const homes = new Map<string, Set<number>>();
+      for (const { component, x, y } of middles(of)) {
+        const home = homes.get(component.id) ?? new Set();
+        homes.set(component.id, home.add(at(x, y)));
+      }
+      for (const home of homes.values()) {
+        expect(home.size).toBe(1);
+        expect([...home][0]).toBeGreaterThanOrEqual(0);
+      }
+      // juice and crackers are not in one compartment
+      expect(homes.get('cucumber')).not.toEqual(homes.get('water-crackers'));
+      const missing = unlaidOn(of.plan, box).map(({ component }) => component.id);
+      for (const { componentId } of FOODS)
+        expect(homes.has(componentId) || missing.includes(componentId)).toBe(true);
+    }
+  });
+});
+
+describe('calm and full', () => {
+  const shown = (ground: Surface['ground']) => {
+    const surface = board({ outline: { kind: 'round', diameterMm: 460 }, ...(ground ? { ground } : {}) });
+    return [1, 2, 3].map((seed) => laidOn(surface, seed).coverage).reduce((sum, n) => sum + n, 0) / 3;
+  };
+
+  test('the same food shows more of the board where it is to be calm, and less where it is to be full', () => {
+    expect(shown('calm')).toBeLessThan(shown('full') - 0.05);
+  });
+});

@@ -1,0 +1,79 @@
+import { rectangle, type Point } from '../geometry/index.js';
+import { compartmentsOf, type LaidElement, type Surface } from '../plan/index.js';
+import type { Stands } from './anchors.js';
+import { isCrisp, isWet, wants } from './neighbours.js';
+import type { Part } from './parts.js';
+
+/** One compartment of a box: its middle on the surface, and its ground about that. */
+export interface Compartment {
+  at: Point;
+  ground: Point[];
+  areaCm2: number;
+}
+
+export const compartments = (surface: Surface): Compartment[] =>
+  compartmentsOf(surface).map(({ x, y, lengthMm, widthMm }) => ({
+    at: [x, y],
+    // clockwise on screen, as every ground is
+    ground: rectangle(lengthMm, widthMm),
+    areaCm2: (lengthMm * widthMm) / 100,
+  }));
+
+/** Points against a full compartment, for each share that lies over its ground, and for what lies in it with what it minds. */
+const [OVER, WET_BY_CRISP, COMPANY, ALONE] = [100, 4, 1.5, 0.4];
+
+/** Which food goes into which compartment: the largest first, where there is room, away from juice, beside what it wants. */
+export function sharedInto(parts: readonly Part[], boxes: readonly Compartment[]): Part[][] {
+  const foods = [...new Set(parts.map(({ component }) => component))].map((component) => {
+    const mine = parts.filter((part) => part.component === component);
+    return { component, parts: mine, cm2: mine.reduce((sum, { groundCm2 }) => sum + groundCm2, 0) };
+  });
+  foods.sort((a, b) => b.cm2 - a.cm2 || (a.component.id < b.component.id ? -1 : 1));
+  const filled = boxes.map((): typeof foods => []);
+  for (const food of foods) {
+    const pinned = food.parts.find((part) => part.pinned)?.pinned;
+    const cost = (k: number): number => {
+      const { areaCm2, at, ground } = boxes[k]!;
+      if (pinned) return Math.hypot(pinned.x - at[0], pinned.y - at[1]);
+      const full = filled[k]!.reduce((sum, { cm2 }) => sum + cm2, food.cm2) / areaCm2;
+      const [width, height] = [ground[2]![0] * 2, ground[2]![1] * 2];
+      const isTooLarge = food.parts.some(
+        (part) =>
+          part.kind === 'hard' &&
+          (Math.max(part.lengthMm, part.widthMm) > Math.max(width, height) ||
+            Math.min(part.lengthMm, part.widthMm) > Math.min(width, height)),
+      );
+      const minds = filled[k]!.filter(
+        ({ component }) =>
+          (isWet(component) && isCrisp(food.component)) || (isCrisp(component) && isWet(food.component)),
+      ).length;
+      const likes = filled[k]!.filter(
+        ({ component }) => wants(component, food.component) || wants(food.component, component),
+      ).length;
+      return (
+        (isTooLarge ? 1e4 : 0) +
+        OVER * Math.max(0, full - 1) +
+        WET_BY_CRISP * minds -
+        COMPANY * likes +
+        full +
+        (filled[k]!.length === 0 ? -ALONE : 0)
+      );
+    };
+    const best = boxes.map((_, k) => k).reduce((a, b) => (cost(b) < cost(a) ? b : a));
+    filled[best]!.push(food);
+  }
+  return filled.map((some) => some.flatMap(({ parts }) => parts));
+}
+
+const r1 = (n: number): number => Math.round(n * 10) / 10;
+
+/** An element elsewhere, as it lies. */
+export const shiftedBy = (element: LaidElement, [dx, dy]: Point): LaidElement => ({
+  ...element,
+  x: r1(element.x + dx),
+  y: r1(element.y + dy),
+  outline: element.outline.map(([x, y]) => [r1(x + dx), r1(y + dy)]),
+});
+
+export const standsBy = (stands: Stands | undefined, [dx, dy]: Point): Stands | undefined =>
+  stands && new Map([...stands].map(([id, spot]) => [id, { ...spot, x: spot.x + dx, y: spot.y + dy }]));
