@@ -128,4 +128,5 @@ export {
   type CupShare,
   type Threaded,
 } from './skewers.js';
+export { ownOutline, tiersOf, type OwnOutline } from './own-outline.js';
 export { layCutFruit } from './cut-fruit.js';

@@ -219,7 +219,7 @@ export interface FindingArgs {
     boot: Length;
     deep: Length;
   };
-  'too-deep': { surface: string; depth: Length; reach: Length; sides: 'one-side' | 'two-sides' };
+  'too-deep': { surface: string; depth: Length; reach: Length; sides: 'front' | 'both' };
   'wants-liner': { surface: string };
   'place-not-open': { foods: Several; n: number; surface: string };
   'place-not-kept': { what: Arg; surface: string };

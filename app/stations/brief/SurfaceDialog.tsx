@@ -1,17 +1,16 @@
-import { useRef, useState } from 'react';
+import { useState } from 'react';
 import { FREE_FROM, moduleKey, surfaceProblem, type Plan, type Surface } from '../../../core/plan/index.js';
 import { advisedTable } from '../../../core/board/index.js';
-import { advisedOutline, reshaped } from '../../../core/portion/index.js';
+import { advisedOutline } from '../../../core/portion/index.js';
 import { FromHouse } from '../../house/FromHouse.js';
 import { useSession } from '../../store/session.js';
 import { useSettings } from '../../store/settings.js';
-import { Choice, LengthInput, TextInput, Tick, Ticks, Wrong } from '../../ui/Fields.js';
+import { TextInput, Tick, Ticks, Wrong } from '../../ui/Fields.js';
 import { PaperDialog } from '../../ui/kit/Dialog.js';
+import { Carried, HowLaid, MoreOfIt, Size, type Part } from './SurfaceWays.js';
 import { sizeWords } from './TableSurfaces.js';
 import { Button } from '../../ui/kit/Button.js';
 import { t, word } from '../../words/index.js';
-
-const MATERIALS = ['oak', 'walnut', 'slate', 'marble', 'china', 'enamel', 'tin', 'paper'] as const;
 
 /** Size, whom it is for, what it is kept free from, whether small hands reach it. */
 export function SurfaceDialog({
@@ -34,20 +33,18 @@ export function SurfaceDialog({
     return onClose();
   };
   return (
-    <PaperDialog open onClose={onClose} title={surface.name}>
+    <PaperDialog open onClose={onClose} title={surface.name} wide>
       <TextInput label={t('Name')} value={draft.name} max={60} onChange={(name) => set({ name })} />
       <Size draft={draft} set={set} />
       <FromHouse
         kind="surfaces"
         words={t('One of yours')}
-        value={
-          surfaceProblem(draft)
-            ? undefined
-            : { name: draft.name, outline: draft.outline, rimMm: draft.rimMm, material: draft.material }
-        }
-        onTake={set}
+        value={surfaceProblem(draft) ? undefined : ownedOf(draft)}
+        onTake={(owned) => setDraft({ ...bareOf(draft), ...owned })}
       />
       <Advice plan={plan} draft={draft} set={set} onClose={onClose} />
+      <HowLaid draft={draft} onChange={setDraft} />
+      <Carried plan={plan} draft={draft} onChange={setDraft} />
       <ForWhom plan={plan} draft={draft} set={set} />
       <KeptFreeFrom draft={draft} set={set} />
       {plan.party.length > 1 && <KeptParts plan={plan} draft={draft} onChange={setDraft} />}
@@ -66,21 +63,28 @@ export function SurfaceDialog({
         >
           {t('Take it away')}
         </Button>
+        <MoreOfIt plan={plan} draft={draft} onClose={onClose} />
       </div>
     </PaperDialog>
   );
 }
 
-const SHAPES = ['round', 'oval', 'rectangle', 'half-round'] as const;
+/** What of it outlives the plan: its shape, what it is made of and weighs, its walls. */
+const ownedOf = ({ name, outline, rimMm, material, weightG, walls }: Surface) => ({
+  name,
+  outline,
+  rimMm,
+  material,
+  ...(weightG === undefined ? {} : { weightG }),
+  ...(walls === undefined ? {} : { walls }),
+});
+
+/** Without what the one had that another takes the place of. */
+const bareOf = ({ weightG: _weight, walls: _walls, ...surface }: Surface): Surface => surface;
 
 /** A part kept for nobody is none. */
 function keptFor({ zoneFor: _old, ...surface }: Surface, groups: NonNullable<Surface['zoneFor']>): Surface {
   return groups.length > 0 ? { ...surface, zoneFor: groups } : surface;
-}
-
-interface Part {
-  draft: Surface;
-  set: (patch: Partial<Surface>) => void;
 }
 
 function ForWhom({ plan, draft, set }: Part & { plan: Plan }) {
@@ -140,54 +144,6 @@ function KeptParts({
         />
       ))}
     </Ticks>
-  );
-}
-
-function Size({ draft, set }: Part) {
-  const outline = draft.outline;
-  // back to the shape it had is back to the size it had
-  const was = useRef<Partial<Record<Surface['outline']['kind'], Surface['outline']>>>({});
-  return (
-    <div className="flex flex-wrap items-center gap-2.5">
-      <Choice<Surface['outline']['kind']>
-        label={t('Shape')}
-        width={112}
-        value={outline.kind}
-        options={outline.kind === 'own' ? [...SHAPES, 'own'] : SHAPES}
-        onPick={(kind) => {
-          was.current = { ...was.current, [outline.kind]: outline };
-          set({ outline: was.current[kind] ?? (kind === 'own' ? outline : reshaped(draft, kind)) });
-        }}
-      />
-      {outline.kind === 'round' ? (
-        <LengthInput
-          label={t('Across')}
-          mm={outline.diameterMm}
-          onChange={(diameterMm) => set({ outline: { ...outline, diameterMm } })}
-        />
-      ) : (
-        <>
-          <LengthInput
-            label={t('Length')}
-            mm={outline.lengthMm}
-            onChange={(lengthMm) => set({ outline: { ...outline, lengthMm } })}
-          />
-          <LengthInput
-            label={t('Width')}
-            mm={outline.widthMm}
-            onChange={(widthMm) => set({ outline: { ...outline, widthMm } })}
-          />
-        </>
-      )}
-      <LengthInput label={t('Rim')} mm={draft.rimMm} min={0} max={60} onChange={(rimMm) => set({ rimMm })} />
-      <Choice
-        label={t('Made of')}
-        width={104}
-        value={draft.material}
-        options={MATERIALS}
-        onPick={(material) => set({ material })}
-      />
-    </div>
   );
 }
 

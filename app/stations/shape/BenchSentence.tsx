@@ -9,7 +9,7 @@ import { FileButton } from '../../ui/kit/FileButton.js';
 import { Combobox } from '../../ui/kit/Combobox.js';
 import { OpenWord } from '../../ui/kit/Popover.js';
 import { t } from '../../words/index.js';
-import { useDrawing } from './useDrawing.js';
+import { useDrawing } from '../../ui/useDrawing.js';
 import { pickFood, type Bench } from './useOnBench.js';
 
 const SHAPES: Record<Exclude<CutSlice['shape'], 'own'>, string> = {

@@ -22,7 +22,7 @@ import { Choice, Wrong } from '../../ui/Fields.js';
 import { FileButton } from '../../ui/kit/FileButton.js';
 import { OpenWord } from '../../ui/kit/Popover.js';
 import { t, word } from '../../words/index.js';
-import { useDrawing } from './useDrawing.js';
+import { useDrawing } from '../../ui/useDrawing.js';
 import { CutterWord, FoodWord, LengthWord, SurfaceWord } from './CraftWords.js';
 
 const DETAIL_WORDS: Record<MotifDetail | 'none', string> = {

@@ -96,7 +96,12 @@ function tooDeep(surface: Surface): Finding[] {
     finding('too-deep', {
       key: `deep ${surface.id}`,
       surfaceId: surface.id,
-      args: { surface: surface.name, depth: { mm: depth }, reach: { mm: REACH_MM }, sides },
+      args: {
+        surface: surface.name,
+        depth: { mm: depth },
+        reach: { mm: REACH_MM },
+        sides: sides === 'one-side' ? 'front' : 'both',
+      },
       facts: [{ what: { say: 'fact.name.reach' }, value: { mm: REACH_MM }, source: 'house default' }],
       remedies: [
         ...(depth <= 2 * REACH_MM ? [changed('from-two-sides', { ...surface, guests: 'two-sides' })] : []),

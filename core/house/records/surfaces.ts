@@ -8,6 +8,8 @@ export const ownedSurfaceSchema = surfaceSchema.pick({
   outline: true,
   rimMm: true,
   material: true,
+  weightG: true,
+  walls: true,
 });
 export type OwnedSurface = z.infer<typeof ownedSurfaceSchema>;
 

@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { componentIdSchema } from '../../catalogue/index.js';
 import { groupIdSchema, groupSchema, type Group } from '../../party/index.js';
 import { occasionSchema, themeSchema } from '../records/occasion.js';
+import { outlineAreaMm2 } from '../outline.js';
 import { planSchema, type Plan } from '../plan.js';
 import { outOfMotif, type Placement } from '../records/placement.js';
 import { priceSchema } from '../records/price.js';
@@ -43,9 +44,14 @@ function sharedOut(placements: readonly Placement[], parts: readonly Surface[]):
     const heap = heaps.get(key) ?? { ...kind, surfaceId, massG: 0, pieces: 0 };
     heaps.set(key, { ...heap, massG: heap.massG + massG, pieces: heap.pieces + pieces });
   }
+  const areas = parts.map(({ outline, rimMm }) => outlineAreaMm2(outline, rimMm));
+  const all = areas.reduce((sum, area) => sum + area, 0);
+  // of so many pieces, those that the first parts have together
+  const upTo = (pieces: number, k: number) =>
+    Math.ceil((pieces * areas.slice(0, k).reduce((sum, area) => sum + area, 0)) / all - 1e-9);
   return [...heaps.values()].flatMap((heap) =>
     parts.flatMap((part, k) => {
-      const pieces = Math.floor(heap.pieces / parts.length) + (k < heap.pieces % parts.length ? 1 : 0);
+      const pieces = upTo(heap.pieces, k + 1) - upTo(heap.pieces, k);
       return pieces > 0
         ? [{ ...heap, surfaceId: part.id, pieces, massG: (heap.massG * pieces) / heap.pieces }]
         : [];

@@ -102,9 +102,9 @@ export const FINDINGS = {
   'finding.does-not-pass.why':
     '{what, select, car {It is {length} by {width}; a middle car takes about {boot} by {deep}. Measure yours.} other {It is {width} across, and with hands at both ends about {door} go through. Measure yours.}}',
   'finding.too-deep.text':
-    '{sides, select, one-side {The back of {surfaceLow} is too far for a hand.} other {The middle of {surfaceLow} is too far for a hand.}}',
+    '{sides, select, front {The back of {surfaceLow} is too far for a hand.} other {The middle of {surfaceLow} is too far for a hand.}}',
   'finding.too-deep.why':
-    'It is {depth} deep, and guests stand {sides, select, one-side {in front of it only} other {in front and behind}}: a hand reaches {reach}.',
+    'It is {depth} deep, and guests stand {sides, select, front {in front of it only} other {in front and behind}}: a hand reaches {reach}.',
   'finding.wants-liner.text': '{surfaceCap}: food on bare metal.',
   'finding.wants-liner.why':
     'Sheet metal that does not say it is made for food is lined, and sharp or sour food is kept off it.',

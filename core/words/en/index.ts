@@ -26,6 +26,8 @@ export const EN = {
   'outline.round': 'Ø {d}',
   'outline.rectangle': '{l} × {w}',
   'outline.oval': '{l} × {w}, oval',
+  'outline.notched':
+    'it has a notch or a handle. Draw only the ground on which food lies, bulging outward all round; leave a handle away',
   'outline.own': '{l} × {w}, its own shape',
   'outline.half-round': '{l} × {w}, half round',
   ...FINDINGS,
