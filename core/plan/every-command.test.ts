@@ -47,7 +47,7 @@ const heap: LaidElement = {
   form: 'scatter',
   x: 50,
   y: 0,
-  layer: 2,
+  layer: 1,
   outline: [
     [25, -5],
     [75, -5],
@@ -372,6 +372,11 @@ const EXAMPLES: Record<string, [Command, (plan: Plan) => unknown, unknown]> = {
     { name: 'give-pieces', surfaceId, fromId: 'berries-1', toId: 'berries-2', count: 3 },
     piecesOf,
     { 'brie-1': 1, 'berries-1': 1, 'berries-2': 5 },
+  ],
+  'bend-row': [
+    { name: 'bend-row', surfaceId, elementId: 'berries-1', byMm: 20 },
+    (plan) => plan.layout[0]!.elements.map(({ pinned }) => pinned),
+    [false, true, false],
   ],
   'trade-places': [
     { name: 'trade-places', surfaceId, elementId: 'berries-1', otherId: 'berries-2' },

@@ -2,7 +2,7 @@ import { expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { inside } from '../geometry/index.js';
 import { lies } from '../testing/plans.js';
-import { given, parted, together } from './piles.js';
+import { bent, given, parted, pullOf, together } from './piles.js';
 import type { LaidElement } from './records/element.js';
 
 /** A pile of berries with its pieces at these places, turned. */
@@ -97,4 +97,53 @@ test('what is no pile, or of another food, is left as it is', () => {
     together(berries, { ...berries, id: 'b', componentId: lies('almonds', 10).componentId }),
   ).toBeUndefined();
   expect(together(berries, berries)).toBeUndefined();
+});
+
+/** A row of slices along x, turned as a whole. */
+const row = (n: number, angle: number): LaidElement => ({
+  ...pile(
+    'row-1',
+    Array.from({ length: n }, (_, i): [number, number] => [(i - (n - 1) / 2) * 20, 0]),
+    angle,
+  ),
+  layer: 1,
+});
+
+test('a row is bent by its middle: the ends stay, each piece turns with the line, and bending back lays it straight', () => {
+  fc.assert(
+    fc.property(
+      fc.integer({ min: 3, max: 21 }),
+      fc.integer({ min: -180, max: 180 }),
+      fc.integer({ min: -60, max: 60 }),
+      (n, angle, mm) => {
+        const before = row(n, angle);
+        const after = bent(before, mm)!;
+        expect(after.pieces).toHaveLength(n);
+        expect(after.pinned).toBe(true);
+        const at = ({ x, y, angle, pieces }: LaidElement) => {
+          const [c, s] = [Math.cos((angle * Math.PI) / 180), Math.sin((angle * Math.PI) / 180)];
+          return pieces.map(([px, py]) => [x + px * c - py * s, y + px * s + py * c] as const);
+        };
+        const [was, is] = [at(before), at(after)];
+        const far = (i: number) => Math.hypot(is[i]![0] - was[i]![0], is[i]![1] - was[i]![1]);
+        expect(far(0)).toBeLessThan(0.2);
+        expect(far(n - 1)).toBeLessThan(0.2);
+        if (n % 2 === 1) expect(Math.abs(far((n - 1) / 2) - Math.abs(mm))).toBeLessThan(0.2);
+        const pull = pullOf(before)!;
+        expect(pull.x).toBeCloseTo(30, 0);
+        expect(Math.hypot(pull.nx, pull.ny)).toBeCloseTo(1, 6);
+      },
+    ),
+  );
+  expect(
+    bent(
+      pile('heap-1', [
+        [0, 0],
+        [9, 0],
+        [20, 0],
+      ]),
+      20,
+    ),
+  ).toBeUndefined();
+  expect(bent(row(2, 0), 20)).toBeUndefined();
 });

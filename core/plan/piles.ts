@@ -62,21 +62,61 @@ function pileOf(like: LaidElement, id: string, pieces: readonly PieceAt[], reach
   };
 }
 
-/** Parts a pile across its longer side; the second half is drawn aside by a piece, so that a hand can take it. Undefined for a single piece. */
-export function parted(element: LaidElement, newId: string): [LaidElement, LaidElement] | undefined {
-  if (!isPile(element) || element.pieces.length < 2) return undefined;
-  const pieces = onSurface(element);
+interface Axis {
+  x: number;
+  y: number;
+  /** Along the pile's longer side. */
+  c: number;
+  s: number;
+}
+
+/** The line through a pile's middle along which it is longest. */
+function axisOf(pieces: readonly PieceAt[]): Axis {
   const mean = (k: 0 | 1) => pieces.reduce((sum, piece) => sum + piece[k], 0) / pieces.length;
-  const [mx, my] = [mean(0), mean(1)];
+  const [x, y] = [mean(0), mean(1)];
   const moment = (f: (dx: number, dy: number) => number) =>
-    pieces.reduce((sum, [x, y]) => sum + f(x - mx, y - my), 0);
-  const axis =
+    pieces.reduce((sum, [px, py]) => sum + f(px - x, py - y), 0);
+  const turn =
     0.5 *
     Math.atan2(
       2 * moment((dx, dy) => dx * dy),
       moment((dx, dy) => dx * dx - dy * dy),
     );
-  const [c, s] = [Math.cos(axis), Math.sin(axis)];
+  return { x, y, c: Math.cos(turn), s: Math.sin(turn) };
+}
+
+/** Can it be bent? A row of three pieces or more. */
+export const isRow = (element: LaidElement): boolean =>
+  isPile(element) && element.layer === 1 && element.pieces.length >= 3;
+
+/** The middle of a row's line, and the way in which a hand pulls it: across the row. Undefined for what is no row. */
+export function pullOf(element: LaidElement): { x: number; y: number; nx: number; ny: number } | undefined {
+  if (!isRow(element)) return undefined;
+  const { x, y, c, s } = axisOf(onSurface(element));
+  return { x, y, nx: -s, ny: c };
+}
+
+/** The row with its middle pulled so far across, its ends staying: each piece turns with the line. Undefined for what is no row. */
+export function bent(element: LaidElement, mm: number): LaidElement | undefined {
+  if (!isRow(element)) return undefined;
+  const pieces = onSurface(element);
+  const { x, y, c, s } = axisOf(pieces);
+  const along = ([px, py]: PieceAt) => (px - x) * c + (py - y) * s;
+  const half = Math.max(1, ...pieces.map((piece) => Math.abs(along(piece))));
+  const pulled = pieces.map((piece): PieceAt => {
+    const t = along(piece) / half;
+    const off = mm * (1 - t * t);
+    const turn = (Math.atan((-2 * mm * t) / half) * 180) / Math.PI;
+    return [piece[0] - s * off, piece[1] + c * off, piece[2] + turn];
+  });
+  return pileOf(element, element.id, pulled, reachOf(element));
+}
+
+/** Parts a pile across its longer side; the second half is drawn aside by a piece, so that a hand can take it. Undefined for a single piece. */
+export function parted(element: LaidElement, newId: string): [LaidElement, LaidElement] | undefined {
+  if (!isPile(element) || element.pieces.length < 2) return undefined;
+  const pieces = onSurface(element);
+  const { x: mx, y: my, c, s } = axisOf(pieces);
   const far = ([x, y]: PieceAt) => (x - mx) * c + (y - my) * s;
   const cut = pieces.map(far).sort((a, b) => a - b)[Math.floor(pieces.length / 2)]!;
   // in their own order, as they were laid; pieces in one place are still parted by number

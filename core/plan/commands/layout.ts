@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { elementSchema, type LaidElement } from '../records/element.js';
 import { surfaceSchema } from '../records/surface.js';
-import { given, parted, together } from '../piles.js';
+import { bent, given, parted, together } from '../piles.js';
 import { type Plan } from '../plan.js';
 import { command, replaceBy } from './command.js';
 
@@ -128,6 +128,17 @@ export const LAYOUT_COMMANDS = [
         const both = from && to && given(from, to, c.count);
         return both ? elements.map((e) => (e === from ? both.from : e === to ? both.to : e)) : elements;
       }),
+  ),
+  command(
+    'bend-row',
+    'bend a row',
+    { surfaceId, elementId, byMm: z.number().min(-500).max(500) },
+    (plan, c) =>
+      onLayer(plan, c.surfaceId, (elements) =>
+        elements.map((element) =>
+          element.id === c.elementId ? (bent(element, c.byMm) ?? element) : element,
+        ),
+      ),
   ),
   command('trade-places', 'trade places', { surfaceId, elementId, otherId: elementId }, (plan, c) => {
     const layer = plan.layout.find((layer) => layer.surfaceId === c.surfaceId);
