@@ -78,7 +78,7 @@ function useHands(box: RefObject<HTMLDivElement | null>): void {
       },
       // what is picked up is the food's own movement
       onPointerDown: ({ event }) => {
-        onFood.current = (event.target as Element).closest('[data-element]') !== null;
+        onFood.current = (event.target as Element).closest('[data-element], [data-held]') !== null;
       },
       onDrag: ({ delta: [dx, dy], pinching, cancel }) => {
         if (pinching || onFood.current) return cancel();

@@ -11,7 +11,8 @@ import { numbersOf } from '../sheet/NumberedBoard.js';
 import { answersIn } from '../rail/LabelDialog.js';
 import { sizeWords, spotsOf } from './brief/TableSurfaces.js';
 import { massByFamily } from './choose/families.js';
-import { gramsPlaced, surfacesFor } from './choose/placing.js';
+import { surfacesFor } from '../../core/board/index.js';
+import { gramsPlaced } from './choose/placing.js';
 import { planLarder } from '../../core/plan/index.js';
 
 const all = group('all', 6);

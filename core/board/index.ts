@@ -129,5 +129,5 @@ export {
   type Threaded,
 } from './skewers.js';
 export { ownOutline, tiersOf, type OwnOutline } from './own-outline.js';
-export { sendTo } from './send.js';
+export { sendTo, surfacesFor } from './send.js';
 export { layCutFruit } from './cut-fruit.js';

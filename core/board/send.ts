@@ -1,5 +1,9 @@
-import { FORMS } from '../catalogue/index.js';
-import type { Placement, Plan, SingleCommand, Surface } from '../plan/index.js';
+import { FORMS, type Component } from '../catalogue/index.js';
+import { keepsFree, type Placement, type Plan, type SingleCommand, type Surface } from '../plan/index.js';
+
+/** Surfaces whose promise the food does not break. */
+export const surfacesFor = (plan: Plan, component: Component): Surface[] =>
+  plan.surfaces.filter((surface) => surface.freeFrom.every((id) => keepsFree(component, id) !== 'breaks'));
 
 /** One lot in two: by whole pieces, or by mass where one piece is cut or filled to it. Undefined where it cannot be halved. */
 function halves(placement: Placement): [stays: Placement, goes: Placement] | undefined {

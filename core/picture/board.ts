@@ -4,7 +4,7 @@ import { planLarder, type LaidElement, type Plan, type Surface } from '../plan/i
 import { closed, darker, smooth, type Brush } from './brush.js';
 import { HARD_LAYER, lies, stackOf } from '../lay/index.js';
 import { signedArea } from '../geometry/index.js';
-import { drawSurface, surfaceOutline, surfaceSize } from './boards.js';
+import { drawSurface, drawWalls, surfaceOutline, surfaceSize } from './boards.js';
 import type { Pen } from './pen.js';
 import { bowlOf } from './recipes/bowl.js';
 import { RECIPES } from './recipes/index.js';
@@ -180,7 +180,9 @@ export function drawBoard(
   drawLane(pen, surface, elements);
   for (const { e: element, component } of known) if (!element.motif) underlay(pen, element, component);
   const stacked = [...known].sort((a, b) => stackOf(a.e, a.component) - stackOf(b.e, b.component));
-  for (const { e: element, component } of stacked) {
+  const low = stacked.filter((one) => stackOf(one.e, one.component) < HARD_LAYER - 0.5).length;
+  for (const [i, { e: element, component }] of stacked.entries()) {
+    if (i === low) drawWalls(pen, surface);
     const showing = options.showing?.get(element.id) ?? 'full';
     const drawn = (): void => {
       if (element.motif) underlay(pen, element, component);
@@ -193,6 +195,7 @@ export function drawBoard(
     });
     if (showing === 'hatched') hatch(pen, element);
   }
+  if (low === stacked.length) drawWalls(pen, surface);
   drawOwnTools(pen, elements);
   if (!options.bare) warmth(pen, surface);
 }

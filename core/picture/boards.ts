@@ -55,6 +55,12 @@ export function drawSurface(pen: Pen, surface: Surface): void {
   });
   if (look.grain && !surface.liner) grain(pen, surface, look);
   if (surface.liner) liner(pen, surface);
+  drawWalls(pen, surface);
+}
+
+/** Walls between compartments: higher than what lies beside them. */
+export function drawWalls(pen: Pen, surface: Surface): void {
+  const look = LOOKS[surface.material];
   for (const wall of wallsOf(surface))
     pen.path(closed(wall), { fill: look.rim, stroke: look.edge, width: 0.8 });
 }

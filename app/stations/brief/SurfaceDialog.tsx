@@ -1,7 +1,16 @@
 import { useState } from 'react';
-import { FREE_FROM, moduleKey, surfaceProblem, type Plan, type Surface } from '../../../core/plan/index.js';
+import {
+  FREE_FROM,
+  moduleKey,
+  outlineSize,
+  surfaceProblem,
+  wallsOf,
+  type Plan,
+  type Surface,
+} from '../../../core/plan/index.js';
 import { advisedTable } from '../../../core/board/index.js';
 import { advisedOutline } from '../../../core/portion/index.js';
+import { BareSurface } from '../../plate/BareSurface.js';
 import { FromHouse } from '../../house/FromHouse.js';
 import { useSession } from '../../store/session.js';
 import { useSettings } from '../../store/settings.js';
@@ -33,26 +42,37 @@ export function SurfaceDialog({
     return onClose();
   };
   return (
-    <PaperDialog open onClose={onClose} title={surface.name} wide>
-      <TextInput label={t('Name')} value={draft.name} max={60} onChange={(name) => set({ name })} />
-      <Size draft={draft} set={set} />
-      <FromHouse
-        kind="surfaces"
-        words={t('One of yours')}
-        value={surfaceProblem(draft) ? undefined : ownedOf(draft)}
-        onTake={(owned) => setDraft({ ...bareOf(draft), ...owned })}
-      />
-      <Advice plan={plan} draft={draft} set={set} onClose={onClose} />
-      <HowLaid draft={draft} onChange={setDraft} />
-      <Carried plan={plan} draft={draft} onChange={setDraft} />
-      <ForWhom plan={plan} draft={draft} set={set} />
-      <KeptFreeFrom draft={draft} set={set} />
-      {plan.party.length > 1 && <KeptParts plan={plan} draft={draft} onChange={setDraft} />}
-      <Tick
-        label={t('Small hands can reach it')}
-        on={draft.smallHands}
-        onChange={(smallHands) => set({ smallHands })}
-      />
+    <PaperDialog open onClose={onClose} title={surface.name} full>
+      <div className="grid grid-cols-[1.15fr_1fr] gap-x-8 max-lg:grid-cols-1">
+        <div>
+          <div className="flex items-end gap-2.5 [&>label]:grow">
+            <TextInput label={t('Name')} value={draft.name} max={60} onChange={(name) => set({ name })} />
+            <span className="mb-2">
+              <FromHouse
+                kind="surfaces"
+                words={t('One of yours')}
+                value={surfaceProblem(draft) ? undefined : ownedOf(draft)}
+                onTake={(owned) => setDraft({ ...bareOf(draft), ...owned })}
+              />
+            </span>
+          </div>
+          <Size draft={draft} set={set} />
+          <Advice plan={plan} draft={draft} set={set} onClose={onClose} />
+          <HowLaid draft={draft} onChange={setDraft} />
+          <Carried plan={plan} draft={draft} onChange={setDraft} />
+        </div>
+        <div>
+          <ForWhom plan={plan} draft={draft} set={set} />
+          <KeptFreeFrom draft={draft} set={set} />
+          {plan.party.length > 1 && <KeptParts plan={plan} draft={draft} onChange={setDraft} />}
+          <Tick
+            label={t('Small hands can reach it')}
+            on={draft.smallHands}
+            onChange={(smallHands) => set({ smallHands })}
+          />
+          <FromAbove surface={draft} />
+        </div>
+      </div>
       {problem && <Wrong>{problem}</Wrong>}
       <div className="flex flex-wrap items-center gap-2.5 mt-3">
         <Button onClick={save}>{t('Keep')}</Button>
@@ -66,6 +86,24 @@ export function SurfaceDialog({
         <MoreOfIt plan={plan} draft={draft} onClose={onClose} />
       </div>
     </PaperDialog>
+  );
+}
+
+/** The surface from above, with its walls, as wide as the column lets it be. */
+function FromAbove({ surface }: { surface: Surface }) {
+  const [l, w] = outlineSize(surface.outline);
+  const reach = Math.max(l, w * 1.9) / 2 + 12;
+  return (
+    <svg
+      viewBox={`${-reach} ${-reach / 1.9} ${2 * reach} ${(2 * reach) / 1.9}`}
+      className="mt-2 max-h-44 w-full max-lg:hidden"
+      aria-hidden
+    >
+      <BareSurface surface={surface} edge={reach / 90} />
+      {wallsOf(surface).map((wall, i) => (
+        <path key={i} d={`M${wall.join('L')}Z`} fill="var(--oak-edge)" />
+      ))}
+    </svg>
   );
 }
 

@@ -153,7 +153,7 @@ export function HowLaid({ draft, onChange }: { draft: Surface; onChange: (draft:
       />
       <Choice<(typeof LINERS)[number][0]>
         label={t('Under the food')}
-        width={130}
+        width={152}
         value={draft.liner ?? USUAL}
         options={LINERS}
         onPick={(liner) =>

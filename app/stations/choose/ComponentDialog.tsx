@@ -1,4 +1,4 @@
-import { usualHereG } from '../../../core/board/index.js';
+import { surfacesFor, usualHereG } from '../../../core/board/index.js';
 import { useState } from 'react';
 import {
   about,
@@ -21,7 +21,7 @@ import { OwnDeeds } from './OwnDeeds.js';
 import { WhyFood } from './WhyFood.js';
 import { ForWhom } from './food/ForWhom.js';
 import { InTheHouse, Lies, type FoodPart } from './food/Lies.js';
-import { gramsPlaced, surfacesFor } from './placing.js';
+import { gramsPlaced } from './placing.js';
 import { Button } from '../../ui/kit/Button.js';
 import { PaperHeading } from '../../ui/kit/Heading.js';
 import { ownRecipeOf } from './RecipeDialog.js';

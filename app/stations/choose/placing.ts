@@ -1,10 +1,6 @@
 import { formOf, usualForm, type Component } from '../../../core/catalogue/index.js';
 import { mostInABowlG, placementsOf, wholePieces } from '../../../core/board/index.js';
-import { keepsFree, type Plan } from '../../../core/plan/index.js';
-
-/** Surfaces whose promise the food does not break. */
-export const surfacesFor = (plan: Plan, component: Component) =>
-  plan.surfaces.filter((surface) => surface.freeFrom.every((id) => keepsFree(component, id) !== 'breaks'));
+import { type Plan } from '../../../core/plan/index.js';
 
 export function gramsPlaced(
   plan: Plan,

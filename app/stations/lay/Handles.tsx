@@ -3,6 +3,7 @@ import { pointOn, stackOf } from '../../../core/lay/index.js';
 import {
   outlineSize,
   planLarder,
+  pullOf,
   type LaidElement,
   type Plan,
   type Surface,
@@ -11,7 +12,7 @@ import { boardScale } from '../../plate/BoardImage.js';
 import { Pick } from '../../plate/Pick.js';
 import { useSession } from '../../store/session.js';
 import { useZoom } from '../../store/zoom.js';
-import { useByHand, usePiles } from './byHand.js';
+import { BEND_MM, useByHand, usePiles } from './byHand.js';
 import { t } from '../../words/index.js';
 
 interface Drag {
@@ -87,6 +88,7 @@ export function Handles({
           onPick={onPick}
         />
       ))}
+      {picked && <Pull key={picked.id} surface={surface} element={picked} scale={scale} toMm={toMm} />}
       {ordered
         .filter((element) => element.pinned || element.id === picked?.id)
         .map((element) => (
@@ -129,6 +131,7 @@ function Handle({ surface, element, name, on, scale, drag, toMm, onDrag, onPick 
       edit({ name: 'pin-element', surfaceId: surface.id, elementId: element.id, on: !element.pinned });
     else if (ev.key.toLowerCase() === 's') pile.part(element);
     else if (ev.key.toLowerCase() === 'j') pile.join(element);
+    else if (ev.key === '(' || ev.key === ')') pile.bend(element, ev.key === ')' ? BEND_MM : -BEND_MM);
     else if (ev.key === '>' || ev.key === '<') pile.grow(element, ev.key === '>' ? 1 : -1);
     else if (ev.key === 'Enter' || ev.key === ' ') {
       // Space steps back elsewhere
@@ -183,6 +186,50 @@ function Handle({ surface, element, name, on, scale, drag, toMm, onDrag, onPick 
     >
       <title>{name}</title>
     </path>
+  );
+}
+
+/** A knob in the middle of the picked row: pulled across, it bends the row. Keys bend it from the row itself. */
+function Pull({
+  surface,
+  element,
+  scale,
+  toMm,
+}: Pick<HandleProps, 'surface' | 'element' | 'scale' | 'toMm'>) {
+  const pile = usePiles(surface.id);
+  const [pulled, setPulled] = useState<{ x: number; y: number; mm: number } | null>(null);
+  const pull = pullOf(element);
+  if (!pull) return null;
+  const mm = pulled?.mm ?? 0;
+  return (
+    <circle
+      cx={pull.x + pull.nx * mm}
+      cy={pull.y + pull.ny * mm}
+      r={8 / scale}
+      fill="var(--yolk)"
+      stroke="var(--ink)"
+      strokeWidth={1.6 / scale}
+      className="cursor-move touch-none"
+      data-held
+      onPointerDown={(ev) => {
+        ev.currentTarget.setPointerCapture(ev.pointerId);
+        setPulled({ x: ev.clientX, y: ev.clientY, mm: 0 });
+      }}
+      onPointerMove={(ev) =>
+        pulled &&
+        setPulled({
+          ...pulled,
+          mm: toMm((ev.clientX - pulled.x) * pull.nx + (ev.clientY - pulled.y) * pull.ny),
+        })
+      }
+      onPointerUp={() => {
+        if (Math.abs(mm) > 2) pile.bend(element, Math.round(mm));
+        setPulled(null);
+      }}
+      onPointerCancel={() => setPulled(null)}
+    >
+      <title>{t('Pull the row into a curve')}</title>
+    </circle>
   );
 }
 

@@ -20,6 +20,8 @@ import { useSession } from '../../store/session.js';
 import { ArrangementsDialog } from './ArrangementsDialog.js';
 import { usePiles } from './byHand.js';
 import { Handles } from './Handles.js';
+import { MarkCard, MarkHint, MarkMenu, Marks } from './Marks.js';
+import { useMarking } from './marks.js';
 import { LayShelf } from './LayShelf.js';
 import { SquintFoot } from './SquintFoot.js';
 import { TagCard } from './TagCard.js';
@@ -41,12 +43,14 @@ export function Lay({ plan, checked }: { plan: Plan; checked: Checked }) {
     setSurface(id);
     setPicked(null);
     setTrading(null);
+    useMarking.getState().end();
   };
   const trade = useTrade(surface, elements, trading);
   // who only walks over the foods with the keys trades nothing
   const pick = (id: string | null, pressed = false): void => {
     if (id === null || (pressed && trade(id))) setTrading(null);
     if (!pressed || id === null || trading === null) setPicked(id);
+    if (id !== null) useMarking.getState().end();
   };
   const press = (id: string): void => pick(id, true);
   return (
@@ -88,6 +92,8 @@ export function Lay({ plan, checked }: { plan: Plan; checked: Checked }) {
       </Stage>
       <TableStrip plan={plan} surface={surface} onPick={pickSurface} />
       <LayButtons plan={plan} again={elements.length > 0} onOthers={() => setOthers(true)} />
+      <MarkHint />
+      {surface && <MarkCard surface={surface} />}
       {trading && (
         <p
           role="status"
@@ -140,6 +146,7 @@ function LaidBoard({
       {elements.length > 0 && (
         <Handles surface={surface} elements={elements} picked={picked} onPick={onPick} plan={plan} r={r} />
       )}
+      <Marks surface={surface} r={r} />
       <SlipFlags
         plan={plan}
         surface={surface}
@@ -185,6 +192,7 @@ function LayButtons({ plan, again, onOthers }: { plan: Plan; again: boolean; onO
   const off = kitchen.doing !== null || plan.placements.length === 0;
   return (
     <div className="stepped:invisible absolute top-1 right-0 z-5 flex gap-1.5">
+      <MarkMenu />
       {again && (
         <Button look="quiet" size="small" disabled={off} onClick={onOthers}>
           {t('Other arrangements')}

@@ -1,15 +1,25 @@
-import { Minus, Pin, PinOff, Plus, Repeat, RotateCcw, RotateCw } from 'lucide-react';
+import { Minus, Pin, PinOff, Plus, Repeat, RotateCcw, RotateCw, Spline } from 'lucide-react';
 import { useEffect, useRef } from 'react';
 import { FORMS, formName, type Component } from '../../../core/catalogue/index.js';
 import { formatLength, formatMass } from '../../../core/measure/index.js';
-import { isPile, planLarder, type LaidElement, type Plan, type Surface } from '../../../core/plan/index.js';
+import {
+  isPile,
+  isRow,
+  planLarder,
+  type LaidElement,
+  type Plan,
+  type Surface,
+} from '../../../core/plan/index.js';
 import { surfaceAreaCm2 } from '../../../core/portion/index.js';
 import { areaOf } from '../../../core/geometry/index.js';
+import { sendTo, surfacesFor } from '../../../core/board/index.js';
+import { useKitchen } from '../../store/kitchen-jobs.js';
 import { useSession } from '../../store/session.js';
 import { useSettings } from '../../store/settings.js';
 import { Button } from '../../ui/kit/Button.js';
+import { Menu } from '../../ui/kit/Menu.js';
 import { t, word } from '../../words/index.js';
-import { likeIt, usePiles } from './byHand.js';
+import { BEND_MM, likeIt, usePiles } from './byHand.js';
 
 interface Tagged {
   surface: Surface;
@@ -42,6 +52,7 @@ export function TagCard({
       <h2 className="mb-1 text-lg/[1.05] font-black">{component.name}</h2>
       <TagFacts plan={plan} surface={surface} element={element} component={component} />
       <TagDeeds surface={surface} element={element} onSwap={onSwap} />
+      <Send plan={plan} surface={surface} element={element} component={component} />
       <PileDeeds plan={plan} surface={surface} element={element} trading={trading} onTrade={onTrade} />
     </div>
   );
@@ -130,6 +141,40 @@ function TagDeeds({ surface, element, onSwap }: Tagged & { onSwap: () => void })
   );
 }
 
+/** The food goes to another surface, all of it or half; both are laid around what stays. */
+function Send({ plan, surface, element, component }: Tagged & { plan: Plan; component: Component }) {
+  const edit = useSession((session) => session.edit);
+  const lay = useKitchen((kitchen) => kitchen.lay);
+  const label = t('send to another surface');
+  const items = surfacesFor(plan, component)
+    .filter(({ id }) => id !== surface.id)
+    .flatMap((other) =>
+      ([true, false] as const).flatMap((half) => {
+        const commands = sendTo(plan, element.componentId, surface.id, other.id, half);
+        if (commands.length === 0) return [];
+        return [
+          {
+            words: half
+              ? t('Half of it to {name}', { name: other.name })
+              : t('All of it to {name}', { name: other.name }),
+            press: (): void => {
+              const before = useSession.getState().plan;
+              edit({ name: 'together', label, commands });
+              const now = useSession.getState().plan;
+              if (now && before) void lay(now, label, before);
+            },
+          },
+        ];
+      }),
+    );
+  if (items.length === 0) return null;
+  return (
+    <div className="mt-1.5">
+      <Menu words={t('To another surface')} size="small" items={items} />
+    </div>
+  );
+}
+
 /** What hands do with a whole pile: part it, put it to its like, make it larger or smaller, let two trade places. */
 function PileDeeds({
   plan,
@@ -173,6 +218,26 @@ function PileDeeds({
             onClick={() => piles.grow(element, -1)}
           >
             <Minus size={15} />
+          </Button>
+        </>
+      )}
+      {isRow(element) && (
+        <>
+          <Button
+            look="quiet"
+            size="small"
+            aria-label={t('Bend it one way')}
+            onClick={() => piles.bend(element, BEND_MM)}
+          >
+            <Spline size={15} />
+          </Button>
+          <Button
+            look="quiet"
+            size="small"
+            aria-label={t('Bend it the other way')}
+            onClick={() => piles.bend(element, -BEND_MM)}
+          >
+            <Spline size={15} className="-scale-y-100" />
           </Button>
         </>
       )}

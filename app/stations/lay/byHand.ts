@@ -35,6 +35,9 @@ export const likeIt = (element: LaidElement, elements: readonly LaidElement[]): 
 /** A tenth of a pile goes at a time: a hand's few. */
 const HANDFUL = 0.1;
 
+/** A row is bent by so much at a press. */
+export const BEND_MM = 12;
+
 /** What hands do with whole piles; each does nothing where there is nothing to do. */
 export function usePiles(id: SurfaceId | undefined) {
   const byHand = useByHand(id);
@@ -64,6 +67,10 @@ export function usePiles(id: SurfaceId | undefined) {
       byHand(t('move pieces to another pile'), [
         { name: 'give-pieces', surfaceId, fromId: from.id, toId: to.id, count },
       ]);
+    },
+    /** Pulls a row's middle so far across. */
+    bend(element: LaidElement, byMm: number): void {
+      byHand(t('bend a row'), [{ name: 'bend-row', surfaceId, elementId: element.id, byMm }]);
     },
     trade(element: LaidElement, other: LaidElement): void {
       byHand(t('trade places'), [

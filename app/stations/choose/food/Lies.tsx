@@ -1,4 +1,4 @@
-import { usualHereG } from '../../../../core/board/index.js';
+import { surfacesFor, usualHereG } from '../../../../core/board/index.js';
 import { FORMS, formName, usualForm, type Component, type FormId } from '../../../../core/catalogue/index.js';
 import { GRAMS_PER_OUNCE } from '../../../../core/measure/index.js';
 import type { Command, Plan, Surface } from '../../../../core/plan/index.js';
@@ -8,7 +8,7 @@ import { useSettings } from '../../../store/settings.js';
 import { Tick } from '../../../ui/Fields.js';
 import { Input } from '../../../ui/kit/Input.js';
 import { Select } from '../../../ui/kit/Select.js';
-import { gramsPlaced, surfacesFor } from '../placing.js';
+import { gramsPlaced } from '../placing.js';
 import { t, word } from '../../../words/index.js';
 
 export interface FoodPart {
