@@ -180,6 +180,7 @@ export function cometWatchBrief(): Plan {
         outline: { kind: 'round', diameterMm: 530 },
         rimMm: 12,
         material: 'oak',
+        inPlace: true,
         serves: ['everything', 'vegan', 'halal', 'coeliac', 'tree-nut', 'children'],
         freeFrom: [],
         smallHands: false,

@@ -155,6 +155,7 @@ export const lastFerryBrief = (): Plan => {
     surfaces: [1, 2, 3, 4].map((n) => ({
       id: `module-${n}`,
       name: `Table, part ${n}`,
+      inPlace: true,
       outline: rectangle(900, 450),
       serves: party.map((group) => group.id),
     })),
@@ -191,7 +192,9 @@ export const openLoomBrief = (): Plan =>
       guests('halal', 'Halal', 6, ['halal']),
       guests('vegetarian', 'Vegetarian', 5, ['vegetarian']),
     ],
-    surfaces: [{ id: 'loom', name: 'Loom board', freeFrom: ['pork', 'alcohol'], material: 'walnut' }],
+    surfaces: [
+      { id: 'loom', name: 'Loom board', freeFrom: ['pork', 'alcohol'], material: 'walnut', inPlace: true },
+    ],
   });
 
 /** Labels that the rowers' stylist has read: sweets are mixed by a maker, and only the label tells. */

@@ -1,5 +1,5 @@
 import { inParts, REACH_MM } from '../../board/index.js';
-import { outlineSize, type Surface } from '../../plan/index.js';
+import { moduleKey, outlineSize, type Surface } from '../../plan/index.js';
 import {
   BOOT_MM,
   DOOR_MM,
@@ -15,18 +15,33 @@ import {
 import type { CheckContext } from '../context.js';
 import { finding, type Finding, type Remedy } from '../finding.js';
 
-const changed = (kind: Remedy['kind'], surface: Surface): Remedy => ({
+/** The parts of one table are told once, and changed together. */
+const alike = ({ plan }: CheckContext, surface: Surface): Surface[] =>
+  plan.surfaces.filter((other) => moduleKey(other) === moduleKey(surface));
+
+const changed = (
+  context: CheckContext,
+  kind: Remedy['kind'],
+  surface: Surface,
+  change: (surface: Surface) => Surface,
+): Remedy => ({
   kind,
   args: {},
-  command: { name: 'together', label: 'change a surface', commands: [{ name: 'set-surface', surface }] },
+  command: {
+    name: 'together',
+    label: 'change a surface',
+    commands: alike(context, surface).map((surface) => ({ name: 'set-surface', surface: change(surface) })),
+  },
 });
 
-const builtThere = (surface: Surface): Remedy => changed('built-in-place', { ...surface, inPlace: true });
+const builtThere = (context: CheckContext, surface: Surface): Remedy =>
+  changed(context, 'built-in-place', surface, (surface) => ({ ...surface, inPlace: true }));
 
 /** Twice as many boards of half the size, each with every kind. */
-function halved({ plan }: CheckContext, surface: Surface): Remedy[] {
-  if (plan.surfaces.length >= 20 || surface.zoneFor) return [];
-  const command = inParts(plan, surface, 2);
+function halved(context: CheckContext, surface: Surface): Remedy[] {
+  const { plan } = context;
+  if (plan.surfaces.length + alike(context, surface).length > 20 || surface.zoneFor) return [];
+  const command = inParts(plan, surface, 2 * alike(context, surface).length);
   return [
     {
       kind: 'in-parts',
@@ -55,7 +70,7 @@ function tooHeavy(context: CheckContext, surface: Surface): Finding[] {
         { what: { say: 'fact.name.food' }, value: { g: load.foodG }, source: 'this plan' },
         { what: { say: 'fact.name.its-bowls' }, value: { g: load.bowlsG }, source: 'house default' },
       ],
-      remedies: [builtThere(surface), ...halved(context, surface)],
+      remedies: [builtThere(context, surface), ...halved(context, surface)],
     }),
   ];
 }
@@ -79,19 +94,18 @@ function doesNotPass(context: CheckContext, surface: Surface): Finding[] {
         boot: { mm: BOOT_MM[0] },
         deep: { mm: BOOT_MM[1] },
       },
-      remedies: [...(byCar ? [] : [builtThere(surface)]), ...halved(context, surface)],
+      remedies: [...(byCar ? [] : [builtThere(context, surface)]), ...halved(context, surface)],
     }),
   ];
 }
 
 /** Who stands on one side only, or on two, does not come to what lies further in than a hand reaches. */
-function tooDeep(surface: Surface): Finding[] {
+function tooDeep(context: CheckContext, surface: Surface): Finding[] {
   const sides = surface.guests;
   if (!sides) return [];
   const [, depth] = outlineSize(surface.outline);
   const most = sides === 'one-side' ? REACH_MM : 2 * REACH_MM;
   if (depth <= most) return [];
-  const { guests: _guests, ...allRound } = surface;
   return [
     finding('too-deep', {
       key: `deep ${surface.id}`,
@@ -104,8 +118,10 @@ function tooDeep(surface: Surface): Finding[] {
       },
       facts: [{ what: { say: 'fact.name.reach' }, value: { mm: REACH_MM }, source: 'house default' }],
       remedies: [
-        ...(depth <= 2 * REACH_MM ? [changed('from-two-sides', { ...surface, guests: 'two-sides' })] : []),
-        changed('from-all-round', allRound),
+        ...(depth <= 2 * REACH_MM
+          ? [changed(context, 'from-two-sides', surface, (surface) => ({ ...surface, guests: 'two-sides' }))]
+          : []),
+        changed(context, 'from-all-round', surface, ({ guests: _guests, ...allRound }) => allRound),
       ],
     }),
   ];
@@ -120,16 +136,22 @@ function bareMetal(context: CheckContext, surface: Surface): Finding[] {
       key: `liner ${surface.id}`,
       surfaceId: surface.id,
       args: { surface: surface.name },
-      remedies: [changed('with-liner', { ...surface, liner: 'baking-paper' })],
+      remedies: [
+        changed(context, 'with-liner', surface, (surface) => ({ ...surface, liner: 'baking-paper' })),
+      ],
     }),
   ];
 }
 
 /** What a surface asks for before any food lies on it: hands, doors, sides, a liner. */
 export const carry = (context: CheckContext): Finding[] =>
-  context.plan.surfaces.flatMap((surface) => [
-    ...tooHeavy(context, surface),
-    ...doesNotPass(context, surface),
-    ...tooDeep(surface),
-    ...bareMetal(context, surface),
-  ]);
+  context.plan.surfaces.flatMap((surface) =>
+    alike(context, surface)[0] !== surface
+      ? []
+      : [
+          ...tooHeavy(context, surface),
+          ...doesNotPass(context, surface),
+          ...tooDeep(context, surface),
+          ...bareMetal(context, surface),
+        ],
+  );
