@@ -187,13 +187,19 @@ function Ring({ surface, place, on, at, scale }: OnBoard & { place: MarkedPlace;
   );
 }
 
+const FOCUS_MS = 80;
+
 /** The board while a mark is drawn on it: a press is its middle, the pull its size. */
 function Drawing({ surface, what, at, scale }: OnBoard & { what: MarkedPlace['for'] }) {
   const marks = useMarks(surface);
   const end = useMarking((marking) => marking.end);
   const [ring, setRing] = useState<{ x: number; y: number; radiusMm: number } | null>(null);
   const ground = useRef<SVGPathElement>(null);
-  useEffect(() => ground.current?.focus(), [what]);
+  useEffect(() => {
+    // the menu gives the focus back to its button when it closes: the board takes it after that
+    const later = setTimeout(() => ground.current?.focus(), FOCUS_MS);
+    return () => clearTimeout(later);
+  }, [what]);
   const put = (x: number, y: number, radiusMm: number): void =>
     marks.add({ x: Math.round(x), y: Math.round(y), radiusMm: sized(radiusMm), for: what });
   return (
