@@ -4,6 +4,7 @@ import { cameAndWent, type Conflict } from '../../core/compose/index.js';
 import type { LaidSurface, TermId } from '../../core/lay/index.js';
 import { canonicalText, planLarder, type Plan, type Surface } from '../../core/plan/index.js';
 import { ask, Cancelled, type Running } from '../workers/kitchen.js';
+import { layBeside } from './lay-beside.js';
 import { usePreview } from './preview.js';
 import { useSession } from './session.js';
 import { t } from '../words/index.js';
@@ -181,14 +182,13 @@ async function layAs(
   set: Set,
 ): Promise<void> {
   set({ doing: t('Laying the board') });
-  const job = ask(
-    'lay',
-    { plan, seed: plan.seed, ...(before ? { before } : { draft: true }) },
-    {
-      progress: (words) => set({ doing: words }),
-      part: (drafts: LaidSurface[]) => usePreview.getState().show(drafted(plan, drafts)),
-    },
-  );
+  const progress = (words: string) => set({ doing: words });
+  const job = before
+    ? ask('lay', { plan, seed: plan.seed, before }, { progress })
+    : layBeside(plan, {
+        progress,
+        part: (drafts) => usePreview.getState().show(drafted(plan, drafts)),
+      });
   running = job;
   const answer = await finish(job, set);
   usePreview.getState().show(null);
@@ -206,7 +206,7 @@ async function layAs(
   else session().amend(command, amends);
 }
 
-async function finish<A>(job: Running<A>, set: Set): Promise<A | undefined> {
+async function finish<A>(job: Pick<Running<A>, 'done'>, set: Set): Promise<A | undefined> {
   try {
     return await job.done;
   } catch (error) {

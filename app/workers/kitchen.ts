@@ -16,7 +16,16 @@ const inspector = new Pool(1, start);
 /** Who presses cutters hears after each few packings whether it is still wanted. */
 const presser = new Pool(1, start);
 
+/** Surfaces that are laid side by side: as many as there are cores beside the page's own, four at most. */
+export const LAYERS = Math.max(1, Math.min(4, (globalThis.navigator?.hardwareConcurrency ?? 2) - 1));
+/** Who lays holds no solver, and does not wait for who composes. */
+const layers = new Pool(LAYERS, start);
+
 const POOLS: Partial<Record<JobKind, Pool>> = {
+  lay: layers,
+  arrange: layers,
+  'make-way': layers,
+  'fix-laid': layers,
   picture: painter,
   trial: taster,
   check: inspector,
@@ -34,4 +43,8 @@ export const ask = <K extends JobKind>(
   kind: K,
   input: JobInput<K>,
   on: Hearing = {},
-): Running<JobAnswer<K>> => (POOLS[kind] ?? kitchen).ask(kind, input, on);
+): Running<JobAnswer<K>> => {
+  // what is composed is laid after it
+  if (kind === 'compose') layers.warm();
+  return (POOLS[kind] ?? kitchen).ask(kind, input, on);
+};

@@ -12,17 +12,19 @@ export const lay = job({
     before: planInput.optional(),
     /** A first draft is wanted too. */
     draft: z.boolean().optional(),
+    /** Only these surfaces; the others are laid by somebody else. */
+    only: z.array(z.string()).optional(),
   }),
-  async run({ plan, seed, before, draft }, bench): Promise<{ surfaces: LaidSurface[] }> {
+  async run({ plan, seed, before, draft, only }, bench): Promise<{ surfaces: LaidSurface[] }> {
     if (before) {
       bench.progress('Laying what changed');
       return { surfaces: layAround(before, plan, seed) };
     }
     // a first draft is there to be seen while the board settles
-    if (draft)
-      await bench.part(plan.surfaces.map((surface) => laySurface(plan, surface, seed, { steps: 0 })));
+    const surfaces = plan.surfaces.filter(({ id }) => only?.includes(id) ?? true);
+    if (draft) await bench.part(surfaces.map((surface) => laySurface(plan, surface, seed, { steps: 0 })));
     return {
-      surfaces: plan.surfaces.map((surface) => {
+      surfaces: surfaces.map((surface) => {
         bench.progress(`Laying ${surface.name.toLowerCase()}`);
         return laySurface(plan, surface, seed);
       }),
