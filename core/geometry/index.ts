@@ -2,6 +2,8 @@ export { gapBetween } from './polygon.js';
 export {
   areaOf,
   convexOverlap,
+  cutBy,
+  middleOf,
   degrees,
   ellipse,
   hypot2,

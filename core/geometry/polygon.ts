@@ -80,6 +80,32 @@ export function roundedRectangle(
   );
 }
 
+/** What an outline that bulges outward keeps on the side of a line that (nx, ny) points to. */
+export function cutBy(polygon: Polygon, [x, y]: Point, [nx, ny]: Point): Point[] {
+  const side = ([px, py]: Point) => (px - x) * nx + (py - y) * ny;
+  return polygon.flatMap((a, i) => {
+    const b = polygon[(i + 1) % polygon.length]!;
+    const [da, db] = [side(a), side(b)];
+    const t = da / (da - db);
+    const crossing: Point[] =
+      da >= 0 === db >= 0 ? [] : [[a[0] + (b[0] - a[0]) * t, a[1] + (b[1] - a[1]) * t]];
+    return da >= 0 ? [a, ...crossing] : crossing;
+  });
+}
+
+/** The middle of an outline's area. */
+export function middleOf(polygon: Polygon): Point {
+  let [x, y, twice] = [0, 0, 0];
+  polygon.forEach(([ax, ay], i) => {
+    const [bx, by] = polygon[(i + 1) % polygon.length]!;
+    const cross = ax * by - bx * ay;
+    x += (ax + bx) * cross;
+    y += (ay + by) * cross;
+    twice += cross;
+  });
+  return twice === 0 ? (polygon[0] ?? [0, 0]) : [x / (3 * twice), y / (3 * twice)];
+}
+
 /** Do two convex polygons overlap? By separating axes; touching is no overlap. */
 export function convexOverlap(a: Polygon, b: Polygon): boolean {
   for (const polygon of [a, b]) {

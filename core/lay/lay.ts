@@ -15,7 +15,15 @@ import { wantedPlaces } from './places.js';
 import { judged, type Figures, type Scores } from './scores.js';
 import { settle, type Filled } from './settle.js';
 import { standClear } from './stand.js';
-import { compartments, sharedInto, shiftedBy, standsBy, type Compartment } from './walls.js';
+import {
+  compartments,
+  dealtOut,
+  segmentsOf,
+  sharedInto,
+  shiftedBy,
+  standsBy,
+  type Compartment,
+} from './walls.js';
 import { zoneGrounds } from './zones.js';
 
 export interface LaidSurface {
@@ -70,22 +78,25 @@ export function laySurface(
   // half of the open ground lies along the rim, half between the piles
   const calm = share ** (RIM_OPEN / 2);
   const boxes = split ? [] : compartments(surface);
+  const segments = split || boxes.length > 0 ? [] : segmentsOf(surface);
   const elements = boxes.length
-    ? layBoxes(parts, boxes, laying)
-    : split
-      ? [
-          ...layGround(
-            parts.filter((part) => !part.inZone),
-            split.rest,
-            split.rest,
-            laying,
-          ),
-          ...layGround(zone, split.zone, split.zone, laying),
-        ]
-      : layGround(parts, calm === 1 ? outline : servingGround(surface, calm), outline, {
-          ...laying,
-          thin: share / calm ** 2,
-        });
+    ? layBoxes(sharedInto(parts, boxes), boxes, laying)
+    : segments.length
+      ? layBoxes(dealtOut(parts, segments), segments, laying)
+      : split
+        ? [
+            ...layGround(
+              parts.filter((part) => !part.inZone),
+              split.rest,
+              split.rest,
+              laying,
+            ),
+            ...layGround(zone, split.zone, split.zone, laying),
+          ]
+        : layGround(parts, calm === 1 ? outline : servingGround(surface, calm), outline, {
+            ...laying,
+            thin: share / calm ** 2,
+          });
   const { figures, scores, whole } = judged(plan, surface, elements);
   return {
     surfaceId: surface.id,
@@ -98,16 +109,20 @@ export function laySurface(
   };
 }
 
-/** Each compartment is laid by itself, about its own middle. */
-function layBoxes(parts: readonly Part[], boxes: readonly Compartment[], laying: Laying): LaidElement[] {
-  const { places: _places, walls: _walls, ...bare } = laying.surface;
-  return sharedInto(parts, boxes).flatMap((mine, k) => {
+/** Each compartment, or small board, is laid by itself, about its own middle. */
+function layBoxes(dealt: readonly Part[][], boxes: readonly Compartment[], laying: Laying): LaidElement[] {
+  const { places = [], walls: _walls, segments: _segments, ...bare } = laying.surface;
+  return dealt.flatMap((mine, k) => {
     const { at, ground, areaCm2 } = boxes[k]!;
     const back: Point = [-at[0], -at[1]];
     const here = mine.map((part) => (part.pinned ? { ...part, pinned: shiftedBy(part.pinned, back) } : part));
+    const surface = {
+      ...bare,
+      places: places.map((place) => ({ ...place, x: place.x - at[0], y: place.y - at[1] })),
+    };
     const thin = shareOf(bare, groundOf(mine) / areaCm2);
     const stands = standsBy(laying.stands, back);
-    return layGround(here, ground, ground, { ...laying, surface: bare, stands, thin }).map((element) =>
+    return layGround(here, ground, ground, { ...laying, surface, stands, thin }).map((element) =>
       shiftedBy(element, at),
     );
   });

@@ -1,9 +1,18 @@
 import { describe, expect, test } from '@jest/globals';
-import { hypot2, inside, rectangle } from '../geometry/index.js';
+import { gapBetween, hypot2, inside, rectangle, type Polygon } from '../geometry/index.js';
 import { compartmentsOf, planLarder, wallsOf, type MarkedPlace, type Surface } from '../plan/index.js';
 import { surfaceAreaCm2 } from '../portion/index.js';
 import { board, lies, planWith } from '../testing/plans.js';
 import { faultsOf, isWantedAt, laySurface, lies as lying, unlaidOn } from './index.js';
+import { segmentsOf } from './walls.js';
+
+const gapTo = (ground: Polygon, x: number, y: number): number =>
+  inside(ground, x, y)
+    ? 0
+    : gapBetween(ground, [
+        [x, y],
+        [x, y],
+      ]);
 
 const FOODS = [
   lies('brie', 250),
@@ -127,6 +136,34 @@ describe('a box with walls', () => {
       const missing = unlaidOn(of.plan, box).map(({ component }) => component.id);
       for (const { componentId } of FOODS)
         expect(homes.has(componentId) || missing.includes(componentId)).toBe(true);
+    }
+  });
+});
+
+describe('small boards within a board', () => {
+  test('stand apart, and each has something of nearly everything', () => {
+    for (const [outline, segments] of [
+      [{ kind: 'round', diameterMm: 480 }, 4],
+      [{ kind: 'half-round', lengthMm: 560, widthMm: 340 }, 3],
+      [{ kind: 'rectangle', lengthMm: 900, widthMm: 240, cornerMm: 20 }, 3],
+    ] as const) {
+      const surface = board({ outline, segments });
+      const cells = segmentsOf(surface);
+      expect(cells).toHaveLength(segments);
+      const [least, most] = [Math.min, Math.max].map((of) => of(...cells.map(({ areaCm2 }) => areaCm2)));
+      expect(most! / least!).toBeLessThan(1.6);
+      const of = laidOn(surface, 1);
+      const cellOf = ({ x, y }: { x: number; y: number }) =>
+        cells.findIndex(({ at, ground }) => inside(ground, x - at[0], y - at[1]));
+      // soft food leans over its edge, but what stands does not cross the way between
+      for (const element of of.elements.filter(({ layer }) => layer === 4)) {
+        const cell = cells[cellOf(element)]!;
+        for (const [x, y] of element.outline)
+          expect(gapTo(cell.ground, x - cell.at[0], y - cell.at[1])).toBeLessThan(3);
+      }
+      const kinds = cells.map(() => new Set<string>());
+      for (const piece of middles(of)) kinds[cellOf(piece)]?.add(piece.component.id);
+      for (const kind of kinds) expect(kind.size).toBeGreaterThanOrEqual(4);
     }
   });
 });

@@ -126,11 +126,17 @@ export function standClear(
   const rank = (part: Part) => (part.component.id === star ? Infinity : part.lengthMm * part.widthMm);
   const waiting = parts.map((_, i) => i).filter((i) => !out[i]);
   waiting.sort((a, b) => rank(parts[b]!) - rank(parts[a]!) || a - b);
+  // what found no place leaves none for its like: the board only gets fuller
+  const without = new Set<string>();
   for (const i of waiting) {
+    const { fact, lengthMm, widthMm } = parts[i]!;
+    const kind = `${fact.piece} ${lengthMm} ${widthMm}`;
+    if (without.has(kind)) continue;
     const down = out.flatMap((stands) => (stands ? [shape(stands)] : []));
     const stays = isClear(shapes[i]!, down) && isWithin(ground, standing[i]!.outline);
     const spot = stays ? spots[i] : freePlace(parts[i]!, spots[i]!, [...figures, ...down], ground);
     if (spot) out[i] = at(parts[i]!, spot);
+    else without.add(kind);
   }
   return out;
 }

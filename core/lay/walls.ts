@@ -1,6 +1,7 @@
-import { rectangle, type Point } from '../geometry/index.js';
-import { compartmentsOf, type LaidElement, type Surface } from '../plan/index.js';
+import { areaOf, cutBy, middleOf, rectangle, type Point } from '../geometry/index.js';
+import { compartmentsOf, outlineSize, type LaidElement, type Surface } from '../plan/index.js';
 import type { Stands } from './anchors.js';
+import { servingGround } from './grid.js';
 import { isCrisp, isWet, wants } from './neighbours.js';
 import type { Part } from './parts.js';
 
@@ -18,6 +19,71 @@ export const compartments = (surface: Surface): Compartment[] =>
     ground: rectangle(lengthMm, widthMm),
     areaCm2: (lengthMm * widthMm) / 100,
   }));
+
+/** Half of the open way between small boards within a board. */
+const WAY_MM = 6;
+
+/** A board as three or four small ones: side by side on a long one, else about its middle. */
+export function segmentsOf(surface: Surface): Compartment[] {
+  const { segments } = surface;
+  if (!segments) return [];
+  const ground = servingGround(surface);
+  const [l, w] = outlineSize(surface.outline);
+  const middle = middleOf(ground);
+  const cells =
+    l / w > LONG
+      ? Array.from({ length: segments }, (_, k) => {
+          const [from, to] = [k, k + 1].map(
+            (n) => -l / 2 + surface.rimMm + (n * (l - 2 * surface.rimMm)) / segments,
+          );
+          const left = k === 0 ? ground : cutBy(ground, [from! + WAY_MM, 0], [1, 0]);
+          return k === segments - 1 ? left : cutBy(left, [to! - WAY_MM, 0], [-1, 0]);
+        })
+      : Array.from({ length: segments }, (_, k) => {
+          // between two rays from the middle, each drawn in by half of the way
+          const ray = (n: number): Point => {
+            const turn = -Math.PI / 2 + (n * 2 * Math.PI) / segments;
+            return [Math.cos(turn), Math.sin(turn)];
+          };
+          const [[ax, ay], [bx, by]] = [ray(k), ray(k + 1)];
+          const after = cutBy(ground, [middle[0] - ay * WAY_MM, middle[1] + ax * WAY_MM], [-ay, ax]);
+          return cutBy(after, [middle[0] + by * WAY_MM, middle[1] - bx * WAY_MM], [by, -bx]);
+        });
+  return cells.map((cell) => {
+    const at = middleOf(cell);
+    return {
+      at,
+      ground: cell.map(([x, y]): Point => [x - at[0], y - at[1]]),
+      areaCm2: areaOf(cell) / 100,
+    };
+  });
+}
+
+/** A board is long from here on. */
+const LONG = 1.5;
+
+/** Piles go to the small boards in turn: the emptiest that has none of the food yet, so that each has something of everything. */
+export function dealtOut(parts: readonly Part[], boards: readonly Compartment[]): Part[][] {
+  const dealt = boards.map((): { parts: Part[]; cm2: number } => ({ parts: [], cm2: 0 }));
+  const order = parts.toSorted(
+    (a, b) =>
+      Number(b.kind === 'hard') - Number(a.kind === 'hard') ||
+      b.groundCm2 - a.groundCm2 ||
+      (a.id < b.id ? -1 : 1),
+  );
+  for (const part of order) {
+    const cost = (k: number): number => {
+      const { at, areaCm2 } = boards[k]!;
+      if (part.pinned) return Math.hypot(part.pinned.x - at[0], part.pinned.y - at[1]);
+      const has = dealt[k]!.parts.filter(({ component }) => component === part.component).length;
+      return has * 4 + (dealt[k]!.cm2 + part.groundCm2) / areaCm2;
+    };
+    const best = boards.map((_, k) => k).reduce((a, b) => (cost(b) < cost(a) ? b : a));
+    dealt[best]!.parts.push(part);
+    dealt[best]!.cm2 += part.groundCm2;
+  }
+  return dealt.map(({ parts }) => parts);
+}
 
 /** Points against a full compartment, for each share that lies over its ground, and for what lies in it with what it minds. */
 const [OVER, WET_BY_CRISP, COMPANY, ALONE] = [100, 4, 1.5, 0.4];

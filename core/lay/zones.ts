@@ -1,4 +1,4 @@
-import { areaOf, type Point, type Polygon } from '../geometry/index.js';
+import { areaOf, cutBy, type Point, type Polygon } from '../geometry/index.js';
 
 /**
  * Open ground between a zone and the rest: two fingers between the pieces themselves, which lean over the edge of their
@@ -10,15 +10,8 @@ const LEAST = 0.12;
 const HALVINGS = 24;
 
 /** What a convex ground keeps on one side of a level line: below it for side 1, above it for side −1 (y grows down). */
-export function cutLevel(ground: Polygon, y: number, side: 1 | -1): Point[] {
-  const kept = ([, py]: Point) => (py - y) * side >= 0;
-  return ground.flatMap((a, i) => {
-    const b = ground[(i + 1) % ground.length]!;
-    const crossing: Point[] =
-      kept(a) === kept(b) ? [] : [[a[0] + ((b[0] - a[0]) * (y - a[1])) / (b[1] - a[1]), y]];
-    return kept(a) ? [a, ...crossing] : crossing;
-  });
-}
+export const cutLevel = (ground: Polygon, y: number, side: 1 | -1): Point[] =>
+  cutBy(ground, [0, y], [0, side]);
 
 /**
  * The ground in two parts with open ground between: the zone lies in front and has `share` of what both have.

@@ -26,4 +26,5 @@ export const moduleKey = (surface: Surface): string =>
     surface.guests,
     surface.places,
     surface.walls,
+    surface.segments,
   ]);

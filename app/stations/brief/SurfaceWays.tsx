@@ -121,9 +121,15 @@ const WALLS = [
   ['4x3', '12'],
 ] as const;
 
+const SEGMENTS = [
+  [USUAL, t('one board')],
+  ['3', t('three small boards')],
+  ['4', t('four small boards')],
+] as const;
+
 /** The surface with one field more, or without it. */
 export function withField<
-  K extends 'ground' | 'guests' | 'liner' | 'walls' | 'weightG' | 'inPlace' | 'goesBack',
+  K extends 'ground' | 'guests' | 'liner' | 'walls' | 'segments' | 'weightG' | 'inPlace' | 'goesBack',
 >(surface: Surface, key: K, value: Surface[K] | undefined): Surface {
   const copy: Surface = { ...surface };
   delete copy[key];
@@ -160,6 +166,17 @@ export function HowLaid({ draft, onChange }: { draft: Surface; onChange: (draft:
           onChange(withField(draft, 'liner', usual<'baking-paper' | 'butcher-paper'>(liner)))
         }
       />
+      {!walls && (
+        <Choice<(typeof SEGMENTS)[number][0]>
+          label={t('Laid as')}
+          width={168}
+          value={draft.segments ? (`${draft.segments}` as '3' | '4') : USUAL}
+          options={SEGMENTS}
+          onPick={(picked) =>
+            onChange(withField(draft, 'segments', picked === USUAL ? undefined : (Number(picked) as 3 | 4)))
+          }
+        />
+      )}
       {draft.outline.kind === 'rectangle' && (
         <Choice<string>
           label={t('Compartments')}

@@ -84,6 +84,8 @@ export const surfaceSchema = z.strictObject({
   walls: z
     .strictObject({ columns: z.number().int().min(1).max(6), rows: z.number().int().min(1).max(6) })
     .optional(),
+  /** Laid as so many small boards within the board, each with something of everything. */
+  segments: z.union([z.literal(3), z.literal(4)]).optional(),
   places: z.array(placeSchema).max(20).optional(),
 });
 export type Surface = z.infer<typeof surfaceSchema>;
