@@ -6,7 +6,7 @@ import { boardSvg, RECIPES, SvgSink, drawPiece } from '../picture/index.js';
 import { planLarder, type Plan } from '../plan/index.js';
 import { convexOverlap, inside } from '../geometry/index.js';
 import { group, lies, planWith } from '../testing/plans.js';
-import { hardOverlaps, layPlan, laySurface, type LaidSurface } from './index.js';
+import { hardOverlaps, layPlan, laySurface, unlaidOn, type LaidSurface } from './index.js';
 
 let plan: Plan;
 let laid: LaidSurface[];
@@ -101,12 +101,16 @@ describe('degenerate boards', () => {
     expect(laySurface(empty, empty.surfaces[0]!, 1)).toMatchObject({ elements: [], coverage: 0 });
   });
 
-  test('one bowl larger than the board is laid all the same, and one piece alone', () => {
+  test('one bowl larger than the board is told, not laid, and one piece lies alone', () => {
     const tiny = planWith({
       surfaces: [{ ...planWith({}).surfaces[0]!, outline: { kind: 'round', diameterMm: 80 }, rimMm: 0 }],
       placements: [lies('hummus-home', 400)],
     });
-    expect(laySurface(tiny, tiny.surfaces[0]!, 1).elements.length).toBeGreaterThan(0);
+    const { surfaceId, elements } = laySurface(tiny, tiny.surfaces[0]!, 1);
+    expect(elements).toEqual([]);
+    const laid = { ...tiny, layout: [{ surfaceId, elements }] };
+    expect(unlaidOn(tiny, tiny.surfaces[0]!)).toEqual([]);
+    expect(unlaidOn(laid, tiny.surfaces[0]!)).toMatchObject([{ massG: 400, why: 'no room' }]);
     const one = planWith({ placements: [lies('raspberries', 4)] });
     expect(laySurface(one, one.surfaces[0]!, 1).elements[0]!.pieces).toHaveLength(1);
   });

@@ -32,10 +32,11 @@ const hasBowl = ({ componentId, surfaceId, pieces }: Placement, bowls: readonly 
     .filter((bowl) => bowl.componentId === componentId && bowl.surfaceId === surfaceId)
     .reduce((sum, bowl) => sum + bowl.pieces, 0) >= pieces;
 
-/** What is planned for a surface and does not lie there; herbs are laid as far as they go. Nothing where nothing is laid. */
+/** What is planned for a surface and does not lie there; herbs are laid as far as they go. Nothing for a surface that was never laid. */
 export function unlaidOn(plan: Plan, surface: Surface): Unlaid[] {
-  const elements = plan.layout.find(({ surfaceId }) => surfaceId === surface.id)?.elements ?? [];
-  if (elements.length === 0) return [];
+  const layer = plan.layout.find(({ surfaceId }) => surfaceId === surface.id);
+  if (!layer) return [];
+  const { elements } = layer;
   const larder = planLarder(plan);
   const bowls = bowlsInUse(plan);
   return plan.placements
