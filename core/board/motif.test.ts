@@ -326,7 +326,9 @@ describe('a motif that is laid', () => {
     const after = moved.plan.layout[0]!.elements.find(
       ({ componentId, motif }) => componentId === id('young-gouda') && motif,
     )!;
-    expect([after.x, after.y, after.pinned]).toEqual([fill.x + 20, fill.y - 10, true]);
+    expect(after.pinned).toBe(true);
+    expect(after.x).toBeCloseTo(fill.x + 20, 6);
+    expect(after.y).toBeCloseTo(fill.y - 10, 6);
     // laid again, it stays where the hand has put it
     const again = laySurface(moved.plan, surface, 7);
     const kept = again.elements.find(({ id: one }) => one === fill.id)!;

@@ -5,6 +5,7 @@ import {
   CATALOGUE,
   componentSchema,
   findDecor,
+  neverFood,
   FORMS,
   larderOf,
   NUT_SPECIES,
@@ -192,6 +193,24 @@ test.each([
 test('décor that must not touch food is found with its reason, before what may', () => {
   expect(findDecor('laurel').map((decor) => decor.touch)).toEqual(['never', 'clean']);
   expect(findDecor('eucalyptus')[0]?.why).toMatch(/poison/);
+});
+
+test.each([
+  ['Holly', 'garnish', 'holly'],
+  ['Fresh eucalyptus leaves', 'garnish', 'eucalyptus'],
+  ['Hydrangea petals', 'vegetable', 'hydrangea'],
+  ['Ivy twigs over the rim', 'garnish', 'ivy'],
+  ['Eucalyptus honey', 'spread-dip', undefined],
+  ['Buttercup squash, roast', 'vegetable', undefined],
+  ['Ivy’s cheddar', 'cheese', undefined],
+  ['Lunch box biscuits', 'sweet-bite', undefined],
+  ['Rosemary', 'garnish', undefined],
+] as const)('%s, %s: the plant that must not touch food is %s', (name, family, plant) => {
+  expect(neverFood({ name, family })?.id).toBe(plant);
+});
+
+test('no food of the larder is taken for a plant that must not touch it', () => {
+  expect(CATALOGUE.filter((component) => neverFood(component)).map(({ id }) => id)).toEqual([]);
 });
 
 test.each([

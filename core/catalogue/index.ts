@@ -32,7 +32,7 @@ export {
   type ScaledRecipe,
 } from './recipes.js';
 export { buyingOf, COUNTER_STEP_G, type Buying, type Sold } from './buying.js';
-export { DECOR, DECOR_SOURCE, findDecor, type Decor } from './decor.js';
+export { DECOR, DECOR_SOURCE, findDecor, neverFood, type Decor } from './decor.js';
 export { about, goesWith, pairing, TASTE_WORDS, type About } from './about.js';
 export {
   colourName,

@@ -25,6 +25,7 @@ const laid: Kind = { ...at('lay'), ofTheLayout: true };
 /** Every kind of finding, the most pressing first: what can hurt a guest, then what only looks or costs. */
 export const FINDING_KINDS = {
   'choking-shape': { ...at('choose', 'lay'), overrulable: true },
+  'never-food': at('choose', 'lay'),
   'not-for-small-children': { ...at('choose', 'lay'), overrulable: true },
   'same-surface': { ...at('choose', 'lay'), overrulable: true },
   'same-surface-open': at('choose', 'lay'),
@@ -156,6 +157,7 @@ type Nothing = Record<never, never>;
 /** What each kind knows, beside whom and what it concerns: everything that its words say. */
 export interface FindingArgs {
   'choking-shape': Served & { form: string };
+  'never-food': { food: string; why: string };
   'not-for-small-children': Served;
   'same-surface': { foods: Several; group: string; what: Arg; surface: string };
   'same-surface-open': { foods: Several; group: string; what: Arg; surface: string };

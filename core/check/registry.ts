@@ -16,6 +16,7 @@ import { allLaid, laidBowls, overTheRim } from './checks/laid.js';
 import { LAYING_CHECKS } from './checks/laying.js';
 import { knownFoods } from './checks/known-foods.js';
 import { labels } from './checks/labels.js';
+import { neverFoods } from './checks/never-food.js';
 import { ownPlates } from './checks/own-plates.js';
 import { plateLimits } from './checks/plate-limits.js';
 import { routes } from './checks/routes.js';
@@ -32,6 +33,7 @@ export type Check = (context: CheckContext) => Finding[];
 
 /** Every check. How urgent what they find is stands in the table of kinds. */
 export const CHECKS: readonly Check[] = [
+  neverFoods,
   smallChildren,
   contact,
   routes,

@@ -1,17 +1,18 @@
 import { useState } from 'react';
-import { FAMILIES, ownComponent, ownId, type Family } from '../../../core/catalogue/index.js';
+import { FAMILIES, neverFood, ownComponent, ownId, type Family } from '../../../core/catalogue/index.js';
 import { planLarder, type Plan } from '../../../core/plan/index.js';
 import { useSession } from '../../store/session.js';
 import { PaperDialog } from '../../ui/kit/Dialog.js';
 import { Button } from '../../ui/kit/Button.js';
 import { Input } from '../../ui/kit/Input.js';
-import { Choice } from '../../ui/Fields.js';
+import { Choice, Wrong } from '../../ui/Fields.js';
 import { t } from '../../words/index.js';
 
 /** A food of the stylist's own: name and family are enough; all else is unknown, so every need asks. */
 export function OwnComponentDialog({ plan, onClose }: { plan: Plan; onClose: () => void }) {
   const [name, setName] = useState('');
   const [family, setFamily] = useState<Family>('cheese');
+  const plant = neverFood({ name, family });
   const edit = useSession((session) => session.edit);
   const add = (): void => {
     const larder = planLarder(plan);
@@ -39,7 +40,15 @@ export function OwnComponentDialog({ plan, onClose }: { plan: Plan; onClose: () 
         onPick={setFamily}
         options={FAMILIES.map((family) => [family, family.replace('-', ' ')] as const)}
       />
-      <Button disabled={name.trim() === ''} onClick={add}>
+      {plant && (
+        <Wrong>
+          {t('{plant} must not touch food: {why}. Is it another thing? Give it its own name.', {
+            plant: plant.name,
+            why: plant.why,
+          })}
+        </Wrong>
+      )}
+      <Button disabled={name.trim() === '' || plant !== undefined} onClick={add}>
         {t('Put it in the larder')}
       </Button>
     </PaperDialog>

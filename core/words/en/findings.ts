@@ -76,6 +76,9 @@ export const FINDINGS = {
     '{n, plural, one {Which {foodsLow}?} other {# labels to read for “{group}”.}}',
   'finding.label-to-read.why':
     '{foods}: the label must say about {facts}. Until then {n, plural, one {it does} other {they do}} not count.',
+  'finding.never-food.text': '{food} must not touch food.',
+  'finding.never-food.why':
+    'Not to be eaten nor laid beside food: {why}. Is it another thing? Give it its own name.',
   'finding.too-small.text': 'It will not all fit on {surfaceLow}.',
   'finding.too-small.why': 'What is laid at opening takes {ground}; inside the rim are {area}.',
   'finding.too-large.text': '{surfaceCap} will look sparse.',
