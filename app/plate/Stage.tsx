@@ -126,7 +126,7 @@ export function Stage({
     <>
       <div
         ref={box}
-        className={`absolute -inset-x-3.5 top-1.5 bottom-10 max-md:inset-x-0 ${zoom > 1 ? NEAR : 'touch-pan-y'}`}
+        className={`absolute -inset-x-3.5 top-1.5 select-none bottom-10 max-md:inset-x-0 ${zoom > 1 ? NEAR : 'touch-pan-y'}`}
       >
         <China stands="box" label={label} halfWidth={half}>
           <g transform={`translate(${x.toFixed(2)} ${y.toFixed(2)}) scale(${zoom.toFixed(4)})`}>

@@ -332,7 +332,7 @@ describe('a motif that is laid', () => {
     // laid again, it stays where the hand has put it
     const again = laySurface(moved.plan, surface, 7);
     const kept = again.elements.find(({ id: one }) => one === fill.id)!;
-    expect([kept.x, kept.y]).toEqual([fill.x + 20, fill.y - 10]);
+    expect([kept.x, kept.y]).toEqual([after.x, after.y]);
   });
 
   test('a number of it stands on one of its pieces', () => {

@@ -1,12 +1,12 @@
-import { formOf, usualForm, type Component, type FormFact, type Larder } from '../catalogue/index.js';
+import { FORMS, formOf, usualForm, type Component, type FormFact, type Larder } from '../catalogue/index.js';
 import { createRandom, seedOf } from '../measure/index.js';
 import { planLarder, type LaidElement, type Plan, type Surface } from '../plan/index.js';
 import { closed, darker, smooth, type Brush } from './brush.js';
 import { HARD_LAYER, lies, stackOf } from '../lay/index.js';
-import { signedArea } from '../geometry/index.js';
+import { areaOf, signedArea } from '../geometry/index.js';
 import { drawSurface, drawWalls, surfaceOutline, surfaceSize } from './boards.js';
 import type { Pen } from './pen.js';
-import { bowlOf } from './recipes/bowl.js';
+import { bowlOf, isSpooned } from './recipes/bowl.js';
 import { RECIPES } from './recipes/index.js';
 import { SvgSink } from './svg.js';
 import { drawLane, drawOwnTools } from './tools.js';
@@ -131,8 +131,22 @@ function underlay(pen: Pen, element: LaidElement, component: Component): void {
   const colour = darker(component.colours[1], 0.52);
   // a figure keeps its tips
   if (element.motif) pen.path(closed(element.outline), { fill: colour });
+  else if (isLoose(element, component))
+    pen.path(loops(element, component), { fill: colour, stroke: colour, width: 4 });
   else pen.path(smooth(element.outline), { fill: colour, stroke: colour, width: 5 });
 }
+
+/** All pieces of an element as one path: loops that are drawn the same way round are one shape. */
+const loops = (element: LaidElement, component: Component): string =>
+  lies(element, component)
+    .map((outline) => closed(signedArea(outline) < 0 ? [...outline].reverse() : outline))
+    .join('');
+
+/** Pieces that cover less than this of their ground lie loose on it: the board shows between them, no dark ground. */
+const LOOSE = 1.15;
+const isLoose = (element: LaidElement, component: Component): boolean =>
+  lies(element, component).reduce((sum, outline) => sum + areaOf(outline), 0) <
+  LOOSE * areaOf(element.outline);
 
 const SHADOW = '#1c0b02';
 /** A pile's shadow falls so far of its height to the right and down, and no farther than a thumb's width. */
@@ -146,10 +160,7 @@ function pileShadow(pen: Pen, element: LaidElement, component: Component): void 
   const fact = formOf(component, element.form);
   if (!fact || element.layer >= HARD_LAYER || element.pieces.length < 2) return;
   const fall = (share: number): number => Math.min(MOST_SHADOW_MM, share * fact.heightMm);
-  // one path of many loops, all drawn the same way round, is one shadow
-  const d = lies(element, component)
-    .map((outline) => closed(signedArea(outline) < 0 ? [...outline].reverse() : outline))
-    .join('');
+  const d = loops(element, component);
   pen.group(fall(SHADOW_X), fall(SHADOW_Y), 0, () => pen.path(d, { fill: SHADOW, opacity: 0.26 }));
   // and close around it, where no light comes between: what parts one pile from the next
   pen.group(0.4, 0.9, 0, () =>
@@ -196,7 +207,12 @@ export function drawBoard(
     if (showing === 'hatched') hatch(pen, element);
   }
   if (low === stacked.length) drawWalls(pen, surface);
-  drawOwnTools(pen, elements);
+  // a spoon that stands in its bowl is its tool already
+  const tooled = known.filter(({ e, component }) => !(FORMS[e.form].bowl && isSpooned(component)));
+  drawOwnTools(
+    pen,
+    tooled.map(({ e }) => e),
+  );
   if (!options.bare) warmth(pen, surface);
 }
 

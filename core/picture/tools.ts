@@ -1,26 +1,26 @@
+import { FORMS } from '../catalogue/index.js';
 import type { LaidElement, Surface } from '../plan/index.js';
 import { closed, darker, smooth } from './brush.js';
 import { surfaceOutline } from './boards.js';
 import { linear, type Pen } from './pen.js';
 
 const HORN = '#8a5a2b';
+const BAMBOO = '#d9bb84';
 const LENGTH_MM = 74;
 
-/** One tool for each food that has its own, at its largest heap. */
+/** One tool for each food that has its own, at its largest heap: a spoon into a dip, tongs for what is picked. */
 export function drawOwnTools(pen: Pen, elements: readonly LaidElement[]): void {
   const largest = new Map<string, LaidElement>();
   for (const element of elements.filter((otherElement) => otherElement.ownTool)) {
     const known = largest.get(element.componentId);
     if (!known || known.pieces.length < element.pieces.length) largest.set(element.componentId, element);
   }
-  for (const element of largest.values()) drawOwnTool(pen, element);
+  for (const element of largest.values()) (FORMS[element.form].bowl ? drawOwnTool : drawTongs)(pen, element);
 }
 
-/** A horn spoon that leans out of its food: to the back, or out of a zone to the front, where its guests stand. */
+/** A horn spoon for what is taken with one. */
 function drawOwnTool(pen: Pen, element: LaidElement): void {
-  const start = (element.bowlMm ?? 16) * 0.35;
-  const side = element.inZone ? 1 : -1;
-  pen.group(element.x + start, element.y + side * start, side * 45, () => {
+  leaning(pen, element, () => {
     const handle = smooth([
       [9, -2.6],
       [LENGTH_MM * 0.7, -2],
@@ -38,6 +38,38 @@ function drawOwnTool(pen: Pen, element: LaidElement): void {
       stroke: darker(HORN, 0.5),
       width: 0.8,
     });
+  });
+}
+
+/** Where a tool leans out of its food: to the back, or out of a zone to the front, where its guests stand. */
+function leaning(pen: Pen, element: LaidElement, draw: () => void): void {
+  const start = (element.bowlMm ?? 16) * 0.35;
+  const side = element.inZone ? 1 : -1;
+  pen.group(element.x + start, element.y + side * start, side * 45, draw);
+}
+
+/** Bamboo tongs for what is picked: two strips that meet beyond the rim. */
+function drawTongs(pen: Pen, element: LaidElement): void {
+  leaning(pen, element, () => {
+    for (const way of [1, -1]) {
+      const strip = smooth([
+        [-16, way * 7.5],
+        [-4, way * 9],
+        [LENGTH_MM * 0.55, way * 6],
+        [LENGTH_MM, way * 1.4],
+        [LENGTH_MM + 4, 0],
+        [LENGTH_MM, way * -1.2],
+        [LENGTH_MM * 0.55, way * 3.2],
+        [-4, way * 5.6],
+        [-17, way * 4.6],
+      ]);
+      pen.group(1.6, 2.6, 0, () => pen.path(strip, { fill: '#1c0b02', opacity: 0.28 }));
+      pen.path(strip, {
+        fill: linear({ 0: darker(BAMBOO, 0.12), 0.7: BAMBOO, 1: darker(BAMBOO, 0.2) }),
+        stroke: darker(BAMBOO, 0.45),
+        width: 0.7,
+      });
+    }
   });
 }
 

@@ -1,3 +1,4 @@
+import type { Component } from '../../catalogue/index.js';
 import { lit, radial } from '../pen.js';
 import {
   darker,
@@ -163,10 +164,14 @@ function spoon(brush: Brush, r: number): void {
   );
 }
 
+/** Is it taken with a spoon, which stands in its bowl? */
+export const isSpooned = ({ family, texture }: Pick<Component, 'family' | 'texture'>): boolean =>
+  family === 'spread-dip' || (family === 'cooked' && texture === 'creamy');
+
 export const bowl: Recipe = (brush) => {
   const r = brush.l / 2;
-  const { family, texture } = brush.component;
-  const smoothFood = family === 'spread-dip' || (family === 'cooked' && texture === 'creamy');
+  const { family } = brush.component;
+  const smoothFood = isSpooned(brush.component);
   const fill = smoothFood ? spread : family === 'cooked' ? tossed : heap;
   bowlOf(brush, r, (inner) => fill(brush, inner));
   if (smoothFood) spoon(brush, r);
