@@ -283,9 +283,7 @@ function run(title: string, cases: readonly Case[]): void {
       const ours = laySurface(of.plan, of.surface, seed).elements;
       const ms = performance.now() - started;
       settled.push(ms);
-      const parts = partsOf(of.plan, of.surface).filter(
-        ({ kind }) => kind === 'hard',
-      );
+      const parts = partsOf(of.plan, of.surface).filter(({ kind }) => kind === 'hard');
       things += parts.length;
       left += parts.filter(({ id }) => !ours.some((element) => element.id === id)).length;
       const mine = count(tallies.get('ours')!, of, ours);
