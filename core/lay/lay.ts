@@ -2,19 +2,19 @@ import { createRandom, seedOf, type Random } from '../measure/index.js';
 import { openPlaces, type LaidElement, type Plan, type Surface } from '../plan/index.js';
 import { CALM_COVER, surfaceAreaCm2 } from '../portion/index.js';
 import { placed, type Point } from '../geometry/index.js';
-import { anchorOf, placeAnchors, type Stands } from './anchors.js';
+import { anchorOf, placeAnchors, type Spot, type Stands } from './anchors.js';
 import { hardElement, pinnedPieces, remarked, round1, softElement } from './elements.js';
 import { fillLine, fillLoose, fillRun } from './fill.js';
 import { forCellsIn, gridOver, servingGround } from './grid.js';
 import { groundCells, growRegions, homesOn, type Laying, type Regions } from './grow.js';
 import { layHerbs } from './herbs.js';
-import { isInMotif, layMotif, motifAnchor, motifsOf } from './motif.js';
+import { isInMotif, layMotif, motifAnchor, motifsOf, type MotifGround } from './motif.js';
 import { NOBODY } from './regions.js';
 import { partsOf, type Part } from './parts.js';
 import { wantedPlaces } from './places.js';
 import { judged, type Figures, type Scores } from './scores.js';
 import { settle, type Filled } from './settle.js';
-import { standClear } from './stand.js';
+import { standClear, type Standing } from './stand.js';
 import {
   compartments,
   dealtOut,
@@ -138,20 +138,26 @@ function shareOf({ ground }: Surface, food: number): number {
 const groundOf = (parts: readonly Part[]) =>
   parts.filter((part) => part.kind !== 'herb').reduce((sum, part) => sum + part.groundCm2, 0);
 
-/** Lays some parts over a ground; herbs may lie anywhere inside the outline, and so may what finds no place of its own. */
-function layGround(
-  parts: readonly Part[],
+/** What stands on a ground before any soft food: figures, bowls and cheeses, each in its place. */
+interface Stood {
+  motifs: MotifGround[];
+  /** The ground of each motif. */
+  figures: Point[][];
+  anchors: Part[];
+  /** Of each anchor. */
+  found: Standing[];
+  /** Of the motifs first, then of the anchors. */
+  spots: Spot[];
+}
+
+function standUp(
+  motifs: MotifGround[],
+  standing: readonly Part[],
   ground: readonly Point[],
   outline: readonly Point[],
-  laying: Laying,
-): LaidElement[] {
-  const { random, steps, stands, star, surface } = laying;
-  const motifs = motifsOf(parts);
-  const own = parts.filter((part) => !isInMotif(motifs, part));
-  const standing = own.filter((part) => part.kind === 'hard');
-  const soft = own.filter(({ kind }) => kind !== 'hard' && kind !== 'herb');
+  { random, steps, stands, star, surface }: Laying,
+): Stood {
   const wishes = wantedPlaces(surface);
-  const open = openPlaces(surface);
   const wanted = placeAnchors(
     [...motifs.map(motifAnchor), ...standing.map((part) => anchorOf(part, wishes))],
     ground,
@@ -160,57 +166,93 @@ function layGround(
     { starts: steps === 0 ? DRAFT.starts : undefined, surface },
   );
   const figures = motifs.map(({ outer }, i) => placed(outer, wanted[i]!.x, wanted[i]!.y, wanted[i]!.angle));
-  const clear = standClear(standing, wanted.slice(motifs.length), [...figures, ...open], outline, star);
-  // what finds no place is told, never laid through something else
-  const anchors = standing.filter((_, i) => clear[i]);
+  const fixed = [...figures, ...openPlaces(surface)];
+  const clear = standClear(standing, wanted.slice(motifs.length), fixed, outline, star);
   const found = clear.flatMap((stands) => stands ?? []);
-  const hard = found.map((stands) => stands.outline);
-  const spots = [...wanted.slice(0, motifs.length), ...found.map(({ spot }) => spot)];
-  // what stands, and what no food flows over
-  const kept = [...figures, ...hard];
+  return {
+    motifs,
+    figures,
+    // what finds no place is told, never laid through something else
+    anchors: standing.filter((_, i) => clear[i]),
+    found,
+    spots: [...wanted.slice(0, motifs.length), ...found.map(({ spot }) => spot)],
+  };
+}
 
+/** Soft food over the ground around what stands: grown, filled in, its gaps closed. */
+function flowAround(
+  soft: readonly Part[],
+  { motifs, figures, anchors, found, spots }: Stood,
+  ground: readonly Point[],
+  laying: Laying,
+): { filled: Filled[]; regions: Regions | undefined } {
+  const kept = [...figures, ...found.map((stands) => stands.outline)];
   // nothing grows where all of it is pinned
-  const grows = soft.some((part) => !part.pinned);
+  if (!soft.some((part) => !part.pinned))
+    return {
+      filled: soft.map((part) => ({ part, pieces: pinnedPieces(part.pinned!) })),
+      regions: undefined,
+    };
   const edges = motifs.map(({ fill, border }) => border ?? fill);
-  const regions = grows ? growRegions(soft, [...edges, ...anchors], spots, kept, ground, laying) : undefined;
-  const filled = regions
-    ? fillAll(regions, random)
-    : soft.flatMap((part) => (part.pinned ? [{ part, pieces: pinnedPieces(part.pinned) }] : []));
+  const regions = growRegions(soft, [...edges, ...anchors], spots, kept, ground, laying);
+  const filled = fillAll(regions, laying.random);
   const fine = gridOver(ground, FINE_MM);
-  const homes = regions && homesOn(fine, regions);
+  const homes = homesOn(fine, regions);
   // open ground between the piles is meant: nothing is drawn into it
-  if (homes && laying.thin < 1)
+  if (laying.thin < 1)
     homes.forEach((home, cell) => {
       if (home === NOBODY) fine.ground[cell] = 0;
     });
-  if (regions && homes)
-    settle(
-      fine,
-      ground,
-      filled,
-      [...kept, ...open],
-      homes,
-      new Map(regions.parts.map((part, i) => [part, i])),
-      {
-        mostRounds: steps === 0 ? DRAFT.rounds : undefined,
-        open: surface.places?.filter((place) => place.for === 'open') ?? [],
-      },
-    );
+  settle(
+    fine,
+    ground,
+    filled,
+    [...kept, ...openPlaces(laying.surface)],
+    homes,
+    new Map(regions.parts.map((part, i) => [part, i])),
+    {
+      mostRounds: laying.steps === 0 ? DRAFT.rounds : undefined,
+      open: laying.surface.places?.filter((place) => place.for === 'open') ?? [],
+    },
+  );
+  return { filled, regions };
+}
+
+/** Lays some parts over a ground; herbs may lie anywhere inside the outline, and so may what finds no place of its own. */
+function layGround(
+  parts: readonly Part[],
+  ground: readonly Point[],
+  outline: readonly Point[],
+  laying: Laying,
+): LaidElement[] {
+  const { random, surface } = laying;
+  const motifs = motifsOf(parts);
+  const own = parts.filter((part) => !isInMotif(motifs, part));
+  const of = (test: (kind: Part['kind']) => boolean) => own.filter(({ kind }) => test(kind));
+  const stood = standUp(
+    motifs,
+    of((kind) => kind === 'hard'),
+    ground,
+    outline,
+    laying,
+  );
+  const soft = of((kind) => kind !== 'hard' && kind !== 'herb');
+  const { filled, regions } = flowAround(soft, stood, ground, laying);
   const fallsOn = gridOver(outline, FINE_MM);
-  for (const figure of [...figures, ...open])
+  for (const figure of [...stood.figures, ...openPlaces(surface)])
     forCellsIn(fallsOn, figure, (cell) => (fallsOn.ground[cell] = 0));
+  const hard = stood.found.map((stands) => stands.outline);
   const herbs = layHerbs(
-    own.filter((part) => part.kind === 'herb'),
+    of((kind) => kind === 'herb'),
     fallsOn,
     outline,
     filled,
     hard,
     random,
   );
-
   return [
-    ...motifs.flatMap((motif, i) => layMotif(motif, spots[i]!, random)),
-    ...anchors.map((part, i) => hardElement(part, found[i]!, random)),
+    ...motifs.flatMap((motif, i) => layMotif(motif, stood.spots[i]!, random)),
+    ...stood.anchors.map((part, i) => hardElement(part, stood.found[i]!, random)),
     // what is not pinned has grown in a region
     ...filled.map((filled, i) =>
       filled.part.pinned ? remarked(filled.part.pinned, filled.part) : softElement(filled, regions!, i),
