@@ -23,6 +23,7 @@ import { Handles } from './Handles.js';
 import { MarkCard, MarkHint, MarkMenu, Marks } from './Marks.js';
 import { useMarking } from './marks.js';
 import { LayShelf } from './LayShelf.js';
+import { StageHint } from './StageHint.js';
 import { SquintFoot } from './SquintFoot.js';
 import { TagCard } from './TagCard.js';
 import { Button } from '../../ui/kit/Button.js';
@@ -94,14 +95,7 @@ export function Lay({ plan, checked }: { plan: Plan; checked: Checked }) {
       <LayButtons plan={plan} again={elements.length > 0} onOthers={() => setOthers(true)} />
       <MarkHint />
       {surface && <MarkCard surface={surface} />}
-      {trading && (
-        <p
-          role="status"
-          className="on-paper absolute top-12 left-1/2 z-6 m-0 -translate-x-1/2 bg-paper px-3 py-1 font-bold shadow-tag"
-        >
-          {t('Press what it trades places with. Escape leaves it.')}
-        </p>
-      )}
+      {trading && <StageHint>{t('Press what it trades places with. Escape leaves it.')}</StageHint>}
       {picked && surface && (
         <TagCard
           plan={plan}

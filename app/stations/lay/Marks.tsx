@@ -5,6 +5,7 @@ import { boardScale } from '../../plate/BoardImage.js';
 import { Button } from '../../ui/kit/Button.js';
 import { Menu } from '../../ui/kit/Menu.js';
 import { t } from '../../words/index.js';
+import { StageHint } from './StageHint.js';
 import { LEAST_MM, MARK_WORDS, MOST_MM, STEP_MM, useMarking, useMarks, USUAL_MM } from './marks.js';
 
 const ARROWS: Record<string, readonly [number, number] | undefined> = {
@@ -33,14 +34,11 @@ export function MarkHint() {
   const what = useMarking((marking) => marking.what);
   if (!what) return null;
   return (
-    <p
-      role="status"
-      className="on-paper absolute top-12 left-1/2 z-6 m-0 -translate-x-1/2 bg-paper px-3 py-1 font-bold shadow-tag"
-    >
+    <StageHint>
       {t('“{what}”: press on the board and pull a ring. Enter puts it in the middle, Escape leaves it.', {
         what: MARK_WORDS[what],
       })}
-    </p>
+    </StageHint>
   );
 }
 
