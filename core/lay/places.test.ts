@@ -140,6 +140,26 @@ describe('a box with walls', () => {
   });
 });
 
+test('what hands have pinned in a box or on a small board stays to the tenth of a millimetre', () => {
+  for (const surface of [
+    board({
+      outline: { kind: 'rectangle', lengthMm: 487, widthMm: 341, cornerMm: 4 },
+      walls: { columns: 3, rows: 2 },
+    }),
+    board({ outline: { kind: 'round', diameterMm: 473 }, segments: 3 }),
+  ]) {
+    const of = laidOn(surface, 1);
+    const pins = of.elements.slice(0, 8).map((element) => ({ ...element, pinned: true }));
+    const again = laySurface(
+      { ...of.plan, layout: [{ surfaceId: surface.id, elements: pins }] },
+      surface,
+      9,
+    ).elements;
+    for (const { id, x, y, outline } of pins)
+      expect(again.find((element) => element.id === id)).toMatchObject({ x, y, outline });
+  }
+});
+
 describe('small boards within a board', () => {
   test('stand apart, and each has something of nearly everything', () => {
     for (const [outline, segments] of [

@@ -2,7 +2,9 @@ import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { hypot2, inside } from '../geometry/index.js';
 import { board, id, lies, planWith } from '../testing/plans.js';
-import { hardOverlaps, laySurface, unlaidOn } from './index.js';
+import { hardOverlaps, laySurface, servingGround, unlaidOn } from './index.js';
+import { partsOf } from './parts.js';
+import { standClear } from './stand.js';
 
 const CHEESES = ['brie', 'camembert', 'aged-gouda', 'blue-wedge', 'goat-log', 'hummus-home', 'guacamole'];
 
@@ -68,6 +70,26 @@ describe('what stands', () => {
     const again = laySurface({ ...plan, layout: [{ surfaceId: surface.id, elements: pinned }] }, surface, 2);
     for (const { id } of pinned)
       expect(again.elements.find((element) => element.id === id)).toMatchObject({ x: 0, y: 0 });
+  });
+
+  test('a long slab beside a bowl is not taken for one that lies in it', () => {
+    const { plan, surface } = crowded(420, ['goat-log', 'hummus-home']);
+    const parts = partsOf(plan, surface).filter(({ kind }) => kind === 'hard');
+    const slab = parts.find(({ bowlMm }) => bowlMm === null)!;
+    const bowl = parts.find(({ bowlMm }) => bowlMm !== null)!;
+    const side: [number, number][] = [
+      [-60, -10],
+      [60, -10],
+      [60, 10],
+      [-60, 10],
+    ];
+    const long = { ...slab, outline: side, lengthMm: 120, widthMm: 20 };
+    const spots = [
+      { x: 0, y: 0, angle: 0 },
+      { x: 0, y: 10 + bowl.bowlMm! + 2, angle: 0 },
+    ];
+    const stood = standClear([long, bowl], spots, [], servingGround(surface), null);
+    expect(stood.map((stands) => stands?.spot)).toEqual(spots);
   });
 
   test('a cheese larger than its plate is not laid at all', () => {

@@ -11,7 +11,7 @@ import type { Spot } from './anchors.js';
 import type { Part } from './parts.js';
 
 /** Bound once: looking names up on the global object is slow inside hot loops. */
-const { max, min } = Math;
+const { abs, max, min } = Math;
 
 /** One thing as it stands. */
 export interface Standing {
@@ -35,8 +35,13 @@ interface Shape {
 }
 
 function shapeOf(outline: Polygon, x = 0, y = 0): Shape {
-  const reaches = outline.map(([px, py]) => hypot2(px - x, py - y));
-  return { x, y, outline, outer: max(...reaches), inner: inside(outline, x, y) ? min(...reaches) * 0.7 : 0 };
+  const outer = max(...outline.map(([px, py]) => hypot2(px - x, py - y)));
+  // the nearest side, not the nearest corner: a long slab is narrow
+  const sides = outline.map(([ax, ay], i) => {
+    const [bx, by] = outline[(i + 1) % outline.length]!;
+    return abs((bx - ax) * (y - ay) - (by - ay) * (x - ax)) / (hypot2(bx - ax, by - ay) || 1);
+  });
+  return { x, y, outline, outer, inner: inside(outline, x, y) ? min(...sides) : 0 };
 }
 
 const moved = ({ outline, outer, inner }: Shape, x: number, y: number): Shape => ({
@@ -131,9 +136,9 @@ export function standClear(
   for (const i of waiting) {
     const { fact, lengthMm, widthMm } = parts[i]!;
     const kind = `${fact.piece} ${lengthMm} ${widthMm}`;
-    if (without.has(kind)) continue;
     const down = out.flatMap((stands) => (stands ? [shape(stands)] : []));
     const stays = isClear(shapes[i]!, down) && isWithin(ground, standing[i]!.outline);
+    if (!stays && without.has(kind)) continue;
     const spot = stays ? spots[i] : freePlace(parts[i]!, spots[i]!, [...figures, ...down], ground);
     if (spot) out[i] = at(parts[i]!, spot);
     else without.add(kind);

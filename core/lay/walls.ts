@@ -5,6 +5,8 @@ import { servingGround } from './grid.js';
 import { isCrisp, isWet, wants } from './neighbours.js';
 import type { Part } from './parts.js';
 
+const r1 = (n: number): number => Math.round(n * 10) / 10;
+
 /** One compartment of a box: its middle on the surface, and its ground about that. */
 export interface Compartment {
   at: Point;
@@ -14,7 +16,7 @@ export interface Compartment {
 
 export const compartments = (surface: Surface): Compartment[] =>
   compartmentsOf(surface).map(({ x, y, lengthMm, widthMm }) => ({
-    at: [x, y],
+    at: [r1(x), r1(y)],
     // clockwise on screen, as every ground is
     ground: rectangle(lengthMm, widthMm),
     areaCm2: (lengthMm * widthMm) / 100,
@@ -50,7 +52,9 @@ export function segmentsOf(surface: Surface): Compartment[] {
           return cutBy(after, [middle[0] + by * WAY_MM, middle[1] - bx * WAY_MM], [by, -bx]);
         });
   return cells.map((cell) => {
-    const at = middleOf(cell);
+    // in tenths, so that what is pinned comes back to its own place
+    const [mx, my] = middleOf(cell);
+    const at: Point = [r1(mx), r1(my)];
     return {
       at,
       ground: cell.map(([x, y]): Point => [x - at[0], y - at[1]]),
@@ -130,8 +134,6 @@ export function sharedInto(parts: readonly Part[], boxes: readonly Compartment[]
   }
   return filled.map((some) => some.flatMap(({ parts }) => parts));
 }
-
-const r1 = (n: number): number => Math.round(n * 10) / 10;
 
 /** An element elsewhere, as it lies. */
 export const shiftedBy = (element: LaidElement, [dx, dy]: Point): LaidElement => ({
