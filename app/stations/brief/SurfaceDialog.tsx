@@ -16,7 +16,7 @@ import { useSession } from '../../store/session.js';
 import { useSettings } from '../../store/settings.js';
 import { TextInput, Tick, Ticks, Wrong } from '../../ui/Fields.js';
 import { PaperDialog } from '../../ui/kit/Dialog.js';
-import { Carried, HowLaid, MoreOfIt, Size, type Part } from './SurfaceWays.js';
+import { Carried, HowLaid, MoreOfIt, Size, withField, type Part } from './SurfaceWays.js';
 import { sizeWords } from './TableSurfaces.js';
 import { Button } from '../../ui/kit/Button.js';
 import { t, word } from '../../words/index.js';
@@ -120,11 +120,6 @@ const ownedOf = ({ name, outline, rimMm, material, weightG, walls }: Surface) =>
 /** Without what the one had that another takes the place of. */
 const bareOf = ({ weightG: _weight, walls: _walls, ...surface }: Surface): Surface => surface;
 
-/** A part kept for nobody is none. */
-function keptFor({ zoneFor: _old, ...surface }: Surface, groups: NonNullable<Surface['zoneFor']>): Surface {
-  return groups.length > 0 ? { ...surface, zoneFor: groups } : surface;
-}
-
 function ForWhom({ plan, draft, set }: Part & { plan: Plan }) {
   const serves = draft.serves ?? plan.party.map((group) => group.id);
   return (
@@ -168,6 +163,12 @@ function KeptParts({
   onChange: (draft: Surface) => void;
 }) {
   const kept = draft.zoneFor ?? [];
+  if (draft.walls)
+    return (
+      <p className="text-soft my-2 mx-0">
+        {t('A part kept for somebody needs open ground around it: a box with compartments has none.')}
+      </p>
+    );
   return (
     <Ticks legend={t('A part of it kept for (open ground around it, tools of its own)')}>
       {plan.party.map(({ id, name }) => (
@@ -176,9 +177,11 @@ function KeptParts({
           inline
           label={t('{name}, a part', { name })}
           on={kept.includes(id)}
-          onChange={(on) =>
-            onChange(keptFor(draft, on ? [...kept, id] : kept.filter((other) => other !== id)))
-          }
+          onChange={(on) => {
+            const groups = on ? [...kept, id] : kept.filter((other) => other !== id);
+            // a part kept for nobody is none
+            onChange(withField(draft, 'zoneFor', groups.length > 0 ? groups : undefined));
+          }}
         />
       ))}
     </Ticks>

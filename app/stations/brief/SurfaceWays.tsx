@@ -129,7 +129,8 @@ const SEGMENTS = [
 
 /** The surface with one field more, or without it. */
 export function withField<
-  K extends 'ground' | 'guests' | 'liner' | 'walls' | 'segments' | 'weightG' | 'inPlace' | 'goesBack',
+  K extends
+    'ground' | 'guests' | 'liner' | 'walls' | 'segments' | 'weightG' | 'inPlace' | 'goesBack' | 'zoneFor',
 >(surface: Surface, key: K, value: Surface[K] | undefined): Surface {
   const copy: Surface = { ...surface };
   delete copy[key];
@@ -138,7 +139,7 @@ export function withField<
 
 /** How it is laid: how full, from which sides it is reached, on what, between which walls. */
 export function HowLaid({ draft, onChange }: { draft: Surface; onChange: (draft: Surface) => void }) {
-  const { walls } = draft;
+  const { walls, zoneFor } = draft;
   const usual = <T extends string>(value: T | typeof USUAL): T | undefined =>
     value === USUAL ? undefined : (value as T);
   return (
@@ -166,7 +167,7 @@ export function HowLaid({ draft, onChange }: { draft: Surface; onChange: (draft:
           onChange(withField(draft, 'liner', usual<'baking-paper' | 'butcher-paper'>(liner)))
         }
       />
-      {!walls && (
+      {!walls && !zoneFor && (
         <Choice<(typeof SEGMENTS)[number][0]>
           label={t('Laid as')}
           width={168}
@@ -177,7 +178,7 @@ export function HowLaid({ draft, onChange }: { draft: Surface; onChange: (draft:
           }
         />
       )}
-      {draft.outline.kind === 'rectangle' && (
+      {draft.outline.kind === 'rectangle' && !zoneFor && (
         <Choice<string>
           label={t('Compartments')}
           width={112}

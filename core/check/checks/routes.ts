@@ -148,7 +148,7 @@ function moveApart(
 
 /**
  * A part of the surface for the foods that are touched, with open ground around and tools of their own. Undefined where
- * the surface keeps a part for somebody else already: two zones would leave no board.
+ * the surface keeps a part for somebody else already, two zones would leave no board, or where walls divide it.
  */
 function ownZone(
   context: CheckContext,
@@ -159,7 +159,8 @@ function ownZone(
   const others = surface.zoneFor?.filter((id) => id !== group.id) ?? [];
   const everything = context.placed.filter((placed) => placed.surface === surface).length === foods.length;
   const spilled = foods.some((placed) => placed.lots.every((placement) => placement.inZone === true));
-  if (others.length > 0 || everything || spilled) return undefined;
+  // walls leave no room for the open ground around it
+  if (others.length > 0 || everything || spilled || surface.walls) return undefined;
   return {
     kind: 'own-zone',
     args: { surface: surface.name, group: group.name, n: foods.length },

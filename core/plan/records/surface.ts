@@ -80,11 +80,11 @@ export const surfaceSchema = z.strictObject({
   goesBack: z.boolean().optional(),
   /** One tier of the stand of this name. */
   tierOf: idText.optional(),
-  /** A box that walls divide: each food lies in one compartment. */
+  /** A box that walls divide: each food lies in one compartment. Where a part is kept for somebody, its open ground goes first. */
   walls: z
     .strictObject({ columns: z.number().int().min(1).max(6), rows: z.number().int().min(1).max(6) })
     .optional(),
-  /** Laid as so many small boards within the board, each with something of everything. */
+  /** Laid as so many small boards within the board, each with something of everything; not where a part is kept for somebody. */
   segments: z.union([z.literal(3), z.literal(4)]).optional(),
   places: z.array(placeSchema).max(20).optional(),
 });
