@@ -14,7 +14,7 @@ import { partsOf, type Part } from './parts.js';
 import { wantedPlaces } from './places.js';
 import { judged, type Figures, type Scores } from './scores.js';
 import { settle, type Filled } from './settle.js';
-import { standClear, type Standing } from './stand.js';
+import { stoodUp, type Standing } from './stand.js';
 import {
   compartments,
   dealtOut,
@@ -167,7 +167,7 @@ function standUp(
   );
   const figures = motifs.map(({ outer }, i) => placed(outer, wanted[i]!.x, wanted[i]!.y, wanted[i]!.angle));
   const fixed = [...figures, ...openPlaces(surface)];
-  const clear = standClear(standing, wanted.slice(motifs.length), fixed, outline, star);
+  const clear = stoodUp(standing, wanted.slice(motifs.length), fixed, outline, star);
   const found = clear.flatMap((stands) => stands ?? []);
   return {
     motifs,

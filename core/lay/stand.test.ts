@@ -1,10 +1,10 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import { hypot2, inside } from '../geometry/index.js';
+import { convexOverlap, ellipse, hypot2, inside } from '../geometry/index.js';
 import { board, id, lies, planWith } from '../testing/plans.js';
 import { hardOverlaps, laySurface, servingGround, unlaidOn } from './index.js';
 import { partsOf } from './parts.js';
-import { standClear } from './stand.js';
+import { standClear, stoodUp } from './stand.js';
 
 const CHEESES = ['brie', 'camembert', 'aged-gouda', 'blue-wedge', 'goat-log', 'hummus-home', 'guacamole'];
 
@@ -70,6 +70,32 @@ describe('what stands', () => {
     const again = laySurface({ ...plan, layout: [{ surfaceId: surface.id, elements: pinned }] }, surface, 2);
     for (const { id } of pinned)
       expect(again.elements.find((element) => element.id === id)).toMatchObject({ x: 0, y: 0 });
+  });
+
+  test('bowls that go onto a board when they are packed all find their place, from wherever they are wanted', () => {
+    const surface = board({
+      outline: { kind: 'rectangle', lengthMm: 268, widthMm: 268, cornerMm: 0 },
+      rimMm: 0,
+    });
+    const plan = planWith({ surfaces: [surface], placements: [lies('hummus-home', 200)] });
+    const [bowl] = partsOf(plan, surface);
+    const four = [1, 2, 3, 4].map((n) => ({
+      ...bowl!,
+      id: `bowl-${n}`,
+      lengthMm: 122,
+      widthMm: 122,
+      bowlMm: 61,
+      outline: ellipse(122, 122, 36),
+    }));
+    // all in the middle: the first would stay there and leave no corner free
+    const middle = four.map(() => ({ x: 0, y: 0, angle: 0 }));
+    const ground = servingGround(surface);
+    expect(standClear(four, middle, [], ground, null).filter(Boolean).length).toBeLessThan(4);
+    const stood = stoodUp(four, middle, [], ground, null);
+    expect(stood.filter(Boolean)).toHaveLength(4);
+    stood.forEach((a, i) =>
+      stood.slice(i + 1).forEach((b) => expect(convexOverlap(a!.outline, b!.outline)).toBe(false)),
+    );
   });
 
   test('a long slab beside a bowl is not taken for one that lies in it', () => {

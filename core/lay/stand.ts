@@ -22,7 +22,8 @@ export interface Standing {
 /** Beyond the ground by no more than this: a rim is not measured finer. */
 const OVER_MM = 2;
 /** A place is looked for with a finger's room around it first, then with hardly any. */
-const ROOM_MM = [14, 3] as const;
+const [ROOMY_MM, TIGHT_MM] = [14, 3] as const;
+const ROOM_MM = [ROOMY_MM, TIGHT_MM];
 const [SEEK_MM, SEEK_TURNS] = [9, 8] as const;
 
 /** A shape with the circles about its place that hold it and that it holds: most pairs are told apart by these. */
@@ -80,12 +81,18 @@ const turnsOf = ({ lengthMm, widthMm, bowlMm, fact }: Part): number =>
   bowlMm === null && lengthMm !== widthMm && fact.form !== 'word' ? SEEK_TURNS : 1;
 
 /** The nearest place to the wanted one where it stands through nothing, with room around it if there is any. */
-function freePlace(part: Part, wanted: Spot, down: readonly Shape[], ground: Polygon): Spot | undefined {
+function freePlace(
+  part: Part,
+  wanted: Spot,
+  down: readonly Shape[],
+  ground: Polygon,
+  rooms: readonly number[],
+): Spot | undefined {
   const { outline, lengthMm, widthMm } = part;
   const n = turnsOf(part);
   const angles = Array.from({ length: n }, (_, k) => wanted.angle + (k * 360) / n);
   const places = placesNear(ground, wanted);
-  for (const mm of ROOM_MM) {
+  for (const mm of rooms) {
     const roomy = outline.map(([x, y]): Point => [
       x * (1 + (2 * mm) / lengthMm),
       y * (1 + (2 * mm) / widthMm),
@@ -112,6 +119,7 @@ export function standClear(
   fixed: readonly Polygon[],
   ground: Polygon,
   star: Part['component']['id'] | null,
+  rooms: readonly number[] = ROOM_MM,
 ): (Standing | undefined)[] {
   const at = (part: Part, spot: Spot): Standing => ({
     spot,
@@ -139,9 +147,42 @@ export function standClear(
     const down = out.flatMap((stands) => (stands ? [shape(stands)] : []));
     const stays = isClear(shapes[i]!, down) && isWithin(ground, standing[i]!.outline);
     if (!stays && without.has(kind)) continue;
-    const spot = stays ? spots[i] : freePlace(parts[i]!, spots[i]!, [...figures, ...down], ground);
+    const spot = stays ? spots[i] : freePlace(parts[i]!, spots[i]!, [...figures, ...down], ground, rooms);
     if (spot) out[i] = at(parts[i]!, spot);
     else without.add(kind);
   }
   return out;
 }
+
+const missing = (stood: readonly (Standing | undefined)[]): number =>
+  stood.filter((stands) => stands === undefined).length;
+
+/** As many as go onto a ground, packed from its corner, the largest first. */
+export function packed(
+  parts: readonly Part[],
+  fixed: readonly Polygon[],
+  ground: Polygon,
+  star: Part['component']['id'] | null,
+): (Standing | undefined)[] {
+  const corner = { x: min(...ground.map(([x]) => x)), y: min(...ground.map(([, y]) => y)), angle: 0 };
+  return standClear(
+    parts,
+    parts.map(({ pinned }) => pinned ?? corner),
+    fixed,
+    ground,
+    star,
+    [TIGHT_MM],
+  );
+}
+
+/** As the spots have it where all find a place; packed where more do then. */
+export function stoodUp(...[parts, spots, fixed, ground, star]: Parameters<typeof standClear>) {
+  const asWanted = standClear(parts, spots, fixed, ground, star);
+  if (missing(asWanted) === 0) return asWanted;
+  const tight = packed(parts, fixed, ground, star);
+  return missing(tight) < missing(asWanted) ? tight : asWanted;
+}
+
+/** How many of these find no place together. */
+export const tooMany = (parts: readonly Part[], ground: Polygon): number =>
+  missing(packed(parts, [], ground, null));

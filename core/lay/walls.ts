@@ -4,6 +4,7 @@ import type { Stands } from './anchors.js';
 import { servingGround } from './grid.js';
 import { isCrisp, isWet, wants } from './neighbours.js';
 import type { Part } from './parts.js';
+import { tooMany } from './stand.js';
 
 const r1 = (n: number): number => Math.round(n * 10) / 10;
 
@@ -89,8 +90,10 @@ export function dealtOut(parts: readonly Part[], boards: readonly Compartment[])
   return dealt.map(({ parts }) => parts);
 }
 
-/** Points against a full compartment, for each share that lies over its ground, and for what lies in it with what it minds. */
-const [OVER, WET_BY_CRISP, COMPANY, ALONE] = [100, 4, 1.5, 0.4];
+const standingOf = (parts: readonly Part[]): Part[] => parts.filter(({ kind }) => kind === 'hard');
+
+/** Points against a bowl or a cheese that finds no place beside the others, a full compartment, for each share that lies over its ground, and for what lies in it with what it minds. */
+const [NO_PLACE, OVER, WET_BY_CRISP, COMPANY, ALONE] = [1e4, 100, 4, 1.5, 0.4];
 
 /** Which food goes into which compartment: the largest first, where there is room, away from juice, beside what it wants. */
 export function sharedInto(parts: readonly Part[], boxes: readonly Compartment[]): Part[][] {
@@ -98,7 +101,10 @@ export function sharedInto(parts: readonly Part[], boxes: readonly Compartment[]
     const mine = parts.filter((part) => part.component === component);
     return { component, parts: mine, cm2: mine.reduce((sum, { groundCm2 }) => sum + groundCm2, 0) };
   });
-  foods.sort((a, b) => b.cm2 - a.cm2 || (a.component.id < b.component.id ? -1 : 1));
+  // what stands first: it goes only where it has its place
+  const widest = ({ parts }: (typeof foods)[number]) =>
+    Math.max(0, ...standingOf(parts).map(({ lengthMm, widthMm }) => lengthMm * widthMm));
+  foods.sort((a, b) => widest(b) - widest(a) || b.cm2 - a.cm2 || (a.component.id < b.component.id ? -1 : 1));
   const filled = boxes.map((): typeof foods => []);
   for (const food of foods) {
     const pinned = food.parts.find((part) => part.pinned)?.pinned;
@@ -106,13 +112,11 @@ export function sharedInto(parts: readonly Part[], boxes: readonly Compartment[]
       const { areaCm2, at, ground } = boxes[k]!;
       if (pinned) return Math.hypot(pinned.x - at[0], pinned.y - at[1]);
       const full = filled[k]!.reduce((sum, { cm2 }) => sum + cm2, food.cm2) / areaCm2;
-      const [width, height] = [ground[2]![0] * 2, ground[2]![1] * 2];
-      const isTooLarge = food.parts.some(
-        (part) =>
-          part.kind === 'hard' &&
-          (Math.max(part.lengthMm, part.widthMm) > Math.max(width, height) ||
-            Math.min(part.lengthMm, part.widthMm) > Math.min(width, height)),
-      );
+      const stands = standingOf(food.parts);
+      const left =
+        stands.length === 0
+          ? 0
+          : tooMany([...filled[k]!.flatMap(({ parts }) => standingOf(parts)), ...stands], ground);
       const minds = filled[k]!.filter(
         ({ component }) =>
           (isWet(component) && isCrisp(food.component)) || (isCrisp(component) && isWet(food.component)),
@@ -121,7 +125,7 @@ export function sharedInto(parts: readonly Part[], boxes: readonly Compartment[]
         ({ component }) => wants(component, food.component) || wants(food.component, component),
       ).length;
       return (
-        (isTooLarge ? 1e4 : 0) +
+        NO_PLACE * left +
         OVER * Math.max(0, full - 1) +
         WET_BY_CRISP * minds -
         COMPANY * likes +
