@@ -69,6 +69,7 @@ describe('places that a hand has marked', () => {
   });
 
   test('food of the wanted kind lies where it is wanted, bowls and cheeses too', () => {
+    let byChance = 0;
     for (const [what, seed] of [
       ['cheese', 1],
       ['green', 2],
@@ -81,7 +82,12 @@ describe('places that a hand has marked', () => {
       expect(faultsOf(of.plan, surface, of.elements).get('places')).toEqual([]);
       const near = middles(of).filter(({ x, y }) => hypot2(x - wanted.x, y - wanted.y) < wanted.radiusMm);
       expect(near.some(({ component }) => isWantedAt(component, wanted))).toBe(true);
+      const { places: _places, ...bare } = surface;
+      const unmarked = laidOn(bare, seed);
+      if (faultsOf(of.plan, surface, unmarked.elements).get('places')!.length === 0) byChance += 1;
     }
+    // without the mark it would not lie there
+    expect(byChance).toBeLessThan(3);
   });
 
   test('what was pinned into an open place is told, and so is a wish that nothing meets', () => {
