@@ -81,6 +81,25 @@ test('half of a food goes to another surface, a row is bent, and each is one ste
   await expect(page.locator('[data-element*="strawberries"]')).toHaveCount(0);
 });
 
+test('who arrives finds what was not laid yet laid, what is laid stays; a food is cut otherwise from its tag', async ({
+  page,
+}) => {
+  await openDemo(page, 'lay', (plan) => ({ ...plan, layout: plan.layout.slice(1) }));
+  await expect(page.locator('[data-element^="oak-"]').first()).toBeAttached({ timeout: 30_000 });
+  await rests(page, 20_000);
+  await expect(page.getByRole('button', { name: /^Undo: lay the board/ })).toBeVisible();
+  const berries = page.locator('[data-element^="oak-"][data-element*="strawberries"]');
+  const rounds = await berries.first().getAttribute('data-element');
+  await berries.first().focus();
+  await page.getByRole('button', { name: 'In another form' }).click();
+  const [other] = await page.getByRole('menuitem').all();
+  await other!.click();
+  await rests(page, 20_000);
+  await expect(page.locator(`[data-element="${rounds}"]`)).toHaveCount(0);
+  await page.getByRole('button', { name: /^Undo: change the form/ }).click();
+  await expect(page.locator(`[data-element="${rounds}"]`)).toHaveCount(1);
+});
+
 test('a board of one’s own outline, and a box with walls; a drawing with a notch is refused', async ({
   page,
 }, info) => {

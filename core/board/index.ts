@@ -40,7 +40,7 @@ export {
   type Senseless,
 } from './sense.js';
 export { placedFoods, type PlacedFood } from './placed.js';
-export { mostInABowlG, placementsOf, wholePieces } from './pieces.js';
+export { mostInABowlG, placementsOf, setForm, wholePieces } from './pieces.js';
 export { toolsInUse, type ToolsInUse } from './tools.js';
 export { kindsThatFit } from './room.js';
 export { boardParts, missingParts, type BoardPart } from './whole.js';

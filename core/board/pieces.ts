@@ -1,6 +1,6 @@
 import { FORMS, type Component, type FormFact } from '../catalogue/index.js';
 import { roundForScale } from '../measure/index.js';
-import type { Placement, Plan } from '../plan/index.js';
+import type { Placement, Plan, SingleCommand } from '../plan/index.js';
 import { bowlHoldsG, dipBowls, largestBowlMm, lotShares } from '../portion/index.js';
 
 /** A bowl of one food larger than this is too far to reach around; more goes into a second one (house default). */
@@ -59,3 +59,16 @@ export function placementsOf({
       contained,
     }));
 }
+
+/** The edit that brings a food on one surface into another form, as many pieces as its mass gives. */
+export const setForm = (
+  plan: Plan,
+  { componentId, surfaceId }: Pick<Placement, 'componentId' | 'surfaceId'>,
+  fact: FormFact,
+): SingleCommand => {
+  const massG = plan.placements
+    .filter((placement) => placement.componentId === componentId && placement.surfaceId === surfaceId)
+    .reduce((sum, placement) => sum + placement.massG, 0);
+  const { pieces } = wholePieces(fact, massG, mostInABowlG(plan));
+  return { name: 'set-form', componentId, surfaceId, form: fact.form, pieces };
+};

@@ -12,22 +12,35 @@ const MIXED_MIN = 10;
 const WASHED: Effort = { kindMin: 2, per100gMin: 0.5 };
 const OPENED_MIN = 1;
 
-/** The minutes of one food in one form. Nothing is known of a food that nobody knows: it is opened. */
-export function effortOf(component: Component, form: FormId): Effort {
+/** What is done to a food, in the order in which it is done. */
+export const STEPS = ['open', 'wash', 'make', 'cut', 'fold'] as const;
+export type Step = (typeof STEPS)[number];
+
+/** The minutes of one food in one form, step by step. Nothing is known of a food that nobody knows: it is opened. */
+export function effortBySteps(component: Component, form: FormId): Partial<Record<Step, Effort>> {
   const fact = formOf(component, form) ?? usualForm(component);
-  let [kindMin, per100gMin] = [OPENED_MIN, 0];
-  const add = (effort: Effort): void => {
-    kindMin += effort.kindMin;
-    per100gMin += effort.per100gMin;
-  };
-  if (['fresh-fruit', 'vegetable', 'garnish'].includes(component.family)) add(WASHED);
-  if (component.made === 'home-made') add({ kindMin: component.handsMin ?? MIXED_MIN, per100gMin: 0 });
+  const washed = ['fresh-fruit', 'vegetable', 'garnish'].includes(component.family);
   // crackers, nuts and pickles come as they are
   const comes = ['vehicle', 'nut-seed', 'pickle', 'dried-fruit', 'sweet-bite'].includes(component.family);
   const { cut, pieceMin = 0 } = FORMS[fact.form];
-  if (cut && !comes) add(cut);
-  add({ kindMin: 0, per100gMin: (100 / fact.pieceG) * pieceMin });
-  return { kindMin, per100gMin };
+  return {
+    open: { kindMin: OPENED_MIN, per100gMin: 0 },
+    ...(washed ? { wash: WASHED } : {}),
+    ...(component.made === 'home-made'
+      ? { make: { kindMin: component.handsMin ?? MIXED_MIN, per100gMin: 0 } }
+      : {}),
+    ...(cut && !comes ? { cut } : {}),
+    ...(pieceMin > 0 ? { fold: { kindMin: 0, per100gMin: (100 / fact.pieceG) * pieceMin } } : {}),
+  };
+}
+
+/** All steps of a food together. */
+export function effortOf(component: Component, form: FormId): Effort {
+  const steps = Object.values(effortBySteps(component, form));
+  return {
+    kindMin: steps.reduce((sum, step) => sum + step.kindMin, 0),
+    per100gMin: steps.reduce((sum, step) => sum + step.per100gMin, 0),
+  };
 }
 
 export const minutesOf = (effort: Effort, massG: number): number =>

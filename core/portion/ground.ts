@@ -1,4 +1,11 @@
-import { FORMS, formOf, usualForm, type Component, type FormId } from '../catalogue/index.js';
+import {
+  FORMS,
+  formOf,
+  usualForm,
+  type Component,
+  type ComponentId,
+  type FormId,
+} from '../catalogue/index.js';
 import { countsOnSome, portionsIn, portionsOf, type Group } from '../party/index.js';
 import { inside } from '../geometry/index.js';
 import { memo1 } from '../measure/index.js';
@@ -57,16 +64,32 @@ const openCm2 = memo1((surface: Surface): number => {
 });
 
 /** Ground that lies on the surface at opening. */
-export function laidGroundCm2(plan: Plan, surface: Surface): number {
+export const laidGroundCm2 = (plan: Plan, surface: Surface): number =>
+  [...groundByKind(plan, surface).values()].reduce((sum, ground) => sum + ground, 0);
+
+/** Of each food that lies there at opening, in cm²; garnish takes none. */
+function groundByKind(plan: Plan, surface: Surface): Map<ComponentId, number> {
   const larder = planLarder(plan);
-  return plan.placements
-    .filter((placement) => placement.surfaceId === surface.id && placement.lot === 0)
-    .reduce((sum, placement) => {
-      const component = larder.get(placement.componentId);
-      return component && component.family !== 'garnish'
-        ? sum + placementGroundCm2(component, placement)
-        : sum;
-    }, 0);
+  const grounds = new Map<ComponentId, number>();
+  for (const placement of plan.placements) {
+    const component = larder.get(placement.componentId);
+    if (placement.surfaceId !== surface.id || placement.lot !== 0) continue;
+    if (!component || component.family === 'garnish') continue;
+    const had = grounds.get(component.id) ?? 0;
+    grounds.set(component.id, had + placementGroundCm2(component, placement));
+  }
+  return grounds;
+}
+
+/** A board is set to ten millimetres: a hair more than its cover is still its size. */
+const HAIR = 1.03;
+
+/** How many of the kinds that are to lie on a surface go onto it together: as many as can, the largest left out. */
+export function kindsFitting(plan: Plan, surface: Surface): { fit: number; of: number } {
+  const grounds = [...groundByKind(plan, surface).values()].sort((a, b) => a - b);
+  let room = surfaceAreaCm2(surface) * Math.min(1, coverOf(plan, surface) * HAIR);
+  const fit = grounds.findIndex((ground) => (room -= ground) < 0);
+  return { fit: fit < 0 ? grounds.length : fit, of: grounds.length };
 }
 
 /**

@@ -11,6 +11,7 @@ import {
   eatenBy,
   groundNeededCm2,
   holdingOf,
+  kindsFitting,
   laidGroundCm2,
   lotShares,
   surfaceAreaCm2,
@@ -133,6 +134,21 @@ describe('the size of a surface', () => {
   test('once something lies there, that counts and nothing else', () => {
     const plan = planWith({ party: [all], placements: [lies('strawberries', 400)] });
     expect(groundNeededCm2(plan, base)).toBe(laidGroundCm2(plan, base));
+  });
+
+  test('a board says how many of its kinds it takes, the largest left out, and its advised size takes them all', () => {
+    const placements = [lies('strawberries', 900), lies('brie', 500), lies('blueberries', 120)];
+    const plan = planWith({ party: [all], placements });
+    const advised = { ...base, outline: advisedOutline(plan, base)! };
+    expect(kindsFitting(plan, advised)).toEqual({ fit: 3, of: 3 });
+    const two = planWith({ party: [all], placements: placements.slice(1) });
+    const smaller = { ...base, outline: advisedOutline(two, base)! };
+    expect(kindsFitting(plan, smaller)).toEqual({ fit: 2, of: 3 });
+    expect(kindsFitting(plan, { ...base, outline: { kind: 'round', diameterMm: 60 } })).toEqual({
+      fit: 0,
+      of: 3,
+    });
+    expect(kindsFitting(planWith({ party: [all] }), base)).toEqual({ fit: 0, of: 0 });
   });
 
   test('the advised size is right for what lies on it, and none for a surface that serves nobody', () => {

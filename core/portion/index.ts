@@ -22,13 +22,22 @@ export {
   fittingOutline,
   groundNeededCm2,
   gPerCm2,
+  kindsFitting,
   laidGroundCm2,
   outlineSaid,
   reshaped,
   placementGroundCm2,
   surfaceAreaCm2,
 } from './ground.js';
-export { effortOf, minutesAtHand, minutesOf, minutesOfPlan, type Effort } from './effort.js';
+export {
+  effortBySteps,
+  effortOf,
+  minutesAtHand,
+  minutesOf,
+  minutesOfPlan,
+  type Effort,
+  type Step,
+} from './effort.js';
 export { BEFORE_A_MEAL_KJ, energyEach, mealFollows } from './energy.js';
 export {
   BOOT_MM,

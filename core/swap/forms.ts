@@ -1,6 +1,6 @@
 import { formName, FORMS, usualForm, type Component, type FormFact } from '../catalogue/index.js';
-import { mostInABowlG, wholePieces } from '../board/index.js';
-import type { Placement, Plan, SingleCommand, SurfaceId } from '../plan/index.js';
+import { setForm } from '../board/index.js';
+import type { Placement, Plan, SingleCommand } from '../plan/index.js';
 import { effortOf, minutesOf } from '../portion/index.js';
 import type { Likeness } from './likeness.js';
 import { grams, workOf, type SwapOption } from './option.js';
@@ -22,9 +22,6 @@ const SAME: Likeness = {
 export function forms(plan: Plan, component: Component, here: readonly Placement[]): SwapOption[] {
   const surfaces = [...new Set(here.map((placement) => placement.surfaceId))];
   const old = here[0]!;
-  const piecesOn = (id: SurfaceId, fact: FormFact) =>
-    wholePieces(fact, grams(here.filter((placement) => placement.surfaceId === id)), mostInABowlG(plan))
-      .pieces;
   const cut = component.forms
     .filter((fact) => here.some((placement) => placement.form !== fact.form))
     .map((fact) =>
@@ -34,13 +31,7 @@ export function forms(plan: Plan, component: Component, here: readonly Placement
         fact,
         `${component.name}, ${formName(fact.form)}`,
         false,
-        surfaces.map((surfaceId) => ({
-          name: 'set-form' as const,
-          componentId: component.id,
-          surfaceId,
-          form: fact.form,
-          pieces: piecesOn(surfaceId, fact),
-        })),
+        surfaces.map((surfaceId) => setForm(plan, { componentId: component.id, surfaceId }, fact)),
       ),
     );
   const loose =

@@ -9,7 +9,7 @@ import {
   type Surface,
 } from '../../../core/plan/index.js';
 import { advisedTable } from '../../../core/board/index.js';
-import { advisedOutline } from '../../../core/portion/index.js';
+import { advisedOutline, kindsFitting } from '../../../core/portion/index.js';
 import { BareSurface } from '../../plate/BareSurface.js';
 import { FromHouse } from '../../house/FromHouse.js';
 import { useSession } from '../../store/session.js';
@@ -212,8 +212,10 @@ function Advice({ plan, draft, set, onClose }: Part & { plan: Plan; onClose: () 
         </Button>
       </p>
     );
+  const { fit, of } = kindsFitting(next, draft);
   return (
     <p className="text-soft my-1 mx-0">
+      {fit < of && t('It takes {fit} of {of} kinds.', { fit, of })}{' '}
       {laid ? t('What lies on it fills') : t('Its guests fill')} <b>{sizeWords(advised, units)}</b>.{' '}
       {JSON.stringify(advised) === JSON.stringify(draft.outline) ? (
         t('It has this size.')

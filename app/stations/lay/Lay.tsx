@@ -26,6 +26,7 @@ import { LayShelf } from './LayShelf.js';
 import { StageHint } from './StageHint.js';
 import { SquintFoot } from './SquintFoot.js';
 import { TagCard } from './TagCard.js';
+import { useLaidOnArrival } from './useLaidOnArrival.js';
 import { Button } from '../../ui/kit/Button.js';
 import { t } from '../../words/index.js';
 
@@ -37,6 +38,7 @@ export function Lay({ plan, checked }: { plan: Plan; checked: Checked }) {
   const [swap, setSwap] = useState<LaidElement['componentId'] | null>(null);
   const [trading, setTrading] = useState<string | null>(null);
   const [others, setOthers] = useState(false);
+  useLaidOnArrival();
   const squinting = useFrame((frame) => frame.squinting);
   const elements = plan.layout.find((layer) => layer.surfaceId === surface?.id)?.elements ?? NONE;
   const picked = elements.find((element) => element.id === pickedId);

@@ -8,11 +8,12 @@ import {
   planLarder,
   type LaidElement,
   type Plan,
+  type SingleCommand,
   type Surface,
 } from '../../../core/plan/index.js';
 import { surfaceAreaCm2 } from '../../../core/portion/index.js';
 import { areaOf } from '../../../core/geometry/index.js';
-import { sendTo, surfacesFor } from '../../../core/board/index.js';
+import { sendTo, setForm, surfacesFor } from '../../../core/board/index.js';
 import { useKitchen } from '../../store/kitchen-jobs.js';
 import { useSession } from '../../store/session.js';
 import { useSettings } from '../../store/settings.js';
@@ -52,7 +53,7 @@ export function TagCard({
       <h2 className="mb-1 text-lg/[1.05] font-black">{component.name}</h2>
       <TagFacts plan={plan} surface={surface} element={element} component={component} />
       <TagDeeds surface={surface} element={element} onSwap={onSwap} />
-      <Send plan={plan} surface={surface} element={element} component={component} />
+      <Elsewise plan={plan} surface={surface} element={element} component={component} />
       <PileDeeds plan={plan} surface={surface} element={element} trading={trading} onTrade={onTrade} />
     </div>
   );
@@ -141,12 +142,22 @@ function TagDeeds({ surface, element, onSwap }: Tagged & { onSwap: () => void })
   );
 }
 
-/** The food goes to another surface, all of it or half; both are laid around what stays. */
-function Send({ plan, surface, element, component }: Tagged & { plan: Plan; component: Component }) {
+/** One step of undo: the edit, and the laying of what it changes; the rest stays where it lies. */
+function useRelaid(): (label: string, commands: SingleCommand[]) => void {
   const edit = useSession((session) => session.edit);
   const lay = useKitchen((kitchen) => kitchen.lay);
-  const label = t('send to another surface');
-  const items = surfacesFor(plan, component)
+  return (label, commands) => {
+    const before = useSession.getState().plan;
+    edit({ name: 'together', label, commands });
+    const now = useSession.getState().plan;
+    if (now && before) void lay(now, label, before);
+  };
+}
+
+/** What the food may become or where it may go: another form of it here, all of it or half to another surface. */
+function Elsewise({ plan, surface, element, component }: Tagged & { plan: Plan; component: Component }) {
+  const relaid = useRelaid();
+  const sends = surfacesFor(plan, component)
     .filter(({ id }) => id !== surface.id)
     .flatMap((other) =>
       ([true, false] as const).flatMap((half) => {
@@ -157,20 +168,25 @@ function Send({ plan, surface, element, component }: Tagged & { plan: Plan; comp
             words: half
               ? t('Half of it to {name}', { name: other.name })
               : t('All of it to {name}', { name: other.name }),
-            press: (): void => {
-              const before = useSession.getState().plan;
-              edit({ name: 'together', label, commands });
-              const now = useSession.getState().plan;
-              if (now && before) void lay(now, label, before);
-            },
+            press: () => relaid(t('send to another surface'), commands),
           },
         ];
       }),
     );
-  if (items.length === 0) return null;
+  const forms = element.motif
+    ? []
+    : component.forms
+        .filter(({ form }) => form !== element.form)
+        .map((fact) => ({
+          words: word(formName(fact.form)),
+          press: () =>
+            relaid(t('change the form'), [setForm(plan, { ...element, surfaceId: surface.id }, fact)]),
+        }));
+  if (sends.length + forms.length === 0) return null;
   return (
-    <div className="mt-1.5">
-      <Menu words={t('To another surface')} size="small" items={items} />
+    <div className="mt-1.5 flex flex-wrap gap-1">
+      {forms.length > 0 && <Menu words={t('In another form')} size="small" items={forms} />}
+      {sends.length > 0 && <Menu words={t('To another surface')} size="small" items={sends} />}
     </div>
   );
 }

@@ -1,6 +1,6 @@
 import type { PlacedFood } from '../../board/index.js';
 import { formName, formVerb } from '../../catalogue/index.js';
-import { mostInABowlG, smallChildrenWithin, wholePieces } from '../../board/index.js';
+import { setForm, smallChildrenWithin } from '../../board/index.js';
 import { forbiddenToSmall, judgeGroup } from '../../needs/index.js';
 import { isAgeNeed } from '../../party/index.js';
 import type { CheckContext } from '../context.js';
@@ -52,13 +52,11 @@ function remediesFor(
     out.push({
       kind: 'cut',
       args: { verb: formVerb(fine.form), form: formName(fine.form) },
-      command: {
-        name: 'set-form',
-        componentId: placed.component.id,
-        surfaceId: placed.surface.id,
-        form: fine.form,
-        pieces: wholePieces(fine, placed.massG, mostInABowlG(context.plan)).pieces,
-      },
+      command: setForm(
+        context.plan,
+        { componentId: placed.component.id, surfaceId: placed.surface.id },
+        fine,
+      ),
     });
   }
   const onlyTheirs = context.groupsAt(placed.surface).every((otherGroup) => otherGroup === group);
