@@ -20,6 +20,16 @@ export { ownComponent, ownId, plainForm } from './own.js';
 export { searchComponents, wordsOf } from './search.js';
 export { atHomeIn, REGION_IDS, REGIONS, type RegionId } from './regions.js';
 export {
+  EQUIPMENT,
+  GOOD_IDS,
+  goodOf,
+  makingOf,
+  type Aisle,
+  type Equipment,
+  type Good,
+  type Making,
+} from './kitchen.js';
+export {
   homeMadeId,
   madeFrom,
   partsOf,

@@ -1,0 +1,113 @@
+import { buyingOf, goodOf, STAPLES, type Component, type ComponentId } from '../catalogue/index.js';
+import { planLarder, type Plan } from '../plan/index.js';
+import { choosePacks, type PackChoice } from '../portion/index.js';
+
+/** The shelves of a shop, in the order in which one walks: what is cold last but one, bread last. */
+export const AISLES = [
+  'mill and dry shelf',
+  'jars and tins',
+  'sweets',
+  'market stall',
+  'dairy counter',
+  'meat counter',
+  'fish counter',
+  'bread',
+] as const;
+export type AisleId = (typeof AISLES)[number];
+
+/** What is bought when: weeks ahead, the day before, or on the day itself. */
+export const SHOP_DAYS = ['ahead', 'day-before', 'on-the-day'] as const;
+export type ShopDay = (typeof SHOP_DAYS)[number];
+
+const OF_FAMILY: Readonly<Record<Component['family'], AisleId>> = {
+  cheese: 'dairy counter',
+  'cured-meat': 'meat counter',
+  fish: 'fish counter',
+  'plant-protein': 'dairy counter',
+  cooked: 'meat counter',
+  vehicle: 'bread',
+  'fresh-fruit': 'market stall',
+  'dried-fruit': 'mill and dry shelf',
+  vegetable: 'market stall',
+  pickle: 'jars and tins',
+  'nut-seed': 'mill and dry shelf',
+  'spread-dip': 'jars and tins',
+  'sweet-bite': 'sweets',
+  garnish: 'market stall',
+};
+const OF_GOOD = {
+  meat: 'meat counter',
+  dairy: 'dairy counter',
+  mill: 'mill and dry shelf',
+  bread: 'bread',
+  greens: 'market stall',
+  tins: 'jars and tins',
+} as const;
+const DAY: Readonly<Record<AisleId, ShopDay>> = {
+  'mill and dry shelf': 'ahead',
+  'jars and tins': 'ahead',
+  sweets: 'ahead',
+  'market stall': 'day-before',
+  'dairy counter': 'day-before',
+  'meat counter': 'day-before',
+  'fish counter': 'on-the-day',
+  bread: 'on-the-day',
+};
+
+/** One thing that a shop sells. */
+export interface Ware {
+  name: string;
+  aisle: AisleId;
+  day: ShopDay;
+  /** The food of the larder or the staple; none for a good of the kitchen, and for what nobody knows any more. */
+  component: Component | undefined;
+  packs(needG: number): PackChoice | undefined;
+  /** Of what is weighed in the shop the part that is eaten; null where packs are counted. */
+  edible: number | null;
+}
+
+/** A cracker keeps, a loaf does not. */
+const isDry = ({ texture, holdOut }: Component): boolean => texture === 'crunchy' && holdOut === 'stable';
+
+function wareOfFood(component: Component): Ware {
+  const { sold, edible } = buyingOf(component);
+  const dry = component.family === 'vehicle' && isDry(component);
+  const aisle = dry || STAPLES.has(component.id) ? 'mill and dry shelf' : OF_FAMILY[component.family];
+  return {
+    name: component.name,
+    aisle,
+    day: DAY[aisle],
+    component,
+    packs: (needG) => choosePacks(component, needG),
+    edible: sold === 'by-weight' ? edible : null,
+  };
+}
+
+/** How the plan's shop sells something; its own prices are in the plan's larder already. */
+export function wareOf(
+  plan: Pick<Plan, 'ownComponents' | 'answers'> & Partial<Plan>,
+  id: string,
+): Ware | undefined {
+  const component = planLarder(plan).get(id as ComponentId) ?? STAPLES.get(id);
+  if (component) return wareOfFood(component);
+  const good = goodOf(id);
+  if (!good) return undefined;
+  const aisle = OF_GOOD[good.aisle];
+  return {
+    name: good.name,
+    aisle,
+    day: DAY[aisle],
+    component: undefined,
+    edible: null,
+    packs(needG) {
+      const count = Math.ceil(needG / good.massG - 1e-9);
+      const massG = count * good.massG;
+      return {
+        packs: count > 0 ? [{ massG: good.massG, priceMinor: good.priceMinor, count }] : [],
+        massG,
+        priceMinor: count * good.priceMinor,
+        leftOverG: massG - needG,
+      };
+    },
+  };
+}

@@ -1,0 +1,29 @@
+import { homeMadeId, makingOf, type ComponentId, type Making } from '../catalogue/index.js';
+import type { Plan } from '../plan/index.js';
+
+/** A making with its parts as the plan knows them: what comes from offcuts is paid for with the slices. */
+export interface PlanMaking extends Omit<Making, 'source'> {
+  /** The stylist's own recipe, or one of the house. */
+  own: boolean;
+}
+
+/** How a food of this plan is made; undefined for what is bought. */
+export function planMaking(plan: Pick<Plan, 'recipes'>, id: ComponentId): PlanMaking | undefined {
+  const own = plan.recipes.find((recipe) => homeMadeId(recipe) === id);
+  if (!own) {
+    const house = makingOf(id);
+    return house && { ...house, own: false };
+  }
+  return {
+    parts: own.parts
+      .filter(({ fromOffcuts }) => !fromOffcuts)
+      .map(({ componentId, massG }) => [componentId, massG] as const),
+    outG: own.outG,
+    handsMin: own.handsMin,
+    waitMin: own.waitMin,
+    keepsH: own.keepsH,
+    uses: [],
+    steps: own.steps,
+    own: true,
+  };
+}
