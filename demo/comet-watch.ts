@@ -1,5 +1,5 @@
 import type { FactKey } from '../core/catalogue/index.js';
-import { PLAN_VERSION, planSchema, type Plan } from '../core/plan/index.js';
+import { EMPTY_DAY, PLAN_VERSION, planSchema, type HandRecord, type Plan } from '../core/plan/index.js';
 
 /** Labels and papers that the made-up stylist has read, and what they said. */
 const READ: readonly (readonly [component: string, fact: FactKey, value: string, seen: string])[] = [
@@ -52,6 +52,21 @@ const READ: readonly (readonly [component: string, fact: FactKey, value: string,
 
 const TOLD_AT = '2027-05-08T10:00';
 
+/** Members who help: the day before in the evening, and on the day until it opens. */
+const helper = (id: string, name: string, from: string, daysBefore = 1): HandRecord => ({
+  id,
+  name,
+  from,
+  till: '21:00',
+  daysBefore,
+  sharp: true,
+});
+const HANDS = [
+  helper('runa', 'Runa', '14:00'),
+  helper('edda', 'Edda', '17:00'),
+  helper('piet', 'Piet', '19:00', 0),
+];
+
 /**
  * The brief of Comet Watch: a made-up observatory club looks for a comet from its hill. Nothing is chosen or laid
  * here; the composer and the layout do that from the seed.
@@ -92,6 +107,7 @@ export function cometWatchBrief(): Plan {
     prices: [],
     recipes: [],
     work: { minutes: null, helpers: 0 },
+    day: { ...EMPTY_DAY, hands: HANDS },
     policy: 'looked-after',
     wishes: {
       pinned: ['brie', 'aged-gouda', 'blue-wedge', 'strawberries', 'salami'],

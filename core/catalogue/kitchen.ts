@@ -1,4 +1,4 @@
-import { GOODS, KITCHEN, RECIPE_USES, type Aisle, type Equipment } from './data/kitchen.js';
+import { GOODS, KITCHEN, ON_MIN, RECIPE_USES, type Aisle, type Equipment } from './data/kitchen.js';
 import type { ComponentId } from './facts.js';
 import { recipeOf } from './recipes.js';
 
@@ -15,6 +15,8 @@ export interface Making {
   /** Hours before serving at most. */
   keepsH: number;
   uses: readonly Equipment[];
+  /** Minutes of the waiting in which the oven or freezer is taken. */
+  onMin: number;
   steps: string;
   source: 'house default';
 }
@@ -35,6 +37,10 @@ export function goodOf(id: string): Good | undefined {
   return { name, massG, priceMinor, aisle };
 }
 
+/** An oven is taken for no longer than this, usually: then the food cools by itself. */
+const USUAL_ON_MIN = 45;
+const onMin = (id: string, waitMin: number): number => Math.min(waitMin, ON_MIN[id] ?? USUAL_ON_MIN);
+
 const usesOf = (recipeId: string): Equipment[] =>
   EQUIPMENT.filter((kind) => RECIPE_USES[kind].split(/\s+/).includes(recipeId));
 
@@ -51,11 +57,22 @@ export function makingOf(id: ComponentId): Making | undefined {
       keepsH,
       steps,
       uses: usesOf(recipe.id),
+      onMin: onMin(id, waitMin),
       source: 'house default',
     };
   }
   const row = Object.hasOwn(KITCHEN, id) ? KITCHEN[id] : undefined;
   if (!row) return undefined;
   const [parts, outG, [handsMin, waitMin, keepsH], uses, steps] = row;
-  return { parts, outG, handsMin, waitMin, keepsH, uses, steps, source: 'house default' };
+  return {
+    parts,
+    outG,
+    handsMin,
+    waitMin,
+    keepsH,
+    uses,
+    onMin: onMin(id, waitMin),
+    steps,
+    source: 'house default',
+  };
 }

@@ -7,7 +7,7 @@ export { TERMS, type Fault, type TermId } from './terms/index.js';
 export { motifAlone } from './motif.js';
 export { layFixed } from './fix.js';
 export { layMakingWay } from './way.js';
-export { stagesOf, STAGES, type Stage, type StageFood, type StageId } from './stages.js';
+export { stageOfFood, stagesOf, STAGES, type Stage, type StageFood, type StageId } from './stages.js';
 export { isWantedAt } from './places.js';
 export { unlaidOn, type Unlaid } from './unlaid.js';
 export { squintOf, type Squint } from './squint.js';

@@ -41,9 +41,13 @@ export interface Stage {
   foods: readonly StageFood[];
 }
 
+/** When a food is laid that stands, in a bowl or as a figure, or not. */
+export const stageOfFood = (component: Pick<Component, 'family'>, stands: boolean): StageId =>
+  stands ? 'bowls' : OF_FAMILY[component.family];
+
 /** What is laid at one stage: what stands in bowls first, a figure with them, since nothing else may lie in its place. */
 const stageOf = (element: LaidElement, component: Component): StageId =>
-  element.bowlMm !== null || element.motif !== undefined ? 'bowls' : OF_FAMILY[component.family];
+  stageOfFood(component, element.bowlMm !== null || element.motif !== undefined);
 
 /** How a laid surface is laid again by somebody who has never seen it: stage by stage, with counts and grams. Grams are those of the first lot. */
 export function stagesOf(plan: Plan, surface: Surface): Stage[] {

@@ -23,6 +23,7 @@ export function planMaking(plan: Pick<Plan, 'recipes'>, id: ComponentId): PlanMa
     waitMin: own.waitMin,
     keepsH: own.keepsH,
     uses: [],
+    onMin: 0,
     steps: own.steps,
     own: true,
   };

@@ -5,6 +5,7 @@ import {
   applyCommand,
   canonicalText,
   COMMAND_NAMES,
+  EMPTY_DAY,
   planLarder,
   planSchema,
   play,
@@ -136,6 +137,10 @@ const start: Plan = planWith({
   overrulings: [overruling],
   settled: [settled],
   recipes: [herbCheese],
+  day: {
+    ...EMPTY_DAY,
+    tasks: [{ task: 'wash-1', hand: 'you', startMin: -300, pinned: false, doneMin: null }],
+  },
 });
 
 const surfaceId = board.id;
@@ -258,6 +263,40 @@ const EXAMPLES: Record<string, [Command, (plan: Plan) => unknown, unknown]> = {
   'set-budget': [{ name: 'set-budget', budgetMinor: 12_000 }, (plan) => plan.budgetMinor, 12_000],
   'set-currency': [{ name: 'set-currency', currency: 'SEK' }, (plan) => plan.currency, 'SEK'],
   'set-policy': [{ name: 'set-policy', policy: 'everything-fits' }, (plan) => plan.policy, 'everything-fits'],
+  'set-hands': [
+    {
+      name: 'set-hands',
+      hands: [{ id: 'edda', name: 'Edda', from: '09:00', till: '18:00', daysBefore: 1, sharp: true }],
+    },
+    (plan) => plan.day.hands[0]?.name,
+    'Edda',
+  ],
+  'set-kitchen': [
+    { name: 'set-kitchen', kitchen: { oven: 2, hob: 2, blender: 0, freezer: 1 } },
+    (plan) => plan.day.kitchen.oven,
+    2,
+  ],
+  'set-day': [
+    {
+      name: 'set-day',
+      tasks: [{ task: 'tools', hand: 'you', startMin: -90, pinned: false, doneMin: null }],
+    },
+    (plan) => plan.day.tasks.length,
+    1,
+  ],
+  'move-work': [
+    { name: 'move-work', task: 'wash-1', hand: 'you', startMin: -200 },
+    (plan) => plan.day.tasks[0],
+    { task: 'wash-1', hand: 'you', startMin: -200, pinned: true, doneMin: null },
+  ],
+  'pin-work': [{ name: 'pin-work', task: 'wash-1', on: true }, (plan) => plan.day.tasks[0]!.pinned, true],
+  'work-done': [
+    { name: 'work-done', task: 'wash-1', doneMin: -140 },
+    (plan) => plan.day.tasks[0]!.doneMin,
+    -140,
+  ],
+  'tick-bought': [{ name: 'tick-bought', id: 'brie', on: true }, (plan) => plan.day.bought, ['brie']],
+  'tick-packed': [{ name: 'tick-packed', id: 'knives', on: true }, (plan) => plan.day.packed, ['knives']],
   'set-prep': [
     { name: 'set-prep', prep: { freeFromFirst: true, freshGloves: true } },
     (plan) => plan.prep.freshGloves,

@@ -5,6 +5,7 @@ import { groupSchema } from '../party/index.js';
 import { crossProblems } from './problems.js';
 import { bowlsSchema, pantrySchema, prepSchema, toolsSchema, workSchema } from './records/at-hand.js';
 import { cutSchema } from './records/cut.js';
+import { daySchema, EMPTY_DAY } from './records/day.js';
 import { motifSchema } from './records/motif.js';
 import { elementSchema } from './records/element.js';
 import { idText, text } from './records/fields.js';
@@ -18,7 +19,7 @@ import { surfaceIdSchema, surfaceSchema } from './records/surface.js';
 import { wishesSchema } from './records/wishes.js';
 
 export const PLAN_FORMAT = 'round-plate.plan';
-export const PLAN_VERSION = 11;
+export const PLAN_VERSION = 12;
 
 export const planSchema = z
   .strictObject({
@@ -57,6 +58,8 @@ export const planSchema = z
     /** What the stylist makes, beside the recipes of the larder. */
     recipes: z.array(ownRecipeSchema).max(100),
     work: workSchema,
+    /** Who does what when, what is bought and packed. */
+    day: daySchema,
     notes: text(5000),
   })
   .superRefine((plan, ctx) => {
@@ -135,6 +138,7 @@ export function emptyPlan(id: string, start: string): Plan {
     prices: [],
     recipes: [],
     work: { minutes: null, helpers: 0 },
+    day: EMPTY_DAY,
     notes: '',
   });
 }

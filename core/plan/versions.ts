@@ -1,6 +1,7 @@
 import { PLAN_VERSION } from './plan.js';
 import { AT_HAND_STEPS } from './records/at-hand.js';
 import { CUT_STEPS } from './records/cut.js';
+import { DAY_STEPS } from './records/day.js';
 import { MOTIF_STEPS } from './records/motif.js';
 import { OCCASION_STEPS } from './records/occasion.js';
 import { OWN_COMPONENT_STEPS } from './records/own-component.js';
@@ -28,6 +29,7 @@ const RECORDS: readonly Steps[] = [
   RECIPE_STEPS,
   CUT_STEPS,
   MOTIF_STEPS,
+  DAY_STEPS,
 ];
 
 const NAMES: Readonly<Record<number, string>> = {
@@ -41,6 +43,7 @@ const NAMES: Readonly<Record<number, string>> = {
   8: 'motifs that are filled with a food',
   9: 'surfaces that are oval or half round',
   10: 'what surfaces weigh, who stands where, marked places, tiers and compartments, own outlines',
+  11: 'the day of the work: hands, kitchen, who does what when, what is bought and packed',
 };
 
 /** In order. The samples hold one plan of each version that was ever stored. */

@@ -167,3 +167,8 @@ export const RECIPE_USES: Readonly<Record<Equipment, string>> = {
     seed-cream-cheese cashew-herb-round`,
   freezer: '',
 };
+
+/** Minutes that the oven or the freezer is taken, where it is not the usual time. */
+export const ON_MIN: Readonly<Record<string, number>> = {
+  'roast-chicken': 80, 'flax-crackers': 70, 'home-seed-crisps': 60, 'home-rolls': 20, 'pizza-bites': 15,
+};

@@ -6,6 +6,7 @@ import { BENCH_COMMANDS } from './bench.js';
 import { BOARD_COMMANDS } from './board.js';
 import { BRIEF_COMMANDS } from './brief.js';
 import type { CommandKind } from './command.js';
+import { DAY_COMMANDS } from './day.js';
 import { LAYOUT_COMMANDS } from './layout.js';
 import { SAID_COMMANDS } from './said.js';
 
@@ -16,6 +17,7 @@ const KINDS = [
   ...LAYOUT_COMMANDS,
   ...BENCH_COMMANDS,
   ...SAID_COMMANDS,
+  ...DAY_COMMANDS,
 ] as const;
 type Single = z.infer<(typeof KINDS)[number]['schema']>;
 

@@ -1,0 +1,253 @@
+import { FORMS } from '../../catalogue/index.js';
+import { toolsInUse } from '../../board/index.js';
+import { stageOfFood } from '../../lay/index.js';
+import type { Surface } from '../../plan/index.js';
+import {
+  BOWL_MIN,
+  BOWLS_FRESH_MIN,
+  LABEL_MIN,
+  LAY_SECONDS,
+  OUT_EACH_MIN,
+  OUT_MIN,
+  PACK_MIN,
+  PACK_SURFACE_MIN,
+  SET_OUT_MIN,
+  STAGE_FRESH_MIN,
+  STAGE_MIN,
+  TOOL_MIN,
+  TOOLS_FRESH_MIN,
+} from '../rules.js';
+import { BUILD_STAGES, type BuildStage, type Task } from '../task.js';
+import { alike, bitsOf, coldUntil, task, type MakeContext, type Work } from './context.js';
+
+/** What of a work lies on one surface at opening. */
+interface Part extends Work {
+  laidG: number;
+  laidPieces: number;
+  stage: BuildStage;
+  stands: boolean;
+}
+
+function partsOn({ works }: MakeContext, surface: Surface): Part[] {
+  return works.flatMap((work) => {
+    const here = work.at.filter(({ surfaceId, lot }) => surfaceId === surface.id && lot === 0);
+    if (here.length === 0) return [];
+    const stands = FORMS[work.form].bowl === true || here.every(({ contained }) => contained);
+    const stage =
+      work.component.family === 'vehicle' && !stands
+        ? ('breads' as const)
+        : stageOfFood(work.component, stands || here.some(({ motif }) => motif !== undefined));
+    const sum = (of: 'massG' | 'pieces') => here.reduce((sum, placement) => sum + placement[of], 0);
+    return [{ ...work, laidG: sum('massG'), laidPieces: sum('pieces'), stage, stands }];
+  });
+}
+
+const foodsOf = (parts: readonly Work[]) => [...new Set(parts.map(({ component }) => component.id))];
+
+/** Minutes that a food was on the bench before it is laid. */
+const benchMin = ({ minutes }: Work): number => (minutes.cut ?? 0) + (minutes.fold ?? 0);
+
+/** Nothing of these may leave the cold sooner. */
+const coldest = (context: MakeContext, parts: readonly Work[]): number =>
+  -Math.min(...parts.map((part) => coldUntil(context, part.component, benchMin(part))), 7 * 24 * 60);
+
+/** Dips, condiments and what is kept in bowls, a surface at a time. */
+function filling(
+  context: MakeContext,
+  surface: Surface,
+  parts: readonly Part[],
+  before: readonly Task[],
+): Task[] {
+  const bowls = parts.filter(({ stands }) => stands);
+  return alike(bowls).map((same, i) => {
+    const handsMin = same.reduce(
+      (sum, { form, laidPieces }) => sum + BOWL_MIN * (FORMS[form].bowl ? laidPieces : 1),
+      0,
+    );
+    return task({
+      id: `bowls-${surface.id}-${i + 1}`,
+      kind: 'fill-bowls',
+      foods: foodsOf(same),
+      surfaceId: surface.id,
+      massG: same.reduce((sum, { laidG }) => sum + laidG, 0),
+      pieces: same.length,
+      handsMin,
+      fresh: -BOWLS_FRESH_MIN,
+      ripe: context.calm - handsMin,
+      after: doneBefore(before, same),
+      ...bitsOf(same),
+    });
+  });
+}
+
+/** All that is done to these foods in the kitchen. */
+const doneBefore = (before: readonly Task[], works: readonly Work[]): Task['after'] =>
+  before
+    .filter(({ foods }) => works.some(({ component }) => foods.includes(component.id)))
+    .map(({ id }) => ({ id, what: 'all' as const }));
+
+/** Cheese comes out of the cold in time to be at its best when it is eaten, and no sooner than its clock allows. */
+function tempering(
+  context: MakeContext,
+  surface: Surface,
+  parts: readonly Part[],
+  before: readonly Task[],
+): Task[] {
+  const cold = parts.filter(({ component }) => component.temperMin > 0);
+  const spoils = (part: Part) => coldUntil(context, part.component) < Infinity;
+  return [cold.filter((part) => !spoils(part)), cold.filter(spoils)].flatMap((here, i) => {
+    if (here.length === 0) return [];
+    const waits = Math.max(...here.map(({ component }) => component.temperMin));
+    const from = coldest(context, here);
+    return [
+      task({
+        id: `temper-${surface.id}-${i + 1}`,
+        kind: 'temper',
+        foods: foodsOf(here),
+        surfaceId: surface.id,
+        massG: here.reduce((sum, { laidG }) => sum + laidG, 0),
+        handsMin: OUT_MIN + OUT_EACH_MIN * here.length,
+        from,
+        fresh: Math.max(from, -2 * waits),
+        ripe: Math.max(from, -waits),
+        after: doneBefore(before, here),
+        ...bitsOf(here),
+      }),
+    ];
+  });
+}
+
+function layMin(parts: readonly Part[]): number {
+  const seconds = parts.reduce((sum, { form, stands, laidPieces }) => {
+    const each = stands ? LAY_SECONDS.alone : LAY_SECONDS[FORMS[form].lies];
+    return sum + each * (stands && !FORMS[form].bowl ? 1 : laidPieces);
+  }, 0);
+  return STAGE_MIN + seconds / 60;
+}
+
+/** All stages that come before one: two can lay one surface, meat and fruit side by side. */
+const NEXT_AFTER: Readonly<Record<BuildStage, readonly BuildStage[]>> = {
+  bowls: [],
+  cheese: ['bowls'],
+  meat: ['bowls', 'cheese'],
+  large: ['bowls', 'cheese'],
+  fillers: ['bowls', 'cheese', 'meat', 'large'],
+  breads: ['bowls', 'cheese', 'meat', 'large', 'fillers'],
+  garnish: ['bowls', 'cheese', 'meat', 'large', 'fillers', 'breads'],
+};
+
+/** A surface is laid stage by stage; what is eaten crisp comes last. */
+function building(
+  context: MakeContext,
+  surface: Surface,
+  parts: readonly Part[],
+  before: readonly Task[],
+  first: Task['after'],
+): Task[] {
+  const out: Task[] = [];
+  for (const stage of BUILD_STAGES) {
+    const here = parts.filter((part) => part.stage === stage);
+    if (here.length === 0) continue;
+    const handsMin = layMin(here);
+    const previous = NEXT_AFTER[stage].flatMap((before) => out.filter((task) => task.stage === before));
+    const mine = before.filter(({ surfaceId }) => surfaceId === undefined || surfaceId === surface.id);
+    out.push(
+      task({
+        id: `build-${surface.id}-${stage}`,
+        kind: 'build',
+        foods: foodsOf(here),
+        surfaceId: surface.id,
+        stage,
+        massG: here.reduce((sum, { laidG }) => sum + laidG, 0),
+        pieces: here.reduce((sum, { laidPieces }) => sum + laidPieces, 0),
+        handsMin,
+        from: coldest(context, here),
+        fresh: -(STAGE_FRESH_MIN[stage] + handsMin),
+        after: [
+          ...first,
+          ...doneBefore(
+            mine.filter(({ kind }) => kind !== 'temper'),
+            here,
+          ),
+          ...doneBefore(
+            mine.filter(({ kind }) => kind === 'temper'),
+            here,
+          ).map(({ id }) => ({ id, what: 'hands' as const })),
+          ...previous.map(({ id }) => ({ id, what: 'hands' as const })),
+        ],
+        ...bitsOf(here),
+      }),
+    );
+  }
+  return out;
+}
+
+/** Bowls, knives, spoons, tongs, napkins counted out; a label for each cheese and each surface that is kept free. */
+function settingOut({ plan, works, calm }: MakeContext): Task[] {
+  const tools = toolsInUse(plan);
+  const labels =
+    works.filter(({ component }) => component.family === 'cheese').length +
+    plan.surfaces.filter(({ freeFrom }) => freeFrom.length > 0).length;
+  if (works.length === 0) return [];
+  const handsMin = SET_OUT_MIN + TOOL_MIN * (tools.bowls + tools.knives + tools.spoons) + LABEL_MIN * labels;
+  return [
+    task({
+      id: 'tools',
+      kind: 'tools',
+      foods: [],
+      pieces: tools.bowls + tools.knives + tools.spoons + labels,
+      handsMin,
+      fresh: -TOOLS_FRESH_MIN,
+      ripe: calm - handsMin,
+    }),
+  ];
+}
+
+/** Into cold boxes and to the place, where it is not at home. */
+function carrying(context: MakeContext, before: readonly Task[]): Task[] {
+  const { plan, works } = context;
+  const { carMin } = plan.occasion;
+  if (carMin === 0 || works.length === 0) return [];
+  const cold = coldest(context, works);
+  const pack = task({
+    id: 'pack',
+    kind: 'pack',
+    foods: [],
+    handsMin: PACK_MIN + PACK_SURFACE_MIN * plan.surfaces.length,
+    fresh: -4 * 60,
+    after: before.map(({ id }) => ({ id, what: 'all' as const })),
+  });
+  return [
+    pack,
+    task({
+      id: 'drive',
+      kind: 'drive',
+      foods: [],
+      handsMin: carMin,
+      from: cold,
+      fresh: cold,
+      after: [{ id: 'pack', what: 'all' }],
+    }),
+  ];
+}
+
+/** All that is done for the boards themselves; `prep` is what is done to the foods. */
+export function boards(context: MakeContext, prep: readonly Task[]): Task[] {
+  const onSurface = context.plan.surfaces.map((surface) => {
+    const parts = partsOn(context, surface);
+    return { surface, parts, bowls: filling(context, surface, parts, prep) };
+  });
+  const kitchen = [...prep, ...onSurface.flatMap(({ bowls }) => bowls), ...settingOut(context)];
+  const carried = carrying(context, kitchen);
+  const first: Task['after'] = carried.some(({ id }) => id === 'drive')
+    ? [{ id: 'drive', what: 'hands' }]
+    : [];
+  return [
+    ...kitchen.slice(prep.length),
+    ...carried,
+    ...onSurface.flatMap(({ surface, parts }) => {
+      const temper = tempering(context, surface, parts, prep);
+      return [...temper, ...building(context, surface, parts, [...kitchen, ...temper], first)];
+    }),
+  ];
+}
