@@ -54,6 +54,10 @@ const OPTIONS = [
   'room',
   'cut',
   'size',
+  'prices',
+  'helpers',
+  'for',
+  'plan',
 ] as const;
 
 const collect = (value: string, before: string[] = []): string[] => [...before, value];

@@ -6,6 +6,7 @@ import { catalogue, label, needs, party, verdicts } from './verbs/needs.js';
 import { lay, LAY_HELP, sheet, SHEET_HELP } from './verbs/lay.js';
 import { apply, check, demo, guests, menu, schema, schools, sense } from './verbs/plans.js';
 import { CRAFT_HELP, fold, mould, section, window, word } from './verbs/crafts.js';
+import { MAKE_HELP, recipe, schedule, shop, tools } from './verbs/make.js';
 import { neck, NECK_HELP, nest, NEST_HELP } from './verbs/shape.js';
 
 const VERBS: Record<string, (call: Call) => void | Promise<void>> = {
@@ -36,6 +37,10 @@ const VERBS: Record<string, (call: Call) => void | Promise<void>> = {
   mould,
   word,
   section,
+  shop,
+  schedule,
+  tools,
+  recipe,
 };
 
 /** What `<verb> --help` says: ids, units, defaults. */
@@ -45,6 +50,7 @@ const HELP: Record<string, string> = {
   nest: NEST_HELP,
   neck: NECK_HELP,
   ...CRAFT_HELP,
+  ...MAKE_HELP,
 };
 
 /** What the command needs of its surroundings: files, the two streams, a clock. */

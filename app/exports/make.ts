@@ -18,7 +18,7 @@ export const planFile = (plan: Plan): void =>
   saveFile(`${fileName(plan.occasion.name)}.plate.json`, canonicalText(plan));
 
 export const shoppingFile = (plan: Plan): void =>
-  saveFile(`${fileName(plan.occasion.name)}-shopping.csv`, shoppingCsv(plan), 'text/csv;charset=utf-8');
+  saveFile(`${fileName(plan.occasion.name)}-shopping.csv`, shoppingCsv([plan]), 'text/csv;charset=utf-8');
 
 export const menuFile = (plan: Plan): void =>
   saveFile(

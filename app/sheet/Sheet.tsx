@@ -1,7 +1,7 @@
 import { toolsInUse, type PlacedFood } from '../../core/board/index.js';
 import { FORMS, formName, type ComponentId } from '../../core/catalogue/index.js';
 import { standingOf, textOf, whyOf, type Checked } from '../../core/check/index.js';
-import { shoppingRows } from '../../core/exchange/index.js';
+import { packsText, shopFor } from '../../core/make/index.js';
 import { clockOf, formatLength, formatMass, formatMoney, speakTime } from '../../core/measure/index.js';
 import type { Group } from '../../core/party/index.js';
 import { planLarder, type Plan, type Surface } from '../../core/plan/index.js';
@@ -105,8 +105,7 @@ function ToBring({ plan }: { plan: Plan }) {
 
 function ToBuy({ plan }: { plan: Plan }) {
   const units = useSettings((settings) => settings.units);
-  const rows = shoppingRows(plan);
-  const sum = rows.reduce((sum, row) => sum + row.costMinor, 0);
+  const { lines, costMinor: sum } = shopFor([plan]);
   return (
     <section>
       <h2>{t('To buy')}</h2>
@@ -120,13 +119,13 @@ function ToBuy({ plan }: { plan: Plan }) {
           </tr>
         </thead>
         <tbody>
-          {rows.map((row) => (
-            <tr key={row.component}>
-              <td>{row.component}</td>
+          {lines.map((row) => (
+            <tr key={row.id}>
+              <td>{row.name}</td>
               <td>{formatMass(row.neededG, units)}</td>
               <td>
                 {row.weighedG === null
-                  ? row.packs
+                  ? packsText(row)
                   : t('{mass} by weight', { mass: formatMass(row.weighedG, units) })}
               </td>
               <td>{formatMoney(row.costMinor, plan.currency)}</td>

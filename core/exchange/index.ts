@@ -1,5 +1,6 @@
 export { menuOf, menuText, type MenuFood, type MenuPart } from './menu.js';
-export { shoppingCsv, shoppingRows, type ShoppingRow } from './shopping.js';
+export { shoppingCsv, shoppingText } from './shopping.js';
+export { dayCalendar, dayCsv, dayRows, type DayRow } from './day.js';
 export {
   BUNDLE_FORMAT,
   bundleText,
@@ -13,3 +14,4 @@ export { COMPONENT_COLUMNS, componentsCsv, readComponentsCsv } from './component
 export { readReplies, REPLY_QUESTIONS, replySlipText, type Replies } from './replies.js';
 export type { RowProblem } from './csv.js';
 export { guestCard, guestCardHtml, type GuestCard } from './card.js';
+export { readPrices, writePrices, type PricesRead } from './prices-csv.js';

@@ -1,47 +1,45 @@
-import { buyingOf, COUNTER_STEP_G, type Component } from '../catalogue/index.js';
 import { formatMoney } from '../measure/index.js';
+import { packsText, shopFor, type ShopLine } from '../make/index.js';
 import { planLarder, type Plan } from '../plan/index.js';
-import { boughtFor } from '../portion/index.js';
 import { writeTable } from './csv.js';
 
-export interface ShoppingRow {
-  component: string;
-  family: string;
-  neededG: number;
-  ownedG: number;
-  packs: string;
-  /** What the shop weighs, with rind, peel and stones; none where packs are counted. */
-  weighedG: number | null;
-  boughtG: number;
-  leftOverG: number;
-  costMinor: number;
-}
+const DAYS: Readonly<Record<ShopLine['day'], string>> = {
+  ahead: 'ahead',
+  'day-before': 'the day before',
+  'on-the-day': 'on the day',
+};
 
-function weighedG(component: Component, massG: number): number | null {
-  const { sold, edible } = buyingOf(component);
-  return sold === 'by-weight' ? Math.ceil(massG / edible / COUNTER_STEP_G - 1e-6) * COUNTER_STEP_G : null;
-}
+const nameIn = (plans: readonly Plan[]): ((id: string) => string) => {
+  const larders = plans.map((plan) => planLarder(plan));
+  return (id) => larders.map((larder) => larder.get(id as never)?.name).find((name) => name) ?? id;
+};
 
-/** What to buy: all lots on all surfaces, in whole packs. Components nobody knows are listed without packs. */
-export function shoppingRows(plan: Plan): ShoppingRow[] {
-  return boughtFor(plan.placements, planLarder(plan), plan).map(
-    ({ id, component, neededG, ownedG, choice }) => ({
-      component: component?.name ?? id,
-      family: component?.family ?? '',
-      neededG: Math.round(neededG),
-      ownedG: Math.round(ownedG),
-      weighedG: component && choice ? weighedG(component, choice.massG) : null,
-      packs: choice ? choice.packs.map((pack) => `${pack.count} x ${pack.massG} g`).join(', ') : '?',
-      boughtG: choice?.massG ?? 0,
-      leftOverG: Math.round(choice?.leftOverG ?? 0),
-      costMinor: choice?.priceMinor ?? 0,
-    }),
-  );
-}
+/** Foods that an ingredient goes into; nothing where it lies as it is. */
+const into = (line: ShopLine, name: (id: string) => string): string =>
+  [...new Set(line.goesInto.map(({ componentId }) => componentId as string))]
+    .filter((id) => id !== line.id)
+    .map(name)
+    .join(', ');
 
-export function shoppingCsv(plan: Plan): string {
-  const rows = shoppingRows(plan);
-  const money = (minor: number) => formatMoney(minor, plan.currency).replace(/^\S+ /, '');
+/** The shopping list of one or several plans as a table: a line a ware, in the order of days and aisles. */
+export function shoppingCsv(plans: readonly Plan[]): string {
+  const { lines, costMinor } = shopFor(plans);
+  const currency = plans[0]?.currency ?? 'EUR';
+  const money = (minor: number) => formatMoney(minor, currency).replace(/^\S+ /, '');
+  const name = nameIn(plans);
+  const rows = lines.map((line) => [
+    line.name,
+    line.family,
+    Math.round(line.neededG),
+    Math.round(line.ownedG),
+    line.unknown ? '?' : packsText(line),
+    Math.round(line.boughtG),
+    Math.round(line.leftG),
+    money(line.costMinor),
+    line.aisle,
+    DAYS[line.day],
+    into(line, name),
+  ]);
   return writeTable(
     [
       'component',
@@ -51,20 +49,25 @@ export function shoppingCsv(plan: Plan): string {
       'packs',
       'bought g',
       'left over g',
-      `cost ${plan.currency}`,
+      `cost ${currency}`,
+      'aisle',
+      'when',
+      'goes into',
     ],
-    [
-      ...rows.map((row) => [
-        row.component,
-        row.family,
-        row.neededG,
-        row.ownedG,
-        row.weighedG === null ? row.packs : `${row.weighedG} g by weight`,
-        row.boughtG,
-        row.leftOverG,
-        money(row.costMinor),
-      ]),
-      ['Total', '', '', '', '', '', '', money(rows.reduce((sum, row) => sum + row.costMinor, 0))],
-    ],
+    [...rows, ['Total', '', '', '', '', '', '', money(costMinor), '', '', '']],
   );
+}
+
+/** The list as text, to send: by day and aisle. */
+export function shoppingText(plans: readonly Plan[]): string {
+  const { lines } = shopFor(plans);
+  const out: string[] = [plans.map((plan) => plan.occasion.name).join(', ')];
+  let head = '';
+  for (const line of lines.filter(({ boughtG, unknown }) => boughtG > 0 || unknown)) {
+    const now = `${DAYS[line.day]}: ${line.aisle}`;
+    if (now !== head) out.push('', now);
+    head = now;
+    out.push(`- ${line.name}, ${line.unknown ? `${Math.round(line.neededG)} g` : packsText(line)}`);
+  }
+  return `${out.join('\n')}\n`;
 }

@@ -1,6 +1,6 @@
 import { buyingOf, goodOf, STAPLES, type Component, type ComponentId } from '../catalogue/index.js';
 import { planLarder, type Plan } from '../plan/index.js';
-import { choosePacks, type PackChoice } from '../portion/index.js';
+import { cheapestPacks, choosePacks, type PackChoice } from '../portion/index.js';
 
 /** The shelves of a shop, in the order in which one walks: what is cold last but one, bread last. */
 export const AISLES = [
@@ -83,31 +83,26 @@ function wareOfFood(component: Component): Ware {
   };
 }
 
-/** How the plan's shop sells something; its own prices are in the plan's larder already. */
+/** How the plan's shop sells something, at its own prices where they are noted. */
 export function wareOf(
   plan: Pick<Plan, 'ownComponents' | 'answers'> & Partial<Plan>,
   id: string,
 ): Ware | undefined {
-  const component = planLarder(plan).get(id as ComponentId) ?? STAPLES.get(id);
+  const own = plan.prices?.find((price) => price.componentId === id && price.currency === plan.currency);
+  const staple = STAPLES.get(id);
+  const component =
+    planLarder(plan).get(id as ComponentId) ?? (staple && own ? { ...staple, packs: own.packs } : staple);
   if (component) return wareOfFood(component);
   const good = goodOf(id);
   if (!good) return undefined;
   const aisle = OF_GOOD[good.aisle];
+  const packs = own?.packs ?? [{ massG: good.massG, priceMinor: good.priceMinor }];
   return {
     name: good.name,
     aisle,
     day: DAY[aisle],
     component: undefined,
     edible: null,
-    packs(needG) {
-      const count = Math.ceil(needG / good.massG - 1e-9);
-      const massG = count * good.massG;
-      return {
-        packs: count > 0 ? [{ massG: good.massG, priceMinor: good.priceMinor, count }] : [],
-        massG,
-        priceMinor: count * good.priceMinor,
-        leftOverG: massG - needG,
-      };
-    },
+    packs: (needG) => cheapestPacks(packs, needG),
   };
 }

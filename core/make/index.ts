@@ -17,6 +17,8 @@ export {
 export { Search, type Day, type Days } from './day.js';
 export { packsText, shopFor, type Becoming, type ShopLine, type Shopping } from './shopping.js';
 export { AISLES, SHOP_DAYS, type AisleId, type ShopDay } from './buying.js';
+export { toolsOf, TOOL_IDS, type ToolId, type ToolLine } from './tools.js';
 export { CLEAN_MIN, type Hand, type Placed, type Task, type TaskKind } from './task.js';
+export { taskSaid, toolSaid, waySaid } from './said.js';
 export { tasksOf } from './tasks/index.js';
 export { waysOf, type Way } from './ways.js';

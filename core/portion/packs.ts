@@ -35,9 +35,14 @@ function weighed(component: Component, needG: number): PackChoice {
  * What holds the mass: by weight where the shop weighs it, else the cheapest whole packs; a few sizes only, so every
  * count of the larger ones is tried.
  */
-export function choosePacks(component: Component, needG: number): PackChoice {
-  if (buyingOf(component).sold === 'by-weight') return weighed(component, Math.max(0, needG));
-  const sizes = [...component.packs].sort((a, b) => b.massG - a.massG);
+export const choosePacks = (component: Component, needG: number): PackChoice =>
+  buyingOf(component).sold === 'by-weight'
+    ? weighed(component, Math.max(0, needG))
+    : cheapestPacks(component.packs, needG);
+
+/** The cheapest whole packs of these sizes that hold the mass. */
+export function cheapestPacks(packs: Component['packs'], needG: number): PackChoice {
+  const sizes = [...packs].sort((a, b) => b.massG - a.massG);
   const best = cheapest(sizes, Math.max(0, needG));
   const massG = best.reduce((sum, pack) => sum + pack.massG * pack.count, 0);
   const priceMinor = best.reduce((sum, pack) => sum + pack.priceMinor * pack.count, 0);

@@ -1,5 +1,6 @@
 import { CARE } from './care.js';
 import { CONVERT } from './convert.js';
+import { DAY } from './day.js';
 import { FACTS } from './facts.js';
 import { FINDINGS } from './findings.js';
 import { PAPER } from './paper.js';
@@ -35,6 +36,7 @@ export const EN = {
   ...FACTS,
   ...CARE,
   ...CONVERT,
+  ...DAY,
   ...PAPER,
   ...QUESTIONS,
   ...REASONS,

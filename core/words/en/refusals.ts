@@ -55,6 +55,7 @@ export const REFUSALS = {
   'no.time': 'a local date and time such as 2027-05-15T22:00',
 
   'no.table-large': 'the table is larger than {mb, number} MB',
+  'no.price-cell': 'the cell “{value}” of the column “{column}” cannot be read',
   'no.column-missing': 'the column “{column}” is missing',
   'no.column': 'there is no column “{column}”: use {columns}',
   'no.name': 'a name of {from, number} to {to, number} letters',

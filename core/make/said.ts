@@ -1,0 +1,41 @@
+import { FORMS } from '../catalogue/index.js';
+import { planLarder, type Plan } from '../plan/index.js';
+import { lower, type MessageId, type Said } from '../words/index.js';
+import type { Task } from './task.js';
+import type { ToolLine } from './tools.js';
+import type { Way } from './ways.js';
+
+const MOST_NAMED = 4;
+
+/** A task in words. */
+export function taskSaid(plan: Plan, task: Task): Said {
+  const larder = planLarder(plan);
+  const foods = task.foods.map((id) => larder.get(id)?.name ?? id);
+  const surface = plan.surfaces.find(({ id }) => id === task.surfaceId)?.name ?? '';
+  return {
+    say: `task.${task.kind}` as MessageId,
+    with: {
+      food: lower(foods[0] ?? ''),
+      foods: { foods: foods.map((name, i) => (i === 0 ? lower(name) : name)), most: MOST_NAMED },
+      mass: { g: Math.round(task.massG) },
+      pieces: task.pieces,
+      form: task.form ? { word: FORMS[task.form].name } : '',
+      surface,
+      stage: task.stage ? { say: `stage.${task.stage}` as MessageId } : '',
+    },
+  };
+}
+
+/** What would help, in words. */
+export function waySaid(way: Way): Said {
+  if (way.kind === 'hands') return { say: 'way.hands', with: { n: way.more } };
+  if (way.kind === 'build') return { say: 'way.build', with: { n: way.minutes } };
+  if (way.kind === 'equipment')
+    return { say: 'way.equipment', with: { what: { say: `equipment.${way.equipment}` as MessageId } } };
+  return { say: 'way.day-before' };
+}
+
+export const toolSaid = ({ id, diameterMm = 0 }: ToolLine): Said => ({
+  say: `tool.${id}` as MessageId,
+  with: { size: { mm: diameterMm } },
+});
