@@ -26,6 +26,8 @@ interface Props {
   checked: Checked;
   shelf: ReactNode;
   foot: ReactNode;
+  /** What the station itself has to say, before the findings. */
+  slips?: ReactNode;
   children: ReactNode;
 }
 
@@ -40,7 +42,7 @@ const FEW = 5;
 const LONG_NAME = 16;
 
 /** The frame of every station: occasion and stations on top, shelf, plate, rail, foot slip. */
-export function Frame({ plan, station, checked, shelf, foot, children }: Props) {
+export function Frame({ plan, station, checked, shelf, foot, slips, children }: Props) {
   const [shelfOpen, setShelfOpen] = useState(false);
   const { stepped, squinting, open } = useFrame(
     useShallow((state) => ({ stepped: state.stepped, squinting: state.squinting, open: state.open })),
@@ -87,7 +89,7 @@ export function Frame({ plan, station, checked, shelf, foot, children }: Props) 
           <SavedAt />
         </div>
       </main>
-      <Rail plan={plan} checked={checked} show={(finding) => hangsAt(station, finding)} />
+      <Rail plan={plan} checked={checked} show={(finding) => hangsAt(station, finding)} own={slips} />
     </div>
   );
 }

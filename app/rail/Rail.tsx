@@ -1,6 +1,6 @@
 import { useShallow } from 'zustand/react/shallow';
 import { Effect } from '../ui/Effect.js';
-import { useState } from 'react';
+import { useState, type ReactNode } from 'react';
 import type { Checked, Finding } from '../../core/check/index.js';
 import type { Command, Plan } from '../../core/plan/index.js';
 import type { Conflict } from '../../core/compose/index.js';
@@ -19,10 +19,13 @@ export function Rail({
   plan,
   checked,
   show,
+  own,
 }: {
   plan: Plan;
   checked: Checked;
   show: (finding: Finding) => boolean;
+  /** Slips that the station makes itself. */
+  own?: ReactNode;
 }) {
   useTrialsOf(plan);
   const { conflicts, compose } = useKitchen(
@@ -47,9 +50,10 @@ export function Rail({
         tabIndex={0}
         aria-label={t('Slips, most urgent first')}
       >
+        {own}
         <Collisions conflicts={conflicts} onLoosen={loosen} />
         <Columns plan={plan} findings={findings} onOpen={(finding, opened) => setOpen({ finding, opened })} />
-        {findings.length === 0 && conflicts.length === 0 && (
+        {findings.length === 0 && conflicts.length === 0 && !own && (
           <p className="break-inside-avoid px-1 pt-1 text-xs/[1.24] italic text-on-cloth-soft">
             {t('No slip hangs here.')}
           </p>

@@ -30,6 +30,7 @@ const POOLS: Partial<Record<JobKind, Pool>> = {
   trial: taster,
   check: inspector,
   nest: presser,
+  day: presser,
 };
 
 /** Called as soon as a plan is on its way: who looks at it first is there. */

@@ -5,7 +5,7 @@ export const SEVERITIES = ['blocker', 'ask', 'caution', 'good'] as const;
 export type Severity = (typeof SEVERITIES)[number];
 
 /** Where the plan is changed that a finding is about. Check shows all of them. */
-export type FindingStation = 'brief' | 'choose' | 'shape' | 'lay';
+export type FindingStation = 'brief' | 'choose' | 'shape' | 'lay' | 'make';
 
 interface Kind {
   stations: readonly [FindingStation, ...FindingStation[]];
@@ -34,7 +34,7 @@ export const FINDING_KINDS = {
   'shared-tool': at('lay'),
   'same-kitchen': at('choose'),
   'same-cutter': at('shape', 'lay'),
-  'kitchen-order': at('lay'),
+  'kitchen-order': at('lay', 'make'),
   'not-together': at('choose'),
   'promise-broken': at('choose'),
   'promise-open': at('choose'),
@@ -54,7 +54,7 @@ export const FINDING_KINDS = {
   'too-small': at('brief', 'lay'),
   'too-large': at('brief', 'lay'),
   'out-of-reach': at('brief', 'lay'),
-  'heavy-board': at('brief', 'lay'),
+  'heavy-board': at('brief', 'lay', 'make'),
   'does-not-pass': at('brief', 'lay'),
   'too-deep': at('brief', 'lay'),
   'wants-liner': at('brief', 'lay'),
@@ -99,11 +99,11 @@ export const FINDING_KINDS = {
   disliked: at('choose'),
   'too-heavy': at('choose'),
   'left-in-packs': at('choose'),
-  'too-much-work': at('brief', 'choose'),
-  'too-few-bowls': at('lay'),
+  'too-much-work': at('brief', 'choose', 'make'),
+  'too-few-bowls': at('lay', 'make'),
   'bowls-too-small': at('lay'),
-  'too-few-knives': at('lay'),
-  'over-budget': at('brief', 'choose'),
+  'too-few-knives': at('lay', 'make'),
+  'over-budget': at('brief', 'choose', 'make'),
   'cold-air': at('brief'),
   'out-of-season': at('choose'),
 } satisfies Record<string, Kind>;

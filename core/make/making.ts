@@ -1,5 +1,13 @@
-import { homeMadeId, makingOf, type ComponentId, type Making } from '../catalogue/index.js';
-import type { Plan } from '../plan/index.js';
+import {
+  goodOf,
+  homeMadeId,
+  makingOf,
+  recipeOf,
+  STAPLES,
+  type ComponentId,
+  type Making,
+} from '../catalogue/index.js';
+import { planLarder, type Plan } from '../plan/index.js';
 
 /** A making with its parts as the plan knows them: what comes from offcuts is paid for with the slices. */
 export interface PlanMaking extends Omit<Making, 'source'> {
@@ -28,3 +36,11 @@ export function planMaking(plan: Pick<Plan, 'recipes'>, id: ComponentId): PlanMa
     own: true,
   };
 }
+
+/** What anything is called that is bought or made: a food, a staple, a good, a recipe of the house. */
+export const nameOf = (plan: Parameters<typeof planLarder>[0], id: string): string =>
+  planLarder(plan).get(id as ComponentId)?.name ??
+  STAPLES.get(id)?.name ??
+  goodOf(id)?.name ??
+  recipeOf(id as ComponentId)?.name ??
+  id;

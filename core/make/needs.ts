@@ -1,4 +1,4 @@
-import { STAPLES, type ComponentId } from '../catalogue/index.js';
+import type { ComponentId } from '../catalogue/index.js';
 import { wasteOfCuts } from '../shape/index.js';
 import { planLarder, type Plan } from '../plan/index.js';
 import { planMaking } from './making.js';
@@ -52,5 +52,23 @@ export function neededFor(plan: Plan): Needed[] {
   return [...needs.values()];
 }
 
-/** A staple of the kitchen rather than a food of the board. */
-export const isStaple = (id: string): boolean => STAPLES.has(id);
+/** What most kitchens have, and buy by the year. */
+export const BASICS = [
+  'olive-oil',
+  'sunflower-oil',
+  'sugar',
+  'salt',
+  'spirit-vinegar',
+  'cider-vinegar',
+  'pepper',
+  'cumin',
+  'cinnamon',
+  'paprika',
+].map((id) => `staple-${id}` as ComponentId);
+const BASICS_G = 1000;
+
+/** The pantry with what most kitchens have, or without. */
+export const withBasics = ({ pantry }: Pick<Plan, 'pantry'>, on: boolean): Plan['pantry'] => [
+  ...pantry.filter(({ componentId }) => !BASICS.includes(componentId)),
+  ...(on ? BASICS.map((componentId) => ({ componentId, massG: BASICS_G })) : []),
+];

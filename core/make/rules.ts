@@ -26,7 +26,7 @@ const CUT_FRESH_H: Readonly<Record<Family, number>> = {
   garnish: 2,
 };
 /** Apples, pears, bananas and avocado brown. */
-const BROWNS = /apple|pear|banana|avocado/;
+const BROWNS = /^(apple|pear|banana|avocado)/;
 const BROWNS_MIN = 45;
 
 /** Folded and pleated meat dries: ribbons at the last, a rose holds longer under cover. */

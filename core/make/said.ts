@@ -1,6 +1,7 @@
 import { FORMS } from '../catalogue/index.js';
 import { planLarder, type Plan } from '../plan/index.js';
 import { lower, type MessageId, type Said } from '../words/index.js';
+import type { DaySlip } from './kept.js';
 import type { Task } from './task.js';
 import type { ToolLine } from './tools.js';
 import type { Way } from './ways.js';
@@ -38,4 +39,13 @@ export function waySaid(way: Way): Said {
 export const toolSaid = ({ id, diameterMm = 0 }: ToolLine): Said => ({
   say: `tool.${id}` as MessageId,
   with: { size: { mm: diameterMm } },
+});
+
+/** A slip of the day in words: its headline. */
+export const daySlipSaid = (slip: DaySlip): Said => ({
+  say: `day.${slip.kind}` as MessageId,
+  with: {
+    n: slip.kind === 'kept-apart' ? slip.cleans : slip.tasks.length,
+    what: slip.kind === 'equipment' ? { say: `equipment.${slip.equipment}` as MessageId } : '',
+  },
 });

@@ -51,7 +51,9 @@ const KNIFE: Partial<Record<Component['texture'], ToolId>> = {
   hard: 'hard-knife',
   crumbly: 'hard-knife',
 };
-const STONES = /olive|cherr|date|plum|apricot|lychee|peach/;
+/** These come with their stones, unless the label says otherwise. */
+const STONES =
+  /^(green-olives|black-olives|garlic-olives|cherries|plums|apricots|peaches|lychees|medjool-dates)$/;
 const DRIPS = /honey|syrup|glaze/;
 const NAPKINS_EACH = 2;
 
@@ -137,8 +139,11 @@ function table(plan: Plan): ToolLine[] {
   const cheeses = foods.filter(({ family }) => family === 'cheese');
   const free = plan.surfaces.filter(({ freeFrom }) => freeFrom.length > 0);
   const stones = foods.filter(({ id }) => STONES.test(id));
-  const picked = foods.filter(({ family }) =>
-    ['pickle', 'cooked', 'plant-protein', 'cheese'].includes(family),
+  const loose = new Set(
+    plan.placements.filter(({ form }) => !FORMS[form].large).map(({ componentId }) => componentId),
+  );
+  const picked = foods.filter(
+    ({ id, family }) => loose.has(id) && ['pickle', 'cooked', 'plant-protein', 'cheese'].includes(family),
   );
   const count = (groups: Plan['party']): number => groups.reduce((sum, group) => sum + group.count, 0);
   const small = count(plan.party.filter(hasSmallChildren));

@@ -2,6 +2,7 @@ import type { JobRecord } from '../job.js';
 import type { check } from './check.js';
 import type { compose } from './compose.js';
 import type { convert } from './convert.js';
+import type { day } from './day.js';
 import type { lay } from './lay.js';
 import type { arrange, fixLaid, makeWay } from './lay-part.js';
 import type { least } from './least.js';
@@ -31,6 +32,7 @@ interface Kinds {
   trial: typeof trial;
   picture: typeof picture;
   nest: typeof nest;
+  day: typeof day;
 }
 
 export type JobKind = keyof Kinds;
@@ -54,5 +56,6 @@ export const JOBS: { [K in JobKind]: () => Promise<Kinds[K]> } = {
   'way-out': () => import('./way-out.js').then((m) => m.wayOut),
   trial: () => import('./trial.js').then((m) => m.trial),
   nest: () => import('./nest.js').then((m) => m.nest),
+  day: () => import('./day.js').then((m) => m.day),
   picture: () => import('./picture.js').then((m) => m.picture),
 };

@@ -1,0 +1,177 @@
+import { shoppingText } from '../../../core/exchange/index.js';
+import {
+  BASICS,
+  nameOf,
+  shopFor,
+  withBasics,
+  type Becoming,
+  type ShopLine,
+} from '../../../core/make/index.js';
+import { formatMass, formatMoney } from '../../../core/measure/index.js';
+import type { Plan } from '../../../core/plan/index.js';
+import { FAMILY_WORDS } from '../../../core/portion/index.js';
+import { saveAs } from '../../exports/save.js';
+import { useSession } from '../../store/session.js';
+import { useSettings } from '../../store/settings.js';
+import { Button } from '../../ui/kit/Button.js';
+import { Checkbox } from '../../ui/kit/Checkbox.js';
+import { ShelfHeading } from '../../ui/kit/Heading.js';
+import { toast } from '../../ui/toast.js';
+import { t, word } from '../../words/index.js';
+import { useMake, type MakeView } from './useMake.js';
+import { useShopping } from './useShopping.js';
+
+const MOST_LEFT = 8;
+
+/** What it costs, by what; what stays in the packs; which plans are bought together. */
+export function ShopShelf({ plan, view }: { plan: Plan; view: MakeView }) {
+  const { shopping, plans, others } = useShopping(plan);
+  const money = (minor: number): string => formatMoney(Math.round(minor), plan.currency);
+  const apart = plans.reduce((sum, one) => sum + shopFor([one]).costMinor, 0);
+  return (
+    <>
+      <ShelfHeading first>{t('Cost: {money}', { money: money(shopping.costMinor) })}</ShelfHeading>
+      {shopping.portions > 0 && (
+        <p className="m-0 text-sm">
+          {t('{money} a portion, packs whole, ingredients too', {
+            money: money(shopping.costMinor / shopping.portions),
+          })}
+        </p>
+      )}
+      <Budget plan={plan} costMinor={shopFor([plan]).costMinor} />
+      <table className="my-2 w-full border-collapse text-sm [&_td:last-child]:text-right [&_td:last-child]:tabular-nums">
+        <tbody>
+          {shopping.byFamily
+            .filter(({ costMinor }) => costMinor > 0)
+            .sort((a, b) => b.costMinor - a.costMinor)
+            .map(({ family, costMinor }) => (
+              <tr key={family}>
+                <td className="first-letter:uppercase">
+                  {family === 'ingredient' || family === 'garnish'
+                    ? word(family)
+                    : word(FAMILY_WORDS[family])}
+                </td>
+                <td>{money(costMinor)}</td>
+              </tr>
+            ))}
+          {plan.surfaces.length > 1 &&
+            shopping.bySurface
+              .filter(({ planId }) => planId === plan.id)
+              .map(({ surfaceId, costMinor }) => (
+                <tr key={surfaceId} className="font-bold">
+                  <td>{plan.surfaces.find(({ id }) => id === surfaceId)?.name}</td>
+                  <td>{money(costMinor)}</td>
+                </tr>
+              ))}
+        </tbody>
+      </table>
+      {view === 'shopping' && (
+        <div className="flex flex-wrap gap-1.5">
+          <Button size="small" onClick={() => void share(shoppingText(plans))}>
+            {t('Share as text')}
+          </Button>
+          <Button look="quiet" size="small" onClick={() => void saveAs('shopping', plan)}>
+            {t('Save as a table')}
+          </Button>
+        </div>
+      )}
+      {view === 'shopping' && <Basics plan={plan} />}
+      {others.length > 0 && view === 'shopping' && (
+        <>
+          <ShelfHeading>{t('Bought together with')}</ShelfHeading>
+          {others.map(({ id, name }) => (
+            <Checkbox
+              key={id}
+              label={name}
+              on={plans.some((plan) => plan.id === id)}
+              onChange={(on) =>
+                useMake.setState(({ together }) => ({
+                  together: on ? [...together, id] : together.filter((other) => other !== id),
+                }))
+              }
+              className="flex min-h-12 items-center"
+            />
+          ))}
+          {plans.length > 1 && (
+            <p className="text-sm">
+              {t('Apart they cost {apart}: one shop saves {saved}.', {
+                apart: money(apart),
+                saved: money(apart - shopping.costMinor),
+              })}
+            </p>
+          )}
+        </>
+      )}
+      <Left plan={plan} lines={shopping.lines} leftMinor={shopping.leftMinor} />
+    </>
+  );
+}
+
+/** What most kitchens have: noted in the pantry, or bought. */
+function Basics({ plan }: { plan: Plan }) {
+  const edit = useSession((session) => session.edit);
+  return (
+    <Checkbox
+      label={t('Oil, salt, sugar, vinegar and spices are in the house')}
+      on={BASICS.every((id) => plan.pantry.some(({ componentId }) => componentId === id))}
+      onChange={(on) => edit({ name: 'set-pantry', pantry: withBasics(plan, on) })}
+      className="mt-2 flex min-h-12 items-center text-sm"
+    />
+  );
+}
+
+function Budget({ plan, costMinor }: { plan: Plan; costMinor: number }) {
+  if (plan.budgetMinor === null) return null;
+  const left = plan.budgetMinor - costMinor;
+  const money = formatMoney(Math.abs(left), plan.currency);
+  return (
+    <p className="m-0 text-sm font-bold">
+      {left >= 0
+        ? t('{money} under what may be spent', { money })
+        : t('{money} over what may be spent', { money })}
+    </p>
+  );
+}
+
+/** What stays in open packs, what it is worth, and what can become of it. */
+function Left({ plan, lines, leftMinor }: { plan: Plan; lines: readonly ShopLine[]; leftMinor: number }) {
+  const units = useSettings((settings) => settings.units);
+  const left = lines
+    .filter(({ becomes }) => becomes.length > 0)
+    .sort((a, b) => b.leftMinor - a.leftMinor)
+    .slice(0, MOST_LEFT);
+  const becomes = (becoming: Becoming): string =>
+    becoming.kind === 'recipe'
+      ? nameOf(plan, becoming.id).split(',')[0]!.toLowerCase()
+      : { keeps: t('keeps'), freeze: t('freeze it'), soon: t('eat it soon') }[becoming.kind];
+  if (left.length === 0) return null;
+  return (
+    <>
+      <ShelfHeading>
+        {t('Left in packs: {money}', { money: formatMoney(leftMinor, plan.currency) })}
+      </ShelfHeading>
+      <ul className="m-0 list-none p-0 text-sm/[1.2]">
+        {left.map((line) => (
+          <li key={line.id} className="mb-1">
+            <b>{formatMass(line.leftG, units)}</b> {line.name.toLowerCase()}:{' '}
+            {line.becomes.map(becomes).join(t(' or '))}
+          </li>
+        ))}
+      </ul>
+    </>
+  );
+}
+
+/** By the system's own way of sharing, or onto the clipboard. */
+async function share(text: string): Promise<void> {
+  try {
+    if (navigator.share) await navigator.share({ text });
+    else {
+      await navigator.clipboard.writeText(text);
+      toast(t('The list is on the clipboard: paste it where you like.'));
+    }
+  } catch (error) {
+    if (error instanceof DOMException && error.name === 'AbortError') return;
+    toast.error(t('The list could not be shared. Save it as a table instead.'));
+  }
+}

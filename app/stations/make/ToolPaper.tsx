@@ -1,0 +1,55 @@
+import { toolSaid, toolsOf } from '../../../core/make/index.js';
+import type { Plan } from '../../../core/plan/index.js';
+import { speak } from '../../../core/words/index.js';
+import { useSession } from '../../store/session.js';
+import { useSpeech } from '../../store/useSpeech.js';
+import { Checkbox } from '../../ui/kit/Checkbox.js';
+import { t } from '../../words/index.js';
+
+/** Everything beside the food, counted from the plan, to be packed. */
+export function ToolPaper({ plan }: { plan: Plan }) {
+  const speech = useSpeech();
+  const edit = useSession((session) => session.edit);
+  const tools = toolsOf(plan);
+  return (
+    <section
+      aria-label={t('Tools')}
+      className="on-paper edge-sheet absolute inset-x-[4%] top-3 bottom-12 overflow-y-auto bg-card px-6 py-4 max-md:static max-md:mx-2"
+      tabIndex={0}
+    >
+      <h2 className="m-0 mb-2 text-xl/none font-black">{t('To bring')}</h2>
+      {tools.length === 0 && <p>{t('Nothing lies on the board yet: choose something first.')}</p>}
+      <div className="gap-8 lg:columns-2">
+        {tools.map((line) => {
+          const on = plan.day.packed.includes(line.key);
+          const words = speak(toolSaid(line), speech);
+          const short = line.have === null ? 0 : line.count - line.have;
+          return (
+            <div
+              key={line.key}
+              className="flex min-h-12 break-inside-avoid items-center border-b border-rule/40 text-sm/[1.15]"
+            >
+              <Checkbox
+                name={t('Packed: {words}', { words })}
+                on={on}
+                onChange={(on) => edit({ name: 'tick-packed', id: line.key, on })}
+                className="-ml-2 p-3.5"
+              />
+              <span className={`flex-1 ${on ? 'text-soft line-through' : ''}`}>
+                <b>
+                  {line.count} × {words}
+                </b>
+                {line.of.length > 0 && <small className="block text-soft">{line.of.join(', ')}</small>}
+                {short > 0 && (
+                  <small className="block font-bold text-beet-ink">
+                    {t('{n} short: buy or borrow them, or serve without', { n: short })}
+                  </small>
+                )}
+              </span>
+            </div>
+          );
+        })}
+      </div>
+    </section>
+  );
+}

@@ -1,0 +1,65 @@
+import { useEffect, useMemo } from 'react';
+import { create } from 'zustand';
+import { keptDayOf, type KeptDay } from '../../../core/make/index.js';
+import { addMinutes, clockOf, parseLocalTime, speakTime } from '../../../core/measure/index.js';
+import type { Plan } from '../../../core/plan/index.js';
+import { useDay } from '../../store/day.js';
+import { useSession } from '../../store/session.js';
+
+export const MAKE_VIEWS = ['day', 'shopping', 'tools'] as const;
+export type MakeView = (typeof MAKE_VIEWS)[number];
+
+interface MakeState {
+  view: MakeView;
+  /** The task whose card lies on the table. */
+  picked: string | null;
+  /** Whose work the shelf shows; null for all. */
+  hand: string | null;
+  /** Other plans that are bought together with this one. */
+  together: readonly string[];
+}
+
+/** What is looked at in this tab; no part of a plan. */
+export const useMake = create<MakeState>(() => ({ view: 'day', picked: null, hand: null, together: [] }));
+
+export const useKeptDay = (plan: Plan): KeptDay => useMemo(() => keptDayOf(plan), [plan]);
+
+/** Who arrives finds a day laid out; what hands have made of one is never laid over. */
+export function useDayOnArrival(): void {
+  useEffect(() => {
+    const { plan } = useSession.getState();
+    const { busy, layOut } = useDay.getState();
+    if (plan && !busy && plan.day.tasks.length === 0 && plan.placements.length > 0) void layOut(plan);
+  }, []);
+}
+
+/** The local time of a minute of the day. */
+export const clockAt = (plan: Plan, minute: number): string =>
+  clockOf(addMinutes(plan.occasion.start, minute));
+
+const dateAt = (plan: Plan, minute: number): string => addMinutes(plan.occasion.start, minute).slice(0, 10);
+
+/** The same, with the day where it is not that of the party: "Fri 20:30". */
+export const whenAt = (plan: Plan, minute: number): string =>
+  dateAt(plan, minute) === dateAt(plan, 0)
+    ? clockAt(plan, minute)
+    : `${dayAt(plan, minute).slice(0, 3)} ${clockAt(plan, minute)}`;
+
+/** The day of a minute: "Friday 14 May". */
+export const dayAt = (plan: Plan, minute: number): string =>
+  speakTime(addMinutes(plan.occasion.start, minute), { year: false }).split(',')[0]!;
+
+/** Minutes from opening to now, as this machine's clock has it. */
+export function nowMinute(plan: Plan, now = new Date()): number {
+  const opens = parseLocalTime(plan.occasion.start);
+  if (!opens) return -Infinity;
+  // the plan's time is local: its figures are read as if they were universal time
+  const local = now.getTime() - now.getTimezoneOffset() * 60_000;
+  return Math.floor((local - opens.getTime()) / 60_000);
+}
+
+/** Minutes from midnight of the day of the party to its opening. */
+export const sinceMidnight = (plan: Plan): number => {
+  const clock = clockOf(plan.occasion.start);
+  return Number(clock.slice(0, 2)) * 60 + Number(clock.slice(3));
+};

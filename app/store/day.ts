@@ -1,0 +1,80 @@
+import { create } from 'zustand';
+import { keptDay, scheduleOf, type Since, type Way } from '../../core/make/index.js';
+import type { Plan } from '../../core/plan/index.js';
+import { ask, Cancelled } from '../workers/kitchen.js';
+import type { DayFound } from '../workers/jobs/day.js';
+import { toast } from '../ui/toast.js';
+import { t } from '../words/index.js';
+import { useSession } from './session.js';
+
+interface DayJobs {
+  busy: boolean;
+  /** What would help with the day that was laid out last, and for which plan; gone with the next one. */
+  ways: Way[];
+  about: string | null;
+  /** Lays the day out, and keeps it; pins and ticks stay. `amends`: one step of undo with the edit that called for it. */
+  layOut(plan: Plan, amends?: string): Promise<void>;
+  /** The rest of a day that is under way is laid out anew, as little changed as can be. */
+  goOn(plan: Plan, since: Since): Promise<void>;
+}
+
+const LABEL = t('lay out the day');
+
+/** The edit that keeps a day; put into one step with `amends` where that is the last one. */
+function keep(tasks: DayFound['tasks'], amends: string | undefined): void {
+  const command = {
+    name: 'together' as const,
+    label: LABEL,
+    commands: [{ name: 'set-day' as const, tasks }],
+  };
+  if (amends === undefined) useSession.getState().edit(command);
+  else useSession.getState().amend(command, amends);
+}
+
+/** What a day hangs on: it is not kept for a plan that has changed since. */
+const key = (plan: Plan | null): string =>
+  JSON.stringify(
+    plan && [plan.id, plan.placements, plan.surfaces, plan.occasion, plan.day.hands, plan.day.kitchen],
+  );
+
+export const useDay = create<DayJobs>((set) => ({
+  busy: false,
+  ways: [],
+  about: null,
+
+  async layOut(plan, amends) {
+    set({ busy: true, ways: [] });
+    let label = amends;
+    const show = (found: Pick<DayFound, 'tasks'>): void => {
+      if (key(useSession.getState().plan) !== key(plan)) return;
+      keep(found.tasks, label);
+      // what comes after the first is the same step
+      label ??= LABEL;
+    };
+    // a first day at once, from this thread: it takes a few milliseconds; a better one comes from beside
+    const first = scheduleOf(plan, { rounds: 0 });
+    show({ tasks: keptDay(plan, first) });
+    try {
+      const found = await ask('day', { plan }, { part: show }).done;
+      show(found);
+      set({ ways: found.ways, about: plan.id });
+    } catch (error) {
+      if (!(error instanceof Cancelled)) toast.error(error instanceof Error ? error.message : String(error));
+    } finally {
+      set({ busy: false });
+    }
+  },
+
+  async goOn(plan, since) {
+    set({ busy: true, ways: [] });
+    try {
+      const { now, gone = [], failed = [] } = since;
+      const found = await ask('day', { plan, since: { now, gone: [...gone], failed: [...failed] } }).done;
+      if (key(useSession.getState().plan) === key(plan)) keep(found.tasks, undefined);
+    } catch (error) {
+      if (!(error instanceof Cancelled)) toast.error(error instanceof Error ? error.message : String(error));
+    } finally {
+      set({ busy: false });
+    }
+  },
+}));

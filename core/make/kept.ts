@@ -1,0 +1,151 @@
+import type { Plan, WorkOfDay } from '../plan/index.js';
+import { staleOf } from './day.js';
+import { handRecords } from './hands.js';
+import { faultsOfDay, type Fault } from './prove.js';
+import { daysOf } from './schedule.js';
+import type { Hand, Placed, Task } from './task.js';
+
+/** A task of the kept day. */
+export interface Kept {
+  work: WorkOfDay;
+  task: Task;
+  placed: Placed;
+}
+
+export interface KeptDay {
+  /** In the order of the day. */
+  kept: Kept[];
+  /** Work of the plan that has no place in the day: there was no room, or it came later. */
+  missing: Task[];
+  hands: readonly Hand[];
+  /** What is wrong with the day as it stands, what is done already left out. */
+  faults: Fault[];
+  cleans: number;
+  /** Hands-on minutes of each hand. */
+  minutes: ReadonlyMap<string, number>;
+  /** Is anything soiled that somebody minds? Then an empty answer of faults is a promise kept. */
+  minded: boolean;
+}
+
+/** Where each hand's board must be washed: walked through as the day stands. */
+function withCleans(kept: readonly Kept[], hands: readonly Hand[]): Kept[] {
+  const soil = new Map<string, { bits: number; since: number }>();
+  return kept.map(({ work, task, placed }) => {
+    const shift = hands
+      .find(({ id }) => id === placed.hand)
+      ?.shifts.find(({ from, till }) => from <= placed.start && till > placed.start);
+    const known = soil.get(placed.hand);
+    const since = shift?.from ?? placed.start;
+    const bits = known && known.since === since ? known.bits : 0;
+    const clean = (bits & task.keeps) !== 0;
+    soil.set(placed.hand, { bits: (clean ? 0 : bits) | task.leaves, since });
+    return { work, task, placed: { ...placed, clean } };
+  });
+}
+
+/** The day that the plan keeps, read against the work that it asks for now. */
+export function keptDayOf(plan: Plan): KeptDay {
+  const { tasks, hands, kitchen } = daysOf(plan);
+  const byId = new Map(tasks.map((task) => [task.id, task]));
+  const raw = plan.day.tasks
+    .flatMap((work): Kept[] => {
+      const task = byId.get(work.task);
+      if (!task) return [];
+      const handsEnd = work.startMin + task.handsMin;
+      const { hand, startMin: start } = work;
+      return [
+        {
+          work,
+          task,
+          placed: { task: task.id, hand, start, handsEnd, end: handsEnd + task.waitMin, clean: false },
+        },
+      ];
+    })
+    .sort((a, b) => a.placed.start - b.placed.start || (a.task.id < b.task.id ? -1 : 1));
+  const kept = withCleans(raw, hands);
+  const there = new Set(kept.map(({ task }) => task.id));
+  const done = new Set(plan.day.tasks.filter(({ doneMin }) => doneMin !== null).map(({ task }) => task));
+  const placed = kept.map(({ placed }) => placed);
+  const minutes = new Map(handRecords(plan).map(({ id }) => [id, 0]));
+  for (const { task, placed } of kept)
+    minutes.set(placed.hand, (minutes.get(placed.hand) ?? 0) + task.handsMin);
+  return {
+    kept,
+    missing: tasks.filter(({ id }) => !there.has(id) && !done.has(id)),
+    hands,
+    faults: faultsOfDay(tasks, placed, hands, kitchen).filter(
+      ({ kind, task }) => kind !== 'missing' && !done.has(task),
+    ),
+    cleans: kept.filter(({ placed }) => placed.clean).length,
+    minutes,
+    minded: tasks.some(({ leaves }) => tasks.some(({ keeps }) => (keeps & leaves) !== 0)),
+  };
+}
+
+/** A slip of the day: what, and about which tasks. */
+export type DaySlip = { severity: 'blocker' | 'caution' | 'good'; tasks: string[] } & (
+  | { kind: 'no-room' }
+  | { kind: 'cold-too-long' }
+  | { kind: 'meets' }
+  | { kind: 'two-at-once' }
+  | { kind: 'equipment'; equipment: string }
+  | { kind: 'order' }
+  | { kind: 'off-shift' }
+  | { kind: 'not-sharp' }
+  | { kind: 'late' }
+  | { kind: 'crisp-early' }
+  | { kind: 'stale' }
+  | { kind: 'fridge-cold' }
+  | { kind: 'kept-apart'; cleans: number }
+);
+
+/** More points of staleness than this are told: a third beyond what is fresh. */
+const STALE_TOLD = 20;
+/** Cheese that comes out of the cold so much later than it should is cold when it is eaten. */
+const COLD_TOLD_MIN = 10;
+
+/** What is wrong with the kept day, the most urgent first, and what is proven of it. */
+export function slipsOfDay({ kept, missing, faults, cleans, minded }: KeptDay): DaySlip[] {
+  const of = (kind: Fault['kind']) => [
+    ...new Set(faults.filter((fault) => fault.kind === kind).map(({ task }) => task)),
+  ];
+  const open = kept.filter(({ work }) => work.doneMin === null);
+  const ids = (list: readonly Kept[]) => list.map(({ task }) => task.id);
+  const stale = open.filter(({ task, placed }) => staleOf(task, placed.start) > STALE_TOLD);
+  const crisp = (item: Kept) => item.task.stage === 'breads';
+  const slips: DaySlip[] = [
+    { kind: 'meets', severity: 'blocker', tasks: [...of('meets'), ...of('no-time-to-clean')] },
+    { kind: 'cold-too-long', severity: 'blocker', tasks: of('too-early') },
+    { kind: 'no-room', severity: 'blocker', tasks: missing.map(({ id }) => id) },
+    { kind: 'not-sharp', severity: 'blocker', tasks: of('not-sharp') },
+    { kind: 'two-at-once', severity: 'caution', tasks: of('two-at-once') },
+    ...[...new Set(faults.flatMap((fault) => (fault.kind === 'equipment' ? [fault.equipment] : [])))].map(
+      (equipment): DaySlip => ({
+        kind: 'equipment',
+        equipment,
+        severity: 'caution',
+        tasks: faults.flatMap((fault) =>
+          fault.kind === 'equipment' && fault.equipment === equipment ? [fault.task] : [],
+        ),
+      }),
+    ),
+    { kind: 'order', severity: 'caution', tasks: of('order') },
+    { kind: 'late', severity: 'caution', tasks: of('too-late') },
+    { kind: 'off-shift', severity: 'caution', tasks: [...of('off-shift'), ...of('unknown-hand')] },
+    { kind: 'crisp-early', severity: 'caution', tasks: ids(stale.filter(crisp)) },
+    { kind: 'stale', severity: 'caution', tasks: ids(stale.filter((item) => !crisp(item))) },
+    {
+      kind: 'fridge-cold',
+      severity: 'caution',
+      tasks: ids(
+        open.filter(({ task, placed }) => task.kind === 'temper' && placed.start > task.ripe + COLD_TOLD_MIN),
+      ),
+    },
+  ];
+  const told = slips.filter(({ tasks }) => tasks.length > 0);
+  const apart = minded && kept.length > 0 && !told.some(({ kind }) => kind === 'meets');
+  return [
+    ...told,
+    ...(apart ? [{ kind: 'kept-apart' as const, severity: 'good' as const, cleans, tasks: [] }] : []),
+  ];
+}
