@@ -1,7 +1,9 @@
 import { strToU8, zipSync } from 'fflate';
 import { menuText, shoppingCsv } from '../../core/exchange/index.js';
+import { taskSaid, type Task } from '../../core/make/index.js';
 import { boardSvg, surfaceSize } from '../../core/picture/index.js';
 import { canonicalText, type Plan, type Surface } from '../../core/plan/index.js';
+import { speak } from '../../core/words/index.js';
 import { speechNow } from '../store/useSpeech.js';
 import { useSettings } from '../store/settings.js';
 import { saveFile, svgToPng } from '../ui/save.js';
@@ -19,6 +21,28 @@ export const planFile = (plan: Plan): void =>
 
 export const shoppingFile = (plan: Plan): void =>
   saveFile(`${fileName(plan.occasion.name)}-shopping.csv`, shoppingCsv([plan]), 'text/csv;charset=utf-8');
+
+const taskWords =
+  (plan: Plan) =>
+  (task: Task): string =>
+    speak(taskSaid(plan, task), speechNow());
+
+/** The day for a calendar; the writer is fetched when it is asked for. */
+export async function calendarFile(plan: Plan): Promise<void> {
+  const { dayCalendar } = await import('../../core/exchange/day.js');
+  const text = dayCalendar(plan, taskWords(plan));
+  if (text === '') throw new Error(t('No day is laid out yet: do it in Make.'));
+  saveFile(`${fileName(plan.occasion.name)}-day.ics`, text, 'text/calendar;charset=utf-8');
+}
+
+export async function dayFile(plan: Plan): Promise<void> {
+  const { dayCsv } = await import('../../core/exchange/day.js');
+  saveFile(
+    `${fileName(plan.occasion.name)}-day.csv`,
+    dayCsv(plan, taskWords(plan)),
+    'text/csv;charset=utf-8',
+  );
+}
 
 export const menuFile = (plan: Plan): void =>
   saveFile(

@@ -1,6 +1,8 @@
 import type { Plan } from '../../core/plan/index.js';
 import {
   allPictures,
+  calendarFile,
+  dayFile,
   boardFile,
   lifeSizeFile,
   menuFile,
@@ -40,6 +42,22 @@ export const EXPORTS: readonly ExportRecord[] = [
     of: 'plan',
     kind: 'paper',
     save: shoppingFile,
+  },
+  {
+    id: 'calendar',
+    words: t('Save the day as a calendar'),
+    also: ['ics', 'icalendar', 'schedule'],
+    of: 'plan',
+    kind: 'paper',
+    save: calendarFile,
+  },
+  {
+    id: 'day',
+    words: t('Save the day as a table'),
+    also: ['csv', 'schedule', 'timeline'],
+    of: 'plan',
+    kind: 'paper',
+    save: dayFile,
   },
   {
     id: 'menu',

@@ -45,6 +45,24 @@ export const PAGES: readonly PageRecord[] = [
     view: () => import('./MenuSheet.js').then((m) => ({ default: m.MenuSheet })),
   },
   {
+    id: 'day',
+    words: t('Print the work, a sheet for each helper'),
+    also: ['schedule', 'timeline', 'prep cards', 'who does what'],
+    view: () => import('./DaySheet.js').then((m) => ({ default: m.DaySheet })),
+  },
+  {
+    id: 'shopping',
+    words: t('Print the shopping list'),
+    also: ['to buy', 'groceries'],
+    view: () => import('./ShopSheet.js').then((m) => ({ default: m.ShopSheet })),
+  },
+  {
+    id: 'allergens',
+    words: t('Print the allergen table'),
+    also: ['fourteen allergens', 'what contains what', 'table to hang'],
+    view: () => import('./AllergenSheet.js').then((m) => ({ default: m.AllergenSheet })),
+  },
+  {
     id: 'bench',
     words: t('Print the bench'),
     also: ['stencils', 'true size', 'cutters', 'press order'],

@@ -1,6 +1,5 @@
 export { menuOf, menuText, type MenuFood, type MenuPart } from './menu.js';
 export { shoppingCsv, shoppingText } from './shopping.js';
-export { dayCalendar, dayCsv, dayRows, type DayRow } from './day.js';
 export {
   BUNDLE_FORMAT,
   bundleText,

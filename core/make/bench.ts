@@ -22,10 +22,10 @@ function soiled(line: readonly Entry[], tasks: readonly Task[], at: number, sinc
 }
 
 /**
- * How one task is placed: where it comes to lie latest; only where nothing need be washed for it; or with the board
- * washed before it whatever came, since something may come that soils.
+ * How one task is placed: where it was, else where it comes to lie latest; there, wherever it was; only where nothing need
+ * be washed for it; or with the board washed before it whatever came, since something may come that soils.
  */
-export const TIDIES = ['latest', 'nothing-washed', 'washed-before'] as const;
+export const TIDIES = ['latest', 'anywhere', 'nothing-washed', 'washed-before'] as const;
 export type Tidy = (typeof TIDIES)[number];
 
 /** The lines of the hands, and what equipment is taken, as tasks are placed one after the other. */

@@ -128,7 +128,7 @@ class Frame {
     const low = Math.max(task.from, now, ...over);
     const stay = this.days.stays?.get(task.id);
     const own = stay && handIndex.get(stay.hand);
-    if (stay && own !== undefined && stay.start >= low && stay.start <= until) {
+    if (stay && own !== undefined && tidy !== 'anywhere' && stay.start >= low && stay.start <= until) {
       const same = bench.latest(i, own, stay.start, stay.start, 'latest');
       if (same) return this.keep(bench, entries, i, own, same);
     }
@@ -141,10 +141,10 @@ class Frame {
     const ways: [readonly number[], Tidy][] = [
       ...(only === null ? [] : [[[only], tidy] as [readonly number[], Tidy]]),
       [all, tidy],
-      ...(tidy === 'latest' ? [] : [[all, 'latest'] as [readonly number[], Tidy]]),
+      ...(tidy === 'latest' || tidy === 'anywhere' ? [] : [[all, 'latest'] as [readonly number[], Tidy]]),
     ];
-    for (const window of windows)
-      for (const [hands, tidy] of ways) {
+    for (const [hands, tidy] of ways)
+      for (const window of windows) {
         const found = this.best(bench, i, hands, window, tidy);
         if (found) return this.keep(bench, entries, i, found.h, found);
       }
@@ -239,20 +239,31 @@ interface Order {
   tidy: readonly Tidy[];
 }
 
-const plainOrder = (days: Days, soiling: number): Order => ({
+const plainOrder = (days: Days, soiling: number, tidy: Tidy = 'latest'): Order => ({
   rank: firstRank(days, soiling),
   handOf: days.tasks.map(() => null),
-  tidy: days.tasks.map(() => 'latest'),
+  tidy: days.tasks.map(() => tidy),
 });
+
+/** With a day that stood: as it was, and all of it anew where it cannot be kept. */
+const beginnings = (days: Days): Tidy[] =>
+  (days.stays?.size ?? 0) > 0 ? ['latest', 'anywhere'] : ['latest'];
 
 /** How much sooner what soils is placed, in minutes: from not at all to all of it. */
 const SOILINGS = [0, 60, 240, 1440];
+
+/** After so many steps without a better day, and one more for each task, the best one is shaken. */
+const PATIENCE = 30;
+/** Changes in a row when it is shaken. */
+const SHAKEN = 5;
 
 /** A search for a better day, a step at a time. What is best only ever gets better. */
 export class Search {
   best: Day;
   private order: Order;
   private cost: number;
+  private bestOrder: Order;
+  private idle = 0;
   private readonly frame: Frame;
   private readonly random: Random;
 
@@ -262,35 +273,45 @@ export class Search {
   ) {
     this.frame = new Frame(days);
     this.random = createRandom(seed);
-    const tries = SOILINGS.map((soiling) => {
-      const order = plainOrder(days, soiling);
-      return { order, day: this.frame.day(order) };
-    });
+    const tries = SOILINGS.flatMap((soiling) =>
+      beginnings(days).map((tidy) => {
+        const order = plainOrder(days, soiling, tidy);
+        return { order, day: this.frame.day(order) };
+      }),
+    );
     const first = tries.reduce((a, b) => (b.day.cost.sum < a.day.cost.sum ? b : a));
     this.order = first.order;
+    this.bestOrder = first.order;
     this.best = first.day;
     this.cost = first.day.cost.sum;
   }
 
-  /** One other order; kept where it is no worse. */
+  /** One other order, taken where it is no worse; now and then the best one shaken, to come out of where it is stuck. */
   step(): void {
-    if (this.days.tasks.length === 0) return;
-    const order = this.other();
+    const n = this.days.tasks.length;
+    if (n === 0) return;
+    const shaken = this.idle >= PATIENCE + n;
+    const order = shaken
+      ? this.changed(this.bestOrder, 2 + this.random.int(SHAKEN))
+      : this.changed(this.order, this.random.next() < 0.5 ? 1 : 2);
     const day = this.frame.day(order);
-    if (day.cost.sum > this.cost) return;
+    this.idle = shaken ? 0 : this.idle + 1;
+    if (!shaken && day.cost.sum > this.cost) return;
     this.order = { ...order, rank: settled(order.rank) };
     this.cost = day.cost.sum;
-    if (day.cost.sum < this.best.cost.sum) this.best = day;
+    if (day.cost.sum >= this.best.cost.sum) return;
+    this.best = day;
+    this.bestOrder = this.order;
+    this.idle = 0;
   }
 
-  /** The order with one or two things changed. */
-  private other(): Order {
+  /** The order with so many things changed. */
+  private changed(from: Order, changes: number): Order {
     const { random } = this;
-    const rank = [...this.order.rank];
-    const handOf = [...this.order.handOf];
-    const tidy = [...this.order.tidy];
+    const rank = [...from.rank];
+    const handOf = [...from.handOf];
+    const tidy = [...from.tidy];
     const hands = this.days.hands.length;
-    const changes = random.next() < 0.5 ? 1 : 2;
     for (let k = 0; k < changes; k++) {
       const i = random.int(rank.length);
       const kind = random.next();

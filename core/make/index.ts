@@ -23,3 +23,4 @@ export { keptDayOf, slipsOfDay, type DaySlip, type Kept, type KeptDay } from './
 export { daySlipSaid, taskSaid, toolSaid, waySaid } from './said.js';
 export { tasksOf } from './tasks/index.js';
 export { waysOf, type Way } from './ways.js';
+export { allergenTable, type AllergenRow, type AllergenTable } from './allergens.js';

@@ -30,17 +30,12 @@ export function daysOf(plan: Plan): Days {
     tasks: onDaysBefore(tasksOf(plan), hands),
     hands,
     kitchen: plan.day.kitchen,
-    stays: staying(pinned, true),
+    stays: staying(pinned),
   };
 }
 
-const staying = (works: readonly WorkOfDay[], fixed: boolean): NonNullable<Days['stays']> =>
-  new Map(
-    works.map(({ task, hand, startMin, pinned }) => [
-      task,
-      { hand, start: startMin, fixed: fixed || pinned },
-    ]),
-  );
+const staying = (works: readonly WorkOfDay[]): NonNullable<Days['stays']> =>
+  new Map(works.map(({ task, hand, startMin }) => [task, { hand, start: startMin, fixed: true }]));
 
 /** What has happened since the day was laid out. */
 export interface Since {
@@ -53,29 +48,25 @@ export interface Since {
 
 /**
  * The rest of a day that is under way: what is done is done, what is being worked on stays, and of the rest as little is
- * moved as can be. A task that should have begun and was not ticked is late: it begins now or after.
+ * moved as can be. What should be over and was not ticked is late: it begins now or after. What is done stands in the day
+ * all the same: it has soiled boards.
  */
 export function restOf(plan: Plan, { now, gone = [], failed = [] }: Since): Days {
   const days = daysOf(plan);
-  const done = new Set(plan.day.tasks.filter(({ doneMin }) => doneMin !== null).map(({ task }) => task));
   const kitchen = { ...days.kitchen };
   for (const kind of failed) kitchen[kind] = Math.max(0, kitchen[kind] - 1);
-  const hands = days.hands.map((hand) => ({
-    ...hand,
-    shifts: hand.shifts
-      .map(({ from, till }) => ({ from: Math.max(from, now), till }))
-      .filter(({ from, till }) => till > from && !gone.includes(hand.id)),
-  }));
-  const rest = plan.day.tasks.filter(
-    ({ task, startMin, hand }) => !done.has(task) && startMin >= now && !gone.includes(hand),
-  );
-  return {
-    tasks: days.tasks.filter(({ id }) => !done.has(id)),
-    hands,
-    kitchen,
-    now,
-    stays: staying(rest, false),
-  };
+  const hands = days.hands.map((hand) => (gone.includes(hand.id) ? { ...hand, shifts: [] } : hand));
+  const handsMin = new Map(days.tasks.map((task) => [task.id, task.handsMin]));
+  const stays = new Map<string, { hand: string; start: Minute; fixed: boolean }>();
+  for (const { task, hand, startMin, pinned, doneMin } of plan.day.tasks) {
+    const long = handsMin.get(task) ?? 0;
+    const runs = startMin < now && startMin + long > now && !gone.includes(hand);
+    if (doneMin !== null) stays.set(task, { hand, start: Math.min(doneMin, now) - long, fixed: true });
+    else if (runs) stays.set(task, { hand, start: startMin, fixed: true });
+    else if (startMin >= now && !gone.includes(hand))
+      stays.set(task, { hand, start: startMin, fixed: pinned });
+  }
+  return { ...days, hands, kitchen, now, stays };
 }
 
 /** The answer of a search as it stands, judged by itself. */

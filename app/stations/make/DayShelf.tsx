@@ -1,4 +1,5 @@
 import { useState } from 'react';
+import { Link } from 'react-router';
 import { taskSaid, type Kept, type KeptDay } from '../../../core/make/index.js';
 import type { Plan } from '../../../core/plan/index.js';
 import { speak } from '../../../core/words/index.js';
@@ -56,6 +57,10 @@ export function DayShelf({ plan, day }: { plan: Plan; day: KeptDay }) {
           {day.kept.length > 0 ? t('Lay the day out again') : t('Lay the day out')}
         </Button>
       </div>
+      <p className="m-0 mt-1.5 flex flex-wrap gap-x-3 text-sm">
+        <Link to={`/plan/${plan.id}/day`}>{t('Print the work')}</Link>
+        <Link to={`/plan/${plan.id}/allergens`}>{t('Allergen table')}</Link>
+      </p>
       <LiveDay plan={plan} day={day} />
       <ShelfHeading>{t('In this order')}</ShelfHeading>
       {shown.length === 0 && <p className="text-soft-here">{t('Nothing stands here yet.')}</p>}

@@ -13,7 +13,8 @@ import { FAMILY_WORDS } from '../../../core/portion/index.js';
 import { saveAs } from '../../exports/save.js';
 import { useSession } from '../../store/session.js';
 import { useSettings } from '../../store/settings.js';
-import { Button } from '../../ui/kit/Button.js';
+import { Button, buttonLook } from '../../ui/kit/Button.js';
+import { Link } from 'react-router';
 import { Checkbox } from '../../ui/kit/Checkbox.js';
 import { ShelfHeading } from '../../ui/kit/Heading.js';
 import { toast } from '../../ui/toast.js';
@@ -73,6 +74,9 @@ export function ShopShelf({ plan, view }: { plan: Plan; view: MakeView }) {
           <Button look="quiet" size="small" onClick={() => void saveAs('shopping', plan)}>
             {t('Save as a table')}
           </Button>
+          <Link className={buttonLook({ look: 'quiet', size: 'small' })} to={`/plan/${plan.id}/shopping`}>
+            {t('Print')}
+          </Link>
         </div>
       )}
       {view === 'shopping' && <Basics plan={plan} />}

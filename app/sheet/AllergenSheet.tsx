@@ -1,0 +1,86 @@
+import { factWords } from '../../core/catalogue/index.js';
+import type { Presence } from '../../core/catalogue/index.js';
+import { allergenTable } from '../../core/make/index.js';
+import type { Verdict } from '../../core/needs/index.js';
+import type { Plan } from '../../core/plan/index.js';
+import { speakArg } from '../../core/words/index.js';
+import { useSpeech } from '../store/useSpeech.js';
+import { t } from '../words/index.js';
+import { PrintBar } from './PrintBar.js';
+import { PrintPage } from './PrintPage.js';
+
+const PRESENCE: Readonly<Record<Presence, readonly [mark: string, words: string]>> = {
+  contains: ['●', t('contains')],
+  may: ['◐', t('may contain')],
+  brand: ['?', t('read the label')],
+  unknown: ['?', t('nobody knows: read the label')],
+  free: ['', t('free')],
+};
+const VERDICTS: Readonly<Record<Verdict, readonly [mark: string, words: string]>> = {
+  fine: ['✓', t('fine')],
+  ask: ['?', t('ask')],
+  forbidden: ['✕', t('not for them')],
+};
+
+/** What hangs at the board: each food by the fourteen allergens, and by the needs of the party. */
+export function AllergenSheet({ plan }: { plan: Plan }) {
+  const { allergens, groups, surfaces } = allergenTable(plan);
+  const speech = useSpeech();
+  const head = 'h-32 align-bottom text-xs [writing-mode:vertical-rl] rotate-180 text-left font-bold';
+  return (
+    <PrintPage>
+      <PrintBar back={`/plan/${plan.id}/make`} words={t('Back')} />
+      <h1>{t('{name}: allergens', { name: plan.occasion.name })}</h1>
+      <p>
+        {t(
+          '● contains, ◐ may contain, ? read the label; an empty cell is free as far as the facts go. Recipes change: the label of the pack in hand decides, and whoever has an allergy asks.',
+        )}
+      </p>
+      {surfaces.length === 0 && <p>{t('Nothing lies on the board yet.')}</p>}
+      {surfaces.map(({ name, rows }) => (
+        <section key={name} className="break-inside-avoid-page">
+          <h2>{name}</h2>
+          <table className="border-collapse">
+            <thead>
+              <tr>
+                <th className="text-left align-bottom">{t('Food')}</th>
+                {allergens.map((allergen) => (
+                  <th key={allergen} scope="col" className={head}>
+                    {speakArg(factWords(`allergen.${allergen}`), speech)}
+                  </th>
+                ))}
+                {groups.map((group) => (
+                  <th key={group.id} scope="col" className={`${head} border-l border-rule`}>
+                    {group.name}
+                  </th>
+                ))}
+              </tr>
+            </thead>
+            <tbody>
+              {rows.map(({ component, has, verdicts }) => (
+                <tr key={component.id} className="border-b border-rule">
+                  <th scope="row" className="text-left font-normal">
+                    {component.name}
+                  </th>
+                  {allergens.map((allergen) => (
+                    <Mark key={allergen} of={PRESENCE[has[allergen]]} />
+                  ))}
+                  {verdicts.map((verdict, i) => (
+                    <Mark key={groups[i]!.id} of={VERDICTS[verdict]} />
+                  ))}
+                </tr>
+              ))}
+            </tbody>
+          </table>
+        </section>
+      ))}
+    </PrintPage>
+  );
+}
+
+const Mark = ({ of: [mark, words] }: { of: readonly [string, string] }) => (
+  <td className="min-w-7 text-center">
+    <span aria-hidden>{mark}</span>
+    <span className="sr-only">{words}</span>
+  </td>
+);

@@ -1,0 +1,86 @@
+import { keptDayOf, nameOf, planMaking, taskSaid, type Kept } from '../../core/make/index.js';
+import { addMinutes, clockOf, formatMass, speakTime } from '../../core/measure/index.js';
+import type { Plan } from '../../core/plan/index.js';
+import { speak } from '../../core/words/index.js';
+import { saveAs } from '../exports/save.js';
+import { useSettings } from '../store/settings.js';
+import { useSpeech } from '../store/useSpeech.js';
+import { Button } from '../ui/kit/Button.js';
+import { t } from '../words/index.js';
+import { PrintBar } from './PrintBar.js';
+import { PrintPage } from './PrintPage.js';
+
+/** A sheet for each pair of hands: what, when, how much, how, and what can hurt. */
+export function DaySheet({ plan }: { plan: Plan }) {
+  const day = keptDayOf(plan);
+  const hands = day.hands.filter(({ id }) => day.kept.some(({ placed }) => placed.hand === id));
+  return (
+    <PrintPage>
+      <PrintBar back={`/plan/${plan.id}/make`} words={t('Back to the day')}>
+        <Button look="quiet" onClick={() => void saveAs('calendar', plan)}>
+          {t('Save it as a calendar')}
+        </Button>
+        <Button look="quiet" onClick={() => void saveAs('day', plan)}>
+          {t('Save it as a table')}
+        </Button>
+      </PrintBar>
+      <h1>{t('{name}: the work', { name: plan.occasion.name })}</h1>
+      <p>
+        {t('Opens {time}. Wash hands before each task; fresh gloves and a clean board where it says so.', {
+          time: speakTime(plan.occasion.start),
+        })}
+      </p>
+      {hands.length === 0 && <p>{t('No day is laid out yet: do it in Make.')}</p>}
+      {hands.map(({ id, name }) => (
+        <section key={id} className="break-after-page">
+          <h2>{name}</h2>
+          <table>
+            <tbody>
+              {day.kept
+                .filter(({ placed }) => placed.hand === id)
+                .map((item) => (
+                  <Row key={item.task.id} plan={plan} item={item} />
+                ))}
+            </tbody>
+          </table>
+        </section>
+      ))}
+    </PrintPage>
+  );
+}
+
+function Row({ plan, item: { task, placed } }: { plan: Plan; item: Kept }) {
+  const speech = useSpeech();
+  const units = useSettings((settings) => settings.units);
+  const making = task.kind === 'make' && task.foods[0] ? planMaking(plan, task.foods[0]) : undefined;
+  const at = (minute: number): string => clockOf(addMinutes(plan.occasion.start, minute));
+  const date = (minute: number): string => addMinutes(plan.occasion.start, minute).slice(0, 10);
+  const other = date(placed.start) !== plan.occasion.start.slice(0, 10);
+  return (
+    <tr className="break-inside-avoid align-top">
+      <td className="w-28 tabular-nums">
+        {other && <small className="block">{date(placed.start)}</small>}
+        <b>
+          {at(placed.start)}–{at(placed.handsEnd)}
+        </b>
+        {task.waitMin > 0 && <small className="block">{t('ready {time}', { time: at(placed.end) })}</small>}
+      </td>
+      <td>
+        {placed.clean && <b>{t('Wash board and knife, change gloves. ')}</b>}
+        {speak(taskSaid(plan, task), speech)}
+        {making && (
+          <small className="block">
+            {making.parts
+              .map(
+                ([id, grams]) =>
+                  `${nameOf(plan, id)} ${formatMass((grams * task.massG) / making.outG, units)}`,
+              )
+              .join(', ')}
+            . {making.steps}
+          </small>
+        )}
+      </td>
+      <td className="w-8">☐</td>
+    </tr>
+  );
+}

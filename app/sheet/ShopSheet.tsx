@@ -1,0 +1,74 @@
+import { nameOf, packsText, shopFor } from '../../core/make/index.js';
+import { formatMass, formatMoney } from '../../core/measure/index.js';
+import type { Plan } from '../../core/plan/index.js';
+import { capital } from '../../core/words/index.js';
+import { saveAs } from '../exports/save.js';
+import { useSettings } from '../store/settings.js';
+import { Button } from '../ui/kit/Button.js';
+import { t, word } from '../words/index.js';
+import { PrintBar } from './PrintBar.js';
+import { PrintPage } from './PrintPage.js';
+
+const DAYS = { ahead: t('Ahead'), 'day-before': t('The day before'), 'on-the-day': t('On the day') };
+
+/** The list as one walks through the shop, on paper. */
+export function ShopSheet({ plan }: { plan: Plan }) {
+  const units = useSettings((settings) => settings.units);
+  const { lines, costMinor } = shopFor([plan]);
+  const buys = lines.filter(({ boughtG, unknown }) => boughtG > 0 || unknown);
+  const aisles = [...new Set(buys.map(({ day, aisle }) => `${day}|${aisle}`))];
+  return (
+    <PrintPage>
+      <PrintBar back={`/plan/${plan.id}/make`} words={t('Back to the list')}>
+        <Button look="quiet" onClick={() => void saveAs('shopping', plan)}>
+          {t('Save it as a table')}
+        </Button>
+      </PrintBar>
+      <h1>{t('{name}: to buy', { name: plan.occasion.name })}</h1>
+      <p>
+        {t('{money} at the prices of the plan. Read the label of each pack: a label decides for allergies.', {
+          money: formatMoney(costMinor, plan.currency),
+        })}
+      </p>
+      {buys.length === 0 && <p>{t('Nothing is to be bought.')}</p>}
+      <div className="gap-8 sm:columns-2 print:columns-2">
+        {aisles.map((key) => {
+          const [day, aisle] = key.split('|') as [keyof typeof DAYS, string];
+          return (
+            <table key={key} className="mb-3 w-full break-inside-avoid border-collapse">
+              <caption className="text-left font-display font-extrabold">
+                {DAYS[day]}: {word(aisle)}
+              </caption>
+              <tbody>
+                {buys
+                  .filter((line) => line.day === day && line.aisle === aisle)
+                  .map((line) => (
+                    <tr key={line.id} className="border-b border-rule align-top">
+                      <td className="w-6">☐</td>
+                      <th scope="row" className="py-0.5 text-left font-normal">
+                        {capital(line.name)}
+                        {line.goesInto.some(({ componentId }) => componentId !== line.id) && (
+                          <small>
+                            {' '}
+                            {t('(for {foods})', {
+                              foods: [...new Set(line.goesInto.map(({ componentId }) => componentId))]
+                                .filter((id) => id !== line.id)
+                                .map((id) => nameOf(plan, id).split(',')[0]!.toLowerCase())
+                                .join(', '),
+                            })}
+                          </small>
+                        )}
+                      </th>
+                      <td className="py-0.5 text-right!">
+                        {line.unknown ? formatMass(line.neededG, units) : packsText(line)}
+                      </td>
+                    </tr>
+                  ))}
+              </tbody>
+            </table>
+          );
+        })}
+      </div>
+    </PrintPage>
+  );
+}

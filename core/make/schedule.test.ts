@@ -1,0 +1,284 @@
+import { readFileSync } from 'node:fs';
+import { beforeAll, describe, expect, test } from '@jest/globals';
+import { applyCommand, readPlanText, type Command, type Plan } from '../plan/index.js';
+import { effortOf, holdingOf, minutesOf } from '../portion/index.js';
+import { group, id, lies, planWith } from '../testing/plans.js';
+import { allergenTable } from './allergens.js';
+import { shiftsOf } from './hands.js';
+import { keptDayOf, slipsOfDay } from './kept.js';
+import { daysOf, firstFitOf, keptDay, restOf, scheduleOf, searched, type Schedule } from './schedule.js';
+import { coldUntil, makeContext } from './tasks/context.js';
+import { tasksOf } from './tasks/index.js';
+import { toolsOf } from './tools.js';
+import { waysOf } from './ways.js';
+
+const comet = (): Plan => {
+  const read = readPlanText(
+    readFileSync(new URL('../testing/comet-watch.plate.json', import.meta.url), 'utf8'),
+  );
+  if (!read.ok) throw new Error('the demo was refused');
+  return read.plan;
+};
+const edited = (plan: Plan, command: Command): Plan => {
+  const done = applyCommand(plan, command);
+  if (!done.ok) throw new Error(JSON.stringify(done.problems));
+  return done.plan;
+};
+const ROUNDS = 60;
+
+let plan: Plan;
+let schedule: Schedule;
+beforeAll(() => {
+  plan = comet();
+  schedule = scheduleOf(plan, { rounds: ROUNDS });
+});
+
+describe('the work of a plan', () => {
+  test('each task stands after those that it needs, and all that it needs are there', () => {
+    const tasks = tasksOf(plan);
+    const seen = new Set<string>();
+    for (const task of tasks) {
+      for (const { id } of task.after) expect([task.id, id, seen.has(id)]).toEqual([task.id, id, true]);
+      seen.add(task.id);
+    }
+    expect(new Set(tasks.map(({ id }) => id)).size).toBe(tasks.length);
+  });
+
+  test('what is bought and only cut takes the minutes that Choose counts', () => {
+    const one = planWith({
+      party: [group('all', 4)],
+      placements: [lies('carrot-sticks', 400), lies('mature-cheddar', 300)],
+    });
+    const hands = tasksOf(one)
+      .filter(({ kind }) => ['wash', 'cut', 'open'].includes(kind))
+      .reduce((sum, task) => sum + task.handsMin, 0);
+    const { works } = makeContext(one);
+    const counted = works.reduce(
+      (sum, { component, form, massG }) => sum + minutesOf(effortOf(component, form), massG),
+      0,
+    );
+    // each task is rounded to whole minutes
+    expect(Math.abs(hands - counted)).toBeLessThanOrEqual(works.length);
+  });
+
+  test('what perishes is laid no sooner than its clock allows, what was on the bench counted', () => {
+    const context = makeContext(plan);
+    for (const task of tasksOf(plan).filter(({ kind }) => kind === 'build'))
+      for (const food of task.foods) {
+        const work = context.works.find(({ component }) => component.id === food)!;
+        const { limitMin, leadMin, lots } = holdingOf(work.component, plan);
+        if (limitMin === Infinity) continue;
+        const lead = lots === 1 ? limitMin - plan.occasion.durationMin : leadMin;
+        expect(task.from).toBeGreaterThanOrEqual(-lead);
+        expect(task.from).toBeGreaterThanOrEqual(
+          Math.floor(-coldUntil(context, work.component, (work.minutes.cut ?? 0) + (work.minutes.fold ?? 0))),
+        );
+      }
+  });
+
+  test('pineapples do not brown like apples', () => {
+    const fresh = (food: string) =>
+      tasksOf(planWith({ party: [group('all', 4)], placements: [lies(food, 400)] })).find(
+        ({ kind }) => kind === 'cut',
+      )!.fresh;
+    expect(fresh('pineapple')).toBeLessThan(fresh('apple-fans'));
+  });
+
+  test('nothing laid is no work', () => {
+    expect(tasksOf(planWith({ party: [group('all', 4)] }))).toEqual([]);
+  });
+});
+
+describe('the demo’s day', () => {
+  test('has a place for everything, no fault, and no more clean-downs than writing it down as it comes', () => {
+    expect(schedule.day.left).toEqual([]);
+    expect(schedule.faults).toEqual([]);
+    expect(schedule.day.cost.cleans).toBeLessThanOrEqual(firstFitOf(plan).day.cost.cleans);
+    expect(schedule.bound).toBeLessThanOrEqual(schedule.day.cost.sum);
+  });
+
+  test('kept in the plan it is read again without fault, and promises that free-from work meets nothing', () => {
+    const kept = edited(plan, { name: 'set-day', tasks: keptDay(plan, schedule) });
+    const day = keptDayOf(kept);
+    expect(day.faults).toEqual([]);
+    expect(day.missing).toEqual([]);
+    expect(day.cleans).toBe(schedule.day.cost.cleans);
+    expect(slipsOfDay(day).filter(({ severity }) => severity === 'blocker')).toEqual([]);
+    expect(slipsOfDay(day).at(-1)).toMatchObject({ kind: 'kept-apart' });
+  });
+
+  test('a task that a hand moves to where it must not be is told by its slip', () => {
+    const kept = edited(plan, { name: 'set-day', tasks: keptDay(plan, schedule) });
+    const bread = kept.day.tasks.find(({ task }) => task === 'build-oak-breads')!;
+    const early = edited(kept, { name: 'move-work', task: bread.task, hand: bread.hand, startMin: -900 });
+    const kinds = slipsOfDay(keptDayOf(early)).map(({ kind }) => kind);
+    expect(kinds).toContain('crisp-early');
+    expect(kinds).toContain('order');
+    const cold = kept.day.tasks.find(({ task }) => task === 'build-oak-meat')!;
+    const out = edited(kept, { name: 'move-work', task: cold.task, hand: cold.hand, startMin: -400 });
+    expect(slipsOfDay(keptDayOf(out)).find(({ kind }) => kind === 'cold-too-long')?.tasks).toEqual([
+      'build-oak-meat',
+    ]);
+  });
+
+  test('a pinned task stays when the day is laid out again', () => {
+    const kept = edited(plan, { name: 'set-day', tasks: keptDay(plan, schedule) });
+    const tools = kept.day.tasks.find(({ task }) => task === 'tools')!;
+    const pinned = edited(kept, { name: 'move-work', task: 'tools', hand: tools.hand, startMin: -170 });
+    const again = scheduleOf(pinned, { rounds: 20 });
+    expect(again.day.placed.find(({ task }) => task === 'tools')).toMatchObject({
+      start: -170,
+      hand: tools.hand,
+    });
+    expect(again.faults).toEqual([]);
+  });
+
+  test('a food that comes later is missing until the day is laid out again', () => {
+    const kept = edited(plan, { name: 'set-day', tasks: keptDay(plan, schedule) });
+    const more = {
+      ...kept,
+      placements: [...kept.placements, lies('kiwi', 200, { surfaceId: 'oak' as never })],
+    };
+    expect(keptDayOf(more).missing.map(({ id }) => id)).toContain('cut-kiwi-slices');
+  });
+});
+
+describe('a day under way', () => {
+  const underWay = () => edited(plan, { name: 'set-day', tasks: keptDay(plan, schedule) });
+
+  test('with nothing late the rest stays as it is', () => {
+    const kept = underWay();
+    const first = Math.min(...kept.day.tasks.map(({ startMin }) => startMin));
+    const rest = searched(restOf(kept, { now: first }), 1, 20);
+    expect(rest.day.cost.moved).toBe(0);
+    expect(rest.day.placed.map(({ task, start, hand }) => [task, start, hand])).toEqual(
+      schedule.day.placed.map(({ task, start, hand }) => [task, start, hand]),
+    );
+  });
+
+  test('what is late begins now or after, what is done is not done again, and little else moves', () => {
+    const kept = underWay();
+    const order = [...kept.day.tasks].sort((a, b) => a.startMin - b.startMin);
+    const now = order[6]!.startMin + 3;
+    const over = new Map(schedule.day.placed.map(({ task, handsEnd }) => [task, handsEnd]));
+    const ticked = order
+      .slice(0, 5)
+      .reduce((plan, { task }) => edited(plan, { name: 'work-done', task, doneMin: over.get(task)! }), kept);
+    const rest = searched(restOf(ticked, { now }), 1, 60);
+    const done = new Set(order.slice(0, 5).map(({ task }) => task));
+    const running = order
+      .filter(({ startMin, task }) => startMin < now && !done.has(task))
+      .map(({ task }) => task);
+    for (const { task, handsEnd } of rest.day.placed.filter(({ start }) => start < now)) {
+      expect(done.has(task) || running.includes(task)).toBe(true);
+      if (done.has(task)) expect(handsEnd).toBeLessThanOrEqual(now);
+    }
+    expect(rest.day.left).toEqual([]);
+    const was = new Map(kept.day.tasks.map((work) => [work.task, work.startMin]));
+    const moved = rest.day.placed.filter(({ task, start }) => was.get(task) !== start);
+    expect(moved.length).toBeLessThan(rest.day.placed.length / 2);
+  });
+
+  test('who has left does nothing more, and what failed is not used', () => {
+    const kept = underWay();
+    const gone = searched(restOf(kept, { now: -170, gone: ['piet'] }), 1, 60);
+    expect(gone.day.placed.some(({ hand }) => hand === 'piet')).toBe(false);
+    const first = Math.min(...kept.day.tasks.map(({ startMin }) => startMin));
+    const cold = searched(restOf(kept, { now: first, failed: ['oven'] }), 1, 10);
+    const ovens = cold.tasks
+      .filter(({ uses }) => uses.some(({ equipment }) => equipment === 'oven'))
+      .map(({ id }) => id);
+    expect(ovens.length).toBeGreaterThan(0);
+    expect(cold.day.left).toEqual(expect.arrayContaining(ovens));
+  });
+
+  test('what is done has soiled the board: free-from work after it has it washed', () => {
+    const kept = underWay();
+    const day = keptDayOf(kept);
+    const soiling = day.kept.find(
+      ({ task }) => task.leaves !== 0 && day.kept.some((other) => (other.task.keeps & task.leaves) !== 0),
+    )!;
+    const now = soiling.placed.handsEnd + 1;
+    const ticked = edited(kept, { name: 'work-done', task: soiling.task.id, doneMin: now });
+    const rest = restOf(ticked, { now });
+    expect(rest.stays!.get(soiling.task.id)).toMatchObject({ fixed: true, hand: soiling.placed.hand });
+    const found = searched(rest, 1, 10);
+    expect(found.faults.filter(({ kind }) => kind === 'meets')).toEqual([]);
+  });
+});
+
+describe('hands', () => {
+  const hand = { id: 'a', name: 'A', from: '09:00', till: '21:00', daysBefore: 1, sharp: true };
+  test('work on the day until it opens, on days before by the clock', () => {
+    expect(shiftsOf(hand, '2027-05-15T22:00')).toEqual([
+      { from: -2220, till: -1500 },
+      { from: -780, till: 0 },
+    ]);
+    // a breakfast begins early
+    expect(shiftsOf({ ...hand, daysBefore: 0 }, '2027-05-15T10:00')).toEqual([{ from: -240, till: 0 }]);
+  });
+
+  test('where one pair is too few, more of them are offered and tried', () => {
+    const alone = {
+      ...plan,
+      day: { ...plan.day, hands: [{ ...plan.day.hands[0]!, daysBefore: 0, from: '20:00' }] },
+    };
+    const short = scheduleOf(alone, { rounds: 20 });
+    expect(short.day.left.length).toBeGreaterThan(0);
+    const ways = waysOf(alone, short);
+    const hands = ways.find(({ kind }) => kind === 'hands')!;
+    expect(hands.left).toBeLessThan(short.day.left.length);
+    expect(scheduleOf(edited(alone, hands.command), { rounds: 60 }).day.left.length).toBe(hands.left);
+    expect(waysOf(plan, schedule)).toEqual([]);
+  });
+
+  test('the day of a plan without hands of its own is yours and that of its helpers', () => {
+    const one = planWith({ work: { minutes: null, helpers: 2 }, placements: [lies('brie', 250)] });
+    expect(daysOf(one).hands.map(({ id }) => id)).toEqual(['you', 'helper-1', 'helper-2']);
+  });
+});
+
+describe('tools and the table that hangs at the board', () => {
+  test('a knife for each cheese that is cut there, bowls as they are in use, what is short is told', () => {
+    const one = planWith({
+      party: [group('all', 10)],
+      placements: [
+        lies('brie', 250),
+        lies('aged-gouda', 200, { form: 'wedge' }),
+        lies('hummus-home', 200, { form: 'bowl', contained: true }),
+      ],
+      tools: { knives: 1, spoons: 0, tongs: 0 },
+    });
+    const by = new Map(toolsOf(one).map((line) => [line.key, line]));
+    expect(by.get('soft-knife')).toMatchObject({ count: 1, have: 1 });
+    expect(by.get('hard-knife')).toMatchObject({ count: 1, have: 0, of: ['Aged gouda'] });
+    expect(by.get('spoon')).toMatchObject({ count: 1, have: 0 });
+    expect(by.get('napkin')!.count).toBe(20);
+    expect(toolsOf(planWith({}))).toEqual([]);
+  });
+
+  test('sharp picks are for nobody’s child', () => {
+    const party = [
+      group('all', 6),
+      group('kids', 3, [], { band: 'child', ages: [7, 8, 9] }),
+      group('small', 2, [], { band: 'child', ages: [3, 3] }),
+    ];
+    const one = planWith({ party, placements: [lies('green-olives', 200, { form: 'scatter' })] });
+    const by = new Map(toolsOf(one).map((line) => [line.id, line.count]));
+    expect([by.get('picks'), by.get('blunt-picks')]).toEqual([6, 3]);
+  });
+
+  test('the table says of each food what its facts say, and nothing unknown is free', () => {
+    const nuts = group('nuts', 1, ['tree-nut-free']);
+    const table = allergenTable(
+      planWith({ party: [group('all', 3), nuts], placements: [lies('almonds', 100), lies('brie', 200)] }),
+    );
+    expect(table.groups).toHaveLength(1);
+    const [rows] = table.surfaces.map(({ rows }) => rows);
+    const almonds = rows!.find(({ component }) => component.id === id('almonds'))!;
+    expect(almonds.has['tree-nuts']).toBe('contains');
+    expect(almonds.verdicts).toEqual(['forbidden']);
+    expect(rows!.find(({ component }) => component.id === id('brie'))!.has.milk).toBe('contains');
+    expect(table.allergens).toEqual(expect.arrayContaining(['milk', 'tree-nuts']));
+  });
+});
