@@ -51,7 +51,7 @@ const faults = (page: Page, look: Look): Promise<string[]> =>
     });
   }, look);
 
-const STATIONS = ['brief', 'choose', 'check', 'shape', 'lay'] as const;
+const STATIONS = ['brief', 'choose', 'check', 'shape', 'lay', 'make'] as const;
 
 /** A screen, and a tablet held upright, where things stand otherwise. */
 async function cleanInBothSizes(page: Page): Promise<void> {

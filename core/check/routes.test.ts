@@ -1,5 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import { CATALOGUE } from '../catalogue/index.js';
+import { keepsApart, keptDay, scheduleOf } from '../make/index.js';
 import type { Plan } from '../plan/index.js';
 import { after, board, group, id, lies, planWith } from '../testing/plans.js';
 import { checkPlan, contextOf } from './index.js';
@@ -138,6 +139,15 @@ describe('tools and kitchen', () => {
     const slip = finding(plan, 'kitchen-order');
     expect(why(slip)).toMatch(/cutting board and the gloves/);
     expect(codes(after(plan, slip.remedies[0]!.command))).not.toContain('kitchen-order');
+  });
+
+  test('a day that proves it takes the slip away; one that a hand has spoilt brings it back', () => {
+    const laidOut = after(plan, { name: 'set-day', tasks: keptDay(plan, scheduleOf(plan, { rounds: 20 })) });
+    expect(keepsApart(laidOut)).toBe(true);
+    expect(codes(laidOut)).not.toContain('kitchen-order');
+    // what came since has no place in it
+    const more = { ...laidOut, placements: [...laidOut.placements, lies('kiwi', 200)] };
+    expect(codes(more)).toContain('kitchen-order');
   });
 
   test('who minds the whole kitchen is told so even when the order is promised', () => {

@@ -19,7 +19,7 @@ export { packsText, shopFor, type Becoming, type ShopLine, type Shopping } from 
 export { AISLES, SHOP_DAYS, type AisleId, type ShopDay } from './buying.js';
 export { toolsOf, TOOL_IDS, type ToolId, type ToolLine } from './tools.js';
 export { CLEAN_MIN, type Hand, type Placed, type Task, type TaskKind } from './task.js';
-export { keptDayOf, slipsOfDay, type DaySlip, type Kept, type KeptDay } from './kept.js';
+export { keepsApart, keptDayOf, slipsOfDay, type DaySlip, type Kept, type KeptDay } from './kept.js';
 export { daySlipSaid, taskSaid, toolSaid, waySaid } from './said.js';
 export { tasksOf } from './tasks/index.js';
 export { waysOf, type Way } from './ways.js';

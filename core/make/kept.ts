@@ -1,3 +1,4 @@
+import { memo1 } from '../measure/index.js';
 import type { Plan, WorkOfDay } from '../plan/index.js';
 import { staleOf } from './day.js';
 import { handRecords } from './hands.js';
@@ -149,3 +150,13 @@ export function slipsOfDay({ kept, missing, faults, cleans, minded }: KeptDay): 
     ...(apart ? [{ kind: 'kept-apart' as const, severity: 'good' as const, cleans, tasks: [] }] : []),
   ];
 }
+
+/**
+ * Is it proven that nothing free-from meets what it must not, over boards, knives and gloves? Only by a day that has a place
+ * for everything, in which no task comes after what its guests mind without a clean-down.
+ */
+export const keepsApart = memo1((plan: Plan): boolean => {
+  if (plan.day.tasks.length === 0) return false;
+  const { missing, faults } = keptDayOf(plan);
+  return missing.length === 0 && !faults.some(({ kind }) => kind === 'meets' || kind === 'no-time-to-clean');
+});

@@ -46,6 +46,9 @@ export interface Since {
   failed?: readonly Equipment[];
 }
 
+/** No minute of a plan lies before it. */
+const EARLIEST_MIN = -20_160;
+
 /**
  * The rest of a day that is under way: what is done is done, what is being worked on stays, and of the rest as little is
  * moved as can be. What should be over and was not ticked is late: it begins now or after. What is done stands in the day
@@ -61,7 +64,8 @@ export function restOf(plan: Plan, { now, gone = [], failed = [] }: Since): Days
   for (const { task, hand, startMin, pinned, doneMin } of plan.day.tasks) {
     const long = handsMin.get(task) ?? 0;
     const runs = startMin < now && startMin + long > now && !gone.includes(hand);
-    if (doneMin !== null) stays.set(task, { hand, start: Math.min(doneMin, now) - long, fixed: true });
+    if (doneMin !== null)
+      stays.set(task, { hand, start: Math.max(EARLIEST_MIN, Math.min(doneMin, now) - long), fixed: true });
     else if (runs) stays.set(task, { hand, start: startMin, fixed: true });
     else if (startMin >= now && !gone.includes(hand))
       stays.set(task, { hand, start: startMin, fixed: pinned });

@@ -1,4 +1,5 @@
 import type { PlacedFood } from '../../board/index.js';
+import { keepsApart } from '../../make/index.js';
 import { carriesTo, packOf, reachOf } from '../../needs/index.js';
 import { needsOf, type Group } from '../../party/index.js';
 import type { LaidElement, Surface } from '../../plan/index.js';
@@ -245,7 +246,8 @@ function kitchen(context: CheckContext, group: Group): Finding[] {
   if (found.length === 0) return [];
   const whole = found.some((f) => f.carried.some((carried) => carried.reach === 'same-kitchen'));
   const { freeFromFirst, freshGloves } = context.plan.prep;
-  const promised = freeFromFirst && freshGloves;
+  // a day that proves it is worth more than a promise
+  const promised = (freeFromFirst && freshGloves) || keepsApart(context.plan);
   if (promised && !whole) return [];
   const foods = found.map((f) => f.l);
   const what = [...new Set(found.flatMap((f) => f.carried.map((carried) => carried.need.contact!.what)))].map(

@@ -1,0 +1,155 @@
+import { expect, type Page } from '@playwright/test';
+import type { Plan } from '../core/plan/index.js';
+import { openDemo, test } from './helpers.js';
+
+const laidOut = async (page: Page): Promise<void> => {
+  await expect(page.locator('[data-task]').first()).toBeAttached({ timeout: 20_000 });
+  await expect(page.getByRole('status').filter({ hasText: 'Laying out the day' })).toHaveCount(0, {
+    timeout: 30_000,
+  });
+};
+const task = (page: Page, id: string) => page.locator(`[data-task="${id}"]`);
+const said = async (page: Page, id: string): Promise<string> =>
+  (await task(page, id).getAttribute('aria-label'))!;
+const slip = (page: Page, kind: string) => page.locator(`article[data-code="day-${kind}"]`);
+
+test('who arrives finds the day laid out and proven; a task is moved by keys and by the mouse, and undone', async ({
+  page,
+}) => {
+  await openDemo(page, 'make');
+  await laidOut(page);
+  await expect(slip(page, 'kept-apart')).toBeVisible();
+  await expect(slip(page, 'no-room')).toHaveCount(0);
+  const was = await said(page, 'tools');
+  await task(page, 'tools').focus();
+  await page.keyboard.press('ArrowLeft');
+  await expect.poll(() => said(page, 'tools')).not.toBe(was);
+  await page.getByRole('button', { name: /^Undo: move a task/ }).click();
+  await expect.poll(() => said(page, 'tools')).toBe(was);
+  await task(page, 'tools').focus();
+  await page.keyboard.press('Enter');
+  const card = page.getByRole('region', { name: 'Card of the task' });
+  await expect(card).toContainText('Count out');
+  await card.getByRole('button', { name: 'Put it away' }).click();
+  const before = await said(page, 'wash-1');
+  // a point of the ring's piece: the middle of its box may lie beside it
+  const [x, y] = await task(page, 'wash-1')
+    .locator('> path')
+    .last()
+    .evaluate((path: SVGPathElement) => {
+      const matrix = path.getScreenCTM()!;
+      const box = path.getBBox();
+      for (let i = 1; i < 10; i++)
+        for (let j = 1; j < 10; j++) {
+          const point = new DOMPoint(box.x + (box.width * i) / 10, box.y + (box.height * j) / 10);
+          if (path.isPointInFill(point)) {
+            const at = point.matrixTransform(matrix);
+            return [at.x, at.y] as const;
+          }
+        }
+      throw new Error('no point');
+    });
+  await page.mouse.move(x, y);
+  await page.mouse.down();
+  await page.mouse.move(x + 45, y - 45, { steps: 5 });
+  await page.mouse.up();
+  await expect.poll(() => said(page, 'wash-1')).not.toBe(before);
+});
+
+test('crackers that a hand puts out at noon are told, and laying the day out again leaves them pinned', async ({
+  page,
+}) => {
+  await openDemo(page, 'make');
+  await laidOut(page);
+  const bread = task(page, 'build-oak-breads');
+  await bread.focus();
+  for (let k = 0; k < 12; k++) await page.keyboard.press('ArrowLeft');
+  await expect(slip(page, 'crisp-early')).toContainText('go soft');
+  await bread.focus();
+  await page.keyboard.press('Enter');
+  await page
+    .getByRole('region', { name: 'Card of the task' })
+    .getByRole('button', { name: 'Let go' })
+    .click();
+  await page.getByRole('button', { name: 'Lay the day out again' }).first().click();
+  await laidOut(page);
+  await expect(slip(page, 'crisp-early')).toHaveCount(0);
+});
+
+test('a task is late: the rest is laid out from now, what is done stays done, one undo takes it back', async ({
+  page,
+}) => {
+  await openDemo(page, 'make');
+  await laidOut(page);
+  const first = page.getByRole('checkbox', { name: /^Done: / }).first();
+  await first.click();
+  await expect(first).toBeChecked();
+  // half an hour after the work on the day has begun
+  const label = await said(page, 'wash-1');
+  const [hours, minutes] = /(\d\d):(\d\d) to/.exec(label)!.slice(1).map(Number) as [number, number];
+  await page.clock.setFixedTime(new Date(2027, 4, 15, hours + 1, minutes));
+  await page.getByRole('radio', { name: 'Tools' }).click();
+  await page.getByRole('radio', { name: 'The day' }).click();
+  await expect(page.getByText(/tasks? (is|are) late/)).toBeVisible();
+  await page.getByRole('button', { name: 'Lay out the rest from now' }).click();
+  // so late there is no time left for some of it: that is said, not hidden
+  await expect(slip(page, 'no-room')).toContainText('no place in the day', { timeout: 20_000 });
+  await expect(page.getByRole('checkbox', { name: /^Done: / }).first()).toBeChecked();
+  await page.getByRole('button', { name: /^Undo: lay out the day/ }).click();
+  await expect(slip(page, 'no-room')).toHaveCount(0);
+  await page.clock.setFixedTime(new Date(2027, 4, 15, 17, 0));
+  await page.getByRole('radio', { name: 'Tools' }).click();
+  await page.getByRole('radio', { name: 'The day' }).click();
+  await expect(page.locator('[data-task][aria-label*=", Piet"]').first()).toBeAttached();
+  await page.getByRole('button', { name: 'Something is missing' }).click();
+  await page.getByRole('menuitem', { name: 'Piet has left' }).click();
+  await expect(page.locator('[data-task][aria-label*=", Piet"]')).toHaveCount(0, { timeout: 20_000 });
+});
+
+test('one pair of hands is too few: it is said, and what was tried is pressed', async ({ page }) => {
+  const alone = (plan: Plan): Plan => ({
+    ...plan,
+    day: { ...plan.day, hands: [{ ...plan.day.hands[0]!, from: '20:00', daysBefore: 0 }] },
+  });
+  await openDemo(page, 'make', alone);
+  await laidOut(page);
+  await expect(slip(page, 'no-room')).toBeVisible();
+  const way = slip(page, 'no-room').getByRole('button', { name: /more pairs? of hands/ });
+  await expect(way).toBeVisible({ timeout: 40_000 });
+  await way.click();
+  await laidOut(page);
+  await page.getByRole('button', { name: 'Who helps, and with what' }).click();
+  await expect(page.getByRole('dialog').getByRole('textbox', { name: 'Name' })).not.toHaveCount(1);
+});
+
+test('the list buys what is made as its ingredients, is ticked, and is printed; the table names the fourteen', async ({
+  page,
+}) => {
+  const id = await openDemo(page, 'make');
+  await laidOut(page);
+  await page.getByRole('radio', { name: 'Shopping' }).click();
+  const list = page.getByRole('region', { name: 'Shopping list' });
+  await expect(list).toContainText('for falafel, hummus');
+  const chickpeas = list.getByRole('checkbox', { name: /In the basket: chickpeas/ });
+  await chickpeas.click();
+  await expect(page.getByTestId('saved')).toBeVisible();
+  await page.reload();
+  await page.getByRole('radio', { name: 'Shopping' }).click();
+  await expect(page.getByRole('checkbox', { name: /In the basket: chickpeas/ })).toBeChecked();
+  const cost = page.getByRole('heading', { name: /^Cost: / });
+  const was = await cost.textContent();
+  await page.getByRole('checkbox', { name: /Oil, salt, sugar/ }).click();
+  await expect(cost).not.toHaveText(was!);
+  const download = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'Save as a table' }).click();
+  expect((await download).suggestedFilename()).toBe('comet-watch-shopping.csv');
+  await page.goto(`/plan/${id}/shopping`);
+  await expect(page.getByRole('heading', { name: 'Comet Watch: to buy' })).toBeVisible();
+  await page.goto(`/plan/${id}/allergens`);
+  await expect(page.getByRole('columnheader', { name: 'milk' }).first()).toBeVisible();
+  await page.goto(`/plan/${id}/day`);
+  await expect(page.getByRole('heading', { name: 'Runa' })).toBeVisible();
+  const calendar = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'Save it as a calendar' }).click();
+  expect((await calendar).suggestedFilename()).toBe('comet-watch-day.ics');
+});
