@@ -1,5 +1,5 @@
 import type { FactKey } from '../core/catalogue/index.js';
-import { EMPTY_DAY, PLAN_VERSION, planSchema, type HandRecord, type Plan } from '../core/plan/index.js';
+import { EMPTY_DAY, EMPTY_OFFER, PLAN_VERSION, planSchema, type HandRecord, type Plan } from '../core/plan/index.js';
 
 /** Labels and papers that the made-up stylist has read, and what they said. */
 const READ: readonly (readonly [component: string, fact: FactKey, value: string, seen: string])[] = [
@@ -108,6 +108,7 @@ export function cometWatchBrief(): Plan {
     recipes: [],
     work: { minutes: null, helpers: 0 },
     day: { ...EMPTY_DAY, hands: HANDS },
+    offer: EMPTY_OFFER,
     policy: 'looked-after',
     wishes: {
       pinned: ['brie', 'aged-gouda', 'blue-wedge', 'strawberries', 'salami'],

@@ -153,3 +153,47 @@ test('the list buys what is made as its ingredients, is ticked, and is printed; 
   await page.getByRole('button', { name: 'Save it as a calendar' }).click();
   expect((await calendar).suggestedFilename()).toBe('comet-watch-day.ics');
 });
+
+test('a grocer is asked: what is sold out is said, what it offers is judged as a swap, and the rest is ordered', async ({
+  page,
+}) => {
+  await openDemo(page, 'make');
+  await laidOut(page);
+  await page.getByRole('radio', { name: 'Shopping' }).click();
+  await page.getByRole('button', { name: 'Ask for prices and stock' }).click();
+  await expect(page.getByText(/: sold out$/).first()).toBeVisible();
+  await page.getByRole('button', { name: 'Swap it for what suits your guests' }).first().click();
+  await expect(page.getByRole('dialog')).toBeVisible();
+  await page.keyboard.press('Escape');
+  await page.getByRole('button', { name: 'Order what is there' }).click();
+  await expect(page.getByText(/^Ordered for .*missing/)).toBeVisible();
+});
+
+test('without a grocer the list stays, and says so', async ({ page }) => {
+  await openDemo(page, 'make');
+  await laidOut(page);
+  await page.route('**/api/grocer/**', (route) => route.abort());
+  await page.getByRole('radio', { name: 'Shopping' }).click();
+  await page.getByRole('button', { name: 'Ask for prices and stock' }).click();
+  await expect(page.getByText('No grocer answers now')).toBeVisible();
+  await expect(page.getByRole('region', { name: 'Shopping list' })).toContainText('chickpeas');
+});
+
+test('the offer is priced from the plan, its fields are not printed, and it is saved as text', async ({
+  page,
+}) => {
+  const id = await openDemo(page, 'make');
+  await page.goto(`/plan/${id}/offer`);
+  const price = page.getByRole('heading', { name: 'Price' }).locator('xpath=following-sibling::p[1]');
+  const was = await price.textContent();
+  await page.getByRole('spinbutton', { name: 'Margin, %' }).fill('25');
+  await expect(price).not.toHaveText(was!);
+  await page.getByRole('textbox', { name: 'Letterhead' }).fill('A house of boards');
+  await page.emulateMedia({ media: 'print' });
+  await expect(page.getByRole('spinbutton', { name: 'Margin, %' })).toBeHidden();
+  await expect(page.getByText('A house of boards').last()).toBeVisible();
+  await page.emulateMedia({ media: 'screen' });
+  const download = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'Save it as text' }).click();
+  expect((await download).suggestedFilename()).toBe('comet-watch-offer.txt');
+});

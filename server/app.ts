@@ -4,6 +4,7 @@ import staticGzip from 'express-static-gzip';
 import helmet from 'helmet';
 import path from 'node:path';
 import { existsSync } from 'node:fs';
+import { grocer } from './grocer.js';
 import { APP_ROUTES } from './routes.js';
 
 /** 'unsafe-inline' is for style attributes only: positions on the plate are computed. Scripts stay strict. */
@@ -31,6 +32,7 @@ export function createApp(dist: string): Express {
   app.get('/health', (_req, res) => {
     res.json({ status: 'ok' });
   });
+  app.use('/api/grocer', grocer());
   app.use(
     '/assets',
     staticGzip(path.join(dist, 'assets'), {

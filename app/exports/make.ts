@@ -51,6 +51,19 @@ export const menuFile = (plan: Plan): void =>
     'text/plain;charset=utf-8',
   );
 
+/** The offer; what is promised of the guests is checked for it. */
+export async function offerFile(plan: Plan): Promise<void> {
+  const [{ offerText }, { checkPlan }] = await Promise.all([
+    import('../../core/exchange/offer.js'),
+    import('../../core/check/index.js'),
+  ]);
+  saveFile(
+    `${fileName(plan.occasion.name)}-offer.txt`,
+    offerText(plan, checkPlan(plan), speechNow()),
+    'text/plain;charset=utf-8',
+  );
+}
+
 /** What is cut and laid after an outline, in true size. The writer of PDFs is fetched when it is asked for. */
 export async function lifeSizeFile(plan: Plan): Promise<void> {
   const { lifeSizePdf } = await import('./life-size.js');

@@ -6,6 +6,7 @@ import {
   boardFile,
   lifeSizeFile,
   menuFile,
+  offerFile,
   onePicture,
   planFile,
   shoppingFile,
@@ -58,6 +59,14 @@ export const EXPORTS: readonly ExportRecord[] = [
     of: 'plan',
     kind: 'paper',
     save: dayFile,
+  },
+  {
+    id: 'offer',
+    words: t('Save the offer as text'),
+    also: ['price', 'quote', 'client'],
+    of: 'plan',
+    kind: 'paper',
+    save: offerFile,
   },
   {
     id: 'menu',

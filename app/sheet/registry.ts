@@ -57,6 +57,12 @@ export const PAGES: readonly PageRecord[] = [
     view: () => import('./ShopSheet.js').then((m) => ({ default: m.ShopSheet })),
   },
   {
+    id: 'offer',
+    words: t('Write the offer to the client'),
+    also: ['price', 'quote', 'proposal', 'letterhead', 'margin', 'deposit'],
+    view: () => import('./OfferSheet.js').then((m) => ({ default: m.OfferSheet })),
+  },
+  {
     id: 'allergens',
     words: t('Print the allergen table'),
     also: ['fourteen allergens', 'what contains what', 'table to hang'],

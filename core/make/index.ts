@@ -1,7 +1,7 @@
 export { faultsOfDay, type Fault } from './prove.js';
 export { handRecords, handsOf } from './hands.js';
 export { BASICS, neededFor, withBasics, type Needed } from './needs.js';
-export { nameOf, planMaking, type PlanMaking } from './making.js';
+export { makingsOf, nameOf, planMaking, type PlanMaking } from './making.js';
 export {
   daysOf,
   firstFitOf,
@@ -16,7 +16,7 @@ export {
 } from './schedule.js';
 export { Search, type Day, type Days } from './day.js';
 export { packsText, shopFor, type Becoming, type ShopLine, type Shopping } from './shopping.js';
-export { AISLES, SHOP_DAYS, type AisleId, type ShopDay } from './buying.js';
+export { AISLES, SHOP_DAYS, wareOf, type AisleId, type ShopDay } from './buying.js';
 export { toolsOf, TOOL_IDS, type ToolId, type ToolLine } from './tools.js';
 export { CLEAN_MIN, type Hand, type Placed, type Task, type TaskKind } from './task.js';
 export { keepsApart, keptDayOf, slipsOfDay, type DaySlip, type Kept, type KeptDay } from './kept.js';
@@ -24,3 +24,5 @@ export { daySlipSaid, taskSaid, toolSaid, waySaid } from './said.js';
 export { tasksOf } from './tasks/index.js';
 export { waysOf, type Way } from './ways.js';
 export { allergenTable, type AllergenRow, type AllergenTable } from './allergens.js';
+export { offerOf, type OfferSum } from './offer.js';
+export { boxesOf, goesBack, type Box, type BoxId } from './boxes.js';

@@ -44,3 +44,14 @@ export const nameOf = (plan: Parameters<typeof planLarder>[0], id: string): stri
   goodOf(id)?.name ??
   recipeOf(id as ComponentId)?.name ??
   id;
+
+/** All that is made at home for a plan, with the grams that are laid, in the order of the plan. */
+export function makingsOf(plan: Plan): { id: ComponentId; massG: number; making: PlanMaking }[] {
+  const grams = new Map<ComponentId, number>();
+  for (const { componentId, massG } of plan.placements)
+    grams.set(componentId, (grams.get(componentId) ?? 0) + massG);
+  return [...grams].flatMap(([id, massG]) => {
+    const making = planMaking(plan, id);
+    return making ? [{ id, massG, making }] : [];
+  });
+}

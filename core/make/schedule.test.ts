@@ -3,6 +3,9 @@ import { beforeAll, describe, expect, test } from '@jest/globals';
 import { applyCommand, readPlanText, type Command, type Plan } from '../plan/index.js';
 import { effortOf, holdingOf, minutesOf } from '../portion/index.js';
 import { group, id, lies, planWith } from '../testing/plans.js';
+import { BOX_IDS as BOX_ORDER, boxesOf } from './boxes.js';
+import { offerOf } from './offer.js';
+import { shopFor } from './shopping.js';
 import { allergenTable } from './allergens.js';
 import { shiftsOf } from './hands.js';
 import { keptDayOf, slipsOfDay } from './kept.js';
@@ -280,5 +283,38 @@ describe('tools and the table that hangs at the board', () => {
     expect(almonds.verdicts).toEqual(['forbidden']);
     expect(rows!.find(({ component }) => component.id === id('brie'))!.has.milk).toBe('contains');
     expect(table.allergens).toEqual(expect.arrayContaining(['milk', 'tree-nuts']));
+  });
+
+  test('boxes come out in the order of laying, what perishes in a cold one, every gram in one of them', () => {
+    const boxes = boxesOf(plan);
+    expect(boxes.map(({ id }) => id)).toEqual(BOX_ORDER.filter((id) => boxes.some((box) => box.id === id)));
+    const packed = boxes
+      .filter(({ id }) => id !== 'boards')
+      .flatMap(({ items }) => items)
+      .reduce((sum, { massG }) => sum + massG, 0);
+    expect(packed).toBeCloseTo(plan.placements.reduce((sum, { massG }) => sum + massG, 0));
+    const cold = boxes.filter(({ cold }) => cold).flatMap(({ items }) => items.map(({ name }) => name));
+    expect(cold).toEqual(expect.arrayContaining(['Brie', 'Cold-smoked salmon']));
+  });
+
+  test('an offer adds up line by line, and one that asks for nothing costs its food', () => {
+    const offer = {
+      ...plan.offer,
+      hourMinor: 3000,
+      hireMinor: 5000,
+      travelMinor: 1500,
+      marginPercent: 25,
+      depositPercent: 30,
+    };
+    const sum = offerOf({ ...plan, offer });
+    expect(sum.foodMinor).toBe(shopFor([plan]).costMinor);
+    expect(sum.labourMinor).toBe(Math.round((sum.labourMin / 60) * 3000));
+    const cost = sum.foodMinor + sum.labourMinor + 5000 + 1500;
+    expect(sum.marginMinor).toBe(Math.round(cost * 0.25));
+    expect(sum.priceMinor).toBe(cost + sum.marginMinor);
+    expect(sum.depositMinor).toBe(Math.round(sum.priceMinor * 0.3));
+    expect(sum.perGuestMinor).toBe(Math.round(sum.priceMinor / 28));
+    expect(offerOf(plan).priceMinor).toBe(sum.foodMinor);
+    expect(offerOf({ ...plan, party: [] }).perGuestMinor).toBeUndefined();
   });
 });

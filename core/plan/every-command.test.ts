@@ -295,6 +295,7 @@ const EXAMPLES: Record<string, [Command, (plan: Plan) => unknown, unknown]> = {
     (plan) => plan.day.tasks[0]!.doneMin,
     -140,
   ],
+  'set-offer': [{ name: 'set-offer', patch: { marginPercent: 20 } }, (plan) => plan.offer.marginPercent, 20],
   'tick-bought': [{ name: 'tick-bought', id: 'brie', on: true }, (plan) => plan.day.bought, ['brie']],
   'tick-packed': [{ name: 'tick-packed', id: 'knives', on: true }, (plan) => plan.day.packed, ['knives']],
   'set-prep': [

@@ -12,6 +12,7 @@ import { idText, text } from './records/fields.js';
 import { occasionSchema } from './records/occasion.js';
 import { placementSchema } from './records/placement.js';
 import { priceSchema } from './records/price.js';
+import { EMPTY_OFFER, offerSchema } from './records/offer.js';
 import { ownRecipeSchema } from './records/recipe.js';
 import { answerSchema, overrulingSchema, settledSchema } from './records/said.js';
 import { SCHOOL_IDS, ownSchoolSchema, pastBoardSchema } from './records/school.js';
@@ -60,6 +61,8 @@ export const planSchema = z
     work: workSchema,
     /** Who does what when, what is bought and packed. */
     day: daySchema,
+    /** What an offer to the client says beside the plan. */
+    offer: offerSchema,
     notes: text(5000),
   })
   .superRefine((plan, ctx) => {
@@ -139,6 +142,7 @@ export function emptyPlan(id: string, start: string): Plan {
     recipes: [],
     work: { minutes: null, helpers: 0 },
     day: EMPTY_DAY,
+    offer: EMPTY_OFFER,
     notes: '',
   });
 }

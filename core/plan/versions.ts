@@ -4,6 +4,7 @@ import { CUT_STEPS } from './records/cut.js';
 import { DAY_STEPS } from './records/day.js';
 import { MOTIF_STEPS } from './records/motif.js';
 import { OCCASION_STEPS } from './records/occasion.js';
+import { OFFER_STEPS } from './records/offer.js';
 import { OWN_COMPONENT_STEPS } from './records/own-component.js';
 import { PRICE_STEPS } from './records/price.js';
 import { RECIPE_STEPS } from './records/recipe.js';
@@ -30,6 +31,7 @@ const RECORDS: readonly Steps[] = [
   CUT_STEPS,
   MOTIF_STEPS,
   DAY_STEPS,
+  OFFER_STEPS,
 ];
 
 const NAMES: Readonly<Record<number, string>> = {
@@ -43,7 +45,7 @@ const NAMES: Readonly<Record<number, string>> = {
   8: 'motifs that are filled with a food',
   9: 'surfaces that are oval or half round',
   10: 'what surfaces weigh, who stands where, marked places, tiers and compartments, own outlines',
-  11: 'the day of the work: hands, kitchen, who does what when, what is bought and packed',
+  11: 'the day of the work: hands, kitchen, who does what when, what is bought and packed; the offer',
 };
 
 /** In order. The samples hold one plan of each version that was ever stored. */

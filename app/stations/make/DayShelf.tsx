@@ -60,6 +60,7 @@ export function DayShelf({ plan, day }: { plan: Plan; day: KeptDay }) {
       <p className="m-0 mt-1.5 flex flex-wrap gap-x-3 text-sm">
         <Link to={`/plan/${plan.id}/day`}>{t('Print the work')}</Link>
         <Link to={`/plan/${plan.id}/allergens`}>{t('Allergen table')}</Link>
+        <Link to={`/plan/${plan.id}/offer`}>{t('Offer')}</Link>
       </p>
       <LiveDay plan={plan} day={day} />
       <ShelfHeading>{t('In this order')}</ShelfHeading>

@@ -10,6 +10,7 @@ import { t } from '../../words/index.js';
 import { DayPlate } from './DayPlate.js';
 import { DayShelf } from './DayShelf.js';
 import { DaySlips } from './DaySlips.js';
+import { RecipePaper } from './RecipePaper.js';
 import { ShopPaper } from './ShopPaper.js';
 import { ShopShelf } from './ShopShelf.js';
 import { make } from './station.js';
@@ -20,6 +21,7 @@ import { WorkCard } from './WorkCard.js';
 const VIEWS: readonly { value: MakeView; words: string }[] = [
   { value: 'day', words: t('The day') },
   { value: 'shopping', words: t('Shopping') },
+  { value: 'recipes', words: t('Recipes') },
   { value: 'tools', words: t('Tools') },
 ];
 
@@ -42,7 +44,7 @@ export function Make({ plan, checked }: { plan: Plan; checked: Checked }) {
             value={view}
             options={VIEWS}
             onPick={(view) => useMake.setState({ view, picked: null })}
-            className="mb-3 grid grid-cols-3 gap-1.5"
+            className="mb-3 grid grid-cols-2 gap-1.5"
           />
           {view === 'day' ? <DayShelf plan={plan} day={day} /> : <ShopShelf plan={plan} view={view} />}
         </>
@@ -51,6 +53,7 @@ export function Make({ plan, checked }: { plan: Plan; checked: Checked }) {
     >
       {view === 'day' && <DayPlate plan={plan} day={day} />}
       {view === 'shopping' && <ShopPaper plan={plan} />}
+      {view === 'recipes' && <RecipePaper plan={plan} />}
       {view === 'tools' && <ToolPaper plan={plan} />}
       {view === 'day' && item && <WorkCard plan={plan} day={day} item={item} />}
       <Busy />

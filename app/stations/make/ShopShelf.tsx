@@ -19,6 +19,7 @@ import { Checkbox } from '../../ui/kit/Checkbox.js';
 import { ShelfHeading } from '../../ui/kit/Heading.js';
 import { toast } from '../../ui/toast.js';
 import { t, word } from '../../words/index.js';
+import { GrocerDesk } from './GrocerDesk.js';
 import { useMake, type MakeView } from './useMake.js';
 import { useShopping } from './useShopping.js';
 
@@ -106,6 +107,7 @@ export function ShopShelf({ plan, view }: { plan: Plan; view: MakeView }) {
           )}
         </>
       )}
+      {view === 'shopping' && <GrocerDesk plan={plan} lines={shopping.lines} />}
       <Left plan={plan} lines={shopping.lines} leftMinor={shopping.leftMinor} />
     </>
   );

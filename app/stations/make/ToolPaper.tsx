@@ -1,7 +1,9 @@
-import { toolSaid, toolsOf } from '../../../core/make/index.js';
+import { boxesOf, goesBack, toolSaid, toolsOf, type BoxId } from '../../../core/make/index.js';
+import { formatMass } from '../../../core/measure/index.js';
 import type { Plan } from '../../../core/plan/index.js';
 import { speak } from '../../../core/words/index.js';
 import { useSession } from '../../store/session.js';
+import { useSettings } from '../../store/settings.js';
 import { useSpeech } from '../../store/useSpeech.js';
 import { Checkbox } from '../../ui/kit/Checkbox.js';
 import { t } from '../../words/index.js';
@@ -50,6 +52,43 @@ export function ToolPaper({ plan }: { plan: Plan }) {
           );
         })}
       </div>
+      <Boxes plan={plan} />
     </section>
+  );
+}
+
+const BOX_WORDS: Readonly<Record<BoxId, string>> = {
+  boards: t('Boards and tools'),
+  'cold-bowls': t('Cold box: what stands in bowls'),
+  cold: t('Cold box: cheese, meat, fruit'),
+  dry: t('Dry box'),
+  last: t('Last: bread, crackers, herbs'),
+};
+
+/** Which box holds what, in the order of unloading, and what goes back. */
+function Boxes({ plan }: { plan: Plan }) {
+  const units = useSettings((settings) => settings.units);
+  const boxes = boxesOf(plan);
+  const back = goesBack(plan);
+  if (plan.occasion.carMin === 0 || boxes.length === 0) return null;
+  return (
+    <>
+      <h3 className="mt-4 mb-1 font-display text-lg/[1.2] font-extrabold">
+        {t('Boxes, in the order of unloading')}
+      </h3>
+      <ol className="m-0 pl-5 text-sm/[1.25]">
+        {boxes.map(({ id, cold, items }) => (
+          <li key={id} className="mb-1.5">
+            <b>{BOX_WORDS[id]}</b>
+            {cold && t(' (with ice; a probe reads 5 °C or less when it is opened)')}
+            {': '}
+            {items
+              .map(({ name, massG }) => (massG > 0 ? `${name} ${formatMass(massG, units)}` : name))
+              .join(', ')}
+          </li>
+        ))}
+      </ol>
+      {back.length > 0 && <p>{t('Goes back: {names}', { names: back.join(', ') })}</p>}
+    </>
   );
 }

@@ -6,7 +6,7 @@ import type { Plan } from '../../../core/plan/index.js';
 import { useDay } from '../../store/day.js';
 import { useSession } from '../../store/session.js';
 
-export const MAKE_VIEWS = ['day', 'shopping', 'tools'] as const;
+export const MAKE_VIEWS = ['day', 'shopping', 'recipes', 'tools'] as const;
 export type MakeView = (typeof MAKE_VIEWS)[number];
 
 interface MakeState {

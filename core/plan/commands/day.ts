@@ -1,4 +1,5 @@
 import { daySchema, workSchemaOfDay, type DayRecord, type WorkOfDay } from '../records/day.js';
+import { offerSchema } from '../records/offer.js';
 import type { Plan } from '../plan.js';
 import { command, toggled } from './command.js';
 import { z } from 'zod';
@@ -50,4 +51,8 @@ export const DAY_COMMANDS = [
   command('tick-packed', 'tick off a tool', tick, (plan, { id, on }) =>
     withDay(plan, { packed: toggled(plan.day.packed, id, on) }),
   ),
+  command('set-offer', 'change the offer', { patch: offerSchema.partial() }, (plan, { patch }) => ({
+    ...plan,
+    offer: { ...plan.offer, ...(patch as Partial<Plan['offer']>) },
+  })),
 ] as const;

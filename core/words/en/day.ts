@@ -41,6 +41,11 @@ export const DAY = {
   'day.fridge-cold': 'Cheese comes to the table cold from the fridge.',
   'day.kept-apart':
     'Free-from work meets nothing that it must not, {n, plural, =0 {by its order alone} one {with one clean-down} other {with # clean-downs}}.',
+  'offer.price': 'Price for all: {price}',
+  'offer.each': 'For each guest: {price}',
+  'offer.deposit': 'Paid when it is agreed: {price}',
+  'offer.caution':
+    'It helps to plan. Labels decide for allergies: tell us of every one, and ask at the board.',
   'tool.bowl': 'Bowl, {size}',
   'tool.soft-knife': 'Spreader for soft cheese',
   'tool.hard-knife': 'Chisel knife for hard and crumbly cheese',
