@@ -166,7 +166,9 @@ ${stats.flaky} passed at the second try only: see "flaky" above`);
 function bench() {
   ensurePackages();
   const script = (name) => run(process.execPath, ['--import', 'tsx', `scripts/bench${name}.ts`]).status ?? 1;
-  const named = { shape: '-shape', sense: '-sense', safety: '-safety', lay: '-lay', make: '-make' }[process.argv[3]];
+  const named = { shape: '-shape', sense: '-sense', safety: '-safety', lay: '-lay', make: '-make' }[
+    process.argv[3]
+  ];
   if (named === '-lay' || named === '-make') makeDemo();
   if (named) process.exit(script(named));
   const speed = Math.max(...['', '-safety', '-sense', '-shape'].map(script));

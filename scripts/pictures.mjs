@@ -26,7 +26,6 @@ const VIEWS = {
   brief: async () => undefined,
   needs: (page) => press(page, /^Vegan, 6 ×/),
   theme: (page) => press(page, /^Theme/),
-  schools: (page) => press(page, 'Side by side'),
   choose: (page) => station(page, 'choose'),
   menu: async (page) => {
     await station(page, 'choose');
@@ -72,10 +71,6 @@ const VIEWS = {
     await page.getByRole('button', { name: /^Lay \d+ on/ }).click();
     await page.getByText('They lie on').waitFor();
   },
-  window: async (page) => {
-    await station(page, 'shape');
-    await page.getByRole('radio', { name: 'Window' }).click();
-  },
   motif: async (page) => {
     await station(page, 'shape');
     await page.getByRole('radio', { name: 'Motif' }).click();
@@ -86,6 +81,15 @@ const VIEWS = {
     await page.waitForTimeout(1500);
   },
   lay: (page) => station(page, 'lay'),
+  make: async (page) => {
+    await station(page, 'make');
+    await page.locator('[data-task]').first().waitFor();
+    await page.waitForTimeout(4000);
+  },
+  shopping: async (page) => {
+    await station(page, 'make');
+    await page.getByRole('radio', { name: 'Shopping' }).click();
+  },
   table: async (page) => {
     await page.goto(base);
     await press(page, 'Another demo');
