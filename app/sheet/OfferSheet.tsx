@@ -95,78 +95,105 @@ function Price({ plan }: { plan: Plan }) {
 /** What the price is made of, and what stands on top: on the screen only, never on the client's paper. */
 function OfferFields({ plan }: { plan: Plan }) {
   const edit = useSession((session) => session.edit);
-  const sum = offerOf(plan);
-  const money = (minor: number): string => formatMoney(minor, plan.currency);
   const change = (patch: Partial<Offer>): void => edit({ name: 'set-offer', patch });
-  const amount = (label: string, key: 'hourMinor' | 'hireMinor' | 'travelMinor') => (
-    <NumberInput
-      label={t('{label}, {currency}', { label, currency: plan.currency })}
-      value={plan.offer[key] / 100}
-      min={0}
-      max={1_000_000}
-      step={0.5}
-      onChange={(value) => change({ [key]: Math.max(0, Math.round(value * 100)) })}
-    />
-  );
-  const area = 'w-full rounded-paper border-[1.5px] border-line bg-white px-2 py-1 font-medium text-ink';
   return (
     <div className="on-paper mb-4 bg-card p-4 shadow-paper print:hidden">
       <p className="m-0 font-bold">{t('Only you see this part; it is not printed.')}</p>
-      <div className="flex flex-wrap gap-3">
-        {amount(t('An hour of work'), 'hourMinor')}
-        {amount(t('Hire'), 'hireMinor')}
-        {amount(t('Travel'), 'travelMinor')}
-        <NumberInput
-          label={t('Margin, %')}
-          value={plan.offer.marginPercent}
-          min={0}
-          max={500}
-          onChange={(value) => change({ marginPercent: Math.min(500, Math.max(0, value)) })}
-        />
-        <NumberInput
-          label={t('Deposit, %')}
-          value={plan.offer.depositPercent}
-          min={0}
-          max={100}
-          onChange={(value) => change({ depositPercent: Math.min(100, Math.max(0, value)) })}
-        />
-      </div>
+      <OfferFigures plan={plan} change={change} />
       <div className="grid gap-3 sm:grid-cols-2">
-        <label className="grid gap-0.5 font-bold">
-          {t('Letterhead')}
-          <textarea
-            className={area}
-            rows={3}
-            maxLength={400}
-            value={plan.offer.letterhead}
-            onChange={(event) => change({ letterhead: event.target.value })}
-          />
-        </label>
-        <label className="grid gap-0.5 font-bold">
-          {t('A few words to the client')}
-          <textarea
-            className={area}
-            rows={3}
-            maxLength={2000}
-            value={plan.offer.words}
-            onChange={(event) => change({ words: event.target.value })}
-          />
-        </label>
+        <OfferText
+          label={t('Letterhead')}
+          max={400}
+          value={plan.offer.letterhead}
+          onChange={(letterhead) => change({ letterhead })}
+        />
+        <OfferText
+          label={t('A few words to the client')}
+          max={2000}
+          value={plan.offer.words}
+          onChange={(words) => change({ words })}
+        />
       </div>
-      <p className="mt-2 mb-0">
-        {t(
-          'Food {food}, {min} minutes of work {labour}, hire {hire}, travel {travel}, margin {margin}: {price}',
-          {
-            food: money(sum.foodMinor),
-            min: sum.labourMin,
-            labour: money(sum.labourMinor),
-            hire: money(sum.hireMinor),
-            travel: money(sum.travelMinor),
-            margin: money(sum.marginMinor),
-            price: money(sum.priceMinor),
-          },
-        )}
-      </p>
+      <MadeOf plan={plan} />
     </div>
+  );
+}
+
+const MINOR = 100;
+
+function OfferFigures({ plan, change }: { plan: Plan; change: (patch: Partial<Offer>) => void }) {
+  const amount = (label: string, key: 'hourMinor' | 'hireMinor' | 'travelMinor') => (
+    <NumberInput
+      label={t('{label}, {currency}', { label, currency: plan.currency })}
+      value={plan.offer[key] / MINOR}
+      min={0}
+      max={1_000_000}
+      step={0.5}
+      onChange={(value) => change({ [key]: Math.max(0, Math.round(value * MINOR)) })}
+    />
+  );
+  const percent = (label: string, key: 'marginPercent' | 'depositPercent', most: number) => (
+    <NumberInput
+      label={label}
+      value={plan.offer[key]}
+      min={0}
+      max={most}
+      onChange={(value) => change({ [key]: Math.min(most, Math.max(0, value)) })}
+    />
+  );
+  return (
+    <div className="flex flex-wrap gap-3">
+      {amount(t('An hour of work'), 'hourMinor')}
+      {amount(t('Hire'), 'hireMinor')}
+      {amount(t('Travel'), 'travelMinor')}
+      {percent(t('Margin, %'), 'marginPercent', 500)}
+      {percent(t('Deposit, %'), 'depositPercent', 100)}
+    </div>
+  );
+}
+
+function OfferText({
+  label,
+  max,
+  value,
+  onChange,
+}: {
+  label: string;
+  max: number;
+  value: string;
+  onChange: (value: string) => void;
+}) {
+  return (
+    <label className="grid gap-0.5 font-bold">
+      {label}
+      <textarea
+        className="w-full rounded-paper border-[1.5px] border-line bg-white px-2 py-1 font-medium text-ink"
+        rows={3}
+        maxLength={max}
+        value={value}
+        onChange={(event) => onChange(event.target.value)}
+      />
+    </label>
+  );
+}
+
+function MadeOf({ plan }: { plan: Plan }) {
+  const sum = offerOf(plan);
+  const money = (minor: number): string => formatMoney(minor, plan.currency);
+  return (
+    <p className="mt-2 mb-0">
+      {t(
+        'Food {food}, {min} minutes of work {labour}, hire {hire}, travel {travel}, margin {margin}: {price}',
+        {
+          food: money(sum.foodMinor),
+          min: sum.labourMin,
+          labour: money(sum.labourMinor),
+          hire: money(sum.hireMinor),
+          travel: money(sum.travelMinor),
+          margin: money(sum.marginMinor),
+          price: money(sum.priceMinor),
+        },
+      )}
+    </p>
   );
 }

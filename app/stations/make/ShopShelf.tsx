@@ -6,6 +6,7 @@ import {
   withBasics,
   type Becoming,
   type ShopLine,
+  type Shopping,
 } from '../../../core/make/index.js';
 import { formatMass, formatMoney } from '../../../core/measure/index.js';
 import type { Plan } from '../../../core/plan/index.js';
@@ -27,9 +28,9 @@ const MOST_LEFT = 8;
 
 /** What it costs, by what; what stays in the packs; which plans are bought together. */
 export function ShopShelf({ plan, view }: { plan: Plan; view: MakeView }) {
-  const { shopping, plans, others } = useShopping(plan);
+  const bought = useShopping(plan);
+  const { shopping } = bought;
   const money = (minor: number): string => formatMoney(Math.round(minor), plan.currency);
-  const apart = plans.reduce((sum, one) => sum + shopFor([one]).costMinor, 0);
   return (
     <>
       <ShelfHeading first>{t('Cost: {money}', { money: money(shopping.costMinor) })}</ShelfHeading>
@@ -41,74 +42,106 @@ export function ShopShelf({ plan, view }: { plan: Plan; view: MakeView }) {
         </p>
       )}
       <Budget plan={plan} costMinor={shopFor([plan]).costMinor} />
-      <table className="my-2 w-full border-collapse text-sm [&_td:last-child]:text-right [&_td:last-child]:tabular-nums">
-        <tbody>
-          {shopping.byFamily
-            .filter(({ costMinor }) => costMinor > 0)
-            .sort((a, b) => b.costMinor - a.costMinor)
-            .map(({ family, costMinor }) => (
-              <tr key={family}>
-                <td className="first-letter:uppercase">
-                  {family === 'ingredient' || family === 'garnish'
-                    ? word(family)
-                    : word(FAMILY_WORDS[family])}
-                </td>
-                <td>{money(costMinor)}</td>
-              </tr>
-            ))}
-          {plan.surfaces.length > 1 &&
-            shopping.bySurface
-              .filter(({ planId }) => planId === plan.id)
-              .map(({ surfaceId, costMinor }) => (
-                <tr key={surfaceId} className="font-bold">
-                  <td>{plan.surfaces.find(({ id }) => id === surfaceId)?.name}</td>
-                  <td>{money(costMinor)}</td>
-                </tr>
-              ))}
-        </tbody>
-      </table>
+      <Shares plan={plan} shopping={shopping} money={money} />
       {view === 'shopping' && (
-        <div className="flex flex-wrap gap-1.5">
-          <Button size="small" onClick={() => void share(shoppingText(plans))}>
-            {t('Share as text')}
-          </Button>
-          <Button look="quiet" size="small" onClick={() => void saveAs('shopping', plan)}>
-            {t('Save as a table')}
-          </Button>
-          <Link className={buttonLook({ look: 'quiet', size: 'small' })} to={`/plan/${plan.id}/shopping`}>
-            {t('Print')}
-          </Link>
-        </div>
-      )}
-      {view === 'shopping' && <Basics plan={plan} />}
-      {others.length > 0 && view === 'shopping' && (
         <>
-          <ShelfHeading>{t('Bought together with')}</ShelfHeading>
-          {others.map(({ id, name }) => (
-            <Checkbox
-              key={id}
-              label={name}
-              on={plans.some((plan) => plan.id === id)}
-              onChange={(on) =>
-                useMake.setState(({ together }) => ({
-                  together: on ? [...together, id] : together.filter((other) => other !== id),
-                }))
-              }
-              className="flex min-h-12 items-center"
-            />
-          ))}
-          {plans.length > 1 && (
-            <p className="text-sm">
-              {t('Apart they cost {apart}: one shop saves {saved}.', {
-                apart: money(apart),
-                saved: money(apart - shopping.costMinor),
-              })}
-            </p>
-          )}
+          <ListDeeds plan={plan} plans={bought.plans} />
+          <Basics plan={plan} />
+          <Together {...bought} money={money} />
+          <GrocerDesk plan={plan} lines={shopping.lines} />
         </>
       )}
-      {view === 'shopping' && <GrocerDesk plan={plan} lines={shopping.lines} />}
       <Left plan={plan} lines={shopping.lines} leftMinor={shopping.leftMinor} />
+    </>
+  );
+}
+
+/** The cost by family, and by surface where there are several. */
+function Shares({
+  plan,
+  shopping,
+  money,
+}: {
+  plan: Plan;
+  shopping: Shopping;
+  money: (minor: number) => string;
+}) {
+  const families = shopping.byFamily
+    .filter(({ costMinor }) => costMinor > 0)
+    .sort((a, b) => b.costMinor - a.costMinor);
+  const surfaces =
+    plan.surfaces.length > 1 ? shopping.bySurface.filter(({ planId }) => planId === plan.id) : [];
+  return (
+    <table className="my-2 w-full border-collapse text-sm [&_td:last-child]:text-right [&_td:last-child]:tabular-nums">
+      <tbody>
+        {families.map(({ family, costMinor }) => (
+          <tr key={family}>
+            <td className="first-letter:uppercase">
+              {family === 'ingredient' || family === 'garnish' ? word(family) : word(FAMILY_WORDS[family])}
+            </td>
+            <td>{money(costMinor)}</td>
+          </tr>
+        ))}
+        {surfaces.map(({ surfaceId, costMinor }) => (
+          <tr key={surfaceId} className="font-bold">
+            <td>{plan.surfaces.find(({ id }) => id === surfaceId)?.name}</td>
+            <td>{money(costMinor)}</td>
+          </tr>
+        ))}
+      </tbody>
+    </table>
+  );
+}
+
+function ListDeeds({ plan, plans }: { plan: Plan; plans: readonly Plan[] }) {
+  return (
+    <div className="flex flex-wrap gap-1.5">
+      <Button size="small" onClick={() => void share(shoppingText(plans))}>
+        {t('Share as text')}
+      </Button>
+      <Button look="quiet" size="small" onClick={() => void saveAs('shopping', plan)}>
+        {t('Save as a table')}
+      </Button>
+      <Link className={buttonLook({ look: 'quiet', size: 'small' })} to={`/plan/${plan.id}/shopping`}>
+        {t('Print')}
+      </Link>
+    </div>
+  );
+}
+
+/** Other plans that are bought in the same shop, and what that saves. */
+function Together({
+  plans,
+  others,
+  shopping,
+  money,
+}: ReturnType<typeof useShopping> & { money: (minor: number) => string }) {
+  if (others.length === 0) return null;
+  const apart = plans.reduce((sum, one) => sum + shopFor([one]).costMinor, 0);
+  return (
+    <>
+      <ShelfHeading>{t('Bought together with')}</ShelfHeading>
+      {others.map(({ id, name }) => (
+        <Checkbox
+          key={id}
+          label={name}
+          on={plans.some((plan) => plan.id === id)}
+          onChange={(on) =>
+            useMake.setState(({ together }) => ({
+              together: on ? [...together, id] : together.filter((other) => other !== id),
+            }))
+          }
+          className="flex min-h-12 items-center"
+        />
+      ))}
+      {plans.length > 1 && (
+        <p className="text-sm">
+          {t('Apart they cost {apart}: one shop saves {saved}.', {
+            apart: money(apart),
+            saved: money(apart - shopping.costMinor),
+          })}
+        </p>
+      )}
     </>
   );
 }
