@@ -1,5 +1,12 @@
 import type { FactKey } from '../core/catalogue/index.js';
-import { EMPTY_DAY, EMPTY_OFFER, PLAN_VERSION, planSchema, type HandRecord, type Plan } from '../core/plan/index.js';
+import {
+  EMPTY_DAY,
+  EMPTY_OFFER,
+  PLAN_VERSION,
+  planSchema,
+  type HandRecord,
+  type Plan,
+} from '../core/plan/index.js';
 
 /** Labels and papers that the made-up stylist has read, and what they said. */
 const READ: readonly (readonly [component: string, fact: FactKey, value: string, seen: string])[] = [

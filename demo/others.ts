@@ -40,11 +40,13 @@ interface Scenario {
   surfaces: (Omit<Partial<Surface>, 'id'> & { id: string })[];
   /** The size that the advice gives, unless a surface is bought as it is. */
   asIs?: boolean;
+  /** Hands beside one's own. */
+  helpers?: number;
   rest?: Partial<Plan>;
 }
 
 /** Surfaces take the size that the advice gives before anything is chosen, in their own shape. */
-function planOf({ id, seed, occasion, party, surfaces, rest, asIs }: Scenario): Plan {
+function planOf({ id, seed, occasion, party, surfaces, rest, asIs, helpers = 1 }: Scenario): Plan {
   const empty = emptyPlan(id, '2027-06-12T15:00');
   const plan = planSchema.parse({
     ...empty,
@@ -69,6 +71,7 @@ function planOf({ id, seed, occasion, party, surfaces, rest, asIs }: Scenario): 
     ],
     tools: { knives: 12, spoons: 30, tongs: 12 },
     prep: { freeFromFirst: true, freshGloves: true },
+    work: { minutes: null, helpers },
     ...rest,
   });
   if (asIs) return plan;
@@ -130,6 +133,7 @@ export const lastFerryBrief = (): Plan => {
   return planOf({
     id: 'last-ferry',
     seed: 5,
+    helpers: 3,
     occasion: {
       name: 'Last Ferry',
       host: 'crew of the evening boat',

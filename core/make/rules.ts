@@ -60,6 +60,9 @@ export const CALM_MIN = 30;
 export const AHEAD_FROM_MIN = 20;
 export const AHEAD_KEEPS_H = 24;
 
+/** Taking a blender apart and washing it, after each food: hands of others use it next. */
+export const BLENDER_WASH_MIN = 3;
+
 /** Twice the mass takes less than twice the hands: the pots are out already. */
 export const HANDS_GROW = 0.6;
 

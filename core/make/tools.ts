@@ -2,6 +2,7 @@ import { FORMS, type Component } from '../catalogue/index.js';
 import { guestsIn, hasSmallChildren } from '../party/index.js';
 import { planLarder, type Plan } from '../plan/index.js';
 import { bowlsInUse } from '../portion/index.js';
+import { handRecords } from './hands.js';
 import { makeContext } from './tasks/context.js';
 
 /** What a kitchen and a table want beside the food. Words for the ids stand with the interface. */
@@ -186,17 +187,14 @@ function kitchen(plan: Plan): ToolLine[] {
   return [
     ...line('cutter', new Set(cutters).size, [...new Set(cutters)]),
     ...line('oven-tray', Math.min(3, baked.length), names(baked.map(({ component }) => component))),
-    ...line(
-      'board',
-      soiling.length > 0 ? 1 : 0,
-      names(soiling.map(({ component }) => component)).slice(0, 8),
-    ),
+    // each pair of hands works on its own
+    ...line('board', handRecords(plan).length, names(soiling.map(({ component }) => component)).slice(0, 8)),
     ...line(
       'free-board',
       quiet.length > 0 ? 1 : 0,
       names(quiet.map(({ component }) => component)).slice(0, 8),
     ),
-    ...line('gloves', 2 + (soiling.length > 0 ? 2 : 0), []),
+    ...line('gloves', handRecords(plan).length * (soiling.length > 0 ? 3 : 2), []),
     ...(away
       ? [...line('cold-box', Math.max(1, Math.ceil(plan.surfaces.length / 2)), []), ...line('probe', 1, [])]
       : []),

@@ -53,7 +53,16 @@ export {
 } from './carry.js';
 export { CALM_COVER, coverOf, FULL_COVER } from './family-ground.js';
 export { schoolName, schoolsOf, type SchoolOffer, type SchoolRow } from './schools.js';
-export { boughtFor, cheapestPacks, choosePacks, costOf, inPantry, perGram, type Bought, type PackChoice } from './packs.js';
+export {
+  boughtFor,
+  cheapestPacks,
+  choosePacks,
+  costOf,
+  inPantry,
+  perGram,
+  type Bought,
+  type PackChoice,
+} from './packs.js';
 export {
   bowlForG,
   bowlHoldsG,

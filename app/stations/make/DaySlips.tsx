@@ -65,7 +65,7 @@ function DaySlipPaper({
     <article className={SLIP_BOX} data-code={`day-${slip.kind}`} aria-label={`${words}: ${headline}`}>
       <div className={slipLook({ glyph })}>
         <SlipHead glyph={glyph} words={words} number={t('Day {number}', { number })} />
-        <h3 className="m-0 mb-1 font-display text-lg/[1.06] font-extrabold">{headline}</h3>
+        <h2 className="m-0 mb-1 font-display text-lg/[1.06] font-extrabold">{headline}</h2>
         {about.slice(0, MOST_NAMED).map((task) => (
           <p key={task.id} className={SLIP_TEXT}>
             <button

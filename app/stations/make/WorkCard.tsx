@@ -92,6 +92,9 @@ function Cautions({ item: { task } }: Pick<Props, 'item'>) {
   const said = [
     ...(hot ? [t('Hot pans, sugar and cheese burn: children stand away.')] : []),
     ...(cold ? [t('Not longer in the freezer than it says.')] : []),
+    ...(task.uses.some(({ equipment }) => equipment === 'blender')
+      ? [t('Take the blender apart and wash it before the next food.')]
+      : []),
     ...(knife ? [t('Sharp knife: cut on a board that does not slip.')] : []),
     ...(task.kind === 'temper'
       ? [t('Its clock runs from now: two hours in all out of the cold, one in the heat. Local rules decide.')]

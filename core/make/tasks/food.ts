@@ -2,6 +2,7 @@ import type { Task } from '../task.js';
 import {
   AHEAD_FROM_MIN,
   AHEAD_KEEPS_H,
+  BLENDER_WASH_MIN,
   cutFreshMin,
   DRYING_MIN,
   foldFreshMin,
@@ -38,7 +39,8 @@ export function making({ works, calm }: MakeContext): Task[] {
     const same = made.filter(({ component }) => component.id === id);
     const { making, minutes } = same[0]!;
     const massG = madeG(made, id);
-    const handsMin = minutes.make! + (minutes.open ?? 0);
+    const washing = making?.uses.includes('blender') ? BLENDER_WASH_MIN : 0;
+    const handsMin = minutes.make! + (minutes.open ?? 0) + washing;
     const waitMin = making?.waitMin ?? 0;
     const keepsH = making?.keepsH ?? AHEAD_KEEPS_H;
     const ahead = keepsH >= AHEAD_KEEPS_H && handsMin + waitMin >= AHEAD_FROM_MIN;
