@@ -33,6 +33,19 @@ describe('reading a plan', () => {
     expect(read.ok && canonicalText(read.plan)).toBe(text);
   });
 
+  test('one bad field refuses the plan with its path: what else is known is never emptied to make it fit', () => {
+    const whole = JSON.parse(
+      readFileSync(new URL(`./samples/v${PLAN_VERSION}.plate.json`, import.meta.url), 'utf8'),
+    ) as Record<string, unknown>;
+    for (const [key, value] of Object.entries(whole)) {
+      if (typeof value !== 'object' || value === null) continue;
+      const bad = Array.isArray(value) ? [...value, { no: 'such thing' }] : { ...value, surely: 'not there' };
+      const read = readPlan({ ...whole, [key]: bad });
+      expect([key, read.ok]).toEqual([key, false]);
+      if (!read.ok) expect(read.problems.some(({ path }) => path.startsWith(key))).toBe(true);
+    }
+  });
+
   test('the kept sample of every version can be read', () => {
     for (let v = 1; v <= PLAN_VERSION; v++) {
       const sample = readFileSync(new URL(`./samples/v${v}.plate.json`, import.meta.url), 'utf8');

@@ -28,6 +28,6 @@ export const workSchema = z.strictObject({
 
 /** Version 1 knew no promises, version 2 neither pantry nor hands. */
 export const AT_HAND_STEPS: Steps = {
-  1: (stored) => ({ ...stored, prep: { freeFromFirst: false, freshGloves: false } }),
-  2: (stored) => ({ ...stored, pantry: [], work: { minutes: null, helpers: 0 } }),
+  1: (stored) => ({ prep: { freeFromFirst: false, freshGloves: false }, ...stored }),
+  2: (stored) => ({ pantry: [], work: { minutes: null, helpers: 0 }, ...stored }),
 };

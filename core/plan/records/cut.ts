@@ -72,4 +72,4 @@ export const cutSchema = z.strictObject({
 export type Cut = z.infer<typeof cutSchema>;
 
 /** Version 7 knew no bench. */
-export const CUT_STEPS: Steps = { 7: (stored) => ({ ...stored, cuts: [] }) };
+export const CUT_STEPS: Steps = { 7: (stored) => ({ cuts: [], ...stored }) };

@@ -59,4 +59,4 @@ export const EMPTY_DAY: DayRecord = {
 };
 
 /** Version 11 knew none. */
-export const DAY_STEPS: Steps = { 11: (stored) => ({ ...stored, day: EMPTY_DAY }) };
+export const DAY_STEPS: Steps = { 11: (stored) => ({ day: EMPTY_DAY, ...stored }) };

@@ -30,4 +30,4 @@ export const motifSchema = z.strictObject({
 export type Motif = z.infer<typeof motifSchema>;
 
 /** Version 8 knew no motifs. */
-export const MOTIF_STEPS: Steps = { 8: (stored) => ({ ...stored, motifs: [] }) };
+export const MOTIF_STEPS: Steps = { 8: (stored) => ({ motifs: [], ...stored }) };

@@ -55,14 +55,14 @@ export const OCCASION_STEPS: Steps = {
       ? {
           ...stored,
           occasion: {
-            ...stored.occasion,
             hemisphere: 'north',
+            ...stored.occasion,
             theme: isRecord(stored.occasion.theme)
-              ? { ...stored.occasion.theme, region: '', mood: 'abundant' }
+              ? { region: '', mood: 'abundant', ...stored.occasion.theme }
               : stored.occasion.theme,
           },
         }
       : stored,
   5: (stored) =>
-    isRecord(stored.occasion) ? { ...stored, occasion: { ...stored.occasion, kind: 'none' } } : stored,
+    isRecord(stored.occasion) ? { ...stored, occasion: { kind: 'none', ...stored.occasion } } : stored,
 };

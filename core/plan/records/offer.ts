@@ -33,4 +33,4 @@ export const EMPTY_OFFER: Offer = {
 };
 
 /** Version 11 knew none. */
-export const OFFER_STEPS: Steps = { 11: (stored) => ({ ...stored, offer: EMPTY_OFFER }) };
+export const OFFER_STEPS: Steps = { 11: (stored) => ({ offer: EMPTY_OFFER, ...stored }) };

@@ -12,4 +12,4 @@ export const priceSchema = z.strictObject({
 export type Price = z.infer<typeof priceSchema>;
 
 /** Version 3 knew none. */
-export const PRICE_STEPS: Steps = { 3: (stored) => ({ ...stored, prices: [] }) };
+export const PRICE_STEPS: Steps = { 3: (stored) => ({ prices: [], ...stored }) };

@@ -38,4 +38,4 @@ export const ownRecipeSchema = z.strictObject({
 export type OwnRecipe = z.infer<typeof ownRecipeSchema>;
 
 /** Version 4 knew none. */
-export const RECIPE_STEPS: Steps = { 4: (stored) => ({ ...stored, recipes: [] }) };
+export const RECIPE_STEPS: Steps = { 4: (stored) => ({ recipes: [], ...stored }) };

@@ -26,4 +26,4 @@ export const SCHOOL_IDS = ['cheese-only', 'by-family', 'combined', 'log', 'own']
 export type SchoolId = (typeof SCHOOL_IDS)[number];
 
 /** Version 2 had neither figures of one's own nor past boards. */
-export const SCHOOL_STEPS: Steps = { 2: (stored) => ({ ...stored, ownSchool: null, pastBoards: [] }) };
+export const SCHOOL_STEPS: Steps = { 2: (stored) => ({ ownSchool: null, pastBoards: [], ...stored }) };

@@ -28,13 +28,13 @@ export const WISHES_STEPS: Steps = {
       ? {
           ...stored,
           wishes: {
-            ...stored.wishes,
             star: null,
+            ...stored.wishes,
             levers: isRecord(stored.wishes.levers)
-              ? { ...stored.wishes.levers, lessWork: 0, season: 0 }
+              ? { lessWork: 0, season: 0, ...stored.wishes.levers }
               : stored.wishes.levers,
           },
         }
       : stored,
-  6: (stored) => (isRecord(stored.wishes) ? { ...stored, wishes: { ...stored.wishes, lately: [] } } : stored),
+  6: (stored) => (isRecord(stored.wishes) ? { ...stored, wishes: { lately: [], ...stored.wishes } } : stored),
 };
