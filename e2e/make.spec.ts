@@ -176,7 +176,7 @@ test('without a grocer the list stays, and says so', async ({ page }) => {
   await page.getByRole('radio', { name: 'Shopping' }).click();
   await page.getByRole('button', { name: 'Ask for prices and stock' }).click();
   await expect(page.getByText('No grocer answers now')).toBeVisible();
-  await expect(page.getByRole('region', { name: 'Shopping list' })).toContainText('chickpeas');
+  await expect(page.getByRole('region', { name: 'Shopping list' })).toContainText('Chickpeas');
 });
 
 test('the offer is priced from the plan, its fields are not printed, and it is saved as text', async ({

@@ -4,7 +4,7 @@ import { staleOf } from './day.js';
 import { handRecords } from './hands.js';
 import { faultsOfDay, type Fault } from './prove.js';
 import { daysOf } from './schedule.js';
-import type { Hand, Placed, Task } from './task.js';
+import { CLEAN_MIN, type Hand, type Placed, type Task } from './task.js';
 
 /** A task of the kept day. */
 export interface Kept {
@@ -28,21 +28,32 @@ export interface KeptDay {
   minded: boolean;
 }
 
-/** Where each hand's board must be washed: walked through as the day stands. */
-function withCleans(kept: readonly Kept[], hands: readonly Hand[]): Kept[] {
-  const soil = new Map<string, { bits: number; since: number }>();
-  return kept.map(({ work, task, placed }) => {
-    const shift = hands
-      .find(({ id }) => id === placed.hand)
-      ?.shifts.find(({ from, till }) => from <= placed.start && till > placed.start);
-    const known = soil.get(placed.hand);
-    const since = shift?.from ?? placed.start;
-    const bits = known && known.since === since ? known.bits : 0;
-    const clean = (bits & task.keeps) !== 0;
-    soil.set(placed.hand, { bits: (clean ? 0 : bits) | task.leaves, since });
-    return { work, task, placed: { ...placed, clean } };
+const shiftAt = (hand: Hand | undefined, start: number): number =>
+  hand?.shifts.find(({ from, till }) => from <= start && till > start)?.from ?? start;
+
+/**
+ * Where a hand's board is washed: for each task that must not meet what was there, in the last break that is long enough
+ * between what soiled it and the task; straight before the task where there is none, and then that is a fault.
+ */
+function withCleans(line: readonly Kept[], hand: Hand | undefined): Kept[] {
+  const clean = line.map(() => false);
+  const tasks = line.map(({ task }) => task);
+  line.forEach(({ task, placed }, k) => {
+    let soiler = -1;
+    for (let j = k - 1; j >= 0 && soiler < 0; j--) {
+      if (clean[j + 1] || shiftAt(hand, line[j]!.placed.start) !== shiftAt(hand, placed.start)) break;
+      if ((tasks[j]!.leaves & task.keeps) !== 0) soiler = j;
+    }
+    if (soiler < 0) return;
+    let at = k;
+    while (at > soiler && line[at]!.placed.start - line[at - 1]!.placed.handsEnd < CLEAN_MIN) at -= 1;
+    clean[at > soiler ? at : k] = true;
   });
+  return line.map((item, k) => ({ ...item, placed: { ...item.placed, clean: clean[k]! } }));
 }
+
+const inOrder = (a: Kept, b: Kept): number =>
+  a.placed.start - b.placed.start || (a.task.id < b.task.id ? -1 : 1);
 
 /** The day that the plan keeps, read against the work that it asks for now. */
 export function keptDayOf(plan: Plan): KeptDay {
@@ -62,8 +73,15 @@ export function keptDayOf(plan: Plan): KeptDay {
         },
       ];
     })
-    .sort((a, b) => a.placed.start - b.placed.start || (a.task.id < b.task.id ? -1 : 1));
-  const kept = withCleans(raw, hands);
+    .sort(inOrder);
+  const kept = [...new Set(raw.map(({ placed }) => placed.hand))]
+    .flatMap((id) =>
+      withCleans(
+        raw.filter(({ placed }) => placed.hand === id),
+        hands.find((hand) => hand.id === id),
+      ),
+    )
+    .sort(inOrder);
   const there = new Set(kept.map(({ task }) => task.id));
   const done = new Set(plan.day.tasks.filter(({ doneMin }) => doneMin !== null).map(({ task }) => task));
   const placed = kept.map(({ placed }) => placed);
