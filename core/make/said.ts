@@ -11,7 +11,8 @@ const MOST_NAMED = 4;
 /** A task in words. */
 export function taskSaid(plan: Plan, task: Task): Said {
   const larder = planLarder(plan);
-  const foods = task.foods.map((id) => larder.get(id)?.name ?? id);
+  // "Hummus, home-made" in a list reads as two things
+  const foods = task.foods.map((id) => (larder.get(id)?.name ?? id).split(',')[0]!);
   const surface = plan.surfaces.find(({ id }) => id === task.surfaceId)?.name ?? '';
   return {
     say: `task.${task.kind}` as MessageId,

@@ -22,7 +22,7 @@ export function ShopPaper({ plan }: { plan: Plan }) {
   return (
     <section
       aria-label={t('Shopping list')}
-      className="on-paper edge-sheet absolute inset-x-[4%] top-3 bottom-12 overflow-y-auto bg-card px-6 py-4 max-md:static max-md:mx-2"
+      className="on-paper edge-sheet absolute inset-x-[4%] top-3 bottom-12 overflow-y-auto bg-card px-6 py-4 max-xl:pt-14 max-md:static max-md:mx-2"
       tabIndex={0}
     >
       <h2 className="m-0 mb-2 text-xl/none font-black">
