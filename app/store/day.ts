@@ -1,5 +1,6 @@
 import { create } from 'zustand';
 import { keptDay, scheduleOf, type Since, type Way } from '../../core/make/index.js';
+import { parseLocalTime } from '../../core/measure/index.js';
 import type { Plan } from '../../core/plan/index.js';
 import { ask, Cancelled } from '../workers/kitchen.js';
 import type { DayFound } from '../workers/jobs/day.js';
@@ -16,6 +17,21 @@ interface DayJobs {
   layOut(plan: Plan, amends?: string): Promise<void>;
   /** The rest of a day that is under way is laid out anew, as little changed as can be. */
   goOn(plan: Plan, since: Since): Promise<void>;
+}
+
+/** Minutes from opening to now, as this machine's clock has it. */
+export function nowMinute(plan: Plan, now = new Date()): number {
+  const opens = parseLocalTime(plan.occasion.start);
+  if (!opens) return -Infinity;
+  // the plan's time is local: its figures are read as if they were universal time
+  const local = now.getTime() - now.getTimezoneOffset() * 60_000;
+  return Math.floor((local - opens.getTime()) / 60_000);
+}
+
+/** A party of the past, or far away, is laid out as if there were time enough. */
+function notBefore(plan: Plan): { notBefore?: number } {
+  const now = nowMinute(plan);
+  return now > -20_160 && now < 0 ? { notBefore: now } : {};
 }
 
 const LABEL = t('lay out the day');
@@ -52,10 +68,14 @@ export const useDay = create<DayJobs>((set) => ({
       label ??= LABEL;
     };
     // a first day at once, from this thread: it takes a few milliseconds; a better one comes from beside
-    const first = scheduleOf(plan, { rounds: 0 });
+    const soonest = notBefore(plan);
+    const first = scheduleOf(plan, {
+      rounds: 0,
+      ...(soonest.notBefore === undefined ? {} : { now: soonest.notBefore }),
+    });
     show({ tasks: keptDay(plan, first) });
     try {
-      const found = await ask('day', { plan }, { part: show }).done;
+      const found = await ask('day', { plan, ...soonest }, { part: show }).done;
       show(found);
       set({ ways: found.ways, about: plan.id });
     } catch (error) {

@@ -213,6 +213,26 @@ describe('a day under way', () => {
   });
 });
 
+describe('a day that is near', () => {
+  test('has nothing begin before now, and a label that is still to be read is nobody’s promise yet', () => {
+    const late = scheduleOf(plan, { rounds: 20, now: -300 });
+    expect(late.day.placed.every(({ start }) => start >= -300)).toBe(true);
+    const nut = group('nut', 1, ['tree-nut-free']);
+    const { works } = makeContext(
+      planWith({
+        party: [group('all', 3), nut],
+        placements: [lies('almonds', 100), lies('brie', 200), lies('dark-chocolate', 90)],
+      }),
+    );
+    const by = new Map(works.map((work) => [work.component.id as string, work]));
+    expect(by.get('almonds')!.leaves).not.toBe(0);
+    expect(by.get('almonds')!.keeps & by.get('almonds')!.leaves).toBe(0);
+    // it may hold nuts, as its label says or does not: it is not promised
+    expect(by.get('dark-chocolate')!.keeps & by.get('almonds')!.leaves).toBe(0);
+    expect(by.get('brie')!.keeps & by.get('almonds')!.leaves).not.toBe(0);
+  });
+});
+
 describe('hands', () => {
   const hand = { id: 'a', name: 'A', from: '09:00', till: '21:00', daysBefore: 1, sharp: true };
   test('work on the day until it opens, on days before by the clock', () => {

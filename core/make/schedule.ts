@@ -22,8 +22,8 @@ export interface Schedule {
 export const roundsFor = (tasks: number): number =>
   Math.max(150, Math.min(2500, Math.round(6_000_000 / Math.max(1, tasks) ** 2)));
 
-/** The plan's work, hands and kitchen, and what its hands have pinned. */
-export function daysOf(plan: Plan): Days {
+/** The plan's work, hands and kitchen, and what its hands have pinned; nothing new begins before `now`. */
+export function daysOf(plan: Plan, now?: Minute): Days {
   const hands = handsOf(plan);
   const pinned = plan.day.tasks.filter((work) => work.pinned);
   return {
@@ -31,6 +31,7 @@ export function daysOf(plan: Plan): Days {
     hands,
     kitchen: plan.day.kitchen,
     stays: staying(pinned),
+    ...(now === undefined ? {} : { now }),
   };
 }
 
@@ -92,8 +93,8 @@ export function searched(days: Days, seed: number, rounds = roundsFor(days.tasks
 
 export const scheduleOf = (
   plan: Plan,
-  { seed = plan.seed, rounds }: { seed?: number; rounds?: number } = {},
-): Schedule => searched(daysOf(plan), seed, rounds);
+  { seed = plan.seed, rounds, now }: { seed?: number; rounds?: number; now?: Minute } = {},
+): Schedule => searched(daysOf(plan, now), seed, rounds);
 
 /** The day that is written down as it comes; kept beside the search to be measured against. */
 export const firstFitOf = (plan: Plan): Schedule => {

@@ -9,7 +9,7 @@ export interface Traces {
   groups: readonly { bit: number; group: Group }[];
   /** Groups that must not meet the food. */
   leaves(component: Component): number;
-  /** Groups that are served it, may eat it, and mind what comes near. */
+  /** Groups that are served it, and for whom it is fine. */
   keeps(component: Component, form: Placement['form'], at: readonly Placement[]): number;
 }
 
@@ -36,14 +36,13 @@ export function tracesOf(plan: Plan): Traces {
       groups.reduce((bits, { bit, group }) => (reaches(component, group) ? bits | bit : bits), 0),
     keeps: (component, form, placements) =>
       groups.reduce((bits, { bit, group }) => {
-        // not sure of it yet is served all the same, once its label was read
+        // what still asks is nobody's yet: once its label is noted the day is judged again
         const { verdict } = judgeGroup(component, form, group);
-        const may = verdict === 'forbidden' ? 'forbidden' : 'fine';
         const served = areas.some(
           (area) =>
             area.groups.includes(group) &&
             placements.some(({ surfaceId }) => area.surfaces.some(({ id }) => id === surfaceId)) &&
-            countsThere(component, may, area, group, quiet),
+            countsThere(component, verdict, area, group, quiet),
         );
         return served ? bits | bit : bits;
       }, 0),

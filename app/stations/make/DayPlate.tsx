@@ -2,11 +2,11 @@ import { taskSaid, type KeptDay } from '../../../core/make/index.js';
 import type { Plan } from '../../../core/plan/index.js';
 import { speak } from '../../../core/words/index.js';
 import { ArcText, China, onCircle, sectorPath } from '../../plate/China.js';
-import { useDay } from '../../store/day.js';
+import { nowMinute, useDay } from '../../store/day.js';
 import { useSpeech } from '../../store/useSpeech.js';
 import { t } from '../../words/index.js';
 import { dialOf, type Dial, type Groove } from './dial.js';
-import { clockAt, nowMinute } from './useMake.js';
+import { clockAt } from './useMake.js';
 import { Work } from './Work.js';
 
 /** The day as a dial: it opens at the top, hours go round to it, a groove for each pair of hands; the days before lie inside. */

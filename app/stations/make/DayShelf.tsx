@@ -3,7 +3,7 @@ import { Link } from 'react-router';
 import { taskSaid, type Kept, type KeptDay } from '../../../core/make/index.js';
 import type { Plan } from '../../../core/plan/index.js';
 import { speak } from '../../../core/words/index.js';
-import { useDay } from '../../store/day.js';
+import { nowMinute, useDay } from '../../store/day.js';
 import { useSession } from '../../store/session.js';
 import { useSpeech } from '../../store/useSpeech.js';
 import { Button } from '../../ui/kit/Button.js';
@@ -13,7 +13,7 @@ import { ToggleGroup } from '../../ui/kit/ToggleGroup.js';
 import { t } from '../../words/index.js';
 import { HandsDialog } from './HandsDialog.js';
 import { LiveDay } from './LiveDay.js';
-import { clockAt, dayAt, nowMinute, useMake } from './useMake.js';
+import { clockAt, dayAt, useMake } from './useMake.js';
 
 const ALL = 'all';
 

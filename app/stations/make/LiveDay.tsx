@@ -3,12 +3,12 @@ import { EQUIPMENT } from '../../../core/catalogue/index.js';
 import type { KeptDay } from '../../../core/make/index.js';
 import type { Plan } from '../../../core/plan/index.js';
 import { speak } from '../../../core/words/index.js';
-import { useDay } from '../../store/day.js';
+import { nowMinute, useDay } from '../../store/day.js';
 import { useSpeech } from '../../store/useSpeech.js';
 import { Button } from '../../ui/kit/Button.js';
 import { Menu } from '../../ui/kit/Menu.js';
 import { t } from '../../words/index.js';
-import { clockAt, nowMinute } from './useMake.js';
+import { clockAt } from './useMake.js';
 
 /** While the day is under way: what is late, who has left, what has failed; the rest is laid out anew, as little changed as can be. */
 export function LiveDay({ plan, day }: { plan: Plan; day: KeptDay }) {

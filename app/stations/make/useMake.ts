@@ -1,7 +1,7 @@
 import { useEffect, useMemo } from 'react';
 import { create } from 'zustand';
 import { keptDayOf, type KeptDay } from '../../../core/make/index.js';
-import { addMinutes, clockOf, parseLocalTime, speakTime } from '../../../core/measure/index.js';
+import { addMinutes, clockOf, speakTime } from '../../../core/measure/index.js';
 import type { Plan } from '../../../core/plan/index.js';
 import { useDay } from '../../store/day.js';
 import { useSession } from '../../store/session.js';
@@ -48,15 +48,6 @@ export const whenAt = (plan: Plan, minute: number): string =>
 /** The day of a minute: "Friday 14 May". */
 export const dayAt = (plan: Plan, minute: number): string =>
   speakTime(addMinutes(plan.occasion.start, minute), { year: false }).split(',')[0]!;
-
-/** Minutes from opening to now, as this machine's clock has it. */
-export function nowMinute(plan: Plan, now = new Date()): number {
-  const opens = parseLocalTime(plan.occasion.start);
-  if (!opens) return -Infinity;
-  // the plan's time is local: its figures are read as if they were universal time
-  const local = now.getTime() - now.getTimezoneOffset() * 60_000;
-  return Math.floor((local - opens.getTime()) / 60_000);
-}
 
 /** Minutes from midnight of the day of the party to its opening. */
 export const sinceMidnight = (plan: Plan): number => {

@@ -33,6 +33,8 @@ export const day = job({
   words: 'Laying out the day',
   input: z.strictObject({
     plan: planInput,
+    /** Minutes from opening before which nothing can begin any more. */
+    notBefore: z.number().int().optional(),
     since: z
       .strictObject({
         now: z.number().int(),
@@ -41,11 +43,11 @@ export const day = job({
       })
       .optional(),
   }),
-  async run({ plan, since }, bench): Promise<DayFound> {
+  async run({ plan, since, notBefore }, bench): Promise<DayFound> {
     const { gone, failed, now } = since ?? {};
     const days =
       now === undefined
-        ? daysOf(plan)
+        ? daysOf(plan, notBefore)
         : restOf(plan, { now, ...(gone ? { gone } : {}), ...(failed ? { failed } : {}) });
     const search = new Search(days, plan.seed);
     const rounds = roundsFor(days.tasks.length);

@@ -40,7 +40,7 @@ export const DAY = {
   'day.stale': 'Done earlier than it stays fresh.',
   'day.fridge-cold': 'Cheese comes to the table cold from the fridge.',
   'day.kept-apart':
-    'Free-from work meets nothing that it must not, {n, plural, =0 {by its order alone} one {with one clean-down} other {with # clean-downs}}.',
+    'Free-from work meets nothing that it must not, {n, plural, =0 {by its order alone} one {with one clean-down} other {with # clean-downs}}. Foods whose label is still to be read are not counted: note it first.',
   'offer.price': 'Price for all: {price}',
   'offer.each': 'For each guest: {price}',
   'offer.deposit': 'Paid when it is agreed: {price}',
