@@ -5,7 +5,7 @@ import { formatMoney, speakTime } from '../../core/measure/index.js';
 import { guestsIn } from '../../core/party/index.js';
 import type { Offer, Plan } from '../../core/plan/index.js';
 import { FAMILY_WORDS } from '../../core/portion/index.js';
-import { speak } from '../../core/words/index.js';
+import { capital, speak } from '../../core/words/index.js';
 import { BoardThumb } from '../plate/BoardThumb.js';
 import { saveAs } from '../exports/save.js';
 import { useSession } from '../store/session.js';
@@ -66,7 +66,7 @@ function Menu({ plan }: { plan: Plan }) {
         <h2>{surface}</h2>
         {families.map(({ family, foods }) => (
           <p key={family} className="my-0.5">
-            <b className="first-letter:uppercase">{word(FAMILY_WORDS[family])}: </b>
+            <b>{capital(word(FAMILY_WORDS[family]))}: </b>
             {foods.map(({ component }) => component.name).join(', ')}
           </p>
         ))}
