@@ -1,4 +1,13 @@
-import { nameOf, packsText, shopFor } from '../../core/make/index.js';
+import {
+  basketText,
+  handRecords,
+  isInBasket,
+  nameOf,
+  packsText,
+  shopFor,
+  tripsOf,
+  whoGoes,
+} from '../../core/make/index.js';
 import { formatMass, formatMoney } from '../../core/measure/index.js';
 import type { Plan } from '../../core/plan/index.js';
 import { capital } from '../../core/words/index.js';
@@ -8,15 +17,14 @@ import { Button } from '../ui/kit/Button.js';
 import { t, word } from '../words/index.js';
 import { PrintBar } from './PrintBar.js';
 import { PrintPage } from './PrintPage.js';
-
-const DAYS = { ahead: t('Ahead'), 'day-before': t('The day before'), 'on-the-day': t('On the day') };
+import { tripWords } from '../stations/make/ShopPaper.js';
 
 /** The list as one walks through the shop, on paper. */
 export function ShopSheet({ plan }: { plan: Plan }) {
   const units = useSettings((settings) => settings.units);
   const { lines, costMinor } = shopFor([plan]);
-  const buys = lines.filter(({ boughtG, unknown }) => boughtG > 0 || unknown);
-  const aisles = [...new Set(buys.map(({ day, aisle }) => `${day}|${aisle}`))];
+  const hands = handRecords(plan);
+  const trips = tripsOf(lines);
   return (
     <PrintPage>
       <PrintBar back={`/plan/${plan.id}/make`} words={t('Back to the list')}>
@@ -30,43 +38,45 @@ export function ShopSheet({ plan }: { plan: Plan }) {
           money: formatMoney(costMinor, plan.currency),
         })}
       </p>
-      {buys.length === 0 && <p>{t('Nothing is to be bought.')}</p>}
+      {trips.length === 0 && <p>{t('Nothing is to be bought.')}</p>}
       <div className="gap-8 sm:columns-2 print:columns-2">
-        {aisles.map((key) => {
-          const [day, aisle] = key.split('|') as [keyof typeof DAYS, string];
-          return (
-            <table key={key} className="mb-3 w-full break-inside-avoid border-collapse">
+        {trips.map((trip) => {
+          const who = hands.find(({ id }) => id === whoGoes(plan, trip))?.name;
+          return trip.aisles.map(({ aisle, lines }) => (
+            <table key={`${trip.key} ${aisle}`} className="mb-3 w-full break-inside-avoid border-collapse">
               <caption className="text-left font-display font-extrabold">
-                {DAYS[day]}: {word(aisle)}
+                {[tripWords(trip), word(aisle), who].filter(Boolean).join(': ')}
               </caption>
               <tbody>
-                {buys
-                  .filter((line) => line.day === day && line.aisle === aisle)
-                  .map((line) => (
-                    <tr key={line.id} className="border-b border-rule align-top">
-                      <td className="w-6">☐</td>
-                      <th scope="row" className="py-0.5 text-left font-normal">
-                        {capital(line.name)}
-                        {line.goesInto.some(({ componentId }) => componentId !== line.id) && (
-                          <small>
-                            {' '}
-                            {t('(for {foods})', {
-                              foods: [...new Set(line.goesInto.map(({ componentId }) => componentId))]
-                                .filter((id) => id !== line.id)
-                                .map((id) => nameOf(plan, id).split(',')[0]!.toLowerCase())
-                                .join(', '),
-                            })}
-                          </small>
-                        )}
-                      </th>
-                      <td className="py-0.5 text-right!">
-                        {line.unknown ? formatMass(line.neededG, units) : packsText(line)}
-                      </td>
-                    </tr>
-                  ))}
+                {lines.map((line) => (
+                  <tr key={line.id} className="border-b border-rule align-top">
+                    <td className="w-6">{isInBasket(line) ? '☒' : '☐'}</td>
+                    <th scope="row" className="py-0.5 text-left font-normal">
+                      {capital(line.name)}
+                      {line.goesInto.some(({ componentId }) => componentId !== line.id) && (
+                        <small>
+                          {' '}
+                          {t('(for {foods})', {
+                            foods: [...new Set(line.goesInto.map(({ componentId }) => componentId))]
+                              .filter((id) => id !== line.id)
+                              .map((id) => nameOf(plan, id).split(',')[0]!.toLowerCase())
+                              .join(', '),
+                          })}
+                        </small>
+                      )}
+                    </th>
+                    <td className="py-0.5 text-right!">
+                      {line.unknown
+                        ? formatMass(line.neededG, units)
+                        : isInBasket(line)
+                          ? basketText(line)
+                          : packsText(line)}
+                    </td>
+                  </tr>
+                ))}
               </tbody>
             </table>
-          );
+          ));
         })}
       </div>
     </PrintPage>

@@ -25,8 +25,11 @@ const requestOf = (plan: Plan, lines: readonly ShopLine[]): QuoteRequest => ({
   currency: plan.currency,
   opens: plan.occasion.start,
   items: lines
-    .filter(({ id, boughtG }) => boughtG > 0 && !plan.day.bought.includes(id))
-    .map(({ id, neededG, ownedG }) => ({ id, massG: Math.max(1, neededG - ownedG) })),
+    .filter(({ boughtG }) => boughtG > 0)
+    .map(({ id, neededG, ownedG, basket }) => ({
+      id,
+      massG: Math.max(1, neededG - ownedG - (basket?.massG ?? 0)),
+    })),
 });
 
 async function post(path: string, body: unknown): Promise<unknown> {

@@ -32,7 +32,7 @@ function leastOf(plan: Plan, solve: Solver, charge: (draft: Draft) => void): num
 
 const money = ({ problem: { plan }, entries, model }: Draft): void => {
   for (const { candidate, mass } of entries)
-    if (inPantry(plan.pantry, candidate.component.id) === 0) model.charge(mass, perGram(candidate.component));
+    if (inPantry(plan, candidate.component.id) === 0) model.charge(mass, perGram(candidate.component));
 };
 
 const minutes = ({ entries, model }: Draft): void => {

@@ -79,7 +79,7 @@ function promiseOf({ plan }: Problem, places: readonly Candidate[]): number {
     (component.seasonMonths.includes(growingMonth(plan)) ? 1.5 : 0) +
     (palette.some((p) => nearColour(p, component.colours[0])) ? 1 : 0) +
     (atHomeIn(component.id, region) ? 2 : 0) +
-    (inPantry(plan.pantry, component.id) > 0 ? 2 : 0) +
+    (inPantry(plan, component.id) > 0 ? 2 : 0) +
     plan.wishes.levers.bolder * 0.2 * ((component.taste?.strength ?? 0) + (component.taste?.heat ?? 0) - 3) -
     plan.party.filter((group) => disliked(component, group)).length +
     createRandom(seedOf(plan.seed, component.id)).next() * 2

@@ -3,10 +3,11 @@ import { decimalOf } from '../measure/index.js';
 import { priceSchema, type Plan, type Price } from '../plan/index.js';
 import { readTable, writeTable, type RowProblem } from './csv.js';
 
-const COLUMNS = ['component', 'pack g', 'price', 'name'] as const;
+const COLUMNS = ['component', 'pack g', 'price', 'name', 'shop'] as const;
 const ASKED = ['component', 'pack g', 'price'];
 const MINOR = 100;
-const MOST_PACKS = 6;
+const MOST_PACKS = 12;
+const MOST_SHOP = 40;
 
 export interface PricesRead {
   prices: Price[];
@@ -14,7 +15,7 @@ export interface PricesRead {
 }
 
 /**
- * A price book: a line a pack, by id or by name of a food, a staple or a good of the kitchen; grams, and the price in whole
+ * A price book: a line a pack, of one shop or several, by id or by name of a food, a staple or a good of the kitchen; grams, and the price in whole
  * units of the currency. Lines that cannot be read are named, the others are taken.
  */
 export function readPrices(text: string, larder: Larder, currency: Plan['currency']): PricesRead {
@@ -32,7 +33,8 @@ export function readPrices(text: string, larder: Larder, currency: Plan['currenc
     else if (!(massG > 0 && massG <= 100_000)) wrong('pack g', cells['pack g']!);
     else if (!(price >= 0 && price <= 100_000)) wrong('price', cells.price!);
     else {
-      const pack = { massG, priceMinor: Math.round(price * MINOR) };
+      const shop = cells.shop?.trim().slice(0, MOST_SHOP);
+      const pack = { massG, priceMinor: Math.round(price * MINOR), ...(shop ? { shop } : {}) };
       packs.set(id, [...(packs.get(id) ?? []), pack].slice(0, MOST_PACKS));
     }
   }
@@ -57,11 +59,12 @@ export const writePrices = (prices: readonly Price[], larder: Larder): string =>
   writeTable(
     COLUMNS,
     prices.flatMap(({ componentId, packs }) =>
-      packs.map(({ massG, priceMinor }) => [
+      packs.map(({ massG, priceMinor, shop }) => [
         componentId,
         massG,
         (priceMinor / MINOR).toFixed(2),
         larder.get(componentId)?.name ?? STAPLES.get(componentId)?.name ?? goodOf(componentId)?.name ?? '',
+        shop ?? '',
       ]),
     ),
   );

@@ -1,5 +1,13 @@
 import { formatMoney } from '../measure/index.js';
-import { packsText, shopFor, type ShopLine } from '../make/index.js';
+import {
+  basketText,
+  isInBasket,
+  packsText,
+  shopFor,
+  tripsOf,
+  type ShopLine,
+  type Trip,
+} from '../make/index.js';
 import { planLarder, type Plan } from '../plan/index.js';
 import { writeTable } from './csv.js';
 
@@ -33,11 +41,13 @@ export function shoppingCsv(plans: readonly Plan[]): string {
     Math.round(line.neededG),
     Math.round(line.ownedG),
     line.unknown ? '?' : packsText(line),
+    basketText(line),
     Math.round(line.boughtG),
     Math.round(line.leftG),
     money(line.costMinor),
     line.aisle,
     DAYS[line.day],
+    line.shop ?? '',
     into(line, name),
   ]);
   return writeTable(
@@ -47,27 +57,30 @@ export function shoppingCsv(plans: readonly Plan[]): string {
       'needed g',
       'in the house g',
       'packs',
+      'in the basket',
       'bought g',
       'left over g',
       `cost ${currency}`,
       'aisle',
       'when',
+      'shop',
       'goes into',
     ],
-    [...rows, ['Total', '', '', '', '', '', '', money(costMinor), '', '', '']],
+    [...rows, ['Total', '', '', '', '', '', '', '', money(costMinor), '', '', '', '']],
   );
 }
 
-/** The list as text, to send: by day and aisle. */
-export function shoppingText(plans: readonly Plan[]): string {
-  const { lines } = shopFor(plans);
+/** The list as text, to send: by day, shop and aisle; what is in the basket is left out. */
+export function shoppingText(plans: readonly Plan[], wanted: (trip: Trip) => boolean = () => true): string {
   const out: string[] = [plans.map((plan) => plan.occasion.name).join(', ')];
-  let head = '';
-  for (const line of lines.filter(({ boughtG, unknown }) => boughtG > 0 || unknown)) {
-    const now = `${DAYS[line.day]}: ${line.aisle}`;
-    if (now !== head) out.push('', now);
-    head = now;
-    out.push(`- ${line.name}, ${line.unknown ? `${Math.round(line.neededG)} g` : packsText(line)}`);
-  }
+  for (const trip of tripsOf(shopFor(plans).lines).filter(wanted))
+    for (const { aisle, lines } of trip.aisles) {
+      const left = lines.filter((line) => !isInBasket(line));
+      if (left.length === 0) continue;
+      const shop = trip.shop === null ? '' : `${trip.shop}, `;
+      out.push('', `${DAYS[trip.day]}: ${shop}${aisle}`);
+      for (const line of left)
+        out.push(`- ${line.name}, ${line.unknown ? `${Math.round(line.neededG)} g` : packsText(line)}`);
+    }
   return `${out.join('\n')}\n`;
 }

@@ -1,5 +1,5 @@
 import { buyingOf, goodOf, STAPLES, type Component, type ComponentId } from '../catalogue/index.js';
-import { planLarder, type Plan } from '../plan/index.js';
+import { planLarder, type Plan, type ShopPack } from '../plan/index.js';
 import { cheapestPacks, choosePacks, type PackChoice } from '../portion/index.js';
 
 /** The shelves of a shop, in the order in which one walks: what is cold last but one, bread last. */
@@ -59,6 +59,8 @@ export interface Ware {
   name: string;
   aisle: AisleId;
   day: ShopDay;
+  /** The packs that it is sold in. */
+  sold: readonly ShopPack[];
   /** The food of the larder or the staple; none for a good of the kitchen, and for what nobody knows any more. */
   component: Component | undefined;
   packs(needG: number): PackChoice | undefined;
@@ -77,18 +79,26 @@ function wareOfFood(component: Component): Ware {
     name: component.name,
     aisle,
     day: DAY[aisle],
+    sold: component.packs,
     component,
     packs: (needG) => choosePacks(component, needG),
     edible: sold === 'by-weight' ? edible : null,
   };
 }
 
+/** What the stylist has noted of its packs, in the plan's money. */
+export const ownPriceOf = (
+  { prices, currency }: Partial<Plan>,
+  id: string,
+): Plan['prices'][number] | undefined =>
+  prices?.find((price) => price.componentId === id && price.currency === currency);
+
 /** How the plan's shop sells something, at its own prices where they are noted. */
 export function wareOf(
   plan: Pick<Plan, 'ownComponents' | 'answers'> & Partial<Plan>,
   id: string,
 ): Ware | undefined {
-  const own = plan.prices?.find((price) => price.componentId === id && price.currency === plan.currency);
+  const own = ownPriceOf(plan, id);
   const staple = STAPLES.get(id);
   const component =
     planLarder(plan).get(id as ComponentId) ?? (staple && own ? { ...staple, packs: own.packs } : staple);
@@ -101,6 +111,7 @@ export function wareOf(
     name: good.name,
     aisle,
     day: DAY[aisle],
+    sold: packs,
     component: undefined,
     edible: null,
     packs: (needG) => cheapestPacks(packs, needG),

@@ -15,8 +15,10 @@ export {
   type Since,
 } from './schedule.js';
 export { Search, type Day, type Days } from './day.js';
-export { packsText, shopFor, type Becoming, type ShopLine, type Shopping } from './shopping.js';
-export { AISLES, SHOP_DAYS, wareOf, type AisleId, type ShopDay } from './buying.js';
+export { basketText, packsText, shopFor, type Becoming, type ShopLine, type Shopping } from './shopping.js';
+export { basketWith, isInBasket, isListed, tripKey, tripsOf, whoGoes, type Trip } from './trips.js';
+export { cuttingBoards, touchOf, type BoardNeed } from './cutting-boards.js';
+export { AISLES, ownPriceOf, SHOP_DAYS, wareOf, type AisleId, type ShopDay } from './buying.js';
 export { toolsOf, TOOL_IDS, type ToolId, type ToolLine } from './tools.js';
 export { CLEAN_MIN, type Hand, type Placed, type Task, type TaskKind } from './task.js';
 export { keepsApart, keptDayOf, slipsOfDay, type DaySlip, type Kept, type KeptDay } from './kept.js';
@@ -24,5 +26,6 @@ export { daySlipSaid, taskSaid, toolSaid, waySaid } from './said.js';
 export { tasksOf } from './tasks/index.js';
 export { waysOf, type Way } from './ways.js';
 export { allergenTable, type AllergenRow, type AllergenTable } from './allergens.js';
+export { composeWithin } from './within.js';
 export { offerOf, type OfferSum } from './offer.js';
 export { boxesOf, goesBack, type Box, type BoxId } from './boxes.js';

@@ -37,9 +37,13 @@ export function waySaid(way: Way): Said {
   return { say: 'way.day-before' };
 }
 
-export const toolSaid = ({ id, diameterMm = 0 }: ToolLine): Said => ({
-  say: `tool.${id}` as MessageId,
-  with: { size: { mm: diameterMm } },
+export const toolSaid = ({ id, diameterMm = 0, touches, colour }: ToolLine): Said => ({
+  say: (touches && colour ? 'tool.colour-board' : `tool.${id}`) as MessageId,
+  with: {
+    size: { mm: diameterMm },
+    touches: touches ? { say: `touches.${touches}` as MessageId } : '',
+    colour: colour ?? '',
+  },
 });
 
 /** A slip of the day in words: its headline. */

@@ -23,10 +23,16 @@ export interface ShopLine {
   neededG: number;
   /** Of it, what is in the house. */
   ownedG: number;
+  /** In the basket already, grams and money; null while nothing is. What the need has grown by since is bought on top. */
+  basket: { massG: number; costMinor: number; packs: PackChoice['packs'] } | null;
+  /** Still to be bought. */
   packs: PackChoice['packs'];
+  /** Where, if the stylist has said it. */
+  shop: string | null;
   /** What the shop weighs, with rind, peel and stones; null where packs are counted. */
   weighedG: number | null;
   boughtG: number;
+  /** Of the basket and of what is still to be bought. */
   costMinor: number;
   leftG: number;
   /** What is left, at the price that was paid. */
@@ -68,7 +74,17 @@ function joined(plans: readonly Plan[]): Map<string, { need: Needed; into: ShopL
 
 /** The same jar may be noted in several plans: it is in one house. */
 const ownedG = (plans: readonly Plan[], id: string): number =>
-  Math.max(...plans.map((plan) => inPantry(plan.pantry, id as ComponentId)));
+  Math.max(...plans.map((plan) => inPantry(plan, id as ComponentId)));
+
+/** Of several plans that are bought together, the basket of each: what is in it twice is there twice. */
+function basketOf(plans: readonly Plan[], id: string, now: PackChoice | undefined): ShopLine['basket'] {
+  const baskets = plans.flatMap(({ day }) => day.bought.filter((basket) => basket.id === id));
+  if (baskets.length === 0) return null;
+  const packs = baskets.flatMap((basket) => basket.packs ?? now?.packs ?? []);
+  const sum = (of: (pack: (typeof packs)[number]) => number) =>
+    packs.reduce((sum, pack) => sum + pack.count * of(pack), 0);
+  return { packs, massG: sum(({ massG }) => massG), costMinor: sum(({ priceMinor }) => priceMinor) };
+}
 
 function lineOf(
   plans: readonly Plan[],
@@ -78,9 +94,12 @@ function lineOf(
 ): ShopLine {
   const ware = plans.map((plan) => wareOf(plan, id)).find((ware) => ware !== undefined);
   const owned = Math.min(neededG, ownedG(plans, id));
-  const choice = ware?.packs(neededG - owned);
-  const cost = choice?.priceMinor ?? 0;
-  const leftG = choice?.leftOverG ?? 0;
+  const basket = basketOf(plans, id, ware?.packs(neededG - owned));
+  const missing = Math.max(0, neededG - owned - (basket?.massG ?? 0));
+  const choice = ware?.packs(missing);
+  const cost = (basket?.costMinor ?? 0) + (choice?.priceMinor ?? 0);
+  const boughtG = (basket?.massG ?? 0) + (choice?.massG ?? 0);
+  const leftG = Math.max(0, boughtG - (neededG - owned));
   const weighed = ware?.edible ? choice && choice.massG / ware.edible : undefined;
   return {
     id,
@@ -91,12 +110,14 @@ function lineOf(
     day: ware?.day ?? 'ahead',
     neededG,
     ownedG: owned,
+    basket,
     packs: choice?.packs ?? [],
+    shop: choice?.shop ?? null,
     weighedG: weighed === undefined ? null : Math.ceil(weighed / COUNTER_STEP_G - 1e-6) * COUNTER_STEP_G,
     boughtG: choice?.massG ?? 0,
     costMinor: cost,
     leftG,
-    leftMinor: choice && choice.massG > 0 ? Math.round((cost * leftG) / choice.massG) : 0,
+    leftMinor: boughtG > 0 ? Math.round((cost * leftG) / boughtG) : 0,
     becomes: becomingOf(ware, id, leftG),
     goesInto,
     unknown: choice === undefined,
@@ -189,8 +210,11 @@ function shareBySurface(plan: Plan, lines: readonly ShopLine[]): Shopping['bySur
 
 /** A pack mix as it is said at the counter: "2 x 250 g". */
 export const packsText = (line: Pick<ShopLine, 'packs' | 'weighedG' | 'boughtG'>): string =>
-  line.weighedG !== null
-    ? line.boughtG > 0
-      ? `${line.weighedG} g by weight`
-      : ''
-    : line.packs.map(({ count, massG }) => `${count} x ${massG} g`).join(', ');
+  line.weighedG !== null ? (line.boughtG > 0 ? `${line.weighedG} g by weight` : '') : mixText(line.packs);
+
+const mixText = (packs: PackChoice['packs']): string =>
+  packs.map(({ count, massG }) => `${count} x ${massG} g`).join(', ');
+
+/** What lies in the basket, said alike; grams alone of what was weighed. */
+export const basketText = ({ basket, weighedG }: ShopLine): string =>
+  basket === null ? '' : weighedG !== null ? `${Math.round(basket.massG)} g` : mixText(basket.packs);

@@ -1,9 +1,11 @@
 import { FORMS, type Component } from '../catalogue/index.js';
 import { guestsIn, hasSmallChildren } from '../party/index.js';
-import { planLarder, type Plan } from '../plan/index.js';
+import { planLarder, type Plan, type Touch } from '../plan/index.js';
 import { bowlsInUse } from '../portion/index.js';
+import { cuttingBoards } from './cutting-boards.js';
 import { handRecords } from './hands.js';
 import { makeContext } from './tasks/context.js';
+import { tasksOf } from './tasks/index.js';
 
 /** What a kitchen and a table want beside the food. Words for the ids stand with the interface. */
 export const TOOL_IDS = [
@@ -26,7 +28,6 @@ export const TOOL_IDS = [
   'oven-tray',
   'gloves',
   'board',
-  'free-board',
   'cold-box',
   'probe',
 ] as const;
@@ -41,6 +42,9 @@ export interface ToolLine {
   have: number | null;
   /** Of a bowl. */
   diameterMm?: number;
+  /** Of a cutting board: what it is for, and its colour in this house. */
+  touches?: Touch;
+  colour?: string;
   /** Foods, surfaces or cutters that it is for, by name. */
   of: readonly string[];
 }
@@ -180,19 +184,18 @@ function kitchen(plan: Plan): ToolLine[] {
   if (plan.placements.length === 0) return [];
   const { works } = makeContext(plan);
   const soiling = works.filter(({ leaves }) => leaves !== 0);
-  const quiet = works.filter(({ leaves, keeps }) => leaves === 0 && keeps !== 0);
   const baked = works.filter(({ making }) => making?.uses.includes('oven'));
   const cutters = plan.cuts.flatMap(({ cutters }) => cutters.map(({ name }) => name));
   const away = plan.occasion.carMin > 0;
   return [
     ...line('cutter', new Set(cutters).size, [...new Set(cutters)]),
     ...line('oven-tray', Math.min(3, baked.length), names(baked.map(({ component }) => component))),
-    // each pair of hands works on its own
-    ...line('board', handRecords(plan).length, names(soiling.map(({ component }) => component)).slice(0, 8)),
-    ...line(
-      'free-board',
-      quiet.length > 0 ? 1 : 0,
-      names(quiet.map(({ component }) => component)).slice(0, 8),
+    ...cuttingBoards(plan, tasksOf(plan), planLarder(plan)).flatMap(({ touches, count, foods, colour }) =>
+      line('board', count, names(foods).slice(0, 8), {
+        key: `board-${touches}`,
+        touches,
+        ...(colour === null ? {} : { colour }),
+      }),
     ),
     ...line('gloves', handRecords(plan).length * (soiling.length > 0 ? 3 : 2), []),
     ...(away

@@ -139,6 +139,7 @@ const start: Plan = planWith({
   recipes: [herbCheese],
   day: {
     ...EMPTY_DAY,
+    bought: [{ id: 'young-gouda', packs: null }],
     tasks: [{ task: 'wash-1', hand: 'you', startMin: -300, pinned: false, doneMin: null }],
   },
 });
@@ -296,7 +297,22 @@ const EXAMPLES: Record<string, [Command, (plan: Plan) => unknown, unknown]> = {
     -140,
   ],
   'set-offer': [{ name: 'set-offer', patch: { marginPercent: 20 } }, (plan) => plan.offer.marginPercent, 20],
-  'tick-bought': [{ name: 'tick-bought', id: 'brie', on: true }, (plan) => plan.day.bought, ['brie']],
+  'set-bought': [
+    { name: 'set-bought', basket: { id: 'brie', packs: [{ massG: 250, priceMinor: 390, count: 2 }] } },
+    (plan) => plan.day.bought.at(-1),
+    { id: 'brie', packs: [{ massG: 250, priceMinor: 390, count: 2 }] },
+  ],
+  'put-back': [{ name: 'put-back', id: 'young-gouda' }, (plan) => plan.day.bought, []],
+  'set-errands': [
+    { name: 'set-errands', errands: [{ trip: 'ahead|Market hall', hand: 'you' }] },
+    (plan) => plan.day.errands[0]!.hand,
+    'you',
+  ],
+  'set-boards': [
+    { name: 'set-boards', boards: [{ touches: 'fish', colour: 'blue' }] },
+    (plan) => plan.day.boards[0]!.colour,
+    'blue',
+  ],
   'tick-packed': [{ name: 'tick-packed', id: 'knives', on: true }, (plan) => plan.day.packed, ['knives']],
   'set-prep': [
     { name: 'set-prep', prep: { freeFromFirst: true, freshGloves: true } },

@@ -1,6 +1,7 @@
 export { MOTIFS, ROLES, themeSchema, type Theme } from './records/occasion.js';
 export { PLAN_FORMAT, PLAN_VERSION, emptyPlan, planSchema, surfaceProblem, type Plan } from './plan.js';
-export { priceSchema, type Price } from './records/price.js';
+export { priceSchema, type Price, type ShopPack } from './records/price.js';
+export { TOUCHES, type Touch } from './records/day.js';
 export {
   PLACE_FOR,
   surfaceSchema,

@@ -135,8 +135,8 @@ function turningOf(plan: Plan, component: Component, target: Target): Turning {
 }
 
 /** Money for so many grams of it, less what is in the house. */
-const boughtMinor = ({ pantry }: Plan, component: Component, grams: number): number =>
-  choosePacks(component, Math.max(0, grams - inPantry(pantry, component.id))).priceMinor;
+const boughtMinor = (plan: Plan, component: Component, grams: number): number =>
+  choosePacks(component, Math.max(0, grams - inPantry(plan, component.id))).priceMinor;
 
 function staying({ plan, component, massG, asks }: Turning): Arc {
   const { id, name } = component;

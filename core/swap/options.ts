@@ -191,7 +191,7 @@ function swapTo(
   });
   const lost = jobs.filter((job) => !job.has(to));
   const massG = grams(here);
-  const cost = choosePacks(to, Math.max(0, massG - inPantry(plan.pantry, to.id))).priceMinor;
+  const cost = choosePacks(to, Math.max(0, massG - inPantry(plan, to.id))).priceMinor;
   const costMinor = cost - choosePacks(from, massG).priceMinor;
   const words = wordsOf(from, to, like);
   const strength = (component: Component) => component.taste?.strength ?? 0;
@@ -213,7 +213,7 @@ function swapTo(
       from.family === to.family &&
       (strength(to) === strength(from) + 1 || (to.milk !== from.milk && to.milk !== 'none')),
     cheaper: costMinor < 0,
-    pantry: inPantry(plan.pantry, to.id) > 0,
+    pantry: inPantry(plan, to.id) > 0,
     commands: [
       { name: 'leave-out', componentId: from.id },
       ...figures.commands,

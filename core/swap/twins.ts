@@ -69,7 +69,7 @@ function split(
     minutes: Math.round(minutesOf(effortOf(to, fact.form), massG)),
     interesting: false,
     cheaper: false,
-    pantry: inPantry(plan.pantry, to.id) > 0,
+    pantry: inPantry(plan, to.id) > 0,
     commands: [
       // on the group's own surface the food itself has no place
       { name: 'place', componentId: from.id, surfaceId, placements: [] },

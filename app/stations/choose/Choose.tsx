@@ -3,8 +3,9 @@ import type { Component } from '../../../core/catalogue/index.js';
 import type { Checked } from '../../../core/check/index.js';
 import { formatMass, formatMoney } from '../../../core/measure/index.js';
 import { guestsIn } from '../../../core/party/index.js';
+import { shopFor } from '../../../core/make/index.js';
 import { planLarder, type Plan } from '../../../core/plan/index.js';
-import { costOf, energyEach, minutesOfPlan, targetsOf } from '../../../core/portion/index.js';
+import { energyEach, minutesOfPlan, targetsOf } from '../../../core/portion/index.js';
 import { Frame } from '../../frame/Frame.js';
 import { choose } from './station.js';
 import { China } from '../../plate/China.js';
@@ -90,7 +91,7 @@ export function Choose({ plan, checked }: { plan: Plan; checked: Checked }) {
 
 /** Kinds, money, energy and minutes of the board. */
 function Foot({ plan }: { plan: Plan }) {
-  const cost = costOf(plan);
+  const cost = useMemo(() => shopFor([plan]).costMinor, [plan]);
   const kinds = new Set(plan.placements.map((placement) => placement.componentId)).size;
   return (
     <>

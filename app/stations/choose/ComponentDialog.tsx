@@ -9,6 +9,7 @@ import {
   type Component,
 } from '../../../core/catalogue/index.js';
 import { formatMass, formatMoney } from '../../../core/measure/index.js';
+import { ownPriceOf } from '../../../core/make/index.js';
 import { planLarder, recipeIn, type Command, type Plan } from '../../../core/plan/index.js';
 import { lower } from '../../../core/words/index.js';
 import { SwapDialog } from '../../rail/SwapDialog.js';
@@ -23,9 +24,10 @@ import { ForWhom } from './food/ForWhom.js';
 import { InTheHouse, Lies, type FoodPart } from './food/Lies.js';
 import { gramsPlaced } from './placing.js';
 import { Button } from '../../ui/kit/Button.js';
+import { Collapsible } from '../../ui/kit/Collapsible.js';
 import { PaperHeading } from '../../ui/kit/Heading.js';
+import { OwnPrice, usePriceWords } from '../../ui/OwnPrice.js';
 import { ownRecipeOf } from './RecipeDialog.js';
-import { YourPrice } from './food/YourPrice.js';
 import { t, word } from '../../words/index.js';
 
 /** One food as itself: its portrait with its tastes, for whom it is, and where it lies on the little surfaces of the table. */
@@ -247,5 +249,16 @@ function FirstDeed({ plan, component, run, onSwap }: FoodPart & { onSwap: () => 
         {t('Lay it on {name}', { name: lower(first.name) })}
       </Button>
     )
+  );
+}
+
+/** What it costs where the stylist buys. */
+function YourPrice({ plan, component, run }: FoodPart) {
+  const words = usePriceWords(plan.currency);
+  const own = ownPriceOf(plan, component.id);
+  return (
+    <Collapsible title={own ? t('Your price: {price}', { price: words(own.packs[0]!) }) : t('Your price')}>
+      <OwnPrice plan={plan} ware={component} run={run} />
+    </Collapsible>
   );
 }

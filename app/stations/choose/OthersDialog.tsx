@@ -3,7 +3,7 @@ import type { ComponentId } from '../../../core/catalogue/index.js';
 import type { OtherBoard } from '../../../core/compose/index.js';
 import { formatMoney } from '../../../core/measure/index.js';
 import { planLarder, type Plan } from '../../../core/plan/index.js';
-import { costOf } from '../../../core/portion/index.js';
+import { shopFor } from '../../../core/make/index.js';
 import { BoardThumb } from '../../plate/BoardThumb.js';
 import { useRemedy } from '../../rail/useRemedy.js';
 import { Button } from '../../ui/kit/Button.js';
@@ -55,7 +55,7 @@ export function OthersDialog({ plan, onClose }: { plan: Plan; onClose: () => voi
           <BoardThumb plan={asked} label={t('The board as it is')} size={THUMB_PX} />
           <h3 className="m-0 font-display text-lg font-extrabold">{t('As it is')}</h3>
           <p className="m-0">
-            {t('{costOf} in packs', { costOf: formatMoney(costOf(asked), plan.currency) })}
+            {t('{money} in packs', { money: formatMoney(listMinor(asked), plan.currency) })}
           </p>
         </section>
         {!others && !problem && (
@@ -71,6 +71,8 @@ export function OthersDialog({ plan, onClose }: { plan: Plan; onClose: () => voi
   );
 }
 
+const listMinor = (plan: Plan): number => shopFor([plan]).costMinor;
+
 function Other({
   plan,
   other,
@@ -82,7 +84,7 @@ function Other({
   number: number;
   onTake: () => void;
 }) {
-  const more = costOf(other.plan) - costOf(plan);
+  const more = listMinor(other.plan) - listMinor(plan);
   // what lies there now says nothing of how the other one lies
   const drawn = useMemo(() => ({ ...other.plan, layout: [] }), [other]);
   return (

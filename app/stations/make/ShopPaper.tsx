@@ -1,12 +1,26 @@
-import { nameOf, packsText, type ShopLine } from '../../../core/make/index.js';
+import { useState } from 'react';
+import {
+  basketText,
+  basketWith,
+  isInBasket,
+  nameOf,
+  packsText,
+  tripsOf,
+  whoGoes,
+  type ShopLine,
+  type Trip,
+} from '../../../core/make/index.js';
 import { formatMass, formatMoney } from '../../../core/measure/index.js';
 import type { Plan } from '../../../core/plan/index.js';
 import { capital } from '../../../core/words/index.js';
 import { useSession } from '../../store/session.js';
 import { useSettings } from '../../store/settings.js';
+import { Button } from '../../ui/kit/Button.js';
 import { Checkbox } from '../../ui/kit/Checkbox.js';
 import { t, word } from '../../words/index.js';
+import { useMake } from './useMake.js';
 import { useShopping } from './useShopping.js';
+import { WareDialog } from './WareDialog.js';
 
 export const DAY_WORDS: Readonly<Record<ShopLine['day'], string>> = {
   ahead: t('Ahead'),
@@ -14,11 +28,20 @@ export const DAY_WORDS: Readonly<Record<ShopLine['day'], string>> = {
   'on-the-day': t('On the day'),
 };
 
-/** The list as one walks through the shop, to be ticked off. */
+/** When, and where if the stylist has said it. */
+export const tripWords = ({ day, shop }: Trip): string =>
+  shop === null ? DAY_WORDS[day] : t('{day}, {shop}', { day: DAY_WORDS[day], shop });
+
+/** The list as one walks through the shop, to be ticked off: all of it, or one helper's errands. */
 export function ShopPaper({ plan }: { plan: Plan }) {
   const { shopping } = useShopping(plan);
-  const lines = shopping.lines.filter(({ boughtG, unknown }) => boughtG > 0 || unknown);
-  const aisles = [...new Set(lines.map(({ day, aisle }) => `${day}|${aisle}`))];
+  const hand = useMake((state) => state.errandsOf);
+  const [asked, setAsked] = useState<string | null>(null);
+  const trips = tripsOf(shopping.lines).filter((trip) => hand === null || whoGoes(plan, trip) === hand);
+  const left = trips
+    .flatMap(({ aisles }) => aisles.flatMap(({ lines }) => lines))
+    .filter((line) => !isInBasket(line));
+  const line = shopping.lines.find(({ id }) => id === asked);
   return (
     <section
       aria-label={t('Shopping list')}
@@ -26,38 +49,49 @@ export function ShopPaper({ plan }: { plan: Plan }) {
       tabIndex={0}
     >
       <h2 className="m-0 mb-2 text-xl/none font-black">
-        {t('To buy: {n, plural, one {one thing} other {# things}}', { n: lines.length })}
+        {t('To buy: {n, plural, one {one thing} other {# things}}', { n: left.length })}
       </h2>
-      {lines.length === 0 && <p>{t('Nothing is to be bought. Choose something first.')}</p>}
+      {trips.length === 0 && (
+        <p>
+          {hand === null
+            ? t('Nothing is to be bought. Choose something first.')
+            : t('No errand is theirs yet: say beside the list who goes.')}
+        </p>
+      )}
       <div className="gap-8 lg:columns-2">
-        {aisles.map((key, i) => {
-          const [day, aisle] = key.split('|');
-          const here = lines.filter((line) => line.day === day && line.aisle === aisle);
-          const newDay = i === 0 || !aisles[i - 1]!.startsWith(`${day}|`);
-          return (
-            <div key={key} className="mb-3 break-inside-avoid-column">
-              {newDay && <p className="m-0 font-bold text-beet-ink">{DAY_WORDS[day as ShopLine['day']]}</p>}
+        {trips.map((trip) =>
+          trip.aisles.map(({ aisle, lines }, i) => (
+            <div key={`${trip.key} ${aisle}`} className="mb-3 break-inside-avoid-column">
+              {i === 0 && <p className="m-0 font-bold text-beet-ink">{tripWords(trip)}</p>}
               <h3 className="m-0 border-b border-ink/50 font-display text-lg/[1.2] font-extrabold first-letter:uppercase">
-                {word(aisle!)}
+                {word(aisle)}
               </h3>
-              {here.map((line) => (
-                <ShopRow key={line.id} plan={plan} line={line} />
+              {lines.map((line) => (
+                <ShopRow key={line.id} plan={plan} line={line} onAsk={() => setAsked(line.id)} />
               ))}
             </div>
-          );
-        })}
+          )),
+        )}
       </div>
       <p className="text-xs text-soft">
         {t('Read the label of each pack: recipes change, and a label decides for allergies.')}
       </p>
+      {line && <WareDialog plan={plan} line={line} onClose={() => setAsked(null)} />}
     </section>
   );
 }
 
-function ShopRow({ plan, line }: { plan: Plan; line: ShopLine }) {
+/** What is to be taken, and what lies in the basket: a later number of guests asks for more of what was bought. */
+function amounts(line: ShopLine, unknownG: string): string {
+  if (line.unknown) return unknownG;
+  if (isInBasket(line)) return basketText(line);
+  return line.basket === null ? packsText(line) : t('{packs} more', { packs: packsText(line) });
+}
+
+function ShopRow({ plan, line, onAsk }: { plan: Plan; line: ShopLine; onAsk: () => void }) {
   const units = useSettings((settings) => settings.units);
   const edit = useSession((session) => session.edit);
-  const on = plan.day.bought.includes(line.id);
+  const on = isInBasket(line);
   const into = [...new Set(line.goesInto.map(({ componentId }) => componentId))]
     .filter((id) => id !== line.id)
     .map((id) => nameOf(plan, id).split(',')[0]!.toLowerCase());
@@ -66,14 +100,18 @@ function ShopRow({ plan, line }: { plan: Plan; line: ShopLine }) {
       <Checkbox
         name={t('In the basket: {name}', { name: line.name })}
         on={on}
-        onChange={(on) => edit({ name: 'tick-bought', id: line.id, on })}
+        onChange={(on) =>
+          edit(
+            on
+              ? { name: 'set-bought', basket: { id: line.id, packs: basketWith(plan, line) } }
+              : { name: 'put-back', id: line.id },
+          )
+        }
         className="-ml-2 p-3.5"
       />
       <span className={`flex-1 ${on ? 'text-soft line-through' : ''}`}>
         <span className="font-bold">{capital(line.name)}</span>{' '}
-        <span className="whitespace-nowrap">
-          {line.unknown ? formatMass(line.neededG, units) : packsText(line)}
-        </span>
+        <span className="whitespace-nowrap">{amounts(line, formatMass(line.neededG, units))}</span>
         {into.length > 0 && (
           <small className="block text-soft">{t('for {foods}', { foods: into.join(', ') })}</small>
         )}
@@ -82,10 +120,23 @@ function ShopRow({ plan, line }: { plan: Plan; line: ShopLine }) {
             {t('{mass} are in the house', { mass: formatMass(line.ownedG, units) })}
           </small>
         )}
+        {line.basket && !on && (
+          <small className="block font-bold text-beet-ink">
+            {t('{packs} are in the basket', { packs: basketText(line) })}
+          </small>
+        )}
       </span>
-      <span className="tabular-nums">
+      <Button
+        look="link"
+        className="min-h-12 tabular-nums"
+        aria-label={t('{name}, {price}: where it is bought', {
+          name: line.name,
+          price: line.unknown ? t('price unknown') : formatMoney(line.costMinor, plan.currency),
+        })}
+        onClick={onAsk}
+      >
         {line.unknown ? t('price unknown') : formatMoney(line.costMinor, plan.currency)}
-      </span>
+      </Button>
     </div>
   );
 }

@@ -20,7 +20,9 @@ import { Checkbox } from '../../ui/kit/Checkbox.js';
 import { ShelfHeading } from '../../ui/kit/Heading.js';
 import { toast } from '../../ui/toast.js';
 import { t, word } from '../../words/index.js';
+import { Errands } from './Errands.js';
 import { GrocerDesk } from './GrocerDesk.js';
+import { PriceBook } from './PriceBook.js';
 import { useMake, type MakeView } from './useMake.js';
 import { useShopping } from './useShopping.js';
 
@@ -46,6 +48,8 @@ export function ShopShelf({ plan, view }: { plan: Plan; view: MakeView }) {
       {view === 'shopping' && (
         <>
           <ListDeeds plan={plan} plans={bought.plans} />
+          <Errands plan={plan} lines={shopping.lines} />
+          <PriceBook plan={plan} lines={shopping.lines} />
           <Basics plan={plan} />
           <Together {...bought} money={money} />
           <GrocerDesk plan={plan} lines={shopping.lines} />

@@ -15,12 +15,20 @@ interface MakeState {
   picked: string | null;
   /** Whose work the shelf shows; null for all. */
   hand: string | null;
+  /** Whose errands the list shows; null for all. */
+  errandsOf: string | null;
   /** Other plans that are bought together with this one. */
   together: readonly string[];
 }
 
 /** What is looked at in this tab; no part of a plan. */
-export const useMake = create<MakeState>(() => ({ view: 'day', picked: null, hand: null, together: [] }));
+export const useMake = create<MakeState>(() => ({
+  view: 'day',
+  picked: null,
+  hand: null,
+  errandsOf: null,
+  together: [],
+}));
 
 export const useKeptDay = (plan: Plan): KeptDay => useMemo(() => keptDayOf(plan), [plan]);
 

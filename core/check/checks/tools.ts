@@ -1,4 +1,6 @@
-import { toolsInUse } from '../../board/index.js';
+import { setForm, toolsInUse } from '../../board/index.js';
+import { formName, FORMS } from '../../catalogue/index.js';
+import { shopFor } from '../../make/index.js';
 import type { Several } from '../../words/index.js';
 import { planLarder, type Plan, type SingleCommand } from '../../plan/index.js';
 import {
@@ -6,12 +8,12 @@ import {
   bowlHoldsG,
   bowlSizes,
   bowlsInUse,
-  costOf,
   runsOver,
   type BowlInUse,
 } from '../../portion/index.js';
 import type { CheckContext } from '../context.js';
-import { finding, type Fact, type Finding } from '../finding.js';
+import { finding, type Fact, type Finding, type Remedy } from '../finding.js';
+import { offSurface } from '../remedies.js';
 
 /** So many foods are listed under "Why this?". */
 const MOST_LISTED = 12;
@@ -70,6 +72,7 @@ function bowls(context: CheckContext): Finding[] {
             args: { sizes: sizesOf(missing) },
             command: bringing(context.plan, missing, (bowl) => bowl.diameterMm),
           },
+          ...withoutBowls(context, missing),
         ],
       }),
     );
@@ -103,6 +106,55 @@ function bowls(context: CheckContext): Finding[] {
   return out;
 }
 
+/** So many foods are offered to be served otherwise. */
+const MOST_BENT = 3;
+
+/** The plan bends: of the foods that have no bowl the smallest do without one, or are left out. */
+function withoutBowls(context: CheckContext, missing: readonly BowlInUse[]): Remedy[] {
+  const foods = [...context.placed]
+    .filter(({ component, surface }) =>
+      missing.some((bowl) => bowl.componentId === component.id && bowl.surfaceId === surface.id),
+    )
+    .sort((a, b) => a.massG - b.massG);
+  const otherwise = foods.flatMap((placed): Remedy[] => {
+    const { component, surface, form } = placed;
+    const at = { componentId: component.id, surfaceId: surface.id };
+    const args = { food: component.name };
+    if (!FORMS[form].bowl)
+      return [{ kind: 'out-of-its-bowl', args, command: { name: 'contain', ...at, on: false } }];
+    const fact = component.forms.find((fact) => !FORMS[fact.form].bowl);
+    return fact
+      ? [
+          {
+            kind: 'without-a-bowl',
+            args: { ...args, form: formName(fact.form) },
+            command: setForm(context.plan, at, fact),
+          },
+        ]
+      : [];
+  });
+  const least = foods[0];
+  return [...otherwise.slice(0, MOST_BENT), ...(least ? [offSurface('leave-out-food', least)] : [])];
+}
+
+/** A cheese that is cut beforehand wants no knife at the table. */
+function cutBefore(context: CheckContext): Remedy[] {
+  const foods = context.placed.filter(({ form }) => FORMS[form].large).sort((a, b) => a.massG - b.massG);
+  const cut = foods.flatMap(({ component, surface }): Remedy[] => {
+    const fact = component.forms.find(({ form }) => !FORMS[form].large && !FORMS[form].bowl);
+    return fact
+      ? [
+          {
+            kind: 'cut-before',
+            args: { food: component.name, form: formName(fact.form) },
+            command: setForm(context.plan, { componentId: component.id, surfaceId: surface.id }, fact),
+          },
+        ]
+      : [];
+  });
+  return cut.slice(0, MOST_BENT);
+}
+
 /** Bowls for what stands in one, and one knife for each cheese: one for all of them mixes them. */
 export function tools(context: CheckContext): Finding[] {
   const out = bowls(context);
@@ -126,6 +178,7 @@ export function tools(context: CheckContext): Finding[] {
             args: { n: knives - have },
             command: { name: 'set-tools', tools: { ...context.plan.tools, knives } },
           },
+          ...cutBefore(context),
         ],
       }),
     );
@@ -135,7 +188,7 @@ export function tools(context: CheckContext): Finding[] {
 /** What is bought against what may be spent. */
 export function budget(context: CheckContext): Finding[] {
   const { budgetMinor, currency } = context.plan;
-  const cost = costOf(context.plan);
+  const cost = shopFor([context.plan]).costMinor;
   if (budgetMinor === null || cost <= budgetMinor) return [];
   const paid = { minor: cost, currency };
   return [

@@ -35,7 +35,7 @@ function priceRows(draft: Draft): void {
     // a pack that is opened costs on average half of itself beyond its grams
     if (cheaper > 0 && !isWeighed(component))
       draft.model.charge(x, (weight * Math.min(...component.packs.map((pack) => pack.priceMinor))) / 2);
-    const owned = inPantry(plan.pantry, id);
+    const owned = inPantry(plan, id);
     if (owned <= 0) continue;
     // what is in the house costs nothing: it takes the price of its grams off again
     const used = draft.model.variable(`from the pantry ${id}`, 0, owned, -weight * gram);
@@ -45,7 +45,7 @@ function priceRows(draft: Draft): void {
 
 /** Grams that need not be bought; below nought where cutting out asks for more than is laid. */
 const atHandG = ({ problem: { plan } }: Draft, id: ComponentId): number =>
-  inPantry(plan.pantry, id) - wasteOfCuts(plan, id, planLarder(plan));
+  inPantry(plan, id) - wasteOfCuts(plan, id, planLarder(plan));
 
 type Spent = (readonly [variable: number, minor: number])[];
 
@@ -117,7 +117,7 @@ function crumbs({ candidate: candidate }: Entry): number {
 
 /** Herbs are laid on every shared board; their packs are part of the budget. */
 const garnishMinor = (plan: Plan): number =>
-  boughtFor(garnish(plan), planLarder(plan), { pantry: plan.pantry }).reduce(
+  boughtFor(garnish(plan), planLarder(plan), { pantry: plan.pantry, occasion: plan.occasion }).reduce(
     (sum, bought) => sum + (bought.choice?.priceMinor ?? 0),
     0,
   );

@@ -153,7 +153,7 @@ const USED_UP = 2.5;
 /** What is in the house is used first. */
 export function pantryRows(draft: Draft): void {
   for (const [id, x] of draft.chosen)
-    if (inPantry(draft.problem.plan.pantry, id) > 0) draft.model.charge(x, -USED_UP, { say: 'loss.pantry' });
+    if (inPantry(draft.problem.plan, id) > 0) draft.model.charge(x, -USED_UP, { say: 'loss.pantry' });
 }
 
 /** Points lost for each food that the last boards had: enough for its like to come instead, not for a worse one. */

@@ -1,7 +1,7 @@
-import { daySchema, workSchemaOfDay, type DayRecord, type WorkOfDay } from '../records/day.js';
+import { basketSchema, daySchema, workSchemaOfDay, type DayRecord, type WorkOfDay } from '../records/day.js';
 import { offerSchema } from '../records/offer.js';
 import type { Plan } from '../plan.js';
-import { command, toggled } from './command.js';
+import { command, replaceBy, toggled } from './command.js';
 import { z } from 'zod';
 
 const field = daySchema.shape;
@@ -45,8 +45,17 @@ export const DAY_COMMANDS = [
     { task: work.task, doneMin: work.doneMin },
     (plan, { task, doneMin }) => withWork(plan, task, { doneMin }),
   ),
-  command('tick-bought', 'tick off the list', tick, (plan, { id, on }) =>
-    withDay(plan, { bought: toggled(plan.day.bought, id, on) }),
+  command('set-bought', 'tick off the list', { basket: basketSchema }, (plan, { basket }) =>
+    withDay(plan, { bought: replaceBy(plan.day.bought, ({ id }) => id === basket.id, basket) }),
+  ),
+  command('put-back', 'take it out of the basket', { id: basketSchema.shape.id }, (plan, { id }) =>
+    withDay(plan, { bought: plan.day.bought.filter((other) => other.id !== id) }),
+  ),
+  command('set-errands', 'change who goes shopping', { errands: field.errands }, (plan, { errands }) =>
+    withDay(plan, { errands }),
+  ),
+  command('set-boards', 'change the cutting boards', { boards: field.boards }, (plan, { boards }) =>
+    withDay(plan, { boards }),
   ),
   command('tick-packed', 'tick off a tool', tick, (plan, { id, on }) =>
     withDay(plan, { packed: toggled(plan.day.packed, id, on) }),

@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { componentIdSchema } from '../../catalogue/index.js';
 import type { Steps } from '../steps.js';
+import { localDate } from './fields.js';
 
 export const bowlsSchema = z
   .array(z.strictObject({ diameterMm: z.number().min(30).max(400), count: z.number().int().min(0).max(99) }))
@@ -15,9 +16,16 @@ export const toolsSchema = z.strictObject({
 /** What the kitchen promises about the order of work: it closes the routes over gloves and cutting boards. */
 export const prepSchema = z.strictObject({ freeFromFirst: z.boolean(), freshGloves: z.boolean() });
 
-/** What is in the house already: used first, and not bought. */
+/** What is in the house already: used first, and not bought. What is open may be good until a day only. */
 export const pantrySchema = z
-  .array(z.strictObject({ componentId: componentIdSchema, massG: z.number().positive().max(100_000) }))
+  .array(
+    z.strictObject({
+      componentId: componentIdSchema,
+      massG: z.number().positive().max(100_000),
+      /** The last day on which it is good; without one it keeps. */
+      until: localDate.optional(),
+    }),
+  )
   .max(300);
 
 /** Hands for the preparation, and minutes each can give; null asks for no limit. */

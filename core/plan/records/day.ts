@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import type { Steps } from '../steps.js';
 import { idText, text } from './fields.js';
+import { shopPackSchema } from './price.js';
 
 const clock = z.string().regex(/^([01]\d|2[0-3]):[0-5]\d$/, 'a time of day such as 09:30');
 /** Minutes from opening; a week ahead at most, and into the party. */
@@ -30,6 +31,24 @@ export const workSchemaOfDay = z.strictObject({
   /** Minutes from opening at which it was over; null while it is to be done. */
   doneMin: minute.nullable(),
 });
+/** What lies in the basket: the packs that were taken, at what they cost. */
+export const basketSchema = z.strictObject({
+  id: z.string().min(1).max(80),
+  /** Null: as many as the list says now; older plans knew no more. */
+  packs: z
+    .array(shopPackSchema.extend({ count: z.number().int().min(1).max(10_000) }))
+    .max(12)
+    .nullable(),
+});
+export type InBasket = z.infer<typeof basketSchema>;
+
+/** What a cutting board of the house is for. Words for them stand with the interface. */
+export const TOUCHES = ['free', 'greens', 'cheese', 'bread', 'sweet', 'nuts', 'meat', 'fish'] as const;
+export type Touch = (typeof TOUCHES)[number];
+
+/** One way to a shop, and who goes. */
+const errandSchema = z.strictObject({ trip: z.string().min(1).max(80), hand: idText });
+
 export type WorkOfDay = z.infer<typeof workSchemaOfDay>;
 
 /** The day of the work: whose hands, what kitchen, what is done when. */
@@ -44,7 +63,11 @@ export const daySchema = z.strictObject({
   }),
   tasks: z.array(workSchemaOfDay).max(600),
   /** Lines of the shopping list that are in the basket. */
-  bought: z.array(z.string().min(1).max(80)).max(600),
+  bought: z.array(basketSchema).max(600),
+  /** Who goes to which shop when. */
+  errands: z.array(errandSchema).max(60),
+  /** The colours of the house's cutting boards, in words. */
+  boards: z.array(z.strictObject({ touches: z.enum(TOUCHES), colour: text(30).min(1) })).max(TOUCHES.length),
   /** Things of the list of tools that are packed. */
   packed: z.array(z.string().min(1).max(80)).max(200),
 });
@@ -55,8 +78,20 @@ export const EMPTY_DAY: DayRecord = {
   kitchen: { oven: 1, hob: 2, blender: 1, freezer: 1 },
   tasks: [],
   bought: [],
+  errands: [],
+  boards: [],
   packed: [],
 };
 
-/** Version 11 knew none. */
-export const DAY_STEPS: Steps = { 11: (stored) => ({ day: EMPTY_DAY, ...stored }) };
+/** A tick said that a thing is in the basket, not how much of it. */
+function withBaskets(day: unknown): unknown {
+  const { bought, ...rest } = day as { bought?: unknown };
+  const packs = Array.isArray(bought) ? bought.map((id: unknown) => ({ id, packs: null })) : [];
+  return { errands: [], boards: [], ...rest, bought: packs };
+}
+
+/** Version 11 knew none; version 12 had ticks without packs. */
+export const DAY_STEPS: Steps = {
+  11: (stored) => ({ day: { ...EMPTY_DAY, bought: [] }, ...stored }),
+  12: (stored) => ({ ...stored, day: withBaskets(stored.day ?? EMPTY_DAY) }),
+};

@@ -129,7 +129,7 @@ function HowServed({ plan, component: component, surface, run }: FoodPart & { su
 /** What is in the house is used first and not bought. */
 export function InTheHouse({ plan, component: component, run }: FoodPart) {
   const imperial = useSettings((settings) => settings.units) === 'imperial';
-  const massG = inPantry(plan.pantry, component.id);
+  const massG = inPantry(plan, component.id);
   const keep = (g: number): void =>
     run({
       name: 'set-pantry',
