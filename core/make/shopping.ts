@@ -59,16 +59,21 @@ export interface Shopping {
   bySurface: { planId: string; surfaceId: string; costMinor: number }[];
 }
 
-/** The same ingredient of several plans is one need. */
+/** The same ingredient of several plans is one need. What was bought and is not needed any more is there and was paid. */
 function joined(plans: readonly Plan[]): Map<string, { need: Needed; into: ShopLine['goesInto'] }> {
   const all = new Map<string, { need: Needed; into: ShopLine['goesInto'] }>();
-  for (const plan of plans)
-    for (const need of neededFor(plan)) {
+  for (const plan of plans) {
+    const needs = neededFor(plan);
+    const idle = plan.day.bought
+      .filter(({ id, packs }) => packs !== null && !needs.some((need) => need.id === id))
+      .map(({ id }): Needed => ({ id, neededG: 0, goesInto: [] }));
+    for (const need of [...needs, ...idle]) {
       const found = all.get(need.id) ?? { need: { ...need, neededG: 0, goesInto: [] }, into: [] };
       all.set(need.id, found);
       found.need.neededG += need.neededG;
       found.into.push(...need.goesInto.map(({ id, massG }) => ({ planId: plan.id, componentId: id, massG })));
     }
+  }
   return all;
 }
 

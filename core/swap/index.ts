@@ -5,5 +5,6 @@ export { optionsFor, type OptionSettings } from './options.js';
 export { swapsFor, type Swap } from './swaps.js';
 export { cheaperBy, convert, savedBy, type Conversion } from './convert.js';
 export { accepted, convertCommand } from './taken.js';
+export { later, laterCommand, withCounts, type Later, type LaterFood } from './later.js';
 export { wayOut } from './way-out.js';
 export type { ConvertedItem, Target } from './arcs.js';

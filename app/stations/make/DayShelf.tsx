@@ -13,6 +13,7 @@ import { ToggleGroup } from '../../ui/kit/ToggleGroup.js';
 import { t } from '../../words/index.js';
 import { HandsDialog } from './HandsDialog.js';
 import { LiveDay } from './LiveDay.js';
+import { MoreOrFewer } from './MoreOrFewer.js';
 import { clockAt, dayAt, useMake } from './useMake.js';
 
 const ALL = 'all';
@@ -62,6 +63,7 @@ export function DayShelf({ plan, day }: { plan: Plan; day: KeptDay }) {
         <Link to={`/plan/${plan.id}/allergens`}>{t('Allergen table')}</Link>
         <Link to={`/plan/${plan.id}/offer`}>{t('Offer')}</Link>
       </p>
+      <MoreOrFewer plan={plan} />
       <LiveDay plan={plan} day={day} />
       <ShelfHeading>{t('In this order')}</ShelfHeading>
       {shown.length === 0 && <p className="text-soft-here">{t('Nothing stands here yet.')}</p>}

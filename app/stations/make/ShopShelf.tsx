@@ -3,6 +3,7 @@ import {
   BASICS,
   nameOf,
   shopFor,
+  whoGoes,
   withBasics,
   type Becoming,
   type ShopLine,
@@ -22,6 +23,7 @@ import { toast } from '../../ui/toast.js';
 import { t, word } from '../../words/index.js';
 import { Errands } from './Errands.js';
 import { GrocerDesk } from './GrocerDesk.js';
+import { MoreOrFewer } from './MoreOrFewer.js';
 import { PriceBook } from './PriceBook.js';
 import { useMake, type MakeView } from './useMake.js';
 import { useShopping } from './useShopping.js';
@@ -48,6 +50,7 @@ export function ShopShelf({ plan, view }: { plan: Plan; view: MakeView }) {
       {view === 'shopping' && (
         <>
           <ListDeeds plan={plan} plans={bought.plans} />
+          <MoreOrFewer plan={plan} />
           <Errands plan={plan} lines={shopping.lines} />
           <PriceBook plan={plan} lines={shopping.lines} />
           <Basics plan={plan} />
@@ -98,9 +101,12 @@ function Shares({
 }
 
 function ListDeeds({ plan, plans }: { plan: Plan; plans: readonly Plan[] }) {
+  const hand = useMake((state) => state.errandsOf);
+  const text = (): string =>
+    shoppingText(plans, (trip) => hand === null || plans.some((plan) => whoGoes(plan, trip) === hand));
   return (
     <div className="flex flex-wrap gap-1.5">
-      <Button size="small" onClick={() => void share(shoppingText(plans))}>
+      <Button size="small" onClick={() => void share(text())}>
         {t('Share as text')}
       </Button>
       <Button look="quiet" size="small" onClick={() => void saveAs('shopping', plan)}>

@@ -5,6 +5,7 @@ import type { convert } from './convert.js';
 import type { day } from './day.js';
 import type { lay } from './lay.js';
 import type { arrange, fixLaid, makeWay } from './lay-part.js';
+import type { later } from './later.js';
 import type { least } from './least.js';
 import type { nest } from './nest.js';
 import type { others } from './others.js';
@@ -33,6 +34,7 @@ interface Kinds {
   picture: typeof picture;
   nest: typeof nest;
   day: typeof day;
+  later: typeof later;
 }
 
 export type JobKind = keyof Kinds;
@@ -56,6 +58,7 @@ export const JOBS: { [K in JobKind]: () => Promise<Kinds[K]> } = {
   'way-out': () => import('./way-out.js').then((m) => m.wayOut),
   trial: () => import('./trial.js').then((m) => m.trial),
   nest: () => import('./nest.js').then((m) => m.nest),
+  later: () => import('./later.js').then((m) => m.later),
   day: () => import('./day.js').then((m) => m.day),
   picture: () => import('./picture.js').then((m) => m.picture),
 };
