@@ -24,7 +24,8 @@ export { CLEAN_MIN, type Hand, type Placed, type Task, type TaskKind } from './t
 export { keepsApart, keptDayOf, slipsOfDay, type DaySlip, type Kept, type KeptDay } from './kept.js';
 export { daySlipSaid, taskSaid, toolSaid, waySaid } from './said.js';
 export { tasksOf } from './tasks/index.js';
-export { waysOf, type Way } from './ways.js';
+export { waysOf, type Change, type Way } from './ways.js';
+export { boughtInstead, buyInstead } from './instead.js';
 export { allergenTable, type AllergenRow, type AllergenTable } from './allergens.js';
 export { composeWithin } from './within.js';
 export { offerOf, type OfferSum } from './offer.js';

@@ -4,7 +4,7 @@ import { lower, type MessageId, type Said } from '../words/index.js';
 import type { DaySlip } from './kept.js';
 import type { Task } from './task.js';
 import type { ToolLine } from './tools.js';
-import type { Way } from './ways.js';
+import type { Change, Way } from './ways.js';
 
 const MOST_NAMED = 4;
 
@@ -29,12 +29,26 @@ export function taskSaid(plan: Plan, task: Task): Said {
 }
 
 /** What would help, in words. */
-export function waySaid(way: Way): Said {
-  if (way.kind === 'hands') return { say: 'way.hands', with: { n: way.more } };
-  if (way.kind === 'build') return { say: 'way.build', with: { n: way.minutes } };
-  if (way.kind === 'equipment')
-    return { say: 'way.equipment', with: { what: { say: `equipment.${way.equipment}` as MessageId } } };
-  return { say: 'way.day-before' };
+export function waySaid({ changes }: Way): Said {
+  const [one, other] = changes.map(changeSaid);
+  return other ? { say: 'way.both', with: { one: one!, other } } : one!;
+}
+
+function changeSaid(change: Change): Said {
+  switch (change.kind) {
+    case 'hands':
+      return { say: 'way.hands', with: { n: change.more } };
+    case 'build':
+      return { say: 'way.build', with: { n: change.minutes } };
+    case 'equipment':
+      return { say: 'way.equipment', with: { what: { say: `equipment.${change.equipment}` as MessageId } } };
+    case 'buy': {
+      const foods = change.foods.map(([, { name }], i) => (i === 0 ? lower(name) : name));
+      return { say: 'way.buy', with: { foods: { foods, most: MOST_NAMED } } };
+    }
+    case 'day-before':
+      return { say: 'way.day-before' };
+  }
 }
 
 export const toolSaid = ({ id, diameterMm = 0, touches, colour }: ToolLine): Said => ({

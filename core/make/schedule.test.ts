@@ -13,6 +13,7 @@ import { daysOf, firstFitOf, keptDay, restOf, scheduleOf, searched, type Schedul
 import { coldUntil, makeContext } from './tasks/context.js';
 import { tasksOf } from './tasks/index.js';
 import { toolsOf } from './tools.js';
+import { boughtInstead, buyInstead } from './instead.js';
 import { waysOf } from './ways.js';
 
 const comet = (): Plan => {
@@ -252,10 +253,36 @@ describe('hands', () => {
     const short = scheduleOf(alone, { rounds: 20 });
     expect(short.day.left.length).toBeGreaterThan(0);
     const ways = waysOf(alone, short);
-    const hands = ways.find(({ kind }) => kind === 'hands')!;
-    expect(hands.left).toBeLessThan(short.day.left.length);
-    expect(scheduleOf(edited(alone, hands.command), { rounds: 60 }).day.left.length).toBe(hands.left);
+    expect(ways.some(({ changes }) => changes.some(({ kind }) => kind === 'hands'))).toBe(true);
+    for (const way of ways) {
+      expect(way.left).toBeLessThan(short.day.left.length);
+      const done = way.commands.reduce(edited, alone);
+      expect(scheduleOf(done, { rounds: 60 }).day.left.length).toBe(way.left);
+    }
+    // two together are offered only where they leave less than each of them
+    const alones = ways.filter(({ changes }) => changes.length === 1);
+    const both = ways.filter(({ changes }) => changes.length === 2);
+    const least = Math.min(...alones.map(({ left }) => left));
+    if (least === 0) expect(both).toEqual([]);
+    for (const way of both)
+      for (const { kind } of way.changes)
+        expect(way.left).toBeLessThan(alones.find(({ changes }) => changes[0]!.kind === kind)!.left);
     expect(waysOf(plan, schedule)).toEqual([]);
+  });
+
+  test('bought instead of made is offered where it is no worse for anybody', () => {
+    const made = planWith({ party: [group('all', 6)], placements: [lies('hummus-home', 300)] });
+    const bought = boughtInstead(made, id('hummus-home'))!;
+    expect([bought.id, bought.made]).toEqual(['hummus-bought', 'compound']);
+    const after = edited(made, buyInstead(made, [[id('hummus-home'), bought]]));
+    expect(after.placements).toMatchObject([{ componentId: 'hummus-bought', form: 'bowl' }]);
+    expect(tasksOf(after).some(({ kind }) => kind === 'make')).toBe(false);
+    // the one without sesame is made for somebody: what has sesame, or may have it, does not stand in for it
+    const sesame = planWith({
+      party: [group('no-sesame', 2, ['sesame-free'])],
+      placements: [lies('hummus-no-sesame', 300)],
+    });
+    expect(boughtInstead(sesame, id('hummus-no-sesame'))).toBe(undefined);
   });
 
   test('the day of a plan without hands of its own is yours and that of its helpers', () => {

@@ -82,7 +82,7 @@ function DaySlipPaper({
         {slip.severity !== 'good' && (
           <div className={STRIPS}>
             {ways.map((way, i) => (
-              <WayStrip key={way.kind} way={way} first={i === 0} />
+              <WayStrip key={way.changes.map(({ kind }) => kind).join()} way={way} first={i === 0} />
             ))}
             {ways.length === 0 && (
               <button className={stripLook({ go: true })} onClick={() => void layOut(plan)}>
@@ -106,7 +106,7 @@ function WayStrip({ way, first }: { way: Way; first: boolean }) {
     <button
       className={stripLook({ go: first })}
       onClick={() => {
-        edit({ name: 'together', label: words, commands: [way.command] });
+        edit({ name: 'together', label: words, commands: way.commands });
         const now = useSession.getState().plan;
         if (now) void layOut(now, words);
       }}

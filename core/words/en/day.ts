@@ -22,6 +22,8 @@ export const DAY = {
   'way.hands': '{n, plural, one {One more pair of hands} other {# more pairs of hands}}',
   'way.build': '{n, number} minutes more for laying, said in the brief',
   'way.day-before': 'Everybody helps one day longer before',
+  'way.buy': 'Buy {foods} instead of making it',
+  'way.both': '{one}, and: {other}',
   'way.equipment': 'One more {what}',
   'equipment.oven': 'oven',
   'equipment.hob': 'ring of the hob',
