@@ -17,6 +17,15 @@ export {
 export { FORM_IDS, FORMS, formName, formVerb, type FormKind } from './forms.js';
 export { CATALOGUE, formOf, larderOf, usualForm, type Larder } from './catalogue.js';
 export { ownComponent, ownId, plainForm } from './own.js';
+export {
+  CUP_ML,
+  gramsOfMl,
+  gramsOfOne,
+  measured,
+  TABLESPOON_ML,
+  TEASPOON_ML,
+  type Measure,
+} from './measures.js';
 export { searchComponents, wordsOf } from './search.js';
 export { atHomeIn, REGION_IDS, REGIONS, type RegionId } from './regions.js';
 export {

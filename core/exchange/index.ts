@@ -13,4 +13,5 @@ export { COMPONENT_COLUMNS, componentsCsv, readComponentsCsv } from './component
 export { readReplies, REPLY_QUESTIONS, replySlipText, type Replies } from './replies.js';
 export type { RowProblem } from './csv.js';
 export { guestCard, guestCardHtml, type GuestCard } from './card.js';
+export { readIngredients, type IngredientRead, type IngredientsRead } from './ingredients.js';
 export { readPrices, writePrices, type PricesRead } from './prices-csv.js';

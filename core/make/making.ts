@@ -30,8 +30,8 @@ export function planMaking(plan: Pick<Plan, 'recipes'>, id: ComponentId): PlanMa
     handsMin: own.handsMin,
     waitMin: own.waitMin,
     keepsH: own.keepsH,
-    uses: [],
-    onMin: 0,
+    uses: own.uses ?? [],
+    onMin: own.waitMin,
     steps: own.steps,
     own: true,
   };

@@ -42,10 +42,16 @@ function commandOf(plan: Plan, change: Change): SingleCommand {
     }
     case 'equipment': {
       const { kitchen } = plan.day;
-      return { name: 'set-kitchen', kitchen: { ...kitchen, [change.equipment]: kitchen[change.equipment] + 1 } };
+      return {
+        name: 'set-kitchen',
+        kitchen: { ...kitchen, [change.equipment]: kitchen[change.equipment] + 1 },
+      };
     }
     case 'day-before': {
-      const hands = records.map((hand) => ({ ...hand, daysBefore: Math.min(MOST_DAYS, hand.daysBefore + 1) }));
+      const hands = records.map((hand) => ({
+        ...hand,
+        daysBefore: Math.min(MOST_DAYS, hand.daysBefore + 1),
+      }));
       return { name: 'set-hands', hands };
     }
     case 'buy':

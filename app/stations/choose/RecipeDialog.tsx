@@ -1,5 +1,6 @@
 import { useMemo, useState } from 'react';
 import {
+  EQUIPMENT,
   FAMILIES,
   homeMadeId,
   ownId,
@@ -10,6 +11,8 @@ import {
   type HoldOut,
   type Larder,
 } from '../../../core/catalogue/index.js';
+import type { IngredientRead } from '../../../core/exchange/index.js';
+import { houseText, keptOf, readHouse } from '../../../core/house/index.js';
 import { formatMass, formatMoney } from '../../../core/measure/index.js';
 import {
   foodOfRecipe,
@@ -18,18 +21,25 @@ import {
   type OwnRecipe,
   type Plan,
 } from '../../../core/plan/index.js';
+import { speak } from '../../../core/words/index.js';
 import { FromHouse } from '../../house/FromHouse.js';
 import { useSession } from '../../store/session.js';
 import { useSettings } from '../../store/settings.js';
+import { spoken, useSpeech } from '../../store/useSpeech.js';
 import { Choice, Field, NumberInput, TextInput } from '../../ui/Fields.js';
 import { Button } from '../../ui/kit/Button.js';
+import { Checkbox } from '../../ui/kit/Checkbox.js';
 import { Combobox } from '../../ui/kit/Combobox.js';
 import { PaperDialog } from '../../ui/kit/Dialog.js';
 import { PaperHeading } from '../../ui/kit/Heading.js';
+import { FileButton, JSON_FILE } from '../../ui/kit/FileButton.js';
 import { Input } from '../../ui/kit/Input.js';
 import { portraitUrl } from '../../ui/pictures.js';
+import { saveFile } from '../../ui/save.js';
+import { toast } from '../../ui/toast.js';
 import { t, word } from '../../words/index.js';
 import { ForWhom } from './food/ForWhom.js';
+import { PasteParts } from './PasteParts.js';
 
 const FIRST_G = 100;
 
@@ -102,7 +112,7 @@ export function RecipeDialog({
       open
       onClose={onClose}
       full
-      title={recipe ? t('Your recipe: {name}', { name: recipe.name }) : t('A recipe of your own')}
+      title={recipe?.id ? t('Your recipe: {name}', { name: recipe.name }) : t('A recipe of your own')}
       hint={t(
         'What it gives is as bad as the worst that goes in: a label that you ask about a part counts here too.',
       )}
@@ -117,7 +127,7 @@ export function RecipeDialog({
       </div>
       <div className="mt-3 flex flex-wrap items-center gap-2.5">
         <Button disabled={!ready} onClick={keep}>
-          {recipe ? t('Keep it') : t('Put it in the larder')}
+          {recipe?.id ? t('Keep it') : t('Put it in the larder')}
         </Button>
         <FromHouse
           kind="recipes"
@@ -125,8 +135,40 @@ export function RecipeDialog({
           value={ready ? read.data : undefined}
           onTake={(kept) => setDraft(kept)}
         />
+        <AsFile recipe={ready ? read.data : undefined} onTake={setDraft} />
       </div>
     </PaperDialog>
+  );
+}
+
+/** One recipe as a file, in and out: the same file that the page of the house reads. */
+function AsFile({ recipe, onTake }: { recipe: OwnRecipe | undefined; onTake: (recipe: OwnRecipe) => void }) {
+  const take = async (file: File): Promise<void> => {
+    const { kept, problems } = readHouse(await file.text());
+    const found = kept.find((one) => one.kind === 'recipes')?.value as OwnRecipe | undefined;
+    if (found) onTake(found);
+    else
+      toast.error(
+        problems[0] ? `${problems[0].path} ${spoken(problems[0].reason)}` : t('No recipe is in that file.'),
+      );
+  };
+  return (
+    <>
+      <FileButton
+        words={t('Read a file')}
+        label={t('A recipe as a file')}
+        accept={JSON_FILE}
+        onFile={(file) => void take(file)}
+      />
+      {recipe && (
+        <Button
+          look="quiet"
+          onClick={() => saveFile(`${recipe.id}.json`, houseText([keptOf('recipes', recipe)]))}
+        >
+          {t('Save as a file')}
+        </Button>
+      )}
+    </>
   );
 }
 
@@ -195,8 +237,20 @@ function PartsIn({ draft, larder, change }: { draft: OwnRecipe; larder: Larder; 
         find={(typed) => searchComponents(left, typed).map(optionOf)}
         onPick={(componentId) => change({ parts: [...draft.parts, { componentId, massG: FIRST_G }] })}
       />
+      <PasteParts larder={larder} onTake={(more) => change({ parts: withMore(draft.parts, more) })} />
     </section>
   );
+}
+
+/** What goes in twice goes in together. */
+function withMore(parts: OwnRecipe['parts'], more: readonly IngredientRead[]): OwnRecipe['parts'] {
+  const out = parts.map((part) => ({ ...part }));
+  for (const { component, massG } of more) {
+    const there = out.find(({ componentId }) => componentId === component.id);
+    if (there) there.massG += massG;
+    else out.push({ componentId: component.id, massG });
+  }
+  return out;
 }
 
 function HowMade({ draft, whole, change }: { draft: OwnRecipe; whole: OwnRecipe; change: Change }) {
@@ -242,6 +296,7 @@ function HowMade({ draft, whole, change }: { draft: OwnRecipe; whole: OwnRecipe;
         onPick={(holdOut) => change({ holdOut })}
         options={HOLD_WORDS}
       />
+      <UsedWhile draft={draft} change={change} />
       <Field label={t('How it is made')}>
         <Input
           value={draft.steps}
@@ -255,6 +310,26 @@ function HowMade({ draft, whole, change }: { draft: OwnRecipe; whole: OwnRecipe;
         )}
       </p>
     </section>
+  );
+}
+
+/** What of the kitchen is taken while it does itself: the day keeps it free. */
+function UsedWhile({ draft, change }: { draft: OwnRecipe; change: Change }) {
+  const speech = useSpeech();
+  const uses = draft.uses ?? [];
+  return (
+    <fieldset className="m-0 flex flex-wrap gap-x-4 border-0 p-0">
+      <legend className="p-0 font-bold">{t('It wants, while it does itself')}</legend>
+      {EQUIPMENT.map((kind) => (
+        <Checkbox
+          key={kind}
+          label={speak({ say: `equipment.${kind}` }, speech)}
+          on={uses.includes(kind)}
+          onChange={(on) => change({ uses: on ? [...uses, kind] : uses.filter((used) => used !== kind) })}
+          className="flex min-h-12 items-center"
+        />
+      ))}
+    </fieldset>
   );
 }
 

@@ -1,12 +1,87 @@
-import { boxesOf, goesBack, toolSaid, toolsOf, type BoxId } from '../../../core/make/index.js';
+import { remedyEffect, remedyLabel, textOf } from '../../../core/check/index.js';
+import {
+  boxesOf,
+  goesBack,
+  toolSaid,
+  toolsOf,
+  type BoxId,
+  type ToolId,
+  type ToolLine,
+} from '../../../core/make/index.js';
 import { formatMass } from '../../../core/measure/index.js';
-import type { Plan } from '../../../core/plan/index.js';
+import type { Plan, Touch } from '../../../core/plan/index.js';
 import { speak } from '../../../core/words/index.js';
 import { useSession } from '../../store/session.js';
 import { useSettings } from '../../store/settings.js';
 import { useSpeech } from '../../store/useSpeech.js';
+import { useTrials } from '../../store/trials.js';
+import { useRemedy } from '../../rail/useRemedy.js';
+import { KeptText } from '../../ui/Fields.js';
+import { Button } from '../../ui/kit/Button.js';
 import { Checkbox } from '../../ui/kit/Checkbox.js';
+import { Collapsible } from '../../ui/kit/Collapsible.js';
 import { t } from '../../words/index.js';
+
+/** The slip of Check that is about what is short: it knows how the plan can bend. */
+const SLIP_OF: Partial<Record<ToolId, string>> = {
+  bowl: 'bowls',
+  'soft-knife': 'knives',
+  'hard-knife': 'knives',
+  'fork-knife': 'knives',
+};
+const MOST_BENDS = 5;
+
+/** Without it: what was tried on the plan, with what it would break. */
+function Bends({ id, short }: { id: ToolId; short: number }) {
+  const speech = useSpeech();
+  const run = useRemedy();
+  const tried = useTrials((trials) => trials.tried.get(SLIP_OF[id] ?? ''));
+  if (short <= 0 || !tried || tried.length === 0) return null;
+  return (
+    <span className="mt-1 flex flex-wrap gap-1.5">
+      {tried.slice(0, MOST_BENDS).map(({ remedy, breaks }, i) => (
+        <Button key={`${remedy.kind} ${i}`} look="quiet" size="small" onClick={() => run(remedy.command)}>
+          {remedyLabel(remedy, speech)} <small>{remedyEffect(remedy, speech)}</small>
+          {breaks.length > 0 && (
+            <small className="block">
+              {t('Then: {breaks}', { breaks: breaks.map((broken) => textOf(broken, speech)).join(' ') })}
+            </small>
+          )}
+        </Button>
+      ))}
+    </span>
+  );
+}
+
+/** The colours of the house's cutting boards: a helper takes the right one without asking. */
+function BoardColours({ plan, tools }: { plan: Plan; tools: readonly ToolLine[] }) {
+  const edit = useSession((session) => session.edit);
+  const speech = useSpeech();
+  const touches = tools.flatMap(({ touches }) => touches ?? []);
+  if (touches.length === 0) return null;
+  const name = (touch: Touch, colour: string): void =>
+    edit({
+      name: 'set-boards',
+      boards: [
+        ...plan.day.boards.filter((board) => board.touches !== touch),
+        ...(colour.trim() === '' ? [] : [{ touches: touch, colour: colour.trim() }]),
+      ],
+    });
+  return (
+    <Collapsible title={t('Colours of your cutting boards')}>
+      <div className="flex flex-wrap gap-x-4">
+        {touches.map((touch) => (
+          <KeptText
+            key={touch}
+            label={speak({ say: `touches.${touch}` }, speech)}
+            value={plan.day.boards.find((board) => board.touches === touch)?.colour ?? ''}
+            onKeep={(colour) => name(touch, colour)}
+          />
+        ))}
+      </div>
+    </Collapsible>
+  );
+}
 
 /** Everything beside the food, counted from the plan, to be packed. */
 export function ToolPaper({ plan }: { plan: Plan }) {
@@ -47,11 +122,13 @@ export function ToolPaper({ plan }: { plan: Plan }) {
                     {t('{n} short: buy or borrow them, or serve without', { n: short })}
                   </small>
                 )}
+                <Bends id={line.id} short={short} />
               </span>
             </div>
           );
         })}
       </div>
+      <BoardColours plan={plan} tools={tools} />
       <Boxes plan={plan} />
     </section>
   );

@@ -1,5 +1,12 @@
 import { Pin, PinOff } from 'lucide-react';
-import { nameOf, planMaking, taskSaid, type Kept, type KeptDay } from '../../../core/make/index.js';
+import {
+  cautionsOf,
+  nameOf,
+  planMaking,
+  taskSaid,
+  type Kept,
+  type KeptDay,
+} from '../../../core/make/index.js';
 import { formatMass } from '../../../core/measure/index.js';
 import { planLarder, type Plan } from '../../../core/plan/index.js';
 import { speak } from '../../../core/words/index.js';
@@ -52,7 +59,7 @@ export function WorkCard({ plan, day, item }: Props) {
       </p>
       {placed.clean && <p className="my-1 font-bold">{t('Wash board and knife, change gloves first.')}</p>}
       <Recipe plan={plan} item={item} />
-      <Cautions item={item} />
+      <Cautions plan={plan} item={item} />
       <CardDeeds day={day} item={item} />
       <p className="mt-1.5 mb-0 text-xs text-soft">
         {task.from > -7 * 1440 && t('Not before {time}. ', { time: whenAt(plan, task.from) })}
@@ -85,11 +92,19 @@ function Recipe({ plan, item: { task } }: Pick<Props, 'plan' | 'item'>) {
 const HOT = new Set<string>(['oven', 'hob']);
 
 /** Short, and where the work is. */
-function Cautions({ item: { task } }: Pick<Props, 'item'>) {
-  const hot = task.uses.some(({ equipment }) => HOT.has(equipment));
+function Cautions({ plan, item: { task } }: Pick<Props, 'plan' | 'item'>) {
+  const speech = useSpeech();
+  const making = task.kind === 'make' && task.foods[0] ? planMaking(plan, task.foods[0]) : undefined;
+  const food = task.foods[0] && planLarder(plan).get(task.foods[0]);
+  const ofMaking = making
+    ? cautionsOf(making, food?.family).map((caution) => speak({ say: `caution.${caution}` }, speech))
+    : [];
+  // what its making says of heat need not be said twice
+  const hot = ofMaking.length === 0 && task.uses.some(({ equipment }) => HOT.has(equipment));
   const cold = task.uses.some(({ equipment }) => equipment === 'freezer');
   const knife = task.kind === 'cut' || task.kind === 'shape';
   const said = [
+    ...ofMaking,
     ...(hot ? [t('Hot pans, sugar and cheese burn: children stand away.')] : []),
     ...(cold ? [t('Not longer in the freezer than it says.')] : []),
     ...(task.uses.some(({ equipment }) => equipment === 'blender')

@@ -12,13 +12,15 @@ import {
 import { NEVER_DONE } from '../../testing/kitchen.js';
 import { SAVED } from '../../testing/dom.js';
 import { beforeEach, describe, expect, test } from '@jest/globals';
-import { screen, waitFor, within } from '@testing-library/react';
+import { act, fireEvent, screen, waitFor, within } from '@testing-library/react';
 import { checkPlan } from '../../../core/check/index.js';
 import { keptDay, scheduleOf, shopFor, toolsOf } from '../../../core/make/index.js';
 import type { Plan } from '../../../core/plan/index.js';
 import { OfferSheet } from '../../sheet/OfferSheet.js';
 import { AllergenSheet } from '../../sheet/AllergenSheet.js';
 import { DaySheet } from '../../sheet/DaySheet.js';
+import { useDay } from '../../store/day.js';
+import { useSession } from '../../store/session.js';
 import { useMake } from './useMake.js';
 
 const demo = cometWatch();
@@ -29,7 +31,7 @@ const withDay = (plan: Plan): Plan => ({
 });
 const laid = withDay(demo);
 const SLOW = { timeout: 30_000 };
-beforeEach(() => useMake.setState({ view: 'day', picked: null, hand: null, together: [] }));
+beforeEach(() => useMake.setState({ view: 'day', picked: null, hand: null, errandsOf: null, together: [] }));
 
 const workOf = (task: string) => planNow().day.tasks.find((work) => work.task === task)!;
 const box = (name: RegExp) => screen.getByRole('checkbox', { name });
@@ -113,7 +115,8 @@ describe('what is bought, made and brought', () => {
     const { costMinor } = shopFor([laid]);
     await screen.findByRole('heading', { name: new RegExp(`Cost: .*${(costMinor / 100).toFixed(2)}`) });
     await hands.click(box(/^In the basket: Brie/));
-    expect(planNow().day.bought).toEqual(['brie']);
+    expect(planNow().day.bought.map(({ id }) => id)).toEqual(['brie']);
+    expect(shopFor([planNow()]).costMinor).toBe(costMinor);
     await hands.click(box(/^Oil, salt, sugar/));
     expect(planNow().pantry.length).toBeGreaterThan(5);
     expect(shopFor([planNow()]).costMinor).toBeLessThan(costMinor);
@@ -130,6 +133,54 @@ describe('what is bought, made and brought', () => {
     expect(tools.textContent).toContain('Boxes, in the order of unloading');
     await hands.click(within(tools).getByRole('checkbox', { name: /Napkin/ }));
     expect(planNow().day.packed).toEqual(['napkin']);
+  });
+});
+
+describe('where it is bought, and who goes', () => {
+  test('a price of one’s own and its shop are reckoned with; a helper has a list', async () => {
+    const hands = await openStation(laid, 'make');
+    await hands.click(screen.getByRole('radio', { name: 'Shopping' }));
+    await hands.click(await screen.findByRole('button', { name: /^Brie, .*where it is bought/ }));
+    const brie = await paper('Brie');
+    fireEvent.change(within(brie).getByLabelText('A pack costs, EUR'), { target: { value: '9' } });
+    fireEvent.change(within(brie).getByLabelText('in the shop'), { target: { value: 'Cheese cellar' } });
+    await hands.click(within(brie).getByRole('button', { name: 'Reckon with it' }));
+    expect(shopFor([planNow()]).lines.find(({ id }) => id === 'brie')).toMatchObject({
+      shop: 'Cheese cellar',
+    });
+    fireEvent.change(within(brie).getByLabelText('There, grams'), { target: { value: '5000' } });
+    fireEvent.change(within(brie).getByLabelText('good until (open packs)'), {
+      target: { value: '2001-01-01' },
+    });
+    expect(within(brie).getByRole('status').textContent).toContain('not good any more');
+    await hands.click(within(brie).getByRole('button', { name: 'Keep it so' }));
+    expect(shopFor([planNow()]).lines.find(({ id }) => id === 'brie')!.ownedG).toBe(0);
+    await hands.keyboard('{Escape}');
+    await hands.pick('The day before, Cheese cellar', 'Edda');
+    await hands.click(await screen.findByRole('radio', { name: 'Edda' }));
+    const list = screen.getByRole('region', { name: 'Shopping list' });
+    await screen.findByRole('heading', { name: 'To buy: one thing' });
+    expect(list.textContent).toContain('Cheese cellar');
+  });
+});
+
+describe('another number of guests', () => {
+  test('says what it takes, and is taken over in one step of undo', async () => {
+    const hands = await openStation(laid, 'make');
+    await hands.press('More or fewer guests');
+    const asked = await paper('Another number of guests');
+    const [first] = laid.party;
+    fireEvent.change(within(asked).getByLabelText(first!.name), {
+      target: { value: String(first!.count + 6) },
+    });
+    await within(asked).findByText(/^For \d+ guests/);
+    expect(within(asked).getByRole('heading', { name: 'To buy' })).not.toBe(null);
+    await hands.click(within(asked).getByRole('button', { name: 'Take it over' }));
+    await waitFor(() => expect(planNow().party[0]!.count).toBe(first!.count + 6));
+    await waitFor(() => expect(useDay.getState().busy).toBe(false));
+    act(() => useSession.getState().step('back'));
+    await waitFor(() => expect(planNow().party[0]!.count).toBe(first!.count));
+    expect(planNow().placements).toEqual(laid.placements);
   });
 });
 

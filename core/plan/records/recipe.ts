@@ -1,5 +1,12 @@
 import { z } from 'zod';
-import { FAMILIES, HOLD_OUTS, componentIdSchema, formFactSchema } from '../../catalogue/index.js';
+import {
+  EQUIPMENT,
+  FAMILIES,
+  HOLD_OUTS,
+  componentIdSchema,
+  formFactSchema,
+  type Equipment,
+} from '../../catalogue/index.js';
 import type { Steps } from '../steps.js';
 import { idText, text } from './fields.js';
 
@@ -32,6 +39,11 @@ export const ownRecipeSchema = z.strictObject({
   /** How long it stands, as its maker knows it: cooking can save what would spoil, and mixing spoil what would stand. */
   holdOut: z.enum(HOLD_OUTS),
   steps: text(1000),
+  /** What of the kitchen it wants while it does itself. */
+  uses: z
+    .array(z.enum(EQUIPMENT as [Equipment, ...Equipment[]]))
+    .max(EQUIPMENT.length)
+    .optional(),
   /** How a piece of it lies, where it has a shape of its own: a wheel with a window, stars from a mould. */
   serves: formFactSchema.optional(),
 });

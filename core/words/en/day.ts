@@ -22,6 +22,17 @@ export const DAY = {
   'way.hands': '{n, plural, one {One more pair of hands} other {# more pairs of hands}}',
   'way.build': '{n, number} minutes more for laying, said in the brief',
   'way.day-before': 'Everybody helps one day longer before',
+  'caution.raw-egg':
+    'Raw egg: not for small children, pregnant, old or ill guests. Pasteurised egg is safer.',
+  'caution.under-oil':
+    'Raw garlic or herbs under oil: always cold, labelled with the day, four days at most.',
+  'caution.hot-sugar': 'Hot sugar sticks and burns: children stand away.',
+  'caution.hot': 'Hot pans and trays burn: children stand away.',
+  'measure.cups': '{amount} {n, plural, one {cup} other {cups}}',
+  'measure.tablespoons': '{amount} tbsp',
+  'measure.teaspoons': '{amount} tsp',
+  'measure.pieces': '{amount}',
+  'measure.pinch': 'a pinch',
   'way.buy': 'Buy {foods} instead of making it',
   'way.both': '{one}, and: {other}',
   'way.equipment': 'One more {what}',

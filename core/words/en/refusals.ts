@@ -55,6 +55,9 @@ export const REFUSALS = {
   'no.time': 'a local date and time such as 2027-05-15T22:00',
 
   'no.table-large': 'the table is larger than {mb, number} MB',
+  'no.ingredient-amount': 'say one amount first, such as 200 g or 1 ½ cups',
+  'no.ingredient-food': 'no food of this larder is called “{name}”',
+  'no.ingredient-weight': 'how much that weighs is not known of {name}: say grams',
   'no.price-cell': 'the cell “{value}” of the column “{column}” cannot be read',
   'no.column-missing': 'the column “{column}” is missing',
   'no.column': 'there is no column “{column}”: use {columns}',
