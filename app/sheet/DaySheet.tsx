@@ -1,8 +1,19 @@
-import { keptDayOf, nameOf, planMaking, taskSaid, type Kept } from '../../core/make/index.js';
+import { useMemo } from 'react';
+import { foodWords } from '../../core/exchange/paper/words.js';
+import {
+  buildStep,
+  keptDayOf,
+  nameOf,
+  planMaking,
+  taskSaid,
+  type Kept,
+  type KeptDay,
+} from '../../core/make/index.js';
 import { addMinutes, clockOf, formatMass, speakTime } from '../../core/measure/index.js';
 import type { Plan } from '../../core/plan/index.js';
 import { speak } from '../../core/words/index.js';
 import { saveAs } from '../exports/save.js';
+import { BoardAtStep, StepFoods } from '../plate/BoardAtStep.js';
 import { useSettings } from '../store/settings.js';
 import { useSpeech } from '../store/useSpeech.js';
 import { Button } from '../ui/kit/Button.js';
@@ -12,7 +23,7 @@ import { PrintPage } from './PrintPage.js';
 
 /** A sheet for each pair of hands: what, when, how much, how, and what can hurt. */
 export function DaySheet({ plan }: { plan: Plan }) {
-  const day = keptDayOf(plan);
+  const day = useMemo(() => keptDayOf(plan), [plan]);
   const hands = day.hands.filter(({ id }) => day.kept.some(({ placed }) => placed.hand === id));
   return (
     <PrintPage>
@@ -39,7 +50,7 @@ export function DaySheet({ plan }: { plan: Plan }) {
               {day.kept
                 .filter(({ placed }) => placed.hand === id)
                 .map((item) => (
-                  <Row key={item.task.id} plan={plan} item={item} />
+                  <Row key={item.task.id} plan={plan} day={day} item={item} />
                 ))}
             </tbody>
           </table>
@@ -49,8 +60,17 @@ export function DaySheet({ plan }: { plan: Plan }) {
   );
 }
 
-function Row({ plan, item: { task, placed } }: { plan: Plan; item: Kept }) {
+function Row({ plan, day, item: { task, placed } }: { plan: Plan; day: KeptDay; item: Kept }) {
   const speech = useSpeech();
+  const step = useMemo(
+    () =>
+      buildStep(
+        plan,
+        day.kept.map(({ task }) => task),
+        task,
+      ),
+    [plan, day, task],
+  );
   const units = useSettings((settings) => settings.units);
   const making = task.kind === 'make' && task.foods[0] ? planMaking(plan, task.foods[0]) : undefined;
   const at = (minute: number): string => clockOf(addMinutes(plan.occasion.start, minute));
@@ -78,6 +98,14 @@ function Row({ plan, item: { task, placed } }: { plan: Plan; item: Kept }) {
               .join(', ')}
             . {making.steps}
           </small>
+        )}
+        {step && (
+          <div className="my-1 grid grid-cols-[1.2fr_1fr] items-start gap-3">
+            <BoardAtStep plan={plan} {...step} />
+            <small>
+              <StepFoods foods={step.now} words={(food) => foodWords(food, speech)} />
+            </small>
+          </div>
         )}
       </td>
       <td className="w-8">☐</td>

@@ -27,6 +27,7 @@ export { tasksOf } from './tasks/index.js';
 export { waysOf, type Change, type Way } from './ways.js';
 export { boughtInstead, buyInstead } from './instead.js';
 export { allergenTable, type AllergenRow, type AllergenTable } from './allergens.js';
+export { buildStep, type BuildStep } from './steps.js';
 export { CAUTIONS, cautionsOf, type Caution } from './cautions.js';
 export { composeWithin } from './within.js';
 export { offerOf, type OfferSum } from './offer.js';

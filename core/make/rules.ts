@@ -71,6 +71,14 @@ export const LAY_SECONDS = { alone: 30, run: 3, loose: 1.5 } as const;
 /** To begin a stage on a surface, in minutes. */
 export const STAGE_MIN = 0.5;
 
+/** One way to the table and back. */
+export const RUN_MIN = 1;
+/** Little boards and boxes go together on a tray, so many at once (house default). */
+export const SMALL_MM = 260;
+export const SMALL_G = 1200;
+export const TRAY_HOLDS = 4;
+export const OUT_FRESH_MIN = 20;
+
 /** How long before opening a stage may lie open: bread and leaves last. */
 export const STAGE_FRESH_MIN: Readonly<Record<BuildStage, number>> = {
   bowls: 60,

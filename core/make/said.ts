@@ -2,7 +2,9 @@ import { FORMS } from '../catalogue/index.js';
 import { planLarder, type Plan } from '../plan/index.js';
 import { lower, type MessageId, type Said } from '../words/index.js';
 import type { DaySlip } from './kept.js';
+import { ONE_CARRIES_G } from '../portion/index.js';
 import type { Task } from './task.js';
+import { trayRuns } from './tasks/out.js';
 import type { ToolLine } from './tools.js';
 import type { Change, Way } from './ways.js';
 
@@ -15,7 +17,7 @@ export function taskSaid(plan: Plan, task: Task): Said {
   const foods = task.foods.map((id) => (larder.get(id)?.name ?? id).split(',')[0]!);
   const surface = plan.surfaces.find(({ id }) => id === task.surfaceId)?.name ?? '';
   return {
-    say: `task.${task.kind}` as MessageId,
+    say: `task.${sayOf(task)}` as MessageId,
     with: {
       food: lower(foods[0] ?? ''),
       foods: { foods: foods.map((name, i) => (i === 0 ? lower(name) : name)), most: MOST_NAMED },
@@ -23,9 +25,17 @@ export function taskSaid(plan: Plan, task: Task): Said {
       pieces: task.pieces,
       form: task.form ? { word: FORMS[task.form].name } : '',
       surface,
+      runs: trayRuns(task.pieces),
       stage: task.stage ? { say: `stage.${task.stage}` as MessageId } : '',
     },
   };
+}
+
+/** A board by itself, by two, or little ones on trays. */
+function sayOf({ kind, surfaceId, massG }: Task): string {
+  if (kind !== 'carry') return kind;
+  if (!surfaceId) return 'carry-trays';
+  return massG > ONE_CARRIES_G ? 'carry-two' : 'carry';
 }
 
 /** What would help, in words. */

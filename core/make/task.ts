@@ -15,6 +15,7 @@ export const TASK_KINDS = [
   'drive',
   'temper',
   'build',
+  'carry',
 ] as const;
 export type TaskKind = (typeof TASK_KINDS)[number];
 

@@ -98,7 +98,7 @@ function least(plan: Plan, now: number, steps: readonly Change[]): Way | undefin
   return best;
 }
 
-const isOnBoard = ({ kind }: Task): boolean => ['build', 'temper', 'drive'].includes(kind);
+const isOnBoard = ({ kind }: Task): boolean => ['build', 'temper', 'drive', 'carry'].includes(kind);
 
 /** One food more with each step, what takes hands longest first. */
 function toBuy(plan: Plan): Change[] {

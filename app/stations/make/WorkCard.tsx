@@ -1,5 +1,8 @@
 import { Pin, PinOff } from 'lucide-react';
+import { useMemo } from 'react';
+import { foodWords } from '../../../core/exchange/paper/words.js';
 import {
+  buildStep,
   cautionsOf,
   nameOf,
   planMaking,
@@ -10,6 +13,7 @@ import {
 import { formatMass } from '../../../core/measure/index.js';
 import { planLarder, type Plan } from '../../../core/plan/index.js';
 import { speak } from '../../../core/words/index.js';
+import { BoardAtStep, StepFoods } from '../../plate/BoardAtStep.js';
 import { useSession } from '../../store/session.js';
 import { useSettings } from '../../store/settings.js';
 import { useSpeech } from '../../store/useSpeech.js';
@@ -59,6 +63,7 @@ export function WorkCard({ plan, day, item }: Props) {
       </p>
       {placed.clean && <p className="my-1 font-bold">{t('Wash board and knife, change gloves first.')}</p>}
       <Recipe plan={plan} item={item} />
+      <Laying plan={plan} day={day} item={item} />
       <Cautions plan={plan} item={item} />
       <CardDeeds day={day} item={item} />
       <p className="mt-1.5 mb-0 text-xs text-soft">
@@ -85,6 +90,22 @@ function Recipe({ plan, item: { task } }: Pick<Props, 'plan' | 'item'>) {
         ))}
       </ul>
       <p className="my-1">{making.steps}</p>
+    </>
+  );
+}
+
+/** A stage of laying as it looks: numbers stand on the piles, their foods beneath. */
+function Laying({ plan, day, item: { task } }: Props) {
+  const speech = useSpeech();
+  const step = useMemo(
+    () => buildStep(plan, [...day.kept.map(({ task }) => task), ...day.missing], task),
+    [plan, day, task],
+  );
+  if (!step) return null;
+  return (
+    <>
+      <BoardAtStep plan={plan} {...step} bold={1.7} />
+      <StepFoods foods={step.now} words={(food) => foodWords(food, speech)} />
     </>
   );
 }

@@ -15,4 +15,5 @@ export const LOOKS: Readonly<Record<TaskKind, { fill: string; words: string }>> 
   drive: { fill: 'var(--rule)', words: t('drive') },
   temper: { fill: 'var(--mark-read)', words: t('out') },
   build: { fill: 'var(--runner)', words: t('lay') },
+  carry: { fill: 'var(--steel-pale)', words: t('carry') },
 };

@@ -18,6 +18,7 @@ import {
   TOOLS_FRESH_MIN,
 } from '../rules.js';
 import { BUILD_STAGES, type BuildStage, type Task } from '../task.js';
+import { carryingOut } from './out.js';
 import { alike, bitsOf, coldUntil, task, type MakeContext, type Work } from './context.js';
 
 /** What of a work lies on one surface at opening. */
@@ -242,12 +243,10 @@ export function boards(context: MakeContext, prep: readonly Task[]): Task[] {
   const first: Task['after'] = carried.some(({ id }) => id === 'drive')
     ? [{ id: 'drive', what: 'hands' }]
     : [];
-  return [
-    ...kitchen.slice(prep.length),
-    ...carried,
-    ...onSurface.flatMap(({ surface, parts }) => {
-      const temper = tempering(context, surface, parts, prep);
-      return [...temper, ...building(context, surface, parts, [...kitchen, ...temper], first)];
-    }),
-  ];
+  const laying = onSurface.flatMap(({ surface, parts }) => {
+    const temper = tempering(context, surface, parts, prep);
+    return [...temper, ...building(context, surface, parts, [...kitchen, ...temper], first)];
+  });
+  const builds = laying.filter(({ kind }) => kind === 'build');
+  return [...kitchen.slice(prep.length), ...carried, ...laying, ...carryingOut(context, builds)];
 }

@@ -11,6 +11,10 @@ export const DAY = {
   'task.pack': 'Pack the cold boxes and the car',
   'task.drive': 'Drive',
   'task.temper': '{surface}: take {foods} out of the cold',
+  'task.carry': 'Carry {surface} to its place, {mass} in all',
+  'task.carry-two': 'Two carry {surface} to its place, {mass} in all',
+  'task.carry-trays':
+    'Carry {pieces, number} little boards to their places on trays, {runs, plural, one {one run} other {# runs}}',
   'task.build': '{surface}: lay {stage}',
   'stage.bowls': 'the bowls',
   'stage.cheese': 'the cheeses',

@@ -1,0 +1,84 @@
+import { readFileSync } from 'node:fs';
+import { describe, expect, test } from '@jest/globals';
+import { readPlanText, type Plan } from '../plan/index.js';
+import { group, lies, planWith } from '../testing/plans.js';
+import { taskSaid } from './said.js';
+import { buildStep } from './steps.js';
+import { tasksOf } from './tasks/index.js';
+
+const demo = ((): Plan => {
+  const read = readPlanText(
+    readFileSync(new URL('../testing/comet-watch.plate.json', import.meta.url), 'utf8'),
+  );
+  if (!read.ok) throw new Error('expected the laid demo');
+  return read.plan;
+})();
+
+describe('a table laid from the sheet alone', () => {
+  const tasks = tasksOf(demo);
+
+  test('each task of laying shows its foods, and what lies there by then; all tasks together lay everything once', () => {
+    for (const surface of demo.surfaces) {
+      const builds = tasks.filter(({ kind, surfaceId }) => kind === 'build' && surfaceId === surface.id);
+      const laid = builds.flatMap((task) => buildStep(demo, tasks, task)?.now ?? []);
+      const elements = demo.layout.find(({ surfaceId }) => surfaceId === surface.id)!.elements;
+      expect(laid.flatMap(({ elements }) => elements.map(({ id }) => id)).sort()).toEqual(
+        elements.map(({ id }) => id).sort(),
+      );
+      const last = buildStep(demo, tasks, builds.at(-1)!)!;
+      expect(last.before.length + last.now.length).toBe(laid.length);
+    }
+  });
+
+  test('other work has no picture, nor has a board that is not laid', () => {
+    const build = tasks.find(({ kind }) => kind === 'build')!;
+    expect(buildStep({ ...demo, layout: [] }, tasks, build)).toBe(undefined);
+    expect(
+      buildStep(
+        demo,
+        tasks,
+        tasks.find(({ kind }) => kind === 'wash')!,
+      ),
+    ).toBe(undefined);
+  });
+});
+
+describe('what is carried out', () => {
+  const [board] = planWith({}).surfaces;
+  const carries = (plan: Plan) => tasksOf(plan).filter(({ kind }) => kind === 'carry');
+  const at = (id: string, massG: number) => lies('brie', massG, { surfaceId: id as never });
+
+  test('goes board by board after it is laid; a heavy one takes two; what is built in place, or comes by car, none', () => {
+    const heavy = { ...board!, weightG: 7000 };
+    const light = { ...board!, id: 'second' as never, weightG: 900 };
+    const plan = planWith({
+      party: [group('all', 8)],
+      surfaces: [heavy, light],
+      placements: [at('board', 400), at('second', 400)],
+    });
+    expect(carries(plan).map(({ id, handsMin }) => [id, handsMin])).toEqual([
+      ['carry-board', 2],
+      ['carry-second', 1],
+    ]);
+    expect(taskSaid(plan, carries(plan)[0]!).say).toBe('task.carry-two');
+    for (const { after } of carries(plan))
+      expect(after.every(({ id }) => id.startsWith('build-'))).toBe(true);
+    expect(carries({ ...plan, occasion: { ...plan.occasion, carMin: 20 } })).toEqual([]);
+    expect(carries({ ...plan, surfaces: [{ ...heavy, inPlace: true }, light] })).toHaveLength(1);
+  });
+
+  test('goes on trays where it is little', () => {
+    const boxes = Array.from({ length: 9 }, (_, i) => ({
+      ...board!,
+      id: `box-${i}` as never,
+      outline: { kind: 'rectangle' as const, lengthMm: 160, widthMm: 120 },
+      weightG: 60,
+    }));
+    const plan = planWith({
+      party: [group('all', 9)],
+      surfaces: boxes,
+      placements: boxes.map(({ id }) => at(id, 60)),
+    });
+    expect(carries(plan)).toMatchObject([{ id: 'carry-trays', pieces: 9, handsMin: 3 }]);
+  });
+});

@@ -1,0 +1,28 @@
+import { stagesOf, type StageFood } from '../lay/index.js';
+import type { Plan, Surface } from '../plan/index.js';
+import { BUILD_STAGES, type Task } from './task.js';
+
+/** What is laid in one task, and what lies there already: a helper who has never seen the board lays it from this. */
+export interface BuildStep {
+  surface: Surface;
+  /** Numbered as on the sheet of the board, with piles, pieces and grams. */
+  now: readonly StageFood[];
+  before: readonly StageFood[];
+}
+
+/** Undefined for other work, and while the surface is not laid. */
+export function buildStep(plan: Plan, tasks: readonly Task[], task: Task): BuildStep | undefined {
+  const surface = plan.surfaces.find(({ id }) => id === task.surfaceId);
+  if (task.kind !== 'build' || !task.stage || !surface) return undefined;
+  const foods = stagesOf(plan, surface).flatMap(({ foods }) => foods);
+  const at = BUILD_STAGES.indexOf(task.stage);
+  const earlier = tasks.filter(
+    ({ kind, surfaceId, stage }) =>
+      kind === 'build' && surfaceId === surface.id && stage && BUILD_STAGES.indexOf(stage) < at,
+  );
+  const isOf = (tasks: readonly Task[], { component }: StageFood): boolean =>
+    tasks.some(({ foods }) => foods.includes(component.id));
+  const now = foods.filter((food) => isOf([task], food));
+  const before = foods.filter((food) => !now.includes(food) && isOf(earlier, food));
+  return now.length > 0 ? { surface, now, before } : undefined;
+}

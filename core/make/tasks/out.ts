@@ -1,0 +1,62 @@
+import { outlineSize, type Surface } from '../../plan/index.js';
+import { isCarried, loadG, loadOf, ONE_CARRIES_G } from '../../portion/index.js';
+import { OUT_FRESH_MIN, RUN_MIN, SMALL_G, SMALL_MM, TRAY_HOLDS } from '../rules.js';
+import type { Task } from '../task.js';
+import { task, type MakeContext } from './context.js';
+
+/** Goes on a tray with others of its kind. */
+const isSmall = (surface: Surface, grams: number): boolean =>
+  Math.max(...outlineSize(surface.outline)) <= SMALL_MM && grams <= SMALL_G;
+
+export const trayRuns = (surfaces: number): number => Math.ceil(surfaces / TRAY_HOLDS);
+
+/**
+ * To the table: each board by itself, by two where it is too heavy for one; little ones together on trays. What comes by
+ * car is laid where it is served.
+ */
+export function carryingOut({ plan }: MakeContext, builds: readonly Task[]): Task[] {
+  const laid = plan.surfaces
+    .filter(
+      (surface) =>
+        plan.occasion.carMin === 0 &&
+        isCarried(surface) &&
+        builds.some(({ surfaceId }) => surfaceId === surface.id),
+    )
+    .map((surface) => ({ surface, grams: loadG(loadOf(plan, surface)) }));
+  const small = laid.filter(({ surface, grams }) => isSmall(surface, grams));
+  // a single little one is carried as it is
+  const onTrays = small.length > 1 ? small : [];
+  const after = (surfaces: readonly Surface[]): Task['after'] =>
+    builds
+      .filter(({ surfaceId }) => surfaces.some(({ id }) => id === surfaceId))
+      .map(({ id }) => ({ id, what: 'hands' as const }));
+  const shared = { kind: 'carry' as const, foods: [], fresh: -OUT_FRESH_MIN };
+  return [
+    ...laid
+      .filter(({ surface }) => !onTrays.some((other) => other.surface === surface))
+      .map(({ surface, grams }) =>
+        task({
+          ...shared,
+          id: `carry-${surface.id}`,
+          surfaceId: surface.id,
+          massG: grams,
+          pieces: 1,
+          // the second pair of hands is counted, too
+          handsMin: grams > ONE_CARRIES_G ? 2 * RUN_MIN : RUN_MIN,
+          after: after([surface]),
+        }),
+      ),
+    ...(onTrays.length > 0
+      ? [
+          task({
+            ...shared,
+            id: 'carry-trays',
+            massG: onTrays.reduce((sum, { grams }) => sum + grams, 0),
+            pieces: onTrays.length,
+            handsMin: RUN_MIN * trayRuns(onTrays.length),
+            after: after(onTrays.map(({ surface }) => surface)),
+          }),
+        ]
+      : []),
+  ];
+}
