@@ -17,6 +17,8 @@ describe('cautions of a making', () => {
     // boiled eggs are not raw, and herbs in a cracker lie under no oil
     expect(of('egg-halves')).toEqual(['hot']);
     expect(of('home-crackers')).toEqual(['hot']);
+    expect(of('falafel')).toEqual(['hot']);
+    expect(of('herb-tofu')).toEqual(['under-oil']);
   });
 
   test('every recipe of the house whose steps warn of raw garlic, herbs or egg has its caution', () => {

@@ -22,8 +22,8 @@ const MUCH_OIL = 0.05;
 const SUGARS = new Set(['staple-sugar', 'honey', 'staple-maple', 'icing-sugar', 'staple-erythritol']);
 
 /** Baked or fried through, nothing lies under its oil any more. */
-const isDry = (family: Component['family'] | undefined): boolean =>
-  family === 'vehicle' || family === 'cooked';
+const isDry = (family: Component['family'] | undefined, heated: boolean): boolean =>
+  family === 'vehicle' || family === 'cooked' || (family === 'plant-protein' && heated);
 
 /** By what goes in and what heats it (public guidance on botulism, salmonella and burns; local rules decide). */
 export function cautionsOf(
@@ -36,7 +36,11 @@ export function cautionsOf(
   const heated = uses.includes('hob') || uses.includes('oven');
   const out: Caution[] = [];
   if (!heated && parts.some(([id]) => id === 'eggs')) out.push('raw-egg');
-  if (!isDry(family) && share((id) => OILS.test(id)) >= MUCH_OIL && parts.some(([id]) => UNDER_OIL.has(id)))
+  if (
+    !isDry(family, heated) &&
+    share((id) => OILS.test(id)) >= MUCH_OIL &&
+    parts.some(([id]) => UNDER_OIL.has(id))
+  )
     out.push('under-oil');
   if (heated && share((id) => SUGARS.has(id)) > 0.1) out.push('hot-sugar');
   else if (heated) out.push('hot');

@@ -71,7 +71,7 @@ describe('what is carried out', () => {
     const boxes = Array.from({ length: 9 }, (_, i) => ({
       ...board!,
       id: `box-${i}` as never,
-      outline: { kind: 'rectangle' as const, lengthMm: 160, widthMm: 120 },
+      outline: { kind: 'rectangle' as const, lengthMm: 160, widthMm: 120, cornerMm: 8 },
       weightG: 60,
     }));
     const plan = planWith({

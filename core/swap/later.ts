@@ -6,6 +6,7 @@ import { planMaking, shopFor, type ShopLine } from '../make/index.js';
 import { agesMissing, guestsIn, portionsIn } from '../party/index.js';
 import {
   groupsAt,
+  isShared,
   planLarder,
   type Command,
   type Placement,
@@ -87,7 +88,7 @@ const another = (surface: Surface, n: number): Surface => ({
 });
 
 /** The plan with another party: each surface holds more or less of all that lies there, by the portions that it serves. */
-function scaledTo(plan: Plan, party: Plan['party']): Plan {
+function scaledTo(plan: Plan, party: Plan['party'], ample: number): Plan {
   const after = withBoxes(plan, party);
   const larder = planLarder(plan);
   const bowlG = mostInABowlG(plan);
@@ -99,7 +100,8 @@ function scaledTo(plan: Plan, party: Plan['party']): Plan {
     after.surfaces.map((surface) => {
       const old = plan.surfaces.find((other) => likes(other) === likes(surface))!;
       const before = portions(plan, old);
-      return [surface.id, before > 0 ? portions(after, surface) / before : 1];
+      const factor = before > 0 ? portions(after, surface) / before : 1;
+      return [surface.id, factor > 1 ? 1 + (factor - 1) * ample : factor];
     }),
   );
   const scaled = (placement: Placement): Placement[] => {
@@ -119,7 +121,7 @@ function scaledTo(plan: Plan, party: Plan['party']): Plan {
 function chosenAnew(given: Plan, party: Plan['party'], solve: Solver): Plan | undefined {
   const plan = withBoxes(given, party);
   const larder = planLarder(plan);
-  const shared = new Set(plan.surfaces.filter(({ serves }) => serves === null).map(({ id }) => id));
+  const shared = new Set(plan.surfaces.filter(isShared).map(({ id }) => id));
   const kinds = [
     ...new Set(
       plan.placements.filter(({ surfaceId }) => shared.has(surfaceId)).map(({ componentId }) => componentId),
@@ -143,6 +145,12 @@ function chosenAnew(given: Plan, party: Plan['party'], solve: Solver): Plan | un
   return undefined;
 }
 
+/**
+ * Who eats everything takes most from the shared boards, so a board grows by more than its part of the guests: so many
+ * times as much more is tried, the least first.
+ */
+const AMPLE = [1, 1.3, 1.6, 2, 2.5];
+
 const asOldAsTheOthers = (group: Plan['party'][number]): Plan['party'][number] => {
   const youngest = Math.min(...group.ages);
   const missing = Number.isFinite(youngest) ? agesMissing(group) : 0;
@@ -162,7 +170,8 @@ export function later(plan: Plan, party: Plan['party'], solve: Solver): Later {
   // a child whose age nobody has said yet is asked about: no other board is made for it
   const aged = party.map(asOldAsTheOthers);
   const stopsFor = (board: Plan): number => stops(fresh({ ...board, party: aged })).length;
-  const scaled = scaledTo(plan, party);
+  const tries = AMPLE.map((ample) => scaledTo(plan, party, ample));
+  const scaled = tries.find((board) => stopsFor(board) === 0) ?? tries[0]!;
   const short = stopsFor(scaled);
   const chosen = short > 0 ? chosenAnew(plan, aged, solve) : undefined;
   if (chosen && stopsFor(chosen) < short) {

@@ -149,7 +149,7 @@ async function takeOver(plan: Plan, later: Later): Promise<void> {
 }
 
 const MOST_FOODS = 12;
-const MOST_SLIPS = 5;
+const MOST_SLIPS = 3;
 
 function Found({ plan, later, guests }: { plan: Plan; later: Later; guests: number }) {
   const speech = useSpeech();
@@ -206,7 +206,7 @@ function ToBuy({ later }: { later: Later }) {
       <ul className="m-0 list-none p-0 text-sm">
         {later.buy.map(({ line }) => (
           <li key={line.id}>
-            {capital(line.name)}: <b>{packsText(line)}</b>
+            {capital(line.name)}: <b className="whitespace-nowrap">{packsText(line)}</b>
             {line.basket && t(' beside what is in the basket')}
           </li>
         ))}

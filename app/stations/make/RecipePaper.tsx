@@ -89,17 +89,23 @@ function Recipe({ plan, id, massG, making, onWrite }: RecipeProps) {
         </p>
       ))}
       <p className="m-0 text-soft">
-        {t('{hands} min by hand{wait}, keeps {hours} h, {money} of packs', {
+        {t('{hands} min by hand{wait}, keeps {hours} h', {
           hands: making.handsMin,
           wait: making.waitMin > 0 ? t(', {n} min by itself', { n: making.waitMin }) : '',
           hours: making.keepsH,
-          money: formatMoney(Math.round(partOfPacks(plan, id)), plan.currency),
         })}
+        {' · '}
+        <span className="whitespace-nowrap">
+          {t('{money} of packs', { money: formatMoney(Math.round(partOfPacks(plan, id)), plan.currency) })}
+        </span>
       </p>
       <RecipeDeeds plan={plan} id={id} making={making} onWrite={onWrite} />
     </article>
   );
 }
+
+/** No kitchen scale shows less. */
+const LEAST_WEIGHED_G = 1;
 
 /** Grams; in a kitchen of cups and ounces by the cup too, where its weight is known. */
 function Part({ plan, id, grams }: { plan: Plan; id: string; grams: number }) {
@@ -110,7 +116,7 @@ function Part({ plan, id, grams }: { plan: Plan; id: string; grams: number }) {
     <li className="flex justify-between gap-2">
       <span>{capital(nameOf(plan, id))}</span>
       <b className="text-right tabular-nums">
-        {cups && (
+        {cups && grams >= LEAST_WEIGHED_G && (
           <span>
             {speak(
               { say: `measure.${cups.measure}`, with: { n: cups.amount, amount: mixed(cups.amount) } },
@@ -119,7 +125,7 @@ function Part({ plan, id, grams }: { plan: Plan; id: string; grams: number }) {
             {' · '}
           </span>
         )}
-        {formatMass(grams, units)}
+        {grams < LEAST_WEIGHED_G ? t('a pinch') : formatMass(grams, units)}
       </b>
     </li>
   );
