@@ -64,16 +64,42 @@ export async function offerFile(plan: Plan): Promise<void> {
   );
 }
 
+const savePdf = (plan: Plan, name: string, pdf: Uint8Array): void =>
+  saveFile(
+    `${fileName(plan.occasion.name)}-${name}.pdf`,
+    new Blob([pdf as BlobPart], { type: 'application/pdf' }),
+  );
+
+/** A sheet for each helper, with each stage of laying drawn. */
+export async function dayPaper(plan: Plan): Promise<void> {
+  const { dayPdf } = await import('../../core/exchange/paper/day-pdf.js');
+  const pdf = await dayPdf(plan, paperNow(), speechNow());
+  if (!pdf) throw new Error(t('No day is laid out yet: do it in Make.'));
+  savePdf(plan, 'day', pdf);
+}
+
+/** A picture for a page: no client prints it larger. */
+const OFFER_PX = 1400;
+
+/** The offer with the picture of its first board. */
+export async function offerPaper(plan: Plan): Promise<void> {
+  const [{ offerPdf }, { checkPlan }] = await Promise.all([
+    import('../../core/exchange/paper/offer-pdf.js'),
+    import('../../core/check/index.js'),
+  ]);
+  const first = plan.surfaces.find(({ id }) => plan.layout.some(({ surfaceId }) => surfaceId === id));
+  const png = first && new Uint8Array(await (await pngOf(plan, first, OFFER_PX)).arrayBuffer());
+  const options = { paper: paperNow(), speech: speechNow(), ...(png ? { png } : {}) } as const;
+  savePdf(plan, 'offer', await offerPdf(plan, checkPlan(plan), options));
+}
+
 /** What is cut and laid after an outline, in true size. The writer of PDFs is fetched when it is asked for. */
 export async function lifeSizeFile(plan: Plan): Promise<void> {
   const { lifeSizePdf } = await import('./life-size.js');
   const pdf = await lifeSizePdf(plan, paperNow());
   if (!pdf)
     throw new Error(t('Nothing is cut out, written or filled yet: there is nothing to draw in true size.'));
-  saveFile(
-    `${fileName(plan.occasion.name)}-life-size.pdf`,
-    new Blob([pdf as BlobPart], { type: 'application/pdf' }),
-  );
+  savePdf(plan, 'life-size', pdf);
 }
 
 const paperNow = () => (useSettings.getState().units === 'imperial' ? 'letter' : 'a4');
@@ -91,9 +117,12 @@ export async function boardFile(plan: Plan, surfaceId: string, kind: 'build' | '
   );
 }
 
-const pngOf = (plan: Plan, surface: Surface): Promise<Blob> => {
-  const [l, w] = surfaceSize(surface);
-  return svgToPng(boardSvg(plan, surface), l + 28, w + 28);
+const FRAME_MM = 28;
+
+/** A surface's picture; `mostPx` where it is to be small. */
+const pngOf = (plan: Plan, surface: Surface, mostPx?: number): Promise<Blob> => {
+  const [l, w] = surfaceSize(surface).map((mm) => mm + FRAME_MM) as [number, number];
+  return svgToPng(boardSvg(plan, surface), l, w, ...(mostPx === undefined ? [] : [mostPx / Math.max(l, w)]));
 };
 
 /** One surface's picture. A surface that is not there any more gives no file. */

@@ -31,6 +31,9 @@ export function DaySheet({ plan }: { plan: Plan }) {
         <Button look="quiet" onClick={() => void saveAs('calendar', plan)}>
           {t('Save it as a calendar')}
         </Button>
+        <Button look="quiet" onClick={() => void saveAs('day-pdf', plan)}>
+          {t('Save it (PDF)')}
+        </Button>
         <Button look="quiet" onClick={() => void saveAs('day', plan)}>
           {t('Save it as a table')}
         </Button>

@@ -23,6 +23,9 @@ export function OfferSheet({ plan, checked }: { plan: Plan; checked: Checked }) 
   return (
     <PrintPage>
       <PrintBar back={`/plan/${plan.id}/make`} words={t('Back')}>
+        <Button look="quiet" onClick={() => void saveAs('offer-pdf', plan)}>
+          {t('Save it (PDF)')}
+        </Button>
         <Button look="quiet" onClick={() => void saveAs('offer', plan)}>
           {t('Save it as text')}
         </Button>

@@ -6,19 +6,17 @@ import type { Plan } from '../plan/index.js';
 import { speak, type Speech } from '../words/index.js';
 import { menuText } from './menu.js';
 
-/** The offer as text, to send: whom it is for, the menu, how the guests are looked after, the price. */
-export function offerText(plan: Plan, checked: Checked, speech: Speech): string {
+/** What an offer says, part by part: the occasion first, then words, menu, guests, price and caution. */
+export function offerParts(plan: Plan, checked: Checked, speech: Speech): string[] {
   const sum = offerOf(plan);
   const money = (minor: number): string => formatMoney(minor, plan.currency);
-  const { letterhead, words } = plan.offer;
   const guests = guestsIn(plan.party);
   const say = (message: Parameters<typeof speak>[0]): string => speak(message, speech);
-  const paragraphs = [
-    letterhead,
+  return [
     [plan.occasion.name, speakTime(plan.occasion.start, { locale: speech.locale }), plan.occasion.place]
       .filter(Boolean)
       .join('\n'),
-    words,
+    plan.offer.words,
     menuText(plan, speech).trimEnd(),
     guests > 0 ? say(certificateOf(checked.context, checked.care).said) : '',
     [
@@ -31,6 +29,9 @@ export function offerText(plan: Plan, checked: Checked, speech: Speech): string 
         : []),
     ].join('\n'),
     say({ say: 'offer.caution' }),
-  ];
-  return `${paragraphs.filter((text) => text.trim() !== '').join('\n\n')}\n`;
+  ].filter((text) => text.trim() !== '');
 }
+
+/** The offer as text, to send: whom it is for, the menu, how the guests are looked after, the price. */
+export const offerText = (plan: Plan, checked: Checked, speech: Speech): string =>
+  `${[plan.offer.letterhead, ...offerParts(plan, checked, speech)].filter((text) => text.trim() !== '').join('\n\n')}\n`;

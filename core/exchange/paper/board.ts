@@ -10,6 +10,7 @@ import {
   type StageFood,
 } from '../../lay/index.js';
 import { surfaceOutline, surfaceSize } from '../../picture/index.js';
+import type { BuildStep } from '../../make/index.js';
 import type { LaidElement, Plan, Surface } from '../../plan/index.js';
 import { EDGE_MM, PAPERS, tilesOf, type PaperId } from '../../shape/index.js';
 import { speak, type Speech } from '../../words/index.js';
@@ -106,6 +107,20 @@ function fitted(surface: Surface, left: number, top: number, width: number, heig
   const [l, w] = surfaceSize(surface);
   const scale = Math.min(width / l, height / w);
   return { x: left + width / 2, y: top - height / 2, scale };
+}
+
+/** One step of laying on a part of a page: what comes now in colour and numbered, its foods beside it. */
+export function drawStep(
+  sheet: Sheet,
+  { surface, now, before }: BuildStep,
+  { left, top, width, height }: { left: number; top: number; width: number; height: number },
+  speech: Speech,
+): void {
+  const lit = new Set(now.map(({ number }) => number));
+  const stage = { id: 'bowls' as const, foods: [...before, ...now] };
+  const drawing = fitted(surface, left, top, width - LIST_MM, height - 2);
+  drawSurface(sheet, surface, drawnOf([stage]), drawing, (number) => lit.has(number), 6.5);
+  listFoods(sheet, now, left + width - LIST_MM + 3, top - 4, LIST_MM - 3, speech);
 }
 
 function buildPages(pages: Pages, plan: Plan, surface: Surface, stages: readonly Stage[], speech: Speech) {

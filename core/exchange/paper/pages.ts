@@ -1,4 +1,12 @@
-import { PDFDocument, rgb, StandardFonts, type PDFFont, type PDFPage, type RGB } from 'pdf-lib';
+import {
+  PDFDocument,
+  rgb,
+  StandardFonts,
+  type PDFFont,
+  type PDFImage,
+  type PDFPage,
+  type RGB,
+} from 'pdf-lib';
 import type { Polygon } from '../../geometry/index.js';
 import { EDGE_MM, HEAD_MM, PAPERS, type PaperId } from '../../shape/index.js';
 
@@ -21,6 +29,8 @@ export interface Sheet {
 export interface Pages {
   paper: PaperId;
   add(): Sheet;
+  /** A PNG that its pages can show. */
+  image(png: Uint8Array): Promise<PDFImage>;
   save(): Promise<Uint8Array>;
 }
 
@@ -41,6 +51,7 @@ export async function pagesOf(title: string, paper: PaperId): Promise<Pages> {
   return {
     paper,
     add: () => ({ page: pdf.addPage([widthMm * POINTS, heightMm * POINTS]), font }),
+    image: (png) => pdf.embedPng(png),
     save: () => pdf.save(),
   };
 }

@@ -12,6 +12,10 @@ export const PAPER = {
   'paper.in-bowls': '{n, plural, one {in a bowl} other {in # bowls}}',
   'paper.mass': '{how}; {mass}',
   'paper.build': '{plan}: {surface}, laid step by step',
+  'paper.day':
+    'Opens {time}. Wash hands before each task; fresh gloves and a clean board where it says so. Two hours in all out of the cold, one in the heat; local rules decide.',
+  'paper.clean': 'Wash board and knife, change gloves first.',
+  'paper.ready': 'Ready at {time}.',
   'paper.step': '{n, number}. {stage}',
   'paper.legend': '{plan}: {surface}, what lies where',
   'paper.template': '{surface}: what lies where, in true size',
