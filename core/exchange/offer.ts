@@ -3,8 +3,24 @@ import { offerOf } from '../make/index.js';
 import { formatMoney, speakTime } from '../measure/index.js';
 import { guestsIn } from '../party/index.js';
 import type { Plan } from '../plan/index.js';
-import { speak, type Speech } from '../words/index.js';
-import { menuText } from './menu.js';
+import { FAMILY_WORDS } from '../portion/index.js';
+import { capital, speak, speakArg, type Speech } from '../words/index.js';
+import { menuOf } from './menu.js';
+
+/** What the client reads of the menu: foods by family, board by board; grams and packs are the kitchen's. */
+const menuFor = (plan: Plan, speech: Speech): string =>
+  menuOf(plan)
+    .filter(({ families }) => families.length > 0)
+    .map(({ surface, copies, families }) =>
+      [
+        copies > 1 ? `${surface} (${copies})` : surface,
+        ...families.map(
+          ({ family, foods }) =>
+            `  ${capital(speakArg({ word: FAMILY_WORDS[family] }, speech))}: ${foods.map(({ component }) => component.name).join('; ')}`,
+        ),
+      ].join('\n'),
+    )
+    .join('\n\n');
 
 /** What an offer says, part by part: the occasion first, then words, menu, guests, price and caution. */
 export function offerParts(plan: Plan, checked: Checked, speech: Speech): string[] {
@@ -17,7 +33,7 @@ export function offerParts(plan: Plan, checked: Checked, speech: Speech): string
       .filter(Boolean)
       .join('\n'),
     plan.offer.words,
-    menuText(plan, speech).trimEnd(),
+    menuFor(plan, speech),
     guests > 0 ? say(certificateOf(checked.context, checked.care).said) : '',
     [
       say({ say: 'offer.price', with: { price: money(sum.priceMinor) } }),

@@ -43,27 +43,28 @@ export async function dayPdf(plan: Plan, paper: PaperId, speech: Speech): Promis
       const today = speakTime(now, { locale: speech.locale, year: false }).split(',')[0]!;
       if (today !== date) flow.head(today, 11);
       date = today;
-      taskRow(flow, plan, item, speech);
       const step = buildStep(plan, tasks, item.task);
+      taskRow(flow, plan, item, speech, step ? STEP_MM : 0);
       if (step) stepBlock(flow, step, speech);
     }
   }
   return pages.save();
 }
 
-function taskRow(flow: Flow, plan: Plan, { task, placed }: Kept, speech: Speech): void {
+function taskRow(flow: Flow, plan: Plan, { task, placed }: Kept, speech: Speech, keepMm: number): void {
   const at = (minute: number): string => clockOf(addMinutes(plan.occasion.start, minute));
   const making = task.kind === 'make' && task.foods[0] ? planMaking(plan, task.foods[0]) : undefined;
   const parts = making?.parts.map(
     ([id, grams]) =>
       `${nameOf(plan, id)} ${formatMass((grams * task.massG) / making.outG, speech.units, speech.locale)}`,
   );
-  flow.row(`${at(placed.start)} - ${at(placed.handsEnd)}`, [
+  const what = [
     ...(placed.clean ? [speak({ say: 'paper.clean' }, speech)] : []),
     speak(taskSaid(plan, task), speech),
     ...(task.waitMin > 0 ? [speak({ say: 'paper.ready', with: { time: at(placed.end) } }, speech)] : []),
     ...(parts && making ? [`${parts.join(', ')}. ${making.steps}`] : []),
-  ]);
+  ];
+  flow.row(`${at(placed.start)} - ${at(placed.handsEnd)}`, what, keepMm);
 }
 
 const stepBlock = (flow: Flow, step: BuildStep, speech: Speech): void =>

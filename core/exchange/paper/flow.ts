@@ -10,8 +10,8 @@ export interface Flow {
   page(): void;
   head(words: string, sizePt?: number): void;
   text(words: string, sizePt?: number): void;
-  /** A row of a table: a narrow column beside a wide one, with a line beneath. */
-  row(left: string, right: readonly string[]): void;
+  /** A row of a table: a narrow column beside a wide one, with a line beneath; `keepMm` stays on its page with it. */
+  row(left: string, right: readonly string[], keepMm?: number): void;
   /** A picture or drawing of this height, at the left edge, drawn by whoever knows how. */
   block(heightMm: number, draw: (sheet: Sheet, leftMm: number, topMm: number, widthMm: number) => void): void;
 }
@@ -61,10 +61,11 @@ export function flowOf(pages: Pages): Flow {
       }
       y -= AFTER_MM;
     },
-    row(left, right) {
+    row(left, right, keepMm = 0) {
       const column = width * ROW_SHARE;
       const lines = right.flatMap((words) => wrapped(sheet, words, ROW_PT, width - column));
-      room(stepOf(ROW_PT) * Math.min(lines.length, KEPT_LINES) + AFTER_MM);
+      const kept = keepMm > 0 ? lines.length : Math.min(lines.length, KEPT_LINES);
+      room(stepOf(ROW_PT) * kept + AFTER_MM + (keepMm > 0 ? keepMm + AFTER_MM : 0));
       const from = y;
       const was = sheet;
       for (const words of right) paragraph(words, ROW_PT, column, width - column);

@@ -41,7 +41,7 @@ export const plain = (words: string): string =>
     .replace(/[\u2018\u2019]/g, "'")
     .replace(/[\u201c\u201d]/g, '"')
     .replace(/[\u2013\u2014\u2212]/g, '-')
-    .replace(/[^\u0020-\u007e\u00a0-\u00ff]/g, '·');
+    .replace(/[^\u0020-\u007e\u00a0-\u00ff\u20ac]/g, '·');
 
 export async function pagesOf(title: string, paper: PaperId): Promise<Pages> {
   const pdf = await PDFDocument.create({ updateMetadata: false });
