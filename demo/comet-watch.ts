@@ -67,6 +67,7 @@ const helper = (id: string, name: string, from: string, daysBefore = 1): HandRec
   till: '21:00',
   daysBefore,
   sharp: true,
+  fine: true,
 });
 const HANDS = [
   helper('runa', 'Runa', '14:00'),

@@ -85,18 +85,20 @@ const many = (n: number): Days => {
     leaves: i % 4 === 0 ? 1 : i % 4 === 1 ? 2 : 0,
     keeps: i % 4 === 2 ? 1 : i % 4 === 3 ? 2 : 0,
     sharp: false,
+    fine: false,
     ahead: false,
   }));
   const hands = ['a', 'b', 'c', 'd'].map((id) => ({
     id,
     name: id,
     sharp: true,
+    fine: true,
     shifts: [
       { from: -2220, till: -1500 },
       { from: -780, till: 0 },
     ],
   }));
-  return { tasks, hands, kitchen: { oven: 1, hob: 2, blender: 1, freezer: 1 } };
+  return { tasks, hands, kitchen: { oven: 1, hob: 2, blender: 1, freezer: 1, fridge: 3 } };
 };
 const start = performance.now();
 const found = searched(many(300), 1);

@@ -1,9 +1,9 @@
-import { GOODS, KITCHEN, ON_MIN, RECIPE_USES, type Aisle, type Equipment } from './data/kitchen.js';
+import { CHILLED, GOODS, KITCHEN, ON_MIN, RECIPE_USES, type Aisle, type Equipment } from './data/kitchen.js';
 import type { ComponentId } from './facts.js';
 import { recipeOf } from './recipes.js';
 
 export type { Aisle, Equipment } from './data/kitchen.js';
-export const EQUIPMENT: readonly Equipment[] = ['oven', 'hob', 'blender', 'freezer'];
+export const EQUIPMENT: readonly Equipment[] = ['oven', 'hob', 'blender', 'freezer', 'fridge'];
 
 /** How a home-made food comes about: what goes in, what comes out, how long it takes, and what of the kitchen it wants. */
 export interface Making {
@@ -44,6 +44,9 @@ const onMin = (id: string, waitMin: number): number => Math.min(waitMin, ON_MIN[
 const usesOf = (recipeId: string): Equipment[] =>
   EQUIPMENT.filter((kind) => RECIPE_USES[kind].split(/\s+/).includes(recipeId));
 
+const withFridge = (id: string, uses: readonly Equipment[]): readonly Equipment[] =>
+  CHILLED.has(id) ? [...uses, 'fridge'] : uses;
+
 /** How the house makes a food; undefined for what is bought, and for what a stylist makes (`Plan.recipes`). */
 export function makingOf(id: ComponentId): Making | undefined {
   const recipe = recipeOf(id);
@@ -56,7 +59,7 @@ export function makingOf(id: ComponentId): Making | undefined {
       waitMin,
       keepsH,
       steps,
-      uses: usesOf(recipe.id),
+      uses: withFridge(id, usesOf(recipe.id)),
       onMin: onMin(id, waitMin),
       source: 'house default',
     };
@@ -70,7 +73,7 @@ export function makingOf(id: ComponentId): Making | undefined {
     handsMin,
     waitMin,
     keepsH,
-    uses,
+    uses: withFridge(id, uses),
     onMin: onMin(id, waitMin),
     steps,
     source: 'house default',

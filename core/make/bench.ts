@@ -1,6 +1,6 @@
 import { EQUIPMENT, type Equipment } from '../catalogue/index.js';
 import type { Days } from './day.js';
-import { CLEAN_MIN, type Hand, type Minute, type Task } from './task.js';
+import { CLEAN_MIN, suits, type Hand, type Minute, type Task } from './task.js';
 
 /** A task on a hand's line. */
 export interface Entry {
@@ -49,7 +49,7 @@ export class Bench {
   ): { start: number; clean: boolean } | undefined {
     const task = this.days.tasks[i]!;
     const hand = this.days.hands[h]!;
-    if (task.sharp && !hand.sharp) return undefined;
+    if (!suits(task, hand)) return undefined;
     for (let s = hand.shifts.length - 1; s >= 0; s--) {
       const shift = hand.shifts[s]!;
       const found = this.inShift(

@@ -23,6 +23,7 @@ const work = (id: string, handsMin: number, more: Partial<Task> = {}): Task => (
   leaves: 0,
   keeps: 0,
   sharp: false,
+  fine: true,
   ahead: false,
   ...more,
 });
@@ -31,8 +32,9 @@ const hand = (id: string, shifts = [{ from: -600, till: 0 }], sharp = true): Han
   name: id,
   shifts,
   sharp,
+  fine: true,
 });
-const kitchen = { oven: 1, hob: 2, blender: 1, freezer: 1 };
+const kitchen = { oven: 1, hob: 2, blender: 1, freezer: 1, fridge: 3 };
 const days = (tasks: Task[], hands = [hand('a')]): Days => ({ tasks, hands, kitchen });
 const best = (given: Days, rounds = 400) => searched(given, 7, rounds);
 const at = (placed: readonly Placed[], id: string) => placed.find(({ task }) => task === id)!;
@@ -102,13 +104,13 @@ describe('a day', () => {
   test('who may not cut is not given a knife', () => {
     const { day } = best(
       days(
-        [work('cut', 10, { sharp: true }), work('pour', 10)],
+        [work('cut', 10, { sharp: true, fine: true }), work('pour', 10)],
         [hand('child', undefined, false), hand('cook')],
       ),
     );
     expect(at(day.placed, 'cut').hand).toBe('cook');
     expect(
-      best(days([work('cut', 10, { sharp: true })], [hand('child', undefined, false)])).day.left,
+      best(days([work('cut', 10, { sharp: true, fine: true })], [hand('child', undefined, false)])).day.left,
     ).toEqual(['cut']);
   });
 
@@ -278,7 +280,11 @@ describe('the proof', () => {
     expect(faults([work('a', 5)], [placed('a', -3, 5)])).toEqual(['too-late', 'off-shift']);
     expect(faults([work('a', 5)], [placed('a', -700, 5)])).toEqual(['too-early', 'off-shift']);
     expect(
-      faults([work('a', 5, { sharp: true })], [placed('a', -20, 5)], [hand('a', undefined, false)]),
+      faults(
+        [work('a', 5, { sharp: true, fine: true })],
+        [placed('a', -20, 5)],
+        [hand('a', undefined, false)],
+      ),
     ).toEqual(['not-sharp']);
     expect(faults([work('a', 5)], [placed('a', -20, 5, { hand: 'x' })])).toEqual(['unknown-hand']);
     expect(faults([work('a', 5)], [])).toEqual(['missing']);

@@ -17,6 +17,7 @@ export function usualHands({ work }: Pick<Plan, 'work'>): HandRecord[] {
     till: TILL,
     daysBefore: 1,
     sharp: true,
+    fine: true,
   });
   return [
     hand('you', 'You'),
@@ -47,6 +48,7 @@ export const handsOf = (plan: Plan): Hand[] =>
     id: hand.id,
     name: hand.name,
     sharp: hand.sharp,
+    fine: hand.fine,
     shifts: shiftsOf(hand, plan.occasion.start),
   }));
 

@@ -15,7 +15,15 @@ export {
   type Since,
 } from './schedule.js';
 export { Search, type Day, type Days } from './day.js';
-export { basketText, packsText, shopFor, type Becoming, type ShopLine, type Shopping } from './shopping.js';
+export {
+  basketText,
+  packsText,
+  severalFrom,
+  shopFor,
+  type Becoming,
+  type ShopLine,
+  type Shopping,
+} from './shopping.js';
 export { basketWith, isInBasket, isListed, tripKey, tripsOf, whoGoes, type Trip } from './trips.js';
 export { cuttingBoards, touchOf, type BoardNeed } from './cutting-boards.js';
 export { AISLES, ownPriceOf, SHOP_DAYS, wareOf, type AisleId, type ShopDay } from './buying.js';

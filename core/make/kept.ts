@@ -111,6 +111,7 @@ export type DaySlip = { severity: 'blocker' | 'caution' | 'good'; tasks: string[
   | { kind: 'order' }
   | { kind: 'off-shift' }
   | { kind: 'not-sharp' }
+  | { kind: 'not-fine' }
   | { kind: 'late' }
   | { kind: 'crisp-early' }
   | { kind: 'stale' }
@@ -137,6 +138,7 @@ export function slipsOfDay({ kept, missing, faults, cleans, minded }: KeptDay): 
     { kind: 'cold-too-long', severity: 'blocker', tasks: of('too-early') },
     { kind: 'no-room', severity: 'blocker', tasks: missing.map(({ id }) => id) },
     { kind: 'not-sharp', severity: 'blocker', tasks: of('not-sharp') },
+    { kind: 'not-fine', severity: 'caution', tasks: of('not-fine') },
     { kind: 'two-at-once', severity: 'caution', tasks: of('two-at-once') },
     ...[...new Set(faults.flatMap((fault) => (fault.kind === 'equipment' ? [fault.equipment] : [])))].map(
       (equipment): DaySlip => ({

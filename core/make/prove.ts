@@ -3,7 +3,7 @@ import { CLEAN_MIN, type Hand, type Kitchen, type Placed, type Task } from './ta
 
 /** What is wrong with a day; it knows nothing of how a day is found. */
 export type Fault =
-  | { kind: 'too-early' | 'too-late' | 'off-shift' | 'not-sharp' | 'unknown-hand'; task: string }
+  | { kind: 'too-early' | 'too-late' | 'off-shift' | 'not-sharp' | 'not-fine' | 'unknown-hand'; task: string }
   | { kind: 'order'; task: string; before: string }
   | { kind: 'two-at-once'; task: string; other: string }
   | { kind: 'equipment'; task: string; equipment: string }
@@ -23,6 +23,7 @@ function windows(told: Told, hands: readonly Hand[]): Fault[] {
       ...(placed.end > task.by ? [{ kind: 'too-late' as const, task: task.id }] : []),
       ...(there ? [] : [{ kind: 'off-shift' as const, task: task.id }]),
       ...(task.sharp && !hand.sharp ? [{ kind: 'not-sharp' as const, task: task.id }] : []),
+      ...(task.fine && !hand.fine ? [{ kind: 'not-fine' as const, task: task.id }] : []),
     ];
   });
 }

@@ -235,7 +235,47 @@ describe('a day that is near', () => {
 });
 
 describe('hands', () => {
-  const hand = { id: 'a', name: 'A', from: '09:00', till: '21:00', daysBefore: 1, sharp: true };
+  const hand = { id: 'a', name: 'A', from: '09:00', till: '21:00', daysBefore: 1, sharp: true, fine: true };
+  test('that have never folded a rose get none; who can does it', () => {
+    const rose = planWith({
+      party: [group('all', 8)],
+      placements: [lies('salami', 150, { form: 'rose' }), lies('cucumber', 200)],
+      day: {
+        ...planWith({}).day,
+        hands: [
+          { ...hand, fine: false },
+          { ...hand, id: 'b', name: 'B' },
+        ],
+      },
+    });
+    const { day, faults, tasks } = scheduleOf(rose, { rounds: 20 });
+    const folds = tasks.filter(({ kind }) => kind === 'fold').map(({ id }) => id);
+    expect(folds).toHaveLength(1);
+    expect([day.left, faults]).toEqual([[], []]);
+    expect(day.placed.find(({ task }) => task === folds[0])!.hand).toBe('b');
+    const nobody = { ...rose, day: { ...rose.day, hands: [{ ...hand, fine: false }] } };
+    expect(scheduleOf(nobody, { rounds: 20 }).day.left).toEqual(folds);
+  });
+
+  test('share the shelves of the fridge: what stands in the cold one after the other needs one', () => {
+    const cold = planWith({
+      party: [group('all', 8)],
+      placements: [lies('herb-tofu', 150), lies('tofu-feta', 150)],
+    });
+    const shelves = (fridge: number) =>
+      scheduleOf({ ...cold, day: { ...cold.day, kitchen: { ...cold.day.kitchen, fridge } } }, { rounds: 20 });
+    expect(shelves(2).day.left).toEqual([]);
+    const one = shelves(1);
+    expect(one.faults.filter(({ kind }) => kind === 'equipment')).toEqual([]);
+    const spans = one.day.placed
+      .filter(({ task }) => task.startsWith('make-'))
+      .map(({ handsEnd, end }) => ({ from: handsEnd, till: end }));
+    expect(spans).toHaveLength(2);
+    const [first, second] = spans.sort((a, b) => a.from - b.from);
+    expect(first!.till).toBeLessThanOrEqual(second!.from);
+    expect(shelves(0).day.left).toHaveLength(2);
+  });
+
   test('work on the day until it opens, on days before by the clock', () => {
     expect(shiftsOf(hand, '2027-05-15T22:00')).toEqual([
       { from: -2220, till: -1500 },

@@ -4,7 +4,7 @@ import { CATALOGUE, type ComponentId } from '../catalogue/index.js';
 import { costOf } from '../portion/index.js';
 import { group, id, lies, planWith } from '../testing/plans.js';
 import { neededFor, TASTED } from './needs.js';
-import { shopFor } from './shopping.js';
+import { severalFrom, shopFor } from './shopping.js';
 
 const all = group('all', 10);
 const [BOARD] = planWith({}).surfaces;
@@ -110,6 +110,23 @@ describe('what is bought', () => {
       }),
       { numRuns: 60 },
     );
+  });
+
+  test('each further board of several alike costs no more than one alone, and the packs in the basket are there once', () => {
+    const one = planWith({
+      party: [all],
+      placements: [lies('brie', 90), lies('hummus-home', 200), lies('almonds', 40)],
+    });
+    const several = severalFrom(one, 5);
+    expect(several.map(({ boards }) => boards)).toEqual([1, 2, 3, 4, 5]);
+    expect(several[0]!.costMinor).toBe(shopFor([one]).costMinor);
+    expect(several.reduce((sum, { moreMinor }) => sum + moreMinor, 0)).toBe(several[4]!.costMinor);
+    for (const { moreMinor } of several) expect(moreMinor).toBeLessThanOrEqual(several[0]!.costMinor);
+    expect(several[4]!.costMinor).toBeLessThan(5 * several[0]!.costMinor);
+    const packs = [{ massG: 250, priceMinor: 420, count: 2 }];
+    const bought = { ...one, day: { ...one.day, bought: [{ id: 'brie', packs }] } };
+    const brie = severalFrom({ ...bought, placements: [lies('brie', 100)] }, 5);
+    expect(brie.map(({ costMinor }) => costMinor)).toEqual([840, 840, 840, 840, 840]);
   });
 
   test('a food that nobody knows any more is on the list, without a price', () => {

@@ -213,6 +213,28 @@ function shareBySurface(plan: Plan, lines: readonly ShopLine[]): Shopping['bySur
   });
 }
 
+/** What several boards alike cost from one shop: packs are shared, each is cheaper than one alone. */
+export interface Several {
+  boards: number;
+  costMinor: number;
+  /** Of it, what is paid beside the packs of one fewer. */
+  moreMinor: number;
+}
+
+/** One board to `most` of them; what is in the basket is there once. */
+export function severalFrom(plan: Plan, most: number): Several[] {
+  const copy = { ...plan, day: { ...plan.day, bought: [] } };
+  const costs = Array.from(
+    { length: most },
+    (_, i) => shopFor([plan, ...Array<Plan>(i).fill(copy)]).costMinor,
+  );
+  return costs.map((costMinor, i) => ({
+    boards: i + 1,
+    costMinor,
+    moreMinor: costMinor - (costs[i - 1] ?? 0),
+  }));
+}
+
 /** A pack mix as it is said at the counter: "2 x 250 g". */
 export const packsText = (line: Pick<ShopLine, 'packs' | 'weighedG' | 'boughtG'>): string =>
   line.weighedG !== null ? (line.boughtG > 0 ? `${line.weighedG} g by weight` : '') : mixText(line.packs);

@@ -55,6 +55,8 @@ export interface Task {
   ahead: boolean;
   /** It takes a sharp knife, a hot pan or hot sugar: not for every helper. */
   sharp: boolean;
+  /** Roses, chains, shapes pressed out: not for hands that have never done it. */
+  fine: boolean;
 }
 
 export const BUILD_STAGES = ['bowls', 'cheese', 'meat', 'large', 'fillers', 'breads', 'garnish'] as const;
@@ -67,7 +69,13 @@ export interface Hand {
   shifts: readonly { from: Minute; till: Minute }[];
   /** May use knives and heat. */
   sharp: boolean;
+  /** Can fold roses and press out shapes. */
+  fine: boolean;
 }
+
+/** May these hands do it, and can they? */
+export const suits = (task: Pick<Task, 'sharp' | 'fine'>, hand: Pick<Hand, 'sharp' | 'fine'>): boolean =>
+  (!task.sharp || hand.sharp) && (!task.fine || hand.fine);
 
 export type Kitchen = Readonly<Record<Equipment, number>>;
 

@@ -267,13 +267,15 @@ const EXAMPLES: Record<string, [Command, (plan: Plan) => unknown, unknown]> = {
   'set-hands': [
     {
       name: 'set-hands',
-      hands: [{ id: 'edda', name: 'Edda', from: '09:00', till: '18:00', daysBefore: 1, sharp: true }],
+      hands: [
+        { id: 'edda', name: 'Edda', from: '09:00', till: '18:00', daysBefore: 1, sharp: true, fine: true },
+      ],
     },
     (plan) => plan.day.hands[0]?.name,
     'Edda',
   ],
   'set-kitchen': [
-    { name: 'set-kitchen', kitchen: { oven: 2, hob: 2, blender: 0, freezer: 1 } },
+    { name: 'set-kitchen', kitchen: { oven: 2, hob: 2, blender: 0, freezer: 1, fridge: 2 } },
     (plan) => plan.day.kitchen.oven,
     2,
   ],

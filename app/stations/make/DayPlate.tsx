@@ -54,6 +54,11 @@ function Hours({ plan, dial }: { plan: Plan; dial: Dial }) {
           </g>
         );
       })}
+      {dial.before.map(({ minute, at }) => (
+        <ArcText key={minute} id={`before-${minute}`} r={86} at={at} size={11} weight={700}>
+          {clockAt(plan, minute)}
+        </ArcText>
+      ))}
       <g transform="translate(0,-326)">
         <rect x="-44" y="-17" width="88" height="32" fill="var(--beet)" />
         <text textAnchor="middle" y="6" fontSize="19" fontWeight="900" fill="white" className="font-display">

@@ -125,6 +125,12 @@ function HandRow({
         on={hand.sharp}
         onChange={(sharp) => onChange({ sharp })}
       />
+      <Checkbox
+        className="mb-3.5"
+        label={t('roses and shapes')}
+        on={hand.fine}
+        onChange={(fine) => onChange({ fine })}
+      />
       <Button
         look="icon"
         className="mb-2"

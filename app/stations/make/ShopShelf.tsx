@@ -1,7 +1,9 @@
+import { useMemo } from 'react';
 import { shoppingText } from '../../../core/exchange/index.js';
 import {
   BASICS,
   nameOf,
+  severalFrom,
   shopFor,
   whoGoes,
   withBasics,
@@ -17,6 +19,8 @@ import { useSession } from '../../store/session.js';
 import { useSettings } from '../../store/settings.js';
 import { Button, buttonLook } from '../../ui/kit/Button.js';
 import { Link } from 'react-router';
+import { Collapsible } from '../../ui/kit/Collapsible.js';
+import { Table } from '../../ui/kit/Table.js';
 import { Checkbox } from '../../ui/kit/Checkbox.js';
 import { ShelfHeading } from '../../ui/kit/Heading.js';
 import { toast } from '../../ui/toast.js';
@@ -55,6 +59,7 @@ export function ShopShelf({ plan, view }: { plan: Plan; view: MakeView }) {
           <PriceBook plan={plan} lines={shopping.lines} />
           <Basics plan={plan} />
           <Together {...bought} money={money} />
+          <SeveralBoards plan={plan} money={money} />
           <GrocerDesk plan={plan} lines={shopping.lines} />
         </>
       )}
@@ -116,6 +121,38 @@ function ListDeeds({ plan, plans }: { plan: Plan; plans: readonly Plan[] }) {
         {t('Print')}
       </Link>
     </div>
+  );
+}
+
+const MOST_BOARDS = 5;
+
+/** How much cheaper each board is when several alike come from one shop. */
+function SeveralBoards({ plan, money }: { plan: Plan; money: (minor: number) => string }) {
+  const several = useMemo(() => severalFrom(plan, MOST_BOARDS), [plan]);
+  if (plan.placements.length === 0) return null;
+  return (
+    <Collapsible title={t('Several boards like this one')}>
+      <Table>
+        <thead>
+          <tr>
+            <th scope="col">{t('boards')}</th>
+            <th scope="col">{t('in all')}</th>
+            <th scope="col">{t('each')}</th>
+            <th scope="col">{t('the last adds')}</th>
+          </tr>
+        </thead>
+        <tbody>
+          {several.map(({ boards, costMinor, moreMinor }) => (
+            <tr key={boards}>
+              <th scope="row">{boards}</th>
+              <td>{money(costMinor)}</td>
+              <td>{money(costMinor / boards)}</td>
+              <td>{money(moreMinor)}</td>
+            </tr>
+          ))}
+        </tbody>
+      </Table>
+    </Collapsible>
   );
 }
 

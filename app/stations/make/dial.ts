@@ -26,6 +26,8 @@ export interface Dial {
   ticks: number[];
   hands: string[];
   grooves: Groove[];
+  /** Hours of the days before, at the innermost ring. */
+  before: { minute: number; at: number }[];
   angle(minute: number): number;
 }
 
@@ -46,6 +48,20 @@ const scale = (from: number, till: number, first = FIRST_DEG, last = LAST_DEG) =
     minutesOf: (degrees: number) => degrees / perMin,
   };
 };
+
+/** Marks that are nearer than this would run into each other, and into the names. */
+const LEAST_APART_DEG = 42;
+
+/** When the work of the days before begins: not every minute, what has room. */
+function marksOf(items: readonly Kept[], { angle }: ReturnType<typeof scale>): Dial['before'] {
+  const marks: Dial['before'] = [];
+  for (const minute of items.map(({ placed }) => placed.start).sort((a, b) => a - b)) {
+    const at = angle(minute);
+    if (at - (marks.at(-1)?.at ?? -Infinity) >= LEAST_APART_DEG && at < LAST_DEG - LEAST_APART_DEG / 2)
+      marks.push({ minute, at });
+  }
+  return marks;
+}
 
 /** How a day lies on the plate: the last hours in a ring each, what is done on days before in thinner ones inside. */
 export function dialOf(plan: Plan, day: KeptDay): Dial {
@@ -88,6 +104,7 @@ export function dialOf(plan: Plan, day: KeptDay): Dial {
     span,
     hands,
     angle: outer.angle,
+    before: before.length > 0 ? marksOf(before, inner) : [],
     ticks: Array.from({ length: Math.floor(span / step) }, (_, i) => -(i + 1) * step),
     grooves: [
       ...rings(today, OUTER_R, before.length > 0 ? INNER_R : LEAST_R, false, outer),

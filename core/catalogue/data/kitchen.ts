@@ -61,7 +61,7 @@ export const GOODS = {
 export type Aisle = 'meat' | 'dairy' | 'mill' | 'bread' | 'greens' | 'tins';
 
 /** What a kitchen has of each, or few of: only one task has it at a time. */
-export type Equipment = 'oven' | 'hob' | 'blender' | 'freezer';
+export type Equipment = 'oven' | 'hob' | 'blender' | 'freezer' | 'fridge';
 
 export type KitchenRow = readonly [
   /** Good, food of the larder or staple, and grams. */
@@ -166,7 +166,16 @@ export const RECIPE_USES: Readonly<Record<Equipment, string>> = {
   blender: `basil-oil lemon-bean-dip seed-pesto olive-spread carrot-dip lentil-pate mushroom-seed-pate almond-ricotta
     seed-cream-cheese cashew-herb-round`,
   freezer: '',
+  fridge: '',
 };
+
+/** Foods that stand in the cold while they do themselves: they take a shelf of the fridge as long as that is. */
+export const CHILLED: ReadonlySet<string> = new Set(
+  `sunflower-round tofu-feta herb-tofu fresh-cheese-wraps hummus-wraps pink-onions mushroom-pate chocolate-ganache coconut-cream
+    bean-pate date-oat-balls home-marinated-feta home-marinated-mozzarella home-marinated-beans home-lentil-pate
+    home-mushroom-seed-pate home-almond-ricotta home-seed-cream-cheese home-cashew-herb-round home-tofu-brick-feta
+    home-tofu-egg-salad`.split(/\s+/),
+);
 
 /** Minutes that the oven or the freezer is taken, where it is not the usual time. */
 export const ON_MIN: Readonly<Record<string, number>> = {

@@ -105,6 +105,7 @@ export const task = (given: Pick<Task, 'id' | 'kind' | 'foods' | 'handsMin'> & P
   leaves: 0,
   keeps: 0,
   sharp: false,
+  fine: false,
   ahead: false,
   ...given,
   // whole minutes, and never beyond what is safe

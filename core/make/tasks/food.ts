@@ -1,3 +1,5 @@
+import type { Equipment } from '../../catalogue/index.js';
+import type { PlanMaking } from '../making.js';
 import type { Task } from '../task.js';
 import {
   AHEAD_FROM_MIN,
@@ -57,12 +59,18 @@ export function making({ works, calm }: MakeContext): Task[] {
       ahead,
       uses: (making?.uses ?? []).map((equipment) => ({
         equipment,
-        during: equipment === 'oven' || equipment === 'freezer' ? making!.onMin : ('hands' as const),
+        during: takenFor(equipment, making!),
       })),
       sharp: true,
       ...bitsOf(same),
     });
   });
+}
+
+/** A hob and a blender as long as hands are at it, an oven and a freezer for their time, the cold for all of the waiting. */
+function takenFor(equipment: Equipment, { onMin, waitMin }: PlanMaking): Task['uses'][number]['during'] {
+  if (equipment === 'fridge') return waitMin;
+  return equipment === 'oven' || equipment === 'freezer' ? onMin : 'hands';
 }
 
 const after = (ids: readonly string[]): Task['after'] => ids.map((id) => ({ id, what: 'all' as const }));
@@ -82,6 +90,7 @@ export function cutting({ works, calm }: MakeContext, before: readonly Task[]): 
       task({
         id: `cut-${component.id}-${form}`,
         kind: form === 'cut-outs' ? 'shape' : 'cut',
+        fine: form === 'cut-outs',
         foods: [component.id],
         form,
         massG: work.massG,
@@ -100,6 +109,9 @@ export function cutting({ works, calm }: MakeContext, before: readonly Task[]): 
   });
 }
 
+/** Roses and chains come apart in hands that have never made one. */
+const FINE: ReadonlySet<string> = new Set(['rose', 'chain', 'fan']);
+
 /** Folded and pleated by hand. */
 export function folding({ works, calm }: MakeContext, before: readonly Task[]): Task[] {
   return works.flatMap((work) => {
@@ -112,6 +124,7 @@ export function folding({ works, calm }: MakeContext, before: readonly Task[]): 
       task({
         id: `fold-${component.id}-${form}`,
         kind: 'fold',
+        fine: FINE.has(form),
         foods: [component.id],
         form,
         massG: work.massG,

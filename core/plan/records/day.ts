@@ -18,6 +18,8 @@ export const handSchema = z.strictObject({
   daysBefore: z.number().int().min(0).max(7),
   /** May use sharp knives, hot pans and hot sugar. */
   sharp: z.boolean(),
+  /** Can fold roses and chains, and press out shapes. */
+  fine: z.boolean(),
 });
 export type HandRecord = z.infer<typeof handSchema>;
 
@@ -60,6 +62,7 @@ export const daySchema = z.strictObject({
     hob: z.number().int().min(0).max(9),
     blender: z.number().int().min(0).max(9),
     freezer: z.number().int().min(0).max(9),
+    fridge: z.number().int().min(0).max(9),
   }),
   tasks: z.array(workSchemaOfDay).max(600),
   /** Lines of the shopping list that are in the basket. */
@@ -75,7 +78,7 @@ export type DayRecord = z.infer<typeof daySchema>;
 
 export const EMPTY_DAY: DayRecord = {
   hands: [],
-  kitchen: { oven: 1, hob: 2, blender: 1, freezer: 1 },
+  kitchen: { oven: 1, hob: 2, blender: 1, freezer: 1, fridge: 3 },
   tasks: [],
   bought: [],
   errands: [],
@@ -83,11 +86,13 @@ export const EMPTY_DAY: DayRecord = {
   packed: [],
 };
 
-/** A tick said that a thing is in the basket, not how much of it. */
+/** A tick said that a thing is in the basket, not how much of it; every hand could do everything; fridges had room. */
 function withBaskets(day: unknown): unknown {
-  const { bought, ...rest } = day as { bought?: unknown };
+  const { bought, hands, kitchen, ...rest } = day as { bought?: unknown; hands?: unknown; kitchen?: object };
   const packs = Array.isArray(bought) ? bought.map((id: unknown) => ({ id, packs: null })) : [];
-  return { errands: [], boards: [], ...rest, bought: packs };
+  const able = Array.isArray(hands) ? hands.map((hand: object) => ({ fine: true, ...hand })) : hands;
+  const shelves = { fridge: EMPTY_DAY.kitchen.fridge, ...kitchen };
+  return { errands: [], boards: [], ...rest, hands: able, kitchen: shelves, bought: packs };
 }
 
 /** Version 11 knew none; version 12 had ticks without packs. */
