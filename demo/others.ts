@@ -182,7 +182,7 @@ export const openLoomBrief = (): Plan =>
       role: 'drinks',
       kind: 'afternoon',
       otherDishes: 1,
-      buildMin: 30,
+      buildMin: 40,
       theme: {
         name: 'Warp and weft',
         palette: ['#a8432f', '#d9a441', '#3d5a40'],

@@ -3,7 +3,7 @@ import { planLarder, type Plan } from '../plan/index.js';
 import { lower, type MessageId, type Said } from '../words/index.js';
 import type { DaySlip } from './kept.js';
 import { ONE_CARRIES_G } from '../portion/index.js';
-import type { Task } from './task.js';
+import { surfacesOf, type Task } from './task.js';
 import { trayRuns } from './tasks/out.js';
 import type { ToolLine } from './tools.js';
 import type { Change, Way } from './ways.js';
@@ -16,6 +16,7 @@ export function taskSaid(plan: Plan, task: Task): Said {
   // "Hummus, home-made" in a list reads as two things
   const foods = task.foods.map((id) => (larder.get(id)?.name ?? id).split(',')[0]!);
   const surface = plan.surfaces.find(({ id }) => id === task.surfaceId)?.name ?? '';
+  const more = surfacesOf(task).length - 1;
   return {
     say: `task.${sayOf(task)}` as MessageId,
     with: {
@@ -24,7 +25,7 @@ export function taskSaid(plan: Plan, task: Task): Said {
       mass: { g: Math.round(task.massG) },
       pieces: task.pieces,
       form: task.form ? { word: FORMS[task.form].name } : '',
-      surface,
+      surface: more > 0 ? { say: 'task.alike', with: { surface, n: more } } : surface,
       runs: trayRuns(task.pieces),
       stage: task.stage ? { say: `stage.${task.stage}` as MessageId } : '',
     },

@@ -4,7 +4,9 @@ import { readPlanText, type Plan } from '../plan/index.js';
 import { group, lies, planWith } from '../testing/plans.js';
 import { taskSaid } from './said.js';
 import { buildStep } from './steps.js';
+import { surfacesOf } from './task.js';
 import { tasksOf } from './tasks/index.js';
+import { inEnglish } from '../words/index.js';
 
 const demo = ((): Plan => {
   const read = readPlanText(
@@ -19,7 +21,9 @@ describe('a table laid from the sheet alone', () => {
 
   test('each task of laying shows its foods, and what lies there by then; all tasks together lay everything once', () => {
     for (const surface of demo.surfaces) {
-      const builds = tasks.filter(({ kind, surfaceId }) => kind === 'build' && surfaceId === surface.id);
+      const builds = tasks.filter((task) => task.kind === 'build' && task.surfaceId === surface.id);
+      // little plates that are alike are laid with the first of them
+      if (builds.length === 0) continue;
       const laid = builds.flatMap((task) => buildStep(demo, tasks, task)?.now ?? []);
       const elements = demo.layout.find(({ surfaceId }) => surfaceId === surface.id)!.elements;
       expect(laid.flatMap(({ elements }) => elements.map(({ id }) => id)).sort()).toEqual(
@@ -28,6 +32,22 @@ describe('a table laid from the sheet alone', () => {
       const last = buildStep(demo, tasks, builds.at(-1)!)!;
       expect(last.before.length + last.now.length).toBe(laid.length);
     }
+  });
+
+  test('little boxes that are alike are laid in one go, food by food, and every surface is in some task', () => {
+    const [board] = planWith({}).surfaces;
+    const outline = { kind: 'rectangle' as const, lengthMm: 160, widthMm: 120, cornerMm: 8 };
+    const boxes = [1, 2, 3].map((n) => ({ ...board!, id: `box-${n}` as never, name: `Box ${n}`, outline }));
+    const plan = planWith({
+      party: [group('all', 6)],
+      surfaces: [board!, ...boxes],
+      placements: [board!, ...boxes].map(({ id }) => lies('brie', 60, { surfaceId: id })),
+    });
+    const builds = tasksOf(plan).filter(({ kind }) => kind === 'build');
+    expect(builds.map((task) => surfacesOf(task))).toEqual([['board'], ['box-1', 'box-2', 'box-3']]);
+    expect(inEnglish(taskSaid(plan, builds[1]!))).toContain('Box 1 and 2 like it');
+    const said = tasks.filter(({ kind }) => kind === 'build').flatMap((task) => surfacesOf(task));
+    expect(new Set(said)).toEqual(new Set(demo.surfaces.map(({ id }) => id)));
   });
 
   test('other work has no picture, nor has a board that is not laid', () => {

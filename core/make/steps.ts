@@ -1,6 +1,6 @@
 import { stagesOf, type StageFood } from '../lay/index.js';
 import type { Plan, Surface } from '../plan/index.js';
-import { BUILD_STAGES, type Task } from './task.js';
+import { BUILD_STAGES, surfacesOf, type Task } from './task.js';
 
 /** What is laid in one task, and what lies there already: a helper who has never seen the board lays it from this. */
 export interface BuildStep {
@@ -16,10 +16,12 @@ export function buildStep(plan: Plan, tasks: readonly Task[], task: Task): Build
   if (task.kind !== 'build' || !task.stage || !surface) return undefined;
   const foods = stagesOf(plan, surface).flatMap(({ foods }) => foods);
   const at = BUILD_STAGES.indexOf(task.stage);
-  const earlier = tasks.filter(
-    ({ kind, surfaceId, stage }) =>
-      kind === 'build' && surfaceId === surface.id && stage && BUILD_STAGES.indexOf(stage) < at,
-  );
+  const earlier = tasks.filter((other) => {
+    const { kind, stage } = other;
+    return (
+      kind === 'build' && surfacesOf(other).includes(surface.id) && stage && BUILD_STAGES.indexOf(stage) < at
+    );
+  });
   const isOf = (tasks: readonly Task[], { component }: StageFood): boolean =>
     tasks.some(({ foods }) => foods.includes(component.id));
   const now = foods.filter((food) => isOf([task], food));

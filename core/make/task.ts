@@ -30,6 +30,8 @@ export interface Task {
   foods: readonly ComponentId[];
   form?: Plan['placements'][number]['form'];
   surfaceId?: SurfaceId;
+  /** Little boards that are alike are laid together, food by food; `surfaceId` is the first of them. */
+  surfaceIds?: readonly SurfaceId[];
   stage?: BuildStage;
   massG: number;
   pieces: number;
@@ -90,6 +92,10 @@ export interface Placed {
   /** Board, knife and gloves are washed or changed before it. */
   clean: boolean;
 }
+
+/** All surfaces that a task is about. */
+export const surfacesOf = ({ surfaceId, surfaceIds }: Task): readonly SurfaceId[] =>
+  surfaceIds ?? (surfaceId === undefined ? [] : [surfaceId]);
 
 /** Board, knife, gloves, surface (craft, section 11). */
 export const CLEAN_MIN = 6;

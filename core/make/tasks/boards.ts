@@ -1,7 +1,7 @@
 import { FORMS } from '../../catalogue/index.js';
 import { toolsInUse } from '../../board/index.js';
 import { stageOfFood } from '../../lay/index.js';
-import type { Surface } from '../../plan/index.js';
+import { moduleKey, type Surface } from '../../plan/index.js';
 import {
   BOWL_MIN,
   BOWLS_FRESH_MIN,
@@ -18,7 +18,7 @@ import {
   TOOLS_FRESH_MIN,
 } from '../rules.js';
 import { BUILD_STAGES, type BuildStage, type Task } from '../task.js';
-import { carryingOut } from './out.js';
+import { carryingOut, isLittle } from './out.js';
 import { alike, bitsOf, coldUntil, task, type MakeContext, type Work } from './context.js';
 
 /** What of a work lies on one surface at opening. */
@@ -29,9 +29,31 @@ interface Part extends Work {
   stands: boolean;
 }
 
-function partsOn({ works }: MakeContext, surface: Surface): Part[] {
+/** Surfaces that are laid in one go: a board by itself, little ones that are alike together, food by food. */
+type Together = readonly [Surface, ...Surface[]];
+
+function laidTogether({ plan }: MakeContext): Together[] {
+  const groups = new Map<string, [Surface, ...Surface[]]>();
+  for (const surface of plan.surfaces) {
+    const key = isLittle(surface) ? moduleKey(surface) : surface.id;
+    const found = groups.get(key);
+    if (found) found.push(surface);
+    else groups.set(key, [surface]);
+  }
+  return [...groups.values()];
+}
+
+/** Which surfaces a task is about; several only where there are several. */
+const about = (surfaces: Together): Pick<Task, 'surfaceIds'> & { surfaceId: Surface['id'] } => ({
+  surfaceId: surfaces[0].id,
+  ...(surfaces.length > 1 ? { surfaceIds: surfaces.map(({ id }) => id) } : {}),
+});
+
+function partsOn({ works }: MakeContext, surfaces: Together): Part[] {
   return works.flatMap((work) => {
-    const here = work.at.filter(({ surfaceId, lot }) => surfaceId === surface.id && lot === 0);
+    const here = work.at.filter(
+      ({ surfaceId, lot }) => lot === 0 && surfaces.some(({ id }) => id === surfaceId),
+    );
     if (here.length === 0) return [];
     const stands = FORMS[work.form].bowl === true || here.every(({ contained }) => contained);
     const stage =
@@ -55,7 +77,7 @@ const coldest = (context: MakeContext, parts: readonly Work[]): number =>
 /** Dips, condiments and what is kept in bowls, a surface at a time. */
 function filling(
   context: MakeContext,
-  surface: Surface,
+  surfaces: Together,
   parts: readonly Part[],
   before: readonly Task[],
 ): Task[] {
@@ -66,10 +88,10 @@ function filling(
       0,
     );
     return task({
-      id: `bowls-${surface.id}-${i + 1}`,
+      id: `bowls-${surfaces[0].id}-${i + 1}`,
       kind: 'fill-bowls',
       foods: foodsOf(same),
-      surfaceId: surface.id,
+      ...about(surfaces),
       massG: same.reduce((sum, { laidG }) => sum + laidG, 0),
       pieces: same.length,
       handsMin,
@@ -90,7 +112,7 @@ const doneBefore = (before: readonly Task[], works: readonly Work[]): Task['afte
 /** Cheese comes out of the cold in time to be at its best when it is eaten, and no sooner than its clock allows. */
 function tempering(
   context: MakeContext,
-  surface: Surface,
+  surfaces: Together,
   parts: readonly Part[],
   before: readonly Task[],
 ): Task[] {
@@ -102,10 +124,10 @@ function tempering(
     const from = coldest(context, here);
     return [
       task({
-        id: `temper-${surface.id}-${i + 1}`,
+        id: `temper-${surfaces[0].id}-${i + 1}`,
         kind: 'temper',
         foods: foodsOf(here),
-        surfaceId: surface.id,
+        ...about(surfaces),
         massG: here.reduce((sum, { laidG }) => sum + laidG, 0),
         handsMin: OUT_MIN + OUT_EACH_MIN * here.length,
         from,
@@ -140,7 +162,7 @@ const NEXT_AFTER: Readonly<Record<BuildStage, readonly BuildStage[]>> = {
 /** A surface is laid stage by stage; what is eaten crisp comes last. */
 function building(
   context: MakeContext,
-  surface: Surface,
+  surfaces: Together,
   parts: readonly Part[],
   before: readonly Task[],
   first: Task['after'],
@@ -151,13 +173,13 @@ function building(
     if (here.length === 0) continue;
     const handsMin = layMin(here);
     const previous = NEXT_AFTER[stage].flatMap((before) => out.filter((task) => task.stage === before));
-    const mine = before.filter(({ surfaceId }) => surfaceId === undefined || surfaceId === surface.id);
+    const mine = before.filter(({ surfaceId }) => surfaceId === undefined || surfaceId === surfaces[0].id);
     out.push(
       task({
-        id: `build-${surface.id}-${stage}`,
+        id: `build-${surfaces[0].id}-${stage}`,
         kind: 'build',
         foods: foodsOf(here),
-        surfaceId: surface.id,
+        ...about(surfaces),
         stage,
         massG: here.reduce((sum, { laidG }) => sum + laidG, 0),
         pieces: here.reduce((sum, { laidPieces }) => sum + laidPieces, 0),
@@ -234,18 +256,18 @@ function carrying(context: MakeContext, before: readonly Task[]): Task[] {
 
 /** All that is done for the boards themselves; `prep` is what is done to the foods. */
 export function boards(context: MakeContext, prep: readonly Task[]): Task[] {
-  const onSurface = context.plan.surfaces.map((surface) => {
-    const parts = partsOn(context, surface);
-    return { surface, parts, bowls: filling(context, surface, parts, prep) };
+  const onSurface = laidTogether(context).map((surfaces) => {
+    const parts = partsOn(context, surfaces);
+    return { surfaces, parts, bowls: filling(context, surfaces, parts, prep) };
   });
   const kitchen = [...prep, ...onSurface.flatMap(({ bowls }) => bowls), ...settingOut(context)];
   const carried = carrying(context, kitchen);
   const first: Task['after'] = carried.some(({ id }) => id === 'drive')
     ? [{ id: 'drive', what: 'hands' }]
     : [];
-  const laying = onSurface.flatMap(({ surface, parts }) => {
-    const temper = tempering(context, surface, parts, prep);
-    return [...temper, ...building(context, surface, parts, [...kitchen, ...temper], first)];
+  const laying = onSurface.flatMap(({ surfaces, parts }) => {
+    const temper = tempering(context, surfaces, parts, prep);
+    return [...temper, ...building(context, surfaces, parts, [...kitchen, ...temper], first)];
   });
   const builds = laying.filter(({ kind }) => kind === 'build');
   return [...kitchen.slice(prep.length), ...carried, ...laying, ...carryingOut(context, builds)];

@@ -1,12 +1,13 @@
 import { outlineSize, type Surface } from '../../plan/index.js';
 import { isCarried, loadG, loadOf, ONE_CARRIES_G } from '../../portion/index.js';
 import { OUT_FRESH_MIN, RUN_MIN, SMALL_G, SMALL_MM, TRAY_HOLDS } from '../rules.js';
-import type { Task } from '../task.js';
+import { surfacesOf, type Task } from '../task.js';
 import { task, type MakeContext } from './context.js';
 
 /** Goes on a tray with others of its kind. */
-const isSmall = (surface: Surface, grams: number): boolean =>
-  Math.max(...outlineSize(surface.outline)) <= SMALL_MM && grams <= SMALL_G;
+export const isLittle = ({ outline }: Surface): boolean => Math.max(...outlineSize(outline)) <= SMALL_MM;
+
+const isSmall = (surface: Surface, grams: number): boolean => isLittle(surface) && grams <= SMALL_G;
 
 export const trayRuns = (surfaces: number): number => Math.ceil(surfaces / TRAY_HOLDS);
 
@@ -20,7 +21,7 @@ export function carryingOut({ plan }: MakeContext, builds: readonly Task[]): Tas
       (surface) =>
         plan.occasion.carMin === 0 &&
         isCarried(surface) &&
-        builds.some(({ surfaceId }) => surfaceId === surface.id),
+        builds.some((build) => surfacesOf(build).includes(surface.id)),
     )
     .map((surface) => ({ surface, grams: loadG(loadOf(plan, surface)) }));
   const small = laid.filter(({ surface, grams }) => isSmall(surface, grams));
@@ -28,7 +29,7 @@ export function carryingOut({ plan }: MakeContext, builds: readonly Task[]): Tas
   const onTrays = small.length > 1 ? small : [];
   const after = (surfaces: readonly Surface[]): Task['after'] =>
     builds
-      .filter(({ surfaceId }) => surfaces.some(({ id }) => id === surfaceId))
+      .filter((build) => surfaces.some(({ id }) => surfacesOf(build).includes(id)))
       .map(({ id }) => ({ id, what: 'hands' as const }));
   const shared = { kind: 'carry' as const, foods: [], fresh: -OUT_FRESH_MIN };
   return [

@@ -11,6 +11,7 @@ export const DAY = {
   'task.pack': 'Pack the cold boxes and the car',
   'task.drive': 'Drive',
   'task.temper': '{surface}: take {foods} out of the cold',
+  'task.alike': '{surface} and {n, number} like it',
   'task.carry': 'Carry {surface} to its place, {mass} in all',
   'task.carry-two': 'Two carry {surface} to its place, {mass} in all',
   'task.carry-trays':
