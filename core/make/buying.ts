@@ -43,6 +43,22 @@ const OF_GOOD = {
   greens: 'market stall',
   tins: 'jars and tins',
 } as const;
+/** Staples that do not stand on the dry shelf. */
+const OF_STAPLE: Readonly<Record<string, AisleId>> = {
+  'staple-lemon': 'market stall',
+  'staple-lime': 'market stall',
+  'staple-orange': 'market stall',
+  'staple-garlic-clove': 'market stall',
+  'staple-red-onion': 'market stall',
+  'staple-carrot': 'market stall',
+  'staple-yoghurt': 'dairy counter',
+  'staple-soy-tofu': 'dairy counter',
+  'staple-white-beans': 'jars and tins',
+  'staple-chickpeas': 'jars and tins',
+  'staple-red-lentils': 'jars and tins',
+  'staple-tamari-sauce': 'jars and tins',
+  'staple-maple': 'jars and tins',
+};
 const DAY: Readonly<Record<AisleId, ShopDay>> = {
   'mill and dry shelf': 'ahead',
   'jars and tins': 'ahead',
@@ -74,7 +90,11 @@ const isDry = ({ texture, holdOut }: Component): boolean => texture === 'crunchy
 function wareOfFood(component: Component): Ware {
   const { sold, edible } = buyingOf(component);
   const dry = component.family === 'vehicle' && isDry(component);
-  const aisle = dry || STAPLES.has(component.id) ? 'mill and dry shelf' : OF_FAMILY[component.family];
+  const aisle = dry
+    ? 'mill and dry shelf'
+    : STAPLES.has(component.id)
+      ? (OF_STAPLE[component.id] ?? 'mill and dry shelf')
+      : OF_FAMILY[component.family];
   return {
     name: component.name,
     aisle,

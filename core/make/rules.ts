@@ -52,6 +52,7 @@ export const SET_OUT_MIN = 4;
 /** Into boxes with ice, and into the car. */
 export const PACK_MIN = 10;
 export const PACK_SURFACE_MIN = 2;
+export const PACK_LITTLE_MIN = 0.5;
 export const OUT_MIN = 1;
 export const OUT_EACH_MIN = 0.5;
 /** Nothing but the board is worked on in the last half hour. */

@@ -136,6 +136,16 @@ describe('what is bought', () => {
     expect(shopFor([plan]).lines).toMatchObject([{ id: 'gone-cheese', unknown: true, costMinor: 0 }]);
   });
 
+  test('yoghurt and tofu are bought cold and late, lemons at the stall, and keep no longer than they do', () => {
+    const shopping = shopFor([
+      planWith({ placements: [lies('vanilla-yoghurt-dip', 100), lies('hummus-home', 100)] }),
+    ]);
+    expect(line(shopping, 'staple-yoghurt')).toMatchObject({ aisle: 'dairy counter', day: 'day-before' });
+    expect(line(shopping, 'staple-yoghurt')!.becomes.at(-1)).toEqual({ kind: 'soon' });
+    expect(line(shopping, 'staple-lemon')!.aisle).toBe('market stall');
+    expect(line(shopping, 'staple-chickpeas')!.aisle).toBe('jars and tins');
+  });
+
   test('what is left says what can become of it', () => {
     const shopping = shopFor([planWith({ placements: [lies('hummus-home', 100)] })]);
     expect(line(shopping, 'sesame-paste')!.becomes.at(-1)).toEqual({ kind: 'keeps' });

@@ -1,6 +1,7 @@
 import {
   COUNTER_STEP_G,
   RECIPES,
+  STAPLES,
   makingOf,
   type Component,
   type ComponentId,
@@ -136,6 +137,8 @@ const ENOUGH_OF_A_PART = 0.5;
 const MOST_IDEAS = 2;
 const FREEZES = new Set(['cured-meat', 'cooked', 'fish']);
 
+const KEEPING: ReadonlySet<AisleId> = new Set(['mill and dry shelf', 'jars and tins', 'sweets']);
+
 function becomingOf(ware: Ware | undefined, id: string, leftG: number): Becoming[] {
   if (leftG < WORTH_KEEPING_G || !ware) return [];
   const recipes = MADE_OF.get(id) ?? [];
@@ -144,7 +147,11 @@ function becomingOf(ware: Ware | undefined, id: string, leftG: number): Becoming
     .slice(0, MOST_IDEAS)
     .map(({ food }): Becoming => ({ kind: 'recipe', id: food }));
   const { component } = ware;
-  const keeps = !component || component.holdOut === 'stable' || buyingOf(component).sold === 'keeps';
+  // what a staple is like once it is laid says nothing of how it keeps in its pack
+  const keeps =
+    !component || STAPLES.has(id)
+      ? KEEPING.has(ware.aisle)
+      : component.holdOut === 'stable' || buyingOf(component).sold === 'keeps';
   const kind = keeps && ware.aisle !== 'bread' ? 'keeps' : freezes(ware) ? 'freeze' : 'soon';
   return [...ideas, { kind }];
 }

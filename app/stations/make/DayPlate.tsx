@@ -36,21 +36,19 @@ function Hours({ plan, dial }: { plan: Plan; dial: Dial }) {
       {dial.ticks.map((minute) => {
         const [x0, y0] = onCircle(305, dial.angle(minute));
         const [x1, y1] = onCircle(298, dial.angle(minute));
-        const [x, y] = onCircle(322, dial.angle(minute));
-        const anchor = Math.abs(x) < 40 ? 'middle' : x > 0 ? 'start' : 'end';
         return (
           <g key={minute}>
             <line x1={x0} y1={y0} x2={x1} y2={y1} stroke="var(--ink)" strokeWidth="2" />
-            <text
-              x={x}
-              y={y + (y > 200 ? 12 : 5)}
-              textAnchor={anchor}
-              fontSize="15"
-              fontWeight="800"
+            <ArcText
+              id={`hour-${minute}`}
+              r={319}
+              at={dial.angle(minute)}
+              size={14}
+              weight={800}
               fill="var(--on-cloth)"
             >
               {clockAt(plan, minute)}
-            </text>
+            </ArcText>
           </g>
         );
       })}

@@ -132,22 +132,20 @@ function SeveralBoards({ plan, money }: { plan: Plan; money: (minor: number) => 
   if (plan.placements.length === 0) return null;
   return (
     <Collapsible title={t('Several boards like this one')}>
-      <Table>
+      <Table className="[&_td]:whitespace-nowrap">
         <thead>
           <tr>
             <th scope="col">{t('boards')}</th>
             <th scope="col">{t('in all')}</th>
             <th scope="col">{t('each')}</th>
-            <th scope="col">{t('the last adds')}</th>
           </tr>
         </thead>
         <tbody>
-          {several.map(({ boards, costMinor, moreMinor }) => (
+          {several.map(({ boards, costMinor }) => (
             <tr key={boards}>
               <th scope="row">{boards}</th>
               <td>{money(costMinor)}</td>
               <td>{money(costMinor / boards)}</td>
-              <td>{money(moreMinor)}</td>
             </tr>
           ))}
         </tbody>

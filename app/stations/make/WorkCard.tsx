@@ -104,7 +104,7 @@ function Laying({ plan, day, item: { task } }: Props) {
   if (!step) return null;
   return (
     <>
-      <BoardAtStep plan={plan} {...step} bold={1.7} />
+      <BoardAtStep plan={plan} {...step} bold={1.35} />
       <StepFoods foods={step.now} words={(food) => foodWords(food, speech)} />
     </>
   );

@@ -9,6 +9,7 @@ import {
   LAY_SECONDS,
   OUT_EACH_MIN,
   OUT_MIN,
+  PACK_LITTLE_MIN,
   PACK_MIN,
   PACK_SURFACE_MIN,
   SET_OUT_MIN,
@@ -236,7 +237,10 @@ function carrying(context: MakeContext, before: readonly Task[]): Task[] {
     id: 'pack',
     kind: 'pack',
     foods: [],
-    handsMin: PACK_MIN + PACK_SURFACE_MIN * plan.surfaces.length,
+    handsMin: plan.surfaces.reduce(
+      (sum, surface) => sum + (isLittle(surface) ? PACK_LITTLE_MIN : PACK_SURFACE_MIN),
+      PACK_MIN,
+    ),
     fresh: -4 * 60,
     after: before.map(({ id }) => ({ id, what: 'all' as const })),
   });
