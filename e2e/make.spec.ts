@@ -1,3 +1,4 @@
+import { readFileSync } from 'node:fs';
 import { expect, type Page } from '@playwright/test';
 import type { Plan } from '../core/plan/index.js';
 import { openDemo, test } from './helpers.js';
@@ -51,7 +52,8 @@ test('who arrives finds the day laid out and proven; a task is moved by keys and
     });
   await page.mouse.move(x, y);
   await page.mouse.down();
-  await page.mouse.move(x + 45, y - 45, { steps: 5 });
+  // along its ring to a later hour
+  await page.mouse.move(x + 10, y + 60, { steps: 5 });
   await page.mouse.up();
   await expect.poll(() => said(page, 'wash-1')).not.toBe(before);
 });
@@ -152,6 +154,62 @@ test('the list buys what is made as its ingredients, is ticked, and is printed; 
   const calendar = page.waitForEvent('download');
   await page.getByRole('button', { name: 'Save it as a calendar' }).click();
   expect((await calendar).suggestedFilename()).toBe('comet-watch-day.ics');
+});
+
+test('more guests after shopping: only what is beyond the basket is bought, in one step; each helper’s work is a PDF', async ({
+  page,
+}) => {
+  const id = await openDemo(page, 'make');
+  await laidOut(page);
+  await page.getByRole('radio', { name: 'Shopping' }).click();
+  const list = page.getByRole('region', { name: 'Shopping list' });
+  const gouda = list.getByRole('checkbox', { name: 'In the basket: Aged gouda' });
+  await gouda.click();
+  await expect(gouda).toBeChecked();
+  await page.getByRole('button', { name: 'More or fewer guests' }).click();
+  const paper = page.getByRole('dialog', { name: 'Another number of guests' });
+  await paper.getByRole('spinbutton', { name: 'Eat everything' }).fill('26');
+  await expect(paper.getByText(/^For 43 guests/)).toBeVisible({ timeout: 20_000 });
+  await expect(paper.getByRole('listitem').filter({ hasText: 'Aged gouda' }).first()).toContainText(
+    'beside what is in the basket',
+  );
+  await paper.getByRole('button', { name: 'Take it over' }).click();
+  await expect(page.getByText(/^43 guests/)).toBeVisible();
+  await expect(gouda).not.toBeChecked();
+  await expect(list.getByText('are in the basket').first()).toBeVisible();
+  await expect(page.getByRole('status').filter({ hasText: 'Laying out the day' })).toHaveCount(0, {
+    timeout: 30_000,
+  });
+  await page.getByRole('button', { name: /^Undo: change the number of guests/ }).click();
+  await expect(page.getByText(/^28 guests/)).toBeVisible();
+  await expect(gouda).toBeChecked();
+  await page.goto(`/plan/${id}/day`);
+  const download = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'Save it (PDF)' }).click();
+  const saved = await download;
+  expect(saved.suggestedFilename()).toBe('comet-watch-day.pdf');
+  const { PDFDocument } = await import('pdf-lib');
+  const pdf = await PDFDocument.load(readFileSync((await saved.path())!));
+  expect(pdf.getPageCount()).toBeGreaterThan(2);
+});
+
+test('a recipe is pasted, made one’s own, and lies in the larder', async ({ page }) => {
+  await openDemo(page, 'make');
+  await laidOut(page);
+  await page.getByRole('radio', { name: 'Recipes' }).click();
+  await page.getByRole('button', { name: 'A recipe of your own' }).click();
+  const paper = page.getByRole('dialog', { name: 'A recipe of your own' });
+  await paper.getByRole('textbox', { name: 'Name' }).fill('Walnut cream');
+  await paper.getByText('Paste the ingredients').click();
+  await paper.getByLabel(/^A line each/).fill('200 g walnuts\n2 tbsp honey\n3 brie');
+  await expect(paper.getByText('3 brie: how much that weighs is not known of Brie: say grams')).toBeVisible();
+  await paper.getByRole('button', { name: 'Put them in (2)' }).click();
+  await expect(paper.getByLabel(/^Grams of walnut/i)).toHaveValue('200');
+  await paper.getByRole('checkbox', { name: 'blender' }).click();
+  await paper.getByRole('button', { name: 'Put it in the larder' }).click();
+  await page.getByRole('navigation', { name: 'Stations' }).locator('a[href$="/choose"]').click();
+  await page.getByLabel('Look in the larder').fill('walnut cream');
+  await expect(page.getByRole('button', { name: /^Walnut cream/ }).first()).toBeVisible();
 });
 
 test('a grocer is asked: what is sold out is said, what it offers is judged as a swap, and the rest is ordered', async ({

@@ -56,7 +56,7 @@ export function PriceBook({ plan, lines }: { plan: Plan; lines: readonly ShopLin
         )}
         <FileButton
           size="small"
-          words={t('Read a table')}
+          words={t('Read prices')}
           label={t('A table of prices')}
           accept={CSV_FILE}
           onFile={(file) => void read(file)}
@@ -68,7 +68,7 @@ export function PriceBook({ plan, lines }: { plan: Plan; lines: readonly ShopLin
             saveFile('prices.csv', writePrices(bookOf(plan, lines), planLarder(plan)), 'text/csv')
           }
         >
-          {t('Save as a table')}
+          {t('Save prices')}
         </Button>
         {paid.length > 0 && (
           <Button look="quiet" size="small" onClick={keep}>
