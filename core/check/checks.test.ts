@@ -136,6 +136,17 @@ describe('what must be at hand', () => {
     everyRemedyClears(plan, 'too-few-knives');
   });
 
+  test('a tool of its own that is promised is there', () => {
+    const plan = planWith({
+      party: [group('all', 4)],
+      placements: [lies('almonds', 60, { ownTool: true }), lies('cucumber', 100, { ownTool: true })],
+      tools: { knives: 9, spoons: 9, tongs: 1 },
+    });
+    expect(valueOf(find(plan, 'too-few-tongs')!.facts[0]!)).toBe('1 of 2');
+    everyRemedyClears(plan, 'too-few-tongs');
+    expect(find({ ...plan, tools: { ...plan.tools, tongs: 2 } }, 'too-few-tongs')).toBe(undefined);
+  });
+
   test('money is what the packs cost, and the budget is held against that', () => {
     const plan = planWith({ party: [all], placements: [lies('brie', 260)] });
     const brie = CATALOGUE.find((component) => component.id === 'brie')!;

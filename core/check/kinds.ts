@@ -103,6 +103,7 @@ export const FINDING_KINDS = {
   'too-few-bowls': at('lay', 'make'),
   'bowls-too-small': at('lay'),
   'too-few-knives': at('lay', 'make'),
+  'too-few-tongs': at('lay', 'make'),
   'over-budget': at('brief', 'choose', 'make'),
   'cold-air': at('brief'),
   'out-of-season': at('choose'),
@@ -265,6 +266,7 @@ export interface FindingArgs {
   'too-few-bowls': { n: number; sizes: Several; wanted: number; have: number };
   'bowls-too-small': { n: number };
   'too-few-knives': { n: number; have: number };
+  'too-few-tongs': { n: number; have: number };
   'over-budget': { over: Money; cost: Money; budget: Money };
   'cold-air': { air: Figure };
   'out-of-season': { foods: Several };

@@ -27,7 +27,7 @@ import { promises } from './checks/promises.js';
 import { sense } from './checks/sense.js';
 import { size } from './checks/size.js';
 import { smallChildren } from './checks/small-children.js';
-import { budget, tools } from './checks/tools.js';
+import { budget, tongs, tools } from './checks/tools.js';
 
 export type Check = (context: CheckContext) => Finding[];
 
@@ -61,6 +61,7 @@ export const CHECKS: readonly Check[] = [
   company,
   sense,
   tools,
+  tongs,
   budget,
   coldAir,
   season,

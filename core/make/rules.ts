@@ -69,6 +69,11 @@ export const HANDS_GROW = 0.6;
 
 /** Seconds that one thing takes to be laid: a bowl or cheese is set, a slice placed, what is loose poured and pushed. */
 export const LAY_SECONDS = { alone: 30, run: 3, loose: 1.5 } as const;
+/** Small things are not set one by one: a heap of so many grams is poured and pushed into place (house default). */
+export const POUR_SECONDS = 10;
+export const POUR_SECONDS_PER_G = 0.25;
+/** A stage that takes longer is shared out, so that two can work at it. */
+export const LONG_STAGE_MIN = 14;
 /** To begin a stage on a surface, in minutes. */
 export const STAGE_MIN = 0.5;
 

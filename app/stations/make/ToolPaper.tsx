@@ -24,6 +24,7 @@ import { t } from '../../words/index.js';
 
 /** The slip of Check that is about what is short: it knows how the plan can bend. */
 const SLIP_OF: Partial<Record<ToolId, string>> = {
+  tongs: 'tongs',
   bowl: 'bowls',
   'soft-knife': 'knives',
   'hard-knife': 'knives',

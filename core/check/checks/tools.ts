@@ -1,5 +1,5 @@
-import { setForm, toolsInUse } from '../../board/index.js';
-import { formName, FORMS } from '../../catalogue/index.js';
+import { setForm, toolsInUse, type PlacedFood } from '../../board/index.js';
+import { FORMS } from '../../catalogue/index.js';
 import { shopFor } from '../../make/index.js';
 import type { Several } from '../../words/index.js';
 import { planLarder, type Plan, type SingleCommand } from '../../plan/index.js';
@@ -13,7 +13,7 @@ import {
 } from '../../portion/index.js';
 import type { CheckContext } from '../context.js';
 import { finding, type Fact, type Finding, type Remedy } from '../finding.js';
-import { offSurface } from '../remedies.js';
+import { leaveOut } from '../remedies.js';
 
 /** So many foods are listed under "Why this?". */
 const MOST_LISTED = 12;
@@ -106,53 +106,67 @@ function bowls(context: CheckContext): Finding[] {
   return out;
 }
 
-/** So many foods are offered to be served otherwise. */
-const MOST_BENT = 3;
-
-/** The plan bends: of the foods that have no bowl the smallest do without one, or are left out. */
-function withoutBowls(context: CheckContext, missing: readonly BowlInUse[]): Remedy[] {
-  const foods = [...context.placed]
-    .filter(({ component, surface }) =>
-      missing.some((bowl) => bowl.componentId === component.id && bowl.surfaceId === surface.id),
-    )
-    .sort((a, b) => a.massG - b.massG);
-  const otherwise = foods.flatMap((placed): Remedy[] => {
-    const { component, surface, form } = placed;
-    const at = { componentId: component.id, surfaceId: surface.id };
-    const args = { food: component.name };
-    if (!FORMS[form].bowl)
-      return [{ kind: 'out-of-its-bowl', args, command: { name: 'contain', ...at, on: false } }];
-    const fact = component.forms.find((fact) => !FORMS[fact.form].bowl);
-    return fact
-      ? [
-          {
-            kind: 'without-a-bowl',
-            args: { ...args, form: formName(fact.form) },
-            command: setForm(context.plan, at, fact),
-          },
-        ]
-      : [];
-  });
-  const least = foods[0];
-  return [...otherwise.slice(0, MOST_BENT), ...(least ? [offSurface('leave-out-food', least)] : [])];
+/** A food as it lies without a bowl; undefined for what stands in one or nowhere. */
+function otherwise(
+  context: CheckContext,
+  { component, surface, form }: PlacedFood,
+): SingleCommand[] | undefined {
+  const at = { componentId: component.id, surfaceId: surface.id };
+  const out: SingleCommand = { name: 'contain', ...at, on: false };
+  if (!FORMS[form].bowl) return [out];
+  const fact = component.forms.find((fact) => !FORMS[fact.form].bowl);
+  return fact && [setForm(context.plan, at, fact), out];
 }
 
-/** A cheese that is cut beforehand wants no knife at the table. */
-function cutBefore(context: CheckContext): Remedy[] {
-  const foods = context.placed.filter(({ form }) => FORMS[form].large).sort((a, b) => a.massG - b.massG);
-  const cut = foods.flatMap(({ component, surface }): Remedy[] => {
-    const fact = component.forms.find(({ form }) => !FORMS[form].large && !FORMS[form].bowl);
-    return fact
+const namesOf = (foods: readonly PlacedFood[]): Several => ({
+  all: foods.map(({ component }) => component.name),
+  most: 3,
+});
+
+/** The plan bends: the foods that have no bowl do without one, or are left out. */
+function withoutBowls(context: CheckContext, missing: readonly BowlInUse[]): Remedy[] {
+  const foods = context.placed.filter(({ component, surface }) =>
+    missing.some((bowl) => bowl.componentId === component.id && bowl.surfaceId === surface.id),
+  );
+  const each = foods.map((placed) => otherwise(context, placed));
+  return [
+    ...(each.every((commands) => commands !== undefined)
       ? [
           {
-            kind: 'cut-before',
-            args: { food: component.name, form: formName(fact.form) },
-            command: setForm(context.plan, { componentId: component.id, surfaceId: surface.id }, fact),
+            kind: 'without-bowls' as const,
+            args: { foods: namesOf(foods) },
+            command: { name: 'together' as const, label: 'lay it without a bowl', commands: each.flat() },
           },
         ]
-      : [];
-  });
-  return cut.slice(0, MOST_BENT);
+      : []),
+    leaveOut(foods),
+  ];
+}
+
+/** A cheese that is cut beforehand wants no knife at the table: as many as knives are missing, the smallest first. */
+function cutBefore(context: CheckContext, short: number): Remedy[] {
+  const cut = context.placed
+    .filter(({ form }) => FORMS[form].large)
+    .sort((a, b) => a.massG - b.massG)
+    .flatMap((placed) => {
+      const fact = placed.component.forms.find(({ form }) => !FORMS[form].large && !FORMS[form].bowl);
+      return fact ? [{ placed, fact }] : [];
+    })
+    .slice(0, short);
+  if (cut.length < short) return [];
+  return [
+    {
+      kind: 'cut-before',
+      args: { foods: namesOf(cut.map(({ placed }) => placed)) },
+      command: {
+        name: 'together',
+        label: 'cut it before',
+        commands: cut.map(({ placed: { component, surface }, fact }) =>
+          setForm(context.plan, { componentId: component.id, surfaceId: surface.id }, fact),
+        ),
+      },
+    },
+  ];
 }
 
 /** Bowls for what stands in one, and one knife for each cheese: one for all of them mixes them. */
@@ -178,11 +192,41 @@ export function tools(context: CheckContext): Finding[] {
             args: { n: knives - have },
             command: { name: 'set-tools', tools: { ...context.plan.tools, knives } },
           },
-          ...cutBefore(context),
+          ...cutBefore(context, knives - have),
         ],
       }),
     );
   return out;
+}
+
+/** What is kept apart by a tool of its own has one: a promise without it keeps nobody safe. */
+export function tongs(context: CheckContext): Finding[] {
+  const own = context.placed.filter(
+    ({ form, lots }) =>
+      !FORMS[form].bowl && !FORMS[form].large && lots.some(({ ownTool }) => ownTool === true),
+  ).length;
+  const { tools } = context.plan;
+  if (own <= tools.tongs) return [];
+  return [
+    finding('too-few-tongs', {
+      key: 'tongs',
+      args: { n: own, have: tools.tongs },
+      facts: [
+        {
+          what: { say: 'fact.name.tongs' },
+          value: { say: 'fact.of', with: { n: tools.tongs, all: own } },
+          source: 'this plan',
+        },
+      ],
+      remedies: [
+        {
+          kind: 'more-tongs',
+          args: { n: own - tools.tongs },
+          command: { name: 'set-tools', tools: { ...tools, tongs: own } },
+        },
+      ],
+    }),
+  ];
 }
 
 /** What is bought against what may be spent. */

@@ -9,9 +9,12 @@ import {
   LAY_SECONDS,
   OUT_EACH_MIN,
   OUT_MIN,
+  LONG_STAGE_MIN,
   PACK_LITTLE_MIN,
   PACK_MIN,
   PACK_SURFACE_MIN,
+  POUR_SECONDS,
+  POUR_SECONDS_PER_G,
   SET_OUT_MIN,
   STAGE_FRESH_MIN,
   STAGE_MIN,
@@ -141,12 +144,25 @@ function tempering(
   });
 }
 
-function layMin(parts: readonly Part[]): number {
-  const seconds = parts.reduce((sum, { form, stands, laidPieces }) => {
-    const each = stands ? LAY_SECONDS.alone : LAY_SECONDS[FORMS[form].lies];
-    return sum + each * (stands && !FORMS[form].bowl ? 1 : laidPieces);
-  }, 0);
-  return STAGE_MIN + seconds / 60;
+/** Minutes that one food takes to be laid: stood, placed one by one, or poured where that is quicker. */
+function foodMin({ form, stands, laidPieces, laidG }: Part): number {
+  const { bowl, lies } = FORMS[form];
+  if (stands) return (LAY_SECONDS.alone * (bowl ? laidPieces : 1)) / 60;
+  const placed = LAY_SECONDS[lies] * laidPieces;
+  const poured = lies === 'loose' ? POUR_SECONDS + POUR_SECONDS_PER_G * laidG : Infinity;
+  return Math.min(placed, poured) / 60;
+}
+
+const layMin = (parts: readonly Part[]): number =>
+  STAGE_MIN + parts.reduce((sum, part) => sum + foodMin(part), 0);
+
+/** A long stage in parts of about the same length, food by food. */
+function shares(parts: readonly Part[]): Part[][] {
+  const wanted = Math.min(parts.length, Math.ceil(layMin(parts) / LONG_STAGE_MIN));
+  const out: Part[][] = Array.from({ length: Math.max(1, wanted) }, () => []);
+  for (const part of [...parts].sort((a, b) => foodMin(b) - foodMin(a)))
+    out.reduce((least, share) => (layMin(share) < layMin(least) ? share : least)).push(part);
+  return out;
 }
 
 /** All stages that come before one: two can lay one surface, meat and fruit side by side. */
@@ -169,15 +185,17 @@ function building(
   first: Task['after'],
 ): Task[] {
   const out: Task[] = [];
-  for (const stage of BUILD_STAGES) {
-    const here = parts.filter((part) => part.stage === stage);
-    if (here.length === 0) continue;
+  const staged = BUILD_STAGES.flatMap((stage) => {
+    const all = parts.filter((part) => part.stage === stage);
+    return all.length > 0 ? shares(all).map((here, i) => ({ stage, here, part: i + 1 })) : [];
+  });
+  for (const { stage, here, part } of staged) {
     const handsMin = layMin(here);
     const previous = NEXT_AFTER[stage].flatMap((before) => out.filter((task) => task.stage === before));
     const mine = before.filter(({ surfaceId }) => surfaceId === undefined || surfaceId === surfaces[0].id);
     out.push(
       task({
-        id: `build-${surfaces[0].id}-${stage}`,
+        id: `build-${surfaces[0].id}-${stage}${part > 1 ? `-${part}` : ''}`,
         kind: 'build',
         foods: foodsOf(here),
         ...about(surfaces),

@@ -31,6 +31,7 @@ export const FACTS = {
   'fact.name.air': 'air',
   'fact.name.bowls': 'bowls',
   'fact.name.knives': 'knives',
+  'fact.name.tongs': 'tongs',
   'fact.name.packs-bought': 'packs bought',
   'fact.name.guests-there': 'guests who eat there',
   'fact.name.board': 'the board, empty',

@@ -205,6 +205,9 @@ export const FINDINGS = {
   'finding.bowls-too-small.text': '{n, plural, one {# bowl is} other {# bowls are}} too small.',
   'finding.bowls-too-small.why':
     'What is heaped over the brim runs over. The larger bowls at hand are taken by what is fuller still.',
+  'finding.too-few-tongs.text': 'A tool of its own was promised, and is not there.',
+  'finding.too-few-tongs.why':
+    '{n, plural, one {# food is} other {# foods are}} kept apart by tongs of its own; {have, plural, =0 {none are} one {one is} other {# are}} at hand. One that goes around carries crumbs.',
   'finding.too-few-knives.text': 'A knife for each cheese.',
   'finding.too-few-knives.why':
     '{n, number} cheeses are cut at the table; {have, number} knives are at hand.',
