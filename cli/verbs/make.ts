@@ -24,7 +24,7 @@ import { inEnglish } from '../../core/words/index.js';
 import { BadInput, numberOf, planOf, problemsInWords, seedOf, type Call } from '../call.js';
 
 export const MAKE_HELP: Record<string, string> = {
-  shop: 'shop <plan…> [--prices csv]: one list for all plans: {lines: [{id, name, aisle, when, neededG, ownedG, packs, weighedG, boughtG, costMinor, leftG, goesInto}], costMinor, leftMinor, perPortionMinor, bySurface}; home-made foods as their ingredients. The price book has the columns component (id or name), pack g, price',
+  shop: 'shop <plan…> [--prices csv]: one list for all plans: {lines: [{id, name, aisle, when, shop, neededG, ownedG, basketG, packs, weighedG, boughtG, costMinor, leftG, goesInto}], costMinor, leftMinor, perPortionMinor, bySurface}; home-made foods as their ingredients. The price book has the columns component (id or name), pack g, price, and if wanted shop',
   schedule:
     'schedule <plan> [--helpers n] [--seed s] [--steps k]: {tasks: [{id, what, start, handsFree, end, who, clean, uses}], cost, bound, cleanDowns, conflicts: [{task, what}], faults, ways: [{text, left}]}; --helpers counts hands beside yours, and takes the place of those that the plan names',
   tools: 'tools <plan>: [{id, what, count, have, of}], counted from the plan',
@@ -76,6 +76,8 @@ export function shop(call: Call): void {
       packs: line.packs,
       text: packsText(line),
       weighedG: line.weighedG,
+      shop: line.shop,
+      basketG: tenth(line.basket?.massG ?? 0),
       boughtG: tenth(line.boughtG),
       costMinor: line.costMinor,
       leftG: tenth(line.leftG),
