@@ -1,7 +1,10 @@
 import { useMemo } from 'react';
 import { foodWords } from '../../core/exchange/paper/words.js';
 import {
+  boardSaid,
   buildStep,
+  taskCautions,
+  type TaskKind,
   keptDayOf,
   nameOf,
   planMaking,
@@ -10,13 +13,14 @@ import {
   type KeptDay,
 } from '../../core/make/index.js';
 import { addMinutes, clockOf, formatMass, speakTime } from '../../core/measure/index.js';
-import type { Plan } from '../../core/plan/index.js';
+import { planLarder, type Plan } from '../../core/plan/index.js';
 import { speak } from '../../core/words/index.js';
 import { saveAs } from '../exports/save.js';
 import { BoardAtStep, StepFoods } from '../plate/BoardAtStep.js';
 import { useSettings } from '../store/settings.js';
 import { useSpeech } from '../store/useSpeech.js';
 import { Button } from '../ui/kit/Button.js';
+import { portraitUrl } from '../ui/pictures.js';
 import { t } from '../words/index.js';
 import { PrintBar } from './PrintBar.js';
 import { PrintPage } from './PrintPage.js';
@@ -63,6 +67,10 @@ export function DaySheet({ plan }: { plan: Plan }) {
   );
 }
 
+/** The form that is wanted, as it looks; a board that is laid has a picture of its own. */
+const PICTURED: ReadonlySet<TaskKind> = new Set(['make', 'cut', 'fold', 'shape', 'fill-bowls', 'temper']);
+const MOST_PICTURES = 6;
+
 function Row({ plan, day, item: { task, placed } }: { plan: Plan; day: KeptDay; item: Kept }) {
   const speech = useSpeech();
   const step = useMemo(
@@ -79,6 +87,7 @@ function Row({ plan, day, item: { task, placed } }: { plan: Plan; day: KeptDay; 
   const at = (minute: number): string => clockOf(addMinutes(plan.occasion.start, minute));
   const date = (minute: number): string => addMinutes(plan.occasion.start, minute).slice(0, 10);
   const other = date(placed.start) !== plan.occasion.start.slice(0, 10);
+  const pictured = PICTURED.has(task.kind) ? task.foods.flatMap((id) => planLarder(plan).get(id) ?? []) : [];
   return (
     <tr className="break-inside-avoid align-top">
       <td className="w-28 tabular-nums">
@@ -91,6 +100,19 @@ function Row({ plan, day, item: { task, placed } }: { plan: Plan; day: KeptDay; 
       <td>
         {placed.clean && <b>{t('Wash board and knife, change gloves. ')}</b>}
         {speak(taskSaid(plan, task), speech)}
+        <span className="float-right flex">
+          {pictured.slice(0, MOST_PICTURES).map((food) => (
+            <img
+              key={food.id}
+              src={portraitUrl(
+                food,
+                food.forms.find(({ form }) => form === task.form),
+              )}
+              alt=""
+              className="size-11"
+            />
+          ))}
+        </span>
         {making && (
           <small className="block">
             {making.parts
@@ -102,6 +124,14 @@ function Row({ plan, day, item: { task, placed } }: { plan: Plan; day: KeptDay; 
             . {making.steps}
           </small>
         )}
+        <small className="block">
+          {[
+            boardSaid(plan, task),
+            ...taskCautions(plan, task).map((caution) => ({ say: `caution.${caution}` as const })),
+          ]
+            .flatMap((said) => (said ? [speak(said, speech)] : []))
+            .join(' ')}
+        </small>
         {step && (
           <div className="my-1 grid grid-cols-[1.2fr_1fr] items-start gap-3">
             <BoardAtStep plan={plan} {...step} />

@@ -1,8 +1,20 @@
-import type { Component } from '../catalogue/index.js';
-import type { PlanMaking } from './making.js';
+import type { Component, Equipment } from '../catalogue/index.js';
+import { planLarder, type Plan } from '../plan/index.js';
+import { planMaking, type PlanMaking } from './making.js';
+import type { Task } from './task.js';
 
-/** What can make ill or hurt in a making, where the work is. Words for them stand with the interface. */
-export const CAUTIONS = ['raw-egg', 'under-oil', 'hot-sugar', 'hot'] as const;
+/** What can make ill or hurt, where the work is. Words for them stand with the interface. */
+export const CAUTIONS = [
+  'raw-egg',
+  'under-oil',
+  'hot-sugar',
+  'hot',
+  'freezer',
+  'blender',
+  'knife',
+  'clock',
+  'cold-box',
+] as const;
 export type Caution = (typeof CAUTIONS)[number];
 
 const OILS = /oil$/;
@@ -45,4 +57,20 @@ export function cautionsOf(
   if (heated && share((id) => SUGARS.has(id)) > 0.1) out.push('hot-sugar');
   else if (heated) out.push('hot');
   return out;
+}
+
+/** All cautions of a task, those of what is made in it first. */
+export function taskCautions(plan: Plan, task: Task): Caution[] {
+  const [id] = task.foods;
+  const making = task.kind === 'make' && id !== undefined ? planMaking(plan, id) : undefined;
+  const uses = (equipment: Equipment): boolean => task.uses.some((use) => use.equipment === equipment);
+  const knife = task.kind === 'cut' || task.kind === 'shape';
+  return [
+    ...(making ? cautionsOf(making, planLarder(plan).get(id!)?.family) : []),
+    ...(uses('freezer') ? ['freezer' as const] : []),
+    ...(uses('blender') ? ['blender' as const] : []),
+    ...(knife ? ['knife' as const] : []),
+    ...(task.kind === 'temper' ? ['clock' as const] : []),
+    ...(task.kind === 'drive' ? ['cold-box' as const] : []),
+  ];
 }

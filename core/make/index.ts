@@ -30,13 +30,13 @@ export { AISLES, ownPriceOf, SHOP_DAYS, wareOf, type AisleId, type ShopDay } fro
 export { toolsOf, TOOL_IDS, type ToolId, type ToolLine } from './tools.js';
 export { CLEAN_MIN, type Hand, type Placed, type Task, type TaskKind } from './task.js';
 export { keepsApart, keptDayOf, slipsOfDay, type DaySlip, type Kept, type KeptDay } from './kept.js';
-export { daySlipSaid, taskSaid, toolSaid, waySaid } from './said.js';
+export { boardSaid, daySlipSaid, taskSaid, toolSaid, waySaid } from './said.js';
 export { tasksOf } from './tasks/index.js';
 export { waysOf, type Change, type Way } from './ways.js';
 export { boughtInstead, buyInstead } from './instead.js';
 export { allergenTable, type AllergenRow, type AllergenTable } from './allergens.js';
 export { buildStep, type BuildStep } from './steps.js';
-export { CAUTIONS, cautionsOf, type Caution } from './cautions.js';
+export { CAUTIONS, cautionsOf, taskCautions, type Caution } from './cautions.js';
 export { composeWithin } from './within.js';
 export { offerOf, type OfferSum } from './offer.js';
 export { boxesOf, goesBack, type Box, type BoxId } from './boxes.js';

@@ -1,6 +1,7 @@
 import { FORMS } from '../catalogue/index.js';
 import { planLarder, type Plan } from '../plan/index.js';
 import { lower, type MessageId, type Said } from '../words/index.js';
+import { touchOf } from './cutting-boards.js';
 import type { DaySlip } from './kept.js';
 import { ONE_CARRIES_G } from '../portion/index.js';
 import { surfacesOf, type Task } from './task.js';
@@ -70,6 +71,15 @@ export const toolSaid = ({ id, diameterMm = 0, touches, colour }: ToolLine): Sai
     colour: colour ?? '',
   },
 });
+
+/** Which cutting board a task is done on, where the house's boards have colours. */
+export function boardSaid(plan: Plan, task: Task): Said | undefined {
+  const touches = touchOf(task, planLarder(plan));
+  const colour = plan.day.boards.find((board) => board.touches === touches)?.colour;
+  return touches && colour
+    ? { say: 'board.coloured', with: { colour, touches: { say: `touches.${touches}` as MessageId } } }
+    : undefined;
+}
 
 /** A slip of the day in words: its headline. */
 export const daySlipSaid = (slip: DaySlip): Said => ({

@@ -2,10 +2,11 @@ import { Pin, PinOff } from 'lucide-react';
 import { useMemo } from 'react';
 import { foodWords } from '../../../core/exchange/paper/words.js';
 import {
+  boardSaid,
   buildStep,
-  cautionsOf,
   nameOf,
   planMaking,
+  taskCautions,
   taskSaid,
   type Kept,
   type KeptDay,
@@ -110,38 +111,20 @@ function Laying({ plan, day, item: { task } }: Props) {
   );
 }
 
-const HOT = new Set<string>(['oven', 'hob']);
-
-/** Short, and where the work is. */
+/** Short, and where the work is; before them the board that it is done on. */
 function Cautions({ plan, item: { task } }: Pick<Props, 'plan' | 'item'>) {
   const speech = useSpeech();
-  const making = task.kind === 'make' && task.foods[0] ? planMaking(plan, task.foods[0]) : undefined;
-  const food = task.foods[0] && planLarder(plan).get(task.foods[0]);
-  const ofMaking = making
-    ? cautionsOf(making, food?.family).map((caution) => speak({ say: `caution.${caution}` }, speech))
-    : [];
-  // what its making says of heat need not be said twice
-  const hot = ofMaking.length === 0 && task.uses.some(({ equipment }) => HOT.has(equipment));
-  const cold = task.uses.some(({ equipment }) => equipment === 'freezer');
-  const knife = task.kind === 'cut' || task.kind === 'shape';
-  const said = [
-    ...ofMaking,
-    ...(hot ? [t('Hot pans, sugar and cheese burn: children stand away.')] : []),
-    ...(cold ? [t('Not longer in the freezer than it says.')] : []),
-    ...(task.uses.some(({ equipment }) => equipment === 'blender')
-      ? [t('Take the blender apart and wash it before the next food.')]
-      : []),
-    ...(knife ? [t('Sharp knife: cut on a board that does not slip.')] : []),
-    ...(task.kind === 'temper'
-      ? [t('Its clock runs from now: two hours in all out of the cold, one in the heat. Local rules decide.')]
-      : []),
-    ...(task.kind === 'drive' ? [t('Cold boxes shut; a probe reads 5 °C or less on arrival.')] : []),
-  ];
-  return said.map((words) => (
-    <p key={words} className="my-1 bg-question px-1.5 py-0.5">
-      {words}
-    </p>
-  ));
+  const board = boardSaid(plan, task);
+  return (
+    <>
+      {board && <p className="my-1 font-bold">{speak(board, speech)}</p>}
+      {taskCautions(plan, task).map((caution) => (
+        <p key={caution} className="my-1 bg-question px-1.5 py-0.5">
+          {speak({ say: `caution.${caution}` }, speech)}
+        </p>
+      ))}
+    </>
+  );
 }
 
 const EARLIER_MIN = 5;

@@ -1,4 +1,6 @@
 import {
+  boardSaid,
+  taskCautions,
   buildStep,
   keptDayOf,
   nameOf,
@@ -58,11 +60,14 @@ function taskRow(flow: Flow, plan: Plan, { task, placed }: Kept, speech: Speech,
     ([id, grams]) =>
       `${nameOf(plan, id)} ${formatMass((grams * task.massG) / making.outG, speech.units, speech.locale)}`,
   );
+  const board = boardSaid(plan, task);
   const what = [
     ...(placed.clean ? [speak({ say: 'paper.clean' }, speech)] : []),
     speak(taskSaid(plan, task), speech),
     ...(task.waitMin > 0 ? [speak({ say: 'paper.ready', with: { time: at(placed.end) } }, speech)] : []),
     ...(parts && making ? [`${parts.join(', ')}. ${making.steps}`] : []),
+    ...(board ? [speak(board, speech)] : []),
+    ...taskCautions(plan, task).map((caution) => speak({ say: `caution.${caution}` }, speech)),
   ];
   flow.row(`${at(placed.start)} - ${at(placed.handsEnd)}`, what, keepMm);
 }

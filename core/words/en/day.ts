@@ -33,6 +33,13 @@ export const DAY = {
     'Raw garlic or herbs under oil: always cold, labelled with the day, four days at most.',
   'caution.hot-sugar': 'Hot sugar sticks and burns: children stand away.',
   'caution.hot': 'Hot pans and trays burn: children stand away.',
+  'caution.freezer': 'Not longer in the freezer than it says.',
+  'caution.blender': 'Take the blender apart and wash it before the next food.',
+  'caution.knife': 'Sharp knife: cut on a board that does not slip.',
+  'caution.clock':
+    'Its clock runs from now: two hours in all out of the cold, one in the heat. Local rules decide.',
+  'caution.cold-box': 'Cold boxes shut; a probe reads 5 °C or less on arrival.',
+  'board.coloured': 'On the {colour} board: {touches}.',
   'measure.cups': '{amount} {n, plural, one {cup} other {cups}}',
   'measure.tablespoons': '{amount} tbsp',
   'measure.teaspoons': '{amount} tsp',
