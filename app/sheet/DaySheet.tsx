@@ -71,77 +71,97 @@ export function DaySheet({ plan }: { plan: Plan }) {
 const PICTURED: ReadonlySet<TaskKind> = new Set(['make', 'cut', 'fold', 'shape', 'fill-bowls', 'temper']);
 const MOST_PICTURES = 6;
 
-function Row({ plan, day, item: { task, placed } }: { plan: Plan; day: KeptDay; item: Kept }) {
+interface RowProps {
+  plan: Plan;
+  day: KeptDay;
+  item: Kept;
+}
+
+function Row({ plan, day, item }: RowProps) {
+  const { task, placed } = item;
   const speech = useSpeech();
-  const step = useMemo(
-    () =>
-      buildStep(
-        plan,
-        day.kept.map(({ task }) => task),
-        task,
-      ),
-    [plan, day, task],
-  );
-  const units = useSettings((settings) => settings.units);
-  const making = task.kind === 'make' && task.foods[0] ? planMaking(plan, task.foods[0]) : undefined;
-  const at = (minute: number): string => clockOf(addMinutes(plan.occasion.start, minute));
-  const date = (minute: number): string => addMinutes(plan.occasion.start, minute).slice(0, 10);
-  const other = date(placed.start) !== plan.occasion.start.slice(0, 10);
-  const pictured = PICTURED.has(task.kind) ? task.foods.flatMap((id) => planLarder(plan).get(id) ?? []) : [];
+  const said = [
+    boardSaid(plan, task),
+    ...taskCautions(plan, task).map((caution) => ({ say: `caution.${caution}` as const })),
+  ].flatMap((said) => (said ? [speak(said, speech)] : []));
   return (
     <tr className="break-inside-avoid align-top">
-      <td className="w-28 tabular-nums">
-        {other && <small className="block">{date(placed.start)}</small>}
-        <b>
-          {at(placed.start)}–{at(placed.handsEnd)}
-        </b>
-        {task.waitMin > 0 && <small className="block">{t('ready {time}', { time: at(placed.end) })}</small>}
-      </td>
+      <When plan={plan} item={item} />
       <td>
+        <Forms plan={plan} item={item} />
         {placed.clean && <b>{t('Wash board and knife, change gloves. ')}</b>}
         {speak(taskSaid(plan, task), speech)}
-        <span className="float-right flex">
-          {pictured.slice(0, MOST_PICTURES).map((food) => (
-            <img
-              key={food.id}
-              src={portraitUrl(
-                food,
-                food.forms.find(({ form }) => form === task.form),
-              )}
-              alt=""
-              className="size-11"
-            />
-          ))}
-        </span>
-        {making && (
-          <small className="block">
-            {making.parts
-              .map(
-                ([id, grams]) =>
-                  `${nameOf(plan, id)} ${formatMass((grams * task.massG) / making.outG, units)}`,
-              )
-              .join(', ')}
-            . {making.steps}
-          </small>
-        )}
-        <small className="block">
-          {[
-            boardSaid(plan, task),
-            ...taskCautions(plan, task).map((caution) => ({ say: `caution.${caution}` as const })),
-          ]
-            .flatMap((said) => (said ? [speak(said, speech)] : []))
-            .join(' ')}
-        </small>
-        {step && (
-          <div className="my-1 grid grid-cols-[1.2fr_1fr] items-start gap-3">
-            <BoardAtStep plan={plan} {...step} />
-            <small>
-              <StepFoods foods={step.now} words={(food) => foodWords(food, speech)} />
-            </small>
-          </div>
-        )}
+        <Recipe plan={plan} item={item} />
+        {said.length > 0 && <small className="block">{said.join(' ')}</small>}
+        <Laid plan={plan} day={day} item={item} />
       </td>
       <td className="w-8">☐</td>
     </tr>
+  );
+}
+
+/** From when to when, with the day where it is not that of the party. */
+function When({ plan, item: { task, placed } }: Omit<RowProps, 'day'>) {
+  const at = (minute: number): string => clockOf(addMinutes(plan.occasion.start, minute));
+  const start = addMinutes(plan.occasion.start, placed.start);
+  const other = start.slice(0, 10) !== plan.occasion.start.slice(0, 10);
+  return (
+    <td className="w-28 tabular-nums">
+      {other && <small className="block">{speakTime(start, { year: false }).split(',')[0]}</small>}
+      <b>
+        {at(placed.start)}–{at(placed.handsEnd)}
+      </b>
+      {task.waitMin > 0 && <small className="block">{t('ready {time}', { time: at(placed.end) })}</small>}
+    </td>
+  );
+}
+
+function Forms({ plan, item: { task } }: Omit<RowProps, 'day'>) {
+  const foods = PICTURED.has(task.kind) ? task.foods.flatMap((id) => planLarder(plan).get(id) ?? []) : [];
+  return (
+    <span className="float-right flex">
+      {foods.slice(0, MOST_PICTURES).map((food) => (
+        <img
+          key={food.id}
+          src={portraitUrl(
+            food,
+            food.forms.find(({ form }) => form === task.form),
+          )}
+          alt=""
+          className="size-11"
+        />
+      ))}
+    </span>
+  );
+}
+
+function Recipe({ plan, item: { task } }: Omit<RowProps, 'day'>) {
+  const units = useSettings((settings) => settings.units);
+  const making = task.kind === 'make' && task.foods[0] ? planMaking(plan, task.foods[0]) : undefined;
+  if (!making) return null;
+  const parts = making.parts.map(
+    ([id, grams]) => `${nameOf(plan, id)} ${formatMass((grams * task.massG) / making.outG, units)}`,
+  );
+  return (
+    <small className="block">
+      {parts.join(', ')}. {making.steps}
+    </small>
+  );
+}
+
+function Laid({ plan, day, item: { task } }: RowProps) {
+  const speech = useSpeech();
+  const step = useMemo(() => {
+    const tasks = day.kept.map(({ task }) => task);
+    return buildStep(plan, tasks, task);
+  }, [plan, day, task]);
+  if (!step) return null;
+  return (
+    <div className="my-1 grid grid-cols-[1.2fr_1fr] items-start gap-3">
+      <BoardAtStep plan={plan} {...step} />
+      <small>
+        <StepFoods foods={step.now} words={(food) => foodWords(food, speech)} />
+      </small>
+    </div>
   );
 }

@@ -1,20 +1,14 @@
-import { readFileSync } from 'node:fs';
 import { describe, expect, test } from '@jest/globals';
-import { readPlanText, type Plan } from '../plan/index.js';
+import { type Plan } from '../plan/index.js';
 import { group, lies, planWith } from '../testing/plans.js';
+import { laidDemo } from '../testing/demo.js';
 import { taskSaid } from './said.js';
 import { buildStep } from './steps.js';
 import { surfacesOf } from './task.js';
 import { tasksOf } from './tasks/index.js';
 import { inEnglish } from '../words/index.js';
 
-const demo = ((): Plan => {
-  const read = readPlanText(
-    readFileSync(new URL('../testing/comet-watch.plate.json', import.meta.url), 'utf8'),
-  );
-  if (!read.ok) throw new Error('expected the laid demo');
-  return read.plan;
-})();
+const demo = laidDemo();
 
 describe('a table laid from the sheet alone', () => {
   const tasks = tasksOf(demo);

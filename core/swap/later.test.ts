@@ -1,19 +1,14 @@
 import { beforeAll, describe, expect, test } from '@jest/globals';
-import { readFileSync } from 'node:fs';
 import { nodeSolver } from '../../solver/node.js';
 import type { Solver } from '../compose/index.js';
 import { basketWith, shopFor } from '../make/index.js';
 import { portionsIn } from '../party/index.js';
-import { applyCommand, readPlanText, type Plan } from '../plan/index.js';
+import { applyCommand, type Plan } from '../plan/index.js';
 import { group, lies, planWith } from '../testing/plans.js';
+import { laidDemo } from '../testing/demo.js';
 import { later, laterCommand, withCounts } from './later.js';
 
-const demo = ((): Plan => {
-  const text = readFileSync(new URL('../testing/comet-watch.plate.json', import.meta.url), 'utf8');
-  const read = readPlanText(text);
-  if (!read.ok) throw new Error('expected the laid demo');
-  return read.plan;
-})();
+const demo = laidDemo();
 let solve: Solver;
 beforeAll(async () => {
   solve = await nodeSolver();

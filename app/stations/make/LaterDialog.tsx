@@ -1,4 +1,4 @@
-import { useEffect, useState } from 'react';
+import { useEffect, useMemo, useState } from 'react';
 import { textOf } from '../../../core/check/index.js';
 import { nameOf, packsText } from '../../../core/make/index.js';
 import { formatMass, formatMoney } from '../../../core/measure/index.js';
@@ -30,11 +30,10 @@ function useLater(
 ): { found: Later | undefined; problem: string | undefined } {
   const [found, setFound] = useState<Later>();
   const [problem, setProblem] = useState<string>();
-  const key = JSON.stringify(party);
   useEffect(() => {
     setFound(undefined);
     setProblem(undefined);
-    if (party.length === 0 || key === JSON.stringify(plan.party)) return;
+    if (party.length === 0 || isSame(party, plan.party)) return;
     let running: { cancel(): void } | undefined;
     const timer = setTimeout(() => {
       const job = ask('later', { plan, party });
@@ -50,25 +49,33 @@ function useLater(
       clearTimeout(timer);
       running?.cancel();
     };
-    // by value: the party is made anew with every key
-    // eslint-disable-next-line react-hooks/exhaustive-deps
-  }, [key, plan]);
+  }, [party, plan]);
   return { found, problem };
 }
 
-/** More or fewer guests, after the board stands, after shopping too: what it takes, then one step. */
-export function LaterDialog({ plan, onClose }: { plan: Plan; onClose: () => void }) {
+const isSame = (one: Plan['party'], other: Plan['party']): boolean =>
+  JSON.stringify(one) === JSON.stringify(other);
+
+const agesIn = (text: string): number[] => (text.match(/\d+/g) ?? []).map(Number).filter(isAge);
+
+/** The party as the fields have it; the same object while nothing in them changes. */
+function useParty(plan: Plan) {
   const [counts, setCounts] = useState<ReadonlyMap<string, number>>(
     () => new Map(plan.party.map(({ id, count }) => [id, count])),
   );
   const [ages, setAges] = useState<ReadonlyMap<string, string>>(new Map());
-  const party = withCounts(
-    plan.party,
-    counts,
-    new Map([...ages].map(([id, text]) => [id, (text.match(/\d+/g) ?? []).map(Number).filter(isAge)])),
+  const party = useMemo(
+    () => withCounts(plan.party, counts, new Map([...ages].map(([id, text]) => [id, agesIn(text)]))),
+    [plan.party, counts, ages],
   );
+  return { counts, setCounts, ages, setAges, party };
+}
+
+/** More or fewer guests, after the board stands, after shopping too: what it takes, then one step. */
+export function LaterDialog({ plan, onClose }: { plan: Plan; onClose: () => void }) {
+  const { party, ...fields } = useParty(plan);
   const { found, problem } = useLater(plan, party);
-  const changed = JSON.stringify(party) !== JSON.stringify(plan.party);
+  const changed = !isSame(party, plan.party);
   const take = async (later: Later): Promise<void> => {
     onClose();
     await takeOver(plan, later);
@@ -81,6 +88,41 @@ export function LaterDialog({ plan, onClose }: { plan: Plan; onClose: () => void
       title={t('Another number of guests')}
       hint={t('What lies in the basket stays. Nothing changes before you take it.')}
     >
+      <Counts plan={plan} {...fields} />
+      {party.some((group) => agesMissing(group) > 0) && (
+        <p className="m-0 bg-question px-1.5 py-0.5">
+          {t('Until the age of a child is said, it counts as one of the smallest.')}
+        </p>
+      )}
+      <div aria-live="polite">
+        {!changed && <p>{t('{n} guests, as the plan stands.', { n: guestsIn(plan.party) })}</p>}
+        {party.length === 0 && <p>{t('Somebody must come.')}</p>}
+        {changed && party.length > 0 && !found && !problem && <p>{t('Counting anew …')}</p>}
+        {problem && <p role="alert">{problem}</p>}
+        {found && <Found plan={plan} later={found} guests={guestsIn(party)} />}
+      </div>
+      <div className="mt-3 flex gap-2">
+        <Button disabled={!found} onClick={() => found && void take(found)}>
+          {t('Take it over')}
+        </Button>
+        <Button look="quiet" onClick={onClose}>
+          {t('Leave it')}
+        </Button>
+      </div>
+    </PaperDialog>
+  );
+}
+
+/** A count for each group, and the ages of children who join others whose ages are known. */
+function Counts({
+  plan,
+  counts,
+  setCounts,
+  ages,
+  setAges,
+}: { plan: Plan } & Omit<ReturnType<typeof useParty>, 'party'>) {
+  return (
+    <>
       <div className="flex flex-wrap gap-x-6 gap-y-2">
         {plan.party.map(({ id, name }) => (
           <NumberField
@@ -103,27 +145,7 @@ export function LaterDialog({ plan, onClose }: { plan: Plan; onClose: () => void
             onChange={(text) => setAges(new Map([...ages, [id, text]]))}
           />
         ))}
-      {party.some((group) => agesMissing(group) > 0) && (
-        <p className="m-0 bg-question px-1.5 py-0.5">
-          {t('Until the age of a child is said, it counts as one of the smallest.')}
-        </p>
-      )}
-      <div aria-live="polite">
-        {!changed && <p>{t('{n} guests, as the plan stands.', { n: guestsIn(plan.party) })}</p>}
-        {party.length === 0 && <p>{t('Somebody must come.')}</p>}
-        {changed && party.length > 0 && !found && !problem && <p>{t('Counting anew …')}</p>}
-        {problem && <p role="alert">{problem}</p>}
-        {found && <Found plan={plan} later={found} guests={guestsIn(party)} />}
-      </div>
-      <div className="mt-3 flex gap-2">
-        <Button disabled={!found} onClick={() => found && void take(found)}>
-          {t('Take it over')}
-        </Button>
-        <Button look="quiet" onClick={onClose}>
-          {t('Leave it')}
-        </Button>
-      </div>
-    </PaperDialog>
+    </>
   );
 }
 

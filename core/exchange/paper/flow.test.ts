@@ -1,22 +1,16 @@
-import { readFileSync } from 'node:fs';
 import { describe, expect, test } from '@jest/globals';
 import { PDFDocument } from 'pdf-lib';
 import { checkPlan } from '../../check/index.js';
 import { handRecords, keptDay, scheduleOf } from '../../make/index.js';
-import { readPlanText, type Plan } from '../../plan/index.js';
 import { EDGE_MM, PAPERS } from '../../shape/index.js';
 import { ENGLISH } from '../../words/index.js';
 import { dayPdf } from './day-pdf.js';
 import { flowOf } from './flow.js';
 import { offerPdf } from './offer-pdf.js';
 import { pagesOf, POINTS, type Pages } from './pages.js';
+import { laidDemo } from '../../testing/demo.js';
 
-const demo = ((): Plan => {
-  const text = readFileSync(new URL('../../testing/comet-watch.plate.json', import.meta.url), 'utf8');
-  const read = readPlanText(text);
-  if (!read.ok) throw new Error('expected the laid demo');
-  return read.plan;
-})();
+const demo = laidDemo();
 const pagesIn = async (pdf: Uint8Array) => (await PDFDocument.load(pdf)).getPages();
 
 /** Pages that note where each line of text was set. */
