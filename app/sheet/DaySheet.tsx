@@ -20,7 +20,7 @@ import { BoardAtStep, StepFoods } from '../plate/BoardAtStep.js';
 import { useSettings } from '../store/settings.js';
 import { useSpeech } from '../store/useSpeech.js';
 import { Button } from '../ui/kit/Button.js';
-import { portraitUrl } from '../ui/pictures.js';
+import { Portraits } from '../ui/Portraits.js';
 import { t } from '../words/index.js';
 import { PrintBar } from './PrintBar.js';
 import { PrintPage } from './PrintPage.js';
@@ -120,17 +120,7 @@ function Forms({ plan, item: { task } }: Omit<RowProps, 'day'>) {
   const foods = PICTURED.has(task.kind) ? task.foods.flatMap((id) => planLarder(plan).get(id) ?? []) : [];
   return (
     <span className="float-right flex">
-      {foods.slice(0, MOST_PICTURES).map((food) => (
-        <img
-          key={food.id}
-          src={portraitUrl(
-            food,
-            food.forms.find(({ form }) => form === task.form),
-          )}
-          alt=""
-          className="size-11"
-        />
-      ))}
+      <Portraits foods={foods} form={task.form} most={MOST_PICTURES} size="size-11" />
     </span>
   );
 }

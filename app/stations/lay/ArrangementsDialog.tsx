@@ -13,28 +13,17 @@ const SEEDS = 3;
 /** Seeds of one plan lie apart, so that the next three are three others. */
 const STEP = 7919;
 
-/** Three arrangements of one surface beside each other, pins kept, each shown as soon as it is laid. */
-export function ArrangementsDialog({
-  plan,
-  surface,
-  onClose,
-}: {
-  plan: Plan;
-  surface: Surface;
-  onClose: () => void;
-}) {
-  const [asked] = useState(plan);
-  const [round, setRound] = useState(0);
+/** The next three, each as soon as it is laid. */
+function useArrangements(asked: Plan, surfaceId: Surface['id'], round: number) {
   const [laid, setLaid] = useState<readonly LaidSurface[]>([]);
   const [problem, setProblem] = useState<string>();
-  const edit = useSession((session) => session.edit);
   useEffect(() => {
     let gone = false;
     setLaid([]);
     const jobs = Array.from({ length: SEEDS }, (_, k) =>
       ask('arrange', {
         plan: asked,
-        surfaceId: surface.id,
+        surfaceId,
         seed: (asked.seed + STEP * (round * SEEDS + k + 1)) % 2 ** 31,
       }),
     );
@@ -47,7 +36,24 @@ export function ArrangementsDialog({
       gone = true;
       for (const job of jobs) job.forget();
     };
-  }, [asked, surface.id, round]);
+  }, [asked, surfaceId, round]);
+  return { laid, problem };
+}
+
+/** Three arrangements of one surface beside each other, pins kept, each shown as soon as it is laid. */
+export function ArrangementsDialog({
+  plan,
+  surface,
+  onClose,
+}: {
+  plan: Plan;
+  surface: Surface;
+  onClose: () => void;
+}) {
+  const [asked] = useState(plan);
+  const [round, setRound] = useState(0);
+  const { laid, problem } = useArrangements(asked, surface.id, round);
+  const edit = useSession((session) => session.edit);
   const take = ({ surfaceId, elements }: LaidSurface): void => {
     edit({
       name: 'together',

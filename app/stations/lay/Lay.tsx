@@ -75,24 +75,14 @@ export function Lay({ plan, checked }: { plan: Plan; checked: Checked }) {
         )
       }
     >
-      <Stage surface={surface} label={surface ? t('{name}, laid', { name: surface.name }) : t('No surface')}>
-        {(r) => (
-          <>
-            {surface && (
-              <LaidBoard
-                plan={plan}
-                checked={checked}
-                surface={surface}
-                elements={elements}
-                picked={picked}
-                onPick={pick}
-                r={r}
-              />
-            )}
-            {elements.length === 0 && <NothingLaid plan={plan} surface={surface} />}
-          </>
-        )}
-      </Stage>
+      <LaidStage
+        plan={plan}
+        checked={checked}
+        surface={surface}
+        elements={elements}
+        picked={picked}
+        onPick={pick}
+      />
       <TableStrip plan={plan} surface={surface} onPick={pickSurface} />
       <LayButtons plan={plan} again={elements.length > 0} onOthers={() => setOthers(true)} />
       <MarkHint />
@@ -113,6 +103,37 @@ export function Lay({ plan, checked }: { plan: Plan; checked: Checked }) {
       )}
       {swap && <SwapDialog plan={plan} componentId={swap} onClose={() => setSwap(null)} />}
     </Frame>
+  );
+}
+
+/** The board on its stage, or what to do where nothing lies. */
+function LaidStage({
+  plan,
+  checked,
+  surface,
+  elements,
+  picked,
+  onPick,
+}: Omit<Parameters<typeof LaidBoard>[0], 'surface' | 'r'> & { surface: Surface | undefined }) {
+  return (
+    <Stage surface={surface} label={surface ? t('{name}, laid', { name: surface.name }) : t('No surface')}>
+      {(r) => (
+        <>
+          {surface && (
+            <LaidBoard
+              plan={plan}
+              checked={checked}
+              surface={surface}
+              elements={elements}
+              picked={picked}
+              onPick={onPick}
+              r={r}
+            />
+          )}
+          {elements.length === 0 && <NothingLaid plan={plan} surface={surface} />}
+        </>
+      )}
+    </Stage>
   );
 }
 

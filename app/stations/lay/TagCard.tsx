@@ -199,67 +199,77 @@ function PileDeeds({
   trading,
   onTrade,
 }: Tagged & { plan: Plan; trading: boolean; onTrade: () => void }) {
-  const piles = usePiles(surface.id);
   const elements = plan.layout.find(({ surfaceId }) => surfaceId === surface.id)?.elements ?? [];
   const alone = likeIt(element, elements).length === 0;
   return (
     <div role="group" aria-label={t('The pile')} className="mt-1.5 flex flex-wrap items-center gap-1">
-      {isPile(element) && (
-        <>
-          <Button
-            look="quiet"
-            size="small"
-            disabled={element.pieces.length < 2}
-            onClick={() => piles.part(element)}
-          >
-            {t('Part it')}
-          </Button>
-          <Button look="quiet" size="small" disabled={alone} onClick={() => piles.join(element)}>
-            {t('Join')}
-          </Button>
-          <Button
-            look="quiet"
-            size="small"
-            disabled={alone}
-            aria-label={t('Larger, from its other pile')}
-            onClick={() => piles.grow(element, 1)}
-          >
-            <Plus size={15} />
-          </Button>
-          <Button
-            look="quiet"
-            size="small"
-            disabled={alone}
-            aria-label={t('Smaller, to its other pile')}
-            onClick={() => piles.grow(element, -1)}
-          >
-            <Minus size={15} />
-          </Button>
-        </>
-      )}
-      {isRow(element) && (
-        <>
-          <Button
-            look="quiet"
-            size="small"
-            aria-label={t('Bend it one way')}
-            onClick={() => piles.bend(element, BEND_MM)}
-          >
-            <Spline size={15} />
-          </Button>
-          <Button
-            look="quiet"
-            size="small"
-            aria-label={t('Bend it the other way')}
-            onClick={() => piles.bend(element, -BEND_MM)}
-          >
-            <Spline size={15} className="-scale-y-100" />
-          </Button>
-        </>
-      )}
+      {isPile(element) && <HeapDeeds surface={surface} element={element} alone={alone} />}
+      {isRow(element) && <BendDeeds surface={surface} element={element} />}
       <Button look="quiet" size="small" aria-pressed={trading} onClick={onTrade}>
         {t('Trade places')}
       </Button>
     </div>
+  );
+}
+
+/** Part it, put it to its like, larger, smaller. */
+function HeapDeeds({ surface, element, alone }: Tagged & { alone: boolean }) {
+  const piles = usePiles(surface.id);
+  return (
+    <>
+      <Button
+        look="quiet"
+        size="small"
+        disabled={element.pieces.length < 2}
+        onClick={() => piles.part(element)}
+      >
+        {t('Part it')}
+      </Button>
+      <Button look="quiet" size="small" disabled={alone} onClick={() => piles.join(element)}>
+        {t('Join')}
+      </Button>
+      <Button
+        look="quiet"
+        size="small"
+        disabled={alone}
+        aria-label={t('Larger, from its other pile')}
+        onClick={() => piles.grow(element, 1)}
+      >
+        <Plus size={15} />
+      </Button>
+      <Button
+        look="quiet"
+        size="small"
+        disabled={alone}
+        aria-label={t('Smaller, to its other pile')}
+        onClick={() => piles.grow(element, -1)}
+      >
+        <Minus size={15} />
+      </Button>
+    </>
+  );
+}
+
+function BendDeeds({ surface, element }: Tagged) {
+  const piles = usePiles(surface.id);
+  return (
+    <>
+      <Button
+        look="quiet"
+        size="small"
+        aria-label={t('Bend it one way')}
+        onClick={() => piles.bend(element, BEND_MM)}
+      >
+        <Spline size={15} />
+      </Button>
+      <Button
+        look="quiet"
+        size="small"
+        aria-label={t('Bend it the other way')}
+        onClick={() => piles.bend(element, -BEND_MM)}
+      >
+        <Spline size={15} className="-scale-y-100" />
+      </Button>
+    </>
   );
 }

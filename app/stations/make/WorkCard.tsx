@@ -20,9 +20,11 @@ import { useSettings } from '../../store/settings.js';
 import { useSpeech } from '../../store/useSpeech.js';
 import { Choice } from '../../ui/Fields.js';
 import { Button } from '../../ui/kit/Button.js';
-import { portraitUrl } from '../../ui/pictures.js';
+import { Portraits } from '../../ui/Portraits.js';
 import { t } from '../../words/index.js';
 import { clockAt, useMake, whenAt } from './useMake.js';
+
+const MOST_PICTURES = 6;
 
 interface Props {
   plan: Plan;
@@ -44,17 +46,7 @@ export function WorkCard({ plan, day, item }: Props) {
     >
       <h2 className="mb-1 text-lg/[1.05] font-black">{speak(taskSaid(plan, task), speech)}</h2>
       <div className="flex flex-wrap gap-0.5">
-        {foods.slice(0, 6).map((food) => (
-          <img
-            key={food.id}
-            src={portraitUrl(
-              food,
-              food.forms.find(({ form }) => form === task.form),
-            )}
-            alt=""
-            className="size-12"
-          />
-        ))}
+        <Portraits foods={foods} form={task.form} most={MOST_PICTURES} size="size-12" />
       </div>
       <p className="my-1">
         <b>

@@ -113,13 +113,6 @@ function SkewerSentence({
   parts,
   foods,
 }: Asking & { parts: readonly Threaded[]; foods: readonly Component[] }) {
-  const change = (i: number, by: Partial<Asked['parts'][number]>): void =>
-    ask({
-      parts: asked.parts
-        .map((part, k) => (k === i ? { ...part, ...by } : part))
-        .filter(({ each }) => each > 0),
-    });
-  const free = foods.filter(({ id }) => !asked.parts.some((part) => part.id === id));
   return (
     <p className="mt-1 font-display text-lg/[1.32] font-semibold">
       <CountWord
@@ -144,39 +137,59 @@ function SkewerSentence({
       {asked.as === 'cups' ? t('of what lies on') : t('for')}{' '}
       <SurfaceWord plan={plan} surface={surface} onPick={(surfaceId) => ask({ surfaceId })} />
       {asked.as === 'skewers' && (
-        <>
-          {t(', each with')}{' '}
-          {parts.map(({ component, each }, i) => (
-            <span key={component.id}>
-              {i > 0 && ', '}
-              <CountWord
-                label={t('Pieces of {food}', { food: component.name })}
-                n={each}
-                min={0}
-                max={MOST_EACH}
-                words={String(each)}
-                onKeep={(n) => change(i, { each: n })}
-              />{' '}
-              <FoodWord
-                label={t('Food {n, number}', { n: i + 1 })}
-                food={component}
-                foods={[component, ...free]}
-                onPick={(id) => change(i, { id })}
-              />
-            </span>
-          ))}
-          {'. '}
-          {asked.parts.length < MOST_PARTS && free.length > 0 && (
-            <Button
-              look="link"
-              onClick={() => ask({ parts: [...asked.parts, { id: nextFood(plan, free).id, each: 1 }] })}
-            >
-              {t('One more food')}
-            </Button>
-          )}
-        </>
+        <SkewerParts plan={plan} asked={asked} ask={ask} parts={parts} foods={foods} />
       )}
     </p>
+  );
+}
+
+/** What is threaded, piece by piece. */
+function SkewerParts({
+  plan,
+  asked,
+  ask,
+  parts,
+  foods,
+}: Omit<Asking, 'surface'> & { parts: readonly Threaded[]; foods: readonly Component[] }) {
+  const change = (i: number, by: Partial<Asked['parts'][number]>): void =>
+    ask({
+      parts: asked.parts
+        .map((part, k) => (k === i ? { ...part, ...by } : part))
+        .filter(({ each }) => each > 0),
+    });
+  const free = foods.filter(({ id }) => !asked.parts.some((part) => part.id === id));
+  return (
+    <>
+      {t(', each with')}{' '}
+      {parts.map(({ component, each }, i) => (
+        <span key={component.id}>
+          {i > 0 && ', '}
+          <CountWord
+            label={t('Pieces of {food}', { food: component.name })}
+            n={each}
+            min={0}
+            max={MOST_EACH}
+            words={String(each)}
+            onKeep={(n) => change(i, { each: n })}
+          />{' '}
+          <FoodWord
+            label={t('Food {n, number}', { n: i + 1 })}
+            food={component}
+            foods={[component, ...free]}
+            onPick={(id) => change(i, { id })}
+          />
+        </span>
+      ))}
+      {'. '}
+      {asked.parts.length < MOST_PARTS && free.length > 0 && (
+        <Button
+          look="link"
+          onClick={() => ask({ parts: [...asked.parts, { id: nextFood(plan, free).id, each: 1 }] })}
+        >
+          {t('One more food')}
+        </Button>
+      )}
+    </>
   );
 }
 

@@ -24,17 +24,9 @@ export function Combobox<T extends string>({
   find?: (typed: string) => readonly Option<T>[];
 }) {
   const [open, setOpen] = useState(false);
-  const [typed, setTyped] = useState('');
-  const shown = find && typed.trim() !== '' ? find(typed) : options;
   const words = options.find((option) => option.value === value)?.words;
   return (
-    <Radix.Root
-      open={open}
-      onOpenChange={(open) => {
-        setOpen(open);
-        setTyped('');
-      }}
-    >
+    <Radix.Root open={open} onOpenChange={setOpen}>
       <Radix.Trigger
         role="combobox"
         aria-expanded={open}
@@ -51,34 +43,48 @@ export function Combobox<T extends string>({
           collisionPadding={10}
           className="on-paper z-70 w-(--radix-popover-trigger-width) min-w-60 bg-card p-2 shadow-paper"
         >
-          <Command label={label} shouldFilter={!find}>
-            <Command.Input
-              className={inputLook}
-              placeholder={placeholder}
-              value={typed}
-              onValueChange={setTyped}
-            />
-            <Command.List label={label} className="mt-1.5 max-h-60 overflow-auto">
-              <Command.Empty className="px-2 py-1.5">{t('Nothing of that name.')}</Command.Empty>
-              {shown.map((option) => (
-                <Command.Item
-                  key={option.value}
-                  value={option.words}
-                  disabled={option.off ?? false}
-                  onSelect={() => {
-                    onPick(option.value);
-                    setOpen(false);
-                    setTyped('');
-                  }}
-                  className="cursor-pointer px-2 py-1.5 text-base/[1.15] data-[selected=true]:bg-beet data-[selected=true]:text-white"
-                >
-                  {option.words}
-                </Command.Item>
-              ))}
-            </Command.List>
-          </Command>
+          <Narrowed
+            label={label}
+            placeholder={placeholder}
+            options={options}
+            {...(find ? { find } : {})}
+            onPick={(value) => {
+              onPick(value);
+              setOpen(false);
+            }}
+          />
         </Radix.Content>
       </Radix.Portal>
     </Radix.Root>
+  );
+}
+
+type NarrowedProps<T extends string> = Pick<
+  Parameters<typeof Combobox<T>>[0],
+  'label' | 'options' | 'onPick' | 'find'
+> & { placeholder: string };
+
+/** The list, narrower with every letter; it begins anew each time it opens. */
+function Narrowed<T extends string>({ label, placeholder, options, find, onPick }: NarrowedProps<T>) {
+  const [typed, setTyped] = useState('');
+  const shown = find && typed.trim() !== '' ? find(typed) : options;
+  return (
+    <Command label={label} shouldFilter={!find}>
+      <Command.Input className={inputLook} placeholder={placeholder} value={typed} onValueChange={setTyped} />
+      <Command.List label={label} className="mt-1.5 max-h-60 overflow-auto">
+        <Command.Empty className="px-2 py-1.5">{t('Nothing of that name.')}</Command.Empty>
+        {shown.map((option) => (
+          <Command.Item
+            key={option.value}
+            value={option.words}
+            disabled={option.off ?? false}
+            onSelect={() => onPick(option.value)}
+            className="cursor-pointer px-2 py-1.5 text-base/[1.15] data-[selected=true]:bg-beet data-[selected=true]:text-white"
+          >
+            {option.words}
+          </Command.Item>
+        ))}
+      </Command.List>
+    </Command>
   );
 }
