@@ -74,6 +74,8 @@ export const POUR_SECONDS = 10;
 export const POUR_SECONDS_PER_G = 0.25;
 /** A stage that takes longer is shared out, so that two can work at it. */
 export const LONG_STAGE_MIN = 14;
+/** Washing and unpacking that takes longer is shared out, too. */
+export const LONG_PREP_MIN = 40;
 /** To begin a stage on a surface, in minutes. */
 export const STAGE_MIN = 0.5;
 

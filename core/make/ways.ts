@@ -25,9 +25,12 @@ export interface Way {
 
 /** Enough orders to see whether a day can be done. */
 const TRIES = 60;
-const MOST_MORE_HANDS = 4;
+/** Pairs of hands that are offered more; a hall wants a dozen. */
+const MORE_HANDS = [1, 2, 3, 4, 6, 8, 12];
 const BUILD_STEPS_MIN = [10, 20, 30, 45, 60];
 const MOST_BOUGHT = 3;
+/** No plan holds more. */
+const MOST_HANDS = 20;
 const MOST_DAYS = 7;
 const MOST_BUILD_MIN = 600;
 
@@ -124,7 +127,10 @@ export function waysOf(plan: Plan, { day, tasks }: Schedule): Way[] {
     left.some(({ uses }) => uses.some((use) => use.equipment === kind)),
   );
   const families: Change[][] = [
-    Array.from({ length: MOST_MORE_HANDS }, (_, i) => ({ kind: 'hands', more: i + 1 })),
+    MORE_HANDS.filter((more) => handRecords(plan).length + more <= MOST_HANDS).map((more): Change => ({
+      kind: 'hands',
+      more,
+    })),
     ...(left.some(isOnBoard) ? [BUILD_STEPS_MIN.map((minutes): Change => ({ kind: 'build', minutes }))] : []),
     ...equipment.map((kind): Change[] => [{ kind: 'equipment', equipment: kind }]),
     [{ kind: 'day-before' }],

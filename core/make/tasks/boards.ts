@@ -23,7 +23,7 @@ import {
 } from '../rules.js';
 import { BUILD_STAGES, type BuildStage, type Task } from '../task.js';
 import { carryingOut, isLittle } from './out.js';
-import { alike, bitsOf, coldUntil, task, type MakeContext, type Work } from './context.js';
+import { alike, bitsOf, coldUntil, sharedOut, task, type MakeContext, type Work } from './context.js';
 
 /** What of a work lies on one surface at opening. */
 interface Part extends Work {
@@ -156,15 +156,6 @@ function foodMin({ form, stands, laidPieces, laidG }: Part): number {
 const layMin = (parts: readonly Part[]): number =>
   STAGE_MIN + parts.reduce((sum, part) => sum + foodMin(part), 0);
 
-/** A long stage in parts of about the same length, food by food. */
-function shares(parts: readonly Part[]): Part[][] {
-  const wanted = Math.min(parts.length, Math.ceil(layMin(parts) / LONG_STAGE_MIN));
-  const out: Part[][] = Array.from({ length: Math.max(1, wanted) }, () => []);
-  for (const part of [...parts].sort((a, b) => foodMin(b) - foodMin(a)))
-    out.reduce((least, share) => (layMin(share) < layMin(least) ? share : least)).push(part);
-  return out;
-}
-
 /** All stages that come before one: two can lay one surface, meat and fruit side by side. */
 const NEXT_AFTER: Readonly<Record<BuildStage, readonly BuildStage[]>> = {
   bowls: [],
@@ -187,7 +178,9 @@ function building(
   const out: Task[] = [];
   const staged = BUILD_STAGES.flatMap((stage) => {
     const all = parts.filter((part) => part.stage === stage);
-    return all.length > 0 ? shares(all).map((here, i) => ({ stage, here, part: i + 1 })) : [];
+    return all.length > 0
+      ? sharedOut(all, foodMin, LONG_STAGE_MIN).map((here, i) => ({ stage, here, part: i + 1 }))
+      : [];
   });
   for (const { stage, here, part } of staged) {
     const handsMin = layMin(here);

@@ -121,6 +121,17 @@ export const bitsOf = (works: readonly Work[]): Pick<Task, 'leaves' | 'keeps'> =
   keeps: works.reduce((bits, work) => bits | work.keeps, 0),
 });
 
+/** What takes longer than this, in parts of about the same length, so that several hands can work at it. */
+export function sharedOut<T>(items: readonly T[], minutes: (item: T) => number, longest: number): T[][] {
+  const sum = (list: readonly T[]): number => list.reduce((sum, item) => sum + minutes(item), 0);
+  const wanted = Math.max(1, Math.min(items.length, Math.ceil(sum(items) / longest)));
+  if (wanted === 1) return [[...items]];
+  const out: T[][] = Array.from({ length: wanted }, () => []);
+  for (const item of [...items].sort((a, b) => minutes(b) - minutes(a)))
+    out.reduce((least, part) => (sum(part) < sum(least) ? part : least)).push(item);
+  return out;
+}
+
 /** Works that may share one task: none of them leaves what another must not meet. */
 export function alike<T extends Work>(works: readonly T[]): T[][] {
   const groups: T[][] = [];

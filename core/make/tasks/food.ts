@@ -8,10 +8,11 @@ import {
   cutFreshMin,
   DRYING_MIN,
   foldFreshMin,
+  LONG_PREP_MIN,
   OPENED_FRESH_MIN,
   WASHED_FRESH_MIN,
 } from '../rules.js';
-import { alike, bitsOf, LONG_AGO, madeG, task, type MakeContext, type Work } from './context.js';
+import { alike, bitsOf, LONG_AGO, madeG, sharedOut, task, type MakeContext, type Work } from './context.js';
 
 const foodsOf = (works: readonly Work[]) => [...new Set(works.map(({ component }) => component.id))];
 const sum = (works: readonly Work[], of: (work: Work) => number): number =>
@@ -19,19 +20,23 @@ const sum = (works: readonly Work[], of: (work: Work) => number): number =>
 
 /** All that grows is washed in one go, and dries; what must not meet in one bowl is washed apart. */
 export function washing({ works, calm }: MakeContext): Task[] {
-  return alike(works.filter(({ minutes }) => minutes.wash)).map((same, i) =>
-    task({
-      id: `wash-${i + 1}`,
-      kind: 'wash',
-      foods: foodsOf(same),
-      massG: sum(same, ({ massG }) => massG),
-      handsMin: sum(same, ({ minutes }) => minutes.wash! + (minutes.open ?? 0)),
-      waitMin: DRYING_MIN,
-      fresh: -WASHED_FRESH_MIN,
-      ripe: calm - DRYING_MIN,
-      ...bitsOf(same),
-    }),
-  );
+  const minutesOf = ({ minutes }: Work): number => minutes.wash! + (minutes.open ?? 0);
+  const groups = alike(works.filter(({ minutes }) => minutes.wash));
+  return groups
+    .flatMap((same) => sharedOut(same, minutesOf, LONG_PREP_MIN))
+    .map((same, i) =>
+      task({
+        id: `wash-${i + 1}`,
+        kind: 'wash',
+        foods: foodsOf(same),
+        massG: sum(same, ({ massG }) => massG),
+        handsMin: sum(same, minutesOf),
+        waitMin: DRYING_MIN,
+        fresh: -WASHED_FRESH_MIN,
+        ripe: calm - DRYING_MIN,
+        ...bitsOf(same),
+      }),
+    );
 }
 
 /** What is made at home, one task a food. Work that is long, and keeps, is for the day before. */
@@ -145,16 +150,18 @@ export function opening({ works, calm }: MakeContext): Task[] {
   const plain = works.filter(
     ({ minutes: { wash, make, cut, fold, open } }) => !wash && !make && !cut && !fold && open,
   );
-  return alike(plain).map((same, i) =>
-    task({
-      id: `open-${i + 1}`,
-      kind: 'open',
-      foods: foodsOf(same),
-      massG: sum(same, ({ massG }) => massG),
-      handsMin: sum(same, ({ minutes }) => minutes.open!),
-      fresh: -OPENED_FRESH_MIN,
-      ripe: calm - sum(same, ({ minutes }) => minutes.open!),
-      ...bitsOf(same),
-    }),
-  );
+  return alike(plain)
+    .flatMap((same) => sharedOut(same, ({ minutes }) => minutes.open!, LONG_PREP_MIN))
+    .map((same, i) =>
+      task({
+        id: `open-${i + 1}`,
+        kind: 'open',
+        foods: foodsOf(same),
+        massG: sum(same, ({ massG }) => massG),
+        handsMin: sum(same, ({ minutes }) => minutes.open!),
+        fresh: -OPENED_FRESH_MIN,
+        ripe: calm - sum(same, ({ minutes }) => minutes.open!),
+        ...bitsOf(same),
+      }),
+    );
 }
