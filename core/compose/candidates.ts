@@ -111,6 +111,9 @@ const SLICES_G = 40;
 /** But few guests are not given a whole wedge of it: so many grams a portion, and of a jam so many. */
 const LOOKS_A_PORTION_G = 14;
 const JAM_A_PORTION_G = 8;
+/** Nobody gets a blender out for two spoons of a dip (house default). */
+const WORTH_MAKING_G = 50;
+const STIRRED: ReadonlySet<Component['family']> = new Set(['spread-dip', 'pickle']);
 /** A whole wheel is bought where those who take it eat nearly so much of it. */
 const OF_A_WHEEL = 0.65;
 
@@ -164,7 +167,9 @@ function massLimits(
     return { little: wheels, usual: wheels, most: wheels };
   }
   const looks = leastThatLooks(component, fact, portionsIn(area.groups) / area.copies) * area.copies;
-  const least = Math.max(helping.little, looks, FORMS[fact.form].cutToMass ? 0 : round);
+  const worth =
+    STIRRED.has(component.family) && component.made === 'home-made' && !asked ? WORTH_MAKING_G : 0;
+  const least = Math.max(helping.little, looks, worth, FORMS[fact.form].cutToMass ? 0 : round);
   // a little is rounded up to what can be laid; beyond that it is too much for those who take it
   if (least > helping.most * ROUNDED_UP && !asked) return undefined;
   const most = Math.max(helping.most, least) * (loose ? LOOSER : 1);

@@ -164,6 +164,19 @@ describe('what a board loses points for', () => {
   });
 });
 
+describe('what is worth making', () => {
+  test('nobody stirs a dip for one guest unless it is asked for; for six it is offered', () => {
+    const offered = (count: number, pinned: string[] = []) =>
+      problemOf(
+        planWith({
+          party: [group('all', count)],
+          wishes: { ...planWith({}).wishes, pinned: pinned.map(id) },
+        }),
+      ).candidates.some(({ component }) => component.id === 'beet-dip');
+    expect([offered(1), offered(1, ['beet-dip']), offered(6)]).toEqual([false, true, true]);
+  });
+});
+
 describe('what no board may be', () => {
   test('one with more bowls than there are', () => {
     const dips = ['hummus-home', 'tzatziki'];
