@@ -1,47 +1,8 @@
 import { describe, expect, test } from '@jest/globals';
 import { spawnSync } from 'node:child_process';
 import { canonicalText, type Plan } from '../core/plan/index.js';
-import { runPlate } from './run.js';
 import { group, lies, planWith } from '../core/testing/plans.js';
-
-interface Answer {
-  code: number | null;
-  out: string;
-  json: <T>() => T;
-  error: () => { error: { kind: string; message: string; problems?: unknown } };
-}
-
-const answer = (code: number | null, out: string, err: string): Answer => ({
-  code,
-  out,
-  json: <T>() => JSON.parse(out) as T,
-  error: () => JSON.parse(err.trim().split('\n').at(-1) ?? '') as never,
-});
-
-/** The verb itself, without starting a process. */
-async function plate(
-  args: string[],
-  input = '',
-  files: Record<string, string | Uint8Array> = {},
-): Promise<Answer> {
-  let [out, err] = ['', ''];
-  const code = await runPlate(args, {
-    read: (file) => {
-      if (file === '-') return input;
-      if (!(file in files)) throw new Error('no such file');
-      return String(files[file]!);
-    },
-    write: (file, text) => {
-      if (file.startsWith('/no/such/')) throw new Error('no such folder');
-      files[file] = text;
-    },
-    shoot: () => undefined,
-    out: (text) => void (out += text),
-    err: (text) => void (err += text),
-    now: () => 0,
-  });
-  return answer(code, out, err);
-}
+import { answer, plate, type Answer } from './testing/plate.js';
 
 /** As a stylist's script calls it. */
 function spawned(args: string[], input?: string): Answer {

@@ -6,7 +6,7 @@ import { catalogue, label, needs, party, verdicts } from './verbs/needs.js';
 import { lay, LAY_HELP, sheet, SHEET_HELP } from './verbs/lay.js';
 import { apply, check, demo, guests, menu, schema, schools, sense } from './verbs/plans.js';
 import { CRAFT_HELP, fold, mould, section, window, word } from './verbs/crafts.js';
-import { MAKE_HELP, recipe, schedule, shop, tools } from './verbs/make.js';
+import { later, MAKE_HELP, recipe, schedule, shop, tools } from './verbs/make.js';
 import { neck, NECK_HELP, nest, NEST_HELP } from './verbs/shape.js';
 
 const VERBS: Record<string, (call: Call) => void | Promise<void>> = {
@@ -39,6 +39,7 @@ const VERBS: Record<string, (call: Call) => void | Promise<void>> = {
   section,
   shop,
   schedule,
+  later,
   tools,
   recipe,
 };

@@ -20,13 +20,19 @@ import {
 } from '../../core/make/index.js';
 import { addMinutes } from '../../core/measure/index.js';
 import { planLarder, readPlanText, type Plan } from '../../core/plan/index.js';
-import { inEnglish } from '../../core/words/index.js';
+import { textOf } from '../../core/check/index.js';
+import { guestsIn } from '../../core/party/index.js';
+import { later as laterOf, withCounts } from '../../core/swap/index.js';
+import { ENGLISH, inEnglish } from '../../core/words/index.js';
+import { nodeSolver } from '../../solver/node.js';
 import { BadInput, numberOf, planOf, problemsInWords, seedOf, type Call } from '../call.js';
 
 export const MAKE_HELP: Record<string, string> = {
   shop: 'shop <plan…> [--prices csv]: one list for all plans: {lines: [{id, name, aisle, when, shop, neededG, ownedG, basketG, packs, weighedG, boughtG, costMinor, leftG, goesInto}], costMinor, leftMinor, perPortionMinor, bySurface}; home-made foods as their ingredients. The price book has the columns component (id or name), pack g, price, and if wanted shop',
   schedule:
     'schedule <plan> [--helpers n] [--seed s] [--steps k]: {tasks: [{id, what, start, handsFree, end, who, clean, uses}], cost, bound, cleanDowns, conflicts: [{task, what}], faults, ways: [{text, left}]}; --helpers counts hands beside yours, and takes the place of those that the plan names',
+  later:
+    'later <plan> --guests group=n [--guests group=n …]: another number of guests, by id of the group: {how, guests, buy: [{id, name, text}], foods: [{id, beforeG, afterG, made}], boxes, costMinor, brings: [{severity, text}], plan}',
   tools: 'tools <plan>: [{id, what, count, have, of}], counted from the plan',
   recipe:
     'recipe <id> --for grams [--plan file]: {parts: [{id, name, grams}], handsMin, waitMin, keepsH, steps}',
@@ -124,6 +130,42 @@ export function schedule(call: Call): void {
     conflicts: found.day.left.map((task) => ({ task, what: what(task) })),
     faults: found.faults.filter(({ kind }) => kind !== 'missing'),
     ways: waysOf(plan, found).map((way) => ({ text: inEnglish(waySaid(way)), left: way.left })),
+  });
+}
+
+/** Counts by group, as "vegan=9". */
+function countsIn(call: Call, plan: Plan): Map<string, number> {
+  const ids = plan.party.map(({ id }) => id as string);
+  return new Map(
+    (call.options.guests ?? []).map((text) => {
+      const [id = '', count = ''] = text.split('=');
+      const n = Number(count);
+      if (!ids.includes(id)) throw new BadInput(`no group is called "${id}"`, { valid: ids });
+      if (count === '' || !Number.isInteger(n) || n < 0 || n > MOST_GUESTS)
+        throw new BadInput(`--guests ${text}: say a whole number of guests, such as ${id}=9`);
+      return [id, n] as const;
+    }),
+  );
+}
+
+const MOST_GUESTS = 1000;
+
+export async function later(call: Call): Promise<void> {
+  const plan = planOf(call);
+  const counts = countsIn(call, plan);
+  if (counts.size === 0) throw new BadInput('say how many come, such as --guests vegan=9');
+  const party = withCounts(plan.party, counts);
+  if (party.length === 0) throw new BadInput('somebody must come');
+  const found = laterOf(plan, party, await nodeSolver());
+  call.print({
+    how: found.how,
+    guests: guestsIn(party),
+    buy: found.buy.map(({ line }) => ({ id: line.id, name: line.name, text: packsText(line) })),
+    foods: found.foods.map((food) => ({ ...food, beforeG: tenth(food.beforeG), afterG: tenth(food.afterG) })),
+    boxes: found.boxes,
+    costMinor: found.costMinor,
+    brings: found.brings.map((slip) => ({ severity: slip.severity, text: textOf(slip, ENGLISH) })),
+    plan: found.plan,
   });
 }
 
