@@ -208,8 +208,8 @@ const LEFT_MINOR = 300;
 function leftOver(context: CheckContext): Finding[] {
   const open = boughtFor(context.plan.placements, context.larder, context.plan).flatMap((bought) => {
     if (!bought.choice || bought.choice.massG === 0 || !bought.component) return [];
-    // what keeps is stock
-    if (buyingOf(bought.component).sold === 'keeps') return [];
+    // what keeps is stock, and what is made is made to measure
+    if (buyingOf(bought.component).sold === 'keeps' || bought.component.made === 'home-made') return [];
     const worth = (bought.choice.leftOverG / bought.choice.massG) * bought.choice.priceMinor;
     return bought.choice.leftOverG / bought.choice.massG > LEFT_SHARE && worth > LEFT_MINOR
       ? [{ ...bought, worth }]

@@ -56,10 +56,13 @@ const ofRule =
 
 type Common = Pick<Finding, 'key' | 'components' | 'surfaceId' | 'places'> & { rule: TermId };
 
+/** How a food lies is no matter of its label: "Baguette slices", not "Baguette slices, labelled vegan". The facts have it whole. */
+const shortName = ({ name }: Component): string => name.split(',')[0]!;
+
 /** The first pair in words, how many more there are, and where. */
 const pairArgs = ({ surface, foods }: Found) => ({
-  food: foods[0]![0]!.name,
-  other: foods[0]![1]!.name,
+  food: shortName(foods[0]![0]!),
+  other: shortName(foods[0]![1]!),
   rest: foods.length - 1,
   surface: surface.name,
 });
@@ -103,13 +106,13 @@ export const LAYING_CHECKS = [
     finding('strong-by-mild', { ...common, args: pairArgs(found), facts: pairFacts(found) }),
   ),
   ofRule('star', ({ surface, foods }, common) =>
-    finding('star-hidden', { ...common, args: { food: foods[0]![0]!.name, surface: surface.name } }),
+    finding('star-hidden', { ...common, args: { food: shortName(foods[0]![0]!), surface: surface.name } }),
   ),
   ofRule('reach', ({ surface, faults, foods }, common) =>
     finding('far-side', {
       ...common,
       args: {
-        foods: { foods: foods.map(([food]) => food!.name), most: 2 },
+        foods: { foods: foods.map(([food]) => shortName(food!)), most: 2 },
         n: foods.length,
         surface: surface.name,
         gap: length(faults[0]!.amount),

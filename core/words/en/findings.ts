@@ -149,7 +149,7 @@ export const FINDINGS = {
   'finding.no-knife-room.why': 'They stand {gap} apart on {surfaceLow}; a hand with a knife needs more.',
   'finding.star-hidden.text': '{food} is the star and is not seen first.',
   'finding.star-hidden.why': 'It stands at the edge of {surfaceLow}, or under other food.',
-  'finding.far-side.text': '{foods} {n, plural, one {lies} other {lie}} out of reach of one side.',
+  'finding.far-side.text': 'Out of reach of one side: {foodsLow}.',
   'finding.far-side.why':
     'Who stands there at {surfaceLow} would reach {gap} over the food. Lay it in two places.',
   'finding.bare-patch.text': '{n, plural, one {A bare patch} other {# bare patches}} on {surfaceLow}.',
