@@ -30,9 +30,9 @@ export interface Later {
   plan: Plan;
   /** Foods whose grams change, the largest change first. */
   foods: LaterFood[];
-  /** What must be bought beside what the list had and what lies in the basket: grams more than before. */
   /** Boxes of one guest each that come or go. */
   boxes: number;
+  /** What must be bought beside what the list had and what lies in the basket: grams more than before. */
   buy: { line: ShopLine; moreG: number }[];
   /** What is on the list no more, or less of it: grams less. What lies in the basket stays bought. */
   spared: { line: ShopLine; lessG: number }[];
@@ -64,7 +64,7 @@ function withBoxes(plan: Plan, party: Plan['party']): Plan {
     const wanted = Math.max(1, Math.min(room, guestsIn(groupsAt(after, first))));
     const gone = new Set(boxes.slice(wanted).map(({ id }) => id));
     const more = Array.from({ length: Math.max(0, wanted - boxes.length) }, (_, i) =>
-      another(boxes.at(-1)!, boxes.length + i + 1),
+      another(boxes.at(-1)!, boxes.length + i + 1, now.surfaces),
     );
     const copied = plan.placements.filter(({ surfaceId }) => surfaceId === boxes.at(-1)!.id);
     now = {
@@ -81,11 +81,19 @@ function withBoxes(plan: Plan, party: Plan['party']): Plan {
   return now;
 }
 
-const another = (surface: Surface, n: number): Surface => ({
-  ...surface,
-  id: `${surface.id.replace(/-\d+$/, '')}-${n}` as Surface['id'],
-  name: `${surface.name.replace(/ \d+$/, '')} ${n}`,
-});
+/** One more like it, counted on, by an id that no other has. */
+function another(surface: Surface, n: number, there: readonly Surface[]): Surface {
+  const stem = surface.id.replace(/-\d+$/, '').slice(0, MOST_STEM);
+  let number = n;
+  while (there.some(({ id }) => id === `${stem}-${number}`)) number += MOST_SURFACES;
+  return {
+    ...surface,
+    id: `${stem}-${number}` as Surface['id'],
+    name: `${surface.name.replace(/ \d+$/, '')} ${n}`,
+  };
+}
+/** An id is no longer than sixty letters. */
+const MOST_STEM = 50;
 
 /** The plan with another party: each surface holds more or less of all that lies there, by the portions that it serves. */
 function scaledTo(plan: Plan, party: Plan['party'], ample: number): Plan {
@@ -117,7 +125,7 @@ function scaledTo(plan: Plan, party: Plan['party'], ample: number): Plan {
   return { ...after, placements: after.placements.flatMap(scaled) };
 }
 
-/** The same foods in other shares; what lies in the basket is in the house. New ones come only where those cannot do it. */
+/** The same foods in other shares; what lies in the basket is in the house. New ones come, and others go, only where those cannot do it. */
 function chosenAnew(given: Plan, party: Plan['party'], solve: Solver): Plan | undefined {
   const plan = withBoxes(given, party);
   const larder = planLarder(plan);
@@ -134,9 +142,16 @@ function chosenAnew(given: Plan, party: Plan['party'], solve: Solver): Plan | un
     (id) => !kinds.includes(id) && larder.get(id)!.family !== 'garnish',
   );
   const { wishes } = plan;
-  for (const excluded of [others, wishes.excluded]) {
+  const paidFor = kinds.filter((id) => bought.some(({ componentId }) => componentId === id));
+  const tries = [
+    { pinned: kinds, excluded: others },
+    { pinned: kinds, excluded: wishes.excluded },
+    // where all of them together feed nobody more: what is bought stays, the rest may go
+    { pinned: [...new Set([...wishes.pinned, ...paidFor])], excluded: wishes.excluded },
+  ];
+  for (const asked of tries) {
     const found = compose(
-      { ...plan, party, pantry: [...plan.pantry, ...bought], wishes: { ...wishes, pinned: kinds, excluded } },
+      { ...plan, party, pantry: [...plan.pantry, ...bought], wishes: { ...wishes, ...asked } },
       solve,
       { quick: true, silent: true },
     );
