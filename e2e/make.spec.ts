@@ -254,4 +254,10 @@ test('the offer is priced from the plan, its fields are not printed, and it is s
   const download = page.waitForEvent('download');
   await page.getByRole('button', { name: 'Save it as text' }).click();
   expect((await download).suggestedFilename()).toBe('comet-watch-offer.txt');
+  const pdf = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'Save it (PDF)' }).click();
+  const saved = await pdf;
+  expect(saved.suggestedFilename()).toBe('comet-watch-offer.pdf');
+  // with the board as a picture
+  expect(readFileSync((await saved.path())!).length).toBeGreaterThan(50_000);
 });

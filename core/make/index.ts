@@ -24,7 +24,7 @@ export {
   type ShopLine,
   type Shopping,
 } from './shopping.js';
-export { basketWith, isInBasket, isListed, tripKey, tripsOf, whoGoes, type Trip } from './trips.js';
+export { basketWith, isInBasket, isListed, tripsOf, whoGoes, type Trip } from './trips.js';
 export { cuttingBoards, touchOf, type BoardNeed } from './cutting-boards.js';
 export { AISLES, ownPriceOf, SHOP_DAYS, wareOf, type AisleId, type ShopDay } from './buying.js';
 export { toolsOf, TOOL_IDS, type ToolId, type ToolLine } from './tools.js';
@@ -36,7 +36,7 @@ export { waysOf, type Change, type Way } from './ways.js';
 export { boughtInstead, buyInstead } from './instead.js';
 export { allergenTable, type AllergenRow, type AllergenTable } from './allergens.js';
 export { buildStep, type BuildStep } from './steps.js';
-export { CAUTIONS, cautionsOf, taskCautions, type Caution } from './cautions.js';
+export { cautionsOf, taskCautions, type Caution } from './cautions.js';
 export { composeWithin } from './within.js';
 export { offerOf, type OfferSum } from './offer.js';
 export { boxesOf, goesBack, type Box, type BoxId } from './boxes.js';

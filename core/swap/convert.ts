@@ -299,5 +299,3 @@ function saidOf(items: readonly ConvertedItem[], target: Target, apart: number, 
 /** The money for "cheaper by so many per cent": from what the same board would cost for the same guests. */
 export const cheaperBy = (plan: Plan, percent: number, target: Pick<Target, 'guests'> = {}): number =>
   Math.round(costOf(basis(plan, { needs: [], ...target })) * (1 - percent / 100));
-
-export const savedBy = (before: Plan, after: Plan): number => costOf(before) - costOf(after);

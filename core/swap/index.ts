@@ -3,7 +3,7 @@ export { onlyJobs } from './jobs.js';
 export { SWAP_KINDS, type SwapKind, type SwapOption } from './option.js';
 export { optionsFor, type OptionSettings } from './options.js';
 export { swapsFor, type Swap } from './swaps.js';
-export { cheaperBy, convert, savedBy, type Conversion } from './convert.js';
+export { cheaperBy, convert, type Conversion } from './convert.js';
 export { accepted, convertCommand } from './taken.js';
 export { later, laterCommand, withCounts, type Later, type LaterFood } from './later.js';
 export { wayOut } from './way-out.js';
