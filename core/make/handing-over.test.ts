@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import { group, id, lies, planWith } from '../testing/plans.js';
-import { laidDemo } from '../testing/demo.js';
+import { laidDemo } from '../test-support/demo.js';
 import { BOX_IDS as BOX_ORDER, boxesOf } from './boxes.js';
 import { offerOf } from './offer.js';
 import { shopFor } from './shopping.js';

@@ -2,7 +2,7 @@ import { beforeAll, describe, expect, test } from '@jest/globals';
 import { applyCommand, type Command, type Plan } from '../plan/index.js';
 import { effortOf, holdingOf, minutesOf } from '../portion/index.js';
 import { group, id, lies, planWith } from '../testing/plans.js';
-import { laidDemo } from '../testing/demo.js';
+import { laidDemo } from '../test-support/demo.js';
 import { shiftsOf } from './hands.js';
 import { keptDayOf, slipsOfDay } from './kept.js';
 import { daysOf, firstFitOf, keptDay, restOf, scheduleOf, searched, type Schedule } from './schedule.js';

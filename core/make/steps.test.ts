@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import { type Plan } from '../plan/index.js';
 import { group, lies, planWith } from '../testing/plans.js';
-import { laidDemo } from '../testing/demo.js';
+import { laidDemo } from '../test-support/demo.js';
 import { taskSaid } from './said.js';
 import { buildStep } from './steps.js';
 import { surfacesOf } from './task.js';

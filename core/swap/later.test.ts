@@ -5,7 +5,7 @@ import { basketWith, shopFor } from '../make/index.js';
 import { portionsIn } from '../party/index.js';
 import { applyCommand, type Plan } from '../plan/index.js';
 import { group, lies, planWith } from '../testing/plans.js';
-import { laidDemo } from '../testing/demo.js';
+import { laidDemo } from '../test-support/demo.js';
 import { later, laterCommand, withCounts } from './later.js';
 
 const demo = laidDemo();

@@ -8,7 +8,7 @@ import { dayPdf } from './day-pdf.js';
 import { flowOf } from './flow.js';
 import { offerPdf } from './offer-pdf.js';
 import { pagesOf, POINTS, type Pages } from './pages.js';
-import { laidDemo } from '../../testing/demo.js';
+import { laidDemo } from '../../test-support/demo.js';
 
 const demo = laidDemo();
 const pagesIn = async (pdf: Uint8Array) => (await PDFDocument.load(pdf)).getPages();
