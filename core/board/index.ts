@@ -41,7 +41,7 @@ export {
 } from './sense.js';
 export { placedFoods, type PlacedFood } from './placed.js';
 export { mostInABowlG, placementsOf, setForm, wholePieces } from './pieces.js';
-export { toolsInUse, type ToolsInUse } from './tools.js';
+export { tongsInUse, toolsInUse, type TongsInUse, type ToolsInUse } from './tools.js';
 export { kindsThatFit } from './room.js';
 export { boardParts, missingParts, type BoardPart } from './whole.js';
 export { advisedTable, inParts, REACH_MM, tooFarToReach, type TooFar } from './table.js';

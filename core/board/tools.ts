@@ -27,3 +27,20 @@ export function toolsInUse(plan: Plan): ToolsInUse {
     spoons: bowls.filter((bowl) => FORMS[bowl.form].bowl).length,
   };
 }
+
+export interface TongsInUse {
+  /** Foods that are kept apart by a tool of their own; what is spooned or cut has its spoon or knife. */
+  own: number;
+  /** With those that go around: one for each surface with loose food, and one for each part that is kept for somebody. */
+  all: number;
+}
+
+export function tongsInUse({ placements, surfaces }: Plan): TongsInUse {
+  const loose = placements.filter(({ form }) => !FORMS[form].large && !FORMS[form].bowl);
+  const own = new Set(
+    loose.filter(({ ownTool }) => ownTool).map(({ componentId, surfaceId }) => `${componentId} ${surfaceId}`),
+  ).size;
+  const around = surfaces.filter(({ id }) => loose.some(({ surfaceId }) => surfaceId === id));
+  const zones = around.filter(({ zoneFor }) => (zoneFor?.length ?? 0) > 0).length;
+  return { own, all: around.length + zones + own };
+}

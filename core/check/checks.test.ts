@@ -1,3 +1,4 @@
+import { toolsOf } from '../make/index.js';
 import { describe, expect, test } from '@jest/globals';
 import { CATALOGUE } from '../catalogue/index.js';
 import { layPlan } from '../lay/index.js';
@@ -144,6 +145,9 @@ describe('what must be at hand', () => {
     });
     expect(valueOf(find(plan, 'too-few-tongs')!.facts[0]!)).toBe('1 of 2');
     everyRemedyClears(plan, 'too-few-tongs');
+    // what the remedy brings is what the list of tools asks for
+    const brought = after(plan, find(plan, 'too-few-tongs')!, 0);
+    expect(toolsOf(brought).find(({ id }) => id === 'tongs')).toMatchObject({ count: 3, have: 3 });
     expect(find({ ...plan, tools: { ...plan.tools, tongs: 2 } }, 'too-few-tongs')).toBe(undefined);
   });
 

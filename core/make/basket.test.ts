@@ -168,20 +168,30 @@ describe('cutting boards', () => {
     });
   });
 
-  test('are as many as hands cut on at once', () => {
-    const plan = planWith({ party, placements: [lies('carrot-sticks', 900), lies('cucumber', 900)] });
+  test('go from no hand to another: each that works with one has its own, as the proof of the day assumes', () => {
+    const plan = planWith({
+      party,
+      placements: [lies('carrot-sticks', 900), lies('cucumber', 900)],
+      work: { minutes: null, helpers: 2 },
+    });
     const cuts = tasksOf(plan).filter(({ kind }) => kind === 'cut');
-    expect(cuts.length).toBeGreaterThan(1);
-    const work = (task: string, hand: string) => ({
+    expect(cuts).toHaveLength(2);
+    // one after the other, never at once
+    const work = (task: string, hand: string, startMin: number) => ({
       task,
       hand,
-      startMin: -200,
+      startMin,
       pinned: false,
       doneMin: null,
     });
-    const day = { ...EMPTY_DAY, tasks: cuts.map(({ id }, i) => work(id, `h${i}`)) };
-    const count = (plan: Plan) => cuttingBoards(plan, tasksOf(plan), planLarder(plan))[0]!.count;
-    expect([count(plan), count({ ...plan, day })]).toEqual([1, cuts.length]);
+    const count = (hands: string[]) => {
+      const tasks = cuts.map(({ id }, i) => work(id, hands[i]!, -300 + 100 * i));
+      const laid = { ...plan, day: { ...EMPTY_DAY, tasks } };
+      return cuttingBoards(laid, tasksOf(laid), planLarder(laid))[0]!.count;
+    };
+    expect([count(['you', 'you']), count(['you', 'helper-1'])]).toEqual([1, 2]);
+    // no day yet: as many as could work with it
+    expect(cuttingBoards(plan, tasksOf(plan), planLarder(plan))[0]!.count).toBe(2);
   });
 });
 

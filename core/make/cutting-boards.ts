@@ -1,5 +1,6 @@
 import type { Component, Larder } from '../catalogue/index.js';
 import { TOUCHES, type Plan, type Touch } from '../plan/index.js';
+import { handRecords } from './hands.js';
 import type { Task } from './task.js';
 
 const OF_FAMILY: Readonly<Record<Component['family'], Touch>> = {
@@ -31,23 +32,21 @@ export function touchOf(task: Task, larder: Larder): Touch | undefined {
 
 export interface BoardNeed {
   touches: Touch;
-  /** So many are on the bench at once, as the day is laid out; one while it is not. */
+  /** One for each pair of hands that works with it. */
   count: number;
   foods: readonly Component[];
   /** As the house marks it; null where nobody has said. */
   colour: string | null;
 }
 
-/** As many as hands cut on at once: the most intervals that share a minute. */
-function atOnce(plan: Plan, tasks: readonly Task[]): number {
-  const works = tasks.flatMap(({ id, handsMin }) => {
-    const work = plan.day.tasks.find(({ task }) => task === id);
-    return work ? [{ from: work.startMin, till: work.startMin + handsMin }] : [];
-  });
-  return Math.max(
-    1,
-    ...works.map(({ from }) => works.filter((other) => other.from <= from && from < other.till).length),
-  );
+/**
+ * One for each pair of hands that works with it: the proof of the day walks hand by hand, and holds only where no board goes
+ * from one to another. While no day is laid out, as if everybody did.
+ */
+function handsAt(plan: Plan, tasks: readonly Task[]): number {
+  const ids = new Set(tasks.map(({ id }) => id));
+  const hands = new Set(plan.day.tasks.filter(({ task }) => ids.has(task)).map(({ hand }) => hand));
+  return hands.size > 0 ? hands.size : Math.min(tasks.length, handRecords(plan).length);
 }
 
 /** Cutting boards and knives by what they touch, in the order of free-from work first and meat and fish last. */
@@ -59,7 +58,7 @@ export function cuttingBoards(plan: Plan, tasks: readonly Task[], larder: Larder
     return [
       {
         touches,
-        count: atOnce(plan, mine),
+        count: handsAt(plan, mine),
         foods: ids.flatMap((id) => larder.get(id) ?? []),
         colour: plan.day.boards.find((board) => board.touches === touches)?.colour ?? null,
       },

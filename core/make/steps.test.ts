@@ -2,6 +2,7 @@ import { describe, expect, test } from '@jest/globals';
 import { type Plan } from '../plan/index.js';
 import { group, lies, planWith } from '../testing/plans.js';
 import { laidDemo } from '../test-support/demo.js';
+import { layPlan } from '../lay/index.js';
 import { taskSaid } from './said.js';
 import { buildStep } from './steps.js';
 import { surfacesOf } from './task.js';
@@ -42,6 +43,27 @@ describe('a table laid from the sheet alone', () => {
     expect(inEnglish(taskSaid(plan, builds[1]!))).toContain('Box 1 and 2 like it');
     const said = tasks.filter(({ kind }) => kind === 'build').flatMap((task) => surfacesOf(task));
     expect(new Set(said)).toEqual(new Set(demo.surfaces.map(({ id }) => id)));
+  });
+
+  test('what stands in a bowl and lies loose too is shown in each stage as it lies there', () => {
+    const plan = layPlan(
+      planWith({
+        party: [group('all', 8)],
+        placements: [
+          lies('almonds', 80, { contained: true }),
+          lies('young-gouda', 120, { form: 'cubes', contained: true }),
+          lies('young-gouda', 150, { form: 'slices', contained: false }),
+          lies('brie', 250),
+        ],
+      }),
+      1,
+    ).plan;
+    const tasks = tasksOf(plan);
+    const shown = tasks
+      .filter(({ kind }) => kind === 'build')
+      .flatMap((task) => buildStep(plan, tasks, task)?.now ?? []);
+    const ids = shown.flatMap(({ elements }) => elements.map(({ id }) => id));
+    expect([...ids].sort()).toEqual(plan.layout[0]!.elements.map(({ id }) => id).sort());
   });
 
   test('other work has no picture, nor has a board that is not laid', () => {

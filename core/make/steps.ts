@@ -14,7 +14,9 @@ export interface BuildStep {
 export function buildStep(plan: Plan, tasks: readonly Task[], task: Task): BuildStep | undefined {
   const surface = plan.surfaces.find(({ id }) => id === task.surfaceId);
   if (task.kind !== 'build' || !task.stage || !surface) return undefined;
-  const foods = stagesOf(plan, surface).flatMap(({ foods }) => foods);
+  const foods = stagesOf(plan, surface).flatMap(({ id, foods }) =>
+    foods.map((food) => ({ food, stands: id === 'bowls' })),
+  );
   const at = BUILD_STAGES.indexOf(task.stage);
   const earlier = tasks.filter((other) => {
     const { kind, stage } = other;
@@ -22,9 +24,13 @@ export function buildStep(plan: Plan, tasks: readonly Task[], task: Task): Build
       kind === 'build' && surfacesOf(other).includes(surface.id) && stage && BUILD_STAGES.indexOf(stage) < at
     );
   });
-  const isOf = (tasks: readonly Task[], { component }: StageFood): boolean =>
-    tasks.some(({ foods }) => foods.includes(component.id));
-  const now = foods.filter((food) => isOf([task], food));
-  const before = foods.filter((food) => !now.includes(food) && isOf(earlier, food));
+  // the same cheese may stand in a bowl and lie in cubes: each is laid in its own stage
+  const isOf = (tasks: readonly Task[], { food, stands }: (typeof foods)[number]): boolean =>
+    tasks.some(({ foods, stage }) => foods.includes(food.component.id) && (stage === 'bowls') === stands);
+  const inTask = foods.filter((laid) => isOf([task], laid));
+  const now = inTask.map(({ food }) => food);
+  const before = foods
+    .filter((laid) => !inTask.includes(laid) && isOf(earlier, laid))
+    .map(({ food }) => food);
   return now.length > 0 ? { surface, now, before } : undefined;
 }

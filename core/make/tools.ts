@@ -1,3 +1,4 @@
+import { tongsInUse } from '../board/index.js';
 import { FORMS, type Component } from '../catalogue/index.js';
 import { guestsIn, hasSmallChildren } from '../party/index.js';
 import { planLarder, type Plan, type Touch } from '../plan/index.js';
@@ -120,18 +121,15 @@ function serving(plan: Plan): ToolLine[] {
       ({ surfaceId, form }) => surfaceId === id && !FORMS[form].large && !FORMS[form].bowl,
     ),
   );
-  const own = plan.placements.filter(({ ownTool }) => ownTool).length;
-  const zones = loose.filter(({ zoneFor }) => (zoneFor?.length ?? 0) > 0).length;
+  const tongs = tongsInUse(plan).all;
   return [
     ...line('spoon', spooned.length, names(spooned), { have: Math.min(plan.tools.spoons, spooned.length) }),
     ...line('drizzler', drizzled.length, names(drizzled)),
     ...line(
       'tongs',
-      loose.length + zones + own,
+      tongs,
       loose.map(({ name }) => name),
-      {
-        have: Math.min(plan.tools.tongs, loose.length + zones + own),
-      },
+      { have: Math.min(plan.tools.tongs, tongs) },
     ),
   ];
 }

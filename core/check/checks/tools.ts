@@ -1,4 +1,4 @@
-import { setForm, toolsInUse, type PlacedFood } from '../../board/index.js';
+import { setForm, tongsInUse, toolsInUse, type PlacedFood } from '../../board/index.js';
 import { FORMS } from '../../catalogue/index.js';
 import { shopFor } from '../../make/index.js';
 import type { Several } from '../../words/index.js';
@@ -200,12 +200,9 @@ export function tools(context: CheckContext): Finding[] {
 }
 
 /** What is kept apart by a tool of its own has one: a promise without it keeps nobody safe. */
-export function tongs(context: CheckContext): Finding[] {
-  const own = context.placed.filter(
-    ({ form, lots }) =>
-      !FORMS[form].bowl && !FORMS[form].large && lots.some(({ ownTool }) => ownTool === true),
-  ).length;
-  const { tools } = context.plan;
+export function tongs({ plan }: CheckContext): Finding[] {
+  const { own, all } = tongsInUse(plan);
+  const { tools } = plan;
   if (own <= tools.tongs) return [];
   return [
     finding('too-few-tongs', {
@@ -221,8 +218,9 @@ export function tongs(context: CheckContext): Finding[] {
       remedies: [
         {
           kind: 'more-tongs',
-          args: { n: own - tools.tongs },
-          command: { name: 'set-tools', tools: { ...tools, tongs: own } },
+          // those that go around are wanted too: the list of tools counts them all
+          args: { n: all - tools.tongs },
+          command: { name: 'set-tools', tools: { ...tools, tongs: all } },
         },
       ],
     }),
