@@ -64,6 +64,24 @@ describe('what lies in the basket', () => {
   });
 });
 
+describe('a basket', () => {
+  test('remembers the shop of each pack', () => {
+    const plan = planWith({
+      party,
+      placements: [lies('brie', 240)],
+      prices: [
+        {
+          componentId: id('brie'),
+          currency: 'EUR',
+          packs: [{ massG: 100, priceMinor: 100, shop: 'Cheese cellar' }],
+        },
+      ],
+    });
+    const packs = [{ massG: 100, priceMinor: 100, count: 3, shop: 'Cheese cellar' }];
+    expect(ticked(plan, 'brie').day.bought).toEqual([{ id: 'brie', packs }]);
+  });
+});
+
 describe('open packs with a date', () => {
   const plan = planWith({ party, placements: [lies('brie', 200)] });
   const day = plan.occasion.start.slice(0, 10);

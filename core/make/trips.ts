@@ -41,12 +41,16 @@ export function tripsOf(lines: readonly ShopLine[]): Trip[] {
 export const whoGoes = ({ day }: Pick<Plan, 'day'>, { key }: Trip): string | undefined =>
   day.errands.find(({ trip }) => trip === key)?.hand;
 
-/** What lies in this plan's basket once the rest of a line is taken too. */
-export function basketWith({ day }: Pick<Plan, 'day'>, { id, basket, packs }: ShopLine): ShopLine['packs'] {
+type BasketPacks = NonNullable<Plan['day']['bought'][number]['packs']>;
+
+/** What lies in this plan's basket once the rest of a line is taken too, each pack with its shop. */
+export function basketWith({ day }: Pick<Plan, 'day'>, { id, basket, packs, shop }: ShopLine): BasketPacks {
   const mine = day.bought.find((bought) => bought.id === id);
-  const all = new Map<string, ShopLine['packs'][number]>();
-  for (const pack of [...(mine ? (mine.packs ?? basket?.packs ?? []) : []), ...packs]) {
-    const key = `${pack.massG} ${pack.priceMinor}`;
+  const before: BasketPacks = mine ? (mine.packs ?? basket?.packs ?? []) : [];
+  const taken: BasketPacks = packs.map((pack) => (shop === null ? pack : { ...pack, shop }));
+  const all = new Map<string, BasketPacks[number]>();
+  for (const pack of [...before, ...taken]) {
+    const key = `${pack.massG} ${pack.priceMinor} ${pack.shop ?? ''}`;
     all.set(key, { ...pack, count: pack.count + (all.get(key)?.count ?? 0) });
   }
   return [...all.values()];

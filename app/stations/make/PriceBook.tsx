@@ -16,7 +16,8 @@ import { t } from '../../words/index.js';
 export function PriceBook({ plan, lines }: { plan: Plan; lines: readonly ShopLine[] }) {
   const edit = useSession((session) => session.edit);
   const [problems, setProblems] = useState<readonly RowProblem[]>([]);
-  const kept = useHouseOf('prices').filter(
+  const house = useHouseOf('prices');
+  const kept = house.filter(
     ({ componentId, currency }) =>
       currency === plan.currency && lines.some(({ id }) => id === (componentId as string)),
   );
@@ -41,7 +42,7 @@ export function PriceBook({ plan, lines }: { plan: Plan; lines: readonly ShopLin
   };
   const paid = paidPrices(plan);
   const keep = (): void => {
-    void keepInHouse('prices', ...paid).then(
+    void keepInHouse('prices', ...paid.map((price) => withKnown(price, house))).then(
       (done) => done && toast(t('What was paid is in your house, for the next time.')),
     );
   };
@@ -82,6 +83,18 @@ export function PriceBook({ plan, lines }: { plan: Plan; lines: readonly ShopLin
 }
 
 const MOST_AT_ONCE = 200;
+
+const MOST_PACKS = 12;
+
+/** What was paid first; other packs and shops that the house knows of the thing stay. */
+function withKnown(paid: Price, house: readonly Price[]): Price {
+  const known = house.find(
+    ({ componentId, currency }) => componentId === paid.componentId && currency === paid.currency,
+  );
+  const isNew = ({ massG, shop }: Price['packs'][number]): boolean =>
+    !paid.packs.some((pack) => pack.massG === massG && pack.shop === shop);
+  return { ...paid, packs: [...paid.packs, ...(known?.packs.filter(isNew) ?? [])].slice(0, MOST_PACKS) };
+}
 
 /** A pack that was weighed, or taken several times, is noted as it was paid. */
 const paidPrices = ({ day, currency, occasion }: Plan): Price[] =>

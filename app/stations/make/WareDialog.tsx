@@ -63,9 +63,10 @@ function LastTime({ plan, id }: { plan: Plan; id: string }) {
 function InTheHouse({ plan, id }: { plan: Plan; id: string }) {
   const edit = useSession((session) => session.edit);
   const componentId = id as Price['componentId'];
-  const mine = plan.pantry.find((entry) => entry.componentId === componentId);
-  const [massG, setMassG] = useState(mine?.massG ?? 0);
-  const [until, setUntil] = useState(mine?.until ?? '');
+  const mine = plan.pantry.filter((entry) => entry.componentId === componentId);
+  // several jars become one: all of their grams, until the first of their days
+  const [massG, setMassG] = useState(mine.reduce((sum, entry) => sum + entry.massG, 0));
+  const [until, setUntil] = useState(mine.flatMap((entry) => entry.until ?? []).sort()[0] ?? '');
   const command = {
     name: 'set-pantry' as const,
     pantry: [

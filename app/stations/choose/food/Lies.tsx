@@ -130,12 +130,16 @@ function HowServed({ plan, component: component, surface, run }: FoodPart & { su
 export function InTheHouse({ plan, component: component, run }: FoodPart) {
   const imperial = useSettings((settings) => settings.units) === 'imperial';
   const massG = inPantry(plan, component.id);
+  // a date that was noted in Make stays with the pack
+  const until = plan.pantry.find(({ componentId }) => componentId === component.id)?.until;
   const keep = (g: number): void =>
     run({
       name: 'set-pantry',
       pantry: [
         ...plan.pantry.filter((p) => p.componentId !== component.id),
-        ...(g > 0 ? [{ componentId: component.id, massG: g }] : []),
+        ...(g > 0
+          ? [{ componentId: component.id, massG: g, ...(until === undefined ? {} : { until }) }]
+          : []),
       ],
     });
   return (
