@@ -10,8 +10,10 @@ import {
   keptOf,
   readHouse,
   readKept,
+  withKnownPacks,
   type Kept,
 } from './index.js';
+import { priceSchema, type Price } from '../plan/index.js';
 import { inEnglish } from '../words/index.js';
 
 const answer = {
@@ -133,5 +135,33 @@ describe('a file from outside', () => {
         expect(read.problems.length).toBe(2);
       }),
     );
+  });
+});
+
+describe('what was paid', () => {
+  const price = (packs: Price['packs'], food = 'brie'): Price => ({
+    componentId: food as Price['componentId'],
+    currency: 'EUR',
+    packs,
+  });
+  test('takes the place of the same pack in the same shop; other packs and shops stay', () => {
+    const house = [
+      price([
+        { massG: 250, priceMinor: 390 },
+        { massG: 250, priceMinor: 420, shop: 'Market hall' },
+        { massG: 125, priceMinor: 220 },
+      ]),
+      price([{ massG: 9, priceMinor: 9 }], 'feta'),
+    ];
+    const paid = price([{ massG: 250, priceMinor: 450, shop: 'Market hall' }]);
+    expect(withKnownPacks(paid, house).packs).toEqual([
+      { massG: 250, priceMinor: 450, shop: 'Market hall' },
+      { massG: 250, priceMinor: 390 },
+      { massG: 125, priceMinor: 220 },
+    ]);
+    expect(withKnownPacks(paid, [])).toEqual(paid);
+    const many = Array.from({ length: 12 }, (_, i) => ({ massG: 10 + i, priceMinor: 100 }));
+    const merged = withKnownPacks(paid, [price(many)]);
+    expect(priceSchema.safeParse(merged).success).toBe(true);
   });
 });

@@ -11,3 +11,4 @@ export {
 } from './file.js';
 export type { OwnedSurface } from './records/surfaces.js';
 export type { OwnedTools } from './records/tools.js';
+export { withKnownPacks } from './records/prices.js';

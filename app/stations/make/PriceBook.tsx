@@ -1,5 +1,6 @@
 import { useState } from 'react';
 import { readPrices, writePrices, type RowProblem } from '../../../core/exchange/index.js';
+import { withKnownPacks } from '../../../core/house/index.js';
 import type { ShopLine } from '../../../core/make/index.js';
 import { planLarder, type Plan, type Price } from '../../../core/plan/index.js';
 import { keepInHouse, useHouseOf } from '../../store/house.js';
@@ -42,7 +43,7 @@ export function PriceBook({ plan, lines }: { plan: Plan; lines: readonly ShopLin
   };
   const paid = paidPrices(plan);
   const keep = (): void => {
-    void keepInHouse('prices', ...paid.map((price) => withKnown(price, house))).then(
+    void keepInHouse('prices', ...paid.map((price) => withKnownPacks(price, house))).then(
       (done) => done && toast(t('What was paid is in your house, for the next time.')),
     );
   };
@@ -83,18 +84,6 @@ export function PriceBook({ plan, lines }: { plan: Plan; lines: readonly ShopLin
 }
 
 const MOST_AT_ONCE = 200;
-
-const MOST_PACKS = 12;
-
-/** What was paid first; other packs and shops that the house knows of the thing stay. */
-function withKnown(paid: Price, house: readonly Price[]): Price {
-  const known = house.find(
-    ({ componentId, currency }) => componentId === paid.componentId && currency === paid.currency,
-  );
-  const isNew = ({ massG, shop }: Price['packs'][number]): boolean =>
-    !paid.packs.some((pack) => pack.massG === massG && pack.shop === shop);
-  return { ...paid, packs: [...paid.packs, ...(known?.packs.filter(isNew) ?? [])].slice(0, MOST_PACKS) };
-}
 
 /** A pack that was weighed, or taken several times, is noted as it was paid. */
 const paidPrices = ({ day, currency, occasion }: Plan): Price[] =>

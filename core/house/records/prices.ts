@@ -1,5 +1,5 @@
 import { formatMoney } from '../../measure/index.js';
-import { priceSchema } from '../../plan/index.js';
+import { priceSchema, type Price } from '../../plan/index.js';
 import { record } from '../record.js';
 import { foodName } from './names.js';
 
@@ -18,3 +18,13 @@ export const prices = record({
   migrations: [],
   most: 2000,
 });
+
+const MOST_PACKS = 12;
+
+/** What was paid first; other packs and shops that the house knows of the thing stay. */
+export function withKnownPacks(paid: Price, house: readonly Price[]): Price {
+  const known = house.find((price) => prices.keyOf(price) === prices.keyOf(paid));
+  const isNew = ({ massG, shop }: Price['packs'][number]): boolean =>
+    !paid.packs.some((pack) => pack.massG === massG && pack.shop === shop);
+  return { ...paid, packs: [...paid.packs, ...(known?.packs.filter(isNew) ?? [])].slice(0, MOST_PACKS) };
+}
