@@ -1,5 +1,5 @@
 import { useShallow } from 'zustand/react/shallow';
-import { lazy, Suspense, useEffect, type ComponentType } from 'react';
+import { useEffect, useState, type ComponentType } from 'react';
 import { Navigate, useParams } from 'react-router';
 import './zod.js';
 import type { Plan } from '../core/plan/index.js';
@@ -14,20 +14,51 @@ import { useSession } from './store/session.js';
 import { Setting, Trouble } from './Trouble.js';
 import { wakeInspector, warmKitchen } from './workers/kitchen.js';
 
-/** Each view is a piece of its own; all are fetched once the first one is drawn, so that the next is there at once. */
-const RECORDS = [...STATIONS, ...PAGES];
-const VIEWS = new Map(RECORDS.map((r) => [r.id, lazy(() => r.view())]));
+const RECORDS = new Map([...STATIONS, ...PAGES].map((record) => [record.id, record]));
+
+/** Each view is a piece of its own: those that are here. */
+const VIEWS = new Map<string, ComponentType<StationView>>();
+
+async function fetchView(id: string): Promise<void> {
+  const record = RECORDS.get(id);
+  if (record && !VIEWS.has(id)) VIEWS.set(id, (await record.view()).default);
+}
+
+/** The view of a station once it is here. Not by Suspense, which keeps back what follows its fallback for 0.3 s. */
+function useView(id: string): ComponentType<StationView> | undefined {
+  const [, setHere] = useState<string>();
+  useEffect(() => {
+    fetchView(id).then(
+      () => setHere(id),
+      (why: unknown) =>
+        setHere(() => {
+          throw why;
+        }),
+    );
+  }, [id]);
+  return VIEWS.get(id);
+}
 
 const whenIdle = window.requestIdleCallback ?? ((act: () => void) => setTimeout(act, 200));
 wakeInspector();
-whenIdle(() => {
-  RECORDS.forEach((r) => void r.view());
-  warmKitchen();
-});
+
+/** Once the first view is drawn the others are fetched, so that the next is there at once: sooner they would hold it up. */
+let hasFetched = false;
+function fetchOthers(): void {
+  if (hasFetched) return;
+  hasFetched = true;
+  whenIdle(() => {
+    // one that could not be fetched is fetched again, and its failure told, where it is gone to
+    for (const id of RECORDS.keys()) fetchView(id).catch(() => undefined);
+    warmKitchen();
+  });
+}
 
 /** One plan at one of its stations, or as a page to print. */
 export function PlanPage() {
   const { id = '', station = STATIONS[0]!.id } = useParams();
+  // it comes while the plan is read and looked at
+  const view = useView(station);
   const { plan, planId, problem, open } = useSession(
     useShallow((state) => ({
       plan: state.plan,
@@ -44,8 +75,7 @@ export function PlanPage() {
   }, [plan]);
   if (problem && planId === id) return <Trouble text={problem} />;
   if (!plan || plan.id !== id) return <Setting />;
-  const view = VIEWS.get(station);
-  if (!view) return <Navigate to={`/plan/${id}/${STATIONS[0]!.id}`} replace />;
+  if (!RECORDS.has(station)) return <Navigate to={`/plan/${id}/${STATIONS[0]!.id}`} replace />;
   return (
     <>
       <Station plan={plan} view={view} />
@@ -64,14 +94,13 @@ function Bare({ plan }: { plan: Plan }) {
   return null;
 }
 
-function Station({ plan, view: View }: { plan: Plan; view: ComponentType<StationView> }) {
+function Station({ plan, view: View }: { plan: Plan; view: ComponentType<StationView> | undefined }) {
   const checked = useChecked(plan);
   const preview = usePreview((preview) => preview.plan);
-  if (!checked) return <Setting />;
+  useEffect(() => {
+    if (checked) fetchOthers();
+  }, [checked]);
+  if (!checked || !View) return <Setting />;
   // what a paper offers is shown on the plate and kept nowhere
-  return (
-    <Suspense fallback={<Setting />}>
-      <View plan={preview?.id === plan.id ? preview : plan} checked={checked} />
-    </Suspense>
-  );
+  return <View plan={preview?.id === plan.id ? preview : plan} checked={checked} />;
 }

@@ -9,40 +9,31 @@ import { keepOffline } from './store/updates.js';
 import { Fault, Setting, Trouble } from './Trouble.js';
 import './styles.css';
 import { t } from './words/index.js';
+import { wakeInspector } from './workers/kitchen.js';
 
 let rest: () => void;
 /** The page stands there, and has nothing to do. */
 const idle = new Promise<void>((done) => (rest = done));
 
 /** What knows the craft is fetched after the first paint: the table of plans is there without it. */
-const planPage = () => import('./PlanPage.js').then((m) => ({ default: m.PlanPage }));
-const PlanPage = lazy(planPage);
+const planPage = () => import('./PlanPage.js').then((m) => ({ Component: m.PlanPage }));
 const Toasts = lazy(() => idle.then(() => import('./ui/kit/Toasts.js')).then((m) => ({ default: m.Toasts })));
-const HousePage = lazy(() => import('./house/HousePage.js').then((m) => ({ default: m.HousePage })));
+const housePage = () => import('./house/HousePage.js').then((m) => ({ Component: m.HousePage }));
 
 /** The kit has a page of its own while one builds with it; the application that is shipped has none. */
 const KIT = import.meta.env.DEV
   ? [{ path: '/kit', lazy: async () => ({ Component: (await import('./ui/kit/KitPage.js')).KitPage }) }]
   : [];
 
-const plan = (
-  <Suspense fallback={<Setting />}>
-    <PlanPage />
-  </Suspense>
-);
-const house = (
-  <Suspense fallback={<Setting />}>
-    <HousePage />
-  </Suspense>
-);
+const plan = { lazy: planPage, hydrateFallbackElement: <Setting />, errorElement: <Fault /> };
 
 const router = createBrowserRouter([
   ...KIT,
   { path: '/', element: <Start />, errorElement: <Fault /> },
-  { path: '/house', element: house, errorElement: <Fault /> },
-  { path: '/plan/:id', element: plan, errorElement: <Fault /> },
-  { path: '/plan/:id/:station', element: plan, errorElement: <Fault /> },
-  { path: '/plan/:id/:station/:of', element: plan, errorElement: <Fault /> },
+  { path: '/house', lazy: housePage, hydrateFallbackElement: <Setting />, errorElement: <Fault /> },
+  { path: '/plan/:id', ...plan },
+  { path: '/plan/:id/:station', ...plan },
+  { path: '/plan/:id/:station/:of', ...plan },
   { path: '*', element: <Trouble text={t('There is no page at this address.')} /> },
 ]);
 
@@ -61,6 +52,12 @@ function App() {
 }
 
 void keepOffline();
+
+if (location.pathname.startsWith('/plan/')) {
+  // all that stands between the visitor and the plan is fetched side by side
+  wakeInspector();
+  void planPage();
+}
 
 const root = createRoot(document.getElementById('root')!);
 

@@ -7,6 +7,7 @@ import {
   shopFor,
   tripsOf,
   whoGoes,
+  type ShopLine,
 } from '../../core/make/index.js';
 import { formatMass, formatMoney } from '../../core/measure/index.js';
 import type { Plan } from '../../core/plan/index.js';
@@ -21,7 +22,6 @@ import { tripWords } from '../stations/make/ShopPaper.js';
 
 /** The list as one walks through the shop, on paper. */
 export function ShopSheet({ plan }: { plan: Plan }) {
-  const units = useSettings((settings) => settings.units);
   const { lines, costMinor } = shopFor([plan]);
   const hands = handRecords(plan);
   const trips = tripsOf(lines);
@@ -49,30 +49,7 @@ export function ShopSheet({ plan }: { plan: Plan }) {
               </caption>
               <tbody>
                 {lines.map((line) => (
-                  <tr key={line.id} className="border-b border-rule align-top">
-                    <td className="w-6">{isInBasket(line) ? '☒' : '☐'}</td>
-                    <th scope="row" className="py-0.5 text-left font-normal">
-                      {capital(line.name)}
-                      {line.goesInto.some(({ componentId }) => componentId !== line.id) && (
-                        <small>
-                          {' '}
-                          {t('(for {foods})', {
-                            foods: [...new Set(line.goesInto.map(({ componentId }) => componentId))]
-                              .filter((id) => id !== line.id)
-                              .map((id) => nameOf(plan, id).split(',')[0]!.toLowerCase())
-                              .join(', '),
-                          })}
-                        </small>
-                      )}
-                    </th>
-                    <td className="py-0.5 text-right!">
-                      {line.unknown
-                        ? formatMass(line.neededG, units)
-                        : isInBasket(line)
-                          ? basketText(line)
-                          : packsText(line)}
-                    </td>
-                  </tr>
+                  <ShopRow key={line.id} plan={plan} line={line} />
                 ))}
               </tbody>
             </table>
@@ -80,5 +57,35 @@ export function ShopSheet({ plan }: { plan: Plan }) {
         })}
       </div>
     </PrintPage>
+  );
+}
+
+function ShopRow({ plan, line }: { plan: Plan; line: ShopLine }) {
+  const units = useSettings((settings) => settings.units);
+  const into = [...new Set(line.goesInto.map(({ componentId }) => componentId))].filter(
+    (id) => id !== line.id,
+  );
+  return (
+    <tr className="border-b border-rule align-top">
+      <td className="w-6">{isInBasket(line) ? '☒' : '☐'}</td>
+      <th scope="row" className="py-0.5 text-left font-normal">
+        {capital(line.name)}
+        {into.length > 0 && (
+          <small>
+            {' '}
+            {t('(for {foods})', {
+              foods: into.map((id) => nameOf(plan, id).split(',')[0]!.toLowerCase()).join(', '),
+            })}
+          </small>
+        )}
+      </th>
+      <td className="py-0.5 text-right!">
+        {line.unknown
+          ? formatMass(line.neededG, units)
+          : isInBasket(line)
+            ? basketText(line)
+            : packsText(line)}
+      </td>
+    </tr>
   );
 }

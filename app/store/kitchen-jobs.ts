@@ -71,6 +71,31 @@ function propose(placements: Plan['placements'], first: boolean): Plan['placemen
   return session().plan?.placements;
 }
 
+async function composeFor(plan: Plan, keep: boolean, set: (patch: Partial<Jobs>) => void): Promise<void> {
+  set({ doing: t('Looking through the larder'), conflicts: [], changed: null, proof: null });
+  const before = plan.placements;
+  let shown: Plan['placements'] | undefined = before;
+  const show = (found: Plan): void => {
+    if (shown && untouched(plan, shown)) shown = propose(found.placements, shown === before);
+  };
+  const job = ask(
+    'compose',
+    { plan, ...(keep ? { keep } : {}) },
+    { part: show, progress: (words) => set({ doing: words }) },
+  );
+  running = job;
+  const answer = await finish(job, set);
+  if (answer?.status === 'impossible') set({ conflicts: answer.conflicts });
+  else if (answer) {
+    show(answer.plan);
+    set({ proof: { gap: answer.gap, kept: keep, about: provenFor(answer.plan) } });
+  }
+  // stopped after the first board: it stays, and is laid
+  const now = session().plan;
+  if (now && shown !== before && before.length > 0) set({ changed: namedChange(plan, now) });
+  if (now && shown && shown !== before && untouched(plan, shown)) await layAs(now, COMPOSED, undefined, set);
+}
+
 /** Long work. The first good board is shown at once; a better one replaces it only while nobody has bent it. */
 export const useKitchen = create<Jobs>((set) => ({
   doing: null,
@@ -78,31 +103,7 @@ export const useKitchen = create<Jobs>((set) => ({
   changed: null,
   proof: null,
 
-  async compose(plan, keep = false) {
-    set({ doing: t('Looking through the larder'), conflicts: [], changed: null, proof: null });
-    const before = plan.placements;
-    let shown: Plan['placements'] | undefined = before;
-    const show = (found: Plan): void => {
-      if (shown && untouched(plan, shown)) shown = propose(found.placements, shown === before);
-    };
-    const job = ask(
-      'compose',
-      { plan, ...(keep ? { keep } : {}) },
-      { part: show, progress: (words) => set({ doing: words }) },
-    );
-    running = job;
-    const answer = await finish(job, set);
-    if (answer?.status === 'impossible') set({ conflicts: answer.conflicts });
-    else if (answer) {
-      show(answer.plan);
-      set({ proof: { gap: answer.gap, kept: keep, about: provenFor(answer.plan) } });
-    }
-    // stopped after the first board: it stays, and is laid
-    const now = session().plan;
-    if (now && shown !== before && before.length > 0) set({ changed: namedChange(plan, now) });
-    if (now && shown && shown !== before && untouched(plan, shown))
-      await layAs(now, COMPOSED, undefined, set);
-  },
+  compose: (plan, keep = false) => composeFor(plan, keep, set),
 
   lay: (plan, amends, before) => layAs(plan, amends, before, set),
 

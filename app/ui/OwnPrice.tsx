@@ -35,19 +35,9 @@ export function usePriceWords(currency: Plan['currency']): (pack: ShopPack) => s
 export function OwnPrice({ plan, ware, run }: Props) {
   const own = ownPriceOf(plan, ware.id);
   const [packs, setPacks] = useState<readonly ShopPack[]>(own?.packs ?? ware.packs);
-  const words = usePriceWords(plan.currency);
-  const kept = useHouseOf('prices').find(
-    (price) => price.componentId === ware.id && price.currency === plan.currency,
-  );
   const take = (taken: readonly ShopPack[] | null): void => {
     run({ name: 'set-price', componentId: ware.id as Price['componentId'], packs: taken && [...taken] });
     if (taken) setPacks(taken);
-  };
-  const keep = (): void => {
-    if (!own) return;
-    void keepInHouse('prices', own).then(
-      (done) => done && toast(t('The price of {name} is in your house.', { name: ware.name })),
-    );
   };
   const canBe = packs.every(({ massG, priceMinor }) => massG > 0 && priceMinor >= 0);
   return (
@@ -74,22 +64,47 @@ export function OwnPrice({ plan, ware, run }: Props) {
         >
           {t('Another pack or shop')}
         </Button>
-        {kept && (
-          <Button look="quiet" size="small" onClick={() => take(kept.packs)}>
-            {t('As in your house: {price}', { price: words(kept.packs[0]!) })}
-          </Button>
-        )}
-        {own && (
-          <>
-            <Button look="quiet" size="small" onClick={keep}>
-              {t('Keep in your house')}
-            </Button>
-            <Button look="link" onClick={() => take(null)}>
-              {t('The usual price again')}
-            </Button>
-          </>
-        )}
+        <HousePrice plan={plan} ware={ware} own={own} onTake={take} />
       </div>
+    </>
+  );
+}
+
+/** The price that the house knows, and the one of this plan kept there. */
+function HousePrice({
+  plan,
+  ware,
+  own,
+  onTake,
+}: Pick<Props, 'plan' | 'ware'> & {
+  own: Price | undefined;
+  onTake: (packs: readonly ShopPack[] | null) => void;
+}) {
+  const words = usePriceWords(plan.currency);
+  const kept = useHouseOf('prices').find(
+    (price) => price.componentId === ware.id && price.currency === plan.currency,
+  );
+  const keep = (price: Price): void =>
+    void keepInHouse('prices', price).then(
+      (done) => done && toast(t('The price of {name} is in your house.', { name: ware.name })),
+    );
+  return (
+    <>
+      {kept && (
+        <Button look="quiet" size="small" onClick={() => onTake(kept.packs)}>
+          {t('As in your house: {price}', { price: words(kept.packs[0]!) })}
+        </Button>
+      )}
+      {own && (
+        <>
+          <Button look="quiet" size="small" onClick={() => keep(own)}>
+            {t('Keep in your house')}
+          </Button>
+          <Button look="link" onClick={() => onTake(null)}>
+            {t('The usual price again')}
+          </Button>
+        </>
+      )}
     </>
   );
 }

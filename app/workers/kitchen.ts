@@ -10,8 +10,11 @@ const kitchen = new Pool(2, start, 'warm');
 /** Who draws, and who tries remedies, never wait for a board that is being composed. */
 const painter = new Pool(1, start);
 const taster = new Pool(1, start);
-/** Who looks at each edit waits for nobody. */
-const inspector = new Pool(1, start);
+/** Who looks at each edit waits for nobody, and brings what it looks with before it is asked. */
+const inspector = new Pool(
+  1,
+  () => new Worker(new URL('./bench.worker.ts', import.meta.url), { type: 'module', name: 'check' }),
+);
 
 /** Who presses cutters hears after each few packings whether it is still wanted. */
 const presser = new Pool(1, start);

@@ -45,17 +45,7 @@ export function SurfaceDialog({
     <PaperDialog open onClose={onClose} title={surface.name} full>
       <div className="grid grid-cols-[1.15fr_1fr] gap-x-8 max-lg:grid-cols-1">
         <div>
-          <div className="flex items-end gap-2.5 [&>label]:grow">
-            <TextInput label={t('Name')} value={draft.name} max={60} onChange={(name) => set({ name })} />
-            <span className="mb-2">
-              <FromHouse
-                kind="surfaces"
-                words={t('One of yours')}
-                value={surfaceProblem(draft) ? undefined : ownedOf(draft)}
-                onTake={(owned) => setDraft({ ...bareOf(draft), ...owned })}
-              />
-            </span>
-          </div>
+          <NameOrOwned draft={draft} onChange={setDraft} />
           <Size draft={draft} set={set} />
           <Advice plan={plan} draft={draft} set={set} onClose={onClose} />
           <HowLaid draft={draft} onChange={setDraft} />
@@ -88,6 +78,26 @@ export function SurfaceDialog({
     </PaperDialog>
   );
 }
+
+/** What it is called, or one that the house owns. */
+const NameOrOwned = ({ draft, onChange }: { draft: Surface; onChange: (draft: Surface) => void }) => (
+  <div className="flex items-end gap-2.5 [&>label]:grow">
+    <TextInput
+      label={t('Name')}
+      value={draft.name}
+      max={60}
+      onChange={(name) => onChange({ ...draft, name })}
+    />
+    <span className="mb-2">
+      <FromHouse
+        kind="surfaces"
+        words={t('One of yours')}
+        value={surfaceProblem(draft) ? undefined : ownedOf(draft)}
+        onTake={(owned) => onChange({ ...bareOf(draft), ...owned })}
+      />
+    </span>
+  </div>
+);
 
 /** The surface from above, with its walls, as wide as the column lets it be. */
 function FromAbove({ surface }: { surface: Surface }) {

@@ -46,26 +46,7 @@ export function Size({ draft, set }: Part) {
           }
           onPick={(kind) => take(was.current[kind] ?? (kind === 'own' ? outline : reshaped(draft, kind)))}
         />
-        {outline.kind === 'round' ? (
-          <LengthInput
-            label={t('Across')}
-            mm={outline.diameterMm}
-            onChange={(diameterMm) => set({ outline: { ...outline, diameterMm } })}
-          />
-        ) : (
-          <>
-            <LengthInput
-              label={t('Length')}
-              mm={outline.lengthMm}
-              onChange={(lengthMm) => set({ outline: { ...outline, lengthMm } })}
-            />
-            <LengthInput
-              label={t('Width')}
-              mm={outline.widthMm}
-              onChange={(widthMm) => set({ outline: { ...outline, widthMm } })}
-            />
-          </>
-        )}
+        <Lengths draft={draft} set={set} />
         <LengthInput
           label={t('Rim')}
           mm={draft.rimMm}
@@ -89,6 +70,31 @@ export function Size({ draft, set }: Part) {
         />
       </div>
       {drawing.wrong && <Wrong>{drawing.wrong}</Wrong>}
+    </>
+  );
+}
+
+function Lengths({ draft: { outline }, set }: Part) {
+  if (outline.kind === 'round')
+    return (
+      <LengthInput
+        label={t('Across')}
+        mm={outline.diameterMm}
+        onChange={(diameterMm) => set({ outline: { ...outline, diameterMm } })}
+      />
+    );
+  return (
+    <>
+      <LengthInput
+        label={t('Length')}
+        mm={outline.lengthMm}
+        onChange={(lengthMm) => set({ outline: { ...outline, lengthMm } })}
+      />
+      <LengthInput
+        label={t('Width')}
+        mm={outline.widthMm}
+        onChange={(widthMm) => set({ outline: { ...outline, widthMm } })}
+      />
     </>
   );
 }

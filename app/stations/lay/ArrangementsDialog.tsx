@@ -72,25 +72,22 @@ export function ArrangementsDialog({
     >
       {problem && <p role="alert">{problem}</p>}
       <div className="mt-2 grid grid-cols-3 gap-4 max-md:grid-cols-1">
-        {Array.from({ length: SEEDS }, (_, k) => {
-          const one = laid[k];
-          return one ? (
-            <Arrangement
-              key={k}
-              plan={asked}
-              surface={surface}
-              laid={one}
-              number={k + 1}
-              onTake={() => take(one)}
-            />
-          ) : (
-            !problem && (
-              <p key={k} role="status" className="m-0 self-center text-center text-lg">
-                {t('Laying it another way …')}
-              </p>
-            )
-          );
-        })}
+        {laid.map((one, i) => (
+          <Arrangement
+            key={i}
+            plan={asked}
+            surface={surface}
+            laid={one}
+            number={i + 1}
+            onTake={() => take(one)}
+          />
+        ))}
+        {!problem &&
+          Array.from({ length: SEEDS - laid.length }, (_, i) => (
+            <p key={laid.length + i} role="status" className="m-0 self-center text-center text-lg">
+              {t('Laying it another way …')}
+            </p>
+          ))}
       </div>
       <Button
         look="quiet"

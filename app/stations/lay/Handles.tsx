@@ -104,24 +104,16 @@ export function Handles({
   );
 }
 
-interface HandleProps {
-  surface: Surface;
-  element: LaidElement;
-  name: string;
-  on: boolean;
-  scale: number;
-  /** Its own drag, while there is one. */
-  drag: Drag | null;
-  toMm: (px: number) => number;
-  onDrag: (drag: Drag | null) => void;
-  onPick: (id: string | null, pressed?: boolean) => void;
-}
-
-function Handle({ surface, element, name, on, scale, drag, toMm, onDrag, onPick }: HandleProps) {
+/** All that a hand does to a pile, done by keys. */
+function useHandleKeys(
+  surface: Surface,
+  element: LaidElement,
+  onPick: HandleProps['onPick'],
+): (ev: KeyboardEvent) => void {
   const edit = useSession((session) => session.edit);
   const move = useMove(surface);
   const pile = usePiles(surface.id);
-  const onKey = (ev: KeyboardEvent): void => {
+  return (ev) => {
     const way = ARROWS[ev.key];
     if (way) {
       ev.preventDefault();
@@ -140,6 +132,24 @@ function Handle({ surface, element, name, on, scale, drag, toMm, onDrag, onPick 
       onPick(element.id, true);
     } else if (ev.key === 'Escape') onPick(null);
   };
+}
+
+interface HandleProps {
+  surface: Surface;
+  element: LaidElement;
+  name: string;
+  on: boolean;
+  scale: number;
+  /** Its own drag, while there is one. */
+  drag: Drag | null;
+  toMm: (px: number) => number;
+  onDrag: (drag: Drag | null) => void;
+  onPick: (id: string | null, pressed?: boolean) => void;
+}
+
+function Handle({ surface, element, name, on, scale, drag, toMm, onDrag, onPick }: HandleProps) {
+  const move = useMove(surface);
+  const onKey = useHandleKeys(surface, element, onPick);
   const pointer = {
     onPointerDown: (ev: PointerEvent<SVGPathElement>) => {
       if (!ev.isPrimary) return;

@@ -32,14 +32,11 @@ import { t } from '../../words/index.js';
 
 const NONE: readonly LaidElement[] = [];
 
-export function Lay({ plan, checked }: { plan: Plan; checked: Checked }) {
+/** Which surface and which pile is in hand, and what a press on a pile does. */
+function useInHand(plan: Plan) {
   const [surface, setSurface] = usePickedSurface(plan);
   const [pickedId, setPicked] = useState<string | null>(null);
-  const [swap, setSwap] = useState<LaidElement['componentId'] | null>(null);
   const [trading, setTrading] = useState<string | null>(null);
-  const [others, setOthers] = useState(false);
-  useLaidOnArrival();
-  const squinting = useFrame((frame) => frame.squinting);
   const elements = plan.layout.find((layer) => layer.surfaceId === surface?.id)?.elements ?? NONE;
   const picked = elements.find((element) => element.id === pickedId);
   const pickSurface = (id: Surface['id']): void => {
@@ -55,7 +52,15 @@ export function Lay({ plan, checked }: { plan: Plan; checked: Checked }) {
     if (!pressed || id === null || trading === null) setPicked(id);
     if (id !== null) useMarking.getState().end();
   };
-  const press = (id: string): void => pick(id, true);
+  return { surface, elements, picked, pick, pickSurface, trading, setTrading };
+}
+
+export function Lay({ plan, checked }: { plan: Plan; checked: Checked }) {
+  const { surface, elements, picked, pick, pickSurface, trading, setTrading } = useInHand(plan);
+  const [swap, setSwap] = useState<LaidElement['componentId'] | null>(null);
+  const [others, setOthers] = useState(false);
+  useLaidOnArrival();
+  const squinting = useFrame((frame) => frame.squinting);
   return (
     <Frame
       plan={plan}
@@ -64,7 +69,13 @@ export function Lay({ plan, checked }: { plan: Plan; checked: Checked }) {
       shelf={
         <>
           <SurfaceTabs plan={plan} picked={surface?.id} onPick={pickSurface} />
-          <LayShelf plan={plan} surface={surface} elements={elements} picked={pickedId} onPick={press} />
+          <LayShelf
+            plan={plan}
+            surface={surface}
+            elements={elements}
+            picked={picked?.id ?? null}
+            onPick={(id) => pick(id, true)}
+          />
         </>
       }
       foot={

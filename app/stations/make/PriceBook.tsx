@@ -13,8 +13,8 @@ import { saveFile } from '../../ui/save.js';
 import { toast } from '../../ui/toast.js';
 import { t } from '../../words/index.js';
 
-/** The prices of one's own shops: from the house, from a table, and what was paid kept for the next time. */
-export function PriceBook({ plan, lines }: { plan: Plan; lines: readonly ShopLine[] }) {
+/** Prices from the house, from a table, and what was paid kept for the next time. */
+function useBook(plan: Plan, lines: readonly ShopLine[]) {
   const edit = useSession((session) => session.edit);
   const [problems, setProblems] = useState<readonly RowProblem[]>([]);
   const house = useHouseOf('prices');
@@ -47,6 +47,12 @@ export function PriceBook({ plan, lines }: { plan: Plan; lines: readonly ShopLin
       (done) => done && toast(t('What was paid is in your house, for the next time.')),
     );
   };
+  return { kept, paid, problems, take, read, keep };
+}
+
+/** The prices of one's own shops. */
+export function PriceBook({ plan, lines }: { plan: Plan; lines: readonly ShopLine[] }) {
+  const { kept, paid, problems, take, read, keep } = useBook(plan, lines);
   return (
     <>
       <ShelfHeading>{t('Price book')}</ShelfHeading>

@@ -10,8 +10,6 @@ import {
 import { formatMass } from '../../../core/measure/index.js';
 import { planLarder, type Plan } from '../../../core/plan/index.js';
 import {
-  cutterById,
-  cutterOutline,
   filled,
   meltOf,
   mouldById,
@@ -30,7 +28,7 @@ import { t, word } from '../../words/index.js';
 import type { StationView } from '../station.js';
 import { BenchFrame, CareTag, LayIt, Result } from './BenchFrame.js';
 import { CountWord, FoodWord } from './CraftWords.js';
-import { pathOf } from './drawn.js';
+import { MouldDrawn } from './MouldDrawn.js';
 import { useAsked } from './useCraft.js';
 import { useLayIn } from './useLayIn.js';
 
@@ -69,8 +67,8 @@ const SUIT_WORDS = {
   no: t('is not for moulds'),
 } as const;
 
-/** Pieces from a mould, of a food that melts or of the offcuts of what was cut out. */
-export function MouldCraft({ plan, checked }: StationView) {
+/** What is asked of a mould, at first with a food of the board that melts. */
+function useMould(plan: Plan) {
   const larder = useMemo(() => planLarder(plan), [plan]);
   const foods = useMemo(
     () => [...larder.values()].filter((food) => !food.id.startsWith('home-') && meltOf(food) !== 'not-known'),
@@ -96,6 +94,13 @@ export function MouldCraft({ plan, checked }: StationView) {
   const food = larder.get(asked.food)!;
   const secondFood = asked.second && asked.second !== food.id ? larder.get(asked.second) : undefined;
   const second = secondFood && { food: secondFood, share: asked.percent / 100 };
+  return { asked, ask, foods, mould, food, second };
+}
+
+/** Pieces from a mould, of a food that melts or of the offcuts of what was cut out. */
+export function MouldCraft({ plan, checked }: StationView) {
+  const units = useSettings((settings) => settings.units);
+  const { asked, ask, foods, mould, food, second } = useMould(plan);
   const found = filledOf(mould, food, second, asked.count);
   return (
     <BenchFrame
@@ -119,8 +124,8 @@ export function MouldCraft({ plan, checked }: StationView) {
           {t('{food} {suits}. {each} each, {batch} to melt.', {
             food: [food, ...(second ? [second.food] : [])].map(({ name }) => name.split(',')[0]!).join(' + '),
             suits: SUIT_WORDS[found.suits],
-            each: formatMass(found.gramsEach, 'metric'),
-            batch: formatMass(found.batchG, 'metric'),
+            each: formatMass(found.gramsEach, units),
+            batch: formatMass(found.batchG, units),
           })}
         </p>
         <FromOffcuts plan={plan} mould={mould} food={food} ask={ask} />
@@ -206,21 +211,16 @@ function MouldWord({ asked, ask, mould }: { asked: Asked; ask: (by: Partial<Aske
 
 const OWN_NAME = t('Mould of your own');
 
-function MouldSentence({
-  asked,
-  ask,
-  mould,
-  food,
-  foods,
-  second,
-}: {
-  second: MeltedWith | undefined;
+interface Asking {
   asked: Asked;
   ask: (by: Partial<Asked>) => void;
-  mould: Mould;
   food: Component;
   foods: readonly Component[];
-}) {
+  second: MeltedWith | undefined;
+}
+
+function MouldSentence({ mould, ...asking }: Asking & { mould: Mould }) {
+  const { asked, ask, food, foods } = asking;
   return (
     <p className="mt-1 font-display text-lg/[1.32] font-semibold">
       <CountWord
@@ -233,42 +233,49 @@ function MouldSentence({
       />{' '}
       {t('from')} <MouldWord asked={asked} ask={ask} mould={mould} /> {t('of')}{' '}
       <FoodWord label={t('Food')} food={food} foods={foods} onPick={(id) => ask({ food: id })} />
-      {second ? (
-        <>
-          {' '}
-          {t('with')}{' '}
-          <CountWord
-            label={t('Percent of it')}
-            n={asked.percent}
-            min={5}
-            max={50}
-            words={t('{n, number} %', { n: asked.percent })}
-            onKeep={(percent) => ask({ percent })}
-          />{' '}
-          {t('of')}{' '}
-          <FoodWord
-            label={t('Second food')}
-            food={second.food}
-            foods={foods.filter(({ id }) => id !== food.id)}
-            onPick={(id) => ask({ second: id })}
-          />
-          .{' '}
-          <Button look="link" onClick={() => ask({ second: null })}>
-            {t('Melt it alone')}
-          </Button>
-        </>
-      ) : (
-        <>
-          .{' '}
-          <Button
-            look="link"
-            onClick={() => ask({ second: foods.find((other) => meltsWith(other, food))?.id ?? null })}
-          >
-            {t('Melt another in')}
-          </Button>
-        </>
-      )}
+      <SecondFood {...asking} />
     </p>
+  );
+}
+
+/** Another food that is melted in, and how much of it. */
+function SecondFood({ asked, ask, food, foods, second }: Asking) {
+  if (!second)
+    return (
+      <>
+        .{' '}
+        <Button
+          look="link"
+          onClick={() => ask({ second: foods.find((other) => meltsWith(other, food))?.id ?? null })}
+        >
+          {t('Melt another in')}
+        </Button>
+      </>
+    );
+  return (
+    <>
+      {' '}
+      {t('with')}{' '}
+      <CountWord
+        label={t('Percent of it')}
+        n={asked.percent}
+        min={5}
+        max={50}
+        words={t('{n, number} %', { n: asked.percent })}
+        onKeep={(percent) => ask({ percent })}
+      />{' '}
+      {t('of')}{' '}
+      <FoodWord
+        label={t('Second food')}
+        food={second.food}
+        foods={foods.filter(({ id }) => id !== food.id)}
+        onPick={(id) => ask({ second: id })}
+      />
+      .{' '}
+      <Button look="link" onClick={() => ask({ second: null })}>
+        {t('Melt it alone')}
+      </Button>
+    </>
   );
 }
 
@@ -284,11 +291,12 @@ function FromOffcuts({
   food: Component;
   ask: (by: Partial<Asked>) => void;
 }) {
+  const units = useSettings((settings) => settings.units);
   const cut = plan.cuts.find(({ componentId }) => componentId === food.id);
   if (!cut) return null;
   const freeG = freeOffcutsG(plan, food, mouldRecipeId(mould, food));
   const n = piecesFrom(mould, food, freeG);
-  const mass = formatMass(freeG, 'metric');
+  const mass = formatMass(freeG, units);
   if (n === 0)
     return <p className="m-0 text-sm text-soft">{t('Its offcuts, {mass}, fill none.', { mass })}</p>;
   return (
@@ -353,61 +361,5 @@ function MouldFoot({ found }: { found: Filled }) {
         {found.freezer ? t('cooling and in the freezer') : t('cooling and chilling')}
       </span>
     </>
-  );
-}
-
-const [TRAY_W, TRAY_MOST_H, TRAY_MIDDLE] = [400, 270, -75];
-
-/** The tray from above; cavities of the last filling that stay empty are hollow. */
-function MouldDrawn({ mould, food, count }: { mould: Mould; food: Component; count: number }) {
-  const columns = Math.min(mould.cavities, Math.ceil(Math.sqrt(mould.cavities * 1.5)));
-  const rows = Math.ceil(mould.cavities / columns);
-  const w = TRAY_W / columns;
-  const h = Math.min(TRAY_MOST_H / rows, w * 1.15);
-  const high = h * rows;
-  const size = Math.min(w, h) * 0.74;
-  const outline = useMemo(() => cutterOutline(cutterById(mould.outline)!, 100), [mould.outline]);
-  const [main, second, third] = food.colours;
-  const last = count % mould.cavities || mould.cavities;
-  return (
-    <g transform={`translate(${-TRAY_W / 2} ${TRAY_MIDDLE - high / 2})`}>
-      <rect x={-14} y={-8} width={TRAY_W + 28} height={high + 24} rx={14} fill="var(--ink)" opacity="0.14" />
-      <rect
-        x={-14}
-        y={-14}
-        width={TRAY_W + 28}
-        height={high + 28}
-        rx={14}
-        fill="var(--enamel-lit)"
-        stroke="var(--enamel)"
-        strokeWidth={3}
-      />
-      {Array.from({ length: mould.cavities }, (_, i) => {
-        const isFull = i < last;
-        return (
-          <g
-            key={i}
-            transform={`translate(${((i % columns) + 0.5) * w} ${(Math.floor(i / columns) + 0.5) * h}) scale(${size / 100})`}
-          >
-            <path
-              d={pathOf(outline)}
-              fill={isFull ? main : 'var(--enamel)'}
-              stroke="var(--enamel)"
-              strokeWidth={3}
-            />
-            {isFull && (
-              <path
-                d={pathOf(outline)}
-                fill={third}
-                opacity="0.5"
-                transform="scale(0.72)"
-                stroke={second}
-                strokeWidth={1}
-              />
-            )}
-          </g>
-        );
-      })}
-    </g>
   );
 }

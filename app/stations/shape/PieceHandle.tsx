@@ -31,10 +31,46 @@ interface Props {
   onLock: () => void;
 }
 
+interface PieceDrag {
+  startX: number;
+  startY: number;
+  dx: number;
+  dy: number;
+}
+
+function usePieceDrag({ piece, toMm, onPick, onDragging, onMove }: Props) {
+  const [drag, setDrag] = useState<PieceDrag | null>(null);
+  const end = (): void => {
+    setDrag(null);
+    onDragging(false);
+  };
+  const pointer = {
+    onPointerDown: (event: PointerEvent<SVGGElement>) => {
+      if (!event.isPrimary) return;
+      event.currentTarget.setPointerCapture(event.pointerId);
+      onPick();
+      onDragging(true);
+      setDrag({ startX: event.clientX, startY: event.clientY, dx: 0, dy: 0 });
+    },
+    onPointerMove: (event: PointerEvent) =>
+      setDrag(
+        (now) =>
+          now && { ...now, dx: toMm(event.clientX - now.startX), dy: toMm(event.clientY - now.startY) },
+      ),
+    onPointerUp: () => {
+      if (drag && Math.hypot(drag.dx, drag.dy) > MOVED_MM)
+        onMove(piece.x + drag.dx, piece.y - drag.dy, piece.angle);
+      end();
+    },
+    onPointerCancel: end,
+  };
+  return { drag, pointer };
+}
+
 /** One piece of the slice: dragged, turned and pinned; the others are nested again around it. */
 export function PieceHandle(props: Props) {
   const { piece, cutter, n, colours, on, onPick, onLeave, onMove, onLock } = props;
-  const [drag, setDrag] = useState<{ startX: number; startY: number; dx: number; dy: number } | null>(null);
+  const { drag, pointer } = usePieceDrag(props);
   const onKey = (event: KeyboardEvent): void => {
     const way = WAYS[event.key];
     if (way) {
@@ -43,34 +79,6 @@ export function PieceHandle(props: Props) {
       else onMove(piece.x + way[0] * STEP_MM, piece.y + way[1] * STEP_MM, piece.angle);
     } else if (event.key.toLowerCase() === 'p') onLock();
     else if (event.key === 'Escape') onLeave();
-  };
-  const end = (): void => {
-    setDrag(null);
-    props.onDragging(false);
-  };
-  const pointer = {
-    onPointerDown: (event: PointerEvent<SVGGElement>) => {
-      if (!event.isPrimary) return;
-      event.currentTarget.setPointerCapture(event.pointerId);
-      onPick();
-      props.onDragging(true);
-      setDrag({ startX: event.clientX, startY: event.clientY, dx: 0, dy: 0 });
-    },
-    onPointerMove: (event: PointerEvent) =>
-      setDrag(
-        (now) =>
-          now && {
-            ...now,
-            dx: props.toMm(event.clientX - now.startX),
-            dy: props.toMm(event.clientY - now.startY),
-          },
-      ),
-    onPointerUp: () => {
-      if (drag && Math.hypot(drag.dx, drag.dy) > MOVED_MM)
-        onMove(piece.x + drag.dx, piece.y - drag.dy, piece.angle);
-      end();
-    },
-    onPointerCancel: end,
   };
   return (
     <g

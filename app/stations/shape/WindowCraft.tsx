@@ -281,73 +281,86 @@ function Firming({ window }: { window: Opening }) {
 
 const [ROOM, MIDDLE_Y, SIDE_Y] = [122, -172, 50];
 
-/** The wheel from above, its wall as a ring, and cut open from the side. */
-function WheelDrawn({
-  asked,
-  outline,
-  window,
-  wheel,
-  filling,
-}: {
+interface WheelProps {
   asked: Asked;
   outline: ReturnType<typeof cutterOutline>;
   window: Opening;
   wheel: Component;
   filling: Component;
-}) {
-  const r = asked.diameterMm / 2;
-  const k = ROOM / r;
-  const [main, second] = wheel.colours;
-  const jam = filling.colours[0];
-  const xs = outline.map(([x]) => x + window.at[0]);
-  const [from, to] = [Math.max(-r, Math.min(...xs)), Math.min(r, Math.max(...xs))];
+}
+
+/** The wheel from above, its wall as a ring, and cut open from the side. */
+function WheelDrawn(props: WheelProps) {
+  const scale = ROOM / (props.asked.diameterMm / 2);
   return (
     <>
-      <g transform={`translate(0 ${MIDDLE_Y}) scale(${k})`}>
-        <circle r={r} cy={1.6} fill="var(--ink)" opacity="0.16" />
-        <circle r={r} fill={main} stroke={second} strokeWidth={2} />
-        <circle
-          r={Math.max(0, r - 10)}
-          fill="none"
-          stroke="var(--beet)"
-          strokeWidth={0.5}
-          strokeDasharray="2 1.6"
-        />
-        <g transform={`translate(${window.at[0]} ${-window.at[1]})`}>
-          <path
-            d={pathOf(outline)}
-            fill={jam}
-            stroke={window.fits ? second : 'var(--tomato)'}
-            strokeWidth={1}
-          />
-        </g>
+      <g transform={`translate(0 ${MIDDLE_Y}) scale(${scale})`}>
+        <WheelFromAbove {...props} />
       </g>
-      <g transform={`translate(0 ${SIDE_Y}) scale(${k})`}>
-        <rect
-          x={-r}
-          y={-asked.heightMm}
-          width={2 * r}
-          height={asked.heightMm}
-          rx={3}
-          fill={main}
-          stroke={second}
-          strokeWidth={2}
-        />
-        <rect
-          x={from}
-          y={-asked.heightMm + 0.6}
-          width={Math.max(0, to - from)}
-          height={Math.min(asked.heightMm, asked.lidMm)}
-          fill={jam}
-        />
+      <g transform={`translate(0 ${SIDE_Y}) scale(${scale})`}>
+        <WheelCutOpen {...props} />
+      </g>
+    </>
+  );
+}
+
+function WheelFromAbove({ asked, outline, window, wheel, filling }: WheelProps) {
+  const r = asked.diameterMm / 2;
+  const [main, second] = wheel.colours;
+  return (
+    <>
+      <circle r={r} cy={1.6} fill="var(--ink)" opacity="0.16" />
+      <circle r={r} fill={main} stroke={second} strokeWidth={2} />
+      <circle
+        r={Math.max(0, r - 10)}
+        fill="none"
+        stroke="var(--beet)"
+        strokeWidth={0.5}
+        strokeDasharray="2 1.6"
+      />
+      <g transform={`translate(${window.at[0]} ${-window.at[1]})`}>
         <path
-          d={`M${-r} ${-asked.heightMm + asked.lidMm}H${r}`}
-          stroke="var(--ink)"
-          strokeWidth={0.4}
-          strokeDasharray="2 1.5"
-          opacity="0.6"
+          d={pathOf(outline)}
+          fill={filling.colours[0]}
+          stroke={window.fits ? second : 'var(--tomato)'}
+          strokeWidth={1}
         />
       </g>
+    </>
+  );
+}
+
+function WheelCutOpen({ asked, outline, window, wheel, filling }: WheelProps) {
+  const r = asked.diameterMm / 2;
+  const xs = outline.map(([x]) => x + window.at[0]);
+  const [from, to] = [Math.max(-r, Math.min(...xs)), Math.min(r, Math.max(...xs))];
+  const [main, second] = wheel.colours;
+  return (
+    <>
+      <rect
+        x={-r}
+        y={-asked.heightMm}
+        width={2 * r}
+        height={asked.heightMm}
+        rx={3}
+        fill={main}
+        stroke={second}
+        strokeWidth={2}
+      />
+      <rect
+        x={from}
+        y={-asked.heightMm + 0.6}
+        width={Math.max(0, to - from)}
+        height={Math.min(asked.heightMm, asked.lidMm)}
+        fill={filling.colours[0]}
+      />
+      <path
+        d={`M${-r} ${-asked.heightMm + asked.lidMm}H${r}`}
+        stroke="var(--ink)"
+        strokeWidth={0.4}
+        strokeDasharray="2 1.5"
+        opacity="0.6"
+      />
     </>
   );
 }

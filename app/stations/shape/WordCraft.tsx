@@ -59,10 +59,8 @@ const initials = (name: string): string =>
     .slice(0, 4)
     .toUpperCase() || 'A';
 
-/** A word or initials in a letter set: nested on real slices, with spares, and whether each letter holds. */
-export function WordCraft({ plan, checked }: StationView) {
-  const units = useSettings((settings) => settings.units);
-  const speech = useSpeech();
+/** What is asked of a word, and its letters nested. */
+function useWord(plan: Plan) {
   const larder = useMemo(() => planLarder(plan), [plan]);
   const foods = useMemo(() => [...larder.values()].filter((food) => bodyOf(food.id)), [larder]);
   const [asked, ask] = useAsked<Asked>(plan, 'word', {
@@ -78,6 +76,14 @@ export function WordCraft({ plan, checked }: StationView) {
     () => nestWord({ text, set, heightMm, food: food.id, slice, gapMm: 2, marginMm: 2, seed: plan.seed }),
     [text, set, heightMm, food.id, slice, plan.seed],
   );
+  return { asked, ask, foods, food, slice, found };
+}
+
+/** A word or initials in a letter set: nested on real slices, with spares, and whether each letter holds. */
+export function WordCraft({ plan, checked }: StationView) {
+  const units = useSettings((settings) => settings.units);
+  const speech = useSpeech();
+  const { asked, ask, foods, food, slice, found } = useWord(plan);
   const why = speak(found.why, speech);
   return (
     <BenchFrame
@@ -171,23 +177,17 @@ function WordShelf({
         look="quiet"
         size="small"
         disabled={found.letters.length === 0}
-        onClick={() =>
-          saveFile(
-            'letters.svg',
-            svgOf(
-              sideBySide(
-                found.letters.map(({ outline }) => outline),
-                6,
-              ),
-            ),
-            'image/svg+xml',
-          )
-        }
+        onClick={() => saveLetters(found)}
       >
         {t('Save the letters, true size')}
       </Button>
     </>
   );
+}
+
+function saveLetters({ letters }: NestedWord): void {
+  const outlines = letters.map(({ outline }) => outline);
+  saveFile('letters.svg', svgOf(sideBySide(outlines, 6)), 'image/svg+xml');
 }
 
 function WordFoot({ found }: { found: NestedWord }) {
