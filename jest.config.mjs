@@ -1,5 +1,5 @@
 export default {
-  testEnvironment: 'node',
+  testEnvironment: '<rootDir>/scripts/jest-world.mjs',
   // Jest's sweeping of globals after a file runs into itself on what fake-indexeddb leaves there
   testEnvironmentOptions: { globalsCleanup: 'off' },
   roots: ['<rootDir>/core', '<rootDir>/server', '<rootDir>/cli', '<rootDir>/app', '<rootDir>/solver'],

@@ -56,28 +56,30 @@ export function Seats({ party, r, state, letBe, picked, onPick, label }: SeatsPr
         }
       >
         {onPick && <PressedArc seats={seats} r={r} width={size * 2} />}
-        {seats.map((seat, i) => {
-          const [x, y] = onCircle(r, seat);
-          return (
-            <g key={seat} transform={`translate(${x.toFixed(1)} ${y.toFixed(1)}) scale(${on ? 1.12 : 1})`}>
-              {group.seats?.[i] && <title>{group.seats[i]}</title>}
-              <SeatPlate
-                look={look}
-                r={size}
-                state={st}
-                letBe={letBe?.(group) ?? false}
-                picked={on}
-                name={group.seats?.[i]?.slice(0, 3) ?? String(i + 1)}
-              />
-            </g>
-          );
-        })}
+        {seats.map((seat, i) => (
+          <g key={seat} transform={`${placed(r, seat)} scale(${on ? 1.12 : 1})`}>
+            {group.seats?.[i] && <title>{group.seats[i]}</title>}
+            <SeatPlate
+              look={look}
+              r={size}
+              state={st}
+              letBe={letBe?.(group) ?? false}
+              picked={on}
+              name={group.seats?.[i]?.slice(0, 3) ?? String(i + 1)}
+            />
+          </g>
+        ))}
         <ArcText id={`seat-${group.id}`} r={r + size + 5} at={middle} size={13.5} weight={800}>
           {name}
         </ArcText>
       </g>
     );
   });
+}
+
+function placed(r: number, seat: number): string {
+  const [x, y] = onCircle(r, seat);
+  return `translate(${x.toFixed(1)} ${y.toFixed(1)})`;
 }
 
 /** Between two plates, and where one is broken out, a finger still means the group. */

@@ -3,7 +3,7 @@ import type { Component, FormFact } from '../../core/catalogue/index.js';
 import { portraitSvg, type DrawOptions } from '../../core/picture/index.js';
 import type { Plan, Surface } from '../../core/plan/index.js';
 import { ask } from '../workers/kitchen.js';
-import { svgToPng } from './save.js';
+import { withPainter } from './save.js';
 
 /** Painted once into a bitmap of this width: repainting thousands of shapes would hold up every frame. */
 const PICTURE_PX = 1400;
@@ -78,11 +78,12 @@ export function useBoardUrl(
     void job.done.then(
       async (drawn) => {
         if (!drawn || gone) return;
-        const [l, w] = drawn.size;
-        const paint = (px: number) => svgToPng(drawn.svg, l, w, px / Math.max(l, w));
+        const longMm = Math.max(...drawn.size);
         try {
-          if (!shown.current) show(await paint(COARSE_PX));
-          if (!gone) show(await paint(PICTURE_PX));
+          await withPainter(drawn.svg, drawn.size, async (paint) => {
+            if (!shown.current) show(await paint(COARSE_PX / longMm));
+            if (!gone) show(await paint(PICTURE_PX / longMm));
+          });
         } catch {
           // a browser that cannot paint it still shows the drawing itself
           show(new Blob([drawn.svg], { type: 'image/svg+xml' }));

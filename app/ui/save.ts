@@ -31,32 +31,42 @@ async function inBands(canvas: HTMLCanvasElement, image: HTMLImageElement): Prom
   }
 }
 
-/** An SVG as PNG, at `scale` pixels a millimetre. */
-export async function svgToPng(
+/** Paints a drawing as PNG, at `scale` pixels a millimetre. */
+type Painter = (scale: number) => Promise<Blob>;
+
+/** Gives what paints an SVG, in as many sizes as are asked for: it is read once. */
+export async function withPainter<T>(
   svg: string,
-  widthMm: number,
-  heightMm: number,
-  scale = Math.min(FINE, MOST_PX / Math.max(widthMm, heightMm)),
-): Promise<Blob> {
+  [widthMm, heightMm]: readonly [number, number],
+  act: (paint: Painter) => Promise<T>,
+): Promise<T> {
+  const unpainted = () => new Error(t('The board could not be painted.'));
   const url = URL.createObjectURL(new Blob([svg], { type: 'image/svg+xml' }));
   try {
     const image = new Image();
     await new Promise((resolve, reject) => {
       image.onload = resolve;
-      image.onerror = () => reject(new Error(t('The board could not be painted.')));
+      image.onerror = () => reject(unpainted());
       image.src = url;
     });
-    const canvas = document.createElement('canvas');
-    canvas.width = Math.round(widthMm * scale);
-    canvas.height = Math.round(heightMm * scale);
-    await inBands(canvas, image);
-    return await new Promise((resolve, reject) =>
-      canvas.toBlob(
-        (blob) => (blob ? resolve(blob) : reject(new Error(t('The board could not be painted.')))),
-        'image/png',
-      ),
-    );
+    return await act(async (scale) => {
+      const canvas = document.createElement('canvas');
+      canvas.width = Math.round(widthMm * scale);
+      canvas.height = Math.round(heightMm * scale);
+      await inBands(canvas, image);
+      return new Promise((resolve, reject) =>
+        canvas.toBlob((blob) => (blob ? resolve(blob) : reject(unpainted())), 'image/png'),
+      );
+    });
   } finally {
     URL.revokeObjectURL(url);
   }
 }
+
+/** An SVG as PNG, at `scale` pixels a millimetre. */
+export const svgToPng = (
+  svg: string,
+  widthMm: number,
+  heightMm: number,
+  scale = Math.min(FINE, MOST_PX / Math.max(widthMm, heightMm)),
+): Promise<Blob> => withPainter(svg, [widthMm, heightMm], (paint) => paint(scale));

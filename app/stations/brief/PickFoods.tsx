@@ -49,7 +49,6 @@ export function PickFoods({
       </div>
       <Input
         type="search"
-
         aria-label={t('{legend}: find a food', { legend })}
         placeholder={t('find a food')}
         value={query}

@@ -60,7 +60,6 @@ export function Lay({ plan, checked }: { plan: Plan; checked: Checked }) {
   const [swap, setSwap] = useState<LaidElement['componentId'] | null>(null);
   const [others, setOthers] = useState(false);
   useLaidOnArrival();
-  const squinting = useFrame((frame) => frame.squinting);
   return (
     <Frame
       plan={plan}
@@ -78,13 +77,7 @@ export function Lay({ plan, checked }: { plan: Plan; checked: Checked }) {
           />
         </>
       }
-      foot={
-        squinting && surface ? (
-          <SquintFoot plan={plan} surface={surface} elements={elements} />
-        ) : (
-          <LayFoot plan={plan} surface={surface} elements={elements} />
-        )
-      }
+      foot={<Foot plan={plan} surface={surface} elements={elements} />}
     >
       <LaidStage
         plan={plan}
@@ -233,16 +226,20 @@ function LayButtons({ plan, again, onOthers }: { plan: Plan; again: boolean; onO
   );
 }
 
-/** The figures that a layout is judged by, as it lies now. They follow a drag a moment later. */
-function LayFoot({
-  plan,
-  surface,
-  elements,
-}: {
+interface FootProps {
   plan: Plan;
   surface: Surface | undefined;
   elements: readonly LaidElement[];
-}) {
+}
+
+function Foot({ plan, surface, elements }: FootProps) {
+  const squinting = useFrame((frame) => frame.squinting);
+  if (squinting && surface) return <SquintFoot plan={plan} surface={surface} elements={elements} />;
+  return <LayFoot plan={plan} surface={surface} elements={elements} />;
+}
+
+/** The figures that a layout is judged by, as it lies now. They follow a drag a moment later. */
+function LayFoot({ plan, surface, elements }: FootProps) {
   const later = useDeferredValue(plan);
   const id = surface?.id;
   const scores = useMemo(() => {

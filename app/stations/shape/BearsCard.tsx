@@ -27,7 +27,7 @@ export function BearsCard({ bench, cutter: at }: { bench: Bench; cutter: number 
   const { component, shown, bend } = bench;
   const cutter = shown.cutters[at] ?? shown.cutters[0]!;
   const neck = benchNeck(cutter.outline);
-  const { verdict, needsMm, larger, frailTip } = survives(neck, component.id);
+  const { verdict, needsMm, larger } = survives(neck, component.id);
   const size = Math.ceil(cutter.acrossMm * (larger ?? 1) + 0.05);
   const food = component.name.split(',')[0]!;
   const grow = (): void =>
@@ -60,19 +60,11 @@ export function BearsCard({ bench, cutter: at }: { bench: Bench; cutter: number 
           })}
         </p>
       </div>
-      {verdict === 'holds' && frailTip && (
-        <p className="m-0 mt-1 text-sm">
-          {t('Its tips are frail: chill the slices, push it out with a stick.')}
+      {adviceOn(survives(neck, component.id), bodyOf(component.id), shown.thicknessMm).map((words) => (
+        <p key={words} className="m-0 mt-1 text-sm">
+          {words}
         </p>
-      )}
-      {verdict !== 'unfit' && shown.thicknessMm < THIN_MM && bodyOf(component.id) !== 'meat' && (
-        <p className="m-0 mt-1 text-sm">{t('Thin slices: for small flat motifs, or two on each other.')}</p>
-      )}
-      {verdict === 'unfit' && (
-        <p className="m-0 mt-1 text-sm">
-          {t('It crumbles or smears, or nobody has tried it: cut one first.')}
-        </p>
-      )}
+      ))}
       {verdict === 'breaks' && size <= MOST_MM && (
         <Button size="small" className="mt-1.5" onClick={grow}>
           {t('Take it {size} wide', { size: formatFineLength(size, units) })}
@@ -81,6 +73,23 @@ export function BearsCard({ bench, cutter: at }: { bench: Bench; cutter: number 
       <NeckLine neckMm={neck.neckMm} body={bodyOf(component.id)} />
     </div>
   );
+}
+
+function adviceOn(
+  { verdict, frailTip }: ReturnType<typeof survives>,
+  body: string | undefined,
+  thicknessMm: number,
+): string[] {
+  const isThin = thicknessMm < THIN_MM && body !== 'meat';
+  return [
+    ...(verdict === 'holds' && frailTip
+      ? [t('Its tips are frail: chill the slices, push it out with a stick.')]
+      : []),
+    ...(verdict !== 'unfit' && isThin
+      ? [t('Thin slices: for small flat motifs, or two on each other.')]
+      : []),
+    ...(verdict === 'unfit' ? [t('It crumbles or smears, or nobody has tried it: cut one first.')] : []),
+  ];
 }
 
 function WeakPlace({

@@ -147,6 +147,10 @@ interface Asking {
   ask: (by: Partial<Asked>) => void;
 }
 
+/** Long slices are not folded as round ones: another kind of fold starts from a slice of its own. */
+const sliceFor = (kind: Asked['kind'], asked: Asked): Partial<Asked> =>
+  isOfLong(kind) === isOfLong(asked.kind) ? {} : { sliceMm: isOfLong(kind) ? LONG_MM : ROUND_MM };
+
 function FoldSentence({
   asked,
   ask,
@@ -164,14 +168,7 @@ function FoldSentence({
           label={t('Fold')}
           value={asked.kind}
           options={FOLD_IDS.map((id) => [id, FOLD_WORDS[id]] as const)}
-          onPick={(kind) =>
-            ask({
-              kind,
-              ...(isOfLong(kind) === isOfLong(asked.kind)
-                ? {}
-                : { sliceMm: isOfLong(kind) ? LONG_MM : ROUND_MM }),
-            })
-          }
+          onPick={(kind) => ask({ kind, ...sliceFor(kind, asked) })}
         />
       </OpenWord>
       , {isOfLong(asked.kind) ? t('from slices') : t('from round slices of')}{' '}
