@@ -5,6 +5,7 @@ import { SAVED } from '../testing/dom.js';
 import { expect, test } from '@jest/globals';
 import { menuOf, menuText } from '../../core/exchange/index.js';
 import { formatMass } from '../../core/measure/index.js';
+import { planLarder } from '../../core/plan/index.js';
 import { ENGLISH } from '../../core/words/index.js';
 
 const demo = cometWatch();
@@ -28,8 +29,8 @@ test('the menu says what each surface has, with the grams of the plan, and is sa
   const grams = parts.flatMap(({ families }) =>
     families.flatMap(({ foods }) => foods.map((food) => food.massG)),
   );
-  const herbs = ['rosemary', 'mint', 'basil', 'thyme'];
-  const laid = demo.placements.filter(({ componentId }) => !herbs.includes(componentId));
+  const larder = planLarder(demo);
+  const laid = demo.placements.filter(({ componentId }) => larder.get(componentId)!.family !== 'garnish');
   expect(grams.reduce((sum, g) => sum + g, 0)).toBeCloseTo(
     laid.reduce((sum, { massG }) => sum + massG, 0),
     3,

@@ -63,6 +63,10 @@ export const hasAddition = (component: Component): boolean =>
     `${component.id} ${component.ingredients.join(' ')}`,
   );
 
+/** Ripened until it is hard, or firm and full of taste: mature cheddar, comté and manchego as well as hard cheeses. */
+const isAged = (component: Component): boolean =>
+  component.texture === 'hard' || (component.texture === 'firm' && taste(component, 'strength') >= 3);
+
 /** Texture, milk, strength and what is in it: what a taster would call a cheese. */
 export const cheeseAxes = (component: Component): string =>
   `${component.texture} ${component.milk} ${taste(component, 'strength')} ${hasAddition(component)}`;
@@ -192,7 +196,7 @@ export const WANTED: readonly WantedTaste[] = [
     has: cheese((component) => among('firm', 'semi-firm')(component.texture)),
   },
   { name: 'a strong cheese', points: 2, has: cheese((component) => taste(component, 'strength') >= 4) },
-  { name: 'an aged cheese', points: 2, has: cheese((component) => component.texture === 'hard') },
+  { name: 'an aged cheese', points: 2, has: cheese(isAged) },
   { name: 'a cheese with something in it', points: 0.6, has: cheese(hasAddition) },
   { name: 'a cheese with colour', points: 0.6, has: cheese(isColoured) },
   {

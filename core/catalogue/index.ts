@@ -66,6 +66,7 @@ export {
   isPartner,
   OCCASIONS,
   SAME_SETS,
+  plainBeside,
   servingOf,
   type Helping,
   type Occasion,

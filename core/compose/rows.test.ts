@@ -1,14 +1,14 @@
 import { beforeAll, describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { nodeSolver } from '../../solver/node.js';
-import { CATALOGUE, FORMS, usualForm } from '../catalogue/index.js';
+import { atHomeIn, CATALOGUE, FORMS, usualForm } from '../catalogue/index.js';
 import { checkPlan } from '../check/index.js';
 import { planLarder, type Plan, type Surface } from '../plan/index.js';
 import { bowlsInUse, costOf, targetsOf } from '../portion/index.js';
 import { group, id, planWith, withSmallLarder } from '../testing/plans.js';
 import { placementsOf, wholePieces } from '../board/index.js';
 import { compose, draftOf, problemOf, type Solver } from './index.js';
-import { garnish } from './settle.js';
+import { garnish } from './garnish.js';
 import { text } from '../testing/words.js';
 
 let solve: Solver;
@@ -175,7 +175,33 @@ describe('what a board keeps to', () => {
     const sweet = base({ occasion: { ...base().occasion, role: 'sweet' } });
     for (const placement of garnish(sweet))
       expect(food(placement.componentId).taste?.bitter).toBeLessThanOrEqual(1);
-    expect(garnish(base()).map((placement) => placement.componentId)).toContain('rosemary');
+  });
+
+  test('greens follow the region, differ from day to day, and are no two alike; what is disliked stays away', () => {
+    const greens = (plan: Plan) => garnish(plan).map((placement) => placement.componentId as string);
+    const on = (region: 'italy' | 'levant' | '', day = '2027-06-12') => {
+      const { occasion } = base();
+      return planWith({
+        party,
+        occasion: { ...occasion, start: `${day}T18:00`, theme: { ...occasion.theme, region } },
+      });
+    };
+    for (const region of ['italy', 'levant'] as const)
+      expect(greens(on(region)).filter((green) => !atHomeIn(id(green), region))).toEqual([]);
+    const days = Array.from({ length: 12 }, (_, i) => `2027-06-${String(i + 10)}`);
+    const seen = days.map((day) => greens(on('', day)));
+    expect(new Set(seen.flat()).size).toBeGreaterThanOrEqual(4);
+    const unlike = seen.filter(
+      (pair) => new Set(pair.map((green) => food(id(green)).forms[0]!.piece)).size === 2,
+    );
+    expect(unlike.length).toBeGreaterThanOrEqual(9);
+    const [first] = greens(on('italy'));
+    const plan = on('italy');
+    const fussy = {
+      ...plan,
+      party: plan.party.map((group) => ({ ...group, dislikes: [food(id(first!)).name] })),
+    };
+    expect(greens(fussy)).not.toContain(first);
   });
 
   test('honey, jam and jelly go by the teaspoon', () => {

@@ -1,9 +1,10 @@
 import { FORMS, type FormFact } from '../catalogue/index.js';
 import { isOwnPlate, mostInABowlG, placementsOf, wholePieces } from '../board/index.js';
-import { isShared, planLarder, type Placement, type Plan } from '../plan/index.js';
-import { bowlsInUse, runsOver, surfaceAreaCm2 } from '../portion/index.js';
+import { planLarder, type Placement, type Plan } from '../plan/index.js';
+import { bowlsInUse, runsOver } from '../portion/index.js';
 import type { Candidate } from './candidates.js';
 import type { Draft } from './draft.js';
+import { garnish } from './garnish.js';
 
 const LAID = 0.5;
 
@@ -90,46 +91,3 @@ function onGround(candidate: Candidate, massG: number, plan: Plan): Placement[] 
 const wholeOnce = (all: Placement[], fact: FormFact, massG: number, plan: Plan): Placement[] => [
   { ...all[0]!, ...wholePieces(fact, massG, mostInABowlG(plan)) },
 ];
-
-/** Ground for one sprig of a herb: a small box is not buried (house default). */
-const CM2_PER_SPRIG = 200;
-const sprigsOn = (surface: Plan['surfaces'][number]): number =>
-  Math.max(
-    1,
-    Math.min(
-      surface.outline.kind === 'rectangle' ? 3 : 5,
-      Math.round(surfaceAreaCm2(surface) / CM2_PER_SPRIG),
-    ),
-  );
-
-/** Two herbs that the stylist has not excluded, a few sprigs for each shared surface; pinned ones first. */
-export function garnish(plan: Plan): Placement[] {
-  const sweet = plan.occasion.role === 'sweet';
-  const herbs = [...planLarder(plan).values()].filter(
-    (component) =>
-      component.family === 'garnish' &&
-      component.made !== 'unknown' &&
-      !plan.wishes.excluded.includes(component.id) &&
-      (!sweet || (component.taste?.bitter ?? 0) <= 1 || plan.wishes.pinned.includes(component.id)),
-  );
-  const pinned = herbs.filter((component) => plan.wishes.pinned.includes(component.id));
-  const chosen = [...pinned, ...herbs.filter((component) => !pinned.includes(component))].slice(
-    0,
-    Math.max(2, pinned.length),
-  );
-  return plan.surfaces.filter(isShared).flatMap((surface) =>
-    chosen.map((component) => {
-      const fact = component.forms[0]!;
-      const pieces = sprigsOn(surface);
-      return {
-        componentId: component.id,
-        surfaceId: surface.id,
-        form: fact.form,
-        massG: pieces * fact.pieceG,
-        pieces,
-        lot: 0,
-        contained: false,
-      };
-    }),
-  );
-}

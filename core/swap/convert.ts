@@ -8,7 +8,7 @@ import { costOf } from '../portion/index.js';
 import type { Arg, Args, Said } from '../words/index.js';
 import { arcsFor, different, judgeAll, lossOf, type Arc, type ConvertedItem, type Target } from './arcs.js';
 import { jointProgram } from './joint.js';
-import { accepted, basis } from './taken.js';
+import { accepted, APART_ID, basis } from './taken.js';
 
 export interface Conversion {
   status: 'optimal' | 'feasible' | 'impossible';
@@ -123,6 +123,8 @@ function filledUp(done: Conversion, target: Target, solve: Solver): Conversion |
     (placement) =>
       !there.has(at(placement)) &&
       !isHerb(larder, placement) &&
+      // the board apart is for what could not be turned
+      placement.surfaceId !== APART_ID &&
       (target.surfaces?.includes(placement.surfaceId) ?? true),
   );
   const items = [...new Set(come.map((placement) => placement.componentId))].map((id): ConvertedItem => {

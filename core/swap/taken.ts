@@ -50,7 +50,7 @@ function scaledParty(plan: Plan, guests: number): Plan['party'] {
   }));
 }
 
-const APART_ID = 'apart' as Surface['id'];
+export const APART_ID = 'apart' as Surface['id'];
 
 /**
  * The plan with these changes: all of a conversion, or only those that the stylist accepts. Foods that only stay apart

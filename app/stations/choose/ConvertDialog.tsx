@@ -245,7 +245,7 @@ function Items({
         {changed.map((item) => {
           const name = larder.get(item.from)?.name ?? item.from;
           return (
-            <tr key={item.from}>
+            <tr key={`${item.kind} ${item.from}`}>
               <td>
                 <Checkbox
                   name={t('Take the change of {name}', { name })}

@@ -4,7 +4,7 @@ import { SAVED } from '../../testing/dom.js';
 import { NEVER_DONE } from '../../testing/kitchen.js';
 import { describe, expect, test } from '@jest/globals';
 import { fireEvent, screen, waitFor, within } from '@testing-library/react';
-import { id, withSmallLarder } from '../../../core/testing/plans.js';
+import { id, lies as helping, withSmallLarder } from '../../../core/testing/plans.js';
 import { costOf } from '../../../core/portion/index.js';
 
 const demo = cometWatch();
@@ -124,7 +124,9 @@ describe('a swap', () => {
   });
 
   test('is seen on the plate under the pointer, and a home-made one brings its recipe', async () => {
-    const hands = await openStation(demo, 'choose');
+    const others = demo.placements.filter(({ componentId }) => componentId !== id('honey'));
+    const honey = helping('honey', 40, { surfaceId: demo.surfaces[0]!.id });
+    const hands = await openStation({ ...demo, placements: [...others, honey] }, 'choose');
     await hands.press('Blossom honey. Open');
     await hands.press('Swap it');
     const swaps = await paper('Instead of blossom honey');

@@ -16,6 +16,7 @@ import { act, fireEvent, screen, waitFor, within } from '@testing-library/react'
 import { checkPlan } from '../../../core/check/index.js';
 import { keptDay, scheduleOf, shopFor, toolsOf } from '../../../core/make/index.js';
 import type { Plan } from '../../../core/plan/index.js';
+import { id, lies } from '../../../core/testing/plans.js';
 import { OfferSheet } from '../../sheet/OfferSheet.js';
 import { AllergenSheet } from '../../sheet/AllergenSheet.js';
 import { DaySheet } from '../../sheet/DaySheet.js';
@@ -66,7 +67,10 @@ describe('the day', () => {
   });
 
   test('the card of what is made has its ingredients, scaled, and what can hurt', async () => {
-    const hands = await openStation(laid, 'make');
+    const others = laid.placements.filter(({ componentId }) => componentId !== id('falafel'));
+    const falafel = lies('falafel', 234, { surfaceId: laid.surfaces[0]!.id });
+    const plan = { ...laid, placements: [...others, falafel], day: { ...laid.day, tasks: [] } };
+    const hands = await openStation(plan, 'make');
     await hands.press(/Make falafel.*itself$/);
     const card = await screen.findByRole('region', { name: 'Card of the task' });
     expect(card.textContent).toContain('chickpeas, cooked');

@@ -28,12 +28,12 @@ export const meats: Entry[] = [
     colours: ['#7c2430', '#5b161f', '#a64a50'], forms: [['ribbon', 'ribbon', 9, 52, 34], ['quarter-folds', 'quarter-fold', 6, 42, 36], ['chopped', 'bit', 1, 12, 9]], packs: [[80, 420], [160, 780]],
   },
   {
-    id: 'beef-pastrami', kcal: 140, process: 'cooked-meat', name: 'Beef pastrami, halal range', also: ['peppered beef'], base: 'beef pastrami', is: 'bought-meat', animal: { beef: 'contains' }, alcohol: 'free', slaughter: 'needed', needs: ['halal'],
+    id: 'beef-pastrami', kcal: 140, process: 'cooked-meat', name: 'Beef pastrami', also: ['peppered beef'], base: 'beef pastrami', is: 'bought-meat', animal: { beef: 'contains' }, alcohol: 'free', slaughter: 'needed', needs: ['halal'],
     per100: [22, 5, 1.5, 0, 2.4], hold: 'perishable', temper: 10, taste: { salt: 3, heat: 2, smoke: 2, richness: 2, strength: 3 }, texture: 'chewy',
     colours: ['#a34a4c', '#3f2a24', '#c87c74'], forms: [['ribbon', 'ribbon', 12, 58, 34], ['rose', 'rose', 60, 78, 78], ['thin-strips', 'strip', 3, 42, 8]], packs: [[150, 390]],
   },
   {
-    id: 'turkey-breast', kcal: 107, process: 'cooked-meat', name: 'Smoked turkey breast, halal range', also: ['turkey slices'], base: 'turkey', is: 'bought-meat', animal: { poultry: 'contains' }, alcohol: 'free', slaughter: 'needed', needs: ['halal'],
+    id: 'turkey-breast', kcal: 107, process: 'cooked-meat', name: 'Smoked turkey breast', also: ['turkey slices'], base: 'turkey', is: 'bought-meat', animal: { poultry: 'contains' }, alcohol: 'free', slaughter: 'needed', needs: ['halal'],
     per100: [21, 2, 1, 0, 2], hold: 'perishable', temper: 10, taste: { salt: 2, smoke: 2, richness: 1, strength: 1 }, texture: 'soft',
     colours: ['#ecc6a4', '#c98d5c', '#f6dcc2'], forms: [['quarter-folds', 'quarter-fold', 12, 50, 44, { g: 1.1 }], ['ribbon', 'ribbon', 14, 58, 34], ['thin-strips', 'strip', 3, 42, 8]], packs: [[150, 320]],
   },

@@ -133,6 +133,32 @@ export const SAME_JOB: readonly { at: readonly [number, number]; foods: string }
   { at: [1, 1], foods: 'prunes dried-figs dried-pears medjool-dates' },
 ];
 
+/** What is bought for what its label says, and the plain foods of the same job that a shop has beside it. */
+export const PLAIN_BESIDE: Readonly<Record<string, string>> = {
+  'vegan-wheat-crackers': 'water-crackers home-crackers',
+  'vegan-baguette': 'baguette-toasts sourdough-slices',
+  'vegan-breadsticks': 'breadsticks',
+  'vegan-crispbread': 'rye-crispbread',
+  'gf-rolls': 'soft-rolls home-rolls',
+  'halal-chicken': 'roast-chicken chicken-skewers',
+  'halal-turkey': 'turkey-breast',
+  'halal-beef-salami': 'beef-salami salami',
+  'halal-beef-ham': 'bresaola dry-cured-ham',
+  'halal-meatballs': 'beef-meatballs chicken-skewers',
+  'free-from-chocolate': 'milk-chocolate dark-chocolate',
+  'free-from-buttons': 'milk-chocolate dark-chocolate',
+  'nut-free-milk-chocolate': 'milk-chocolate',
+  'vegan-dark-chocolate': 'dark-chocolate',
+  'vegan-shortbread': 'shortbread butter-biscuits',
+  'oat-biscuits': 'shortbread butter-biscuits',
+  'free-from-biscuits': 'butter-biscuits',
+  'gf-almond-biscuits': 'amaretti macarons',
+  'fruit-gums-pectin': 'fruit-gums-gelatine',
+  'vegan-mayonnaise': 'mayonnaise',
+  'plant-cream-dip': 'chive-cream tzatziki',
+  'soya-yoghurt': 'thick-yoghurt',
+};
+
 /** What a condiment or a spread is eaten with, by the word that its row names. */
 export const PARTNERS: Readonly<Record<Exclude<Partners, 'cheese'>, string>> = {
   pate: 'pork-pate liver-parfait duck-rillettes',

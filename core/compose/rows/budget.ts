@@ -3,7 +3,7 @@ import { planLarder, type Plan } from '../../plan/index.js';
 import { wasteOfCuts } from '../../shape/index.js';
 import { boughtFor, choosePacks, inPantry, perGram } from '../../portion/index.js';
 import type { Draft, Entry } from '../draft.js';
-import { garnish } from '../settle.js';
+import { garnish } from '../garnish.js';
 
 /** Points lost for each grown portion's euro (or other unit), so that of two equal boards the cheaper one wins. */
 const EACH_UNIT = 0.15;

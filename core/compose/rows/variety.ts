@@ -11,7 +11,7 @@ import {
   taste,
   WANTED,
 } from '../../board/index.js';
-import type { Component, ComponentId, FormId } from '../../catalogue/index.js';
+import { plainBeside, type Component, type ComponentId, type FormId } from '../../catalogue/index.js';
 import { seedOf, createRandom } from '../../measure/index.js';
 import { disliked } from '../../needs/index.js';
 import { portionsIn } from '../../party/index.js';
@@ -19,7 +19,7 @@ import { growingMonth, type Plan } from '../../plan/index.js';
 import { occasionOf, surfaceAreaCm2, type CountedFamily } from '../../portion/index.js';
 import { countsFor } from '../candidates.js';
 import type { Said } from '../../words/index.js';
-import type { Draft } from '../draft.js';
+import type { Draft, Entry } from '../draft.js';
 
 /** A family that this brief gives no grams is no place to look for anything. */
 const isAskedFor = (draft: Draft, component: Component): boolean =>
@@ -170,10 +170,21 @@ const SPECIAL_VEHICLE = 0.6;
 const SPECIAL_BEYOND_NEED = 14;
 /** The others try it too: so many times the bread of those who need it is laid (house default). */
 const SPECIAL_SHARE = 1.5;
+/** What is bought for its label costs more than the plain food, and its name asks whom it is for (house default). */
+const LABEL_FOR_NOBODY = 1.2;
 const SEED_NOISE = 1.5;
-/** What breaks ties between equal boards: points by the seed of the plan, for one food. */
-export const tieOf = (plan: Pick<Plan, 'seed'>, id: ComponentId): number =>
-  createRandom(seedOf(plan.seed, id)).next() * SEED_NOISE;
+/** Each food is left for another time so often, for so many points: else the best of each job lay on every board. */
+const ANOTHER_TIME = { share: 0.35, points: 1.5 };
+
+/**
+ * What makes boards of different days different, and breaks ties between equal ones: points by the seed of the plan and
+ * the day, for one food. Few enough that its like comes instead, not a worse one.
+ */
+export function tieOf(plan: Pick<Plan, 'seed' | 'occasion'>, id: ComponentId): number {
+  const random = createRandom(seedOf(plan.seed, plan.occasion.start.slice(0, 10), id));
+  const tie = random.next() * SEED_NOISE;
+  return random.next() < ANOTHER_TIME.share ? tie + ANOTHER_TIME.points : tie;
+}
 
 const BOLD = 0.12;
 
@@ -199,6 +210,8 @@ export function tasteOfEach(draft: Draft): void {
   for (const entry of draft.entries) {
     if ([...entry.candidate.verdicts.values()].includes('ask'))
       draft.model.charge(entry.laid, EACH_ASK, { say: 'loss.no-label' });
+    if (isLabelForNobody(draft, entry))
+      draft.model.charge(entry.laid, LABEL_FOR_NOBODY, { say: 'loss.plain-food' });
     if (reachesGravely(entry.candidate.component, entry.candidate.area))
       draft.model.charge(entry.laid, NUTS_BY_AN_ALLERGY, { say: 'loss.allergy' });
     if (reachesUnsheltered(entry.candidate.component, entry.candidate.area, quiet))
@@ -210,6 +223,21 @@ export function tasteOfEach(draft: Draft): void {
       draft.model.charge(entry.laid, SPECIAL_VEHICLE, { say: 'loss.plain-bread' });
     }
   }
+}
+
+/** Everybody at this surface whom its label serves may have the plain food too. */
+function isLabelForNobody(draft: Draft, { candidate }: Entry): boolean {
+  const plain = plainBeside(candidate.component.id);
+  if (!plain) return false;
+  const beside = [...plain].flatMap((id) =>
+    draft
+      .entriesOf(id)
+      .flatMap((other) => (other.candidate.area === candidate.area ? [other.candidate] : [])),
+  );
+  return candidate.area.groups.every(
+    ({ id }) =>
+      candidate.verdicts.get(id) !== 'fine' || beside.some((other) => other.verdicts.get(id) === 'fine'),
+  );
 }
 
 const isWheat = (component: Component) => component.allergens.gluten === 'contains';

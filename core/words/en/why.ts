@@ -38,6 +38,7 @@ export const WHY = {
   'loss.limit': 'the limit on the plate of “{group}”',
   'loss.calm': 'calm on {surfaceLow}',
   'loss.plain-bread': 'plain bread for those who may have it',
+  'loss.plain-food': 'plain food where nobody needs its label',
   'loss.bread': 'bread for “{group}”',
   'loss.own-kind': 'a kind that is bought for one plate alone',
   'loss.shapes': 'cheeses in different shapes',
