@@ -29,6 +29,28 @@ export function wholePieces(fact: FormFact, massG: number, bowlG: number): { pie
   return { pieces, massG: Math.round(pieces * fact.pieceG * 10) / 10 };
 }
 
+/** A mass in lots: of what is counted all lots together are as many pieces as the whole gives, one in each at least. */
+function inLots(
+  fact: FormFact,
+  massG: number,
+  shares: readonly number[],
+  bowlG: number,
+): { lot: number; pieces: number; massG: number }[] {
+  if (FORMS[fact.form].cutToMass)
+    return shares.map((share, lot) => ({ lot, ...wholePieces(fact, massG * share, bowlG) }));
+  const counts = shares.map((share) => Math.max(1, Math.floor((massG * share) / fact.pieceG)));
+  const sum = () => counts.reduce((n, count) => n + count, 0);
+  const behind = (lot: number): number => (massG * shares[lot]!) / fact.pieceG - counts[lot]!;
+  const all = Math.max(shares.length, Math.round(massG / fact.pieceG));
+  const next = (lots: readonly number[]): number =>
+    lots.reduce((best, lot) => (behind(lot) > behind(best) ? lot : best));
+  const lots = [...counts.keys()];
+  while (sum() < all) counts[next(lots)]! += 1;
+  const most = lots.reduce((best, lot) => (counts[lot]! > counts[best]! ? lot : best), 0);
+  counts[most] = Math.max(1, counts[most]! - Math.max(0, sum() - all));
+  return counts.map((pieces, lot) => ({ lot, ...wholePieces(fact, pieces * fact.pieceG, bowlG) }));
+}
+
 /** So many grams of one component on one surface: lots by what is eaten while each lies. A dip comes in its bowl. */
 export function placementsOf({
   plan,
@@ -47,17 +69,15 @@ export function placementsOf({
 }): Placement[] {
   const eaten = lotShares(component, plan);
   const shares = FORMS[fact.form].wholeLots ? eaten.map(() => 1 / eaten.length) : eaten;
-  return shares
-    .map((share, lot) => ({ lot, ...wholePieces(fact, massG * share, mostInABowlG(plan)) }))
-    .map(({ lot, pieces, massG: grams }) => ({
-      componentId: component.id,
-      surfaceId,
-      form: fact.form,
-      massG: grams,
-      pieces,
-      lot,
-      contained,
-    }));
+  return inLots(fact, massG, shares, mostInABowlG(plan)).map(({ lot, pieces, massG: grams }) => ({
+    componentId: component.id,
+    surfaceId,
+    form: fact.form,
+    massG: grams,
+    pieces,
+    lot,
+    contained,
+  }));
 }
 
 /** The edit that brings a food on one surface into another form, as many pieces as its mass gives. */

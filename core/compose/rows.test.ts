@@ -59,6 +59,25 @@ describe('whole pieces', () => {
     for (const placement of lots) expect(placement.massG % usualForm(brie).pieceG).toBe(0);
   });
 
+  test('what is counted is as many pieces in all lots together as the whole gives, and one in each at least', () => {
+    const long = base({ occasion: { ...base().occasion, durationMin: 300, carMin: 30, buildMin: 30 } });
+    const counted = CATALOGUE.filter((component) => !FORMS[usualForm(component).form].cutToMass);
+    let several = 0;
+    fc.assert(
+      fc.property(fc.constantFrom(...counted), fc.integer({ min: 1, max: 900 }), (component, massG) => {
+        const fact = usualForm(component);
+        if (FORMS[fact.form].wholeLots) return;
+        const lots = placementsOf({ plan: long, component, fact, surfaceId: board.id, massG });
+        if (lots.length > 1) several += 1;
+        expect(lots.every((lot) => lot.pieces >= 1)).toBe(true);
+        expect(lots.reduce((sum, lot) => sum + lot.pieces, 0)).toBe(
+          Math.max(lots.length, Math.round(massG / fact.pieceG)),
+        );
+      }),
+    );
+    expect(several).toBeGreaterThan(5);
+  });
+
   test('lots of one food add up to what was asked, within a piece each', () => {
     const long = base({ occasion: { ...base().occasion, durationMin: 240 } });
     const dip = food('tzatziki');

@@ -18,7 +18,8 @@ const perishes = ({ holdOut }: Component): boolean => holdOut !== 'stable' && ho
 
 function boxOf(component: Component, stands: boolean): BoxId {
   const stage = stageOfFood(component, stands);
-  if (stage === 'garnish' || component.family === 'vehicle') return 'last';
+  // potato rounds and what else carries but perishes goes with the cold
+  if (!perishes(component) && (stage === 'garnish' || component.family === 'vehicle')) return 'last';
   if (stands) return 'cold-bowls';
   return perishes(component) || ['cheese', 'meat', 'large'].includes(stage) ? 'cold' : 'dry';
 }

@@ -212,7 +212,7 @@ export function boldRows(draft: Draft): void {
   draft.model.atMost('bold kinds', [...bold.map(([, x]) => [x, 1] as const), [over, -1]], Math.max(0, most));
 }
 
-const SAME_JOB_POINTS = 2.5;
+const SAME_JOB_POINTS = 4;
 
 /** No two that do the same. */
 export function sameJobRows(draft: Draft): void {
