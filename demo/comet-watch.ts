@@ -119,7 +119,7 @@ export function cometWatchBrief(): Plan {
     offer: EMPTY_OFFER,
     policy: 'looked-after',
     wishes: {
-      pinned: ['brie', 'aged-gouda', 'blue-wedge', 'strawberries', 'salami'],
+      pinned: ['brie', 'aged-gouda', 'blue-wedge', 'mature-cheddar', 'strawberries', 'salami'],
       excluded: [],
       star: null,
       lately: [],

@@ -99,7 +99,7 @@ test('a task is late: the rest is laid out from now, what is done stays done, on
   await expect(page.getByRole('checkbox', { name: /^Done: / }).first()).toBeChecked();
   await page.getByRole('button', { name: /^Undo: lay out the day/ }).click();
   await expect(slip(page, 'no-room')).toHaveCount(0);
-  await page.clock.setFixedTime(new Date(2027, 4, 15, 17, 0));
+  await page.clock.setFixedTime(new Date(2027, 4, 15, hours, minutes + 5));
   await page.getByRole('radio', { name: 'Tools' }).click();
   await page.getByRole('radio', { name: 'The day' }).click();
   await expect(page.locator('[data-task][aria-label*=", Piet"]').first()).toBeAttached();

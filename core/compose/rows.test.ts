@@ -196,6 +196,28 @@ describe('what a board keeps to', () => {
       expect(food(placement.componentId).taste?.bitter).toBeLessThanOrEqual(1);
   });
 
+  test('what is bought for its label stands back where nobody needs it, and nowhere else', () => {
+    const back = (groups: Plan['party']): string[] => {
+      const draft = draftOf(problemOf(planWith({ party: groups, surfaces: [round(440)] })));
+      const charged = new Set(
+        draft.model.reasons
+          .filter(({ why }) => why.say === 'loss.plain-food')
+          .map(({ variable }) => variable),
+      );
+      return draft.entries
+        .filter(({ laid }) => charged.has(laid))
+        .map(({ candidate }) => candidate.component.id as string);
+    };
+    const forNobody = back([group('all', 8)]);
+    expect(forNobody).toEqual(
+      expect.arrayContaining(['halal-meatballs', 'vegan-baguette', 'free-from-chocolate', 'oat-biscuits']),
+    );
+    expect(forNobody).not.toContain('beef-meatballs');
+    const forHalal = back([group('all', 8), group('halal', 2, ['halal'])]);
+    expect(forHalal).not.toContain('halal-meatballs');
+    expect(back([group('all', 8), group('vegan', 2, ['vegan'])])).not.toContain('oat-biscuits');
+  });
+
   test('greens follow the region, differ from day to day, and are no two alike; what is disliked stays away', () => {
     const greens = (plan: Plan) => garnish(plan).map((placement) => placement.componentId as string);
     const on = (region: 'italy' | 'levant' | '', day = '2027-06-12') => {

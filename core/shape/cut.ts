@@ -12,6 +12,7 @@ import {
   type Plan,
 } from '../plan/index.js';
 import { cutterById, cutterOutline, sizedOutline } from './cutters/index.js';
+import { meltOf } from './mould.js';
 import { neckOf } from './neck.js';
 import { boundsOf, heightOf, moved, scaled, widthOf } from './outline.js';
 import type { NestRequest } from './nest/index.js';
@@ -310,15 +311,22 @@ export const pieceCost = (
 ): number =>
   pieces === 0 ? 0 : ((slices * sliceG - (offcuts === 'waste' ? 0 : leftG)) * minorPerG) / pieces;
 
-/** Foods on the boards that take cutters, and those that lie on the bench already; most grams first, bread last: it is there to carry. */
+/**
+ * Foods on the boards that take cutters, and those that lie on the bench already: first those whose offcuts can be melted
+ * into a mould, then most grams first; bread last: it is there to carry.
+ */
 export function benchFoods(plan: Plan, larder: ReadonlyMap<Component['id'], Component>): Component[] {
   const grams = new Map<Component['id'], number>(plan.cuts.map((cut) => [cut.componentId, 0]));
   for (const { componentId, massG } of plan.placements)
     if (bodyOf(componentId) || grams.has(componentId))
       grams.set(componentId, (grams.get(componentId) ?? 0) + massG);
   return [...grams]
-    .sort((a, b) => Number(isBread(a[0])) - Number(isBread(b[0])) || b[1] - a[1])
-    .flatMap(([id]) => larder.get(id) ?? []);
+    .flatMap(([id, massG]) => {
+      const food = larder.get(id);
+      return food ? [{ food, massG, rank: isBread(id) ? 2 : meltOf(food) === 'smooth' ? 0 : 1 }] : [];
+    })
+    .sort((a, b) => a.rank - b.rank || b.massG - a.massG)
+    .map(({ food }) => food);
 }
 
 const isBread = (id: Component['id']): boolean => bodyOf(id) === 'bread';
