@@ -15,6 +15,8 @@ export interface FormKind {
   cutToMass?: true;
   /** Beyond so many grams one becomes two. */
   mostG?: number;
+  /** In a row each piece lies along it like a scale, its rim over the tip of the one before; others lie across it. */
+  scales?: true;
   /** A whole cheese or a large part of one: something to build around, cut by the guests with a knife of its own. */
   large?: true;
   /** It is a bowl by itself: it wants a spoon, and holds no more than its size. */
@@ -53,7 +55,7 @@ const TABLE = {
   cubes: kind('cubes', 'loose', 2.1, 17, 'chunk', cut(3, 0.8)),
   chunks: kind('chunks', 'loose', 2, 18, 'chunk', cut(2, 0.6)),
   slices: kind('slices', 'run', 1.5, 12, 'safe', cut(2, 0.6)),
-  'quarter-folds': kind('quarter folds', 'run', 1.05, 18, 'chunk', FOLDED),
+  'quarter-folds': kind('quarter folds', 'run', 1.05, 18, 'chunk', { ...FOLDED, scales: true }),
   rose: kind('rose', 'alone', 1.1, 35, 'chunk', { pieceMin: 4 }),
   ribbon: kind('ribbons', 'run', 1, 20, 'chunk', FOLDED),
   cluster: kind('bunches', 'loose', 2.3, 30, 'round'),

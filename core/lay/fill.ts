@@ -1,9 +1,10 @@
+import { FORMS } from '../catalogue/index.js';
 import type { Random } from '../measure/index.js';
 import { areaOf, hypot2, outlineOfPiece, type Point } from '../geometry/index.js';
 import type { Grid } from './grid.js';
 import type { Spine } from './field.js';
 import type { Part } from './parts.js';
-import { LAP } from './regions.js';
+import { acrossRow, LAP } from './regions.js';
 
 /** Bound once: looking names up on the global object is slow inside hot loops. */
 const { PI, cos, floor, max, min, round, sin } = Math;
@@ -187,24 +188,28 @@ export function fillRun(
     vs.push(v);
   }
   const { from, bins } = bandsOf(us, vs, grid.stepMm);
-  const across = part.fact.lengthMm;
+  const scales = FORMS[part.fact.form].scales === true;
+  const across = acrossRow(part.fact);
   const width = (cells.length * grid.stepMm) / max(1, bins.length);
   const rows = max(1, min(part.pieces, round(width / (across * LAP))));
   const smooth = smoothed(bins, max(2, round(16 / grid.stepMm)));
   // what is as wide as long has no lean to be seen
-  const lean = part.fact.widthMm < across * ROUNDISH ? leanOf(width / rows, across) : 0;
+  const lean = !scales && part.fact.widthMm < across * ROUNDISH ? leanOf(width / rows, across) : 0;
+  const turn = scales ? ALONG : lean;
   const laid: Laid[] = [];
   let left = part.pieces;
   for (let row = 0; row < rows; row++) {
     const n = round(left / (rows - row));
     left -= n;
     laid.push(
-      ...oneRow(n, row, rows, from, smooth, grid.stepMm, random).map((along) => back(along, stretches, lean)),
+      ...oneRow(n, row, rows, from, smooth, grid.stepMm, random).map((along) => back(along, stretches, turn)),
     );
   }
   return laid;
 }
 
+/** From across the row to along it, the tip where the row goes on. */
+const ALONG = PI / 2;
 const ROUNDISH = 0.8;
 const MOST_LEAN = (42 * PI) / 180;
 
@@ -278,14 +283,14 @@ function oneRow(
   return out;
 }
 
-/** Each slice stands across the row: its length points over the row's direction, with a little unrest. */
-function back({ u, v, slope }: Along, stretches: readonly Stretch[], lean: number): Laid {
+/** Each slice stands across the row, turned by so much: its length points over the row's direction, with a little unrest. */
+function back({ u, v, slope }: Along, stretches: readonly Stretch[], turn: number): Laid {
   const at = stretches.find(({ from, length }) => u < from + length) ?? stretches.at(-1)!;
   const { c, s } = at;
   const along = u - at.from;
   return {
     x: at.x + along * c - v * s,
     y: at.y + along * s + v * c,
-    angle: ((Math.atan2(s, c) + slope + lean) * 180) / PI + 90,
+    angle: ((Math.atan2(s, c) + slope + turn) * 180) / PI + 90,
   };
 }

@@ -7,7 +7,7 @@ import { HERB_LAYER, RIM_LEAF_LAYER } from './lies.js';
 import { coverCount, type Filled } from './settle.js';
 
 /** Bound once: looking names up on the global object is slow inside hot loops. */
-const { floor, min, round } = Math;
+const { floor, max, min, round } = Math;
 const FAR = Infinity;
 
 interface HerbSpot {
@@ -32,7 +32,10 @@ export function layHerbs(
   const feet = hard.flat();
   const used: { x: number; y: number }[] = [];
   const leaves = herbs.filter((part) => !part.pinned && part.fact.piece === 'leaf');
-  const overRim = leaves.slice(0, floor(leaves.length * RIM_SHARE));
+  const overRim = leaves.slice(
+    0,
+    floor(leaves.length * (narrowSide(rim) < LEAST_FOR_FANS_MM ? 0 : RIM_SHARE)),
+  );
   const fans = fansAt(rim, overRim, hard, random);
   return herbs.map((part, i): LaidElement => {
     if (part.pinned) return { ...part.pinned };
@@ -69,6 +72,17 @@ function herbElement(part: Part, { x, y, angle }: HerbSpot, layer: number, i: nu
 const RIM_SHARE = 0.67;
 const FAN = 3;
 const FAN_DEGREES = 27;
+/** A box is closed, and on a small plate a leaf over the rim is half of the picture: none there (house default). */
+const LEAST_FOR_FANS_MM = 240;
+
+function narrowSide(rim: readonly Point[]): number {
+  const span = (axis: 0 | 1): number => {
+    const along = rim.map((point) => point[axis]);
+    return max(...along) - min(...along);
+  };
+  return min(span(0), span(1));
+}
+
 /** A leaf stands over the ground's edge by no more than this (the rule is 30). */
 const OVERHANG_MM = 24;
 

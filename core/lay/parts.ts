@@ -45,10 +45,13 @@ const LEAST_PIECES = 3;
 const LEAST_PILE_CM2 = 15;
 /** On a surface with less ground than this each food has one place: a box, a child's plate. */
 const LEAST_SHARED_CM2 = 450;
+/** Two or three piles of a food, more on a board of a metre or a table (craft, section 9; the latter by eye). */
+const MOST_PILES = 3;
+const TABLE_CM2 = 4000;
 /** Uneven splits look laid by hand. */
 const SHARES: Readonly<Record<'run' | 'heap', readonly (readonly number[])[]>> = {
-  run: [[1], [0.63, 0.37], [0.5, 0.29, 0.21]],
-  heap: [[1], [0.6, 0.4], [0.44, 0.32, 0.24]],
+  run: [[1], [0.63, 0.37], [0.5, 0.29, 0.21], [0.34, 0.28, 0.22, 0.16], [0.28, 0.23, 0.2, 0.16, 0.13]],
+  heap: [[1], [0.6, 0.4], [0.44, 0.32, 0.24], [0.34, 0.27, 0.22, 0.17], [0.28, 0.23, 0.2, 0.16, 0.13]],
 };
 
 /** Of a heap of many small pieces this share runs in lines of about so many. */
@@ -80,7 +83,8 @@ function pilesOf(massG: number, groundCm2: number, pieces: number, isRun: boolea
     Math.round(groundCm2 / (isRun ? MOST_RUN_CM2 : MOST_HEAP_CM2)),
   );
   const room = Math.min(Math.floor(pieces / LEAST_PIECES), Math.floor(groundCm2 / LEAST_PILE_CM2));
-  return Math.max(1, Math.min(SHARES.run.length, wanted, room));
+  const most = areaCm2 < TABLE_CM2 ? MOST_PILES : SHARES.run.length;
+  return Math.max(1, Math.min(most, wanted, room));
 }
 
 /** Ground over which a food's piles spread; in a box with walls each food has one place. */

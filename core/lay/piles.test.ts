@@ -25,6 +25,23 @@ describe('piles', () => {
     }
   });
 
+  test('on a board of a metre and more a food of which there is much lies in four or five places', () => {
+    const long: Surface = {
+      ...ROUND,
+      outline: { kind: 'rectangle', lengthMm: 1400, widthMm: 440, cornerMm: 40 },
+    };
+    for (const [food, massG] of [
+      ['salami', 540],
+      ['baguette-toasts', 600],
+      ['cherry-tomatoes', 700],
+    ] as const) {
+      const piles = on(long, food, massG);
+      expect([4, 5]).toContain(piles.length);
+      for (const pile of piles) expect(pile.massG).toBeLessThanOrEqual(massG * 0.36);
+    }
+    expect(on(long, 'salami', 200).length).toBeLessThanOrEqual(3);
+  });
+
   test('a third of many berries runs in lines of a few along an edge, of few berries none', () => {
     const lines = on(ROUND, 'blueberries', 240).filter(({ kind }) => kind === 'line');
     expect(lines.map(({ pieces }) => pieces)).toEqual([9, 7, 11]);

@@ -1,3 +1,4 @@
+import { FORMS, type FormFact } from '../catalogue/index.js';
 import type { Random } from '../measure/index.js';
 import { hypot2, type Point } from '../geometry/index.js';
 import { spineThrough, type Field, type Spine } from './field.js';
@@ -30,9 +31,13 @@ const RUN_ASPECT = 4.2;
 /** A slice's row is this much narrower than the slice is long, so that rows lap. */
 export const LAP = 0.8;
 
+/** How broad a row of these is. */
+export const acrossRow = ({ form, lengthMm, widthMm }: FormFact): number =>
+  FORMS[form].scales ? widthMm : lengthMm;
+
 /** How long and wide a part's row lies on so much ground. */
 export function rowOn(part: Part, areaMm2: number): { lengthMm: number; widthMm: number } {
-  const across = part.kind === 'line' ? part.fact.widthMm * 1.1 : part.fact.lengthMm * LAP;
+  const across = part.kind === 'line' ? part.fact.widthMm * 1.1 : acrossRow(part.fact) * LAP;
   const rows = part.kind === 'line' ? 1 : max(1, round(sqrt(areaMm2 / RUN_ASPECT) / across));
   const widthMm = min(rows * across, sqrt(areaMm2));
   return { lengthMm: areaMm2 / max(1, widthMm), widthMm };

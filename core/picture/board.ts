@@ -4,7 +4,7 @@ import { planLarder, type LaidElement, type Plan, type Surface } from '../plan/i
 import { closed, darker, smooth, type Brush } from './brush.js';
 import { HARD_LAYER, lies, stackOf } from '../lay/index.js';
 import { areaOf, signedArea } from '../geometry/index.js';
-import { drawSurface, drawWalls, surfaceOutline, surfaceSize } from './boards.js';
+import { drawSurface, drawWalls, groundOutline, surfaceOutline, surfaceSize } from './boards.js';
 import type { Pen } from './pen.js';
 import { bowlOf, isSpooned } from './recipes/bowl.js';
 import { RECIPES } from './recipes/index.js';
@@ -189,7 +189,10 @@ export function drawBoard(
     return component ? [{ e: element, component }] : [];
   });
   drawLane(pen, surface, elements);
-  for (const { e: element, component } of known) if (!element.motif) underlay(pen, element, component);
+  // a region's smoothed edge may run over a corner of the ground: no dark ground looks out there
+  pen.within(closed(groundOutline(surface)), () => {
+    for (const { e: element, component } of known) if (!element.motif) underlay(pen, element, component);
+  });
   const stacked = [...known].sort((a, b) => stackOf(a.e, a.component) - stackOf(b.e, b.component));
   const low = stacked.filter((one) => stackOf(one.e, one.component) < HARD_LAYER - 0.5).length;
   for (const [i, { e: element, component }] of stacked.entries()) {

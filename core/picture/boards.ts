@@ -30,6 +30,10 @@ export function surfaceOutline(surface: Surface, inset = 0): Point[] {
   return outlinePolygon({ ...outline, cornerMm: Math.max(inset + 2, outline.cornerMm) }, inset);
 }
 
+/** The ground within the rim, as it is drawn. */
+export const groundOutline = (surface: Surface): Point[] =>
+  surfaceOutline(surface, Math.max(2, surface.rimMm - 2));
+
 export const surfaceSize = (surface: Surface): [number, number] => outlineSize(surface.outline);
 
 /** The empty board: shadow, rim, and the ground with its grain. */
@@ -47,7 +51,7 @@ export function drawSurface(pen: Pen, surface: Surface): void {
     stroke: look.edge,
     width: 1.4,
   });
-  const ground = closed(surfaceOutline(surface, Math.max(2, surface.rimMm - 2)));
+  const ground = closed(groundOutline(surface));
   pen.path(ground, {
     fill: linear({ 0: look.body, 1: darker(look.body, 0.16) }, [0, 0, 1, 1]),
     stroke: darker(look.edge, 0.1),

@@ -26,6 +26,9 @@ class Recorder implements Pen {
     draw();
     this.at = before;
   }
+  within(_d: string, draw: () => void): void {
+    draw();
+  }
 }
 
 const laid = (): Plan => {
@@ -40,6 +43,17 @@ const laid = (): Plan => {
   });
   return layPlan(plan, 2).plan;
 };
+
+test('the dark ground under the piles never looks out over the rim: it is drawn within the ground', () => {
+  const svg = boardSvg(laid(), laid().surfaces[0]!);
+  const [, id] = /<clipPath id="([^"]+)"><path d="M[^"]+Z"\/>/.exec(svg)!;
+  const from = svg.indexOf(`clip-path="url(#${id})"`);
+  expect(from).toBeGreaterThan(0);
+  // shapes of the ground alone, and no pile within them
+  const within = svg.slice(from, svg.indexOf('</g>', from));
+  expect(within.match(/<path /g)!.length).toBeGreaterThan(1);
+  expect(within).not.toContain('data-element');
+});
 
 describe('paints', () => {
   test('stops come in order, whatever order they were written in', () => {

@@ -21,6 +21,7 @@ export const escapeXml = (text: string): string =>
 export class SvgSink implements Pen {
   private readonly body: string[] = [];
   private readonly gradients = new Map<string, string>();
+  private readonly clips = new Map<string, string>();
   private readonly prefix: string;
 
   constructor(prefix = 'g') {
@@ -58,10 +59,19 @@ export class SvgSink implements Pen {
     this.body.push('</g>');
   }
 
-  /** The inner markup: gradients first, then what was drawn. */
+  within(d: string, draw: () => void): void {
+    const id = this.clips.get(d) ?? `${this.prefix}w${this.clips.size}`;
+    this.clips.set(d, id);
+    this.body.push(`<g clip-path="url(#${id})">`);
+    draw();
+    this.body.push('</g>');
+  }
+
+  /** The inner markup: gradients and paths to draw within first, then what was drawn. */
   markup(): string {
-    const defs = this.gradients.size > 0 ? `<defs>${[...this.gradients.values()].join('')}</defs>` : '';
-    return defs + this.body.join('');
+    const clips = [...this.clips].map(([d, id]) => `<clipPath id="${id}"><path d="${d}"/></clipPath>`);
+    const defs = [...this.gradients.values(), ...clips].join('');
+    return (defs && `<defs>${defs}</defs>`) + this.body.join('');
   }
 
   whole(viewBox: readonly [number, number, number, number], title: string): string {

@@ -53,17 +53,35 @@ describe('bowls in use', () => {
     );
   });
 
-  test('no other sharing out puts more foods into a bowl that holds them', () => {
+  test('where all can stand in a bowl that holds them they do; else no other sharing out lets less run over', () => {
+    const over = (massG: number, d: number): number => Math.max(0, massG - bowlHoldsG(d));
+    const least = ([mass, ...others]: readonly number[], sizes: readonly number[]): number =>
+      mass === undefined
+        ? 0
+        : Math.min(...sizes.map((d, i) => over(mass, d) + least(others, sizes.toSpliced(i, 1))));
+    let tight = 0;
     fc.assert(
       fc.property(arbitraryPlan, (plan) => {
         const sizes = plan.bowls.flatMap((bowl) => Array<number>(bowl.count).fill(bowl.diameterMm));
-        const fit = bowlsInUse(plan).filter(
-          (bowl) => bowl.atHand && bowlHoldsG(bowl.diameterMm) >= bowl.massG,
-        ).length;
-        const masses = plan.placements.map((placement) => placement.massG);
-        expect(fit).toBe(mostThatFit(masses, sizes));
+        const list = bowlsInUse(plan);
+        const used = list.filter(({ atHand }) => atHand);
+        const sum = used.reduce((grams, bowl) => grams + over(bowl.massG, bowl.diameterMm), 0);
+        if (
+          mostThatFit(
+            plan.placements.map(({ massG }) => massG),
+            sizes,
+          ) === list.length
+        )
+          expect(sum).toBe(0);
+        if (sum > 0 && used.length > 1) tight += 1;
+        const best = least(
+          used.map(({ massG }) => massG),
+          used.map(({ diameterMm }) => diameterMm),
+        );
+        expect(sum).toBeLessThanOrEqual(best + used.length);
       }),
     );
+    expect(tight).toBeGreaterThan(5);
   });
 
   test('and so they do beside bread: no dip stands in a basket while bread could have it', () => {

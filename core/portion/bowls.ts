@@ -118,6 +118,33 @@ export function bowlsInUse(plan: Plan): BowlInUse[] {
       atHand: taken !== undefined,
     };
   }
+  return out.some((bowl) => bowl.atHand && runsOver(bowl)) ? leastOver(out) : out;
+}
+
+/** Grams that find no room in a bowl of this size. */
+const overG = (bowl: BowlInUse, diameterMm: number): number =>
+  Math.max(0, bowl.massG - bowlHoldsG(diameterMm, bowl.gPerCm2));
+
+/**
+ * Where not every food finds a bowl that holds it, two change bowls as long as less runs over in all: three that are a
+ * little too full look better than a dip for twelve in an egg cup.
+ */
+function leastOver(bowls: readonly BowlInUse[]): BowlInUse[] {
+  const out = [...bowls];
+  for (let changed = true; changed;) {
+    changed = false;
+    for (let i = 0; i < out.length; i++)
+      for (let j = i + 1; j < out.length; j++) {
+        const [one, other] = [out[i]!, out[j]!];
+        if (![one, other].every(({ atHand, form }) => atHand && FORMS[form].bowl)) continue;
+        const now = overG(one, one.diameterMm) + overG(other, other.diameterMm);
+        const then = overG(one, other.diameterMm) + overG(other, one.diameterMm);
+        if (then > now - 0.5) continue;
+        out[i] = { ...one, diameterMm: other.diameterMm };
+        out[j] = { ...other, diameterMm: one.diameterMm };
+        changed = true;
+      }
+  }
   return out;
 }
 
