@@ -177,13 +177,18 @@ const SEED_NOISE = 1.5;
 const ANOTHER_TIME = { share: 0.35, points: 1.5 };
 
 /**
- * What makes boards of different days different, and breaks ties between equal ones: points by the seed of the plan and
+ * What breaks ties between equal boards and makes those of different days different: points by the seed of the plan and
  * the day, for one food. Few enough that its like comes instead, not a worse one.
  */
-export function tieOf(plan: Pick<Plan, 'seed' | 'occasion'>, id: ComponentId): number {
+function turnOf(plan: Pick<Plan, 'seed' | 'occasion'>, id: ComponentId): { tie: number; wait: number } {
   const random = createRandom(seedOf(plan.seed, plan.occasion.start.slice(0, 10), id));
   const tie = random.next() * SEED_NOISE;
-  return random.next() < ANOTHER_TIME.share ? tie + ANOTHER_TIME.points : tie;
+  return { tie, wait: random.next() < ANOTHER_TIME.share ? ANOTHER_TIME.points : 0 };
+}
+
+export function tieOf(plan: Pick<Plan, 'seed' | 'occasion'>, id: ComponentId): number {
+  const { tie, wait } = turnOf(plan, id);
+  return tie + wait;
 }
 
 const BOLD = 0.12;
@@ -205,7 +210,9 @@ export function tasteOfEach(draft: Draft): void {
       -BOLD * plan.wishes.levers.bolder * (taste(component, 'strength') + taste(component, 'heat') - 3),
       { say: 'loss.strength' },
     );
-    draft.model.charge(x, tieOf(plan, id));
+    const { tie, wait } = turnOf(plan, id);
+    draft.model.charge(x, tie);
+    draft.model.charge(x, wait, { say: 'loss.another-day' });
   }
   for (const entry of draft.entries) {
     if ([...entry.candidate.verdicts.values()].includes('ask'))

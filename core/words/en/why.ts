@@ -48,6 +48,7 @@ export const WHY = {
   'loss.minutes': 'minutes of work',
   'loss.pantry': 'food from your pantry',
   'loss.lately': 'something other than on the last boards',
+  'loss.another-day': 'another choice than on other days',
   'loss.money': 'money',
   'loss.season': 'food in season',
   'loss.liked': 'food that nobody dislikes',
