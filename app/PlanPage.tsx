@@ -28,6 +28,7 @@ async function fetchView(id: string): Promise<void> {
 function useView(id: string): ComponentType<StationView> | undefined {
   const [, setHere] = useState<string>();
   useEffect(() => {
+    if (VIEWS.has(id)) return;
     fetchView(id).then(
       () => setHere(id),
       (why: unknown) =>

@@ -38,16 +38,12 @@ function inLots(
 ): { lot: number; pieces: number; massG: number }[] {
   if (FORMS[fact.form].cutToMass)
     return shares.map((share, lot) => ({ lot, ...wholePieces(fact, massG * share, bowlG) }));
-  const counts = shares.map((share) => Math.max(1, Math.floor((massG * share) / fact.pieceG)));
-  const sum = () => counts.reduce((n, count) => n + count, 0);
-  const behind = (lot: number): number => (massG * shares[lot]!) / fact.pieceG - counts[lot]!;
-  const all = Math.max(shares.length, Math.round(massG / fact.pieceG));
-  const next = (lots: readonly number[]): number =>
-    lots.reduce((best, lot) => (behind(lot) > behind(best) ? lot : best));
-  const lots = [...counts.keys()];
-  while (sum() < all) counts[next(lots)]! += 1;
-  const most = lots.reduce((best, lot) => (counts[lot]! > counts[best]! ? lot : best), 0);
-  counts[most] = Math.max(1, counts[most]! - Math.max(0, sum() - all));
+  const counts = shares.map(() => 1);
+  const behind = (lot: number): number => massG * shares[lot]! - counts[lot]! * fact.pieceG;
+  for (let left = Math.round(massG / fact.pieceG) - shares.length; left > 0; left--) {
+    const next = [...counts.keys()].reduce((most, lot) => (behind(lot) > behind(most) ? lot : most));
+    counts[next]! += 1;
+  }
   return counts.map((pieces, lot) => ({ lot, ...wholePieces(fact, pieces * fact.pieceG, bowlG) }));
 }
 

@@ -1,3 +1,4 @@
+import { GREEN_SETS, PLAIN_BESIDE } from './data/serving-sets.js';
 import { notInTrade } from './entry.js';
 import { describe, expect, test } from '@jest/globals';
 import {
@@ -228,4 +229,16 @@ test.each([
   const component = CATALOGUE.find((otherComponent) => otherComponent.id === id)!;
   for (const fact of component.forms.filter((form) => form.form === 'bowl'))
     expect(fact.choking).not.toBe('safe');
+});
+
+test('labelled foods, the plain ones beside them and greens are all in the larder; no plain one is itself for a label', () => {
+  const known = new Set<string>(CATALOGUE.map(({ id }) => id));
+  const greens = Object.values(GREEN_SETS).flatMap((list) => list.split(' '));
+  const plain = Object.values(PLAIN_BESIDE).flatMap((list) => list.split(' '));
+  const named = [...Object.keys(PLAIN_BESIDE), ...plain, ...greens];
+  expect(named.filter((id) => !known.has(id))).toEqual([]);
+  expect(plain.filter((id) => PLAIN_BESIDE[id] !== undefined)).toEqual([]);
+  expect(
+    CATALOGUE.filter(({ id, family }) => greens.includes(id) && family !== 'garnish').map(({ id }) => id),
+  ).toEqual([]);
 });

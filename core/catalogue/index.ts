@@ -66,6 +66,7 @@ export {
   isPartner,
   OCCASIONS,
   SAME_SETS,
+  GREENS,
   plainBeside,
   servingOf,
   type Helping,

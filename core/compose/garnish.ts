@@ -1,4 +1,4 @@
-import { atHomeIn, type Component } from '../catalogue/index.js';
+import { atHomeIn, GREENS, type Component } from '../catalogue/index.js';
 import { nearColour } from '../board/index.js';
 import { disliked } from '../needs/index.js';
 import { growingMonth, isShared, planLarder, type Placement, type Plan } from '../plan/index.js';
@@ -28,22 +28,17 @@ const UNLIKE = 2;
 const DEAR = 2;
 const DEAR_MINOR = 200;
 
-/** Greens that go with nearly all that lies on a mixed board; others are for their region or their theme. */
-const EVERYWHERE: ReadonlySet<string> = new Set(['rosemary', 'thyme', 'basil', 'mint', 'parsley', 'sage']);
-/** Beside sweets and for breakfast. */
-const FRESH: ReadonlySet<string> = new Set(['mint', 'basil', 'edible-flowers', 'rose-petals']);
-
 function pointsOf(plan: Plan, component: Component): number {
   const { theme } = plan.occasion;
   const fresh = ['sweet', 'breakfast', 'children'].includes(occasionOf(plan));
   return (
     tieOf(plan, component.id) +
-    (EVERYWHERE.has(component.id) ? KNOWN_EVERYWHERE : 0) +
+    (GREENS.everywhere.has(component.id) ? KNOWN_EVERYWHERE : 0) +
     (theme.region !== '' && atHomeIn(component.id, theme.region) ? AT_HOME : 0) +
     (theme.palette.some((colour) => component.colours.some((own) => nearColour(own, colour)))
       ? OF_THE_PALETTE
       : 0) +
-    (fresh && FRESH.has(component.id) ? SWEET_AND_FRESH : 0) -
+    (fresh && GREENS.fresh.has(component.id) ? SWEET_AND_FRESH : 0) -
     (plan.party.some((group) => disliked(component, group)) ? DISLIKED : 0) -
     ((component.packs[0]?.priceMinor ?? 0) > DEAR_MINOR ? DEAR : 0)
   );
@@ -60,7 +55,7 @@ function greensOf(plan: Plan): Component[] {
       component.made !== 'unknown' &&
       !plan.wishes.excluded.includes(component.id) &&
       (plan.wishes.pinned.includes(component.id) ||
-        (component.seasonMonths.includes(month) && (!sweet || FRESH.has(component.id)))),
+        (component.seasonMonths.includes(month) && (!sweet || GREENS.fresh.has(component.id)))),
   );
 }
 
