@@ -1,14 +1,13 @@
 import { beforeAll, describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { nodeSolver } from '../../solver/node.js';
-import { atHomeIn, CATALOGUE, FORMS, usualForm } from '../catalogue/index.js';
+import { CATALOGUE, FORMS, usualForm } from '../catalogue/index.js';
 import { checkPlan } from '../check/index.js';
 import { planLarder, type Plan, type Surface } from '../plan/index.js';
 import { bowlsInUse, costOf, targetsOf } from '../portion/index.js';
 import { group, id, planWith, withSmallLarder } from '../testing/plans.js';
 import { placementsOf, wholePieces } from '../board/index.js';
 import { compose, draftOf, problemOf, type Solver } from './index.js';
-import { garnish } from './garnish.js';
 import { text } from '../testing/words.js';
 
 let solve: Solver;
@@ -181,68 +180,6 @@ describe('what a board keeps to', () => {
     test('without a bowl there is no wheat beside them', () => {
       expect(wheat(compose(base({ party, bowls: [] }), solve).plan)).toEqual([]);
     });
-  });
-
-  test('herbs are strewn by the ground: a box gets one sprig of each, a large board five, no bitter ones on sweets', () => {
-    const box: Surface = {
-      ...board,
-      outline: { kind: 'rectangle', lengthMm: 140, widthMm: 100, cornerMm: 8 },
-    };
-    const sprigs = (plan: Plan) => garnish(plan).map((placement) => placement.pieces);
-    expect(sprigs(base({ surfaces: [box] }))).toEqual([1, 1]);
-    expect(sprigs(base({ surfaces: [round(440)] }))).toEqual([5, 5]);
-    const sweet = base({ occasion: { ...base().occasion, role: 'sweet' } });
-    for (const placement of garnish(sweet))
-      expect(food(placement.componentId).taste?.bitter).toBeLessThanOrEqual(1);
-  });
-
-  test('what is bought for its label stands back where nobody needs it, and nowhere else', () => {
-    const back = (groups: Plan['party']): string[] => {
-      const draft = draftOf(problemOf(planWith({ party: groups, surfaces: [round(440)] })));
-      const charged = new Set(
-        draft.model.reasons
-          .filter(({ why }) => why.say === 'loss.plain-food')
-          .map(({ variable }) => variable),
-      );
-      return draft.entries
-        .filter(({ laid }) => charged.has(laid))
-        .map(({ candidate }) => candidate.component.id as string);
-    };
-    const forNobody = back([group('all', 8)]);
-    expect(forNobody).toEqual(
-      expect.arrayContaining(['halal-meatballs', 'vegan-baguette', 'free-from-chocolate', 'oat-biscuits']),
-    );
-    expect(forNobody).not.toContain('beef-meatballs');
-    const forHalal = back([group('all', 8), group('halal', 2, ['halal'])]);
-    expect(forHalal).not.toContain('halal-meatballs');
-    expect(back([group('all', 8), group('vegan', 2, ['vegan'])])).not.toContain('oat-biscuits');
-  });
-
-  test('greens follow the region, differ from day to day, and are no two alike; what is disliked stays away', () => {
-    const greens = (plan: Plan) => garnish(plan).map((placement) => placement.componentId as string);
-    const on = (region: 'italy' | 'levant' | '', day = '2027-06-12') => {
-      const { occasion } = base();
-      return planWith({
-        party,
-        occasion: { ...occasion, start: `${day}T18:00`, theme: { ...occasion.theme, region } },
-      });
-    };
-    for (const region of ['italy', 'levant'] as const)
-      expect(greens(on(region)).filter((green) => !atHomeIn(id(green), region))).toEqual([]);
-    const days = Array.from({ length: 12 }, (_, i) => `2027-06-${String(i + 10)}`);
-    const seen = days.map((day) => greens(on('', day)));
-    expect(new Set(seen.flat()).size).toBeGreaterThanOrEqual(4);
-    const unlike = seen.filter(
-      (pair) => new Set(pair.map((green) => food(id(green)).forms[0]!.piece)).size === 2,
-    );
-    expect(unlike.length).toBeGreaterThanOrEqual(9);
-    const [first] = greens(on('italy'));
-    const plan = on('italy');
-    const fussy = {
-      ...plan,
-      party: plan.party.map((group) => ({ ...group, dislikes: [food(id(first!)).name] })),
-    };
-    expect(greens(fussy)).not.toContain(first);
   });
 
   test('honey, jam and jelly go by the teaspoon', () => {

@@ -304,16 +304,13 @@ export function carrierRows(draft: Draft): void {
   const { plan } = draft.problem;
   if (!wantsBread(plan)) return;
   for (const group of plan.party) {
-    const kinds = new Set(
-      draft.entries
-        .filter(
-          ({ candidate }) =>
-            candidate.area.groups.includes(group) &&
-            carriesFor(candidate.component, group) &&
-            candidate.verdicts.get(group.id) !== 'forbidden',
-        )
-        .map(({ candidate }) => candidate.component.id),
+    const entries = draft.entries.filter(
+      ({ candidate }) =>
+        candidate.area.groups.includes(group) &&
+        carriesFor(candidate.component, group) &&
+        candidate.verdicts.get(group.id) !== 'forbidden',
     );
+    const kinds = new Set(entries.map(({ candidate }) => candidate.component.id));
     const wanted = Math.min(kinds.size, group.count <= 3 ? 1 : CARRIERS);
     if (wanted === 0) continue;
     const missing = draft.model.variable(`carriers missing ${group.id}`, 0, wanted, NO_CARRIER, {
@@ -321,8 +318,23 @@ export function carrierRows(draft: Draft): void {
     });
     draft.model.atLeast(
       `carriers ${group.id}`,
-      [...[...kinds].map((id) => [draft.chosen.get(id)!, 1] as const), [missing, 1]],
+      [...[...kinds].map((id) => [laidFor(draft, group.id, id, entries), 1] as const), [missing, 1]],
       wanted,
     );
   }
+}
+
+/** Does a food lie where the group takes of it? What lies on somebody else's tray alone carries nothing for them. */
+function laidFor(draft: Draft, groupId: string, id: ComponentId, entries: readonly Entry[]): number {
+  const here = entries.filter(({ candidate }) => candidate.component.id === id);
+  const [only] = here;
+  if (here.length === 1) return only!.laid;
+  if (here.length === draft.entriesOf(id).length) return draft.chosen.get(id)!;
+  const laid = draft.model.variable(`${id} laid for ${groupId}`, 0, 1);
+  draft.model.atMost(
+    `${id} lies for ${groupId}`,
+    [[laid, 1], ...here.map((entry) => [entry.laid, -1] as const)],
+    0,
+  );
+  return laid;
 }

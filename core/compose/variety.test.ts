@@ -1,0 +1,83 @@
+import { beforeAll, describe, expect, test } from '@jest/globals';
+import { nodeSolver } from '../../solver/node.js';
+import { CATALOGUE } from '../catalogue/index.js';
+import { senseOf } from '../board/index.js';
+import type { Plan, Surface } from '../plan/index.js';
+import { board, group, id, planWith, withSmallLarder } from '../testing/plans.js';
+import { compose, draftOf, problemOf, tieOf, type Solver } from './index.js';
+
+let solve: Solver;
+beforeAll(async () => {
+  solve = await nodeSolver();
+});
+
+const round = (mm: number): Surface => board({ outline: { kind: 'round', diameterMm: mm } });
+
+describe('boards that differ, and have what each needs', () => {
+  test('what is bought for its label stands back where nobody needs it, and nowhere else', () => {
+    const back = (groups: Plan['party']): string[] => {
+      const draft = draftOf(problemOf(planWith({ party: groups, surfaces: [round(440)] })));
+      const charged = new Set(
+        draft.model.reasons
+          .filter(({ why }) => why.say === 'loss.plain-food')
+          .map(({ variable }) => variable),
+      );
+      return draft.entries
+        .filter(({ laid }) => charged.has(laid))
+        .map(({ candidate }) => candidate.component.id as string);
+    };
+    const forNobody = back([group('all', 8)]);
+    expect(forNobody).toEqual(
+      expect.arrayContaining(['halal-meatballs', 'vegan-baguette', 'free-from-chocolate', 'oat-biscuits']),
+    );
+    expect(forNobody).not.toContain('beef-meatballs');
+    const forHalal = back([group('all', 8), group('halal', 2, ['halal'])]);
+    expect(forHalal).not.toContain('halal-meatballs');
+    expect(back([group('all', 8), group('vegan', 2, ['vegan'])])).not.toContain('oat-biscuits');
+  });
+
+  test('each day has other points for the same foods; the same seed and day have the same', () => {
+    const on = (day: string) => ({
+      ...planWith({}),
+      occasion: { ...planWith({}).occasion, start: `${day}T18:00` },
+    });
+    const points = (plan: Plan) => CATALOGUE.map((component) => tieOf(plan, component.id));
+    expect(points(on('2027-06-12'))).toEqual(points(on('2027-06-12')));
+    const apart = points(on('2027-06-13')).filter((point, i) => point !== points(on('2027-06-12'))[i]);
+    expect(apart.length).toBeGreaterThan(CATALOGUE.length * 0.9);
+    const waiting = points(on('2027-06-12')).filter((point) => point > 1.5).length / CATALOGUE.length;
+    expect(waiting).toBeGreaterThan(0.2);
+    expect(waiting).toBeLessThan(0.5);
+  });
+
+  test('bread on somebody else’s tray alone is none of a group’s two kinds', () => {
+    const tray: Surface = {
+      ...round(260),
+      id: 'tray' as Surface['id'],
+      name: 'Tray',
+      serves: [id('gf') as never],
+      freeFrom: ['gluten'],
+    };
+    const main: Surface = { ...round(440), serves: [id('all') as never] };
+    const plan = withSmallLarder(
+      planWith({
+        party: [group('all', 9), group('gf', 4, ['gluten-free'])],
+        surfaces: [main, tray],
+      }),
+    );
+    const draft = draftOf(problemOf(plan));
+    const row = draft.model.rows.find(({ name }) => name === 'carriers all')!;
+    const there = new Set(
+      draft.entries
+        .filter(({ candidate }) => candidate.area.surface.id === main.id)
+        .map(({ laid }) => draft.model.variables[laid]!.name),
+    );
+    const terms = row.terms.map(([variable]) => draft.model.variables[variable]!.name);
+    expect(terms.filter((name) => !there.has(name))).toEqual(['carriers missing all']);
+    const found = compose(plan, solve, { quick: true }).plan;
+    const short = senseOf(found).flatMap((one) =>
+      one.code === 'no-carrier' ? [one.group.id as string] : [],
+    );
+    expect(short).not.toContain('all');
+  });
+});
