@@ -63,7 +63,7 @@ export const hasAddition = (component: Component): boolean =>
     `${component.id} ${component.ingredients.join(' ')}`,
   );
 
-/** Ripened until it is hard, or firm and full of taste: mature cheddar, comté and manchego as well as hard cheeses. */
+/** Ripened until it is hard, or firm and full of taste: mature cheddar, comté and manchego as well as hard cheeses (craft: something aged). */
 const isAged = (component: Component): boolean =>
   component.texture === 'hard' || (component.texture === 'firm' && taste(component, 'strength') >= 3);
 

@@ -133,13 +133,13 @@ export const SAME_JOB: readonly { at: readonly [number, number]; foods: string }
   { at: [1, 1], foods: 'prunes dried-figs dried-pears medjool-dates' },
 ];
 
-/** Greens that go with nearly all that lies on a mixed board, and those beside sweets, at breakfast and for children. */
+/** Greens that go with nearly all that lies on a mixed board, and those beside sweets, at breakfast and for children (house default). */
 export const GREEN_SETS = {
   everywhere: 'rosemary thyme basil mint parsley sage',
   fresh: 'mint basil edible-flowers rose-petals',
 } as const;
 
-/** What is bought for what its label says, and the plain foods of the same job that a shop has beside it. */
+/** What is bought for what its label says, and the plain foods of the same job that a shop has beside it (house default). */
 export const PLAIN_BESIDE: Readonly<Record<string, string>> = {
   'vegan-wheat-crackers': 'water-crackers home-crackers',
   'vegan-baguette': 'baguette-toasts sourdough-slices',
