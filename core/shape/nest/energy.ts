@@ -1,7 +1,7 @@
-import type { Polygon } from '../../geometry/index.js';
 import type { Slice } from '../slice.js';
-import { fieldOf, nearestOn, sidesOf, type Field, type Nearest, type Sides } from './field.js';
+import { nearestOn, type Nearest } from './field.js';
 import type { Kind } from './kind.js';
+import { Wall } from './wall.js';
 
 const { PI, cos, max, min, sin, sqrt } = Math;
 
@@ -13,8 +13,6 @@ export interface Distances {
 
 /** The search keeps a hair more than is asked, so that rounding does not cost a piece. */
 const HAIR_MM = 0.003;
-const WALL_CELL_MM = 1;
-const WALL_PAD_MM = 20;
 /** A piece whose middle lies in another one is as good as nowhere. */
 const NOWHERE = 1e6;
 
@@ -29,16 +27,12 @@ export class Energy {
   exact = false;
   hairMm = HAIR_MM;
   private readonly found: Nearest = { distance: 0, nx: 0, ny: 0 };
-  private readonly wall: Field | undefined;
-  private readonly walls: Sides;
+  private readonly wall: Wall;
   private readonly holes: number[];
   private readonly disc: boolean;
   private readonly first: Int32Array;
   private readonly wx: Float64Array;
   private readonly wy: Float64Array;
-  // the slope of the last wall that was asked about
-  private gx = 0;
-  private gy = 0;
 
   constructor(
     readonly kinds: readonly Kind[],
@@ -50,9 +44,7 @@ export class Energy {
     readonly fixed: Uint8Array,
     readonly turns: boolean,
   ) {
-    const loops: Polygon[] = [slice.outer, ...slice.holes];
-    this.walls = sidesOf(loops);
-    this.wall = slice.round ? undefined : fieldOf(loops, WALL_CELL_MM, WALL_PAD_MM);
+    this.wall = new Wall(slice);
     this.holes = slice.round ? [] : slice.holes.flatMap((hole) => hole.flatMap(([x, y]) => [x, y]));
     this.disc = kinds.every((kind) => kind.radius > 0);
     const points = max(...kinds.map((kind) => kind.px.length));
@@ -105,11 +97,11 @@ export class Energy {
           each[j]! += short * short;
         }
       }
-      const e = this.atWall(xi, yi, margin + ri);
+      const e = this.wall.at(xi, yi, margin + ri, this.exact);
       if (e === 0) continue;
       energy += e;
-      slope[3 * i]! += this.gx;
-      slope[3 * i + 1]! += this.gy;
+      slope[3 * i]! += this.wall.gx;
+      slope[3 * i + 1]! += this.wall.gy;
       if (each) each[i]! += e;
     }
     return energy;
@@ -151,7 +143,7 @@ export class Energy {
     const xi = x[3 * i]!;
     const yi = x[3 * i + 1]!;
     if (this.disc) {
-      let energy = this.atWall(xi, yi, margin + kind.radius);
+      let energy = this.wall.at(xi, yi, margin + kind.radius, this.exact);
       for (let j = 0; j < n && energy < enough; j++) {
         if (j === i) continue;
         const apart = kind.radius + this.kindOf(j).radius + gap;
@@ -181,7 +173,7 @@ export class Energy {
   /** The energy of one piece against the edge alone, as if it might lie `over` mm over its margin. */
   edgeOf(x: Float64Array, i: number, over: number, slope: Float64Array): number {
     const margin = this.distances.marginMm - over;
-    if (this.disc) return this.atWall(x[3 * i]!, x[3 * i + 1]!, margin + this.kindOf(i).radius);
+    if (this.disc) return this.wall.at(x[3 * i]!, x[3 * i + 1]!, margin + this.kindOf(i).radius, this.exact);
     const { depth, reach } = this.kindOf(i);
     const room = this.roomAt(x[3 * i]!, x[3 * i + 1]!);
     if (room < margin + depth / 2) return NOWHERE;
@@ -296,12 +288,12 @@ export class Energy {
     let fy = 0;
     let turn = 0;
     for (let k = from; k < to; k++) {
-      const e = this.atWall(wx[k]!, wy[k]!, margin);
+      const e = this.wall.at(wx[k]!, wy[k]!, margin, this.exact);
       if (e === 0) continue;
       energy += e;
-      fx += this.gx;
-      fy += this.gy;
-      turn += this.gy * (wx[k]! - xi) - this.gx * (wy[k]! - yi);
+      fx += this.wall.gx;
+      fy += this.wall.gy;
+      turn += this.wall.gy * (wx[k]! - xi) - this.wall.gx * (wy[k]! - yi);
     }
     slope[3 * i]! += fx;
     slope[3 * i + 1]! += fy;
@@ -343,79 +335,7 @@ export class Energy {
 
   /** Millimetres from a point to the edge, at least; below nought outside. */
   roomAt(x: number, y: number): number {
-    const { round } = this.slice;
-    if (round) {
-      const d = sqrt(x * x + y * y);
-      return min(round.outerMm - d, round.innerMm > 0 ? d - round.innerMm : Infinity);
-    }
-    const field = this.wall!;
-    const column = ((x - field.x0) * field.perMm + 0.5) | 0;
-    const row = ((y - field.y0) * field.perMm + 0.5) | 0;
-    if (x < field.x0 || y < field.y0 || column >= field.columns || row >= field.rows) return -WALL_PAD_MM;
-    return -field.values[row * field.columns + column]! - 0.71 / field.perMm;
-  }
-
-  /** How much a point is too near to the edge, squared; which way that grows stays in gx and gy. */
-  private atWall(x: number, y: number, margin: number): number {
-    const { round } = this.slice;
-    if (round) return this.atRound(x, y, margin, round.outerMm, round.innerMm);
-    if (this.exact) {
-      const short = margin + nearestOn(this.walls, x, y, this.found);
-      if (short <= 0) return 0;
-      this.gx = 2 * short * this.found.nx;
-      this.gy = 2 * short * this.found.ny;
-      return short * short;
-    }
-    const field = this.wall!;
-    const { values, columns, perMm } = field;
-    const right = (columns - 1.001) / perMm;
-    const bottom = (field.rows - 1.001) / perMm;
-    const lx = max(0, min(right, x - field.x0));
-    const ly = max(0, min(bottom, y - field.y0));
-    const ox = x - field.x0 - lx;
-    const oy = y - field.y0 - ly;
-    if (ox !== 0 || oy !== 0) {
-      const off = sqrt(ox * ox + oy * oy);
-      const short = margin + WALL_PAD_MM + off;
-      this.gx = (2 * short * ox) / off;
-      this.gy = (2 * short * oy) / off;
-      return short * short;
-    }
-    const u = lx * perMm;
-    const v = ly * perMm;
-    const at = (v | 0) * columns + (u | 0);
-    const fu = u - (u | 0);
-    const fv = v - (v | 0);
-    const v00 = values[at]!;
-    const v10 = values[at + 1]!;
-    const v01 = values[at + columns]!;
-    const v11 = values[at + columns + 1]!;
-    const low = v00 + (v10 - v00) * fu;
-    const high = v01 + (v11 - v01) * fu;
-    const short = margin + low + (high - low) * fv;
-    if (short <= 0) return 0;
-    this.gx = 2 * short * perMm * ((v10 - v00) * (1 - fv) + (v11 - v01) * fv);
-    this.gy = 2 * short * perMm * (high - low);
-    return short * short;
-  }
-
-  private atRound(x: number, y: number, margin: number, outer: number, inner: number): number {
-    const d = sqrt(x * x + y * y) || 1e-9;
-    const out = d + margin - outer;
-    const into = inner > 0 ? inner + margin - d : 0;
-    this.gx = this.gy = 0;
-    let energy = 0;
-    if (out > 0) {
-      energy += out * out;
-      this.gx += (2 * out * x) / d;
-      this.gy += (2 * out * y) / d;
-    }
-    if (into > 0) {
-      energy += into * into;
-      this.gx -= (2 * into * x) / d;
-      this.gy -= (2 * into * y) / d;
-    }
-    return energy;
+    return this.wall.roomAt(x, y);
   }
 }
 
