@@ -11,9 +11,17 @@ import {
 import { memo1 } from '../measure/index.js';
 import { disliked, isGrave, judgeGroup, packOf, type Verdict } from '../needs/index.js';
 import { hasSmallChildren, needsOf, portionsOf, type Group } from '../party/index.js';
-import { groupsAt, planLarder, type Plan, type Surface } from '../plan/index.js';
-import { COUNTED, groupByFamily, helpingFactor, occasionOf, type CountedFamily } from '../portion/index.js';
-import { isOwnPlate, type ServingArea } from './serving.js';
+import { groupsAt, planLarder, type Plan, type Surface, type SurfaceId } from '../plan/index.js';
+import {
+  COUNTED,
+  groupByFamily,
+  helpingFactor,
+  isTiny,
+  occasionOf,
+  type CountedFamily,
+} from '../portion/index.js';
+import { quietAreas } from './contact.js';
+import { isOwnPlate, servingAreas, type ServingArea } from './serving.js';
 
 /** What a surface is for: a small child's plate is a child's, whatever the others celebrate. */
 export const occasionAt = (plan: Plan, surface: Surface): Occasion =>
@@ -88,17 +96,45 @@ export function takersAt(plan: Plan, component: Component, group: Group): number
 
 /** Two surfaces that serve the same guests: each is reckoned with for a little more than its half. */
 const SHARED_AMONG = 1.3;
+/** Who has a quiet surface to turn to takes so much of a helping from all others together. */
+const BESIDE_A_QUIET_ONE = SHARED_AMONG - 1;
+
+/** The surfaces that keep the promise of a group, by the id of the group; none for who needs no promise. */
+const quietSurfaces = memo1((plan: Plan): ReadonlyMap<string, ReadonlySet<SurfaceId>> => {
+  const quiet = quietAreas(plan.party, servingAreas(plan));
+  const idsOf = (areas: ReadonlySet<ServingArea>) =>
+    new Set([...areas].flatMap(({ surfaces }) => surfaces.map(({ id }) => id)));
+  return new Map([...quiet].map(([group, areas]) => [group, idsOf(areas)]));
+});
+
+/** Does the group rely on this surface: no other keeps a promise to it that this one does not? */
+const reliesOn = (plan: Plan, group: Group, surface: Surface): boolean =>
+  quietSurfaces(plan).get(group.id)?.has(surface.id) ?? true;
+
+/** Who is served there and relies on what lies there. */
+export const relyingAt = (plan: Plan, surface: Surface): Group[] =>
+  groupsAt(plan, surface).filter((group) => reliesOn(plan, group, surface));
 
 /** The part of its helping that a group takes at this surface. */
 function partAt(plan: Plan, group: Group, area: ServingArea): number {
   if (isOwnPlate(plan, area.surface)) return 1;
+  const relies = reliesOn(plan, group, area.surface);
   const ids = new Set(area.surfaces.map((surface) => surface.id));
   const others = plan.surfaces.filter(
     (surface) =>
-      !ids.has(surface.id) && !isOwnPlate(plan, surface) && groupsAt(plan, surface).includes(group),
+      !ids.has(surface.id) &&
+      reliesOn(plan, group, surface) === relies &&
+      !isOwnPlate(plan, surface) &&
+      groupsAt(plan, surface).includes(group),
   );
-  return Math.min(1, SHARED_AMONG / (others.length + 1));
+  return Math.min(1, (relies ? SHARED_AMONG : BESIDE_A_QUIET_ONE) / (others.length + 1));
 }
+
+/** Of so few at a surface each may be one who takes it: shares even out among more only (house default). */
+const TOO_FEW_FOR_SHARES = 3;
+
+/** At a table for two or three stand few kinds, and each takes more of each (house default). */
+const OF_FEW_KINDS = 1.5;
 
 /** Grams of a food that those at a surface, or at all of them, take: little, usual, most. Nobody gives nought. */
 export function eaten(
@@ -107,15 +143,25 @@ export function eaten(
   groups: readonly { group: Group; verdict: Verdict | undefined; part?: number }[],
 ): Helping {
   const { helping } = servingOf(component);
-  const factor = helpingFactor(plan, component.family as CountedFamily);
+  const factor = helpingFactor(plan, component.family as CountedFamily) * (isTiny(plan) ? OF_FEW_KINDS : 1);
   const out = { little: 0, usual: 0, most: 0 };
+  let [served, mayEat, taking] = [0, 0, 0];
   for (const { group, verdict, part = 1 } of groups) {
+    served += portionsOf(group) * part;
+    const takers = takersAt(plan, component, group);
+    if (takers === 0) continue;
     const relied = isRelied(plan, component, group);
-    const people =
-      portionsOf(group) * part * sureShare(verdict, group) * takersAt(plan, component, group) * factor;
+    const may = portionsOf(group) * part * sureShare(verdict, group);
+    mayEat += may;
+    taking += may * takers;
+    const people = may * takers * factor;
     out.little += people * helping.little;
     out.usual += people * (relied ? (helping.usual + helping.most) / 2 : helping.usual);
     out.most += people * helping.most;
+  }
+  if (taking > 0 && served <= TOO_FEW_FOR_SHARES) {
+    out.usual *= Math.max(1, Math.min(1, mayEat) / taking);
+    out.most *= mayEat / taking;
   }
   return out;
 }

@@ -6,7 +6,18 @@ import type { Plan } from '../plan/index.js';
 import { helpingFactor, kindRanges, occasionOf, targetsOf } from '../portion/index.js';
 import { randomBrief } from '../testing/briefs.js';
 import { group, lies, planWith } from '../testing/plans.js';
-import { isBold, isDip, isDipper, mayStandAt, needsPartner, senseOf, type Senseless } from './index.js';
+import {
+  eaten,
+  helpingAt,
+  isBold,
+  isDip,
+  isDipper,
+  mayStandAt,
+  needsPartner,
+  senseOf,
+  servingAreas,
+  type Senseless,
+} from './index.js';
 
 const at = (kind: Occasion, role: Plan['occasion']['role'] = 'drinks') => ({
   occasion: { ...planWith({}).occasion, kind, role },
@@ -177,6 +188,57 @@ describe('how foods are served', () => {
     expect(kindRanges(of('breakfast')).pickle.to).toBe(0);
     expect(occasionOf(of('none'))).toBe('drinks');
     expect(occasionOf(planWith(at('picnic', 'sweet')))).toBe('sweet');
+  });
+});
+
+describe('where few eat', () => {
+  const cheddar = CATALOGUE.find((component) => component.id === 'mature-cheddar')!;
+  const { helping, takers } = servingOf(cheddar);
+  const taken = (...counts: number[]) =>
+    eaten(
+      planWith({ party: counts.map((count, i) => group(`group-${i}`, count)), ...at('drinks') }),
+      cheddar,
+      counts.map((count, i) => ({ group: group(`group-${i}`, count), verdict: 'fine' as const })),
+    );
+
+  test('one guest takes a helping or none, no share of one; among many the shares even out', () => {
+    expect(taken(1).usual).toBeCloseTo(helping.usual, 6);
+    expect(taken(1).most).toBeCloseTo(helping.most, 6);
+    expect(taken(3).most).toBeCloseTo(3 * helping.most, 6);
+    expect(taken(4).most).toBeCloseTo(4 * takers * helping.most, 6);
+    // two groups at one surface are counted together
+    expect(taken(3, 9).most).toBeCloseTo(12 * takers * helping.most, 6);
+  });
+
+  test('who has a quiet tray eats from it, and takes little besides', () => {
+    const main = planWith({}).surfaces[0]!;
+    const tray = {
+      ...main,
+      id: 'tray' as typeof main.id,
+      serves: ['coeliac' as never],
+      freeFrom: ['gluten' as const],
+    };
+    const party = [group('coeliac', 12, ['gluten-free'])];
+    const plan = planWith({ party, surfaces: [main, tray], ...at('drinks') });
+    const fine = new Map([['coeliac', 'fine' as const]]);
+    const [atMain, atTray] = servingAreas(plan).map((area) => helpingAt(plan, cheddar, area, fine).most);
+    expect(atTray).toBeCloseTo(12 * takers * helping.most, 6);
+    expect(atMain).toBeCloseTo(0.3 * atTray!, 6);
+    // without a promise that is kept, both are the same to them
+    const open = planWith({ party, surfaces: [main, { ...tray, freeFrom: [] }], ...at('drinks') });
+    const [one, other] = servingAreas(open).map((area) => helpingAt(open, cheddar, area, fine).most);
+    expect(one).toBeCloseTo(other!, 6);
+  });
+
+  test('a small pile is no heap, however small the tray', () => {
+    const tray = (diameterMm: number, grams: number) =>
+      senseOf(
+        board(but(['water-crackers', grams]), {
+          surfaces: [{ ...planWith({}).surfaces[0]!, outline: { kind: 'round', diameterMm } }],
+        }),
+      ).some((found) => found.code === 'large' && found.component.id === 'water-crackers');
+    expect(tray(560, 420)).toBe(true);
+    expect(tray(190, 20)).toBe(false);
   });
 });
 

@@ -3,7 +3,7 @@ import { judgeGroup } from '../needs/index.js';
 import { guestsIn, type Group } from '../party/index.js';
 import { groupsAt, planLarder, type Plan, type Surface } from '../plan/index.js';
 import { placementGroundCm2, surfaceAreaCm2, wantsBread } from '../portion/index.js';
-import { eaten, isBold, mayStandAt, occasionAt, takersAt } from './helpings.js';
+import { eaten, isBold, mayStandAt, occasionAt, relyingAt, takersAt } from './helpings.js';
 import { placedFoods, type PlacedFood } from './placed.js';
 import { isOwnPlate } from './serving.js';
 import { missingParts, type BoardPart } from './whole.js';
@@ -46,10 +46,17 @@ export const sameAtMost = (guests: number, set: { few: number; many: number }): 
 const LARGEST_OF_MANY = 1 / 8;
 const MANY_KINDS = 10;
 const LARGEST_OF_FEW = 1.6;
-export const largestShare = (kinds: number): number =>
-  kinds >= MANY_KINDS ? LARGEST_OF_MANY : LARGEST_OF_FEW / Math.max(1, kinds);
-/** Rounding to whole pieces and to the scale: a tenth, or a piece. */
+/** What covers no more is one small pile, 90 mm across, however small the surface. */
+const ONE_PILE_CM2 = 64;
+/** Of a surface of this many kinds and so much ground, what one food covers at most. */
+export const largestCm2 = (kinds: number, groundCm2: number): number =>
+  Math.max(
+    ONE_PILE_CM2,
+    groundCm2 * (kinds >= MANY_KINDS ? LARGEST_OF_MANY : LARGEST_OF_FEW / Math.max(1, kinds)),
+  );
+/** Rounding to whole pieces and to the scale: a tenth, or a piece; of a share, a hundredth. */
 const ROUNDING = 1.1;
+const ROUNDED_SHARE = 0.01;
 
 export const isDip = (component: Component): boolean => servingOf(component).ways.includes('dip');
 export const isDipper = (component: Component): boolean =>
@@ -107,9 +114,9 @@ function onSurface(plan: Plan, surface: Surface, here: readonly PlacedFood[]): S
     .map((food) => ({ code: 'never-here', component: food.component, surface }));
   if (isOwnPlate(plan, surface) || all === 0) return out;
   const accents = sum(here.filter((food) => servingOf(food.component).weight === 'accent')) / all;
-  if (accents > ACCENTS_AT_MOST) out.push({ code: 'accents', surface, share: accents });
+  if (accents > ACCENTS_AT_MOST + ROUNDED_SHARE) out.push({ code: 'accents', surface, share: accents });
   const base = sum(here.filter((food) => meanTakers(plan, food.component, groups) >= BASE_TAKERS)) / all;
-  if (base < baseAtLeast(plan)) out.push({ code: 'little-base', surface, share: base });
+  if (base < baseAtLeast(plan) - ROUNDED_SHARE) out.push({ code: 'little-base', surface, share: base });
   const missing = missingParts(
     plan,
     here.map((food) => food.component),
@@ -127,7 +134,7 @@ function onSurface(plan: Plan, surface: Surface, here: readonly PlacedFood[]): S
     const cm2 = food.lots
       .filter((lot) => lot.lot === 0)
       .reduce((n, lot) => n + placementGroundCm2(food.component, lot), 0);
-    if (cm2 / ground > largestShare(here.length) * ROUNDING)
+    if (cm2 > largestCm2(here.length, ground) * ROUNDING)
       out.push({ code: 'large', component: food.component, surface, share: cm2 / ground });
   }
   return out;
@@ -140,7 +147,7 @@ function carriers(plan: Plan, placed: readonly PlacedFood[]): Senseless[] {
       placed
         .filter(
           (food) =>
-            groupsAt(plan, food.surface).includes(group) &&
+            relyingAt(plan, food.surface).includes(group) &&
             carriesFor(food.component, group) &&
             judgeGroup(food.component, food.form, group).verdict !== 'forbidden',
         )

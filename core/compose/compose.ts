@@ -3,7 +3,7 @@ import { problemOf, type Problem } from './candidates.js';
 import { findConflicts, type Conflict } from './conflicts.js';
 import type { Draft } from './draft.js';
 import { firstInBudget, worthTheMoney } from './frugal.js';
-import { isWide, ROUNDINGS, solveAmong, solveKernel, takenBy, worthALook } from './kernel.js';
+import { isWide, ROUNDINGS, solveAmong, solveKernel, takenBy, withinReach, worthALook } from './kernel.js';
 import type { Solution, Solver } from './linear.js';
 import { draftOf } from './program.js';
 import { boardOf } from './settle.js';
@@ -129,17 +129,22 @@ function improved(
     return { ...kernel, bound: relaxed.objective };
   if (kernel && kernel.objective < (first?.objective ?? Infinity) - 1e-6)
     onFirst?.(boardOf(draft, kernel.values), kernel.objective);
-  const found = solve(draft.model, {
+  // what would cost more than a board that is as good as proven need not be looked at again
+  const cutoff = kernel ? kernel.objective * (1 - gap * 0.98) : Infinity;
+  const open = withinReach(draft, relaxed, cutoff);
+  for (const entry of kernel ? takenBy(draft, kernel) : []) open.add(entry);
+  const found = solveAmong(draft, open, solve, {
     gap: gap * 0.98,
     nodes: nodes ?? (tight ? tightNodes(draft) : FULL_NODES),
-    seed: plan.seed,
-    relaxed: false,
     noRestart: tight || isWide(draft),
     enough,
     ...(kernel ? { start: kernel.values } : start),
   });
-  return { ...found, bound: Math.max(found.bound, relaxed.objective) };
+  if (!found) return kernel ? { ...kernel, bound: cutoff } : NONE;
+  return { ...found, bound: Math.max(Math.min(found.bound, cutoff), relaxed.objective) };
 }
+
+const NONE: Solution = { status: 'infeasible', objective: Infinity, bound: Infinity, values: [] };
 
 const sizeOf = ({ model }: Draft): number => model.variables.length * model.rows.length;
 

@@ -6,7 +6,7 @@ import { group, planWith, withSmallLarder } from '../testing/plans.js';
 import { firstInBudget, worthTheMoney } from './frugal.js';
 import { compose, draftOf, problemOf, type Solver } from './index.js';
 import { boardOf } from './settle.js';
-import { solveAmong, solveKernel, takenBy, worthALook } from './kernel.js';
+import { solveAmong, solveKernel, takenBy, withinReach, worthALook } from './kernel.js';
 
 let solve: Solver;
 beforeAll(async () => (solve = await nodeSolver()));
@@ -51,6 +51,20 @@ describe('the part of the larder that is worth a look', () => {
         if (!worth.has(entry)) expect(found.values[entry.laid]).toBeLessThan(0.5);
     },
   );
+
+  test.each(BRIEFS)('the best board lies within its own reach, which leaves much out (brief %i)', (n) => {
+    const draft = draftOf(problemOf(brief(n)));
+    const relaxed = relaxedOf(draft);
+    const best = solve(draft.model, { gap: 0.005, nodes: 5000, seed: 1, relaxed: false });
+    const open = withinReach(draft, relaxed, best.objective);
+    for (const entry of takenBy(draft, best)) expect(open.has(entry)).toBe(true);
+    expect(open.size).toBeLessThan(draft.entries.length);
+    // what is left out may be forced back in, and then costs more than the best: the bound is not made up
+    const [out] = draft.entries.filter((entry) => !open.has(entry));
+    draft.model.variables[out!.laid]!.lower = 1;
+    const forced = solve(draft.model, { gap: 0.005, nodes: 5000, seed: 1, relaxed: false });
+    expect(forced.bound).toBeGreaterThan(best.objective - 1e-6);
+  });
 
   test('what is pinned is never left out', () => {
     const one = brief(3);

@@ -31,6 +31,7 @@ interface KernelOptions {
   nodes?: number;
   /** Points that are good enough. */
   enough?: number;
+  noRestart?: boolean;
 }
 
 /** Leaves out what the relaxed program does not take and solves what is left; undefined when that feeds not everybody. */
@@ -78,10 +79,10 @@ function solveBounded(
   for (const [v, bound] of bounds) Object.assign(variables[v]!, bound);
   const found = solve(draft.model, {
     nodes: KERNEL_NODES,
+    noRestart: draft.problem.plan.budgetMinor !== null || isWide(draft),
     ...options,
     seed: draft.problem.plan.seed,
     relaxed: false,
-    noRestart: draft.problem.plan.budgetMinor !== null || isWide(draft),
   });
   for (const [v, lower, upper] of before) Object.assign(variables[v]!, { lower, upper });
   return found.status === 'infeasible' ? undefined : found;
@@ -94,15 +95,26 @@ export const takenBy = (draft: Draft, relaxed: Solution): Set<Entry> =>
 /** Of each family on each surface so many are looked at beside what the relaxed program takes. */
 const CHEAPEST = 3;
 
+/** What an entry costs at least beyond the relaxed optimum, where that does not take it: its reduced costs together. */
+function costsOf(draft: Draft, relaxed: Solution): (entry: Entry) => number {
+  const dual = (v: number) => Math.max(0, relaxed.duals?.[v] ?? 0);
+  return ({ candidate, laid, mass }) =>
+    dual(draft.chosen.get(candidate.component.id)!) + dual(laid) + dual(mass) * candidate.minG;
+}
+
+/** What may lie on a board of fewer points than these: with any other entry it has more (its reduced costs say so). */
+export function withinReach(draft: Draft, relaxed: Solution, points: number): Set<Entry> {
+  const costs = costsOf(draft, relaxed);
+  return new Set(draft.entries.filter((entry) => relaxed.objective + costs(entry) <= points));
+}
+
 /**
  * What is worth a look: the foods that the relaxed program takes, everywhere where they cost nothing there (their
  * reduced costs add up to nothing), and of each family on each surface those that cost least beside them. A fifth of the
  * larder, and nearly always enough for a board within one per cent of the best (measured).
  */
 export function worthALook(draft: Draft, relaxed: Solution): Set<Entry> {
-  const dual = (v: number) => Math.max(0, relaxed.duals?.[v] ?? 0);
-  const costs = ({ candidate, laid, mass }: Entry) =>
-    dual(draft.chosen.get(candidate.component.id)!) + dual(laid) + dual(mass) * candidate.minG;
+  const costs = costsOf(draft, relaxed);
   const taken = draft.entries.filter(
     (entry) =>
       (relaxed.values[draft.chosen.get(entry.candidate.component.id)!] ?? 0) > TRACE && costs(entry) <= TRACE,

@@ -13,7 +13,7 @@ export {
   wantsBread,
 } from './targets.js';
 export { occasionOf, roleFor } from './occasion.js';
-export { kindRanges, modulesOf, type KindRange } from './kinds.js';
+export { isTiny, kindRanges, modulesOf, type KindRange } from './kinds.js';
 export { eatenBy, holdingOf, lotShares, HOT_ABOVE_C, type Holding } from './holding.js';
 export {
   ampleAt,

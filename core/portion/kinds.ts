@@ -74,6 +74,15 @@ const TWO_FROM_NINE: readonly CountedFamily[] = ['nut-seed', 'dried-fruit', 'swe
 const NINE = 9;
 const SEVENTEEN = 17;
 
+/** A table for two or three: two cheeses, one of most, and none needed of what only rounds a board off (house default). */
+const UP_TO_TINY = 3;
+const ROUNDS_OFF: readonly CountedFamily[] = [
+  'fish',
+  'plant-protein',
+  'dried-fruit',
+  'nut-seed',
+  'sweet-bite',
+];
 const UP_TO_SMALL = 8;
 const UP_TO_MIDDLE = 16;
 const scaled = (n: number, k: number, least: number) => Math.max(least, Math.round(n * k));
@@ -86,10 +95,17 @@ export function modulesOf(plan: Plan): number {
     : 1;
 }
 
+/** Is the table one for two or three? */
+export const isTiny = (plan: Plan): boolean => guestsIn(plan.party) / modulesOf(plan) <= UP_TO_TINY;
+
 /** How many kinds of each family a party of this size asks for, for what the board is for. */
 export function kindRanges(plan: Plan): Record<CountedFamily, KindRange> {
   const guests = guestsIn(plan.party) / modulesOf(plan);
-  const k = guests <= UP_TO_SMALL ? 3 / 7 : guests <= UP_TO_MIDDLE ? 5 / 7 : 1;
+  const tiny = isTiny(plan);
+  const k = tiny ? 2 / 7 : guests <= UP_TO_SMALL ? 3 / 7 : guests <= UP_TO_MIDDLE ? 5 / 7 : 1;
+  const inTwos: readonly CountedFamily[] = tiny
+    ? ['cheese']
+    : ['cheese', 'cured-meat', 'vehicle', 'spread-dip'];
   const here = OCCASION_KINDS[occasionOf(plan)] ?? {};
   return Object.fromEntries(
     Object.entries(LARGE).map(([name, large]) => {
@@ -97,12 +113,18 @@ export function kindRanges(plan: Plan): Record<CountedFamily, KindRange> {
       const range = here[family] ?? large;
       if (range.to === 0) return [family, range];
       if (!here[family] && TWO_FROM_NINE.includes(family))
-        return [family, { from: guests < NINE ? 1 : 2, to: guests < NINE ? 1 : guests < SEVENTEEN ? 2 : 3 }];
-      const least =
-        wantsBread(plan) && ['cheese', 'cured-meat', 'vehicle', 'spread-dip'].includes(family) ? 2 : 1;
+        return [
+          family,
+          { from: tiny ? 0 : guests < NINE ? 1 : 2, to: guests < NINE ? 1 : guests < SEVENTEEN ? 2 : 3 },
+        ];
+      const least = wantsBread(plan) && inTwos.includes(family) ? 2 : 1;
       const to = scaled(range.to, k, Math.min(least, range.to));
-      const from =
-        range.from === 0 || family === 'fish' ? Math.round(range.from * k) : scaled(range.from, k, least);
+      const needed = range.from > 0 && family !== 'fish' && !(tiny && ROUNDS_OFF.includes(family));
+      const from = needed
+        ? scaled(range.from, k, least)
+        : tiny && ROUNDS_OFF.includes(family)
+          ? 0
+          : Math.round(range.from * k);
       return [family, { from: Math.min(to, from), to }];
     }),
   ) as Record<CountedFamily, KindRange>;

@@ -22,8 +22,9 @@ import {
 } from '../../portion/index.js';
 import type { Draft, Entry } from '../draft.js';
 
-/** Points lost for missing a family's target by all of it. */
+/** Points lost for missing a family's target by all of it; less where no kind of it is asked of so small a party. */
 const FAMILY_MISS = 14;
+const UNASKED_MISS = 1.5;
 /** And for twice of it. */
 const FAMILY_OVER = 12;
 /** A quarter beyond it is somebody's second helping; what is more counts so much besides. */
@@ -44,7 +45,8 @@ export function familyRows(draft: Draft): void {
     const here = draft.entries.filter((entry) => entry.candidate.component.family === family);
     const masses = here.map((entry) => [entry.mass, 1] as const);
     if (target > 0) {
-      const under = draft.model.variable(`under ${family}`, 0, target, FAMILY_MISS / target, {
+      const miss = ranges[family].from === 0 ? UNASKED_MISS : FAMILY_MISS;
+      const under = draft.model.variable(`under ${family}`, 0, target, miss / target, {
         loss: { say: 'loss.grams', with: { family: { word: FAMILY_WORDS[family] } } },
       });
       const over = draft.model.variable(`over ${family}`, 0, target * 3, FAMILY_OVER / target, {

@@ -13,16 +13,17 @@ import {
   isDipper,
   isOwnPlate,
   kindsThatFit,
-  largestShare,
+  largestCm2,
   meanTakers,
   needsPartner,
   occasionAt,
+  relyingAt,
   sameAtMost,
   taste,
   type ServingArea,
 } from '../../board/index.js';
 import { isPartner, SAME_SETS, servingOf, type Component, type ComponentId } from '../../catalogue/index.js';
-import { guestsIn } from '../../party/index.js';
+import { guestsIn, portionsIn } from '../../party/index.js';
 import { kindRanges, surfaceAreaCm2, wantsBread } from '../../portion/index.js';
 import type { Draft, Entry } from '../draft.js';
 
@@ -101,7 +102,7 @@ function inAll(draft: Draft): void {
   }
 }
 
-/** Points lost for all of a surface's mass beyond its part of accents, or short of base foods. */
+/** Points lost for all that a surface's guests eat beyond its part of accents, or short of base foods. */
 const ACCENTS = 40;
 const BASE = 25;
 /** Points lost for a food that covers all of a surface beyond its part. */
@@ -129,7 +130,7 @@ export function weightRows(draft: Draft): void {
     const base = here.filter(
       ({ candidate }) => meanTakers(plan, candidate.component, area.groups) >= BASE_TAKERS,
     );
-    const scale = Math.max(1, targets.totalG);
+    const scale = Math.max(1, portionsIn(area.groups) * targets.perPortionG);
     const all = draft.model.variable(`grams on ${id}`, 0, Infinity);
     draft.model.row(`all on ${id}`, 0, [...masses(here), [all, -1]], 0);
     const many = draft.model.variable(`accents beyond ${id}`, 0, scale, ACCENTS / scale, {
@@ -158,7 +159,7 @@ export function weightRows(draft: Draft): void {
     const cm2 = surfaceAreaCm2(area.surface) * area.copies;
     for (const { candidate, mass } of here) {
       const ground = candidate.laidShare / candidate.gPerCm2;
-      const most = largestShare(kinds) * cm2;
+      const most = largestCm2(kinds, surfaceAreaCm2(area.surface)) * area.copies;
       if (candidate.held || candidate.maxG * ground <= most) continue;
       const heap = draft.model.variable(`heap ${candidate.component.id} on ${id}`, 0, cm2 * 4, LARGE / cm2, {
         loss: { say: 'loss.heap', with: { surface } },
@@ -212,7 +213,7 @@ export function boldRows(draft: Draft): void {
   draft.model.atMost('bold kinds', [...bold.map(([, x]) => [x, 1] as const), [over, -1]], Math.max(0, most));
 }
 
-const SAME_JOB_POINTS = 4;
+const SAME_JOB_POINTS = 5;
 
 /** No two that do the same. */
 export function sameJobRows(draft: Draft): void {
@@ -306,7 +307,7 @@ export function carrierRows(draft: Draft): void {
   for (const group of plan.party) {
     const entries = draft.entries.filter(
       ({ candidate }) =>
-        candidate.area.groups.includes(group) &&
+        relyingAt(plan, candidate.area.surface).includes(group) &&
         carriesFor(candidate.component, group) &&
         candidate.verdicts.get(group.id) !== 'forbidden',
     );
