@@ -111,9 +111,9 @@ const SLICES_G = 40;
 /** But few guests are not given a whole wedge of it: so many grams a portion, and of a jam so many. */
 const LOOKS_A_PORTION_G = 14;
 const JAM_A_PORTION_G = 8;
-/** Nobody gets a blender out for two spoons of a dip (house default). */
-const WORTH_MAKING_G = 50;
-const STIRRED: ReadonlySet<Component['family']> = new Set(['spread-dip', 'pickle']);
+/** Nobody gets a blender out for two spoons of a dip, or heats an oven for three crackers: in all so much (house defaults). */
+const WORTH_MAKING_G = 60;
+const WORTH_BAKING_G = 80;
 /** A whole wheel is bought where those who take it eat nearly so much of it. */
 const OF_A_WHEEL = 0.65;
 
@@ -167,9 +167,7 @@ function massLimits(
     return { little: wheels, usual: wheels, most: wheels };
   }
   const looks = leastThatLooks(component, fact, portionsIn(area.groups) / area.copies) * area.copies;
-  const worth =
-    STIRRED.has(component.family) && component.made === 'home-made' && !asked ? WORTH_MAKING_G : 0;
-  const least = Math.max(helping.little, looks, worth, FORMS[fact.form].cutToMass ? 0 : round);
+  const least = Math.max(helping.little, looks, FORMS[fact.form].cutToMass ? 0 : round);
   // a little is rounded up to what can be laid; beyond that it is too much for those who take it
   if (least > helping.most * ROUNDED_UP && !asked) return undefined;
   const most = Math.max(helping.most, least) * (loose ? LOOSER : 1);
@@ -194,21 +192,33 @@ export function problemOf(plan: Plan, keep = false, loose = false): Problem {
     if (plan.wishes.excluded.includes(component.id)) continue;
     if (!(COUNTED as readonly string[]).includes(component.family)) continue;
     const pinned = plan.wishes.pinned.includes(component.id);
+    const here: Candidate[] = [];
     // a food nobody knows anything about is never proposed, only pinned
     if (component.made === 'unknown' && !pinned) continue;
     for (const area of areas) {
-      const here = heldOn(plan, component, area);
+      const held = heldOn(plan, component, area);
       // what was shaped by hand, or lies in a motif, stays with all that lies of its food, as a pin does
       const stays =
         keep ||
         made.has(component.id) ||
-        here.some(({ form, motif }) => form === 'cut-outs' || motif !== undefined);
+        held.some(({ form, motif }) => form === 'cut-outs' || motif !== undefined);
       const found =
-        here.length > 0 && stays ? heldCandidate(component, area, here) : candidateOn(component, area, asked);
-      if (found) candidates.push(found);
+        held.length > 0 && stays ? heldCandidate(component, area, held) : candidateOn(component, area, asked);
+      if (found) here.push(found);
     }
+    const most = here.reduce((sum, { maxG }) => sum + maxG, 0);
+    if (loose || most >= worthMakingG(plan, here)) candidates.push(...here);
   }
   return { plan, targets, areas, quiet, candidates, keep, loose };
+}
+
+/** Of a food that is made at home, so much on all surfaces together; none where it was asked for, or lies there already. */
+export function worthMakingG(plan: Plan, candidates: readonly Candidate[]): number {
+  const [first] = candidates;
+  if (!first || candidates.some(({ held, area }) => held || isOwnPlate(plan, area.surface))) return 0;
+  const { id, made, family } = first.component;
+  if (made !== 'home-made' || [...plan.wishes.pinned, plan.wishes.star].includes(id)) return 0;
+  return family === 'vehicle' ? WORTH_BAKING_G : WORTH_MAKING_G;
 }
 
 const heldOn = (plan: Plan, component: Component, area: ServingArea): Placement[] =>

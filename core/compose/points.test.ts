@@ -1,9 +1,10 @@
 import { beforeAll, describe, expect, test } from '@jest/globals';
 import { nodeSolver } from '../../solver/node.js';
-import { CATALOGUE } from '../catalogue/index.js';
-import type { Plan } from '../plan/index.js';
+import { CATALOGUE, usualForm } from '../catalogue/index.js';
+import { planLarder, type Plan } from '../plan/index.js';
+import { randomBrief } from '../testing/briefs.js';
 import { group, id, planWith } from '../testing/plans.js';
-import { draftOf, problemOf, type Solver } from './index.js';
+import { compose, draftOf, problemOf, type Solver } from './index.js';
 
 let solve: Solver;
 beforeAll(async () => (solve = await nodeSolver()));
@@ -151,8 +152,9 @@ describe('what a board loses points for', () => {
 
   test('savoury food in a sweet course, which comes there only when it is pinned', () => {
     const occasion = { ...planWith({}).occasion, role: 'sweet' as const };
+    // eight do not eat enough kale crisps to be worth an oven
     const offered = (patch: Partial<Plan>) =>
-      problemOf(only(['kale-crisps', 'strawberries'], patch)).candidates.map(({ component }) => component.id);
+      problemOf(only(['kale-crisps', 'strawberries'], { party: [group('all', 30)], ...patch })).candidates.map(({ component }) => component.id);
     expect(offered({})).toContain('kale-crisps');
     expect(offered({ occasion })).toEqual(['strawberries']);
     const pinned = { occasion, wishes: { ...planWith({}).wishes, pinned: [id('kale-crisps')] } };
@@ -174,6 +176,26 @@ describe('what is worth making', () => {
         }),
       ).candidates.some(({ component }) => component.id === 'beet-dip');
     expect([offered(1), offered(1, ['beet-dip']), offered(6)]).toEqual([false, true, true]);
+  });
+
+  test('what is made for a tray of one or two is made for the board too, or not at all', () => {
+    let made = 0;
+    for (const n of [6, 97]) {
+      const { plan } = compose(randomBrief(n), solve, { quick: true });
+      const grams = new Map<string, number>();
+      for (const { componentId, massG } of plan.placements)
+        grams.set(componentId, (grams.get(componentId) ?? 0) + massG);
+      for (const [food, massG] of grams) {
+        const component = planLarder(plan).get(id(food))!;
+        if (component.made !== 'home-made') continue;
+        made += 1;
+        // rounded to whole pieces, it may be a piece less
+        expect(massG).toBeGreaterThan(
+          (component.family === 'vehicle' ? 80 : 60) - usualForm(component).pieceG,
+        );
+      }
+    }
+    expect(made).toBeGreaterThan(3);
   });
 });
 

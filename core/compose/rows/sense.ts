@@ -25,6 +25,7 @@ import {
 import { isPartner, SAME_SETS, servingOf, type Component, type ComponentId } from '../../catalogue/index.js';
 import { guestsIn, portionsIn } from '../../party/index.js';
 import { kindRanges, surfaceAreaCm2, wantsBread } from '../../portion/index.js';
+import { worthMakingG } from '../candidates.js';
 import type { Draft, Entry } from '../draft.js';
 
 // what a stylist would serve: how much of a food its takers have, what stands beside what, and how much of it is bold
@@ -79,6 +80,20 @@ export function amountRows(draft: Draft): void {
     );
   }
   inAll(draft);
+  if (!draft.problem.loose) madeRows(draft);
+}
+
+/** What is made at home is enough to be worth it, on all surfaces together. */
+function madeRows(draft: Draft): void {
+  for (const [id, chosen] of draft.chosen) {
+    const here = draft.entriesOf(id);
+    const worth = worthMakingG(
+      draft.problem.plan,
+      here.map(({ candidate }) => candidate),
+    );
+    if (worth > Math.min(...here.map(({ candidate }) => candidate.minG)))
+      draft.model.atLeast(`worth making ${id}`, [...masses(here), [chosen, -worth]], 0);
+  }
 }
 
 /** A food on several surfaces is no more in all than those who take it have. */
