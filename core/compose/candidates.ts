@@ -114,6 +114,8 @@ const JAM_A_PORTION_G = 8;
 /** Nobody gets a blender out for two spoons of a dip, or heats an oven for three crackers: in all so much (house defaults). */
 const WORTH_MAKING_G = 60;
 const WORTH_BAKING_G = 80;
+/** Of what is small or light by nature. */
+const WORTH_OF_AN_ACCENT_G = 30;
 /** A whole wheel is bought where those who take it eat nearly so much of it. */
 const OF_A_WHEEL = 0.65;
 
@@ -218,6 +220,7 @@ export function worthMakingG(plan: Plan, candidates: readonly Candidate[]): numb
   if (!first || candidates.some(({ held, area }) => held || isOwnPlate(plan, area.surface))) return 0;
   const { id, made, family } = first.component;
   if (made !== 'home-made' || [...plan.wishes.pinned, plan.wishes.star].includes(id)) return 0;
+  if (servingOf(first.component).weight === 'accent') return WORTH_OF_AN_ACCENT_G;
   return family === 'vehicle' ? WORTH_BAKING_G : WORTH_MAKING_G;
 }
 

@@ -1,6 +1,6 @@
 import { beforeAll, describe, expect, test } from '@jest/globals';
 import { nodeSolver } from '../../solver/node.js';
-import { CATALOGUE, usualForm } from '../catalogue/index.js';
+import { CATALOGUE, servingOf, usualForm } from '../catalogue/index.js';
 import { planLarder, type Plan } from '../plan/index.js';
 import { randomBrief } from '../testing/briefs.js';
 import { group, id, planWith } from '../testing/plans.js';
@@ -154,7 +154,9 @@ describe('what a board loses points for', () => {
     const occasion = { ...planWith({}).occasion, role: 'sweet' as const };
     // eight do not eat enough kale crisps to be worth an oven
     const offered = (patch: Partial<Plan>) =>
-      problemOf(only(['kale-crisps', 'strawberries'], { party: [group('all', 30)], ...patch })).candidates.map(({ component }) => component.id);
+      problemOf(
+        only(['kale-crisps', 'strawberries'], { party: [group('all', 30)], ...patch }),
+      ).candidates.map(({ component }) => component.id);
     expect(offered({})).toContain('kale-crisps');
     expect(offered({ occasion })).toEqual(['strawberries']);
     const pinned = { occasion, wishes: { ...planWith({}).wishes, pinned: [id('kale-crisps')] } };
