@@ -84,6 +84,7 @@ export const NEED_WORDS: readonly NeedWord[] = NEEDS.flatMap((pack) => {
     label: pack.name,
     ...(pack.oneFood ? { leaves: pack.strictness === 'allergy' ? 'an allergen' : 'one food' } : {}),
     ...(pack.settings.some((setting) => setting.id === 'rennet') ? { knowsRennet: true } : {}),
+    ...(pack.settings.some((setting) => setting.id === 'contact') ? { knowsContact: true } : {}),
   };
   return [
     ...[pack.id, pack.name.toLowerCase(), ...pack.also].map((word) => ({

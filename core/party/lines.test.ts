@@ -332,6 +332,22 @@ describe('the total that was said is the total that is seated', () => {
     );
   });
 
+  test.each([
+    ['1 coeliac, keep apart', 'gluten-free', 'same-surface'],
+    ['2 vegan kept separate', 'vegan', 'same-surface'],
+    ['1 halal (own plate)', 'halal', 'same-surface'],
+    ['1 coeliac, no cross-contamination', 'gluten-free', 'same-surface'],
+  ])('%s: nothing near it that would carry', (line, need, contact) => {
+    const { groups, unread } = read(line);
+    expect(unread).toEqual([]);
+    expect(groups[0]!.needs).toMatchObject([{ id: need, settings: { contact } }]);
+  });
+
+  test.each(['1 pregnant, keep apart', '3 adults keep apart', '1 vegan keep apart from meat'])(
+    '%s: is not understood, and asked',
+    (line) => expect(read(line).unread.length).toBeGreaterThan(0),
+  );
+
   test('strict about rennet is the vegetarians’ rennet', () => {
     expect(read('3 vegetarian strict about rennet').groups[0]!.needs).toEqual([
       { id: 'vegetarian', settings: { rennet: 'strict' } },

@@ -15,6 +15,8 @@ export interface NeedWord {
   leaves?: 'one food' | 'an allergen';
   /** It can be kept strictly about animal rennet. */
   knowsRennet?: boolean;
+  /** It can be kept apart from what would carry to it. */
+  knowsContact?: boolean;
 }
 
 export interface LineProblem {

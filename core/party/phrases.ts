@@ -40,6 +40,13 @@ const BY_LENGTH = (Object.entries(OPENINGS) as [Opening, string][])
   .flatMap(([opening, list]) => list.split('|').map((p) => ({ opening, words: p.split(' ') })))
   .sort((a, b) => b.words.length - a.words.length);
 
+/** "Keep apart" is how near is too near, of all needs that were named before. */
+const APART =
+  'keep apart|kept apart|to be kept apart|set apart|apart|keep separate|kept separate|keep separately|separately|separate|own board|own plate|own tray|separate board|separate plate|separate tray|no cross-contact|no cross contact|no cross-contamination|no cross contamination|no contamination|no contact|cross-contact|cross-contamination'
+    .split('|')
+    .map((phrase) => phrase.split(' '))
+    .sort((a, b) => b.length - a.length);
+
 const JOINT = /^(?:and|or|nor|&|\+|\/|,|plus)$/;
 const SUFFIX =
   /^(?:allergy|allergies|allergic|intolerance|intolerances|intolerant|sensitivity|sensitive|free|anaphylaxis|anaphylactic)$/;
@@ -185,6 +192,23 @@ class Reader {
     return true;
   }
 
+  /** "Keep apart": a setting of every need that was named; undefined where one of them does not know it, or none was. */
+  private apart(i: number): number | undefined {
+    const words = APART.find((phrase) => this.at(i, phrase));
+    const { needs } = this.said;
+    const end = i + (words?.length ?? 0);
+    // apart from what, is more than is understood
+    if (!words || /^(?:from|of)$/.test(this.tokens[end] ?? '')) return undefined;
+    if (needs.length === 0 || !needs.every((need) => need.knowsContact)) return undefined;
+    for (const n of needs) {
+      const { contact } = n.need.settings;
+      if (contact !== 'same-kitchen')
+        n.need = { ...n.need, settings: { ...n.need.settings, contact: 'same-surface' } };
+    }
+    this.phrase(i, end, 'need', { say: 'phrase.apart', with: { names: labelsOf(needs) } });
+    return end;
+  }
+
   private dislike(from: number, i: number): number {
     const n = Math.max(1, this.free(i));
     const text = this.words(i, i + n);
@@ -242,6 +266,8 @@ class Reader {
   }
 
   private step(i: number): number {
+    const apart = this.apart(i);
+    if (apart !== undefined) return apart;
     const need = this.need(i);
     const opening = this.opening(i);
     // "no beef" is a need's own word, before it is "no" and "beef"

@@ -74,6 +74,8 @@ const TWO_FROM_NINE: readonly CountedFamily[] = ['nut-seed', 'dried-fruit', 'swe
 const NINE = 9;
 const SEVENTEEN = 17;
 
+/** With bread there are two of these at least; at a table for two or three of the first alone. */
+const TWO_AT_LEAST: readonly CountedFamily[] = ['cheese', 'cured-meat', 'vehicle', 'spread-dip'];
 /** A table for two or three: two cheeses, one of most, and none needed of what only rounds a board off (house default). */
 const UP_TO_TINY = 3;
 const ROUNDS_OFF: readonly CountedFamily[] = [
@@ -103,29 +105,24 @@ export function kindRanges(plan: Plan): Record<CountedFamily, KindRange> {
   const guests = guestsIn(plan.party) / modulesOf(plan);
   const tiny = isTiny(plan);
   const k = tiny ? 2 / 7 : guests <= UP_TO_SMALL ? 3 / 7 : guests <= UP_TO_MIDDLE ? 5 / 7 : 1;
-  const inTwos: readonly CountedFamily[] = tiny
-    ? ['cheese']
-    : ['cheese', 'cured-meat', 'vehicle', 'spread-dip'];
+  const inTwos = wantsBread(plan) ? (tiny ? TWO_AT_LEAST.slice(0, 1) : TWO_AT_LEAST) : [];
   const here = OCCASION_KINDS[occasionOf(plan)] ?? {};
+  const rangeOf = (family: CountedFamily): KindRange => {
+    const range = here[family] ?? LARGE[family];
+    if (range.to === 0) return range;
+    if (!here[family] && TWO_FROM_NINE.includes(family))
+      return { from: guests < NINE ? 1 : 2, to: guests < NINE ? 1 : guests < SEVENTEEN ? 2 : 3 };
+    const least = inTwos.includes(family) ? 2 : 1;
+    const to = scaled(range.to, k, Math.min(least, range.to));
+    const from =
+      range.from === 0 || family === 'fish' ? Math.round(range.from * k) : scaled(range.from, k, least);
+    return { from: Math.min(to, from), to };
+  };
   return Object.fromEntries(
-    Object.entries(LARGE).map(([name, large]) => {
-      const family = name as CountedFamily;
-      const range = here[family] ?? large;
-      if (range.to === 0) return [family, range];
-      if (!here[family] && TWO_FROM_NINE.includes(family))
-        return [
-          family,
-          { from: tiny ? 0 : guests < NINE ? 1 : 2, to: guests < NINE ? 1 : guests < SEVENTEEN ? 2 : 3 },
-        ];
-      const least = wantsBread(plan) && inTwos.includes(family) ? 2 : 1;
-      const to = scaled(range.to, k, Math.min(least, range.to));
-      const needed = range.from > 0 && family !== 'fish' && !(tiny && ROUNDS_OFF.includes(family));
-      const from = needed
-        ? scaled(range.from, k, least)
-        : tiny && ROUNDS_OFF.includes(family)
-          ? 0
-          : Math.round(range.from * k);
-      return [family, { from: Math.min(to, from), to }];
+    (Object.keys(LARGE) as CountedFamily[]).map((family) => {
+      const range = rangeOf(family);
+      const unasked = tiny && !here[family] && ROUNDS_OFF.includes(family);
+      return [family, unasked ? { ...range, from: 0 } : range];
     }),
   ) as Record<CountedFamily, KindRange>;
 }

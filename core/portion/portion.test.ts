@@ -48,6 +48,18 @@ describe('the school by family', () => {
     const cheeses = (n: number) => kindRanges(planWith({ party: [group('a', n)] })).cheese.to;
     expect([cheeses(2), cheeses(6), cheeses(12), cheeses(40)]).toEqual([2, 3, 5, 7]);
   });
+
+  test('two are not asked for fish, nuts or sweets, but a sweet course of two is made of sweets', () => {
+    const from = (role: 'drinks' | 'sweet', n: number) => {
+      const ranges = kindRanges(
+        planWith({ party: [group('a', n)], occasion: { ...planWith({}).occasion, role } }),
+      );
+      return [ranges.fish.from, ranges['nut-seed'].from, ranges['sweet-bite'].from];
+    };
+    expect(from('drinks', 2)).toEqual([0, 0, 0]);
+    expect(from('drinks', 12)).toEqual([1, 2, 2]);
+    expect(from('sweet', 2)[2]).toBeGreaterThan(0);
+  });
 });
 
 const inPacks = CATALOGUE.filter((component) => buyingOf(component).sold !== 'by-weight');

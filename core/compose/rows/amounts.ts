@@ -15,6 +15,7 @@ import {
   COUNTED,
   coverOf,
   FAMILY_WORDS,
+  isTiny,
   kindRanges,
   surfaceAreaCm2,
   wantsBread,
@@ -22,7 +23,7 @@ import {
 } from '../../portion/index.js';
 import type { Draft, Entry } from '../draft.js';
 
-/** Points lost for missing a family's target by all of it; less where no kind of it is asked of so small a party. */
+/** Points lost for missing a family's target by all of it; hardly any where two or three are not asked for a kind of it. */
 const FAMILY_MISS = 14;
 const UNASKED_MISS = 1.5;
 /** And for twice of it. */
@@ -40,12 +41,13 @@ const BARE = 5;
 /** Each family near its target, in a number of kinds that suits the party. */
 export function familyRows(draft: Draft): void {
   const ranges = kindRanges(draft.problem.plan);
+  const tiny = isTiny(draft.problem.plan);
   for (const family of COUNTED) {
     const target = draft.problem.targets.byFamily[family];
     const here = draft.entries.filter((entry) => entry.candidate.component.family === family);
     const masses = here.map((entry) => [entry.mass, 1] as const);
     if (target > 0) {
-      const miss = ranges[family].from === 0 ? UNASKED_MISS : FAMILY_MISS;
+      const miss = tiny && ranges[family].from === 0 ? UNASKED_MISS : FAMILY_MISS;
       const under = draft.model.variable(`under ${family}`, 0, target, miss / target, {
         loss: { say: 'loss.grams', with: { family: { word: FAMILY_WORDS[family] } } },
       });

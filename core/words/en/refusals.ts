@@ -86,6 +86,7 @@ export const REFUSALS = {
   'phrase.need': '{names}',
   'phrase.allergy': '{names}, kept as an allergy',
   'phrase.rule': 'a rule of their own: nothing with {food} in it',
+  'phrase.apart': '{names}: on no surface with what they must not have',
   'phrase.rennet': '{names}: no animal rennet',
   'phrase.dislike': 'does not like {food}',
 } as const;
