@@ -246,10 +246,10 @@ test.describe('the whole walk', () => {
     const from = (await brie.boundingBox())!;
     await brie.focus();
     await page.getByRole('button', { name: 'Trade places' }).click();
-    const hummus = page.getByRole('button', { name: /^Hummus.*Arrows/ });
-    await hummus.focus();
+    const dip = page.getByRole('button', { name: /^Avocado dip.*Arrows/ });
+    await dip.focus();
     await expect(page.getByRole('button', { name: /^Brie, pinned/ })).toHaveCount(0);
-    await hummus.press('Enter');
+    await dip.press('Enter');
     const traded = (await page.getByRole('button', { name: /^Brie, pinned/ }).boundingBox())!;
     expect(Math.abs(traded.x - from.x) + Math.abs(traded.y - from.y)).toBeGreaterThan(40);
   });
