@@ -26,7 +26,7 @@ function soiled(line: readonly Entry[], tasks: readonly Task[], at: number, sinc
  * be washed for it; or with the board washed before it whatever came, since something may come that soils.
  */
 export const TIDIES = ['latest', 'anywhere', 'nothing-washed', 'washed-before'] as const;
-export type Tidy = (typeof TIDIES)[number];
+export type Tidy = (typeof TIDIES)[number] | 'as-it-stood';
 
 /** The lines of the hands, and what equipment is taken, as tasks are placed one after the other. */
 export class Bench {
@@ -80,7 +80,8 @@ export class Bench {
     for (let k = line.length; k >= 0; k--) {
       const next = line[k];
       const before = line[k - 1];
-      const opens = Math.max(low, before && before.start >= since ? before.handsEnd : low);
+      const free = before && before.start >= since ? before.handsEnd : since;
+      const opens = Math.max(low, free);
       let closes = high;
       if (next) closes = Math.min(closes, next.start - (next.clean ? CLEAN_MIN : 0) - task.handsMin);
       if (closes < opens) {
@@ -94,7 +95,9 @@ export class Bench {
       const needed = (soiled(line, this.days.tasks, k, since) & task.keeps) !== 0;
       if (tidy === 'nothing-washed' && (needed || after >= 0)) continue;
       const clean = needed || tidy === 'washed-before';
-      const from = clean ? opens + CLEAN_MIN : opens;
+      // a clean-down begins when the hand is free, and not before now unless the day already stood like that
+      const begun = tidy === 'as-it-stood' ? free : Math.max(free, this.days.now ?? -Infinity);
+      const from = clean ? Math.max(low, begun + CLEAN_MIN) : opens;
       const start = this.withEquipment(task, from, closes);
       if (start !== undefined) return { start, clean };
     }

@@ -132,6 +132,29 @@ describe('a day', () => {
     expect(day.cost.cleans).toBe(0);
   });
 
+  test('what stood after a clean-down stays there, one that is under way too, and a new one begins no sooner than now', () => {
+    const tasks = [work('nuts', 10, { leaves: 1 }), work('free', 10, { keeps: 1 })];
+    const stood = (now: number) => ({
+      ...days(tasks),
+      now,
+      stays: new Map([
+        ['nuts', { hand: 'a', start: -70, fixed: true }],
+        ['free', { hand: 'a', start: -40, fixed: false }],
+      ]),
+    });
+    for (const now of [-55, -42]) {
+      const { day, faults } = best(stood(now), 0);
+      expect(faults).toEqual([]);
+      expect(at(day.placed, 'free')).toMatchObject({ start: -40, clean: true });
+    }
+    // what must be over at nought, and can be begun only after a washing that begins now, has no time left
+    const late = best(
+      { ...stood(-12), stays: new Map([['nuts', { hand: 'a', start: -70, fixed: true }]]) },
+      0,
+    );
+    expect(late.day.left).toEqual(['free']);
+  });
+
   test('nothing to do, nobody to do it, and a task longer than any shift are told, not thrown', () => {
     expect(best(days([])).day).toMatchObject({ placed: [], left: [] });
     expect(best(days([work('a', 5)], [])).day.left).toEqual(['a']);

@@ -129,7 +129,7 @@ class Frame {
     const stay = this.days.stays?.get(task.id);
     const own = stay && handIndex.get(stay.hand);
     if (stay && own !== undefined && tidy !== 'anywhere' && stay.start >= low && stay.start <= until) {
-      const same = bench.latest(i, own, stay.start, stay.start, 'latest');
+      const same = bench.latest(i, own, stay.start, stay.start, 'as-it-stood');
       if (same) return this.keep(bench, entries, i, own, same);
     }
     const windows: [number, number][] = [
