@@ -2,21 +2,21 @@ import type { Random } from '../../measure/index.js';
 import { placed, hypot2 } from '../../geometry/index.js';
 import type { Slice } from '../slice.js';
 import { boundOf } from './bound.js';
-import { Energy, wholeTurn, type Distances } from './energy.js';
+import { Energy, type Distances } from './energy.js';
 import { isKept, placedBy, type Placed } from './exact.js';
 import type { Kind } from './kind.js';
 import { Minimiser } from './minimise.js';
+import { boundsOf, docksOf, Moves, PLACES, type Bounds } from './moves.js';
 import { rowsOf, type Rows } from './rows.js';
 
-const { abs, ceil, cos, floor, max, min, sin } = Math;
+const { abs, ceil, floor, max, min } = Math;
 
 /** Below this energy a packing is tried for real. */
 const ENOUGH = 1e-6;
 const MINIMISE_STEPS = 120;
 const GIVE_UP = 0.8;
-/** Rooms that a piece is tried in, and ways to lay rows over the slice. */
-const PLACES = 40;
 const PLACES_AT_START = 12;
+/** Ways to lay rows over the slice. */
 const ROWS_KEPT = 6;
 const ROWS_LAID = 150;
 const ANGLE_STEP = 4;
@@ -24,10 +24,6 @@ const ANGLE_STEP = 4;
 const TOO_DENSE_MM = [1.5, 3, 5];
 /** A worse packing is gone on with so often. */
 const ACCEPT_WORSE = 0.02;
-/** Of the turns that are tried, so many are quarters where the slice has straight sides. */
-const QUARTERS = 0.35;
-/** Of the places that are tried, so many lie beside another piece as in good rows. */
-const DOCKED = 0.15;
 /** No more pieces than this are looked for: more than a hand presses. */
 export const MOST_PIECES = 200;
 
@@ -43,31 +39,6 @@ export interface SearchProblem {
   random: Random;
 }
 
-/** The neighbours of a piece in rows, in the frame of the piece itself. */
-function docksOf({ angle, period, next, turned }: Rows): [number, number, number][] {
-  const seen = (x: number, y: number, half: number): [number, number, number] => {
-    const [[px, py]] = placed([[x, y]], 0, 0, -angle) as [[number, number]];
-    return [px, py, half];
-  };
-  const [nx, ny] = next;
-  const same = [-1, 1].flatMap((k) => [
-    seen(k * period, 0, 0),
-    seen(k * nx, k * ny, 0),
-    seen(k * (nx - period), k * ny, 0),
-  ]);
-  if (!turned) return same;
-  const [tx, ty] = turned;
-  const halves = [
-    [tx, ty],
-    [tx - period, ty],
-    [tx + period, ty],
-    [tx - nx, ty - ny],
-    [tx - nx + period, ty - ny],
-    [tx - nx - period, ty - ny],
-  ].map(([x, y]) => seen(x!, y!, 180));
-  return [...same, ...halves];
-}
-
 /** A search that is stepped: each step tries one packing. What it has found only ever grows. */
 export class Search {
   best: Placed[] = [];
@@ -79,12 +50,11 @@ export class Search {
   private readonly minimiser: Minimiser;
   private readonly slope: Float64Array;
   private readonly scratch: Float64Array;
-  private readonly bounds: readonly [left: number, top: number, right: number, bottom: number];
+  private readonly bounds: Bounds;
   private readonly most: number;
   private readonly fixedCount: number;
   private readonly seeds: Float64Array[] = [];
-  /** How two pieces lie beside each other in good rows: x, y and turn of the one as the other sees it. */
-  private docks: [x: number, y: number, turn: number][] = [];
+  private readonly moves: Moves;
   private bestState = new Float64Array(0);
   private readonly steps: Generator<void>;
   private readonly random: () => number;
@@ -105,9 +75,8 @@ export class Search {
     this.minimiser = new Minimiser(room);
     this.slope = new Float64Array(3 * room);
     this.scratch = new Float64Array(3 * room);
-    const xs = slice.outer.map(([x]) => x);
-    const ys = slice.outer.map(([, y]) => y);
-    this.bounds = [min(...xs), min(...ys), max(...xs), max(...ys)];
+    this.bounds = boundsOf(slice.outer);
+    this.moves = new Moves(this.energy, this.random, problem.turns, locked.length);
     this.startFromLocked();
     this.steps = this.run();
   }
@@ -218,7 +187,7 @@ export class Search {
     ways.sort((a, b) => a.areaEach - b.areaEach);
     // beside a piece that lies as it may, one turned by half may not lie so
     const isAnyHalf = turns === undefined || turns.every((turn) => this.mayTurn(turn + 180));
-    this.docks = ways
+    this.moves.docks = ways
       .slice(0, ROWS_KEPT)
       .flatMap(docksOf)
       .filter(([, , turn]) => turn === 0 || isAnyHalf);
@@ -281,15 +250,11 @@ export class Search {
         for (let i = ceil((-reach - bx) / rows.period); i <= (reach - bx) / rows.period; i++) {
           const [[x, y]] = placed([[bx + i * rows.period, by]], mx, my, turn) as [[number, number]];
           if (this.fits(x, y, rows.angle + turn + half, dense))
-            state.push(x, y, this.turnOf(0, rows.angle + turn + half));
+            state.push(x, y, this.moves.turnOf(0, rows.angle + turn + half));
         }
       }
     }
     return state;
-  }
-
-  private turnOf(i: number, degrees: number): number {
-    return ((degrees * Math.PI) / 180) * this.energy.kindOf(i).lever;
   }
 
   private fits(x: number, y: number, angle: number, over: number): boolean {
@@ -297,7 +262,7 @@ export class Search {
     if (x < left || x > right || y < top || y > bottom) return false;
     this.scratch[0] = x;
     this.scratch[1] = y;
-    this.scratch[2] = this.turnOf(0, angle);
+    this.scratch[2] = this.moves.turnOf(0, angle);
     return this.energy.edgeOf(this.scratch, 0, over, this.slope) <= 1e-12;
   }
 
@@ -314,7 +279,7 @@ export class Search {
       const hopped = new Float64Array(3 * n);
       for (let failures = 0; value > 0 && failures < patience;) {
         hopped.set(state);
-        this.hop(hopped, n);
+        this.moves.hop(hopped, n);
         const found = this.settle(hopped, n, value);
         yield;
         if (found < value || this.random() < ACCEPT_WORSE) {
@@ -354,99 +319,8 @@ export class Search {
     }
     for (; have < n; have++) {
       for (let i = 0; i < have; i++) this.energy.layOut(state, i);
-      this.findPlace(state, have + 1, have, places);
+      this.moves.findPlace(state, have + 1, have, places);
     }
     return state.subarray(0, 3 * n) as Float64Array;
-  }
-
-  /** Moves a piece to the best of so many places. */
-  private findPlace(state: Float64Array, n: number, i: number, places: number): void {
-    const { random } = this;
-    const { turns } = this.problem;
-    const [left, top, right, bottom] = this.bounds;
-    let best = Infinity;
-    let [bx, by, bt] = [0, 0, 0];
-    for (let k = 0; k < places; k++) {
-      if (this.docks.length > 0 && n > 1 && random() < DOCKED) this.dock(state, n, i);
-      else {
-        state[3 * i] = left + random() * (right - left);
-        state[3 * i + 1] = top + random() * (bottom - top);
-        state[3 * i + 2] = this.anyTurn(i, turns);
-      }
-      const energy = this.energy.ofOne(state, n, i, best, this.scratch);
-      if (energy >= best) continue;
-      best = energy;
-      [bx, by, bt] = [state[3 * i]!, state[3 * i + 1]!, state[3 * i + 2]!];
-    }
-    state.set([bx, by, bt], 3 * i);
-  }
-
-  /** Beside another piece, as two lie in good rows. */
-  private dock(state: Float64Array, n: number, i: number): void {
-    const other = floor(this.random() * (n - 1));
-    const j = other >= i ? other + 1 : other;
-    const [dx, dy, half] = this.docks[floor(this.random() * this.docks.length)]!;
-    const { lever } = this.energy.kindOf(j);
-    const turn = state[3 * j + 2]! / lever;
-    const [c, s] = [cos(turn), sin(turn)];
-    state[3 * i] = state[3 * j]! + c * dx - s * dy;
-    state[3 * i + 1] = state[3 * j + 1]! + s * dx + c * dy;
-    state[3 * i + 2] = (turn + (half * Math.PI) / 180) * lever;
-  }
-
-  private anyTurn(i: number, turns: readonly number[] | undefined): number {
-    const { random } = this;
-    const { round } = this.problem.slice;
-    // along straight sides pieces lie best that are turned by quarters
-    if (!turns && !round && random() < QUARTERS)
-      return floor(random() * 4) * 0.25 * wholeTurn(this.energy.kindOf(i));
-    if (!turns) return random() * wholeTurn(this.energy.kindOf(i));
-    return this.turnOf(i, turns[floor(random() * turns.length)]!);
-  }
-
-  /** One change at random: the worst piece elsewhere, some turned, a neighbourhood or all shaken. */
-  private hop(state: Float64Array, n: number): void {
-    const { random } = this;
-    const choice = random();
-    const free = n - this.fixedCount;
-    const anyPiece = () => this.fixedCount + floor(random() * free);
-    if (choice < 0.65) {
-      const each = new Float64Array(n);
-      this.energy.of(state, n, this.slope, each);
-      for (let i = 0; i < n; i++) this.energy.layOut(state, i);
-      this.findPlace(state, n, random() < 0.15 ? anyPiece() : this.worstOf(each, n), PLACES);
-    } else if (choice < 0.75) {
-      for (let k = 1 + floor(random() * 3); k > 0; k--) {
-        const i = anyPiece();
-        if (this.problem.turns) state[3 * i + 2] = this.anyTurn(i, this.problem.turns);
-        else state[3 * i + 2]! += (random() < 0.5 ? 0.5 : random()) * wholeTurn(this.energy.kindOf(i));
-      }
-    } else this.shake(state, n, choice < 0.92);
-  }
-
-  private worstOf(each: Float64Array, n: number): number {
-    let [worst, most] = [this.fixedCount, -1];
-    for (let i = this.fixedCount; i < n; i++) {
-      const weight = each[i]! * (0.3 + this.random());
-      if (weight > most) [worst, most] = [i, weight];
-    }
-    return worst;
-  }
-
-  private shake(state: Float64Array, n: number, nearby: boolean): void {
-    const { random } = this;
-    const { turns } = this.problem;
-    const [left, top, right, bottom] = this.bounds;
-    const reach = this.energy.kinds[0]!.reach;
-    const [cx, cy] = [left + random() * (right - left), top + random() * (bottom - top)];
-    const within = nearby ? reach * (1.5 + 2.5 * random()) : Infinity;
-    const by = nearby ? reach * (0.2 + 0.6 * random()) : reach * 0.15;
-    for (let i = this.fixedCount; i < n; i++) {
-      if (hypot2(state[3 * i]! - cx, state[3 * i + 1]! - cy) >= within) continue;
-      state[3 * i]! += (random() - 0.5) * 2 * by;
-      state[3 * i + 1]! += (random() - 0.5) * 2 * by;
-      const turn = (random() - 0.5) * (nearby ? 3 : 2) * by;
-      if (!turns) state[3 * i + 2]! += turn;
-    }
   }
 }
