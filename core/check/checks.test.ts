@@ -200,6 +200,10 @@ describe('kinds and sizes', () => {
     const slip = find(plan, 'too-many-kinds')!;
     const least = after(plan, slip).placements.length;
     expect(least).toBe(plan.placements.length - 1);
+    // not the bread, however little of it there is
+    const crackers = lies('water-crackers', 20);
+    const breads = { ...plan, placements: [...plan.placements, crackers] };
+    expect(after(breads, find(breads, 'too-many-kinds')!).placements).toContainEqual(crackers);
   });
 
   test('a child’s own plate may show its china', () => {

@@ -112,7 +112,9 @@ function kindsOn(context: CheckContext, surface: Surface, alike: readonly Surfac
     (placed) => placed.surface === surface && placed.component.family !== 'garnish',
   );
   const most = kindsThatFit(surface);
-  const least = [...kinds].sort((a, b) => a.massG - b.massG)[0];
+  // bread is the last to go: for somebody it may be the only one
+  const goes = (food: (typeof kinds)[number]): number => (food.component.job === 'vehicle' ? 1 : 0);
+  const least = [...kinds].sort((a, b) => goes(a) - goes(b) || a.massG - b.massG)[0];
   if (kinds.length <= most || !least) return [];
   return [
     finding('too-many-kinds', {
