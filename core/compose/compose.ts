@@ -140,7 +140,8 @@ function improved(
     enough,
     ...(kernel ? { start: kernel.values } : start),
   });
-  if (!found) return kernel ? { ...kernel, bound: cutoff } : NONE;
+  // given up before anything was found: nothing more is proven than before
+  if (!found) return kernel ? { ...kernel, bound: relaxed.objective } : NONE;
   return { ...found, bound: Math.max(Math.min(found.bound, cutoff), relaxed.objective) };
 }
 

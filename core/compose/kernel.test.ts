@@ -66,6 +66,16 @@ describe('the part of the larder that is worth a look', () => {
     expect(forced.bound).toBeGreaterThan(best.objective - 1e-6);
   });
 
+  test('what lies there by hand is within reach, whatever it costs', () => {
+    const { plan } = compose(brief(1), solve, { quick: true });
+    const draft = draftOf(problemOf(plan, true));
+    const relaxed = relaxedOf(draft);
+    const held = draft.entries.filter(({ candidate }) => candidate.held);
+    expect(held.length).toBeGreaterThan(8);
+    const open = withinReach(draft, relaxed, relaxed.objective + 1e-6);
+    expect(held.filter((entry) => !open.has(entry))).toEqual([]);
+  });
+
   test('what is pinned is never left out', () => {
     const one = brief(3);
     const [first] = problemOf(one).candidates;

@@ -97,7 +97,9 @@ const CHEAPEST = 3;
 
 /** What an entry costs at least beyond the relaxed optimum, where that does not take it: its reduced costs together. */
 function costsOf(draft: Draft, relaxed: Solution): (entry: Entry) => number {
-  const dual = (v: number) => Math.max(0, relaxed.duals?.[v] ?? 0);
+  const { variables } = draft.model;
+  // what must be there costs nothing beyond the optimum, which has it
+  const dual = (v: number) => (variables[v]!.lower > 0 ? 0 : Math.max(0, relaxed.duals?.[v] ?? 0));
   return ({ candidate, laid, mass }) =>
     dual(draft.chosen.get(candidate.component.id)!) + dual(laid) + dual(mass) * candidate.minG;
 }
