@@ -39,6 +39,7 @@ function setOptions(model: Model, options: SolveOptions): void {
   model.options.set('mip_heuristic_run_rins', false);
   model.options.set('mip_heuristic_run_rens', false);
   if (options.enough !== undefined) model.options.set('objective_target', options.enough);
+  if (options.proving) model.options.set('mip_heuristic_run_root_reduced_cost', false);
   if (options.noRestart) model.options.set('mip_allow_restart', false);
 }
 

@@ -32,6 +32,7 @@ interface KernelOptions {
   /** Points that are good enough. */
   enough?: number;
   noRestart?: boolean;
+  proving?: boolean;
 }
 
 /** Leaves out what the relaxed program does not take and solves what is left; undefined when that feeds not everybody. */

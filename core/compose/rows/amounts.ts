@@ -252,6 +252,8 @@ function takesBowls(draft: Draft, entry: Entry, used: Taken[][]): void {
   const { area, maxG, laidShare, form } = candidate;
   const fit = new Set(FORMS[form].bowl ? dipBowls(plan) : plan.bowls);
   const sizes = bowlsAtHand(plan);
+  // by name, so that a board of a part of the larder is one of the whole
+  const { name } = draft.model.variables[laid]!;
   const held = sizes.map((size) => (fit.has(size) ? heldG(draft, entry, size.diameterMm) : 0));
   const largestG = Math.max(...held);
   const several = Math.ceil((maxG * laidShare) / area.copies / largestG);
@@ -259,18 +261,20 @@ function takesBowls(draft: Draft, entry: Entry, used: Taken[][]): void {
     if (held[i] === 0) return [];
     const large = held[i] === largestG;
     const most = Math.min(size.count, large ? several : 1);
-    const n = draft.model.variable(`bowls of ${size.diameterMm} mm ${laid}`, 0, most, 0, { integer: true });
+    const n = draft.model.variable(`bowls of ${size.diameterMm} mm to ${name}`, 0, most, 0, {
+      integer: true,
+    });
     used[i]!.push({ entry, by: [n, area.copies] });
     return [{ n, holdsG: held[i]!, large }];
   });
   draft.model.atMost(
-    `held by bowls ${laid}`,
+    `held by bowls to ${name}`,
     [[mass, laidShare], ...taken.map(({ n, holdsG }) => [n, -area.copies * holdsG] as const)],
     0,
   );
-  draft.model.atMost(`in a bowl ${laid}`, [[laid, 1], ...taken.map(({ n }) => [n, -1] as const)], 0);
+  draft.model.atMost(`in a bowl to ${name}`, [[laid, 1], ...taken.map(({ n }) => [n, -1] as const)], 0);
   draft.model.atMost(
-    `one of the small bowls ${laid}`,
+    `one of the small bowls to ${name}`,
     taken.map(({ n, large }) => [n, large ? 1 : several] as const),
     several,
   );
