@@ -7,6 +7,11 @@ import {
   FOLD_IDS,
   folded,
   foldsWell,
+  ICE_LEAST_MM,
+  ICE_LEAST_WALL_MM,
+  ICE_MOST_MM,
+  ICE_MOST_WALL_MM,
+  iceBowl,
   LETTER_SETS,
   mouldById,
   MOULDS,
@@ -14,6 +19,7 @@ import {
   SECTION_FOODS,
   sectionOf,
   stepsOfFold,
+  wallToLast,
   windowIn,
   type CutId,
   type FoldAsked,
@@ -31,7 +37,7 @@ export const CRAFT_HELP: Record<string, string> = {
   fold: `fold --kind <kind> --slice <mm: diameter, or length of a long slice> [--slices n | --length mm | --grams n] [--thickness 1.5] [--mouth 60] [--food id]: slices, grams, length and height on the board in mm, minutes; a rose is counted by its mouth. Kinds: ${FOLD_IDS.join(', ')}`,
   window:
     'window --wheel <diameter>x<height> --cutter <id:size | file.svg:size> [--lid mm] [--mass g]: whether the cutter leaves 10 mm of wall, the largest that does, jam in ml and g, minutes in the freezer (mm, g, minutes)',
-  mould: `mould --id <mould> --food <id> --count n: fills, grams each and of the batch, whether the food suits, minutes by hand and waiting, risks. Moulds: ${MOULDS.map(({ id, cavities, ml }) => `${id} (${cavities} x ${ml} ml)`).join(', ')}`,
+  mould: `mould --id <mould> --food <id> --count n: fills, grams each and of the batch, whether the food suits, minutes by hand and waiting, risks. Moulds: ${MOULDS.map(({ id, cavities, ml }) => `${id} (${cavities} x ${ml} ml)`).join(', ')}; or mould --id ice --inner <mm> --wall <mm> [--temp 20] [--minutes 120]: a bowl of ice, its water and what melts of it in ml, minutes in the freezer, how long it stands at that temperature, the least wall that lasts`,
   word: `word TEXT --slice <slice> --food <id> [--set ${LETTER_SETS.join('|')}] [--height 25] [--gap 2] [--margin 2] [--room mm] [--seed 1]: its letters, the slices that they are nested on, spares of thin letters, its length on the board`,
   section: `section <food> --cut <cut> [--size mm]: pieces, grams and waste of one fruit. Foods and cuts: ${SECTION_FOODS.map((id) => `${id} (${cutsOf(id).join(', ')})`).join('; ')}`,
 };
@@ -105,11 +111,33 @@ export function window(call: Call): void {
   call.print({ ...found, why: inEnglish(found.why) });
 }
 
+/** A bowl frozen between two others; at -18 °C and in air without sun or draught. */
+function ice(call: Call): void {
+  const asked = {
+    innerMm: needed(call, 'inner', ICE_LEAST_MM, ICE_MOST_MM),
+    wallMm: needed(call, 'wall', ICE_LEAST_WALL_MM, ICE_MOST_WALL_MM),
+  };
+  const airTempC = numberOf(call, 'temp', -30, 50) ?? 20;
+  const minutes = numberOf(call, 'minutes', 1, 2880) ?? 120;
+  const { waterMl, meltsMl, lastsMin, ...made } = iceBowl(asked, airTempC, minutes);
+  call.print({
+    ...made,
+    waterMl: tenths(waterMl),
+    meltsMl: tenths(meltsMl),
+    lastsMin: lastsMin === Infinity ? null : Math.floor(lastsMin),
+    wallToLastMm: wallToLast(asked.innerMm, airTempC, minutes) ?? null,
+    risks: ['drinking-water', 'clock-runs-on', 'slips'],
+  });
+}
+
 export function mould(call: Call): void {
   const id = call.options.id?.[0] ?? '';
+  if (id === 'ice') return ice(call);
   const known = mouldById(id);
   if (!known)
-    throw new BadInput(`--id: there is no mould "${id}"`, { valid: MOULDS.map((other) => other.id) });
+    throw new BadInput(`--id: there is no mould "${id}"`, {
+      valid: [...MOULDS.map((other) => other.id), 'ice'],
+    });
   const food = foodOf(call, '--food', call.options.food?.[0]);
   const { handsMin, waitMin, suits, ...found } = filled(
     known,

@@ -117,6 +117,7 @@ export {
   type WordMade,
   type WindowMade,
 } from './crafts.js';
+export { suitsIce } from './ice.js';
 export { crumbleOffcuts, foldIntoDip, freeOffcutsG } from './offcuts.js';
 export {
   cupShares,

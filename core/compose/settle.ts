@@ -66,6 +66,7 @@ function asKept(placement: Placement, plan: Plan): Placement {
     ...placement,
     ...(old?.ownTool ? { ownTool: true } : {}),
     ...(old?.inZone ? { inZone: true } : {}),
+    ...(old?.ice && placement.contained ? { ice: old.ice } : {}),
   };
 }
 

@@ -16,3 +16,4 @@ export {
   type Polygon,
 } from './polygon.js';
 export { outlineAt, outlineOfPiece, pieceOutline, PIECES, type Piece } from './pieces.js';
+export { betweenBowlsMl, BOWL_DEEP, halfBallMl } from './half-ball.js';

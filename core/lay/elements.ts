@@ -8,14 +8,16 @@ import type { Filled } from './settle.js';
 import type { Standing } from './stand.js';
 
 /** What only some elements have is written only there, so that plans without it stay as they were. */
-const marks = (part: Part): Pick<LaidElement, 'ownTool' | 'inZone'> => ({
+const marks = (part: Part): Pick<LaidElement, 'ownTool' | 'inZone' | 'ware' | 'wallMm'> => ({
   ...(part.ownTool ? { ownTool: true } : {}),
   ...(part.inZone ? { inZone: true } : {}),
+  ...(part.ware ? { ware: part.ware } : {}),
+  ...(part.wallMm ? { wallMm: part.wallMm } : {}),
 });
 
 /** A pinned element stays where it is; its tool and its bowl may have been changed since. */
 export function remarked(
-  { ownTool: _tool, inZone: _zone, ...element }: LaidElement,
+  { ownTool: _tool, inZone: _zone, ware: _ware, wallMm: _wall, ...element }: LaidElement,
   part: Part,
 ): LaidElement {
   const kept = { ...element, ...marks(part) };
@@ -49,7 +51,7 @@ export function hardElement(part: Part, { spot, outline }: Standing, random: Ran
   if (part.pinned) return remarked(part.pinned, part);
   const heap =
     part.bowlMm !== null && part.fact.form !== 'bowl'
-      ? heapIn(part, part.bowlMm, random)
+      ? heapIn(part, part.bowlMm - (part.wallMm ?? 0), random)
       : [[0, 0, 0] as [number, number, number]];
   return {
     id: part.id,

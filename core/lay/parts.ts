@@ -28,6 +28,9 @@ export interface Part {
   widthMm: number;
   outline: Point[];
   bowlMm: number | null;
+  /** What its bowl is made of, where that is known; of ice with the thickness of the wall. */
+  ware?: LaidElement['ware'];
+  wallMm?: number;
   inZone: boolean;
   ownTool: boolean;
   /** The motif that it lies in. */
@@ -295,6 +298,8 @@ function partOf(
     widthMm,
     outline,
     bowlMm,
+    ...(bowl?.ware ? { ware: bowl.ware } : {}),
+    ...(bowl?.ice ? { wallMm: bowl.ice.wallMm } : {}),
     ownTool: ownTool === true,
     motif: undefined,
     inZone: surface.zoneFor !== undefined && inZone === true,

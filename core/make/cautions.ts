@@ -10,6 +10,7 @@ export const CAUTIONS = [
   'hot-sugar',
   'hot',
   'freezer',
+  'ice',
   'blender',
   'knife',
   'clock',
@@ -67,7 +68,7 @@ export function taskCautions(plan: Plan, task: Task): Caution[] {
   const knife = task.kind === 'cut' || task.kind === 'shape';
   return [
     ...(making ? cautionsOf(making, planLarder(plan).get(id!)?.family) : []),
-    ...(uses('freezer') ? ['freezer' as const] : []),
+    ...(task.kind === 'freeze' ? ['ice' as const] : uses('freezer') ? ['freezer' as const] : []),
     ...(uses('blender') ? ['blender' as const] : []),
     ...(knife ? ['knife' as const] : []),
     ...(task.kind === 'temper' ? ['clock' as const] : []),

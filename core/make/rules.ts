@@ -41,6 +41,11 @@ export const foldFreshMin = (form: Form): number => FOLD_FRESH_MIN[form] ?? HOUR
 export const WASHED_FRESH_MIN = 24 * HOUR;
 export const DRYING_MIN = 20;
 export const OPENED_FRESH_MIN = 4 * HOUR;
+/** A bowl of ice is turned out and filled no sooner than this before opening (house default). */
+export const ICE_FRESH_MIN = 45;
+/** Dipped, turned out, dried and set on its dish; and so much room in the day to do it in (house default). */
+export const ICE_OUT_MIN = 4;
+export const ICE_SLACK_MIN = 15;
 export const BOWLS_FRESH_MIN = 2 * HOUR;
 export const TOOLS_FRESH_MIN = 24 * HOUR;
 /** A dip into its bowl, spoon and cover with it. */

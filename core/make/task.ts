@@ -9,6 +9,7 @@ export const TASK_KINDS = [
   'fold',
   'shape',
   'open',
+  'freeze',
   'fill-bowls',
   'tools',
   'pack',

@@ -21,6 +21,7 @@ export const TOOL_IDS = [
   'blunt-picks',
   'label',
   'free-label',
+  'ice-dish',
   'stone-bowl',
   'napkin',
   'liner',
@@ -90,9 +91,11 @@ function knives(plan: Plan): ToolLine[] {
 
 function bowls(plan: Plan): ToolLine[] {
   const larder = planLarder(plan);
-  const inUse = bowlsInUse(plan);
+  const all = bowlsInUse(plan);
+  const inUse = all.filter(({ ice }) => !ice);
+  const iced = all.filter(({ ice }) => ice);
   const sizes = [...new Set(inUse.map(({ diameterMm }) => diameterMm))].sort((a, b) => a - b);
-  return sizes.flatMap((diameterMm) => {
+  const inSizes = sizes.flatMap((diameterMm) => {
     const mine = inUse.filter((bowl) => bowl.diameterMm === diameterMm);
     return line(
       'bowl',
@@ -105,6 +108,8 @@ function bowls(plan: Plan): ToolLine[] {
       },
     );
   });
+  const inIce = names(iced.flatMap(({ componentId }) => larder.get(componentId) ?? []));
+  return [...inSizes, ...line('ice-dish', iced.length, inIce)];
 }
 
 /** Spoons for what is dipped and spread, a drizzler for honey, tongs for each surface and each part that is kept apart. */

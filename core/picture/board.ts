@@ -6,7 +6,7 @@ import { HARD_LAYER, lies, stackOf } from '../lay/index.js';
 import { areaOf, signedArea } from '../geometry/index.js';
 import { drawSurface, drawWalls, groundOutline, surfaceOutline, surfaceSize } from './boards.js';
 import type { Pen } from './pen.js';
-import { bowlOf, isSpooned } from './recipes/bowl.js';
+import { bowlIn, bowlOf, isSpooned } from './recipes/bowl.js';
 import { RECIPES } from './recipes/index.js';
 import { SvgSink } from './svg.js';
 import { drawLane, drawOwnTools } from './tools.js';
@@ -113,16 +113,17 @@ function hardScale(element: LaidElement, fact: FormFact): number {
 function drawBowl(pen: Pen, element: LaidElement, component: Component, fact: FormFact, seed: number): void {
   const r = element.bowlMm!;
   if (fact.piece === 'bowl') {
-    RECIPES.bowl(brushFor(pen, component, fact, r * 2, r * 2, 0, seed, 0));
+    bowlIn(brushFor(pen, component, fact, r * 2, r * 2, 0, seed, 0), element);
     return;
   }
   const brush = brushFor(pen, component, fact, r * 2, r * 2, 0, seed, 0);
-  bowlOf(brush, r, () => {
-    pen.ellipse(0, 0, r * 0.84, r * 0.84, { fill: darker(component.colours[1], 0.4) });
+  const content = (inner: number) => {
+    pen.ellipse(0, 0, inner, inner, { fill: darker(component.colours[1], 0.4) });
     [...element.pieces]
       .reverse()
       .forEach(([x, y, turn], i) => drawTurned(pen, component, fact, 1, x, y, turn, 0, seed + i, i));
-  });
+  };
+  bowlOf(brush, r, content, element);
 }
 
 /** The food's own dark tone under its region, so that gaps read as depth and not as wood. It counts as no cover. */

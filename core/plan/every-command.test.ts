@@ -374,6 +374,11 @@ const EXAMPLES: Record<string, [Command, (plan: Plan) => unknown, unknown]> = {
     (plan) => plan.placements.map((placement) => placement.contained),
     [false, true],
   ],
+  'set-ice': [
+    { name: 'set-ice', componentId, surfaceId, ice: { innerMm: 110, wallMm: 25 } },
+    (plan) => plan.placements.find((placement) => placement.componentId === componentId)?.ice,
+    { innerMm: 110, wallMm: 25 },
+  ],
   move: [
     { name: 'move', componentId, from: surfaceId, to: tray.id },
     (plan) => plan.placements.map((placement) => placement.surfaceId),

@@ -32,6 +32,7 @@ export { cutOutsForm, densityOf, flatG, piecesOf, uncutForm } from './cut-outs.j
 export { MOTIF_DETAILS, type Motif, type MotifDetail, type MotifFood } from './records/motif.js';
 export { type LaidElement } from './records/element.js';
 export { type Placement } from './records/placement.js';
+export { WARES, type Ware } from './records/at-hand.js';
 export { EMPTY_OFFER, type Offer } from './records/offer.js';
 export { EMPTY_DAY, type DayRecord, type HandRecord, type WorkOfDay } from './records/day.js';
 export { ownRecipeSchema, type OwnRecipe } from './records/recipe.js';

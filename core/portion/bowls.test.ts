@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { group, lies, planWith } from '../testing/plans.js';
-import { bowlForG, bowlHoldsG, bowlSizes, bowlsInUse } from './index.js';
+import { bowlForG, bowlHoldsG, bowlSizes, bowlsInUse, runsOver } from './index.js';
 
 const DIPS = ['hummus-home', 'tzatziki', 'honey', 'beet-dip', 'fig-jam'];
 
@@ -155,5 +155,43 @@ describe('bowls in use', () => {
       ['hummus-home', 2, 200],
       ['breadsticks', 1, 120],
     ]);
+  });
+});
+
+describe('bowls of ice and of other wares', () => {
+  const iced = { innerMm: 100, wallMm: 25 };
+  const dip = lies('hummus-home', 150, { contained: true, form: 'bowl' });
+
+  test('a bowl of ice is there for its food, takes none of those at hand, and holds what its inside holds', () => {
+    const bowls = [{ diameterMm: 90, count: 1 }];
+    const plan = planWith({
+      bowls,
+      placements: [{ ...dip, ice: iced }, lies('honey', 80, { contained: true, form: 'bowl' })],
+    });
+    expect(
+      bowlsInUse(plan).map(({ componentId, diameterMm, atHand, ware }) => [
+        componentId,
+        diameterMm,
+        atHand,
+        ware,
+      ]),
+    ).toEqual([
+      ['hummus-home', 150, true, 'ice'],
+      ['honey', 90, true, undefined],
+    ]);
+    const full = planWith({ bowls, placements: [{ ...dip, massG: bowlHoldsG(100) + 1, ice: iced }] });
+    expect(bowlsInUse(full).map(runsOver)).toEqual([true]);
+  });
+
+  test('the ware goes with the bowl, also where two change bowls', () => {
+    const plan = planWith({
+      bowls: [
+        { diameterMm: 120, count: 1, ware: 'glass' },
+        { diameterMm: 80, count: 1, ware: 'wood' },
+      ],
+      placements: [dip, lies('honey', 60, { contained: true, form: 'bowl' })],
+    });
+    const ware = Object.fromEntries(bowlsInUse(plan).map((bowl) => [bowl.diameterMm, bowl.ware]));
+    expect(ware).toEqual({ 120: 'glass', 80: 'wood' });
   });
 });

@@ -1,5 +1,5 @@
 import { FORMS } from '../catalogue/index.js';
-import { planLarder, type Placement, type Plan } from '../plan/index.js';
+import { planLarder, type Placement, type Plan, type Ware } from '../plan/index.js';
 import { BOWL_G_PER_CM2, gPerCm2 } from './ground.js';
 
 /** One bowl on the table at opening. Masses in grams, diameters in millimetres. */
@@ -17,6 +17,10 @@ export interface BowlInUse {
   diameterMm: number;
   /** False when all bowls at hand are taken: `diameterMm` is the size to bring. */
   atHand: boolean;
+  /** What it is made of, where that was said. */
+  ware?: Ware | 'ice';
+  /** Of ice, made for this food: its inside holds less. */
+  ice?: NonNullable<Placement['ice']>;
 }
 
 /** A bowl is filled a little fuller before a larger one is taken (house default). */
@@ -33,7 +37,7 @@ export const bowlForG = (massG: number, gPerCm2 = BOWL_G_PER_CM2): number =>
   Math.max(3, Math.ceil((20 * Math.sqrt(massG / gPerCm2 / FULLER / Math.PI)) / STEP_MM)) * STEP_MM;
 
 /** Does it hold more than it can? */
-export const runsOver = (bowl: BowlInUse): boolean => bowl.massG > bowlHoldsG(bowl.diameterMm, bowl.gPerCm2);
+export const runsOver = (bowl: BowlInUse): boolean => overG(bowl, bowl.diameterMm) > 0;
 
 /** From here on it is a basket for bread, and too wide for a dip (house default). */
 export const BASKET_MM = 180;
@@ -57,11 +61,11 @@ const USUAL_BOWL_MM = 160;
 
 /** Food that stands one by one has a bowl for each; other pieces share as many of the largest as they fill. */
 function bowlsOf(plan: Plan, placement: Placement): Omit<BowlInUse, 'diameterMm' | 'atHand'>[] {
-  const { surfaceId, componentId, form, pieces, massG } = placement;
+  const { surfaceId, componentId, form, pieces, massG, ice } = placement;
   const component = planLarder(plan).get(componentId);
   const closely = component ? gPerCm2(component, form, true) : BOWL_G_PER_CM2;
   const alone = FORMS[form].lies === 'alone';
-  const holdsG = bowlHoldsG(largestBowlMm(plan.bowls) ?? USUAL_BOWL_MM, closely);
+  const holdsG = bowlHoldsG(ice?.innerMm ?? largestBowlMm(plan.bowls) ?? USUAL_BOWL_MM, closely);
   const bowls = alone ? pieces : Math.min(pieces, Math.ceil(massG / holdsG));
   const upTo = (i: number) => Math.round((pieces * i) / bowls);
   return Array.from({ length: bowls }, (_, i) => {
@@ -74,6 +78,7 @@ function bowlsOf(plan: Plan, placement: Placement): Omit<BowlInUse, 'diameterMm'
       n: i + 1,
       pieces: here,
       massG: (massG * here) / pieces,
+      ...(ice ? { ice } : {}),
     };
   });
 }
@@ -90,23 +95,30 @@ export function bowlsInUse(plan: Plan): BowlInUse[] {
     .filter((placement) => placement.contained && placement.lot === 0)
     .flatMap((placement) => bowlsOf(plan, placement));
   const free = plan.bowls
-    .flatMap((bowl) => Array.from({ length: bowl.count }, () => bowl.diameterMm))
-    .sort((a, b) => a - b);
-  const order = wanted.map((_, i) => i).sort((a, b) => groundOf(wanted[a]!) - groundOf(wanted[b]!) || a - b);
+    .flatMap((bowl) => Array.from({ length: bowl.count }, () => bowl))
+    .sort((a, b) => a.diameterMm - b.diameterMm);
+  const order = wanted
+    .flatMap(({ ice }, i) => (ice ? [] : [i]))
+    .sort((a, b) => groundOf(wanted[a]!) - groundOf(wanted[b]!) || a - b);
   const dip = (i: number): boolean => FORMS[wanted[i]!.form].bowl === true;
+  // what was made of ice is there for its food
   const out: BowlInUse[] = [];
+  wanted.forEach((bowl, i) => {
+    if (bowl.ice) out[i] = { ...bowl, diameterMm: iceAcross(bowl.ice), atHand: true, ware: 'ice' };
+  });
   // each size fits from a least mass on, and dips up to the baskets: who has the fewest larger ones left comes first
   // (F. Glover 1967: no sharing out gives more, where what fits whom is an interval)
-  const rest: number[] = [];
+  const rest: Plan['bowls'][number][] = [];
   let waiting = order;
-  for (const diameterMm of free) {
+  for (const bowl of free) {
+    const { diameterMm } = bowl;
     const fits = (i: number): boolean => bowlHoldsG(diameterMm, wanted[i]!.gPerCm2) >= wanted[i]!.massG;
     const here = waiting.filter(fits);
     const next =
       (diameterMm < BASKET_MM ? here.find(dip) : undefined) ?? here.find((i) => !dip(i)) ?? here[0];
-    if (next === undefined) rest.push(diameterMm);
+    if (next === undefined) rest.push(bowl);
     else {
-      out[next] = { ...wanted[next]!, diameterMm, atHand: true };
+      out[next] = { ...wanted[next]!, diameterMm, atHand: true, ...wareOf(bowl) };
       waiting = waiting.filter((i) => i !== next);
     }
   }
@@ -114,16 +126,22 @@ export function bowlsInUse(plan: Plan): BowlInUse[] {
     const taken = rest.pop();
     out[i] = {
       ...wanted[i]!,
-      diameterMm: taken ?? sizeToBring(plan, wanted[i]!),
+      diameterMm: taken?.diameterMm ?? sizeToBring(plan, wanted[i]!),
       atHand: taken !== undefined,
+      ...(taken ? wareOf(taken) : {}),
     };
   }
   return out.some((bowl) => bowl.atHand && runsOver(bowl)) ? leastOver(out) : out;
 }
 
+const wareOf = ({ ware }: Plan['bowls'][number]): Pick<BowlInUse, 'ware'> => (ware ? { ware } : {});
+
+/** A bowl of ice from outside, in mm. */
+export const iceAcross = ({ innerMm, wallMm }: NonNullable<Placement['ice']>): number => innerMm + 2 * wallMm;
+
 /** Grams that find no room in a bowl of this size. */
 const overG = (bowl: BowlInUse, diameterMm: number): number =>
-  Math.max(0, bowl.massG - bowlHoldsG(diameterMm, bowl.gPerCm2));
+  Math.max(0, bowl.massG - bowlHoldsG(bowl.ice?.innerMm ?? diameterMm, bowl.gPerCm2));
 
 /**
  * Where not every food finds a bowl that holds it, two change bowls as long as less runs over in all: three that are a
@@ -136,12 +154,14 @@ function leastOver(bowls: readonly BowlInUse[]): BowlInUse[] {
     for (let i = 0; i < out.length; i++)
       for (let j = i + 1; j < out.length; j++) {
         const [one, other] = [out[i]!, out[j]!];
-        if (![one, other].every(({ atHand, form }) => atHand && FORMS[form].bowl)) continue;
+        if (![one, other].every(({ atHand, form, ice }) => atHand && !ice && FORMS[form].bowl)) continue;
         const now = overG(one, one.diameterMm) + overG(other, other.diameterMm);
         const then = overG(one, other.diameterMm) + overG(other, one.diameterMm);
         if (then > now - 0.5) continue;
-        out[i] = { ...one, diameterMm: other.diameterMm };
-        out[j] = { ...other, diameterMm: one.diameterMm };
+        const { ware: mine, ...first } = one;
+        const { ware: its, ...second } = other;
+        out[i] = { ...first, diameterMm: other.diameterMm, ...(its ? { ware: its } : {}) };
+        out[j] = { ...second, diameterMm: one.diameterMm, ...(mine ? { ware: mine } : {}) };
         changed = true;
       }
   }

@@ -1,3 +1,4 @@
+import { betweenBowlsMl } from '../geometry/index.js';
 import { outlineAreaMm2, outlineSize, type Plan, type Surface } from '../plan/index.js';
 import { bowlsInUse } from './bowls.js';
 
@@ -46,7 +47,11 @@ export function loadOf(plan: Plan, surface: Surface): Load {
     boardG: emptyWeightG(surface),
     foodG: Math.round(here.reduce((sum, { massG }) => sum + massG, 0)),
     bowlsG: Math.round(
-      bowls.reduce((sum, { diameterMm }) => sum + BOWL_G_PER_CM2 * (diameterMm / 10) ** 2, 0),
+      bowls.reduce(
+        (sum, { diameterMm, ice }) =>
+          sum + (ice ? betweenBowlsMl(ice.innerMm, ice.wallMm) : 0) + BOWL_G_PER_CM2 * (diameterMm / 10) ** 2,
+        0,
+      ),
     ),
   };
 }

@@ -1,8 +1,8 @@
 import { useState } from 'react';
-import type { Plan } from '../../../core/plan/index.js';
+import type { Plan, Ware } from '../../../core/plan/index.js';
 import { FromHouse } from '../../house/FromHouse.js';
 import { useSession } from '../../store/session.js';
-import { LengthInput, NumberInput, Tick, Ticks, Wrong } from '../../ui/Fields.js';
+import { Choice, LengthInput, NumberInput, Tick, Ticks, Wrong } from '../../ui/Fields.js';
 import { PaperDialog } from '../../ui/kit/Dialog.js';
 import { Button } from '../../ui/kit/Button.js';
 import { t, word } from '../../words/index.js';
@@ -57,6 +57,21 @@ interface Part<T> {
   onChange: (value: T) => void;
 }
 
+const WARE_OPTIONS = [
+  ['any', t('anything')] as const,
+  ['white', t('white china')] as const,
+  ['stone', t('dark stoneware')] as const,
+  ['blue', t('blue glaze')] as const,
+  ['wood', t('wood')] as const,
+  ['glass', t('glass')] as const,
+  ['steel', t('steel')] as const,
+] satisfies readonly (readonly [Ware | 'any', string])[];
+
+const ofWare = (
+  { ware: _before, ...bowl }: Plan['bowls'][number],
+  ware: Ware | 'any',
+): Plan['bowls'][number] => (ware === 'any' ? bowl : { ...bowl, ware });
+
 function Bowls({ bowls, onChange }: Part<Plan['bowls']> & { bowls: Plan['bowls'] }) {
   const change = (i: number, patch: Partial<Plan['bowls'][number]>): void =>
     onChange(bowls.map((bowl, k) => (k === i ? { ...bowl, ...patch } : bowl)));
@@ -77,6 +92,12 @@ function Bowls({ bowls, onChange }: Part<Plan['bowls']> & { bowls: Plan['bowls']
             min={0}
             max={99}
             onChange={(count) => change(i, { count })}
+          />
+          <Choice
+            label={t('Of')}
+            value={bowl.ware ?? 'any'}
+            options={WARE_OPTIONS}
+            onPick={(picked) => onChange(bowls.map((other, k) => (k === i ? ofWare(other, picked) : other)))}
           />
           <Button
             look="link"

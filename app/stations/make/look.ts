@@ -9,6 +9,7 @@ export const LOOKS: Readonly<Record<TaskKind, { fill: string; words: string }>> 
   fold: { fill: 'var(--stop)', words: t('fold') },
   shape: { fill: 'var(--yolk)', words: t('shapes') },
   open: { fill: 'var(--mark-read)', words: t('open') },
+  freeze: { fill: 'var(--steel-pale)', words: t('ice') },
   'fill-bowls': { fill: 'var(--mark-may)', words: t('bowls') },
   tools: { fill: 'var(--paper)', words: t('tools') },
   pack: { fill: 'var(--steel-pale)', words: t('pack') },

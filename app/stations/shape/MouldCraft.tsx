@@ -28,6 +28,7 @@ import { t, word } from '../../words/index.js';
 import type { StationView } from '../station.js';
 import { BenchFrame, CareTag, LayIt, Result } from './BenchFrame.js';
 import { CountWord, FoodWord } from './CraftWords.js';
+import { IceCraft } from './IceCraft.js';
 import { MouldDrawn } from './MouldDrawn.js';
 import { useAsked } from './useCraft.js';
 import { useLayIn } from './useLayIn.js';
@@ -102,6 +103,14 @@ export function MouldCraft({ plan, checked }: StationView) {
   const units = useSettings((settings) => settings.units);
   const { asked, ask, foods, mould, food, second } = useMould(plan);
   const found = filledOf(mould, food, second, asked.count);
+  if (asked.mould === ICE)
+    return (
+      <IceCraft
+        plan={plan}
+        checked={checked}
+        mouldWord={<MouldWord asked={asked} ask={ask} name={t('Bowl of ice')} />}
+      />
+    );
   return (
     <BenchFrame
       plan={plan}
@@ -161,13 +170,13 @@ function filledOf(mould: Mould, food: Component, second: MeltedWith | undefined,
 }
 
 /** The mould in the sentence; one of the stylist's own by its cavities, its volume and its depth. */
-function MouldWord({ asked, ask, mould }: { asked: Asked; ask: (by: Partial<Asked>) => void; mould: Mould }) {
+function MouldWord({ asked, ask, name }: { asked: Asked; ask: (by: Partial<Asked>) => void; name: string }) {
   const bend = (by: Partial<Asked['own']>): void => ask({ own: { ...asked.own, ...by } });
   return (
-    <OpenWord word={word(mould.name).toLowerCase()} label={t('Mould')}>
+    <OpenWord word={name.toLowerCase()} label={t('Mould')}>
       <Choice
         label={t('Mould')}
-        value={mould.id}
+        value={asked.mould}
         options={[
           ...MOULDS.map(
             ({ id, name, cavities, ml }) =>
@@ -177,10 +186,11 @@ function MouldWord({ asked, ask, mould }: { asked: Asked; ask: (by: Partial<Aske
               ] as const,
           ),
           ['own', OWN_NAME] as const,
+          [ICE, t('Bowl of ice, frozen between two bowls')] as const,
         ]}
         onPick={(id) => ask({ mould: id })}
       />
-      {mould.id === 'own' && (
+      {asked.mould === 'own' && (
         <>
           <KeptNumber
             label={t('Cavities')}
@@ -209,6 +219,8 @@ function MouldWord({ asked, ask, mould }: { asked: Asked; ask: (by: Partial<Aske
   );
 }
 
+/** Chosen like a mould; what it makes is no food but a bowl. */
+const ICE = 'ice';
 const OWN_NAME = t('Mould of your own');
 
 interface Asking {
@@ -231,7 +243,7 @@ function MouldSentence({ mould, ...asking }: Asking & { mould: Mould }) {
         words={t('{n, plural, one {# piece} other {# pieces}}', { n: asked.count })}
         onKeep={(count) => ask({ count })}
       />{' '}
-      {t('from')} <MouldWord asked={asked} ask={ask} mould={mould} /> {t('of')}{' '}
+      {t('from')} <MouldWord asked={asked} ask={ask} name={word(mould.name)} /> {t('of')}{' '}
       <FoodWord label={t('Food')} food={food} foods={foods} onPick={(id) => ask({ food: id })} />
       <SecondFood {...asking} />
     </p>

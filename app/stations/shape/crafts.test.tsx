@@ -6,7 +6,14 @@ import { cleanup, fireEvent, screen, waitFor } from '@testing-library/react';
 import { homeMadeId } from '../../../core/catalogue/index.js';
 import { judgeGroup } from '../../../core/needs/index.js';
 import { planLarder, type Cut, type Plan } from '../../../core/plan/index.js';
-import { libraryCutter, needOfCut, piecesFrom, mouldById, proposedCut } from '../../../core/shape/index.js';
+import {
+  libraryCutter,
+  needOfCut,
+  piecesFrom,
+  mouldById,
+  proposedCut,
+  wallToLast,
+} from '../../../core/shape/index.js';
 import { group, lies, planWith } from '../../../core/testing/plans.js';
 
 const vegans = group('vegans', 2, ['vegan']);
@@ -61,6 +68,41 @@ describe('a window in a wheel', () => {
       expect(planNow().placements.some(({ componentId }) => componentId === 'brie')).toBe(true),
     );
     cleanup();
+  });
+});
+
+describe('a bowl of ice', () => {
+  test('that melts too soon is offered a thicker wall; the dip stands on it, and is taken off again', async () => {
+    const hot = planWith({
+      id: 'hot',
+      party: [group('all', 10)],
+      occasion: { ...plan.occasion, airTempC: 33, durationMin: 180 },
+      placements: [lies('tzatziki', 150), lies('brie', 250), lies('water-crackers', 80)],
+    });
+    const hands = await craft(hot, 'Mould');
+    await hands.press(/^Mould: /);
+    await hands.pick('Mould', 'Bowl of ice, frozen between two bowls');
+    await keep(hands, /^Wall/, 'Wall, mm', '12');
+    await waitFor(() => expect(large()).toContain('It cracks'));
+    expect(screen.getByRole('button', { name: 'Set it on ice' })).toHaveProperty('disabled', true);
+    await keep(hands, /^Wall/, 'Wall, mm', '16');
+    await waitFor(() => expect(large()).toMatch(/It stands 1(\.5)? hour/));
+    await hands.press(/^Take a wall of/);
+    await hands.press('Set it on ice');
+    const dip = () => planNow().placements.find(({ componentId }) => componentId === 'tzatziki');
+    const wallMm = wallToLast(110, 33, 180);
+    await waitFor(() => expect(dip()?.ice).toEqual({ innerMm: 110, wallMm }));
+    await screen.findByText(/^It stands on ice on/);
+    await hands.press('Take it off the ice');
+    await waitFor(() => expect(dip()?.ice).toBeUndefined());
+  });
+
+  test('cheese is not offered ice, and a board without anything for it says so', async () => {
+    const hands = await craft(planWith({ id: 'cheese', placements: [lies('brie', 250)] }), 'Mould');
+    await hands.press(/^Mould: /);
+    await hands.pick('Mould', 'Bowl of ice, frozen between two bowls');
+    await screen.findByText(/^Nothing on the boards is better for ice/);
+    expect(screen.queryByRole('button', { name: 'Set it on ice' })).toBeNull();
   });
 });
 

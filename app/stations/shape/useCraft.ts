@@ -20,7 +20,7 @@ export function useCraft(plan: Plan): [CraftId, (id: CraftId) => void] {
 /** What a craft was asked, kept while the stylist walks: what is not said yet is as it is proposed. */
 export function useAsked<A extends object>(
   plan: Plan,
-  craft: CraftId,
+  craft: CraftId | 'ice',
   proposed: A,
 ): [A, (by: Partial<A>) => void] {
   const key = `${plan.id} ${craft}`;

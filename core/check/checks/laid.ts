@@ -117,7 +117,8 @@ export function overTheRim(context: CheckContext): Finding[] {
 /** A board that is laid in bowls other than those at hand: each is drawn in the size that it will have on the table. */
 export function laidBowls(context: CheckContext): Finding[] {
   const inUse = bowlsInUse(context.plan);
-  const sorted = (list: readonly number[]) => [...list].sort((a, b) => a - b).join(' ');
+  const sorted = (list: readonly string[]) => [...list].sort().join(' ');
+  const bowlKey = (diameterMm: number, ware = 'any') => `${Math.round(diameterMm)} ${ware}`;
   return context.plan.surfaces.flatMap((surface): Finding[] => {
     const elements = laidOn(context.plan, surface);
     if (elements.length === 0) return [];
@@ -130,8 +131,8 @@ export function laidBowls(context: CheckContext): Finding[] {
       );
       return (
         laid.length === wanted.length &&
-        sorted(laid.map((element) => Math.round(element.bowlMm! * 2))) !==
-          sorted(wanted.map((bowl) => Math.round(bowl.diameterMm)))
+        sorted(laid.map(({ bowlMm, ware }) => bowlKey(bowlMm! * 2, ware))) !==
+          sorted(wanted.map(({ diameterMm, ware }) => bowlKey(diameterMm, ware)))
       );
     };
     const larder = planLarder(context.plan);

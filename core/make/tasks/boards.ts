@@ -5,6 +5,9 @@ import { moduleKey, type Surface } from '../../plan/index.js';
 import {
   BOWL_MIN,
   BOWLS_FRESH_MIN,
+  ICE_FRESH_MIN,
+  ICE_OUT_MIN,
+  ICE_SLACK_MIN,
   LABEL_MIN,
   LAY_SECONDS,
   OUT_EACH_MIN,
@@ -78,6 +81,8 @@ const benchMin = ({ minutes }: Work): number => (minutes.cut ?? 0) + (minutes.fo
 const coldest = (context: MakeContext, parts: readonly Work[]): number =>
   -Math.min(...parts.map((part) => coldUntil(context, part.component, benchMin(part))), 7 * 24 * 60);
 
+const isIced = ({ at }: Work): boolean => at.some(({ ice }) => ice !== undefined);
+
 /** Dips, condiments and what is kept in bowls, a surface at a time. */
 function filling(
   context: MakeContext,
@@ -86,11 +91,15 @@ function filling(
   before: readonly Task[],
 ): Task[] {
   const bowls = parts.filter(({ stands }) => stands);
-  return alike(bowls).map((same, i) => {
+  const [iced, plain] = [bowls.filter(isIced), bowls.filter((part) => !isIced(part))];
+  return [...alike(plain), ...alike(iced)].map((same, i) => {
+    const inIce = isIced(same[0]!);
+    const each = BOWL_MIN + (inIce ? ICE_OUT_MIN : 0);
     const handsMin = same.reduce(
-      (sum, { form, laidPieces }) => sum + BOWL_MIN * (FORMS[form].bowl ? laidPieces : 1),
+      (sum, { form, laidPieces }) => sum + each * (FORMS[form].bowl ? laidPieces : 1),
       0,
     );
+    const ripe = context.calm - handsMin;
     return task({
       id: `bowls-${surfaces[0].id}-${i + 1}`,
       kind: 'fill-bowls',
@@ -99,8 +108,9 @@ function filling(
       massG: same.reduce((sum, { laidG }) => sum + laidG, 0),
       pieces: same.length,
       handsMin,
-      fresh: -BOWLS_FRESH_MIN,
-      ripe: context.calm - handsMin,
+      // ice is turned out as late as can be, but there must be a moment for it
+      fresh: inIce ? Math.min(-ICE_FRESH_MIN, ripe - ICE_SLACK_MIN) : -BOWLS_FRESH_MIN,
+      ripe,
       after: doneBefore(before, same),
       ...bitsOf(same),
     });

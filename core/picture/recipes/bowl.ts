@@ -1,4 +1,5 @@
 import type { Component } from '../../catalogue/index.js';
+import type { LaidElement, Ware } from '../../plan/index.js';
 import { lit, radial } from '../pen.js';
 import {
   darker,
@@ -13,15 +14,33 @@ import {
 } from '../brush.js';
 import type { Point } from '../../geometry/index.js';
 
-const RIMS = [
-  { rim: '#fbf7ee', edge: '#c6bca8', wall: '#efe7d8' },
-  { rim: '#4a5861', edge: '#222c34', wall: '#6e7f88' },
-  { rim: '#27366b', edge: '#141d44', wall: '#f4f2ea' },
-] as const;
+interface Glaze {
+  rim: string;
+  edge: string;
+  wall: string;
+}
+const GLAZES: Readonly<Record<Ware, Glaze>> = {
+  white: { rim: '#fbf7ee', edge: '#c6bca8', wall: '#efe7d8' },
+  stone: { rim: '#4a5861', edge: '#222c34', wall: '#6e7f88' },
+  blue: { rim: '#27366b', edge: '#141d44', wall: '#f4f2ea' },
+  wood: { rim: '#b98249', edge: '#5f3b1c', wall: '#8d5a2c' },
+  glass: { rim: '#e3eeec', edge: '#8fa9a6', wall: '#cfdfdc' },
+  steel: { rim: '#dfe3e5', edge: '#6f787d', wall: '#a9b2b6' },
+};
+/** Where nobody said of what: earthenware of the house. */
+const HOUSE: readonly Ware[] = ['white', 'stone', 'blue'];
 
-/** An earthenware bowl from above, lit from the top left; what is in it comes from the caller. */
-export function bowlOf(brush: Brush, r: number, content: (inner: number) => void): void {
-  const c = RIMS[Math.floor(brush.random.next() * RIMS.length)]!;
+/** A bowl from above, lit from the top left; what is in it comes from the caller, who is told how wide it is inside. */
+export function bowlOf(
+  brush: Brush,
+  r: number,
+  content: (inner: number) => void,
+  { ware, wallMm }: Bowl = {},
+): void {
+  // drawn from the random numbers in any case: with another ware the food in it stays as it is
+  const house = HOUSE[Math.floor(brush.random.next() * HOUSE.length)]!;
+  if (ware === 'ice') return iceOf(brush, r, r - (wallMm ?? r * 0.3), content);
+  const c = GLAZES[ware ?? house];
   shadowEllipse(brush, r * 1.03, r * 1.03, 4);
   brush.pen.ellipse(0, 0, r, r, {
     fill: radial({ 0.7: c.wall, 0.86: c.rim, 0.94: c.rim, 1: c.edge }),
@@ -41,6 +60,35 @@ export function bowlOf(brush: Brush, r: number, content: (inner: number) => void
     },
   });
   brush.pen.path(arc(r * 0.94, 3.5, 4.7), { stroke: '#ffffff', width: r * 0.035, opacity: 0.65 });
+}
+
+/** Clear at the rim, white where air was frozen in; cracks run outward. */
+function iceOf(brush: Brush, r: number, inner: number, content: (inner: number) => void): void {
+  const { pen, random } = brush;
+  shadowEllipse(brush, r * 1.03, r * 1.03, 3);
+  pen.ellipse(0, 0, r, r, {
+    fill: radial({ [inner / r]: '#f4fbfd', [(inner / r + 1) / 2]: '#d5e9f0', 0.95: '#b4d3df', 1: '#8fb7c8' }),
+    opacity: 0.92,
+  });
+  for (let i = 0; i < 9; i++) {
+    const turn = random.range(0, 2 * Math.PI);
+    const [from, to] = [random.range(inner, (inner + r) / 2), random.range((inner + r) / 2, r * 0.97)];
+    const bend = turn + random.range(-0.16, 0.16);
+    pen.path(
+      smooth(
+        [
+          [from * Math.cos(turn), from * Math.sin(turn)],
+          [((from + to) / 2) * Math.cos(bend), ((from + to) / 2) * Math.sin(bend)],
+          [to * Math.cos(turn), to * Math.sin(turn)],
+        ],
+        false,
+      ),
+      { stroke: '#ffffff', width: random.range(0.6, 1.6), opacity: 0.7 },
+    );
+  }
+  pen.ellipse(0, 0, inner * 1.02, inner * 1.02, { fill: '#7fa9bb', opacity: 0.6 });
+  content(inner * 0.98);
+  pen.path(arc((inner + r) / 2, 3.4, 4.8), { stroke: '#ffffff', width: (r - inner) * 0.3, opacity: 0.75 });
 }
 
 function arc(r: number, from: number, to: number): string {
@@ -168,11 +216,17 @@ function spoon(brush: Brush, r: number): void {
 export const isSpooned = ({ family, texture }: Pick<Component, 'family' | 'texture'>): boolean =>
   family === 'spread-dip' || (family === 'cooked' && texture === 'creamy');
 
-export const bowl: Recipe = (brush) => {
+/** What a bowl is made of; of ice with the thickness of its wall. */
+export type Bowl = Pick<LaidElement, 'ware' | 'wallMm'>;
+
+export const bowl: Recipe = (brush) => bowlIn(brush, {});
+
+/** A dip, a salad or what is heaped, in this bowl. */
+export function bowlIn(brush: Brush, made: Bowl): void {
   const r = brush.l / 2;
   const { family } = brush.component;
   const smoothFood = isSpooned(brush.component);
   const fill = smoothFood ? spread : family === 'cooked' ? tossed : heap;
-  bowlOf(brush, r, (inner) => fill(brush, inner));
+  bowlOf(brush, r, (inner) => fill(brush, inner), made);
   if (smoothFood) spoon(brush, r);
-};
+}

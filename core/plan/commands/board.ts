@@ -7,7 +7,7 @@ import {
   type ComponentId,
 } from '../../catalogue/index.js';
 import { ownRecipeSchema } from '../records/recipe.js';
-import { outOfMotif, placementSchema } from '../records/placement.js';
+import { outOfMotif, placementSchema, type Placement } from '../records/placement.js';
 import { planSchema, type Plan } from '../plan.js';
 import { surfaceSchema, type Surface } from '../records/surface.js';
 import { command, replaceBy, toggled } from './command.js';
@@ -84,6 +84,16 @@ const withoutFood = (plan: Plan, id: ComponentId): Plan => ({
   cuts: plan.cuts.filter((cut) => cut.componentId !== id),
 });
 
+const offIce = ({ ice: _ice, ...placement }: Placement): Placement => placement;
+
+/** More or less of a food that stands in a bowl of ice stands there too. */
+function onItsIce(plan: Plan, placement: Placement): Placement {
+  const before = plan.placements.find(
+    (other) => lies(placement.componentId, placement.surfaceId)(other) && other.ice !== undefined,
+  );
+  return placement.contained && before?.ice && !placement.ice ? { ...placement, ice: before.ice } : placement;
+}
+
 /** What is wished for, and what lies where. */
 export const BOARD_COMMANDS = [
   command('set-levers', 'move a lever', { levers: field.wishes.shape.levers }, (plan, { levers }) =>
@@ -123,11 +133,9 @@ export const BOARD_COMMANDS = [
       ...plan,
       placements: [
         ...plan.placements.filter((placement) => !lies(c.componentId, c.surfaceId)(placement)),
-        ...c.placements.map((placement) => ({
-          ...placement,
-          componentId: c.componentId,
-          surfaceId: c.surfaceId,
-        })),
+        ...c.placements.map((placement) =>
+          onItsIce(plan, { ...placement, componentId: c.componentId, surfaceId: c.surfaceId }),
+        ),
       ],
     }),
   ),
@@ -144,9 +152,23 @@ export const BOARD_COMMANDS = [
   command('contain', 'contain in a bowl', { componentId, surfaceId, on: z.boolean() }, (plan, c) => ({
     ...plan,
     placements: plan.placements.map((placement) =>
-      lies(c.componentId, c.surfaceId)(placement) ? { ...placement, contained: c.on } : placement,
+      lies(c.componentId, c.surfaceId)(placement) ? { ...offIce(placement), contained: c.on } : placement,
     ),
   })),
+  /** A bowl of ice, made for this food; null sets it back into a bowl of the house. */
+  command(
+    'set-ice',
+    'set on ice or take off it',
+    { componentId, surfaceId, ice: placementSchema.shape.ice.unwrap().nullable() },
+    (plan, c) => ({
+      ...plan,
+      placements: plan.placements.map((placement) =>
+        lies(c.componentId, c.surfaceId)(placement)
+          ? { ...outOfMotif(offIce(placement)), contained: true, ...(c.ice ? { ice: c.ice } : {}) }
+          : placement,
+      ),
+    }),
+  ),
   command('own-tool', 'give a tool of its own', { componentId, surfaceId, on: z.boolean() }, (plan, c) => ({
     ...plan,
     placements: plan.placements.map((placement) =>

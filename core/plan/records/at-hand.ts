@@ -3,8 +3,19 @@ import { componentIdSchema } from '../../catalogue/index.js';
 import type { Steps } from '../steps.js';
 import { localDate } from './fields.js';
 
+/** What a bowl is made of, as it is drawn. */
+export const WARES = ['white', 'stone', 'blue', 'wood', 'glass', 'steel'] as const;
+export type Ware = (typeof WARES)[number];
+
 export const bowlsSchema = z
-  .array(z.strictObject({ diameterMm: z.number().min(30).max(400), count: z.number().int().min(0).max(99) }))
+  .array(
+    z.strictObject({
+      diameterMm: z.number().min(30).max(400),
+      count: z.number().int().min(0).max(99),
+      /** Without one, of the house's earthenware. */
+      ware: z.enum(WARES).optional(),
+    }),
+  )
   .max(20);
 
 export const toolsSchema = z.strictObject({

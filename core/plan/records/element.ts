@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { FORM_IDS, componentIdSchema } from '../../catalogue/index.js';
+import { WARES } from './at-hand.js';
 import { coordinate, idText, point } from './fields.js';
 
 export const elementSchema = z.strictObject({
@@ -20,6 +21,9 @@ export const elementSchema = z.strictObject({
   pieces: z.array(z.tuple([coordinate, coordinate, z.number()])).max(5000),
   /** Radius of the bowl, for what stands in one. */
   bowlMm: z.number().positive().max(400).nullable(),
+  /** What its bowl is made of, where that is known; of ice with the thickness of the wall. */
+  ware: z.enum([...WARES, 'ice']).optional(),
+  wallMm: z.number().positive().max(60).optional(),
   /** Served with a tool of its own, drawn beside it. */
   ownTool: z.boolean().optional(),
   /** Laid in the part of the surface that is kept for somebody. */

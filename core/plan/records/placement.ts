@@ -19,6 +19,10 @@ export const placementSchema = z.strictObject({
   inZone: z.boolean().optional(),
   /** In this motif of its surface. */
   motif: idText.optional(),
+  /** In a bowl of ice of its own, made for it: across inside, and how thick its wall is. */
+  ice: z
+    .strictObject({ innerMm: z.number().min(60).max(240), wallMm: z.number().min(10).max(60) })
+    .optional(),
 });
 export type Placement = z.infer<typeof placementSchema>;
 

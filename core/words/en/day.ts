@@ -6,6 +6,7 @@ export const DAY = {
   'task.fold': 'Fold {food}: {form}, {mass}',
   'task.shape': 'Cut shapes out of {food}, {pieces, number} pieces',
   'task.open': 'Open and drain {foods}',
+  'task.freeze': 'Freeze {pieces, plural, one {a bowl of ice} other {# bowls of ice}} for {foods}',
   'task.fill-bowls': '{surface}: fill the bowls with {foods}',
   'task.tools': 'Count out bowls, knives, spoons and labels',
   'task.pack': 'Pack the cold boxes and the car',
@@ -34,6 +35,8 @@ export const DAY = {
   'caution.hot-sugar': 'Hot sugar sticks and burns: children stand away.',
   'caution.hot': 'Hot pans and trays burn: children stand away.',
   'caution.freezer': 'Not longer in the freezer than it says.',
+  'caution.ice':
+    'Drinking water only, and nothing in it that may not be eaten. Ice does not stop the clock of what stands in it.',
   'caution.blender': 'Take the blender apart and wash it before the next food.',
   'caution.knife': 'Sharp knife: cut on a board that does not slip.',
   'caution.clock':
@@ -84,6 +87,7 @@ export const DAY = {
   'tool.blunt-picks': 'Blunt picks for children',
   'tool.label': 'Label for a cheese',
   'tool.free-label': 'Label for a surface that is kept free',
+  'tool.ice-dish': 'Deep dish under a bowl of ice',
   'tool.stone-bowl': 'Bowl for stones and picks',
   'tool.napkin': 'Napkin',
   'tool.liner': 'Sheet of paper under the food',

@@ -128,7 +128,7 @@ export const FINDINGS = {
   'finding.over-the-rim.text': '{foods} {n, plural, one {lies} other {lie}} over the rim of {surfaceLow}.',
   'finding.over-the-rim.why':
     'What lies beyond the rim falls or is not reached. Move it in, or lay the board again.',
-  'finding.bowls-laid-otherwise.text': '{foods}: laid in another size of bowl than there is.',
+  'finding.bowls-laid-otherwise.text': '{foods}: laid in other bowls than there are.',
   'finding.bowls-laid-otherwise.why':
     'The bowls at hand, or what stands in them, have changed since the board was laid. Lay it again.',
   'finding.one-patch.text':
