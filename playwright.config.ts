@@ -1,3 +1,4 @@
+import { availableParallelism } from 'node:os';
 import { defineConfig } from '@playwright/test';
 
 const port = Number(process.env.E2E_PORT ?? 4179);
@@ -6,9 +7,9 @@ const port = Number(process.env.E2E_PORT ?? 4179);
 export default defineConfig({
   testDir: 'e2e',
   timeout: 120_000,
-  // two browsers on two cores: a board takes its time to be drawn; speed is the bench's matter
+  // a browser a core: a board takes its time to be drawn; speed is the bench's matter
   expect: { timeout: 15_000 },
-  workers: 2,
+  workers: Math.max(2, availableParallelism()),
   forbidOnly: true,
   // a second try tells a slow machine from a fault; the closing lines of the test say which needed it
   retries: 1,

@@ -93,12 +93,16 @@ function Bowls({ bowls, onChange }: Part<Plan['bowls']> & { bowls: Plan['bowls']
             max={99}
             onChange={(count) => change(i, { count })}
           />
-          <Choice
-            label={t('Of')}
-            value={bowl.ware ?? 'any'}
-            options={WARE_OPTIONS}
-            onPick={(picked) => onChange(bowls.map((other, k) => (k === i ? ofWare(other, picked) : other)))}
-          />
+          <div className="-my-2">
+            <Choice
+              label={t('Of')}
+              value={bowl.ware ?? 'any'}
+              options={WARE_OPTIONS}
+              onPick={(picked) =>
+                onChange(bowls.map((other, k) => (k === i ? ofWare(other, picked) : other)))
+              }
+            />
+          </div>
           <Button
             look="link"
             aria-label={t('Leave out bowls of {diameterMm} mm', { diameterMm: bowl.diameterMm })}

@@ -17,6 +17,10 @@ import { MoreOrFewer } from './MoreOrFewer.js';
 import { clockAt, dayAt, useMake } from './useMake.js';
 
 const ALL = 'all';
+/** A longer wait is said in hours. */
+const LONG_MIN = 120;
+const hours = (minutes: number): string =>
+  t('{h} h {min} min', { h: Math.floor(minutes / 60), min: minutes % 60 });
 
 /** The work in the order of the day, for all or for one pair of hands, to be ticked off. */
 export function DayShelf({ plan, day }: { plan: Plan; day: KeptDay }) {
@@ -24,8 +28,6 @@ export function DayShelf({ plan, day }: { plan: Plan; day: KeptDay }) {
   const { busy, layOut } = useDay();
   const [asking, setAsking] = useState(false);
   const shown = day.kept.filter(({ placed }) => hand === null || placed.hand === hand);
-  const hours = (minutes: number): string =>
-    t('{h} h {min} min', { h: Math.floor(minutes / 60), min: minutes % 60 });
   return (
     <>
       <ShelfHeading first>{t('Hands')}</ShelfHeading>
@@ -109,7 +111,10 @@ function WorkList({ plan, day, shown }: { plan: Plan; day: KeptDay; shown: reado
                 <span className={work.doneMin === null ? '' : 'line-through'}>{what}</span>
                 <small className="block">
                   {t('{who}, {n} min', { who: names.get(placed.hand) ?? placed.hand, n: task.handsMin })}
-                  {task.waitMin > 0 && t(', then {n} min by itself', { n: task.waitMin })}
+                  {task.waitMin > 0 &&
+                    (task.waitMin < LONG_MIN
+                      ? t(', then {n} min by itself', { n: task.waitMin })
+                      : t(', then {time} by itself', { time: hours(task.waitMin) }))}
                   {placed.clean && t('. Wash board, knife and hands first')}
                 </small>
               </button>

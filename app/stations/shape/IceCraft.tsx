@@ -2,6 +2,7 @@ import { useMemo, type ReactNode } from 'react';
 import { suitsIce } from '../../../core/board/index.js';
 import type { Component, ComponentId } from '../../../core/catalogue/index.js';
 import { formatFineLength, formatTemperature, formatVolume } from '../../../core/measure/index.js';
+import { bowlForG } from '../../../core/portion/index.js';
 import { planLarder, type Plan, type Surface } from '../../../core/plan/index.js';
 import {
   ICE_LEAST_MM,
@@ -25,8 +26,8 @@ import { useLayIn } from './useLayIn.js';
 interface Asked {
   innerMm: number;
   wallMm: number;
-  food: ComponentId | null;
-  surface: Surface['id'] | null;
+  food: ComponentId;
+  surface: Surface['id'];
 }
 
 /** What is asked of the ice, at first for a food of the board that is better for the cold. */
@@ -39,15 +40,28 @@ function useIce(plan: Plan) {
         .filter(suitsIce),
     [plan, larder],
   );
-  const [asked, ask] = useAsked<Asked>(plan, 'ice', { ...USUAL_ICE, food: null, surface: null });
-  const food = foods.find(({ id }) => id === asked.food) ?? foods.find(isDip) ?? foods[0];
+  const [said, ask] = useAsked<Partial<Asked>>(plan, 'ice', {});
+  const food = foods.find(({ id }) => id === said.food) ?? foods.find(isDip) ?? foods[0];
   const surfaces = plan.surfaces.filter(({ id }) =>
     plan.placements.some(({ componentId, surfaceId }) => componentId === food?.id && surfaceId === id),
   );
-  const surface = surfaces.find(({ id }) => id === asked.surface) ?? surfaces[0];
+  const surface = surfaces.find(({ id }) => id === said.surface) ?? surfaces[0];
+  const here = plan.placements.filter(
+    ({ componentId, surfaceId, lot }) => componentId === food?.id && surfaceId === surface?.id && lot === 0,
+  );
+  const massG = here.reduce((sum, placement) => sum + placement.massG, 0);
+  // as it stands on ice already, or as wide as the food wants
+  const asked = {
+    ...USUAL_ICE,
+    ...(massG > 0 ? { innerMm: clamped(bowlForG(massG)) } : {}),
+    ...here.find(({ ice }) => ice)?.ice,
+    ...said,
+  };
   const { airTempC, durationMin } = plan.occasion;
   return { asked, ask, foods, food, surface, made: iceBowl(asked, airTempC, durationMin) };
 }
+
+const clamped = (mm: number): number => Math.min(ICE_MOST_MM, Math.max(ICE_LEAST_MM, mm));
 
 const isDip = ({ family }: Component): boolean => family === 'spread-dip';
 
@@ -56,7 +70,6 @@ export function IceCraft({ plan, checked, mouldWord }: StationView & { mouldWord
   const units = useSettings((settings) => settings.units);
   const { asked, ask, foods, food, surface, made } = useIce(plan);
   const { airTempC, durationMin } = plan.occasion;
-  const bend = (by: Partial<Asked>): void => ask(by);
   return (
     <BenchFrame
       plan={plan}
@@ -70,7 +83,7 @@ export function IceCraft({ plan, checked, mouldWord }: StationView & { mouldWord
             mm={asked.innerMm}
             min={ICE_LEAST_MM}
             max={ICE_MOST_MM}
-            onKeep={(innerMm) => bend({ innerMm })}
+            onKeep={(innerMm) => ask({ innerMm })}
           />{' '}
           {t('across inside, with a wall of')}{' '}
           <LengthWord
@@ -78,7 +91,7 @@ export function IceCraft({ plan, checked, mouldWord }: StationView & { mouldWord
             mm={asked.wallMm}
             min={ICE_LEAST_WALL_MM}
             max={ICE_MOST_WALL_MM}
-            onKeep={(wallMm) => bend({ wallMm })}
+            onKeep={(wallMm) => ask({ wallMm })}
           />
           {food && surface && (
             <>
@@ -224,7 +237,7 @@ function IceFoot({ made }: { made: IceMade }) {
   );
 }
 
-const [ABOVE_Y, SIDE_Y, ROOM] = [-158, 18, 118];
+const [ABOVE_Y, SIDE_Y, ROOM] = [-176, -38, 102];
 
 /** From above, and cut open in its dish: what is in it, the ice, and the dish that takes the melted water. */
 function IceDrawn({ made, colours }: { made: IceMade; colours: Component['colours'] | undefined }) {
@@ -238,7 +251,7 @@ function IceDrawn({ made, colours }: { made: IceMade; colours: Component['colour
       <g transform={`translate(0 ${ABOVE_Y})`}>
         <circle r={r} cy={4} fill="var(--ink)" opacity="0.16" />
         <circle r={r} fill="var(--steel-pale)" stroke="var(--rule)" strokeWidth={1.5} />
-        <circle r={(r + inner) / 2} fill="none" stroke="var(--enamel-lit)" strokeWidth={(r - inner) * 0.4} />
+        <circle r={(r + inner) / 2} fill="none" stroke="var(--card)" strokeWidth={(r - inner) * 0.4} />
         <circle r={inner} fill={food} stroke="var(--rule)" strokeWidth={1.5} />
       </g>
       <g transform={`translate(0 ${SIDE_Y})`}>

@@ -14,6 +14,7 @@ import {
   proposedCut,
   wallToLast,
 } from '../../../core/shape/index.js';
+import { bowlForG } from '../../../core/portion/index.js';
 import { group, lies, planWith } from '../../../core/testing/plans.js';
 
 const vegans = group('vegans', 2, ['vegan']);
@@ -90,8 +91,10 @@ describe('a bowl of ice', () => {
     await hands.press(/^Take a wall of/);
     await hands.press('Set it on ice');
     const dip = () => planNow().placements.find(({ componentId }) => componentId === 'tzatziki');
-    const wallMm = wallToLast(110, 33, 180);
-    await waitFor(() => expect(dip()?.ice).toEqual({ innerMm: 110, wallMm }));
+    // as wide as the dip wants, as thick as the evening
+    const innerMm = bowlForG(150);
+    const wallMm = wallToLast(innerMm, 33, 180);
+    await waitFor(() => expect(dip()?.ice).toEqual({ innerMm, wallMm }));
     await screen.findByText(/^It stands on ice on/);
     await hands.press('Take it off the ice');
     await waitFor(() => expect(dip()?.ice).toBeUndefined());
