@@ -48,7 +48,7 @@ const CUTTERS: readonly (readonly [
 ])[] = [
   ['star 30', outline('star', 30), 26_000, [13, 14, 10]],
   ['heart 28', outline('heart', 28), 44_000, [14, 15, 11]],
-  ['crescent 34', outline('crescent', 34), 60_000, [11, 11, 9]],
+  ['crescent 34', outline('crescent', 34), 72_000, [11, 11, 9]],
   ['leaf 40x18', outline('leaf', { widthMm: 40, heightMm: 18 }), 28_000, [12, 13, 10]],
   ['E 25', outline('block-e', 25), 42_000, [13, 16, 10]],
   ['gear 26', outline('gear', 26), 22_000, [11, 12, 9]],
