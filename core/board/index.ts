@@ -95,6 +95,7 @@ export {
   foodsForMotif,
   isBorder,
   layMotifOf,
+  isWoven,
   motifHeaps,
   ownMotif,
   motifForms,

@@ -17,6 +17,7 @@ import {
 import { lotShares } from '../portion/index.js';
 import {
   borderSpots,
+  canWeave,
   CUTTER_OF_MOTIF,
   cutterById,
   cutterOutline,
@@ -28,6 +29,7 @@ import {
   detailSpots,
   fillOf,
   usualSliceOf,
+  weaveSpots,
 } from '../shape/index.js';
 import { lessBy } from './cut-outs.js';
 import { coloursApart, isFresh } from './tastes.js';
@@ -65,7 +67,10 @@ export function motifHeaps(plan: Plan, motif: Motif): MotifHeaps | undefined {
     pieces,
     massG: Math.max(0.1, Math.round(pieces * of.fact.pieceG * 10) / 10),
   });
-  const { pieces, massG, areaCm2 } = fillOf(motif.outline, fill.fact);
+  const { areaCm2, ...heaped } = fillOf(motif.outline, fill.fact);
+  const { pieces, massG } = isWoven(motif, fill.fact)
+    ? heap(fill, Math.max(1, weaveSpots(motif.outline, fill.fact).length))
+    : heaped;
   const cut = motif.detail ? detailCut(plan, motif) : undefined;
   const detailed = cut && larder.get(cut.componentId);
   const spots = motif.detail
@@ -84,6 +89,10 @@ export function motifHeaps(plan: Plan, motif: Motif): MotifHeaps | undefined {
     areaCm2,
   };
 }
+
+/** A food that was put in the place of another may be too short to be woven. */
+export const isWoven = (motif: Pick<Motif, 'woven'>, fact: FormFact): boolean =>
+  motif.woven === true && canWeave(fact);
 
 const DETAIL_NAMES = { eyes: 'Eye', stripes: 'Stripe', stitches: 'Stitch' } as const;
 
@@ -246,6 +255,14 @@ export function finestForm(component: Component): FormFact | undefined {
   return usual && leastSide(usual) <= MOST_FILL_MM ? usual : finest;
 }
 
+/** The form in which a food can be woven: as it is served, where that is long enough. */
+export const wovenForm = (component: Component): FormFact | undefined =>
+  motifForms(component)
+    .filter(canWeave)
+    .toSorted(
+      (a, b) => Number(b.form === component.forms[0]!.form) - Number(a.form === component.forms[0]!.form),
+    )[0];
+
 /** It fills a figure as it is served anyhow. */
 const asServed = (component: Component): boolean => finestForm(component)?.form === component.forms[0]!.form;
 
@@ -307,6 +324,8 @@ export function sizedMotif(motif: Motif, cutterId: string, acrossMm: number): Mo
   };
 }
 
+/** A square as large to the eye as a star that is so much wider (house default). */
+const SQUARE_SHARE = 0.75;
 /** A proposal asks for no more of its filling than so many times what lies there, and is no smaller than this (house default). */
 const [MOST_MORE, LEAST_PROPOSED_MM] = [1.5, 120];
 
@@ -320,18 +339,23 @@ export function proposedMotif(plan: Plan, surface: Surface): Motif | undefined {
     .filter((placement) => placement.surfaceId === surface.id && !placement.contained)
     .toSorted((a, b) => b.massG - a.massG)
     .flatMap(({ componentId }) => larder.get(componentId) ?? []);
-  const foods = [...new Set([...lying, ...foodsForMotif(plan)])].filter(
+  const all = [...new Set([...lying, ...foodsForMotif(plan)])].filter(
     (component) =>
       component.family !== 'garnish' &&
       component.made !== 'unknown' &&
-      isBorder(component) &&
       // a figure lies from first to last: what is served in lots would stand too long
       lotShares(component, plan).length === 1,
   );
+  const foods = all.filter(isBorder);
   const isFine = (component: Component) => leastSide(finestForm(component)!) <= MOST_FILL_MM;
   const suits = (component: Component): number =>
     (asServed(component) ? 1 : 0) + (isFresh(component) ? 2 : 0);
-  const [fill] = foods.filter(isFine).toSorted((a, b) => suits(b) - suits(a));
+  const { motifs } = plan.occasion.theme;
+  const woven =
+    motifs[0] === 'weave'
+      ? all.find((component) => lying.includes(component) && wovenForm(component))
+      : undefined;
+  const fill = woven ?? foods.filter(isFine).toSorted((a, b) => suits(b) - suits(a))[0];
   if (!fill) return undefined;
   const apart = (component: Component) => coloursApart(component.colours[0], fill.colours[0]);
   const beside = foods.filter(
@@ -345,8 +369,9 @@ export function proposedMotif(plan: Plan, surface: Surface): Motif | undefined {
     form: finestForm(component)!.form,
   });
   const [l, w] = outlineSize(surface.outline);
-  const across = proposedAcross(l - 2 * surface.rimMm, w - 2 * surface.rimMm);
-  const cutter = plan.occasion.theme.motifs.flatMap((motif) => CUTTER_OF_MOTIF[motif] ?? [])[0] ?? 'star';
+  const most = proposedAcross(l - 2 * surface.rimMm, w - 2 * surface.rimMm);
+  const across = woven ? Math.round((most * SQUARE_SHARE) / 5) * 5 : most;
+  const cutter = motifs.flatMap((motif) => CUTTER_OF_MOTIF[motif] ?? [])[0] ?? (woven ? 'square' : 'star');
   const id = `motif-${surface.id}`.slice(0, 60);
   const bare = {
     id,
@@ -355,7 +380,8 @@ export function proposedMotif(plan: Plan, surface: Surface): Motif | undefined {
     name: cutter,
     acrossMm: across,
     outline: [],
-    fill: food(fill),
+    fill: woven ? { componentId: woven.id, form: wovenForm(woven)!.form } : food(fill),
+    ...(woven ? { woven: true } : {}),
     border: border ? food(border) : null,
     detail: null,
   };
@@ -363,7 +389,7 @@ export function proposedMotif(plan: Plan, surface: Surface): Motif | undefined {
   const lies = plan.placements
     .filter((placement) => placement.componentId === fill.id && placement.surfaceId === surface.id)
     .reduce((sum, placement) => sum + placement.massG, 0);
-  const asks = fillOf(proposed.outline, finestForm(fill)!).massG;
+  const asks = motifHeaps(plan, proposed)?.fill.massG ?? 0;
   if (lies === 0 || asks <= lies * MOST_MORE) return proposed;
   const smaller = Math.floor((across * Math.sqrt((lies * MOST_MORE) / asks)) / 5) * 5;
   return sizedMotif(bare, cutter, Math.max(LEAST_PROPOSED_MM, smaller));

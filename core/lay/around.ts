@@ -25,6 +25,7 @@ export function layAround(before: Plan, after: Plan, seed: number): LaidSurface[
     const afresh =
       laid.length === 0 ||
       !unchanged(before, surface) ||
+      figuresOn(before, surface) !== figuresOn(after, surface) ||
       zoneOf(was) !== zoneOf(is) ||
       stays.length < is.length * (1 - MOST_CHANGED);
     if (afresh) return [laySurface(after, surface, seed)];
@@ -44,6 +45,17 @@ const same = (placement: Placement, otherPlacement: Placement): boolean =>
 const unchanged = (before: Plan, surface: Surface): boolean =>
   JSON.stringify(before.surfaces.find((otherSurface) => otherSurface.id === surface.id)) ===
   JSON.stringify(surface);
+
+/** The figures that stand on a surface: a new one wants its place before all else. */
+const figuresOn = (plan: Plan, { id }: Surface): string =>
+  JSON.stringify(
+    plan.motifs
+      .filter(
+        ({ surfaceId, id: motif }) =>
+          surfaceId === id && plan.placements.some((placement) => placement.motif === motif),
+      )
+      .map(({ id: motif, outline }) => [motif, outline]),
+  );
 
 /** The kinds in the part that is kept for somebody. */
 const zoneOf = (placements: readonly Placement[]): string =>

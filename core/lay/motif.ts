@@ -1,8 +1,9 @@
+import { isWoven } from '../board/index.js';
 import { FORMS } from '../catalogue/index.js';
-import { hypot2, placed, type Point } from '../geometry/index.js';
+import { areaOf, hypot2, placed, type Point } from '../geometry/index.js';
 import { createRandom, seedOf, type Random } from '../measure/index.js';
 import type { LaidElement, Motif, Plan } from '../plan/index.js';
-import { borderSpots, detailSpots, grown, withBorder, type MotifSpot } from '../shape/index.js';
+import { borderSpots, detailSpots, grown, weaveSpots, withBorder, type MotifSpot } from '../shape/index.js';
 import type { Anchor, Circle, Spot } from './anchors.js';
 import { fillLoose, fillRun, type Laid } from './fill.js';
 import { forCellsIn, gridOver } from './grid.js';
@@ -48,6 +49,8 @@ export const isInMotif = (grounds: readonly MotifGround[], part: Part): boolean 
 export function motifAnchor({ motif, fill, outer }: MotifGround): Anchor {
   const reach = (k: 0 | 1): number => max(...outer.map((p) => abs(p[k])));
   const [l, w] = [reach(0), reach(1)];
+  // what fills its corners is covered by a grid of circles: a single one would take half as much again
+  if (areaOf(outer) > FULL * 4 * l * w) return anchorOver(motif.id, gridOfCircles(l, w), fill);
   const n = max(1, round(max(l, w) / Math.min(l, w)));
   const long = l >= w ? 0 : 1;
   const span = 2 * (long === 0 ? l : w);
@@ -57,17 +60,36 @@ export function motifAnchor({ motif, fill, outer }: MotifGround): Anchor {
     const mine = outer.filter((p) => ceil(((p[long] + span / 2) / span) * n) - 1 === i);
     return { x, y, r: max(1, ...mine.map(([px, py]) => hypot2(px - x, py - y))) };
   });
-  return {
-    id: motif.id,
-    circles,
-    isCheese: true,
-    isLevel: true,
-    isMotif: true,
-    isWedge: false,
-    isTall: false,
-    wishes: [],
-    at: fill.pinned,
-  };
+  return anchorOver(motif.id, circles, fill);
+}
+
+const anchorOver = (id: Motif['id'], circles: Circle[], fill: Part): Anchor => ({
+  id,
+  circles,
+  isCheese: true,
+  isLevel: true,
+  isMotif: true,
+  isWedge: false,
+  isTall: false,
+  wishes: [],
+  at: fill.pinned,
+});
+
+/** A figure that fills so much of the rectangle around it has its corners. */
+const FULL = 0.85;
+
+/** Circles over a rectangle of which half the sides are given: two rows along its shorter side, or as many as it is long. */
+function gridOfCircles(l: number, w: number): Circle[] {
+  const cell = Math.min(l, w);
+  const [columns, rows] = [max(2, round((2 * l) / cell)), max(2, round((2 * w) / cell))];
+  return Array.from({ length: columns * rows }, (_, i): Circle => {
+    const [column, row] = [i % columns, Math.floor(i / columns)];
+    return {
+      x: ((column + 0.5) / columns - 0.5) * 2 * l,
+      y: ((row + 0.5) / rows - 0.5) * 2 * w,
+      r: hypot2(l / columns, w / rows),
+    };
+  });
 }
 
 /** A piece keeps so much of its width from the edge of the figure (house default): it may lean over by the rest. */
@@ -113,7 +135,11 @@ export function layMotif(ground: MotifGround, spot: Spot, random: Random): LaidE
           ),
         ]
       : []),
-    one(fill, EDGE_LAYER, motif.outline, () => fillPieces(ground, random)),
+    one(fill, EDGE_LAYER, motif.outline, () =>
+      isWoven(motif, fill.fact)
+        ? spread(weaveSpots(motif.outline, fill.fact).map(laidAt), fill.pieces)
+        : fillPieces(ground, random),
+    ),
     ...(detail
       ? [
           one(detail, DETAIL_LAYER, motif.outline, () =>

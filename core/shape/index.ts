@@ -124,10 +124,12 @@ export {
 } from './word.js';
 export {
   borderSpots,
+  canWeave,
   DETAIL_THICKNESS_MM,
   detailOutline,
   detailsFor,
   detailSpots,
+  weaveSpots,
   fillOf,
   grown,
   isReadIn,

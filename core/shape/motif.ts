@@ -1,12 +1,12 @@
 import { contours } from 'd3-contour';
 import type { FormFact } from '../catalogue/index.js';
-import { areaOf, hypot2, type Point, type Polygon } from '../geometry/index.js';
+import { areaOf, hypot2, inside, type Point, type Polygon } from '../geometry/index.js';
 import type { MotifDetail } from '../plan/index.js';
 import { neckOf } from './neck.js';
 import { fieldOf, type Field } from './nest/field.js';
 import { boundsOf, heightOf, perimeterOf, widthOf } from './outline.js';
 
-const { PI, atan2, ceil, floor, max, min, round, sqrt } = Math;
+const { PI, abs, atan2, ceil, floor, max, min, round, sqrt } = Math;
 
 /** Where one piece of a border, or one detail, lies: millimetres in the frame of the outline, degrees. */
 export interface MotifSpot {
@@ -84,6 +84,48 @@ export function fillOf(outline: Polygon, fact: FormFact): { pieces: number; mass
   const areaCm2 = areaOf(outline) / 100;
   const pieces = max(1, round((areaCm2 * fact.gPerCm2) / fact.pieceG));
   return { pieces, massG: grams(pieces * fact.pieceG), areaCm2 };
+}
+
+/** Pieces that are so much longer than wide lie woven; in a cell of the weave they lie so near, of their length (house default). */
+const WOVEN_FROM = 1.6;
+const WOVEN_CELL = 0.98;
+/** A piece may lean over the edge of the figure by what is not this share of its length (house default). */
+const WOVEN_INSET = 0.3;
+
+export const canWeave = ({ lengthMm, widthMm }: FormFact): boolean =>
+  max(lengthMm, widthMm) >= WOVEN_FROM * min(lengthMm, widthMm);
+
+/**
+ * Where the pieces of a weave lie: squares as wide as a piece is long, in each as many pieces side by side as fill it, along
+ * and across by turns. Only those of which the middle lies well within the outline.
+ */
+export function weaveSpots(outline: Polygon, fact: FormFact): MotifSpot[] {
+  const [long, short] = [max(fact.lengthMm, fact.widthMm), min(fact.lengthMm, fact.widthMm)];
+  const cell = long * WOVEN_CELL;
+  const beside = max(2, round(cell / short));
+  const bounds = boundsOf(outline);
+  const within = grown(outline, -short * WOVEN_INSET);
+  const upright = fact.lengthMm >= fact.widthMm ? 0 : 90;
+  // even about the middle: a cell or a seam in it, whichever cuts less off
+  const columns = ceil(widthOf(bounds) / cell / 2) + 1;
+  const rows = ceil(heightOf(bounds) / cell / 2) + 1;
+  const [mx, my] = [(bounds.left + bounds.right) / 2, (bounds.top + bounds.bottom) / 2];
+  const laid = (shift: number): MotifSpot[] => {
+    const out: MotifSpot[] = [];
+    for (let row = -rows; row <= rows; row++)
+      for (let column = -columns; column <= columns; column++) {
+        const across = abs(row + column) % 2 === 1;
+        for (let k = 0; k < beside; k++) {
+          const aside = ((k + 0.5) / beside - 0.5) * cell;
+          const x = mx + (column + shift) * cell + (across ? aside : 0);
+          const y = my + (row + shift) * cell + (across ? 0 : aside);
+          if (inside(within, x, y)) out.push({ x, y, angle: (across ? 90 : 0) + upright });
+        }
+      }
+    return out;
+  };
+  const [one, other] = [laid(0), laid(0.5)];
+  return other.length > one.length ? other : one;
 }
 
 const grams = (g: number): number => max(0.1, round(g * 10) / 10);

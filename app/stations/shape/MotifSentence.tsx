@@ -1,5 +1,11 @@
 import { useMemo } from 'react';
-import { formName, type Component, type ComponentId, type FormId } from '../../../core/catalogue/index.js';
+import {
+  formName,
+  formOf,
+  type Component,
+  type ComponentId,
+  type FormId,
+} from '../../../core/catalogue/index.js';
 import {
   finestForm,
   foodsForMotif,
@@ -16,7 +22,7 @@ import {
   type Plan,
   type Surface,
 } from '../../../core/plan/index.js';
-import { bodyOf, detailsFor } from '../../../core/shape/index.js';
+import { bodyOf, canWeave, detailsFor } from '../../../core/shape/index.js';
 import { useSettings } from '../../store/settings.js';
 import { Choice, Wrong } from '../../ui/Fields.js';
 import { FileButton } from '../../ui/kit/FileButton.js';
@@ -76,8 +82,9 @@ export function MotifSentence({ plan, motif, surface, ask }: Worded & { surface:
           food={motif.fill}
           foods={foods}
           onPick={(fill) => ask({ ...motif, fill })}
-        />{' '}
-        {t('within')} <BorderWords plan={plan} motif={motif} foods={foods} ask={ask} />,{' '}
+        />
+        <WovenWord plan={plan} motif={motif} ask={ask} /> {t('within')}{' '}
+        <BorderWords plan={plan} motif={motif} foods={foods} ask={ask} />,{' '}
         <DetailWords plan={plan} motif={motif} ask={ask} />.
       </p>
       <OwnOutline motif={motif} ask={ask} />
@@ -153,6 +160,33 @@ interface Worded {
   plan: Plan;
   motif: Motif;
   ask: (motif: Motif) => void;
+}
+
+const WOVEN_WORDS = { woven: t('woven'), loose: t('as it falls') } as const;
+
+/** What is long enough lies woven, or as it falls. */
+function WovenWord({ plan, motif, ask }: Worded) {
+  const component = planLarder(plan).get(motif.fill.componentId);
+  const fact = component && formOf(component, motif.fill.form);
+  if (!fact || !canWeave(fact)) return null;
+  const { woven, ...loose } = motif;
+  return (
+    <>
+      ,{' '}
+      <OpenWord word={WOVEN_WORDS[woven ? 'woven' : 'loose']} label={t('How it lies')}>
+        <Choice
+          label={t('How it lies')}
+          value={woven ? 'woven' : 'loose'}
+          options={[
+            ['woven', WOVEN_WORDS.woven],
+            ['loose', WOVEN_WORDS.loose],
+          ]}
+          onPick={(picked) => ask(picked === 'woven' ? { ...loose, woven: true } : loose)}
+        />
+      </OpenWord>
+      ,
+    </>
+  );
 }
 
 const BORDER_WORDS = { some: t('a border of'), none: t('no border') } as const;

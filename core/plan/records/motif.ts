@@ -23,6 +23,8 @@ export const motifSchema = z.strictObject({
   /** Millimetres about its middle, y down, as it lies on the surface. */
   outline: z.array(point).min(3).max(400),
   fill: motifFoodSchema,
+  /** Its filling lies woven: as many side by side as one is long, by turns along and across. */
+  woven: z.boolean().optional(),
   border: motifFoodSchema.nullable(),
   /** Laid on top: cut-outs of this food. */
   detail: z.strictObject({ componentId: componentIdSchema, kind: z.enum(MOTIF_DETAILS) }).nullable(),
