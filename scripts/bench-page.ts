@@ -10,6 +10,9 @@ import { createApp } from '../server/app.js';
 const root = path.dirname(path.dirname(fileURLToPath(import.meta.url)));
 const dist = path.join(root, 'dist');
 const LONG_MS = 50;
+/** What one frame may take, of our own work, for the hand to feel nothing. */
+const FRAME_MS = 16;
+const [MOVES, STEP_PX] = [60, 2];
 const kB = (bytes: number): string => `${(bytes / 1000).toFixed(0)} kB`;
 
 const server = createApp(dist).listen(0, '127.0.0.1');
@@ -90,6 +93,10 @@ async function walk(page: Page, words: string): Promise<void> {
   }
 }
 await walk(page, 'demo');
+await page.waitForTimeout(3000);
+console.log(
+  `dragging on a board of ${await page.locator('[data-element]').count()} piles: ${await dragged(browser, page)}`,
+);
 
 const large = manyGuests(JSON.parse(readFileSync(path.join(dist, 'demo/comet-watch.plate.json'), 'utf8')));
 const heavy = await watched(browser);
@@ -114,6 +121,45 @@ await memory(browser, heavy);
 await browser.close();
 server.close();
 process.exit(0);
+
+interface TraceEvent {
+  name: string;
+  ph: string;
+  pid: number;
+  tid: number;
+  dur?: number;
+  args?: { name?: string };
+}
+
+/** A food is dragged in a circle, a move a frame: how long the main thread's tasks are, script, style and painting together. */
+async function dragged(browser: Browser, page: Page): Promise<string> {
+  const food = page.getByRole('button', { name: /Arrows/ }).first();
+  const box = (await food.boundingBox())!;
+  const [x, y] = [box.x + box.width / 2, box.y + box.height / 2];
+  await page.mouse.move(x, y);
+  await page.mouse.down();
+  await page.mouse.move(x + 8, y + 8, { steps: 4 });
+  await page.waitForTimeout(1500);
+  await browser.startTracing(page, { categories: ['toplevel', 'devtools.timeline'] });
+  for (let i = 0; i < MOVES; i++) {
+    const turn = (i / MOVES) * 2 * Math.PI;
+    await page.mouse.move(x + 8 + STEP_PX * 10 * Math.sin(turn), y + 8 + STEP_PX * 10 * (1 - Math.cos(turn)));
+    await page.evaluate(() => new Promise(requestAnimationFrame));
+  }
+  const { traceEvents } = JSON.parse((await browser.stopTracing()).toString()) as {
+    traceEvents: TraceEvent[];
+  };
+  await page.mouse.up();
+  const main = traceEvents.find(
+    ({ name, args }) => name === 'thread_name' && args?.name === 'CrRendererMain',
+  );
+  const tasks = traceEvents
+    .filter(({ name, pid, tid }) => name === 'ThreadControllerImpl::RunTask' && pid === main?.pid && tid === main.tid)
+    .map(({ dur = 0 }) => dur / 1000)
+    .sort((a, b) => a - b);
+  const over = tasks.filter((ms) => ms > FRAME_MS).length;
+  return `${MOVES} moves, the longest task of the main thread ${tasks.at(-1)?.toFixed(0) ?? '?'} ms, ${over} over ${FRAME_MS} ms, one in a hundred over ${tasks[Math.floor(tasks.length * 0.99)]?.toFixed(0) ?? '?'} ms`;
+}
 
 /** What the whole tab holds after all of that. */
 async function memory(browser: Browser, page: Page): Promise<void> {
