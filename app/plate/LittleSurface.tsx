@@ -1,7 +1,7 @@
 import type { Component } from '../../core/catalogue/index.js';
 import { surfaceSize } from '../../core/picture/index.js';
 import type { LaidElement, Surface } from '../../core/plan/index.js';
-import { portraitUrl } from '../ui/pictures.js';
+import { PortraitImage } from '../ui/Portrait.js';
 import { BareSurface } from './BareSurface.js';
 
 /** Side of a heap's picture for each gram's root: a heap is as large as it would be from above. */
@@ -50,7 +50,7 @@ export function LittleSurface({
         ),
       )}
       {mine.length === 0 && massG > 0 && (
-        <image href={portraitUrl(component)} x={-heap / 2} y={-heap / 2} width={heap} height={heap} />
+        <PortraitImage food={component} x={-heap / 2} y={-heap / 2} width={heap} height={heap} />
       )}
     </svg>
   );

@@ -15,7 +15,7 @@ import {
 import { forget, keepInHouse, useHouseOf } from '../store/house.js';
 import { useSpeech } from '../store/useSpeech.js';
 import { PaperDialog } from '../ui/kit/Dialog.js';
-import { portraitUrl } from '../ui/pictures.js';
+import { Portrait } from '../ui/Portrait.js';
 import { ask } from '../workers/kitchen.js';
 import { useLook } from './useLook.js';
 import { useRemedy } from './useRemedy.js';
@@ -209,7 +209,7 @@ function Candidate({
       onFocus={() => onLook(swap)}
       onBlur={() => onLook(null)}
     >
-      {component && <img src={portraitUrl(component, form)} alt="" width="52" height="52" />}
+      {component && <Portrait food={component} form={form} width="52" height="52" />}
       <div className="flex-1 min-w-0">
         <b className="font-display text-base">{swap.name}</b>{' '}
         <span>

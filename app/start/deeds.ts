@@ -14,7 +14,7 @@ import {
   rawText,
   readRow,
 } from '../store/plans.js';
-import { saveFile } from '../ui/save.js';
+import { breath, saveFile } from '../ui/save.js';
 import { t } from '../words/index.js';
 import { toast } from '../ui/toast.js';
 
@@ -33,8 +33,11 @@ export async function tidy(): Promise<void> {
 export async function takeDemo(name: string): Promise<string | undefined> {
   const read = readPlanText(await (await fetch(`/demo/${name}.plate.json`)).text());
   if (!read.ok) return void toast.error(t('The demo could not be read.'));
+  // the page answers a key between two pieces of work that are long together
+  await breath();
   const id = await putNew(read.plan, Date.now());
   askToKeep();
+  await breath();
   return id;
 }
 

@@ -1,5 +1,5 @@
 import type { Component, FormFact } from '../../core/catalogue/index.js';
-import { portraitUrl } from './pictures.js';
+import { Portrait } from './Portrait.js';
 
 /** Foods in the form that is wanted, side by side. */
 export function Portraits({
@@ -13,15 +13,15 @@ export function Portraits({
   most: number;
   size: string;
 }) {
-  return foods.slice(0, most).map((food) => (
-    <img
-      key={food.id}
-      src={portraitUrl(
-        food,
-        food.forms.find((fact) => fact.form === form),
-      )}
-      alt=""
-      className={size}
-    />
-  ));
+  return foods
+    .slice(0, most)
+    .map((food) => (
+      <Portrait
+        key={food.id}
+        food={food}
+        form={food.forms.find((fact) => fact.form === form)}
+        alt=""
+        className={size}
+      />
+    ));
 }

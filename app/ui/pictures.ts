@@ -1,4 +1,4 @@
-import { useEffect, useRef, useState } from 'react';
+import { useEffect, useReducer, useRef, useState } from 'react';
 import type { Component, FormFact } from '../../core/catalogue/index.js';
 import { portraitSvg, type DrawOptions } from '../../core/picture/index.js';
 import type { Plan, Surface } from '../../core/plan/index.js';
@@ -12,14 +12,53 @@ const portraits = new Map<string, string>();
 
 const urlOf = (svg: string): string => URL.createObjectURL(new Blob([svg], { type: 'image/svg+xml' }));
 
-/** The food's portrait as a picture address; drawn once. */
-export function portraitUrl(component: Component, form?: FormFact): string {
+const portraitKey = (component: Component, form?: FormFact): string => {
   const shape = form?.outlines ? JSON.stringify(form.outlines) : '';
-  const key = `${component.id} ${form?.form ?? ''} ${component.colours.join()} ${shape}`;
+  return `${component.id} ${form?.form ?? ''} ${component.colours.join()} ${shape}`;
+};
+
+/** The food's portrait as a picture address, at once: for a sheet that may be printed the next moment. Drawn once. */
+export function portraitUrl(component: Component, form?: FormFact): string {
+  const key = portraitKey(component, form);
   const known = portraits.get(key);
   if (known) return known;
   const url = urlOf(portraitSvg(component, form));
   portraits.set(key, url);
+  return url;
+}
+
+/** Portraits that are wanted and not drawn yet, and whom it concerns. */
+const undrawn = new Map<string, { draw: () => void; told: Set<() => void> }>();
+/** So long is drawn before the page has a turn again. */
+const TURN_MS = 12;
+
+/** A turn of drawing: a hundred portraits at once would hold up a key for most of a second. */
+function drawSome(): void {
+  const until = performance.now() + TURN_MS;
+  const told = new Set<() => void>();
+  for (const [key, waiting] of undrawn) {
+    waiting.draw();
+    waiting.told.forEach((tell) => told.add(tell));
+    undrawn.delete(key);
+    if (performance.now() > until) break;
+  }
+  told.forEach((tell) => tell());
+  if (undrawn.size > 0) setTimeout(drawSome);
+}
+
+/** The food's portrait as a picture address, soon: undefined until its turn has come. */
+export function usePortrait(component: Component, form?: FormFact): string | undefined {
+  const key = portraitKey(component, form);
+  const [, tell] = useReducer((n: number) => n + 1, 0);
+  const url = portraits.get(key);
+  useEffect(() => {
+    if (portraits.has(key)) return undefined;
+    const waiting = undrawn.get(key) ?? { draw: () => portraitUrl(component, form), told: new Set() };
+    waiting.told.add(tell);
+    if (undrawn.size === 0) setTimeout(drawSome);
+    undrawn.set(key, waiting);
+    return () => void waiting.told.delete(tell);
+  }, [key, component, form]);
   return url;
 }
 

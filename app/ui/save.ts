@@ -15,7 +15,7 @@ const MOST_PX = 4000;
 
 /** Pixels of a band that is painted in one go. */
 const BAND = 160;
-const breath = (): Promise<void> => new Promise((resolve) => setTimeout(resolve, 0));
+export const breath = (): Promise<void> => new Promise((resolve) => setTimeout(resolve, 0));
 
 /** Thousands of shapes at once would hold up what is typed: band by band, with a breath between. */
 async function inBands(canvas: HTMLCanvasElement, image: HTMLImageElement): Promise<void> {

@@ -32,6 +32,7 @@ const POOLS: Partial<Record<JobKind, Pool>> = {
   picture: painter,
   trial: taster,
   check: inspector,
+  figures: inspector,
   nest: presser,
   day: presser,
 };

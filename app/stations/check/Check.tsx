@@ -34,7 +34,7 @@ import { useSettings } from '../../store/settings.js';
 import { useSpeech } from '../../store/useSpeech.js';
 import { Choice } from '../../ui/Fields.js';
 import { glyphOf, PlateGlyph, STATE_WORDS, type Glyph } from '../../ui/Glyph.js';
-import { portraitUrl } from '../../ui/pictures.js';
+import { Portrait } from '../../ui/Portrait.js';
 import { Rim } from '../../ui/rims.js';
 import { Greed } from './Greed.js';
 import { QuestionsDialog } from './QuestionsDialog.js';
@@ -346,9 +346,9 @@ function Standings({ glyph, title, foods }: { glyph: Glyph; title: string; foods
       {foods.length > 0 && (
         <div className="flex flex-wrap items-center gap-px mt-0.75 mb-0 mr-0 ml-6.5">
           {foods.slice(0, foods.length > 7 ? 6 : 7).map((component) => (
-            <img
+            <Portrait
               key={component.id}
-              src={portraitUrl(component)}
+              food={component}
               alt={component.name}
               title={component.name}
               width="28"

@@ -16,7 +16,7 @@ import { SwapDialog } from '../../rail/SwapDialog.js';
 import { useRemedy } from '../../rail/useRemedy.js';
 import { useSettings } from '../../store/settings.js';
 import { PaperDialog } from '../../ui/kit/Dialog.js';
-import { portraitUrl } from '../../ui/pictures.js';
+import { Portrait } from '../../ui/Portrait.js';
 import { TasteWheel } from '../../ui/TasteWheel.js';
 import { OwnDeeds } from './OwnDeeds.js';
 import { WhyFood } from './WhyFood.js';
@@ -61,7 +61,7 @@ export function ComponentDialog({
       })}
     >
       <div className="grid grid-cols-[286px_minmax(0,1fr)_minmax(0,1.15fr)] gap-x-7 max-xl:grid-cols-[240px_minmax(0,1fr)] max-md:grid-cols-1">
-        <Portrait component={component} />
+        <LargePortrait component={component} />
         <div>
           <PaperHeading>{t('For whom')}</PaperHeading>
           <ForWhom plan={plan} component={component} />
@@ -90,10 +90,10 @@ export function ComponentDialog({
 const TASTED = TASTES.filter((taste) => taste !== 'strength');
 
 /** Large, as it lies, with what it tastes of. */
-function Portrait({ component: component }: { component: Component }) {
+function LargePortrait({ component: component }: { component: Component }) {
   return (
     <div className="flex flex-col items-center">
-      <img src={portraitUrl(component)} alt="" width="230" height="230" className="max-md:size-40" />
+      <Portrait food={component} width="230" height="230" className="max-md:size-40" />
       {component.taste && (
         <TasteWheel
           petals={TASTED.map((taste) => ({ taste: taste, most: component.taste?.[taste] ?? 0 }))}

@@ -10,7 +10,7 @@ import {
 } from '../../../core/swap/index.js';
 import { useRemedy } from '../../rail/useRemedy.js';
 import { PaperDialog } from '../../ui/kit/Dialog.js';
-import { portraitUrl } from '../../ui/pictures.js';
+import { Portrait } from '../../ui/Portrait.js';
 import { Wants } from './ConvertWants.js';
 import { acrossPlates } from './plates.js';
 import { ask } from '../../workers/kitchen.js';
@@ -193,10 +193,10 @@ function PlateOf({
           const component = id && larder.get(id);
           if (!component) return <span key={i} className="w-10" />;
           return (
-            <img
+            <Portrait
               key={i}
-              src={portraitUrl(component)}
-              alt=""
+              food={component}
+
               title={component.name}
               width="36"
               height="36"

@@ -13,7 +13,7 @@ import { capital } from '../../../core/words/index.js';
 import { buttonLook } from '../../ui/kit/Button.js';
 import { PaperDialog } from '../../ui/kit/Dialog.js';
 import { PaperHeading } from '../../ui/kit/Heading.js';
-import { portraitUrl } from '../../ui/pictures.js';
+import { Portrait } from '../../ui/Portrait.js';
 import { Rim } from '../../ui/rims.js';
 import { TasteWheel } from '../../ui/TasteWheel.js';
 import { t, word } from '../../words/index.js';
@@ -147,7 +147,7 @@ const shortName = (component: Component): string => component.name.split(',')[0]
 function Standing({ food }: { food: Component }) {
   return (
     <span className="flex w-29 items-center gap-1 text-xs/[1.02]">
-      <img src={portraitUrl(food)} alt="" width="30" height="30" />
+      <Portrait food={food} width="30" height="30" />
       <span className="line-clamp-2">{shortName(food)}</span>
     </span>
   );
@@ -204,8 +204,7 @@ function Partners({ checked }: { checked: Checked }) {
         {partners.map((partner) => (
           <li key={partner.cheese.id} className="flex items-center gap-1.5 text-sm/[1.1]">
             {[partner.vehicle, partner.cheese, partner.contrast].map(
-              (component, i) =>
-                component && <img key={i} src={portraitUrl(component)} alt="" width="30" height="30" />,
+              (component, i) => component && <Portrait key={i} food={component} width="30" height="30" />,
             )}
             <span>
               <b>{shortName(partner.cheese)}</b>,{' '}

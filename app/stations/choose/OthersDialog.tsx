@@ -8,7 +8,7 @@ import { BoardThumb } from '../../plate/BoardThumb.js';
 import { useRemedy } from '../../rail/useRemedy.js';
 import { Button } from '../../ui/kit/Button.js';
 import { PaperDialog } from '../../ui/kit/Dialog.js';
-import { portraitUrl } from '../../ui/pictures.js';
+import { Portrait } from '../../ui/Portrait.js';
 import { ask } from '../../workers/kitchen.js';
 import { t } from '../../words/index.js';
 
@@ -113,10 +113,10 @@ function Foods({ words, ids, plan }: { words: string; ids: readonly ComponentId[
     <p className="my-1 text-sm/[1.15]">
       <b>{words}:</b>{' '}
       {foods.map((component) => (
-        <img
+        <Portrait
           key={component.id}
-          src={portraitUrl(component)}
-          alt=""
+          food={component}
+
           width="24"
           height="24"
           className="inline-block"

@@ -34,7 +34,7 @@ import { PaperDialog } from '../../ui/kit/Dialog.js';
 import { PaperHeading } from '../../ui/kit/Heading.js';
 import { FileButton, JSON_FILE } from '../../ui/kit/FileButton.js';
 import { Input } from '../../ui/kit/Input.js';
-import { portraitUrl } from '../../ui/pictures.js';
+import { Portrait } from '../../ui/Portrait.js';
 import { saveFile } from '../../ui/save.js';
 import { toast } from '../../ui/toast.js';
 import { t, word } from '../../words/index.js';
@@ -356,7 +356,7 @@ function Gives({ plan, draft, made }: { plan: Plan; draft: OwnRecipe; made: Comp
       ) : (
         <>
           <div className="flex items-center gap-4">
-            <img src={portraitUrl(made)} alt="" width="120" height="120" />
+            <Portrait food={made} width="120" height="120" />
             <p className="m-0">
               {t('{mass} for {price}, {kj} kJ in 100 g', {
                 mass: formatMass(draft.outG, units),

@@ -6,7 +6,7 @@ import { COUNTED, type CountedFamily } from '../../../core/portion/index.js';
 import { ArcText, onCircle, sectorPath } from '../../plate/China.js';
 import { useSession } from '../../store/session.js';
 import { useSettings } from '../../store/settings.js';
-import { portraitUrl } from '../../ui/pictures.js';
+import { PortraitImage } from '../../ui/Portrait.js';
 import { pressable } from '../../ui/press.js';
 import { SHORT, type Masses } from './families.js';
 import { t } from '../../words/index.js';
@@ -157,8 +157,8 @@ function Food({
   return (
     <g {...pressable(t('{words}. Open', { words }), () => onPick(food))}>
       <title>{words}</title>
-      <image
-        href={portraitUrl(food)}
+      <PortraitImage
+        food={food}
         x={x - size / 2}
         y={y - size / 2}
         width={size}

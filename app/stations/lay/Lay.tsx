@@ -1,8 +1,8 @@
 import { useShallow } from 'zustand/react/shallow';
-import { useDeferredValue, useMemo, useState } from 'react';
+import { useEffect, useState } from 'react';
 import { FORMS } from '../../../core/catalogue/index.js';
 import type { Checked } from '../../../core/check/index.js';
-import { figuresOf } from '../../../core/lay/index.js';
+import type { Figures } from '../../../core/lay/index.js';
 import type { LaidElement, Plan, Surface } from '../../../core/plan/index.js';
 import { Frame } from '../../frame/Frame.js';
 import { lay } from './station.js';
@@ -13,6 +13,7 @@ import { showingFor } from '../../plate/seen.js';
 import { SlipFlags } from '../../plate/SlipFlags.js';
 import { SurfaceTabs, usePickedSurface } from '../../plate/SurfaceTabs.js';
 import { TableStrip } from '../../plate/TableStrip.js';
+import { ask } from '../../workers/kitchen.js';
 import { SwapDialog } from '../../rail/SwapDialog.js';
 import { useFrame } from '../../store/frame.js';
 import { useKitchen } from '../../store/kitchen-jobs.js';
@@ -238,15 +239,32 @@ function Foot({ plan, surface, elements }: FootProps) {
   return <LayFoot plan={plan} surface={surface} elements={elements} />;
 }
 
+/** What a surface is judged by, measured beside the page; of an edit a moment later. */
+function useFigures(plan: Plan, id: Surface['id'] | undefined): Figures | undefined {
+  const [found, setFound] = useState<{ id: string; figures: Figures | null }>();
+  useEffect(() => {
+    if (id === undefined) return undefined;
+    let gone = false;
+    const measuring = ask('figures', {
+      plan: { ...plan, layout: plan.layout.filter(({ surfaceId }) => surfaceId === id) },
+      surfaceId: id,
+    });
+    measuring.done.then(
+      (figures) => gone || setFound({ id, figures }),
+      // a newer one is asked for
+      () => undefined,
+    );
+    return () => {
+      gone = true;
+      measuring.forget();
+    };
+  }, [plan, id]);
+  return found?.id === id ? (found?.figures ?? undefined) : undefined;
+}
+
 /** The figures that a layout is judged by, as it lies now. They follow a drag a moment later. */
 function LayFoot({ plan, surface, elements }: FootProps) {
-  const later = useDeferredValue(plan);
-  const id = surface?.id;
-  const scores = useMemo(() => {
-    const there = later.surfaces.find((surface) => surface.id === id);
-    const laid = later.layout.find((layer) => layer.surfaceId === id)?.elements ?? NONE;
-    return there && laid.length > 0 ? figuresOf(later, there, laid) : undefined;
-  }, [later, id]);
+  const scores = useFigures(plan, surface?.id);
   const bowls = elements.filter((element) => element.bowlMm !== null).length;
   const knives = elements.filter((element) => FORMS[element.form].large).length;
   return (

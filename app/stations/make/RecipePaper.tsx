@@ -17,7 +17,7 @@ import { useRemedy } from '../../rail/useRemedy.js';
 import { useSettings } from '../../store/settings.js';
 import { useSpeech } from '../../store/useSpeech.js';
 import { Button } from '../../ui/kit/Button.js';
-import { portraitUrl } from '../../ui/pictures.js';
+import { Portrait } from '../../ui/Portrait.js';
 import { t } from '../../words/index.js';
 import { RecipeDialog } from '../choose/RecipeDialog.js';
 
@@ -74,7 +74,7 @@ function Recipe({ plan, id, massG, making, onWrite }: RecipeProps) {
   return (
     <article className="mb-4 break-inside-avoid-column text-sm/[1.25]">
       <h3 className="m-0 flex items-center gap-2 border-b border-ink/50 font-display text-lg/[1.15] font-extrabold">
-        {component && <img src={portraitUrl(component)} alt="" className="size-9" />}
+        {component && <Portrait food={component} className="size-9" />}
         {t('{name}, {mass}', { name: nameOf(plan, id).split(',')[0]!, mass: formatMass(massG, units) })}
       </h3>
       <ul className="my-1 list-none p-0">

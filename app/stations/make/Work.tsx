@@ -4,7 +4,7 @@ import { planLarder, type Plan } from '../../../core/plan/index.js';
 import { speak } from '../../../core/words/index.js';
 import { ArcText, onCircle, sectorPath } from '../../plate/China.js';
 import { useSpeech } from '../../store/useSpeech.js';
-import { portraitUrl } from '../../ui/pictures.js';
+import { PortraitImage } from '../../ui/Portrait.js';
 import { t, word } from '../../words/index.js';
 import type { Dial, Groove } from './dial.js';
 import { LOOKS } from './look.js';
@@ -143,11 +143,9 @@ function Portrait({
 }) {
   const [x, y] = onCircle(r, at);
   return (
-    <image
-      href={portraitUrl(
-        food,
-        food.forms.find((fact) => fact.form === form),
-      )}
+    <PortraitImage
+      food={food}
+      form={food.forms.find((fact) => fact.form === form)}
       x={x - PICTURE / 2}
       y={y - PICTURE / 2}
       width={PICTURE}

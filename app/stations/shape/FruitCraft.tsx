@@ -15,7 +15,7 @@ import {
 import { useSettings } from '../../store/settings.js';
 import { Choice } from '../../ui/Fields.js';
 import { OpenWord } from '../../ui/kit/Popover.js';
-import { portraitUrl } from '../../ui/pictures.js';
+import { PortraitImage } from '../../ui/Portrait.js';
 import { t, word } from '../../words/index.js';
 import type { StationView } from '../station.js';
 import { BenchFrame, CareTag, LayIt, Result } from './BenchFrame.js';
@@ -67,9 +67,7 @@ export function FruitCraft({ plan, checked }: StationView) {
       label={t('{name} as it is cut', { name: food.name })}
       shelf={<FruitSentence asked={asked} ask={ask} food={food} foods={foods} cut={cut} found={found} />}
       foot={<FruitFoot found={found} />}
-      plate={
-        <image href={portraitUrl(food)} x={-FRUIT} y={-FRUIT - 100} width={2 * FRUIT} height={2 * FRUIT} />
-      }
+      plate={<PortraitImage food={food} x={-FRUIT} y={-FRUIT - 100} width={2 * FRUIT} height={2 * FRUIT} />}
     >
       <FruitFound plan={plan} larder={larder} asked={asked} ask={ask} cut={cut} found={found} />
       <CareTag title={t('Take care')} lines={careOf(plan, cut, found)} />

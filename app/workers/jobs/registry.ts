@@ -5,6 +5,7 @@ import type { convert } from './convert.js';
 import type { day } from './day.js';
 import type { lay } from './lay.js';
 import type { arrange, fixLaid, makeWay } from './lay-part.js';
+import type { figures } from './figures.js';
 import type { later } from './later.js';
 import type { least } from './least.js';
 import type { nest } from './nest.js';
@@ -32,6 +33,7 @@ interface Kinds {
   'way-out': typeof wayOut;
   trial: typeof trial;
   picture: typeof picture;
+  figures: typeof figures;
   nest: typeof nest;
   day: typeof day;
   later: typeof later;
@@ -56,6 +58,7 @@ export const JOBS: { [K in JobKind]: () => Promise<Kinds[K]> } = {
   why: () => import('./why.js').then((m) => m.why),
   convert: () => import('./convert.js').then((m) => m.convert),
   'way-out': () => import('./way-out.js').then((m) => m.wayOut),
+  figures: () => import('./figures.js').then((m) => m.figures),
   trial: () => import('./trial.js').then((m) => m.trial),
   nest: () => import('./nest.js').then((m) => m.nest),
   later: () => import('./later.js').then((m) => m.later),

@@ -1,7 +1,7 @@
 import { foodsOfColour } from '../../../../core/board/index.js';
 import { REGIONS, type Component } from '../../../../core/catalogue/index.js';
 import { growingMonth, planLarder, type Plan, type Theme } from '../../../../core/plan/index.js';
-import { portraitUrl } from '../../../ui/pictures.js';
+import { Portrait } from '../../../ui/Portrait.js';
 import { MotifDrawing } from '../../../ui/Motif.js';
 import { Button } from '../../../ui/kit/Button.js';
 import { t } from '../../../words/index.js';
@@ -111,7 +111,7 @@ const OfColour = ({ foods }: { foods: readonly Component[] }) => (
         key={food.id}
         className="flex items-center gap-1 text-xs/[1.02] max-sm:flex-col max-sm:items-start max-sm:gap-0"
       >
-        <img src={portraitUrl(food)} alt="" width="34" height="34" />
+        <Portrait food={food} width="34" height="34" />
         <span className="line-clamp-2 min-w-0 break-words">{shortName(food)}</span>
       </li>
     ))}
