@@ -6,6 +6,7 @@ import { group, planWith, withSmallLarder } from '../testing/plans.js';
 import { firstInBudget, worthTheMoney } from './frugal.js';
 import { compose, draftOf, problemOf, type Solver } from './index.js';
 import { boardOf } from './settle.js';
+import { sketchOf } from './sketch.js';
 import { solveAmong, solveKernel, takenBy, withinReach, worthALook } from './kernel.js';
 
 let solve: Solver;
@@ -74,6 +75,34 @@ describe('the part of the larder that is worth a look', () => {
     expect(held.length).toBeGreaterThan(8);
     const open = withinReach(draft, relaxed, relaxed.objective + 1e-6);
     expect(held.filter((entry) => !open.has(entry))).toEqual([]);
+  });
+
+  test.each(BRIEFS)('what is decided in a part has the same name in the whole (brief %i)', (n) => {
+    const problem = problemOf(randomBrief(n));
+    const decided = (draft: ReturnType<typeof draftOf>) =>
+      draft.model.variables.filter(({ integer }) => integer).map(({ name }) => name);
+    const whole = decided(draftOf(problem));
+    expect(new Set(whole).size).toBe(whole.length);
+    const part = decided(draftOf(sketchOf(problem)));
+    expect(part.length).toBeGreaterThan(40);
+    expect(part.filter((name) => !whole.includes(name))).toEqual([]);
+  });
+
+  test('only from a board in hand is its proof looked for, and the board that is shown is no worse', () => {
+    const asked: { proving: boolean | undefined; start: boolean }[] = [];
+    const watched: Solver = (model, options) => {
+      asked.push({ proving: options.proving, start: options.start !== undefined });
+      return solve(model, options);
+    };
+    for (const n of [1, 3, 5]) {
+      const seen: number[] = [];
+      const found = compose(brief(n), watched, { onFirst: (_plan, objective) => seen.push(objective) });
+      expect(found.objective).toBeLessThanOrEqual(Math.min(...seen) + 1e-6);
+      expect(found.bound).toBeLessThanOrEqual(found.objective + 1e-6);
+    }
+    const proofs = asked.filter(({ proving }) => proving);
+    expect(proofs.length).toBeGreaterThan(0);
+    expect(proofs.every(({ start }) => start)).toBe(true);
   });
 
   test('what is pinned is never left out', () => {

@@ -170,7 +170,7 @@ export const BODIES: ServingTable = {
     foods: {
       'roast-beef': [72, 45, 'meal'],
       'roast-chicken': [80, 80, 'meal', { eaten: 'carried' }],
-      'halal-chicken': [72, 80, 'meal breakfast children', { helping: [8, 15, 28], eaten: 'carried' }],
+      'halal-chicken': [72, 80, 'meal children', { helping: [8, 15, 28], eaten: 'carried' }],
       'halal-meatballs': [75, 82, 'drinks meal children hand', { never: 'breakfast sweet' }],
       'mild-sausage-strips': [30, 90, 'children', { never: 'drinks meal breakfast sweet' }],
       'chicken-skewers': [85, 88, 'meal children hand'],

@@ -161,8 +161,8 @@ export const BESIDE: ServingTable = {
     eaten: 'dip',
     never: 'sweet',
     foods: {
-      'hummus-home': [85, 60, 'drinks meal breakfast hand'],
-      'hummus-bought': [80, 60, 'drinks meal breakfast'],
+      'hummus-home': [85, 60, 'drinks meal hand'],
+      'hummus-bought': [80, 60, 'drinks meal'],
       'hummus-no-sesame': [68, 50, 'drinks meal'],
       'beet-dip': [50, 25, 'drinks meal', { never: 'breakfast sweet children' }],
       'herb-bean-dip': [52, 20, 'drinks meal', { never: 'breakfast sweet children' }],
