@@ -117,7 +117,7 @@ test('a window that does not fit is told, offcuts fill a mould, a word and a mot
   await page.getByRole('button', { name: /^Lay \d+ on/ }).click();
 
   await craft('Word');
-  await page.getByLabel('Word or initials').fill('Comet');
+  await page.getByLabel('Word or initials').fill('Sky');
   await page.getByRole('button', { name: /^Lay it on/ }).click();
   await expect(page.getByText(/^It lies on/)).toBeVisible({ timeout: 30_000 });
 
@@ -128,5 +128,5 @@ test('a window that does not fit is told, offcuts fill a mould, a word and a mot
   await page.getByRole('navigation', { name: 'Stations' }).locator('a[href$="/lay"]').click();
   await expect(page.getByRole('button', { name: /^Dark brined olives.*Arrows/ }).first()).toBeVisible();
   await page.getByRole('button', { name: /^Quiet tray/ }).click();
-  await expect(page.getByRole('button', { name: /^Comet in .*Arrows/ }).first()).toBeVisible();
+  await expect(page.getByRole('button', { name: /^Sky in .*Arrows/ }).first()).toBeVisible();
 });

@@ -87,14 +87,15 @@ test.describe('on a touch screen', () => {
   fresh('two fingers apart come nearer', async ({ page }) => {
     await openDemo(page, 'lay');
     const was = await middle(page);
+    // wherever the brie lies, both fingers are on the board
+    const board = (await page.locator('main image').first().boundingBox())!;
+    const [x, y] = [board.x + board.width / 2, board.y + board.height / 2];
     const fingers = await page.context().newCDPSession(page);
     const touch = (type: 'touchStart' | 'touchMove' | 'touchEnd', apart = 0) =>
       fingers.send('Input.dispatchTouchEvent', {
         type,
         touchPoints:
-          type === 'touchEnd'
-            ? []
-            : [-1, 1].map((side, id) => ({ x: was.x + side * (40 + apart), y: was.y, id })),
+          type === 'touchEnd' ? [] : [-1, 1].map((side, id) => ({ x: x + side * (40 + apart), y, id })),
       });
     await touch('touchStart');
     for (let i = 1; i <= 8; i++) await touch('touchMove', i * 5);

@@ -154,7 +154,10 @@ async function dragged(browser: Browser, page: Page): Promise<string> {
     ({ name, args }) => name === 'thread_name' && args?.name === 'CrRendererMain',
   );
   const tasks = traceEvents
-    .filter(({ name, pid, tid }) => name === 'ThreadControllerImpl::RunTask' && pid === main?.pid && tid === main.tid)
+    .filter(
+      ({ name, pid, tid }) =>
+        name === 'ThreadControllerImpl::RunTask' && pid === main?.pid && tid === main.tid,
+    )
     .map(({ dur = 0 }) => dur / 1000)
     .sort((a, b) => a - b);
   const over = tasks.filter((ms) => ms > FRAME_MS).length;
