@@ -67,68 +67,17 @@ const isDip = ({ family }: Component): boolean => family === 'spread-dip';
 
 /** A bowl of ice for a food that is better for the cold: water between two bowls, frozen and turned out. */
 export function IceCraft({ plan, checked, mouldWord }: StationView & { mouldWord: ReactNode }) {
-  const units = useSettings((settings) => settings.units);
-  const { asked, ask, foods, food, surface, made } = useIce(plan);
-  const { airTempC, durationMin } = plan.occasion;
+  const ice = useIce(plan);
   return (
     <BenchFrame
       plan={plan}
       checked={checked}
       label={t('A bowl of ice, from above and cut open')}
-      shelf={
-        <p className="mt-1 font-display text-lg/[1.32] font-semibold">
-          {t('A')} {mouldWord},{' '}
-          <LengthWord
-            label={t('Across inside')}
-            mm={asked.innerMm}
-            min={ICE_LEAST_MM}
-            max={ICE_MOST_MM}
-            onKeep={(innerMm) => ask({ innerMm })}
-          />{' '}
-          {t('across inside, with a wall of')}{' '}
-          <LengthWord
-            label={t('Wall')}
-            mm={asked.wallMm}
-            min={ICE_LEAST_WALL_MM}
-            max={ICE_MOST_WALL_MM}
-            onKeep={(wallMm) => ask({ wallMm })}
-          />
-          {food && surface && (
-            <>
-              {' '}
-              {t('for')}{' '}
-              <FoodWord label={t('Food')} food={food} foods={foods} onPick={(id) => ask({ food: id })} />{' '}
-              {t('on')} <SurfaceWord plan={plan} surface={surface} onPick={(id) => ask({ surface: id })} />
-            </>
-          )}
-          .
-        </p>
-      }
-      foot={<IceFoot made={made} />}
-      plate={<IceDrawn made={made} colours={food?.colours} />}
+      shelf={<IceSentence plan={plan} ice={ice} mouldWord={mouldWord} />}
+      foot={<IceFoot made={ice.made} />}
+      plate={<IceDrawn made={ice.made} colours={ice.food?.colours} />}
     >
-      <Result large={standing(made)}>
-        <p className="m-0 text-base/[1.3]">
-          {t('At {temperature} outside the sun. {water} of water, {across} across outside.', {
-            temperature: formatTemperature(airTempC, units),
-            water: formatVolume(made.waterMl, units),
-            across: formatFineLength(made.outerMm, units),
-          })}
-        </p>
-        <p className="m-0 text-sm">
-          {t('Until the table closes {melts} melt: a deep dish under it takes them.', {
-            melts: formatVolume(made.meltsMl, units),
-          })}
-        </p>
-        <Thicker made={made} lasting={wallToLast(asked.innerMm, airTempC, durationMin)} ask={ask} />
-        {food && surface ? (
-          <SetOnIce plan={plan} food={food} surface={surface} made={made} />
-        ) : (
-          <p className="m-0 mt-2 text-sm text-soft">
-            {t('Nothing on the boards is better for ice: dips, fish, fruit and pickles are.')}
-          </p>
-        )}
-      </Result>
+      <IceResult plan={plan} ice={ice} />
       <CareTag
         title={t('Take care')}
         lines={[
@@ -139,6 +88,74 @@ export function IceCraft({ plan, checked, mouldWord }: StationView & { mouldWord
         ]}
       />
     </BenchFrame>
+  );
+}
+
+interface Asking {
+  plan: Plan;
+  ice: ReturnType<typeof useIce>;
+}
+
+function IceSentence({ plan, ice, mouldWord }: Asking & { mouldWord: ReactNode }) {
+  const { asked, ask, food, foods, surface } = ice;
+  return (
+    <p className="mt-1 font-display text-lg/[1.32] font-semibold">
+      {t('A')} {mouldWord},{' '}
+      <LengthWord
+        label={t('Across inside')}
+        mm={asked.innerMm}
+        min={ICE_LEAST_MM}
+        max={ICE_MOST_MM}
+        onKeep={(innerMm) => ask({ innerMm })}
+      />{' '}
+      {t('across inside, with a wall of')}{' '}
+      <LengthWord
+        label={t('Wall')}
+        mm={asked.wallMm}
+        min={ICE_LEAST_WALL_MM}
+        max={ICE_MOST_WALL_MM}
+        onKeep={(wallMm) => ask({ wallMm })}
+      />
+      {food && surface && (
+        <>
+          {' '}
+          {t('for')}{' '}
+          <FoodWord label={t('Food')} food={food} foods={foods} onPick={(id) => ask({ food: id })} />{' '}
+          {t('on')} <SurfaceWord plan={plan} surface={surface} onPick={(id) => ask({ surface: id })} />
+        </>
+      )}
+      .
+    </p>
+  );
+}
+
+function IceResult({ plan, ice }: Asking) {
+  const units = useSettings((settings) => settings.units);
+  const { asked, ask, food, surface, made } = ice;
+  const { airTempC, durationMin } = plan.occasion;
+  return (
+    <Result large={standing(made)}>
+      <p className="m-0 text-base/[1.3]">
+        {t('At {temperature} outside the sun. {water} of water, {across} across outside.', {
+          temperature: formatTemperature(airTempC, units),
+          water: formatVolume(made.waterMl, units),
+          across: formatFineLength(made.outerMm, units),
+        })}
+      </p>
+      <p className="m-0 text-sm">
+        {t('Until the table closes {melts} melt: a deep dish under it takes them.', {
+          melts: formatVolume(made.meltsMl, units),
+        })}
+      </p>
+      <Thicker made={made} lasting={wallToLast(asked.innerMm, airTempC, durationMin)} ask={ask} />
+      {food && surface ? (
+        <SetOnIce plan={plan} food={food} surface={surface} made={made} />
+      ) : (
+        <p className="m-0 mt-2 text-sm text-soft">
+          {t('Nothing on the boards is better for ice: dips, fish, fruit and pickles are.')}
+        </p>
+      )}
+    </Result>
   );
 }
 
