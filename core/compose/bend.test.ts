@@ -132,6 +132,14 @@ describe('keeping the rest', () => {
   });
 });
 
+test('what stands on ice takes none of the bowls at hand', () => {
+  const [dip] = composed(base()).placements.filter(({ form }) => form === 'bowl');
+  const iced = { ...dip!, ice: { innerMm: 120, wallMm: 25 } };
+  const done = compose(base({ placements: [iced], bowls: [] }), solve, { keep: true, gap: 0.05 });
+  expect(done.status).not.toBe('impossible');
+  expect(done.plan.placements).toContainEqual(iced);
+});
+
 describe('never only one answer', () => {
   test('others differ in six kinds at least from the board and from each other, and are as full', () => {
     const plan = composed(base());

@@ -202,7 +202,8 @@ interface Taken {
 export function bowlRows(draft: Draft): void {
   const sizes = bowlsAtHand(draft.problem.plan);
   const used = sizes.map((): Taken[] => []);
-  for (const entry of draft.entries.filter((entry) => entry.candidate.contained)) {
+  const inBowls = draft.entries.filter((entry) => entry.candidate.contained && !isOnIce(entry));
+  for (const entry of inBowls) {
     const { area, maxG, laidShare, held } = entry.candidate;
     const mostG = (maxG * laidShare) / area.copies;
     const fits = sizes.findIndex((size) => heldG(draft, entry, size.diameterMm) >= mostG);
@@ -232,10 +233,14 @@ export function bowlRows(draft: Draft): void {
   if (sizes.length === 0)
     draft.model.atMost(
       'no bowls at hand',
-      draft.entries.filter((entry) => entry.candidate.contained).map((entry) => [entry.laid, 1] as const),
+      inBowls.map((entry) => [entry.laid, 1] as const),
       0,
     );
 }
+
+/** What was set on ice by hand has its bowl. */
+const isOnIce = ({ candidate }: Entry): boolean =>
+  candidate.held?.some(({ ice }) => ice !== undefined) === true;
 
 /** What one bowl of this size holds of a food, as whole bowls of it are counted: rounded for the scale, and to a piece. */
 const heldG = ({ problem: { plan } }: Draft, { candidate }: Entry, diameterMm: number): number => {
