@@ -23,6 +23,8 @@ const FULL_NODES = 20000;
 const WIDE_PROOF = 1.6e8;
 /** Where the relaxed program is farther off than this, the proof of several surfaces takes half a minute and stops at two per cent or three (measured). */
 const WIDE_FAR = 0.055;
+/** A smaller one has its proof in two seconds all the same. */
+const FAR_WORK = 1e7;
 /**
  * Such a program takes a minute for its last points: the board is shown with the gap that it has by then. A small one is
  * searched further: so many nodes, as its variables times its rows go into this.
@@ -134,8 +136,8 @@ function improved(
   });
   if (kernel && gapOf(kernel.objective, relaxed.objective) <= gap)
     return { ...kernel, bound: relaxed.objective };
-  if (kernel && !tight && !nodes && isWide(draft) && gapOf(kernel.objective, relaxed.objective) > WIDE_FAR)
-    return { ...kernel, bound: relaxed.objective };
+  const isFar = kernel && gapOf(kernel.objective, relaxed.objective) > WIDE_FAR;
+  if (isFar && !tight && !nodes && sizeOf(draft) > FAR_WORK) return { ...kernel, bound: relaxed.objective };
   if (kernel && kernel.objective < (first?.objective ?? Infinity) - 1e-6)
     onFirst?.(boardOf(draft, kernel.values), kernel.objective);
   // what would cost more than a board that is as good as proven need not be looked at again
