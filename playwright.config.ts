@@ -7,9 +7,9 @@ const port = Number(process.env.E2E_PORT ?? 4179);
 export default defineConfig({
   testDir: 'e2e',
   timeout: 120_000,
-  // a browser a core: a board takes its time to be drawn; speed is the bench's matter
+  // a browser a core, four at most: a board takes its time to be drawn; speed is the bench's matter
   expect: { timeout: 15_000 },
-  workers: Math.max(2, availableParallelism()),
+  workers: Math.min(4, Math.max(2, availableParallelism())),
   forbidOnly: true,
   // a second try tells a slow machine from a fault; the closing lines of the test say which needed it
   retries: 1,

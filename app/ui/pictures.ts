@@ -36,14 +36,18 @@ const TURN_MS = 12;
 function drawSome(): void {
   const until = performance.now() + TURN_MS;
   const told = new Set<() => void>();
-  for (const [key, waiting] of undrawn) {
-    waiting.draw();
-    waiting.told.forEach((tell) => told.add(tell));
-    undrawn.delete(key);
-    if (performance.now() > until) break;
+  try {
+    for (const [key, waiting] of undrawn) {
+      // one that cannot be drawn holds up no other
+      undrawn.delete(key);
+      waiting.draw();
+      waiting.told.forEach((tell) => told.add(tell));
+      if (performance.now() > until) break;
+    }
+  } finally {
+    told.forEach((tell) => tell());
+    if (undrawn.size > 0) setTimeout(drawSome);
   }
-  told.forEach((tell) => tell());
-  if (undrawn.size > 0) setTimeout(drawSome);
 }
 
 /** The food's portrait as a picture address, soon: undefined until its turn has come. */

@@ -29,10 +29,10 @@ const POOLS: Partial<Record<JobKind, Pool>> = {
   arrange: layers,
   'make-way': layers,
   'fix-laid': layers,
+  figures: layers,
   picture: painter,
   trial: taster,
   check: inspector,
-  figures: inspector,
   nest: presser,
   day: presser,
 };

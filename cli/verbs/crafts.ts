@@ -1,5 +1,5 @@
 import { CATALOGUE, type Component } from '../../core/catalogue/index.js';
-import { densityOf } from '../../core/plan/index.js';
+import { densityOf, ICE_MM } from '../../core/plan/index.js';
 import {
   bodyOf,
   cutsOf,
@@ -7,10 +7,6 @@ import {
   FOLD_IDS,
   folded,
   foldsWell,
-  ICE_LEAST_MM,
-  ICE_LEAST_WALL_MM,
-  ICE_MOST_MM,
-  ICE_MOST_WALL_MM,
   iceBowl,
   LETTER_SETS,
   mouldById,
@@ -114,8 +110,8 @@ export function window(call: Call): void {
 /** A bowl frozen between two others; at -18 °C and in air without sun or draught. */
 function ice(call: Call): void {
   const asked = {
-    innerMm: needed(call, 'inner', ICE_LEAST_MM, ICE_MOST_MM),
-    wallMm: needed(call, 'wall', ICE_LEAST_WALL_MM, ICE_MOST_WALL_MM),
+    innerMm: needed(call, 'inner', ICE_MM.inner[0], ICE_MM.inner[1]),
+    wallMm: needed(call, 'wall', ICE_MM.wall[0], ICE_MM.wall[1]),
   };
   const airTempC = numberOf(call, 'temp', -30, 50) ?? 20;
   const minutes = numberOf(call, 'minutes', 1, 2880) ?? 120;

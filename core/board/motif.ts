@@ -370,8 +370,8 @@ export function proposedMotif(plan: Plan, surface: Surface): Motif | undefined {
   });
   const [l, w] = outlineSize(surface.outline);
   const most = proposedAcross(l - 2 * surface.rimMm, w - 2 * surface.rimMm);
-  const across = woven ? Math.round((most * SQUARE_SHARE) / 5) * 5 : most;
   const cutter = motifs.flatMap((motif) => CUTTER_OF_MOTIF[motif] ?? [])[0] ?? (woven ? 'square' : 'star');
+  const across = cutter === 'square' ? Math.round((most * SQUARE_SHARE) / 5) * 5 : most;
   const id = `motif-${surface.id}`.slice(0, 60);
   const bare = {
     id,

@@ -49,6 +49,21 @@ describe('a food on ice', () => {
     expect(fill.fresh).toBeLessThan(fill.ripe);
   });
 
+  test('on one surface alone is filled late there alone', () => {
+    const [board] = iced.surfaces as [(typeof iced.surfaces)[number]];
+    const tray = { ...board, id: 'tray' as typeof board.id, name: 'Tray' };
+    const both = {
+      ...iced,
+      surfaces: [board, tray],
+      placements: [...iced.placements, { ...dip, surfaceId: tray.id }],
+    };
+    const fills = tasksOf(both).filter(
+      ({ kind, foods }) => kind === 'fill-bowls' && foods.includes(dip.componentId),
+    );
+    const at = (id: string) => fills.find(({ surfaceId }) => surfaceId === id)!;
+    expect(at(tray.id).fresh).toBeLessThan(at(board.id).fresh);
+  });
+
   test('has a place in the day, also where it is driven somewhere', () => {
     for (const plan of [iced, { ...iced, occasion: { ...iced.occasion, carMin: 60, buildMin: 45 } }]) {
       const { faults, day } = scheduleOf(plan, { rounds: 200 });

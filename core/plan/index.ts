@@ -31,7 +31,7 @@ export {
 export { cutOutsForm, densityOf, flatG, piecesOf, uncutForm } from './cut-outs.js';
 export { MOTIF_DETAILS, type Motif, type MotifDetail, type MotifFood } from './records/motif.js';
 export { type LaidElement } from './records/element.js';
-export { type Placement } from './records/placement.js';
+export { ICE_MM, type IceBowl, type Placement } from './records/placement.js';
 export { WARES, type Ware } from './records/at-hand.js';
 export { EMPTY_OFFER, type Offer } from './records/offer.js';
 export { EMPTY_DAY, type DayRecord, type HandRecord, type WorkOfDay } from './records/day.js';

@@ -1,5 +1,5 @@
 import { FORMS } from '../catalogue/index.js';
-import { planLarder, type Placement, type Plan, type Ware } from '../plan/index.js';
+import { planLarder, type IceBowl, type Placement, type Plan, type Ware } from '../plan/index.js';
 import { BOWL_G_PER_CM2, gPerCm2 } from './ground.js';
 
 /** One bowl on the table at opening. Masses in grams, diameters in millimetres. */
@@ -20,7 +20,7 @@ export interface BowlInUse {
   /** What it is made of, where that was said. */
   ware?: Ware | 'ice';
   /** Of ice, made for this food: its inside holds less. */
-  ice?: NonNullable<Placement['ice']>;
+  ice?: IceBowl;
 }
 
 /** A bowl is filled a little fuller before a larger one is taken (house default). */
@@ -137,7 +137,7 @@ export function bowlsInUse(plan: Plan): BowlInUse[] {
 const wareOf = ({ ware }: Plan['bowls'][number]): Pick<BowlInUse, 'ware'> => (ware ? { ware } : {});
 
 /** A bowl of ice from outside, in mm. */
-export const iceAcross = ({ innerMm, wallMm }: NonNullable<Placement['ice']>): number => innerMm + 2 * wallMm;
+export const iceAcross = ({ innerMm, wallMm }: IceBowl): number => innerMm + 2 * wallMm;
 
 /** Grams that find no room in a bowl of this size. */
 const overG = (bowl: BowlInUse, diameterMm: number): number =>

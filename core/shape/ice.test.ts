@@ -57,6 +57,16 @@ describe('a bowl of ice', () => {
     expect(iceBowl({ innerMm: 110, wallMm: 25 }, -3, 600)).toMatchObject({ lastsMin: Infinity, meltsMl: 0 });
   });
 
+  test('melts by the heat that air brings: 19 mm of a wall of 25 go at 20 °C in so many minutes', () => {
+    // 0.917 g/cm³ · 334 J/g over 15 W/m²K · 20 K, for 19 mm
+    const minutes = (0.019 * 917 * 334e3) / (15 * 20) / 60;
+    const made = iceBowl({ innerMm: 110, wallMm: 25 }, 20, 60);
+    expect(made.lastsMin).toBeCloseTo(minutes, 6);
+    // in an hour 3.5 mm of an outside of some 390 cm²
+    expect(made.meltsMl).toBeGreaterThan(3.5 * 0.917 * 33);
+    expect(made.meltsMl).toBeLessThan(3.6 * 0.917 * 45);
+  });
+
   test('the wall that is offered lasts, and the next thinner one does not', () => {
     fc.assert(
       fc.property(fc.integer({ min: 1, max: 38 }), fc.integer({ min: 15, max: 600 }), (temp, min) => {

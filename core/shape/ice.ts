@@ -1,12 +1,5 @@
 import { betweenBowlsMl, BOWL_DEEP } from '../geometry/index.js';
-
-/** A bowl of ice: water between two bowls, one in the other, frozen and turned out. Millimetres, millilitres, grams. */
-export interface IceBowl {
-  /** Across the opening, inside. */
-  innerMm: number;
-  /** Thickness of the ice all round and beneath. */
-  wallMm: number;
-}
+import { ICE_MM, type IceBowl } from '../plan/index.js';
 
 export interface IceMade extends IceBowl {
   outerMm: number;
@@ -23,8 +16,6 @@ export interface IceMade extends IceBowl {
   suits: 'yes' | 'too-thin' | 'melts-early';
 }
 
-export const [ICE_LEAST_MM, ICE_MOST_MM] = [60, 240];
-export const [ICE_LEAST_WALL_MM, ICE_MOST_WALL_MM] = [10, 60];
 export const USUAL_ICE: IceBowl = { innerMm: 110, wallMm: 25 };
 
 /** Thinner than this it cracks when it is turned out, or when a spoon meets it (house default). */
@@ -56,7 +47,7 @@ const meltsMmPerH = (airTempC: number): number =>
 
 /** The least wall, in steps of 5 mm, that stands for so long at this air temperature; undefined where none does. */
 export function wallToLast(innerMm: number, airTempC: number, durationMin: number): number | undefined {
-  for (let wallMm = 15; wallMm <= ICE_MOST_WALL_MM; wallMm += 5)
+  for (let wallMm = THIN_MM; wallMm <= ICE_MM.wall[1]; wallMm += 5)
     if (iceBowl({ innerMm, wallMm }, airTempC, durationMin).suits === 'yes') return wallMm;
   return undefined;
 }

@@ -90,17 +90,7 @@ export {
   type Mould,
   type MouldRisk,
 } from './mould.js';
-export {
-  ICE_LEAST_MM,
-  ICE_LEAST_WALL_MM,
-  ICE_MOST_MM,
-  ICE_MOST_WALL_MM,
-  iceBowl,
-  USUAL_ICE,
-  wallToLast,
-  type IceBowl,
-  type IceMade,
-} from './ice.js';
+export { iceBowl, USUAL_ICE, wallToLast, type IceMade } from './ice.js';
 export {
   CUT_IDS,
   cutsOf,

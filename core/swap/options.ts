@@ -16,6 +16,7 @@ import {
   swappedInMotifs,
   smallChildrenWithin,
   takenHere,
+  suitsIce,
 } from '../board/index.js';
 import { forbiddenToSmall, judgeGroup } from '../needs/index.js';
 import { groupsAt, type Placement, type Plan, type SurfaceId } from '../plan/index.js';
@@ -179,12 +180,17 @@ function swapTo(
     const fact = formLike(to, old[0]!, plan);
     const inMotif = figures.placements.filter((placement) => placement.surfaceId === id);
     const loose = inMotif.length > 0 ? old.filter(({ motif }) => motif === undefined) : old;
+    const ice = loose.find((placement) => placement.ice)?.ice;
     const massG = atMostTaken(plan, to, fact.form, id, grams(loose));
     return {
       id,
       fact,
       placements: [
-        ...(loose.length > 0 ? placementsOf({ plan, component: to, fact, surfaceId: id, massG }) : []),
+        ...(loose.length > 0
+          ? placementsOf({ plan, component: to, fact, surfaceId: id, massG }).map((placement) =>
+              ice && suitsIce(to) ? { ...placement, contained: true, ice } : placement,
+            )
+          : []),
         ...inMotif,
       ],
     };

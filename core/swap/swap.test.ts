@@ -1,7 +1,8 @@
 import { expect, test } from '@jest/globals';
+import { suitsIce } from '../board/index.js';
 import { CATALOGUE } from '../catalogue/index.js';
 import { checkPlan } from '../check/index.js';
-import { applyCommand } from '../plan/index.js';
+import { applyCommand, planLarder } from '../plan/index.js';
 import { group, id, lies, planWith } from '../testing/plans.js';
 import { likeness, scoreOf, swapsFor, WEIGHTS } from './index.js';
 import { text } from '../testing/words.js';
@@ -41,3 +42,24 @@ test('every candidate can be applied, does what it says, and is ranked by its sc
 });
 
 test('what is not on the board has no swaps', () => expect(swapsFor(plan, id('feta'))).toEqual([]));
+
+test('what takes the place of a food on ice stands on it, where it is better for the cold', () => {
+  const ice = { innerMm: 100, wallMm: 25 };
+  const cold = planWith({
+    party: [group('all', 8)],
+    placements: [lies('tzatziki', 150, { ice }), lies('brie', 250), lies('water-crackers', 80)],
+  });
+  const swaps = swapsFor(cold, id('tzatziki')).filter(
+    ({ id: to, kind }) => to !== id('tzatziki') && kind !== 'split' && planLarder(cold).has(to),
+  );
+  expect(swaps.length).toBeGreaterThan(3);
+  const after = swaps.map((swap) => {
+    const done = applyCommand(cold, swap.command);
+    if (!done.ok) throw new Error(swap.name);
+    const to = planLarder(cold).get(swap.id)!;
+    const laid = done.plan.placements.filter(({ componentId }) => componentId === to.id);
+    expect(laid.every((placement) => (placement.ice !== undefined) === suitsIce(to))).toBe(true);
+    return suitsIce(to);
+  });
+  expect(after).toContain(true);
+});

@@ -95,7 +95,7 @@ function Bowls({ bowls, onChange }: Part<Plan['bowls']> & { bowls: Plan['bowls']
           />
           <div className="-my-2">
             <Choice
-              label={t('Of')}
+              label={t('Made of')}
               value={bowl.ware ?? 'any'}
               options={WARE_OPTIONS}
               onPick={(picked) =>

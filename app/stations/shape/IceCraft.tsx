@@ -3,17 +3,8 @@ import { suitsIce } from '../../../core/board/index.js';
 import type { Component, ComponentId } from '../../../core/catalogue/index.js';
 import { formatFineLength, formatTemperature, formatVolume } from '../../../core/measure/index.js';
 import { bowlForG } from '../../../core/portion/index.js';
-import { planLarder, type Plan, type Surface } from '../../../core/plan/index.js';
-import {
-  ICE_LEAST_MM,
-  ICE_LEAST_WALL_MM,
-  ICE_MOST_MM,
-  ICE_MOST_WALL_MM,
-  iceBowl,
-  USUAL_ICE,
-  wallToLast,
-  type IceMade,
-} from '../../../core/shape/index.js';
+import { ICE_MM, planLarder, type Plan, type Surface } from '../../../core/plan/index.js';
+import { iceBowl, USUAL_ICE, wallToLast, type IceMade } from '../../../core/shape/index.js';
 import { useSettings } from '../../store/settings.js';
 import { Button } from '../../ui/kit/Button.js';
 import { t } from '../../words/index.js';
@@ -61,7 +52,7 @@ function useIce(plan: Plan) {
   return { asked, ask, foods, food, surface, made: iceBowl(asked, airTempC, durationMin) };
 }
 
-const clamped = (mm: number): number => Math.min(ICE_MOST_MM, Math.max(ICE_LEAST_MM, mm));
+const clamped = (mm: number): number => Math.min(ICE_MM.inner[1], Math.max(ICE_MM.inner[0], mm));
 
 const isDip = ({ family }: Component): boolean => family === 'spread-dip';
 
@@ -104,16 +95,16 @@ function IceSentence({ plan, ice, mouldWord }: Asking & { mouldWord: ReactNode }
       <LengthWord
         label={t('Across inside')}
         mm={asked.innerMm}
-        min={ICE_LEAST_MM}
-        max={ICE_MOST_MM}
+        min={ICE_MM.inner[0]}
+        max={ICE_MM.inner[1]}
         onKeep={(innerMm) => ask({ innerMm })}
       />{' '}
       {t('across inside, with a wall of')}{' '}
       <LengthWord
         label={t('Wall')}
         mm={asked.wallMm}
-        min={ICE_LEAST_WALL_MM}
-        max={ICE_MOST_WALL_MM}
+        min={ICE_MM.wall[0]}
+        max={ICE_MM.wall[1]}
         onKeep={(wallMm) => ask({ wallMm })}
       />
       {food && surface && (

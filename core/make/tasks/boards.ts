@@ -34,6 +34,8 @@ interface Part extends Work {
   laidPieces: number;
   stage: BuildStage;
   stands: boolean;
+  /** In a bowl of ice here. */
+  iced: boolean;
 }
 
 /** Surfaces that are laid in one go: a board by itself, little ones that are alike together, food by food. */
@@ -68,7 +70,8 @@ function partsOn({ works }: MakeContext, surfaces: Together): Part[] {
         ? ('breads' as const)
         : stageOfFood(work.component, stands || here.some(({ motif }) => motif !== undefined));
     const sum = (of: 'massG' | 'pieces') => here.reduce((sum, placement) => sum + placement[of], 0);
-    return [{ ...work, laidG: sum('massG'), laidPieces: sum('pieces'), stage, stands }];
+    const iced = here.some(({ ice }) => ice !== undefined);
+    return [{ ...work, laidG: sum('massG'), laidPieces: sum('pieces'), stage, stands, iced }];
   });
 }
 
@@ -81,8 +84,6 @@ const benchMin = ({ minutes }: Work): number => (minutes.cut ?? 0) + (minutes.fo
 const coldest = (context: MakeContext, parts: readonly Work[]): number =>
   -Math.min(...parts.map((part) => coldUntil(context, part.component, benchMin(part))), 7 * 24 * 60);
 
-const isIced = ({ at }: Work): boolean => at.some(({ ice }) => ice !== undefined);
-
 /** Dips, condiments and what is kept in bowls, a surface at a time. */
 function filling(
   context: MakeContext,
@@ -91,9 +92,9 @@ function filling(
   before: readonly Task[],
 ): Task[] {
   const bowls = parts.filter(({ stands }) => stands);
-  const [iced, plain] = [bowls.filter(isIced), bowls.filter((part) => !isIced(part))];
-  return [...alike(plain), ...alike(iced)].map((same, i) => {
-    const inIce = isIced(same[0]!);
+  const groups = [false, true].flatMap((iced) => alike(bowls.filter((part) => part.iced === iced)));
+  return groups.map((same, i) => {
+    const inIce = same[0]!.iced;
     const each = BOWL_MIN + (inIce ? ICE_OUT_MIN : 0);
     const handsMin = same.reduce(
       (sum, { form, laidPieces }) => sum + each * (FORMS[form].bowl ? laidPieces : 1),

@@ -3,6 +3,18 @@ import { FORM_IDS, componentIdSchema } from '../../catalogue/index.js';
 import { idText } from './fields.js';
 import { surfaceIdSchema } from './surface.js';
 
+/** Between which widths inside and walls a bowl of ice is made, in mm (house default). */
+export const ICE_MM = { inner: [60, 240], wall: [10, 60] } as const;
+
+const iceBowlSchema = z.strictObject({
+  /** Across the opening, inside. */
+  innerMm: z.number().min(ICE_MM.inner[0]).max(ICE_MM.inner[1]),
+  /** Thickness of the ice all round and beneath. */
+  wallMm: z.number().min(ICE_MM.wall[0]).max(ICE_MM.wall[1]),
+});
+/** A bowl of ice: water between two bowls, one in the other, frozen and turned out. */
+export type IceBowl = z.infer<typeof iceBowlSchema>;
+
 export const placementSchema = z.strictObject({
   componentId: componentIdSchema,
   surfaceId: surfaceIdSchema,
@@ -19,10 +31,8 @@ export const placementSchema = z.strictObject({
   inZone: z.boolean().optional(),
   /** In this motif of its surface. */
   motif: idText.optional(),
-  /** In a bowl of ice of its own, made for it: across inside, and how thick its wall is. */
-  ice: z
-    .strictObject({ innerMm: z.number().min(60).max(240), wallMm: z.number().min(10).max(60) })
-    .optional(),
+  /** In a bowl of ice of its own, made for it. */
+  ice: iceBowlSchema.optional(),
 });
 export type Placement = z.infer<typeof placementSchema>;
 
