@@ -46,7 +46,6 @@ describe('a food on ice', () => {
       ({ kind, foods }) => kind === 'fill-bowls' && foods.includes(dip.componentId),
     )!;
     expect(fill.fresh).toBeGreaterThan(before.fresh);
-    expect(fill.fresh).toBeLessThan(fill.ripe);
   });
 
   test('on one surface alone is filled late there alone', () => {
@@ -64,12 +63,18 @@ describe('a food on ice', () => {
     expect(at(tray.id).fresh).toBeLessThan(at(board.id).fresh);
   });
 
-  test('has a place in the day, also where it is driven somewhere', () => {
-    for (const plan of [iced, { ...iced, occasion: { ...iced.occasion, carMin: 60, buildMin: 45 } }]) {
+  test('has a place in the day, also where it is driven somewhere: turned out there, and laid last', () => {
+    for (const plan of [iced, { ...iced, occasion: { ...iced.occasion, carMin: 60, buildMin: 60 } }]) {
       const { faults, day } = scheduleOf(plan, { rounds: 200 });
       expect([faults, day.left]).toEqual([[], []]);
       const at = (id: string) => day.placed.find(({ task }) => task === id)!;
       expect(at(freeze.id).end).toBeLessThanOrEqual(at(fill.id).start);
+      const [, board] = /^ice-(.*)-1$/.exec(fill.id)!;
+      const last = at(`build-${board}-ice`);
+      for (const { task, handsEnd } of day.placed)
+        if (task.startsWith('build-')) expect(handsEnd).toBeLessThanOrEqual(last.handsEnd);
+      expect(at(fill.id).end).toBeLessThanOrEqual(last.start);
+      if (plan.occasion.carMin > 0) expect(at('drive').handsEnd).toBeLessThanOrEqual(at(fill.id).start);
     }
   });
 

@@ -43,9 +43,8 @@ export const DRYING_MIN = 20;
 export const OPENED_FRESH_MIN = 4 * HOUR;
 /** A bowl of ice is turned out and filled no sooner than this before opening (house default). */
 export const ICE_FRESH_MIN = 45;
-/** Dipped, turned out, dried and set on its dish; and so much room in the day to do it in (house default). */
+/** Dipped, turned out, dried and set on its dish (house default). */
 export const ICE_OUT_MIN = 4;
-export const ICE_SLACK_MIN = 15;
 export const BOWLS_FRESH_MIN = 2 * HOUR;
 export const TOOLS_FRESH_MIN = 24 * HOUR;
 /** A dip into its bowl, spoon and cover with it. */
@@ -101,4 +100,5 @@ export const STAGE_FRESH_MIN: Readonly<Record<BuildStage, number>> = {
   fillers: 60,
   breads: 20,
   garnish: 15,
+  ice: 15,
 };

@@ -26,7 +26,10 @@ export function buildStep(plan: Plan, tasks: readonly Task[], task: Task): Build
   });
   // the same cheese may stand in a bowl and lie in cubes: each is laid in its own stage
   const isOf = (tasks: readonly Task[], { food, stands }: (typeof foods)[number]): boolean =>
-    tasks.some(({ foods, stage }) => foods.includes(food.component.id) && (stage === 'bowls') === stands);
+    tasks.some(
+      ({ foods, stage }) =>
+        foods.includes(food.component.id) && (stage === 'bowls' || stage === 'ice') === stands,
+    );
   const inTask = foods.filter((laid) => isOf([task], laid));
   const now = inTask.map(({ food }) => food);
   const before = foods

@@ -62,7 +62,16 @@ export interface Task {
   fine: boolean;
 }
 
-export const BUILD_STAGES = ['bowls', 'cheese', 'meat', 'large', 'fillers', 'breads', 'garnish'] as const;
+export const BUILD_STAGES = [
+  'bowls',
+  'cheese',
+  'meat',
+  'large',
+  'fillers',
+  'breads',
+  'garnish',
+  'ice',
+] as const;
 export type BuildStage = (typeof BUILD_STAGES)[number];
 
 /** One pair of hands, and when it is there. */

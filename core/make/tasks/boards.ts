@@ -7,7 +7,6 @@ import {
   BOWLS_FRESH_MIN,
   ICE_FRESH_MIN,
   ICE_OUT_MIN,
-  ICE_SLACK_MIN,
   LABEL_MIN,
   LAY_SECONDS,
   OUT_EACH_MIN,
@@ -34,8 +33,6 @@ interface Part extends Work {
   laidPieces: number;
   stage: BuildStage;
   stands: boolean;
-  /** In a bowl of ice here. */
-  iced: boolean;
 }
 
 /** Surfaces that are laid in one go: a board by itself, little ones that are alike together, food by food. */
@@ -65,13 +62,14 @@ function partsOn({ works }: MakeContext, surfaces: Together): Part[] {
     );
     if (here.length === 0) return [];
     const stands = FORMS[work.form].bowl === true || here.every(({ contained }) => contained);
-    const stage =
-      work.component.family === 'vehicle' && !stands
+    const iced = here.some(({ ice }) => ice !== undefined);
+    const stage = iced
+      ? ('ice' as const)
+      : work.component.family === 'vehicle' && !stands
         ? ('breads' as const)
         : stageOfFood(work.component, stands || here.some(({ motif }) => motif !== undefined));
     const sum = (of: 'massG' | 'pieces') => here.reduce((sum, placement) => sum + placement[of], 0);
-    const iced = here.some(({ ice }) => ice !== undefined);
-    return [{ ...work, laidG: sum('massG'), laidPieces: sum('pieces'), stage, stands, iced }];
+    return [{ ...work, laidG: sum('massG'), laidPieces: sum('pieces'), stage, stands }];
   });
 }
 
@@ -91,31 +89,48 @@ function filling(
   parts: readonly Part[],
   before: readonly Task[],
 ): Task[] {
-  const bowls = parts.filter(({ stands }) => stands);
-  const groups = [false, true].flatMap((iced) => alike(bowls.filter((part) => part.iced === iced)));
-  return groups.map((same, i) => {
-    const inIce = same[0]!.iced;
-    const each = BOWL_MIN + (inIce ? ICE_OUT_MIN : 0);
-    const handsMin = same.reduce(
-      (sum, { form, laidPieces }) => sum + each * (FORMS[form].bowl ? laidPieces : 1),
-      0,
-    );
-    const ripe = context.calm - handsMin;
+  const bowls = parts.filter(({ stands, stage }) => stands && stage !== 'ice');
+  return alike(bowls).map((same, i) => {
+    const handsMin = fillMin(same, BOWL_MIN);
     return task({
+      ...filled(surfaces, same),
       id: `bowls-${surfaces[0].id}-${i + 1}`,
-      kind: 'fill-bowls',
-      foods: foodsOf(same),
-      ...about(surfaces),
-      massG: same.reduce((sum, { laidG }) => sum + laidG, 0),
-      pieces: same.length,
       handsMin,
-      // ice is turned out as late as can be, but there must be a moment for it
-      fresh: inIce ? Math.min(-ICE_FRESH_MIN, ripe - ICE_SLACK_MIN) : -BOWLS_FRESH_MIN,
-      ripe,
+      fresh: -BOWLS_FRESH_MIN,
+      ripe: context.calm - handsMin,
       after: doneBefore(before, same),
-      ...bitsOf(same),
     });
   });
+}
+
+const fillMin = (parts: readonly Part[], eachMin: number): number =>
+  parts.reduce((sum, { form, laidPieces }) => sum + eachMin * (FORMS[form].bowl ? laidPieces : 1), 0);
+
+const filled = (surfaces: Together, same: readonly Part[]) => ({
+  kind: 'fill-bowls' as const,
+  foods: foodsOf(same),
+  ...about(surfaces),
+  massG: same.reduce((sum, { laidG }) => sum + laidG, 0),
+  pieces: same.length,
+  ...bitsOf(same),
+});
+
+/** Bowls of ice are turned out and filled where the board stands, as late as can be: a drive would melt them. */
+function icing(
+  surfaces: Together,
+  parts: readonly Part[],
+  before: readonly Task[],
+  first: Task['after'],
+): Task[] {
+  return alike(parts.filter(({ stage }) => stage === 'ice')).map((same, i) =>
+    task({
+      ...filled(surfaces, same),
+      id: `ice-${surfaces[0].id}-${i + 1}`,
+      handsMin: fillMin(same, BOWL_MIN + ICE_OUT_MIN),
+      fresh: -ICE_FRESH_MIN,
+      after: [...first, ...doneBefore(before, same)],
+    }),
+  );
 }
 
 /** All that is done to these foods in the kitchen. */
@@ -176,6 +191,8 @@ const NEXT_AFTER: Readonly<Record<BuildStage, readonly BuildStage[]>> = {
   fillers: ['bowls', 'cheese', 'meat', 'large'],
   breads: ['bowls', 'cheese', 'meat', 'large', 'fillers'],
   garnish: ['bowls', 'cheese', 'meat', 'large', 'fillers', 'breads'],
+  // its place is kept free by an empty bowl
+  ice: ['bowls', 'cheese', 'meat', 'large', 'fillers', 'breads', 'garnish'],
 };
 
 /** A surface is laid stage by stage; what is eaten crisp comes last. */
@@ -293,7 +310,8 @@ export function boards(context: MakeContext, prep: readonly Task[]): Task[] {
     : [];
   const laying = onSurface.flatMap(({ surfaces, parts }) => {
     const temper = tempering(context, surfaces, parts, prep);
-    return [...temper, ...building(context, surfaces, parts, [...kitchen, ...temper], first)];
+    const ice = icing(surfaces, parts, prep, first);
+    return [...temper, ...ice, ...building(context, surfaces, parts, [...kitchen, ...temper, ...ice], first)];
   });
   const builds = laying.filter(({ kind }) => kind === 'build');
   return [...kitchen.slice(prep.length), ...carried, ...laying, ...carryingOut(context, builds)];

@@ -25,6 +25,7 @@ export const DAY = {
   'stage.fillers': 'what fills the gaps',
   'stage.breads': 'bread and crackers',
   'stage.garnish': 'herbs and flowers',
+  'stage.ice': 'what stands on ice, in the place kept free for it',
   'way.hands': '{n, plural, one {One more pair of hands} other {# more pairs of hands}}',
   'way.build': '{n, number} minutes more for laying, said in the brief',
   'way.day-before': 'Everybody helps one day longer before',
