@@ -93,16 +93,12 @@ function Bowls({ bowls, onChange }: Part<Plan['bowls']> & { bowls: Plan['bowls']
             max={99}
             onChange={(count) => change(i, { count })}
           />
-          <div className="-my-2">
-            <Choice
-              label={t('Made of')}
-              value={bowl.ware ?? 'any'}
-              options={WARE_OPTIONS}
-              onPick={(picked) =>
-                onChange(bowls.map((other, k) => (k === i ? ofWare(other, picked) : other)))
-              }
-            />
-          </div>
+          <Choice
+            label={t('Made of')}
+            value={bowl.ware ?? 'any'}
+            options={WARE_OPTIONS}
+            onPick={(picked) => onChange(bowls.map((other, k) => (k === i ? ofWare(other, picked) : other)))}
+          />
           <Button
             look="link"
             aria-label={t('Leave out bowls of {diameterMm} mm', { diameterMm: bowl.diameterMm })}
