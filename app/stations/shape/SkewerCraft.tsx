@@ -35,7 +35,7 @@ interface Asked {
 }
 
 const [MOST_COUNT, MOST_EACH, MOST_PARTS] = [500, 6, 6];
-const AS_WORDS = { skewers: t('skewers'), cups: t('cups') } as const;
+const AS_WORDS = { skewers: t('skewers'), cups: t('cups or cones') } as const;
 
 const isThreaded = (food: Component): boolean =>
   threadedForm(food) !== undefined && food.made !== 'unknown' && !food.id.startsWith('home-own-');
