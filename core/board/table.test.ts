@@ -1,6 +1,7 @@
 import { expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { applyCommand, type Plan, type Surface } from '../plan/index.js';
+import { passesDoor } from '../portion/index.js';
 import { group, lies, planWith } from '../testing/plans.js';
 import { inEnglish } from '../words/index.js';
 import { advisedTable, inParts, servingAreas, tooFarToReach } from './index.js';
@@ -37,7 +38,17 @@ test('guests who have another table too count as half at each', () => {
   const bar = board({ kind: 'round', diameterMm: 700 }, { id: 'bar' as Surface['id'] });
   const plan = planWith({ party: [group('all', 40)], surfaces: [main, bar] });
   expect(tooFarToReach(plan, main)).toBeUndefined();
-  expect(advisedTable(plan, main)).toHaveLength(1);
+  expect(advisedTable(plan, { ...main, inPlace: true })).toHaveLength(1);
+});
+
+test('what is carried in passes the door, and what is built there need not', () => {
+  const plan = planOf(24, round(400));
+  const [first] = plan.surfaces;
+  const carried = advisedTable(plan, first!);
+  expect(carried).toHaveLength(2);
+  expect(carried.every(passesDoor)).toBe(true);
+  const [there, ...more] = advisedTable(plan, { ...first!, inPlace: true });
+  expect([passesDoor(there!), more]).toEqual([false, []]);
 });
 
 test('what lies on a table is shared out by whole pieces, and nothing is lost', () => {

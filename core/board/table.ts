@@ -7,7 +7,7 @@ import {
   type SingleCommand,
   type Surface,
 } from '../plan/index.js';
-import { advisedOutline } from '../portion/index.js';
+import { advisedOutline, isCarried, passesDoor } from '../portion/index.js';
 
 /** Beyond so many guests one dense board fails: only its near side is reached (craft, section 3). */
 const MOST_AT_ONE = 25;
@@ -25,6 +25,10 @@ const longestMm = ({ outline }: Pick<Surface, 'outline'>): number => Math.max(..
 
 /** Who stands in its middle reaches both ends. */
 const isWithinReach = (surface: Pick<Surface, 'outline'>): boolean => longestMm(surface) <= 2 * REACH_MM;
+
+/** Everybody reaches all of it, and what is carried in passes a door. */
+const isHandy = (surface: Surface): boolean =>
+  isWithinReach(surface) && (!isCarried(surface) || passesDoor(surface));
 
 const otherTables = (plan: Plan, surface: Surface): Surface[] =>
   plan.surfaces.filter((other) => moduleKey(other) !== moduleKey(surface));
@@ -56,8 +60,8 @@ function idsFor(plan: Plan, surface: Surface, n: number): Surface['id'][] {
 }
 
 /**
- * A surface as it should be set for those who eat from it: one, or, for many guests and where a hand does not reach,
- * parts that are alike, each with every kind. The shape stays; the size is what its guests fill. The surface as it is
+ * A surface as it should be set for those who eat from it: one, or, for many guests, where a hand does not reach and where
+ * it would not pass the door, parts that are alike, each with every kind. The shape stays; the size is what its guests fill. The surface as it is
  * where nobody is served.
  */
 export function advisedTable(plan: Plan, surface: Surface): Surface[] {
@@ -69,7 +73,7 @@ export function advisedTable(plan: Plan, surface: Surface): Surface[] {
     const parts = idsFor(plan, surface, n).map((id, k) => ({ ...surface, id, name: named(surface, n, k) }));
     const outline = advisedOutline({ ...plan, surfaces: [...rest, ...parts], placements: [] }, parts[0]!);
     if (!outline) return [surface];
-    if (n >= room || isWithinReach({ outline })) return parts.map((part) => ({ ...part, outline }));
+    if (n >= room || isHandy({ ...surface, outline })) return parts.map((part) => ({ ...part, outline }));
   }
 }
 

@@ -43,6 +43,17 @@ describe('amounts against the school', () => {
     expect(found.map((finding) => finding.code)).toEqual(code ? [code] : []);
   });
 
+  test('none of a family of which no kind is asked for is no slip', () => {
+    const keys = (n: number) =>
+      checkPlan(planWith({ party: [group('all', n)], placements: [lies('brie', 200)] })).findings.map(
+        (finding) => finding.key,
+      );
+    // seven are asked for no fish, twenty for a kind of it
+    expect(keys(7)).not.toContain('amount fish');
+    expect(keys(20)).toContain('amount fish');
+    expect(keys(7)).toContain('amount vehicle');
+  });
+
   test('the remedy brings the family to the school’s figure', () => {
     for (const share of [0.4, 1.7]) {
       const plan = cheese(share);

@@ -13,7 +13,8 @@ export {
   wantsBread,
 } from './targets.js';
 export { occasionOf, roleFor } from './occasion.js';
-export { isTiny, kindRanges, modulesOf, type KindRange } from './kinds.js';
+export { kindRanges, type KindRange } from './kinds.js';
+export { isTiny, modulesOf } from './modules.js';
 export { eatenBy, holdingOf, lotShares, HOT_ABOVE_C, type Holding } from './holding.js';
 export {
   ampleAt,

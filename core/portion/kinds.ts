@@ -1,7 +1,8 @@
 import type { Occasion } from '../catalogue/index.js';
 import { guestsIn } from '../party/index.js';
-import { moduleKey, type Plan } from '../plan/index.js';
+import type { Plan } from '../plan/index.js';
 import { occasionOf } from './occasion.js';
+import { isTiny, modulesOf } from './modules.js';
 import { wantsBread, type CountedFamily } from './targets.js';
 
 export interface KindRange {
@@ -30,8 +31,17 @@ const LARGE: Record<CountedFamily, KindRange> = {
 const NONE: KindRange = { from: 0, to: 0 };
 const OCCASION_KINDS: Partial<Record<Occasion, Partial<Record<CountedFamily, KindRange>>>> = {
   meal: { cooked: { from: 3, to: 4 } },
-  afternoon: { cooked: { from: 1, to: 2 } },
-  film: { cooked: { from: 1, to: 2 } },
+  afternoon: {
+    cheese: { from: 4, to: 5 },
+    'cured-meat': { from: 1, to: 2 },
+    fish: { from: 0, to: 1 },
+    'plant-protein': { from: 0, to: 1 },
+    cooked: { from: 2, to: 3 },
+    pickle: { from: 0, to: 1 },
+    'spread-dip': { from: 2, to: 3 },
+    'sweet-bite': { from: 4, to: 5 },
+  },
+  film: { fish: NONE, cooked: { from: 1, to: 2 }, 'sweet-bite': { from: 2, to: 3 } },
   // a sweet course is made of sweets
   sweet: {
     'sweet-bite': { from: 4, to: 6 },
@@ -77,7 +87,6 @@ const SEVENTEEN = 17;
 /** With bread there are two of these at least; at a table for two or three of the first alone. */
 const TWO_AT_LEAST: readonly CountedFamily[] = ['cheese', 'cured-meat', 'vehicle', 'spread-dip'];
 /** A table for two or three: two cheeses, one of most, and none needed of what only rounds a board off (house default). */
-const UP_TO_TINY = 3;
 const ROUNDS_OFF: readonly CountedFamily[] = [
   'fish',
   'plant-protein',
@@ -88,17 +97,6 @@ const ROUNDS_OFF: readonly CountedFamily[] = [
 const UP_TO_SMALL = 8;
 const UP_TO_MIDDLE = 16;
 const scaled = (n: number, k: number, least: number) => Math.max(least, Math.round(n * k));
-
-/** Surfaces that are alike in everything are modules of one table: each holds every kind, for its part of the guests. */
-export function modulesOf(plan: Plan): number {
-  const [first] = plan.surfaces;
-  return first && plan.surfaces.every((surface) => moduleKey(surface) === moduleKey(first))
-    ? plan.surfaces.length
-    : 1;
-}
-
-/** Is the table one for two or three? */
-export const isTiny = (plan: Plan): boolean => guestsIn(plan.party) / modulesOf(plan) <= UP_TO_TINY;
 
 /** How many kinds of each family a party of this size asks for, for what the board is for. */
 export function kindRanges(plan: Plan): Record<CountedFamily, KindRange> {

@@ -38,8 +38,8 @@ export const COOKED_G: Partial<Record<Occasion, number>> = {
   breakfast: 50,
   children: 35,
   picnic: 45,
-  afternoon: 35,
-  film: 25,
+  afternoon: 50,
+  film: 35,
   walk: 35,
 };
 
@@ -75,6 +75,22 @@ export const OCCASION_SHARES: Partial<Record<Occasion, Partial<Record<Family, nu
     'spread-dip': 0.6,
     'sweet-bite': 1.3,
   },
+  // small sandwiches and small cakes: between two meals nobody asks for sausage and gherkins
+  afternoon: {
+    cheese: 0.7,
+    'cured-meat': 0.5,
+    fish: 0.7,
+    'plant-protein': 0.5,
+    vehicle: 0.8,
+    'dried-fruit': 0.7,
+    vegetable: 0.7,
+    pickle: 0.4,
+    'nut-seed': 0.7,
+    'spread-dip': 0.7,
+    'sweet-bite': 2.6,
+  },
+  // salt and sweet for the hand in the dark
+  film: { fish: 0, 'cured-meat': 0.9, 'sweet-bite': 1.7 },
   picnic: { fish: 0, 'cured-meat': 1.2, vehicle: 1.2 },
   walk: BOXED,
 };

@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import { buyingOf, CATALOGUE } from '../catalogue/index.js';
+import { buyingOf, CATALOGUE, type Occasion } from '../catalogue/index.js';
 import { brief, group, planWith } from '../testing/plans.js';
 import { addMinutes, formatMass, parseLocalTime, speakTime } from '../measure/index.js';
 import {
@@ -42,6 +42,29 @@ describe('the school by family', () => {
     expect(of('meal')).toBeGreaterThan(of('drinks') * 1.5);
     expect(of('drinks', 2)).toBeCloseTo(of('drinks') * 2);
     expect(targetsOf(planWith({})).totalG).toBe(0);
+  });
+
+  test('at a table for two or three one protein feeds, and the fresh fruit is the sweet thing', () => {
+    const of = (n: number) => targetsOf(planWith({ party: [group('all', n)] })).byFamily;
+    expect([of(3).fish, of(3)['plant-protein'], of(3)['dried-fruit']]).toEqual([0, 0, 0]);
+    for (const family of ['fish', 'plant-protein', 'dried-fruit'] as const)
+      expect(of(4)[family]).toBeGreaterThan(0);
+    // nobody has less for it
+    const each = (n: number) => targetsOf(planWith({ party: [group('all', n)] })).perPortionG;
+    expect(each(3)).toBeCloseTo(each(4), 6);
+    // each group by what it may eat
+    const mixed = targetsOf(planWith({ party: [group('all', 2), group('vegan', 1, ['vegan'])] })).byFamily;
+    expect(mixed['plant-protein']).toBeCloseTo(mixed['cured-meat'] / 2, 6);
+  });
+
+  test('an afternoon is sweet and small, and nobody is handed fish in the dark', () => {
+    const { occasion } = planWith({});
+    const of = (kind: Occasion) => planWith({ party: [group('all', 12)], occasion: { ...occasion, kind } });
+    const each = (kind: Occasion) => targetsOf(of(kind)).byFamily;
+    expect(each('afternoon')['sweet-bite']).toBeGreaterThan(2 * each('drinks')['sweet-bite']);
+    expect(each('afternoon')['cured-meat']).toBeLessThan(each('drinks')['cured-meat']);
+    expect(each('film').fish).toBe(0);
+    expect(kindRanges(of('film')).fish.to).toBe(0);
   });
 
   test('kinds grow with the party and never fall below two cheeses', () => {

@@ -4,6 +4,7 @@ import { memo1 } from '../measure/index.js';
 import { planLarder, type Plan, type SchoolId } from '../plan/index.js';
 import { guestsIn, portionsIn, portionsOf, type Group } from '../party/index.js';
 import { judgeGroup } from '../needs/index.js';
+import { isTiny } from './modules.js';
 
 /** Families that count as food on the board; garnish does not. */
 export const COUNTED = [
@@ -91,7 +92,10 @@ function roleFactor(plan: Plan): number {
   return otherDishes >= MANY_DISHES ? MANY_DISHES_FACTOR : 1;
 }
 
-/** Parts of the meat budget by protein family, among those that the group may eat at all. */
+/**
+ * Parts of the meat budget by protein family, among those that the group may eat at all; at a table for two or three it
+ * goes to the first of them alone (house default): forty grams of one, not nine of each.
+ */
 const PROTEIN_PARTS = { 'cured-meat': 3, fish: 1, 'plant-protein': 1 } as const;
 type Protein = keyof typeof PROTEIN_PARTS;
 const PROTEINS = Object.keys(PROTEIN_PARTS) as Protein[];
@@ -122,7 +126,8 @@ function portionOf(plan: Plan, group: Group, byFamily: Map<Family, Component[]>)
   shares.cheese = cheese;
   if (budget === 0) return shares;
   shares.cooked = COOKED_G[occasionOf(plan)] ?? 0;
-  const open = PROTEINS.filter((f) => mayEatFamily(group, byFamily.get(f) ?? []));
+  const allOpen = PROTEINS.filter((f) => mayEatFamily(group, byFamily.get(f) ?? []));
+  const open = isTiny(plan) ? allOpen.slice(0, 1) : allOpen;
   const parts = open.reduce((sum, f) => sum + PROTEIN_PARTS[f], 0);
   for (const f of open) shares[f] = (budget * PROTEIN_PARTS[f]) / parts;
   if (parts === 0) {
@@ -132,6 +137,12 @@ function portionOf(plan: Plan, group: Group, byFamily: Map<Family, Component[]>)
   }
   return shares;
 }
+
+/** One or two dried fruits are for a party: at a table for two or three the fresh ones are the sweet thing (house default). */
+const inFew = (plan: Plan, shares: Shares): Shares =>
+  isTiny(plan)
+    ? { ...shares, 'dried-fruit': 0, 'fresh-fruit': shares['fresh-fruit'] + shares['dried-fruit'] }
+    : shares;
 
 /** What the board is for shifts what there is of each family. */
 function forOccasion(plan: Plan, shares: Shares): Shares {
@@ -242,7 +253,7 @@ export const targetsOf = memo1((plan: Plan): Targets => {
   const byFamily = none();
   const larder = groupByFamily(planLarder(plan));
   for (const group of plan.party) {
-    const house = forOccasion(plan, portionOf(plan, group, larder));
+    const house = inFew(plan, forOccasion(plan, portionOf(plan, group, larder)));
     const asked = inHeat(plan, withLog(plan, withOwnFigures(plan, house)));
     const one = withoutForbidden(group, asked, larder);
     for (const family of COUNTED) byFamily[family] += one[family] * portionsOf(group);

@@ -1,9 +1,17 @@
+import { advisedTable } from '../board/index.js';
 import type { Plan } from '../plan/index.js';
 import { group, lies } from './plans.js';
 import { briefOf } from './strange.js';
 
 /** Grams by food, on one board. */
 type Board = Readonly<Record<string, number>>;
+
+/** Built where it is served, so that no door parts it. */
+function onOneBoard(plan: Plan): Plan {
+  const [first] = plan.surfaces;
+  const board = { ...first!, inPlace: true };
+  return { ...plan, surfaces: advisedTable({ ...plan, surfaces: [board] }, board) };
+}
 
 /** Boards as a stylist would lay them, each for its party: what the pairs change. */
 const BASES = {
@@ -42,7 +50,7 @@ const BASES = {
     },
   },
   breakfast: {
-    plan: briefOf([group('all', 16)], { month: 5, kind: 'breakfast' }),
+    plan: onOneBoard(briefOf([group('all', 16)], { month: 5, kind: 'breakfast' })),
     board: {
       brie: 250,
       'young-gouda': 180,

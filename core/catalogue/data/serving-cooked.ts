@@ -12,7 +12,7 @@ export const COOKED: ServingTable = {
     eaten: 'picked',
     never: 'drinks sweet',
     foods: {
-      'egg-halves': [70, 55, 'meal breakfast', { helping: [12, 25, 50] }],
+      'egg-halves': [70, 55, 'meal breakfast', { helping: [12, 25, 50], never: 'drinks sweet film afternoon' }],
       'granola-clusters': [60, 55, 'breakfast', { helping: [8, 15, 25], weight: 'companion', never: 'drinks meal sweet hand', partners: 'yoghurt' }],
       'pasta-bows': [62, 88, 'meal children picnic', { never: 'drinks breakfast sweet' }],
       'roast-potatoes': [80, 78, 'meal', { never: 'drinks breakfast sweet hand' }],

@@ -1,5 +1,5 @@
 import type { PlacedFood } from '../../board/index.js';
-import { schoolName, COUNTED, FAMILY_WORDS } from '../../portion/index.js';
+import { schoolName, COUNTED, FAMILY_WORDS, kindRanges } from '../../portion/index.js';
 import type { CheckContext } from '../context.js';
 import { finding, type Finding, type Remedy } from '../finding.js';
 import { scaled } from '../remedies.js';
@@ -11,12 +11,15 @@ const STRAY_G = 60;
 /** Each family against the school's figure. */
 export function amounts(context: CheckContext): Finding[] {
   if (context.plan.placements.length === 0) return [];
+  const kinds = kindRanges(context.plan);
   return COUNTED.flatMap((family) => {
     const here = context.placed.filter((placed) => placed.component.family === family);
     const massG = here.reduce((sum, placed) => sum + placed.massG, 0);
     const target = context.targets.byFamily[family];
     const off = massG - target;
     if (Math.abs(off) < Math.max(STRAY_G, target * STRAY)) return [];
+    // no kind of it is asked for here, so none is no slip
+    if (massG === 0 && kinds[family].from === 0) return [];
     const school = { word: schoolName(context.plan) };
     return [
       finding(off < 0 ? 'too-little' : 'too-much', {
