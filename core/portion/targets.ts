@@ -106,6 +106,17 @@ function mayEatFamily(group: Group, components: readonly Component[]): boolean {
   );
 }
 
+/** The proteins among which the group's meat budget is shared. */
+function proteinsFor(plan: Plan, group: Group, byFamily: Map<Family, Component[]>): Protein[] {
+  const isOpen = (to: Group, family: Protein) => mayEatFamily(to, byFamily.get(family) ?? []);
+  const open = PROTEINS.filter((family) => isOpen(group, family));
+  if (isTiny(plan)) return open.slice(0, 1);
+  // plant protein stands where somebody needs it (craft, section 4), and then everybody takes of it
+  return plan.party.some((other) => !isOpen(other, 'cured-meat'))
+    ? open
+    : open.filter((family) => family !== 'plant-protein' || open.length === 1);
+}
+
 /** Grams of each family for one grown portion of the group. */
 function portionOf(plan: Plan, group: Group, byFamily: Map<Family, Component[]>): Shares {
   const shares = none();
@@ -126,8 +137,7 @@ function portionOf(plan: Plan, group: Group, byFamily: Map<Family, Component[]>)
   shares.cheese = cheese;
   if (budget === 0) return shares;
   shares.cooked = COOKED_G[occasionOf(plan)] ?? 0;
-  const allOpen = PROTEINS.filter((f) => mayEatFamily(group, byFamily.get(f) ?? []));
-  const open = isTiny(plan) ? allOpen.slice(0, 1) : allOpen;
+  const open = proteinsFor(plan, group, byFamily);
   const parts = open.reduce((sum, f) => sum + PROTEIN_PARTS[f], 0);
   for (const f of open) shares[f] = (budget * PROTEIN_PARTS[f]) / parts;
   if (parts === 0) {
