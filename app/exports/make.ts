@@ -119,10 +119,14 @@ export async function boardFile(plan: Plan, surfaceId: string, kind: 'build' | '
 
 const FRAME_MM = 28;
 
+/** The drawing of a surface, with its cards where the screen shows them. */
+const drawingOf = (plan: Plan, surface: Surface): string =>
+  boardSvg(plan, surface, { labels: useSettings.getState().labels });
+
 /** A surface's picture; `mostPx` where it is to be small. */
 const pngOf = (plan: Plan, surface: Surface, mostPx?: number): Promise<Blob> => {
   const [l, w] = surfaceSize(surface).map((mm) => mm + FRAME_MM) as [number, number];
-  return svgToPng(boardSvg(plan, surface), l, w, ...(mostPx === undefined ? [] : [mostPx / Math.max(l, w)]));
+  return svgToPng(drawingOf(plan, surface), l, w, ...(mostPx === undefined ? [] : [mostPx / Math.max(l, w)]));
 };
 
 /** One surface's picture. A surface that is not there any more gives no file. */
@@ -130,7 +134,7 @@ export async function onePicture(plan: Plan, surfaceId: string, kind: 'svg' | 'p
   const surface = plan.surfaces.find((surface) => surface.id === surfaceId);
   if (!surface) return;
   const name = `${fileName(`${plan.occasion.name} ${surface.name}`)}.${kind}`;
-  if (kind === 'svg') saveFile(name, boardSvg(plan, surface), 'image/svg+xml');
+  if (kind === 'svg') saveFile(name, drawingOf(plan, surface), 'image/svg+xml');
   else saveFile(name, await pngOf(plan, surface), 'image/png');
 }
 
@@ -141,7 +145,7 @@ export async function allPictures(plan: Plan, kind: 'svg' | 'png'): Promise<void
     const name = `${i + 1}-${fileName(surface.name)}.${kind}`;
     files[name] =
       kind === 'svg'
-        ? strToU8(boardSvg(plan, surface))
+        ? strToU8(drawingOf(plan, surface))
         : new Uint8Array(await (await pngOf(plan, surface)).arrayBuffer());
   }
   const packed = zipSync(files, { level: kind === 'svg' ? 6 : 0 });

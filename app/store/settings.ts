@@ -7,6 +7,8 @@ interface Kept {
   letterKeys: boolean;
   /** Who works here: proposed where a name is asked. */
   stylist: string;
+  /** Does the picture of a board have its cards? */
+  labels: boolean;
   /** How many pixels of this screen a millimetre has: for what is shown in its true size. */
   pxPerMm: number;
 }
@@ -39,6 +41,7 @@ function read(): Kept {
     theme: value.theme === 'evening' ? 'evening' : 'day',
     units: value.units === 'imperial' ? 'imperial' : 'metric',
     letterKeys: value.letterKeys !== false,
+    labels: value.labels === true,
     pxPerMm:
       typeof value.pxPerMm === 'number' && value.pxPerMm >= 1 && value.pxPerMm <= 20
         ? value.pxPerMm
@@ -52,9 +55,9 @@ export const useSettings = create<Settings>((set, get) => ({
   ...read(),
   set(patch) {
     set(patch);
-    const { theme, units, letterKeys, stylist, pxPerMm } = get();
+    const { theme, units, letterKeys, stylist, pxPerMm, labels } = get();
     // what is not ours to know stays until the house has taken it
-    const kept = { ...storedSettings(), theme, units, letterKeys, stylist, pxPerMm };
+    const kept = { ...storedSettings(), theme, units, letterKeys, stylist, pxPerMm, labels };
     localStorage.setItem(SETTINGS_KEY, JSON.stringify(kept));
   },
 }));

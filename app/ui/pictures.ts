@@ -94,7 +94,8 @@ export function useBoardUrl(
   // the picture hangs on what lies there and on how it is shown, not on what is said of it or on the rest of the plan
   const asked = useRef<{ parts: readonly unknown[]; plan: Plan | undefined }>({ parts: [], plan: undefined });
   const seen = options?.showing && [...options.showing].join();
-  const parts = [elements, surface, ownComponents, recipes, cuts, occasion.name, options?.bare, seen];
+  const shownAs = [options?.bare, options?.labels, seen];
+  const parts = [elements, surface, ownComponents, recipes, cuts, occasion.name, ...shownAs];
   if (parts.some((part, i) => part !== asked.current.parts[i])) asked.current = { parts, plan };
   // anew with every part that changed, also where the plan is the same and another guest looks at it
   const wanted = asked.current;

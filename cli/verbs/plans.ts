@@ -117,8 +117,10 @@ export function sense(call: Call): void {
       ...('component' in found ? { food: found.component.id } : {}),
       ...('components' in found ? { foods: found.components.map((food) => food.id) } : {}),
       ...('surface' in found ? { surface: found.surface.id } : {}),
-      ...('group' in found ? { group: found.group.id } : {}),
-      ...('massG' in found ? { massG: Math.round(found.massG), mostG: Math.round(found.mostG) } : {}),
+      ...('group' in found ? { group: found.group?.id ?? null } : {}),
+      ...('massG' in found ? { massG: Math.round(found.massG) } : {}),
+      ...('mostG' in found ? { mostG: Math.round(found.mostG) } : {}),
+      ...('needG' in found ? { needG: Math.round(found.needG) } : {}),
       ...('share' in found ? { share: Math.round(found.share * 1000) / 1000 } : {}),
     })),
   });

@@ -1,3 +1,5 @@
+export { isLabelled, labelledFoods, wantsLabel, wantsPick } from './labels.js';
+export { carriedNeedG, carriedSets, carriesFor, isForMost, isPlainBread } from './carried.js';
 export { isOwnPlate, servingAreas, shareTaken, smallChildrenWithin, type ServingArea } from './serving.js';
 export {
   countsThere,
@@ -29,7 +31,6 @@ export {
   baseAtLeast,
   boldAtMost,
   CARRIERS,
-  carriesFor,
   DIPPERS_TO_A_DIP,
   isDip,
   isDipper,

@@ -98,6 +98,16 @@ describe('a board that lacks sense says where', () => {
       ],
     ],
     ['no-carrier', 'crisps only', but(['baguette-toasts', 0], ['water-crackers', 0], ['potato-crisps', 90])],
+    [
+      'little-carried',
+      'a handful of crackers for twelve',
+      but(['baguette-toasts', 0], ['water-crackers', 60]),
+    ],
+    [
+      'no-plain-bread',
+      'special crackers alone, for people who eat bread',
+      but(['baguette-toasts', 0], ['water-crackers', 0], ['flax-crackers', 120], ['polenta-crisps', 150]),
+    ],
     ['no-board', 'nothing to lay it on', but(['baguette-toasts', 0], ['water-crackers', 0])],
     [
       'no-board',
@@ -112,6 +122,27 @@ describe('a board that lacks sense says where', () => {
   ];
   test.each(BAD)('%s: %s', (code, _what, foods, patch = {}) => {
     expect(codes(board(foods, patch))).toContain(code);
+  });
+
+  test('the special bread of all is nobody’s lack where most may eat no other, and counts for who may', () => {
+    const special = but(
+      ['baguette-toasts', 0],
+      ['water-crackers', 0],
+      ['flax-crackers', 120],
+      ['polenta-crisps', 150],
+    );
+    const free = [group('all', 4), group('free', 8, ['gluten-free'])];
+    expect(codes(board(special, { party: free }))).not.toContain('no-plain-bread');
+    const found = (plan: Plan) =>
+      senseOf(plan).flatMap((senseless) =>
+        senseless.code === 'little-carried' ? [senseless.group?.id ?? null] : [],
+      );
+    // the wheat is there for all but them
+    expect(found(board(GOOD, { party: free }))).toEqual(['free']);
+    // each has enough alone, all together have not
+    const both = but(['baguette-toasts', 0], ['water-crackers', 0], ['polenta-crisps', 135]);
+    const halves = [group('one', 6), group('other', 6)];
+    expect(found(board(both, { party: halves }))).toEqual([null]);
   });
 
   test('what six vegans live on is not too much for them, and would be for others', () => {

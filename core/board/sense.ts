@@ -2,7 +2,8 @@ import { isPartner, SAME_SETS, servingOf, usualForm, type Component } from '../c
 import { judgeGroup } from '../needs/index.js';
 import { guestsIn, type Group } from '../party/index.js';
 import { groupsAt, planLarder, type Plan, type Surface } from '../plan/index.js';
-import { placementGroundCm2, surfaceAreaCm2, wantsBread } from '../portion/index.js';
+import { occasionOf, placementGroundCm2, surfaceAreaCm2, wantsBread } from '../portion/index.js';
+import { carriedNeedG, carriedSets, carriesFor, isForMost, isPlainBread } from './carried.js';
 import { eaten, isBold, mayStandAt, occasionAt, relyingAt, takersAt } from './helpings.js';
 import { placedFoods, type PlacedFood } from './placed.js';
 import { isOwnPlate } from './serving.js';
@@ -21,6 +22,10 @@ export type Senseless =
   | { code: 'alone'; component: Component; surface: Surface }
   | { code: 'no-dippers'; component: Component; surface: Surface }
   | { code: 'no-carrier'; group: Group; kinds: number }
+  /** For a group, or for everybody together (null): too few grams of what holds a slice of cheese. */
+  | { code: 'little-carried'; group: Group | null; massG: number; needG: number }
+  /** Most guests find only the bread that a few may eat. */
+  | { code: 'no-plain-bread' }
   /** A surface that is no board by itself. */
   | { code: 'no-board'; surface: Surface; missing: readonly BoardPart[] }
   | { code: 'large'; component: Component; surface: Surface; share: number };
@@ -57,6 +62,8 @@ export const largestCm2 = (kinds: number, groundCm2: number): number =>
 /** Rounding to whole pieces and to the scale: a tenth, or a piece; of a share, a hundredth. */
 const ROUNDING = 1.1;
 const ROUNDED_SHARE = 0.01;
+/** Of what carries, so much of the need at least: pieces are whole, and a surface may have no room for the last. */
+const LITTLE = 0.7;
 
 export const isDip = (component: Component): boolean => servingOf(component).ways.includes('dip');
 export const isDipper = (component: Component): boolean =>
@@ -142,26 +149,36 @@ function onSurface(plan: Plan, surface: Surface, here: readonly PlacedFood[]): S
 
 function carriers(plan: Plan, placed: readonly PlacedFood[]): Senseless[] {
   if (!wantsBread(plan)) return [];
-  return plan.party.flatMap((group): Senseless[] => {
-    const kinds = new Set(
-      placed
-        .filter(
-          (food) =>
-            relyingAt(plan, food.surface).includes(group) &&
-            carriesFor(food.component, group) &&
-            judgeGroup(food.component, food.form, group).verdict !== 'forbidden',
-        )
-        .map((food) => food.component.id),
-    ).size;
+  const foods = (group: Group): PlacedFood[] => placed.filter((food) => carriesHere(plan, food, group));
+  const kinds = plan.party.flatMap((group): Senseless[] => {
+    const kinds = new Set(foods(group).map((food) => food.component.id)).size;
     return kinds >= (group.count <= 3 ? 1 : CARRIERS) ? [] : [{ code: 'no-carrier', group, kinds }];
   });
+  const little = carriedSets(plan).flatMap(({ group, groups }): Senseless[] => {
+    const massG = sum([...new Set(groups.flatMap(foods))]);
+    const needG = carriedNeedG(plan, groups);
+    return massG >= needG * LITTLE ? [] : [{ code: 'little-carried', group, massG, needG }];
+  });
+  return [...kinds, ...little, ...plainBread(plan, placed)];
 }
 
-/** Does it hold a slice of cheese for this group? Leaves and cucumber do for who counts carbohydrate. */
-export const carriesFor = (component: Component, group: Group): boolean => {
-  const { carries } = servingOf(component);
-  return carries === 'all' || (carries === 'keto' && group.needs.some((choice) => choice.id === 'keto'));
-};
+/** No bread that nearly everybody takes, though the larder has one that most may eat. */
+function plainBread(plan: Plan, placed: readonly PlacedFood[]): Senseless[] {
+  const isOne = (component: Component): boolean =>
+    isPlainBread(component) &&
+    mayStandAt(component, usualForm(component).form, occasionOf(plan)) &&
+    isForMost(
+      plan,
+      (group) => judgeGroup(component, usualForm(component).form, group).verdict === 'forbidden',
+    );
+  const there = placed.some(({ component }) => isOne(component));
+  return there || ![...planLarder(plan).values()].some(isOne) ? [] : [{ code: 'no-plain-bread' }];
+}
+
+const carriesHere = (plan: Plan, food: PlacedFood, group: Group): boolean =>
+  relyingAt(plan, food.surface).includes(group) &&
+  carriesFor(food.component, group) &&
+  judgeGroup(food.component, food.form, group).verdict !== 'forbidden';
 
 /** Everything on a composed board that lacks sense; none on a board that a stylist would serve. */
 export function senseOf(plan: Plan): Senseless[] {

@@ -8,6 +8,8 @@ import {
   amountRows,
   boardRows,
   boldRows,
+  carriedRows,
+  plainBreadRows,
   carrierRows,
   partnerRows,
   sameJobRows,
@@ -51,6 +53,8 @@ export function draftOf(problem: Problem, wishes: Wishes = ALL_WISHES): Draft {
   sameJobRows(draft);
   partnerRows(draft);
   carrierRows(draft);
+  carriedRows(draft);
+  plainBreadRows(draft);
   boardRows(draft);
   lookedAfterRows(draft);
   plateRows(draft);

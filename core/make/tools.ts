@@ -1,4 +1,4 @@
-import { tongsInUse } from '../board/index.js';
+import { isLabelled, labelledFoods, tongsInUse, wantsPick } from '../board/index.js';
 import { FORMS, type Component } from '../catalogue/index.js';
 import { guestsIn, hasSmallChildren } from '../party/index.js';
 import { planLarder, type Plan, type Touch } from '../plan/index.js';
@@ -144,14 +144,11 @@ function table(plan: Plan): ToolLine[] {
   const foods = [...new Set(plan.placements.map(({ componentId }) => componentId))].flatMap(
     (id) => larder.get(id) ?? [],
   );
-  const cheeses = foods.filter(({ family }) => family === 'cheese');
-  const free = plan.surfaces.filter(({ freeFrom }) => freeFrom.length > 0);
+  const cheeses = labelledFoods(plan);
+  const free = plan.surfaces.filter(isLabelled);
   const stones = foods.filter(({ id }) => STONES.test(id));
-  const loose = new Set(
-    plan.placements.filter(({ form }) => !FORMS[form].large).map(({ componentId }) => componentId),
-  );
-  const picked = foods.filter(
-    ({ id, family }) => loose.has(id) && ['pickle', 'cooked', 'plant-protein', 'cheese'].includes(family),
+  const picked = foods.filter((food) =>
+    plan.placements.some(({ componentId, form }) => componentId === food.id && wantsPick(food, form)),
   );
   const count = (groups: Plan['party']): number => groups.reduce((sum, group) => sum + group.count, 0);
   const small = count(plan.party.filter(hasSmallChildren));

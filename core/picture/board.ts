@@ -2,6 +2,7 @@ import { FORMS, formOf, usualForm, type Component, type FormFact, type Larder } 
 import { createRandom, seedOf } from '../measure/index.js';
 import { planLarder, type LaidElement, type Plan, type Surface } from '../plan/index.js';
 import { closed, darker, smooth, type Brush } from './brush.js';
+import { wantsPick } from '../board/index.js';
 import { HARD_LAYER, lies, stackOf } from '../lay/index.js';
 import { areaOf, signedArea } from '../geometry/index.js';
 import { drawSurface, drawWalls, groundOutline, surfaceOutline, surfaceSize } from './boards.js';
@@ -9,7 +10,8 @@ import type { Pen } from './pen.js';
 import { bowlIn, bowlOf, isSpooned } from './recipes/bowl.js';
 import { RECIPES } from './recipes/index.js';
 import { SvgSink } from './svg.js';
-import { drawLane, drawOwnTools } from './tools.js';
+import { drawLabels } from './labels.js';
+import { drawLane, drawOwnTools, drawPicks } from './tools.js';
 
 /** How an element is shown in a guest's view. */
 export type Showing = 'full' | 'pale' | 'hatched';
@@ -172,6 +174,8 @@ function pileShadow(pen: Pen, element: LaidElement, component: Component): void 
 export interface DrawOptions {
   /** By an element's id; one that is not named is shown in full. */
   showing?: ReadonlyMap<string, Showing>;
+  /** As it is served: a card at each cheese and at what is free from something, picks in the bowls of small things. */
+  labels?: boolean;
   /** Leave the board itself out, to draw food on something else. */
   bare?: boolean;
 }
@@ -217,6 +221,15 @@ export function drawBoard(
     pen,
     tooled.map(({ e }) => e),
   );
+  if (options.labels) {
+    const picked = known.filter(({ e, component }) => e.bowlMm !== null && wantsPick(component, e.form));
+    drawPicks(
+      pen,
+      surface,
+      picked.filter(({ e }) => !e.ownTool).map(({ e }) => e),
+    );
+    drawLabels(pen, surface, elements, larder);
+  }
   if (!options.bare) warmth(pen, surface);
 }
 

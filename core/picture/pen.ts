@@ -19,6 +19,8 @@ export interface Pen {
   path(d: string, style: Style): void;
   ellipse(x: number, y: number, rx: number, ry: number, style: Style, angle?: number): void;
   group(x: number, y: number, angle: number, draw: () => void, attributes?: Record<string, string>): void;
+  /** One line of words around its middle; `size` is the height of the letters' line in millimetres, y their foot. */
+  text(x: number, y: number, size: number, words: string, colour: string): void;
   /** Nothing of what is drawn shows outside of this path. */
   within(d: string, draw: () => void): void;
 }

@@ -26,6 +26,9 @@ class Recorder implements Pen {
     draw();
     this.at = before;
   }
+  text(x: number, y: number, _size: number, words: string): void {
+    this.calls.push({ kind: `text ${words}`, x: this.at.x + x, y: this.at.y + y });
+  }
   within(_d: string, draw: () => void): void {
     draw();
   }

@@ -59,6 +59,13 @@ export class SvgSink implements Pen {
     this.body.push('</g>');
   }
 
+  text(x: number, y: number, size: number, words: string, colour: string): void {
+    // a picture in a file knows no fonts of ours: a plain face of whoever opens it
+    this.body.push(
+      `<text x="${n(x)}" y="${n(y)}" font-size="${n(size)}" font-family="'Alegreya Sans', sans-serif" text-anchor="middle" fill="${colour}">${escapeXml(words)}</text>`,
+    );
+  }
+
   within(d: string, draw: () => void): void {
     const id = this.clips.get(d) ?? `${this.prefix}w${this.clips.size}`;
     this.clips.set(d, id);

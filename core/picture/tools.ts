@@ -73,6 +73,29 @@ function drawTongs(pen: Pen, element: LaidElement): void {
   });
 }
 
+const KNOT = '#e7cf9d';
+/** Where picks lean in their bowl: the share of its radius, and the angle in degrees. */
+const PICKS: readonly (readonly [number, number])[] = [
+  [0.25, -52],
+  [0.4, -18],
+  [0.18, 34],
+];
+const PICK_MM = 46;
+
+/** A few knotted bamboo picks in each bowl of small things; none where small hands reach. */
+export function drawPicks(pen: Pen, surface: Surface, bowls: readonly LaidElement[]): void {
+  if (surface.smallHands) return;
+  for (const { x, y, bowlMm } of bowls)
+    for (const [out, angle] of PICKS)
+      pen.group(x, y, angle, () => {
+        const from = -(bowlMm ?? 0) * out;
+        const stick = `M0 ${from}L0 ${from - PICK_MM}`;
+        pen.group(1.4, 2, 0, () => pen.path(stick, { stroke: '#1c0b02', width: 1.6, opacity: 0.3 }));
+        pen.path(stick, { stroke: BAMBOO, width: 1.5 });
+        pen.ellipse(0, from - PICK_MM, 2.1, 2.7, { fill: KNOT, stroke: darker(BAMBOO, 0.45), width: 0.5 });
+      });
+}
+
 /** Thinner than this, foods have been dragged together and there is no lane left to draw. */
 const LEAST_LANE_MM = 8;
 

@@ -4,6 +4,8 @@ import { occasionOf } from './occasion.js';
 
 /** Before a meal a board stays below this for each grown portion (house default: about 570 kcal). */
 export const BEFORE_A_MEAL_KJ = 2400;
+/** So far above it a board is clearly too much: a usual one at drinks, by the house's figures, has up to a third more (pairs). */
+export const CLEARLY_HEAVY_KJ = 1.35 * BEFORE_A_MEAL_KJ;
 
 /** Energy of what is planned for each grown portion; foods whose energy nobody knows are named apart. */
 export function energyEach(plan: Plan): { kj: number; unknown: number } {

@@ -39,7 +39,7 @@ export {
   type Effort,
   type Step,
 } from './effort.js';
-export { BEFORE_A_MEAL_KJ, energyEach, mealFollows } from './energy.js';
+export { BEFORE_A_MEAL_KJ, CLEARLY_HEAVY_KJ, energyEach, mealFollows } from './energy.js';
 export {
   BOOT_MM,
   DOOR_MM,

@@ -17,6 +17,7 @@ import { ask } from '../../workers/kitchen.js';
 import { SwapDialog } from '../../rail/SwapDialog.js';
 import { useFrame } from '../../store/frame.js';
 import { useKitchen } from '../../store/kitchen-jobs.js';
+import { useSettings } from '../../store/settings.js';
 import { useSession } from '../../store/session.js';
 import { ArrangementsDialog } from './ArrangementsDialog.js';
 import { usePiles } from './byHand.js';
@@ -162,9 +163,10 @@ function LaidBoard({
   const seenBy = useSession((session) => session.seenBy);
   const group = plan.party.find((group) => group.id === seenBy);
   const showing = showingFor(checked, surface, group);
+  const labels = useSettings((settings) => settings.labels);
   return (
     <>
-      <BoardImage plan={plan} surface={surface} r={r} {...(showing ? { options: { showing } } : {})} />
+      <BoardImage plan={plan} surface={surface} r={r} options={{ labels, ...(showing ? { showing } : {}) }} />
       {elements.length > 0 && (
         <Handles surface={surface} elements={elements} picked={picked} onPick={onPick} plan={plan} r={r} />
       )}

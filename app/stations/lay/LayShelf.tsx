@@ -1,12 +1,15 @@
 import { useNavigate } from 'react-router';
 import { formName } from '../../../core/catalogue/index.js';
 import { planLarder, type LaidElement, type Plan, type Surface } from '../../../core/plan/index.js';
+import { useShallow } from 'zustand/react/shallow';
+import { useSettings } from '../../store/settings.js';
 import { exportsFor, saveAs } from '../../exports/save.js';
 import { ShelfTag } from '../../ui/ShelfTag.js';
 import { Button } from '../../ui/kit/Button.js';
 import { Collapsible } from '../../ui/kit/Collapsible.js';
 import { ShelfHeading } from '../../ui/kit/Heading.js';
 import { Menu } from '../../ui/kit/Menu.js';
+import { Switch } from '../../ui/kit/Switch.js';
 import { t, word } from '../../words/index.js';
 
 const GROUPS = [
@@ -68,7 +71,19 @@ export function LayShelf({
           </Collapsible>
         );
       })}
+      {elements.length > 0 && <AsServed />}
       <TakeAway plan={plan} surface={surface} />
+    </>
+  );
+}
+
+/** What the picture shows beside the food; it lies on no food while the board is laid. */
+function AsServed() {
+  const { labels, set } = useSettings(useShallow(({ labels, set }) => ({ labels, set })));
+  return (
+    <>
+      <ShelfHeading>{t('As it is served')}</ShelfHeading>
+      <Switch label={t('Cards and picks')} on={labels} onChange={(labels) => set({ labels })} />
     </>
   );
 }

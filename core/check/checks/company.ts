@@ -3,6 +3,7 @@ import { buyingOf } from '../../catalogue/index.js';
 import { disliked } from '../../needs/index.js';
 import {
   BEFORE_A_MEAL_KJ,
+  CLEARLY_HEAVY_KJ,
   boughtFor,
   energyEach,
   mealFollows,
@@ -173,12 +174,9 @@ function dislikedByAll(context: CheckContext): Finding[] {
   );
 }
 
-/** A slip comes when it is clearly too much, not at the last crumb. */
-const HEAVY = 1.12;
-
 function heavy(context: CheckContext): Finding[] {
   const { kj, unknown } = energyEach(context.plan);
-  if (!mealFollows(context.plan) || kj <= BEFORE_A_MEAL_KJ * HEAVY) return [];
+  if (!mealFollows(context.plan) || kj <= CLEARLY_HEAVY_KJ) return [];
   const fat = [...context.placed]
     .filter((placed) => !context.plan.wishes.pinned.includes(placed.component.id))
     .sort((a, b) => energyOf(b) - energyOf(a))[0];

@@ -1,6 +1,7 @@
 import { atHomeIn, type Component } from '../../catalogue/index.js';
 import {
   BEFORE_A_MEAL_KJ,
+  CLEARLY_HEAVY_KJ,
   effortOf,
   inPantry,
   mealFollows,
@@ -45,6 +46,9 @@ export function sweetCourseRows(draft: Draft): void {
 const TOO_HEAVY = 30;
 /** A food whose energy nobody knows counts as middling. */
 const UNKNOWN_KJ = 1000;
+/** Points for twice as much as Check lets pass; whole pieces round it up by a hundredth. */
+const CLEARLY_HEAVY = 120;
+const WELL_BELOW = 0.985;
 
 /** If a meal follows, the board stays light. */
 export function energyRows(draft: Draft): void {
@@ -58,6 +62,11 @@ export function energyRows(draft: Draft): void {
     (entry) => [entry.mass, (entry.candidate.component.per100g.energyKj ?? UNKNOWN_KJ) / 100] as const,
   );
   draft.model.atMost('light before a meal', [...terms, [over, -1]], ceiling);
+  const clearly = CLEARLY_HEAVY_KJ * targets.portions;
+  const far = draft.model.variable('clearly too heavy', 0, clearly * 10, CLEARLY_HEAVY / clearly, {
+    loss: { say: 'loss.light' },
+  });
+  draft.model.atMost('never clearly too heavy', [...terms, [far, -1]], clearly * WELL_BELOW);
 }
 
 /** Points for each minute by the lever, and when less work is not asked for, a little. */

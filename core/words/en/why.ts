@@ -33,6 +33,7 @@ export const WHY = {
   'loss.same-job': 'variety: two foods would do the same',
   'loss.dippers': 'enough to dip on {surfaceLow}',
   'loss.carriers': 'something to lay cheese on for {group}',
+  'loss.carriers-all': 'enough to lay cheese on for everybody',
   'loss.relief': 'something sharp beside the rich on {surfaceLow}',
   'loss.vehicle': 'enough to lay cheese on, on {surfaceLow}',
   'loss.limit': 'the limit on the plate of “{group}”',

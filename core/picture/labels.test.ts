@@ -1,0 +1,91 @@
+import { expect, test } from '@jest/globals';
+import { layPlan } from '../lay/index.js';
+import { toolsOf } from '../make/index.js';
+import { planLarder, type Plan, type SurfaceId } from '../plan/index.js';
+import { lies, planWith, group } from '../testing/plans.js';
+import { boardSvg, surfaceSize } from './index.js';
+import { cardLines, cardsOn } from './labels.js';
+
+function laid(): Plan {
+  const base = planWith({ party: [group('all', 8)] });
+  const tray = {
+    ...base.surfaces[0]!,
+    id: 'tray' as SurfaceId,
+    name: 'Quiet tray <no nuts>',
+    outline: { kind: 'round' as const, diameterMm: 260 },
+    freeFrom: ['nuts' as const],
+  };
+  const plan = {
+    ...base,
+    surfaces: [base.surfaces[0]!, tray],
+    placements: [
+      lies('brie', 250),
+      lies('mature-cheddar', 160),
+      lies('aged-gouda', 120),
+      lies('mozzarella-pearls', 140),
+      lies('strawberries', 200),
+      lies('water-crackers', 90),
+      lies('feta', 120, { surfaceId: tray.id }),
+      lies('cucumber-sticks', 120, { surfaceId: tray.id }),
+    ],
+  };
+  return layPlan(plan, 3).plan;
+}
+
+const plan = laid();
+const cards = plan.surfaces.map((surface) =>
+  cardsOn(surface, plan.layout.find((layer) => layer.surfaceId === surface.id)!.elements, planLarder(plan)),
+);
+
+test('there are as many cards as the list of tools counts, for cheeses and for what is free from something', () => {
+  const of = (id: string) => toolsOf(plan).find((line) => line.id === id)?.count ?? 0;
+  const own = cards.flat().filter(({ lines }) => lines.join(' ').startsWith('Quiet tray'));
+  expect([cards.flat().length - own.length, own.length]).toEqual([of('label'), of('free-label')]);
+  expect(of('label')).toBe(5);
+});
+
+test('no card hangs over the edge, none covers another, and each stands at its cheese', () => {
+  plan.surfaces.forEach((surface, i) => {
+    const [length, width] = surfaceSize(surface);
+    const here = cards[i]!;
+    for (const card of here) {
+      expect(Math.abs(card.x) + card.l / 2).toBeLessThanOrEqual(length / 2 + 1e-9);
+      expect(Math.abs(card.y) + card.w / 2).toBeLessThanOrEqual(width / 2 + 1e-9);
+    }
+    for (const [k, a] of here.entries())
+      for (const b of here.slice(k + 1))
+        expect(Math.abs(a.x - b.x) >= (a.l + b.l) / 2 || Math.abs(a.y - b.y) >= (a.w + b.w) / 2).toBe(true);
+  });
+});
+
+test('picks lean in bowls of small things, and nowhere where small hands reach', () => {
+  const bowl = (smallHands: boolean, food: string) => {
+    const base = planWith({ party: [group('all', 8)], placements: [lies(food, 200, { contained: true })] });
+    const { plan } = layPlan({ ...base, surfaces: base.surfaces.map((s) => ({ ...s, smallHands })) }, 3);
+    const drawn = (labels: boolean) => boardSvg(plan, plan.surfaces[0]!, { labels }).length;
+    return drawn(true) > drawn(false);
+  };
+  expect([bowl(false, 'green-olives'), bowl(true, 'green-olives'), bowl(false, 'almonds')]).toEqual([
+    true,
+    false,
+    false,
+  ]);
+});
+
+test.each([
+  ['Brie', ['Brie']],
+  ['Young gouda, microbial rennet', ['Young gouda']],
+  ['White cheese with cranberries', ['White cheese', 'with cranberries']],
+  ['A washed rind from a very small valley', ['A washed rind', 'from a very …']],
+  ['Gänseblümchenblütenschmelzkäse', ['Gänseblümchenblütensc…']],
+])('%s is written as a hand would', (name, lines) => {
+  expect(cardLines(name)).toEqual(lines);
+});
+
+test('a picture has cards only where they are asked for, and their words do no harm', () => {
+  const tray = plan.surfaces[1]!;
+  expect(boardSvg(plan, tray)).not.toContain('<text');
+  const svg = boardSvg(plan, tray, { labels: true });
+  expect(svg).toContain('&lt;no nuts&gt;');
+  expect(svg).not.toContain('<no nuts>');
+});
