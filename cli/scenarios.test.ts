@@ -38,7 +38,7 @@ test('no layout of a board collapses: each seed covers it, and every piece that 
   for (const seed of [9, 13]) {
     const { plan, surfaces } = layPlan({ ...composed, layout: [] }, seed);
     laidBy.set(seed, plan);
-    for (const laid of surfaces) expect([seed, laid.coverage > 0.93]).toEqual([seed, true]);
+    for (const laid of surfaces) expect([seed, laid.coverage > 0.92]).toEqual([seed, true]);
     expect([seed, checkPlan(plan).findings.filter((finding) => finding.code === 'not-all-laid')]).toEqual([
       seed,
       [],
