@@ -36,12 +36,13 @@ export function mayStandAt(component: Component, form: FormId, occasion: Occasio
 /** Where only a way of eating is open (a label nobody has read), a food counts so much; where an allergy is, not at all. */
 const LEAST_SURE = 0.6;
 
-const minds = (group: Group): boolean =>
+/** Does an open question count gravely for them: an allergy, or a small child? */
+export const mindsGravely = (group: Group): boolean =>
   hasSmallChildren(group) || needsOf(group).some((choice) => isGrave(packOf(choice)!, choice));
 
 /** How far a group can be reckoned with for a food of this verdict, 0 to 1. */
 const sureShare = (verdict: Verdict | undefined, group: Group): number =>
-  verdict === 'fine' ? 1 : verdict === 'ask' && !minds(group) ? LEAST_SURE : 0;
+  verdict === 'fine' ? 1 : verdict === 'ask' && !mindsGravely(group) ? LEAST_SURE : 0;
 
 /** Who may eat so little of a family takes of nearly each kind that there is (shares of what is usually taken; house defaults). */
 const RELIES_BELOW: Partial<Record<CountedFamily, number>> = { vehicle: 0.45, 'sweet-bite': 0.45 };

@@ -39,7 +39,7 @@ export const baseAtLeast = (plan: Plan): number => (wantsBread(plan) ? BASE_AT_L
 export const BASE_TAKERS = 0.6;
 const KINDS_TO_A_BOLD = 8;
 /** So few guests get no bold food that nobody asked for. */
-const NO_BOLD_TO = 6;
+export const NO_BOLD_TO = 6;
 export const boldAtMost = (guests: number, kinds: number): number =>
   guests <= NO_BOLD_TO ? 0 : Math.round(kinds / KINDS_TO_A_BOLD);
 export const DIPPERS_TO_A_DIP = 2;

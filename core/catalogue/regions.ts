@@ -74,3 +74,7 @@ const SETS: ReadonlyMap<string, ReadonlySet<string>> = new Map(
 /** Is the food at home there? Anything is at home where no region is named. */
 export const atHomeIn = (id: ComponentId, region: RegionId | ''): boolean =>
   region === '' || (SETS.get(region)?.has(id) ?? false);
+
+/** Is it another kitchen's food: at home somewhere, and not here? What is at home nowhere is everybody's. */
+export const isForeignTo = (id: ComponentId, region: RegionId | ''): boolean =>
+  !atHomeIn(id, region) && [...SETS.values()].some((foods) => foods.has(id));

@@ -299,10 +299,10 @@ describe('slips', () => {
     expect(find(plan, 'label-to-read')!.components).toEqual([id('brie')]);
   });
 
-  test('drinks miss something sharp and hot; a breakfast and children do not', () => {
-    const missed = (kind: Plan['occasion']['kind']) => {
+  test('drinks of many miss something sharp and hot; a breakfast, children, an afternoon and a walk do not', () => {
+    const missed = (kind: Plan['occasion']['kind'], n = 12) => {
       const plan = planWith({
-        party: [all],
+        party: [group('all', n)],
         placements: [lies('brie', 250)],
         occasion: { ...planWith({}).occasion, kind },
       });
@@ -310,7 +310,10 @@ describe('slips', () => {
       return ['nothing-sharp', 'nothing-hot', 'no-crunch'].filter((code) => codes.includes(code as never));
     };
     expect(missed('drinks')).toEqual(['nothing-sharp', 'nothing-hot', 'no-crunch']);
-    expect([missed('breakfast'), missed('children')]).toEqual([['no-crunch'], ['no-crunch']]);
+    for (const kind of ['breakfast', 'children', 'afternoon', 'walk'] as const)
+      expect(missed(kind)).toEqual(['no-crunch']);
+    // six are given nothing hot that they did not ask for
+    expect(missed('drinks', 6)).toEqual(['nothing-sharp', 'no-crunch']);
   });
 
   test('a food on every part of a table is one label to read', () => {

@@ -76,7 +76,7 @@ const OCCASION_KINDS: Partial<Record<Occasion, Partial<Record<CountedFamily, Kin
     'sweet-bite': { from: 2, to: 2 },
   },
   picnic: { fish: NONE, cooked: { from: 2, to: 3 } },
-  walk: { fish: NONE, 'spread-dip': NONE, cooked: { from: 1, to: 2 } },
+  walk: { fish: NONE, pickle: NONE, 'spread-dip': NONE, cooked: { from: 1, to: 2 } },
 };
 
 /** From nine guests there are two kinds of these, from seventeen perhaps three. */

@@ -27,7 +27,7 @@ export const roleFor = (role: Plan['occasion']['role'], kind: Occasion): Plan['o
   role === 'drinks' ? (ROLE_FOR[kind] ?? role) : role;
 
 /** What in a box smells or weeps is left out; what fills is more. */
-const BOXED = { fish: 0, 'cured-meat': 1.3, pickle: 0.7, 'spread-dip': 0, vehicle: 1.2 } as const;
+const BOXED = { fish: 0, 'cured-meat': 1.3, pickle: 0, 'spread-dip': 0, vehicle: 1.2 } as const;
 
 /**
  * Grams of cooked food for a grown guest, by what the board is for: eggs, grains, quiche, small sandwiches feed, and have

@@ -105,7 +105,7 @@ export const FRESH: ServingTable = {
       'raw-mushrooms': [40, 15, '', { eaten: 'picked', never: 'sweet children' }],
       'courgette-ribbons': [50, 15, 'meal', { eaten: 'picked', never: 'breakfast sweet children' }],
       'grilled-aubergine': [50, 12, 'meal', { eaten: 'picked', never: 'sweet children' }],
-      avocado: [65, 35, 'breakfast', { eaten: 'picked', never: 'sweet' }],
+      avocado: [65, 35, 'breakfast', { eaten: 'picked', never: 'sweet walk' }],
       'sweet-potato': [60, 60, 'meal', { never: 'sweet' }],
       daikon: [40, 20, '', { never: 'breakfast sweet children' }],
     },

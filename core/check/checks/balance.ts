@@ -8,9 +8,11 @@ import {
   isSoft,
   isSweet,
   isSweetish,
+  NO_BOLD_TO,
   taste,
 } from '../../board/index.js';
-import type { Component } from '../../catalogue/index.js';
+import type { Component, Occasion } from '../../catalogue/index.js';
+import { guestsIn } from '../../party/index.js';
 import { occasionOf } from '../../portion/index.js';
 import type { CheckContext } from '../context.js';
 import { finding, type Finding, type Remedy } from '../finding.js';
@@ -32,8 +34,10 @@ interface Axis {
   helps(component: Component): boolean;
   /** A sweet course wants neither smoke nor brine; this it wants too. */
   sweetCourse?: true;
-  /** Neither a breakfast nor children miss it. */
+  /** Neither a breakfast, children, an afternoon nor a box on a walk miss it. */
   forDrinks?: true;
+  /** So few guests get none that they did not ask for, and miss none. */
+  forMany?: true;
 }
 
 const AXES: readonly Axis[] = [
@@ -60,6 +64,7 @@ const AXES: readonly Axis[] = [
   {
     code: 'nothing-hot',
     forDrinks: true,
+    forMany: true,
     good: (components) => components.some(isHot),
     helps: (component) => taste(component, 'heat') >= 4,
   },
@@ -82,6 +87,8 @@ const AXES: readonly Axis[] = [
   },
 ];
 
+const MILD: ReadonlySet<Occasion> = new Set<Occasion>(['breakfast', 'children', 'afternoon', 'walk']);
+
 /** Tastes and textures that the whole table lacks, each with one food that would bring it. */
 export function balance(context: CheckContext): Finding[] {
   const foods = context.placed
@@ -89,9 +96,12 @@ export function balance(context: CheckContext): Finding[] {
     .map((placed) => placed.component);
   if (foods.length === 0) return [];
   const occasion = occasionOf(context.plan);
-  const mild = occasion === 'breakfast' || occasion === 'children';
+  const mild = MILD.has(occasion);
+  const few = guestsIn(context.plan.party) <= NO_BOLD_TO;
   const axes = AXES.filter((axis) =>
-    context.plan.occasion.role === 'sweet' ? axis.sweetCourse : !(mild && axis.forDrinks),
+    context.plan.occasion.role === 'sweet'
+      ? axis.sweetCourse
+      : !(mild && axis.forDrinks) && !(few && axis.forMany),
   );
   return axes
     .filter((axis) => !axis.good(foods))

@@ -1,4 +1,4 @@
-import { atHomeIn, type Component } from '../../catalogue/index.js';
+import { atHomeIn, isForeignTo, type Component } from '../../catalogue/index.js';
 import {
   BEFORE_A_MEAL_KJ,
   CLEARLY_HEAVY_KJ,
@@ -21,15 +21,17 @@ import {
 import type { MessageId } from '../../words/index.js';
 import type { Draft, Entry } from '../draft.js';
 
-/** Points lost for each kind that is not at home in the theme's region. */
-const ELSEWHERE = 1.6;
+/** Points lost for each kind that is another kitchen's, where the theme has one; and for what is everybody's. */
+const FOREIGN = 3.2;
+const EVERYBODYS = 1.2;
 
 /** One kitchen's board is made of that kitchen's food, as far as everyone can be fed from it. */
 export function regionRows(draft: Draft): void {
   const { region } = draft.problem.plan.occasion.theme;
   if (region === '') return;
   for (const [id, x] of draft.chosen)
-    if (!atHomeIn(id, region)) draft.model.charge(x, ELSEWHERE, { say: 'loss.region' });
+    if (!atHomeIn(id, region))
+      draft.model.charge(x, isForeignTo(id, region) ? FOREIGN : EVERYBODYS, { say: 'loss.region' });
 }
 
 /** Points lost for each savoury food of a sweet course. */

@@ -4,6 +4,7 @@ import {
   HUES,
   isCheese,
   isOwnPlate,
+  mindsGravely,
   nearColour,
   reachesGravely,
   reachesOnto,
@@ -159,6 +160,8 @@ export function colourRows(draft: Draft): void {
 
 const OUT_OF_SEASON = 7;
 const EACH_ASK = 0.6;
+/** And so much where who has an allergy, or a small child, waits for the answer: there is mostly one without a question. */
+const ASK_OF_AN_ALLERGY = 1.5;
 const EACH_DISLIKE = 0.5;
 const NUTS_BY_AN_ALLERGY = 30;
 const PORK_BY_HALAL = 30;
@@ -215,8 +218,11 @@ export function tasteOfEach(draft: Draft): void {
     draft.model.charge(x, wait, { say: 'loss.another-day' });
   }
   for (const entry of draft.entries) {
-    if ([...entry.candidate.verdicts.values()].includes('ask'))
-      draft.model.charge(entry.laid, EACH_ASK, { say: 'loss.no-label' });
+    const asking = entry.candidate.area.groups.filter(({ id }) => entry.candidate.verdicts.get(id) === 'ask');
+    if (asking.length > 0) {
+      const points = EACH_ASK + (asking.some(mindsGravely) ? ASK_OF_AN_ALLERGY : 0);
+      draft.model.charge(entry.laid, points, { say: 'loss.no-label' });
+    }
     if (isLabelForNobody(draft, entry))
       draft.model.charge(entry.laid, LABEL_FOR_NOBODY, { say: 'loss.plain-food' });
     if (reachesGravely(entry.candidate.component, entry.candidate.area))
