@@ -8,7 +8,8 @@ import { offSurface } from '../remedies.js';
 
 /** Below this part of the wanted cover a board looks mean; above all of it, it does not fit. */
 const SPARSE_OF_COVER = 0.886;
-const FULL = 1.01;
+/** Whole pieces round it up, and they lean on each other: so much more than the ground is laid all the same (house default). */
+const FULL = 1.03;
 
 /** Too small or too large for what lies on it at opening, with the size that fits; and too many kinds for it. */
 export function size(context: CheckContext): Finding[] {
