@@ -3,18 +3,9 @@ import { ALL_WISHES, startDraft, type Draft, type Wishes } from './draft.js';
 import { bowlRows, familyRows, groundRows } from './rows/amounts.js';
 import { apartRows } from './rows/apart.js';
 import { budgetRows } from './rows/budget.js';
+import { carriedRows, carrierRows, plainBreadRows } from './rows/carriers.js';
 import { plateRows } from './rows/plates.js';
-import {
-  amountRows,
-  boardRows,
-  boldRows,
-  carriedRows,
-  plainBreadRows,
-  carrierRows,
-  partnerRows,
-  sameJobRows,
-  weightRows,
-} from './rows/sense.js';
+import { amountRows, boardRows, boldRows, partnerRows, sameJobRows, weightRows } from './rows/sense.js';
 import { lookedAfterRows } from './rows/looked-after.js';
 import {
   busyRows,
