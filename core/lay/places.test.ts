@@ -68,6 +68,20 @@ describe('places that a hand has marked', () => {
     }
   });
 
+  test('one beside the rim stays open too, though there is no room between the two', () => {
+    for (const [seed, radius] of [
+      [1, 36],
+      [2, 42],
+      [3, 46],
+      [4, 50],
+    ] as const) {
+      const open = place('open', -95, 110, radius);
+      const surface = board({ outline: { kind: 'round', diameterMm: 420 }, places: [open] });
+      const of = laidOn(surface, seed);
+      expect(faultsOf(of.plan, surface, of.elements).get('places')).toEqual([]);
+    }
+  });
+
   test('food of the wanted kind lies where it is wanted, bowls and cheeses too', () => {
     let byChance = 0;
     for (const [what, seed] of [

@@ -37,8 +37,11 @@ export function keepInside(
     if (otherFilled.part.pinned) continue;
     otherFilled.pieces.forEach((laid, n) => {
       const outline = outlineOfPiece(otherFilled.part.fact, n);
+      const reach = max(...outline.map(([x, y]) => hypot2(x, y)));
       for (const place of open) pushOut(place, otherFilled.part, laid);
-      drawIn(ground, outline, max(...outline.map(([x, y]) => hypot2(x, y))), laid);
+      drawIn(ground, outline, reach, laid);
+      for (const place of open)
+        goRound(place, otherFilled.part, laid, (moved) => drawIn(ground, outline, reach, moved));
     });
   }
 }
@@ -46,14 +49,45 @@ export function keepInside(
 /** A piece may lean over the edge of a place that stays open by so much of its half width. */
 const OVER_OPEN = 0.3;
 
-function pushOut({ x, y, radiusMm }: MarkedPlace, { fact }: Part, laid: Laid): void {
-  const far = radiusMm + (min(fact.lengthMm, fact.widthMm) / 2) * (1 - OVER_OPEN) + 1;
+/** How far from the middle of a place that stays open a piece lies at least. */
+const clearOf = ({ radiusMm }: MarkedPlace, { fact }: Part): number =>
+  radiusMm + (min(fact.lengthMm, fact.widthMm) / 2) * (1 - OVER_OPEN) + 1;
+
+function pushOut(place: MarkedPlace, part: Part, laid: Laid): void {
+  const { x, y } = place;
+  const far = clearOf(place, part);
   const d = hypot2(laid.x - x, laid.y - y);
   if (d >= far) return;
   // one that lies on the very middle goes to the right
   const [nx, ny] = d < 1e-6 ? [1, 0] : [(laid.x - x) / d, (laid.y - y) / d];
   laid.x = x + nx * far;
   laid.y = y + ny * far;
+}
+
+/** A twenty-fourth of a turn. */
+const [TURN_X, TURN_Y] = [0.9659258262890683, 0.25881904510252074];
+const HALF_ROUND = 12;
+
+/** Between an open place and the rim there may be no room: the piece that was drawn back into the place goes round it, the shorter way. */
+function goRound(place: MarkedPlace, part: Part, laid: Laid, draw: (moved: Laid) => void): void {
+  const clear = (at: Laid): boolean => hypot2(at.x - place.x, at.y - place.y) > place.radiusMm;
+  if (clear(laid)) return;
+  const d = hypot2(laid.x - place.x, laid.y - place.y);
+  const far = clearOf(place, part);
+  const from: Point = d < 1e-6 ? [1, 0] : [(laid.x - place.x) / d, (laid.y - place.y) / d];
+  let [left, right] = [from, from];
+  for (let k = 0; k < HALF_ROUND; k++) {
+    left = [left[0] * TURN_X - left[1] * TURN_Y, left[1] * TURN_X + left[0] * TURN_Y];
+    right = [right[0] * TURN_X + right[1] * TURN_Y, right[1] * TURN_X - right[0] * TURN_Y];
+    for (const [nx, ny] of [left, right]) {
+      const moved = { ...laid, x: place.x + nx * far, y: place.y + ny * far };
+      draw(moved);
+      if (!clear(moved)) continue;
+      laid.x = moved.x;
+      laid.y = moved.y;
+      return;
+    }
+  }
 }
 
 /** `reach`: how far the outline goes from its middle; an edge further away than that is not looked at. */

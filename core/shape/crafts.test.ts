@@ -37,7 +37,8 @@ import {
 import { crossingOf } from './svg.js';
 
 const food = (id: string) => CATALOGUE.find((known) => known.id === id)!;
-const coordinate = fc.double({ min: -50, max: 50, noNaN: true });
+// tenths: three corners that lie within a hair of one line are no question for a slow way that divides by their area
+const coordinate = fc.integer({ min: -500, max: 500 }).map((tenths) => tenths / 10);
 
 describe('the smallest circle around an outline', () => {
   /** Slow and obvious: every circle through two or three corners that holds all of them. */
