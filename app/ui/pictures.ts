@@ -89,12 +89,13 @@ export function useBoardUrl(
   surface: Surface | undefined,
   options?: DrawOptions,
 ): string | undefined {
-  const { layout, ownComponents, recipes, cuts, occasion } = plan;
+  const { layout, ownComponents, recipes, cuts, occasion, party } = plan;
   const elements = layout.find((layer) => layer.surfaceId === surface?.id)?.elements;
   // the picture hangs on what lies there and on how it is shown, not on what is said of it or on the rest of the plan
   const asked = useRef<{ parts: readonly unknown[]; plan: Plan | undefined }>({ parts: [], plan: undefined });
   const seen = options?.showing && [...options.showing].join();
-  const shownAs = [options?.bare, options?.labels, seen];
+  // picks hang on who reaches them
+  const shownAs = [options?.bare, options?.labels && party, seen];
   const parts = [elements, surface, ownComponents, recipes, cuts, occasion.name, ...shownAs];
   if (parts.some((part, i) => part !== asked.current.parts[i])) asked.current = { parts, plan };
   // anew with every part that changed, also where the plan is the same and another guest looks at it

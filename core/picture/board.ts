@@ -1,8 +1,8 @@
-import { FORMS, formOf, usualForm, type Component, type FormFact, type Larder } from '../catalogue/index.js';
+import { FORMS, formOf, usualForm, type Component, type FormFact } from '../catalogue/index.js';
 import { createRandom, seedOf } from '../measure/index.js';
 import { planLarder, type LaidElement, type Plan, type Surface } from '../plan/index.js';
 import { closed, darker, smooth, type Brush } from './brush.js';
-import { wantsPick } from '../board/index.js';
+import { smallChildrenWithin, wantsPick } from '../board/index.js';
 import { HARD_LAYER, lies, stackOf } from '../lay/index.js';
 import { areaOf, signedArea } from '../geometry/index.js';
 import { drawSurface, drawWalls, groundOutline, surfaceOutline, surfaceSize } from './boards.js';
@@ -181,13 +181,9 @@ export interface DrawOptions {
 }
 
 /** Draws a surface with all that lies on it, from the bottom up. Elements whose component is unknown are skipped. */
-export function drawBoard(
-  pen: Pen,
-  surface: Surface,
-  elements: readonly LaidElement[],
-  larder: Larder,
-  options: DrawOptions = {},
-): void {
+function drawBoard(pen: Pen, plan: Plan, surface: Surface, options: DrawOptions): void {
+  const elements = plan.layout.find((layer) => layer.surfaceId === surface.id)?.elements ?? [];
+  const larder = planLarder(plan);
   if (!options.bare) drawSurface(pen, surface);
   const known = elements.flatMap((element) => {
     const component = larder.get(element.componentId);
@@ -222,12 +218,15 @@ export function drawBoard(
     tooled.map(({ e }) => e),
   );
   if (options.labels) {
-    const picked = known.filter(({ e, component }) => e.bowlMm !== null && wantsPick(component, e.form));
-    drawPicks(
-      pen,
-      surface,
-      picked.filter(({ e }) => !e.ownTool).map(({ e }) => e),
+    const picked = known.filter(
+      ({ e, component }) => e.bowlMm !== null && !e.ownTool && wantsPick(component, e.form),
     );
+    // a pick is sharp: none where a small child reaches it
+    if (smallChildrenWithin(plan, surface).length === 0)
+      drawPicks(
+        pen,
+        picked.map(({ e }) => e),
+      );
     drawLabels(pen, surface, elements, larder);
   }
   if (!options.bare) warmth(pen, surface);
@@ -286,9 +285,8 @@ const MARGIN_MM = 14;
 
 /** The board of a plan as a whole SVG file. */
 export function boardSvg(plan: Plan, surface: Surface, options: DrawOptions = {}): string {
-  const elements = plan.layout.find((layer) => layer.surfaceId === surface.id)?.elements ?? [];
   const sink = new SvgSink(`${surface.id}-`);
-  drawBoard(sink, surface, elements, planLarder(plan), options);
+  drawBoard(sink, plan, surface, options);
   const [l, w] = surfaceSize(surface);
   return sink.whole(
     [-l / 2 - MARGIN_MM, -w / 2 - MARGIN_MM, l + 2 * MARGIN_MM, w + 2 * MARGIN_MM],

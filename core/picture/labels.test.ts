@@ -1,7 +1,8 @@
 import { expect, test } from '@jest/globals';
 import { layPlan } from '../lay/index.js';
 import { toolsOf } from '../make/index.js';
-import { planLarder, type Plan, type SurfaceId } from '../plan/index.js';
+import type { Group } from '../party/index.js';
+import { planLarder, type Plan, type Surface, type SurfaceId } from '../plan/index.js';
 import { lies, planWith, group } from '../testing/plans.js';
 import { boardSvg, surfaceSize } from './index.js';
 import { cardLines, cardsOn } from './labels.js';
@@ -58,18 +59,23 @@ test('no card hangs over the edge, none covers another, and each stands at its c
   });
 });
 
-test('picks lean in bowls of small things, and nowhere where small hands reach', () => {
-  const bowl = (smallHands: boolean, food: string) => {
-    const base = planWith({ party: [group('all', 8)], placements: [lies(food, 200, { contained: true })] });
-    const { plan } = layPlan({ ...base, surfaces: base.surfaces.map((s) => ({ ...s, smallHands })) }, 3);
+test('picks lean in bowls of small things, and nowhere where a small child reaches them', () => {
+  const grown = group('all', 8);
+  const small = group('small', 1, [], { band: 'child', ages: [3] });
+  const bowl = (food: string, party: Group[], reach: Partial<Surface>) => {
+    const base = planWith({ party, placements: [lies(food, 200, { contained: true })] });
+    const surfaces = base.surfaces.map((surface) => ({ ...surface, ...reach }));
+    const { plan } = layPlan({ ...base, surfaces }, 3);
     const drawn = (labels: boolean) => boardSvg(plan, plan.surfaces[0]!, { labels }).length;
     return drawn(true) > drawn(false);
   };
-  expect([bowl(false, 'green-olives'), bowl(true, 'green-olives'), bowl(false, 'almonds')]).toEqual([
-    true,
-    false,
-    false,
-  ]);
+  // within reach of children, where none comes
+  expect(bowl('green-olives', [grown], { smallHands: true })).toBe(true);
+  expect(bowl('green-olives', [grown, small], { smallHands: true })).toBe(false);
+  // out of reach, but the child eats from it
+  expect(bowl('green-olives', [grown, small], { smallHands: false })).toBe(false);
+  expect(bowl('green-olives', [grown, small], { smallHands: false, serves: [grown.id] })).toBe(true);
+  expect(bowl('almonds', [grown], { smallHands: false })).toBe(false);
 });
 
 test.each([

@@ -82,9 +82,8 @@ const PICKS: readonly (readonly [number, number])[] = [
 ];
 const PICK_MM = 46;
 
-/** A few knotted bamboo picks in each bowl of small things; none where small hands reach. */
-export function drawPicks(pen: Pen, surface: Surface, bowls: readonly LaidElement[]): void {
-  if (surface.smallHands) return;
+/** A few knotted bamboo picks in each of these bowls. */
+export function drawPicks(pen: Pen, bowls: readonly LaidElement[]): void {
   for (const { x, y, bowlMm } of bowls)
     for (const [out, angle] of PICKS)
       pen.group(x, y, angle, () => {
