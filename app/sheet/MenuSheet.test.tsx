@@ -3,7 +3,9 @@ import { cometWatch, openStation } from '../testing/papers.js';
 import { screen, within } from '@testing-library/react';
 import { SAVED } from '../testing/dom.js';
 import { expect, test } from '@jest/globals';
+import type { FormId } from '../../core/catalogue/index.js';
 import { menuOf, menuText } from '../../core/exchange/index.js';
+import { group, lies, planWith } from '../../core/testing/plans.js';
 import { formatMass } from '../../core/measure/index.js';
 import { planLarder } from '../../core/plan/index.js';
 import { ENGLISH } from '../../core/words/index.js';
@@ -38,4 +40,13 @@ test('the menu says what each surface has, with the grams of the plan, and is sa
   await hands.press('Save it as text');
   expect(SAVED[0]!.name).toBe('comet-watch-menu.txt');
   expect(await SAVED[0]!.text()).toBe(menuText(demo, ENGLISH));
+});
+
+test('what is not served as usual says how: a small child’s carrots are grated', async () => {
+  const of = (form: FormId) =>
+    planWith({ party: [group('all', 4)], placements: [{ ...lies('carrot-sticks', 90), form }] });
+  expect(menuText(of('grated'), ENGLISH)).toContain('Carrot sticks, grated 90 g');
+  expect(menuText(of('sticks'), ENGLISH)).toContain('Carrot sticks 90 g');
+  await openStation(of('grated'), 'menu');
+  await screen.findByRole('rowheader', { name: 'Carrot sticks, grated' });
 });

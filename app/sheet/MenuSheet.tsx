@@ -1,3 +1,4 @@
+import { formName } from '../../core/catalogue/index.js';
 import { menuOf, type MenuPart } from '../../core/exchange/index.js';
 import { guestsIn } from '../../core/party/index.js';
 import type { Plan } from '../../core/plan/index.js';
@@ -57,7 +58,7 @@ function Part({ part: { surface, copies, portions, families } }: { part: MenuPar
               {foods.map((food) => (
                 <tr key={food.component.id} className="border-b border-rule align-top">
                   <th scope="row" className="py-0.5 text-left font-normal">
-                    {food.component.name}
+                    {[food.component.name, ...food.forms.map((form) => word(formName(form)))].join(', ')}
                     {food.leftG > 0 && (
                       <small> {t('({mass} left in the packs)', { mass: mass(food.leftG) })}</small>
                     )}

@@ -1,5 +1,5 @@
 import { servingAreas } from '../board/index.js';
-import { buyingOf, type Component } from '../catalogue/index.js';
+import { buyingOf, formName, usualForm, type Component, type FormId } from '../catalogue/index.js';
 import { guestsIn, portionsIn } from '../party/index.js';
 import { planLarder, type Plan } from '../plan/index.js';
 import { boughtFor, COUNTED, FAMILY_WORDS, type CountedFamily } from '../portion/index.js';
@@ -17,10 +17,11 @@ const worthSaying = (component: Component, leftG: number): number =>
 
 /**
  * One food of the menu: grams in all on its surfaces, for one grown portion of those served there, and left in its packs
- * where that is worth saying.
+ * where that is worth saying. `forms` where it is not served as it usually is: grated for a small child, in cubes to pick.
  */
 export interface MenuFood {
   component: Component;
+  forms: readonly FormId[];
   massG: number;
   eachG: number;
   leftG: number;
@@ -50,12 +51,21 @@ export function menuOf(plan: Plan): MenuPart[] {
       if (component && ids.has(placement.surfaceId))
         grams.set(component, (grams.get(component) ?? 0) + placement.massG);
     }
+    const formsOf = (component: Component): FormId[] => {
+      const forms = new Set(
+        plan.placements
+          .filter(({ componentId, surfaceId }) => componentId === component.id && ids.has(surfaceId))
+          .map(({ form }) => form),
+      );
+      return forms.size === 1 && forms.has(usualForm(component).form) ? [] : [...forms];
+    };
     const each = (massG: number) => (portions > 0 ? massG / portions : 0);
     const families = COUNTED.flatMap((family) => {
       const foods = [...grams]
         .filter(([component]) => component.family === family)
         .map(([component, massG]) => ({
           component,
+          forms: formsOf(component),
           massG,
           eachG: each(massG),
           leftG: worthSaying(component, left.get(component.id) ?? 0),
@@ -84,6 +94,8 @@ export function menuText(plan: Plan, speech: Speech): string {
               say: 'menu.food',
               with: {
                 food: food.component.name,
+                cut: food.forms.length > 0 ? 'yes' : 'no',
+                forms: { all: food.forms.map((form) => ({ word: formName(form) })) },
                 mass: mass(food.massG),
                 each: mass(food.eachG),
                 left: mass(food.leftG),

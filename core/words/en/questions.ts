@@ -12,5 +12,6 @@ export const QUESTIONS = {
     '{guests, plural, one {# guest} other {# guests}}, {portions, plural, one {# portion} other {# portions}}; in brackets what each portion has',
   'menu.part':
     '{surface}{copies, plural, =1 {} other { and {copies, number} in all that are alike}}, for {portions, plural, one {# portion} other {# portions}}',
-  'menu.food': '{food} {mass} ({each}){kept, select, yes {, {left} left in the packs} other {}}',
+  'menu.food':
+    '{food}{cut, select, yes {, {forms}} other {}} {mass} ({each}){kept, select, yes {, {left} left in the packs} other {}}',
 } as const;
