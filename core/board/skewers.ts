@@ -118,23 +118,13 @@ const gravest = (parts: readonly Threaded[]): Choking =>
     'chunk',
   );
 
-/**
- * So many skewers of foods as a food of the plan, its facts the worst of all. What is threaded comes from what lies of each
- * food on that surface.
- */
-export function laySkewers(
-  plan: Plan,
-  parts: readonly Threaded[],
-  count: number,
-  surfaceId: SurfaceId,
-): Command | undefined {
-  const used = parts.filter(({ each }) => each > 0);
-  if (used.length === 0 || count < 1) return undefined;
+/** How so many skewers with these pieces on each are made, and what one of them is. */
+function skewerRecipe(used: readonly Threaded[], count: number): OwnRecipe {
   const eachG = used.reduce((sum, { fact, each }) => sum + each * fact.pieceG, 0);
   const names = used.map(({ component }) => short(component.name));
   const lengthMm = skewerMm(used);
   const widthMm = Math.max(...used.map(({ fact }) => Math.min(fact.lengthMm, fact.widthMm)));
-  const recipe: OwnRecipe = {
+  return {
     id: idWith('skewers', ...used.map(({ component }) => component.id)),
     name: `Skewers of ${names.length > 1 ? `${names.slice(0, -1).join(', ')} and ${names.at(-1)!}` : names[0]!}`.slice(
       0,
@@ -169,6 +159,21 @@ export function laySkewers(
       choking: gravest(used),
     },
   };
+}
+
+/**
+ * So many skewers of foods as a food of the plan, its facts the worst of all. What is threaded comes from what lies of each
+ * food on that surface.
+ */
+export function laySkewers(
+  plan: Plan,
+  parts: readonly Threaded[],
+  count: number,
+  surfaceId: SurfaceId,
+): Command | undefined {
+  const used = parts.filter(({ each }) => each > 0);
+  if (used.length === 0 || count < 1) return undefined;
+  const recipe = skewerRecipe(used, count);
   const made = layMade(recipe, surfaceId, 'sticks', count, 'thread skewers');
   if (made.name !== 'together') return undefined;
   // what is on skewers already was taken then: only what more of them ask for comes from the board

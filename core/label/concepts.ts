@@ -1,6 +1,23 @@
-import { ALLERGENS, type FactKey, type Process } from '../catalogue/index.js';
-
-export type Facts = readonly (readonly [FactKey, string])[];
+import { ALLERGENS, type Process } from '../catalogue/index.js';
+import {
+  has,
+  maybe,
+  nut,
+  MILK,
+  MILKY,
+  CHEESE,
+  EGG,
+  MEAT,
+  GELATINE,
+  FISH,
+  PORK,
+  STOCK,
+  BEEF,
+  POULTRY,
+  CASK,
+  FAT_QUESTION,
+  type Facts,
+} from './stated.js';
 
 /** What a word on a label stands for, whatever the language. Each language says in its own file how it is called. */
 export interface Concept {
@@ -16,29 +33,6 @@ export interface Concept {
   /** How a food with this in it was made; `unknown` where public guidance asks and the word does not tell. */
   process?: Process;
 }
-
-const has = (...keys: FactKey[]) => keys.map((fact) => [fact, 'contains'] as const);
-const maybe = (...keys: FactKey[]) => keys.map((fact) => [fact, 'brand'] as const);
-const nut = (species: string): Facts => [
-  ...has('allergen.tree-nuts'),
-  [`nut.${species}` as FactKey, 'contains'],
-];
-
-const MILK = has('allergen.milk', 'animal.milk');
-const MILKY: Facts = [...MILK, ['lactose', 'contains']];
-const CHEESE: Facts = [...MILK, ['rennet', 'depends'], ['supervision', 'needed']];
-const EGG = has('allergen.egg', 'animal.egg');
-const MEAT: Facts = [
-  ['slaughter', 'needed'],
-  ['supervision', 'needed'],
-];
-const GELATINE: Facts = [...has('animal.gelatine'), ...MEAT];
-const FISH = has('allergen.fish', 'animal.fish');
-const PORK: Facts = [...has('animal.pork'), ...MEAT];
-const BEEF: Facts = [...has('animal.beef'), ...MEAT];
-const POULTRY: Facts = [...has('animal.poultry'), ...MEAT];
-const CASK = has('alcohol', 'ingredient.grape-product');
-const FAT_QUESTION = 'made of plant or of animal fat?';
 
 const concepts = {
   // cereals
@@ -374,25 +368,13 @@ const concepts = {
         'allergen.fish',
         'animal.animal-fat',
       ),
-      ...maybe(
-        'allergen.celery',
-        'allergen.gluten',
-        'ingredient.onion',
-        'ingredient.garlic',
-        'ingredient.root',
-      ),
+      ...STOCK,
     ],
     open: 'of meat, fish or vegetables?',
     namedBy: 'any',
   },
   'vegetable-stock': {
-    facts: maybe(
-      'allergen.celery',
-      'allergen.gluten',
-      'ingredient.onion',
-      'ingredient.garlic',
-      'ingredient.root',
-    ),
+    facts: STOCK,
     open: 'with celery, onion or garlic in it?',
     namedBy: 'any',
   },

@@ -260,16 +260,8 @@ function merged(questions: readonly LabelQuestion[], text: string): LabelQuestio
   return out;
 }
 
-/**
- * Reads the text of a label in any of the languages of `languages/`, each statement in its own. Every word is a known
- * ingredient, a known harmless word or grammar; any other is open and asks. Allergens are named by law, so that a whole
- * list which does not name one says that it is no ingredient; a warning about traces says "may"; a claim says "free" unless
- * the list names it.
- */
-export function readLabel(whole: string): LabelRead {
-  const text = whole.slice(0, LONGEST_LABEL);
-  const plain = plainText(text);
-  const reads = readAll(plain, text);
+/** What all statements of a label say, each with its place in the text. */
+function gathered(reads: ReturnType<typeof readAll>, plain: ReturnType<typeof plainText>, text: string) {
   const place = (items: readonly { start: number; end: number }[]) => {
     const [start] = placeOf(plain, items[0]!.start, items[0]!.end);
     const last = items.at(-1)!;
@@ -299,6 +291,28 @@ export function readLabel(whole: string): LabelRead {
         });
     }
   }
+  return { told, spans, outside, claims, questions, open, asked };
+}
+
+const unreadRest = (text: string): LabelQuestion => ({
+  start: text.length,
+  end: text.length,
+  text: '',
+  facts: [],
+  question: `the text is longer than ${LONGEST_LABEL.toLocaleString('en')} letters: what stands after them was not read`,
+});
+
+/**
+ * Reads the text of a label in any of the languages of `languages/`, each statement in its own. Every word is a known
+ * ingredient, a known harmless word or grammar; any other is open and asks. Allergens are named by law, so that a whole
+ * list which does not name one says that it is no ingredient; a warning about traces says "may"; a claim says "free" unless
+ * the list names it.
+ */
+export function readLabel(whole: string): LabelRead {
+  const text = whole.slice(0, LONGEST_LABEL);
+  const plain = plainText(text);
+  const reads = readAll(plain, text);
+  const { told, spans, outside, claims, questions, open, asked } = gathered(reads, plain, text);
   const aside = unconfirmed(outside, told);
   for (const span of aside.spans) tell(told, spans, span);
   const listed = reads.some(({ statement, said }) => statement.kind === 'list' && said.named);
@@ -314,23 +328,17 @@ export function readLabel(whole: string): LabelRead {
   spans.push(...claims);
   settleRennet(told, spans, questions);
   const processes = reads.flatMap((read) => read.said.processes);
-  const rest: LabelQuestion[] = tooLong
-    ? [
-        {
-          start: text.length,
-          end: text.length,
-          text: '',
-          facts: [],
-          question: `the text is longer than ${LONGEST_LABEL.toLocaleString('en')} letters: what stands after them was not read`,
-        },
-      ]
-    : [];
   return {
     facts: completed(told, complete, GRAVITY.find((p) => processes.includes(p)) ?? 'plain'),
     spans: spans.sort((a, b) => a.start - b.start || a.end - b.end),
-    questions: [...questions, ...merged(open, text), ...aside.questions, ...asked, ...against, ...rest].sort(
-      (a, b) => a.start - b.start,
-    ),
+    questions: [
+      ...questions,
+      ...merged(open, text),
+      ...aside.questions,
+      ...asked,
+      ...against,
+      ...(tooLong ? [unreadRest(text)] : []),
+    ].sort((a, b) => a.start - b.start),
     nutrition: readNutrition(plain.text),
     complete,
     languages: languagesOf(reads),

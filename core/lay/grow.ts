@@ -72,15 +72,17 @@ export function growRegions(
   for (let round = 0; round < rounds; round++) {
     const mapped = withAnchors(grid, owner, hard, sites.length);
     const label = relabel(
-      parts,
-      anchors,
-      sites,
-      spots,
-      bordersSeen(grid, mapped, sites.length + anchors.length),
-      ground,
+      {
+        parts,
+        anchors,
+        sites,
+        spots,
+        border: bordersSeen(grid, mapped, sites.length + anchors.length),
+        ground,
+        late: round / rounds,
+        wishes: wantedPlaces(surface),
+      },
       random,
-      round / rounds,
-      wantedPlaces(surface),
     );
     const targets = sites.map((site) => site.targetCells);
     const from = parts;

@@ -96,81 +96,107 @@ function tableOf(parts: readonly Part[], anchors: readonly Part[], spanMm: numbe
   };
 }
 
-/**
- * Which food goes into which region, by trying swaps on the true map of borders: the decisive step of the layout.
- * Returns the part of each region. Fixed regions keep theirs. `late` is 0 in the first round and near 1 in the last.
- */
-export function relabel(
-  parts: readonly Part[],
-  anchors: readonly Part[],
-  sites: readonly Site[],
-  spots: readonly Pick<Spot, 'x' | 'y'>[],
-  border: Float64Array,
-  ground: readonly Point[],
-  random: Random,
-  late = 0,
-  wishes: readonly MarkedPlace[] = [],
-): number[] {
-  const n = parts.length;
-  const count = n + anchors.length;
-  const label = parts.map((_, i) => i);
-  // the region in which each part lies, the other way round
-  const regionOf = parts.map((_, i) => i);
-  const spanMm = 2 * max(...ground.map(([x, y]) => max(abs(x), abs(y))));
-  const table = tableOf(parts, anchors, spanMm);
-  const places = [...sites, ...spots];
-  const apart = (r: number, q: number) => hypot2(places[r]!.x - places[q]!.x, places[r]!.y - places[q]!.y);
-  const foodAt = (r: number) => (r < n ? label[r]! : r);
-  const placeOf = (part: number) => (part < n ? regionOf[part]! : part);
+/** What relabelling looks at: the regions as they have grown, and what stands fast around them. */
+export interface Relabelling {
+  parts: readonly Part[];
+  anchors: readonly Part[];
+  sites: readonly Site[];
+  spots: readonly Pick<Spot, 'x' | 'y'>[];
+  /** Lengths of common borders, regions first, then anchors. */
+  border: Float64Array;
+  ground: readonly Point[];
+  /** 0 in the first round and near 1 in the last. */
+  late?: number;
+  wishes?: readonly MarkedPlace[];
+}
 
-  const cost = (r: number): number => {
-    const mine = foodAt(r);
-    let e = wishes.length > 0 ? wishAt(parts[mine]!, places[r]!, wishes) : 0;
+/** Which part lies in which region, and what that costs in points. */
+class Labels {
+  /** The part of each region. */
+  readonly label: number[];
+  /** The region of each part, the other way round. */
+  private readonly regionOf: number[];
+  private readonly places: readonly Pick<Spot, 'x' | 'y'>[];
+  private readonly table: Table;
+
+  constructor(private readonly given: Relabelling) {
+    const { parts, anchors, sites, spots, ground } = given;
+    this.label = parts.map((_, i) => i);
+    this.regionOf = parts.map((_, i) => i);
+    this.places = [...sites, ...spots];
+    this.table = tableOf(parts, anchors, 2 * max(...ground.map(([x, y]) => max(abs(x), abs(y)))));
+  }
+
+  private apart(r: number, q: number): number {
+    return hypot2(this.places[r]!.x - this.places[q]!.x, this.places[r]!.y - this.places[q]!.y);
+  }
+
+  /** What the food of a region costs where it lies. */
+  cost(r: number): number {
+    const { table, label } = this;
+    const { parts, border, wishes = [] } = this.given;
+    const { n } = table;
+    const count = this.places.length;
+    const mine = r < n ? label[r]! : r;
+    let e = wishes.length > 0 ? wishAt(parts[mine]!, this.places[r]!, wishes) : 0;
     for (let q = 0; q < count; q++) {
       if (q === r) continue;
-      const theirs = foodAt(q);
-      const pair = mine * count + theirs;
+      const pair = mine * count + (q < n ? label[q]! : q);
       const length = border[r * count + q]!;
       if (length > 0) e += length * table.points[pair]!;
       if (table.same[pair] && q < n) {
         const wanted = table.apartMm[mine]!;
-        const d = apart(r, q);
+        const d = this.apart(r, q);
         if (d < wanted) e += TOGETHER * (1 - d / wanted);
       } else if (table.alike[pair]) {
-        const d = apart(r, q);
+        const d = this.apart(r, q);
         if (d < ALIKE_MM) e += LOOK_ALIKE * (1 - d / ALIKE_MM);
       }
     }
     return e;
-  };
-  const lonely = (): number => {
+  }
+
+  /** What the ways between foods and the company that they want cost. */
+  lonely(): number {
+    const placeOf = (part: number) => (part < this.table.n ? this.regionOf[part]! : part);
     let e = 0;
-    for (const { mine, theirs } of table.wanting) {
+    for (const { mine, theirs } of this.table.wanting) {
       let near = Infinity;
-      for (const a of mine) for (const b of theirs) near = min(near, apart(placeOf(a), placeOf(b)));
+      for (const a of mine) for (const b of theirs) near = min(near, this.apart(placeOf(a), placeOf(b)));
       e += min(MOST_AWAY, AWAY_PER_MM * max(0, near - BESIDE_MM));
     }
     return e;
-  };
-  const swap = (a: number, b: number): void => {
+  }
+
+  swap(a: number, b: number): void {
+    const { label, regionOf } = this;
     [label[a], label[b]] = [label[b]!, label[a]!];
     regionOf[label[a]] = a;
     regionOf[label[b]] = b;
-  };
+  }
+}
 
+/**
+ * Which food goes into which region, by trying swaps on the true map of borders: the decisive step of the layout.
+ * Returns the part of each region. Fixed regions keep theirs.
+ */
+export function relabel(given: Relabelling, random: Random): number[] {
+  const { parts, sites, late = 0 } = given;
+  const labels = new Labels(given);
+  const { label } = labels;
   const free = parts.map((_, i) => i).filter((i) => !sites[i]!.fixed);
   if (free.length < 2) return label;
-  let away = lonely();
+  let away = labels.lonely();
   for (let k = 0; k < SWAPS; k++) {
     const heat = (HOT * (1 - late) + COLD * late) * (1 - k / SWAPS) ** 2;
     const a = free[random.int(free.length)]!;
     const b = free[random.int(free.length)]!;
     if (a === b || !canSwap(parts[label[a]!]!, parts[label[b]!]!, sites[a]!, sites[b]!, late)) continue;
-    const before = cost(a) + cost(b) + away;
-    swap(a, b);
-    const now = lonely();
-    const rise = cost(a) + cost(b) + now - before;
-    if (rise > 0 && random.next() >= exp(-rise / (0.01 + heat))) swap(a, b);
+    const before = labels.cost(a) + labels.cost(b) + away;
+    labels.swap(a, b);
+    const now = labels.lonely();
+    const rise = labels.cost(a) + labels.cost(b) + now - before;
+    if (rise > 0 && random.next() >= exp(-rise / (0.01 + heat))) labels.swap(a, b);
     else away = now;
   }
   return label;

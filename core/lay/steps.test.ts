@@ -233,7 +233,8 @@ describe('which food goes where', () => {
     const { grid, sites, owner } = grown(SOFT);
     sites[0]!.fixed = true;
     const border = borders(grid, owner, SOFT.length);
-    const label = relabel(SOFT, [], sites, [], border, servingGround(ROUND), createRandom(8), 0.9);
+    const rest = { anchors: [], spots: [], ground: servingGround(ROUND), late: 0.9 };
+    const label = relabel({ parts: SOFT, sites, border, ...rest }, createRandom(8));
     expect([...label].sort((a, b) => a - b)).toEqual(SOFT.map((_, i) => i));
     expect(label[0]).toBe(0);
     label.forEach((l, i) => expect(SOFT[l]!.kind).toBe(SOFT[i]!.kind));
@@ -250,15 +251,9 @@ describe('which food goes where', () => {
     const twice = ids.findIndex((id, i) => ids.indexOf(id) !== i);
     expect(twice).toBeGreaterThan(0);
     const { grid, sites, owner } = grown(soft);
-    const label = relabel(
-      soft,
-      [],
-      sites,
-      [],
-      bordersSeen(grid, owner, soft.length),
-      servingGround(ROUND),
-      createRandom(1),
-    );
+    const seen = bordersSeen(grid, owner, soft.length);
+    const rest = { anchors: [], spots: [], ground: servingGround(ROUND) };
+    const label = relabel({ parts: soft, sites, border: seen, ...rest }, createRandom(1));
     const border = borders(grid, owner, soft.length);
     const touching = (l: readonly number[]) => {
       let n = 0;

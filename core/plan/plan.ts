@@ -71,28 +71,40 @@ export const planSchema = z
   });
 export type Plan = z.infer<typeof planSchema>;
 
+const NEW_OCCASION: z.input<typeof planSchema>['occasion'] = {
+  name: 'New occasion',
+  host: '',
+  start: '',
+  durationMin: 120,
+  place: '',
+  where: 'indoors',
+  airTempC: 20,
+  role: 'drinks',
+  kind: 'none',
+  otherDishes: 0,
+  carMin: 0,
+  buildMin: 30,
+  hemisphere: 'north',
+  theme: { name: '', palette: [], motifs: ['none'], region: '', mood: 'abundant' },
+};
+const NEW_BOARD: z.input<typeof planSchema>['surfaces'][number] = {
+  id: 'board',
+  name: 'Board',
+  outline: { kind: 'round', diameterMm: 400 },
+  rimMm: 10,
+  material: 'oak',
+  serves: null,
+  freeFrom: [],
+  smallHands: true,
+};
+
 /** A new plan: an empty brief that already says what everybody is asked first. */
 export function emptyPlan(id: string, start: string): Plan {
   return planSchema.parse({
     format: PLAN_FORMAT,
     version: PLAN_VERSION,
     id,
-    occasion: {
-      name: 'New occasion',
-      host: '',
-      start,
-      durationMin: 120,
-      place: '',
-      where: 'indoors',
-      airTempC: 20,
-      role: 'drinks',
-      kind: 'none',
-      otherDishes: 0,
-      carMin: 0,
-      buildMin: 30,
-      hemisphere: 'north',
-      theme: { name: '', palette: [], motifs: ['none'], region: '', mood: 'abundant' },
-    },
+    occasion: { ...NEW_OCCASION, start },
     budgetMinor: null,
     currency: 'EUR',
     school: 'by-family',
@@ -108,18 +120,7 @@ export function emptyPlan(id: string, start: string): Plan {
     },
     seed: 1,
     party: [],
-    surfaces: [
-      {
-        id: 'board',
-        name: 'Board',
-        outline: { kind: 'round', diameterMm: 400 },
-        rimMm: 10,
-        material: 'oak',
-        serves: null,
-        freeFrom: [],
-        smallHands: true,
-      },
-    ],
+    surfaces: [NEW_BOARD],
     placements: [],
     layout: [],
     cuts: [],

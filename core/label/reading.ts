@@ -1,0 +1,158 @@
+import type { FactKey, Process } from '../catalogue/index.js';
+import { isOfAnimal, isOfSlaughter } from './claims.js';
+import { CONCEPTS } from './concepts.js';
+import type { Lexicon } from './lexicon.js';
+import type { Item } from './match.js';
+import type { Statement } from './statements.js';
+
+export type Fact = readonly [FactKey, string];
+
+const isOpenValue = (value: string) => value === 'brand' || value === 'depends';
+
+/** The items of one statement with what stands beside each. */
+export class Reading {
+  constructor(
+    readonly items: readonly Item[],
+    readonly statement: Statement,
+  ) {}
+
+  get lexicon(): Lexicon {
+    return this.statement.lexicon;
+  }
+
+  isMark(i: number, ...marks: NonNullable<Item['mark']>[]): boolean {
+    const item = this.items[i];
+    return item?.what === 'mark' && (marks.length === 0 || marks.includes(item.mark!));
+  }
+
+  private is(
+    list: 'plantMilk' | 'plantButter' | 'plantMade' | 'vegetarian' | 'sources' | 'joints' | 'freeAfter',
+    i: number,
+  ): boolean {
+    const item = this.items[i];
+    if (!item || item.what === 'mark') return false;
+    return (item.foreign ?? this.lexicon).is(list, item.words);
+  }
+
+  isFreeWord = (i: number): boolean => this.is('freeAfter', i);
+
+  /** The item directly before, or directly after, or after words such as "of". */
+  private before(i: number): number {
+    return this.items[i]?.tight && !this.isMark(i - 1) ? i - 1 : -1;
+  }
+  private after(i: number, joints: boolean): number {
+    let j = i + 1;
+    while (joints && j <= i + 3 && this.items[j]?.tight && this.is('joints', j)) j++;
+    return this.items[j]?.tight && !this.isMark(j) ? j : -1;
+  }
+  private hasJoint = (i: number): boolean => Boolean(this.items[i + 1]?.tight) && this.is('joints', i + 1);
+
+  /** "oat milk", "lait de coco", "mleko sojowe": a plant beside the word makes it a plant's. */
+  private plantBeside(i: number): boolean {
+    const head = CONCEPTS[this.items[i]!.id!].head;
+    if (!head) return false;
+    const lists = head === 'butter' ? (['plantButter', 'plantMilk'] as const) : (['plantMilk'] as const);
+    const at = (j: number) => j >= 0 && lists.some((list) => this.is(list, j));
+    const spot = this.lexicon.language.plantAfter ? this.after(i, true) : this.before(i);
+    return at(spot) || (this.hasJoint(i) && at(this.after(i, true)));
+  }
+
+  private wordBeside(i: number, list: 'plantMade' | 'vegetarian'): boolean {
+    return [this.before(i), this.after(i, false)].some((j) => j >= 0 && this.is(list, j));
+  }
+
+  private isSource(j: number): boolean {
+    const item = this.items[j];
+    if (!item || j < 0) return false;
+    return item.what === 'source' || this.is('sources', j);
+  }
+
+  /** Does a plant beside it, or in brackets after it, say what it is of? */
+  private sourceBeside(i: number): boolean {
+    if (this.isSource(this.before(i)) || this.isSource(this.after(i, true))) return true;
+    return this.inside(i).some((j) => this.isSource(j));
+  }
+
+  /** Items in the bracket, or after the colon, that follows. */
+  private inside(i: number): number[] {
+    const out: number[] = [];
+    if (this.isMark(i + 1, 'open')) {
+      let depth = 0;
+      for (let j = i + 1; j < this.items.length; j++) {
+        if (this.isMark(j, 'open')) depth++;
+        else if (this.isMark(j, 'close') && --depth === 0) break;
+        else out.push(j);
+      }
+    } else if (this.isMark(i + 1, 'colon'))
+      for (let j = i + 2; j < this.items.length && !this.isMark(j, 'break', 'close'); j++) out.push(j);
+    return out;
+  }
+
+  private isFood(j: number): boolean {
+    const what = this.items[j]?.what;
+    return what === 'concept' || what === 'source' || what === 'food';
+  }
+
+  /** Is the question that the word leaves answered by what is named after it? */
+  private answered(i: number): boolean {
+    const { namedBy } = CONCEPTS[this.items[i]!.id!];
+    if (!namedBy) return false;
+    const inside = this.inside(i);
+    const next = this.after(i, true);
+    if (namedBy === 'any') {
+      if (inside.some((j) => this.isFood(j) && this.items[j]!.id !== this.items[i]!.id)) return true;
+      return (
+        next >= 0 && (this.items[next]!.additive === true || (this.isAdditiveClass(i) && this.isFood(next)))
+      );
+    }
+    const names = (j: number) =>
+      j >= 0 &&
+      this.items[j]?.what === 'concept' &&
+      CONCEPTS[this.items[j]!.id!].facts.some(
+        ([fact, value]) => value === 'contains' && fact.startsWith('allergen.'),
+      );
+    return this.sourceBeside(i) || names(this.before(i)) || names(this.after(i, true)) || inside.some(names);
+  }
+
+  private isAdditiveClass = (i: number): boolean =>
+    ['emulsifier', 'colour', 'glaze', 'enhancer'].includes(this.items[i]!.id!);
+
+  /** The run that an item stands in: as far as a comma, a bracket or "and" on either side. */
+  run(i: number): { from: number; to: number } {
+    let [from, to] = [i, i + 1];
+    const stops = (j: number) => this.isMark(j);
+    while (from > 0 && !stops(from - 1)) from--;
+    while (to < this.items.length && !stops(to)) to++;
+    return { from, to };
+  }
+
+  /** Facts of a word as its neighbours let them stand. */
+  factsOf(i: number): { facts: Fact[]; asks: boolean } {
+    const item = this.items[i]!;
+    const concept = CONCEPTS[item.id!];
+    let facts: Fact[] = [...concept.facts];
+    const nutty =
+      this.before(i) >= 0 &&
+      this.items[this.before(i)]?.what === 'concept' &&
+      CONCEPTS[this.items[this.before(i)]!.id!].facts.some(([fact]) => fact === 'allergen.tree-nuts');
+    if (this.wordBeside(i, 'plantMade') || this.plantBeside(i))
+      facts =
+        concept.head === 'cream' && nutty && !this.wordBeside(i, 'plantMade')
+          ? facts.filter(([fact]) => fact.endsWith('.milk')).map(([fact]) => [fact, 'brand'])
+          : facts.filter(([fact]) => !isOfAnimal(fact));
+    else if (this.wordBeside(i, 'vegetarian')) facts = facts.filter(([fact]) => !isOfSlaughter(fact));
+    if (concept.sourced && this.sourceBeside(i)) facts = facts.filter(([fact]) => fact !== 'allergen.gluten');
+    if (this.answered(i)) facts = facts.filter(([, value]) => !isOpenValue(value));
+    return {
+      facts,
+      asks: facts.some(
+        ([fact, value]) => isOpenValue(value) || (fact === 'ingredient.vanilla-extract' && concept.open),
+      ),
+    };
+  }
+
+  process(i: number, facts: readonly Fact[]): Process | undefined {
+    const { process, facts: all } = CONCEPTS[this.items[i]!.id!];
+    return facts.length === 0 && all.length > 0 ? undefined : process;
+  }
+}
