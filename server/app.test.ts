@@ -4,7 +4,7 @@ import { tmpdir } from 'node:os';
 import path from 'node:path';
 import type { AddressInfo } from 'node:net';
 import type { Server } from 'node:http';
-import { gzipSync } from 'node:zlib';
+import { brotliCompressSync, gzipSync } from 'node:zlib';
 import { createApp } from './app.js';
 
 let server: Server;
@@ -17,6 +17,7 @@ beforeAll(async () => {
   writeFileSync(path.join(dist, 'assets', 'a-123.js'), `// ${'x'.repeat(4000)}`);
   writeFileSync(path.join(dist, 'assets', 'b-456.js'), 'plain');
   writeFileSync(path.join(dist, 'assets', 'b-456.js.gz'), gzipSync('packed by the build'));
+  writeFileSync(path.join(dist, 'assets', 'b-456.js.br'), brotliCompressSync('packed smaller'));
   server = createApp(dist).listen(0);
   await new Promise((resolve) => server.once('listening', resolve));
   base = `http://127.0.0.1:${(server.address() as AddressInfo).port}`;
@@ -44,6 +45,8 @@ describe('the server', () => {
     const packed = await fetch(`${base}/assets/b-456.js`, { headers: { 'accept-encoding': 'gzip' } });
     expect(packed.headers.get('content-encoding')).toBe('gzip');
     expect(await packed.text()).toBe('packed by the build');
+    const smaller = await fetch(`${base}/assets/b-456.js`, { headers: { 'accept-encoding': 'gzip, br' } });
+    expect([smaller.headers.get('content-encoding'), await smaller.text()]).toEqual(['br', 'packed smaller']);
     expect(
       await (await fetch(`${base}/assets/b-456.js`, { headers: { 'accept-encoding': 'identity' } })).text(),
     ).toBe('plain');

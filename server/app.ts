@@ -37,6 +37,8 @@ export function createApp(dist: string): Express {
     '/assets',
     staticGzip(path.join(dist, 'assets'), {
       index: false,
+      enableBrotli: true,
+      orderPreference: ['br', 'gzip'],
       serveStatic: { immutable: true, maxAge: '1y' },
     }),
   );
