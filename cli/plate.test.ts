@@ -228,9 +228,11 @@ describe('laying', () => {
       for (const outline of pieces) expect(outline.length).toBeGreaterThan(2);
     }
     const placed = json<Laid>().plan.placements.filter(({ lot }) => lot === 0);
-    expect(surface!.unlaid.every(({ component }) => placed.some((p) => p.componentId === component))).toBe(
-      true,
-    );
+    expect(
+      surface!.unlaid.every(({ component }) =>
+        placed.some((placement) => placement.componentId === component),
+      ),
+    ).toBe(true);
     for (const { places, text } of surface!.slips) {
       expect(text.length).toBeGreaterThan(5);
       for (const { r } of places) expect(r).toBeGreaterThan(0);

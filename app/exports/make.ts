@@ -125,8 +125,13 @@ const drawingOf = (plan: Plan, surface: Surface): string =>
 
 /** A surface's picture; `mostPx` where it is to be small. */
 const pngOf = (plan: Plan, surface: Surface, mostPx?: number): Promise<Blob> => {
-  const [l, w] = surfaceSize(surface).map((mm) => mm + FRAME_MM) as [number, number];
-  return svgToPng(drawingOf(plan, surface), l, w, ...(mostPx === undefined ? [] : [mostPx / Math.max(l, w)]));
+  const [length, width] = surfaceSize(surface).map((mm) => mm + FRAME_MM) as [number, number];
+  return svgToPng(
+    drawingOf(plan, surface),
+    length,
+    width,
+    ...(mostPx === undefined ? [] : [mostPx / Math.max(length, width)]),
+  );
 };
 
 /** One surface's picture. A surface that is not there any more gives no file. */

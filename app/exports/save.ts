@@ -17,7 +17,7 @@ export const exportsFor = (plan: Plan, surface: Surface | undefined): ExportReco
 export async function saveAs(id: ExportRecord['id'], plan: Plan, surfaceId = ''): Promise<void> {
   try {
     await EXPORTS.find((record) => record.id === id)?.save(plan, surfaceId);
-  } catch (e) {
-    toast.error(e instanceof Error ? e.message : String(e));
+  } catch (error) {
+    toast.error(error instanceof Error ? error.message : String(error));
   }
 }

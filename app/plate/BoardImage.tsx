@@ -21,9 +21,9 @@ export function BoardImage({
 }) {
   const url = useBoardUrl(plan, surface, options);
   const scale = boardScale(surface, r);
-  const [l, w] = surfaceSize(surface);
+  const [lengthMm, widthMm] = surfaceSize(surface);
   if (!url) return <BareSurface surface={surface} scale={scale} />;
-  const [width, height] = [(l + 2 * MARGIN) * scale, (w + 2 * MARGIN) * scale];
+  const [width, height] = [(lengthMm + 2 * MARGIN) * scale, (widthMm + 2 * MARGIN) * scale];
   return (
     <image
       href={url}
@@ -39,12 +39,12 @@ export function BoardImage({
 
 /** Plate units a millimetre, so that the surface fits into a circle of radius `r`. */
 export function boardScale(surface: Surface, r: number): number {
-  const [l, w] = surfaceSize(surface);
+  const [lengthMm, widthMm] = surfaceSize(surface);
   switch (surface.outline.kind) {
     case 'round':
     case 'oval':
-      return (2 * r) / Math.max(l, w);
+      return (2 * r) / Math.max(lengthMm, widthMm);
     default:
-      return (2 * r) / Math.hypot(l, w);
+      return (2 * r) / Math.hypot(lengthMm, widthMm);
   }
 }

@@ -22,16 +22,16 @@ export function LittleSurface({
   /** Pixels along its longer side. */
   size: number;
 }) {
-  const [l, w] = surfaceSize(surface);
+  const [lengthMm, widthMm] = surfaceSize(surface);
   const mine = elements.filter((element) => element.componentId === component.id);
-  const mm = Math.max(l, w);
-  const heap = Math.min(Math.min(l, w) * 0.8, Math.sqrt(massG) * HEAP * Math.max(1, mm / 400));
+  const mm = Math.max(lengthMm, widthMm);
+  const heap = Math.min(Math.min(lengthMm, widthMm) * 0.8, Math.sqrt(massG) * HEAP * Math.max(1, mm / 400));
   const path = (element: LaidElement) => `M${element.outline.map(([x, y]) => `${x} ${y}`).join('L')}Z`;
   return (
     <svg
-      width={(size * l) / mm}
-      height={(size * w) / mm}
-      viewBox={`${-l / 2 - 4} ${-w / 2 - 4} ${l + 8} ${w + 8}`}
+      width={(size * lengthMm) / mm}
+      height={(size * widthMm) / mm}
+      viewBox={`${-lengthMm / 2 - 4} ${-widthMm / 2 - 4} ${lengthMm + 8} ${widthMm + 8}`}
       aria-hidden="true"
     >
       <BareSurface surface={surface} edge={3} />

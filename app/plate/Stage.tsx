@@ -21,16 +21,16 @@ const NEAR = 'touch-none overflow-hidden [clip-path:inset(0_16px_round_6px)]';
 
 /** Is it so long that it takes the stage's width, and leaves room above? */
 export function isLong(surface: Surface): boolean {
-  const [l, w] = surfaceSize(surface);
-  return surface.outline.kind !== 'round' && l / w >= LONG;
+  const [length, width] = surfaceSize(surface);
+  return surface.outline.kind !== 'round' && length / width >= LONG;
 }
 
 /** The radius of the circle into which the board is drawn: the plate's, or as wide as the stage for a long board. */
 export function stageRadius(surface: Surface | undefined, halfWidth: number): number {
   if (!surface || !isLong(surface)) return BOARD_R;
-  const [l, w] = surfaceSize(surface);
-  const scale = Math.min((2 * halfWidth * WIDE) / l, (2 * HALF * HIGH) / w);
-  return Math.max(BOARD_R, (scale * Math.hypot(l, w)) / 2);
+  const [length, width] = surfaceSize(surface);
+  const scale = Math.min((2 * halfWidth * WIDE) / length, (2 * HALF * HIGH) / width);
+  return Math.max(BOARD_R, (scale * Math.hypot(length, width)) / 2);
 }
 
 /** Half the drawing's width for the room that there is: as the stage is wide, never narrower than the plate. */

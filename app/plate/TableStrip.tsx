@@ -47,11 +47,11 @@ export function TableStrip({
 /** One part, small: each piece in the colour of its food. */
 function Part({ plan, surface }: { plan: Plan; surface: Surface }) {
   const larder = planLarder(plan);
-  const [l, w] = surfaceSize(surface);
+  const [length, width] = surfaceSize(surface);
   const elements = plan.layout.find((layer) => layer.surfaceId === surface.id)?.elements ?? [];
   return (
     <svg
-      viewBox={`${-l / 2 - 6} ${-w / 2 - 6} ${l + 12} ${w + 12}`}
+      viewBox={`${-length / 2 - 6} ${-width / 2 - 6} ${length + 12} ${width + 12}`}
       aria-hidden="true"
       className="block w-full drop-shadow-glyph"
     >

@@ -144,7 +144,7 @@ function useSwaps(plan: Plan, componentId: ComponentId) {
           setSwaps(a.swaps);
           setJudged(judge);
         },
-        (e: unknown) => !gone && setProblem(e instanceof Error ? e.message : String(e)),
+        (error: unknown) => !gone && setProblem(error instanceof Error ? error.message : String(error)),
       );
     setJudged(false);
     void job(false);

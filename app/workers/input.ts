@@ -7,8 +7,8 @@ import { planRead } from './job.js';
 export const planInput: z.ZodType<Plan> = z.unknown().transform((value, ctx): Plan => {
   try {
     return planRead(value);
-  } catch (e) {
-    ctx.addIssue({ code: 'custom', message: e instanceof Error ? e.message : String(e) });
+  } catch (error) {
+    ctx.addIssue({ code: 'custom', message: error instanceof Error ? error.message : String(error) });
     return z.NEVER;
   }
 });

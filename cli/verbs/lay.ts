@@ -112,9 +112,13 @@ export function lay(call: Call): void {
   const [svg, png] = [call.options.svg?.[0], call.options.png?.[0]];
   if (svg && shown) writeNamed(call, 'svg', svg, boardSvg(plan, shown));
   if (png && shown) {
-    const [l, w] = surfaceSize(shown).map((mm) => mm + 2 * MARGIN_MM);
-    const scale = PNG_PX / Math.max(l!, w!);
-    const picture = call.shoot(boardSvg(plan, shown), Math.round(l! * scale), Math.round(w! * scale));
+    const [length, width] = surfaceSize(shown).map((mm) => mm + 2 * MARGIN_MM);
+    const scale = PNG_PX / Math.max(length!, width!);
+    const picture = call.shoot(
+      boardSvg(plan, shown),
+      Math.round(length! * scale),
+      Math.round(width! * scale),
+    );
     if (!picture)
       throw new BadInput('--png needs Chromium, and none is at hand: install it, or ask for --svg');
     writeNamed(call, 'png', png, picture);

@@ -98,7 +98,10 @@ function inKnownForm(asked: CutFruit, fact: FormFact): Command {
   const there = thereOf(asked);
   const others = there.filter(({ form }) => form !== fact.form);
   const massG = pieces * fact.pieceG;
-  const cutG = there.reduce((sum, p) => sum + (p.form === fact.form ? p.massG : 0), 0);
+  const cutG = there.reduce(
+    (sum, placement) => sum + (placement.form === fact.form ? placement.massG : 0),
+    0,
+  );
   const contained = there[0]?.contained ?? false;
   const shaped = placementsOf({ plan, component: food, fact, surfaceId, massG, contained });
   return {

@@ -19,7 +19,11 @@ const massOf = (placements: readonly Placement[]): number =>
 /** The surface on which most of a food lies; the first one where none does. */
 export function surfaceOfFood(plan: Plan, componentId: Component['id']): SurfaceId | undefined {
   const on = (id: SurfaceId) =>
-    massOf(plan.placements.filter((p) => p.componentId === componentId && p.surfaceId === id));
+    massOf(
+      plan.placements.filter(
+        (placement) => placement.componentId === componentId && placement.surfaceId === id,
+      ),
+    );
   return [...plan.surfaces].sort((a, b) => on(b.id) - on(a.id))[0]?.id;
 }
 

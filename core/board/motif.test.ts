@@ -61,7 +61,9 @@ const laid = (plan: Plan, motif: Motif): Plan => {
   return done.plan;
 };
 const grams = (plan: Plan, food: string): number =>
-  plan.placements.filter((p) => p.componentId === id(food)).reduce((sum, p) => sum + p.massG, 0);
+  plan.placements
+    .filter((placement) => placement.componentId === id(food))
+    .reduce((sum, placement) => sum + placement.massG, 0);
 
 /** How far a point is from an outline, by its sides one by one. */
 const from = (outline: Polygon, x: number, y: number): number =>
@@ -174,7 +176,9 @@ describe('a motif on the plan', () => {
     expect(laid(once, heart())).toEqual(once);
     const other = laid(once, heart({ fill: { componentId: id('green-grapes'), form: 'cluster' } }));
     expect(
-      other.placements.filter((p) => p.componentId === id('blueberries') && p.motif !== undefined),
+      other.placements.filter(
+        (placement) => placement.componentId === id('blueberries') && placement.motif !== undefined,
+      ),
     ).toEqual([]);
   });
 
@@ -194,14 +198,17 @@ describe('a motif on the plan', () => {
       to: tray.id,
     };
     const done = applyCommand(plan, move);
-    expect(done.ok && done.plan.placements.filter((p) => p.surfaceId === tray.id && p.motif)).toEqual([]);
+    expect(
+      done.ok &&
+        done.plan.placements.filter((placement) => placement.surfaceId === tray.id && placement.motif),
+    ).toEqual([]);
   });
 
   test('details are cut out of thin slices, on the bench with their food', () => {
     const fish = heart({ cutter: 'fish', border: null, detail: { componentId: id('edam'), kind: 'eyes' } });
     const now = laid(start, fish);
     expect(now.cuts.map(({ componentId, thicknessMm }) => [componentId, thicknessMm])).toEqual([['edam', 3]]);
-    expect(now.placements.find((p) => p.componentId === id('edam'))).toMatchObject({
+    expect(now.placements.find((placement) => placement.componentId === id('edam'))).toMatchObject({
       form: 'cut-outs',
       pieces: 1,
       motif: 'heart',
@@ -275,7 +282,7 @@ describe('a motif that is laid', () => {
   test('stands within the rim, its filling and border as many pieces as the plan has', () => {
     for (const food of ['blueberries', 'young-gouda'])
       expect(of(food).pieces).toHaveLength(
-        plan.placements.find((p) => p.componentId === id(food) && p.motif)!.pieces,
+        plan.placements.find((placement) => placement.componentId === id(food) && placement.motif)!.pieces,
       );
     for (const [x, y] of of('young-gouda').outline) expect(hypot2(x, y)).toBeLessThanOrEqual(240);
   });

@@ -368,8 +368,8 @@ export function proposedMotif(plan: Plan, surface: Surface): Motif | undefined {
     componentId: component.id,
     form: finestForm(component)!.form,
   });
-  const [l, w] = outlineSize(surface.outline);
-  const most = proposedAcross(l - 2 * surface.rimMm, w - 2 * surface.rimMm);
+  const [length, width] = outlineSize(surface.outline);
+  const most = proposedAcross(length - 2 * surface.rimMm, width - 2 * surface.rimMm);
   const cutter = motifs.flatMap((motif) => CUTTER_OF_MOTIF[motif] ?? [])[0] ?? (woven ? 'square' : 'star');
   const across = cutter === 'square' ? Math.round((most * SQUARE_SHARE) / 5) * 5 : most;
   const id = `motif-${surface.id}`.slice(0, 60);

@@ -16,9 +16,13 @@ function sent(plan: Plan, food: string, half: boolean): Plan {
 }
 
 const massOn = (plan: Plan, surfaceId: string) =>
-  plan.placements.filter((p) => p.surfaceId === surfaceId).reduce((sum, p) => sum + p.massG, 0);
+  plan.placements
+    .filter((placement) => placement.surfaceId === surfaceId)
+    .reduce((sum, placement) => sum + placement.massG, 0);
 const piecesOn = (plan: Plan, surfaceId: string) =>
-  plan.placements.filter((p) => p.surfaceId === surfaceId).reduce((sum, p) => sum + p.pieces, 0);
+  plan.placements
+    .filter((placement) => placement.surfaceId === surfaceId)
+    .reduce((sum, placement) => sum + placement.pieces, 0);
 
 describe('a food sent to another surface', () => {
   test('half of it, by whole pieces: nothing is lost and nothing comes', () => {

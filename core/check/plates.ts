@@ -58,7 +58,7 @@ export function plateSums(context: CheckContext): PlateSum[] {
           };
         })
         .sort((a, b) => b.amount.high - a.amount.high);
-      const total = (key: keyof Range) => lines.reduce((sum, l) => sum + l.amount[key], 0);
+      const total = (key: keyof Range) => lines.reduce((sum, line) => sum + line.amount[key], 0);
       return [
         {
           group,

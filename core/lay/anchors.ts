@@ -64,21 +64,21 @@ export const isCutByGuests = ({ form, bowlMm }: Pick<LaidElement, 'form' | 'bowl
 
 /** A hard part as circles that cover it, along its length. */
 function circlesOf(part: Part): Circle[] {
-  const [l, w] = [part.lengthMm, part.widthMm];
-  if (part.bowlMm !== null || part.fact.form === 'wheel') return [{ x: 0, y: 0, r: l / 2 }];
+  const [length, width] = [part.lengthMm, part.widthMm];
+  if (part.bowlMm !== null || part.fact.form === 'wheel') return [{ x: 0, y: 0, r: length / 2 }];
   if (part.fact.form === 'wedge')
     return [
-      { x: -l * 0.3, y: 0, r: w * 0.26 },
-      { x: 0, y: 0, r: w * 0.4 },
-      { x: l * 0.26, y: 0, r: w * 0.55 },
+      { x: -length * 0.3, y: 0, r: width * 0.26 },
+      { x: 0, y: 0, r: width * 0.4 },
+      { x: length * 0.26, y: 0, r: width * 0.55 },
     ];
-  const n = max(1, round(l / w));
+  const n = max(1, round(length / width));
   // a word has its corners at the edge
   const reach = part.fact.form === 'word' ? 0.71 : 0.56;
   return Array.from({ length: n }, (_, i) => ({
-    x: n === 1 ? 0 : (i / (n - 1) - 0.5) * (l - w),
+    x: n === 1 ? 0 : (i / (n - 1) - 0.5) * (length - width),
     y: 0,
-    r: w * reach,
+    r: width * reach,
   }));
 }
 

@@ -48,12 +48,13 @@ export const isInMotif = (grounds: readonly MotifGround[], part: Part): boolean 
 /** Circles in a row that cover a figure, along its longer side. */
 export function motifAnchor({ motif, fill, outer }: MotifGround): Anchor {
   const reach = (k: 0 | 1): number => max(...outer.map((p) => abs(p[k])));
-  const [l, w] = [reach(0), reach(1)];
+  const [length, width] = [reach(0), reach(1)];
   // what fills its corners is covered by a grid of circles: a single one would take half as much again
-  if (areaOf(outer) > FULL * 4 * l * w) return anchorOver(motif.id, gridOfCircles(l, w), fill);
-  const n = max(1, round(max(l, w) / Math.min(l, w)));
-  const long = l >= w ? 0 : 1;
-  const span = 2 * (long === 0 ? l : w);
+  if (areaOf(outer) > FULL * 4 * length * width)
+    return anchorOver(motif.id, gridOfCircles(length, width), fill);
+  const n = max(1, round(max(length, width) / Math.min(length, width)));
+  const long = length >= width ? 0 : 1;
+  const span = 2 * (long === 0 ? length : width);
   const circles = Array.from({ length: n }, (_, i): Circle => {
     const at = ((i + 0.5) / n - 0.5) * span;
     const [x, y] = long === 0 ? [at, 0] : [0, at];

@@ -31,13 +31,13 @@ export function segmentsOf(surface: Surface): Compartment[] {
   const { segments } = surface;
   if (!segments) return [];
   const ground = servingGround(surface);
-  const [l, w] = outlineSize(surface.outline);
+  const [length, width] = outlineSize(surface.outline);
   const middle = middleOf(ground);
   const cells =
-    l / w > LONG
+    length / width > LONG
       ? Array.from({ length: segments }, (_, k) => {
           const [from, to] = [k, k + 1].map(
-            (n) => -l / 2 + surface.rimMm + (n * (l - 2 * surface.rimMm)) / segments,
+            (n) => -length / 2 + surface.rimMm + (n * (length - 2 * surface.rimMm)) / segments,
           );
           const left = k === 0 ? ground : cutBy(ground, [from! + WAY_MM, 0], [1, 0]);
           return k === segments - 1 ? left : cutBy(left, [to! - WAY_MM, 0], [-1, 0]);

@@ -287,9 +287,9 @@ const MARGIN_MM = 14;
 export function boardSvg(plan: Plan, surface: Surface, options: DrawOptions = {}): string {
   const sink = new SvgSink(`${surface.id}-`);
   drawBoard(sink, plan, surface, options);
-  const [l, w] = surfaceSize(surface);
+  const [length, width] = surfaceSize(surface);
   return sink.whole(
-    [-l / 2 - MARGIN_MM, -w / 2 - MARGIN_MM, l + 2 * MARGIN_MM, w + 2 * MARGIN_MM],
+    [-length / 2 - MARGIN_MM, -width / 2 - MARGIN_MM, length + 2 * MARGIN_MM, width + 2 * MARGIN_MM],
     `${plan.occasion.name}: ${surface.name}`,
   );
 }

@@ -83,10 +83,14 @@ function liner(pen: Pen, surface: Surface): void {
     return [x * k, y * k];
   });
   pen.path(closed(edge), { fill: colour, stroke: darker(colour, 0.18), width: 0.8 });
-  const [l, w] = surfaceSize(surface).map((mm) => mm / 2 - surface.rimMm) as [number, number];
+  const [length, width] = surfaceSize(surface).map((mm) => mm / 2 - surface.rimMm) as [number, number];
   for (let k = 0; k < 7; k++) {
-    const [x, y, turn] = [random.range(-0.6, 0.6) * l, random.range(-0.6, 0.6) * w, random.range(0, Math.PI)];
-    const reach = Math.min(l, w) * random.range(0.15, 0.35);
+    const [x, y, turn] = [
+      random.range(-0.6, 0.6) * length,
+      random.range(-0.6, 0.6) * width,
+      random.range(0, Math.PI),
+    ];
+    const reach = Math.min(length, width) * random.range(0.15, 0.35);
     const [dx, dy] = [Math.cos(turn) * reach, Math.sin(turn) * reach];
     pen.path(
       smooth(

@@ -161,8 +161,8 @@ describe('pieces of food', () => {
       for (const fact of component.forms)
         for (const scale of [0.5, 1, 2]) {
           const pen = new Recorder();
-          const [l, w] = [fact.lengthMm * scale, fact.widthMm * scale];
-          drawPiece(pen, component, fact, l, w, 100, -40, 30, 7);
+          const [length, width] = [fact.lengthMm * scale, fact.widthMm * scale];
+          drawPiece(pen, component, fact, length, width, 100, -40, 30, 7);
           const drawn = JSON.stringify(pen.calls);
           expect([component.id, fact.form, /NaN|Infinity|null|undefined/.test(drawn)]).toEqual([
             component.id,
@@ -171,7 +171,7 @@ describe('pieces of food', () => {
           ]);
           // a handle or a leaf may reach out, a whole piece lies where it was put
           const far = Math.max(...pen.calls.map((call) => Math.hypot(call.x - 100, call.y + 40)));
-          expect([component.id, fact.form, far < Math.max(l, w) * 1.5 + 5]).toEqual([
+          expect([component.id, fact.form, far < Math.max(length, width) * 1.5 + 5]).toEqual([
             component.id,
             fact.form,
             true,

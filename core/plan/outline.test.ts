@@ -53,13 +53,13 @@ test('a polygon has the area that is reckoned, inside any rim, and bulges outwar
 test('it stays in its box about its middle, and grows with its size', () => {
   fc.assert(
     fc.property(outline, (shape) => {
-      const [l, w] = outlineSize(shape);
+      const [length, width] = outlineSize(shape);
       for (const [x, y] of outlinePolygon(shape)) {
-        expect(Math.abs(x)).toBeLessThanOrEqual(l / 2 + 1e-6);
-        expect(Math.abs(y)).toBeLessThanOrEqual(w / 2 + 1e-6);
+        expect(Math.abs(x)).toBeLessThanOrEqual(length / 2 + 1e-6);
+        expect(Math.abs(y)).toBeLessThanOrEqual(width / 2 + 1e-6);
       }
       const twice = outlineSized(shape, (mm) => 2 * mm);
-      expect(outlineSize(twice)).toEqual([2 * l, 2 * w]);
+      expect(outlineSize(twice)).toEqual([2 * length, 2 * width]);
       expect(twice.kind).toBe(shape.kind);
     }),
   );

@@ -13,33 +13,36 @@ const CORNER_POINTS = 8;
 
 /** The outline about its middle, drawn in by so much all round, then so many times as large. */
 export function outlinePolygon(outline: Outline, insetMm = 0, scale = 1): Point[] {
-  const [l, w] = outlineSize(outline).map((mm) => Math.max(1, mm - 2 * insetMm) * scale) as [number, number];
+  const [length, width] = outlineSize(outline).map((mm) => Math.max(1, mm - 2 * insetMm) * scale) as [
+    number,
+    number,
+  ];
   switch (outline.kind) {
     case 'round':
     case 'oval':
-      return ellipse(l, w, ROUND_POINTS);
+      return ellipse(length, width, ROUND_POINTS);
     case 'half-round':
       // its straight side at the back, its bow toward the guests
       return Array.from({ length: ROUND_POINTS / 2 + 1 }, (_, i): Point => {
         const turn = (i / (ROUND_POINTS / 2)) * Math.PI;
-        return [(l / 2) * Math.cos(turn), -w / 2 + w * Math.sin(turn)];
+        return [(length / 2) * Math.cos(turn), -width / 2 + width * Math.sin(turn)];
       });
     case 'own': {
-      const corners = outline.corners.map(([x, y]): Point => [(x * l) / 2, (y * w) / 2]);
+      const corners = outline.corners.map(([x, y]): Point => [(x * length) / 2, (y * width) / 2]);
       return signedArea(corners) < 0 ? corners.reverse() : corners;
     }
     case 'rectangle':
-      return roundedRectangle(l, w, Math.max(0, outline.cornerMm - insetMm) * scale, CORNER_POINTS);
+      return roundedRectangle(length, width, Math.max(0, outline.cornerMm - insetMm) * scale, CORNER_POINTS);
   }
 }
 
 /** Its area inside a rim of this width, in mm². */
 export function outlineAreaMm2(outline: Outline, insetMm = 0): number {
-  const [l, w] = outlineSize(outline).map((mm) => Math.max(0, mm - 2 * insetMm)) as [number, number];
-  if (outline.kind === 'own') return (areaOf(outline.corners) / 4) * l * w;
-  if (outline.kind !== 'rectangle') return (Math.PI / 4) * l * w;
-  const corner = Math.max(0, Math.min(outline.cornerMm - insetMm, l / 2, w / 2));
-  return l * w - (4 - Math.PI) * corner ** 2;
+  const [length, width] = outlineSize(outline).map((mm) => Math.max(0, mm - 2 * insetMm)) as [number, number];
+  if (outline.kind === 'own') return (areaOf(outline.corners) / 4) * length * width;
+  if (outline.kind !== 'rectangle') return (Math.PI / 4) * length * width;
+  const corner = Math.max(0, Math.min(outline.cornerMm - insetMm, length / 2, width / 2));
+  return length * width - (4 - Math.PI) * corner ** 2;
 }
 
 /** The same shape in another size. */

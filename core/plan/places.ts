@@ -24,13 +24,13 @@ interface Rect {
 /** Ground inside the rim, cut by walls: the compartments row by row, none where no wall stands. */
 export function compartmentsOf({ walls, outline, rimMm }: Surface): Rect[] {
   if (!walls || outline.kind !== 'rectangle' || walls.columns * walls.rows === 1) return [];
-  const [l, w] = outlineSize(outline).map((mm) => Math.max(1, mm - 2 * rimMm)) as [number, number];
-  const lengthMm = (l - (walls.columns - 1) * WALL_MM) / walls.columns;
-  const widthMm = (w - (walls.rows - 1) * WALL_MM) / walls.rows;
+  const [length, width] = outlineSize(outline).map((mm) => Math.max(1, mm - 2 * rimMm)) as [number, number];
+  const lengthMm = (length - (walls.columns - 1) * WALL_MM) / walls.columns;
+  const widthMm = (width - (walls.rows - 1) * WALL_MM) / walls.rows;
   if (lengthMm < 2 * WALL_MM || widthMm < 2 * WALL_MM) return [];
   return Array.from({ length: walls.columns * walls.rows }, (_, k) => ({
-    x: -l / 2 + lengthMm / 2 + (k % walls.columns) * (lengthMm + WALL_MM),
-    y: -w / 2 + widthMm / 2 + Math.floor(k / walls.columns) * (widthMm + WALL_MM),
+    x: -length / 2 + lengthMm / 2 + (k % walls.columns) * (lengthMm + WALL_MM),
+    y: -width / 2 + widthMm / 2 + Math.floor(k / walls.columns) * (widthMm + WALL_MM),
     lengthMm,
     widthMm,
   }));
@@ -40,12 +40,15 @@ export function compartmentsOf({ walls, outline, rimMm }: Surface): Rect[] {
 export function wallsOf(surface: Surface): Polygon[] {
   const boxes = compartmentsOf(surface);
   if (boxes.length === 0) return [];
-  const [l, w] = outlineSize(surface.outline).map((mm) => mm - 2 * surface.rimMm) as [number, number];
+  const [length, width] = outlineSize(surface.outline).map((mm) => mm - 2 * surface.rimMm) as [
+    number,
+    number,
+  ];
   const between = (k: 'x' | 'y', size: 'lengthMm' | 'widthMm') =>
     [...new Set(boxes.map((box) => box[k] + box[size] / 2))].sort((a, b) => a - b).slice(0, -1);
   return [
-    ...between('x', 'lengthMm').map((x) => moved(rectangle(WALL_MM, w), x + WALL_MM / 2, 0)),
-    ...between('y', 'widthMm').map((y) => moved(rectangle(l, WALL_MM), 0, y + WALL_MM / 2)),
+    ...between('x', 'lengthMm').map((x) => moved(rectangle(WALL_MM, width), x + WALL_MM / 2, 0)),
+    ...between('y', 'widthMm').map((y) => moved(rectangle(length, WALL_MM), 0, y + WALL_MM / 2)),
   ];
 }
 

@@ -55,10 +55,10 @@ const openCm2 = memo1((surface: Surface): number => {
   const open = openPlaces(surface);
   if (open.length === 0) return 0;
   const ground = outlinePolygon(surface.outline, surface.rimMm);
-  const [l, w] = outlineSize(surface.outline);
+  const [length, width] = outlineSize(surface.outline);
   let cells = 0;
-  for (let x = -l / 2 + OPEN_STEP_MM / 2; x < l / 2; x += OPEN_STEP_MM)
-    for (let y = -w / 2 + OPEN_STEP_MM / 2; y < w / 2; y += OPEN_STEP_MM)
+  for (let x = -length / 2 + OPEN_STEP_MM / 2; x < length / 2; x += OPEN_STEP_MM)
+    for (let y = -width / 2 + OPEN_STEP_MM / 2; y < width / 2; y += OPEN_STEP_MM)
       if (open.some((place) => inside(place, x, y)) && inside(ground, x, y)) cells += 1;
   return (cells * OPEN_STEP_MM ** 2) / 100;
 });

@@ -186,12 +186,15 @@ export function detailOutline(kind: MotifDetail, acrossMm: number): Point[] {
       r * Math.sin((2 * PI * i) / 24),
     ]);
   }
-  const [l, w] = [max(3 * LEAST_BAR_MM, acrossMm * BAR_LONG), max(LEAST_BAR_MM, acrossMm * BAR_WIDE)];
+  const [length, width] = [
+    max(3 * LEAST_BAR_MM, acrossMm * BAR_LONG),
+    max(LEAST_BAR_MM, acrossMm * BAR_WIDE),
+  ];
   return [
-    [-l / 2, -w / 2],
-    [l / 2, -w / 2],
-    [l / 2, w / 2],
-    [-l / 2, w / 2],
+    [-length / 2, -width / 2],
+    [length / 2, -width / 2],
+    [length / 2, width / 2],
+    [-length / 2, width / 2],
   ];
 }
 

@@ -79,7 +79,11 @@ const partOf = (plan: Plan, { surfaces }: Target): Plan =>
 function onlyThere(turned: Plan, { surfaces }: Target, arc: Arc): Arc {
   if (!surfaces) return arc;
   const lies = (id: ComponentId) => [
-    ...new Set(turned.placements.filter((p) => p.componentId === id).map((p) => p.surfaceId)),
+    ...new Set(
+      turned.placements
+        .filter((placement) => placement.componentId === id)
+        .map((placement) => placement.surfaceId),
+    ),
   ];
   const commands = arc.item.commands.flatMap((command): SingleCommand[] =>
     command.name === 'leave-out'

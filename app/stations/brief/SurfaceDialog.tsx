@@ -101,8 +101,8 @@ const NameOrOwned = ({ draft, onChange }: { draft: Surface; onChange: (draft: Su
 
 /** The surface from above, with its walls, as wide as the column lets it be. */
 function FromAbove({ surface }: { surface: Surface }) {
-  const [l, w] = outlineSize(surface.outline);
-  const reach = Math.max(l, w * 1.9) / 2 + 12;
+  const [length, width] = outlineSize(surface.outline);
+  const reach = Math.max(length, width * 1.9) / 2 + 12;
   return (
     <svg
       viewBox={`${-reach} ${-reach / 1.9} ${2 * reach} ${(2 * reach) / 1.9}`}

@@ -25,7 +25,7 @@ export function OthersDialog({ plan, onClose }: { plan: Plan; onClose: () => voi
     let gone = false;
     job.done.then(
       (a) => !gone && setOthers(a.others),
-      (e: unknown) => !gone && setProblem(e instanceof Error ? e.message : String(e)),
+      (error: unknown) => !gone && setProblem(error instanceof Error ? error.message : String(error)),
     );
     return () => {
       gone = true;

@@ -154,7 +154,10 @@ function RecipeDeeds({ plan, id, making, onWrite }: Omit<RecipeProps, 'massG'>) 
   const bought = boughtInstead(plan, id);
   const own = plan.recipes.find((recipe) => homeMadeId(recipe) === id);
   const draft = own ?? asOwn(plan, id, making);
-  const massG = plan.placements.reduce((sum, p) => sum + (p.componentId === id ? p.massG : 0), 0);
+  const massG = plan.placements.reduce(
+    (sum, placement) => sum + (placement.componentId === id ? placement.massG : 0),
+    0,
+  );
   return (
     <div className="mt-1 flex flex-wrap gap-1.5">
       {bought && (

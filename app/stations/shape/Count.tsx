@@ -149,7 +149,7 @@ const LEFT = {
 function HowMany({ plan, bench }: { plan: Plan; bench: Bench }) {
   const { wanted, want, figures, component, surfaceId } = bench;
   const grams = plan.placements
-    .filter((p) => p.componentId === component.id && p.surfaceId === surfaceId)
+    .filter((placement) => placement.componentId === component.id && placement.surfaceId === surfaceId)
     .reduce((sum, { massG }) => sum + massG, 0);
   const all = Math.floor(grams / figures.pieceG);
   const guests = guestsIn(plan.party);

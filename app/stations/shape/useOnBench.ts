@@ -55,7 +55,7 @@ const MOST = 5000;
 /** How many are wanted before anybody says so: as many as the grams of the food on the board give. */
 function usualWanted(plan: Plan, cut: Cut, figures: SliceFigures, surfaceId: SurfaceId): number {
   const grams = plan.placements
-    .filter((p) => p.componentId === cut.componentId && p.surfaceId === surfaceId)
+    .filter((placement) => placement.componentId === cut.componentId && placement.surfaceId === surfaceId)
     .reduce((sum, { massG }) => sum + massG, 0);
   const each = figures.pieceG > 0 ? Math.floor(grams / figures.pieceG) : 0;
   return Math.min(MOST, Math.max(1, Math.min(each || Infinity, EACH * Math.max(1, guestsIn(plan.party)))));
@@ -80,7 +80,7 @@ export function useOnBench(plan: Plan): Bench | undefined {
   const surfaceId = component && surfaceOfFood(plan, component.id);
   const edit = useSession((session) => session.edit);
   const onBoards = plan.placements
-    .filter((p) => p.componentId === component?.id && p.form === 'cut-outs')
+    .filter((placement) => placement.componentId === component?.id && placement.form === 'cut-outs')
     .reduce((sum, { pieces }) => sum + pieces, 0);
   const figures = component && shown ? sliceFigures(component, shown) : undefined;
   const wanted =

@@ -44,14 +44,14 @@ function over(context: CheckContext, plate: PlateSum): Finding {
     key: `plate ${plate.group.id} ${plate.need}`,
     severity: plate.strict ? 'blocker' : 'caution',
     concerns: [plate.group.id],
-    components: most.map((l) => l.food.component.id),
+    components: most.map((line) => line.food.component.id),
     args: {
       group: plate.group.name,
       sum: shown(plate.sum.low),
       limit: plate.limit,
       unit,
       what,
-      foods: { foods: most.map((l) => l.food.component.name) },
+      foods: { foods: most.map((line) => line.food.component.name) },
     },
     facts: factsOf(plate),
     remedies: most.map((l) => ({

@@ -104,8 +104,8 @@ function listFoods(
 
 /** How a drawing of the surface fits into a room of the page: its middle, and its scale. */
 function fitted(surface: Surface, left: number, top: number, width: number, height: number) {
-  const [l, w] = surfaceSize(surface);
-  const scale = Math.min(width / l, height / w);
+  const [lengthMm, widthMm] = surfaceSize(surface);
+  const scale = Math.min(width / lengthMm, height / widthMm);
   return { x: left + width / 2, y: top - height / 2, scale };
 }
 
@@ -167,8 +167,8 @@ function legendPages(pages: Pages, plan: Plan, surface: Surface, stages: readonl
   const title = { say: 'paper.legend' as const, with: { plan: plan.occasion.name, surface: surface.name } };
   say(sheet, speak(title, speech), EDGE_MM, heightMm - EDGE_MM - 4, 12);
   const width = widthMm - 2 * EDGE_MM;
-  const [l, w] = surfaceSize(surface);
-  const height = Math.min(heightMm * 0.52, (width * w) / l);
+  const [lengthMm, widthMm] = surfaceSize(surface);
+  const height = Math.min(heightMm * 0.52, (width * widthMm) / lengthMm);
   drawSurface(
     sheet,
     surface,

@@ -112,10 +112,10 @@ export const LAYOUT_COMMANDS = [
   ),
   command('join-piles', 'put piles together', { surfaceId, elementId, otherId: elementId }, (plan, c) =>
     onLayer(plan, c.surfaceId, (elements) => {
-      const [element, other] = [c.elementId, c.otherId].map((id) => elements.find((e) => e.id === id));
+      const [element, other] = [c.elementId, c.otherId].map((id) => elements.find((each) => each.id === id));
       const joined = element && other && together(element, other);
       if (!joined) return elements;
-      return elements.flatMap((e) => (e === other ? [] : e === element ? [joined] : [e]));
+      return elements.flatMap((each) => (each === other ? [] : each === element ? [joined] : [each]));
     }),
   ),
   command(
@@ -124,9 +124,11 @@ export const LAYOUT_COMMANDS = [
     { surfaceId, fromId: elementId, toId: elementId, count: z.number().int().min(1).max(500) },
     (plan, c) =>
       onLayer(plan, c.surfaceId, (elements) => {
-        const [from, to] = [c.fromId, c.toId].map((id) => elements.find((e) => e.id === id));
+        const [from, to] = [c.fromId, c.toId].map((id) => elements.find((each) => each.id === id));
         const both = from && to && given(from, to, c.count);
-        return both ? elements.map((e) => (e === from ? both.from : e === to ? both.to : e)) : elements;
+        return both
+          ? elements.map((each) => (each === from ? both.from : each === to ? both.to : each))
+          : elements;
       }),
   ),
   command(
@@ -142,13 +144,15 @@ export const LAYOUT_COMMANDS = [
   ),
   command('trade-places', 'trade places', { surfaceId, elementId, otherId: elementId }, (plan, c) => {
     const layer = plan.layout.find((layer) => layer.surfaceId === c.surfaceId);
-    const [a, b] = [c.elementId, c.otherId].map((id) => layer?.elements.find((e) => e.id === id));
+    const [a, b] = [c.elementId, c.otherId].map((id) => layer?.elements.find((each) => each.id === id));
     if (!a || !b || isWith(a, b)) return plan;
     const to = (element: LaidElement, at: LaidElement) => ({ x: at.x, y: at.y, angle: element.angle });
     const stay = (element: LaidElement) => ({ ...element, pinned: true });
-    const first = withElement(plan, { ...c, elementId: a.id }, (e, named) =>
-      stay(carried(e, named, to(named, b))),
+    const first = withElement(plan, { ...c, elementId: a.id }, (each, named) =>
+      stay(carried(each, named, to(named, b))),
     );
-    return withElement(first, { ...c, elementId: b.id }, (e, named) => stay(carried(e, named, to(named, a))));
+    return withElement(first, { ...c, elementId: b.id }, (each, named) =>
+      stay(carried(each, named, to(named, a))),
+    );
   }),
 ] as const;

@@ -28,7 +28,7 @@ export const SAID_COMMANDS = [
     ...plan,
     overrulings: replaceBy(
       plan.overrulings,
-      (o) => o.componentId === overruling.componentId && o.groupId === overruling.groupId,
+      (other) => other.componentId === overruling.componentId && other.groupId === overruling.groupId,
       overruling,
     ),
   })),

@@ -136,7 +136,7 @@ export function InTheHouse({ plan, component: component, run }: FoodPart) {
     run({
       name: 'set-pantry',
       pantry: [
-        ...plan.pantry.filter((p) => p.componentId !== component.id),
+        ...plan.pantry.filter((kept) => kept.componentId !== component.id),
         ...(g > 0
           ? [{ componentId: component.id, massG: g, ...(until === undefined ? {} : { until }) }]
           : []),
