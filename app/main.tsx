@@ -16,9 +16,11 @@ let rest: () => void;
 const idle = new Promise<void>((done) => (rest = done));
 
 /** What knows the craft is fetched after the first paint: the table of plans is there without it. */
-const planPage = () => import('./PlanPage.js').then((m) => ({ Component: m.PlanPage }));
-const Toasts = lazy(() => idle.then(() => import('./ui/kit/Toasts.js')).then((m) => ({ default: m.Toasts })));
-const housePage = () => import('./house/HousePage.js').then((m) => ({ Component: m.HousePage }));
+const planPage = () => import('./PlanPage.js').then((module) => ({ Component: module.PlanPage }));
+const Toasts = lazy(() =>
+  idle.then(() => import('./ui/kit/Toasts.js')).then((module) => ({ default: module.Toasts })),
+);
+const housePage = () => import('./house/HousePage.js').then((module) => ({ Component: module.HousePage }));
 
 /** The kit has a page of its own while one builds with it; the application that is shipped has none. */
 const KIT = import.meta.env.DEV

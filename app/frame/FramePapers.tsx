@@ -5,9 +5,11 @@ import { CommandBox } from './CommandBox.js';
 import { ShortcutSheet } from './ShortcutSheet.js';
 import type { FramePaper } from '../store/frame.js';
 
-const SwapDialog = lazy(() => import('../rail/SwapDialog.js').then((m) => ({ default: m.SwapDialog })));
+const SwapDialog = lazy(() =>
+  import('../rail/SwapDialog.js').then((module) => ({ default: module.SwapDialog })),
+);
 const ConvertDialog = lazy(() =>
-  import('../stations/choose/ConvertDialog.js').then((m) => ({ default: m.ConvertDialog })),
+  import('../stations/choose/ConvertDialog.js').then((module) => ({ default: module.ConvertDialog })),
 );
 
 /** The paper that a command opened, if any. */

@@ -12,11 +12,13 @@ import { FileButton, JSON_FILE } from '../ui/kit/FileButton.js';
 import { t } from '../words/index.js';
 
 /** What needs the whole of a plan comes after the first paint. */
-const FirstBoard = lazy(() => import('./FirstPlan.js').then((m) => ({ default: m.FirstBoard })));
-const Menu = lazy(() => import('../ui/kit/Menu.js').then((m) => ({ default: m.Menu })));
-const FileOutcome = lazy(() => import('./FileOutcome.js').then((m) => ({ default: m.FileOutcome })));
-const Trash = lazy(() => import('./Trash.js').then((m) => ({ default: m.Trash })));
-const FirstParty = lazy(() => import('./FirstPlan.js').then((m) => ({ default: m.FirstParty })));
+const FirstBoard = lazy(() => import('./FirstPlan.js').then((module) => ({ default: module.FirstBoard })));
+const Menu = lazy(() => import('../ui/kit/Menu.js').then((module) => ({ default: module.Menu })));
+const FileOutcome = lazy(() =>
+  import('./FileOutcome.js').then((module) => ({ default: module.FileOutcome })),
+);
+const Trash = lazy(() => import('./Trash.js').then((module) => ({ default: module.Trash })));
+const FirstParty = lazy(() => import('./FirstPlan.js').then((module) => ({ default: module.FirstParty })));
 
 /** The table with all plans: new, open, copy, delete with undo, import, save, the demo. */
 export function Start() {

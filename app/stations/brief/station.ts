@@ -6,7 +6,7 @@ export const brief: StationRecord = {
   name: t('Brief'),
   key: '1',
   help: t('who comes, where and when, on which surfaces, for how much'),
-  view: () => import('./Brief.js').then((m) => ({ default: m.Brief })),
+  view: () => import('./Brief.js').then((module) => ({ default: module.Brief })),
   findings: 'brief',
   ready: (plan) => (plan.party.length === 0 ? null : 1),
 };

@@ -6,7 +6,7 @@ export const check: StationRecord = {
   name: t('Check'),
   key: '3',
   help: t('who can eat what, and what is still open'),
-  view: () => import('./Check.js').then((m) => ({ default: m.Check })),
+  view: () => import('./Check.js').then((module) => ({ default: module.Check })),
   findings: 'all',
   ready(plan, { care }) {
     if (plan.party.length === 0 || plan.placements.length === 0) return null;

@@ -7,7 +7,7 @@ export const lay: StationRecord = {
   name: t('Lay'),
   key: '5',
   help: t('what lies where on the board'),
-  view: () => import('./Lay.js').then((m) => ({ default: m.Lay })),
+  view: () => import('./Lay.js').then((module) => ({ default: module.Lay })),
   findings: 'lay',
   ready(plan) {
     const laid = plan.layout.filter((layer) => layer.elements.length > 0).length;

@@ -7,7 +7,7 @@ export const make: StationRecord = {
   name: t('Make'),
   key: '6',
   help: t('what is bought, who does what when, what is packed'),
-  view: () => import('./Make.js').then((m) => ({ default: m.Make })),
+  view: () => import('./Make.js').then((module) => ({ default: module.Make })),
   findings: 'make',
   ready(plan) {
     if (plan.day.tasks.length === 0) return null;

@@ -7,7 +7,7 @@ export const shape: StationRecord = {
   name: t('Shape'),
   key: '4',
   help: t('what is cut out, how many it gives, what is left'),
-  view: () => import('./Shape.js').then((m) => ({ default: m.Shape })),
+  view: () => import('./Shape.js').then((module) => ({ default: module.Shape })),
   findings: 'shape',
   ready(plan) {
     const laid = plan.cuts.filter((cut) =>

@@ -167,8 +167,8 @@ function legendPages(pages: Pages, plan: Plan, surface: Surface, stages: readonl
   const title = { say: 'paper.legend' as const, with: { plan: plan.occasion.name, surface: surface.name } };
   say(sheet, speak(title, speech), EDGE_MM, heightMm - EDGE_MM - 4, 12);
   const width = widthMm - 2 * EDGE_MM;
-  const [lengthMm, widthMm] = surfaceSize(surface);
-  const height = Math.min(heightMm * 0.52, (width * widthMm) / lengthMm);
+  const [boardMm, acrossMm] = surfaceSize(surface);
+  const height = Math.min(heightMm * 0.52, (width * acrossMm) / boardMm);
   drawSurface(
     sheet,
     surface,
