@@ -7,6 +7,7 @@ import {
   type Surface,
 } from '../plan/index.js';
 import { advisedTable } from './table.js';
+import { advisedSetting } from './trays.js';
 
 /** What makes a surface another one; its name and what it is made of do not. */
 const key = (surfaces: readonly Surface[]): string =>
@@ -50,21 +51,35 @@ function withMoreAtHand(plan: Plan, parts: number): SingleCommand[] {
   ];
 }
 
+/** How a table was set for who comes, if nobody set it by hand: with trays for the few, or as a table alone. */
+function howSet(plan: Plan): ((plan: Plan, surface: Surface) => Surface[]) | undefined {
+  const [surface] = plan.surfaces;
+  if (!surface) return undefined;
+  if (plan.party.length === 0) return key(FRESH.surfaces) === key(plan.surfaces) ? advisedSetting : undefined;
+  return [advisedSetting, advisedTable].find((set) => key(set(plan, surface)) === key(plan.surfaces));
+}
+
+/** The same surfaces without guests who come no more. */
+const withoutGone = (plan: Plan, then: Plan): Surface[] =>
+  plan.surfaces.map((surface) => ({
+    ...surface,
+    serves: surface.serves && surface.serves.filter((id) => then.party.some((group) => group.id === id)),
+  }));
+
 /**
- * A plan's table follows the party while nothing lies on it and nobody has given it a size by hand: the edit that changes
- * who comes, or what the board is for, then changes its size, and for many guests its parts, as one step of undo. Any other
- * edit comes back as it is.
+ * A plan's table follows the party while nothing lies on it and nobody has set it by hand: the edit that changes who
+ * comes, or what the board is for, then changes its size, for many guests its parts, and who has a tray of their own, as
+ * one step of undo. Any other edit comes back as it is.
  */
 export function withSize(plan: Plan, command: Command): Command {
-  const [surface] = plan.surfaces;
-  if (!surface || plan.placements.length > 0) return command;
-  const untouched = plan.party.length === 0 ? FRESH.surfaces : advisedTable(plan, surface);
-  if (key(untouched) !== key(plan.surfaces)) return command;
+  if (plan.placements.length > 0) return command;
+  const set = howSet(plan);
+  if (!set) return command;
   const done = applyCommand(plan, command);
   if (!done.ok || done.plan.placements.length > 0) return command;
   const { surfaces } = done.plan;
-  if (key(surfaces) !== key(plan.surfaces)) return command;
-  const advised = advisedTable(done.plan, surfaces[0]!);
+  if (key(surfaces) !== key(withoutGone(plan, done.plan))) return command;
+  const advised = set(done.plan, surfaces[0]!);
   if (key(advised) === key(surfaces)) return command;
   return {
     name: 'together',

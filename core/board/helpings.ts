@@ -10,7 +10,7 @@ import {
 } from '../catalogue/index.js';
 import { memo1 } from '../measure/index.js';
 import { disliked, isGrave, judgeGroup, packOf, type Verdict } from '../needs/index.js';
-import { hasSmallChildren, needsOf, portionsOf, type Group } from '../party/index.js';
+import { guestsIn, hasSmallChildren, needsOf, portionsOf, type Group } from '../party/index.js';
 import { groupsAt, planLarder, type Plan, type Surface, type SurfaceId } from '../plan/index.js';
 import {
   COUNTED,
@@ -18,6 +18,7 @@ import {
   helpingFactor,
   isTiny,
   occasionOf,
+  UP_TO_TINY,
   type CountedFamily,
 } from '../portion/index.js';
 import { quietAreas } from './contact.js';
@@ -134,8 +135,20 @@ function partAt(plan: Plan, group: Group, area: ServingArea): number {
 /** Of so few at a surface each may be one who takes it: shares even out among more only (house default). */
 const TOO_FEW_FOR_SHARES = 3;
 
-/** At a table for two or three stand few kinds, and each takes more of each (house default). */
+/** On a board for two or three stand few kinds, and each takes more of each (house default). */
 const OF_FEW_KINDS = 1.5;
+
+/** The groups that eat from a tray for two or three, and from nothing else. */
+const atSmallTrays = memo1((plan: Plan): ReadonlySet<Group> => {
+  const areas = servingAreas(plan);
+  const isForFew = ({ groups, copies }: ServingArea): boolean => guestsIn(groups) / copies <= UP_TO_TINY;
+  return new Set(
+    plan.party.filter((group) => {
+      const [first, ...more] = areas.filter(({ groups }) => groups.includes(group));
+      return first && more.length === 0 && isForFew(first) && !hasSmallChildren(group);
+    }),
+  );
+});
 
 /** Grams of a food that those at a surface, or at all of them, take: little, usual, most. Nobody gives nought. */
 export function eaten(
@@ -144,7 +157,8 @@ export function eaten(
   groups: readonly { group: Group; verdict: Verdict | undefined; part?: number }[],
 ): Helping {
   const { helping } = servingOf(component);
-  const factor = helpingFactor(plan, component.family as CountedFamily) * (isTiny(plan) ? OF_FEW_KINDS : 1);
+  const factor = helpingFactor(plan, component.family as CountedFamily);
+  const isOfFew = (group: Group): boolean => isTiny(plan) || atSmallTrays(plan).has(group);
   const out = { little: 0, usual: 0, most: 0 };
   let [served, mayEat, taking] = [0, 0, 0];
   for (const { group, verdict, part = 1 } of groups) {
@@ -155,7 +169,7 @@ export function eaten(
     const may = portionsOf(group) * part * sureShare(verdict, group);
     mayEat += may;
     taking += may * takers;
-    const people = may * takers * factor;
+    const people = may * takers * factor * (isOfFew(group) ? OF_FEW_KINDS : 1);
     out.little += people * helping.little;
     out.usual += people * (relied ? (helping.usual + helping.most) / 2 : helping.usual);
     out.most += people * helping.most;

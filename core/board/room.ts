@@ -3,7 +3,7 @@ import { surfaceAreaCm2 } from '../portion/index.js';
 
 /** A surface holds one kind for each so many square centimetres before it gets busy (house default). */
 const CM2_PER_KIND = 55;
-const LEAST_KINDS = 6;
+const LEAST_KINDS = 8;
 
 /** Kinds that a surface takes before it looks busy. */
 export const kindsThatFit = (surface: Surface): number =>

@@ -1,3 +1,4 @@
+import type { Binding } from '../board/index.js';
 import type { Arg, Figure, Several } from '../words/index.js';
 
 /** How much it matters: stops service, asks somebody, wants care, or is good news. */
@@ -44,6 +45,7 @@ export const FINDING_KINDS = {
   'plate-over-limit': at('choose'),
   'plate-not-known': at('choose'),
   'no-own-plate': { ...at('brief'), weight: 6 },
+  'binds-others': at('brief', 'choose'),
   'too-long': at('brief', 'lay'),
   'warm-at-opening': at('brief'),
   'unknown-component': at('choose'),
@@ -195,6 +197,7 @@ export interface FindingArgs {
     foods: Several;
   };
   'no-own-plate': { group: string; can: YesNo };
+  'binds-others': { group: string; what: Binding };
   'too-long': Waiting;
   'warm-at-opening': Waiting;
   'unknown-component': { food: string };

@@ -6,6 +6,7 @@ import { SEVERITIES, type Severity } from './kinds.js';
 import { partyCare, type PartyCare } from './looked-after.js';
 import { amounts } from './checks/amounts.js';
 import { balance } from './checks/balance.js';
+import { bindings } from './checks/binding.js';
 import { ages, coldAir, notUnderstood, season } from './checks/brief.js';
 import { carry } from './checks/carry.js';
 import { company } from './checks/company.js';
@@ -44,6 +45,7 @@ export const CHECKS: readonly Check[] = [
   lookedAfter,
   plateLimits,
   ownPlates,
+  bindings,
   holding,
   lostComponents,
   ages,

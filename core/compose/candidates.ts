@@ -148,14 +148,15 @@ function massLimits(
   const helping = helpingAt(plan, component, area, verdicts);
   const { pieceG } = fact;
   if (isOwnPlate(plan, area.surface)) {
-    // a child's helping of it, so that a bite can be built; whole pieces round it a little
-    const part = Math.min(1, portionsIn(area.groups) / guestsIn(area.groups));
+    // a helping for each child who eats from it, so that a bite can be built; whole pieces round it a little
+    const eating = Math.max(1, guestsIn(area.groups) / area.copies);
+    const part = Math.min(1, portionsIn(area.groups) / guestsIn(area.groups)) * eating;
     const least = Math.max(PLATE_G[0], helpingG(component) * part * PLATE_ROUNDING);
     // sweets and other small things stay small
     const most =
       servingOf(component).weight === 'base'
-        ? Math.max(PLATE_G[1], least * 1.5)
-        : Math.max(servingOf(component).helping.usual, least);
+        ? Math.max(PLATE_G[1] * eating, least * 1.5)
+        : Math.max(servingOf(component).helping.usual * eating, least);
     return { little: least * area.copies, usual: least * area.copies, most: most * area.copies };
   }
   const asked = loose || [...plan.wishes.pinned, plan.wishes.star].includes(component.id);

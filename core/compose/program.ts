@@ -1,6 +1,6 @@
 import type { Problem } from './candidates.js';
 import { ALL_WISHES, startDraft, type Draft, type Wishes } from './draft.js';
-import { bowlRows, familyRows, groundRows } from './rows/amounts.js';
+import { bowlRows, familyRows, trayRows, groundRows } from './rows/amounts.js';
 import { apartRows } from './rows/apart.js';
 import { budgetRows } from './rows/budget.js';
 import { carriedRows, carrierRows, plainBreadRows } from './rows/carriers.js';
@@ -36,6 +36,7 @@ export function draftOf(problem: Problem, wishes: Wishes = ALL_WISHES): Draft {
   const draft = startDraft(problem, wishes);
   draft.model.offset = BASE_POINTS;
   familyRows(draft);
+  trayRows(draft);
   groundRows(draft);
   bowlRows(draft);
   amountRows(draft);

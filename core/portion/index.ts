@@ -13,8 +13,8 @@ export {
   wantsBread,
 } from './targets.js';
 export { occasionOf, roleFor } from './occasion.js';
-export { kindRanges, type KindRange } from './kinds.js';
-export { isTiny, modulesOf } from './modules.js';
+export { isRoundingOff, kindRanges, type KindRange } from './kinds.js';
+export { isTiny, modulesOf, UP_TO_TINY } from './modules.js';
 export { eatenBy, holdingOf, lotShares, HOT_ABOVE_C, type Holding } from './holding.js';
 export {
   ampleAt,

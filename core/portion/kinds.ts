@@ -94,6 +94,8 @@ const ROUNDS_OFF: readonly CountedFamily[] = [
   'nut-seed',
   'sweet-bite',
 ];
+/** What a board for two or three can do without. */
+export const isRoundingOff = (family: CountedFamily): boolean => ROUNDS_OFF.includes(family);
 const UP_TO_SMALL = 8;
 const UP_TO_MIDDLE = 16;
 const scaled = (n: number, k: number, least: number) => Math.max(least, Math.round(n * k));

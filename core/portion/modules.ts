@@ -1,7 +1,8 @@
 import { guestsIn } from '../party/index.js';
 import { moduleKey, type Plan } from '../plan/index.js';
 
-const UP_TO_TINY = 3;
+/** So many guests are few for a board. */
+export const UP_TO_TINY = 3;
 
 /** Surfaces that are alike in everything are modules of one table: each holds every kind, for its part of the guests. */
 export function modulesOf(plan: Plan): number {

@@ -41,7 +41,7 @@ const hasOwn = (context: CheckContext, group: Group) =>
   context.plan.surfaces.some((surface) => isOnlyFor(surface, group.id));
 
 /** The foods of the boards that the group may eat by their facts, a portion of each job, on a plate for them alone. */
-function plateFor(context: CheckContext, group: Group): Remedy | undefined {
+export function plateFor(context: CheckContext, group: Group): Remedy | undefined {
   const helpings = plateHelpings(context, group);
   const foods = helpings.map(({ food }) => food);
   if (!PARTS.every((part) => foods.some((placed) => placed.component.job === part))) return undefined;

@@ -7,7 +7,7 @@ import {
   type ServingArea,
 } from '../../board/index.js';
 import { FORMS, type Component } from '../../catalogue/index.js';
-import { portionsIn } from '../../party/index.js';
+import { guestsIn, portionsIn } from '../../party/index.js';
 import type { Plan } from '../../plan/index.js';
 import {
   bowlHoldsG,
@@ -15,6 +15,7 @@ import {
   COUNTED,
   coverOf,
   FAMILY_WORDS,
+  isRoundingOff,
   isTiny,
   kindRanges,
   surfaceAreaCm2,
@@ -65,6 +66,49 @@ export function familyRows(draft: Draft): void {
     kindRows(draft, family, ranges[family]);
   }
 }
+
+/** Points lost for each family that a tray of one's own has none of, or has so much of once more. */
+const UNEVEN = 2.5;
+/** Of a family's share of the tray: what is less is missed, what is more is too much (house default). */
+const [LEAST_OF_SHARE, MOST_OF_SHARE] = [0.6, 1.4];
+
+/**
+ * Who eats from a tray alone has on it what the others have at the table, family by family: in the sum over all
+ * surfaces the few on a tray would hardly count.
+ */
+export function trayRows(draft: Draft): void {
+  const { plan, areas, targets } = draft.problem;
+  const eatsElsewhere = (area: ServingArea): boolean =>
+    area.groups.some((group) => areas.some((other) => other !== area && other.groups.includes(group)));
+  for (const area of areas) {
+    const share = portionsIn(area.groups) / portionsIn(plan.party);
+    if (share === 0 || share > A_TRAY || eatsElsewhere(area)) continue;
+    for (const family of COUNTED) {
+      const target = targets.byFamily[family] * share;
+      const here = draft.entries.filter(
+        ({ candidate }) => candidate.area === area && candidate.component.family === family,
+      );
+      if (target === 0 || here.length === 0) continue;
+      const masses = here.map((entry) => [entry.mass, 1] as const);
+      const at = `${family} on ${area.surface.id}`;
+      const loss = { say: 'loss.measure' as const, with: { family: { word: FAMILY_WORDS[family] } } };
+      const over = draft.model.variable(`more ${at}`, 0, Infinity, UNEVEN / target, { loss });
+      draft.model.atMost(`most ${at}`, [...masses, [over, -1]], target * MOST_OF_SHARE);
+      const isFew = guestsIn(area.groups) <= A_SMALL_TRAY && isRoundingOff(family);
+      if (isOwnPlate(plan, area.surface) || isFew) continue;
+      const under = draft.model.variable(`less ${at}`, 0, target, UNEVEN / (target * LEAST_OF_SHARE), {
+        loss: { say: 'loss.grams', with: { family: { word: FAMILY_WORDS[family] } } },
+      });
+      draft.model.atLeast(`least ${at}`, [...masses, [under, 1]], target * LEAST_OF_SHARE);
+    }
+  }
+}
+
+/** For so few, what rounds a board off is not missed on their tray (house default). */
+const A_SMALL_TRAY = 6;
+
+/** A surface is a tray for a few where so small a part of the party eats from it alone. */
+const A_TRAY = 0.25;
 
 /** What the stylist has pinned or laid stays, whatever the brief is for. */
 const isAskedByName = ({ problem: { plan } }: Draft, { candidate }: Entry): boolean =>
@@ -138,13 +182,20 @@ const PLATE_PARTS: readonly { name: string; share: number; is: (component: Compo
 
 /** A little more than the portion, so that rounding to whole pieces leaves nobody short. */
 const ROUNDING = 1.12;
+const FED = 1.05;
+/** Points lost for a plate without any food: more than the gap of any proof lets pass for a crumb of it. */
+const HUNGRY = 400;
 
 function ownPlateRows(draft: Draft, area: ServingArea, masses: (readonly [number, number])[]): void {
   const portion = portionsIn(area.groups) * draft.problem.targets.perPortionG * ROUNDING;
+  const loss = { say: 'loss.full' as const, with: { surface: area.surface.name } };
   const slack = draft.model.variable(`plate short ${area.surface.id}`, 0, portion, FAMILY_MISS / portion, {
-    loss: { say: 'loss.full', with: { surface: area.surface.name } },
+    loss,
   });
   draft.model.row(`portion on ${area.surface.id}`, portion, [...masses, [slack, 1]], portion * 1.15);
+  // what is short of the portion itself is hunger, not taste
+  const hungry = draft.model.variable(`hungry ${area.surface.id}`, 0, portion, HUNGRY / portion, { loss });
+  draft.model.atLeast(`fed from ${area.surface.id}`, [...masses, [hungry, 1]], (portion / ROUNDING) * FED);
   const here = draft.entries.filter((entry) => entry.candidate.area === area);
   const kinds = (test: (entry: (typeof here)[number]) => boolean) =>
     here.filter(test).map((entry) => [entry.laid, 1] as const);

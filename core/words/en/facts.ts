@@ -21,6 +21,7 @@ export const FACTS = {
   'fact.shared-tool': 'shared tool',
   'fact.yes': 'yes',
   'fact.not-promised': 'not promised',
+  'fact.of-others': '{n, number} beside {others, number}',
   'fact.own-plate-policy': 'own plate',
   'fact.at-worst': '{group}, at worst',
   'fact.none': 'none',

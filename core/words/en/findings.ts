@@ -54,6 +54,10 @@ export const FINDINGS = {
   'finding.no-own-plate.text': 'No plate of their own for “{group}” yet.',
   'finding.no-own-plate.why':
     'You chose a plate of its own for each group with a need{can, select, no {, and nothing on the boards is theirs yet} other {}}.',
+  'finding.binds-others.text':
+    'For “{group}” {what, select, bread {all bread stands in bowls or stays away} cheese {all cheese stands in bowls or stays away} courses {there is no meat beside cheese} other {everything is cut small}}.',
+  'finding.binds-others.why':
+    'They are few among many: a tray of their own sets the others free, and is safer for them.',
   'finding.too-long.text': '{foods} would stand too long.',
   'finding.too-long.why':
     '{minutes, number} minutes out of the cold, road and building included; {limit, number} are the limit{hot, select, yes { in this heat} other {}}. Local rules decide.',
