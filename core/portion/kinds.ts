@@ -1,7 +1,7 @@
 import type { Occasion } from '../catalogue/index.js';
 import { guestsIn } from '../party/index.js';
 import type { Plan } from '../plan/index.js';
-import { occasionOf } from './occasion.js';
+import { occasionOf, regionShare } from './occasion.js';
 import { isTiny, modulesOf } from './modules.js';
 import { wantsBread, type CountedFamily } from './targets.js';
 
@@ -100,6 +100,12 @@ const UP_TO_SMALL = 8;
 const UP_TO_MIDDLE = 16;
 const scaled = (n: number, k: number, least: number) => Math.max(least, Math.round(n * k));
 
+/** Where a kitchen has little of a family, it has few kinds of it. */
+function fewIn(plan: Plan, family: CountedFamily, range: KindRange): KindRange {
+  const share = Math.min(1, regionShare(plan, family));
+  return { from: Math.round(range.from * share), to: Math.round(range.to * share) };
+}
+
 /** How many kinds of each family a party of this size asks for, for what the board is for. */
 export function kindRanges(plan: Plan): Record<CountedFamily, KindRange> {
   const guests = guestsIn(plan.party) / modulesOf(plan);
@@ -108,7 +114,7 @@ export function kindRanges(plan: Plan): Record<CountedFamily, KindRange> {
   const inTwos = wantsBread(plan) ? (tiny ? TWO_AT_LEAST.slice(0, 1) : TWO_AT_LEAST) : [];
   const here = OCCASION_KINDS[occasionOf(plan)] ?? {};
   const rangeOf = (family: CountedFamily): KindRange => {
-    const range = here[family] ?? LARGE[family];
+    const range = fewIn(plan, family, here[family] ?? LARGE[family]);
     if (range.to === 0) return range;
     if (!here[family] && TWO_FROM_NINE.includes(family))
       return { from: guests < NINE ? 1 : 2, to: guests < NINE ? 1 : guests < SEVENTEEN ? 2 : 3 };

@@ -1,4 +1,4 @@
-import { COOKED_G, OCCASION_SHARES, occasionOf } from './occasion.js';
+import { COOKED_G, OCCASION_SHARES, occasionOf, regionShare } from './occasion.js';
 import type { Component, Family, Larder } from '../catalogue/index.js';
 import { memo1 } from '../measure/index.js';
 import { planLarder, type Plan, type SchoolId } from '../plan/index.js';
@@ -154,12 +154,11 @@ const inFew = (plan: Plan, shares: Shares): Shares =>
     ? { ...shares, 'dried-fruit': 0, 'fresh-fruit': shares['fresh-fruit'] + shares['dried-fruit'] }
     : shares;
 
-/** What the board is for shifts what there is of each family. */
+/** What the board is for, and whose kitchen it is of, shift what there is of each family. */
 function forOccasion(plan: Plan, shares: Shares): Shares {
-  const factors = OCCASION_SHARES[occasionOf(plan)];
-  if (!factors) return shares;
+  const factors = OCCASION_SHARES[occasionOf(plan)] ?? {};
   return Object.fromEntries(
-    COUNTED.map((family) => [family, shares[family] * (factors[family] ?? 1)]),
+    COUNTED.map((family) => [family, shares[family] * (factors[family] ?? 1) * regionShare(plan, family)]),
   ) as Shares;
 }
 

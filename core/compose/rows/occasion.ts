@@ -22,8 +22,8 @@ import type { MessageId } from '../../words/index.js';
 import type { Draft, Entry } from '../draft.js';
 
 /** Points lost for each kind that is another kitchen's, where the theme has one; and for what is everybody's. */
-const FOREIGN = 3.2;
-const EVERYBODYS = 1.2;
+const FOREIGN = 8;
+const EVERYBODYS = 2;
 
 /** One kitchen's board is made of that kitchen's food, as far as everyone can be fed from it. */
 export function regionRows(draft: Draft): void {
