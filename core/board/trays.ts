@@ -129,7 +129,7 @@ const without = (plan: Plan, surface: Surface, groups: readonly Group[]): Surfac
 export function advisedSetting(plan: Plan, surface: Surface): Surface[] {
   const kept = keptFor(plan);
   const everybody = { ...surface, serves: null };
-  if (kept.length === 0) return advisedTable(plan, everybody);
+  if (kept.length === 0) return advisedTable({ ...plan, surfaces: [everybody] }, everybody);
   const main: Surface = {
     ...without(plan, everybody, kept.flat()),
     smallHands: surface.smallHands && !kept.flat().some(hasSmallChildren),

@@ -1,0 +1,89 @@
+import { beforeAll, describe, expect, test } from '@jest/globals';
+import { servingAreas, withSize } from '../board/index.js';
+import { atHomeIn, factValue, isForeignTo, type Family, type RegionId } from '../catalogue/index.js';
+import { checkPlan } from '../check/index.js';
+import type { Group } from '../party/index.js';
+import { applyCommand, emptyPlan, planLarder, type Plan } from '../plan/index.js';
+import { group } from '../testing/plans.js';
+import { nodeSolver } from '../../solver/node.js';
+import { compose, type Solver } from './index.js';
+
+let solve: Solver;
+beforeAll(async () => {
+  solve = await nodeSolver();
+});
+
+/** A new plan for these guests, set and composed as the brief does it. */
+function composedFor(party: Group[], patch: Partial<Plan['occasion']> = {}): Plan {
+  const empty = emptyPlan('new', '2027-06-12T18:00');
+  const fresh = { ...empty, occasion: { ...empty.occasion, ...patch } };
+  const done = applyCommand(fresh, withSize(fresh, { name: 'set-party', party }));
+  if (!done.ok) throw new Error(JSON.stringify(done.problems));
+  const { plan, status } = compose(done.plan, solve);
+  expect(status).not.toBe('impossible');
+  return plan;
+}
+
+const gramsOn = (plan: Plan, served: string, family: Family): number =>
+  plan.placements
+    .filter(({ surfaceId }) => plan.surfaces.find(({ id }) => id === surfaceId)!.serves?.join(' ') === served)
+    .filter(({ componentId }) => planLarder(plan).get(componentId)!.family === family)
+    .reduce((sum, placement) => sum + placement.massG, 0);
+
+const noBlockers = (plan: Plan): void =>
+  expect(
+    checkPlan(plan)
+      .findings.filter(({ severity }) => severity === 'blocker')
+      .map(({ code }) => code),
+  ).toEqual([]);
+
+describe('a tray for the few', () => {
+  test('wheat bread lies on the table, and the coeliac guests have bread, cheese and fruit of their own', () => {
+    const plan = composedFor([group('all', 24), group('gf', 3, ['gluten-free'])], { kind: 'drinks' });
+    noBlockers(plan);
+    for (const family of ['cheese', 'vehicle', 'fresh-fruit', 'vegetable'] as const)
+      expect([family, gramsOn(plan, 'gf', family) > 20]).toEqual([family, true]);
+    const larder = planLarder(plan);
+    const wheat = plan.placements.filter(
+      ({ componentId, form }) => factValue(larder.get(componentId)!, 'allergen.gluten', form) === 'contains',
+    );
+    expect(wheat.length).toBeGreaterThan(0);
+    // on the table it lies open: nobody who minds its crumbs eats there
+    expect(wheat.some(({ contained }) => !contained)).toBe(true);
+    expect(wheat.every(({ surfaceId }) => !surfaceId.startsWith('tray'))).toBe(true);
+  });
+
+  test('four who keep meat from milk leave the others their ham', () => {
+    const plan = composedFor([group('all', 20), group('kosher', 4, ['kosher-style'])], { kind: 'drinks' });
+    noBlockers(plan);
+    expect(gramsOn(plan, 'all', 'cured-meat')).toBeGreaterThan(20 * 20);
+  });
+
+  test.each([[[2, 3]], [[4, 5, 7, 8, 9]]])('children of %j have a plate that feeds them all', (ages) => {
+    const small = group('children', ages.length, [], { band: 'child', ages });
+    const plan = composedFor([group('all', 30), small], { kind: 'drinks' });
+    noBlockers(plan);
+    expect(servingAreas(plan).at(-1)!.groups).toEqual([small]);
+    // cut small for them alone
+    const grapes = plan.placements.filter(({ form }) => form === 'quartered');
+    expect(grapes.every(({ surfaceId }) => surfaceId.startsWith('tray'))).toBe(true);
+  });
+});
+
+describe('a theme of one kitchen', () => {
+  const at = (region: RegionId, kind: 'drinks' | 'meal'): Plan =>
+    composedFor([group('all', 12), group('veg', 2, ['vegetarian'])], {
+      kind,
+      role: kind,
+      theme: { ...emptyPlan('t', '2027-06-12T18:00').occasion.theme, region },
+    });
+  test.each<[RegionId, 'drinks' | 'meal']>([
+    ['italy', 'drinks'],
+    ['aegean', 'meal'],
+    ['isles', 'meal'],
+  ])('%s, %s: three in four are at home, and hardly anything is another kitchen’s', (region, kind) => {
+    const ids = [...new Set(at(region, kind).placements.map(({ componentId }) => componentId))];
+    expect(ids.filter((id) => atHomeIn(id, region)).length).toBeGreaterThanOrEqual(0.75 * ids.length);
+    expect(ids.filter((id) => isForeignTo(id, region)).length).toBeLessThanOrEqual(3);
+  });
+});
