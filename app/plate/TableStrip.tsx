@@ -26,7 +26,7 @@ export function TableStrip({
       role="group"
       aria-label={t('The parts of the table side by side')}
       className={`absolute z-4 flex gap-0.5 max-md:hidden stepped:invisible ${
-        long ? 'top-12 left-1/2 w-[84%] max-w-140 -translate-x-1/2 justify-center' : 'top-1.5 left-0 w-50'
+        long ? 'top-12 left-1/2 w-[84%] max-w-140 -translate-x-1/2 justify-center' : 'top-1.5 left-0 w-43'
       }`}
     >
       {parts.map((part) => (

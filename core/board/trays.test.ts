@@ -88,10 +88,11 @@ describe('the setting of a new plan', () => {
     ]);
   });
 
-  test('a tray that was taken away by hand does not come back', () => {
+  test('a tray that was taken away by hand does not come back, and its guests come to the table', () => {
     const plan = come(all(22), GF);
     const tray = plan.surfaces.at(-1)!;
     const alone = after(plan, { name: 'remove-surface', surfaceId: tray.id });
+    expect(alone.surfaces.every(({ serves }) => serves === null)).toBe(true);
     const more = after(alone, { name: 'set-party', party: [all(24), GF] });
     expect(more.surfaces.some(({ name }) => name.startsWith('Tray'))).toBe(false);
   });

@@ -2,7 +2,7 @@ import { servingOf, usualForm, type Family } from '../catalogue/index.js';
 import { carriesTo, judgeGroup, packOf, reachOf } from '../needs/index.js';
 import { guestsIn, hasSmallChildren, needsOf, type Group } from '../party/index.js';
 import { planLarder, type Plan, type Surface } from '../plan/index.js';
-import { advisedOutline } from '../portion/index.js';
+import { advisedOutline, fittingOutline, surfaceAreaCm2 } from '../portion/index.js';
 import { promisesFor } from './contact.js';
 import { advisedTable } from './table.js';
 
@@ -96,22 +96,33 @@ export function trayFor(plan: Plan, groups: readonly Group[]): Surface {
   const taken = new Set<string>(plan.surfaces.map(({ id }) => id));
   let n = 1;
   while (taken.has(`tray-${n}`)) n += 1;
+  const isForSmall = groups.some(hasSmallChildren);
   const tray: Surface = {
     id: `tray-${n}` as Surface['id'],
-    name: `Tray for ${groups.map(({ name }) => name).join(', ')}`.slice(0, 60),
+    name: (isForSmall
+      ? 'Small children’s plate'
+      : `Tray for ${groups.map(({ name }) => name).join(', ')}`
+    ).slice(0, 60),
     outline: { kind: 'round', diameterMm: 240 },
     rimMm: 10,
     material: 'china',
     serves: groups.map(({ id }) => id),
     freeFrom: promisedTo(groups),
-    smallHands: groups.some(hasSmallChildren),
+    smallHands: isForSmall,
   };
   const around = {
     ...plan,
     surfaces: [...plan.surfaces.map((surface) => without(plan, surface, groups)), tray],
   };
-  return { ...tray, outline: advisedOutline(around, tray) ?? tray.outline };
+  const advised = { ...tray, outline: advisedOutline(around, tray) ?? tray.outline };
+  // what a child leaves is reckoned with: more lies there than is eaten
+  return isForSmall
+    ? { ...advised, outline: fittingOutline(advised, surfaceAreaCm2(advised) * LEFT_BY_CHILDREN) }
+    : advised;
 }
+
+/** So many times what small children eat lies on their plate, and a little china shows (house default). */
+const LEFT_BY_CHILDREN = 1.2;
 
 /** The same surface, no more for these. */
 const without = (plan: Plan, surface: Surface, groups: readonly Group[]): Surface => ({

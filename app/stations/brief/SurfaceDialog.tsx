@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import {
   FREE_FROM,
+  groupsAt,
   moduleKey,
   outlineSize,
   surfaceProblem,
@@ -8,7 +9,9 @@ import {
   type Plan,
   type Surface,
 } from '../../../core/plan/index.js';
-import { advisedTable } from '../../../core/board/index.js';
+import { advisedTable, bindsOthers } from '../../../core/board/index.js';
+import { speak } from '../../../core/words/index.js';
+import { useSpeech } from '../../store/useSpeech.js';
 import { advisedOutline, kindsFitting } from '../../../core/portion/index.js';
 import { BareSurface } from '../../plate/BareSurface.js';
 import { FromHouse } from '../../house/FromHouse.js';
@@ -53,6 +56,7 @@ export function SurfaceDialog({
         </div>
         <div>
           <ForWhom plan={plan} draft={draft} set={set} />
+          <WhyATray plan={plan} surface={surface} />
           <KeptFreeFrom draft={draft} set={set} />
           {plan.party.length > 1 && <KeptParts plan={plan} draft={draft} onChange={setDraft} />}
           <Tick
@@ -76,6 +80,26 @@ export function SurfaceDialog({
         <MoreOfIt plan={plan} draft={draft} onClose={onClose} />
       </div>
     </PaperDialog>
+  );
+}
+
+/** Why the few have a tray: what their needs would ask of everybody at the table. */
+function WhyATray({ plan, surface }: { plan: Plan; surface: Surface }) {
+  const speech = useSpeech();
+  const here = groupsAt(plan, surface);
+  const others = plan.party.filter((group) => !here.includes(group));
+  if (surface.serves === null || others.length === 0) return null;
+  const said = here.flatMap((group) => {
+    const what = bindsOthers(plan, group, others);
+    return what
+      ? [speak({ say: 'finding.binds-others.text', with: { group: group.name, what } }, speech)]
+      : [];
+  });
+  if (said.length === 0) return null;
+  return (
+    <p className="text-soft my-1 mx-0 max-w-[44ch]">
+      {t('At one table with the others:')} {said.join(' ')}
+    </p>
   );
 }
 

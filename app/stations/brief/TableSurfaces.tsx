@@ -18,6 +18,10 @@ const TABLE_SHARE = 0.38;
 const TABLE_R = 205;
 const MOST_SCALE = 0.42;
 
+/** Beneath a small surface stand its name and its mass. */
+const [NAME_PX, WORDS_PX] = [96, 34];
+const isSmall = (length: number, width: number): boolean => Math.min(length, width) < 96;
+
 interface Spot {
   surface: Surface;
   x: number;
@@ -41,10 +45,14 @@ export function spotsOf(surfaces: readonly Surface[]): { spots: Spot[]; scale: n
   let [x, y, row] = [-180, -158, 0];
   const spots = order.map((surface) => {
     const [length, width] = outlineSize(surface.outline).map((mm) => mm * scale) as [number, number];
-    if (x + length > 190 && x > -180) [x, y, row] = [-150, y + row + 12, 0];
-    const spot = { surface, x: x + length / 2, y: y + width / 2, length, width };
-    x += length + 12;
-    row = Math.max(row, width);
+    // a small one has its words beneath it
+    const [across, down] = isSmall(length, width)
+      ? [Math.max(length, NAME_PX), width + WORDS_PX]
+      : [length, width];
+    if (x + across > 190 && x > -180) [x, y, row] = [-150, y + row + 12, 0];
+    const spot = { surface, x: x + across / 2, y: y + width / 2, length, width };
+    x += across + 12;
+    row = Math.max(row, down);
     return spot;
   });
   return { spots, scale };
@@ -86,7 +94,7 @@ function OneSurface({
 }) {
   const speech = useSpeech();
   const wood = surface.material === 'oak' || surface.material === 'walnut';
-  const small = Math.min(length, width) < 96;
+  const small = isSmall(length, width);
   return (
     <g
       {...pressable(
@@ -106,27 +114,19 @@ function OneSurface({
         stroke={wood ? 'var(--oak-edge)' : 'var(--enamel)'}
         strokeWidth={small ? 3 : 6}
       />
-      <SurfaceWords plan={plan} surface={surface} small={small} low={width < 130} />
+      {small ? (
+        <WordsBeneath plan={plan} surface={surface} y={width / 2} />
+      ) : (
+        <SurfaceWords plan={plan} surface={surface} low={width < 130} />
+      )}
     </g>
   );
 }
 
-/** Name, size, mass, and what it is kept free from or how full it is; a small one has room for its mass alone. */
-function SurfaceWords({
-  plan,
-  surface: surface,
-  small,
-  low,
-}: {
-  plan: Plan;
-  surface: Surface;
-  small: boolean;
-  low: boolean;
-}) {
+/** Name, size, mass, and what it is kept free from or how full it is. */
+function SurfaceWords({ plan, surface: surface, low }: { plan: Plan; surface: Surface; low: boolean }) {
   const units = useSettings((settings) => settings.units);
-  const mass = plan.placements
-    .filter((placement) => placement.surfaceId === surface.id)
-    .reduce((sum, placement) => sum + placement.massG, 0);
+  const mass = massOn(plan, surface);
   const ground = laidGroundCm2(plan, surface);
   // a low surface carries four lines of words: they sit a little higher
   const lift = low ? 16 : 0;
@@ -142,7 +142,6 @@ function SurfaceWords({
       {text}
     </text>
   );
-  if (small) return <MassAlone massG={mass} />;
   const free = t('no {foods}{more}', {
     foods: surface.freeFrom.slice(0, 3).join(', '),
     more: surface.freeFrom.length > 3 ? ' …' : '',
@@ -172,18 +171,27 @@ function SurfaceWords({
   );
 }
 
-function MassAlone({ massG }: { massG: number }) {
+const massOn = (plan: Plan, { id }: Surface): number =>
+  plan.placements
+    .filter((placement) => placement.surfaceId === id)
+    .reduce((sum, placement) => sum + placement.massG, 0);
+
+/** Letters of a name that stand beneath a small surface. */
+const MOST_LETTERS = 17;
+
+/** The name of a small surface, and its mass, or its size as long as nothing lies on it. */
+function WordsBeneath({ plan, surface, y }: { plan: Plan; surface: Surface; y: number }) {
   const units = useSettings((settings) => settings.units);
+  const { name, outline } = surface;
+  const mass = massOn(plan, surface);
   return (
-    <text
-      className="font-display"
-      y="5"
-      textAnchor="middle"
-      fontSize="13.5"
-      fontWeight="800"
-      fill="var(--ink)"
-    >
-      {formatMass(massG, units)}
+    <text className="font-display" textAnchor="middle" fontSize="12" fontWeight="800" fill="var(--ink)">
+      <tspan x="0" y={y + 15}>
+        {name.length > MOST_LETTERS ? `${name.slice(0, MOST_LETTERS - 1).trim()}…` : name}
+      </tspan>
+      <tspan x="0" y={y + 29}>
+        {mass > 0 ? formatMass(mass, units) : sizeWords(outline, units)}
+      </tspan>
     </text>
   );
 }

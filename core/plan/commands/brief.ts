@@ -27,6 +27,24 @@ function withParty(plan: Plan, party: Plan['party']): Plan {
   };
 }
 
+/** These of the plan's surfaces, with a place for those whom none of them serves any more. */
+function withOrphans(plan: Plan, left: Surface[]): Surface[] {
+  const isServed = (id: Group['id'], surfaces: readonly Surface[]): boolean =>
+    surfaces.some(({ serves }) => serves === null || serves.includes(id));
+  const orphans = plan.party
+    .map(({ id }) => id)
+    .filter((id) => isServed(id, plan.surfaces) && !isServed(id, left));
+  if (orphans.length === 0) return left;
+  const most = Math.max(...left.map(({ serves }) => serves?.length ?? 0));
+  return left.map((surface) => {
+    if (surface.serves?.length !== most) return surface;
+    const serves = plan.party
+      .map(({ id }) => id)
+      .filter((id) => [...surface.serves!, ...orphans].includes(id));
+    return { ...surface, serves: serves.length === plan.party.length ? null : serves };
+  });
+}
+
 /** A zone for nobody is none. */
 function withZone(surface: Surface, groups: readonly Group['id'][]): Surface {
   const { zoneFor, ...rest } = surface;
@@ -95,13 +113,17 @@ export const BRIEF_COMMANDS = [
       ),
     }),
   ),
+  /** Who had only this one to eat from comes to the table of most others. */
   command(
     'remove-surface',
     'remove a surface',
     { surfaceId: surfaceSchema.shape.id },
     (plan, { surfaceId }) => ({
       ...plan,
-      surfaces: plan.surfaces.filter((surface) => surface.id !== surfaceId),
+      surfaces: withOrphans(
+        plan,
+        plan.surfaces.filter((surface) => surface.id !== surfaceId),
+      ),
       placements: plan.placements.filter((placement) => placement.surfaceId !== surfaceId),
       layout: plan.layout.filter((layer) => layer.surfaceId !== surfaceId),
       motifs: plan.motifs.filter((motif) => motif.surfaceId !== surfaceId),
