@@ -53,6 +53,11 @@ describe('whose needs bind the others', () => {
     expect(bindsOthers(withParty([small, parents], { kind: 'children' }), small, [parents])).toBeUndefined();
   });
 
+  test('a sweet course has neither bread nor cheese to bind', () => {
+    for (const few of [GF, MILK, KOSHER])
+      expect(bindsOthers(withParty([few, all(30)], { role: 'sweet' }), few, [all(30)])).toBeUndefined();
+  });
+
   test('where a contact is not minded nothing is bound', () => {
     const relaxed = { ...GF, needs: [{ id: 'gluten-free', settings: { contact: 'none' } }] };
     expect(bindsOthers(withParty([relaxed, all(40)]), relaxed, [all(40)])).toBeUndefined();

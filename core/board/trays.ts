@@ -2,7 +2,7 @@ import { servingOf, usualForm, type Family } from '../catalogue/index.js';
 import { carriesTo, judgeGroup, packOf, reachOf } from '../needs/index.js';
 import { guestsIn, hasSmallChildren, needsOf, type Group } from '../party/index.js';
 import { planLarder, type Plan, type Surface } from '../plan/index.js';
-import { advisedOutline, fittingOutline, surfaceAreaCm2 } from '../portion/index.js';
+import { advisedOutline, fittingOutline, surfaceAreaCm2, wantsBread } from '../portion/index.js';
 import { promisesFor } from './contact.js';
 import { advisedTable } from './table.js';
 
@@ -43,6 +43,7 @@ export function bindsOthers(plan: Plan, group: Group, others: readonly Group[]):
     return guests >= LEAST_OTHERS[what] && group.count <= FEW * guests;
   };
   if (
+    wantsBread(plan) &&
     keepsCoursesApart(group) &&
     isFew(
       others.filter((other) => !keepsCoursesApart(other)),
@@ -50,7 +51,8 @@ export function bindsOthers(plan: Plan, group: Group, others: readonly Group[]):
     )
   )
     return 'courses';
-  for (const what of ['cheese', 'bread'] as const) {
+  // a sweet course has neither bread nor cheese
+  for (const what of wantsBread(plan) ? (['cheese', 'bread'] as const) : []) {
     const bound = boundIn(plan, FAMILIES[what]!, group);
     const who = others.filter((other) =>
       bound.some((food) => judgeGroup(food, usualForm(food).form, other).verdict !== 'forbidden'),

@@ -1,6 +1,6 @@
 import type { Group } from '../party/index.js';
 import type { Plan } from '../plan/index.js';
-import { advisedTable } from '../board/index.js';
+import { advisedSetting } from '../board/index.js';
 import { group, planWith } from './plans.js';
 
 const children = (ages: readonly number[], needs: string[] = []): Group =>
@@ -23,7 +23,7 @@ export function briefOf(
       { diameterMm: 220, count: 2 },
     ],
   };
-  return { ...plan, surfaces: advisedTable(plan, plan.surfaces[0]!) };
+  return { ...plan, surfaces: advisedSetting(plan, plan.surfaces[0]!) };
 }
 
 const bolder = { wishes: { ...planWith({}).wishes, levers: { ...planWith({}).wishes.levers, bolder: 2 } } };
