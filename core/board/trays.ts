@@ -1,6 +1,6 @@
 import { servingOf, usualForm, type Family } from '../catalogue/index.js';
-import { carriesTo, judgeGroup, packOf, reachOf } from '../needs/index.js';
-import { guestsIn, hasSmallChildren, needsOf, type Group } from '../party/index.js';
+import { carriesTo, judgeGroup, keepsCoursesApart } from '../needs/index.js';
+import { guestsIn, hasSmallChildren, type Group } from '../party/index.js';
 import { planLarder, type Plan, type Surface } from '../plan/index.js';
 import { advisedOutline, fittingOutline, surfaceAreaCm2, wantsBread } from '../portion/index.js';
 import { promisesFor } from './contact.js';
@@ -29,12 +29,6 @@ function boundIn(plan: Plan, family: Family, group: Group) {
   );
   return bound.length > MOST_OF_A_FAMILY * base.length ? bound : [];
 }
-
-const keepsCoursesApart = (group: Group): boolean =>
-  needsOf(group).some((choice) => {
-    const pack = packOf(choice);
-    return pack !== undefined && (pack.apart?.length ?? 0) > 0 && reachOf(pack, choice) !== 'none';
-  });
 
 /** What the needs of a group bind for those who eat with it, were it at their table. */
 export function bindsOthers(plan: Plan, group: Group, others: readonly Group[]): Binding | undefined {

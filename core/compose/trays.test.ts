@@ -59,6 +59,18 @@ describe('a tray for the few', () => {
     expect(gramsOn(plan, 'all', 'cured-meat')).toBeGreaterThan(20 * 20);
   });
 
+  test('a party that keeps meat from milk has a board of cheese and fish, and is missed no meat', () => {
+    const plan = composedFor([group('kosher', 12, ['kosher-style'])], { kind: 'drinks' });
+    const larder = planLarder(plan);
+    const families = new Set(plan.placements.map(({ componentId }) => larder.get(componentId)!.family));
+    expect([families.has('cheese'), families.has('fish'), families.has('cured-meat')]).toEqual([
+      true,
+      true,
+      false,
+    ]);
+    expect(checkPlan(plan).findings.map(({ code }) => code)).not.toContain('too-little');
+  });
+
   test.each([[[2, 3]], [[4, 5, 7, 8, 9]]])('children of %j have a plate that feeds them all', (ages) => {
     const small = group('children', ages.length, [], { band: 'child', ages });
     const plan = composedFor([group('all', 30), small], { kind: 'drinks' });

@@ -26,6 +26,7 @@ export {
   judgeGroup,
   judgeNeed,
   judgeValue,
+  keepsCoursesApart,
   reachOf,
   rulesInForce,
   settingValues,

@@ -243,6 +243,10 @@ export function judgeGroup(component: Component, form: FormId, group: Group): Ju
   return found;
 }
 
+/** Do the guests keep courses apart, such as meat from milk: a surface has the one or the other for them? */
+export const keepsCoursesApart = (group: Group): boolean =>
+  needsOf(group).some((choice) => (packOf(choice)?.apart?.length ?? 0) > 0);
+
 /** Do the rules for a young child's age forbid it: a shape that chokes, raw milk, very salty food? */
 export const forbiddenToSmall = ({ reasons }: Judgement): boolean =>
   reasons.some((reason) => isAgeNeed(reason.need) && reason.verdict === 'forbidden');

@@ -1,9 +1,9 @@
 import { COOKED_G, OCCASION_SHARES, occasionOf, regionShare } from './occasion.js';
 import type { Component, Family, Larder } from '../catalogue/index.js';
 import { memo1 } from '../measure/index.js';
-import { planLarder, type Plan, type SchoolId } from '../plan/index.js';
+import { groupsAt, moduleKey, planLarder, type Plan, type SchoolId } from '../plan/index.js';
 import { guestsIn, portionsIn, portionsOf, type Group } from '../party/index.js';
-import { judgeGroup } from '../needs/index.js';
+import { judgeGroup, keepsCoursesApart } from '../needs/index.js';
 import { isTiny } from './modules.js';
 
 /** Families that count as food on the board; garnish does not. */
@@ -106,10 +106,18 @@ function mayEatFamily(group: Group, components: readonly Component[]): boolean {
   );
 }
 
+/** Tables that a group eats from, the modules of one taken together. */
+const tablesOf = (plan: Plan, group: Group): number =>
+  new Set(plan.surfaces.filter((surface) => groupsAt(plan, surface).includes(group)).map(moduleKey)).size;
+
 /** The proteins among which the group's meat budget is shared. */
 function proteinsFor(plan: Plan, group: Group, byFamily: Map<Family, Component[]>): Protein[] {
   const isOpen = (to: Group, family: Protein) => mayEatFamily(to, byFamily.get(family) ?? []);
-  const open = PROTEINS.filter((family) => isOpen(group, family));
+  // who keeps meat from milk, and eats from one table, has the cheese of it
+  const withoutMeat = keepsCoursesApart(group) && tablesOf(plan, group) === 1;
+  const open = PROTEINS.filter(
+    (family) => isOpen(group, family) && !(withoutMeat && family === 'cured-meat'),
+  );
   if (isTiny(plan)) return open.slice(0, 1);
   // plant protein stands where somebody needs it (craft, section 4), and then everybody takes of it
   return plan.party.some((other) => !isOpen(other, 'cured-meat'))
