@@ -10,6 +10,7 @@ import { lookedAfterRows } from './rows/looked-after.js';
 import {
   busyRows,
   energyRows,
+  heartRows,
   latelyRows,
   pantryRows,
   reachRows,
@@ -58,6 +59,7 @@ export function draftOf(problem: Problem, wishes: Wishes = ALL_WISHES): Draft {
   colourRows(draft);
   tasteOfEach(draft);
   specialBreadRows(draft);
+  heartRows(draft);
   sweetCourseRows(draft);
   regionRows(draft);
   energyRows(draft);

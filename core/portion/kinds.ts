@@ -41,7 +41,13 @@ const OCCASION_KINDS: Partial<Record<Occasion, Partial<Record<CountedFamily, Kin
     'spread-dip': { from: 2, to: 3 },
     'sweet-bite': { from: 4, to: 5 },
   },
-  film: { fish: NONE, cooked: { from: 1, to: 2 }, 'sweet-bite': { from: 2, to: 3 } },
+  // popcorn beside the nuts
+  film: {
+    fish: NONE,
+    cooked: { from: 1, to: 2 },
+    'nut-seed': { from: 4, to: 4 },
+    'sweet-bite': { from: 2, to: 3 },
+  },
   // a sweet course is made of sweets
   sweet: {
     'sweet-bite': { from: 4, to: 6 },

@@ -90,9 +90,15 @@ export const OCCASION_SHARES: Partial<Record<Occasion, Partial<Record<Family, nu
     'sweet-bite': 2.6,
   },
   // salt and sweet for the hand in the dark
-  film: { fish: 0, 'cured-meat': 0.9, 'sweet-bite': 1.7 },
+  film: { fish: 0, 'cured-meat': 0.9, 'sweet-bite': 1.7, 'nut-seed': 1.7 },
   picnic: { fish: 0, 'cured-meat': 1.2, vehicle: 1.2 },
   walk: BOXED,
+};
+
+/** What nobody forgives a board for such an occasion to lack: one of these (house default). */
+export const HEART_OF: Partial<Record<Occasion, readonly string[]>> = {
+  film: ['salted-popcorn', 'caramel-popcorn'],
+  afternoon: ['small-sandwiches', 'quiche-squares'],
 };
 
 /** Kitchens whose boards are of cheese and ham, with less to dip into. */

@@ -121,6 +121,7 @@ export const KITCHEN: Readonly<Record<string, KitchenRow>> = {
   'blistered-peppers': [[['green-peppers', 400], [oil, 20], [salt, 4]], 360, [8, 5, 8], ['hob'], 'Blister in a hot pan, salt.'],
   'sweet-potato': [[['sweet-potatoes', 800], [oil, 30], [salt, 4]], 560, [10, 30, 8], ['oven'], 'Cut fingers, roast on one layer.'],
   'pink-onions': [[['staple-red-onion', 300], ['staple-spirit-vinegar', 120], ['staple-sugar', 20], [salt, 6]], 320, [8, 60, 168], ['hob'], 'Slice thin, cover with hot vinegar, cool, keep cold.'],
+  'salted-popcorn': [[['staple-popping-maize', 100], ['staple-sunflower-oil', 25], [salt, 3]], 120, [6, 0, 24], ['hob'], 'Heat the oil under a lid, pop the maize, salt it at once. Hot oil burns; lift the lid away from you.'],
   'roast-chickpeas': [[['staple-chickpeas', 480], [oil, 15], ['staple-paprika', 3], [salt, 4]], 230, [5, 40, 24], ['oven'], 'Dry well, toss, roast at 200 °C.'],
   'hummus-home': [[['staple-chickpeas', 480], ['sesame-paste', 80], [lemon, 40], [garlic, 5], [oil, 30]], 620, [10, 0, 48], ['blender'], 'Blend long, with a little cold water, until smooth. Keep it cold.'],
   'beet-dip': [[['roast-beetroot', 300], ['staple-white-beans', 240], [lemon, 25], [oil, 25]], 560, [10, 0, 48], ['blender'], 'Blend smooth.'],

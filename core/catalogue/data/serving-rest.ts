@@ -119,6 +119,12 @@ export const BESIDE: ServingTable = {
       'roast-chestnuts': [48, 30, '', { never: 'breakfast' }],
       'roast-chickpeas': [48, 30],
       'giant-corn': [55, 40],
+      'salted-popcorn': [
+        85,
+        90,
+        'film',
+        { helping: [5, 10, 16], weight: 'base', never: 'drinks meal breakfast sweet children afternoon picnic walk' },
+      ],
       'coconut-chips': [48, 40, '', { never: '' }],
     },
   },

@@ -39,6 +39,7 @@ const ROWS: readonly Row[] = [
   ['yeast-flakes', 'yeast flakes', [100, 390], 345, [45, 5, 20, 22, 0.2], { allergens: { gluten: 'brand' } }],
   ['yoghurt', 'plain yoghurt', [500, 180], 68, [4, 3.8, 4.5, 0, 0.1], { allergens: { milk: 'contains' }, animal: { milk: 'contains' }, milkTreatment: 'pasteurised', lactose: 'contains' }],
   ['chia', 'chia seeds', [250, 330], 444, [17, 31, 8, 34, 0], { has: ['seeds'] }],
+  ['popping-maize', 'popping maize', [500, 160], 380, [11, 4.5, 66, 13, 0]],
   ['flax', 'flax seeds', [250, 220], 518, [18, 42, 2, 27, 0.1], { has: ['seeds'] }],
   ['sesame', 'sesame', [250, 260], 610, [18, 50, 12, 12, 0], { allergens: { sesame: 'contains' }, has: ['seeds'] }],
   ['chickpea-flour', 'chickpea flour', [500, 260], 375, [22, 6.5, 47, 11, 0.1], { allergens: { gluten: 'brand' } }],

@@ -3,9 +3,11 @@ import {
   BEFORE_A_MEAL_KJ,
   CLEARLY_HEAVY_KJ,
   effortOf,
+  HEART_OF,
   inPantry,
   mealFollows,
   minutesAtHand,
+  occasionOf,
   surfaceAreaCm2,
 } from '../../portion/index.js';
 import {
@@ -32,6 +34,18 @@ export function regionRows(draft: Draft): void {
   for (const [id, x] of draft.chosen)
     if (!atHomeIn(id, region))
       draft.model.charge(x, isForeignTo(id, region) ? FOREIGN : EVERYBODYS, { say: 'loss.region' });
+}
+
+/** Points lost for a board without what its occasion is known by. */
+const HEARTLESS = 6;
+
+/** A film night has popcorn, an afternoon its small sandwiches, as far as the larder and the guests let it. */
+export function heartRows(draft: Draft): void {
+  const hearts = HEART_OF[occasionOf(draft.problem.plan)] ?? [];
+  const here = [...draft.chosen].filter(([id]) => hearts.includes(id)).map(([, x]) => [x, 1] as const);
+  if (here.length === 0) return;
+  const none = draft.model.variable('no heart', 0, 1, HEARTLESS, { loss: { say: 'loss.leads' } });
+  draft.model.atLeast('heart of the occasion', [...here, [none, 1]], 1);
 }
 
 /** Points lost for each savoury food of a sweet course. */

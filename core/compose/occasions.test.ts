@@ -82,6 +82,13 @@ describe('a tray for the few', () => {
   });
 });
 
+test('a film night has popcorn, and one with a child of three has none that the child reaches', () => {
+  const has = (plan: Plan) => plan.placements.some(({ componentId }) => /popcorn/.test(componentId));
+  expect(has(composedFor([group('all', 6)], { kind: 'film' }))).toBe(true);
+  const small = group('small', 3, [], { band: 'child', ages: [3, 3, 4] });
+  expect(has(composedFor([group('all', 3), small], { kind: 'film' }))).toBe(false);
+});
+
 describe('a theme of one kitchen', () => {
   const at = (region: RegionId, kind: 'drinks' | 'meal'): Plan =>
     composedFor([group('all', 12), group('veg', 2, ['vegetarian'])], {
