@@ -36,6 +36,7 @@ const MOST_WIDE_MM = 45;
 /** Pieces that no stick goes through. */
 const UNTHREADED: ReadonlySet<Piece> = new Set([
   'seed-pinch',
+  'popped',
   'bit',
   'shred',
   'smear',

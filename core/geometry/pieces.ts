@@ -25,6 +25,7 @@ export const PIECES = [
   'nut',
   'ridged-nut',
   'seed-pinch',
+  'popped',
   'dried',
   'tomato',
   'olive',

@@ -7,7 +7,7 @@ import { chunk, cube, log, shred, wedge, wheel } from './cheese.js';
 import { boat, bow, eggHalf, skewer, swirl } from './cooked.js';
 import { cutOut, word } from './cut-out.js';
 import { flower, leaf, sprig } from './herbs.js';
-import { nut, ridgedNut, seedPinch } from './nuts.js';
+import { nut, popped, ridgedNut, seedPinch } from './nuts.js';
 import { bit, gherkin, pod, smear } from './pickles.js';
 import { citrus, coin, fanSlice, quarter, ring } from './slices.js';
 import { halfMoon, longSlice, quarterFold, ribbon, rose, roundSlice } from './meat.js';
@@ -38,6 +38,7 @@ export const RECIPES: Record<Piece, Recipe> = {
   nut,
   'ridged-nut': ridgedNut,
   'seed-pinch': seedPinch,
+  popped,
   dried,
   tomato,
   olive,

@@ -128,3 +128,25 @@ export const seedPinch: Recipe = (brush) => {
     );
   }
 };
+
+/** A popped kernel of maize: a few puffs around the skin that it burst from. */
+export const popped: Recipe = (brush) => {
+  const [rx, ry] = [brush.l / 2, brush.w / 2];
+  shadowPath(brush, smooth(blob(brush.random, rx * 0.94, ry * 0.94, 9, 0.04)), 1);
+  const puffs = [0, 1, 2, 3].map((i) => {
+    const turn = (i / 4) * 2 * Math.PI + brush.random.range(-0.3, 0.3);
+    const size = brush.random.range(0.5, 0.62);
+    return { x: rx * 0.44 * Math.cos(turn), y: ry * 0.44 * Math.sin(turn), size };
+  });
+  for (const { x, y, size } of puffs)
+    brush.pen.path(
+      smooth(blob(brush.random, rx * size, ry * size, 7, 0.12).map(([px, py]): Point => [x + px, y + py])),
+      {
+        fill: lit({ 0: brush.third, 0.6: brush.main, 1: darker(brush.main, 0.12) }, [0.36, 0.3, 0.65]),
+        stroke: darker(brush.main, 0.22),
+        width: 0.35,
+      },
+    );
+  brush.pen.ellipse(rx * 0.06, ry * 0.08, rx * 0.24, ry * 0.17, { fill: brush.second, opacity: 0.85 }, 20);
+  brush.pen.ellipse(rx * 0.06, ry * 0.1, rx * 0.11, ry * 0.07, { fill: darker(brush.second, 0.3) }, 20);
+};
