@@ -101,6 +101,32 @@ describe('children', () => {
     ['2 6 year olds', [[2, [6, 6]]]],
     ['2 children over 6', [[2, [6, 6]]]],
     ['3 children under 5', [[3, []]]],
+    // whoever is said to be of a child's age is a child
+    ['7 girls aged 3', [[7, [3, 3, 3, 3, 3, 3, 3]]]],
+    ['4 boys of 2', [[4, [2, 2, 2, 2]]]],
+    ['1 girl (4)', [[1, [4]]]],
+    ['2 guests aged four', [[2, [4, 4]]]],
+    [
+      '3 nieces (2, 4 and 7)',
+      [
+        [1, [2]],
+        [1, [4]],
+        [1, [7]],
+      ],
+    ],
+    [
+      '2 grandchildren 4 and 6',
+      [
+        [1, [4]],
+        [1, [6]],
+      ],
+    ],
+    ['1 boy of three with a milk allergy', [[1, [3]]]],
+    ['1 child of 2 who is vegan', [[1, [2]]]],
+    ['1 baby 10 months', [[1, [0]]]],
+    // and who is not, is not
+    ['7 girls', [[7, []]]],
+    ['10 people aged 60', [[10, []]]],
     [
       '2 guests, one is 3 years old',
       [
@@ -110,6 +136,7 @@ describe('children', () => {
     ],
   ])('%s', (text, expected) => {
     expect(read(text).groups.map((group) => [group.count, group.ages])).toEqual(expected);
+    expect(read(text).groups.every(({ ages, band }) => ages.length === 0 || band === 'child')).toBe(true);
   });
 
   test('some of them are of the children before them, the youngest, whatever else they need', () => {

@@ -38,6 +38,48 @@ export interface PartyRead {
 const CHILD = /\b(child|children|kid|kids|toddler|toddlers|baby|babies|infant|infants)\b/;
 const BABY = /\b(baby|babies|infant|infants)\b/;
 
+/** Words for children that are not the plain one; and for people who are children where a child's age is said of them. */
+const OTHER_CHILDREN =
+  /\b(?:grand[\s-]?(?:child(?:ren)?|kids?|sons?|daughters?)|pre-?schoolers?|school[\s-]?(?:child(?:ren)?|kids?|boys?|girls?)|pupils?|little ones?|tots?|youngsters?)\b/g;
+const PERHAPS_CHILDREN =
+  /\b(?:girls?|boys?|sons?|daughters?|nephews?|nieces?|cousins?|brothers?|sisters?|siblings?|students?|teens?|teenagers?)\b/;
+const ANYBODY = /\b(?:guests?|people|persons?|members?|participants?)\b/;
+/** "Aged 3", "of three", "6 to 9 years old" at the end of a part. */
+const AGE_SAID =
+  /\b(of|aged?|age)\s+(?:\d|(?:one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve)\b)/;
+const BARE_AGES = /^\s*\d{1,2}(?:\s*(?:,|and|&|to|-|–)\s*\d{1,2})*\s*(?:years?(?:\s+olds?)?|months?)?\s*$/;
+
+/** Whoever is said to be of a child's age is a child: "girls aged 3", "two boys (4 and 6)", "guests aged 2". */
+function saidChildren(text: string, bracket: string): string {
+  const plain = text.replace(OTHER_CHILDREN, 'children');
+  if (CHILD.test(plain)) return plain;
+  const age = AGE_SAID.exec(plain);
+  const after =
+    age &&
+    numberOf(
+      plain
+        .slice(age.index + age[1]!.length)
+        .trim()
+        .split(/\W/)[0]!,
+    );
+  const isYoung = after !== undefined && after !== null && after <= OLDEST_CHILD;
+  if (PERHAPS_CHILDREN.test(plain) && (isYoung || BARE_AGES.test(bracket)))
+    return plain.replace(PERHAPS_CHILDREN, 'children');
+  if (ANYBODY.test(plain) && isYoung && age![1] !== 'of') return plain.replace(ANYBODY, 'children');
+  return plain;
+}
+
+/** "Aged three" is aged 3. */
+const agesInDigits = (text: string): string =>
+  text.replace(
+    /\b(of|aged?|age)\s+([a-z]+)(?:\s+(and|to)\s+([a-z]+))?/g,
+    (all, of: string, first: string, joint?: string, second?: string) => {
+      const [low, high] = [numberOf(first), second === undefined ? undefined : numberOf(second)];
+      if (low === undefined || (second !== undefined && high === undefined)) return all;
+      return `${of} ${low}${second === undefined ? '' : ` ${joint!} ${high!}`}`;
+    },
+  );
+
 /** How strictly everything of a part is kept, as people say it; what is allergic is said with its food. */
 const SAID_STRICT: readonly (readonly [RegExp, Strictness])[] = [
   [/\b(by preference|preference|prefers?(?! no)|mostly|rather|if possible|flexible)\b/, 'preference'],
@@ -92,7 +134,8 @@ const ofAge = (text: string): string =>
 
 function readPart(part: string, count: number, about: string, vocabulary: Vocabulary): Draft | LineProblem {
   const bracket = /\(([^()]*)\)/.exec(about)?.[1] ?? '';
-  let rest = ofAge(yearOlds(about.replace(/\([^()]*\)?/g, ' ').toLowerCase())).trim();
+  const told = yearOlds(about.replace(/\([^()]*\)?/g, ' ').toLowerCase());
+  let rest = ofAge(saidChildren(agesInDigits(told), bracket)).trim();
   const child = CHILD.test(rest);
   const strictness = SAID_STRICT.find(([words]) => words.test(rest))?.[1];
   let childAges = child ? monthsToYears(bracket) : '';
@@ -103,12 +146,12 @@ function readPart(part: string, count: number, about: string, vocabulary: Vocabu
     childAges = '';
   }
   const inline =
-    /(?:\b(?:of|aged?|from|between)|(?<=\b(?:child|children|kids?|toddlers?)))\s+(\d+\s*(?:to|-|–)\s*\d+|\d[\d ,and]*)\s*(?:years?(?:\s+olds?)?)?\s*$/.exec(
+    /(?:\b(?:of|aged?|from|between)|(?<=\b(?:child|children|kids?|toddlers?|bab(?:y|ies)|infants?)))\s+(\d+\s*(?:to|-|–)\s*\d+|\d[\d ,and]*)\s*(?:years?(?:\s+olds?)?)?\s*(?=$|\b(?:with|who)\b)/.exec(
       rest,
     );
   if (child && inline) {
     childAges = /\bbetween\b/.test(inline[0]) ? inline[1]!.replace(/\band\b/, 'to') : inline[1]!;
-    rest = rest.slice(0, inline.index);
+    rest = `${rest.slice(0, inline.index)} ${rest.slice(inline.index + inline[0].length)}`;
   }
   let ages: number[] = [];
   if (child && childAges.trim()) {
