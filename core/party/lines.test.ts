@@ -123,6 +123,13 @@ describe('children', () => {
     ],
     ['1 boy of three with a milk allergy', [[1, [3]]]],
     ['1 child of 2 who is vegan', [[1, [2]]]],
+    [
+      '2 kids of 3 and 5 with nut allergies',
+      [
+        [1, [3]],
+        [1, [5]],
+      ],
+    ],
     ['1 baby 10 months', [[1, [0]]]],
     // and who is not, is not
     ['7 girls', [[7, []]]],

@@ -52,6 +52,12 @@ function atAnd(part: string): string[] {
     )
       continue;
     if (/^\S+\s+(?:years?|months?|and|are|is)\b/i.test(next)) continue;
+    // "kids of 3 and 5 with an allergy": the second is an age, too
+    if (
+      /^\S+\s+(?:with|who)\b/i.test(next) &&
+      /\b(?:of|aged?)\s+\w+\s*$/i.test(part.slice(from, match.index))
+    )
+      continue;
     out.push(part.slice(from, match.index));
     from = match.index + match[0].length;
   }
