@@ -17,6 +17,7 @@ import { sulphiteFree } from './packs/sulphite-free.js';
 import { childUnder1 } from './packs/child-under-1.js';
 import { child13 } from './packs/child-1-3.js';
 import { child4 } from './packs/child-4.js';
+import { carbsCounted } from './packs/carbs-counted.js';
 import { child512 } from './packs/child-5-12.js';
 import { glutenFree } from './packs/gluten-free.js';
 import { halal } from './packs/halal.js';
@@ -65,6 +66,7 @@ export const NEEDS: readonly NeedPack[] = [
   child4,
   child512,
   keto,
+  carbsCounted,
   lowSalt,
   lighter,
 ];

@@ -154,6 +154,11 @@ const TABLE: Record<string, { F: string; A: string; X: string }> = {
     A: 'hummus-home hummus-bought cashews banana dark-chocolate blueberries vegan-dark-chocolate',
     X: 'honey water-crackers medjool-dates fig-jam baguette-toasts dried-apricots maple-syrup balsamic-glaze candied-pecans quince-paste milk-chocolate rice-cakes oatcakes marshmallows raisins mango-chutney breadsticks green-grapes',
   },
+  'carbs-counted': {
+    F: 'brie dry-cured-ham smoked-salmon green-olives almonds cucumber raspberries green-grapes hummus-home carrot-sticks egg-halves tzatziki flax-crackers dark-chocolate',
+    A: 'honey water-crackers medjool-dates fig-jam baguette-toasts milk-chocolate raisins baklava fruit-gums-pectin sourdough-slices',
+    X: '',
+  },
   'low-salt': {
     F: 'green-grapes almonds ricotta cucumber strawberries emmental mozzarella-pearls mascarpone',
     A: 'brie halloumi blue-wedge cornichons',

@@ -195,6 +195,8 @@ describe('what a household says', () => {
   test('several dislikes, and a need that begins with "no"', () => {
     expect(one('2 vegetarian, hate blue cheese and olives').dislikes).toEqual(['blue cheese', 'olives']);
     expect(one('3 no beef').needs.map((choice) => choice.id)).toEqual(['no-beef']);
+    for (const said of ['2 diabetic', 'one diabetic', '1 with type 1 diabetes', '2 diabetics'])
+      expect(one(said).needs.map((choice) => choice.id)).toEqual(['carbs-counted']);
     expect(one('3 no dairy').needs.map((choice) => choice.id)).toEqual(['dairy-free']);
     expect(one('3 no dairy').dislikes).toEqual([]);
   });
