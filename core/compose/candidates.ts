@@ -26,7 +26,7 @@ import {
 import { forbiddenToSmall, helpingG, judgeGroup, type Verdict } from '../needs/index.js';
 import { guestsIn, portionsIn, type Group } from '../party/index.js';
 import { keepsFree, planLarder, type Placement, type Plan } from '../plan/index.js';
-import { COUNTED, gPerCm2, lotShares, targetsOf, type Targets } from '../portion/index.js';
+import { COUNTED, gPerCm2, houseRows, lotShares, targetsOf, type Targets } from '../portion/index.js';
 
 /** One component on one area, in the form in which it would lie there. */
 export interface Candidate {
@@ -137,6 +137,10 @@ const isMain = (plan: Plan, area: ServingArea): boolean =>
   );
 
 /** Grams of one food on an area: as those there take of it. Undefined where it is too little to be worth laying. */
+/** How much larger a portion is than at drinks, for which a child's helpings stand; never less than it. */
+const ofDrinks = (plan: Plan): number =>
+  Math.max(1, targetsOf(plan).perPortionG / Object.values(houseRows()).reduce((sum, g) => sum + g, 0));
+
 function massLimits(
   component: Component,
   fact: FormFact,
@@ -150,12 +154,12 @@ function massLimits(
   if (isOwnPlate(plan, area.surface)) {
     // a helping for each child who eats from it, so that a bite can be built; whole pieces round it a little
     const eating = Math.max(1, guestsIn(area.groups) / area.copies);
-    const part = Math.min(1, portionsIn(area.groups) / guestsIn(area.groups)) * eating;
+    const part = Math.min(1, portionsIn(area.groups) / guestsIn(area.groups)) * eating * ofDrinks(plan);
     const least = Math.max(PLATE_G[0], helpingG(component) * part * PLATE_ROUNDING);
     // sweets and other small things stay small
     const most =
       servingOf(component).weight === 'base'
-        ? Math.max(PLATE_G[1] * eating, least * 1.5)
+        ? Math.max(PLATE_G[1] * eating * ofDrinks(plan), least * 1.5)
         : Math.max(servingOf(component).helping.usual * eating, least);
     return { little: least * area.copies, usual: least * area.copies, most: most * area.copies };
   }
