@@ -14,6 +14,7 @@ const OPTIONS = [
   'seed',
   'component',
   'svg',
+  'cards',
   'png',
   'pdf',
   'surface',

@@ -43,6 +43,9 @@ describe('the headless command', () => {
     expect(files['board.svg']).toContain('<svg');
     expect(again.out).toBe(answer.out);
     expect(otherAnswer.out).not.toBe(answer.out);
+    expect(files['board.svg']).not.toContain('>Brie<');
+    await plate(['lay', '-', '--seed', '3', '--svg', 'served.svg', '--cards', 'yes'], small, files);
+    expect(files['served.svg']).toContain('>Brie<');
   });
 
   test('verdicts follow a setting', async () => {
@@ -117,6 +120,7 @@ describe('the headless command', () => {
     [['swap', '-', '--component', 'feta']],
     [['lay', '-', '--seed', 'x']],
     [['lay', '-', '--seed', '0x10']],
+    [['lay', '-', '--svg', 'board.svg', '--cards', 'many']],
     [['lay', '-', '--svg', '/no/such/folder/board.svg']],
     [['party']],
     [['convert', '-', '--guests', '-5']],

@@ -110,12 +110,13 @@ export function lay(call: Call): void {
   const seconds = (call.now() - started) / 1000;
   const shown = surfaceOf(call, plan);
   const [svg, png] = [call.options.svg?.[0], call.options.png?.[0]];
-  if (svg && shown) writeNamed(call, 'svg', svg, boardSvg(plan, shown));
+  const labels = cardsAsked(call);
+  if (svg && shown) writeNamed(call, 'svg', svg, boardSvg(plan, shown, { labels }));
   if (png && shown) {
     const [length, width] = surfaceSize(shown).map((mm) => mm + 2 * MARGIN_MM);
     const scale = PNG_PX / Math.max(length!, width!);
     const picture = call.shoot(
-      boardSvg(plan, shown),
+      boardSvg(plan, shown, { labels }),
       Math.round(length! * scale),
       Math.round(width! * scale),
     );
@@ -125,6 +126,14 @@ export function lay(call: Call): void {
   }
   const { findings } = checkPlan(plan);
   call.print({ plan, surfaces: laid.map((one) => printed(plan, one, findings)), seconds });
+}
+
+/** Is the board drawn as it is served, with cards and picks? */
+function cardsAsked(call: Call): boolean {
+  const said = call.options.cards?.[0] ?? 'no';
+  if (said !== 'yes' && said !== 'no')
+    throw new BadInput('--cards takes yes or no', { valid: ['yes', 'no'] });
+  return said === 'yes';
 }
 
 /** A sheet for who lays the board, as a PDF. */

@@ -45,6 +45,12 @@ test('there are as many cards as the list of tools counts, for cheeses and for w
   expect(of('label')).toBe(5);
 });
 
+test('the card of a tray says what is not on it', () => {
+  const own = cards.flat().find(({ lines }) => lines.join(' ').startsWith('Quiet tray'))!;
+  const tray = plan.surfaces.find(({ freeFrom }) => freeFrom.length > 0)!;
+  for (const food of tray.freeFrom.slice(0, 1)) expect(own.lines.join(' ')).toContain(`no ${food}`);
+});
+
 test('no card hangs over the edge, none covers another, and each stands at its cheese', () => {
   plan.surfaces.forEach((surface, i) => {
     const [length, width] = surfaceSize(surface);

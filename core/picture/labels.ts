@@ -1,6 +1,7 @@
 import { isLabelled, wantsLabel } from '../board/index.js';
 import type { Larder } from '../catalogue/index.js';
-import type { LaidElement, Surface } from '../plan/index.js';
+import { FREE_FROM, type LaidElement, type Surface } from '../plan/index.js';
+import { ENGLISH, speak, type Speech } from '../words/index.js';
 import { surfaceSize } from './boards.js';
 import { closed } from './brush.js';
 import { linear, type Pen } from './pen.js';
@@ -35,8 +36,7 @@ export function cardLines(name: string): string[] {
   return shown.map((line) => (line.length > LONGEST_WORD ? `${line.slice(0, LONGEST_WORD - 1)}…` : line));
 }
 
-function cardOf(name: string, x: number, y: number): Card {
-  const lines = cardLines(name);
+function cardOf(lines: string[], x: number, y: number): Card {
   const longest = Math.max(...lines.map((line) => [...line].length));
   return {
     lines,
@@ -64,15 +64,29 @@ function largest(elements: readonly LaidElement[]): LaidElement[] {
   return [...of.values()];
 }
 
+/** What a tray is, and what is not on it: who may not eat from the others looks for that. */
+function trayLines(surface: Surface, speech: Speech): string[] {
+  const foods = FREE_FROM.filter(({ id }) => surface.freeFrom.includes(id)).map(({ name }) => name);
+  return [
+    ...cardLines(surface.name),
+    ...cardLines(speak({ say: 'paper.free-from', with: { foods: { all: foods } } }, speech)),
+  ];
+}
+
 /** Cards of a surface: at the back of each cheese, or before it where another stands there; none hangs over the edge. */
-export function cardsOn(surface: Surface, elements: readonly LaidElement[], larder: Larder): Card[] {
+export function cardsOn(
+  surface: Surface,
+  elements: readonly LaidElement[],
+  larder: Larder,
+  speech: Speech = ENGLISH,
+): Card[] {
   const [length, width] = surfaceSize(surface);
   const within = (card: Card): Card => ({
     ...card,
     x: Math.max(-(length - card.l) / 2, Math.min((length - card.l) / 2, card.x)),
     y: Math.max(-(width - card.w) / 2, Math.min((width - card.w) / 2, card.y)),
   });
-  const cards: Card[] = isLabelled(surface) ? [within(cardOf(surface.name, 0, width / 2))] : [];
+  const cards: Card[] = isLabelled(surface) ? [within(cardOf(trayLines(surface, speech), 0, width / 2))] : [];
   const foods = elements.filter(({ componentId }) => {
     const component = larder.get(componentId);
     return component !== undefined && wantsLabel(component);
@@ -80,7 +94,7 @@ export function cardsOn(surface: Surface, elements: readonly LaidElement[], lard
   for (const element of largest(foods)) {
     const ys = element.outline.map((p) => p[1]);
     const places = [Math.min(...ys), element.y, Math.max(...ys)].map((y) =>
-      within(cardOf(larder.get(element.componentId)!.name, element.x, y)),
+      within(cardOf(cardLines(larder.get(element.componentId)!.name), element.x, y)),
     );
     cards.push(places.find((card) => !cards.some((other) => overlap(card, other))) ?? places[0]!);
   }

@@ -21,5 +21,6 @@ export const PAPER = {
   'paper.template': '{surface}: what lies where, in true size',
   'paper.bar': 'Print at 100 %: this bar is 100 mm.',
   'paper.tile': 'Row {row, number} of {rows, number}, sheet {column, number} of {columns, number}. {bar}',
+  'paper.free-from': 'no {foods}',
   'paper.care': 'Wash hands; a knife and board for each group that must not meet another. Read the labels.',
 } as const;
