@@ -283,6 +283,7 @@ describe('what the composer proposes has sense', () => {
     expect(status).not.toBe('impossible');
     const found = senseOf(plan).filter(({ code }) => ['beyond-most', 'never-here', 'alone'].includes(code));
     expect(found).toEqual([]);
-    expect(senseOf(plan).length).toBeLessThanOrEqual(2);
+    // it is on the screen for a moment only
+    expect(senseOf(plan).length).toBeLessThanOrEqual(3);
   });
 });

@@ -212,8 +212,10 @@ describe('what a board keeps to', () => {
   });
 
   test('levers do what they say: bolder is stronger, cheaper costs less', () => {
+    // in a small larder there is little to choose from
+    const plan = planWith({ party: [group('all', 8)] });
     const lever = (patch: Partial<Plan['wishes']['levers']>) =>
-      compose(base({ wishes: { ...base().wishes, levers: { ...base().wishes.levers, ...patch } } }), solve)
+      compose({ ...plan, wishes: { ...plan.wishes, levers: { ...plan.wishes.levers, ...patch } } }, solve)
         .plan;
     const bold = (plan: Plan) => {
       const larder = planLarder(plan);

@@ -141,7 +141,7 @@ export const GREEN_SETS = {
 
 /** What is bought for what its label says, and the plain foods of the same job that a shop has beside it (house default). */
 export const PLAIN_BESIDE: Readonly<Record<string, string>> = {
-  'vegan-wheat-crackers': 'water-crackers home-crackers',
+  'vegan-wheat-crackers': 'water-crackers',
   'vegan-baguette': 'baguette-toasts sourdough-slices',
   'vegan-breadsticks': 'breadsticks',
   'vegan-crispbread': 'rye-crispbread',

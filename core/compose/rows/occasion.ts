@@ -59,7 +59,9 @@ export function sweetCourseRows(draft: Draft): void {
 }
 
 /** Points lost when the board is heavier than it should be by all of the ceiling. */
-const TOO_HEAVY = 30;
+const TOO_HEAVY = 5;
+/** A usual board at drinks has so much: salami and nuts are on it, and Check says what is before a meal. */
+const USUAL_KJ = 1.15 * BEFORE_A_MEAL_KJ;
 /** A food whose energy nobody knows counts as middling. */
 const UNKNOWN_KJ = 1000;
 /** Points for twice as much as Check lets pass; whole pieces round it up by a hundredth. */
@@ -70,7 +72,7 @@ const WELL_BELOW = 0.985;
 export function energyRows(draft: Draft): void {
   const { plan, targets } = draft.problem;
   if (!mealFollows(plan) || targets.portions === 0) return;
-  const ceiling = BEFORE_A_MEAL_KJ * targets.portions;
+  const ceiling = USUAL_KJ * targets.portions;
   const over = draft.model.variable('too heavy', 0, ceiling * 10, TOO_HEAVY / ceiling, {
     loss: { say: 'loss.light' },
   });

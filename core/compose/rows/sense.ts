@@ -41,7 +41,7 @@ const FROM_USUAL = 0.6;
 /** And where more than is taken is allowed at all, for all of that. */
 const BEYOND_MOST = 24;
 /** Points for a food that few of those who may eat it take: for each share below what is known to most. */
-const FEW_TAKE_IT = 2.2;
+const FEW_TAKE_IT = 2.9;
 const KNOWN_TO_MOST = 0.68;
 /** An accent is there for its colour: that few take it counts half. */
 const OF_AN_ACCENT = 0.55;

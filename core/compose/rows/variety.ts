@@ -12,7 +12,13 @@ import {
   taste,
   WANTED,
 } from '../../board/index.js';
-import { plainBeside, type Component, type ComponentId, type FormId } from '../../catalogue/index.js';
+import {
+  atHomeIn,
+  plainBeside,
+  type Component,
+  type ComponentId,
+  type FormId,
+} from '../../catalogue/index.js';
 import { seedOf, createRandom } from '../../measure/index.js';
 import { disliked } from '../../needs/index.js';
 import { portionsIn } from '../../party/index.js';
@@ -158,7 +164,12 @@ export function colourRows(draft: Draft): void {
     }
 }
 
-const OUT_OF_SEASON = 7;
+const OUT_OF_SEASON = 9;
+/** And for fruit that has no season because it always comes from far: what grows now goes before it. */
+const FROM_FAR = 1.2;
+const isAlwaysFromFar = ({ family, seasonMonths }: Component): boolean =>
+  family === 'fresh-fruit' && seasonMonths.length === 12;
+
 const EACH_ASK = 0.6;
 /** And so much where who has an allergy, or a small child, waits for the answer: there is mostly one without a question. */
 const ASK_OF_AN_ALLERGY = 1.5;
@@ -194,18 +205,23 @@ export function tieOf(plan: Pick<Plan, 'seed' | 'occasion'>, id: ComponentId): n
   return tie + wait;
 }
 
-const BOLD = 0.12;
+const BOLD = 0.18;
 
 /** What speaks for or against one component, whatever else is chosen; the seed breaks ties. */
 export function tasteOfEach(draft: Draft): void {
   const { plan } = draft.problem;
   const quiet = draft.problem.quiet;
   const month = growingMonth(plan);
-  const season = OUT_OF_SEASON * (1 + 0.8 * plan.wishes.levers.season);
+  const { theme } = plan.occasion;
+  const [season, far] = [OUT_OF_SEASON, FROM_FAR].map(
+    (points) => points * (1 + 0.8 * plan.wishes.levers.season),
+  ) as [number, number];
   for (const [id, x] of draft.chosen) {
     const component = draft.component(id);
     if (!component.seasonMonths.includes(month))
       draft.model.charge(x, Math.max(0, season), { say: 'loss.season' });
+    else if (isAlwaysFromFar(component) && (theme.region === '' || !atHomeIn(id, theme.region)))
+      draft.model.charge(x, Math.max(0, far), { say: 'loss.season' });
     const haters = plan.party.filter((group) => disliked(component, group)).length;
     draft.model.charge(x, haters * EACH_DISLIKE, { say: 'loss.liked' });
     draft.model.charge(
