@@ -47,6 +47,8 @@ const middleOf = (outline: readonly Point[]): Point => [
 
 /** A piece may lean over the rim; one whose middle is beyond it falls. What stands hard tips when this share is beyond. */
 const TIPS = 0.25;
+/** So little beyond the rim is nothing that a hand would see, in millimetres (house default). */
+const HAIR_MM = 2;
 
 /** Food that was dragged over the rim: how many of its pieces lie beyond, or 0. */
 function beyond(
@@ -59,7 +61,12 @@ function beyond(
   if (element.layer === RIM_LEAF_LAYER) return 0;
   if (element.layer !== HARD_LAYER) return pieces.filter((outline) => out(middleOf(outline))).length;
   const corners = pieces.flat();
-  return corners.filter(out).length >= corners.length * TIPS ? 1 : 0;
+  const [x, y] = middleOf(corners);
+  const nearer = (p: Point): Point => {
+    const part = HAIR_MM / Math.max(HAIR_MM, Math.hypot(p[0] - x, p[1] - y));
+    return [p[0] + (x - p[0]) * part, p[1] + (y - p[1]) * part];
+  };
+  return corners.filter((p) => out(nearer(p))).length >= corners.length * TIPS ? 1 : 0;
 }
 
 const groundOf = memo1(servingGround as (surface: Surface) => readonly Point[]);
