@@ -102,7 +102,7 @@ export const FRESH: ServingTable = {
       broccoli: [55, 50, 'meal', { eaten: 'picked', weight: 'base', helping: [8, 14, 24] }],
       cauliflower: [45, 35],
       'baby-corn': [60, 60],
-      'roast-beetroot': [50, 15, 'meal', { eaten: 'picked', never: 'breakfast sweet children', weight: 'base', helping: [8, 14, 24] }],
+      'roast-beetroot': [50, 15, 'meal', { eaten: 'picked', never: 'breakfast sweet children', weight: 'base' }],
       'raw-mushrooms': [40, 15, '', { eaten: 'picked', never: 'sweet children' }],
       'courgette-ribbons': [50, 15, 'meal', { eaten: 'picked', never: 'breakfast sweet children' }],
       'grilled-aubergine': [50, 12, 'meal', { eaten: 'picked', never: 'sweet children' }],
