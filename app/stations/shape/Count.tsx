@@ -15,7 +15,7 @@ import { t } from '../../words/index.js';
 import { pathOf } from './drawn.js';
 import { useLayIn } from './useLayIn.js';
 import { OffcutUse } from './OffcutUse.js';
-import type { Bench } from './useOnBench.js';
+import { pickFood, type Bench } from './useOnBench.js';
 
 const MOST = 5000;
 
@@ -190,7 +190,10 @@ function ToTheBoard({ plan, bench }: { plan: Plan; bench: Bench }) {
   const { shown, wanted, surfaceId, onBoards, isKept, nested } = bench;
   const surface = plan.surfaces.find(({ id }) => id === surfaceId)!;
   const busy = laying || (nested !== undefined && !nested.over);
-  const lay = (): void => layIn(layCutOuts(plan, shown, wanted, surfaceId), surfaceId);
+  const lay = (): void => {
+    pickFood(plan, shown.componentId);
+    layIn(layCutOuts(plan, shown, wanted, surfaceId), surfaceId);
+  };
   const small = smallChildrenWithin(plan, surface).length > 0;
   return (
     <>

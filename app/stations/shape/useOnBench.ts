@@ -91,7 +91,11 @@ export function useOnBench(plan: Plan): Bench | undefined {
     [plan, shown, wanted, surfaceId],
   );
   if (!component || !cut || !shown || !figures || !surfaceId) return undefined;
-  const keep = (next: Cut): void => edit({ name: 'set-cut', cut: next });
+  const keep = (next: Cut): void => {
+    // it stays on the bench, whatever lies most on the boards after the edit
+    pickFood(plan, component.id);
+    edit({ name: 'set-cut', cut: next });
+  };
   return {
     foods,
     component,
