@@ -133,7 +133,7 @@ describe('the bench', () => {
   });
 
   test('an empty board offers foods that are cut', async () => {
-    const hands = await openStation(planWith({ party: small.party }), 'shape');
+    const hands = await openStation(planWith({ id: 'empty' as never, party: small.party }), 'shape');
     await hands.press(/^Edam/);
     await waitFor(() => expect(pieces().length).toBeGreaterThan(3));
     cleanup();
