@@ -2,12 +2,19 @@ import { expect, type Page } from '@playwright/test';
 import { openDemo, test } from './helpers.js';
 
 const pieces = (page: Page) => page.getByRole('button', { name: /Arrows move it, Shift and arrows turn it/ });
+/** Whatever lies most on the demo's boards: these walks are through a block of cheddar. */
+const takeCheddar = (page: Page) =>
+  page
+    .getByRole('button', { name: /^Mature cheddar/ })
+    .first()
+    .click();
 const rested = (page: Page) => expect(page.getByText('Looking for more')).toHaveCount(0, { timeout: 30_000 });
 
 test('a slice is nested at once, the search is ended, and a dragged piece stays while the rest finds its place', async ({
   page,
 }) => {
   await openDemo(page, 'shape');
+  await takeCheddar(page);
   await expect(pieces(page).nth(7)).toBeVisible();
   await page.getByRole('button', { name: 'Press it so' }).click();
   await rested(page);
@@ -33,6 +40,7 @@ test('cut-outs lie on the board by their true outline, and the shopping list has
   page,
 }) => {
   await openDemo(page, 'shape');
+  await takeCheddar(page);
   await page.getByRole('button', { name: 'Press it so' }).click();
   await rested(page);
   await page.getByRole('button', { name: /^Lay \d+ on/ }).click();
@@ -46,6 +54,7 @@ test('life size follows the scale that a card has set, and no word of the bench 
   page,
 }) => {
   await openDemo(page, 'shape');
+  await takeCheddar(page);
   await expect(pieces(page).nth(7)).toBeVisible();
   await page.getByRole('button', { name: 'Life size' }).click();
   const wide = async () =>
@@ -70,6 +79,7 @@ test('a hostile drawing runs nothing and fetches nothing; each is refused with i
   const fetched: string[] = [];
   page.on('request', (request) => fetched.push(request.url()));
   await openDemo(page, 'shape');
+  await takeCheddar(page);
   await expect(pieces(page).nth(7)).toBeVisible();
   const points = 'L1 1 2 2'.repeat(150_000);
   for (const [svg, reason] of [
@@ -95,6 +105,7 @@ test('a window that does not fit is told, offcuts fill a mould, a word and a mot
   page,
 }) => {
   await openDemo(page, 'shape');
+  await takeCheddar(page);
   await page.getByRole('button', { name: 'Press it so' }).click();
   await rested(page);
   await page.getByRole('button', { name: /^Lay \d+ on/ }).click();
