@@ -50,7 +50,7 @@ export { kindsThatFit } from './room.js';
 export { boardParts, missingParts, type BoardPart } from './whole.js';
 export { advisedTable, inParts, REACH_MM, tooFarToReach, type TooFar } from './table.js';
 export { withSize } from './follow.js';
-export { advisedSetting, bindsOthers, trayFor, type Binding } from './trays.js';
+export { advisedSetting, bindsOthers, leftToOthers, trayFor, type Binding } from './trays.js';
 export {
   biteJobs,
   COMPOSED_GREED,

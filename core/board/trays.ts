@@ -1,7 +1,14 @@
 import { servingOf, usualForm, type Family } from '../catalogue/index.js';
 import { carriesTo, judgeGroup, keepsCoursesApart } from '../needs/index.js';
 import { guestsIn, hasSmallChildren, type Group } from '../party/index.js';
-import { planLarder, type Plan, type Surface } from '../plan/index.js';
+import {
+  groupsAt,
+  isShared,
+  planLarder,
+  type Plan,
+  type SingleCommand,
+  type Surface,
+} from '../plan/index.js';
 import { advisedOutline, fittingOutline, surfaceAreaCm2, wantsBread } from '../portion/index.js';
 import { promisesFor } from './contact.js';
 import { advisedTable } from './table.js';
@@ -119,6 +126,12 @@ export function trayFor(plan: Plan, groups: readonly Group[]): Surface {
 
 /** So many times what small children eat lies on their plate, and a little china shows (house default). */
 const LEFT_BY_CHILDREN = 1.2;
+
+/** The edits that leave the surfaces where these eat with others to the others. */
+export const leftToOthers = (plan: Plan, groups: readonly Group[]): SingleCommand[] =>
+  plan.surfaces
+    .filter((surface) => isShared(surface) && groupsAt(plan, surface).some((group) => groups.includes(group)))
+    .map((surface) => ({ name: 'set-surface', surface: without(plan, surface, groups) }));
 
 /** The same surface, no more for these. */
 const without = (plan: Plan, surface: Surface, groups: readonly Group[]): Surface => ({

@@ -27,7 +27,7 @@ export {
   type Measure,
 } from './measures.js';
 export { searchComponents, wordsOf } from './search.js';
-export { atHomeIn, isForeignTo, REGION_IDS, REGIONS, type RegionId } from './regions.js';
+export { atHomeIn, isForeignTo, REGION_IDS, REGIONS, shareOf, type RegionId } from './regions.js';
 export {
   EQUIPMENT,
   GOOD_IDS,

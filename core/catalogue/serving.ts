@@ -69,6 +69,8 @@ export interface Serving {
   carries: Carries;
   leads: ReadonlySet<Occasion>;
   never: ReadonlySet<Occasion>;
+  /** What such an occasion is known by: nobody forgives a board that has none of these foods. */
+  hearts: ReadonlySet<Occasion>;
   /** It is there only beside one of these. */
   partners: readonly Partners[];
   /** The kind of food that it is served as: a word of the tables. */
@@ -82,6 +84,7 @@ interface Own {
   weight?: Weight;
   eaten?: string;
   never?: string;
+  hearts?: string;
   carries?: Carries;
   partners?: string;
 }
@@ -122,6 +125,7 @@ const KNOWN = new Map<string, Serving>(
           carries: own.carries ?? row.carries ?? 'none',
           leads: occasions(leads),
           never: occasions(own.never ?? row.never ?? ''),
+          hearts: occasions(own.hearts ?? ''),
           partners: words<Partners>(own.partners ?? ''),
           class: name,
           source: 'house default',
@@ -171,6 +175,7 @@ function guessed(name: string): Serving {
     carries: row.carries ?? 'none',
     leads: new Set(),
     never: new Set(),
+    hearts: new Set(),
     partners: [],
     class: name,
     source: 'guess by family',

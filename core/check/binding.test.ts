@@ -50,3 +50,34 @@ describe('a table set by hand, with a few whose needs bind the others', () => {
     expect(told({ ...plan, policy: 'everything-fits' })).toBeUndefined();
   });
 });
+
+describe('a surface that is said to be out of small hands', () => {
+  const small = group('small', 2, [], { band: 'child', ages: [3, 3] });
+  const at = (
+    smallHands: boolean,
+    serves: string[] | null,
+    foods = [lies('walnuts', 200), lies('almonds', 100)],
+  ) => {
+    const base = planWith({ party: [group('all', 12), small], placements: foods });
+    const [board] = base.surfaces;
+    const plate = { ...board!, id: 'plate' as never, name: 'Plate', serves: [small.id], smallHands: true };
+    const plan = { ...base, surfaces: [{ ...board!, smallHands, serves: serves as never }, plate] };
+    return checkPlan(plan).findings.filter(({ code }) => code === 'out-of-small-hands');
+  };
+
+  test('is told while it holds what would choke them', () => {
+    const [slip, ...more] = at(false, ['all']);
+    expect(more).toEqual([]);
+    expect(slip).toMatchObject({
+      severity: 'caution',
+      concerns: ['small'],
+      components: ['walnuts', 'almonds'],
+    });
+  });
+
+  test('and not where it holds nothing of the kind, or where small hands reach it: that stops service', () => {
+    expect(at(false, ['all'], [lies('raspberries', 200)])).toEqual([]);
+    expect(at(true, ['all'])).toEqual([]);
+    expect(at(false, null)).toEqual([]);
+  });
+});

@@ -46,6 +46,7 @@ export const FINDING_KINDS = {
   'plate-not-known': at('choose'),
   'no-own-plate': { ...at('brief'), weight: 6 },
   'binds-others': at('brief', 'choose'),
+  'out-of-small-hands': at('brief', 'lay'),
   'too-long': at('brief', 'lay'),
   'warm-at-opening': at('brief'),
   'unknown-component': at('choose'),
@@ -198,6 +199,7 @@ export interface FindingArgs {
   };
   'no-own-plate': { group: string; can: YesNo };
   'binds-others': { group: string; what: Binding };
+  'out-of-small-hands': { surfaces: Several; foods: Several; groups: Arg };
   'too-long': Waiting;
   'warm-at-opening': Waiting;
   'unknown-component': { food: string };

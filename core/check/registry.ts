@@ -27,7 +27,7 @@ import { lostComponents, ownVerdicts } from './checks/own-verdicts.js';
 import { promises } from './checks/promises.js';
 import { sense } from './checks/sense.js';
 import { size } from './checks/size.js';
-import { smallChildren } from './checks/small-children.js';
+import { outOfReach, smallChildren } from './checks/small-children.js';
 import { budget, tongs, tools } from './checks/tools.js';
 
 export type Check = (context: CheckContext) => Finding[];
@@ -36,6 +36,7 @@ export type Check = (context: CheckContext) => Finding[];
 export const CHECKS: readonly Check[] = [
   neverFoods,
   smallChildren,
+  outOfReach,
   contact,
   routes,
   cutOut,

@@ -1,3 +1,4 @@
+import { leftToOthers } from '../board/index.js';
 import type { ComponentId } from '../catalogue/index.js';
 import { portionsOf, type Group } from '../party/index.js';
 import {
@@ -286,9 +287,8 @@ function relaxed(plan: Plan, { wish, by }: Broken): Step | undefined {
 /** A plate that the group has to itself, in the size of its portions; the shared surfaces are then the others'. */
 function ownPlate(plan: Plan, group: Group | undefined): Step | undefined {
   if (!group) return undefined;
-  const others = plan.party.filter((other) => other.id !== group.id).map((other) => other.id);
   const has = plan.surfaces.some((surface) => isOnlyFor(surface, group.id));
-  if (has || others.length === 0 || plan.surfaces.length >= 20) return undefined;
+  if (has || plan.party.length === 1 || plan.surfaces.length >= 20) return undefined;
   const base: Surface = {
     id: `plate-${group.id}`.slice(0, 60) as Surface['id'],
     name: `Plate for ${group.name}`.slice(0, 60),
@@ -304,21 +304,7 @@ function ownPlate(plan: Plan, group: Group | undefined): Step | undefined {
   return {
     label: { say: 'way.plate.label', with: { group: group.name } },
     effect: { say: 'way.plate.effect', with: { n: Math.round(portionsOf(group)) } },
-    commands: [
-      { name: 'set-surface', surface: { ...base, outline } },
-      ...plan.surfaces
-        .filter(
-          (surface) =>
-            surface.serves === null || (surface.serves.includes(group.id) && surface.serves.length > 1),
-        )
-        .map((surface): SingleCommand => ({
-          name: 'set-surface',
-          surface: {
-            ...surface,
-            serves: (surface.serves ?? plan.party.map((group) => group.id)).filter((id) => id !== group.id),
-          },
-        })),
-    ],
+    commands: [{ name: 'set-surface', surface: { ...base, outline } }, ...leftToOthers(plan, [group])],
   };
 }
 

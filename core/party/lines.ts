@@ -1,6 +1,7 @@
 import { FOOD_PICTURES, idOf } from '../measure/index.js';
 import type { Said as Message } from '../words/index.js';
 import { groupSchema, guestsIn, type Group, type NeedChoice, type Strictness } from './group.js';
+import { BABY, CHILD, monthsToYears, OLDEST_CHILD, withChildren } from './children.js';
 import { agesIn, ALL, numberOf, parts, REST, startsWithNumber } from './parts.js';
 import { needsSaid, readPhrases, type Phrase, type Said, type Vocabulary } from './phrases.js';
 
@@ -35,51 +36,6 @@ export interface PartyRead {
   unread: { text: string; group: string; guests: number }[];
 }
 
-const CHILD = /\b(child|children|kid|kids|toddler|toddlers|baby|babies|infant|infants)\b/;
-const BABY = /\b(baby|babies|infant|infants)\b/;
-
-/** Words for children that are not the plain one; and for people who are children where a child's age is said of them. */
-const OTHER_CHILDREN =
-  /\b(?:grand[\s-]?(?:child(?:ren)?|kids?|sons?|daughters?)|pre-?schoolers?|school[\s-]?(?:child(?:ren)?|kids?|boys?|girls?)|pupils?|little ones?|tots?|youngsters?)\b/g;
-const PERHAPS_CHILDREN =
-  /\b(?:girls?|boys?|sons?|daughters?|nephews?|nieces?|cousins?|brothers?|sisters?|siblings?|students?|teens?|teenagers?)\b/;
-const ANYBODY = /\b(?:guests?|people|persons?|members?|participants?)\b/;
-/** "Aged 3", "of three", "6 to 9 years old" at the end of a part. */
-const AGE_SAID =
-  /\b(of|aged?|age)\s+(?:\d|(?:one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve)\b)/;
-const BARE_AGES = /^\s*\d{1,2}(?:\s*(?:,|and|&|to|-|–)\s*\d{1,2})*\s*(?:years?(?:\s+olds?)?|months?)?\s*$/;
-
-/** Whoever is said to be of a child's age is a child: "girls aged 3", "two boys (4 and 6)", "guests aged 2". */
-function saidChildren(text: string, bracket: string): string {
-  const plain = text.replace(OTHER_CHILDREN, 'children');
-  if (CHILD.test(plain)) return plain;
-  const age = AGE_SAID.exec(plain);
-  const after =
-    age &&
-    numberOf(
-      plain
-        .slice(age.index + age[1]!.length)
-        .trim()
-        .split(/\W/)[0]!,
-    );
-  const isYoung = after !== undefined && after !== null && after <= OLDEST_CHILD;
-  if (PERHAPS_CHILDREN.test(plain) && (isYoung || BARE_AGES.test(bracket)))
-    return plain.replace(PERHAPS_CHILDREN, 'children');
-  if (ANYBODY.test(plain) && isYoung && age![1] !== 'of') return plain.replace(ANYBODY, 'children');
-  return plain;
-}
-
-/** "Aged three" is aged 3. */
-const agesInDigits = (text: string): string =>
-  text.replace(
-    /\b(of|aged?|age)\s+([a-z]+)(?:\s+(and|to)\s+([a-z]+))?/g,
-    (all, of: string, first: string, joint?: string, second?: string) => {
-      const [low, high] = [numberOf(first), second === undefined ? undefined : numberOf(second)];
-      if (low === undefined || (second !== undefined && high === undefined)) return all;
-      return `${of} ${low}${second === undefined ? '' : ` ${joint!} ${high!}`}`;
-    },
-  );
-
 /** How strictly everything of a part is kept, as people say it; what is allergic is said with its food. */
 const SAID_STRICT: readonly (readonly [RegExp, Strictness])[] = [
   [/\b(by preference|preference|prefers?(?! no)|mostly|rather|if possible|flexible)\b/, 'preference'],
@@ -99,43 +55,9 @@ const NOTHING_SAID: Said = { needs: [], dislikes: [], phrases: [], unread: [] };
 /** A bracket that tells more than numbers, in whatever alphabet. */
 const SAYS = new RegExp(`[\\p{L}${FOOD_PICTURES}]`, 'u');
 
-/** "8 months" is an age of 0, "18 months" of 1. */
-const monthsToYears = (text: string): string =>
-  text.replace(/(\d+)\s*months?/g, (_all, m: string) => String(Math.floor(Number(m) / 12)));
-
-/** "Six-year-olds" are children of six, and who is six to nine years old is so many years of age. */
-const yearOlds = (text: string): string =>
-  text.replace(
-    /(?<!\b(?:of|aged?|from|between)\s+(?:\w+\s*(?:to|-|–|and)\s*)?)\b(?:(\w+)\s*(to|-|–)\s*)?(\w+)[\s-]+year[\s-]+olds?\b(.*)/,
-    (all: string, low: string | undefined, _to, high: string, after: string) => {
-      const ages = [low, high].flatMap((word) => (word === undefined ? [] : [numberOf(word)]));
-      return ages.includes(undefined) || ages.at(-1)! > OLDEST_CHILD
-        ? all
-        : `${after} children of ${ages.join(' to ')}`;
-    },
-  );
-const OLDEST_CHILD = 17;
-
-/** "One is 3 (years old)" is a child; children "under 5" are judged as the smallest, and "over 6" as six. */
-const ofAge = (text: string): string =>
-  text
-    .replace(
-      /^\s*(?:of them\s+)?(?:who\s+)?(?:is|are)\s+(?:only\s+)?(\d{1,2}(?:\s*(?:and|,)\s*\d{1,2})*)\s*(?:years?(?:\s+olds?)?)?\s*$/,
-      ' children of $1',
-    )
-    .replace(
-      /\b(?:under|below|younger than|up to)\s+(?:the age of\s+)?\w+(?:\s+years?(?:\s+olds?)?)?\s*$/,
-      (all) => (CHILD.test(text) ? '' : all),
-    )
-    .replace(
-      /\b(?:over|above|older than|from)\s+(?:the age of\s+)?(\d{1,2})(?:\s+years?(?:\s+olds?)?)?(?:\s+(?:up|on|and older|or older))?\s*$/,
-      (all, n: string) => (CHILD.test(text) ? `of ${n}` : all),
-    );
-
 function readPart(part: string, count: number, about: string, vocabulary: Vocabulary): Draft | LineProblem {
   const bracket = /\(([^()]*)\)/.exec(about)?.[1] ?? '';
-  const told = yearOlds(about.replace(/\([^()]*\)?/g, ' ').toLowerCase());
-  let rest = ofAge(saidChildren(agesInDigits(told), bracket)).trim();
+  let rest = withChildren(about.replace(/\([^()]*\)?/g, ' ').toLowerCase(), bracket).trim();
   const child = CHILD.test(rest);
   const strictness = SAID_STRICT.find(([words]) => words.test(rest))?.[1];
   let childAges = child ? monthsToYears(bracket) : '';

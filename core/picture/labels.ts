@@ -22,18 +22,22 @@ interface Card {
   w: number;
 }
 
-/** A name as a hand writes it on a card: what stands before a comma, in two lines where it is long. */
-export function cardLines(name: string): string[] {
-  const short = name.split(/[,(]/)[0]!.trim();
+/** Words in lines as a card holds them; a word that is longer than a card is cut. */
+function inLines(text: string): string[] {
   const lines: string[] = [];
-  for (const word of short.split(/\s+/)) {
+  for (const word of text.split(/\s+/)) {
     const last = lines.at(-1);
     if (last !== undefined && last.length + 1 + word.length <= LONGEST_LINE)
       lines[lines.length - 1] = `${last} ${word}`;
     else lines.push(word);
   }
-  const shown = lines.length > 2 ? [lines[0]!, `${lines[1]!} …`] : lines;
-  return shown.map((line) => (line.length > LONGEST_WORD ? `${line.slice(0, LONGEST_WORD - 1)}…` : line));
+  return lines.map((line) => (line.length > LONGEST_WORD ? `${line.slice(0, LONGEST_WORD - 1)}…` : line));
+}
+
+/** A name as a hand writes it on a card: what stands before a comma, in two lines where it is long. */
+export function cardLines(name: string): string[] {
+  const lines = inLines(name.split(/[,(]/)[0]!.trim());
+  return lines.length > 2 ? [lines[0]!, `${lines[1]!} …`] : lines;
 }
 
 function cardOf(lines: string[], x: number, y: number): Card {
@@ -67,10 +71,8 @@ function largest(elements: readonly LaidElement[]): LaidElement[] {
 /** What a tray is, and what is not on it: who may not eat from the others looks for that. */
 function trayLines(surface: Surface, speech: Speech): string[] {
   const foods = FREE_FROM.filter(({ id }) => surface.freeFrom.includes(id)).map(({ name }) => name);
-  return [
-    ...cardLines(surface.name),
-    ...cardLines(speak({ say: 'paper.free-from', with: { foods: { all: foods } } }, speech)),
-  ];
+  const free = speak({ say: 'paper.free-from', with: { foods: { all: foods, most: foods.length } } }, speech);
+  return [...cardLines(surface.name), ...inLines(free)];
 }
 
 /** Cards of a surface: at the back of each cheese, or before it where another stands there; none hangs over the edge. */

@@ -1,4 +1,4 @@
-import type { Family, Occasion, RegionId } from '../catalogue/index.js';
+import { shareOf, type Family, type Occasion } from '../catalogue/index.js';
 import type { Plan } from '../plan/index.js';
 
 /** What a role is for, as long as the brief does not say it. */
@@ -95,39 +95,6 @@ export const OCCASION_SHARES: Partial<Record<Occasion, Partial<Record<Family, nu
   walk: BOXED,
 };
 
-/** What nobody forgives a board for such an occasion to lack: one of these (house default). */
-export const HEART_OF: Partial<Record<Occasion, readonly string[]>> = {
-  film: ['salted-popcorn', 'caramel-popcorn'],
-  afternoon: ['small-sandwiches', 'quiche-squares'],
-};
-
-/** Kitchens whose boards are of cheese and ham, with less to dip into. */
-const OF_CHEESE_AND_HAM: Partial<Record<Family, number>> = {
-  'spread-dip': 0.7,
-  cheese: 1.1,
-  'cured-meat': 1.1,
-};
-/** What a kitchen has little of, and more of instead (house default): few boards of the East have cheese. */
-const REGION_SHARES: Partial<Record<RegionId, Partial<Record<Family, number>>>> = {
-  alps: OF_CHEESE_AND_HAM,
-  italy: OF_CHEESE_AND_HAM,
-  france: OF_CHEESE_AND_HAM,
-  iberia: OF_CHEESE_AND_HAM,
-  isles: OF_CHEESE_AND_HAM,
-  north: { 'spread-dip': 0.7, fish: 1.5 },
-  aegean: { 'spread-dip': 1.15, vegetable: 1.15 },
-  levant: { 'spread-dip': 1.2, vegetable: 1.15, cheese: 0.9 },
-  east: {
-    cheese: 0.4,
-    'cured-meat': 1.15,
-    fish: 1.6,
-    'plant-protein': 1.5,
-    vegetable: 1.2,
-    'fresh-fruit': 1.1,
-  },
-  'south-america': { cheese: 0.7, 'cured-meat': 1.15, 'fresh-fruit': 1.1, vegetable: 1.1 },
-};
-
 /** How much of a family the kitchen of the theme has, beside what is usual: 1 where no kitchen is named. */
 export const regionShare = ({ occasion }: Pick<Plan, 'occasion'>, family: Family): number =>
-  occasion.theme.region === '' ? 1 : (REGION_SHARES[occasion.theme.region]?.[family] ?? 1);
+  shareOf(family, occasion.theme.region);

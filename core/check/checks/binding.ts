@@ -1,4 +1,4 @@
-import { bindsOthers, quietAreas, servingAreas, trayFor } from '../../board/index.js';
+import { bindsOthers, leftToOthers, quietAreas, servingAreas, trayFor } from '../../board/index.js';
 import { guestsIn, type Group } from '../../party/index.js';
 import { groupsAt, isOnlyFor, type Command, type SingleCommand } from '../../plan/index.js';
 import { outlineSaid } from '../../portion/index.js';
@@ -46,16 +46,7 @@ export function bindings(context: CheckContext): Finding[] {
 /** Their tray, with what they may eat of the boards where something lies on them; the boards are then the others'. */
 function trayOfTheirOwn(context: CheckContext, group: Group): Remedy | undefined {
   const { plan } = context;
-  const others = plan.party.filter((other) => other !== group).map(({ id }) => id);
-  const apart = plan.surfaces
-    .filter((surface) => groupsAt(plan, surface).includes(group))
-    .map((surface): SingleCommand => ({
-      name: 'set-surface',
-      surface: {
-        ...surface,
-        serves: (surface.serves ?? [...others, group.id]).filter((id) => id !== group.id),
-      },
-    }));
+  const apart = leftToOthers(plan, [group]);
   if (plan.placements.length > 0) {
     const plate = plateFor(context, group);
     return (

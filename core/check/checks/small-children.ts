@@ -2,7 +2,7 @@ import type { PlacedFood } from '../../board/index.js';
 import { formName, formVerb } from '../../catalogue/index.js';
 import { setForm, smallChildrenWithin } from '../../board/index.js';
 import { forbiddenToSmall, judgeGroup } from '../../needs/index.js';
-import { isAgeNeed } from '../../party/index.js';
+import { hasSmallChildren, isAgeNeed } from '../../party/index.js';
 import type { CheckContext } from '../context.js';
 import { factsOfReasons, finding, type Finding, type Remedy } from '../finding.js';
 import { offSurface } from '../remedies.js';
@@ -36,6 +36,35 @@ export function smallChildren(context: CheckContext): Finding[] {
         : finding('not-for-small-children', { ...given, args: served }),
     ];
   });
+}
+
+/**
+ * Food that would choke a small child, on surfaces that are said to be out of its reach: nobody but the host keeps them so,
+ * and the child that has a plate of its own walks about.
+ */
+export function outOfReach(context: CheckContext): Finding[] {
+  const { plan } = context;
+  const small = plan.party.filter(hasSmallChildren);
+  const far = context.placed.filter(
+    (placed) =>
+      smallChildrenWithin(plan, placed.surface).length === 0 &&
+      small.some((group) => forbiddenToSmall(context.judge(placed, group))),
+  );
+  if (far.length === 0) return [];
+  const surfaces = [...new Set(far.map(({ surface }) => surface))];
+  const components = [...new Set(far.map(({ component }) => component))];
+  return [
+    finding('out-of-small-hands', {
+      key: 'out of small hands',
+      concerns: small.map(({ id }) => id),
+      components: components.map(({ id }) => id),
+      args: {
+        surfaces: { foods: surfaces.map(({ name }) => name), most: 2 },
+        foods: { foods: components.map(({ name }) => name), most: 3 },
+        groups: { quoted: small.map(({ name }) => name) },
+      },
+    }),
+  ];
 }
 
 function remediesFor(

@@ -1,9 +1,8 @@
-import { atHomeIn, isForeignTo, type Component } from '../../catalogue/index.js';
+import { atHomeIn, isForeignTo, servingOf, type Component } from '../../catalogue/index.js';
 import {
   BEFORE_A_MEAL_KJ,
   CLEARLY_HEAVY_KJ,
   effortOf,
-  HEART_OF,
   inPantry,
   mealFollows,
   minutesAtHand,
@@ -41,8 +40,10 @@ const HEARTLESS = 6;
 
 /** A film night has popcorn, an afternoon its small sandwiches, as far as the larder and the guests let it. */
 export function heartRows(draft: Draft): void {
-  const hearts = HEART_OF[occasionOf(draft.problem.plan)] ?? [];
-  const here = [...draft.chosen].filter(([id]) => hearts.includes(id)).map(([, x]) => [x, 1] as const);
+  const occasion = occasionOf(draft.problem.plan);
+  const here = [...draft.chosen]
+    .filter(([id]) => servingOf(draft.component(id)).hearts.has(occasion))
+    .map(([, x]) => [x, 1] as const);
   if (here.length === 0) return;
   const none = draft.model.variable('no heart', 0, 1, HEARTLESS, { loss: { say: 'loss.leads' } });
   draft.model.atLeast('heart of the occasion', [...here, [none, 1]], 1);
