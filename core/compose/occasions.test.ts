@@ -2,6 +2,7 @@ import { beforeAll, describe, expect, test } from '@jest/globals';
 import { servingAreas, withSize } from '../board/index.js';
 import { atHomeIn, factValue, isForeignTo, type Family, type RegionId } from '../catalogue/index.js';
 import { checkPlan } from '../check/index.js';
+import { forbiddenToSmall, judgeGroup } from '../needs/index.js';
 import type { Group } from '../party/index.js';
 import { applyCommand, emptyPlan, planLarder, type Plan } from '../plan/index.js';
 import { group } from '../testing/plans.js';
@@ -76,9 +77,15 @@ describe('a tray for the few', () => {
     const plan = composedFor([group('all', 30), small], { kind: 'drinks' });
     noBlockers(plan);
     expect(servingAreas(plan).at(-1)!.groups).toEqual([small]);
-    // cut small for them alone
-    const grapes = plan.placements.filter(({ form }) => form === 'quartered');
-    expect(grapes.every(({ surfaceId }) => surfaceId.startsWith('tray'))).toBe(true);
+    // the others have again what a small child may not: whole grapes, nuts
+    const table = plan.placements.filter(({ surfaceId }) => !surfaceId.startsWith('tray'));
+    const larder = planLarder(plan);
+    const freed = table.filter(({ componentId, form }) =>
+      forbiddenToSmall(judgeGroup(larder.get(componentId)!, form, small)),
+    );
+    expect(freed.length).toBeGreaterThan(3);
+    expect(table.filter(({ form }) => form === 'quartered')).toEqual([]);
+    expect(checkPlan(plan).findings.map(({ code }) => code)).toContain('out-of-small-hands');
   });
 });
 
