@@ -4,6 +4,7 @@ import { guestsIn, hasSmallChildren, type Group } from '../party/index.js';
 import {
   groupsAt,
   isShared,
+  outlineSize,
   planLarder,
   type Plan,
   type SingleCommand,
@@ -118,14 +119,16 @@ export function trayFor(plan: Plan, groups: readonly Group[]): Surface {
     surfaces: [...plan.surfaces.map((surface) => without(plan, surface, groups)), tray],
   };
   const advised = { ...tray, outline: advisedOutline(around, tray) ?? tray.outline };
+  if (!isForSmall) return advised;
   // what a child leaves is reckoned with: more lies there than is eaten
-  return isForSmall
-    ? { ...advised, outline: fittingOutline(advised, surfaceAreaCm2(advised) * LEFT_BY_CHILDREN) }
-    : advised;
+  const outline = fittingOutline(advised, surfaceAreaCm2(advised) * LEFT_BY_CHILDREN);
+  const isSaucer = Math.max(...outlineSize(outline)) < LEAST_PLATE_MM;
+  return { ...advised, outline: isSaucer ? { kind: 'round', diameterMm: LEAST_PLATE_MM } : outline };
 }
 
-/** So many times what small children eat lies on their plate, and a little china shows (house default). */
+/** So many times what small children eat lies on their plate, and a little china shows; no plate is smaller (house defaults). */
 const LEFT_BY_CHILDREN = 1.2;
+const LEAST_PLATE_MM = 160;
 
 /** The edits that leave the surfaces where these eat with others to the others. */
 export const leftToOthers = (plan: Plan, groups: readonly Group[]): SingleCommand[] =>

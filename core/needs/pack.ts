@@ -91,6 +91,8 @@ export interface Quantity {
   /** Beyond so much in 100 g a food is asked about, unless a helping is less than `slight` of the limit. */
   denseFrom: number;
   slight: number;
+  /** A good helping up to this share of the limit is fine by itself; a quarter where nothing is said. */
+  fineShare?: number;
 }
 export const QUANTITY_FACTS = ['net-carbs', 'salt', 'energy'] as const;
 export type QuantityFact = (typeof QUANTITY_FACTS)[number];

@@ -63,8 +63,8 @@ export function plateLimit(pack: NeedPack, choice: NeedChoice, role: string = 'd
   return pack.quantity!.usual[role === 'meal' ? 'meal' : 'drinks'];
 }
 
-const ofShare = (share: number, dense: boolean): 'fine' | 'ask' | 'forbidden' =>
-  share > OUT_SHARE ? 'forbidden' : share > FINE_SHARE || dense ? 'ask' : 'fine';
+const ofShare = (share: number, fine: number, dense: boolean): 'fine' | 'ask' | 'forbidden' =>
+  share > OUT_SHARE ? 'forbidden' : share > fine || dense ? 'ask' : 'fine';
 
 /**
  * One food alone: fine while a good helping of it leaves the plate three quarters of its limit, out when it takes half.
@@ -80,7 +80,8 @@ export function judgeHelping(
   const hundred = per100(component, quantity, setting);
   const limit = plateLimit(pack, choice);
   const share = (n: number) => (n * goodHelpingG(component)) / 100 / limit;
-  const at = (n: number) => ofShare(share(n), n > quantity.denseFrom && share(n) > quantity.slight);
+  const { denseFrom, slight, fineShare = FINE_SHARE } = quantity;
+  const at = (n: number) => ofShare(share(n), fineShare, n > denseFrom && share(n) > slight);
   const [low, high] = [at(hundred.low), at(hundred.high)];
   const helping = {
     low: (hundred.low * goodHelpingG(component)) / 100,

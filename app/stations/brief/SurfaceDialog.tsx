@@ -98,7 +98,7 @@ function WhyATray({ plan, surface }: { plan: Plan; surface: Surface }) {
   if (said.length === 0) return null;
   return (
     <p className="text-soft my-1 mx-0 max-w-[44ch]">
-      {t('At one table with the others:')} {said.join(' ')}
+      {t('Why apart?')} {said.join(' ')}
     </p>
   );
 }

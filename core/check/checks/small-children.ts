@@ -59,7 +59,7 @@ export function outOfReach(context: CheckContext): Finding[] {
       concerns: small.map(({ id }) => id),
       components: components.map(({ id }) => id),
       args: {
-        surfaces: { foods: surfaces.map(({ name }) => name), most: 2 },
+        surfaces: { all: surfaces.map(({ name }) => name), most: 4 },
         foods: { foods: components.map(({ name }) => name), most: 3 },
         groups: { quoted: small.map(({ name }) => name) },
       },

@@ -23,11 +23,11 @@ export const carbsCounted: NeedPack = {
       id: 'limit',
       name: 'Net carbohydrate on a plate',
       values: [
-        { id: '30', name: '30 g, at drinks' },
-        { id: '45', name: '45 g, between the two' },
+        { id: '30', name: '30 g, a small plate' },
+        { id: '45', name: '45 g, at drinks' },
         { id: '60', name: '60 g, as a meal' },
       ],
-      default: '30',
+      default: '45',
       number: { min: 10, max: 200, unit: 'g' },
     },
   ],
@@ -36,9 +36,11 @@ export const carbsCounted: NeedPack = {
     fact: 'net-carbs',
     unit: 'g',
     what: 'net carbohydrate',
-    usual: { drinks: 30, meal: 60 },
-    denseFrom: 45,
+    usual: { drinks: 45, meal: 60 },
+    // a slice or two of bread is on the plate of most; crackers, dried fruit and sweets are asked about
+    denseFrom: 50,
     slight: 0.14,
+    fineShare: 0.4,
   },
   page: {
     traps: ['honey, jam, dried fruit', 'sweets and chocolate', 'bread and crackers by the handful', 'grapes'],
