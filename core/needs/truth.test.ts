@@ -155,8 +155,8 @@ const TABLE: Record<string, { F: string; A: string; X: string }> = {
     X: 'honey water-crackers medjool-dates fig-jam baguette-toasts dried-apricots maple-syrup balsamic-glaze candied-pecans quince-paste milk-chocolate rice-cakes oatcakes marshmallows raisins mango-chutney breadsticks green-grapes',
   },
   'carbs-counted': {
-    F: 'brie dry-cured-ham smoked-salmon green-olives almonds cucumber raspberries green-grapes hummus-home carrot-sticks egg-halves tzatziki flax-crackers dark-chocolate sourdough-slices dark-rye-bread focaccia',
-    A: 'honey water-crackers medjool-dates milk-chocolate raisins fruit-gums-pectin breadsticks marshmallows',
+    F: 'brie dry-cured-ham smoked-salmon green-olives almonds cucumber raspberries green-grapes hummus-home carrot-sticks egg-halves tzatziki flax-crackers dark-chocolate sourdough-slices dark-rye-bread focaccia milk-chocolate fig-jam',
+    A: 'honey water-crackers medjool-dates raisins fruit-gums-pectin breadsticks marshmallows',
     X: '',
   },
   'low-salt': {
