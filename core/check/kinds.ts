@@ -199,7 +199,7 @@ export interface FindingArgs {
   };
   'no-own-plate': { group: string; can: YesNo };
   'binds-others': { group: string; what: Binding };
-  'out-of-small-hands': { surfaces: Several; foods: Several; groups: Arg };
+  'out-of-small-hands': { n: number; surfaces: Several; foods: Several; groups: Arg };
   'too-long': Waiting;
   'warm-at-opening': Waiting;
   'unknown-component': { food: string };

@@ -1,5 +1,5 @@
 import type { PlacedFood } from '../../board/index.js';
-import { formName, formVerb } from '../../catalogue/index.js';
+import { formName, formOf, formVerb } from '../../catalogue/index.js';
 import { setForm, smallChildrenWithin } from '../../board/index.js';
 import { forbiddenToSmall, judgeGroup } from '../../needs/index.js';
 import { hasSmallChildren, isAgeNeed } from '../../party/index.js';
@@ -38,6 +38,9 @@ export function smallChildren(context: CheckContext): Finding[] {
   });
 }
 
+/** The later, the sooner it chokes. */
+const CHOKES_SOONEST: readonly string[] = ['sticky', 'hard', 'round'];
+
 /**
  * Food that would choke a small child, on surfaces that are said to be out of its reach: nobody but the host keeps them so,
  * and the child that has a plate of its own walks about.
@@ -52,7 +55,12 @@ export function outOfReach(context: CheckContext): Finding[] {
   );
   if (far.length === 0) return [];
   const surfaces = [...new Set(far.map(({ surface }) => surface))];
-  const components = [...new Set(far.map(({ component }) => component))];
+  // what chokes soonest is named first
+  const rank = ({ component, form }: PlacedFood): number =>
+    CHOKES_SOONEST.indexOf(formOf(component, form)?.choking ?? 'safe');
+  const components = [
+    ...new Set([...far].sort((a, b) => rank(b) - rank(a)).map(({ component }) => component)),
+  ];
   return [
     finding('out-of-small-hands', {
       key: 'out of small hands',
@@ -61,6 +69,7 @@ export function outOfReach(context: CheckContext): Finding[] {
       args: {
         surfaces: { all: surfaces.map(({ name }) => name), most: 4 },
         foods: { foods: components.map(({ name }) => name), most: 3 },
+        n: components.length,
         groups: { quoted: small.map(({ name }) => name) },
       },
     }),

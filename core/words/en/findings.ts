@@ -56,7 +56,7 @@ export const FINDINGS = {
     'You chose a plate of its own for each group with a need{can, select, no {, and nothing on the boards is theirs yet} other {}}.',
   'finding.out-of-small-hands.text': 'Keep {surfaces} out of small hands.',
   'finding.out-of-small-hands.why':
-    '{foods} can choke {groups}, who have a plate of their own. A grown person sits with them while they eat.',
+    '{foods} {n, plural, one {is} other {are}} not for {groups}, who have a plate of their own: what is round, hard or sticky chokes a small child. A grown person sits with them while they eat.',
   'finding.binds-others.text':
     'For “{group}” {what, select, bread {all bread stands in bowls or stays away} cheese {all cheese stands in bowls or stays away} courses {there is no meat beside cheese} other {everything is cut small}}.',
   'finding.binds-others.why':
