@@ -3,7 +3,7 @@ import { readFileSync } from 'node:fs';
 import { createRequire } from 'node:module';
 import { test as fresh, expect, type Page } from '@playwright/test';
 import { emptyPlan } from '../core/plan/index.js';
-import { openDemo, openPlan, planCards, rests, test, withSmallLarder } from './helpers.js';
+import { goTo, openDemo, openPlan, planCards, rests, test, withSmallLarder } from './helpers.js';
 
 const AXE = readFileSync(createRequire(import.meta.url).resolve('axe-core/axe.min.js'), 'utf8');
 
@@ -65,7 +65,7 @@ test('no station has an axe violation, on a screen and on a tablet', async ({ pa
   test.setTimeout(180_000);
   const id = await openDemo(page);
   for (const station of STATIONS) {
-    await page.goto(`/plan/${id}/${station}`);
+    await goTo(page, `/plan/${id}/${station}`);
     await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
     await cleanInBothSizes(page);
   }
@@ -74,7 +74,7 @@ test('no station has an axe violation, on a screen and on a tablet', async ({ pa
 test('the sheet and the start page have no axe violation', async ({ page }) => {
   test.setTimeout(180_000);
   const id = await openDemo(page);
-  await page.goto(`/plan/${id}/sheet`);
+  await goTo(page, `/plan/${id}/sheet`);
   await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
   await cleanInBothSizes(page);
   await page.goto('/');
@@ -151,11 +151,11 @@ test('no paper and no dialog of Check has an axe violation', async ({ page }) =>
   const id = await openDemo(page);
   const { opened, press } = lookAt(page);
   for (const paper of ['reply', 'bites', 'card/vegan']) {
-    await page.goto(`/plan/${id}/${paper}`);
+    await goTo(page, `/plan/${id}/${paper}`);
     await expect(page.getByRole('heading', { level: 1, name: /^Comet Watch/ }).first()).toBeVisible();
     await clean(page);
   }
-  await page.goto(`/plan/${id}/check`);
+  await goTo(page, `/plan/${id}/check`);
   await opened(() => press(/^Questions for labels/));
   await opened(() => press(/^Label read/));
   await opened(() => press(/^Why this/));
@@ -306,7 +306,7 @@ test('nothing is wider than the screen, from a phone to a desk', async ({ page }
   test.setTimeout(120_000);
   const id = await openDemo(page);
   for (const view of ['brief', 'choose', 'check', 'shape', 'lay', 'sheet']) {
-    await page.goto(`/plan/${id}/${view}`);
+    await goTo(page, `/plan/${id}/${view}`);
     await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
     for (const width of [320, 390, 768, 1024]) {
       await page.setViewportSize({ width, height: 800 });

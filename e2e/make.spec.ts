@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { expect, type Page } from '@playwright/test';
 import type { Plan } from '../core/plan/index.js';
-import { openDemo, test } from './helpers.js';
+import { goTo, openDemo, test } from './helpers.js';
 
 const laidOut = async (page: Page): Promise<void> => {
   await expect(page.locator('[data-task]').first()).toBeAttached({ timeout: 20_000 });
@@ -147,11 +147,11 @@ test('the list buys what is made as its ingredients, is ticked, and is printed; 
   const download = page.waitForEvent('download');
   await page.getByRole('button', { name: 'Save as a table' }).click();
   expect((await download).suggestedFilename()).toBe('comet-watch-shopping.csv');
-  await page.goto(`/plan/${id}/shopping`);
+  await goTo(page, `/plan/${id}/shopping`);
   await expect(page.getByRole('heading', { name: 'Comet Watch: to buy' })).toBeVisible();
-  await page.goto(`/plan/${id}/allergens`);
+  await goTo(page, `/plan/${id}/allergens`);
   await expect(page.getByRole('columnheader', { name: 'milk' }).first()).toBeVisible();
-  await page.goto(`/plan/${id}/day`);
+  await goTo(page, `/plan/${id}/day`);
   await expect(page.getByRole('heading', { name: 'Runa' })).toBeVisible();
   const calendar = page.waitForEvent('download');
   await page.getByRole('button', { name: 'Save it as a calendar' }).click();
@@ -185,7 +185,7 @@ test('more guests after shopping: only what is beyond the basket is bought, in o
   await page.getByRole('button', { name: /^Undo: change the number of guests/ }).click();
   await expect(page.getByText(/^28 guests/)).toBeVisible();
   await expect(gouda).toBeChecked();
-  await page.goto(`/plan/${id}/day`);
+  await goTo(page, `/plan/${id}/day`);
   const download = page.waitForEvent('download');
   await page.getByRole('button', { name: 'Save it (PDF)' }).click();
   const saved = await download;
@@ -243,7 +243,7 @@ test('the offer is priced from the plan, its fields are not printed, and it is s
   page,
 }) => {
   const id = await openDemo(page, 'make');
-  await page.goto(`/plan/${id}/offer`);
+  await goTo(page, `/plan/${id}/offer`);
   const price = page.getByRole('heading', { name: 'Price' }).locator('xpath=following-sibling::p[1]');
   const was = await price.textContent();
   await page.getByRole('spinbutton', { name: 'Margin, %' }).fill('25');

@@ -1,6 +1,6 @@
 import { expect, type Page } from '@playwright/test';
 import { emptyPlan } from '../core/plan/index.js';
-import { figures, openPlan, rests, saved, stops, test, withSmallLarder } from './helpers.js';
+import { goTo, figures, openPlan, rests, saved, stops, test, withSmallLarder } from './helpers.js';
 
 const SLOW = { timeout: 60_000 };
 
@@ -88,13 +88,13 @@ test.describe('a sweet course', () => {
     await page.getByRole('menuitem', { name: /Lamp|sweet/i }).click();
     await page.waitForURL('**/plan/*/brief');
     const id = new URL(page.url()).pathname.split('/')[2]!;
-    await page.goto(`/plan/${id}/check`);
+    await goTo(page, `/plan/${id}/check`);
     await expect(page.locator('article[data-code="looked-after"]')).toContainText(
       'Everyone is looked after',
       SLOW,
     );
     await expect(stops(page)).toHaveCount(0);
-    await page.goto(`/plan/${id}/bites`);
+    await goTo(page, `/plan/${id}/bites`);
     await expect(page.getByText(/ginger|strawberries|gums/i).first()).toBeVisible(SLOW);
     await expect(page.getByText(/kale/i)).toHaveCount(0);
   });

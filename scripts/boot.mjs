@@ -129,6 +129,8 @@ async function test() {
     // what a test makes is mostly gone at once: room for it saves collecting it
     '--max-semi-space-size=64',
     'node_modules/jest/bin/jest.js',
+    '--config',
+    'scripts/jest-together.mjs',
     '--json',
     `--outputFile=${jestFile}`,
   ]);

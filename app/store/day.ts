@@ -2,11 +2,11 @@ import { create } from 'zustand';
 import { keptDay, scheduleOf, type Since, type Way } from '../../core/make/index.js';
 import { parseLocalTime } from '../../core/measure/index.js';
 import type { Plan } from '../../core/plan/index.js';
-import { ask, Cancelled } from '../workers/kitchen.js';
+import { ask, Cancelled, type Running } from '../workers/kitchen.js';
 import type { DayFound } from '../workers/jobs/day.js';
 import { toast } from '../ui/toast.js';
 import { t } from '../words/index.js';
-import { useSession } from './session.js';
+import { onOtherPlan, useSession } from './session.js';
 
 interface DayJobs {
   busy: boolean;
@@ -53,6 +53,10 @@ const key = (plan: Plan | null): string =>
     plan && [plan.id, plan.placements, plan.surfaces, plan.occasion, plan.day.hands, plan.day.kitchen],
   );
 
+let running: Running<DayFound> | undefined;
+
+const isOpen = (plan: Plan): boolean => useSession.getState().planId === plan.id;
+
 export const useDay = create<DayJobs>((set) => ({
   busy: false,
   ways: [],
@@ -75,13 +79,15 @@ export const useDay = create<DayJobs>((set) => ({
     });
     show({ tasks: keptDay(plan, first) });
     try {
-      const found = await ask('day', { plan, ...soonest }, { part: show }).done;
+      const job = ask('day', { plan, ...soonest }, { part: show });
+      running = job;
+      const found = await job.done;
       show(found);
-      set({ ways: found.ways, about: plan.id });
+      if (isOpen(plan)) set({ ways: found.ways, about: plan.id });
     } catch (error) {
       if (!(error instanceof Cancelled)) toast.error(error instanceof Error ? error.message : String(error));
     } finally {
-      set({ busy: false });
+      if (isOpen(plan)) set({ busy: false });
     }
   },
 
@@ -89,12 +95,20 @@ export const useDay = create<DayJobs>((set) => ({
     set({ busy: true, ways: [] });
     try {
       const { now, gone = [], failed = [] } = since;
-      const found = await ask('day', { plan, since: { now, gone: [...gone], failed: [...failed] } }).done;
+      const job = ask('day', { plan, since: { now, gone: [...gone], failed: [...failed] } });
+      running = job;
+      const found = await job.done;
       if (key(useSession.getState().plan) === key(plan)) keep(found.tasks, undefined);
     } catch (error) {
       if (!(error instanceof Cancelled)) toast.error(error instanceof Error ? error.message : String(error));
     } finally {
-      set({ busy: false });
+      if (isOpen(plan)) set({ busy: false });
     }
   },
 }));
+
+// a day that is still being laid out is not kept for another plan, and does not hold up that one's
+onOtherPlan(() => {
+  running?.cancel();
+  useDay.setState({ busy: false, ways: [], about: null });
+});

@@ -111,6 +111,21 @@ describe('composing', () => {
     ).toEqual(['brie']);
   });
 
+  test('what was said of one plan is not said of the next, and its work stops', async () => {
+    const other = { ...plan, id: 'another' as Plan['id'] };
+    await putPlan(other, 1);
+    const wishes = [{ wishes: ['budget' as const], said: { say: 'conflict.surfaces' as const }, ways: [] }];
+    useKitchen.setState({ conflicts: wishes, changed: { came: ['Feta'], went: [] } });
+    const done = useKitchen.getState().compose(session().plan!);
+    const job = await asked('compose');
+    await session().open(other.id);
+    expect(useKitchen.getState()).toMatchObject({ doing: null, conflicts: [], changed: null, proof: null });
+    job.answer({ status: 'impossible', plan, gap: 1, conflicts: wishes });
+    await done;
+    expect(useKitchen.getState().conflicts).toEqual([]);
+    expect(foods()).toEqual(['brie']);
+  });
+
   test('two proposals in a row are two steps', async () => {
     for (const food of ['feta', 'cucumber']) {
       const done = useKitchen.getState().compose(session().plan!);

@@ -6,7 +6,7 @@ import { canonicalText, planLarder, type Plan, type Surface } from '../../core/p
 import { ask, Cancelled, type Running } from '../workers/kitchen.js';
 import { layBeside } from './lay-beside.js';
 import { usePreview } from './preview.js';
-import { useSession } from './session.js';
+import { onOtherPlan, useSession } from './session.js';
 import { t } from '../words/index.js';
 import { toast } from '../ui/toast.js';
 
@@ -85,6 +85,7 @@ async function composeFor(plan: Plan, keep: boolean, set: (patch: Partial<Jobs>)
   );
   running = job;
   const answer = await finish(job, set);
+  if (session().planId !== plan.id) return;
   if (answer?.status === 'impossible') set({ conflicts: answer.conflicts });
   else if (answer) {
     show(answer.plan);
@@ -152,6 +153,11 @@ export const useKitchen = create<Jobs>((set) => ({
     running?.cancel();
   },
 }));
+
+onOtherPlan(() => {
+  running?.cancel();
+  useKitchen.setState({ doing: null, conflicts: [], changed: null, proof: null });
+});
 
 /** Does a surface still lie as it lay when the kitchen was asked? */
 function stillLies(asked: Plan, surfaceId: Surface['id']): boolean {

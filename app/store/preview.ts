@@ -1,5 +1,6 @@
 import { create } from 'zustand';
 import type { Plan } from '../../core/plan/index.js';
+import { onOtherPlan } from './session.js';
 
 interface Preview {
   /** A plan to look at and not to keep: the plate shows it while a paper offers it. */
@@ -11,3 +12,5 @@ export const usePreview = create<Preview>((set) => ({
   plan: null,
   show: (plan) => set({ plan }),
 }));
+
+onOtherPlan(() => usePreview.setState({ plan: null }));

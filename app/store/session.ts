@@ -140,6 +140,12 @@ export const useSession = create<Session>((set, get) => {
   };
 });
 
+/** Done when another plan comes onto the table: what this tab holds about the one before is not about the next. */
+export const onOtherPlan = (act: () => void): void =>
+  void useSession.subscribe((now, was) => {
+    if (now.planId !== was.planId) act();
+  });
+
 // ------------------------------------------------------------------ opening
 
 async function openPlan(store: Store, id: string): Promise<void> {

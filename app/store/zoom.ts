@@ -1,4 +1,5 @@
 import { create } from 'zustand';
+import { onOtherPlan } from './session.js';
 
 /** How near the board is looked at, and where: nothing of a plan. Units of the plate's drawing. */
 export interface View {
@@ -55,3 +56,5 @@ export const useZoom = create<Zoom>((set, get) => ({
   further: () => set(zoomedAt(get(), 1 / STEP, MIDDLE, get().half)),
   whole: () => set(WHOLE),
 }));
+
+onOtherPlan(() => useZoom.setState(WHOLE));

@@ -142,3 +142,26 @@ export const withSmallLarder = (plan: Plan): Plan => ({
     ],
   },
 });
+
+/** A supper for six on one round board, composed from a small larder at once: whatever the board, the answer is soon there. */
+export const supper = withSmallLarder(
+  planWith({
+    id: 'supper' as Plan['id'],
+    party: [group('all', 5), group('vegans', 1, ['vegan'])],
+    surfaces: [board({ outline: { kind: 'round', diameterMm: 330 } })],
+    placements: [
+      lies('brie', 140),
+      lies('young-gouda', 110),
+      lies('salami', 90),
+      lies('hummus-home', 120),
+      lies('water-crackers', 110),
+      lies('potato-rounds', 60),
+      lies('red-grapes', 160),
+      lies('strawberries', 120),
+      lies('cucumber', 120),
+      lies('cherry-tomatoes', 120),
+      lies('green-olives', 70),
+      lies('walnuts', 50),
+    ],
+  }),
+);

@@ -4,13 +4,12 @@ import { SAVED } from '../../testing/dom.js';
 import { NEVER_DONE } from '../../testing/kitchen.js';
 import { describe, expect, test } from '@jest/globals';
 import { fireEvent, screen, waitFor, within } from '@testing-library/react';
-import { id, lies as helping, withSmallLarder } from '../../../core/testing/plans.js';
+import { id, lies as helping, supper } from '../../../core/testing/plans.js';
 import { costOf } from '../../../core/portion/index.js';
 
 const demo = cometWatch();
 // no slip is looked at here
 NEVER_DONE.add('trial');
-const small = withSmallLarder(demo);
 const SLOW = { timeout: 30_000 };
 
 const button = (name: string | RegExp) => screen.queryAllByRole('button', { name });
@@ -145,17 +144,17 @@ describe('a swap', () => {
 
 describe('the composer bends', () => {
   test('a lever brings another board and says what came and went; one press takes it back', async () => {
-    const hands = await openStation(small, 'choose');
+    const hands = await openStation(supper, 'choose');
     await hands.press('less work');
     await came();
     expect(planNow().wishes.levers.lessWork).toBe(1);
     await saved();
     await hands.press(/^Undo/);
-    await waitFor(() => expect(planNow().placements).toEqual(small.placements));
+    await waitFor(() => expect(planNow().placements).toEqual(supper.placements));
   });
 
   test('a food says why it is there, and what would come instead', async () => {
-    const hands = await openStation(small, 'choose');
+    const hands = await openStation(supper, 'choose');
     await hands.click(document.querySelectorAll('g[role=button]')[3]!);
     await hands.press('Why this?');
     const why = () => screen.getByRole('status', { name: 'Why this?' });
@@ -163,7 +162,7 @@ describe('the composer bends', () => {
   });
 
   test('a brief that cannot be kept hangs its ways out, and one press composes', async () => {
-    const hands = await openStation({ ...small, work: { minutes: 25, helpers: 0 } }, 'choose');
+    const hands = await openStation({ ...supper, work: { minutes: 5, helpers: 0 } }, 'choose');
     await hands.press('Compose it anew, keep pins');
     const collide = () => screen.queryAllByRole('article', { name: 'These wishes collide' });
     await waitFor(() => expect(collide()[0]?.textContent).toContain('minutes of work'), SLOW);
@@ -173,12 +172,12 @@ describe('the composer bends', () => {
   });
 
   test('two other boards are offered and one is taken', async () => {
-    const hands = await openStation(small, 'choose');
+    const hands = await openStation(supper, 'choose');
     await hands.press('Two others');
     await hands.click(await screen.findByRole('button', { name: 'Take it: board 2' }, SLOW));
     await saved();
     await screen.findByRole('button', { name: /Undo: take another board/ });
-    expect(planNow().placements).not.toEqual(small.placements);
+    expect(planNow().placements).not.toEqual(supper.placements);
   });
 });
 
@@ -198,22 +197,22 @@ describe('the whole board', () => {
   });
 
   test('cheaper by a fifth for fewer guests is less money in packs, and one step of undo', async () => {
-    const hands = await openStation(small, 'choose');
+    const hands = await openStation(supper, 'choose');
     await hands.press('Turn the whole board');
     const turn = await paper('Turn the whole board');
     await hands.click(within(turn).getByLabelText('cheaper by'));
-    await hands.fill('for so many guests', '14', turn);
+    await hands.fill('for so many guests', '4', turn);
     await hands.press('Turn it', turn);
     await waitFor(
-      () => expect(turn.textContent).toContain('so that the board fits: cheaper and for 14'),
+      () => expect(turn.textContent).toContain('so that the board fits: cheaper and for 4'),
       SLOW,
     );
     const takes = within(turn).getAllByRole('button', { name: /^Take/ });
     await hands.click(takes.at(-1)!);
-    await waitFor(() => expect(costOf(planNow())).toBeLessThan(costOf(small) * 0.8));
+    await waitFor(() => expect(costOf(planNow())).toBeLessThan(costOf(supper) * 0.8));
     await saved();
     await hands.press(/^Undo: convert the board/);
-    await waitFor(() => expect(costOf(planNow())).toBe(costOf(small)));
+    await waitFor(() => expect(costOf(planNow())).toBe(costOf(supper)));
   });
 
   test('is seen at a glance', async () => {

@@ -23,7 +23,7 @@ import { ArrangementsDialog } from './ArrangementsDialog.js';
 import { usePiles } from './byHand.js';
 import { Handles } from './Handles.js';
 import { MarkCard, MarkHint, MarkMenu, Marks } from './Marks.js';
-import { useMarking } from './marks.js';
+import { useMarking } from './marking.js';
 import { LayShelf } from './LayShelf.js';
 import { StageHint } from './StageHint.js';
 import { SquintFoot } from './SquintFoot.js';

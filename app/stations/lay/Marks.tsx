@@ -6,7 +6,7 @@ import { Button } from '../../ui/kit/Button.js';
 import { Menu } from '../../ui/kit/Menu.js';
 import { t } from '../../words/index.js';
 import { StageHint } from './StageHint.js';
-import { LEAST_MM, MARK_WORDS, MOST_MM, STEP_MM, useMarking, useMarks, USUAL_MM } from './marks.js';
+import { LEAST_MM, MARK_WORDS, MOST_MM, STEP_MM, useMarking, useMarks, USUAL_MM } from './marking.js';
 
 const ARROWS: Record<string, readonly [number, number] | undefined> = {
   ArrowLeft: [-1, 0],

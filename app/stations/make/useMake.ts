@@ -4,7 +4,7 @@ import { keptDayOf, type KeptDay } from '../../../core/make/index.js';
 import { addMinutes, clockOf, speakTime } from '../../../core/measure/index.js';
 import type { Plan } from '../../../core/plan/index.js';
 import { useDay } from '../../store/day.js';
-import { useSession } from '../../store/session.js';
+import { onOtherPlan, useSession } from '../../store/session.js';
 
 export const MAKE_VIEWS = ['day', 'shopping', 'recipes', 'tools'] as const;
 export type MakeView = (typeof MAKE_VIEWS)[number];
@@ -29,6 +29,9 @@ export const useMake = create<MakeState>(() => ({
   errandsOf: null,
   together: [],
 }));
+
+// no task, hand or list of one plan is looked for in the next
+onOtherPlan(() => useMake.setState(useMake.getInitialState()));
 
 export const useKeptDay = (plan: Plan): KeptDay => useMemo(() => keptDayOf(plan), [plan]);
 

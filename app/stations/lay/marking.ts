@@ -1,7 +1,7 @@
 import { create } from 'zustand';
 import type { MarkedPlace, Plan, Surface } from '../../../core/plan/index.js';
 import { useKitchen } from '../../store/kitchen-jobs.js';
-import { useSession } from '../../store/session.js';
+import { onOtherPlan, useSession } from '../../store/session.js';
 import { t } from '../../words/index.js';
 
 /** What a mark says on the board, and what is picked to make one. */
@@ -33,6 +33,8 @@ export const useMarking = create<Marking>((set) => ({
   pick: (picked) => set({ picked, what: null }),
   end: () => set({ what: null, picked: null }),
 }));
+
+onOtherPlan(() => useMarking.getState().end());
 
 export const [LEAST_MM, USUAL_MM, MOST_MM] = [20, 60, 600] as const;
 export const STEP_MM = 10;
