@@ -86,7 +86,7 @@ console.log(`opening the demo: ${told(await tasksOf(page))}`);
 
 async function walk(page: Page, words: string): Promise<void> {
   const nav = page.getByRole('navigation', { name: 'Stations' });
-  for (const name of ['Brief', 'Choose', 'Check', 'Lay']) {
+  for (const name of ['Brief', 'Choose', 'Check', 'Shape', 'Make', 'Lay']) {
     await nav.getByRole('link', { name: new RegExp(`^${name}`) }).click();
     await page.waitForTimeout(2500);
     console.log(`${words}, ${name}: ${told(await tasksOf(page))}`);

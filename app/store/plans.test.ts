@@ -1,5 +1,5 @@
 import '../testing/indexed-db.js';
-import { beforeEach, describe, expect, test } from '@jest/globals';
+import { beforeEach, describe, expect, jest, test } from '@jest/globals';
 import fc from 'fast-check';
 import { readdirSync, readFileSync } from 'node:fs';
 import path from 'node:path';
@@ -72,6 +72,18 @@ describe('an edit in the store', () => {
     expect(await notes('a')).toMatchObject({ ok: false, gone: true });
   });
 
+  test('is made on what this tab has written last without reading it again, until somebody else has written', async () => {
+    await notes('first');
+    const get = jest.spyOn(db.plans, 'get');
+    await notes('second');
+    expect(get).not.toHaveBeenCalled();
+    get.mockRestore();
+    const row = (await db.plans.get(ID))!;
+    await putPlan({ ...(row.doc as Plan), seed: 99 }, 7);
+    await notes('third');
+    expect(await stored()).toMatchObject({ notes: 'third', seed: 99 });
+  });
+
   test('of two tabs is kept from both: the second is made on top of the first, and told', async () => {
     await notes('first', 1);
     const second = await writeCommand(ID, 1, { name: 'pin', componentId: id('brie'), on: true }, 3);
@@ -117,6 +129,7 @@ describe('undo and redo', () => {
     await notes('a');
     const row = (await db.plans.get(ID))!;
     await db.plans.put({ ...row, doc: { ...(row.doc as Plan), notes: 'by hand' }, rev: row.rev + 1 });
+    await db.cards.update(ID, { rev: row.rev + 1 });
     expect(await writeStep(ID, 'back', 3)).toEqual({
       ok: false,
       reason: 'Another tab has changed notes since.',

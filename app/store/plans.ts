@@ -52,6 +52,28 @@ export async function readRow(id: string): Promise<ReadRow | undefined> {
   return { ...row, doc: readDoc(row.doc) };
 }
 
+/** The row that this tab has read or written last: as long as nobody else has written, it need not be read again. */
+let latest: ReadRow | undefined;
+
+/**
+ * The row within a transaction that has the cards, which are small and written with every plan. A plan of three hundred
+ * guests takes a tenth of a second to fetch and to read, and that for each edit.
+ */
+async function rowToWrite(id: string): Promise<ReadRow | undefined> {
+  if (latest?.id === id) {
+    const card = await db.cards.get(id);
+    const isLatest = card?.rev === latest.rev && card.savedAt === latest.savedAt && card.deletedAt === null;
+    if (isLatest && (await db.plans.where('id').equals(id).count()) === 1) return latest;
+  }
+  return readRow(id);
+}
+
+/** Remembers what was written, once it surely is. */
+const remembered = (written: Written): Written => {
+  if (written.ok) latest = written.row;
+  return written;
+};
+
 /** The plan as it lies in the store, whole or damaged, for saving it to a file. */
 export async function rawText(id: string): Promise<string> {
   return `${JSON.stringify((await db.plans.get(id))?.doc ?? null, null, 1)}\n`;
@@ -72,6 +94,11 @@ const cardOf = (row: Omit<PlanRow, 'doc'>, doc: Plan): CardRow => ({
 async function putRow(row: ReadRow): Promise<void> {
   await db.plans.put(row);
   await db.cards.put(cardOf(row, row.doc));
+}
+
+/** The card of a plan, made where there is none yet. */
+export async function cardFrom(row: PlanRow): Promise<void> {
+  if (!(await db.cards.get(row.id))) await db.cards.put(cardFor(row));
 }
 
 /** Cards for plans that have none: those stored before there were cards, and those that another version wrote. */
@@ -112,8 +139,8 @@ export async function writeCommand(
   /** Makes one step with the last one, if that has this name: a proposal that grew better is undone at once. */
   amends?: string,
 ): Promise<Written> {
-  return db.transaction('rw', db.plans, db.steps, db.cards, async (): Promise<Written> => {
-    const row = await readRow(id);
+  const writing = db.transaction('rw', db.plans, db.steps, db.cards, async (): Promise<Written> => {
+    const row = await rowToWrite(id);
     if (!row) return GONE;
     const done = applyCommand(row.doc, command);
     if (!done.ok) return { ok: false, reason: refusedWords(done.problems) };
@@ -130,6 +157,7 @@ export async function writeCommand(
     await putRow(next);
     return { ok: true, row: next, merged: row.rev !== knownRev, label: done.label };
   });
+  return remembered(await writing);
 }
 
 /** Steps of a plan by their number, `from` in, `to` out: by key, so that a long history costs a write nothing. */
@@ -138,8 +166,8 @@ const stepsBetween = (id: string, from: number, to: number) =>
 
 /** Undo or redo one step, refused when another tab has changed the same place since. */
 export async function writeStep(id: string, way: 'back' | 'forward', now: number): Promise<Written> {
-  return db.transaction('rw', db.plans, db.steps, db.cards, async (): Promise<Written> => {
-    const row = await readRow(id);
+  const writing = db.transaction('rw', db.plans, db.steps, db.cards, async (): Promise<Written> => {
+    const row = await rowToWrite(id);
     if (!row) return GONE;
     const index = way === 'back' ? row.cursor - 1 : row.cursor;
     const step = await db.steps.get([id, index]);
@@ -165,6 +193,7 @@ export async function writeStep(id: string, way: 'back' | 'forward', now: number
     await putRow(next);
     return { ok: true, row: next, merged: false, label: step.label };
   });
+  return remembered(await writing);
 }
 
 /** The words of the next undo and redo; undefined when there is none. */

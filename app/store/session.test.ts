@@ -3,7 +3,7 @@ import { beforeEach, describe, expect, jest, test } from '@jest/globals';
 import { group, id, lies, planWith } from '../../core/testing/plans.js';
 import type { Plan } from '../../core/plan/index.js';
 import { db } from './db.js';
-import { markDeleted, putPlan, writeCommand } from './plans.js';
+import { markDeleted, removeForGood, putPlan, writeCommand } from './plans.js';
 import { useSession } from './session.js';
 
 const plan = planWith({ party: [group('all', 4)], placements: [lies('brie', 250)] });
@@ -119,7 +119,7 @@ describe('the plan that this tab works on', () => {
   });
 
   test('or it is kept as a copy, whole, also when it is gone for good', async () => {
-    await db.plans.delete(plan.id);
+    await removeForGood(plan.id);
     await until(() => session().gone);
     session().edit({ name: 'set-notes', notes: 'late' });
     const copy = await session().keepAsCopy();

@@ -2,8 +2,9 @@ import { liveQuery, type Subscription } from 'dexie';
 import { create } from 'zustand';
 import { applyCommand, shared, type Command, type Plan } from '../../core/plan/index.js';
 import { withSize } from '../../core/board/index.js';
-import { db, type PlanRow } from './db.js';
+import { db, type CardRow } from './db.js';
 import {
+  cardFrom,
   markDeleted,
   putNew,
   putPlan,
@@ -160,14 +161,18 @@ async function openPlan(store: Store, id: string): Promise<void> {
       return;
     }
     set({ plan: row.doc, rev: row.rev, savedAt: row.savedAt, ...(await labelsOf(id, row.cursor)) });
-    subscription = liveQuery(() => db.plans.get(id)).subscribe((now) => followed(store, id, now));
+    await cardFrom(row);
+    // the card says all that is asked for, and is small: the plan is read when another tab has written it
+    subscription = liveQuery(() => db.cards.get(id)).subscribe((now) => {
+      followed(store, id, now).catch((error: unknown) => toast.error(words(error)));
+    });
   } catch (error) {
     set({ problem: words(error) });
   }
 }
 
 /** The stored plan has changed: by this tab, or by another one. */
-function followed(store: Store, id: string, now: PlanRow | undefined): void {
+async function followed(store: Store, id: string, now: CardRow | undefined): Promise<void> {
   const { set, get } = store;
   if (get().planId !== id) return;
   if (!now || now.deletedAt !== null) return set({ gone: true, saving: 0 });
@@ -177,10 +182,11 @@ function followed(store: Store, id: string, now: PlanRow | undefined): void {
     start(store);
   }
   if (get().saving > 0 || now.rev <= get().rev) return;
+  const row = await readRow(id);
+  if (!row || get().planId !== id || get().saving > 0 || row.rev <= get().rev) return;
+  const labels = await labelsOf(id, row.cursor);
   toast(t('This plan was changed in another tab.'));
-  void labelsOf(id, now.cursor).then((labels) =>
-    set({ plan: shared(get().plan, readDoc(now.doc)), rev: now.rev, savedAt: now.savedAt, ...labels }),
-  );
+  set({ plan: shared(get().plan, row.doc), rev: row.rev, savedAt: row.savedAt, ...labels });
 }
 
 async function labelsOf(id: string, cursor: number): Promise<Pick<Session, 'undoLabel' | 'redoLabel'>> {

@@ -15,7 +15,7 @@ export {
   MM_PER_INCH,
   type UnitSystem,
 } from './units.js';
-export { memo1, memo2 } from './memo.js';
+export { memo1, memo2, memoText } from './memo.js';
 export { CURRENCIES, formatMoney, type Currency } from './money.js';
 export { FOOD_PICTURES, idOf } from './words.js';
 export { addMinutes, clockOf, monthOf, parseLocalTime, speakTime } from './time.js';

@@ -19,3 +19,12 @@ export function memo1<A extends WeakKey, R>(of: (a: A) => R): (a: A) => R {
     return cell.value;
   };
 }
+
+/** The same of one word: for what is slow to make and there are few of, as the formats of a language. */
+export function memoText<R>(of: (text: string) => R): (text: string) => R {
+  const known = new Map<string, R>();
+  return (text) => {
+    if (!known.has(text)) known.set(text, of(text));
+    return known.get(text)!;
+  };
+}

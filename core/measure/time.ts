@@ -1,3 +1,5 @@
+import { memoText } from './memo.js';
+
 /**
  * Local date-times as text, "2027-05-15T22:00": what is written on an invitation. No time zone and no clock: the
  * calendar of the platform reckons them as if they were universal time. Evenings pass midnight, so an end is a start and
@@ -31,10 +33,11 @@ export const monthOf = (text: string): number => Number(text.slice(5, 7));
 
 const DAY = { weekday: 'long', day: 'numeric', month: 'long', timeZone: 'UTC' } as const;
 
+const days = memoText((locale) => new Intl.DateTimeFormat(locale, DAY));
+const daysWithYear = memoText((locale) => new Intl.DateTimeFormat(locale, { ...DAY, year: 'numeric' }));
+
 /** "Saturday 15 May 2027, 22:00"; without its year where everybody knows it. */
 export function speakTime(text: string, { locale = 'en-GB', year = true } = {}): string {
-  const day = new Intl.DateTimeFormat(locale, year ? { ...DAY, year: 'numeric' } : DAY).format(
-    mustParse(text),
-  );
-  return `${day}, ${clockOf(text)}`;
+  const format = year ? daysWithYear(locale) : days(locale);
+  return `${format.format(mustParse(text))}, ${clockOf(text)}`;
 }

@@ -1,3 +1,5 @@
+import { memoText } from './memo.js';
+
 /** Kitchen units. Everything is stored in grams and millimetres; these only speak. */
 export type UnitSystem = 'metric' | 'imperial';
 
@@ -5,24 +7,28 @@ export const GRAMS_PER_OUNCE = 28.349523125;
 export const OUNCES_PER_POUND = 16;
 export const MM_PER_INCH = 25.4;
 
-const formats = new Map<string, Intl.NumberFormat>();
-
-/** A number with so many digits behind the point, as the language of the locale writes it; never in groups of thousands. */
-export function decimal(n: number, digits: number, locale: string): string {
-  const key = `${locale} ${digits}`;
-  let format = formats.get(key);
-  if (!format)
-    formats.set(
-      key,
-      (format = new Intl.NumberFormat(locale, {
+/** By how many digits stand behind the point. */
+const formats = [0, 1, 2, 3].map((digits) =>
+  memoText(
+    (locale) =>
+      new Intl.NumberFormat(locale, {
         minimumFractionDigits: digits,
         maximumFractionDigits: digits,
         useGrouping: false,
         signDisplay: 'negative',
-      })),
-    );
-  return format.format(n);
-}
+      }),
+  ),
+);
+
+/** A number with so many digits behind the point, as the language of the locale writes it; never in groups of thousands. */
+export const decimal = (n: number, digits: 0 | 1 | 2 | 3, locale: string): string =>
+  formats[digits]!(locale).format(n);
+
+/** The same, without the noughts at its end. */
+const shortest = [0, 1, 2].map((most) =>
+  memoText((locale) => new Intl.NumberFormat(locale, { maximumFractionDigits: most, useGrouping: false })),
+);
+const short = (n: number, most: 0 | 1 | 2, locale: string): string => shortest[most]!(locale).format(n);
 
 export function formatMass(massG: number, system: UnitSystem = 'metric', locale = 'en'): string {
   if (system === 'imperial') {
@@ -75,12 +81,8 @@ const ML_PER_FL_OZ = 29.5735;
 
 /** A volume as a kitchen says it. */
 export const formatVolume = (ml: number, system: UnitSystem = 'metric', locale = 'en'): string =>
-  system === 'imperial'
-    ? `${new Intl.NumberFormat(locale, { maximumFractionDigits: 1 }).format(ml / ML_PER_FL_OZ)} fl oz`
-    : `${new Intl.NumberFormat(locale, { maximumFractionDigits: 0 }).format(ml)} ml`;
+  system === 'imperial' ? `${short(ml / ML_PER_FL_OZ, 1, locale)} fl oz` : `${short(ml, 0, locale)} ml`;
 
 /** A small length where a part of a millimetre matters: a neck, a thickness, a gap. */
 export const formatFineLength = (mm: number, system: UnitSystem = 'metric', locale = 'en'): string =>
-  system === 'imperial'
-    ? `${new Intl.NumberFormat(locale, { maximumFractionDigits: 2 }).format(mm / MM_PER_INCH)} in`
-    : `${new Intl.NumberFormat(locale, { maximumFractionDigits: 1 }).format(mm)} mm`;
+  system === 'imperial' ? `${short(mm / MM_PER_INCH, 2, locale)} in` : `${short(mm, 1, locale)} mm`;

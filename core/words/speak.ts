@@ -5,6 +5,7 @@ import {
   formatMass,
   formatMoney,
   formatTemperature,
+  memoText,
   type Currency,
   type UnitSystem,
 } from '../measure/index.js';
@@ -62,25 +63,20 @@ export const lower = (name: string): string =>
 export const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
 
 const MOST_NAMED = 3;
-const lists = new Map<string, Intl.ListFormat>();
+const lists = memoText((locale) => new Intl.ListFormat(locale, { type: 'conjunction' }));
 
 function joined(items: readonly string[], most: number, speech: Speech): string {
-  let list = lists.get(speech.locale);
-  if (!list) lists.set(speech.locale, (list = new Intl.ListFormat(speech.locale, { type: 'conjunction' })));
   // "a, b and c": no comma before the last
-  if (items.length <= most) return list.format(items).replace(', and ', ' and ');
+  if (items.length <= most) return lists(speech.locale).format(items).replace(', and ', ' and ');
   const named = items.slice(0, most).join(', ');
   return fill('list.more', { named, n: items.length - most }, speech);
 }
 
-const choices = new Map<string, Intl.ListFormat>();
+const choices = memoText((locale) => new Intl.ListFormat(locale, { type: 'disjunction' }));
 
 /** "a, b or c": no comma before the last. */
-function either(items: readonly string[], { locale }: Speech): string {
-  let list = choices.get(locale);
-  if (!list) choices.set(locale, (list = new Intl.ListFormat(locale, { type: 'disjunction' })));
-  return list.format(items).replace(', or ', ' or ');
-}
+const either = (items: readonly string[], { locale }: Speech): string =>
+  choices(locale).format(items).replace(', or ', ' or ');
 
 function several(arg: Several, speech: Speech, form: (name: string) => string): string {
   if ('any' in arg)
