@@ -41,7 +41,7 @@ function Part({ part: { surface, copies, portions, families } }: { part: MenuPar
   return (
     <section>
       <h2>
-        {copies > 1 ? t('{surface} and {copies} in all that are alike', { surface, copies }) : surface}
+        {copies > 1 ? t('{surface} and {more, number} like it', { surface, more: copies - 1 }) : surface}
         <small className="font-normal">
           {t(', for {portions} portions', {
             portions: (Math.round(portions * 10) / 10).toLocaleString(speech.locale),

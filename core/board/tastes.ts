@@ -160,6 +160,8 @@ export interface WantedTaste {
   at?: readonly Occasion[];
   /** How many of it; one unless said. */
   count?: number;
+  /** Not asked of a table for two or three: its few foods would be those that have all of it, and that few like. */
+  ofMany?: true;
   has(component: Component): boolean;
 }
 
@@ -195,10 +197,15 @@ export const WANTED: readonly WantedTaste[] = [
     points: 2,
     has: cheese((component) => among('firm', 'semi-firm')(component.texture)),
   },
-  { name: 'a strong cheese', points: 2, has: cheese((component) => taste(component, 'strength') >= 4) },
-  { name: 'an aged cheese', points: 2, has: cheese(isAged) },
-  { name: 'a cheese with something in it', points: 0.6, has: cheese(hasAddition) },
-  { name: 'a cheese with colour', points: 0.6, has: cheese(isColoured) },
+  {
+    name: 'a strong cheese',
+    points: 2,
+    ofMany: true,
+    has: cheese((component) => taste(component, 'strength') >= 4),
+  },
+  { name: 'an aged cheese', points: 2, ofMany: true, has: cheese(isAged) },
+  { name: 'a cheese with something in it', points: 0.6, ofMany: true, has: cheese(hasAddition) },
+  { name: 'a cheese with colour', points: 0.6, ofMany: true, has: cheese(isColoured) },
   {
     name: 'meat for who finds cured meat too strong',
     points: 1,
@@ -214,6 +221,7 @@ export const WANTED: readonly WantedTaste[] = [
     name: 'large cheeses to build around',
     points: 1.5,
     count: 3,
+    ofMany: true,
     has: cheese((component) => FORMS[usualForm(component).form].large === true),
   },
   {
@@ -224,7 +232,12 @@ export const WANTED: readonly WantedTaste[] = [
       component.family === 'fresh-fruit' &&
       among('berry', 'drupelet', 'strawberry', 'grape')(usualForm(component).piece),
   },
-  { name: 'goat or sheep milk', points: 1, has: (component) => among('goat', 'sheep')(component.milk) },
+  {
+    name: 'goat or sheep milk',
+    points: 1,
+    ofMany: true,
+    has: (component) => among('goat', 'sheep')(component.milk),
+  },
   { name: 'something sweet', points: 2, has: isSweet },
   { name: 'a jam or honey for the cheese', points: 2.5, has: served('jam') },
   { name: 'something sharp', points: 3, has: isSharp },
@@ -254,9 +267,9 @@ export const WANTED: readonly WantedTaste[] = [
     has: (component) => component.family === 'spread-dip',
   },
   { name: 'something salty and crunchy', points: 2, has: (component) => component.family === 'nut-seed' },
-  { name: 'something hot', points: 1, has: isHot },
-  { name: 'something smoked', points: 1, has: isSmoked },
-  { name: 'something chewy', points: 1, has: (component) => component.texture === 'chewy' },
+  { name: 'something hot', points: 1, ofMany: true, has: isHot },
+  { name: 'something smoked', points: 1, ofMany: true, has: isSmoked },
+  { name: 'something chewy', points: 1, ofMany: true, has: (component) => component.texture === 'chewy' },
   {
     name: 'a plain cracker or bread',
     points: 2,

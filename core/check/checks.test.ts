@@ -54,6 +54,20 @@ describe('amounts against the school', () => {
     expect(keys(7)).toContain('amount vehicle');
   });
 
+  test('little of a family that mostly may not come near a guest is no slip; much of it is', () => {
+    const nuts = (massG: number, needs: string[]) =>
+      checkPlan(
+        planWith({
+          party: [group('all', 30), group('few', 2, needs)],
+          placements: [lies('pumpkin-seeds', massG)],
+        }),
+      ).findings.find((finding) => finding.key === 'amount nut-seed')?.code;
+    expect(nuts(60, [])).toBe('too-little');
+    expect(nuts(60, ['dairy-free'])).toBe('too-little');
+    expect(nuts(60, ['tree-nut-free'])).toBeUndefined();
+    expect(nuts(1500, ['tree-nut-free'])).toBe('too-much');
+  });
+
   test('the remedy brings the family to the school’s figure', () => {
     for (const share of [0.4, 1.7]) {
       const plan = cheese(share);

@@ -1,6 +1,13 @@
 import { beforeAll, describe, expect, test } from '@jest/globals';
 import { servingAreas, withSize } from '../board/index.js';
-import { atHomeIn, factValue, isForeignTo, type Family, type RegionId } from '../catalogue/index.js';
+import {
+  atHomeIn,
+  factValue,
+  isForeignTo,
+  servingOf,
+  type Family,
+  type RegionId,
+} from '../catalogue/index.js';
 import { checkPlan } from '../check/index.js';
 import { forbiddenToSmall, judgeGroup } from '../needs/index.js';
 import type { Group } from '../party/index.js';
@@ -94,6 +101,24 @@ test('a film night has popcorn, and one with a child of three has none that the 
   expect(has(composedFor([group('all', 6)], { kind: 'film' }))).toBe(true);
   const small = group('small', 3, [], { band: 'child', ages: [3, 3, 4] });
   expect(has(composedFor([group('all', 3), small], { kind: 'film' }))).toBe(false);
+});
+
+test('a table for two or three has what most would eat: two cheeses that few leave, and at its meal two meats', () => {
+  for (const [guests, kind] of [
+    [2, 'drinks'],
+    [3, 'meal'],
+  ] as const) {
+    const plan = composedFor([group('all', guests)], { kind, role: kind });
+    const larder = planLarder(plan);
+    const of = (family: Family) =>
+      [...new Set(plan.placements.map(({ componentId }) => larder.get(componentId)!))].filter(
+        (food) => food.family === family,
+      );
+    const takers = of('cheese').map((cheese) => servingOf(cheese).takers);
+    expect(takers).toHaveLength(2);
+    expect(takers[0]! + takers[1]!).toBeGreaterThan(2 * 0.6);
+    expect(of('cured-meat')).toHaveLength(kind === 'meal' ? 2 : 1);
+  }
 });
 
 describe('a theme of one kitchen', () => {

@@ -84,7 +84,10 @@ export function menuText(plan: Plan, speech: Speech): string {
   const parts = menuOf(plan).filter((part) => part.families.length > 0);
   const lines = parts.flatMap(({ surface, copies, portions, families }) => [
     '',
-    speak({ say: 'menu.part', with: { surface, copies, portions: Math.round(portions * 10) / 10 } }, speech),
+    speak(
+      { say: 'menu.part', with: { surface, more: copies - 1, portions: Math.round(portions * 10) / 10 } },
+      speech,
+    ),
     ...families.flatMap(({ family, eachG, foods }) => [
       `  ${capital(speakArg({ word: FAMILY_WORDS[family] }, speech))} (${mass(eachG)})`,
       ...foods.map(

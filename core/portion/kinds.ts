@@ -90,7 +90,7 @@ const TWO_FROM_NINE: readonly CountedFamily[] = ['nut-seed', 'dried-fruit', 'swe
 const NINE = 9;
 const SEVENTEEN = 17;
 
-/** With bread there are two of these at least; at a table for two or three of the first alone. */
+/** With bread there are two of these at least; at a table for two or three of the first alone, at their meal of the first two. */
 const TWO_AT_LEAST: readonly CountedFamily[] = ['cheese', 'cured-meat', 'vehicle', 'spread-dip'];
 /** A table for two or three: two cheeses, one of most, and none needed of what only rounds a board off (house default). */
 const ROUNDS_OFF: readonly CountedFamily[] = [
@@ -117,8 +117,10 @@ export function kindRanges(plan: Plan): Record<CountedFamily, KindRange> {
   const guests = guestsIn(plan.party) / modulesOf(plan);
   const tiny = isTiny(plan);
   const k = tiny ? 2 / 7 : guests <= UP_TO_SMALL ? 3 / 7 : guests <= UP_TO_MIDDLE ? 5 / 7 : 1;
-  const inTwos = wantsBread(plan) ? (tiny ? TWO_AT_LEAST.slice(0, 1) : TWO_AT_LEAST) : [];
-  const here = OCCASION_KINDS[occasionOf(plan)] ?? {};
+  const occasion = occasionOf(plan);
+  const twos = tiny ? TWO_AT_LEAST.slice(0, occasion === 'meal' ? 2 : 1) : TWO_AT_LEAST;
+  const inTwos = wantsBread(plan) ? twos : [];
+  const here = OCCASION_KINDS[occasion] ?? {};
   const rangeOf = (family: CountedFamily): KindRange => {
     const range = fewIn(plan, family, here[family] ?? LARGE[family]);
     if (range.to === 0) return range;

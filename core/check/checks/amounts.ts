@@ -1,5 +1,6 @@
 import type { PlacedFood } from '../../board/index.js';
-import { schoolName, COUNTED, FAMILY_WORDS, kindRanges } from '../../portion/index.js';
+import { carriesTo } from '../../needs/index.js';
+import { schoolName, COUNTED, FAMILY_WORDS, kindRanges, type CountedFamily } from '../../portion/index.js';
 import type { CheckContext } from '../context.js';
 import { finding, type Finding, type Remedy } from '../finding.js';
 import { scaled } from '../remedies.js';
@@ -7,6 +8,19 @@ import { scaled } from '../remedies.js';
 /** A family may stray this far from the school, and at least this many grams, before a slip says so. */
 const STRAY = 0.3;
 const STRAY_G = 60;
+
+/** Of a family that mostly may not come near a guest there is less: half of its foods (house default). */
+const MOSTLY = 0.5;
+
+function isKeptAway({ plan, larder }: CheckContext, family: CountedFamily): boolean {
+  const all = [...larder.values()].filter((component) => component.family === family);
+  return plan.party.some((group) => {
+    const carry = all.filter((component) =>
+      carriesTo(component, group).some(({ verdict }) => verdict === 'carries'),
+    );
+    return carry.length > MOSTLY * all.length;
+  });
+}
 
 /** Each family against the school's figure. */
 export function amounts(context: CheckContext): Finding[] {
@@ -20,6 +34,7 @@ export function amounts(context: CheckContext): Finding[] {
     if (Math.abs(off) < Math.max(STRAY_G, target * STRAY)) return [];
     // no kind of it is asked for here, so none is no slip
     if (massG === 0 && kinds[family].from === 0) return [];
+    if (off < 0 && isKeptAway(context, family)) return [];
     const school = { word: schoolName(context.plan) };
     return [
       finding(off < 0 ? 'too-little' : 'too-much', {

@@ -23,7 +23,7 @@ import { seedOf, createRandom } from '../../measure/index.js';
 import { disliked } from '../../needs/index.js';
 import { portionsIn } from '../../party/index.js';
 import { growingMonth, type Plan } from '../../plan/index.js';
-import { occasionOf, surfaceAreaCm2, type CountedFamily } from '../../portion/index.js';
+import { isTiny, occasionOf, surfaceAreaCm2, type CountedFamily } from '../../portion/index.js';
 import { countsFor } from '../candidates.js';
 import type { Said } from '../../words/index.js';
 import type { Draft, Entry } from '../draft.js';
@@ -33,8 +33,10 @@ const isAskedFor = (draft: Draft, component: Component): boolean =>
   draft.problem.targets.byFamily[component.family as CountedFamily] > 0;
 
 export function wantedRows(draft: Draft): void {
-  const occasion = occasionOf(draft.problem.plan);
-  for (const want of WANTED) {
+  const { plan } = draft.problem;
+  const occasion = occasionOf(plan);
+  const wanted = isTiny(plan) ? WANTED.filter(({ ofMany }) => !ofMany) : WANTED;
+  for (const want of wanted) {
     if (want.at && !want.at.includes(occasion)) continue;
     const who = [...draft.chosen]
       .filter(([id]) => isAskedFor(draft, draft.component(id)) && want.has(draft.component(id)))

@@ -11,7 +11,7 @@ export const QUESTIONS = {
   'menu.head':
     '{guests, plural, one {# guest} other {# guests}}, {portions, plural, one {# portion} other {# portions}}; in brackets what each portion has',
   'menu.part':
-    '{surface}{copies, plural, =1 {} other { and {copies, number} in all that are alike}}, for {portions, plural, one {# portion} other {# portions}}',
+    '{surface}{more, plural, =0 {} other { and {more, number} like it}}, for {portions, plural, one {# portion} other {# portions}}',
   'menu.food':
     '{food}{cut, select, yes {, {forms}} other {}} {mass} ({each}){kept, select, yes {, {left} left in the packs} other {}}',
 } as const;
