@@ -5,6 +5,7 @@ import { Rim } from '../ui/rims.js';
 import { PrintBar } from './PrintBar.js';
 import { PrintPage } from './PrintPage.js';
 import { t, word } from '../words/index.js';
+import { shortName } from '../../core/measure/index.js';
 
 /** The ten best bites of this board for each group, each drawn small, to print on cards. */
 export function BitesSheet({ plan, checked }: { plan: Plan; checked: Checked }) {
@@ -50,7 +51,7 @@ function BiteCard({ bite }: { bite: Bite }) {
           <img key={component.id} src={portraitUrl(component)} alt="" width="44" height="44" />
         ))}
       </div>
-      <b>{bite.foods.map((component) => component.name.split(',')[0]).join(' + ')}</b>
+      <b>{bite.foods.map((component) => shortName(component.name)).join(' + ')}</b>
       <span>
         {t('{why}; on {surface}', {
           why: bite.why[0] ? word(bite.why[0]) : t('simple and good'),

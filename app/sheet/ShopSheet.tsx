@@ -9,7 +9,7 @@ import {
   whoGoes,
   type ShopLine,
 } from '../../core/make/index.js';
-import { formatMass, formatMoney } from '../../core/measure/index.js';
+import { formatMass, formatMoney, shortName } from '../../core/measure/index.js';
 import type { Plan } from '../../core/plan/index.js';
 import { capital } from '../../core/words/index.js';
 import { saveAs } from '../exports/save.js';
@@ -74,7 +74,7 @@ function ShopRow({ plan, line }: { plan: Plan; line: ShopLine }) {
           <small>
             {' '}
             {t('(for {foods})', {
-              foods: into.map((id) => nameOf(plan, id).split(',')[0]!.toLowerCase()).join(', '),
+              foods: into.map((id) => shortName(nameOf(plan, id)).toLowerCase()).join(', '),
             })}
           </small>
         )}

@@ -8,7 +8,6 @@ import {
   markDeleted,
   putNew,
   putPlan,
-  readDoc,
   readRow,
   stepLabels,
   writeCommand,

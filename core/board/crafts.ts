@@ -23,6 +23,7 @@ import {
 import { flipped, grams, idWith, KEEPS_H, layMade, short } from './making.js';
 import { freeOffcutsG, withOffcuts } from './offcuts.js';
 import { placementsOf } from './pieces.js';
+import { shortName } from '../measure/index.js';
 
 /** Hands-on minutes: slicing the lid, pressing the cutter, filling (house default). */
 const WINDOW_HANDS_MIN = 8;
@@ -48,7 +49,7 @@ function windowRecipe(
   const [x, y] = opening.at;
   return {
     id: idWith('window', wheel.id),
-    name: `${wheel.name.split(',')[0]!} with a window of ${short(filling.name)}`.slice(0, 60),
+    name: `${shortName(wheel.name)} with a window of ${short(filling.name)}`.slice(0, 60),
     family: 'cheese',
     parts: [
       { componentId: wheel.id, massG: opening.massG * wheels },

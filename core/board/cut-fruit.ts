@@ -5,6 +5,7 @@ import type { CutId, Section } from '../shape/index.js';
 import { inLots, lessBy } from './cut-outs.js';
 import { grams, idWith, layMade, short } from './making.js';
 import { placementsOf } from './pieces.js';
+import { shortName } from '../measure/index.js';
 
 /** Forms of the larder that a cut looks like, the nearest first; a hollowed bowl is no food that lies. */
 const FORMS_OF_CUT: Readonly<Record<CutId, readonly FormId[]>> = {
@@ -131,7 +132,7 @@ function recipeOfCut({ food, cut, found, pieces }: CutFruit, fact: FormFact): Ow
   ];
   return {
     id: idWith(cut, food.id),
-    name: `${food.name.split(',')[0]!}, ${CUT_NAMES[cut]}`.slice(0, 60),
+    name: `${shortName(food.name)}, ${CUT_NAMES[cut]}`.slice(0, 60),
     family: food.family,
     parts: [{ componentId: food.id, massG }],
     outG: massG,

@@ -1,13 +1,14 @@
 import { homeMadeId, type FormId } from '../catalogue/index.js';
 import type { Polygon } from '../geometry/index.js';
 import type { Command, OwnRecipe, SurfaceId } from '../plan/index.js';
+import { shortName } from '../measure/index.js';
 
 /** What the makers of the bench share: how what is made is named, kept and laid. */
 
 /** Hours that a cut or melted cheese keeps at most (house default). */
 export const KEEPS_H = 48;
 
-export const short = (text: string): string => text.split(',')[0]!.toLowerCase();
+export const short = (text: string): string => shortName(text).toLowerCase();
 /** The food that a recipe gives has its id with five letters more, and no id has more than sixty. */
 const MOST_ID = 55;
 export const idWith = (...parts: readonly string[]): string =>

@@ -11,6 +11,7 @@ import {
 import { needOfCut } from '../shape/index.js';
 import { grams, idWith, KEEPS_H, layMade, short } from './making.js';
 import { placementsOf } from './pieces.js';
+import { shortName } from '../measure/index.js';
 
 /** What of a batch comes from a food's offcuts, and what from the block; crumbs of a gram are none. */
 export function withOffcuts(food: Component, massG: number, offcutsG: number): OwnRecipe['parts'] {
@@ -91,7 +92,7 @@ export function foldIntoDip(
   const outG = grams(dipG + offcutsG);
   const recipe: OwnRecipe = {
     id,
-    name: `${dip.name.split(',')[0]!} with ${short(food.name)}`.slice(0, 60),
+    name: `${shortName(dip.name)} with ${short(food.name)}`.slice(0, 60),
     family: dip.family,
     parts: [
       { componentId: dip.id, massG: dipG },

@@ -4,7 +4,9 @@ import { ownComponent } from '../catalogue/index.js';
 import { applyCommand, type Plan } from '../plan/index.js';
 import { isFoodWord, NEED_WORDS } from '../needs/index.js';
 import { readParty } from '../party/index.js';
-import { group, id, lies, planWith } from '../testing/plans.js';
+import { laySurface } from '../lay/index.js';
+import { laidGroundCm2, surfaceAreaCm2 } from '../portion/index.js';
+import { board, group, id, lies, planWith } from '../testing/plans.js';
 import { checkPlan, fairShare, shareOut, type Finding } from './index.js';
 import { label, text, why } from '../testing/words.js';
 
@@ -308,6 +310,28 @@ describe('the rest of the table', () => {
       const slip = find(plan, code)!;
       expect(slip.severity).toBe('caution');
       expect(find(after(plan, slip), code)).toBeUndefined();
+    }
+  });
+
+  test('that a board is a little too small is a guess until it is laid: where all of it lies, nothing is said', () => {
+    const foods = ['young-gouda', 'strawberries', 'salami', 'cucumber', 'almonds', 'water-crackers'];
+    const on = (diameterMm: number): Plan =>
+      planWith({
+        surfaces: [board({ outline: { kind: 'round', diameterMm } })],
+        placements: foods.map((food) => lies(food, 150)),
+      });
+    const full = [260, 270, 280, 290, 300, 310, 320, 330, 340].map(on).filter((plan) => {
+      const share = laidGroundCm2(plan, plan.surfaces[0]!) / surfaceAreaCm2(plan.surfaces[0]!);
+      return share > 1.03 && share <= 1.1;
+    });
+    expect(full.length).toBeGreaterThan(0);
+    for (const plan of full) {
+      expect(find(plan, 'too-small')).toBeDefined();
+      const { elements } = laySurface(plan, plan.surfaces[0]!, 1);
+      const laid = { ...plan, layout: [{ surfaceId: plan.surfaces[0]!.id, elements }] };
+      const some = { ...plan, layout: [{ surfaceId: plan.surfaces[0]!.id, elements: elements.slice(1) }] };
+      expect([find(laid, 'too-small'), find(laid, 'not-all-laid')]).toEqual([undefined, undefined]);
+      expect(find(some, 'too-small')).toBeDefined();
     }
   });
 

@@ -29,6 +29,7 @@ import { bowlsInUse, fittingOutline, outlineSaid, placementGroundCm2 } from '../
 import type { CheckContext } from './context.js';
 import { lower } from '../words/index.js';
 import type { Remedy } from './finding.js';
+import { shortName } from '../measure/index.js';
 
 /** Remedies that more than one check offers. Each is data: words, what it brings, and the edit. */
 
@@ -276,7 +277,7 @@ export function labelRead(
   if (answers.length === 0 || answers.some((answer) => answer === undefined)) return undefined;
   return {
     kind: 'label-read',
-    args: { food: component.name.split(',')[0]!, n: answers.length, fact: factWords(facts[0]!) },
+    args: { food: shortName(component.name), n: answers.length, fact: factWords(facts[0]!) },
     command: {
       name: 'together',
       label: `note the label of ${component.name.toLowerCase()}`,

@@ -8,6 +8,7 @@ import { surfacesOf, type Task } from './task.js';
 import { trayRuns } from './tasks/out.js';
 import type { ToolLine } from './tools.js';
 import type { Change, Way } from './ways.js';
+import { shortName } from '../measure/index.js';
 
 const MOST_NAMED = 4;
 
@@ -15,7 +16,7 @@ const MOST_NAMED = 4;
 export function taskSaid(plan: Plan, task: Task): Said {
   const larder = planLarder(plan);
   // "Hummus, home-made" in a list reads as two things
-  const foods = task.foods.map((id) => (larder.get(id)?.name ?? id).split(',')[0]!);
+  const foods = task.foods.map((id) => shortName(larder.get(id)?.name ?? id));
   const surface = plan.surfaces.find(({ id }) => id === task.surfaceId)?.name ?? '';
   const more = surfacesOf(task).length - 1;
   return {

@@ -17,5 +17,5 @@ export {
 } from './units.js';
 export { memo1, memo2, memoText } from './memo.js';
 export { CURRENCIES, formatMoney, type Currency } from './money.js';
-export { FOOD_PICTURES, idOf } from './words.js';
+export { FOOD_PICTURES, idOf, shortName } from './words.js';
 export { addMinutes, clockOf, monthOf, parseLocalTime, speakTime } from './time.js';

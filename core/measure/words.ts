@@ -21,3 +21,6 @@ export function idOf(text: string, most: number, otherwise: string): string {
   const mark = (seedOf(low) >>> 0).toString(36).slice(-MARK);
   return `${(words || otherwise).slice(0, most - MARK - 1).replace(/-$/, '')}-${mark}`;
 }
+
+/** A food's name without what stands behind its comma: "Hummus" for "Hummus, home-made". */
+export const shortName = (name: string): string => name.split(',', 1)[0]!;

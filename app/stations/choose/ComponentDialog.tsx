@@ -8,7 +8,7 @@ import {
   TASTES,
   type Component,
 } from '../../../core/catalogue/index.js';
-import { formatMass, formatMoney } from '../../../core/measure/index.js';
+import { formatMass, formatMoney, shortName } from '../../../core/measure/index.js';
 import { ownPriceOf } from '../../../core/make/index.js';
 import { planLarder, recipeIn, type Command, type Plan } from '../../../core/plan/index.js';
 import { lower } from '../../../core/words/index.js';
@@ -114,7 +114,7 @@ function AboutFood({ plan, component: component }: { plan: Plan; component: Comp
       <dd>{facts.like.map(word).join(', ')}</dd>
       <dt>{t('Goes with')}</dt>
       <dd>
-        {partners.foods.map((food) => food.name.split(',')[0]).join(', ') || t('nothing in the larder')};{' '}
+        {partners.foods.map((food) => shortName(food.name)).join(', ') || t('nothing in the larder')};{' '}
         {word(partners.why)}
       </dd>
       <dt>{t('Served')}</dt>

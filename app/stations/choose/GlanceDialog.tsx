@@ -17,6 +17,7 @@ import { Portrait } from '../../ui/Portrait.js';
 import { Rim } from '../../ui/rims.js';
 import { TasteWheel } from '../../ui/TasteWheel.js';
 import { t, word } from '../../words/index.js';
+import { shortName } from '../../../core/measure/index.js';
 
 /** Less than this of a board nobody sees. */
 const SEEN = 0.005;
@@ -142,13 +143,11 @@ function Ladder({ glance }: { glance: Glance }) {
   );
 }
 
-const shortName = (component: Component): string => component.name.split(',')[0]!;
-
 function Standing({ food }: { food: Component }) {
   return (
     <span className="flex w-29 items-center gap-1 text-xs/[1.02]">
       <Portrait food={food} width="30" height="30" />
-      <span className="line-clamp-2">{shortName(food)}</span>
+      <span className="line-clamp-2">{shortName(food.name)}</span>
     </span>
   );
 }
@@ -207,9 +206,9 @@ function Partners({ checked }: { checked: Checked }) {
               (component, i) => component && <Portrait key={i} food={component} width="30" height="30" />,
             )}
             <span>
-              <b>{shortName(partner.cheese)}</b>,{' '}
-              {partner.vehicle ? shortName(partner.vehicle).toLowerCase() : t('no bread')},{' '}
-              {partner.contrast ? shortName(partner.contrast).toLowerCase() : t('no contrast')}:{' '}
+              <b>{shortName(partner.cheese.name)}</b>,{' '}
+              {partner.vehicle ? shortName(partner.vehicle.name).toLowerCase() : t('no bread')},{' '}
+              {partner.contrast ? shortName(partner.contrast.name).toLowerCase() : t('no contrast')}:{' '}
               {word(partner.why)}
             </span>
           </li>

@@ -1,7 +1,7 @@
 import { useEffect, useMemo, useState } from 'react';
 import type { ComponentId } from '../../../core/catalogue/index.js';
 import type { OtherBoard } from '../../../core/compose/index.js';
-import { formatMoney } from '../../../core/measure/index.js';
+import { formatMoney, shortName } from '../../../core/measure/index.js';
 import { planLarder, type Plan } from '../../../core/plan/index.js';
 import { shopFor } from '../../../core/make/index.js';
 import { BoardThumb } from '../../plate/BoardThumb.js';
@@ -122,7 +122,7 @@ function Foods({ words, ids, plan }: { words: string; ids: readonly ComponentId[
           className="inline-block"
         />
       ))}{' '}
-      {foods.map((component) => component.name.split(',')[0]).join(', ') || t('nothing')}.
+      {foods.map((component) => shortName(component.name)).join(', ') || t('nothing')}.
     </p>
   );
 }

@@ -1,7 +1,7 @@
 import { useEffect, useMemo, useState } from 'react';
 import { textOf } from '../../../core/check/index.js';
 import { nameOf, packsText } from '../../../core/make/index.js';
-import { formatMass, formatMoney } from '../../../core/measure/index.js';
+import { formatMass, formatMoney, shortName } from '../../../core/measure/index.js';
 import { agesMissing, guestsIn } from '../../../core/party/index.js';
 import type { Plan } from '../../../core/plan/index.js';
 import { laterCommand, withCounts, type Later } from '../../../core/swap/index.js';
@@ -253,7 +253,7 @@ function Amounts({ plan, title, foods }: { plan: Plan; title: string; foods: Lat
         {foods.slice(0, MOST_FOODS).map(({ id, beforeG, afterG }) => (
           <li key={id}>
             {t('{name}: {before} → {after}', {
-              name: capital(nameOf(plan, id).split(',')[0]!),
+              name: capital(shortName(nameOf(plan, id))),
               before: mass(beforeG),
               after: mass(afterG),
             })}

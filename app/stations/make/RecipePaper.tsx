@@ -9,7 +9,7 @@ import {
   type PlanMaking,
 } from '../../../core/make/index.js';
 import { homeMadeId, measured, STAPLES, type ComponentId } from '../../../core/catalogue/index.js';
-import { formatMass, formatMoney } from '../../../core/measure/index.js';
+import { formatMass, formatMoney, shortName } from '../../../core/measure/index.js';
 import { planLarder, type OwnRecipe, type Plan } from '../../../core/plan/index.js';
 import { choosePacks } from '../../../core/portion/index.js';
 import { capital, speak } from '../../../core/words/index.js';
@@ -75,7 +75,7 @@ function Recipe({ plan, id, massG, making, onWrite }: RecipeProps) {
     <article className="mb-4 break-inside-avoid-column text-sm/[1.25]">
       <h3 className="m-0 flex items-center gap-2 border-b border-ink/50 font-display text-lg/[1.15] font-extrabold">
         {component && <Portrait food={component} className="size-9" />}
-        {t('{name}, {mass}', { name: nameOf(plan, id).split(',')[0]!, mass: formatMass(massG, units) })}
+        {t('{name}, {mass}', { name: shortName(nameOf(plan, id)), mass: formatMass(massG, units) })}
       </h3>
       <ul className="my-1 list-none p-0">
         {making.parts.map(([part, grams]) => (
@@ -163,7 +163,7 @@ function RecipeDeeds({ plan, id, making, onWrite }: Omit<RecipeProps, 'massG'>) 
       {bought && (
         <Button look="quiet" size="small" onClick={() => run(buyInstead(plan, [[id, bought]]))}>
           {t('Buy {name}: {money}, {n} min less by hand', {
-            name: bought.name.split(',')[0]!.toLowerCase(),
+            name: shortName(bought.name).toLowerCase(),
             money: formatMoney(choosePacks(bought, massG).priceMinor, plan.currency),
             n: making.handsMin,
           })}
@@ -188,7 +188,7 @@ function asOwn(plan: Plan, id: ComponentId, making: PlanMaking): OwnRecipe | und
   if (!food || !known) return undefined;
   return {
     id: '',
-    name: `${food.name.split(',')[0]!}, my way`.slice(0, MOST_NAME),
+    name: `${shortName(food.name)}, my way`.slice(0, MOST_NAME),
     family: food.family,
     parts: making.parts.map(([part, massG]) => ({ componentId: part as ComponentId, massG })),
     outG: making.outG,

@@ -10,7 +10,7 @@ import {
   type ShopLine,
   type Trip,
 } from '../../../core/make/index.js';
-import { formatMass, formatMoney } from '../../../core/measure/index.js';
+import { formatMass, formatMoney, shortName } from '../../../core/measure/index.js';
 import type { Plan } from '../../../core/plan/index.js';
 import { capital } from '../../../core/words/index.js';
 import { useSession } from '../../store/session.js';
@@ -94,7 +94,7 @@ function ShopRow({ plan, line, onAsk }: { plan: Plan; line: ShopLine; onAsk: () 
   const on = isInBasket(line);
   const into = [...new Set(line.goesInto.map(({ componentId }) => componentId))]
     .filter((id) => id !== line.id)
-    .map((id) => nameOf(plan, id).split(',')[0]!.toLowerCase());
+    .map((id) => shortName(nameOf(plan, id)).toLowerCase());
   return (
     <div className="flex min-h-12 items-center border-b border-rule/40 text-sm/[1.15]">
       <Checkbox

@@ -11,7 +11,7 @@ import {
   type ShopLine,
   type Shopping,
 } from '../../../core/make/index.js';
-import { formatMass, formatMoney } from '../../../core/measure/index.js';
+import { formatMass, formatMoney, shortName } from '../../../core/measure/index.js';
 import type { Plan } from '../../../core/plan/index.js';
 import { FAMILY_WORDS } from '../../../core/portion/index.js';
 import { saveAs } from '../../exports/save.js';
@@ -226,7 +226,7 @@ function Left({ plan, lines, leftMinor }: { plan: Plan; lines: readonly ShopLine
     .slice(0, MOST_LEFT);
   const becomes = (becoming: Becoming): string =>
     becoming.kind === 'recipe'
-      ? nameOf(plan, becoming.id).split(',')[0]!.toLowerCase()
+      ? shortName(nameOf(plan, becoming.id)).toLowerCase()
       : { keeps: t('keeps'), freeze: t('freeze it'), soon: t('eat it soon') }[becoming.kind];
   if (left.length === 0) return null;
   return (

@@ -10,6 +10,7 @@ import type { Dial, Groove } from './dial.js';
 import { LOOKS } from './look.js';
 import { clockAt, useMake } from './useMake.js';
 import { useWorkHands } from './useWorkHands.js';
+import { shortName } from '../../../core/measure/index.js';
 
 interface Props {
   plan: Plan;
@@ -177,7 +178,7 @@ function nameOf(plan: Plan, { task }: Kept): string {
     const surface = plan.surfaces.find(({ id }) => id === task.surfaceId)?.name ?? '';
     return task.stage ? `${surface}, ${word(task.stage)}` : surface;
   }
-  const food = task.foods[0] && planLarder(plan).get(task.foods[0])?.name.split(',')[0];
+  const food = task.foods[0] && shortName(planLarder(plan).get(task.foods[0])?.name ?? '');
   const several = task.kind === 'wash' || task.kind === 'open' || task.kind === 'fill-bowls' || !food;
   return several ? LOOKS[task.kind].words : food.toLowerCase();
 }

@@ -1,4 +1,4 @@
-import { formatFineLength } from '../../../core/measure/index.js';
+import { formatFineLength, shortName } from '../../../core/measure/index.js';
 import { areaOf } from '../../../core/geometry/index.js';
 import { benchNeck, bodyOf, LEAST_NECK_MM, resized, survives, type Body } from '../../../core/shape/index.js';
 import { useSettings } from '../../store/settings.js';
@@ -29,7 +29,7 @@ export function BearsCard({ bench, cutter: at }: { bench: Bench; cutter: number 
   const neck = benchNeck(cutter.outline);
   const { verdict, needsMm, larger } = survives(neck, component.id);
   const size = Math.ceil(cutter.acrossMm * (larger ?? 1) + 0.05);
-  const food = component.name.split(',')[0]!;
+  const food = shortName(component.name);
   const grow = (): void =>
     bend({ cutters: shown.cutters.map((other) => (other === cutter ? resized(other, size) : other)) });
   return (

@@ -1,5 +1,5 @@
 import { useMemo } from 'react';
-import { formatFineLength, type UnitSystem } from '../../../core/measure/index.js';
+import { formatFineLength, type UnitSystem, shortName } from '../../../core/measure/index.js';
 import { OFFCUTS, planLarder, type CutSlice, type Offcuts, type Plan } from '../../../core/plan/index.js';
 import { bodyOf, ownSlice, usualSliceOf, type UsualSlice } from '../../../core/shape/index.js';
 import { useSettings } from '../../store/settings.js';
@@ -68,7 +68,7 @@ function Food({ plan, bench }: { plan: Plan; bench: Bench }) {
     [larder],
   );
   return (
-    <OpenWord word={bench.component.name.split(',')[0]!.toLowerCase()} label={t('Food on the bench')}>
+    <OpenWord word={shortName(bench.component.name).toLowerCase()} label={t('Food on the bench')}>
       <Combobox
         label={t('Food on the bench')}
         value={bench.component.id}

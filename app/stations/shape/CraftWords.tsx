@@ -1,6 +1,6 @@
 import { useMemo } from 'react';
 import type { Component, ComponentId } from '../../../core/catalogue/index.js';
-import { formatFineLength } from '../../../core/measure/index.js';
+import { formatFineLength, shortName } from '../../../core/measure/index.js';
 import type { Plan, Surface } from '../../../core/plan/index.js';
 import { CUTTERS } from '../../../core/shape/index.js';
 import { useSettings } from '../../store/settings.js';
@@ -29,7 +29,7 @@ export function FoodWord({
     [foods],
   );
   return (
-    <OpenWord word={food.name.split(',')[0]!.toLowerCase()} label={label}>
+    <OpenWord word={shortName(food.name).toLowerCase()} label={label}>
       <Combobox label={label} value={food.id} options={options} onPick={onPick} />
     </OpenWord>
   );

@@ -9,7 +9,7 @@ import {
   type MotifHeaps,
 } from '../../../core/board/index.js';
 import { motifAlone } from '../../../core/lay/index.js';
-import { formatFineLength, formatMass } from '../../../core/measure/index.js';
+import { formatFineLength, formatMass, shortName } from '../../../core/measure/index.js';
 import { applyCommand, type Motif, type Plan, type Surface } from '../../../core/plan/index.js';
 import { isReadIn, withBorder } from '../../../core/shape/index.js';
 import { useSession } from '../../store/session.js';
@@ -119,7 +119,7 @@ function Found(made: Asking) {
     <Result
       large={t('{mass} of {food}', {
         mass: formatMass(heaps.fill.massG, units),
-        food: heaps.fill.component.name.split(',')[0]!.toLowerCase(),
+        food: shortName(heaps.fill.component.name).toLowerCase(),
       })}
     >
       {!fine && (

@@ -7,7 +7,7 @@ import {
   surfaceOfFood,
   type MeltedWith,
 } from '../../../core/board/index.js';
-import { formatMass } from '../../../core/measure/index.js';
+import { formatMass, shortName } from '../../../core/measure/index.js';
 import { planLarder, type Plan } from '../../../core/plan/index.js';
 import {
   filled,
@@ -131,7 +131,7 @@ export function MouldCraft({ plan, checked }: StationView) {
       >
         <p className="m-0 text-base/[1.3]">
           {t('{food} {suits}. {each} each, {batch} to melt.', {
-            food: [food, ...(second ? [second.food] : [])].map(({ name }) => name.split(',')[0]!).join(' + '),
+            food: [food, ...(second ? [second.food] : [])].map(({ name }) => shortName(name)).join(' + '),
             suits: SUIT_WORDS[found.suits],
             each: formatMass(found.gramsEach, units),
             batch: formatMass(found.batchG, units),

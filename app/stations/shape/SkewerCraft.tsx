@@ -10,7 +10,7 @@ import {
   threadedOrder,
   type Threaded,
 } from '../../../core/board/index.js';
-import { formatFineLength, formatMass } from '../../../core/measure/index.js';
+import { formatFineLength, formatMass, shortName } from '../../../core/measure/index.js';
 import { guestsIn } from '../../../core/party/index.js';
 import { skewerSvg } from '../../../core/picture/index.js';
 import { planLarder, type Plan, type Surface } from '../../../core/plan/index.js';
@@ -230,7 +230,7 @@ function Skewers({
 }) {
   const { layIn, busy } = useLayIn(plan);
   const packs = parts.map(({ component, fact, each }) => ({
-    name: component.name.split(',')[0]!.toLowerCase(),
+    name: shortName(component.name).toLowerCase(),
     atHand: piecesInPacks(plan, component, fact),
     each,
   }));
@@ -296,7 +296,7 @@ function Cups({ plan, surface, cups }: { plan: Plan; surface: Surface; cups: num
       <ul className="m-0 mt-2 max-h-90 list-none overflow-y-auto p-0 text-base/[1.35]">
         {filled.map(({ component, each, leftOver }) => (
           <li key={component.id}>
-            <b>{each}</b> {component.name.split(',')[0]!.toLowerCase()}
+            <b>{each}</b> {shortName(component.name).toLowerCase()}
             {leftOver > 0 && (
               <span className="text-soft"> {t('and {n, number} left over', { n: leftOver })}</span>
             )}
@@ -307,7 +307,7 @@ function Cups({ plan, surface, cups }: { plan: Plan; surface: Surface; cups: num
         <p className="m-0 mt-2 text-sm text-soft">
           {t('Too few for one each: {foods}.', {
             foods: few
-              .map(({ component, leftOver }) => `${component.name.split(',')[0]!.toLowerCase()} ${leftOver}`)
+              .map(({ component, leftOver }) => `${shortName(component.name).toLowerCase()} ${leftOver}`)
               .join(', '),
           })}
         </p>

@@ -57,7 +57,7 @@ export const vehicles: Entry[] = [
     forms: [['scatter', 'coin', 2, 38, 36, { g: 0.5, choke: 'hard' }]], packs: [[100, 230]],
   },
   {
-    id: 'flatbread', kcal: 300, name: 'Soft flatbread strips', is: 'bought', allergens: { gluten: 'contains' },
+    id: 'flatbread', kcal: 300, name: 'Soft flatbread strips', base: 'flatbread', is: 'bought', allergens: { gluten: 'contains' },
     per100: [9, 6, 50, 3, 1.2], taste: { salt: 1 }, texture: 'soft', colours: ['#f1dcae', '#c99b58', '#f9eccb'], sheds: ['flour', 'crumbs'],
     forms: [['sticks', 'stick', 12, 88, 20, { g: 0.8, choke: 'safe' }]], packs: [[320, 190]],
   },

@@ -4,6 +4,7 @@ import { planLarder, type Surface } from '../../plan/index.js';
 import type { CheckContext } from '../context.js';
 import { finding, type Fact, type Finding } from '../finding.js';
 import { laidOn } from '../near.js';
+import { shortName } from '../../measure/index.js';
 
 /** So many foods are listed under "Why this?". */
 const MOST_LISTED = 12;
@@ -57,12 +58,11 @@ const ofRule =
 type Common = Pick<Finding, 'key' | 'components' | 'surfaceId' | 'places'> & { rule: TermId };
 
 /** How a food lies is no matter of its label: "Baguette slices", not "Baguette slices, labelled vegan". The facts have it whole. */
-const shortName = ({ name }: Component): string => name.split(',')[0]!;
 
 /** The first pair in words, how many more there are, and where. */
 const pairArgs = ({ surface, foods }: Found) => ({
-  food: shortName(foods[0]![0]!),
-  other: shortName(foods[0]![1]!),
+  food: shortName(foods[0]![0]!.name),
+  other: shortName(foods[0]![1]!.name),
   rest: foods.length - 1,
   surface: surface.name,
 });
@@ -106,13 +106,16 @@ export const LAYING_CHECKS = [
     finding('strong-by-mild', { ...common, args: pairArgs(found), facts: pairFacts(found) }),
   ),
   ofRule('star', ({ surface, foods }, common) =>
-    finding('star-hidden', { ...common, args: { food: shortName(foods[0]![0]!), surface: surface.name } }),
+    finding('star-hidden', {
+      ...common,
+      args: { food: shortName(foods[0]![0]!.name), surface: surface.name },
+    }),
   ),
   ofRule('reach', ({ surface, faults, foods }, common) =>
     finding('far-side', {
       ...common,
       args: {
-        foods: { foods: foods.map(([food]) => shortName(food!)), most: 2 },
+        foods: { foods: foods.map(([food]) => shortName(food!.name)), most: 2 },
         n: foods.length,
         surface: surface.name,
         gap: length(faults[0]!.amount),

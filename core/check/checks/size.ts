@@ -1,5 +1,6 @@
 import { inParts, isOwnPlate, kindsThatFit, REACH_MM, tooFarToReach } from '../../board/index.js';
-import { moduleKey, type Surface } from '../../plan/index.js';
+import { unlaidOn } from '../../lay/index.js';
+import { moduleKey, type Plan, type Surface } from '../../plan/index.js';
 import { coverOf, fittingOutline, laidGroundCm2, outlineSaid, surfaceAreaCm2 } from '../../portion/index.js';
 import type { Arg } from '../../words/index.js';
 import type { CheckContext } from '../context.js';
@@ -10,6 +11,8 @@ import { offSurface } from '../remedies.js';
 const SPARSE_OF_COVER = 0.886;
 /** Whole pieces round it up, and they lean on each other: so much more than the ground is laid all the same (house default). */
 const FULL = 1.03;
+/** Up to so much more the layout has the last word (house default). */
+const LEANS = 1.1;
 
 /** Too small or too large for what lies on it at opening, with the size that fits; and too many kinds for it. */
 export function size(context: CheckContext): Finding[] {
@@ -70,10 +73,16 @@ const named = (surface: Surface, alike: readonly Surface[]): Arg =>
     ? { say: 'surface.modules', with: { surface: surface.name, n: alike.length - 1 } }
     : surface.name;
 
+/** It lies there, to the last piece: that it would not fit is no longer a guess that helps. */
+const liesWhole = (plan: Plan, surface: Surface): boolean =>
+  plan.layout.some(({ surfaceId, elements }) => surfaceId === surface.id && elements.length > 0) &&
+  unlaidOn(plan, surface).length === 0;
+
 function roomOn(context: CheckContext, surface: Surface, alike: readonly Surface[]): Finding[] {
   const ground = laidGroundCm2(context.plan, surface);
   const area = surfaceAreaCm2(surface);
   const small = ground / area > FULL;
+  if (small && ground / area <= LEANS && alike.every((each) => liesWhole(context.plan, each))) return [];
   // a child's plate is meant to show some china
   if (
     !small &&

@@ -2,6 +2,7 @@ import type { PlacedFood } from '../../board/index.js';
 import { formName, formOf, formVerb } from '../../catalogue/index.js';
 import { setForm, smallChildrenWithin } from '../../board/index.js';
 import { forbiddenToSmall, judgeGroup } from '../../needs/index.js';
+import { shortName } from '../../measure/index.js';
 import { hasSmallChildren, isAgeNeed } from '../../party/index.js';
 import type { CheckContext } from '../context.js';
 import { factsOfReasons, finding, type Finding, type Remedy } from '../finding.js';
@@ -68,7 +69,7 @@ export function outOfReach(context: CheckContext): Finding[] {
       components: components.map(({ id }) => id),
       args: {
         surfaces: { all: surfaces.map(({ name }) => name), most: 4 },
-        foods: { foods: components.map(({ name }) => name), most: 3 },
+        foods: { foods: components.map(({ name }) => shortName(name)), most: 3 },
         n: components.length,
         groups: { quoted: small.map(({ name }) => name) },
       },

@@ -1,3 +1,4 @@
+import type { Component } from '../../catalogue/index.js';
 import { linear } from '../pen.js';
 import {
   blob,
@@ -128,8 +129,39 @@ export const breadstick: Recipe = (brush) => {
   });
 };
 
+/** Soft bread cut in strips: flat, a browned edge, blisters where it touched the iron; herbs where it has them. */
+const breadStrip = (brush: Brush): void => {
+  const { l, w, random } = brush;
+  const path = closed(roundedRectangle(l, w, w * 0.3, 5));
+  shadowPath(brush, path, 1.2);
+  brush.pen.path(path, {
+    fill: linear({ 0: brush.second, 0.12: brush.main, 0.5: paler(brush.main, 0.18), 1: brush.second }),
+    stroke: darker(brush.second, 0.08),
+    width: 0.5,
+  });
+  for (const [n, size, opacity] of [
+    [9, 3.4, 0.3],
+    [8, 1.9, 0.5],
+    [6, 0.9, 0.6],
+  ] as const)
+    brush.pen.path(dots(speckle(random, n, l * 0.43, w * 0.36)), {
+      stroke: size < 1 ? darker(brush.second, 0.3) : brush.second,
+      width: size,
+      opacity,
+    });
+  if (brush.component.ingredients.some((what) => /rosemary|thyme|oregano/.test(what)))
+    brush.pen.path(dots(speckle(random, 9, l * 0.4, w * 0.34)), {
+      stroke: '#5f7a3a',
+      width: 1.3,
+      opacity: 0.9,
+    });
+};
+
+const isSoftBread = ({ job, texture }: Component): boolean => job === 'vehicle' && texture === 'soft';
+
 /** A stick stands for carrot, pepper, fennel: a long body with a lit edge and a pale cut end. */
 export const stick: Recipe = (brush) => {
+  if (isSoftBread(brush.component)) return breadStrip(brush);
   const outline = roundedRectangle(brush.l, brush.w, Math.min(3, brush.w * 0.25), 2);
   const path = closed(outline);
   shadowPath(brush, path, 1.3);

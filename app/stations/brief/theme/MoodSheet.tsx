@@ -5,12 +5,12 @@ import { Portrait } from '../../../ui/Portrait.js';
 import { MotifDrawing } from '../../../ui/Motif.js';
 import { Button } from '../../../ui/kit/Button.js';
 import { t } from '../../../words/index.js';
+import { shortName } from '../../../../core/measure/index.js';
 
 const SHOWN = 4;
 const MOST_COLOURS = 6;
 /** A first colour to change, out of the kitchen's own. */
 const NEW_COLOUR = '#e2a33c';
-const shortName = (component: Component): string => component.name.split(',')[0]!;
 
 /** The theme as it will be seen: its motifs and name over lengths of coloured cloth, and what the larder has of each colour. */
 export function MoodSheet({
@@ -112,7 +112,7 @@ const OfColour = ({ foods }: { foods: readonly Component[] }) => (
         className="flex items-center gap-1 text-xs/[1.02] max-sm:flex-col max-sm:items-start max-sm:gap-0"
       >
         <Portrait food={food} width="34" height="34" />
-        <span className="line-clamp-2 min-w-0 break-words">{shortName(food)}</span>
+        <span className="line-clamp-2 min-w-0 break-words">{shortName(food.name)}</span>
       </li>
     ))}
     {foods.length === 0 && (
