@@ -15,6 +15,8 @@ import { nodeSolver } from '../solver/node.js';
  * `--read` the menus of demos and strange briefs are printed, to be read.
  */
 const RANDOM = 200;
+/** What takes longer is named: so that one may look at it. */
+const SLOW_S = 8;
 const read = process.argv.includes('--read');
 const solve = await nodeSolver();
 
@@ -42,6 +44,8 @@ for (const [name, brief] of [...named, ...random]) {
   gaps.push(gap);
   const found = senseOf(plan);
   for (const { code } of found) counts.set(code, (counts.get(code) ?? 0) + 1);
+  if (name.startsWith('random') && took > SLOW_S)
+    console.log(`${name}: gap ${(100 * gap).toFixed(1)} %, ${took.toFixed(1)} s`);
   if (!name.startsWith('random')) {
     const said = found.map((senseless) =>
       'component' in senseless ? `${senseless.code} ${senseless.component.id}` : senseless.code,
