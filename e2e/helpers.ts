@@ -53,7 +53,8 @@ const isUp = (page: Page): Promise<boolean> =>
 /** The app runs, and neither its settings nor what it keeps for all plans were touched. */
 const isPlain = async (page: Page): Promise<boolean> =>
   (await isUp(page)) &&
-  page.evaluate(() => localStorage.length === 0 && !document.querySelector('[role=dialog]'));
+  (await page.evaluate(() => localStorage.length === 0 && !document.querySelector('[role=dialog]'))) &&
+  ((await storedRows(page))['house'] ?? []).length === 0;
 
 /** To another place of the app, as a link goes, and until it is drawn: what the page has fetched and made fast stays. */
 export const goTo = (page: Page, path: string): Promise<void> =>

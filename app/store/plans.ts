@@ -97,9 +97,10 @@ async function putRow(row: ReadRow): Promise<void> {
 }
 
 /** The card of a plan, made where there is none yet. */
-export async function cardFrom(row: PlanRow): Promise<void> {
-  if (!(await db.cards.get(row.id))) await db.cards.put(cardFor(row));
-}
+export const cardFrom = (row: PlanRow): Promise<void> =>
+  db.transaction('rw', db.cards, async () => {
+    if (!(await db.cards.get(row.id))) await db.cards.put(cardFor(row));
+  });
 
 /** Cards for plans that have none: those stored before there were cards, and those that another version wrote. */
 export async function makeCards(): Promise<void> {

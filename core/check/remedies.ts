@@ -179,7 +179,7 @@ export function moreOf(
   const factor = 1 + moreG / l.massG;
   return {
     kind: 'more',
-    args: { food: l.component.name, mass: { g: moreG } },
+    args: { food: shortName(l.component.name), mass: { g: moreG } },
     command: {
       name: 'place',
       componentId: l.component.id,

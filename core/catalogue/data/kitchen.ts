@@ -126,7 +126,7 @@ export const KITCHEN: Readonly<Record<string, KitchenRow>> = {
   'roast-chickpeas': [[['staple-chickpeas', 480], [oil, 15], ['staple-paprika', 3], [salt, 4]], 230, [5, 40, 24], ['oven'], 'Dry well, toss, roast at 200 °C.'],
   'hummus-home': [[['staple-chickpeas', 480], ['sesame-paste', 80], [lemon, 40], [garlic, 5], [oil, 30]], 620, [10, 0, 48], ['blender'], 'Blend long, with a little cold water, until smooth. Keep it cold.'],
   'beet-dip': [[['roast-beetroot', 300], ['staple-white-beans', 240], [lemon, 25], [oil, 25]], 560, [10, 0, 48], ['blender'], 'Blend smooth.'],
-  'edamame-dip': [[['edamame', 450], ['staple-sunflower-oil', 40], [lemon, 30], [salt, 4]], 520, [10, 0, 48], ['blender'], 'Thaw or cook, drain, blend smooth.'],
+  'edamame-dip': [[['edamame', 450], ['staple-sunflower-oil', 40], [lemon, 30], [salt, 2]], 520, [10, 0, 48], ['blender'], 'Thaw or cook, drain, blend smooth.'],
   'herb-bean-dip': [[['staple-white-beans', 480], ['basil', 20], [oil, 30], [lemon, 30]], 550, [10, 0, 48], ['blender'], 'Blend smooth. Raw herbs under oil stay cold.'],
   tzatziki: [[['staple-yoghurt', 400], ['cucumber', 200], [garlic, 4], ['dill', 6]], 560, [10, 20, 24], [], 'Grate and drain the cucumber, stir, chill.'],
   guacamole: [[['avocado', 600], ['staple-lime', 40], ['staple-chilli', 4]], 430, [8, 0, 2], [], 'Mash with lime at the last moment, cover the surface.'],
