@@ -3,7 +3,8 @@ import { surfaceAreaCm2 } from '../portion/index.js';
 
 /** A surface holds one kind for each so many square centimetres before it gets busy (house default). */
 const CM2_PER_KIND = 55;
-const LEAST_KINDS = 8;
+/** A table for two has a cheese or two, meat, bread, fruit, a dip, something sharp and something sweet on one small board. */
+const LEAST_KINDS = 11;
 
 /** Kinds that a surface takes before it looks busy. */
 export const kindsThatFit = (surface: Surface): number =>

@@ -228,6 +228,7 @@ export const WANTED: readonly WantedTaste[] = [
     name: 'berries',
     points: 0.8,
     count: 2,
+    ofMany: true,
     has: (component) =>
       component.family === 'fresh-fruit' &&
       among('berry', 'drupelet', 'strawberry', 'grape')(usualForm(component).piece),
@@ -242,7 +243,14 @@ export const WANTED: readonly WantedTaste[] = [
   { name: 'a jam or honey for the cheese', points: 2.5, has: served('jam') },
   { name: 'something sharp', points: 3, has: isSharp },
   { name: 'something pickled beside the rich', points: 1.5, has: served('pickle', 'pickle-sharp') },
-  { name: 'a small colour', points: 0.8, count: 2, at: SAVOURY, has: served('fruit-accent', 'pickle-sharp') },
+  {
+    name: 'a small colour',
+    points: 0.8,
+    count: 2,
+    ofMany: true,
+    at: SAVOURY,
+    has: served('fruit-accent', 'pickle-sharp'),
+  },
   {
     name: 'ham or salami',
     points: 1.5,
