@@ -84,6 +84,7 @@ function read(model: Model, relaxed: boolean): Solution {
     objective,
     bound,
     values: Array.from(model.getSolution().colValue),
+    nodes: relaxed ? 0 : Number(model.info.get('mip_node_count')),
     ...(relaxed ? { duals: Array.from(model.getSolution().colDual) } : {}),
   };
 }

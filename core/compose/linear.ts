@@ -46,6 +46,8 @@ export interface Solution {
   values: readonly number[];
   /** Of a relaxed program: the points that one unit more of each variable costs at least (its reduced cost). */
   duals?: readonly number[];
+  /** How many nodes of its tree were looked at; a solver need not say. */
+  nodes?: number;
 }
 
 /** Throws for a fault of the solver; no solution is a status. */
