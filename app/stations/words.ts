@@ -18,6 +18,7 @@ export const KIND_WORDS: Record<Plan['occasion']['kind'], string> = {
   sweet: t('something sweet'),
   children: t('a children’s party'),
   afternoon: t('an afternoon'),
+  iftar: t('a breaking of the fast (iftar)'),
   picnic: t('a picnic'),
   film: t('a film night'),
   walk: t('a walk'),

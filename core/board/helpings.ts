@@ -28,9 +28,14 @@ import { isOwnPlate, servingAreas, type ServingArea } from './serving.js';
 export const occasionAt = (plan: Plan, surface: Surface): Occasion =>
   isOwnPlate(plan, surface) ? 'children' : occasionOf(plan);
 
+/** Nobody sets pork or wine on a table at which a fast is broken, whoever eats there. */
+const isUnfitForIftar = ({ animal, alcohol }: Component): boolean =>
+  animal.pork === 'contains' || alcohol === 'contains';
+
 /** Is this never laid there: the occasion forbids it, or it weeps, drips or stands in a bowl and would be carried in a box? */
 export function mayStandAt(component: Component, form: FormId, occasion: Occasion): boolean {
   if (servingOf(component).never.has(occasion)) return false;
+  if (occasion === 'iftar' && isUnfitForIftar(component)) return false;
   return !IN_A_BOX.has(occasion) || !(component.weeps || component.drips || form === 'bowl');
 }
 

@@ -174,7 +174,7 @@ const served =
   (component: Component): boolean =>
     classes.includes(servingOf(component).class);
 
-const SAVOURY: readonly Occasion[] = ['drinks', 'meal', 'afternoon', 'film'];
+const SAVOURY: readonly Occasion[] = ['drinks', 'meal', 'iftar', 'afternoon', 'film'];
 const isChocolate = (component: Component): boolean =>
   component.family === 'sweet-bite' &&
   /chocolate|brownie|cocoa/i.test(`${component.name} ${component.ingredients.join(' ')}`);
@@ -264,8 +264,8 @@ export const WANTED: readonly WantedTaste[] = [
     at: ['breakfast'],
     has: (component) => component.allergens.egg === 'contains' && component.job === 'body',
   },
-  { name: 'butter or fresh cheese to spread', points: 2, at: ['breakfast'], has: isForBread },
-  { name: 'bread that feeds', points: 2, at: ['meal', 'breakfast'], count: 2, has: feeds },
+  { name: 'butter or fresh cheese to spread', points: 2, at: ['breakfast', 'afternoon'], has: isForBread },
+  { name: 'bread that feeds', points: 2, at: ['meal', 'iftar', 'breakfast'], count: 2, has: feeds },
   { name: 'chocolate', points: 2, count: 2, at: ['sweet'], has: isChocolate },
   { name: 'biscuits', points: 1.5, count: 2, at: ['sweet'], has: isBaked },
   {

@@ -14,13 +14,14 @@ export const OCCASIONS = [
   'sweet',
   'children',
   'afternoon',
+  'iftar',
   'picnic',
   'film',
   'walk',
 ] as const;
 export type Occasion = (typeof OCCASIONS)[number];
 
-/** Eaten from the hand, without a knife: a row's "hand" means all of these. */
+/** Eaten from the hand, without a knife. */
 const FROM_THE_HAND: readonly Occasion[] = ['afternoon', 'picnic', 'film', 'walk'];
 /** Carried in a box that shakes: what weeps, drips or stands in a bowl is not. */
 export const IN_A_BOX: ReadonlySet<Occasion> = new Set<Occasion>(['walk']);
@@ -49,7 +50,8 @@ export type Partners =
   | 'sweetdipper'
   | 'sweetcream'
   | 'yoghurt'
-  | 'pancake';
+  | 'pancake'
+  | 'scone';
 
 /** Grams that one grown taker has of one food on a mixed board at drinks. */
 export interface Helping {
@@ -105,8 +107,10 @@ export type ServingTable = Readonly<
 >;
 
 const words = <T extends string>(text: string): T[] => text.split(' ').filter(Boolean) as T[];
+/** Words of a row that mean several occasions: the fast is broken with a meal. */
+const MEANT: Readonly<Record<string, readonly Occasion[]>> = { hand: FROM_THE_HAND, meal: ['meal', 'iftar'] };
 const occasions = (text: string): ReadonlySet<Occasion> =>
-  new Set(words(text).flatMap((word) => (word === 'hand' ? FROM_THE_HAND : [word as Occasion])));
+  new Set(words(text).flatMap((word) => MEANT[word] ?? [word as Occasion]));
 const helpingOf = ([little, usual, most]: Numbers): Helping => ({ little, usual, most });
 
 const TABLES: readonly ServingTable[] = [FRESH, BODIES, COOKED, BESIDE];

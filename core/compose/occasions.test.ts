@@ -1,14 +1,16 @@
 import { beforeAll, describe, expect, test } from '@jest/globals';
-import { servingAreas, withSize } from '../board/index.js';
+import { mayStandAt, servingAreas, withSize } from '../board/index.js';
 import {
   atHomeIn,
   factValue,
   isForeignTo,
   servingOf,
+  usualForm,
   type Family,
   type RegionId,
 } from '../catalogue/index.js';
 import { checkPlan } from '../check/index.js';
+import { PARTNERS } from '../catalogue/data/serving-sets.js';
 import { forbiddenToSmall, judgeGroup } from '../needs/index.js';
 import type { Group } from '../party/index.js';
 import { applyCommand, emptyPlan, planLarder, type Plan } from '../plan/index.js';
@@ -103,7 +105,29 @@ test('a film night has popcorn, and one with a child of three has none that the 
   expect(has(composedFor([group('all', 3), small], { kind: 'film' }))).toBe(false);
 });
 
-test('a table for two or three has what most would eat: two cheeses that few leave, and at its meal two meats', () => {
+test('an afternoon has its sandwiches, and scones with something to spread', () => {
+  const plan = composedFor([group('all', 8)], { kind: 'afternoon' });
+  const ids = plan.placements.map(({ componentId }) => String(componentId));
+  expect(ids).toEqual(expect.arrayContaining(['small-sandwiches', 'small-scones']));
+  expect(ids.some((id) => PARTNERS.scone.split(' ').includes(id))).toBe(true);
+  const drinks = composedFor([group('all', 8)], { kind: 'drinks' });
+  expect(drinks.placements.map(({ componentId }) => componentId)).not.toContain('small-scones');
+});
+
+test('a fast is broken with dates, and without pork and wine though nobody asked for it', () => {
+  const plan = composedFor([group('all', 10)], { kind: 'iftar', role: 'meal' });
+  const foods = plan.placements.map(({ componentId }) => planLarder(plan).get(componentId)!);
+  expect(foods.map(({ id }) => id)).toContain('medjool-dates');
+  expect(foods.filter(({ animal, alcohol }) => animal.pork === 'contains' || alcohol === 'contains')).toEqual(
+    [],
+  );
+  const ham = [...planLarder(plan).values()].find(({ id }) => id === 'serrano-ham')!;
+  const form = usualForm(ham).form;
+  expect(mayStandAt(ham, form, 'iftar')).toBe(false);
+  expect(mayStandAt(ham, form, 'meal')).toBe(true);
+});
+
+test('a table for two or three has what most would eat: two cheeses that few leave, and two meats', () => {
   for (const [guests, kind] of [
     [2, 'drinks'],
     [3, 'meal'],
@@ -117,7 +141,7 @@ test('a table for two or three has what most would eat: two cheeses that few lea
     const takers = of('cheese').map((cheese) => servingOf(cheese).takers);
     expect(takers).toHaveLength(2);
     expect(takers[0]! + takers[1]!).toBeGreaterThan(2 * 0.6);
-    expect(of('cured-meat')).toHaveLength(kind === 'meal' ? 2 : 1);
+    expect(of('cured-meat')).toHaveLength(2);
   }
 });
 

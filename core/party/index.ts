@@ -23,6 +23,7 @@ export {
 export {
   LONGEST_PARTY,
   readParty,
+  inAll,
   totalOf,
   type LineProblem,
   type NeedWord,

@@ -135,9 +135,16 @@ const MOST_PARTS = 120;
 
 const GUESTS =
   'guests?|people|persons?|pax|heads|seats|covers|of us|in all|in total|altogether|visitors|diners|colleagues|members|participants|attendees|students';
-/** "28 guests: …", "10 guests, 2 vegan", "12 people including 3 halal": the first number is everybody. */
+const COMING = '(?:(?:we are|a party of|party of|a table of|table of|there are|for)\\s+)?';
+const COUNT = '(\\d{1,6}|[a-z]+)';
+const AMONG = '(?:including|incl\\.?|of whom|of which|among them|with|and of them)?';
+/** "28 guests: …", "10 guests, 2 vegan", "12 people including 3 halal", "12, two vegan": the first number is everybody. */
 const TOTAL = new RegExp(
-  `^\\s*(?:(?:we are|a party of|party of|a table of|table of|there are|for)\\s+)?(\\d{1,6}|[a-z]+)\\s*(?:${GUESTS})?\\s*:|^\\s*(?:(?:we are|a party of|party of|a table of|table of|there are|for)\\s+)?(\\d{1,6}|[a-z]+)\\s+(?:${GUESTS})\\s*(?:[,;(\\n–-]+\\s*)?(?:including|incl\\.?|of whom|of which|among them|with|and of them)?\\s*(?=\\S)`,
+  [
+    `^\\s*${COMING}${COUNT}\\s*(?:${GUESTS})?\\s*:`,
+    `^\\s*${COMING}${COUNT}\\s+(?:${GUESTS})\\s*(?:[,;(\\n–-]+\\s*)?${AMONG}\\s*(?=\\S)`,
+    `^\\s*${COMING}${COUNT}\\s*(?:[,;(\\n]|\\s[–-]\\s)\\s*${AMONG}\\s*(?=\\S)`,
+  ].join('|'),
   'i',
 );
 
@@ -156,7 +163,7 @@ const gathered = (text: string): string =>
 
 function totalOfLine(text: string): Total | undefined {
   const found = TOTAL.exec(text);
-  const count = found ? numberOf((found[1] ?? found[2])!) : undefined;
+  const count = found ? numberOf((found[1] ?? found[2] ?? found[3])!) : undefined;
   if (!found || count === undefined || count < 1) return undefined;
   let body = text.slice(found[0].length).trim();
   if (/\($/.test(found[0].trim()) || found[0].includes('(')) body = body.replace(/\)\s*$/, '');
@@ -176,6 +183,8 @@ const problem = (
   values: Message['with'] = {},
 ): LineProblem => ({ code, part: part.slice(0, 200), said: { say, with: values } });
 
+const BEGINNING = /^\s*(?:we are|there are|there will be|for)\s+/i;
+
 /** How many guests a part begins with, and what is said of them. */
 function headed(part: string, left: number | undefined): { count: number; about: string } | LineProblem {
   const rest = REST.exec(part);
@@ -183,12 +192,13 @@ function headed(part: string, left: number | undefined): { count: number; about:
     if (left === undefined || left < 1) return problem('no-number', part, 'line.rest', { part });
     return { count: left, about: part.slice(rest[0].length) };
   }
-  const first = /^(\d+|[a-z]+)(?:\s*[x×](?=\s))?\s*(?=\W|[a-z]|$)/i.exec(part);
+  const counted = part.replace(BEGINNING, '');
+  const first = /^(\d+|[a-z]+)(?:\s*[x×](?=\s))?\s*(?=\W|[a-z]|$)/i.exec(counted);
   const count = first ? numberOf(first[1]!) : undefined;
   if (!first || count === undefined || count < 1) return problem('no-number', part, 'line.number', { part });
   if (count > MOST_IN_GROUP)
     return problem('too-many', part, 'line.group', { part, most: MOST_IN_GROUP, count });
-  return { count, about: part.slice(first[0].length) };
+  return { count, about: counted.slice(first[0].length) };
 }
 
 const OF_THEM = /^\s*\S+\s+of\s+(?:them|these|those|whom|which|the (?:kids|children))\b/i;
@@ -319,6 +329,21 @@ function pieces(draft: Draft): Draft[] {
   if (draft.count <= MOST_IN_GROUP) return [draft];
   const first = { ...draft, count: MOST_IN_GROUP };
   return [first, ...pieces({ ...draft, count: draft.count - MOST_IN_GROUP })];
+}
+
+/** "6 adults, one diabetic" may be seven guests or six. */
+const WITHOUT_NEED = /^\s*(\d{1,6}|[a-z]+)\s+(?:adults?|grown-?ups?|friends|women|men|ladies)(?=\s*[,;\n])/i;
+
+/**
+ * The same line with its first number as everybody; undefined where that cannot be meant: children are no adults, and
+ * those who are named are no more than all. Which of the two it is only the stylist knows.
+ */
+export function inAll(text: string, read: PartyRead): string | undefined {
+  const first = WITHOUT_NEED.exec(text);
+  const [all, ...named] = read.groups;
+  if (!first || !all || named.length === 0 || read.problems.length > 0) return undefined;
+  if (named.some(({ band }) => band === 'child') || guestsIn(named) > all.count) return undefined;
+  return `${all.count} guests${text.slice(first[0].length)}`;
 }
 
 /** The total that the groups make, for showing back what was understood. */

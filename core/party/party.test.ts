@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import { NEED_WORDS } from '../needs/index.js';
 import { group } from '../testing/plans.js';
-import { needsOf, portionsIn, portionsOf, readParty } from './index.js';
+import { inAll, needsOf, portionsIn, portionsOf, readParty, totalOf } from './index.js';
 
 const read = (text: string) => readParty(text, NEED_WORDS);
 const shown = (text: string) =>
@@ -28,6 +28,26 @@ describe('party lines', () => {
       [2, 'none', '3,3'],
       [3, 'none', ''],
     ]);
+  });
+
+  test('a bare number names everybody; where it may be either, both can be meant', () => {
+    expect(shown('12, two vegans')).toEqual([
+      [10, 'none', ''],
+      [2, 'vegan', ''],
+    ]);
+    expect(shown('We are six')).toEqual([[6, 'none', '']]);
+    expect(shown('We are 6, one diabetic')[0]).toEqual([5, 'none', '']);
+    expect(read('6, 4 vegans and 3 halal').problems).toHaveLength(1);
+    const either = '6 adults, one diabetic';
+    expect(totalOf(read(either))).toBe(7);
+    expect(totalOf(read(inAll(either, read(either))!))).toBe(6);
+    for (const line of [
+      '6 adults, 2 children of 5',
+      '2 adults, 4 vegans',
+      '6 vegans, 2 halal',
+      '6 guests, 2 vegan',
+    ])
+      expect(inAll(line, read(line))).toBeUndefined();
   });
 
   test('words, several needs, dislikes and ranges of ages', () => {

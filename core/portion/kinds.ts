@@ -31,14 +31,15 @@ const LARGE: Record<CountedFamily, KindRange> = {
 const NONE: KindRange = { from: 0, to: 0 };
 const OCCASION_KINDS: Partial<Record<Occasion, Partial<Record<CountedFamily, KindRange>>>> = {
   meal: { cooked: { from: 3, to: 4 } },
+  iftar: { cooked: { from: 3, to: 4 } },
   afternoon: {
     cheese: { from: 4, to: 5 },
     'cured-meat': { from: 1, to: 2 },
     fish: { from: 0, to: 1 },
     'plant-protein': { from: 0, to: 1 },
-    cooked: { from: 2, to: 3 },
+    cooked: { from: 3, to: 3 },
     pickle: { from: 0, to: 1 },
-    'spread-dip': { from: 2, to: 3 },
+    'spread-dip': { from: 4, to: 5 },
     'sweet-bite': { from: 4, to: 5 },
   },
   // popcorn beside the nuts
@@ -90,7 +91,7 @@ const TWO_FROM_NINE: readonly CountedFamily[] = ['nut-seed', 'dried-fruit', 'swe
 const NINE = 9;
 const SEVENTEEN = 17;
 
-/** With bread there are two of these at least; at a table for two or three of the first alone, at their meal of the first two. */
+/** With bread there are two of these at least; at a table for two or three of the first two. */
 const TWO_AT_LEAST: readonly CountedFamily[] = ['cheese', 'cured-meat', 'vehicle', 'spread-dip'];
 /** A table for two or three: two cheeses, one of most, and none needed of what only rounds a board off (house default). */
 const ROUNDS_OFF: readonly CountedFamily[] = [
@@ -118,7 +119,7 @@ export function kindRanges(plan: Plan): Record<CountedFamily, KindRange> {
   const tiny = isTiny(plan);
   const k = tiny ? 2 / 7 : guests <= UP_TO_SMALL ? 3 / 7 : guests <= UP_TO_MIDDLE ? 5 / 7 : 1;
   const occasion = occasionOf(plan);
-  const twos = tiny ? TWO_AT_LEAST.slice(0, occasion === 'meal' ? 2 : 1) : TWO_AT_LEAST;
+  const twos = tiny ? TWO_AT_LEAST.slice(0, 2) : TWO_AT_LEAST;
   const inTwos = wantsBread(plan) ? twos : [];
   const here = OCCASION_KINDS[occasion] ?? {};
   const rangeOf = (family: CountedFamily): KindRange => {

@@ -20,6 +20,7 @@ export const occasionOf = ({ occasion }: Pick<Plan, 'occasion'>): Occasion =>
  */
 const ROLE_FOR: Partial<Record<Occasion, Plan['occasion']['role']>> = {
   meal: 'meal',
+  iftar: 'meal',
   sweet: 'sweet',
   children: 'children',
 };
@@ -35,6 +36,7 @@ const BOXED = { fish: 0, 'cured-meat': 1.3, pickle: 0, 'spread-dip': 0, vehicle:
  */
 export const COOKED_G: Partial<Record<Occasion, number>> = {
   meal: 70,
+  iftar: 70,
   breakfast: 50,
   children: 35,
   picnic: 45,
@@ -47,6 +49,16 @@ export const COOKED_G: Partial<Record<Occasion, number>> = {
 export const OCCASION_SHARES: Partial<Record<Occasion, Partial<Record<Family, number>>>> = {
   // cooked food takes some of the place of what is beside it; cheese and meat are the school's
   meal: { 'fresh-fruit': 0.62, vegetable: 0.75, 'spread-dip': 0.8, pickle: 0.75 },
+  // dates first, then a meal, with something sweet to end
+  iftar: {
+    cheese: 0.8,
+    'fresh-fruit': 0.8,
+    'dried-fruit': 2,
+    vegetable: 0.75,
+    'spread-dip': 1,
+    pickle: 0.75,
+    'sweet-bite': 1.5,
+  },
   breakfast: {
     cheese: 0.8,
     'cured-meat': 0.7,
@@ -80,8 +92,8 @@ export const OCCASION_SHARES: Partial<Record<Occasion, Partial<Record<Family, nu
     cheese: 0.7,
     'cured-meat': 0.5,
     fish: 0.7,
-    'plant-protein': 0.5,
-    vehicle: 0.8,
+    'plant-protein': 0.3,
+    vehicle: 1.2,
     'dried-fruit': 0.7,
     vegetable: 0.7,
     pickle: 0.4,

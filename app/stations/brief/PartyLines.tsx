@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { isFoodWord, NEED_WORDS } from '../../../core/needs/index.js';
-import { readParty, totalOf, type Group, type PartyRead } from '../../../core/party/index.js';
+import { inAll, readParty, totalOf, type Group, type PartyRead } from '../../../core/party/index.js';
 import type { Plan } from '../../../core/plan/index.js';
 import { useSession } from '../../store/session.js';
 import { Wrong } from '../../ui/Fields.js';
@@ -31,6 +31,7 @@ export function PartyLines({ plan, onClose }: { plan: Plan; onClose: () => void 
   const [text, setText] = useState('');
   const edit = useSession((state) => state.edit);
   const read = readParty(text, NEED_WORDS, isFoodWord);
+  const everybody = inAll(text, read);
   const ready = read.groups.length > 0 && read.problems.length === 0;
   const seat = (): void => {
     edit({
@@ -60,6 +61,11 @@ export function PartyLines({ plan, onClose }: { plan: Plan; onClose: () => void 
           <p className="mt-1.5 mb-0.5 mx-0 font-bold">
             {t('Understood: {totalOf} guests', { totalOf: totalOf(read) })}
           </p>
+          {everybody !== undefined && (
+            <Button look="quiet" size="small" onClick={() => setText(everybody)}>
+              {t('Those {n} are everybody, the others are among them', { n: read.groups[0]!.count })}
+            </Button>
+          )}
           <Understood read={read} />
           {read.problems.map((problem) => (
             <Wrong key={spoken(problem.said)}>{spoken(problem.said)}</Wrong>

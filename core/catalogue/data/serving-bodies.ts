@@ -114,7 +114,7 @@ export const BODIES: ServingTable = {
       'cream-cheese': [62, 70, 'breakfast children'],
       'garlic-herb-cheese': [78, 40, 'breakfast'],
       ricotta: [50, 35, 'breakfast', { never: 'hand' }],
-      mascarpone: [45, 40, 'sweet', { never: 'drinks meal breakfast hand' }],
+      mascarpone: [45, 40, 'sweet afternoon', { never: 'drinks meal breakfast picnic film walk' }],
       'cottage-cheese': [40, 30, 'breakfast', { never: 'drinks meal sweet hand' }],
     },
   },
@@ -184,7 +184,7 @@ export const BODIES: ServingTable = {
     eaten: 'carried',
     never: 'breakfast sweet children hand',
     foods: {
-      'smoked-salmon': [75, 30, 'drinks breakfast', { never: 'sweet hand' }],
+      'smoked-salmon': [75, 30, 'drinks breakfast', { never: 'sweet picnic film walk' }],
       gravadlax: [65, 25, 'breakfast', { never: 'sweet children hand' }],
       'hot-smoked-trout': [58, 20, 'breakfast', { never: 'sweet children hand' }],
       'smoked-mackerel': [45, 12],
@@ -223,7 +223,7 @@ export const BODIES: ServingTable = {
       'lentil-balls': [30, 20, 'meal'],
       'bean-patties': [35, 30, 'meal', { never: 'sweet' }],
       'chickpea-squares': [30, 25, 'meal breakfast hand'],
-      'cauliflower-bites': [42, 25, 'meal hand', { eaten: 'picked dipper', never: 'breakfast sweet children' }],
+      'cauliflower-bites': [42, 25, 'meal picnic film walk', { eaten: 'picked dipper', never: 'breakfast sweet children afternoon' }],
     },
   },
   'plant-slice': {

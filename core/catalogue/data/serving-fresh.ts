@@ -161,7 +161,7 @@ export const FRESH: ServingTable = {
       'marinated-mushrooms': [50, 10],
       'pickled-beetroot': [45, 15],
       giardiniera: [50, 15],
-      'filled-vine-leaves': [55, 20, '', { helping: [11, 18, 26] }],
+      'filled-vine-leaves': [55, 20, '', { helping: [11, 18, 26], never: 'breakfast sweet children afternoon' }],
       'filled-peppers': [55, 10, '', { helping: [6, 12, 18] }],
     },
   },

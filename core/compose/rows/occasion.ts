@@ -38,15 +38,19 @@ export function regionRows(draft: Draft): void {
 /** Points lost for a board without what its occasion is known by. */
 const HEARTLESS = 6;
 
-/** A film night has popcorn, an afternoon its small sandwiches, as far as the larder and the guests let it. */
+/** A film night has popcorn, an afternoon its small sandwiches and its scones, as far as the larder and the guests let it. */
 export function heartRows(draft: Draft): void {
   const occasion = occasionOf(draft.problem.plan);
-  const here = [...draft.chosen]
-    .filter(([id]) => servingOf(draft.component(id)).hearts.has(occasion))
-    .map(([, x]) => [x, 1] as const);
-  if (here.length === 0) return;
-  const none = draft.model.variable('no heart', 0, 1, HEARTLESS, { loss: { say: 'loss.leads' } });
-  draft.model.atLeast('heart of the occasion', [...here, [none, 1]], 1);
+  const hearts = [...draft.chosen].filter(([id]) => servingOf(draft.component(id)).hearts.has(occasion));
+  for (const family of new Set(hearts.map(([id]) => draft.component(id).family))) {
+    const here = hearts
+      .filter(([id]) => draft.component(id).family === family)
+      .map(([, x]) => [x, 1] as const);
+    const none = draft.model.variable(`no heart of ${family}`, 0, 1, HEARTLESS, {
+      loss: { say: 'loss.leads' },
+    });
+    draft.model.atLeast(`heart of the occasion, ${family}`, [...here, [none, 1]], 1);
+  }
 }
 
 /** Points lost for each savoury food of a sweet course. */
