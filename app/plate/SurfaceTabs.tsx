@@ -2,6 +2,7 @@ import { useState } from 'react';
 import type { Plan, Surface } from '../../core/plan/index.js';
 import { formatMass } from '../../core/measure/index.js';
 import { useSettings } from '../store/settings.js';
+import { surfaceName } from './surface-name.js';
 import { t } from '../words/index.js';
 
 /** The surface that is looked at: the picked one while it exists, else the first. */
@@ -38,7 +39,7 @@ export function SurfaceTabs({
             aria-pressed={picked === surface.id}
             onClick={() => onPick(surface.id)}
           >
-            {surface.name}
+            {surfaceName(surface)}
             <small className="block text-xs/[1.1] font-medium">
               {t('{mass} at opening', { mass: formatMass(mass, units) })}
             </small>

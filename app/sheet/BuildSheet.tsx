@@ -10,6 +10,7 @@ import { Button } from '../ui/kit/Button.js';
 import { BoardAtStep, StepFoods } from '../plate/BoardAtStep.js';
 import { PrintBar } from './PrintBar.js';
 import { PrintPage } from './PrintPage.js';
+import { surfaceName } from '../plate/surface-name.js';
 import { t } from '../words/index.js';
 
 /** The board at each stage of laying, for a helper who has never seen it: what comes now in colour, what lies there pale. */
@@ -24,7 +25,7 @@ export function BuildSheet({ plan }: StationView) {
       {laid.length === 0 && <p>{t('Nothing is laid yet: lay the board, and its steps stand here.')}</p>}
       {laid.map((surface) => (
         <section key={surface.id}>
-          <h2>{surface.name}</h2>
+          <h2>{surfaceName(surface)}</h2>
           <p className="flex gap-2 print:hidden">
             <Button look="quiet" size="small" onClick={() => void saveAs('build', plan, surface.id)}>
               {t('Save the steps (PDF)')}

@@ -35,13 +35,17 @@ export function MenuSheet({ plan }: { plan: Plan }) {
   );
 }
 
-function Part({ part: { surface, copies, portions, families } }: { part: MenuPart }) {
+function Part({ part: { surface, copies, singles, portions, families } }: { part: MenuPart }) {
   const speech = useSpeech();
   const mass = (g: number) => speakArg({ g: Math.round(g) }, speech);
   return (
     <section>
       <h2>
-        {copies > 1 ? t('{surface} and {more, number} like it', { surface, more: copies - 1 }) : surface}
+        {singles
+          ? t('{n, number} × {surface}', { n: copies, surface })
+          : copies > 1
+            ? t('{surface} and {more, number} like it', { surface, more: copies - 1 })
+            : surface}
         <small className="font-normal">
           {t(', for {portions} portions', {
             portions: (Math.round(portions * 10) / 10).toLocaleString(speech.locale),
@@ -64,7 +68,9 @@ function Part({ part: { surface, copies, portions, families } }: { part: MenuPar
                     )}
                   </th>
                   <td className="w-20 py-0.5 text-right! tabular-nums">{mass(food.massG)}</td>
-                  <td className="w-16 py-0.5 text-right! tabular-nums">{mass(food.eachG)}</td>
+                  <td className="w-16 py-0.5 text-right! tabular-nums">
+                    {food.pieces ? t('{n, number} pcs', { n: food.pieces }) : mass(food.eachG)}
+                  </td>
                 </tr>
               ))}
             </tbody>

@@ -12,6 +12,7 @@ import { Rim } from '../ui/rims.js';
 import { NumberedBoard } from './NumberedBoard.js';
 import { PrintBar } from './PrintBar.js';
 import { PrintPage } from './PrintPage.js';
+import { surfaceName } from '../plate/surface-name.js';
 import { t, word } from '../words/index.js';
 
 /** One sheet for the table: the boards with names, who may eat what, overrulings, open questions, what to bring. */
@@ -153,7 +154,7 @@ function SurfaceSection({ plan, surface, checked }: { plan: Plan; surface: Surfa
   return (
     <section>
       <h2>
-        {surface.name}
+        {surfaceName(surface)}
         {surface.freeFrom.length > 0 ? t(': no {freeFrom}', { freeFrom: surface.freeFrom.join(', ') }) : ''}
       </h2>
       <NumberedBoard plan={plan} surface={surface} order={foods.map((placed) => placed.component.id)} />

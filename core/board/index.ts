@@ -44,7 +44,8 @@ export {
   type Senseless,
 } from './sense.js';
 export { placedFoods, type PlacedFood } from './placed.js';
-export { mostInABowlG, placementsOf, setForm, wholePieces } from './pieces.js';
+export { keptAs } from './portions.js';
+export { lotsAt, mostInABowlG, placementsOf, setForm, wholePieces } from './pieces.js';
 export { tongsInUse, toolsInUse, type TongsInUse, type ToolsInUse } from './tools.js';
 export { kindsThatFit } from './room.js';
 export { boardParts, missingParts, type BoardPart } from './whole.js';

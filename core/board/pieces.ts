@@ -1,6 +1,13 @@
 import { FORMS, type Component, type FormFact } from '../catalogue/index.js';
 import { roundForScale } from '../measure/index.js';
-import type { Placement, Plan, SingleCommand } from '../plan/index.js';
+import {
+  inWhole,
+  numberOf,
+  type Placement,
+  type Plan,
+  type SingleCommand,
+  type Surface,
+} from '../plan/index.js';
 import { bowlHoldsG, dipBowls, largestBowlMm, lotShares } from '../portion/index.js';
 
 /** A bowl of one food larger than this is too far to reach around; more goes into a second one (house default). */
@@ -47,7 +54,25 @@ function inLots(
   return counts.map((pieces, lot) => ({ lot, ...wholePieces(fact, pieces * fact.pieceG, bowlG) }));
 }
 
-/** So many grams of one component on one surface: lots by what is eaten while each lies. A dip comes in its bowl. */
+/** As many whole pieces in each of so many portions; what would stand too long comes with portions that come later. */
+function inPortions(
+  n: number,
+  fact: FormFact,
+  massG: number,
+  plan: Plan,
+  shares: readonly number[],
+): { lot: number; pieces: number; massG: number }[] {
+  const one = wholePieces(fact, massG / n, mostInABowlG(plan));
+  return inWhole(n, shares)
+    .map((boxes, lot) => ({ lot, pieces: one.pieces * boxes, massG: one.massG * boxes }))
+    .filter(({ pieces }) => pieces > 0);
+}
+
+/** The shares of the lots in which a food comes to a surface. A portion of one's own comes whole. */
+export const lotsAt = (plan: Plan, component: Component, surface: Surface | undefined): number[] =>
+  surface?.singles ? [1] : lotShares(component, plan);
+
+/** So many grams of one component on one surface, on many alike in whole pieces on each: lots by what is eaten while each lies. A dip comes in its bowl. */
 export function placementsOf({
   plan,
   component,
@@ -63,9 +88,13 @@ export function placementsOf({
   massG: number;
   contained?: boolean;
 }): Placement[] {
+  const surface = plan.surfaces.find(({ id }) => id === surfaceId);
   const eaten = lotShares(component, plan);
   const shares = FORMS[fact.form].wholeLots ? eaten.map(() => 1 / eaten.length) : eaten;
-  return inLots(fact, massG, shares, mostInABowlG(plan)).map(({ lot, pieces, massG: grams }) => ({
+  const lots = surface?.singles
+    ? inPortions(surface.singles, fact, massG, plan, lotShares(component, plan))
+    : inLots(fact, massG, shares, mostInABowlG(plan));
+  return lots.map(({ lot, pieces, massG: grams }) => ({
     componentId: component.id,
     surfaceId,
     form: fact.form,
@@ -85,6 +114,8 @@ export const setForm = (
   const massG = plan.placements
     .filter((placement) => placement.componentId === componentId && placement.surfaceId === surfaceId)
     .reduce((sum, placement) => sum + placement.massG, 0);
-  const { pieces } = wholePieces(fact, massG, mostInABowlG(plan));
-  return { name: 'set-form', componentId, surfaceId, form: fact.form, pieces };
+  const surface = plan.surfaces.find(({ id }) => id === surfaceId);
+  const n = surface ? numberOf(surface) : 1;
+  const { pieces } = wholePieces(fact, massG / n, mostInABowlG(plan));
+  return { name: 'set-form', componentId, surfaceId, form: fact.form, pieces: pieces * n };
 };

@@ -1,8 +1,8 @@
 import { isPartner, SAME_SETS, servingOf, usualForm, type Component } from '../catalogue/index.js';
 import { judgeGroup } from '../needs/index.js';
 import { guestsIn, type Group } from '../party/index.js';
-import { groupsAt, planLarder, type Plan, type Surface } from '../plan/index.js';
-import { occasionOf, placementGroundCm2, surfaceAreaCm2, wantsBread } from '../portion/index.js';
+import { groupsAt, numberOf, planLarder, type Plan, type Surface } from '../plan/index.js';
+import { isTiny, occasionOf, placementGroundCm2, surfaceAreaCm2, wantsBread } from '../portion/index.js';
 import { carriedNeedG, carriedSets, carriesFor, isForMost, isPlainBread } from './carried.js';
 import { eaten, isBold, mayStandAt, occasionAt, relyingAt, takersAt } from './helpings.js';
 import { placedFoods, type PlacedFood } from './placed.js';
@@ -93,8 +93,9 @@ function amounts(plan: Plan, placed: readonly PlacedFood[]): Senseless[] {
       component,
       groups.map((group) => ({ group, verdict: judgeGroup(component, shared[0]!.form, group).verdict })),
     ).most;
-    const piece = usualForm(component).pieceG;
-    if (sum(shared) > Math.max(most * ROUNDING, most + piece * shared.length))
+    // whole pieces round it up, on each of many as well
+    const pieces = shared.reduce((n, food) => n + numberOf(food.surface), 0);
+    if (sum(shared) > Math.max(most * ROUNDING, most + usualForm(component).pieceG * pieces))
       out.push({ code: 'beyond-most', component, massG: sum(shared), mostG: most });
   }
   return out;
@@ -140,7 +141,7 @@ function onSurface(plan: Plan, surface: Surface, here: readonly PlacedFood[]): S
   for (const food of here) {
     const cm2 = food.lots
       .filter((lot) => lot.lot === 0)
-      .reduce((n, lot) => n + placementGroundCm2(food.component, lot), 0);
+      .reduce((n, lot) => n + placementGroundCm2(food.component, lot) / numberOf(surface), 0);
     if (cm2 > largestCm2(here.length, ground) * ROUNDING)
       out.push({ code: 'large', component: food.component, surface, share: cm2 / ground });
   }
@@ -152,7 +153,9 @@ function carriers(plan: Plan, placed: readonly PlacedFood[]): Senseless[] {
   const foods = (group: Group): PlacedFood[] => placed.filter((food) => carriesHere(plan, food, group));
   const kinds = plan.party.flatMap((group): Senseless[] => {
     const kinds = new Set(foods(group).map((food) => food.component.id)).size;
-    return kinds >= (group.count <= 3 ? 1 : CARRIERS) ? [] : [{ code: 'no-carrier', group, kinds }];
+    return kinds >= (group.count <= 3 || isTiny(plan) ? 1 : CARRIERS)
+      ? []
+      : [{ code: 'no-carrier', group, kinds }];
   });
   const little = carriedSets(plan).flatMap(({ group, groups }): Senseless[] => {
     const massG = sum([...new Set(groups.flatMap(foods))]);

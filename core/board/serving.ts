@@ -1,11 +1,12 @@
 import { portionsIn, portionsOf, hasSmallChildren, type Group } from '../party/index.js';
-import { groupsAt, moduleKey, type Plan, type Surface } from '../plan/index.js';
+import { groupsAt, moduleKey, numberOf, type Plan, type Surface } from '../plan/index.js';
 
 /** Surfaces that are modules of one table, taken as one and shared out evenly. */
 export interface ServingArea {
   surfaces: Surface[];
   /** The first of them; all are alike. */
   surface: Surface;
+  /** Boards, boxes or parts of a table in all. */
   copies: number;
   groups: Group[];
 }
@@ -17,8 +18,14 @@ export function servingAreas(plan: Plan): ServingArea[] {
     const twin = areas.find((area) => moduleKey(area.surface) === moduleKey(surface));
     if (twin) {
       twin.surfaces.push(surface);
-      twin.copies += 1;
-    } else areas.push({ surfaces: [surface], surface, copies: 1, groups: groupsAt(plan, surface) });
+      twin.copies += numberOf(surface);
+    } else
+      areas.push({
+        surfaces: [surface],
+        surface,
+        copies: numberOf(surface),
+        groups: groupsAt(plan, surface),
+      });
   }
   return areas;
 }

@@ -88,6 +88,7 @@ export interface TooFar {
 
 /** Is a table too much for one surface, or for as few parts as it has? Undefined where everybody reaches everything. */
 export function tooFarToReach(plan: Plan, surface: Surface): TooFar | undefined {
+  if (surface.singles) return undefined;
   const parts = plan.surfaces.filter((other) => moduleKey(other) === moduleKey(surface)).length;
   const guests = guestsAtTable(plan, surface);
   const crowded = guests / parts > MOST_AT_ONE;

@@ -19,12 +19,16 @@ const cutThere = (
     foods.filter((food) => FORMS[food.form].large).map((food) => `${food.componentId} ${food.surfaceId}`),
   ).size;
 
+/** What several help themselves from: a portion of one's own is eaten with one's own fork. */
+const sharedOf = <T extends { surfaceId: string }>(plan: Plan, list: readonly T[]): T[] =>
+  list.filter(({ surfaceId }) => !plan.surfaces.find(({ id }) => id === surfaceId)?.singles);
+
 export function toolsInUse(plan: Plan): ToolsInUse {
   const bowls = bowlsInUse(plan);
   return {
     bowls: bowls.length,
-    knives: cutThere(plan.placements),
-    spoons: bowls.filter((bowl) => FORMS[bowl.form].bowl).length,
+    knives: cutThere(sharedOf(plan, plan.placements)),
+    spoons: sharedOf(plan, bowls).filter((bowl) => FORMS[bowl.form].bowl).length,
   };
 }
 
@@ -35,8 +39,9 @@ export interface TongsInUse {
   all: number;
 }
 
-export function tongsInUse({ placements, surfaces }: Plan): TongsInUse {
-  const loose = placements.filter(({ form }) => !FORMS[form].large && !FORMS[form].bowl);
+export function tongsInUse(plan: Plan): TongsInUse {
+  const { surfaces } = plan;
+  const loose = sharedOf(plan, plan.placements).filter(({ form }) => !FORMS[form].large && !FORMS[form].bowl);
   const own = new Set(
     loose.filter(({ ownTool }) => ownTool).map(({ componentId, surfaceId }) => `${componentId} ${surfaceId}`),
   ).size;

@@ -45,6 +45,7 @@ export const FINDING_KINDS = {
   'plate-over-limit': at('choose'),
   'plate-not-known': at('choose'),
   'no-own-plate': { ...at('brief'), weight: 6 },
+  'too-few-portions': at('brief'),
   'binds-others': at('brief', 'choose'),
   'out-of-small-hands': at('brief', 'lay'),
   'too-long': at('brief', 'lay'),
@@ -198,6 +199,7 @@ export interface FindingArgs {
     foods: Several;
   };
   'no-own-plate': { group: string; can: YesNo };
+  'too-few-portions': { surface: string; n: number; guests: number };
   'binds-others': { group: string; what: Binding };
   'out-of-small-hands': { n: number; surfaces: Several; foods: Several; groups: Arg };
   'too-long': Waiting;

@@ -8,7 +8,7 @@ import {
   type PlacedFood,
 } from '../board/index.js';
 import { formOf, servingOf } from '../catalogue/index.js';
-import { countsOnSome, portionsOf, type Group } from '../party/index.js';
+import { countsOnSome, guestsIn, portionsOf, type Group } from '../party/index.js';
 import { needG, wantsBread } from '../portion/index.js';
 import type { Said } from '../words/index.js';
 import type { CheckContext } from './context.js';
@@ -44,16 +44,36 @@ export interface PartyCare {
 
 const MOST_GREED = 3;
 
+/** A food as it is shared: what lies in single portions is only theirs before whom they stand. */
+type SharedFood = PlacedFood & { only?: Group };
+
+/** What can be eaten; single portions in as many parts as there are groups before whom they stand, by their guests. */
+function foodsToShare(context: CheckContext): SharedFood[] {
+  return context.placed
+    .filter((placed) => placed.component.job !== 'none')
+    .flatMap((placed): SharedFood[] => {
+      if (!placed.surface.singles) return [placed];
+      const groups = context.groupsAt(placed.surface);
+      const guests = guestsIn(groups);
+      return groups.map((only) => ({ ...placed, massG: (placed.massG * only.count) / guests, only }));
+    });
+}
+
+const eatersOf = (context: CheckContext, food: SharedFood): readonly Group[] =>
+  food.only ? [food.only] : context.groupsAt(food.surface);
+
+const mayEat = (context: CheckContext, food: SharedFood, group: Group): boolean =>
+  context.counts(food, group) && (food.only === undefined || food.only === group);
+
 /**
  * Grams of each food that are left for the restricted when the unrestricted take `greed` times their proportional share:
  * of each food alike, and in all what they eat, or all that there is for them where that is less.
  */
-function leftBy(context: CheckContext, foods: readonly PlacedFood[]): (greed: number) => number[] {
+function leftBy(context: CheckContext, foods: readonly SharedFood[]): (greed: number) => number[] {
   const before = (group: Group): number =>
     foods.reduce(
       (sum, placed) =>
-        sum +
-        placed.massG * shareTaken(context.groupsAt(placed.surface), (other) => (other === group ? 1 : 0)),
+        sum + placed.massG * shareTaken(eatersOf(context, placed), (other) => (other === group ? 1 : 0)),
       0,
     );
   const eats = new Map(
@@ -62,22 +82,20 @@ function leftBy(context: CheckContext, foods: readonly PlacedFood[]): (greed: nu
       countsOnSome(group) ? 0 : Math.min(1, needG(group, context.targets) / Math.max(1e-9, before(group))),
     ]),
   );
-  const taken = foods.map((placed) =>
-    shareTaken(context.groupsAt(placed.surface), (group) => eats.get(group) ?? 0),
-  );
+  const taken = foods.map((placed) => shareTaken(eatersOf(context, placed), (group) => eats.get(group) ?? 0));
   return (greed) => foods.map((placed, i) => placed.massG * Math.max(0, 1 - greed * taken[i]!));
 }
 
 function flowOf(
   context: CheckContext,
-  foods: readonly PlacedFood[],
+  foods: readonly SharedFood[],
   groups: readonly Group[],
   share: number,
 ): FlowGroup[] {
   return groups.map((group) => ({
     id: group.id,
     needG: needG(group, context.targets) * share,
-    eats: foods.flatMap((placed, i) => (context.counts(placed, group) ? [i] : [])),
+    eats: foods.flatMap((placed, i) => (mayEat(context, placed, group) ? [i] : [])),
   }));
 }
 
@@ -190,7 +208,7 @@ export interface RunsShort {
  */
 function shortOver(
   context: CheckContext,
-  foods: readonly PlacedFood[],
+  foods: readonly SharedFood[],
   groups: readonly Group[],
   leftAt: (greed: number) => number[],
 ): (greed: number) => RunsShort | undefined {
@@ -250,7 +268,7 @@ export function partyCare(context: CheckContext): PartyCare {
  */
 function leftAtWorst(
   context: CheckContext,
-  foods: readonly PlacedFood[],
+  foods: readonly SharedFood[],
   left: readonly number[],
   restricted: readonly Group[],
   r: number,
@@ -265,7 +283,7 @@ function leftAtWorst(
 }
 
 function careOfParty(context: CheckContext): PartyCare {
-  const foods = context.placed.filter((placed) => placed.component.job !== 'none');
+  const foods = foodsToShare(context);
   const restricted = context.plan.party.filter(countsOnSome);
   const leftAt = leftBy(context, foods);
   const left = leftAt(1);
@@ -301,7 +319,7 @@ export interface CareAt {
 
 /** The promise at another share of the others than the proportional one: what the dial of Check shows. */
 export function careAt(context: CheckContext, greed: number): CareAt {
-  const foods = context.placed.filter((placed) => placed.component.job !== 'none');
+  const foods = foodsToShare(context);
   const groups = context.plan.party.filter(countsOnSome);
   const leftAt = leftBy(context, foods);
   const sure = fairShare(flowOf(context, foods, groups, 1), leftAt(greed));

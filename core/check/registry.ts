@@ -18,7 +18,7 @@ import { LAYING_CHECKS } from './checks/laying.js';
 import { knownFoods } from './checks/known-foods.js';
 import { labels } from './checks/labels.js';
 import { neverFoods } from './checks/never-food.js';
-import { ownPlates } from './checks/own-plates.js';
+import { ownPlates, singlePortions } from './checks/own-plates.js';
 import { plateLimits } from './checks/plate-limits.js';
 import { routes } from './checks/routes.js';
 import { together } from './checks/together.js';
@@ -46,6 +46,7 @@ export const CHECKS: readonly Check[] = [
   lookedAfter,
   plateLimits,
   ownPlates,
+  singlePortions,
   bindings,
   holding,
   lostComponents,

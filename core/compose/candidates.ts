@@ -14,6 +14,7 @@ import {
   helpingAt,
   isNobodys,
   isOwnPlate,
+  lotsAt,
   mayStandAt,
   occasionAt,
   quietAreas,
@@ -26,7 +27,7 @@ import {
 import { forbiddenToSmall, helpingG, judgeGroup, type Verdict } from '../needs/index.js';
 import { guestsIn, portionsIn, type Group } from '../party/index.js';
 import { keepsFree, planLarder, type Placement, type Plan } from '../plan/index.js';
-import { COUNTED, gPerCm2, houseRows, lotShares, targetsOf, type Targets } from '../portion/index.js';
+import { COUNTED, gPerCm2, houseRows, lacksCups, targetsOf, type Targets } from '../portion/index.js';
 
 /** One component on one area, in the form in which it would lie there. */
 export interface Candidate {
@@ -274,6 +275,8 @@ function candidateOn(component: Component, area: ServingArea, asked: Asked): Can
   if (isNobodys(verdicts)) return undefined;
   if (isOwnPlate(plan, area.surface) && [...verdicts.values()].some((verdict) => verdict !== 'fine'))
     return undefined;
+  // nobody trades what lies in a box of their own
+  if (area.surface.singles && [...verdicts.values()].includes('forbidden')) return undefined;
   if (plan.policy === 'everything-fits' && [...verdicts.values()].some((verdict) => verdict !== 'fine'))
     return undefined;
   const fact = component.forms.find((fact) => fact.form === form)!;
@@ -282,7 +285,8 @@ function candidateOn(component: Component, area: ServingArea, asked: Asked): Can
     (FORMS[form].lies !== 'alone' &&
       plan.bowls.some((bowl) => bowl.count > 0) &&
       reachesOnto(component, area, quiet));
-  const shares = lotShares(component, plan);
+  if (contained && area.surface.singles && lacksCups(plan)) return undefined;
+  const shares = lotsAt(plan, component, area.surface);
   const limits = massLimits(component, fact, shares.length, area, verdicts, asked);
   if (!limits) return undefined;
   return {

@@ -1,7 +1,7 @@
 import { atHomeIn, GREENS, type Component } from '../catalogue/index.js';
 import { nearColour } from '../board/index.js';
 import { disliked } from '../needs/index.js';
-import { growingMonth, isShared, planLarder, type Placement, type Plan } from '../plan/index.js';
+import { growingMonth, isShared, numberOf, planLarder, type Placement, type Plan } from '../plan/index.js';
 import { occasionOf, surfaceAreaCm2 } from '../portion/index.js';
 import { tieOf } from './rows/variety.js';
 
@@ -81,7 +81,7 @@ export function garnish(plan: Plan): Placement[] {
   return plan.surfaces.filter(isShared).flatMap((surface) =>
     chosen.map((component) => {
       const fact = component.forms[0]!;
-      const pieces = sprigsOn(surface);
+      const pieces = sprigsOn(surface) * numberOf(surface);
       return {
         componentId: component.id,
         surfaceId: surface.id,

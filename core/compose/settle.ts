@@ -1,6 +1,6 @@
 import { FORMS, type FormFact } from '../catalogue/index.js';
 import { isOwnPlate, mostInABowlG, placementsOf, wholePieces } from '../board/index.js';
-import { planLarder, type Placement, type Plan } from '../plan/index.js';
+import { numberOf, planLarder, type Placement, type Plan } from '../plan/index.js';
 import { bowlsInUse, runsOver } from '../portion/index.js';
 import type { Candidate } from './candidates.js';
 import type { Draft } from './draft.js';
@@ -76,16 +76,18 @@ function onGround(candidate: Candidate, massG: number, plan: Plan): Placement[] 
   // bread that is kept in for a guest's sake is not taken with a tool that goes around
   const tool = candidate.contained && !FORMS[candidate.form].bowl ? { ownTool: true } : {};
   return candidate.area.surfaces.flatMap((surface) => {
+    const n = numberOf(surface);
+    const here = (massG * n) / candidate.area.copies;
     const all = placementsOf({
       plan,
       component: candidate.component,
       fact,
       surfaceId: surface.id,
-      massG: massG / candidate.area.copies,
+      massG: here,
       contained: candidate.contained,
     }).map((placement) => ({ ...placement, ...tool }));
     // a child's plate is filled once; a second lot of ten grams helps nobody
-    return own ? wholeOnce(all, fact, massG / candidate.area.copies, plan) : all;
+    return own && n === 1 ? wholeOnce(all, fact, here, plan) : all;
   });
 }
 

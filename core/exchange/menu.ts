@@ -1,5 +1,5 @@
 import { servingAreas } from '../board/index.js';
-import { buyingOf, formName, usualForm, type Component, type FormId } from '../catalogue/index.js';
+import { buyingOf, formName, FORMS, usualForm, type Component, type FormId } from '../catalogue/index.js';
 import { guestsIn, portionsIn } from '../party/index.js';
 import { planLarder, type Plan } from '../plan/index.js';
 import { boughtFor, COUNTED, FAMILY_WORDS, type CountedFamily } from '../portion/index.js';
@@ -25,6 +25,8 @@ export interface MenuFood {
   massG: number;
   eachG: number;
   leftG: number;
+  /** In each of single portions, where it comes in pieces. */
+  pieces?: number;
 }
 
 /** What a surface, or the parts of a table that are alike, is served with: family by family, the most of each first. */
@@ -32,6 +34,8 @@ export interface MenuPart {
   surface: string;
   /** Parts of the table that are alike. */
   copies: number;
+  /** They are single portions, each for one guest. */
+  singles?: true;
   portions: number;
   families: { family: CountedFamily; eachG: number; foods: MenuFood[] }[];
 }
@@ -59,6 +63,14 @@ export function menuOf(plan: Plan): MenuPart[] {
       );
       return forms.size === 1 && forms.has(usualForm(component).form) ? [] : [...forms];
     };
+    const { singles } = surface;
+    const piecesOf = (component: Component): number | undefined => {
+      const lies = plan.placements.filter(
+        ({ componentId, surfaceId }) => componentId === component.id && ids.has(surfaceId),
+      );
+      const counted = lies.every(({ form }) => !FORMS[form].cutToMass);
+      return counted ? Math.floor(lies.reduce((sum, { pieces }) => sum + pieces, 0) / copies) : undefined;
+    };
     const each = (massG: number) => (portions > 0 ? massG / portions : 0);
     const families = COUNTED.flatMap((family) => {
       const foods = [...grams]
@@ -69,12 +81,13 @@ export function menuOf(plan: Plan): MenuPart[] {
           massG,
           eachG: each(massG),
           leftG: worthSaying(component, left.get(component.id) ?? 0),
+          ...(singles && piecesOf(component) ? { pieces: piecesOf(component)! } : {}),
         }))
         .sort((a, b) => b.massG - a.massG || a.component.id.localeCompare(b.component.id));
       const massG = foods.reduce((sum, food) => sum + food.massG, 0);
       return foods.length > 0 ? [{ family, eachG: each(massG), foods }] : [];
     });
-    return { surface: surface.name, copies, portions, families };
+    return { surface: surface.name, copies, ...(singles ? { singles: true } : {}), portions, families };
   });
 }
 
@@ -82,10 +95,19 @@ export function menuOf(plan: Plan): MenuPart[] {
 export function menuText(plan: Plan, speech: Speech): string {
   const mass = (g: number) => speakArg({ g: Math.round(g) }, speech);
   const parts = menuOf(plan).filter((part) => part.families.length > 0);
-  const lines = parts.flatMap(({ surface, copies, portions, families }) => [
+  const lines = parts.flatMap(({ surface, copies, singles, portions, families }) => [
     '',
     speak(
-      { say: 'menu.part', with: { surface, more: copies - 1, portions: Math.round(portions * 10) / 10 } },
+      {
+        say: 'menu.part',
+        with: {
+          surface,
+          singles: singles ? 'yes' : 'no',
+          n: copies,
+          more: copies - 1,
+          portions: Math.round(portions * 10) / 10,
+        },
+      },
       speech,
     ),
     ...families.flatMap(({ family, eachG, foods }) => [
@@ -101,6 +123,7 @@ export function menuText(plan: Plan, speech: Speech): string {
                 forms: { all: food.forms.map((form) => ({ word: formName(form) })) },
                 mass: mass(food.massG),
                 each: mass(food.eachG),
+                pieces: food.pieces ?? 0,
                 left: mass(food.leftG),
                 kept: food.leftG > 0 ? 'yes' : 'no',
               },

@@ -1,6 +1,7 @@
 import { FORMS, formOf, usualForm, type Component, type FormFact } from '../catalogue/index.js';
 import {
   compartmentsOf,
+  oneOfEach,
   planLarder,
   type LaidElement,
   type Motif,
@@ -95,7 +96,8 @@ const areaToShare = (surface: Surface): number =>
   compartmentsOf(surface).length > 0 ? 0 : surfaceAreaCm2(surface);
 
 /** Everything of lot 0 on one surface, as parts; a food that nobody knows is left out and Check says so. */
-export function partsOf(plan: Plan, surface: Surface, areaCm2 = areaToShare(surface)): Part[] {
+export function partsOf(all: Plan, surface: Surface, areaCm2 = areaToShare(surface)): Part[] {
+  const plan = oneOfEach(all);
   const larder = planLarder(plan);
   const pinned = (plan.layout.find((layer) => layer.surfaceId === surface.id)?.elements ?? []).filter(
     (element) => element.pinned,

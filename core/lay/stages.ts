@@ -1,5 +1,5 @@
 import { type Component, type Family } from '../catalogue/index.js';
-import { planLarder, type LaidElement, type Plan, type Surface } from '../plan/index.js';
+import { oneOfEach, planLarder, type LaidElement, type Plan, type Surface } from '../plan/index.js';
 import { bowlsInUse } from '../portion/index.js';
 
 /** A helper lays a board in this order (craft, section 10): what stands, cheese, meat and fish, the large rest, fillers, garnish. */
@@ -49,8 +49,9 @@ export const stageOfFood = (component: Pick<Component, 'family'>, stands: boolea
 const stageOf = (element: LaidElement, component: Component): StageId =>
   stageOfFood(component, element.bowlMm !== null || element.motif !== undefined);
 
-/** How a laid surface is laid again by somebody who has never seen it: stage by stage, with counts and grams. Grams are those of the first lot. */
-export function stagesOf(plan: Plan, surface: Surface): Stage[] {
+/** How a laid surface, or one of many alike, is laid again by somebody who has never seen it: stage by stage, with counts and grams. Grams are those of the first lot. */
+export function stagesOf(all: Plan, surface: Surface): Stage[] {
+  const plan = oneOfEach(all);
   const larder = planLarder(plan);
   const elements = plan.layout.find(({ surfaceId }) => surfaceId === surface.id)?.elements ?? [];
   const known = elements.flatMap((element) => {

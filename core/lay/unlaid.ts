@@ -1,5 +1,13 @@
 import { FORMS, type Component } from '../catalogue/index.js';
-import { planLarder, type LaidElement, type Placement, type Plan, type Surface } from '../plan/index.js';
+import {
+  oneOfEach,
+  planLarder,
+  unevenOn,
+  type LaidElement,
+  type Placement,
+  type Plan,
+  type Surface,
+} from '../plan/index.js';
 import { bowlsInUse, type BowlInUse } from '../portion/index.js';
 
 /** A food of which not all that is planned for the first lot lies there. */
@@ -8,8 +16,8 @@ export interface Unlaid {
   laid: number;
   planned: number;
   massG: number;
-  /** No bowl at hand takes it, or no ground is left. */
-  why: 'no bowl' | 'no room';
+  /** No bowl at hand takes it, no ground is left, or it does not go evenly into all single portions. */
+  why: 'no bowl' | 'no room' | 'uneven';
 }
 
 /** Pieces of a placement that lie there: its bowls hold all of its food, whatever its form. */
@@ -32,14 +40,24 @@ const hasBowl = ({ componentId, surfaceId, pieces }: Placement, bowls: readonly 
     .filter((bowl) => bowl.componentId === componentId && bowl.surfaceId === surfaceId)
     .reduce((sum, bowl) => sum + bowl.pieces, 0) >= pieces;
 
+/** Of single portions: what is left when each has as many whole pieces as the others. */
+const leftOverOn = (plan: Plan, surface: Surface): Unlaid[] =>
+  unevenOn(plan, surface).flatMap(({ componentId, left, pieces, massG }): Unlaid[] => {
+    const component = planLarder(plan).get(componentId);
+    if (!component || component.family === 'garnish') return [];
+    const [laid, planned] = [pieces - left, pieces];
+    return [{ component, laid, planned, massG: (massG * left) / planned, why: 'uneven' }];
+  });
+
 /** What is planned for a surface and does not lie there; herbs are laid as far as they go. Nothing for a surface that was never laid. */
-export function unlaidOn(plan: Plan, surface: Surface): Unlaid[] {
+export function unlaidOn(all: Plan, surface: Surface): Unlaid[] {
+  const plan = oneOfEach(all);
   const layer = plan.layout.find(({ surfaceId }) => surfaceId === surface.id);
   if (!layer) return [];
   const { elements } = layer;
   const larder = planLarder(plan);
   const bowls = bowlsInUse(plan);
-  return plan.placements
+  const missing = plan.placements
     .filter((placement) => placement.surfaceId === surface.id && placement.lot === 0)
     .flatMap((placement): Unlaid[] => {
       const component = larder.get(placement.componentId);
@@ -57,4 +75,5 @@ export function unlaidOn(plan: Plan, surface: Surface): Unlaid[] {
         },
       ];
     });
+  return [...leftOverOn(all, surface), ...missing];
 }

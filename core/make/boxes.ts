@@ -1,5 +1,5 @@
 import type { Component } from '../catalogue/index.js';
-import { planLarder, type Plan } from '../plan/index.js';
+import { numberOf, planLarder, type Plan, type Surface } from '../plan/index.js';
 import { stageOfFood } from '../lay/index.js';
 import { FORMS } from '../catalogue/index.js';
 
@@ -24,6 +24,8 @@ function boxOf(component: Component, stands: boolean): BoxId {
   return perishes(component) || ['cheese', 'meat', 'large'].includes(stage) ? 'cold' : 'dry';
 }
 
+const calledOf = ({ name, singles }: Surface): string => (singles ? `${singles} × ${name}` : name);
+
 /** What is packed with what, all lots; empty boxes are left out. Boards first: they are set up while the cold stays shut. */
 export function boxesOf(plan: Plan): Box[] {
   const larder = planLarder(plan);
@@ -36,7 +38,8 @@ export function boxesOf(plan: Plan): Box[] {
   }
   if (plan.placements.length > 0)
     for (const surface of plan.surfaces)
-      if (!surface.inPlace) boxes.get('boards')!.set(surface.name, surface.weightG ?? 0);
+      if (!surface.inPlace)
+        boxes.get('boards')!.set(calledOf(surface), (surface.weightG ?? 0) * numberOf(surface));
   return BOX_IDS.map((id) => ({
     id,
     cold: id === 'cold' || id === 'cold-bowls',

@@ -9,6 +9,7 @@ export {
   type Surface,
   type SurfaceId,
 } from './records/surface.js';
+export { calledWithNumber, inWhole, numberOf, oneOfEach, unevenOn } from './singles.js';
 export { compartmentsOf, openPlaces, placeOutline, wallsOf } from './places.js';
 export { answerSchema, type Answer, type Overruling } from './records/said.js';
 export {

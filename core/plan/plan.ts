@@ -20,7 +20,7 @@ import { surfaceIdSchema, surfaceSchema } from './records/surface.js';
 import { wishesSchema } from './records/wishes.js';
 
 export const PLAN_FORMAT = 'round-plate.plan';
-export const PLAN_VERSION = 13;
+export const PLAN_VERSION = 14;
 
 export const planSchema = z
   .strictObject({

@@ -27,4 +27,5 @@ export const moduleKey = (surface: Surface): string =>
     surface.places,
     surface.walls,
     surface.segments,
+    surface.singles,
   ]);

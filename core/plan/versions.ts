@@ -47,6 +47,7 @@ const NAMES: Readonly<Record<number, string>> = {
   10: 'what surfaces weigh, who stands where, marked places, tiers and compartments, own outlines',
   11: 'the day of the work: hands, kitchen, who does what when, what is bought and packed; the offer',
   12: 'what lies in the basket with its packs, shops of prices, dates of the pantry, errands, colours of boards',
+  13: 'single portions: surfaces of which there are many',
 };
 
 /** In order. The samples hold one plan of each version that was ever stored. */

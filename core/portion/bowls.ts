@@ -1,5 +1,5 @@
 import { FORMS } from '../catalogue/index.js';
-import { planLarder, type IceBowl, type Placement, type Plan, type Ware } from '../plan/index.js';
+import { numberOf, planLarder, type IceBowl, type Placement, type Plan, type Ware } from '../plan/index.js';
 import { BOWL_G_PER_CM2, gPerCm2 } from './ground.js';
 
 /** One bowl on the table at opening. Masses in grams, diameters in millimetres. */
@@ -66,7 +66,13 @@ function bowlsOf(plan: Plan, placement: Placement): Omit<BowlInUse, 'diameterMm'
   const closely = component ? gPerCm2(component, form, true) : BOWL_G_PER_CM2;
   const alone = FORMS[form].lies === 'alone';
   const holdsG = bowlHoldsG(ice?.innerMm ?? largestBowlMm(plan.bowls) ?? USUAL_BOWL_MM, closely);
-  const bowls = alone ? pieces : Math.min(pieces, Math.ceil(massG / holdsG));
+  const surface = plan.surfaces.find(({ id }) => id === surfaceId);
+  const inAll = plan.placements
+    .filter((other) => other.surfaceId === surfaceId && other.componentId === componentId)
+    .reduce((sum, other) => sum + other.pieces, 0);
+  // a later lot is so many of the portions
+  const n = surface?.singles ? Math.max(1, Math.round((numberOf(surface) * pieces) / inAll)) : 1;
+  const bowls = alone ? pieces : Math.min(pieces, n * Math.ceil(massG / n / holdsG));
   const upTo = (i: number) => Math.round((pieces * i) / bowls);
   return Array.from({ length: bowls }, (_, i) => {
     const here = upTo(i + 1) - upTo(i);
@@ -91,8 +97,10 @@ const groundOf = (bowl: Pick<BowlInUse, 'massG' | 'gPerCm2'>): number => bowl.ma
  * largest that is left. The one list of what is laid, counted and printed.
  */
 export function bowlsInUse(plan: Plan): BowlInUse[] {
+  // who has a portion of their own keeps its cup
+  const many = new Set(plan.surfaces.flatMap(({ id, singles }) => (singles ? [id] : [])));
   const wanted = plan.placements
-    .filter((placement) => placement.contained && placement.lot === 0)
+    .filter(({ contained, lot, surfaceId }) => contained && (lot === 0 || many.has(surfaceId)))
     .flatMap((placement) => bowlsOf(plan, placement));
   const free = plan.bowls
     .flatMap((bowl) => Array.from({ length: bowl.count }, () => bowl))

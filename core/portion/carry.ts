@@ -1,5 +1,5 @@
 import { betweenBowlsMl } from '../geometry/index.js';
-import { outlineAreaMm2, outlineSize, type Plan, type Surface } from '../plan/index.js';
+import { oneOfEach, outlineAreaMm2, outlineSize, type Plan, type Surface } from '../plan/index.js';
 import { bowlsInUse } from './bowls.js';
 
 /** More than this is carried by two or built in place (craft, section 9). */
@@ -40,7 +40,8 @@ export interface Load {
   bowlsG: number;
 }
 
-export function loadOf(plan: Plan, surface: Surface): Load {
+export function loadOf(all: Plan, surface: Surface): Load {
+  const plan = oneOfEach(all);
   const here = plan.placements.filter(({ surfaceId, lot }) => surfaceId === surface.id && lot === 0);
   const bowls = bowlsInUse(plan).filter(({ surfaceId }) => surfaceId === surface.id);
   return {
@@ -59,8 +60,8 @@ export function loadOf(plan: Plan, surface: Surface): Load {
 export const loadG = ({ boardG, foodG, bowlsG }: Load): number => boardG + foodG + bowlsG;
 
 /** Is it carried at all? A covered table is not, nor what is built where it is served. */
-export const isCarried = ({ material, inPlace }: Surface): boolean =>
-  material !== 'paper' && inPlace !== true;
+export const isCarried = ({ material, inPlace, singles }: Surface): boolean =>
+  (material !== 'paper' || singles !== undefined) && inPlace !== true;
 
 /** Does it pass a door as it is carried? */
 export const passesDoor = ({ outline }: Surface): boolean => Math.min(...outlineSize(outline)) <= DOOR_MM;

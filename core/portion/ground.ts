@@ -10,6 +10,8 @@ import { countsOnSome, portionsIn, portionsOf, type Group } from '../party/index
 import { inside } from '../geometry/index.js';
 import { memo1 } from '../measure/index.js';
 import {
+  numberOf,
+  oneOfEach,
   openPlaces,
   outlineAreaMm2,
   outlinePolygon,
@@ -67,11 +69,11 @@ const openCm2 = memo1((surface: Surface): number => {
 export const laidGroundCm2 = (plan: Plan, surface: Surface): number =>
   [...groundByKind(plan, surface).values()].reduce((sum, ground) => sum + ground, 0);
 
-/** Of each food that lies there at opening, in cm²; garnish takes none. */
+/** Of each food that lies there at opening, in cm², on one of them where there are many; garnish takes none. */
 function groundByKind(plan: Plan, surface: Surface): Map<ComponentId, number> {
   const larder = planLarder(plan);
   const grounds = new Map<ComponentId, number>();
-  for (const placement of plan.placements) {
+  for (const placement of oneOfEach(plan).placements) {
     const component = larder.get(placement.componentId);
     if (placement.surfaceId !== surface.id || placement.lot !== 0) continue;
     if (!component || component.family === 'garnish') continue;
@@ -128,7 +130,7 @@ function areaPerPortion(plan: Plan): number {
   return groundOf(byFamily, coverOf(plan)) / Math.max(1e-9, portionsIn(plan.party));
 }
 
-/** A guest who is served from several surfaces takes as much from each. */
+/** A guest who is served from several surfaces takes as much from each. Of many alike, all together. */
 function areaAskedAt(plan: Plan, surface: Surface): number {
   const here = groupsAt(plan, surface);
   const tablesOf = (group: Group): number =>
@@ -143,7 +145,7 @@ function areaAskedAt(plan: Plan, surface: Surface): number {
  */
 export function groundNeededCm2(plan: Plan, surface: Surface): number {
   const laid = laidGroundCm2(plan, surface);
-  return laid > 0 ? laid : areaAskedAt(plan, surface) * coverOf(plan, surface);
+  return laid > 0 ? laid : (areaAskedAt(plan, surface) * coverOf(plan, surface)) / numberOf(surface);
 }
 
 /** The size that this surface should have, in its own shape; undefined while nobody is served from it. */

@@ -14,7 +14,7 @@ export {
 } from './targets.js';
 export { occasionOf, roleFor } from './occasion.js';
 export { isRoundingOff, kindRanges, type KindRange } from './kinds.js';
-export { isTiny, modulesOf, UP_TO_TINY } from './modules.js';
+export { isTiny, lacksCups, modulesOf, UP_TO_TINY } from './modules.js';
 export { eatenBy, holdingOf, lotShares, HOT_ABOVE_C, type Holding } from './holding.js';
 export {
   ampleAt,

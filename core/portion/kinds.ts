@@ -2,7 +2,7 @@ import type { Occasion } from '../catalogue/index.js';
 import { guestsIn } from '../party/index.js';
 import type { Plan } from '../plan/index.js';
 import { occasionOf, regionShare } from './occasion.js';
-import { isTiny, modulesOf } from './modules.js';
+import { isTiny, lacksCups, modulesOf } from './modules.js';
 import { wantsBread, type CountedFamily } from './targets.js';
 
 export interface KindRange {
@@ -123,6 +123,7 @@ export function kindRanges(plan: Plan): Record<CountedFamily, KindRange> {
   const inTwos = wantsBread(plan) ? twos : [];
   const here = OCCASION_KINDS[occasion] ?? {};
   const rangeOf = (family: CountedFamily): KindRange => {
+    if (family === 'spread-dip' && lacksCups(plan)) return { from: 0, to: 1 };
     const range = fewIn(plan, family, here[family] ?? LARGE[family]);
     if (range.to === 0) return range;
     if (!here[family] && TWO_FROM_NINE.includes(family))

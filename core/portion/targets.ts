@@ -4,7 +4,7 @@ import { memo1 } from '../measure/index.js';
 import { groupsAt, moduleKey, planLarder, type Plan, type SchoolId } from '../plan/index.js';
 import { guestsIn, portionsIn, portionsOf, type Group } from '../party/index.js';
 import { judgeGroup, keepsCoursesApart } from '../needs/index.js';
-import { isTiny } from './modules.js';
+import { isTiny, lacksCups } from './modules.js';
 
 /** Families that count as food on the board; garnish does not. */
 export const COUNTED = [
@@ -164,7 +164,8 @@ const inFew = (plan: Plan, shares: Shares): Shares =>
 
 /** What the board is for, and whose kitchen it is of, shift what there is of each family. */
 function forOccasion(plan: Plan, shares: Shares): Shares {
-  const factors = OCCASION_SHARES[occasionOf(plan)] ?? {};
+  const usual = OCCASION_SHARES[occasionOf(plan)] ?? {};
+  const factors = lacksCups(plan) ? { ...usual, 'spread-dip': 0 } : usual;
   return Object.fromEntries(
     COUNTED.map((family) => [family, shares[family] * (factors[family] ?? 1) * regionShare(plan, family)]),
   ) as Shares;

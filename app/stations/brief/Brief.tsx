@@ -4,7 +4,7 @@ import { useState } from 'react';
 import type { Checked } from '../../../core/check/index.js';
 import { formatArea, formatMass } from '../../../core/measure/index.js';
 import { guestsIn, portionsOf, type Group } from '../../../core/party/index.js';
-import type { Plan, Surface } from '../../../core/plan/index.js';
+import { numberOf, type Plan, type Surface } from '../../../core/plan/index.js';
 import {
   areaAskedCm2,
   coverOf,
@@ -153,7 +153,7 @@ function BriefFoot({ plan, targets }: { plan: Plan; targets: Targets }) {
   const units = useSettings((settings) => settings.units);
   const laid = plan.surfaces.reduce((sum, surface) => sum + laidGroundCm2(plan, surface), 0);
   const asked = laid > 0 ? laid / coverOf(plan) : areaAskedCm2(plan);
-  const have = plan.surfaces.reduce((sum, surface) => sum + surfaceAreaCm2(surface), 0);
+  const have = plan.surfaces.reduce((sum, surface) => sum + surfaceAreaCm2(surface) * numberOf(surface), 0);
   return (
     <>
       <span>

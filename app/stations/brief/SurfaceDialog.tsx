@@ -9,7 +9,8 @@ import {
   type Plan,
   type Surface,
 } from '../../../core/plan/index.js';
-import { advisedTable, bindsOthers } from '../../../core/board/index.js';
+import { guestsIn } from '../../../core/party/index.js';
+import { advisedTable, bindsOthers, keptAs } from '../../../core/board/index.js';
 import { speak } from '../../../core/words/index.js';
 import { useSpeech } from '../../store/useSpeech.js';
 import { advisedOutline, kindsFitting } from '../../../core/portion/index.js';
@@ -17,7 +18,7 @@ import { BareSurface } from '../../plate/BareSurface.js';
 import { FromHouse } from '../../house/FromHouse.js';
 import { useSession } from '../../store/session.js';
 import { useSettings } from '../../store/settings.js';
-import { TextInput, Tick, Ticks, Wrong } from '../../ui/Fields.js';
+import { NumberInput, TextInput, Tick, Ticks, Wrong } from '../../ui/Fields.js';
 import { PaperDialog } from '../../ui/kit/Dialog.js';
 import { Carried, HowLaid, MoreOfIt, Size, withField, type Part } from './SurfaceWays.js';
 import { sizeWords } from './TableSurfaces.js';
@@ -41,7 +42,8 @@ export function SurfaceDialog({
   const save = (): void => {
     const wrong = surfaceProblem(draft);
     if (wrong) return setProblem(wrong);
-    edit({ name: 'set-surface', surface: draft });
+    const commands = keptAs(plan, surface, draft);
+    edit(commands.length === 1 ? commands[0]! : { name: 'together', label: PORTIONS, commands });
     return onClose();
   };
   return (
@@ -57,6 +59,7 @@ export function SurfaceDialog({
         <div>
           <ForWhom plan={plan} draft={draft} set={set} />
           <WhyATray plan={plan} surface={surface} />
+          <Singles plan={plan} draft={draft} onChange={setDraft} />
           <KeptFreeFrom draft={draft} set={set} />
           {plan.party.length > 1 && <KeptParts plan={plan} draft={draft} onChange={setDraft} />}
           <Tick
@@ -82,6 +85,8 @@ export function SurfaceDialog({
     </PaperDialog>
   );
 }
+
+const PORTIONS = t('give each guest a portion');
 
 /** Why the few have a tray: what their needs would ask of everybody at the table. */
 function WhyATray({ plan, surface }: { plan: Plan; surface: Surface }) {
@@ -168,6 +173,51 @@ function ForWhom({ plan, draft, set }: Part & { plan: Plan }) {
         />
       ))}
     </Ticks>
+  );
+}
+
+/** What a portion is served in, until the stylist says otherwise. */
+const BOX = { material: 'paper', rimMm: 5 } as const;
+
+/** A box, cup or plate for each guest: written once, made so many times. */
+function Singles({
+  plan,
+  draft,
+  onChange,
+}: {
+  plan: Plan;
+  draft: Surface;
+  onChange: (draft: Surface) => void;
+}) {
+  const guests = guestsIn(groupsAt(plan, draft));
+  if (guests < 1 && !draft.singles) return null;
+  const start = (): void => {
+    const many: Surface = { ...draft, ...BOX, name: t('Box'), singles: guests };
+    const surfaces = plan.surfaces
+      .filter((surface) => surface.id === draft.id || moduleKey(surface) !== moduleKey(draft))
+      .map((surface) => (surface.id === draft.id ? many : surface));
+    // nothing of what lay on one board is meant for a small box
+    const outline = advisedOutline({ ...plan, surfaces, placements: [] }, many);
+    onChange({ ...many, ...(outline ? { outline } : {}) });
+  };
+  return (
+    <div className="flex flex-wrap items-end gap-x-4">
+      <Tick
+        inline
+        label={t('A portion of it for each guest')}
+        on={draft.singles !== undefined}
+        onChange={(on) => (on ? start() : onChange(withField(draft, 'singles', undefined)))}
+      />
+      {draft.singles !== undefined && (
+        <NumberInput
+          label={t('So many of it')}
+          value={draft.singles}
+          min={1}
+          max={500}
+          onChange={(singles) => onChange({ ...draft, singles })}
+        />
+      )}
+    </div>
   );
 }
 

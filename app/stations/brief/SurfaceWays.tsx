@@ -136,7 +136,16 @@ const SEGMENTS = [
 /** The surface with one field more, or without it. */
 export function withField<
   K extends
-    'ground' | 'guests' | 'liner' | 'walls' | 'segments' | 'weightG' | 'inPlace' | 'goesBack' | 'zoneFor',
+    | 'ground'
+    | 'guests'
+    | 'liner'
+    | 'walls'
+    | 'segments'
+    | 'weightG'
+    | 'inPlace'
+    | 'goesBack'
+    | 'zoneFor'
+    | 'singles',
 >(surface: Surface, key: K, value: Surface[K] | undefined): Surface {
   const copy: Surface = { ...surface };
   delete copy[key];

@@ -6,6 +6,7 @@ import { useSettings } from '../../store/settings.js';
 import { useSpeech } from '../../store/useSpeech.js';
 import { speak } from '../../../core/words/index.js';
 import { pressable } from '../../ui/press.js';
+import { surfaceName } from '../../plate/surface-name.js';
 import { t } from '../../words/index.js';
 
 export const sizeWords = (outline: Surface['outline'], units: UnitSystem): string =>
@@ -99,7 +100,7 @@ function OneSurface({
     <g
       {...pressable(
         t('{name}, {outline}. Change', {
-          name: surface.name,
+          name: surfaceName(surface),
           outline: speak(outlineSaid(surface.outline), speech),
         }),
         onPick,
@@ -148,7 +149,7 @@ function SurfaceWords({ plan, surface: surface, low }: { plan: Plan; surface: Su
   });
   return (
     <>
-      {line(-8, surface.name, 18, 800, true)}
+      {line(-8, surfaceName(surface), 18, 800, true)}
       {line(10, sizeWords(surface.outline, units), 13.5, 500, false)}
       {line(
         34,
@@ -182,7 +183,8 @@ const MOST_LETTERS = 17;
 /** The name of a small surface, and its mass, or its size as long as nothing lies on it. */
 function WordsBeneath({ plan, surface, y }: { plan: Plan; surface: Surface; y: number }) {
   const units = useSettings((settings) => settings.units);
-  const { name, outline } = surface;
+  const { outline } = surface;
+  const name = surfaceName(surface);
   const mass = massOn(plan, surface);
   return (
     <text className="font-display" textAnchor="middle" fontSize="12" fontWeight="800" fill="var(--ink)">

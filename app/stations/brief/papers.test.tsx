@@ -113,6 +113,24 @@ test('a board for seventy that lies by hand is set in parts in one press', async
   expect(planNow().surfaces).toHaveLength(4);
 });
 
+test('a portion for each guest: a small box each, and boxes of their own for who counts on some foods', async () => {
+  const hands = await openPaper(plan, (plan) => (
+    <SurfaceDialog plan={plan} surface={plan.surfaces[0]!} onClose={() => undefined} />
+  ));
+  const across = (): number => Number((screen.getByLabelText('Across, mm') as HTMLInputElement).value);
+  const asBoard = across();
+  await hands.click(screen.getByRole('checkbox', { name: 'A portion of it for each guest' }));
+  expect(screen.getByLabelText('So many of it')).toHaveProperty('value', '20');
+  expect(across()).toBeLessThan(asBoard / 2);
+  fill('Name', 'Lunch');
+  await hands.click(press('Keep'));
+  expect(planNow().surfaces.map(({ name, singles }) => [name, singles])).toEqual([
+    ['Lunch', 12],
+    ['Lunch, vegans', 6],
+    ['Lunch, little', 2],
+  ]);
+});
+
 describe('the theme', () => {
   test('starts from an idea, takes its colours from words, and goes among one’s own', async () => {
     const hands = await openPaper(plan, (plan) => <ThemeDialog plan={plan} onClose={() => undefined} />);

@@ -38,6 +38,11 @@ export function LayShelf({
   return (
     <>
       <ShelfHeading first>{t('Laid in this order')}</ShelfHeading>
+      {surface?.singles !== undefined && (
+        <p className="text-soft my-0.5">
+          {t('One of {n, plural, one {#} other {#}} that are alike.', { n: surface.singles })}
+        </p>
+      )}
       {GROUPS.map(([name, test]) => {
         const list = elements.filter(test);
         if (list.length === 0) return null;

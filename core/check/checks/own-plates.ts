@@ -1,6 +1,6 @@
 import { eaten, placementsOf, type PlacedFood } from '../../board/index.js';
 import { formOf, FORMS, usualForm } from '../../catalogue/index.js';
-import { isUnrestricted, type Group } from '../../party/index.js';
+import { guestsIn, isUnrestricted, type Group } from '../../party/index.js';
 import { isOnlyFor, type SingleCommand, type Surface, type SurfaceId } from '../../plan/index.js';
 import { fittingOutline, needG, outlineSaid, placementGroundCm2 } from '../../portion/index.js';
 import type { CheckContext } from '../context.js';
@@ -35,6 +35,30 @@ export function ownPlates(context: CheckContext): Finding[] {
         remedies: remedy ? [remedy] : [],
       });
     });
+}
+
+/** Of single portions there is one for each guest before whom they stand; more are for whoever comes late. */
+export function singlePortions(context: CheckContext): Finding[] {
+  return context.plan.surfaces.flatMap((surface): Finding[] => {
+    const groups = context.groupsAt(surface);
+    const guests = guestsIn(groups);
+    if (!surface.singles || surface.singles >= guests) return [];
+    return [
+      finding('too-few-portions', {
+        key: `portions ${surface.id}`,
+        concerns: groups.map(({ id }) => id),
+        surfaceId: surface.id,
+        args: { surface: surface.name, n: surface.singles, guests },
+        remedies: [
+          {
+            kind: 'one-each',
+            args: { n: guests },
+            command: { name: 'set-surface', surface: { ...surface, singles: guests } },
+          },
+        ],
+      }),
+    ];
+  });
 }
 
 const hasOwn = (context: CheckContext, group: Group) =>

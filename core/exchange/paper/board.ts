@@ -11,7 +11,7 @@ import {
 } from '../../lay/index.js';
 import { surfaceOutline, surfaceSize } from '../../picture/index.js';
 import type { BuildStep } from '../../make/index.js';
-import type { LaidElement, Plan, Surface } from '../../plan/index.js';
+import { calledWithNumber, type LaidElement, type Plan, type Surface } from '../../plan/index.js';
 import { EDGE_MM, PAPERS, tilesOf, type PaperId } from '../../shape/index.js';
 import { speak, type Speech } from '../../words/index.js';
 import {
@@ -132,7 +132,7 @@ function buildPages(pages: Pages, plan: Plan, surface: Surface, stages: readonly
       sheet = pages.add();
       const title = {
         say: 'paper.build' as const,
-        with: { plan: plan.occasion.name, surface: surface.name },
+        with: { plan: plan.occasion.name, surface: calledWithNumber(surface) },
       };
       say(sheet, speak(title, speech), EDGE_MM, heightMm - EDGE_MM - 4, 12);
       sayWrapped(sheet, speak({ say: 'paper.care' }, speech), EDGE_MM, heightMm - EDGE_MM - 10, 180, 8);
@@ -164,7 +164,10 @@ function buildPages(pages: Pages, plan: Plan, surface: Surface, stages: readonly
 function legendPages(pages: Pages, plan: Plan, surface: Surface, stages: readonly Stage[], speech: Speech) {
   const { widthMm, heightMm } = PAPERS[pages.paper];
   let sheet = pages.add();
-  const title = { say: 'paper.legend' as const, with: { plan: plan.occasion.name, surface: surface.name } };
+  const title = {
+    say: 'paper.legend' as const,
+    with: { plan: plan.occasion.name, surface: calledWithNumber(surface) },
+  };
   say(sheet, speak(title, speech), EDGE_MM, heightMm - EDGE_MM - 4, 12);
   const width = widthMm - 2 * EDGE_MM;
   const [boardMm, acrossMm] = surfaceSize(surface);

@@ -58,7 +58,9 @@ const about = (surfaces: Together): Pick<Task, 'surfaceIds'> & { surfaceId: Surf
 function partsOn({ works }: MakeContext, surfaces: Together): Part[] {
   return works.flatMap((work) => {
     const here = work.at.filter(
-      ({ surfaceId, lot }) => lot === 0 && surfaces.some(({ id }) => id === surfaceId),
+      ({ surfaceId, lot }) =>
+        // portions that come later are made with the first
+        surfaces.some(({ id, singles }) => id === surfaceId && (lot === 0 || singles)),
     );
     if (here.length === 0) return [];
     const stands = FORMS[work.form].bowl === true || here.every(({ contained }) => contained);

@@ -1,4 +1,4 @@
-import { outlineSize, type Surface } from '../../plan/index.js';
+import { numberOf, outlineSize, type Surface } from '../../plan/index.js';
 import { isCarried, loadG, loadOf, ONE_CARRIES_G } from '../../portion/index.js';
 import { OUT_FRESH_MIN, RUN_MIN, SMALL_G, SMALL_MM, TRAY_HOLDS } from '../rules.js';
 import { surfacesOf, type Task } from '../task.js';
@@ -26,7 +26,8 @@ export function carryingOut({ plan }: MakeContext, builds: readonly Task[]): Tas
     .map((surface) => ({ surface, grams: loadG(loadOf(plan, surface)) }));
   const small = laid.filter(({ surface, grams }) => isSmall(surface, grams));
   // a single little one is carried as it is
-  const onTrays = small.length > 1 ? small : [];
+  const little = small.reduce((sum, { surface }) => sum + numberOf(surface), 0);
+  const onTrays = little > 1 ? small : [];
   const after = (surfaces: readonly Surface[]): Task['after'] =>
     builds
       .filter((build) => surfaces.some(({ id }) => surfacesOf(build).includes(id)))
@@ -52,9 +53,9 @@ export function carryingOut({ plan }: MakeContext, builds: readonly Task[]): Tas
           task({
             ...shared,
             id: 'carry-trays',
-            massG: onTrays.reduce((sum, { grams }) => sum + grams, 0),
-            pieces: onTrays.length,
-            handsMin: RUN_MIN * trayRuns(onTrays.length),
+            massG: onTrays.reduce((sum, { surface, grams }) => sum + grams * numberOf(surface), 0),
+            pieces: little,
+            handsMin: RUN_MIN * trayRuns(little),
             after: after(onTrays.map(({ surface }) => surface)),
           }),
         ]

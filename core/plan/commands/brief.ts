@@ -7,6 +7,7 @@ import { planSchema, type Plan } from '../plan.js';
 import { outOfMotif, type Placement } from '../records/placement.js';
 import { priceSchema } from '../records/price.js';
 import { surfaceSchema, type Surface } from '../records/surface.js';
+import { inEach } from '../singles.js';
 import { command, replaceBy } from './command.js';
 
 /** A group that leaves is taken out of the surfaces and overrulings that name it. */
@@ -100,6 +101,7 @@ export const BRIEF_COMMANDS = [
   ),
   command('set-surface', 'change a surface', { surface: surfaceSchema }, (plan, { surface }) => ({
     ...plan,
+    placements: inEach(plan, surface),
     surfaces: replaceBy(plan.surfaces, (otherSurface) => otherSurface.id === surface.id, surface),
   })),
   command(

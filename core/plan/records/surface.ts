@@ -86,6 +86,8 @@ export const surfaceSchema = z.strictObject({
     .optional(),
   /** Laid as so many small boards within the board, each with something of everything; not where a part is kept for somebody. */
   segments: z.union([z.literal(3), z.literal(4)]).optional(),
+  /** So many of it, all alike: boxes, cups or plates for one guest each. What lies on it is the food of all of them. */
+  singles: z.number().int().min(1).max(500).optional(),
   places: z.array(placeSchema).max(20).optional(),
 });
 export type Surface = z.infer<typeof surfaceSchema>;

@@ -54,6 +54,9 @@ export const FINDINGS = {
   'finding.no-own-plate.text': 'No plate of their own for “{group}” yet.',
   'finding.no-own-plate.why':
     'You chose a plate of its own for each group with a need{can, select, no {, and nothing on the boards is theirs yet} other {}}.',
+  'finding.too-few-portions.text':
+    '“{surface}”: {n, number} for {guests, plural, one {# guest} other {# guests}}.',
+  'finding.too-few-portions.why': 'A single portion is for one guest: somebody would go without.',
   'finding.out-of-small-hands.text': 'Keep {surfaces} out of small hands.',
   'finding.out-of-small-hands.why':
     '{foods} {n, plural, one {is} other {are}} not for {groups}, who have a plate of their own: what is round, hard or sticky chokes a small child. A grown person sits with them while they eat.',
@@ -235,5 +238,6 @@ export const FINDINGS = {
   'kitchen.board': 'the cutting board',
   'kitchen.gloves': 'the gloves',
   'bowls.of': '{n, number} of {size}',
+  'surface.singles': '{n, number} × {surface}',
   'surface.modules': '{surface} and {n, number} like it',
 } as const;

@@ -11,7 +11,7 @@ export const QUESTIONS = {
   'menu.head':
     '{guests, plural, one {# guest} other {# guests}}, {portions, plural, one {# portion} other {# portions}}; in brackets what each portion has',
   'menu.part':
-    '{surface}{more, plural, =0 {} other { and {more, number} like it}}, for {portions, plural, one {# portion} other {# portions}}',
+    '{singles, select, yes {{n, number} × {surface}} other {{surface}{more, plural, =0 {} other { and {more, number} like it}}}}, for {portions, plural, one {# portion} other {# portions}}',
   'menu.food':
-    '{food}{cut, select, yes {, {forms}} other {}} {mass} ({each}){kept, select, yes {, {left} left in the packs} other {}}',
+    '{food}{cut, select, yes {, {forms}} other {}} {mass} ({pieces, plural, =0 {{each}} other {# in each, {each}}}){kept, select, yes {, {left} left in the packs} other {}}',
 } as const;

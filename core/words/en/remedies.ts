@@ -56,6 +56,8 @@ export const REMEDIES = {
   'remedy.from-all-round.effect': 'the table stands free',
   'remedy.with-liner.label': 'Baking paper beneath',
   'remedy.with-liner.effect': 'between metal and food',
+  'remedy.one-each.label': 'One for each guest',
+  'remedy.one-each.effect': '{n, number} in all',
   'remedy.in-parts.label': 'Set it in {n, number} parts',
   'remedy.in-parts.effect': '{outline} each',
   'remedy.larger.label': 'A larger one',
