@@ -16,18 +16,20 @@ interface Props {
   before: readonly StageFood[];
   /** Numbers so many times as large as on a sheet: on a card the board is small. */
   bold?: number;
+  /** The step at which cards are set: they stand in the picture. */
+  cards?: boolean;
 }
 
 /** The surface as far as it is laid: what comes now in colour and numbered, what lies there pale. */
-export function BoardAtStep({ plan, surface, now, before, bold = 1 }: Props) {
+export function BoardAtStep({ plan, surface, now, before, bold = 1, cards = false }: Props) {
   const [drawn, options] = useMemo((): [Plan, DrawOptions] => {
     const there = before.flatMap(({ elements }) => elements);
     const elements = [...there, ...now.flatMap((food) => food.elements)];
     return [
       { ...plan, layout: [{ surfaceId: surface.id, elements }] },
-      { showing: new Map(there.map(({ id }) => [id, 'pale'])) },
+      { showing: new Map(there.map(({ id }) => [id, 'pale'])), ...(cards ? { labels: true } : {}) },
     ];
-  }, [plan, surface, now, before]);
+  }, [plan, surface, now, before, cards]);
   const url = useBoardUrl(drawn, surface, options);
   const [length, width] = surfaceSize(surface).map((mm) => mm + 2 * MARGIN_MM) as [number, number];
   const r = Math.max(length, width) * NUMBER_SHARE * bold;

@@ -1,7 +1,8 @@
 import { useMemo } from 'react';
 import { foodWords } from '../../core/exchange/paper/words.js';
 import { stagesOf, type Stage } from '../../core/lay/index.js';
-import type { Plan, Surface } from '../../core/plan/index.js';
+import { planLarder, type Plan, type Surface } from '../../core/plan/index.js';
+import { cardsOn } from '../../core/picture/index.js';
 import { speak } from '../../core/words/index.js';
 import { saveAs } from '../exports/save.js';
 import type { StationView } from '../stations/station.js';
@@ -57,7 +58,42 @@ function Steps({ plan, surface }: { plan: Plan; surface: Surface }) {
           </div>
         </li>
       ))}
+      <Cards plan={plan} surface={surface} stages={stages} />
     </ol>
+  );
+}
+
+/** The last step: which cards are written, and where each stands. */
+function Cards({ plan, surface, stages }: { plan: Plan; surface: Surface; stages: readonly Stage[] }) {
+  const speech = useSpeech();
+  const foods = useMemo(() => stages.flatMap((stage) => stage.foods), [stages]);
+  const cards = useMemo(
+    () =>
+      cardsOn(
+        surface,
+        foods.flatMap(({ elements }) => elements),
+        planLarder(plan),
+        speech,
+      ),
+    [plan, surface, foods, speech],
+  );
+  if (cards.length === 0) return null;
+  return (
+    <li className="mb-4 break-inside-avoid">
+      <h3 className="mb-1 font-display text-lg font-extrabold">
+        {stages.length + 1}. {speak({ say: 'paper.stage.cards' }, speech)}
+      </h3>
+      <div className="grid grid-cols-[1.3fr_1fr] items-start gap-4 max-md:grid-cols-1">
+        <BoardAtStep plan={plan} surface={surface} now={[]} before={foods} cards />
+        <ul className="m-0 list-none p-0">
+          {cards.map(({ lines, x, y }) => (
+            <li key={`${x} ${y}`} className="mb-1">
+              {speak({ say: 'paper.card', with: { text: lines.join(' ') } }, speech)}
+            </li>
+          ))}
+        </ul>
+      </div>
+    </li>
   );
 }
 

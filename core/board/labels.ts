@@ -9,14 +9,22 @@ const PICKED: readonly Family[] = ['pickle', 'cooked', 'plant-protein', 'cheese'
 export const wantsPick = ({ family }: Component, form: FormId): boolean =>
   !FORMS[form].large && PICKED.includes(family);
 
-/** The foods of a plan that want a card, each once. */
+/** The foods of a plan that want a card, each once; in a box of one's own stands none. */
 export function labelledFoods(plan: Plan): Component[] {
   const larder = planLarder(plan);
-  return [...new Set(plan.placements.map(({ componentId }) => componentId))].flatMap((id) => {
+  const singles = new Set(plan.surfaces.flatMap(({ id, singles }) => (singles ? [id] : [])));
+  const shared = plan.placements.filter(({ surfaceId }) => !singles.has(surfaceId));
+  return [...new Set(shared.map(({ componentId }) => componentId))].flatMap((id) => {
     const component = larder.get(id);
     return component && wantsLabel(component) ? [component] : [];
   });
 }
 
-/** A surface that promises to be free from something says so (craft, section 10). */
-export const isLabelled = ({ freeFrom }: Surface): boolean => freeFrom.length > 0;
+/**
+ * Cards of a surface itself: one that promises to be free from something says so (craft, section 10), and so does a part
+ * that is kept for somebody.
+ */
+export const cardsOfSurface = ({ freeFrom, zoneFor }: Surface): ('free-from' | 'kept-part')[] => [
+  ...(freeFrom.length > 0 ? (['free-from'] as const) : []),
+  ...(zoneFor ? (['kept-part'] as const) : []),
+];

@@ -1,7 +1,7 @@
-import { isLabelled, labelledFoods, tongsInUse, wantsPick } from '../board/index.js';
+import { cardsOfSurface, labelledFoods, tongsInUse, wantsPick } from '../board/index.js';
 import { FORMS, type Component } from '../catalogue/index.js';
 import { guestsIn, hasSmallChildren } from '../party/index.js';
-import { planLarder, type Plan, type Touch } from '../plan/index.js';
+import { numberOf, planLarder, type Plan, type Touch } from '../plan/index.js';
 import { bowlsInUse } from '../portion/index.js';
 import { cuttingBoards } from './cutting-boards.js';
 import { handRecords } from './hands.js';
@@ -145,7 +145,9 @@ function table(plan: Plan): ToolLine[] {
     (id) => larder.get(id) ?? [],
   );
   const cheeses = labelledFoods(plan);
-  const free = plan.surfaces.filter(isLabelled);
+  const free = plan.surfaces.flatMap((surface) =>
+    cardsOfSurface(surface).flatMap(() => Array<string>(numberOf(surface)).fill(surface.name)),
+  );
   const stones = foods.filter(({ id }) => STONES.test(id));
   const picked = foods.filter((food) =>
     plan.placements.some(({ componentId, form }) => componentId === food.id && wantsPick(food, form)),
@@ -160,11 +162,7 @@ function table(plan: Plan): ToolLine[] {
     ...line('picks', picked.length > 0 ? guests - small - children : 0, names(picked).slice(0, 6)),
     ...line('blunt-picks', picked.length > 0 ? children : 0, names(picked).slice(0, 6)),
     ...line('label', cheeses.length, names(cheeses)),
-    ...line(
-      'free-label',
-      free.length,
-      free.map(({ name }) => name),
-    ),
+    ...line('free-label', free.length, [...new Set(free)]),
     ...line(
       'stone-bowl',
       stones.length > 0 ? Math.max(1, plan.surfaces.length > 2 ? 2 : 1) : 0,

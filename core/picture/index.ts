@@ -5,3 +5,4 @@ export { RECIPES } from './recipes/index.js';
 export { escapeXml, SvgSink } from './svg.js';
 export type { Pen, Paint, Style } from './pen.js';
 export { skewerSvg } from './skewer.js';
+export { cardsOn } from './labels.js';

@@ -55,6 +55,25 @@ test('the card of a tray says all that is not on it', () => {
   expect(freeFrom.filter((food) => !new RegExp(`\\b${food}\\b`).test(said))).toEqual([]);
 });
 
+test('a part that is kept for somebody says so, beside what lies in it, and names nobody', () => {
+  const base = planWith({ party: [group('all', 6), group('coeliac', 2, ['gluten-free'])] });
+  const kept = {
+    ...base,
+    surfaces: [{ ...base.surfaces[0]!, zoneFor: [base.party[1]!.id] }],
+    placements: [
+      lies('cucumber-sticks', 150, { inZone: true }),
+      lies('strawberries', 300),
+      lies('feta', 120),
+    ],
+  };
+  const { elements } = layPlan(kept, 1).plan.layout[0]!;
+  const words = cardsOn(kept.surfaces[0]!, elements, planLarder(kept)).map(({ lines }) => lines.join(' '));
+  expect(words).toHaveLength(2);
+  expect(words[0]).toContain('Kept apart');
+  expect(words.join(' ')).not.toMatch(/coeliac/i);
+  expect(toolsOf(kept).find(({ id }) => id === 'free-label')?.count).toBe(1);
+});
+
 test('no card hangs over the edge, none covers another, and each stands at its cheese', () => {
   plan.surfaces.forEach((surface, i) => {
     const [length, width] = surfaceSize(surface);

@@ -1,4 +1,4 @@
-import { isLabelled, wantsLabel } from '../board/index.js';
+import { cardsOfSurface, wantsLabel } from '../board/index.js';
 import type { Larder } from '../catalogue/index.js';
 import { FREE_FROM, type LaidElement, type Surface } from '../plan/index.js';
 import { ENGLISH, speak, type Speech } from '../words/index.js';
@@ -75,7 +75,7 @@ function trayLines(surface: Surface, speech: Speech): string[] {
   return [...cardLines(surface.name), ...inLines(free)];
 }
 
-/** Cards of a surface: at the back of each cheese, or before it where another stands there; none hangs over the edge. */
+/** Cards of a surface: before a part that is kept for somebody, at the back of each cheese, or before it where another stands there; none hangs over the edge. */
 export function cardsOn(
   surface: Surface,
   elements: readonly LaidElement[],
@@ -88,7 +88,17 @@ export function cardsOn(
     x: Math.max(-(length - card.l) / 2, Math.min((length - card.l) / 2, card.x)),
     y: Math.max(-(width - card.w) / 2, Math.min((width - card.w) / 2, card.y)),
   });
-  const cards: Card[] = isLabelled(surface) ? [within(cardOf(trayLines(surface, speech), 0, width / 2))] : [];
+  const own = cardsOfSurface(surface);
+  const cards: Card[] = own.includes('free-from')
+    ? [within(cardOf(trayLines(surface, speech), 0, width / 2))]
+    : [];
+  const kept = elements.filter(({ inZone }) => inZone).flatMap(({ outline }) => outline);
+  if (own.includes('kept-part') && kept.length > 0) {
+    const [xs, ys] = [kept.map(([x]) => x), kept.map(([, y]) => y)];
+    const lines = inLines(speak({ say: 'paper.kept-part' }, speech));
+    cards.push(within(cardOf(lines, (Math.min(...xs) + Math.max(...xs)) / 2, Math.max(...ys))));
+  }
+  if (surface.singles) return cards;
   const foods = elements.filter(({ componentId }) => {
     const component = larder.get(componentId);
     return component !== undefined && wantsLabel(component);

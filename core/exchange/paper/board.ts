@@ -9,9 +9,9 @@ import {
   type Stage,
   type StageFood,
 } from '../../lay/index.js';
-import { surfaceOutline, surfaceSize } from '../../picture/index.js';
+import { cardsOn, surfaceOutline, surfaceSize } from '../../picture/index.js';
 import type { BuildStep } from '../../make/index.js';
-import { calledWithNumber, type LaidElement, type Plan, type Surface } from '../../plan/index.js';
+import { calledWithNumber, planLarder, type LaidElement, type Plan, type Surface } from '../../plan/index.js';
 import { EDGE_MM, PAPERS, tilesOf, type PaperId } from '../../shape/index.js';
 import { speak, type Speech } from '../../words/index.js';
 import {
@@ -126,8 +126,10 @@ export function drawStep(
 function buildPages(pages: Pages, plan: Plan, surface: Surface, stages: readonly Stage[], speech: Speech) {
   const { widthMm, heightMm } = PAPERS[pages.paper];
   const room = (heightMm - 2 * EDGE_MM - 16) / 2;
+  const width = widthMm - 2 * EDGE_MM - LIST_MM;
   let sheet: Sheet | undefined;
-  stages.forEach((stage, i) => {
+  /** Two steps go on a page: the top of the room for this one, its head written. */
+  const begun = (i: number, stage: Stage['id'] | 'cards'): number => {
     if (i % 2 === 0) {
       sheet = pages.add();
       const title = {
@@ -138,28 +140,47 @@ function buildPages(pages: Pages, plan: Plan, surface: Surface, stages: readonly
       sayWrapped(sheet, speak({ say: 'paper.care' }, speech), EDGE_MM, heightMm - EDGE_MM - 10, 180, 8);
     }
     const top = heightMm - EDGE_MM - 16 - (i % 2) * room;
-    const stageWords = { say: `paper.stage.${stage.id}` as const };
-    say(
-      sheet!,
-      speak({ say: 'paper.step', with: { n: i + 1, stage: stageWords } }, speech),
-      EDGE_MM,
-      top - 4,
-      11,
-    );
+    const head = {
+      say: 'paper.step' as const,
+      with: { n: i + 1, stage: { say: `paper.stage.${stage}` as const } },
+    };
+    say(sheet!, speak(head, speech), EDGE_MM, top - 4, 11);
+    return top;
+  };
+  const at = (top: number) => fitted(surface, EDGE_MM, top - 7, width, room - 12);
+  stages.forEach((stage, i) => {
+    const top = begun(i, stage.id);
     const soFar = drawnOf(stages.slice(0, i + 1));
     const now = new Set(stage.foods.map(({ number }) => number));
-    const width = widthMm - 2 * EDGE_MM - LIST_MM;
-    drawSurface(
-      sheet!,
-      surface,
-      soFar,
-      fitted(surface, EDGE_MM, top - 7, width, room - 12),
-      (number) => now.has(number),
-      7,
-    );
+    drawSurface(sheet!, surface, soFar, at(top), (number) => now.has(number), 7);
     listFoods(sheet!, stage.foods, EDGE_MM + width + 4, top - 10, LIST_MM - 4, speech);
   });
+  const drawn = drawnOf(stages);
+  const cards = cardsOn(
+    surface,
+    drawn.map(({ element }) => element),
+    planLarder(plan),
+    speech,
+  );
+  if (cards.length === 0) return;
+  const top = begun(stages.length, 'cards');
+  const drawing = at(top);
+  drawSurface(sheet!, surface, drawn, drawing, () => false, 7);
+  let foot = top - 10;
+  cards.forEach(({ lines, x, y, l, w }, i) => {
+    drawOutline(sheet!.page, rectangle(x, y, l, w), drawing, { fill: BOARD, line: INK, width: 0.6 });
+    drawNumber(sheet!, i + 1, drawing.x + x * drawing.scale, drawing.y - y * drawing.scale, 6.5);
+    const card = speak({ say: 'paper.card', with: { text: lines.join(' ') } }, speech);
+    foot = sayWrapped(sheet!, `${i + 1}  ${card}`, EDGE_MM + width + 4, foot, LIST_MM - 4, 9) - 0.8;
+  });
 }
+
+const rectangle = (x: number, y: number, l: number, w: number): [number, number][] => [
+  [x - l / 2, y - w / 2],
+  [x + l / 2, y - w / 2],
+  [x + l / 2, y + w / 2],
+  [x - l / 2, y + w / 2],
+];
 
 function legendPages(pages: Pages, plan: Plan, surface: Surface, stages: readonly Stage[], speech: Speech) {
   const { widthMm, heightMm } = PAPERS[pages.paper];

@@ -1,7 +1,7 @@
 import { FORMS } from '../../catalogue/index.js';
-import { toolsInUse } from '../../board/index.js';
+import { cardsOfSurface, labelledFoods, toolsInUse } from '../../board/index.js';
 import { stageOfFood } from '../../lay/index.js';
-import { moduleKey, type Surface } from '../../plan/index.js';
+import { moduleKey, numberOf, type Surface } from '../../plan/index.js';
 import {
   BOWL_MIN,
   BOWLS_FRESH_MIN,
@@ -57,10 +57,9 @@ const about = (surfaces: Together): Pick<Task, 'surfaceIds'> & { surfaceId: Surf
 
 function partsOn({ works }: MakeContext, surfaces: Together): Part[] {
   return works.flatMap((work) => {
-    const here = work.at.filter(
-      ({ surfaceId, lot }) =>
-        // portions that come later are made with the first
-        surfaces.some(({ id, singles }) => id === surfaceId && (lot === 0 || singles)),
+    const here = work.at.filter(({ surfaceId, lot }) =>
+      // portions that come later are made with the first
+      surfaces.some(({ id, singles }) => id === surfaceId && (lot === 0 || singles)),
     );
     if (here.length === 0) return [];
     const stands = FORMS[work.form].bowl === true || here.every(({ contained }) => contained);
@@ -251,8 +250,8 @@ function building(
 function settingOut({ plan, works, calm }: MakeContext): Task[] {
   const tools = toolsInUse(plan);
   const labels =
-    works.filter(({ component }) => component.family === 'cheese').length +
-    plan.surfaces.filter(({ freeFrom }) => freeFrom.length > 0).length;
+    labelledFoods(plan).length +
+    plan.surfaces.reduce((sum, surface) => sum + cardsOfSurface(surface).length * numberOf(surface), 0);
   if (works.length === 0) return [];
   const handsMin = SET_OUT_MIN + TOOL_MIN * (tools.bowls + tools.knives + tools.spoons) + LABEL_MIN * labels;
   return [

@@ -22,5 +22,8 @@ export const PAPER = {
   'paper.bar': 'Print at 100 %: this bar is 100 mm.',
   'paper.tile': 'Row {row, number} of {rows, number}, sheet {column, number} of {columns, number}. {bar}',
   'paper.free-from': 'no {foods}',
+  'paper.kept-part': 'Kept apart: please leave it to those it is for',
+  'paper.stage.cards': 'Cards',
+  'paper.card': '“{text}”',
   'paper.care': 'Wash hands; a knife and board for each group that must not meet another. Read the labels.',
 } as const;
