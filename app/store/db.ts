@@ -28,6 +28,8 @@ export interface CardRow {
   damage: string;
   /** Has it a board that is laid? Cards of older versions do not say. */
   laid?: boolean;
+  /** Nor this. */
+  currency?: string;
 }
 
 /** The small picture of a plan's first board, as it was at this revision. */

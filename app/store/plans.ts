@@ -83,6 +83,7 @@ const cardOf = (row: Omit<PlanRow, 'doc'>, doc: Plan): CardRow => ({
   id: row.id,
   name: doc.occasion.name,
   guests: guestsIn(doc.party),
+  currency: doc.currency,
   rev: row.rev,
   savedAt: row.savedAt,
   deletedAt: row.deletedAt,
