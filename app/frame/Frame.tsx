@@ -1,5 +1,5 @@
 import { useShallow } from 'zustand/react/shallow';
-import { useState, type ReactNode } from 'react';
+import { useDeferredValue, useState, type ReactNode } from 'react';
 import { Link } from 'react-router';
 import type { Checked } from '../../core/check/index.js';
 import { speakTime } from '../../core/measure/index.js';
@@ -47,9 +47,12 @@ export function Frame({ plan, station, checked, shelf, foot, slips, children }: 
   const { stepped, squinting, open } = useFrame(
     useShallow((state) => ({ stepped: state.stepped, squinting: state.squinting, open: state.open })),
   );
+  // the frame is there at once; shelf, plate and slips come in turns that let keys and frames through
+  const whole = useDeferredValue(true, false);
   return (
     <div
       data-station={station.id}
+      aria-busy={!whole || undefined}
       data-stepped={stepped || undefined}
       data-squint={squinting || undefined}
       className="relative grid h-screen min-h-160 grid-cols-[268px_minmax(0,1fr)_378px] grid-rows-[98px_minmax(0,1fr)] overflow-hidden [grid-template-areas:'head_stations_tools'_'shelf_stage_rail'] max-xl:grid-cols-[230px_minmax(0,1fr)_300px] max-xl:[grid-template-areas:'head_stations_tools'_'stage_stage_rail'] max-md:h-auto max-md:grid-cols-[minmax(0,1fr)_auto] max-md:grid-rows-[auto_100px_minmax(96vw,auto)_auto] max-md:overflow-visible max-md:[grid-template-areas:'head_tools'_'stations_stations'_'stage_stage'_'rail_rail']"
@@ -70,7 +73,7 @@ export function Frame({ plan, station, checked, shelf, foot, slips, children }: 
         aria-label={t('Shelf')}
         tabIndex={-1}
       >
-        {shelf}
+        {whole && shelf}
       </aside>
       <main
         tabIndex={-1}
@@ -78,18 +81,20 @@ export function Frame({ plan, station, checked, shelf, foot, slips, children }: 
         aria-label={station.name}
       >
         <div className="runner-cloth absolute inset-x-[9%] inset-y-0" />
-        {children}
+        {whole && children}
         <Working />
         <div
           role="group"
           aria-label={t('In figures')}
           className="on-paper edge-foot absolute bottom-0 left-1/2 z-4 flex min-h-8.5 w-max max-w-full -translate-x-1/2 flex-wrap items-center justify-center gap-x-5.5 gap-y-0.5 bg-paper px-5.5 py-1 text-sm whitespace-nowrap text-soft max-md:w-full max-md:gap-x-4 stepped:invisible [&_b]:font-display [&_b]:text-base/none [&_b]:font-extrabold [&_b]:text-ink"
         >
-          {foot}
+          {whole && foot}
           <SavedAt />
         </div>
       </main>
-      <Rail plan={plan} checked={checked} show={(finding) => hangsAt(station, finding)} own={slips} />
+      {whole && (
+        <Rail plan={plan} checked={checked} show={(finding) => hangsAt(station, finding)} own={slips} />
+      )}
     </div>
   );
 }

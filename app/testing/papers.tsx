@@ -74,6 +74,9 @@ export async function openStation(plan: Plan, station: string): Promise<Hands> {
   await storeOnly(plan);
   draw(<Pages at={`/plan/${plan.id}/${station}`} />);
   await screen.findByRole('heading', { level: 1 });
+  await waitFor(() => {
+    if (document.querySelector('[aria-busy]')) throw new Error('the station is not drawn yet');
+  });
   return hands();
 }
 
