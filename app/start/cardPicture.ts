@@ -17,8 +17,8 @@ async function pictureOf(card: CardRow): Promise<Blob | undefined> {
   const drawn =
     row && (await ask('picture', { plan: row.doc as Plan, surfaceId: null, options: undefined }).done);
   if (!drawn) return undefined;
-  const { svg, size } = drawn;
-  const png = await svgToPng(svg, size[0], size[1], SMALL_PX / Math.max(...size));
+  const { sheets, size } = drawn;
+  const png = await svgToPng(sheets, size[0], size[1], SMALL_PX / Math.max(...size));
   await db.pictures.put({ id: card.id, rev: card.rev, png });
   return png;
 }

@@ -125,13 +125,13 @@ export function useBoardUrl(
         if (!drawn || gone) return;
         const longMm = Math.max(...drawn.size);
         try {
-          await withPainter(drawn.svg, drawn.size, async (paint) => {
+          await withPainter(drawn.sheets, drawn.size, async (paint) => {
             if (!shown.current) show(await paint(COARSE_PX / longMm));
             if (!gone) show(await paint(PICTURE_PX / longMm));
           });
         } catch {
           // a browser that cannot paint it still shows the drawing itself
-          show(new Blob([drawn.svg], { type: 'image/svg+xml' }));
+          show(new Blob([inOne(drawn.sheets)], { type: 'image/svg+xml' }));
         }
       },
       // a newer one is asked for
@@ -144,6 +144,12 @@ export function useBoardUrl(
   }, [wanted, surface]);
   return url;
 }
+
+/** Sheets of one size as one drawing, one over the other. */
+const inOne = (sheets: readonly string[]): string => {
+  const head = /^<svg[^>]*>/.exec(sheets[0] ?? '')?.[0] ?? '<svg xmlns="http://www.w3.org/2000/svg">';
+  return `${head}${sheets.map((sheet) => sheet.replace(/ width="[^"]*" height="[^"]*"/, '')).join('')}</svg>`;
+};
 
 /** All that a picture of one surface hangs on: the rest of the plan need not travel to the worker. */
 const onlySurface = (plan: Plan, surface: Surface): Plan => ({

@@ -18,14 +18,14 @@ const BAND = 160;
 export const breath = (): Promise<void> => new Promise((resolve) => setTimeout(resolve, 0));
 
 /** Thousands of shapes at once would hold up what is typed: band by band, with a breath between. */
-async function inBands(canvas: HTMLCanvasElement, image: HTMLImageElement): Promise<void> {
+async function inBands(canvas: HTMLCanvasElement, images: readonly HTMLImageElement[]): Promise<void> {
   const context = canvas.getContext('2d')!;
   for (let top = 0; top < canvas.height; top += BAND) {
     context.save();
     context.beginPath();
     context.rect(0, top, canvas.width, Math.min(BAND, canvas.height - top));
     context.clip();
-    context.drawImage(image, 0, 0, canvas.width, canvas.height);
+    for (const image of images) context.drawImage(image, 0, 0, canvas.width, canvas.height);
     context.restore();
     await breath();
   }
@@ -34,38 +34,46 @@ async function inBands(canvas: HTMLCanvasElement, image: HTMLImageElement): Prom
 /** Paints a drawing as PNG, at `scale` pixels a millimetre. */
 type Painter = (scale: number) => Promise<Blob>;
 
-/** Gives what paints an SVG, in as many sizes as are asked for: it is read once. */
+const unpainted = () => new Error(t('The board could not be painted.'));
+
+async function imageOf(url: string): Promise<HTMLImageElement> {
+  const image = new Image();
+  await new Promise((resolve, reject) => {
+    image.onload = resolve;
+    image.onerror = () => reject(unpainted());
+    image.src = url;
+  });
+  return image;
+}
+
+/** Gives what paints an SVG, or several that lie one over the other, in as many sizes as are asked for: each is read once. */
 export async function withPainter<T>(
-  svg: string,
+  drawing: string | readonly string[],
   [widthMm, heightMm]: readonly [number, number],
   act: (paint: Painter) => Promise<T>,
 ): Promise<T> {
-  const unpainted = () => new Error(t('The board could not be painted.'));
-  const url = URL.createObjectURL(new Blob([svg], { type: 'image/svg+xml' }));
+  const sheets = typeof drawing === 'string' ? [drawing] : drawing;
+  const urls = sheets.map((svg) => URL.createObjectURL(new Blob([svg], { type: 'image/svg+xml' })));
   try {
-    const image = new Image();
-    await new Promise((resolve, reject) => {
-      image.onload = resolve;
-      image.onerror = () => reject(unpainted());
-      image.src = url;
-    });
+    const images: HTMLImageElement[] = [];
+    for (const url of urls) images.push(await imageOf(url));
     return await act(async (scale) => {
       const canvas = document.createElement('canvas');
       canvas.width = Math.round(widthMm * scale);
       canvas.height = Math.round(heightMm * scale);
-      await inBands(canvas, image);
+      await inBands(canvas, images);
       return new Promise((resolve, reject) =>
         canvas.toBlob((blob) => (blob ? resolve(blob) : reject(unpainted())), 'image/png'),
       );
     });
   } finally {
-    URL.revokeObjectURL(url);
+    for (const url of urls) URL.revokeObjectURL(url);
   }
 }
 
 /** An SVG as PNG, at `scale` pixels a millimetre. */
 export const svgToPng = (
-  svg: string,
+  svg: string | readonly string[],
   widthMm: number,
   heightMm: number,
   scale = Math.min(FINE, MOST_PX / Math.max(widthMm, heightMm)),

@@ -285,11 +285,27 @@ const MARGIN_MM = 14;
 
 /** The board of a plan as a whole SVG file. */
 export function boardSvg(plan: Plan, surface: Surface, options: DrawOptions = {}): string {
+  const [sink, box, title] = drawn(plan, surface, options);
+  return sink.whole(box, title);
+}
+
+/** The same in sheets of about so many letters, to be laid one over the other. */
+export function boardSheets(plan: Plan, surface: Surface, options: DrawOptions, letters: number): string[] {
+  const [sink, box, title] = drawn(plan, surface, options);
+  return sink.sheets(box, title, letters);
+}
+
+function drawn(
+  plan: Plan,
+  surface: Surface,
+  options: DrawOptions,
+): [SvgSink, readonly [number, number, number, number], string] {
   const sink = new SvgSink(`${surface.id}-`);
   drawBoard(sink, plan, surface, options);
   const [length, width] = surfaceSize(surface);
-  return sink.whole(
+  return [
+    sink,
     [-length / 2 - MARGIN_MM, -width / 2 - MARGIN_MM, length + 2 * MARGIN_MM, width + 2 * MARGIN_MM],
     `${plan.occasion.name}: ${surface.name}`,
-  );
+  ];
 }

@@ -1,4 +1,4 @@
-export { boardSvg, drawElement, drawPiece, type DrawOptions, type Showing } from './board.js';
+export { boardSheets, boardSvg, drawElement, drawPiece, type DrawOptions, type Showing } from './board.js';
 export { drawSurface, surfaceOutline, surfaceSize } from './boards.js';
 export { portraitSvg } from './portrait.js';
 export { RECIPES } from './recipes/index.js';

@@ -7,7 +7,7 @@ import { layPlan, stackOf } from '../lay/index.js';
 import { planLarder, type Plan } from '../plan/index.js';
 import { lies, planWith } from '../testing/plans.js';
 import { blob, closed, dots, mix, paler, smooth, speckle } from './brush.js';
-import { boardSvg, drawPiece, portraitSvg, SvgSink } from './index.js';
+import { boardSheets, boardSvg, drawPiece, portraitSvg, SvgSink } from './index.js';
 import { lit, linear, radial, type Pen, type Style } from './pen.js';
 
 /** A sink that keeps what was drawn, with the groups' places: drawing is emitted, not written. */
@@ -241,4 +241,33 @@ describe('the board', () => {
     expect(new Set(boards).size).toBe(boards.length);
     for (const board of boards) expect(board).not.toMatch(/NaN|undefined/);
   });
+});
+
+test('a drawing in sheets is the same drawing: whole marks, in their order, each sheet with all that it refers to', () => {
+  const plan = layPlan(
+    planWith({
+      placements: [
+        lies('brie', 250),
+        lies('strawberries', 300),
+        lies('hummus-home', 200, { contained: true }),
+      ],
+    }),
+    2,
+  ).plan;
+  const surface = plan.surfaces[0]!;
+  const marks = (svg: string): string =>
+    svg
+      .replace(/<svg[^>]*><title>[^<]*<\/title>/, '')
+      .replace(/<defs>.*?<\/defs>/s, '')
+      .replace(/<\/svg>\s*$/, '');
+  const whole = boardSvg(plan, surface);
+  const sheets = boardSheets(plan, surface, {}, 20_000);
+  expect(sheets.length).toBeGreaterThan(3);
+  expect(sheets.map(marks).join('')).toBe(marks(whole));
+  for (const sheet of sheets) {
+    const refers = [...sheet.matchAll(/url\(#([^)]+)\)/g)].map(([, id]) => id!);
+    expect(refers.filter((id) => !sheet.includes(`id="${id}"`))).toEqual([]);
+    expect(sheet.match(/<g[ >]/g)?.length ?? 0).toBe(sheet.match(/<\/g>/g)?.length ?? 0);
+    expect(sheet.length).toBeLessThan(whole.length / 2);
+  }
 });

@@ -17,9 +17,19 @@ const NOT_IN_XML = /[^\t\n\r\u0020-\ud7ff\ue000-\ufffd\u{10000}-\u{10ffff}]/gu;
 export const escapeXml = (text: string): string =>
   text.replace(NOT_IN_XML, '').replace(/[&<>"']/g, (char) => ESCAPES[char]!);
 
+type ViewBox = readonly [number, number, number, number];
+
+const idIn = (markup: string): string => /id="([^"]+)"/.exec(markup)![1]!;
+
+const framed = (viewBox: ViewBox, title: string, markup: string): string =>
+  `<svg xmlns="http://www.w3.org/2000/svg" viewBox="${viewBox.map(n).join(' ')}" width="${n(viewBox[2])}mm" height="${n(viewBox[3])}mm" role="img"><title>${escapeXml(title)}</title>${markup}</svg>\n`;
+
 /** A pen that writes SVG. Equal gradients are written once. */
 export class SvgSink implements Pen {
   private readonly body: string[] = [];
+  /** Where in the body something whole ends: outside all groups. */
+  private readonly ends: number[] = [];
+  private depth = 0;
   private readonly gradients = new Map<string, string>();
   private readonly clips = new Map<string, string>();
   private readonly prefix: string;
@@ -29,7 +39,7 @@ export class SvgSink implements Pen {
   }
 
   path(d: string, style: Style): void {
-    this.body.push(`<path d="${d}"${this.attributes(style)}/>`);
+    this.write(`<path d="${d}"${this.attributes(style)}/>`);
   }
 
   ellipse(x: number, y: number, rx: number, ry: number, style: Style, angle = 0): void {
@@ -38,7 +48,7 @@ export class SvgSink implements Pen {
       rx === ry
         ? `<circle cx="${n(x)}" cy="${n(y)}" r="${n(rx)}"`
         : `<ellipse cx="${n(x)}" cy="${n(y)}" rx="${n(rx)}" ry="${n(ry)}"`;
-    this.body.push(`${shape}${turn}${this.attributes(style)}/>`);
+    this.write(`${shape}${turn}${this.attributes(style)}/>`);
   }
 
   group(
@@ -54,14 +64,12 @@ export class SvgSink implements Pen {
     const more = Object.entries(attributes)
       .map(([key, value]) => ` ${key}="${escapeXml(value)}"`)
       .join('');
-    this.body.push(`<g${transform}${more}>`);
-    draw();
-    this.body.push('</g>');
+    this.grouped(`<g${transform}${more}>`, draw);
   }
 
   text(x: number, y: number, size: number, words: string, colour: string): void {
     // a picture in a file knows no fonts of ours: a plain face of whoever opens it
-    this.body.push(
+    this.write(
       `<text x="${n(x)}" y="${n(y)}" font-size="${n(size)}" font-family="'Alegreya Sans', sans-serif" text-anchor="middle" fill="${colour}">${escapeXml(words)}</text>`,
     );
   }
@@ -69,21 +77,60 @@ export class SvgSink implements Pen {
   within(d: string, draw: () => void): void {
     const id = this.clips.get(d) ?? `${this.prefix}w${this.clips.size}`;
     this.clips.set(d, id);
-    this.body.push(`<g clip-path="url(#${id})">`);
-    draw();
-    this.body.push('</g>');
+    this.grouped(`<g clip-path="url(#${id})">`, draw);
+  }
+
+  /** Gradients and paths to draw within, by their ids. */
+  private defs(): Map<string, string> {
+    const gradients = [...this.gradients.values()].map((markup): [string, string] => [idIn(markup), markup]);
+    const clips = [...this.clips].map(([d, id]): [string, string] => [
+      id,
+      `<clipPath id="${id}"><path d="${d}"/></clipPath>`,
+    ]);
+    return new Map([...gradients, ...clips]);
   }
 
   /** The inner markup: gradients and paths to draw within first, then what was drawn. */
   markup(): string {
-    const clips = [...this.clips].map(([d, id]) => `<clipPath id="${id}"><path d="${d}"/></clipPath>`);
-    const defs = [...this.gradients.values(), ...clips].join('');
+    const defs = [...this.defs().values()].join('');
     return (defs && `<defs>${defs}</defs>`) + this.body.join('');
   }
 
-  whole(viewBox: readonly [number, number, number, number], title: string): string {
-    const box = viewBox.map(n).join(' ');
-    return `<svg xmlns="http://www.w3.org/2000/svg" viewBox="${box}" width="${n(viewBox[2])}mm" height="${n(viewBox[3])}mm" role="img"><title>${escapeXml(title)}</title>${this.markup()}</svg>\n`;
+  whole(viewBox: ViewBox, title: string): string {
+    return framed(viewBox, title, this.markup());
+  }
+
+  /**
+   * The same drawing in sheets that lie one over the other, each of about so many letters and with what it refers to: who
+   * reads a drawing of a megabyte at once does nothing else for a tenth of a second.
+   */
+  sheets(viewBox: ViewBox, title: string, letters: number): string[] {
+    const defs = this.defs();
+    const sheets: string[] = [];
+    let [from, size, read] = [0, 0, 0];
+    for (const end of this.ends) {
+      for (; read < end; read++) size += this.body[read]!.length;
+      if (size < letters && end < this.body.length) continue;
+      const body = this.body.slice(from, end).join('');
+      const used = new Set([...body.matchAll(/url\(#([^)]+)\)/g)].map(([, id]) => id!));
+      const here = [...defs].filter(([id]) => used.has(id)).map(([, markup]) => markup);
+      sheets.push(framed(viewBox, title, `<defs>${here.join('')}</defs>${body}`));
+      [from, size] = [end, 0];
+    }
+    return sheets.length > 0 ? sheets : [this.whole(viewBox, title)];
+  }
+
+  private write(markup: string): void {
+    this.body.push(markup);
+    if (this.depth === 0) this.ends.push(this.body.length);
+  }
+
+  private grouped(open: string, draw: () => void): void {
+    this.body.push(open);
+    this.depth += 1;
+    draw();
+    this.depth -= 1;
+    this.write('</g>');
   }
 
   private attributes(style: Style): string {
@@ -102,7 +149,7 @@ export class SvgSink implements Pen {
     const key = JSON.stringify(paint);
     if (!this.gradients.has(key))
       this.gradients.set(key, this.gradient(paint, `${this.prefix}${this.gradients.size}`));
-    return `url(#${/id="([^"]+)"/.exec(this.gradients.get(key)!)![1]})`;
+    return `url(#${idIn(this.gradients.get(key)!)})`;
   }
 
   private gradient(paint: Exclude<Paint, string>, id: string): string {

@@ -1,9 +1,12 @@
 import { z } from 'zod';
-import { boardSvg, surfaceSize, type DrawOptions } from '../../../core/picture/index.js';
+import { boardSheets, surfaceSize, type DrawOptions } from '../../../core/picture/index.js';
 import { job } from '../job.js';
 import { own, planInput } from '../input.js';
 
-/** One surface drawn: the drawing and its size in millimetres; nothing where there is no such surface. */
+/** Letters of a sheet: so many are read in a few hundredths of a second. */
+const SHEET = 160_000;
+
+/** One surface drawn: the drawing in sheets, one over the other, and its size in millimetres; nothing where there is no such surface. */
 export const picture = job({
   words: 'Drawing the board',
   input: z.strictObject({
@@ -15,6 +18,8 @@ export const picture = job({
   run({ plan, surfaceId, options }) {
     const surface =
       surfaceId === null ? plan.surfaces[0] : plan.surfaces.find((surface) => surface.id === surfaceId);
-    return surface ? { svg: boardSvg(plan, surface, options), size: surfaceSize(surface) } : null;
+    return surface
+      ? { sheets: boardSheets(plan, surface, options ?? {}, SHEET), size: surfaceSize(surface) }
+      : null;
   },
 });
