@@ -1,5 +1,6 @@
 import {
   applyCommand,
+  BOARDS_REMEMBERED,
   clashes,
   diff,
   play,
@@ -34,16 +35,32 @@ export function readDoc(doc: unknown): Plan {
   throw new Error(t('The stored plan cannot be read: {why}', { why: first && refusedWords([first]) }));
 }
 
-/** What the last boards on the table had, without this one; a damaged plan is passed over. */
+/** Does what is stored say so? Looked at before it is read, and never trusted further than that. */
+const hosted = (doc: unknown, host: string): boolean =>
+  host !== '' && (doc as { occasion?: { host?: unknown } } | null)?.occasion?.host === host;
+const isFull = (doc: unknown): boolean => {
+  const { placements } = (doc ?? {}) as { placements?: unknown };
+  return Array.isArray(placements) && placements.length > 0;
+};
+
+/**
+ * What the last boards on the table had, without this one; a damaged plan is passed over. Fetched one by one, the newest
+ * first, and only those read that count: a shelf of plans takes seconds to read whole.
+ */
 export async function latelyBeside(id: string, host: string): Promise<Plan['wishes']['lately']> {
-  const rows = (await db.plans.toArray()).filter((row) => row.deletedAt === null && row.id !== id);
-  const plans = rows
-    .sort((a, b) => b.savedAt - a.savedAt)
-    .flatMap((row) => {
-      const read = readPlan(row.doc);
-      return read.ok ? [read.plan] : [];
-    });
-  return servedLately(plans, host);
+  const cards = (await db.cards.toArray())
+    .filter((card) => card.deletedAt === null && card.damage === '' && card.id !== id)
+    .sort((a, b) => b.savedAt - a.savedAt);
+  const [theirs, full]: [Plan[], Plan[]] = [[], []];
+  for (const card of cards) {
+    if (host === '' ? full.length >= BOARDS_REMEMBERED : theirs.length >= BOARDS_REMEMBERED) break;
+    const row = await db.plans.get(card.id);
+    const own = hosted(row?.doc, host);
+    if (!row || !isFull(row.doc) || (!own && full.length >= BOARDS_REMEMBERED)) continue;
+    const read = readPlan(row.doc);
+    if (read.ok) (own ? theirs : full).push(read.plan);
+  }
+  return servedLately([...theirs, ...full], host);
 }
 
 export async function readRow(id: string): Promise<ReadRow | undefined> {
@@ -54,6 +71,13 @@ export async function readRow(id: string): Promise<ReadRow | undefined> {
 
 /** The row that this tab has read or written last: as long as nobody else has written, it need not be read again. */
 let latest: ReadRow | undefined;
+
+/** The row for who goes on to edit it. */
+export async function openRow(id: string): Promise<ReadRow | undefined> {
+  const row = await readRow(id);
+  latest = row;
+  return row;
+}
 
 /**
  * The row within a transaction that has the cards, which are small and written with every plan. A plan of three hundred

@@ -8,6 +8,7 @@ import {
   markDeleted,
   putNew,
   putPlan,
+  openRow,
   readRow,
   stepLabels,
   writeCommand,
@@ -153,7 +154,7 @@ async function openPlan(store: Store, id: string): Promise<void> {
   subscription?.unsubscribe();
   set({ planId: id, plan: null, problem: null, gone: false, unsaved: null, seenBy: null, lifted: null });
   try {
-    const row = await readRow(id);
+    const row = await openRow(id);
     if (get().planId !== id) return;
     if (!row) {
       set({ problem: t('There is no plan at this address in this browser.') });

@@ -16,6 +16,7 @@ import {
   type Surface,
 } from '../plan/index.js';
 import { advisedOutline, boughtFor, laidGroundCm2, surfaceAreaCm2 } from '../portion/index.js';
+import { convert, convertCommand, later, laterCommand } from '../swap/index.js';
 import { group } from '../testing/plans.js';
 import { ENGLISH } from '../words/index.js';
 import { nodeSolver } from '../../solver/node.js';
@@ -160,6 +161,21 @@ describe('single portions', () => {
     );
   });
 
+  test('for more guests there are more of them, each with what it had; for fewer, fewer', () => {
+    for (const count of [33, 20]) {
+      const party = boxes.party.map((group, i) => (i === 0 ? { ...group, count } : group));
+      const after = later(boxes, party, solve);
+      const plan = done(boxes, laterCommand(boxes, after, 'more guests'));
+      expect(plan.surfaces.map(({ singles }) => singles)).toEqual([count, 4]);
+      expect(codes(plan)).not.toContain('too-few-portions');
+      const inOne = (of: Plan) =>
+        oneOfEach(of)
+          .placements.map(({ componentId, pieces, surfaceId }) => `${componentId} ${pieces} ${surfaceId}`)
+          .sort();
+      expect(inOne(plan)).toEqual(inOne(boxes));
+    }
+  });
+
   test('what does not go evenly into all is told with its grams, never laid', () => {
     const { surfaceId, componentId } = boxes.placements[0]!;
     const odd = {
@@ -194,6 +210,39 @@ describe('single portions', () => {
     expect(
       proposed.placements.filter(({ componentId }) => larder.get(componentId)!.family === 'cured-meat'),
     ).toEqual([]);
+  });
+
+  test('the whole board for other guests has as many portions as they are', () => {
+    const target = { guests: 15, needs: [] };
+    const { items } = convert(boxes, target, solve);
+    const plan = done(boxes, convertCommand(boxes, target, items));
+    const guests = plan.party.reduce((sum, { count }) => sum + count, 0);
+    expect(guests).toBe(15);
+    expect(plan.surfaces.reduce((sum, { singles }) => sum + singles!, 0)).toBe(15);
+    expect(codes(plan)).not.toContain('too-few-portions');
+  });
+
+  test('an edit by hand leaves as many whole pieces in each', () => {
+    const { surfaceId } = boxes.placements[0]!;
+    const fact = planLarder(boxes).get('strawberries' as never)!;
+    const placed = done(boxes, {
+      name: 'place',
+      componentId: fact.id,
+      surfaceId,
+      placements: [
+        {
+          componentId: fact.id,
+          surfaceId,
+          form: fact.forms[0]!.form,
+          massG: 700,
+          pieces: 61,
+          lot: 0,
+          contained: false,
+        },
+      ],
+    });
+    const [berries] = placed.placements.filter(({ componentId }) => componentId === fact.id);
+    expect(berries).toMatchObject({ pieces: 52, massG: Math.round((700 / 61) * 520) / 10 });
   });
 
   test('what would stand too long comes with boxes that come later', () => {

@@ -9,7 +9,7 @@ export {
   type Surface,
   type SurfaceId,
 } from './records/surface.js';
-export { calledWithNumber, inWhole, numberOf, oneOfEach, unevenOn } from './singles.js';
+export { calledWithNumber, inEach, inWhole, numberOf, oneOfEach, unevenOn } from './singles.js';
 export { compartmentsOf, openPlaces, placeOutline, wallsOf } from './places.js';
 export { answerSchema, type Answer, type Overruling } from './records/said.js';
 export {
@@ -61,6 +61,6 @@ export {
 export { paletteOfPixels, paletteOfWords, THEME_IDEAS, wishesOf, type ThemeIdea } from './themes.js';
 export { growingMonth, planLarder } from './facts.js';
 export { groupsAt, isOnlyFor, isShared, moduleKey } from './serving.js';
-export { servedLately } from './lately.js';
+export { BOARDS_REMEMBERED, servedLately } from './lately.js';
 export { areSiblings, bent, isPile, isRow, pullOf } from './piles.js';
 export { outlineAreaMm2, outlinePolygon, outlineSize, outlineSized } from './outline.js';

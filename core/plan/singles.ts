@@ -1,3 +1,4 @@
+import { FORMS } from '../catalogue/index.js';
 import { memo1 } from '../measure/index.js';
 import type { Arg } from '../words/index.js';
 import type { Plan } from './plan.js';
@@ -26,8 +27,14 @@ export function inWhole(n: number, shares: readonly number[]): number[] {
 const keyOf = ({ componentId, form, contained, motif }: Placement): string =>
   [componentId, form, contained, motif].join(' ');
 
+interface OneFood {
+  lots: Placement[];
+  pieces: number;
+  massG: number;
+}
+
 /** What lies on a surface, food by food, with the pieces of all its lots. */
-function foodsOn(plan: Plan, { id }: Surface): { lots: Placement[]; pieces: number; massG: number }[] {
+function foodsOn(plan: Plan, { id }: Surface): OneFood[] {
   const foods = new Map<string, Placement[]>();
   for (const placement of plan.placements)
     if (placement.surfaceId === id)
@@ -97,4 +104,38 @@ export function inEach(plan: Plan, surface: Surface): Plan['placements'] {
     );
   });
   return [...others, ...here];
+}
+
+/**
+ * After an edit each of single portions has as many whole pieces as any other: the nearest number, one at least. What is cut
+ * to its grams is cut into more pieces; of what is counted there is a little more or less.
+ */
+export function evened(plan: Plan): Plan {
+  const off = plan.surfaces.filter((surface) => surface.singles && unevenOn(plan, surface).length > 0);
+  if (off.length === 0) return plan;
+  const placements = off.reduce((now, surface) => {
+    const others = now.filter(({ surfaceId }) => surfaceId !== surface.id);
+    return [
+      ...others,
+      ...foodsOn({ ...plan, placements: now }, surface).flatMap((food) => evenly(food, surface)),
+    ];
+  }, plan.placements);
+  return { ...plan, placements };
+}
+
+function evenly({ lots, pieces, massG }: OneFood, surface: Surface): Placement[] {
+  const n = numberOf(surface);
+  if (pieces % n === 0) return lots;
+  const each = Math.max(1, Math.round(pieces / n));
+  const boxes = inWhole(
+    n,
+    lots.map((lot) => lot.pieces / pieces),
+  );
+  const isCut = FORMS[lots[0]!.form].cutToMass === true;
+  const perBoxG = isCut ? massG / n : (massG / pieces) * each;
+  return lots.flatMap((lot, i) =>
+    boxes[i] === 0
+      ? []
+      : [{ ...lot, pieces: each * boxes[i]!, massG: Math.round(perBoxG * boxes[i]! * 10) / 10 }],
+  );
 }

@@ -6,6 +6,7 @@ import { planMaking, shopFor, type ShopLine } from '../make/index.js';
 import { agesMissing, guestsIn, portionsIn } from '../party/index.js';
 import {
   groupsAt,
+  inEach,
   isShared,
   planLarder,
   type Command,
@@ -55,7 +56,7 @@ const MOST_SURFACES = 20;
 function withBoxes(plan: Plan, party: Plan['party']): Plan {
   const after = { ...plan, party };
   const kinds = new Set(plan.surfaces.map(likes));
-  let now: Plan = after;
+  let now: Plan = withPortions(plan, after);
   for (const kind of kinds) {
     const boxes = plan.surfaces.filter((surface) => likes(surface) === kind);
     const first = boxes[0]!;
@@ -79,6 +80,20 @@ function withBoxes(plan: Plan, party: Plan['party']): Plan {
     };
   }
   return now;
+}
+
+/** As many single portions more, or fewer, as there are guests before whom they stand; those who come late keep theirs. */
+export function withPortions(before: Plan, after: Plan): Plan {
+  return before.surfaces.reduce((now, surface) => {
+    const more = guestsIn(groupsAt(after, surface)) - guestsIn(groupsAt(before, surface));
+    if (!surface.singles || more === 0) return now;
+    const changed = { ...surface, singles: Math.max(1, surface.singles + more) };
+    return {
+      ...now,
+      surfaces: now.surfaces.map((other) => (other.id === surface.id ? changed : other)),
+      placements: inEach(now, changed),
+    };
+  }, after);
 }
 
 /** One more like it, counted on, by an id that no other has. */
@@ -108,6 +123,8 @@ function scaledTo(plan: Plan, party: Plan['party'], ample: number): Plan {
     after.surfaces.map((surface) => {
       const old = plan.surfaces.find((other) => likes(other) === likes(surface))!;
       const before = portions(plan, old);
+      // of single portions there are more or fewer, each with what it has
+      if (surface.singles) return [surface.id, portions(after, surface) > 0 ? 1 : 0];
       const factor = before > 0 ? portions(after, surface) / before : 1;
       return [surface.id, factor > 1 ? 1 + (factor - 1) * ample : factor];
     }),
@@ -245,7 +262,10 @@ export function laterCommand(before: Plan, { plan }: Later, label: string): Comm
         .filter(({ id }) => !has(plan, id))
         .map(({ id }) => ({ name: 'remove-surface' as const, surfaceId: id })),
       ...plan.surfaces
-        .filter(({ id }) => !has(before, id))
+        .filter(
+          ({ id, singles }) =>
+            !has(before, id) || before.surfaces.find((other) => other.id === id)!.singles !== singles,
+        )
         .map((surface) => ({
           name: 'set-surface' as const,
           surface: { ...surface, serves: surface.serves?.filter((id) => guests.has(id)) ?? null },

@@ -11,6 +11,7 @@ import {
 import { fittingOutline, placementGroundCm2 } from '../portion/index.js';
 import { inEnglish } from '../words/index.js';
 import type { ConvertedItem, Target } from './arcs.js';
+import { withPortions } from './later.js';
 
 /** The board as it is, scaled and set into the new occasion, before anything is swapped. */
 export function basis(plan: Plan, target: Target): Plan {
@@ -18,11 +19,14 @@ export function basis(plan: Plan, target: Target): Plan {
   if (!target.guests) return { ...plan, occasion };
   const now = guestsIn(plan.party);
   const k = now > 0 ? target.guests / now : 1;
+  const party = scaledParty(plan, target.guests);
+  const many = new Set(plan.surfaces.flatMap(({ id, singles }) => (singles ? [id] : [])));
+  const after = withPortions(plan, { ...plan, occasion, party });
   return {
-    ...plan,
-    occasion,
-    party: scaledParty(plan, target.guests),
-    placements: plan.placements.map((placement) => scaled(placement, k)),
+    ...after,
+    placements: after.placements.map((placement) =>
+      many.has(placement.surfaceId) ? placement : scaled(placement, k),
+    ),
   };
 }
 
@@ -120,7 +124,7 @@ export function convertCommand(plan: Plan, target: Target, items: readonly Conve
     if (!plan.ownComponents.some((otherComponent) => otherComponent.id === component.id))
       commands.push({ name: 'add-component', component: component });
   for (const surface of after.surfaces)
-    if (!plan.surfaces.some((otherSurface) => otherSurface.id === surface.id))
+    if (!plan.surfaces.some(({ id, singles }) => id === surface.id && singles === surface.singles))
       commands.push({ name: 'set-surface', surface: surface });
   commands.push({ name: 'set-board', placements: after.placements });
   return { name: 'together', label: 'convert the board', commands };

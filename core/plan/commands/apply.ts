@@ -1,3 +1,4 @@
+import { evened } from '../singles.js';
 import { z } from 'zod';
 import { diff, type Change } from '../diff.js';
 import { planSchema, type Plan } from '../plan.js';
@@ -54,7 +55,7 @@ export function applyCommand(plan: Plan, command: Command): CommandResult {
   const parsed = commandSchema.safeParse(command);
   if (!parsed.success) return { ok: false, problems: fieldProblems(parsed.error) };
   const list = parsed.data.name === 'together' ? parsed.data.commands : [parsed.data];
-  const next = list.reduce(run, plan);
+  const next = evened(list.reduce(run, plan));
   const checked = planSchema.safeParse(next);
   if (!checked.success) return { ok: false, problems: fieldProblems(checked.error) };
   const label = parsed.data.name === 'together' ? parsed.data.label : byName.get(parsed.data.name)!.label;
