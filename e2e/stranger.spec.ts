@@ -12,8 +12,8 @@ async function newPlate(page: Page, party: string): Promise<void> {
 }
 
 /** The same with a plate for which most of the larder is left out. */
-async function smallPlate(page: Page, party: string): Promise<void> {
-  await openPlan(page, withSmallLarder(emptyPlan('stranger', '2027-05-15T18:00')));
+async function smallPlate(page: Page, id: string, party: string): Promise<void> {
+  await openPlan(page, withSmallLarder(emptyPlan(id, '2027-05-15T18:00')));
   await seat(page, party);
 }
 
@@ -58,11 +58,31 @@ test.describe('a board for a stranger’s party', () => {
     await expect(page.locator('path[data-element]').first()).toBeAttached(SLOW);
   });
 
+  test('each guest has a portion: one is laid, all are on the menu, and nothing stops service', async ({
+    page,
+  }) => {
+    test.setTimeout(150_000);
+    await smallPlate(page, 'portions', '14, 2 vegetarian');
+    await page.getByRole('button', { name: /^Board.*Change$/ }).click();
+    await page.getByRole('checkbox', { name: 'A portion of it for each guest' }).click();
+    await page.getByRole('button', { name: 'Keep', exact: true }).click();
+    await expect(page.getByRole('button', { name: /^12 × Box, .*Change$/ })).toBeVisible();
+    await composed(page);
+    await expect(stops(page)).toHaveCount(0);
+    await page.getByRole('link', { name: /^Lay/ }).click();
+    await expect(page.getByText('One of 12 that are alike.')).toBeVisible(SLOW);
+    await expect(page.locator('path[data-element]').first()).toBeAttached(SLOW);
+    await goTo(page, `${new URL(page.url()).pathname.replace(/\/lay$/, '')}/menu`);
+    await expect(page.getByRole('heading', { name: /^12 × Box/ })).toBeVisible();
+    await expect(page.getByRole('heading', { name: /^2 × Box, Vegetarian/ })).toBeVisible();
+    await expect(page.getByText(/^\d+ pcs$/).first()).toBeVisible();
+  });
+
   test('the proof goes when a hand bends the board, and comes back with the next proposal', async ({
     page,
   }) => {
     test.setTimeout(150_000);
-    await smallPlate(page, '6 guests');
+    await smallPlate(page, 'stranger', '6 guests');
     await composed(page);
     const proof = page.getByText('Proven: no board');
     await page.locator('g[role=button]').first().click();

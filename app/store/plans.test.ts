@@ -10,6 +10,7 @@ import { db, MOST_STEPS } from './db.js';
 import {
   allPlansText,
   freeId,
+  latelyBeside,
   makeCards,
   markDeleted,
   purgeDeleted,
@@ -317,5 +318,37 @@ describe('plans that an older Round Plate stored', () => {
     await expect(readRow('old')).rejects.toThrow('newer Round Plate');
     await expect(writeCommand('old', 1, { name: 'set-notes', notes: 'x' }, 2)).rejects.toThrow('newer');
     expect((await db.plans.get('old'))!.doc).toEqual(newer);
+  });
+});
+
+describe('what the last boards had', () => {
+  /** The nth plan of a host, with one food on it. */
+  const of = (n: number, host: string, food: string): Plan => ({
+    ...planWith({ party: [group('all', 4)], placements: food === '' ? [] : [lies(food, 100)] }),
+    id: `past-${n}` as Plan['id'],
+    occasion: { ...plan.occasion, host },
+  });
+  beforeEach(async () => {
+    await db.plans.clear();
+    await db.cards.clear();
+    const foods = ['feta', 'brie', 'edam', 'salami', '', 'almonds'];
+    for (const [n, food] of foods.entries())
+      await putPlan(of(n, n % 2 === 0 ? 'Mira' : 'Otto', food), 10 + n);
+    await db.plans.put({ ...(await db.plans.get('past-5'))!, doc: { broken: true } });
+  });
+
+  test('is of the host’s own boards where there are any, else of the last three that are full', async () => {
+    expect([...(await latelyBeside('', ''))].sort()).toEqual(['brie', 'edam', 'salami']);
+    expect([...(await latelyBeside('', 'Mira'))].sort()).toEqual(['edam', 'feta']);
+    expect([...(await latelyBeside('past-3', 'Otto'))]).toEqual(['brie']);
+    expect([...(await latelyBeside('', 'nobody'))].sort()).toEqual(['brie', 'edam', 'salami']);
+  });
+
+  test('takes no plan but those that count', async () => {
+    const fetched = jest.spyOn(db.plans, 'get');
+    await latelyBeside('', '');
+    // the damaged one, the empty one, and three full ones
+    expect(fetched).toHaveBeenCalledTimes(5);
+    fetched.mockRestore();
   });
 });
