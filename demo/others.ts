@@ -246,14 +246,17 @@ export const lampBoatBrief = (): Plan => {
       },
     },
     party,
-    surfaces: Array.from({ length: 18 }, (_, i) => ({
-      id: `box-${i + 1}`,
-      name: `Box ${i + 1}`,
-      outline: rectangle(110, 80, 8),
-      rimMm: 4,
-      material: 'paper' as const,
-      serves: party.map((group) => group.id),
-    })),
+    surfaces: [
+      {
+        id: 'box',
+        name: 'Box',
+        outline: rectangle(110, 80, 8),
+        rimMm: 4,
+        material: 'paper' as const,
+        serves: party.map((group) => group.id),
+        singles: 18,
+      },
+    ],
     rest: { policy: 'everything-fits', bowls: [{ diameterMm: 45, count: 40 }], answers: SWEETS_READ },
     asIs: true,
   });
