@@ -9,6 +9,7 @@ import {
   type Plan,
   type Surface,
 } from '../plan/index.js';
+import { nearColour } from '../board/index.js';
 import { bowlsInUse, gPerCm2, surfaceAreaCm2, type BowlInUse } from '../portion/index.js';
 import { ellipse, pieceOutline, type Point } from '../geometry/index.js';
 import { HARD_LAYER, HERB_LAYER, RIM_LEAF_LAYER } from './lies.js';
@@ -78,11 +79,50 @@ function linesOf(fact: FormFact, pieces: number, areaCm2: number): number[] {
   return lines;
 }
 
+/** Ground over which a food's piles spread, and in how many it is to lie at least where it can. */
+interface Sharing {
+  areaCm2: number;
+  least: number;
+}
+
+const USUAL_PLACES = 2;
+/** A colour of the theme is seen in so many places (sense, section 2). */
+const THEME_PLACES = 3;
+
+/** Foods that alone show a colour of the theme: in two places it would be missed at the third. */
+function shownAlone(plan: Plan, surface: Surface): ReadonlySet<Component> {
+  const larder = planLarder(plan);
+  const here = plan.placements
+    .filter(({ surfaceId, lot }) => surfaceId === surface.id && lot === 0)
+    .flatMap((placement) => {
+      const component = larder.get(placement.componentId);
+      return component && component.family !== 'garnish' ? [{ component, placement }] : [];
+    });
+  return new Set(
+    plan.occasion.theme.palette.flatMap((colour) => {
+      const shows = here.filter(({ component }) =>
+        component.colours.slice(0, 2).some((own) => nearColour(own, colour)),
+      );
+      const divided = shows.filter(
+        ({ placement }) => !placement.contained && FORMS[placement.form].lies !== 'alone',
+      );
+      const places = shows.length + divided.length * (USUAL_PLACES - 1);
+      return places < THEME_PLACES ? divided.map(({ component }) => component) : [];
+    }),
+  );
+}
+
 /** In how many piles a food lies, so that several sides reach it and none is a field of it. */
-function pilesOf(massG: number, groundCm2: number, pieces: number, isRun: boolean, areaCm2: number): number {
+function pilesOf(
+  massG: number,
+  groundCm2: number,
+  pieces: number,
+  isRun: boolean,
+  { areaCm2, least }: Sharing,
+): number {
   if (areaCm2 < LEAST_SHARED_CM2) return 1;
   const wanted = Math.max(
-    2,
+    least,
     Math.ceil(massG / MOST_PILE_G),
     Math.round(groundCm2 / (isRun ? MOST_RUN_CM2 : MOST_HEAP_CM2)),
   );
@@ -105,6 +145,7 @@ export function partsOf(all: Plan, surface: Surface, areaCm2 = areaToShare(surfa
   const parts: Part[] = [];
   // no bowl is laid that nobody owns: those at hand are shared out over the whole table
   const bowls = bowlsInUse(plan).filter((bowl) => bowl.surfaceId === surface.id);
+  const alone = shownAlone(plan, surface);
   for (const placement of plan.placements) {
     if (placement.surfaceId !== surface.id || placement.lot !== 0) continue;
     const component = larder.get(placement.componentId);
@@ -128,7 +169,15 @@ export function partsOf(all: Plan, surface: Surface, areaCm2 = areaToShare(surfa
               motif,
             },
           ]
-        : split(bowls, surface, placement, component, fact, areaCm2, pinned)),
+        : split(
+            bowls,
+            surface,
+            placement,
+            component,
+            fact,
+            { areaCm2, least: alone.has(component) ? THEME_PLACES : USUAL_PLACES },
+            pinned,
+          )),
     );
   }
   for (const part of parts) part.pinned ??= pinned.find((element) => element.id === part.id);
@@ -141,7 +190,7 @@ function split(
   placement: Placement,
   component: Component,
   fact: FormFact,
-  areaCm2: number,
+  sharing: Sharing,
   pinned: readonly LaidElement[],
 ): Part[] {
   const part = (n: number | string, pieces: number, massG: number) =>
@@ -152,7 +201,7 @@ function split(
       .slice(0, MOST_STANDING)
       .map((bowl) => part(bowl.n, bowl.pieces, bowl.massG));
   if (FORMS[fact.form].lies === 'alone') return even(placement, part);
-  const usual = usualPiles(fact, component, placement, areaCm2, part);
+  const usual = usualPiles(fact, component, placement, sharing, part);
   const held = pinned.filter((element) => element.layer < HARD_LAYER && isOf(placement, element));
   const asUsual = held.every(({ id, pieces }) =>
     usual.some((pile) => pile.id === id && pile.pieces === pieces.length),
@@ -166,14 +215,14 @@ function usualPiles(
   fact: FormFact,
   component: Component,
   { pieces, massG }: Placement,
-  areaCm2: number,
+  sharing: Sharing,
   part: MakePart,
 ): Part[] {
   const isRun = FORMS[fact.form].lies === 'run';
   const each = massG / pieces;
-  const lines = isRun || component.family === 'garnish' ? [] : linesOf(fact, pieces, areaCm2);
+  const lines = isRun || component.family === 'garnish' ? [] : linesOf(fact, pieces, sharing.areaCm2);
   const heaped = pieces - lines.reduce((sum, n) => sum + n, 0);
-  const piles = pilesOf(heaped * each, (heaped * each) / fact.gPerCm2, heaped, isRun, areaCm2);
+  const piles = pilesOf(heaped * each, (heaped * each) / fact.gPerCm2, heaped, isRun, sharing);
   const shares = SHARES[isRun ? 'run' : 'heap'][piles - 1]!;
   return [
     ...sharedOut(heaped, shares).map((n, i) => part(i + 1, n, each * n)),

@@ -1,7 +1,7 @@
 import type { Component } from '../../catalogue/index.js';
 import { memo1, memo2 } from '../../measure/index.js';
 import { HARD_LAYER, lies, RIM_LEAF_LAYER, servingGround, unlaidOn } from '../../lay/index.js';
-import { planLarder, type LaidElement, type Placement, type Surface } from '../../plan/index.js';
+import { oneOfEach, planLarder, type LaidElement, type Placement, type Surface } from '../../plan/index.js';
 import { bowlsInUse } from '../../portion/index.js';
 import { inside, type Point } from '../../geometry/index.js';
 import type { CheckContext } from '../context.js';
@@ -123,7 +123,8 @@ export function overTheRim(context: CheckContext): Finding[] {
 
 /** A board that is laid in bowls other than those at hand: each is drawn in the size that it will have on the table. */
 export function laidBowls(context: CheckContext): Finding[] {
-  const inUse = bowlsInUse(context.plan);
+  // of single portions one is laid
+  const inUse = bowlsInUse(oneOfEach(context.plan));
   const sorted = (list: readonly string[]) => [...list].sort().join(' ');
   const bowlKey = (diameterMm: number, ware = 'any') => `${Math.round(diameterMm)} ${ware}`;
   return context.plan.surfaces.flatMap((surface): Finding[] => {
