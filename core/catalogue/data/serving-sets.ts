@@ -102,7 +102,9 @@ export const SAME_JOB: readonly { at: readonly [number, number]; foods: string }
   { at: [1, 1], foods: 'egg-halves egg-salad small-sandwiches' },
   { at: [1, 1], foods: 'grain-salad quinoa-salad' },
   { at: [1, 1], foods: 'bean-salad giant-beans herb-bean-dip bean-pate' },
-  { at: [1, 1], foods: 'fresh-cheese-wraps hummus-wraps small-sandwiches' },
+  { at: [1, 1], foods: 'fresh-cheese-wraps small-sandwiches' },
+  // sandwiches with egg, and wraps for who eats none
+  { at: [1, 1], foods: 'fresh-cheese-wraps hummus-wraps' },
   { at: [1, 1], foods: 'quiche-squares pizza-bites' },
   { at: [1, 1], foods: 'roast-potatoes potato-rounds' },
   { at: [1, 1], foods: 'grilled-vegetables grilled-aubergine roast-peppers' },
