@@ -107,7 +107,7 @@ export function inEach(plan: Plan, surface: Surface): Plan['placements'] {
 }
 
 /**
- * After an edit each of single portions has as many whole pieces as any other: the nearest number, one at least. What is cut
+ * After an edit each of single portions has as many whole pieces as the rest: the nearest number, one at least. What is cut
  * to its grams is cut into more pieces; of what is counted there is a little more or less.
  */
 export function evened(plan: Plan): Plan {
