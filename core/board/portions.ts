@@ -1,4 +1,4 @@
-import { countsOnSome, guestsIn, type Group } from '../party/index.js';
+import { countsOnSome, guestsIn, hasSmallChildren, type Group } from '../party/index.js';
 import { groupsAt, moduleKey, type Plan, type SingleCommand, type Surface } from '../plan/index.js';
 
 const LONGEST_NAME = 60;
@@ -24,8 +24,8 @@ const portionsFor = (plan: Plan, all: Surface, group: Group): Surface => ({
 
 /**
  * The edits that keep a surface as it was changed. Where boards of a table become portions for each guest, those that were
- * like it go, and whoever counts on some foods only gets portions of their own: nobody trades what lies in a box, and
- * nobody else is bound by it.
+ * like it go, and whoever counts on some foods only gets portions of their own, and so do small children, whose food is cut
+ * small: nobody trades what lies in a box, and nobody else is bound by it.
  */
 export function keptAs(plan: Plan, before: Surface, after: Surface): SingleCommand[] {
   const kept: SingleCommand = { name: 'set-surface', surface: after };
@@ -34,7 +34,7 @@ export function keptAs(plan: Plan, before: Surface, after: Surface): SingleComma
     .filter((other) => other.id !== before.id && moduleKey(other) === moduleKey(before))
     .map(({ id }): SingleCommand => ({ name: 'remove-surface', surfaceId: id }));
   const groups = groupsAt(plan, after);
-  const some = groups.filter(countsOnSome);
+  const some = groups.filter((group) => countsOnSome(group) || hasSmallChildren(group));
   const others = groups.filter((group) => !some.includes(group));
   if (some.length === 0 || (others.length === 0 && some.length === 1)) return [...gone, kept];
   const boxes: Surface[] = [

@@ -123,7 +123,13 @@ describe('single portions', () => {
   });
 
   test('a table that becomes portions gives those who count on some foods portions of their own', () => {
-    const party = [group('all', 9), group('veg', 2, ['vegetarian']), group('coeliac', 1, ['gluten-free'])];
+    const party = [
+      group('all', 9),
+      group('veg', 2, ['vegetarian']),
+      group('coeliac', 1, ['gluten-free']),
+      // they count on all foods, cut small: nobody else's grapes are quartered for them
+      group('small', 2, [], { band: 'child', ages: [3, 3] }),
+    ];
     const board = { ...emptyPlan('p', '2027-06-12T12:00').surfaces[0]!, id: 'board' as Surface['id'] };
     const table = {
       ...boxes,
@@ -131,12 +137,13 @@ describe('single portions', () => {
       party,
       surfaces: [board, { ...board, id: 'board-2' as Surface['id'] }],
     };
-    const commands = keptAs(table, board, { ...board, singles: 12 });
+    const commands = keptAs(table, board, { ...board, singles: 14 });
     const plan = commands.reduce<Plan>(done, table);
     expect(plan.surfaces.map(({ serves, singles }) => [serves, singles])).toEqual([
       [[party[0]!.id], 9],
       [[party[1]!.id], 2],
       [[party[2]!.id], 1],
+      [[party[3]!.id], 2],
     ]);
     expect(codes(plan)).not.toContain('too-few-portions');
     // what was changed about a box is kept as it is

@@ -20,7 +20,7 @@ import { useSession } from '../../store/session.js';
 import { useSettings } from '../../store/settings.js';
 import { NumberInput, TextInput, Tick, Ticks, Wrong } from '../../ui/Fields.js';
 import { PaperDialog } from '../../ui/kit/Dialog.js';
-import { Carried, HowLaid, MoreOfIt, Size, withField, type Part } from './SurfaceWays.js';
+import { Carried, HowLaid, MoreOfIt, Size, withField, type DraftPart, type Part } from './SurfaceWays.js';
 import { sizeWords } from './TableSurfaces.js';
 import { Button } from '../../ui/kit/Button.js';
 import { t, word } from '../../words/index.js';
@@ -180,15 +180,7 @@ function ForWhom({ plan, draft, set }: Part & { plan: Plan }) {
 const BOX = { material: 'paper', rimMm: 5 } as const;
 
 /** A box, cup or plate for each guest: written once, made so many times. */
-function Singles({
-  plan,
-  draft,
-  onChange,
-}: {
-  plan: Plan;
-  draft: Surface;
-  onChange: (draft: Surface) => void;
-}) {
+function Singles({ plan, draft, onChange }: DraftPart) {
   const guests = guestsIn(groupsAt(plan, draft));
   if (guests < 1 && !draft.singles) return null;
   const start = (): void => {
@@ -237,15 +229,7 @@ const KeptFreeFrom = ({ draft, set }: Part) => (
   </Ticks>
 );
 
-function KeptParts({
-  plan,
-  draft,
-  onChange,
-}: {
-  plan: Plan;
-  draft: Surface;
-  onChange: (draft: Surface) => void;
-}) {
+function KeptParts({ plan, draft, onChange }: DraftPart) {
   const kept = draft.zoneFor ?? [];
   if (draft.walls)
     return (

@@ -17,6 +17,13 @@ export interface Part {
   set: (patch: Partial<Surface>) => void;
 }
 
+/** A part of the paper that may change any field, or take one away. */
+export interface DraftPart {
+  plan: Plan;
+  draft: Surface;
+  onChange: (draft: Surface) => void;
+}
+
 const MATERIALS = ['oak', 'walnut', 'slate', 'marble', 'china', 'enamel', 'tin', 'paper'] as const;
 const SHAPES = ['round', 'oval', 'rectangle', 'half-round'] as const;
 
@@ -210,15 +217,7 @@ export function HowLaid({ draft, onChange }: { draft: Surface; onChange: (draft:
 }
 
 /** What it weighs, whether it is carried laid, whether it goes back. */
-export function Carried({
-  plan,
-  draft,
-  onChange,
-}: {
-  plan: Plan;
-  draft: Surface;
-  onChange: (draft: Surface) => void;
-}) {
+export function Carried({ plan, draft, onChange }: DraftPart) {
   const units = useSettings((settings) => settings.units);
   const { weightG: _weighed, ...unweighed } = draft;
   const surfaces = plan.surfaces.map((surface) => (surface.id === draft.id ? draft : surface));
