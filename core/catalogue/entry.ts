@@ -262,10 +262,11 @@ function processOf(family: Family, entry: Entry): Component['process'] {
     : 'plain';
 }
 
-/** Whose milk is at most a trace holds no lactose to speak of. */
+/** Whose milk is at most a trace holds no lactose to speak of. Of meat it is no trace: lactose is a usual part of it. */
 function lactoseOf(family: Family, entry: Entry, milk: Presence, ofMilk: Presence): Component['lactose'] {
   if (entry.lactose) return entry.lactose;
-  if (milk === 'free' || (ofMilk === 'free' && milk !== 'contains')) return 'none';
+  const isTrace = ofMilk === 'free' && milk !== 'contains' && family !== 'cured-meat';
+  if (milk === 'free' || isTrace) return 'none';
   if (milk !== 'contains') return 'depends';
   return family === 'cheese' && DRY.includes(entry.texture) ? 'low' : 'contains';
 }

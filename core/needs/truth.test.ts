@@ -247,6 +247,17 @@ describe('settings where people differ', () => {
     expect(of('green-grapes', 'keto', 'limit', '5 15')).toEqual(['forbidden', 'ask']);
     expect(of('carrot-sticks', 'keto', 'limit', '5 15')).toEqual(['ask', 'fine']);
   });
+  test('lactose-light asks of each meat whose label may say milk, whatever mark it bears', () => {
+    const open = [...CATALOGUE.values()].filter(
+      ({ family, allergens }) => family === 'cured-meat' && allergens.milk === 'brand',
+    );
+    expect(open.map(({ id }) => String(id))).toEqual(
+      expect.arrayContaining(['halal-beef-salami', 'halal-turkey', 'salami']),
+    );
+    const verdicts = open.map(({ id }) => of(id, 'lactose-light', 'level', 'none low'));
+    expect(verdicts.flat().filter((verdict) => verdict === 'fine')).toEqual([]);
+  });
+
   test('lactose-light lets aged cheese pass, "none" does not; neither says anything of a milk allergy', () => {
     expect(of('parmigiano', 'lactose-light', 'level', 'none low')).toEqual(['forbidden', 'fine']);
     expect(verdict('parmigiano', 'dairy-free')).toBe('forbidden');
