@@ -231,6 +231,7 @@ test.describe('the whole walk', () => {
   }) => {
     await openDemo(page, 'lay');
     const piles = page.locator('[data-element*="strawberries"]');
+    await expect(piles).not.toHaveCount(0);
     const count = await piles.count();
     await piles.first().press('s');
     await expect(piles).toHaveCount(count + 1);

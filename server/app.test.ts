@@ -31,6 +31,11 @@ describe('the server', () => {
     expect(await (await fetch(`${base}/health`)).json()).toEqual({ status: 'ok' });
   });
 
+  test('has an icon for pages that name none', async () => {
+    const asked = await fetch(`${base}/favicon.ico`, { redirect: 'manual' });
+    expect([asked.status, asked.headers.get('location')]).toEqual([301, '/icon.svg']);
+  });
+
   test('sends a strict content policy: no eval, WASM allowed, nothing from elsewhere', async () => {
     const policy = (await fetch(`${base}/`)).headers.get('content-security-policy')!;
     expect(policy).toContain("script-src 'self' 'wasm-unsafe-eval'");

@@ -32,6 +32,8 @@ export function createApp(dist: string): Express {
   app.get('/health', (_req, res) => {
     res.json({ status: 'ok' });
   });
+  // browsers ask for it beside each page that names none
+  app.get('/favicon.ico', (_req, res) => res.redirect(301, '/icon.svg'));
   app.use('/api/grocer', grocer());
   app.use(
     '/assets',
