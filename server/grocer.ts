@@ -10,7 +10,7 @@ import {
   type QuoteRequest,
 } from '../core/exchange/grocer.js';
 import { addMinutes, seedOf } from '../core/measure/index.js';
-import { wareOf } from '../core/make/index.js';
+import { wareOf } from '../core/portion/index.js';
 
 /**
  * A made-up grocer: it shows how an outside shop would be joined. Stock and prices hang on the day of the party and the

@@ -6,12 +6,11 @@ import {
   taskCautions,
   type TaskKind,
   keptDayOf,
-  nameOf,
-  planMaking,
   taskSaid,
   type Kept,
   type KeptDay,
 } from '../../core/make/index.js';
+import { nameOf, planMaking } from '../../core/portion/index.js';
 import { addMinutes, clockOf, formatMass, speakTime } from '../../core/measure/index.js';
 import { planLarder, type Plan } from '../../core/plan/index.js';
 import { speak } from '../../core/words/index.js';

@@ -2,13 +2,13 @@ import {
   basketText,
   handRecords,
   isInBasket,
-  nameOf,
   packsText,
   shopFor,
   tripsOf,
   whoGoes,
   type ShopLine,
 } from '../../core/make/index.js';
+import { nameOf } from '../../core/portion/index.js';
 import { formatMass, formatMoney, shortName } from '../../core/measure/index.js';
 import type { Plan } from '../../core/plan/index.js';
 import { capital } from '../../core/words/index.js';

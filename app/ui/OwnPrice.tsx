@@ -1,7 +1,7 @@
 import { Trash2 } from 'lucide-react';
 import { useState } from 'react';
 import { formatMass, formatMoney } from '../../core/measure/index.js';
-import { ownPriceOf } from '../../core/make/index.js';
+import { ownPriceOf } from '../../core/portion/index.js';
 import type { Plan, Price, ShopPack, SingleCommand } from '../../core/plan/index.js';
 import { keepInHouse, useHouseOf } from '../store/house.js';
 import { useSettings } from '../store/settings.js';

@@ -9,7 +9,6 @@ import {
 import { readPrices } from '../../core/exchange/index.js';
 import {
   packsText,
-  planMaking,
   scheduleOf,
   shopFor,
   taskSaid,
@@ -18,6 +17,7 @@ import {
   waysOf,
   waySaid,
 } from '../../core/make/index.js';
+import { planMaking } from '../../core/portion/index.js';
 import { addMinutes } from '../../core/measure/index.js';
 import { planLarder, readPlanText, type Plan } from '../../core/plan/index.js';
 import { textOf } from '../../core/check/index.js';

@@ -41,8 +41,8 @@ export interface Draft {
   /** Is the component chosen for a shared surface? */
   chosen: Map<ComponentId, number>;
   wishes: Wishes;
-  /** Pack counts by component, in the order of its packs; none without a budget. */
-  packs: Map<ComponentId, number[]>;
+  /** Each writes what is bought of something into the values of a board; none without a budget. */
+  bills: ((values: number[]) => void)[];
   component(id: ComponentId): Component;
 }
 
@@ -105,7 +105,7 @@ export function startDraft(problem: Problem, wishes: Wishes): Draft {
     entriesOf,
     chosen,
     wishes,
-    packs: new Map(),
+    bills: [],
     component: (id) => components.get(id)!,
   };
 }

@@ -1,10 +1,9 @@
-import { buyingOf } from '../catalogue/index.js';
-import { costOf, perGram } from '../portion/index.js';
+import { costOf } from '../portion/index.js';
 import { ALL_WISHES, type Draft, type Entry } from './draft.js';
 import { solveKernel, takenBy } from './kernel.js';
 import type { Solution, Solver } from './linear.js';
 import { draftOf } from './program.js';
-import { fillPacks } from './rows/budget.js';
+import { fillPacks, pricesOf } from './rows/budget.js';
 import { boardOf } from './settle.js';
 import type { Problem } from './candidates.js';
 
@@ -32,15 +31,14 @@ function frugalDraft(problem: Problem): { draft: Draft; turn: (points: number) =
   };
 }
 
-/** Minor units that one more of each variable costs; a pack that is opened costs on average half of itself beyond its grams. */
+/** Minor units that one more of each variable costs. */
 const frugalCharges = (draft: Draft): [variable: number, minor: number][] =>
-  draft.entries.flatMap((entry): [number, number][] => {
-    const { component } = entry.candidate;
-    const opened = Math.min(...component.packs.map((pack) => pack.priceMinor)) / 2;
-    return [
-      [entry.mass, perGram(component)],
-      [entry.laid, buyingOf(component).sold === 'by-weight' ? 0 : opened],
-    ];
+  [...draft.chosen.keys()].flatMap((id) => {
+    const { gramMinor, openedMinor } = pricesOf(draft.problem.plan, id);
+    return draft.entriesOf(id).flatMap((entry): [number, number][] => [
+      [entry.mass, gramMinor],
+      [entry.laid, openedMinor],
+    ]);
   });
 
 /** What is worth a look under a budget. `relaxed` is the solution of the relaxed program with the budget in it. */

@@ -1,10 +1,11 @@
-import { inPantry, minutesAtHand, perGram, effortOf } from '../portion/index.js';
+import { minutesAtHand, effortOf } from '../portion/index.js';
 import { guestsIn } from '../party/index.js';
 import type { Plan } from '../plan/index.js';
 import { problemOf } from './candidates.js';
 import { ALL_WISHES, type Draft } from './draft.js';
 import type { Solver } from './linear.js';
 import { draftOf } from './program.js';
+import { pricesOf } from './rows/budget.js';
 
 /** What no board for these guests can do without. */
 export interface Least {
@@ -30,9 +31,11 @@ function leastOf(plan: Plan, solve: Solver, charge: (draft: Draft) => void): num
   return status === 'infeasible' ? undefined : Math.max(0, objective);
 }
 
-const money = ({ problem: { plan }, entries, model }: Draft): void => {
-  for (const { candidate, mass } of entries)
-    if (inPantry(plan, candidate.component.id) === 0) model.charge(mass, perGram(candidate.component));
+const money = ({ problem: { plan }, chosen, entriesOf, model }: Draft): void => {
+  for (const id of chosen.keys()) {
+    const { gramMinor } = pricesOf(plan, id);
+    for (const { mass } of entriesOf(id)) model.charge(mass, gramMinor);
+  }
 };
 
 const minutes = ({ entries, model }: Draft): void => {

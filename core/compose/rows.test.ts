@@ -4,7 +4,7 @@ import { nodeSolver } from '../../solver/node.js';
 import { CATALOGUE, FORMS, usualForm } from '../catalogue/index.js';
 import { checkPlan } from '../check/index.js';
 import { planLarder, type Plan, type Surface } from '../plan/index.js';
-import { bowlsInUse, costOf, targetsOf } from '../portion/index.js';
+import { bowlsInUse, costOf, planMaking, targetsOf } from '../portion/index.js';
 import { group, id, planWith, withSmallLarder } from '../testing/plans.js';
 import { placementsOf, wholePieces } from '../board/index.js';
 import { compose, draftOf, problemOf, type Solver } from './index.js';
@@ -127,6 +127,22 @@ describe('what a board keeps to', () => {
     expect(tight.status).not.toBe('impossible');
     expect(costOf(tight.plan)).toBeLessThanOrEqual(budgetMinor);
     expect(tight.objective).toBeGreaterThan(free.objective);
+  });
+
+  test('what is made at home is paid by its ingredients, what is in the house is not, what is in the basket is paid', () => {
+    const made = (plan: Plan) => plan.placements.filter(({ componentId }) => planMaking(plan, componentId));
+    const spend = (patch: Partial<Plan>) => compose(base({ budgetMinor: 5200, ...patch }), solve).plan;
+    const bare = spend({ pantry: [] });
+    const stocked = spend({});
+    const packs = [{ massG: 250, priceMinor: 900, count: 1 }];
+    const paid = spend({ day: { ...base().day, bought: [{ id: 'saffron', packs }] } });
+    for (const plan of [bare, stocked, paid]) {
+      expect(plan.placements.length).toBeGreaterThan(10);
+      expect(costOf(plan)).toBeLessThanOrEqual(5200);
+    }
+    expect(made(stocked).length).toBeGreaterThan(0);
+    // the basket takes its share of the money
+    expect(costOf({ ...paid, day: base().day })).toBeLessThanOrEqual(5200 - 900);
   });
 
   test('no more bowls are used than there are', () => {

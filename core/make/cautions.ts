@@ -1,6 +1,6 @@
 import type { Component, Equipment } from '../catalogue/index.js';
 import { planLarder, type Plan } from '../plan/index.js';
-import { planMaking, type PlanMaking } from './making.js';
+import { planMaking, type PlanMaking } from '../portion/index.js';
 import type { Task } from './task.js';
 
 /** What can make ill or hurt, where the work is. Words for them stand with the interface. */

@@ -1,7 +1,5 @@
 export { faultsOfDay, type Fault } from './prove.js';
 export { handRecords, handsOf } from './hands.js';
-export { BASICS, neededFor, withBasics, type Needed } from './needs.js';
-export { makingsOf, nameOf, planMaking, type PlanMaking } from './making.js';
 export {
   daysOf,
   firstFitOf,
@@ -26,7 +24,6 @@ export {
 } from './shopping.js';
 export { basketWith, isInBasket, isListed, tripsOf, whoGoes, type Trip } from './trips.js';
 export { cuttingBoards, touchOf, type BoardNeed } from './cutting-boards.js';
-export { AISLES, ownPriceOf, SHOP_DAYS, wareOf, type AisleId, type ShopDay } from './buying.js';
 export { toolsOf, TOOL_IDS, type ToolId, type ToolLine } from './tools.js';
 export { CLEAN_MIN, type Hand, type Placed, type Task, type TaskKind } from './task.js';
 export { keepsApart, keptDayOf, slipsOfDay, type DaySlip, type Kept, type KeptDay } from './kept.js';

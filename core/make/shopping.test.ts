@@ -3,7 +3,7 @@ import fc from 'fast-check';
 import { CATALOGUE, type ComponentId } from '../catalogue/index.js';
 import { costOf } from '../portion/index.js';
 import { group, id, lies, planWith } from '../testing/plans.js';
-import { neededFor, TASTED } from './needs.js';
+import { neededFor, TASTED } from '../portion/index.js';
 import { severalFrom, shopFor } from './shopping.js';
 
 const all = group('all', 10);
@@ -53,11 +53,28 @@ describe('what is bought', () => {
     expect(line(less, 'staple-chickpeas')!.ownedG).toBe(300);
   });
 
-  test('of what is bought as it lies, the plan costs what Choose says', () => {
-    const plan = planWith({
-      placements: [lies('brie', 500), lies('strawberries', 700), lies('almonds', 130)],
-    });
-    expect(shopFor([plan]).costMinor).toBe(costOf(plan));
+  test('the list comes to what the composer spends: made at home, in the house, in the basket, or cut out', () => {
+    const foods = ['brie', 'hummus-home', 'falafel', 'guacamole', 'almonds', 'hummus-wraps'];
+    fc.assert(
+      fc.property(
+        fc.uniqueArray(fc.tuple(fc.constantFrom(...foods), fc.integer({ min: 30, max: 900 })), {
+          minLength: 1,
+          selector: ([food]) => food,
+        }),
+        fc.constantFrom('brie', 'staple-chickpeas', 'sesame-paste', 'salami'),
+        fc.integer({ min: 0, max: 600 }),
+        (laid, known, grams) => {
+          const plan = planWith({ placements: laid.map(([food, massG]) => lies(food, massG)) });
+          const packs = [{ massG: 250, priceMinor: 310, count: 1 }];
+          const owning = { ...plan, pantry: [{ componentId: id(known), massG: grams }] };
+          const basket = { ...plan, day: { ...plan.day, bought: [{ id: known, packs }] } };
+          for (const one of [plan, owning, basket]) expect(shopFor([one]).costMinor).toBe(costOf(one));
+          expect(costOf(owning)).toBeLessThanOrEqual(costOf({ ...plan, pantry: [] }));
+          expect(costOf(basket)).toBeGreaterThanOrEqual(310);
+        },
+      ),
+      { seed: 4, numRuns: 60 },
+    );
   });
 
   test('cost is packs times price, what is left is bought less needed, and surfaces add up to all of it', () => {

@@ -9,10 +9,19 @@ import {
   CATALOGUE,
 } from '../catalogue/index.js';
 import type { Plan } from '../plan/index.js';
-import { inPantry, type PackChoice } from '../portion/index.js';
+import {
+  AISLES,
+  needsOf,
+  purchaseOf,
+  SHOP_DAYS,
+  type AisleId,
+  type InBasket,
+  type Needed,
+  type PackChoice,
+  type ShopDay,
+  type Ware,
+} from '../portion/index.js';
 import { portionsIn } from '../party/index.js';
-import { AISLES, SHOP_DAYS, wareOf, type AisleId, type ShopDay, type Ware } from './buying.js';
-import { neededFor, type Needed } from './needs.js';
 
 /** One line of the list. Grams are as they are eaten; money in minor units. */
 export interface ShopLine {
@@ -25,7 +34,7 @@ export interface ShopLine {
   /** Of it, what is in the house. */
   ownedG: number;
   /** In the basket already, grams and money; null while nothing is. What the need has grown by since is bought on top. */
-  basket: { massG: number; costMinor: number; packs: PackChoice['packs'] } | null;
+  basket: InBasket | null;
   /** Still to be bought. */
   packs: PackChoice['packs'];
   /** Where, if the stylist has said it. */
@@ -64,11 +73,7 @@ export interface Shopping {
 function joined(plans: readonly Plan[]): Map<string, { need: Needed; into: ShopLine['goesInto'] }> {
   const all = new Map<string, { need: Needed; into: ShopLine['goesInto'] }>();
   for (const plan of plans) {
-    const needs = neededFor(plan);
-    const idle = plan.day.bought
-      .filter(({ id, packs }) => packs !== null && !needs.some((need) => need.id === id))
-      .map(({ id }): Needed => ({ id, neededG: 0, goesInto: [] }));
-    for (const need of [...needs, ...idle]) {
+    for (const need of needsOf(plan)) {
       const found = all.get(need.id) ?? { need: { ...need, neededG: 0, goesInto: [] }, into: [] };
       all.set(need.id, found);
       found.need.neededG += need.neededG;
@@ -78,34 +83,15 @@ function joined(plans: readonly Plan[]): Map<string, { need: Needed; into: ShopL
   return all;
 }
 
-/** The same jar may be noted in several plans: it is in one house. */
-const ownedG = (plans: readonly Plan[], id: string): number =>
-  Math.max(...plans.map((plan) => inPantry(plan, id as ComponentId)));
-
-/** Of several plans that are bought together, the basket of each: what is in it twice is there twice. */
-function basketOf(plans: readonly Plan[], id: string, now: PackChoice | undefined): ShopLine['basket'] {
-  const baskets = plans.flatMap(({ day }) => day.bought.filter((basket) => basket.id === id));
-  if (baskets.length === 0) return null;
-  const packs = baskets.flatMap((basket) => basket.packs ?? now?.packs ?? []);
-  const sum = (of: (pack: (typeof packs)[number]) => number) =>
-    packs.reduce((sum, pack) => sum + pack.count * of(pack), 0);
-  return { packs, massG: sum(({ massG }) => massG), costMinor: sum(({ priceMinor }) => priceMinor) };
-}
-
 function lineOf(
   plans: readonly Plan[],
   id: string,
   neededG: number,
   goesInto: ShopLine['goesInto'],
 ): ShopLine {
-  const ware = plans.map((plan) => wareOf(plan, id)).find((ware) => ware !== undefined);
-  const owned = Math.min(neededG, ownedG(plans, id));
-  const basket = basketOf(plans, id, ware?.packs(neededG - owned));
-  const missing = Math.max(0, neededG - owned - (basket?.massG ?? 0));
-  const choice = ware?.packs(missing);
-  const cost = (basket?.costMinor ?? 0) + (choice?.priceMinor ?? 0);
+  const { ware, ownedG, basket, choice, costMinor } = purchaseOf(plans, id, neededG);
   const boughtG = (basket?.massG ?? 0) + (choice?.massG ?? 0);
-  const leftG = Math.max(0, boughtG - (neededG - owned));
+  const leftG = Math.max(0, boughtG - (neededG - ownedG));
   const weighed = ware?.edible ? choice && choice.massG / ware.edible : undefined;
   return {
     id,
@@ -115,15 +101,15 @@ function lineOf(
     aisle: ware?.aisle ?? 'market stall',
     day: ware?.day ?? 'ahead',
     neededG,
-    ownedG: owned,
+    ownedG,
     basket,
     packs: choice?.packs ?? [],
     shop: choice?.shop ?? null,
     weighedG: weighed === undefined ? null : Math.ceil(weighed / COUNTER_STEP_G - 1e-6) * COUNTER_STEP_G,
     boughtG: choice?.massG ?? 0,
-    costMinor: cost,
+    costMinor,
     leftG,
-    leftMinor: boughtG > 0 ? Math.round((cost * leftG) / boughtG) : 0,
+    leftMinor: boughtG > 0 ? Math.round((costMinor * leftG) / boughtG) : 0,
     becomes: becomingOf(ware, id, leftG),
     goesInto,
     unknown: choice === undefined,

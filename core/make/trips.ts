@@ -1,5 +1,5 @@
 import type { Plan } from '../plan/index.js';
-import { AISLES, SHOP_DAYS, type AisleId, type ShopDay } from './buying.js';
+import { AISLES, SHOP_DAYS, type AisleId, type ShopDay } from '../portion/index.js';
 import type { ShopLine } from './shopping.js';
 
 /** One way to one shop, shelf by shelf. */

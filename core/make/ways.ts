@@ -1,9 +1,9 @@
 import { EQUIPMENT, type Component, type ComponentId, type Equipment } from '../catalogue/index.js';
 import type { Plan, SingleCommand } from '../plan/index.js';
 import { applyCommand } from '../plan/index.js';
+import { makingsOf } from '../portion/index.js';
 import { handRecords } from './hands.js';
 import { boughtInstead, buyInstead } from './instead.js';
-import { makingsOf } from './making.js';
 import { scheduleOf, type Schedule } from './schedule.js';
 import type { Task } from './task.js';
 

@@ -58,6 +58,7 @@ export {
   type SingleCommand,
   type CommandResult,
 } from './commands/apply.js';
+export { BASICS, withBasics } from './pantry.js';
 export { paletteOfPixels, paletteOfWords, THEME_IDEAS, wishesOf, type ThemeIdea } from './themes.js';
 export { growingMonth, planLarder } from './facts.js';
 export { groupsAt, isOnlyFor, isShared, moduleKey } from './serving.js';

@@ -3,6 +3,7 @@ import { componentSchema } from '../catalogue/index.js';
 import { CURRENCIES } from '../measure/index.js';
 import { groupSchema } from '../party/index.js';
 import { crossProblems } from './problems.js';
+import { withBasics } from './pantry.js';
 import { bowlsSchema, pantrySchema, prepSchema, toolsSchema, workSchema } from './records/at-hand.js';
 import { cutSchema } from './records/cut.js';
 import { daySchema, EMPTY_DAY } from './records/day.js';
@@ -138,7 +139,7 @@ export function emptyPlan(id: string, start: string): Plan {
     overrulings: [],
     settled: [],
     prep: { freeFromFirst: false, freshGloves: false },
-    pantry: [],
+    pantry: withBasics({ pantry: [] }, true),
     prices: [],
     recipes: [],
     work: { minutes: null, helpers: 0 },

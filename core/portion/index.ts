@@ -54,11 +54,14 @@ export {
 } from './carry.js';
 export { CALM_COVER, coverOf, FULL_COVER } from './family-ground.js';
 export { schoolName, schoolsOf, type SchoolOffer, type SchoolRow } from './schools.js';
+export { makingsOf, nameOf, planMaking, type PlanMaking } from './making.js';
+export { boughtPerGram, neededFor, TASTED, type Needed } from './needed.js';
+export { AISLES, ownPriceOf, SHOP_DAYS, wareOf, type AisleId, type ShopDay, type Ware } from './wares.js';
+export { costOf, needsOf, purchaseOf, type InBasket } from './purchase.js';
 export {
   boughtFor,
   cheapestPacks,
   choosePacks,
-  costOf,
   inPantry,
   perGram,
   type Bought,

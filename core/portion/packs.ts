@@ -6,7 +6,7 @@ import {
   type Larder,
 } from '../catalogue/index.js';
 import { wasteOfCuts } from '../shape/index.js';
-import { planLarder, type Placement, type Plan, type ShopPack } from '../plan/index.js';
+import type { Placement, Plan, ShopPack } from '../plan/index.js';
 
 export interface PackChoice {
   packs: { massG: number; priceMinor: number; count: number }[];
@@ -145,10 +145,3 @@ export function boughtFor(
     return { id, component, neededG, ownedG, choice: component && choosePacks(component, neededG - ownedG) };
   });
 }
-
-/** What the packs of a plan cost, in minor units of its currency. */
-export const costOf = (plan: Plan): number =>
-  boughtFor(plan.placements, planLarder(plan), plan).reduce(
-    (sum, bought) => sum + (bought.choice?.priceMinor ?? 0),
-    0,
-  );

@@ -2,8 +2,9 @@ import type { ComponentId } from '../catalogue/index.js';
 import { mostInABowlG, wholePieces } from '../board/index.js';
 import { checkPlan, type Finding } from '../check/index.js';
 import { compose, type Solver } from '../compose/index.js';
-import { planMaking, shopFor, type ShopLine } from '../make/index.js';
+import { shopFor, type ShopLine } from '../make/index.js';
 import { agesMissing, guestsIn, portionsIn } from '../party/index.js';
+import { planMaking } from '../portion/index.js';
 import {
   groupsAt,
   inEach,

@@ -9,7 +9,7 @@ import {
   type Component,
 } from '../../../core/catalogue/index.js';
 import { formatMass, formatMoney, shortName } from '../../../core/measure/index.js';
-import { ownPriceOf } from '../../../core/make/index.js';
+import { ownPriceOf } from '../../../core/portion/index.js';
 import { planLarder, recipeIn, type Command, type Plan } from '../../../core/plan/index.js';
 import { lower } from '../../../core/words/index.js';
 import { SwapDialog } from '../../rail/SwapDialog.js';

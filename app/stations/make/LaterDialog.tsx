@@ -1,6 +1,7 @@
 import { useEffect, useMemo, useState } from 'react';
 import { textOf } from '../../../core/check/index.js';
-import { nameOf, packsText } from '../../../core/make/index.js';
+import { packsText } from '../../../core/make/index.js';
+import { nameOf } from '../../../core/portion/index.js';
 import { formatMass, formatMoney, shortName } from '../../../core/measure/index.js';
 import { agesMissing, guestsIn } from '../../../core/party/index.js';
 import type { Plan } from '../../../core/plan/index.js';

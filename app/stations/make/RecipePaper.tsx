@@ -1,17 +1,9 @@
 import { useState } from 'react';
-import {
-  boughtInstead,
-  buyInstead,
-  cautionsOf,
-  makingsOf,
-  nameOf,
-  shopFor,
-  type PlanMaking,
-} from '../../../core/make/index.js';
+import { boughtInstead, buyInstead, cautionsOf, shopFor } from '../../../core/make/index.js';
 import { homeMadeId, measured, STAPLES, type ComponentId } from '../../../core/catalogue/index.js';
 import { formatMass, formatMoney, shortName } from '../../../core/measure/index.js';
 import { planLarder, type OwnRecipe, type Plan } from '../../../core/plan/index.js';
-import { choosePacks } from '../../../core/portion/index.js';
+import { choosePacks, makingsOf, nameOf, type PlanMaking } from '../../../core/portion/index.js';
 import { capital, speak } from '../../../core/words/index.js';
 import { useRemedy } from '../../rail/useRemedy.js';
 import { useSettings } from '../../store/settings.js';

@@ -3,13 +3,13 @@ import {
   basketText,
   basketWith,
   isInBasket,
-  nameOf,
   packsText,
   tripsOf,
   whoGoes,
   type ShopLine,
   type Trip,
 } from '../../../core/make/index.js';
+import { nameOf } from '../../../core/portion/index.js';
 import { formatMass, formatMoney, shortName } from '../../../core/measure/index.js';
 import type { Plan } from '../../../core/plan/index.js';
 import { capital } from '../../../core/words/index.js';

@@ -1,19 +1,16 @@
 import { useMemo } from 'react';
 import { shoppingText } from '../../../core/exchange/index.js';
 import {
-  BASICS,
-  nameOf,
   severalFrom,
   shopFor,
   whoGoes,
-  withBasics,
   type Becoming,
   type ShopLine,
   type Shopping,
 } from '../../../core/make/index.js';
 import { formatMass, formatMoney, shortName } from '../../../core/measure/index.js';
-import type { Plan } from '../../../core/plan/index.js';
-import { FAMILY_WORDS } from '../../../core/portion/index.js';
+import { BASICS, withBasics, type Plan } from '../../../core/plan/index.js';
+import { FAMILY_WORDS, nameOf } from '../../../core/portion/index.js';
 import { saveAs } from '../../exports/save.js';
 import { useSession } from '../../store/session.js';
 import { useSettings } from '../../store/settings.js';

@@ -1,5 +1,6 @@
 import { useState } from 'react';
-import { nameOf, ownPriceOf, wareOf, type ShopLine } from '../../../core/make/index.js';
+import { type ShopLine } from '../../../core/make/index.js';
+import { nameOf, ownPriceOf, wareOf } from '../../../core/portion/index.js';
 import { formatMass } from '../../../core/measure/index.js';
 import { applyCommand, type Plan, type Price } from '../../../core/plan/index.js';
 import { capital } from '../../../core/words/index.js';

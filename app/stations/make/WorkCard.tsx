@@ -4,13 +4,12 @@ import { foodWords } from '../../../core/exchange/paper/words.js';
 import {
   boardSaid,
   buildStep,
-  nameOf,
-  planMaking,
   taskCautions,
   taskSaid,
   type Kept,
   type KeptDay,
 } from '../../../core/make/index.js';
+import { nameOf, planMaking } from '../../../core/portion/index.js';
 import { formatMass } from '../../../core/measure/index.js';
 import { planLarder, type Plan } from '../../../core/plan/index.js';
 import { speak } from '../../../core/words/index.js';

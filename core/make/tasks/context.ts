@@ -1,7 +1,13 @@
 import type { Component, ComponentId, Larder } from '../../catalogue/index.js';
 import { planLarder, type Placement, type Plan } from '../../plan/index.js';
-import { effortBySteps, holdingOf, minutesOf, type Step } from '../../portion/index.js';
-import { planMaking, type PlanMaking } from '../making.js';
+import {
+  effortBySteps,
+  holdingOf,
+  minutesOf,
+  planMaking,
+  type PlanMaking,
+  type Step,
+} from '../../portion/index.js';
 import { CALM_MIN, HANDS_GROW } from '../rules.js';
 import type { Task } from '../task.js';
 import { tracesOf, type Traces } from '../traces.js';

@@ -1,5 +1,5 @@
 import type { Equipment } from '../../catalogue/index.js';
-import type { PlanMaking } from '../making.js';
+import type { PlanMaking } from '../../portion/index.js';
 import type { Task } from '../task.js';
 import {
   AHEAD_FROM_MIN,

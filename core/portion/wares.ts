@@ -1,6 +1,6 @@
 import { buyingOf, goodOf, STAPLES, type Component, type ComponentId } from '../catalogue/index.js';
 import { planLarder, type Plan, type ShopPack } from '../plan/index.js';
-import { cheapestPacks, choosePacks, type PackChoice } from '../portion/index.js';
+import { cheapestPacks, choosePacks, type PackChoice } from './packs.js';
 
 /** The shelves of a shop, in the order in which one walks: what is cold last but one, bread last. */
 export const AISLES = [
