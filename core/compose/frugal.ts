@@ -3,7 +3,8 @@ import { ALL_WISHES, type Draft, type Entry } from './draft.js';
 import { solveKernel, takenBy } from './kernel.js';
 import type { Solution, Solver } from './linear.js';
 import { draftOf } from './program.js';
-import { fillPacks, pricesOf } from './rows/budget.js';
+import { pricesOf } from './rows/bills.js';
+import { fillPacks } from './rows/budget.js';
 import { boardOf } from './settle.js';
 import type { Problem } from './candidates.js';
 

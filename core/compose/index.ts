@@ -1,4 +1,5 @@
 export { draftOf } from './program.js';
+export { billsOf } from './rows/bills.js';
 export { tieOf } from './rows/variety.js';
 export { compose, OPTIMAL_GAP, type ComposeOptions, type Composition } from './compose.js';
 export { problemOf, type Candidate, type Problem } from './candidates.js';

@@ -5,7 +5,7 @@ import { problemOf } from './candidates.js';
 import { ALL_WISHES, type Draft } from './draft.js';
 import type { Solver } from './linear.js';
 import { draftOf } from './program.js';
-import { pricesOf } from './rows/budget.js';
+import { pricesOf } from './rows/bills.js';
 
 /** What no board for these guests can do without. */
 export interface Least {

@@ -332,7 +332,8 @@ function pieces(draft: Draft): Draft[] {
 }
 
 /** "6 adults, one diabetic" may be seven guests or six. */
-const WITHOUT_NEED = /^\s*(\d{1,6}|[a-z]+)\s+(?:adults?|grown-?ups?|friends|women|men|ladies)(?=\s*[,;\n])/i;
+const WITHOUT_NEED =
+  /^\s*(\d{1,6}|[a-z]+)\s+(?:adults?|grown-?ups?|friends|women|men|ladies|teens?|teenagers?|girls|boys)(?=\s*[,;\n])/i;
 
 /**
  * The same line with its first number as everybody; undefined where that cannot be meant: children are no adults, and

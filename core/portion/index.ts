@@ -57,7 +57,7 @@ export { schoolName, schoolsOf, type SchoolOffer, type SchoolRow } from './schoo
 export { makingsOf, nameOf, planMaking, type PlanMaking } from './making.js';
 export { boughtPerGram, neededFor, TASTED, type Needed } from './needed.js';
 export { AISLES, ownPriceOf, SHOP_DAYS, wareOf, type AisleId, type ShopDay, type Ware } from './wares.js';
-export { costOf, needsOf, purchaseOf, type InBasket } from './purchase.js';
+export { costAlone, costOf, needsOf, purchaseOf, type InBasket } from './purchase.js';
 export {
   boughtFor,
   cheapestPacks,

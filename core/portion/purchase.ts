@@ -1,6 +1,6 @@
 import type { ComponentId } from '../catalogue/index.js';
 import type { Plan } from '../plan/index.js';
-import { neededFor } from './needed.js';
+import { boughtPerGram, neededFor } from './needed.js';
 import { inPantry, type PackChoice } from './packs.js';
 import { wareOf, type Ware } from './wares.js';
 
@@ -65,3 +65,10 @@ export function needsOf(plan: Plan): ReturnType<typeof neededFor> {
 /** What a plan costs in the shop, in minor units of its currency: what is made at home by the packs of its ingredients. */
 export const costOf = (plan: Plan): number =>
   needsOf(plan).reduce((sum, { id, neededG }) => sum + purchaseOf([plan], id, neededG).costMinor, 0);
+
+/** What so much of one food costs in the shop when nothing else is bought, in minor units. */
+export const costAlone = (plan: Plan, food: ComponentId, massG: number): number =>
+  [...boughtPerGram(plan, food)].reduce((sum, [id, grams]) => {
+    const missing = Math.max(0, grams * massG - inPantry(plan, id as ComponentId));
+    return sum + (wareOf(plan, id)?.packs(missing)?.priceMinor ?? 0);
+  }, 0);

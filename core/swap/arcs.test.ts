@@ -1,6 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
 import { planLarder, type Plan } from '../plan/index.js';
-import { choosePacks } from '../portion/index.js';
 import { group, id, lies, planWith } from '../testing/plans.js';
 import { arcsFor, lossOf, type Arc, type Target } from './arcs.js';
 import type { SwapOption } from './option.js';
@@ -59,13 +58,12 @@ describe('what one food may become', () => {
     for (const arc of moving) expect(arc.loss).toBeGreaterThan(4);
   });
 
-  test('money is what the packs cost, less what is in the house', () => {
-    const brie = planLarder(board).get(id('brie'))!;
-    const stays = (plan: Plan) => arcs(plan, 'brie', { needs: [] }).find((arc) => arc.item.kind === 'stays')!;
-    expect(stays(board).costMinor).toBe(choosePacks(brie, 250).priceMinor);
-    expect(stays({ ...board, pantry: [{ componentId: id('brie'), massG: 250 }] }).costMinor).toBe(0);
-    const gone = arcs(board, 'brie', { needs: [] }).find((arc) => arc.item.kind === 'leave-out')!;
-    expect(gone.costMinor).toBe(0);
+  test('what stays is bought as it lies, what leaves is not bought', () => {
+    const [stays, gone] = (['stays', 'leave-out'] as const).map(
+      (kind) => arcs(board, 'brie', { needs: [] }).find((arc) => arc.item.kind === kind)!,
+    );
+    expect(stays!.buys).toEqual({ food: 'brie', massG: 250 });
+    expect(gone!.buys).toBeUndefined();
   });
 
   test('in the heat chocolate neither stays nor stands apart', () => {

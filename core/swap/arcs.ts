@@ -9,7 +9,7 @@ import {
   type SingleCommand,
   type SurfaceId,
 } from '../plan/index.js';
-import { choosePacks, HEAT_ABOVE_C, inPantry } from '../portion/index.js';
+import { HEAT_ABOVE_C } from '../portion/index.js';
 import type { SwapOption } from './option.js';
 import { optionsFor } from './options.js';
 
@@ -51,7 +51,8 @@ export interface Arc {
   /** What it becomes; undefined when it leaves the board. */
   component: Component | undefined;
   loss: number;
-  costMinor: number;
+  /** What is bought for it; undefined where it leaves the board. */
+  buys: { food: ComponentId; massG: number } | undefined;
   asks: boolean;
 }
 
@@ -134,14 +135,10 @@ function turningOf(plan: Plan, component: Component, target: Target): Turning {
   };
 }
 
-/** Money for so many grams of it, less what is in the house. */
-const boughtMinor = (plan: Plan, component: Component, grams: number): number =>
-  choosePacks(component, Math.max(0, grams - inPantry(plan, component.id))).priceMinor;
-
-function staying({ plan, component, massG, asks }: Turning): Arc {
+function staying({ component, massG, asks }: Turning): Arc {
   const { id, name } = component;
-  const costMinor = boughtMinor(plan, component, massG);
-  return { item: item(id, id, name, 'stays', [], [], [], 1, []), component, loss: 0, costMinor, asks };
+  const buys = { food: id, massG };
+  return { item: item(id, id, name, 'stays', [], [], [], 1, []), component, loss: 0, buys, asks };
 }
 
 function swaps(turning: Turning, larder: Larder, loss: Loss, eaters: Plan): Arc[] {
@@ -161,21 +158,21 @@ function swaps(turning: Turning, larder: Larder, loss: Loss, eaters: Plan): Arc[
         item: item(component.id, id, name, kind, keeps, changes, reasons, score, commands),
         component: option.component,
         loss: held + (1 - score) + lost,
-        costMinor: boughtMinor(plan, option.component, placedG(commands) ?? massG),
+        buys: { food: option.component.id, massG: placedG(commands) ?? massG },
         asks: verdict === 'ask',
       };
     });
 }
 
 /** What only stays on a plate of its own still costs its money; a need of the whole board asks for it apart. */
-function apart({ plan, component, massG, reasons }: Turning): Arc {
+function apart({ component, massG, reasons }: Turning): Arc {
   const { id, name } = component;
   const [keeps, changes] = [['the food itself'], ['it lies on a plate of its own']];
   return {
     item: item(id, id, name, 'apart', keeps, changes, reasons, 1 - APART, []),
     component: undefined,
     loss: APART,
-    costMinor: boughtMinor(plan, component, massG),
+    buys: { food: id, massG },
     asks: false,
   };
 }
@@ -187,7 +184,7 @@ function gone({ component: { id, name }, reasons, held }: Turning): Arc {
     ]),
     component: undefined,
     loss: held + GONE,
-    costMinor: 0,
+    buys: undefined,
     asks: false,
   };
 }

@@ -1,8 +1,9 @@
 import { isPartner, SAME_SETS, servingOf, type Component, type ComponentId } from '../catalogue/index.js';
 import { needsPartner, sameAtMost, WANTED } from '../board/index.js';
-import { LinearModel } from '../compose/index.js';
+import { billsOf, LinearModel } from '../compose/index.js';
 import { guestsIn } from '../party/index.js';
 import { planLarder, type Plan } from '../plan/index.js';
+import { costOf } from '../portion/index.js';
 import type { Arc, Target } from './arcs.js';
 
 /** Points: an open label, two of one base food, a job that nothing does any more. */
@@ -71,14 +72,20 @@ export function jointProgram(
   sameJobRows(model, plan, kinds, every);
   partnerRows(model, every);
   jobRows(model, plan, every);
-  const money = target.budgetMinor;
-  if (money !== undefined)
-    model.atMost(
-      'money',
-      every.map(({ arc, x }) => [x, arc.costMinor] as const),
-      money,
-    );
+  if (target.budgetMinor !== undefined) moneyRow(model, plan, every, target.budgetMinor);
   return { model, choice };
+}
+
+/** What is bought in all is within the money; an ingredient of several foods is bought once. */
+function moneyRow(model: LinearModel, plan: Plan, every: Every, budgetMinor: number): void {
+  const foods = every.flatMap(({ arc: { buys }, x }) =>
+    buys
+      ? [{ food: buys.food, chosen: x, terms: [[x, buys.massG] as const], mostG: buys.massG, wasteG: 0 }]
+      : [],
+  );
+  const paid = costOf({ ...plan, placements: [], cuts: [] });
+  const spent = billsOf(model, plan, foods).flatMap((bill) => bill.spent);
+  model.atMost('money', spent, Math.max(0, budgetMinor - paid));
 }
 
 type Every = readonly { arc: Arc; x: number }[];

@@ -20,7 +20,7 @@ import {
 } from '../board/index.js';
 import { forbiddenToSmall, judgeGroup } from '../needs/index.js';
 import { groupsAt, type Placement, type Plan, type SurfaceId } from '../plan/index.js';
-import { choosePacks, effortOf, inPantry, minutesOf } from '../portion/index.js';
+import { costAlone, effortOf, inPantry, minutesOf } from '../portion/index.js';
 import { onlyJobs } from './jobs.js';
 import { forms } from './forms.js';
 import { likeness, scoreOf, servesLike, WEIGHTS, type Likeness } from './likeness.js';
@@ -141,7 +141,7 @@ function homeMade(
     return [
       {
         ...option,
-        costMinor: scaled.costMinor - choosePacks(from, massG).priceMinor,
+        costMinor: scaled.costMinor - costAlone(plan, from.id, massG),
         minutes: scaled.handsMin - workOf(from, here),
         commands: [{ name: 'add-component' as const, component: to }, ...option.commands],
       },
@@ -197,8 +197,7 @@ function swapTo(
   });
   const lost = jobs.filter((job) => !job.has(to));
   const massG = grams(here);
-  const cost = choosePacks(to, Math.max(0, massG - inPantry(plan, to.id))).priceMinor;
-  const costMinor = cost - choosePacks(from, massG).priceMinor;
+  const costMinor = costAlone(plan, to.id, massG) - costAlone(plan, from.id, massG);
   const words = wordsOf(from, to, like);
   const strength = (component: Component) => component.taste?.strength ?? 0;
   return {

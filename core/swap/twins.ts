@@ -2,7 +2,7 @@ import { FORMS, type Component, type Larder } from '../catalogue/index.js';
 import { placementsOf } from '../board/index.js';
 import { judgeGroup } from '../needs/index.js';
 import { keepsFree, type Placement, type Plan, type SurfaceId } from '../plan/index.js';
-import { choosePacks, effortOf, inPantry, minutesOf } from '../portion/index.js';
+import { costAlone, effortOf, inPantry, minutesOf } from '../portion/index.js';
 import { lower } from '../words/index.js';
 import { likeness, scoreOf, type Likeness } from './likeness.js';
 import { formLike, grams, known, wordsOf, type SwapOption } from './option.js';
@@ -65,7 +65,7 @@ function split(
     score: scoreOf(like, weights) * 0.95,
     keeps: ['it stays where it lies', ...words.keeps],
     changes: ['one kind more'],
-    costMinor: choosePacks(to, massG).priceMinor,
+    costMinor: costAlone(plan, to.id, massG),
     minutes: Math.round(minutesOf(effortOf(to, fact.form), massG)),
     interesting: false,
     cheaper: false,

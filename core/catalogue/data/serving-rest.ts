@@ -320,7 +320,7 @@ export const BESIDE: ServingTable = {
     never: 'drinks meal breakfast',
     foods: {
       marshmallows: [35, 92, 'children'],
-      meringues: [60, 80, 'sweet children'],
+      meringues: [60, 80, 'sweet children', { never: 'walk' }],
       'fruit-gums-gelatine': [35, 92, 'children'],
       'fruit-gums-pectin': [35, 90, 'children'],
       'caramel-popcorn': [58, 88, 'children hand', { hearts: 'film' }],

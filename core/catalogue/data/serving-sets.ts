@@ -85,7 +85,8 @@ export const SAME_JOB: readonly { at: readonly [number, number]; foods: string }
   { at: [1, 1], foods: 'almonds smoked-almonds chocolate-almonds' },
   { at: [1, 1], foods: 'pecans candied-pecans walnuts' },
   { at: [1, 1], foods: 'pumpkin-seeds sunflower-seeds tamari-seeds pine-nuts' },
-  { at: [1, 1], foods: 'roast-chickpeas giant-corn wasabi-peas roast-chestnuts coconut-chips' },
+  { at: [1, 1], foods: 'roast-chickpeas giant-corn wasabi-peas coconut-chips' },
+  { at: [1, 2], foods: 'roast-chickpeas giant-corn wasabi-peas roast-chestnuts coconut-chips' },
   { at: [1, 1], foods: 'dark-chocolate vegan-dark-chocolate chocolate-ganache' },
   { at: [1, 1], foods: 'milk-chocolate white-chocolate nut-free-milk-chocolate' },
   { at: [1, 1], foods: 'fruit-gums-gelatine fruit-gums-pectin marshmallows turkish-delight fruit-leather' },
@@ -102,6 +103,8 @@ export const SAME_JOB: readonly { at: readonly [number, number]; foods: string }
   { at: [1, 1], foods: 'egg-halves egg-salad small-sandwiches' },
   { at: [1, 1], foods: 'grain-salad quinoa-salad' },
   { at: [1, 1], foods: 'bean-salad giant-beans herb-bean-dip bean-pate' },
+  { at: [1, 1], foods: 'mushroom-pate bean-pate' },
+  { at: [1, 2], foods: 'beet-dip mushroom-pate bean-pate herb-bean-dip edamame-dip' },
   { at: [1, 1], foods: 'fresh-cheese-wraps small-sandwiches' },
   // sandwiches with egg, and wraps for who eats none
   { at: [1, 1], foods: 'fresh-cheese-wraps hummus-wraps' },
