@@ -59,8 +59,8 @@ describe('what one food may become', () => {
   });
 
   test('what stays is bought as it lies, what leaves is not bought', () => {
-    const [stays, gone] = (['stays', 'leave-out'] as const).map(
-      (kind) => arcs(board, 'brie', { needs: [] }).find((arc) => arc.item.kind === kind)!,
+    const [stays, gone] = (['stays', 'leave-out'] as const).map((kind) =>
+      arcs(board, 'brie', { needs: [] }).find((arc) => arc.item.kind === kind)!,
     );
     expect(stays!.buys).toEqual({ food: 'brie', massG: 250 });
     expect(gone!.buys).toBeUndefined();
