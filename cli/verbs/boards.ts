@@ -2,8 +2,12 @@ import { textOf } from '../../core/check/index.js';
 import type { ComponentId } from '../../core/catalogue/index.js';
 import { bitesFor, checkPlan } from '../../core/check/index.js';
 import { ENGLISH, speak, type Said } from '../../core/words/index.js';
-import { type Conflict, otherBoards, whyComponent } from '../../core/compose/index.js';
-import { composeWithin } from '../../core/make/index.js';
+import {
+  compose as composeBoard,
+  type Conflict,
+  otherBoards,
+  whyComponent,
+} from '../../core/compose/index.js';
 import { planLarder, type Plan } from '../../core/plan/index.js';
 import { SWAP_KINDS, swapsFor, type SwapKind } from '../../core/swap/index.js';
 import { nodeSolver } from '../../solver/node.js';
@@ -17,7 +21,7 @@ export async function compose(call: Call): Promise<void> {
   const gap = numberOf(call, 'gap', 0, 1);
   const nodes = numberOf(call, 'nodes', 1, 1_000_000);
   const more = numberOf(call, 'alternatives', 0, 5) ?? 0;
-  const composition = composeWithin({ ...plan, seed }, solve, {
+  const composition = composeBoard({ ...plan, seed }, solve, {
     ...(gap === undefined ? {} : { gap }),
     ...(nodes === undefined ? {} : { nodes }),
   });

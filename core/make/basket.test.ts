@@ -10,7 +10,7 @@ import { basketWith, isInBasket, tripsOf } from './trips.js';
 import { cuttingBoards } from './cutting-boards.js';
 import { tasksOf } from './tasks/index.js';
 import { toolsOf } from './tools.js';
-import { composeWithin } from './within.js';
+import { compose } from '../compose/index.js';
 
 const party = [group('all', 6)];
 const lineOf = (plan: Plan, food: string) => shopFor([plan]).lines.find((line) => line.id === food)!;
@@ -217,9 +217,9 @@ describe('a budget', () => {
   test('is held to what the list comes to, ingredients of what is made counted in packs', async () => {
     const solve = await nodeSolver();
     const brief = planWith({ party: [group('all', 10)], placements: [], seed: 3 });
-    const free = composeWithin(brief, solve, { quick: true });
+    const free = compose(brief, solve, { quick: true });
     const budgetMinor = Math.round(shopFor([free.plan]).costMinor * 0.85);
-    const found = composeWithin({ ...brief, budgetMinor }, solve, { quick: true });
+    const found = compose({ ...brief, budgetMinor }, solve, { quick: true });
     expect(found.plan.budgetMinor).toBe(budgetMinor);
     expect(found.plan.placements.length).toBeGreaterThan(5);
     expect(shopFor([found.plan]).costMinor).toBeLessThanOrEqual(budgetMinor);

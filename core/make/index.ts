@@ -34,6 +34,5 @@ export { boughtInstead, buyInstead } from './instead.js';
 export { allergenTable, type AllergenRow, type AllergenTable } from './allergens.js';
 export { buildStep, type BuildStep } from './steps.js';
 export { cautionsOf, taskCautions, type Caution } from './cautions.js';
-export { composeWithin } from './within.js';
 export { offerOf, type OfferSum } from './offer.js';
 export { boxesOf, goesBack, type Box, type BoxId } from './boxes.js';

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { composeWithin } from '../../../core/make/index.js';
+import { compose as composeBoard } from '../../../core/compose/index.js';
 import { job } from '../job.js';
 import { planInput } from '../input.js';
 
@@ -13,7 +13,7 @@ export const compose = job({
       plan: board,
       gap,
       conflicts,
-    } = composeWithin(plan, await bench.solver(), {
+    } = composeBoard(plan, await bench.solver(), {
       ...(keep ? { keep } : {}),
       onFirst: (first) => {
         bench.part(first);
