@@ -139,7 +139,8 @@ function improved(
   const proven = asked ?? proofFor(draft, kernel, gap);
   if (kernel && gapOf(kernel.objective, relaxed.objective) <= proven)
     return { ...kernel, bound: relaxed.objective };
-  const isLong = kernel && (money ? isFarInPacks(kernel, relaxed) : !tight && isLongToProve(kernel, relaxed));
+  const isLong =
+    kernel && (money ? isFarInPacks(draft, kernel, relaxed) : !tight && isLongToProve(kernel, relaxed));
   if (isLong && !nodes && (money || sizeOf(draft) > FAR_WORK)) return { ...kernel, bound: relaxed.objective };
   if (kernel && kernel.objective < (first?.objective ?? Infinity) - 1e-6)
     onFirst?.(boardOf(draft, kernel.values), kernel.objective);
@@ -168,8 +169,11 @@ const isLongToProve = (kernel: Solution, relaxed: Solution): boolean =>
  * takes twenty seconds, halves the gap that is told and finds no other board (measured).
  */
 const PACKS_FAR = 0.08;
-const isFarInPacks = (kernel: Solution, relaxed: Solution): boolean =>
-  gapOf(kernel.objective, relaxed.objective) > PACKS_FAR || (kernel.nodes ?? 0) > MANY_NODES;
+/** Of several surfaces half of that: their root alone takes forty. */
+const WIDE_PACKS_FAR = 0.04;
+const isFarInPacks = (draft: Draft, kernel: Solution, relaxed: Solution): boolean =>
+  gapOf(kernel.objective, relaxed.objective) > (sizeOf(draft) > FAR_WORK ? WIDE_PACKS_FAR : PACKS_FAR) ||
+  (kernel.nodes ?? 0) > MANY_NODES;
 
 /** It is, where the small one stops close to the gap that it was asked for, nine tenths. */
 const HARD = 0.8;
