@@ -8,6 +8,14 @@ const [folder = 'docs/screenshots', ...only] = process.argv.slice(2);
 const base = `http://127.0.0.1:${process.env.PORT ?? 4173}`;
 const plan = (page) => new URL(page.url()).pathname.split('/')[2];
 const press = (page, name) => page.getByRole('button', { name }).first().click();
+/** The board is laid and painted, and every remedy is tried: on a slow machine too. */
+const drawn = async (page) => {
+  await page.locator('main image').first().waitFor();
+  await page.getByRole('button', { name: 'Stop', exact: true }).waitFor({ state: 'detached' });
+  await page.getByText('Remedies are being tried').first().waitFor({ state: 'detached' });
+  await page.waitForTimeout(1500);
+};
+
 const station = (page, name) =>
   page.getByRole('navigation', { name: 'Stations' }).locator(`a[href$="/${name}"]`).click();
 const swapOf = async (page, food) => {
@@ -78,9 +86,12 @@ const VIEWS = {
     await page.getByRole('button', { name: /^Lay it on/ }).click();
     await page.getByText('It lies on').waitFor();
     await station(page, 'lay');
-    await page.waitForTimeout(1500);
+    await drawn(page);
   },
-  lay: (page) => station(page, 'lay'),
+  lay: async (page) => {
+    await station(page, 'lay');
+    await drawn(page);
+  },
   make: async (page) => {
     await station(page, 'make');
     await page.locator('[data-task]').first().waitFor();
