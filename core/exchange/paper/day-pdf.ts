@@ -1,4 +1,12 @@
-import { boardSaid, taskCautions, buildStep, keptDayOf, taskSaid, type BuildStep, type Kept } from '../../make/index.js';
+import {
+  boardSaid,
+  taskCautions,
+  buildStep,
+  keptDayOf,
+  taskSaid,
+  type BuildStep,
+  type Kept,
+} from '../../make/index.js';
 import { nameOf, planMaking } from '../../portion/index.js';
 import { addMinutes, clockOf, formatMass, speakTime } from '../../measure/index.js';
 import type { Plan } from '../../plan/index.js';
