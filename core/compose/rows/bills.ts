@@ -25,6 +25,7 @@ function atHandG(plan: Plan, id: string): number {
 
 /** Something that a shop sells: for the foods that it lies in as it is, or goes into at home. */
 interface Want {
+  id: string;
   ware: Ware;
   /** Packs of one shop: nobody goes to two for one thing. */
   packs: readonly ShopPack[];
@@ -57,7 +58,7 @@ export interface Bill {
 function wantOf(plan: Plan, id: string): Want | undefined {
   const ware = wareOf(plan, id);
   return (
-    ware && { ware, packs: packsOfOneShop(ware.sold), terms: [], kinds: [], beyondG: -atHandG(plan, id) }
+    ware && { id, ware, packs: packsOfOneShop(ware.sold), terms: [], kinds: [], beyondG: -atHandG(plan, id) }
   );
 }
 
@@ -88,12 +89,12 @@ const mostOf = ({ kinds }: Want): number =>
     .reduce((sum, grams) => sum + grams, 0);
 
 /** One where anything that wants it lies on the board. */
-function openedFor(model: LinearModel, { kinds, ware }: Want): number {
+function openedFor(model: LinearModel, { kinds, id }: Want): number {
   if (kinds.length === 1) return kinds[0]!.chosen;
-  const opened = model.variable(`opened ${ware.name}`, 0, 1);
+  const opened = model.variable(`opened ${id}`, 0, 1);
   for (const { chosen } of kinds)
     model.atLeast(
-      `opened for ${ware.name}`,
+      `opened for ${id}`,
       [
         [opened, 1],
         [chosen, -1],
@@ -111,14 +112,10 @@ const wanted = ({ terms }: Want): Spent => terms.map(([v, grams]) => [v, -grams]
 
 /** By weight, to the next step of the scale. */
 function weighedBill(model: LinearModel, want: Want): Bill {
-  const { name } = want.ware;
+  const { id } = want;
   const opened = openedFor(model, want);
-  const bought = model.variable(`weighed ${name}`, 0, Infinity);
-  model.atLeast(
-    `weighed out ${name}`,
-    [[bought, 1], [opened, -COUNTER_STEP_G], ...wanted(want)],
-    want.beyondG,
-  );
+  const bought = model.variable(`weighed ${id}`, 0, Infinity);
+  model.atLeast(`weighed out ${id}`, [[bought, 1], [opened, -COUNTER_STEP_G], ...wanted(want)], want.beyondG);
   return {
     spent: [[bought, perGram(want)]],
     fill(values) {
@@ -145,21 +142,20 @@ function onePack(model: LinearModel, want: Want): Bill | undefined {
 
 /** Whole packs, a few sizes of each. */
 function packBill(model: LinearModel, want: Want): Bill {
-  const { packs, beyondG } = want;
-  const { name } = want.ware;
+  const { id, packs, beyondG } = want;
   const mostG = want.kinds.reduce((sum, kind) => sum + kind.mostG, Math.max(0, beyondG));
   const counts = packs.map((pack, i) =>
-    model.variable(`packs ${name} ${i}`, 0, Math.ceil(mostG / pack.massG), 0, { integer: true }),
+    model.variable(`packs ${id} ${i}`, 0, Math.ceil(mostG / pack.massG), 0, { integer: true }),
   );
   model.atLeast(
-    `bought ${name}`,
+    `bought ${id}`,
     [...counts.map((count, i) => [count, packs[i]!.massG] as const), ...wanted(want)],
     beyondG,
   );
   // what is laid at all is bought at least once: without this the relaxed program buys crumbs of packs
   if (beyondG >= 0)
     for (const { chosen } of want.kinds)
-      model.atLeast(`a pack ${name}`, [...counts.map((count) => [count, 1] as const), [chosen, -1]], 0);
+      model.atLeast(`a pack ${id}`, [...counts.map((count) => [count, 1] as const), [chosen, -1]], 0);
   return {
     spent: counts.map((count, i) => [count, packs[i]!.priceMinor] as const),
     fill(values) {

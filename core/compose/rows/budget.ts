@@ -76,7 +76,7 @@ function foodsOf(draft: Draft): MayBuy[] {
 const SCALE_STEP_G = 10;
 
 /** Grams by which rounding to whole pieces may raise an entry's mass: half a piece in each lot on each surface. */
-function crumbs({ candidate: candidate }: Entry): number {
+function crumbs({ candidate }: Entry): number {
   if (FORMS[candidate.form].wholeLots) return 0;
   if (FORMS[candidate.form].lies === 'alone') return SCALE_STEP_G;
   return (candidate.pieceG / 2) * candidate.area.copies * (candidate.laidShare < 1 ? 2 : 1);
