@@ -6,9 +6,10 @@ import {
   type Family,
   type FormId,
   type Helping,
+  type Larder,
   type Occasion,
 } from '../catalogue/index.js';
-import { memo1 } from '../measure/index.js';
+import { memo1, memo2 } from '../measure/index.js';
 import { disliked, isGrave, judgeGroup, packOf, type Verdict } from '../needs/index.js';
 import { guestsIn, hasSmallChildren, needsOf, portionsOf, type Group } from '../party/index.js';
 import { groupsAt, planLarder, type Plan, type Surface, type SurfaceId } from '../plan/index.js';
@@ -62,36 +63,31 @@ const takenBy = (component: Component, group: Group): number => {
   return group.band === 'child' ? serving.childTakers : serving.takers;
 };
 
-/** Families, and plant cheeses, of which each group may eat little: it takes nearly all of that. */
-const kindsRelied = memo1((plan: Plan): ReadonlyMap<string, ReadonlySet<Family | 'plant-cheese'>> => {
-  const families = groupByFamily(planLarder(plan));
-  return new Map(
-    plan.party.map((group) => {
-      const share = (family: Family): { open: number; kinds: number } => {
-        const foods = families.get(family) ?? [];
-        const open = foods.filter((food) =>
-          food.forms.some((fact) => judgeGroup(food, fact.form, group).verdict !== 'forbidden'),
-        );
-        const sum = (list: readonly Component[]) => list.reduce((n, food) => n + takenBy(food, group), 0);
-        return { open: sum(open) / Math.max(1e-9, sum(foods)), kinds: open.length };
-      };
-      const relied = new Set<Family | 'plant-cheese'>();
-      for (const family of COUNTED) {
-        const { open, kinds } = share(family);
-        if (open < (RELIES_BELOW[family] ?? 0) || (kinds > 0 && kinds < FEW_KINDS)) relied.add(family);
-      }
-      if ((['cheese', 'cured-meat', 'fish'] as const).every((family) => share(family).open < PLANTS_BELOW)) {
-        relied.add('plant-protein');
-        relied.add('plant-cheese');
-      }
-      return [group.id, relied];
-    }),
-  );
+/** Families, and plant cheeses, of which a group may eat little: it takes nearly all of that. */
+const kindsRelied = memo2((larder: Larder, group: Group): ReadonlySet<Family | 'plant-cheese'> => {
+  const families = groupByFamily(larder);
+  const share = (family: Family): { open: number; kinds: number } => {
+    const foods = families.get(family) ?? [];
+    const open = foods.filter((food) =>
+      food.forms.some((fact) => judgeGroup(food, fact.form, group).verdict !== 'forbidden'),
+    );
+    const sum = (list: readonly Component[]) => list.reduce((n, food) => n + takenBy(food, group), 0);
+    return { open: sum(open) / Math.max(1e-9, sum(foods)), kinds: open.length };
+  };
+  const relied = new Set<Family | 'plant-cheese'>();
+  for (const family of COUNTED) {
+    const { open, kinds } = share(family);
+    if (open < (RELIES_BELOW[family] ?? 0) || (kinds > 0 && kinds < FEW_KINDS)) relied.add(family);
+  }
+  if ((['cheese', 'cured-meat', 'fish'] as const).every((family) => share(family).open < PLANTS_BELOW)) {
+    relied.add('plant-protein');
+    relied.add('plant-cheese');
+  }
+  return relied;
 });
 
 const isRelied = (plan: Plan, component: Component, group: Group): boolean => {
-  const relied = kindsRelied(plan).get(group.id);
-  if (!relied) return false;
+  const relied = kindsRelied(planLarder(plan), group);
   return relied.has(servingOf(component).class === 'cheese-plant' ? 'plant-cheese' : component.family);
 };
 

@@ -1,3 +1,4 @@
+import { memo1 } from '../measure/index.js';
 import { decorRows } from './data/decor.js';
 import type { Component } from './facts.js';
 import { matchWords, wordsOf } from './search.js';
@@ -32,7 +33,7 @@ const PARTS = new Set(
 );
 
 /** The plant that a name means, where it must not touch food: named alone, with a part of it, or as a garnish. */
-export function neverFood({ name, family }: Pick<Component, 'name' | 'family'>): Decor | undefined {
+export const neverFood = memo1(({ name, family }: Pick<Component, 'name' | 'family'>): Decor | undefined => {
   const words = wordsOf(name);
   return DECOR.find(
     (decor) =>
@@ -46,4 +47,4 @@ export function neverFood({ name, family }: Pick<Component, 'name' | 'family'>):
         );
       }),
   );
-}
+});

@@ -8,6 +8,7 @@ import {
   type Carried,
   type Judgement,
 } from '../needs/index.js';
+import { memo1, memo2 } from '../measure/index.js';
 import type { Group } from '../party/index.js';
 import { groupsAt, planLarder, type Placement, type Plan, type Surface } from '../plan/index.js';
 import { placedFoods, type PlacedFood, travelsFar } from '../board/index.js';
@@ -49,34 +50,24 @@ export interface Carrier {
 export function contextOf(plan: Plan): CheckContext {
   const larder = planLarder(plan);
   const { placed, lost } = placedFoods(plan, larder);
-  const carried = new Map<string, Carrier[]>();
-  const touched = new Map<string, Carrier[]>();
+  const carriersAt = memo2((surface: Surface, group: Group) =>
+    findCarriers(context, surface, group).filter((carrier) => carrier.reach !== 'neighbours'),
+  );
+  const touchingOf = memo2((placed: PlacedFood, group: Group) => findTouching(context, placed, group));
   const context: CheckContext = {
     plan,
     larder,
     targets: targetsOf(plan),
     placed,
     lost,
-    groupsAt: (surface) => groupsAt(plan, surface),
+    groupsAt: memo1((surface: Surface) => groupsAt(plan, surface)),
     judge: (placed, group) => judgeGroup(placed.component, placed.form, group),
     overruled: (componentId, group) =>
       plan.overrulings.some(
         (overruling) => overruling.componentId === componentId && overruling.groupId === group.id,
       ),
-    carriers(surface, group) {
-      const key = `${surface.id} ${group.id}`;
-      const known =
-        carried.get(key) ??
-        findCarriers(context, surface, group).filter((carrier) => carrier.reach !== 'neighbours');
-      carried.set(key, known);
-      return known;
-    },
-    touching(placed, group) {
-      const key = `${placed.component.id} ${placed.form} ${placed.surface.id} ${group.id}`;
-      const known = touched.get(key) ?? findTouching(context, placed, group);
-      touched.set(key, known);
-      return known;
-    },
+    carriers: carriersAt,
+    touching: touchingOf,
     allowed(placed, group) {
       const { reasons } = context.judge(placed, group);
       return (

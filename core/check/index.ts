@@ -1,4 +1,5 @@
 export {
+  checkFood,
   CHECKS,
   checkPlan,
   seatState,

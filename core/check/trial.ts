@@ -1,7 +1,7 @@
 import { applyCommand, type Plan } from '../plan/index.js';
 import { kindOf, type Severity } from './kinds.js';
 import { isOfTheLayout, type Finding, type Remedy } from './finding.js';
-import { checkPlan, type Checked } from './registry.js';
+import { checkFood, type Checked } from './registry.js';
 
 /** A remedy that was tried on the whole plan, by the same check: what goes away with it, and what comes. */
 export interface Tried {
@@ -45,7 +45,7 @@ export function triedRemedy(
   const done = applyCommand(plan, remedy.command);
   if (!done.ok || done.changes.length === 0) return undefined;
   const before = counted(checked.findings);
-  const after = counted(checkPlan(done.plan).findings);
+  const after = checkFood(done.plan).findings;
   const come = after.filter(
     (finding) =>
       finding.severity !== 'good' &&

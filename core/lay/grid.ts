@@ -55,7 +55,9 @@ export function forCellsIn(grid: Grid, polygon: Polygon, each: (cell: number) =>
       const [xb, yb] = polygon[b]!;
       if (ya > y !== yb > y) crossings.push(xa + ((y - ya) * (xb - xa)) / (yb - ya));
     }
-    crossings.sort((p, q) => p - q);
+    // most pieces bulge nowhere inward: a row goes in once and out once
+    if (crossings.length > 2) crossings.sort((p, q) => p - q);
+    else if (crossings[0]! > crossings[1]!) crossings.reverse();
     for (let k = 0; k + 1 < crossings.length; k += 2) {
       const left = max(0, ceil((crossings[k]! - x0) / stepMm));
       const right = min(columns - 1, floor((crossings[k + 1]! - x0) / stepMm));

@@ -1,5 +1,5 @@
-import type { Component, Larder } from '../catalogue/index.js';
-import { memo1, memo2 } from '../measure/index.js';
+import type { Component } from '../catalogue/index.js';
+import { memo2 } from '../measure/index.js';
 import { openPlaces, planLarder, type LaidElement, type Plan, type Surface } from '../plan/index.js';
 import { hypot2, type Point } from '../geometry/index.js';
 import { forCellsIn, gridOver, servingGround, type Grid } from './grid.js';
@@ -69,30 +69,37 @@ function grown(grid: Grid, owner: Int16Array): Int16Array {
   return now;
 }
 
-/** Each food's cells: who is seen where, and what each covers in all. */
-function seenFrom(grid: Grid, foods: readonly LyingFood[]): Int16Array {
+/** An element with the food that it is of. */
+type Lying = Pick<LyingFood, 'element' | 'component'>;
+
+/** Each food's cells: who is seen where, and how many each covers in all. */
+function ownersOf(grid: Grid, foods: readonly Lying[]): { owner: Int16Array; covers: number[] } {
   const owner = new Int16Array(grid.ground.length).fill(NOBODY);
   const mark = new Int16Array(grid.ground.length).fill(NOBODY);
-  foods.forEach((food, i) => {
+  const covers = foods.map((food, i) => {
+    let cells = 0;
     for (const polygon of lies(food.element, food.component))
       forCellsIn(grid, polygon, (c) => {
         if (!grid.ground[c]) return;
-        if (mark[c] !== i) food.covers += 1;
+        if (mark[c] !== i) cells += 1;
         mark[c] = i;
         owner[c] = i;
       });
+    return cells;
   });
-  for (const i of owner) if (i >= 0) foods[i]!.seen += 1;
-  return owner;
+  return { owner, covers };
 }
 
+/** A common border of two foods, by their places in the stack. */
+type Meeting = Pick<Contact, 'mm' | 'at'> & { a: number; b: number };
+
 /** Where each two foods meet, the place of each the border cell nearest to the border's middle. */
-function contactsOf(grid: Grid, owner: Int16Array, foods: readonly LyingFood[]): Contact[] {
+function meetingsOf(grid: Grid, owner: Int16Array, foods: number): Meeting[] {
   const cells = new Map<number, number[]>();
   const meet = (c: number, d: number): void => {
     const [i, j] = [owner[c]!, owner[d]!];
     if (i === j || i < 0 || j < 0) return;
-    const key = Math.min(i, j) * foods.length + Math.max(i, j);
+    const key = Math.min(i, j) * foods + Math.max(i, j);
     const list = cells.get(key);
     if (list) list.push(c);
     else cells.set(key, [c]);
@@ -109,8 +116,8 @@ function contactsOf(grid: Grid, owner: Int16Array, foods: readonly LyingFood[]):
       hypot2(p[0] - mx!, p[1] - my!) < hypot2(best[0] - mx!, best[1] - my!) ? p : best,
     );
     return {
-      a: foods[Math.floor(key / foods.length)]!,
-      b: foods[key % foods.length]!,
+      a: Math.floor(key / foods),
+      b: key % foods,
       mm: list.length * grid.stepMm,
       at,
     };
@@ -125,60 +132,101 @@ function middleOf(element: LaidElement, component: Component): Point {
   return [0, 1].map((k) => middles.reduce((sum, p) => sum + p[k]!, 0) / middles.length) as unknown as Point;
 }
 
-function readOn(
-  larder: Larder,
-  surface: Surface,
-  star: Component['id'] | null,
-  palette: readonly string[],
-  elements: readonly LaidElement[],
-): Reading {
-  const foods = elements
-    .filter((element) => element.layer < HERB_LAYER)
-    .flatMap((element): LyingFood[] => {
-      const component = larder.get(element.componentId);
-      if (!component) return [];
-      return [
-        {
-          element,
-          component,
-          isHard: element.layer === HARD_LAYER,
-          middle: middleOf(element, component),
-          seen: 0,
-          covers: 0,
-        },
-      ];
-    })
-    .sort((a, b) => stackOf(a.element, a.component) - stackOf(b.element, b.component));
+/** What lies where, from the bottom up: whatever is found out about a food, its pieces stay where they are. */
+interface Stack {
+  foods: readonly (Lying & { middle: Point; seen: number; covers: number })[];
+  ground: readonly Point[];
+  grid: Grid;
+  owner: Int16Array;
+  meetings: readonly Meeting[];
+}
+
+function stackOn(surface: Surface, lying: readonly Lying[]): Stack {
+  const foods = [...lying].sort((a, b) => stackOf(a.element, a.component) - stackOf(b.element, b.component));
   const ground = servingGround(surface);
   const grid = gridOver(ground, STEP_MM);
   for (const open of openPlaces(surface)) forCellsIn(grid, open, (c) => (grid.ground[c] = 0));
-  const owner = seenFrom(grid, foods);
+  const { owner, covers } = ownersOf(grid, foods);
+  const seen = foods.map(() => 0);
+  for (const i of owner) if (i >= 0) seen[i]! += 1;
+  return {
+    foods: foods.map((food, i) => ({
+      ...food,
+      middle: middleOf(food.element, food.component),
+      seen: seen[i]!,
+      covers: covers[i]!,
+    })),
+    ground,
+    grid,
+    owner,
+    meetings: meetingsOf(grid, grown(grid, owner), foods.length),
+  };
+}
+
+interface Known {
+  lying: readonly Lying[];
+  stack: Stack;
+  readings: Map<string, Reading>;
+}
+
+/** What was read of a layout, the last first. An answer or a price makes another component of a food, with the same forms. */
+const knownOn = memo2(
+  (_surface: Surface, _elements: readonly LaidElement[]): { last: Known | undefined } => ({
+    last: undefined,
+  }),
+);
+
+const sameFoods = (known: Known, lying: readonly Lying[], is: (a: Component, b: Component) => boolean) =>
+  known.lying.length === lying.length &&
+  lying.every(({ component }, i) => is(component, known.lying[i]!.component));
+
+function readOn(
+  stack: Stack,
+  lying: readonly Lying[],
+  common: Pick<Reading, 'surface' | 'star' | 'palette'>,
+): Reading {
+  const componentOf = new Map(lying.map(({ element, component }) => [element, component]));
+  const foods = stack.foods.map(({ element, middle, seen, covers }): LyingFood => ({
+    element,
+    component: componentOf.get(element)!,
+    isHard: element.layer === HARD_LAYER,
+    middle,
+    seen,
+    covers,
+  }));
+  const { ground, grid, owner, meetings } = stack;
   const reach = (k: 0 | 1) => Math.max(...ground.map((p) => Math.abs(p[k])));
   return {
-    surface,
+    ...common,
     ground,
     grid,
     foods,
     owner,
-    contacts: contactsOf(grid, grown(grid, owner), foods),
+    contacts: meetings.map(({ a, b, mm, at }) => ({ a: foods[a]!, b: foods[b]!, mm, at })),
     half: [reach(0), reach(1)],
-    star,
-    palette,
   };
 }
 
-const readingOn = memo2((larder: Larder, surface: Surface) =>
-  memo1((elements: readonly LaidElement[]) => {
-    const found = new Map<string, Reading>();
-    return (star: Component['id'] | null, palette: readonly string[]): Reading => {
-      const key = `${star} ${palette.join(' ')}`;
-      let reading = found.get(key);
-      if (!reading) found.set(key, (reading = readOn(larder, surface, star, palette, elements)));
-      return reading;
-    };
-  }),
-);
-
 /** What a surface shows as it is laid. Takes a few milliseconds for a new layout, nothing for one that was read. */
-export const readingOf = (plan: Plan, surface: Surface, elements: readonly LaidElement[]): Reading =>
-  readingOn(planLarder(plan), surface)(elements)(plan.wishes.star, plan.occasion.theme.palette);
+export function readingOf(plan: Plan, surface: Surface, elements: readonly LaidElement[]): Reading {
+  const larder = planLarder(plan);
+  const lying = elements.flatMap((element): Lying[] => {
+    const component = element.layer < HERB_LAYER ? larder.get(element.componentId) : undefined;
+    return component ? [{ element, component }] : [];
+  });
+  const known = knownOn(surface, elements);
+  if (!known.last || !sameFoods(known.last, lying, (a, b) => a === b)) {
+    const stack =
+      known.last && sameFoods(known.last, lying, (a, b) => a.forms === b.forms)
+        ? known.last.stack
+        : stackOn(surface, lying);
+    known.last = { lying, stack, readings: new Map() };
+  }
+  const { stack, readings } = known.last;
+  const { star } = plan.wishes;
+  const { palette } = plan.occasion.theme;
+  const key = `${star} ${palette.join(' ')}`;
+  let reading = readings.get(key);
+  if (!reading) readings.set(key, (reading = readOn(stack, lying, { surface, star, palette })));
+  return reading;
+}

@@ -16,6 +16,7 @@ export {
   type UnitSystem,
 } from './units.js';
 export { memo1, memo2, memoText } from './memo.js';
+export { sharing } from './share.js';
 export { CURRENCIES, formatMoney, type Currency } from './money.js';
 export { FOOD_PICTURES, idOf, shortName } from './words.js';
 export { addMinutes, clockOf, monthOf, parseLocalTime, speakTime } from './time.js';

@@ -1,3 +1,4 @@
+import { memo1 } from '../measure/index.js';
 import type { Group } from '../party/index.js';
 import type { Plan } from './plan.js';
 import type { Surface } from './records/surface.js';
@@ -14,7 +15,7 @@ export const isOnlyFor = (surface: Surface, groupId: string): boolean =>
   surface.serves?.length === 1 && surface.serves[0] === groupId;
 
 /** Surfaces with the same guests, promises, kept parts, outline, rim and reach are modules of one table. */
-export const moduleKey = (surface: Surface): string =>
+export const moduleKey = memo1((surface: Surface): string =>
   JSON.stringify([
     surface.serves,
     surface.freeFrom,
@@ -28,4 +29,5 @@ export const moduleKey = (surface: Surface): string =>
     surface.walls,
     surface.segments,
     surface.singles,
-  ]);
+  ]),
+);

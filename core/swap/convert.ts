@@ -1,5 +1,5 @@
 import { usualForm, type ComponentId, type Larder } from '../catalogue/index.js';
-import { checkPlan, type Finding } from '../check/index.js';
+import { checkFood, contextOf, type Finding } from '../check/index.js';
 import { compose, type Solver } from '../compose/index.js';
 import { packOf } from '../needs/index.js';
 import type { NeedChoice } from '../party/index.js';
@@ -173,7 +173,7 @@ const noWay = (plan: Plan, said: Said): Conversion => ({
 });
 
 const stops = (plan: Plan): Finding[] =>
-  checkPlan(plan).findings.filter((finding) => finding.severity === 'blocker');
+  checkFood(plan).findings.filter((finding) => finding.severity === 'blocker');
 
 /** Takes the choices out of the arcs that brought a slip; false when none can be named. */
 function withoutCulprits(
@@ -193,7 +193,7 @@ function withoutCulprits(
 
 /** Foods that reach the guests of these slips where they lie, so that nothing beside them counts. */
 function reaching(plan: Plan, come: readonly Finding[]): string[] {
-  const { context } = checkPlan(plan);
+  const context = contextOf(plan);
   const short = new Set<string>(come.flatMap((finding) => finding.concerns));
   return plan.party
     .filter((group) => short.has(group.id))
@@ -211,7 +211,7 @@ function lostTo(
   const short = new Set<string>(come.flatMap((finding) => finding.concerns));
   const counted = (plan: Plan) =>
     new Set(
-      checkPlan(plan)
+      checkFood(plan)
         .care.groups.filter((care) => short.has(care.group.id))
         .flatMap((care) => care.foods.map((placed) => placed.component.id as string)),
     );

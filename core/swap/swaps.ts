@@ -1,5 +1,5 @@
 import type { ComponentId } from '../catalogue/index.js';
-import { checkPlan, isOfALabel, isOfTheLayout, type Finding, type Severity } from '../check/index.js';
+import { checkFood, isOfALabel, type Finding, type Severity } from '../check/index.js';
 import { judgeGroup } from '../needs/index.js';
 import { applyCommand, planLarder, type Command, type Plan } from '../plan/index.js';
 import { lower } from '../words/index.js';
@@ -30,7 +30,7 @@ export function swapsFor(plan: Plan, componentId: ComponentId, settings: OptionS
   if (!component || here.length === 0) return [];
   const options = tried(optionsFor(plan, larder, component, here, settings));
   if (settings.judge === false) return options.map((option) => unjudged(plan, option));
-  const before = checkPlan(plan).findings;
+  const before = checkFood(plan).findings;
   return options
     .flatMap((option) => judged(plan, before, option) ?? [])
     .sort((a, b) => b.score - a.score || a.name.localeCompare(b.name));
@@ -85,7 +85,7 @@ function judged(plan: Plan, before: readonly Finding[], option: SwapOption): Swa
   const done = applyCommand(plan, swap.command);
   // an own larder may be full, or a surface too: then this is no way
   if (!done.ok) return undefined;
-  const after = checkPlan(done.plan).findings;
+  const after = checkFood(done.plan).findings;
   // a question about another food is not answered by making the food irrelevant
   const gone = before.filter(
     (finding) =>
@@ -93,12 +93,9 @@ function judged(plan: Plan, before: readonly Finding[], option: SwapOption): Swa
       !after.some((otherFinding) => otherFinding.key === finding.key) &&
       (!isOfALabel(finding) || finding.components.includes(option.from)),
   );
-  // the board is laid anew after a swap: what the old layout lacks is none of its doing
   const come = after.filter(
     (finding) =>
-      finding.severity !== 'good' &&
-      !isOfTheLayout(finding) &&
-      !before.some((otherFinding) => otherFinding.key === finding.key),
+      finding.severity !== 'good' && !before.some((otherFinding) => otherFinding.key === finding.key),
   );
   // a proposal never carries a slip that stops service
   if (come.some((finding) => finding.severity === 'blocker')) return undefined;
