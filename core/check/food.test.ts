@@ -47,7 +47,7 @@ describe('what is remembered of a layout', () => {
         answers: [
           {
             componentId: last.componentId,
-            fact: 'allergens.milk',
+            fact: 'allergen.milk',
             value: 'contains',
             who: 'Ada',
             when: '2027-05-01T10:00',
