@@ -27,7 +27,6 @@ export function Rail({
   /** Slips that the station makes itself. */
   own?: ReactNode;
 }) {
-  useTrialsOf(plan);
   const { conflicts, compose } = useKitchen(
     useShallow((state) => ({ conflicts: state.conflicts, compose: state.compose })),
   );
@@ -39,6 +38,9 @@ export function Rail({
     if (now) void compose(now);
   };
   const findings = checked.findings.filter(show);
+  const hung = findings.filter((finding) => finding.remedies.length > 0).map((finding) => finding.key);
+  // slips of an older plan hang for a moment: their remedies are those of what is there no more
+  useTrialsOf(plan, checked.context.plan === plan ? hung : null);
   const [open, setOpen] = useState<{ finding: Finding; opened: Opened } | null>(null);
   return (
     <section

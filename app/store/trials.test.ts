@@ -17,7 +17,7 @@ beforeEach(() => {
 afterAll(() => FakeWorker.clear());
 
 test('what was tried comes in slip by slip', async () => {
-  begin(older);
+  begin(older, ['first', 'second']);
   const job = await nextAsked('trial');
   await job.heard.part({ key: 'first', tried: [] });
   expect(keys()).toEqual(['first']);
@@ -27,7 +27,7 @@ test('what was tried comes in slip by slip', async () => {
 });
 
 test('a trial that fails is begun once more; then it is said, and can be asked for again', async () => {
-  begin(older);
+  begin(older, ['first', 'second']);
   (await nextAsked('trial')).fail('out of memory');
   const second = await nextAsked('trial');
   expect(useTrials.getState().failed).toBe(false);
@@ -38,15 +38,16 @@ test('a trial that fails is begun once more; then it is said, and can be asked f
   tryAgain();
   expect(useTrials.getState().failed).toBe(false);
   const third = await nextAsked('trial');
+  expect(third.input).toMatchObject({ keys: ['first', 'second'] });
   await third.heard.part({ key: 'first', tried: [] });
   expect(keys()).toEqual(['first']);
   third.answer(null);
 });
 
 test('a plan that changed meanwhile is tried alone: the older trial ends, says nothing and is no failure', async () => {
-  begin(older);
+  begin(older, ['first', 'second']);
   const old = await nextAsked('trial');
-  begin(newer);
+  begin(newer, ['of the newer']);
   expect(await old.heard.part({ key: 'of the older', tried: [] })).toBe(false);
   expect(keys()).toEqual([]);
   old.answer(null);
@@ -56,4 +57,17 @@ test('a plan that changed meanwhile is tried alone: the older trial ends, says n
   now.answer(null);
   expect(keys()).toEqual(['of the newer']);
   expect(useTrials.getState()).toMatchObject({ of: newer, failed: false });
+});
+
+test('slips that hang at another station are tried beside those that were tried already', async () => {
+  begin(older, ['first']);
+  const first = await nextAsked('trial');
+  begin(older, ['second']);
+  expect(await first.heard.part({ key: 'first', tried: [] })).not.toBe(false);
+  first.answer(null);
+  const second = await nextAsked('trial');
+  expect([first.input, second.input]).toMatchObject([{ keys: ['first'] }, { keys: ['second'] }]);
+  await second.heard.part({ key: 'second', tried: [] });
+  second.answer(null);
+  expect(keys()).toEqual(['first', 'second']);
 });

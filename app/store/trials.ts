@@ -6,7 +6,7 @@ import type { TriedOf } from '../workers/jobs/trial.js';
 import { ask, type Running } from '../workers/kitchen.js';
 import { Cancelled } from '../workers/pool.js';
 
-/** The remedies of each slip of a plan, tried on the whole of it beside the page. A slip that is missing is being tried. */
+/** The remedies of slips that somebody looks at, tried on the whole of a plan beside the page. One that is missing is being tried. */
 interface Trials {
   tried: ReadonlyMap<string, readonly Tried[]>;
   /** The plan that they are tried on; null while none is. */
@@ -15,20 +15,25 @@ interface Trials {
   failed: boolean;
 }
 
-export const useTrials = create<Trials>(() => ({ tried: new Map(), of: null, failed: false }));
+const NOTHING: Trials = { tried: new Map(), of: null, failed: false };
+export const useTrials = create<Trials>(() => NOTHING);
 
-let running: Running<null> | undefined;
+let running: { of: Plan; job: Running<null> }[] = [];
+/** The slips whose remedies were asked for, of the plan that is tried now. */
+let asked = new Set<string>();
 /** A plan that changes with every key is tried when it rests. */
 const RESTS_MS = 120;
 
-/** Tries them now; a trial that fails is begun once more. */
-export function begin(plan: Plan, again = false): void {
+/** Tries the remedies of these slips now; a trial that fails is begun once more. */
+export function begin(plan: Plan, keys: readonly string[], again = false): void {
   // one that still tries an older plan is of no use any more
-  running?.stop();
+  for (const { of, job } of running) if (of !== plan) job.stop();
+  if (useTrials.getState().of !== plan) asked = new Set();
+  for (const key of keys) asked.add(key);
   useTrials.setState({ of: plan, failed: false });
-  running = ask(
+  const job = ask(
     'trial',
-    { plan },
+    { plan, keys: [...keys] },
     {
       part: ({ key, tried }: TriedOf) => {
         if (useTrials.getState().of === plan)
@@ -36,10 +41,11 @@ export function begin(plan: Plan, again = false): void {
       },
     },
   );
-  running.done.catch((why: unknown) => {
+  running = [...running.filter(({ of }) => of === plan), { of: plan, job }];
+  job.done.catch((why: unknown) => {
     // what is cancelled is tried for the newer plan
     if (why instanceof Cancelled || useTrials.getState().of !== plan) return;
-    if (!again) return begin(plan, true);
+    if (!again) return begin(plan, keys, true);
     // "being tried" for ever would be untrue: the slips say that it failed
     useTrials.setState({ failed: true });
   });
@@ -47,17 +53,26 @@ export function begin(plan: Plan, again = false): void {
 
 /** Tries them anew after a failure. */
 export function tryAgain(): void {
-  const { of } = useTrials.getState();
-  if (of) begin(of);
+  const { of, tried } = useTrials.getState();
+  if (of)
+    begin(
+      of,
+      [...asked].filter((key) => !tried.has(key)),
+    );
 }
 
-/** Has the remedies of this plan tried; the results come in one by one. */
-export function useTrialsOf(plan: Plan): void {
+/** Has the remedies of these slips of the plan tried, or of none before they are known; the results come in one by one. */
+export function useTrialsOf(plan: Plan, keys: readonly string[] | null): void {
+  const wanted = keys?.join(BETWEEN) ?? null;
   useEffect(() => {
-    // a plan that was only looked at and is gone again has taken what was tried with it
-    if (useTrials.getState().of === plan) return undefined;
-    useTrials.setState({ tried: new Map(), of: null, failed: false });
-    const timer = setTimeout(() => begin(plan), RESTS_MS);
+    const isTried = useTrials.getState().of === plan;
+    if (!isTried) useTrials.setState(NOTHING);
+    const missing = (wanted ?? '').split(BETWEEN).filter((key) => key && !(isTried && asked.has(key)));
+    if (missing.length === 0) return undefined;
+    const timer = setTimeout(() => begin(plan, missing), RESTS_MS);
     return () => clearTimeout(timer);
-  }, [plan]);
+  }, [plan, wanted]);
 }
+
+/** Stands in no key. */
+const BETWEEN = '\n';

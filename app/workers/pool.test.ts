@@ -98,12 +98,12 @@ describe('a pool of workers', () => {
   test('a job in parts that is stopped hears so after its next part, and its worker does the next job', async () => {
     const heard: unknown[] = [];
     pool = new Pool(1, start);
-    const first = pool.ask('trial', { plan }, { part: (part) => heard.push(part) });
+    const first = pool.ask('trial', { plan, keys: [] }, { part: (part) => heard.push(part) });
     const trial = await nextAsked('trial');
     expect(await trial.heard.part('one')).toBe(true);
     first.stop();
     await expect(first.done).rejects.toBeInstanceOf(Cancelled);
-    const next = pool.ask('trial', { plan });
+    const next = pool.ask('trial', { plan, keys: [] });
     expect(await trial.heard.part('two')).toBe(false);
     expect(heard).toEqual(['one']);
     trial.answer(null);

@@ -20,6 +20,8 @@ describe('the food without its layout', () => {
     const { findings } = checkPlan(pushed);
     expect(findings.filter(isOfTheLayout).length).toBeGreaterThan(2);
     expect(findings.filter((finding) => !isOfTheLayout(finding)).length).toBeGreaterThan(2);
+    // what is tried is tried on the food alone
+    expect(findings.filter(isOfTheLayout).flatMap(({ remedies }) => remedies)).toEqual([]);
     expect(checkFood(pushed).findings).toEqual(findings.filter((finding) => !isOfTheLayout(finding)));
   });
 });

@@ -14,7 +14,7 @@ import { speak } from '../../../core/words/index.js';
 import { useSession } from '../../store/session.js';
 import { useSettings } from '../../store/settings.js';
 import { useSpeech } from '../../store/useSpeech.js';
-import { useTrials } from '../../store/trials.js';
+import { useTrials, useTrialsOf } from '../../store/trials.js';
 import { useRemedy } from '../../rail/useRemedy.js';
 import { KeptText } from '../../ui/Fields.js';
 import { Button } from '../../ui/kit/Button.js';
@@ -30,6 +30,7 @@ const SLIP_OF: Partial<Record<ToolId, string>> = {
   'hard-knife': 'knives',
   'fork-knife': 'knives',
 };
+const SLIPS = [...new Set(Object.values(SLIP_OF))];
 const MOST_BENDS = 5;
 
 /** Without it: what was tried on the plan, with what it would break. */
@@ -89,6 +90,7 @@ export function ToolPaper({ plan }: { plan: Plan }) {
   const speech = useSpeech();
   const edit = useSession((session) => session.edit);
   const tools = toolsOf(plan);
+  useTrialsOf(plan, SLIPS);
   return (
     <section
       aria-label={t('Tools')}

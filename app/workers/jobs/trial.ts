@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { checkPlan, triedRemedies, type Tried } from '../../../core/check/index.js';
+import { checkFood, triedRemedies, type Tried } from '../../../core/check/index.js';
 import { job } from '../job.js';
 import { planInput } from '../input.js';
 
@@ -9,15 +9,18 @@ export interface TriedOf {
   tried: Tried[];
 }
 
-/** Every remedy of every slip, tried on a copy of the plan; each slip's are a part, the first slip's first. */
+/**
+ * Every remedy of these slips, tried on a copy of the plan; each slip's are a part, the first slip's first. How food lies has
+ * no remedy, and a slip that hangs no more has none either.
+ */
 export const trial = job({
   words: 'Trying remedies',
-  input: z.strictObject({ plan: planInput }),
-  async run({ plan }, bench): Promise<null> {
-    const checked = checkPlan(plan);
-    for (const finding of checked.findings) {
-      if (finding.remedies.length === 0) continue;
-      const part: TriedOf = { key: finding.key, tried: triedRemedies(plan, checked, finding) };
+  input: z.strictObject({ plan: planInput, keys: z.array(z.string()) }),
+  async run({ plan, keys }, bench): Promise<null> {
+    const checked = checkFood(plan);
+    for (const key of keys) {
+      const finding = checked.findings.find((finding) => finding.key === key);
+      const part: TriedOf = { key, tried: finding ? triedRemedies(plan, checked, finding) : [] };
       // a newer plan is not kept waiting, nor is the worker ended for it
       if (!(await bench.part(part))) break;
     }
