@@ -134,13 +134,13 @@ test.describe('the whole walk', () => {
     page,
   }) => {
     await openDemo(page, 'lay');
+    const inReach = page.getByRole('button', { name: /Arrows move it/ });
     const places = () =>
-      page
-        .getByRole('button', { name: /Arrows move it/ })
-        .evaluateAll((list) =>
-          list.map((e) => `${e.getAttribute('aria-label')!.split('.')[0]!} ${e.getAttribute('d')!}`).sort(),
-        );
+      inReach.evaluateAll((list) =>
+        list.map((e) => `${e.getAttribute('aria-label')!.split('.')[0]!} ${e.getAttribute('d')!}`).sort(),
+      );
     const salami = (list: string[]) => list.filter((x) => !x.startsWith('Pork salami'));
+    await expect(inReach.first()).toBeVisible();
     const before = await places();
     await page
       .getByRole('button', { name: /^Pork salami\. Arrows/ })
