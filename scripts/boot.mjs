@@ -50,20 +50,17 @@ function ensureChromium() {
   return now;
 }
 
-function build() {
-  const done = run(bin('vite'), ['build', 'app', '--logLevel', 'warn']);
-  if (done.status !== 0) process.exit(1);
-}
+const BUILD = [bin('vite'), ['build', 'app', '--logLevel', 'warn']];
+const MAKE_DEMO = [process.execPath, ['--import', 'tsx', 'scripts/make-demo.ts']];
 
-function makeDemo() {
-  const done = run(process.execPath, ['--import', 'tsx', 'scripts/make-demo.ts']);
-  if (done.status !== 0) process.exit(1);
+function must([cmd, args]) {
+  if (run(cmd, args).status !== 0) process.exit(1);
 }
 
 function demo() {
   ensurePackages();
-  makeDemo();
-  build();
+  must(MAKE_DEMO);
+  must(BUILD);
   spawn(process.execPath, ['--import', 'tsx', 'server/main.ts'], { cwd: root, stdio: 'inherit' }).on(
     'exit',
     (c) => process.exit(c ?? 0),
@@ -72,7 +69,7 @@ function demo() {
 
 function dev() {
   ensurePackages();
-  makeDemo();
+  must(MAKE_DEMO);
   spawn(bin('vite'), ['app', '--host', '127.0.0.1'], { cwd: root, stdio: 'inherit' }).on('exit', (c) =>
     process.exit(c ?? 0),
   );
@@ -89,40 +86,51 @@ function heard(cmd, args) {
   });
 }
 
+/** The app as it is served, with the demo plans in it. */
+async function built() {
+  const [status, output] = await heard(...MAKE_DEMO);
+  return status === 0 ? heard(...BUILD) : [status, output];
+}
+
 const CACHED = ['--cache', '--cache-strategy', 'content'];
 
-/** Each runner reports in JSON; the closing line adds them up, and a step that fails counts as one failure. */
-async function test() {
-  ensurePackages();
-  const chromium = ensureChromium();
-  let passed = 0;
-  let failed = 0;
-  const told = (name, status, output) => {
-    console.log(`\n— ${name}\n${output}`);
-    if (status === 0) passed += 1;
-    else {
-      failed += 1;
-      console.log(`${name} failed`);
-    }
-  };
-  const results = path.join(root, 'test-results');
-  rmSync(results, { recursive: true, force: true });
-  mkdirSync(results, { recursive: true });
-  // side by side: each of them takes one core
-  const readings = [
-    // what has not changed since the last time is not read again
-    ['type check', bin('tsc'), ['--noEmit', '--incremental', '--tsBuildInfoFile', '.cache/tsc.json']],
-    ['lint', bin('eslint'), ['.', '--max-warnings', '0', ...CACHED, '--cache-location', '.cache/eslint']],
-    [
-      'format',
-      bin('prettier'),
-      ['--check', '--log-level', 'warn', ...CACHED, '--cache-location', '.cache/prettier', '.'],
-    ],
-  ].map(([name, cmd, args]) => heard(cmd, args).then(([status, output]) => [name, status, output]));
-  for (const reading of readings) told(...(await reading));
+const RESULTS = path.join(root, 'test-results');
+const CHECKS = {
+  // what has not changed since the last time is not read again
+  'type check': [bin('tsc'), ['--noEmit', '--incremental', '--tsBuildInfoFile', '.cache/tsc.json']],
+  lint: [bin('eslint'), ['.', '--max-warnings', '0', ...CACHED, '--cache-location', '.cache/eslint']],
+  format: [
+    bin('prettier'),
+    ['--check', '--log-level', 'warn', ...CACHED, '--cache-location', '.cache/prettier', '.'],
+  ],
+};
 
+/** What is read and built, side by side: each takes one core. A step that fails counts as one failure. */
+async function testSteps() {
+  const steps = Object.entries(CHECKS).map(([name, check]) => [name, heard(...check)]);
+  steps.push(['build', built()]);
+  let failed = 0;
+  for (const [name, step] of steps) {
+    const [status, output] = await step;
+    console.log(`\n— ${name}\n${output}`);
+    if (status === 0) continue;
+    failed += 1;
+    console.log(`${name} failed`);
+  }
+  return { passed: steps.length - failed, failed };
+}
+
+/** The counts that a runner left in its report; a runner that falls without one is one failure. */
+function reported(run, file, countsOf) {
+  const counts = existsSync(file)
+    ? countsOf(JSON.parse(readFileSync(file, 'utf8')))
+    : { passed: 0, failed: 0 };
+  return run.status !== 0 && counts.failed === 0 ? { ...counts, failed: 1 } : counts;
+}
+
+function testUnits() {
   console.log('\n— units');
-  const jestFile = path.join(results, 'jest.json');
+  const file = path.join(RESULTS, 'jest.json');
   const jest = run(process.execPath, [
     '--experimental-vm-modules',
     '--no-warnings',
@@ -132,34 +140,35 @@ async function test() {
     '--config',
     'scripts/jest-together.mjs',
     '--json',
-    `--outputFile=${jestFile}`,
+    `--outputFile=${file}`,
   ]);
-  if (existsSync(jestFile)) {
-    const r = JSON.parse(readFileSync(jestFile, 'utf8'));
-    passed += r.numPassedTests;
-    failed += r.numFailedTests + r.numRuntimeErrorTestSuites;
-  }
-  if (jest.status !== 0 && failed === 0) failed += 1;
+  return reported(jest, file, (report) => ({
+    passed: report.numPassedTests,
+    failed: report.numFailedTests + report.numRuntimeErrorTestSuites,
+  }));
+}
 
+function testInterface(chromium) {
   console.log('\n— real interface');
-  makeDemo();
-  build();
-  const before = failed;
+  const file = path.join(RESULTS, 'e2e.json');
   // playwright empties its output folder; its report goes to its own
-  const e2e = run(bin('playwright'), ['test', '--output', '.cache/e2e'], {
-    env: { ...process.env, CHROMIUM: chromium, PLAYWRIGHT_JSON_OUTPUT_NAME: path.join(results, 'e2e.json') },
+  const playwright = run(bin('playwright'), ['test', '--output', '.cache/e2e'], {
+    env: { ...process.env, CHROMIUM: chromium, PLAYWRIGHT_JSON_OUTPUT_NAME: file },
   });
-  const e2eFile = path.join(results, 'e2e.json');
-  if (existsSync(e2eFile)) {
-    const { stats } = JSON.parse(readFileSync(e2eFile, 'utf8'));
-    passed += stats.expected + stats.flaky;
-    failed += stats.unexpected;
-    if (stats.flaky > 0)
-      console.log(`
-${stats.flaky} passed at the second try only: see "flaky" above`);
-  }
-  if (e2e.status !== 0 && failed === before) failed += 1;
+  return reported(playwright, file, ({ stats }) => {
+    if (stats.flaky > 0) console.log(`\n${stats.flaky} passed at the second try only: see "flaky" above`);
+    return { passed: stats.expected + stats.flaky, failed: stats.unexpected };
+  });
+}
 
+/** Everything, one after the other; the closing line adds it up. */
+async function test() {
+  ensurePackages();
+  const chromium = ensureChromium();
+  rmSync(RESULTS, { recursive: true, force: true });
+  mkdirSync(RESULTS, { recursive: true });
+  const counts = [await testSteps(), testUnits(), testInterface(chromium)];
+  const [passed, failed] = ['passed', 'failed'].map((key) => counts.reduce((sum, of) => sum + of[key], 0));
   console.log(`\n${passed} passed, ${failed} failed`);
   process.exit(failed === 0 ? 0 : 1);
 }
@@ -171,12 +180,12 @@ function bench() {
   const named = { shape: '-shape', sense: '-sense', safety: '-safety', lay: '-lay', make: '-make' }[
     process.argv[3]
   ];
-  if (named === '-lay' || named === '-make') makeDemo();
+  if (named === '-lay' || named === '-make') must(MAKE_DEMO);
   if (named) process.exit(script(named));
   const speed = Math.max(...['', '-safety', '-sense', '-shape'].map(script));
   ensureChromium();
-  makeDemo();
-  build();
+  must(MAKE_DEMO);
+  must(BUILD);
   process.exit(Math.max(speed, script('-lay'), script('-make'), script('-page')));
 }
 

@@ -94,7 +94,7 @@ describe('the part of the larder that is worth a look', () => {
       asked.push({ proving: options.proving, start: options.start !== undefined });
       return solve(model, options);
     };
-    for (const n of [1, 3, 5]) {
+    for (const n of [1, 5]) {
       const seen: number[] = [];
       const found = compose(brief(n), watched, { onFirst: (_plan, objective) => seen.push(objective) });
       expect(found.objective).toBeLessThanOrEqual(Math.min(...seen) + 1e-6);
@@ -149,8 +149,8 @@ describe('under a budget', () => {
   });
 
   test('less money never gives a better board, and every one keeps its own', () => {
-    const cost = costOf(compose(free, solve).plan);
-    const done = [1, 0.85, 0.7].map((share) => {
+    const cost = costOf(compose(free, solve, { quick: true }).plan);
+    const done = [0.95, 0.75].map((share) => {
       const budgetMinor = Math.round(cost * share);
       return { budgetMinor, found: compose({ ...free, budgetMinor }, solve) };
     });

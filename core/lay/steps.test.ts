@@ -97,7 +97,7 @@ describe('bowls and large cheeses', () => {
   );
 
   test('stand inside the rim, apart from each other, whatever the seed', () => {
-    for (let seed = 1; seed <= 6; seed++) {
+    for (let seed = 1; seed <= 3; seed++) {
       const ground = servingGround(ROUND);
       const spots = placeAnchors(
         hard.map((part) => anchorOf(part)),

@@ -15,8 +15,7 @@ function duplicates(ids: readonly string[], path: string): Cross[] {
   );
 }
 
-/** What no single field can tell: ids that stand twice or point nowhere, needs that do not exist. */
-export function crossProblems(plan: {
+interface Parts {
   party: readonly { id: string; needs: readonly NeedChoice[] }[];
   surfaces: readonly Surface[];
   placements: readonly Placement[];
@@ -28,62 +27,63 @@ export function crossProblems(plan: {
     cutters: readonly unknown[];
     pieces: readonly { cutter: number }[];
   }[];
-}): Cross[] {
-  const surfaceIds = plan.surfaces.map((surface) => surface.id as string);
-  const groupIds = plan.party.map((g) => g.id);
-  const out: Cross[] = [
-    ...duplicates(surfaceIds, 'surfaces'),
-    ...duplicates(groupIds, 'party'),
-    ...duplicates(
-      plan.recipes.map((recipe) => recipe.id),
-      'recipes',
-    ),
-    ...duplicates(
-      plan.motifs.map((motif) => motif.id),
-      'motifs',
-    ),
-  ];
-  plan.cuts.forEach((cut, i) => {
-    if (plan.cuts.findIndex((other) => other.componentId === cut.componentId) !== i)
-      out.push({
-        path: ['cuts', i, 'componentId'],
-        said: { say: 'no.twice', with: { id: cut.componentId } },
-      });
-    cut.pieces.forEach((piece, j) => {
-      if (piece.cutter >= cut.cutters.length)
-        out.push({
-          path: ['cuts', i, 'pieces', j, 'cutter'],
-          said: { say: 'no.cutter', with: { n: piece.cutter } },
-        });
-    });
+}
+
+const idsOf = (rows: readonly { id: string }[]): string[] => rows.map((row) => row.id);
+
+/** What no single field can tell: ids that stand twice or point nowhere, needs that do not exist. */
+export const crossProblems = (plan: Parts): Cross[] => [
+  ...duplicates(idsOf(plan.surfaces), 'surfaces'),
+  ...duplicates(idsOf(plan.party), 'party'),
+  ...duplicates(idsOf(plan.recipes), 'recipes'),
+  ...duplicates(idsOf(plan.motifs), 'motifs'),
+  ...cutProblems(plan),
+  ...strayOnes(plan),
+  ...plan.party.flatMap((group, i) =>
+    group.needs.flatMap((choice, j): Cross[] => {
+      const said = needProblem(choice);
+      return said ? [{ path: ['party', i, 'needs', j], said }] : [];
+    }),
+  ),
+];
+
+/** A food is cut in one place, by cutters that are there. */
+const cutProblems = ({ cuts }: Parts): Cross[] =>
+  cuts.flatMap((cut, i): Cross[] => {
+    const isAgain = cuts.findIndex((other) => other.componentId === cut.componentId) !== i;
+    const again: Cross = {
+      path: ['cuts', i, 'componentId'],
+      said: { say: 'no.twice', with: { id: cut.componentId } },
+    };
+    const stray = cut.pieces.flatMap(({ cutter }, j): Cross[] =>
+      cutter < cut.cutters.length
+        ? []
+        : [{ path: ['cuts', i, 'pieces', j, 'cutter'], said: { say: 'no.cutter', with: { n: cutter } } }],
+    );
+    return isAgain ? [again, ...stray] : stray;
   });
-  for (const field of ['placements', 'layout', 'motifs'] as const)
-    plan[field].forEach(({ surfaceId }, i) => {
-      if (!surfaceIds.includes(surfaceId))
-        out.push({
-          path: [field, i, 'surfaceId'],
-          said: { say: 'no.surface', with: { id: surfaceId } },
-        });
-    });
-  plan.surfaces.forEach((surface, i) =>
-    surface.serves?.forEach((id, j) => {
-      if (!groupIds.includes(id))
-        out.push({ path: ['surfaces', i, 'serves', j], said: { say: 'no.group', with: { id } } });
-    }),
+
+/** What names a surface or a group that is not there. */
+function strayOnes(plan: Parts): Cross[] {
+  const surfaceIds = new Set<string>(idsOf(plan.surfaces));
+  const groupIds = new Set<string>(idsOf(plan.party));
+  const onSurfaces = (['placements', 'layout', 'motifs'] as const).flatMap((field) =>
+    plan[field].flatMap(({ surfaceId: id }, i): Cross[] =>
+      surfaceIds.has(id)
+        ? []
+        : [{ path: [field, i, 'surfaceId'], said: { say: 'no.surface', with: { id } } }],
+    ),
   );
-  plan.surfaces.forEach((surface, i) =>
-    surface.zoneFor?.forEach((id, j) => {
-      if (!groupIds.includes(id))
-        out.push({ path: ['surfaces', i, 'zoneFor', j], said: { say: 'no.group', with: { id } } });
-    }),
+  const forGroups = (['serves', 'zoneFor'] as const).flatMap((field) =>
+    plan.surfaces.flatMap((surface, i) =>
+      (surface[field] ?? []).flatMap((id, j): Cross[] =>
+        groupIds.has(id)
+          ? []
+          : [{ path: ['surfaces', i, field, j], said: { say: 'no.group', with: { id } } }],
+      ),
+    ),
   );
-  plan.party.forEach((g, i) =>
-    g.needs.forEach((choice, j) => {
-      const problem = needProblem(choice);
-      if (problem) out.push({ path: ['party', i, 'needs', j], said: problem });
-    }),
-  );
-  return out;
+  return [...onSurfaces, ...forGroups];
 }
 
 /** What is wrong with a need and its settings; undefined when nothing is. */

@@ -162,23 +162,18 @@ function atMostTaken(
   return most > 0 ? Math.min(massG, most) : massG;
 }
 
-/** The same grams on the same surfaces, as far as they are eaten, in the new food's form that lies most alike. */
-function swapTo(
+/** Where the new food lies: on each surface of the old one, in the form most like it, and in its motifs. */
+function placedInstead(
   plan: Plan,
-  from: Component,
   to: Component,
   here: readonly Placement[],
-  like: Likeness,
-  score: number,
-  jobs: ReturnType<typeof onlyJobs>,
-  kind: SwapKind,
-): SwapOption {
+  inMotifs: readonly Placement[],
+): { id: SurfaceId; fact: FormFact; placements: Placement[] }[] {
   const surfaces = [...new Set(here.map((placement) => placement.surfaceId))];
-  const figures = swappedInMotifs(plan, from.id, to);
-  const placements = surfaces.map((id) => {
+  return surfaces.map((id) => {
     const old = here.filter((placement) => placement.surfaceId === id);
     const fact = formLike(to, old[0]!, plan);
-    const inMotif = figures.placements.filter((placement) => placement.surfaceId === id);
+    const inMotif = inMotifs.filter((placement) => placement.surfaceId === id);
     const loose = inMotif.length > 0 ? old.filter(({ motif }) => motif === undefined) : old;
     const ice = loose.find((placement) => placement.ice)?.ice;
     const massG = atMostTaken(plan, to, fact.form, id, grams(loose));
@@ -195,6 +190,21 @@ function swapTo(
       ],
     };
   });
+}
+
+/** The same grams on the same surfaces, as far as they are eaten, in the new food's form that lies most alike. */
+function swapTo(
+  plan: Plan,
+  from: Component,
+  to: Component,
+  here: readonly Placement[],
+  like: Likeness,
+  score: number,
+  jobs: ReturnType<typeof onlyJobs>,
+  kind: SwapKind,
+): SwapOption {
+  const figures = swappedInMotifs(plan, from.id, to);
+  const placements = placedInstead(plan, to, here, figures.placements);
   const lost = jobs.filter((job) => !job.has(to));
   const massG = grams(here);
   const costMinor = costAlone(plan, to.id, massG) - costAlone(plan, from.id, massG);

@@ -13,9 +13,20 @@ const NOT_ALLOWED = 200;
 /** Points for a food that is too little to look like something, for all of that. */
 const TOO_LITTLE = 4;
 
+let last: { plan: Plan; problem: Problem } | undefined;
+const sameBrief = (a: Plan, b: Plan): boolean =>
+  (Object.keys(a) as (keyof Plan)[]).every((key) => key === 'placements' || a[key] === b[key]);
+
+/** Boards for one brief are counted after each other: what may be chosen for it is found out once. */
+function problemOfBrief(plan: Plan): Problem {
+  if (!last || !sameBrief(plan, last.plan))
+    last = { plan, problem: problemOf({ ...plan, placements: [] }, false, true) };
+  return last.problem;
+}
+
 /** What a board that somebody laid would be proposed from: its foods with their grams, and all that it lacks. */
 function problemOfBoard(plan: Plan): { problem: Problem; unasked: Set<ComponentId> } {
-  const problem = problemOf({ ...plan, placements: [] }, false, true);
+  const problem = problemOfBrief(plan);
   const unasked = new Set<ComponentId>();
   const candidates = [...problem.candidates];
   for (const { componentId, massG } of plan.placements) {
