@@ -30,7 +30,11 @@ const swapOf = async (page, food) => {
 
 /** What is done on the opened demo before the picture is taken. */
 const VIEWS = {
-  start: (page) => page.goto(base),
+  start: async (page) => {
+    await page.goto(base);
+    await page.locator('image').first().waitFor();
+    await page.getByRole('list', { name: 'Plans' }).locator('img').first().waitFor();
+  },
   brief: async () => undefined,
   needs: (page) => press(page, /^Vegan, 6 ×/),
   theme: (page) => press(page, /^Theme/),
@@ -68,7 +72,10 @@ const VIEWS = {
     await paper.getByRole('button', { name: 'Turn it' }).click();
     await paper.getByRole('checkbox').first().waitFor();
   },
-  check: (page) => station(page, 'check'),
+  check: async (page) => {
+    await station(page, 'check');
+    await drawn(page);
+  },
   guest: async (page) => {
     await station(page, 'check');
     await press(page, /^Coeliac, 2 guests/);
