@@ -52,6 +52,6 @@ export function usualForm(component: Component): FormFact {
   return component.forms[0]!; // the schema asks for at least one form
 }
 
-export function formOf(component: Component, form: FormId): FormFact | undefined {
+export function formOf(component: Pick<Component, 'forms'>, form: FormId): FormFact | undefined {
   return component.forms.find((fact) => fact.form === form);
 }

@@ -1,5 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import { laidDemo } from '../test-support/demo.js';
+import { CATALOGUE, type Component } from '../catalogue/index.js';
 import { figuresOf } from '../lay/index.js';
 import { sharing } from '../measure/index.js';
 import type { Plan } from '../plan/index.js';
@@ -73,6 +74,45 @@ describe('what is remembered of a layout', () => {
     ['less that lies there', shorter],
     ['all a hand’s width to the right', pushed],
   ];
+
+  /** The toasts are a food of one's own, as it is known. */
+  const withOwn = (known: Partial<Component>): Plan => {
+    const toasts = CATALOGUE.find(({ id }) => id === 'baguette-toasts')!;
+    const own = { ...toasts, ...known, id: 'own-toasts' as Component['id'] };
+    return {
+      ...demo,
+      ownComponents: [own],
+      layout: demo.layout.map((layer) => ({
+        ...layer,
+        elements: layer.elements.map((element) =>
+          element.componentId === toasts.id ? { ...element, componentId: own.id } : element,
+        ),
+      })),
+    };
+  };
+
+  test('what is found out of a food, and another size of its pieces, tell where it lies', () => {
+    const before = withOwn({});
+    const figuresIn = (plan: Plan) => {
+      const [{ surfaceId, elements }] = plan.layout as [Plan['layout'][number]];
+      return figuresOf(
+        plan,
+        plan.surfaces.find(({ id }) => id === surfaceId)!,
+        elements,
+      );
+    };
+    const known = figuresIn(before);
+    const [form, ...forms] = withOwn({}).ownComponents[0]!.forms;
+    for (const own of [
+      { weeps: true },
+      { forms: [{ ...form!, lengthMm: form!.lengthMm / 3, widthMm: form!.widthMm / 3 }, ...forms] },
+    ]) {
+      const after = sharing(structuredClone(withOwn(own)), before);
+      expect(after.layout[0]).toBe(before.layout[0]);
+      expect(figuresIn(after)).not.toEqual(known);
+      expect(figuresIn(after)).toEqual(figuresIn(structuredClone(after)));
+    }
+  });
 
   test.each(edits)('is never taken for what is there now: %s', (_what, edited) => {
     checkPlan(demo);

@@ -1,6 +1,7 @@
 import type { PlacedFood } from '../board/index.js';
 import type { LaidElement, Plan, Surface } from '../plan/index.js';
 import { lies } from '../lay/index.js';
+import { memo1 } from '../measure/index.js';
 import { gapBetween, type Point } from '../geometry/index.js';
 import type {} from './context.js';
 
@@ -27,12 +28,9 @@ function spread(outline: readonly Point[]): Spread {
   return { outline, x, y, r: Math.max(...outline.map((p) => Math.hypot(p[0] - x, p[1] - y))) };
 }
 
-const spreads = new WeakMap<LaidElement, readonly Spread[]>();
-function spreadsOf(element: LaidElement, placed: PlacedFood): readonly Spread[] {
-  let found = spreads.get(element);
-  if (!found) spreads.set(element, (found = lies(element, placed.component).map(spread)));
-  return found;
-}
+const spreadsIn = memo1((outlines: readonly (readonly Point[])[]): readonly Spread[] => outlines.map(spread));
+const spreadsOf = (element: LaidElement, placed: PlacedFood): readonly Spread[] =>
+  spreadsIn(lies(element, placed.component));
 
 /**
  * Shortest way between two foods as they lie, piece by piece; undefined while one of them is not laid. What is further away

@@ -1,4 +1,5 @@
 import { formOf, type Component } from '../catalogue/index.js';
+import { memo2 } from '../measure/index.js';
 import type { LaidElement } from '../plan/index.js';
 import { outlineOfPiece, placed, type Point } from '../geometry/index.js';
 
@@ -8,20 +9,16 @@ export const HERB_LAYER = 6;
 /** Leaves over the rim lie under all food. */
 export const RIM_LEAF_LAYER = 7;
 
-const known = new WeakMap<LaidElement, readonly (readonly Point[])[]>();
-
 /**
  * What of an element lies on the surface: the outlines of its pieces, in millimetres from the surface's middle. It is the one
  * geometry of contact, figures and picture; an element's own `outline` is only the ground that was given to it.
  */
-export function lies(element: LaidElement, component: Component): readonly (readonly Point[])[] {
-  let found = known.get(element);
-  if (!found) known.set(element, (found = outlinesOf(element, component)));
-  return found;
-}
+export const lies = (element: LaidElement, component: Component): readonly (readonly Point[])[] =>
+  outlinesOf(element, component.forms);
 
-function outlinesOf(element: LaidElement, component: Component): readonly (readonly Point[])[] {
-  const fact = formOf(component, element.form);
+/** A food of one's own may get another size while it lies: the same element has other outlines then. */
+const outlinesOf = memo2((element: LaidElement, forms: Component['forms']): readonly (readonly Point[])[] => {
+  const fact = formOf({ forms }, element.form);
   if (element.layer === HARD_LAYER || !fact || element.pieces.length === 0) return [element.outline];
   const [cos, sin] = [Math.cos((element.angle * Math.PI) / 180), Math.sin((element.angle * Math.PI) / 180)];
   return element.pieces.map(([x, y, angle], n) =>
@@ -32,7 +29,7 @@ function outlinesOf(element: LaidElement, component: Component): readonly (reado
       angle + element.angle,
     ),
   );
-}
+});
 
 /**
  * Where a flag or a number of an element stands. All parts of a motif have one middle, and a crescent's lies beside it:

@@ -30,6 +30,9 @@ describe('sharing', () => {
 
   test('a part that is missing, or is of another kind, is never taken from before', () => {
     expect(sharing({ a: undefined }, { b: undefined })).toStrictEqual({ a: undefined });
+    // a name that every object inherits is none that was there
+    const hostile = JSON.parse('{"__proto__": {}, "a": 1}') as object;
+    expect(JSON.stringify(sharing(hostile, { a: 2 }))).toBe('{"__proto__":{},"a":1}');
     expect(sharing<unknown>({ a: [] }, { a: {} })).toStrictEqual({ a: [] });
     expect(sharing<unknown>({ 0: 'x' }, ['x'])).toStrictEqual({ 0: 'x' });
     expect(sharing<unknown>([null, 0], [0, -0])).toStrictEqual([null, 0]);

@@ -6,15 +6,12 @@ export function sharing<T>(now: T, before: unknown): T {
   if (typeof now !== 'object' || now === null || typeof before !== 'object' || before === null) return now;
   if (Array.isArray(now)) return Array.isArray(before) ? (sharingRows(now, before) as T) : now;
   if (Array.isArray(before)) return now;
-  const keys = Object.keys(now);
-  const shared: Record<string, unknown> = {};
-  let equal = keys.length === Object.keys(before).length;
-  for (const key of keys) {
-    const [value, old] = [(now as Record<string, unknown>)[key], (before as Record<string, unknown>)[key]];
-    shared[key] = sharing(value, old);
-    equal &&= Object.is(shared[key], old) && Object.hasOwn(before, key);
-  }
-  return (equal ? before : shared) as T;
+  const was = new Map<string, unknown>(Object.entries(before));
+  const shared = Object.entries(now).map(([key, value]) => [key, sharing(value, was.get(key))] as const);
+  const isEqual =
+    shared.length === was.size &&
+    shared.every(([key, value]) => was.has(key) && Object.is(value, was.get(key)));
+  return (isEqual ? before : Object.fromEntries(shared)) as T;
 }
 
 function sharingRows(now: readonly unknown[], before: readonly unknown[]): readonly unknown[] {
