@@ -71,6 +71,7 @@ const VIEWS = {
       .click();
     await paper.getByRole('button', { name: 'Turn it' }).click();
     await paper.getByRole('checkbox').first().waitFor();
+    await paper.locator('img:not([src])').first().waitFor({ state: 'detached' });
   },
   check: async (page) => {
     await station(page, 'check');

@@ -12,7 +12,7 @@ import { useRemedy } from '../../rail/useRemedy.js';
 import { PaperDialog } from '../../ui/kit/Dialog.js';
 import { Portrait } from '../../ui/Portrait.js';
 import { Wants } from './ConvertWants.js';
-import { acrossPlates } from './plates.js';
+import { acrossPlates, cellsInDisc } from './plates.js';
 import { ask } from '../../workers/kitchen.js';
 import { Button } from '../../ui/kit/Button.js';
 import { Checkbox } from '../../ui/kit/Checkbox.js';
@@ -155,11 +155,9 @@ function TakeIt({
   );
 }
 
-const MOST_SHOWN = 60;
-
 /** The two plates side by side, every food in the same place as what it becomes. */
 function Plates({ plan, after, items }: { plan: Plan; after: Plan; items: readonly ConvertedItem[] }) {
-  const places = acrossPlates(plan, after, items).slice(0, MOST_SHOWN);
+  const places = acrossPlates(plan, after, items);
   const fresh = new Set(places.filter((place) => place.then !== place.now).map((place) => place.then));
   return (
     <div className="my-2.5 grid grid-cols-2 gap-4">
@@ -168,6 +166,8 @@ function Plates({ plan, after, items }: { plan: Plan; after: Plan; items: readon
     </div>
   );
 }
+
+const percent = (share: number): string => `${share * 100}%`;
 
 function PlateOf({
   title,
@@ -182,25 +182,30 @@ function PlateOf({
 }) {
   const larder = planLarder(plan);
   const kinds = foods.filter((id) => id !== null).length;
+  const cells = cellsInDisc(foods.length);
   return (
     <figure className="m-0 text-center">
       <div
-        className="mx-auto flex aspect-square max-w-82 flex-wrap content-center justify-center gap-0.5 overflow-hidden rounded-full border-6 border-enamel bg-china p-[11%]"
+        className="relative mx-auto aspect-square max-w-82 rounded-full border-6 border-enamel bg-china"
         role="img"
         aria-label={t('{title}: {kinds} kinds', { title, kinds })}
       >
         {foods.map((id, i) => {
           const component = id && larder.get(id);
-          if (!component) return <span key={i} className="w-10" />;
+          if (!component) return null;
+          const { x, y, side } = cells[i]!;
           return (
             <Portrait
               key={i}
               food={component}
-
               title={component.name}
-              width="36"
-              height="36"
-              className={`rounded-full border-2 ${fresh?.has(id) ? 'border-beet' : 'border-transparent'}`}
+              style={{
+                left: percent(x - side / 2),
+                top: percent(y - side / 2),
+                width: percent(side),
+                height: percent(side),
+              }}
+              className={`absolute rounded-full border-2 ${fresh?.has(id) ? 'border-beet' : 'border-transparent'}`}
             />
           );
         })}

@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import type { ConvertedItem } from '../../../core/swap/index.js';
 import { id, lies, planWith } from '../../../core/testing/plans.js';
-import { acrossPlates } from './plates.js';
+import { acrossPlates, cellsInDisc } from './plates.js';
 
 const item = (from: string, kind: ConvertedItem['kind'], to = from): ConvertedItem => ({
   from: id(from),
@@ -51,5 +51,27 @@ describe('the two plates', () => {
       { now: null, then: 'almonds' },
       { now: null, then: 'sunflower-round' },
     ]);
+  });
+});
+
+describe('foods in rows on a round plate', () => {
+  test.each([0, 1, 2, 7, 12, 25, 38, 60, 140])('%d lie whole within its rim, none over another', (n) => {
+    const cells = cellsInDisc(n);
+    expect(cells).toHaveLength(n);
+    for (const [i, { x, y, side }] of cells.entries()) {
+      for (const [u, v] of [
+        [-1, -1],
+        [1, -1],
+        [-1, 1],
+        [1, 1],
+      ] as const)
+        expect(Math.hypot(x + (u * side) / 2 - 0.5, y + (v * side) / 2 - 0.5)).toBeLessThanOrEqual(
+          0.5 + 1e-9,
+        );
+      for (const other of cells.slice(i + 1))
+        expect(Math.max(Math.abs(other.x - x), Math.abs(other.y - y))).toBeGreaterThanOrEqual(side - 1e-9);
+    }
+    // most of the plate is used
+    if (n > 20) expect(n * cells[0]!.side ** 2).toBeGreaterThan(0.4);
   });
 });
