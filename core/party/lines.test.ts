@@ -67,6 +67,11 @@ describe('how people say who comes', () => {
 
   test.each([
     ['a hen party of 12, two pregnant', ['10', '2 pregnancy']],
+    [
+      '16 neighbours after a garden work day: 3 vegetarian, 1 coeliac',
+      ['12', '3 vegetarian', '1 gluten-free'],
+    ],
+    ['we are nine friends before the concert: two vegan', ['7', '2 vegan']],
     ['a party of 8', ['8']],
     ['party of 6 vegans', ['6 vegan']],
     ['40 colleagues, 6 veggie, 2 halal', ['32', '6 vegetarian', '2 halal']],
@@ -241,6 +246,27 @@ describe('what guests leave out', () => {
       for (const group of read(`2 no ${text}`).groups)
         for (const choice of group.needs)
           expect([text, choice.own && ownNeedProblem(choice.own)]).toEqual([text, undefined]);
+  });
+});
+
+describe('what is said before a colon', () => {
+  const groupsOf = (text: string) => {
+    const { groups, problems, unread } = read(text);
+    expect(problems).toEqual([]);
+    return { groups: groups.map(({ count, needs }) => [count, needs.map(({ id }) => id).join('+')]), unread };
+  };
+
+  test('keeps its needs, and what nobody knows is asked of all', () => {
+    expect(groupsOf('6 vegans: 2 coeliac').groups.flat()).not.toContain('');
+    const strange = groupsOf('9 zorbics: 2 vegan');
+    expect(strange.groups.reduce((sum, [n]) => sum + (n as number), 0)).toBe(9);
+    expect(strange.unread.reduce((sum, { guests }) => sum + guests, 0)).toBe(9);
+    expect(groupsOf('9 friends after an allergy to zorb: 2 vegan').unread).not.toEqual([]);
+  });
+
+  test('is no child that is taken for grown', () => {
+    const { groups } = read('4 children of three: 1 coeliac');
+    expect(groups.every(({ band }) => band === 'child')).toBe(true);
   });
 });
 

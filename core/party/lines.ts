@@ -176,6 +176,30 @@ function totalOfLine(text: string): Total | undefined {
   return { count, body };
 }
 
+/** "16 neighbours after a garden day: 3 vegan": before the colon stands who they are, or what they come from. */
+const INTRODUCED = new RegExp(`^\\s*${COMING}${COUNT}\\s+([^:;,()\\d\\n]{1,80}):\\s*`, 'i');
+const OCCASION = /\s(?:after|before|during)\s.*$/i;
+/** Words of which somebody may be ill are never taken for an occasion. */
+const OF_FOOD = /allerg|intoler|free\b|without|\b(?:no|not|never|cannot|can['’]?t)\b|avoid|diet|eat/i;
+
+/** A total whose guests are said more of, and what nobody understood of that; undefined where it is a need, or a child's age. */
+function introduced(text: string, vocabulary: Vocabulary): (Total & { said: Said }) | undefined {
+  const found = INTRODUCED.exec(text);
+  const count = found ? numberOf(found[1]!) : undefined;
+  if (!found || count === undefined || count < 1) return undefined;
+  const body = text.slice(found[0].length);
+  if (!startsWithNumber(body) && !REST.test(body) && !ALL.test(body)) return undefined;
+  const isPlain = (words: string): Said | undefined => {
+    const read = readPart(text, count, words, vocabulary);
+    if ('code' in read || read.child) return undefined;
+    return read.said.needs.length + read.said.dislikes.length === 0 ? read.said : undefined;
+  };
+  const words = found[2]!;
+  if (!isPlain(words)) return undefined;
+  const said = isPlain(OF_FOOD.test(words) ? words : words.replace(OCCASION, ''));
+  return said && { count, body, said };
+}
+
 const problem = (
   code: LineProblem['code'],
   part: string,
@@ -241,7 +265,9 @@ export function readParty(
       problems: [problem('too-long', text, 'line.letters', { most: LONGEST_PARTY, n: text.length })],
     };
   const line = gathered(text);
-  const total = totalOfLine(line);
+  const vocabulary = { words, isFood };
+  const opening = introduced(line, vocabulary);
+  const total = opening ?? totalOfLine(line);
   const list = parts(total ? total.body : line);
   if (list.length > MOST_PARTS)
     return {
@@ -264,7 +290,7 @@ export function readParty(
       continue;
     }
     const head = headed(part, total ? total.count - sum() : undefined);
-    const read = 'code' in head ? head : readPart(part, head.count, head.about, { words, isFood });
+    const read = 'code' in head ? head : readPart(part, head.count, head.about, vocabulary);
     if ('code' in read) problems.push(read);
     else if (whole && OF_THEM.test(part)) {
       if (!carve(whole, read))
@@ -281,7 +307,9 @@ export function readParty(
   if (rest < 0) problems.push(problem('too-many', text, 'line.more', { named: sum(), coming: total!.count }));
   if (rest > 0 && problems.length === 0)
     drafts.unshift({ count: rest, child: false, ages: [], said: NOTHING_SAID, strictness: undefined });
-  for (const about of all) for (const draft of drafts) addAll(draft, readPhrases(about, { words, isFood }));
+  const ofAll = all.map((about) => readPhrases(about, vocabulary));
+  if (opening) ofAll.unshift(opening.said);
+  for (const said of ofAll) for (const draft of drafts) addAll(draft, said);
   if (drafts.length === 0 && problems.length === 0) problems.push(problem('empty', '', 'line.nobody'));
   return seated(drafts, problems);
 }
