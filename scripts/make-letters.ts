@@ -130,7 +130,7 @@ function outlineOf(font: opentype.Font, letter: string): Loop {
     const { neckMm, at } = neckOf(shape[0]![0]!.slice(0, -1));
     if (neckMm >= LEAST_NECK) break;
     shape = clipping.union(shape, [
-      ellipse(2 * PATCH, 2 * PATCH, 24).map(([x, y]) => [x + at[0], y + at[1]]),
+      ellipse(2 * PATCH, 2 * PATCH, 24).map(([x, y]): [number, number] => [x + at[0], y + at[1]]),
     ]);
   }
   const [outer, ...holes] = shape[0]!.map((closed) => closed.slice(0, -1).map(([x, y]): Point => [x, y]));
