@@ -3,6 +3,7 @@ import type { Said as Message } from '../words/index.js';
 import { groupSchema, guestsIn, type Group, type NeedChoice, type Strictness } from './group.js';
 import { BABY, CHILD, monthsToYears, OLDEST_CHILD, withChildren } from './children.js';
 import { agesIn, ALL, numberOf, parts, REST, startsWithNumber } from './parts.js';
+import { guestsCounted } from './people.js';
 import { needsSaid, readPhrases, type Phrase, type Said, type Vocabulary } from './phrases.js';
 
 /** A word that a party line may use for a need; the need packs bring them. */
@@ -125,7 +126,7 @@ function nameOf(draft: Draft): string {
         : low === high
           ? `Children of ${low}`
           : `Children, ${low} to ${high}`;
-  return needs ? `${age}, ${needs.toLowerCase()}` : age;
+  return needs ? `${age}, ${needs.toLowerCase()}`.slice(0, 60) : age;
 }
 
 /** Longer lines are no party; the reader's time is bounded by them. */
@@ -229,11 +230,14 @@ const OF_THEM = /^\s*\S+\s+of\s+(?:them|these|those|whom|which|the (?:kids|child
 const sumOf = (drafts: readonly Draft[]): number => drafts.reduce((sum, draft) => sum + draft.count, 0);
 
 /** "1 of them coeliac" is one of those before it, the youngest: who it is was not said. False when they are not so many. */
-function carve(block: Draft[], some: Draft): boolean {
+function carve(block: Draft[], some: Draft, carved: Set<Draft>): boolean {
   if (sumOf(block) < some.count) return false;
+  // "2 of them halal, 1 of them coeliac" are three, as long as they are so many
+  const others = block.filter((draft) => !carved.has(draft));
+  const from = sumOf(others) < some.count ? block : others;
   let left = some.count;
   const out = block.flatMap((draft): Draft[] => {
-    const n = Math.min(left, draft.count);
+    const n = from.includes(draft) ? Math.min(left, draft.count) : 0;
     left -= n;
     const of = (from: number, to: number): Draft => ({
       ...draft,
@@ -242,11 +246,15 @@ function carve(block: Draft[], some: Draft): boolean {
     });
     const those = { ...of(0, n), said: { ...draft.said }, strictness: some.strictness ?? draft.strictness };
     addAll(those, some.said);
+    carved.add(those);
     return [those, of(n, draft.count)].filter(({ count }) => count > 0);
   });
   block.splice(0, block.length, ...out);
   return true;
 }
+
+const isNeedOrFood = (said: string, { words, isFood }: Vocabulary): boolean =>
+  isFood(said) || words.some(({ word }) => word === said || `${word}s` === said);
 
 /**
  * Reads lines such as "28 guests: 6 vegan, 2 without gluten, 5 children (two are 3)". A leading total lets the rest eat
@@ -264,8 +272,8 @@ export function readParty(
       ...empty,
       problems: [problem('too-long', text, 'line.letters', { most: LONGEST_PARTY, n: text.length })],
     };
-  const line = gathered(text);
   const vocabulary = { words, isFood };
+  const line = gathered(guestsCounted(text, (word) => isNeedOrFood(word, vocabulary)));
   const opening = introduced(line, vocabulary);
   const total = opening ?? totalOfLine(line);
   const list = parts(total ? total.body : line);
@@ -281,6 +289,7 @@ export function readParty(
     };
   const blocks: Draft[][] = [];
   let whole: Draft[] | undefined;
+  const carved = new Set<Draft>();
   const problems: LineProblem[] = [];
   const sum = () => sumOf(blocks.flat());
   const all: string[] = [];
@@ -293,7 +302,7 @@ export function readParty(
     const read = 'code' in head ? head : readPart(part, head.count, head.about, vocabulary);
     if ('code' in read) problems.push(read);
     else if (whole && OF_THEM.test(part)) {
-      if (!carve(whole, read))
+      if (!carve(whole, read, carved))
         problems.push(problem('too-many', part, 'line.more', { named: read.count, coming: sumOf(whole) }));
     } else {
       const block = read.child ? childGroups(read) : [read];
@@ -302,16 +311,29 @@ export function readParty(
       if (!OF_THEM.test(part)) whole = block;
     }
   }
-  const drafts = blocks.flat();
+  let drafts = blocks.flat();
   const rest = total ? total.count - sum() : 0;
   if (rest < 0) problems.push(problem('too-many', text, 'line.more', { named: sum(), coming: total!.count }));
   if (rest > 0 && problems.length === 0)
     drafts.unshift({ count: rest, child: false, ages: [], said: NOTHING_SAID, strictness: undefined });
+  drafts = togetherWhoEatAll(drafts);
   const ofAll = all.map((about) => readPhrases(about, vocabulary));
   if (opening) ofAll.unshift(opening.said);
   for (const said of ofAll) for (const draft of drafts) addAll(draft, said);
   if (drafts.length === 0 && problems.length === 0) problems.push(problem('empty', '', 'line.nobody'));
   return seated(drafts, problems);
+}
+
+/** "Me and my parents" are three who eat everything, and not two groups of them. */
+function togetherWhoEatAll(drafts: readonly Draft[]): Draft[] {
+  const isPlain = ({ child, said, strictness }: Draft): boolean =>
+    !child && strictness === undefined && said.phrases.length === 0;
+  const plain = drafts.filter(isPlain);
+  if (plain.length < 2) return [...drafts];
+  return drafts.flatMap((draft) => {
+    if (draft === plain[0]) return { ...draft, count: sumOf(plain) };
+    return plain.includes(draft) ? [] : draft;
+  });
 }
 
 /** What is said of everybody is said of each group. */

@@ -32,7 +32,7 @@ export function parts(text: string): string[] {
   return joinAges(
     out
       .flatMap(atAnd)
-      .map((p) => p.trim())
+      .map((p) => p.trim().replace(/^(?:and|plus|&)\s+(?=(?:\d+|an?|one|two|three|four|five|six)\s)/i, ''))
       .filter(Boolean),
   );
 }
@@ -71,7 +71,8 @@ function atAnd(part: string): string[] {
 function joinAges(list: readonly string[]): string[] {
   const out: string[] = [];
   for (const part of list) {
-    if (out.length > 0 && /^\d+(?:\s*and\s*\d+)?$/.test(part)) out[out.length - 1] += `, ${part}`;
+    if (out.length > 0 && /^\d+(?:\s*and\s*\d+)?$/.test(part))
+      out[out.length - 1] += /^1 child$/.test(out.at(-1)!) ? ` of ${part}` : `, ${part}`;
     else if (
       out.length > 0 &&
       !startsWithNumber(part) &&

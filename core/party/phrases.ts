@@ -52,7 +52,7 @@ const SUFFIX =
   /^(?:allergy|allergies|allergic|intolerance|intolerances|intolerant|sensitivity|sensitive|free|anaphylaxis|anaphylactic)$/;
 const AFTER = /^(?:at|all|please|in|any|form|products|product|whatsoever|either|ever|of|kind|sort)$/;
 const FILLER =
-  /^(?:a|an|one|by|if|possible|preference|prefers?|mostly|rather|flexible|strictly|strict|always|has|have|some|guests?|people|persons?|adults?|grown|ups?|allerg(?:y|ies|ic)|to|with|and|who|are|is|be|eats?|of|the|diet|diets|free|in|aged?|years?|old|others?|rest|everything|anything|also|both|each|them|they|he|she|his|her|but|very|severe|severely|needs?|following|follows?|only|from|on|or|intolerant|intolerance|sensitive|pure|total|for|ladies|men|women|woman|man|boys?|girls?|us|all|please|parents?|grandparents?|mothers?|fathers?|mums?|dads?|seniors?|elderly|colleagues?|neighbou?rs?|relatives?|teens?|teenagers?|students?|grown-ups?|sons?|daughters?|nephews?|nieces?|cousins?|brothers?|sisters?|siblings?|food|foods|eater|eaters|friends?|x|child|children|kids?|toddlers?|bab(?:y|ies)|infants?|&|\+|\/|,)$/;
+  /^(?:a|an|one|my|our|their|by|if|possible|preference|prefers?|mostly|rather|flexible|strictly|strict|always|has|have|some|guests?|people|persons?|adults?|grown|ups?|allerg(?:y|ies|ic)|to|with|and|who|are|is|be|eats?|of|the|diet|diets|free|in|aged?|years?|old|others?|rest|everything|anything|also|both|each|them|they|he|she|his|her|but|very|severe|severely|needs?|following|follows?|only|from|on|or|intolerant|intolerance|sensitive|pure|total|for|ladies|men|women|woman|man|boys?|girls?|us|all|please|parents?|grandparents?|mothers?|fathers?|mums?|dads?|seniors?|elderly|colleagues?|neighbou?rs?|relatives?|teens?|teenagers?|students?|grown-ups?|sons?|daughters?|nephews?|nieces?|cousins?|brothers?|sisters?|siblings?|food|foods|eater|eaters|friends?|x|child|children|kids?|toddlers?|bab(?:y|ies)|infants?|&|\+|\/|,)$/;
 const ARTICLE = /^(?:an?|the|some|any)$/;
 const isBetween = (token: string): boolean => AFTER.test(token) || ARTICLE.test(token);
 const TASTE = /^(?:hot|spicy|salty|sweet|sour|bitter|smoky|strong|rich)$/;
@@ -280,6 +280,7 @@ class Reader {
     }
     const age = /^\d+$/.test(this.tokens[i]!) && /^(?:aged?|of|over|under)$/.test(this.tokens[i - 1] ?? '');
     if (FILLER.test(this.tokens[i]!) || age) return i + 1;
+    if (this.isOld(i)) return i + 2;
     let n = 1;
     while (
       i + n < this.tokens.length &&
@@ -290,6 +291,11 @@ class Reader {
       n++;
     this.unread(i, i + n);
     return i + n;
+  }
+
+  /** "Over 80" is no need of its own. */
+  private isOld(i: number): boolean {
+    return /^(?:over|above)$/.test(this.tokens[i]!) && Number(this.tokens[i + 1]) > 17;
   }
 
   private named(i: number, need: Match): number {

@@ -111,6 +111,22 @@ describe('bowls in use', () => {
     );
   });
 
+  test('a few pieces stand in a small bowl rather than be lost in a large one, also before a dip', () => {
+    const plan = planWith({
+      party: [group('all', 12)],
+      bowls: [
+        { diameterMm: 80, count: 1 },
+        { diameterMm: 160, count: 2 },
+      ],
+      placements: [
+        lies('hummus-home', 90, { pieces: 1 }),
+        lies('cornichons', 60, { pieces: 10, contained: true }),
+        lies('tzatziki', 300, { pieces: 1 }),
+      ],
+    });
+    expect(bowlsInUse(plan).map(({ diameterMm }) => diameterMm)).toEqual([160, 80, 160]);
+  });
+
   test('bread stands in as many bowls as it fills: no piece is lost, none runs over by more than a piece', () => {
     fc.assert(
       fc.property(fc.integer({ min: 1, max: 120 }), fc.constantFrom(80, 120, 180), (pieces, diameterMm) => {

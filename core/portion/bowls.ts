@@ -39,6 +39,13 @@ export const bowlForG = (massG: number, gPerCm2 = BOWL_G_PER_CM2): number =>
 /** Does it hold more than it can? */
 export const runsOver = (bowl: BowlInUse): boolean => overG(bowl, bowl.diameterMm) > 0;
 
+/** What fills less of its bowl than this is lost in it: ten cornichons in a salad bowl (house default). */
+const LOST = 0.2;
+
+/** From this size on, in mm, a bowl is too large for so few grams. */
+export const bowlLostMm = (massG: number, gPerCm2 = BOWL_G_PER_CM2): number =>
+  20 * Math.sqrt(massG / LOST / gPerCm2 / FULLER / Math.PI);
+
 /** From here on it is a basket for bread, and too wide for a dip (house default). */
 export const BASKET_MM = 180;
 
@@ -93,8 +100,8 @@ const groundOf = (bowl: Pick<BowlInUse, 'massG' | 'gPerCm2'>): number => bowl.ma
 
 /**
  * Every bowl that the table needs at opening, each with one of those at hand: as many foods as can be stand in one that
- * holds them, the smallest bowls filled first, and no dip in a basket while another bowl holds it; what is left takes the
- * largest that is left. The one list of what is laid, counted and printed.
+ * holds them and that they are not lost in, and no dip in a basket while another bowl holds it; what is left stands in
+ * the least that is left and holds it, or in the largest. The one list of what is laid, counted and printed.
  */
 export function bowlsInUse(plan: Plan): BowlInUse[] {
   // who has a portion of their own keeps its cup
@@ -114,30 +121,38 @@ export function bowlsInUse(plan: Plan): BowlInUse[] {
   wanted.forEach((bowl, i) => {
     if (bowl.ice) out[i] = { ...bowl, diameterMm: iceAcross(bowl.ice), atHand: true, ware: 'ice' };
   });
-  // each size fits from a least mass on, and dips up to the baskets: who has the fewest larger ones left comes first
-  // (F. Glover 1967: no sharing out gives more, where what fits whom is an interval)
+  // what fits a bowl and is not lost in it is an interval of sizes: who has the fewest larger ones left comes first
+  // (F. Glover 1967: no sharing out gives more)
+  const mostMm = wanted.map((bowl, i) => {
+    const largest = bowlLostMm(bowl.massG, bowl.gPerCm2);
+    return dip(i) ? Math.min(largest, BASKET_MM) : largest;
+  });
+  const fits = (i: number, { diameterMm }: Plan['bowls'][number]): boolean =>
+    bowlHoldsG(diameterMm, wanted[i]!.gPerCm2) >= wanted[i]!.massG;
+  const takes = (i: number, bowl: Plan['bowls'][number]): void => {
+    out[i] = { ...wanted[i]!, diameterMm: bowl.diameterMm, atHand: true, ...wareOf(bowl) };
+  };
   const rest: Plan['bowls'][number][] = [];
   let waiting = order;
   for (const bowl of free) {
-    const { diameterMm } = bowl;
-    const fits = (i: number): boolean => bowlHoldsG(diameterMm, wanted[i]!.gPerCm2) >= wanted[i]!.massG;
-    const here = waiting.filter(fits);
-    const next =
-      (diameterMm < BASKET_MM ? here.find(dip) : undefined) ?? here.find((i) => !dip(i)) ?? here[0];
+    const here = waiting.filter((i) => fits(i, bowl) && bowl.diameterMm < mostMm[i]!);
+    const next = here.reduce<number | undefined>(
+      (first, i) => (first === undefined || mostMm[i]! < mostMm[first]! ? i : first),
+      undefined,
+    );
     if (next === undefined) rest.push(bowl);
     else {
-      out[next] = { ...wanted[next]!, diameterMm, atHand: true, ...wareOf(bowl) };
+      takes(next, bowl);
       waiting = waiting.filter((i) => i !== next);
     }
   }
-  for (const i of waiting) {
-    const taken = rest.pop();
-    out[i] = {
-      ...wanted[i]!,
-      diameterMm: taken?.diameterMm ?? sizeToBring(plan, wanted[i]!),
-      atHand: taken !== undefined,
-      ...(taken ? wareOf(taken) : {}),
-    };
+  // the others stand in what is left, bread before dips: in the least that holds it, or in the largest
+  const later = (i: number): number => (rest.some((bowl) => fits(i, bowl)) ? Number(dip(i)) : 2);
+  for (const i of waiting.toReversed().toSorted((a, b) => later(a) - later(b))) {
+    const at = rest.findIndex((bowl) => fits(i, bowl));
+    const [taken] = rest.splice(at < 0 ? rest.length - 1 : at, 1);
+    if (taken) takes(i, taken);
+    else out[i] = { ...wanted[i]!, diameterMm: sizeToBring(plan, wanted[i]!), atHand: false };
   }
   return out.some((bowl) => bowl.atHand && runsOver(bowl)) ? leastOver(out) : out;
 }

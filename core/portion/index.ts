@@ -70,6 +70,7 @@ export {
 export {
   bowlForG,
   bowlHoldsG,
+  bowlLostMm,
   bowlSizes,
   bowlsInUse,
   dipBowls,

@@ -11,6 +11,7 @@ import { guestsIn, portionsIn } from '../../party/index.js';
 import type { Plan } from '../../plan/index.js';
 import {
   bowlHoldsG,
+  bowlLostMm,
   dipBowls,
   COUNTED,
   coverOf,
@@ -281,12 +282,32 @@ export function bowlRows(draft: Draft): void {
       have(larger.filter((bowl) => dips.has(bowl))),
     );
   });
+  notLostRows(draft, inBowls, sizes);
   if (sizes.length === 0)
     draft.model.atMost(
       'no bowls at hand',
       inBowls.map((entry) => [entry.laid, 1] as const),
       0,
     );
+}
+
+/** A few pieces stand in a small bowl, or on the board: no more of them than there are bowls that they are not lost in. */
+function notLostRows(draft: Draft, inBowls: readonly Entry[], sizes: Plan['bowls']): void {
+  const { pinned, star } = draft.problem.plan.wishes;
+  const few = inBowls
+    .filter(({ candidate: { form, held, component } }) => {
+      return !FORMS[form].bowl && !held && component.id !== star && !pinned.includes(component.id);
+    })
+    .map(({ laid, candidate: { usualG, laidShare, gPerCm2, area } }) => {
+      return { laid, copies: area.copies, lostMm: bowlLostMm((usualG * laidShare) / area.copies, gPerCm2) };
+    });
+  sizes.slice(1).forEach((larger, i) =>
+    draft.model.atMost(
+      `few pieces in bowls under ${larger.diameterMm} mm`,
+      few.filter(({ lostMm }) => lostMm <= larger.diameterMm).map(({ laid, copies }) => [laid, copies]),
+      sizes.slice(0, i + 1).reduce((sum, { count }) => sum + count, 0),
+    ),
+  );
 }
 
 /** What was set on ice by hand has its bowl. */

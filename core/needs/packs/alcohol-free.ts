@@ -4,7 +4,7 @@ import { contactSetting, DEFER, vanillaSetting, VINEGAR_AND_VANILLA, vinegarSett
 export const alcoholFree: NeedPack = {
   id: 'alcohol-free',
   name: 'No alcohol',
-  also: ['alcohol free', 'no alcohol', 'teetotal', 'without alcohol'],
+  also: ['alcohol free', 'no alcohol', 'teetotal', 'without alcohol', 'non-drinker', 'non drinker'],
   leftOut: ['alcohol', 'wine', 'beer', 'booze'],
   rim: 'ticks',
   summary: 'Nothing made or washed with wine, beer or spirits.',

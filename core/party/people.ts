@@ -1,0 +1,186 @@
+import { numberOf } from './parts.js';
+
+/**
+ * How a line says who comes and what for, turned into the few forms that the reader knows: "40 golfers after a
+ * tournament, 4 vegan" becomes "40 guests, 4 vegan", "me and my parents" becomes "1 guest and 2 adults". Only words of these
+ * lists are taken for people or for an occasion: whatever else is said may be a need, and is asked.
+ */
+
+const setOf = (list: string): ReadonlySet<string> => new Set(list.split(/\s+/));
+
+/** Who is named so is everybody who comes: what is said after it is of some of them. */
+const PEOPLE = setOf(
+  `guests people persons seniors pensioners pax heads visitors diners colleagues members participants attendees students staff
+  nurses doctors crew team musicians artists florists cyclists pianists guitarists violinists organists cellists
+  journalists novelists scientists economists dentists tourists motorists alumni delegates volunteers residents tenants
+  relatives neighbours neighbors classmates teammates flatmates housemates roommates workmates shipmates schoolmates
+  engineers trainees apprentices interns employees clients customers librarians musicologists technicians politicians
+  historians electricians magicians police firefighters soldiers sailors priests monks nuns`,
+);
+
+/** Who may be everybody, or those beside who is named after them: only the stylist knows, and is asked. */
+const PERHAPS_ALL = setOf('adults friends women men ladies gentlemen teens teenagers girls boys grown-ups');
+
+/** "Golfers", "singers", "actors": who does something. Not who eats, keeps to or gets over something, nor who is small. */
+const DOERS = /^[a-z]{2,}(?:ers|ors)$/;
+const NO_DOERS =
+  /^(?:non|no|low|raw)|eat|diet|drink|suffer|avoid|abstain|fast|lover|hater|feed|watch|slim|surviv|carb|free|food|veg|recover|dial|inject|allerg|toler|react|prefer|keep|reduc|ulcer|cancer|swallow|chew|bleed|observ|follow|worship|expect|wean|crawl|toddl|school|kinder|grad|young|minor|junior|elder|senior|nipper|beaver|others|mother|father|brother|sister|daughter|grand/;
+
+/** What may stand before who they are. */
+const WHICH = setOf(
+  `hungry local office school church village football rugby tennis hockey cricket choir theatre ballet yoga garden
+  fellow new retired visiting good old university work business wedding birthday`,
+);
+
+/** What they come for, and what may be said of it. */
+const OCCASIONS = setOf(
+  `dinner lunch brunch breakfast supper tea coffee drinks cocktails aperitif picnic barbecue buffet snack snacks meal
+  party parties do wedding engagement birthday anniversary retirement farewell leaving goodbye graduation christening
+  baptism funeral wake reunion housewarming hen stag shower baby bridal opening launch exhibition gallery screening
+  premiere concert rehearsal performance show play film movie match game games quiz cards book club reading meeting
+  conference workshop training seminar course class lecture service ceremony reception celebration celebrations feast
+  holiday holidays christmas easter thanksgiving carnival halloween new year’s year years eve day days night evening
+  afternoon morning weekend midnight shift work working office garden terrace beach park boat river lake harbour field
+  home house hall barn tent theatre school church village town tournament race run walk hike ride tour trip outing
+  regatta sailing golf tennis football rugby tasting wine board company team staff summer winter spring autumn friday
+  saturday sunday monday tuesday wednesday thursday seaside kite moving end first second big small little long late
+  early annual monthly weekly today tonight tomorrow`,
+);
+const BEFORE_OCCASION = setOf('for at after before during on in from');
+const ARTICLES = setOf('a an the our my their her his your this some');
+
+const isPeople = (word: string): boolean =>
+  PEOPLE.has(word) || (DOERS.test(word) && !NO_DOERS.test(word) && !PERHAPS_ALL.has(word));
+
+/** The first place from `i` on that is no occasion with its preposition. */
+function afterOccasion(words: readonly string[], from: number): number {
+  let i = from;
+  while (BEFORE_OCCASION.has(words[i] ?? '')) {
+    let end = i + 1;
+    while (ARTICLES.has(words[end] ?? '')) end++;
+    const first = end;
+    while (OCCASIONS.has((words[end] ?? '').replace(/['’]s$/, ''))) end++;
+    if (end === first) return i;
+    i = end;
+  }
+  // "tonight"
+  while (i > from && OCCASIONS.has(words[i] ?? '')) i++;
+  return i;
+}
+
+const HEAD = /^(\s*(?:(?:we are|we['’]re|there are|there will be|for)\s+)?)(\S+)((?:\s+[a-z'’-]+)*)/i;
+const ENDS = /^(?:with|who|and|plus|including|incl|of|whom|which|is|are|has|have)$/i;
+
+/** "12 for dinner", "40 golfers", "8 women for a baby shower" are so many guests, of whom the rest of the line tells. */
+function guestsFor(line: string, mayBeNeed: (word: string) => boolean): string {
+  const found = HEAD.exec(line);
+  const count = found ? numberOf(found[2]!) : undefined;
+  if (!found || count === undefined || /^an?$/i.test(found[2]!)) return line;
+  const said = found[3]!.trim().split(/\s+/).filter(Boolean);
+  const end = said.findIndex((word) => ENDS.test(word));
+  const words = (end < 0 ? said : said.slice(0, end)).map((word) => word.toLowerCase());
+  let who = 0;
+  while (WHICH.has(words[who] ?? '') && who < words.length - 1) who++;
+  const named = words[who] ?? '';
+  const people = isPeople(named) && !mayBeNeed(named);
+  if (people || PERHAPS_ALL.has(named)) who += 1;
+  else who = 0;
+  const all = afterOccasion(words, who);
+  if (all < words.length || (!people && all === who)) return line;
+  const rest = [...(end < 0 ? [] : said.slice(end))].join(' ');
+  return `${found[1]}${count} guests${rest && ` ${rest}`}${line.slice(found[0].length)}`;
+}
+
+/** "A wedding, 80 guests: …", "dinner for 8": what it is, before how many come. */
+const BEGINS_WITH = /^\s*((?:[a-z'’]+\s+){0,4}?[a-z'’]+)\s*(?:[,:–-]|\bfor\b|\bof\b|\bwith\b)\s*(?=(\S+))/i;
+
+function withoutOccasion(line: string): string {
+  const found = BEGINS_WITH.exec(line);
+  const words = found?.[1]!.toLowerCase().split(/\s+/) ?? [];
+  const first = words.findIndex((word) => !ARTICLES.has(word));
+  const isOccasion = first >= 0 && words.slice(first).every((word) => OCCASIONS.has(word));
+  if (!found || !isOccasion || numberOf(found[2]!.replace(/\W+$/, '')) === undefined) return line;
+  // "a party of 6 vegans" are six vegans
+  return line.slice(found[0].length);
+}
+
+const ONE = 'husband|wife|partner|spouse|fiancée?|boyfriend|girlfriend|mother|mum|mom|mam|dad|father|sister|brother|grandmother|grandma|granny|nan|nanna|grandfather|grandpa|grandad|granddad|aunt|auntie|uncle|cousin|neighbou?r|friend|boss|colleague|flatmate|housemate|host|hostess|bride|groom|vicar|priest|teacher|doctor|guest|mother-in-law|father-in-law|sister-in-law|brother-in-law'; // prettier-ignore
+const TWO = 'parents|grandparents|in-laws|couple|bride and groom';
+const YOUNG = 'son|daughter|grandson|granddaughter|nephew|niece';
+const OPENS = '(^|[,;:(\\n&+]\\s*|\\b(?:and|plus|with|are|for)\\s+)';
+const ENDED = "(?![\\w'’-])";
+const KIN: readonly (readonly [RegExp, string])[] = [
+  [
+    new RegExp(`${OPENS}(?:my|our|his|her|their|the|an?)\\s+(?:${TWO})${ENDED}(?!\\s+of\\b)`, 'gi'),
+    '$12 adults',
+  ],
+  [new RegExp(`${OPENS}(?:my|our|his|her|their|the|an?)\\s+(?:${ONE})${ENDED}`, 'gi'), '$11 adult'],
+  [new RegExp(`${OPENS}(?:my|our|his|her|their|the|an?)\\s+(?:${YOUNG})${ENDED}`, 'gi'), '$11 child'],
+  [new RegExp(`${OPENS}(?:my|our|his|her|their|the)\\s+(baby|toddler|child|kid)${ENDED}`, 'gi'), '$11 $2'],
+  [
+    new RegExp(`${OPENS}(?:my|our|his|her|their|the)\\s+(?=(?:\\d+|one|two|three|four|five|six)\\s)`, 'gi'),
+    '$1',
+  ],
+  [new RegExp(`${OPENS}(?:me|myself|I)(?=\\s*(?:$|[,;:.)\\n&+]|and\\b|plus\\b))`, 'gi'), '$11 adult'],
+  [
+    new RegExp(`([,;\\n]\\s*)(?:${ONE})(?=\\s+(?:is|has|who|with|can|does|hates|avoids)\\b)`, 'gi'),
+    '$11 adult',
+  ],
+  [/\ba couple of\b/gi, '2'],
+];
+
+/** "My parents" are two, "my sister who is vegan" is one, and so am I. */
+const kinCounted = (line: string): string =>
+  KIN.reduce((text, [said, counted]) => {
+    // what ends one may open the next: "my aunt, my uncle"
+    return text.replace(said, counted).replace(said, counted);
+  }, line);
+
+const TENS: Readonly<Record<string, number>> = { twenty: 20, thirty: 30, forty: 40, fifty: 50, sixty: 60, seventy: 70, eighty: 80, ninety: 90 }; // prettier-ignore
+const TENS_WORDS = Object.keys(TENS).join('|');
+const UNITS = 'one|two|three|four|five|six|seven|eight|nine';
+
+/** "Twenty-five", "a dozen", "a hundred" in figures. */
+const inFigures = (line: string): string =>
+  line
+    .replace(new RegExp(`\\b(${TENS_WORDS})[\\s-](${UNITS})\\b`, 'gi'), (_all, ten: string, one: string) =>
+      String(TENS[ten.toLowerCase()]! + numberOf(one)!),
+    )
+    .replace(new RegExp(`\\b(${TENS_WORDS})\\b`, 'gi'), (ten) => String(TENS[ten.toLowerCase()]))
+    .replace(/\bhalf a dozen\b/gi, '6')
+    .replace(/\b(an?|one|two|three|four|five|\d+)\s+dozen\b/gi, (_all, n: string) =>
+      String(12 * numberOf(n)!),
+    )
+    .replace(/\b(?:an?|one)\s+hundred\b/gi, '100');
+
+const SOME_GUESTS = 'guests|people|persons|adults|colleagues|friends|pax|heads|of us';
+const NUMBERS: readonly (readonly [RegExp, string])[] = [
+  [/^\s*(?:about|around|roughly|approximately|circa|ca\.?|up to|some|maybe|perhaps)\s+(?=\d)/i, ''],
+  [new RegExp(`\\bbetween\\s+\\d+\\s+and\\s+(\\d+)(?=\\s+(?:${SOME_GUESTS})\\b)`, 'i'), '$1'],
+  [new RegExp(`\\b\\d+\\s*(?:-|–|to|or)\\s*(\\d+)(?=\\s+(?:${SOME_GUESTS})\\b)`, 'i'), '$1'],
+];
+
+/** "About 40", "40 to 50 people": as many as may come. */
+const atMost = (line: string): string => NUMBERS.reduce((text, [said, n]) => text.replace(said, n), line);
+
+/** "No pork for 3" is three without pork; "6 vegetarian of whom 2 are vegan" says more of two of the six. */
+const numbersFirst = (line: string): string =>
+  line
+    .replace(
+      /(^|[,;\n]\s*)((?:no|not|nothing|without)\s[^,;\n()\d]*?)\s+for\s+(\d+|[a-z]+)(?=\s*(?:[,;\n]|$))/gi,
+      (all: string, before: string, about: string, n: string) =>
+        numberOf(n) === undefined ? all : `${before}${n} ${about}`,
+    )
+    .replace(
+      /(?<!:)\s+(?:of (?:which|whom)|including|incl\.?)\s+(\d+|[a-z]+)\s+(?!of\b)/gi,
+      (all: string, n: string) => (numberOf(n) === undefined ? all : `, ${n} of them `),
+    );
+
+/** "Two families: 4 adults, …": how many households they are says nothing of a meal. */
+const HOUSEHOLDS = /^\s*\S+\s+(?:families|households|couples|tables)\s*:\s*/i;
+
+/** The line with its guests counted, and without what they come for. */
+export const guestsCounted = (text: string, mayBeNeed: (word: string) => boolean): string => {
+  const line = withoutOccasion(kinCounted(atMost(inFigures(text))).replace(HOUSEHOLDS, ''));
+  return numbersFirst(guestsFor(line, mayBeNeed));
+};
