@@ -111,7 +111,11 @@ describe('how people say who comes', () => {
 describe('no word that may be a need is taken for people or for an occasion', () => {
   const heard = (text: string): number => {
     const { groups, unread } = read(text);
-    const said = groups.flatMap(({ needs, dislikes, ages }) => [...needs, ...dislikes, ...ages]);
+    const said = groups.flatMap(({ needs, dislikes, band }) => [
+      ...needs,
+      ...dislikes,
+      ...(band === 'child' ? [band] : []),
+    ]);
     return unread.length + said.length;
   };
 
