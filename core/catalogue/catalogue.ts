@@ -14,8 +14,10 @@ import { fishes, meats, plants } from './data/proteins.js';
 import { dried, fresh, vegetables } from './data/produce.js';
 import { morePickles, moreVegetables } from './data/vegetables.js';
 import { vehicles } from './data/vehicles.js';
+import { KITCHEN } from './data/kitchen.js';
 import { component, type Entry } from './entry.js';
 import type { Component, ComponentId, Family, FormFact, FormId } from './facts.js';
+import { factsOf, STAPLES } from './mixtures.js';
 
 /** Rows by family, in the order of the families. */
 const ROWS: readonly (readonly [Family, readonly Entry[]])[] = [
@@ -35,10 +37,22 @@ const ROWS: readonly (readonly [Family, readonly Entry[]])[] = [
   ['garnish', [...garnishes, ...moreGarnishes]],
 ];
 
-/** What the application ships. */
-export const CATALOGUE: readonly Component[] = ROWS.flatMap(([family, rows]) =>
+const WRITTEN: readonly Component[] = ROWS.flatMap(([family, rows]) =>
   rows.map((row) => component(family, row)),
 );
+const written = new Map<string, Component>(WRITTEN.map((food) => [food.id, food]));
+
+/** What is made at home is no freer of anything than the foods and staples that go into it. */
+function withParts(food: Component): Component {
+  const parts = (KITCHEN[food.id]?.[0] ?? []).flatMap(([id]) => {
+    const part = written.get(id);
+    return part ? [withParts(part)] : (STAPLES.get(id) ?? []);
+  });
+  return food.made === 'home-made' && parts.length > 0 ? { ...food, ...factsOf([food, ...parts]) } : food;
+}
+
+/** What the application ships. */
+export const CATALOGUE: readonly Component[] = WRITTEN.map(withParts);
 
 export type Larder = ReadonlyMap<ComponentId, Component>;
 

@@ -203,10 +203,9 @@ const COUNTED_NUTS = NUT_SPECIES.filter((nut) => nut !== 'coconut' && nut !== 'p
  * What is said of tree nuts speaks of all that the law counts: "free from nuts" of each, traces of each. Where a home-made
  * food has one kind, the others lay beside it at its packer's.
  */
-function nutsOf(entry: Entry): Record<NutSpecies, Presence> {
-  const said = entry.allergens?.['tree-nuts'];
+function nutsOf(entry: Entry, said: Presence | undefined): Record<NutSpecies, Presence> {
   const each = said === 'contains' ? 'brand' : said;
-  const counted = each && (each === 'free' || entry.is === 'home-made') ? COUNTED_NUTS : [];
+  const counted = each && (each === 'free' || !isOpen(entry)) ? COUNTED_NUTS : [];
   return all(NUT_SPECIES, isOpen(entry) ? 'brand' : 'free', {
     ...Object.fromEntries(counted.map((nut) => [nut, each])),
     ...entry.nuts,
@@ -233,8 +232,26 @@ function ofTheWater(family: Family, entry: Entry): Partial<Record<Allergen, Pres
   return Object.fromEntries(notInTrade(family).map((allergen) => [allergen, 'free']));
 }
 
+/**
+ * Nuts, seeds, dried fruit and sesame are packed on the same lines: their labels warn of one another more often than not
+ * (label practice). Which does is said by the pack.
+ */
+const PACKED_TOGETHER: Partial<Record<Family, readonly Allergen[]>> = {
+  'nut-seed': ['tree-nuts', 'peanuts', 'sesame'],
+  'dried-fruit': ['tree-nuts', 'peanuts'],
+};
+
+const traces = (allergens: readonly Allergen[]): Partial<Record<Allergen, Presence>> =>
+  Object.fromEntries(allergens.map((allergen) => [allergen, 'brand']));
+
+/** Sesame paste is milled beside nuts (label practice). */
+const MILLED_TOGETHER = traces(['tree-nuts', 'peanuts']);
+
 function allergensOf(family: Family, entry: Entry): Record<Allergen, Presence> {
   const base: Partial<Record<Allergen, Presence>> = entry.is === 'plain-cheese' ? { milk: 'contains' } : {};
+  if (entry.is === 'plant') Object.assign(base, traces(PACKED_TOGETHER[family] ?? []));
+  if (entry.is === 'home-made' && entry.allergens?.sesame === 'contains')
+    Object.assign(base, MILLED_TOGETHER);
   // peanuts are packed where nuts are
   if (entry.is === 'home-made' && entry.allergens?.['tree-nuts'] === 'contains') base.peanuts = 'brand';
   return all(ALLERGENS, isOpen(entry) ? 'brand' : 'free', {
@@ -327,7 +344,7 @@ export function component(family: Family, entry: Entry): Component {
     baseFood: entry.base ?? entry.name.toLowerCase(),
     ingredients: entry.of ?? [],
     allergens,
-    nuts: nutsOf(entry),
+    nuts: nutsOf(entry, allergens['tree-nuts']),
     animal,
     notable: notableOf(family, entry),
     gelatineFrom: entry.gelatine ?? 'none',

@@ -46,10 +46,10 @@ export {
   recipeOf,
   RECIPES,
   scaledTo,
-  STAPLES,
   type Recipe,
   type ScaledRecipe,
 } from './recipes.js';
+export { STAPLES } from './mixtures.js';
 export { buyingOf, COUNTER_STEP_G, type Buying, type Sold } from './buying.js';
 export { DECOR, DECOR_SOURCE, findDecor, neverFood, type Decor } from './decor.js';
 export { about, goesWith, pairing, TASTE_WORDS, type About } from './about.js';

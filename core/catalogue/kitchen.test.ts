@@ -40,18 +40,22 @@ describe('how home-made foods are made', () => {
     },
   );
 
-  test.each(homeMade.map(({ id }) => id))('%s is free from no allergen that goes into it', (id) => {
+  test.each(homeMade.map(({ id }) => id))('%s is no freer of anything than what goes into it', (id) => {
     const food = larder.get(id)!;
     const parts = makingOf(id)!.parts.flatMap(([part]) => larder.get(part) ?? STAPLES.get(part) ?? []);
-    for (const allergen of ALLERGENS) {
-      const within = parts.filter((part) => part.allergens[allergen] === 'contains');
-      if (within.length > 0)
-        expect([allergen, within.map((part) => part.name), food.allergens[allergen]]).toEqual([
-          allergen,
-          within.map((part) => part.name),
-          'contains',
+    const free = (record: Readonly<Record<string, string>>): string[] =>
+      Object.keys(record).filter((key) => record[key] === 'free');
+    for (const part of parts)
+      for (const key of ['allergens', 'nuts', 'animal', 'notable'] as const)
+        expect([part.id, key, free(food[key]).filter((fact) => !free(part[key]).includes(fact))]).toEqual([
+          part.id,
+          key,
+          [],
         ]);
-    }
+    if (food.alcohol === 'free') expect(parts.filter(({ alcohol }) => alcohol !== 'free')).toEqual([]);
+    for (const allergen of ALLERGENS)
+      if (parts.some((part) => part.allergens[allergen] === 'contains'))
+        expect([allergen, food.allergens[allergen]]).toEqual([allergen, 'contains']);
   });
 
   test('what wants an oven, a hob or a blender is a recipe of the house', () => {

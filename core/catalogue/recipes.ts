@@ -1,19 +1,14 @@
 import { RECIPE_ROWS } from './data/recipes.js';
-import { STAPLE_ROWS } from './data/staples.js';
-import { component, type Entry, type FormRow } from './entry.js';
+import { component, type FormRow } from './entry.js';
 import {
-  ALLERGENS,
-  ANIMAL_PARTS,
-  INGREDIENTS,
-  NUT_SPECIES,
   componentSchema,
   type Component,
   type ComponentId,
   type Family,
   type Job,
-  type Presence,
   type Taste,
 } from './facts.js';
+import { factsOf, STAPLES } from './mixtures.js';
 import type { Larder } from './catalogue.js';
 import { memo2 } from '../measure/index.js';
 
@@ -46,11 +41,6 @@ export interface Recipe {
 
 export const RECIPES: readonly Recipe[] = RECIPE_ROWS;
 
-/** Kitchen staples as components, so that their facts are read like any others. They are never laid by themselves. */
-export const STAPLES: ReadonlyMap<string, Component> = new Map(
-  STAPLE_ROWS.map((row) => [row.id, component('spread-dip', row as Entry)]),
-);
-
 export const homeMadeId = (recipe: Pick<Recipe, 'id'>): ComponentId => `home-${recipe.id}` as ComponentId;
 
 /** The recipe behind a component, if it is one of these. */
@@ -59,35 +49,7 @@ export const recipeOf = (id: ComponentId): Recipe | undefined =>
 
 // ------------------------------------------------------------------ facts of a mixture
 
-/** From worst to best: a mixture has the worst of its parts. What nobody knows is worse than what a label tells. */
-const PRESENCE: readonly Presence[] = ['contains', 'unknown', 'brand', 'may', 'free'];
-const RENNET = ['animal', 'unknown', 'depends', 'microbial', 'vegetable', 'none'] as const;
-const GELATINE = ['pork', 'unknown', 'depends', 'beef', 'fish', 'none'] as const;
-const SLAUGHTER = ['needed', 'unknown', 'certified', 'no-meat'] as const;
-const OATS = ['uncertified', 'unknown', 'depends', 'certified', 'none'] as const;
-const MILK = ['raw', 'unknown', 'depends', 'pasteurised', 'none'] as const;
-const LACTOSE = ['contains', 'unknown', 'depends', 'low', 'none'] as const;
-const FISH = ['unscaled', 'unknown', 'depends', 'scaled', 'none'] as const;
-const SUPERVISION = ['needed', 'unknown', 'certified', 'not-needed'] as const;
-
-const worst = <T>(order: readonly T[], values: readonly T[]): T => order.find((v) => values.includes(v))!;
-
 type Part = { component: Component; grams: number };
-
-const presences = <K extends string>(
-  keys: readonly K[],
-  parts: readonly Part[],
-  of: (component: Component) => Record<K, Presence>,
-) =>
-  Object.fromEntries(
-    keys.map((key) => [
-      key,
-      worst(
-        PRESENCE,
-        parts.map((part) => of(part.component)[key]),
-      ),
-    ]),
-  ) as Record<K, Presence>;
 
 /** Plain beside plain is plain; one other way of making it is its way; two others nobody can call by one name. */
 function processOf(parts: readonly Part[]): Component['process'] {
@@ -141,7 +103,6 @@ export function partsOf(recipe: Pick<Recipe, 'parts'>, larder: Larder): Part[] |
 export const madeFrom = memo2((recipe: Recipe, larder: Larder): Component | undefined => {
   const parts = partsOf(recipe, larder);
   if (!parts) return undefined;
-  const of = <K extends keyof Component>(key: K) => parts.map((part) => part.component[key]);
   const shape = component(recipe.family, {
     id: homeMadeId(recipe),
     name: `${recipe.name}, home-made`,
@@ -166,19 +127,7 @@ export const madeFrom = memo2((recipe: Recipe, larder: Larder): Component | unde
     handsMin: recipe.handsMin,
     baseFood: parts[0]!.component.baseFood,
     ingredients: parts.map((part) => part.component.name.toLowerCase()),
-    allergens: presences(ALLERGENS, parts, (component) => component.allergens),
-    nuts: presences(NUT_SPECIES, parts, (component) => component.nuts),
-    animal: presences(ANIMAL_PARTS, parts, (component) => component.animal),
-    notable: presences(INGREDIENTS, parts, (component) => component.notable),
-    alcohol: worst(PRESENCE, of('alcohol')),
-    gelatineFrom: worst(GELATINE, of('gelatineFrom')),
-    rennet: worst(RENNET, of('rennet')),
-    slaughter: worst(SLAUGHTER, of('slaughter')),
-    oats: worst(OATS, of('oats')),
-    milkTreatment: worst(MILK, of('milkTreatment')),
-    lactose: worst(LACTOSE, of('lactose')),
-    fishKind: worst(FISH, of('fishKind')),
-    supervision: worst(SUPERVISION, of('supervision')),
+    ...factsOf(parts.map((part) => part.component)),
     process: processOf(parts),
     certificates: [...new Set(parts.flatMap((part) => part.component.certificates))],
     per100g: nutritionOf(parts, recipe.outG),

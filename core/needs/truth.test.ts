@@ -40,8 +40,8 @@ const TABLE: Record<string, { F: string; A: string; X: string }> = {
     X: 'bresaola beef-pastrami roast-beef beef-jerky beef-salami beef-meatballs',
   },
   jain: {
-    F: 'green-grapes young-gouda almonds cucumber cherry-tomatoes paneer mascarpone hummus-no-sesame socca-crisps pepper-strips tomato-slices celery edamame',
-    A: 'brie water-crackers rice-cakes tortilla-chips emmental mozzarella-pearls',
+    F: 'green-grapes almonds cucumber cherry-tomatoes paneer mascarpone hummus-no-sesame socca-crisps pepper-strips tomato-slices celery edamame',
+    A: 'brie water-crackers rice-cakes tortilla-chips emmental mozzarella-pearls young-gouda',
     X: 'carrot-sticks radishes pink-onions hummus-home honey falafel beet-dip parmigiano raw-mushrooms tzatziki candied-ginger potato-rounds smoked-salmon dry-cured-ham spring-onions chive-cream marinated-mushrooms egg-salad truffle-pecorino roast-beetroot sweet-potato wine-jelly',
   },
   'gluten-free': {
@@ -60,23 +60,23 @@ const TABLE: Record<string, { F: string; A: string; X: string }> = {
     X: 'mascarpone ricotta cottage-cheese cream-cheese milk-chocolate tzatziki chive-cream burrata white-chocolate',
   },
   'egg-free': {
-    F: 'brie dry-cured-ham green-grapes almonds hummus-home parmigiano young-gouda falafel',
-    A: 'aged-gouda manchego water-crackers cheese-straws asiago provolone salami goat-gouda milk-chocolate',
+    F: 'brie dry-cured-ham green-grapes almonds hummus-home parmigiano falafel comte pecorino-romano',
+    A: 'aged-gouda manchego water-crackers cheese-straws asiago provolone salami goat-gouda milk-chocolate young-gouda edam havarti idiazabal',
     X: 'grana-padano meringues mayonnaise aioli egg-salad brioche-toasts gf-toasts nougat macarons crab-sticks liver-parfait almond-crackers lemon-curd coconut-macaroons amaretti pork-pate beef-meatballs',
   },
   'tree-nut-free': {
-    F: 'pumpkin-seeds sunflower-seeds brie green-grapes hummus-home dry-cured-ham honey tahini vegan-pesto flax-crackers roast-chestnuts coconut-chips',
-    A: 'salami water-crackers coconut-block banana-chips giant-corn hummus-bought pine-nut-pesto coconut-macaroons tamari-seeds quince-paste',
-    X: 'almonds walnuts cashews pistachios peanuts basil-pesto cashew-round dark-chocolate mortadella marzipan nougat macarons baklava almond-olives romesco walnut-pepper-dip hazelnuts pecans brazil-nuts macadamias honey-nuts chocolate-hazelnut peanut-butter almond-feta cashew-camembert fruit-nut-toasts pine-nuts amaretti almond-crackers turkish-delight',
+    F: 'brie green-grapes dry-cured-ham honey hummus-no-sesame edamame-dip lentil-balls',
+    A: 'salami water-crackers coconut-block banana-chips giant-corn hummus-bought coconut-macaroons tamari-seeds quince-paste pumpkin-seeds sunflower-seeds hummus-home tahini vegan-pesto flax-crackers roast-chestnuts coconut-chips dried-apricots raisins',
+    X: 'almonds walnuts cashews pistachios peanuts basil-pesto cashew-round dark-chocolate mortadella marzipan nougat macarons baklava almond-olives romesco walnut-pepper-dip hazelnuts pecans brazil-nuts macadamias honey-nuts chocolate-hazelnut peanut-butter pine-nut-pesto almond-feta cashew-camembert fruit-nut-toasts pine-nuts amaretti almond-crackers turkish-delight',
   },
   'peanut-free': {
-    F: 'brie green-grapes hummus-home dry-cured-ham sunflower-seeds honey',
-    A: 'almonds walnuts hazelnuts pine-nuts water-crackers salami dark-chocolate mortadella hummus-bought',
+    F: 'brie green-grapes dry-cured-ham honey',
+    A: 'almonds walnuts hazelnuts pine-nuts water-crackers salami dark-chocolate mortadella hummus-bought hummus-home sunflower-seeds dried-apricots pine-nut-pesto',
     X: 'peanuts peanut-butter honey-nuts cashews candied-pecans smoked-almonds almond-butter',
   },
   'sesame-free': {
-    F: 'hummus-no-sesame brie green-grapes dry-cured-ham socca-crisps sunflower-round',
-    A: 'water-crackers salami rye-crispbread focaccia',
+    F: 'hummus-no-sesame brie green-grapes dry-cured-ham socca-crisps',
+    A: 'water-crackers salami rye-crispbread focaccia sunflower-round almonds pumpkin-seeds walnuts',
     X: 'hummus-home hummus-bought seed-crackers tahini baba-ganoush halva sesame-brittle seeded-gf-crackers pita-crisps',
   },
   'soy-free': {
@@ -224,14 +224,16 @@ describe('settings where people differ', () => {
   });
   test('an allergy to one nut follows what the label says of that nut', () => {
     expect(verdict('almonds', 'tree-nut-free', { species: 'walnut' })).toBe('forbidden');
-    expect(verdict('pecans', 'tree-nut-free', { species: 'pistachio' })).toBe('fine');
+    // packed beside others: the pack says which
+    expect(verdict('pecans', 'tree-nut-free', { species: 'pistachio' })).toBe('ask');
+    expect(verdict('walnuts', 'tree-nut-free', { species: 'coconut' })).toBe('fine');
     expect(verdict('peanuts', 'tree-nut-free', { species: 'almond' })).toBe('ask');
     expect(verdict('mortadella', 'tree-nut-free', { species: 'pistachio' })).toBe('forbidden');
   });
   test('coconut and pine nut count where the guest’s own list says so', () => {
-    expect(verdict('coconut-chips', 'tree-nut-free', { species: 'all' })).toBe('fine');
+    expect(verdict('coconut-chips', 'tree-nut-free', { species: 'all' })).toBe('ask');
     expect(verdict('coconut-chips', 'tree-nut-free', { species: 'all,coconut' })).toBe('forbidden');
-    expect(verdict('pine-nut-pesto', 'tree-nut-free', { species: 'all' })).toBe('ask');
+    expect(verdict('pine-nut-pesto', 'tree-nut-free', { species: 'all' })).toBe('forbidden');
     expect(verdict('pine-nut-pesto', 'tree-nut-free', { species: 'pine-nut' })).toBe('forbidden');
   });
   test('the two sets of guidance for pregnancy', () => {

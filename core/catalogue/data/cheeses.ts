@@ -40,7 +40,7 @@ export const cheeses: Entry[] = [
     colours: ['#e9b44f', '#c27f2c', '#f3ca72'], forms: [['wedge', 'wedge', 250, 126, 78], ['chunks', 'chunk', 7, 21, 17], grated, strips], packs: [[250, 520]],
   },
   {
-    id: 'young-gouda', kcal: 365, name: 'Young gouda, microbial rennet', also: ['mild gouda'], base: 'gouda', is: 'plain-cheese', rennet: 'microbial', milkTreatment: 'pasteurised',
+    id: 'young-gouda', kcal: 365, name: 'Young gouda, microbial rennet', also: ['mild gouda'], base: 'gouda', is: 'plain-cheese', rennet: 'microbial', milkTreatment: 'pasteurised', allergens: { egg: 'brand' }, animal: { egg: 'brand' },
     per100: [23, 31, 0, 0, 1.9], temper: 30, taste: { salt: 2, richness: 3, strength: 1, sweet: 1 }, texture: 'semi-firm', milk: 'cow',
     colours: ['#f3d27a', '#e1b552', '#f9e3a1'], forms: [cubes(), ['slices', 'square-cracker', 12, 52, 46, { g: 1.5 }], strips, grated], packs: [[200, 260], [400, 470]],
   },
