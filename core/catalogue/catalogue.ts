@@ -42,17 +42,35 @@ const WRITTEN: readonly Component[] = ROWS.flatMap(([family, rows]) =>
 );
 const written = new Map<string, Component>(WRITTEN.map((food) => [food.id, food]));
 
+const isShipped = (food: Component): boolean => food === shipped.get(food.id);
+
 /** What is made at home is no freer of anything than the foods and staples that go into it. */
-function withParts(food: Component): Component {
-  const parts = (KITCHEN[food.id]?.[0] ?? []).flatMap(([id]) => {
-    const part = written.get(id);
-    return part ? [withParts(part)] : (STAPLES.get(id) ?? []);
-  });
-  return food.made === 'home-made' && parts.length > 0 ? { ...food, ...factsOf([food, ...parts]) } : food;
+function withParts(food: Component, partOf: (id: string) => Component | undefined): Component {
+  if (food.made !== 'home-made') return food;
+  const parts = (KITCHEN[food.id]?.[0] ?? []).flatMap(([id]) => partOf(id) ?? STAPLES.get(id) ?? []);
+  return parts.length > 0 ? { ...food, ...factsOf([food, ...parts]) } : food;
+}
+const writtenPart = (id: string): Component | undefined => {
+  const part = written.get(id);
+  return part && withParts(part, writtenPart);
+};
+
+/**
+ * A home-made food of the shipped catalogue, made of foods of which this larder knows more than was written: what their
+ * labels say is true of it. Any other food as it is.
+ */
+export function remade(food: Component, larder: Larder): Component {
+  const own = isShipped(food) ? written.get(food.id) : undefined;
+  return own ? withParts(own, (id) => larder.get(id as ComponentId)) : food;
 }
 
 /** What the application ships. */
-export const CATALOGUE: readonly Component[] = WRITTEN.map(withParts);
+export const CATALOGUE: readonly Component[] = WRITTEN.map((food) => withParts(food, writtenPart));
+const shipped = new Map<ComponentId, Component>(CATALOGUE.map((food) => [food.id, food]));
+
+/** The foods of the larder that go into a home-made one. */
+export const larderPartsOf = (id: ComponentId): readonly ComponentId[] =>
+  (KITCHEN[id]?.[0] ?? []).map(([part]) => part as ComponentId);
 
 export type Larder = ReadonlyMap<ComponentId, Component>;
 

@@ -15,7 +15,7 @@ export {
   type FactKey,
 } from './facts-view.js';
 export { FORM_IDS, FORMS, formName, formVerb, type FormKind } from './forms.js';
-export { CATALOGUE, formOf, larderOf, usualForm, type Larder } from './catalogue.js';
+export { CATALOGUE, formOf, larderOf, larderPartsOf, remade, usualForm, type Larder } from './catalogue.js';
 export { ownComponent, ownId, plainForm } from './own.js';
 export {
   CUP_ML,

@@ -208,7 +208,7 @@ export interface FindingArgs {
   'not-understood': { group: string; need: string; n: number };
   'how-old': { group: string; n: number; count: number };
   'too-few-known-foods': { group: string; n: number; known: Several };
-  'label-to-read': { foods: Several; n: number; group: string; facts: Several };
+  'label-to-read': { foods: Several; n: number; made: number; group: string; facts: Several };
   'too-small': Fit;
   'too-large': Fit;
   'out-of-reach': {

@@ -1,6 +1,8 @@
 import {
   larderOf,
+  larderPartsOf,
   possibleValues,
+  remade,
   withFact,
   type Component,
   type ComponentId,
@@ -48,8 +50,16 @@ const toldLarder = memo2((own: Plan['ownComponents'], answers: Plan['answers']):
   const larder = larderOf(own);
   if (answers.length === 0) return larder;
   const told = new Set<ComponentId>(answers.map((answer) => answer.componentId));
-  return new Map(
+  const bought = new Map(
     [...larder].map(([id, component]) => [id, told.has(id) ? answered(component, answers) : component]),
+  );
+  // what is made at home of something that a label was read of
+  const isOfTold = (id: ComponentId): boolean => larderPartsOf(id).some((part) => told.has(part));
+  return new Map(
+    [...bought].map(([id, component]) => [
+      id,
+      isOfTold(id) ? answered(remade(larder.get(id)!, bought), answers) : component,
+    ]),
   );
 });
 

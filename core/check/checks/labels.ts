@@ -34,6 +34,7 @@ export function labels(context: CheckContext): Finding[] {
         args: {
           foods: { foods: open.map((placed) => placed.component.name) },
           n: open.length,
+          made: open.filter(({ component }) => component.made === 'home-made').length,
           group: group.name,
           facts: { all: [...new Set(facts.map(factWords))] },
         },

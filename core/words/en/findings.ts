@@ -85,7 +85,7 @@ export const FINDINGS = {
   'finding.label-to-read.text':
     '{n, plural, one {Which {foodsLow}?} other {# labels to read for “{group}”.}}',
   'finding.label-to-read.why':
-    '{foods}: the label must say about {facts}. Until then {n, plural, one {it does} other {they do}} not count.',
+    '{foods}: the label must say about {facts}. {made, plural, =0 {} other {Of what is made at home, read the packs that go in. }}Until then {n, plural, one {it does} other {they do}} not count.',
   'finding.never-food.text': '{food} must not touch food.',
   'finding.never-food.why':
     'Not to be eaten nor laid beside food: {why}. Is it another thing? Give it its own name.',
