@@ -298,7 +298,11 @@ function supervisionOf(entry: Entry): Component['supervision'] {
   return asked ? 'needed' : 'not-needed';
 }
 
-function formOf(row: FormRow): FormFact {
+/** Bread and crackers with whole seeds or bits of nut (public guidance on choking); soft bread with them, too. */
+const hasKernels = (family: Family, { has, sheds }: Entry): boolean =>
+  family === 'vehicle' && (has?.includes('seeds') === true || sheds?.includes('nut-pieces') === true);
+
+function formOf(row: FormRow, kernels: boolean): FormFact {
   const [form, piece, pieceG, lengthMm, widthMm, other] = row;
   const usual = FORMS[form];
   return {
@@ -309,7 +313,7 @@ function formOf(row: FormRow): FormFact {
     widthMm,
     gPerCm2: other?.g ?? usual.gPerCm2,
     heightMm: usual.heightMm,
-    choking: other?.choke ?? usual.choking,
+    choking: other?.choke ?? (kernels ? 'hard' : usual.choking),
   };
 }
 
@@ -379,7 +383,7 @@ export function component(family: Family, entry: Entry): Component {
     sheds: entry.sheds ?? [],
     weeps: entry.weeps ?? false,
     drips: entry.drips ?? false,
-    forms: entry.forms.map(formOf),
+    forms: entry.forms.map((row) => formOf(row, hasKernels(family, entry))),
     seasonMonths: [...(entry.season ?? ALL_YEAR)],
     packs: entry.packs.map(([massG, priceMinor]) => ({ massG, priceMinor })),
     densityGPerMl: entry.density ?? null,

@@ -65,7 +65,7 @@ const TABLE: Record<string, { F: string; A: string; X: string }> = {
     X: 'grana-padano meringues mayonnaise aioli egg-salad brioche-toasts gf-toasts nougat macarons crab-sticks liver-parfait almond-crackers lemon-curd coconut-macaroons amaretti pork-pate beef-meatballs',
   },
   'tree-nut-free': {
-    F: 'brie green-grapes dry-cured-ham honey hummus-no-sesame edamame-dip lentil-balls',
+    F: 'brie green-grapes dry-cured-ham honey hummus-no-sesame edamame-dip lentil-balls nut-free-raisins nut-free-apricots nut-free-sunflower-seeds',
     A: 'salami water-crackers coconut-block banana-chips giant-corn hummus-bought coconut-macaroons tamari-seeds quince-paste pumpkin-seeds sunflower-seeds hummus-home tahini vegan-pesto flax-crackers roast-chestnuts coconut-chips dried-apricots raisins',
     X: 'almonds walnuts cashews pistachios peanuts basil-pesto cashew-round dark-chocolate mortadella marzipan nougat macarons baklava almond-olives romesco walnut-pepper-dip hazelnuts pecans brazil-nuts macadamias honey-nuts chocolate-hazelnut peanut-butter pine-nut-pesto almond-feta cashew-camembert fruit-nut-toasts pine-nuts amaretti almond-crackers turkish-delight',
   },
@@ -137,7 +137,7 @@ const TABLE: Record<string, { F: string; A: string; X: string }> = {
   'child-1-3': {
     F: 'raspberries orange-wheels steamed-carrot potato-rounds hummus-home pear-fans broccoli banana peaches cucumber ricotta tzatziki',
     A: 'brie camembert aioli',
-    X: 'green-grapes cherry-tomatoes black-olives almonds carrot-sticks apple-fans young-gouda dried-apricots marshmallows salami parmigiano medjool-dates mozzarella-pearls blueberries caramel-popcorn cherries fruit-gums-gelatine fruit-gums-pectin hazelnuts cocktail-sausages peanut-butter almond-butter roast-chestnuts pretzels celery cauliflower raisins wine-jelly',
+    X: 'green-grapes cherry-tomatoes black-olives almonds carrot-sticks apple-fans young-gouda dried-apricots marshmallows salami parmigiano medjool-dates mozzarella-pearls blueberries caramel-popcorn seed-crackers flax-crackers fruit-nut-toasts cherries fruit-gums-gelatine fruit-gums-pectin hazelnuts cocktail-sausages peanut-butter almond-butter roast-chestnuts pretzels celery cauliflower raisins wine-jelly',
   },
   'child-4': {
     F: 'raspberries hummus-home banana broccoli',

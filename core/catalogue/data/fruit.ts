@@ -2,6 +2,7 @@ import type { Entry } from '../entry.js';
 import { quarter, softStrips } from './portions.js';
 
 const F = { is: 'plant', hold: 'stable' } as const;
+const NO_NUTS = { 'tree-nuts': 'free', peanuts: 'free' } as const;
 const WET = { is: 'plant', hold: 'perishable', weeps: true } as const;
 const chopped = (g = 1.5) => ['chopped', 'bit', g, 12, 10] as const;
 const sticky = (g: number, long: number, wide: number, ground = 1.5) => ['scatter', 'dried', g, long, wide, { g: ground, choke: 'sticky' }] as const;
@@ -36,6 +37,9 @@ export const moreFruit: Entry[] = [
 /** Dried fruit: sulphites keep the bright ones bright, so the label decides; dusting flour is asked. */
 export const moreDried: Entry[] = [
   { id: 'raisins', name: 'Raisins on the vine', also: ['raisins', 'sultanas', 'muscatels'], base: 'raisin', is: 'plant', allergens: { sulphites: 'brand' }, kcal: 300, per100: [3, 0.5, 68, 4, 0], taste: { sweet: 5, sour: 1 }, texture: 'chewy', colours: ['#6b4430', '#41251a', '#9a6c4c'], forms: [['cluster', 'dried', 1.2, 16, 11, { g: 1.2, choke: 'sticky' }], chopped(1)], packs: [[150, 290]] },
+  // a packer who keeps nuts out says so on the pack
+  { id: 'nut-free-raisins', name: 'Raisins packed without nuts', also: ['nut-free raisins'], base: 'raisin', is: 'plant', allergens: { sulphites: 'brand', ...NO_NUTS }, nuts: { 'pine-nut': 'free' }, kcal: 300, per100: [3, 0.5, 68, 4, 0], taste: { sweet: 5, sour: 1 }, texture: 'chewy', colours: ['#6b4430', '#41251a', '#9a6c4c'], forms: [['scatter', 'dried', 1, 15, 10, { g: 1.2, choke: 'sticky' }], chopped(1)], packs: [[150, 260]] },
+  { id: 'nut-free-apricots', name: 'Dried apricots packed without nuts', also: ['nut-free apricots'], base: 'apricot', is: 'plant', allergens: { sulphites: 'brand', ...NO_NUTS }, nuts: { 'pine-nut': 'free' }, kcal: 240, per100: [3, 0.5, 48, 8, 0], taste: { sweet: 4, sour: 2 }, texture: 'chewy', colours: ['#ea9234', '#c66a16', '#f9bf70'], forms: [['scatter', 'dried', 8, 32, 28, { g: 1.5, choke: 'sticky' }], chopped(1.5)], packs: [[150, 310]] },
   { id: 'prunes', name: 'Soft prunes', also: ['dried plums'], base: 'plum', is: 'plant', allergens: { sulphites: 'brand' }, kcal: 240, per100: [2.2, 0.4, 54, 7, 0], taste: { sweet: 4, sour: 1 }, texture: 'chewy', colours: ['#3b2030', '#21101a', '#6c4458'], forms: [sticky(9, 34, 26), chopped()], packs: [[250, 260]] },
   { id: 'dried-mango', name: 'Dried mango strips', base: 'mango', is: 'plant', allergens: { sulphites: 'brand' }, kcal: 320, per100: [2.5, 1, 72, 6, 0.1], taste: { sweet: 4, sour: 2 }, texture: 'chewy', colours: ['#f1a93a', '#cc7f1c', '#f9cf84'], forms: [['scatter', 'strip', 8, 74, 18, { g: 1, choke: 'sticky' }], chopped()], packs: [[100, 280]] },
   { id: 'dried-pears', name: 'Dried pear halves', base: 'pear', is: 'plant', allergens: { sulphites: 'brand' }, kcal: 265, per100: [1.9, 0.6, 60, 7.5, 0], taste: { sweet: 4 }, texture: 'chewy', colours: ['#d9b36c', '#a97f3c', '#efd8a4'], forms: [sticky(16, 50, 34), chopped()], packs: [[200, 340]] },

@@ -137,6 +137,7 @@ export const BESIDE: ServingTable = {
     foods: {
       'pumpkin-seeds': [45, 25, '', { never: 'sweet children' }],
       'sunflower-seeds': [38, 25, '', { never: 'sweet children' }],
+      'nut-free-sunflower-seeds': [38, 25, '', { never: 'sweet children' }],
       'tamari-seeds': [40, 8],
       'pine-nuts': [30, 10],
       'wasabi-peas': [30, 2, '', { helping: [2, 4, 6] }],
@@ -152,6 +153,8 @@ export const BESIDE: ServingTable = {
       'dried-cranberries': [62, 60, 'breakfast'],
       'dried-figs': [58, 25, 'breakfast', { never: 'children' }],
       raisins: [60, 75, 'breakfast children'],
+      'nut-free-raisins': [58, 75, 'breakfast children'],
+      'nut-free-apricots': [66, 60, 'breakfast hand'],
       prunes: [42, 20, 'breakfast', { never: 'children' }],
       'dried-mango': [65, 60, 'hand'],
       'dried-pears': [48, 35],

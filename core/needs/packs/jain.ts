@@ -54,7 +54,13 @@ export const jain: NeedPack = {
     what: 'meat or fish',
   },
   page: {
-    traps: ['onion and garlic in dips and crackers', 'carrot, radish, beetroot, potato', 'honey', 'rennet'],
+    traps: [
+      'onion and garlic in dips and crackers',
+      'carrot, radish, beetroot, potato',
+      'honey',
+      'rennet',
+      'figs and aubergine, which many leave out for their seeds',
+    ],
     good: ['fruit', 'nuts', 'cheese with microbial rennet', 'tomatoes, cucumber, peppers'],
     note: `Families differ, and more is left out on some days: ask. ${DEFER}`,
     sources: ['common definition of Jain food'],
