@@ -14,7 +14,7 @@ import { fishes, meats, plants } from './data/proteins.js';
 import { dried, fresh, vegetables } from './data/produce.js';
 import { morePickles, moreVegetables } from './data/vegetables.js';
 import { vehicles } from './data/vehicles.js';
-import { KITCHEN } from './data/kitchen.js';
+import { GOOD_ALLERGENS, GOODS, KITCHEN } from './data/kitchen.js';
 import { component, type Entry } from './entry.js';
 import type { Component, ComponentId, Family, FormFact, FormId } from './facts.js';
 import { factsOf, STAPLES } from './mixtures.js';
@@ -42,12 +42,34 @@ const WRITTEN: readonly Component[] = ROWS.flatMap(([family, rows]) =>
 );
 const written = new Map<string, Component>(WRITTEN.map((food) => [food.id, food]));
 
+/** Goods as foods, so that their facts are read like any others. They are never laid. */
+const goods = new Map<string, Component>(
+  Object.entries(GOOD_ALLERGENS).map(([id, allergens]) => [
+    id,
+    component('garnish', {
+      id,
+      name: GOODS[id as keyof typeof GOODS][0],
+      is: 'home-made',
+      allergens,
+      kcal: 0,
+      per100: [0, 0, 0, 0, 0],
+      taste: {},
+      texture: 'soft',
+      colours: ['#ffffff', '#ffffff', '#ffffff'],
+      forms: [['sprig', 'sprig', 1, 10, 10]],
+      packs: [[1, 1]],
+    }),
+  ]),
+);
+
 const isShipped = (food: Component): boolean => food === shipped.get(food.id);
 
-/** What is made at home is no freer of anything than the foods and staples that go into it. */
+/** What is made at home is no freer of anything than the foods, staples and goods that go into it. */
 function withParts(food: Component, partOf: (id: string) => Component | undefined): Component {
   if (food.made !== 'home-made') return food;
-  const parts = (KITCHEN[food.id]?.[0] ?? []).flatMap(([id]) => partOf(id) ?? STAPLES.get(id) ?? []);
+  const parts = (KITCHEN[food.id]?.[0] ?? []).flatMap(
+    ([id]) => partOf(id) ?? STAPLES.get(id) ?? goods.get(id) ?? [],
+  );
   return parts.length > 0 ? { ...food, ...factsOf([food, ...parts]) } : food;
 }
 const writtenPart = (id: string): Component | undefined => {

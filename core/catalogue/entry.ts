@@ -244,14 +244,9 @@ const PACKED_TOGETHER: Partial<Record<Family, readonly Allergen[]>> = {
 const traces = (allergens: readonly Allergen[]): Partial<Record<Allergen, Presence>> =>
   Object.fromEntries(allergens.map((allergen) => [allergen, 'brand']));
 
-/** Sesame paste is milled beside nuts (label practice). */
-const MILLED_TOGETHER = traces(['tree-nuts', 'peanuts']);
-
 function allergensOf(family: Family, entry: Entry): Record<Allergen, Presence> {
   const base: Partial<Record<Allergen, Presence>> = entry.is === 'plain-cheese' ? { milk: 'contains' } : {};
   if (entry.is === 'plant') Object.assign(base, traces(PACKED_TOGETHER[family] ?? []));
-  if (entry.is === 'home-made' && entry.allergens?.sesame === 'contains')
-    Object.assign(base, MILLED_TOGETHER);
   // peanuts are packed where nuts are
   if (entry.is === 'home-made' && entry.allergens?.['tree-nuts'] === 'contains') base.peanuts = 'brand';
   return all(ALLERGENS, isOpen(entry) ? 'brand' : 'free', {

@@ -7,10 +7,11 @@ import {
   RECIPES,
   STAPLES,
   homeMadeId,
+  type Allergen,
   type Component,
   type ComponentId,
 } from './index.js';
-import { RECIPE_USES } from './data/kitchen.js';
+import { GOOD_ALLERGENS, RECIPE_USES } from './data/kitchen.js';
 
 const larder = new Map<string, Component>(CATALOGUE.map((component) => [component.id, component]));
 const homeMade = CATALOGUE.filter(({ made }) => made === 'home-made');
@@ -53,6 +54,11 @@ describe('how home-made foods are made', () => {
           [],
         ]);
     if (food.alcohol === 'free') expect(parts.filter(({ alcohol }) => alcohol !== 'free')).toEqual([]);
+    for (const [part] of makingOf(id)!.parts)
+      for (const allergen of Object.keys(
+        GOOD_ALLERGENS[part as keyof typeof GOOD_ALLERGENS] ?? {},
+      ) as Allergen[])
+        expect([part, allergen, food.allergens[allergen]]).not.toEqual([part, allergen, 'free']);
     for (const allergen of ALLERGENS)
       if (parts.some((part) => part.allergens[allergen] === 'contains'))
         expect([allergen, food.allergens[allergen]]).toEqual([allergen, 'contains']);

@@ -110,8 +110,8 @@ const TABLE: Record<string, { F: string; A: string; X: string }> = {
     X: 'cornichons grain-mustard dijon-mustard mayonnaise egg-salad giardiniera wasabi-peas',
   },
   'lupin-free': {
-    F: 'brie green-grapes dry-cured-ham hummus-home socca-crisps',
-    A: 'water-crackers plant-salami seitan',
+    F: 'brie green-grapes dry-cured-ham hummus-home',
+    A: 'water-crackers plant-salami seitan socca-crisps home-rolls',
     X: 'lupin-beans gf-toasts',
   },
   'sulphite-free': {

@@ -1,7 +1,10 @@
 /**
  * How foods are made that the larder has as home-made with facts of their own: what is bought for them, grams of a batch,
- * and how long each stage takes (house default, after ordinary home cooking). Facts and verdicts stay those of the food.
+ * and how long each stage takes (house default, after ordinary home cooking). Facts are those of the food and of all that
+ * goes into it.
  */
+
+import type { Allergen, Presence } from '../facts.js';
 
 /** Goods that a shop has and that never lie on a board: name, grams of a pack, minor units (middle prices), aisle. */
 export const GOODS = {
@@ -59,6 +62,39 @@ export const GOODS = {
   'sesame-paste': ['sesame paste (tahini)', 250, 320, 'tins'],
   turmeric: ['turmeric', 40, 150, 'tins'],
 } as const satisfies Record<string, readonly [string, number, number, Aisle]>;
+
+const BY_OTHER_GRAINS = { soy: 'brand', lupin: 'brand', mustard: 'brand' } as const;
+const MIX = { ...BY_OTHER_GRAINS, milk: 'brand', egg: 'brand', sesame: 'brand', 'tree-nuts': 'brand', peanuts: 'brand', celery: 'brand', sulphites: 'brand' } as const;
+/**
+ * What a good brings along, or may: flour is milled beside soya, lupin and mustard, sesame paste beside nuts, cocoa beside
+ * milk; tinned coconut is often kept white (label practice, public allergen law). What is not named is free of all.
+ */
+export const GOOD_ALLERGENS: Readonly<Partial<Record<keyof typeof GOODS, Partial<Record<Allergen, Presence>>>>> = {
+  eggs: { egg: 'contains' },
+  milk: { milk: 'contains' },
+  cream: { milk: 'contains' },
+  'soured-cream': { milk: 'contains' },
+  'plain-butter': { milk: 'contains' },
+  // aged hard cheese for grating may be kept from blowing with egg white
+  'hard-cheese': { milk: 'contains', egg: 'brand' },
+  tofu: { soy: 'contains' },
+  flour: { gluten: 'contains', ...BY_OTHER_GRAINS },
+  breadcrumbs: { gluten: 'contains', ...MIX },
+  'white-bread': { gluten: 'contains', ...MIX },
+  tortillas: { gluten: 'contains', ...MIX },
+  'vegan-tortillas': { gluten: 'contains', ...MIX },
+  bulgur: { gluten: 'contains', ...BY_OTHER_GRAINS },
+  pasta: { gluten: 'contains', egg: 'brand', ...BY_OTHER_GRAINS },
+  'gf-chickpea-flour': { soy: 'brand', lupin: 'brand' },
+  'gf-quinoa': { sesame: 'brand' },
+  'ground-almonds': { 'tree-nuts': 'contains', peanuts: 'brand', sesame: 'brand' },
+  cocoa: { milk: 'brand' },
+  'coconut-milk': { sulphites: 'brand' },
+  mayonnaise: { egg: 'contains', mustard: 'contains' },
+  'pomegranate-syrup': { sulphites: 'brand' },
+  'sherry-vinegar': { sulphites: 'brand' },
+  'sesame-paste': { sesame: 'contains', 'tree-nuts': 'brand', peanuts: 'brand' },
+};
 export type Aisle = 'meat' | 'dairy' | 'mill' | 'bread' | 'greens' | 'tins';
 
 /** What a kitchen has of each, or few of: only one task has it at a time. */
