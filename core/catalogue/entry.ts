@@ -233,12 +233,14 @@ function ofTheWater(family: Family, entry: Entry): Partial<Record<Allergen, Pres
 }
 
 /**
- * Nuts, seeds, dried fruit and sesame are packed on the same lines: their labels warn of one another more often than not
- * (label practice). Which does is said by the pack.
+ * Nuts, seeds, dried fruit and sesame are packed on the same lines, fish and shellfish on others: their labels warn of one
+ * another more often than not (label practice). Which does is said by the pack.
  */
 const PACKED_TOGETHER: Partial<Record<Family, readonly Allergen[]>> = {
   'nut-seed': ['tree-nuts', 'peanuts', 'sesame'],
   'dried-fruit': ['tree-nuts', 'peanuts'],
+  // smoked, tinned or picked where the others are
+  fish: ['fish', 'crustaceans', 'molluscs'],
 };
 
 const traces = (allergens: readonly Allergen[]): Partial<Record<Allergen, Presence>> =>
@@ -246,7 +248,7 @@ const traces = (allergens: readonly Allergen[]): Partial<Record<Allergen, Presen
 
 function allergensOf(family: Family, entry: Entry): Record<Allergen, Presence> {
   const base: Partial<Record<Allergen, Presence>> = entry.is === 'plain-cheese' ? { milk: 'contains' } : {};
-  if (entry.is === 'plant') Object.assign(base, traces(PACKED_TOGETHER[family] ?? []));
+  if (!isOpen(entry) && entry.is !== 'home-made') Object.assign(base, traces(PACKED_TOGETHER[family] ?? []));
   // peanuts are packed where nuts are
   if (entry.is === 'home-made' && entry.allergens?.['tree-nuts'] === 'contains') base.peanuts = 'brand';
   return all(ALLERGENS, isOpen(entry) ? 'brand' : 'free', {

@@ -223,7 +223,9 @@ describe('the composer', () => {
       const mass = plan.placements
         .filter((placement) => larder.get(placement.componentId)?.family === family)
         .reduce((sum, placement) => sum + placement.massG, 0);
-      expect(Math.abs(mass - target)).toBeLessThanOrEqual(Math.max(60, target * 0.34));
+      // half of the nuts and seeds may not come near one of the guests
+      const stray = family === 'nut-seed' ? 0.5 : 0.34;
+      expect(Math.abs(mass - target)).toBeLessThanOrEqual(Math.max(60, target * stray));
     }
   });
 

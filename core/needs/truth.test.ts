@@ -85,18 +85,18 @@ const TABLE: Record<string, { F: string; A: string; X: string }> = {
     X: 'herb-tofu smoked-tofu edamame smoked-tempeh seitan plant-ham nori-crackers tamari-seeds tofu-feta vegan-dark-chocolate',
   },
   'fish-free': {
-    F: 'brie green-grapes dry-cured-ham hummus-home prawns dressed-crab water-crackers',
-    A: 'salami plant-salami marinated-mussels octopus',
+    F: 'brie green-grapes dry-cured-ham hummus-home water-crackers',
+    A: 'salami plant-salami marinated-mussels octopus dressed-crab prawns',
     X: 'smoked-salmon hot-smoked-trout tapenade anchovy-olives kimchi crab-sticks sardines salmon-pate trout-roe gravadlax',
   },
   'crustacean-free': {
-    F: 'brie smoked-salmon green-grapes dry-cured-ham sardines water-crackers',
-    A: 'kimchi marinated-mussels tapenade',
+    F: 'brie green-grapes dry-cured-ham water-crackers',
+    A: 'kimchi marinated-mussels tapenade sardines smoked-salmon',
     X: 'prawns dressed-crab crab-sticks',
   },
   'mollusc-free': {
-    F: 'brie smoked-salmon prawns green-grapes dressed-crab water-crackers',
-    A: 'crab-sticks kimchi',
+    F: 'brie green-grapes water-crackers',
+    A: 'crab-sticks kimchi dressed-crab prawns smoked-salmon',
     X: 'octopus marinated-mussels',
   },
   'celery-free': {
