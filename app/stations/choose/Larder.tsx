@@ -7,7 +7,8 @@ import {
   type Decor,
 } from '../../../core/catalogue/index.js';
 import { formatMass, formatMoney } from '../../../core/measure/index.js';
-import { judgeGroup } from '../../../core/needs/index.js';
+import { mindsGravely } from '../../../core/board/index.js';
+import { carriesTo, judgeGroup } from '../../../core/needs/index.js';
 import type { Group } from '../../../core/party/index.js';
 import { planLarder, type Plan } from '../../../core/plan/index.js';
 import { COUNTED, type CountedFamily } from '../../../core/portion/index.js';
@@ -179,13 +180,16 @@ function DecorFound({ decor }: { decor: readonly Decor[] }) {
   ));
 }
 
-/** Not on the board yet, in the order of how many guests may eat them. */
+/** Not on the board yet, in the order of how many guests may eat them; last what an allergy at this table minds. */
 function helpers(plan: Plan, components: Iterable<Component>, family: CountedFamily): Component[] {
   const present = new Set(plan.placements.map((placement) => placement.componentId));
   const eaters = (component: Component) =>
     plan.party
       .filter((group) => judgeGroup(component, usualForm(component).form, group).verdict === 'fine')
       .reduce((sum, group) => sum + group.count, 0);
+  const grave = plan.party.filter(mindsGravely);
+  const minded = (component: Component) =>
+    grave.some((group) => carriesTo(component, group).some(({ verdict }) => verdict === 'carries')) ? 1 : 0;
   return [...components]
     .filter(
       (component) =>
@@ -193,7 +197,7 @@ function helpers(plan: Plan, components: Iterable<Component>, family: CountedFam
         !present.has(component.id) &&
         !plan.wishes.excluded.includes(component.id),
     )
-    .sort((a, b) => eaters(b) - eaters(a))
+    .sort((a, b) => minded(a) - minded(b) || eaters(b) - eaters(a))
     .slice(0, 3);
 }
 
