@@ -193,6 +193,7 @@ export const KITCHEN: Readonly<Record<string, KitchenRow>> = {
   'bean-pate': [[['kidney-beans', 480], ['walnuts', 80], ['onion', 60], ['thyme', 3], [oil, 25]], 560, [12, 30, 48], ['hob', 'blender'], 'Soften the onion, blend all, chill.'],
   'date-oat-balls': [[['medjool-dates', 300], ['sunflower-seeds', 120], ['cocoa', 25]], 440, [20, 30, 96], ['blender'], 'Chop, roll small, chill.'],
   'brownie-bites': [[['dark-chocolate', 200], ['plain-butter', 150], ['eggs', 220], ['staple-sugar', 200], ['flour', 100]], 800, [20, 45, 48], ['oven'], 'Melt, fold, bake, cool, cut.'],
+  'nut-free-brownies': [[['free-from-chocolate', 200], ['plain-butter', 150], ['eggs', 220], ['staple-sugar', 200], ['flour', 100]], 800, [20, 45, 48], ['oven'], 'Melt, fold, bake, cool, cut.'],
   'chocolate-strawberries': [[['strawberries', 500], ['vegan-dark-chocolate', 150]], 620, [20, 30, 6], ['hob'], 'Wash and dry well, melt, dip, set on paper.'],
 };
 

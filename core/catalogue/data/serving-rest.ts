@@ -311,6 +311,7 @@ export const BESIDE: ServingTable = {
       'gf-almond-biscuits': [50, 45, 'sweet'],
       amaretti: [58, 40, 'sweet', { helping: [4, 8, 14] }],
       'brownie-bites': [85, 95, 'sweet children hand', { never: 'drinks meal breakfast' }],
+      'nut-free-brownies': [84, 95, 'sweet children hand', { never: 'drinks meal breakfast' }],
       baklava: [65, 45, 'sweet', { helping: [9, 18, 27] }],
       'coconut-macaroons': [52, 45, 'sweet'],
       'chocolate-strawberries': [85, 92, 'sweet children', { never: 'drinks breakfast' }],

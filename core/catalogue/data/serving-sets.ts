@@ -135,6 +135,7 @@ export const SAME_JOB: readonly { at: readonly [number, number]; foods: string }
   { at: [1, 1], foods: 'pineapple dried-pineapple' },
   { at: [1, 1], foods: 'cherries dried-cherries dried-cranberries raisins nut-free-raisins goji-berries' },
   { at: [1, 1], foods: 'raisins nut-free-raisins' },
+  { at: [1, 1], foods: 'brownie-bites nut-free-brownies' },
   { at: [1, 1], foods: 'dried-apricots nut-free-apricots' },
   { at: [1, 2], foods: 'apple-fans apple-rings apple-butter fruit-leather' },
   { at: [1, 2], foods: 'strawberries chocolate-strawberries' },
@@ -169,6 +170,7 @@ export const PLAIN_BESIDE: Readonly<Record<string, string>> = {
   'free-from-biscuits': 'butter-biscuits',
   'gf-almond-biscuits': 'amaretti macarons',
   'nut-free-raisins': 'raisins',
+  'nut-free-brownies': 'brownie-bites',
   'nut-free-apricots': 'dried-apricots',
   'nut-free-sunflower-seeds': 'sunflower-seeds',
   'fruit-gums-pectin': 'fruit-gums-gelatine',
@@ -194,6 +196,6 @@ export const PARTNERS: Readonly<Record<Exclude<Partners, 'cheese'>, string>> = {
   mince: 'falafel chickpea-bites lentil-balls bean-patties beef-meatballs halal-meatballs chicken-skewers cauliflower-bites roast-potatoes flatbread home-flatbread pita-crisps',
   cooked: 'cocktail-sausages roast-beef roast-chicken beef-meatballs halal-meatballs',
   shell: 'prawns crab-sticks dressed-crab chicken-skewers roast-chicken roast-potatoes potato-rounds egg-halves',
-  sweetdipper: 'small-scones strawberries fruit-skewers wafer-rolls butter-biscuits waffle-hearts madeleines vegan-shortbread oat-biscuits apple-fans pear-fans banana pineapple shortbread brioche-toasts pretzels marshmallows meringues amaretti brownie-bites peaches mango melon mandarins kiwi raspberries coconut-macaroons',
+  sweetdipper: 'small-scones strawberries fruit-skewers wafer-rolls butter-biscuits waffle-hearts madeleines vegan-shortbread oat-biscuits apple-fans pear-fans banana pineapple shortbread brioche-toasts pretzels marshmallows meringues amaretti brownie-bites nut-free-brownies peaches mango melon mandarins kiwi raspberries coconut-macaroons',
   sweetcream: 'mascarpone coconut-cream vanilla-yoghurt-dip ricotta chocolate-hazelnut lemon-curd chia-berry-jam honey butter cream-cheese orange-marmalade fig-jam',
 };

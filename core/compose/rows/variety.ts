@@ -20,11 +20,11 @@ import {
   type FormId,
 } from '../../catalogue/index.js';
 import { seedOf, createRandom } from '../../measure/index.js';
-import { disliked } from '../../needs/index.js';
-import { portionsIn } from '../../party/index.js';
+import { disliked, judgeGroup } from '../../needs/index.js';
+import { portionsIn, type Group } from '../../party/index.js';
 import { growingMonth, type Plan } from '../../plan/index.js';
 import { isTiny, occasionOf, surfaceAreaCm2, type CountedFamily } from '../../portion/index.js';
-import { countsFor } from '../candidates.js';
+import { countsFor, type Candidate } from '../candidates.js';
 import type { Said } from '../../words/index.js';
 import type { Draft, Entry } from '../draft.js';
 
@@ -173,7 +173,7 @@ const isAlwaysFromFar = ({ family, seasonMonths }: Component): boolean =>
   family === 'fresh-fruit' && seasonMonths.length === 12;
 
 const EACH_ASK = 0.6;
-/** And so much where who has an allergy, or a small child, waits for the answer: there is mostly one without a question. */
+/** And so much where who has an allergy, or a small child, waits for the answer, or the label warns of traces. */
 const ASK_OF_AN_ALLERGY = 5;
 const EACH_DISLIKE = 0.5;
 const NUTS_BY_AN_ALLERGY = 30;
@@ -236,11 +236,11 @@ export function tasteOfEach(draft: Draft): void {
     draft.model.charge(x, wait, { say: 'loss.another-day' });
   }
   for (const entry of draft.entries) {
-    const asking = entry.candidate.area.groups.filter(({ id }) => entry.candidate.verdicts.get(id) === 'ask');
-    if (asking.length > 0) {
-      const points = EACH_ASK + (asking.some(mindsGravely) ? ASK_OF_AN_ALLERGY : 0);
-      draft.model.charge(entry.laid, points, { say: 'loss.no-label' });
-    }
+    const { groups } = entry.candidate.area;
+    const asked = groups.some(({ id }) => entry.candidate.verdicts.get(id) === 'ask');
+    const grave = groups.some((group) => mindsGravely(group) && isAskedOrWarned(entry.candidate, group));
+    const points = (asked ? EACH_ASK : 0) + (grave ? ASK_OF_AN_ALLERGY : 0);
+    if (points > 0) draft.model.charge(entry.laid, points, { say: 'loss.no-label' });
     if (isLabelForNobody(draft, entry))
       draft.model.charge(entry.laid, LABEL_FOR_NOBODY, { say: 'loss.plain-food' });
     if (reachesGravely(entry.candidate.component, entry.candidate.area))
@@ -254,6 +254,14 @@ export function tasteOfEach(draft: Draft): void {
       draft.model.charge(entry.laid, SPECIAL_VEHICLE, { say: 'loss.plain-bread' });
     }
   }
+}
+
+/** Must its label be asked, or does it warn of traces and of nothing else? There is mostly one without. */
+function isAskedOrWarned({ component, form, verdicts }: Candidate, group: Group): boolean {
+  const verdict = verdicts.get(group.id);
+  if (verdict !== 'forbidden') return verdict === 'ask';
+  const { reasons } = judgeGroup(component, form, group);
+  return reasons.every((reason) => reason.verdict === 'ask' || reason.value === 'may');
 }
 
 /** Everybody at this surface whom its label serves may have the plain food too. */
