@@ -55,6 +55,10 @@ function between(one: Polygon, other: Polygon): number {
   return least;
 }
 
+/** Inside, and not on the rim: where no gap is asked for, a corner may lie on another's side. */
+const deepIn = (p: P, loop: Polygon): boolean =>
+  within(p, loop) && Math.min(...loop.map((a, i) => pointSegment(p, a, loop[(i + 1) % loop.length]!))) > 1e-4;
+
 /** From circles about the origin: corners from the outer one, corners and sides from the inner one. */
 const roundEdge = (outline: Polygon, { round }: Slice): number =>
   Math.min(
@@ -83,8 +87,8 @@ function faultsOf({ pieces }: Nest, slice: Slice, gap: number, margin: number): 
     if (edge < margin - 1e-4) faults.push(`${i} at the edge: ${edge}`);
     for (const other of pieces.slice(i + 1)) {
       const isIn =
-        other.outline.some((p) => within(p, piece.outline)) ||
-        piece.outline.some((p) => within(p, other.outline));
+        other.outline.some((p) => deepIn(p, piece.outline)) ||
+        piece.outline.some((p) => deepIn(p, other.outline));
       if (isIn || between(piece.outline, other.outline) < gap - 1e-4) faults.push(`${i} at another`);
     }
   });
