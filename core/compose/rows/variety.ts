@@ -174,7 +174,7 @@ const isAlwaysFromFar = ({ family, seasonMonths }: Component): boolean =>
 
 const EACH_ASK = 0.6;
 /** And so much where who has an allergy, or a small child, waits for the answer, or the label warns of traces. */
-const ASK_OF_AN_ALLERGY = 8;
+const ASK_OF_AN_ALLERGY = 7;
 const EACH_DISLIKE = 0.5;
 const NUTS_BY_AN_ALLERGY = 30;
 const PORK_BY_HALAL = 30;
