@@ -1,5 +1,5 @@
 import { GREEN_SETS, PLAIN_BESIDE } from './data/serving-sets.js';
-import { notInTrade } from './entry.js';
+import { notInTrade } from './trade.js';
 import { describe, expect, test } from '@jest/globals';
 import {
   ALLERGENS,

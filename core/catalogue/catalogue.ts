@@ -62,8 +62,6 @@ const goods = new Map<string, Component>(
   ]),
 );
 
-const isShipped = (food: Component): boolean => food === shipped.get(food.id);
-
 /** What is made at home is no freer of anything than the foods, staples and goods that go into it. */
 function withParts(food: Component, partOf: (id: string) => Component | undefined): Component {
   if (food.made !== 'home-made') return food;
@@ -82,7 +80,7 @@ const writtenPart = (id: string): Component | undefined => {
  * labels say is true of it. Any other food as it is.
  */
 export function remade(food: Component, larder: Larder): Component {
-  const own = isShipped(food) ? written.get(food.id) : undefined;
+  const own = food === shipped.get(food.id) ? written.get(food.id) : undefined;
   return own ? withParts(own, (id) => larder.get(id as ComponentId)) : food;
 }
 

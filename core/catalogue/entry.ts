@@ -17,6 +17,7 @@ import {
   type Presence,
   type Taste,
 } from './facts.js';
+import { notInTrade, tracesInTrade } from './trade.js';
 import type { Piece } from '../geometry/index.js';
 import { FORMS } from './forms.js';
 
@@ -212,43 +213,15 @@ function nutsOf(entry: Entry, said: Presence | undefined): Record<NutSpecies, Pr
   });
 }
 
-/**
- * Families whose bought food holds no fish by trade practice: bread, dried fruit, vegetables in brine, cheese, nuts. What
- * does (kimchi with fish sauce, olives with anchovy, crackers with seaweed) says so itself.
- */
-const WITHOUT_FISH: ReadonlySet<Family> = new Set(['vehicle', 'dried-fruit', 'pickle', 'cheese', 'nut-seed']);
-/** And no shellfish; sweets may be set with gelatine of fish, but of nothing that has a shell. */
-const WITHOUT_SHELLFISH: ReadonlySet<Family> = new Set([...WITHOUT_FISH, 'sweet-bite']);
-
-/** Allergens of the water that a bought food of this family is free from by trade practice. */
-export const notInTrade = (family: Family): readonly Allergen[] => [
-  ...(WITHOUT_FISH.has(family) ? (['fish'] as const) : []),
-  ...(WITHOUT_SHELLFISH.has(family) ? (['crustaceans', 'molluscs'] as const) : []),
-];
-
 function ofTheWater(family: Family, entry: Entry): Partial<Record<Allergen, Presence>> {
   const says = entry.animal?.fish ?? entry.animal?.shellfish ?? 'free';
   if (!isOpen(entry) || entry.water || says !== 'free') return {};
   return Object.fromEntries(notInTrade(family).map((allergen) => [allergen, 'free']));
 }
 
-/**
- * Nuts, seeds, dried fruit and sesame are packed on the same lines, fish and shellfish on others: their labels warn of one
- * another more often than not (label practice). Which does is said by the pack.
- */
-const PACKED_TOGETHER: Partial<Record<Family, readonly Allergen[]>> = {
-  'nut-seed': ['tree-nuts', 'peanuts', 'sesame'],
-  'dried-fruit': ['tree-nuts', 'peanuts'],
-  // smoked, tinned or picked where the others are
-  fish: ['fish', 'crustaceans', 'molluscs'],
-};
-
-const traces = (allergens: readonly Allergen[]): Partial<Record<Allergen, Presence>> =>
-  Object.fromEntries(allergens.map((allergen) => [allergen, 'brand']));
-
 function allergensOf(family: Family, entry: Entry): Record<Allergen, Presence> {
   const base: Partial<Record<Allergen, Presence>> = entry.is === 'plain-cheese' ? { milk: 'contains' } : {};
-  if (!isOpen(entry) && entry.is !== 'home-made') Object.assign(base, traces(PACKED_TOGETHER[family] ?? []));
+  if (!isOpen(entry) && entry.is !== 'home-made') Object.assign(base, tracesInTrade(family));
   // peanuts are packed where nuts are
   if (entry.is === 'home-made' && entry.allergens?.['tree-nuts'] === 'contains') base.peanuts = 'brand';
   return all(ALLERGENS, isOpen(entry) ? 'brand' : 'free', {

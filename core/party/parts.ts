@@ -15,6 +15,9 @@ export const ALL = /^(?:all(?:\s+of\s+(?:them|us))?|everyone|everybody|each)(?:\
 
 export const startsWithNumber = (part: string) => numberOf(part.trim().split(/\s+/)[0] ?? '') !== undefined;
 
+/** What follows as a bare number is their age. */
+const ENDS_IN_CHILD = /\b(?:child|children|kids?|toddlers?)$/i;
+
 /** Splits at commas, semicolons and line ends that are not inside brackets. */
 export function parts(text: string): string[] {
   const out: string[] = [];
@@ -32,7 +35,11 @@ export function parts(text: string): string[] {
   return joinAges(
     out
       .flatMap(atAnd)
-      .map((p) => p.trim().replace(/^(?:and|plus|&)\s+(?=(?:\d+|an?|one|two|three|four|five|six)\s)/i, ''))
+      .map((p) => p.trim())
+      .map((p) => {
+        const after = p.replace(/^(?:and|plus|&)\s+/i, '');
+        return startsWithNumber(after) ? after : p;
+      })
       .filter(Boolean),
   );
 }
@@ -72,7 +79,7 @@ function joinAges(list: readonly string[]): string[] {
   const out: string[] = [];
   for (const part of list) {
     if (out.length > 0 && /^\d+(?:\s*and\s*\d+)?$/.test(part))
-      out[out.length - 1] += /^1 child$/.test(out.at(-1)!) ? ` of ${part}` : `, ${part}`;
+      out[out.length - 1] += ENDS_IN_CHILD.test(out.at(-1)!) ? ` of ${part}` : `, ${part}`;
     else if (
       out.length > 0 &&
       !startsWithNumber(part) &&

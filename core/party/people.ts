@@ -12,10 +12,10 @@ const setOf = (list: string): ReadonlySet<string> => new Set(list.split(/\s+/));
 const PEOPLE = setOf(
   `guests people persons seniors pensioners pax heads visitors diners colleagues members participants attendees students staff
   nurses doctors crew team musicians artists florists cyclists pianists guitarists violinists organists cellists
-  journalists novelists scientists economists dentists tourists motorists alumni delegates volunteers residents tenants
+  journalists novelists scientists economists dentists tourists motorists alumni delegates volunteers tenants
   relatives neighbours neighbors classmates teammates flatmates housemates roommates workmates shipmates schoolmates
   engineers trainees apprentices interns employees clients customers librarians musicologists technicians politicians
-  historians electricians magicians police firefighters soldiers sailors priests monks nuns`,
+  historians electricians magicians police firefighters soldiers sailors`,
 );
 
 /** Who may be everybody, or those beside who is named after them: only the stylist knows, and is asked. */
@@ -167,9 +167,9 @@ const atMost = (line: string): string => NUMBERS.reduce((text, [said, n]) => tex
 const numbersFirst = (line: string): string =>
   line
     .replace(
-      /(^|[,;\n]\s*)((?:no|not|nothing|without)\s[^,;\n()\d]*?)\s+for\s+(\d+|[a-z]+)(?=\s*(?:[,;\n]|$))/gi,
-      (all: string, before: string, about: string, n: string) =>
-        numberOf(n) === undefined ? all : `${before}${n} ${about}`,
+      /(^|[,;\n]\s*)((?:no|not|nothing|without)\s[^,;\n()\d]*?)\s+for\s+(\d+|[a-z]+)((?:\s+(?:adults?|child|guests?))?)(?=\s*(?:[,;\n]|$))/gi,
+      (all: string, before: string, about: string, n: string, who: string) =>
+        numberOf(n) === undefined ? all : `${before}${n}${who} ${about}`,
     )
     .replace(
       /(?<!:)\s+(?:of (?:which|whom)|including|incl\.?)\s+(\d+|[a-z]+)\s+(?!of\b)/gi,

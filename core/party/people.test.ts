@@ -1,0 +1,108 @@
+import { describe, expect, test } from '@jest/globals';
+import fc from 'fast-check';
+import { isFoodWord, NEED_WORDS } from '../needs/index.js';
+import { readParty } from './index.js';
+
+const read = (text: string) => readParty(text, NEED_WORDS, isFoodWord);
+
+describe('how people say who comes', () => {
+  const said = (text: string) => {
+    const { groups, unread, problems } = read(text);
+    expect([problems, unread]).toEqual([[], []]);
+    return groups.map(({ count, needs }) => `${count} ${needs.map(({ id }) => id).join('+')}`.trim());
+  };
+
+  test.each([
+    ['a hen party of 12, two pregnant', ['10', '2 pregnancy']],
+    [
+      '16 neighbours after a garden work day: 3 vegetarian, 1 coeliac',
+      ['12', '3 vegetarian', '1 gluten-free'],
+    ],
+    ['we are nine friends before the concert: two vegan', ['7', '2 vegan']],
+    ['a party of 8', ['8']],
+    ['party of 6 vegans', ['6 vegan']],
+    ['40 colleagues, 6 veggie, 2 halal', ['32', '6 vegetarian', '2 halal']],
+    ['20 guests, 3 of them vegan, 2 of them coeliac', ['15', '3 vegan', '2 gluten-free']],
+    ['20 guests: 3 vegan, 2 of them coeliac', ['17', '2 vegan+gluten-free', '1 vegan']],
+    ['2 six-year-olds, 4 parents', ['2', '4']],
+    ['40 golfers after a tournament, 4 vegan', ['36', '4 vegan']],
+    ['8 women for a baby shower, two pregnant', ['6', '2 pregnancy']],
+    ['30 people at a gallery opening; 4 vegan', ['26', '4 vegan']],
+    ['wedding, 80 guests: 10 vegetarian', ['70', '10 vegetarian']],
+    ['dinner for 8, one coeliac', ['7', '1 gluten-free']],
+    ['twenty-five at the office, no beef for 2', ['23', '2 no-beef']],
+    ['two dozen singers, a couple of vegans', ['22', '2 vegan']],
+    ['40 to 50 people, 3 vegan', ['47', '3 vegan']],
+    ['30 for lunch, 6 vegetarian of whom 2 are coeliac', ['24', '2 vegetarian+gluten-free', '4 vegetarian']],
+    ['10 vegans, 2 of them halal, 1 of them coeliac', ['2 vegan+halal', '1 vegan+gluten-free', '7 vegan']],
+    ['my parents, my sister who is vegan and me', ['3', '1 vegan']],
+    ['a family of 5, mum is coeliac', ['4', '1 gluten-free']],
+    ['my wife and our two kids (3 and 6)', ['1', '1', '1']],
+    ['my daughter, 4, and I', ['1', '1']],
+    ['5 friends, one vegan', ['5', '1 vegan']],
+    ['20 teenagers, 3 halal', ['20', '3 halal']],
+    ['5 guests, no beef for my sister', ['4', '1 no-beef']],
+    ['2 kids, 3 and 6', ['1', '1']],
+  ])('%s', (text, expected) => {
+    expect(said(text)).toEqual(expected);
+  });
+
+  test.each([
+    '1 with a nut allergy',
+    '1 with an allergy to a nut',
+    '1 allergic to the nuts',
+    '1 with a nuts allergy',
+  ])('%s is an allergy, not a food called so', (text) => {
+    expect(said(text)).toEqual(['1 tree-nut-free+peanut-free']);
+  });
+});
+
+describe('no word that may be a need is taken for people or for an occasion', () => {
+  const heard = (text: string): number => {
+    const { groups, unread } = read(text);
+    const said = groups.flatMap(({ needs, dislikes, band }) => [
+      ...needs,
+      ...dislikes,
+      ...(band === 'child' ? [band] : []),
+    ]);
+    return unread.length + said.length;
+  };
+
+  test('not a word of any need, whatever stands before and after it', () => {
+    expect(NEED_WORDS.length).toBeGreaterThan(100);
+    for (const { word, leftOut } of NEED_WORDS) {
+      const said = leftOut ? `without ${word}` : word;
+      for (const line of [`6 ${said}`, `6 ${said} for dinner`, `6 office ${said}`])
+        expect([line, heard(line)]).not.toEqual([line, 0]);
+    }
+  });
+
+  test('nor a word that nobody knows, nor one that only sounds like a doer', () => {
+    fc.assert(
+      fc.property(
+        fc.stringMatching(/^[b-df-hj-np-tv-z]{6,9}$/),
+        fc.constantFrom('at a', 'for our', 'after the'),
+        (word, before) => {
+          expect(heard(`12 guests ${before} ${word}, 3 vegan`)).toBeGreaterThan(1);
+          expect(heard(`12 ${word}, 3 vegan`)).toBeGreaterThan(1);
+        },
+      ),
+    );
+    for (const who of [
+      'fasters',
+      'dieters',
+      'pork-avoiders',
+      'non-drinkers',
+      'weight watchers',
+      'insulin users',
+    ])
+      expect([who, heard(`6 ${who}`)]).not.toEqual([who, 0]);
+    for (const small of ['toddlers', 'kindergarteners', 'third graders', 'preschoolers', 'minors']) {
+      const { groups } = read(`6 ${small}`);
+      const asked = groups.some(({ band, needs }) => band === 'child' || needs.length > 0);
+      expect([small, asked]).toEqual([small, true]);
+    }
+    expect(heard('6 after chemotherapy')).toBeGreaterThan(0);
+    expect(heard('10 for iftar')).toBeGreaterThan(0);
+  });
+});

@@ -1,0 +1,44 @@
+import { ALL, numberOf, parts, REST, startsWithNumber } from './parts.js';
+
+const GUESTS =
+  'guests?|people|persons?|pax|heads|seats|covers|of us|in all|in total|altogether|visitors|diners|colleagues|members|participants|attendees|students';
+export const COMING = '(?:(?:we are|a party of|party of|a table of|table of|there are|for)\\s+)?';
+export const COUNT = '(\\d{1,6}|[a-z]+)';
+const AMONG = '(?:including|incl\\.?|of whom|of which|among them|with|and of them)?';
+/** "28 guests: …", "10 guests, 2 vegan", "12 people including 3 halal", "12, two vegan": the first number is everybody. */
+const TOTAL = new RegExp(
+  [
+    `^\\s*${COMING}${COUNT}\\s*(?:${GUESTS})?\\s*:`,
+    `^\\s*${COMING}${COUNT}\\s+(?:${GUESTS})\\s*(?:[,;(\\n–-]+\\s*)?${AMONG}\\s*(?=\\S)`,
+    `^\\s*${COMING}${COUNT}\\s*(?:[,;(\\n]|\\s[–-]\\s)\\s*${AMONG}\\s*(?=\\S)`,
+  ].join('|'),
+  'i',
+);
+
+export interface Total {
+  count: number;
+  body: string;
+}
+
+/** "A family of five: …", "a hen party of 12, two vegan" are so many guests; "a party of 6 vegans" are six. */
+const GATHERED =
+  /^\s*(?:(?:we are|there are|for)\s+)?(?:(?:an?|the|our)\s+)?(?:[a-z'-]+\s+){0,2}?(?:party|table|family|group|team|crowd|class|club|circle|household)\s+of\s+(\d{1,6}|[a-z]+)(\s*(?:[:,;(\n]|$))?/i;
+export const gathered = (text: string): string =>
+  text.replace(GATHERED, (all: string, n: string, end: string | undefined) =>
+    numberOf(n) === undefined ? all : `${numberOf(n)}${end === undefined ? '' : ` guests${end}`}`,
+  );
+
+export function totalOfLine(text: string): Total | undefined {
+  const found = TOTAL.exec(text);
+  const count = found ? numberOf((found[1] ?? found[2] ?? found[3])!) : undefined;
+  if (!found || count === undefined || count < 1) return undefined;
+  let body = text.slice(found[0].length).trim();
+  if (/\($/.test(found[0].trim()) || found[0].includes('(')) body = body.replace(/\)\s*$/, '');
+  const named =
+    found[0].includes(':') ||
+    parts(body).some((part) => startsWithNumber(part) || REST.test(part) || ALL.test(part));
+  // "10 guests, vegan" are ten vegans: nobody else is named
+  if (!named || (!found[0].includes(':') && !startsWithNumber(body) && !REST.test(body) && !ALL.test(body)))
+    return undefined;
+  return { count, body };
+}
