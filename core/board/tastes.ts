@@ -275,8 +275,8 @@ export const WANTED: readonly WantedTaste[] = [
     has: (component) => component.family === 'spread-dip',
   },
   { name: 'something salty and crunchy', points: 2, has: (component) => component.family === 'nut-seed' },
-  { name: 'something hot', points: 1, ofMany: true, has: isHot },
-  { name: 'something smoked', points: 1, ofMany: true, has: isSmoked },
+  { name: 'something hot', points: 2.4, ofMany: true, at: SAVOURY, has: isHot },
+  { name: 'something smoked', points: 1.5, ofMany: true, has: isSmoked },
   { name: 'something chewy', points: 1, ofMany: true, has: (component) => component.texture === 'chewy' },
   {
     name: 'a plain cracker or bread',

@@ -67,6 +67,7 @@ export {
   OCCASIONS,
   SAME_SETS,
   GREENS,
+  likesOf,
   plainBeside,
   servingOf,
   type Helping,

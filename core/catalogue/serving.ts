@@ -225,3 +225,12 @@ export const GREENS: Readonly<Record<keyof typeof GREEN_SETS, ReadonlySet<Compon
 /** Sets of foods that do the same, and how many of one are enough for up to 24 guests and for more. */
 export const SAME_SETS: readonly { few: number; many: number; foods: ReadonlySet<ComponentId> }[] =
   SAME_JOB.map(({ at: [few, many], foods }) => ({ few, many, foods: new Set(words<ComponentId>(foods)) }));
+
+const LIKES = new Map<ComponentId, Set<ComponentId>>();
+for (const { foods } of SAME_SETS)
+  for (const id of foods)
+    LIKES.set(id, new Set([...(LIKES.get(id) ?? []), ...foods].filter((other) => other !== id)));
+
+const NONE: ReadonlySet<ComponentId> = new Set();
+/** The foods that do what this one does. */
+export const likesOf = (id: ComponentId): ReadonlySet<ComponentId> => LIKES.get(id) ?? NONE;

@@ -166,7 +166,7 @@ export interface FindingArgs {
   'not-for-small-children': Served;
   'same-surface': { foods: Several; group: string; what: Arg; surface: string };
   'same-surface-open': { foods: Several; group: string; what: Arg; surface: string };
-  'keep-away': { surface: string; groups: Several; what: Several; n: number };
+  'keep-away': { surface: string; groups: Several; what: Several };
   neighbours: { foods: Several; n: number; group: string; way: Arg; theirs: Several; gap: Length };
   'shared-tool': { foods: Several; group: string };
   'same-kitchen': { what: Several; group: string; how: Arg };

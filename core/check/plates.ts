@@ -1,4 +1,4 @@
-import type { PlacedFood } from '../board/index.js';
+import { onPlateOf, reachOf, type PlacedFood } from '../board/index.js';
 import {
   isGrave,
   packOf,
@@ -12,7 +12,7 @@ import { needsOf, type Group } from '../party/index.js';
 import { needG } from '../portion/index.js';
 import type { CheckContext } from './context.js';
 
-/** One guest's realistic plate: the portion, of everything that the guest may eat, as it is there. */
+/** One guest's realistic plate: the portion, first of what is fine, then of what only the whole plate decides. */
 export interface PlateLine {
   food: PlacedFood;
   massG: number;
@@ -30,15 +30,33 @@ export interface PlateSum {
   strict: boolean;
 }
 
-/** Grams of each food on one guest's plate: the group's portion over what counts for it, by what lies there. */
+/**
+ * Grams of each food on one guest's plate, as they lie there. Who counts takes what is fine first, as far as the others
+ * leave it, and fills the portion with what is left to the whole plate.
+ */
 export function plateOf(context: CheckContext, group: Group): PlateLine[] {
+  const { plan } = context;
   const foods = context.placed.filter((placed) => context.counts(placed, group));
-  const there = foods.reduce((sum, placed) => sum + placed.massG, 0);
-  const each = needG(group, context.targets) / group.count;
-  if (there <= 0) return [];
-  const share = Math.min(each, there / group.count) / there;
-  return foods.map((food) => ({ food, massG: food.massG * share }));
+  const isFirst = (placed: PlacedFood) =>
+    context.overruled(placed.component.id, group) ||
+    onPlateOf(placed.component, placed.form, group) === 'first';
+  const portion = needG(group, context.targets) / group.count;
+  const take = (foods: readonly PlacedFood[], reach: (placed: PlacedFood) => number, wantG: number) => {
+    const lines = foods.map((food) => ({ food, massG: (food.massG * reach(food)) / group.count }));
+    const there = sum(lines);
+    const part = there > 0 ? Math.min(1, wantG / there) : 0;
+    return lines.map(({ food, massG }) => ({ food, massG: massG * part }));
+  };
+  const first = take(foods.filter(isFirst), ({ surface }) => reachOf(plan, surface, group), portion);
+  const then = take(
+    foods.filter((placed) => !isFirst(placed)),
+    () => 1,
+    portion - sum(first),
+  );
+  return [...first, ...then];
 }
+
+const sum = (lines: readonly PlateLine[]): number => lines.reduce((total, { massG }) => total + massG, 0);
 
 /** The plates whose sum a need limits: carbohydrate, salt, energy. */
 export function plateSums(context: CheckContext): PlateSum[] {

@@ -57,6 +57,31 @@ describe('a plate that is counted', () => {
     expect(codes(after(strict, slip.remedies[0]!.command))).not.toContain('plate-over-limit');
   });
 
+  test('few among many take what is fine first, as far as the others leave it', () => {
+    const beside = {
+      ...plan,
+      party: [group('all', 18), group('keto', 2, ['keto'])],
+      placements: [
+        lies('brie', 1000),
+        lies('dry-cured-ham', 1000),
+        lies('green-grapes', 1e-3),
+        lies('hummus-home', 4000),
+      ],
+    };
+    const context = contextOf(beside);
+    const on = (food: string) =>
+      plateOf(context, beside.party[1]!)
+        .filter(({ food: { component } }) => component.id === food)
+        .reduce((sum, { massG }) => sum + massG, 0);
+    // a tenth of the party: three tenths of the brie and the ham for the two of them, the rest of the portion is hummus
+    const portion = context.targets.perPortionG;
+    expect(on('brie')).toBeCloseTo(Math.min(0.3 * 1000, portion) / 2, 3);
+    expect(on('dry-cured-ham')).toBeCloseTo(Math.min(0.3 * 1000, portion) / 2, 3);
+    expect(on('hummus-home')).toBeCloseTo(Math.max(0, portion - 300), 3);
+    const more = contextOf({ ...beside, placements: [lies('brie', 3000), lies('hummus-home', 4000)] });
+    expect(plateOf(more, beside.party[1]!).filter(({ massG }) => massG > 1e-9)).toHaveLength(1);
+  });
+
   test('as a meal the usual limit is wider', () => {
     const meal = { ...plan, occasion: { ...plan.occasion, role: 'meal' as const } };
     expect([plateSums(contextOf(plan))[0]!.limit, plateSums(contextOf(meal))[0]!.limit]).toEqual([8, 15]);

@@ -115,6 +115,29 @@ describe('what the board is composed for', () => {
   });
 });
 
+describe('a few who count', () => {
+  const fare = (needs: string[]) => {
+    const plan = base({ party: [group('all', 14), group('few', 2, needs)] });
+    const done = compose(plan, solve, { gap: 0.03 }).plan;
+    const grams = (family: string) =>
+      contextOf(done)
+        .placed.filter(({ component }) => component.family === family)
+        .reduce((sum, { massG }) => sum + massG, 0);
+    return { done, grams };
+  };
+
+  test.each(['lighter', 'low-salt', 'keto'])('%s for two of sixteen takes nobody’s food', (need) => {
+    const { done, grams } = fare([need]);
+    const { byFamily } = contextOf(done).targets;
+    for (const family of ['nut-seed', 'cheese', 'cured-meat', 'fresh-fruit'] as const) {
+      expect(grams(family)).toBeGreaterThan(0.7 * byFamily[family]);
+      expect(grams(family)).toBeLessThan(1.3 * byFamily[family]);
+    }
+    const [plate] = plateSums(contextOf(done));
+    expect(plate!.sum.high).toBeLessThanOrEqual(plate!.limit);
+  });
+});
+
 describe('keeping the rest', () => {
   const hand = [lies('young-gouda', 300), lies('red-grapes', 420)].filter((placement) =>
     some.includes(placement.componentId),

@@ -4,6 +4,7 @@ import { CATALOGUE } from '../catalogue/index.js';
 import { senseOf } from '../board/index.js';
 import type { Plan, Surface } from '../plan/index.js';
 import { board, group, id, planWith, withSmallLarder } from '../testing/plans.js';
+import type { Said } from '../words/index.js';
 import { compose, draftOf, problemOf, tieOf, type Solver } from './index.js';
 
 let solve: Solver;
@@ -13,19 +14,36 @@ beforeAll(async () => {
 
 const round = (mm: number): Surface => board({ outline: { kind: 'round', diameterMm: mm } });
 
+/** The foods that this loss speaks against, for these guests. */
+function chargedWith(loss: Said['say'], groups: Plan['party']): string[] {
+  const draft = draftOf(problemOf(planWith({ party: groups, surfaces: [round(440)] })));
+  const charged = new Set(
+    draft.model.reasons.filter(({ why }) => why.say === loss).map(({ variable }) => variable),
+  );
+  return draft.entries
+    .filter(({ laid }) => charged.has(laid))
+    .map(({ candidate }) => candidate.component.id as string);
+}
+
 describe('boards that differ, and have what each needs', () => {
+  test('what an allergy forbids stands back where its like is taken as gladly, and all cheese does not', () => {
+    const back = (need: string) =>
+      chargedWith('loss.like-without', [group('all', 8), group('few', 2, [need])]);
+    expect(back('sesame-free')).toContain('hummus-bought');
+    expect(back('sesame-free')).not.toContain('hummus-no-sesame');
+    expect(back('dairy-free')).not.toEqual(expect.arrayContaining(['blue-wedge']));
+    expect(back('dairy-free').filter((food) => /brie|gouda|cheddar/.test(food))).toEqual([]);
+    expect(chargedWith('loss.like-without', [group('all', 8)])).toEqual([]);
+  });
+
+  test('what only the whole plate decides stands on no label', () => {
+    const open = (need: string) => chargedWith('loss.no-label', [group('all', 8), group('few', 2, [need])]);
+    expect(open('lighter')).toEqual([]);
+    expect(open('vegan').length).toBeGreaterThan(20);
+  });
+
   test('what is bought for its label stands back where nobody needs it, and nowhere else', () => {
-    const back = (groups: Plan['party']): string[] => {
-      const draft = draftOf(problemOf(planWith({ party: groups, surfaces: [round(440)] })));
-      const charged = new Set(
-        draft.model.reasons
-          .filter(({ why }) => why.say === 'loss.plain-food')
-          .map(({ variable }) => variable),
-      );
-      return draft.entries
-        .filter(({ laid }) => charged.has(laid))
-        .map(({ candidate }) => candidate.component.id as string);
-    };
+    const back = (groups: Plan['party']) => chargedWith('loss.plain-food', groups);
     const forNobody = back([group('all', 8)]);
     expect(forNobody).toEqual(
       expect.arrayContaining(['halal-meatballs', 'vegan-baguette', 'free-from-chocolate', 'oat-biscuits']),

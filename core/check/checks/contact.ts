@@ -112,7 +112,6 @@ function keepAway(context: CheckContext, surface: Surface, met: readonly Met[]):
         surface: surface.name,
         groups: { foods: groups.map((group) => group.name) },
         what: { all: what },
-        n: what.length,
       },
       facts: met.map((met) => ({
         what: met.group.name,

@@ -9,10 +9,13 @@ import { offSurface } from '../remedies.js';
 
 /** Below this part of the wanted cover a board looks mean; above all of it, it does not fit. */
 const SPARSE_OF_COVER = 0.886;
-/** Whole pieces round it up, and they lean on each other: so much more than the ground is laid all the same (house default). */
-const FULL = 1.03;
+/** Whole pieces round it up, and they lean on each other: so much more than the ground is laid all the same (measured: of composed boards up to it, all but sweets in bowls). */
+const FULL = 1.05;
 /** Up to so much more the layout has the last word (house default). */
 const LEANS = 1.1;
+
+/** So many kinds beyond what a surface takes are no slip: each of its guests may need one (house default). */
+const STRAY_KINDS = 2;
 
 /** Too small or too large for what lies on it at opening, with the size that fits; and too many kinds for it. */
 export function size(context: CheckContext): Finding[] {
@@ -125,7 +128,7 @@ function kindsOn(context: CheckContext, surface: Surface, alike: readonly Surfac
   // bread is the last to go: for somebody it may be the only one
   const goes = (food: (typeof kinds)[number]): number => (food.component.job === 'vehicle' ? 1 : 0);
   const least = [...kinds].sort((a, b) => goes(a) - goes(b) || a.massG - b.massG)[0];
-  if (kinds.length <= most || !least) return [];
+  if (kinds.length <= most + STRAY_KINDS || !least) return [];
   return [
     finding('too-many-kinds', {
       key: `kinds ${surface.id}`,

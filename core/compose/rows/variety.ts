@@ -4,8 +4,10 @@ import {
   HUES,
   isCheese,
   isOwnPlate,
+  meanTakers,
   mindsGravely,
   nearColour,
+  onPlateOf,
   reachesGravely,
   reachesOnto,
   reachesUnsheltered,
@@ -14,6 +16,7 @@ import {
 } from '../../board/index.js';
 import {
   atHomeIn,
+  likesOf,
   plainBeside,
   type Component,
   type ComponentId,
@@ -175,6 +178,10 @@ const isAlwaysFromFar = ({ family, seasonMonths }: Component): boolean =>
 const EACH_ASK = 0.6;
 /** And so much where who has an allergy, or a small child, waits for the answer, or the label warns of traces. */
 const ASK_OF_AN_ALLERGY = 7;
+/** What an allergy forbids where the like of it, taken as gladly, would feed that guest as well (house default). */
+const LIKE_WITHOUT = 2.5;
+/** Taken as gladly: by so many for each who takes the other. */
+const AS_GLADLY = 0.8;
 const EACH_DISLIKE = 0.5;
 const NUTS_BY_AN_ALLERGY = 30;
 const PORK_BY_HALAL = 30;
@@ -237,10 +244,12 @@ export function tasteOfEach(draft: Draft): void {
   }
   for (const entry of draft.entries) {
     const { groups } = entry.candidate.area;
-    const asked = groups.some(({ id }) => entry.candidate.verdicts.get(id) === 'ask');
+    const asked = groups.some((group) => hasOpenLabel(entry.candidate, group));
     const grave = groups.some((group) => mindsGravely(group) && isAskedOrWarned(entry.candidate, group));
     const points = (asked ? EACH_ASK : 0) + (grave ? ASK_OF_AN_ALLERGY : 0);
     if (points > 0) draft.model.charge(entry.laid, points, { say: 'loss.no-label' });
+    if (hasLikeWithout(draft, entry))
+      draft.model.charge(entry.laid, LIKE_WITHOUT, { say: 'loss.like-without' });
     if (isLabelForNobody(draft, entry))
       draft.model.charge(entry.laid, LABEL_FOR_NOBODY, { say: 'loss.plain-food' });
     if (reachesGravely(entry.candidate.component, entry.candidate.area))
@@ -256,12 +265,35 @@ export function tasteOfEach(draft: Draft): void {
   }
 }
 
+/** Must its label be asked? What only the whole plate decides stands on no label. */
+const hasOpenLabel = ({ component, form, verdicts }: Candidate, group: Group): boolean =>
+  verdicts.get(group.id) === 'ask' && onPlateOf(component, form, group) === 'never';
+
 /** Must its label be asked, or does it warn of traces and of nothing else? There is mostly one without. */
 function isAskedOrWarned({ component, form, verdicts }: Candidate, group: Group): boolean {
   const verdict = verdicts.get(group.id);
   if (verdict !== 'forbidden') return verdict === 'ask';
   const { reasons } = judgeGroup(component, form, group);
   return reasons.every((reason) => reason.verdict === 'ask' || reason.value === 'may');
+}
+
+/** A guest's allergy forbids it, and its like would do for that guest and for all whom this one serves. */
+function hasLikeWithout(draft: Draft, { candidate }: Entry): boolean {
+  const { component, area, verdicts } = candidate;
+  const barred = area.groups.filter((group) => mindsGravely(group) && verdicts.get(group.id) === 'forbidden');
+  if (barred.length === 0) return false;
+  const taken = meanTakers(draft.problem.plan, component, area.groups);
+  return [...likesOf(component.id)].some((id) =>
+    draft.entriesOf(id).some(({ candidate: like }) => {
+      const serves = ({ id }: Group) => like.verdicts.get(id) === 'fine';
+      return (
+        like.area === area &&
+        barred.some(serves) &&
+        area.groups.every((group) => verdicts.get(group.id) !== 'fine' || serves(group)) &&
+        meanTakers(draft.problem.plan, like.component, area.groups) >= AS_GLADLY * taken
+      );
+    }),
+  );
 }
 
 /** Everybody at this surface whom its label serves may have the plain food too. */

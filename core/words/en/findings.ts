@@ -11,8 +11,7 @@ export const FINDINGS = {
   'finding.same-surface-open.why':
     'No label says it yet of {foodsLow}; until then nothing there counts for “{group}”.',
   'finding.keep-away.text': '{surface} is not for {groupsLow} guests.',
-  'finding.keep-away.why':
-    '{whatCap} {n, plural, one {is} other {lie}} on it. They have enough elsewhere: say so on the label.',
+  'finding.keep-away.why': 'On it: {what}. They have enough elsewhere: say so on the label.',
   'finding.neighbours.text': '{foods} {n, plural, one {touches} other {touch}} the food of “{group}”.',
   'finding.neighbours.why': '{way} reach {theirsLow}: keep {gap} between.',
   'finding.shared-tool.text': 'A spoon of its own for {foodsLow}.',

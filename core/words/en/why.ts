@@ -54,6 +54,7 @@ export const WHY = {
   'loss.season': 'food in season',
   'loss.liked': 'food that nobody dislikes',
   'loss.strength': 'the strength that you asked for',
+  'loss.like-without': 'its like, which a guest with an allergy may eat too',
   'loss.no-label': 'food with no label left to read',
   'loss.allergy': 'safety for a guest with an allergy',
   'loss.halal': 'a board that halal guests can count on',
