@@ -184,7 +184,8 @@ function headed(part: string, left: number | undefined): { count: number; about:
   return { count, about: counted.slice(first[0].length) };
 }
 
-const OF_THEM = /^\s*\S+\s+of\s+(?:them|these|those|whom|which|the (?:kids|children))\b/i;
+const OF_THEM =
+  /^\s*\S+\s+of\s+(?:them|these|those|whom|which|the (kids|children|toddlers|little ones|adults|grown-ups|parents))\b/i;
 const sumOf = (drafts: readonly Draft[]): number => drafts.reduce((sum, draft) => sum + draft.count, 0);
 
 /** "1 of them coeliac" is one of those before it, the youngest: who it is was not said. False when they are not so many. */
@@ -209,6 +210,13 @@ function carve(block: Draft[], some: Draft, carved: Set<Draft>): boolean {
   });
   block.splice(0, block.length, ...out);
   return true;
+}
+
+/** "1 of the children", "2 of the parents": the last who were called so. */
+function blockNamed(blocks: readonly Draft[][], name: string | undefined): Draft[] | undefined {
+  if (name === undefined) return undefined;
+  const young = !/^(?:adults|grown-ups|parents)$/i.test(name);
+  return [...blocks].reverse().find((block) => block.some(({ child }) => child === young));
 }
 
 const isNeedOrFood = (said: string, { words, isFood }: Vocabulary): boolean =>
@@ -259,14 +267,15 @@ export function readParty(
     const head = headed(part, total ? total.count - sum() : undefined);
     const read = 'code' in head ? head : readPart(part, head.count, head.about, vocabulary);
     if ('code' in read) problems.push(read);
-    else if (whole && OF_THEM.test(part)) {
-      if (!carve(whole, read, carved))
-        problems.push(problem('too-many', part, 'line.more', { named: read.count, coming: sumOf(whole) }));
-    } else {
-      const block = read.child ? childGroups(read) : [read];
-      blocks.push(block);
+    else {
+      const ofThem = OF_THEM.exec(part);
+      const block = ofThem && (blockNamed(blocks, ofThem[1]) ?? whole);
+      if (block && !carve(block, read, carved))
+        problems.push(problem('too-many', part, 'line.more', { named: read.count, coming: sumOf(block) }));
+      if (block) continue;
+      blocks.push(read.child ? childGroups(read) : [read]);
       // of a total, "3 of them vegan, 2 of them coeliac" are both of all who come
-      if (!OF_THEM.test(part)) whole = block;
+      if (!ofThem) whole = blocks.at(-1);
     }
   }
   let drafts = blocks.flat();

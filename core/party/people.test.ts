@@ -5,6 +5,36 @@ import { readParty } from './index.js';
 
 const read = (text: string) => readParty(text, NEED_WORDS, isFoodWord);
 
+describe('how people say what they like, and of whom they speak', () => {
+  test.each([
+    ['7 friends, cheese lovers', 7],
+    ['12 wine enthusiasts', 12],
+    ['10 meat eaters', 10],
+    ['6 foodies', 6],
+    ['12 guests who like spicy food', 12],
+    ['4 fond of nuts', 4],
+    ['5 fish fans', 5],
+  ])('%s leave nothing out', (line, n) => {
+    const { groups, unread, problems } = read(line);
+    expect([problems, unread]).toEqual([[], []]);
+    expect(groups.map(({ count, needs, dislikes }) => [count, needs, dislikes])).toEqual([[n, [], []]]);
+  });
+
+  test.each([
+    ['8 toddlers of 2, 10 parents, 1 milk allergy among the toddlers', ['1 dairy-free', '7', '10']],
+    [
+      '6 adults, 4 kids of 5, one of the adults is coeliac, two of the kids are vegetarian',
+      ['1 gluten-free', '5', '2 vegetarian', '2'],
+    ],
+    ['16 guests: 1 vegan among them', ['15', '1 vegan']],
+    ['8 children of 7, 1 sesame allergy among the children, 9 parents', ['1 sesame-free', '7', '9']],
+  ])('%s', (line, groups) => {
+    expect(
+      read(line).groups.map(({ count, needs }) => `${count} ${needs.map(({ id }) => id).join('+')}`.trim()),
+    ).toEqual(groups);
+  });
+});
+
 describe('how people say who comes', () => {
   const said = (text: string) => {
     const { groups, unread, problems } = read(text);
@@ -75,6 +105,31 @@ describe('no word that may be a need is taken for people or for an occasion', ()
       for (const line of [`6 ${said}`, `6 ${said} for dinner`, `6 office ${said}`])
         expect([line, heard(line)]).not.toEqual([line, 0]);
     }
+  });
+
+  test('nor is a need said with a liking taken for a liking', () => {
+    const left = new Set(NEED_WORDS.filter(({ leftOut }) => leftOut).map(({ word }) => word));
+    const ways = NEED_WORDS.filter(
+      ({ word, leaves }) => !left.has(word) && !(leaves && /^[a-z]+$/.test(word) && isFoodWord(word)),
+    );
+    expect(ways.length).toBeGreaterThan(60);
+    for (const { word } of ways)
+      for (const line of [
+        `6 love ${word}`,
+        `6 ${word} lovers`,
+        `6 who would like ${word} food`,
+        `6 fond of ${word}`,
+      ])
+        expect([line, heard(line)]).not.toEqual([line, 0]);
+    for (const line of [
+      '3 non-meat eaters',
+      '2 no meat eaters',
+      '2 not big eaters',
+      '6 like nut free things',
+      '2 love nuts but cannot have them',
+      '4 not cheese lovers',
+    ])
+      expect([line, heard(line)]).not.toEqual([line, 0]);
   });
 
   test('nor a word that nobody knows, nor one that only sounds like a doer', () => {

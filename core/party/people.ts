@@ -172,6 +172,11 @@ const numbersFirst = (line: string): string =>
         numberOf(n) === undefined ? all : `${before}${n}${who} ${about}`,
     )
     .replace(
+      /(^|[,;:\n]\s*)(\d+|[a-z]+)\s+([^,;:\n()\d]*?)\s+among(?:st)?\s+(them|these|those|the [a-z]+)(?=\s*(?:[,;\n]|$))/gi,
+      (all: string, before: string, n: string, about: string, whom: string) =>
+        numberOf(n) === undefined ? all : `${before}${n} of ${whom} ${about}`,
+    )
+    .replace(
       /(?<!:)\s+(?:of (?:which|whom)|including|incl\.?)\s+(\d+|[a-z]+)\s+(?!of\b)/gi,
       (all: string, n: string) => (numberOf(n) === undefined ? all : `, ${n} of them `),
     );

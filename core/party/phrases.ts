@@ -8,7 +8,7 @@ import type { NeedWord } from './lines.js';
 export interface Phrase {
   text: string;
   says: Message;
-  kind: 'need' | 'rule' | 'dislike' | 'unread';
+  kind: 'need' | 'rule' | 'dislike' | 'like' | 'unread';
 }
 
 /** What is said about the guests of one part. */
@@ -25,7 +25,7 @@ export interface Vocabulary {
   isFood: (text: string) => boolean;
 }
 
-type Opening = 'avoid' | 'allergy' | 'dislike' | 'strict';
+type Opening = 'avoid' | 'allergy' | 'dislike' | 'strict' | 'like';
 const OPENINGS: Readonly<Record<Opening, string>> = {
   avoid:
     'without|without any|no|not any|can not have|can not have any|can not eat|can not take|can not tolerate|can not do|can have no|may not have|may not eat|must not have|must not eat|must avoid|has to avoid|have to avoid|should avoid|should not have|should not eat|does not eat|does not have|does not take|does not drink|does not do|do not eat|do not have|do not take|do not drink|do not do|will not eat|never eats|never eat|eats no|eat no|avoids|avoid|avoiding|off|is off|are off|free from|free of|keeps off|keep off|stays off|stay off|leaves out|leave out|nothing with|not allowed|cuts out|reacts to|reacts badly to|steers clear of|sans|but no|not eating|not having|zero|gets ill from|gets sick from|intolerant to|intolerant of|intolerance to|intolerance of|sensitive to|sensitivity to|can t have|anything without|nothing containing|not to have|not have|minus',
@@ -33,6 +33,7 @@ const OPENINGS: Readonly<Record<Opening, string>> = {
     'allergic to|allergy to|allergies to|allergies|anaphylactic to|anaphylaxis to|anaphylaxis from|severe allergy to|severely allergic to|carries a pen for',
   dislike:
     'hates|hate|hating|dislikes|dislike|does not like|do not like|not keen on|not fond of|does not care for|do not care for|not a fan of|no fan of|not fans of|can not stand|does not want|do not want|not into|does not enjoy|do not enjoy|picky about|prefers no|prefer no|prefers without|would rather not have|does not fancy|loathes|detests',
+  like: 'love|loves|like|likes|enjoy|enjoys|adore|adores|fond of|keen on|into|partial to|crazy about|mad about|fan of|fans of|lover of|lovers of',
   strict:
     'strict about|strict on|strict with|particular about|careful about|careful with|strictly no|very strict about',
 };
@@ -53,6 +54,13 @@ const SUFFIX =
 const AFTER = /^(?:at|all|please|in|any|form|products|product|whatsoever|either|ever|of|kind|sort)$/;
 const FILLER =
   /^(?:a|an|one|my|our|their|by|if|possible|preference|prefers?|mostly|rather|flexible|strictly|strict|always|has|have|some|guests?|people|persons?|adults?|grown|ups?|allerg(?:y|ies|ic)|to|with|and|who|are|is|be|eats?|of|the|diet|diets|free|in|aged?|years?|old|others?|rest|everything|anything|also|both|each|them|they|he|she|his|her|but|very|severe|severely|needs?|following|follows?|only|from|on|or|intolerant|intolerance|sensitive|pure|total|for|ladies|men|women|woman|man|boys?|girls?|us|all|please|parents?|grandparents?|mothers?|fathers?|mums?|dads?|seniors?|elderly|colleagues?|neighbou?rs?|relatives?|teens?|teenagers?|students?|grown-ups?|sons?|daughters?|nephews?|nieces?|cousins?|brothers?|sisters?|siblings?|food|foods|eater|eaters|friends?|x|child|children|kids?|toddlers?|bab(?:y|ies)|infants?|&|\+|\/|,)$/;
+/** "Cheese lovers" would not do without it: the word before is what they like, not what they leave out. */
+const LOVERS =
+  /^(?:lovers?|fans?|enthusiasts?|buffs?|connoisseurs?|aficionados?|devotees?|fanatics?|addicts?)$/;
+/** Who eats everything, and says so. */
+const EATS_ALL = /^(?:omnivores?|carnivores?|foodies?|gourmets?|gourmands?)$/;
+const EATERS = /^(?:meat|big|good|great|hearty|keen|adventurous) eaters?$/;
+const NO_LIKING = /^(?:no|not|non|never|hardly|neither)\b|free\b|allerg|intoler/;
 const ARTICLE = /^(?:an?|the|some|any)$/;
 const isBetween = (token: string): boolean => AFTER.test(token) || ARTICLE.test(token);
 const TASTE = /^(?:hot|spicy|salty|sweet|sour|bitter|smoky|strong|rich)$/;
@@ -209,6 +217,45 @@ class Reader {
     return end;
   }
 
+  /** "Vegan", "nut free": a need's own word, and no food that it leaves out. */
+  private isWayOfEating(i: number): boolean {
+    const isFood = ({ word, leftOut, leaves }: NeedWord): boolean =>
+      !!leftOut || (leaves !== undefined && /^[a-z]+$/.test(word) && this.vocabulary.isFood(word));
+    return this.need(i)?.needs.some((need) => !isFood(need)) ?? false;
+  }
+
+  /** What they like asks nothing of a board; undefined where it is no food. */
+  private like(from: number, start: number): number | undefined {
+    let i = start;
+    while (TASTE.test(this.tokens[i] ?? '')) i++;
+    const need = this.need(i);
+    if (this.isWayOfEating(i)) return undefined;
+    const end = Math.max(i, i + this.food(i), i + (need?.length ?? 0));
+    // "would love dairy free" is no love of dairy
+    if (end === start || SUFFIX.test(this.tokens[end] ?? '')) return undefined;
+    if (this.tokens.slice(start, end).some((token) => NO_LIKING.test(token))) return undefined;
+    this.phrase(from, end, 'like', { say: 'phrase.like', with: { food: this.words(start, end) } });
+    return end;
+  }
+
+  /** "Cheese lovers", "meat eaters", "foodies"; undefined where it is said of nobody, or of who does not. */
+  private eatsGladly(i: number): number | undefined {
+    if (NO_LIKING.test(this.tokens[i - 1] ?? '')) return undefined;
+    const said = (n: number): number => {
+      const food = this.words(i, i + Math.max(1, n - 1));
+      this.phrase(i, i + n, 'like', { say: 'phrase.like', with: { food } });
+      return i + n;
+    };
+    if (EATS_ALL.test(this.tokens[i]!)) return said(1);
+    if (EATERS.test(this.words(i, i + 2))) return said(2);
+    for (let n = 1; n <= 3 && !JOINT.test(this.tokens[i + n - 1] ?? ''); n++) {
+      const last = i + n - 1;
+      if (NO_LIKING.test(this.tokens[last] ?? '') || this.opening(last) || this.isWayOfEating(last)) break;
+      if (LOVERS.test(this.tokens[i + n] ?? '')) return said(n + 1);
+    }
+    return undefined;
+  }
+
   private dislike(from: number, i: number): number {
     const n = Math.max(1, this.free(i));
     const text = this.words(i, i + n);
@@ -247,6 +294,7 @@ class Reader {
 
   private oneOf(from: number, i: number, opening: Opening): number | undefined {
     if (opening === 'dislike') return this.dislike(from, i);
+    if (opening === 'like') return this.like(from, i);
     if (opening === 'strict') {
       if (/rennet/.test(this.words(i, i + 2))) {
         const to = i + (this.tokens[i] === 'rennet' ? 1 : 2);
@@ -268,6 +316,8 @@ class Reader {
   private step(i: number): number {
     const apart = this.apart(i);
     if (apart !== undefined) return apart;
+    const gladly = this.eatsGladly(i);
+    if (gladly !== undefined) return gladly;
     const need = this.need(i);
     const opening = this.opening(i);
     // "no beef" is a need's own word, before it is "no" and "beef"

@@ -1,5 +1,7 @@
 import type { PlacedFood } from '../../board/index.js';
-import { carriesTo } from '../../needs/index.js';
+import { usualForm } from '../../catalogue/index.js';
+import { carriesTo, judgeGroup } from '../../needs/index.js';
+import { portionsIn } from '../../party/index.js';
 import { schoolName, COUNTED, FAMILY_WORDS, kindRanges, type CountedFamily } from '../../portion/index.js';
 import type { CheckContext } from '../context.js';
 import { finding, type Finding, type Remedy } from '../finding.js';
@@ -9,7 +11,7 @@ import { scaled } from '../remedies.js';
 const STRAY = 0.3;
 const STRAY_G = 60;
 
-/** Of a family that mostly may not come near a guest there is less: half of its foods (house default). */
+/** Of a family that mostly may not come near a guest, or mostly is not for the party, there is less: half of its foods, or of the portions (house default). */
 const MOSTLY = 0.5;
 
 function isKeptAway({ plan, larder }: CheckContext, family: CountedFamily): boolean {
@@ -19,6 +21,18 @@ function isKeptAway({ plan, larder }: CheckContext, family: CountedFamily): bool
     const carry = all.filter((component) => carriesTo(component, group).length > 0);
     return carry.length > MOSTLY * all.length;
   });
+}
+
+/** More than half of a party may not eat most of it: there is less of it, and nobody misses it. */
+function isNotTheirs({ plan, larder }: CheckContext, family: CountedFamily): boolean {
+  const all = [...larder.values()].filter((component) => component.family === family);
+  const without = plan.party.filter((group) => {
+    const fine = all.filter(
+      (component) => judgeGroup(component, usualForm(component).form, group).verdict === 'fine',
+    );
+    return fine.length < MOSTLY * all.length;
+  });
+  return portionsIn(without) > MOSTLY * portionsIn(plan.party);
 }
 
 /** Each family against the school's figure. */
@@ -33,7 +47,7 @@ export function amounts(context: CheckContext): Finding[] {
     if (Math.abs(off) < Math.max(STRAY_G, target * STRAY)) return [];
     // no kind of it is asked for here, so none is no slip
     if (massG === 0 && kinds[family].from === 0) return [];
-    if (off < 0 && isKeptAway(context, family)) return [];
+    if (off < 0 && (isKeptAway(context, family) || isNotTheirs(context, family))) return [];
     const school = { word: schoolName(context.plan) };
     return [
       finding(off < 0 ? 'too-little' : 'too-much', {

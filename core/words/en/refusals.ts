@@ -89,4 +89,5 @@ export const REFUSALS = {
   'phrase.apart': '{names}: on no surface with what they must not have',
   'phrase.rennet': '{names}: no animal rennet',
   'phrase.dislike': 'does not like {food}',
+  'phrase.like': 'eats gladly: {food}',
 } as const;
