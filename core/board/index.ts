@@ -30,7 +30,6 @@ export {
   ACCENTS_AT_MOST,
   BASE_TAKERS,
   baseAtLeast,
-  NO_BOLD_TO,
   boldAtMost,
   CARRIERS,
   DIPPERS_TO_A_DIP,
@@ -41,6 +40,7 @@ export {
   needsPartner,
   sameAtMost,
   senseOf,
+  wantsHeat,
   type Senseless,
 } from './sense.js';
 export { placedFoods, type PlacedFood } from './placed.js';

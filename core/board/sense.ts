@@ -1,6 +1,6 @@
 import { isPartner, SAME_SETS, servingOf, usualForm, type Component } from '../catalogue/index.js';
 import { judgeGroup } from '../needs/index.js';
-import { guestsIn, type Group } from '../party/index.js';
+import { guestsIn, hasSmallChildren, type Group } from '../party/index.js';
 import { groupsAt, numberOf, planLarder, type Plan, type Surface } from '../plan/index.js';
 import { isTiny, occasionOf, placementGroundCm2, surfaceAreaCm2, wantsBread } from '../portion/index.js';
 import { carriedNeedG, carriedSets, carriesFor, isForMost, isPlainBread } from './carried.js';
@@ -39,7 +39,13 @@ export const baseAtLeast = (plan: Plan): number => (wantsBread(plan) ? BASE_AT_L
 export const BASE_TAKERS = 0.6;
 const KINDS_TO_A_BOLD = 8;
 /** So few guests get no bold food that nobody asked for. */
-export const NO_BOLD_TO = 6;
+const NO_BOLD_TO = 6;
+/** Few guests get nothing hot that they did not ask for, nor does a board that small children eat from. */
+export const wantsHeat = (plan: Plan): boolean =>
+  guestsIn(plan.party) > NO_BOLD_TO &&
+  !plan.surfaces.some(
+    (surface) => !isOwnPlate(plan, surface) && groupsAt(plan, surface).some(hasSmallChildren),
+  );
 export const boldAtMost = (guests: number, kinds: number): number =>
   guests <= NO_BOLD_TO ? 0 : Math.round(kinds / KINDS_TO_A_BOLD);
 export const DIPPERS_TO_A_DIP = 2;

@@ -162,6 +162,8 @@ export interface WantedTaste {
   count?: number;
   /** Not asked of a table for two or three: its few foods would be those that have all of it, and that few like. */
   ofMany?: true;
+  /** Only where something hot is wanted at all. */
+  hot?: true;
   has(component: Component): boolean;
 }
 
@@ -275,7 +277,7 @@ export const WANTED: readonly WantedTaste[] = [
     has: (component) => component.family === 'spread-dip',
   },
   { name: 'something salty and crunchy', points: 2, has: (component) => component.family === 'nut-seed' },
-  { name: 'something hot', points: 2.4, ofMany: true, at: SAVOURY, has: isHot },
+  { name: 'something hot', points: 2.4, ofMany: true, hot: true, at: SAVOURY, has: isHot },
   { name: 'something smoked', points: 1.5, ofMany: true, has: isSmoked },
   { name: 'something chewy', points: 1, ofMany: true, has: (component) => component.texture === 'chewy' },
   {

@@ -36,6 +36,37 @@ describe('boards that differ, and have what each needs', () => {
     expect(chargedWith('loss.like-without', [group('all', 8)])).toEqual([]);
   });
 
+  test('on the tray of a few lies nothing that would reach an allergy at the large table', () => {
+    const few: Surface = { ...round(240), id: 'tray' as Surface['id'], serves: [id('gf') as never] };
+    const main: Surface = { ...round(440), serves: [id('all') as never, id('minds') as never] };
+    const charged = (need: string[]) => {
+      const plan = planWith({
+        party: [group('all', 9), group('minds', 1, need), group('gf', 2, ['gluten-free'])],
+        surfaces: [main, few],
+      });
+      const draft = draftOf(problemOf(plan));
+      const reasons = draft.model.reasons.filter(({ why }) => why.say === 'loss.allergy');
+      return draft.entries.filter(
+        ({ laid, candidate }) =>
+          candidate.area.surface.id === few.id &&
+          candidate.component.id === 'almonds' &&
+          reasons.some(({ variable }) => variable === laid),
+      ).length;
+    };
+    expect(charged(['tree-nut-free'])).toBe(1);
+    expect(charged([])).toBe(0);
+  });
+
+  test('something hot is wanted of a board for grown guests, and not beside small children', () => {
+    const missing = (groups: Plan['party']) =>
+      draftOf(problemOf(planWith({ party: groups, surfaces: [round(440)] }))).model.variables.some(
+        ({ name }) => name === 'missing something hot',
+      );
+    expect(missing([group('all', 9)])).toBe(true);
+    expect(missing([group('all', 5)])).toBe(false);
+    expect(missing([group('all', 9), group('small', 2, [], { band: 'child', ages: [2, 2] })])).toBe(false);
+  });
+
   test('what only the whole plate decides stands on no label', () => {
     const open = (need: string) => chargedWith('loss.no-label', [group('all', 8), group('few', 2, [need])]);
     expect(open('lighter')).toEqual([]);

@@ -177,6 +177,7 @@ export const PLAIN_BESIDE: Readonly<Record<string, string>> = {
   'vegan-mayonnaise': 'mayonnaise',
   'plant-cream-dip': 'chive-cream tzatziki',
   'soya-yoghurt': 'thick-yoghurt',
+  'hummus-no-sesame': 'hummus-home hummus-bought',
 };
 
 /** What a condiment or a spread is eaten with, by the word that its row names. */

@@ -8,11 +8,10 @@ import {
   isSoft,
   isSweet,
   isSweetish,
-  NO_BOLD_TO,
   taste,
+  wantsHeat,
 } from '../../board/index.js';
 import type { Component, Occasion } from '../../catalogue/index.js';
-import { guestsIn } from '../../party/index.js';
 import { occasionOf } from '../../portion/index.js';
 import type { CheckContext } from '../context.js';
 import { finding, type Finding, type Remedy } from '../finding.js';
@@ -36,8 +35,8 @@ interface Axis {
   sweetCourse?: true;
   /** Neither a breakfast, children, an afternoon nor a box on a walk miss it. */
   forDrinks?: true;
-  /** So few guests get none that they did not ask for, and miss none. */
-  forMany?: true;
+  /** Only where something hot is wanted at all. */
+  hot?: true;
 }
 
 const AXES: readonly Axis[] = [
@@ -64,7 +63,7 @@ const AXES: readonly Axis[] = [
   {
     code: 'nothing-hot',
     forDrinks: true,
-    forMany: true,
+    hot: true,
     good: (components) => components.some(isHot),
     helps: (component) => taste(component, 'heat') >= 4,
   },
@@ -97,11 +96,11 @@ export function balance(context: CheckContext): Finding[] {
   if (foods.length === 0) return [];
   const occasion = occasionOf(context.plan);
   const mild = MILD.has(occasion);
-  const few = guestsIn(context.plan.party) <= NO_BOLD_TO;
+  const heat = wantsHeat(context.plan);
   const axes = AXES.filter((axis) =>
     context.plan.occasion.role === 'sweet'
       ? axis.sweetCourse
-      : !(mild && axis.forDrinks) && !(few && axis.forMany),
+      : !(mild && axis.forDrinks) && (heat || !axis.hot),
   );
   return axes
     .filter((axis) => !axis.good(foods))

@@ -13,6 +13,7 @@ import {
   reachesUnsheltered,
   taste,
   WANTED,
+  wantsHeat,
 } from '../../board/index.js';
 import {
   atHomeIn,
@@ -38,7 +39,8 @@ const isAskedFor = (draft: Draft, component: Component): boolean =>
 export function wantedRows(draft: Draft): void {
   const { plan } = draft.problem;
   const occasion = occasionOf(plan);
-  const wanted = isTiny(plan) ? WANTED.filter(({ ofMany }) => !ofMany) : WANTED;
+  const [tiny, heat] = [isTiny(plan), wantsHeat(plan)];
+  const wanted = WANTED.filter(({ ofMany, hot }) => !(tiny && ofMany) && (heat || !hot));
   for (const want of wanted) {
     if (want.at && !want.at.includes(occasion)) continue;
     const who = [...draft.chosen]
@@ -184,6 +186,8 @@ const LIKE_WITHOUT = 2.5;
 const AS_GLADLY = 0.8;
 const EACH_DISLIKE = 0.5;
 const NUTS_BY_AN_ALLERGY = 30;
+/** And on the tray of a few, where it would reach an allergy at a larger table: one kitchen makes both, and others carry it over. */
+const NUTS_IN_THE_HOUSE = 7;
 const PORK_BY_HALAL = 30;
 /** Crumbs, or what an allergy minds, beside guests who must not meet them, with no bowl to keep it in. */
 const CRUMBS = 30;
@@ -254,6 +258,8 @@ export function tasteOfEach(draft: Draft): void {
       draft.model.charge(entry.laid, LABEL_FOR_NOBODY, { say: 'loss.plain-food' });
     if (reachesGravely(entry.candidate.component, entry.candidate.area))
       draft.model.charge(entry.laid, NUTS_BY_AN_ALLERGY, { say: 'loss.allergy' });
+    if (bringsIntoTheHouse(draft, entry))
+      draft.model.charge(entry.laid, NUTS_IN_THE_HOUSE, { say: 'loss.allergy' });
     if (reachesUnsheltered(entry.candidate.component, entry.candidate.area, quiet))
       draft.model.charge(entry.laid, PORK_BY_HALAL, { say: 'loss.halal' });
     const { component, area, contained } = entry.candidate;
@@ -276,6 +282,16 @@ function isAskedOrWarned({ component, form, verdicts }: Candidate, group: Group)
   const { reasons } = judgeGroup(component, form, group);
   return reasons.every((reason) => reason.verdict === 'ask' || reason.value === 'may');
 }
+
+/** It lies on the tray of a few only, and a larger table has a guest whom it must not reach. */
+const bringsIntoTheHouse = ({ problem }: Draft, { candidate: { component, area } }: Entry): boolean =>
+  problem.areas.some(
+    (other) =>
+      other !== area &&
+      !isOwnPlate(problem.plan, other.surface) &&
+      portionsIn(other.groups) > portionsIn(area.groups) &&
+      reachesGravely(component, other),
+  );
 
 /** A guest's allergy forbids it, and its like would do for that guest and for all whom this one serves. */
 function hasLikeWithout(draft: Draft, { candidate }: Entry): boolean {
