@@ -1,9 +1,10 @@
-import { linear, radial } from '../pen.js';
+import { linear, lit, radial } from '../pen.js';
 import {
   blob,
   closed,
   darker,
   dots,
+  fromBoard,
   line,
   mix,
   paler,
@@ -246,5 +247,39 @@ export const sandwich: Recipe = (brush) => {
     stroke: darker(brush.main, 0.1),
     width: 0.9,
     opacity: 0.4,
+  });
+};
+
+/** Two shells with cream between them, seen a little from the side: a smooth dome over a ruffled foot. */
+export const macaron: Recipe = (brush) => {
+  const { pen } = brush;
+  const [rx, ry] = [brush.l / 2, brush.w / 2];
+  shadowEllipse(brush, rx * 0.98, ry * 0.98, 2.4);
+  const lower = fromBoard(brush, 0.6, 2.6);
+  const between = fromBoard(brush, 0.35, 1.5);
+  const foot = (at: Point, colour: string): void =>
+    pen.path(
+      smooth(
+        Array.from({ length: 30 }, (_, i): Point => {
+          const a = (i / 30) * 2 * Math.PI;
+          const k = i % 2 ? 0.98 : 0.93;
+          return [at[0] + rx * k * Math.cos(a), at[1] + ry * k * Math.sin(a)];
+        }),
+      ),
+      { fill: colour },
+    );
+  foot(lower, darker(brush.second, 0.16));
+  pen.ellipse(...between, rx * 0.9, ry * 0.9, { fill: paler(brush.third, 0.35) });
+  foot([0, 0], brush.second);
+  pen.ellipse(0, 0, rx * 0.9, ry * 0.9, {
+    fill: lit(
+      { 0: paler(brush.third, 0.25), 0.5: brush.main, 1: mix(brush.main, brush.second, 0.7) },
+      [0.38, 0.32, 0.66],
+    ),
+  });
+  pen.path(dots(speckle(brush.random, 9, rx * 0.7, ry * 0.7)), {
+    stroke: darker(brush.second, 0.1),
+    width: 0.7,
+    opacity: 0.35,
   });
 };

@@ -99,17 +99,31 @@ function arc(r: number, from: number, to: number): string {
   return smooth(points, false);
 }
 
-/** A spoon's swoosh: a crescent that tapers, pale on its crest. */
-function swoosh(brush: Brush, r: number): void {
+/** Turns of a spoon through what keeps its shape, and through what runs together behind it. */
+const TURNS = 1.7;
+const TURNS_IN_HONEY = 0.6;
+const STEPS = 24;
+
+/** A spoon's way round: a furrow that winds inward and grows shallow, dark on one side and pale on its crest. */
+function swoosh(brush: Brush, r: number, turns: number): void {
   const turn = brush.random.range(0, 6.28);
-  const point = (t: number, k: number): Point => [r * k * Math.cos(turn + t), r * k * Math.sin(turn + t)];
-  const outer = Array.from({ length: 9 }, (_, i) => point(i * 0.52, 0.78 - i * 0.055));
-  const inner = Array.from({ length: 9 }, (_, i) =>
-    point(i * 0.52 - 0.05, 0.78 - i * 0.055 - 0.17 * Math.sin((i / 8) * Math.PI)),
-  );
-  brush.pen.path(smooth([...outer, ...[...inner].reverse()]), { fill: brush.second, opacity: 0.5 });
-  brush.pen.path(smooth(outer, false), { stroke: paler(brush.third, 0.35), width: r * 0.045, opacity: 0.75 });
-  brush.pen.ellipse(r * 0.06, r * 0.04, r * 0.17, r * 0.13, { fill: brush.third, opacity: 0.55 });
+  const way = (out: number): Point[] =>
+    Array.from({ length: STEPS }, (_, i): Point => {
+      const t = i / (STEPS - 1);
+      const k =
+        r * (0.76 - 0.56 * t + out * Math.sin(Math.min(1, 1.35 - t) * Math.PI * 0.5) * (t < 0.06 ? 0.3 : 1));
+      const a = turn + t * turns * 2 * Math.PI;
+      return [k * Math.cos(a), k * Math.sin(a)];
+    });
+  const crest = way(0);
+  brush.pen.path(smooth([...crest, ...way(-0.115).reverse()]), { fill: brush.second, opacity: 0.5 });
+  brush.pen.path(smooth(crest, false), { stroke: paler(brush.third, 0.4), width: r * 0.035, opacity: 0.8 });
+  brush.pen.path(smooth(way(0.05).slice(0, STEPS - 4), false), {
+    stroke: brush.third,
+    width: r * 0.05,
+    opacity: 0.35,
+  });
+  brush.pen.ellipse(r * 0.05, r * 0.03, r * 0.14, r * 0.11, { fill: brush.third, opacity: 0.5 });
 }
 
 function spread(brush: Brush, r: number): void {
@@ -117,7 +131,7 @@ function spread(brush: Brush, r: number): void {
   brush.pen.ellipse(0, 0, r, r, {
     fill: lit({ 0: brush.third, 0.6: brush.main, 1: brush.second }, [0.4, 0.36, 0.62]),
   });
-  swoosh(brush, r);
+  swoosh(brush, r, glossy ? TURNS_IN_HONEY : TURNS);
   if (glossy) {
     const [x, y] = fromBoard(brush, -0.36, -0.42);
     brush.pen.ellipse(x * r, y * r, r * 0.26, r * 0.1, { fill: '#ffffff', opacity: 0.5 }, -36);
@@ -194,6 +208,31 @@ function heap(brush: Brush, r: number): void {
   }
 }
 
+/** A fresh cheese that fills its bowl: one soft ball, drawn together at its top, in a little whey. */
+function wholeBall(brush: Brush, r: number): void {
+  const { pen } = brush;
+  pen.ellipse(0, 0, r, r, { fill: paler(brush.second, 0.1) });
+  const [x, y] = fromBoard(brush, r * 0.03, r * 0.05);
+  pen.ellipse(x, y, r * 0.86, r * 0.84, { fill: darker(brush.second, 0.25), opacity: 0.7 });
+  pen.ellipse(0, 0, r * 0.84, r * 0.82, {
+    fill: lit({ 0: brush.third, 0.55: brush.main, 1: darker(brush.second, 0.08) }, [0.38, 0.32, 0.66]),
+  });
+  const folds = [0.2, 1.3, 2.5, 3.6, 4.9].map((a) => {
+    const point = (k: number, turn: number): Point => [
+      r * k * Math.cos(a + turn),
+      r * k * Math.sin(a + turn),
+    ];
+    return smooth([point(0.1, 0), point(0.26, 0.16), point(0.5, 0.1)], false);
+  });
+  pen.path(folds.join(''), { stroke: darker(brush.second, 0.16), width: r * 0.03, opacity: 0.55 });
+  pen.ellipse(0, 0, r * 0.12, r * 0.1, { fill: brush.third, stroke: darker(brush.second, 0.15), width: 0.8 });
+}
+
+const freshCheese = (brush: Brush, r: number): void => {
+  const { texture } = brush.component;
+  (texture === 'runny' ? wholeBall : texture === 'creamy' ? spread : heap)(brush, r);
+};
+
 /** A spoon leaning over the rim, its handle pointing off the board's middle. */
 function spoon(brush: Brush, r: number): void {
   const a = brush.random.range(-0.9, 0.3);
@@ -226,7 +265,7 @@ export function bowlIn(brush: Brush, made: Bowl): void {
   const r = brush.l / 2;
   const { family } = brush.component;
   const smoothFood = isSpooned(brush.component);
-  const fill = smoothFood ? spread : family === 'cooked' ? tossed : heap;
+  const fill = smoothFood ? spread : family === 'cooked' ? tossed : family === 'cheese' ? freshCheese : heap;
   bowlOf(brush, r, (inner) => fill(brush, inner), made);
   if (smoothFood) spoon(brush, r);
 }

@@ -76,32 +76,35 @@ function paste(brush: Brush, top: readonly Point[]): void {
   });
 }
 
-/** Veins along the lines that the needles pierced, thin and broken; crystals in hard cheese. */
-function inside(brush: Brush, rx: number, ry: number, taper: (x: number) => number): void {
-  if (veined(brush)) {
-    const veins: Point[][] = [];
-    for (let k = 0; k < 17; k++) {
-      const x = brush.random.range(-rx * 0.72, rx * 0.82);
-      const y = brush.random.range(-1, 1) * taper(x) * 0.82;
-      const dx = brush.random.range(3, 9);
-      veins.push([
-        [x, y],
-        [x + dx * 0.5, y + brush.random.range(-2.4, 2.4)],
-        [x + dx, y + brush.random.range(-3, 3)],
-      ]);
+const NEEDLES = 7;
+/** Where the needle left no air, nothing grew. */
+const PALE_SHARE = 0.3;
+
+/** Pockets of blue along the lines that the needles pierced, small and large, dark and light. */
+function veins(brush: Brush, rx: number, taper: (x: number) => number): void {
+  const { random } = brush;
+  const [dark, light]: [Point[][], Point[][]] = [[], []];
+  for (let needle = 0; needle < NEEDLES; needle++) {
+    const lane = -0.84 + (1.68 * (needle + 0.5)) / NEEDLES;
+    let x = -rx * random.range(0.2, 0.75);
+    while (x < rx * 0.84) {
+      const y = (lane + random.range(-0.1, 0.1)) * taper(x);
+      const r = random.range(0.7, 2.7) * (random.next() < 0.2 ? 1.5 : 1);
+      if (random.next() > PALE_SHARE) {
+        const pocket = blob(random, r * 1.25, r * 0.8, 7, 0.4).map(([u, v]): Point => [x + u, y + v]);
+        (random.next() < 0.55 ? dark : light).push(pocket);
+      }
+      x += random.range(2.5, 8);
     }
-    brush.pen.path(veins.map((vein) => smooth(vein, false)).join(''), {
-      stroke: brush.third,
-      width: 1.5,
-      opacity: 0.85,
-    });
-    brush.pen.path(dots(veins.slice(0, 9).map((vein) => vein[1]!)), {
-      stroke: darker(brush.third, 0.2),
-      width: 2.6,
-      opacity: 0.75,
-    });
-    return;
   }
+  const drawn = (pockets: readonly Point[][]) => pockets.map((pocket) => smooth(pocket)).join('');
+  brush.pen.path(drawn(light), { fill: paler(brush.third, 0.2), opacity: 0.8 });
+  brush.pen.path(drawn(dark), { fill: darker(brush.third, 0.18), opacity: 0.88 });
+}
+
+/** Veins in a blue cheese, crystals in a hard one, holes in others. */
+function inside(brush: Brush, rx: number, ry: number, taper: (x: number) => number): void {
+  if (veined(brush)) return veins(brush, rx, taper);
   const hard = brush.component.texture === 'hard';
   const count = hard ? 22 : 8;
   const points = speckle(brush.random, count, rx * 0.7, ry * 0.5).filter(
@@ -192,12 +195,38 @@ export const cube: Recipe = (brush) => {
     });
 };
 
+/** The layers of a cooked fillet, bent one way, with the brown of the smoke along one side. */
+function flakes(brush: Brush): void {
+  const [rx, ry] = [brush.l * 0.36, brush.w * 0.36];
+  const bent = (x: number): Point[] => [
+    [x - rx * 0.1, -ry],
+    [x + rx * 0.26, 0],
+    [x - rx * 0.1, ry],
+  ];
+  const layers = [-0.7, -0.3, 0.12, 0.52].map((k) => smooth(bent(k * rx), false)).join('');
+  brush.pen.path(layers, { stroke: darker(brush.main, 0.2), width: 0.9, opacity: 0.65 });
+  const crests = [-0.56, -0.16, 0.26].map((k) => smooth(bent(k * rx), false)).join('');
+  brush.pen.path(crests, { stroke: paler(brush.third, 0.35), width: 1.1, opacity: 0.6 });
+  brush.pen.path(
+    smooth(
+      [
+        [-rx * 1.05, ry * 0.72],
+        [0, ry * 1.12],
+        [rx, ry * 0.7],
+      ],
+      false,
+    ),
+    { stroke: brush.second, width: 2.4, opacity: 0.55 },
+  );
+}
+
 export const chunk: Recipe = (brush) => {
   const top = blob(brush.random, brush.l * 0.47, brush.w * 0.47, 7, 0.16);
   shadowPath(brush, closed(top), 2);
   side(brush, top, 4.5, brush.main);
   paste(brush, top);
-  inside(brush, brush.l / 2, brush.w / 2, () => brush.w * 0.34);
+  if (brush.component.family === 'fish') flakes(brush);
+  else inside(brush, brush.l / 2, brush.w / 2, () => brush.w * 0.34);
   brush.pen.path(closed(top), { stroke: paler(brush.third, 0.4), width: 0.6, opacity: 0.6 });
 };
 

@@ -139,3 +139,35 @@ export const skewer: Recipe = (brush) => {
     });
   });
 };
+
+/** Half a small potato, roasted on its cut: brown at the edge, gold in the middle, with its skin around it and herbs on it. */
+export const potatoHalf: Recipe = (brush) => {
+  const { pen, random } = brush;
+  const [rx, ry] = [brush.l / 2, brush.w / 2];
+  const potato = (k: number) => smooth(blob(random, rx * k, ry * k, 10, 0.05));
+  shadowPath(brush, potato(1), 2.4);
+  pen.path(potato(1), {
+    fill: radial({ 0: brush.second, 0.86: brush.second, 1: darker(brush.second, 0.35) }),
+  });
+  pen.path(potato(0.88), {
+    fill: radial({
+      0: brush.third,
+      0.45: mix(brush.third, brush.main, 0.55),
+      0.8: brush.main,
+      1: darker(brush.main, 0.28),
+    }),
+  });
+  pen.path(dots(speckle(random, 9, rx * 0.62, ry * 0.62)), {
+    stroke: darker(brush.second, 0.2),
+    width: 1.3,
+    opacity: 0.35,
+  });
+  const needles = speckle(random, 5, rx * 0.6, ry * 0.55).map(([x, y]): string => {
+    const a = random.range(0, Math.PI);
+    return line([
+      [x, y],
+      [x + 3.2 * Math.cos(a), y + 3.2 * Math.sin(a)],
+    ]);
+  });
+  pen.path(needles.join(''), { stroke: '#4c6b34', width: 0.9, opacity: 0.9 });
+};

@@ -1,13 +1,13 @@
 import type { Piece } from '../../geometry/index.js';
 import type { Recipe } from '../brush.js';
-import { bagel, crescent, pancake, roll, sandwich, shell, tart, waffle } from './baked.js';
+import { bagel, crescent, macaron, pancake, roll, sandwich, shell, tart, waffle } from './baked.js';
 import { bowl } from './bowl.js';
 import { breadstick, roundCracker, squareCracker, stick, strip, toast } from './bread.js';
 import { chunk, cube, log, shred, wedge, wheel } from './cheese.js';
-import { boat, bow, eggHalf, skewer, swirl } from './cooked.js';
+import { boat, bow, eggHalf, potatoHalf, skewer, swirl } from './cooked.js';
 import { cutOut, word } from './cut-out.js';
 import { flower, leaf, sprig } from './herbs.js';
-import { nut, popped, ridgedNut, seedPinch } from './nuts.js';
+import { floret, nut, popped, ridgedNut, seedPinch } from './nuts.js';
 import { bit, gherkin, pod, smear } from './pickles.js';
 import { citrus, coin, fanSlice, quarter, ring } from './slices.js';
 import { halfMoon, longSlice, quarterFold, ribbon, rose, roundSlice } from './meat.js';
@@ -39,6 +39,9 @@ export const RECIPES: Record<Piece, Recipe> = {
   'ridged-nut': ridgedNut,
   'seed-pinch': seedPinch,
   popped,
+  floret,
+  macaron,
+  'potato-half': potatoHalf,
   dried,
   tomato,
   olive,

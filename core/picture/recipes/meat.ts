@@ -209,15 +209,34 @@ export const halfMoon: Recipe = (brush) => {
   fat(brush, speckle(brush.random, 9, brush.l * 0.3, brush.w * 0.28));
 };
 
+/** Dark where the ridges of the grill were. */
+function grillMarks(brush: Brush): void {
+  const [a, b] = [brush.l * 0.42, brush.w * 0.36];
+  const marks = [-0.75, -0.25, 0.25, 0.75].map((k) =>
+    line([
+      [k * a - b * 0.5, -b],
+      [k * a + b * 0.5, b],
+    ]),
+  );
+  brush.pen.path(marks.join(''), { stroke: '#2c1608', width: 2.6, opacity: 0.5 });
+  // flecks of what lay beside it on the grill
+  for (const colour of [brush.main, brush.second, brush.third])
+    brush.pen.path(dots(speckle(brush.random, 4, a, b)), { stroke: colour, width: 1.2, opacity: 0.8 });
+}
+
 export const longSlice: Recipe = (brush) => {
   const outline = pieceOutline('long-slice', brush.l, brush.w);
   const path = smooth(outline);
   shadowPath(brush, path);
+  const grilled = brush.component.baseFood.startsWith('grilled');
+  // of what is grilled together, each piece is one of them
+  const one = grilled ? [brush.main, brush.second, brush.third][brush.nth % 3]! : brush.main;
   brush.pen.path(path, {
-    fill: linear({ 0: paler(brush.main, 0.2), 1: brush.main }),
-    stroke: brush.second,
+    fill: linear({ 0: paler(one, 0.2), 1: one }),
+    stroke: grilled ? darker(one, 0.3) : brush.second,
     width: 1,
   });
+  if (grilled) return grillMarks(brush);
   brush.pen.path(
     line([
       [-brush.l * 0.3, 0],

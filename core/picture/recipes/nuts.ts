@@ -1,4 +1,4 @@
-import { blob, darker, shadowPath, smooth, type Recipe } from '../brush.js';
+import { blob, closed, darker, dots, paler, shadowPath, smooth, speckle, type Recipe } from '../brush.js';
 import { lit } from '../pen.js';
 import { type Point } from '../../geometry/index.js';
 
@@ -149,4 +149,41 @@ export const popped: Recipe = (brush) => {
     );
   brush.pen.ellipse(rx * 0.06, ry * 0.08, rx * 0.24, ry * 0.17, { fill: brush.second, opacity: 0.85 }, 20);
   brush.pen.ellipse(rx * 0.06, ry * 0.1, rx * 0.11, ry * 0.07, { fill: darker(brush.second, 0.3) }, 20);
+};
+
+const KNOBS = 9;
+/** How far the stalk looks out from under the head, and half its width, of those of the floret. */
+const STALK = { out: 0.84, wide: 0.24 };
+
+/** A floret of cauliflower or broccoli, lying on its side: a stalk, and a dome of knobs with their grain. */
+export const floret: Recipe = (brush) => {
+  const { pen, random } = brush;
+  const [rx, ry] = [brush.l / 2, brush.w / 2];
+  shadowPath(brush, smooth(blob(random, rx * 0.92, ry * 0.92, 9, 0.06)), 2);
+  const stalk: Point[] = [
+    [-rx * STALK.out, -ry * STALK.wide],
+    [rx * 0.1, -ry * 1.9 * STALK.wide],
+    [rx * 0.1, ry * 1.9 * STALK.wide],
+    [-rx * STALK.out, ry * STALK.wide],
+  ];
+  pen.path(closed(stalk), { fill: brush.third, stroke: darker(brush.main, 0.22), width: 0.6 });
+  const knobs = Array.from({ length: KNOBS }, (_, i) => {
+    const turn = -1.9 + (3.8 * i) / (KNOBS - 3) + random.range(-0.15, 0.15);
+    const rim = i < KNOBS - 2;
+    const far = rim ? 0.56 : 0.14;
+    return {
+      x: rx * (0.12 + far * Math.cos(turn)),
+      y: ry * (rim ? 0.62 : 0.22) * Math.sin(turn),
+      r: random.range(0.3, 0.4) * (rim ? 1 : 1.25),
+    };
+  });
+  for (const { x, y, r } of knobs)
+    pen.path(smooth(blob(random, rx * r, ry * r * 1.12, 8, 0.14).map(([u, v]): Point => [x + u, y + v])), {
+      fill: lit({ 0: brush.third, 0.55: brush.main, 1: brush.second }, [0.36, 0.3, 0.66]),
+      stroke: darker(brush.second, 0.12),
+      width: 0.4,
+    });
+  const grain = speckle(random, 26, rx * 0.62, ry * 0.7).map(([x, y]): Point => [x + rx * 0.2, y]);
+  pen.path(dots(grain.slice(0, 14)), { stroke: darker(brush.second, 0.1), width: 1, opacity: 0.4 });
+  pen.path(dots(grain.slice(14)), { stroke: paler(brush.third, 0.3), width: 1.1, opacity: 0.6 });
 };

@@ -143,8 +143,32 @@ export const roundBall: Recipe = (brush) => {
   });
 };
 
+/** Its point, as far as it was dipped. */
+function dipped(brush: Brush, rx: number, ry: number): void {
+  const shell: Point[] = [
+    [-rx * 0.02, -ry * 0.9],
+    [rx * 0.35, -ry * 0.74],
+    [rx * 1.02, 0],
+    [rx * 0.35, ry * 0.74],
+    [-rx * 0.02, ry * 0.9],
+    [rx * 0.12, ry * 0.45],
+    [-rx * 0.04, 0],
+    [rx * 0.1, -ry * 0.45],
+  ];
+  brush.pen.path(smooth(shell), {
+    fill: lit(
+      { 0: paler(brush.second, 0.22), 0.5: brush.second, 1: darker(brush.second, 0.4) },
+      [0.4, 0.3, 0.62],
+    ),
+  });
+  const [x, y] = fromBoard(brush, -0.12, -0.24);
+  brush.pen.ellipse(rx * (0.42 + x), ry * y, rx * 0.13, ry * 0.07, { fill: '#ffffff', opacity: 0.45 });
+}
+
 export const strawberry: Recipe = (brush) => {
   const [rx, ry] = [brush.l / 2, brush.w / 2];
+  const coated = brush.component.ingredients.some((part) => part.includes('chocolate'));
+  const shade = coated ? darker(brush.main, 0.2) : brush.second;
   const heart: Point[] = [
     [-rx * 0.92, -ry * 0.45],
     [-rx * 0.4, -ry * 0.98],
@@ -156,9 +180,9 @@ export const strawberry: Recipe = (brush) => {
   ];
   const path = smooth(heart);
   shadowPath(brush, path);
-  const cut = brush.random.next() < 0.62;
+  const cut = brush.random.next() < 0.62 && !coated;
   brush.pen.path(path, {
-    fill: cut ? brush.second : lit({ 0: '#ff6a52', 0.5: brush.main, 1: brush.second }, [0.35, 0.3, 0.62]),
+    fill: cut ? shade : lit({ 0: '#ff6a52', 0.5: brush.main, 1: shade }, [0.35, 0.3, 0.62]),
   });
   if (cut) {
     brush.pen.path(smooth(heart.map(([x, y]) => [x * 0.9, y * 0.88])), {
@@ -193,6 +217,7 @@ export const strawberry: Recipe = (brush) => {
       opacity: 0.9,
     });
   }
+  if (coated) dipped(brush, rx, ry);
   const leaf: Point[] = [
     [-rx * 0.7, 0],
     [-rx * 1.02, -ry * 0.5],
