@@ -35,6 +35,8 @@ export const PIECES = [
   'gherkin',
   'ring',
   'coin',
+  'star-slice',
+  'ragged-crisp',
   'fan-slice',
   'citrus',
   'half-fruit',

@@ -13,6 +13,7 @@ import {
   type Recipe,
 } from '../brush.js';
 import type { Point } from '../../geometry/index.js';
+import { contentOf } from './in-bowls.js';
 
 interface Glaze {
   rim: string;
@@ -173,66 +174,6 @@ function tossed(brush: Brush, r: number): void {
   scatter(Math.round(count * 0.16), grain * 0.5, '#8fc065', 0.9);
 }
 
-/** Olives, beans, onions: heaped, not smoothed. */
-function heap(brush: Brush, r: number): void {
-  const piece = 8.4;
-  const n = Math.round((r * r * 1.25) / (piece * piece * 0.72));
-  brush.pen.ellipse(0, 0, r, r, { fill: darker(brush.second, 0.3) });
-  for (let i = n - 1; i >= 0; i--) {
-    const k = (r - piece * 0.75) * Math.sqrt((i + 0.5) / n);
-    const [x, y] = [k * Math.cos(i * 2.399), k * Math.sin(i * 2.399)];
-    brush.pen.ellipse(x + 0.7, y + 1.3, piece, piece * 0.8, { fill: '#1c0b02', opacity: 0.3 }, i * 47);
-    brush.pen.ellipse(
-      x,
-      y,
-      piece,
-      piece * 0.8,
-      {
-        fill: {
-          radial: [
-            [0, brush.third],
-            [0.5, brush.main],
-            [1, brush.second],
-          ],
-          fx: 0.36,
-          fy: 0.3,
-        },
-      },
-      i * 47,
-    );
-    if (i % 3 === 0)
-      brush.pen.ellipse(x + piece * 0.4 * Math.cos(i), y + piece * 0.4 * Math.sin(i), 1.9, 1.5, {
-        fill: darker(brush.second, 0.4),
-        opacity: 0.8,
-      });
-  }
-}
-
-/** A fresh cheese that fills its bowl: one soft ball, drawn together at its top, in a little whey. */
-function wholeBall(brush: Brush, r: number): void {
-  const { pen } = brush;
-  pen.ellipse(0, 0, r, r, { fill: paler(brush.second, 0.1) });
-  const [x, y] = fromBoard(brush, r * 0.03, r * 0.05);
-  pen.ellipse(x, y, r * 0.86, r * 0.84, { fill: darker(brush.second, 0.25), opacity: 0.7 });
-  pen.ellipse(0, 0, r * 0.84, r * 0.82, {
-    fill: lit({ 0: brush.third, 0.55: brush.main, 1: darker(brush.second, 0.08) }, [0.38, 0.32, 0.66]),
-  });
-  const folds = [0.2, 1.3, 2.5, 3.6, 4.9].map((a) => {
-    const point = (k: number, turn: number): Point => [
-      r * k * Math.cos(a + turn),
-      r * k * Math.sin(a + turn),
-    ];
-    return smooth([point(0.1, 0), point(0.26, 0.16), point(0.5, 0.1)], false);
-  });
-  pen.path(folds.join(''), { stroke: darker(brush.second, 0.16), width: r * 0.03, opacity: 0.55 });
-  pen.ellipse(0, 0, r * 0.12, r * 0.1, { fill: brush.third, stroke: darker(brush.second, 0.15), width: 0.8 });
-}
-
-const freshCheese = (brush: Brush, r: number): void => {
-  const { texture } = brush.component;
-  (texture === 'runny' ? wholeBall : texture === 'creamy' ? spread : heap)(brush, r);
-};
-
 /** A spoon leaning over the rim, its handle pointing off the board's middle. */
 function spoon(brush: Brush, r: number): void {
   const a = brush.random.range(-0.9, 0.3);
@@ -263,9 +204,10 @@ export const bowl: Recipe = (brush) => bowlIn(brush, {});
 /** A dip, a salad or what is heaped, in this bowl. */
 export function bowlIn(brush: Brush, made: Bowl): void {
   const r = brush.l / 2;
-  const { family } = brush.component;
+  const { id, family, texture } = brush.component;
   const smoothFood = isSpooned(brush.component);
-  const fill = smoothFood ? spread : family === 'cooked' ? tossed : family === 'cheese' ? freshCheese : heap;
+  const isSmooth = smoothFood || (family === 'cheese' && texture === 'creamy');
+  const fill = isSmooth ? spread : family === 'cooked' ? tossed : contentOf(id);
   bowlOf(brush, r, (inner) => fill(brush, inner), made);
   if (smoothFood) spoon(brush, r);
 }

@@ -9,7 +9,7 @@ import { cutOut, word } from './cut-out.js';
 import { flower, leaf, sprig } from './herbs.js';
 import { floret, nut, popped, ridgedNut, seedPinch } from './nuts.js';
 import { bit, gherkin, pod, smear } from './pickles.js';
-import { citrus, coin, fanSlice, quarter, ring } from './slices.js';
+import { citrus, coin, fanSlice, quarter, raggedCrisp, ring, starSlice } from './slices.js';
 import { halfMoon, longSlice, quarterFold, ribbon, rose, roundSlice } from './meat.js';
 import { berry, dried, drupelet, grape, halfFruit, olive, roundBall, strawberry, tomato } from './round.js';
 
@@ -48,6 +48,8 @@ export const RECIPES: Record<Piece, Recipe> = {
   gherkin,
   ring,
   coin,
+  'star-slice': starSlice,
+  'ragged-crisp': raggedCrisp,
   'fan-slice': fanSlice,
   citrus,
   'half-fruit': halfFruit,

@@ -27,7 +27,14 @@ export const coin: Recipe = (brush) => {
       1: darker(brush.main, 0.07),
     }),
   });
-  if (brush.component.weeps) {
+  if (brush.component.baseFood === 'dragon fruit') {
+    // seeds all through its flesh
+    brush.pen.path(dots(speckle(brush.random, 54, r * 0.84, brush.w * 0.42)), {
+      stroke: '#241f22',
+      width: 1.5,
+      opacity: 0.9,
+    });
+  } else if (brush.component.weeps) {
     const kiwi = brush.component.baseFood === 'kiwi';
     const n = kiwi ? 16 : 9;
     const seeds = Array.from({ length: n }, (_, i): Point => {
@@ -170,4 +177,67 @@ export const ring: Recipe = (brush) => {
   brush.pen.path(path, { stroke: brush.second, width: 4.6 });
   brush.pen.path(path, { stroke: brush.main, width: 3.4 });
   brush.pen.path(path, { stroke: brush.third, width: 1 });
+};
+
+const POINTS = 5;
+
+/** A slice across star fruit: five ribs, with a seed in each. */
+export const starSlice: Recipe = (brush) => {
+  const [rx, ry] = [brush.l / 2, brush.w / 2];
+  const star = (k: number): Point[] =>
+    Array.from({ length: POINTS * 4 }, (_, i): Point => {
+      const a = (i / (POINTS * 4)) * 2 * Math.PI;
+      const reach = [1, 0.84, 0.5, 0.84][i % 4]! * k;
+      return [rx * reach * Math.cos(a), ry * reach * Math.sin(a)];
+    });
+  shadowPath(brush, smooth(star(1)), 1.2);
+  brush.pen.path(smooth(star(1)), { fill: brush.second });
+  brush.pen.path(smooth(star(0.93)), {
+    fill: radial({ 0: brush.third, 0.6: brush.main, 1: darker(brush.main, 0.06) }),
+  });
+  const ribs = Array.from({ length: POINTS }, (_, i) => (i / POINTS) * 2 * Math.PI);
+  brush.pen.path(
+    ribs
+      .map((a) =>
+        line([
+          [0, 0],
+          [rx * 0.78 * Math.cos(a), ry * 0.78 * Math.sin(a)],
+        ]),
+      )
+      .join(''),
+    {
+      stroke: paler(brush.third, 0.45),
+      width: 1.2,
+      opacity: 0.8,
+    },
+  );
+  brush.pen.path(
+    dots(ribs.map((a): Point => [rx * 0.3 * Math.cos(a + 0.12), ry * 0.3 * Math.sin(a + 0.12)])),
+    {
+      stroke: '#6b4a1c',
+      width: 2.1,
+    },
+  );
+};
+
+/** A leaf baked until it curls: ragged at its edge, lighter where it stands up. */
+export const raggedCrisp: Recipe = (brush) => {
+  const [rx, ry] = [brush.l / 2, brush.w / 2];
+  const edge = (k: number): Point[] =>
+    Array.from({ length: 22 }, (_, i): Point => {
+      const a = (i / 22) * 2 * Math.PI;
+      const reach = k * (i % 2 ? 1 : 0.78) * (1 - brush.random.range(0, 0.12));
+      return [rx * reach * Math.cos(a), ry * reach * 0.9 * Math.sin(a)];
+    });
+  const outer = smooth(edge(1));
+  shadowPath(brush, outer, 2.2);
+  brush.pen.path(outer, { fill: radial({ 0: darker(brush.second, 0.1), 0.6: brush.main, 1: brush.second }) });
+  brush.pen.path(smooth(edge(0.72)), { fill: brush.third, opacity: 0.35 });
+  const ribs = [0.3, 1.5, 2.7, 3.9, 5.2].map((a) =>
+    line([
+      [0, 0],
+      [rx * 0.7 * Math.cos(a), ry * 0.62 * Math.sin(a)],
+    ]),
+  );
+  brush.pen.path(ribs.join(''), { stroke: paler(brush.third, 0.3), width: 1.1, opacity: 0.7 });
 };
