@@ -111,6 +111,29 @@ describe('bowls in use', () => {
     );
   });
 
+  test('a dozen brownies take two small bowls and not the basket; rolls and popcorn take it', () => {
+    const bowls = [
+      { diameterMm: 100, count: 4 },
+      { diameterMm: 220, count: 1 },
+    ];
+    const sizes = (food: string, massG: number) =>
+      bowlsInUse(planWith({ bowls, placements: [lies(food, massG, { contained: true })] })).map(
+        ({ diameterMm, atHand }) => [diameterMm, atHand],
+      );
+    expect(sizes('brownie-bites', 210)).toEqual([
+      [100, true],
+      [100, true],
+    ]);
+    expect(sizes('home-rolls', 400)).toEqual([[220, true]]);
+    expect(sizes('salted-popcorn', 180)).toEqual([[220, true]]);
+    // where there is nothing else, the basket serves
+    const alone = planWith({
+      bowls: [{ diameterMm: 220, count: 1 }],
+      placements: [lies('brownie-bites', 210, { contained: true })],
+    });
+    expect(bowlsInUse(alone).map(({ diameterMm }) => diameterMm)).toEqual([220]);
+  });
+
   test('a few pieces stand in a small bowl rather than be lost in a large one, also before a dip', () => {
     const plan = planWith({
       party: [group('all', 12)],

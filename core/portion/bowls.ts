@@ -1,4 +1,4 @@
-import { FORMS } from '../catalogue/index.js';
+import { FORMS, type Component, type FormId } from '../catalogue/index.js';
 import { numberOf, planLarder, type IceBowl, type Placement, type Plan, type Ware } from '../plan/index.js';
 import { BOWL_G_PER_CM2, gPerCm2 } from './ground.js';
 
@@ -56,6 +56,19 @@ export function dipBowls(plan: Plan): Plan['bowls'] {
   return small.length > 0 ? small : owned;
 }
 
+/** What lies as loosely as crisps and popcorn, in grams on a square centimetre of its bowl (house default). */
+const BULKY_G_PER_CM2 = 1;
+
+/** Bread and what is as bulky comes in a basket; a basket for a dip, or for a dozen brownies, would be half the board. */
+const suitsBasket = (component: Component | undefined, form: FormId): boolean =>
+  FORMS[form].bowl !== true &&
+  component !== undefined &&
+  (component.job === 'vehicle' || gPerCm2(component, form, true) <= BULKY_G_PER_CM2);
+
+/** The bowls at hand that this food is served in. */
+export const bowlsFor = (plan: Plan, component: Component | undefined, form: FormId): Plan['bowls'] =>
+  suitsBasket(component, form) ? plan.bowls.filter((bowl) => bowl.count > 0) : dipBowls(plan);
+
 /** The largest of these; undefined when there is none. */
 export const largestBowlMm = (bowls: Plan['bowls']): number | undefined =>
   bowls.reduce<number | undefined>(
@@ -72,7 +85,10 @@ function bowlsOf(plan: Plan, placement: Placement): Omit<BowlInUse, 'diameterMm'
   const component = planLarder(plan).get(componentId);
   const closely = component ? gPerCm2(component, form, true) : BOWL_G_PER_CM2;
   const alone = FORMS[form].lies === 'alone';
-  const holdsG = bowlHoldsG(ice?.innerMm ?? largestBowlMm(plan.bowls) ?? USUAL_BOWL_MM, closely);
+  const holdsG = bowlHoldsG(
+    ice?.innerMm ?? largestBowlMm(bowlsFor(plan, component, form)) ?? USUAL_BOWL_MM,
+    closely,
+  );
   const surface = plan.surfaces.find(({ id }) => id === surfaceId);
   const inAll = plan.placements
     .filter((other) => other.surfaceId === surfaceId && other.componentId === componentId)
@@ -115,7 +131,8 @@ export function bowlsInUse(plan: Plan): BowlInUse[] {
   const order = wanted
     .flatMap(({ ice }, i) => (ice ? [] : [i]))
     .sort((a, b) => groundOf(wanted[a]!) - groundOf(wanted[b]!) || a - b);
-  const dip = (i: number): boolean => FORMS[wanted[i]!.form].bowl === true;
+  const larder = planLarder(plan);
+  const small = wanted.map(({ componentId, form }) => !suitsBasket(larder.get(componentId), form));
   // what was made of ice is there for its food
   const out: BowlInUse[] = [];
   wanted.forEach((bowl, i) => {
@@ -125,7 +142,7 @@ export function bowlsInUse(plan: Plan): BowlInUse[] {
   // (F. Glover 1967: no sharing out gives more)
   const mostMm = wanted.map((bowl, i) => {
     const largest = bowlLostMm(bowl.massG, bowl.gPerCm2);
-    return dip(i) ? Math.min(largest, BASKET_MM) : largest;
+    return small[i] ? Math.min(largest, BASKET_MM) : largest;
   });
   const fits = (i: number, { diameterMm }: Plan['bowls'][number]): boolean =>
     bowlHoldsG(diameterMm, wanted[i]!.gPerCm2) >= wanted[i]!.massG;
@@ -147,7 +164,7 @@ export function bowlsInUse(plan: Plan): BowlInUse[] {
     }
   }
   // the others stand in what is left, bread before dips: in the least that holds it, or in the largest
-  const later = (i: number): number => (rest.some((bowl) => fits(i, bowl)) ? Number(dip(i)) : 2);
+  const later = (i: number): number => (rest.some((bowl) => fits(i, bowl)) ? Number(small[i]) : 2);
   for (const i of waiting.toReversed().toSorted((a, b) => later(a) - later(b))) {
     const at = rest.findIndex((bowl) => fits(i, bowl));
     const [taken] = rest.splice(at < 0 ? rest.length - 1 : at, 1);

@@ -71,6 +71,7 @@ export {
   bowlForG,
   bowlHoldsG,
   bowlLostMm,
+  bowlsFor,
   bowlSizes,
   bowlsInUse,
   dipBowls,

@@ -12,6 +12,7 @@ import type { Plan } from '../../plan/index.js';
 import {
   bowlHoldsG,
   bowlLostMm,
+  bowlsFor,
   dipBowls,
   COUNTED,
   coverOf,
@@ -264,9 +265,11 @@ export function bowlRows(draft: Draft): void {
     if (at === 0) used[0]?.push({ entry, by: [entry.laid, area.copies] });
     else takesBowls(draft, entry, used);
   }
-  // a basket serves for what a small bowl holds, but no dip stands in one
-  const dips = new Set(dipBowls(draft.problem.plan));
-  const isDip = ({ entry }: Taken): boolean => FORMS[entry.candidate.form].bowl === true;
+  // a basket serves for what a small bowl holds, but only bread and what is as bulky stands in one
+  const { plan } = draft.problem;
+  const dips = new Set(dipBowls(plan));
+  const isSmall = ({ entry: { candidate } }: Taken): boolean =>
+    bowlsFor(plan, candidate.component, candidate.form).every((bowl) => dips.has(bowl));
   sizes.forEach((size, i) => {
     const from = used.slice(i).flat();
     const have = (which: Plan['bowls']) => which.reduce((sum, bowl) => sum + bowl.count, 0);
@@ -278,7 +281,7 @@ export function bowlRows(draft: Draft): void {
     );
     draft.model.atMost(
       `dips from ${size.diameterMm} mm`,
-      from.filter(isDip).map(({ by }) => by),
+      from.filter(isSmall).map(({ by }) => by),
       have(larger.filter((bowl) => dips.has(bowl))),
     );
   });
@@ -327,7 +330,7 @@ function takesBowls(draft: Draft, entry: Entry, used: Taken[][]): void {
   const { plan } = draft.problem;
   const { candidate, laid, mass } = entry;
   const { area, maxG, laidShare, form } = candidate;
-  const fit = new Set(FORMS[form].bowl ? dipBowls(plan) : plan.bowls);
+  const fit = new Set(bowlsFor(plan, candidate.component, form));
   const sizes = bowlsAtHand(plan);
   // by name, so that a board of a part of the larder is one of the whole
   const { name } = draft.model.variables[laid]!;
