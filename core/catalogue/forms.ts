@@ -25,6 +25,8 @@ export interface FormKind {
   wholeLots?: true;
   /** Cut so small that a young child's helping can be of it. */
   small?: true;
+  /** And so small that nobody sees what it was, and that it dries or browns: for a child's plate, on a board for want of better. */
+  crumbled?: true;
   /** Hands-on minutes to cut what is not bought in this form: for the kind, and for each 100 g (craft, section 11). */
   cut?: { kindMin: number; per100gMin: number };
   /** What is done, where the language has a word for it. */
@@ -90,11 +92,22 @@ const TABLE = {
     small: true,
     verb: 'Cut in thin half-moons',
   }),
-  grated: kind('grated', 'loose', 1, 10, 'safe', { ...cut(2, 1.5), small: true, verb: 'Grate it' }),
-  chopped: kind('chopped', 'loose', 1.2, 6, 'safe', { ...cut(2, 1.2), small: true, verb: 'Chop it' }),
+  grated: kind('grated', 'loose', 1, 10, 'safe', {
+    ...cut(2, 1.5),
+    small: true,
+    crumbled: true,
+    verb: 'Grate it',
+  }),
+  chopped: kind('chopped', 'loose', 1.2, 6, 'safe', {
+    ...cut(2, 1.2),
+    small: true,
+    crumbled: true,
+    verb: 'Chop it',
+  }),
   smeared: kind('smeared thinly', 'alone', 0.6, 3, 'safe', {
     ...cut(2, 1),
     small: true,
+    crumbled: true,
     cutToMass: true,
     mostG: 40,
     verb: 'Smear it thinly',

@@ -40,6 +40,8 @@ export interface Draft {
   entriesOf(id: ComponentId): readonly Entry[];
   /** Is the component chosen for a shared surface? */
   chosen: Map<ComponentId, number>;
+  /** Is it bought for children's plates alone? Of what may lie on one. */
+  extra: Map<ComponentId, number>;
   wishes: Wishes;
   /** Each writes what is bought of something into the values of a board; none without a budget. */
   bills: ((values: number[]) => void)[];
@@ -48,13 +50,15 @@ export interface Draft {
 
 /** Points for a kind that is bought for a child's plate alone. */
 const EXTRA_KIND = 0.4;
+/** And for one that is made at home for them alone: nobody heats an oven for two spoons. */
+const EXTRA_MADE = 2;
 
 /** Lays one candidate, perhaps: mass only where laid, laid only where chosen. */
 function enter(
   model: LinearModel,
   { plan }: Problem,
   candidate: Candidate,
-  chosen: ReadonlyMap<ComponentId, number>,
+  { chosen, extra }: Pick<Draft, 'chosen' | 'extra'>,
 ): Entry {
   const { id } = candidate.component;
   const at = `${id} on ${candidate.area.surface.id}`;
@@ -67,8 +71,7 @@ function enter(
   const beyond = [[laid, 1] as const, [chosen.get(id)!, -1] as const];
   if (isOwnPlate(plan, candidate.area.surface)) {
     // a child's plate likes what is bought anyway; a kind of its own costs a little
-    const extra = model.variable(`extra ${at}`, 0, 1, EXTRA_KIND, { loss: { say: 'loss.own-kind' } });
-    model.atMost(`laid or extra ${at}`, [...beyond, [extra, -1]], 0);
+    model.atMost(`laid or extra ${at}`, [...beyond, [extra.get(id)!, -1]], 0);
   } else model.atMost(`laid if chosen ${at}`, beyond, 0);
   return { candidate, laid, mass };
 }
@@ -80,7 +83,14 @@ export function startDraft(problem: Problem, wishes: Wishes): Draft {
     problem.candidates.map((candidate) => [candidate.component.id, candidate.component]),
   );
   const chosen = new Map([...components.keys()].map((id) => [id, model.binary(`choose ${id}`)]));
-  const entries = problem.candidates.map((candidate) => enter(model, problem, candidate, chosen));
+  const onPlates = problem.candidates.filter(({ area }) => isOwnPlate(problem.plan, area.surface));
+  const extra = new Map(
+    [...new Set(onPlates.map(({ component }) => component))].map(({ id, made }) => {
+      const points = EXTRA_KIND + (made === 'home-made' ? EXTRA_MADE : 0);
+      return [id, model.variable(`extra ${id}`, 0, 1, points, { loss: { say: 'loss.own-kind' } })];
+    }),
+  );
+  const entries = problem.candidates.map((candidate) => enter(model, problem, candidate, { chosen, extra }));
   const byComponent = new Map<ComponentId, Entry[]>();
   for (const entry of entries) {
     const known = byComponent.get(entry.candidate.component.id);
@@ -104,6 +114,7 @@ export function startDraft(problem: Problem, wishes: Wishes): Draft {
     entries,
     entriesOf,
     chosen,
+    extra,
     wishes,
     bills: [],
     component: (id) => components.get(id)!,

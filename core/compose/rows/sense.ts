@@ -227,11 +227,13 @@ export function boldRows(draft: Draft): void {
 
 const SAME_JOB_POINTS = 5;
 
-/** No two that do the same. */
+/** No two that do the same; a child's plate has of the board's hummus, and not another one. */
 export function sameJobRows(draft: Draft): void {
   const guests = guestsIn(draft.problem.plan.party);
   SAME_SETS.forEach((set, i) => {
-    const here = [...draft.chosen].filter(([id]) => set.foods.has(id)).map(([, x]) => [x, 1] as const);
+    const here = [...draft.chosen, ...draft.extra]
+      .filter(([id]) => set.foods.has(id))
+      .map(([, x]) => [x, 1] as const);
     const most = sameAtMost(guests, set);
     if (here.length <= most) return;
     const over = draft.model.variable(`same job ${i}`, 0, here.length, SAME_JOB_POINTS, {

@@ -17,8 +17,10 @@ import {
 } from '../../board/index.js';
 import {
   atHomeIn,
+  FORMS,
   likesOf,
   plainBeside,
+  usualForm,
   type Component,
   type ComponentId,
   type FormId,
@@ -193,6 +195,8 @@ const PORK_BY_HALAL = 30;
 const CRUMBS = 30;
 /** A special cracker where a plain one would do: dearer, and it crumbles. */
 const SPECIAL_VEHICLE = 0.6;
+/** Grated apple on a board for everybody, where a soft fruit is safe for the small ones and looks like one (house default). */
+const CRUMBLED = 3;
 /** Points lost when all bread on the table is special beyond what those who need it eat. */
 const SPECIAL_BEYOND_NEED = 14;
 /** The others try it too: so many times the bread of those who need it is laid (house default). */
@@ -262,9 +266,11 @@ export function tasteOfEach(draft: Draft): void {
       draft.model.charge(entry.laid, NUTS_IN_THE_HOUSE, { say: 'loss.allergy' });
     if (reachesUnsheltered(entry.candidate.component, entry.candidate.area, quiet))
       draft.model.charge(entry.laid, PORK_BY_HALAL, { say: 'loss.halal' });
-    const { component, area, contained } = entry.candidate;
+    const { component, area, contained, form } = entry.candidate;
     if (!contained && reachesOnto(component, area, quiet))
       draft.model.charge(entry.laid, CRUMBS, { say: 'loss.reaches' });
+    if (FORMS[form].crumbled && !isOwnPlate(plan, area.surface) && form !== usualForm(component).form)
+      draft.model.charge(entry.laid, CRUMBLED, { say: 'loss.crumbled' });
     if (component.job === 'vehicle' && component.allergens.gluten !== 'contains') {
       draft.model.charge(entry.laid, SPECIAL_VEHICLE, { say: 'loss.plain-bread' });
     }

@@ -108,8 +108,16 @@ export const bagel: Recipe = (brush) => {
     width: 1.5,
     opacity: 0.6,
   });
-  brush.pen.ellipse(0, 0, rx * 0.27, ry * 0.27, { fill: darker(brush.second, 0.55) });
-  brush.pen.ellipse(0.8, 1.2, rx * 0.23, ry * 0.22, { fill: darker(brush.second, 0.75) });
+  // through the hole one sees the board, in the shade of the rim
+  brush.pen.ellipse(0, 0, rx * 0.24, ry * 0.23, { fill: mix(brush.main, brush.second, 0.6) });
+  const [x, y] = fromBoard(brush, 0.5, 0.9);
+  brush.pen.ellipse(x, y, rx * 0.2, ry * 0.185, {
+    fill: radial({
+      0: mix(brush.second, brush.main, 0.25),
+      0.7: darker(brush.second, 0.25),
+      1: darker(brush.second, 0.5),
+    }),
+  });
 };
 
 /** A pancake: pale rim, brown face with the marks of the pan. */

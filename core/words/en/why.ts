@@ -55,6 +55,7 @@ export const WHY = {
   'loss.liked': 'food that nobody dislikes',
   'loss.strength': 'the strength that you asked for',
   'loss.like-without': 'its like, which a guest with an allergy may eat too',
+  'loss.crumbled': 'food that still looks like what it is when it is cut small enough',
   'loss.no-label': 'food with no label left to read',
   'loss.allergy': 'safety for a guest with an allergy',
   'loss.halal': 'a board that halal guests can count on',
