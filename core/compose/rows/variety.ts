@@ -202,7 +202,7 @@ const SPECIAL_BEYOND_NEED = 14;
 /** The others try it too: so many times the bread of those who need it is laid (house default). */
 const SPECIAL_SHARE = 1.5;
 /** What is bought for its label costs more than the plain food, and its name asks whom it is for (house default). */
-const LABEL_FOR_NOBODY = 1.2;
+const LABEL_FOR_NOBODY = 3.2;
 const SEED_NOISE = 1.5;
 /** Each food is left for another time so often, for so many points: else the best of each job lay on every board. */
 const ANOTHER_TIME = { share: 0.35, points: 1.5 };
