@@ -21,7 +21,10 @@ export function showingFor(
       );
       // what is drawn and not placed is an older layout's: nobody can say that it is theirs
       const standing = placed && standingOf(context, placed, group);
-      return [element.id, standing === 'fine' ? 'full' : standing === 'touched' ? 'hatched' : 'pale'];
+      return [
+        element.id,
+        standing === 'fine' ? 'full' : standing === 'touched' || standing === 'little' ? 'hatched' : 'pale',
+      ];
     }),
   );
 }

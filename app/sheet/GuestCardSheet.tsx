@@ -51,6 +51,7 @@ function GuestCardSheet({ plan, checked, groupId }: { plan: Plan; checked: Check
         />
       ))}
       <CardList title={t('Bites for you')} items={card.bites} />
+      <CardList title={t('A little of it')} items={card.little} />
       <CardList title={t('Ask first')} items={card.ask} />
       <CardList title={t('Not for you')} items={card.notForYou} />
       <CardList title={t('Overruled by a person')} items={card.overruled} />

@@ -235,7 +235,11 @@ function NotFor({
   return (
     <span className="inline-flex items-center mr-2">
       <Rim group={group} size={18} />{' '}
-      {standing === 'ask' ? t('ask: {name}', { name: group.name }) : group.name}
+      {standing === 'ask'
+        ? t('ask: {name}', { name: group.name })
+        : standing === 'little'
+          ? t('a little: {name}', { name: group.name })
+          : group.name}
     </span>
   );
 }

@@ -42,6 +42,31 @@ describe('what a food is for a guest, where it lies', () => {
     expect(standing(plan, food, group)).toBe(expected);
   });
 
+  test('what takes much of a counted plate is theirs in a small helping, lying or not', () => {
+    const counted = planWith({
+      party: [group('keto', 2, ['keto']), group('light', 1, ['lighter'], { dislikes: ['almonds'] })],
+      placements: [
+        lies('brie', 200),
+        lies('mango', 150),
+        lies('dry-cured-ham', 80),
+        lies('honey', 40),
+        lies('almonds', 60),
+      ],
+    });
+    const [keto, light] = counted.party as [(typeof party)[number], (typeof party)[number]];
+    expect(['brie', 'mango', 'honey'].map((food) => standing(counted, food, keto))).toEqual([
+      'fine',
+      'little',
+      'no',
+    ]);
+    // a dislike is a no, however little
+    expect(standing(counted, 'almonds', light)).toBe('no');
+    const context = contextOf(planWith({ party: counted.party }));
+    const food = (name: string) => CATALOGUE.find((component) => component.id === name)!;
+    expect(standingAnywhere(context, food('mango'), keto)).toBe('little');
+    expect(standingAnywhere(context, food('honey'), keto)).toBe('no');
+  });
+
   test('a food in a bowl of its own touches nothing', () => {
     const apart = planWith({
       ...plan,
@@ -118,7 +143,7 @@ test('a food that nuts touch is not theirs, for who minds neighbours alone; for 
       context.plan.party.find((otherGroup) => otherGroup.id === group.id)!,
     );
   expect([of('cucumber', near), of('almonds', near)]).toEqual(['touched', 'no']);
-  expect(of('hummus-home', keto)).toBe('fine');
+  expect(of('hummus-home', keto)).toBe('little');
 });
 
 describe('what a food is in the forms in which it lies', () => {

@@ -1,12 +1,15 @@
-import type { PlacedFood } from '../board/index.js';
+import { onPlateOf, type PlacedFood } from '../board/index.js';
 import { usualForm, type Component, type FormId } from '../catalogue/index.js';
 import { disliked, judgeGroup, worse, type Judgement } from '../needs/index.js';
 import type { Group } from '../party/index.js';
 import type { Plan } from '../plan/index.js';
 import type { CheckContext } from './context.js';
 
-/** What a food is for a group: theirs, theirs once its neighbours are kept apart, a question, or not theirs. */
-export type Standing = 'fine' | 'touched' | 'ask' | 'no';
+/**
+ * What a food is for a group: theirs, theirs in a small helping (a good one takes much of what they count), theirs once
+ * its neighbours are kept apart, a question, or not theirs.
+ */
+export type Standing = 'fine' | 'little' | 'touched' | 'ask' | 'no';
 
 /** Of one food where it lies, its neighbours included. A dislike is a no, as the guest passes. */
 export function standingOf(context: CheckContext, placed: PlacedFood, group: Group): Standing {
@@ -15,10 +18,12 @@ export function standingOf(context: CheckContext, placed: PlacedFood, group: Gro
     return context.judge(placed, group).verdict === 'forbidden' ? 'no' : 'ask';
   if (context.carriers(placed.surface, group).length > 0 || context.touching(placed, group).length > 0)
     return 'touched';
-  return disliked(placed.component, group) ? 'no' : 'fine';
+  if (disliked(placed.component, group)) return 'no';
+  const isCounted = onPlateOf(placed.component, placed.form, group) === 'then';
+  return isCounted && !context.overruled(placed.component.id, group) ? 'little' : 'fine';
 }
 
-const BETTER: readonly Standing[] = ['fine', 'touched', 'ask', 'no'];
+const BETTER: readonly Standing[] = ['fine', 'little', 'touched', 'ask', 'no'];
 
 /** The best standing that a food has anywhere on the table; of one that lies nowhere, in its usual form. */
 export function standingAnywhere(context: CheckContext, component: Component, group: Group): Standing {
@@ -26,9 +31,10 @@ export function standingAnywhere(context: CheckContext, component: Component, gr
     .filter((placed) => placed.component.id === component.id)
     .map((placed) => standingOf(context, placed, group));
   if (here.length > 0) return BETTER.find((standing) => here.includes(standing))!;
-  const { verdict } = judgeGroup(component, usualForm(component).form, group);
-  if (verdict === 'fine') return disliked(component, group) ? 'no' : 'fine';
-  return verdict === 'ask' ? 'ask' : 'no';
+  const { form } = usualForm(component);
+  const on = onPlateOf(component, form, group);
+  if (on !== 'never') return disliked(component, group) ? 'no' : on === 'first' ? 'fine' : 'little';
+  return judgeGroup(component, form, group).verdict === 'ask' ? 'ask' : 'no';
 }
 
 /**

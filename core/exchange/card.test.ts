@@ -51,6 +51,6 @@ test('a food stands on a card once, and what lies by nuts is never theirs', () =
   const plan = planWith({ party: [near], placements: [lies('almonds', 60), lies('cucumber', 200)] });
   const otherGuestCard = guestCard(plan, checkPlan(plan), plan.party[0]!, ENGLISH);
   expect(otherGuestCard.mayEat).toEqual([]);
-  const all = [...card.mayEat.flatMap((m) => m.foods), ...card.ask, ...card.notForYou];
+  const all = [...card.mayEat.flatMap((m) => m.foods), ...card.little, ...card.ask, ...card.notForYou];
   expect(all.length).toBe(new Set(all).size);
 });

@@ -1,5 +1,5 @@
 import type { PlacedFood } from '../board/index.js';
-import type { Checked } from '../check/index.js';
+import type { Checked, Standing } from '../check/index.js';
 import { bitesFor, certificateOf, standingOf } from '../check/index.js';
 import type { Group } from '../party/index.js';
 import type { Plan } from '../plan/index.js';
@@ -12,6 +12,8 @@ export interface GuestCard {
   promise: string;
   /** By surface: what they may eat there. */
   mayEat: { surface: string; foods: string[] }[];
+  /** Of these a small helping: a good one takes much of what they count on the whole plate. */
+  little: string[];
   ask: string[];
   notForYou: string[];
   /** Whole bites, each of bread, body and contrast. */
@@ -35,17 +37,21 @@ export function guestCard(plan: Plan, checked: Checked, group: Group, speech: Sp
       : [{ surface: surface.name, foods: unique(here.map((placed) => placed.component.name)) }];
   });
   const fineNames = new Set(mayEat.flatMap((m) => m.foods));
-  const ask = unique(
-    foods.filter((placed) => standing(placed) === 'ask').map((placed) => placed.component.name),
-  ).filter((name) => !fineNames.has(name));
+  const standsAs = (wanted: Standing, but: readonly string[] = []): string[] =>
+    unique(
+      foods.filter((placed) => standing(placed) === wanted).map((placed) => placed.component.name),
+    ).filter((name) => !fineNames.has(name) && !but.includes(name));
+  const little = standsAs('little');
+  const ask = standsAs('ask', little);
   const rest = unique(foods.map((placed) => placed.component.name)).filter(
-    (name) => !fineNames.has(name) && !ask.includes(name),
+    (name) => !fineNames.has(name) && !little.includes(name) && !ask.includes(name),
   );
   return {
     occasion: plan.occasion.name,
     who: `${group.name}, ${group.count} ${group.count === 1 ? 'guest' : 'guests'}`,
     promise: promise ? speak(promise.said, speech) : '',
     mayEat,
+    little,
     ask,
     notForYou: rest,
     bites: bitesFor(context, group).map((bite) => bite.foods.map((component) => component.name).join(' + ')),
@@ -78,6 +84,7 @@ export const guestCardHtml = (card: GuestCard): string =>
   `<h1>${escaped(card.occasion)}</h1><p><b>${escaped(card.who)}</b></p><p>${escaped(card.promise)}</p>` +
   card.mayEat.map((m) => list(`You may eat, on ${m.surface}`, m.foods)).join('') +
   list('Bites for you', card.bites) +
+  list('A little of it', card.little) +
   list('Ask first', card.ask) +
   list('Not for you', card.notForYou) +
   list('Overruled by a person', card.overruled) +

@@ -240,6 +240,7 @@ function GuestSheet({ plan, checked, group }: { plan: Plan; checked: Checked; gr
   ];
   const fine = by('fine');
   const rest = (standing: Standing) => by(standing).filter((component) => !fine.includes(component));
+  const little = rest('little');
   return (
     <>
       <div className="on-paper edge-sheet bg-card px-3.5 py-3">
@@ -262,6 +263,7 @@ function GuestSheet({ plan, checked, group }: { plan: Plan; checked: Checked; gr
         </Link>
       </div>
       <Standings glyph="whole" title={t('May eat')} foods={fine} />
+      {little.length > 0 && <Standings glyph="chipped" title={t('A little of it')} foods={little} />}
       <Standings glyph="chipped" title={t('Only once moved')} foods={rest('touched')} />
       <Standings glyph="covered" title={t('Ask')} foods={rest('ask')} />
       <Standings glyph="cracked" title={t('Not for them')} foods={rest('no')} />

@@ -130,11 +130,12 @@ function OneWell({
 
 const STANDING_WORDS: Record<Standing, string> = {
   fine: t('may eat it'),
+  little: t('a little of it: the whole plate decides'),
   touched: t('only once it is kept apart'),
   ask: t('ask the label'),
   no: t('not for them'),
 };
-const PALE: Record<Standing, number> = { fine: 1, touched: 0.5, ask: 0.5, no: 0.16 };
+const PALE: Record<Standing, number> = { fine: 1, little: 0.75, touched: 0.5, ask: 0.5, no: 0.16 };
 
 /** A food in its well; through a guest's eyes what is not theirs grows pale. */
 function Food({
