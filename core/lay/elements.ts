@@ -70,10 +70,15 @@ export function hardElement(part: Part, { spot, outline }: Standing, random: Ran
   };
 }
 
+/** Pieces in a bowl that is larger than they need are heaped in its middle: they cover each other by so much. */
+const HEAPED_SHARE = 0.4;
+
 /** Pieces heaped in a bowl: as many as the plan has, by the golden angle from the middle outward. */
 function heapIn(part: Part, radiusMm: number, random: Random): [number, number, number][] {
   const GOLDEN = Math.PI * (3 - Math.sqrt(5));
-  const reach = Math.max(2, radiusMm * 0.8 - Math.min(part.fact.lengthMm, part.fact.widthMm) / 2);
+  const { lengthMm, widthMm } = part.fact;
+  const room = Math.max(2, radiusMm * 0.8 - Math.min(lengthMm, widthMm) / 2);
+  const reach = Math.min(room, Math.sqrt((part.pieces * lengthMm * widthMm * HEAPED_SHARE) / Math.PI));
   return Array.from({ length: part.pieces }, (_, i) => {
     const r = reach * Math.sqrt((i + 0.5) / part.pieces);
     return [

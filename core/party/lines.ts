@@ -5,7 +5,7 @@ import { BABY, CHILD, monthsToYears, OLDEST_CHILD, withChildren } from './childr
 import { agesIn, ALL, numberOf, parts, REST, startsWithNumber } from './parts.js';
 import { guestsCounted } from './people.js';
 import { COMING, COUNT, gathered, totalOfLine, type Total } from './total.js';
-import { needsSaid, readPhrases, type Phrase, type Said, type Vocabulary } from './phrases.js';
+import { isWayOfEating, needsSaid, readPhrases, type Phrase, type Said, type Vocabulary } from './phrases.js';
 
 /** A word that a party line may use for a need; the need packs bring them. */
 export interface NeedWord {
@@ -185,7 +185,7 @@ function headed(part: string, left: number | undefined): { count: number; about:
 }
 
 const OF_THEM =
-  /^\s*\S+\s+of\s+(?:them|these|those|whom|which|the (kids|children|toddlers|little ones|adults|grown-ups|parents))\b/i;
+  /^\s*\S+\s+of\s+(?:(all)\b|them|these|those|whom|which|the (kids|children|toddlers|little ones|adults|grown-ups|parents))\b/i;
 const sumOf = (drafts: readonly Draft[]): number => drafts.reduce((sum, draft) => sum + draft.count, 0);
 
 /** "1 of them coeliac" is one of those before it, the youngest: who it is was not said. False when they are not so many. */
@@ -219,6 +219,13 @@ function blockNamed(blocks: readonly Draft[][], name: string | undefined): Draft
   return [...blocks].reverse().find((block) => block.some(({ child }) => child === young));
 }
 
+const isWay = (said: string, vocabulary: Vocabulary): boolean =>
+  vocabulary.words.some(
+    (need) =>
+      isWayOfEating(need, vocabulary) &&
+      need.word.split(' ').some((word) => word === said || `${word}s` === said),
+  );
+
 const isNeedOrFood = (said: string, { words, isFood }: Vocabulary): boolean =>
   isFood(said) || words.some(({ word }) => word === said || `${word}s` === said);
 
@@ -239,7 +246,12 @@ export function readParty(
       problems: [problem('too-long', text, 'line.letters', { most: LONGEST_PARTY, n: text.length })],
     };
   const vocabulary = { words, isFood };
-  const line = gathered(guestsCounted(text, (word) => isNeedOrFood(word, vocabulary)));
+  const line = gathered(
+    guestsCounted(text, {
+      mayBeNeed: (word) => isNeedOrFood(word, vocabulary),
+      isWay: (word) => isWay(word, vocabulary),
+    }),
+  );
   const opening = introduced(line, vocabulary);
   const total = opening ?? totalOfLine(line);
   const list = parts(total ? total.body : line);
@@ -269,13 +281,15 @@ export function readParty(
     if ('code' in read) problems.push(read);
     else {
       const ofThem = OF_THEM.exec(part);
-      const block = ofThem && (blockNamed(blocks, ofThem[1]) ?? whole);
+      // "among them" is among everybody: a part of what was said in front, or of who was named first
+      const among = ofThem?.[1] ? (total ? undefined : blocks[0]) : undefined;
+      const block = ofThem && (ofThem[1] ? among : (blockNamed(blocks, ofThem[2]) ?? whole));
       if (block && !carve(block, read, carved))
         problems.push(problem('too-many', part, 'line.more', { named: read.count, coming: sumOf(block) }));
       if (block) continue;
       blocks.push(read.child ? childGroups(read) : [read]);
       // of a total, "3 of them vegan, 2 of them coeliac" are both of all who come
-      if (!ofThem) whole = blocks.at(-1);
+      if (!ofThem || ofThem[1]) whole = blocks.at(-1);
     }
   }
   let drafts = blocks.flat();

@@ -14,6 +14,7 @@ describe('how people say what they like, and of whom they speak', () => {
     ['12 guests who like spicy food', 12],
     ['4 fond of nuts', 4],
     ['5 fish fans', 5],
+    ['9 wine and cheese lovers', 9],
   ])('%s leave nothing out', (line, n) => {
     const { groups, unread, problems } = read(line);
     expect([problems, unread]).toEqual([[], []]);
@@ -27,6 +28,8 @@ describe('how people say what they like, and of whom they speak', () => {
       ['1 gluten-free', '5', '2 vegetarian', '2'],
     ],
     ['16 guests: 1 vegan among them', ['15', '1 vegan']],
+    ['20 wine lovers, 2 halal, 1 sesame allergy among them', ['17', '2 halal', '1 sesame-free']],
+    ['8 friends, 2 vegan among them', ['2 vegan', '6']],
     ['8 children of 7, 1 sesame allergy among the children, 9 parents', ['1 sesame-free', '7', '9']],
   ])('%s', (line, groups) => {
     expect(

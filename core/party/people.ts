@@ -1,4 +1,5 @@
 import { numberOf } from './parts.js';
+import { LOVERS, MOST_LOVED } from './phrases.js';
 
 /**
  * How a line says who comes and what for, turned into the few forms that the reader knows: "40 golfers after a
@@ -71,8 +72,14 @@ function afterOccasion(words: readonly string[], from: number): number {
 const HEAD = /^(\s*(?:(?:we are|we['’]re|there are|there will be|for)\s+)?)(\S+)((?:\s+[a-z'’-]+)*)/i;
 const ENDS = /^(?:with|who|and|plus|including|incl|of|whom|which|is|are|has|have)$/i;
 
+/** What a word may be: a need or a food; a way of eating and no food. */
+interface WordTests {
+  mayBeNeed: (word: string) => boolean;
+  isWay: (word: string) => boolean;
+}
+
 /** "12 for dinner", "40 golfers", "8 women for a baby shower" are so many guests, of whom the rest of the line tells. */
-function guestsFor(line: string, mayBeNeed: (word: string) => boolean): string {
+function guestsFor(line: string, { mayBeNeed, isWay }: WordTests): string {
   const found = HEAD.exec(line);
   const count = found ? numberOf(found[2]!) : undefined;
   if (!found || count === undefined || /^an?$/i.test(found[2]!)) return line;
@@ -81,9 +88,15 @@ function guestsFor(line: string, mayBeNeed: (word: string) => boolean): string {
   const words = (end < 0 ? said : said.slice(0, end)).map((word) => word.toLowerCase());
   let who = 0;
   while (WHICH.has(words[who] ?? '') && who < words.length - 1) who++;
+  const lovers = words.slice(who, who + MOST_LOVED + 1).findIndex((word) => LOVERS.test(word));
+  // "wine lovers" are people, whatever they love; "non-meat lovers" are asked
+  const plain = (word: string): boolean =>
+    /^[a-z]+$/.test(word) && !/^no[nt]?$|allerg|free/.test(word) && !isWay(word);
+  const love = lovers > 0 && words.slice(who, who + lovers).every(plain);
   const named = words[who] ?? '';
-  const people = isPeople(named) && !mayBeNeed(named);
-  if (people || PERHAPS_ALL.has(named)) who += 1;
+  const people = love || (isPeople(named) && !mayBeNeed(named));
+  if (love) who += lovers + 1;
+  else if (people || PERHAPS_ALL.has(named)) who += 1;
   else who = 0;
   const all = afterOccasion(words, who);
   if (all < words.length || (!people && all === who)) return line;
@@ -174,7 +187,7 @@ const numbersFirst = (line: string): string =>
     .replace(
       /(^|[,;:\n]\s*)(\d+|[a-z]+)\s+([^,;:\n()\d]*?)\s+among(?:st)?\s+(them|these|those|the [a-z]+)(?=\s*(?:[,;\n]|$))/gi,
       (all: string, before: string, n: string, about: string, whom: string) =>
-        numberOf(n) === undefined ? all : `${before}${n} of ${whom} ${about}`,
+        numberOf(n) === undefined ? all : `${before}${n} of ${/^the\s/i.test(whom) ? whom : 'all'} ${about}`,
     )
     .replace(
       /(?<!:)\s+(?:of (?:which|whom)|including|incl\.?)\s+(\d+|[a-z]+)\s+(?!of\b)/gi,
@@ -185,7 +198,7 @@ const numbersFirst = (line: string): string =>
 const HOUSEHOLDS = /^\s*\S+\s+(?:families|households|couples|tables)\s*:\s*/i;
 
 /** The line with its guests counted, and without what they come for. */
-export const guestsCounted = (text: string, mayBeNeed: (word: string) => boolean): string => {
+export const guestsCounted = (text: string, tests: WordTests): string => {
   const line = withoutOccasion(kinCounted(atMost(inFigures(text))).replace(HOUSEHOLDS, ''));
-  return numbersFirst(guestsFor(line, mayBeNeed));
+  return numbersFirst(guestsFor(line, tests));
 };

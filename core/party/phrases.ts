@@ -25,6 +25,10 @@ export interface Vocabulary {
   isFood: (text: string) => boolean;
 }
 
+/** A need's own word ("vegan", "nut free"), and no food that it leaves out: nobody means a food by it. */
+export const isWayOfEating = ({ word, leftOut, leaves }: NeedWord, { isFood }: Vocabulary): boolean =>
+  !leftOut && !(leaves !== undefined && /^[a-z]+$/.test(word) && isFood(word));
+
 type Opening = 'avoid' | 'allergy' | 'dislike' | 'strict' | 'like';
 const OPENINGS: Readonly<Record<Opening, string>> = {
   avoid:
@@ -55,8 +59,10 @@ const AFTER = /^(?:at|all|please|in|any|form|products|product|whatsoever|either|
 const FILLER =
   /^(?:a|an|one|my|our|their|by|if|possible|preference|prefers?|mostly|rather|flexible|strictly|strict|always|has|have|some|guests?|people|persons?|adults?|grown|ups?|allerg(?:y|ies|ic)|to|with|and|who|are|is|be|eats?|of|the|diet|diets|free|in|aged?|years?|old|others?|rest|everything|anything|also|both|each|them|they|he|she|his|her|but|very|severe|severely|needs?|following|follows?|only|from|on|or|intolerant|intolerance|sensitive|pure|total|for|ladies|men|women|woman|man|boys?|girls?|us|all|please|parents?|grandparents?|mothers?|fathers?|mums?|dads?|seniors?|elderly|colleagues?|neighbou?rs?|relatives?|teens?|teenagers?|students?|grown-ups?|sons?|daughters?|nephews?|nieces?|cousins?|brothers?|sisters?|siblings?|food|foods|eater|eaters|friends?|x|child|children|kids?|toddlers?|bab(?:y|ies)|infants?|&|\+|\/|,)$/;
 /** "Cheese lovers" would not do without it: the word before is what they like, not what they leave out. */
-const LOVERS =
+export const LOVERS =
   /^(?:lovers?|fans?|enthusiasts?|buffs?|connoisseurs?|aficionados?|devotees?|fanatics?|addicts?)$/;
+/** Words before it, at most. */
+export const MOST_LOVED = 5;
 /** Who eats everything, and says so. */
 const EATS_ALL = /^(?:omnivores?|carnivores?|foodies?|gourmets?|gourmands?)$/;
 const EATERS = /^(?:meat|big|good|great|hearty|keen|adventurous) eaters?$/;
@@ -217,11 +223,8 @@ class Reader {
     return end;
   }
 
-  /** "Vegan", "nut free": a need's own word, and no food that it leaves out. */
   private isWayOfEating(i: number): boolean {
-    const isFood = ({ word, leftOut, leaves }: NeedWord): boolean =>
-      !!leftOut || (leaves !== undefined && /^[a-z]+$/.test(word) && this.vocabulary.isFood(word));
-    return this.need(i)?.needs.some((need) => !isFood(need)) ?? false;
+    return this.need(i)?.needs.some((need) => isWayOfEating(need, this.vocabulary)) ?? false;
   }
 
   /** What they like asks nothing of a board; undefined where it is no food. */
@@ -248,8 +251,11 @@ class Reader {
     };
     if (EATS_ALL.test(this.tokens[i]!)) return said(1);
     if (EATERS.test(this.words(i, i + 2))) return said(2);
-    for (let n = 1; n <= 3 && !JOINT.test(this.tokens[i + n - 1] ?? ''); n++) {
+    for (let n = 1; n <= MOST_LOVED; n++) {
       const last = i + n - 1;
+      // "wine and cheese lovers"
+      if (n > 1 && /^(?:and|&)$/.test(this.tokens[last] ?? '')) continue;
+      if (JOINT.test(this.tokens[last] ?? '')) break;
       if (NO_LIKING.test(this.tokens[last] ?? '') || this.opening(last) || this.isWayOfEating(last)) break;
       if (LOVERS.test(this.tokens[i + n] ?? '')) return said(n + 1);
     }

@@ -4,7 +4,8 @@ import { planLarder, type LaidElement, type Plan, type Surface } from '../plan/i
 import { closed, darker, smooth, type Brush } from './brush.js';
 import { smallChildrenWithin, wantsPick } from '../board/index.js';
 import { HARD_LAYER, lies, stackOf } from '../lay/index.js';
-import { areaOf, signedArea } from '../geometry/index.js';
+import { areaOf, signedArea, type Point } from '../geometry/index.js';
+import { BASKET_MM } from '../portion/index.js';
 import { drawSurface, drawWalls, groundOutline, surfaceOutline, surfaceSize } from './boards.js';
 import type { Pen } from './pen.js';
 import { bowlIn, bowlOf, isSpooned } from './recipes/bowl.js';
@@ -119,13 +120,30 @@ function drawBowl(pen: Pen, element: LaidElement, component: Component, fact: Fo
     return;
   }
   const brush = brushFor(pen, component, fact, r * 2, r * 2, 0, seed, 0);
+  const isBread = component.job === 'vehicle';
   const content = (inner: number) => {
-    pen.ellipse(0, 0, inner, inner, { fill: darker(component.colours[1], 0.4) });
+    if (isBread) napkin(pen, inner);
+    else pen.ellipse(0, 0, inner, inner, { fill: darker(component.colours[1], 0.4) });
     [...element.pieces]
       .reverse()
       .forEach(([x, y, turn], i) => drawTurned(pen, component, fact, 1, x, y, turn, 0, seed + i, i));
   };
-  bowlOf(brush, r, content, element);
+  // bread comes in a basket of wood, unless it was said of what
+  bowlOf(brush, r, content, isBread && 2 * r >= BASKET_MM ? { ware: 'wood', ...element } : element);
+}
+
+/** The cloth that bread lies on, with its folds. */
+function napkin(pen: Pen, inner: number): void {
+  pen.ellipse(0, 0, inner, inner, { fill: '#efe7d4' });
+  const folds = [0.4, 1.6, 2.7, 3.9, 5.1].map((a) => {
+    const at = (k: number, turn: number): Point => [
+      inner * k * Math.cos(a + turn),
+      inner * k * Math.sin(a + turn),
+    ];
+    return smooth([at(0.97, 0), at(0.62, 0.14), at(0.25, -0.1)], false);
+  });
+  pen.path(folds.join(''), { stroke: '#c9bda2', width: inner * 0.05, opacity: 0.55 });
+  pen.path(folds.join(''), { stroke: '#fffaf0', width: inner * 0.02, opacity: 0.8 });
 }
 
 /** The food's own dark tone under its region, so that gaps read as depth and not as wood. It counts as no cover. */

@@ -71,6 +71,7 @@ export {
   bowlForG,
   bowlHoldsG,
   bowlLostMm,
+  BASKET_MM,
   bowlsFor,
   bowlSizes,
   bowlsInUse,
