@@ -29,7 +29,7 @@ import { seedOf, createRandom } from '../../measure/index.js';
 import { disliked, judgeGroup } from '../../needs/index.js';
 import { portionsIn, type Group } from '../../party/index.js';
 import { growingMonth, type Plan } from '../../plan/index.js';
-import { isTiny, occasionOf, surfaceAreaCm2, type CountedFamily } from '../../portion/index.js';
+import { inPantry, isTiny, occasionOf, surfaceAreaCm2, type CountedFamily } from '../../portion/index.js';
 import { countsFor, type Candidate } from '../candidates.js';
 import type { Said } from '../../words/index.js';
 import type { Draft, Entry } from '../draft.js';
@@ -205,7 +205,7 @@ const SPECIAL_SHARE = 1.5;
 const LABEL_FOR_NOBODY = 3.2;
 const SEED_NOISE = 1.5;
 /** Each food is left for another time so often, for so many points: else the best of each job lay on every board. */
-const ANOTHER_TIME = { share: 0.35, points: 1.5 };
+const ANOTHER_TIME = { share: 0.45, points: 1.8 };
 
 /**
  * What breaks ties between equal boards and makes those of different days different: points by the seed of the plan and
@@ -248,7 +248,8 @@ export function tasteOfEach(draft: Draft): void {
     );
     const { tie, wait } = turnOf(plan, id);
     draft.model.charge(x, tie);
-    draft.model.charge(x, wait, { say: 'loss.another-day' });
+    // what is in the house does not wait
+    if (inPantry(plan, id) === 0) draft.model.charge(x, wait, { say: 'loss.another-day' });
   }
   for (const entry of draft.entries) {
     const { groups } = entry.candidate.area;
