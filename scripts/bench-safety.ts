@@ -1,8 +1,8 @@
 import { checkPlan, triedRemedies } from '../core/check/index.js';
 import { compose } from '../core/compose/index.js';
-import { DANGERS, PLAIN } from '../core/label/dangers.fixture.js';
+import { DANGERS, PLAIN } from '../core/label/fixtures/dangers.js';
 import { componentOfLabel, readLabel } from '../core/label/index.js';
-import { SHAPES, shaped } from '../core/label/shapes.fixture.js';
+import { SHAPES, shaped } from '../core/label/fixtures/shapes.js';
 import { layPlan } from '../core/lay/index.js';
 import { createRandom } from '../core/measure/index.js';
 import { judgeNeed } from '../core/needs/index.js';

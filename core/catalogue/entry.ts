@@ -300,12 +300,41 @@ const MADE: Record<Guarantee, Component['made']> = {
   'home-made': 'home-made',
 };
 
+/** Nutrition of 100 g as European labels say it: carbohydrate without fibre. */
+function nutritionOf(entry: Entry): Component['per100g'] {
+  const [proteinG, fatG, carbNetG, fibreG, saltG, polyolsG = 0] = entry.per100;
+  return {
+    energyKj: Math.round(entry.kcal * KJ_PER_KCAL),
+    proteinG,
+    fatG,
+    carbTotalG: round1(carbNetG + fibreG),
+    carbNetG,
+    carbTradition: 'eu',
+    fibreG,
+    polyolsG,
+    erythritolG: polyolsG,
+    saltG,
+  };
+}
+
+/** Where each group of its facts is from. */
+const sourcesOf = (entry: Entry): Component['sources'] => ({
+  allergens: entry.is === 'plant' || entry.is === 'plain-cheese' ? 'public allergen law' : 'label practice',
+  origin: 'label practice',
+  nutrition: 'public food composition data',
+  choking: 'public guidance',
+  holding: 'public guidance',
+  taste: 'house default',
+  forms: 'house default',
+  season: 'house default',
+  price: 'house default',
+});
+
 /**
  * A row becomes a component with every fact written out. The types hold its words; ranges and what hangs together are
  * the schema's, which a test asks of every row once, rather than each page and worker whenever it starts.
  */
 export function component(family: Family, entry: Entry): Component {
-  const [proteinG, fatG, carbNetG, fibreG, saltG, polyolsG = 0] = entry.per100;
   const allergens = allergensOf(family, entry);
   const animal = animalOf(family, entry);
   return {
@@ -332,18 +361,7 @@ export function component(family: Family, entry: Entry): Component {
     lactose: lactoseOf(family, entry, allergens.milk, animal.milk),
     fishKind: entry.fishKind ?? 'none',
     supervision: supervisionOf(entry),
-    per100g: {
-      energyKj: Math.round(entry.kcal * KJ_PER_KCAL),
-      proteinG,
-      fatG,
-      carbTotalG: round1(carbNetG + fibreG),
-      carbNetG,
-      carbTradition: 'eu',
-      fibreG,
-      polyolsG,
-      erythritolG: polyolsG,
-      saltG,
-    },
+    per100g: nutritionOf(entry),
     holdOut: entry.hold ?? 'stable',
     temperMin: entry.temper ?? 0,
     taste: { ...NO_TASTE, ...entry.taste },
@@ -357,17 +375,6 @@ export function component(family: Family, entry: Entry): Component {
     seasonMonths: [...(entry.season ?? ALL_YEAR)],
     packs: entry.packs.map(([massG, priceMinor]) => ({ massG, priceMinor })),
     densityGPerMl: entry.density ?? null,
-    sources: {
-      allergens:
-        entry.is === 'plant' || entry.is === 'plain-cheese' ? 'public allergen law' : 'label practice',
-      origin: 'label practice',
-      nutrition: 'public food composition data',
-      choking: 'public guidance',
-      holding: 'public guidance',
-      taste: 'house default',
-      forms: 'house default',
-      season: 'house default',
-      price: 'house default',
-    },
+    sources: sourcesOf(entry),
   };
 }

@@ -41,6 +41,37 @@ export const plainForm = (family: Family): FormRow => [...PLAIN_FORM[family], { 
 /** Words become an id: "Aunt's chutney" → "own-aunts-chutney". */
 export const ownId = (name: string): string => `own-${idOf(name, 50, 'component')}`;
 
+/** Every fact that a need may ask for, unknown. */
+const NOTHING_SAID = {
+  allergens: same(ALLERGENS, 'unknown'),
+  nuts: same(NUT_SPECIES, 'unknown'),
+  animal: same(ANIMAL_PARTS, 'unknown'),
+  notable: same(INGREDIENTS, 'unknown'),
+  gelatineFrom: 'unknown',
+  rennet: 'unknown',
+  alcohol: 'unknown',
+  slaughter: 'unknown',
+  oats: 'unknown',
+  certificates: [],
+  milkTreatment: 'unknown',
+  process: 'unknown',
+  lactose: 'unknown',
+  fishKind: 'unknown',
+  supervision: 'unknown',
+};
+const NOT_WEIGHED = {
+  energyKj: null,
+  proteinG: null,
+  fatG: null,
+  carbTotalG: null,
+  carbNetG: null,
+  carbTradition: 'unknown',
+  fibreG: null,
+  polyolsG: null,
+  erythritolG: null,
+  saltG: null,
+};
+
 /** A component of which only name and family are known. Every other fact is unknown, so every need asks. */
 export function ownComponent(name: string, family: Family, id = ownId(name)): Component {
   const [form, piece, pieceG, lengthMm, widthMm] = PLAIN_FORM[family];
@@ -54,33 +85,8 @@ export function ownComponent(name: string, family: Family, id = ownId(name)): Co
     made: 'unknown',
     baseFood: '',
     ingredients: [],
-    allergens: same(ALLERGENS, 'unknown'),
-    nuts: same(NUT_SPECIES, 'unknown'),
-    animal: same(ANIMAL_PARTS, 'unknown'),
-    notable: same(INGREDIENTS, 'unknown'),
-    gelatineFrom: 'unknown',
-    rennet: 'unknown',
-    alcohol: 'unknown',
-    slaughter: 'unknown',
-    oats: 'unknown',
-    certificates: [],
-    milkTreatment: 'unknown',
-    process: 'unknown',
-    lactose: 'unknown',
-    fishKind: 'unknown',
-    supervision: 'unknown',
-    per100g: {
-      energyKj: null,
-      proteinG: null,
-      fatG: null,
-      carbTotalG: null,
-      carbNetG: null,
-      carbTradition: 'unknown',
-      fibreG: null,
-      polyolsG: null,
-      erythritolG: null,
-      saltG: null,
-    },
+    ...NOTHING_SAID,
+    per100g: NOT_WEIGHED,
     holdOut: 'unknown',
     temperMin: 0,
     taste: null,

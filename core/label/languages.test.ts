@@ -1,11 +1,11 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { judgeNeed, type Verdict } from '../needs/index.js';
-import { DANGERS, FRAMES, PLAIN } from './dangers.fixture.js';
+import { DANGERS, FRAMES, PLAIN } from './fixtures/dangers.js';
 import { componentOfLabel, readLabel } from './index.js';
 import { LANGUAGES } from './languages/index.js';
-import { ORDINARY } from './ordinary.fixture.js';
-import { SHAPES, shaped } from './shapes.fixture.js';
+import { ORDINARY } from './fixtures/ordinary.js';
+import { SHAPES, shaped } from './fixtures/shapes.js';
 
 const about = { name: 'Label', family: 'vehicle' as const, who: 'Ada', when: '2027-05-08T10:00' };
 const verdict = (text: string, id: string): Verdict =>
