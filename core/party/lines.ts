@@ -229,6 +229,41 @@ const isWay = (said: string, vocabulary: Vocabulary): boolean =>
 const isNeedOrFood = (said: string, { words, isFood }: Vocabulary): boolean =>
   isFood(said) || words.some(({ word }) => word === said || `${word}s` === said);
 
+/** Who is named part by part: in blocks, what is said of all, and what names nobody. */
+function named(
+  list: readonly string[],
+  total: Total | undefined,
+  vocabulary: Vocabulary,
+): { blocks: Draft[][]; all: string[]; problems: LineProblem[] } {
+  const blocks: Draft[][] = [];
+  let whole: Draft[] | undefined;
+  const carved = new Set<Draft>();
+  const problems: LineProblem[] = [];
+  const all: string[] = [];
+  for (const part of list) {
+    if (ALL.test(part)) {
+      all.push(part.replace(ALL, ''));
+      continue;
+    }
+    const head = headed(part, total ? total.count - sumOf(blocks.flat()) : undefined);
+    const read = 'code' in head ? head : readPart(part, head.count, head.about, vocabulary);
+    if ('code' in read) problems.push(read);
+    else {
+      const ofThem = OF_THEM.exec(part);
+      // "among them" is among everybody: a part of what was said in front, or of who was named first
+      const among = ofThem?.[1] ? (total ? undefined : blocks[0]) : undefined;
+      const block = ofThem && (ofThem[1] ? among : (blockNamed(blocks, ofThem[2]) ?? whole));
+      if (block && !carve(block, read, carved))
+        problems.push(problem('too-many', part, 'line.more', { named: read.count, coming: sumOf(block) }));
+      if (block) continue;
+      blocks.push(read.child ? childGroups(read) : [read]);
+      // of a total, "3 of them vegan, 2 of them coeliac" are both of all who come
+      if (!ofThem || ofThem[1]) whole = blocks.at(-1);
+    }
+  }
+  return { blocks, all, problems };
+}
+
 /**
  * Reads lines such as "28 guests: 6 vegan, 2 without gluten, 5 children (two are 3)". A leading total lets the rest eat
  * everything. What is not understood about some guests stays with them: every food asks for them until it is answered. A
@@ -265,36 +300,13 @@ export function readParty(
       ...empty,
       problems: [problem('too-many', text, 'line.guests', { count: total.count, most: MOST_IN_GROUP * 4 })],
     };
-  const blocks: Draft[][] = [];
-  let whole: Draft[] | undefined;
-  const carved = new Set<Draft>();
-  const problems: LineProblem[] = [];
-  const sum = () => sumOf(blocks.flat());
-  const all: string[] = [];
-  for (const part of list) {
-    if (ALL.test(part)) {
-      all.push(part.replace(ALL, ''));
-      continue;
-    }
-    const head = headed(part, total ? total.count - sum() : undefined);
-    const read = 'code' in head ? head : readPart(part, head.count, head.about, vocabulary);
-    if ('code' in read) problems.push(read);
-    else {
-      const ofThem = OF_THEM.exec(part);
-      // "among them" is among everybody: a part of what was said in front, or of who was named first
-      const among = ofThem?.[1] ? (total ? undefined : blocks[0]) : undefined;
-      const block = ofThem && (ofThem[1] ? among : (blockNamed(blocks, ofThem[2]) ?? whole));
-      if (block && !carve(block, read, carved))
-        problems.push(problem('too-many', part, 'line.more', { named: read.count, coming: sumOf(block) }));
-      if (block) continue;
-      blocks.push(read.child ? childGroups(read) : [read]);
-      // of a total, "3 of them vegan, 2 of them coeliac" are both of all who come
-      if (!ofThem || ofThem[1]) whole = blocks.at(-1);
-    }
-  }
+  const { blocks, all, problems } = named(list, total, vocabulary);
   let drafts = blocks.flat();
-  const rest = total ? total.count - sum() : 0;
-  if (rest < 0) problems.push(problem('too-many', text, 'line.more', { named: sum(), coming: total!.count }));
+  const rest = total ? total.count - sumOf(blocks.flat()) : 0;
+  if (rest < 0)
+    problems.push(
+      problem('too-many', text, 'line.more', { named: sumOf(blocks.flat()), coming: total!.count }),
+    );
   if (rest > 0 && problems.length === 0)
     drafts.unshift({ count: rest, child: false, ages: [], said: NOTHING_SAID, strictness: undefined });
   drafts = togetherWhoEatAll(drafts);
