@@ -54,3 +54,22 @@ test('a food stands on a card once, and what lies by nuts is never theirs', () =
   const all = [...card.mayEat.flatMap((m) => m.foods), ...card.little, ...card.ask, ...card.notForYou];
   expect(all.length).toBe(new Set(all).size);
 });
+
+test('who counts is told of what to have a little, and no bite is built on it', () => {
+  const counted = planWith({
+    party: [group('all', 6), group('keto', 2, ['keto'])],
+    placements: [
+      lies('brie', 300),
+      lies('flax-crackers', 120),
+      lies('mango', 300),
+      lies('cucumber', 300),
+      lies('green-olives', 150),
+    ],
+  });
+  const ketoCard = guestCard(counted, checkPlan(counted), counted.party[1]!, ENGLISH);
+  expect(ketoCard.little).toEqual(['Mango fingers']);
+  expect(ketoCard.mayEat[0]!.foods).toContain('Brie');
+  expect(ketoCard.bites.length).toBeGreaterThan(0);
+  expect(ketoCard.bites.filter((bite) => bite.includes('Mango'))).toEqual([]);
+  expect(guestCardHtml(ketoCard)).toContain('A little of it');
+});

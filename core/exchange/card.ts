@@ -54,7 +54,11 @@ export function guestCard(plan: Plan, checked: Checked, group: Group, speech: Sp
     little,
     ask,
     notForYou: rest,
-    bites: bitesFor(context, group).map((bite) => bite.foods.map((component) => component.name).join(' + ')),
+    // no bite is built on what they should have little of
+    bites: bitesFor(context, group)
+      .map((bite) => bite.foods.map((component) => component.name))
+      .filter((names) => !names.some((name) => little.includes(name)))
+      .map((names) => names.join(' + ')),
     overruled: plan.overrulings
       .filter((overruling) => overruling.groupId === group.id)
       .map(
