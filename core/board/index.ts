@@ -44,7 +44,7 @@ export {
   type Senseless,
 } from './sense.js';
 export { placedFoods, type PlacedFood } from './placed.js';
-export { isMostOf, onPlateOf, reachOf } from './plates.js';
+export { mostCount, onPlateOf, reachOf } from './plates.js';
 export { keptAs } from './portions.js';
 export { lotsAt, mostInABowlG, placementsOf, setForm, wholePieces } from './pieces.js';
 export { tongsInUse, toolsInUse, type TongsInUse, type ToolsInUse } from './tools.js';

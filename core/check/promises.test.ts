@@ -82,6 +82,25 @@ describe('a plate that is counted', () => {
     expect(plateOf(more, beside.party[1]!).filter(({ massG }) => massG > 1e-9)).toHaveLength(1);
   });
 
+  test('two groups that count share what is fine: no gram is on two plates', () => {
+    const both = {
+      ...plan,
+      party: [group('all', 10), group('keto', 5, ['keto']), group('light', 5, ['keto'])],
+      placements: [lies('brie', 1000), lies('hummus-home', 6000)],
+    };
+    const context = contextOf(both);
+    const brie = both.party
+      .slice(1)
+      .map((group) =>
+        plateOf(context, group).reduce(
+          (sum, { food, massG }) => sum + (food.component.id === 'brie' ? massG * group.count : 0),
+          0,
+        ),
+      );
+    expect(brie[0]).toBeCloseTo(500, 3);
+    expect(brie[0]! + brie[1]!).toBeLessThanOrEqual(1000 + 1e-6);
+  });
+
   test('as a meal the usual limit is wider', () => {
     const meal = { ...plan, occasion: { ...plan.occasion, role: 'meal' as const } };
     expect([plateSums(contextOf(plan))[0]!.limit, plateSums(contextOf(meal))[0]!.limit]).toEqual([8, 15]);

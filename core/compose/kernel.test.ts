@@ -53,24 +53,24 @@ describe('the part of the larder that is worth a look', () => {
     },
   );
 
-  test('the best board lies within its own reach, which mostly leaves much out', () => {
-    const leavesOut = BRIEFS.filter(([n]) => {
+  // in the small larder of brief 13 everything is within reach
+  const LEAVING_OUT = [1, 4, 7, 10].map((n) => [n] as const);
+  test.each(LEAVING_OUT)(
+    'the best board lies within its own reach, which leaves much out (brief %i)',
+    (n) => {
       const draft = draftOf(problemOf(brief(n)));
       const relaxed = relaxedOf(draft);
       const best = solve(draft.model, { gap: 0.005, nodes: 5000, seed: 1, relaxed: false });
       const open = withinReach(draft, relaxed, best.objective);
-      for (const entry of takenBy(draft, best)) expect([n, open.has(entry)]).toEqual([n, true]);
+      for (const entry of takenBy(draft, best)) expect(open.has(entry)).toBe(true);
+      expect(open.size).toBeLessThan(draft.entries.length);
       // what is left out may be forced back in, and then costs more than the best: the bound is not made up
-      const out = draft.entries.find((entry) => !open.has(entry));
-      if (!out) return false;
-      draft.model.variables[out.laid]!.lower = 1;
+      const [out] = draft.entries.filter((entry) => !open.has(entry));
+      draft.model.variables[out!.laid]!.lower = 1;
       const forced = solve(draft.model, { gap: 0.005, nodes: 5000, seed: 1, relaxed: false });
       expect(forced.bound).toBeGreaterThan(best.objective - 1e-6);
-      return true;
-    });
-    // of a small larder all may be in reach
-    expect(leavesOut.length).toBeGreaterThanOrEqual(BRIEFS.length - 1);
-  });
+    },
+  );
 
   test('what lies there by hand is within reach, whatever it costs', () => {
     const { plan } = compose(brief(1), solve, { quick: true });

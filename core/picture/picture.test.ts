@@ -8,6 +8,7 @@ import { planLarder, type Plan } from '../plan/index.js';
 import { lies, planWith } from '../testing/plans.js';
 import { blob, closed, dots, mix, paler, smooth, speckle } from './brush.js';
 import { boardSheets, boardSvg, drawPiece, portraitSvg, SvgSink } from './index.js';
+import { contentOf, CUT_FOR_BOWLS } from './recipes/in-bowls.js';
 import { lit, linear, radial, type Pen, type Style } from './pen.js';
 
 /** A sink that keeps what was drawn, with the groups' places: drawing is emitted, not written. */
@@ -269,5 +270,14 @@ test('a drawing in sheets is the same drawing: whole marks, in their order, each
     expect(refers.filter((id) => !sheet.includes(`id="${id}"`))).toEqual([]);
     expect(sheet.match(/<g[ >]/g)?.length ?? 0).toBe(sheet.match(/<\/g>/g)?.length ?? 0);
     expect(sheet.length).toBeLessThan(whole.length / 2);
+  }
+});
+
+test('what is cut for bowls is a food that stands in one, is on one list, and is not drawn as a heap', () => {
+  expect(new Set(CUT_FOR_BOWLS).size).toBe(CUT_FOR_BOWLS.length);
+  for (const id of CUT_FOR_BOWLS) {
+    const food = CATALOGUE.find((component) => component.id === id);
+    expect([id, food?.forms.some(({ form }) => form === 'bowl')]).toEqual([id, true]);
+    expect([id, contentOf(id) === contentOf('green-olives')]).toEqual([id, false]);
   }
 });

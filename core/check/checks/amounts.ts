@@ -1,4 +1,4 @@
-import type { PlacedFood } from '../../board/index.js';
+import { onPlateOf, type PlacedFood } from '../../board/index.js';
 import { usualForm } from '../../catalogue/index.js';
 import { carriesTo, judgeGroup } from '../../needs/index.js';
 import { portionsIn } from '../../party/index.js';
@@ -23,14 +23,18 @@ function isKeptAway({ plan, larder }: CheckContext, family: CountedFamily): bool
   });
 }
 
-/** More than half of a party may not eat most of it: there is less of it, and nobody misses it. */
+/** More than half of a party may not eat most of it, whatever a label says: there is less of it, and nobody misses it. */
 function isNotTheirs({ plan, larder }: CheckContext, family: CountedFamily): boolean {
   const all = [...larder.values()].filter((component) => component.family === family);
   const without = plan.party.filter((group) => {
-    const fine = all.filter(
-      (component) => judgeGroup(component, usualForm(component).form, group).verdict === 'fine',
-    );
-    return fine.length < MOSTLY * all.length;
+    const barred = all.filter((component) => {
+      const { form } = usualForm(component);
+      return (
+        judgeGroup(component, form, group).verdict === 'forbidden' ||
+        onPlateOf(component, form, group) === 'then'
+      );
+    });
+    return barred.length > MOSTLY * all.length;
   });
   return portionsIn(without) > MOSTLY * portionsIn(plan.party);
 }

@@ -1,4 +1,4 @@
-import { isMostOf, onPlateOf, reachOf } from '../../board/index.js';
+import { mostCount, onPlateOf, reachOf } from '../../board/index.js';
 import { packOf, per100, plateLimit, settingValues, type NeedPack } from '../../needs/index.js';
 import { needsOf, type Group, type NeedChoice } from '../../party/index.js';
 import { needG } from '../../portion/index.js';
@@ -17,11 +17,11 @@ const SPARE = 0.9;
 export function plateRows(draft: Draft): void {
   const { plan, targets } = draft.problem;
   if (targets.perPortionG === 0) return;
+  const isMost = mostCount(plan);
   for (const group of plan.party)
     for (const choice of needsOf(group)) {
       const pack = packOf(choice);
       if (!pack?.quantity) continue;
-      const isMost = isMostOf(plan, group);
       const eaten = draft.entries.filter(({ candidate: { area, component, form } }) => {
         const on = area.groups.includes(group) ? onPlateOf(component, form, group) : 'never';
         return on === 'first' || (on === 'then' && isMost);

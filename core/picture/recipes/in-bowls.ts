@@ -193,6 +193,9 @@ const BY_CUT: readonly (readonly [Content, string])[] = [
   [wholeBall, 'burrata'],
 ];
 
+/** All that is on a list. */
+export const CUT_FOR_BOWLS = BY_CUT.flatMap(([, foods]) => foods.split(' '));
+
 const CONTENTS = new Map<string, Content>(
   BY_CUT.flatMap(([content, foods]) => foods.split(' ').map((id): [string, Content] => [id, content])),
 );
