@@ -47,6 +47,9 @@ describe('how people say who comes', () => {
 
   test.each([
     ['a hen party of 12, two pregnant', ['10', '2 pregnancy']],
+    ['a choir of 18, 3 vegan', ['15', '3 vegan']],
+    ['an orchestra of 40: 5 halal', ['35', '5 halal']],
+    ['a crew of 9, one coeliac', ['8', '1 gluten-free']],
     [
       '16 neighbours after a garden work day: 3 vegetarian, 1 coeliac',
       ['12', '3 vegetarian', '1 gluten-free'],

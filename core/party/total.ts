@@ -22,7 +22,7 @@ export interface Total {
 
 /** "A family of five: …", "a hen party of 12, two vegan" are so many guests; "a party of 6 vegans" are six. */
 const GATHERED =
-  /^\s*(?:(?:we are|there are|for)\s+)?(?:(?:an?|the|our)\s+)?(?:[a-z'-]+\s+){0,2}?(?:party|table|family|group|team|crowd|class|club|circle|household)\s+of\s+(\d{1,6}|[a-z]+)(\s*(?:[:,;(\n]|$))?/i;
+  /^\s*(?:(?:we are|there are|for)\s+)?(?:(?:an?|the|our)\s+)?(?:[a-z'-]+\s+){0,2}?(?:party|table|family|group|team|crowd|class|club|circle|household|choir|chorus|orchestra|band|ensemble|cast|crew|staff|squad|troop|troupe|gang|bunch|pack|committee|council|congregation|parish|company|delegation|society|gathering|jury)\s+of\s+(\d{1,6}|[a-z]+)(\s*(?:[:,;(\n]|$))?/i;
 export const gathered = (text: string): string =>
   text.replace(GATHERED, (all: string, n: string, end: string | undefined) =>
     numberOf(n) === undefined ? all : `${numberOf(n)}${end === undefined ? '' : ` guests${end}`}`,
