@@ -7,7 +7,7 @@ export const BABY = /\b(baby|babies|infant|infants)\b/;
 const OTHER_CHILDREN =
   /\b(?:grand[\s-]?(?:child(?:ren)?|kids?|sons?|daughters?)|pre-?schoolers?|school[\s-]?(?:child(?:ren)?|kids?|boys?|girls?)|pupils?|little ones?|tots?|youngsters?)\b/g;
 const PERHAPS_CHILDREN =
-  /\b(?:girls?|boys?|sons?|daughters?|nephews?|nieces?|cousins?|brothers?|sisters?|siblings?|students?|teens?|teenagers?)\b/;
+  /\b(?:girls?|boys?|sons?|daughters?|nephews?|nieces?|cousins?|brothers?|sisters?|siblings?|students?|teens?|teenagers?|scouts?|cubs?|guides?)\b/;
 const ANYBODY = /\b(?:guests?|people|persons?|members?|participants?)\b/;
 /** "Aged 3", "of three", "6 to 9 years old" at the end of a part. */
 const AGE_SAID = /\b(of|aged?|age)\s+(\d+|[a-z]+)\b/;
@@ -59,6 +59,11 @@ export const OLDEST_CHILD = 17;
 /** "One is 3 (years old)" is a child; children "under 5" are judged as the smallest, and "over 6" as six. */
 const ofAge = (text: string): string =>
   text
+    .replace(
+      /^\s*(?:are\s+)?under[\s-]+(?:the age of\s+)?([a-z]+?|\d+)s?(?=\s*$|\s+(?:with|who)\b)/,
+      (all, age: string) =>
+        (numberOf(age.replace(/^fiv$/, 'five')) ?? Infinity) <= OLDEST_CHILD ? ' children' : all,
+    )
     .replace(
       /^\s*(?:of them\s+)?(?:who\s+)?(?:is|are)\s+(?:only\s+)?(\d{1,2}(?:\s*(?:and|,)\s*\d{1,2})*)\s*(?:years?(?:\s+olds?)?)?\s*$/,
       ' children of $1',

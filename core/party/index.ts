@@ -20,14 +20,7 @@ export {
   type OwnNeed,
   type Strictness,
 } from './group.js';
-export {
-  LONGEST_PARTY,
-  readParty,
-  inAll,
-  totalOf,
-  type LineProblem,
-  type NeedWord,
-  type PartyRead,
-} from './lines.js';
+export { LONGEST_PARTY, readParty, inAll, totalOf, type PartyRead } from './lines.js';
+export type { LineProblem } from './part.js';
 export { unreadOf } from './avoid.js';
-export type { Phrase, Vocabulary } from './phrases.js';
+export type { NeedWord, Phrase, Vocabulary } from './phrases.js';

@@ -1,32 +1,12 @@
-import { FOOD_PICTURES, idOf } from '../measure/index.js';
+import { idOf } from '../measure/index.js';
 import type { Said as Message } from '../words/index.js';
-import { groupSchema, guestsIn, type Group, type NeedChoice, type Strictness } from './group.js';
-import { BABY, CHILD, monthsToYears, OLDEST_CHILD, withChildren } from './children.js';
-import { agesIn, ALL, numberOf, parts, REST, startsWithNumber } from './parts.js';
+import { groupSchema, guestsIn, type Group } from './group.js';
+import { introduced, isBare } from './opening.js';
+import { NOTHING_SAID, readPart, type Draft, type LineProblem } from './part.js';
+import { ALL, numberOf, parts, REST, VAGUE } from './parts.js';
 import { guestsCounted } from './people.js';
-import { COMING, COUNT, gathered, totalOfLine, type Total } from './total.js';
-import { isWayOfEating, needsSaid, readPhrases, type Phrase, type Said, type Vocabulary } from './phrases.js';
-
-/** A word that a party line may use for a need; the need packs bring them. */
-export interface NeedWord {
-  word: string;
-  need: NeedChoice;
-  label: string;
-  /** The word is of a food that they leave out, not of the need itself. */
-  leftOut?: boolean;
-  /** What the need leaves out is one kind of food, or all that somebody is allergic to; without, it is a way of eating. */
-  leaves?: 'one food' | 'an allergen';
-  /** It can be kept strictly about animal rennet. */
-  knowsRennet?: boolean;
-  /** It can be kept apart from what would carry to it. */
-  knowsContact?: boolean;
-}
-
-export interface LineProblem {
-  code: 'no-number' | 'too-many' | 'too-long' | 'bad-age' | 'empty';
-  said: Message;
-  part: string;
-}
+import { gathered, totalOfLine, type Total } from './total.js';
+import { needsSaid, readPhrases, type NeedWord, type Phrase, type Said, type Vocabulary } from './phrases.js';
 
 export interface PartyRead {
   groups: Group[];
@@ -36,61 +16,6 @@ export interface PartyRead {
   phrases: { group: string; name: string; guests: number; phrases: readonly Phrase[] }[];
   /** What nobody understood stays on its guests as a need that every food asks for. */
   unread: { text: string; group: string; guests: number }[];
-}
-
-/** How strictly everything of a part is kept, as people say it; what is allergic is said with its food. */
-const SAID_STRICT: readonly (readonly [RegExp, Strictness])[] = [
-  [/\b(by preference|preference|prefers?(?! no)|mostly|rather|if possible|flexible)\b/, 'preference'],
-  [/\b(strictly(?! no)|strict(?! about| on| with)|always)\b/, 'strict'],
-];
-
-interface Draft {
-  count: number;
-  child: boolean;
-  ages: number[];
-  said: Said;
-  strictness: Strictness | undefined;
-}
-
-const NOTHING_SAID: Said = { needs: [], dislikes: [], phrases: [], unread: [] };
-
-/** A bracket that tells more than numbers, in whatever alphabet. */
-const SAYS = new RegExp(`[\\p{L}${FOOD_PICTURES}]`, 'u');
-
-function readPart(part: string, count: number, about: string, vocabulary: Vocabulary): Draft | LineProblem {
-  const bracket = /\(([^()]*)\)/.exec(about)?.[1] ?? '';
-  let rest = withChildren(about.replace(/\([^()]*\)?/g, ' ').toLowerCase(), bracket).trim();
-  const child = CHILD.test(rest);
-  const strictness = SAID_STRICT.find(([words]) => words.test(rest))?.[1];
-  let childAges = child ? monthsToYears(bracket) : '';
-  rest = monthsToYears(rest);
-  // a bracket that tells no ages tells something else
-  if (SAYS.test(bracket) && (!child || !/\d|\b(?:one|two|three|four|five)\b/i.test(bracket))) {
-    rest = `${rest}, ${bracket.toLowerCase()}`;
-    childAges = '';
-  }
-  const inline =
-    /(?:\b(?:of|aged?|from|between)|(?<=\b(?:child|children|kids?|toddlers?|bab(?:y|ies)|infants?)))\s+(\d+\s*(?:to|-|–)\s*\d+|\d[\d ,and]*)\s*(?:years?(?:\s+olds?)?)?\s*(?=$|\b(?:with|who)\b)/.exec(
-      rest,
-    );
-  if (child && inline) {
-    childAges = /\bbetween\b/.test(inline[0]) ? inline[1]!.replace(/\band\b/, 'to') : inline[1]!;
-    rest = `${rest.slice(0, inline.index)} ${rest.slice(inline.index + inline[0].length)}`;
-  }
-  let ages: number[] = [];
-  if (child && childAges.trim()) {
-    const read = agesIn(childAges.toLowerCase(), count);
-    if (!read || read.some((a) => a < 0 || a > OLDEST_CHILD))
-      return {
-        code: 'bad-age',
-        part,
-        said: { say: 'line.ages', with: { part } },
-      };
-    ages = read;
-  }
-  if (BABY.test(rest) && ages.length === 0) ages = Array<number>(count).fill(0);
-  const said = readPhrases(rest, vocabulary);
-  return { count, child, ages, said, strictness };
 }
 
 /** Children of said and unsaid ages, and of different bands, become groups of their own. */
@@ -135,30 +60,6 @@ export const LONGEST_PARTY = 4000;
 const MOST_IN_GROUP = 500;
 const MOST_PARTS = 120;
 
-/** "16 neighbours after a garden day: 3 vegan": before the colon stands who they are, or what they come from. */
-const INTRODUCED = new RegExp(`^\\s*${COMING}${COUNT}\\s+([^:;,()\\d\\n]{1,80}):\\s*`, 'i');
-const OCCASION = /\s(?:after|before|during)\s.*$/i;
-/** Words of which somebody may be ill are never taken for an occasion. */
-const OF_FOOD = /allerg|intoler|free\b|without|\b(?:no|not|never|cannot|can['’]?t)\b|avoid|diet|eat/i;
-
-/** A total whose guests are said more of, and what nobody understood of that; undefined where it is a need, or a child's age. */
-function introduced(text: string, vocabulary: Vocabulary): (Total & { said: Said }) | undefined {
-  const found = INTRODUCED.exec(text);
-  const count = found ? numberOf(found[1]!) : undefined;
-  if (!found || count === undefined || count < 1) return undefined;
-  const body = text.slice(found[0].length);
-  if (!startsWithNumber(body) && !REST.test(body) && !ALL.test(body)) return undefined;
-  const isPlain = (words: string): Said | undefined => {
-    const read = readPart(text, count, words, vocabulary);
-    if ('code' in read || read.child) return undefined;
-    return read.said.needs.length + read.said.dislikes.length === 0 ? read.said : undefined;
-  };
-  const words = found[2]!;
-  if (!isPlain(words)) return undefined;
-  const said = isPlain(OF_FOOD.test(words) ? words : words.replace(OCCASION, ''));
-  return said && { count, body, said };
-}
-
 const problem = (
   code: LineProblem['code'],
   part: string,
@@ -176,6 +77,7 @@ function headed(part: string, left: number | undefined): { count: number; about:
     return { count: left, about: part.slice(rest[0].length) };
   }
   const counted = part.replace(BEGINNING, '');
+  if (VAGUE.test(counted)) return problem('no-number', part, 'line.number', { part });
   const first = /^(\d+|[a-z]+)(?:\s*[x×](?=\s))?\s*(?=\W|[a-z]|$)/i.exec(counted);
   const count = first ? numberOf(first[1]!) : undefined;
   if (!first || count === undefined || count < 1) return problem('no-number', part, 'line.number', { part });
@@ -219,15 +121,16 @@ function blockNamed(blocks: readonly Draft[][], name: string | undefined): Draft
   return [...blocks].reverse().find((block) => block.some(({ child }) => child === young));
 }
 
-const isWay = (said: string, vocabulary: Vocabulary): boolean =>
-  vocabulary.words.some(
-    (need) =>
-      isWayOfEating(need, vocabulary) &&
-      need.word.split(' ').some((word) => word === said || `${word}s` === said),
-  );
+const youngestOf = (block: readonly Draft[]): number => Math.min(...block.flatMap(({ ages }) => ages));
 
-const isNeedOrFood = (said: string, { words, isFood }: Vocabulary): boolean =>
-  isFood(said) || words.some(({ word }) => word === said || `${word}s` === said);
+/** Where only children are named, "one milk allergy" is one of them, and of the youngest: nobody else comes. */
+function ofTheChildren(blocks: readonly Draft[][], part: string, read: Draft): Draft[] | undefined {
+  const isSaid = read.said.needs.length + read.said.dislikes.length + read.said.unread.length > 0;
+  if (read.child || !isSaid || !isBare(part) || !blocks.flat().every(({ child }) => child)) return undefined;
+  return blocks
+    .filter((block) => sumOf(block) >= read.count)
+    .toSorted((a, b) => youngestOf(a) - youngestOf(b))[0];
+}
 
 /** Who is named part by part: in blocks, what is said of all, and what names nobody. */
 function named(
@@ -252,7 +155,13 @@ function named(
       const ofThem = OF_THEM.exec(part);
       // "among them" is among everybody: a part of what was said in front, or of who was named first
       const among = ofThem?.[1] ? (total ? undefined : blocks[0]) : undefined;
-      const block = ofThem && (ofThem[1] ? among : (blockNamed(blocks, ofThem[2]) ?? whole));
+      const block = ofThem
+        ? ofThem[1]
+          ? among
+          : (blockNamed(blocks, ofThem[2]) ?? whole)
+        : total
+          ? undefined
+          : ofTheChildren(blocks, part, read);
       if (block && !carve(block, read, carved))
         problems.push(problem('too-many', part, 'line.more', { named: read.count, coming: sumOf(block) }));
       if (block) continue;
@@ -281,12 +190,7 @@ export function readParty(
       problems: [problem('too-long', text, 'line.letters', { most: LONGEST_PARTY, n: text.length })],
     };
   const vocabulary = { words, isFood };
-  const line = gathered(
-    guestsCounted(text, {
-      mayBeNeed: (word) => isNeedOrFood(word, vocabulary),
-      isWay: (word) => isWay(word, vocabulary),
-    }),
-  );
+  const line = gathered(guestsCounted(text, vocabulary));
   const opening = introduced(line, vocabulary);
   const total = opening ?? totalOfLine(line);
   const list = parts(total ? total.body : line);
@@ -376,7 +280,7 @@ function pieces(draft: Draft): Draft[] {
 
 /** "6 adults, one diabetic" may be seven guests or six. */
 const WITHOUT_NEED =
-  /^\s*(\d{1,6}|[a-z]+)\s+(?:adults?|grown-?ups?|friends|women|men|ladies|teens?|teenagers?|girls|boys)(?=\s*[,;\n])/i;
+  /^\s*(\d{1,6}|[a-z]+)\s+(?:adults?|grown-?ups?|friends|women|men|ladies|teens?|teenagers?|girls|boys|mothers|mums|moms|fathers|dads|parents|grandparents|cousins|siblings|sisters|brothers|aunts|uncles)(?=\s*[,;\n])/i;
 
 /**
  * The same line with its first number as everybody; undefined where that cannot be meant: children are no adults, and

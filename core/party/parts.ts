@@ -1,5 +1,9 @@
 /** How a party line falls into parts, and the numbers and ages in it. */
 
+/** Of how many it is said must be asked: "a few vegetarians", "some vegan". */
+export const VAGUE =
+  /^(?:a few|some|several|most|many|a lot|lots|plenty|a number|a handful|a couple(?! of))\b(?!\s+\d)/i;
+
 const NUMBER_WORDS = new Map<string, number>(Object.entries({
   a: 1, an: 1, one: 1, two: 2, three: 3, four: 4, five: 5, six: 6, seven: 7, eight: 8, nine: 9, ten: 10,
   eleven: 11, twelve: 12, thirteen: 13, fourteen: 14, fifteen: 15, sixteen: 16, seventeen: 17, eighteen: 18,
@@ -85,7 +89,8 @@ function joinAges(list: readonly string[]): string[] {
       !startsWithNumber(part) &&
       !/\d/.test(part) &&
       !REST.test(part) &&
-      !ALL.test(part)
+      !ALL.test(part) &&
+      !VAGUE.test(part)
     )
       out[out.length - 1] += ` & ${part}`;
     else out.push(part);

@@ -1,5 +1,6 @@
 import { numberOf } from './parts.js';
-import { LOVERS, MOST_LOVED } from './phrases.js';
+import { isWayOfEating, LOVERS, MOST_LOVED, type Vocabulary } from './phrases.js';
+import { spelledOut } from './shorthand.js';
 
 /**
  * How a line says who comes and what for, turned into the few forms that the reader knows: "40 golfers after a
@@ -16,11 +17,18 @@ const PEOPLE = setOf(
   journalists novelists scientists economists dentists tourists motorists alumni delegates volunteers tenants
   relatives neighbours neighbors classmates teammates flatmates housemates roommates workmates shipmates schoolmates
   engineers trainees apprentices interns employees clients customers librarians musicologists technicians politicians
-  historians electricians magicians police firefighters soldiers sailors`,
+  historians electricians magicians police firefighters soldiers sailors bridesmaids groomsmen newlyweds ushers mourners
+  retirees veterans athletes gymnasts acrobats pilots chemists biologists physicists therapists psychologists pharmacists
+  analysts specialists receptionists archivists cartoonists accountants consultants assistants attendants chefs cooks
+  clerks mechanics medics paramedics midwives surgeons executives associates scholars poets graduates undergraduates
+  postgraduates folk folks mates pals buddies chums lads lasses gents comrades architects pianists`,
 );
 
 /** Who may be everybody, or those beside who is named after them: only the stylist knows, and is asked. */
-const PERHAPS_ALL = setOf('adults friends women men ladies gentlemen teens teenagers girls boys grown-ups');
+const PERHAPS_ALL = setOf(
+  `adults friends women men ladies gentlemen teens teenagers girls boys grown-ups mothers mums moms fathers dads parents
+  grandparents cousins siblings sisters brothers aunts uncles`,
+);
 
 /** "Golfers", "singers", "actors": who does something. Not who eats, keeps to or gets over something, nor who is small. */
 const DOERS = /^[a-z]{2,}(?:ers|ors)$/;
@@ -30,7 +38,7 @@ const NO_DOERS =
 /** What may stand before who they are. */
 const WHICH = setOf(
   `hungry local office school church village football rugby tennis hockey cricket choir theatre ballet yoga garden
-  fellow new retired visiting good old university work business wedding birthday`,
+  fellow new retired trainee student amateur professional visiting good old university work business wedding birthday`,
 );
 
 /** What they come for, and what may be said of it. */
@@ -42,7 +50,7 @@ const OCCASIONS = setOf(
   conference workshop training seminar course class lecture service ceremony reception celebration celebrations feast
   holiday holidays christmas easter thanksgiving carnival halloween new year’s year years eve day days night evening
   afternoon morning weekend midnight shift work working office garden terrace beach park boat river lake harbour field
-  home house hall barn tent theatre school church village town tournament race run walk hike ride tour trip outing
+  home house hall barn tent theatre match matches working charity school church village town tournament race run walk hike ride tour trip outing
   regatta sailing golf tennis football rugby tasting wine board company team staff summer winter spring autumn friday
   saturday sunday monday tuesday wednesday thursday seaside kite moving end first second big small little long late
   early annual monthly weekly today tonight tomorrow`,
@@ -50,8 +58,49 @@ const OCCASIONS = setOf(
 const BEFORE_OCCASION = setOf('for at after before during on in from');
 const ARTICLES = setOf('a an the our my their her his your this some');
 
-const isPeople = (word: string): boolean =>
-  PEOPLE.has(word) || (DOERS.test(word) && !NO_DOERS.test(word) && !PERHAPS_ALL.has(word));
+const PURPOSE = new RegExp(
+  `\\s+(?:(?:round|over|in|up)\\s+)?(?:for|at|after|before|during)\\s+(?:(?:${[...ARTICLES].join('|')})\\s+)*(?:(?:${[...OCCASIONS].join('|')})(?:['’]s)?(?=[\\s,;:.()]|$)\\s*)+(?=$|[,;:.()]|(?:with|who|and|plus|of)\\b)`,
+  'gi',
+);
+/** To break the fast is no fasting; where nobody is said to eat halal it is asked, for so they may mean it. */
+const FASTING = /\s+(?:(?:to|for) (?:break|breaking) (?:the|their|our) fast|(?:for|at) (?:an? |the )?(?:iftar|ramadan|eid))\b/gi; // prettier-ignore
+
+const unfasting = (line: string): string =>
+  /\bhalal\b|\bmuslims?\b/i.test(line) ? line.replace(FASTING, '') : line;
+
+/** "6 vegans for a working lunch" are six vegans. */
+const withoutPurpose = (line: string): string =>
+  line.replace(PURPOSE, (said) => (/\s$/.test(said) ? ' ' : ''));
+
+/** "10 adults and 6 kids, one adult vegan": one of those. */
+const singled = (line: string): string =>
+  line.replace(
+    /(?<=\b(adults|toddlers|children|kids)\b.*[,;\n]\s*(?:and\s+)?)(one|1)\s+(adult|toddler|child|kid)\s+(?=[a-z])/gi,
+    (all: string, _known, one: string, who: string, at: number) => {
+      const known = /^adult/i.test(who) ? /\badults\b/i : /\b(?:toddlers|children|kids)\b/i;
+      return known.test(line.slice(0, at))
+        ? `${one} of the ${/^adult/i.test(who) ? 'adults' : 'children'} `
+        : all;
+    },
+  );
+
+const isNeedOrFood = (said: string, { words, isFood }: Vocabulary): boolean =>
+  isFood(said) || words.some(({ word }) => word === said || `${word}s` === said);
+
+const isWay = (said: string, vocabulary: Vocabulary): boolean =>
+  vocabulary.words.some(
+    (need) =>
+      isWayOfEating(need, vocabulary) &&
+      need.word.split(' ').some((word) => word === said || `${word}s` === said),
+  );
+
+/** What says only which of those: "retired", "local". */
+export const saysWhich = (word: string): boolean => WHICH.has(word);
+
+/** "Colleagues", "golfers": everybody who comes is called so, and no way of eating is. */
+export const isPeople = (word: string, vocabulary: Vocabulary): boolean =>
+  (PEOPLE.has(word) || (DOERS.test(word) && !NO_DOERS.test(word) && !PERHAPS_ALL.has(word))) &&
+  !isNeedOrFood(word, vocabulary);
 
 /** The first place from `i` on that is no occasion with its preposition. */
 function afterOccasion(words: readonly string[], from: number): number {
@@ -72,14 +121,8 @@ function afterOccasion(words: readonly string[], from: number): number {
 const HEAD = /^(\s*(?:(?:we are|we['’]re|there are|there will be|for)\s+)?)(\S+)((?:\s+[a-z'’-]+)*)/i;
 const ENDS = /^(?:with|who|and|plus|including|incl|of|whom|which|is|are|has|have)$/i;
 
-/** What a word may be: a need or a food; a way of eating and no food. */
-interface WordTests {
-  mayBeNeed: (word: string) => boolean;
-  isWay: (word: string) => boolean;
-}
-
 /** "12 for dinner", "40 golfers", "8 women for a baby shower" are so many guests, of whom the rest of the line tells. */
-function guestsFor(line: string, { mayBeNeed, isWay }: WordTests): string {
+function guestsFor(line: string, vocabulary: Vocabulary): string {
   const found = HEAD.exec(line);
   const count = found ? numberOf(found[2]!) : undefined;
   if (!found || count === undefined || /^an?$/i.test(found[2]!)) return line;
@@ -91,10 +134,10 @@ function guestsFor(line: string, { mayBeNeed, isWay }: WordTests): string {
   const lovers = words.slice(who, who + MOST_LOVED + 1).findIndex((word) => LOVERS.test(word));
   // "wine lovers" are people, whatever they love; "non-meat lovers" are asked
   const plain = (word: string): boolean =>
-    /^[a-z]+$/.test(word) && !/^no[nt]?$|allerg|free/.test(word) && !isWay(word);
+    /^[a-z]+$/.test(word) && !/^no[nt]?$|allerg|free/.test(word) && !isWay(word, vocabulary);
   const love = lovers > 0 && words.slice(who, who + lovers).every(plain);
   const named = words[who] ?? '';
-  const people = love || (isPeople(named) && !mayBeNeed(named));
+  const people = love || isPeople(named, vocabulary);
   if (love) who += lovers + 1;
   else if (people || PERHAPS_ALL.has(named)) who += 1;
   else who = 0;
@@ -168,7 +211,7 @@ const inFigures = (line: string): string =>
 
 const SOME_GUESTS = 'guests|people|persons|adults|colleagues|friends|pax|heads|of us';
 const NUMBERS: readonly (readonly [RegExp, string])[] = [
-  [/^\s*(?:about|around|roughly|approximately|circa|ca\.?|up to|some|maybe|perhaps)\s+(?=\d)/i, ''],
+  [/^\s*(?:about|around|roughly|approximately|approx\.?|circa|ca\.?|up to|some|maybe|perhaps)\s+(?=\d)/i, ''],
   [new RegExp(`\\bbetween\\s+\\d+\\s+and\\s+(\\d+)(?=\\s+(?:${SOME_GUESTS})\\b)`, 'i'), '$1'],
   [new RegExp(`\\b\\d+\\s*(?:-|–|to|or)\\s*(\\d+)(?=\\s+(?:${SOME_GUESTS})\\b)`, 'i'), '$1'],
 ];
@@ -194,11 +237,32 @@ const numbersFirst = (line: string): string =>
       (all: string, n: string) => (numberOf(n) === undefined ? all : `, ${n} of them `),
     );
 
+/** "30 kids, 5 teachers": who comes beside them is grown. */
+const grownCounted = (line: string, vocabulary: Vocabulary): string =>
+  line.replace(
+    /([,;:\n]\s*(?:and\s+)?|\s(?:and|plus)\s+)(\d+|[a-z]+)\s+([a-z]+)(?=\s*(?:$|[,;)\n])|\s+(?:with|who|and|plus)\b)/gi,
+    (all: string, before: string, n: string, who: string) =>
+      numberOf(n) !== undefined && DOERS.test(who.toLowerCase()) && isPeople(who.toLowerCase(), vocabulary)
+        ? `${before}${n} adults`
+        : all,
+  );
+
+/** "4 couples" are eight. */
+const couplesCounted = (line: string): string =>
+  line
+    .replace(/(\d+|[a-z]+)\s+couples\b(?!\s*:)/gi, (all: string, n: string) =>
+      numberOf(n) === undefined ? all : `${2 * numberOf(n)!} adults`,
+    )
+    .replace(/(\d+|[a-z]+)\s+singles\b/gi, (all: string, n: string) =>
+      numberOf(n) === undefined ? all : `${n} adults`,
+    );
+
 /** "Two families: 4 adults, …": how many households they are says nothing of a meal. */
 const HOUSEHOLDS = /^\s*\S+\s+(?:families|households|couples|tables)\s*:\s*/i;
 
 /** The line with its guests counted, and without what they come for. */
-export const guestsCounted = (text: string, tests: WordTests): string => {
-  const line = withoutOccasion(kinCounted(atMost(inFigures(text))).replace(HOUSEHOLDS, ''));
-  return numbersFirst(guestsFor(line, tests));
+export const guestsCounted = (text: string, vocabulary: Vocabulary): string => {
+  const plain = unfasting(singled(couplesCounted(spelledOut(inFigures(text)))));
+  const line = withoutOccasion(kinCounted(atMost(plain)).replace(HOUSEHOLDS, ''));
+  return numbersFirst(grownCounted(withoutPurpose(guestsFor(line, vocabulary)), vocabulary));
 };

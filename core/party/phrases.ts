@@ -2,7 +2,21 @@ import { FOOD_PICTURES } from '../measure/index.js';
 import type { Arg, Said as Message } from '../words/index.js';
 import { isLeftOutFact, ruleAgainst, unreadNeed } from './avoid.js';
 import type { NeedChoice, Strictness } from './group.js';
-import type { NeedWord } from './lines.js';
+
+/** A word that a party line may use for a need; the need packs bring them. */
+export interface NeedWord {
+  word: string;
+  need: NeedChoice;
+  label: string;
+  /** The word is of a food that they leave out, not of the need itself. */
+  leftOut?: boolean;
+  /** What the need leaves out is one kind of food, or all that somebody is allergic to; without, it is a way of eating. */
+  leaves?: 'one food' | 'an allergen';
+  /** It can be kept strictly about animal rennet. */
+  knowsRennet?: boolean;
+  /** It can be kept apart from what would carry to it. */
+  knowsContact?: boolean;
+}
 
 /** What one phrase about some guests was taken for. */
 export interface Phrase {
@@ -32,7 +46,7 @@ export const isWayOfEating = ({ word, leftOut, leaves }: NeedWord, { isFood }: V
 type Opening = 'avoid' | 'allergy' | 'dislike' | 'strict' | 'like';
 const OPENINGS: Readonly<Record<Opening, string>> = {
   avoid:
-    'without|without any|no|not any|can not have|can not have any|can not eat|can not take|can not tolerate|can not do|can have no|may not have|may not eat|must not have|must not eat|must avoid|has to avoid|have to avoid|should avoid|should not have|should not eat|does not eat|does not have|does not take|does not drink|does not do|do not eat|do not have|do not take|do not drink|do not do|will not eat|never eats|never eat|eats no|eat no|avoids|avoid|avoiding|off|is off|are off|free from|free of|keeps off|keep off|stays off|stay off|leaves out|leave out|nothing with|not allowed|cuts out|reacts to|reacts badly to|steers clear of|sans|but no|not eating|not having|zero|gets ill from|gets sick from|intolerant to|intolerant of|intolerance to|intolerance of|sensitive to|sensitivity to|can t have|anything without|nothing containing|not to have|not have|minus',
+    'without|without any|no|not any|can not have|can not have any|can not eat|can not take|can not tolerate|can not do|can have no|may not have|may not eat|must not have|must not eat|must avoid|has to avoid|have to avoid|should avoid|should not have|should not eat|does not eat|does not have|does not take|does not drink|does not do|do not eat|do not have|do not take|do not drink|do not do|will not eat|never eats|never eat|eats no|eat no|avoids|avoid|avoiding|off|is off|are off|free from|free of|keeps off|keep off|stays off|stay off|leaves out|leave out|nothing with|not allowed|cuts out|reacts to|reacts badly to|steers clear of|sans|but no|not eating|not having|zero|gets ill from|gets sick from|intolerant to|intolerant of|intolerance to|intolerance of|sensitive to|sensitivity to|can t have|anything without|nothing containing|not to have|not have|minus|except|except for|everything but|anything but',
   allergy:
     'allergic to|allergy to|allergies to|allergies|anaphylactic to|anaphylaxis to|anaphylaxis from|severe allergy to|severely allergic to|carries a pen for',
   dislike:
@@ -57,7 +71,7 @@ const SUFFIX =
   /^(?:allergy|allergies|allergic|intolerance|intolerances|intolerant|sensitivity|sensitive|free|anaphylaxis|anaphylactic)$/;
 const AFTER = /^(?:at|all|please|in|any|form|products|product|whatsoever|either|ever|of|kind|sort)$/;
 const FILLER =
-  /^(?:a|an|one|my|our|their|by|if|possible|preference|prefers?|mostly|rather|flexible|strictly|strict|always|has|have|some|guests?|people|persons?|adults?|grown|ups?|allerg(?:y|ies|ic)|to|with|and|who|are|is|be|eats?|of|the|diet|diets|free|in|aged?|years?|old|others?|rest|everything|anything|also|both|each|them|they|he|she|his|her|but|very|severe|severely|needs?|following|follows?|only|from|on|or|intolerant|intolerance|sensitive|pure|total|for|ladies|men|women|woman|man|boys?|girls?|us|all|please|parents?|grandparents?|mothers?|fathers?|mums?|dads?|seniors?|elderly|colleagues?|neighbou?rs?|relatives?|teens?|teenagers?|students?|grown-ups?|sons?|daughters?|nephews?|nieces?|cousins?|brothers?|sisters?|siblings?|food|foods|eater|eaters|friends?|x|child|children|kids?|toddlers?|bab(?:y|ies)|infants?|&|\+|\/|,)$/;
+  /^(?:a|an|one|my|our|their|by|if|possible|preference|prefers?|mostly|rather|flexible|strictly|strict|always|has|have|some|guests?|people|persons?|adults?|grown|ups?|allerg(?:y|ies|ic)|to|with|and|who|are|is|be|eats?|of|the|diet|diets|free|in|aged?|years?|old|others?|rest|everything|anything|also|both|each|them|they|he|she|his|her|but|very|severe|severely|needs?|following|follows?|only|from|on|or|intolerant|intolerance|sensitive|pure|total|for|ladies|men|women|woman|man|boys?|girls?|us|all|please|parents?|grandparents?|mothers?|fathers?|mums?|dads?|seniors?|elderly|colleagues?|neighbou?rs?|relatives?|teens?|teenagers?|students?|grown-ups?|sons?|daughters?|nephews?|nieces?|cousins?|brothers?|sisters?|siblings?|food|foods|eater|eaters|normal|regular|ordinary|lunch|dinner|supper|brunch|buffet|picnic|birthday|party|meal|friends?|x|child|children|kids?|toddlers?|bab(?:y|ies)|infants?|&|\+|\/|,)$/;
 /** "Cheese lovers" would not do without it: the word before is what they like, not what they leave out. */
 export const LOVERS =
   /^(?:lovers?|fans?|enthusiasts?|buffs?|connoisseurs?|aficionados?|devotees?|fanatics?|addicts?)$/;

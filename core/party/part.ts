@@ -1,0 +1,74 @@
+import { FOOD_PICTURES } from '../measure/index.js';
+import type { Said as Message } from '../words/index.js';
+import { BABY, CHILD, monthsToYears, OLDEST_CHILD, withChildren } from './children.js';
+import type { Strictness } from './group.js';
+import { agesIn } from './parts.js';
+import { readPhrases, type Said, type Vocabulary } from './phrases.js';
+
+export interface LineProblem {
+  code: 'no-number' | 'too-many' | 'too-long' | 'bad-age' | 'empty';
+  said: Message;
+  part: string;
+}
+
+/** How strictly everything of a part is kept, as people say it; what is allergic is said with its food. */
+const SAID_STRICT: readonly (readonly [RegExp, Strictness])[] = [
+  [/\b(by preference|preference|prefers?(?! no)|mostly|rather|if possible|flexible)\b/, 'preference'],
+  [/\b(strictly(?! no)|strict(?! about| on| with)|always)\b/, 'strict'],
+];
+
+/** What a part says of so many guests. */
+export interface Draft {
+  count: number;
+  child: boolean;
+  ages: number[];
+  said: Said;
+  strictness: Strictness | undefined;
+}
+
+export const NOTHING_SAID: Said = { needs: [], dislikes: [], phrases: [], unread: [] };
+
+/** A bracket that tells more than numbers, in whatever alphabet. */
+const SAYS = new RegExp(`[\\p{L}${FOOD_PICTURES}]`, 'u');
+
+/** One part of a line, without its number. */
+export function readPart(
+  part: string,
+  count: number,
+  about: string,
+  vocabulary: Vocabulary,
+): Draft | LineProblem {
+  const bracket = /\(([^()]*)\)/.exec(about)?.[1] ?? '';
+  let rest = withChildren(about.replace(/\([^()]*\)?/g, ' ').toLowerCase(), bracket).trim();
+  const child = CHILD.test(rest);
+  const strictness = SAID_STRICT.find(([words]) => words.test(rest))?.[1];
+  let childAges = child ? monthsToYears(bracket) : '';
+  rest = monthsToYears(rest);
+  // a bracket that tells no ages tells something else
+  if (SAYS.test(bracket) && (!child || !/\d|\b(?:one|two|three|four|five)\b/i.test(bracket))) {
+    rest = `${rest}, ${bracket.toLowerCase()}`;
+    childAges = '';
+  }
+  const inline =
+    /(?:\b(?:of|aged?|from|between)|(?<=\b(?:child|children|kids?|toddlers?|bab(?:y|ies)|infants?)))\s+(\d+\s*(?:to|-|–)\s*\d+|\d[\d ,and]*)\s*(?:years?(?:\s+olds?)?)?\s*(?=$|\b(?:with|who)\b)/.exec(
+      rest,
+    );
+  if (child && inline) {
+    childAges = /\bbetween\b/.test(inline[0]) ? inline[1]!.replace(/\band\b/, 'to') : inline[1]!;
+    rest = `${rest.slice(0, inline.index)} ${rest.slice(inline.index + inline[0].length)}`;
+  }
+  let ages: number[] = [];
+  if (child && childAges.trim()) {
+    const read = agesIn(childAges.toLowerCase(), count);
+    if (!read || read.some((a) => a < 0 || a > OLDEST_CHILD))
+      return {
+        code: 'bad-age',
+        part,
+        said: { say: 'line.ages', with: { part } },
+      };
+    ages = read;
+  }
+  if (BABY.test(rest) && ages.length === 0) ages = Array<number>(count).fill(0);
+  const said = readPhrases(rest, vocabulary);
+  return { count, child, ages, said, strictness };
+}

@@ -1,0 +1,108 @@
+import { numberOf } from './parts.js';
+
+/** How people write in haste, spelled out: "8 ppl, 1 gf. Nobody eats pork" becomes "8 people, 1 gluten free; all without pork". */
+
+type Rule = readonly [RegExp, string];
+const inTurn = (text: string, rules: readonly Rule[]): string =>
+  rules.reduce((line, [said, meant]) => line.replace(said, meant), text);
+
+/** A single "v" is vegetarian to some and vegan to others: it is asked. */
+const SHORT: readonly Rule[] = [
+  [/(?<=\d)(?=(?:gf|df|nf|vg|vgn|v)\b)/gi, ' '],
+  [/\bgf\b/gi, 'gluten free'],
+  [/\bdf\b/gi, 'dairy free'],
+  [/\bnf\b/gi, 'nut free'],
+  [/\bvgn?\b/gi, 'vegan'],
+  [/\b(?:ppl|peeps)\b/gi, 'people'],
+  [/\bno-(?!one\b|cross)(?=[a-z])/gi, 'no '],
+  [/^\s*(?:we['’](?:ll be|re)|we will be|there['’](?:ll be|s)|there will be)\s+(?=\S)/i, 'we are '],
+  // a meal of milk, at which no meat is served
+  [/\b(?:kosher[\s-]+(?:dairy|milchi[gk])|(?:dairy|milchi[gk])[\s-]+kosher)\b/gi, 'kosher without meat'],
+];
+
+/** "9 guests. Two are vegan." are two parts; "approx. 20" is one. */
+const SENTENCE = /(?<!\b(?:approx|ca|incl|max|min|no|st|mr|mrs|ms|dr|e\.g|i\.e))\.\s+(?=\S)/gi;
+
+const RESTRICTIONS =
+  'allergies|intolerances|restrictions|requirements|special (?:needs|diets|requirements)|(?:dietary|food) (?:needs|requirements|restrictions|wishes)|diets';
+const NOBODY = '(?:nobody|no one|no-one|none(?: of (?:them|us))?)';
+const NO_NEED = `no\\s+(?:known\\s+|other\\s+)?(?:${RESTRICTIONS})(?:\\s+(?:at all|known|whatsoever))?(?=\\s*(?:$|[,;.)\\n]))`;
+const SAID_OF_ALL: readonly Rule[] = [
+  [
+    new RegExp(
+      `(^|[,;:\\n]\\s*)${NOBODY}\\s+(?:eats?|takes?|drinks?|can (?:eat|have|drink))\\s+(?=\\S)`,
+      'gi',
+    ),
+    '$1all without ',
+  ],
+  [new RegExp(`(^|[,;:\\n]\\s*)${NOBODY}\\s+drinks?(?=\\s*(?:$|[,;.)\\n]))`, 'gi'), '$1all without alcohol'],
+  [new RegExp(`${NOBODY}\\s+(?:has|have)\\s+(?:any\\s+)?(?=${RESTRICTIONS})`, 'gi'), 'no '],
+  [new RegExp(`([,;\\n]\\s*)(?:and\\s+)?${NO_NEED}`, 'gi'), '$1'],
+  [new RegExp(`(?:\\b(?:with|(?:who )?(?:have|has))\\s+)?\\b${NO_NEED}`, 'gi'), 'who eat everything'],
+  [/([,;\n]\s*)(?:and\s+)?no (?:children|kids|little ones)(?=\s*(?:$|[,;.)\n]))/gi, '$1'],
+  [/[,;](?:\s*[,;])+/g, ','],
+  [/(^|[,;:.\n]\s*)I(?:\s+am|['’]m)\s+(?=\S)/g, '$11 who is '],
+];
+
+/** Who they are, and nothing that a board would be made otherwise for. */
+const SAYS_NOTHING =
+  /^(?:(?:and|mostly|mainly|largely|rather|all|most(?: of (?:them|us))?|are|the|older|elderly|people|persons|adults|grown-?ups?|women|men|ladies|gentlemen|seniors|pensioners|friends|relatives|(?:over|above) (?:1[89]|[2-9]\d))(?=\s|$)\s*)+$/i;
+
+const withoutEmptyTalk = (line: string): string =>
+  line.replace(/([,;\n])([^,;\n()]*)(?=[,;\n]|$)/g, (all: string, _comma: string, part: string) =>
+    SAYS_NOTHING.test(part.trim()) ? '' : all,
+  );
+
+const SHARES: Readonly<Record<string, number>> = {
+  half: 1 / 2,
+  'a third': 1 / 3,
+  'two thirds': 2 / 3,
+  'a quarter': 1 / 4,
+  'three quarters': 3 / 4,
+};
+const SHARED = new RegExp(
+  `(^|[,;:\\n]\\s*)(?:about |around |roughly |over |under |up to |nearly |almost )?(?:(${Object.keys(SHARES).join('|')})|(\\d+)\\s?(?:%|per ?cent)|(\\w+) (?:in|out of)(?: every)? (\\w+)|all but (\\w+))(?:\\s+of\\s+(?:them|us|these|those|the (?:guests|people)))?(?=\\s+[a-z])`,
+  'gi',
+);
+
+/** "16 guests, half of them vegetarian", "10 % vegan", "all but one halal": of the number in front, rounded up. */
+function sharesCounted(line: string): string {
+  const all = numberOf(/^\D*?(?:\d+\s*(?:-|–|to|or)\s*)?(\d+)/.exec(line)?.[1] ?? '');
+  if (all === undefined) return line;
+  const said = line
+    .replace(/\b(two|three)-(?=thirds|quarters)/gi, '$1 ')
+    .replace(/\bone (?=half|third|quarter)/gi, 'a ')
+    .replace(/\ba half\b/gi, 'half');
+  return said.replace(
+    SHARED,
+    (text: string, before: string, share?: string, percent?: string, some = '', of = '', but?: string) => {
+      const part = share
+        ? SHARES[share.toLowerCase()]!
+        : percent
+          ? Number(percent) / 100
+          : numberOf(some)! / numberOf(of)!;
+      const n = but === undefined ? Math.ceil(all * part - 1e-9) : all - numberOf(but)!;
+      return n >= 1 && n <= all ? `${before}${n}` : text;
+    },
+  );
+}
+
+/** "Vegan: 2, coeliac: 1, others: 9": a list that counts behind. */
+const COUNTED_BEHIND = /^([a-z][a-z' -]{1,40}?)\s*[:x×–-]?\s+(\d{1,4})$/i;
+const NO_COUNT =
+  /\b(?:age|aged|of|years?|under|over|to|from|between|and|at|for|about|are|is|be|party|table)\b/i;
+
+function numbersInFront(line: string): string {
+  const list = line.split(/([,;\n]\s*)/);
+  const turned = (part: string): string | undefined => {
+    const found = COUNTED_BEHIND.exec(part.trim());
+    return found && !NO_COUNT.test(found[1]!) ? `${found[2]!} ${found[1]!}` : undefined;
+  };
+  return list.length > 1 && turned(list[0]!) ? list.map((part) => turned(part) ?? part).join('') : line;
+}
+
+/** The line with what is shortened spelled out, and without what says nothing of a board. */
+export const spelledOut = (text: string): string =>
+  sharesCounted(
+    withoutEmptyTalk(numbersInFront(inTurn(inTurn(text, SHORT).replace(SENTENCE, '; '), SAID_OF_ALL))),
+  );
