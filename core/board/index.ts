@@ -74,6 +74,7 @@ export {
   isCrisp,
   isFresh,
   isHot,
+  isOfGoatOrSheep,
   isPale,
   isRich,
   isSalty,

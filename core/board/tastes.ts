@@ -147,6 +147,8 @@ export function hasHue(component: Component, hue: Hue): boolean {
 }
 
 /** Brown, white and what lies between: a board of these alone looks tired. */
+/** Of another milk than most: a whipped feta counts as well as a wedge. */
+export const isOfGoatOrSheep = (component: Component): boolean => among('goat', 'sheep')(component.milk);
 export const isPale = (component: Component): boolean =>
   among('brown', 'white', 'yellow', 'cream', 'beige', 'black')(colourName(component.colours[0]));
 
@@ -164,6 +166,8 @@ export interface WantedTaste {
   ofMany?: true;
   /** Only where something hot is wanted at all. */
   hot?: true;
+  /** Nothing that a children's board is missed for. */
+  grown?: true;
   has(component: Component): boolean;
 }
 
@@ -203,10 +207,11 @@ export const WANTED: readonly WantedTaste[] = [
     name: 'a strong cheese',
     points: 2,
     ofMany: true,
+    grown: true,
     has: cheese((component) => taste(component, 'strength') >= 4),
   },
-  { name: 'an aged cheese', points: 2, ofMany: true, has: cheese(isAged) },
-  { name: 'a cheese with something in it', points: 0.6, ofMany: true, has: cheese(hasAddition) },
+  { name: 'an aged cheese', points: 2, ofMany: true, grown: true, has: cheese(isAged) },
+  { name: 'a cheese with something in it', points: 0.6, ofMany: true, grown: true, has: cheese(hasAddition) },
   { name: 'a cheese with colour', points: 0.6, ofMany: true, has: cheese(isColoured) },
   {
     name: 'meat for who finds cured meat too strong',
@@ -239,12 +244,18 @@ export const WANTED: readonly WantedTaste[] = [
     name: 'goat or sheep milk',
     points: 1,
     ofMany: true,
-    has: (component) => among('goat', 'sheep')(component.milk),
+    grown: true,
+    has: isOfGoatOrSheep,
   },
   { name: 'something sweet', points: 2, has: isSweet },
   { name: 'a jam or honey for the cheese', points: 2.5, has: served('jam') },
-  { name: 'something sharp', points: 3, has: isSharp },
-  { name: 'something pickled beside the rich', points: 1.5, has: served('pickle', 'pickle-sharp') },
+  { name: 'something sharp', points: 3, grown: true, has: isSharp },
+  {
+    name: 'something pickled beside the rich',
+    points: 1.5,
+    grown: true,
+    has: served('pickle', 'pickle-sharp'),
+  },
   {
     name: 'a small colour',
     points: 0.8,
@@ -277,8 +288,8 @@ export const WANTED: readonly WantedTaste[] = [
     has: (component) => component.family === 'spread-dip',
   },
   { name: 'something salty and crunchy', points: 2, has: (component) => component.family === 'nut-seed' },
-  { name: 'something hot', points: 2.4, ofMany: true, hot: true, at: SAVOURY, has: isHot },
-  { name: 'something smoked', points: 1.5, ofMany: true, has: isSmoked },
+  { name: 'something hot', points: 2.4, ofMany: true, grown: true, hot: true, at: SAVOURY, has: isHot },
+  { name: 'something smoked', points: 1.5, ofMany: true, grown: true, has: isSmoked },
   { name: 'something chewy', points: 1, ofMany: true, has: (component) => component.texture === 'chewy' },
   {
     name: 'a plain cracker or bread',

@@ -3,7 +3,7 @@ import { isOwnPlate, mostInABowlG, placementsOf, wholePieces } from '../board/in
 import { numberOf, planLarder, type Placement, type Plan } from '../plan/index.js';
 import { bowlsInUse, runsOver } from '../portion/index.js';
 import type { Candidate } from './candidates.js';
-import type { Draft } from './draft.js';
+import type { Draft, Entry } from './draft.js';
 import { garnish } from './garnish.js';
 
 const LAID = 0.5;
@@ -15,12 +15,14 @@ const isCounted = (plan: Plan, placement: Placement): boolean =>
 export function boardOf(draft: Draft, values: readonly number[]): Plan {
   const { plan } = draft.problem;
   const placements: Placement[] = [];
-  for (const { candidate: candidate, laid, mass } of draft.entries) {
-    if ((values[laid] ?? 0) < LAID) continue;
+  const laidEntries = draft.entries.filter(({ laid }) => (values[laid] ?? 0) >= LAID);
+  const masses = massesInPieces(plan, laidEntries, values);
+  for (const entry of laidEntries) {
+    const { candidate } = entry;
     if (candidate.held) placements.push(...candidate.held);
     else
       placements.push(
-        ...onGround(candidate, values[mass] ?? 0, plan).map((placement) => asKept(placement, plan)),
+        ...onGround(candidate, masses.get(entry) ?? 0, plan).map((placement) => asKept(placement, plan)),
       );
   }
   // kept by hand, but nothing that the composer could have chosen: it stays where it is
@@ -32,6 +34,43 @@ export function boardOf(draft: Draft, values: readonly number[]): Plan {
       )
     : [];
   return inTheBowlsAtHand({ ...plan, placements: [...placements, ...unknown, ...garnish(plan)] });
+}
+
+/** A food that lost less than this of a piece is not given one. */
+const LEAST_LOST = 0.2;
+
+/**
+ * Grams as they will be laid in whole pieces, no fewer in all on a surface than were found: on a tray for two, half a
+ * piece lost of six foods is a guest who is not looked after. Largest remainders first (Hamilton's method). Where money is
+ * counted in packs, a piece more could be a pack more.
+ */
+function massesInPieces(
+  plan: Plan,
+  entries: readonly Entry[],
+  values: readonly number[],
+): Map<Entry, number> {
+  const masses = new Map(entries.map((entry) => [entry, values[entry.mass] ?? 0]));
+  if (plan.budgetMinor !== null) return masses;
+  const bySurface = new Map<string, { entry: Entry; whole: number; pieceG: number; lost: number }[]>();
+  for (const entry of entries) {
+    const { area, held, component, form } = entry.candidate;
+    const [surface, ...twins] = area.surfaces;
+    const { pieceG } = component.forms.find((fact) => fact.form === form)!;
+    if (held || twins.length > 0 || numberOf(surface!) > 1 || FORMS[form].cutToMass) continue;
+    const mass = masses.get(entry)!;
+    const whole = Math.max(1, Math.round(mass / pieceG));
+    const here = bySurface.get(surface!.id) ?? [];
+    bySurface.set(surface!.id, [...here, { entry, whole, pieceG, lost: mass / pieceG - whole }]);
+  }
+  for (const counted of bySurface.values()) {
+    let short = counted.reduce((sum, { lost, pieceG }) => sum + lost * pieceG, 0);
+    for (const { entry, whole, pieceG, lost } of counted.toSorted((a, b) => b.lost - a.lost)) {
+      if (short <= 0 || lost < LEAST_LOST) break;
+      masses.set(entry, (whole + 1) * pieceG);
+      short -= pieceG;
+    }
+  }
+  return masses;
 }
 
 /** What is more than its bowl holds is shared between two, as long as there are bowls left. */

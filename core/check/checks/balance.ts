@@ -2,6 +2,7 @@ import {
   isCheese,
   isFresh,
   isHot,
+  isOfGoatOrSheep,
   isPale,
   isSharp,
   isSmoked,
@@ -70,11 +71,12 @@ const AXES: readonly Axis[] = [
   { code: 'no-smoke', forDrinks: true, good: (components) => components.some(isSmoked), helps: isSmoked },
   {
     code: 'one-milk',
+    forDrinks: true,
     good: (components) => {
       const milks = components.filter(isCheese).map((component) => component.milk);
-      return milks.length < 3 || new Set(milks).size > 1;
+      return milks.length < 3 || new Set(milks).size > 1 || components.some(isOfGoatOrSheep);
     },
-    helps: (component) => isCheese(component) && (component.milk === 'goat' || component.milk === 'sheep'),
+    helps: (component) => isCheese(component) && isOfGoatOrSheep(component),
   },
   {
     code: 'all-brown',

@@ -7,6 +7,7 @@ import {
   DIPPERS_TO_A_DIP,
   eaten,
   isBold,
+  isCheese,
   isDip,
   isDipper,
   isOwnPlate,
@@ -210,6 +211,13 @@ function loudRows(draft: Draft): void {
   if (wanted === 0) return;
   const missing = draft.model.variable('not loud', 0, wanted, NOT_LOUD, { loss: { say: 'loss.loud' } });
   draft.model.atLeast('loud kinds', [...loud, [missing, 1]], wanted);
+  if (draft.problem.targets.byFamily.cheese === 0) return;
+  const blues = [...draft.chosen]
+    .filter(([id]) => isCheese(draft.component(id)) && isBold(draft.component(id)))
+    .map(([, x]) => [x, 1] as const);
+  if (blues.length === 0) return;
+  const none = draft.model.variable('no bold cheese', 0, 1, NOT_LOUD, { loss: { say: 'loss.loud' } });
+  draft.model.atLeast('a bold cheese', [...blues, [none, 1]], 1);
 }
 
 /** Few bold kinds, and none for a handful of guests; what was asked for by name is not counted. */

@@ -42,7 +42,9 @@ export function wantedRows(draft: Draft): void {
   const { plan } = draft.problem;
   const occasion = occasionOf(plan);
   const [tiny, heat] = [isTiny(plan), wantsHeat(plan)];
-  const wanted = WANTED.filter(({ ofMany, hot }) => !(tiny && ofMany) && (heat || !hot));
+  const wanted = WANTED.filter(
+    ({ ofMany, hot, grown }) => !(tiny && ofMany) && (heat || !hot) && !(grown && occasion === 'children'),
+  );
   for (const want of wanted) {
     if (want.at && !want.at.includes(occasion)) continue;
     const who = [...draft.chosen]
