@@ -25,6 +25,8 @@ const WIDE_PROOF = 4e7;
 const WIDE_FAR = 0.055;
 /** Most small programs close at their root; where one of several surfaces took so many nodes, the whole takes ten seconds more for the same board (measured). */
 const MANY_NODES = 30;
+/** The smallest program closes at its root, or its nodes cost more than they bring: twenty seconds of one brief (measured). */
+const FEW_NODES = 4;
 /** A smaller one has its proof in two seconds all the same. */
 const FAR_WORK = 1e7;
 /**
@@ -136,7 +138,13 @@ function improved(
   };
   const near = money
     ? undefined
-    : solveKernel(draft, relaxed, solve, { gap: gap * 0.9, enough, ...startAt(first), rounding: SUPPORT });
+    : solveKernel(draft, relaxed, solve, {
+        gap: gap * 0.9,
+        enough,
+        ...startAt(first),
+        rounding: SUPPORT,
+        ...(isWide(draft) ? { nodes: FEW_NODES } : {}),
+      });
   const known = shown(near, first);
   if (near) keepWithin(worth, withinReach(draft, relaxed, near.objective));
   for (const entry of known ? takenBy(draft, known) : []) worth.add(entry);
