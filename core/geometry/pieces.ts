@@ -83,13 +83,13 @@ function wedge(l: number, w: number): Point[] {
   ];
 }
 
-/** A quarter of a folded slice: point to the left, arc to the right. */
+/** A quarter of a folded slice: its blunt fold to the left, arc to the right. */
 function quarterFold(l: number, w: number): Point[] {
   const arc = Array.from({ length: 8 }, (_, i): Point => {
     const t = ((i / 7) * 2 - 1) * 0.9;
     return [-l / 2 + l * Math.cos(t * 0.62), (w / 2) * (Math.sin(t * 0.9) / Math.sin(0.81))];
   });
-  return [[-l / 2, -w * 0.08], ...arc, [-l / 2, w * 0.08]];
+  return [[-l / 2, -w * 0.17], ...arc, [-l / 2, w * 0.17]];
 }
 
 function leaf(l: number, w: number): Point[] {

@@ -201,9 +201,10 @@ export function fillRun(
   for (let row = 0; row < rows; row++) {
     const n = round(left / (rows - row));
     left -= n;
-    laid.push(
-      ...oneRow(n, row, rows, from, smooth, grid.stepMm, random).map((along) => back(along, stretches, turn)),
+    const pieces = oneRow(n, row, rows, from, smooth, grid.stepMm, random).map((along) =>
+      back(along, stretches, turn),
     );
+    laid.push(...(scales ? closed(pieces) : pieces));
   }
   return laid;
 }
@@ -211,6 +212,15 @@ export function fillRun(
 /** From across the row to along it, the tip where the row goes on. */
 const ALONG = PI / 2;
 const ROUNDISH = 0.8;
+/** Two folds that lie tip to tip are no row. */
+const LEAST_CLOSED = 3;
+
+/** The last fold lies the other way round, under the one before it: no tip looks out of the row's end. */
+function closed(row: readonly Laid[]): Laid[] {
+  if (row.length < LEAST_CLOSED) return [...row];
+  const last = row.at(-1)!;
+  return [...row.slice(0, -2), { ...last, angle: last.angle + 180 }, row.at(-2)!];
+}
 const MOST_LEAN = (42 * PI) / 180;
 
 /** How far a slice must lean to have room in a row this wide. */
