@@ -63,6 +63,8 @@ export interface ComposeOptions {
   silent?: boolean;
 }
 
+const isTight = ({ budgetMinor, work }: Plan): boolean => budgetMinor !== null || work.minutes !== null;
+
 const gapOf = (objective: number, bound: number) =>
   Math.max(0, (objective - bound) / Math.max(1e-9, objective));
 
@@ -121,8 +123,7 @@ function improved(
 ): Solution {
   const { plan } = draft.problem;
   const money = plan.budgetMinor !== null;
-  const tight = money || plan.work.minutes !== null;
-  const gap = asked ?? (tight ? TIGHT_GAP : OPTIMAL_GAP);
+  const gap = asked ?? (isTight(plan) ? TIGHT_GAP : OPTIMAL_GAP);
   // the relaxed program bounds every board: a board near enough to it is proven at once
   const enough = relaxed.objective / (1 - gap * 0.98);
   const worth = money ? worthTheMoney(draft, relaxed, solve) : worthALook(draft, relaxed);
@@ -158,13 +159,36 @@ function improved(
           ...startAt(known),
           ...(near ? { nodes: 1 } : {}),
         }) ?? near);
+  return proved({ draft, relaxed, kernel, known, gap, asked, nodes, enough, onBetter: shown }, solve);
+}
+
+interface Proof {
+  draft: Draft;
+  relaxed: Solution;
+  /** The best of what is worth a look, and the one that was known before it. */
+  kernel: Solution | undefined;
+  known: Solution | undefined;
+  /** How near the best is near enough, and whether somebody asked for just that. */
+  gap: number;
+  asked: number | undefined;
+  nodes: number | undefined;
+  /** Points that are good enough. */
+  enough: number;
+  onBetter: (board: Solution | undefined, before: Solution | undefined) => void;
+}
+
+/** The best of what is worth a look is taken as the best of all, or the whole is looked through for a better one. */
+function proved(proof: Proof, solve: Solver): Solution {
+  const { draft, relaxed, kernel, known, gap, asked, nodes, enough, onBetter } = proof;
+  const money = draft.problem.plan.budgetMinor !== null;
+  const tight = isTight(draft.problem.plan);
   const proven = asked ?? proofFor(draft, kernel, gap);
   if (kernel && gapOf(kernel.objective, relaxed.objective) <= proven)
     return { ...kernel, bound: relaxed.objective };
   const isLong =
     kernel && (money ? isFarInPacks(draft, kernel, relaxed) : !tight && isLongToProve(kernel, relaxed));
   if (isLong && !nodes && (money || sizeOf(draft) > FAR_WORK)) return { ...kernel, bound: relaxed.objective };
-  shown(kernel, known);
+  onBetter(kernel, known);
   // what would cost more than a board that is as good as proven need not be looked at again
   const cutoff = kernel ? kernel.objective * (1 - proven * 0.98) : Infinity;
   const open = withinReach(draft, relaxed, cutoff);

@@ -3,7 +3,7 @@ import fc from 'fast-check';
 import { judgeNeed, type Verdict } from '../needs/index.js';
 import { DANGERS, FRAMES, PLAIN } from './fixtures/dangers.js';
 import { componentOfLabel, readLabel } from './index.js';
-import { LANGUAGES } from './languages/index.js';
+import { LANGUAGES } from './languages.js';
 import { ORDINARY } from './fixtures/ordinary.js';
 import { SHAPES, shaped } from './fixtures/shapes.js';
 

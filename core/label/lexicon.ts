@@ -1,5 +1,5 @@
 import { CONCEPTS, type ConceptId } from './concepts.js';
-import type { Language } from './languages/language.js';
+import type { Language } from './language.js';
 import { plainWord } from './text.js';
 import { tokensOf } from './tokens.js';
 

@@ -5,7 +5,7 @@ import {
   type FactKey,
   type Process,
 } from '../catalogue/index.js';
-import { LANGUAGES, type Language } from './languages/index.js';
+import { LANGUAGES, type Language } from './languages.js';
 import { lexiconOf, type Lexicon } from './lexicon.js';
 import { itemsOf, type Item } from './match.js';
 import { isOutside, saidIn, type Said } from './meaning.js';
@@ -303,7 +303,7 @@ const unreadRest = (text: string): LabelQuestion => ({
 });
 
 /**
- * Reads the text of a label in any of the languages of `languages/`, each statement in its own. Every word is a known
+ * Reads the text of a label in any of the languages of `data/`, each statement in its own. Every word is a known
  * ingredient, a known harmless word or grammar; any other is open and asks. Allergens are named by law, so that a whole
  * list which does not name one says that it is no ingredient; a warning about traces says "may"; a claim says "free" unless
  * the list names it.

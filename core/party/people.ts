@@ -1,5 +1,6 @@
 import { numberOf } from './parts.js';
-import { isWayOfEating, LOVERS, MOST_LOVED, type Vocabulary } from './phrases.js';
+import { isWayOfEating, type Vocabulary } from './phrases.js';
+import { LOVERS, MOST_LOVED } from './sayings.js';
 import { spelledOut } from './shorthand.js';
 
 /**

@@ -2,6 +2,22 @@ import { FOOD_PICTURES } from '../measure/index.js';
 import type { Arg, Said as Message } from '../words/index.js';
 import { isLeftOutFact, ruleAgainst, unreadNeed } from './avoid.js';
 import type { NeedChoice, Strictness } from './group.js';
+import {
+  type Opening,
+  OPENINGS_BY_LENGTH,
+  APART,
+  JOINT,
+  SUFFIX,
+  AFTER,
+  FILLER,
+  LOVERS,
+  MOST_LOVED,
+  EATS_ALL,
+  EATERS,
+  NO_LIKING,
+  ARTICLE,
+  TASTE,
+} from './sayings.js';
 
 /** A word that a party line may use for a need; the need packs bring them. */
 export interface NeedWord {
@@ -43,48 +59,7 @@ export interface Vocabulary {
 export const isWayOfEating = ({ word, leftOut, leaves }: NeedWord, { isFood }: Vocabulary): boolean =>
   !leftOut && !(leaves !== undefined && /^[a-z]+$/.test(word) && isFood(word));
 
-type Opening = 'avoid' | 'allergy' | 'dislike' | 'strict' | 'like';
-const OPENINGS: Readonly<Record<Opening, string>> = {
-  avoid:
-    'without|without any|no|not any|can not have|can not have any|can not eat|can not take|can not tolerate|can not do|can have no|may not have|may not eat|must not have|must not eat|must avoid|has to avoid|have to avoid|should avoid|should not have|should not eat|does not eat|does not have|does not take|does not drink|does not do|do not eat|do not have|do not take|do not drink|do not do|will not eat|never eats|never eat|eats no|eat no|avoids|avoid|avoiding|off|is off|are off|free from|free of|keeps off|keep off|stays off|stay off|leaves out|leave out|nothing with|not allowed|cuts out|reacts to|reacts badly to|steers clear of|sans|but no|not eating|not having|zero|gets ill from|gets sick from|intolerant to|intolerant of|intolerance to|intolerance of|sensitive to|sensitivity to|can t have|anything without|nothing containing|not to have|not have|minus|except|except for|everything but|anything but',
-  allergy:
-    'allergic to|allergy to|allergies to|allergies|anaphylactic to|anaphylaxis to|anaphylaxis from|severe allergy to|severely allergic to|carries a pen for',
-  dislike:
-    'hates|hate|hating|dislikes|dislike|does not like|do not like|not keen on|not fond of|does not care for|do not care for|not a fan of|no fan of|not fans of|can not stand|does not want|do not want|not into|does not enjoy|do not enjoy|picky about|prefers no|prefer no|prefers without|would rather not have|does not fancy|loathes|detests',
-  like: 'love|loves|like|likes|enjoy|enjoys|adore|adores|fond of|keen on|into|partial to|crazy about|mad about|fan of|fans of|lover of|lovers of',
-  strict:
-    'strict about|strict on|strict with|particular about|careful about|careful with|strictly no|very strict about',
-};
-const BY_LENGTH = (Object.entries(OPENINGS) as [Opening, string][])
-  .flatMap(([opening, list]) => list.split('|').map((p) => ({ opening, words: p.split(' ') })))
-  .sort((a, b) => b.words.length - a.words.length);
-
-/** "Keep apart" is how near is too near, of all needs that were named before. */
-const APART =
-  'keep apart|kept apart|to be kept apart|set apart|apart|keep separate|kept separate|keep separately|separately|separate|own board|own plate|own tray|separate board|separate plate|separate tray|no cross-contact|no cross contact|no cross-contamination|no cross contamination|no contamination|no contact|cross-contact|cross-contamination'
-    .split('|')
-    .map((phrase) => phrase.split(' '))
-    .sort((a, b) => b.length - a.length);
-
-const JOINT = /^(?:and|or|nor|&|\+|\/|,|plus)$/;
-const SUFFIX =
-  /^(?:allergy|allergies|allergic|intolerance|intolerances|intolerant|sensitivity|sensitive|free|anaphylaxis|anaphylactic)$/;
-const AFTER = /^(?:at|all|please|in|any|form|products|product|whatsoever|either|ever|of|kind|sort)$/;
-const FILLER =
-  /^(?:a|an|one|my|our|their|by|if|possible|preference|prefers?|mostly|rather|flexible|strictly|strict|always|has|have|some|guests?|people|persons?|adults?|grown|ups?|allerg(?:y|ies|ic)|to|with|and|who|are|is|be|eats?|of|the|diet|diets|free|in|aged?|years?|old|others?|rest|everything|anything|also|both|each|them|they|he|she|his|her|but|very|severe|severely|needs?|following|follows?|only|from|on|or|intolerant|intolerance|sensitive|pure|total|for|ladies|men|women|woman|man|boys?|girls?|us|all|please|parents?|grandparents?|mothers?|fathers?|mums?|dads?|seniors?|elderly|colleagues?|neighbou?rs?|relatives?|teens?|teenagers?|students?|grown-ups?|sons?|daughters?|nephews?|nieces?|cousins?|brothers?|sisters?|siblings?|food|foods|eater|eaters|normal|regular|ordinary|lunch|dinner|supper|brunch|buffet|picnic|birthday|party|meal|friends?|x|child|children|kids?|toddlers?|bab(?:y|ies)|infants?|&|\+|\/|,)$/;
-/** "Cheese lovers" would not do without it: the word before is what they like, not what they leave out. */
-export const LOVERS =
-  /^(?:lovers?|fans?|enthusiasts?|buffs?|connoisseurs?|aficionados?|devotees?|fanatics?|addicts?)$/;
-/** Words before it, at most. */
-export const MOST_LOVED = 5;
-/** Who eats everything, and says so. */
-const EATS_ALL = /^(?:omnivores?|carnivores?|foodies?|gourmets?|gourmands?)$/;
-const EATERS = /^(?:meat|big|good|great|hearty|keen|adventurous) eaters?$/;
-const NO_LIKING = /^(?:no|not|non|never|hardly|neither)\b|free\b|allerg|intoler/;
-const ARTICLE = /^(?:an?|the|some|any)$/;
 const isBetween = (token: string): boolean => AFTER.test(token) || ARTICLE.test(token);
-const TASTE = /^(?:hot|spicy|salty|sweet|sour|bitter|smoky|strong|rich)$/;
-
 /** Needs of a diet, not of one food: "vegan" ends a list of foods, "egg" does not. */
 const isDiet = (word: NeedWord): boolean => word.leaves === undefined;
 
@@ -137,7 +112,7 @@ class Reader {
   }
 
   private opening(i: number): { opening: Opening; length: number } | undefined {
-    const found = BY_LENGTH.find((o) => this.at(i, o.words));
+    const found = OPENINGS_BY_LENGTH.find((o) => this.at(i, o.words));
     return found && { opening: found.opening, length: found.words.length };
   }
 

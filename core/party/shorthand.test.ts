@@ -107,7 +107,9 @@ describe('of whom it is said', () => {
 });
 
 /** Whatever is dropped or spelled out, no need may go with it. */
-const NEEDS_ALONE = NEED_WORDS.filter(({ leftOut, word }) => !leftOut && !/^no |^without |^child /.test(word));
+const NEEDS_ALONE = NEED_WORDS.filter(
+  ({ leftOut, word }) => !leftOut && !/^no |^without |^child /.test(word),
+);
 const WAYS: readonly (readonly [string, (word: string) => string])[] = [
   ['in sentences', (word) => `12 guests. 2 are ${word}.`],
   ['for a meal', (word) => `6 ${word} for a birthday lunch`],

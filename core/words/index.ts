@@ -16,4 +16,4 @@ export {
   type WordFile,
 } from './speak.js';
 export { refusalOf } from './refusal.js';
-export { EN } from './en/index.js';
+export { EN } from './data/en/index.js';

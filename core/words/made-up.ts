@@ -1,6 +1,6 @@
 import { parse, TYPE, type MessageFormatElement } from '@formatjs/icu-messageformat-parser';
 import { printAST } from '@formatjs/icu-messageformat-parser/printer.js';
-import { EN } from './en/index.js';
+import { EN } from './data/en/index.js';
 import type { WordFile } from './speak.js';
 
 /** A third longer, as other languages are. */

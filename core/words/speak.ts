@@ -9,7 +9,7 @@ import {
   type Currency,
   type UnitSystem,
 } from '../measure/index.js';
-import { EN } from './en/index.js';
+import { EN } from './data/en/index.js';
 
 export type MessageId = keyof typeof EN;
 /** All words of one language: a template of the ICU message syntax for each message. */

@@ -1,4 +1,4 @@
-import type { Language } from './language.js';
+import type { Language } from '../language.js';
 
 export const german: Language = {
   id: 'de',

@@ -1,4 +1,4 @@
-import type { ConceptId } from '../concepts.js';
+import type { ConceptId } from './concepts.js';
 
 /**
  * A language of labels, as data. Words are written as they are printed; accents are folded when they are compiled.

@@ -1,4 +1,4 @@
-import type { Language } from './language.js';
+import type { Language } from '../language.js';
 
 /** Polish words bend much: `*` takes any ending. */
 export const polish: Language = {
