@@ -1,3 +1,4 @@
+import { memo1 } from '../measure/index.js';
 import { ellipse, rectangle, roundedRectangle, type Point, type Polygon } from './polygon.js';
 
 /** How one piece looks from above; the picture has a recipe for each. */
@@ -194,10 +195,15 @@ export function outlineAt(shares: readonly number[], n: number): number {
   return Math.max(0, found);
 }
 
+const wholeOutline = memo1(({ piece, lengthMm, widthMm }: Shaped): Polygon =>
+  pieceOutline(piece, lengthMm, widthMm),
+);
+
 /** The ground that the n-th piece of a form hides: its own outline where it was cut with a cutter. */
-export function outlineOfPiece({ piece, lengthMm, widthMm, outlines }: Shaped, n: number): Polygon {
+export function outlineOfPiece(fact: Shaped, n: number): Polygon {
+  const { piece, outlines } = fact;
   // the outline of a wheel's window is not the wheel's own
-  if (!outlines || piece !== 'cut-out') return pieceOutline(piece, lengthMm, widthMm);
+  if (!outlines || piece !== 'cut-out') return wholeOutline(fact);
   const share = outlines.map((each) => each.share);
   return outlines[outlineAt(share, n)]!.outline;
 }

@@ -1,8 +1,7 @@
 import type { Random } from '../measure/index.js';
 import type { LaidElement } from '../plan/index.js';
+import type { Point } from '../geometry/index.js';
 import type { Laid } from './fill.js';
-import { cellsOf, type Regions } from './grow.js';
-import { outlineOf } from './outline.js';
 import type { Part } from './parts.js';
 import type { Filled } from './settle.js';
 import type { Standing } from './stand.js';
@@ -91,11 +90,11 @@ function heapIn(part: Part, radiusMm: number, random: Random): [number, number, 
 
 const LAYER = { run: 1, loose: 2, line: 2 } as const;
 
-export function softElement(filled: Filled, regions: Regions, i: number): LaidElement {
+/** `ground`: the outline of what its pieces were given. */
+export function softElement(filled: Filled, ground: readonly Point[]): LaidElement {
   const n = Math.max(1, filled.pieces.length);
   const x = round1(filled.pieces.reduce((sum, laid) => sum + laid.x, 0) / n);
   const y = round1(filled.pieces.reduce((sum, laid) => sum + laid.y, 0) / n);
-  const outline = outlineOf(regions.grid, cellsOf(regions, i));
   return {
     id: filled.part.id,
     componentId: filled.part.component.id,
@@ -107,9 +106,7 @@ export function softElement(filled: Filled, regions: Regions, i: number): LaidEl
     layer: LAYER[filled.part.kind as keyof typeof LAYER],
     pinned: false,
     outline:
-      outline.length >= 3
-        ? outline.slice(0, 400).map(([px, py]): [number, number] => [px, py])
-        : around(x, y),
+      ground.length >= 3 ? ground.slice(0, 400).map(([px, py]): [number, number] => [px, py]) : around(x, y),
     pieces: filled.pieces.map((laid) => [
       round1(laid.x - x),
       round1(laid.y - y),

@@ -1,5 +1,5 @@
 import type { Random } from '../measure/index.js';
-import { openPlaces, type MarkedPlace, type Surface } from '../plan/index.js';
+import { openPlaces, type LaidElement, type MarkedPlace, type Surface } from '../plan/index.js';
 import type { Component } from '../catalogue/index.js';
 import { hypot2, type Point } from '../geometry/index.js';
 import type { Spot, Stands } from './anchors.js';
@@ -30,6 +30,8 @@ export interface Laying {
   surface: Surface;
   /** Of each pile's ground only so much is laid, the middle of it: the rest stays open between the piles. */
   thin: number;
+  /** How good a board is that has just these on it. */
+  worth?: (elements: LaidElement[]) => number;
 }
 
 const COARSE_MM = 5;
@@ -46,6 +48,9 @@ export interface Regions {
   grid: Grid;
   owner: Int16Array;
   sites: Site[];
+  /** What they have grown in, to trade places once more. */
+  free: FreeCells;
+  field: Field;
 }
 
 export function growRegions(
@@ -97,7 +102,49 @@ export function growRegions(
     stepRegions(grid, free, parts, sites, owner, 0.1, field);
   assign(free, sites, owner);
   if (thin < 1) thinOut(grid, owner, sites, thin);
-  return { parts, grid, owner, sites };
+  return { parts, grid, owner, sites, free, field };
+}
+
+/** What has been settled trades places coldly, and its regions give way a little. */
+const [COOL, GIVE_WAY_STEPS, GIVE_WAY] = [0.95, 3, 0.04];
+
+/**
+ * The pieces once laid lie over the borders of their regions: who is truly seen beside whom may trade places once more.
+ * `seen`: which part is seen in each cell of the regions' grid, anchors counted on from them. Undefined where all stay.
+ */
+export function tradedBySight(
+  regions: Regions,
+  seen: Int16Array,
+  { anchors, spots, ground }: { anchors: readonly Part[]; spots: readonly Spot[]; ground: readonly Point[] },
+  { random, surface, thin }: Laying,
+): Regions | undefined {
+  const { grid, free, field } = regions;
+  const sites = regions.sites.map((site) => ({ ...site }));
+  const border = bordersSeen(grid, seen, sites.length + anchors.length);
+  const label = relabel(
+    {
+      parts: regions.parts,
+      anchors,
+      sites,
+      spots,
+      border,
+      ground,
+      late: COOL,
+      wishes: wantedPlaces(surface),
+    },
+    random,
+  );
+  if (label.every((part, i) => part === i)) return undefined;
+  const parts = label.map((part) => regions.parts[part]!);
+  sites.forEach((site, i) => {
+    site.targetCells = regions.sites[label[i]!]!.targetCells;
+    stretch(parts[i]!, site, grid, field);
+  });
+  const owner = regions.owner.slice();
+  for (let k = 0; k < GIVE_WAY_STEPS; k++) stepRegions(grid, free, parts, sites, owner, GIVE_WAY, field);
+  assign(free, sites, owner);
+  if (thin < 1) thinOut(grid, owner, sites, thin);
+  return { parts, grid, owner, sites, free, field };
 }
 
 /** Gives back the ground that lies farthest from the middle of each pile. */
@@ -118,7 +165,7 @@ function thinOut(grid: Grid, owner: Int16Array, sites: readonly Site[], share: n
 }
 
 /** Cells under an anchor carry its number, counted on from the regions, so that borders with it are known. */
-function withAnchors(
+export function withAnchors(
   grid: Grid,
   owner: Int16Array,
   hard: readonly (readonly Point[])[],

@@ -1,15 +1,25 @@
 import { createRandom, seedOf, type Random } from '../measure/index.js';
 import { openPlaces, type LaidElement, type Plan, type Surface } from '../plan/index.js';
 import { CALM_COVER, surfaceAreaCm2 } from '../portion/index.js';
-import { placed, type Point } from '../geometry/index.js';
+import { outlineOfPiece, placed, type Point } from '../geometry/index.js';
 import { anchorOf, placeAnchors, type Spot, type Stands } from './anchors.js';
 import { hardElement, pinnedPieces, remarked, round1, softElement } from './elements.js';
 import { fillLine, fillLoose, fillRun } from './fill.js';
 import { forCellsIn, gridOver, servingGround } from './grid.js';
-import { groundCells, growRegions, homesOn, type Laying, type Regions } from './grow.js';
+import {
+  cellsOf,
+  groundCells,
+  growRegions,
+  homesOn,
+  tradedBySight,
+  withAnchors,
+  type Laying,
+  type Regions,
+} from './grow.js';
 import { layHerbs } from './herbs.js';
 import { isInMotif, layMotif, motifAnchor, motifsOf, type MotifGround } from './motif.js';
 import { NOBODY } from './regions.js';
+import { outlineOf } from './outline.js';
 import { partsOf, type Part } from './parts.js';
 import { wantedPlaces } from './places.js';
 import { judged, type Figures, type Scores } from './scores.js';
@@ -39,7 +49,7 @@ export interface LaidSurface {
 }
 
 const FINE_MM = 3;
-export const ROUNDS = 5;
+export const ROUNDS = 4;
 /** A surface whose food covers less than this is laid calmly, with open ground around. */
 const CALM = 0.9;
 /** Of a calm board's open ground so much lies along the rim, the rest between the piles. */
@@ -67,6 +77,7 @@ export function laySurface(
   { stands, steps = ROUNDS }: HowToLay = {},
 ): LaidSurface {
   const random = createRandom(seedOf(seed, surface.id));
+  const worth = (elements: LaidElement[]): number => judged(plan, surface, elements).whole;
   const laying = { random, steps, stands, star: plan.wishes.star, surface, thin: 1 };
   const area = surfaceAreaCm2(surface);
   const parts = partsOf(plan, surface);
@@ -96,6 +107,7 @@ export function laySurface(
         : layGround(parts, calm === 1 ? outline : servingGround(surface, calm), outline, {
             ...laying,
             thin: share / calm ** 2,
+            worth,
           });
   const { figures, scores, whole } = judged(plan, surface, elements);
   return {
@@ -194,7 +206,59 @@ function flowAround(
       regions: undefined,
     };
   const edges = motifs.map(({ fill, border }) => border ?? fill);
-  const regions = growRegions(soft, [...edges, ...anchors], spots, kept, ground, laying);
+  const fixed = [...edges, ...anchors];
+  const regions = growRegions(soft, fixed, spots, kept, ground, laying);
+  let best: Flow = { regions, filled: settled(regions, kept, ground, laying) };
+  // a draft is there at once, and what is a part of a whole is not judged alone
+  if (laying.steps === 0 || !laying.worth) return best;
+  const worthOf = ({ filled }: Flow): number =>
+    laying.worth!([
+      ...anchors.map((part, i) => hardElement(part, found[i]!, createRandom(1))),
+      // what lies where is all that is judged, not which ground it was given
+      ...softElements(filled, () => []),
+    ]);
+  let worth = worthOf(best);
+  for (let round = 0; round < SEEN_ROUNDS; round++) {
+    const seen = withAnchors(regions.grid, seenFrom(best), kept, regions.parts.length);
+    const traded = tradedBySight(best.regions, seen, { anchors: fixed, spots, ground }, laying);
+    if (!traded) break;
+    const next = { regions: traded, filled: settled(traded, kept, ground, laying) };
+    const now = worthOf(next);
+    if (now > worth) [best, worth] = [next, now];
+  }
+  return best;
+}
+
+/** So often who is truly seen beside whom trades places again; each is a fifth of the layout's time. */
+const SEEN_ROUNDS = 2;
+
+interface Flow {
+  filled: Filled[];
+  regions: Regions;
+}
+
+/** Which part's pieces are seen from above in each cell of its regions' grid. */
+function seenFrom({ filled, regions }: Flow): Int16Array {
+  const seen = new Int16Array(regions.grid.ground.length).fill(NOBODY);
+  const order = filled
+    .map((_, i) => i)
+    .sort((a, b) => filled[a]!.part.fact.heightMm - filled[b]!.part.fact.heightMm || a - b);
+  for (const i of order) {
+    const { part, pieces } = filled[i]!;
+    pieces.forEach(({ x, y, angle }, n) =>
+      forCellsIn(regions.grid, placed(outlineOfPiece(part.fact, n), x, y, angle), (cell) => (seen[cell] = i)),
+    );
+  }
+  return seen;
+}
+
+/** Pieces in their regions, with the gaps between them closed. */
+function settled(
+  regions: Regions,
+  kept: readonly (readonly Point[])[],
+  ground: readonly Point[],
+  laying: Laying,
+): Filled[] {
   const filled = fillAll(regions, laying.random);
   const fine = gridOver(ground, FINE_MM);
   const homes = homesOn(fine, regions);
@@ -215,8 +279,13 @@ function flowAround(
       open: laying.surface.places?.filter((place) => place.for === 'open') ?? [],
     },
   );
-  return { filled, regions };
+  return filled;
 }
+
+const softElements = (filled: readonly Filled[], groundOf: (i: number) => readonly Point[]): LaidElement[] =>
+  filled.map((one, i) =>
+    one.part.pinned ? remarked(one.part.pinned, one.part) : softElement(one, groundOf(i)),
+  );
 
 /** Lays some parts over a ground; herbs may lie anywhere inside the outline, and so may what finds no place of its own. */
 function layGround(
@@ -254,9 +323,7 @@ function layGround(
     ...motifs.flatMap((motif, i) => layMotif(motif, stood.spots[i]!, random)),
     ...stood.anchors.map((part, i) => hardElement(part, stood.found[i]!, random)),
     // what is not pinned has grown in a region
-    ...filled.map((filled, i) =>
-      filled.part.pinned ? remarked(filled.part.pinned, filled.part) : softElement(filled, regions!, i),
-    ),
+    ...softElements(filled, (i) => outlineOf(regions!.grid, cellsOf(regions!, i))),
     ...herbs,
   ];
 }

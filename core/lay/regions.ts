@@ -196,11 +196,17 @@ export function assign(free: FreeCells, sites: readonly Site[], owner: Int16Arra
       if (away[i]! < nearest) nearest = away[i]!;
     }
     let m = 0;
-    for (let i = 0; i < n; i++) if (away[i]! <= nearest + 2 * block.r + 1e-6) could[m++] = i;
+    for (let i = 0; i < n; i++) {
+      if (away[i]! > nearest + 2 * block.r + 1e-6) continue;
+      // the nearest first, so that most of the others are not even measured
+      let q = m++;
+      for (; q > 0 && away[could[q - 1]!]! > away[i]!; q--) could[q] = could[q - 1]!;
+      could[q] = i;
+    }
     for (let k = block.from; k < block.to; k++) {
       let best = NOBODY;
       let least = FAR;
-      for (let q = 0; q < m; q++) {
+      for (let q = 0; q < m && away[could[q]!]! - block.r <= least; q++) {
         const d = reach(could[q]!, free.x[k]!, free.y[k]!);
         if (d < least) {
           least = d;

@@ -1,3 +1,4 @@
+import { memo1 } from '../measure/index.js';
 import { hypot2, outlineOfPiece, placed, type Point } from '../geometry/index.js';
 import { forCellsIn, type Grid } from './grid.js';
 import type { Laid } from './fill.js';
@@ -27,6 +28,9 @@ const PULL_MM = 26;
 /** Food may lean over the rim, but no further than this. */
 const LEAN_MM = 5;
 
+/** How far an outline goes from its middle. */
+const reachOf = memo1((outline: readonly Point[]): number => max(...outline.map(([x, y]) => hypot2(x, y))));
+
 /** Draws pieces that stand over the edge of the (convex) ground back in. */
 export function keepInside(
   ground: readonly Point[],
@@ -37,7 +41,7 @@ export function keepInside(
     if (otherFilled.part.pinned) continue;
     otherFilled.pieces.forEach((laid, n) => {
       const outline = outlineOfPiece(otherFilled.part.fact, n);
-      const reach = max(...outline.map(([x, y]) => hypot2(x, y)));
+      const reach = reachOf(outline);
       for (const place of open) pushOut(place, otherFilled.part, laid);
       drawIn(ground, outline, reach, laid);
       for (const place of open)
@@ -90,15 +94,22 @@ function goRound(place: MarkedPlace, part: Part, laid: Laid, draw: (moved: Laid)
   }
 }
 
+/** The edges of a ground: where each begins, and its direction inward. */
+const edgesOf = memo1(
+  (ground: readonly Point[]): readonly (readonly [x: number, y: number, nx: number, ny: number])[] =>
+    ground.map(([x1, y1], i) => {
+      const [x2, y2] = ground[(i + 1) % ground.length]!;
+      const length = hypot2(x2 - x1, y2 - y1) || 1;
+      return [x1, y1, -(y2 - y1) / length, (x2 - x1) / length];
+    }),
+);
+
 /** `reach`: how far the outline goes from its middle; an edge further away than that is not looked at. */
 function drawIn(ground: readonly Point[], outline: readonly Point[], reach: number, laid: Laid): void {
-  const points = placed(outline, laid.x, laid.y, laid.angle);
-  for (let i = 0; i < ground.length; i++) {
-    const [x1, y1] = ground[i]!;
-    const [x2, y2] = ground[(i + 1) % ground.length]!;
-    const length = hypot2(x2 - x1, y2 - y1) || 1;
-    const [nx, ny] = [-(y2 - y1) / length, (x2 - x1) / length];
+  let points: Point[] | undefined;
+  for (const [x1, y1, nx, ny] of edgesOf(ground)) {
     if ((laid.x - x1) * nx + (laid.y - y1) * ny >= reach) continue;
+    points ??= placed(outline, laid.x, laid.y, laid.angle);
     let over = 0;
     for (const [x, y] of points) over = max(over, -((x - x1) * nx + (y - y1) * ny));
     if (over <= LEAN_MM) continue;
@@ -118,13 +129,13 @@ function pressToRim(ground: readonly Point[], filled: readonly Filled[]): void {
   for (const { part, pieces } of filled) {
     if (part.pinned) continue;
     pieces.forEach((laid, n) => {
-      const points = placed(outlineOfPiece(part.fact, n), laid.x, laid.y, laid.angle);
+      const outline = outlineOfPiece(part.fact, n);
+      const near = NEAR_RIM_MM + reachOf(outline);
+      let points: Point[] | undefined;
       let [short, outX, outY] = [FAR, 0, 0];
-      for (let i = 0; i < ground.length; i++) {
-        const [x1, y1] = ground[i]!;
-        const [x2, y2] = ground[(i + 1) % ground.length]!;
-        const length = hypot2(x2 - x1, y2 - y1) || 1;
-        const [nx, ny] = [-(y2 - y1) / length, (x2 - x1) / length];
+      for (const [x1, y1, nx, ny] of edgesOf(ground)) {
+        if ((laid.x - x1) * nx + (laid.y - y1) * ny > near) continue;
+        points ??= placed(outline, laid.x, laid.y, laid.angle);
         let inward = FAR;
         for (const [x, y] of points) inward = min(inward, (x - x1) * nx + (y - y1) * ny);
         if (inward < short) [short, outX, outY] = [inward, -nx, -ny];
