@@ -3,7 +3,7 @@ import { nodeSolver } from '../../solver/node.js';
 import { CATALOGUE, servingOf, usualForm } from '../catalogue/index.js';
 import { planLarder, type Plan } from '../plan/index.js';
 import { randomBrief } from '../testing/briefs.js';
-import { group, id, planWith } from '../testing/plans.js';
+import { board, group, id, planWith } from '../testing/plans.js';
 import { compose, draftOf, problemOf, type Solver } from './index.js';
 
 let solve: Solver;
@@ -208,6 +208,21 @@ describe('what no board may be', () => {
     const bowls = (count: number) => ({ bowls: [{ diameterMm: 100, count }] });
     expect(boardOfExactly(dips, dips, bowls(2)).feasible).toBe(true);
     expect(boardOfExactly(dips, dips, bowls(1)).feasible).toBe(false);
+  });
+
+  test.each([
+    ['one bowl', 1, 110],
+    ['two bowls', 2, 200],
+    ['three bowls', 3, 215],
+  ])('one with more bowls than find room side by side: %s', (_, n, roomMm) => {
+    const dips = ['hummus-home', 'tzatziki', 'baba-ganoush', 'tapenade'].slice(0, n);
+    // narrower or wider than so many bowls of ten centimetres, with a rim of ten and four about each
+    const on = (inner: number) => ({
+      bowls: [{ diameterMm: 96, count: 9 }],
+      surfaces: [board({ outline: { kind: 'round' as const, diameterMm: inner + 24 }, rimMm: 10 })],
+    });
+    expect(boardOfExactly(dips, dips, on(roomMm + 6)).feasible).toBe(true);
+    if (n > 1) expect(boardOfExactly(dips, dips, on(roomMm - 6)).feasible).toBe(false);
   });
 
   test('one with more work than there are hands', () => {

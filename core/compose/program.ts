@@ -1,6 +1,7 @@
 import type { Problem } from './candidates.js';
 import { ALL_WISHES, startDraft, type Draft, type Wishes } from './draft.js';
-import { bowlRows, familyRows, trayRows, groundRows } from './rows/amounts.js';
+import { familyRows, trayRows, groundRows } from './rows/amounts.js';
+import { bowlRows } from './rows/bowls.js';
 import { apartRows } from './rows/apart.js';
 import { budgetRows } from './rows/budget.js';
 import { carriedRows, carrierRows, plainBreadRows } from './rows/carriers.js';

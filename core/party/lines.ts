@@ -13,7 +13,14 @@ export interface PartyRead {
   /** While there is one, nobody is to be seated: somebody would be forgotten. */
   problems: LineProblem[];
   /** Phrase by phrase, what was taken for what, group by group. */
-  phrases: { group: string; name: string; guests: number; phrases: readonly Phrase[] }[];
+  phrases: {
+    group: string;
+    name: string;
+    /** Of children, how old they are. */
+    age: string | undefined;
+    guests: number;
+    phrases: readonly Phrase[];
+  }[];
   /** What nobody understood stays on its guests as a need that every food asks for. */
   unread: { text: string; group: string; guests: number }[];
 }
@@ -35,6 +42,15 @@ function childGroups(draft: Draft): Draft[] {
 const allBut = (dislikes: readonly string[]): string =>
   dislikes.length === 0 ? 'Eat everything' : `Eat all but ${dislikes.join(', ')}`.slice(0, 44);
 
+/** How old the children of a part are; nothing where it is of grown guests. */
+function ageOf({ child, ages }: Draft): string | undefined {
+  if (!child) return undefined;
+  if (ages.length === 0) return 'Children, age not said';
+  const [low, high] = [Math.min(...ages), Math.max(...ages)];
+  if (high === 0) return 'Children under one';
+  return low === high ? `Children of ${low}` : `Children, ${low} to ${high}`;
+}
+
 function nameOf(draft: Draft): string {
   const needs = [
     ...draft.said.needs.map((need) => need.label),
@@ -42,16 +58,8 @@ function nameOf(draft: Draft): string {
   ]
     .join(', ')
     .slice(0, 44);
-  if (!draft.child) return needs || allBut(draft.said.dislikes);
-  const [low, high] = [Math.min(...draft.ages), Math.max(...draft.ages)];
-  const age =
-    draft.ages.length === 0
-      ? 'Children, age not said'
-      : high === 0
-        ? 'Children under one'
-        : low === high
-          ? `Children of ${low}`
-          : `Children, ${low} to ${high}`;
+  const age = ageOf(draft);
+  if (!age) return needs || allBut(draft.said.dislikes);
   return needs ? `${age}, ${needs.toLowerCase()}`.slice(0, 60) : age;
 }
 
@@ -265,7 +273,13 @@ function seated(drafts: readonly Draft[], problems: LineProblem[]): PartyRead {
       });
       out.groups.push(group);
       for (const text of piece.said.unread) out.unread.push({ text, group: group.id, guests: group.count });
-      out.phrases.push({ guests: piece.count, group: group.id, name, phrases: piece.said.phrases });
+      out.phrases.push({
+        guests: piece.count,
+        group: group.id,
+        name,
+        age: ageOf(piece),
+        phrases: piece.said.phrases,
+      });
     }
   }
   return out;

@@ -38,6 +38,8 @@ describe('shares of those who come', () => {
     ['30 to 35 guests, 10% vegan', ['31', '4 vegan']],
     ['12 guests, one in three halal', ['8', '4 halal']],
     ['8 guests, all but one vegetarian', ['1', '7 vegetarian']],
+    ['2 kids of 5, 4 parents, half of them vegetarian', ['2 (5 5)', '2 vegetarian', '2']],
+    ['20 guests: 6 vegan, half of them coeliac', ['14', '3 vegan gluten-free', '3 vegan']],
   ])('%s', (line, groups) => {
     expect(shown(line)).toEqual(groups);
   });

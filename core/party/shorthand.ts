@@ -61,7 +61,7 @@ const SHARES: Readonly<Record<string, number>> = {
   'three quarters': 3 / 4,
 };
 const SHARED = new RegExp(
-  `(^|[,;:\\n]\\s*)(?:about |around |roughly |over |under |up to |nearly |almost )?(?:(${Object.keys(SHARES).join('|')})|(\\d+)\\s?(?:%|per ?cent)|(\\w+) (?:in|out of)(?: every)? (\\w+)|all but (\\w+))(?:\\s+of\\s+(?:them|us|these|those|the (?:guests|people)))?(?=\\s+[a-z])`,
+  `(^|[,;:\\n]\\s*)(?:about |around |roughly |over |under |up to |nearly |almost )?(?:(${Object.keys(SHARES).join('|')})|(\\d+)\\s?(?:%|per ?cent)|(\\w+) (?:in|out of)(?: every)? (\\w+)|all but (\\w+))(\\s+of\\s+(?:them|us|these|those|the (?:guests|people)))?(?=\\s+[a-z])`,
   'gi',
 );
 
@@ -73,18 +73,26 @@ function sharesCounted(line: string): string {
     .replace(/\b(two|three)-(?=thirds|quarters)/gi, '$1 ')
     .replace(/\bone (?=half|third|quarter)/gi, 'a ')
     .replace(/\ba half\b/gi, 'half');
-  return said.replace(
-    SHARED,
-    (text: string, before: string, share?: string, percent?: string, some = '', of = '', but?: string) => {
-      const part = share
-        ? SHARES[share.toLowerCase()]!
-        : percent
-          ? Number(percent) / 100
-          : numberOf(some)! / numberOf(of)!;
-      const n = but === undefined ? Math.ceil(all * part - 1e-9) : all - numberOf(but)!;
-      return n >= 1 && n <= all ? `${before}${n}` : text;
-    },
-  );
+  return said.replace(SHARED, (...found: unknown[]) => {
+    const [text, before, share, percent, some, of, but, ofWhom] = found as (string | undefined)[];
+    const theirs = /them|these|those/.test(ofWhom ?? '')
+      ? lastCounted(said.slice(0, found.at(-2) as number))
+      : undefined;
+    const whole = theirs ?? all;
+    const part = share
+      ? SHARES[share.toLowerCase()]!
+      : percent
+        ? Number(percent) / 100
+        : numberOf(some ?? '')! / numberOf(of ?? '')!;
+    const n = but === undefined ? Math.ceil(whole * part - 1e-9) : whole - numberOf(but)!;
+    return n >= 1 && n <= whole ? `${before}${n}${theirs === undefined ? '' : ' of them'}` : text!;
+  });
+}
+
+/** "14 children, 3 parents, half of them": of the parents. Undefined where only those in front are counted. */
+function lastCounted(before: string): number | undefined {
+  const [, ...after] = before.split(/[,;:\n]/);
+  return numberOf(/^\S+/.exec(after.at(-1)?.trim() ?? '')?.[0] ?? '');
 }
 
 /** "Vegan: 2, coeliac: 1, others: 9": a list that counts behind. */

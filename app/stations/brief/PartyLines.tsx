@@ -91,6 +91,7 @@ function Understood({ read }: { read: PartyRead }) {
       {read.phrases.map((phrase) => (
         <li key={phrase.group}>
           <b>{phrase.guests} ×</b>{' '}
+          {phrase.age !== undefined && phrase.phrases.length > 0 && `${phrase.age.toLowerCase()}; `}
           {phrase.phrases.length === 0
             ? phrase.name.toLowerCase()
             : phrase.phrases.map((otherPhrase, i) => (
