@@ -94,8 +94,16 @@ const isRelied = (plan: Plan, component: Component, group: Group): boolean => {
 /** Of a group's guests, how many take some of it, as a share; what they do not like nobody takes. */
 export function takersAt(plan: Plan, component: Component, group: Group): number {
   if (disliked(component, group)) return 0;
-  return isRelied(plan, component, group) ? RELIED_TAKERS : takenBy(component, group);
+  if (isRelied(plan, component, group)) return RELIED_TAKERS;
+  const takers = takenBy(component, group);
+  const { bolder } = plan.wishes.levers;
+  if (bolder <= 0 || group.band === 'child' || !isBold(component)) return takers;
+  return Math.max(takers, Math.min(BOLD_GUESTS, takers * (1 + BOLDER_TAKERS * bolder)));
 }
+
+/** Whose host asks for bolder food has guests who take it: so much more of them for each step, and no more than these. */
+const BOLDER_TAKERS = 0.6;
+const BOLD_GUESTS = 0.75;
 
 /** Two surfaces that serve the same guests: each is reckoned with for a little more than its half. */
 const SHARED_AMONG = 1.3;

@@ -16,6 +16,7 @@ import {
   needsPartner,
   senseOf,
   servingAreas,
+  takersAt,
   type Senseless,
 } from './index.js';
 
@@ -207,6 +208,32 @@ describe('how foods are served', () => {
       'fresh-fruit',
     );
     expect(fruit).toBeCloseTo(0.6, 6);
+  });
+
+  test('who asks for bolder food has guests who take it, children apart, and nobody takes what he hates', () => {
+    const blue = CATALOGUE.find(({ id }) => id === 'gorgonzola')!;
+    const plain = CATALOGUE.find(({ id }) => id === 'edam')!;
+    const takers = (bolder: number, food = blue, more: Partial<Plan['party'][number]> = {}) => {
+      const guests = group('all', 10, [], more);
+      const { wishes } = planWith({});
+      const plan = planWith({
+        party: [guests],
+        wishes: { ...wishes, levers: { ...wishes.levers, bolder } },
+      });
+      return takersAt(plan, food, guests);
+    };
+    expect(isBold(blue)).toBe(true);
+    expect([-2, -1, 0, 1, 2].map((step) => takers(step) / takers(0))).toEqual([
+      1,
+      1,
+      1,
+      expect.closeTo(1.6, 6),
+      expect.closeTo(Math.min(2.2, 0.75 / takers(0)), 6),
+    ]);
+    expect(takers(2)).toBeLessThanOrEqual(0.75);
+    expect(takers(2, plain)).toBe(takers(0, plain));
+    expect(takers(2, blue, { band: 'child', ages: [9] })).toBe(takers(0, blue, { band: 'child', ages: [9] }));
+    expect(takers(2, blue, { dislikes: ['gorgonzola'] })).toBe(0);
   });
 
   test('the occasion shifts families and kinds: bread at breakfast, no pickles, no fish for children', () => {

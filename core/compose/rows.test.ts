@@ -6,7 +6,7 @@ import { checkPlan } from '../check/index.js';
 import { planLarder, type Plan, type Surface } from '../plan/index.js';
 import { bowlsInUse, costOf, planMaking, targetsOf } from '../portion/index.js';
 import { group, id, planWith, withSmallLarder } from '../testing/plans.js';
-import { placementsOf, wholePieces } from '../board/index.js';
+import { isBold, isCheese, placementsOf, taste, wholePieces } from '../board/index.js';
 import { compose, draftOf, problemOf, type Solver } from './index.js';
 import { text } from '../testing/words.js';
 
@@ -245,7 +245,13 @@ describe('what a board keeps to', () => {
         ) / foods.length
       );
     };
-    expect(bold(lever({ bolder: 2 }))).toBeGreaterThan(bold(lever({ bolder: -2 })));
+    const bolder = lever({ bolder: 2 });
+    expect(bold(bolder)).toBeGreaterThan(bold(lever({ bolder: -2 })));
+    // hot sausage alone is no bold board
+    const cheeses = bolder.placements.map(({ componentId }) => planLarder(bolder).get(componentId)!);
+    expect(
+      cheeses.some((cheese) => isCheese(cheese) && isBold(cheese) && taste(cheese, 'strength') >= 4),
+    ).toBe(true);
     const cost = (plan: Plan) => costOf(plan);
     expect(cost(lever({ cheaper: 2 }))).toBeLessThan(cost(lever({ cheaper: -2 })));
   });

@@ -213,7 +213,7 @@ function loudRows(draft: Draft): void {
   draft.model.atLeast('loud kinds', [...loud, [missing, 1]], wanted);
   if (draft.problem.targets.byFamily.cheese === 0) return;
   const blues = [...draft.chosen]
-    .filter(([id]) => isCheese(draft.component(id)) && isBold(draft.component(id)))
+    .filter(([id]) => [isCheese, isBold, isLoud].every((is) => is(draft.component(id))))
     .map(([, x]) => [x, 1] as const);
   if (blues.length === 0) return;
   const none = draft.model.variable('no bold cheese', 0, 1, NOT_LOUD, { loss: { say: 'loss.loud' } });
