@@ -159,7 +159,8 @@ function improved(
           ...startAt(known),
           ...(near ? { nodes: 1 } : {}),
         }) ?? near);
-  return proved({ draft, relaxed, kernel, known, gap, asked, nodes, enough, onBetter: shown }, solve);
+  const isHard = isWide(draft) && (near?.nodes ?? 0) >= FEW_NODES;
+  return proved({ draft, relaxed, kernel, known, gap, isHard, asked, nodes, enough, onBetter: shown }, solve);
 }
 
 interface Proof {
@@ -168,6 +169,8 @@ interface Proof {
   /** The best of what is worth a look, and the one that was known before it. */
   kernel: Solution | undefined;
   known: Solution | undefined;
+  /** The smallest program was given up: the whole one takes ten seconds and finds no other board (measured). */
+  isHard: boolean;
   /** How near the best is near enough, and whether somebody asked for just that. */
   gap: number;
   asked: number | undefined;
@@ -179,14 +182,15 @@ interface Proof {
 
 /** The best of what is worth a look is taken as the best of all, or the whole is looked through for a better one. */
 function proved(proof: Proof, solve: Solver): Solution {
-  const { draft, relaxed, kernel, known, gap, asked, nodes, enough, onBetter } = proof;
+  const { draft, relaxed, kernel, known, gap, isHard, asked, nodes, enough, onBetter } = proof;
   const money = draft.problem.plan.budgetMinor !== null;
   const tight = isTight(draft.problem.plan);
   const proven = asked ?? proofFor(draft, kernel, gap);
   if (kernel && gapOf(kernel.objective, relaxed.objective) <= proven)
     return { ...kernel, bound: relaxed.objective };
   const isLong =
-    kernel && (money ? isFarInPacks(draft, kernel, relaxed) : !tight && isLongToProve(kernel, relaxed));
+    kernel &&
+    (money ? isFarInPacks(draft, kernel, relaxed) : !tight && (isHard || isLongToProve(kernel, relaxed)));
   if (isLong && !nodes && (money || sizeOf(draft) > FAR_WORK)) return { ...kernel, bound: relaxed.objective };
   onBetter(kernel, known);
   // what would cost more than a board that is as good as proven need not be looked at again
