@@ -94,8 +94,7 @@ function headed(part: string, left: number | undefined): { count: number; about:
   return { count, about: counted.slice(first[0].length) };
 }
 
-const OF_THEM =
-  /^\s*\S+\s+of\s+(?:(all)\b|them|these|those|whom|which|the (kids|children|toddlers|little ones|adults|grown-ups|parents))\b/i;
+const OF_THEM = /^\s*\S+\s+of\s+(?:(all)\b|them|these|those|whom|which|the (little ones|[a-z-]+))\b/i;
 const sumOf = (drafts: readonly Draft[]): number => drafts.reduce((sum, draft) => sum + draft.count, 0);
 
 /** "1 of them coeliac" is one of those before it, the youngest: who it is was not said. False when they are not so many. */
@@ -107,6 +106,8 @@ function carve(block: Draft[], some: Draft, carved: Set<Draft>): boolean {
   let left = some.count;
   const out = block.flatMap((draft): Draft[] => {
     const n = from.includes(draft) ? Math.min(left, draft.count) : 0;
+    // who was told apart before stays so
+    if (n === 0) return [draft];
     left -= n;
     const of = (from: number, to: number): Draft => ({
       ...draft,
@@ -122,11 +123,20 @@ function carve(block: Draft[], some: Draft, carved: Set<Draft>): boolean {
   return true;
 }
 
-/** "1 of the children", "2 of the parents": the last who were called so. */
+const YOUNG = /^(?:kids|children|toddlers|little ones|babies|girls|boys)$/i;
+const GROWN = /^(?:adults|grown-ups|parents|teachers|helpers)$/i;
+
+/** "1 of the children", "2 of the vegans": the last who were called so. */
 function blockNamed(blocks: readonly Draft[][], name: string | undefined): Draft[] | undefined {
   if (name === undefined) return undefined;
-  const young = !/^(?:adults|grown-ups|parents)$/i.test(name);
-  return [...blocks].reverse().find((block) => block.some(({ child }) => child === young));
+  const isCalled = ({ child, said }: Draft): boolean => {
+    if (YOUNG.test(name)) return child;
+    if (GROWN.test(name)) return !child;
+    return said.needs.some(({ word, label }) =>
+      [word, label.toLowerCase()].some((own) => [own, `${own}s`].includes(name.toLowerCase())),
+    );
+  };
+  return [...blocks].reverse().find((block) => block.some(isCalled));
 }
 
 const youngestOf = (block: readonly Draft[]): number => Math.min(...block.flatMap(({ ages }) => ages));

@@ -96,7 +96,7 @@ const isWay = (said: string, vocabulary: Vocabulary): boolean =>
   );
 
 /** What says only which of those: "retired", "local". */
-export const saysWhich = (word: string): boolean => WHICH.has(word);
+export const saysWhich = (word: string): boolean => WHICH.has(word) || OCCASIONS.has(word);
 
 /** "Colleagues", "golfers": everybody who comes is called so, and no way of eating is. */
 export const isPeople = (word: string, vocabulary: Vocabulary): boolean =>
@@ -172,6 +172,10 @@ const KIN: readonly (readonly [RegExp, string])[] = [
     '$12 adults',
   ],
   [new RegExp(`${OPENS}(?:my|our|his|her|their|the|an?)\\s+(?:${ONE})${ENDED}`, 'gi'), '$11 adult'],
+  [
+    /(^|[,;:(\n&+]\s*|\b(?:and|plus)\s+)(?:mum|mummy|mom|mam|dad|daddy|gran|grandma|granny|nan|nanna|grandpa|grandad|granddad)(?=\s*(?:$|[,;:.)\n&+(]|and\b|plus\b|who\b|is\b|has\b))/gi,
+    '$11 adult',
+  ],
   [new RegExp(`${OPENS}(?:my|our|his|her|their|the|an?)\\s+(?:${YOUNG})${ENDED}`, 'gi'), '$11 child'],
   [new RegExp(`${OPENS}(?:my|our|his|her|their|the)\\s+(baby|toddler|child|kid)${ENDED}`, 'gi'), '$11 $2'],
   [
@@ -213,7 +217,8 @@ const inFigures = (line: string): string =>
 const SOME_GUESTS = 'guests|people|persons|adults|colleagues|friends|pax|heads|of us';
 const NUMBERS: readonly (readonly [RegExp, string])[] = [
   [/^\s*(?:about|around|roughly|approximately|approx\.?|circa|ca\.?|up to|some|maybe|perhaps)\s+(?=\d)/i, ''],
-  [new RegExp(`\\bbetween\\s+\\d+\\s+and\\s+(\\d+)(?=\\s+(?:${SOME_GUESTS})\\b)`, 'i'), '$1'],
+  [new RegExp(`\\bbetween\\s+\\d+\\s+and\\s+(\\d+)(?=\\s+(?:${SOME_GUESTS})\\b|\\s*[,;:])`, 'i'), '$1'],
+  [/^(\s*\d+)\s*(?:\+|-?ish)(?=[\s,;:])/i, '$1'],
   [new RegExp(`\\b\\d+\\s*(?:-|–|to|or)\\s*(\\d+)(?=\\s+(?:${SOME_GUESTS})\\b)`, 'i'), '$1'],
 ];
 

@@ -92,6 +92,31 @@ describe('of whom it is said', () => {
     ['12 halal guests, 5 guests who eat everything', ['12 halal', '5']],
     ['8 vegetarian colleagues, 5 who eat everything', ['8 vegetarian', '5']],
     ['three couples and two singles', ['8']],
+    [
+      '6 adults (1 vegan, 1 coeliac) and 2 kids of 5 (one nut allergy)',
+      ['1 vegan', '1 gluten-free', '4', '1 (5) tree-nut-free peanut-free', '1 (5)'],
+    ],
+    [
+      '15 guests (3 veggie (1 of them vegan), 2 GF)',
+      ['10', '1 vegetarian vegan', '2 vegetarian', '2 gluten-free'],
+    ],
+    [
+      '5 kids of 7, 2 veggie, 1 halal, 1 coeliac',
+      ['2 (7 7) vegetarian', '1 (7) halal', '1 (7) gluten-free', '1 (7)'],
+    ],
+    ['5 vegans, 3 meat eaters, 1 of the vegans is allergic to soy', ['1 vegan soy-free', '4 vegan', '3']],
+    ['8 adults, 4 of whom are vegetarian, and 1 toddler of 2', ['4 vegetarian', '4', '1 (2)']],
+    ['two vegans and a coeliac', ['2 vegan', '1 gluten-free']],
+    ['two vegans with a nut and an egg allergy', ['2 vegan tree-nut-free peanut-free egg-free']],
+    [
+      'nut-free for 2 kids aged 8, one vegan',
+      ['1 (8) vegan tree-nut-free peanut-free', '1 (8) tree-nut-free peanut-free'],
+    ],
+    ['mum, dad and grandma, 2 kids (5, 8)', ['3', '2 (5 8)']],
+    ['between 30 and 40, 4 veggie', ['36', '4 vegetarian']],
+    ['40+ guests, 5 vegan', ['35', '5 vegan']],
+    ["14 guests, 3 don't drink", ['11', '3 alcohol-free']],
+    ['13 guests, 2 lactose-intolerant', ['11', '2 lactose-light']],
   ])('%s', (line, groups) => {
     expect(shown(line)).toEqual(groups);
   });

@@ -16,6 +16,12 @@ const SHORT: readonly Rule[] = [
   [/\b(?:ppl|peeps)\b/gi, 'people'],
   [/\bno-(?!one\b|cross)(?=[a-z])/gi, 'no '],
   [/^\s*(?:we['’](?:ll be|re)|we will be|there['’](?:ll be|s)|there will be)\s+(?=\S)/i, 'we are '],
+  [/(?<=[a-z])-(?=(?:intoleran|allerg))/gi, ' '],
+  [/\b(?:do(?:es)? not|do(?:es)?n['’]?t)\s+drink(?=\s*(?:$|[,;.)\n]))/gi, 'do not drink alcohol'],
+  [
+    /\s+(?:and|&|plus)\s+an?\s+(?=(?:coeliac|celiac|vegan|vegetarian|veggie|diabetic|pescatarian|muslim|hindu|jain)\s*(?:$|[,;.)\n]|and\b))/gi,
+    ', 1 ',
+  ],
   // a meal of milk, at which no meat is served
   [/\b(?:kosher[\s-]+(?:dairy|milchi[gk])|(?:dairy|milchi[gk])[\s-]+kosher)\b/gi, 'kosher without meat'],
 ];
@@ -109,8 +115,41 @@ function numbersInFront(line: string): string {
   return list.length > 1 && turned(list[0]!) ? list.map((part) => turned(part) ?? part).join('') : line;
 }
 
+/** Not ages: "(two are 3)", "(3 and 6)", "(2 to 5)". */
+const OF_NEED =
+  /^\s*(?:\d+|[a-z]+)\s+(?:of (?:them|whom|these)\s+)?(?:(?:is|are|has|have)\s+)?(?:an?\s+)?[a-z][a-z -]*$/i;
+const OF_AGE = /\b(?:and|to|aged?|under|over|months?|years?|old)\b/i;
+
+/** "6 adults (1 vegan, 2 coeliac)": what a bracket counts are some of those before it. */
+const outOfBrackets = (line: string): string =>
+  line.replace(/\s*\(([^()]*)\)/g, (all: string, inside: string) => {
+    const list = inside.split(/[,;]|\band\b/).map((part) => part.trim());
+    const isCount = (part: string): boolean =>
+      numberOf(/^\S+/.exec(part)?.[0] ?? '') !== undefined && OF_NEED.test(part) && !OF_AGE.test(part);
+    if (!list.every(isCount)) return all;
+    return list
+      .map((part) => `, ${part.replace(/^(\S+)(?:\s+of (?:them|whom|these))?/, '$1 of them')}`)
+      .join('');
+  });
+
+/** "Nut-free for 12 kids", "a vegan party for 8": how all of them eat, before how many they are. */
+const ALL_FOR =
+  /^\s*(?!no\b|not\b|nothing\b|without\b|for\b)((?:[a-z'’-]+\s+){0,5}?[a-z'’-]+)\s+for\s+(?=(\d+|[a-z]+)\b)/i;
+const EATEN_SO = /free\b|vegan|vegetarian|veggie|halal|kosher|keto|diabetic|pescatarian|allerg|intoleran/i;
+
+function allInFront(line: string): string {
+  const found = ALL_FOR.exec(line);
+  if (!found || numberOf(found[2]!) === undefined || !EATEN_SO.test(found[1]!)) return line;
+  const rest = line.slice(found[0].length);
+  return /\bfor\s+\d/i.test(rest) ? line : `${rest}, all ${found[1]!}`;
+}
+
 /** The line with what is shortened spelled out, and without what says nothing of a board. */
 export const spelledOut = (text: string): string =>
   sharesCounted(
-    withoutEmptyTalk(numbersInFront(inTurn(inTurn(text, SHORT).replace(SENTENCE, '; '), SAID_OF_ALL))),
+    withoutEmptyTalk(
+      outOfBrackets(
+        allInFront(numbersInFront(inTurn(inTurn(text, SHORT).replace(SENTENCE, '; '), SAID_OF_ALL))),
+      ),
+    ),
   );
