@@ -23,7 +23,7 @@ import {
 } from '../plan/index.js';
 import { groupsAt, planLarder } from '../plan/index.js';
 import type { Said } from '../words/index.js';
-import { coverOf, FULL_COVER, groundOf } from './family-ground.js';
+import { coverOf, FULL_COVER, groundOf, laidAtOpening } from './family-ground.js';
 import { targetsOf } from './targets.js';
 
 /** Grams over a square centimetre of a filled bowl's outside (craft, section 9). */
@@ -125,9 +125,11 @@ export function areaAskedCm2(plan: Plan): number {
   );
 }
 
-function areaPerPortion(plan: Plan): number {
+/** What lies there at opening; of single portions all does. */
+function areaPerPortion(plan: Plan, singles = false): number {
   const { byFamily } = targetsOf(plan);
-  return groundOf(byFamily, coverOf(plan)) / Math.max(1e-9, portionsIn(plan.party));
+  const laid = singles ? byFamily : laidAtOpening(plan, byFamily);
+  return groundOf(laid, coverOf(plan)) / Math.max(1e-9, portionsIn(plan.party));
 }
 
 /** A guest who is served from several surfaces takes as much from each. Of many alike, all together. */
@@ -136,7 +138,7 @@ function areaAskedAt(plan: Plan, surface: Surface): number {
   const tablesOf = (group: Group): number =>
     plan.surfaces.filter((other) => groupsAt(plan, other).includes(group)).length;
   const portions = here.reduce((sum, group) => sum + portionsOf(group) / tablesOf(group), 0);
-  return areaPerPortion(plan) * portions * ampleAt(plan, surface);
+  return areaPerPortion(plan, surface.singles !== undefined) * portions * ampleAt(plan, surface);
 }
 
 /**

@@ -6,15 +6,18 @@ import type { Plan } from '../plan/index.js';
 import { group, lies, planWith } from '../testing/plans.js';
 import {
   advisedOutline,
+  COUNTED,
   ampleAt,
   areaAskedCm2,
   eatenBy,
   groundNeededCm2,
   holdingOf,
   kindsFitting,
+  laidAtOpening,
   laidGroundCm2,
   lotShares,
   surfaceAreaCm2,
+  targetsOf,
 } from './index.js';
 
 const food = (id: string): Component => CATALOGUE.find((component) => component.id === id)!;
@@ -111,6 +114,45 @@ describe('the size of a surface', () => {
     const plan = planWith({ party: [all, few], surfaces: [base, tray] });
     const sum = plan.surfaces.reduce((sum, surface) => sum + groundNeededCm2(plan, surface), 0);
     expect(sum / (areaAskedCm2(plan) * 0.97)).toBeCloseTo(1, 6);
+  });
+
+  test('what comes in later lots needs no ground at opening: the size is that of the first', () => {
+    const at = (durationMin: number, buildMin = 0) => {
+      const plan = evening({ durationMin, buildMin });
+      return { ...plan, party: [all], surfaces: [base] };
+    };
+    const [short, long] = [at(110), at(110, 70)].map((plan) => areaAskedCm2(plan));
+    expect(long! / short!).toBeLessThan(0.9);
+    expect(long! / short!).toBeGreaterThan(0.4);
+    // in the cold all of it may lie there from the beginning
+    const cold = (plan: Plan) => areaAskedCm2({ ...plan, occasion: { ...plan.occasion, airTempC: 4 } });
+    expect(cold(at(110, 70))).toBeCloseTo(cold(at(30)), 6);
+    // and a box is filled once
+    const boxes = (plan: Plan): number =>
+      groundNeededCm2({ ...plan, surfaces: [{ ...base, singles: 10 }] }, { ...base, singles: 10 });
+    expect(boxes(at(110, 70))).toBeCloseTo(boxes(at(110)), 6);
+  });
+
+  test('of each family no more lies there at opening than there is, and of what keeps all of it', () => {
+    fc.assert(
+      fc.property(
+        fc.integer({ min: 15, max: 600 }),
+        fc.integer({ min: 0, max: 150 }),
+        (durationMin, carMin) => {
+          const { byFamily } = targetsOf({ ...evening({ durationMin, carMin }), party: [all] });
+          const laid = laidAtOpening(evening({ durationMin, carMin }), byFamily);
+          for (const family of COUNTED) {
+            expect(laid[family]).toBeLessThanOrEqual(byFamily[family] + 1e-9);
+            const keeps = CATALOGUE.filter((component) => component.family === family).every(
+              (component) => lotShares(component, evening({ durationMin, carMin })).length === 1,
+            );
+            if (keeps) expect(laid[family]).toBeCloseTo(byFamily[family], 9);
+            else expect(laid[family] === 0 || laid[family] < byFamily[family]).toBe(true);
+          }
+        },
+      ),
+      { numRuns: 40 },
+    );
   });
 
   test('who is served from two surfaces takes as much from each', () => {

@@ -25,7 +25,7 @@ const keeps = (component: Component): boolean =>
   component.holdOut === 'stable' || component.holdOut === 'sweats';
 
 /** How long this food has been out of the cold, and in how many lots it is safe. Unknown food counts as perishable. */
-export function holdingOf(component: Component, plan: Plan): Holding {
+export function holdingOf(component: Component, plan: Pick<Plan, 'occasion'>): Holding {
   const { start, durationMin, carMin, buildMin, airTempC } = plan.occasion;
   const leadMin = Math.max(component.temperMin, carMin + buildMin);
   const outMin = leadMin + durationMin;
@@ -45,7 +45,7 @@ export function holdingOf(component: Component, plan: Plan): Holding {
 export const eatenBy = (t: number): number => 1 - (1 - t) ** 1.5;
 
 /** The share of each lot, by what is eaten while it lies. Adds up to 1. */
-export function lotShares(component: Component, plan: Plan): number[] {
+export function lotShares(component: Component, plan: Pick<Plan, 'occasion'>): number[] {
   const holding = holdingOf(component, plan);
   if (holding.lots <= 1) return [1];
   const span = plan.occasion.durationMin;

@@ -2,7 +2,7 @@ import { usualForm, type Family, type Larder } from '../catalogue/index.js';
 import type { Said, Word } from '../words/index.js';
 import { planLarder, type Plan, type SchoolId } from '../plan/index.js';
 import { portionsIn } from '../party/index.js';
-import { coverOf, groundOf } from './family-ground.js';
+import { coverOf, groundOf, laidAtOpening } from './family-ground.js';
 import { kindRanges, type KindRange } from './kinds.js';
 import { COUNTED, groupByFamily, targetsOf, type CountedFamily, type Targets } from './targets.js';
 
@@ -76,7 +76,7 @@ export function schoolsOf(plan: Plan): SchoolOffer[] {
       targets,
       rows: rowsOf(plan, id, targets, portions),
       kinds: kindsOf(under, targets),
-      areaCm2: groundOf(targets.byFamily, coverOf(plan)),
+      areaCm2: groundOf(laidAtOpening(plan, targets.byFamily), coverOf(plan)),
       costMinor: Math.round(
         COUNTED.reduce((sum, family) => sum + targets.byFamily[family] * (prices.get(family) ?? 0), 0),
       ),
