@@ -22,7 +22,7 @@ const FULL_NODES = 20000;
  */
 const WIDE_PROOF = 4e7;
 /** Where the relaxed program is farther off than this, the proof of several surfaces takes half a minute and stops at two per cent or three (measured). */
-const WIDE_FAR = 0.055;
+const WIDE_FAR = 0.045;
 /** Most small programs close at their root; where one of several surfaces took so many nodes, the whole takes ten seconds more for the same board (measured). */
 const MANY_NODES = 30;
 /** The smallest program closes at its root, or its nodes cost more than they bring: twenty seconds of one brief (measured). */
