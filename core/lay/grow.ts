@@ -25,6 +25,8 @@ export interface Laying {
   random: Random;
   /** Rounds in which foods trade places; none is a first draft. */
   steps: number;
+  /** And then by what is truly seen of them. */
+  bySight: number;
   stands: Stands | undefined;
   star: Component['id'] | null;
   surface: Surface;

@@ -50,6 +50,8 @@ export interface LaidSurface {
 
 const FINE_MM = 3;
 export const ROUNDS = 4;
+/** So often who is truly seen beside whom trades places again; each is a fifth of the layout's time. */
+const SEEN_ROUNDS = 2;
 /** A surface whose food covers less than this is laid calmly, with open ground around. */
 const CALM = 0.9;
 /** Of a calm board's open ground so much lies along the rim, the rest between the piles. */
@@ -63,6 +65,8 @@ export interface HowToLay {
   stands?: Stands;
   /** Rounds in which foods trade places; none is a first draft. */
   steps?: number;
+  /** So often foods trade places again by what is truly seen of them. */
+  bySight?: number;
 }
 
 /**
@@ -74,11 +78,11 @@ export function laySurface(
   plan: Plan,
   surface: Surface,
   seed: number,
-  { stands, steps = ROUNDS }: HowToLay = {},
+  { stands, steps = ROUNDS, bySight = SEEN_ROUNDS }: HowToLay = {},
 ): LaidSurface {
   const random = createRandom(seedOf(seed, surface.id));
   const worth = (elements: LaidElement[]): number => judged(plan, surface, elements).whole;
-  const laying = { random, steps, stands, star: plan.wishes.star, surface, thin: 1 };
+  const laying = { random, steps, bySight, stands, star: plan.wishes.star, surface, thin: 1 };
   const area = surfaceAreaCm2(surface);
   const parts = partsOf(plan, surface);
   const outline = servingGround(surface);
@@ -218,7 +222,7 @@ function flowAround(
       ...softElements(filled, () => []),
     ]);
   let worth = worthOf(best);
-  for (let round = 0; round < SEEN_ROUNDS; round++) {
+  for (let round = 0; round < laying.bySight; round++) {
     const seen = withAnchors(regions.grid, seenFrom(best), kept, regions.parts.length);
     const traded = tradedBySight(best.regions, seen, { anchors: fixed, spots, ground }, laying);
     if (!traded) break;
@@ -228,9 +232,6 @@ function flowAround(
   }
   return best;
 }
-
-/** So often who is truly seen beside whom trades places again; each is a fifth of the layout's time. */
-const SEEN_ROUNDS = 2;
 
 interface Flow {
   filled: Filled[];

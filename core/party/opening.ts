@@ -35,8 +35,10 @@ export function introduced(text: string, vocabulary: Vocabulary): Opening | unde
     return isPlain && of ? { count, body, said: of } : undefined;
   }
   const each = words.toLowerCase().split(/\s+/);
-  if (!each.some((word) => isPeople(word, vocabulary))) return undefined;
-  if (!isPlain && !areAmong(body, count, vocabulary)) return undefined;
+  const isCalled = each.some((word) => isPeople(word, vocabulary));
+  // whom nobody here knows by their name are asked of; those with a need after them are some of them all the same
+  if ((!isPlain || !isCalled) && !areAmong(body, count, vocabulary)) return undefined;
+  if (!isCalled && (!isPlain || said.unread.length === 0)) return undefined;
   const more = saidIn(each.filter((word) => !isPeople(word, vocabulary) && !saysWhich(word)).join(' '));
   return more && { count, body, said: more };
 }

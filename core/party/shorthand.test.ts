@@ -57,6 +57,7 @@ describe('what says nothing of a board', () => {
     ['40 mourners after a funeral, older people mostly, 5 vegan', ['35', '5 vegan']],
     ['15 guests. No known allergies. 2 are vegan.', ['13', '2 vegan']],
     ['20 guests, no children, 3 vegan', ['17', '3 vegan']],
+    ['20 guests, most eat everything, some older people, 3 vegan', ['17', '3 vegan']],
     ['9 with no restrictions, 2 vegan', ['9', '2 vegan']],
     ['6 vegans for a working lunch', ['6 vegan']],
     ['4 keto friends for a film night', ['4 keto']],
@@ -125,6 +126,14 @@ describe('of whom it is said', () => {
     const { groups, unread } = read('11 bridesmaids for a morning of getting dressed, 2 pregnant, 1 coeliac');
     expect(groups.reduce((sum, { count }) => sum + count, 0)).toBe(11);
     expect(unread.reduce((sum, { guests }) => sum + guests, 0)).toBe(11);
+  });
+
+  test('who is called by a name that nobody here knows is asked of, and is not more for the needs said after', () => {
+    const { groups, unread } = read('19 lighthouse keepers after a gale, 3 veggie, 1 gf');
+    expect(groups.reduce((sum, { count }) => sum + count, 0)).toBe(19);
+    expect(new Set(unread.map(({ group }) => group)).size).toBe(groups.length);
+    // somebody else may be meant by a name that is known, and by one that says something of what they eat
+    expect(totalOf(read('5 on a cabbage diet, 3 friends'))).toBe(8);
   });
 
   test('mothers are perhaps everybody', () => {

@@ -52,7 +52,7 @@ const SAID_OF_ALL: readonly Rule[] = [
 
 /** Who they are, and nothing that a board would be made otherwise for. */
 const SAYS_NOTHING =
-  /^(?:(?:and|mostly|mainly|largely|rather|all|most(?: of (?:them|us))?|are|the|older|elderly|people|persons|adults|grown-?ups?|women|men|ladies|gentlemen|seniors|pensioners|friends|relatives|(?:over|above) (?:1[89]|[2-9]\d))(?=\s|$)\s*)+$/i;
+  /^(?:(?:and|mostly|mainly|largely|rather|all|(?:most|some|many|several|a few|the rest)(?: of (?:them|us))?|are|eats? (?:everything|anything)|the|older|elderly|people|persons|adults|grown-?ups?|women|men|ladies|gentlemen|seniors|pensioners|friends|relatives|(?:over|above) (?:1[89]|[2-9]\d))(?=\s|$)\s*)+$/i;
 
 const withoutEmptyTalk = (line: string): string =>
   line.replace(/([,;\n])([^,;\n()]*)(?=[,;\n]|$)/g, (all: string, _comma: string, part: string) =>
@@ -141,7 +141,10 @@ function allInFront(line: string): string {
   const found = ALL_FOR.exec(line);
   if (!found || numberOf(found[2]!) === undefined || !EATEN_SO.test(found[1]!)) return line;
   const rest = line.slice(found[0].length);
-  return /\bfor\s+\d/i.test(rest) ? line : `${rest}, all ${found[1]!}`;
+  if (/\bfor\s+\d/i.test(rest)) return line;
+  // "gluten free for 2, 8 others" is of those two
+  const alone = /^(\S+?)(?=\s*(?:[,;\n]|$))/.exec(rest);
+  return alone ? `${alone[1]!} ${found[1]!}${rest.slice(alone[0].length)}` : `${rest}, all ${found[1]!}`;
 }
 
 /** The line with what is shortened spelled out, and without what says nothing of a board. */
