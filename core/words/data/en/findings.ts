@@ -134,7 +134,7 @@ export const FINDINGS = {
     'Not all of {foodsLow} {n, plural, one {is} other {are}} laid on {surfaceLow}.',
   'finding.not-all-laid.why':
     'The layout found no room for the rest, or the amounts have changed since. Lay it again, on a larger surface or with less.',
-  'finding.over-the-rim.text': '{foods} {n, plural, one {lies} other {lie}} over the rim of {surfaceLow}.',
+  'finding.over-the-rim.text': 'Over the rim of {surfaceLow}: {foods}.',
   'finding.over-the-rim.why':
     'What lies beyond the rim falls or is not reached. Move it in, or lay the board again.',
   'finding.bowls-laid-otherwise.text': '{foods}: laid in other bowls than there are.',
