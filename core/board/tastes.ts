@@ -238,7 +238,7 @@ export const WANTED: readonly WantedTaste[] = [
     ofMany: true,
     has: (component) =>
       component.family === 'fresh-fruit' &&
-      among('berry', 'drupelet', 'strawberry', 'grape')(usualForm(component).piece),
+      among('berry', 'cherry', 'drupelet', 'strawberry', 'grape')(usualForm(component).piece),
   },
   {
     name: 'goat or sheep milk',

@@ -2,7 +2,7 @@ import type { PlacedFood } from '../board/index.js';
 import type { LaidElement, Plan, Surface } from '../plan/index.js';
 import { lies } from '../lay/index.js';
 import { memo1 } from '../measure/index.js';
-import { gapBetween, type Point } from '../geometry/index.js';
+import { gapBetween, meanOf, type Point } from '../geometry/index.js';
 import type {} from './context.js';
 
 /** Nearer than this, crumbs and drops reach the neighbour (house default: two fingers). */
@@ -23,8 +23,7 @@ interface Spread {
 
 /** A piece with the circle around it, so that pieces far from each other are not measured. */
 function spread(outline: readonly Point[]): Spread {
-  const x = outline.reduce((sum, p) => sum + p[0], 0) / outline.length;
-  const y = outline.reduce((sum, p) => sum + p[1], 0) / outline.length;
+  const [x, y] = meanOf(outline);
   return { outline, x, y, r: Math.max(...outline.map((p) => Math.hypot(p[0] - x, p[1] - y))) };
 }
 

@@ -3,6 +3,7 @@ export {
   areaOf,
   convexOverlap,
   cutBy,
+  meanOf,
   middleOf,
   degrees,
   ellipse,

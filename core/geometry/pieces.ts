@@ -15,6 +15,7 @@ export const PIECES = [
   'rose',
   'ribbon',
   'grape',
+  'cherry',
   'berry',
   'drupelet',
   'strawberry',

@@ -93,6 +93,12 @@ export function cutBy(polygon: Polygon, [x, y]: Point, [nx, ny]: Point): Point[]
   });
 }
 
+/** The mean of some points, in their units. At least one. */
+export function meanOf(points: readonly Point[]): Point {
+  const [x, y] = points.reduce(([sx, sy], [px, py]) => [sx + px, sy + py], [0, 0] as Point);
+  return [x / points.length, y / points.length];
+}
+
 /** The middle of an outline's area. */
 export function middleOf(polygon: Polygon): Point {
   let [x, y, twice] = [0, 0, 0];

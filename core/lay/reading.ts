@@ -1,7 +1,7 @@
 import type { Component } from '../catalogue/index.js';
 import { memo2 } from '../measure/index.js';
 import { openPlaces, planLarder, type LaidElement, type Plan, type Surface } from '../plan/index.js';
-import { hypot2, type Point } from '../geometry/index.js';
+import { hypot2, meanOf, type Point } from '../geometry/index.js';
 import { forCellsIn, gridOver, servingGround, type Grid } from './grid.js';
 import { HARD_LAYER, HERB_LAYER, lies, stackOf } from './lies.js';
 import { NOBODY } from './regions.js';
@@ -111,9 +111,9 @@ function meetingsOf(grid: Grid, owner: Int16Array, foods: number): Meeting[] {
   const point = (c: number): Point => [grid.xOf(c % grid.columns), grid.yOf(Math.floor(c / grid.columns))];
   return [...cells].map(([key, list]) => {
     const points = list.map(point);
-    const [mx, my] = [0, 1].map((k) => points.reduce((sum, p) => sum + p[k]!, 0) / points.length);
+    const [mx, my] = meanOf(points);
     const at = points.reduce((best, p) =>
-      hypot2(p[0] - mx!, p[1] - my!) < hypot2(best[0] - mx!, best[1] - my!) ? p : best,
+      hypot2(p[0] - mx, p[1] - my) < hypot2(best[0] - mx, best[1] - my) ? p : best,
     );
     return {
       a: Math.floor(key / foods),
@@ -124,13 +124,8 @@ function meetingsOf(grid: Grid, owner: Int16Array, foods: number): Meeting[] {
   });
 }
 
-function middleOf(element: LaidElement, component: Component): Point {
-  const outlines = lies(element, component);
-  const middles = outlines.map((outline) =>
-    [0, 1].map((k) => outline.reduce((sum, p) => sum + p[k]!, 0) / outline.length),
-  );
-  return [0, 1].map((k) => middles.reduce((sum, p) => sum + p[k]!, 0) / middles.length) as unknown as Point;
-}
+const middleOf = (element: LaidElement, component: Component): Point =>
+  meanOf(lies(element, component).map(meanOf));
 
 /** What lies where, from the bottom up: whatever is found out about a food, its pieces stay where they are. */
 interface Stack {

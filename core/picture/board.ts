@@ -13,6 +13,7 @@ import { RECIPES } from './recipes/index.js';
 import { SvgSink } from './svg.js';
 import { drawLabels } from './labels.js';
 import { drawLane, drawOwnTools, drawPicks } from './tools.js';
+import { drawTwigs } from './twig.js';
 
 /** How an element is shown in a guest's view. */
 export type Showing = 'full' | 'pale' | 'hatched';
@@ -30,7 +31,8 @@ function brushFor(
   return {
     pen,
     nth,
-    random: createRandom(seed),
+    // words after the number spread it: neighbours that are counted through would all begin alike
+    random: createRandom(seedOf('piece', seed, 'as drawn')),
     component,
     fact,
     l,
@@ -43,7 +45,15 @@ function brushFor(
 }
 
 /** Round food is drawn unturned, so that its light stays with the board. */
-const TURNLESS = new Set<FormFact['piece']>(['grape', 'berry', 'drupelet', 'tomato', 'ball', 'bowl']);
+const TURNLESS = new Set<FormFact['piece']>([
+  'grape',
+  'cherry',
+  'berry',
+  'drupelet',
+  'tomato',
+  'ball',
+  'bowl',
+]);
 
 export function drawPiece(
   pen: Pen,
@@ -71,6 +81,8 @@ export function drawElement(pen: Pen, element: LaidElement, component: Component
     element.pieces.forEach(([x, y, turn], i) =>
       drawTurned(pen, component, fact, scale, x, y, turn, angle, seed + i, i),
     );
+    const centres = element.pieces.map(([x, y]): Point => [x, y]);
+    drawTwigs(pen, { fact, random: createRandom(seed) }, centres);
   });
 }
 

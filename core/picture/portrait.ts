@@ -1,7 +1,9 @@
 import { FORMS, usualForm, type Component, type FormFact } from '../catalogue/index.js';
 import { createRandom, seedOf } from '../measure/index.js';
 import { drawPiece } from './board.js';
+import type { Point } from '../geometry/index.js';
 import { SvgSink } from './svg.js';
+import { drawTwigs } from './twig.js';
 
 /** How many pieces a portrait shows, by how they lie. */
 const COUNT = { alone: 1, run: 6, loose: 7 } as const;
@@ -32,20 +34,13 @@ export function portraitSvg(component: Component, form?: FormFact): string {
       );
   } else if (lies === 'loose') {
     half = reach * 1.32;
-    for (let i = n - 1; i >= 0; i--) {
+    const heap = Array.from({ length: n }, (_, i): Point => {
       const r = reach * 0.82 * Math.sqrt(i / n);
-      drawPiece(
-        sink,
-        component,
-        fact,
-        fact.lengthMm,
-        fact.widthMm,
-        r * Math.cos(i * 2.4),
-        r * 0.86 * Math.sin(i * 2.4),
-        random.range(0, 360),
-        i + 1,
-      );
-    }
+      return [r * Math.cos(i * 2.4), r * 0.86 * Math.sin(i * 2.4)];
+    }).reverse();
+    for (const [i, [x, y]] of heap.entries())
+      drawPiece(sink, component, fact, fact.lengthMm, fact.widthMm, x, y, random.range(0, 360), n - i);
+    drawTwigs(sink, { fact, random }, heap);
   } else
     drawPiece(
       sink,

@@ -11,7 +11,7 @@ const wedges = (g = 10, long = 52, wide = 24) => ['slices', 'fan-slice', g, long
 
 /** Fresh fruit: nothing in it but itself. Citrus may be waxed: with shellac, so its peel is asked where it is eaten. */
 export const moreFruit: Entry[] = [
-  { id: 'cherries', name: 'Cherries', ...F, kcal: 60, per100: [1, 0.2, 13, 2, 0], taste: { sweet: 4, sour: 1 }, texture: 'juicy', colours: ['#8e1226', '#560a18', '#c9445a'], forms: [['cluster', 'grape', 7, 23, 22], quarter(1.5, 16, 9)], season: [6, 7, 8], packs: [[250, 340]] },
+  { id: 'cherries', name: 'Cherries', ...F, kcal: 60, per100: [1, 0.2, 13, 2, 0], taste: { sweet: 4, sour: 1 }, texture: 'juicy', colours: ['#8e1226', '#560a18', '#c9445a'], forms: [['cluster', 'cherry', 7, 23, 22], quarter(1.5, 16, 9)], season: [6, 7, 8], packs: [[250, 340]] },
   { id: 'apricots', name: 'Fresh apricots', base: 'apricot', ...F, kcal: 46, per100: [1, 0.3, 9, 2, 0], taste: { sweet: 3, sour: 2 }, texture: 'juicy', colours: ['#f5a243', '#dd7a1f', '#fcd08c'], forms: [['halves', 'half-fruit', 20, 42, 40], wedges(8, 40, 18)], season: [6, 7, 8], packs: [[500, 290]] },
   { id: 'peaches', name: 'Peach wedges', also: ['nectarine wedges'], base: 'peach', ...F, kcal: 43, per100: [1, 0.2, 9, 1.5, 0], taste: { sweet: 4, sour: 1 }, texture: 'juicy', weeps: true, colours: ['#fbc26c', '#d94f3c', '#fde3b0'], forms: [wedges(12), softStrips], season: [6, 7, 8, 9], packs: [[500, 260]] },
   { id: 'plums', name: 'Plum wedges', base: 'plum', ...F, kcal: 48, per100: [0.7, 0.3, 10, 1.5, 0], taste: { sweet: 3, sour: 2 }, texture: 'juicy', colours: ['#f0b04c', '#6a2148', '#f8d48e'], forms: [wedges(10, 46, 20), softStrips], season: [7, 8, 9, 10], packs: [[500, 240]] },

@@ -3,7 +3,7 @@ import { memo1, memo2 } from '../../measure/index.js';
 import { HARD_LAYER, lies, RIM_LEAF_LAYER, servingGround, unlaidOn } from '../../lay/index.js';
 import { oneOfEach, planLarder, type LaidElement, type Placement, type Surface } from '../../plan/index.js';
 import { bowlsInUse } from '../../portion/index.js';
-import { inside, type Point } from '../../geometry/index.js';
+import { inside, meanOf, type Point } from '../../geometry/index.js';
 import type { CheckContext } from '../context.js';
 import { finding, type Fact, type Finding } from '../finding.js';
 import { laidOn } from '../near.js';
@@ -40,11 +40,6 @@ export function allLaid(context: CheckContext): Finding[] {
   });
 }
 
-const middleOf = (outline: readonly Point[]): Point => [
-  outline.reduce((sum, p) => sum + p[0], 0) / outline.length,
-  outline.reduce((sum, p) => sum + p[1], 0) / outline.length,
-];
-
 /** A piece may lean over the rim; one whose middle is beyond it falls. What stands hard tips when this share is beyond. */
 const TIPS = 0.25;
 /** So little beyond the rim is nothing that a hand would see, in millimetres (house default). */
@@ -59,9 +54,9 @@ function beyond(
   const out = (p: Point) => !inside(ground, p[0], p[1]);
   // leaves may hang over it: they are laid to
   if (element.layer === RIM_LEAF_LAYER) return 0;
-  if (element.layer !== HARD_LAYER) return pieces.filter((outline) => out(middleOf(outline))).length;
+  if (element.layer !== HARD_LAYER) return pieces.filter((outline) => out(meanOf(outline))).length;
   const corners = pieces.flat();
-  const [x, y] = middleOf(corners);
+  const [x, y] = meanOf(corners);
   const nearer = (p: Point): Point => {
     const part = HAIR_MM / Math.max(HAIR_MM, Math.hypot(p[0] - x, p[1] - y));
     return [p[0] + (x - p[0]) * part, p[1] + (y - p[1]) * part];

@@ -1,13 +1,10 @@
-import { hypot2, type Point } from '../../geometry/index.js';
+import { hypot2, meanOf, type Point } from '../../geometry/index.js';
 import { lies } from '../lies.js';
 import { isWantedAt } from '../places.js';
 import { kept, SILENT, term, type Fault } from './term.js';
 
 /** What lies so near to the edge of a marked place lies in it: a pile is no point. */
 const NEAR_MM = 25;
-
-const middle = (outline: readonly Point[]): Point =>
-  [0, 1].map((k) => outline.reduce((sum, p) => sum + p[k]!, 0) / outline.length) as unknown as Point;
 
 /** Ground that a hand has marked holds what it was marked for: nothing at all, or some of its kind. */
 export const places = term({
@@ -16,7 +13,7 @@ export const places = term({
   read({ surface, foods }) {
     const marked = surface.places ?? [];
     if (marked.length === 0 || foods.length === 0) return SILENT;
-    const pieces = foods.map(({ element, component }) => lies(element, component).map(middle));
+    const pieces = foods.map(({ element, component }) => lies(element, component).map(meanOf));
     const faults = marked.flatMap((place): Fault[] => {
       const isIn =
         (mm: number) =>

@@ -11,7 +11,18 @@ import { floret, nut, popped, ridgedNut, seedPinch } from './nuts.js';
 import { bit, gherkin, pod, smear } from './pickles.js';
 import { citrus, coin, fanSlice, quarter, raggedCrisp, ring, starSlice } from './slices.js';
 import { halfMoon, longSlice, quarterFold, ribbon, rose, roundSlice } from './meat.js';
-import { berry, dried, drupelet, grape, halfFruit, olive, roundBall, strawberry, tomato } from './round.js';
+import {
+  berry,
+  cherry,
+  dried,
+  drupelet,
+  grape,
+  halfFruit,
+  olive,
+  roundBall,
+  strawberry,
+  tomato,
+} from './round.js';
 
 /** One recipe for each kind of piece; none stands in for another. */
 export const RECIPES: Record<Piece, Recipe> = {
@@ -27,6 +38,7 @@ export const RECIPES: Record<Piece, Recipe> = {
   rose,
   ribbon,
   grape,
+  cherry,
   berry,
   drupelet,
   strawberry,

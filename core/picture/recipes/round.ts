@@ -51,23 +51,28 @@ function ball(brush: Brush, rx: number, ry: number, shine = 0.7): void {
     );
 }
 
-export const grape: Recipe = (brush) => {
-  ball(brush, brush.l / 2, brush.w / 2, 0.72);
-  if (brush.random.next() < 0.16) {
-    const a = brush.random.range(0, 6.28);
-    const [x, y] = [Math.cos(a) * brush.l * 0.42, Math.sin(a) * brush.w * 0.42];
-    brush.pen.path(
-      smooth(
-        [
-          [x * 0.9, y * 0.9],
-          [x * 1.25, y * 1.2],
-          [x * 1.6, y * 1.7],
-        ],
-        false,
-      ),
-      { stroke: '#7d6a35', width: 1.3 },
-    );
-  }
+/** A grape; the twig that it hangs on belongs to the bunch. */
+export const grape: Recipe = (brush) => ball(brush, brush.l / 2, brush.w / 2, 0.72);
+
+/** The dimple of a cherry and, on every other one, its stalk. */
+export const cherry: Recipe = (brush) => {
+  const r = brush.l / 2;
+  ball(brush, r, brush.w / 2, 0.72);
+  const way = brush.random.range(-2.6, -0.5);
+  const [x, y] = [r * 0.12 * Math.cos(way), r * 0.12 * Math.sin(way)];
+  brush.pen.ellipse(x, y, r * 0.24, r * 0.15, { fill: darker(brush.second, 0.35), opacity: 0.75 });
+  if (brush.nth % 2 === 1) return;
+  const bend = brush.random.range(-0.5, 0.5);
+  const at = (far: number, off: number): Point => [
+    x + r * far * Math.cos(way + off),
+    y + r * far * Math.sin(way + off),
+  ];
+  const stalk = smooth([[x, y], at(0.9, bend * 0.3), at(1.7, bend * 0.7), at(2.3, bend)], false);
+  brush.pen.group(0.6, 1.2, 0, () =>
+    brush.pen.path(stalk, { stroke: '#1c0b02', width: r * 0.13, opacity: 0.3 }),
+  );
+  brush.pen.path(stalk, { stroke: '#66712f', width: r * 0.12 });
+  brush.pen.path(stalk, { stroke: '#a7b25f', width: r * 0.045 });
 };
 
 export const berry: Recipe = (brush) => {
