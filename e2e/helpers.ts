@@ -212,3 +212,13 @@ async function pickFrom(choice: Locator, words: string | RegExp): Promise<void> 
     .first()
     .click();
 }
+
+/** Takes hold of a thing in its middle and lets it go so many pixels away. */
+export async function drag(page: Page, thing: Locator, dx: number, dy: number): Promise<void> {
+  const box = (await thing.boundingBox())!;
+  const [x, y] = [box.x + box.width / 2, box.y + box.height / 2];
+  await page.mouse.move(x, y);
+  await page.mouse.down();
+  await page.mouse.move(x + dx, y + dy, { steps: 4 });
+  await page.mouse.up();
+}

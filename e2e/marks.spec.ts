@@ -1,6 +1,6 @@
 import { writeFileSync } from 'node:fs';
 import { expect, type Page } from '@playwright/test';
-import { openDemo, rests, test } from './helpers.js';
+import { drag, openDemo, rests, test } from './helpers.js';
 
 const mark = async (page: Page, what: string): Promise<void> => {
   await page.getByRole('button', { name: 'Mark a place', exact: true }).click();
@@ -68,6 +68,20 @@ test('half of a food goes to another surface, a row is bent, and each is one ste
   await rests(page, 20_000);
   await page.getByRole('button', { name: /^Undo: bend a row/ }).click();
   await expect.poll(() => toasts.getAttribute('d')).toBe(shape);
+  await toasts.focus();
+  const end = page.getByRole('button', { name: /^End of the row/ }).first();
+  await drag(page, end, 30, 40);
+  await expect.poll(() => toasts.getAttribute('d')).not.toBe(shape);
+  await rests(page, 20_000);
+  await page.getByRole('button', { name: /^Undo: pull a row’s end/ }).click();
+  await expect.poll(() => toasts.getAttribute('d')).toBe(shape);
+  await toasts.focus();
+  await end.focus();
+  await end.press('ArrowDown');
+  await expect.poll(() => toasts.getAttribute('d')).not.toBe(shape);
+  await expect(end).toBeFocused();
+  await rests(page, 20_000);
+  await page.getByRole('button', { name: /^Undo: pull a row’s end/ }).click();
   await page.locator('[data-element^="oak-"][data-element*="strawberries"]').first().focus();
   await page.getByRole('button', { name: 'To another surface' }).click();
   await page.getByRole('menuitem', { name: 'Half of it to Small plate one' }).click();

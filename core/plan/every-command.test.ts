@@ -441,6 +441,11 @@ const EXAMPLES: Record<string, [Command, (plan: Plan) => unknown, unknown]> = {
     (plan) => plan.layout[0]!.elements.map(({ pinned }) => pinned),
     [false, true, false],
   ],
+  'pull-row-end': [
+    { name: 'pull-row-end', surfaceId, elementId: 'berries-1', end: 1, dxMm: 20, dyMm: 10 },
+    (plan) => plan.layout[0]!.elements.map(({ pinned }) => pinned),
+    [false, true, false],
+  ],
   'trade-places': [
     { name: 'trade-places', surfaceId, elementId: 'berries-1', otherId: 'berries-2' },
     (plan) => plan.layout[0]!.elements.map(({ x, pinned }) => [x, pinned]),

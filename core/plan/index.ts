@@ -63,5 +63,5 @@ export { paletteOfPixels, paletteOfWords, THEME_IDEAS, wishesOf, type ThemeIdea 
 export { growingMonth, planLarder } from './facts.js';
 export { groupsAt, isOnlyFor, isShared, moduleKey } from './serving.js';
 export { BOARDS_REMEMBERED, servedLately } from './lately.js';
-export { areSiblings, bent, isPile, isRow, pullOf } from './piles.js';
+export { areSiblings, bent, endPulled, isPile, isRow, pullOf } from './piles.js';
 export { outlineAreaMm2, outlinePolygon, outlineSize, outlineSized } from './outline.js';

@@ -2,7 +2,7 @@ import { expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { inside } from '../geometry/index.js';
 import { lies } from '../testing/plans.js';
-import { bent, given, parted, pullOf, together } from './piles.js';
+import { bent, endPulled, given, parted, pullOf, together } from './piles.js';
 import type { LaidElement } from './records/element.js';
 
 /** A pile of berries with its pieces at these places, turned. */
@@ -109,6 +109,12 @@ const row = (n: number, angle: number): LaidElement => ({
   layer: 1,
 });
 
+/** Pieces where they lie on the surface, in their order. */
+const placesOf = ({ x, y, angle, pieces }: LaidElement) => {
+  const [c, s] = [Math.cos((angle * Math.PI) / 180), Math.sin((angle * Math.PI) / 180)];
+  return pieces.map(([px, py]) => [x + px * c - py * s, y + px * s + py * c] as const);
+};
+
 test('a row is bent by its middle: the ends stay, each piece turns with the line, and bending back lays it straight', () => {
   fc.assert(
     fc.property(
@@ -120,11 +126,7 @@ test('a row is bent by its middle: the ends stay, each piece turns with the line
         const after = bent(before, mm)!;
         expect(after.pieces).toHaveLength(n);
         expect(after.pinned).toBe(true);
-        const at = ({ x, y, angle, pieces }: LaidElement) => {
-          const [c, s] = [Math.cos((angle * Math.PI) / 180), Math.sin((angle * Math.PI) / 180)];
-          return pieces.map(([px, py]) => [x + px * c - py * s, y + px * s + py * c] as const);
-        };
-        const [was, is] = [at(before), at(after)];
+        const [was, is] = [placesOf(before), placesOf(after)];
         const far = (i: number) => Math.hypot(is[i]![0] - was[i]![0], is[i]![1] - was[i]![1]);
         expect(far(0)).toBeLessThan(0.2);
         expect(far(n - 1)).toBeLessThan(0.2);
@@ -146,4 +148,43 @@ test('a row is bent by its middle: the ends stay, each piece turns with the line
     ),
   ).toBeUndefined();
   expect(bent(row(2, 0), 20)).toBeUndefined();
+});
+
+test('a row is pulled by an end: that end goes along, the other stays, and what lies nearer to the hand goes farther', () => {
+  const mm = fc.integer({ min: -60, max: 60 });
+  fc.assert(
+    fc.property(
+      fc.integer({ min: 3, max: 21 }),
+      fc.integer({ min: -180, max: 180 }),
+      fc.constantFrom(0 as const, 1 as const),
+      mm,
+      mm,
+      (n, angle, end, dx, dy) => {
+        const before = row(n, angle);
+        const after = endPulled(before, end, dx, dy)!;
+        expect([after.pieces.length, after.pinned]).toEqual([n, true]);
+        const [was, is] = [placesOf(before), placesOf(after)];
+        const grip = pullOf(before)!.ends[end];
+        const from = (i: number): number => Math.hypot(was[i]![0] - grip[0], was[i]![1] - grip[1]);
+        const far = (i: number): number => Math.hypot(is[i]![0] - was[i]![0], is[i]![1] - was[i]![1]);
+        const byHand = before.pieces.map((_, i) => i).sort((a, b) => from(a) - from(b));
+        expect(far(byHand.at(-1)!)).toBeLessThan(0.2);
+        for (const [k, i] of byHand.slice(1).entries()) expect(far(i)).toBeLessThan(far(byHand[k]!) + 0.2);
+        // a row is not drawn together to nothing
+        const long = (at: readonly (readonly [number, number])[]): number =>
+          Math.hypot(at[0]![0] - at[n - 1]![0], at[0]![1] - at[n - 1]![1]);
+        expect(long(is)).toBeGreaterThan(0.39 * long(was));
+        if (long(was) > 2 * Math.hypot(dx, dy)) expect(far(byHand[0]!)).toBeCloseTo(Math.hypot(dx, dy), 0);
+      },
+    ),
+  );
+  expect(endPulled(row(2, 0), 0, 20, 0)).toBeUndefined();
+});
+
+test('the slices of a row whose end is pulled across turn with its line, most at that end', () => {
+  const turns = endPulled(row(9, 0), 1, 0, 40)!.pieces.map(([, , turn]) => turn);
+  expect(turns[0]).toBe(0);
+  expect(turns).toEqual([...turns].sort((a, b) => a - b));
+  // at the end the line rises by twice what it does in the mean: 40 mm up on half of 160
+  expect(turns[8]).toBeCloseTo((Math.atan2(40, 80) * 180) / Math.PI, 0);
 });

@@ -89,27 +89,79 @@ function axisOf(pieces: readonly PieceAt[]): Axis {
 export const isRow = (element: LaidElement): boolean =>
   isPile(element) && element.layer === 1 && element.pieces.length >= 3;
 
-/** The middle of a row's line, and the way in which a hand pulls it: across the row. Undefined for what is no row. */
-export function pullOf(element: LaidElement): { x: number; y: number; nx: number; ny: number } | undefined {
-  if (!isRow(element)) return undefined;
-  const { x, y, c, s } = axisOf(onSurface(element));
-  return { x, y, nx: -s, ny: c };
-}
-
-/** The row with its middle pulled so far across, its ends staying: each piece turns with the line. Undefined for what is no row. */
-export function bent(element: LaidElement, mm: number): LaidElement | undefined {
+/** A row's line: its middle, the way along it, and how far its ends are from its middle. Undefined for what is no row. */
+function lineOf(element: LaidElement): (Axis & { half: number; pieces: PieceAt[] }) | undefined {
   if (!isRow(element)) return undefined;
   const pieces = onSurface(element);
-  const { x, y, c, s } = axisOf(pieces);
-  const along = ([px, py]: PieceAt) => (px - x) * c + (py - y) * s;
-  const half = Math.max(1, ...pieces.map((piece) => Math.abs(along(piece))));
-  const pulled = pieces.map((piece): PieceAt => {
-    const t = along(piece) / half;
-    const off = mm * (1 - t * t);
-    const turn = (Math.atan((-2 * mm * t) / half) * 180) / Math.PI;
-    return [piece[0] - s * off, piece[1] + c * off, piece[2] + turn];
+  const axis = axisOf(pieces);
+  const half = Math.max(
+    1,
+    ...pieces.map(([px, py]) => Math.abs((px - axis.x) * axis.c + (py - axis.y) * axis.s)),
+  );
+  return { ...axis, half, pieces };
+}
+
+/** Where hands take hold of a row: its middle, the way across it, and its two ends. Undefined for what is no row. */
+export function pullOf(
+  element: LaidElement,
+): { x: number; y: number; nx: number; ny: number; ends: readonly [Grip, Grip] } | undefined {
+  const line = lineOf(element);
+  if (!line) return undefined;
+  const { x, y, c, s, half } = line;
+  const end = (way: 1 | -1): Grip => [x + way * half * c, y + way * half * s];
+  return { x, y, nx: -s, ny: c, ends: [end(-1), end(1)] };
+}
+type Grip = readonly [x: number, y: number];
+
+/** How far a place on a row goes along it and across it, and how fast that changes on the way, by its share −1 to 1 of the way. */
+type Pull = (t: number) => { along: number; across: number; stretch: number; slope: number };
+
+/** The row with its line pulled: each piece turns with the line. */
+function pulled(element: LaidElement, pull: Pull): LaidElement | undefined {
+  const line = lineOf(element);
+  if (!line) return undefined;
+  const { x, y, c, s, half } = line;
+  const pieces = line.pieces.map(([px, py, turn]): PieceAt => {
+    const { along, across, stretch, slope } = pull(((px - x) * c + (py - y) * s) / half);
+    const more = Math.atan2(slope, half + stretch);
+    return [px + along * c - across * s, py + along * s + across * c, turn + (more * 180) / Math.PI];
   });
-  return pileOf(element, element.id, pulled, reachOf(element));
+  return pileOf(element, element.id, pieces, reachOf(element));
+}
+
+/** The row with its middle pulled so far across, its ends staying. Undefined for what is no row. */
+export const bent = (element: LaidElement, mm: number): LaidElement | undefined =>
+  pulled(element, (t) => ({ along: 0, across: mm * (1 - t * t), stretch: 0, slope: -2 * mm * t }));
+
+/** No row is drawn together to less than this share of its length. */
+const SHORTEST = 0.4;
+
+/**
+ * The row with one end pulled so far over the board, its other end staying: what lies nearer to the hand goes farther.
+ * `end` counts as in `pullOf`. Undefined for what is no row.
+ */
+export function endPulled(
+  element: LaidElement,
+  end: 0 | 1,
+  dxMm: number,
+  dyMm: number,
+): LaidElement | undefined {
+  const line = lineOf(element);
+  if (!line) return undefined;
+  const way = end === 0 ? -1 : 1;
+  const { c, s, half } = line;
+  const wanted = dxMm * c + dyMm * s;
+  const along = way * Math.max(way * wanted, (SHORTEST - 1) * 2 * half);
+  const across = dyMm * c - dxMm * s;
+  return pulled(element, (t) => {
+    const share = (1 + way * t) / 2;
+    return {
+      along: along * share,
+      across: across * share * share,
+      stretch: (along * way) / 2,
+      slope: across * way * share,
+    };
+  });
 }
 
 /** Parts a pile across its longer side; the second half is drawn aside by a piece, so that a hand can take it. Undefined for a single piece. */

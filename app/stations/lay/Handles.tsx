@@ -199,7 +199,7 @@ function Handle({ surface, element, name, on, scale, drag, toMm, onDrag, onPick 
   );
 }
 
-/** A knob in the middle of the picked row: pulled across, it bends the row. Keys bend it from the row itself. */
+/** The knobs of the picked row: its middle, pulled across, bends it; each end goes where it is pulled, or by keys. */
 function Pull({
   surface,
   element,
@@ -207,38 +207,99 @@ function Pull({
   toMm,
 }: Pick<HandleProps, 'surface' | 'element' | 'scale' | 'toMm'>) {
   const pile = usePiles(surface.id);
-  const [pulled, setPulled] = useState<{ x: number; y: number; mm: number } | null>(null);
   const pull = pullOf(element);
   if (!pull) return null;
-  const mm = pulled?.mm ?? 0;
+  const { x, y, nx, ny } = pull;
+  const acrossMm = ({ dx, dy }: Way): number => dx * nx + dy * ny;
+  const across = (way: Way): Way => ({ dx: nx * acrossMm(way), dy: ny * acrossMm(way) });
+  const knob = { scale, toMm };
+  return (
+    <>
+      <Knob
+        {...knob}
+        x={x}
+        y={y}
+        r={8}
+        words={t('Pull the row into a curve')}
+        along={across}
+        pull={(way) => pile.bend(element, Math.round(acrossMm(way)))}
+      />
+      {([0, 1] as const).map((end) => (
+        <Knob
+          key={end}
+          {...knob}
+          x={pull.ends[end][0]}
+          y={pull.ends[end][1]}
+          r={6.5}
+          words={t('End of the row. Pulled, it goes there and the other end stays; arrows move it')}
+          byKeys
+          pull={({ dx, dy }) => pile.pullEnd(element, end, Math.round(dx), Math.round(dy))}
+        />
+      ))}
+    </>
+  );
+}
+
+interface Way {
+  dx: number;
+  dy: number;
+}
+
+interface KnobProps extends Pick<HandleProps, 'scale' | 'toMm'> {
+  x: number;
+  y: number;
+  /** As large as on the screen, in pixels. */
+  r: number;
+  words: string;
+  /** Arrows move it too. */
+  byKeys?: boolean;
+  /** The part of a hand's way that counts; all of it where none is given. */
+  along?: (way: Way) => Way;
+  /** Let go so far away, in millimetres. */
+  pull: (way: Way) => void;
+}
+
+/** What a hand takes hold of on the board. */
+function Knob({ x, y, r, scale, toMm, words, byKeys = false, along = (way) => way, pull }: KnobProps) {
+  const [held, setHeld] = useState<{ x: number; y: number; way: Way } | null>(null);
+  const { dx, dy } = held ? along(held.way) : { dx: 0, dy: 0 };
+  const keys = {
+    role: 'button',
+    tabIndex: 0,
+    'aria-label': words,
+    onKeyDown: (ev: KeyboardEvent) => {
+      const way = ARROWS[ev.key];
+      if (!way) return;
+      ev.preventDefault();
+      ev.stopPropagation();
+      pull({ dx: way[0] * STEP_MM, dy: way[1] * STEP_MM });
+    },
+  };
   return (
     <circle
-      cx={pull.x + pull.nx * mm}
-      cy={pull.y + pull.ny * mm}
-      r={8 / scale}
+      cx={x + dx}
+      cy={y + dy}
+      r={r / scale}
       fill="var(--yolk)"
       stroke="var(--ink)"
       strokeWidth={1.6 / scale}
       className="cursor-move touch-none"
       data-held
+      {...(byKeys ? keys : {})}
       onPointerDown={(ev) => {
         ev.currentTarget.setPointerCapture(ev.pointerId);
-        setPulled({ x: ev.clientX, y: ev.clientY, mm: 0 });
+        setHeld({ x: ev.clientX, y: ev.clientY, way: { dx: 0, dy: 0 } });
       }}
       onPointerMove={(ev) =>
-        pulled &&
-        setPulled({
-          ...pulled,
-          mm: toMm((ev.clientX - pulled.x) * pull.nx + (ev.clientY - pulled.y) * pull.ny),
-        })
+        held && setHeld({ ...held, way: { dx: toMm(ev.clientX - held.x), dy: toMm(ev.clientY - held.y) } })
       }
       onPointerUp={() => {
-        if (Math.abs(mm) > 2) pile.bend(element, Math.round(mm));
-        setPulled(null);
+        if (Math.hypot(dx, dy) > 2) pull({ dx, dy });
+        setHeld(null);
       }}
-      onPointerCancel={() => setPulled(null)}
+      onPointerCancel={() => setHeld(null)}
     >
-      <title>{t('Pull the row into a curve')}</title>
+      <title>{words}</title>
     </circle>
   );
 }

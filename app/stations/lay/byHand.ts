@@ -72,6 +72,12 @@ export function usePiles(id: SurfaceId | undefined) {
     bend(element: LaidElement, byMm: number): void {
       byHand(t('bend a row'), [{ name: 'bend-row', surfaceId, elementId: element.id, byMm }]);
     },
+    /** Pulls one end of a row so far over the board. */
+    pullEnd(element: LaidElement, end: 0 | 1, dxMm: number, dyMm: number): void {
+      byHand(t('pull a row’s end'), [
+        { name: 'pull-row-end', surfaceId, elementId: element.id, end, dxMm, dyMm },
+      ]);
+    },
     trade(element: LaidElement, other: LaidElement): void {
       byHand(t('trade places'), [
         { name: 'trade-places', surfaceId, elementId: element.id, otherId: other.id },

@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { elementSchema, type LaidElement } from '../records/element.js';
 import { surfaceSchema } from '../records/surface.js';
-import { bent, given, parted, together } from '../piles.js';
+import { bent, endPulled, given, parted, together } from '../piles.js';
 import { type Plan } from '../plan.js';
 import { command, replaceBy } from './command.js';
 
@@ -139,6 +139,23 @@ export const LAYOUT_COMMANDS = [
       onLayer(plan, c.surfaceId, (elements) =>
         elements.map((element) =>
           element.id === c.elementId ? (bent(element, c.byMm) ?? element) : element,
+        ),
+      ),
+  ),
+  command(
+    'pull-row-end',
+    'pull a row’s end',
+    {
+      surfaceId,
+      elementId,
+      end: z.union([z.literal(0), z.literal(1)]),
+      dxMm: z.number().min(-2000).max(2000),
+      dyMm: z.number().min(-2000).max(2000),
+    },
+    (plan, c) =>
+      onLayer(plan, c.surfaceId, (elements) =>
+        elements.map((element) =>
+          element.id === c.elementId ? (endPulled(element, c.end, c.dxMm, c.dyMm) ?? element) : element,
         ),
       ),
   ),
