@@ -69,7 +69,7 @@ function TagFacts({ plan, surface, element, component }: Tagged & { plan: Plan; 
     .filter((placement) => placement.lot === 0)
     .reduce((sum, placement) => sum + placement.massG, 0);
   return (
-    <table className="w-full border-collapse text-sm [&_td:last-child]:text-right [&_td:last-child]:font-bold">
+    <table className="w-full border-collapse text-sm [&_td:last-child]:text-right [&_td:last-child]:font-bold [&_td:last-child]:whitespace-nowrap">
       <tbody>
         <tr>
           <td>{t('At opening')}</td>
