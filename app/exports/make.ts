@@ -1,7 +1,7 @@
 import { strToU8, zipSync } from 'fflate';
 import { menuText, shoppingCsv } from '../../core/exchange/index.js';
 import { taskSaid, type Task } from '../../core/make/index.js';
-import { boardSvg, surfaceSize } from '../../core/picture/index.js';
+import { boardSvg, drawnSize } from '../../core/picture/index.js';
 import { canonicalText, type Plan, type Surface } from '../../core/plan/index.js';
 import { speak } from '../../core/words/index.js';
 import { speechNow } from '../store/useSpeech.js';
@@ -117,15 +117,13 @@ export async function boardFile(plan: Plan, surfaceId: string, kind: 'build' | '
   );
 }
 
-const FRAME_MM = 28;
-
 /** The drawing of a surface, with its cards where the screen shows them. */
 const drawingOf = (plan: Plan, surface: Surface): string =>
-  boardSvg(plan, surface, { labels: useSettings.getState().labels });
+  boardSvg(plan, surface, { labels: useSettings.getState().labels, cloth: true });
 
 /** A surface's picture; `mostPx` where it is to be small. */
 const pngOf = (plan: Plan, surface: Surface, mostPx?: number): Promise<Blob> => {
-  const [length, width] = surfaceSize(surface).map((mm) => mm + FRAME_MM) as [number, number];
+  const [length, width] = drawnSize(surface, true);
   return svgToPng(
     drawingOf(plan, surface),
     length,

@@ -1,11 +1,10 @@
 import { useMemo } from 'react';
 import { pointOn, type StageFood } from '../../core/lay/index.js';
-import { surfaceSize, type DrawOptions } from '../../core/picture/index.js';
+import { drawnSize, type DrawOptions } from '../../core/picture/index.js';
 import type { Plan, Surface } from '../../core/plan/index.js';
 import { useBoardUrl } from '../ui/pictures.js';
 import { t } from '../words/index.js';
 
-const MARGIN_MM = 14;
 /** A number's disc, as a share of the surface's longer side. */
 const NUMBER_SHARE = 0.021;
 
@@ -31,7 +30,7 @@ export function BoardAtStep({ plan, surface, now, before, bold = 1, cards = fals
     ];
   }, [plan, surface, now, before, cards]);
   const url = useBoardUrl(drawn, surface, options);
-  const [length, width] = surfaceSize(surface).map((mm) => mm + 2 * MARGIN_MM) as [number, number];
+  const [length, width] = drawnSize(surface);
   const r = Math.max(length, width) * NUMBER_SHARE * bold;
   return (
     <svg

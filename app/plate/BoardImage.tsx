@@ -1,9 +1,7 @@
-import { surfaceSize, type DrawOptions } from '../../core/picture/index.js';
+import { drawnSize, surfaceSize, type DrawOptions } from '../../core/picture/index.js';
 import type { Plan, Surface } from '../../core/plan/index.js';
 import { useBoardUrl } from '../ui/pictures.js';
 import { BareSurface } from './BareSurface.js';
-
-const MARGIN = 14;
 
 /** The laid board as a picture, its middle at the origin, fitted into a circle of radius `r`. */
 export function BoardImage({
@@ -21,9 +19,8 @@ export function BoardImage({
 }) {
   const url = useBoardUrl(plan, surface, options);
   const scale = boardScale(surface, r);
-  const [lengthMm, widthMm] = surfaceSize(surface);
   if (!url) return <BareSurface surface={surface} scale={scale} />;
-  const [width, height] = [(lengthMm + 2 * MARGIN) * scale, (widthMm + 2 * MARGIN) * scale];
+  const [width, height] = drawnSize(surface).map((mm) => mm * scale) as [number, number];
   return (
     <image
       href={url}

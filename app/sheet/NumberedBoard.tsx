@@ -1,11 +1,10 @@
 import type { ComponentId } from '../../core/catalogue/index.js';
 import { pointOn } from '../../core/lay/index.js';
-import { surfaceSize } from '../../core/picture/index.js';
+import { drawnSize } from '../../core/picture/index.js';
 import type { LaidElement, Plan, Surface } from '../../core/plan/index.js';
 import { useBoardUrl } from '../ui/pictures.js';
 import { t } from '../words/index.js';
 
-const MARGIN_MM = 14;
 /** A child's plate is printed smaller than the oak. */
 const MOST_PX = 430;
 /** Numbers are so large a share of the board, that they read on paper from a small board and a large one. */
@@ -34,7 +33,7 @@ export function NumberedBoard({
 }) {
   const url = useBoardUrl(plan, surface);
   const elements = plan.layout.find((layer) => layer.surfaceId === surface.id)?.elements ?? [];
-  const [length, width] = surfaceSize(surface).map((mm) => mm + 2 * MARGIN_MM) as [number, number];
+  const [length, width] = drawnSize(surface);
   if (elements.length === 0) return null;
   const r = Math.max(length, width) * NUMBER_SHARE;
   return (

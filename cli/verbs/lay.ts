@@ -1,7 +1,7 @@
 import { checkPlan, inWords, isOfTheLayout } from '../../core/check/index.js';
 import { boardSheet, SHEET_KINDS, type SheetKind } from '../../core/exchange/paper/board.js';
 import { laySurface, lies, unlaidOn, type LaidSurface } from '../../core/lay/index.js';
-import { boardSvg, surfaceSize } from '../../core/picture/index.js';
+import { boardSvg, drawnSize } from '../../core/picture/index.js';
 import { planLarder, type Plan, type Surface } from '../../core/plan/index.js';
 import { PAPERS, type PaperId } from '../../core/shape/index.js';
 import { ENGLISH } from '../../core/words/index.js';
@@ -37,7 +37,6 @@ function surfaceOf(call: Call, plan: Plan): Surface | undefined {
 const MOST_STEPS = 40;
 /** Pixels along a picture's longer side. */
 const PNG_PX = 2400;
-const MARGIN_MM = 14;
 
 const round2 = (n: number): number => Math.round(n * 100) / 100;
 
@@ -111,12 +110,12 @@ export function lay(call: Call): void {
   const shown = surfaceOf(call, plan);
   const [svg, png] = [call.options.svg?.[0], call.options.png?.[0]];
   const labels = cardsAsked(call);
-  if (svg && shown) writeNamed(call, 'svg', svg, boardSvg(plan, shown, { labels }));
+  if (svg && shown) writeNamed(call, 'svg', svg, boardSvg(plan, shown, { labels, cloth: true }));
   if (png && shown) {
-    const [length, width] = surfaceSize(shown).map((mm) => mm + 2 * MARGIN_MM);
+    const [length, width] = drawnSize(shown, true);
     const scale = PNG_PX / Math.max(length!, width!);
     const picture = call.shoot(
-      boardSvg(plan, shown, { labels }),
+      boardSvg(plan, shown, { labels, cloth: true }),
       Math.round(length! * scale),
       Math.round(width! * scale),
     );

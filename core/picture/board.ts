@@ -6,7 +6,7 @@ import { smallChildrenWithin, wantsPick } from '../board/index.js';
 import { HARD_LAYER, lies, stackOf } from '../lay/index.js';
 import { areaOf, signedArea, type Point } from '../geometry/index.js';
 import { BASKET_MM } from '../portion/index.js';
-import { drawSurface, drawWalls, groundOutline, surfaceOutline, surfaceSize } from './boards.js';
+import { drawCloth, drawnSize, drawSurface, drawWalls, groundOutline, surfaceOutline } from './boards.js';
 import type { Pen } from './pen.js';
 import { bowlIn, bowlOf, isSpooned } from './recipes/bowl.js';
 import { RECIPES } from './recipes/index.js';
@@ -208,6 +208,8 @@ export interface DrawOptions {
   labels?: boolean;
   /** Leave the board itself out, to draw food on something else. */
   bare?: boolean;
+  /** On a cloth of linen, as a picture for who ordered it. */
+  cloth?: boolean;
 }
 
 /** Draws a surface with all that lies on it, from the bottom up. Elements whose component is unknown are skipped. */
@@ -311,8 +313,6 @@ function warmth(pen: Pen, surface: Surface): void {
   });
 }
 
-const MARGIN_MM = 14;
-
 /** The board of a plan as a whole SVG file. */
 export function boardSvg(plan: Plan, surface: Surface, options: DrawOptions = {}): string {
   const [sink, box, title] = drawn(plan, surface, options);
@@ -331,11 +331,8 @@ function drawn(
   options: DrawOptions,
 ): [SvgSink, readonly [number, number, number, number], string] {
   const sink = new SvgSink(`${surface.id}-`);
+  if (options.cloth) drawCloth(sink, surface);
   drawBoard(sink, plan, surface, options);
-  const [length, width] = surfaceSize(surface);
-  return [
-    sink,
-    [-length / 2 - MARGIN_MM, -width / 2 - MARGIN_MM, length + 2 * MARGIN_MM, width + 2 * MARGIN_MM],
-    `${plan.occasion.name}: ${surface.name}`,
-  ];
+  const [length, width] = drawnSize(surface, options.cloth);
+  return [sink, [-length / 2, -width / 2, length, width], `${plan.occasion.name}: ${surface.name}`];
 }

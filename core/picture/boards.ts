@@ -36,6 +36,45 @@ export const groundOutline = (surface: Surface): Point[] =>
 
 export const surfaceSize = (surface: Surface): [number, number] => outlineSize(surface.outline);
 
+/** What is drawn around a board: its shadow; on a cloth a hand's breadth, and room for leaves over the rim. */
+const [MARGIN_MM, ON_CLOTH_MM, ON_CLOTH] = [14, 26, 0.055];
+export const marginMm = (surface: Surface, cloth = false): number =>
+  cloth ? Math.max(ON_CLOTH_MM, Math.round(ON_CLOTH * Math.max(...surfaceSize(surface)))) : MARGIN_MM;
+
+/** Length and width of a board's drawing in millimetres, with what is drawn around it. */
+export function drawnSize(surface: Surface, cloth = false): [length: number, width: number] {
+  const [length, width] = surfaceSize(surface);
+  const around = 2 * marginMm(surface, cloth);
+  return [length + around, width + around];
+}
+
+/** A thread of linen each so many millimetres; no more threads than are seen, however long the table. */
+const [THREAD_MM, MOST_THREADS] = [2.6, 420];
+const LINEN = { light: '#ece5d8', shade: '#d5cab8', thread: '#8d7d63', gloss: '#fffaf0' };
+
+/** The cloth that a board lies on, with the board's shadow on it. */
+export function drawCloth(pen: Pen, surface: Surface): void {
+  const [length, width] = drawnSize(surface, true).map((mm) => mm / 2) as [number, number];
+  const whole = `M${-length} ${-width}H${length}V${width}H${-length}Z`;
+  pen.path(whole, { fill: linear({ 0: LINEN.light, 1: LINEN.shade }, [0, 0, 1, 1]) });
+  const step = Math.max(THREAD_MM, (2 * Math.max(length, width)) / MOST_THREADS);
+  const at = (half: number): string[] =>
+    Array.from({ length: Math.floor((2 * half) / step) }, (_, i) => ((i + 0.5) * step - half).toFixed(1));
+  const across = at(width).map((y) => `M${-length} ${y}h${2 * length}`);
+  const down = at(length).map((x) => `M${x} ${-width}v${2 * width}`);
+  pen.path(across.join(''), { stroke: LINEN.thread, width: step * 0.3, opacity: 0.13 });
+  pen.path(down.join(''), { stroke: LINEN.gloss, width: step * 0.34, opacity: 0.32 });
+  // soft: many faint ones, each a little wider
+  const board = closed(surfaceOutline(surface));
+  const deep = marginMm(surface, true) * 0.4;
+  for (let k = 8; k >= 1; k--)
+    pen.group(deep * 0.16, deep * 0.34, 0, () =>
+      pen.path(board, { fill: SHADOW, stroke: SHADOW, width: (deep * k) / 4, opacity: 0.034 }),
+    );
+}
+
+const SHADOW = '#2a1c0c';
+
 /** The empty board: shadow, rim, and the ground with its grain. */
 export function drawSurface(pen: Pen, surface: Surface): void {
   const look = LOOKS[surface.material];

@@ -1,5 +1,5 @@
 export { boardSheets, boardSvg, drawElement, drawPiece, type DrawOptions, type Showing } from './board.js';
-export { drawSurface, surfaceOutline, surfaceSize } from './boards.js';
+export { drawnSize, drawSurface, surfaceOutline, surfaceSize } from './boards.js';
 export { portraitSvg } from './portrait.js';
 export { RECIPES } from './recipes/index.js';
 export { escapeXml, SvgSink } from './svg.js';

@@ -2,9 +2,11 @@ import type { Component } from '../../catalogue/index.js';
 import type { LaidElement, Ware } from '../../plan/index.js';
 import { lit, radial } from '../pen.js';
 import {
+  closed,
   darker,
   dots,
   fromBoard,
+  line,
   paler,
   shadowEllipse,
   smooth,
@@ -174,22 +176,86 @@ function tossed(brush: Brush, r: number): void {
   scatter(Math.round(count * 0.16), grain * 0.5, '#8fc065', 0.9);
 }
 
-/** A spoon leaning over the rim, its handle pointing off the board's middle. */
+const WOOD = { dark: '#8a5a2a', main: '#b98348', lit: '#dfb77c' };
+
+/** The handle of what leans over the rim, from here to there along x, wider toward its end. */
+function handle(brush: Brush, from: number, to: number, wide: number): void {
+  const outline = (dy: number): string =>
+    closed([
+      [from, dy - wide * 0.34],
+      [to - wide * 0.4, dy - wide * 0.5],
+      [to, dy - wide * 0.2],
+      [to, dy + wide * 0.2],
+      [to - wide * 0.4, dy + wide * 0.5],
+      [from, dy + wide * 0.34],
+    ]);
+  const [sx, sy] = fromBoard(brush, 0.6, 2.4);
+  brush.pen.group(sx, sy, 0, () => brush.pen.path(outline(0), { fill: '#1c0b02', opacity: 0.3 }));
+  brush.pen.path(outline(0), { fill: WOOD.main, stroke: WOOD.dark, width: 0.5 });
+  brush.pen.path(
+    line([
+      [from, -wide * 0.12],
+      [to - wide * 0.5, -wide * 0.2],
+    ]),
+    { stroke: WOOD.lit, width: wide * 0.24 },
+  );
+}
+
+/** How wide a tool's handle is, in millimetres, beside a bowl of this radius. */
+const wideBeside = (r: number): number => Math.max(3.4, Math.min(6, r * 0.13));
+
+/** A wooden spoon leaning over the rim: half of its head is sunk in the food. */
 function spoon(brush: Brush, r: number): void {
-  const a = brush.random.range(-0.9, 0.3);
-  const [c, s] = [Math.cos(a), Math.sin(a)];
-  brush.pen.path(
-    `M${(c * r * 0.25).toFixed(1)} ${(s * r * 0.25).toFixed(1)}L${(c * r * 1.2).toFixed(1)} ${(s * r * 1.2).toFixed(1)}`,
-    { stroke: '#1c0b02', width: 4.6, opacity: 0.25 },
-  );
-  brush.pen.path(
-    `M${(c * r * 0.25).toFixed(1)} ${(s * r * 0.25 - 1).toFixed(1)}L${(c * r * 1.2).toFixed(1)} ${(s * r * 1.2 - 1).toFixed(1)}`,
-    { stroke: '#a9783f', width: 4 },
-  );
-  brush.pen.path(
-    `M${(c * r * 0.25).toFixed(1)} ${(s * r * 0.25 - 1.8).toFixed(1)}L${(c * r * 1.2).toFixed(1)} ${(s * r * 1.2 - 1.8).toFixed(1)}`,
-    { stroke: '#d7ad72', width: 1.3 },
-  );
+  const wide = wideBeside(r);
+  const [far, half] = [r * 0.3, r * 0.26];
+  brush.pen.ellipse(far + 0.6, 1.4, half * 1.06, half * 0.76, { fill: '#1c0b02', opacity: 0.22 });
+  brush.pen.ellipse(far, 0, half, half * 0.7, { fill: WOOD.main, stroke: WOOD.dark, width: 0.6 });
+  // what it has taken up
+  brush.pen.ellipse(far - half * 0.16, half * 0.02, half * 0.78, half * 0.54, {
+    fill: lit({ 0: brush.third, 0.6: brush.main, 1: brush.second }, [0.4, 0.34, 0.6]),
+  });
+  brush.pen.ellipse(far - half * 0.34, -half * 0.16, half * 0.26, half * 0.12, {
+    fill: paler(brush.third, 0.5),
+    opacity: 0.6,
+  });
+  handle(brush, far + half * 0.86, r * 1.22, wide);
+}
+
+/** What runs is taken with a dipper: a head of grooves, from which the next thread falls. */
+function dipper(brush: Brush, r: number): void {
+  const wide = wideBeside(r);
+  const [from, to, half] = [-r * 0.16, r * 0.36, r * 0.2];
+  const rings = 5;
+  brush.pen.ellipse((from + to) / 2 + 0.8, 1.8, (to - from) / 2, half, { fill: '#1c0b02', opacity: 0.26 });
+  for (let i = 0; i < rings; i++) {
+    const t = (i + 0.5) / rings;
+    // the head swells toward its middle
+    const tall = half * (0.62 + 0.38 * Math.sin(t * Math.PI));
+    const x = from + (to - from) * t;
+    brush.pen.ellipse(x, 0, (to - from) / rings / 1.7, tall, {
+      fill: WOOD.main,
+      stroke: WOOD.dark,
+      width: 0.5,
+    });
+    brush.pen.ellipse(x - 0.4, -tall * 0.34, (to - from) / rings / 3.4, tall * 0.42, {
+      fill: WOOD.lit,
+      opacity: 0.7,
+    });
+    // the food stands in the grooves
+    if (i < rings - 1)
+      brush.pen.ellipse(from + ((to - from) * (i + 1)) / rings, 0, wide * 0.16, tall * 0.86, {
+        fill: brush.main,
+        opacity: 0.9,
+      });
+  }
+  handle(brush, to - 1, r * 1.22, wide);
+}
+
+/** Its tool leans over the rim, each bowl's another way. */
+function tooled(brush: Brush, r: number): void {
+  const turn = (brush.random.range(-0.9, 0.3) * 180) / Math.PI;
+  const runs = brush.component.drips && brush.component.texture === 'runny';
+  brush.pen.group(0, 0, turn, () => (runs ? dipper : spoon)({ ...brush, angle: brush.angle + turn }, r));
 }
 
 /** Is it taken with a spoon, which stands in its bowl? */
@@ -209,5 +275,5 @@ export function bowlIn(brush: Brush, made: Bowl): void {
   const isSmooth = smoothFood || (family === 'cheese' && texture === 'creamy');
   const fill = isSmooth ? spread : family === 'cooked' ? tossed : contentOf(id);
   bowlOf(brush, r, (inner) => fill(brush, inner), made);
-  if (smoothFood) spoon(brush, r);
+  if (smoothFood) tooled(brush, r);
 }
