@@ -3,7 +3,16 @@ import { problemOf, type Problem } from './candidates.js';
 import { findConflicts, type Conflict } from './conflicts.js';
 import type { Draft, Entry } from './draft.js';
 import { firstInBudget, worthTheMoney } from './frugal.js';
-import { isWide, ROUNDINGS, solveAmong, solveKernel, takenBy, withinReach, worthALook } from './kernel.js';
+import {
+  FAR_WORK,
+  isWide,
+  ROUNDINGS,
+  solveAmong,
+  solveKernel,
+  takenBy,
+  withinReach,
+  worthALook,
+} from './kernel.js';
 import type { Solution, Solver } from './linear.js';
 import { draftOf } from './program.js';
 import { boardOf } from './settle.js';
@@ -26,9 +35,7 @@ const WIDE_FAR = 0.045;
 /** Most small programs close at their root; where one of several surfaces took so many nodes, the whole takes ten seconds more for the same board (measured). */
 const MANY_NODES = 30;
 /** The smallest program closes at its root, or its nodes cost more than they bring: twenty seconds of one brief (measured). */
-const FEW_NODES = 4;
-/** A smaller one has its proof in two seconds all the same. */
-const FAR_WORK = 1e7;
+const FEW_NODES = 2;
 /**
  * Such a program takes a minute for its last points: the board is shown with the gap that it has by then. A small one is
  * searched further: so many nodes, as its variables times its rows go into this.
@@ -239,7 +246,7 @@ const isFarInPacks = (draft: Draft, kernel: Solution, relaxed: Solution): boolea
  */
 const SUPPORT = { sure: 0.95, faint: 0.05 };
 
-/** It is, where the small one stops close to the gap that it was asked for, nine tenths of the wanted one. */
+/** It is, where the small one was given up close to the gap that it was asked for, nine tenths of the wanted one. */
 const HARD = 0.88;
 
 /**
@@ -247,7 +254,9 @@ const HARD = 0.88;
  * surfaces takes ten seconds and finds no other board (measured): two per cent then.
  */
 const proofFor = (draft: Draft, kernel: Solution | undefined, gap: number): number =>
-  kernel && sizeOf(draft) > FAR_WORK && gapOf(kernel.objective, kernel.bound) > gap * HARD
+  kernel?.status === 'feasible' &&
+  sizeOf(draft) > FAR_WORK &&
+  gapOf(kernel.objective, kernel.bound) > gap * HARD
     ? Math.max(gap, TIGHT_GAP)
     : gap;
 
