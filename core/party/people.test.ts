@@ -62,6 +62,8 @@ describe('how people say who comes', () => {
     ['20 guests: 3 vegan, 2 of them coeliac', ['17', '2 vegan+gluten-free', '1 vegan']],
     ['2 six-year-olds, 4 parents', ['2', '4']],
     ['40 golfers after a tournament, 4 vegan', ['36', '4 vegan']],
+    ['16 beekeepers after the harvest, 3 vegetarian, 1 coeliac', ['12', '3 vegetarian', '1 gluten-free']],
+    ['9 zookeepers before the audit: 2 vegan', ['7', '2 vegan']],
     ['8 women for a baby shower, two pregnant', ['6', '2 pregnancy']],
     ['30 people at a gallery opening; 4 vegan', ['26', '4 vegan']],
     ['wedding, 80 guests: 10 vegetarian', ['70', '10 vegetarian']],

@@ -22,7 +22,8 @@ const PEOPLE = setOf(
   retirees veterans athletes gymnasts acrobats pilots chemists biologists physicists therapists psychologists pharmacists
   analysts specialists receptionists archivists cartoonists accountants consultants assistants attendants chefs cooks
   clerks mechanics medics paramedics midwives surgeons executives associates scholars poets graduates undergraduates
-  postgraduates folk folks mates pals buddies chums lads lasses gents comrades architects pianists`,
+  postgraduates beekeepers bookkeepers goalkeepers gamekeepers housekeepers innkeepers shopkeepers zookeepers
+  folk folks mates pals buddies chums lads lasses gents comrades architects pianists`,
 );
 
 /** Who may be everybody, or those beside who is named after them: only the stylist knows, and is asked. */
@@ -52,6 +53,7 @@ const OCCASIONS = setOf(
   holiday holidays christmas easter thanksgiving carnival halloween new year’s year years eve day days night evening
   afternoon morning weekend midnight shift work working office garden terrace beach park boat river lake harbour field
   home house hall barn tent theatre match matches working charity school church village town tournament race run walk hike ride tour trip outing
+  harvest vintage gale storm climb dive sail swim flight voyage crossing survey dig excavation audit sprint deadline
   regatta sailing golf tennis football rugby tasting wine board company team staff summer winter spring autumn friday
   saturday sunday monday tuesday wednesday thursday seaside kite moving end first second big small little long late
   early annual monthly weekly today tonight tomorrow`,
