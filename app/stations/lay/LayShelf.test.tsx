@@ -1,5 +1,5 @@
 /** @jest-environment ./app/testing/jsdom.mjs */
-import { cometWatch, openStation } from '../../testing/papers.js';
+import { cometWatch, openStation, planNow } from '../../testing/papers.js';
 import { SAVED } from '../../testing/dom.js';
 import { expect, test } from '@jest/globals';
 import { screen, waitFor } from '@testing-library/react';
@@ -17,3 +17,22 @@ test('cards and picks are off until they are wanted, and then in the file as wel
   expect(await drawing(2)).toContain('>Brie</text>');
   expect(JSON.parse(localStorage.getItem('round-plate.settings')!)).toMatchObject({ labels: true });
 });
+
+test('a surface is laid calmer and fuller again, each in one step of undo, and no other with it', async () => {
+  const hands = await openStation(cometWatch(), 'lay');
+  const before = planNow();
+  const [oak, ...others] = before.layout;
+  const calm = screen.getByRole('switch', { name: 'Calm, with open ground' });
+  expect(calm.getAttribute('aria-checked')).toBe('false');
+  await hands.click(calm);
+  await waitFor(() => expect(planNow().layout[0]).not.toEqual(oak), { timeout: 30_000 });
+  expect(planNow().surfaces[0]!.ground).toBe('calm');
+  expect(planNow().layout.slice(1)).toEqual(others);
+  const kinds = (elements: readonly { componentId: string }[]) =>
+    [...new Set(elements.map(({ componentId }) => componentId))].sort();
+  expect(kinds(planNow().layout[0]!.elements)).toEqual(kinds(oak!.elements));
+  await hands.click(await screen.findByRole('button', { name: /^Undo: lay it calmer/ }));
+  await waitFor(() => expect(planNow().layout[0]).toEqual(oak));
+  expect(planNow().surfaces).toEqual(before.surfaces);
+  expect(calm.getAttribute('aria-checked')).toBe('false');
+}, 120_000);

@@ -2,6 +2,9 @@ import { useNavigate } from 'react-router';
 import { formName } from '../../../core/catalogue/index.js';
 import { planLarder, type LaidElement, type Plan, type Surface } from '../../../core/plan/index.js';
 import { useShallow } from 'zustand/react/shallow';
+import { CALM_COVER, coverOf } from '../../../core/portion/index.js';
+import { useKitchen } from '../../store/kitchen-jobs.js';
+import { useSession } from '../../store/session.js';
 import { useSettings } from '../../store/settings.js';
 import { exportsFor, saveAs } from '../../exports/save.js';
 import { ShelfTag } from '../../ui/ShelfTag.js';
@@ -76,8 +79,32 @@ export function LayShelf({
           </Collapsible>
         );
       })}
+      {elements.length > 0 && surface && <Ground plan={plan} surface={surface} />}
       {elements.length > 0 && <AsServed />}
       <TakeAway plan={plan} surface={surface} />
+    </>
+  );
+}
+
+/** Calmer or fuller: this surface is laid otherwise at once, pins kept, in one step of undo. */
+function Ground({ plan, surface }: { plan: Plan; surface: Surface }) {
+  const edit = useSession((session) => session.edit);
+  const lay = useKitchen((kitchen) => kitchen.lay);
+  const turn = (calm: boolean): void => {
+    const label = calm ? t('lay it calmer') : t('lay it fuller');
+    const ground = calm ? 'calm' : 'full';
+    edit({ name: 'together', label, commands: [{ name: 'set-surface', surface: { ...surface, ground } }] });
+    const now = useSession.getState().plan;
+    if (now) void lay(now, label, plan);
+  };
+  return (
+    <>
+      <ShelfHeading>{t('How full')}</ShelfHeading>
+      <Switch
+        label={t('Calm, with open ground')}
+        on={coverOf(plan, surface) === CALM_COVER}
+        onChange={turn}
+      />
     </>
   );
 }
