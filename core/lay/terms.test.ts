@@ -22,6 +22,9 @@ describe('a rule of laying', () => {
     expect(faults.length).toBeGreaterThan(0);
     expect(faults[0]!.at[0]).toBeGreaterThan(90);
     expect(faults[0]!.amount).toBeGreaterThan(60);
+    // the same food where open ground was asked for
+    const calm: Surface = { ...round(400), ground: 'calm' };
+    expect(read('cover', [laidHeap('water-crackers', all, 1)], calm).faults).toEqual([]);
     const full = read('cover', [laidHeap('water-crackers', patch(0, 0, 420, 22), 1)]);
     expect([full.faults, full.score]).toEqual([[], 1]);
     expect(read('cover', [laidHeap('water-crackers', patch(0, 0, 120, 40), 1)]).faults).toEqual([]);

@@ -1,4 +1,5 @@
 import { areaOf, hypot2, type Point } from '../../geometry/index.js';
+import { CALM_COVER } from '../../portion/index.js';
 import { lies } from '../lies.js';
 import type { Reading } from '../reading.js';
 import { kept, term, type Fault } from './term.js';
@@ -67,12 +68,12 @@ function barePatches(reading: Reading): Fault[] {
   return out;
 }
 
-/** No bare board on full ground; on calm ground as much of it hidden as the food can. */
+/** No bare board on full ground; on calm ground, or where a hand has asked for it, as much of it hidden as is meant. */
 export const cover = term({
   id: 'cover',
   weight: 3,
   read(reading) {
-    const { owner, foods, ground } = reading;
+    const { owner, foods, ground, surface } = reading;
     const laid = foods.reduce(
       (sum, { element, component }) =>
         sum + lies(element, component).reduce((area, outline) => area + areaOf(outline), 0),
@@ -80,7 +81,9 @@ export const cover = term({
     );
     const food = laid / LAPS / Math.max(1, areaOf(ground));
     const share = coveredShare({ grid: reading.grid, owner });
-    const wanted = Math.min(FULL, food);
-    return kept(wanted === 0 ? 1 : share / wanted, food < CALM ? [] : barePatches(reading));
+    const isCalm = surface.ground === 'calm';
+    const wanted = Math.min(isCalm ? CALM_COVER : FULL, food);
+    const isOpen = isCalm || food < CALM;
+    return kept(wanted === 0 ? 1 : share / wanted, isOpen ? [] : barePatches(reading));
   },
 });
