@@ -323,5 +323,13 @@ test.describe('the whole walk', () => {
     const files = unzipSync(new Uint8Array(readFileSync(await file.path())));
     expect(Object.keys(files)).toHaveLength(4);
     for (const svg of Object.values(files)) expect(strFromU8(svg)).toContain('</svg>');
+    await page.getByRole('button', { name: 'Pictures' }).click();
+    const [paper] = await Promise.all([
+      page.waitForEvent('download'),
+      page.getByRole('menuitem', { name: 'PDF of round oak' }).click(),
+    ]);
+    expect(paper.suggestedFilename()).toBe('comet-watch-round-oak-picture.pdf');
+    const pdf = await PDFDocument.load(readFileSync(await paper.path()));
+    expect([pdf.getPageCount(), Math.round(pdf.getPage(0).getSize().height)]).toEqual([1, 842]);
   });
 });

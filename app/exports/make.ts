@@ -141,6 +141,15 @@ export async function onePicture(plan: Plan, surfaceId: string, kind: 'svg' | 'p
   else saveFile(name, await pngOf(plan, surface), 'image/png');
 }
 
+/** One surface's picture on a page. */
+export async function picturePaper(plan: Plan, surfaceId: string): Promise<void> {
+  const surface = plan.surfaces.find((surface) => surface.id === surfaceId);
+  if (!surface) return;
+  const { picturePdf } = await import('../../core/exchange/paper/picture-pdf.js');
+  const png = new Uint8Array(await (await pngOf(plan, surface)).arrayBuffer());
+  savePdf(plan, `${fileName(surface.name)}-picture`, await picturePdf(plan, surface, png, paperNow()));
+}
+
 /** Every surface's picture in one file, each with its place in the order of the table. */
 export async function allPictures(plan: Plan, kind: 'svg' | 'png'): Promise<void> {
   const files: Record<string, Uint8Array> = {};

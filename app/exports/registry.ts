@@ -10,6 +10,7 @@ import {
   offerFile,
   offerPaper,
   onePicture,
+  picturePaper,
   planFile,
   shoppingFile,
 } from './make.js';
@@ -133,6 +134,14 @@ export const EXPORTS: readonly ExportRecord[] = [
     of: 'surface',
     kind: 'picture',
     save: (plan, id) => onePicture(plan, id, 'png'),
+  },
+  {
+    id: 'picture-pdf',
+    words: t("PDF of '{'surface'}'"),
+    also: ['picture', 'pdf', 'print the picture'],
+    of: 'surface',
+    kind: 'picture',
+    save: picturePaper,
   },
   {
     id: 'all-svg',
