@@ -79,8 +79,7 @@ export function LayShelf({
           </Collapsible>
         );
       })}
-      {elements.length > 0 && surface && <Ground plan={plan} surface={surface} />}
-      {elements.length > 0 && <AsServed />}
+      {elements.length > 0 && surface && <AsServed plan={plan} surface={surface} />}
       <TakeAway plan={plan} surface={surface} />
     </>
   );
@@ -109,11 +108,12 @@ function Ground({ plan, surface }: { plan: Plan; surface: Surface }) {
   );
 }
 
-/** What the picture shows beside the food; it lies on no food while the board is laid. */
-function AsServed() {
+/** How full it is laid, and what the picture shows beside the food; that lies on no food while the board is laid. */
+function AsServed({ plan, surface }: { plan: Plan; surface: Surface }) {
   const { labels, set } = useSettings(useShallow(({ labels, set }) => ({ labels, set })));
   return (
     <>
+      <Ground plan={plan} surface={surface} />
       <ShelfHeading>{t('As it is served')}</ShelfHeading>
       <Switch label={t('Cards and picks')} on={labels} onChange={(labels) => set({ labels })} />
     </>
