@@ -3,7 +3,7 @@ import { readFileSync } from 'node:fs';
 import { strFromU8, unzipSync } from 'fflate';
 import { PDFDocument } from 'pdf-lib';
 import { CATALOGUE } from '../core/catalogue/index.js';
-import { goTo, figures, openDemo, planCards, rests, saved, stops, test } from './helpers.js';
+import { drag, goTo, figures, openDemo, planCards, rests, saved, stops, test } from './helpers.js';
 
 test.describe('the whole walk', () => {
   test('the demo opens composed, laid and looked after, and its figures agree on every station', async ({
@@ -199,10 +199,9 @@ test.describe('the whole walk', () => {
     const brie = page.getByRole('button', { name: /^Brie\. Arrows/ });
     const blue = page.getByRole('button', { name: /^Creamy blue\. Arrows/ });
     const [from, to] = [(await brie.boundingBox())!, (await blue.boundingBox())!];
-    await page.mouse.move(from.x + from.width / 2, from.y + from.height / 2);
-    await page.mouse.down();
-    await page.mouse.move(to.x + to.width / 2, to.y + to.height / 2, { steps: 6 });
-    await page.mouse.up();
+    const over = (axis: 'x' | 'y', side: 'width' | 'height') =>
+      to[axis] + to[side] / 2 - from[axis] - from[side] / 2;
+    await drag(page, brie, over('x', 'width'), over('y', 'height'));
     await expect(foot).toContainText(/1 overlap/);
     await page.getByRole('button', { name: /^Undo: move/ }).click();
     await expect(foot).not.toContainText('overlap');
@@ -212,10 +211,7 @@ test.describe('the whole walk', () => {
     await openDemo(page, 'lay');
     const brie = page.getByRole('button', { name: /^Brie\. Arrows/ });
     const before = (await brie.boundingBox())!;
-    await page.mouse.move(before.x + before.width / 2, before.y + before.height / 2);
-    await page.mouse.down();
-    await page.mouse.move(before.x + before.width / 2 + 20, before.y + before.height / 2 + 16, { steps: 4 });
-    await page.mouse.up();
+    await drag(page, brie, 20, 16);
     const pinned = page.getByRole('button', { name: /^Brie, pinned/ });
     await expect(pinned).toBeVisible();
     const moved = (await pinned.boundingBox())!;

@@ -50,7 +50,7 @@ export function drawnSize(surface: Surface, cloth = false): [length: number, wid
 
 /** A thread of linen each so many millimetres; no more threads than are seen, however long the table. */
 const [THREAD_MM, MOST_THREADS] = [2.6, 420];
-const LINEN = { light: '#ece5d8', shade: '#d5cab8', thread: '#8d7d63', gloss: '#fffaf0' };
+const LINEN = { light: '#ece5d8', shade: '#d5cab8', thread: '#8d7d63', gloss: '#fffaf0', shadow: '#2a1c0c' };
 
 /** The cloth that a board lies on, with the board's shadow on it. */
 export function drawCloth(pen: Pen, surface: Surface): void {
@@ -69,11 +69,9 @@ export function drawCloth(pen: Pen, surface: Surface): void {
   const deep = marginMm(surface, true) * 0.4;
   for (let k = 8; k >= 1; k--)
     pen.group(deep * 0.16, deep * 0.34, 0, () =>
-      pen.path(board, { fill: SHADOW, stroke: SHADOW, width: (deep * k) / 4, opacity: 0.034 }),
+      pen.path(board, { fill: LINEN.shadow, stroke: LINEN.shadow, width: (deep * k) / 4, opacity: 0.034 }),
     );
 }
-
-const SHADOW = '#2a1c0c';
 
 /** The empty board: shadow, rim, and the ground with its grain. */
 export function drawSurface(pen: Pen, surface: Surface): void {

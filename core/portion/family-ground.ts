@@ -25,9 +25,13 @@ const FAMILY_G_PER_CM2: Record<CountedFamily, number> = {
   'sweet-bite': 1.7,
 };
 
-/** What this plan wants covered, on a surface that may say otherwise. */
+/** Is open ground meant, by the theme's mood or on a surface that may say otherwise? */
+export const isCalm = (plan: Plan, surface?: Pick<Surface, 'ground'>): boolean =>
+  (surface?.ground ?? plan.occasion.theme.mood) === 'calm';
+
+/** What this plan wants covered there, as a share of the ground. */
 export const coverOf = (plan: Plan, surface?: Pick<Surface, 'ground'>): number =>
-  (surface?.ground ?? plan.occasion.theme.mood) === 'calm' ? CALM_COVER : FULL_COVER;
+  isCalm(plan, surface) ? CALM_COVER : FULL_COVER;
 
 /** Square centimetres of board that so many grams of each family ask for, at this cover. */
 export const groundOf = (byFamily: Record<CountedFamily, number>, cover = FULL_COVER): number =>

@@ -52,7 +52,7 @@ export {
   passesDoor,
   type Load,
 } from './carry.js';
-export { CALM_COVER, coverOf, FULL_COVER, laidAtOpening } from './family-ground.js';
+export { CALM_COVER, coverOf, FULL_COVER, isCalm, laidAtOpening } from './family-ground.js';
 export { schoolName, schoolsOf, type SchoolOffer, type SchoolRow } from './schools.js';
 export { makingsOf, nameOf, planMaking, type PlanMaking } from './making.js';
 export { boughtPerGram, neededFor, TASTED, type Needed } from './needed.js';

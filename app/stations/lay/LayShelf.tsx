@@ -2,7 +2,7 @@ import { useNavigate } from 'react-router';
 import { formName } from '../../../core/catalogue/index.js';
 import { planLarder, type LaidElement, type Plan, type Surface } from '../../../core/plan/index.js';
 import { useShallow } from 'zustand/react/shallow';
-import { CALM_COVER, coverOf } from '../../../core/portion/index.js';
+import { isCalm } from '../../../core/portion/index.js';
 import { useKitchen } from '../../store/kitchen-jobs.js';
 import { useSession } from '../../store/session.js';
 import { useSettings } from '../../store/settings.js';
@@ -99,11 +99,7 @@ function Ground({ plan, surface }: { plan: Plan; surface: Surface }) {
   return (
     <>
       <ShelfHeading>{t('How full')}</ShelfHeading>
-      <Switch
-        label={t('Calm, with open ground')}
-        on={coverOf(plan, surface) === CALM_COVER}
-        onChange={turn}
-      />
+      <Switch label={t('Calm, with open ground')} on={isCalm(plan, surface)} onChange={turn} />
     </>
   );
 }
