@@ -281,3 +281,16 @@ test('what is cut for bowls is a food that stands in one, is on one list, and is
     expect([id, contentOf(id) === contentOf('green-olives')]).toEqual([id, false]);
   }
 });
+
+test('pieces that are counted through do not begin alike: bowls of one food have not all one glaze', () => {
+  const honey = CATALOGUE.find(({ id }) => id === 'honey')!;
+  const rims = ['#fbf7ee', '#4a5861', '#27366b'];
+  const seen = Array.from({ length: 24 }, (_, seed) => {
+    const sink = new SvgSink();
+    drawPiece(sink, honey, usualForm(honey), 90, 90, 0, 0, 0, seed + 1);
+    const markup = sink.whole([-50, -50, 100, 100], 'honey');
+    return rims.findIndex((rim) => markup.includes(rim));
+  });
+  const often = [0, 1, 2].map((k) => seen.filter((rim) => rim === k).length);
+  expect(often.filter((times) => times > 4).length).toBeGreaterThan(1);
+});
