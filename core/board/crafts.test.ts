@@ -94,8 +94,12 @@ test('folds become the form that the food has, and none where it has none', () =
     plan,
     layFolded(plan, salami, 'chain', folded('chain', slice, { grams: 120 }), board.id)!,
   );
-  expect(laid.placements.map(({ form }) => form)).toEqual(['quarter-folds']);
+  expect(laid.placements.map(({ form }) => form)).toEqual(['chain']);
   expect(laid.placements[0]!.massG).toBeLessThan(126);
+  expect(formOfFold(food(plan, 'salami'), 'cone')?.form).toBe('cones');
+  expect(formOfFold(food(plan, 'salami'), 'half-fold')?.form).toBe('quarter-folds');
+  // fish in ribbons has no chain of its own
+  expect(formOfFold(food(plan, 'smoked-salmon'), 'chain')?.form).toBe('ribbon');
   expect(formOfFold(food(plan, 'brie'), 'chain')).toBeUndefined();
   expect(
     layFolded(plan, food(plan, 'brie'), 'chain', folded('chain', slice, { slices: 3 }), board.id),

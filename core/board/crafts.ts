@@ -223,7 +223,9 @@ const FORMS_OF_FOLD = (kind: FoldId): readonly FormId[] =>
     ? ['rose']
     : kind === 'ribbon' || kind === 'river' || kind === 'pinched-fan'
       ? ['ribbon', 'quarter-folds']
-      : ['quarter-folds', 'ribbon'];
+      : kind === 'chain' || kind === 'cone'
+        ? [kind === 'cone' ? 'cones' : 'chain', 'quarter-folds', 'ribbon']
+        : ['quarter-folds', 'ribbon'];
 
 /** The form in which a food lies when it is folded so; undefined where its larder has none like it. */
 export const formOfFold = (food: Component, kind: FoldId): FormFact | undefined =>

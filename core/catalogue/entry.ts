@@ -287,6 +287,18 @@ function formOf(row: FormRow, kernels: boolean): FormFact {
   };
 }
 
+/** What takes folding in quarters goes into a chain and into cones as well; it is proposed in its own forms, which stand first. */
+function foldedToo(rows: readonly FormRow[]): readonly FormRow[] {
+  const quarters = rows.find(([form]) => form === 'quarter-folds');
+  if (!quarters) return rows;
+  const [, , g, long, wide] = quarters;
+  return [
+    ...rows,
+    ['chain', 'nested-fold', g, long, wide + 2],
+    ['cones', 'cone', g, long + 4, Math.round(wide * 0.84)],
+  ];
+}
+
 const round1 = (n: number) => Math.round(n * 10) / 10;
 
 const NO_TASTE = Object.fromEntries(TASTES.map((taste) => [taste, 0])) as Component['taste'] & object;
@@ -371,7 +383,7 @@ export function component(family: Family, entry: Entry): Component {
     sheds: entry.sheds ?? [],
     weeps: entry.weeps ?? false,
     drips: entry.drips ?? false,
-    forms: entry.forms.map((row) => formOf(row, hasKernels(family, entry))),
+    forms: foldedToo(entry.forms).map((row) => formOf(row, hasKernels(family, entry))),
     seasonMonths: [...(entry.season ?? ALL_YEAR)],
     packs: entry.packs.map(([massG, priceMinor]) => ({ massG, priceMinor })),
     densityGPerMl: entry.density ?? null,

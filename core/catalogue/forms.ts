@@ -58,6 +58,9 @@ const TABLE = {
   chunks: kind('chunks', 'loose', 2, 18, 'chunk', cut(2, 0.6)),
   slices: kind('slices', 'run', 1.5, 12, 'safe', cut(2, 0.6)),
   'quarter-folds': kind('quarter folds', 'run', 1.05, 18, 'chunk', { ...FOLDED, scales: true }),
+  /** Each quarter is nested in the ruffle of the one before (craft, section 8). */
+  chain: kind('chain', 'run', 1.15, 24, 'chunk', { ...FOLDED, scales: true }),
+  cones: kind('cones', 'run', 0.95, 24, 'chunk', FOLDED),
   rose: kind('rose', 'alone', 1.1, 35, 'chunk', { pieceMin: 4 }),
   ribbon: kind('ribbons', 'run', 1, 20, 'chunk', FOLDED),
   cluster: kind('bunches', 'loose', 2.3, 30, 'round'),

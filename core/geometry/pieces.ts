@@ -12,6 +12,8 @@ export const PIECES = [
   'round-slice',
   'long-slice',
   'quarter-fold',
+  'nested-fold',
+  'cone',
   'rose',
   'ribbon',
   'grape',
@@ -94,6 +96,15 @@ function quarterFold(l: number, w: number): Point[] {
   return [[-l / 2, -w * 0.17], ...arc, [-l / 2, w * 0.17]];
 }
 
+/** A rolled slice: its tip to the left, its mouth a curve to the right. */
+function cone(l: number, w: number): Point[] {
+  const mouth = Array.from({ length: 9 }, (_, i): Point => {
+    const t = ((i / 8) * 2 - 1) * (Math.PI / 2);
+    return [l * 0.36 + l * 0.14 * Math.cos(t), (w / 2) * Math.sin(t)];
+  });
+  return [[-l / 2, -w * 0.05], ...mouth, [-l / 2, w * 0.05]];
+}
+
 function leaf(l: number, w: number): Point[] {
   return Array.from({ length: 14 }, (_, i): Point => {
     const t = (i / 14) * 2 * Math.PI;
@@ -137,7 +148,10 @@ export function pieceOutline(piece: Piece, lengthMm: number, widthMm: number): P
   switch (piece) {
     case 'wedge':
       return wedge(l, w);
+    case 'cone':
+      return cone(l, w);
     case 'quarter-fold':
+    case 'nested-fold':
       return quarterFold(l, w);
     case 'leaf':
     case 'sprig':

@@ -1,7 +1,7 @@
 import { linear } from './pen.js';
 import { createRandom, seedOf } from '../measure/index.js';
 import { outlinePolygon, outlineSize, wallsOf, type Surface } from '../plan/index.js';
-import type { Point } from '../geometry/index.js';
+import { inside, type Point } from '../geometry/index.js';
 import { closed, darker, paler, smooth } from './brush.js';
 import type { Pen } from './pen.js';
 
@@ -95,6 +95,7 @@ export function drawSurface(pen: Pen, surface: Surface): void {
     width: 0.8,
   });
   if (look.grain && !surface.liner) grain(pen, surface, look);
+  if (surface.material === 'marble' && !surface.liner) veins(pen, surface);
   if (surface.liner) liner(pen, surface);
   drawWalls(pen, surface);
 }
@@ -141,6 +142,54 @@ function liner(pen: Pen, surface: Surface): void {
       { stroke: darker(colour, 0.16), width: 1.1, opacity: 0.55 },
     );
   }
+}
+
+/** A vein of marble each so many millimetres of the slab; a step along it, how far that strays, and the band's half width. */
+const VEIN = '#5c616c';
+const [VEIN_MM, VEIN_STEP_MM, STRAY, BAND_MM] = [120, 16, 0.42, 5];
+
+/** Grey veins that slant one way: each a soft band that swells and thins, with a fine line along its side; some fork. */
+function veins(pen: Pen, surface: Surface): void {
+  const random = createRandom(seedOf('veins', surface.id));
+  const reach = Math.hypot(...surfaceSize(surface)) / 2;
+  const slant = random.range(0.45, 0.95);
+  const [c, s] = [Math.cos(slant), Math.sin(slant)];
+  const ground = groundOutline(surface);
+  const bands: string[] = [];
+  const lines: string[] = [];
+  const vein = (across: number, from: number, to: number, band: number): void => {
+    const steps = Math.max(4, Math.round((to - from) / VEIN_STEP_MM));
+    let [v, lean] = [across, 0];
+    const points = Array.from({ length: steps }, (_, i): Point => {
+      lean = lean * 0.6 + random.range(-STRAY, STRAY);
+      v += lean * VEIN_STEP_MM;
+      const u = from + ((to - from) * i) / (steps - 1);
+      return [u * c - v * s, u * s + v * c];
+    });
+    // it ends where the slab does
+    for (const run of runsWithin(points, ground)) {
+      const half = run.map((_, i) => (i === 0 || i === run.length - 1 ? 0.2 : band * random.range(0.25, 1)));
+      const side = (k: number) => run.map(([x, y], i): Point => [x - s * half[i]! * k, y + c * half[i]! * k]);
+      bands.push(smooth([...side(1), ...side(-1).reverse()]));
+      lines.push(smooth(side(0.7), false));
+    }
+  };
+  for (let across = -reach; across < reach; across += VEIN_MM * random.range(0.5, 1.5)) {
+    vein(across, -reach, reach, BAND_MM * random.range(0.4, 1.2));
+    const fork = random.range(-0.7, 0.4) * reach;
+    vein(across + random.range(-20, 20), fork, fork + reach * random.range(0.25, 0.6), BAND_MM * 0.5);
+  }
+  pen.path(bands.join(''), { fill: VEIN, opacity: 0.15 });
+  pen.path(lines.join(''), { stroke: VEIN, width: 0.7, opacity: 0.4 });
+}
+
+/** The stretches of a line within an outline, of two points or more. */
+function runsWithin(points: readonly Point[], outline: readonly Point[]): Point[][] {
+  const runs: Point[][] = [[]];
+  for (const point of points)
+    if (inside(outline, ...point)) runs.at(-1)!.push(point);
+    else runs.push([]);
+  return runs.filter((run) => run.length > 1);
 }
 
 /** How far the wood goes to both sides at this height. */

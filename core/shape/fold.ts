@@ -175,7 +175,7 @@ function roses(kind: keyof typeof ROSES, slice: SliceToFold, asked: FoldAsked, e
 
 /** How a food takes folding: its catalogue serves it folded, it cracks, or nobody has said. */
 export function foldsWell({ forms, family, texture }: Component): 'folds' | 'cracks' | 'not known' {
-  const folds = new Set(['quarter-folds', 'rose', 'ribbon', 'leaves']);
+  const folds = new Set(['quarter-folds', 'chain', 'cones', 'rose', 'ribbon', 'leaves']);
   if (forms.some(({ form }) => folds.has(form))) return 'folds';
   if (texture === 'hard' || texture === 'crumbly' || texture === 'firm') return 'cracks';
   return family === 'cheese' && texture === 'semi-firm' ? 'folds' : 'not known';

@@ -80,7 +80,7 @@ function proposed(plan: Plan, foods: readonly Component[]): Asked {
   const lain = plan.placements
     .filter(({ componentId }) => componentId === start.id)
     .reduce((sum, { massG }) => sum + massG, 0);
-  const isRound = formOfFold(start, 'chain')?.form === 'quarter-folds';
+  const isRound = formOfFold(start, 'quarter-fold')?.form === 'quarter-folds';
   return {
     food: start.id,
     kind: isRound ? 'quarter-fold' : 'ribbon',

@@ -10,7 +10,7 @@ import { flower, leaf, sprig } from './herbs.js';
 import { floret, nut, popped, ridgedNut, seedPinch } from './nuts.js';
 import { bit, gherkin, pod, smear } from './pickles.js';
 import { citrus, coin, fanSlice, quarter, raggedCrisp, ring, starSlice } from './slices.js';
-import { halfMoon, longSlice, quarterFold, ribbon, rose, roundSlice } from './meat.js';
+import { cone, halfMoon, longSlice, nestedFold, quarterFold, ribbon, rose, roundSlice } from './meat.js';
 import {
   berry,
   cherry,
@@ -35,6 +35,8 @@ export const RECIPES: Record<Piece, Recipe> = {
   'round-slice': roundSlice,
   'long-slice': longSlice,
   'quarter-fold': quarterFold,
+  'nested-fold': nestedFold,
+  cone,
   rose,
   ribbon,
   grape,

@@ -72,6 +72,101 @@ export const quarterFold: Recipe = (brush) => {
   });
 };
 
+/** A quarter whose open edge waves, its layers apart: what makes a chain of them look like a ruffle. */
+export const nestedFold: Recipe = (brush) => {
+  const [l, w] = [brush.l, brush.w];
+  const sway = brush.random.range(0, 6);
+  // each layer a fan from the fold, the lower ones a little longer
+  const layer = (k: number, turn: number): Point[] => {
+    const rim = pieceOutline('nested-fold', l, w).slice(1, -1);
+    const waved = rim.map(([x, y], i): Point => [
+      (x + l / 2) * k - l / 2 + Math.sin(i * 1.9 + sway + turn) * l * 0.03,
+      y * (0.55 + 0.45 * k),
+    ]);
+    return [[-l / 2, -w * 0.15], ...waved, [-l / 2, w * 0.15]];
+  };
+  const layers = [1, 0.87, 0.74, 0.61].map((k, i) => layer(k, i * 2.4));
+  shadowPath(brush, smooth(layers[0]!), 1.8);
+  layers.forEach((points, i) => {
+    if (i > 0) shadowPath(brush, smooth(points), 1);
+    brush.pen.path(smooth(points), {
+      fill: linear(
+        {
+          0: darker(brush.main, 0.4 - i * 0.04),
+          0.6: darker(brush.main, 0.2),
+          0.85: brush.main,
+          1: mix(brush.main, brush.second, 0.45),
+        },
+        [0, 0, 1, 0.15],
+      ),
+    });
+    const rim = points[Math.floor(points.length / 2)]![0] - l * 0.07;
+    const spots = speckle(brush.random, lean(brush) ? 2 : 7, l * 0.05, w * (0.36 - i * 0.05));
+    fat(
+      brush,
+      spots.map(([x, y]): Point => [x + rim - (y / w) ** 2 * l * 0.5, y]),
+    );
+    brush.pen.path(smooth(points.slice(1, -1), false), {
+      stroke: paler(brush.second, 0.35),
+      width: 1.4,
+      opacity: 0.95,
+    });
+  });
+};
+
+/** A slice rolled to a cone: lit along its back, the lap as a line, and dark in its mouth. */
+export const cone: Recipe = (brush) => {
+  const [l, w] = [brush.l, brush.w];
+  const outline = pieceOutline('cone', l, w);
+  shadowPath(brush, smooth(outline), 2);
+  const [, up] = fromBoard(brush, 0, -1);
+  const lit = up <= 0 ? [0, 0, 0, 1] : [0, 1, 0, 0];
+  brush.pen.path(smooth(outline), {
+    fill: linear(
+      {
+        0: paler(mix(brush.main, brush.second, 0.35), 0.12),
+        0.38: brush.main,
+        1: darker(brush.main, 0.38),
+      },
+      lit as [number, number, number, number],
+    ),
+  });
+  const spots = speckle(brush.random, lean(brush) ? 5 : 18, l * 0.36, w * 0.36);
+  fat(
+    brush,
+    spots.map(([x, y]): Point => [x + l * 0.04, y * (0.5 + x / l)]),
+  );
+  const mouth = blob(brush.random, l * 0.1, w * 0.46, 11, 0.07).map(([x, y]): Point => [x + l * 0.37, y]);
+  brush.pen.path(smooth(mouth), {
+    fill: radial({ 0: darker(brush.main, 0.72), 0.7: darker(brush.main, 0.5), 1: darker(brush.main, 0.25) }),
+    stroke: paler(brush.second, 0.3),
+    width: 1.7,
+  });
+  // the end of the slice, rolled in
+  brush.pen.path(
+    smooth(
+      [
+        [l * 0.33, -w * 0.22],
+        [l * 0.4, -w * 0.02],
+        [l * 0.36, w * 0.2],
+      ],
+      false,
+    ),
+    { stroke: mix(brush.main, brush.second, 0.7), width: 1.6, opacity: 0.9 },
+  );
+  brush.pen.path(
+    smooth(
+      [
+        [l * 0.3, w * 0.3],
+        [-l * 0.05, w * 0.17],
+        [-l * 0.46, 0],
+      ],
+      false,
+    ),
+    { stroke: darker(brush.main, 0.5), width: 1.2, opacity: 0.6 },
+  );
+};
+
 export const ribbon: Recipe = (brush) => {
   const n = 7;
   const [l, w] = [brush.l, brush.w];
