@@ -17,6 +17,13 @@ describe('children', () => {
     ['3 six-year-olds', [[3, [6, 6, 6]]]],
     ['2 6 year olds', [[2, [6, 6]]]],
     ['2 children over 6', [[2, [6, 6]]]],
+    [
+      '3 children (two are 3 and one is 7)',
+      [
+        [2, [3, 3]],
+        [1, [7]],
+      ],
+    ],
     ['3 children under 5', [[3, []]]],
     // whoever is said to be of a child's age is a child
     ['7 girls aged 3', [[7, [3, 3, 3, 3, 3, 3, 3]]]],

@@ -20,7 +20,8 @@ export {
   type OwnNeed,
   type Strictness,
 } from './group.js';
-export { LONGEST_PARTY, readParty, inAll, totalOf, type PartyRead } from './lines.js';
+export { LONGEST_PARTY, readParty, totalOf, type PartyRead } from './lines.js';
+export { otherReadings, type Among, type OtherReading } from './readings.js';
 export type { LineProblem } from './part.js';
 export { unreadOf } from './avoid.js';
 export type { NeedWord, Phrase, Vocabulary } from './phrases.js';

@@ -302,21 +302,5 @@ function pieces(draft: Draft): Draft[] {
   return [first, ...pieces({ ...draft, count: draft.count - MOST_IN_GROUP })];
 }
 
-/** "6 adults, one diabetic" may be seven guests or six. */
-const WITHOUT_NEED =
-  /^\s*(\d{1,6}|[a-z]+)\s+(?:adults?|grown-?ups?|friends|women|men|ladies|teens?|teenagers?|girls|boys|mothers|mums|moms|fathers|dads|parents|grandparents|cousins|siblings|sisters|brothers|aunts|uncles)(?=\s*[,;\n])/i;
-
-/**
- * The same line with its first number as everybody; undefined where that cannot be meant: children are no adults, and
- * those who are named are no more than all. Which of the two it is only the stylist knows.
- */
-export function inAll(text: string, read: PartyRead): string | undefined {
-  const first = WITHOUT_NEED.exec(text);
-  const [all, ...named] = read.groups;
-  if (!first || !all || named.length === 0 || read.problems.length > 0) return undefined;
-  if (named.some(({ band }) => band === 'child') || guestsIn(named) > all.count) return undefined;
-  return `${all.count} guests${text.slice(first[0].length)}`;
-}
-
 /** The total that the groups make, for showing back what was understood. */
 export const totalOf = (read: PartyRead): number => guestsIn(read.groups);

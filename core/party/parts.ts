@@ -62,7 +62,8 @@ function atAnd(part: string): string[] {
       (!/^\d+$/.test(word) && !/^(?:one|two|three|four|five|six|seven|eight|nine|ten)$/i.test(word))
     )
       continue;
-    if (/^\S+\s+(?:years?|months?|and|are|is)\b/i.test(next)) continue;
+    // "two are 3 and one is 5"; but one may be coeliac and one is vegan
+    if (/^\S+\s+(?:years?\b|months?\b|and\b|(?:are|is)\s+(?:aged?\s+)?\d)/i.test(next)) continue;
     // "kids of 3 and 5 with an allergy": the second is an age, too
     if (
       /^\S+\s+(?:with|who)\b/i.test(next) &&
@@ -110,11 +111,25 @@ export function agesIn(text: string, count: number): number[] | undefined {
     const rest = some[3] ? agesIn(some[3], count - n) : [];
     return rest && [...Array<number>(n).fill(Number(some[2])), ...rest];
   }
+  const each = eachAge(text, count);
+  if (each) return each;
   const range = /^(?:aged?\s+)?(\d+)\s*(?:to|-|–)\s*(\d+)$/.exec(text.trim());
   if (range) return spread(Number(range[1]), Number(range[2]), count);
   const ages = (text.match(/\d+/g) ?? []).map(Number);
   if (ages.length === 1 && !/,|and/.test(text)) return Array<number>(count).fill(ages[0]!);
   return ages.length > 0 && ages.length <= count ? ages : undefined;
+}
+
+/** "Two are 3 and one is 7". */
+function eachAge(text: string, count: number): number[] | undefined {
+  const list = text.trim().split(/\s*(?:,|;|\band\b)\s*/);
+  const ages = list.flatMap((said) => {
+    const found = /^(\w+)\s+(?:is|are|of them are|aged)\s+(\d+)$/.exec(said);
+    const n = numberOf(found?.[1] ?? '');
+    return found && n !== undefined && n <= count ? [Array<number>(n).fill(Number(found[2]))] : [];
+  });
+  const all = ages.flat();
+  return ages.length === list.length && all.length <= count ? all : undefined;
 }
 
 /** "6 to 10" for three children: 6, 8 and 10; the youngest is always there, so nothing is judged too kindly. */

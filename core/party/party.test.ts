@@ -1,9 +1,15 @@
 import { describe, expect, test } from '@jest/globals';
 import { NEED_WORDS } from '../needs/index.js';
 import { group } from '../testing/plans.js';
-import { inAll, needsOf, portionsIn, portionsOf, readParty, totalOf } from './index.js';
+import { needsOf, otherReadings, portionsIn, portionsOf, readParty, totalOf } from './index.js';
 
+const VOCABULARY = { words: NEED_WORDS, isFood: () => false };
 const read = (text: string) => readParty(text, NEED_WORDS);
+const otherwise = (text: string) =>
+  otherReadings(text, read(text), VOCABULARY).map((other) => {
+    expect(totalOf(read(other.text))).toBe(other.guests);
+    return [other.among, other.guests];
+  });
 const shown = (text: string) =>
   read(text).groups.map((group) => [
     group.count,
@@ -40,14 +46,40 @@ describe('party lines', () => {
     expect(read('6, 4 vegans and 3 halal').problems).toHaveLength(1);
     const either = '6 adults, one diabetic';
     expect(totalOf(read(either))).toBe(7);
-    expect(totalOf(read(inAll(either, read(either))!))).toBe(6);
+    expect(otherwise(either)).toEqual([['everybody', 6]]);
+    expect(otherwise('4 couples, one vegetarian')).toEqual([['everybody', 8]]);
     for (const line of [
       '6 adults, 2 children of 5',
       '2 adults, 4 vegans',
       '6 vegans, 2 halal',
       '6 guests, 2 vegan',
     ])
-      expect(inAll(line, read(line))).toBeUndefined();
+      expect(otherwise(line)).toEqual([]);
+  });
+
+  test('an allergy that is named last may be of those before: who it is of is asked, and nobody else comes then', () => {
+    expect(otherwise('10 vegans, 2 nut allergy')).toEqual([['them', 10]]);
+    expect(otherwise('4 vegans and one nut allergy')).toEqual([['them', 4]]);
+    const family = '5 children aged 3, 4 parents, one egg allergy';
+    expect(totalOf(read(family))).toBe(10);
+    expect(otherwise(family)).toEqual([
+      ['the children', 9],
+      ['the adults', 9],
+    ]);
+    const [child, grown] = otherReadings(family, read(family), VOCABULARY).map(
+      ({ text }) => read(text).groups,
+    );
+    const band = (groups: typeof child) =>
+      groups!.find(({ needs }) => needs.some(({ id }) => id === 'egg-free'))!.band;
+    expect([band(child), band(grown)]).toEqual(['child', 'adult']);
+    // of a family that was only counted, anybody may be vegetarian
+    expect(
+      otherwise('2 grandparents, 2 parents, 3 kids (2, 4, 9), one vegetarian').map(([, n]) => n),
+    ).toEqual([7, 7]);
+    expect(otherwise('18 women of a choir, 2 coeliac')).toEqual([]);
+    // a way of eating is a group of its own, and of several groups it is nobody's in particular
+    expect(otherwise('12 halal, 2 vegan')).toEqual([]);
+    expect(otherwise('4 vegans, 3 halal and one nut allergy')).toEqual([]);
   });
 
   test('words, several needs, dislikes and ranges of ages', () => {

@@ -151,9 +151,14 @@ function guestsFor(line: string, vocabulary: Vocabulary): string {
 }
 
 /** "A wedding, 80 guests: …", "dinner for 8": what it is, before how many come. */
-const BEGINS_WITH = /^\s*((?:[a-z'’]+\s+){0,4}?[a-z'’]+)\s*(?:[,:–-]|\bfor\b|\bof\b|\bwith\b)\s*(?=(\S+))/i;
+const BEGINS_WITH =
+  /^\s*((?:[a-z'’]+\s+){0,4}?[a-z'’]+)\s*(?:[,:–-]|\bfor\b|\bof\b|\bwith\b|\s(?=\d))\s*(?=(\S+))/i;
 
-function withoutOccasion(line: string): string {
+/** "Kids' party: 15 kids". */
+const CHILDRENS = /^\s*(?:an?\s+)?(?:kids?|child(?:ren)?)['’]?s?['’]?\s+(?=(?:birthday|party)\b)/i;
+
+function withoutOccasion(said: string): string {
+  const line = said.replace(CHILDRENS, '');
   const found = BEGINS_WITH.exec(line);
   const words = found?.[1]!.toLowerCase().split(/\s+/) ?? [];
   const first = words.findIndex((word) => !ARTICLES.has(word));
@@ -166,6 +171,10 @@ function withoutOccasion(line: string): string {
 const ONE = 'husband|wife|partner|spouse|fiancée?|boyfriend|girlfriend|mother|mum|mom|mam|dad|father|sister|brother|grandmother|grandma|granny|nan|nanna|grandfather|grandpa|grandad|granddad|aunt|auntie|uncle|cousin|neighbou?r|friend|boss|colleague|flatmate|housemate|host|hostess|bride|groom|vicar|priest|teacher|doctor|guest|mother-in-law|father-in-law|sister-in-law|brother-in-law'; // prettier-ignore
 const TWO = 'parents|grandparents|in-laws|couple|bride and groom';
 const YOUNG = 'son|daughter|grandson|granddaughter|nephew|niece';
+/** "My 60th birthday, 30 guests": those are years. */
+const YEARS =
+  /^\s*(?:(?:my|our|his|her|their|the|an?|[\p{L}]+['’]s)\s+)*\d{1,3}(?:st|nd|rd|th|[\s-]years?)?\s+(?:\p{L}+\s+)?(?:birthday|anniversary|jubilee)(?:\s+(?:party|dinner|lunch|tea|breakfast))?\s*(?:[,;:–-]|\bfor\b|\bwith\b)\s*(?=\d|\p{L})/iu;
+
 const OPENS = '(^|[,;:(\\n&+]\\s*|\\b(?:and|plus|with|are|for)\\s+)';
 const ENDED = "(?![\\w'’-])";
 const KIN: readonly (readonly [RegExp, string])[] = [
@@ -198,6 +207,25 @@ const kinCounted = (line: string): string =>
     // what ends one may open the next: "my aunt, my uncle"
     return text.replace(said, counted).replace(said, counted);
   }, line);
+
+/** "Anna is vegan", "Tom doesn't eat fish": what only a person does, so that no food is taken for one. */
+const BY_NAME =
+  /(^|[,;:.\n]\s*|\band\s+)(\p{Lu}\p{Ll}+)(?=\s+(?:(?:do(?:es)?n['’]?t|does not|can['’]?t|cannot|can not|won['’]?t|will not|only|never)\s+(?:eats?|have|has|take|drink|tolerate)|eats|hates|avoids|has\s+(?:an?\s+)?[^,;.\n]*?\b(?:allergy|intolerance)|is\s+(?:also\s+|severely\s+|very\s+|an?\s+)*(\S+?))(?=[\s,;.]|$))/gu;
+
+/** Who is called by a name is one; whoever that is, everybody, nobody and "one" are no names. */
+const personsCounted = (line: string, vocabulary: Vocabulary): string =>
+  line.replace(BY_NAME, (all: string, before: string, name: string, eats: string | undefined) => {
+    const said = name.toLowerCase();
+    const isEater =
+      eats === undefined ||
+      /^(?:allergic|intolerant|pregnant|diabetic)$/i.test(eats) ||
+      isWay(eats.toLowerCase(), vocabulary);
+    const isName = !NO_NAMES.has(said) && numberOf(said) === undefined && !isNeedOrFood(said, vocabulary);
+    return isEater && isName ? `${before}1 adult` : all;
+  });
+const NO_NAMES = setOf(
+  'everyone everybody nobody noone someone somebody anyone anybody one each all none other another rest who he she it they this that there which half most some',
+);
 
 const TENS: Readonly<Record<string, number>> = { twenty: 20, thirty: 30, forty: 40, fifty: 50, sixty: 60, seventy: 70, eighty: 80, ninety: 90 }; // prettier-ignore
 const TENS_WORDS = Object.keys(TENS).join('|');
@@ -236,6 +264,10 @@ const numbersFirst = (line: string): string =>
         numberOf(n) === undefined ? all : `${before}${n}${who} ${about}`,
     )
     .replace(
+      /(?<=[a-z])(?<!\b(?:including|incl|with|and|plus|of|for|at|least|only|are|is|has|have|but))\s+(\d+|[a-z]+)\s+(?=of (?:them|whom|which|these|those)\b)/gi,
+      (all: string, n: string) => (numberOf(n) === undefined ? all : `, ${n} `),
+    )
+    .replace(
       /(^|[,;:\n]\s*)(\d+|[a-z]+)\s+([^,;:\n()\d]*?)\s+among(?:st)?\s+(them|these|those|the [a-z]+)(?=\s*(?:[,;\n]|$))/gi,
       (all: string, before: string, n: string, about: string, whom: string) =>
         numberOf(n) === undefined ? all : `${before}${n} of ${/^the\s/i.test(whom) ? whom : 'all'} ${about}`,
@@ -270,7 +302,8 @@ const HOUSEHOLDS = /^\s*\S+\s+(?:families|households|couples|tables)\s*:\s*/i;
 
 /** The line with its guests counted, and without what they come for. */
 export const guestsCounted = (text: string, vocabulary: Vocabulary): string => {
-  const plain = unfasting(singled(couplesCounted(spelledOut(inFigures(text)))));
+  const people = personsCounted(text.replace(YEARS, ''), vocabulary);
+  const plain = unfasting(singled(couplesCounted(spelledOut(inFigures(people)))));
   const line = withoutOccasion(kinCounted(atMost(plain)).replace(HOUSEHOLDS, ''));
   return numbersFirst(grownCounted(withoutPurpose(guestsFor(line, vocabulary)), vocabulary));
 };

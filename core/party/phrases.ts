@@ -125,7 +125,10 @@ class Reader {
       if (needs.length === 0 || (byName && byName.words.length > n)) continue;
       return { length: n, needs, diet: false };
     }
-    return byName && { length: byName.words.length, needs: [byName.need], diet: isDiet(byName.need) };
+    if (!byName) return undefined;
+    // "gestational diabetes" is two needs
+    const called = this.vocabulary.words.filter(({ word, leftOut }) => !leftOut && word === byName.need.word);
+    return { length: byName.words.length, needs: called, diet: isDiet(byName.need) };
   }
 
   private food(i: number): number {

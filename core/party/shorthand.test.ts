@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import { isFoodWord, NEED_WORDS } from '../needs/index.js';
-import { inAll, readParty, totalOf } from './index.js';
+import { otherReadings, readParty, totalOf } from './index.js';
 
 const read = (text: string) => readParty(text, NEED_WORDS, isFoodWord);
 const shown = (text: string): string[] => {
@@ -136,9 +136,43 @@ describe('of whom it is said', () => {
     expect(totalOf(read('5 on a cabbage diet, 3 friends'))).toBe(8);
   });
 
+  test.each([
+    ['10 guests, one is coeliac and one is vegan', ['8', '1 gluten-free', '1 vegan']],
+    ['6 vegetarians one of them gluten free', ['1 vegetarian gluten-free', '5 vegetarian']],
+    ['15 guests, 1 with gestational diabetes', ['14', '1 pregnancy carbs-counted']],
+    ['12 with one baby', ['11', '1 (0)']],
+    ['8 guests: 2 vegetarians who eat fish', ['6', '2 pescatarian']],
+    [
+      '9 guests, 2 pescatarians and someone with a nut allergy',
+      ['6', '2 pescatarian', '1 tree-nut-free peanut-free'],
+    ],
+    ["Kids' party, 15 kids age 7, 1 halal", ['1 (7) halal', `14 (${'7 '.repeat(14).trim()})`]],
+    ['office lunch for 30-40 people with 10% vegan', ['36', '4 vegan']],
+    ['1 vegan, 6 without restrictions', ['1 vegan', '6']],
+    // years are no guests
+    ['60 years birthday, 30 guests', ['30']],
+    ['My 60th birthday, 30 guests, 2 vegan', ['28', '2 vegan']],
+    ['wedding 60 guests, 6 vegan', ['54', '6 vegan']],
+    // by name
+    ["Book club, 9 of us, Ruth can't have gluten", ['8', '1 gluten-free']],
+    ['8 guests: Anna is vegan, Tom has a nut allergy', ['6', '1 vegan', '1 tree-nut-free peanut-free']],
+    ['8 people, Omar eats halal', ['7', '1 halal']],
+    ['6 people. Everyone is vegan. Nobody eats pork.', ['6 vegan own-no-pork']],
+  ])('%s', (line, groups) => expect(shown(line)).toEqual(groups));
+
+  test('no food is taken for somebody of that name: it is asked', () => {
+    const { unread } = read('10 guests. Buckwheat is forbidden');
+    expect(unread.map(({ text }) => text)).toContain('buckwheat');
+    expect(read('4 guests, Fish is vegan').groups.every(({ needs }) => needs.length > 0)).toBe(true);
+  });
+
   test('mothers are perhaps everybody', () => {
     const line = '10 mums, 1 vegan';
-    expect([totalOf(read(line)), totalOf(read(inAll(line, read(line))!))]).toEqual([11, 10]);
+    const [other] = otherReadings(line, read(line), { words: NEED_WORDS, isFood: isFoodWord });
+    expect([totalOf(read(line)), totalOf(read(other!.text))]).toEqual([11, 10]);
+    const hens = 'Hen do: 12 girls, 2 vegan';
+    const [all] = otherReadings(hens, read(hens), { words: NEED_WORDS, isFood: isFoodWord });
+    expect(all).toMatchObject({ text: 'Hen do: 12 guests, 2 vegan', guests: 12 });
   });
 });
 

@@ -13,7 +13,8 @@ const SHORT: readonly Rule[] = [
   [/\bdf\b/gi, 'dairy free'],
   [/\bnf\b/gi, 'nut free'],
   [/\bvgn?\b/gi, 'vegan'],
-  [/\b(?:ppl|peeps)\b/gi, 'people'],
+  [/\b(?:ppl|peeps|pers)\b\.?/gi, 'people'],
+  [/\b(?:someone|somebody|one (?:person|guest))\b(?=\s+(?:with|who|has|is)\b)/gi, '1'],
   [/\bno-(?!one\b|cross)(?=[a-z])/gi, 'no '],
   [/^\s*(?:we['’](?:ll be|re)|we will be|there['’](?:ll be|s)|there will be)\s+(?=\S)/i, 'we are '],
   [/(?<=[a-z])-(?=(?:intoleran|allerg))/gi, ' '],
@@ -21,6 +22,11 @@ const SHORT: readonly Rule[] = [
   [
     /\s+(?:and|&|plus)\s+an?\s+(?=(?:coeliac|celiac|vegan|vegetarian|veggie|diabetic|pescatarian|muslim|hindu|jain)\s*(?:$|[,;.)\n]|and\b))/gi,
     ', 1 ',
+  ],
+  [/\bvegetarians?\s+(?:who|that|but)\s+(?:(?:also|do|does|still|they)\s+)*eats?\s+fish\b/gi, 'pescatarian'],
+  [
+    /^(\s*\d+)\s+with\s+(?=(?:\d+|an?|one|two|three|four|five)\s+(?:bab(?:y|ies)|infants?|toddlers?|kids?|child|children|little ones?)\b)/i,
+    '$1 guests, ',
   ],
   // a meal of milk, at which no meat is served
   [/\b(?:kosher[\s-]+(?:dairy|milchi[gk])|(?:dairy|milchi[gk])[\s-]+kosher)\b/gi, 'kosher without meat'],
@@ -44,6 +50,7 @@ const SAID_OF_ALL: readonly Rule[] = [
   [new RegExp(`(^|[,;:\\n]\\s*)${NOBODY}\\s+drinks?(?=\\s*(?:$|[,;.)\\n]))`, 'gi'), '$1all without alcohol'],
   [new RegExp(`${NOBODY}\\s+(?:has|have)\\s+(?:any\\s+)?(?=${RESTRICTIONS})`, 'gi'), 'no '],
   [new RegExp(`([,;\\n]\\s*)(?:and\\s+)?${NO_NEED}`, 'gi'), '$1'],
+  [new RegExp(`\\bwithout (?:any )?(?:${RESTRICTIONS})(?=\\s*(?:$|[,;.)\\n]))`, 'gi'), 'who eat everything'],
   [new RegExp(`(?:\\b(?:with|(?:who )?(?:have|has))\\s+)?\\b${NO_NEED}`, 'gi'), 'who eat everything'],
   [/([,;\n]\s*)(?:and\s+)?no (?:children|kids|little ones)(?=\s*(?:$|[,;.)\n]))/gi, '$1'],
   [/[,;](?:\s*[,;])+/g, ','],
@@ -67,7 +74,7 @@ const SHARES: Readonly<Record<string, number>> = {
   'three quarters': 3 / 4,
 };
 const SHARED = new RegExp(
-  `(^|[,;:\\n]\\s*)(?:about |around |roughly |over |under |up to |nearly |almost )?(?:(${Object.keys(SHARES).join('|')})|(\\d+)\\s?(?:%|per ?cent)|(\\w+) (?:in|out of)(?: every)? (\\w+)|all but (\\w+))(\\s+of\\s+(?:them|us|these|those|the (?:guests|people)))?(?=\\s+[a-z])`,
+  `(^|[,;:\\n]\\s*|\\b(?:with|including)\\s+)(?:about |around |roughly |over |under |up to |nearly |almost )?(?:(${Object.keys(SHARES).join('|')})|(\\d+)\\s?(?:%|per ?cent)|(\\w+) (?:in|out of)(?: every)? (\\w+)|all but (\\w+))(\\s+of\\s+(?:them|us|these|those|the (?:guests|people)))?(?=\\s+[a-z])`,
   'gi',
 );
 

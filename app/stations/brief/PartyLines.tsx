@@ -1,6 +1,13 @@
 import { useState } from 'react';
 import { isFoodWord, NEED_WORDS } from '../../../core/needs/index.js';
-import { inAll, readParty, totalOf, type Group, type PartyRead } from '../../../core/party/index.js';
+import {
+  otherReadings,
+  readParty,
+  totalOf,
+  type Group,
+  type OtherReading,
+  type PartyRead,
+} from '../../../core/party/index.js';
 import type { Plan } from '../../../core/plan/index.js';
 import { useSession } from '../../store/session.js';
 import { Wrong } from '../../ui/Fields.js';
@@ -26,12 +33,20 @@ function keepingHands(read: readonly Group[], before: readonly Group[]): Group[]
   });
 }
 
+/** A line that may be meant in two ways, as a question. */
+const OTHERWISE: Readonly<Record<OtherReading['among'], (other: OtherReading) => string>> = {
+  everybody: ({ guests }) => t('Those {n} are everybody, the others are among them', { n: guests }),
+  them: ({ guests }) => t('{n} guests: the last named are some of those before', { n: guests }),
+  'the children': ({ guests }) => t('{n} guests: the last named are some of the children', { n: guests }),
+  'the adults': ({ guests }) => t('{n} guests: the last named are some of the grown guests', { n: guests }),
+};
+
 /** Type the party in lines: what was understood is shown phrase by phrase, and only then is anybody seated. */
 export function PartyLines({ plan, onClose }: { plan: Plan; onClose: () => void }) {
   const [text, setText] = useState('');
   const edit = useSession((state) => state.edit);
   const read = readParty(text, NEED_WORDS, isFoodWord);
-  const everybody = inAll(text, read);
+  const others = otherReadings(text, read, { words: NEED_WORDS, isFood: isFoodWord });
   const ready = read.groups.length > 0 && read.problems.length === 0;
   const seat = (): void => {
     edit({
@@ -61,11 +76,11 @@ export function PartyLines({ plan, onClose }: { plan: Plan; onClose: () => void 
           <p className="mt-1.5 mb-0.5 mx-0 font-bold">
             {t('Understood: {totalOf} guests', { totalOf: totalOf(read) })}
           </p>
-          {everybody !== undefined && (
-            <Button look="quiet" size="small" onClick={() => setText(everybody)}>
-              {t('Those {n} are everybody, the others are among them', { n: read.groups[0]!.count })}
+          {others.map((other) => (
+            <Button key={other.among} look="quiet" size="small" onClick={() => setText(other.text)}>
+              {OTHERWISE[other.among](other)}
             </Button>
-          )}
+          ))}
           <Understood read={read} />
           {read.problems.map((problem) => (
             <Wrong key={spoken(problem.said)}>{spoken(problem.said)}</Wrong>

@@ -79,6 +79,21 @@ describe('the brief', () => {
     expect(planNow().surfaces.map(({ name }) => name)).toEqual(['Board']);
   });
 
+  test('of whom the last named is, is asked, and the answer is the line that is seated', async () => {
+    const hands = await openStation(emptyPlan('fresh', '2027-05-15T18:00'), 'brief');
+    await hands.press('Say who is coming');
+    await hands.fill('The party, in lines', '5 children aged 3, 4 parents, one egg allergy');
+    expect(document.body.textContent).toContain('Understood: 10 guests');
+    await hands.press('9 guests: the last named are some of the children');
+    expect(document.body.textContent).toContain('Understood: 9 guests');
+    expect(buttons(/the last named/)).toEqual([]);
+    await hands.press('Seat them');
+    await saved();
+    const allergic = planNow().party.filter(({ needs }) => needs.some(({ id }) => id === 'egg-free'));
+    expect(allergic.map(({ band, count, ages }) => [band, count, ages])).toEqual([['child', 1, [3]]]);
+    expect(planNow().party.reduce((sum, { count }) => sum + count, 0)).toBe(9);
+  });
+
   test('a surface is added, named for whom it is, and taken away again', async () => {
     const hands = await openStation(demo, 'brief');
     await hands.press('Add a surface');

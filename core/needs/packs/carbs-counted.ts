@@ -8,6 +8,8 @@ export const carbsCounted: NeedPack = {
     'diabetic',
     'diabetics',
     'diabetes',
+    'gestational diabetes',
+    'pregnancy diabetes',
     'type 1 diabetes',
     'type 2 diabetes',
     'type 1 diabetic',

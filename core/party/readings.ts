@@ -1,0 +1,75 @@
+import { guestsIn, type Group } from './group.js';
+import { readParty, totalOf, type PartyRead } from './lines.js';
+import { isBare } from './opening.js';
+import { numberOf } from './parts.js';
+import type { Vocabulary } from './phrases.js';
+
+/** Of whom the last named may be: of everybody, of those just before them, of the children, of the grown guests. */
+export type Among = 'everybody' | 'them' | 'the children' | 'the adults';
+
+/** Another reading of a line that can be meant in two ways; which of them it is only the stylist knows. */
+export interface OtherReading {
+  text: string;
+  among: Among;
+  guests: number;
+}
+
+/** "6 adults, one diabetic" may be seven guests or six. */
+const WITHOUT_NEED =
+  /^\s*(?<before>[^,;:()\d\n]{1,40}[,:]\s*)?(\d{1,6}|[a-z]+)\s+(?:adults?|grown-?ups?|friends|women|men|ladies|couples|teens?|teenagers?|girls|boys|mothers|mums|moms|fathers|dads|parents|grandparents|cousins|siblings|sisters|brothers|aunts|uncles)(?:\s[^,;:()\n\d]{0,40})?(?=\s*[,;\n])/i;
+
+/**
+ * The same line with its first number as everybody; undefined where that cannot be meant: children are no adults, and
+ * those who are named are no more than all.
+ */
+export function inAll(text: string, read: PartyRead): string | undefined {
+  const first = WITHOUT_NEED.exec(text);
+  const [all, ...named] = read.groups;
+  if (!first || !all || named.length === 0 || read.problems.length > 0) return undefined;
+  // of a total that was read as one the rest is fewer
+  const counted = numberOf(first[2]!);
+  if (counted === undefined || all.count < counted) return undefined;
+  if (all.needs.length + all.dislikes.length > 0) return undefined;
+  if (named.some(({ band }) => band === 'child') || guestsIn(named) > all.count) return undefined;
+  return `${first.groups?.before ?? ''}${all.count} guests${text.slice(first[0].length)}`;
+}
+
+/** The last part of a line, and how many it is of. */
+const LAST =
+  /([,;\n]\s*(?:and\s+)?|\s+and\s+)(\d{1,4}|[a-z]+)(\s+(?!of\b)(?:(?!\sand\s+(?:\d|one\b|two\b|three\b))[^,;\n])+)$/i;
+
+/** Is all that is said of them an allergy? Nobody is called after one. */
+const areAllergic = ({ needs }: Group, { words }: Vocabulary): boolean =>
+  needs.every(({ id }) => words.some(({ need, leaves }) => need.id === id && leaves === 'an allergen'));
+
+/** "10 vegans, 2 nut allergy": two of the ten, or two more? "5 children of 3, 4 parents, one egg allergy": of whom? */
+function lastAmong(text: string, read: PartyRead, vocabulary: Vocabulary): OtherReading[] {
+  const found = LAST.exec(text);
+  const count = found ? numberOf(found[2]!) : undefined;
+  const last = read.groups.at(-1);
+  if (!found || count === undefined || !isBare(`${found[2]!}${found[3]!}`)) return [];
+  if (!last || last.count !== count || last.band === 'child' || last.needs.length === 0) return [];
+  const before = read.groups.slice(0, -1);
+  // of family and friends who were only counted before, somebody may be vegetarian as well
+  if (!areAllergic(last, vocabulary) && before.some(({ needs }) => needs.length > 0)) return [];
+  const isMixed = new Set(before.map(({ band }) => band)).size > 1;
+  if (!isMixed && before.length > 1) return [];
+  const whose: Among[] = isMixed ? ['the children', 'the adults'] : ['them'];
+  return whose.flatMap((among): OtherReading[] => {
+    const line = `${text.slice(0, found.index)}${found[1]!}${found[2]!} of ${among}${found[3]!}`;
+    const other = readParty(line, vocabulary.words, vocabulary.isFood);
+    const guests = totalOf(other);
+    return other.problems.length === 0 && guests === totalOf(read) - count
+      ? [{ text: line, among, guests }]
+      : [];
+  });
+}
+
+/** In what other ways a line that is read without a problem may be meant. */
+export function otherReadings(text: string, read: PartyRead, vocabulary: Vocabulary): OtherReading[] {
+  if (read.problems.length > 0) return [];
+  const everybody = inAll(text, read);
+  if (everybody !== undefined)
+    return [{ text: everybody, among: 'everybody', guests: read.groups[0]!.count }];
+  return lastAmong(text, read, vocabulary);
+}
