@@ -30,7 +30,13 @@ const BROWNS = /^(apple|pear|banana|avocado)/;
 const BROWNS_MIN = 45;
 
 /** Folded and pleated meat dries: ribbons at the last, a rose holds longer under cover. */
-const FOLD_FRESH_MIN: Partial<Record<Form, number>> = { ribbon: 30, 'quarter-folds': 60, chain: 60, cones: 60, rose: 120 };
+const FOLD_FRESH_MIN: Partial<Record<Form, number>> = {
+  ribbon: 30,
+  'quarter-folds': 60,
+  chain: 60,
+  cones: 60,
+  rose: 120,
+};
 
 export function cutFreshMin(component: Component): number {
   if (BROWNS.test(component.id)) return BROWNS_MIN;
