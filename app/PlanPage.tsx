@@ -3,6 +3,7 @@ import { useEffect, useState, type ComponentType } from 'react';
 import { Navigate, useParams } from 'react-router';
 import './zod.js';
 import type { Plan } from '../core/plan/index.js';
+import { idle, oneByOne } from './idle.js';
 import { PlanKeys } from './frame/PlanKeys.js';
 import { useChecked } from './frame/useChecked.js';
 import { PAGES } from './sheet/registry.js';
@@ -40,7 +41,6 @@ function useView(id: string): ComponentType<StationView> | undefined {
   return VIEWS.get(id);
 }
 
-const whenIdle = window.requestIdleCallback ?? ((act: () => void) => setTimeout(act, 200));
 wakeInspector();
 
 /** Once the first view is drawn the others are fetched, so that the next is there at once: sooner they would hold it up. */
@@ -48,11 +48,9 @@ let hasFetched = false;
 function fetchOthers(): void {
   if (hasFetched) return;
   hasFetched = true;
-  whenIdle(() => {
-    // one that could not be fetched is fetched again, and its failure told, where it is gone to
-    for (const id of RECORDS.keys()) fetchView(id).catch(() => undefined);
-    warmKitchen();
-  });
+  // one that could not be fetched is fetched again, and its failure told, where it is gone to
+  const views = [...RECORDS.keys()].map((id) => () => fetchView(id).catch(() => undefined));
+  void oneByOne(idle, [async () => warmKitchen(), ...views]);
 }
 
 /** One plan at one of its stations, or as a page to print. */

@@ -3,6 +3,7 @@ import { createRoot } from 'react-dom/client';
 import { createBrowserRouter, RouterProvider } from 'react-router';
 import { useFocusKeeper } from './frame/useFocusKeeper.js';
 import { useTheme } from './frame/useTheme.js';
+import { fetchCraft, whenIdle } from './idle.js';
 import { Start } from './start/Start.js';
 import { openStore } from './store/db.js';
 import { keepOffline } from './store/updates.js';
@@ -69,8 +70,7 @@ void openStore().then(() => {
       <App />
     </StrictMode>,
   );
-  const whenIdle = window.requestIdleCallback ?? ((act: () => void) => setTimeout(act, 200));
   // after the frame in which the page is painted first
   requestAnimationFrame(() => requestAnimationFrame(() => whenIdle(rest)));
-  void idle.then(planPage);
+  void idle.then(fetchCraft).then(planPage);
 });

@@ -14,7 +14,8 @@ import {
   rawText,
   readRow,
 } from '../store/plans.js';
-import { breath, saveFile } from '../ui/save.js';
+import { breath } from '../idle.js';
+import { saveFile } from '../ui/save.js';
 import { t } from '../words/index.js';
 import { toast } from '../ui/toast.js';
 

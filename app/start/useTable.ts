@@ -5,6 +5,7 @@ import type { NotTaken } from '../../core/exchange/index.js';
 import type { Plan, ReadProblem } from '../../core/plan/index.js';
 import { db, TRASH_DAYS, type CardRow } from '../store/db.js';
 import { t } from '../words/index.js';
+import { fetchCraft, whenIdle } from '../idle.js';
 import { toast } from '../ui/toast.js';
 
 export interface Refused {
@@ -13,10 +14,9 @@ export interface Refused {
 }
 
 const UNDO_MS = 10_000;
-const whenIdle = globalThis.requestIdleCallback ?? ((act: () => void) => setTimeout(act, 200));
 
 /** What is done with plans knows the whole of a plan: it is fetched when the page rests, or when it is first asked for. */
-const deeds = () => import('./deeds.js');
+const deeds = () => fetchCraft().then(() => import('./deeds.js'));
 
 function useFileOutcome() {
   const [refused, setRefused] = useState<Refused>();

@@ -1,4 +1,6 @@
+import { breath } from '../idle.js';
 import { t } from '../words/index.js';
+
 /** Hands a file to the browser's downloads. */
 export function saveFile(name: string, content: string | Blob, type = 'application/json'): void {
   const url = URL.createObjectURL(content instanceof Blob ? content : new Blob([content], { type }));
@@ -15,7 +17,6 @@ const MOST_PX = 4000;
 
 /** Pixels of a band that is painted in one go. */
 const BAND = 160;
-export const breath = (): Promise<void> => new Promise((resolve) => setTimeout(resolve, 0));
 
 /** Thousands of shapes at once would hold up what is typed: band by band, with a breath between. */
 async function inBands(canvas: HTMLCanvasElement, images: readonly HTMLImageElement[]): Promise<void> {
