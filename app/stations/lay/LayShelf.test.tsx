@@ -2,6 +2,9 @@
 import { cometWatch, openStation, planNow } from '../../testing/papers.js';
 import { SAVED } from '../../testing/dom.js';
 import { expect, test } from '@jest/globals';
+import { layPlan } from '../../../core/lay/index.js';
+import type { SurfaceId } from '../../../core/plan/index.js';
+import { board, lies, planWith } from '../../../core/testing/plans.js';
 import { screen, waitFor } from '@testing-library/react';
 
 test('cards and picks are off until they are wanted, and then in the file as well, and at the next visit', async () => {
@@ -19,7 +22,20 @@ test('cards and picks are off until they are wanted, and then in the file as wel
 });
 
 test('a surface is laid calmer and fuller again, each in one step of undo, and no other with it', async () => {
-  const hands = await openStation(cometWatch(), 'lay');
+  const side = board({ id: 'side' as SurfaceId });
+  const two = planWith({
+    surfaces: [board(), side],
+    placements: [
+      lies('brie', 250),
+      lies('green-grapes', 420),
+      lies('almonds', 220),
+      lies('cucumber', 300),
+      lies('water-crackers', 220),
+      lies('dried-apricots', 260),
+      { ...lies('strawberries', 150), surfaceId: side.id },
+    ],
+  });
+  const hands = await openStation(layPlan(two, 1).plan, 'lay');
   const before = planNow();
   const [oak, ...others] = before.layout;
   const calm = screen.getByRole('switch', { name: 'Calm, with open ground' });
