@@ -42,6 +42,8 @@ export interface Anchor {
   isTall: boolean;
   /** Where a hand wants its kind. */
   wishes: readonly MarkedPlace[];
+  /** Where it wants another. */
+  others: readonly MarkedPlace[];
   /** Where it stands already. */
   at: Spot | undefined;
 }
@@ -55,6 +57,7 @@ export const anchorOf = (part: Part, wishes: readonly MarkedPlace[] = []): Ancho
   isWedge: part.fact.form === 'wedge' && part.bowlMm === null,
   isTall: part.fact.heightMm >= TALL_MM,
   wishes: wishes.filter((place) => isWantedAt(part.component, place)),
+  others: wishes.filter((place) => !isWantedAt(part.component, place)),
   at: part.pinned,
 });
 
@@ -104,10 +107,10 @@ interface Table {
   isFromFront: boolean;
 }
 
-/** Out of an open place by all means; into a place where its kind is wanted, gently. */
+/** Out of an open place by all means; into a place where its kind is wanted, and out of one for another, gently. */
 function placeEnergy(
   { open, halfWidth }: Table,
-  { wishes }: Anchor,
+  { wishes, others }: Anchor,
   mine: readonly Circle[],
   spot: Spot,
 ): number {
@@ -117,6 +120,9 @@ function placeEnergy(
       const into = r + place.radiusMm + OPEN_GAP_MM - hypot2(x - place.x, y - place.y);
       if (into > 0) e += 20 + 4 * into;
     }
+  for (const place of others)
+    for (const { x, y, r } of mine)
+      e += IN_THE_WAY * max(0, r + place.radiusMm * 0.7 - hypot2(x - place.x, y - place.y));
   let far = wishes.length > 0 ? FAR : 0;
   for (const { x, y, radiusMm } of wishes)
     far = min(far, max(0, hypot2(spot.x - x, spot.y - y) - radiusMm * 0.5));
@@ -126,6 +132,8 @@ function placeEnergy(
 /** A finger between what stands and a place that stays open. */
 const OPEN_GAP_MM = 8;
 const WISH = 22;
+/** For each millimetre that it stands in a place for another kind. */
+const IN_THE_WAY = 0.4;
 
 /** How far the circle stands over the edge of the ground; 0 well inside. The ground is convex. */
 function overEdge(ground: Polygon, circle: Circle): number {

@@ -18,7 +18,7 @@ import {
   type FreeCells,
   type Site,
 } from './regions.js';
-import { bordersSeen, relabel } from './relabel.js';
+import { bordersSeen, relabel, type Wish } from './relabel.js';
 
 /** What every stage of one laying goes by. */
 export interface Laying {
@@ -87,7 +87,7 @@ export function growRegions(
         border: bordersSeen(grid, mapped, sites.length + anchors.length),
         ground,
         late: round / rounds,
-        wishes: wantedPlaces(surface),
+        wishes: wishesOn(grid, mapped, sites.length, surface),
       },
       random,
     );
@@ -105,6 +105,22 @@ export function growRegions(
   assign(free, sites, owner);
   if (thin < 1) thinOut(grid, owner, sites, thin);
   return { parts, grid, owner, sites, free, field };
+}
+
+/** Of each place where a kind is wanted: the region whose ground is nearest to its middle. */
+function wishesOn(grid: Grid, map: Int16Array, regions: number, surface: Surface): Wish[] {
+  return wantedPlaces(surface).map((place) => {
+    let [region, near] = [NOBODY, Infinity];
+    map.forEach((owner, cell) => {
+      if (owner < 0 || owner >= regions) return;
+      const d = hypot2(
+        grid.xOf(cell % grid.columns) - place.x,
+        grid.yOf(Math.floor(cell / grid.columns)) - place.y,
+      );
+      if (d < near) [region, near] = [owner, d];
+    });
+    return { place, region };
+  });
 }
 
 /** What has been settled trades places coldly, and its regions give way a little. */
@@ -132,7 +148,7 @@ export function tradedBySight(
       border,
       ground,
       late: COOL,
-      wishes: wantedPlaces(surface),
+      wishes: wishesOn(grid, seen, sites.length, surface),
     },
     random,
   );
@@ -219,9 +235,10 @@ function startSites(
     }
     // the first pile of a wanted kind starts where it is wanted
     const wish = [...unmet].find((place) => isWantedAt(part.component, place));
-    if (wish) {
+    const near = wish && { ...wish, ...nearest(wish, Array.from(open, at)) };
+    if (near) {
       unmet.delete(wish);
-      best = { x: wish.x, y: wish.y };
+      best = near;
     }
     // what only makes room stays about where it lies
     best = stands?.get(part.id) ?? best;
@@ -231,9 +248,18 @@ function startSites(
     return {
       ...siteFor(part, best.x, best.y, angle, target, grid, field),
       still: part.kind === 'line' && from === edge,
+      near,
     };
   });
 }
+
+const nearest = (
+  { x, y }: Pick<Site, 'x' | 'y'>,
+  spots: readonly Pick<Site, 'x' | 'y'>[],
+): Pick<Site, 'x' | 'y'> =>
+  spots.reduce((best, spot) =>
+    Math.hypot(spot.x - x, spot.y - y) < Math.hypot(best.x - x, best.y - y) ? spot : best,
+  );
 
 /** So near to an edge a line of berries lies. */
 const EDGE_MM = [2, 16] as const;

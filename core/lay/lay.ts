@@ -50,8 +50,8 @@ export interface LaidSurface {
 
 const FINE_MM = 3;
 export const ROUNDS = 4;
-/** So often who is truly seen beside whom trades places again; each is a fifth of the layout's time. */
-const SEEN_ROUNDS = 2;
+/** So often who is truly seen beside whom trades places again; each is a sixth of the layout's time. */
+const SEEN_ROUNDS = 3;
 /** A surface whose food covers less than this is laid calmly, with open ground around. */
 const CALM = 0.9;
 /** Of a calm board's open ground so much lies along the rim, the rest between the piles. */

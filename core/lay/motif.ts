@@ -73,6 +73,7 @@ const anchorOver = (id: Motif['id'], circles: Circle[], fill: Part): Anchor => (
   isWedge: false,
   isTall: false,
   wishes: [],
+  others: [],
   at: fill.pinned,
 });
 

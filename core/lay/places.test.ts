@@ -101,6 +101,19 @@ describe('places that a hand has marked', () => {
     expect(byChance).toBeLessThan(3);
   });
 
+  test.each([
+    ['bread', 60, 90],
+    ['bread', -95, 60],
+    ['fruit', 0, 100],
+  ] as const)('%s wanted at %i, %i lies there whatever it borders on, from any seed', (what, x, y) => {
+    const wanted = place(what, x, y, 60);
+    const surface = board({ outline: { kind: 'round', diameterMm: 420 }, places: [wanted] });
+    for (const seed of [2, 5, 7]) {
+      const near = middles(laidOn(surface, seed)).filter((at) => hypot2(at.x - x, at.y - y) < 60);
+      expect(near.some(({ component }) => isWantedAt(component, wanted))).toBe(true);
+    }
+  });
+
   test('what was pinned into an open place is told, and so is a wish that nothing meets', () => {
     const surface = board({ outline: { kind: 'round', diameterMm: 420 } });
     const of = laidOn(surface, 1);

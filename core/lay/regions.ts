@@ -4,6 +4,7 @@ import { hypot2, type Point } from '../geometry/index.js';
 import { spineThrough, type Field, type Spine } from './field.js';
 import type { Grid } from './grid.js';
 import type { Part } from './parts.js';
+import type { MarkedPlace } from '../plan/index.js';
 
 /** Bound once: looking names up on the global object is slow inside hot loops. */
 const { floor, max, min, round, sqrt } = Math;
@@ -20,6 +21,8 @@ export interface Site {
   fixed: boolean;
   /** It keeps its place, along the rim or around a bowl, but may take another food. */
   still: boolean;
+  /** A hand has wanted some kind of food there: it does not stray from it. */
+  near?: MarkedPlace | undefined;
   /** The pile's own wish for its direction, radians. */
   own: number;
 }
@@ -277,10 +280,21 @@ export function stepRegions(
     const pace = moving * (points.length > 1 ? ROW_PACE : 1);
     site.x += (m.x - mean(points, 0)) * pace;
     site.y += (m.y - mean(points, 1)) * pace;
+    if (site.near) keepNear(site, site.near);
     stretch(parts[i]!, site, grid, field);
   });
   const even = sites.reduce((sum, site) => sum + site.weight, 0) / max(1, sites.length);
   for (const site of sites) site.weight -= even;
+}
+
+/** So much of the place's radius its middle may be off. */
+const STRAY = 0.5;
+
+function keepNear(site: Site, { x, y, radiusMm }: MarkedPlace): void {
+  const d = hypot2(site.x - x, site.y - y);
+  const k = (STRAY * radiusMm) / max(STRAY * radiusMm, d);
+  site.x = x + (site.x - x) * k;
+  site.y = y + (site.y - y) * k;
 }
 
 const mean = (points: readonly Point[], k: 0 | 1): number =>

@@ -62,37 +62,48 @@ function along(
   return out;
 }
 
+/** A food and what it wants near: its own parts, and theirs. */
+interface Company {
+  mine: readonly number[];
+  theirs: readonly number[];
+}
+
 /** What is worked out once about the foods, before many thousand swaps ask for it. */
 interface Table {
   n: number;
-  foods: readonly Component[];
   points: Float64Array;
-  alike: Uint8Array;
-  same: Uint8Array;
+  /** Of each part: the other parts of its food, anchors left out, and what is of its colour. */
+  same: readonly (readonly number[])[];
+  alike: readonly (readonly number[])[];
   /** How far apart piles of the part's food should lie, in millimetres. */
   apartMm: readonly number[];
-  /** Of each food that wants company: its own parts, and the parts that it wants near. */
-  wanting: readonly { mine: readonly number[]; theirs: readonly number[] }[];
+  wanting: readonly Company[];
+  /** Of each part: which of those have it. */
+  wantingOf: readonly (readonly number[])[];
 }
 
 function tableOf(parts: readonly Part[], anchors: readonly Part[], spanMm: number): Table {
   const foods = [...parts, ...anchors].map((part) => part.component);
-  const pairs = foods.flatMap((a) => foods.map((b) => [a, b] as const));
   const indices = (test: (food: Component) => boolean) => foods.flatMap((food, i) => (test(food) ? [i] : []));
+  const wanting = [...new Set(foods)].flatMap((food) => {
+    const theirs = indices((other) => wants(food, other));
+    return theirs.length > 0 ? [{ mine: indices(({ id }) => id === food.id), theirs }] : [];
+  });
   return {
     n: parts.length,
-    foods,
-    points: Float64Array.from(pairs, ([a, b]) => borderPoints(a, b)),
-    alike: Uint8Array.from(pairs, ([a, b]) => (isAlike(a, b) ? 1 : 0)),
-    same: Uint8Array.from(pairs, ([a, b]) => (a.id === b.id ? 1 : 0)),
+    points: Float64Array.from(foods.flatMap((a) => foods.map((b) => borderPoints(a, b)))),
+    same: foods.map((food, i) =>
+      indices(({ id }) => id === food.id).filter((k) => k !== i && k < parts.length),
+    ),
+    alike: foods.map((food) => indices((other) => isAlike(food, other))),
     apartMm: parts.map(({ component }) => {
       const piles = parts.filter((part) => part.component.id === component.id).length;
       return WANTED_APART[max(0, min(WANTED_APART.length, piles - 1) - 1)]! * spanMm;
     }),
-    wanting: [...new Set(foods)].flatMap((food) => {
-      const theirs = indices((other) => wants(food, other));
-      return theirs.length > 0 ? [{ mine: indices(({ id }) => id === food.id), theirs }] : [];
-    }),
+    wanting,
+    wantingOf: foods.map((_, i) =>
+      wanting.flatMap(({ mine, theirs }, k) => (mine.includes(i) || theirs.includes(i) ? [k] : [])),
+    ),
   };
 }
 
@@ -107,7 +118,7 @@ export interface Relabelling {
   ground: readonly Point[];
   /** 0 in the first round and near 1 in the last. */
   late?: number;
-  wishes?: readonly MarkedPlace[];
+  wishes?: readonly Wish[];
 }
 
 /** Which part lies in which region, and what that costs in points. */
@@ -116,63 +127,89 @@ class Labels {
   readonly label: number[];
   /** The region of each part, the other way round. */
   private readonly regionOf: number[];
-  private readonly places: readonly Pick<Spot, 'x' | 'y'>[];
   private readonly table: Table;
+  private readonly count: number;
+  /** How far each place is from each, and which of them share a border. */
+  private readonly apart: Float64Array;
+  private readonly beside: readonly (readonly number[])[];
+  /** What each company costs as it lies, and as it would lie after the swap that is looked at. */
+  private readonly away: Float64Array;
+  private readonly then: Float64Array;
 
   constructor(private readonly given: Relabelling) {
-    const { parts, anchors, sites, spots, ground } = given;
+    const { parts, anchors, sites, spots, border, ground } = given;
+    const places = [...sites, ...spots];
+    this.count = places.length;
     this.label = parts.map((_, i) => i);
-    this.regionOf = parts.map((_, i) => i);
-    this.places = [...sites, ...spots];
+    this.regionOf = places.map((_, i) => i);
     this.table = tableOf(parts, anchors, 2 * max(...ground.map(([x, y]) => max(abs(x), abs(y)))));
+    this.apart = Float64Array.from(places.flatMap((a) => places.map((b) => hypot2(a.x - b.x, a.y - b.y))));
+    this.beside = places.map((_, r) =>
+      places.flatMap((_, q) => (q !== r && border[r * places.length + q]! > 0 ? [q] : [])),
+    );
+    this.away = Float64Array.from(this.table.wanting, (company) => this.lonely(company));
+    this.then = this.away.slice();
   }
 
-  private apart(r: number, q: number): number {
-    return hypot2(this.places[r]!.x - this.places[q]!.x, this.places[r]!.y - this.places[q]!.y);
+  private partIn(region: number): number {
+    return region < this.table.n ? this.label[region]! : region;
   }
 
   /** What the food of a region costs where it lies. */
-  cost(r: number): number {
-    const { table, label } = this;
+  private cost(r: number): number {
+    const { table, count, apart, regionOf } = this;
     const { parts, border, wishes = [] } = this.given;
-    const { n } = table;
-    const count = this.places.length;
-    const mine = r < n ? label[r]! : r;
-    let e = wishes.length > 0 ? wishAt(parts[mine]!, this.places[r]!, wishes) : 0;
-    for (let q = 0; q < count; q++) {
-      if (q === r) continue;
-      const pair = mine * count + (q < n ? label[q]! : q);
-      const length = border[r * count + q]!;
-      if (length > 0) e += length * table.points[pair]!;
-      if (table.same[pair] && q < n) {
-        const wanted = table.apartMm[mine]!;
-        const d = this.apart(r, q);
-        if (d < wanted) e += TOGETHER * (1 - d / wanted);
-      } else if (table.alike[pair]) {
-        const d = this.apart(r, q);
-        if (d < ALIKE_MM) e += LOOK_ALIKE * (1 - d / ALIKE_MM);
-      }
+    const mine = this.partIn(r);
+    let e = wishes.length > 0 ? wishIn(parts[mine]!, r, wishes) : 0;
+    for (const q of this.beside[r]!)
+      e += border[r * count + q]! * table.points[mine * count + this.partIn(q)]!;
+    const wanted = table.apartMm[mine]!;
+    for (const other of table.same[mine]!) {
+      const d = apart[r * count + regionOf[other]!]!;
+      if (d < wanted) e += TOGETHER * (1 - d / wanted);
+    }
+    for (const other of table.alike[mine]!) {
+      const d = apart[r * count + regionOf[other]!]!;
+      if (d < ALIKE_MM) e += LOOK_ALIKE * (1 - d / ALIKE_MM);
     }
     return e;
   }
 
-  /** What the ways between foods and the company that they want cost. */
-  lonely(): number {
-    const placeOf = (part: number) => (part < this.table.n ? this.regionOf[part]! : part);
-    let e = 0;
-    for (const { mine, theirs } of this.table.wanting) {
-      let near = Infinity;
-      for (const a of mine) for (const b of theirs) near = min(near, this.apart(placeOf(a), placeOf(b)));
-      e += min(MOST_AWAY, AWAY_PER_MM * max(0, near - BESIDE_MM));
-    }
-    return e;
+  /** What the way between a food and the company that it wants costs. */
+  private lonely({ mine, theirs }: Company): number {
+    const { count, apart, regionOf } = this;
+    let near = Infinity;
+    for (const a of mine)
+      for (const b of theirs) near = min(near, apart[regionOf[a]! * count + regionOf[b]!]!);
+    return min(MOST_AWAY, AWAY_PER_MM * max(0, near - BESIDE_MM));
   }
 
-  swap(a: number, b: number): void {
+  /** The companies that two regions' foods are of, each once. */
+  private *companies(a: number, b: number): Generator<number> {
+    const of = this.table.wantingOf[this.label[a]!]!;
+    yield* of;
+    for (const k of this.table.wantingOf[this.label[b]!]!) if (!of.includes(k)) yield k;
+  }
+
+  private swap(a: number, b: number): void {
     const { label, regionOf } = this;
     [label[a], label[b]] = [label[b]!, label[a]!];
     regionOf[label[a]] = a;
     regionOf[label[b]] = b;
+  }
+
+  /** Two regions' foods trade places, unless `keeps` says no to what it costs more. */
+  tryTo(a: number, b: number, keeps: (rise: number) => boolean): void {
+    const { table, away, then } = this;
+    let rise = -this.cost(a) - this.cost(b);
+    this.swap(a, b);
+    rise += this.cost(a) + this.cost(b);
+    for (const k of this.companies(a, b)) {
+      then[k] = this.lonely(table.wanting[k]!);
+      rise += then[k]! - away[k]!;
+    }
+    if (!keeps(rise)) return this.swap(a, b);
+    for (const k of this.companies(a, b)) away[k] = then[k]!;
   }
 }
 
@@ -181,43 +218,54 @@ class Labels {
  * Returns the part of each region. Fixed regions keep theirs.
  */
 export function relabel(given: Relabelling, random: Random): number[] {
-  const { parts, sites, late = 0 } = given;
+  const { parts, sites, late = 0, wishes = [] } = given;
   const labels = new Labels(given);
   const { label } = labels;
   const free = parts.map((_, i) => i).filter((i) => !sites[i]!.fixed);
   if (free.length < 2) return label;
-  let away = labels.lonely();
   for (let k = 0; k < SWAPS; k++) {
     const heat = (HOT * (1 - late) + COLD * late) * (1 - k / SWAPS) ** 2;
     const a = free[random.int(free.length)]!;
     const b = free[random.int(free.length)]!;
-    if (a === b || !canSwap(parts[label[a]!]!, parts[label[b]!]!, sites[a]!, sites[b]!, late)) continue;
-    const before = labels.cost(a) + labels.cost(b) + away;
-    labels.swap(a, b);
-    const now = labels.lonely();
-    const rise = labels.cost(a) + labels.cost(b) + now - before;
-    if (rise > 0 && random.next() >= exp(-rise / (0.01 + heat))) labels.swap(a, b);
-    else away = now;
+    if (a === b) continue;
+    const [part, otherPart] = [parts[label[a]!]!, parts[label[b]!]!];
+    const isWanted = fulfils(part, b, wishes) || fulfils(otherPart, a, wishes);
+    if (!canSwap(part, otherPart, sites[a]!, sites[b]!, { late, isWanted })) continue;
+    labels.tryTo(a, b, (rise) => rise <= 0 || random.next() < exp(-rise / (0.01 + heat)));
   }
   return label;
 }
 
-/** Points for a kind that lies where a hand wants it, and against another that takes its place. */
-const [WISHED, UNWISHED] = [700, 260];
+/** Points for a kind that lies where a hand wants it: more than any border around it could cost. */
+const WISHED = 8000;
 
-function wishAt(part: Part, { x, y }: Pick<Spot, 'x' | 'y'>, wishes: readonly MarkedPlace[]): number {
+/** What a hand wants somewhere, and the region that holds that place. */
+export interface Wish {
+  place: MarkedPlace;
+  region: number;
+}
+
+function wishIn(part: Part, region: number, wishes: readonly Wish[]): number {
   let e = 0;
-  for (const place of wishes) {
-    const near = max(0, 1 - max(0, hypot2(x - place.x, y - place.y) - place.radiusMm * 0.6) / place.radiusMm);
-    e += near * (isWantedAt(part.component, place) ? -WISHED : UNWISHED);
-  }
+  for (const { place, region: holds } of wishes)
+    if (holds === region && isWantedAt(part.component, place)) e -= WISHED;
   return e;
 }
 
-function canSwap(part: Part, otherPart: Part, a: Site, b: Site, late: number): boolean {
+/** A row may take a heap's ground where a hand wants it, whatever has been settled by then. */
+const fulfils = (part: Part, region: number, wishes: readonly Wish[]): boolean =>
+  wishes.some(({ place, region: holds }) => holds === region && isWantedAt(part.component, place));
+
+function canSwap(
+  part: Part,
+  otherPart: Part,
+  a: Site,
+  b: Site,
+  { late, isWanted }: { late: number; isWanted: boolean },
+): boolean {
   const ratio = a.targetCells / b.targetCells;
-  const most = part.kind === otherPart.kind ? MOST_RATIO : OTHER_KIND_RATIO;
+  const most = part.kind === otherPart.kind || isWanted ? MOST_RATIO : OTHER_KIND_RATIO;
   if (ratio > most || ratio < 1 / most) return false;
   if (part.kind === otherPart.kind) return true;
-  return late < OTHER_KIND_UNTIL && part.kind !== 'line' && otherPart.kind !== 'line';
+  return (late < OTHER_KIND_UNTIL || isWanted) && part.kind !== 'line' && otherPart.kind !== 'line';
 }

@@ -25,8 +25,9 @@ const LONGEST_MOVE_MM = 7;
 /** A piece is pulled by gaps no further away than this beyond its own size. */
 const PULL_MM = 26;
 
-/** Food may lean over the rim, but no further than this. */
-const LEAN_MM = 5;
+/** Food may lean over the rim, but no further than this, and a small piece never with its middle. */
+const [LEAN_MM, LEAN_SHARE] = [5, 0.3];
+const leanOver = ({ fact }: Part): number => min(LEAN_MM, LEAN_SHARE * min(fact.lengthMm, fact.widthMm));
 
 /** How far an outline goes from its middle. */
 const reachOf = memo1((outline: readonly Point[]): number => max(...outline.map(([x, y]) => hypot2(x, y))));
@@ -41,11 +42,11 @@ export function keepInside(
     if (otherFilled.part.pinned) continue;
     otherFilled.pieces.forEach((laid, n) => {
       const outline = outlineOfPiece(otherFilled.part.fact, n);
-      const reach = reachOf(outline);
+      const shape = { outline, reach: reachOf(outline), lean: leanOver(otherFilled.part) };
       for (const place of open) pushOut(place, otherFilled.part, laid);
-      drawIn(ground, outline, reach, laid);
+      drawIn(ground, shape, laid);
       for (const place of open)
-        goRound(place, otherFilled.part, laid, (moved) => drawIn(ground, outline, reach, moved));
+        goRound(place, otherFilled.part, laid, (moved) => drawIn(ground, shape, moved));
     });
   }
 }
@@ -104,19 +105,26 @@ const edgesOf = memo1(
     }),
 );
 
-/** `reach`: how far the outline goes from its middle; an edge further away than that is not looked at. */
-function drawIn(ground: readonly Point[], outline: readonly Point[], reach: number, laid: Laid): void {
+interface Shape {
+  outline: readonly Point[];
+  /** How far it goes from its middle: an edge further away than that is not looked at. */
+  reach: number;
+  /** How far it may lean over the rim. */
+  lean: number;
+}
+
+function drawIn(ground: readonly Point[], { outline, reach, lean }: Shape, laid: Laid): void {
   let points: Point[] | undefined;
   for (const [x1, y1, nx, ny] of edgesOf(ground)) {
     if ((laid.x - x1) * nx + (laid.y - y1) * ny >= reach) continue;
     points ??= placed(outline, laid.x, laid.y, laid.angle);
     let over = 0;
     for (const [x, y] of points) over = max(over, -((x - x1) * nx + (y - y1) * ny));
-    if (over <= LEAN_MM) continue;
-    laid.x += nx * (over - LEAN_MM);
-    laid.y += ny * (over - LEAN_MM);
+    if (over <= lean) continue;
+    laid.x += nx * (over - lean);
+    laid.y += ny * (over - lean);
     for (let k = 0; k < points.length; k++)
-      points[k] = [points[k]![0] + nx * (over - LEAN_MM), points[k]![1] + ny * (over - LEAN_MM)];
+      points[k] = [points[k]![0] + nx * (over - lean), points[k]![1] + ny * (over - lean)];
   }
 }
 

@@ -4,7 +4,7 @@ import { createRandom } from '../measure/index.js';
 import { surfaceAreaCm2 } from '../portion/index.js';
 import { areaOf, convexOverlap, ellipse, inside, placed, rectangle, type Point } from '../geometry/index.js';
 import { anchorOf, placeAnchors } from './anchors.js';
-import { fillLoose } from './fill.js';
+import { fillLoose, type Laid } from './fill.js';
 import { forCellsIn, gridOver, servingGround } from './grid.js';
 import { layHerbs } from './herbs.js';
 import { outlineOf } from './outline.js';
@@ -139,6 +139,20 @@ describe('settling', () => {
     expect(Math.hypot(free.pieces[0]!.x, free.pieces[0]!.y)).toBeLessThan(200);
     expect(held.pieces[0]!.x).toBe(400);
   });
+
+  test.each(['pistachios', 'peanuts', 'almonds'])(
+    'the middle of a piece of %s, however small, stays inside',
+    (food) => {
+      const [part] = parts([food, 60]);
+      const ground = servingGround(ROUND);
+      const pieces = Array.from({ length: 36 }, (_, i): Laid => {
+        const turn = (i * Math.PI) / 18;
+        return { x: 260 * Math.cos(turn), y: 260 * Math.sin(turn), angle: i * 37 };
+      });
+      keepInside(ground, [{ part: part!, pieces }]);
+      for (const { x, y } of pieces) expect(inside(ground, x, y)).toBe(true);
+    },
+  );
 
   test('cover counts every piece over a cell, and an empty ground is covered whole', () => {
     const grid = gridOver(rectangle(40, 40), 4);

@@ -9,7 +9,7 @@ const soaks = (a: Component, b: Component): boolean => (isWet(a) && isCrisp(b)) 
 export const wet = term({
   id: 'dry',
   weight: 2,
-  border: (a, b) => (soaks(a, b) ? 9 : 0),
+  border: (a, b) => (soaks(a, b) ? 15 : 0),
   read({ contacts }) {
     const loose = contacts.filter(
       ({ a, b, mm }) => mm >= MIN_BORDER_MM && a.element.bowlMm === null && b.element.bowlMm === null,
