@@ -330,6 +330,16 @@ describe('slips', () => {
     expect(missed('drinks', 6)).toEqual(['nothing-sharp', 'no-crunch']);
   });
 
+  test('a kind that lies on two boards alike is one kind tasted', () => {
+    const [main] = planWith({}).surfaces;
+    const twin = { ...main!, id: 'twin' as Surface['id'], name: 'Its twin' };
+    const plan = planWith({
+      surfaces: [main!, twin],
+      placements: [lies('brie', 250), lies('green-grapes', 90), { ...lies('brie', 250), surfaceId: twin.id }],
+    });
+    expect(valueOf(find(plan, 'no-crunch')!.facts[0]!)).toBe('2');
+  });
+
   test('a food on every part of a table is one label to read', () => {
     const [main] = planWith({}).surfaces;
     const part = { ...main!, id: 'part' as Surface['id'], name: 'Another part' };

@@ -92,9 +92,10 @@ const MILD: ReadonlySet<Occasion> = new Set<Occasion>(['breakfast', 'children', 
 
 /** Tastes and textures that the whole table lacks, each with one food that would bring it. */
 export function balance(context: CheckContext): Finding[] {
-  const foods = context.placed
-    .filter((placed) => placed.component.job !== 'none')
-    .map((placed) => placed.component);
+  // on two boards alike a kind is one kind
+  const foods = [...new Set(context.placed.map(({ component }) => component))].filter(
+    ({ job }) => job !== 'none',
+  );
   if (foods.length === 0) return [];
   const occasion = occasionOf(context.plan);
   const mild = MILD.has(occasion);
