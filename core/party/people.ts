@@ -75,17 +75,23 @@ const unfasting = (line: string): string =>
 const withoutPurpose = (line: string): string =>
   line.replace(PURPOSE, (said) => (/\s$/.test(said) ? ' ' : ''));
 
-/** "10 adults and 6 kids, one adult vegan": one of those. */
+/** Who was counted before is named in the plural; who is of those may be one. */
+const CALLED_BY_AGE = {
+  adults: ['adults|mums|moms|dads|parents|grown-?ups', 'adults?|mums?|moms?|dads?|parents?|grown-?ups?'],
+  children: ['children|toddlers|kids', 'children|child|toddlers?|kids?'],
+} as const;
+const TELLS_AGE = '(?!(?:aged?|of|and|under|over|from|between|plus)\\b)';
+
+/** "10 adults and 6 kids, one adult vegan, two kids with an egg allergy": of those. */
 const singled = (line: string): string =>
-  line.replace(
-    /(?<=\b(adults|toddlers|children|kids)\b.*[,;\n]\s*(?:and\s+)?)(one|1)\s+(adult|toddler|child|kid)\s+(?=[a-z])/gi,
-    (all: string, _known, one: string, who: string, at: number) => {
-      const known = /^adult/i.test(who) ? /\badults\b/i : /\b(?:toddlers|children|kids)\b/i;
-      return known.test(line.slice(0, at))
-        ? `${one} of the ${/^adult/i.test(who) ? 'adults' : 'children'} `
-        : all;
-    },
-  );
+  Object.entries(CALLED_BY_AGE).reduce((text, [all, [many, some]]) => {
+    const known = new RegExp(`\\b(?:${many})\\b`, 'i');
+    return text.replace(
+      new RegExp(`([,;\\n]\\s*(?:and\\s+)?)(\\d+|[a-z]+)\\s+(?:${some})\\s+(?=[a-z])${TELLS_AGE}`, 'gi'),
+      (part: string, before: string, n: string, at: number) =>
+        numberOf(n) !== undefined && known.test(text.slice(0, at)) ? `${before}${n} of the ${all} ` : part,
+    );
+  }, line);
 
 const isNeedOrFood = (said: string, { words, isFood }: Vocabulary): boolean =>
   isFood(said) || words.some(({ word }) => word === said || `${word}s` === said);

@@ -9,6 +9,17 @@ const inTurn = (text: string, rules: readonly Rule[]): string =>
 /** A single "v" is vegetarian to some and vegan to others: it is asked. */
 const SHORT: readonly Rule[] = [
   [/(?<=\d)(?=(?:gf|df|nf|vg|vgn|v)\b)/gi, ' '],
+  [/^\s*(?:hi|hello|hey|dear [a-z]+|good (?:morning|afternoon|evening|day))\b[^a-z0-9]*/i, ''],
+  [/\b(coeliac|celiac)(?:['’]s)?\s+disease\b/gi, '$1'],
+  // "all pescatarian but one vegan"; "all but one halal" is another thing
+  [
+    /(?<!\ball)\s+(?:but|except(?: for)?|apart from|save)\s+(?=(?:\d+|one|two|three|four|five|six)\s+[a-z])/gi,
+    ', ',
+  ],
+  [
+    /\bof (?:them|whom|these)\s+(?=(?:\d+|one|two|three|four|five|six)\s+(?:child|children|kids?|adults?)\b)/gi,
+    '',
+  ],
   [/\bgf\b/gi, 'gluten free'],
   [/\bdf\b/gi, 'dairy free'],
   [/\bnf\b/gi, 'nut free'],
@@ -20,7 +31,7 @@ const SHORT: readonly Rule[] = [
   [/(?<=[a-z])-(?=(?:intoleran|allerg))/gi, ' '],
   [/\b(?:do(?:es)? not|do(?:es)?n['’]?t)\s+drink(?=\s*(?:$|[,;.)\n]))/gi, 'do not drink alcohol'],
   [
-    /\s+(?:and|&|plus)\s+an?\s+(?=(?:coeliac|celiac|vegan|vegetarian|veggie|diabetic|pescatarian|muslim|hindu|jain)\s*(?:$|[,;.)\n]|and\b))/gi,
+    /\s+(?:and|&|plus)\s+an?\s+(?=(?:baby|toddler|infant|newborn|child|kid|coeliac|celiac|vegan|vegetarian|veggie|diabetic|pescatarian|muslim|hindu|jain)\s*(?:$|[,;.()\n]|and\b|of\b|aged?\b))/gi,
     ', 1 ',
   ],
   [/\bvegetarians?\s+(?:who|that|but)\s+(?:(?:also|do|does|still|they)\s+)*eats?\s+fish\b/gi, 'pescatarian'],
@@ -33,7 +44,10 @@ const SHORT: readonly Rule[] = [
 ];
 
 /** "9 guests. Two are vegan." are two parts; "approx. 20" is one. */
-const SENTENCE = /(?<!\b(?:approx|ca|incl|max|min|no|st|mr|mrs|ms|dr|e\.g|i\.e))\.\s+(?=\S)/gi;
+const SENTENCE = /(?<!\b(?:approx|ca|incl|max|min|no|st|mr|mrs|ms|dr|e\.g|i\.e))\.\s+(?=\S)|[!?]+\s+(?=\S)/gi;
+
+/** The last age has no full stop. */
+const ENDS = /[.!?\s]+$/;
 
 const RESTRICTIONS =
   'allergies|intolerances|restrictions|requirements|special (?:needs|diets|requirements)|(?:dietary|food) (?:needs|requirements|restrictions|wishes)|diets';
@@ -74,7 +88,7 @@ const SHARES: Readonly<Record<string, number>> = {
   'three quarters': 3 / 4,
 };
 const SHARED = new RegExp(
-  `(^|[,;:\\n]\\s*|\\b(?:with|including)\\s+)(?:about |around |roughly |over |under |up to |nearly |almost )?(?:(${Object.keys(SHARES).join('|')})|(\\d+)\\s?(?:%|per ?cent)|(\\w+) (?:in|out of)(?: every)? (\\w+)|all but (\\w+))(\\s+of\\s+(?:them|us|these|those|the (?:guests|people)))?(?=\\s+[a-z])`,
+  `(^|[,;:\\n]\\s*|\\b(?:with|including|of which|of whom)\\s+)(?:about |around |roughly |over |under |up to |nearly |almost )?(?:(${Object.keys(SHARES).join('|')})|(\\d+)\\s?(?:%|per ?cent)|(\\w+) (?:in|out of)(?: every)? (\\w+)|all but (\\w+))(\\s+of\\s+(?:them|us|these|those|the (?:guests|people)))?(?=\\s+[a-z])`,
   'gi',
 );
 
@@ -109,7 +123,7 @@ function lastCounted(before: string): number | undefined {
 }
 
 /** "Vegan: 2, coeliac: 1, others: 9": a list that counts behind. */
-const COUNTED_BEHIND = /^([a-z][a-z' -]{1,40}?)\s*[:x×–-]?\s+(\d{1,4})$/i;
+const COUNTED_BEHIND = /^([a-z][a-z' -]{1,40}?)\s*[:x×–-]?\s+(\d{1,4})\.?$/i;
 const NO_COUNT =
   /\b(?:age|aged|of|years?|under|over|to|from|between|and|at|for|about|are|is|be|party|table)\b/i;
 
@@ -119,7 +133,9 @@ function numbersInFront(line: string): string {
     const found = COUNTED_BEHIND.exec(part.trim());
     return found && !NO_COUNT.test(found[1]!) ? `${found[2]!} ${found[1]!}` : undefined;
   };
-  return list.length > 1 && turned(list[0]!) ? list.map((part) => turned(part) ?? part).join('') : line;
+  if (list.length > 1 && turned(list[0]!)) return list.map((part) => turned(part) ?? part).join('');
+  // after all of them: "20 guests; vegetarian: 5; vegan: 2"
+  return list.map((part) => (part.includes(':') && turned(part)) || part).join('');
 }
 
 /** Not ages: "(two are 3)", "(3 and 6)", "(2 to 5)". */
@@ -159,7 +175,9 @@ export const spelledOut = (text: string): string =>
   sharesCounted(
     withoutEmptyTalk(
       outOfBrackets(
-        allInFront(numbersInFront(inTurn(inTurn(text, SHORT).replace(SENTENCE, '; '), SAID_OF_ALL))),
+        allInFront(
+          numbersInFront(inTurn(inTurn(text.replace(ENDS, ''), SHORT).replace(SENTENCE, '; '), SAID_OF_ALL)),
+        ),
       ),
     ),
   );

@@ -1,0 +1,93 @@
+import { describe, expect, test } from '@jest/globals';
+import { isFoodWord, NEED_WORDS } from '../needs/index.js';
+import { readParty, totalOf } from './index.js';
+
+const read = (text: string) => readParty(text, NEED_WORDS, isFoodWord);
+/** Each group as it is seated: how many, of what ages, what they need and leave out. */
+const seated = (text: string): string[] =>
+  read(text).groups.map(({ count, ages, band, needs, dislikes }) =>
+    [
+      count,
+      ...(band === 'child' ? [`(${ages.join(' ') || '?'})`] : []),
+      ...needs.map(({ id }) => id),
+      ...dislikes.map((food) => `-${food}`),
+    ].join(' '),
+  );
+
+/** Lines as strangers write them: each was once read wrong, or is near one that was. */
+const LINES: readonly (readonly [line: string, groups: readonly string[]])[] = [
+  [
+    'Hi! We will be 12, two are vegetarian and one has coeliac disease',
+    ['9', '2 vegetarian', '1 gluten-free'],
+  ],
+  [
+    '18 adults and 4 children under 10, 2 adults vegan, one child nut allergy',
+    ['2 vegan', '16', '1 (?) tree-nut-free peanut-free', '3 (?)'],
+  ],
+  ['A dozen friends, three of whom are vegan', ['3 vegan', '9']],
+  ['Party of 25: 20 omnivores, 4 vegetarians, 1 vegan', ['20', '4 vegetarian', '1 vegan']],
+  ['30 people, no dietary requirements except one vegan', ['29', '1 vegan']],
+  ['40 guests: 35 no restrictions, 3 veggie, 2 dairy free', ['35', '3 vegetarian', '2 dairy-free']],
+  ['8 adults (one pregnant) and 2 toddlers', ['1 pregnancy', '7', '2 (?)']],
+  ['10 people of which half don’t eat pork', ['5', '5 own-no-pork']],
+  ['6 vegetarians, 4 vegans, 20 meat eaters and a baby', ['6 vegetarian', '4 vegan', '20', '1 (0)']],
+  ['20 guests; vegetarian: 5; vegan: 2; gluten-free: 1', ['12', '5 vegetarian', '2 vegan', '1 gluten-free']],
+  ['5 gf, 3 df, 12 normal', ['5 gluten-free', '3 dairy-free', '12']],
+  [
+    '25 guests, 2 can’t have cow’s milk, 1 no tree nuts or peanuts',
+    ['22', '2 dairy-free', '1 tree-nut-free peanut-free'],
+  ],
+  [
+    '12 kids aged 5-7 and 6 mums, one kid is coeliac, two mums are vegetarian',
+    ['1 (5) gluten-free', '11 (5 5 6 6 6 6 6 6 7 7 7)', '2 vegetarian', '4'],
+  ],
+  ['2 grannies, both diabetic, and 6 others', ['2 carbs-counted', '6']],
+  ['16 ppl all pescatarian but one vegan', ['15 pescatarian', '1 vegan pescatarian']],
+  ['11 guests, my son (3) has an egg allergy', ['10', '1 (3) egg-free']],
+  [
+    '24 people, of them 6 children (4, 4, 5, 7, 9, 11), 1 child lactose intolerant, 3 adults vegetarian',
+    ['15', '1 (4) lactose-light', '1 (4)', '4 (5 7 9 11)', '3 vegetarian'],
+  ],
+  ['9 pensioners low salt, 2 of them diabetic', ['7 low-salt', '2 carbs-counted low-salt']],
+  ['we are a group of 14 hikers incl. 3 vegans + 1 celiac', ['10', '3 vegan', '1 gluten-free']],
+  ['13 guests, two kosher, one hates cheese', ['10', '2 kosher-style', '1 -cheese']],
+  ['Book club, 9 of us, Ruth can’t have gluten', ['8', '1 gluten-free']],
+  ['Gran’s 80th birthday lunch: 14 people, 3 children (2, 5, 7)', ['11', '1 (2)', '2 (5 7)']],
+  ['50th wedding anniversary for 40, 5 vegetarian', ['35', '5 vegetarian']],
+  ['15 nurses on night shift, 2 muslims, 1 hindu', ['12', '2 halal', '1 no-beef']],
+  ['Football team, 11 boys of 10, 1 coeliac', ['1 (10) gluten-free', '10 (10 10 10 10 10 10 10 10 10 10)']],
+  ['4 adults and a toddler (2)', ['4', '1 (2)']],
+  ['8 parents, 5 children of 3, 2 children of 6', ['8', '5 (3 3 3 3 3)', '2 (6 6)']],
+  ['party of 14 (two coeliacs)', ['12', '2 gluten-free']],
+  ['ten adults, four under fives', ['10', '4 (?)']],
+];
+
+describe('lines as strangers write them', () => {
+  test.each(LINES)('%s', (line, groups) => {
+    expect(read(line).problems).toEqual([]);
+    expect(read(line).unread).toEqual([]);
+    expect(seated(line)).toEqual(groups);
+  });
+
+  /** Nobody is left out, or counted twice, by how a line is written down. */
+  test.each([
+    ['a full stop at the end', (line: string) => `${line}.`],
+    ['blanks around it', (line: string) => `  ${line}  `],
+    // somebody called by a name is known by the capital
+    ['small letters', (line: string) => (/Ruth|Gran/.test(line) ? line : line.toLowerCase())],
+    ['straight quotation marks', (line: string) => line.replaceAll('’', "'")],
+  ])('say the same with %s', (_name, written) => {
+    for (const [line, groups] of LINES) expect(seated(written(line))).toEqual(groups);
+  });
+
+  test.each([
+    ['22 for a leaving do: 4V, 2VG, 1GF', 22, ['v']],
+    ['15 guests, one allergic to shellfish and one to kiwi', 15, ['kiwi']],
+    ['20 guests - 1 histamine intolerance, 1 fructose intolerance', 20, ['histamine', 'fructose']],
+    ['12 guests, 1 allergic to penicillin', 12, ['allergic to penicillin']],
+    ['25 friends with allergies, 2 vegan', 25, ['allergies', 'allergies']],
+  ] as const)('%s: what may be a need is asked, and all are seated', (line, guests, asked) => {
+    expect(totalOf(read(line))).toBe(guests);
+    expect(read(line).unread.map(({ text }) => text)).toEqual(asked);
+  });
+});
