@@ -36,9 +36,10 @@ function keepingHands(read: readonly Group[], before: readonly Group[]): Group[]
 /** A line that may be meant in two ways, as a question. */
 const OTHERWISE: Readonly<Record<OtherReading['among'], (other: OtherReading) => string>> = {
   everybody: ({ guests }) => t('Those {n} are everybody, the others are among them', { n: guests }),
-  them: ({ guests }) => t('{n} guests: the last named are some of those before', { n: guests }),
-  'the children': ({ guests }) => t('{n} guests: the last named are some of the children', { n: guests }),
-  'the adults': ({ guests }) => t('{n} guests: the last named are some of the grown guests', { n: guests }),
+  them: ({ guests }) => t('Or {n} guests: the last named are some of those before', { n: guests }),
+  'the children': ({ guests }) => t('Or {n} guests: the last named are some of the children', { n: guests }),
+  'the adults': ({ guests }) =>
+    t('Or {n} guests: the last named are some of the grown guests', { n: guests }),
 };
 
 /** Type the party in lines: what was understood is shown phrase by phrase, and only then is anybody seated. */

@@ -84,7 +84,7 @@ describe('the brief', () => {
     await hands.press('Say who is coming');
     await hands.fill('The party, in lines', '5 children aged 3, 4 parents, one egg allergy');
     expect(document.body.textContent).toContain('Understood: 10 guests');
-    await hands.press('9 guests: the last named are some of the children');
+    await hands.press('Or 9 guests: the last named are some of the children');
     expect(document.body.textContent).toContain('Understood: 9 guests');
     expect(buttons(/the last named/)).toEqual([]);
     await hands.press('Seat them');

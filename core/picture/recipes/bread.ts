@@ -1,4 +1,4 @@
-import type { Component } from '../../catalogue/index.js';
+import { colourName, type Component } from '../../catalogue/index.js';
 import { linear } from '../pen.js';
 import {
   blob,
@@ -15,9 +15,25 @@ import {
 } from '../brush.js';
 import { roundedRectangle, type Point } from '../../geometry/index.js';
 
+/** Herbs baked in: needles in the crumb. As the colour of its middle green would read as mould. */
+const hasHerbs = ({ third }: Brush): boolean => colourName(third) === 'green';
+
+function needles(brush: Brush): void {
+  const at = speckle(brush.random, 11, brush.l * 0.4, brush.w * 0.38);
+  const strokes = at.map(([x, y]): string => {
+    const turn = brush.random.range(0, Math.PI);
+    const [dx, dy] = [2.1 * Math.cos(turn), 2.1 * Math.sin(turn)];
+    return line([
+      [x - dx, y - dy],
+      [x + dx, y + dy],
+    ]);
+  });
+  brush.pen.path(strokes.join(''), { stroke: brush.third, width: 1.1, opacity: 0.9 });
+}
+
 const baked = (brush: Brush) => ({
   radial: [
-    [0, paler(brush.third, 0.05)],
+    [0, hasHerbs(brush) ? paler(brush.main, 0.3) : paler(brush.third, 0.05)],
     [0.58, brush.main],
     [0.9, brush.second],
     [1, darker(brush.second, 0.18)],
@@ -54,8 +70,9 @@ export const squareCracker: Recipe = (brush) => {
       [-brush.l * 0.42, -brush.w * 0.46],
       [brush.l * 0.42, -brush.w * 0.46],
     ]),
-    { stroke: paler(brush.third, 0.5), width: 0.9, opacity: 0.6 },
+    { stroke: paler(hasHerbs(brush) ? brush.main : brush.third, 0.5), width: 0.9, opacity: 0.6 },
   );
+  if (hasHerbs(brush)) needles(brush);
 };
 
 const SEEDY = new Set(['seed-crackers', 'oatcakes']);
