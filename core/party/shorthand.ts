@@ -20,6 +20,11 @@ const SHORT: readonly Rule[] = [
     /\bof (?:them|whom|these)\s+(?=(?:\d+|one|two|three|four|five|six)\s+(?:child|children|kids?|adults?)\b)/gi,
     '',
   ],
+  // "one allergic to shellfish and one to kiwi"
+  [
+    /(?<=\b(allergic|intolerant|sensitive) to [^;:\n]*?(?:,|\band)\s+(?:\d+|one|two|three))\s+to\s+/gi,
+    ' $1 to ',
+  ],
   [/\bgf\b/gi, 'gluten free'],
   [/\bdf\b/gi, 'dairy free'],
   [/\bnf\b/gi, 'nut free'],

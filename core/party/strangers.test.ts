@@ -58,6 +58,10 @@ const LINES: readonly (readonly [line: string, groups: readonly string[]])[] = [
   ['Football team, 11 boys of 10, 1 coeliac', ['1 (10) gluten-free', '10 (10 10 10 10 10 10 10 10 10 10)']],
   ['4 adults and a toddler (2)', ['4', '1 (2)']],
   ['8 parents, 5 children of 3, 2 children of 6', ['8', '5 (3 3 3 3 3)', '2 (6 6)']],
+  [
+    '15 guests, one allergic to shellfish and one to kiwi',
+    ['13', '1 crustacean-free mollusc-free', '1 own-no-kiwi'],
+  ],
   ['party of 14 (two coeliacs)', ['12', '2 gluten-free']],
   ['ten adults, four under fives', ['10', '4 (?)']],
 ];
@@ -82,7 +86,6 @@ describe('lines as strangers write them', () => {
 
   test.each([
     ['22 for a leaving do: 4V, 2VG, 1GF', 22, ['v']],
-    ['15 guests, one allergic to shellfish and one to kiwi', 15, ['kiwi']],
     ['20 guests - 1 histamine intolerance, 1 fructose intolerance', 20, ['histamine', 'fructose']],
     ['12 guests, 1 allergic to penicillin', 12, ['allergic to penicillin']],
     ['25 friends with allergies, 2 vegan', 25, ['allergies', 'allergies']],
