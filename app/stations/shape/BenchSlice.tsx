@@ -18,8 +18,8 @@ import { PieceHandle } from './PieceHandle.js';
 import type { Bench } from './useOnBench.js';
 
 /** Half the room that a slice has on the plate, in units of the plate, and where its middle is. */
-const ROOM = 196;
-const MIDDLE_Y = -98;
+const ROOM = 190;
+const MIDDLE_Y = -104;
 /** Room for the ruler beneath it. */
 const RULER_GAP = 16;
 

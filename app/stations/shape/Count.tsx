@@ -23,7 +23,7 @@ const MOST = 5000;
 export function Count({ plan, bench }: { plan: Plan; bench: Bench }) {
   const { figures } = bench;
   return (
-    <div className="on-paper absolute top-[63%] left-1/2 z-3 w-110 max-w-full -translate-x-1/2 text-center text-ink max-md:static max-md:mx-auto max-md:mb-4 max-md:translate-x-0 stepped:invisible">
+    <div className="on-paper absolute top-[64%] left-1/2 z-3 w-110 max-w-full -translate-x-1/2 text-center text-ink max-md:static max-md:mx-auto max-md:mb-4 max-md:translate-x-0 stepped:invisible">
       <p className="m-0 font-display text-2xl/[1.05] font-black" role="status" aria-live="polite">
         {figures.perSlice === 0
           ? bench.nested?.over
