@@ -51,7 +51,7 @@ const OCCASIONS = setOf(
   premiere concert rehearsal performance show play film movie match game games quiz cards book club reading meeting
   conference workshop training seminar course class lecture service ceremony reception celebration celebrations feast
   holiday holidays christmas easter thanksgiving carnival halloween new year’s year years eve day days night evening
-  afternoon morning weekend midnight shift work working office garden terrace beach park boat river lake harbour field
+  afternoon morning weekend noon midday midnight shift work working office garden terrace beach park boat river lake harbour field
   home house hall barn tent theatre match matches working charity school church village town tournament race run walk hike ride tour trip outing
   harvest vintage gale storm climb dive sail swim flight voyage crossing survey dig excavation audit sprint deadline
   regatta sailing golf tennis football rugby tasting wine board company team staff summer winter spring autumn friday
@@ -158,7 +158,7 @@ function guestsFor(line: string, vocabulary: Vocabulary): string {
 
 /** "A wedding, 80 guests: …", "dinner for 8": what it is, before how many come. */
 const BEGINS_WITH =
-  /^\s*((?:[a-z'’]+\s+){0,4}?[a-z'’]+)\s*(?:[,:–-]|\bfor\b|\bof\b|\bwith\b|\s(?=\d))\s*(?=(\S+))/i;
+  /^\s*((?:[a-z'’]+\s+){0,6}?[a-z'’]+)\s*(?:[,:–-]|\bfor\b|\bof\b|\bwith\b|\s(?=\d))\s*(?=(\S+))/i;
 
 /** "Kids' party: 15 kids". */
 const CHILDRENS = /^\s*(?:an?\s+)?(?:kids?|child(?:ren)?)['’]?s?['’]?\s+(?=(?:birthday|party)\b)/i;
@@ -167,8 +167,9 @@ function withoutOccasion(said: string): string {
   const line = said.replace(CHILDRENS, '');
   const found = BEGINS_WITH.exec(line);
   const words = found?.[1]!.toLowerCase().split(/\s+/) ?? [];
-  const first = words.findIndex((word) => !ARTICLES.has(word));
-  const isOccasion = first >= 0 && words.slice(first).every((word) => OCCASIONS.has(word));
+  const isOccasion =
+    words.some((word) => OCCASIONS.has(word)) &&
+    words.every((word) => OCCASIONS.has(word) || ARTICLES.has(word) || BEFORE_OCCASION.has(word));
   if (!found || !isOccasion || numberOf(found[2]!.replace(/\W+$/, '')) === undefined) return line;
   // "a party of 6 vegans" are six vegans
   return line.slice(found[0].length);
@@ -177,9 +178,28 @@ function withoutOccasion(said: string): string {
 const ONE = 'husband|wife|partner|spouse|fiancée?|boyfriend|girlfriend|mother|mum|mom|mam|dad|father|sister|brother|grandmother|grandma|granny|nan|nanna|grandfather|grandpa|grandad|granddad|aunt|auntie|uncle|cousin|neighbou?r|friend|boss|colleague|flatmate|housemate|host|hostess|bride|groom|vicar|priest|teacher|doctor|guest|mother-in-law|father-in-law|sister-in-law|brother-in-law'; // prettier-ignore
 const TWO = 'parents|grandparents|in-laws|couple|bride and groom';
 const YOUNG = 'son|daughter|grandson|granddaughter|nephew|niece';
-/** "My 60th birthday, 30 guests": those are years. */
-const YEARS =
-  /^\s*(?:(?:my|our|his|her|their|the|an?|[\p{L}]+['’]s)\s+)*\d{1,3}(?:st|nd|rd|th|[\s-]years?)?\s+(?:\p{L}+\s+)?(?:birthday|anniversary|jubilee)(?:\s+(?:party|dinner|lunch|tea|breakfast))?\s*(?:[,;:–-]|\bfor\b|\bwith\b)\s*(?=\d|\p{L})/iu;
+/** "My 60th birthday, 30 guests", "20 for a 50th birthday", "birthday of a 70 year old": those are years. */
+const WHOSE = "(?:(?:my|our|his|her|their|the|an?|[\\p{L}]+['’]s)\\s+)*";
+const KEPT_DAY = '(?:birthday|anniversary|jubilee)(?:\\s+(?:party|dinner|lunch|tea|breakfast))?';
+const YEARS: readonly (readonly [RegExp, string])[] = [
+  [
+    new RegExp(
+      `^\\s*${WHOSE}\\d{1,3}(?:st|nd|rd|th|[\\s-]years?)?\\s+(?:\\p{L}+\\s+)?${KEPT_DAY}\\s*(?:[,;:–-]|\\bfor\\b|\\bwith\\b|\\s(?=\\d))\\s*(?=\\d|\\p{L})`,
+      'iu',
+    ),
+    '',
+  ],
+  [
+    new RegExp(`\\s+(?:for|at|on)\\s+${WHOSE}\\d{1,3}(?:st|nd|rd|th)\\s+(?:\\p{L}+\\s+)?${KEPT_DAY}`, 'giu'),
+    '',
+  ],
+  [
+    /^\s*(?:birthday|party)\s+(?:of|for)\s+(?:an?|my|our)\s+\d{1,3}[\s-]years?[\s-]olds?(?:\s+\p{L}+)?\s*[,:;]\s*/iu,
+    '',
+  ],
+];
+const withoutYears = (line: string): string =>
+  YEARS.reduce((text, [said, none]) => text.replace(said, none), line);
 
 const OPENS = '(^|[,;:(\\n&+]\\s*|\\b(?:and|plus|with|are|for)\\s+)';
 const ENDED = "(?![\\w'’-])";
@@ -308,7 +328,7 @@ const HOUSEHOLDS = /^\s*\S+\s+(?:families|households|couples|tables)\s*:\s*/i;
 
 /** The line with its guests counted, and without what they come for. */
 export const guestsCounted = (text: string, vocabulary: Vocabulary): string => {
-  const people = personsCounted(text.replace(YEARS, ''), vocabulary);
+  const people = personsCounted(withoutYears(text), vocabulary);
   const plain = unfasting(singled(couplesCounted(spelledOut(inFigures(people)))));
   const line = withoutOccasion(kinCounted(atMost(plain)).replace(HOUSEHOLDS, ''));
   return numbersFirst(grownCounted(withoutPurpose(guestsFor(line, vocabulary)), vocabulary));

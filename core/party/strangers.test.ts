@@ -62,6 +62,13 @@ const LINES: readonly (readonly [line: string, groups: readonly string[]])[] = [
     '15 guests, one allergic to shellfish and one to kiwi',
     ['13', '1 crustacean-free mollusc-free', '1 own-no-kiwi'],
   ],
+  ['7 guests. No pork. One vegetarian.', ['6 own-no-pork', '1 vegetarian own-no-pork']],
+  ['18 guests, no nuts, 2 vegan', ['16 tree-nut-free peanut-free', '2 vegan tree-nut-free peanut-free']],
+  ['20 for a 50th birthday, 3 vegan', ['17', '3 vegan']],
+  ['30 year anniversary dinner 25 guests', ['25']],
+  ['Birthday of a 70 year old, 20 guests', ['20']],
+  ['Christmas lunch at the office: 35 staff, 4 veggie, 1 vegan', ['30', '4 vegetarian', '1 vegan']],
+  ['For lunch at noon on Sunday: 9 people, 1 vegan', ['8', '1 vegan']],
   ['party of 14 (two coeliacs)', ['12', '2 gluten-free']],
   ['ten adults, four under fives', ['10', '4 (?)']],
 ];
