@@ -158,7 +158,7 @@ function guestsFor(line: string, vocabulary: Vocabulary): string {
 
 /** "A wedding, 80 guests: …", "dinner for 8": what it is, before how many come. */
 const BEGINS_WITH =
-  /^\s*((?:[a-z'’]+\s+){0,6}?[a-z'’]+)\s*(?:[,:–-]|\bfor\b|\bof\b|\bwith\b|\s(?=\d))\s*(?=(\S+))/i;
+  /^\s*((?:[a-z'’]+\s+){0,6}?[a-z'’]+)\s*(?:[,:–-]|\bfor\b|\bof\b|\bwith\b|\s(?=\d))\s*(?=(\d+|an?|one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|[a-z]+teen)\b)/i;
 
 /** "Kids' party: 15 kids". */
 const CHILDRENS = /^\s*(?:an?\s+)?(?:kids?|child(?:ren)?)['’]?s?['’]?\s+(?=(?:birthday|party)\b)/i;

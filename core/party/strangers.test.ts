@@ -69,6 +69,7 @@ const LINES: readonly (readonly [line: string, groups: readonly string[]])[] = [
   ['Birthday of a 70 year old, 20 guests', ['20']],
   ['Christmas lunch at the office: 35 staff, 4 veggie, 1 vegan', ['30', '4 vegetarian', '1 vegan']],
   ['For lunch at noon on Sunday: 9 people, 1 vegan', ['8', '1 vegan']],
+  ['lunch for the board, 8 directors, no nuts please', ['8 tree-nut-free peanut-free']],
   ['party of 14 (two coeliacs)', ['12', '2 gluten-free']],
   ['ten adults, four under fives', ['10', '4 (?)']],
 ];
