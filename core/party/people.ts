@@ -75,23 +75,46 @@ const unfasting = (line: string): string =>
 const withoutPurpose = (line: string): string =>
   line.replace(PURPOSE, (said) => (/\s$/.test(said) ? ' ' : ''));
 
-/** Who was counted before is named in the plural; who is of those may be one. */
+/** Who is counted by the age they are called by, in the plural and of one of them; kids are children, toddlers are their own. */
 const CALLED_BY_AGE = {
-  adults: ['adults|mums|moms|dads|parents|grown-?ups', 'adults?|mums?|moms?|dads?|parents?|grown-?ups?'],
-  children: ['children|toddlers|kids', 'children|child|toddlers?|kids?'],
+  adults: [
+    ['adults', 'adult'],
+    ['mums|moms', 'mum|mom'],
+    ['dads', 'dad'],
+    ['parents', 'parent'],
+    ['grown-?ups', 'grown-?up'],
+  ],
+  children: [
+    ['children|kids', 'child|kid'],
+    ['toddlers', 'toddler'],
+  ],
 } as const;
 const TELLS_AGE = '(?!(?:aged?|of|and|under|over|from|between|plus)\\b)';
 
-/** "10 adults and 6 kids, one adult vegan, two kids with an egg allergy": of those. */
-const singled = (line: string): string =>
-  Object.entries(CALLED_BY_AGE).reduce((text, [all, [many, some]]) => {
-    const known = new RegExp(`\\b(?:${many})\\b`, 'i');
-    return text.replace(
-      new RegExp(`([,;\\n]\\s*(?:and\\s+)?)(\\d+|[a-z]+)\\s+(?:${some})\\s+(?=[a-z])${TELLS_AGE}`, 'gi'),
-      (part: string, before: string, n: string, at: number) =>
-        numberOf(n) !== undefined && known.test(text.slice(0, at)) ? `${before}${n} of the ${all} ` : part,
-    );
-  }, line);
+/**
+ * "10 adults and 6 kids, one adult vegan, two kids with an egg allergy": of those. Only of who was called so before, and
+ * where no others of that age were: "5 kids, 2 toddlers with an egg allergy" are seven.
+ */
+function singled(line: string): string {
+  let out = line;
+  for (const [all, words] of Object.entries(CALLED_BY_AGE))
+    for (const [many, one] of words)
+      out = out.replace(
+        new RegExp(
+          `([,;\\n]\\s*(?:and\\s+)?)(\\d+|[a-z]+)\\s+(?:${many}|${one})\\s+(?=[a-z])${TELLS_AGE}`,
+          'gi',
+        ),
+        (part: string, before: string, n: string, at: number) => {
+          const isSaid = ([some]: readonly [string, string]): boolean =>
+            new RegExp(`\\b(?:${some})\\b`, 'i').test(out.slice(0, at));
+          const said = words.filter(isSaid);
+          return numberOf(n) !== undefined && said.length === 1 && said[0]![0] === many
+            ? `${before}${n} of the ${all} `
+            : part;
+        },
+      );
+  return out;
+}
 
 const isNeedOrFood = (said: string, { words, isFood }: Vocabulary): boolean =>
   isFood(said) || words.some(({ word }) => word === said || `${word}s` === said);

@@ -16,6 +16,7 @@ import {
   EATERS,
   NO_LIKING,
   ARTICLE,
+  BEFORE_FOOD,
   TASTE,
 } from './sayings.js';
 
@@ -135,6 +136,8 @@ class Reader {
     for (let n = 4; n >= 1; n--) {
       const words = this.tokens.slice(i, i + n);
       if (words.length < n || words.some((word) => JOINT.test(word) || /\d/.test(word))) continue;
+      // "with milk allergy" is of milk, though there is rice with milk
+      if (BEFORE_FOOD.test(words[0]!) || BEFORE_FOOD.test(words.at(-1)!)) continue;
       // "a nut allergy" is of nuts, not of a food that is called so
       if (ARTICLE.test(words[0]!)) return 0;
       const text = words.join(' ');

@@ -38,5 +38,7 @@ export const MOST_LOVED = 5;
 export const EATS_ALL = /^(?:omnivores?|carnivores?|foodies?|gourmets?|gourmands?)$/;
 export const EATERS = /^(?:meat|big|good|great|hearty|keen|adventurous) eaters?$/;
 export const NO_LIKING = /^(?:no|not|non|never|hardly|neither)\b|free\b|allerg|intoler/;
+/** No food's name begins or ends with one of these, whatever it is served with. */
+export const BEFORE_FOOD = /^(?:with|without|to|of|for|from|in|on|by|at|near|against|towards?)$/;
 export const ARTICLE = /^(?:an?|the|some|any)$/;
 export const TASTE = /^(?:hot|spicy|salty|sweet|sour|bitter|smoky|strong|rich)$/;

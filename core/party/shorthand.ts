@@ -61,7 +61,7 @@ const NO_NEED = `no\\s+(?:known\\s+|other\\s+)?(?:${RESTRICTIONS})(?:\\s+(?:at a
 const SAID_OF_ALL: readonly Rule[] = [
   // "7 guests. No pork. One vegetarian."
   [
-    /^(\s*(?:we are\s+)?\d+\s+(?:guests|people|persons|pax|of us))\s*[,;]\s*(?:and\s+)?(?:no|without|nothing with)\s+(?!one\b|children\b|kids\b|little ones\b|known\b|restrict|special|diet|allerg|intoler|requirement)([^,;\n]+)(?=\s*[,;\n]\s*(?:and\s+)?(?:\d|one\b|two\b|three\b|four\b))/i,
+    /^(\s*(?:we are\s+)?\d+\s+(?:guests|people|persons|pax|of us))\s*[,;]\s*(?:and\s+)?(?:no|without|nothing with)\s+(?!one\b|children\b|kids\b|little ones\b|known\b|restrict|special|diet|allerg|intoler|requirement)((?:(?!\sfor\s)[^,;\n])+)(?=\s*[,;\n]\s*(?:and\s+)?(?:\d|one\b|two\b|three\b|four\b))/i,
     '$1, all without $2',
   ],
   [

@@ -1,5 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
-import { isFoodWord, NEED_WORDS } from '../needs/index.js';
+import { CATALOGUE, usualForm } from '../catalogue/index.js';
+import { isFoodWord, judgeGroup, NEED_WORDS } from '../needs/index.js';
 import { readParty, totalOf } from './index.js';
 
 const read = (text: string) => readParty(text, NEED_WORDS, isFoodWord);
@@ -100,5 +101,52 @@ describe('lines as strangers write them', () => {
   ] as const)('%s: what may be a need is asked, and all are seated', (line, guests, asked) => {
     expect(totalOf(read(line))).toBe(guests);
     expect(read(line).unread.map(({ text }) => text)).toEqual(asked);
+  });
+});
+
+/** Foods that somebody is allergic to, by every word that the needs know. */
+const ALLERGENS = [
+  ...new Set(
+    NEED_WORDS.filter(
+      ({ leaves, leftOut, word }) => leaves === 'an allergen' && leftOut && !/\s/.test(word),
+    ).map(({ word }) => word),
+  ),
+];
+
+describe('an allergy is the allergy, however it is said', () => {
+  const idsOf = (line: string): string[] =>
+    read(line)
+      .groups.flatMap(({ needs }) => needs.map(({ id }) => id))
+      .sort();
+
+  test.each([
+    ['with it', (food: string) => `1 with ${food} allergy`],
+    ['with an article', (food: string) => `1 with a ${food} allergy`],
+    ['of somebody', (food: string) => `1 person with ${food} allergy`],
+    ['who has it', (food: string) => `1 who has ${food} allergy`],
+    ['allergic to it', (food: string) => `1 allergic to ${food}`],
+    ['of children', (food: string) => `1 child of 6 with ${food} allergy`],
+  ])('%s', (_name, say) => {
+    expect(ALLERGENS.length).toBeGreaterThan(20);
+    const wrong = ALLERGENS.filter((food) => idsOf(say(food)).join() !== idsOf(`1 ${food} allergy`).join());
+    expect(wrong).toEqual([]);
+  });
+
+  test('nothing with milk is fine for “1 with milk allergy”, though there are foods “with milk”', () => {
+    expect(isFoodWord('with milk')).toBe(true);
+    const [guest] = read('1 with milk allergy').groups;
+    const withMilk = CATALOGUE.filter(({ allergens }) => allergens.milk === 'contains');
+    expect(withMilk.length).toBeGreaterThan(50);
+    for (const food of withMilk)
+      expect(judgeGroup(food, usualForm(food).form, guest!).verdict).toBe('forbidden');
+  });
+
+  test('toddlers beside kids are their own, whoever is allergic; of one word only they are some of those', () => {
+    expect(seated('5 kids aged 7-9, 2 toddlers with milk allergy')).toEqual([
+      '5 (7 8 8 9 9)',
+      '2 (?) dairy-free',
+    ]);
+    expect(seated('5 kids of 7, 2 kids with milk allergy')).toEqual(['2 (7 7) dairy-free', '3 (7 7 7)']);
+    expect(seated('20 guests, no pork for 3, 2 vegan')).toEqual(['15', '3 own-no-pork', '2 vegan']);
   });
 });
