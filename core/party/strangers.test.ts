@@ -141,6 +141,14 @@ describe('an allergy is the allergy, however it is said', () => {
       expect(judgeGroup(food, usualForm(food).form, guest!).verdict).toBe('forbidden');
   });
 
+  test.each(['almond', 'hazelnut', 'walnut', 'cashew', 'pecan', 'brazil nut', 'pistachio', 'macadamia'])(
+    'who is allergic to one %s, or to several, is kept from all tree nuts until asked which',
+    (nut) => {
+      for (const line of [`1 ${nut} allergy`, `1 allergic to ${nut}s`, `1 with ${nut} allergy`])
+        expect(idsOf(line)).toEqual(['tree-nut-free']);
+    },
+  );
+
   test('toddlers beside kids are their own, whoever is allergic; of one word only they are some of those', () => {
     expect(seated('5 kids aged 7-9, 2 toddlers with milk allergy')).toEqual([
       '5 (7 8 8 9 9)',
