@@ -40,6 +40,7 @@ const NO_DOERS =
 /** What may stand before who they are. */
 const WHICH = setOf(
   `hungry local office school church village football rugby tennis hockey cricket choir theatre ballet yoga garden
+  bell stamp coin dog bird brass jazz folk bus train taxi lorry farm market street city ice speed night quilt
   fellow new retired trainee student amateur professional visiting good old university work business wedding birthday`,
 );
 
@@ -54,7 +55,7 @@ const OCCASIONS = setOf(
   afternoon morning weekend noon midday midnight shift work working office garden terrace beach park boat river lake harbour field
   home house hall barn tent theatre match matches working charity school church village town tournament race run walk hike ride tour trip outing
   harvest vintage gale storm climb dive sail swim flight voyage crossing survey dig excavation audit sprint deadline
-  regatta sailing golf tennis football rugby tasting wine board company team staff summer winter spring autumn friday
+  practice drill parade rounds regatta sailing golf tennis football rugby tasting wine board company team staff summer winter spring autumn friday
   saturday sunday monday tuesday wednesday thursday seaside kite moving end first second big small little long late
   early annual monthly weekly today tonight tomorrow`,
 );
