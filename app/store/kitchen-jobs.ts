@@ -1,4 +1,5 @@
 import { create } from 'zustand';
+import { fittedTo } from '../../core/board/index.js';
 import type { ComponentId } from '../../core/catalogue/index.js';
 import { cameAndWent, type Conflict } from '../../core/compose/index.js';
 import type { LaidSurface, TermId } from '../../core/lay/index.js';
@@ -59,12 +60,17 @@ function namedChange(before: Plan, after: Plan): { came: string[]; went: string[
   return { came: names(came), went: names(went) };
 }
 
-/** Puts a proposal on the board: a step of its own, or one with the proposal before it. */
+/**
+ * Puts a proposal on the board, in the size that it asks for where nobody has set one: a step of its own, or one with the
+ * proposal before it.
+ */
 function propose(placements: Plan['placements'], first: boolean): Plan['placements'] | undefined {
+  const { plan } = session();
+  if (!plan) return undefined;
   const command = {
     name: 'together' as const,
     label: COMPOSED,
-    commands: [{ name: 'set-board' as const, placements }],
+    commands: [{ name: 'set-board' as const, placements }, ...fittedTo(plan, placements)],
   };
   if (first) session().edit(command);
   else session().amend(command, COMPOSED);
@@ -89,7 +95,8 @@ async function composeFor(plan: Plan, keep: boolean, set: (patch: Partial<Jobs>)
   if (answer?.status === 'impossible') set({ conflicts: answer.conflicts });
   else if (answer) {
     show(answer.plan);
-    set({ proof: { gap: answer.gap, kept: keep, about: provenFor(answer.plan) } });
+    const { surfaces } = session().plan ?? plan;
+    set({ proof: { gap: answer.gap, kept: keep, about: provenFor({ ...answer.plan, surfaces }) } });
   }
   // stopped after the first board: it stays, and is laid
   const now = session().plan;

@@ -2,7 +2,7 @@ import { expect, test } from '@jest/globals';
 import { applyCommand, moduleKey, type Command, type Plan } from '../plan/index.js';
 import { group, lies, planWith } from '../testing/plans.js';
 import { advisedOutline } from '../portion/index.js';
-import { advisedTable, servingAreas, withSize } from './index.js';
+import { advisedTable, fittedTo, roomOn, servingAreas, withSize } from './index.js';
 import { inEnglish } from '../words/index.js';
 
 const base = planWith({ party: [] });
@@ -67,4 +67,45 @@ test('two surfaces are the stylist’s own affair, and a refused edit comes back
   expect(withSize(two, come(12))).toEqual(come(12));
   const wrong = { name: 'set-party', party: 'nobody' } as unknown as Command;
   expect(withSize(base, wrong)).toBe(wrong);
+});
+
+/** A plan with this on it, in the size that it asks for. */
+const proposed = (plan: Plan, placements: Plan['placements']): Plan =>
+  after(plan, {
+    name: 'together',
+    label: 'compose the board',
+    commands: [{ name: 'set-board', placements }, ...fittedTo(plan, placements)],
+  });
+
+test('a proposal that does not fit, or looks mean, brings its size, and the next one another', () => {
+  const twelve = after(base, come(12));
+  const asked = twelve.surfaces[0]!;
+  const much = proposed(twelve, [lies('brie', 3500), lies('almonds', 3000)]);
+  expect(roomOn({ ...much, surfaces: [asked] }, asked).is).toBe('small');
+  expect(roomOn(much, much.surfaces[0]!).is).toBe('fitting');
+  const little = proposed(much, [lies('brie', 900)]);
+  expect(roomOn(little, asked).is).toBe('large');
+  expect(roomOn(little, little.surfaces[0]!).is).toBe('fitting');
+  // what fits changes nothing
+  expect(fittedTo(little, little.placements)).toEqual([]);
+});
+
+test('a table set by hand keeps its size whatever is proposed for it', () => {
+  const twelve = after(base, come(12));
+  const [surface] = twelve.surfaces;
+  const byHand = after(twelve, {
+    name: 'set-surface',
+    surface: { ...surface!, outline: { kind: 'round', diameterMm: 330 } },
+  });
+  expect(fittedTo(byHand, [lies('brie', 2500)])).toEqual([]);
+  expect(fittedTo(base, [lies('brie', 2500)])).toEqual([]);
+});
+
+test('the parts of a table stay alike when a proposal brings their size', () => {
+  const many = after(base, come(70));
+  const food = many.surfaces.map(({ id }, i) => ({ ...lies('brie', i === 0 ? 3000 : 2900), surfaceId: id }));
+  const then = proposed(many, food);
+  expect(new Set(then.surfaces.map(moduleKey)).size).toBe(1);
+  expect(size(then)).not.toEqual(size(many));
+  for (const surface of then.surfaces) expect(roomOn(then, surface).is).toBe('fitting');
 });

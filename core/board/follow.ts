@@ -6,6 +6,8 @@ import {
   type SingleCommand,
   type Surface,
 } from '../plan/index.js';
+import { coverOf, fittingOutline, laidGroundCm2 } from '../portion/index.js';
+import { roomOn, sizedTogether } from './room.js';
 import { advisedTable } from './table.js';
 import { advisedSetting } from './trays.js';
 
@@ -90,4 +92,38 @@ export function withSize(plan: Plan, command: Command): Command {
       ...withMoreAtHand(plan, advised.length),
     ],
   };
+}
+
+/** The same surfaces, each in the size that what lies there asks for, where it would not fit or would look mean. */
+function fitted(plan: Plan): Surface[] {
+  return plan.surfaces.map((surface) => {
+    const alike = sizedTogether(plan, surface);
+    if (laidGroundCm2(plan, surface) === 0 || alike.every((part) => roomOn(plan, part).is === 'fitting'))
+      return surface;
+    const ground = Math.max(...alike.map((part) => laidGroundCm2(plan, part)));
+    return { ...surface, outline: fittingOutline(surface, ground, coverOf(plan, surface)) };
+  });
+}
+
+/**
+ * The edits that bring surfaces to the size of what was proposed for them. None where somebody has set the table by hand:
+ * then it is the food that gives way, and Check says which size would fit.
+ */
+export function fittedTo(plan: Plan, placements: Plan['placements']): SingleCommand[] {
+  const bare = { ...plan, placements: [] };
+  const set = [advisedSetting, advisedTable].find((set) => {
+    const advised = plan.surfaces[0] ? set(bare, plan.surfaces[0]) : [];
+    // as it was advised, or as the last proposal has left it
+    return [advised, fitted({ ...plan, surfaces: advised })].some(
+      (surfaces) => key(surfaces) === key(plan.surfaces),
+    );
+  });
+  if (!set || plan.party.length === 0) return [];
+  const advised = set(bare, plan.surfaces[0]!);
+  const then = fitted({ ...plan, surfaces: advised, placements });
+  return then.flatMap((surface, i) =>
+    key([surface]) === key([plan.surfaces[i]!])
+      ? []
+      : [{ name: 'set-surface' as const, surface: { ...plan.surfaces[i]!, outline: surface.outline } }],
+  );
 }

@@ -48,10 +48,10 @@ export { mostCount, onPlateOf, reachOf } from './plates.js';
 export { keptAs } from './portions.js';
 export { lotsAt, mostInABowlG, placementsOf, setForm, wholePieces } from './pieces.js';
 export { tongsInUse, toolsInUse, type TongsInUse, type ToolsInUse } from './tools.js';
-export { kindsThatFit } from './room.js';
+export { kindsThatFit, roomOn, sizedTogether } from './room.js';
 export { boardParts, missingParts, type BoardPart } from './whole.js';
 export { advisedTable, inParts, REACH_MM, tooFarToReach, type TooFar } from './table.js';
-export { withSize } from './follow.js';
+export { fittedTo, withSize } from './follow.js';
 export { advisedSetting, bindsOthers, leftToOthers, trayFor, type Binding } from './trays.js';
 export {
   biteJobs,

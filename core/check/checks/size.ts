@@ -1,4 +1,12 @@
-import { inParts, isOwnPlate, kindsThatFit, REACH_MM, tooFarToReach } from '../../board/index.js';
+import {
+  inParts,
+  isOwnPlate,
+  kindsThatFit,
+  REACH_MM,
+  roomOn,
+  sizedTogether,
+  tooFarToReach,
+} from '../../board/index.js';
 import { unlaidOn } from '../../lay/index.js';
 import { moduleKey, type Plan, type Surface } from '../../plan/index.js';
 import { coverOf, fittingOutline, laidGroundCm2, outlineSaid, surfaceAreaCm2 } from '../../portion/index.js';
@@ -7,10 +15,6 @@ import type { CheckContext } from '../context.js';
 import { finding, type Finding } from '../finding.js';
 import { offSurface } from '../remedies.js';
 
-/** Below this part of the wanted cover a board looks mean; above all of it, it does not fit. */
-const SPARSE_OF_COVER = 0.886;
-/** Whole pieces round it up, and they lean on each other: so much more than the ground is laid all the same (measured: of 17 composed boards up to it all lay to the last piece). */
-const FULL = 1.05;
 /** Up to so much more the layout has the last word (house default). */
 const LEANS = 1.1;
 
@@ -21,16 +25,13 @@ const STRAY_KINDS = 2;
 export function size(context: CheckContext): Finding[] {
   const seen = new Set<string>();
   return context.plan.surfaces.flatMap((surface) => {
-    const twins = context.plan.surfaces.filter(
-      (otherSurface) => moduleKey(otherSurface) === moduleKey(surface),
-    );
-    // modules that are alike are told once, and changed together; two children's plates are each their own
-    const alike = isOwnPlate(context.plan, surface) && twins.length === 2 ? [surface] : twins;
+    // modules that are alike are told once, and changed together
+    const alike = sizedTogether(context.plan, surface);
     if (alike.length > 1 && seen.has(moduleKey(surface))) return [];
     seen.add(moduleKey(surface));
     const reach = reachOf(context, surface);
     if (laidGroundCm2(context.plan, surface) === 0) return reach;
-    return [...reach, ...roomOn(context, surface, alike), ...kindsOn(context, surface, alike)];
+    return [...reach, ...sizeOf(context, surface, alike), ...kindsOn(context, surface, alike)];
   });
 }
 
@@ -81,16 +82,12 @@ const liesWhole = (plan: Plan, surface: Surface): boolean =>
   plan.layout.some(({ surfaceId, elements }) => surfaceId === surface.id && elements.length > 0) &&
   unlaidOn(plan, surface).length === 0;
 
-function roomOn(context: CheckContext, surface: Surface, alike: readonly Surface[]): Finding[] {
+function sizeOf(context: CheckContext, surface: Surface, alike: readonly Surface[]): Finding[] {
   const ground = laidGroundCm2(context.plan, surface);
   const area = surfaceAreaCm2(surface);
-  const small = ground / area > FULL;
-  if (small && ground / area <= LEANS && alike.every((each) => liesWhole(context.plan, each))) return [];
-  // a child's plate is meant to show some china
-  if (
-    !small &&
-    (isOwnPlate(context.plan, surface) || ground / area >= SPARSE_OF_COVER * coverOf(context.plan, surface))
-  )
+  const { is, share } = roomOn(context.plan, surface);
+  const small = is === 'small';
+  if (is === 'fitting' || (small && share <= LEANS && alike.every((each) => liesWhole(context.plan, each))))
     return [];
   const outline = fittingOutline(surface, ground, coverOf(context.plan, surface));
   return [
