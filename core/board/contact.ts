@@ -99,6 +99,24 @@ export const reachesGravely = (component: Component, area: ServingArea): boolean
     ),
   );
 
+/** Nuts that may have met another nut which an allergy of guests of this area minds: a label warns of it, or nobody has read one. */
+export const mayReachGravely = (component: Component, area: ServingArea): boolean =>
+  component.sheds.includes('nut-pieces') &&
+  area.groups.some((group) =>
+    needsOf(group).some((choice) => {
+      const pack = packOf(choice);
+      return (
+        pack?.contact !== undefined &&
+        isGrave(pack, choice) &&
+        travelsFar(component, pack) &&
+        pack.contact.carriers.some(({ fact, values }) => {
+          const value = factValue(component, fact, component.forms[0]!.form);
+          return value !== 'free' && !values.includes(value);
+        })
+      );
+    }),
+  );
+
 /** What guests of this area shun, who have no quiet area to turn to; what only a label can tell is kept away as well. */
 export const reachesUnsheltered = (component: Component, area: ServingArea, quiet: QuietAreas): boolean =>
   area.groups.some(

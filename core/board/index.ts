@@ -8,6 +8,7 @@ export {
   keepsPromise,
   promisesFor,
   quietAreas,
+  mayReachGravely,
   reachesGravely,
   reachesOnto,
   reachesUnsheltered,

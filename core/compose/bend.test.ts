@@ -101,7 +101,8 @@ describe('what the board is composed for', () => {
   });
 
   test('a keto guest’s plate keeps its limit', () => {
-    const plan = base({ party: [group('all', 6), group('keto', 3, ['keto'])] });
+    const strict = [{ id: 'keto', settings: { limit: '5' } }];
+    const plan = base({ party: [group('all', 6), group('keto', 3, [], { needs: strict })] });
     const done = compose(plan, solve, { gap: 0.03 });
     expect(done.status).not.toBe('impossible');
     const [plate] = plateSums(contextOf(done.plan));

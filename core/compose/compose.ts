@@ -1,4 +1,5 @@
 import type { Plan } from '../plan/index.js';
+import { isTiny } from '../portion/index.js';
 import { problemOf, type Problem } from './candidates.js';
 import { findConflicts, type Conflict } from './conflicts.js';
 import type { Draft, Entry } from './draft.js';
@@ -31,7 +32,7 @@ const FULL_NODES = 20000;
  */
 const WIDE_PROOF = 4e7;
 /** Where the relaxed program is farther off than this, the proof of several surfaces takes half a minute and stops at two per cent or three (measured). */
-const WIDE_FAR = 0.045;
+const WIDE_FAR = 0.047;
 /** Most small programs close at their root; where one of several surfaces took so many nodes, the whole takes ten seconds more for the same board (measured). */
 const MANY_NODES = 30;
 /** The smallest program closes at its root, or its nodes cost more than they bring: twenty seconds of one brief (measured). */
@@ -195,8 +196,12 @@ function proved(proof: Proof, solve: Solver): Solution {
   const proven = asked ?? proofFor(draft, kernel, gap);
   if (kernel && gapOf(kernel.objective, relaxed.objective) <= proven)
     return { ...kernel, bound: relaxed.objective };
+  // the program of a table for two or three closes, and its best board is often another one (measured)
+  const closes = isTiny(draft.problem.plan) && !money && !tight;
+  const wide = isWide(draft) && !closes;
   const isLong =
     kernel &&
+    !closes &&
     (money ? isFarInPacks(draft, kernel, relaxed) : !tight && (isHard || isLongToProve(kernel, relaxed)));
   if (isLong && !nodes && (money || sizeOf(draft) > FAR_WORK)) return { ...kernel, bound: relaxed.objective };
   onBetter(kernel, known);
@@ -206,8 +211,7 @@ function proved(proof: Proof, solve: Solver): Solution {
   for (const entry of kernel ? takenBy(draft, kernel) : []) open.add(entry);
   const found = solveAmong(draft, open, solve, {
     gap: proven * 0.98,
-    nodes:
-      nodes ?? (tight ? nodesIn(TIGHT_WORK, draft) : isWide(draft) ? nodesIn(WIDE_PROOF, draft) : FULL_NODES),
+    nodes: nodes ?? (tight ? nodesIn(TIGHT_WORK, draft) : wide ? nodesIn(WIDE_PROOF, draft) : FULL_NODES),
     noRestart: tight || isWide(draft),
     enough,
     ...(kernel ? { start: kernel.values, proving: true } : startAt(known)),

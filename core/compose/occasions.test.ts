@@ -1,5 +1,5 @@
 import { beforeAll, describe, expect, test } from '@jest/globals';
-import { mayStandAt, servingAreas, withSize } from '../board/index.js';
+import { mayStandAt, servingAreas, tongsInUse, withSize } from '../board/index.js';
 import {
   atHomeIn,
   factValue,
@@ -161,4 +161,14 @@ describe('a theme of one kitchen', () => {
     expect(ids.filter((id) => atHomeIn(id, region)).length).toBeGreaterThanOrEqual(0.75 * ids.length);
     expect(ids.filter((id) => isForeignTo(id, region)).length).toBeLessThanOrEqual(3);
   });
+});
+
+test('beside a nut allergy no other nut may have met it, and no food wants tongs that nobody has', () => {
+  const party = [group('all', 14), group('peanut', 1, ['peanut-free']), group('egg', 1, ['egg-free'])];
+  const plan = composedFor(party, { kind: 'breakfast' });
+  const foods = plan.placements.map(({ componentId }) => planLarder(plan).get(componentId)!);
+  const nutty = foods.filter(({ sheds }) => sheds.includes('nut-pieces'));
+  expect(nutty.map(({ allergens }) => allergens.peanuts)).toEqual(nutty.map(() => 'free'));
+  expect(foods.some(({ family }) => family === 'nut-seed')).toBe(true);
+  expect(tongsInUse(plan).own).toBeLessThanOrEqual(plan.tools.tongs);
 });

@@ -8,6 +8,7 @@ import { carriedRows, carrierRows, plainBreadRows } from './rows/carriers.js';
 import { plateRows } from './rows/plates.js';
 import { amountRows, boardRows, boldRows, partnerRows, sameJobRows, weightRows } from './rows/sense.js';
 import { lookedAfterRows } from './rows/looked-after.js';
+import { toolRows } from './rows/tools.js';
 import {
   busyRows,
   energyRows,
@@ -41,6 +42,7 @@ export function draftOf(problem: Problem, wishes: Wishes = ALL_WISHES): Draft {
   trayRows(draft);
   groundRows(draft);
   bowlRows(draft);
+  toolRows(draft);
   amountRows(draft);
   weightRows(draft);
   boldRows(draft);

@@ -109,11 +109,14 @@ function asKept(placement: Placement, plan: Plan): Placement {
   };
 }
 
+/** What is kept in for a guest's sake is not taken with a tool that goes around. */
+export const isOwnTool = ({ contained, form, held }: Candidate): boolean =>
+  held ? held.some(({ ownTool }) => ownTool) : contained && !FORMS[form].bowl;
+
 function onGround(candidate: Candidate, massG: number, plan: Plan): Placement[] {
   const fact = candidate.component.forms.find((fact) => fact.form === candidate.form)!;
   const own = isOwnPlate(plan, candidate.area.surface);
-  // bread that is kept in for a guest's sake is not taken with a tool that goes around
-  const tool = candidate.contained && !FORMS[candidate.form].bowl ? { ownTool: true } : {};
+  const tool = isOwnTool(candidate) ? { ownTool: true } : {};
   return candidate.area.surfaces.flatMap((surface) => {
     const n = numberOf(surface);
     const here = (massG * n) / candidate.area.copies;

@@ -65,14 +65,14 @@ const TABLE: Record<string, { F: string; A: string; X: string }> = {
     X: 'grana-padano meringues mayonnaise aioli egg-salad brioche-toasts gf-toasts nougat macarons crab-sticks liver-parfait almond-crackers lemon-curd coconut-macaroons amaretti pork-pate beef-meatballs',
   },
   'tree-nut-free': {
-    F: 'brie green-grapes dry-cured-ham honey hummus-no-sesame edamame-dip lentil-balls nut-free-raisins nut-free-apricots nut-free-sunflower-seeds nut-free-brownies',
+    F: 'brie green-grapes dry-cured-ham honey hummus-no-sesame edamame-dip lentil-balls nut-free-raisins nut-free-apricots nut-free-sunflower-seeds nut-free-brownies peanuts-no-nuts',
     A: 'salami water-crackers coconut-block banana-chips giant-corn hummus-bought coconut-macaroons tamari-seeds quince-paste pumpkin-seeds sunflower-seeds hummus-home tahini vegan-pesto flax-crackers roast-chestnuts coconut-chips dried-apricots raisins',
-    X: 'almonds walnuts cashews pistachios peanuts basil-pesto cashew-round dark-chocolate mortadella marzipan nougat macarons baklava almond-olives romesco walnut-pepper-dip hazelnuts pecans brazil-nuts macadamias honey-nuts chocolate-hazelnut peanut-butter pine-nut-pesto almond-feta cashew-camembert fruit-nut-toasts pine-nuts amaretti almond-crackers turkish-delight',
+    X: 'almonds almonds-no-peanuts walnuts cashews pistachios peanuts basil-pesto cashew-round dark-chocolate mortadella marzipan nougat macarons baklava almond-olives romesco walnut-pepper-dip hazelnuts pecans brazil-nuts macadamias honey-nuts chocolate-hazelnut peanut-butter pine-nut-pesto almond-feta cashew-camembert fruit-nut-toasts pine-nuts amaretti almond-crackers turkish-delight',
   },
   'peanut-free': {
-    F: 'brie green-grapes dry-cured-ham honey',
+    F: 'brie green-grapes dry-cured-ham honey almonds-no-peanuts nut-free-sunflower-seeds',
     A: 'almonds walnuts hazelnuts pine-nuts water-crackers salami dark-chocolate mortadella hummus-bought hummus-home sunflower-seeds dried-apricots pine-nut-pesto',
-    X: 'peanuts peanut-butter honey-nuts cashews candied-pecans smoked-almonds almond-butter',
+    X: 'peanuts peanuts-no-nuts peanut-butter honey-nuts cashews candied-pecans smoked-almonds almond-butter',
   },
   'sesame-free': {
     F: 'hummus-no-sesame brie green-grapes dry-cured-ham socca-crisps',

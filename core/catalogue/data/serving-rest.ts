@@ -101,6 +101,8 @@ export const BESIDE: ServingTable = {
       cashews: [80, 55, 'drinks breakfast hand'],
       pistachios: [80, 45, 'drinks sweet hand'],
       peanuts: [70, 55, 'drinks hand', { never: 'breakfast sweet' }],
+      'almonds-no-peanuts': [82, 40, 'drinks breakfast sweet hand'],
+      'peanuts-no-nuts': [70, 55, 'drinks hand', { never: 'breakfast sweet' }],
       hazelnuts: [65, 35, 'drinks breakfast sweet'],
       pecans: [65, 25, 'drinks breakfast', { never: 'children' }],
       'brazil-nuts': [45, 10, '', { helping: [4, 8, 14], weight: 'companion', never: 'breakfast children' }],

@@ -8,6 +8,7 @@ import {
   mindsGravely,
   nearColour,
   onPlateOf,
+  mayReachGravely,
   reachesGravely,
   reachesOnto,
   reachesUnsheltered,
@@ -190,6 +191,8 @@ const LIKE_WITHOUT = 2.5;
 const AS_GLADLY = 0.8;
 const EACH_DISLIKE = 0.5;
 const NUTS_BY_AN_ALLERGY = 30;
+/** And nuts of which a label must tell that, or warns of it: they are roasted and packed in one house (house default). */
+const NUTS_UNREAD = 18;
 /** And on the tray of a few, where it would reach an allergy at a larger table: one kitchen makes both, and others carry it over. */
 const NUTS_IN_THE_HOUSE = 7;
 const PORK_BY_HALAL = 30;
@@ -265,6 +268,8 @@ export function tasteOfEach(draft: Draft): void {
       draft.model.charge(entry.laid, LABEL_FOR_NOBODY, { say: 'loss.plain-food' });
     if (reachesGravely(entry.candidate.component, entry.candidate.area))
       draft.model.charge(entry.laid, NUTS_BY_AN_ALLERGY, { say: 'loss.allergy' });
+    if (mayReachGravely(entry.candidate.component, entry.candidate.area))
+      draft.model.charge(entry.laid, NUTS_UNREAD, { say: 'loss.allergy' });
     if (bringsIntoTheHouse(draft, entry))
       draft.model.charge(entry.laid, NUTS_IN_THE_HOUSE, { say: 'loss.allergy' });
     if (reachesUnsheltered(entry.candidate.component, entry.candidate.area, quiet))

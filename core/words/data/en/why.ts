@@ -59,6 +59,7 @@ export const WHY = {
   'loss.no-label': 'food with no label left to read',
   'loss.allergy': 'safety for a guest with an allergy',
   'loss.halal': 'a board that halal guests can count on',
+  'loss.tongs': 'tongs at hand for each food that is kept apart by its own',
   'loss.reaches': 'a board where nothing reaches a guest who must not meet it',
   'loss.short': 'somebody would go short',
   'loss.cannot': 'it cannot be fitted in without somebody going short',
