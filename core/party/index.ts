@@ -21,6 +21,7 @@ export {
   type Strictness,
 } from './group.js';
 export { LONGEST_PARTY, readParty, totalOf, type PartyRead } from './lines.js';
+export { purposeOf } from './purpose.js';
 export { otherReadings, type Among, type OtherReading } from './readings.js';
 export type { LineProblem } from './part.js';
 export { unreadOf } from './avoid.js';

@@ -2,19 +2,23 @@ import { useState } from 'react';
 import { isFoodWord, NEED_WORDS } from '../../../core/needs/index.js';
 import {
   otherReadings,
+  purposeOf,
   readParty,
   totalOf,
   type Group,
   type OtherReading,
   type PartyRead,
 } from '../../../core/party/index.js';
-import type { Plan } from '../../../core/plan/index.js';
+import type { Plan, SingleCommand } from '../../../core/plan/index.js';
+import { roleFor } from '../../../core/portion/index.js';
 import { useSession } from '../../store/session.js';
 import { Wrong } from '../../ui/Fields.js';
 import { Button } from '../../ui/kit/Button.js';
+import { Checkbox } from '../../ui/kit/Checkbox.js';
 import { TextArea } from '../../ui/kit/Input.js';
 import { t } from '../../words/index.js';
 import { spoken } from '../../store/useSpeech.js';
+import { KIND_WORDS } from '../words.js';
 
 const SEATED = t('seat the party');
 
@@ -48,12 +52,21 @@ export function PartyLines({ plan, onClose }: { plan: Plan; onClose: () => void 
   const edit = useSession((state) => state.edit);
   const read = readParty(text, NEED_WORDS, isFoodWord);
   const others = otherReadings(text, read, { words: NEED_WORDS, isFood: isFoodWord });
+  const { kind, role } = plan.occasion;
+  const purpose = purposeOf(text);
+  const isNew = purpose !== undefined && purpose !== kind;
+  // what the brief says already is changed only by who ticks it
+  const [ticked, setTicked] = useState<boolean>();
+  const takesPurpose = isNew && (ticked ?? kind === 'none');
+  const occasion: SingleCommand[] = takesPurpose
+    ? [{ name: 'set-occasion', patch: { kind: purpose, role: roleFor(role, purpose) } }]
+    : [];
   const ready = read.groups.length > 0 && read.problems.length === 0;
   const seat = (): void => {
     edit({
       name: 'together',
       label: SEATED,
-      commands: [{ name: 'set-party', party: keepingHands(read.groups, plan.party) }],
+      commands: [...occasion, { name: 'set-party', party: keepingHands(read.groups, plan.party) }],
     });
     onClose();
   };
@@ -83,6 +96,13 @@ export function PartyLines({ plan, onClose }: { plan: Plan; onClose: () => void 
             </Button>
           ))}
           <Understood read={read} />
+          {isNew && (
+            <Checkbox
+              label={t('The board is for {purpose}: set that too', { purpose: KIND_WORDS[purpose] })}
+              on={takesPurpose}
+              onChange={setTicked}
+            />
+          )}
           {read.problems.map((problem) => (
             <Wrong key={spoken(problem.said)}>{spoken(problem.said)}</Wrong>
           ))}

@@ -94,6 +94,24 @@ describe('the brief', () => {
     expect(planNow().party.reduce((sum, { count }) => sum + count, 0)).toBe(9);
   });
 
+  test('what a line says the board is for is set with the party, and changes nothing that was said before', async () => {
+    const hands = await openStation(emptyPlan('fresh', '2027-05-15T10:00'), 'brief');
+    const type = async (line: string, opener: string) => {
+      await hands.press(opener);
+      await hands.fill('The party, in lines', line);
+    };
+    await type('10 guests for brunch', 'Say who is coming');
+    const tick = screen.getByRole('checkbox', { name: 'The board is for a breakfast: set that too' });
+    expect(tick.getAttribute('aria-checked')).toBe('true');
+    await hands.press('Seat them');
+    await saved();
+    expect(planNow().occasion.kind).toBe('breakfast');
+    await type('12 guests for a picnic', 'Type the party');
+    await hands.press('Seat them');
+    await saved();
+    expect(planNow()).toMatchObject({ occasion: { kind: 'breakfast' }, party: [{ count: 12 }] });
+  });
+
   test('a surface is added, named for whom it is, and taken away again', async () => {
     const hands = await openStation(demo, 'brief');
     await hands.press('Add a surface');
