@@ -41,6 +41,7 @@ export {
   needsPartner,
   sameAtMost,
   senseOf,
+  spreadToAGram,
   wantsHeat,
   type Senseless,
 } from './sense.js';

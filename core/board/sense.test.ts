@@ -89,6 +89,7 @@ describe('a board that lacks sense says where', () => {
       'mustard with neither ham nor pâté',
       but(['salami', 0], ['cooked-ham', 0], ['dijon-mustard', 30]),
     ],
+    ['dry', 'scones and a spoon of jam', but(['small-scones', 500], ['chia-berry-jam', 40]), at('afternoon')],
     [
       'no-dippers',
       'a dip and nothing to dip',

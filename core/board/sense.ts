@@ -1,4 +1,11 @@
-import { isPartner, SAME_SETS, servingOf, usualForm, type Component } from '../catalogue/index.js';
+import {
+  isPartner,
+  SAME_SETS,
+  servingOf,
+  usualForm,
+  type Component,
+  type Partners,
+} from '../catalogue/index.js';
 import { judgeGroup } from '../needs/index.js';
 import { guestsIn, hasSmallChildren, type Group } from '../party/index.js';
 import { groupsAt, numberOf, planLarder, type Plan, type Surface } from '../plan/index.js';
@@ -20,6 +27,8 @@ export type Senseless =
   | { code: 'accents'; surface: Surface; share: number }
   | { code: 'little-base'; surface: Surface; share: number }
   | { code: 'alone'; component: Component; surface: Surface }
+  /** Too little to spread on what is dry by itself. */
+  | { code: 'dry'; component: Component; surface: Surface; massG: number; needG: number }
   | { code: 'no-dippers'; component: Component; surface: Surface }
   | { code: 'no-carrier'; group: Group; kinds: number }
   /** For a group, or for everybody together (null): too few grams of what holds a slice of cheese. */
@@ -74,6 +83,12 @@ const LITTLE = 0.7;
 export const isDip = (component: Component): boolean => servingOf(component).ways.includes('dip');
 export const isDipper = (component: Component): boolean =>
   servingOf(component).ways.includes('dipper') || servingOf(component).carries !== 'none';
+/** What is dry without something on it: so many grams of that to a gram of it (house defaults: a good teaspoon to a small scone). */
+const DRY: Partial<Record<Partners, number>> = { scone: 0.35, pancake: 0.25 };
+export const spreadToAGram = (component: Component): number =>
+  Math.max(0, ...servingOf(component).partners.map((name) => DRY[name] ?? 0));
+/** Whole bowls and pieces: of what it asks for so much is enough. */
+const NEARLY_SPREAD = 0.85;
 export const needsPartner = (component: Component): boolean => servingOf(component).partners.length > 0;
 
 /** Of those at a surface who may eat it, how many take some: a share of the grown portions. */
@@ -137,11 +152,14 @@ function onSurface(plan: Plan, surface: Surface, here: readonly PlacedFood[]): S
   );
   if (missing.length > 0) out.push({ code: 'no-board', surface, missing });
   const dippers = here.filter((food) => isDipper(food.component)).length;
-  for (const { component } of here) {
+  for (const { component, massG } of here) {
     if (isDip(component) && dippers < DIPPERS_TO_A_DIP) out.push({ code: 'no-dippers', component, surface });
     const { partners } = servingOf(component);
-    if (needsPartner(component) && !here.some((food) => isPartner(partners, food.component)))
-      out.push({ code: 'alone', component, surface });
+    const beside = here.filter((food) => isPartner(partners, food.component));
+    const needG = massG * spreadToAGram(component);
+    if (needsPartner(component) && beside.length === 0) out.push({ code: 'alone', component, surface });
+    else if (sum(beside) < needG * NEARLY_SPREAD)
+      out.push({ code: 'dry', component, surface, massG: sum(beside), needG });
   }
   const ground = surfaceAreaCm2(surface);
   for (const food of here) {

@@ -1,7 +1,6 @@
 import { converter, differenceEuclidean } from 'culori';
 import {
   atHomeIn,
-  colourName,
   FORMS,
   servingOf,
   usualForm,
@@ -146,11 +145,19 @@ export function hasHue(component: Component, hue: Hue): boolean {
   return [colour.h, colour.h + 360].some((h) => h >= hue.from && h < hue.to);
 }
 
-/** Brown, white and what lies between: a board of these alone looks tired. */
 /** Of another milk than most: a whipped feta counts as well as a wedge. */
 export const isOfGoatOrSheep = (component: Component): boolean => among('goat', 'sheep')(component.milk);
-export const isPale = (component: Component): boolean =>
-  among('brown', 'white', 'yellow', 'cream', 'beige', 'black')(colourName(component.colours[0]));
+/** Crust and crumb, paste and rind, by hue in degrees and chroma in OKLCH; greys have none (house default). */
+const PALE = { from: 40, to: 108, chroma: 0.13 };
+const GREY = 0.03;
+/** Brown, white and what lies between: a board of these alone looks tired. */
+export function isPale(component: Component): boolean {
+  const lab = labOf(component.colours[0]);
+  if (!lab) return true;
+  const chroma = Math.hypot(lab.a, lab.b);
+  const hue = (Math.atan2(lab.b, lab.a) * 180) / Math.PI;
+  return chroma < GREY || (chroma < PALE.chroma && hue >= PALE.from && hue <= PALE.to);
+}
 
 // ------------------------------------------------------------------ what a good board has
 

@@ -86,6 +86,7 @@ export const FINDING_KINDS = {
   'more-than-taken': at('choose'),
   'not-for-occasion': at('choose', 'brief'),
   'nothing-beside-it': at('choose'),
+  'little-to-spread': at('choose'),
   'no-board': at('choose'),
   'nothing-sharp': at('choose'),
   'all-soft': at('choose'),
@@ -264,6 +265,7 @@ export interface FindingArgs {
   'more-than-taken': { food: string; mass: Mass; most: Mass };
   'not-for-occasion': { food: string; surface: string };
   'nothing-beside-it': { food: string; surface: string; dip: YesNo };
+  'little-to-spread': { food: string; mass: Mass; need: Mass };
   'no-board': { surface: string; what: Several };
   'two-alike': { foods: Several };
   disliked: { food: string };

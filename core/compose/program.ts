@@ -21,15 +21,8 @@ import {
   sweetCourseRows,
   workRows,
 } from './rows/occasion.js';
-import {
-  alikeRows,
-  colourRows,
-  paletteRows,
-  shapeRows,
-  specialBreadRows,
-  tasteOfEach,
-  wantedRows,
-} from './rows/variety.js';
+import { colourRows, paleRows, paletteRows } from './rows/colours.js';
+import { alikeRows, shapeRows, specialBreadRows, tasteOfEach, wantedRows } from './rows/variety.js';
 
 /** Points that every board starts from, so that a share of them means something near a perfect board. */
 const BASE_POINTS = 10;
@@ -60,6 +53,7 @@ export function draftOf(problem: Problem, wishes: Wishes = ALL_WISHES): Draft {
   shapeRows(draft);
   paletteRows(draft);
   colourRows(draft);
+  paleRows(draft);
   tasteOfEach(draft);
   specialBreadRows(draft);
   heartRows(draft);

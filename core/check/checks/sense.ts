@@ -5,6 +5,7 @@ import {
   senseOf,
   type BoardPart,
   type PlacedFood,
+  type Senseless,
 } from '../../board/index.js';
 import { isPartner, servingOf, type Component } from '../../catalogue/index.js';
 import { moduleKey, type Surface } from '../../plan/index.js';
@@ -31,6 +32,8 @@ export function sense(context: CheckContext): Finding[] {
       case 'no-dippers':
       case 'alone':
         return [withoutPartner(context, found.component, found.surface, lying(found.component))];
+      case 'dry':
+        return [littleToSpread(context, found)];
       case 'no-board':
         // with one surface it is told for the whole board, taste by taste
         return context.plan.surfaces.length > 1 && isFirstOfItsTable(context, found.surface)
@@ -111,6 +114,25 @@ function withoutPartner(
       addHelper(context, surface, helps),
       leaveOut(foods.filter((food) => food.surface === surface)),
     ]),
+  });
+}
+
+function littleToSpread(
+  context: CheckContext,
+  { component, surface, massG, needG }: Extract<Senseless, { code: 'dry' }>,
+): Finding {
+  const { partners } = servingOf(component);
+  const helps = (other: Component): boolean => isPartner(partners, other);
+  return finding('little-to-spread', {
+    key: `dry ${component.id} ${surface.id}`,
+    components: [component.id],
+    surfaceId: surface.id,
+    args: { food: component.name, mass: { g: massG }, need: { g: needG } },
+    facts: [
+      { what: { say: 'fact.name.planned' }, value: { g: massG }, source: 'this plan' },
+      { what: { say: 'fact.name.needed' }, value: { g: needG }, source: 'house default' },
+    ],
+    remedies: given([addHelper(context, surface, helps, needG - massG)]),
   });
 }
 

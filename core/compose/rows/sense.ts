@@ -19,6 +19,7 @@ import {
   sameAtMost,
   taste,
   type ServingArea,
+  spreadToAGram,
 } from '../../board/index.js';
 import { isPartner, SAME_SETS, servingOf, type Component, type ComponentId } from '../../catalogue/index.js';
 import { guestsIn, portionsIn } from '../../party/index.js';
@@ -289,8 +290,31 @@ export function partnerRows(draft: Draft): void {
         [[entry.laid, 1], ...laid(beside, -1)],
         0,
       );
+      spreadRow(draft, entry, beside);
     }
   }
+}
+
+/** Points lost for what is dry and has nothing on it. */
+const DRY = 5;
+
+/** What is dry by itself has enough beside it to be spread. */
+function spreadRow(draft: Draft, entry: Entry, beside: readonly Entry[]): void {
+  const { component, area, maxG } = entry.candidate;
+  const factor = spreadToAGram(component);
+  if (factor === 0) return;
+  const short = draft.model.variable(
+    `dry ${component.id} on ${area.surface.id}`,
+    0,
+    maxG * factor,
+    DRY / (entry.candidate.usualG * factor),
+    { loss: { say: 'loss.dry', with: { food: component.name } } },
+  );
+  draft.model.atMost(
+    `spread on ${component.id} on ${area.surface.id}`,
+    [[entry.mass, factor], ...masses(beside, -1), [short, -1]],
+    0,
+  );
 }
 
 /** Points lost for each part that a surface lacks to be a board of its own. */

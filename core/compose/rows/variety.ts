@@ -1,12 +1,9 @@
 import {
   cheeseAxes,
-  hasHue,
-  HUES,
   isCheese,
   isOwnPlate,
   meanTakers,
   mindsGravely,
-  nearColour,
   onPlateOf,
   mayReachGravely,
   reachesGravely,
@@ -30,7 +27,7 @@ import { seedOf, createRandom } from '../../measure/index.js';
 import { disliked, judgeGroup } from '../../needs/index.js';
 import { portionsIn, type Group } from '../../party/index.js';
 import { growingMonth, type Plan } from '../../plan/index.js';
-import { inPantry, isTiny, occasionOf, surfaceAreaCm2, type CountedFamily } from '../../portion/index.js';
+import { inPantry, isTiny, occasionOf, type CountedFamily } from '../../portion/index.js';
 import { countsFor, type Candidate } from '../candidates.js';
 import type { Said } from '../../words/index.js';
 import type { Draft, Entry } from '../draft.js';
@@ -127,53 +124,6 @@ function oneOfEach(
     const over = draft.model.variable(`${name} ${key}`, 0, xs.length, points, { loss: loss(key) });
     draft.model.atMost(`one ${name} ${key}`, [...xs.map((x) => [x, 1] as const), [over, -1]], 1);
   }
-}
-
-/** Each colour of the theme is wanted in so many places. */
-const PLACES = 3;
-const PALETTE_POINTS = 0.8;
-
-/** Each colour of the theme in at least three places. */
-export function paletteRows(draft: Draft): void {
-  const { palette } = draft.problem.plan.occasion.theme;
-  const weight = 1 + 0.5 * draft.problem.plan.wishes.levers.colour;
-  for (const colour of palette) {
-    const who = [...draft.chosen].filter(([id]) => nearColour(draft.component(id).colours[0], colour));
-    if (who.length === 0) continue;
-    const short = draft.model.variable(`palette ${colour}`, 0, PLACES, PALETTE_POINTS * weight, {
-      loss: { say: 'loss.palette' },
-    });
-    draft.model.atLeast(
-      `show ${colour}`,
-      [...who.map(([, x]) => [x, 1] as const), [short, 1]],
-      Math.min(PLACES, who.length),
-    );
-  }
-}
-
-const COLOUR_MISSING = 2;
-
-/** Each of the bright colours on every shared surface, twice over on the largest. */
-export function colourRows(draft: Draft): void {
-  const shared = draft.problem.areas.filter((area) => !isOwnPlate(draft.problem.plan, area.surface));
-  const largest = [...shared].sort((a, b) => surfaceAreaCm2(b.surface) - surfaceAreaCm2(a.surface))[0];
-  const weight = COLOUR_MISSING * (1 + 0.4 * draft.problem.plan.wishes.levers.colour);
-  for (const area of shared)
-    for (const hue of HUES) {
-      const who = draft.entries.filter(
-        (entry) => entry.candidate.area === area && hasHue(entry.candidate.component, hue),
-      );
-      const count = Math.min(who.length, area === largest ? 2 : 1);
-      const name = `${hue.name} on ${area.surface.id}`;
-      const missing = draft.model.variable(`missing ${name}`, 0, Math.max(0, count), Math.max(0, weight), {
-        loss: { say: 'loss.on', with: { what: { word: hue.name }, surface: area.surface.name } },
-      });
-      draft.model.atLeast(
-        `want ${name}`,
-        [...who.map((entry) => [entry.laid, 1] as const), [missing, 1]],
-        count,
-      );
-    }
 }
 
 const OUT_OF_SEASON = 9;

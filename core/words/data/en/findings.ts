@@ -102,6 +102,9 @@ export const FINDINGS = {
     '{dip, select, yes {Nothing to dip into {foodLow}.} other {{food} stands alone.}}',
   'finding.nothing-beside-it.why':
     '{dip, select, yes {Two foods to dip lie beside a dip, on the same surface.} other {It goes with something that is not on {surfaceLow}.}}',
+  'finding.little-to-spread.text': 'Little to spread on {foodLow}.',
+  'finding.little-to-spread.why':
+    'They are dry by themselves: {need} of jam, cream or butter go with them, {mass} lie beside them.',
   'finding.out-of-reach.text':
     '{crowd, select, yes {{guests, number} guests at {surfaceLow}: not all come near.} other {{surface} is {longest} long: too far for a hand.}}',
   'finding.out-of-reach.why':

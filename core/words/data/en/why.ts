@@ -9,6 +9,8 @@ export const WHY = {
   'loss.full': 'a full {surfaceLow}',
   'loss.room': 'room on {surfaceLow}',
   'loss.palette': 'the colours of the theme',
+  'loss.dry': 'enough to spread on {foodLow}',
+  'loss.pale': 'half of {surfaceLow} in colours other than bread and cheese',
   'loss.twice': 'variety: {what} twice',
   'loss.alike': 'variety: two cheeses would taste alike',
   'loss.light': 'lightness before the meal',
