@@ -172,3 +172,13 @@ test('beside a nut allergy no other nut may have met it, and no food wants tongs
   expect(foods.some(({ family }) => family === 'nut-seed')).toBe(true);
   expect(tongsInUse(plan).own).toBeLessThanOrEqual(plan.tools.tongs);
 });
+
+test('who may eat some of the meats finds one of them, though its making must be asked', () => {
+  const party = [group('all', 4), group('expecting', 3, ['pregnancy'])];
+  const plan = composedFor(party, { kind: 'drinks' });
+  const meats = plan.placements
+    .map(({ componentId, form }) => ({ food: planLarder(plan).get(componentId)!, form }))
+    .filter(({ food }) => food.family === 'cured-meat');
+  const verdicts = meats.map(({ food, form }) => judgeGroup(food, form, party[1]!).verdict);
+  expect(verdicts.some((verdict) => verdict !== 'forbidden')).toBe(true);
+});

@@ -8,6 +8,7 @@ import { carriedRows, carrierRows, plainBreadRows } from './rows/carriers.js';
 import { plateRows } from './rows/plates.js';
 import { amountRows, boardRows, boldRows, partnerRows, sameJobRows, weightRows } from './rows/sense.js';
 import { lookedAfterRows } from './rows/looked-after.js';
+import { servedRows } from './rows/served.js';
 import { toolRows } from './rows/tools.js';
 import {
   busyRows,
@@ -46,6 +47,7 @@ export function draftOf(problem: Problem, wishes: Wishes = ALL_WISHES): Draft {
   plainBreadRows(draft);
   boardRows(draft);
   lookedAfterRows(draft);
+  servedRows(draft);
   plateRows(draft);
   apartRows(draft);
   wantedRows(draft);

@@ -35,6 +35,20 @@ describe('the school by family', () => {
     expect(targets.byFamily['plant-protein']).toBeCloseTo(450);
   });
 
+  test('nobody is offered fish at a table where somebody has an allergy to it; meat stands in for it', () => {
+    const party = [group('all', 18), group('fish', 1, ['fish-free'])];
+    const none = planWith({ party });
+    expect(targetsOf(none).byFamily.fish).toBe(0);
+    expect(targetsOf(none).byFamily['cured-meat']).toBeCloseTo(45 * 19);
+    const [board] = none.surfaces;
+    const tray = { ...board!, id: 'tray' as never, serves: [party[1]!.id] };
+    const apart = { ...none, surfaces: [{ ...board!, serves: [party[0]!.id] }, tray] };
+    expect(targetsOf(apart).byFamily.fish).toBeGreaterThan(0);
+    // to prawns alone: there is other fish
+    const prawns = [group('all', 18), group('shells', 1, ['crustacean-free'])];
+    expect(targetsOf(planWith({ party: prawns })).byFamily.fish).toBeGreaterThan(0);
+  });
+
   test('plant protein stands where somebody needs it, and then everybody takes of it', () => {
     const of = (...more: Group[]) =>
       targetsOf(planWith({ party: [group('all', 10), ...more] })).byFamily['plant-protein'];

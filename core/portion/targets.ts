@@ -3,7 +3,7 @@ import type { Component, Family, Larder } from '../catalogue/index.js';
 import { memo1 } from '../measure/index.js';
 import { groupsAt, moduleKey, planLarder, type Plan, type SchoolId } from '../plan/index.js';
 import { guestsIn, portionsIn, portionsOf, type Group } from '../party/index.js';
-import { judgeGroup, keepsCoursesApart } from '../needs/index.js';
+import { carriesTo, isGrave, judgeGroup, keepsCoursesApart } from '../needs/index.js';
 import { isTiny, lacksCups } from './modules.js';
 
 /** Families that count as food on the board; garnish does not. */
@@ -110,13 +110,33 @@ function mayEatFamily(group: Group, components: readonly Component[]): boolean {
 const tablesOf = (plan: Plan, group: Group): number =>
   new Set(plan.surfaces.filter((surface) => groupsAt(plan, surface).includes(group)).map(moduleKey)).size;
 
+/** So much of a family would reach an allergy: nearly all of it. */
+const MOST_OF_IT = 0.6;
+
+/** Somebody at the same table has an allergy that nearly all of these would reach: a fish in a bowl of its own is a fish too many. */
+function reachesAtTable(plan: Plan, group: Group, components: readonly Component[]): boolean {
+  const beside = plan.surfaces
+    .map((surface) => groupsAt(plan, surface))
+    .filter((here) => here.includes(group));
+  const reaches = (component: Component, other: Group): boolean =>
+    carriesTo(component, other).some(
+      ({ need, choice, verdict }) => verdict === 'carries' && isGrave(need, choice),
+    );
+  return [...new Set(beside.flat())].some(
+    (other) => components.filter((food) => reaches(food, other)).length > MOST_OF_IT * components.length,
+  );
+}
+
 /** The proteins among which the group's meat budget is shared. */
 function proteinsFor(plan: Plan, group: Group, byFamily: Map<Family, Component[]>): Protein[] {
   const isOpen = (to: Group, family: Protein) => mayEatFamily(to, byFamily.get(family) ?? []);
   // who keeps meat from milk, and eats from one table, has the cheese of it
   const withoutMeat = keepsCoursesApart(group) && tablesOf(plan, group) === 1;
   const open = PROTEINS.filter(
-    (family) => isOpen(group, family) && !(withoutMeat && family === 'cured-meat'),
+    (family) =>
+      isOpen(group, family) &&
+      !(withoutMeat && family === 'cured-meat') &&
+      !reachesAtTable(plan, group, byFamily.get(family) ?? []),
   );
   if (isTiny(plan)) return open.slice(0, 1);
   // plant protein stands where somebody needs it (craft, section 4), and then everybody takes of it

@@ -135,6 +135,8 @@ const isAlwaysFromFar = ({ family, seasonMonths }: Component): boolean =>
 const EACH_ASK = 0.6;
 /** And so much where who has an allergy, or a small child, waits for the answer, or the label warns of traces. */
 const ASK_OF_AN_ALLERGY = 7;
+/** How it was cooked is no label's secret: whoever buys it asks once, whoever cooks it knows. */
+const ASK_OF_THE_COOK = 2;
 /** What an allergy forbids where the like of it, taken as gladly, would feed that guest as well (house default). */
 const LIKE_WITHOUT = 2.5;
 /** Taken as gladly: by so many for each who takes the other. */
@@ -209,8 +211,8 @@ export function tasteOfEach(draft: Draft): void {
   for (const entry of draft.entries) {
     const { groups } = entry.candidate.area;
     const asked = groups.some((group) => hasOpenLabel(entry.candidate, group));
-    const grave = groups.some((group) => mindsGravely(group) && isAskedOrWarned(entry.candidate, group));
-    const points = (asked ? EACH_ASK : 0) + (grave ? ASK_OF_AN_ALLERGY : 0);
+    const points =
+      (asked ? EACH_ASK : 0) + Math.max(0, ...groups.map((group) => graveAsk(entry.candidate, group)));
     if (points > 0) draft.model.charge(entry.laid, points, { say: 'loss.no-label' });
     if (hasLikeWithout(draft, entry))
       draft.model.charge(entry.laid, LIKE_WITHOUT, { say: 'loss.like-without' });
@@ -239,12 +241,16 @@ export function tasteOfEach(draft: Draft): void {
 const hasOpenLabel = ({ component, form, verdicts }: Candidate, group: Group): boolean =>
   verdicts.get(group.id) === 'ask' && onPlateOf(component, form, group) === 'never';
 
-/** Must its label be asked, or does it warn of traces and of nothing else? There is mostly one without. */
-function isAskedOrWarned({ component, form, verdicts }: Candidate, group: Group): boolean {
+/** Points for who waits gravely for what must be asked of it, or is warned of traces and of nothing else: there is mostly one without. */
+function graveAsk({ component, form, verdicts }: Candidate, group: Group): number {
   const verdict = verdicts.get(group.id);
-  if (verdict !== 'forbidden') return verdict === 'ask';
+  if (verdict === undefined || verdict === 'fine' || !mindsGravely(group)) return 0;
   const { reasons } = judgeGroup(component, form, group);
-  return reasons.every((reason) => reason.verdict === 'ask' || reason.value === 'may');
+  if (verdict === 'ask')
+    return reasons.every(({ fact }) => fact === 'process') ? ASK_OF_THE_COOK : ASK_OF_AN_ALLERGY;
+  return reasons.every((reason) => reason.verdict === 'ask' || reason.value === 'may')
+    ? ASK_OF_AN_ALLERGY
+    : 0;
 }
 
 /** It lies on the tray of a few only, and a larger table has a guest whom it must not reach. */

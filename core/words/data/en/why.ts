@@ -9,6 +9,7 @@ export const WHY = {
   'loss.full': 'a full {surfaceLow}',
   'loss.room': 'room on {surfaceLow}',
   'loss.palette': 'the colours of the theme',
+  'loss.served': 'something of each kind for “{group}”',
   'loss.dry': 'enough to spread on {foodLow}',
   'loss.pale': 'half of {surfaceLow} in colours other than bread and cheese',
   'loss.twice': 'variety: {what} twice',
