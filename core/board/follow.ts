@@ -34,7 +34,7 @@ const atHandFor = (parts: number): Pick<Plan, 'bowls' | 'tools'> => ({
     count: Math.max(count, Math.ceil(count / 2) * parts),
   })),
   tools: {
-    knives: Math.max(FRESH.tools.knives, 2 * parts),
+    knives: Math.max(FRESH.tools.knives, 3 * parts),
     spoons: Math.max(FRESH.tools.spoons, 2 * parts),
     tongs: Math.max(FRESH.tools.tongs, parts),
   },

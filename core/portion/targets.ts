@@ -110,21 +110,27 @@ function mayEatFamily(group: Group, components: readonly Component[]): boolean {
 const tablesOf = (plan: Plan, group: Group): number =>
   new Set(plan.surfaces.filter((surface) => groupsAt(plan, surface).includes(group)).map(moduleKey)).size;
 
-/** So much of a family would reach an allergy: nearly all of it. */
+/** So much of a family would reach an allergy: nearly all of it. And at so much of the party's table nobody else is asked for it. */
 const MOST_OF_IT = 0.6;
+const MOST_OF_THEM = 0.5;
 
-/** Somebody at the same table has an allergy that nearly all of these would reach: a fish in a bowl of its own is a fish too many. */
+/**
+ * Somebody at the same table has an allergy that nearly all of these would reach: a fish in a bowl of its own is a fish too
+ * many, and where that is most of the party's table nobody buys it for the rest.
+ */
 function reachesAtTable(plan: Plan, group: Group, components: readonly Component[]): boolean {
-  const beside = plan.surfaces
+  const isReached = (other: Group): boolean =>
+    components.filter((food) =>
+      carriesTo(food, other).some(
+        ({ need, choice, verdict }) => verdict === 'carries' && isGrave(need, choice),
+      ),
+    ).length >
+    MOST_OF_IT * components.length;
+  const tables = plan.surfaces
     .map((surface) => groupsAt(plan, surface))
-    .filter((here) => here.includes(group));
-  const reaches = (component: Component, other: Group): boolean =>
-    carriesTo(component, other).some(
-      ({ need, choice, verdict }) => verdict === 'carries' && isGrave(need, choice),
-    );
-  return [...new Set(beside.flat())].some(
-    (other) => components.filter((food) => reaches(food, other)).length > MOST_OF_IT * components.length,
-  );
+    .filter((here) => here.some(isReached));
+  const beside = [...new Set(tables.flat())];
+  return beside.includes(group) || portionsIn(beside) > MOST_OF_THEM * portionsIn(plan.party);
 }
 
 /** The proteins among which the group's meat budget is shared. */

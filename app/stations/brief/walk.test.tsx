@@ -73,7 +73,7 @@ describe('the brief', () => {
     await seat('70 colleagues, 8 veggie', 'Say who is coming');
     await button(/^Board 4, .*Change/);
     expect(buttons(/^Board \d, .*Change/)).toHaveLength(4);
-    expect((await button(/knives at hand/)).textContent).toContain('32 bowls, 8 knives');
+    expect((await button(/knives at hand/)).textContent).toContain('32 bowls, 12 knives');
     await seat('10 guests', 'Type the party');
     await gone(() => buttons(/^Board 4, .*Change/));
     expect(planNow().surfaces.map(({ name }) => name)).toEqual(['Board']);
