@@ -89,7 +89,7 @@ export const NEED_WORDS: readonly NeedWord[] = NEEDS.flatMap((pack) => {
     ...(pack.settings.some((setting) => setting.id === 'contact') ? { knowsContact: true } : {}),
   };
   return [
-    ...[pack.id, pack.name.toLowerCase(), ...pack.also].map((word) => ({
+    ...[...new Set([pack.id, pack.name.toLowerCase(), ...pack.also])].map((word) => ({
       ...need,
       word,
       label: /^c(o)?eliac/.test(word) ? 'Coeliac' : pack.name,

@@ -162,3 +162,9 @@ describe('an allergy is the allergy, however it is said', () => {
     expect(seated('20 guests, no pork for 3, 2 vegan')).toEqual(['15', '3 own-no-pork', '2 vegan']);
   });
 });
+
+test('each word that names a need names it once', () => {
+  const named = NEED_WORDS.map(({ need, word, leftOut }) => `${need.id} ${word} ${leftOut === true}`);
+  expect(named.length).toBeGreaterThan(150);
+  expect(named.filter((name, i) => named.indexOf(name) !== i)).toEqual([]);
+});
