@@ -38,6 +38,7 @@ const concepts = {
   // cereals
   gluten: { facts: has('allergen.gluten') },
   malt: { facts: has('allergen.gluten'), sourced: true },
+  'malted-milk': { facts: [...has('allergen.gluten'), ...MILKY] },
   pasta: { facts: has('allergen.gluten'), sourced: true },
   pastry: {
     facts: [
@@ -45,6 +46,25 @@ const concepts = {
       ...maybe('allergen.milk', 'animal.milk', 'allergen.egg', 'animal.egg'),
     ],
     open: 'with butter, milk or egg in it?',
+    namedBy: 'any',
+  },
+  muesli: {
+    facts: [
+      ...has('allergen.gluten'),
+      ...maybe(
+        'allergen.milk',
+        'animal.milk',
+        'allergen.egg',
+        'animal.egg',
+        'animal.honey',
+        'allergen.tree-nuts',
+        'nut.almond',
+        'nut.hazelnut',
+        'allergen.peanuts',
+        'allergen.sesame',
+      ),
+    ],
+    open: 'with nuts, sesame, honey or milk in it?',
     namedBy: 'any',
   },
   flour: { facts: maybe('allergen.gluten'), open: 'of which cereal?', namedBy: 'source', sourced: true },
@@ -120,6 +140,16 @@ const concepts = {
     open: 'with which cheese and which nuts?',
     namedBy: 'any',
   },
+  /** French without its accents: "caillé" is curd, "caille" is quail. */
+  'curd-or-quail': {
+    facts: maybe('allergen.milk', 'animal.milk', 'animal.poultry', 'animal.animal-fat'),
+    open: 'curd of milk, or quail?',
+  },
+  /** And "pâtes" and "pâtés". */
+  'pasta-or-pate': {
+    facts: [...has('allergen.gluten'), ...maybe('animal.pork', 'animal.poultry', 'animal.animal-fat')],
+    open: 'pasta, or pâté of meat?',
+  },
   // rennet
   'animal-rennet': { facts: [['rennet', 'animal']] },
   'microbial-rennet': { facts: [['rennet', 'microbial']] },
@@ -128,9 +158,28 @@ const concepts = {
   // egg
   egg: { facts: EGG },
   'raw-egg': { facts: EGG, process: 'raw-egg' },
-  mayonnaise: { facts: EGG, head: 'cheese' },
+  mayonnaise: {
+    facts: [...EGG, ...maybe('allergen.mustard')],
+    open: 'with mustard in it?',
+    namedBy: 'any',
+    head: 'cheese',
+  },
+  'caesar-dressing': {
+    facts: [
+      ...EGG,
+      ...maybe('allergen.fish', 'animal.fish', 'allergen.milk', 'animal.milk', 'allergen.mustard'),
+    ],
+    open: 'made with anchovy, cheese and mustard?',
+    namedBy: 'any',
+  },
+  mycoprotein: {
+    facts: [...has('ingredient.mushroom'), ...maybe('allergen.egg', 'animal.egg')],
+    open: 'bound with egg white?',
+    namedBy: 'any',
+  },
   // soy and lupin
   soy: { facts: has('allergen.soy') },
+  'soy-glaze': { facts: has('allergen.soy', 'allergen.gluten') },
   lecithin: {
     facts: maybe('allergen.soy', 'allergen.egg', 'animal.egg'),
     open: 'of soy, of egg or of sunflower?',
@@ -170,6 +219,14 @@ const concepts = {
   'pine-nut': { facts: has('nut.pine-nut') },
   peanut: { facts: has('allergen.peanuts') },
   sesame: { facts: has('allergen.sesame', 'ingredient.seeds') },
+  dukkah: {
+    facts: [
+      ...has('allergen.sesame', 'ingredient.seeds'),
+      ...maybe('allergen.tree-nuts', 'nut.almond', 'nut.hazelnut', 'nut.pistachio', 'allergen.peanuts'),
+    ],
+    open: 'with which nuts?',
+    namedBy: 'any',
+  },
   seed: { facts: has('ingredient.seeds') },
   seeds: {
     facts: [...has('ingredient.seeds'), ...maybe('allergen.sesame')],
@@ -198,6 +255,29 @@ const concepts = {
   'unscaled-fish': { facts: [...FISH, ['fish-kind', 'unscaled']], process: 'unknown' },
   fish: { facts: [...FISH, ['fish-kind', 'depends']], process: 'unknown' },
   'fish-part': { facts: [...FISH, ['fish-kind', 'depends']] },
+  'curry-paste': {
+    facts: maybe(
+      'allergen.crustaceans',
+      'animal.shellfish',
+      'allergen.fish',
+      'animal.fish',
+      'ingredient.onion',
+      'ingredient.garlic',
+      'ingredient.root',
+    ),
+    open: 'with shrimp paste or fish sauce in it?',
+    namedBy: 'any',
+  },
+  'shell-part': {
+    facts: maybe('allergen.crustaceans', 'animal.shellfish', 'animal.animal-fat'),
+    open: 'of the shells of crabs, or of a mould?',
+    namedBy: 'any',
+  },
+  'omega-3': {
+    facts: maybe('allergen.fish', 'animal.fish', 'animal.animal-fat'),
+    open: 'of fish, or of plants?',
+    namedBy: 'any',
+  },
   worcester: {
     facts: maybe('allergen.fish', 'animal.fish', 'allergen.gluten'),
     open: 'made with anchovy and malt vinegar?',
@@ -296,13 +376,27 @@ const concepts = {
   garlic: { facts: has('ingredient.garlic') },
   root: { facts: has('ingredient.root') },
   mushroom: { facts: has('ingredient.mushroom') },
+  // celery and mustard are named by law in Europe, and not everywhere
   spices: {
-    facts: maybe('ingredient.onion', 'ingredient.garlic', 'ingredient.root'),
-    open: 'is onion, garlic or a root among them?',
+    facts: maybe(
+      'ingredient.onion',
+      'ingredient.garlic',
+      'ingredient.root',
+      'allergen.celery',
+      'allergen.mustard',
+    ),
+    open: 'is onion, garlic, a root, celery or mustard among them?',
     namedBy: 'any',
   },
   seasoning: {
-    facts: maybe('animal.animal-fat', 'ingredient.onion', 'ingredient.garlic', 'ingredient.root'),
+    facts: maybe(
+      'animal.animal-fat',
+      'ingredient.onion',
+      'ingredient.garlic',
+      'ingredient.root',
+      'allergen.celery',
+      'allergen.mustard',
+    ),
     open: 'what is in it?',
     namedBy: 'any',
   },
@@ -319,6 +413,14 @@ const concepts = {
     open: 'the soft drink, or brewed with alcohol?',
   },
   alcohol: { facts: has('alcohol') },
+  'nut-liqueur': {
+    facts: [...has('alcohol'), ...maybe('allergen.tree-nuts', 'nut.almond', 'nut.walnut')],
+    open: 'made of stones of fruit, or of nuts?',
+  },
+  chestnut: {
+    facts: maybe('allergen.tree-nuts'),
+    open: 'does the guest leave out chestnuts too? The law of Europe does not count them as nuts',
+  },
   'wine-vinegar': {
     facts: [
       ...has('ingredient.wine-vinegar', 'ingredient.grape-product'),

@@ -198,14 +198,17 @@ function strange(token: Token, reader: Reader): Omit<Item, 'start' | 'end' | 'ti
   if (token.text === 'd3') return { what: 'concept', id: 'lanolin', words: 'd3' };
   if (EVERYWHERE.test(token.text)) return { what: 'manner', words: token.text };
   if (UNIT.test(token.text) || /^\d{5,}$/.test(token.text)) return { what: 'number', words: token.text };
-  for (const other of [...reader.beside, ...reader.all]) {
-    const found = other.one(token.text);
-    const exact = found?.words.replace('*', '') === token.text || token.text.length > 4;
-    if (found?.meaning.kind === 'concept' && token.text.length > 2 && exact)
-      return { ...meant(found.meaning, found.words), foreign: other };
-    if (found && reader.beside.includes(other))
-      return { ...meant(found.meaning, found.words), foreign: other };
-  }
+  const languages = [...reader.beside, ...reader.all];
+  // the word itself before one that is like it: Polish "łubin" is lupin, no sea bass
+  for (const exactly of [true, false])
+    for (const other of languages) {
+      const found = other.one(token.text);
+      const exact = found?.words.replace('*', '') === token.text;
+      if (!found || (exactly && !exact)) continue;
+      const danger = found.meaning.kind === 'concept' && token.text.length > 2;
+      if ((danger && (exact || token.text.length > 4)) || reader.beside.includes(other))
+        return { ...meant(found.meaning, found.words), foreign: other };
+    }
   const near = reader.lexicon.nearly(token.text) ?? reader.all[0]?.nearly(token.text);
   return { what: 'open', words: token.text, ...(near ? { near } : {}) };
 }
