@@ -2,6 +2,7 @@ import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { judgeNeed, type Verdict } from '../needs/index.js';
 import { DANGERS, FRAMES, PLAIN } from './fixtures/dangers.js';
+import { DISHES } from './fixtures/dishes.js';
 import { componentOfLabel, readLabel } from './index.js';
 import { LANGUAGES } from './languages.js';
 import { ORDINARY } from './fixtures/ordinary.js';
@@ -238,3 +239,17 @@ test('no phrase of a language stands for two dangers: one of them would never be
   expect(LANGUAGES.length).toBe(8);
   expect(twice.filter((word) => !told.has(word))).toEqual([]);
 });
+
+test.each(DISHES.map(([frame, by]) => [frame, by] as const))(
+  'no dish that is mostly made with what a guest leaves out is fine in “%s”',
+  (frame, by) => {
+    const wrong = Object.entries(by).flatMap(([need, dishes]) =>
+      dishes
+        .split('|')
+        .filter((dish) => verdict(frame.replace('X', dish), need) === 'fine')
+        .map((dish) => `${need}: ${dish}`),
+    );
+    expect(Object.keys(by).length).toBeGreaterThan(5);
+    expect(wrong).toEqual([]);
+  },
+);
