@@ -17,6 +17,11 @@ const verdict = (text: string, id: string, settings: NeedChoice['settings'] = {}
 /** Text, need, verdict: by hand from public knowledge of how labels are to be read. */
 const LABELS: [string, string, Verdict][] = [
   ['Rice, malted milk', 'dairy-free', 'forbidden'],
+  ['Rice, tortilla wraps', 'gluten-free', 'ask'],
+  ['Rice, corn tortilla', 'gluten-free', 'fine'],
+  ['Ingredienti: riso, lievito naturale', 'gluten-free', 'forbidden'],
+  ['Ingrédients : riz, pâte, sel', 'gluten-free', 'ask'],
+  ['Ingrédients : riz, pâte de coing, sel', 'gluten-free', 'fine'],
   ['Rice, spices', 'celery-free', 'ask'],
   ['Rice, spices (cumin, coriander)', 'mustard-free', 'fine'],
   ['Rice, curry powder', 'mustard-free', 'ask'],

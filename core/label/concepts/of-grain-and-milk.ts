@@ -41,6 +41,18 @@ export const GRAIN_AND_MILK = {
     facts: maybe('allergen.gluten'),
     open: 'is the guest to leave out syrup made of wheat? The law lets it pass',
   },
+  tortilla: {
+    facts: maybe('allergen.gluten'),
+    open: 'of maize or of wheat?',
+    namedBy: 'source',
+    sourced: true,
+  },
+  /** French without its accents: dough or a paste, or pâté. */
+  'paste-or-pate': {
+    facts: maybe('allergen.gluten', 'animal.pork', 'animal.poultry', 'animal.animal-fat'),
+    open: 'dough, a paste of what, or pâté of meat?',
+    namedBy: 'any',
+  },
   oats: { facts: [['oats', 'uncertified'], ...maybe('allergen.gluten')] },
   'soy-sauce': {
     facts: [...has('allergen.soy'), ...maybe('allergen.gluten')],
