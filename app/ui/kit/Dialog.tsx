@@ -54,7 +54,7 @@ export function PaperDialog({
           {...(hint ? {} : { 'aria-describedby': undefined })}
         >
           <Radix.Title className="m-0 mb-2 font-display text-xl/[1.1] font-black">{title}</Radix.Title>
-          {hint && <Radix.Description>{hint}</Radix.Description>}
+          {hint && <Radix.Description className="mb-2.5">{hint}</Radix.Description>}
           {children}
           {!bare && (
             <div className="mt-4 flex justify-end">

@@ -23,7 +23,7 @@ export const meats: Entry[] = [
     colours: ['#b3341f', '#8e2415', '#f0b18e'], forms: [['slices', 'round-slice', 5, 36, 36, { g: 1.2, choke: 'round' }], ['half-moons', 'half-moon', 3, 38, 20]], packs: [[100, 260], [225, 480]],
   },
   {
-    id: 'bresaola', kcal: 155, name: 'Bresaola', also: ['air-dried beef'], is: 'plain-meat', of: ['beef', 'salt', 'spices'], animal: { beef: 'contains' }, slaughter: 'needed', needs: ['halal', 'kosher'],
+    id: 'bresaola', kcal: 155, name: 'Bresaola', also: ['air-dried beef'], is: 'plain-meat', of: ['beef', 'salt', 'spices'], allergens: { celery: 'brand', mustard: 'brand' }, animal: { beef: 'contains' }, slaughter: 'needed', needs: ['halal', 'kosher'],
     per100: [32, 3, 0.5, 0, 4], hold: 'sweats', temper: 15, taste: { salt: 4, richness: 1, strength: 3 }, texture: 'chewy',
     colours: ['#7c2430', '#5b161f', '#a64a50'], forms: [['ribbon', 'ribbon', 9, 52, 34], ['quarter-folds', 'quarter-fold', 6, 42, 36], ['chopped', 'bit', 1, 12, 9]], packs: [[80, 420], [160, 780]],
   },
