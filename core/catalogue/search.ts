@@ -1,6 +1,13 @@
 import type { Component } from './facts.js';
 
-/** Lower case, without accents; a final s goes, so that "olives" finds "olive". */
+/** One form for one of a food and many: "olives", "cherries", "tomatoes" and "radishes" are found by "olive", "cherry" … */
+function singular(word: string): string {
+  if (word.length <= 3) return word;
+  const one = word.replace(/(?<!s)s$/, '');
+  return one.length <= 3 ? one : one.replace(/(?<=sh|ch|x|ss|o)e$/, '').replace(/(?:ie|y)$/, 'i');
+}
+
+/** Lower case, without accents, each in one form. */
 export function wordsOf(text: string): string[] {
   return text
     .normalize('NFKD')
@@ -8,7 +15,7 @@ export function wordsOf(text: string): string[] {
     .toLowerCase()
     .split(/[^\p{L}\p{M}\p{N}]+/u)
     .filter(Boolean)
-    .map((word) => (word.length > 3 ? word.replace(/(?<!s)s$/, '') : word));
+    .map(singular);
 }
 
 /** Typing errors that a word of this length forgives. */

@@ -1,3 +1,4 @@
+import { namesWidely } from './wider.js';
 import {
   factSource,
   factValue,
@@ -150,7 +151,9 @@ function namesFood(component: Component, foods: readonly string[]): string | und
   const words = new Set(
     [component.name, component.baseFood, ...component.synonyms, ...component.ingredients].flatMap(wordsOf),
   );
-  return foods.find((food) => wordsOf(food).every((word) => words.has(word)));
+  return foods.find(
+    (food) => wordsOf(food).every((word) => words.has(word)) || namesWidely(food, component, words),
+  );
 }
 
 /** A bought food, or one that nobody has described, may hold what an own need leaves out. */

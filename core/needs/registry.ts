@@ -1,4 +1,5 @@
 import { CATALOGUE, wordsOf } from '../catalogue/index.js';
+import { isWide } from './wider.js';
 import type { NeedChoice, NeedWord } from '../party/index.js';
 import { packOfOwn } from './own.js';
 import { alcoholFree } from './packs/alcohol-free.js';
@@ -102,6 +103,7 @@ let foodWords: readonly ReadonlySet<string>[] | undefined;
 
 /** Does a food of the catalogue go by this name, or hold it? Only of such a word a rule of one's own can be kept. */
 export function isFoodWord(text: string): boolean {
+  if (isWide(text)) return true;
   const words = wordsOf(text);
   foodWords ??= CATALOGUE.map(
     (component) =>

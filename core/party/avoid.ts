@@ -79,7 +79,8 @@ export function ruleAgainst(word: string): NeedChoice {
     id,
     name: `No ${word}`.slice(0, 60),
     facts: [...(facts ?? [])],
-    foods: facts ? [] : [word.slice(0, 60)],
+    // the fact is of what is made of grapes; the grapes themselves go by their name
+    foods: facts && !/^grapes?$/.test(word) ? [] : [word.slice(0, 60)],
   };
   return { id, settings: {}, own };
 }

@@ -138,6 +138,8 @@ class Reader {
       if (words.length < n || words.some((word) => JOINT.test(word) || /\d/.test(word))) continue;
       // "with milk allergy" is of milk, though there is rice with milk
       if (BEFORE_FOOD.test(words[0]!) || BEFORE_FOOD.test(words.at(-1)!)) continue;
+      // "maize allergy" is of maize, though biscuits are sold as "for an allergy"
+      if (n > 1 && SUFFIX.test(words.at(-1)!)) continue;
       // "a nut allergy" is of nuts, not of a food that is called so
       if (ARTICLE.test(words[0]!)) return 0;
       const text = words.join(' ');

@@ -1,0 +1,95 @@
+import { describe, expect, test } from '@jest/globals';
+import { CATALOGUE, usualForm, wordsOf, type Component } from '../catalogue/index.js';
+import { readParty } from '../party/index.js';
+import { isFoodWord, judgeGroup, NEED_WORDS } from './index.js';
+
+const verdictsOf = (line: string) => {
+  const guest = readParty(line, NEED_WORDS, isFoodWord).groups.find(({ needs }) => needs.length > 0)!;
+  return (food: Component) => judgeGroup(food, usualForm(food).form, guest).verdict;
+};
+const many = (word: string): string =>
+  /[^aeiou]y$/.test(word)
+    ? word.replace(/y$/, 'ies')
+    : /(?:sh|ch|x|ss|o)$/.test(word)
+      ? `${word}es`
+      : `${word}s`;
+const one = (word: string): string =>
+  word
+    .replace(/ies$/, 'y')
+    .replace(/(?<=sh|ch|x|ss|o)es$/, '')
+    .replace(/(?<!s)s$/, '');
+
+describe('an allergy to a food, named by one or by many', () => {
+  const fruit = CATALOGUE.filter(
+    ({ family, baseFood }) =>
+      ['fresh-fruit', 'dried-fruit', 'vegetable', 'pickle', 'vehicle', 'sweet-bite'].includes(family) &&
+      /^[a-z]+$/.test(baseFood),
+  );
+
+  test('no food is fine for who is allergic to what it is made of', () => {
+    expect(fruit.length).toBeGreaterThan(80);
+    const wrong = fruit.flatMap((food) =>
+      [food.baseFood, one(food.baseFood), many(one(food.baseFood))]
+        .filter((word) => verdictsOf(`1 with a ${word} allergy`)(food) === 'fine')
+        .map((word) => `${food.id}: ${word}`),
+    );
+    expect(wrong).toEqual([]);
+  });
+
+  test.each([
+    ['strawberry', 'strawberry strawberries', 'strawberries chocolate-strawberries fruit-skewers'],
+    ['cherry', 'cherry cherries', 'cherries dried-cherries'],
+    ['radish', 'radish radishes', 'radishes'],
+    ['tomato', 'tomato tomatoes', 'cherry-tomatoes tomato-slices romesco'],
+    ['brownie', 'brownie brownies', 'brownie-bites'],
+  ])('%s', (_name, words, foods) => {
+    for (const word of words.split(' '))
+      for (const id of foods.split(' '))
+        expect([
+          word,
+          id,
+          verdictsOf(`1 allergic to ${word}`)(CATALOGUE.find((food) => food.id === id)!),
+        ]).toEqual([word, id, 'forbidden']);
+  });
+});
+
+test.each([
+  [
+    'corn',
+    'polenta-crisps salted-popcorn corn-crackers tortilla-chips giant-corn free-from-biscuits',
+    'brie',
+  ],
+  ['maize', 'polenta-crisps salted-popcorn corn-crackers tortilla-chips', 'brie'],
+  ['fruit', 'strawberries banana watermelon dried-apricots kumquats', 'brie'],
+  ['berry', 'strawberries blueberries raspberries goji-berries', 'brie'],
+  ['melon', 'melon watermelon honeydew', 'brie'],
+  ['vegetable', 'carrot-sticks cucumber radishes cornichons', 'brie'],
+  ['bread', 'sourdough-slices baguette-toasts pita-crisps', 'brie'],
+  ['pickle', 'cornichons dill-pickles pink-onions', 'brie'],
+  ['sausage', 'salami chorizo snack-sausages', 'brie'],
+  ['citrus', 'orange-wheels mandarins kumquats grapefruit orange-marmalade', 'brie'],
+  ['stone fruit', 'cherries peaches plums dried-apricots', 'brie'],
+  ['legume', 'hummus-home falafel edamame giant-beans peanuts', 'brie'],
+  ['cocoa', 'dark-chocolate brownie-bites milk-chocolate', 'brie'],
+  ['soft cheese', 'brie camembert ricotta', 'green-grapes'],
+  ['herb', 'focaccia herb-tofu', 'brie'],
+])('“%s” means all that is one', (word, foods, other) => {
+  const verdict = verdictsOf(`1 with a ${word} allergy`);
+  const fine = foods.split(' ').filter((id) => verdict(CATALOGUE.find((food) => food.id === id)!) === 'fine');
+  expect(fine).toEqual([]);
+  expect(verdict(CATALOGUE.find((food) => food.id === other)!)).toBe('fine');
+});
+
+test('one and many of a food are one word, and a word of three letters stays', () => {
+  for (const [a, b] of [
+    ['cherry', 'cherries'],
+    ['radish', 'radishes'],
+    ['tomato', 'tomatoes'],
+    ['cookie', 'cookies'],
+    ['olive', 'olives'],
+    ['peach', 'peaches'],
+    ['fig', 'figs'],
+  ] as const)
+    expect(wordsOf(a)).toEqual(wordsOf(b));
+  expect(wordsOf('rye pea')).toEqual(['rye', 'pea']);
+});
