@@ -1,5 +1,6 @@
 import { wordsOf, type Component, type Taste } from '../catalogue/index.js';
 import type { Group } from '../party/index.js';
+import { namesWidely } from './wider.js';
 
 /** Tastes that people dislike, in their words, and from how much on. */
 const TASTE_WORDS: Record<string, { taste: Taste; from: number }> = {
@@ -45,6 +46,6 @@ export function disliked(component: Component, group: Group): boolean {
   return group.dislikes.some((dislike) => {
     const taste = tasteOf(dislike);
     if (taste && (component.taste?.[taste.taste] ?? 0) >= taste.from && named(taste.rest)) return true;
-    return named([dislike]);
+    return named([dislike]) || namesWidely(dislike, component, words);
   });
 }
