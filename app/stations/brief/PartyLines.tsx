@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { useState, type ReactNode } from 'react';
 import { isFoodWord, NEED_WORDS } from '../../../core/needs/index.js';
 import {
   otherReadings,
@@ -46,27 +46,40 @@ const OTHERWISE: Readonly<Record<OtherReading['among'], (other: OtherReading) =>
     t('Or {n} guests: the last named are some of the grown guests', { n: guests }),
 };
 
+/** What the lines say the board is for, where that is new: taken where it is ticked, and as long as the brief says nothing. */
+function usePurpose(
+  text: string,
+  { occasion: { kind, role } }: Plan,
+): { commands: SingleCommand[]; offer: ReactNode } {
+  const purpose = purposeOf(text);
+  const [ticked, setTicked] = useState<boolean>();
+  if (purpose === undefined || purpose === kind) return { commands: [], offer: null };
+  const on = ticked ?? kind === 'none';
+  return {
+    commands: on ? [{ name: 'set-occasion', patch: { kind: purpose, role: roleFor(role, purpose) } }] : [],
+    offer: (
+      <Checkbox
+        label={t('The board is for {purpose}: set that too', { purpose: KIND_WORDS[purpose] })}
+        on={on}
+        onChange={setTicked}
+      />
+    ),
+  };
+}
+
 /** Type the party in lines: what was understood is shown phrase by phrase, and only then is anybody seated. */
 export function PartyLines({ plan, onClose }: { plan: Plan; onClose: () => void }) {
   const [text, setText] = useState('');
   const edit = useSession((state) => state.edit);
   const read = readParty(text, NEED_WORDS, isFoodWord);
   const others = otherReadings(text, read, { words: NEED_WORDS, isFood: isFoodWord });
-  const { kind, role } = plan.occasion;
-  const purpose = purposeOf(text);
-  const isNew = purpose !== undefined && purpose !== kind;
-  // what the brief says already is changed only by who ticks it
-  const [ticked, setTicked] = useState<boolean>();
-  const takesPurpose = isNew && (ticked ?? kind === 'none');
-  const occasion: SingleCommand[] = takesPurpose
-    ? [{ name: 'set-occasion', patch: { kind: purpose, role: roleFor(role, purpose) } }]
-    : [];
+  const purpose = usePurpose(text, plan);
   const ready = read.groups.length > 0 && read.problems.length === 0;
   const seat = (): void => {
     edit({
       name: 'together',
       label: SEATED,
-      commands: [...occasion, { name: 'set-party', party: keepingHands(read.groups, plan.party) }],
+      commands: [...purpose.commands, { name: 'set-party', party: keepingHands(read.groups, plan.party) }],
     });
     onClose();
   };
@@ -96,13 +109,7 @@ export function PartyLines({ plan, onClose }: { plan: Plan; onClose: () => void 
             </Button>
           ))}
           <Understood read={read} />
-          {isNew && (
-            <Checkbox
-              label={t('The board is for {purpose}: set that too', { purpose: KIND_WORDS[purpose] })}
-              on={takesPurpose}
-              onChange={setTicked}
-            />
-          )}
+          {purpose.offer}
           {read.problems.map((problem) => (
             <Wrong key={spoken(problem.said)}>{spoken(problem.said)}</Wrong>
           ))}
