@@ -110,16 +110,16 @@ function fitted(plan: Plan): Surface[] {
  * then it is the food that gives way, and Check says which size would fit.
  */
 export function fittedTo(plan: Plan, placements: Plan['placements']): SingleCommand[] {
+  const [first] = plan.surfaces;
+  if (!first || plan.party.length === 0) return [];
   const bare = { ...plan, placements: [] };
-  const set = [advisedSetting, advisedTable].find((set) => {
-    const advised = plan.surfaces[0] ? set(bare, plan.surfaces[0]) : [];
-    // as it was advised, or as the last proposal has left it
-    return [advised, fitted({ ...plan, surfaces: advised })].some(
-      (surfaces) => key(surfaces) === key(plan.surfaces),
+  // as it was advised, or as the last proposal has left it
+  const advised = [advisedSetting, advisedTable]
+    .map((set) => set(bare, first))
+    .find((surfaces) =>
+      [surfaces, fitted({ ...plan, surfaces })].some((table) => key(table) === key(plan.surfaces)),
     );
-  });
-  if (!set || plan.party.length === 0) return [];
-  const advised = set(bare, plan.surfaces[0]!);
+  if (!advised) return [];
   const then = fitted({ ...plan, surfaces: advised, placements });
   return then.flatMap((surface, i) =>
     key([surface]) === key([plan.surfaces[i]!])

@@ -1,4 +1,4 @@
-import { namesWidely } from './wider.js';
+import { mayBeAmong, namesWidely } from './wider.js';
 import {
   factSource,
   factValue,
@@ -10,7 +10,7 @@ import {
   type FormId,
   type Source,
 } from '../catalogue/index.js';
-import { memo2 } from '../measure/index.js';
+import { memo1, memo2 } from '../measure/index.js';
 import type { Arg } from '../words/index.js';
 import { isAgeNeed, needsOf, type Group, type NeedChoice, type OwnNeed } from '../party/index.js';
 import { whenOf, type NeedPack, type QuantityFact, type Reach, type Rule } from './pack.js';
@@ -146,11 +146,17 @@ function quantityReason(pack: NeedPack, choice: NeedChoice, component: Component
   };
 }
 
+/** What a component is called, what it is made of, and what is in it. */
+const namesOf = memo1(
+  (component: Component): ReadonlySet<string> =>
+    new Set(
+      [component.name, component.baseFood, ...component.synonyms, ...component.ingredients].flatMap(wordsOf),
+    ),
+);
+
 /** Foods that an own need names: the component itself, its base food, what it is called, what is in it. */
 function namesFood(component: Component, foods: readonly string[]): string | undefined {
-  const words = new Set(
-    [component.name, component.baseFood, ...component.synonyms, ...component.ingredients].flatMap(wordsOf),
-  );
+  const words = namesOf(component);
   return foods.find(
     (food) => wordsOf(food).every((word) => words.has(word)) || namesWidely(food, component, words),
   );
@@ -184,7 +190,8 @@ function foodReason(choice: NeedChoice, component: Component): Reason | undefine
       why: { say: 'reason.own', with: { rule: choice.own!.name, food: named } },
     };
   const nowhere = strangeFood(choice.own!);
-  if (nowhere === undefined && !mayHide(component)) return undefined;
+  const among = foods.some((food) => mayBeAmong(food, namesOf(component)));
+  if (nowhere === undefined && !among && !mayHide(component)) return undefined;
   return {
     ...base,
     value: 'unknown',

@@ -117,3 +117,14 @@ test('no food is fine for who is allergic to any word of its name, or of what is
   expect(foods.size).toBeGreaterThan(700);
   expect(wrong).toEqual([]);
 });
+
+test.each([
+  ['basil', 'herb-tofu'],
+  ['cinnamon', 'bresaola'],
+  ['strawberry', 'fruit-leather'],
+])(
+  'who is allergic to %s is asked about %s, whose list only says “herbs”, “spices” or “berries”',
+  (word, id) => {
+    expect(verdictsOf(`1 with a ${word} allergy`)(CATALOGUE.find((food) => food.id === id)!)).toBe('ask');
+  },
+);

@@ -127,3 +127,13 @@ export function namesWidely(text: string, component: Component, words: ReadonlyS
     wider.is?.(component) === true
   );
 }
+
+/** A food may hold this though it is not named: "herbs" may be basil, "berries" strawberries. */
+export const mayBeAmong = (text: string, words: ReadonlySet<string>): boolean =>
+  [...BY_KEY].some(([general, { words: named = '', ending }]) => {
+    const asked = wordsOf(text);
+    const isOneOfThem =
+      asked.every((word) => wordsOf(named).includes(word)) ||
+      (ending !== undefined && asked.length === 1 && asked[0]!.endsWith(ending));
+    return isOneOfThem && general.split(' ').every((word) => words.has(word));
+  });
