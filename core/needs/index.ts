@@ -23,6 +23,7 @@ export {
   fineForms,
   forbiddenToSmall,
   isGrave,
+  isOfTheMaking,
   judgeGroup,
   judgeNeed,
   judgeValue,

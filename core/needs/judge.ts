@@ -37,6 +37,10 @@ export interface Judgement {
   reasons: Reason[];
 }
 
+/** Is all that must be asked how it was made? No label's secret: whoever buys it asks once, whoever cooks it knows. */
+export const isOfTheMaking = ({ verdict, reasons }: Judgement): boolean =>
+  verdict === 'ask' && reasons.every(({ fact }) => fact === 'process');
+
 const RANK: Record<Verdict, number> = { fine: 0, ask: 1, forbidden: 2 };
 
 export const worse = (a: Verdict, b: Verdict): Verdict => (RANK[a] >= RANK[b] ? a : b);

@@ -24,7 +24,7 @@ import {
   type FormId,
 } from '../../catalogue/index.js';
 import { seedOf, createRandom } from '../../measure/index.js';
-import { disliked, judgeGroup } from '../../needs/index.js';
+import { disliked, isOfTheMaking, judgeGroup } from '../../needs/index.js';
 import { portionsIn, type Group } from '../../party/index.js';
 import { growingMonth, type Plan } from '../../plan/index.js';
 import { inPantry, isTiny, occasionOf, type CountedFamily } from '../../portion/index.js';
@@ -135,7 +135,7 @@ const isAlwaysFromFar = ({ family, seasonMonths }: Component): boolean =>
 const EACH_ASK = 0.6;
 /** And so much where who has an allergy, or a small child, waits for the answer, or the label warns of traces. */
 const ASK_OF_AN_ALLERGY = 7;
-/** How it was cooked is no label's secret: whoever buys it asks once, whoever cooks it knows. */
+/** And so much where only the cook is asked. */
 const ASK_OF_THE_COOK = 2;
 /** What an allergy forbids where the like of it, taken as gladly, would feed that guest as well (house default). */
 const LIKE_WITHOUT = 2.5;
@@ -245,10 +245,9 @@ const hasOpenLabel = ({ component, form, verdicts }: Candidate, group: Group): b
 function graveAsk({ component, form, verdicts }: Candidate, group: Group): number {
   const verdict = verdicts.get(group.id);
   if (verdict === undefined || verdict === 'fine' || !mindsGravely(group)) return 0;
-  const { reasons } = judgeGroup(component, form, group);
-  if (verdict === 'ask')
-    return reasons.every(({ fact }) => fact === 'process') ? ASK_OF_THE_COOK : ASK_OF_AN_ALLERGY;
-  return reasons.every((reason) => reason.verdict === 'ask' || reason.value === 'may')
+  const judgement = judgeGroup(component, form, group);
+  if (verdict === 'ask') return isOfTheMaking(judgement) ? ASK_OF_THE_COOK : ASK_OF_AN_ALLERGY;
+  return judgement.reasons.every((reason) => reason.verdict === 'ask' || reason.value === 'may')
     ? ASK_OF_AN_ALLERGY
     : 0;
 }
