@@ -14,7 +14,7 @@ import { PARTNERS } from '../catalogue/data/serving-sets.js';
 import { forbiddenToSmall, judgeGroup } from '../needs/index.js';
 import type { Group } from '../party/index.js';
 import { applyCommand, emptyPlan, planLarder, type Plan } from '../plan/index.js';
-import { group } from '../testing/plans.js';
+import { group, id } from '../testing/plans.js';
 import { nodeSolver } from '../../solver/node.js';
 import { compose, type Solver } from './index.js';
 
@@ -24,8 +24,13 @@ beforeAll(async () => {
 });
 
 /** A new plan for these guests, set and composed as the brief does it. */
-function composedFor(party: Group[], patch: Partial<Plan['occasion']> = {}): Plan {
-  const empty = emptyPlan('new', '2027-06-12T18:00');
+function composedFor(
+  party: Group[],
+  patch: Partial<Plan['occasion']> = {},
+  excluded: readonly string[] = [],
+): Plan {
+  const anew = emptyPlan('new', '2027-06-12T18:00');
+  const empty = { ...anew, wishes: { ...anew.wishes, excluded: excluded.map(id) } };
   const fresh = { ...empty, occasion: { ...empty.occasion, ...patch } };
   const done = applyCommand(fresh, withSize(fresh, { name: 'set-party', party }));
   if (!done.ok) throw new Error(JSON.stringify(done.problems));
@@ -171,6 +176,13 @@ test('beside a nut allergy no other nut may have met it, and no food wants tongs
   expect(nutty.map(({ allergens }) => allergens.peanuts)).toEqual(nutty.map(() => 'free'));
   expect(foods.some(({ family }) => family === 'nut-seed')).toBe(true);
   expect(tongsInUse(plan).own).toBeLessThanOrEqual(plan.tools.tongs);
+});
+
+test('where no nut is packed apart, none lies beside an allergy that it may have met', () => {
+  const party = [group('all', 9), group('peanut', 1, ['peanut-free'])];
+  const plan = composedFor(party, { kind: 'drinks' }, ['almonds-no-peanuts']);
+  const foods = plan.placements.map(({ componentId }) => planLarder(plan).get(componentId)!);
+  expect(foods.filter(({ sheds }) => sheds.includes('nut-pieces')).map(({ name }) => name)).toEqual([]);
 });
 
 test('who may eat some of the meats finds one of them, though its making must be asked', () => {
