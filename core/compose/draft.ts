@@ -1,5 +1,5 @@
 import type { Component, ComponentId } from '../catalogue/index.js';
-import { isOwnPlate } from '../board/index.js';
+import { isOwnPlate, type ServingArea } from '../board/index.js';
 import type { Candidate, Problem } from './candidates.js';
 import { LinearModel } from './linear.js';
 
@@ -47,6 +47,10 @@ export interface Draft {
   bills: ((values: number[]) => void)[];
   component(id: ComponentId): Component;
 }
+
+/** Where several eat: all but the plates of one's own. */
+export const sharedAreas = ({ problem: { plan, areas } }: Pick<Draft, 'problem'>): ServingArea[] =>
+  areas.filter((area) => !isOwnPlate(plan, area.surface));
 
 /** Points for a kind that is bought for a child's plate alone. */
 const EXTRA_KIND = 0.4;

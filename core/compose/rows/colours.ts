@@ -1,9 +1,6 @@
-import { hasHue, HUES, isOwnPlate, isPale, nearColour, type ServingArea } from '../../board/index.js';
+import { hasHue, HUES, isPale, nearColour } from '../../board/index.js';
 import { surfaceAreaCm2 } from '../../portion/index.js';
-import type { Draft } from '../draft.js';
-
-const sharedAreas = ({ problem: { plan, areas } }: Draft): ServingArea[] =>
-  areas.filter((area) => !isOwnPlate(plan, area.surface));
+import { sharedAreas, type Draft } from '../draft.js';
 
 /** Each colour of the theme is wanted in so many places. */
 const PLACES = 3;

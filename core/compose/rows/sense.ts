@@ -25,14 +25,12 @@ import { isPartner, SAME_SETS, servingOf, type Component, type ComponentId } fro
 import { guestsIn, portionsIn } from '../../party/index.js';
 import { kindRanges, surfaceAreaCm2, wantsBread } from '../../portion/index.js';
 import { worthMakingG } from '../candidates.js';
-import type { Draft, Entry } from '../draft.js';
+import { sharedAreas, type Draft, type Entry } from '../draft.js';
 
 // what a stylist would serve: how much of a food its takers have, what stands beside what, and how much of it is bold
 
 type Terms = (readonly [variable: number, factor: number])[];
 
-const sharedAreas = ({ problem: { plan, areas } }: Draft): ServingArea[] =>
-  areas.filter((area) => !isOwnPlate(plan, area.surface));
 const entriesAt = (draft: Draft, area: ServingArea): Entry[] =>
   draft.entries.filter((entry) => entry.candidate.area === area);
 const masses = (entries: readonly Entry[], factor = 1): Terms =>

@@ -1,8 +1,7 @@
-import { isOwnPlate } from '../../board/index.js';
 import type { Family } from '../../catalogue/index.js';
 import { countsOnSome, guestsIn, type Group } from '../../party/index.js';
 import { COUNTED } from '../../portion/index.js';
-import type { Draft } from '../draft.js';
+import { sharedAreas, type Draft } from '../draft.js';
 
 /** Points lost where everybody at a surface may have nothing of a family of bodies; of fewer guests, their share (house default). */
 const NOTHING_OF_IT = 10;
@@ -14,7 +13,7 @@ const A_FEW = 0.1;
  * expecting are not left with the bread beside three cured hams.
  */
 export function servedRows(draft: Draft): void {
-  const { plan, areas, targets } = draft.problem;
+  const { targets } = draft.problem;
   const bodies = new Set(
     draft.entries
       .map(({ candidate: { component } }) => component)
@@ -22,7 +21,7 @@ export function servedRows(draft: Draft): void {
       .map(({ family }) => family),
   );
   const families = COUNTED.filter((family) => targets.byFamily[family] > 0 && bodies.has(family));
-  for (const area of areas.filter(({ surface }) => !isOwnPlate(plan, surface))) {
+  for (const area of sharedAreas(draft)) {
     const here = draft.entries.filter(({ candidate }) => candidate.area === area);
     const byFamily = new Map<Family, typeof here>();
     for (const entry of here) {
