@@ -5,7 +5,7 @@ import { introduced, isBare } from './opening.js';
 import { NOTHING_SAID, readPart, type Draft, type LineProblem } from './part.js';
 import { ALL, numberOf, parts, REST, VAGUE } from './parts.js';
 import { guestsCounted } from './people.js';
-import { gathered, totalOfLine, type Total } from './total.js';
+import { totalOfLine, type Total } from './total.js';
 import { needsSaid, readPhrases, type NeedWord, type Phrase, type Said, type Vocabulary } from './phrases.js';
 
 export interface PartyRead {
@@ -208,7 +208,7 @@ export function readParty(
       problems: [problem('too-long', text, 'line.letters', { most: LONGEST_PARTY, n: text.length })],
     };
   const vocabulary = { words, isFood };
-  const line = gathered(guestsCounted(text, vocabulary));
+  const line = guestsCounted(text, vocabulary);
   const opening = introduced(line, vocabulary);
   const total = opening ?? totalOfLine(line);
   const list = parts(total ? total.body : line);

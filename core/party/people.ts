@@ -2,6 +2,7 @@ import { numberOf } from './parts.js';
 import { isWayOfEating, type Vocabulary } from './phrases.js';
 import { LOVERS, MOST_LOVED } from './sayings.js';
 import { spelledOut } from './shorthand.js';
+import { gathered } from './total.js';
 
 /**
  * How a line says who comes and what for, turned into the few forms that the reader knows: "40 golfers after a
@@ -57,7 +58,10 @@ const OCCASIONS = setOf(
   harvest vintage gale storm climb dive sail swim flight voyage crossing survey dig excavation audit sprint deadline
   practice drill parade rounds regatta sailing golf tennis football rugby tasting wine board company team staff summer winter spring autumn friday
   saturday sunday monday tuesday wednesday thursday seaside kite moving end first second big small little long late
-  early annual monthly weekly today tonight tomorrow`,
+  early annual monthly weekly today tonight tomorrow dessert desserts pudding puddings naming communion confirmation mitzvah bar bat
+  works staffroom room canteen fete fair gala fundraiser auction hackathon kickoff assembly vernissage soiree jubilee
+  networking orientation induction memorial burial recital derby final bonfire fireworks poker bingo knitting sewing
+  craft proms ball awards prizegiving diwali eid hanukkah nikah henna mehndi sangeet burns night nye bastille`,
 );
 const BEFORE_OCCASION = setOf('for at after before during on in from');
 const ARTICLES = setOf('a an the our my their her his your this some');
@@ -71,6 +75,10 @@ const FASTING = /\s+(?:(?:to|for) (?:break|breaking) (?:the|their|our) fast|(?:f
 
 const unfasting = (line: string): string =>
   /\bhalal\b|\bmuslims?\b/i.test(line) ? line.replace(FASTING, '') : line;
+
+/** "14 for cheese and wine": what they come for, not what anybody leaves out. */
+const CHEESE_AND_WINE =
+  /((?:^|\bfor\s+)(?:(?:an?|some|the|our)\s+)?)(?:cheese (?:and|&) wine|wine (?:and|&) cheese)(?=\s*(?:$|[,;:.()\n]|(?:party|evening|night|tasting|do|with|who)\b))/gi;
 
 /** "6 vegans for a working lunch" are six vegans. */
 const withoutPurpose = (line: string): string =>
@@ -352,8 +360,8 @@ const HOUSEHOLDS = /^\s*\S+\s+(?:families|households|couples|tables)\s*:\s*/i;
 
 /** The line with its guests counted, and without what they come for. */
 export const guestsCounted = (text: string, vocabulary: Vocabulary): string => {
-  const people = personsCounted(withoutYears(text), vocabulary);
+  const people = personsCounted(withoutYears(text).replace(CHEESE_AND_WINE, '$1tasting'), vocabulary);
   const plain = unfasting(singled(couplesCounted(spelledOut(inFigures(people)))));
-  const line = withoutOccasion(kinCounted(atMost(plain)).replace(HOUSEHOLDS, ''));
+  const line = withoutOccasion(gathered(kinCounted(atMost(plain)).replace(HOUSEHOLDS, '')));
   return numbersFirst(grownCounted(withoutPurpose(guestsFor(line, vocabulary)), vocabulary));
 };

@@ -35,7 +35,7 @@ export const LOVERS =
 /** Words before it, at most. */
 export const MOST_LOVED = 5;
 /** Who eats everything, and says so. */
-export const EATS_ALL = /^(?:omnivores?|carnivores?|foodies?|gourmets?|gourmands?)$/;
+export const EATS_ALL = /^(?:omnivores?|flexitarians?|carnivores?|foodies?|gourmets?|gourmands?)$/;
 export const EATERS = /^(?:meat|big|good|great|hearty|keen|adventurous) eaters?$/;
 export const NO_LIKING = /^(?:no|not|non|never|hardly|neither)\b|free\b|allerg|intoler/;
 /** No food's name begins or ends with one of these, whatever it is served with. */

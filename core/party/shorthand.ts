@@ -44,8 +44,35 @@ const SHORT: readonly Rule[] = [
     /^(\s*\d+)\s+with\s+(?=(?:\d+|an?|one|two|three|four|five)\s+(?:bab(?:y|ies)|infants?|toddlers?|kids?|child|children|little ones?)\b)/i,
     '$1 guests, ',
   ],
+  // "40 delegates, dietaries: 5 vegan"
+  [
+    /([,;:.\n]\s*)(?:with\s+)?(?:dietar(?:y|ies)|diets|special diets|(?:dietary|food) (?:needs|requirements|restrictions|notes|info))\s*[:–-]\s*(?=\S)/gi,
+    '$1',
+  ],
   // a meal of milk, at which no meat is served
   [/\b(?:kosher[\s-]+(?:dairy|milchi[gk])|(?:dairy|milchi[gk])[\s-]+kosher)\b/gi, 'kosher without meat'],
+];
+
+const GROWN = '(?:1[89]|[2-9]\\d)';
+const TENS = '(?:twen|thir|for|fif|six|seven|eigh|nine)ties|[2-9]0s';
+/** How old grown guests are asks nothing of a board: "pensioners in their eighties", "aged 18 to 30", "over-60s". */
+const GROWN_AGES: readonly Rule[] = [
+  [new RegExp(`(?<=\\d)\\s+over[\\s-]${GROWN}s(?=\\s*(?:$|[,;:.()\\n]))`, 'gi'), ' guests'],
+  [
+    new RegExp(
+      `(?<=[a-z])\\s+(?:(?:all|mostly|mainly)\\s+)?(?:aged?\\s+)?(?:over|above|older than)\\s+(?:the age of\\s+)?${GROWN}(?=\\s*(?:$|[,;:.()\\n]|with\\b|who\\b))`,
+      'gi',
+    ),
+    '',
+  ],
+  [
+    new RegExp(
+      `(?<=[a-z])\\s+(?:aged?|between)\\s+(?:from\\s+|between\\s+)?${GROWN}\\s*(?:\\+|(?:to|and|-|–)\\s*\\d{2,3})(?=\\s*(?:$|[,;:.()\\n]|with\\b|who\\b))`,
+      'gi',
+    ),
+    '',
+  ],
+  [new RegExp(`(?<=[a-z])\\s+in (?:their|the) (?:(?:early|mid|late)[\\s-])?(?:${TENS})`, 'gi'), ''],
 ];
 
 /** "9 guests. Two are vegan." are two parts; "approx. 20" is one. */
@@ -186,7 +213,12 @@ export const spelledOut = (text: string): string =>
     withoutEmptyTalk(
       outOfBrackets(
         allInFront(
-          numbersInFront(inTurn(inTurn(text.replace(ENDS, ''), SHORT).replace(SENTENCE, '; '), SAID_OF_ALL)),
+          numbersInFront(
+            inTurn(
+              inTurn(text.replace(ENDS, ''), [...SHORT, ...GROWN_AGES]).replace(SENTENCE, '; '),
+              SAID_OF_ALL,
+            ),
+          ),
         ),
       ),
     ),

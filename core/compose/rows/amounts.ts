@@ -187,14 +187,15 @@ function ownPlateRows(draft: Draft, area: ServingArea, masses: (readonly [number
   const hungry = draft.model.variable(`hungry ${area.surface.id}`, 0, portion, HUNGRY / portion, { loss });
   draft.model.atLeast(`fed from ${area.surface.id}`, [...masses, [hungry, 1]], (portion / ROUNDING) * FED);
   const here = draft.entries.filter((entry) => entry.candidate.area === area);
-  const kinds = (test: (entry: (typeof here)[number]) => boolean) =>
-    here.filter(test).map((entry) => [entry.laid, 1] as const);
-  draft.model.row(
-    `kinds on ${area.surface.id}`,
-    5,
-    kinds(() => true),
-    8,
-  );
+  // where next to nothing is fine the rest of the table is proposed all the same, and Check says who gets nothing
+  const kinds = (name: string, least: number, of: typeof here, most = Infinity) =>
+    draft.model.row(
+      `${name} on ${area.surface.id}`,
+      Math.min(least, of.length),
+      of.map((entry) => [entry.laid, 1] as const),
+      most,
+    );
+  kinds('kinds', 5, here, 8);
   draft.model.atMost(
     `bread on ${area.surface.id}`,
     here
@@ -204,12 +205,10 @@ function ownPlateRows(draft: Draft, area: ServingArea, masses: (readonly [number
   );
   const bread = wantsBread(draft.problem.plan);
   const inBites = biteJobs(bread);
-  draft.model.atLeast(
-    `bites on ${area.surface.id}`,
-    here
-      .filter((entry) => inBites.includes(entry.candidate.component.job))
-      .map((entry) => [entry.laid, 1] as const),
+  kinds(
+    'bites',
     kindsForBites(bread),
+    here.filter((entry) => inBites.includes(entry.candidate.component.job)),
   );
   for (const part of PLATE_PARTS.filter((p) => bread || p.name !== 'vehicle')) {
     const of = here.filter((entry) => part.is(entry.candidate.component));

@@ -4,7 +4,15 @@ import type { NeedPack } from '../pack.js';
 export const lowSalt: NeedPack = {
   id: 'low-salt',
   name: 'Low salt',
-  also: ['low sodium', 'salt-free', 'little salt'],
+  also: [
+    'low sodium',
+    'salt-free',
+    'little salt',
+    'less salt',
+    'reduced salt',
+    'no added salt',
+    'low in salt',
+  ],
   rim: 'ticks',
   summary: 'Little salt on the whole plate.',
   strictness: 'strict',

@@ -27,7 +27,7 @@ const OF_ANIMALS: readonly (readonly [FactKey, string])[] = [
 export const vegan: NeedPack = {
   id: 'vegan',
   name: 'Vegan',
-  also: ['vegans', 'plant-based'],
+  also: ['vegans', 'plant-based', 'plant based'],
   rim: 'strokes',
   summary: 'Nothing of an animal: no meat, fish, milk, egg, honey, beeswax, gelatine, carmine or rennet.',
   strictness: 'strict',
