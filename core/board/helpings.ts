@@ -143,9 +143,13 @@ function partAt(plan: Plan, group: Group, area: ServingArea): number {
 
 /** Of so few at a surface each may be one who takes it: shares even out among more only (house default). */
 const TOO_FEW_FOR_SHARES = 3;
+/** But what hardly anybody takes is not laid for all of them. */
+const LIKED_BY_MANY = 0.4;
 
 /** On a board for two or three stand few kinds, and each takes more of each (house default). */
 const OF_FEW_KINDS = 1.5;
+/** At a meal their helpings are large as they are. */
+const OF_FEW_AT_A_MEAL = 1.15;
 
 /** The groups that eat from a tray for two or three, and from nothing else. */
 const atSmallTrays = memo1((plan: Plan): ReadonlySet<Group> => {
@@ -159,6 +163,23 @@ const atSmallTrays = memo1((plan: Plan): ReadonlySet<Group> => {
   );
 });
 
+/** By a cheese lies a knife's point of jam; on bread at breakfast and on scones a spoon, and butter with it (house default). */
+const ON_BREAD = 2;
+const BREAD_TABLES: ReadonlySet<Occasion> = new Set(['breakfast', 'afternoon']);
+const isSpreadThere = (plan: Plan, component: Component): boolean => {
+  const { class: name, leads } = servingOf(component);
+  const occasion = occasionOf(plan);
+  return (
+    BREAD_TABLES.has(occasion) && leads.has(occasion) && (name === 'jam' || component.baseFood === 'butter')
+  );
+};
+
+/** How many times the helping of drinks there is of a food at this board. */
+const helpingsOf = (plan: Plan, component: Component): number => {
+  const factor = helpingFactor(plan, component.family as CountedFamily);
+  return isSpreadThere(plan, component) ? Math.max(1, factor) * ON_BREAD : factor;
+};
+
 /** Grams of a food that those at a surface, or at all of them, take: little, usual, most. Nobody gives nought. */
 export function eaten(
   plan: Plan,
@@ -166,26 +187,29 @@ export function eaten(
   groups: readonly { group: Group; verdict: Verdict | undefined; part?: number }[],
 ): Helping {
   const { helping } = servingOf(component);
-  const factor = helpingFactor(plan, component.family as CountedFamily);
+  const factor = helpingsOf(plan, component);
   const isOfFew = (group: Group): boolean => isTiny(plan) || atSmallTrays(plan).has(group);
+  const ofFew = plan.occasion.role === 'meal' ? OF_FEW_AT_A_MEAL : OF_FEW_KINDS;
   const out = { little: 0, usual: 0, most: 0 };
-  let [served, mayEat, taking] = [0, 0, 0];
+  const served = groups.reduce((sum, { group, part = 1 }) => sum + portionsOf(group) * part, 0);
+  const isForFew = served <= TOO_FEW_FOR_SHARES;
+  let [mayEat, taking] = [0, 0];
   for (const { group, verdict, part = 1 } of groups) {
-    served += portionsOf(group) * part;
     const takers = takersAt(plan, component, group);
     if (takers === 0) continue;
     const relied = isRelied(plan, component, group);
     const may = portionsOf(group) * part * sureShare(verdict, group);
     mayEat += may;
     taking += may * takers;
-    const people = may * takers * factor * (isOfFew(group) ? OF_FEW_KINDS : 1);
+    const each = factor * (isOfFew(group) ? ofFew : 1);
+    const people = may * takers * each;
     out.little += people * helping.little;
     out.usual += people * (relied ? (helping.usual + helping.most) / 2 : helping.usual);
-    out.most += people * helping.most;
+    out.most += (isForFew && takers >= LIKED_BY_MANY ? may * each : people) * helping.most;
   }
-  if (taking > 0 && served <= TOO_FEW_FOR_SHARES) {
+  if (taking > 0 && isForFew) {
     out.usual *= Math.max(1, Math.min(1, mayEat) / taking);
-    out.most *= mayEat / taking;
+    out.most = Math.max(out.most, out.usual);
   }
   return out;
 }

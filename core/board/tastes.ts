@@ -285,6 +285,12 @@ export const WANTED: readonly WantedTaste[] = [
     has: (component) => component.allergens.egg === 'contains' && component.job === 'body',
   },
   { name: 'butter or fresh cheese to spread', points: 2, at: ['breakfast', 'afternoon'], has: isForBread },
+  {
+    name: 'jam or honey for the bread',
+    points: 2,
+    at: ['breakfast', 'afternoon'],
+    has: (component) => servingOf(component).class === 'jam' && servingOf(component).leads.has('breakfast'),
+  },
   { name: 'bread that feeds', points: 2, at: ['meal', 'iftar', 'breakfast'], count: 2, has: feeds },
   { name: 'chocolate', points: 2, count: 2, at: ['sweet'], has: isChocolate },
   { name: 'biscuits', points: 1.5, count: 2, at: ['sweet'], has: isBaked },

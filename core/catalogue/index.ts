@@ -64,6 +64,7 @@ export {
 export {
   IN_A_BOX,
   isPartner,
+  isSoldAllYear,
   OCCASIONS,
   SAME_SETS,
   GREENS,

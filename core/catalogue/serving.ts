@@ -2,7 +2,7 @@ import { BODIES } from './data/serving-bodies.js';
 import { COOKED } from './data/serving-cooked.js';
 import { FRESH } from './data/serving-fresh.js';
 import { BESIDE } from './data/serving-rest.js';
-import { GREEN_SETS, PARTNERS, PLAIN_BESIDE, SAME_JOB } from './data/serving-sets.js';
+import { GREEN_SETS, PARTNERS, PLAIN_BESIDE, SAME_JOB, SOLD_ALL_YEAR } from './data/serving-sets.js';
 import type { Component, ComponentId, Family } from './facts.js';
 
 /** What a board is for, beside its role in the meal; none is fine. */
@@ -216,6 +216,11 @@ const PLAIN_FOODS = new Map(
 
 /** The plain foods in the place of one that is bought for its label; undefined where it is bought for itself. */
 export const plainBeside = (id: ComponentId): ReadonlySet<ComponentId> | undefined => PLAIN_FOODS.get(id);
+
+const ALL_YEAR = new Set(words<ComponentId>(SOLD_ALL_YEAR));
+
+/** Do shops have it in the months in which it does not grow outdoors? */
+export const isSoldAllYear = (id: ComponentId): boolean => ALL_YEAR.has(id);
 
 export const GREENS: Readonly<Record<keyof typeof GREEN_SETS, ReadonlySet<ComponentId>>> = {
   everywhere: new Set(words<ComponentId>(GREEN_SETS.everywhere)),

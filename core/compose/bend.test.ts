@@ -118,7 +118,9 @@ describe('what the board is composed for', () => {
 
 describe('a few who count', () => {
   const fare = (needs: string[]) => {
-    const plan = base({ party: [group('all', 14), group('few', 2, needs)] });
+    // on too small a board everything gives way to everything
+    const surfaces = [{ ...planWith({}).surfaces[0]!, outline: { kind: 'round' as const, diameterMm: 600 } }];
+    const plan = base({ party: [group('all', 14), group('few', 2, needs)], surfaces });
     const done = compose(plan, solve, { gap: 0.03 }).plan;
     const grams = (family: string) =>
       contextOf(done)

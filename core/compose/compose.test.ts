@@ -4,6 +4,7 @@ import { nodeSolver } from '../../solver/node.js';
 import { CATALOGUE } from '../catalogue/index.js';
 import { certificateOf, checkPlan, contextOf, partyCare } from '../check/index.js';
 import { applyCommand, canonicalText, planLarder, type Plan } from '../plan/index.js';
+import { unreadNeed } from '../party/avoid.js';
 import { costOf, targetsOf } from '../portion/index.js';
 import { randomBrief } from '../testing/briefs.js';
 import { brief, group, id, planWith, withSmallLarder } from '../testing/plans.js';
@@ -189,6 +190,25 @@ describe('the composer', () => {
       ['small', []],
     ]);
     expect(checked.findings.filter((finding) => finding.code === 'choking-shape')).toEqual([]);
+  });
+
+  test('a plate for which nothing is known to be fine stays empty, the others have their board, and Check asks', () => {
+    const [main] = planWith({}).surfaces;
+    const small = group('small', 1, [], { band: 'child', ages: [2], needs: [unreadNeed('xyzzy')] });
+    const plan = planWith({
+      party: [group('all', 9), small],
+      surfaces: [
+        { ...main!, serves: [id('all') as never] },
+        { ...main!, id: 'plate' as never, name: 'Plate', serves: [id('small') as never], smallHands: true },
+      ],
+    });
+    const done = compose(withSmallLarder(plan), solve, { quick: true });
+    expect(done.status).not.toBe('impossible');
+    const laidOn = new Set(done.plan.placements.map(({ surfaceId }) => String(surfaceId)));
+    expect([...laidOn]).toEqual([String(main!.id)]);
+    expect(checkPlan(done.plan).findings).toEqual(
+      expect.arrayContaining([expect.objectContaining({ severity: 'ask', grave: true })]),
+    );
   });
 
   test('the demo is optimal to one per cent, and everyone is looked after by the check', () => {

@@ -32,7 +32,7 @@ function pointsOf(plan: Plan, component: Component): number {
   const { theme } = plan.occasion;
   const fresh = ['sweet', 'breakfast', 'children'].includes(occasionOf(plan));
   return (
-    tieOf(plan, component.id) +
+    tieOf(plan, component) +
     (GREENS.everywhere.has(component.id) ? KNOWN_EVERYWHERE : 0) +
     (theme.region !== '' && atHomeIn(component.id, theme.region) ? AT_HOME : 0) +
     (theme.palette.some((colour) => component.colours.some((own) => nearColour(own, colour)))

@@ -119,6 +119,15 @@ test('an afternoon has its sandwiches, and scones with something to spread', () 
   expect(drinks.placements.map(({ componentId }) => componentId)).not.toContain('small-scones');
 });
 
+test('a breakfast has jam or honey by the spoon', () => {
+  const plan = composedFor([group('all', 12)], { kind: 'breakfast' });
+  const larder = planLarder(plan);
+  const jams = plan.placements.filter(
+    ({ componentId }) => servingOf(larder.get(componentId)!).class === 'jam',
+  );
+  expect(jams.reduce((sum, { massG }) => sum + massG, 0)).toBeGreaterThan(12 * 4);
+});
+
 test('a fast is broken with dates, and without pork and wine though nobody asked for it', () => {
   const plan = composedFor([group('all', 10)], { kind: 'iftar', role: 'meal' });
   const foods = plan.placements.map(({ componentId }) => planLarder(plan).get(componentId)!);

@@ -85,12 +85,64 @@ describe('boards that differ, and have what each needs', () => {
     expect(back([group('all', 8), group('vegan', 2, ['vegan'])])).not.toContain('oat-biscuits');
   });
 
+  test('a cheese of plants is for who may have none of milk; a vegetarian has the others', () => {
+    const plants = (groups: Plan['party']) =>
+      chargedWith('loss.plain-food', groups).filter((food) => /cashew|almond-feta/.test(food));
+    expect(plants([group('all', 60), group('veg', 12, ['vegetarian'])])).toEqual(
+      expect.arrayContaining(['aged-cashew-wedge', 'cashew-round', 'almond-feta']),
+    );
+    expect(plants([group('all', 60), group('vegan', 1, ['vegan'])])).toEqual([]);
+    expect(plants([group('all', 60), group('milk', 1, ['dairy-free'])])).toEqual([]);
+  });
+
+  test('butter on the tray of two is none for the twenty beside them', () => {
+    const tray: Surface = { ...round(240), id: 'tray' as Surface['id'], serves: [id('gf') as never] };
+    const main: Surface = { ...round(520), serves: [id('all') as never] };
+    const plan = planWith({
+      party: [group('all', 20), group('gf', 2, ['gluten-free'])],
+      surfaces: [main, tray],
+      occasion: { ...planWith({}).occasion, kind: 'breakfast' },
+    });
+    const draft = draftOf(problemOf(plan));
+    const row = draft.model.rows.find(({ name }) => name === 'want butter or fresh cheese to spread')!;
+    const surfaceOf = new Map(draft.entries.map(({ laid, candidate }) => [laid, candidate.area.surface.id]));
+    const places = row.terms.flatMap(([variable]) => surfaceOf.get(variable) ?? []);
+    expect(places.length).toBeGreaterThan(1);
+    expect(new Set(places)).toEqual(new Set([main.id]));
+  });
+
+  test('in winter cucumber from under glass costs less than strawberries, and in summer neither costs', () => {
+    const inSeason = (month: string) => {
+      const occasion = { ...planWith({}).occasion, start: `2027-${month}-12T18:00` };
+      const { model, chosen } = draftOf(
+        problemOf(planWith({ party: [group('all', 10)], occasion, surfaces: [round(440)] })),
+      );
+      const points = (food: string) =>
+        model.reasons
+          .filter(({ variable, why }) => why.say === 'loss.season' && variable === chosen.get(id(food)))
+          .reduce((sum, { cost }) => sum + cost, 0);
+      return [points('cucumber'), points('strawberries')] as const;
+    };
+    const [cucumber, strawberries] = inSeason('12');
+    expect(cucumber).toBeGreaterThan(0);
+    expect(strawberries).toBeGreaterThan(2 * cucumber);
+    expect(inSeason('06')).toEqual([0, 0]);
+  });
+
+  test('what nearly everybody takes gives way on its days by more points than its like', () => {
+    const carrots = CATALOGUE.find(({ id }) => id === 'carrot-sticks')!;
+    const kohlrabi = CATALOGUE.find(({ id }) => id === 'kohlrabi')!;
+    const most = (component: typeof carrots) =>
+      Math.max(...Array.from({ length: 60 }, (_, seed) => tieOf({ ...planWith({}), seed }, component)));
+    expect(most(carrots)).toBeGreaterThan(most(kohlrabi) + 2);
+  });
+
   test('each day has other points for the same foods; the same seed and day have the same', () => {
     const on = (day: string) => ({
       ...planWith({}),
       occasion: { ...planWith({}).occasion, start: `${day}T18:00` },
     });
-    const points = (plan: Plan) => CATALOGUE.map((component) => tieOf(plan, component.id));
+    const points = (plan: Plan) => CATALOGUE.map((component) => tieOf(plan, component));
     expect(points(on('2027-06-12'))).toEqual(points(on('2027-06-12')));
     const apart = points(on('2027-06-13')).filter((point, i) => point !== points(on('2027-06-12'))[i]);
     expect(apart.length).toBeGreaterThan(CATALOGUE.length * 0.9);

@@ -93,7 +93,7 @@ const SEVENTEEN = 17;
 
 /** With bread there are two of these at least; at a table for two or three of the first two. */
 const TWO_AT_LEAST: readonly CountedFamily[] = ['cheese', 'cured-meat', 'vehicle', 'spread-dip'];
-/** A table for two or three: two cheeses, one of most, and none needed of what only rounds a board off (house default). */
+/** A table for two or three: two cheeses (or three where it is the meal), one of most, and none needed of what only rounds a board off (house default). */
 const ROUNDS_OFF: readonly CountedFamily[] = [
   'fish',
   'plant-protein',
@@ -129,6 +129,8 @@ export function kindRanges(plan: Plan): Record<CountedFamily, KindRange> {
     if (!here[family] && TWO_FROM_NINE.includes(family))
       return { from: guests < NINE ? 1 : 2, to: guests < NINE ? 1 : guests < SEVENTEEN ? 2 : 3 };
     const least = inTwos.includes(family) ? 2 : 1;
+    if (tiny && family === 'cheese' && plan.occasion.role === 'meal')
+      return { from: Math.min(2, range.from), to: Math.min(3, range.to) };
     const to = scaled(range.to, k, Math.min(least, range.to));
     const from =
       range.from === 0 || family === 'fish' ? Math.round(range.from * k) : scaled(range.from, k, least);

@@ -80,7 +80,7 @@ export function scoreOf(plan: Plan, solve: Solver): number {
   };
   for (const [id, x] of draft.chosen) {
     fix(x, grams.has(id) ? 1 : 0);
-    if (grams.has(id)) points -= tieOf(plan, id);
+    if (grams.has(id)) points -= tieOf(plan, draft.component(id));
   }
   for (const { candidate, laid, mass } of draft.entries) {
     const g = grams.get(candidate.component.id) ?? 0;

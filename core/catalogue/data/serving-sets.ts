@@ -150,7 +150,10 @@ export const GREEN_SETS = {
   fresh: 'mint basil edible-flowers rose-petals',
 } as const;
 
-/** What is bought for what its label says, and the plain foods of the same job that a shop has beside it (house default). */
+/** Of milk, and no guest who eats it need ask for the rennet. */
+const VEGETARIAN_CHEESES = 'young-gouda mature-cheddar labneh-balls mascarpone paneer';
+
+/** What is bought for what its label says, or stands in for a cheese, and the plain foods of the same job that a shop has beside it (house default). */
 export const PLAIN_BESIDE: Readonly<Record<string, string>> = {
   'vegan-wheat-crackers': 'water-crackers',
   'vegan-baguette': 'baguette-toasts sourdough-slices',
@@ -180,8 +183,21 @@ export const PLAIN_BESIDE: Readonly<Record<string, string>> = {
   'vegan-mayonnaise': 'mayonnaise',
   'plant-cream-dip': 'chive-cream tzatziki',
   'soya-yoghurt': 'thick-yoghurt',
+  'coconut-block': VEGETARIAN_CHEESES,
+  'cashew-round': VEGETARIAN_CHEESES,
+  'sunflower-round': VEGETARIAN_CHEESES,
+  'almond-feta': VEGETARIAN_CHEESES,
+  'tofu-feta': VEGETARIAN_CHEESES,
+  'cashew-camembert': VEGETARIAN_CHEESES,
+  'aged-cashew-wedge': VEGETARIAN_CHEESES,
+  'plant-smoked-slices': VEGETARIAN_CHEESES,
+  'plant-blue': VEGETARIAN_CHEESES,
   'hummus-no-sesame': 'hummus-home hummus-bought',
 };
+
+/** Grown under glass or shipped in all months: out of season a lesser fault (house default). */
+export const SOLD_ALL_YEAR =
+  'cherry-tomatoes tomato-slices cucumber cucumber-sticks pepper-strips blistered-peppers sugar-snaps green-beans radishes fennel chicory courgette-ribbons apple-fans pear-fans orange-wheels kiwi mango';
 
 /** What a condiment or a spread is eaten with, by the word that its row names. */
 export const PARTNERS: Readonly<Record<Exclude<Partners, 'cheese'>, string>> = {

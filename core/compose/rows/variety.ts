@@ -17,14 +17,16 @@ import {
   atHomeIn,
   FORMS,
   likesOf,
+  isSoldAllYear,
   plainBeside,
+  servingOf,
   usualForm,
   type Component,
-  type ComponentId,
+  type Family,
   type FormId,
 } from '../../catalogue/index.js';
 import { seedOf, createRandom } from '../../measure/index.js';
-import { disliked, isOfTheMaking, judgeGroup } from '../../needs/index.js';
+import { disliked, isOfTheMaking, judgeGroup, type Verdict } from '../../needs/index.js';
 import { portionsIn, type Group } from '../../party/index.js';
 import { growingMonth, type Plan } from '../../plan/index.js';
 import { inPantry, isTiny, occasionOf, type CountedFamily } from '../../portion/index.js';
@@ -36,8 +38,18 @@ import type { Draft, Entry } from '../draft.js';
 const isAskedFor = (draft: Draft, component: Component): boolean =>
   draft.problem.targets.byFamily[component.family as CountedFamily] > 0;
 
+/** What is wanted lies where most are served: butter on the tray of two is none for the other twenty. */
+function onMainSurface({ problem, entries }: Draft): Entry[] {
+  const shared = problem.areas.filter((area) => !isOwnPlate(problem.plan, area.surface));
+  const most = Math.max(...shared.map((area) => portionsIn(area.groups)));
+  return entries.filter(
+    ({ candidate: { area } }) => shared.includes(area) && portionsIn(area.groups) === most,
+  );
+}
+
 export function wantedRows(draft: Draft): void {
   const { plan } = draft.problem;
+  const main = onMainSurface(draft);
   const occasion = occasionOf(plan);
   const [tiny, heat] = [isTiny(plan), wantsHeat(plan)];
   const wanted = WANTED.filter(
@@ -45,9 +57,9 @@ export function wantedRows(draft: Draft): void {
   );
   for (const want of wanted) {
     if (want.at && !want.at.includes(occasion)) continue;
-    const who = [...draft.chosen]
-      .filter(([id]) => isAskedFor(draft, draft.component(id)) && want.has(draft.component(id)))
-      .map(([, x]) => [x, 1] as const);
+    const who = main
+      .filter(({ candidate: { component } }) => isAskedFor(draft, component) && want.has(component))
+      .map(({ laid }) => [laid, 1] as const);
     if (who.length === 0) continue;
     const count = Math.min(want.count ?? 1, who.length);
     const missing = draft.model.variable(`missing ${want.name}`, 0, count, want.points, {
@@ -127,6 +139,8 @@ function oneOfEach(
 }
 
 const OUT_OF_SEASON = 9;
+/** And for what grows under glass then: a board of December has cucumber and tomatoes, or carrots lie on all of them. */
+const UNDER_GLASS = 3;
 /** And for fruit that has no season because it always comes from far: what grows now goes before it. */
 const FROM_FAR = 1.2;
 const isAlwaysFromFar = ({ family, seasonMonths }: Component): boolean =>
@@ -163,19 +177,27 @@ const LABEL_FOR_NOBODY = 3.2;
 const SEED_NOISE = 1.5;
 /** Each food is left for another time so often, for so many points: else the best of each job lay on every board. */
 const ANOTHER_TIME = { share: 0.45, points: 1.8 };
+/** What grows and nearly everybody takes is the best of its job everywhere (carrots): it waits its turn with more, by its takers beyond so many. */
+const GROWS: readonly Family[] = ['vegetable', 'fresh-fruit', 'pickle', 'nut-seed', 'spread-dip'];
+const FAVOURITE = { takers: 0.65, points: 25, most: 2.5 };
 
 /**
  * What breaks ties between equal boards and makes those of different days different: points by the seed of the plan and
  * the day, for one food. Few enough that its like comes instead, not a worse one.
  */
-function turnOf(plan: Pick<Plan, 'seed' | 'occasion'>, id: ComponentId): { tie: number; wait: number } {
-  const random = createRandom(seedOf(plan.seed, plan.occasion.start.slice(0, 10), id));
+function turnOf({ seed, occasion }: Day, component: Component): { tie: number; wait: number } {
+  const random = createRandom(seedOf(seed, occasion.start.slice(0, 10), component.id));
   const tie = random.next() * SEED_NOISE;
-  return { tie, wait: random.next() < ANOTHER_TIME.share ? ANOTHER_TIME.points : 0 };
+  const favour = (servingOf(component).takers - FAVOURITE.takers) * FAVOURITE.points;
+  const more = GROWS.includes(component.family) ? Math.min(FAVOURITE.most, Math.max(0, favour)) : 0;
+  const wait = ANOTHER_TIME.points + more;
+  return { tie, wait: random.next() < ANOTHER_TIME.share ? wait : 0 };
 }
 
-export function tieOf(plan: Pick<Plan, 'seed' | 'occasion'>, id: ComponentId): number {
-  const { tie, wait } = turnOf(plan, id);
+type Day = Pick<Plan, 'seed' | 'occasion'>;
+
+export function tieOf(plan: Day, component: Component): number {
+  const { tie, wait } = turnOf(plan, component);
   return tie + wait;
 }
 
@@ -187,15 +209,15 @@ export function tasteOfEach(draft: Draft): void {
   const quiet = draft.problem.quiet;
   const month = growingMonth(plan);
   const { theme } = plan.occasion;
-  const [season, far] = [OUT_OF_SEASON, FROM_FAR].map(
-    (points) => points * (1 + 0.8 * plan.wishes.levers.season),
-  ) as [number, number];
+  const inSeason = (points: number): number => Math.max(0, points * (1 + 0.8 * plan.wishes.levers.season));
   for (const [id, x] of draft.chosen) {
     const component = draft.component(id);
     if (!component.seasonMonths.includes(month))
-      draft.model.charge(x, Math.max(0, season), { say: 'loss.season' });
+      draft.model.charge(x, inSeason(isSoldAllYear(id) ? UNDER_GLASS : OUT_OF_SEASON), {
+        say: 'loss.season',
+      });
     else if (isAlwaysFromFar(component) && (theme.region === '' || !atHomeIn(id, theme.region)))
-      draft.model.charge(x, Math.max(0, far), { say: 'loss.season' });
+      draft.model.charge(x, inSeason(FROM_FAR), { say: 'loss.season' });
     const haters = plan.party.filter((group) => disliked(component, group)).length;
     draft.model.charge(x, haters * EACH_DISLIKE, { say: 'loss.liked' });
     draft.model.charge(
@@ -203,7 +225,7 @@ export function tasteOfEach(draft: Draft): void {
       -BOLD * plan.wishes.levers.bolder * (taste(component, 'strength') + taste(component, 'heat') - 3),
       { say: 'loss.strength' },
     );
-    const { tie, wait } = turnOf(plan, id);
+    const { tie, wait } = turnOf(plan, component);
     draft.model.charge(x, tie);
     // what is in the house does not wait
     if (inPantry(plan, id) === 0) draft.model.charge(x, wait, { say: 'loss.another-day' });
@@ -281,7 +303,9 @@ function hasLikeWithout(draft: Draft, { candidate }: Entry): boolean {
   );
 }
 
-/** Everybody at this surface whom its label serves may have the plain food too. */
+const SURE: Readonly<Record<Verdict, number>> = { fine: 2, ask: 1, forbidden: 0 };
+
+/** Everybody at this surface whom its label serves may have the plain food as surely. */
 function isLabelForNobody(draft: Draft, { candidate }: Entry): boolean {
   const plain = plainBeside(candidate.component.id);
   if (!plain) return false;
@@ -290,9 +314,9 @@ function isLabelForNobody(draft: Draft, { candidate }: Entry): boolean {
       .entriesOf(id)
       .flatMap((other) => (other.candidate.area === candidate.area ? [other.candidate] : [])),
   );
+  const sureOf = (of: Candidate, { id }: Group): number => SURE[of.verdicts.get(id) ?? 'forbidden'];
   return candidate.area.groups.every(
-    ({ id }) =>
-      candidate.verdicts.get(id) !== 'fine' || beside.some((other) => other.verdicts.get(id) === 'fine'),
+    (group) => sureOf(candidate, group) <= Math.max(0, ...beside.map((other) => sureOf(other, group))),
   );
 }
 
