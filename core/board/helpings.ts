@@ -165,6 +165,8 @@ const atSmallTrays = memo1((plan: Plan): ReadonlySet<Group> => {
 
 /** By a cheese lies a knife's point of jam; on bread at breakfast and on scones a spoon, and butter with it (house default). */
 const ON_BREAD = 2;
+/** Twice the cheese at a meal is not twice the soft cheese on its bread (house default). */
+const AS_BREAD_TAKES = 1.3;
 const BREAD_TABLES: ReadonlySet<Occasion> = new Set(['breakfast', 'afternoon']);
 const isSpreadThere = (plan: Plan, component: Component): boolean => {
   const { class: name, leads } = servingOf(component);
@@ -177,7 +179,8 @@ const isSpreadThere = (plan: Plan, component: Component): boolean => {
 /** How many times the helping of drinks there is of a food at this board. */
 const helpingsOf = (plan: Plan, component: Component): number => {
   const factor = helpingFactor(plan, component.family as CountedFamily);
-  return isSpreadThere(plan, component) ? Math.max(1, factor) * ON_BREAD : factor;
+  if (isSpreadThere(plan, component)) return Math.max(1, factor) * ON_BREAD;
+  return servingOf(component).class === 'cheese-spread' ? Math.min(factor, AS_BREAD_TAKES) : factor;
 };
 
 /** Grams of a food that those at a surface, or at all of them, take: little, usual, most. Nobody gives nought. */

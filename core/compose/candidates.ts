@@ -118,7 +118,7 @@ const WORTH_BAKING_G = 80;
 /** Of what is small or light by nature. */
 const WORTH_OF_AN_ACCENT_G = 30;
 /** A whole wheel is bought where those who take it eat nearly so much of it. */
-const OF_A_WHEEL = 0.65;
+const OF_A_WHEEL = 0.95;
 
 /** The least that looks like something on one copy of the surface. */
 function leastThatLooks(component: Component, { form, pieceG }: FormFact, portions: number): number {
