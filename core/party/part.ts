@@ -57,6 +57,12 @@ export function readPart(
     childAges = /\bbetween\b/.test(inline[0]) ? inline[1]!.replace(/\band\b/, 'to') : inline[1]!;
     rest = `${rest.slice(0, inline.index)} ${rest.slice(inline.index + inline[0].length)}`;
   }
+  // how old at most is no age: they are judged by the strictest band
+  if (child)
+    rest = rest.replace(
+      /\s(?:under|below|up to)(?: the age of)? \d{1,2}(?: years?(?: olds?)?)?(?=\s|$|,)/g,
+      '',
+    );
   let ages: number[] = [];
   if (child && childAges.trim()) {
     const read = agesIn(childAges.toLowerCase(), count);

@@ -60,7 +60,7 @@ const OCCASIONS = setOf(
   saturday sunday monday tuesday wednesday thursday seaside kite moving end first second big small little long late
   early annual monthly weekly today tonight tomorrow dessert desserts pudding puddings naming communion confirmation mitzvah bar bat
   works staffroom room canteen fete fair gala fundraiser auction hackathon kickoff assembly vernissage soiree jubilee
-  networking orientation induction memorial burial recital derby final bonfire fireworks poker bingo knitting sewing
+  networking orientation induction family memorial burial recital derby final bonfire fireworks poker bingo knitting sewing
   craft proms ball awards prizegiving diwali eid hanukkah nikah henna mehndi sangeet burns night nye bastille`,
 );
 const BEFORE_OCCASION = setOf('for at after before during on in from');
@@ -195,19 +195,38 @@ const BEGINS_WITH =
 /** "Kids' party: 15 kids". */
 const CHILDRENS = /^\s*(?:an?\s+)?(?:kids?|child(?:ren)?)['’]?s?['’]?\s+(?=(?:birthday|party)\b)/i;
 
-function withoutOccasion(said: string): string {
+/** "Teachers' leaving party", "Mother's Day": whose it is says nothing of what anybody eats, unless it says how they eat. */
+const isWhose = (word: string, vocabulary: Vocabulary): boolean =>
+  /^[a-z]+(?:['’]s|s['’])$/.test(word) && !isNeedOrFood(word.replace(/['’]s?$/, ''), vocabulary);
+
+function withoutOccasion(said: string, vocabulary: Vocabulary): string {
   const line = said.replace(CHILDRENS, '');
   const found = BEGINS_WITH.exec(line);
   const words = found?.[1]!.toLowerCase().split(/\s+/) ?? [];
   const isOccasion =
     words.some((word) => OCCASIONS.has(word)) &&
-    words.every((word) => OCCASIONS.has(word) || ARTICLES.has(word) || BEFORE_OCCASION.has(word));
+    words.every(
+      (word) =>
+        OCCASIONS.has(word) || ARTICLES.has(word) || BEFORE_OCCASION.has(word) || isWhose(word, vocabulary),
+    );
   if (!found || !isOccasion || numberOf(found[2]!.replace(/\W+$/, '')) === undefined) return line;
   // "a party of 6 vegans" are six vegans
   return line.slice(found[0].length);
 }
 
-const ONE = 'husband|wife|partner|spouse|fiancée?|boyfriend|girlfriend|mother|mum|mom|mam|dad|father|sister|brother|grandmother|grandma|granny|nan|nanna|grandfather|grandpa|grandad|granddad|aunt|auntie|uncle|cousin|neighbou?r|friend|boss|colleague|flatmate|housemate|host|hostess|bride|groom|vicar|priest|teacher|doctor|guest|mother-in-law|father-in-law|sister-in-law|brother-in-law'; // prettier-ignore
+/** "35 people, afternoon garden party, 2 vegans": what it is, between who comes. */
+const withoutOccasionBetween = (line: string, vocabulary: Vocabulary): string =>
+  line.replace(/([,;\n])\s*([a-z'’ ]+?)\s*(?=[,;\n]|$)/gi, (all: string, _comma: string, part: string) => {
+    const words = part.toLowerCase().split(/\s+/);
+    const known = (word: string) =>
+      ARTICLES.has(word) ||
+      BEFORE_OCCASION.has(word) ||
+      // "no fish, wine" leaves out both
+      (OCCASIONS.has(word) && !isNeedOrFood(word, vocabulary));
+    return words.some((word) => OCCASIONS.has(word)) && words.every(known) ? '' : all;
+  });
+
+const ONE = '(?:mum|mom|mother|bride|groom)-to-be|expectant mother|birthday (?:girl|boy)|husband|wife|partner|spouse|fiancée?|boyfriend|girlfriend|mother|mum|mom|mam|dad|father|sister|brother|grandmother|grandma|granny|nan|nanna|grandfather|grandpa|grandad|granddad|aunt|auntie|uncle|cousin|neighbou?r|friend|boss|colleague|flatmate|housemate|host|hostess|bride|groom|vicar|priest|teacher|doctor|guest|mother-in-law|father-in-law|sister-in-law|brother-in-law'; // prettier-ignore
 const TWO = 'parents|grandparents|in-laws|couple|bride and groom';
 const YOUNG = 'son|daughter|grandson|granddaughter|nephew|niece';
 /** "My 60th birthday, 30 guests", "20 for a 50th birthday", "birthday of a 70 year old": those are years. */
@@ -362,6 +381,7 @@ const HOUSEHOLDS = /^\s*\S+\s+(?:families|households|couples|tables)\s*:\s*/i;
 export const guestsCounted = (text: string, vocabulary: Vocabulary): string => {
   const people = personsCounted(withoutYears(text).replace(CHEESE_AND_WINE, '$1tasting'), vocabulary);
   const plain = unfasting(singled(couplesCounted(spelledOut(inFigures(people)))));
-  const line = withoutOccasion(gathered(kinCounted(atMost(plain)).replace(HOUSEHOLDS, '')));
-  return numbersFirst(grownCounted(withoutPurpose(guestsFor(line, vocabulary)), vocabulary));
+  const line = withoutOccasion(gathered(kinCounted(atMost(plain)).replace(HOUSEHOLDS, '')), vocabulary);
+  const guests = withoutOccasionBetween(guestsFor(line, vocabulary), vocabulary);
+  return numbersFirst(grownCounted(withoutPurpose(guests), vocabulary));
 };

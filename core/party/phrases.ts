@@ -259,6 +259,30 @@ class Reader {
     return undefined;
   }
 
+  /** "Everyone eats fish" leaves out nothing; "only eats fish" leaves out all else, and is asked. Undefined where it says how they eat. */
+  private eats(i: number): number | undefined {
+    if (!/^(?:eats?|eating)$/.test(this.tokens[i]!)) return undefined;
+    const only = [i - 1, i + 1].some((k) => this.tokens[k] === 'only');
+    const start = this.tokens[i + 1] === 'only' ? i + 2 : i + 1;
+    if (!only) return this.like(i, start);
+    if (this.isWayOfEating(start) || start >= this.tokens.length) return undefined;
+    const end = start + Math.max(1, this.free(start));
+    this.unread(this.tokens[i - 1] === 'only' ? i - 1 : i, end);
+    return end;
+  }
+
+  /** Another food that is left out with the last one: "or pork". */
+  private goesOn(i: number): boolean {
+    const next = i + 1;
+    return (
+      JOINT.test(this.tokens[i] ?? '') &&
+      next < this.tokens.length &&
+      !this.opening(next) &&
+      !this.need(next)?.diet &&
+      (this.food(next) > 0 || this.need(next) !== undefined)
+    );
+  }
+
   private dislike(from: number, i: number): number {
     const n = Math.max(1, this.free(i));
     const text = this.words(i, i + n);
@@ -323,6 +347,11 @@ class Reader {
     if (gladly !== undefined) return gladly;
     const need = this.need(i);
     const opening = this.opening(i);
+    const eaten = this.eats(i);
+    if (eaten !== undefined) return eaten;
+    // "no beef or pork" is both
+    if (need && opening?.opening === 'avoid' && this.goesOn(i + need.length))
+      return this.list(i, i + opening.length, 'avoid');
     // "no beef" is a need's own word, before it is "no" and "beef"
     if (need && (!opening || need.length > opening.length)) return this.named(i, need);
     if (opening) return this.list(i, i + opening.length, opening.opening);

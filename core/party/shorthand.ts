@@ -44,6 +44,16 @@ const SHORT: readonly Rule[] = [
     /^(\s*\d+)\s+with\s+(?=(?:\d+|an?|one|two|three|four|five)\s+(?:bab(?:y|ies)|infants?|toddlers?|kids?|child|children|little ones?)\b)/i,
     '$1 guests, ',
   ],
+  [/\s+(?:including|incl\.?|counting)\s+(?:me|myself|us|ourselves|the hosts?|the hostess)\b/gi, ''],
+  [
+    /([,;:(\n]\s*(?:and\s+)?|\band\s+)(?:about|around|roughly|approximately|circa|maybe|perhaps)\s+(?=\d)/gi,
+    '$1',
+  ],
+  [
+    /\b(rest|others)\s+(?:(?:are|is)\s+)?(?:all\s+)?(?:fine|ok|okay|easy)(?=\s*(?:$|[,;.)\n]))/gi,
+    '$1 eat everything',
+  ],
+  [/\b(meat|big|hearty|fish)-(?=eaters?\b)/gi, '$1 '],
   // "40 delegates, dietaries: 5 vegan"
   [
     /([,;:.\n]\s*)(?:with\s+)?(?:dietar(?:y|ies)|diets|special diets|(?:dietary|food) (?:needs|requirements|restrictions|notes|info))\s*[:–-]\s*(?=\S)/gi,
@@ -98,6 +108,11 @@ const SAID_OF_ALL: readonly Rule[] = [
     ),
     '$1all without ',
   ],
+  // "15 vegetarian, no beef or pork for anyone"
+  [
+    /(^|[,;\n]\s*)(?:and\s+|but\s+)?(?:no|without|nothing with)\s+([^,;\n()\d]+?)\s+for\s+(?:any(?:one|body)|every(?:one|body)|all(?: of (?:us|them))?|us)(?=\s*(?:$|[,;.)\n]))/gi,
+    '$1all without $2',
+  ],
   [new RegExp(`(^|[,;:\\n]\\s*)${NOBODY}\\s+drinks?(?=\\s*(?:$|[,;.)\\n]))`, 'gi'), '$1all without alcohol'],
   [new RegExp(`${NOBODY}\\s+(?:has|have)\\s+(?:any\\s+)?(?=${RESTRICTIONS})`, 'gi'), 'no '],
   [new RegExp(`([,;\\n]\\s*)(?:and\\s+)?${NO_NEED}`, 'gi'), '$1'],
@@ -110,7 +125,7 @@ const SAID_OF_ALL: readonly Rule[] = [
 
 /** Who they are, and nothing that a board would be made otherwise for. */
 const SAYS_NOTHING =
-  /^(?:(?:and|mostly|mainly|largely|rather|all|(?:most|some|many|several|a few|the rest)(?: of (?:them|us))?|are|eats? (?:everything|anything)|the|older|elderly|people|persons|adults|grown-?ups?|women|men|ladies|gentlemen|seniors|pensioners|friends|relatives|(?:over|above) (?:1[89]|[2-9]\d))(?=\s|$)\s*)+$/i;
+  /^(?:(?:and|mostly|mainly|largely|rather|all|(?:most|some|many|several|a few|the rest)(?: of (?:them|us))?|are|eats? (?:everything|anything)|the|older|elderly|people|persons|adults|grown-?ups?|women|men|ladies|gentlemen|seniors|pensioners|friends|relatives|mixed(?: ages?| groups?)?|of all ages|(?:over|above) (?:1[89]|[2-9]\d))(?=\s|$)\s*)+$/i;
 
 const withoutEmptyTalk = (line: string): string =>
   line.replace(/([,;\n])([^,;\n()]*)(?=[,;\n]|$)/g, (all: string, _comma: string, part: string) =>

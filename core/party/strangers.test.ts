@@ -41,6 +41,25 @@ const LINES: readonly (readonly [line: string, groups: readonly string[]])[] = [
   ['14 for cheese and wine, 3 pregnant', ['11', '3 pregnancy']],
   ['14 guests, 3 without cheese and wine', ['11', '3 dairy-free alcohol-free']],
   ['4 flexitarians, 2 plant based', ['4', '2 vegan']],
+  ['Baby shower, 18 women, mum-to-be is pregnant', ['18', '1 pregnancy']],
+  ['Mother’s Day lunch for 6, one can’t eat shellfish', ['5', '1 crustacean-free mollusc-free']],
+  ['Teachers’ leaving party – 22 staff, 4 GF, 2 vegan', ['16', '4 gluten-free', '2 vegan']],
+  ['Our book group (9), one has a walnut allergy', ['8', '1 tree-nut-free']],
+  ['50 guests, mixed, 6 vegan', ['44', '6 vegan']],
+  ['35 people, afternoon garden party, about 5 vegetarians', ['30', '5 vegetarian']],
+  ['7 people including me; two strictly no sesame', ['5', '2 sesame-free']],
+  ['12 guests: 2 halal, rest fine', ['2 halal', '10']],
+  ['60 guests, 12 kids under 10', ['48', '12 (?)']],
+  ['30 for a buffet, everyone eats fish, no meat', ['30 own-no-meat']],
+  ['10 guests, 2 eat vegan', ['8', '2 vegan']],
+  ['5 guests, one eats no fish', ['4', '1 fish-free']],
+  ['12 guests, 3 no beef or pork', ['9', '3 no-beef own-no-pork']],
+  ['12 guests, 3 no beef, vegan', ['9', '3 no-beef vegan']],
+  ['12 guests, 3 without fish, wine', ['9', '3 fish-free alcohol-free']],
+  [
+    'Diwali party for 25, 15 vegetarian, no beef or pork for anyone',
+    ['10 no-beef own-no-pork', '15 vegetarian no-beef own-no-pork'],
+  ],
   ['A dozen friends, three of whom are vegan', ['3 vegan', '9']],
   ['Party of 25: 20 omnivores, 4 vegetarians, 1 vegan', ['20', '4 vegetarian', '1 vegan']],
   ['30 people, no dietary requirements except one vegan', ['29', '1 vegan']],
@@ -112,6 +131,15 @@ describe('lines as strangers write them', () => {
   ])('say the same with %s', (_name, written) => {
     for (const [line, groups] of LINES) expect(seated(written(line))).toEqual(groups);
   });
+
+  test.each(['10 guests, 2 only eat fish', '10 guests, 2 who eat only chicken'])(
+    '“%s”: what they leave out is asked, and nothing is taken for liked or left out',
+    (line) => {
+      const [all, few] = seated(line);
+      expect(all).toBe('8');
+      expect(few).toMatch(/^2 own-unread-(?:only-eat-fish|eat-only-chicken)$/);
+    },
+  );
 
   test.each([
     ['22 for a leaving do: 4V, 2VG, 1GF', 22, ['v']],

@@ -26,8 +26,11 @@ const GATHERED =
 /** With others named after them they may be some of all only. */
 const OTHERS =
   /\b(?:child|kid|toddler|bab(?:y|ies)|adult|parent|guest|people|friend|others?\b|more\b|partner|husband|wife|wives|teacher|helper|staff)/i;
+/** "Our book group (9), …" */
+const COUNTED_BEHIND =
+  /^\s*(?:(?:our|the|my|an?)\s+)?(?:[a-z'’-]+\s+){0,2}?(?:party|table|family|group|team|crowd|class|club|circle|choir|band|crew|staff|office)\s*\(\s*(\d{1,4})(?:\s+(?:people|guests|of us))?\s*\)/i;
 export const gathered = (text: string): string =>
-  text.replace(GATHERED, (...found: unknown[]) => {
+  text.replace(COUNTED_BEHIND, '$1 guests').replace(GATHERED, (...found: unknown[]) => {
     const [all, n, who, end] = found as [string, string, string, string | undefined];
     const count = numberOf(n);
     if (count === undefined) return all;
