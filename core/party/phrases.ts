@@ -1,4 +1,3 @@
-import { FOOD_PICTURES } from '../measure/index.js';
 import type { Arg, Said as Message } from '../words/index.js';
 import { isLeftOutFact, ruleAgainst, unreadNeed } from './avoid.js';
 import type { NeedChoice, Strictness } from './group.js';
@@ -19,6 +18,7 @@ import {
   BEFORE_FOOD,
   TASTE,
 } from './sayings.js';
+import { tokensOf } from './tokens.js';
 
 /** A word that a party line may use for a need; the need packs bring them. */
 export interface NeedWord {
@@ -67,23 +67,6 @@ const isDiet = (word: NeedWord): boolean => word.leaves === undefined;
 /** "Without" them is meant as an allergy until told otherwise. */
 const isAllergy = (word: NeedWord): boolean => word.leaves === 'an allergen';
 
-const plain = (text: string): string =>
-  text
-    .toLowerCase()
-    .replace(/[’‘`´]/g, "'")
-    .normalize('NFD')
-    .replace(/[\u0300-\u036f]/g, '')
-    .normalize('NFC')
-    .replace(/\bcan(?:'?t|not)\b/g, 'can not')
-    .replace(
-      /\b(do|does|did|is|are|wo|should|must)n'?t\b/g,
-      (_all, value: string) => `${value === 'wo' ? 'will' : value} not`,
-    )
-    .replace(/\bw\/o\b/g, 'without');
-
-/** Words of any alphabet: what nobody here can read must still be told, or a guest would eat everything. */
-const TOKEN = new RegExp(`[\\p{L}\\p{M}]+(?:-[\\p{L}\\p{M}]+)*|[${FOOD_PICTURES}]|\\d+|[&+/,]`, 'gu');
-
 interface Match {
   length: number;
   needs: NeedWord[];
@@ -99,7 +82,7 @@ class Reader {
     text: string,
     private readonly vocabulary: Vocabulary,
   ) {
-    this.tokens = plain(text).match(TOKEN) ?? [];
+    this.tokens = tokensOf(text);
     this.needPhrases = vocabulary.words
       .filter((need) => !need.leftOut)
       .map((need) => ({ words: need.word.split(' '), need }))
