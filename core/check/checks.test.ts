@@ -208,6 +208,11 @@ describe('place and season', () => {
     expect(valueOf(find(winter, 'out-of-season')!.facts[0]!)).toContain('months');
     expect(find(at({ start: '2027-06-10T18:00' }, 'strawberries'), 'out-of-season')).toBeUndefined();
     everyRemedyClears(winter, 'out-of-season');
+    // what grows under glass then is told to who asks for the season
+    const cucumber = at({ start: '2027-12-20T18:00' }, 'cucumber');
+    expect(find(cucumber, 'out-of-season')).toBeUndefined();
+    const levers = { ...cucumber.wishes.levers, season: 1 };
+    expect(find({ ...cucumber, wishes: { ...cucumber.wishes, levers } }, 'out-of-season')).toBeDefined();
   });
 });
 

@@ -1,3 +1,4 @@
+import { isSoldAllYear } from '../../catalogue/index.js';
 import { agesMissing, unreadOf } from '../../party/index.js';
 import { growingMonth } from '../../plan/index.js';
 import type { CheckContext } from '../context.js';
@@ -54,14 +55,18 @@ export function notUnderstood(context: CheckContext): Finding[] {
   );
 }
 
-/** Fresh food outside its months costs more and tastes of less; it is a note, not a block. */
+/**
+ * Fresh food outside its months costs more and tastes of less; it is a note, not a block. What shops have in all months is
+ * told where the brief asks for the season.
+ */
 export function season(context: CheckContext): Finding[] {
   const month = growingMonth(context.plan);
+  const asked = context.plan.wishes.levers.season > 0;
   const out = [
     ...new Set(
       context.placed
-        .filter((placed) => !placed.component.seasonMonths.includes(month))
-        .map((placed) => placed.component),
+        .map((placed) => placed.component)
+        .filter(({ id, seasonMonths }) => !seasonMonths.includes(month) && (asked || !isSoldAllYear(id))),
     ),
   ];
   if (out.length === 0) return [];
