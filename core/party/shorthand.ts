@@ -46,9 +46,22 @@ const SHORT: readonly Rule[] = [
   ],
   [/\s+(?:including|incl\.?|counting)\s+(?:me|myself|us|ourselves|the hosts?|the hostess)\b/gi, ''],
   [
-    /([,;:(\n]\s*(?:and\s+)?|\band\s+)(?:about|around|roughly|approximately|circa|maybe|perhaps)\s+(?=\d)/gi,
+    /([,;:(\n]\s*(?:and\s+)?|\band\s+)(?:about|around|roughly|approximately|circa|maybe|perhaps|at least|at most|up to)\s+(?=\d)/gi,
     '$1',
   ],
+  // "3 allergic: 1 nuts, 1 sesame"
+  [
+    /([,;.\n]\s*)(?:(?:\d+|one|two|three|four|five)\s+)?(?:(?:are|with|have)\s+)?(?:allergic|allergies|intolerances)\s*[:–-]\s*(?=(?:\d+|one|two|three)\s)/gi,
+    '$1',
+  ],
+  [/([,;:(\n]\s*)\d+ or (\d+)\s+(?=[a-z])(?!years?\b|months?\b)/gi, '$1$2 '],
+  [/\b(?:ovo-lacto|lacto-ovo)[\s-]*(?=veg)/gi, ''],
+  [/\bnewborns?\b/gi, 'baby'],
+  [/(?:,|\s(?:and|plus|with|&))\s+(?:(?:the|our|their)\s+)?(?:baby|newborn) twins\b/gi, ', 2 babies'],
+  [/(?:,|\s(?:and|plus|with|&))\s+(?:(?:the|our|their)\s+)?toddler twins\b/gi, ', 2 toddlers'],
+  // "vegan x2", "the other 8"
+  [/([a-z][a-z' -]*?)\s*[x×]\s?(\d{1,3})(?=\s*(?:$|[,;.)\n]))/gi, '$2 $1'],
+  [/\b(?:the\s+)?(?:other|remaining)\s+(\d+)(?=\s)/gi, '$1 others'],
   [
     /\b(rest|others)\s+(?:(?:are|is)\s+)?(?:all\s+)?(?:fine|ok|okay|easy)(?=\s*(?:$|[,;.)\n]))/gi,
     '$1 eat everything',
@@ -113,6 +126,7 @@ const SAID_OF_ALL: readonly Rule[] = [
     /(^|[,;\n]\s*)(?:and\s+|but\s+)?(?:no|without|nothing with)\s+([^,;\n()\d]+?)\s+for\s+(?:any(?:one|body)|every(?:one|body)|all(?: of (?:us|them))?|us)(?=\s*(?:$|[,;.)\n]))/gi,
     '$1all without $2',
   ],
+  [new RegExp(`(^|[,;:\\n]\\s*)${NOBODY}\\s+likes?\\s+(?=\\S)`, 'gi'), '$1all hate '],
   [new RegExp(`(^|[,;:\\n]\\s*)${NOBODY}\\s+drinks?(?=\\s*(?:$|[,;.)\\n]))`, 'gi'), '$1all without alcohol'],
   [new RegExp(`${NOBODY}\\s+(?:has|have)\\s+(?:any\\s+)?(?=${RESTRICTIONS})`, 'gi'), 'no '],
   [new RegExp(`([,;\\n]\\s*)(?:and\\s+)?${NO_NEED}`, 'gi'), '$1'],
@@ -174,6 +188,15 @@ function lastCounted(before: string): number | undefined {
   return numberOf(/^\S+/.exec(after.at(-1)?.trim() ?? '')?.[0] ?? '');
 }
 
+/** "1 vegan 1 veggie 5 others": a list without a sign between. */
+const LISTED = /^\s*\d+\s+[a-z' -]+(?:\s\d+\s+[a-z' -]+){2,}$/i;
+const NO_LIST =
+  /\b(?:of|aged?|for|to|and|or|with|who|are|is|have|has|between|over|under|at|from|than|years?|months?)\b/i;
+const withSigns = (line: string): string =>
+  LISTED.test(line) && !NO_LIST.test(line)
+    ? line.replace(/\s+(?=\d)/g, (gap, at: number) => (at === 0 ? gap : ', '))
+    : line;
+
 /** "Vegan: 2, coeliac: 1, others: 9": a list that counts behind. */
 const COUNTED_BEHIND = /^([a-z][a-z' -]{1,40}?)\s*[:x×–-]?\s+(\d{1,4})\.?$/i;
 const NO_COUNT =
@@ -230,7 +253,7 @@ export const spelledOut = (text: string): string =>
         allInFront(
           numbersInFront(
             inTurn(
-              inTurn(text.replace(ENDS, ''), [...SHORT, ...GROWN_AGES]).replace(SENTENCE, '; '),
+              inTurn(withSigns(text.replace(ENDS, '')), [...SHORT, ...GROWN_AGES]).replace(SENTENCE, '; '),
               SAID_OF_ALL,
             ),
           ),
