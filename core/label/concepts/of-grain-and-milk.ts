@@ -55,13 +55,13 @@ export const GRAIN_AND_MILK = {
   },
   oats: { facts: [['oats', 'uncertified'], ...maybe('allergen.gluten')] },
   'soy-sauce': {
-    facts: [...has('allergen.soy'), ...maybe('allergen.gluten')],
-    open: 'brewed with wheat?',
+    facts: [...has('allergen.soy'), ...maybe('allergen.gluten', 'alcohol')],
+    open: 'brewed with wheat, and with alcohol in it?',
     namedBy: 'any',
   },
   miso: {
-    facts: [...has('allergen.soy'), ...maybe('allergen.gluten')],
-    open: 'brewed with barley or with rice?',
+    facts: [...has('allergen.soy'), ...maybe('allergen.gluten', 'alcohol')],
+    open: 'brewed with barley or with rice, and with alcohol in it?',
     namedBy: 'any',
   },
   // milk

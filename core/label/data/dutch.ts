@@ -7,6 +7,17 @@ export const dutch: Language = {
   compounds: true,
   links: ['s', 'en', 'n', 'e', 'er'],
   terms: {
+    'butter-sauce': 'hollandaisesaus|bearnaisesaus',
+    'white-sauce': 'bechamelsaus|béchamelsaus',
+    'egg-tart': 'quiche',
+    omelette: 'omelet',
+    praline: 'praliné|pralines',
+    'soft-flatbread': 'naan|naanbrood',
+    gnocchi: 'gnocchi',
+    'filled-pasta': 'ravioli|tortellini|tortelloni',
+    'peanut-sauce': 'satésaus|satesaus|pindasaus',
+    'oyster-sauce': 'oestersaus',
+    frangipane: 'frangipane',
     tortilla: 'tortilla|tortilla s',
     tapenade: 'tapenade|olijventapenade',
     'coated-peanuts': 'borrelnoten|borrelnootjes',
@@ -18,7 +29,7 @@ export const dutch: Language = {
     'egg-pasta': 'eiernoedels|eierpasta|mihoen met ei',
     'egg-custard': 'banketbakkersroom|crème brûlée',
     gluten:
-      'biergist|tarwe|tarwebloem|tarwemeel|volkorentarwe|harde tarwe|durumtarwe|durum|griesmeel|tarwegriesmeel|spelt|speltmeel|rogge|roggemeel|roggebloem|gerst|gort|parelgort|gluten|tarwegluten|kamut|khorasan|emmer|eenkoorn|triticale|bulgur|couscous|seitan|tarwezetmeel|tarwezemelen|tarwekiemen|tarwe eiwit|tarweëiwit|tarwevezel|paneermeel|brood|beschuit|toast|toastjes|knäckebröd|knackebrod|roggebrood|stokbrood|croutons|zuurdesem|tarwezuurdesem|glutenbevattende granen|gepaneerd|volkorenmeel|volkoren meel|crostini|soepstengels|melba toast|desem|patentbloem|freekeh|matze|matzes|pita|naan',
+      'biergist|tarwe|tarwebloem|tarwemeel|volkorentarwe|harde tarwe|durumtarwe|durum|griesmeel|tarwegriesmeel|spelt|speltmeel|rogge|roggemeel|roggebloem|gerst|gort|parelgort|gluten|tarwegluten|kamut|khorasan|emmer|eenkoorn|triticale|bulgur|couscous|seitan|tarwezetmeel|tarwezemelen|tarwekiemen|tarwe eiwit|tarweëiwit|tarwevezel|paneermeel|brood|beschuit|toast|toastjes|knäckebröd|knackebrod|roggebrood|stokbrood|croutons|zuurdesem|tarwezuurdesem|glutenbevattende granen|gepaneerd|volkorenmeel|volkoren meel|crostini|soepstengels|melba toast|desem|patentbloem|freekeh|matze|matzes|pita',
     malt: 'mout|moutextract|gerstemout|gerstemoutextract|moutmeel|moutazijn|moutstroop|gemoute gerst|tarwemout|gerstemoutmeel',
     pasta: 'pasta|deegwaren|noedels|spaghetti|macaroni|vermicelli|mie|penne',
     muesli: 'granola|muesli',
@@ -33,7 +44,7 @@ export const dutch: Language = {
     miso: 'miso|misopasta',
     milk: 'melk|volle melk|magere melk|halfvolle melk|melkpoeder|magere melkpoeder|vollemelkpoeder|mageremelkpoeder|volle melkpoeder|gecondenseerde melk|zuivel|zuivelproducten|melkproducten|melkbestanddelen|droge melkbestanddelen|koemelk|schapenmelk|geitenmelk|buffelmelk|melkderivaten|melkdroogrest|koffiemelk|zuivelingrediënten',
     'milk-part':
-      'lactose|melksuiker|wei|weipoeder|melkvet|botervet|watervrij melkvet|karnemelk|karnemelkpoeder|kwark|kefir|boterolie|geklaarde boter|melkchocolade|witte chocolade|skyr|vla|zure room|weipermeaat|melkmineralen|hangop|wrongel|bechamelsaus|biest|zoete wei|roomboterconcentraat|halfvolle kwark',
+      'lactose|melksuiker|wei|weipoeder|melkvet|botervet|watervrij melkvet|karnemelk|karnemelkpoeder|kefir|boterolie|geklaarde boter|melkchocolade|witte chocolade|vla|zure room|weipermeaat|melkmineralen|hangop|wrongel|biest|zoete wei|roomboterconcentraat|halfvolle kwark',
     'milk-protein':
       'melkeiwit|melkeiwitten|melkproteïne|weieiwit|weiproteïne|wei eiwit|caseïne|caseïnaat|natriumcaseïnaat|calciumcaseïnaat|caseïnaten|lactalbumine|wei eiwitten|weieiwitconcentraat|melkeiwitconcentraat',
     cream: 'room|slagroom|crème fraîche|roompoeder|kookroom|verse room',
@@ -46,7 +57,7 @@ export const dutch: Language = {
     cheese:
       'kaas|kaaspoeder|geitenkaas|schapenkaas|smeltkaas|geraspte kaas|zachte kaas|kazen|boerenkaas|komijnekaas|kaasfondue|zachte geitenkaas',
     'fresh-cheese':
-      'mozzarella|feta|ricotta|mascarpone|halloumi|roomkaas|hüttenkäse|verse kaas|paneer|burrata|smeerkaas|verse geitenkaas',
+      'kwark|skyr|mozzarella|feta|ricotta|mascarpone|halloumi|roomkaas|hüttenkäse|verse kaas|paneer|burrata|smeerkaas|verse geitenkaas',
     'hard-cheese':
       'cheddar|gouda|edam|edammer|emmentaler|goudse kaas|oude kaas|belegen kaas|jonge kaas|leidse kaas|maasdammer|harde kaas|manchego|provolone|raclette',
     'ripe-cheese':
@@ -70,10 +81,9 @@ export const dutch: Language = {
       'microbieel stremsel|vegetarisch stremsel|stremsel (microbieel)|microbiële stremsel|microbiële enzymen|microbieel stremsel enzym',
     'plant-rennet': 'plantaardig stremsel|stremsel (plantaardig)|distelstremsel',
     rennet: 'stollingsmiddel|stremsel|leb|enzym|enzymen|stollingsenzym|chymosine|stremmiddel',
-    egg: 'ei|eieren|eiwit van ei|eiwitpoeder van ei|kippenei|kippeneiwit|eigeel|eigeelpoeder|eierdooier|eidooier|dooier|heel ei|volei|heel eipoeder|eipoeder|kippeneiwitpoeder|scharrelei|scharreleieren|vrije uitloopeieren|vrije uitloop eieren|albumine|ovalbumine|meringue|schuimgebak|lysozym|lysozyme|eiproduct|kippenei eiwit|ei eiwit|ei eigeel|eiwit (ei)|scharreleigeel|scharreleiwit|vloeibaar ei|omelet|quiche|eierstruif|kippeneieren|eiersalade',
+    egg: 'ei|eieren|eiwit van ei|eiwitpoeder van ei|kippenei|kippeneiwit|eigeel|eigeelpoeder|eierdooier|eidooier|dooier|heel ei|volei|heel eipoeder|eipoeder|kippeneiwitpoeder|scharrelei|scharreleieren|vrije uitloopeieren|vrije uitloop eieren|albumine|ovalbumine|meringue|schuimgebak|lysozym|lysozyme|eiproduct|kippenei eiwit|ei eiwit|ei eigeel|eiwit (ei)|scharreleigeel|scharreleiwit|vloeibaar ei|eierstruif|kippeneieren|eiersalade',
     'raw-egg': 'rauw ei|rauwe eieren|rauwe dooier',
-    mayonnaise:
-      'mayonaise|mayonnaise|fritessaus|aioli|remouladesaus|hollandaisesaus|ravigotesaus|bearnaisesaus|tartaarsaus',
+    mayonnaise: 'mayonaise|mayonnaise|fritessaus|aioli|remouladesaus|ravigotesaus|tartaarsaus',
     soy: 'soja|sojaboon|sojabonen|sojameel|sojaolie|soja eiwit|sojaeiwit|soja eiwitten|sojalecithine|tofu|tempé|tempeh|tahoe|edamame|sojamelk|sojadrink|natto|sojaproteïne',
     lecithin: 'lecithine|lecithinen|lecithines',
     'vegetable-protein':
@@ -91,12 +101,12 @@ export const dutch: Language = {
     pistachio: 'pistache|pistachenoot|pistachenoten|pistaches|pistachepasta',
     macadamia: 'macadamia|macadamianoot|macadamianoten|queenslandnoten|queenslandnoot',
     nuts: 'noot|noten|notenmix|gemengde noten|notenpasta|notenolie|studentenhaver|notenmengsel|notensoorten',
-    'tree-nuts': 'schaalvruchten|boomnoten|praliné|nougatine|pralines|dopvruchten|noten met schaal',
+    'tree-nuts': 'schaalvruchten|boomnoten|nougatine|dopvruchten|noten met schaal',
     coconut:
       'kokos|kokosvlees|kokosnoot|kokosmelk|kokosolie|kokosrasp|kokosvet|kokosmeel|kokosbloesemsuiker|kokosroom|kokoswater|kokoscrème|geraspte kokos',
     'pine-nut': 'pijnboompit|pijnboompitten|pijnboompitjes',
     peanut:
-      'pinda|pinda s|pindas|pindakaas|pindaolie|aardnoot|aardnoten|arachideolie|pindapasta|satésaus|pindasaus|arachide|apennootjes|pindameel|grondnoten',
+      'pinda|pinda s|pindas|pindakaas|pindaolie|aardnoot|aardnoten|arachideolie|pindapasta|arachide|apennootjes|pindameel|grondnoten',
     sesame:
       'sesam|sesamzaad|sesamolie|sesampasta|tahin|tahini|tahina|sesamzaadjes|hummus|houmous|gomasio|halva|hoemoes|sesamzaden',
     seed: 'zonnebloempitten|zonnebloempit|pompoenpitten|pompoenpit|lijnzaad|maanzaad|chiazaad|hennepzaad|venkelzaad|komijnzaad|karwijzaad|korianderzaad|chia|zonnebloemzaad|nigellazaad|gebroken lijnzaad|pompoenzaad|psylliumzaad|blauwmaanzaad|pitten van zonnebloem',
@@ -113,7 +123,7 @@ export const dutch: Language = {
     crustacean:
       'schaaldier|schaaldieren|garnaal|garnalen|krab|krabben|kreeft|kreeften|rivierkreeft|rivierkreeftjes|langoustine|krill|scampi|garnalenpasta|trassi|langoustines|kroepoek|gamba|gamba s|garnalenkroepoek|trassie|krabvlees|kreeftenvlees|garnalenvlees',
     mollusc:
-      'weekdier|weekdieren|mossel|mosselen|oester|oesters|oestersaus|inktvis|inktvissen|pijlinktvis|octopus|coquille|coquilles|sint jakobsschelpen|kokkels|slak|slakken|wulken|schelpdieren|sepia|inktvisinkt|calamares|calamari|venusschelpen|alikruiken',
+      'weekdier|weekdieren|mossel|mosselen|oester|oesters|inktvis|inktvissen|pijlinktvis|octopus|coquille|coquilles|sint jakobsschelpen|kokkels|slak|slakken|wulken|schelpdieren|sepia|inktvisinkt|calamares|calamari|venusschelpen|alikruiken',
     'scaled-fish':
       'ansjovis|zalm|forel|haring|makreel|kabeljauw|schelvis|koolvis|alaska koolvis|sprot|schol|heilbot|zeebaars|dorade|karper|baars|snoekbaars|heek|wijting|tilapia|ansjovisfilet|ansjovispasta|maatjes|roodbaars|lekkerbekje|kibbeling|zalmfilet|pollak|griet|tarbot',
     'tinned-fish': 'tonijn|sardine|sardines|sardientjes|tonijnsalade|warmgerookte zalm',

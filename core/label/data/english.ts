@@ -6,26 +6,46 @@ export const english: Language = {
   endings: ['s', 'es'],
   compounds: false,
   terms: {
+    'butter-sauce':
+      'hollandaise|hollandaise sauce|bearnaise|bearnaise sauce|béarnaise|béarnaise sauce|sauce mousseline',
+    'white-sauce': 'bechamel|béchamel|bechamel sauce|béchamel sauce|white sauce|mornay|mornay sauce',
+    'cream-sauce': 'alfredo|alfredo sauce',
+    'cream-dressing': 'ranch|ranch dressing',
+    'brown-sauce': 'brown sauce|steak sauce|barbecue sauce|bbq sauce|tonkatsu sauce',
+    'bean-sauce': 'black bean sauce|hoisin|hoisin sauce|yellow bean sauce|char siu sauce',
+    'oyster-sauce': 'oyster sauce',
+    'peanut-sauce': 'satay|satay sauce',
+    'egg-tart': 'quiche|quiche lorraine',
+    omelette: 'omelette|omelet|frittata',
+    'choux-pastry': 'choux|choux pastry|choux buns|profiteroles|éclair|éclairs|eclair|eclairs',
+    frangipane: 'frangipane|frangipani paste',
+    'soft-flatbread': 'naan|naan bread|nan bread',
+    gnocchi: 'gnocchi',
+    batter: 'tempura|tempura batter|batter',
+    praline: 'praline|pralines',
+    'filled-pasta': 'ravioli|tortellini|tortelloni|agnolotti|cappelletti|filled pasta',
+    stollen: 'stollen|christstollen',
+    eggnog: 'eggnog|egg nog',
     tortilla: 'tortilla|tortillas|tortilla wrap|tortilla wraps',
     'almond-sauce': 'romesco|romesco sauce|ajo blanco',
     tapenade: 'tapenade|olive tapenade',
     'pickled-cucumber':
       'gherkin|gherkins|cornichon|cornichons|pickled cucumber|pickled cucumbers|dill pickle|dill pickles',
     'soup-greens': 'mirepoix|soup vegetables',
-    'spiced-biscuit': 'florentines|lebkuchen|stollen|panforte|linzer biscuits',
+    'spiced-biscuit': 'florentines|lebkuchen|panforte|linzer biscuits',
     'almond-biscuit': 'amaretti|amaretti biscuits|amaretto biscuits|macaroon|macaroons|macaron|macarons',
     'egg-liqueur': 'advocaat|advocaat liqueur|egg liqueur',
     'egg-pasta': 'egg noodle|egg noodles|egg pasta|spaetzle',
     'egg-custard': 'creme anglaise|creme patissiere|pastry cream|egg custard|creme brulee|zabaglione cream',
     gluten:
-      'wheat|whole wheat|wholewheat|wheatgerm|wheat starch|wheat gluten|wheat protein|hydrolysed wheat protein|hydrolyzed wheat protein|wheat bran|wheat fibre|durum|semolina|spelt|kamut|khorasan|farro|einkorn|emmer|triticale|freekeh|bulgur|bulghur|couscous|seitan|rye|barley|gluten|farina|graham flour|wholemeal|wholemeal flour|plain flour|plain white flour|white flour|self raising flour|bread flour|sooji|suji|maida|atta|dinkel|vital gluten|tempura batter|breaded|panko|rusk|rusks|croutons|crouton|bread|breads|sourdough|pita|pitta|wrap|wraps|batter|udon|bagel|baguette|ciabatta|focaccia|naan|matzo|matzah|matza|crispbread|crispbreads|toast|toasts|crostini|flatbread|lavash|grissini|breadsticks',
+      'wheat|whole wheat|wholewheat|wheatgerm|wheat starch|wheat gluten|wheat protein|hydrolysed wheat protein|hydrolyzed wheat protein|wheat bran|wheat fibre|durum|semolina|spelt|kamut|khorasan|farro|einkorn|emmer|triticale|freekeh|bulgur|bulghur|couscous|seitan|rye|barley|gluten|farina|graham flour|wholemeal|wholemeal flour|plain flour|plain white flour|white flour|self raising flour|bread flour|sooji|suji|maida|atta|dinkel|vital gluten|breaded|panko|rusk|rusks|croutons|crouton|bread|breads|sourdough|pita|pitta|wrap|wraps|udon|bagel|baguette|ciabatta|focaccia|matzo|matzah|matza|crispbread|crispbreads|toast|toasts|crostini|flatbread|lavash|grissini|breadsticks',
     malt: 'malt|malted|malt extract|malt vinegar|malt flour|malt syrup|malts',
     'malted-milk': 'malted milk|malted milk powder|malted milk extract',
     pasta:
       'pasta|noodle|noodles|spaghetti|macaroni|vermicelli|penne|fusilli|breadcrumbs|bread crumbs|breadcrumb|crumb coating',
     muesli: 'granola|muesli',
     pastry:
-      'biscuit|biscuits|cookie|cookies|wafer|wafers|pastry|puff pastry|filo|phyllo|brioche|croissant|cake|cakes|sponge|shortbread|shortcrust|shortcrust pastry|brownie|doughnut|doughnuts|donut|waffle|waffles|pancake|pancakes|muffin|scone|pretzel|pretzels|digestive|ladyfingers|panettone|pudding|dumplings|ravioli|tortellini|pie crust',
+      'biscuit|biscuits|cookie|cookies|wafer|wafers|pastry|puff pastry|filo|phyllo|brioche|croissant|cake|cakes|sponge|shortbread|shortcrust|shortcrust pastry|brownie|doughnut|doughnuts|donut|waffle|waffles|pancake|pancakes|muffin|scone|pretzel|pretzels|digestive|ladyfingers|panettone|pudding|dumplings|pie crust',
     flour:
       'flour|cereal|cereals|cereal starch|starch from cereals|bran|flakes of cereal|semolina of cereal|dough|grain flour|multigrain|mixed grains',
     cracker: 'cracker|crackers|crispies|crisped cereal|puffs',
@@ -33,7 +53,7 @@ export const english: Language = {
       'wheat glucose syrup|glucose syrup (wheat)|glucose syrup (from wheat)|glucose syrup from wheat|wheat dextrose|dextrose (wheat)|dextrose (from wheat)|maltodextrin (wheat)|maltodextrin (from wheat)|wheat maltodextrin|wheat maltodextrins|glucose fructose syrup (wheat)',
     oats: 'oat|oats|oatmeal|oat flakes|oat bran|oat flour|rolled oats|porridge|oat fibre|porridge oats',
     'soy-sauce': 'tamari soya sauce|tamari soy sauce|soy sauce|soya sauce|shoyu|tamari|soy sauce powder',
-    'soy-glaze': 'teriyaki|teriyaki sauce|hoisin|hoisin sauce',
+    'soy-glaze': 'teriyaki|teriyaki sauce',
     'caesar-dressing':
       'caesar dressing|caesar salad dressing|caesar sauce|remoulade|remoulade sauce|tartare sauce|tartar sauce',
     mycoprotein: 'mycoprotein|mycoprotein pieces|mycoprotein mince',
@@ -45,7 +65,7 @@ export const english: Language = {
     miso: 'miso|miso paste',
     milk: 'milk|milk powder|whole milk|skim milk|skimmed milk|milk solids|skimmed milk powder|condensed milk|evaporated milk|dried milk|dry milk|dairy|dairies|milks|milk drink',
     'milk-part':
-      'milk fat|milkfat|milk sugar|buttermilk|buttermilk powder|whey|whey powder|lactose|curd|curds|kefir|quark|fromage frais|dulce de leche|butterfat|butter fat|butter oil|ghee|clarified butter|anhydrous milk fat|milk chocolate|white chocolate|crema|bechamel|ranch|alfredo|hollandaise|clotted cream|half and half|curd cheese|labneh|skyr|rennet whey',
+      'milk fat|milkfat|milk sugar|buttermilk|buttermilk powder|whey|whey powder|lactose|curd|curds|kefir|fromage frais|dulce de leche|butterfat|butter fat|butter oil|ghee|clarified butter|anhydrous milk fat|milk chocolate|white chocolate|crema|clotted cream|half and half|labneh|rennet whey',
     'milk-protein':
       'milk protein|milk proteins|casein|caseins|caseinate|caseinates|sodium caseinate|calcium caseinate|lactalbumin|lactoglobulin|whey protein|milk protein isolate|whey protein isolate|whey protein concentrate|whey proteins|lactoferrin|recaldent',
     cream:
@@ -59,7 +79,7 @@ export const english: Language = {
     cheese:
       'cheese|cheeses|cheese powder|goat cheese|goats cheese|goat s cheese|soft cheese|sheep cheese|rarebit|fondue',
     'fresh-cheese':
-      'mozzarella|feta|ricotta|mascarpone|halloumi|cream cheese|paneer|cottage cheese|bocconcini|burrata|stracciatella',
+      'quark|curd cheese|skyr|mozzarella|feta|ricotta|mascarpone|halloumi|cream cheese|paneer|cottage cheese|bocconcini|burrata|stracciatella',
     'hard-cheese':
       'cheddar|gouda|edam|emmental|emmenthal|manchego|hard cheese|provolone|havarti|monterey jack|leicester|red leicester|wensleydale|maasdam|swiss cheese|raclette|jarlsberg|appenzeller',
     'ripe-cheese':
@@ -84,10 +104,10 @@ export const english: Language = {
     'plant-rennet':
       'vegetable rennet|plant rennet|thistle rennet|cardoon|vegetable coagulant|plant coagulant|rennet (vegetable)|rennet (plant)',
     rennet: 'rennet|rennets|coagulant|coagulants|enzyme|enzymes|chymosin|coagulating enzyme',
-    egg: 'egg|eggs|egg white|egg yolk|egg powder|whole egg|dried egg|egg albumen|albumen|albumin|ovalbumin|ovomucoid|yolk|yolks|meringue|meringues|lysozyme|free range egg|free range eggs|pasteurised egg|pasteurised egg yolk|pasteurised free range egg|eggnog|egg wash|quiche|frittata|omelette|liquid egg|livetin|vitellin|globulin|tempura|choux',
+    egg: 'egg|eggs|egg white|egg yolk|egg powder|whole egg|dried egg|egg albumen|albumen|albumin|ovalbumin|ovomucoid|yolk|yolks|meringue|meringues|lysozyme|free range egg|free range eggs|pasteurised egg|pasteurised egg yolk|pasteurised free range egg|egg wash|liquid egg|livetin|vitellin|globulin',
     'raw-egg':
       'raw egg|raw eggs|unpasteurised egg|unpasteurized egg|raw egg yolk|raw egg white|aioli made with raw egg',
-    mayonnaise: 'mayonnaise|mayo|aioli|bearnaise',
+    mayonnaise: 'mayonnaise|mayo|aioli',
     soy: 'soy|soya|soy bean|soya bean|soybean|soyabean|soybean oil|soya oil|soya flour|soy flour|soy protein|soya protein|soy protein isolate|tofu|tempeh|edamame|natto|bean curd|beancurd|soya lecithin|soy lecithin|soya lecithins|soy lecithins|okara|yuba|textured soy protein|soy milk|tofu curd|kinako|soya curd|soy curd|soya curls',
     lecithin: 'lecithin|lecithins|lecithin powder',
     'vegetable-protein':
@@ -96,7 +116,7 @@ export const english: Language = {
       'protein|proteins|protein blend|protein isolate|protein concentrate|hydrolysed protein|hydrolyzed protein|protein hydrolysate|protein crisps|amino acids',
     lupin: 'lupin|lupins|lupine|lupine flour|lupini|lupin flour|lupini beans|lupin beans',
     almond:
-      'almond|almonds|almond flour|bitter almond|bitter almonds|almond extract|ground almond|frangipane|almond paste|flaked almonds|orgeat|amygdalin',
+      'almond|almonds|almond flour|bitter almond|bitter almonds|almond extract|ground almond|almond paste|flaked almonds|orgeat|amygdalin',
     marzipan: 'marzipan|marchpane|persipan',
     hazelnut: 'hazelnut|hazelnuts|filbert|filberts|gianduja|cobnut|cobnuts|hazel nut|hazel nuts|gianduia',
     walnut: 'walnut|walnuts|wal nut|walnut meat|walnut meats',
@@ -106,13 +126,12 @@ export const english: Language = {
     pistachio: 'pistachio|pistachios|pistachio nut|pistachio nuts',
     macadamia: 'macadamia|macadamias|macadamia nut|macadamia nuts|queensland nut|queensland nuts',
     nuts: 'nut|nuts|mixed nuts|mixed nut|nut oil|nut paste|nut mix|nut pieces|trail mix|nut butter|nut flour|nut kernels|baklava|nut meat|nut meats|nutmeat|nutmeats',
-    'tree-nuts':
-      'tree nut|tree nuts|treenut|treenuts|praline|pralines|shelled tree nuts|hickory nuts|beech nuts|hickory nut',
+    'tree-nuts': 'tree nut|tree nuts|treenut|treenuts|shelled tree nuts|hickory nuts|beech nuts|hickory nut',
     coconut:
       'coconut|coconuts|coconut meat|coconut flour|desiccated coconut|coconut oil|coconut sugar|coconut water|coconut milk|coconut cream|coconut fat|coconut flakes|coconut milk powder|copra|coconut aminos',
     'pine-nut': 'pine nut|pine nuts|pinenut|pinenuts|pine kernel|pine kernels|pignoli|pignolia|pinon',
     peanut:
-      'peanut|peanuts|ground nut|ground nuts|groundnut|groundnuts|arachis oil|arachis|monkey nut|monkey nuts|peanut oil|peanut butter|earth nuts|earthnut|goober|goobers|beer nuts|satay|mandelonas',
+      'peanut|peanuts|ground nut|ground nuts|groundnut|groundnuts|arachis oil|arachis|monkey nut|monkey nuts|peanut oil|peanut butter|earth nuts|earthnut|goober|goobers|beer nuts|mandelonas',
     sesame:
       'sesame|sesame seed|sesame oil|tahini|tahina|gomasio|benne|benne seeds|halva|halvah|sesame paste|gingelly|gingelly oil|til|hummus|houmous|humus|zaatar|za atar|sim sim|simsim',
     seed: 'sunflower seed|sunflower seeds|pumpkin seed|pumpkin seeds|poppy seed|poppy seeds|flax seed|flax seeds|flaxseed|chia seed|chia seeds|chia|hemp seed|hemp seeds|fennel seed|fennel seeds|cumin seed|cumin seeds|caraway seed|caraway seeds|linseed|linseeds|golden linseed|brown linseed|nigella seed|nigella seeds|nigella|coriander seed|coriander seeds|psyllium seed husk|sunflower kernels|pumpkin kernels|poppyseed',
@@ -129,7 +148,7 @@ export const english: Language = {
     crustacean:
       'crustacean|crustaceans|crustacea|prawn|prawns|shrimp|shrimps|crab|crabs|lobster|lobsters|crayfish|crawfish|langoustine|langoustines|krill|shrimp paste|scampi|belacan|prawn crackers|crab meat|crabmeat|lobster meat|crayfish meat|prawn meat|shrimp meat|langoustine meat|crab claws',
     mollusc:
-      'mollusc|molluscs|mollusk|mollusks|mussel|mussels|oyster|oysters|oyster sauce|squid|calamari|octopus|clam|clams|scallop|scallops|snail|snails|whelk|whelks|cockle|cockles|cuttlefish|abalone|winkles|escargot|squid ink|cuttlefish ink|mussel meat|clam meat|scallop meat|oyster meat|squid meat|octopus meat|whelk meat',
+      'mollusc|molluscs|mollusk|mollusks|mussel|mussels|oyster|oysters|squid|calamari|octopus|clam|clams|scallop|scallops|snail|snails|whelk|whelks|cockle|cockles|cuttlefish|abalone|winkles|escargot|squid ink|cuttlefish ink|mussel meat|clam meat|scallop meat|oyster meat|squid meat|octopus meat|whelk meat',
     'scaled-fish':
       'anchovy|anchovies|salmon|trout|herring|herrings|mackerel|cod|haddock|pollock|pollack|sprat|sprats|pilchard|pilchards|sea bass|seabass|sea bream|halibut|plaice|tilapia|hake|whitebait|basa|carp|perch|pike|snapper|sole|turbot|kipper|barramundi|whiting|coley|mullet',
     'tinned-fish': 'tuna|sardine|sardines|tinned fish|canned fish',
@@ -198,7 +217,7 @@ export const english: Language = {
     mushroom:
       'mushroom|mushrooms|porcini|shiitake|champignon|champignons|truffle|truffles|chanterelle|chanterelles|oyster mushroom|oyster mushrooms|button mushrooms|chestnut mushroom|chestnut mushrooms|morel|morels|mushroom extract|fungi|mushroom powder|cep|ceps|portobello|enoki|truffle oil',
     spices:
-      'spice|spices|mixed spice|mixed spices|spice blend|spice mix|spice extract|spice extracts|curry|curry powder|garam masala|ras el hanout|harissa|five spice|allspice mix|herbs and spices|masala|berbere|cajun|jerk|baharat|adobo|bouquet garni|chilli sauce|hot sauce|sriracha|ketchup|barbecue sauce|bbq sauce|salsa|tomato sauce|chutney|relish',
+      'spice|spices|mixed spice|mixed spices|spice blend|spice mix|spice extract|spice extracts|curry|curry powder|garam masala|ras el hanout|harissa|five spice|allspice mix|herbs and spices|masala|berbere|cajun|jerk|baharat|adobo|bouquet garni|chilli sauce|hot sauce|sriracha|ketchup|salsa|tomato sauce|chutney|relish',
     seasoning:
       'seasoning|seasonings|sauce|sauces|marinade|dip|dips|dressing|seasoning mix|seasoning blend|flavour mix|soup|soup powder|filling mix|rub',
     vegetables:
@@ -235,7 +254,7 @@ export const english: Language = {
       'stock|broth|bouillon|stock cube|stock powder|stock concentrate|bouillon powder|demi glace|consomme|soup stock',
     'vegetable-stock':
       'vegetable stock|vegetable bouillon|vegetable broth|vegetable stock powder|vegetable stock cube|soffritto',
-    gravy: 'gravy|gravies|gravy granules|gravy powder|roux|white sauce',
+    gravy: 'gravy|gravies|gravy granules|gravy powder|roux',
     sprouts:
       'alfalfa|alfalfa sprouts|bean sprout|bean sprouts|beansprouts|sprouted seeds|sprouted seed|sprouts raw|radish sprouts|mung bean sprouts|raw sprouts',
   } as Language['terms'],

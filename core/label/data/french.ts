@@ -7,6 +7,15 @@ export const french: Language = {
   endings: ['s', 'x', 'e', 'es'],
   compounds: false,
   terms: {
+    'butter-sauce': 'sauce hollandaise|hollandaise|béarnaise|sauce béarnaise|sauce mousseline',
+    'white-sauce': 'béchamel|sauce béchamel|sauce mornay',
+    'choux-pastry': 'pâte à choux|profiteroles|éclair|éclairs',
+    'egg-tart': 'quiche|quiche lorraine',
+    omelette: 'omelette',
+    praline: 'praliné|pralin|pralines|praline',
+    gnocchi: 'gnocchi',
+    'filled-pasta': 'ravioli|raviolis|tortellini|ravioles',
+    frangipane: 'frangipane',
     'paste-or-pate': 'pâte|pâté',
     tortilla: 'tortilla|tortillas',
     tapenade: 'tapenade',
@@ -25,7 +34,7 @@ export const french: Language = {
     pasta: 'pâtes alimentaires|nouilles|spaghetti|macaroni|vermicelles|coquillettes|tagliatelles',
     muesli: 'granola|muesli',
     pastry:
-      'biscuit|biscuits|gâteau|gâteaux|gaufre|gaufrettes|gaufrette|brioche|croissant|pâte feuilletée|feuilleté|pâte brisée|pâte sablée|sablé|sablés|génoise|madeleine|madeleines|crêpe|crêpes|cookie|cookies|pain d épices|speculoos|pâtisserie|pâtisseries|viennoiserie|beignet|beignets|pâte à choux|quenelle|quenelles|ravioli|blinis|cake|muffin|boudoirs|feuille de brick',
+      'biscuit|biscuits|gâteau|gâteaux|gaufre|gaufrettes|gaufrette|brioche|croissant|pâte feuilletée|feuilleté|pâte brisée|pâte sablée|sablé|sablés|génoise|madeleine|madeleines|crêpe|crêpes|cookie|cookies|pain d épices|speculoos|pâtisserie|pâtisseries|viennoiserie|beignet|beignets|quenelle|quenelles|blinis|cake|muffin|boudoirs|feuille de brick',
     flour:
       'farine|farines|céréales|céréale|farine de céréales|flocons de céréales|son|fécule de céréales|pâte à pain|pâte à pizza',
     cracker: 'cracker|crackers|craquelin|craquelins|céréales soufflées',
@@ -36,7 +45,7 @@ export const french: Language = {
     miso: 'miso|pâte de miso',
     milk: 'lait|laits|lait entier|lait écrémé|lait demi écrémé|poudre de lait|lait en poudre|lait écrémé en poudre|lait entier en poudre|poudre de lait écrémé|poudre de lait entier|lait concentré|lait concentré sucré|produit laitier|produits laitiers|laitier|laitière|solides du lait|matière sèche de lait|lait de vache|lait de brebis|lait de chèvre|lait de bufflonne|lait fermenté|ingrédients laitiers',
     'milk-part':
-      'matière grasse laitière|matière grasse du lait|matière grasse de lait|matières grasses laitières|matières grasses du lait|lactose|sucre de lait|sucre du lait|babeurre|lactosérum|lactosérum en poudre|petit lait|poudre de lactosérum|beurre concentré|beurre clarifié|beurre pâtissier|fromage blanc|kéfir|chocolat au lait|chocolat blanc|confiture de lait|béchamel|chantilly|faisselle|skyr|permeat de lactosérum|minéraux du lait|minéraux de lait|crème dessert|crème chantilly',
+      'matière grasse laitière|matière grasse du lait|matière grasse de lait|matières grasses laitières|matières grasses du lait|lactose|sucre de lait|sucre du lait|babeurre|lactosérum|lactosérum en poudre|petit lait|poudre de lactosérum|beurre concentré|beurre clarifié|beurre pâtissier|fromage blanc|kéfir|chocolat au lait|chocolat blanc|confiture de lait|chantilly|faisselle|permeat de lactosérum|minéraux du lait|minéraux de lait|crème dessert|crème chantilly',
     'milk-protein':
       'protéine de lait|protéines de lait|protéines du lait|protéines laitières|caséine|caséines|caséinate|caséinate de sodium|caséinate de calcium|caséinates|protéine de lactosérum|protéines de lactosérum|protéines lactosériques|lactalbumine|protéines sériques',
     cream:
@@ -50,7 +59,7 @@ export const french: Language = {
     cheese:
       'fromage|fromages|fromage de chèvre|fromage de brebis|fromage fondu|fromage râpé|fromage en poudre|chèvre frais|bûche de chèvre|fondue|tomme',
     'fresh-cheese':
-      'mozzarella|feta|ricotta|mascarpone|halloumi|fromage frais|petit suisse|burrata|brousse|cancoillotte',
+      'skyr|mozzarella|feta|ricotta|mascarpone|halloumi|fromage frais|petit suisse|burrata|brousse|cancoillotte',
     'hard-cheese':
       'cheddar|gouda|edam|emmental|mimolette|manchego|raclette|cantal|beaufort|abondance|fromage à pâte dure|fromage à pâte pressée|maasdam|morbier',
     'ripe-cheese':
@@ -73,9 +82,9 @@ export const french: Language = {
       'présure microbienne|coagulant microbien|coagulant d origine microbienne|enzyme microbienne|enzymes microbiennes|coagulant non animal|présure (microbienne)|enzymes coagulantes microbiennes|coagulant (microbien)|présure d origine microbienne',
     'plant-rennet': 'présure végétale|coagulant végétal|présure (végétale)|présure de chardon|cardon',
     rennet: 'présure|coagulant|coagulants|enzyme|enzymes|enzyme coagulante|enzymes coagulantes|chymosine',
-    egg: 'œuf|œufs|oeuf entier|blanc d œuf|blancs d œufs|blanc d œufs|jaune d œuf|jaunes d œufs|jaune d œufs|poudre d œuf|poudre d œufs|œuf entier|œufs entiers|œufs entiers en poudre|blanc d œuf en poudre|jaune d œuf en poudre|albumine|ovalbumine|meringue|meringues|lysozyme|œufs de poules|œufs de plein air|omelette|quiche|ovoproduits|ovoproduit|lait de poule',
+    egg: 'œuf|œufs|oeuf entier|blanc d œuf|blancs d œufs|blanc d œufs|jaune d œuf|jaunes d œufs|jaune d œufs|poudre d œuf|poudre d œufs|œuf entier|œufs entiers|œufs entiers en poudre|blanc d œuf en poudre|jaune d œuf en poudre|albumine|ovalbumine|meringue|meringues|lysozyme|œufs de poules|œufs de plein air|ovoproduits|ovoproduit|lait de poule',
     'raw-egg': 'œuf cru|œufs crus|jaune d œuf cru',
-    mayonnaise: 'mayonnaise|aïoli|rémoulade|sauce tartare|sauce hollandaise|béarnaise|sauce béarnaise',
+    mayonnaise: 'mayonnaise|aïoli|rémoulade|sauce tartare',
     soy: 'soja|graine de soja|graines de soja|fèves de soja|farine de soja|huile de soja|protéine de soja|protéines de soja|lécithine de soja|lécithines de soja|tofu|tempeh|edamame|natto|tonyu',
     lecithin: 'lécithine|lécithines',
     'vegetable-protein':
@@ -83,7 +92,7 @@ export const french: Language = {
     protein: 'protéine|protéines|hydrolysat de protéines|isolat de protéines|acides aminés',
     lupin: 'lupin|lupins|farine de lupin|graines de lupin',
     almond:
-      'amande|amandes|poudre d amandes|poudre d amande|purée d amandes|pâte d amande|pâte d amandes|frangipane|amandes effilées|calisson|calissons|orgeat',
+      'amande|amandes|poudre d amandes|poudre d amande|purée d amandes|pâte d amande|pâte d amandes|amandes effilées|calisson|calissons|orgeat',
     marzipan: 'massepain|persipan',
     hazelnut: 'noisette|noisettes|pâte de noisettes|purée de noisettes|gianduja',
     walnut: 'noix de grenoble|cerneaux de noix|cerneau de noix|noix du périgord|huile de noix',
@@ -94,7 +103,7 @@ export const french: Language = {
     macadamia: 'macadamia|noix de macadamia|noix du queensland',
     nuts: 'fruits secs|mélange de fruits secs|mélange apéritif|noix|mélange de noix',
     'tree-nuts':
-      'fruits à coque|fruit à coque|fruits à coques|fruit à coques|fruits secs à coque|praliné|pralin|pralines|praline|fruits à coque dure|nougatine|noix variées',
+      'fruits à coque|fruit à coque|fruits à coques|fruit à coques|fruits secs à coque|fruits à coque dure|nougatine|noix variées',
     coconut:
       'noix de coco|chair de noix de coco|chair de coco|coco|lait de coco|crème de coco|huile de coco|coco râpée|noix de coco râpée|eau de coco|sucre de coco|sucre de fleur de coco|copra|graisse de coco|huile de coprah|coprah',
     'pine-nut': 'pignon|pignons|pignons de pin|pignon de pin',

@@ -8,14 +8,24 @@ export const german: Language = {
   compounds: true,
   links: ['s', 'n', 'en', 'es', 'er', 'e'],
   terms: {
+    'butter-sauce': 'sauce hollandaise|hollandaise|sauce béarnaise|sauce bearnaise',
+    'white-sauce': 'bechamel|béchamel|bechamelsauce|béchamelsauce|bechamelsoße',
+    'choux-pastry': 'brandteig|windbeutel|profiteroles',
+    'egg-tart': 'quiche|quiche lorraine',
+    omelette: 'omelett|omelette|frittata',
+    praline: 'praliné|pralinen',
+    gnocchi: 'gnocchi',
+    'filled-pasta': 'maultaschen|ravioli|tortellini|tortelloni',
+    stollen: 'stollen|christstollen',
+    frangipane: 'frangipane',
     tortilla: 'tortilla|tortillas|wraps',
     tapenade: 'tapenade|olivenpaste',
     'pickled-cucumber': 'gewürzgurke|gewürzgurken|essiggurken|cornichons|senfgurken|gurken in essig',
     'soup-greens': 'suppengrün|suppengemüse|wurzelwerk',
-    'spiced-biscuit': 'lebkuchen|spekulatius|stollen|christstollen|printen|florentiner|elisenlebkuchen',
+    'spiced-biscuit': 'lebkuchen|spekulatius|printen|florentiner|elisenlebkuchen',
     'almond-biscuit': 'amaretti|makronen|macarons',
     'egg-liqueur': 'eierlikör|eierlikörfüllung',
-    'egg-pasta': 'spätzle|eiernudeln|eierteigwaren|eierspätzle|frischeiteigwaren|maultaschen',
+    'egg-pasta': 'spätzle|eiernudeln|eierteigwaren|eierspätzle|frischeiteigwaren',
     'egg-custard': 'konditorcreme|vanillecreme|englische creme|bayerische creme',
     gluten:
       'weizen|hartweizen|weichweizen|weizenmehl|weizengriess|dinkel|roggen|gerste|gersten|emmer|einkorn|kamut|khorasan|grünkern|triticale|bulgur|couscous|seitan|gluten|griess|hartweizengriess|graupen|perlgraupen|glutenhaltige getreide|glutenhaltiges getreide|weizeneiweiß|weizenprotein|weizenkleie|vollkornmehl|semola|urkorn|durum|paniermehl|weizenstärke|grieß',
@@ -35,7 +45,7 @@ export const german: Language = {
     miso: 'miso|misopaste',
     milk: 'milch|vollmilch|magermilch|milchpulver|vollmilchpulver|magermilchpulver|trockenmilch|kondensmilch|milcherzeugnis|milcherzeugnisse|milchbestandteile|milchtrockenmasse|kuhmilch|schafmilch|ziegenmilch|büffelmilch|milchprodukte|molkereiprodukte|heumilch|milchanteil',
     'milk-part':
-      'molke|molken|molkenpulver|süßmolke|süßmolkenpulver|molkenerzeugnis|molkenerzeugnisse|laktose|lactose|milchzucker|milchfett|buttermilch|buttermilchpulver|butterreinfett|butterfett|butterschmalz|quark|topfen|kefir|sauermilch|dickmilch|vollmilchschokolade|milchschokolade|weiße schokolade|skyr|speisequark|molkenpermeat|molkepulver|molkenmineralien|ayran|butterfettanteil|süssmolkepulver|süßmolkepulver',
+      'molke|molken|molkenpulver|süßmolke|süßmolkenpulver|molkenerzeugnis|molkenerzeugnisse|laktose|lactose|milchzucker|milchfett|buttermilch|buttermilchpulver|butterreinfett|butterfett|butterschmalz|topfen|kefir|sauermilch|dickmilch|vollmilchschokolade|milchschokolade|weiße schokolade|molkenpermeat|molkepulver|molkenmineralien|ayran|butterfettanteil|süssmolkepulver|süßmolkepulver',
     'milk-protein':
       'milcheiweiß|milchprotein|molkeneiweiß|molkenprotein|kasein|casein|kaseinat|caseinat|natriumcaseinat|natriumkaseinat|calciumcaseinat|molkenproteinkonzentrat|molkenproteinisolat|laktalbumin|milcheiweisserzeugnis|molkenproteine|lactalbumin',
     cream:
@@ -49,7 +59,7 @@ export const german: Language = {
     cheese:
       'käse|käsepulver|ziegenkäse|schafskäse|schafkäse|weichkäse|schnittkäse|schmelzkäse|reibekäse|käsezubereitung|streukäse|raclettekäse',
     'fresh-cheese':
-      'mozzarella|feta|ricotta|mascarpone|halloumi|frischkäse|hüttenkäse|paneer|hirtenkäse|burrata|frischkäsezubereitung|salzlakenkäse',
+      'quark|skyr|speisequark|mozzarella|feta|ricotta|mascarpone|halloumi|frischkäse|hüttenkäse|paneer|hirtenkäse|burrata|frischkäsezubereitung|salzlakenkäse',
     'hard-cheese':
       'cheddar|gouda|edamer|emmentaler|hartkäse|bergkäse|tilsiter|butterkäse|maasdamer|manchego|provolone|raclette|appenzeller|allgäuer',
     'ripe-cheese':
@@ -74,8 +84,7 @@ export const german: Language = {
       'lab|labextrakt|enzym|enzyme|gerinnungsenzym|labenzym|chymosin|lab pulver|labpulver|gerinnungsmittel',
     egg: 'ei|eier|eiern|eies|hühnerei|hühnereier|vollei|volleipulver|eigelb|eigelbpulver|eiweiß|eiweißpulver|hühnereiweiß|hühnereiweißpulver|hühnereigelb|hühnervollei|eiklar|eiklarpulver|trockenei|eipulver|eidotter|dotter|baiser|meringue|albumin|lysozym|freilandei|freilandeier|bodenhaltungseier|flüssigei|hühnertrockeneiweiß|eischnee|trockeneigelb|trockeneiweiß|vollei pulver|ovalbumin',
     'raw-egg': 'rohes ei|rohe eier|rohei',
-    mayonnaise:
-      'mayonnaise|majonäse|remoulade|salatmayonnaise|aioli|salatcreme|sauce hollandaise|hollandaise',
+    mayonnaise: 'mayonnaise|majonäse|remoulade|salatmayonnaise|aioli|salatcreme',
     soy: 'soja|sojabohne|sojabohnen|sojamehl|sojaöl|sojaeiweiß|sojaprotein|sojalecithin|sojalecithine|tofu|tempeh|edamame|sojamilch|sojadrink|sojaflocken|sojaisolat|natto|räuchertofu|sojaeiweißisolat',
     lecithin: 'lecithin|lecithine|lezithin|lezithine',
     'vegetable-protein':
@@ -94,7 +103,7 @@ export const german: Language = {
     pistachio: 'pistazie|pistazien|pistazienkerne|pistazienmark',
     macadamia: 'macadamia|macadamianuss|macadamianüsse|queenslandnuss|queenslandnüsse|macadamianüssen',
     nuts: 'nuss|nüsse|nüssen|nussmischung|nussmus|nussöl|nusskerne|nuss mischung|nussstücke|nußkerne|nuß|nussanteile|studentenfutter|nussmark',
-    'tree-nuts': 'schalenfrüchte|schalenfrüchten|schalenfrucht|praliné|krokant|pralinen|hartschalenobst',
+    'tree-nuts': 'schalenfrüchte|schalenfrüchten|schalenfrucht|krokant|hartschalenobst',
     coconut:
       'kokos|kokosnuss|kokosnüsse|kokosmilch|kokosöl|kokosraspel|kokosfett|kokosraspeln|kokosflocken|kokosblütenzucker|kokosmehl|kokosnussfleisch|kokosnussmilch|kokoswasser|kokosnussöl|kokosextrakt|kokosnussextrakt|kokosnussraspeln|kokosmark|kokosfleisch',
     'pine-nut': 'pinienkern|pinienkerne|pinienkernen|pinien|pinienkernöl',
@@ -213,7 +222,7 @@ export const german: Language = {
     fat: 'fett|fette|margarine|backfett|speisefett|frittierfett|siedefett|ziehmargarine|fettpulver|backmargarine|speisefette|streichfett|brotaufstrich|aufstrich|halbfettmargarine',
     stock: 'brühe|fond|bouillon|brühwürfel|brühpulver|bratensaft fond|sud',
     'vegetable-stock': 'gemüsebrühe|gemüsebrühpulver|gemüsefond|gemüsebouillon|gemüsebrühe pulver',
-    gravy: 'bratensoße|bratensauce|bratensaft|mehlschwitze|bechamel|béchamel',
+    gravy: 'bratensoße|bratensauce|bratensaft|mehlschwitze',
     sprouts: 'sprossen|alfalfa|keimlinge|mungbohnensprossen|sojasprossen|bohnenkeime|mungbohnenkeimlinge',
   },
   sources:

@@ -6,6 +6,12 @@ export const italian: Language = {
   endings: ['o', 'a', 'i', 'e', 'he', 'hi'],
   compounds: false,
   terms: {
+    'white-sauce': 'besciamella',
+    gnocchi: 'gnocchi',
+    omelette: 'frittata',
+    'filled-pasta': 'ravioli|tortellini|tortelloni|agnolotti|cappelletti',
+    frangipane: 'crema frangipane|frangipane',
+    'butter-sauce': 'salsa olandese',
     tortilla: 'tortilla|tortillas',
     tapenade: 'tapenade',
     'pickled-cucumber': 'cetriolini|cetriolini sott aceto',
@@ -13,16 +19,16 @@ export const italian: Language = {
     'spiced-biscuit': 'cantucci|cantuccini|panforte',
     'almond-biscuit': 'amaretti|macaron',
     'egg-liqueur': 'zabaione|zabaglione|liquore all uovo',
-    'egg-pasta': 'pasta all uovo|pasta fresca all uovo|tagliatelle all uovo|lasagne all uovo|tortellini',
+    'egg-pasta': 'pasta all uovo|pasta fresca all uovo|tagliatelle all uovo|lasagne all uovo',
     'egg-custard': 'crema pasticcera|crema inglese',
     gluten:
       'lievito naturale|frumento|grano|grano tenero|grano duro|farina di frumento|farina di grano|farina di grano tenero|semola|semola di grano duro|semolino|farro|segale|orzo|orzo perlato|glutine|glutine di frumento|glutine di grano|kamut|khorasan|triticale|bulgur|cous cous|couscous|seitan|amido di frumento|amido di grano|crusca di frumento|crusca di grano|germe di grano|germe di frumento|proteine del frumento|proteine di frumento|pangrattato|pan grattato|pane|pani|grissini|grissino|crostini|crostino|fette biscottate|piadina|focaccia|taralli|cracotte|pane azzimo|crackers di frumento|cereali contenenti glutine|lievito madre|pasta madre|pasta acida|farina integrale|farina tipo 0|farina tipo 00|farina 00|friselle|bruschetta|bruschette|farina manitoba|spelta',
     malt: 'malto|estratto di malto|malto d orzo|estratto di malto d orzo|farina di malto|farina d orzo maltato|orzo maltato|sciroppo di malto|aceto di malto',
     pasta:
-      'pasta di semola|pasta alimentare|spaghetti|maccheroni|penne|fusilli|vermicelli|tagliatelle|gnocchi|pastina|noodles|lasagne|impanatura|panatura',
+      'pasta di semola|pasta alimentare|spaghetti|maccheroni|penne|fusilli|vermicelli|tagliatelle|pastina|noodles|lasagne|impanatura|panatura',
     muesli: 'granola|muesli',
     pastry:
-      'biscotto|biscotti|torta|torte|cialda|cialde|wafer|brioche|croissant|cornetto|pasta sfoglia|sfoglia|pasta frolla|frolla|pan di spagna|savoiardi|frollini|panettone|pandoro|colomba|crêpe|crepes|ravioli|pasticceria|dolci|crostata|bignè|amaretti morbidi|pizza|pancake|plumcake',
+      'biscotto|biscotti|torta|torte|cialda|cialde|wafer|brioche|croissant|cornetto|pasta sfoglia|sfoglia|pasta frolla|frolla|pan di spagna|savoiardi|frollini|panettone|pandoro|colomba|crêpe|crepes|pasticceria|dolci|crostata|bignè|amaretti morbidi|pizza|pancake|plumcake',
     flour: 'farina|farine|cereali|cereale|fiocchi di cereali|crusca|farina di cereali|impasto|multicereali',
     cracker: 'cracker|crackers|cereali soffiati|gallette',
     'wheat-syrup':
@@ -32,7 +38,7 @@ export const italian: Language = {
     miso: 'miso|pasta di miso',
     milk: 'latte|latte intero|latte scremato|latte parzialmente scremato|latte in polvere|polvere di latte|latte scremato in polvere|latte intero in polvere|latte condensato|latte evaporato|latticini|latticino|lattiero|latte vaccino|latte di vacca|latte di mucca|latte di pecora|latte di capra|latte di bufala|prodotti lattieri|prodotti lattiero caseari|derivati del latte|latte e derivati|solidi del latte|latte ovino|latte caprino|latte fermentato',
     'milk-part':
-      'lattosio|zucchero del latte|zucchero di latte|siero di latte|siero di latte in polvere|siero|siero del latte|latticello|burro anidro|burro concentrato|burro chiarificato|grasso di latte|grassi del latte|grasso del latte|quark|kefir|cagliata|besciamella|dulce de leche|cioccolato al latte|cioccolato bianco|panna acida|skyr|permeato di siero|sieroinnesto|siero innesto|materia grassa del latte',
+      'lattosio|zucchero del latte|zucchero di latte|siero di latte|siero di latte in polvere|siero|siero del latte|latticello|burro anidro|burro concentrato|burro chiarificato|grasso di latte|grassi del latte|grasso del latte|kefir|cagliata|dulce de leche|cioccolato al latte|cioccolato bianco|panna acida|permeato di siero|sieroinnesto|siero innesto|materia grassa del latte',
     'milk-protein':
       'proteine del latte|proteine di latte|proteina del latte|caseina|caseine|caseinato|caseinati|caseinato di sodio|caseinato di calcio|sieroproteine|proteine del siero di latte|proteine del siero|lattoalbumina|siero proteine',
     cream: 'panna|panna fresca|crema di latte|panna da cucina|panna in polvere|panna montata|crema di panna',
@@ -45,7 +51,7 @@ export const italian: Language = {
     cheese:
       'formaggio|formaggi|formaggio fuso|formaggio grattugiato|formaggio in polvere|formaggio di capra|caprino|formaggio a pasta molle|formaggio di pecora|fonduta|formaggini|caciotta',
     'fresh-cheese':
-      'mozzarella|feta|ricotta|mascarpone|stracchino|crescenza|formaggio fresco|burrata|stracciatella|halloumi|formaggio spalmabile|scamorza|robiola|primo sale|fior di latte',
+      'quark|skyr|mozzarella|feta|ricotta|mascarpone|stracchino|crescenza|formaggio fresco|burrata|stracciatella|halloumi|formaggio spalmabile|scamorza|robiola|primo sale|fior di latte',
     'hard-cheese':
       'provolone|asiago|emmental|emmentaler|gouda|edam|cheddar|fontina|montasio|caciocavallo|formaggio a pasta dura|manchego|formaggio stagionato|raclette',
     'ripe-cheese': 'brie|camembert|taleggio|quartirolo|formaggio a crosta fiorita|reblochon|munster',
@@ -67,9 +73,9 @@ export const italian: Language = {
       'caglio microbico|caglio vegetariano|coagulante microbico|caglio (microbico)|enzimi microbici|caglio di origine microbica|coagulante di origine microbica|caglio non animale|coagulante non animale',
     'plant-rennet': 'caglio vegetale|coagulante vegetale|caglio (vegetale)|caglio di cardo|cardo',
     rennet: 'caglio|coagulante|coagulanti|enzima|enzimi|chimosina|presame',
-    egg: 'uovo|uova|uova intere|albume|albume d uovo|albumi|tuorlo|tuorlo d uovo|tuorli|rosso d uovo|bianco d uovo|uova in polvere|uovo in polvere|uova pastorizzate|uova fresche|uova di galline allevate a terra|uova di gallina|albumina|ovoalbumina|ovalbumina|meringa|meringhe|lisozima|lisozima da uovo|frittata|misto d uovo|ovoprodotti|ovoprodotto|albume in polvere|tuorlo pastorizzato',
+    egg: 'uovo|uova|uova intere|albume|albume d uovo|albumi|tuorlo|tuorlo d uovo|tuorli|rosso d uovo|bianco d uovo|uova in polvere|uovo in polvere|uova pastorizzate|uova fresche|uova di galline allevate a terra|uova di gallina|albumina|ovoalbumina|ovalbumina|meringa|meringhe|lisozima|lisozima da uovo|misto d uovo|ovoprodotti|ovoprodotto|albume in polvere|tuorlo pastorizzato',
     'raw-egg': 'uovo crudo|uova crude|tuorlo crudo',
-    mayonnaise: 'maionese|salsa tartara|salsa olandese|aioli',
+    mayonnaise: 'maionese|salsa tartara|aioli',
     soy: 'soia|fagioli di soia|semi di soia|farina di soia|olio di soia|proteine di soia|proteine della soia|lecitina di soia|lecitine di soia|tofu|tempeh|edamame|natto',
     lecithin: 'lecitina|lecitine',
     'vegetable-protein':

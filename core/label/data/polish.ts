@@ -31,6 +31,11 @@ export const polish: Language = {
   ],
   compounds: false,
   terms: {
+    'white-sauce': 'beszamel*|sos beszamelowy',
+    frangipane: 'frangipane',
+    'filled-pasta': 'ravioli|tortellini',
+    gnocchi: 'gnocchi',
+    'butter-sauce': 'sos holenderski',
     tortilla: 'tortill*',
     tapenade: 'tapenada',
     'pickled-cucumber': 'ogórki konserwowe|ogórek konserwowy|korniszony|korniszon*',
@@ -56,7 +61,7 @@ export const polish: Language = {
     miso: 'miso|pasta miso',
     milk: 'mleko|mleka|mlekiem|mleku|mleczn*|mleko w proszku|odtłuszczone mleko w proszku|pełne mleko w proszku|mleko odtłuszczone w proszku|mleko pełne w proszku|mleko zagęszczone|mleko skondensowane|nabiał*|produkty mleczne|mleko krowie|mleko owcze|mleko kozie|sucha masa mleczna|pochodne mleka|proszek mleczny|mleka krowiego|mleka owczego|mleka koziego|napój mleczny',
     'milk-part':
-      'laktoz*|serwatk*|serwatka w proszku|tłuszcz mleczny|tłuszczu mlecznego|tłuszcz mlekowy|maślank*|masło klarowane|masła klarowanego|twaróg|twarog*|twaróżk*|kefir*|śmietana kwaśna|czekolada mleczna|czekolady mlecznej|biała czekolada|białej czekolady|skyr|bezwodny tłuszcz mleczny|permeat serwatkowy|jogurtow* proszek|krówk*|budyń mleczny|cukier mleczny|beszamel*|kajmak*|maślanka w proszku|tłuszcz maślany|zsiadłe mleko',
+      'laktoz*|serwatk*|serwatka w proszku|tłuszcz mleczny|tłuszczu mlecznego|tłuszcz mlekowy|maślank*|masło klarowane|masła klarowanego|twaróg|twarog*|twaróżk*|kefir*|śmietana kwaśna|czekolada mleczna|czekolady mlecznej|biała czekolada|białej czekolady|bezwodny tłuszcz mleczny|permeat serwatkowy|jogurtow* proszek|krówk*|budyń mleczny|cukier mleczny|kajmak*|maślanka w proszku|tłuszcz maślany|zsiadłe mleko',
     'milk-protein':
       'białko mleka|białka mleka|białko mleczne|białka mleczne|białek mleka|kazein*|kazeinian*|kazeinian sodu|białko serwatki|białka serwatkowe|białko serwatkowe|białek serwatkowych|laktoalbumin*|białka serwatki|izolat białek serwatkowych|koncentrat białek serwatkowych',
     cream:
@@ -70,7 +75,7 @@ export const polish: Language = {
     cheese:
       'ser|sera|serem|serow*|sery|serów|ser kozi|ser owczy|ser topiony|serek|serka|serki|ser w proszku|ser podpuszczkowy|ser żółty|sera żółtego|fondue',
     'fresh-cheese':
-      'mozzarell*|feta|fety|ricott*|mascarpone|halloumi|serek śmietankowy|ser twarogowy|bryndz*|burrat*|serek wiejski|serek kremowy',
+      'skyr|mozzarell*|feta|fety|ricott*|mascarpone|halloumi|serek śmietankowy|ser twarogowy|bryndz*|burrat*|serek wiejski|serek kremowy',
     'hard-cheese':
       'cheddar*|gouda|goudy|edam*|ementaler*|emmental*|oscypek|ser dojrzewający|manchego|provolone|ser twardy|tylżyck*|radamer|maasdam*',
     'ripe-cheese':
@@ -96,14 +101,14 @@ export const polish: Language = {
     rennet: 'podpuszczk*|koagulant*|enzym*|chymozyn*',
     egg: 'jajo|jaja|jaj|jajko|jajka|jajek|jajeczn*|żółtko|żółtka|żółtek|białko jaja|białka jaja|białko jaja kurzego|białko jaj|jaja kurze|żółtko jaja|masa jajowa|masa jajeczna|masy jajowej|jajo kurze|proszek jajeczny|jaja w proszku|albumin*|beza|bezy|bezow*|lizozym*|żółtko jaja kurzego|żółtka jaj|białko jajeczne|pasteryzowane żółtko jaja|omlet*|białko jaja w proszku|białka jaj',
     'raw-egg': 'surowe jajo|surowe jaja|surowe żółtko|surowych jaj',
-    mayonnaise: 'majonez*|sos tatarski|aioli|sos holenderski|remulad*',
+    mayonnaise: 'majonez*|sos tatarski|aioli|remulad*',
     soy: 'soja|soi|soję|sojow*|ziarno soi|olej sojowy|białko sojowe|białka sojowego|lecytyna sojowa|lecytyny sojowe|lecytyny sojowej|tofu|tempeh|edamame|mąka sojowa|natto|lecytyna z soi|soją',
     lecithin: 'lecytyn*',
     'vegetable-protein':
       'białko roślinne|białka roślinne|hydrolizowane białko roślinne|hydrolizat białka roślinnego|hydrolizat białek roślinnych|białka roślinnego|teksturowane białko roślinne|teksturat białka',
     protein: 'białko|białka|białek|białkow*|proteiny|hydrolizat białkowy|izolat białka|aminokwas*',
     lupin: 'łubin*|mąka z łubinu',
-    almond: 'migdał*|mąka migdałowa|pasta migdałowa|amaretti|frangipane|płatki migdałowe',
+    almond: 'migdał*|mąka migdałowa|pasta migdałowa|amaretti|płatki migdałowe',
     marzipan: 'marcepan*|persipan*',
     hazelnut:
       'orzechy laskowe|orzech laskowy|orzechów laskowych|laskow*|orzechami laskowymi|gianduja|pasta z orzechów laskowych',

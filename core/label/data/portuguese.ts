@@ -7,6 +7,11 @@ export const portuguese: Language = {
   endings: ['s', 'es', 'o', 'a', 'os', 'as'],
   compounds: false,
   terms: {
+    'white-sauce': 'bechamel|molho bechamel',
+    praline: 'praliné',
+    'filled-pasta': 'ravioli|tortellini',
+    gnocchi: 'nhoque',
+    'butter-sauce': 'molho holandês',
     tortilla: 'tortilha|tortilhas',
     tapenade: 'tapenade',
     'pickled-cucumber': 'pickles|pepinos em conserva|pepininhos',
@@ -30,7 +35,7 @@ export const portuguese: Language = {
     miso: 'miso|missô|pasta de miso',
     milk: 'leite|leites|leite inteiro|leite integral|leite gordo|leite magro|leite meio gordo|leite desnatado|leite em pó|leite em pó magro|leite magro em pó|leite desnatado em pó|leite inteiro em pó|leite gordo em pó|leite em pó desnatado|leite em pó integral|leite condensado|leite evaporado|lácteo|lácteos|laticínio|laticínios|lacticínios|produtos lácteos|leite de vaca|leite de ovelha|leite de cabra|leite de búfala|sólidos de leite|sólidos lácteos|derivados de leite|derivados do leite|leite fermentado',
     'milk-part':
-      'lactose|açúcar do leite|soro de leite|soro de leite em pó|soro lácteo|soro|leitelho|manteiga anidra|manteiga concentrada|manteiga clarificada|gordura láctea|gordura de leite|gordura do leite|matéria gorda láctea|matéria gorda do leite|matéria gorda de leite|requeijão|kefir|quefir|coalhada|bechamel|doce de leite|chocolate de leite|chocolate ao leite|chocolate branco|queijo quark|skyr|permeado de soro|arroz doce|brigadeiro',
+      'lactose|açúcar do leite|soro de leite|soro de leite em pó|soro lácteo|soro|leitelho|manteiga anidra|manteiga concentrada|manteiga clarificada|gordura láctea|gordura de leite|gordura do leite|matéria gorda láctea|matéria gorda do leite|matéria gorda de leite|requeijão|kefir|quefir|coalhada|doce de leite|chocolate de leite|chocolate ao leite|chocolate branco|queijo quark|permeado de soro|arroz doce|brigadeiro',
     'milk-protein':
       'proteína do leite|proteínas do leite|proteína de leite|proteínas de leite|proteínas lácteas|caseína|caseinato|caseinatos|caseinato de sódio|caseinato de cálcio|proteína do soro|proteína de soro|proteínas do soro de leite|proteína do soro de leite|lactoalbumina|proteínas lácteas do soro',
     cream: 'nata|natas|creme de leite|natas em pó|natas batidas|nata azeda|chantilly|natas frescas',
@@ -43,7 +48,7 @@ export const portuguese: Language = {
     cheese:
       'queijo|queijos|queijo fundido|queijo ralado|queijo em pó|queijo de cabra|queijo de ovelha|queijo de vaca|fondue|queijo amanteigado|queijo minas|queijo prato|pão de queijo',
     'fresh-cheese':
-      'mozarela|mozzarella|muçarela|feta|ricota|ricotta|mascarpone|queijo fresco|queijo creme|queijo para barrar|burrata|halloumi|queijo coalho|queijo cottage',
+      'skyr|mozarela|mozzarella|muçarela|feta|ricota|ricotta|mascarpone|queijo fresco|queijo creme|queijo para barrar|burrata|halloumi|queijo coalho|queijo cottage',
     'hard-cheese':
       'cheddar|gouda|edam|emmental|manchego|queijo curado|queijo flamengo|flamengo|provolone|queijo da ilha|são jorge|queijo duro|maasdam|raclette|queijo flamengo fatiado',
     'ripe-cheese': 'brie|camembert|taleggio|munster|reblochon|queijo da serra|serra da estrela|azeitão',
@@ -68,7 +73,7 @@ export const portuguese: Language = {
     rennet: 'coalho|coagulante|coagulantes|enzima|enzimas|quimosina|coalhante|agente coagulante',
     egg: 'ovo|ovos|clara de ovo|claras de ovo|clara|claras|gema|gemas|gema de ovo|gemas de ovo|ovo em pó|ovo inteiro|ovo líquido|ovo pasteurizado|albumina|albumina de ovo|ovoalbumina|merengue|merengues|suspiro|suspiros|lisozima|omelete|ovoprodutos|clara em pó|clara de ovo em pó|fios de ovos|ovos moles|ovos de galinha|gema pasteurizada|ovos do campo',
     'raw-egg': 'ovo cru|ovos crus|gema crua',
-    mayonnaise: 'maionese|aioli|molho tártaro|molho holandês|molho cocktail',
+    mayonnaise: 'maionese|aioli|molho tártaro|molho cocktail',
     soy: 'soja|grãos de soja|feijão de soja|farinha de soja|óleo de soja|proteína de soja|proteínas de soja|lecitina de soja|lecitinas de soja|tofu|tempeh|edamame|natto|sementes de soja',
     lecithin: 'lecitina|lecitinas',
     'vegetable-protein':
@@ -89,7 +94,7 @@ export const portuguese: Language = {
       'macadâmia|macadâmias|noz macadâmia|nozes de macadâmia|noz de macadâmia|nozes da austrália|noz do queensland',
     nuts: 'nozes|frutos secos|mistura de frutos secos|nozes mistas|castanhas mistas|frutas secas oleaginosas|oleaginosas',
     'tree-nuts':
-      'frutos de casca rija|fruto de casca rija|frutos de casca|praliné|pralinês|frutas de casca rija|castanhas|frutos secos de casca rija|crocante',
+      'frutos de casca rija|fruto de casca rija|frutos de casca|pralinês|frutas de casca rija|castanhas|frutos secos de casca rija|crocante',
     coconut:
       'coco|cocos|polpa de coco|carne de coco|leite de coco|óleo de coco|coco ralado|farinha de coco|creme de coco|água de coco|açúcar de coco|gordura de coco',
     'pine-nut': 'pinhão|pinhões',

@@ -7,6 +7,12 @@ export const spanish: Language = {
   endings: ['s', 'es', 'o', 'a', 'os', 'as'],
   compounds: false,
   terms: {
+    'white-sauce': 'bechamel|besamel|salsa bechamel',
+    praline: 'praliné',
+    'filled-pasta': 'ravioli|raviolis|tortellini',
+    'butter-sauce': 'salsa holandesa',
+    gnocchi: 'ñoquis',
+    omelette: 'tortilla francesa',
     'almond-sauce': 'ajoblanco|romesco|salsa romesco',
     tapenade: 'tapenade',
     'pickled-cucumber': 'pepinillo|pepinillos',
@@ -21,7 +27,7 @@ export const spanish: Language = {
     pasta: 'pasta alimenticia|fideos|espaguetis|macarrones|tallarines|fideo',
     muesli: 'granola|muesli',
     pastry:
-      'galleta|galletas|bizcocho|bizcochos|barquillo|barquillos|oblea|obleas|brioche|croissant|cruasán|hojaldre|masa quebrada|pastel|pasteles|tarta|magdalena|magdalenas|churros|rosquillas|crepes|tortitas dulces|pastas de té|bollería|soletillas|ravioli|empanadillas|croqueta|croquetas|buñuelos|pizza|pestiños',
+      'galleta|galletas|bizcocho|bizcochos|barquillo|barquillos|oblea|obleas|brioche|croissant|cruasán|hojaldre|masa quebrada|pastel|pasteles|tarta|magdalena|magdalenas|churros|rosquillas|crepes|tortitas dulces|pastas de té|bollería|soletillas|empanadillas|croqueta|croquetas|buñuelos|pizza|pestiños',
     flour: 'harina|harinas|cereal|cereales|salvado|copos de cereales|harina de cereales|masa|multicereales',
     cracker: 'cracker|crackers|cereales inflados|tortitas',
     'wheat-syrup':
@@ -31,7 +37,7 @@ export const spanish: Language = {
     miso: 'miso|pasta de miso',
     milk: 'leche|leches|leche entera|leche desnatada|leche semidesnatada|leche en polvo|leche desnatada en polvo|leche entera en polvo|leche condensada|leche evaporada|lácteo|lácteos|producto lácteo|productos lácteos|leche de vaca|leche de oveja|leche de cabra|leche de búfala|sólidos lácteos|sólidos de leche|derivados lácteos|derivados de la leche|leche fermentada|extracto seco lácteo',
     'milk-part':
-      'lactosa|azúcar de leche|suero de leche|suero lácteo|suero de leche en polvo|suero|lactosuero|suero lácteo en polvo|mazada|suero de mantequilla|mantequilla anhidra|mantequilla concentrada|mantequilla clarificada|grasa láctea|grasa de leche|grasa de la leche|materia grasa láctea|materia grasa de la leche|requesón|kéfir|cuajada|bechamel|dulce de leche|chocolate con leche|chocolate blanco|queso quark|skyr|permeado de suero|minerales lácteos|arroz con leche|cajeta',
+      'lactosa|azúcar de leche|suero de leche|suero lácteo|suero de leche en polvo|suero|lactosuero|suero lácteo en polvo|mazada|suero de mantequilla|mantequilla anhidra|mantequilla concentrada|mantequilla clarificada|grasa láctea|grasa de leche|grasa de la leche|materia grasa láctea|materia grasa de la leche|requesón|kéfir|cuajada|dulce de leche|chocolate con leche|chocolate blanco|queso quark|permeado de suero|minerales lácteos|arroz con leche|cajeta',
     'milk-protein':
       'proteína de leche|proteínas de leche|proteína de la leche|proteínas de la leche|proteínas lácteas|proteína láctea|caseína|caseínas|caseinato|caseinatos|caseinato sódico|caseinato cálcico|caseinato de sodio|proteína de suero|proteínas de suero|proteínas séricas|lactoalbúmina|proteínas del suero de leche|proteína de suero de leche',
     cream:
@@ -45,7 +51,7 @@ export const spanish: Language = {
     cheese:
       'queso|quesos|queso fundido|queso rallado|queso en polvo|queso de cabra|queso de oveja|queso tierno|queso semicurado|queso de vaca|fondue|queso de mezcla|tetilla',
     'fresh-cheese':
-      'mozzarella|feta|ricotta|mascarpone|queso fresco|queso crema|queso de untar|burrata|halloumi|mató|queso de burgos|queso batido',
+      'skyr|mozzarella|feta|ricotta|mascarpone|queso fresco|queso crema|queso de untar|burrata|halloumi|mató|queso de burgos|queso batido',
     'hard-cheese':
       'cheddar|gouda|edam|emmental|queso manchego|manchego|queso curado|idiazábal|mahón|provolone|zamorano|roncal|maasdam|queso viejo|queso añejo|raclette|havarti|majorero',
     'ripe-cheese': 'brie|camembert|taleggio|munster|reblochon|torta del casar',
@@ -71,7 +77,7 @@ export const spanish: Language = {
       'cuajo|coagulante|coagulantes|enzima|enzimas|quimosina|enzima coagulante|enzimas coagulantes|fermento coagulante',
     egg: 'huevo|huevos|clara de huevo|claras de huevo|yema|yemas|yema de huevo|yemas de huevo|huevo en polvo|huevo entero|huevo líquido|huevo pasteurizado|clara|claras|albúmina|albúmina de huevo|ovoalbúmina|merengue|merengues|lisozima|tortilla de huevo|tortilla de patatas|ovoproductos|ovoproducto|clara de huevo en polvo|yema pasteurizada|huevina|huevo hilado|tortilla española|huevos camperos',
     'raw-egg': 'huevo crudo|huevos crudos|yema cruda',
-    mayonnaise: 'mayonesa|alioli|salsa tártara|salsa holandesa|mahonesa|salsa rosa|ensaladilla',
+    mayonnaise: 'mayonesa|alioli|salsa tártara|mahonesa|salsa rosa|ensaladilla',
     soy: 'soja|soya|habas de soja|semillas de soja|harina de soja|aceite de soja|proteína de soja|proteínas de soja|lecitina de soja|lecitinas de soja|tofu|tempeh|edamame|natto|lecitina de soya|granos de soja',
     lecithin: 'lecitina|lecitinas',
     'vegetable-protein':
@@ -91,7 +97,7 @@ export const spanish: Language = {
     macadamia: 'macadamia|macadamias|nuez de macadamia|nueces de macadamia|nueces de australia',
     nuts: 'nueces|frutos secos|mezcla de frutos secos|cóctel de frutos secos|fruto seco|frutos secos variados',
     'tree-nuts':
-      'frutos de cáscara|fruto de cáscara|frutos con cáscara|frutas de cáscara|praliné|pralinés|frutos secos de cáscara|guirlache|crocante|crocanti',
+      'frutos de cáscara|fruto de cáscara|frutos con cáscara|frutas de cáscara|pralinés|frutos secos de cáscara|guirlache|crocante|crocanti',
     coconut:
       'coco|cocos|carne de coco|pulpa de coco|leche de coco|aceite de coco|coco rallado|harina de coco|crema de coco|agua de coco|azúcar de coco|grasa de coco',
     'pine-nut': 'piñón|piñones',
