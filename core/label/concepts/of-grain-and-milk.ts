@@ -49,7 +49,10 @@ export const GRAIN_AND_MILK = {
   },
   /** French without its accents: dough or a paste, or pâté. */
   'paste-or-pate': {
-    facts: maybe('allergen.gluten', 'animal.pork', 'animal.poultry', 'animal.animal-fat'),
+    facts: [
+      ...maybe('allergen.gluten', 'animal.pork', 'animal.poultry', 'animal.animal-fat'),
+      ...maybe('allergen.milk', 'animal.milk', 'allergen.egg', 'animal.egg', 'alcohol'),
+    ],
     open: 'dough, a paste of what, or pâté of meat?',
     namedBy: 'any',
   },
@@ -159,7 +162,11 @@ export const GRAIN_AND_MILK = {
   },
   // soy and lupin
   soy: { facts: has('allergen.soy') },
-  'soy-glaze': { facts: has('allergen.soy', 'allergen.gluten') },
+  'soy-glaze': {
+    facts: [...has('allergen.soy', 'allergen.gluten'), ...maybe('alcohol')],
+    open: 'with rice wine in it?',
+    namedBy: 'any',
+  },
   lecithin: {
     facts: maybe('allergen.soy', 'allergen.egg', 'animal.egg'),
     open: 'of soy, of egg or of sunflower?',

@@ -7,6 +7,18 @@ export const dutch: Language = {
   compounds: true,
   links: ['s', 'en', 'n', 'e', 'er'],
   terms: {
+    mousse: 'mousse',
+    seafood: 'zeevruchten',
+    sushi: 'sushi',
+    mortadella: 'mortadella',
+    'cheese-dish': 'kaasfondue',
+    croquette: 'bitterballen|kroketten|kroket',
+    noodles: 'noedels',
+    sauce: 'soep|saus|sauzen|dressing|marinade',
+    nuggets: 'kipnuggets',
+    'blood-pudding': 'bloedworst',
+    pate: 'pâté|paté|leverpastei|leverworst',
+    'meat-dish': 'gehaktballen|gehaktbal|frikandel|frikandellen|hamburger',
     'butter-sauce': 'hollandaisesaus|bearnaisesaus',
     'white-sauce': 'bechamelsaus|béchamelsaus',
     'egg-tart': 'quiche',
@@ -14,7 +26,7 @@ export const dutch: Language = {
     praline: 'praliné|pralines',
     'soft-flatbread': 'naan|naanbrood',
     gnocchi: 'gnocchi',
-    'filled-pasta': 'ravioli|tortellini|tortelloni',
+    'filled-pasta': 'loempia|loempia s|ravioli|tortellini|tortelloni',
     'peanut-sauce': 'satésaus|satesaus|pindasaus',
     'oyster-sauce': 'oestersaus',
     frangipane: 'frangipane',
@@ -31,10 +43,10 @@ export const dutch: Language = {
     gluten:
       'biergist|tarwe|tarwebloem|tarwemeel|volkorentarwe|harde tarwe|durumtarwe|durum|griesmeel|tarwegriesmeel|spelt|speltmeel|rogge|roggemeel|roggebloem|gerst|gort|parelgort|gluten|tarwegluten|kamut|khorasan|emmer|eenkoorn|triticale|bulgur|couscous|seitan|tarwezetmeel|tarwezemelen|tarwekiemen|tarwe eiwit|tarweëiwit|tarwevezel|paneermeel|brood|beschuit|toast|toastjes|knäckebröd|knackebrod|roggebrood|stokbrood|croutons|zuurdesem|tarwezuurdesem|glutenbevattende granen|gepaneerd|volkorenmeel|volkoren meel|crostini|soepstengels|melba toast|desem|patentbloem|freekeh|matze|matzes|pita',
     malt: 'mout|moutextract|gerstemout|gerstemoutextract|moutmeel|moutazijn|moutstroop|gemoute gerst|tarwemout|gerstemoutmeel',
-    pasta: 'pasta|deegwaren|noedels|spaghetti|macaroni|vermicelli|mie|penne',
+    pasta: 'pasta|deegwaren|spaghetti|macaroni|vermicelli|mie|penne',
     muesli: 'granola|muesli',
     pastry:
-      'koek|koeken|koekje|koekjes|biscuit|biscuits|wafel|wafels|cake|gebak|bladerdeeg|kruimeldeeg|croissant|brioche|stroopwafel|stroopwafels|lange vingers|pannenkoek|pannenkoeken|taart|ontbijtkoek|pepernoten|krakeling|zoute krakelingen|poffertjes|kroket|kroketten|bitterballen|loempia|zandkoekjes|cracottes|deeg|pizza|eierkoek|beslag|tompouce|gevulde koek',
+      'koek|koeken|koekje|koekjes|biscuit|biscuits|wafel|wafels|cake|gebak|bladerdeeg|kruimeldeeg|croissant|brioche|stroopwafel|stroopwafels|lange vingers|pannenkoek|pannenkoeken|taart|ontbijtkoek|pepernoten|krakeling|zoute krakelingen|poffertjes|zandkoekjes|cracottes|deeg|pizza|eierkoek|beslag|tompouce|gevulde koek',
     flour: 'bloem|meel|granen|graan|zemelen|graanproducten|meergranen|volkoren granen',
     cracker: 'cracker|crackers|wafeltjes|gepofte granen|toastje',
     'wheat-syrup':
@@ -55,7 +67,7 @@ export const dutch: Language = {
     'pasteurised-milk':
       'gepasteuriseerde melk|gepasteuriseerde koemelk|gepasteuriseerde geitenmelk|gepasteuriseerde schapenmelk|gepasteuriseerde room',
     cheese:
-      'kaas|kaaspoeder|geitenkaas|schapenkaas|smeltkaas|geraspte kaas|zachte kaas|kazen|boerenkaas|komijnekaas|kaasfondue|zachte geitenkaas',
+      'kaas|kaaspoeder|geitenkaas|schapenkaas|smeltkaas|geraspte kaas|zachte kaas|kazen|boerenkaas|komijnekaas|zachte geitenkaas',
     'fresh-cheese':
       'kwark|skyr|mozzarella|feta|ricotta|mascarpone|halloumi|roomkaas|hüttenkäse|verse kaas|paneer|burrata|smeerkaas|verse geitenkaas',
     'hard-cheese':
@@ -74,7 +86,7 @@ export const dutch: Language = {
     chocolate:
       'chocolade|pure chocolade|chocoladestukjes|couverture|chocoladecouverture|chocola|cacaofantasie|chocoladeschaafsel|hagelslag|bonbons',
     nougat:
-      'nougat|karamel|toffee|fudge|borstplaat|snoep|snoepjes|zuurtjes|mousse|ganache|stroopwafelvulling|caramel|noga|caramelstukjes',
+      'nougat|karamel|toffee|fudge|borstplaat|snoep|snoepjes|zuurtjes|ganache|stroopwafelvulling|caramel|noga|caramelstukjes',
     pesto: 'pesto',
     'animal-rennet': 'dierlijk stremsel|kalfsstremsel|stremsel (dierlijk)|lebstremsel|pepsine|dierlijk leb',
     'microbial-rennet':
@@ -119,7 +131,7 @@ export const dutch: Language = {
     sulphites:
       'sulfiet|sulfieten|zwaveldioxide|gezwaveld|natriummetabisulfiet|kaliummetabisulfiet|metabisulfiet|natriumbisulfiet|natriumsulfiet|bisulfiet|natriumdisulfiet|kaliumdisulfiet',
     allergens: 'allergeen|allergenen|overige allergenen',
-    shellfish: 'zeevruchten|schaal en schelpdieren|schaaldieren en weekdieren|zeebanket',
+    shellfish: 'schaal en schelpdieren|schaaldieren en weekdieren|zeebanket',
     crustacean:
       'schaaldier|schaaldieren|garnaal|garnalen|krab|krabben|kreeft|kreeften|rivierkreeft|rivierkreeftjes|langoustine|krill|scampi|garnalenpasta|trassi|langoustines|kroepoek|gamba|gamba s|garnalenkroepoek|trassie|krabvlees|kreeftenvlees|garnalenvlees',
     mollusc:
@@ -128,8 +140,7 @@ export const dutch: Language = {
       'ansjovis|zalm|forel|haring|makreel|kabeljauw|schelvis|koolvis|alaska koolvis|sprot|schol|heilbot|zeebaars|dorade|karper|baars|snoekbaars|heek|wijting|tilapia|ansjovisfilet|ansjovispasta|maatjes|roodbaars|lekkerbekje|kibbeling|zalmfilet|pollak|griet|tarbot',
     'tinned-fish': 'tonijn|sardine|sardines|sardientjes|tonijnsalade|warmgerookte zalm',
     'smoked-fish': 'gerookte zalm|gravad lax|gerookte forel|koudgerookte zalm|graved lachs|gravlax',
-    'raw-fish':
-      'rauwe vis|sushi|ceviche|rolmops|rolmopsen|hollandse nieuwe|zure haring|maatjesharing|sashimi',
+    'raw-fish': 'rauwe vis|ceviche|rolmops|rolmopsen|hollandse nieuwe|zure haring|maatjesharing|sashimi',
     'unscaled-fish':
       'paling|gerookte paling|aal|zeeduivel|meerval|zwaardvis|haai|steur|kaviaar|lompviskuit|rog|kaviaar van lompvis',
     fish: 'vis|vissen|visfilet|kuit|viskuit|witvis|zeevis|visvlees',
@@ -137,14 +148,14 @@ export const dutch: Language = {
       'visolie|vissaus|visbouillon|visextract|bonito|dashi|visfond|vislijm|levertraan|vispoeder|nam pla',
     worcester: 'worcestersaus|worcestershiresaus|worcester|worcestershire saus|worcestershire',
     surimi: 'surimi|krabsticks|surimisticks|krabstick',
-    pork: 'varken|varkensvlees|varkenslever|varkensschouder|varkensbuik|varkensnek|bloedworst|varkenshaas|speklap|speklappen|varkenswang|varkensham|varkensbuikspek|varkensgehakt|zwijn|varkenskop',
+    pork: 'varken|varkensvlees|varkenslever|varkensschouder|varkensbuik|varkensnek|varkenshaas|speklap|speklappen|varkenswang|varkensham|varkensbuikspek|varkensgehakt|zwijn|varkenskop',
     lard: 'reuzel|varkensvet|zwoerd|varkenszwoerd|rugspek|kaantjes|varkensbloed|varkenseiwit|zwoerdpoeder|varkensvleesextract',
     'cured-pork':
       'salami|chorizo|pancetta|rauwe ham|ardennerham|serranoham|parmaham|prosciutto|coppa|cervelaat|spek|spekjes|katenspek|ontbijtspek|bacon|droge worst|fuet|guanciale|cervelaatworst|boerenmetworst|metworst|coburger ham|zeeuws spek|nduja|lomo|speck',
     'cooked-pork':
-      'ham|gekookte ham|achterham|schouderham|beenham|mortadella|boterhamworst|fricandeau|casselerrib|berliner|gekookte worst|boerenham',
+      'ham|gekookte ham|achterham|schouderham|beenham|boterhamworst|fricandeau|casselerrib|berliner|gekookte worst|boerenham',
     boar: 'wild zwijn|everzwijn',
-    beef: 'rund|rundvlees|kalf|kalfsvlees|rundergehakt|biefstuk|runderlap|hamburger|ossenstaart|os|tartaar|filet americain|kalfsgehakt|pens|ossentong|rundertong|carpaccio|ossenworst',
+    beef: 'rund|rundvlees|kalf|kalfsvlees|rundergehakt|biefstuk|runderlap|ossenstaart|os|tartaar|filet americain|kalfsgehakt|pens|ossentong|rundertong|carpaccio|ossenworst',
     'beef-part':
       'rundvet|rundervet|runderbouillon|rundvleesextract|ossewit|rundercollageen|kalfsfond|talg|rundereiwit|ossenvet|rundvleesbouillon',
     'cured-beef': 'bresaola|rookvlees|runderrookvlees|cecina|nagelhout|biltong|paardenrookvlees',
@@ -159,9 +170,9 @@ export const dutch: Language = {
     game: 'wild vlees|hert|ree|konijn|haas|fazant|patrijs|duif|paard|paardenvlees|hertenvlees|hertenbiefstuk|wildvlees',
     'animal-fat':
       'dierlijk vet|dierlijke vetten|bloed|bloedplasma|plasma|botten|bot|merg|dierlijk eiwit|dierlijke eiwitten|dierlijk|dierlijke|dierlijke oorsprong|orgaanvlees|hemoglobine|slachtafval|dieren',
-    meat: 'vlees|vleesextract|gehakt|gehaktballen|gehaktbal|balletjes|nier|niertjes|hart|vleeswaren|kebab|bolognesesaus|vleesbouillon|separatorvlees|gehaktballetjes|shoarma|frikandel|frikandellen|ragout|stoofvlees|balkenbrij',
+    meat: 'vlees|vleesextract|gehakt|balletjes|nier|niertjes|hart|vleeswaren|kebab|bolognesesaus|vleesbouillon|separatorvlees|gehaktballetjes|shoarma|ragout|stoofvlees|balkenbrij',
     liver:
-      'lever|paté|pâté|leverworst|foie gras|terrine|leverpastei|kippenlever|kippenlevertjes|hausmacher|ganzenlever|eendenlever|boerenpaté|rillettes|hoofdkaas|zult',
+      'lever|foie gras|terrine|kippenlever|kippenlevertjes|hausmacher|ganzenlever|eendenlever|boerenpaté|rillettes|hoofdkaas|zult',
     sausage:
       'worst|worstje|worstjes|rookworst|knakworst|knakworsten|braadworst|frankfurter|saucijs|saucijzen|hotdog|cocktailworstjes|saucijzenbroodje|verse worst|bratwurst',
     casing:
@@ -186,7 +197,7 @@ export const dutch: Language = {
       'champignon|champignons|paddenstoel|paddenstoelen|truffel|truffels|cantharel|cantharellen|eekhoorntjesbrood|shiitake|oesterzwam|oesterzwammen|zwammen|morieljes|porcini|truffelolie|paddestoelen',
     spices:
       'specerij|specerijen|specerijenmix|specerijenmengsel|specerijextract|specerijenextract|kerrie|kerriepoeder|garam masala|ras el hanout|harissa|kruidenmix|kruidenmengsel|kruiden en specerijen|sambal|ketchup|tomatensaus|chilisaus|barbecuesaus|chutney|curry|koekkruiden|speculaaskruiden|tomatenketchup|currypasta|boemboe|specerijenextracten',
-    seasoning: 'smaakmaker|smaakmakers|kruiderij|marinade|saus|sauzen|dressing|soep|dip|dipsaus|relish|jus',
+    seasoning: 'smaakmaker|smaakmakers|kruiderij|dip|dipsaus|relish|jus',
     vegetables:
       'groente|groenten|gemengde groenten|gedroogde groenten|groentesap|groentemix|groentepoeder|groenteconcentraat|wortelgroenten|groente extract|groentenextract|groentemengsel|roerbakgroenten',
     wine: 'wijn|rode wijn|witte wijn|port|portwijn|sherry|madeira|marsala|champagne|cognac|brandy|armagnac|rijstwijn|vermout|prosecco|cava|grappa|rosé|glühwein|rosewijn|mousserende wijn',

@@ -6,6 +6,30 @@ export const english: Language = {
   endings: ['s', 'es'],
   compounds: false,
   terms: {
+    sauce:
+      'sauce|sauces|marinade|dip|dips|dressing|soup|soup powder|filling mix|horseradish sauce|bread sauce|cheese sauce|coleslaw|potato salad|stuffing',
+    'meat-dish':
+      'meatball|meatballs|burger|burgers|hamburger|kebab|gyros|ragu|bolognese|chili con carne|scrapple|meat loaf|meatloaf|scotch egg|schnitzel',
+    pate: 'pate|parfait|rillettes|terrine|liverwurst|chicken liver pate|faggots',
+    'blood-pudding': 'black pudding|blood pudding|white pudding',
+    haggis: 'haggis',
+    nuggets: 'chicken nuggets|breaded chicken|chicken goujons',
+    breaded: 'breaded|croutons|crouton',
+    noodles: 'noodle|noodles',
+    'filled-pasta':
+      'ravioli|tortellini|tortelloni|agnolotti|cappelletti|filled pasta|dumpling|dumplings|gyoza|wontons',
+    'cheese-dish': 'rarebit|fondue|cheese fondue',
+    'mustard-pickle': 'piccalilli',
+    'roe-dip': 'taramasalata',
+    sushi: 'sushi|poke',
+    seafood: 'seafood|sea food|fruits de mer',
+    'fish-soup': 'bouillabaisse|chowder|bisque|lobster bisque',
+    scampi: 'scampi|prawn crackers',
+    baklava: 'baklava|baclava',
+    'trail-mix': 'trail mix',
+    mousse: 'mousse',
+    mortadella: 'mortadella',
+    praline: 'praline|pralines|gianduja|gianduia',
     'butter-sauce':
       'hollandaise|hollandaise sauce|bearnaise|bearnaise sauce|béarnaise|béarnaise sauce|sauce mousseline',
     'white-sauce': 'bechamel|béchamel|bechamel sauce|béchamel sauce|white sauce|mornay|mornay sauce',
@@ -22,8 +46,6 @@ export const english: Language = {
     'soft-flatbread': 'naan|naan bread|nan bread',
     gnocchi: 'gnocchi',
     batter: 'tempura|tempura batter|batter',
-    praline: 'praline|pralines',
-    'filled-pasta': 'ravioli|tortellini|tortelloni|agnolotti|cappelletti|filled pasta',
     stollen: 'stollen|christstollen',
     eggnog: 'eggnog|egg nog',
     tortilla: 'tortilla|tortillas|tortilla wrap|tortilla wraps',
@@ -38,14 +60,14 @@ export const english: Language = {
     'egg-pasta': 'egg noodle|egg noodles|egg pasta|spaetzle',
     'egg-custard': 'creme anglaise|creme patissiere|pastry cream|egg custard|creme brulee|zabaglione cream',
     gluten:
-      'wheat|whole wheat|wholewheat|wheatgerm|wheat starch|wheat gluten|wheat protein|hydrolysed wheat protein|hydrolyzed wheat protein|wheat bran|wheat fibre|durum|semolina|spelt|kamut|khorasan|farro|einkorn|emmer|triticale|freekeh|bulgur|bulghur|couscous|seitan|rye|barley|gluten|farina|graham flour|wholemeal|wholemeal flour|plain flour|plain white flour|white flour|self raising flour|bread flour|sooji|suji|maida|atta|dinkel|vital gluten|breaded|panko|rusk|rusks|croutons|crouton|bread|breads|sourdough|pita|pitta|wrap|wraps|udon|bagel|baguette|ciabatta|focaccia|matzo|matzah|matza|crispbread|crispbreads|toast|toasts|crostini|flatbread|lavash|grissini|breadsticks',
+      'wheat|whole wheat|wholewheat|wheatgerm|wheat starch|wheat gluten|wheat protein|hydrolysed wheat protein|hydrolyzed wheat protein|wheat bran|wheat fibre|durum|semolina|spelt|kamut|khorasan|farro|einkorn|emmer|triticale|freekeh|bulgur|bulghur|couscous|seitan|rye|barley|gluten|farina|graham flour|wholemeal|wholemeal flour|plain flour|plain white flour|white flour|self raising flour|bread flour|sooji|suji|maida|atta|dinkel|vital gluten|panko|rusk|rusks|bread|breads|sourdough|pita|pitta|wrap|wraps|udon|bagel|baguette|ciabatta|focaccia|matzo|matzah|matza|crispbread|crispbreads|toast|toasts|crostini|flatbread|lavash|grissini|breadsticks',
     malt: 'malt|malted|malt extract|malt vinegar|malt flour|malt syrup|malts',
     'malted-milk': 'malted milk|malted milk powder|malted milk extract',
     pasta:
-      'pasta|noodle|noodles|spaghetti|macaroni|vermicelli|penne|fusilli|breadcrumbs|bread crumbs|breadcrumb|crumb coating',
+      'pasta|spaghetti|macaroni|vermicelli|penne|fusilli|breadcrumbs|bread crumbs|breadcrumb|crumb coating',
     muesli: 'granola|muesli',
     pastry:
-      'biscuit|biscuits|cookie|cookies|wafer|wafers|pastry|puff pastry|filo|phyllo|brioche|croissant|cake|cakes|sponge|shortbread|shortcrust|shortcrust pastry|brownie|doughnut|doughnuts|donut|waffle|waffles|pancake|pancakes|muffin|scone|pretzel|pretzels|digestive|ladyfingers|panettone|pudding|dumplings|pie crust',
+      'biscuit|biscuits|cookie|cookies|wafer|wafers|pastry|puff pastry|filo|phyllo|brioche|croissant|cake|cakes|sponge|shortbread|shortcrust|shortcrust pastry|brownie|doughnut|doughnuts|donut|waffle|waffles|pancake|pancakes|muffin|scone|pretzel|pretzels|digestive|ladyfingers|panettone|pudding|pie crust',
     flour:
       'flour|cereal|cereals|cereal starch|starch from cereals|bran|flakes of cereal|semolina of cereal|dough|grain flour|multigrain|mixed grains',
     cracker: 'cracker|crackers|crispies|crisped cereal|puffs',
@@ -76,8 +98,7 @@ export const english: Language = {
       'raw milk|unpasteurised milk|unpasteurized milk|unpasteurised|unpasteurized|raw cow milk|raw cows milk|raw cow s milk|raw goat milk|raw goats milk|raw goat s milk|raw sheep milk|raw sheep s milk|raw ewe s milk|raw ewes milk|raw cream|raw milk cheese|raw milk butter',
     'pasteurised-milk':
       'pasteurised milk|pasteurized milk|pasteurised cow s milk|pasteurized cow s milk|pasteurised cows milk|pasteurised goat s milk|pasteurised goats milk|pasteurised sheep s milk|pasteurised sheeps milk|pasteurised ewe s milk|pasteurised buffalo milk|pasteurised cream|pasteurized cream',
-    cheese:
-      'cheese|cheeses|cheese powder|goat cheese|goats cheese|goat s cheese|soft cheese|sheep cheese|rarebit|fondue',
+    cheese: 'cheese|cheeses|cheese powder|goat cheese|goats cheese|goat s cheese|soft cheese|sheep cheese',
     'fresh-cheese':
       'quark|curd cheese|skyr|mozzarella|feta|ricotta|mascarpone|halloumi|cream cheese|paneer|cottage cheese|bocconcini|burrata|stracciatella',
     'hard-cheese':
@@ -95,7 +116,7 @@ export const english: Language = {
     chocolate:
       'chocolate|dark chocolate|bitter chocolate|bittersweet chocolate|plain chocolate|chocolate chips|couverture|chocolate chunks|cocoa coating|compound chocolate',
     nougat:
-      'nougat|caramel|caramels|toffee|fudge|butterscotch|praline paste filling|turron|turrón|candies|candy|sweets|sprinkles|mousse|ganache',
+      'nougat|caramel|caramels|toffee|fudge|butterscotch|praline paste filling|turron|turrón|candies|candy|sweets|sprinkles|ganache',
     pesto: 'pesto',
     'animal-rennet':
       'calf rennet|animal rennet|lamb rennet|traditional rennet|rennet (animal)|rennet (calf)|rennet of animal origin|bovine rennet|kid rennet|pepsin|animal enzymes',
@@ -118,14 +139,14 @@ export const english: Language = {
     almond:
       'almond|almonds|almond flour|bitter almond|bitter almonds|almond extract|ground almond|almond paste|flaked almonds|orgeat|amygdalin',
     marzipan: 'marzipan|marchpane|persipan',
-    hazelnut: 'hazelnut|hazelnuts|filbert|filberts|gianduja|cobnut|cobnuts|hazel nut|hazel nuts|gianduia',
+    hazelnut: 'hazelnut|hazelnuts|filbert|filberts|cobnut|cobnuts|hazel nut|hazel nuts',
     walnut: 'walnut|walnuts|wal nut|walnut meat|walnut meats',
     cashew: 'cashew|cashews|cashew nut|cashew nuts',
     pecan: 'pecan|pecans|pecan meat|pecan meats|pecan nut|pecan nuts',
     brazil: 'brazil nut|brazil nuts|brazils',
     pistachio: 'pistachio|pistachios|pistachio nut|pistachio nuts',
     macadamia: 'macadamia|macadamias|macadamia nut|macadamia nuts|queensland nut|queensland nuts',
-    nuts: 'nut|nuts|mixed nuts|mixed nut|nut oil|nut paste|nut mix|nut pieces|trail mix|nut butter|nut flour|nut kernels|baklava|nut meat|nut meats|nutmeat|nutmeats',
+    nuts: 'nut|nuts|mixed nuts|mixed nut|nut oil|nut paste|nut mix|nut pieces|nut butter|nut flour|nut kernels|nut meat|nut meats|nutmeat|nutmeats',
     'tree-nuts': 'tree nut|tree nuts|treenut|treenuts|shelled tree nuts|hickory nuts|beech nuts|hickory nut',
     coconut:
       'coconut|coconuts|coconut meat|coconut flour|desiccated coconut|coconut oil|coconut sugar|coconut water|coconut milk|coconut cream|coconut fat|coconut flakes|coconut milk powder|copra|coconut aminos',
@@ -140,13 +161,13 @@ export const english: Language = {
       'celery|celery seed|celery seeds|celery salt|celery powder|celery leaf|celery juice|celery extract',
     celeriac: 'celeriac|celery root',
     mustard:
-      'mustard|mustard seed|mustard seeds|mustard flour|mustard powder|mustard oil|mustard bran|dijon|piccalilli|mustard greens|vinaigrette|honey mustard',
+      'mustard|mustard seed|mustard seeds|mustard flour|mustard powder|mustard oil|mustard bran|dijon|mustard greens|vinaigrette|honey mustard',
     sulphites:
       'sulphite|sulphites|sulfite|sulfites|sulphur dioxide|sulfur dioxide|so2|sodium metabisulphite|sodium metabisulfite|potassium metabisulphite|potassium metabisulfite|metabisulphite|metabisulphites|metabisulfite|metabisulfites|sodium bisulphite|sodium bisulfite|bisulphite|bisulfite|sodium sulphite|sodium sulfite|potassium bisulphite|potassium bisulfite|calcium sulphite|sulphited|sulphurous|sulfured|sulphured|sulphuring agents|sulfiting agents',
     allergens: 'allergen|allergens|other allergens|all allergens',
-    shellfish: 'shellfish|shell fish|seafood|sea food|fruits de mer|bouillabaisse',
+    shellfish: 'shellfish|shell fish',
     crustacean:
-      'crustacean|crustaceans|crustacea|prawn|prawns|shrimp|shrimps|crab|crabs|lobster|lobsters|crayfish|crawfish|langoustine|langoustines|krill|shrimp paste|scampi|belacan|prawn crackers|crab meat|crabmeat|lobster meat|crayfish meat|prawn meat|shrimp meat|langoustine meat|crab claws',
+      'crustacean|crustaceans|crustacea|prawn|prawns|shrimp|shrimps|crab|crabs|lobster|lobsters|crayfish|crawfish|langoustine|langoustines|krill|shrimp paste|belacan|crab meat|crabmeat|lobster meat|crayfish meat|prawn meat|shrimp meat|langoustine meat|crab claws',
     mollusc:
       'mollusc|molluscs|mollusk|mollusks|mussel|mussels|oyster|oysters|squid|calamari|octopus|clam|clams|scallop|scallops|snail|snails|whelk|whelks|cockle|cockles|cuttlefish|abalone|winkles|escargot|squid ink|cuttlefish ink|mussel meat|clam meat|scallop meat|oyster meat|squid meat|octopus meat|whelk meat',
     'scaled-fish':
@@ -155,22 +176,22 @@ export const english: Language = {
     'hot-smoked-fish':
       'hot smoked salmon|hot smoked trout|hot smoked mackerel|smoked mackerel|smoked haddock|kippers',
     'smoked-fish': 'smoked salmon|cold smoked salmon|gravadlax|gravlax|lox|smoked trout|cold smoked trout',
-    'raw-fish': 'raw fish|sushi|ceviche|boquerones|rollmop|rollmops|sashimi|poke',
+    'raw-fish': 'raw fish|ceviche|boquerones|rollmop|rollmops|sashimi',
     'unscaled-fish':
       'eel|eels|monkfish|catfish|swordfish|shark|sturgeon|caviar|lumpfish|lumpfish roe|skate|ray wings',
-    fish: 'fish|fishes|roe|fish roe|white fish|taramasalata|fish paste|fish protein',
+    fish: 'fish|fishes|roe|fish roe|white fish|fish paste|fish protein',
     'fish-part':
       'fish oil|fish sauce|fish stock|fish extract|isinglass|bonito|bonito flakes|dashi|nam pla|garum|anchovy extract|anchovy paste|cod liver oil|omega 3 fish oil|nuoc mam',
     worcester: 'worcester sauce|worcestershire sauce|worcestershire|worcester|caesar',
     surimi: 'surimi|crab stick|crab sticks|crabstick|seafood stick|seafood sticks|seafood extender',
-    pork: 'pork|pork meat|pork liver|pork shoulder|pork belly|swine|pig|pigs|hog|pork loin|crackling|chitterlings|black pudding|blood pudding|pulled pork|pork fillet',
+    pork: 'pork|pork meat|pork liver|pork shoulder|pork belly|swine|pig|pigs|hog|pork loin|crackling|chitterlings|pulled pork|pork fillet',
     lard: 'lard|pork fat|pork rind|pork rinds|lardon|lardons|back fat|leaf lard|pork stock|pork scratchings|manteca|pork protein|pork collagen|pork extract',
     'cured-pork':
       'prosciutto|prosciutto crudo|salami|chorizo|pancetta|speck|coppa|guanciale|nduja|pepperoni|serrano ham|parma ham|iberico ham|iberian ham|cured ham|dry cured ham|saucisson|lonza|lomo|jamon|capicola|soppressata|bacon|gammon|air dried ham|capocollo|bayonne ham|black forest ham|dry cured bacon|salame|finocchiona',
     'cooked-pork':
-      'cooked ham|mortadella|roast pork|roasted pork|frankfurter|frankfurters|boiled ham|luncheon meat|bologna',
+      'cooked ham|roast pork|roasted pork|frankfurter|frankfurters|boiled ham|luncheon meat|bologna',
     boar: 'wild boar|boar',
-    beef: 'beef|veal|ox|ox tongue|oxtail|calf|bison|biltong|beef jerky|jerky|mince|hamburger|steak|brisket|corned beef|tongue|tripe',
+    beef: 'beef|veal|ox|ox tongue|oxtail|calf|bison|biltong|beef jerky|jerky|mince|steak|brisket|corned beef|tongue|tripe',
     'beef-part':
       'beef extract|beef stock|beef fat|tallow|suet|beef dripping|beef collagen|beef protein|beef broth|beef powder|bovine|beef bouillon|oleo stock|bovine collagen',
     'cured-beef': 'bresaola|cecina|bündnerfleisch',
@@ -181,13 +202,12 @@ export const english: Language = {
     'poultry-part':
       'chicken stock|chicken fat|chicken extract|chicken powder|duck fat|goose fat|chicken broth|chicken bouillon|schmaltz|chicken skin|chicken protein',
     'cooked-poultry':
-      'cooked chicken|roast chicken|roasted chicken|cooked turkey|roast turkey|roasted turkey|chicken nuggets',
+      'cooked chicken|roast chicken|roasted chicken|cooked turkey|roast turkey|roasted turkey',
     game: 'venison|rabbit|game|hare|pheasant|deer|partridge|grouse|pigeon|elk|reindeer|kangaroo|horse|horse meat',
     'animal-fat':
       'animal fat|animal fats|dripping|drippings|animal shortening|bone phosphate|edible bone phosphate|blood|plasma|bone|bone broth|bone char|marrow|animal protein|animal derivatives|animal products|animal|insect protein|offal|rendered fat|animal oil|blood plasma|haemoglobin|hemoglobin',
-    meat: 'meat|meats|meat extract|meat stock|meatball|meatballs|kidney|kidneys|heart|burger|burgers|mincemeat|meat broth|minced meat|kebab|gyros|ragu|bolognese|chili con carne|haggis|scrapple|cured meat|charcuterie|brawn|cold cuts',
-    liver:
-      'liver|livers|pate|foie gras|rillettes|terrine|parfait|liverwurst|chicken liver pate|chicken liver|duck liver|faggots',
+    meat: 'meat|meats|meat extract|meat stock|kidney|kidneys|heart|mincemeat|meat broth|minced meat|cured meat|charcuterie|brawn|cold cuts',
+    liver: 'liver|livers|foie gras|chicken liver|duck liver',
     sausage:
       'sausage|sausages|sausage meat|hot dog|hot dogs|bratwurst|wurst|boerewors|chipolata|chipolatas|banger|bangers|saveloy|andouille|boudin|sausagemeat|cocktail sausages|cabanossi|kabanos|mettwurst',
     casing:
@@ -218,8 +238,7 @@ export const english: Language = {
       'mushroom|mushrooms|porcini|shiitake|champignon|champignons|truffle|truffles|chanterelle|chanterelles|oyster mushroom|oyster mushrooms|button mushrooms|chestnut mushroom|chestnut mushrooms|morel|morels|mushroom extract|fungi|mushroom powder|cep|ceps|portobello|enoki|truffle oil',
     spices:
       'spice|spices|mixed spice|mixed spices|spice blend|spice mix|spice extract|spice extracts|curry|curry powder|garam masala|ras el hanout|harissa|five spice|allspice mix|herbs and spices|masala|berbere|cajun|jerk|baharat|adobo|bouquet garni|chilli sauce|hot sauce|sriracha|ketchup|salsa|tomato sauce|chutney|relish',
-    seasoning:
-      'seasoning|seasonings|sauce|sauces|marinade|dip|dips|dressing|seasoning mix|seasoning blend|flavour mix|soup|soup powder|filling mix|rub',
+    seasoning: 'seasoning|seasonings|seasoning mix|seasoning blend|flavour mix|rub',
     vegetables:
       'vegetables|mixed vegetables|vegetable powder|vegetable powders|root vegetables|dried vegetables|vegetable juice|vegetable concentrate|vegetable extract|roast vegetables|vegetable puree|roots|tubers|alliums',
     wine: 'wine|red wine|white wine|rice wine|cooking wine|rose wine|port|port wine|sherry|marsala|madeira|champagne|prosecco|cognac|brandy|armagnac|marc|grappa|vermouth|sparkling wine|cava|mulled wine|wine extract|wine powder|sangria|pinot|chardonnay|merlot|rioja|barolo|chianti|muscat|sauternes|shaoxing',

@@ -7,6 +7,22 @@ export const french: Language = {
   endings: ['s', 'x', 'e', 'es'],
   compounds: false,
   terms: {
+    croquette: 'croquettes|croquette',
+    'oyster-sauce': 'sauce huître|sauce d huître|sauce aux huîtres',
+    mousse: 'mousse',
+    'fish-soup': 'bouillabaisse|soupe de poisson|bisque',
+    seafood: 'fruits de mer',
+    sushi: 'sushi|sushis',
+    mortadella: 'mortadelle',
+    'roe-dip': 'tarama',
+    'cheese-dish': 'fondue|fondue savoyarde',
+    breaded: 'croûtons|croûton|pané|panés|panée|panées',
+    noodles: 'nouilles',
+    sauce: 'sauce|sauces|soupe|soupes|marinade|dip',
+    nuggets: 'nuggets|nuggets de poulet',
+    'blood-pudding': 'boudin noir',
+    pate: 'pâté de campagne|pâté de foie|pâté en croûte|terrine|rillettes|foie gras',
+    'meat-dish': 'boulettes|boulettes de viande|cassoulet|burger|bolognaise|kebab',
     'butter-sauce': 'sauce hollandaise|hollandaise|béarnaise|sauce béarnaise|sauce mousseline',
     'white-sauce': 'béchamel|sauce béchamel|sauce mornay',
     'choux-pastry': 'pâte à choux|profiteroles|éclair|éclairs',
@@ -16,7 +32,7 @@ export const french: Language = {
     gnocchi: 'gnocchi',
     'filled-pasta': 'ravioli|raviolis|tortellini|ravioles',
     frangipane: 'frangipane',
-    'paste-or-pate': 'pâte|pâté',
+    'paste-or-pate': 'pâte',
     tortilla: 'tortilla|tortillas',
     tapenade: 'tapenade',
     'pickled-cucumber': 'cornichon|cornichons|cornichons au vinaigre',
@@ -27,11 +43,11 @@ export const french: Language = {
     'egg-pasta': 'pâtes aux œufs|pâtes fraîches aux œufs|nouilles aux œufs',
     'egg-custard': 'crème anglaise|crème pâtissière|crème brûlée|flan pâtissier',
     gluten:
-      'blé|ble tendre|blé dur|froment|farine de blé|farine de froment|semoule|semoule de blé|épeautre|seigle|orge|orge perlé|gluten|gluten de blé|kamut|khorasan|engrain|triticale|boulgour|boulghour|couscous|seitan|amidon de blé|son de blé|germe de blé|protéine de blé|protéines de blé|chapelure|pain|pains|pain de mie|baguette|biscotte|biscottes|croûtons|croûton|panure|pané|panés|panée|céréales contenant du gluten|levain|levain de seigle|levain de blé|toast|toasts|pain grillé|gressins|pain azyme|fibres de blé|farine complète de blé|petit épeautre|farine d épeautre|farine de seigle|farine d orge',
+      'blé|ble tendre|blé dur|froment|farine de blé|farine de froment|semoule|semoule de blé|épeautre|seigle|orge|orge perlé|gluten|gluten de blé|kamut|khorasan|engrain|triticale|boulgour|boulghour|couscous|seitan|amidon de blé|son de blé|germe de blé|protéine de blé|protéines de blé|chapelure|pain|pains|pain de mie|baguette|biscotte|biscottes|panure|céréales contenant du gluten|levain|levain de seigle|levain de blé|toast|toasts|pain grillé|gressins|pain azyme|fibres de blé|farine complète de blé|petit épeautre|farine d épeautre|farine de seigle|farine d orge',
     malt: 'malt|malte|extrait de malt|extrait de malt d orge|malt d orge|orge malté|farine de malt|vinaigre de malt|sirop de malt',
     'pasta-or-pate': 'pâtes|pâtés',
     'curd-or-quail': 'caillé|caille|cailles',
-    pasta: 'pâtes alimentaires|nouilles|spaghetti|macaroni|vermicelles|coquillettes|tagliatelles',
+    pasta: 'pâtes alimentaires|spaghetti|macaroni|vermicelles|coquillettes|tagliatelles',
     muesli: 'granola|muesli',
     pastry:
       'biscuit|biscuits|gâteau|gâteaux|gaufre|gaufrettes|gaufrette|brioche|croissant|pâte feuilletée|feuilleté|pâte brisée|pâte sablée|sablé|sablés|génoise|madeleine|madeleines|crêpe|crêpes|cookie|cookies|pain d épices|speculoos|pâtisserie|pâtisseries|viennoiserie|beignet|beignets|quenelle|quenelles|blinis|cake|muffin|boudoirs|feuille de brick',
@@ -57,7 +73,7 @@ export const french: Language = {
     'pasteurised-milk':
       'lait pasteurisé|lait de vache pasteurisé|lait de chèvre pasteurisé|lait de brebis pasteurisé|lait pasteurisé de vache|lait pasteurisé de chèvre|lait pasteurisé de brebis|crème pasteurisée|lait entier pasteurisé',
     cheese:
-      'fromage|fromages|fromage de chèvre|fromage de brebis|fromage fondu|fromage râpé|fromage en poudre|chèvre frais|bûche de chèvre|fondue|tomme',
+      'fromage|fromages|fromage de chèvre|fromage de brebis|fromage fondu|fromage râpé|fromage en poudre|chèvre frais|bûche de chèvre|tomme',
     'fresh-cheese':
       'skyr|mozzarella|feta|ricotta|mascarpone|halloumi|fromage frais|petit suisse|burrata|brousse|cancoillotte',
     'hard-cheese':
@@ -74,7 +90,7 @@ export const french: Language = {
     chocolate:
       'chocolat|chocolat noir|pépites de chocolat|couverture de chocolat|copeaux de chocolat|chocolat de couverture|enrobage cacao',
     nougat:
-      'nougat|caramel|caramels|toffee|caramel beurre|bonbon|bonbons|mousse|ganache|confiserie|confiseries|vermicelles de sucre',
+      'nougat|caramel|caramels|toffee|caramel beurre|bonbon|bonbons|ganache|confiserie|confiseries|vermicelles de sucre',
     pesto: 'pesto',
     'animal-rennet':
       'présure animale|présure de veau|présure traditionnelle|présure (animale)|présure d origine animale|pepsine',
@@ -121,29 +137,29 @@ export const french: Language = {
     sulphites:
       'sulfite|sulfites|anhydride sulfureux|dioxyde de soufre|métabisulfite|métabisulfite de sodium|métabisulfite de potassium|disulfite|disulfite de sodium|disulfite de potassium|bisulfite|bisulfite de sodium|sulfite de sodium|sulfureux|soufré|soufrés',
     allergens: 'allergène|allergènes|autres allergènes',
-    shellfish: 'fruits de mer|coquillages et crustacés|bouillabaisse',
+    shellfish: 'coquillages et crustacés',
     crustacean:
       'crustacé|crustacés|crevette|crevettes|crabe|crabes|homard|langouste|langoustes|langoustine|langoustines|écrevisse|écrevisses|gambas|krill|tourteau|pâte de crevettes|chair de crabe|chair de tourteau|chair de homard|chair de crevettes',
     mollusc:
-      'mollusque|mollusques|moule|moules|huître|huîtres|sauce d huître|sauce aux huîtres|calmar|calmars|encornet|encornets|poulpe|seiche|saint jacques|noix de saint jacques|noix de st jacques|palourde|palourdes|coquillage|coquillages|escargot|escargots|bulots|bulot|encre de seiche|coques|bigorneaux',
+      'mollusque|mollusques|moule|moules|huître|huîtres|calmar|calmars|encornet|encornets|poulpe|seiche|saint jacques|noix de saint jacques|noix de st jacques|palourde|palourdes|coquillage|coquillages|escargot|escargots|bulots|bulot|encre de seiche|coques|bigorneaux',
     'scaled-fish':
       'anchois|saumon|truite|hareng|harengs|maquereau|maquereaux|cabillaud|morue|églefin|colin|colin d alaska|lieu|lieu noir|sprat|sprats|bar|dorade|daurade|merlu|merlan|sole|carpe|perche|turbot|flétan|brandade',
     'tinned-fish': 'thon|sardine|sardines|saumon fumé à chaud',
     'smoked-fish': 'saumon fumé|truite fumée|gravlax|haddock fumé',
-    'raw-fish': 'poisson cru|sushi|sushis|ceviche|tartare de saumon|rollmops|sashimi',
+    'raw-fish': 'poisson cru|ceviche|tartare de saumon|rollmops|sashimi',
     'unscaled-fish':
       'anguille|anguilles|lotte|baudroie|espadon|requin|roussette|esturgeon|caviar|œufs de lump|raie|silure',
-    fish: 'poisson|poissons|œufs de poisson|œufs de poissons|tarama|poisson blanc|rillettes de poisson|chair de poisson',
+    fish: 'poisson|poissons|œufs de poisson|œufs de poissons|poisson blanc|rillettes de poisson|chair de poisson',
     'fish-part':
       'huile de poisson|sauce de poisson|sauce poisson|nuoc mam|fumet de poisson|extrait de poisson|bonite|dashi|colle de poisson|huile de foie de morue|arôme de poisson',
     worcester: 'sauce worcester|sauce worcestershire|worcester|worcestershire',
     surimi: 'surimi|bâtonnets de crabe|bâtonnet de surimi',
-    pork: 'porc|viande de porc|foie de porc|épaule de porc|poitrine de porc|cochon|maigre de porc|boudin noir|andouille|andouillette|jarret de porc|échine|porcin|travers de porc|longe de porc|gorge de porc|noix de porc|filet de porc',
+    pork: 'porc|viande de porc|foie de porc|épaule de porc|poitrine de porc|cochon|maigre de porc|andouille|andouillette|jarret de porc|échine|porcin|travers de porc|longe de porc|gorge de porc|noix de porc|filet de porc',
     lard: 'saindoux|graisse de porc|gras de porc|couenne|couenne de porc|couennes|bardière|gras dur|lard gras|sang de porc|protéines de porc|collagène de porc',
     'cured-pork':
       'jambon cru|jambon sec|jambon de bayonne|jambon serrano|jambon de parme|prosciutto|salami|chorizo|pancetta|coppa|saucisson|saucisson sec|rosette|speck|guanciale|nduja|lonzo|lard|lardon|lardons|bacon|jambon fumé|poitrine fumée|ventrèche|figatellu|poitrine séchée|allumettes de porc',
     'cooked-pork':
-      'jambon|jambon cuit|jambon blanc|mortadelle|rôti de porc|jambon de paris|pâté de jambon|jambonneau|épaule cuite',
+      'jambon|jambon cuit|jambon blanc|rôti de porc|jambon de paris|pâté de jambon|jambonneau|épaule cuite',
     boar: 'sanglier',
     beef: 'bœuf|viande de bœuf|veau|viande de veau|viande bovine|bovin|bovine|génisse|langue de bœuf|tripes|steak|steak haché|viande hachée',
     'beef-part':
@@ -160,9 +176,9 @@ export const french: Language = {
     game: 'gibier|chevreuil|cerf|lapin|lièvre|faisan|perdrix|pigeon|cheval|viande de cheval|biche',
     'animal-fat':
       'graisse animale|graisses animales|matière grasse animale|matières grasses animales|sang|plasma|os|moelle|protéine animale|protéines animales|animale|animal|animaux|origine animale|abats|hémoglobine|phosphate d os|blanc de bœuf',
-    meat: 'viande|viandes|extrait de viande|boulettes|boulette|rognons|cœur|charcuterie|charcuteries|chair|kebab|bolognaise|bouillon de viande|burger|cassoulet|hachis',
+    meat: 'viande|viandes|extrait de viande|boulette|rognons|cœur|charcuterie|charcuteries|chair|bouillon de viande|hachis',
     liver:
-      'foie|foies|pâté de campagne|foie gras|rillettes|terrine|terrines|mousse de foie|foie de volaille|foies de volaille|foie de canard|fromage de tête|galantine|mousse de canard',
+      'foie|foies|terrines|mousse de foie|foie de volaille|foies de volaille|foie de canard|fromage de tête|galantine|mousse de canard',
     sausage:
       'saucisse|saucisses|chair à saucisse|knacks|knack|boudin|boudin blanc|chipolata|chipolatas|cervelas|saucisse de strasbourg|saucisse de toulouse|francfort|diots',
     casing: 'boyau|boyaux|boyau naturel|boyau de collagène|enveloppe|boyau collagène',
@@ -190,7 +206,7 @@ export const french: Language = {
     spices:
       'épice|épices|mélange d épices|extraits d épices|extrait d épices|curry|garam masala|ras el hanout|harissa|quatre épices|cinq épices|bouquet garni|herbes et épices|ketchup|sauce tomate|sauce barbecue|chutney|tabasco|sambal|plantes aromatiques et épices',
     seasoning:
-      'assaisonnement|assaisonnements|sauce|sauces|marinade|condiment|condiments|soupe|préparation aromatisante|préparations aromatisantes|farce|court bouillon',
+      'assaisonnement|assaisonnements|condiment|condiments|préparation aromatisante|préparations aromatisantes|farce|court bouillon',
     vegetables:
       'légumes|légume|légumes variés|légumes déshydratés|mélange de légumes|jus de légumes|concentré de légumes|poudre de légumes|légumes racines|extrait végétal|extraits végétaux|ratatouille|julienne de légumes',
     wine: 'vin|vins|vin rouge|vin blanc|porto|xérès|madère|marsala|champagne|cognac|armagnac|marc|vermouth|vin de riz|vin cuit|sauternes|pineau|prosecco|muscat|vin jaune|crémant|banyuls|vin rosé',

@@ -6,6 +6,18 @@ export const italian: Language = {
   endings: ['o', 'a', 'i', 'e', 'he', 'hi'],
   compounds: false,
   terms: {
+    croquette: 'crocchette|arancini|supplì',
+    breaded: 'crostini|impanato|impanati',
+    mousse: 'mousse',
+    seafood: 'frutti di mare',
+    sushi: 'sushi',
+    mortadella: 'mortadella',
+    'cheese-dish': 'fonduta',
+    noodles: 'noodles',
+    sauce: 'salsa|salse|zuppa|condimento|condimenti|marinata',
+    'blood-pudding': 'sanguinaccio',
+    pate: 'pâté|paté|patè|paté di fegato|patè di fegato',
+    'meat-dish': 'polpette|ragù|ragu|ragù alla bolognese|cotoletta|cotolette',
     'white-sauce': 'besciamella',
     gnocchi: 'gnocchi',
     omelette: 'frittata',
@@ -22,10 +34,10 @@ export const italian: Language = {
     'egg-pasta': 'pasta all uovo|pasta fresca all uovo|tagliatelle all uovo|lasagne all uovo',
     'egg-custard': 'crema pasticcera|crema inglese',
     gluten:
-      'lievito naturale|frumento|grano|grano tenero|grano duro|farina di frumento|farina di grano|farina di grano tenero|semola|semola di grano duro|semolino|farro|segale|orzo|orzo perlato|glutine|glutine di frumento|glutine di grano|kamut|khorasan|triticale|bulgur|cous cous|couscous|seitan|amido di frumento|amido di grano|crusca di frumento|crusca di grano|germe di grano|germe di frumento|proteine del frumento|proteine di frumento|pangrattato|pan grattato|pane|pani|grissini|grissino|crostini|crostino|fette biscottate|piadina|focaccia|taralli|cracotte|pane azzimo|crackers di frumento|cereali contenenti glutine|lievito madre|pasta madre|pasta acida|farina integrale|farina tipo 0|farina tipo 00|farina 00|friselle|bruschetta|bruschette|farina manitoba|spelta',
+      'lievito naturale|frumento|grano|grano tenero|grano duro|farina di frumento|farina di grano|farina di grano tenero|semola|semola di grano duro|semolino|farro|segale|orzo|orzo perlato|glutine|glutine di frumento|glutine di grano|kamut|khorasan|triticale|bulgur|cous cous|couscous|seitan|amido di frumento|amido di grano|crusca di frumento|crusca di grano|germe di grano|germe di frumento|proteine del frumento|proteine di frumento|pangrattato|pan grattato|pane|pani|grissini|grissino|crostino|fette biscottate|piadina|focaccia|taralli|cracotte|pane azzimo|crackers di frumento|cereali contenenti glutine|lievito madre|pasta madre|pasta acida|farina integrale|farina tipo 0|farina tipo 00|farina 00|friselle|bruschetta|bruschette|farina manitoba|spelta',
     malt: 'malto|estratto di malto|malto d orzo|estratto di malto d orzo|farina di malto|farina d orzo maltato|orzo maltato|sciroppo di malto|aceto di malto',
     pasta:
-      'pasta di semola|pasta alimentare|spaghetti|maccheroni|penne|fusilli|vermicelli|tagliatelle|pastina|noodles|lasagne|impanatura|panatura',
+      'pasta di semola|pasta alimentare|spaghetti|maccheroni|penne|fusilli|vermicelli|tagliatelle|pastina|lasagne|impanatura|panatura',
     muesli: 'granola|muesli',
     pastry:
       'biscotto|biscotti|torta|torte|cialda|cialde|wafer|brioche|croissant|cornetto|pasta sfoglia|sfoglia|pasta frolla|frolla|pan di spagna|savoiardi|frollini|panettone|pandoro|colomba|crêpe|crepes|pasticceria|dolci|crostata|bignè|amaretti morbidi|pizza|pancake|plumcake',
@@ -49,7 +61,7 @@ export const italian: Language = {
     'pasteurised-milk':
       'latte pastorizzato|latte vaccino pastorizzato|latte di vacca pastorizzato|latte di pecora pastorizzato|latte di capra pastorizzato|latte pastorizzato di pecora|latte pastorizzato di capra|panna pastorizzata|latte di bufala pastorizzato|latte ovino pastorizzato|latte di mucca pastorizzato|crema di latte pastorizzata',
     cheese:
-      'formaggio|formaggi|formaggio fuso|formaggio grattugiato|formaggio in polvere|formaggio di capra|caprino|formaggio a pasta molle|formaggio di pecora|fonduta|formaggini|caciotta',
+      'formaggio|formaggi|formaggio fuso|formaggio grattugiato|formaggio in polvere|formaggio di capra|caprino|formaggio a pasta molle|formaggio di pecora|formaggini|caciotta',
     'fresh-cheese':
       'quark|skyr|mozzarella|feta|ricotta|mascarpone|stracchino|crescenza|formaggio fresco|burrata|stracciatella|halloumi|formaggio spalmabile|scamorza|robiola|primo sale|fior di latte',
     'hard-cheese':
@@ -65,7 +77,7 @@ export const italian: Language = {
     chocolate:
       'cioccolato|cioccolata|cioccolato fondente|gocce di cioccolato|cioccolato extra fondente|copertura di cioccolato|scaglie di cioccolato|copertura al cacao|cioccolatini',
     nougat:
-      'torrone|caramello|caramella|caramelle|mou|toffee|zuccherini|mousse|ganache|crema spalmabile|confetti|confettini|granella di torrone',
+      'torrone|caramello|caramella|caramelle|mou|toffee|zuccherini|ganache|crema spalmabile|confetti|confettini|granella di torrone',
     pesto: 'pesto|pesto alla genovese|pesto genovese',
     'animal-rennet':
       'caglio animale|caglio di vitello|caglio di agnello|caglio (animale)|caglio di capretto|caglio di origine animale|pepsina|caglio bovino',
@@ -113,7 +125,7 @@ export const italian: Language = {
     sulphites:
       'solfito|solfiti|anidride solforosa|biossido di zolfo|metabisolfito|metabisolfito di sodio|metabisolfito di potassio|bisolfito|bisolfito di sodio|disolfito di potassio|solfito di sodio|solfitato|metabisolfiti',
     allergens: 'allergene|allergeni|altri allergeni',
-    shellfish: 'frutti di mare|misto mare',
+    shellfish: 'misto mare',
     crustacean:
       'crostaceo|crostacei|gambero|gamberi|gamberetto|gamberetti|granchio|granchi|aragosta|astice|scampo|scampi|krill|mazzancolle|mazzancolla|gamberone|gamberoni|polpa di granchio|carne di granchio|carne di gambero',
     mollusc:
@@ -122,7 +134,7 @@ export const italian: Language = {
       'acciuga|acciughe|alice|alici|salmone|trota|aringa|aringhe|sgombro|sgombri|merluzzo|baccalà|stoccafisso|eglefino|pollack|spratto|branzino|spigola|orata|nasello|sogliola|carpa|persico|triglia|colatura di alici|pasta d acciughe|filetti di acciughe|platessa|halibut',
     'tinned-fish': 'tonno|sardina|sardine|filetti di tonno',
     'smoked-fish': 'salmone affumicato|trota affumicata|gravlax',
-    'raw-fish': 'pesce crudo|sushi|ceviche|carpaccio di pesce|sashimi',
+    'raw-fish': 'pesce crudo|ceviche|carpaccio di pesce|sashimi',
     'unscaled-fish':
       'anguilla|anguille|coda di rospo|rana pescatrice|pesce spada|squalo|palombo|storione|caviale|uova di lompo|razza|verdesca',
     fish: 'pesce|pesci|uova di pesce|bottarga|pesce bianco|polpa di pesce',
@@ -130,12 +142,12 @@ export const italian: Language = {
       'olio di pesce|salsa di pesce|brodo di pesce|fumetto di pesce|estratto di pesce|bonito|dashi|olio di fegato di merluzzo',
     worcester: 'salsa worcester|worcester|worcestershire|salsa worcestershire',
     surimi: 'surimi|bastoncini di granchio',
-    pork: 'maiale|carne di maiale|suino|carne di suino|carne suina|suina|suini|fegato di suino|spalla di suino|pancetta fresca di suino|carni suine|sanguinaccio|zampone|cotechino|maialino|porchetta|stinco|coscia di suino|coscia suina|lonza di suino|guanciale fresco',
+    pork: 'maiale|carne di maiale|suino|carne di suino|carne suina|suina|suini|fegato di suino|spalla di suino|pancetta fresca di suino|carni suine|zampone|cotechino|maialino|porchetta|stinco|coscia di suino|coscia suina|lonza di suino|guanciale fresco',
     lard: 'strutto|sugna|lardo|grasso di suino|grasso suino|cotenna|cotenne|cotiche|ciccioli|collagene suino',
     'cured-pork':
       'prosciutto crudo|prosciutto di parma|san daniele|salame|salami|pancetta|speck|coppa|guanciale|bresaola di suino|nduja|culatello|lonzino|capocollo|soppressata|finocchiona|lonza stagionata|chorizo|bacon|salsiccia stagionata|ventricina|spianata|cacciatorino|prosciutto',
     'cooked-pork':
-      'prosciutto cotto|mortadella|spalla cotta|arrosto di maiale|wurstel di suino|pancetta cotta|porchetta arrosto',
+      'prosciutto cotto|spalla cotta|arrosto di maiale|wurstel di suino|pancetta cotta|porchetta arrosto',
     boar: 'cinghiale',
     beef: 'manzo|carne di manzo|vitello|carne di vitello|bovino|carne bovina|bovina|vitellone|carni bovine|trippa|bue|carne macinata|hamburger|tritato|lingua|scottona',
     'beef-part':
@@ -152,8 +164,8 @@ export const italian: Language = {
     game: 'selvaggina|cervo|capriolo|coniglio|lepre|fagiano|pernice|piccione|cavallo|carne equina|carne di cavallo',
     'animal-fat':
       'grasso animale|grassi animali|sangue|plasma|ossa|midollo|proteine animali|animale|animali|origine animale|frattaglie|emoglobina|grassi di origine animale',
-    meat: 'carne|carni|estratto di carne|polpette|polpetta|ragù|bolognese|rognone|cuore|salumi|salume|affettati|kebab|brodo di carne|carne separata meccanicamente|insaccati|carpaccio|brasato',
-    liver: 'fegato|fegatini|paté|patè|pâté|foie gras|terrina|fegato grasso|crostino toscano',
+    meat: 'carne|carni|estratto di carne|polpetta|bolognese|rognone|cuore|salumi|salume|affettati|kebab|brodo di carne|carne separata meccanicamente|insaccati|carpaccio|brasato',
+    liver: 'fegato|fegatini|foie gras|terrina|fegato grasso|crostino toscano',
     sausage: 'salsiccia|salsicce|wurstel|würstel|hot dog|luganega|salamella',
     casing: 'budello|budello naturale|budello di collagene|involucro|budelli|involucro di collagene',
     'pork-gelatine':
@@ -179,8 +191,7 @@ export const italian: Language = {
       'fungo|funghi|funghi porcini|porcini|champignon|tartufo|tartufi|finferli|pleurotus|shiitake|funghi secchi|tartufo nero|tartufo estivo',
     spices:
       'spezia|spezie|miscela di spezie|mix di spezie|estratti di spezie|estratto di spezie|curry|garam masala|ras el hanout|harissa|erbe e spezie|spezie ed erbe|ketchup|salsa di pomodoro|salsa barbecue|chutney|sugo|mazzetto',
-    seasoning:
-      'condimento|condimenti|salsa|salse|marinata|zuppa|preparato per brodo|insaporitore|ripieno|concia|salamoia aromatizzata',
+    seasoning: 'preparato per brodo|insaporitore|ripieno|concia|salamoia aromatizzata',
     vegetables:
       'verdure|verdura|ortaggi|ortaggio|verdure miste|verdure disidratate|verdure in proporzione variabile|concentrato vegetale|estratto vegetale|estratti vegetali|minestrone|giardiniera|caponata|verdure grigliate|concentrato di verdure',
     wine: 'vino|vini|vino rosso|vino bianco|marsala|porto|sherry|madera|champagne|prosecco|cognac|brandy|grappa|vermut|vermouth|spumante|vin santo|passito|moscato|barolo|chianti|armagnac|lambrusco',

@@ -31,9 +31,18 @@ export const polish: Language = {
   ],
   compounds: false,
   terms: {
+    mousse: 'mus',
+    seafood: 'owoce morza',
+    sushi: 'sushi',
+    mortadella: 'mortadela',
+    croquette: 'krokiety',
+    noodles: 'makaron*',
+    sauce: 'zupa|sos|sosy|marynata',
+    pate: 'pasztet*',
+    'meat-dish': 'pulpety',
     'white-sauce': 'beszamel*|sos beszamelowy',
     frangipane: 'frangipane',
-    'filled-pasta': 'ravioli|tortellini',
+    'filled-pasta': 'pierogi|ravioli|tortellini',
     gnocchi: 'gnocchi',
     'butter-sauce': 'sos holenderski',
     tortilla: 'tortill*',
@@ -48,9 +57,9 @@ export const polish: Language = {
     gluten:
       'pszenic*|pszenn*|pszeniczn*|mąka pszenna|żyto|żyta|żytn*|jęczmi*|orkisz*|gluten|glutenu|glutenow*|durum|semolin*|kasza manna|kasza jęczmienna|bulgur|kuskus*|seitan*|kamut|pszenżyt*|płaskurk*|samopsz*|bułka tarta|bułki tartej|bułka|bułki|chleb*|pieczyw*|grzank*|panierk*|panierowan*|zakwas*|grysik|krakers* pszenn*|otręby pszenne|paluszki|tost*|maca|bagietk*|zboża zawierające gluten|zbóż zawierających gluten|mąka graham|suchar*|pęczak|pęczaku',
     malt: 'słód*|słod|słodu|słodow*|ekstrakt słodowy|ekstrakt słodu|ekstrakt słodu jęczmiennego|słód jęczmienny|słodu jęczmiennego|ocet słodowy',
-    pasta: 'makaron*|kluski|spaghetti|lazani*|penne',
+    pasta: 'kluski|spaghetti|lazani*|penne',
     pastry:
-      'herbatnik*|ciast*|ciasteczk*|wafel|wafl*|biszkopt*|drożdżówk*|rogal*|croissant*|pierogi|pierogów|naleśnik*|placek|placki|pączk*|ciasto francuskie|musli|granol*|sernik*|kopytka|uszka|pyzy|pizza|krokiet*|babka|babki|keks*|brioszk*',
+      'herbatnik*|ciast*|ciasteczk*|wafel|wafl*|biszkopt*|drożdżówk*|rogal*|croissant*|pierogów|naleśnik*|placek|placki|pączk*|ciasto francuskie|musli|granol*|sernik*|kopytka|uszka|pyzy|pizza|krokiet*|babka|babki|keks*|brioszk*',
     flour:
       'mąka|mąki|mąkę|mąk|zboża|zbóż|zboże|zbożow*|otręby|otrąb|otrębów|płatki zbożowe|kasza|kaszy|mieszanka zbóż|wieloziarnist*',
     cracker: 'krakers*|chrupk*|chrupki zbożowe|pałeczki zbożowe',
@@ -91,7 +100,7 @@ export const polish: Language = {
     creamer: 'zabielacz*',
     chocolate:
       'czekolad*|czekolada gorzka|czekolady gorzkiej|kuwertura|kawałki czekolady|polewa kakaowa|polewa czekoladowa|polewy kakaowej|praliny czekoladowe',
-    nougat: 'nugat*|karmel*|toffi|toffee|cukierki|cukierków|pomadk*|mus|musu|posypk*|słodycze|irys*',
+    nougat: 'nugat*|karmel*|toffi|toffee|cukierki|cukierków|pomadk*|musu|posypk*|słodycze|irys*',
     pesto: 'pesto',
     'animal-rennet':
       'podpuszczka zwierzęca|podpuszczka cielęca|podpuszczki zwierzęcej|podpuszczka pochodzenia zwierzęcego|podpuszczka naturalna|pepsyn*',
@@ -137,7 +146,7 @@ export const polish: Language = {
     sulphites:
       'siarczyn*|dwutlenek siarki|dwutlenku siarki|pirosiarczyn*|metabisiarczyn*|wodorosiarczyn*|siarkowan*|ditlenek siarki|siarczyny|pirosiarczyn sodu|pirosiarczyn potasu',
     allergens: 'alergen*|inne alergeny',
-    shellfish: 'owoce morza|owoców morza|owocami morza',
+    shellfish: 'owoców morza|owocami morza',
     crustacean:
       'skorupiak*|krewetk*|krab|kraba|kraby|krabów|homar*|langust*|rak|raki|raków|kryl*|pasta krewetkowa|szyjki rakowe|krabow*|mięso kraba|mięso krabów|mięso z krabów|mięso homara|mięso krewetek',
     mollusc:
@@ -147,7 +156,7 @@ export const polish: Language = {
     'tinned-fish': 'tuńczyk*|sardynk*|łosoś wędzony na gorąco|paprykarz*',
     'smoked-fish':
       'łosoś wędzony|łososia wędzonego|wędzony łosoś|pstrąg wędzony|łosoś wędzony na zimno|gravlax',
-    'raw-fish': 'surowa ryba|sushi|rolmops*|śledź marynowany|ceviche|matias*|matjas*|śledź w oleju',
+    'raw-fish': 'surowa ryba|rolmops*|śledź marynowany|ceviche|matias*|matjas*|śledź w oleju',
     'unscaled-fish':
       'węgorz*|żabnic*|sum|suma|miecznik*|rekin*|jesiotr*|kawior*|płaszczk*|tasza|ikra taszy|zębacz*',
     fish: 'ryba|ryby|rybę|ryb|rybami|rybn*|ikra|ikry|mięso z ryb|białe ryby',
@@ -178,7 +187,7 @@ export const polish: Language = {
     'animal-fat':
       'tłuszcz zwierzęcy|tłuszcze zwierzęce|tłuszczu zwierzęcego|krew|krwi|osocze|plazma krwi|kości|kość|szpik|białko zwierzęce|zwierzęc*|pochodzenia zwierzęcego|podroby|podrobów|hemoglobin*|białka zwierzęce',
     meat: 'mięso|mięsa|mięsn*|mięs|ekstrakt mięsny|klopsik*|pulpet*|nerki|serca|wędlin*|kebab*|mięso mielone|bulion mięsny|gulasz*|bigos*|mięso oddzielone mechanicznie|mom|bolońsk*|golonka|rosół|rosołu|kotlet*',
-    liver: 'wątrob*|wątróbk*|pasztet*|foie gras|pasztetow*|terrin*|wątrobiank*|salceson*|rillettes',
+    liver: 'wątrob*|wątróbk*|foie gras|pasztetow*|terrin*|wątrobiank*|salceson*|rillettes',
     sausage:
       'kiełbas*|parówk*|frankfurterk*|kiełbask*|hot dog|wurst|serdelk*|kaszanka|krakowska|śląska|biała kiełbasa',
     casing:
@@ -206,7 +215,7 @@ export const polish: Language = {
     spices:
       'przyprawa|przyprawy|przypraw|mieszanka przypraw|mieszanki przypraw|ekstrakty przypraw|ekstrakt przypraw|curry|garam masala|ras el hanout|harissa|zioła i przyprawy|keczup*|ketchup*|sos pomidorowy|przyprawa korzenna|przyprawami|przyprawy korzenne|sos chili|sos barbecue|chutney|ajwar|przyprawa do piernika',
     seasoning:
-      'sos|sosu|sosy|marynat*|zupa|dressing|dip|mieszanka przyprawowa|przyprawa uniwersalna|farsz|nadzienie mięsne|dipy',
+      'sosu|marynat*|dressing|dip|mieszanka przyprawowa|przyprawa uniwersalna|farsz|nadzienie mięsne|dipy',
     vegetables:
       'warzywa|warzyw|warzywn*|mieszanka warzyw|warzywa suszone|koncentrat warzywny|warzywo|włoszczyzn*|ekstrakt warzywny|warzywami|susz warzywny',
     wine: 'wino|wina|winem|wino czerwone|wino białe|porto|sherry|madera|marsala|szampan*|koniak*|brandy|prosecco|wermut*|winiak*|wina białego|wina czerwonego|armaniak',

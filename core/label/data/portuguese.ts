@@ -7,6 +7,15 @@ export const portuguese: Language = {
   endings: ['s', 'es', 'o', 'a', 'os', 'as'],
   compounds: false,
   terms: {
+    croquette: 'croquetes',
+    mousse: 'mousse|musse',
+    seafood: 'marisco|mariscos',
+    sushi: 'sushi',
+    mortadella: 'mortadela',
+    sauce: 'molho|molhos|sopa|marinada',
+    'blood-pudding': 'morcela',
+    pate: 'paté|patê|patês',
+    'meat-dish': 'almôndegas|hambúrguer|hambúrgueres',
     'white-sauce': 'bechamel|molho bechamel',
     praline: 'praliné',
     'filled-pasta': 'ravioli|tortellini',
@@ -25,7 +34,7 @@ export const portuguese: Language = {
     pasta: 'massa alimentícia|massas|macarrão|esparguete|espaguete|aletria|talharim|noodles',
     muesli: 'granola|muesli',
     pastry:
-      'bolacha|bolachas|biscoito|biscoitos|bolo|bolos|wafer|hóstia|brioche|croissant|massa folhada|folhado|massa quebrada|torta|pastel|pastéis|panqueca|panquecas|pão de ló|queque|queques|waffle|waffles|empada|rissol|rissóis|croquete|croquetes|pizza|palitos la reine|madalena|madalenas|filhós',
+      'bolacha|bolachas|biscoito|biscoitos|bolo|bolos|wafer|hóstia|brioche|croissant|massa folhada|folhado|massa quebrada|torta|pastel|pastéis|panqueca|panquecas|pão de ló|queque|queques|waffle|waffles|empada|rissol|rissóis|croquete|pizza|palitos la reine|madalena|madalenas|filhós',
     flour: 'farinha|farinhas|cereal|cereais|farelo|flocos de cereais|massa de pão|farinha de cereais|massa',
     cracker: 'cracker|crackers|cereais tufados|cereais extrudidos',
     'wheat-syrup':
@@ -63,7 +72,7 @@ export const portuguese: Language = {
     chocolate:
       'chocolate|chocolate preto|chocolate negro|chocolate amargo|pepitas de chocolate|cobertura de chocolate|chocolate meio amargo|raspas de chocolate|cobertura de cacau|bombom|bombons|gotas de chocolate',
     nougat:
-      'nogado|torrone|caramelo|caramelos|rebuçado|rebuçados|toffee|bala|balas|doces|confeitos|granulado de chocolate|mousse|ganache|guloseimas|creme de barrar',
+      'nogado|torrone|caramelo|caramelos|rebuçado|rebuçados|toffee|bala|balas|doces|confeitos|granulado de chocolate|ganache|guloseimas|creme de barrar',
     pesto: 'pesto',
     'animal-rennet':
       'coalho animal|coalho de vitela|coalho de cabrito|coalho (animal)|coalho de origem animal|pepsina|coalho de borrego',
@@ -111,7 +120,7 @@ export const portuguese: Language = {
     sulphites:
       'sulfito|sulfitos|dióxido de enxofre|anidrido sulfuroso|metabissulfito|metabissulfito de sódio|metabissulfito de potássio|bissulfito|bissulfito de sódio|dissulfito|sulfito de sódio|dissulfito de potássio|sulfuroso',
     allergens: 'alergénio|alergénios|alérgeno|alérgenos|alergénicos|outros alergénios',
-    shellfish: 'marisco|mariscos|frutos do mar',
+    shellfish: 'frutos do mar',
     crustacean:
       'crustáceo|crustáceos|camarão|camarões|gamba|gambas|caranguejo|caranguejos|lagosta|lagostim|lagostins|sapateira|krill|lavagante|santola|siri|carne de caranguejo|carne de sapateira|carne de lagosta',
     mollusc:
@@ -120,7 +129,7 @@ export const portuguese: Language = {
       'anchova|anchovas|biqueirão|salmão|truta|arenque|arenques|cavala|cavalas|bacalhau|pescada|arinca|escamudo|espadilha|robalo|dourada|linguado|carpa|carapau|carapaus|filetes de anchova|pasta de anchova|perca|tilápia|paloco',
     'tinned-fish': 'atum|sardinha|sardinhas|conserva de atum',
     'smoked-fish': 'salmão fumado|salmão defumado|truta fumada|gravlax|bacalhau fumado',
-    'raw-fish': 'peixe cru|sushi|ceviche|sashimi|tártaro de salmão',
+    'raw-fish': 'peixe cru|ceviche|sashimi|tártaro de salmão',
     'unscaled-fish':
       'enguia|enguias|tamboril|espadarte|tubarão|esturjão|caviar|ovas de lumpo|raia|cação|peixe espada|tintureira',
     fish: 'peixe|peixes|ovas|ovas de peixe|peixe branco',
@@ -128,14 +137,13 @@ export const portuguese: Language = {
       'óleo de peixe|molho de peixe|caldo de peixe|extrato de peixe|dashi|óleo de fígado de bacalhau|bonito|fumet de peixe',
     worcester: 'molho inglês|molho worcester|worcester|molho worcestershire|worcestershire',
     surimi: 'surimi|delícias do mar|palitos de caranguejo',
-    pork: 'porco|carne de porco|fígado de porco|carne de suíno|suíno|suína|lombo de porco|barriga de porco|morcela|leitão|entremeada|perna de porco|pá de porco|cachaço|carne suína|porco preto|aparas de porco',
+    pork: 'porco|carne de porco|fígado de porco|carne de suíno|suíno|suína|lombo de porco|barriga de porco|leitão|entremeada|perna de porco|pá de porco|cachaço|carne suína|porco preto|aparas de porco',
     lard: 'banha|banha de porco|gordura de porco|toucinho|torresmo|torresmos|couratos|courato|gordura suína|sangue de porco|proteína de porco|colagénio de porco',
     'cured-pork':
       'presunto|chouriço|chouriça|paio|paiola|salpicão|linguiça|linguiças|bacon|prosciutto|salame|salami|pancetta|toucinho fumado|lombo curado|salsichão|farinheira|alheira de porco|cabeça fumada|guanciale|coppa|chorizo',
-    'cooked-pork':
-      'fiambre|presunto cozido|mortadela|fiambre da perna|fiambre da pá|apresuntado|lombo assado',
+    'cooked-pork': 'fiambre|presunto cozido|fiambre da perna|fiambre da pá|apresuntado|lombo assado',
     boar: 'javali',
-    beef: 'carne de vaca|vitela|carne de vitela|bovino|carne bovina|carne de bovino|novilho|boi|carne de novilho|hambúrguer|carne picada|dobrada|língua|bife',
+    beef: 'carne de vaca|vitela|carne de vitela|bovino|carne bovina|carne de bovino|novilho|boi|carne de novilho|carne picada|dobrada|língua|bife',
     'beef-part':
       'extrato de carne de bovino|caldo de carne|gordura bovina|sebo|gordura de vaca|colagénio bovino|caldo de vaca',
     'cured-beef': 'bresaola|carne seca|carne de sol|cecina',
@@ -150,8 +158,8 @@ export const portuguese: Language = {
     game: 'caça|veado|coelho|lebre|faisão|perdiz|pombo|cavalo|carne de cavalo|carne de caça|corço',
     'animal-fat':
       'gordura animal|gorduras animais|sangue|plasma|ossos|osso|tutano|proteína animal|proteínas animais|animal|animais|origem animal|miudezas|hemoglobina|vísceras',
-    meat: 'carne|carnes|extrato de carne|almôndega|almôndegas|rins|coração|enchido|enchidos|charcutaria|kebab|bolonhesa|carne separada mecanicamente|alheira|alheiras|embutidos|ragu|feijoada|cozido à portuguesa',
-    liver: 'fígado|fígados|patê|paté|foie gras|terrina|fígado de galinha|fígado de pato',
+    meat: 'carne|carnes|extrato de carne|almôndega|rins|coração|enchido|enchidos|charcutaria|kebab|bolonhesa|carne separada mecanicamente|alheira|alheiras|embutidos|ragu|feijoada|cozido à portuguesa',
+    liver: 'fígado|fígados|foie gras|terrina|fígado de galinha|fígado de pato',
     sausage: 'salsicha|salsichas|cachorro quente|salsicha frankfurt|salsicha fresca',
     casing: 'tripa|tripas|tripa natural|tripa de colagénio|invólucro|tripa de colágeno|tripa artificial',
     'pork-gelatine':
@@ -177,8 +185,7 @@ export const portuguese: Language = {
       'cogumelo|cogumelos|champignon|champignons|trufa|trufas|boletos|shiitake|cantarelos|pleurotos|trufa preta|funghi',
     spices:
       'especiaria|especiarias|mistura de especiarias|extratos de especiarias|extrato de especiarias|caril|curry|garam masala|ras el hanout|harissa|ervas e especiarias|ketchup|molho de tomate|molho barbecue|chutney|refogado|molho picante',
-    seasoning:
-      'tempero|temperos|condimento|condimentos|molho|molhos|marinada|sopa|mistura de temperos|recheio preparado|vinha d alhos',
+    seasoning: 'tempero|temperos|condimento|condimentos|mistura de temperos|recheio preparado|vinha d alhos',
     vegetables:
       'legumes|hortícolas|vegetais variados|legumes variados|legumes desidratados|concentrado de legumes|concentrado vegetal|extrato vegetal|extratos vegetais|mistura de legumes|produtos hortícolas|pickles variados|verduras',
     wine: 'vinho|vinhos|vinho tinto|vinho branco|vinho do porto|porto|vinho da madeira|madeira|xerez|marsala|champanhe|espumante|conhaque|brandy|vermute|moscatel|aguardente vínica|bagaço|vinho verde|sangria',
