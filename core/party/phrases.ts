@@ -150,10 +150,11 @@ class Reader {
     this.said.phrases.push({ text: this.words(from, to), kind, says });
   }
 
-  private unread(from: number, to: number): void {
-    const text = this.words(from, to);
-    this.said.unread.push(text);
+  /** Nobody understood it: it is asked. Returns the place after it. */
+  private unread(from: number, to: number): number {
+    this.said.unread.push(this.words(from, to));
     this.phrase(from, to, 'unread', { say: 'phrase.unread' });
+    return to;
   }
 
   /** One thing that is left out; the place after it, or nothing when it is not known. */
@@ -249,9 +250,8 @@ class Reader {
     const start = this.tokens[i + 1] === 'only' ? i + 2 : i + 1;
     if (!only) return this.like(i, start);
     if (this.isWayOfEating(start) || start >= this.tokens.length) return undefined;
-    const end = start + Math.max(1, this.free(start));
-    this.unread(this.tokens[i - 1] === 'only' ? i - 1 : i, end);
-    return end;
+    const from = this.tokens[i - 1] === 'only' ? i - 1 : i;
+    return this.unread(from, start + Math.max(1, this.free(start)));
   }
 
   /** Another food that is left out with the last one: "or pork". */
@@ -287,9 +287,7 @@ class Reader {
       const end = this.oneOf(begin, i, opening);
       if (end === undefined) {
         if (!first) return i;
-        const n = Math.max(1, this.free(i));
-        this.unread(from, i + n);
-        return i + n;
+        return this.unread(from, i + Math.max(1, this.free(i)));
       }
       i = end;
       while (AFTER.test(this.tokens[i] ?? '')) i++;
@@ -354,8 +352,7 @@ class Reader {
       !this.need(i + n)
     )
       n++;
-    this.unread(i, i + n);
-    return i + n;
+    return this.unread(i, i + n);
   }
 
   /** "Over 80" is no need of its own. */
