@@ -39,7 +39,9 @@ export function introduced(text: string, vocabulary: Vocabulary): Opening | unde
   // whom nobody here knows by their name are asked of; those with a need after them are some of them all the same
   if ((!isPlain || !isCalled) && !areAmong(body, count, vocabulary)) return undefined;
   if (!isCalled && (!isPlain || said.unread.length === 0)) return undefined;
-  const more = saidIn(each.filter((word) => !isPeople(word, vocabulary) && !saysWhich(word)).join(' '));
+  const more = saidIn(
+    each.filter((word) => !isPeople(word, vocabulary) && !saysWhich(word, vocabulary)).join(' '),
+  );
   return more && { count, body, said: more };
 }
 

@@ -58,10 +58,10 @@ const OCCASIONS = setOf(
   harvest vintage gale storm climb dive sail swim flight voyage crossing survey dig excavation audit sprint deadline
   practice drill parade rounds regatta sailing golf tennis football rugby tasting wine board company team staff summer winter spring autumn friday
   saturday sunday monday tuesday wednesday thursday seaside kite moving end first second big small little long late
-  early annual monthly weekly today tonight tomorrow dessert desserts pudding puddings naming communion confirmation mitzvah bar bat
+  early annual monthly weekly today tonight tomorrow dessert desserts pudding puddings naming communion confirmation 
   works staffroom room canteen fete fair gala fundraiser auction hackathon kickoff assembly vernissage soiree jubilee
   networking orientation induction family memorial burial recital derby final bonfire fireworks poker bingo knitting sewing
-  craft proms ball awards prizegiving diwali eid hanukkah nikah henna mehndi sangeet burns night nye bastille`,
+  craft proms ball awards prizegiving burns night nye bastille`,
 );
 const BEFORE_OCCASION = setOf('for at after before during on in from');
 const ARTICLES = setOf('a an the our my their her his your this some');
@@ -75,6 +75,15 @@ const FASTING = /\s+(?:(?:to|for) (?:break|breaking) (?:the|their|our) fast|(?:f
 
 const unfasting = (line: string): string =>
   /\bhalal\b|\bmuslims?\b/i.test(line) ? line.replace(FASTING, '') : line;
+
+/** A feast of a faith says nothing more where the line says how they eat; else it is asked, for so they may mean it. */
+const FEASTS: readonly (readonly [feast: RegExp, said: RegExp])[] = [
+  [/\b(?:eid|nikah|mehndi)\b/gi, /\b(?:halal|muslims?)\b/i],
+  [/\b(?:ba[rt] mitzvah|hanukkah|passover|seder)\b/gi, /\b(?:kosher|jewish)\b/i],
+  [/\b(?:diwali|holi|sangeet)\b/gi, /\b(?:vegetarians?|veggies?|vegans?|hindus?|jains?|no beef)\b/i],
+];
+const feastsSaid = (line: string): string =>
+  FEASTS.reduce((text, [feast, said]) => (said.test(text) ? text.replace(feast, 'feast') : text), line);
 
 /** "14 for cheese and wine": what they come for, not what anybody leaves out. */
 const CHEESE_AND_WINE =
@@ -136,7 +145,8 @@ const isWay = (said: string, vocabulary: Vocabulary): boolean =>
   );
 
 /** What says only which of those: "retired", "local". */
-export const saysWhich = (word: string): boolean => WHICH.has(word) || OCCASIONS.has(word);
+export const saysWhich = (word: string, vocabulary: Vocabulary): boolean =>
+  (WHICH.has(word) || OCCASIONS.has(word)) && !isNeedOrFood(word, vocabulary);
 
 /** "Colleagues", "golfers": everybody who comes is called so, and no way of eating is. */
 export const isPeople = (word: string, vocabulary: Vocabulary): boolean =>
@@ -379,7 +389,10 @@ const HOUSEHOLDS = /^\s*\S+\s+(?:families|households|couples|tables)\s*:\s*/i;
 
 /** The line with its guests counted, and without what they come for. */
 export const guestsCounted = (text: string, vocabulary: Vocabulary): string => {
-  const people = personsCounted(withoutYears(text).replace(CHEESE_AND_WINE, '$1tasting'), vocabulary);
+  const people = personsCounted(
+    withoutYears(feastsSaid(text)).replace(CHEESE_AND_WINE, '$1tasting'),
+    vocabulary,
+  );
   const plain = unfasting(singled(couplesCounted(spelledOut(inFigures(people)))));
   const line = withoutOccasion(gathered(kinCounted(atMost(plain)).replace(HOUSEHOLDS, '')), vocabulary);
   const guests = withoutOccasionBetween(guestsFor(line, vocabulary), vocabulary);

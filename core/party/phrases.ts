@@ -17,6 +17,8 @@ import {
   ARTICLE,
   BEFORE_FOOD,
   TASTE,
+  EATS,
+  ONLY,
 } from './sayings.js';
 import { tokensOf } from './tokens.js';
 
@@ -243,27 +245,25 @@ class Reader {
     return undefined;
   }
 
-  /** "Everyone eats fish" leaves out nothing; "only eats fish" leaves out all else, and is asked. Undefined where it says how they eat. */
+  /** "Everyone eats fish" leaves out nothing; "only eats fish", "fish only" leave out all else, and are asked. Undefined where it says how they eat. */
   private eats(i: number): number | undefined {
-    if (!/^(?:eats?|eating)$/.test(this.tokens[i]!)) return undefined;
-    const only = [i - 1, i + 1].some((k) => this.tokens[k] === 'only');
-    const start = this.tokens[i + 1] === 'only' ? i + 2 : i + 1;
-    if (!only) return this.like(i, start);
-    if (this.isWayOfEating(start) || start >= this.tokens.length) return undefined;
-    const from = this.tokens[i - 1] === 'only' ? i - 1 : i;
-    return this.unread(from, start + Math.max(1, this.free(start)));
+    let start = i;
+    while (EATS.test(this.tokens[start] ?? '') || ONLY.test(this.tokens[start] ?? '')) start++;
+    if (this.at(start, ['nothing', 'but'])) start += 2;
+    const length = this.isWayOfEating(start) ? 0 : Math.max(this.food(start), this.need(start)?.length ?? 0);
+    if (length === 0) return undefined;
+    const isOnlyAfter = ONLY.test(this.tokens[start + length] ?? '');
+    const isOnly =
+      isOnlyAfter || this.tokens.slice(i, start).some((token) => ONLY.test(token) || token === 'nothing');
+    if (isOnly) return this.unread(i, start + length + (isOnlyAfter ? 1 : 0));
+    return start > i ? this.like(i, start) : undefined;
   }
 
   /** Another food that is left out with the last one: "or pork". */
   private goesOn(i: number): boolean {
-    const next = i + 1;
-    return (
-      JOINT.test(this.tokens[i] ?? '') &&
-      next < this.tokens.length &&
-      !this.opening(next) &&
-      !this.need(next)?.diet &&
-      (this.food(next) > 0 || this.need(next) !== undefined)
-    );
+    if (!JOINT.test(this.tokens[i] ?? '') || this.opening(i + 1)) return false;
+    const need = this.need(i + 1);
+    return need ? !need.diet : this.food(i + 1) > 0;
   }
 
   private dislike(from: number, i: number): number {

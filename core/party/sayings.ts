@@ -37,6 +37,8 @@ export const MOST_LOVED = 5;
 /** Who eats everything, and says so. */
 export const EATS_ALL = /^(?:omnivores?|flexitarians?|carnivores?|foodies?|gourmets?|gourmands?)$/;
 export const EATERS = /^(?:meat|big|good|great|hearty|keen|adventurous) eaters?$/;
+export const EATS = /^(?:eats?|eating)$/;
+export const ONLY = /^(?:only|just|exclusively|solely)$/;
 export const NO_LIKING = /^(?:no|not|non|never|hardly|neither)\b|free\b|allerg|intoler/;
 /** No food's name begins or ends with one of these, whatever it is served with. */
 export const BEFORE_FOOD = /^(?:with|without|to|of|for|from|in|on|by|at|near|against|towards?)$/;

@@ -60,7 +60,7 @@ const SHORT: readonly Rule[] = [
   [/(?:,|\s(?:and|plus|with|&))\s+(?:(?:the|our|their)\s+)?(?:baby|newborn) twins\b/gi, ', 2 babies'],
   [/(?:,|\s(?:and|plus|with|&))\s+(?:(?:the|our|their)\s+)?toddler twins\b/gi, ', 2 toddlers'],
   // "vegan x2", "the other 8"
-  [/([a-z][a-z' -]*?)\s*[x×]\s?(\d{1,3})(?=\s*(?:$|[,;.)\n]))/gi, '$2 $1'],
+  [/([a-z][a-z' -]*?)(?:\s+x|\s*×)\s?(\d{1,3})(?=\s*(?:$|[,;.)\n]))/gi, '$2 $1'],
   [/\b(?:the\s+)?(?:other|remaining)\s+(\d+)(?=\s)/gi, '$1 others'],
   [
     /\b(rest|others)\s+(?:(?:are|is)\s+)?(?:all\s+)?(?:fine|ok|okay|easy)(?=\s*(?:$|[,;.)\n]))/gi,
@@ -198,7 +198,7 @@ const withSigns = (line: string): string =>
     : line;
 
 /** "Vegan: 2, coeliac: 1, others: 9": a list that counts behind. */
-const COUNTED_BEHIND = /^([a-z][a-z' -]{1,40}?)\s*[:x×–-]?\s+(\d{1,4})\.?$/i;
+const COUNTED_BEHIND = /^([a-z][a-z' -]{1,40}?)(?:\s*[:×–-]|\s+x)?\s+(\d{1,4})\.?$/i;
 const NO_COUNT =
   /\b(?:age|aged|of|years?|under|over|to|from|between|and|at|for|about|are|is|be|party|table)\b/i;
 

@@ -76,6 +76,7 @@ const LINES: readonly (readonly [line: string, groups: readonly string[]])[] = [
   ['6 vegans and their 4 omnivore partners', ['6 vegan', '4']],
   ['8 guests: vegan x2, gf x1', ['5', '2 vegan', '1 gluten-free']],
   ['2 vegans, 2 coeliacs, the other 8 eat anything', ['2 vegan', '2 gluten-free', '8']],
+  ['12 guests no wine, 2 vegan', ['10 alcohol-free', '2 vegan alcohol-free']],
   ['A dozen friends, three of whom are vegan', ['3 vegan', '9']],
   ['Party of 25: 20 omnivores, 4 vegetarians, 1 vegan', ['20', '4 vegetarian', '1 vegan']],
   ['30 people, no dietary requirements except one vegan', ['29', '1 vegan']],
@@ -148,14 +149,30 @@ describe('lines as strangers write them', () => {
     for (const [line, groups] of LINES) expect(seated(written(line))).toEqual(groups);
   });
 
-  test.each(['10 guests, 2 only eat fish', '10 guests, 2 who eat only chicken'])(
-    '“%s”: what they leave out is asked, and nothing is taken for liked or left out',
-    (line) => {
-      const [all, few] = seated(line);
-      expect(all).toBe('8');
-      expect(few).toMatch(/^2 own-unread-(?:only-eat-fish|eat-only-chicken)$/);
-    },
-  );
+  test.each([
+    'only eat fish',
+    'eat fish only',
+    'eat only chicken',
+    'eat nothing but fish',
+    'just eat fish',
+    'fish only',
+    'exclusively eat chicken',
+  ])('“2 %s”: what they leave out is asked, and nothing is taken for liked or left out', (words) => {
+    const [group] = read(`10 guests, 2 ${words}`).groups.slice(1);
+    expect(group!.needs.map(({ id }) => id)).toEqual([
+      expect.stringMatching(`^own-unread-${words.replaceAll(' ', '-')}$`),
+    ]);
+  });
+
+  test.each([
+    ['20 guests for Eid', '20 halal guests for Eid', '20 halal'],
+    ['30 for a bar mitzvah', '30 kosher guests for a bar mitzvah', '30 kosher-style'],
+    ['25 guests for Diwali', '25 vegetarians for Diwali', '25 vegetarian'],
+  ])('“%s”: how they eat is asked; “%s” says it', (open, said, group) => {
+    expect(read(open).unread).toHaveLength(1);
+    expect(read(said).unread).toEqual([]);
+    expect(seated(said)).toEqual([group]);
+  });
 
   test.each([
     ['22 for a leaving do: 4V, 2VG, 1GF', 22, ['v']],
