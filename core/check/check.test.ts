@@ -102,6 +102,16 @@ describe('what nobody understood', () => {
     expect(settled.party[1]!.needs).toEqual([]);
     expect(find(settled, 'not-understood')).toBeUndefined();
   });
+
+  test.each(['1 only eats fish', '1 who eats cheese from sheep'])(
+    '“%s” names a food: no press says that it is no matter of food',
+    (who) => {
+      const { groups } = readParty(`4 guests: ${who}`, NEED_WORDS, isFoodWord);
+      const slip = find({ ...asked, party: groups }, 'not-understood')!;
+      expect(slip.severity).toBe('ask');
+      expect(slip.remedies.map(({ kind }) => kind)).toEqual([]);
+    },
+  );
 });
 
 describe('a table for many', () => {

@@ -1,4 +1,5 @@
 import { isSoldAllYear } from '../../catalogue/index.js';
+import { isFoodWord } from '../../needs/index.js';
 import { agesMissing, unreadOf } from '../../party/index.js';
 import { growingMonth } from '../../plan/index.js';
 import type { CheckContext } from '../context.js';
@@ -29,6 +30,10 @@ export function ages(context: CheckContext): Finding[] {
     );
 }
 
+/** Names it a food? Then it is a matter of food, whatever it means, and no press may wave it away. */
+const namesFood = (need: string): boolean =>
+  (need.match(/[\p{L}\p{M}]{3,}/gu) ?? []).some((word) => isFoodWord(word));
+
 /** What was said of guests and nobody understood: no food is known to be theirs until somebody asks. */
 export function notUnderstood(context: CheckContext): Finding[] {
   return context.plan.party.flatMap((group) =>
@@ -40,16 +45,18 @@ export function notUnderstood(context: CheckContext): Finding[] {
         concerns: [group.id],
         args: { group: group.name, need: choice.own?.name ?? choice.id, n: group.count },
         facts: [],
-        remedies: [
-          {
-            kind: 'means-nothing',
-            args: {},
-            command: {
-              name: 'set-group',
-              group: { ...group, needs: group.needs.filter(({ id }) => id !== choice.id) },
-            },
-          },
-        ],
+        remedies: namesFood(choice.own?.name ?? choice.id)
+          ? []
+          : [
+              {
+                kind: 'means-nothing',
+                args: {},
+                command: {
+                  name: 'set-group',
+                  group: { ...group, needs: group.needs.filter(({ id }) => id !== choice.id) },
+                },
+              },
+            ],
       }),
     ),
   );
