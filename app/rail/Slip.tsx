@@ -33,7 +33,7 @@ export type Opened = { kind: 'swap' | 'overrule' | 'why' } | { kind: 'label'; an
 
 /** One finding as a paper slip. Under the pointer or the focus it lifts its flags on the board. */
 export function Slip({
-  finding: finding,
+  finding,
   number,
   plan,
   onOpen,
@@ -222,7 +222,7 @@ function ByHand({ finding, groups, plan, onOpen }: StripsProps) {
 
 /** The paper that a slip opened. It hangs on the rail, so that a slip that moves or goes does not take it along half filled. */
 export function Opening({
-  finding: finding,
+  finding,
   plan,
   open,
   onClose,
@@ -247,7 +247,7 @@ export function Opening({
   }
 }
 
-function WhyDialog({ finding: finding, onClose }: { finding: Finding; onClose: () => void }) {
+function WhyDialog({ finding, onClose }: { finding: Finding; onClose: () => void }) {
   const speech = useSpeech();
   return (
     <PaperDialog open onClose={onClose} title={textOf(finding, speech)} hint={whyOf(finding, speech)}>

@@ -189,8 +189,8 @@ const NEARLY_ALL = 7;
 
 function Candidate({
   plan,
-  swap: swap,
-  component: component,
+  swap,
+  component,
   onLook,
   onTake,
 }: {

@@ -218,15 +218,7 @@ function FoodRow({
 }
 
 /** Nothing where the food is theirs; an overruling is always printed. */
-function NotFor({
-  checked,
-  food: placed,
-  group: group,
-}: {
-  checked: Checked;
-  food: PlacedFood;
-  group: Group;
-}) {
+function NotFor({ checked, food: placed, group }: { checked: Checked; food: PlacedFood; group: Group }) {
   const standing = standingOf(checked.context, placed, group);
   if (standing === 'fine')
     return checked.context.overruled(placed.component.id, group) ? (

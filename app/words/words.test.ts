@@ -3,7 +3,7 @@ import { parse, TYPE, type MessageFormatElement } from '@formatjs/icu-messagefor
 import { readdirSync, readFileSync } from 'node:fs';
 import path from 'node:path';
 import { fileURLToPath } from 'node:url';
-import ts from 'typescript';
+import { parseSync } from '@swc/core';
 import { madeUp } from '../../core/words/made-up.js';
 import { t } from './index.js';
 
@@ -26,21 +26,36 @@ const READ = new Set([
 ]);
 const isWord = (text: string): boolean => /[A-Za-z]{2,}/.test(text) && !NAMES.test(text.trim());
 
-const sources = (readdirSync(app, { recursive: true }) as string[])
-  .filter((name) => /\.tsx?$/.test(name) && !OUTSIDE.test(`/${name}`))
-  .map((name) => ({
-    name,
-    root: ts.createSourceFile(name, readFileSync(path.join(app, name), 'utf8'), ts.ScriptTarget.Latest, true),
-  }));
-
-function* nodes(node: ts.Node): Generator<ts.Node> {
-  yield node;
-  for (const child of node.getChildren()) yield* nodes(child);
+/** A node of the syntax tree of @swc/core, as far as it is read here. */
+interface Node {
+  readonly type: string;
+  readonly value?: string | Node | null;
+  readonly name?: Node;
+  readonly key?: Node;
+  readonly callee?: Node;
+  readonly arguments?: readonly { readonly expression: Node }[];
+  readonly properties?: readonly Node[];
 }
-const all = sources.flatMap(({ name, root }) => [...nodes(root)].map((node) => ({ name, node })));
+
+function* nodes(tree: unknown): Generator<Node> {
+  if (typeof tree !== 'object' || tree === null) return;
+  if (typeof (tree as Node).type === 'string') yield tree as Node;
+  for (const part of Object.values(tree)) yield* nodes(part);
+}
+
+const all = (readdirSync(app, { recursive: true }) as string[])
+  .filter((name) => /\.tsx?$/.test(name) && !OUTSIDE.test(`/${name}`))
+  .flatMap((name) => {
+    const text = readFileSync(path.join(app, name), 'utf8');
+    const tree = parseSync(text, { syntax: 'typescript', tsx: name.endsWith('x') });
+    return [...nodes(tree)].map((node) => ({ name, node }));
+  });
 const calls = all.flatMap(({ name, node }) =>
-  ts.isCallExpression(node) && node.expression.getText() === 't' ? [{ name, call: node }] : [],
+  node.type === 'CallExpression' && node.callee?.value === 't' ? [{ name, call: node.arguments! }] : [],
 );
+const textIn = (node: Node | null | undefined): string | undefined =>
+  node?.type === 'StringLiteral' || node?.type === 'JSXText' ? (node.value as string) : undefined;
+const isRead = ({ type, name }: Node): boolean => type === 'JSXAttribute' && READ.has(name!.value as string);
 
 /** What a message is given, by name. */
 const asked = (elements: readonly MessageFormatElement[]): string[] =>
@@ -56,14 +71,8 @@ const askedOf = (message: string): string[] =>
 describe('words of the interface', () => {
   test('no text stands in the markup or in what is read of it but through t()', () => {
     const bare = all.flatMap(({ name, node }) => {
-      const text = ts.isJsxText(node)
-        ? node.text
-        : ts.isJsxAttribute(node) &&
-            READ.has(node.name.getText()) &&
-            node.initializer &&
-            ts.isStringLiteral(node.initializer)
-          ? node.initializer.text
-          : '';
+      const text =
+        (isRead(node) ? textIn(node.value as Node) : node.type === 'JSXText' && textIn(node)) || '';
       return isWord(text) ? [`${name}: ${text.trim()}`] : [];
     });
     expect(bare).toEqual([]);
@@ -72,19 +81,17 @@ describe('words of the interface', () => {
   test('every message can be read, and is given just what it asks for', () => {
     expect(calls.length).toBeGreaterThan(700);
     for (const { name, call } of calls) {
-      const [message, values] = call.arguments;
-      if (!message || !ts.isStringLiteralLike(message)) throw new Error(`${name}: ${call.getText()}`);
-      const given =
-        values && ts.isObjectLiteralExpression(values)
-          ? values.properties.map((property) => property.name!.getText())
-          : [];
-      expect([name, message.text, ...given.sort()]).toEqual([name, message.text, ...askedOf(message.text)]);
+      const [message, values] = call.map(({ expression }) => expression);
+      const text = textIn(message);
+      if (text === undefined) throw new Error(`${name}: ${JSON.stringify(message)}`);
+      const given = (values?.properties ?? []).map(({ key, value }) => (key ?? { value }).value as string);
+      expect([name, text, ...given.sort()]).toEqual([name, text, ...askedOf(text)]);
     }
   });
 
   test('a made-up language changes every word and no placeholder', () => {
     for (const { call } of calls) {
-      const english = (call.arguments[0] as ts.StringLiteral).text;
+      const english = textIn(call[0]!.expression)!;
       const made = madeUp(english);
       expect(askedOf(made)).toEqual(askedOf(english));
       if (isWord(english.replace(/\{[^}]*\}/g, ''))) expect(made).not.toBe(english);

@@ -83,7 +83,7 @@ function nutritionOf(parts: readonly Part[], outG: number): Component['per100g']
 }
 
 /** Minor units of what goes in, where it is cheapest. */
-export const priceOf = ({ component: component, grams }: Part): number =>
+export const priceOf = ({ component, grams }: Part): number =>
   grams * Math.min(...component.packs.map((pack) => pack.priceMinor / pack.massG));
 
 /** What goes into a batch, as the larder knows it; undefined where one part is not in it. */

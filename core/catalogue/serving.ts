@@ -30,7 +30,15 @@ export const IN_A_BOX: ReadonlySet<Occasion> = new Set<Occasion>(['walk']);
 export type Weight = 'base' | 'companion' | 'accent';
 /** How it is eaten; `carrier` holds a slice of cheese without breaking. */
 export type Way =
-  'picked' | 'dipper' | 'spooned' | 'carried' | 'spread' | 'carrier' | 'dip' | 'condiment' | 'garnish';
+  | 'picked'
+  | 'dipper'
+  | 'spooned'
+  | 'carried'
+  | 'spread'
+  | 'carrier'
+  | 'dip'
+  | 'condiment'
+  | 'garnish';
 /** What may be laid on it: a slice of cheese, or dips only; or, for who eats no bread, cheese on a leaf. */
 export type Carries = 'all' | 'dips' | 'keto' | 'none';
 export type Partners =

@@ -3,7 +3,6 @@ import type { LaidElement, Plan, Surface } from '../plan/index.js';
 import { lies } from '../lay/index.js';
 import { memo1 } from '../measure/index.js';
 import { gapBetween, meanOf, type Point } from '../geometry/index.js';
-import type {} from './context.js';
 
 /** Nearer than this, crumbs and drops reach the neighbour (house default: two fingers). */
 export const NEAR_MM = 25;

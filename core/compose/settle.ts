@@ -30,7 +30,7 @@ export function boardOf(draft: Draft, values: readonly number[]): Plan {
     ? plan.placements.filter(
         (placement) =>
           isCounted(plan, placement) &&
-          !draft.entries.some(({ candidate: candidate }) => candidate.held?.includes(placement)),
+          !draft.entries.some(({ candidate }) => candidate.held?.includes(placement)),
       )
     : [];
   return inTheBowlsAtHand({ ...plan, placements: [...placements, ...unknown, ...garnish(plan)] });

@@ -31,7 +31,7 @@ export function sketchOf(problem: Problem): Problem {
     .map((candidate) => candidate.component.id);
   const kept = new Set<ComponentId>([...pinned, ...held, ...(star ? [star] : [])]);
   const families = new Map<Family, Component[]>();
-  for (const { component: component } of ranked) {
+  for (const { component } of ranked) {
     const here = families.get(component.family) ?? [];
     if (
       here.length >= (component.family === 'cheese' ? OF_CHEESE : OF_FAMILY) ||

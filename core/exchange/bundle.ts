@@ -24,7 +24,8 @@ export interface NotTaken {
 }
 
 export type ReadPlans =
-  { ok: true; plans: Plan[]; notTaken: NotTaken[] } | { ok: false; problems: ReadProblem[] };
+  | { ok: true; plans: Plan[]; notTaken: NotTaken[] }
+  | { ok: false; problems: ReadProblem[] };
 
 /** What no browser reads into its memory: a file beyond is refused by its size. */
 export const MAX_BUNDLE_BYTES = 512 * 1024 * 1024;

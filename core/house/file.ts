@@ -10,7 +10,8 @@ export interface Kept<K extends HouseKind = HouseKind> {
 }
 
 export type KeptRead<K extends HouseKind = HouseKind> =
-  { ok: true; kept: Kept<K> } | { ok: false; reason: Said };
+  | { ok: true; kept: Kept<K> }
+  | { ok: false; reason: Said };
 
 /** A value brought up to now and checked. What a later version wrote is refused, not guessed. */
 export function readKept<K extends HouseKind>(kind: K, version: number, value: unknown): KeptRead<K> {

@@ -23,7 +23,7 @@ const LETTERS: Record<string, string> = {
 /** Between items of a list wherever they stand. */
 const BULLET = /^[\u2022\u2023\u2027\u2219\u25cf\u25e6\u25aa\u25a0\u25ab\u00b7\u30fb\u2043|;]$/;
 const DASH = /^\p{Pd}|\u2212$/u;
-const DROPPED = /^[\u00ad\u200b-\u200f\u2060\ufeff\ufe00-\ufe0f*_]$/;
+const DROPPED = /^(?:[\u00ad\u200b-\u200f\u2060\ufeff*_]|[\ufe00-\ufe0f])$/;
 /** A tag that stands inside a word, as bold marks do; any other ends the line. */
 const TAG = /^<\/?([a-z][a-z0-9]{0,9})[^<>]{0,80}>/i;
 const INLINE = /^(?:b|i|u|em|strong|span|mark|small|sup|sub|font)$/i;

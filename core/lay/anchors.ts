@@ -4,7 +4,7 @@ import type { LaidElement, MarkedPlace, Surface } from '../plan/index.js';
 import { hypot2, inside, type Polygon } from '../geometry/index.js';
 import type { Part } from './parts.js';
 import { isWantedAt } from './places.js';
-import { TALL_MM } from './terms/index.js';
+import { TALL_MM } from './terms/tall.js';
 
 /** Bound once: looking names up on the global object is slow inside hot loops. */
 const { PI, abs, cos, exp, max, min, round, sin } = Math;

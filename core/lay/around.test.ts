@@ -186,7 +186,7 @@ describe('laying what changed', () => {
       );
       now = {
         ...now,
-        layout: layout.map(({ surfaceId, elements: elements }) => ({ surfaceId, elements: elements })),
+        layout: layout.map(({ surfaceId, elements }) => ({ surfaceId, elements: elements })),
       };
       expect(planSchema.safeParse(now).success).toBe(true);
       liesWhole(now, elements(now));

@@ -98,8 +98,5 @@ export function windowIn(wheel: Wheel, outline: Polygon, acrossMm: number, lidMm
 }
 
 /** How a wheel is after so many minutes in the freezer: too soft, right for cutting, or frozen, which turns it mealy. */
-export const firmness = (
-  { firmMinutes, frozenMin }: Opening,
-  minutes: number,
-): 'soft' | 'right' | 'frozen' =>
+export const firmness = ({ firmMinutes, frozenMin }: Opening, minutes: number): 'soft' | 'right' | 'frozen' =>
   minutes < firmMinutes ? 'soft' : minutes <= frozenMin ? 'right' : 'frozen';

@@ -194,7 +194,7 @@ function Chosen({
 }
 
 function OneSetting({
-  setting: setting,
+  setting,
   value,
   onTell,
 }: {
@@ -239,7 +239,7 @@ function OneSetting({
 
 /** Several at once: "all", or some by name. */
 function ListSetting({
-  setting: setting,
+  setting,
   values,
   onTell,
 }: {

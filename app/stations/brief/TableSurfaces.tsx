@@ -84,7 +84,7 @@ export function TableSurfaces({ plan, onPick }: { plan: Plan; onPick: (surface: 
 
 function OneSurface({
   plan,
-  spot: { surface: surface, x, y, length, width },
+  spot: { surface, x, y, length, width },
   scale,
   onPick,
 }: {
@@ -125,7 +125,7 @@ function OneSurface({
 }
 
 /** Name, size, mass, and what it is kept free from or how full it is. */
-function SurfaceWords({ plan, surface: surface, low }: { plan: Plan; surface: Surface; low: boolean }) {
+function SurfaceWords({ plan, surface, low }: { plan: Plan; surface: Surface; low: boolean }) {
   const units = useSettings((settings) => settings.units);
   const mass = massOn(plan, surface);
   const ground = laidGroundCm2(plan, surface);

@@ -33,7 +33,7 @@ import { t, word } from '../../words/index.js';
 /** One food as itself: its portrait with its tastes, for whom it is, and where it lies on the little surfaces of the table. */
 export function ComponentDialog({
   plan,
-  component: component,
+  component,
   onClose,
 }: {
   plan: Plan;
@@ -90,7 +90,7 @@ export function ComponentDialog({
 const TASTED = TASTES.filter((taste) => taste !== 'strength');
 
 /** Large, as it lies, with what it tastes of. */
-function LargePortrait({ component: component }: { component: Component }) {
+function LargePortrait({ component }: { component: Component }) {
   return (
     <div className="flex flex-col items-center">
       <Portrait food={component} width="230" height="230" className="max-md:size-40" />
@@ -105,7 +105,7 @@ function LargePortrait({ component: component }: { component: Component }) {
 }
 
 /** What a stylist asks of it: like what, with what, how served, how long, called what elsewhere. */
-function AboutFood({ plan, component: component }: { plan: Plan; component: Component }) {
+function AboutFood({ plan, component }: { plan: Plan; component: Component }) {
   const facts = about(component);
   const partners = goesWith(component, planLarder(plan).values());
   return (
@@ -141,7 +141,7 @@ function servedWords({ forms, temperMin }: About): string {
 }
 
 /** How a home-made thing is made, for the grams that lie on the board. */
-function Made({ plan, component: component }: { plan: Plan; component: Component }) {
+function Made({ plan, component }: { plan: Plan; component: Component }) {
   const recipe = recipeIn(plan, planLarder({ ...plan, recipes: [] }), component.id);
   const units = useSettings((settings) => settings.units);
   const massG = plan.placements
@@ -172,7 +172,7 @@ function Made({ plan, component: component }: { plan: Plan; component: Component
 
 function Deeds({
   plan,
-  component: component,
+  component,
   run,
   onSwap,
   onClose,

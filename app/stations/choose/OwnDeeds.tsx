@@ -11,7 +11,7 @@ import { t } from '../../words/index.js';
 /** Read its label, copy it, and, where it is the stylist's own, change or delete it. */
 export function OwnDeeds({
   plan,
-  component: component,
+  component,
   onClose,
 }: {
   plan: Plan;

@@ -71,7 +71,7 @@ export function Wells({
 }
 
 function OneWell({
-  well: well,
+  well,
   plan,
   checked,
   onPick,

@@ -29,7 +29,16 @@ import {
 
 /** Where a cutter is found: drawers of a workshop. */
 export type CutterGroup =
-  'round' | 'star' | 'heart' | 'sky' | 'sea' | 'garden' | 'animal' | 'thing' | 'plain' | 'letter';
+  | 'round'
+  | 'star'
+  | 'heart'
+  | 'sky'
+  | 'sea'
+  | 'garden'
+  | 'animal'
+  | 'thing'
+  | 'plain'
+  | 'letter';
 
 export interface Cutter {
   id: string;

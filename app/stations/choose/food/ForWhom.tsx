@@ -13,7 +13,7 @@ const GLYPH = { fine: 'whole', ask: 'covered', forbidden: 'cracked' } as const;
 const WORD = { fine: t('may eat it'), ask: t('ask the label'), forbidden: t('not for them') } as const;
 
 /** Those who may eat it as marks in a row; whoever must ask or leave it, with the reason. */
-export function ForWhom({ plan, component: component }: { plan: Plan; component: Component }) {
+export function ForWhom({ plan, component }: { plan: Plan; component: Component }) {
   const speech = useSpeech();
   const judged = plan.party.map((group) => ({ group, ...worstAsItLies(plan, component, group) }));
   const several =

@@ -18,7 +18,7 @@ export interface FoodPart {
 }
 
 /** Each surface that may hold it, small, with what lies there of it; its grams and its form beneath. */
-export function Lies({ plan, component: component, run }: FoodPart) {
+export function Lies({ plan, component, run }: FoodPart) {
   const surfaces = surfacesFor(plan, component);
   if (surfaces.length === 0) return <p>{t('Every surface promises to be kept free from what is in it.')}</p>;
   return (
@@ -91,7 +91,7 @@ function OnSurface({ plan, component, run, surface }: FoodPart & { surface: Surf
 }
 
 /** In a bowl, with a tool of its own, in the part that is kept for somebody. */
-function HowServed({ plan, component: component, surface, run }: FoodPart & { surface: Surface }) {
+function HowServed({ plan, component, surface, run }: FoodPart & { surface: Surface }) {
   const here = plan.placements.filter(
     (placement) => placement.componentId === component.id && placement.surfaceId === surface.id,
   );
@@ -127,7 +127,7 @@ function HowServed({ plan, component: component, surface, run }: FoodPart & { su
 }
 
 /** What is in the house is used first and not bought. */
-export function InTheHouse({ plan, component: component, run }: FoodPart) {
+export function InTheHouse({ plan, component, run }: FoodPart) {
   const imperial = useSettings((settings) => settings.units) === 'imperial';
   const massG = inPantry(plan, component.id);
   // a date that was noted in Make stays with the pack
