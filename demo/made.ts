@@ -12,7 +12,7 @@ const root = path.dirname(path.dirname(fileURLToPath(import.meta.url)));
 /** Everything that a demo's board is made of: where one of these changes, it is made anew. */
 const SOURCES = ['core', 'solver', 'demo'];
 const isSource = (name: string): boolean =>
-  name.endsWith('.ts') && !/\.(?:test|fixture)\.ts$/.test(name) && !name.startsWith('testing/');
+  name.endsWith('.ts') && !/\.(?:test|fixture)\.ts$/.test(name) && !/^(?:testing|test-support)\//.test(name);
 
 let state: string | undefined;
 function stateOfTheCode(): string {
@@ -27,12 +27,30 @@ function stateOfTheCode(): string {
   return (state = hash.digest('hex').slice(0, 16));
 }
 
+/** The demos that lie in the repository, and the state of the code that made them: a fresh clone need not solve them. */
+const KEPT = path.join(root, 'demo/made');
+const STATE = path.join(KEPT, 'state.txt');
+const plateIn = (folder: string, name: string): string => path.join(folder, `${name}.plate.json`);
+
+/** Makes what lies in the repository the work of the code as it is now. */
+export async function keepDemos(): Promise<void> {
+  const texts = await Promise.all(
+    Object.keys(DEMOS).map(async (name) => [name, await madeDemoText(name)] as const),
+  );
+  mkdirSync(KEPT, { recursive: true });
+  for (const [name, text] of texts) writeFileSync(plateIn(KEPT, name), text);
+  writeFileSync(STATE, `${stateOfTheCode()}\n`);
+}
+
+const isKept = (): boolean => existsSync(STATE) && readFileSync(STATE, 'utf8').trim() === stateOfTheCode();
+
 /** The text of a demo, composed and laid. It is solved once for each state of the code, and kept beside it. */
 export async function madeDemoText(name: string): Promise<string> {
   const brief = DEMOS[name];
   if (!brief) throw new Error(`expected one of ${Object.keys(DEMOS).join(', ')}, got "${name}"`);
+  if (isKept()) return readFileSync(plateIn(KEPT, name), 'utf8');
   const folder = path.join(root, '.cache', 'demo', stateOfTheCode());
-  const file = path.join(folder, `${name}.plate.json`);
+  const file = plateIn(folder, name);
   if (existsSync(file)) return readFileSync(file, 'utf8');
   const text = canonicalText(makeDemo(brief(), await nodeSolver()));
   mkdirSync(folder, { recursive: true });

@@ -24,7 +24,7 @@ configure({
 
 /** The demo as it was composed and laid: its figures are not solved anew for each test. */
 export function cometWatch(): Plan {
-  const read = readPlanText(readFileSync('core/testing/comet-watch.plate.json', 'utf8'));
+  const read = readPlanText(readFileSync('demo/made/comet-watch.plate.json', 'utf8'));
   if (!read.ok) throw new Error(inEnglish(read.problems[0]!.reason));
   return read.plan;
 }

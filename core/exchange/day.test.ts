@@ -11,7 +11,7 @@ import { dayCalendar, dayCsv, dayRows } from './day.js';
 import { readPrices, writePrices } from './prices-csv.js';
 
 const read = readPlanText(
-  readFileSync(new URL('../testing/comet-watch.plate.json', import.meta.url), 'utf8'),
+  readFileSync(new URL('../../demo/made/comet-watch.plate.json', import.meta.url), 'utf8'),
 );
 if (!read.ok) throw new Error('the demo was refused');
 const brief: Plan = read.plan;

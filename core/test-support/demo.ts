@@ -5,7 +5,7 @@ import { inEnglish } from '../words/index.js';
 /** The demo as it was composed and laid: its figures are not solved anew for each test. */
 export function laidDemo(): Plan {
   const read = readPlanText(
-    readFileSync(new URL('../testing/comet-watch.plate.json', import.meta.url), 'utf8'),
+    readFileSync(new URL('../../demo/made/comet-watch.plate.json', import.meta.url), 'utf8'),
   );
   if (!read.ok) throw new Error(inEnglish(read.problems[0]!.reason));
   return read.plan;
