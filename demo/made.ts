@@ -4,7 +4,7 @@ import path from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { canonicalText, readPlanText, type Plan } from '../core/plan/index.js';
 import { nodeSolver } from '../solver/node.js';
-import { DEMOS } from './index.js';
+import { KEPT_BRIEFS } from './index.js';
 import { makeDemo } from './make.js';
 
 const root = path.dirname(path.dirname(fileURLToPath(import.meta.url)));
@@ -35,7 +35,7 @@ const plateIn = (folder: string, name: string): string => path.join(folder, `${n
 /** Makes what lies in the repository the work of the code as it is now. */
 export async function keepDemos(): Promise<void> {
   const texts = await Promise.all(
-    Object.keys(DEMOS).map(async (name) => [name, await madeDemoText(name)] as const),
+    Object.keys(KEPT_BRIEFS).map(async (name) => [name, await madeDemoText(name)] as const),
   );
   mkdirSync(KEPT, { recursive: true });
   for (const [name, text] of texts) writeFileSync(plateIn(KEPT, name), text);
@@ -46,8 +46,8 @@ const isKept = (): boolean => existsSync(STATE) && readFileSync(STATE, 'utf8').t
 
 /** The text of a demo, composed and laid. It is solved once for each state of the code, and kept beside it. */
 export async function madeDemoText(name: string): Promise<string> {
-  const brief = DEMOS[name];
-  if (!brief) throw new Error(`expected one of ${Object.keys(DEMOS).join(', ')}, got "${name}"`);
+  const brief = KEPT_BRIEFS[name];
+  if (!brief) throw new Error(`expected one of ${Object.keys(KEPT_BRIEFS).join(', ')}, got "${name}"`);
   if (isKept()) return readFileSync(plateIn(KEPT, name), 'utf8');
   const folder = path.join(root, '.cache', 'demo', stateOfTheCode());
   const file = plateIn(folder, name);

@@ -1,6 +1,7 @@
 import { test as base, expect, type BrowserContext, type Locator, type Page } from '@playwright/test';
 import { CATALOGUE } from '../core/catalogue/index.js';
-import type { Plan } from '../core/plan/index.js';
+import { readFileSync } from 'node:fs';
+import { readPlanText, type Plan } from '../core/plan/index.js';
 
 const SCREEN = { width: 1280, height: 800 };
 
@@ -147,6 +148,21 @@ export async function openDemo(
   const plan = change({ ...demo.plan, id: `${demo.plan.id}-${++opened}` as Plan['id'] });
   const cards = demo.rows['cards']!.map((card) => ({ ...(card as object), id: plan.id }));
   await openStored(page, plan, station, { cards });
+  await expect(page.getByRole('heading', { level: 1 })).toContainText('Comet Watch');
+  return plan.id;
+}
+
+const small = readPlanText(readFileSync('demo/made/small-watch.plate.json', 'utf8'));
+
+/** Comet Watch for eight, laid on a board and a tray, at one of its stations: where the size of the party is no matter. */
+export async function openSmall(
+  page: Page,
+  station = 'brief',
+  change: (plan: Plan) => Plan = (plan) => plan,
+): Promise<string> {
+  if (!small.ok) throw new Error('the small demo cannot be read');
+  const plan = change({ ...small.plan, id: `${small.plan.id}-${++opened}` as Plan['id'] });
+  await openStored(page, plan, station, {});
   await expect(page.getByRole('heading', { level: 1 })).toContainText('Comet Watch');
   return plan.id;
 }

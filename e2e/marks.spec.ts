@@ -1,6 +1,6 @@
 import { writeFileSync } from 'node:fs';
 import { expect, type Page } from '@playwright/test';
-import { drag, openDemo, rests, test } from './helpers.js';
+import { drag, openSmall, rests, test } from './helpers.js';
 
 const mark = async (page: Page, what: string): Promise<void> => {
   await page.getByRole('button', { name: 'Mark a place', exact: true }).click();
@@ -11,7 +11,7 @@ const ring = (page: Page, what: string) => page.getByRole('button', { name: `Mar
 test('a place that is pulled open with the mouse has no food, and one undo takes mark and laying back', async ({
   page,
 }) => {
-  await openDemo(page, 'lay');
+  await openSmall(page, 'lay');
   const board = (await page.getByRole('button', { name: /^Brie\. Arrows/ }).boundingBox())!;
   const [x, y] = [board.x + board.width / 2, board.y + board.height / 2];
   await mark(page, 'stays open');
@@ -35,7 +35,7 @@ test('a place that is pulled open with the mouse has no food, and one undo takes
 });
 
 test('by keys alone a mark is set, moved, made larger and taken away', async ({ page }) => {
-  await openDemo(page, 'lay');
+  await openSmall(page, 'lay');
   await mark(page, 'cheese here');
   await expect(page.getByRole('button', { name: /^The board\. Enter/ })).toBeFocused();
   await page.keyboard.press('Enter');
@@ -59,7 +59,7 @@ test('by keys alone a mark is set, moved, made larger and taken away', async ({ 
 test('half of a food goes to another surface, a row is bent, and each is one step of undo', async ({
   page,
 }) => {
-  await openDemo(page, 'lay');
+  await openSmall(page, 'lay');
   const toasts = page.locator('[data-element^="oak-"][data-element*="baguette"]').first();
   await toasts.focus();
   const shape = await toasts.getAttribute('d');
@@ -82,23 +82,23 @@ test('half of a food goes to another surface, a row is bent, and each is one ste
   await expect(end).toBeFocused();
   await rests(page, 20_000);
   await page.getByRole('button', { name: /^Undo: pull a row’s end/ }).click();
-  await page.locator('[data-element^="oak-"][data-element*="strawberries"]').first().focus();
+  await page.locator('[data-element^="oak-"][data-element*="dates"]').first().focus();
   await page.getByRole('button', { name: 'To another surface' }).click();
-  await page.getByRole('menuitem', { name: 'Half of it to Small plate one' }).click();
+  await page.getByRole('menuitem', { name: 'Half of it to Quiet tray' }).click();
   await rests(page, 20_000);
   await page
-    .getByRole('button', { name: /^Small plate one/ })
+    .getByRole('button', { name: /^Quiet tray/ })
     .first()
     .click();
-  await expect(page.locator('[data-element*="strawberries"]').first()).toBeAttached({ timeout: 20_000 });
+  await expect(page.locator('[data-element*="dates"]').first()).toBeAttached({ timeout: 20_000 });
   await page.getByRole('button', { name: /^Undo: send to another surface/ }).click();
-  await expect(page.locator('[data-element*="strawberries"]')).toHaveCount(0);
+  await expect(page.locator('[data-element*="dates"]')).toHaveCount(0);
 });
 
 test('who arrives finds what was not laid yet laid, what is laid stays; a food is cut otherwise from its tag', async ({
   page,
 }) => {
-  await openDemo(page, 'lay', (plan) => ({ ...plan, layout: plan.layout.slice(1) }));
+  await openSmall(page, 'lay', (plan) => ({ ...plan, layout: plan.layout.slice(1) }));
   await expect(page.locator('[data-element^="oak-"]').first()).toBeAttached({ timeout: 30_000 });
   await rests(page, 20_000);
   await expect(page.getByRole('button', { name: /^Undo: lay the board/ })).toBeVisible();
@@ -117,7 +117,7 @@ test('who arrives finds what was not laid yet laid, what is laid stays; a food i
 test('a board of one’s own outline, and a box with walls; a drawing with a notch is refused', async ({
   page,
 }, info) => {
-  await openDemo(page, 'brief');
+  await openSmall(page, 'brief');
   const svg = (name: string, d: string): string => {
     const path = info.outputPath(`${name}.svg`);
     writeFileSync(
