@@ -29,6 +29,6 @@ export function smallWatchBrief(): Plan {
         ? [{ ...surface, outline, serves: surface.serves?.filter((id) => seated.has(id)) ?? null }]
         : [];
     }),
-    wishes: { ...whole.wishes, pinned: ['brie', 'strawberries', 'guacamole', 'salami'] },
+    wishes: { ...whole.wishes, pinned: ['brie', 'mature-cheddar', 'strawberries', 'guacamole', 'salami'] },
   });
 }

@@ -3,7 +3,7 @@ import { readFileSync } from 'node:fs';
 import { createRequire } from 'node:module';
 import { test as fresh, expect, type Page } from '@playwright/test';
 import { emptyPlan } from '../core/plan/index.js';
-import { goTo, openDemo, openPlan, planCards, rests, test, withSmallLarder } from './helpers.js';
+import { goTo, openSmall, openPlan, planCards, rests, test, withSmallLarder } from './helpers.js';
 
 const AXE = readFileSync(createRequire(import.meta.url).resolve('axe-core/axe.min.js'), 'utf8');
 
@@ -63,7 +63,7 @@ async function cleanInBothSizes(page: Page): Promise<void> {
 
 test('no station has an axe violation, on a screen and on a tablet', async ({ page }) => {
   test.setTimeout(180_000);
-  const id = await openDemo(page);
+  const id = await openSmall(page);
   for (const station of STATIONS) {
     await goTo(page, `/plan/${id}/${station}`);
     await expect(page.locator(`[aria-current="step"][href$="/${station}"]`)).toBeVisible();
@@ -73,7 +73,7 @@ test('no station has an axe violation, on a screen and on a tablet', async ({ pa
 
 test('the sheet and the start page have no axe violation', async ({ page }) => {
   test.setTimeout(180_000);
-  const id = await openDemo(page);
+  const id = await openSmall(page);
   await goTo(page, `/plan/${id}/sheet`);
   await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
   await cleanInBothSizes(page);
@@ -97,20 +97,20 @@ const lookAt = (page: Page) => ({
 
 test('no dialog of Brief has an axe violation', async ({ page }) => {
   test.setTimeout(180_000);
-  await openDemo(page);
+  await openSmall(page);
   const { opened, press } = lookAt(page);
   await press('Type the party');
   await page.getByRole('textbox', { name: 'The party, in lines' }).fill('4 guests: 1 vegan, 1 owl');
   await clean(page);
   await press('Leave it as it was');
   await opened(() => press('More ways'));
-  await opened(() => press(/^Vegan, 6 ×/));
+  await opened(() => press(/^Vegan, 2 ×/));
   await opened(async () => {
-    await press(/^Vegan, 6 ×/);
+    await press(/^Vegan, 2 ×/);
     await press('In plain words');
   });
   await opened(async () => {
-    await press(/^Vegan, 6 ×/);
+    await press(/^Vegan, 2 ×/);
     await press('A rule of your own …');
   });
   await opened(() => press(/^Round oak/));
@@ -126,7 +126,7 @@ test('no dialog of Brief has an axe violation', async ({ page }) => {
 
 test('no dialog of Choose has an axe violation', async ({ page }) => {
   test.setTimeout(180_000);
-  await openDemo(page, 'choose');
+  await openSmall(page, 'choose');
   const { opened, press } = lookAt(page);
   await opened(() => press('Brie. Open'));
   await opened(() => press('At a glance'));
@@ -148,7 +148,7 @@ test('no dialog of Choose has an axe violation', async ({ page }) => {
 
 test('no paper and no dialog of Check has an axe violation', async ({ page }) => {
   test.setTimeout(180_000);
-  const id = await openDemo(page);
+  const id = await openSmall(page);
   const { opened, press } = lookAt(page);
   for (const paper of ['reply', 'bites', 'card/vegan']) {
     await goTo(page, `/plan/${id}/${paper}`);
@@ -163,7 +163,7 @@ test('no paper and no dialog of Check has an axe violation', async ({ page }) =>
 });
 
 test('by keyboard alone: stations, guest view, step back, squint, help, command box', async ({ page }) => {
-  await openDemo(page);
+  await openSmall(page);
   await page.locator('body').click({ position: { x: 5, y: 795 } });
   await page.keyboard.press('3');
   await page.waitForURL('**/check');
@@ -251,7 +251,7 @@ test.describe('on a touch screen', () => {
   fresh.use({ hasTouch: true, viewport: { width: 1024, height: 768 } });
 
   fresh('a finger drags a food, and it is pinned where it was let go', async ({ page }) => {
-    await openDemo(page, 'lay');
+    await openSmall(page, 'lay');
     const brie = page.getByRole('button', { name: /^Brie\. Arrows/ });
     const box = (await brie.boundingBox())!;
     const [x, y] = [box.x + box.width / 2, box.y + box.height / 2];
@@ -274,7 +274,7 @@ test('the focus returns to what opened a paper, and never falls to the start of 
   page,
 }) => {
   test.setTimeout(120_000);
-  await openDemo(page);
+  await openSmall(page);
   const opener = async (name: string | RegExp) => {
     const button = page.getByRole('button', { name }).first();
     await button.focus();
@@ -282,7 +282,7 @@ test('the focus returns to what opened a paper, and never falls to the start of 
     await expect(page.getByRole('dialog')).toBeVisible();
     return button;
   };
-  for (const name of [/^Vegan, 6 ×/, /^Theme/, 'Side by side', /^Round oak/]) {
+  for (const name of [/^Vegan, 2 ×/, /^Theme/, 'Side by side', /^Round oak/]) {
     const button = await opener(name);
     await page.keyboard.press('Escape');
     await expect(button).toBeFocused();
@@ -304,7 +304,7 @@ test('the focus returns to what opened a paper, and never falls to the start of 
 
 test('nothing is wider than the screen, from a phone to a desk', async ({ page }) => {
   test.setTimeout(120_000);
-  const id = await openDemo(page);
+  const id = await openSmall(page);
   for (const view of ['brief', 'choose', 'check', 'shape', 'lay', 'sheet']) {
     await goTo(page, `/plan/${id}/${view}`);
     await expect(page.getByRole('heading', { level: 1 })).toBeVisible();

@@ -1,6 +1,6 @@
 import { test as fresh, expect, type Page } from '@playwright/test';
 import { readFileSync } from 'node:fs';
-import { openDemo, planCards, saved, test } from './helpers.js';
+import { openSmall, planCards, saved, test } from './helpers.js';
 
 const addNotes = async (page: Page, dishes: string): Promise<void> => {
   await page.getByRole('button', { name: /^Other dishes/ }).click();
@@ -11,7 +11,7 @@ const addNotes = async (page: Page, dishes: string): Promise<void> => {
 
 test.describe('hard edges', () => {
   test('undo survives a reload and names what it undoes', async ({ page }) => {
-    await openDemo(page);
+    await openSmall(page);
     await addNotes(page, '7');
     await expect(page.getByRole('button', { name: 'Other dishes: 7 other dishes. Change' })).toBeVisible();
     await saved(page);
@@ -24,7 +24,7 @@ test.describe('hard edges', () => {
 
   test('a tab killed in the middle of writing leaves a whole plan', async ({ context }) => {
     const page = await context.newPage();
-    const id = await openDemo(page);
+    const id = await openSmall(page);
     await addNotes(page, '8');
     await page.close({ runBeforeUnload: false });
     const next = await context.newPage();
@@ -35,7 +35,7 @@ test.describe('hard edges', () => {
 
   test('a second tab sees an edit of the first, and edits of both are kept', async ({ context }) => {
     const one = await context.newPage();
-    const id = await openDemo(one);
+    const id = await openSmall(one);
     const two = await context.newPage();
     await two.goto(`/plan/${id}/brief`);
     await expect(two.getByRole('button', { name: /Other dishes: 6/ })).toBeVisible();
@@ -58,7 +58,7 @@ test.describe('hard edges', () => {
     test('a file that cannot be taken is refused with its reason, and nothing stored is touched', async ({
       page,
     }) => {
-      await openDemo(page);
+      await openSmall(page);
       await page.goto('/');
       for (const [name, text, reason] of cases)
         await test.step(name, async () => {
@@ -77,7 +77,7 @@ test.describe('hard edges', () => {
     page,
     context,
   }) => {
-    const id = await openDemo(page);
+    const id = await openSmall(page);
     const other = await context.newPage();
     await other.goto('/');
     await other.getByRole('button', { name: 'Delete Comet Watch' }).click();
@@ -101,7 +101,7 @@ test.describe('hard edges', () => {
   });
 
   test('one damaged record is a damaged card, and the rest works', async ({ page }) => {
-    await openDemo(page);
+    await openSmall(page);
     await page.evaluate(
       () =>
         new Promise<void>((resolve, reject) => {

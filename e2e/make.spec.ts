@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { expect, type Page } from '@playwright/test';
 import type { Plan } from '../core/plan/index.js';
-import { goTo, openDemo, test } from './helpers.js';
+import { goTo, openDemo, openSmall, test } from './helpers.js';
 
 const laidOut = async (page: Page): Promise<void> => {
   await expect(page.locator('[data-task]').first()).toBeAttached({ timeout: 20_000 });
@@ -17,7 +17,7 @@ const slip = (page: Page, kind: string) => page.locator(`article[data-code="day-
 test('who arrives finds the day laid out and proven; a task is moved by keys and by the mouse, and undone', async ({
   page,
 }) => {
-  await openDemo(page, 'make');
+  await openSmall(page, 'make');
   await laidOut(page);
   await expect(slip(page, 'kept-apart')).toBeVisible();
   await expect(slip(page, 'no-room')).toHaveCount(0);
@@ -61,7 +61,7 @@ test('who arrives finds the day laid out and proven; a task is moved by keys and
 test('crackers that a hand puts out at noon are told, and laying the day out again leaves them pinned', async ({
   page,
 }) => {
-  await openDemo(page, 'make');
+  await openSmall(page, 'make');
   await laidOut(page);
   const bread = task(page, 'build-oak-breads');
   await bread.focus();
@@ -81,7 +81,7 @@ test('crackers that a hand puts out at noon are told, and laying the day out aga
 test('a task is late: the rest is laid out from now, what is done stays done, one undo takes it back', async ({
   page,
 }) => {
-  await openDemo(page, 'make');
+  await openSmall(page, 'make');
   await laidOut(page);
   const first = page.getByRole('checkbox', { name: /^Done: / }).first();
   await first.click();
@@ -115,7 +115,7 @@ test('one pair of hands is too few: it is said, and what was tried is pressed', 
     ...plan,
     day: { ...plan.day, hands: [{ ...plan.day.hands[0]!, from: '20:00', daysBefore: 0 }] },
   });
-  await openDemo(page, 'make', alone);
+  await openSmall(page, 'make', alone);
   await laidOut(page);
   await expect(slip(page, 'no-room').first()).toBeVisible();
   // one slip for each task that finds no place
@@ -132,7 +132,7 @@ test('one pair of hands is too few: it is said, and what was tried is pressed', 
 test('the list buys what is made as its ingredients, is ticked, and is printed; the table names the fourteen', async ({
   page,
 }) => {
-  const id = await openDemo(page, 'make');
+  const id = await openSmall(page, 'make');
   await laidOut(page);
   await page.getByRole('radio', { name: 'Shopping' }).click();
   const list = page.getByRole('region', { name: 'Shopping list' });
@@ -201,7 +201,7 @@ test('more guests after shopping: only what is beyond the basket is bought, in o
 });
 
 test('a recipe is pasted, made one’s own, and lies in the larder', async ({ page }) => {
-  await openDemo(page, 'make');
+  await openSmall(page, 'make');
   await laidOut(page);
   await page.getByRole('radio', { name: 'Recipes' }).click();
   await page.getByRole('button', { name: 'A recipe of your own' }).click();
@@ -222,7 +222,7 @@ test('a recipe is pasted, made one’s own, and lies in the larder', async ({ pa
 test('a grocer is asked: what is sold out is said, what it offers is judged as a swap, and the rest is ordered', async ({
   page,
 }) => {
-  await openDemo(page, 'make');
+  await openSmall(page, 'make');
   await laidOut(page);
   await page.getByRole('radio', { name: 'Shopping' }).click();
   await page.getByRole('button', { name: 'Ask for prices and stock' }).click();
@@ -235,7 +235,7 @@ test('a grocer is asked: what is sold out is said, what it offers is judged as a
 });
 
 test('without a grocer the list stays, and says so', async ({ page }) => {
-  await openDemo(page, 'make');
+  await openSmall(page, 'make');
   await laidOut(page);
   await page.route('**/api/grocer/**', (route) => route.abort());
   await page.getByRole('radio', { name: 'Shopping' }).click();
@@ -247,7 +247,7 @@ test('without a grocer the list stays, and says so', async ({ page }) => {
 test('the offer is priced from the plan, its fields are not printed, and it is saved as text', async ({
   page,
 }) => {
-  const id = await openDemo(page, 'make');
+  const id = await openSmall(page, 'make');
   await goTo(page, `/plan/${id}/offer`);
   const price = page.getByRole('heading', { name: 'Price' }).locator('xpath=following-sibling::p[1]');
   const was = await price.textContent();

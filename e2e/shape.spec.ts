@@ -1,5 +1,5 @@
 import { expect, type Page } from '@playwright/test';
-import { openDemo, test } from './helpers.js';
+import { openSmall, test } from './helpers.js';
 
 const pieces = (page: Page) => page.getByRole('button', { name: /Arrows move it, Shift and arrows turn it/ });
 /** Whatever lies most on the demo's boards: these walks are through a block of cheddar. */
@@ -20,7 +20,7 @@ const rested = (page: Page) => expect(page.getByText('Looking for more')).toHave
 test('a slice is nested at once, the search is ended, and a dragged piece stays while the rest finds its place', async ({
   page,
 }) => {
-  await openDemo(page, 'shape');
+  await openSmall(page, 'shape');
   // nothing is known of this block yet: it is looked for before the eyes
   await page.reload();
   await takeCheddar(page);
@@ -48,7 +48,7 @@ test('a slice is nested at once, the search is ended, and a dragged piece stays 
 test('cut-outs lie on the board by their true outline, and the shopping list has what their slices take', async ({
   page,
 }) => {
-  await openDemo(page, 'shape');
+  await openSmall(page, 'shape');
   await takeCheddar(page);
   await pressedSo(page);
   await page.getByRole('button', { name: /^Lay \d+ on/ }).click();
@@ -63,7 +63,7 @@ test('cut-outs lie on the board by their true outline, and the shopping list has
 test('life size follows the scale that a card has set, and no word of the bench is cut off', async ({
   page,
 }) => {
-  await openDemo(page, 'shape');
+  await openSmall(page, 'shape');
   await takeCheddar(page);
   await expect(pieces(page).nth(7)).toBeVisible();
   await page.getByRole('button', { name: 'Life size' }).click();
@@ -88,7 +88,7 @@ test('a hostile drawing runs nothing and fetches nothing; each is refused with i
 }) => {
   const fetched: string[] = [];
   page.on('request', (request) => fetched.push(request.url()));
-  await openDemo(page, 'shape');
+  await openSmall(page, 'shape');
   await takeCheddar(page);
   await expect(pieces(page).nth(7)).toBeVisible();
   const points = 'L1 1 2 2'.repeat(150_000);
@@ -114,7 +114,7 @@ test('a hostile drawing runs nothing and fetches nothing; each is refused with i
 test('a window that does not fit is told, offcuts fill a mould, a word and a motif lie on the board', async ({
   page,
 }) => {
-  await openDemo(page, 'shape');
+  await openSmall(page, 'shape');
   await takeCheddar(page);
   await pressedSo(page);
   await page.getByRole('button', { name: /^Lay \d+ on/ }).click();

@@ -3,7 +3,7 @@ import { readFileSync } from 'node:fs';
 import { strFromU8, unzipSync } from 'fflate';
 import { PDFDocument } from 'pdf-lib';
 import { CATALOGUE } from '../core/catalogue/index.js';
-import { drag, goTo, figures, openDemo, planCards, rests, saved, stops, test } from './helpers.js';
+import { drag, goTo, figures, openDemo, openSmall, planCards, rests, saved, stops, test } from './helpers.js';
 
 test.describe('the whole walk', () => {
   test('the demo opens composed, laid and looked after, and its figures agree on every station', async ({
@@ -133,7 +133,7 @@ test.describe('the whole walk', () => {
   test('on the laid board a swap lies in its place under the pointer; taken, nothing else moves', async ({
     page,
   }) => {
-    await openDemo(page, 'lay');
+    await openSmall(page, 'lay');
     const inReach = page.getByRole('button', { name: /Arrows move it/ });
     const places = () =>
       inReach.evaluateAll((list) =>
@@ -166,7 +166,7 @@ test.describe('the whole walk', () => {
   });
 
   test('the board is painted as the guest sees it who is picked, and as it lies again', async ({ page }) => {
-    await openDemo(page, 'check');
+    await openSmall(page, 'check');
     const picture = page.locator('image').first();
     // the sharp one has come, and stays
     const painted = async (but: string | null): Promise<string> => {
@@ -181,13 +181,13 @@ test.describe('the whole walk', () => {
     };
     const asItLies = await painted(null);
     await page
-      .getByRole('button', { name: /^Coeliac, 2 guests/ })
+      .getByRole('button', { name: /^Coeliac, 1 guest/ })
       .locator('circle')
       .first()
       .click();
     const theirs = await painted(asItLies);
     await page.keyboard.press('Escape');
-    await page.getByRole('button', { name: /^Coeliac, 2 guests/ }).press('Enter');
+    await page.getByRole('button', { name: /^Coeliac, 1 guest/ }).press('Enter');
     await painted(theirs);
   });
 
@@ -208,7 +208,7 @@ test.describe('the whole walk', () => {
   });
 
   test('an element is dragged and pinned, and stays when the rest is laid again', async ({ page }) => {
-    await openDemo(page, 'lay');
+    await openSmall(page, 'lay');
     const brie = page.getByRole('button', { name: /^Brie\. Arrows/ });
     const before = (await brie.boundingBox())!;
     await drag(page, brie, 20, 16);
@@ -225,7 +225,7 @@ test.describe('the whole walk', () => {
   test('a pile is parted and joined by keys, two trade places, and one undo takes each back', async ({
     page,
   }) => {
-    await openDemo(page, 'lay');
+    await openSmall(page, 'lay');
     const piles = page.locator('[data-element*="strawberries"]');
     await expect(piles).not.toHaveCount(0);
     const count = await piles.count();

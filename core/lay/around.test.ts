@@ -8,17 +8,18 @@ import { after, board, group, id, lies, planWith } from '../testing/plans.js';
 import { hardOverlaps, layAround, layPlan } from './index.js';
 
 const foods = [
-  lies('brie', 250),
-  lies('water-crackers', 120),
-  lies('green-grapes', 200),
-  lies('strawberries', 150),
-  lies('salami', 120),
-  lies('almonds', 90),
-  lies('hummus-home', 200, { contained: true }),
+  lies('brie', 130),
+  lies('water-crackers', 70),
+  lies('green-grapes', 110),
+  lies('strawberries', 80),
+  lies('salami', 70),
+  lies('almonds', 50),
+  lies('hummus-home', 110, { contained: true }),
 ];
+const SMALL = board({ outline: { kind: 'round', diameterMm: 290 } });
 let plan: Plan;
 beforeAll(() => {
-  plan = layPlan(planWith({ party: [group('all', 8)], placements: foods }), 4).plan;
+  plan = layPlan(planWith({ party: [group('all', 4)], surfaces: [SMALL], placements: foods }), 4).plan;
 });
 
 const elements = (plan: Plan): LaidElement[] => plan.layout[0]!.elements;
@@ -105,7 +106,7 @@ describe('laying what changed', () => {
           name: 'set-board',
           placements: [
             ...plan.placements.filter((placement) => placement.componentId !== id('almonds')),
-            lies('guacamole', 240, { contained: true }),
+            lies('guacamole', 120, { contained: true }),
           ],
         },
       ],
@@ -148,13 +149,13 @@ describe('laying what changed', () => {
   test('another size of the surface, or most foods changed: it is laid afresh', () => {
     const wider = {
       ...plan,
-      surfaces: [{ ...plan.surfaces[0]!, outline: { kind: 'round' as const, diameterMm: 520 } }],
+      surfaces: [{ ...plan.surfaces[0]!, outline: { kind: 'round' as const, diameterMm: 360 } }],
     };
     expect(around(wider)).toEqual(layPlan(wider, 4).surfaces);
     const most = {
       ...plan,
       placements: foods.map((placement, i) =>
-        i < 4 ? { ...placement, massG: placement.massG + 30 } : placement,
+        i < 4 ? { ...placement, massG: placement.massG + 20 } : placement,
       ),
     };
     expect(around(most)).toEqual(layPlan(most, 4).surfaces);
@@ -208,7 +209,7 @@ describe('laying what changed', () => {
   });
 
   test('so it goes on a whole table too, with every piece somewhere', async () => {
-    const table = layPlan({ ...(await madeDemo('comet-watch')), layout: [] }, 15).plan;
+    const table = layPlan({ ...(await madeDemo('small-watch')), layout: [] }, 15).plan;
     const main = table.placements.filter((placement) => placement.surfaceId === table.surfaces[0]!.id);
     for (const placement of [main[0]!, main[3]!, main.at(-1)!])
       for (const edited of swapped(placement.componentId, table).slice(0, 1))

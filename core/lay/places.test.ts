@@ -15,15 +15,15 @@ const gapTo = (ground: Polygon, x: number, y: number): number =>
       ]);
 
 const FOODS = [
-  lies('brie', 250),
-  lies('aged-gouda', 200),
-  lies('hummus-home', 200),
-  lies('salami', 160),
-  lies('water-crackers', 180),
-  lies('blueberries', 220),
-  lies('cherry-tomatoes', 240),
-  lies('cucumber', 240),
-  lies('almonds', 160),
+  lies('brie', 130),
+  lies('aged-gouda', 110),
+  lies('hummus-home', 110),
+  lies('salami', 80),
+  lies('water-crackers', 90),
+  lies('blueberries', 110),
+  lies('cherry-tomatoes', 120),
+  lies('cucumber', 120),
+  lies('almonds', 80),
 ];
 
 const place = (what: MarkedPlace['for'], x: number, y: number, radiusMm: number): MarkedPlace => ({
@@ -56,10 +56,10 @@ const middles = (of: ReturnType<typeof laidOn>) => {
 
 describe('places that a hand has marked', () => {
   test('one that stays open has no piece in it, and its ground is not reckoned with', () => {
-    const whole = board({ outline: { kind: 'round', diameterMm: 420 } });
-    const open = place('open', 70, -40, 55);
+    const whole = board({ outline: { kind: 'round', diameterMm: 300 } });
+    const open = place('open', 50, -30, 40);
     const surface = { ...whole, places: [open] };
-    expect(surfaceAreaCm2(surface)).toBeCloseTo(surfaceAreaCm2(whole) - Math.PI * 5.5 ** 2, -0.3);
+    expect(surfaceAreaCm2(surface)).toBeCloseTo(surfaceAreaCm2(whole) - Math.PI * 4 ** 2, -0.3);
     for (const seed of [1, 2, 3]) {
       const of = laidOn(surface, seed);
       for (const { x, y } of middles(of))
@@ -70,11 +70,11 @@ describe('places that a hand has marked', () => {
 
   test('one beside the rim stays open too, though there is no room between the two', () => {
     for (const [seed, radius] of [
-      [1, 36],
-      [4, 50],
+      [1, 28],
+      [4, 38],
     ] as const) {
-      const open = place('open', -95, 110, radius);
-      const surface = board({ outline: { kind: 'round', diameterMm: 420 }, places: [open] });
+      const open = place('open', -66, 76, radius);
+      const surface = board({ outline: { kind: 'round', diameterMm: 300 }, places: [open] });
       const of = laidOn(surface, seed);
       expect(faultsOf(of.plan, surface, of.elements).get('places')).toEqual([]);
     }
@@ -87,8 +87,8 @@ describe('places that a hand has marked', () => {
       ['bread', 3],
       ['dips', 4],
     ] as const) {
-      const wanted = place(what, -95, 60, 60);
-      const surface = board({ outline: { kind: 'round', diameterMm: 420 }, places: [wanted] });
+      const wanted = place(what, -66, 42, 45);
+      const surface = board({ outline: { kind: 'round', diameterMm: 300 }, places: [wanted] });
       const of = laidOn(surface, seed);
       expect(faultsOf(of.plan, surface, of.elements).get('places')).toEqual([]);
       const near = middles(of).filter(({ x, y }) => hypot2(x - wanted.x, y - wanted.y) < wanted.radiusMm);
@@ -102,20 +102,20 @@ describe('places that a hand has marked', () => {
   });
 
   test.each([
-    ['bread', 60, 90],
-    ['bread', -95, 60],
-    ['fruit', 0, 100],
+    ['bread', 42, 64],
+    ['bread', -66, 42],
+    ['fruit', 0, 70],
   ] as const)('%s wanted at %i, %i lies there whatever it borders on, from any seed', (what, x, y) => {
-    const wanted = place(what, x, y, 60);
-    const surface = board({ outline: { kind: 'round', diameterMm: 420 }, places: [wanted] });
+    const wanted = place(what, x, y, 45);
+    const surface = board({ outline: { kind: 'round', diameterMm: 300 }, places: [wanted] });
     for (const seed of [2, 5, 7]) {
-      const near = middles(laidOn(surface, seed)).filter((at) => hypot2(at.x - x, at.y - y) < 60);
+      const near = middles(laidOn(surface, seed)).filter((at) => hypot2(at.x - x, at.y - y) < 45);
       expect(near.some(({ component }) => isWantedAt(component, wanted))).toBe(true);
     }
   });
 
   test('what was pinned into an open place is told, and so is a wish that nothing meets', () => {
-    const surface = board({ outline: { kind: 'round', diameterMm: 420 } });
+    const surface = board({ outline: { kind: 'round', diameterMm: 300 } });
     const of = laidOn(surface, 1);
     const there = of.elements.find(({ layer }) => layer === 4)!;
     const faults = (marked: MarkedPlace) => {
@@ -131,7 +131,7 @@ describe('places that a hand has marked', () => {
 
 describe('a box with walls', () => {
   const box = board({
-    outline: { kind: 'rectangle', lengthMm: 480, widthMm: 340, cornerMm: 4 },
+    outline: { kind: 'rectangle', lengthMm: 360, widthMm: 250, cornerMm: 4 },
     walls: { columns: 3, rows: 2 },
   });
 
@@ -141,7 +141,7 @@ describe('a box with walls', () => {
     const area = boxes.reduce((sum, { lengthMm, widthMm }) => sum + lengthMm * widthMm, 0) / 100;
     expect(surfaceAreaCm2(box) / area).toBeCloseTo(1, 1);
     for (const wall of wallsOf(box))
-      for (const [x, y] of wall) expect(inside(rectangle(480, 340), x * 0.999, y * 0.999)).toBe(true);
+      for (const [x, y] of wall) expect(inside(rectangle(360, 250), x * 0.999, y * 0.999)).toBe(true);
   });
 
   test('holds each food in one compartment, away from the walls, and says what found no room', () => {
@@ -173,10 +173,10 @@ describe('a box with walls', () => {
 test('what hands have pinned in a box or on a small board stays to the tenth of a millimetre', () => {
   for (const surface of [
     board({
-      outline: { kind: 'rectangle', lengthMm: 487, widthMm: 341, cornerMm: 4 },
+      outline: { kind: 'rectangle', lengthMm: 367, widthMm: 251, cornerMm: 4 },
       walls: { columns: 3, rows: 2 },
     }),
-    board({ outline: { kind: 'round', diameterMm: 473 }, segments: 3 }),
+    board({ outline: { kind: 'round', diameterMm: 343 }, segments: 3 }),
   ]) {
     const of = laidOn(surface, 1);
     const pins = of.elements.slice(0, 8).map((element) => ({ ...element, pinned: true }));
@@ -193,7 +193,7 @@ test('what hands have pinned in a box or on a small board stays to the tenth of 
 describe('small boards within a board', () => {
   test('stand apart, and each has something of nearly everything', () => {
     for (const [outline, segments] of [
-      [{ kind: 'round', diameterMm: 480 }, 4],
+      [{ kind: 'round', diameterMm: 380 }, 4],
       [{ kind: 'half-round', lengthMm: 560, widthMm: 340 }, 3],
       [{ kind: 'rectangle', lengthMm: 900, widthMm: 240, cornerMm: 20 }, 3],
     ] as const) {
@@ -220,7 +220,7 @@ describe('small boards within a board', () => {
 
 describe('calm and full', () => {
   const shown = (ground: Surface['ground']) => {
-    const surface = board({ outline: { kind: 'round', diameterMm: 460 }, ...(ground ? { ground } : {}) });
+    const surface = board({ outline: { kind: 'round', diameterMm: 330 }, ...(ground ? { ground } : {}) });
     return laidOn(surface, 1).coverage;
   };
 

@@ -1,5 +1,5 @@
 import { memo1 } from '../measure/index.js';
-import { hypot2, outlineOfPiece, placed, type Point } from '../geometry/index.js';
+import { hypot2, meanOf, outlineOfPiece, placed, type Point } from '../geometry/index.js';
 import { forCellsIn, type Grid } from './grid.js';
 import type { Laid } from './fill.js';
 import type { MarkedPlace } from '../plan/index.js';
@@ -43,10 +43,10 @@ export function keepInside(
     otherFilled.pieces.forEach((laid, n) => {
       const outline = outlineOfPiece(otherFilled.part.fact, n);
       const shape = { outline, reach: reachOf(outline), lean: leanOver(otherFilled.part) };
-      for (const place of open) pushOut(place, otherFilled.part, laid);
+      const clears = open.map((place) => clearanceOf(place, otherFilled.part, outline));
+      for (const clearance of clears) pushOut(clearance, laid);
       drawIn(ground, shape, laid);
-      for (const place of open)
-        goRound(place, otherFilled.part, laid, (moved) => drawIn(ground, shape, moved));
+      for (const clearance of clears) goRound(clearance, laid, (moved) => drawIn(ground, shape, moved));
     });
   }
 }
@@ -54,13 +54,25 @@ export function keepInside(
 /** A piece may lean over the edge of a place that stays open by so much of its half width. */
 const OVER_OPEN = 0.3;
 
-/** How far from the middle of a place that stays open a piece lies at least. */
-const clearOf = ({ radiusMm }: MarkedPlace, { fact }: Part): number =>
-  radiusMm + (min(fact.lengthMm, fact.widthMm) / 2) * (1 - OVER_OPEN) + 1;
+/** A place that stays open, as a piece must keep clear of it: the piece's own point, from which it is drawn, is looked at. */
+interface Clearance {
+  x: number;
+  y: number;
+  /** Nearer than this it lies in the place. */
+  least: number;
+  /** So far off it is pushed. */
+  far: number;
+}
 
-function pushOut(place: MarkedPlace, part: Part, laid: Laid): void {
-  const { x, y } = place;
-  const far = clearOf(place, part);
+function clearanceOf(place: MarkedPlace, { fact }: Part, outline: readonly Point[]): Clearance {
+  // a fold or a wedge has its middle beside its own point
+  const off = hypot2(...meanOf(outline));
+  const half = (min(fact.lengthMm, fact.widthMm) / 2) * (1 - OVER_OPEN);
+  const { x, y, radiusMm } = place;
+  return { x, y, least: radiusMm + off, far: radiusMm + max(half, off) + 1 };
+}
+
+function pushOut({ x, y, far }: Clearance, laid: Laid): void {
   const d = hypot2(laid.x - x, laid.y - y);
   if (d >= far) return;
   // one that lies on the very middle goes to the right
@@ -74,18 +86,17 @@ const [TURN_X, TURN_Y] = [0.9659258262890683, 0.25881904510252074];
 const HALF_ROUND = 12;
 
 /** Between an open place and the rim there may be no room: the piece that was drawn back into the place goes round it, the shorter way. */
-function goRound(place: MarkedPlace, part: Part, laid: Laid, draw: (moved: Laid) => void): void {
-  const clear = (at: Laid): boolean => hypot2(at.x - place.x, at.y - place.y) > place.radiusMm;
+function goRound(place: Clearance, laid: Laid, draw: (moved: Laid) => void): void {
+  const clear = (at: Laid): boolean => hypot2(at.x - place.x, at.y - place.y) > place.least;
   if (clear(laid)) return;
   const d = hypot2(laid.x - place.x, laid.y - place.y);
-  const far = clearOf(place, part);
   const from: Point = d < 1e-6 ? [1, 0] : [(laid.x - place.x) / d, (laid.y - place.y) / d];
   let [left, right] = [from, from];
   for (let k = 0; k < HALF_ROUND; k++) {
     left = [left[0] * TURN_X - left[1] * TURN_Y, left[1] * TURN_X + left[0] * TURN_Y];
     right = [right[0] * TURN_X + right[1] * TURN_Y, right[1] * TURN_X - right[0] * TURN_Y];
     for (const [nx, ny] of [left, right]) {
-      const moved = { ...laid, x: place.x + nx * far, y: place.y + ny * far };
+      const moved = { ...laid, x: place.x + nx * place.far, y: place.y + ny * place.far };
       draw(moved);
       if (!clear(moved)) continue;
       laid.x = moved.x;

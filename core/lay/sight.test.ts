@@ -11,17 +11,17 @@ import { NOBODY } from './regions.js';
 import { bordersSeen } from './relabel.js';
 import { borderPoints } from './terms/index.js';
 
-const ROUND = board({ outline: { kind: 'round', diameterMm: 400 } });
+const ROUND = board({ outline: { kind: 'round', diameterMm: 340 } });
 const GROUND = servingGround(ROUND);
 const FOODS: [string, number][] = [
-  ['strawberries', 160],
-  ['cherry-tomatoes', 150],
-  ['roast-chickpeas', 140],
-  ['cashews', 140],
-  ['green-grapes', 180],
-  ['mature-cheddar', 150],
-  ['dried-apricots', 140],
-  ['salami', 120],
+  ['strawberries', 115],
+  ['cherry-tomatoes', 110],
+  ['roast-chickpeas', 100],
+  ['cashews', 100],
+  ['green-grapes', 130],
+  ['mature-cheddar', 110],
+  ['dried-apricots', 100],
+  ['salami', 85],
 ];
 const PLAN = planWith({ surfaces: [ROUND], placements: FOODS.map(([id, g]) => lies(id, g)) });
 const PARTS = partsOf(PLAN, ROUND, surfaceAreaCm2(ROUND)).filter(({ kind }) => kind !== 'hard');
