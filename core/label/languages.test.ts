@@ -3,6 +3,7 @@ import fc from 'fast-check';
 import { judgeNeed, type Verdict } from '../needs/index.js';
 import { DANGERS, FRAMES, PLAIN } from './fixtures/dangers.js';
 import { DISHES } from './fixtures/dishes.js';
+import { ANSWERED, ONE_WORD } from './fixtures/one-word.js';
 import { componentOfLabel, readLabel } from './index.js';
 import { LANGUAGES } from './languages.js';
 import { ORDINARY } from './fixtures/ordinary.js';
@@ -240,7 +241,7 @@ test('no phrase of a language stands for two dangers: one of them would never be
   expect(twice.filter((word) => !told.has(word))).toEqual([]);
 });
 
-test.each(DISHES.map(([frame, by]) => [frame, by] as const))(
+test.each([...DISHES, ...ONE_WORD])(
   'no dish that is mostly made with what a guest leaves out is fine in “%s”',
   (frame, by) => {
     const wrong = Object.entries(by).flatMap(([need, dishes]) =>
@@ -251,5 +252,12 @@ test.each(DISHES.map(([frame, by]) => [frame, by] as const))(
     );
     expect(Object.keys(by).length).toBeGreaterThan(5);
     expect(wrong).toEqual([]);
+  },
+);
+
+test.each(ANSWERED)(
+  'what a bracket says of one word answers: “%s” is fine where there is %s',
+  (text, need) => {
+    expect(verdict(text, need)).toBe('fine');
   },
 );

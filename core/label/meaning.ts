@@ -219,8 +219,7 @@ function readConcept(
 ): void {
   const item = reading.items[i]!;
   const { kind } = reading.statement;
-  const { open } = CONCEPTS[item.id!];
-  let { facts, asks } = reading.factsOf(i);
+  let { facts, open, asks } = reading.factsOf(i);
   if (cleared) {
     facts = facts
       .filter(([fact]) => !cleared.has(fact) || cleared.get(fact) !== 'free')

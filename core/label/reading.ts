@@ -3,11 +3,16 @@ import { isOfAnimal, isOfSlaughter } from './claims.js';
 import { CONCEPTS } from './concepts.js';
 import type { Lexicon } from './lexicon.js';
 import type { Item } from './match.js';
+import { maybe } from './stated.js';
 import type { Statement } from './statements.js';
 
 export type Fact = readonly [FactKey, string];
 
 const isOpenValue = (value: string) => value === 'brand' || value === 'depends';
+
+/** What cheese, milk or meat without animals is made of. */
+const INSTEAD = maybe('allergen.soy', 'allergen.gluten', 'allergen.tree-nuts', 'nut.cashew', 'nut.almond');
+const INSTEAD_OF_WHAT = 'made of what: soy, wheat, oats or nuts?';
 
 /** The items of one statement with what stands beside each. */
 export class Reading {
@@ -126,8 +131,18 @@ export class Reading {
     return { from, to };
   }
 
-  /** Facts of a word as its neighbours let them stand. */
-  factsOf(i: number): { facts: Fact[]; asks: boolean } {
+  /** "Vegan cheese", "plant-based ham": something else stands in for it, and nobody says what. */
+  private standsIn(i: number): boolean {
+    const { head, process } = CONCEPTS[this.items[i]!.id!];
+    return (
+      (head !== undefined || process !== undefined) &&
+      this.wordBeside(i, 'plantMade') &&
+      !this.inside(i).some((j) => this.isFood(j))
+    );
+  }
+
+  /** Facts of a word as its neighbours let them stand, and what is still to be asked. */
+  factsOf(i: number): { facts: Fact[]; open: string | undefined; asks: boolean } {
     const item = this.items[i]!;
     const concept = CONCEPTS[item.id!];
     let facts: Fact[] = [...concept.facts];
@@ -143,8 +158,14 @@ export class Reading {
     else if (this.wordBeside(i, 'vegetarian')) facts = facts.filter(([fact]) => !isOfSlaughter(fact));
     if (concept.sourced && this.sourceBeside(i)) facts = facts.filter(([fact]) => fact !== 'allergen.gluten');
     if (this.answered(i)) facts = facts.filter(([, value]) => !isOpenValue(value));
+    const standsIn = this.standsIn(i);
+    if (standsIn) {
+      const known = new Set(facts.map(([fact]) => fact));
+      facts.push(...INSTEAD.filter(([fact]) => !known.has(fact)));
+    }
     return {
       facts,
+      open: standsIn ? INSTEAD_OF_WHAT : concept.open,
       asks: facts.some(
         ([fact, value]) => isOpenValue(value) || (fact === 'ingredient.vanilla-extract' && concept.open),
       ),

@@ -14,6 +14,7 @@ export const MILK = has('allergen.milk', 'animal.milk');
 export const MILKY: Facts = [...MILK, ['lactose', 'contains']];
 export const CHEESE: Facts = [...MILK, ['rennet', 'depends'], ['supervision', 'needed']];
 export const EGG = has('allergen.egg', 'animal.egg');
+export const EGG_OR_MILK = maybe('allergen.egg', 'animal.egg', 'allergen.milk', 'animal.milk');
 export const MEAT: Facts = [
   ['slaughter', 'needed'],
   ['supervision', 'needed'],

@@ -68,7 +68,12 @@ export const ANIMALS_AND_PLANTS = {
   pork: { facts: PORK, process: 'unknown' },
   lard: { facts: PORK },
   'cured-pork': { facts: PORK, process: 'cured' },
-  'cooked-pork': { facts: PORK, process: 'cooked-meat' },
+  'cooked-pork': {
+    facts: [...PORK, ...maybe('allergen.milk', 'animal.milk', 'allergen.soy', 'allergen.gluten')],
+    open: 'with milk, soy or wheat in it?',
+    namedBy: 'any',
+    process: 'cooked-meat',
+  },
   boar: { facts: [...has('animal.game', 'animal.pork'), ...MEAT], process: 'unknown' },
   beef: { facts: BEEF, process: 'unknown' },
   'beef-part': { facts: BEEF },

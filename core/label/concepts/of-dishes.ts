@@ -1,7 +1,19 @@
-import { CHEESE, EGG, FISH, has, maybe, MEAT, MILKY, nut, PORK, POULTRY, type Facts } from '../stated.js';
+import {
+  CHEESE,
+  EGG,
+  EGG_OR_MILK,
+  FISH,
+  has,
+  maybe,
+  MEAT,
+  MILKY,
+  nut,
+  PORK,
+  POULTRY,
+  type Facts,
+} from '../stated.js';
 import type { Concept } from './concept.js';
 
-const EGG_OR_MILK = maybe('allergen.egg', 'animal.egg', 'allergen.milk', 'animal.milk');
 const SOME_MEAT: Facts = [
   ...maybe('animal.pork', 'animal.beef', 'animal.poultry', 'animal.lamb'),
   ...has('animal.animal-fat'),

@@ -36,7 +36,12 @@ export const GRAIN_AND_MILK = {
     namedBy: 'any',
   },
   flour: { facts: maybe('allergen.gluten'), open: 'of which cereal?', namedBy: 'source', sourced: true },
-  cracker: { facts: maybe('allergen.gluten'), open: 'of which cereal?', namedBy: 'source', sourced: true },
+  cracker: {
+    facts: maybe('allergen.gluten', 'allergen.milk', 'animal.milk', 'allergen.soy', 'allergen.sesame'),
+    open: 'of which cereal, and with milk, soy or sesame in it?',
+    namedBy: 'any',
+    sourced: true,
+  },
   'wheat-syrup': {
     facts: maybe('allergen.gluten'),
     open: 'is the guest to leave out syrup made of wheat? The law lets it pass',
@@ -90,8 +95,8 @@ export const GRAIN_AND_MILK = {
     process: 'hard-cheese',
   },
   custard: {
-    facts: maybe('allergen.milk', 'animal.milk', 'allergen.egg', 'animal.egg'),
-    open: 'made with milk and egg?',
+    facts: maybe('allergen.milk', 'animal.milk', 'allergen.egg', 'animal.egg', 'allergen.gluten'),
+    open: 'made with milk and egg, and thickened with flour?',
     namedBy: 'any',
   },
   'fruit-curd': { facts: [...EGG, ...MILKY] },

@@ -6,6 +6,22 @@ export const english: Language = {
   endings: ['s', 'es'],
   compounds: false,
   terms: {
+    bread:
+      'bread|breads|sourdough|pita|pitta|wrap|wraps|bagel|bagels|baguette|ciabatta|focaccia|crispbread|crispbreads|toast|toasts|crostini|flatbread|breadsticks|grissini|breadcrumbs|bread crumbs|breadcrumb|crumb coating|panko|rusk|rusks|burger bun|burger buns|hot dog bun|hot dog buns|bread roll|bread rolls|sandwich bread|rye bread|pumpernickel',
+    cake: 'biscuit|biscuits|cookie|cookies|wafer|wafers|cake|cakes|shortbread|brownie|brownies|doughnut|doughnuts|donut|muffin|panettone|pudding|digestive|danish pastry|danish pastries|madeleine',
+    'rice-cracker': 'rice cracker|rice crackers|senbei',
+    crisps: 'crisps|potato crisps|potato chips|tortilla chips|corn chips|nachos|vegetable crisps',
+    'cured-sausage': 'salami|chorizo|nduja|pepperoni|saucisson|soppressata|salame|finocchiona',
+    'roast-pork': 'roast pork|roasted pork',
+    'stuffed-olives': 'stuffed olives|stuffed green olives',
+    'truffle-sweet': 'truffles|chocolate truffle|chocolate truffles|cocoa truffles',
+    'chocolate-spread': 'chocolate spread|chocolate hazelnut spread|cocoa spread',
+    halva: 'halva|halwa|halvah',
+    'lysozyme-cheese': 'grana padano',
+    'prepared-mustard': 'dijon|dijon mustard|wholegrain mustard|english mustard|french mustard|mustard sauce',
+    seitan: 'seitan',
+    cider: 'cider|hard cider',
+    wasabi: 'wasabi|wasabi paste',
     sauce:
       'sauce|sauces|marinade|dip|dips|dressing|soup|soup powder|filling mix|horseradish sauce|bread sauce|cheese sauce|coleslaw|potato salad|stuffing',
     'meat-dish':
@@ -54,23 +70,23 @@ export const english: Language = {
     'pickled-cucumber':
       'gherkin|gherkins|cornichon|cornichons|pickled cucumber|pickled cucumbers|dill pickle|dill pickles',
     'soup-greens': 'mirepoix|soup vegetables',
-    'spiced-biscuit': 'florentines|lebkuchen|panforte|linzer biscuits',
+    'spiced-biscuit':
+      'florentines|lebkuchen|panforte|linzer biscuits|gingerbread|gingerbread biscuits|speculoos',
     'almond-biscuit': 'amaretti|amaretti biscuits|amaretto biscuits|macaroon|macaroons|macaron|macarons',
     'egg-liqueur': 'advocaat|advocaat liqueur|egg liqueur',
     'egg-pasta': 'egg noodle|egg noodles|egg pasta|spaetzle',
     'egg-custard': 'creme anglaise|creme patissiere|pastry cream|egg custard|creme brulee|zabaglione cream',
     gluten:
-      'wheat|whole wheat|wholewheat|wheatgerm|wheat starch|wheat gluten|wheat protein|hydrolysed wheat protein|hydrolyzed wheat protein|wheat bran|wheat fibre|durum|semolina|spelt|kamut|khorasan|farro|einkorn|emmer|triticale|freekeh|bulgur|bulghur|couscous|seitan|rye|barley|gluten|farina|graham flour|wholemeal|wholemeal flour|plain flour|plain white flour|white flour|self raising flour|bread flour|sooji|suji|maida|atta|dinkel|vital gluten|panko|rusk|rusks|bread|breads|sourdough|pita|pitta|wrap|wraps|udon|bagel|baguette|ciabatta|focaccia|matzo|matzah|matza|crispbread|crispbreads|toast|toasts|crostini|flatbread|lavash|grissini|breadsticks',
+      'wheat|whole wheat|wholewheat|wheatgerm|wheat starch|wheat gluten|wheat protein|hydrolysed wheat protein|hydrolyzed wheat protein|wheat bran|wheat fibre|durum|semolina|spelt|kamut|khorasan|farro|einkorn|emmer|triticale|freekeh|bulgur|bulghur|couscous|rye|barley|gluten|farina|graham flour|wholemeal|wholemeal flour|plain flour|plain white flour|white flour|self raising flour|bread flour|sooji|suji|maida|atta|dinkel|vital gluten|udon|matzo|matzah|matza|lavash',
     malt: 'malt|malted|malt extract|malt vinegar|malt flour|malt syrup|malts',
     'malted-milk': 'malted milk|malted milk powder|malted milk extract',
-    pasta:
-      'pasta|spaghetti|macaroni|vermicelli|penne|fusilli|breadcrumbs|bread crumbs|breadcrumb|crumb coating',
+    pasta: 'pasta|spaghetti|macaroni|vermicelli|penne|fusilli',
     muesli: 'granola|muesli',
     pastry:
-      'biscuit|biscuits|cookie|cookies|wafer|wafers|pastry|puff pastry|filo|phyllo|brioche|croissant|cake|cakes|sponge|shortbread|shortcrust|shortcrust pastry|brownie|doughnut|doughnuts|donut|waffle|waffles|pancake|pancakes|muffin|scone|pretzel|pretzels|digestive|ladyfingers|panettone|pudding|pie crust',
+      'pastry|puff pastry|filo|phyllo|brioche|croissant|sponge|shortcrust|shortcrust pastry|waffle|waffles|pancake|pancakes|scone|pretzel|pretzels|ladyfingers|pie crust',
     flour:
-      'flour|cereal|cereals|cereal starch|starch from cereals|bran|flakes of cereal|semolina of cereal|dough|grain flour|multigrain|mixed grains',
-    cracker: 'cracker|crackers|crispies|crisped cereal|puffs',
+      'flour|cereal|cereals|cereal starch|starch from cereals|bran|flakes of cereal|semolina of cereal|dough|grain flour|multigrain|mixed grains|crispies|crisped cereal|puffs',
+    cracker: 'cracker|crackers',
     'wheat-syrup':
       'wheat glucose syrup|glucose syrup (wheat)|glucose syrup (from wheat)|glucose syrup from wheat|wheat dextrose|dextrose (wheat)|dextrose (from wheat)|maltodextrin (wheat)|maltodextrin (from wheat)|wheat maltodextrin|wheat maltodextrins|glucose fructose syrup (wheat)',
     oats: 'oat|oats|oatmeal|oat flakes|oat bran|oat flour|rolled oats|porridge|oat fibre|porridge oats',
@@ -108,7 +124,7 @@ export const english: Language = {
     'soft-blue': 'gorgonzola|roquefort|danish blue|blue cheese|cambozola|dolcelatte',
     'hard-blue': 'stilton',
     'calf-rennet-cheese':
-      'parmesan|parmigiano|parmigiano reggiano|grana padano|pecorino|pecorino romano|gruyere|comte|manchego (animal rennet)',
+      'parmesan|parmigiano|parmigiano reggiano|pecorino|pecorino romano|gruyere|comte|manchego (animal rennet)',
     custard: 'custard|custard powder',
     'fruit-curd': 'lemon curd|lime curd|orange curd|passion fruit curd|fruit curd',
     'ice-cream': 'ice cream|gelato',
@@ -154,14 +170,14 @@ export const english: Language = {
     peanut:
       'peanut|peanuts|ground nut|ground nuts|groundnut|groundnuts|arachis oil|arachis|monkey nut|monkey nuts|peanut oil|peanut butter|earth nuts|earthnut|goober|goobers|beer nuts|mandelonas',
     sesame:
-      'sesame|sesame seed|sesame oil|tahini|tahina|gomasio|benne|benne seeds|halva|halvah|sesame paste|gingelly|gingelly oil|til|hummus|houmous|humus|zaatar|za atar|sim sim|simsim',
+      'sesame|sesame seed|sesame oil|tahini|tahina|gomasio|benne|benne seeds|sesame paste|gingelly|gingelly oil|til|hummus|houmous|humus|zaatar|za atar|sim sim|simsim',
     seed: 'sunflower seed|sunflower seeds|pumpkin seed|pumpkin seeds|poppy seed|poppy seeds|flax seed|flax seeds|flaxseed|chia seed|chia seeds|chia|hemp seed|hemp seeds|fennel seed|fennel seeds|cumin seed|cumin seeds|caraway seed|caraway seeds|linseed|linseeds|golden linseed|brown linseed|nigella seed|nigella seeds|nigella|coriander seed|coriander seeds|psyllium seed husk|sunflower kernels|pumpkin kernels|poppyseed',
     seeds: 'seed|seeds|mixed seeds|seed mix|seeded',
     celery:
       'celery|celery seed|celery seeds|celery salt|celery powder|celery leaf|celery juice|celery extract',
     celeriac: 'celeriac|celery root',
     mustard:
-      'mustard|mustard seed|mustard seeds|mustard flour|mustard powder|mustard oil|mustard bran|dijon|mustard greens|vinaigrette|honey mustard',
+      'mustard|mustard seed|mustard seeds|mustard flour|mustard powder|mustard oil|mustard bran|mustard greens|vinaigrette|honey mustard',
     sulphites:
       'sulphite|sulphites|sulfite|sulfites|sulphur dioxide|sulfur dioxide|so2|sodium metabisulphite|sodium metabisulfite|potassium metabisulphite|potassium metabisulfite|metabisulphite|metabisulphites|metabisulfite|metabisulfites|sodium bisulphite|sodium bisulfite|bisulphite|bisulfite|sodium sulphite|sodium sulfite|potassium bisulphite|potassium bisulfite|calcium sulphite|sulphited|sulphurous|sulfured|sulphured|sulphuring agents|sulfiting agents',
     allergens: 'allergen|allergens|other allergens|all allergens',
@@ -187,9 +203,8 @@ export const english: Language = {
     pork: 'pork|pork meat|pork liver|pork shoulder|pork belly|swine|pig|pigs|hog|pork loin|crackling|chitterlings|pulled pork|pork fillet',
     lard: 'lard|pork fat|pork rind|pork rinds|lardon|lardons|back fat|leaf lard|pork stock|pork scratchings|manteca|pork protein|pork collagen|pork extract',
     'cured-pork':
-      'prosciutto|prosciutto crudo|salami|chorizo|pancetta|speck|coppa|guanciale|nduja|pepperoni|serrano ham|parma ham|iberico ham|iberian ham|cured ham|dry cured ham|saucisson|lonza|lomo|jamon|capicola|soppressata|bacon|gammon|air dried ham|capocollo|bayonne ham|black forest ham|dry cured bacon|salame|finocchiona',
-    'cooked-pork':
-      'cooked ham|roast pork|roasted pork|frankfurter|frankfurters|boiled ham|luncheon meat|bologna',
+      'prosciutto|prosciutto crudo|pancetta|speck|coppa|guanciale|serrano ham|parma ham|iberico ham|iberian ham|cured ham|dry cured ham|lonza|lomo|jamon|capicola|bacon|gammon|air dried ham|capocollo|bayonne ham|black forest ham|dry cured bacon',
+    'cooked-pork': 'cooked ham|frankfurter|frankfurters|boiled ham|luncheon meat|bologna',
     boar: 'wild boar|boar',
     beef: 'beef|veal|ox|ox tongue|oxtail|calf|bison|biltong|beef jerky|jerky|mince|steak|brisket|corned beef|tongue|tripe',
     'beef-part':
@@ -233,9 +248,9 @@ export const english: Language = {
       'onion|onions|onion powder|red onion|spring onion|green onion|shallot|shallots|leek|leeks|chive|chives|scallion|scallions|fried onion|onion granules|onion salt|spring onions|pearl onions|silverskin onions|onion extract|asafoetida',
     garlic:
       'garlic|garlic powder|garlic puree|garlic salt|garlic oil|garlic granules|wild garlic|black garlic|garlic extract|ramsons',
-    root: 'carrot|carrots|potato|potatoes|potato starch|potato flakes|potato flour|sweet potato|sweet potatoes|beetroot|beetroots|beet|beets|radish|radishes|turnip|turnips|parsnip|parsnips|ginger|turmeric|curcumin|curcuma|horseradish|wasabi|cassava|tapioca|tapioca starch|tapioca flour|daikon|yam|taro|beetroot red|beet red|betanin|betanine|ginger root|tiger nut|tiger nuts|tigernut|tigernuts|galangal|swede|rutabaga|manioc|arrowroot|yuca|jerusalem artichoke|lotus root|mooli|salsify|black carrot|stem ginger|tapioca syrup|modified potato starch|modified tapioca starch|potato protein|potato fibre|crisps|fries|hash browns|konjac|sugar beet fibre|burdock|liquorice|licorice|beet sugar|chicory root|chicory',
+    root: 'carrot|carrots|potato|potatoes|potato starch|potato flakes|potato flour|sweet potato|sweet potatoes|beetroot|beetroots|beet|beets|radish|radishes|turnip|turnips|parsnip|parsnips|ginger|turmeric|curcumin|curcuma|horseradish|cassava|tapioca|tapioca starch|tapioca flour|daikon|yam|taro|beetroot red|beet red|betanin|betanine|ginger root|tiger nut|tiger nuts|tigernut|tigernuts|galangal|swede|rutabaga|manioc|arrowroot|yuca|jerusalem artichoke|lotus root|mooli|salsify|black carrot|stem ginger|tapioca syrup|modified potato starch|modified tapioca starch|potato protein|potato fibre|fries|hash browns|konjac|sugar beet fibre|burdock|liquorice|licorice|beet sugar|chicory root|chicory',
     mushroom:
-      'mushroom|mushrooms|porcini|shiitake|champignon|champignons|truffle|truffles|chanterelle|chanterelles|oyster mushroom|oyster mushrooms|button mushrooms|chestnut mushroom|chestnut mushrooms|morel|morels|mushroom extract|fungi|mushroom powder|cep|ceps|portobello|enoki|truffle oil',
+      'mushroom|mushrooms|porcini|shiitake|champignon|champignons|truffle|chanterelle|chanterelles|oyster mushroom|oyster mushrooms|button mushrooms|chestnut mushroom|chestnut mushrooms|morel|morels|mushroom extract|fungi|mushroom powder|cep|ceps|portobello|enoki|truffle oil|black truffles|summer truffles|white truffles',
     spices:
       'spice|spices|mixed spice|mixed spices|spice blend|spice mix|spice extract|spice extracts|curry|curry powder|garam masala|ras el hanout|harissa|five spice|allspice mix|herbs and spices|masala|berbere|cajun|jerk|baharat|adobo|bouquet garni|chilli sauce|hot sauce|sriracha|ketchup|salsa|tomato sauce|chutney|relish',
     seasoning: 'seasoning|seasonings|seasoning mix|seasoning blend|flavour mix|rub',
@@ -248,7 +263,7 @@ export const english: Language = {
     chestnut:
       'chestnut|chestnuts|sweet chestnut|sweet chestnuts|chestnut puree|chestnut flour|chestnut paste',
     alcohol:
-      'alcohol|ethanol|ethyl alcohol|rum|whisky|whiskey|whiskies|vodka|gin|tequila|liqueur|liqueurs|kirsch|calvados|sake|mirin|hard cider|bourbon|spirit|spirits|cider|absinthe|schnapps|limoncello|ouzo|raki|pastis|cointreau|eau de vie|mead|alcoholic|mezcal|aquavit|kahlua|sambuca|bitters',
+      'alcohol|ethanol|ethyl alcohol|rum|whisky|whiskey|whiskies|vodka|gin|tequila|liqueur|liqueurs|kirsch|calvados|sake|mirin|bourbon|spirit|spirits|absinthe|schnapps|limoncello|ouzo|raki|pastis|cointreau|eau de vie|mead|alcoholic|mezcal|aquavit|kahlua|sambuca|bitters',
     'wine-vinegar':
       'wine vinegar|red wine vinegar|white wine vinegar|sherry vinegar|champagne vinegar|balsamic vinegar|balsamic vinegar of modena|balsamic|balsamic glaze|port vinegar|rose vinegar|aceto balsamico',
     vinegar: 'vinegar|vinegars|pickling vinegar',

@@ -7,6 +7,22 @@ export const french: Language = {
   endings: ['s', 'x', 'e', 'es'],
   compounds: false,
   terms: {
+    bread:
+      'chapelure|pain|pains|pain de mie|baguette|biscotte|biscottes|panure|toast|toasts|pain grillé|gressins',
+    cake: 'biscuit|biscuits|gâteau|gâteaux|cookie|cookies|pâtisserie|pâtisseries|viennoiserie|cake|muffin|gaufrettes|gaufrette|madeleine|madeleines',
+    'rice-cracker': 'crackers de riz|craquelins de riz',
+    crisps: 'chips|chips de pommes de terre|nachos',
+    'cured-sausage': 'salami|chorizo|saucisson|saucisson sec|rosette|nduja|figatellu',
+    'roast-pork': 'rôti de porc',
+    'stuffed-olives': 'olives farcies',
+    'truffle-sweet': 'truffes|truffe au chocolat|truffes au chocolat',
+    'chocolate-spread': 'pâte à tartiner|pâte à tartiner au chocolat',
+    halva: 'halva',
+    'lysozyme-cheese': 'grana padano',
+    'prepared-mustard': 'moutarde de dijon|moutarde à l ancienne',
+    seitan: 'seitan',
+    cider: 'cidre',
+    wasabi: 'wasabi|pâte de wasabi',
     croquette: 'croquettes|croquette',
     'oyster-sauce': 'sauce huître|sauce d huître|sauce aux huîtres',
     mousse: 'mousse',
@@ -37,23 +53,23 @@ export const french: Language = {
     tapenade: 'tapenade',
     'pickled-cucumber': 'cornichon|cornichons|cornichons au vinaigre',
     'soup-greens': 'mirepoix',
-    'spiced-biscuit': 'pain d épices aux noix|florentins',
+    'spiced-biscuit': 'pain d épices aux noix|florentins|pain d épices|speculoos',
     'almond-biscuit': 'macaron|macarons|amaretti',
     'egg-liqueur': 'sabayon|liqueur aux œufs',
     'egg-pasta': 'pâtes aux œufs|pâtes fraîches aux œufs|nouilles aux œufs',
     'egg-custard': 'crème anglaise|crème pâtissière|crème brûlée|flan pâtissier',
     gluten:
-      'blé|ble tendre|blé dur|froment|farine de blé|farine de froment|semoule|semoule de blé|épeautre|seigle|orge|orge perlé|gluten|gluten de blé|kamut|khorasan|engrain|triticale|boulgour|boulghour|couscous|seitan|amidon de blé|son de blé|germe de blé|protéine de blé|protéines de blé|chapelure|pain|pains|pain de mie|baguette|biscotte|biscottes|panure|céréales contenant du gluten|levain|levain de seigle|levain de blé|toast|toasts|pain grillé|gressins|pain azyme|fibres de blé|farine complète de blé|petit épeautre|farine d épeautre|farine de seigle|farine d orge',
+      'blé|ble tendre|blé dur|froment|farine de blé|farine de froment|semoule|semoule de blé|épeautre|seigle|orge|orge perlé|gluten|gluten de blé|kamut|khorasan|engrain|triticale|boulgour|boulghour|couscous|amidon de blé|son de blé|germe de blé|protéine de blé|protéines de blé|céréales contenant du gluten|levain|levain de seigle|levain de blé|pain azyme|fibres de blé|farine complète de blé|petit épeautre|farine d épeautre|farine de seigle|farine d orge',
     malt: 'malt|malte|extrait de malt|extrait de malt d orge|malt d orge|orge malté|farine de malt|vinaigre de malt|sirop de malt',
     'pasta-or-pate': 'pâtes|pâtés',
     'curd-or-quail': 'caillé|caille|cailles',
     pasta: 'pâtes alimentaires|spaghetti|macaroni|vermicelles|coquillettes|tagliatelles',
     muesli: 'granola|muesli',
     pastry:
-      'biscuit|biscuits|gâteau|gâteaux|gaufre|gaufrettes|gaufrette|brioche|croissant|pâte feuilletée|feuilleté|pâte brisée|pâte sablée|sablé|sablés|génoise|madeleine|madeleines|crêpe|crêpes|cookie|cookies|pain d épices|speculoos|pâtisserie|pâtisseries|viennoiserie|beignet|beignets|quenelle|quenelles|blinis|cake|muffin|boudoirs|feuille de brick',
+      'gaufre|brioche|croissant|pâte feuilletée|feuilleté|pâte brisée|pâte sablée|sablé|sablés|génoise|crêpe|crêpes|beignet|beignets|quenelle|quenelles|blinis|boudoirs|feuille de brick',
     flour:
-      'farine|farines|céréales|céréale|farine de céréales|flocons de céréales|son|fécule de céréales|pâte à pain|pâte à pizza',
-    cracker: 'cracker|crackers|craquelin|craquelins|céréales soufflées',
+      'farine|farines|céréales|céréale|farine de céréales|flocons de céréales|son|fécule de céréales|pâte à pain|pâte à pizza|céréales soufflées',
+    cracker: 'cracker|crackers|craquelin|craquelins',
     'wheat-syrup':
       'sirop de glucose (blé)|sirop de glucose de blé|sirop de glucose (de blé)|dextrose de blé|dextrose (blé)|maltodextrine de blé|maltodextrine (blé)|sirop de glucose fructose (blé)|sirop de glucose à base de blé|sirops de glucose à base de blé',
     oats: 'avoine|flocons d avoine|farine d avoine|son d avoine|fibres d avoine',
@@ -82,8 +98,7 @@ export const french: Language = {
       'brie|camembert|taleggio|munster|reblochon|époisses|chaource|coulommiers|livarot|pont l évêque|maroilles|neufchâtel|vacherin',
     'soft-blue': 'gorgonzola|roquefort|bleu|fromage bleu|bleu d auvergne|fourme d ambert|bleu danois',
     'hard-blue': 'stilton',
-    'calf-rennet-cheese':
-      'parmesan|parmigiano reggiano|parmigiano|grana padano|pecorino|pecorino romano|gruyère|comté',
+    'calf-rennet-cheese': 'parmesan|parmigiano reggiano|parmigiano|pecorino|pecorino romano|gruyère|comté',
     custard: 'flan|crème aux œufs|préparation pour flan|entremets',
     'fruit-curd': 'lemon curd|crème de citron',
     'ice-cream': 'crème glacée|glace|glaces',
@@ -126,14 +141,14 @@ export const french: Language = {
     peanut:
       'arachide|arachides|cacahuète|cacahuètes|cacahouète|cacahouètes|beurre de cacahuète|beurre de cacahuètes|huile d arachide|pâte d arachide|beurre d arachide',
     sesame:
-      'sésame|graines de sésame|graine de sésame|huile de sésame|tahin|tahini|tahina|purée de sésame|crème de sésame|houmous|hoummous|halva|gomasio|zaatar',
+      'sésame|graines de sésame|graine de sésame|huile de sésame|tahin|tahini|tahina|purée de sésame|crème de sésame|houmous|hoummous|gomasio|zaatar',
     seed: 'graines de tournesol|graines de courge|graines de pavot|graines de lin|graines de chia|chia|graines de chanvre|graines de fenouil|graines de cumin|graines de carvi|pavot|graines de coriandre|graines de nigelle|lin|lin brun|lin doré|graines de lin brun|psyllium',
     seeds: 'graine|graines|mélange de graines|graines oléagineuses',
     celery:
       'céleri|céleri branche|céleri en branches|sel de céleri|graines de céleri|poudre de céleri|extrait de céleri|jus de céleri|feuilles de céleri',
     celeriac: 'céleri rave|célerirave',
     mustard:
-      'moutarde|graines de moutarde|graine de moutarde|farine de moutarde|moutarde de dijon|téguments de moutarde|poudre de moutarde|vinaigrette',
+      'moutarde|graines de moutarde|graine de moutarde|farine de moutarde|téguments de moutarde|poudre de moutarde|vinaigrette',
     sulphites:
       'sulfite|sulfites|anhydride sulfureux|dioxyde de soufre|métabisulfite|métabisulfite de sodium|métabisulfite de potassium|disulfite|disulfite de sodium|disulfite de potassium|bisulfite|bisulfite de sodium|sulfite de sodium|sulfureux|soufré|soufrés',
     allergens: 'allergène|allergènes|autres allergènes',
@@ -157,9 +172,8 @@ export const french: Language = {
     pork: 'porc|viande de porc|foie de porc|épaule de porc|poitrine de porc|cochon|maigre de porc|andouille|andouillette|jarret de porc|échine|porcin|travers de porc|longe de porc|gorge de porc|noix de porc|filet de porc',
     lard: 'saindoux|graisse de porc|gras de porc|couenne|couenne de porc|couennes|bardière|gras dur|lard gras|sang de porc|protéines de porc|collagène de porc',
     'cured-pork':
-      'jambon cru|jambon sec|jambon de bayonne|jambon serrano|jambon de parme|prosciutto|salami|chorizo|pancetta|coppa|saucisson|saucisson sec|rosette|speck|guanciale|nduja|lonzo|lard|lardon|lardons|bacon|jambon fumé|poitrine fumée|ventrèche|figatellu|poitrine séchée|allumettes de porc',
-    'cooked-pork':
-      'jambon|jambon cuit|jambon blanc|rôti de porc|jambon de paris|pâté de jambon|jambonneau|épaule cuite',
+      'jambon cru|jambon sec|jambon de bayonne|jambon serrano|jambon de parme|prosciutto|pancetta|coppa|speck|guanciale|lonzo|lard|lardon|lardons|bacon|jambon fumé|poitrine fumée|ventrèche|poitrine séchée|allumettes de porc',
+    'cooked-pork': 'jambon|jambon cuit|jambon blanc|jambon de paris|pâté de jambon|jambonneau|épaule cuite',
     boar: 'sanglier',
     beef: 'bœuf|viande de bœuf|veau|viande de veau|viande bovine|bovin|bovine|génisse|langue de bœuf|tripes|steak|steak haché|viande hachée',
     'beef-part':
@@ -200,9 +214,9 @@ export const french: Language = {
     onion:
       'oignon|oignons|oignon en poudre|poudre d oignon|échalote|échalotes|poireau|poireaux|ciboulette|oignon rouge|cébette|ciboule|oignons frits|oignons grelots',
     garlic: 'ail|ails|poudre d ail|ail en poudre|ail des ours|purée d ail|semoule d ail',
-    root: 'carotte|carottes|pomme de terre|pommes de terre|fécule|fécule de pomme de terre|fécule de pommes de terre|amidon de pomme de terre|flocons de pomme de terre|patate douce|patates douces|betterave|betteraves|radis|navet|navets|panais|gingembre|curcuma|curcumine|raifort|wasabi|manioc|tapioca|amidon de tapioca|topinambour|salsifis|chicorée|arrow root|souchet|rouge de betterave|jus de betterave|carotte noire|concentré de carotte|réglisse|konjac|chips|frites|racine de chicorée|igname|rutabaga',
+    root: 'carotte|carottes|pomme de terre|pommes de terre|fécule|fécule de pomme de terre|fécule de pommes de terre|amidon de pomme de terre|flocons de pomme de terre|patate douce|patates douces|betterave|betteraves|radis|navet|navets|panais|gingembre|curcuma|curcumine|raifort|manioc|tapioca|amidon de tapioca|topinambour|salsifis|chicorée|arrow root|souchet|rouge de betterave|jus de betterave|carotte noire|concentré de carotte|réglisse|konjac|frites|racine de chicorée|igname|rutabaga',
     mushroom:
-      'champignon|champignons|champignons de paris|cèpe|cèpes|truffe|truffes|girolles|girolle|morilles|morille|pleurotes|shiitake|bolets|bolet|jus de truffe|chanterelles',
+      'champignon|champignons|champignons de paris|cèpe|cèpes|truffe|girolles|girolle|morilles|morille|pleurotes|shiitake|bolets|bolet|jus de truffe|chanterelles|truffes noires|truffe noire|truffe d été',
     spices:
       'épice|épices|mélange d épices|extraits d épices|extrait d épices|curry|garam masala|ras el hanout|harissa|quatre épices|cinq épices|bouquet garni|herbes et épices|ketchup|sauce tomate|sauce barbecue|chutney|tabasco|sambal|plantes aromatiques et épices',
     seasoning:
@@ -216,7 +230,7 @@ export const french: Language = {
     chestnut:
       'châtaigne|châtaignes|farine de châtaigne|farine de châtaignes|marrons|crème de marrons|purée de marrons|marrons glacés',
     alcohol:
-      'alcool|éthanol|rhum|whisky|vodka|gin|tequila|liqueur|liqueurs|kirsch|calvados|eau de vie|eaux de vie|saké|mirin|cidre|pastis|bourbon|absinthe|poiré|alcool éthylique|spiritueux|grand marnier|genièvre|crème de cassis',
+      'alcool|éthanol|rhum|whisky|vodka|gin|tequila|liqueur|liqueurs|kirsch|calvados|eau de vie|eaux de vie|saké|mirin|pastis|bourbon|absinthe|poiré|alcool éthylique|spiritueux|grand marnier|genièvre|crème de cassis',
     'wine-vinegar':
       'vinaigre de vin|vinaigre de vin rouge|vinaigre de vin blanc|vinaigre de xérès|vinaigre de champagne|vinaigre balsamique|vinaigre balsamique de modène|balsamique|crème de vinaigre balsamique|crème de balsamique',
     vinegar: 'vinaigre|vinaigres',

@@ -8,6 +8,23 @@ export const german: Language = {
   compounds: true,
   links: ['s', 'n', 'en', 'es', 'er', 'e'],
   terms: {
+    bread:
+      'paniermehl|semmelbrösel|brösel|panade|brot|brötchen|toast|toastbrot|knäckebrot|zwieback|fladenbrot|laugengebäck|semmel|baguette|ciabatta|pumpernickel|pita|grissini',
+    cake: 'keks|kekse|gebäck|kuchen|torte|plätzchen|strudel',
+    'rice-cracker': 'reiscracker|reiskräcker',
+    crisps: 'chips|kartoffelchips|tortillachips|nachos',
+    'cured-sausage':
+      'salami|chorizo|landjäger|rohwurst|cervelatwurst|mettwurst|teewurst|kabanossi|pfefferbeißer|nduja',
+    'roast-pork': 'kasseler|schweinebraten',
+    'stuffed-olives': 'gefüllte oliven',
+    'truffle-sweet': 'trüffeln|schokoladentrüffel|schokotrüffel|trüffelpralinen',
+    'chocolate-spread': 'schokoaufstrich|schokoladenaufstrich|schokocreme|schokoladencreme',
+    halva: 'halva',
+    'lysozyme-cheese': 'grana padano',
+    'prepared-mustard': 'dijonsenf|mostrich',
+    seitan: 'seitan',
+    cider: 'apfelwein|cidre|cider',
+    wasabi: 'wasabi|wasabipaste',
     'curry-paste': 'currypaste|rote currypaste|grüne currypaste|gelbe currypaste',
     'caesar-dressing': 'remoulade|tartarsauce',
     'peanut-sauce': 'erdnusssauce|erdnusssoße|erdnuss sauce',
@@ -41,22 +58,21 @@ export const german: Language = {
     tapenade: 'tapenade|olivenpaste',
     'pickled-cucumber': 'gewürzgurke|gewürzgurken|essiggurken|cornichons|senfgurken|gurken in essig',
     'soup-greens': 'suppengrün|suppengemüse|wurzelwerk',
-    'spiced-biscuit': 'lebkuchen|spekulatius|printen|florentiner|elisenlebkuchen',
+    'spiced-biscuit': 'lebkuchen|spekulatius|printen|florentiner|elisenlebkuchen|pfefferkuchen|gewürzkuchen',
     'almond-biscuit': 'amaretti|makronen|macarons',
     'egg-liqueur': 'eierlikör|eierlikörfüllung',
     'egg-pasta': 'spätzle|eiernudeln|eierteigwaren|eierspätzle|frischeiteigwaren',
     'egg-custard': 'konditorcreme|vanillecreme|englische creme|bayerische creme',
     gluten:
-      'weizen|hartweizen|weichweizen|weizenmehl|weizengriess|dinkel|roggen|gerste|gersten|emmer|einkorn|kamut|khorasan|grünkern|triticale|bulgur|couscous|seitan|gluten|griess|hartweizengriess|graupen|perlgraupen|glutenhaltige getreide|glutenhaltiges getreide|weizeneiweiß|weizenprotein|weizenkleie|vollkornmehl|semola|urkorn|durum|paniermehl|weizenstärke|grieß',
+      'weizen|hartweizen|weichweizen|weizenmehl|weizengriess|dinkel|roggen|gerste|gersten|emmer|einkorn|kamut|khorasan|grünkern|triticale|bulgur|couscous|gluten|griess|hartweizengriess|graupen|perlgraupen|glutenhaltige getreide|glutenhaltiges getreide|weizeneiweiß|weizenprotein|weizenkleie|vollkornmehl|semola|urkorn|durum|weizenstärke|grieß',
     malt: 'malz|malzextrakt|malzmehl|malzessig|gerstenmalz|gerstenmalzextrakt|malzsirup|weizenmalz|röstmalz',
-    pasta:
-      'nudel|teigware|teigwaren|spaghetti|makkaroni|semmelbrösel|brösel|panade|brot|brötchen|toast|toastbrot|knäckebrot|zwieback|fladenbrot|laugengebäck|semmel|baguette|ciabatta|sauerteig|pumpernickel|roggensauerteig|weizensauerteig|pita',
+    pasta: 'nudel|teigware|teigwaren|spaghetti|makkaroni|sauerteig|roggensauerteig|weizensauerteig',
     muesli: 'müsli',
     pastry:
-      'keks|kekse|gebäck|waffel|waffeln|kuchen|blätterteig|mürbeteig|croissant|brioche|biskuit|teig|brezel|brezeln|pfannkuchen|torte|strudel|plätzchen|butterkeks|löffelbiskuit|oblaten|knödel',
+      'waffel|waffeln|blätterteig|mürbeteig|croissant|brioche|biskuit|teig|brezel|brezeln|pfannkuchen|butterkeks|löffelbiskuit|oblaten|knödel',
     flour:
-      'mehl|getreide|getreidemehl|kleie|getreideerzeugnisse|mehrkorn|vollkorngetreide|cerealien|flocken aus getreide|schrot',
-    cracker: 'cracker|kräcker|crispies',
+      'mehl|getreide|getreidemehl|kleie|getreideerzeugnisse|mehrkorn|vollkorngetreide|cerealien|flocken aus getreide|schrot|crispies',
+    cracker: 'cracker|kräcker',
     'wheat-syrup':
       'glukosesirup (weizen)|glukosesirup (aus weizen)|glukosesirup aus weizen|weizenglukosesirup|dextrose (weizen)|dextrose (aus weizen)|maltodextrin (weizen)|maltodextrin (aus weizen)|glucosesirup (weizen)|glucosesirup (aus weizen)|glucosesirup aus weizen|weizendextrose',
     oats: 'hafer|haferflocken|hafermehl|haferkleie|vollkornhafer|haferfaser',
@@ -85,7 +101,7 @@ export const german: Language = {
       'brie|camembert|taleggio|munster|limburger|romadur|rotschmierkäse|weißschimmelkäse|reblochon|weissschimmelkäse|harzer',
     'soft-blue': 'gorgonzola|roquefort|blauschimmelkäse|edelpilzkäse|cambozola|blauschimmel',
     'calf-rennet-cheese':
-      'parmesan|parmigiano|parmigiano reggiano|grana padano|pecorino|pecorino romano|gruyère|greyerzer|comté',
+      'parmesan|parmigiano|parmigiano reggiano|pecorino|pecorino romano|gruyère|greyerzer|comté',
     custard: 'vanillepudding|puddingpulver|pudding|vanillesauce|vanillesoße|eiercreme|cremepulver',
     'ice-cream': 'eiscreme|speiseeis|sahneeis|milcheis|eiskrem',
     creamer: 'kaffeeweißer|kaffeeweisser',
@@ -129,14 +145,13 @@ export const german: Language = {
     peanut:
       'erdnuss|erdnüsse|erdnüssen|erdnusskerne|erdnussöl|erdnussbutter|erdnussmus|erdnussmehl|erdnuß|erdnußkerne|arachidöl|erdnussmark|erdnussflips',
     sesame:
-      'sesam|sesamsamen|sesamöl|sesampaste|tahin|tahini|tahina|sesammus|sesamsaat|sesammark|hummus|halva|gomasio|sesamkörner',
+      'sesam|sesamsamen|sesamöl|sesampaste|tahin|tahini|tahina|sesammus|sesamsaat|sesammark|hummus|gomasio|sesamkörner',
     seed: 'sonnenblumenkerne|sonnenblumenkern|kürbiskerne|kürbiskern|leinsamen|leinsaat|chiasamen|chia|mohn|mohnsamen|hanfsamen|kümmelsamen|schwarzkümmel|hanfsaat|sonnenblumensamen|kürbissamen|flohsamen',
     seeds: 'saaten|samen|körner|kernmischung|ölsaaten|saatenmischung|saat|körnermischung',
     celery:
       'sellerie|selleriesaat|selleriesalz|staudensellerie|selleriepulver|selleriesamen|bleichsellerie|stangensellerie|selleriesaft|sellerieblätter|sellerieextrakt',
     celeriac: 'knollensellerie|sellerieknolle',
-    mustard:
-      'senf|senfsaat|senfkörner|senfmehl|senfsamen|senfpulver|dijonsenf|senföl|branntweinsenf|senfsaaten|mostrich',
+    mustard: 'senf|senfsaat|senfkörner|senfmehl|senfsamen|senfpulver|senföl|branntweinsenf|senfsaaten',
     sulphites:
       'sulfit|sulfite|sulfiten|schwefeldioxid|geschwefelt|natriummetabisulfit|kaliummetabisulfit|natriumdisulfit|kaliumdisulfit|natriumsulfit|metabisulfit|schwefeldioxyd|natriumbisulfit|schweflige säure|natriumhydrogensulfit|bisulfit|disulfit',
     allergens: 'allergen|allergene|allergenen',
@@ -161,9 +176,9 @@ export const german: Language = {
     pork: 'schwein|schweine|schweinefleisch|schweineleber|schweinebauch|schweineschulter|schweineherz|schweinenacken|ferkel|schweinebacke|schweinelende|schweinekamm|schweinemagen',
     lard: 'schmalz|schweineschmalz|schweinefett|schweineschwarte|schwarte|speck|rückenspeck|schweinespeck|griebenschmalz|grieben|schwarten|schweinebraten fond|schweineblut|schwartenpulver|schweineeiweiß',
     'cured-pork':
-      'salami|chorizo|pancetta|rohschinken|schwarzwälder schinken|prosciutto|coppa|serranoschinken|parmaschinken|bacon|schinkenspeck|landjäger|lachsschinken|rohwurst|cervelatwurst|katenschinken|mettwurst|teewurst|nussschinken|südtiroler speck|kabanossi|pfefferbeißer|nduja|schinkenwürfel',
+      'pancetta|rohschinken|schwarzwälder schinken|prosciutto|coppa|serranoschinken|parmaschinken|bacon|schinkenspeck|lachsschinken|katenschinken|nussschinken|südtiroler speck|schinkenwürfel',
     'cooked-pork':
-      'schinken|kochschinken|hinterschinken|vorderschinken|kasseler|leberkäse|fleischkäse|lyoner|bierschinken|fleischwurst|wiener|wiener würstchen|frankfurter|kochpökelware',
+      'schinken|kochschinken|hinterschinken|vorderschinken|leberkäse|fleischkäse|lyoner|bierschinken|fleischwurst|wiener|wiener würstchen|frankfurter|kochpökelware',
     boar: 'wildschwein|wildschweinfleisch',
     beef: 'rind|rinder|rindfleisch|kalb|kalbfleisch|ochse|rinderhack|kalbsleber|rinderleber|ochsenfleisch|hackfleisch|rinderbrust|kalbs|rinds',
     'beef-part':
@@ -204,9 +219,9 @@ export const german: Language = {
     onion:
       'zwiebel|zwiebeln|zwiebelpulver|röstzwiebeln|frühlingszwiebeln|lauchzwiebeln|lauch|porree|schalotte|schalotten|schnittlauch|zwiebelgranulat|zwiebelextrakt|zwiebelsaft|silberzwiebeln',
     garlic: 'knoblauch|knoblauchpulver|bärlauch|knoblauchgranulat|knoblauchextrakt|knoblauchöl',
-    root: 'karotte|karotten|möhre|möhren|mohrrüben|kartoffel|kartoffeln|kartoffelstärke|kartoffelflocken|kartoffelmehl|süßkartoffel|süßkartoffeln|rote bete|rote beete|rotebete|rotebetesaft|rote rüben|rüben|randen|radieschen|rettich|pastinake|pastinaken|ingwer|kurkuma|kurkumin|curcumin|meerrettich|kren|wasabi|maniok|tapioka|tapiokastärke|tapioca|kohlrübe|steckrübe|topinambur|yams|betanin|beetenrot|schwarzwurzeln|petersilienwurzel|wurzelgemüse|süßholz|lakritz|zichorienwurzel|kartoffelprotein|kartoffeleiweiß|karottenkonzentrat|kartoffelfaser|kurkumaextrakt|zichorie|chicorée wurzel|rote beete saft|rote bete saft|rote bete pulver|kartoffelchips|pfeilwurz',
+    root: 'karotte|karotten|möhre|möhren|mohrrüben|kartoffel|kartoffeln|kartoffelstärke|kartoffelflocken|kartoffelmehl|süßkartoffel|süßkartoffeln|rote bete|rote beete|rotebete|rotebetesaft|rote rüben|rüben|randen|radieschen|rettich|pastinake|pastinaken|ingwer|kurkuma|kurkumin|curcumin|meerrettich|kren|maniok|tapioka|tapiokastärke|tapioca|kohlrübe|steckrübe|topinambur|yams|betanin|beetenrot|schwarzwurzeln|petersilienwurzel|wurzelgemüse|süßholz|lakritz|zichorienwurzel|kartoffelprotein|kartoffeleiweiß|karottenkonzentrat|kartoffelfaser|kurkumaextrakt|zichorie|chicorée wurzel|rote beete saft|rote bete saft|rote bete pulver|pfeilwurz',
     mushroom:
-      'pilz|pilze|champignon|champignons|steinpilz|steinpilze|shiitake|pfifferling|pfifferlinge|trüffel|trüffeln|austernpilz|austernpilze|speisepilze|morcheln|kräuterseitling|austernseitling|trüffelöl',
+      'pilz|pilze|champignon|champignons|steinpilz|steinpilze|shiitake|pfifferling|pfifferlinge|trüffel|austernpilz|austernpilze|speisepilze|morcheln|kräuterseitling|austernseitling|trüffelöl',
     spices:
       'gewürz|gewürze|gewürzen|gewürzmischung|gewürzextrakt|gewürzextrakte|curry|currypulver|gewürzzubereitung|harissa|ketchup|tomatensauce|chutney|salsa|ajvar',
     seasoning: 'würze|würzmittel|würzmischung|würzsoße|suppenpulver|füllung fertig|gewürzsoße|saucenpulver',
@@ -218,7 +233,7 @@ export const german: Language = {
     'nut-liqueur': 'amaretto|nocino',
     chestnut: 'kastanie|kastanien|esskastanien|esskastanie|maronen|marone|maroni|kastanienmehl|maronenpüree',
     alcohol:
-      'alkohol|ethanol|ethylalkohol|rum|whisky|whiskey|wodka|gin|likör|kirschwasser|obstbrand|schnaps|korn brand|calvados|obstler|kirsch brand|branntwein|spirituose|spirituosen|apfelwein|cidre|tequila|trinkalkohol|jamaikarum|strohrum|weingeist|sake|mirin',
+      'alkohol|ethanol|ethylalkohol|rum|whisky|whiskey|wodka|gin|likör|kirschwasser|obstbrand|schnaps|korn brand|calvados|obstler|kirsch brand|branntwein|spirituose|spirituosen|tequila|trinkalkohol|jamaikarum|strohrum|weingeist|sake|mirin',
     'wine-vinegar':
       'weinessig|rotweinessig|weißweinessig|balsamico|balsamessig|balsamicoessig|aceto balsamico|aceto balsamico di modena|sherryessig|aceto balsamico di modena igp|champagneressig|condimento balsamico|crema di balsamico',
     vinegar: 'essig|kräuteressig|essigzubereitung|aufguss essig',

@@ -6,6 +6,23 @@ export const italian: Language = {
   endings: ['o', 'a', 'i', 'e', 'he', 'hi'],
   compounds: false,
   terms: {
+    bread:
+      'pangrattato|pan grattato|pane|pani|grissini|grissino|crostino|fette biscottate|piadina|focaccia|taralli|friselle|bruschetta|bruschette|impanatura|panatura|cracotte',
+    cake: 'biscotto|biscotti|torta|torte|wafer|panettone|pandoro|colomba|pasticceria|dolci|crostata|plumcake',
+    'rice-cracker': 'cracker di riso|crackers di riso',
+    crisps: 'patatine|nachos',
+    'cured-sausage':
+      'salame|salami|nduja|soppressata|finocchiona|chorizo|salsiccia stagionata|ventricina|spianata|cacciatorino',
+    'roast-pork': 'arrosto di maiale|porchetta arrosto',
+    'stuffed-olives': 'olive ripiene|olive farcite',
+    'truffle-sweet': 'tartufi al cioccolato|tartufo al cioccolato',
+    'chocolate-spread': 'crema spalmabile|crema al cioccolato',
+    halva: 'halva',
+    'lysozyme-cheese': 'grana padano|grana',
+    'prepared-mustard': 'senape di digione',
+    seitan: 'seitan',
+    cider: 'sidro',
+    wasabi: 'wasabi|pasta di wasabi',
     croquette: 'crocchette|arancini|supplì',
     breaded: 'crostini|impanato|impanati',
     mousse: 'mousse',
@@ -28,21 +45,22 @@ export const italian: Language = {
     tapenade: 'tapenade',
     'pickled-cucumber': 'cetriolini|cetriolini sott aceto',
     'soup-greens': 'soffritto|misto per soffritto',
-    'spiced-biscuit': 'cantucci|cantuccini|panforte',
+    'spiced-biscuit': 'cantucci|cantuccini|panforte|pan di zenzero|pan pepato',
     'almond-biscuit': 'amaretti|macaron',
     'egg-liqueur': 'zabaione|zabaglione|liquore all uovo',
     'egg-pasta': 'pasta all uovo|pasta fresca all uovo|tagliatelle all uovo|lasagne all uovo',
     'egg-custard': 'crema pasticcera|crema inglese',
     gluten:
-      'lievito naturale|frumento|grano|grano tenero|grano duro|farina di frumento|farina di grano|farina di grano tenero|semola|semola di grano duro|semolino|farro|segale|orzo|orzo perlato|glutine|glutine di frumento|glutine di grano|kamut|khorasan|triticale|bulgur|cous cous|couscous|seitan|amido di frumento|amido di grano|crusca di frumento|crusca di grano|germe di grano|germe di frumento|proteine del frumento|proteine di frumento|pangrattato|pan grattato|pane|pani|grissini|grissino|crostino|fette biscottate|piadina|focaccia|taralli|cracotte|pane azzimo|crackers di frumento|cereali contenenti glutine|lievito madre|pasta madre|pasta acida|farina integrale|farina tipo 0|farina tipo 00|farina 00|friselle|bruschetta|bruschette|farina manitoba|spelta',
+      'lievito naturale|frumento|grano|grano tenero|grano duro|farina di frumento|farina di grano|farina di grano tenero|semola|semola di grano duro|semolino|farro|segale|orzo|orzo perlato|glutine|glutine di frumento|glutine di grano|kamut|khorasan|triticale|bulgur|cous cous|couscous|amido di frumento|amido di grano|crusca di frumento|crusca di grano|germe di grano|germe di frumento|proteine del frumento|proteine di frumento|pane azzimo|crackers di frumento|cereali contenenti glutine|lievito madre|pasta madre|pasta acida|farina integrale|farina tipo 0|farina tipo 00|farina 00|farina manitoba|spelta',
     malt: 'malto|estratto di malto|malto d orzo|estratto di malto d orzo|farina di malto|farina d orzo maltato|orzo maltato|sciroppo di malto|aceto di malto',
     pasta:
-      'pasta di semola|pasta alimentare|spaghetti|maccheroni|penne|fusilli|vermicelli|tagliatelle|pastina|lasagne|impanatura|panatura',
+      'pasta di semola|pasta alimentare|spaghetti|maccheroni|penne|fusilli|vermicelli|tagliatelle|pastina|lasagne',
     muesli: 'granola|muesli',
     pastry:
-      'biscotto|biscotti|torta|torte|cialda|cialde|wafer|brioche|croissant|cornetto|pasta sfoglia|sfoglia|pasta frolla|frolla|pan di spagna|savoiardi|frollini|panettone|pandoro|colomba|crêpe|crepes|pasticceria|dolci|crostata|bignè|amaretti morbidi|pizza|pancake|plumcake',
-    flour: 'farina|farine|cereali|cereale|fiocchi di cereali|crusca|farina di cereali|impasto|multicereali',
-    cracker: 'cracker|crackers|cereali soffiati|gallette',
+      'cialda|cialde|brioche|croissant|cornetto|pasta sfoglia|sfoglia|pasta frolla|frolla|pan di spagna|savoiardi|frollini|crêpe|crepes|bignè|amaretti morbidi|pizza|pancake',
+    flour:
+      'farina|farine|cereali|cereale|fiocchi di cereali|crusca|farina di cereali|impasto|multicereali|cereali soffiati',
+    cracker: 'cracker|crackers|gallette',
     'wheat-syrup':
       'sciroppo di glucosio (frumento)|sciroppo di glucosio di frumento|sciroppo di glucosio da frumento|sciroppo di glucosio (grano)|sciroppo di glucosio di grano|destrosio di frumento|destrosio (frumento)|maltodestrine di frumento|maltodestrina di frumento|sciroppo di glucosio (da frumento)',
     oats: 'avena|fiocchi d avena|fiocchi di avena|farina d avena|farina di avena|crusca d avena|crusca di avena|fibra d avena',
@@ -70,14 +88,14 @@ export const italian: Language = {
     'soft-blue': 'gorgonzola|roquefort|formaggio erborinato|erborinato|blu',
     'hard-blue': 'stilton',
     'calf-rennet-cheese':
-      'parmigiano|parmigiano reggiano|grana padano|grana|pecorino|pecorino romano|pecorino sardo|pecorino toscano|gruviera|gruyere|comté',
+      'parmigiano|parmigiano reggiano|pecorino|pecorino romano|pecorino sardo|pecorino toscano|gruviera|gruyere|comté',
     custard: 'budino|crema all uovo|preparato per budino|panna cotta|crème caramel',
     'fruit-curd': 'lemon curd|crema di limone',
     'ice-cream': 'gelato|gelati|semifreddo',
     chocolate:
       'cioccolato|cioccolata|cioccolato fondente|gocce di cioccolato|cioccolato extra fondente|copertura di cioccolato|scaglie di cioccolato|copertura al cacao|cioccolatini',
     nougat:
-      'torrone|caramello|caramella|caramelle|mou|toffee|zuccherini|ganache|crema spalmabile|confetti|confettini|granella di torrone',
+      'torrone|caramello|caramella|caramelle|mou|toffee|zuccherini|ganache|confetti|confettini|granella di torrone',
     pesto: 'pesto|pesto alla genovese|pesto genovese',
     'animal-rennet':
       'caglio animale|caglio di vitello|caglio di agnello|caglio (animale)|caglio di capretto|caglio di origine animale|pepsina|caglio bovino',
@@ -115,13 +133,13 @@ export const italian: Language = {
     peanut:
       'arachide|arachidi|burro di arachidi|burro d arachidi|olio di arachidi|olio di arachide|noccioline|nocciolina|noccioline americane|pasta di arachidi',
     sesame:
-      'sesamo|semi di sesamo|olio di sesamo|tahin|tahina|tahini|pasta di sesamo|crema di sesamo|hummus|halva|gomasio',
+      'sesamo|semi di sesamo|olio di sesamo|tahin|tahina|tahini|pasta di sesamo|crema di sesamo|hummus|gomasio',
     seed: 'semi di girasole|semi di zucca|semi di papavero|semi di lino|semi di chia|chia|semi di canapa|semi di finocchio|semi di cumino|papavero|lino|semi di coriandolo|semi di nigella|semi di carvi|psillio',
     seeds: 'semi|seme|semi misti|mix di semi|semi oleosi',
     celery:
       'sedano|sale di sedano|semi di sedano|sedano in polvere|estratto di sedano|foglie di sedano|succo di sedano',
     celeriac: 'sedano rapa',
-    mustard: 'senape|semi di senape|farina di senape|mostarda|senape di digione|senape in polvere',
+    mustard: 'senape|semi di senape|farina di senape|mostarda|senape in polvere',
     sulphites:
       'solfito|solfiti|anidride solforosa|biossido di zolfo|metabisolfito|metabisolfito di sodio|metabisolfito di potassio|bisolfito|bisolfito di sodio|disolfito di potassio|solfito di sodio|solfitato|metabisolfiti',
     allergens: 'allergene|allergeni|altri allergeni',
@@ -145,9 +163,8 @@ export const italian: Language = {
     pork: 'maiale|carne di maiale|suino|carne di suino|carne suina|suina|suini|fegato di suino|spalla di suino|pancetta fresca di suino|carni suine|zampone|cotechino|maialino|porchetta|stinco|coscia di suino|coscia suina|lonza di suino|guanciale fresco',
     lard: 'strutto|sugna|lardo|grasso di suino|grasso suino|cotenna|cotenne|cotiche|ciccioli|collagene suino',
     'cured-pork':
-      'prosciutto crudo|prosciutto di parma|san daniele|salame|salami|pancetta|speck|coppa|guanciale|bresaola di suino|nduja|culatello|lonzino|capocollo|soppressata|finocchiona|lonza stagionata|chorizo|bacon|salsiccia stagionata|ventricina|spianata|cacciatorino|prosciutto',
-    'cooked-pork':
-      'prosciutto cotto|spalla cotta|arrosto di maiale|wurstel di suino|pancetta cotta|porchetta arrosto',
+      'prosciutto crudo|prosciutto di parma|san daniele|pancetta|speck|coppa|guanciale|bresaola di suino|culatello|lonzino|capocollo|lonza stagionata|bacon|prosciutto',
+    'cooked-pork': 'prosciutto cotto|spalla cotta|wurstel di suino|pancetta cotta',
     boar: 'cinghiale',
     beef: 'manzo|carne di manzo|vitello|carne di vitello|bovino|carne bovina|bovina|vitellone|carni bovine|trippa|bue|carne macinata|hamburger|tritato|lingua|scottona',
     'beef-part':
@@ -186,7 +203,7 @@ export const italian: Language = {
     onion:
       'cipolla|cipolle|cipolla in polvere|scalogno|scalogni|porro|porri|erba cipollina|cipollotto|cipolline|cipollotti|cipolla fritta',
     garlic: 'aglio|aglio in polvere|aglio orsino|estratto di aglio',
-    root: 'carota|carote|patata|patate|fecola|fecola di patate|amido di patata|amido di patate|fiocchi di patate|patata dolce|patate dolci|barbabietola|barbabietole|barbabietola rossa|rosso di barbabietola|ravanello|ravanelli|rapa|rape|pastinaca|zenzero|curcuma|curcumina|rafano|cren|wasabi|manioca|tapioca|amido di tapioca|topinambur|cicoria radice|radice di cicoria|liquirizia|konjac|carota nera|estratto di carota|patatine|barbabietole rosse|scorzonera|daikon',
+    root: 'carota|carote|patata|patate|fecola|fecola di patate|amido di patata|amido di patate|fiocchi di patate|patata dolce|patate dolci|barbabietola|barbabietole|barbabietola rossa|rosso di barbabietola|ravanello|ravanelli|rapa|rape|pastinaca|zenzero|curcuma|curcumina|rafano|cren|manioca|tapioca|amido di tapioca|topinambur|cicoria radice|radice di cicoria|liquirizia|konjac|carota nera|estratto di carota|barbabietole rosse|scorzonera|daikon',
     mushroom:
       'fungo|funghi|funghi porcini|porcini|champignon|tartufo|tartufi|finferli|pleurotus|shiitake|funghi secchi|tartufo nero|tartufo estivo',
     spices:
@@ -200,7 +217,7 @@ export const italian: Language = {
     'nut-liqueur': 'amaretto|amaretto liquore|nocino',
     chestnut: 'castagne|castagna|farina di castagne|marroni|crema di marroni',
     alcohol:
-      'alcol|alcool|etanolo|alcol etilico|rum|whisky|vodka|gin|tequila|liquore|liquori|kirsch|calvados|acquavite|sake|mirin|sidro|limoncello|alchermes|sambuca|maraschino|bourbon|assenzio|distillato|idroalcolico',
+      'alcol|alcool|etanolo|alcol etilico|rum|whisky|vodka|gin|tequila|liquore|liquori|kirsch|calvados|acquavite|sake|mirin|limoncello|alchermes|sambuca|maraschino|bourbon|assenzio|distillato|idroalcolico',
     'wine-vinegar':
       'aceto di vino|aceto di vino rosso|aceto di vino bianco|aceto balsamico|aceto balsamico di modena|glassa di aceto balsamico|crema di aceto balsamico|balsamico|aceto di sherry|glassa balsamica|glassa all aceto balsamico di modena',
     vinegar: 'aceto|aceti',

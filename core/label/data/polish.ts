@@ -31,6 +31,22 @@ export const polish: Language = {
   ],
   compounds: false,
   terms: {
+    bread:
+      'bułka tarta|bułki tartej|bułka|bułki|chleb*|pieczyw*|grzank*|panierk*|panierowan*|tost*|bagietk*|suchar*|paluszki',
+    cake: 'herbatnik*|ciast*|ciasteczk*|babka|babki|keks*|wafel|wafl*',
+    'rice-cracker': 'krakersy ryżowe|krakersów ryżowych',
+    crisps: 'chipsy|czipsy|chipsów|nachosy|nachos',
+    'cured-sausage': 'salami|chorizo|kabanos*|kiełbasa sucha|kindziuk|kiełbasa surowa|metka|nduja',
+    'roast-pork': 'pieczeń wieprzowa',
+    'stuffed-olives': 'oliwki nadziewane|oliwki faszerowane',
+    'truffle-sweet': 'trufle czekoladowe|trufli czekoladowych',
+    'chocolate-spread': 'krem czekoladowy|krem kakaowy',
+    halva: 'chałw*',
+    'lysozyme-cheese': 'grana padano',
+    'prepared-mustard': 'musztard*',
+    seitan: 'seitan*',
+    cider: 'cydr*',
+    wasabi: 'wasabi|pasta wasabi',
     mousse: 'mus',
     seafood: 'owoce morza',
     sushi: 'sushi',
@@ -55,14 +71,14 @@ export const polish: Language = {
     'egg-pasta': 'makaron jajeczny|kluski jajeczne',
     'egg-custard': 'krem budyniowy|krem angielski',
     gluten:
-      'pszenic*|pszenn*|pszeniczn*|mąka pszenna|żyto|żyta|żytn*|jęczmi*|orkisz*|gluten|glutenu|glutenow*|durum|semolin*|kasza manna|kasza jęczmienna|bulgur|kuskus*|seitan*|kamut|pszenżyt*|płaskurk*|samopsz*|bułka tarta|bułki tartej|bułka|bułki|chleb*|pieczyw*|grzank*|panierk*|panierowan*|zakwas*|grysik|krakers* pszenn*|otręby pszenne|paluszki|tost*|maca|bagietk*|zboża zawierające gluten|zbóż zawierających gluten|mąka graham|suchar*|pęczak|pęczaku',
+      'pszenic*|pszenn*|pszeniczn*|mąka pszenna|żyto|żyta|żytn*|jęczmi*|orkisz*|gluten|glutenu|glutenow*|durum|semolin*|kasza manna|kasza jęczmienna|bulgur|kuskus*|kamut|pszenżyt*|płaskurk*|samopsz*|zakwas*|grysik|krakers* pszenn*|otręby pszenne|maca|zboża zawierające gluten|zbóż zawierających gluten|mąka graham|pęczak|pęczaku',
     malt: 'słód*|słod|słodu|słodow*|ekstrakt słodowy|ekstrakt słodu|ekstrakt słodu jęczmiennego|słód jęczmienny|słodu jęczmiennego|ocet słodowy',
     pasta: 'kluski|spaghetti|lazani*|penne',
     pastry:
-      'herbatnik*|ciast*|ciasteczk*|wafel|wafl*|biszkopt*|drożdżówk*|rogal*|croissant*|pierogów|naleśnik*|placek|placki|pączk*|ciasto francuskie|musli|granol*|sernik*|kopytka|uszka|pyzy|pizza|krokiet*|babka|babki|keks*|brioszk*',
+      'biszkopt*|drożdżówk*|rogal*|croissant*|pierogów|naleśnik*|placek|placki|pączk*|ciasto francuskie|musli|granol*|sernik*|kopytka|uszka|pyzy|pizza|krokiet*|brioszk*',
     flour:
-      'mąka|mąki|mąkę|mąk|zboża|zbóż|zboże|zbożow*|otręby|otrąb|otrębów|płatki zbożowe|kasza|kaszy|mieszanka zbóż|wieloziarnist*',
-    cracker: 'krakers*|chrupk*|chrupki zbożowe|pałeczki zbożowe',
+      'mąka|mąki|mąkę|mąk|zboża|zbóż|zboże|zbożow*|otręby|otrąb|otrębów|płatki zbożowe|kasza|kaszy|mieszanka zbóż|wieloziarnist*|chrupki zbożowe|pałeczki zbożowe',
+    cracker: 'krakers*|chrupk*',
     'wheat-syrup':
       'syrop glukozowy (pszenica)|syrop glukozowy z pszenicy|syrop glukozowy (z pszenicy)|glukoza z pszenicy|dekstroza z pszenicy|dekstroza (pszenica)|maltodekstryna z pszenicy|maltodekstryna pszenna|syrop glukozowy pszenny|syrop glukozowo fruktozowy z pszenicy',
     oats: 'owies|owsa|owsian*|płatki owsiane|mąka owsiana|otręby owsiane|owsem',
@@ -93,7 +109,7 @@ export const polish: Language = {
       'gorgonzol*|roquefort*|ser z niebieską pleśnią|rokpol|lazur|ser niebieski|sera z niebieską pleśnią',
     'hard-blue': 'stilton',
     'calf-rennet-cheese':
-      'parmezan*|parmigiano|parmigiano reggiano|grana padano|pecorino|pecorino romano|gruyère|gruyere|comté',
+      'parmezan*|parmigiano|parmigiano reggiano|pecorino|pecorino romano|gruyère|gruyere|comté',
     custard: 'budyń|budyni*|sos waniliowy|krem jajeczny',
     'fruit-curd': 'lemon curd|krem cytrynowy',
     'ice-cream': 'lody|lodów',
@@ -135,14 +151,13 @@ export const polish: Language = {
     peanut:
       'orzeszki ziemne|orzeszków ziemnych|orzechy ziemne|orzechów ziemnych|orzeszkami ziemnymi|orzechami ziemnymi|orzech ziemny|arachid*|masło orzechowe|masła orzechowego|orzeszki arachidowe|fistaszk*|pasta orzechowa arachidowa|orzechy arachidowe|orzechów arachidowych|olej arachidowy',
     sesame:
-      'sezam*|nasiona sezamu|olej sezamowy|tahini|tahina|pasta sezamowa|ziarna sezamu|hummus*|chałw*|gomasio|humus*',
+      'sezam*|nasiona sezamu|olej sezamowy|tahini|tahina|pasta sezamowa|ziarna sezamu|hummus*|gomasio|humus*',
     seed: 'pestki dyni|pestek dyni|pestki słonecznika|nasiona słonecznika|ziarna słonecznika|siemię lniane|siemienia lnianego|mak|maku|nasiona chia|chia|nasiona lnu|nasiona konopi|nasiona kminku|czarnuszk*|słonecznik łuskany|nasiona dyni|nasiona kopru|nasiona kolendry|len|lnu|babka płesznik|babka jajowata',
     seeds: 'nasiona|nasion|ziarna|ziaren|mieszanka ziaren|mieszanka nasion|pestki|pestek',
     celery:
       'seler|selera|selerem|selerow*|seler naciowy|sól selerowa|nasiona selera|ziarno selera|selery|łodygi selera|liść selera',
     celeriac: 'seler korzeniowy|korzeń selera|selera korzeniowego',
-    mustard:
-      'gorczyc*|musztard*|nasiona gorczycy|mąka gorczyczna|gorczyczn*|gorczyca biała|ziarno gorczycy|winegret',
+    mustard: 'gorczyc*|nasiona gorczycy|mąka gorczyczna|gorczyczn*|gorczyca biała|ziarno gorczycy|winegret',
     sulphites:
       'siarczyn*|dwutlenek siarki|dwutlenku siarki|pirosiarczyn*|metabisiarczyn*|wodorosiarczyn*|siarkowan*|ditlenek siarki|siarczyny|pirosiarczyn sodu|pirosiarczyn potasu',
     allergens: 'alergen*|inne alergeny',
@@ -167,9 +182,9 @@ export const polish: Language = {
     pork: 'wieprzow*|mięso wieprzowe|mięsa wieprzowego|świni*|schab*|karkówk*|wątroba wieprzowa|podgardl*|boczek surowy|łopatka wieprzowa|kaszank*|kiszk* krwist*|golonk*|prosi*|żeberka|szynka wieprzowa|świnia|wieprz*|mięso z szynki',
     lard: 'smalec|smalcu|słonin*|tłuszcz wieprzowy|tłuszczu wieprzowego|skórki wieprzowe|skwark*|sadło|skórka wieprzowa|krew wieprzowa|białko wieprzowe|białko kolagenowe wieprzowe|kolagen wieprzowy',
     'cured-pork':
-      'szynka dojrzewająca|szynka surowa|szynka parmeńska|prosciutto|salami|chorizo|kabanos*|pancetta|boczek|boczku|boczkiem|polędwica surowa|coppa|speck|bekon*|kiełbasa sucha|kindziuk|kiełbasa surowa|szynka serrano|polędwica łososiowa|metka|guanciale|nduja|boczek wędzony',
+      'szynka dojrzewająca|szynka surowa|szynka parmeńska|prosciutto|pancetta|boczek|boczku|boczkiem|polędwica surowa|coppa|speck|bekon*|szynka serrano|polędwica łososiowa|guanciale|boczek wędzony',
     'cooked-pork':
-      'szynka|szynki|szynkę|szynkow*|szynka gotowana|mortadel*|baleron*|pieczeń wieprzowa|parówki wieprzowe|szynka konserwowa|polędwica sopocka|mielonka',
+      'szynka|szynki|szynkę|szynkow*|szynka gotowana|mortadel*|baleron*|parówki wieprzowe|szynka konserwowa|polędwica sopocka|mielonka',
     boar: 'dzik|dzika|dziczyzna z dzika',
     beef: 'wołowin*|wołow*|cielęcin*|cielęc*|mięso wołowe|mięsa wołowego|flaki|flaków|hamburger*|krowa|stek|tatar|ozór wołowy|ozor*|bydł*',
     'beef-part':
@@ -209,7 +224,7 @@ export const polish: Language = {
     onion:
       'cebul*|szalotk*|por|pora|pory|porów|szczypior*|cebula w proszku|cebulka|dymka|cebula suszona|cebula smażona|porow*',
     garlic: 'czosn*|czosnek|czosnek w proszku|czosnek niedźwiedzi|czosnek suszony',
-    root: 'marchew*|marchwi|ziemniak*|ziemniaczan*|skrobia ziemniaczana|płatki ziemniaczane|batat*|burak*|buraczan*|sok z buraka|czerwień buraczana|rzodkiew*|rzepa|rzepy|pasternak*|imbir*|kurkum*|kurkumina|chrzan*|wasabi|maniok*|tapiok*|cykori*|lukrecj*|konjac|korzeń pietruszki|pietruszka korzeń|chipsy|frytki|topinambur*|skrobia z tapioki|czarna marchew|koncentrat z buraka|brukiew|skorzoner*|korzeń cykorii|daikon',
+    root: 'marchew*|marchwi|ziemniak*|ziemniaczan*|skrobia ziemniaczana|płatki ziemniaczane|batat*|burak*|buraczan*|sok z buraka|czerwień buraczana|rzodkiew*|rzepa|rzepy|pasternak*|imbir*|kurkum*|kurkumina|chrzan*|maniok*|tapiok*|cykori*|lukrecj*|konjac|korzeń pietruszki|pietruszka korzeń|frytki|topinambur*|skrobia z tapioki|czarna marchew|koncentrat z buraka|brukiew|skorzoner*|korzeń cykorii|daikon',
     mushroom:
       'grzyb*|pieczark*|borowik*|trufl*|kurki|podgrzybk*|shiitake|boczniak*|pieczarki suszone|grzyby suszone',
     spices:
@@ -224,7 +239,7 @@ export const polish: Language = {
     'nut-liqueur': 'amaretto|nocino',
     chestnut: 'kasztan*|kasztanow*|kasztany jadalne|mąka kasztanowa',
     alcohol:
-      'alkohol*|etanol*|spirytus*|rum|rumu|whisky|wódk*|gin|tequila|likier*|nalewk*|calvados|sake|mirin|cydr*|śliwowic*|kirsch|bourbon|alkohol etylowy',
+      'alkohol*|etanol*|spirytus*|rum|rumu|whisky|wódk*|gin|tequila|likier*|nalewk*|calvados|sake|mirin|śliwowic*|kirsch|bourbon|alkohol etylowy',
     'wine-vinegar':
       'ocet winny|octu winnego|ocet balsamiczny|octu balsamicznego|ocet z wina|ocet z czerwonego wina|ocet z białego wina|ocet winny czerwony|ocet winny biały|ocet balsamiczny z modeny|krem balsamiczny|ocet sherry|balsamiczn*|octem winnym|octem balsamicznym',
     vinegar: 'ocet|octu|octem',
@@ -271,7 +286,7 @@ export const polish: Language = {
   freeFrom:
     '\\b(?:bez(?: dodatku| zawartosci| dodanego| dodatkow)?|wolny od|wolne od|nie zawiera(?:ja)?)(?![a-z])',
   contains:
-    '(?<!nie )\\bzawiera(?:ja)?\\b(?! (?:slad|mozliw))|\\b(?:przygotowan\\w+ z|zrobion\\w+ z|wykonan\\w+ z|nadziewan\\w+|oblan\\w+|posypan\\w+|smazon\\w+ (?:w|na)|z dodatkiem)\\b|\\balergeny\\s*:',
+    '(?<!nie )\\bzawiera(?:ja)?\\b(?! (?:slad|mozliw))|\\b(?:przygotowan\\w+ z|zrobion\\w+ z|wykonan\\w+ z|nadziewan\\w+(?= [a-z])|oblan\\w+|posypan\\w+|smazon\\w+ (?:w|na)|z dodatkiem)\\b|\\balergeny\\s*:',
   denial: 'nie|bez|nigdy|ani|żadnych',
   vegan: 'wegańsk*|wegański|wegańskie|weganie|wegan|weganom|vegan|wegańska',
   vegetarian: 'wegetariańsk*|wegetariański|wegetariańskie|wegetarianie|wegetarian|wegetarianom',

@@ -7,6 +7,24 @@ export const portuguese: Language = {
   endings: ['s', 'es', 'o', 'a', 'os', 'as'],
   compounds: false,
   terms: {
+    bread:
+      'pão|pães|pão ralado|farinha de rosca|tosta|tostas|torrada|torradas|croutons|broa|gressinos|pão de forma|baguete',
+    cake: 'bolacha|bolachas|biscoito|biscoitos|bolo|bolos|torta|wafer|queque|queques|madalena|madalenas',
+    'spiced-biscuit': 'pão de gengibre|bolachas de gengibre',
+    'rice-cracker': 'crackers de arroz',
+    crisps: 'batatas fritas de pacote|nachos',
+    'cured-sausage':
+      'chouriço|chouriça|paio|paiola|salpicão|linguiça|linguiças|salame|salami|salsichão|farinheira|alheira de porco|chorizo',
+    'roast-pork': 'lombo assado',
+    'stuffed-olives': 'azeitonas recheadas',
+    'truffle-sweet': 'trufas|trufas de chocolate',
+    'chocolate-spread': 'creme de cacau|creme de chocolate',
+    halva: 'halva',
+    'lysozyme-cheese': 'grana padano',
+    'prepared-mustard': 'mostarda dijon|mostarda de dijon',
+    seitan: 'seitan',
+    cider: 'sidra',
+    wasabi: 'wasabi|pasta de wasabi',
     croquette: 'croquetes',
     mousse: 'mousse|musse',
     seafood: 'marisco|mariscos',
@@ -29,14 +47,15 @@ export const portuguese: Language = {
     'egg-pasta': 'massa com ovo|massa de ovo',
     'egg-custard': 'creme de pasteleiro|leite creme|pastel de nata|pastéis de nata',
     gluten:
-      'trigo|trigo duro|trigo mole|farinha de trigo|farinha de trigo integral|sêmola|sêmola de trigo|sémola|sémola de trigo|sémola de trigo duro|espelta|centeio|farinha de centeio|cevada|glúten|glúten de trigo|kamut|khorasan|triticale|bulgur|cuscuz|couscous|seitan|amido de trigo|farelo de trigo|sêmea de trigo|gérmen de trigo|proteína de trigo|proteínas de trigo|pão|pães|pão ralado|farinha de rosca|tosta|tostas|torrada|torradas|massa mãe|cereais que contêm glúten|croutons|broa|pão ázimo|gressinos|farinha integral|panado|panados|pão de forma|baguete',
+      'trigo|trigo duro|trigo mole|farinha de trigo|farinha de trigo integral|sêmola|sêmola de trigo|sémola|sémola de trigo|sémola de trigo duro|espelta|centeio|farinha de centeio|cevada|glúten|glúten de trigo|kamut|khorasan|triticale|bulgur|cuscuz|couscous|amido de trigo|farelo de trigo|sêmea de trigo|gérmen de trigo|proteína de trigo|proteínas de trigo|massa mãe|cereais que contêm glúten|pão ázimo|farinha integral|panado|panados',
     malt: 'malte|extrato de malte|extracto de malte|malte de cevada|cevada maltada|farinha de malte|vinagre de malte|xarope de malte|extrato de malte de cevada',
     pasta: 'massa alimentícia|massas|macarrão|esparguete|espaguete|aletria|talharim|noodles',
     muesli: 'granola|muesli',
     pastry:
-      'bolacha|bolachas|biscoito|biscoitos|bolo|bolos|wafer|hóstia|brioche|croissant|massa folhada|folhado|massa quebrada|torta|pastel|pastéis|panqueca|panquecas|pão de ló|queque|queques|waffle|waffles|empada|rissol|rissóis|croquete|pizza|palitos la reine|madalena|madalenas|filhós',
-    flour: 'farinha|farinhas|cereal|cereais|farelo|flocos de cereais|massa de pão|farinha de cereais|massa',
-    cracker: 'cracker|crackers|cereais tufados|cereais extrudidos',
+      'hóstia|brioche|croissant|massa folhada|folhado|massa quebrada|pastel|pastéis|panqueca|panquecas|pão de ló|waffle|waffles|empada|rissol|rissóis|croquete|pizza|palitos la reine|filhós',
+    flour:
+      'farinha|farinhas|cereal|cereais|farelo|flocos de cereais|massa de pão|farinha de cereais|massa|cereais tufados|cereais extrudidos',
+    cracker: 'cracker|crackers',
     'wheat-syrup':
       'xarope de glucose (trigo)|xarope de glucose de trigo|xarope de glicose (trigo)|xarope de glicose de trigo|xarope de glucose (de trigo)|dextrose de trigo|dextrose (trigo)|maltodextrina de trigo|maltodextrina (trigo)',
     oats: 'aveia|flocos de aveia|farinha de aveia|farelo de aveia|fibra de aveia',
@@ -64,7 +83,7 @@ export const portuguese: Language = {
     'soft-blue': 'gorgonzola|roquefort|queijo azul',
     'hard-blue': 'stilton',
     'calf-rennet-cheese':
-      'parmesão|parmigiano reggiano|parmigiano|grana padano|pecorino|pecorino romano|gruyère|gruyere|comté|queijo parmesão',
+      'parmesão|parmigiano reggiano|parmigiano|pecorino|pecorino romano|gruyère|gruyere|comté|queijo parmesão',
     custard: 'pudim|creme inglês|flan|creme de ovos|preparado para pudim|pó para pudim',
     'fruit-curd': 'lemon curd|creme de limão',
     'ice-cream': 'gelado|gelados|sorvete|sorvetes',
@@ -110,13 +129,12 @@ export const portuguese: Language = {
     peanut:
       'amendoim|amendoins|manteiga de amendoim|pasta de amendoim|óleo de amendoim|creme de amendoim|paçoca|farinha de amendoim',
     sesame:
-      'sésamo|sementes de sésamo|gergelim|sementes de gergelim|óleo de sésamo|tahine|tahini|tahina|pasta de sésamo|húmus|hummus|halva|gomásio|óleo de gergelim',
+      'sésamo|sementes de sésamo|gergelim|sementes de gergelim|óleo de sésamo|tahine|tahini|tahina|pasta de sésamo|húmus|hummus|gomásio|óleo de gergelim',
     seed: 'sementes de girassol|sementes de abóbora|sementes de papoila|sementes de papoula|sementes de linhaça|linhaça|sementes de chia|chia|sementes de cânhamo|sementes de funcho|sementes de cominho|papoila|pevides|pevides de abóbora|linhaça dourada|sementes de coentro|sementes de alcaravia|psyllium',
     seeds: 'semente|sementes|mistura de sementes|sementes variadas',
     celery: 'aipo|sal de aipo|sementes de aipo|aipo em pó|extrato de aipo|salsão|folhas de aipo',
     celeriac: 'aipo rábano|aipo bola|raiz de aipo|aipo nabo',
-    mustard:
-      'mostarda|sementes de mostarda|farinha de mostarda|grãos de mostarda|mostarda dijon|mostarda em pó|mostarda de dijon|vinagrete',
+    mustard: 'mostarda|sementes de mostarda|farinha de mostarda|grãos de mostarda|mostarda em pó|vinagrete',
     sulphites:
       'sulfito|sulfitos|dióxido de enxofre|anidrido sulfuroso|metabissulfito|metabissulfito de sódio|metabissulfito de potássio|bissulfito|bissulfito de sódio|dissulfito|sulfito de sódio|dissulfito de potássio|sulfuroso',
     allergens: 'alergénio|alergénios|alérgeno|alérgenos|alergénicos|outros alergénios',
@@ -140,8 +158,8 @@ export const portuguese: Language = {
     pork: 'porco|carne de porco|fígado de porco|carne de suíno|suíno|suína|lombo de porco|barriga de porco|leitão|entremeada|perna de porco|pá de porco|cachaço|carne suína|porco preto|aparas de porco',
     lard: 'banha|banha de porco|gordura de porco|toucinho|torresmo|torresmos|couratos|courato|gordura suína|sangue de porco|proteína de porco|colagénio de porco',
     'cured-pork':
-      'presunto|chouriço|chouriça|paio|paiola|salpicão|linguiça|linguiças|bacon|prosciutto|salame|salami|pancetta|toucinho fumado|lombo curado|salsichão|farinheira|alheira de porco|cabeça fumada|guanciale|coppa|chorizo',
-    'cooked-pork': 'fiambre|presunto cozido|fiambre da perna|fiambre da pá|apresuntado|lombo assado',
+      'presunto|bacon|prosciutto|pancetta|toucinho fumado|lombo curado|cabeça fumada|guanciale|coppa',
+    'cooked-pork': 'fiambre|presunto cozido|fiambre da perna|fiambre da pá|apresuntado',
     boar: 'javali',
     beef: 'carne de vaca|vitela|carne de vitela|bovino|carne bovina|carne de bovino|novilho|boi|carne de novilho|carne picada|dobrada|língua|bife',
     'beef-part':
@@ -180,9 +198,9 @@ export const portuguese: Language = {
     onion:
       'cebola|cebolas|cebola em pó|chalota|chalotas|alho francês|alho porro|cebolinho|cebolinha|cebolinhas|cebola frita|cebola roxa',
     garlic: 'alho|alhos|alho em pó|alho negro|extrato de alho',
-    root: 'cenoura|cenouras|batata|batatas|fécula|fécula de batata|amido de batata|flocos de batata|batata doce|batatas doces|beterraba|beterrabas|vermelho de beterraba|rabanete|rabanetes|nabo|nabos|pastinaca|gengibre|curcuma|curcumina|açafrão da terra|rábano|wasabi|mandioca|tapioca|amido de tapioca|polvilho|polvilho doce|polvilho azedo|chicória|raiz de chicória|alcaçuz|konjac|cenoura negra|tupinambo|inhame|batatas fritas|amido de mandioca',
+    root: 'cenoura|cenouras|batata|batatas|fécula|fécula de batata|amido de batata|flocos de batata|batata doce|batatas doces|beterraba|beterrabas|vermelho de beterraba|rabanete|rabanetes|nabo|nabos|pastinaca|gengibre|curcuma|curcumina|açafrão da terra|rábano|mandioca|tapioca|amido de tapioca|polvilho|polvilho doce|polvilho azedo|chicória|raiz de chicória|alcaçuz|konjac|cenoura negra|tupinambo|inhame|batatas fritas|amido de mandioca',
     mushroom:
-      'cogumelo|cogumelos|champignon|champignons|trufa|trufas|boletos|shiitake|cantarelos|pleurotos|trufa preta|funghi',
+      'cogumelo|cogumelos|champignon|champignons|trufa|boletos|shiitake|cantarelos|pleurotos|trufa preta|funghi|trufas pretas',
     spices:
       'especiaria|especiarias|mistura de especiarias|extratos de especiarias|extrato de especiarias|caril|curry|garam masala|ras el hanout|harissa|ervas e especiarias|ketchup|molho de tomate|molho barbecue|chutney|refogado|molho picante',
     seasoning: 'tempero|temperos|condimento|condimentos|mistura de temperos|recheio preparado|vinha d alhos',
@@ -194,7 +212,7 @@ export const portuguese: Language = {
     'nut-liqueur': 'amaretto|nocino',
     chestnut: 'castanha portuguesa|castanhas portuguesas|farinha de castanha portuguesa',
     alcohol:
-      'álcool|etanol|álcool etílico|rum|uísque|whisky|vodka|gin|tequila|licor|licores|kirsch|calvados|aguardente|saquê|sake|mirin|sidra|cachaça|ginjinha|bourbon|absinto|licor beirão|medronho|bebidas espirituosas',
+      'álcool|etanol|álcool etílico|rum|uísque|whisky|vodka|gin|tequila|licor|licores|kirsch|calvados|aguardente|saquê|sake|mirin|cachaça|ginjinha|bourbon|absinto|licor beirão|medronho|bebidas espirituosas',
     'wine-vinegar':
       'vinagre de vinho|vinagre de vinho tinto|vinagre de vinho branco|vinagre de xerez|vinagre balsâmico|vinagre balsâmico de modena|creme de vinagre balsâmico|balsâmico|creme balsâmico',
     vinegar: 'vinagre|vinagres',

@@ -7,6 +7,22 @@ export const spanish: Language = {
   endings: ['s', 'es', 'o', 'a', 'os', 'as'],
   compounds: false,
   terms: {
+    bread:
+      'pan|panes|pan rallado|pan tostado|tostadas|biscote|biscotes|picos|regañás|regañá|rosquilletas|picatostes|baguette|colines|empanado',
+    cake: 'galleta|galletas|bizcocho|bizcochos|pastel|pasteles|tarta|magdalena|magdalenas|pastas de té|bollería',
+    'rice-cracker': 'crackers de arroz',
+    crisps: 'patatas fritas de bolsa|patatas chips|nachos',
+    'cured-sausage': 'chorizo|salchichón|fuet|sobrasada|salami|longaniza|espetec|botifarra curada',
+    'roast-pork': 'cerdo asado',
+    'stuffed-olives': 'aceitunas rellenas|olivas rellenas',
+    'truffle-sweet': 'trufas|trufas de chocolate',
+    'chocolate-spread': 'crema de cacao|crema de chocolate',
+    halva: 'halva',
+    'lysozyme-cheese': 'grana padano',
+    'prepared-mustard': 'mostaza de dijon|mostaza antigua',
+    seitan: 'seitán|seitan',
+    cider: 'sidra',
+    wasabi: 'wasabi|pasta de wasabi',
     croquette: 'croquetas|croqueta',
     mousse: 'mousse',
     seafood: 'marisco|mariscos|paella',
@@ -28,20 +44,21 @@ export const spanish: Language = {
     'almond-sauce': 'ajoblanco|romesco|salsa romesco',
     tapenade: 'tapenade',
     'pickled-cucumber': 'pepinillo|pepinillos',
-    'spiced-biscuit': 'polvorones|polvorón|mantecados',
+    'spiced-biscuit': 'polvorones|polvorón|mantecados|pan de jengibre|galletas de jengibre',
     'almond-biscuit': 'amaretti|macarons',
     'egg-liqueur': 'licor de huevo',
     'egg-pasta': 'pasta al huevo|fideos al huevo',
     'egg-custard': 'natillas|crema pastelera|crema catalana|flan de huevo',
     gluten:
-      'trigo|trigo duro|trigo blando|harina de trigo|harina de trigo integral|sémola|sémola de trigo|sémola de trigo duro|espelta|centeno|harina de centeno|cebada|gluten|gluten de trigo|kamut|khorasan|escanda|triticale|bulgur|cuscús|seitán|almidón de trigo|salvado de trigo|germen de trigo|proteína de trigo|proteínas de trigo|pan|panes|pan rallado|pan tostado|tostadas|biscote|biscotes|picos|regañás|regañá|rosquilletas|masa madre|masa madre de trigo|masa madre de centeno|rebozado|empanado|cereales que contienen gluten|cereales con gluten|picatostes|baguette|pan ácimo|harina integral|colines|harina panificable',
+      'trigo|trigo duro|trigo blando|harina de trigo|harina de trigo integral|sémola|sémola de trigo|sémola de trigo duro|espelta|centeno|harina de centeno|cebada|gluten|gluten de trigo|kamut|khorasan|escanda|triticale|bulgur|cuscús|almidón de trigo|salvado de trigo|germen de trigo|proteína de trigo|proteínas de trigo|masa madre|masa madre de trigo|masa madre de centeno|rebozado|cereales que contienen gluten|cereales con gluten|pan ácimo|harina integral|harina panificable',
     malt: 'malta|extracto de malta|malta de cebada|extracto de malta de cebada|cebada malteada|harina de malta|vinagre de malta|jarabe de malta',
     pasta: 'pasta alimenticia|espaguetis|macarrones|tallarines|fideo',
     muesli: 'granola|muesli',
     pastry:
-      'galleta|galletas|bizcocho|bizcochos|barquillo|barquillos|oblea|obleas|brioche|croissant|cruasán|hojaldre|masa quebrada|pastel|pasteles|tarta|magdalena|magdalenas|churros|rosquillas|crepes|tortitas dulces|pastas de té|bollería|soletillas|buñuelos|pizza|pestiños',
-    flour: 'harina|harinas|cereal|cereales|salvado|copos de cereales|harina de cereales|masa|multicereales',
-    cracker: 'cracker|crackers|cereales inflados|tortitas',
+      'barquillo|barquillos|oblea|obleas|brioche|croissant|cruasán|hojaldre|masa quebrada|churros|rosquillas|crepes|tortitas dulces|soletillas|buñuelos|pizza|pestiños',
+    flour:
+      'harina|harinas|cereal|cereales|salvado|copos de cereales|harina de cereales|masa|multicereales|cereales inflados',
+    cracker: 'cracker|crackers|tortitas',
     'wheat-syrup':
       'jarabe de glucosa (trigo)|jarabe de glucosa de trigo|jarabe de glucosa (de trigo)|jarabe de glucosa a partir de trigo|dextrosa de trigo|dextrosa (trigo)|maltodextrina de trigo|maltodextrina (trigo)',
     oats: 'avena|copos de avena|harina de avena|salvado de avena|fibra de avena',
@@ -70,7 +87,7 @@ export const spanish: Language = {
     'soft-blue': 'gorgonzola|roquefort|queso azul|cabrales|azul',
     'hard-blue': 'stilton',
     'calf-rennet-cheese':
-      'parmesano|parmigiano reggiano|parmigiano|grana padano|pecorino|pecorino romano|gruyere|gruyère|comté|queso parmesano',
+      'parmesano|parmigiano reggiano|parmigiano|pecorino|pecorino romano|gruyere|gruyère|comté|queso parmesano',
     custard: 'flan|crema inglesa|preparado para flan|pudin|pudding|polvo para natillas',
     'fruit-curd': 'lemon curd|crema de limón',
     'ice-cream': 'helado|helados',
@@ -116,13 +133,13 @@ export const spanish: Language = {
     peanut:
       'cacahuete|cacahuetes|cacahuate|cacahuates|crema de cacahuete|mantequilla de cacahuete|maní|manís|aceite de cacahuete|manteca de maní|mantequilla de maní|pasta de cacahuete|panchitos',
     sesame:
-      'sésamo|semillas de sésamo|ajonjolí|aceite de sésamo|tahín|tahini|tahina|pasta de sésamo|crema de sésamo|hummus|halva|gomasio|humus',
+      'sésamo|semillas de sésamo|ajonjolí|aceite de sésamo|tahín|tahini|tahina|pasta de sésamo|crema de sésamo|hummus|gomasio|humus',
     seed: 'semillas de girasol|pipas de girasol|pipas de calabaza|semillas de calabaza|semillas de amapola|semillas de lino|semillas de chía|chía|semillas de cáñamo|semillas de hinojo|semillas de comino|amapola|lino|semillas de cilantro|alcaravea en grano|linaza|pipas|psyllium|lino dorado',
     seeds: 'semilla|semillas|mezcla de semillas|semillas variadas|semillas oleaginosas',
     celery: 'apio|sal de apio|semillas de apio|apio en polvo|extracto de apio|hojas de apio',
     celeriac: 'apionabo|apio nabo|raíz de apio',
     mustard:
-      'mostaza|semillas de mostaza|harina de mostaza|granos de mostaza|mostaza de dijon|mostaza en polvo|grano de mostaza|vinagreta',
+      'mostaza|semillas de mostaza|harina de mostaza|granos de mostaza|mostaza en polvo|grano de mostaza|vinagreta',
     sulphites:
       'sulfito|sulfitos|dióxido de azufre|anhídrido sulfuroso|metabisulfito|metabisulfito sódico|metabisulfito potásico|metabisulfito de sodio|metabisulfito de potasio|bisulfito|bisulfito sódico|disulfito|sulfito sódico|sulfuroso|disulfito sódico',
     allergens: 'alérgeno|alérgenos|otros alérgenos|alergenos',
@@ -146,7 +163,7 @@ export const spanish: Language = {
     pork: 'cerdo|carne de cerdo|hígado de cerdo|panceta fresca|magro de cerdo|lomo de cerdo|papada|porcino|carne de porcino|paleta de cerdo|cochinillo|lechón|presa ibérica|secreto|chicharrones|careta|panceta de cerdo|costilla de cerdo|cabeza de lomo|jamón de cerdo|cochino|carne de cerdo ibérico',
     lard: 'manteca de cerdo|manteca|tocino|grasa de cerdo|corteza de cerdo|cortezas|torreznos|grasa ibérica|torrezno|sangre de cerdo|proteína de cerdo|colágeno de cerdo|cortezas de cerdo',
     'cured-pork':
-      'jamón serrano|jamón ibérico|jamón curado|jamón|chorizo|salchichón|fuet|lomo embuchado|sobrasada|panceta|panceta curada|bacon|beicon|prosciutto|salami|longaniza|paleta ibérica|lomo ibérico|caña de lomo|cecina de cerdo|guanciale|coppa|espetec|botifarra curada|lacón curado|paleta curada',
+      'jamón serrano|jamón ibérico|jamón curado|jamón|lomo embuchado|panceta|panceta curada|bacon|beicon|prosciutto|paleta ibérica|lomo ibérico|caña de lomo|cecina de cerdo|guanciale|coppa|lacón curado|paleta curada',
     'cooked-pork':
       'jamón cocido|jamón york|jamón de york|fiambre de cerdo|lacón|paleta cocida|cabeza de cerdo|chopped',
     boar: 'jabalí',
@@ -189,9 +206,9 @@ export const spanish: Language = {
     onion:
       'cebolla|cebollas|cebolla en polvo|chalota|chalotas|puerro|puerros|cebollino|cebolleta|cebolletas|cebolla frita|cebollitas|cebolla caramelizada|escalonia',
     garlic: 'ajo|ajos|ajo en polvo|ajo negro|extracto de ajo|ajete|ajetes',
-    root: 'zanahoria|zanahorias|patata|patatas|papa|papas|fécula|fécula de patata|almidón de patata|copos de patata|boniato|batata|remolacha|remolachas|rojo remolacha|rojo de remolacha|rábano|rábanos|nabo|nabos|chirivía|jengibre|cúrcuma|curcumina|rábano picante|wasabi|mandioca|yuca|tapioca|almidón de tapioca|chufa|chufas|achicoria|regaliz|konjac|zumo de remolacha|zanahoria negra|patatas fritas|tupinambo|ñame|daikon|raíz de achicoria',
+    root: 'zanahoria|zanahorias|patata|patatas|papa|papas|fécula|fécula de patata|almidón de patata|copos de patata|boniato|batata|remolacha|remolachas|rojo remolacha|rojo de remolacha|rábano|rábanos|nabo|nabos|chirivía|jengibre|cúrcuma|curcumina|rábano picante|mandioca|yuca|tapioca|almidón de tapioca|chufa|chufas|achicoria|regaliz|konjac|zumo de remolacha|zanahoria negra|patatas fritas|tupinambo|ñame|daikon|raíz de achicoria',
     mushroom:
-      'champiñón|champiñones|seta|setas|trufa|trufas|boletus|níscalos|shiitake|hongo|hongos|trufa negra|rebozuelos|setas de ostra|trufa de verano',
+      'champiñón|champiñones|seta|setas|trufa|boletus|níscalos|shiitake|hongo|hongos|trufa negra|rebozuelos|setas de ostra|trufa de verano|trufas negras',
     spices:
       'especia|especias|mezcla de especias|extractos de especias|extracto de especias|curry|garam masala|ras el hanout|harissa|hierbas y especias|ketchup|salsa de tomate|tomate frito|salsa barbacoa|chutney|salsa brava|mojo|guindilla en salsa|sofrito|adobo|salsa picante',
     seasoning:
@@ -204,7 +221,7 @@ export const spanish: Language = {
     'nut-liqueur': 'amaretto|nocino',
     chestnut: 'castaña|castañas|harina de castaña|harina de castañas|puré de castañas',
     alcohol:
-      'alcohol|etanol|alcohol etílico|ron|whisky|vodka|ginebra|tequila|licor|licores|kirsch|calvados|aguardiente|sake|mirin|sidra|pacharán|mezcal|bourbon|absenta|licor de anís|licor de café|espirituosos',
+      'alcohol|etanol|alcohol etílico|ron|whisky|vodka|ginebra|tequila|licor|licores|kirsch|calvados|aguardiente|sake|mirin|pacharán|mezcal|bourbon|absenta|licor de anís|licor de café|espirituosos',
     'wine-vinegar':
       'vinagre de vino|vinagre de vino tinto|vinagre de vino blanco|vinagre de jerez|vinagre balsámico|vinagre balsámico de módena|vinagre de módena|crema de vinagre balsámico|crema balsámica|crema de módena|balsámico|aceto balsámico de módena',
     vinegar: 'vinagre|vinagres',

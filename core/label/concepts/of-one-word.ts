@@ -1,0 +1,92 @@
+import { EGG_OR_MILK, has, maybe, MILK, PORK, type Facts } from '../stated.js';
+import type { Concept } from './concept.js';
+
+const SOME_MILK = maybe('allergen.milk', 'animal.milk');
+const FILLERS: Facts = [...SOME_MILK, ...maybe('allergen.soy', 'allergen.gluten')];
+
+/**
+ * Foods that are made of several and that a recipe or a short label names by one word: what one maker puts in, another
+ * leaves out. A bracket after the word answers.
+ */
+export const OF_ONE_WORD = {
+  bread: {
+    facts: [...has('allergen.gluten'), ...EGG_OR_MILK, ...maybe('allergen.soy', 'allergen.sesame')],
+    open: 'with milk, egg, soy or sesame in it?',
+    namedBy: 'any',
+  },
+  cake: {
+    facts: [...has('allergen.gluten'), ...EGG_OR_MILK, ...maybe('allergen.soy', 'allergen.tree-nuts')],
+    open: 'with butter, milk, egg, soy or nuts in it?',
+    namedBy: 'any',
+  },
+  'rice-cracker': {
+    facts: maybe('allergen.gluten', 'allergen.soy', 'allergen.sesame', 'allergen.milk', 'animal.milk'),
+    open: 'with soy sauce, sesame or milk in it?',
+    namedBy: 'any',
+  },
+  crisps: {
+    facts: [...FILLERS, ...maybe('allergen.celery', 'allergen.mustard', 'ingredient.root')],
+    open: 'plain, or seasoned with milk, wheat, soy, celery or mustard?',
+    namedBy: 'any',
+  },
+  'cured-sausage': {
+    facts: [...PORK, ...FILLERS, ...maybe('allergen.celery', 'allergen.mustard', 'allergen.sulphites')],
+    open: 'with milk, soy, wheat, celery, mustard or sulphites in it?',
+    namedBy: 'any',
+    process: 'cured',
+  },
+  'roast-pork': { facts: PORK, process: 'cooked-meat' },
+  'stuffed-olives': {
+    facts: [
+      ...maybe('allergen.fish', 'animal.fish', 'allergen.tree-nuts', 'nut.almond', 'ingredient.garlic'),
+      ...SOME_MILK,
+    ],
+    open: 'stuffed with what?',
+    namedBy: 'any',
+  },
+  'truffle-sweet': {
+    facts: [...SOME_MILK, ...maybe('allergen.tree-nuts', 'allergen.soy', 'alcohol', 'ingredient.mushroom')],
+    open: 'the mushroom, or the sweet with milk, nuts, soy or alcohol?',
+    namedBy: 'any',
+  },
+  'chocolate-spread': {
+    facts: [...SOME_MILK, ...maybe('allergen.tree-nuts', 'nut.hazelnut', 'allergen.soy')],
+    open: 'with milk, nuts or soy in it?',
+    namedBy: 'any',
+  },
+  halva: {
+    facts: [
+      ...has('allergen.sesame', 'ingredient.seeds'),
+      ...maybe('allergen.tree-nuts', 'nut.pistachio', 'nut.almond', 'allergen.peanuts'),
+    ],
+    open: 'with which nuts?',
+    namedBy: 'any',
+  },
+  'lysozyme-cheese': {
+    facts: [
+      ...MILK,
+      ['rennet', 'animal'],
+      ['lactose', 'low'],
+      ['supervision', 'needed'],
+      ...maybe('allergen.egg', 'animal.egg'),
+    ],
+    open: 'made with lysozyme of egg?',
+    process: 'hard-cheese',
+  },
+  'prepared-mustard': {
+    facts: [...has('allergen.mustard'), ...maybe('allergen.sulphites', 'alcohol', 'allergen.gluten')],
+    open: 'with wine, sulphites or flour in it?',
+    namedBy: 'any',
+  },
+  seitan: {
+    facts: [...has('allergen.gluten'), ...maybe('allergen.soy')],
+    open: 'seasoned with soy sauce?',
+    namedBy: 'any',
+  },
+  cider: { facts: [...has('alcohol'), ...maybe('allergen.sulphites')] },
+  wasabi: {
+    facts: [...has('ingredient.root'), ...maybe('allergen.mustard')],
+    open: 'the root itself, or horseradish with mustard?',
+    namedBy: 'any',
+  },
+} satisfies Record<string, Concept>;
