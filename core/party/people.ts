@@ -1,8 +1,10 @@
+import { isNeedOrFood, isWay, personsCounted } from './named.js';
 import { numberOf } from './parts.js';
-import { isWayOfEating, type Vocabulary } from './phrases.js';
+import type { Vocabulary } from './phrases.js';
 import { LOVERS, MOST_LOVED } from './sayings.js';
 import { spelledOut } from './shorthand.js';
-import { gathered } from './total.js';
+import { gathered, totalFirst } from './total.js';
+import { withoutWhen } from './when.js';
 
 /**
  * How a line says who comes and what for, turned into the few forms that the reader knows: "40 golfers after a
@@ -80,10 +82,26 @@ const unfasting = (line: string): string =>
 const FEASTS: readonly (readonly [feast: RegExp, said: RegExp])[] = [
   [/\b(?:eid|nikah|mehndi)\b/gi, /\b(?:halal|muslims?)\b/i],
   [/\b(?:ba[rt] mitzvah|hanukkah|passover|seder)\b/gi, /\b(?:kosher|jewish)\b/i],
+  [/\blent(?:en)?\b/gi, /\b(?:no meat|meatless)\b/i],
   [/\b(?:diwali|holi|sangeet)\b/gi, /\b(?:vegetarians?|veggies?|vegans?|hindus?|jains?|no beef)\b/i],
 ];
+const FEAST =
+  '(eid|nikah|mehndi|ba[rt] mitzvah|hanukkah|passover|seder|lent(?:en)?|diwali|holi|sangeet)\\b(?:\\s+[a-z]+){0,2}?';
+/** "Eid supper for 8", "12 guests, Diwali, …": what is still to be asked is said of all of them. */
+const FEAST_FOR = new RegExp(
+  `^\\s*(?:(?:an?|our|the)\\s+)?${FEAST}(?:\\s+for\\s+|\\s*[,:;–-]\\s*)(\\d+|[a-z]+)(?:\\s+(?:guests|people))?(?=\\s*(?:$|[,;:.(\\n]))`,
+  'i',
+);
+const FEAST_BETWEEN = new RegExp(`^(\\s*\\S+\\s+(?:guests|people))\\s*,\\s*${FEAST}(?=\\s*[,;:])`, 'i');
 const feastsSaid = (line: string): string =>
-  FEASTS.reduce((text, [feast, said]) => (said.test(text) ? text.replace(feast, 'feast') : text), line);
+  FEASTS.reduce(
+    (text, [feast, said]) => (said.test(text) ? text.replace(feast, 'feast') : text),
+    line.replace(/\b(?:good friday|ash wednesday)\b/gi, 'Lent'),
+  )
+    .replace(FEAST_FOR, (all: string, feast: string, n: string) =>
+      numberOf(n) === undefined ? all : `${n} guests ${feast}`,
+    )
+    .replace(FEAST_BETWEEN, '$1 $2');
 
 /** "14 for cheese and wine": what they come for, not what anybody leaves out. */
 const CHEESE_AND_WINE =
@@ -133,16 +151,6 @@ function singled(line: string): string {
       );
   return out;
 }
-
-const isNeedOrFood = (said: string, { words, isFood }: Vocabulary): boolean =>
-  isFood(said) || words.some(({ word }) => word === said || `${word}s` === said);
-
-const isWay = (said: string, vocabulary: Vocabulary): boolean =>
-  vocabulary.words.some(
-    (need) =>
-      isWayOfEating(need, vocabulary) &&
-      need.word.split(' ').some((word) => word === said || `${word}s` === said),
-  );
 
 /** What says only which of those: "retired", "local". */
 export const saysWhich = (word: string, vocabulary: Vocabulary): boolean =>
@@ -295,25 +303,6 @@ const kinCounted = (line: string): string =>
     return text.replace(said, counted).replace(said, counted);
   }, line);
 
-/** "Anna is vegan", "Tom doesn't eat fish": what only a person does, so that no food is taken for one. */
-const BY_NAME =
-  /(^|[,;:.\n]\s*|\band\s+)(\p{Lu}\p{Ll}+)(?=\s+(?:(?:do(?:es)?n['’]?t|does not|can['’]?t|cannot|can not|won['’]?t|will not|only|never)\s+(?:eats?|have|has|take|drink|tolerate)|eats|hates|avoids|has\s+(?:an?\s+)?[^,;.\n]*?\b(?:allergy|intolerance)|is\s+(?:also\s+|severely\s+|very\s+|an?\s+)*(\S+?))(?=[\s,;.]|$))/gu;
-
-/** Who is called by a name is one; whoever that is, everybody, nobody and "one" are no names. */
-const personsCounted = (line: string, vocabulary: Vocabulary): string =>
-  line.replace(BY_NAME, (all: string, before: string, name: string, eats: string | undefined) => {
-    const said = name.toLowerCase();
-    const isEater =
-      eats === undefined ||
-      /^(?:allergic|intolerant|pregnant|diabetic)$/i.test(eats) ||
-      isWay(eats.toLowerCase(), vocabulary);
-    const isName = !NO_NAMES.has(said) && numberOf(said) === undefined && !isNeedOrFood(said, vocabulary);
-    return isEater && isName ? `${before}1 adult` : all;
-  });
-const NO_NAMES = setOf(
-  'everyone everybody nobody noone someone somebody anyone anybody one each all none other another rest who he she it they this that there which half most some',
-);
-
 const TENS: Readonly<Record<string, number>> = { twenty: 20, thirty: 30, forty: 40, fifty: 50, sixty: 60, seventy: 70, eighty: 80, ninety: 90 }; // prettier-ignore
 const TENS_WORDS = Object.keys(TENS).join('|');
 const UNITS = 'one|two|three|four|five|six|seven|eight|nine';
@@ -390,7 +379,7 @@ const HOUSEHOLDS = /^\s*\S+\s+(?:families|households|couples|tables)\s*:\s*/i;
 /** The line with its guests counted, and without what they come for. */
 export const guestsCounted = (text: string, vocabulary: Vocabulary): string => {
   const people = personsCounted(
-    withoutYears(feastsSaid(text)).replace(CHEESE_AND_WINE, '$1tasting'),
+    withoutYears(feastsSaid(totalFirst(withoutWhen(text)))).replace(CHEESE_AND_WINE, '$1tasting'),
     vocabulary,
   );
   const plain = unfasting(singled(couplesCounted(spelledOut(inFigures(people)))));

@@ -25,6 +25,15 @@ const LINES: readonly (readonly [line: string, groups: readonly string[]])[] = [
     '18 adults and 4 children under 10, 2 adults vegan, one child nut allergy',
     ['2 vegan', '16', '1 (?) tree-nut-free peanut-free', '3 (?)'],
   ],
+  ['Dinner for eight, Sarah and Tim are vegan', ['6', '2 vegan']],
+  ['8 guests; Sarah, Tim and Bob are vegan', ['5', '3 vegan']],
+  ["10 guests, Jo & Al don't eat pork", ['8', '2 own-no-pork']],
+  ['Half vegan half omnivore, 20 in total', ['10 vegan', '10']],
+  ['2 vegans and 3 coeliacs, 14 in total', ['9', '2 vegan', '3 gluten-free']],
+  ['Half halal, half kosher, 30 people in total', ['15 halal', '15 kosher-style']],
+  ['half vegan and half gluten free, 12 altogether', ['6 vegan', '6 gluten-free']],
+  ['Ida is vegan, lunch for 5', ['4', '1 vegan']],
+  ['20 guests, 5 vegan, drinks for 20', ['15', '5 vegan']],
   ['30 for dessert, 4 without gluten, 3 vegan', ['23', '4 gluten-free', '3 vegan']],
   ['40 guests for a naming day lunch, 3 vegan, 2 pregnant', ['35', '3 vegan', '2 pregnancy']],
   ['school staff room lunch for 35, 4 vegetarians and a vegan', ['30', '4 vegetarian', '1 vegan']],
@@ -143,7 +152,10 @@ describe('lines as strangers write them', () => {
     ['a full stop at the end', (line: string) => `${line}.`],
     ['blanks around it', (line: string) => `  ${line}  `],
     // somebody called by a name is known by the capital
-    ['small letters', (line: string) => (/Ruth|Gran|Ines/.test(line) ? line : line.toLowerCase())],
+    [
+      'small letters',
+      (line: string) => (/Ruth|Gran|Ines|Sarah|Jo|Ida/.test(line) ? line : line.toLowerCase()),
+    ],
     ['straight quotation marks', (line: string) => line.replaceAll('’', "'")],
   ])('say the same with %s', (_name, written) => {
     for (const [line, groups] of LINES) expect(seated(written(line))).toEqual(groups);
@@ -162,6 +174,19 @@ describe('lines as strangers write them', () => {
     expect(group!.needs.map(({ id }) => id)).toEqual([
       expect.stringMatching(`^own-unread-${words.replaceAll(' ', '-')}$`),
     ]);
+  });
+
+  test.each([
+    ['Eid supper for 8', ['8 own-unread-eid']],
+    ['Eid dinner for 12, 2 vegan', ['10 own-unread-eid', '2 vegan own-unread-eid']],
+    [
+      '12 guests, Diwali, one nut allergy',
+      ['11 own-unread-diwali', '1 tree-nut-free peanut-free own-unread-diwali'],
+    ],
+    ['Good Friday lunch for 9', ['9 own-unread-lent']],
+  ])('“%s” asks it of everybody', (line, groups) => {
+    expect(read(line).problems).toEqual([]);
+    expect(seated(line)).toEqual(groups);
   });
 
   test.each([

@@ -52,3 +52,25 @@ export function totalOfLine(text: string): Total | undefined {
     return undefined;
   return { count, body };
 }
+
+/** "Half vegan, half halal, 20 in total", "Ida and Bo are vegan, dinner for eight": how many come may be said last. */
+const BEHIND = new RegExp(
+  [
+    `^(.*\\S)\\s*[,;.]\\s*(?:(?:that['’]?s|that is|so|making)\\s+)?${COUNT}\\s+(?:(?:guests?|people|persons?|pax|of us)\\s+)?(?:in total|in all|altogether|total)\\s*\\.?\\s*$`,
+    `^(.*\\S)\\s*[,;.]\\s*(?:an?\\s+)?(?:dinner|lunch|brunch|breakfast|supper|drinks|tea|party|picnic|meal|buffet)\\s+for\\s+${COUNT}\\s*\\.?\\s*$`,
+  ].join('|'),
+  'is',
+);
+/** "Half vegan half halal" are two parts. */
+const HALVES = /\b(half\s+(?!of\b)[a-z-]+)\s+(?:and\s+)?(?=half\s)/gi;
+export const totalFirst = (text: string): string => {
+  const halves = text.replace(HALVES, '$1, ');
+  const found = BEHIND.exec(halves);
+  const count = found ? numberOf(found[2] ?? found[4]!) : undefined;
+  const body = found?.[1] ?? found?.[3];
+  if (count === undefined || body === undefined) return halves;
+  const before = totalOfLine(body);
+  if (before?.count === count) return body;
+  // two totals that differ are one too many
+  return before ? halves : `${count} guests, ${body}`;
+};

@@ -27,6 +27,15 @@ const ROLE_FOR: Partial<Record<Occasion, Plan['occasion']['role']>> = {
 export const roleFor = (role: Plan['occasion']['role'], kind: Occasion): Plan['occasion']['role'] =>
   role === 'drinks' ? (ROLE_FOR[kind] ?? role) : role;
 
+/** When an occasion usually begins that is not of the evening (house default). */
+export const USUAL_HOUR: Partial<Record<Occasion, string>> = {
+  breakfast: '10:00',
+  walk: '12:00',
+  picnic: '13:00',
+  children: '15:00',
+  afternoon: '16:00',
+};
+
 /** What in a box smells or weeps is left out; what fills is more. */
 const BOXED = { fish: 0, 'cured-meat': 1.3, pickle: 0, 'spread-dip': 0, vehicle: 1.2 } as const;
 

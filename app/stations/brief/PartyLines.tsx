@@ -1,6 +1,7 @@
 import { useState, type ReactNode } from 'react';
 import { isFoodWord, NEED_WORDS } from '../../../core/needs/index.js';
 import {
+  hourOf,
   otherReadings,
   purposeOf,
   readParty,
@@ -9,8 +10,9 @@ import {
   type OtherReading,
   type PartyRead,
 } from '../../../core/party/index.js';
+import { clockOf } from '../../../core/measure/index.js';
 import type { Plan, SingleCommand } from '../../../core/plan/index.js';
-import { roleFor } from '../../../core/portion/index.js';
+import { roleFor, USUAL_HOUR } from '../../../core/portion/index.js';
 import { useSession } from '../../store/session.js';
 import { Wrong } from '../../ui/Fields.js';
 import { Button } from '../../ui/kit/Button.js';
@@ -46,23 +48,50 @@ const OTHERWISE: Readonly<Record<OtherReading['among'], (other: OtherReading) =>
     t('Or {n} guests: the last named are some of the grown guests', { n: guests }),
 };
 
-/** What the lines say the board is for, where that is new: taken where it is ticked, and as long as the brief says nothing. */
-function usePurpose(
+/** The hour of a plan that nobody has said one for. */
+const UNSAID_HOUR = '19:00';
+
+/** When they come, as the lines say it, or as is usual for what the board is now for while nobody has said an hour. */
+function hourFor(
   text: string,
-  { occasion: { kind, role } }: Plan,
+  purpose: Plan['occasion']['kind'] | undefined,
+  start: string,
+): string | undefined {
+  const isUnsaid = clockOf(start) === UNSAID_HOUR && purpose !== undefined && purpose !== 'none';
+  const hour = hourOf(text) ?? (isUnsaid ? USUAL_HOUR[purpose] : undefined);
+  return hour === clockOf(start) ? undefined : hour;
+}
+
+/** What the lines say the board is for and when, where that is new: taken where it is ticked; what it is for, as long as the brief says nothing. */
+function useOccasion(
+  text: string,
+  { occasion: { kind, role, start } }: Plan,
 ): { commands: SingleCommand[]; offer: ReactNode } {
-  const purpose = purposeOf(text);
-  const [ticked, setTicked] = useState<boolean>();
-  if (purpose === undefined || purpose === kind) return { commands: [], offer: null };
-  const on = ticked ?? kind === 'none';
+  const said = purposeOf(text);
+  const purpose = said === kind ? undefined : said;
+  const [forThat, setForThat] = useState<boolean>();
+  const [then, setThen] = useState(true);
+  const isForThat = purpose !== undefined && (forThat ?? kind === 'none');
+  const hour = hourFor(text, isForThat ? purpose : undefined, start);
+  const patch = {
+    ...(isForThat ? { kind: purpose, role: roleFor(role, purpose) } : {}),
+    ...(hour !== undefined && then ? { start: `${start.slice(0, 10)}T${hour}` } : {}),
+  };
   return {
-    commands: on ? [{ name: 'set-occasion', patch: { kind: purpose, role: roleFor(role, purpose) } }] : [],
+    commands: Object.keys(patch).length > 0 ? [{ name: 'set-occasion', patch }] : [],
     offer: (
-      <Checkbox
-        label={t('The board is for {purpose}: set that too', { purpose: KIND_WORDS[purpose] })}
-        on={on}
-        onChange={setTicked}
-      />
+      <>
+        {purpose !== undefined && (
+          <Checkbox
+            label={t('The board is for {purpose}: set that too', { purpose: KIND_WORDS[purpose] })}
+            on={isForThat}
+            onChange={setForThat}
+          />
+        )}
+        {hour !== undefined && (
+          <Checkbox label={t('It begins at {hour}: set that too', { hour })} on={then} onChange={setThen} />
+        )}
+      </>
     ),
   };
 }
@@ -73,13 +102,13 @@ export function PartyLines({ plan, onClose }: { plan: Plan; onClose: () => void 
   const edit = useSession((state) => state.edit);
   const read = readParty(text, NEED_WORDS, isFoodWord);
   const others = otherReadings(text, read, { words: NEED_WORDS, isFood: isFoodWord });
-  const purpose = usePurpose(text, plan);
+  const occasion = useOccasion(text, plan);
   const ready = read.groups.length > 0 && read.problems.length === 0;
   const seat = (): void => {
     edit({
       name: 'together',
       label: SEATED,
-      commands: [...purpose.commands, { name: 'set-party', party: keepingHands(read.groups, plan.party) }],
+      commands: [...occasion.commands, { name: 'set-party', party: keepingHands(read.groups, plan.party) }],
     });
     onClose();
   };
@@ -109,7 +138,7 @@ export function PartyLines({ plan, onClose }: { plan: Plan; onClose: () => void 
             </Button>
           ))}
           <Understood read={read} />
-          {purpose.offer}
+          {occasion.offer}
           {read.problems.map((problem) => (
             <Wrong key={spoken(problem.said)}>{spoken(problem.said)}</Wrong>
           ))}

@@ -1,0 +1,147 @@
+import type { Occasion } from '../catalogue/index.js';
+import { numberOf } from './parts.js';
+import { purposeOf } from './purpose.js';
+
+/** When they come, as lines of a party say it: it is no number of guests, and nothing that anybody leaves out. */
+
+const HOUR = '(\\d{1,2}|one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve)';
+const TIME = `${HOUR}(?:[:.](\\d{2}))?\\s*([ap]\\.?m\\b\\.?|o['’]?clock)?`;
+const BEFORE = '(?:(?:starting|starts|beginning|begins|from|around|about|by|at|@)\\s*(?:at\\s+)?)';
+/** Nobody and nothing is counted by it: the phrase ends here. */
+const ENDS = '(?=\\s*(?:$|[,;:.()\\n]|(?:on|for|with|and|in|tomorrow|tonight|today)\\b))';
+
+/** "From 6 to 9", "6-9pm". */
+const RANGE = new RegExp(`(from\\s+|(?<![\\w.,-]))${TIME}\\s*(?:-|–|—|to|till|until)\\s*${TIME}${ENDS}`, 'i');
+const CLOCKS: readonly RegExp[] = [
+  // "at 7.30pm", "11 am"
+  new RegExp(
+    `${BEFORE}?(?<![\\w.,:-])${HOUR}(?:[:.](\\d{2}))?\\s*([ap]\\.?m\\b\\.?|o['’]?clock)(?!\\w)`,
+    'i',
+  ),
+  // "at 19:30"; without "at" only where nothing is counted after it
+  new RegExp(`${BEFORE}(\\d{1,2})[:.](\\d{2})(?![\\d%]|\\s*k?g\\b)`, 'i'),
+  new RegExp(`(?<![\\w.,:-])(\\d{1,2}):(\\d{2})${ENDS}`, 'i'),
+  // "dinner at eight"
+  new RegExp(`\\bat\\s+${HOUR}${ENDS}`, 'i'),
+];
+const PAST = new RegExp(`${BEFORE}?\\b(half past|quarter past|quarter to)\\s+${HOUR}(?!\\w)`, 'i');
+const NOON = new RegExp(`${BEFORE}\\s*(?:noon|midday)\\b`, 'i');
+const PAST_MINUTES: Readonly<Record<string, number>> = { half: 30, quarter: 15 };
+
+const MONTH = '(?:january|february|march|april|june|july|august|september|october|november|december)';
+const OF_DAY = '(?:\\s+(?:morning|lunchtime|afternoon|evening|night))?';
+const DAYS: readonly RegExp[] = [
+  // "2 may eat fish" is no day
+  new RegExp(
+    `(?:\\bon\\s+)?(?:\\bthe\\s+)?\\b\\d{1,2}(?:st|nd|rd|th)?\\s+(?:of\\s+)?${MONTH}\\b(?:\\s+\\d{4}\\b)?`,
+    'gi',
+  ),
+  new RegExp(`(?:\\bon\\s+)?\\b${MONTH}\\s+\\d{1,2}(?:st|nd|rd|th)?\\b(?:,?\\s+\\d{4}\\b)?`, 'gi'),
+  /\bon\s+(?:the\s+)?\d{1,2}(?:st|nd|rd|th)?\s+(?:of\s+)?may\b(?:\s+\d{4}\b)?/gi,
+  /\bon\s+the\s+\d{1,2}(?:st|nd|rd|th)\b(?!\s+(?:birthday|anniversary))/gi,
+  /(?:\bon\s+)?\b(?:\d{4}-\d{2}-\d{2}|\d{1,2}[./]\d{1,2}[./]\d{2,4})\b/gi,
+  // on Good Friday many eat no meat: that is asked
+  new RegExp(
+    `(?<!\\b(?:good|ash|holy|palm|easter)\\s+)(?:\\bon\\s+)?(?:\\b(?:this|next|coming)\\s+)?\\b(?:mon|tues|wednes|thurs|fri|satur|sun)day${OF_DAY}(?![\\w'’])`,
+    'gi',
+  ),
+  new RegExp(`\\b(?:tomorrow|today)${OF_DAY}(?![\\w'’])|\\btonight\\b`, 'gi'),
+];
+
+/** Occasions that are held by day: an hour without "am" or "pm" is of the morning from nine on. */
+const BY_DAY: ReadonlySet<Occasion> = new Set(['breakfast', 'children', 'afternoon', 'picnic', 'walk']);
+
+type Half = 'a' | 'p' | undefined;
+const halfOf = (said: string | undefined): Half =>
+  said === undefined || /^o/i.test(said) ? undefined : (said[0]!.toLowerCase() as Half);
+
+/** Minutes since midnight; undefined where there is no such hour. */
+function minutesOf(
+  hour: string,
+  minutes: string | undefined,
+  half: Half,
+  byDay: boolean,
+): number | undefined {
+  const said = numberOf(hour.toLowerCase());
+  const past = Number(minutes ?? 0);
+  if (said === undefined || said > 23 || past > 59 || (half && (said < 1 || said > 12))) return undefined;
+  const isPlain = half === undefined && said >= 1 && said <= 11 && !/^0/.test(hour);
+  const isMorning = byDay && said >= 9;
+  const later = half === 'p' || (isPlain && !isMorning);
+  return ((half ? said % 12 : said) + (later ? 12 : 0)) * 60 + past;
+}
+
+interface Found {
+  at: number;
+  length: number;
+  minutes: number;
+}
+
+const asFound = (found: RegExpExecArray | null, minutes: number | undefined): Found | undefined =>
+  found && minutes !== undefined ? { at: found.index, length: found[0].length, minutes } : undefined;
+
+function rangeIn(text: string, byDay: boolean): Found | undefined {
+  const found = RANGE.exec(text);
+  if (!found) return undefined;
+  const [, from, h1, m1, s1, h2, m2, s2] = found as unknown as (string | undefined)[];
+  // "6-9 guests" and "6 to 8, two vegan" are no hours
+  if (!from?.trim() && !s1 && !s2 && !(m1 && m2)) return undefined;
+  const till = minutesOf(h2!, m2, halfOf(s2), byDay);
+  const begins = (half: Half) => minutesOf(h1!, m1, half, byDay);
+  const same = begins(halfOf(s1) ?? (Number(h1) > 12 ? undefined : halfOf(s2)));
+  // "11 to 2 pm" begins in the morning
+  const isBefore = halfOf(s1) !== undefined || till === undefined || same === undefined || same < till;
+  return asFound(found, isBefore ? same : begins('a'));
+}
+
+function clockIn(text: string, byDay: boolean): Found | undefined {
+  const noon = NOON.exec(text);
+  if (noon) return asFound(noon, 12 * 60);
+  const past = PAST.exec(text);
+  if (past) {
+    const [word, side] = past[1]!.toLowerCase().split(' ') as [string, string];
+    const hour = minutesOf(past[2]!, undefined, undefined, byDay);
+    return asFound(past, hour && hour + (side === 'to' ? -1 : 1) * PAST_MINUTES[word]!);
+  }
+  for (const clock of CLOCKS) {
+    const found = clock.exec(text);
+    if (!found) continue;
+    const [, hour, minutes, half] = found as unknown as (string | undefined)[];
+    // "10:30" and "07:15" say their half of the day themselves, "7:30" does not
+    const isWhole = /\d{2}:/.test(found[0]) && !half;
+    return asFound(
+      found,
+      isWhole && Number(hour) < 24 && Number(minutes) < 60
+        ? Number(hour) * 60 + Number(minutes)
+        : minutesOf(hour!, minutes, halfOf(half), byDay),
+    );
+  }
+  return undefined;
+}
+
+const timeIn = (text: string): Found | undefined => {
+  const purpose = purposeOf(text);
+  const byDay = purpose !== undefined && BY_DAY.has(purpose);
+  return rangeIn(text, byDay) ?? clockIn(text, byDay);
+};
+
+/** When they come, "18:30"; undefined where the lines do not say it. */
+export function hourOf(text: string): string | undefined {
+  const found = timeIn(text);
+  if (!found) return undefined;
+  const two = (n: number) => String(n).padStart(2, '0');
+  return `${two(Math.floor(found.minutes / 60) % 24)}:${two(found.minutes % 60)}`;
+}
+
+/** The lines without their hour and their day. */
+export function withoutWhen(text: string): string {
+  const days = DAYS.reduce((rest, day) => rest.replace(day, ''), text);
+  const time = timeIn(days);
+  const left = time ? days.slice(0, time.at) + days.slice(time.at + time.length) : days;
+  if (left === text) return text;
+  return left
+    .replace(/[^\S\n]{2,}/g, ' ')
+    .replace(/^[\s,;]+/, '')
+    .replace(/([,;:(])(?:\s*[,;])+/g, '$1')
+    .replace(/\s+(?=[,;.)])/g, '');
+}
