@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { isFoodWord, NEED_WORDS } from '../needs/index.js';
-import { hourOf, readParty, type PartyRead } from './index.js';
+import { dayOf, hourOf, readParty, type PartyRead } from './index.js';
 import { withoutWhen } from './when.js';
 
 const seated = (text: string): string[] => {
@@ -54,6 +54,30 @@ describe('when they come', () => {
   test('“2 may eat fish” is no day, and Good Friday is asked', () => {
     expect(withoutWhen('10 people, 2 may eat fish')).toBe('10 people, 2 may eat fish');
     expect(seated('Good Friday supper for 8')).toEqual(['8 own-unread-lent']);
+  });
+
+  test.each([
+    // today is a Tuesday
+    ['Sunday lunch for 9', '2026-12-06'],
+    ['12 guests on Tuesday evening', '2026-12-01'],
+    ['this Friday, 8 guests', '2026-12-04'],
+    ['20 guests tomorrow night', '2026-12-02'],
+    ['8 guests tonight', '2026-12-01'],
+    ['12 people on 5 December', '2026-12-05'],
+    ['30 guests, November 20th', '2027-11-20'],
+    ['8 guests on the 2nd of May', '2027-05-02'],
+    ['8 guests on 29 February 2028', '2028-02-29'],
+    ['8 guests, 2027-03-14', '2027-03-14'],
+    // these may be meant otherwise, or are no day
+    ['8 guests next Friday', undefined],
+    ['8 guests on 30 February', undefined],
+    ['8 guests, 3.4.27', undefined],
+    ['8 guests on the 14th', undefined],
+    ['8 guests on Friday or Saturday', undefined],
+    ['10 people, 2 may eat fish', undefined],
+    ['12 guests', undefined],
+  ])('“%s” is on %s', (line, day) => {
+    expect(dayOf(line, '2026-12-01')).toBe(day);
   });
 
   test('an hour or a day behind a line changes nothing that is read of it', () => {

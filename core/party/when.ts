@@ -1,4 +1,5 @@
 import type { Occasion } from '../catalogue/index.js';
+import { addMinutes, parseLocalTime } from '../measure/index.js';
 import { numberOf } from './parts.js';
 import { purposeOf } from './purpose.js';
 
@@ -28,7 +29,11 @@ const PAST = new RegExp(`${BEFORE}?\\b(half past|quarter past|quarter to)\\s+${H
 const NOON = new RegExp(`${BEFORE}\\s*(?:noon|midday)\\b`, 'i');
 const PAST_MINUTES: Readonly<Record<string, number>> = { half: 30, quarter: 15 };
 
-const MONTH = '(?:january|february|march|april|june|july|august|september|october|november|december)';
+const MONTHS = 'january february march april may june july august september october november december'.split(
+  ' ',
+);
+const MONTH = `(?:${MONTHS.filter((month) => month !== 'may').join('|')})`;
+const WEEKDAYS = 'sunday monday tuesday wednesday thursday friday saturday'.split(' ');
 const OF_DAY = '(?:\\s+(?:morning|lunchtime|afternoon|evening|night))?';
 const DAYS: readonly RegExp[] = [
   // "2 may eat fish" is no day
@@ -42,7 +47,7 @@ const DAYS: readonly RegExp[] = [
   /(?:\bon\s+)?\b(?:\d{4}-\d{2}-\d{2}|\d{1,2}[./]\d{1,2}[./]\d{2,4})\b/gi,
   // on Good Friday many eat no meat: that is asked
   new RegExp(
-    `(?<!\\b(?:good|ash|holy|palm|easter)\\s+)(?:\\bon\\s+)?(?:\\b(?:this|next|coming)\\s+)?\\b(?:mon|tues|wednes|thurs|fri|satur|sun)day${OF_DAY}(?![\\w'’])`,
+    `(?<!\\b(?:good|ash|holy|palm|easter)\\s+)(?:\\bon\\s+)?(?:\\b(?:this|next|coming)\\s+)?\\b(?:${WEEKDAYS.join('|')})${OF_DAY}(?![\\w'’])`,
     'gi',
   ),
   new RegExp(`\\b(?:tomorrow|today)${OF_DAY}(?![\\w'’])|\\btonight\\b`, 'gi'),
@@ -144,4 +149,46 @@ export function withoutWhen(text: string): string {
     .replace(/^[\s,;]+/, '')
     .replace(/([,;:(])(?:\s*[,;])+/g, '$1')
     .replace(/\s+(?=[,;.)])/g, '');
+}
+
+const dayAfter = (day: string, days: number): string =>
+  addMinutes(`${day}T12:00`, days * 24 * 60).slice(0, 10);
+const isDay = (day: string): boolean => parseLocalTime(`${day}T12:00`) !== undefined;
+
+/** A date without its year is the next that comes. */
+function dateIn(said: string, today: string): string | undefined {
+  const month = MONTHS.findIndex((name) => said.includes(name)) + 1;
+  const [day, year] = (said.match(/\d+/g) ?? []).map(Number).sort((a, b) => a - b);
+  if (month === 0 || day === undefined) return undefined;
+  const two = (n: number) => String(n).padStart(2, '0');
+  const of = (y: number) => `${y}-${two(month)}-${two(day)}`;
+  const thisYear = of(Number(today.slice(0, 4)));
+  const date =
+    year !== undefined ? of(year) : thisYear < today ? of(Number(today.slice(0, 4)) + 1) : thisYear;
+  return isDay(date) ? date : undefined;
+}
+
+/**
+ * The day that the lines name, "2027-05-15", seen from today's date; undefined where they name none, two, or one that may
+ * be meant otherwise: "next Friday", "3.4.27", "the 14th".
+ */
+export function dayOf(text: string, today: string): string | undefined {
+  let rest = text;
+  const found = DAYS.flatMap((day) => {
+    const said = rest.match(day) ?? [];
+    rest = rest.replace(day, ' ');
+    return said.map((words) => words.toLowerCase());
+  });
+  const [said] = found;
+  if (said === undefined || found.length > 1 || /\b(?:next|coming)\b/.test(said)) return undefined;
+  const iso = /\d{4}-\d{2}-\d{2}/.exec(said)?.[0];
+  if (iso) return isDay(iso) ? iso : undefined;
+  const weekday = WEEKDAYS.findIndex((name) => said.includes(name));
+  if (weekday >= 0) {
+    const now = parseLocalTime(`${today}T12:00`)!.getUTCDay();
+    return dayAfter(today, (weekday - now + 7) % 7);
+  }
+  if (/to(?:day|night)/.test(said)) return today;
+  if (/tomorrow/.test(said)) return dayAfter(today, 1);
+  return dateIn(said, today);
 }

@@ -1,6 +1,7 @@
 import { useState, type ReactNode } from 'react';
 import { isFoodWord, NEED_WORDS } from '../../../core/needs/index.js';
 import {
+  dayOf,
   hourOf,
   otherReadings,
   purposeOf,
@@ -10,15 +11,16 @@ import {
   type OtherReading,
   type PartyRead,
 } from '../../../core/party/index.js';
-import { clockOf } from '../../../core/measure/index.js';
+import { clockOf, speakTime } from '../../../core/measure/index.js';
 import type { Plan, SingleCommand } from '../../../core/plan/index.js';
 import { roleFor, USUAL_HOUR } from '../../../core/portion/index.js';
+import { localNow } from '../../store/clock.js';
 import { useSession } from '../../store/session.js';
 import { Wrong } from '../../ui/Fields.js';
 import { Button } from '../../ui/kit/Button.js';
 import { Checkbox } from '../../ui/kit/Checkbox.js';
 import { TextArea } from '../../ui/kit/Input.js';
-import { t } from '../../words/index.js';
+import { language, t } from '../../words/index.js';
 import { spoken } from '../../store/useSpeech.js';
 import { KIND_WORDS } from '../words.js';
 
@@ -52,14 +54,15 @@ const OTHERWISE: Readonly<Record<OtherReading['among'], (other: OtherReading) =>
 const UNSAID_HOUR = '19:00';
 
 /** When they come, as the lines say it, or as is usual for what the board is now for while nobody has said an hour. */
-function hourFor(
+function startFor(
   text: string,
   purpose: Plan['occasion']['kind'] | undefined,
   start: string,
 ): string | undefined {
   const isUnsaid = clockOf(start) === UNSAID_HOUR && purpose !== undefined && purpose !== 'none';
-  const hour = hourOf(text) ?? (isUnsaid ? USUAL_HOUR[purpose] : undefined);
-  return hour === clockOf(start) ? undefined : hour;
+  const hour = hourOf(text) ?? (isUnsaid ? USUAL_HOUR[purpose] : undefined) ?? clockOf(start);
+  const said = `${dayOf(text, localNow().slice(0, 10)) ?? start.slice(0, 10)}T${hour}`;
+  return said === start ? undefined : said;
 }
 
 /** What the lines say the board is for and when, where that is new: taken where it is ticked; what it is for, as long as the brief says nothing. */
@@ -72,10 +75,10 @@ function useOccasion(
   const [forThat, setForThat] = useState<boolean>();
   const [then, setThen] = useState(true);
   const isForThat = purpose !== undefined && (forThat ?? kind === 'none');
-  const hour = hourFor(text, isForThat ? purpose : undefined, start);
+  const begins = startFor(text, isForThat ? purpose : undefined, start);
   const patch = {
     ...(isForThat ? { kind: purpose, role: roleFor(role, purpose) } : {}),
-    ...(hour !== undefined && then ? { start: `${start.slice(0, 10)}T${hour}` } : {}),
+    ...(begins !== undefined && then ? { start: begins } : {}),
   };
   return {
     commands: Object.keys(patch).length > 0 ? [{ name: 'set-occasion', patch }] : [],
@@ -88,8 +91,14 @@ function useOccasion(
             onChange={setForThat}
           />
         )}
-        {hour !== undefined && (
-          <Checkbox label={t('It begins at {hour}: set that too', { hour })} on={then} onChange={setThen} />
+        {begins !== undefined && (
+          <Checkbox
+            label={t('It begins on {when}: set that too', {
+              when: speakTime(begins, { locale: language.locale, year: false }),
+            })}
+            on={then}
+            onChange={setThen}
+          />
         )}
       </>
     ),
@@ -124,9 +133,13 @@ export function PartyLines({ plan, onClose }: { plan: Plan; onClose: () => void 
           placeholder={t('28 guests: 6 vegan, 2 without gluten, 5 children (two are 3)')}
         />
       </label>
-      <p className="text-soft mt-1.5 mb-0">
-        {t('A number in front lets the rest eat everything. “1 vegan, pregnant, hates olives” is one guest.')}
-      </p>
+      {text.trim() === '' && (
+        <p className="text-soft mt-1.5 mb-0">
+          {t(
+            'A number in front lets the rest eat everything. “1 vegan, pregnant, hates olives” is one guest.',
+          )}
+        </p>
+      )}
       {text.trim() !== '' && (
         <div aria-live="polite">
           <p className="mt-1.5 mb-0.5 mx-0 font-bold">

@@ -116,7 +116,7 @@ describe('the brief', () => {
     const hands = await openStation(emptyPlan('fresh', '2027-05-15T19:00'), 'brief');
     await hands.press('Say who is coming');
     await hands.fill('The party, in lines', '10 guests for brunch, 2 vegan');
-    expect(screen.getByRole('checkbox', { name: 'It begins at 10:00: set that too' })).toBeTruthy();
+    expect(screen.getByRole('checkbox', { name: /^It begins on .*10:00: set that too$/ })).toBeTruthy();
     await hands.fill('The party, in lines', '10 guests for brunch at 11.30, 2 vegan');
     await hands.press('Seat them');
     await saved();
@@ -124,7 +124,7 @@ describe('the brief', () => {
     expect(planNow().party.map(({ count }) => count)).toEqual([8, 2]);
     await hands.press('Type the party');
     await hands.fill('The party, in lines', '12 guests at noon');
-    await hands.click(screen.getByRole('checkbox', { name: 'It begins at 12:00: set that too' }));
+    await hands.click(screen.getByRole('checkbox', { name: /^It begins on .*12:00: set that too$/ }));
     await hands.press('Seat them');
     await saved();
     expect(planNow()).toMatchObject({ occasion: { start: '2027-05-15T11:30' }, party: [{ count: 12 }] });
