@@ -20,7 +20,7 @@ import { Wrong } from '../../ui/Fields.js';
 import { Button } from '../../ui/kit/Button.js';
 import { Checkbox } from '../../ui/kit/Checkbox.js';
 import { TextArea } from '../../ui/kit/Input.js';
-import { language, t } from '../../words/index.js';
+import { t } from '../../words/index.js';
 import { spoken } from '../../store/useSpeech.js';
 import { KIND_WORDS } from '../words.js';
 
@@ -94,7 +94,7 @@ function useOccasion(
         {begins !== undefined && (
           <Checkbox
             label={t('It begins on {when}: set that too', {
-              when: speakTime(begins, { locale: language.locale, year: false }),
+              when: speakTime(begins, { year: false }),
             })}
             on={then}
             onChange={setThen}
