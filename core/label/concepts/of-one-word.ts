@@ -1,4 +1,4 @@
-import { EGG_OR_MILK, has, maybe, MILK, PORK, type Facts } from '../stated.js';
+import { BEEF, EGG_OR_MILK, has, maybe, MILK, PORK, POULTRY, type Facts } from '../stated.js';
 import type { Concept } from './concept.js';
 
 const SOME_MILK = maybe('allergen.milk', 'animal.milk');
@@ -43,6 +43,34 @@ export const OF_ONE_WORD = {
     ],
     open: 'stuffed with what?',
     namedBy: 'any',
+  },
+  /** Vegetables and leaves; what olives are stuffed with is less. */
+  'stuffed-vegetables': {
+    facts: [
+      ...SOME_MILK,
+      ...maybe('allergen.gluten', 'allergen.tree-nuts', 'nut.pine-nut', 'allergen.fish', 'animal.fish'),
+      ...maybe('animal.pork', 'animal.beef', 'animal.lamb', 'animal.animal-fat', 'ingredient.onion'),
+      ['rennet', 'depends'],
+    ],
+    open: 'stuffed with what: meat, cheese, grain, nuts?',
+    namedBy: 'any',
+  },
+  liquorice: {
+    facts: [...has('ingredient.root'), ...maybe('allergen.gluten', 'animal.gelatine')],
+    open: 'the root, or a sweet with wheat flour or gelatine?',
+    namedBy: 'any',
+  },
+  jerky: {
+    facts: [...BEEF, ...maybe('allergen.soy', 'allergen.gluten')],
+    open: 'marinated in soy sauce?',
+    namedBy: 'any',
+    process: 'cured',
+  },
+  'pressed-poultry': {
+    facts: [...POULTRY, ...FILLERS],
+    open: 'with milk, soy or wheat in it?',
+    namedBy: 'any',
+    process: 'cooked-meat',
   },
   'truffle-sweet': {
     facts: [...SOME_MILK, ...maybe('allergen.tree-nuts', 'allergen.soy', 'alcohol', 'ingredient.mushroom')],

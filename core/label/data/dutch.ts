@@ -7,6 +7,11 @@ export const dutch: Language = {
   compounds: true,
   links: ['s', 'en', 'n', 'e', 'er'],
   terms: {
+    'stuffed-vegetables': 'gevulde paprika|gevulde wijnbladeren|gevulde champignons|gevulde tomaten',
+    jerky: 'beef jerky|biltong',
+    'pressed-poultry': 'kalkoenham|kipfilet vleeswaren|kiprollade',
+    liquorice: 'zoethoutdrop',
+    batter: 'uienringen',
     bread:
       'paneermeel|brood|beschuit|toast|toastjes|knäckebröd|knackebrod|roggebrood|stokbrood|croutons|crostini|soepstengels|melba toast|pita|gepaneerd',
     cake: 'koek|koeken|koekje|koekjes|biscuit|biscuits|cake|gebak|taart|gevulde koek',
@@ -60,7 +65,7 @@ export const dutch: Language = {
       'biergist|tarwe|tarwebloem|tarwemeel|volkorentarwe|harde tarwe|durumtarwe|durum|griesmeel|tarwegriesmeel|spelt|speltmeel|rogge|roggemeel|roggebloem|gerst|gort|parelgort|gluten|tarwegluten|kamut|khorasan|emmer|eenkoorn|triticale|bulgur|couscous|tarwezetmeel|tarwezemelen|tarwekiemen|tarwe eiwit|tarweëiwit|tarwevezel|zuurdesem|tarwezuurdesem|glutenbevattende granen|volkorenmeel|volkoren meel|desem|patentbloem|freekeh|matze|matzes',
     malt: 'mout|moutextract|gerstemout|gerstemoutextract|moutmeel|moutazijn|moutstroop|gemoute gerst|tarwemout|gerstemoutmeel',
     pasta: 'pasta|deegwaren|spaghetti|macaroni|vermicelli|mie|penne',
-    muesli: 'granola|muesli',
+    muesli: 'granola|muesli|mueslireep|mueslirepen|granenreep|eiwitreep',
     pastry:
       'wafel|wafels|bladerdeeg|kruimeldeeg|croissant|brioche|stroopwafel|stroopwafels|lange vingers|pannenkoek|pannenkoeken|krakeling|zoute krakelingen|poffertjes|zandkoekjes|cracottes|deeg|pizza|eierkoek|beslag|tompouce',
     flour: 'bloem|meel|granen|graan|zemelen|graanproducten|meergranen|volkoren granen|gepofte granen',
@@ -174,7 +179,7 @@ export const dutch: Language = {
     beef: 'rund|rundvlees|kalf|kalfsvlees|rundergehakt|biefstuk|runderlap|ossenstaart|os|tartaar|filet americain|kalfsgehakt|pens|ossentong|rundertong|carpaccio|ossenworst',
     'beef-part':
       'rundvet|rundervet|runderbouillon|rundvleesextract|ossewit|rundercollageen|kalfsfond|talg|rundereiwit|ossenvet|rundvleesbouillon',
-    'cured-beef': 'bresaola|rookvlees|runderrookvlees|cecina|nagelhout|biltong|paardenrookvlees',
+    'cured-beef': 'bresaola|rookvlees|runderrookvlees|cecina|nagelhout|paardenrookvlees',
     'cooked-beef': 'pastrami|rosbief|gebraden rosbief|corned beef|pekelvlees',
     lamb: 'lam|lamsvlees|schapenvlees|geitenvlees|lamsgehakt|merguez',
     poultry:
@@ -182,7 +187,7 @@ export const dutch: Language = {
     'poultry-part':
       'kippenbouillon|kippenvet|eendenvet|ganzenvet|kippenextract|kipbouillon|kippenvel|kippenpoeder|kippensoep',
     'cooked-poultry':
-      'gekookte kip|gebraden kip|gebraden kipfilet|gerookte kip|gerookte kipfilet|kalkoenham|gerookte kalkoen',
+      'gekookte kip|gebraden kip|gebraden kipfilet|gerookte kip|gerookte kipfilet|gerookte kalkoen',
     game: 'wild vlees|hert|ree|konijn|haas|fazant|patrijs|duif|paard|paardenvlees|hertenvlees|hertenbiefstuk|wildvlees',
     'animal-fat':
       'dierlijk vet|dierlijke vetten|bloed|bloedplasma|plasma|botten|bot|merg|dierlijk eiwit|dierlijke eiwitten|dierlijk|dierlijke|dierlijke oorsprong|orgaanvlees|hemoglobine|slachtafval|dieren',

@@ -6,6 +6,12 @@ export const english: Language = {
   endings: ['s', 'es'],
   compounds: false,
   terms: {
+    'stuffed-vegetables':
+      'stuffed vine leaves|stuffed peppers|stuffed tomatoes|stuffed mushrooms|stuffed aubergines|dolmas|dolmades|stuffed dates|stuffed cabbage',
+    liquorice: 'liquorice|licorice|liquorice sweets|liquorice allsorts',
+    jerky: 'jerky|beef jerky|biltong',
+    'pressed-poultry':
+      'turkey ham|chicken ham|chicken roll|turkey roll|chicken loaf|chicken slices|turkey slices',
     bread:
       'bread|breads|sourdough|pita|pitta|wrap|wraps|bagel|bagels|baguette|ciabatta|focaccia|crispbread|crispbreads|toast|toasts|crostini|flatbread|breadsticks|grissini|breadcrumbs|bread crumbs|breadcrumb|crumb coating|panko|rusk|rusks|burger bun|burger buns|hot dog bun|hot dog buns|bread roll|bread rolls|sandwich bread|rye bread|pumpernickel',
     cake: 'biscuit|biscuits|cookie|cookies|wafer|wafers|cake|cakes|shortbread|brownie|brownies|doughnut|doughnuts|donut|muffin|panettone|pudding|digestive|danish pastry|danish pastries|madeleine',
@@ -23,7 +29,7 @@ export const english: Language = {
     cider: 'cider|hard cider',
     wasabi: 'wasabi|wasabi paste',
     sauce:
-      'sauce|sauces|marinade|dip|dips|dressing|soup|soup powder|filling mix|horseradish sauce|bread sauce|cheese sauce|coleslaw|potato salad|stuffing',
+      'sauce|sauces|marinade|dip|dips|dressing|soup|soup powder|filling mix|horseradish sauce|bread sauce|cheese sauce|coleslaw|potato salad|stuffing|rice paper rolls',
     'meat-dish':
       'meatball|meatballs|burger|burgers|hamburger|kebab|gyros|ragu|bolognese|chili con carne|scrapple|meat loaf|meatloaf|scotch egg|schnitzel',
     pate: 'pate|parfait|rillettes|terrine|liverwurst|chicken liver pate|faggots',
@@ -34,7 +40,7 @@ export const english: Language = {
     noodles: 'noodle|noodles',
     'filled-pasta':
       'ravioli|tortellini|tortelloni|agnolotti|cappelletti|filled pasta|dumpling|dumplings|gyoza|wontons',
-    'cheese-dish': 'rarebit|fondue|cheese fondue',
+    'cheese-dish': 'rarebit|fondue|cheese fondue|mozzarella sticks',
     'mustard-pickle': 'piccalilli',
     'roe-dip': 'taramasalata',
     sushi: 'sushi|poke',
@@ -61,7 +67,7 @@ export const english: Language = {
     frangipane: 'frangipane|frangipani paste',
     'soft-flatbread': 'naan|naan bread|nan bread',
     gnocchi: 'gnocchi',
-    batter: 'tempura|tempura batter|batter',
+    batter: 'tempura|tempura batter|batter|onion rings',
     stollen: 'stollen|christstollen',
     eggnog: 'eggnog|egg nog',
     tortilla: 'tortilla|tortillas|tortilla wrap|tortilla wraps',
@@ -69,7 +75,7 @@ export const english: Language = {
     tapenade: 'tapenade|olive tapenade',
     'pickled-cucumber':
       'gherkin|gherkins|cornichon|cornichons|pickled cucumber|pickled cucumbers|dill pickle|dill pickles',
-    'soup-greens': 'mirepoix|soup vegetables',
+    'soup-greens': 'mirepoix|soup vegetables|caponata',
     'spiced-biscuit':
       'florentines|lebkuchen|panforte|linzer biscuits|gingerbread|gingerbread biscuits|speculoos',
     'almond-biscuit': 'amaretti|amaretti biscuits|amaretto biscuits|macaroon|macaroons|macaron|macarons',
@@ -81,7 +87,8 @@ export const english: Language = {
     malt: 'malt|malted|malt extract|malt vinegar|malt flour|malt syrup|malts',
     'malted-milk': 'malted milk|malted milk powder|malted milk extract',
     pasta: 'pasta|spaghetti|macaroni|vermicelli|penne|fusilli',
-    muesli: 'granola|muesli',
+    muesli:
+      'granola|muesli|cereal bar|cereal bars|granola bar|granola bars|protein bar|protein bars|muesli bar|energy bar|energy bars|flapjack|flapjacks',
     pastry:
       'pastry|puff pastry|filo|phyllo|brioche|croissant|sponge|shortcrust|shortcrust pastry|waffle|waffles|pancake|pancakes|scone|pretzel|pretzels|ladyfingers|pie crust',
     flour:
@@ -90,7 +97,8 @@ export const english: Language = {
     'wheat-syrup':
       'wheat glucose syrup|glucose syrup (wheat)|glucose syrup (from wheat)|glucose syrup from wheat|wheat dextrose|dextrose (wheat)|dextrose (from wheat)|maltodextrin (wheat)|maltodextrin (from wheat)|wheat maltodextrin|wheat maltodextrins|glucose fructose syrup (wheat)',
     oats: 'oat|oats|oatmeal|oat flakes|oat bran|oat flour|rolled oats|porridge|oat fibre|porridge oats',
-    'soy-sauce': 'tamari soya sauce|tamari soy sauce|soy sauce|soya sauce|shoyu|tamari|soy sauce powder',
+    'soy-sauce':
+      'tamari soya sauce|tamari soy sauce|soy sauce|soya sauce|shoyu|tamari|soy sauce powder|marinated tofu',
     'soy-glaze': 'teriyaki|teriyaki sauce',
     'caesar-dressing':
       'caesar dressing|caesar salad dressing|caesar sauce|remoulade|remoulade sauce|tartare sauce|tartar sauce',
@@ -206,7 +214,7 @@ export const english: Language = {
       'prosciutto|prosciutto crudo|pancetta|speck|coppa|guanciale|serrano ham|parma ham|iberico ham|iberian ham|cured ham|dry cured ham|lonza|lomo|jamon|capicola|bacon|gammon|air dried ham|capocollo|bayonne ham|black forest ham|dry cured bacon',
     'cooked-pork': 'cooked ham|frankfurter|frankfurters|boiled ham|luncheon meat|bologna',
     boar: 'wild boar|boar',
-    beef: 'beef|veal|ox|ox tongue|oxtail|calf|bison|biltong|beef jerky|jerky|mince|steak|brisket|corned beef|tongue|tripe',
+    beef: 'beef|veal|ox|ox tongue|oxtail|calf|bison|mince|steak|brisket|corned beef|tongue|tripe',
     'beef-part':
       'beef extract|beef stock|beef fat|tallow|suet|beef dripping|beef collagen|beef protein|beef broth|beef powder|bovine|beef bouillon|oleo stock|bovine collagen',
     'cured-beef': 'bresaola|cecina|bündnerfleisch',
@@ -235,7 +243,7 @@ export const english: Language = {
     gelatine:
       'gelatine|gelatin|gelatines|collagen|aspic|hydrolysed collagen|collagen peptides|jello|hydrolyzed collagen|edible gelatine|gelatine powder|leaf gelatine',
     marshmallow:
-      'jelly|jellies|marshmallow|marshmallows|mallow|jelly babies|jelly beans|gummies|gummy|gummy bears|gums',
+      'jelly|jellies|marshmallow|marshmallows|mallow|jelly babies|jelly beans|gummies|gummy|gummy bears|gums|wine gums|fruit gums',
     honey: 'honey|honey powder|royal jelly|propolis|bee pollen|honeycomb|bee products|honeys|manuka',
     beeswax: 'beeswax|bees wax|bee wax',
     insects:
@@ -248,7 +256,7 @@ export const english: Language = {
       'onion|onions|onion powder|red onion|spring onion|green onion|shallot|shallots|leek|leeks|chive|chives|scallion|scallions|fried onion|onion granules|onion salt|spring onions|pearl onions|silverskin onions|onion extract|asafoetida',
     garlic:
       'garlic|garlic powder|garlic puree|garlic salt|garlic oil|garlic granules|wild garlic|black garlic|garlic extract|ramsons',
-    root: 'carrot|carrots|potato|potatoes|potato starch|potato flakes|potato flour|sweet potato|sweet potatoes|beetroot|beetroots|beet|beets|radish|radishes|turnip|turnips|parsnip|parsnips|ginger|turmeric|curcumin|curcuma|horseradish|cassava|tapioca|tapioca starch|tapioca flour|daikon|yam|taro|beetroot red|beet red|betanin|betanine|ginger root|tiger nut|tiger nuts|tigernut|tigernuts|galangal|swede|rutabaga|manioc|arrowroot|yuca|jerusalem artichoke|lotus root|mooli|salsify|black carrot|stem ginger|tapioca syrup|modified potato starch|modified tapioca starch|potato protein|potato fibre|fries|hash browns|konjac|sugar beet fibre|burdock|liquorice|licorice|beet sugar|chicory root|chicory',
+    root: 'carrot|carrots|potato|potatoes|potato starch|potato flakes|potato flour|sweet potato|sweet potatoes|beetroot|beetroots|beet|beets|radish|radishes|turnip|turnips|parsnip|parsnips|ginger|turmeric|curcumin|curcuma|horseradish|cassava|tapioca|tapioca starch|tapioca flour|daikon|yam|taro|beetroot red|beet red|betanin|betanine|ginger root|tiger nut|tiger nuts|tigernut|tigernuts|galangal|swede|rutabaga|manioc|arrowroot|yuca|jerusalem artichoke|lotus root|mooli|salsify|black carrot|stem ginger|tapioca syrup|modified potato starch|modified tapioca starch|potato protein|potato fibre|fries|hash browns|konjac|sugar beet fibre|burdock|beet sugar|chicory root|chicory|liquorice root|licorice root|liquorice extract|licorice extract',
     mushroom:
       'mushroom|mushrooms|porcini|shiitake|champignon|champignons|truffle|chanterelle|chanterelles|oyster mushroom|oyster mushrooms|button mushrooms|chestnut mushroom|chestnut mushrooms|morel|morels|mushroom extract|fungi|mushroom powder|cep|ceps|portobello|enoki|truffle oil|black truffles|summer truffles|white truffles',
     spices:

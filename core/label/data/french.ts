@@ -7,6 +7,11 @@ export const french: Language = {
   endings: ['s', 'x', 'e', 'es'],
   compounds: false,
   terms: {
+    'stuffed-vegetables':
+      'feuilles de vigne farcies|poivrons farcis|tomates farcies|champignons farcis|dolmas',
+    liquorice: 'réglisse|bonbons à la réglisse',
+    jerky: 'beef jerky|biltong',
+    'pressed-poultry': 'jambon de dinde|jambon de poulet|blanc de dinde cuit',
     bread:
       'chapelure|pain|pains|pain de mie|baguette|biscotte|biscottes|panure|toast|toasts|pain grillé|gressins',
     cake: 'biscuit|biscuits|gâteau|gâteaux|cookie|cookies|pâtisserie|pâtisseries|viennoiserie|cake|muffin|gaufrettes|gaufrette|madeleine|madeleines',
@@ -64,7 +69,7 @@ export const french: Language = {
     'pasta-or-pate': 'pâtes|pâtés',
     'curd-or-quail': 'caillé|caille|cailles',
     pasta: 'pâtes alimentaires|spaghetti|macaroni|vermicelles|coquillettes|tagliatelles',
-    muesli: 'granola|muesli',
+    muesli: 'granola|muesli|barre de céréales|barres de céréales|barre protéinée',
     pastry:
       'gaufre|brioche|croissant|pâte feuilletée|feuilleté|pâte brisée|pâte sablée|sablé|sablés|génoise|crêpe|crêpes|beignet|beignets|quenelle|quenelles|blinis|boudoirs|feuille de brick',
     flour:
@@ -186,7 +191,7 @@ export const french: Language = {
     'poultry-part':
       'bouillon de poulet|bouillon de volaille|graisse de poulet|graisse de canard|graisse d oie|extrait de poulet|bouillon de poule|peau de poulet|peau de volaille|fond de volaille|poudre de poulet',
     'cooked-poultry':
-      'poulet cuit|poulet rôti|dinde cuite|blanc de poulet cuit|blanc de dinde|jambon de dinde|jambon de volaille',
+      'poulet cuit|poulet rôti|dinde cuite|blanc de poulet cuit|blanc de dinde|jambon de volaille',
     game: 'gibier|chevreuil|cerf|lapin|lièvre|faisan|perdrix|pigeon|cheval|viande de cheval|biche',
     'animal-fat':
       'graisse animale|graisses animales|matière grasse animale|matières grasses animales|sang|plasma|os|moelle|protéine animale|protéines animales|animale|animal|animaux|origine animale|abats|hémoglobine|phosphate d os|blanc de bœuf',
@@ -214,7 +219,7 @@ export const french: Language = {
     onion:
       'oignon|oignons|oignon en poudre|poudre d oignon|échalote|échalotes|poireau|poireaux|ciboulette|oignon rouge|cébette|ciboule|oignons frits|oignons grelots',
     garlic: 'ail|ails|poudre d ail|ail en poudre|ail des ours|purée d ail|semoule d ail',
-    root: 'carotte|carottes|pomme de terre|pommes de terre|fécule|fécule de pomme de terre|fécule de pommes de terre|amidon de pomme de terre|flocons de pomme de terre|patate douce|patates douces|betterave|betteraves|radis|navet|navets|panais|gingembre|curcuma|curcumine|raifort|manioc|tapioca|amidon de tapioca|topinambour|salsifis|chicorée|arrow root|souchet|rouge de betterave|jus de betterave|carotte noire|concentré de carotte|réglisse|konjac|frites|racine de chicorée|igname|rutabaga',
+    root: 'carotte|carottes|pomme de terre|pommes de terre|fécule|fécule de pomme de terre|fécule de pommes de terre|amidon de pomme de terre|flocons de pomme de terre|patate douce|patates douces|betterave|betteraves|radis|navet|navets|panais|gingembre|curcuma|curcumine|raifort|manioc|tapioca|amidon de tapioca|topinambour|salsifis|chicorée|arrow root|souchet|rouge de betterave|jus de betterave|carotte noire|concentré de carotte|konjac|frites|racine de chicorée|igname|rutabaga|racine de réglisse|extrait de réglisse',
     mushroom:
       'champignon|champignons|champignons de paris|cèpe|cèpes|truffe|girolles|girolle|morilles|morille|pleurotes|shiitake|bolets|bolet|jus de truffe|chanterelles|truffes noires|truffe noire|truffe d été',
     spices:

@@ -8,6 +8,12 @@ export const german: Language = {
   compounds: true,
   links: ['s', 'n', 'en', 'es', 'er', 'e'],
   terms: {
+    'stuffed-vegetables':
+      'gefüllte paprika|gefüllte weinblätter|gefüllte champignons|gefüllte tomaten|dolmas',
+    liquorice: 'lakritz|lakritze|lakritzschnecken',
+    jerky: 'beef jerky|biltong',
+    'pressed-poultry': 'putenschinken|hähnchenwurst|geflügelwurst',
+    batter: 'zwiebelringe',
     bread:
       'paniermehl|semmelbrösel|brösel|panade|brot|brötchen|toast|toastbrot|knäckebrot|zwieback|fladenbrot|laugengebäck|semmel|baguette|ciabatta|pumpernickel|pita|grissini',
     cake: 'keks|kekse|gebäck|kuchen|torte|plätzchen|strudel',
@@ -67,7 +73,7 @@ export const german: Language = {
       'weizen|hartweizen|weichweizen|weizenmehl|weizengriess|dinkel|roggen|gerste|gersten|emmer|einkorn|kamut|khorasan|grünkern|triticale|bulgur|couscous|gluten|griess|hartweizengriess|graupen|perlgraupen|glutenhaltige getreide|glutenhaltiges getreide|weizeneiweiß|weizenprotein|weizenkleie|vollkornmehl|semola|urkorn|durum|weizenstärke|grieß',
     malt: 'malz|malzextrakt|malzmehl|malzessig|gerstenmalz|gerstenmalzextrakt|malzsirup|weizenmalz|röstmalz',
     pasta: 'nudel|teigware|teigwaren|spaghetti|makkaroni|sauerteig|roggensauerteig|weizensauerteig',
-    muesli: 'müsli',
+    muesli: 'müsli|müsliriegel|proteinriegel|getreideriegel|energieriegel',
     pastry:
       'waffel|waffeln|blätterteig|mürbeteig|croissant|brioche|biskuit|teig|brezel|brezeln|pfannkuchen|butterkeks|löffelbiskuit|oblaten|knödel',
     flour:
@@ -190,7 +196,7 @@ export const german: Language = {
       'huhn|hühner|hühnerfleisch|hähnchen|hähnchenfleisch|hähnchenbrust|pute|puten|putenfleisch|truthahn|truthahnfleisch|ente|enten|entenfleisch|gans|gänse|gänsefleisch|geflügel|geflügelfleisch|putenbrust|wachtel|geflügelleber|hähnchenbrustfilet|entenbrust|poulet',
     'poultry-part':
       'hühnerfett|hühnerbrühe|gänseschmalz|entenfett|geflügelfond|hühnerextrakt|geflügelfett|hühnerfleischpulver|hühnerfond|hühnerbouillon',
-    'cooked-poultry': 'gekochtes hähnchen|gebratenes hähnchen|putenaufschnitt|geflügelwurst',
+    'cooked-poultry': 'gekochtes hähnchen|gebratenes hähnchen|putenaufschnitt',
     game: 'wild|wildfleisch|hirsch|hirschfleisch|reh|rehfleisch|kaninchen|hase|hasen|fasan|rentier|pferd|pferdefleisch|wildbret|strauß|straussenfleisch|taube|elch',
     'animal-fat':
       'tierisches fett|tierische fette|tierfett|tierischen ursprungs|knochenphosphat|blutplasma|blut|knochen|tierisch|tierische|tierisches|tierischen|tierischer|tierischem|knochenmark|innereien|knochenbrühe',
@@ -219,7 +225,7 @@ export const german: Language = {
     onion:
       'zwiebel|zwiebeln|zwiebelpulver|röstzwiebeln|frühlingszwiebeln|lauchzwiebeln|lauch|porree|schalotte|schalotten|schnittlauch|zwiebelgranulat|zwiebelextrakt|zwiebelsaft|silberzwiebeln',
     garlic: 'knoblauch|knoblauchpulver|bärlauch|knoblauchgranulat|knoblauchextrakt|knoblauchöl',
-    root: 'karotte|karotten|möhre|möhren|mohrrüben|kartoffel|kartoffeln|kartoffelstärke|kartoffelflocken|kartoffelmehl|süßkartoffel|süßkartoffeln|rote bete|rote beete|rotebete|rotebetesaft|rote rüben|rüben|randen|radieschen|rettich|pastinake|pastinaken|ingwer|kurkuma|kurkumin|curcumin|meerrettich|kren|maniok|tapioka|tapiokastärke|tapioca|kohlrübe|steckrübe|topinambur|yams|betanin|beetenrot|schwarzwurzeln|petersilienwurzel|wurzelgemüse|süßholz|lakritz|zichorienwurzel|kartoffelprotein|kartoffeleiweiß|karottenkonzentrat|kartoffelfaser|kurkumaextrakt|zichorie|chicorée wurzel|rote beete saft|rote bete saft|rote bete pulver|pfeilwurz',
+    root: 'karotte|karotten|möhre|möhren|mohrrüben|kartoffel|kartoffeln|kartoffelstärke|kartoffelflocken|kartoffelmehl|süßkartoffel|süßkartoffeln|rote bete|rote beete|rotebete|rotebetesaft|rote rüben|rüben|randen|radieschen|rettich|pastinake|pastinaken|ingwer|kurkuma|kurkumin|curcumin|meerrettich|kren|maniok|tapioka|tapiokastärke|tapioca|kohlrübe|steckrübe|topinambur|yams|betanin|beetenrot|schwarzwurzeln|petersilienwurzel|wurzelgemüse|süßholz|zichorienwurzel|kartoffelprotein|kartoffeleiweiß|karottenkonzentrat|kartoffelfaser|kurkumaextrakt|zichorie|chicorée wurzel|rote beete saft|rote bete saft|rote bete pulver|pfeilwurz|süßholzwurzel',
     mushroom:
       'pilz|pilze|champignon|champignons|steinpilz|steinpilze|shiitake|pfifferling|pfifferlinge|trüffel|austernpilz|austernpilze|speisepilze|morcheln|kräuterseitling|austernseitling|trüffelöl',
     spices:

@@ -6,6 +6,11 @@ export const italian: Language = {
   endings: ['o', 'a', 'i', 'e', 'he', 'hi'],
   compounds: false,
   terms: {
+    'stuffed-vegetables':
+      'peperoni ripieni|pomodori ripieni|foglie di vite ripiene|funghi ripieni|zucchine ripiene',
+    liquorice: 'liquirizia|liquirizie',
+    jerky: 'beef jerky|biltong',
+    'pressed-poultry': 'prosciutto di tacchino|fesa di tacchino arrosto',
     bread:
       'pangrattato|pan grattato|pane|pani|grissini|grissino|crostino|fette biscottate|piadina|focaccia|taralli|friselle|bruschetta|bruschette|impanatura|panatura|cracotte',
     cake: 'biscotto|biscotti|torta|torte|wafer|panettone|pandoro|colomba|pasticceria|dolci|crostata|plumcake',
@@ -44,7 +49,7 @@ export const italian: Language = {
     tortilla: 'tortilla|tortillas',
     tapenade: 'tapenade',
     'pickled-cucumber': 'cetriolini|cetriolini sott aceto',
-    'soup-greens': 'soffritto|misto per soffritto',
+    'soup-greens': 'soffritto|misto per soffritto|caponata',
     'spiced-biscuit': 'cantucci|cantuccini|panforte|pan di zenzero|pan pepato',
     'almond-biscuit': 'amaretti|macaron',
     'egg-liqueur': 'zabaione|zabaglione|liquore all uovo',
@@ -55,7 +60,7 @@ export const italian: Language = {
     malt: 'malto|estratto di malto|malto d orzo|estratto di malto d orzo|farina di malto|farina d orzo maltato|orzo maltato|sciroppo di malto|aceto di malto',
     pasta:
       'pasta di semola|pasta alimentare|spaghetti|maccheroni|penne|fusilli|vermicelli|tagliatelle|pastina|lasagne',
-    muesli: 'granola|muesli',
+    muesli: 'granola|muesli|barretta ai cereali|barrette ai cereali|barretta proteica',
     pastry:
       'cialda|cialde|brioche|croissant|cornetto|pasta sfoglia|sfoglia|pasta frolla|frolla|pan di spagna|savoiardi|frollini|crêpe|crepes|bignè|amaretti morbidi|pizza|pancake',
     flour:
@@ -203,14 +208,14 @@ export const italian: Language = {
     onion:
       'cipolla|cipolle|cipolla in polvere|scalogno|scalogni|porro|porri|erba cipollina|cipollotto|cipolline|cipollotti|cipolla fritta',
     garlic: 'aglio|aglio in polvere|aglio orsino|estratto di aglio',
-    root: 'carota|carote|patata|patate|fecola|fecola di patate|amido di patata|amido di patate|fiocchi di patate|patata dolce|patate dolci|barbabietola|barbabietole|barbabietola rossa|rosso di barbabietola|ravanello|ravanelli|rapa|rape|pastinaca|zenzero|curcuma|curcumina|rafano|cren|manioca|tapioca|amido di tapioca|topinambur|cicoria radice|radice di cicoria|liquirizia|konjac|carota nera|estratto di carota|barbabietole rosse|scorzonera|daikon',
+    root: 'carota|carote|patata|patate|fecola|fecola di patate|amido di patata|amido di patate|fiocchi di patate|patata dolce|patate dolci|barbabietola|barbabietole|barbabietola rossa|rosso di barbabietola|ravanello|ravanelli|rapa|rape|pastinaca|zenzero|curcuma|curcumina|rafano|cren|manioca|tapioca|amido di tapioca|topinambur|cicoria radice|radice di cicoria|konjac|carota nera|estratto di carota|barbabietole rosse|scorzonera|daikon|radice di liquirizia|estratto di liquirizia',
     mushroom:
       'fungo|funghi|funghi porcini|porcini|champignon|tartufo|tartufi|finferli|pleurotus|shiitake|funghi secchi|tartufo nero|tartufo estivo',
     spices:
       'spezia|spezie|miscela di spezie|mix di spezie|estratti di spezie|estratto di spezie|curry|garam masala|ras el hanout|harissa|erbe e spezie|spezie ed erbe|ketchup|salsa di pomodoro|salsa barbecue|chutney|sugo|mazzetto',
     seasoning: 'preparato per brodo|insaporitore|ripieno|concia|salamoia aromatizzata',
     vegetables:
-      'verdure|verdura|ortaggi|ortaggio|verdure miste|verdure disidratate|verdure in proporzione variabile|concentrato vegetale|estratto vegetale|estratti vegetali|minestrone|giardiniera|caponata|verdure grigliate|concentrato di verdure',
+      'verdure|verdura|ortaggi|ortaggio|verdure miste|verdure disidratate|verdure in proporzione variabile|concentrato vegetale|estratto vegetale|estratti vegetali|minestrone|giardiniera|verdure grigliate|concentrato di verdure',
     wine: 'vino|vini|vino rosso|vino bianco|marsala|porto|sherry|madera|champagne|prosecco|cognac|brandy|grappa|vermut|vermouth|spumante|vin santo|passito|moscato|barolo|chianti|armagnac|lambrusco',
     beer: 'birra|birre|birra chiara|birra scura',
     'ginger-beer': 'ginger beer|ginger ale|birra di zenzero',

@@ -31,6 +31,12 @@ export const polish: Language = {
   ],
   compounds: false,
   terms: {
+    'stuffed-vegetables':
+      'papryka faszerowana|faszerowana papryka|gołąbki|liście winogron nadziewane|pieczarki faszerowane',
+    liquorice: 'lukrecj*',
+    jerky: 'beef jerky|biltong',
+    'pressed-poultry': 'szynka z indyka|szynka z kurczaka|szynka drobiowa|szynki z indyka',
+    muesli: 'baton zbożowy|baton musli|baton proteinowy|batony zbożowe',
     bread:
       'bułka tarta|bułki tartej|bułka|bułki|chleb*|pieczyw*|grzank*|panierk*|panierowan*|tost*|bagietk*|suchar*|paluszki',
     cake: 'herbatnik*|ciast*|ciasteczk*|babka|babki|keks*|wafel|wafl*',
@@ -197,7 +203,7 @@ export const polish: Language = {
     'poultry-part':
       'bulion drobiowy|tłuszcz drobiowy|tłuszcz z kurczaka|tłuszcz gęsi|ekstrakt z kurczaka|rosół z kury|rosół drobiowy|rosół z kurczaka|skórki z kurczaka|skórki drobiowe|smalec gęsi',
     'cooked-poultry':
-      'kurczak gotowany|kurczak pieczony|szynka z indyka|filet z kurczaka pieczony|polędwica z kurczaka|szynka drobiowa|polędwica drobiowa|indyk pieczony',
+      'kurczak gotowany|kurczak pieczony|filet z kurczaka pieczony|polędwica z kurczaka|polędwica drobiowa|indyk pieczony',
     game: 'dziczyzn*|jeleń|jelen*|sarn*|królik*|zając*|bażant*|gołęb*|konin*|koń|daniel*|kuropatw*',
     'animal-fat':
       'tłuszcz zwierzęcy|tłuszcze zwierzęce|tłuszczu zwierzęcego|krew|krwi|osocze|plazma krwi|kości|kość|szpik|białko zwierzęce|zwierzęc*|pochodzenia zwierzęcego|podroby|podrobów|hemoglobin*|białka zwierzęce',
@@ -224,7 +230,7 @@ export const polish: Language = {
     onion:
       'cebul*|szalotk*|por|pora|pory|porów|szczypior*|cebula w proszku|cebulka|dymka|cebula suszona|cebula smażona|porow*',
     garlic: 'czosn*|czosnek|czosnek w proszku|czosnek niedźwiedzi|czosnek suszony',
-    root: 'marchew*|marchwi|ziemniak*|ziemniaczan*|skrobia ziemniaczana|płatki ziemniaczane|batat*|burak*|buraczan*|sok z buraka|czerwień buraczana|rzodkiew*|rzepa|rzepy|pasternak*|imbir*|kurkum*|kurkumina|chrzan*|maniok*|tapiok*|cykori*|lukrecj*|konjac|korzeń pietruszki|pietruszka korzeń|frytki|topinambur*|skrobia z tapioki|czarna marchew|koncentrat z buraka|brukiew|skorzoner*|korzeń cykorii|daikon',
+    root: 'marchew*|marchwi|ziemniak*|ziemniaczan*|skrobia ziemniaczana|płatki ziemniaczane|batat*|burak*|buraczan*|sok z buraka|czerwień buraczana|rzodkiew*|rzepa|rzepy|pasternak*|imbir*|kurkum*|kurkumina|chrzan*|maniok*|tapiok*|cykori*|konjac|korzeń pietruszki|pietruszka korzeń|frytki|topinambur*|skrobia z tapioki|czarna marchew|koncentrat z buraka|brukiew|skorzoner*|korzeń cykorii|daikon|korzeń lukrecji',
     mushroom:
       'grzyb*|pieczark*|borowik*|trufl*|kurki|podgrzybk*|shiitake|boczniak*|pieczarki suszone|grzyby suszone',
     spices:

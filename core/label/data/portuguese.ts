@@ -7,6 +7,11 @@ export const portuguese: Language = {
   endings: ['s', 'es', 'o', 'a', 'os', 'as'],
   compounds: false,
   terms: {
+    'stuffed-vegetables':
+      'pimentos recheados|folhas de videira recheadas|tomates recheados|cogumelos recheados',
+    liquorice: 'alcaçuz',
+    jerky: 'beef jerky|biltong',
+    'pressed-poultry': 'fiambre de peru|fiambre de frango|presunto de peru',
     bread:
       'pão|pães|pão ralado|farinha de rosca|tosta|tostas|torrada|torradas|croutons|broa|gressinos|pão de forma|baguete',
     cake: 'bolacha|bolachas|biscoito|biscoitos|bolo|bolos|torta|wafer|queque|queques|madalena|madalenas',
@@ -50,7 +55,7 @@ export const portuguese: Language = {
       'trigo|trigo duro|trigo mole|farinha de trigo|farinha de trigo integral|sêmola|sêmola de trigo|sémola|sémola de trigo|sémola de trigo duro|espelta|centeio|farinha de centeio|cevada|glúten|glúten de trigo|kamut|khorasan|triticale|bulgur|cuscuz|couscous|amido de trigo|farelo de trigo|sêmea de trigo|gérmen de trigo|proteína de trigo|proteínas de trigo|massa mãe|cereais que contêm glúten|pão ázimo|farinha integral|panado|panados',
     malt: 'malte|extrato de malte|extracto de malte|malte de cevada|cevada maltada|farinha de malte|vinagre de malte|xarope de malte|extrato de malte de cevada',
     pasta: 'massa alimentícia|massas|macarrão|esparguete|espaguete|aletria|talharim|noodles',
-    muesli: 'granola|muesli',
+    muesli: 'granola|muesli|barra de cereais|barras de cereais|barra proteica',
     pastry:
       'hóstia|brioche|croissant|massa folhada|folhado|massa quebrada|pastel|pastéis|panqueca|panquecas|pão de ló|waffle|waffles|empada|rissol|rissóis|croquete|pizza|palitos la reine|filhós',
     flour:
@@ -172,7 +177,7 @@ export const portuguese: Language = {
     'poultry-part':
       'caldo de galinha|caldo de frango|gordura de frango|gordura de pato|extrato de galinha|pele de frango|canja',
     'cooked-poultry':
-      'frango cozido|frango assado|peru cozido|peito de peru cozido|fiambre de peru|peito de peru fumado|fiambre de frango|blanquet de peru',
+      'frango cozido|frango assado|peru cozido|peito de peru cozido|peito de peru fumado|blanquet de peru',
     game: 'caça|veado|coelho|lebre|faisão|perdiz|pombo|cavalo|carne de cavalo|carne de caça|corço',
     'animal-fat':
       'gordura animal|gorduras animais|sangue|plasma|ossos|osso|tutano|proteína animal|proteínas animais|animal|animais|origem animal|miudezas|hemoglobina|vísceras',
@@ -198,7 +203,7 @@ export const portuguese: Language = {
     onion:
       'cebola|cebolas|cebola em pó|chalota|chalotas|alho francês|alho porro|cebolinho|cebolinha|cebolinhas|cebola frita|cebola roxa',
     garlic: 'alho|alhos|alho em pó|alho negro|extrato de alho',
-    root: 'cenoura|cenouras|batata|batatas|fécula|fécula de batata|amido de batata|flocos de batata|batata doce|batatas doces|beterraba|beterrabas|vermelho de beterraba|rabanete|rabanetes|nabo|nabos|pastinaca|gengibre|curcuma|curcumina|açafrão da terra|rábano|mandioca|tapioca|amido de tapioca|polvilho|polvilho doce|polvilho azedo|chicória|raiz de chicória|alcaçuz|konjac|cenoura negra|tupinambo|inhame|batatas fritas|amido de mandioca',
+    root: 'cenoura|cenouras|batata|batatas|fécula|fécula de batata|amido de batata|flocos de batata|batata doce|batatas doces|beterraba|beterrabas|vermelho de beterraba|rabanete|rabanetes|nabo|nabos|pastinaca|gengibre|curcuma|curcumina|açafrão da terra|rábano|mandioca|tapioca|amido de tapioca|polvilho|polvilho doce|polvilho azedo|chicória|raiz de chicória|konjac|cenoura negra|tupinambo|inhame|batatas fritas|amido de mandioca|raiz de alcaçuz|extrato de alcaçuz',
     mushroom:
       'cogumelo|cogumelos|champignon|champignons|trufa|boletos|shiitake|cantarelos|pleurotos|trufa preta|funghi|trufas pretas',
     spices:

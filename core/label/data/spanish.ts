@@ -7,6 +7,11 @@ export const spanish: Language = {
   endings: ['s', 'es', 'o', 'a', 'os', 'as'],
   compounds: false,
   terms: {
+    'stuffed-vegetables':
+      'pimientos rellenos|hojas de parra rellenas|tomates rellenos|champiñones rellenos|berenjenas rellenas',
+    liquorice: 'regaliz|regalices',
+    jerky: 'beef jerky|biltong',
+    'pressed-poultry': 'jamón de pavo|fiambre de pavo|fiambre de pollo',
     bread:
       'pan|panes|pan rallado|pan tostado|tostadas|biscote|biscotes|picos|regañás|regañá|rosquilletas|picatostes|baguette|colines|empanado',
     cake: 'galleta|galletas|bizcocho|bizcochos|pastel|pasteles|tarta|magdalena|magdalenas|pastas de té|bollería',
@@ -53,7 +58,7 @@ export const spanish: Language = {
       'trigo|trigo duro|trigo blando|harina de trigo|harina de trigo integral|sémola|sémola de trigo|sémola de trigo duro|espelta|centeno|harina de centeno|cebada|gluten|gluten de trigo|kamut|khorasan|escanda|triticale|bulgur|cuscús|almidón de trigo|salvado de trigo|germen de trigo|proteína de trigo|proteínas de trigo|masa madre|masa madre de trigo|masa madre de centeno|rebozado|cereales que contienen gluten|cereales con gluten|pan ácimo|harina integral|harina panificable',
     malt: 'malta|extracto de malta|malta de cebada|extracto de malta de cebada|cebada malteada|harina de malta|vinagre de malta|jarabe de malta',
     pasta: 'pasta alimenticia|espaguetis|macarrones|tallarines|fideo',
-    muesli: 'granola|muesli',
+    muesli: 'granola|muesli|barrita de cereales|barritas de cereales|barrita proteica',
     pastry:
       'barquillo|barquillos|oblea|obleas|brioche|croissant|cruasán|hojaldre|masa quebrada|churros|rosquillas|crepes|tortitas dulces|soletillas|buñuelos|pizza|pestiños',
     flour:
@@ -177,8 +182,7 @@ export const spanish: Language = {
       'pollo|pavo|pato|ganso|oca|ave|aves|carne de pollo|carne de pavo|pechuga de pollo|pechuga de pavo|gallina|codorniz|pintada|capón|jamón de pato',
     'poultry-part':
       'caldo de pollo|grasa de pollo|grasa de pato|extracto de pollo|piel de pollo|caldo de ave|caldo de gallina|grasa de oca',
-    'cooked-poultry':
-      'pollo cocido|pollo asado|pavo cocido|pechuga de pavo cocida|fiambre de pavo|jamón de pavo|pavo asado|pechuga cocida',
+    'cooked-poultry': 'pollo cocido|pollo asado|pavo cocido|pechuga de pavo cocida|pavo asado|pechuga cocida',
     game: 'caza|ciervo|venado|corzo|conejo|liebre|faisán|perdiz|paloma|caballo|carne de caballo|carne de caza',
     'animal-fat':
       'grasa animal|grasas animales|sangre|plasma|huesos|hueso|tuétano|proteína animal|proteínas animales|animal|animales|origen animal|vísceras|hemoglobina|despojos|casquería',
@@ -206,7 +210,7 @@ export const spanish: Language = {
     onion:
       'cebolla|cebollas|cebolla en polvo|chalota|chalotas|puerro|puerros|cebollino|cebolleta|cebolletas|cebolla frita|cebollitas|cebolla caramelizada|escalonia',
     garlic: 'ajo|ajos|ajo en polvo|ajo negro|extracto de ajo|ajete|ajetes',
-    root: 'zanahoria|zanahorias|patata|patatas|papa|papas|fécula|fécula de patata|almidón de patata|copos de patata|boniato|batata|remolacha|remolachas|rojo remolacha|rojo de remolacha|rábano|rábanos|nabo|nabos|chirivía|jengibre|cúrcuma|curcumina|rábano picante|mandioca|yuca|tapioca|almidón de tapioca|chufa|chufas|achicoria|regaliz|konjac|zumo de remolacha|zanahoria negra|patatas fritas|tupinambo|ñame|daikon|raíz de achicoria',
+    root: 'zanahoria|zanahorias|patata|patatas|papa|papas|fécula|fécula de patata|almidón de patata|copos de patata|boniato|batata|remolacha|remolachas|rojo remolacha|rojo de remolacha|rábano|rábanos|nabo|nabos|chirivía|jengibre|cúrcuma|curcumina|rábano picante|mandioca|yuca|tapioca|almidón de tapioca|chufa|chufas|achicoria|konjac|zumo de remolacha|zanahoria negra|patatas fritas|tupinambo|ñame|daikon|raíz de achicoria|raíz de regaliz|extracto de regaliz',
     mushroom:
       'champiñón|champiñones|seta|setas|trufa|boletus|níscalos|shiitake|hongo|hongos|trufa negra|rebozuelos|setas de ostra|trufa de verano|trufas negras',
     spices:
