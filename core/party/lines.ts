@@ -39,8 +39,15 @@ function childGroups(draft: Draft): Draft[] {
   ].filter((d) => d.count > 0);
 }
 
+/** No longer than so many letters, and never within a word. */
+const shortened = (text: string, most: number): string => {
+  if (text.length <= most) return text;
+  const cut = text.slice(0, most);
+  return `${cut.slice(0, Math.max(cut.lastIndexOf(' '), most / 2)).replace(/[\s,:]+$/, '')} …`;
+};
+
 const allBut = (dislikes: readonly string[]): string =>
-  dislikes.length === 0 ? 'Eat everything' : `Eat all but ${dislikes.join(', ')}`.slice(0, 44);
+  dislikes.length === 0 ? 'Eat everything' : shortened(`Eat all but ${dislikes.join(', ')}`, 44);
 
 /** How old the children of a part are; nothing where it is of grown guests. */
 function ageOf({ child, ages }: Draft): string | undefined {
@@ -52,15 +59,14 @@ function ageOf({ child, ages }: Draft): string | undefined {
 }
 
 function nameOf(draft: Draft): string {
-  const needs = [
+  const all = [
     ...draft.said.needs.map((need) => need.label),
-    ...draft.said.unread.map((u) => `to be asked: ${u}`),
-  ]
-    .join(', ')
-    .slice(0, 44);
+    ...(draft.said.unread.length > 0 ? [`to be asked: ${draft.said.unread.join(', ')}`] : []),
+  ];
+  const needs = shortened(all.join(', '), 44);
   const age = ageOf(draft);
   if (!age) return needs || allBut(draft.said.dislikes);
-  return needs ? `${age}, ${needs.toLowerCase()}`.slice(0, 60) : age;
+  return needs ? shortened(`${age}, ${needs.toLowerCase()}`, 58) : age;
 }
 
 /** Longer lines are no party; the reader's time is bounded by them. */

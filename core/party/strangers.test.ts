@@ -270,3 +270,14 @@ test('each word that names a need names it once', () => {
   expect(named.length).toBeGreaterThan(150);
   expect(named.filter((name, i) => named.indexOf(name) !== i)).toEqual([]);
 });
+
+test.each([
+  ['4 with fructose malabsorption and a histamine intolerance', 'to be asked: fructose malabsorption …'],
+  [
+    '3 children of 4 with tree nut allergy, egg allergy and sesame allergy',
+    'Children of 4, tree-nut allergy, egg allergy, sesame …',
+  ],
+  ['2 with histamine intolerance', 'to be asked: histamine'],
+])('“%s” has a name that is not cut within a word', (line, name) => {
+  expect(read(line).groups.map((group) => group.name)).toEqual([name]);
+});
