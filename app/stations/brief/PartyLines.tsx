@@ -133,14 +133,9 @@ export function PartyLines({ plan, onClose }: { plan: Plan; onClose: () => void 
           placeholder={t('28 guests: 6 vegan, 2 without gluten, 5 children (two are 3)')}
         />
       </label>
-      {text.trim() === '' && (
-        <p className="text-soft mt-1.5 mb-0">
-          {t(
-            'A number in front lets the rest eat everything. “1 vegan, pregnant, hates olives” is one guest.',
-          )}
-        </p>
-      )}
-      {text.trim() !== '' && (
+      {text.trim() === '' ? (
+        <Hint />
+      ) : (
         <div aria-live="polite">
           <p className="mt-1.5 mb-0.5 mx-0 font-bold">
             {t('Understood: {totalOf} guests', { totalOf: totalOf(read) })}
@@ -168,6 +163,12 @@ export function PartyLines({ plan, onClose }: { plan: Plan; onClose: () => void 
     </div>
   );
 }
+
+const Hint = () => (
+  <p className="text-soft mt-1.5 mb-0">
+    {t('A number in front lets the rest eat everything. “1 vegan, pregnant, hates olives” is one guest.')}
+  </p>
+);
 
 /** Group by group, each phrase with what it was taken for. */
 function Understood({ read }: { read: PartyRead }) {
