@@ -1,4 +1,5 @@
 import { MAX_BUNDLE_BYTES, readPlansText, type NotTaken } from '../../core/exchange/index.js';
+import { UNSAID_HOUR } from '../../core/portion/index.js';
 import { emptyPlan, readPlanText, type Plan, type ReadProblem } from '../../core/plan/index.js';
 import { localNow } from '../store/clock.js';
 import type { CardRow } from '../store/db.js';
@@ -45,7 +46,7 @@ export async function takeDemo(name: string): Promise<string | undefined> {
 /** A new plan, with the answers that the house holds for good, and what the last boards had. */
 export async function newPlate(): Promise<string> {
   const answers = await houseValues('answers');
-  const empty = emptyPlan('occasion', `${localNow().slice(0, 10)}T19:00`);
+  const empty = emptyPlan('occasion', `${localNow().slice(0, 10)}T${UNSAID_HOUR}`);
   const lately = await latelyBeside('', '');
   const plan = { ...empty, answers, wishes: { ...empty.wishes, lately } };
   const id = await putNew(plan, Date.now());

@@ -177,6 +177,21 @@ describe('lines as strangers write them', () => {
   });
 
   test.each([
+    "20 guests, Kids and Adults don't eat pork",
+    "10 guests. Children don't eat pork.",
+    '12 guests. Family is vegan.',
+    '12 guests. Girls and Boys are vegetarian',
+    '20 guests, Staff are vegan',
+    '20 guests, Golfers are vegan',
+    '9 guests, Club members are halal',
+  ])('“%s” is said of all: nobody who is called so is taken for one guest', (line) => {
+    const [group, ...others] = read(line).groups;
+    expect(others).toEqual([]);
+    expect(group!.needs.length).toBeGreaterThan(0);
+    expect(totalOf(read(line))).toBe(group!.count);
+  });
+
+  test.each([
     ['Eid supper for 8', ['8 own-unread-eid']],
     ['Eid dinner for 12, 2 vegan', ['10 own-unread-eid', '2 vegan own-unread-eid']],
     [

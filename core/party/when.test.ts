@@ -23,6 +23,7 @@ describe('when they come', () => {
     ['11 to 2 pm, 16 guests', '11:00', ['16']],
     ['Half past seven, 9 guests', '19:30', ['9']],
     ['quarter to eight, 9 guests', '19:45', ['9']],
+    ['Drinks for 20 between 6 and 9pm', '18:00', ['20']],
     ['20 people from noon', '12:00', ['20']],
     ['8 for 8pm', '20:00', ['8']],
     ['12 guests at 8', '20:00', ['12']],
@@ -78,6 +79,11 @@ describe('when they come', () => {
     ['12 guests', undefined],
   ])('“%s” is on %s', (line, day) => {
     expect(dayOf(line, '2026-12-01')).toBe(day);
+  });
+
+  test('children from 4 to 9 are so old, and what a head costs is no hour', () => {
+    for (const line of ['5 children from 4 to 9', '8 kids aged from 3 to 6', '20 guests at 12.50 each'])
+      expect([line, hourOf(line), withoutWhen(line)]).toEqual([line, undefined, line]);
   });
 
   test('an hour or a day behind a line changes nothing that is read of it', () => {

@@ -9,10 +9,16 @@ const HOUR = '(\\d{1,2}|one|two|three|four|five|six|seven|eight|nine|ten|eleven|
 const TIME = `${HOUR}(?:[:.](\\d{2}))?\\s*([ap]\\.?m\\b\\.?|o['’]?clock)?`;
 const BEFORE = '(?:(?:starting|starts|beginning|begins|from|around|about|by|at|@)\\s*(?:at\\s+)?)';
 /** Nobody and nothing is counted by it: the phrase ends here. */
-const ENDS = '(?=\\s*(?:$|[,;:.()\\n]|(?:on|for|with|and|in|tomorrow|tonight|today)\\b))';
+const ENDS = '(?=\\s*(?:$|[,;:()\\n]|\\.(?!\\d)|(?:on|for|with|and|in|tomorrow|tonight|today)\\b))';
 
-/** "From 6 to 9", "6-9pm". */
-const RANGE = new RegExp(`(from\\s+|(?<![\\w.,-]))${TIME}\\s*(?:-|–|—|to|till|until)\\s*${TIME}${ENDS}`, 'i');
+/** Children "from 4 to 9" are so old. */
+const NO_AGE =
+  '(?<!\\b(?:child|children|kids?|boys?|girls?|toddlers?|teens?|teenagers?|ages?|aged|ones)\\s+)';
+/** "From 6 to 9", "6-9pm", "between 6 and 9 pm". */
+const RANGE = new RegExp(
+  `(${NO_AGE}from\\s+|between\\s+|(?<![\\w.,-]))${TIME}\\s*(?:-|–|—|to|till|until|and)\\s*${TIME}${ENDS}`,
+  'gi',
+);
 const CLOCKS: readonly RegExp[] = [
   // "at 7.30pm", "11 am"
   new RegExp(
@@ -20,7 +26,10 @@ const CLOCKS: readonly RegExp[] = [
     'i',
   ),
   // "at 19:30"; without "at" only where nothing is counted after it
-  new RegExp(`${BEFORE}(\\d{1,2})[:.](\\d{2})(?![\\d%]|\\s*k?g\\b)`, 'i'),
+  new RegExp(
+    `${BEFORE}(\\d{1,2})[:.](\\d{2})(?![\\d%]|\\s*(?:k?g|each|per|pp|p\\.p|a\\s+head|a\\s+person|euros?|pounds?|dollars?)\\b|\\s*[€£$])`,
+    'i',
+  ),
   new RegExp(`(?<![\\w.,:-])(\\d{1,2}):(\\d{2})${ENDS}`, 'i'),
   // "dinner at eight"
   new RegExp(`\\bat\\s+${HOUR}${ENDS}`, 'i'),
@@ -86,11 +95,12 @@ const asFound = (found: RegExpExecArray | null, minutes: number | undefined): Fo
   found && minutes !== undefined ? { at: found.index, length: found[0].length, minutes } : undefined;
 
 function rangeIn(text: string, byDay: boolean): Found | undefined {
-  const found = RANGE.exec(text);
+  // "6-9 guests", "6 to 8, two vegan" and children of "3 and 5" are no hours
+  const found = [...text.matchAll(RANGE)].find(
+    ([, from, , m1, s1, , m2, s2]) => /^from/i.test(from!) || s1 || s2 || (m1 && m2),
+  );
   if (!found) return undefined;
-  const [, from, h1, m1, s1, h2, m2, s2] = found as unknown as (string | undefined)[];
-  // "6-9 guests" and "6 to 8, two vegan" are no hours
-  if (!from?.trim() && !s1 && !s2 && !(m1 && m2)) return undefined;
+  const [, , h1, m1, s1, h2, m2, s2] = found as unknown as (string | undefined)[];
   const till = minutesOf(h2!, m2, halfOf(s2), byDay);
   const begins = (half: Half) => minutesOf(h1!, m1, half, byDay);
   const same = begins(halfOf(s1) ?? (Number(h1) > 12 ? undefined : halfOf(s2)));

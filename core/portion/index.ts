@@ -12,7 +12,7 @@ export {
   type Targets,
   wantsBread,
 } from './targets.js';
-export { occasionOf, roleFor, USUAL_HOUR } from './occasion.js';
+export { occasionOf, roleFor, UNSAID_HOUR, USUAL_HOUR } from './occasion.js';
 export { isRoundingOff, kindRanges, type KindRange } from './kinds.js';
 export { isTiny, lacksCups, modulesOf, UP_TO_TINY } from './modules.js';
 export { eatenBy, holdingOf, lotShares, HOT_ABOVE_C, type Holding } from './holding.js';

@@ -27,6 +27,9 @@ const ROLE_FOR: Partial<Record<Occasion, Plan['occasion']['role']>> = {
 export const roleFor = (role: Plan['occasion']['role'], kind: Occasion): Plan['occasion']['role'] =>
   role === 'drinks' ? (ROLE_FOR[kind] ?? role) : role;
 
+/** The hour of a new plan, that nobody has said. */
+export const UNSAID_HOUR = '19:00';
+
 /** When an occasion usually begins that is not of the evening (house default). */
 export const USUAL_HOUR: Partial<Record<Occasion, string>> = {
   breakfast: '10:00',

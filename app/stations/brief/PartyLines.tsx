@@ -13,7 +13,7 @@ import {
 } from '../../../core/party/index.js';
 import { clockOf, speakTime } from '../../../core/measure/index.js';
 import type { Plan, SingleCommand } from '../../../core/plan/index.js';
-import { roleFor, USUAL_HOUR } from '../../../core/portion/index.js';
+import { roleFor, UNSAID_HOUR, USUAL_HOUR } from '../../../core/portion/index.js';
 import { localNow } from '../../store/clock.js';
 import { useSession } from '../../store/session.js';
 import { Wrong } from '../../ui/Fields.js';
@@ -49,9 +49,6 @@ const OTHERWISE: Readonly<Record<OtherReading['among'], (other: OtherReading) =>
   'the adults': ({ guests }) =>
     t('Or {n} guests: the last named are some of the grown guests', { n: guests }),
 };
-
-/** The hour of a plan that nobody has said one for. */
-const UNSAID_HOUR = '19:00';
 
 /** When they come, as the lines say it, or as is usual for what the board is now for while nobody has said an hour. */
 function startFor(

@@ -106,27 +106,18 @@ export const DISHES = {
     namedBy: 'any',
   },
   'soft-flatbread': {
-    facts: [
-      ...has('allergen.gluten'),
-      ...maybe('allergen.milk', 'animal.milk', 'allergen.egg', 'animal.egg'),
-    ],
+    facts: [...has('allergen.gluten'), ...EGG_OR_MILK],
     open: 'with yoghurt, butter or egg in it?',
     namedBy: 'any',
   },
   gnocchi: {
-    facts: [
-      ...has('allergen.gluten'),
-      ...maybe('allergen.egg', 'animal.egg', 'allergen.milk', 'animal.milk'),
-    ],
+    facts: [...has('allergen.gluten'), ...EGG_OR_MILK],
     open: 'with egg or cheese in it?',
     namedBy: 'any',
     sourced: true,
   },
   batter: {
-    facts: [
-      ...has('allergen.gluten'),
-      ...maybe('allergen.egg', 'animal.egg', 'allergen.milk', 'animal.milk'),
-    ],
+    facts: [...has('allergen.gluten'), ...EGG_OR_MILK],
     open: 'with egg or milk in it?',
     namedBy: 'any',
     sourced: true,
@@ -139,7 +130,7 @@ export const DISHES = {
   'filled-pasta': {
     facts: [
       ...has('allergen.gluten'),
-      ...maybe('allergen.egg', 'animal.egg', 'allergen.milk', 'animal.milk'),
+      ...EGG_OR_MILK,
       ...maybe('animal.pork', 'animal.beef', 'allergen.fish', 'animal.fish'),
       ...maybe('allergen.crustaceans', 'animal.shellfish'),
       ['rennet', 'depends'],
@@ -150,7 +141,7 @@ export const DISHES = {
   stollen: {
     facts: [
       ...has('allergen.gluten'),
-      ...maybe('allergen.milk', 'animal.milk', 'allergen.egg', 'animal.egg'),
+      ...EGG_OR_MILK,
       ...maybe('allergen.tree-nuts', 'nut.almond', 'alcohol'),
     ],
     open: 'with butter, egg, almonds or rum in it?',

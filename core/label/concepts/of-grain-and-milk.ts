@@ -1,4 +1,4 @@
-import { has, maybe, MILK, MILKY, CHEESE, EGG } from '../stated.js';
+import { has, maybe, MILK, MILKY, CHEESE, EGG, EGG_OR_MILK } from '../stated.js';
 import type { Concept } from './concept.js';
 
 /** What is made of cereals, milk, egg, soy and lupin. */
@@ -9,10 +9,7 @@ export const GRAIN_AND_MILK = {
   'malted-milk': { facts: [...has('allergen.gluten'), ...MILKY] },
   pasta: { facts: has('allergen.gluten'), sourced: true },
   pastry: {
-    facts: [
-      ...has('allergen.gluten'),
-      ...maybe('allergen.milk', 'animal.milk', 'allergen.egg', 'animal.egg'),
-    ],
+    facts: [...has('allergen.gluten'), ...EGG_OR_MILK],
     open: 'with butter, milk or egg in it?',
     namedBy: 'any',
   },

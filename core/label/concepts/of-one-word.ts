@@ -90,6 +90,7 @@ export const OF_ONE_WORD = {
     open: 'with which nuts?',
     namedBy: 'any',
   },
+  /** The specification of the protected name lets lysozyme of egg be added, and the label has to say so. */
   'lysozyme-cheese': {
     facts: [
       ...MILK,
