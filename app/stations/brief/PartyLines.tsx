@@ -123,7 +123,7 @@ export function PartyLines({ plan, onClose }: { plan: Plan; onClose: () => void 
       <label className="grid gap-0.5 font-bold">
         {t('The party, in lines')}
         <TextArea
-          rows={5}
+          rows={4}
           value={text}
           autoFocus
           onChange={(event) => setText(event.target.value)}
