@@ -1,4 +1,4 @@
-import { expect, type Page } from '@playwright/test';
+import { expect, type Locator, type Page } from '@playwright/test';
 import { openSmall, test } from './helpers.js';
 
 const pieces = (page: Page) => page.getByRole('button', { name: /Arrows move it, Shift and arrows turn it/ });
@@ -17,6 +17,19 @@ const pressedSo = async (page: Page): Promise<void> => {
 };
 const rested = (page: Page) => expect(page.getByText('Looking for more')).toHaveCount(0, { timeout: 30_000 });
 
+/** A point of the window where a press meets this piece: a crescent's own middle is none of it, however it is turned. */
+const pointIn = (piece: Locator): Promise<[number, number]> =>
+  piece.evaluate((group) => {
+    const { x, y, width, height } = group.getBoundingClientRect();
+    const steps = [0.5, 0.4, 0.6, 0.3, 0.7, 0.2, 0.8, 0.1, 0.9];
+    for (const across of steps)
+      for (const down of steps) {
+        const at: [number, number] = [x + across * width, y + down * height];
+        if (group.contains(document.elementFromPoint(...at))) return at;
+      }
+    throw new Error('the piece is covered');
+  });
+
 test('a slice is nested at once, the search is ended, and a dragged piece stays while the rest finds its place', async ({
   page,
 }) => {
@@ -29,9 +42,10 @@ test('a slice is nested at once, the search is ended, and a dragged piece stays 
   await rested(page);
   const first = page.getByRole('button', { name: /^Crescent 1\./ });
   const was = (await first.boundingBox())!;
-  await page.mouse.move(was.x + was.width / 2, was.y + was.height * 0.85);
+  const [x, y] = await pointIn(first);
+  await page.mouse.move(x, y);
   await page.mouse.down();
-  await page.mouse.move(was.x + was.width / 2 - 60, was.y + was.height * 0.85 + 70, { steps: 5 });
+  await page.mouse.move(x - 60, y + 70, { steps: 5 });
   await page.mouse.up();
   const pinned = page.getByRole('button', { name: /^Crescent \d+, pinned/ });
   await expect(pinned).toHaveCount(1);

@@ -1,4 +1,4 @@
-import { useState, type KeyboardEvent, type PointerEvent } from 'react';
+import { useEffect, useRef, useState, type KeyboardEvent, type PointerEvent } from 'react';
 import type { Cut, CutCutter } from '../../../core/plan/index.js';
 import { t, word } from '../../words/index.js';
 import { numberAt, pathOf } from './drawn.js';
@@ -32,6 +32,7 @@ interface Props {
 }
 
 interface PieceDrag {
+  pointerId: number;
   startX: number;
   startY: number;
   dx: number;
@@ -40,6 +41,12 @@ interface PieceDrag {
 
 function usePieceDrag({ piece, toMm, onPick, onDragging, onMove }: Props) {
   const [drag, setDrag] = useState<PieceDrag | null>(null);
+  const ref = useRef<SVGGElement>(null);
+  const pointerId = drag?.pointerId;
+  useEffect(() => {
+    // not before it is drawn on top of the others: what is moved in the document loses the pointer, and a quick hand its piece
+    if (pointerId !== undefined) ref.current?.setPointerCapture(pointerId);
+  }, [pointerId]);
   const end = (): void => {
     setDrag(null);
     onDragging(false);
@@ -47,10 +54,15 @@ function usePieceDrag({ piece, toMm, onPick, onDragging, onMove }: Props) {
   const pointer = {
     onPointerDown: (event: PointerEvent<SVGGElement>) => {
       if (!event.isPrimary) return;
-      event.currentTarget.setPointerCapture(event.pointerId);
       onPick();
       onDragging(true);
-      setDrag({ startX: event.clientX, startY: event.clientY, dx: 0, dy: 0 });
+      setDrag({
+        pointerId: event.pointerId,
+        startX: event.clientX,
+        startY: event.clientY,
+        dx: 0,
+        dy: 0,
+      });
     },
     onPointerMove: (event: PointerEvent) =>
       setDrag(
@@ -64,7 +76,7 @@ function usePieceDrag({ piece, toMm, onPick, onDragging, onMove }: Props) {
     },
     onPointerCancel: end,
   };
-  return { drag, pointer };
+  return { drag, pointer: { ...pointer, ref } };
 }
 
 /** One piece of the slice: dragged, turned and pinned; the others are nested again around it. */
