@@ -98,11 +98,21 @@ export class Reading {
     return what === 'concept' || what === 'source' || what === 'food';
   }
 
+  private isAnimal(j: number): boolean {
+    const { what, id } = this.items[j]!;
+    if (what !== 'concept' || id === 'animal-cut') return false;
+    return CONCEPTS[id!].facts.some(([fact, value]) => fact.startsWith('animal.') && value === 'contains');
+  }
+
   /** Is the question that the word leaves answered by what is named after it? */
   private answered(i: number): boolean {
     const { namedBy } = CONCEPTS[this.items[i]!.id!];
     if (!namedBy) return false;
     const inside = this.inside(i);
+    if (namedBy === 'animal') {
+      const { from, to } = this.run(i);
+      return this.items.some((_, j) => ((j >= from && j < to) || inside.includes(j)) && this.isAnimal(j));
+    }
     const next = this.after(i, true);
     if (namedBy === 'any') {
       if (inside.some((j) => this.isFood(j) && this.items[j]!.id !== this.items[i]!.id)) return true;
@@ -157,7 +167,8 @@ export class Reading {
           : facts.filter(([fact]) => !isOfAnimal(fact));
     else if (this.wordBeside(i, 'vegetarian')) facts = facts.filter(([fact]) => !isOfSlaughter(fact));
     if (concept.sourced && this.sourceBeside(i)) facts = facts.filter(([fact]) => fact !== 'allergen.gluten');
-    if (this.answered(i)) facts = facts.filter(([, value]) => !isOpenValue(value));
+    if (this.answered(i) || (concept.namedByLaw && this.statement.headed))
+      facts = concept.namedBy === 'animal' ? [] : facts.filter(([, value]) => !isOpenValue(value));
     const standsIn = this.standsIn(i);
     if (standsIn) {
       const known = new Set(facts.map(([fact]) => fact));

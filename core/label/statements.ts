@@ -10,6 +10,8 @@ export type StatementKind = 'list' | 'contains' | 'may' | 'free' | 'aside' | 'ti
 
 export interface Statement {
   kind: StatementKind;
+  /** Stands under a heading, such as "Ingredients": it is a list as the law wants it. */
+  headed?: true;
   start: number;
   end: number;
   lexicon: Lexicon;
@@ -173,7 +175,8 @@ export function statementsOf(
           ]
         : [];
       const list = { start: at, end: stretch.end };
-      return [...title, ...cut(text, list, 'list', spoken(list))];
+      const parts = cut(text, list, 'list', spoken(list));
+      return [...title, ...parts.map((part) => ({ ...part, headed: true as const }))];
     }
     const kind = i < first ? 'title' : baseKind(text.slice(stretch.start, stretch.end), first >= 0);
     return cut(text, stretch, kind, spoken(stretch));

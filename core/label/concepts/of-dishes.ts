@@ -142,9 +142,9 @@ export const DISHES = {
     facts: [
       ...has('allergen.gluten'),
       ...EGG_OR_MILK,
-      ...maybe('allergen.tree-nuts', 'nut.almond', 'alcohol'),
+      ...maybe('allergen.tree-nuts', 'nut.almond', 'allergen.sulphites', 'alcohol'),
     ],
-    open: 'with butter, egg, almonds or rum in it?',
+    open: 'with butter, egg, almonds, rum or sulphites in it?',
     namedBy: 'any',
   },
   eggnog: { facts: [...EGG, ...MILKY, ...maybe('alcohol')], open: 'with alcohol in it?', namedBy: 'any' },
@@ -163,9 +163,9 @@ export const DISHES = {
       ...SOME_MEAT,
       ...SEASONED,
       ...EGG_OR_MILK,
-      ...maybe('allergen.gluten', 'allergen.soy', 'alcohol'),
+      ...maybe('allergen.gluten', 'allergen.soy', 'allergen.sulphites', 'alcohol'),
     ],
-    open: 'of which animal, and with bread, egg, milk or wine in it?',
+    open: 'of which animal, and with bread, egg, milk, wine or sulphites in it?',
     process: 'unknown',
   },
   pate: {

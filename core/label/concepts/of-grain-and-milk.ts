@@ -17,6 +17,7 @@ export const GRAIN_AND_MILK = {
     facts: [
       ...has('allergen.gluten'),
       ...maybe(
+        'allergen.sulphites',
         'allergen.milk',
         'animal.milk',
         'allergen.egg',

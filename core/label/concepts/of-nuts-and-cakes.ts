@@ -53,6 +53,7 @@ export const NUTS_AND_CAKES = {
     facts: [
       ...has('allergen.gluten'),
       ...maybe(
+        'allergen.sulphites',
         'allergen.tree-nuts',
         'nut.almond',
         'nut.hazelnut',
@@ -74,8 +75,8 @@ export const NUTS_AND_CAKES = {
     namedBy: 'any',
   },
   'pickled-cucumber': {
-    facts: maybe('allergen.mustard', 'ingredient.onion', 'ingredient.garlic'),
-    open: 'pickled with mustard seeds, onion or garlic?',
+    facts: maybe('allergen.mustard', 'allergen.sulphites', 'ingredient.onion', 'ingredient.garlic'),
+    open: 'pickled with mustard seeds, onion, garlic or sulphites?',
     namedBy: 'any',
   },
   'coated-peanuts': {

@@ -1,22 +1,75 @@
-import { BEEF, EGG_OR_MILK, has, maybe, MILK, PORK, POULTRY, type Facts } from '../stated.js';
+import { BEEF, EGG_OR_MILK, has, maybe, MEAT, MILK, PORK, POULTRY, type Facts } from '../stated.js';
 import type { Concept } from './concept.js';
 
 const SOME_MILK = maybe('allergen.milk', 'animal.milk');
 const FILLERS: Facts = [...SOME_MILK, ...maybe('allergen.soy', 'allergen.gluten')];
+
+const SULPHITES = maybe('allergen.sulphites');
+const KEPT_WITH = { open: 'kept with sulphites?', namedBy: 'any', namedByLaw: true } as const;
 
 /**
  * Foods that are made of several and that a recipe or a short label names by one word: what one maker puts in, another
  * leaves out. A bracket after the word answers.
  */
 export const OF_ONE_WORD = {
+  /** Cooked fruit and vegetables in vinegar. */
+  chutney: {
+    facts: maybe(
+      'allergen.mustard',
+      'allergen.celery',
+      'allergen.sulphites',
+      'ingredient.onion',
+      'ingredient.garlic',
+      'ingredient.root',
+    ),
+    open: 'is onion, garlic, ginger, celery, mustard or a sulphite in it?',
+    namedBy: 'any',
+  },
+  /** A shape with a plant's name before it, such as a fig roll: what it is made of is not said. */
+  'made-up': {
+    facts: [
+      ...EGG_OR_MILK,
+      ...maybe(
+        'allergen.gluten',
+        'allergen.soy',
+        'allergen.tree-nuts',
+        'allergen.peanuts',
+        'allergen.sesame',
+      ),
+    ],
+    open: 'made with what: flour, milk, egg, soy, nuts?',
+    namedBy: 'any',
+  },
+  'animal-cut': {
+    facts: [
+      ...maybe('animal.pork', 'animal.beef', 'animal.poultry', 'animal.lamb', 'animal.fish', 'allergen.fish'),
+      ...MEAT,
+    ],
+    open: 'of which animal?',
+    namedBy: 'animal',
+    process: 'unknown',
+  },
+  /** Sulphites keep the colour of what is dried, candied or lies in brine. */
+  preserved: { facts: SULPHITES, ...KEPT_WITH },
+  'preserved-root': { facts: [...has('ingredient.root'), ...SULPHITES], ...KEPT_WITH },
+  'dried-coconut': { facts: [...has('nut.coconut'), ...SULPHITES], ...KEPT_WITH },
+  prawn: {
+    facts: [...has('allergen.crustaceans', 'animal.shellfish'), ...SULPHITES],
+    ...KEPT_WITH,
+    process: 'unknown',
+  },
   bread: {
     facts: [...has('allergen.gluten'), ...EGG_OR_MILK, ...maybe('allergen.soy', 'allergen.sesame')],
     open: 'with milk, egg, soy or sesame in it?',
     namedBy: 'any',
   },
   cake: {
-    facts: [...has('allergen.gluten'), ...EGG_OR_MILK, ...maybe('allergen.soy', 'allergen.tree-nuts')],
-    open: 'with butter, milk, egg, soy or nuts in it?',
+    facts: [
+      ...has('allergen.gluten'),
+      ...EGG_OR_MILK,
+      ...maybe('allergen.soy', 'allergen.tree-nuts', 'allergen.sulphites'),
+    ],
+    open: 'with butter, milk, egg, soy, nuts or sulphites in it?',
     namedBy: 'any',
   },
   'rice-cracker': {
