@@ -108,7 +108,7 @@ export class Reading {
   private answered(i: number): boolean {
     const { namedBy } = CONCEPTS[this.items[i]!.id!];
     if (!namedBy) return false;
-    const inside = this.inside(i);
+    const inside = [...this.inside(i), ...this.inside(this.run(i).to - 1)];
     if (namedBy === 'animal') {
       const { from, to } = this.run(i);
       return this.items.some((_, j) => ((j >= from && j < to) || inside.includes(j)) && this.isAnimal(j));
@@ -143,10 +143,11 @@ export class Reading {
 
   /** "Vegan cheese", "plant-based ham": something else stands in for it, and nobody says what. */
   private standsIn(i: number): boolean {
-    const { head, process } = CONCEPTS[this.items[i]!.id!];
+    const { head, process, facts } = CONCEPTS[this.items[i]!.id!];
+    const meat = facts.some(([fact]) => isOfSlaughter(fact));
     return (
-      (head !== undefined || process !== undefined) &&
-      this.wordBeside(i, 'plantMade') &&
+      (((head !== undefined || process !== undefined) && this.wordBeside(i, 'plantMade')) ||
+        (meat && process !== undefined && this.wordBeside(i, 'vegetarian'))) &&
       !this.inside(i).some((j) => this.isFood(j))
     );
   }
@@ -166,6 +167,7 @@ export class Reading {
           ? facts.filter(([fact]) => fact.endsWith('.milk')).map(([fact]) => [fact, 'brand'])
           : facts.filter(([fact]) => !isOfAnimal(fact));
     else if (this.wordBeside(i, 'vegetarian')) facts = facts.filter(([fact]) => !isOfSlaughter(fact));
+    if (concept.besideFood && ![this.before(i), this.after(i, true)].some((j) => this.isFood(j))) facts = [];
     if (concept.sourced && this.sourceBeside(i)) facts = facts.filter(([fact]) => fact !== 'allergen.gluten');
     if (this.answered(i) || (concept.namedByLaw && this.statement.headed))
       facts = concept.namedBy === 'animal' ? [] : facts.filter(([, value]) => !isOpenValue(value));

@@ -13,6 +13,8 @@ export interface Concept {
   namedBy?: 'source' | 'any' | 'animal';
   /** What it leaves open has to be named in a list of ingredients: it is asked of a bare word only. */
   namedByLaw?: true;
+  /** Stands for something only beside another food. */
+  besideFood?: true;
   /** Facts that fall where a plant without gluten is named as its source: rice malt, maize pasta. */
   sourced?: true;
   /** May be made of plants, when one is named before it: oat milk, cocoa butter. */

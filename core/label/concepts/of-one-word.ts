@@ -4,6 +4,14 @@ import type { Concept } from './concept.js';
 const SOME_MILK = maybe('allergen.milk', 'animal.milk');
 const FILLERS: Facts = [...SOME_MILK, ...maybe('allergen.soy', 'allergen.gluten')];
 
+const MADE_UP = {
+  facts: [
+    ...EGG_OR_MILK,
+    ...maybe('allergen.gluten', 'allergen.soy', 'allergen.tree-nuts', 'allergen.peanuts', 'allergen.sesame'),
+  ],
+  open: 'made with what: flour, milk, egg, soy, nuts?',
+  namedBy: 'any',
+} as const satisfies Concept;
 const SULPHITES = maybe('allergen.sulphites');
 const KEPT_WITH = { open: 'kept with sulphites?', namedBy: 'any', namedByLaw: true } as const;
 
@@ -26,18 +34,12 @@ export const OF_ONE_WORD = {
     namedBy: 'any',
   },
   /** A shape with a plant's name before it, such as a fig roll: what it is made of is not said. */
-  'made-up': {
-    facts: [
-      ...EGG_OR_MILK,
-      ...maybe(
-        'allergen.gluten',
-        'allergen.soy',
-        'allergen.tree-nuts',
-        'allergen.peanuts',
-        'allergen.sesame',
-      ),
-    ],
-    open: 'made with what: flour, milk, egg, soy, nuts?',
+  'made-up': MADE_UP,
+  /** "Lemon filling": beside a plant's name it is a food; elsewhere on a label it says what the list that follows is for. */
+  'made-part': { ...MADE_UP, besideFood: true },
+  cornflakes: {
+    facts: maybe('allergen.gluten', 'allergen.tree-nuts'),
+    open: 'with barley malt or nuts in them?',
     namedBy: 'any',
   },
   'animal-cut': {
