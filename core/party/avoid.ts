@@ -50,9 +50,14 @@ const BY_FACT: Readonly<Record<string, readonly OwnFact[]>> = {
   grapes: present('ingredient.grape-product'),
   rennet: is('rennet', ['animal']),
   'animal rennet': is('rennet', ['animal']),
-  'raw milk': is('milk-treatment', ['raw']),
-  'unpasteurised milk': is('milk-treatment', ['raw']),
-  'unpasteurised cheese': is('milk-treatment', ['raw']),
+  ...Object.fromEntries(
+    ['raw', 'unpasteurised', 'unpasteurized', 'raw milk', 'unpasteurised milk', 'unpasteurized milk'].flatMap(
+      (how) =>
+        ['milk', 'cheese', 'dairy']
+          .filter((what) => !(how.endsWith('milk') && what === 'milk'))
+          .map((what) => [`${how} ${what}`, is('milk-treatment', ['raw'])]),
+    ),
+  ),
   'raw fish': is('process', ['raw-fish', 'cold-smoked']),
   'raw egg': is('process', ['raw-egg']),
 };

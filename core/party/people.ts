@@ -4,6 +4,7 @@ import type { Vocabulary } from './phrases.js';
 import { LOVERS, MOST_LOVED } from './sayings.js';
 import { spelledOut } from './shorthand.js';
 import { gathered, totalFirst } from './total.js';
+import { withoutAside } from './aside.js';
 import { withoutWhen } from './when.js';
 
 /**
@@ -379,7 +380,10 @@ const HOUSEHOLDS = /^\s*\S+\s+(?:families|households|couples|tables)\s*:\s*/i;
 /** The line with its guests counted, and without what they come for. */
 export const guestsCounted = (text: string, vocabulary: Vocabulary): string => {
   const people = personsCounted(
-    withoutYears(feastsSaid(totalFirst(withoutWhen(text)))).replace(CHEESE_AND_WINE, '$1tasting'),
+    withoutYears(feastsSaid(totalFirst(withoutWhen(withoutAside(text))))).replace(
+      CHEESE_AND_WINE,
+      '$1tasting',
+    ),
     vocabulary,
   );
   const plain = unfasting(singled(couplesCounted(spelledOut(inFigures(people)))));

@@ -278,6 +278,12 @@ describe('an allergy is the allergy, however it is said', () => {
     expect(seated('5 kids of 7, 2 kids with milk allergy')).toEqual(['2 (7 7) dairy-free', '3 (7 7 7)']);
     expect(seated('20 guests, no pork for 3, 2 vegan')).toEqual(['15', '3 own-no-pork', '2 vegan']);
   });
+
+  test('who eats no cheese of raw milk eats other cheese', () => {
+    expect(seated('10 people, two no raw milk cheese')).toEqual(['8', '2 own-no-raw-milk-cheese']);
+    expect(seated('10 people, two no unpasteurized dairy')).toEqual(['8', '2 own-no-unpasteurized-dairy']);
+    expect(seated('10 people, two no cheese')).toEqual(['8', '2 dairy-free']);
+  });
 });
 
 test('each word that names a need names it once', () => {

@@ -1,28 +1,21 @@
 import { useState, type ReactNode } from 'react';
 import { isFoodWord, NEED_WORDS } from '../../../core/needs/index.js';
 import {
-  dayOf,
-  hourOf,
   otherReadings,
-  purposeOf,
   readParty,
   totalOf,
   type Group,
   type OtherReading,
   type PartyRead,
 } from '../../../core/party/index.js';
-import { clockOf, speakTime } from '../../../core/measure/index.js';
-import type { Plan, SingleCommand } from '../../../core/plan/index.js';
-import { roleFor, UNSAID_HOUR, USUAL_HOUR } from '../../../core/portion/index.js';
-import { localNow } from '../../store/clock.js';
+import type { Plan } from '../../../core/plan/index.js';
 import { useSession } from '../../store/session.js';
 import { Wrong } from '../../ui/Fields.js';
 import { Button } from '../../ui/kit/Button.js';
-import { Checkbox } from '../../ui/kit/Checkbox.js';
 import { TextArea } from '../../ui/kit/Input.js';
 import { t } from '../../words/index.js';
 import { spoken } from '../../store/useSpeech.js';
-import { KIND_WORDS } from '../words.js';
+import { SetAside, useMoney, useOccasion } from './LinesOffer.js';
 
 const SEATED = t('seat the party');
 
@@ -50,58 +43,6 @@ const OTHERWISE: Readonly<Record<OtherReading['among'], (other: OtherReading) =>
     t('Or {n} guests: the last named are some of the grown guests', { n: guests }),
 };
 
-/** When they come, as the lines say it, or as is usual for what the board is now for while nobody has said an hour. */
-function startFor(
-  text: string,
-  purpose: Plan['occasion']['kind'] | undefined,
-  start: string,
-): string | undefined {
-  const isUnsaid = clockOf(start) === UNSAID_HOUR && purpose !== undefined && purpose !== 'none';
-  const hour = hourOf(text) ?? (isUnsaid ? USUAL_HOUR[purpose] : undefined) ?? clockOf(start);
-  const said = `${dayOf(text, localNow().slice(0, 10)) ?? start.slice(0, 10)}T${hour}`;
-  return said === start ? undefined : said;
-}
-
-/** What the lines say the board is for and when, where that is new: taken where it is ticked; what it is for, as long as the brief says nothing. */
-function useOccasion(
-  text: string,
-  { occasion: { kind, role, start } }: Plan,
-): { commands: SingleCommand[]; offer: ReactNode } {
-  const said = purposeOf(text);
-  const purpose = said === kind ? undefined : said;
-  const [forThat, setForThat] = useState<boolean>();
-  const [then, setThen] = useState(true);
-  const isForThat = purpose !== undefined && (forThat ?? kind === 'none');
-  const begins = startFor(text, isForThat ? purpose : undefined, start);
-  const patch = {
-    ...(isForThat ? { kind: purpose, role: roleFor(role, purpose) } : {}),
-    ...(begins !== undefined && then ? { start: begins } : {}),
-  };
-  return {
-    commands: Object.keys(patch).length > 0 ? [{ name: 'set-occasion', patch }] : [],
-    offer: (
-      <>
-        {purpose !== undefined && (
-          <Checkbox
-            label={t('The board is for {purpose}: set that too', { purpose: KIND_WORDS[purpose] })}
-            on={isForThat}
-            onChange={setForThat}
-          />
-        )}
-        {begins !== undefined && (
-          <Checkbox
-            label={t('It begins on {when}: set that too', {
-              when: speakTime(begins, { year: false }),
-            })}
-            on={then}
-            onChange={setThen}
-          />
-        )}
-      </>
-    ),
-  };
-}
-
 /** Type the party in lines: what was understood is shown phrase by phrase, and only then is anybody seated. */
 export function PartyLines({ plan, onClose }: { plan: Plan; onClose: () => void }) {
   const [text, setText] = useState('');
@@ -109,12 +50,17 @@ export function PartyLines({ plan, onClose }: { plan: Plan; onClose: () => void 
   const read = readParty(text, NEED_WORDS, isFoodWord);
   const others = otherReadings(text, read, { words: NEED_WORDS, isFood: isFoodWord });
   const occasion = useOccasion(text, plan);
+  const money = useMoney(text, plan, totalOf(read));
   const ready = read.groups.length > 0 && read.problems.length === 0;
   const seat = (): void => {
     edit({
       name: 'together',
       label: SEATED,
-      commands: [...occasion.commands, { name: 'set-party', party: keepingHands(read.groups, plan.party) }],
+      commands: [
+        ...occasion.commands,
+        ...money.commands,
+        { name: 'set-party', party: keepingHands(read.groups, plan.party) },
+      ],
     });
     onClose();
   };
@@ -133,21 +79,11 @@ export function PartyLines({ plan, onClose }: { plan: Plan; onClose: () => void 
       {text.trim() === '' ? (
         <Hint />
       ) : (
-        <div aria-live="polite">
-          <p className="mt-1.5 mb-0.5 mx-0 font-bold">
-            {t('Understood: {totalOf} guests', { totalOf: totalOf(read) })}
-          </p>
-          {others.map((other) => (
-            <Button key={other.among} look="quiet" size="small" onClick={() => setText(other.text)}>
-              {OTHERWISE[other.among](other)}
-            </Button>
-          ))}
-          <Understood read={read} />
+        <Answer read={read} others={others} onText={setText}>
+          <SetAside text={text} />
           {occasion.offer}
-          {read.problems.map((problem) => (
-            <Wrong key={spoken(problem.said)}>{spoken(problem.said)}</Wrong>
-          ))}
-        </div>
+          {money.offer}
+        </Answer>
       )}
       <div className="flex flex-wrap items-center gap-2.5 mt-2">
         <Button size="small" disabled={!ready} onClick={seat}>
@@ -157,6 +93,37 @@ export function PartyLines({ plan, onClose }: { plan: Plan; onClose: () => void 
           {t('Leave it as it was')}
         </Button>
       </div>
+    </div>
+  );
+}
+
+/** How the lines were understood, as they are typed. */
+function Answer({
+  read,
+  others,
+  onText,
+  children,
+}: {
+  read: PartyRead;
+  others: readonly OtherReading[];
+  onText: (text: string) => void;
+  children: ReactNode;
+}) {
+  return (
+    <div aria-live="polite">
+      <p className="mt-1.5 mb-0.5 mx-0 font-bold">
+        {t('Understood: {totalOf} guests', { totalOf: totalOf(read) })}
+      </p>
+      {others.map((other) => (
+        <Button key={other.among} look="quiet" size="small" onClick={() => onText(other.text)}>
+          {OTHERWISE[other.among](other)}
+        </Button>
+      ))}
+      <Understood read={read} />
+      {children}
+      {read.problems.map((problem) => (
+        <Wrong key={spoken(problem.said)}>{spoken(problem.said)}</Wrong>
+      ))}
     </div>
   );
 }

@@ -112,6 +112,31 @@ describe('the brief', () => {
     expect(planNow()).toMatchObject({ occasion: { kind: 'breakfast' }, party: [{ count: 12 }] });
   });
 
+  test('the money that a line says is set with the party, in its currency, and no number of it is a guest', async () => {
+    const hands = await openStation(emptyPlan('fresh', '2027-05-15T18:00'), 'brief');
+    await hands.press('Say who is coming');
+    await hands.fill('The party, in lines', '20 guests at £12.50 a head, 2 boards, 3 vegan');
+    expect(document.body.textContent).toContain('Understood: 20 guests');
+    expect(document.body.textContent).toContain('left aside: “at £12.50 a head”, “2 boards”');
+    const money = () => screen.getByRole('checkbox', { name: 'It may cost £ 250.00 in all: set that too' });
+    await hands.click(money());
+    await hands.click(money());
+    await hands.press('Seat them');
+    await saved();
+    const { budgetMinor, currency } = planNow();
+    expect([budgetMinor, currency]).toEqual([25_000, 'GBP']);
+    await hands.press('Type the party');
+    await hands.fill('The party, in lines', '20 guests, £300 in all');
+    await hands.click(screen.getByRole('checkbox', { name: 'It may cost £ 300.00 in all: set that too' }));
+    await hands.press('Seat them');
+    await saved();
+    expect(planNow().budgetMinor).toBe(25_000);
+    // what is set already is not offered
+    await hands.press('Type the party');
+    await hands.fill('The party, in lines', '20 guests, £250 in all');
+    expect(screen.queryByRole('checkbox', { name: /set that too/ })).toBeNull();
+  });
+
   test('the hour that a line says is set with the party, or the usual one of a brunch, and can be left', async () => {
     const hands = await openStation(emptyPlan('fresh', '2027-05-15T19:00'), 'brief');
     await hands.press('Say who is coming');

@@ -1,0 +1,167 @@
+import type { Currency } from '../measure/index.js';
+import { numberOf } from './parts.js';
+
+/** What lines of a party say that is about nobody who comes: money, hours, boards, grams. No number of it is a guest. */
+
+const FEW = 'an?|one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve';
+const N = `(?:\\d{1,5}(?:[.,]\\d{1,2})?|${FEW})`;
+const AMOUNT = '(\\d{1,3}(?:,\\d{3})+|\\d{1,6})((?:[.,]\\d{1,2})?)';
+const HEDGE =
+  '(?:with|at|for|on|and|is|of|an?|the|our|my|total|about|around|roughly|approx\\.?|circa|max\\.?|maximum|up to|under|below|within|less than|no more than|not more than|at most|budget|budgeted|spend|spending|cost|costs|costing|price|priced|cap|capped at|limit|limited to)';
+const EACH =
+  '(?:each|apiece|pp|p\\.p\\.?|p/p|per\\s+(?:head|person|guest|cover|portion)|an?\\s+(?:head|person|guest)|/\\s*(?:head|person|guest))';
+const AFTER = `(?:\\s*(?:${EACH}|in total|in all|total|altogether|all in|max\\.?|maximum|budget|or less|or so|tops)(?![a-z]))*`;
+const SIGN: Readonly<Record<string, Currency>> = { '£': 'GBP', '€': 'EUR', $: 'USD' };
+const WORDS: readonly (readonly [RegExp, Currency])[] = [
+  [/^(?:pounds?|quid|gbp)/i, 'GBP'],
+  [/^(?:euros?|eur)/i, 'EUR'],
+  [/^(?:dollars?|bucks|usd)/i, 'USD'],
+  [/^(?:francs?|chf)/i, 'CHF'],
+];
+const CURRENCY = '(?:pounds?(?!\\s+of)|quid|gbp|euros?|eur|dollars?|bucks|usd|francs?|chf)';
+const ENDS_MONEY = '(?=\\s*(?:$|[,;:.()\\n]|(?:and|with|on|in|at|for)\\b))';
+const MONEY: readonly RegExp[] = [
+  new RegExp(
+    `(?:\\b${HEDGE}\\s*:?\\s*)*([£€$]|(?<![a-z])(?:chf|eur|gbp|usd)(?=\\s*\\d))\\s?${AMOUNT}${AFTER}`,
+    'gi',
+  ),
+  new RegExp(`(?:\\b${HEDGE}\\s*:?\\s*)*(?<![\\w.,])${AMOUNT}\\s*([£€$]|${CURRENCY}(?![a-z]))${AFTER}`, 'gi'),
+  new RegExp(
+    `\\bbudget\\s*(?::\\s*)?(?:${HEDGE}\\s*)*(?<![\\w.,])${AMOUNT}(?![\\w%])${AFTER}${ENDS_MONEY}`,
+    'gi',
+  ),
+];
+
+const BOARD = '(?:boards?|platters?|trays?|tables?|rooms?|stands?|plates?|boxes)';
+const KIND_OF_BOARD =
+  '(?:(?:big|large|small|long|round|square|wooden|separate|different|same|cheese|grazing|serving|sharing|oak|slate|marble|wide|cm|mm|inch)\\s+){0,3}';
+/** Nothing is said of them: the phrase ends here. */
+const ENDS = '(?=\\s*(?:$|[,;:.()\\n]|(?:and|with|on|in|at|for|across|please)\\b))';
+const ASIDE: readonly RegExp[] = [
+  /\b(?:(?:on|with)\s+)?(?:an?\s+)?(?:tight|low|small|limited|modest|generous|good|decent)\s+budget\b/gi,
+  // "for two and a half hours"; a child is so many weeks or months old
+  new RegExp(
+    `(?:\\b(?:for|lasting|over|during|about|around)\\s+)*(?<![\\w.,])(?:${N}(?:\\s+and\\s+a\\s+half)?|half\\s+an|a\\s+couple\\s+of)[\\s-]*(?:hours?|hrs?|h|minutes?|mins?)\\b(?:\\s+long)?`,
+    'gi',
+  ),
+  // "on a 60 x 40 cm board"
+  new RegExp(
+    `(?:\\b(?:on|for|with|using)\\s+)?(?:\\b(?:${FEW})\\s+)?(?<![\\w.,])\\d+(?:[.,]\\d+)?(?:\\s*(?:x|by|×)\\s*\\d+(?:[.,]\\d+)?)?\\s*-?(?:(?:cm|mm|inch|inches|metres?|meters?|ft|feet|foot)\\b|["″])\\s*${KIND_OF_BOARD}(?:${BOARD}\\b)?`,
+    'gi',
+  ),
+  // "2 boards", "in two rooms", "table 7"
+  new RegExp(
+    `(?:\\b(?:on|with|using|over|across|in|at)\\s+)?(?<![\\w.,])(?:\\d{1,2}|${FEW})\\s+${KIND_OF_BOARD}${BOARD}\\b(?!\\s+(?:of|for)\\b|\\s*:)${ENDS}`,
+    'gi',
+  ),
+  /\b(?:table|room|suite|floor|flat)\s+(?:no\.?\s*)?\d{1,4}\b\s*:?/gi,
+  // "1 kg of cheese", "200 g a head"
+  new RegExp(
+    `(?<![\\w.,])${N}\\s*(?:kg|kilos?|g|grams?|lbs?|oz|ounces?|pounds?(?=\\s+of))\\b(?:\\s+of\\s+[a-z]+)?(?:\\s*${EACH}(?![a-z]))?(?:\\s+please)?`,
+    'gi',
+  ),
+  // "5 cheeses", "three kinds of cheese"
+  new RegExp(
+    `(?:\\bwith\\s+)?(?<![\\w.,])(?:\\d{1,2}|${FEW})\\s+(?:different\\s+)?(?:(?:kinds?|types?|sorts?|varieties)\\s+of\\s+[a-z]+|cheeses|meats|dips|breads|desserts|courses|canapes|bites)\\b(?:\\s+each)?${ENDS}`,
+    'gi',
+  ),
+  /\b(?:the|our|a)?\s*\bboard\s+is\s+(?=for\b|with\b)/gi,
+];
+
+/** What is said not to be eaten is no wish: "allergic to three kinds of nuts". */
+const LEFT_OUT =
+  /(?:allerg|intoleran|avoid|without|\b(?:no|not|only|never|hates?|dislikes?|eats?|free of|can['’]?t)\b)[^,;:\n(]*$/i;
+
+/** The text with each of these phrases put otherwise. */
+const replaced = (text: string, by: (said: string) => string): string =>
+  [...MONEY, ...ASIDE].reduce(
+    (rest, rule) =>
+      rest.replace(rule, (...found: unknown[]) => {
+        const said = found[0] as string;
+        const at = found.findLast((part) => typeof part === 'number') as number;
+        return LEFT_OUT.test(rest.slice(0, at)) ? said : by(said);
+      }),
+    text,
+  );
+
+interface Money {
+  amount: number;
+  /** For each guest, or for all. */
+  each: boolean;
+  /** Undefined where the line names none. */
+  currency: Currency | undefined;
+}
+
+const currencyOf = (said: string | undefined): Currency | undefined =>
+  said === undefined ? undefined : (SIGN[said] ?? WORDS.find(([word]) => word.test(said))?.[1]);
+
+/** What may be spent, as the lines say it; undefined where they say nothing of money, or two things. */
+export function moneyOf(text: string): Money | undefined {
+  const found: Money[] = [];
+  let rest = text;
+  const isEach = new RegExp(`${EACH}(?![a-z])`, 'i');
+  for (const [i, rule] of MONEY.entries()) {
+    for (const said of rest.matchAll(rule)) {
+      const [whole, ...groups] = said as unknown as (string | undefined)[];
+      const [sign, n, cents] =
+        i === 0 ? groups : i === 1 ? [groups[2], groups[0], groups[1]] : [undefined, groups[0], groups[1]];
+      const amount = Number(n!.replace(/,/g, '') + (cents ?? '').replace(',', '.'));
+      found.push({ amount, each: isEach.test(whole!), currency: currencyOf(sign) });
+    }
+    rest = rest.replace(rule, ' ');
+  }
+  const [money] = found;
+  return found.length === 1 && money!.amount > 0 ? money : undefined;
+}
+
+/** What was set aside of the lines, as they say it, in their order. */
+export function asideOf(text: string): string[] {
+  const found: { at: number; said: string }[] = [];
+  replaced(text, (said) => {
+    found.push({ at: text.indexOf(said.trim()), said: said.trim() });
+    // as long as before, so that nothing is found across the gap
+    return ','.repeat(said.length);
+  });
+  return found.sort((a, b) => a.at - b.at).map(({ said }) => said);
+}
+
+/** "3 tables of 8" are twenty-four; "one vegan at each" are three then. */
+const TABLES =
+  /(?<![\w.,])(\d{1,2}|[a-z]+)\s+(?:tables|boards|groups|teams)\s+(?:of|for)\s+(\d{1,3}|[a-z]+)(?:\s+(?:people|guests))?/i;
+const AT_EACH =
+  /(?<![\w.,])(\d{1,2}|[a-z]+)(\s+[^,;\n]*?)\s+(?:at|on)\s+(?:each|every)(?:\s+(?:one|table|board))?(?=\s*(?:$|[,;.\n]))/gi;
+function tablesCounted(text: string): string {
+  const found = TABLES.exec(text);
+  const [tables, seats] = [numberOf(found?.[1] ?? ''), numberOf(found?.[2] ?? '')];
+  if (!found || tables === undefined || seats === undefined) return text;
+  // "24 guests, 3 tables of 8": they were counted before
+  if (/\d/.test(text.slice(0, found.index))) return text.replace(TABLES, '');
+  const counted = `${text.slice(0, found.index)}${tables * seats} guests${text.slice(found.index + found[0].length)}`;
+  return counted.replace(AT_EACH, (all: string, n: string, who: string) =>
+    numberOf(n) === undefined ? all : `${tables * numberOf(n)!}${who}`,
+  );
+}
+
+/** "25 wedding guests" are 25 guests: what they come for says nothing of them. */
+const OF_OCCASION =
+  /(?<![\w.,])(\d{1,4}|[a-z]+)\s+(?:wedding|birthday|party|dinner|lunch|brunch|supper|house|hotel|conference|office|evening|day|drinks|christening|retirement|engagement)\s+(guests?|people|friends|attendees)\b/gi;
+/** "4yo", "4 yrs old". */
+const SHORT_AGE = /\b(\d{1,2})\s*-?(?:y\.?\/?o\b\.?|yrs?\s+old\b)/gi;
+
+/** The lines without what is about nobody who comes. */
+export function withoutAside(text: string): string {
+  const counted = tablesCounted(text)
+    .replace(OF_OCCASION, (all: string, n: string, who: string) =>
+      numberOf(n) === undefined ? all : `${n} ${who}`,
+    )
+    .replace(SHORT_AGE, '$1 years old');
+  const left = replaced(counted, () => ', ');
+  if (left === counted) return counted;
+  return left
+    .replace(/[^\S\n]{2,}/g, ' ')
+    .replace(/\(\s*,?\s*\)/g, '')
+    .replace(/^[\s,;]+/, '')
+    .replace(/([,;:(\n])(?:\s*[,;])+/g, '$1')
+    .replace(/\s+(?=[,;.)])/g, '')
+    .replace(/[\s,;]+$/, '');
+}
