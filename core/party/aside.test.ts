@@ -30,6 +30,12 @@ test.each([
   ['20 guests, 5 cheeses, 2 vegan', '18 | 2 vegan'],
   ['12 people, 500g of nuts please', '12'],
   ['8 friends, the board is for drinks', '8'],
+  ['24 guests, grazing table, 1 celiac', '23 | 1 gluten-free'],
+  ['24 guests, cheese and wine, 1 celiac', '23 | 1 gluten-free'],
+  ['20 guests (dinner), 3 vegan', '17 | 3 vegan'],
+  ['16 people - cocktail party - 2 vegans', '14 | 2 vegan'],
+  ["10 people, new year's eve, outside in the garden, 1 vegan", '9 | 1 vegan'],
+  ['14 people, afternoon tea at 4, 2 vegetarian', '12 | 2 vegetarian'],
 ])('no number of %s is a guest: %s', (line, expected) => {
   expect([said(line), read(line).problems]).toEqual([expected, []]);
 });
@@ -55,6 +61,8 @@ describe('what is said not to be eaten stays', () => {
     ['8 guests, one must not have more than 2 g of salt'],
     ['12 guests, 2 boxes gluten free'],
     ['12 guests, one no 5 cheeses'],
+    ['12 guests, one no pork, cheese and wine'],
+    ['12 guests, one allergic to coffee, tea'],
   ])('%s', (line) => {
     expect(asideOf(line)).toEqual([]);
     expect(read(line).groups.some(({ needs }) => needs.length > 0)).toBe(true);

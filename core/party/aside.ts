@@ -37,7 +37,11 @@ const KIND_OF_BOARD =
   '(?:(?:big|large|small|long|round|square|wooden|separate|different|same|cheese|grazing|serving|sharing|oak|slate|marble|wide|cm|mm|inch)\\s+){0,3}';
 /** Nothing is said of them: the phrase ends here. */
 const ENDS = '(?=\\s*(?:$|[,;:.()\\n]|(?:and|with|on|in|at|for|across|please)\\b))';
+/** How they eat and what for, where a part says nothing else. */
+const MANNERS =
+  "(?:(?:an?|the|our|for|in|on|at)\\s+)*(?:(?:standing|seated|sit[\\s-]?down|formal|informal|casual|relaxed|small|big|late|early|working|cold|light|evening|afternoon|morning|midday|garden|office|house|family|birthday|christmas|summer|winter)\\s+)*(?:breakfast|brunch|lunch|luncheon|dinner|supper|tea|afternoon tea|high tea|cream tea|drinks|drinks reception|cocktails|cocktail party|reception|picnic|buffet|grazing table|grazing|canap[eé]s|finger food|nibbles|cheese and wine|wine and cheese|tasting|new year['’]?s(?: eve)?|party|celebration|meal|standing|seated|sit[\\s-]?down|formal|informal|casual|outdoors?|outside|indoors?|garden|open air|hot day|summer['’]?s day|barbecue|bbq)(?:\\s+(?:party|evening|night|in the garden|outdoors|outside))?";
 const ASIDE: readonly RegExp[] = [
+  new RegExp(`(?<=(?:^|[,;.(\\n])\\s*)${MANNERS}(?=\\s*(?:$|[,;.)\\n]))`, 'gi'),
   /\b(?:(?:on|with)\s+)?(?:an?\s+)?(?:tight|low|small|limited|modest|generous|good|decent)\s+budget\b/gi,
   // "for two and a half hours"; a child is so many weeks or months old
   new RegExp(
@@ -72,6 +76,11 @@ const ASIDE: readonly RegExp[] = [
 const LEFT_OUT =
   /(?:allerg|intoleran|avoid|without|\b(?:no|not|only|never|hates?|dislikes?|eats?|free of|can['’]?t)\b)[^,;:\n(]*$/i;
 
+/** What is eaten or drunk may go on with what nobody eats: "no pork, cheese and wine". */
+const EDIBLE = /\b(?:cheese|wine|tea|drinks|cocktails?|canap|nibbles|barbecue|bbq)/i;
+const LEFT_OUT_BEFORE =
+  /allerg|intoleran|avoid|without|\b(?:no|not|only|never|hates?|dislikes?|free of|can['’]?t)\b/i;
+
 /** The text with each of these phrases put otherwise. */
 const replaced = (text: string, by: (said: string) => string): string =>
   [...MONEY, ...ASIDE].reduce(
@@ -79,7 +88,9 @@ const replaced = (text: string, by: (said: string) => string): string =>
       rest.replace(rule, (...found: unknown[]) => {
         const said = found[0] as string;
         const at = found.findLast((part) => typeof part === 'number') as number;
-        return LEFT_OUT.test(rest.slice(0, at)) ? said : by(said);
+        const before = rest.slice(0, at);
+        const isLeftOut = LEFT_OUT.test(before) || (EDIBLE.test(said) && LEFT_OUT_BEFORE.test(before));
+        return isLeftOut ? said : by(said);
       }),
     text,
   );
@@ -148,9 +159,12 @@ const OF_OCCASION =
 /** "4yo", "4 yrs old". */
 const SHORT_AGE = /\b(\d{1,2})\s*-?(?:y\.?\/?o\b\.?|yrs?\s+old\b)/gi;
 
+/** "16 people - drinks - 2 vegans": a dash between words parts them, one between numbers says how many. */
+const DASH = /(?<!\d)\s+[-–—|•·]\s+|\s+[-–—|•·]\s+(?!\d)/g;
+
 /** The lines without what is about nobody who comes. */
 export function withoutAside(text: string): string {
-  const counted = tablesCounted(text)
+  const counted = tablesCounted(text.replace(DASH, ', '))
     .replace(OF_OCCASION, (all: string, n: string, who: string) =>
       numberOf(n) === undefined ? all : `${n} ${who}`,
     )
