@@ -38,8 +38,8 @@ const KIND_OF_BOARD =
 /** Nothing is said of them: the phrase ends here. */
 const ENDS = '(?=\\s*(?:$|[,;:.()\\n]|(?:and|with|on|in|at|for|across|please)\\b))';
 /** How they eat and what for, where a part says nothing else. */
-const MANNERS =
-  "(?:(?:an?|the|our|for|in|on|at)\\s+)*(?:(?:standing|seated|sit[\\s-]?down|formal|informal|casual|relaxed|small|big|late|early|working|cold|light|evening|afternoon|morning|midday|garden|office|house|family|birthday|christmas|summer|winter)\\s+)*(?:breakfast|brunch|lunch|luncheon|dinner|supper|tea|afternoon tea|high tea|cream tea|drinks|drinks reception|cocktails|cocktail party|reception|picnic|buffet|grazing table|grazing|canap[eé]s|finger food|nibbles|cheese and wine|wine and cheese|tasting|new year['’]?s(?: eve)?|party|celebration|meal|standing|seated|sit[\\s-]?down|formal|informal|casual|outdoors?|outside|indoors?|garden|open air|hot day|summer['’]?s day|barbecue|bbq)(?:\\s+(?:party|evening|night|in the garden|outdoors|outside))?";
+export const MANNERS =
+  "(?:(?:an?|the|our|for|in|on|at)\\s+)*(?:(?:standing|seated|sit[\\s-]?down|formal|informal|casual|relaxed|small|big|late|early|working|cold|light|evening|afternoon|morning|midday|garden|office|house|family|birthday|christmas|summer|winter)\\s+)*(?:breakfast|brunch|lunch|luncheon|dinner|supper|tea|afternoon tea|high tea|cream tea|drinks|drinks reception|drinks party|cocktails|cocktail party|cocktail reception|champagne reception|(?:[a-z]+['’]s\\s+)?(?:\\d{1,3}(?:st|nd|rd|th)\\s*)?(?:birthday|anniversary)|[a-z]+['’]s\\s+\\d{1,3}(?:st|nd|rd|th)|reception|picnic|buffet|grazing table|grazing|canap[eé]s|finger food|nibbles|cheese and wine|wine and cheese|tasting|new year['’]?s(?: eve)?|party|celebration|meal|standing|seated|sit[\\s-]?down|formal|informal|casual|outdoors?|outside|indoors?|garden|open air|hot day|summer['’]?s day|barbecue|bbq)(?:\\s+(?:party|evening|night|in the garden|outdoors|outside))?";
 const ASIDE: readonly RegExp[] = [
   new RegExp(`(?<=(?:^|[,;.(\\n])\\s*)${MANNERS}(?=\\s*(?:$|[,;.)\\n]))`, 'gi'),
   /\b(?:(?:on|with)\s+)?(?:an?\s+)?(?:tight|low|small|limited|modest|generous|good|decent)\s+budget\b/gi,
@@ -69,6 +69,10 @@ const ASIDE: readonly RegExp[] = [
     `(?:\\bwith\\s+)?(?<![\\w.,])(?:\\d{1,2}|${FEW})\\s+(?:different\\s+)?(?:(?:kinds?|types?|sorts?|varieties)\\s+of\\s+[a-z]+|cheeses|meats|dips|breads|desserts|courses|canapes|bites)\\b(?:\\s+each)?${ENDS}`,
     'gi',
   ),
+  // "at our wedding in July"
+  /\b(?:at|for)\s+(?:our|the|my|his|her|their)\s+(?:wedding|party|office|house|home|place|christening|reception|event|celebration)\b(?!\s*:)/gi,
+  /\bin\s+(?:early\s+|late\s+|mid-?\s*)?(?:january|february|march|april|may|june|july|august|september|october|november|december)\b(?:\s+\d{4}\b)?/gi,
+  /\b(?:this|next)\s+(?:week(?:end)?|month|year|spring|summer|autumn|winter)\b/gi,
   /\b(?:the|our|a)?\s*\bboard\s+is\s+(?=for\b|with\b)/gi,
 ];
 
@@ -162,12 +166,19 @@ const SHORT_AGE = /\b(\d{1,2})\s*-?(?:y\.?\/?o\b\.?|yrs?\s+old\b)/gi;
 /** "16 people - drinks - 2 vegans": a dash between words parts them, one between numbers says how many. */
 const DASH = /(?<!\d)\s+[-–—|•·]\s+|\s+[-–—|•·]\s+(?!\d)/g;
 
+/** "100 guests cocktail reception". */
+const GUESTS_AT = new RegExp(
+  `\\b(guests|people|pax|persons|colleagues)\\s+${MANNERS}(?=\\s*(?:$|[,;.)\\n]))`,
+  'gi',
+);
+
 /** The lines without what is about nobody who comes. */
 export function withoutAside(text: string): string {
   const counted = tablesCounted(text.replace(DASH, ', '))
     .replace(OF_OCCASION, (all: string, n: string, who: string) =>
       numberOf(n) === undefined ? all : `${n} ${who}`,
     )
+    .replace(GUESTS_AT, '$1')
     .replace(SHORT_AGE, '$1 years old');
   const left = replaced(counted, () => ', ');
   if (left === counted) return counted;

@@ -5,6 +5,7 @@ import { LOVERS, MOST_LOVED } from './sayings.js';
 import { spelledOut } from './shorthand.js';
 import { gathered, totalFirst } from './total.js';
 import { withoutAside } from './aside.js';
+import { letterRead } from './letter.js';
 import { withoutWhen } from './when.js';
 
 /**
@@ -380,7 +381,7 @@ const HOUSEHOLDS = /^\s*\S+\s+(?:families|households|couples|tables)\s*:\s*/i;
 /** The line with its guests counted, and without what they come for. */
 export const guestsCounted = (text: string, vocabulary: Vocabulary): string => {
   const people = personsCounted(
-    withoutYears(feastsSaid(totalFirst(withoutAside(withoutWhen(text))))).replace(
+    withoutYears(feastsSaid(totalFirst(withoutAside(withoutWhen(letterRead(text)))))).replace(
       CHEESE_AND_WINE,
       '$1tasting',
     ),

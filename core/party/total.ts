@@ -22,7 +22,7 @@ export interface Total {
 
 /** "A family of five: …", "a hen party of 12, two vegan" are so many guests; "a party of 6 vegans" are six. */
 const GATHERED =
-  /^\s*(?:(?:we are|there are|for)\s+)?(?:(?:an?|the|our)\s+)?(?:[a-z'-]+\s+){0,2}?(?:party|table|family|group|team|crowd|class|club|circle|household|choir|chorus|orchestra|band|ensemble|cast|crew|staff|squad|troop|troupe|gang|bunch|pack|committee|council|congregation|parish|company|delegation|society|gathering|jury)\s+of\s+(\d{1,6}|[a-z]+)((?:\s+(?:ladies|women|men|gentlemen|friends|girls|boys|mothers|mums|moms|dads|fathers))?)(\s*(?:[:,;(\n]|$))?/i;
+  /^\s*(?:(?:we are|there are|for)\s+)?(?:(?:an?|the|our)\s+)?(?:[a-z'-]+\s+){0,2}?(?:party|table|family|group|team|crowd|class|club|circle|household|choir|chorus|orchestra|band|ensemble|cast|crew|staff|squad|troop|troupe|gang|bunch|pack|committee|council|congregation|parish|company|delegation|society|gathering|jury)\s+of\s+(\d{1,6}|[a-z]+)((?:\s+(?:ladies|women|men|gentlemen|friends|girls|boys|mothers|mums|moms|dads|fathers))?)(\s*(?:[:,;(\n]|\.(?!\d)|$))?/i;
 /** With others named after them they may be some of all only. */
 const OTHERS =
   /\b(?:child|kid|toddler|bab(?:y|ies)|adult|parent|guest|people|friend|others?\b|more\b|partner|husband|wife|wives|teacher|helper|staff)/i;

@@ -6,7 +6,7 @@ import { purposeOf } from './purpose.js';
 /** When they come, as lines of a party say it: it is no number of guests, and nothing that anybody leaves out. */
 
 const HOUR = '(\\d{1,2}|one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve)';
-const TIME = `${HOUR}(?:[:.](\\d{2}))?\\s*([ap]\\.?m\\b\\.?|o['’]?clock)?`;
+const TIME = `${HOUR}(?:[:.](\\d{2}))?\\s*([ap](?:m\\b|\\.m\\b\\.?)|o['’]?clock)?`;
 const BEFORE = '(?:(?:starting|starts|beginning|begins|from|around|about|by|at|@)\\s*(?:at\\s+)?)';
 /** Nobody and nothing is counted by it: the phrase ends here. */
 const ENDS = '(?=\\s*(?:$|[,;:()\\n]|\\.(?!\\d)|(?:on|for|with|and|in|tomorrow|tonight|today)\\b))';
@@ -22,7 +22,7 @@ const RANGE = new RegExp(
 const CLOCKS: readonly RegExp[] = [
   // "at 7.30pm", "11 am"
   new RegExp(
-    `${BEFORE}?(?<![\\w.,:-])${HOUR}(?:[:.](\\d{2}))?\\s*([ap]\\.?m\\b\\.?|o['’]?clock)(?!\\w)`,
+    `${BEFORE}?(?<![\\w.,:-])${HOUR}(?:[:.](\\d{2}))?\\s*([ap](?:m\\b|\\.m\\b\\.?)|o['’]?clock)(?!\\w)`,
     'i',
   ),
   // "at 19:30"; without "at" only where nothing is counted after it

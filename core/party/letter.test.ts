@@ -1,0 +1,81 @@
+import { expect, test } from '@jest/globals';
+import { isFoodWord, NEED_WORDS } from '../needs/index.js';
+import { readParty } from './index.js';
+
+const read = (line: string) => readParty(line, NEED_WORDS, isFoodWord);
+const seated = (line: string): string =>
+  read(line)
+    .groups.map(({ count, band, ages, needs, dislikes }) =>
+      [count, ...(band === 'child' ? [`(${ages.join(' ')})`] : []), ...needs.map(({ id }) => id), ...dislikes]
+        .join(' ')
+        .trim(),
+    )
+    .join(' | ');
+
+test.each([
+  [
+    "Hi! We'd love a board for 18 on Saturday 12 December at 6pm. Two of us are vegetarian and one is coeliac. Budget around £350. Thanks!",
+    '15 | 2 vegetarian | 1 gluten-free',
+  ],
+  [
+    'Hello, looking for a grazing table for around 60 guests at our wedding in July. 8 vegetarians, 3 vegans, 2 gluten free and 1 severe nut allergy.',
+    '46 | 8 vegetarian | 3 vegan | 2 gluten-free | 1 tree-nut-free peanut-free',
+  ],
+  [
+    'Hiya, need 2 boards for an office lunch, 25 people, 4 veggie, 1 vegan (no nuts)',
+    '20 | 4 vegetarian | 1 vegan tree-nut-free peanut-free',
+  ],
+  [
+    "Mum's 70th, 22 people inc. 5 kids (2, 4, 6, 6 and 9), my sister is dairy free",
+    '16 | 1 (2) | 1 (4) | 3 (6 6 9) | 1 dairy-free',
+  ],
+  [
+    'Good morning, please can you quote for a platter for 30 people, 5 vegetarian, thank you',
+    '25 | 5 vegetarian',
+  ],
+  ["Hey Anna, we're 14 for dinner on the 3rd, two vegans, cheers", '12 | 2 vegan'],
+  ['could you please do two boards for 24 people? 4 vegetarian', '20 | 4 vegetarian'],
+  ['Team of 12. Dietary: 1x vegan, 2x halal', '9 | 1 vegan | 2 halal'],
+  ['20 guests. Allergies: peanuts (1), eggs (2)', '17 | 1 peanut-free | 2 egg-free'],
+  ['For: 16. Diets: 3 vegetarian, 1 vegan', '12 | 3 vegetarian | 1 vegan'],
+  [
+    'dinner party of 8, one of whom is celiac and another lactose intolerant',
+    '6 | 1 gluten-free | 1 lactose-light',
+  ],
+  ['100 guests cocktail reception 15% vegetarian 5% vegan', '80 | 15 vegetarian | 5 vegan'],
+  ['25 ppl max, half veggie', '12 | 13 vegetarian'],
+  ['8 people, all vegetarian except two', '2 | 6 vegetarian'],
+  ['Family brunch: grandparents (2, low salt), parents (2), twins aged 3', '2 low-salt | 2 | 2 (3 3)'],
+  ['No dietary requirements, 12 people', '12'],
+  [
+    'No pork or nuts. 12 people, 2 vegan',
+    '10 own-no-pork tree-nut-free peanut-free | 2 vegan own-no-pork tree-nut-free peanut-free',
+  ],
+  ['me, my husband and our twins (4)', '2 | 2 (4 4)'],
+])('a letter is read for its party: %s', (line, expected) => {
+  expect([seated(line), read(line).problems, read(line).unread]).toEqual([expected, [], []]);
+});
+
+test.each([
+  ['vegan board for 10', '10 vegan'],
+  ['We need a vegan grazing table for 20', '20 vegan'],
+  [
+    "we'd like a kosher platter for 12 people, one nut allergy",
+    '11 kosher-style | 1 tree-nut-free peanut-free kosher-style',
+  ],
+  ['a gluten free box for 6', '6 gluten-free'],
+])('what the whole board is, everybody is: %s', (line, expected) => {
+  expect(seated(line)).toBe(expected);
+});
+
+test('a bracket behind one person is an age, and nobody is counted by it', () => {
+  expect(seated('11 guests, my son (3) has an egg allergy')).toBe('10 | 1 (3) egg-free');
+  for (const line of ['James (6), two adults', 'Tom, Emma (6) and Max (3)'])
+    expect(read(line).problems.map(({ code }) => code)).toContain('no-number');
+});
+
+test('a greeting takes nothing with it that somebody leaves out', () => {
+  expect(seated('Hi, no nuts please, 8 people')).toContain('tree-nut-free');
+  expect(seated('Thanks, 8 people, one vegan, please no mustard')).toContain('mustard-free');
+  expect(seated('Hello Nut Allergy Sufferers, 8 people, 1 nut allergy')).toContain('tree-nut-free');
+});

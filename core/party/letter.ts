@@ -1,0 +1,115 @@
+import { MANNERS } from './aside.js';
+import { numberOf } from './parts.js';
+
+/** What a client's letter says around the party: greetings, thanks, what is asked for. */
+
+const GREETING =
+  /^\s*(?:hi|hello|hiya|hey|dear|good (?:morning|afternoon|evening))(?:\s+(?:there|all|team|both|everyone|guys|folks))?(?:\s+(?!(?:we|i|could|can|need|looking|please)\b)[A-Z][a-z]+)?\s*[,.!:\n–-]+\s*/i;
+const THANKS =
+  /(?:^|(?<=[.,;!?\n]))\s*(?:(?:many |with )?thanks(?: so much| a lot| in advance| again)?|thank you(?: so much| very much| in advance)?|cheers|(?:kind |best |warm )(?:regards|wishes)|please|ta|hope that['’]?s ok(?:ay)?|let me know(?: what you think)?)\s*(?:[.,!;]|$)/gi;
+
+const FILLER =
+  "(?:we['’]?(?:d|re|ll)?|i['’]?(?:d|m|ll)?|would|will|love|like|want|need|needs|looking|after|for|could|can|you|do|make|prepare|quote|us|me|please|order|book|organi[sz]e|arrange|get|have|having|planning|plan|to|be|are|is|am|it|this|there|something|a|an|the|some|one|two|three|\\d|cheese|grazing|sharing|charcuterie|nice|big|small|large|lovely|hoping)";
+const SERVED =
+  '(?:boards?|platters?|(?:grazing )?tables?|spreads?|box(?:es)?|catering|food|nibbles|something|canap[eé]s)';
+const ABOUT =
+  '(?:(?:about|around|roughly|approx(?:imately)?\\.?|circa|up to|some|maybe|a party of|a group of|the|our)\\s+)*';
+/** "We'd love a board for 18": so many guests. A vegan board is none of these: what it is stays. */
+const ASKED = new RegExp(
+  `(^|[.!?\\n]\\s*)(?:${FILLER}\\s+){0,12}${SERVED}\\s+for\\s+${ABOUT}(\\d{1,4}|[a-z]+)(?:\\s+(?:people|guests|persons|pax|of us|heads))?(?![a-z])`,
+  'i',
+);
+/** "A vegan board for 10": all of them are. */
+const ALL_ARE = new RegExp(
+  `(^|[.!?\\n]\\s*)(?:${FILLER}\\s+){0,8}((?!${FILLER}\\s)[a-z]+(?:[\\s-](?!${SERVED}\\s)[a-z]+)?)\\s+(?:(?:cheese|grazing|sharing)\\s+)?${SERVED}\\s+for\\s+${ABOUT}(\\d{1,4}|[a-z]+)(?:\\s+(?:people|guests|persons|pax|of us|heads))?(?![a-z])`,
+  'i',
+);
+/** "Need two boards for an office lunch, 25 people": who comes is said after it. */
+const WANTED = new RegExp(
+  `^\\s*(?:${FILLER}\\s+){1,12}${SERVED}(?:\\s+(?:for\\s+)?${MANNERS})?\\s*[,.:\\n]\\s*(?=\\S)`,
+  'i',
+);
+const isCount = (word: string): boolean => !/^(?:an?|one)$/i.test(word) && numberOf(word) !== undefined;
+const asked = (text: string): string =>
+  text
+    .replace(WANTED, '')
+    .replace(ASKED, (all: string, before: string, n: string) => (isCount(n) ? `${before}${n} guests,` : all))
+    .replace(ALL_ARE, (all: string, before: string, how: string, n: string) =>
+      isCount(n) ? `${before}${n} guests: all ${how},` : all,
+    );
+
+/** "Parents (2)", "vegetarian (7, no nuts)" are so many of them; "my son (3)" and "Emma (6)" are so old. */
+const WHO =
+  '(?:(?:grand)?parents|adults|grown-?ups|children|kids|toddlers|babies|teen(?:ager)?s|friends|colleagues|cousins|aunts|uncles|staff|helpers|teachers|vegans?|vegetarians?|veggies?|pescatarians?|halal|kosher|keto|(?:gluten|dairy|nut|egg|lactose|sugar|alcohol)[ -]free|lactose[ -]intolerant|coeliacs?|celiacs?|diabetics?|pregnant|low[ -]salt|no (?:pork|beef|alcohol|nuts|dairy|gluten)|[a-z]+ allerg(?:y|ies))';
+const COUNTED_BEHIND =
+  /(^|[,;:.\n]\s*)([a-z][a-z' -]*?)\s*\((\d{1,3})(?:\s*[,;]\s*([^()]*))?\)(?=\s*(?:$|[,;.\n]))/gi;
+const IS_WHO = new RegExp(`^${WHO}$`, 'i');
+/** In a list of allergies anything is what somebody is allergic to. */
+const ALLERGIES = /\ballerg(?:y|ies)\s*:[^.\n]*$/i;
+const countedFirst = (text: string): string =>
+  text.replace(COUNTED_BEHIND, (...found: unknown[]) => {
+    const [all, before, who, n, about, at] = found as [
+      string,
+      string,
+      string,
+      string,
+      string | undefined,
+      number,
+    ];
+    const isAllergy = ALLERGIES.test(text.slice(0, at + before.length)) && !/allerg/i.test(who);
+    if (!isAllergy && !IS_WHO.test(who.trim())) return all;
+    return `${before}${n} ${isAllergy ? 'allergic to ' : ''}${who}${about ? ` ${about}` : ''}`;
+  });
+
+const SAID_OTHERWISE: readonly (readonly [RegExp, string])[] = [
+  [
+    /^\s*(?:for|numbers?|guests|pax|people|head\s?count|covers)\s*:\s*(\d{1,4})(?=\s*(?:[,;.(\n]|$))/i,
+    '$1 guests',
+  ],
+  [
+    /^\s*no\s+(?:known\s+)?(?:(?:dietary|special|food)\s+)?(?:requirements|allergies|restrictions|needs|preferences|diets)\s*[,.;]\s*(?=\S)/i,
+    '',
+  ],
+  // "No nuts, 8 people": nobody has any
+  [
+    /^(\s*(?:no|without)\s+(?![^,;.\n]*\b(?:for|dietar\w*|requirements?|restrictions?|allerg\w*|needs|preferences?)\b)[^,;.:()\n\d]{2,60}?)\s*[,;.\n]\s*(\S[^]*?)[\s.]*$/i,
+    '$2, $1 for anyone',
+  ],
+  // "1x vegan"
+  [/\b(\d{1,4})[x×]\s+(?=[a-z])/gi, '$1 '],
+  // "all vegetarian except two"
+  [
+    /\b(all|everyone|everybody)\s+(?:are\s+|is\s+)?([a-z][a-z -]{1,40}?)\s+(?:except(?:\s+for)?|apart\s+from|bar)\s+(\d{1,3}|two|three|four|five|six)(?:\s+of\s+(?:them|us))?(?=\s*(?:[,;.\n]|$))/gi,
+    'all but $3 are $2',
+  ],
+  // "Vegetarian on one side, and another" is one more
+  [
+    /,?\s+and\s+another(?:\s+one)?(?:\s+of\s+(?:them|us|whom))?(?=\s+(?:is|has|who|with|can|does|[a-z]+[\s-](?:intolerant|free|allerg)))/gi,
+    ', 1',
+  ],
+  [/(?<=(?:^|[,;:\n(]|\band)\s*)(?:the\s+|our\s+)?twins\b/gi, '2 children'],
+  [/(?<=(?:^|[,;:\n(]|\band)\s*)(?:the\s+|our\s+)?triplets\b/gi, '3 children'],
+  [/(^|[,;:\n]\s*)(baby|toddler)(?=\s*(?:\(|of\b|aged\b|\d))/gi, '$11 $2'],
+  [
+    /\b(\d{1,4}\s+(?:people|ppl|guests|pax|persons))\s+(?:max(?:imum)?|tops|or so|approx|min(?:imum)?)(?![a-z])\.?/gi,
+    '$1',
+  ],
+  // "100 guests 15% vegetarian 5% vegan": shares are parts
+  [/(?<=[a-z])\s+(?=\d{1,2}\s?%)/gi, ', '],
+  [/\binc\.?(?=\s+\d)/gi, 'including'],
+  [/[?!]+(?=\s|$)/g, '.'],
+];
+
+/** The lines as their party would say it, without the letter around it. */
+export const letterRead = (text: string): string =>
+  countedFirst(
+    SAID_OTHERWISE.reduce(
+      (said, [words, plain]) => said.replace(words, plain),
+      asked(
+        text
+          .replace(GREETING, '')
+          .replace(THANKS, '')
+          .replace(/\s+please\b/gi, ''),
+      ),
+    ),
+  );
