@@ -51,6 +51,8 @@ test.each([
     'No pork or nuts. 12 people, 2 vegan',
     '10 own-no-pork tree-nut-free peanut-free | 2 vegan own-no-pork tree-nut-free peanut-free',
   ],
+  ['25 people, 4 veggie, one vegan and another coeliac', '19 | 4 vegetarian | 1 vegan | 1 gluten-free'],
+  ['20 people, 2 vegan and another 3 coeliac', '15 | 2 vegan | 3 gluten-free'],
   ['me, my husband and our twins (4)', '2 | 2 (4 4)'],
 ])('a letter is read for its party: %s', (line, expected) => {
   expect([seated(line), read(line).problems, read(line).unread]).toEqual([expected, [], []]);

@@ -82,11 +82,12 @@ const SAID_OTHERWISE: readonly (readonly [RegExp, string])[] = [
     /\b(all|everyone|everybody)\s+(?:are\s+|is\s+)?([a-z][a-z -]{1,40}?)\s+(?:except(?:\s+for)?|apart\s+from|bar)\s+(\d{1,3}|two|three|four|five|six)(?:\s+of\s+(?:them|us))?(?=\s*(?:[,;.\n]|$))/gi,
     'all but $3 are $2',
   ],
-  // "Vegetarian on one side, and another" is one more
+  // "One vegan and another coeliac" are two; "and another 3" are three
   [
-    /,?\s+and\s+another(?:\s+one)?(?:\s+of\s+(?:them|us|whom))?(?=\s+(?:is|has|who|with|can|does|[a-z]+[\s-](?:intolerant|free|allerg)))/gi,
+    /,?\s+and\s+another(?:\s+one)?(?:\s+of\s+(?:them|us|whom))?(?=\s+(?!\d|(?:two|three|four|five|six)\b)[a-z])/gi,
     ', 1',
   ],
+  [/,?\s+and\s+another(?=\s+(?:\d|two|three|four|five|six)\b)/gi, ','],
   [/(?<=(?:^|[,;:\n(]|\band)\s*)(?:the\s+|our\s+)?twins\b/gi, '2 children'],
   [/(?<=(?:^|[,;:\n(]|\band)\s*)(?:the\s+|our\s+)?triplets\b/gi, '3 children'],
   [/(^|[,;:\n]\s*)(baby|toddler)(?=\s*(?:\(|of\b|aged\b|\d))/gi, '$11 $2'],

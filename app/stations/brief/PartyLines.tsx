@@ -85,12 +85,12 @@ export function PartyLines({ plan, onClose }: { plan: Plan; onClose: () => void 
           {money.offer}
         </Answer>
       )}
-      <div className="flex flex-wrap items-center gap-2.5 mt-2">
+      <div className="sticky -bottom-3 -mx-3.5 -mb-3 flex flex-wrap items-center gap-2.5 bg-card px-3.5 pt-2 pb-3">
         <Button size="small" disabled={!ready} onClick={seat}>
           {t('Seat them')}
         </Button>
         <Button look="quiet" size="small" onClick={onClose}>
-          {t('Leave it as it was')}
+          {t('Leave it')}
         </Button>
       </div>
     </div>
