@@ -1,10 +1,11 @@
-import type { ReactNode } from 'react';
+import { useState, type ReactNode } from 'react';
 import { decimalOf, MM_PER_INCH } from '../../core/measure/index.js';
 import { useSettings } from '../store/settings.js';
 import { Checkbox } from './kit/Checkbox.js';
 import { Input } from './kit/Input.js';
 import { Select } from './kit/Select.js';
 import { word } from '../words/index.js';
+import { outOfRange, Wrong } from './kit/Wrong.js';
 
 /** A label above what it names; `width` in pixels where several stand in a row. */
 export function Field({ label, width, children }: { label: string; width?: number; children: ReactNode }) {
@@ -162,21 +163,29 @@ export function KeptNumber({
   max: number;
   onKeep: (v: number) => void;
 }) {
+  const [wrong, setWrong] = useState(false);
   const keep = (text: string): void => {
     const n = decimalOf(text);
-    if (Number.isFinite(n) && n >= min && n <= max && n !== value) onKeep(n);
+    const isWithin = Number.isFinite(n) && n >= min && n <= max;
+    setWrong(!isWithin);
+    if (isWithin && n !== value) onKeep(n);
   };
   return (
-    <Field label={label}>
-      <Input
-        type="number"
-        min={min}
-        max={max}
-        defaultValue={value}
-        onBlur={(event) => keep(event.target.value)}
-        onKeyDown={(event) => event.key === 'Enter' && keep(event.currentTarget.value)}
-      />
-    </Field>
+    <>
+      <Field label={label}>
+        <Input
+          type="number"
+          min={min}
+          max={max}
+          defaultValue={value}
+          aria-invalid={wrong || undefined}
+          onChange={() => setWrong(false)}
+          onBlur={(event) => keep(event.target.value)}
+          onKeyDown={(event) => event.key === 'Enter' && keep(event.currentTarget.value)}
+        />
+      </Field>
+      {wrong && <Wrong>{outOfRange(min, max)}</Wrong>}
+    </>
   );
 }
 
@@ -203,11 +212,4 @@ export function Ticks({ legend, children }: { legend: string; children: ReactNod
   );
 }
 
-/** What is wrong with a form, where it is kept. */
-export function Wrong({ children }: { children: ReactNode }) {
-  return (
-    <p role="alert" className="text-beet-ink font-bold">
-      {children}
-    </p>
-  );
-}
+export { Wrong } from './kit/Wrong.js';

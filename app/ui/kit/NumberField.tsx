@@ -1,7 +1,9 @@
 import { Minus, Plus } from 'lucide-react';
-import { useId } from 'react';
+import { useId, useState } from 'react';
+import { decimalOf } from '../../../core/measure/index.js';
 import { Button } from './Button.js';
 import { Input } from './Input.js';
+import { outOfRange, Wrong } from './Wrong.js';
 import { t } from '../../words/index.js';
 
 /** A number with a step less and a step more: a thumb on a tablet needs no keyboard. */
@@ -23,7 +25,18 @@ export function NumberField({
   unit?: string;
 }) {
   const id = useId();
+  // what is half typed stays with the hand, and nothing of it is handed on
+  const [typed, setTyped] = useState<string>();
   const within = (n: number): number => Math.min(max, Math.max(min, n));
+  const isTaken = (text: string): boolean => {
+    const n = decimalOf(text);
+    return n >= min && n <= max && (step % 1 !== 0 || Number.isInteger(n));
+  };
+  const type = (text: string): void => {
+    setTyped(text);
+    if (isTaken(text)) onChange(decimalOf(text));
+  };
+  const isWrong = typed !== undefined && typed !== '' && !isTaken(typed);
   return (
     <div className="grid gap-0.5">
       <label htmlFor={id} className="font-bold">
@@ -46,8 +59,10 @@ export function NumberField({
           min={min}
           max={max}
           step={step}
-          value={value}
-          onChange={(event) => onChange(Number(event.target.value))}
+          value={typed ?? value}
+          aria-invalid={isWrong || undefined}
+          onChange={(event) => type(event.target.value)}
+          onBlur={() => setTyped(undefined)}
         />
         <Button
           look="chip"
@@ -58,6 +73,7 @@ export function NumberField({
           <Plus size={16} />
         </Button>
       </span>
+      {isWrong && <Wrong>{outOfRange(min, max)}</Wrong>}
     </div>
   );
 }

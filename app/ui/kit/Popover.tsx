@@ -18,7 +18,10 @@ export function OpenWord({
   const [open, setOpen] = useState(false);
   // a number or a name is kept with Enter, and that is all there is to do here
   const enter = (event: KeyboardEvent): void => {
-    if (event.key === 'Enter' && event.target instanceof HTMLInputElement) setOpen(false);
+    if (event.key !== 'Enter' || !(event.target instanceof HTMLInputElement)) return;
+    // what is not taken says why
+    const { rangeOverflow, rangeUnderflow, badInput, valueMissing } = event.target.validity;
+    if (!rangeOverflow && !rangeUnderflow && !badInput && !valueMissing) setOpen(false);
   };
   return (
     <Radix.Root open={open} onOpenChange={setOpen}>
