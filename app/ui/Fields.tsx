@@ -85,6 +85,13 @@ export function NumberInput({
   step?: number;
   width?: number;
 }) {
+  // half typed it is no number: "15." on the way to 15.5, or nothing before the next one
+  const [typed, setTyped] = useState<string>();
+  const type = (text: string): void => {
+    setTyped(text);
+    const n = decimalOf(text);
+    if (Number.isFinite(n)) onChange(n);
+  };
   return (
     <Field label={label} width={width}>
       <Input
@@ -92,8 +99,9 @@ export function NumberInput({
         min={min}
         max={max}
         step={step}
-        value={value}
-        onChange={(event) => onChange(Number(event.target.value))}
+        value={typed ?? value}
+        onChange={(event) => type(event.target.value)}
+        onBlur={() => setTyped(undefined)}
       />
     </Field>
   );

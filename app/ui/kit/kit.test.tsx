@@ -5,7 +5,8 @@ import { act, cleanup, render, screen, waitFor } from '@testing-library/react';
 import { userEvent } from '@testing-library/user-event';
 import { useState, type ReactElement } from 'react';
 import { useFocusKeeper } from '../../frame/useFocusKeeper.js';
-import { KeptNumber, KeptText } from '../Fields.js';
+import { useSettings } from '../../store/settings.js';
+import { KeptNumber, KeptText, LengthInput, NumberInput } from '../Fields.js';
 import { Checkbox } from './Checkbox.js';
 import { Collapsible } from './Collapsible.js';
 import { Combobox } from './Combobox.js';
@@ -123,6 +124,35 @@ describe('a number that is kept', () => {
     await hands.clear(field());
     await hands.type(field(), '90{Enter}');
     await waitFor(() => expect(screen.queryByRole('spinbutton')).toBeNull());
+  });
+});
+
+describe('a number of a form', () => {
+  test('may be emptied while it is typed, and has its own again when it is left so', async () => {
+    const told = kept(30, (value, tell) => (
+      <NumberInput label="Guests" value={value} min={1} max={90} onChange={tell} />
+    ));
+    const field: HTMLInputElement = screen.getByRole('spinbutton', { name: 'Guests' });
+    await hands.clear(field);
+    await hands.tab();
+    expect([field.value, told]).toEqual(['30', []]);
+    await hands.clear(field);
+    await hands.type(field, '45');
+    expect(told).toEqual([4, 45]);
+    // what is too much reaches the form, which says so
+    await hands.type(field, '0');
+    expect(told.at(-1)).toBe(450);
+  });
+
+  test('a length in inches is typed with its tenths', async () => {
+    useSettings.setState({ units: 'imperial' });
+    const told = kept(400, (mm, tell) => <LengthInput label="Across" mm={mm} onChange={tell} />);
+    const field: HTMLInputElement = screen.getByRole('spinbutton', { name: 'Across, in' });
+    expect(field.value).toBe('15.7');
+    await hands.clear(field);
+    await hands.type(field, '15.5');
+    expect([field.value, told.at(-1)]).toEqual(['15.5', 394]);
+    act(() => useSettings.setState({ units: 'metric' }));
   });
 });
 
