@@ -1,4 +1,4 @@
-import { useState, type ReactNode } from 'react';
+import { useState, type InputHTMLAttributes, type ReactNode } from 'react';
 import { decimalOf, MM_PER_INCH } from '../../core/measure/index.js';
 import { useSettings } from '../store/settings.js';
 import { Checkbox } from './kit/Checkbox.js';
@@ -158,19 +158,18 @@ export function KeptText({
   );
 }
 
-export function KeptNumber({
-  label,
-  value,
-  min,
-  max,
-  onKeep,
-}: {
-  label: string;
+interface Keeping {
   value: number;
   min: number;
   max: number;
   onKeep: (v: number) => void;
-}) {
+}
+
+/** A number that is kept on Enter and when it is left; what is not taken says why, and the old one stays. */
+export function useKeptNumber({ value, min, max, onKeep }: Keeping): {
+  input: InputHTMLAttributes<HTMLInputElement>;
+  wrong: ReactNode;
+} {
   const [wrong, setWrong] = useState(false);
   const keep = (text: string): void => {
     const n = decimalOf(text);
@@ -178,21 +177,29 @@ export function KeptNumber({
     setWrong(!isWithin);
     if (isWithin && n !== value) onKeep(n);
   };
+  return {
+    input: {
+      type: 'number',
+      min,
+      max,
+      defaultValue: value,
+      'aria-invalid': wrong || undefined,
+      onChange: () => setWrong(false),
+      onBlur: (event) => keep(event.target.value),
+      onKeyDown: (event) => event.key === 'Enter' && keep(event.currentTarget.value),
+    },
+    wrong: wrong && <Wrong>{outOfRange(min, max)}</Wrong>,
+  };
+}
+
+export function KeptNumber({ label, ...keeping }: Keeping & { label: string }) {
+  const { input, wrong } = useKeptNumber(keeping);
   return (
     <>
       <Field label={label}>
-        <Input
-          type="number"
-          min={min}
-          max={max}
-          defaultValue={value}
-          aria-invalid={wrong || undefined}
-          onChange={() => setWrong(false)}
-          onBlur={(event) => keep(event.target.value)}
-          onKeyDown={(event) => event.key === 'Enter' && keep(event.currentTarget.value)}
-        />
+        <Input {...input} />
       </Field>
-      {wrong && <Wrong>{outOfRange(min, max)}</Wrong>}
+      {wrong}
     </>
   );
 }

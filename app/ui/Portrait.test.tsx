@@ -15,7 +15,7 @@ test('portraits come after the page has had its turn, all of them, each drawn on
   const first = render(<Shelf />);
   // the names are there before any picture is
   expect(shown()).toEqual(foods.map(() => null));
-  await waitFor(() => expect(shown().every((src) => src !== null)).toBe(true));
+  await waitFor(() => expect(shown().every((src) => src !== null)).toBe(true), { timeout: 20_000 });
   const drawn = shown();
   expect(new Set(drawn).size).toBe(foods.length);
   first.unmount();

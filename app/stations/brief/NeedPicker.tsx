@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { NEEDS, packOf, settingValues, type NeedPack, type Setting } from '../../../core/needs/index.js';
 import type { NeedChoice, Strictness } from '../../../core/party/index.js';
-import { Field } from '../../ui/Fields.js';
+import { Field, useKeptNumber } from '../../ui/Fields.js';
 import { NeedPage } from './NeedPage.js';
 import { OwnNeedDialog } from './OwnNeedDialog.js';
 import { Button } from '../../ui/kit/Button.js';
@@ -218,19 +218,12 @@ function OneSetting({
         ]}
       />
       {setting.number && (
-        <Input
-          type="number"
-          aria-label={`${word(setting.name)}, ${word(setting.number.unit)}`}
-          min={setting.number.min}
-          max={setting.number.max}
-          step="any"
-          defaultValue={value}
+        <OwnNumber
           key={value}
-          onBlur={(event) => {
-            const n = Number(event.target.value);
-            if (setting.number && n >= setting.number.min && n <= setting.number.max && String(n) !== value)
-              onTell(String(n));
-          }}
+          label={`${word(setting.name)}, ${word(setting.number.unit)}`}
+          value={value}
+          {...setting.number}
+          onTell={onTell}
         />
       )}
     </div>
@@ -264,5 +257,33 @@ function ListSetting({
         />
       ))}
     </div>
+  );
+}
+
+/** A number of the guest's own: a limit that is none keeps the old one, and says so. */
+function OwnNumber({
+  label,
+  value,
+  min,
+  max,
+  onTell,
+}: {
+  label: string;
+  value: string;
+  min: number;
+  max: number;
+  onTell: (value: string) => void;
+}) {
+  const { input, wrong } = useKeptNumber({
+    value: Number(value),
+    min,
+    max,
+    onKeep: (n) => onTell(String(n)),
+  });
+  return (
+    <>
+      <Input {...input} step="any" aria-label={label} />
+      {wrong}
+    </>
   );
 }

@@ -61,8 +61,13 @@ describe('a group', () => {
     fill('Another need', 'keto');
     await hands.click(press('Keto, low-carb'));
     const carbs = screen.getByLabelText('Net carbohydrate on a plate, g');
+    // a limit that is none is told, and the old one stays
+    await hands.clear(carbs);
+    await hands.type(carbs, '0{Tab}');
+    expect(screen.getByRole('alert').textContent).toMatch(/^Between \d+ and \d+\.$/);
     await hands.clear(carbs);
     await hands.type(carbs, '6{Tab}');
+    expect(screen.queryByRole('alert')).toBeNull();
     await hands.click(screen.getAllByRole('button', { name: 'In plain words' })[0]!);
     expect(screen.getAllByRole('dialog').at(-1)!.textContent).toContain('Where it hides');
     await hands.keyboard('{Escape}');

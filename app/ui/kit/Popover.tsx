@@ -1,6 +1,14 @@
 import { Popover as Radix } from 'radix-ui';
-import { useState, type KeyboardEvent, type ReactNode } from 'react';
+import { useRef, useState, type KeyboardEvent, type ReactNode } from 'react';
 import { t } from '../../words/index.js';
+
+/** What is not taken says why, and the paper stays until it was read. */
+const isRefused = ({ validity, type, value }: HTMLInputElement): boolean =>
+  type === 'number' &&
+  (value === '' || validity.rangeOverflow || validity.rangeUnderflow || validity.badInput);
+
+const refusedIn = (paper: HTMLElement | null): HTMLInputElement | undefined =>
+  [...(paper?.querySelectorAll('input') ?? [])].find(isRefused);
 
 /** Words in a sentence that open in place. */
 export function OpenWord({
@@ -16,12 +24,13 @@ export function OpenWord({
   wide?: boolean;
 }) {
   const [open, setOpen] = useState(false);
+  const paper = useRef<HTMLDivElement>(null);
+  /** Of which number it was said that it is not taken: the next press leaves it. */
+  const told = useRef<string>(undefined);
   // a number or a name is kept with Enter, and that is all there is to do here
   const enter = (event: KeyboardEvent): void => {
-    if (event.key !== 'Enter' || !(event.target instanceof HTMLInputElement)) return;
-    // what is not taken says why
-    const { rangeOverflow, rangeUnderflow, badInput, valueMissing } = event.target.validity;
-    if (!rangeOverflow && !rangeUnderflow && !badInput && !valueMissing) setOpen(false);
+    if (event.key === 'Enter' && event.target instanceof HTMLInputElement && !isRefused(event.target))
+      setOpen(false);
   };
   return (
     <Radix.Root open={open} onOpenChange={setOpen}>
@@ -37,7 +46,16 @@ export function OpenWord({
           sideOffset={6}
           collisionPadding={10}
           aria-label={label}
+          ref={paper}
           onKeyDown={enter}
+          onPointerDownOutside={(event) => {
+            const field = refusedIn(paper.current);
+            if (!field || told.current === field.value) return;
+            told.current = field.value;
+            event.preventDefault();
+            field.blur();
+          }}
+          onFocusOutside={(event) => refusedIn(paper.current) && event.preventDefault()}
         >
           {children}
         </Radix.Content>

@@ -122,6 +122,10 @@ describe('a number that is kept', () => {
     await hands.type(field(), '900{Enter}');
     expect(screen.getByRole('alert').textContent).toBe('Between 10 and 500.');
     await hands.clear(field());
+    await hands.type(field(), '7');
+    await hands.click(document.body);
+    expect(screen.getByRole('alert').textContent).toBe('Between 10 and 500.');
+    await hands.clear(field());
     await hands.type(field(), '90{Enter}');
     await waitFor(() => expect(screen.queryByRole('spinbutton')).toBeNull());
   });

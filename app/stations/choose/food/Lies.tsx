@@ -5,7 +5,7 @@ import type { Command, Plan, Surface } from '../../../../core/plan/index.js';
 import { inPantry } from '../../../../core/portion/index.js';
 import { LittleSurface } from '../../../plate/LittleSurface.js';
 import { useSettings } from '../../../store/settings.js';
-import { Tick } from '../../../ui/Fields.js';
+import { Tick, useKeptNumber } from '../../../ui/Fields.js';
 import { Input } from '../../../ui/kit/Input.js';
 import { Select } from '../../../ui/kit/Select.js';
 import { gramsPlaced } from '../placing.js';
@@ -150,6 +150,8 @@ export function InTheHouse({ plan, component, run }: FoodPart) {
   );
 }
 
+const MOST_G = 20_000;
+
 /** Keeps on Enter and when the field is left. */
 function MassInput({
   label,
@@ -164,22 +166,22 @@ function MassInput({
 }) {
   const k = ounces ? GRAMS_PER_OUNCE : 1;
   const shown = ounces ? Math.round((massG / k) * 10) / 10 : Math.round(massG);
-  const keep = (text: string): void => {
-    const n = Number(text);
-    if (text.trim() !== '' && Number.isFinite(n) && n >= 0 && n * k <= 20000 && n !== shown) onKeep(n * k);
-  };
+  const { input, wrong } = useKeptNumber({
+    value: shown,
+    min: 0,
+    max: Math.floor(MOST_G / k),
+    onKeep: (n) => onKeep(n * k),
+  });
   return (
-    <Input
-      type="number"
-      min={0}
-      max={Math.floor(20000 / k)}
-      step={ounces ? 0.1 : 1}
-      aria-label={label}
-      key={massG}
-      defaultValue={shown}
-      className="w-22 border-[1.5px] border-line px-1.5 py-0.5"
-      onBlur={(event) => keep(event.target.value)}
-      onKeyDown={(event) => event.key === 'Enter' && event.currentTarget.blur()}
-    />
+    <>
+      <Input
+        {...input}
+        key={massG}
+        step={ounces ? 0.1 : 1}
+        aria-label={label}
+        className="w-22 border-[1.5px] border-line px-1.5 py-0.5"
+      />
+      {wrong}
+    </>
   );
 }
