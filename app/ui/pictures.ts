@@ -3,6 +3,7 @@ import type { Component, FormFact } from '../../core/catalogue/index.js';
 import { portraitSvg, type DrawOptions } from '../../core/picture/index.js';
 import type { Plan, Surface } from '../../core/plan/index.js';
 import { ask } from '../workers/kitchen.js';
+import { PaintedPictures } from './painted.js';
 import { withPainter } from './save.js';
 
 /** Painted once into a bitmap of this width: repainting thousands of shapes would hold up every frame. */
@@ -77,12 +78,17 @@ export function useSvgUrl(svg: string): string | undefined {
   return url;
 }
 
+/** The image that shows an address lets go of it a moment after it has another. */
+const letGo = (url: string): void => void setTimeout(() => URL.revokeObjectURL(url), 3000);
+const painted = new PaintedPictures(letGo);
+
 /** First in coarse, then sharp: what is seen in a moment, and what is looked at. */
 const COARSE_PX = 420;
 
 /**
  * The board as one picture: drawn by a worker, painted into a bitmap once, however many pieces lie on it. The old picture
- * stays until the new one is there; the first one comes in coarse, then sharp.
+ * stays until the new one is there; the first one comes in coarse, then sharp. What was painted is there at once when the
+ * same is looked at again, at another station or after an undo.
  */
 export function useBoardUrl(
   plan: Plan,
@@ -95,54 +101,91 @@ export function useBoardUrl(
   const asked = useRef<{ parts: readonly unknown[]; plan: Plan | undefined }>({ parts: [], plan: undefined });
   const seen = options?.showing && [...options.showing].join();
   // picks hang on who reaches them
-  const shownAs = [options?.bare, options?.labels && party, seen];
+  const shownAs = [options?.bare, options?.cloth, options?.labels && party, seen];
   const parts = [elements, surface, ownComponents, recipes, cuts, occasion.name, ...shownAs];
   if (parts.some((part, i) => part !== asked.current.parts[i])) asked.current = { parts, plan };
   // anew with every part that changed, also where the plan is the same and another guest looks at it
   const wanted = asked.current;
   const how = useRef(options);
   how.current = options;
-  const [url, setUrl] = useState<string>();
-  const shown = useRef<string>(undefined);
+  const [url, setUrl] = useState(() => painted.find(wanted.parts));
+  const isShown = useRef(url !== undefined);
   useEffect(() => {
     if (!wanted.plan || !surface) return undefined;
-    let gone = false;
-    const job = ask('picture', {
-      plan: onlySurface(wanted.plan, surface),
-      surfaceId: surface.id,
-      options: how.current,
-    });
-    const show = (blob: Blob): void => {
-      if (gone) return;
-      const old = shown.current;
-      shown.current = URL.createObjectURL(blob);
-      setUrl(shown.current);
-      // the image lets go of the old one a moment later
-      if (old) setTimeout(() => URL.revokeObjectURL(old), 3000);
+    const show = (address: string): void => {
+      isShown.current = true;
+      setUrl(address);
     };
-    void job.done.then(
-      async (drawn) => {
-        if (!drawn || gone) return;
-        const longMm = Math.max(...drawn.size);
-        try {
-          await withPainter(drawn.sheets, drawn.size, async (paint) => {
-            if (!shown.current) show(await paint(COARSE_PX / longMm));
-            if (!gone) show(await paint(PICTURE_PX / longMm));
-          });
-        } catch {
-          // a browser that cannot paint it still shows the drawing itself
-          show(new Blob([inOne(drawn.sheets)], { type: 'image/svg+xml' }));
-        }
+    const known = painted.find(wanted.parts);
+    if (known) {
+      show(known);
+      return painted.look(wanted.parts);
+    }
+    let away = (): void => undefined;
+    const stop = paintBoard(wanted.plan, surface, how.current, {
+      isCoarseWanted: () => !isShown.current,
+      onCoarse(picture) {
+        const coarse = URL.createObjectURL(picture);
+        away = () => letGo(coarse);
+        show(coarse);
       },
-      // a newer one is asked for
-      () => undefined,
-    );
+      onSharp(picture) {
+        const sharp = URL.createObjectURL(picture);
+        painted.keep(wanted.parts, sharp);
+        away();
+        away = painted.look(wanted.parts);
+        show(sharp);
+      },
+    });
     return () => {
-      gone = true;
-      job.forget();
+      stop();
+      away();
     };
   }, [wanted, surface]);
   return url;
+}
+
+interface PaintedBy {
+  isCoarseWanted: () => boolean;
+  onCoarse: (picture: Blob) => void;
+  onSharp: (picture: Blob) => void;
+}
+
+/** Draws a board in the worker and paints it, until what this gives is called. */
+function paintBoard(
+  plan: Plan,
+  surface: Surface,
+  options: DrawOptions | undefined,
+  { isCoarseWanted, onCoarse, onSharp }: PaintedBy,
+): () => void {
+  let gone = false;
+  const job = ask('picture', { plan: onlySurface(plan, surface), surfaceId: surface.id, options });
+  void job.done.then(
+    async (drawn) => {
+      if (!drawn || gone) return;
+      const longMm = Math.max(...drawn.size);
+      try {
+        await withPainter(drawn.sheets, drawn.size, async (paint) => {
+          if (isCoarseWanted()) {
+            const coarse = await paint(COARSE_PX / longMm);
+            if (!gone) onCoarse(coarse);
+          }
+          if (gone) return;
+          const sharp = await paint(PICTURE_PX / longMm);
+          if (!gone) onSharp(sharp);
+        });
+      } catch {
+        // a browser that cannot paint it still shows the drawing itself
+        if (!gone) onSharp(new Blob([inOne(drawn.sheets)], { type: 'image/svg+xml' }));
+      }
+    },
+    // a newer one is asked for
+    () => undefined,
+  );
+  return () => {
+    gone = true;
+    job.forget();
+  };
 }
 
 /** Sheets of one size as one drawing, one over the other. */
