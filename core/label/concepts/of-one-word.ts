@@ -1,4 +1,4 @@
-import { BEEF, EGG_OR_MILK, has, maybe, MEAT, MILK, PORK, POULTRY, type Facts } from '../stated.js';
+import { BEEF, EGG_OR_MILK, has, maybe, MEAT, MILK, nut, PORK, POULTRY, type Facts } from '../stated.js';
 import type { Concept } from './concept.js';
 
 const SOME_MILK = maybe('allergen.milk', 'animal.milk');
@@ -12,6 +12,13 @@ const MADE_UP = {
   open: 'made with what: flour, milk, egg, soy, nuts?',
   namedBy: 'any',
 } as const satisfies Concept;
+/** Ground nuts alone, or a sweet spread of them: a list under a heading names the milk. */
+const SPREAD = maybe('allergen.milk', 'animal.milk', 'allergen.soy');
+const PURE_OR_SPREAD = {
+  open: 'nuts alone, or a spread with milk or soy in it?',
+  namedBy: 'any',
+  namedByLaw: true,
+} as const;
 const SULPHITES = maybe('allergen.sulphites');
 const KEPT_WITH = { open: 'kept with sulphites?', namedBy: 'any', namedByLaw: true } as const;
 
@@ -37,6 +44,10 @@ export const OF_ONE_WORD = {
   'made-up': MADE_UP,
   /** "Lemon filling": beside a plant's name it is a food; elsewhere on a label it says what the list that follows is for. */
   'made-part': { ...MADE_UP, besideFood: true },
+  'nut-cream': { facts: [...has('allergen.tree-nuts'), ...SPREAD], ...PURE_OR_SPREAD },
+  'hazelnut-cream': { facts: [...nut('hazelnut'), ...SPREAD], ...PURE_OR_SPREAD },
+  'almond-cream': { facts: [...nut('almond'), ...SPREAD], ...PURE_OR_SPREAD },
+  'pistachio-cream': { facts: [...nut('pistachio'), ...SPREAD], ...PURE_OR_SPREAD },
   cornflakes: {
     facts: maybe('allergen.gluten', 'allergen.tree-nuts'),
     open: 'with barley malt or nuts in them?',

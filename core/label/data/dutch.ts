@@ -7,6 +7,10 @@ export const dutch: Language = {
   compounds: true,
   links: ['s', 'en', 'n', 'e', 'er'],
   terms: {
+    'nut-cream': 'notenpasta|notencrème',
+    'hazelnut-cream': 'hazelnootpasta|hazelnootcrème',
+    'pistachio-cream': 'pistachepasta|pistachecrème',
+    'almond-cream': 'amandelcrème',
     'made-part': 'vulling|omhulling|gerecht|assortiment',
     cornflakes: 'cornflakes|corn flakes',
     chutney: 'chutney|chutneys|relish',
@@ -137,14 +141,14 @@ export const dutch: Language = {
     almond:
       'amandel|amandelen|amandelmeel|amandelspijs|amandelpasta|amandelschaafsel|amandelboter|amandelstukjes|spijs',
     marzipan: 'marsepein|persipan|banketspijs',
-    hazelnut: 'hazelnoot|hazelnoten|hazelnootpasta|gianduja|hazelnootstukjes',
+    hazelnut: 'hazelnoot|hazelnoten|gianduja|hazelnootstukjes',
     walnut: 'walnoot|walnoten|okkernoot|okkernoten',
     cashew: 'cashewnoot|cashewnoten|cashew|cashewpasta|cashews',
     pecan: 'pecannoot|pecannoten|pecan|pecans',
     brazil: 'paranoot|paranoten|paranoten',
-    pistachio: 'pistache|pistachenoot|pistachenoten|pistaches|pistachepasta',
+    pistachio: 'pistache|pistachenoot|pistachenoten|pistaches',
     macadamia: 'macadamia|macadamianoot|macadamianoten|queenslandnoten|queenslandnoot',
-    nuts: 'noot|noten|notenmix|gemengde noten|notenpasta|notenolie|studentenhaver|notenmengsel|notensoorten',
+    nuts: 'noot|noten|notenmix|gemengde noten|notenolie|studentenhaver|notenmengsel|notensoorten',
     'tree-nuts': 'schaalvruchten|boomnoten|nougatine|dopvruchten|noten met schaal',
     coconut:
       'kokos|kokosvlees|kokosnoot|kokosmelk|kokosolie|kokosvet|kokosmeel|kokosbloesemsuiker|kokosroom|kokoswater|kokoscrème',

@@ -6,6 +6,10 @@ export const english: Language = {
   endings: ['s', 'es'],
   compounds: false,
   terms: {
+    'nut-cream': 'nut spread|nut cream',
+    'hazelnut-cream': 'hazelnut spread|hazelnut cream|hazelnut creme',
+    'pistachio-cream': 'pistachio spread|pistachio cream',
+    'almond-cream': 'almond spread',
     'made-part': 'topping|toppings|filling|fillings|coating|coatings|dish|dishes|selection|assortment|cups',
     cornflakes: 'cornflakes|corn flakes',
     chutney: 'chutney|chutneys|mango chutney|relish|relishes',

@@ -7,6 +7,10 @@ export const french: Language = {
   endings: ['s', 'x', 'e', 'es'],
   compounds: false,
   terms: {
+    'nut-cream': 'crème de noix|pâte à tartiner aux noisettes',
+    'hazelnut-cream': 'crème de noisettes|crème de noisette',
+    'pistachio-cream': 'crème de pistache|crème de pistaches',
+    'almond-cream': 'crème d amandes|crème d amande',
     'made-part': 'garniture|fourrage|enrobage|nappage|plat|assortiment',
     cornflakes: 'cornflakes|corn flakes|pétales de maïs',
     chutney: 'chutney|chutneys|relish',

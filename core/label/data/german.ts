@@ -8,6 +8,10 @@ export const german: Language = {
   compounds: true,
   links: ['s', 'n', 'en', 'es', 'er', 'e'],
   terms: {
+    'nut-cream': 'nusscreme|nussaufstrich',
+    'hazelnut-cream': 'haselnusscreme|haselnussaufstrich',
+    'pistachio-cream': 'pistaziencreme',
+    'almond-cream': 'mandelcreme',
     'made-part': 'füllung|überzug|belag',
     cornflakes: 'cornflakes',
     chutney: 'chutney|chutneys|relish',

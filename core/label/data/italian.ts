@@ -6,6 +6,9 @@ export const italian: Language = {
   endings: ['o', 'a', 'i', 'e', 'he', 'hi'],
   compounds: false,
   terms: {
+    'hazelnut-cream': 'crema di nocciole|crema di nocciola|crema alla nocciola',
+    'pistachio-cream': 'crema di pistacchi|crema di pistacchio|crema al pistacchio',
+    'almond-cream': 'crema di mandorle|crema di mandorla',
     'made-part': 'farcitura|copertura|rivestimento|piatto|assortimento',
     cornflakes: 'cornflakes|corn flakes',
     chutney: 'chutney',
@@ -131,16 +134,14 @@ export const italian: Language = {
     protein: 'proteine|proteina|proteine idrolizzate|amminoacidi|idrolizzato proteico|isolato proteico',
     lupin: 'lupino|lupini|farina di lupino|farina di lupini',
     almond:
-      'mandorla|mandorle|farina di mandorle|pasta di mandorle|granella di mandorle|crema di mandorle|pasta di mandorla|orzata',
+      'mandorla|mandorle|farina di mandorle|pasta di mandorle|granella di mandorle|pasta di mandorla|orzata',
     marzipan: 'marzapane',
-    hazelnut:
-      'nocciola|nocciole|pasta di nocciole|granella di nocciole|crema di nocciole|gianduia|gianduja|gianduiotto',
+    hazelnut: 'nocciola|nocciole|pasta di nocciole|granella di nocciole|gianduia|gianduja|gianduiotto',
     walnut: 'noce|noci|gherigli di noce|gherigli|olio di noci',
     cashew: 'anacardo|anacardi|noci di acagiù|noce di acagiù',
     pecan: 'noci pecan|noce pecan|pecan',
     brazil: 'noci del brasile|noce del brasile',
-    pistachio:
-      'pistacchio|pistacchi|pasta di pistacchio|granella di pistacchi|granella di pistacchio|crema di pistacchio',
+    pistachio: 'pistacchio|pistacchi|pasta di pistacchio|granella di pistacchi|granella di pistacchio',
     macadamia: 'macadamia|noci macadamia|noci di macadamia|noci del queensland',
     nuts: 'frutta secca|noci miste|frutta in guscio mista|misto noci',
     'tree-nuts':

@@ -31,6 +31,10 @@ export const polish: Language = {
   ],
   compounds: false,
   terms: {
+    'nut-cream': 'krem orzechowy',
+    'hazelnut-cream': 'krem z orzechów laskowych',
+    'pistachio-cream': 'krem pistacjowy|krem z pistacji',
+    'almond-cream': 'krem migdałowy',
     'made-part': 'nadzieni*|polew*|danie',
     cornflakes: 'płatki kukurydziane|cornflakes',
     chutney: 'chutney|relish',
@@ -160,7 +164,7 @@ export const polish: Language = {
     brazil: 'orzechy brazylijskie|orzech brazylijski|orzechów brazylijskich|brazylijskie orzechy',
     pistachio: 'pistacj*|pasta pistacjowa',
     macadamia: 'makadami*|macadamia|orzechy makadamia|orzechy macadamia|orzechy queensland',
-    nuts: 'orzech|orzechy|orzechów|orzechami|orzechow*|mieszanka orzechów|bakali*|orzeszki|orzeszków|krem orzechowy|mieszanka studencka',
+    nuts: 'orzech|orzechy|orzechów|orzechami|orzechow*|mieszanka orzechów|bakali*|orzeszki|orzeszków|mieszanka studencka',
     'tree-nuts': 'orzechy drzewne|krokant*|pralin*|grylaż*|orzechów drzewnych',
     coconut:
       'kokos*|mleko kokosowe|olej kokosowy|mleczko kokosowe|mąka kokosowa|śmietanka kokosowa|woda kokosowa|cukier kokosowy|orzech kokosowy|krem kokosowy|tłuszcz kokosowy|mleka kokosowego|mleczka kokosowego',

@@ -7,6 +7,9 @@ export const portuguese: Language = {
   endings: ['s', 'es', 'o', 'a', 'os', 'as'],
   compounds: false,
   terms: {
+    'hazelnut-cream': 'creme de avelã|creme de avelãs',
+    'pistachio-cream': 'creme de pistácio|creme de pistache',
+    'almond-cream': 'creme de amêndoa|creme de amêndoas',
     'made-part': 'recheio|cobertura|prato|sortido',
     cornflakes: 'cornflakes|flocos de milho tostados',
     chutney: 'chutney|chutneys',
@@ -125,9 +128,9 @@ export const portuguese: Language = {
     protein: 'proteína|proteínas|proteína hidrolisada|isolado proteico|aminoácidos|hidrolisado de proteína',
     lupin: 'tremoço|tremoços|farinha de tremoço|lupino|lupinos',
     almond:
-      'amêndoa|amêndoas|farinha de amêndoa|pasta de amêndoa|amêndoa moída|creme de amêndoa|amaretti|miolo de amêndoa|amêndoa laminada',
+      'amêndoa|amêndoas|farinha de amêndoa|pasta de amêndoa|amêndoa moída|amaretti|miolo de amêndoa|amêndoa laminada',
     marzipan: 'maçapão|marzipã',
-    hazelnut: 'avelã|avelãs|pasta de avelã|creme de avelã|gianduja|creme de avelãs',
+    hazelnut: 'avelã|avelãs|pasta de avelã|gianduja',
     walnut: 'noz|miolo de noz|nozes de nogueira|óleo de noz',
     cashew: 'caju|cajus|castanha de caju|castanhas de caju|castanha do caju',
     pecan: 'noz pecã|nozes pecã|pecã|pecãs|nozes pecan|noz pecan|noz pécan',

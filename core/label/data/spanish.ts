@@ -7,6 +7,9 @@ export const spanish: Language = {
   endings: ['s', 'es', 'o', 'a', 'os', 'as'],
   compounds: false,
   terms: {
+    'hazelnut-cream': 'crema de avellanas|crema de avellana',
+    'pistachio-cream': 'crema de pistacho|crema de pistachos',
+    'almond-cream': 'crema de almendras|crema de almendra',
     'made-part': 'relleno|cobertura|plato|surtido',
     cornflakes: 'cornflakes|corn flakes|copos de maíz tostado',
     chutney: 'chutney|chutneys',
@@ -133,9 +136,9 @@ export const spanish: Language = {
       'proteína|proteínas|proteína hidrolizada|aislado de proteína|hidrolizado de proteína|aminoácidos',
     lupin: 'altramuz|altramuces|harina de altramuz|lupino|lupinos|harina de altramuces|chochos',
     almond:
-      'almendra|almendras|harina de almendra|pasta de almendra|almendra molida|crema de almendras|almendras marconas|almendra marcona|harina de almendras|almendra repelada',
+      'almendra|almendras|harina de almendra|pasta de almendra|almendra molida|almendras marconas|almendra marcona|harina de almendras|almendra repelada',
     marzipan: 'mazapán|mazapanes',
-    hazelnut: 'avellana|avellanas|pasta de avellanas|crema de avellanas|gianduja|pasta de avellana',
+    hazelnut: 'avellana|avellanas|pasta de avellanas|gianduja|pasta de avellana',
     walnut: 'nuez|nueces de nogal|nueces de california|nueces peladas|aceite de nuez',
     cashew: 'anacardo|anacardos|nuez de cajú|castañas de cajú|marañón|nueces de la india',
     pecan: 'nuez pecana|nueces pecanas|nueces pecán|pacana|pacanas|pecana|pecanas',
