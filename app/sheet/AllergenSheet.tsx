@@ -1,7 +1,7 @@
 import { factWords } from '../../core/catalogue/index.js';
 import type { Presence } from '../../core/catalogue/index.js';
-import { allergenTable } from '../../core/make/index.js';
-import type { Verdict } from '../../core/needs/index.js';
+import type { Standing } from '../../core/check/index.js';
+import { allergenTable } from '../../core/exchange/index.js';
 import type { Plan } from '../../core/plan/index.js';
 import { speakArg } from '../../core/words/index.js';
 import { useSpeech } from '../store/useSpeech.js';
@@ -16,10 +16,13 @@ const PRESENCE: Readonly<Record<Presence, readonly [mark: string, words: string]
   unknown: ['?', t('nobody knows: read the label')],
   free: ['', t('free')],
 };
-const VERDICTS: Readonly<Record<Verdict, readonly [mark: string, words: string]>> = {
+/** Of a food where it lies: what touches it counts, and whoever is not served there does not eat of it. */
+const STANDINGS: Readonly<Record<Standing, readonly [mark: string, words: string]>> = {
   fine: ['✓', t('fine')],
+  little: ['(✓)', t('a little of it')],
+  touched: ['!', t('not here: what they leave out lies beside it')],
   ask: ['?', t('ask')],
-  forbidden: ['✕', t('not for them')],
+  no: ['✕', t('not for them')],
 };
 
 /** What hangs at the board: each food by the fourteen allergens, and by the needs of the party. */
@@ -34,7 +37,11 @@ export function AllergenSheet({ plan }: { plan: Plan }) {
       <p>
         {t(
           '● contains, ◐ may contain, ? read the label; an empty cell is free as far as the facts go. Recipes change: the label of the pack in hand decides, and whoever has an allergy asks.',
-        )}
+        )}{' '}
+        {groups.length > 0 &&
+          t(
+            'For the guests: ✓ fine where it lies, (✓) a little of it, ! not here, for what they leave out lies beside it, ? ask, ✕ not for them.',
+          )}
       </p>
       {surfaces.length === 0 && <p>{t('Nothing lies on the board yet.')}</p>}
       {surfaces.map(({ name, rows }) => (
@@ -57,7 +64,7 @@ export function AllergenSheet({ plan }: { plan: Plan }) {
               </tr>
             </thead>
             <tbody>
-              {rows.map(({ component, has, verdicts }) => (
+              {rows.map(({ component, has, standings }) => (
                 <tr key={component.id} className="border-b border-rule">
                   <th scope="row" className="text-left font-normal">
                     {component.name}
@@ -65,8 +72,8 @@ export function AllergenSheet({ plan }: { plan: Plan }) {
                   {allergens.map((allergen) => (
                     <Mark key={allergen} of={PRESENCE[has[allergen]]} />
                   ))}
-                  {verdicts.map((verdict, i) => (
-                    <Mark key={groups[i]!.id} of={VERDICTS[verdict]} />
+                  {standings.map((standing, i) => (
+                    <Mark key={groups[i]!.id} of={STANDINGS[standing]} />
                   ))}
                 </tr>
               ))}

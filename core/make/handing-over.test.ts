@@ -1,16 +1,15 @@
 import { describe, expect, test } from '@jest/globals';
 import { planLarder } from '../plan/index.js';
-import { group, id, lies, planWith } from '../testing/plans.js';
+import { group, lies, planWith } from '../testing/plans.js';
 import { laidDemo } from '../test-support/demo.js';
 import { BOX_IDS as BOX_ORDER, boxesOf } from './boxes.js';
 import { offerOf } from './offer.js';
 import { shopFor } from './shopping.js';
-import { allergenTable } from './allergens.js';
 import { toolsOf } from './tools.js';
 
 const plan = laidDemo();
 
-describe('tools and the table that hangs at the board', () => {
+describe('tools at the board', () => {
   test('a knife for each cheese that is cut there, bowls as they are in use, what is short is told', () => {
     const one = planWith({
       party: [group('all', 10)],
@@ -38,20 +37,6 @@ describe('tools and the table that hangs at the board', () => {
     const one = planWith({ party, placements: [lies('green-olives', 200, { form: 'scatter' })] });
     const by = new Map(toolsOf(one).map((line) => [line.id, line.count]));
     expect([by.get('picks'), by.get('blunt-picks')]).toEqual([6, 3]);
-  });
-
-  test('the table says of each food what its facts say, and nothing unknown is free', () => {
-    const nuts = group('nuts', 1, ['tree-nut-free']);
-    const table = allergenTable(
-      planWith({ party: [group('all', 3), nuts], placements: [lies('almonds', 100), lies('brie', 200)] }),
-    );
-    expect(table.groups).toHaveLength(1);
-    const [rows] = table.surfaces.map(({ rows }) => rows);
-    const almonds = rows!.find(({ component }) => component.id === id('almonds'))!;
-    expect(almonds.has['tree-nuts']).toBe('contains');
-    expect(almonds.verdicts).toEqual(['forbidden']);
-    expect(rows!.find(({ component }) => component.id === id('brie'))!.has.milk).toBe('contains');
-    expect(table.allergens).toEqual(expect.arrayContaining(['milk', 'tree-nuts']));
   });
 
   test('boxes come out in the order of laying, what perishes in a cold one, every gram in one of them', () => {

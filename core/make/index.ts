@@ -31,7 +31,6 @@ export { boardSaid, daySlipSaid, taskSaid, toolSaid, waySaid } from './said.js';
 export { tasksOf } from './tasks/index.js';
 export { waysOf, type Change, type Way } from './ways.js';
 export { boughtInstead, buyInstead } from './instead.js';
-export { allergenTable, type AllergenRow, type AllergenTable } from './allergens.js';
 export { buildStep, type BuildStep } from './steps.js';
 export { cautionsOf, taskCautions, type Caution } from './cautions.js';
 export { offerOf, type OfferSum } from './offer.js';

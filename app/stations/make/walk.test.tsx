@@ -206,6 +206,12 @@ describe('on paper', () => {
     const row = screen.getAllByRole('row', { name: /^Brie/ })[0]!;
     expect(row.textContent).toContain('contains');
     expect(document.body.textContent).toContain('read the label');
+    // brie lies beside ham there: by itself it would be fine for halal guests
+    const halal = screen
+      .getAllByRole('columnheader')
+      .map(({ textContent }) => textContent)
+      .indexOf('Halal');
+    expect(within(row).getAllByRole('cell')[halal - 1]!.textContent).toContain('lies beside it');
   });
 
   test('an offer follows its figures, and is saved as text', async () => {

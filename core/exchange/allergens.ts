@@ -1,8 +1,7 @@
 import { ALLERGENS, type Component, type Presence } from '../catalogue/index.js';
-import { placedFoods } from '../board/index.js';
-import { judgeGroup, type Verdict } from '../needs/index.js';
+import { contextOf, standingOf, type Standing } from '../check/index.js';
 import type { Group } from '../party/index.js';
-import { planLarder, type Plan } from '../plan/index.js';
+import type { Plan } from '../plan/index.js';
 
 export type Allergen = (typeof ALLERGENS)[number];
 
@@ -11,8 +10,8 @@ export interface AllergenRow {
   component: Component;
   /** Of each of the fourteen. */
   has: Record<Allergen, Presence>;
-  /** Of each group with needs, in the order of the head. */
-  verdicts: readonly Verdict[];
+  /** What it is where it lies, for each group with needs, in the order of the head. */
+  standings: readonly Standing[];
 }
 
 export interface AllergenTable {
@@ -23,21 +22,22 @@ export interface AllergenTable {
 }
 
 /**
- * Foods by the fourteen allergens that European labels name, and by the needs of the party, surface by surface. What nobody
- * knows is never shown as free. Where somebody has overruled a verdict it stays as the facts have it: the card says who did.
+ * Foods by the fourteen allergens that European labels name, and by the needs of the party, surface by surface, with what
+ * lies beside them: brie beside ham is not fine for a halal guest. What nobody knows is never shown as free. Where somebody
+ * has overruled a verdict it stays as the facts have it: the guest's card says who did.
  */
 export function allergenTable(plan: Plan): AllergenTable {
-  const larder = planLarder(plan);
-  const { placed } = placedFoods(plan, larder);
+  const context = contextOf({ ...plan, overrulings: [] });
+  const { placed } = context;
   const groups = plan.party.filter(({ needs }) => needs.length > 0);
   const surfaces = plan.surfaces.map((surface) => ({
     name: surface.name,
     rows: placed
-      .filter((food) => food.surface === surface)
-      .map(({ component, form }): AllergenRow => ({
-        component,
-        has: component.allergens,
-        verdicts: groups.map((group) => judgeGroup(component, form, group).verdict),
+      .filter((food) => food.surface.id === surface.id)
+      .map((food): AllergenRow => ({
+        component: food.component,
+        has: food.component.allergens,
+        standings: groups.map((group) => standingOf(context, food, group)),
       })),
   }));
   const rows = surfaces.flatMap(({ rows }) => rows);
