@@ -1,4 +1,4 @@
-import { toolsInUse, type PlacedFood } from '../../core/board/index.js';
+import { promisesKept, toolsInUse, type PlacedFood } from '../../core/board/index.js';
 import { FORMS, formName, type ComponentId } from '../../core/catalogue/index.js';
 import { standingOf, textOf, whyOf, type Checked } from '../../core/check/index.js';
 import { packsText, shopFor } from '../../core/make/index.js';
@@ -151,11 +151,16 @@ function SurfaceSection({ plan, surface, checked }: { plan: Plan; surface: Surfa
     (placed) => placed.surface.id === surface.id && placed.component.job !== 'none',
   );
   if (foods.length === 0) return null;
+  // a promise that something there breaks, or whose label is not read, is none on paper
+  const free = promisesKept(
+    surface,
+    foods.map(({ component }) => component),
+  ).map(({ name }) => word(name));
   return (
     <section>
       <h2>
         {surfaceName(surface)}
-        {surface.freeFrom.length > 0 ? t(': no {freeFrom}', { freeFrom: surface.freeFrom.join(', ') }) : ''}
+        {free.length > 0 ? t(': no {freeFrom}', { freeFrom: free.join(', ') }) : ''}
       </h2>
       <NumberedBoard plan={plan} surface={surface} order={foods.map((placed) => placed.component.id)} />
       <table>

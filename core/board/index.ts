@@ -1,4 +1,4 @@
-export { cardsOfSurface, labelledFoods, wantsLabel, wantsPick } from './labels.js';
+export { cardsOfSurface, labelledFoods, promisesKept, wantsLabel, wantsPick } from './labels.js';
 export { carriedNeedG, carriedSets, carriesFor, isForMost, isPlainBread } from './carried.js';
 export { isOwnPlate, servingAreas, shareTaken, smallChildrenWithin, type ServingArea } from './serving.js';
 export {

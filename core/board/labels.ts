@@ -1,5 +1,5 @@
 import { FORMS, type Component, type Family, type FormId } from '../catalogue/index.js';
-import { planLarder, type Plan, type Surface } from '../plan/index.js';
+import { FREE_FROM, keepsFree, planLarder, type FreeFrom, type Plan, type Surface } from '../plan/index.js';
 
 /** What stands on a board with a card at it: every cheese (craft, section 10). */
 export const wantsLabel = ({ family }: Component): boolean => family === 'cheese';
@@ -28,3 +28,12 @@ export const cardsOfSurface = ({ freeFrom, zoneFor }: Surface): ('free-from' | '
   ...(freeFrom.length > 0 ? (['free-from'] as const) : []),
   ...(zoneFor ? (['kept-part'] as const) : []),
 ];
+
+/**
+ * What a surface promises to be free from, as far as everything that lies there keeps it: a card or a sheet is believed, and
+ * what breaks a promise or must be asked is no "free from" there.
+ */
+export const promisesKept = ({ freeFrom }: Surface, lying: readonly Component[]): FreeFrom[] =>
+  FREE_FROM.filter(
+    ({ id }) => freeFrom.includes(id) && lying.every((component) => keepsFree(component, id) === 'keeps'),
+  );

@@ -55,6 +55,25 @@ test('the card of a tray says all that is not on it', () => {
   expect(freeFrom.filter((food) => !new RegExp(`\\b${food}\\b`).test(said))).toEqual([]);
 });
 
+test('a card says of nothing that it is not there while a food that may hold it lies there', () => {
+  const tray = plan.surfaces.find(({ freeFrom }) => freeFrom.length > 0)!;
+  const party = [group('all', 6)];
+  const said = (...foods: string[]): string => {
+    const base = planWith({
+      party,
+      surfaces: [{ ...tray, name: 'Tray', freeFrom: ['nuts', 'milk'] }],
+      placements: foods.map((food) => ({ ...lies(food, 150), surfaceId: tray.id })),
+    });
+    const { elements } = layPlan(base, 1).plan.layout[0]!;
+    expect(new Set(elements.map(({ componentId }) => componentId)).size).toBe(foods.length);
+    return cardsOn(base.surfaces[0]!, elements, planLarder(base))[0]!.lines.join(' ');
+  };
+  expect(said('cucumber-sticks', 'strawberries')).toMatch(/\bno\b.*nuts.*milk/);
+  expect(said('cucumber-sticks', 'feta')).toMatch(/\bno\b.*nuts/);
+  expect(said('cucumber-sticks', 'feta')).not.toMatch(/milk/);
+  expect(said('almonds', 'feta')).not.toMatch(/\bno\b/);
+});
+
 test('a part that is kept for somebody says so, beside what lies in it, and names nobody', () => {
   const base = planWith({ party: [group('all', 6), group('coeliac', 2, ['gluten-free'])] });
   const kept = {

@@ -1,6 +1,6 @@
-import { cardsOfSurface, wantsLabel } from '../board/index.js';
-import type { Larder } from '../catalogue/index.js';
-import { FREE_FROM, type LaidElement, type Surface } from '../plan/index.js';
+import { cardsOfSurface, promisesKept, wantsLabel } from '../board/index.js';
+import type { Component, Larder } from '../catalogue/index.js';
+import type { LaidElement, Surface } from '../plan/index.js';
 import { ENGLISH, speak, type Speech } from '../words/index.js';
 import { surfaceSize } from './boards.js';
 import { closed } from './brush.js';
@@ -68,9 +68,13 @@ function largest(elements: readonly LaidElement[]): LaidElement[] {
   return [...of.values()];
 }
 
-/** What a tray is, and what is not on it: who may not eat from the others looks for that. */
-function trayLines(surface: Surface, speech: Speech): string[] {
-  const foods = FREE_FROM.filter(({ id }) => surface.freeFrom.includes(id)).map(({ name }) => name);
+/**
+ * What a tray is, and what is not on it: who may not eat from the others looks for that. What was promised stands there only
+ * while everything that lies there keeps it.
+ */
+function trayLines(surface: Surface, lying: readonly Component[], speech: Speech): string[] {
+  const foods = promisesKept(surface, lying).map(({ name }) => name);
+  if (foods.length === 0) return cardLines(surface.name);
   const free = speak({ say: 'paper.free-from', with: { foods: { all: foods, most: foods.length } } }, speech);
   return [...cardLines(surface.name), ...inLines(free)];
 }
@@ -89,8 +93,11 @@ export function cardsOn(
     y: Math.max(-(width - card.w) / 2, Math.min((width - card.w) / 2, card.y)),
   });
   const own = cardsOfSurface(surface);
+  const lying = [...new Set(elements.map(({ componentId }) => larder.get(componentId)))].filter(
+    (component) => component !== undefined,
+  );
   const cards: Card[] = own.includes('free-from')
-    ? [within(cardOf(trayLines(surface, speech), 0, width / 2))]
+    ? [within(cardOf(trayLines(surface, lying, speech), 0, width / 2))]
     : [];
   const kept = elements.filter(({ inZone }) => inZone).flatMap(({ outline }) => outline);
   if (own.includes('kept-part') && kept.length > 0) {
