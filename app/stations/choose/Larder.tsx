@@ -6,7 +6,8 @@ import {
   type Component,
   type Decor,
 } from '../../../core/catalogue/index.js';
-import { formatMass, formatMoney } from '../../../core/measure/index.js';
+import { contextOf, standingAnywhere } from '../../../core/check/index.js';
+import { formatMass, formatMoney, memo1 } from '../../../core/measure/index.js';
 import { mindsGravely } from '../../../core/board/index.js';
 import { carriesTo, judgeGroup } from '../../../core/needs/index.js';
 import type { Group } from '../../../core/party/index.js';
@@ -17,6 +18,7 @@ import { useSettings } from '../../store/settings.js';
 import { PlateGlyph } from '../../ui/Glyph.js';
 import { ShelfTag } from '../../ui/ShelfTag.js';
 import { SHORT, type Masses } from './families.js';
+import { STANDING_WORDS } from './Wells.js';
 import { findFoods, NarrowBy, type Narrow } from './NarrowBy.js';
 import { Button } from '../../ui/kit/Button.js';
 import { Input } from '../../ui/kit/Input.js';
@@ -222,22 +224,24 @@ function Item({
       : `${pack.massG} g ${formatMoney(pack.priceMinor, plan.currency)}`;
   return (
     <ShelfTag component={component} on={on} small={small} press={() => onPick(component)}>
-      {group && <ForGuest component={component} group={group} />}
+      {group && <ForGuest component={component} group={group} plan={plan} />}
     </ShelfTag>
   );
 }
 
-const GLYPH = { fine: 'whole', ask: 'covered', forbidden: 'cracked' } as const;
-const FOR_THEM = { fine: t('may eat it'), ask: t('ask the label'), forbidden: t('not for them') } as const;
+/** The same plan is looked at for each food of the shelf. */
+const contextOfPlan = memo1(contextOf);
+
+const GLYPH = { fine: 'whole', little: 'whole', touched: 'chipped', ask: 'covered', no: 'cracked' } as const;
 
 /** What the food is for the guest through whose eyes the station is seen. */
-function ForGuest({ component, group }: { component: Component; group: Group }) {
-  const { verdict } = judgeGroup(component, usualForm(component).form, group);
+function ForGuest({ component, group, plan }: { component: Component; group: Group; plan: Plan }) {
+  const standing = standingAnywhere(contextOfPlan(plan), component, group);
   return (
     <span className="absolute top-0 right-0.5">
-      <PlateGlyph state={GLYPH[verdict]} size={22} />
+      <PlateGlyph state={GLYPH[standing]} size={22} />
       <span className="sr-only">
-        {group.name}: {FOR_THEM[verdict]}.{' '}
+        {group.name}: {STANDING_WORDS[standing]}.{' '}
       </span>
     </span>
   );

@@ -128,7 +128,7 @@ function OneWell({
   );
 }
 
-const STANDING_WORDS: Record<Standing, string> = {
+export const STANDING_WORDS: Record<Standing, string> = {
   fine: t('may eat it'),
   little: t('a little of it: the whole plate decides'),
   touched: t('only once it is kept apart'),

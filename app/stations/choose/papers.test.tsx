@@ -1,9 +1,9 @@
 /** @jest-environment ./app/testing/jsdom.mjs */
 import { openPaper, planNow } from '../../testing/papers.js';
 import { describe, expect, jest, test } from '@jest/globals';
-import { fireEvent, screen, within } from '@testing-library/react';
+import { cleanup, fireEvent, screen, within } from '@testing-library/react';
 import { group, herbCheese, id, lies, planWith } from '../../../core/testing/plans.js';
-import { planLarder } from '../../../core/plan/index.js';
+import { planLarder, type Plan } from '../../../core/plan/index.js';
 import { ComponentDialog } from './ComponentDialog.js';
 import { OwnFoodsDialog } from './OwnFoodsDialog.js';
 import { RecipeDialog } from './RecipeDialog.js';
@@ -80,6 +80,31 @@ describe('a recipe that cannot be', () => {
     await hands.click(screen.getByRole('option', { name: 'Brie' }));
     await hands.click(keep());
     expect(planNow().recipes.map((recipe) => recipe.id)).toEqual(['own-recipe', 'own-recipe-2']);
+  });
+});
+
+describe('for whom a food is', () => {
+  const halal = group('halal', 2, ['halal']);
+  const oak = [lies('brie', 300), lies('green-grapes', 300)];
+  const said = async (placements: Plan['placements']): Promise<string> => {
+    const table = planWith({ party: [group('all', 6), halal], placements });
+    await openPaper(table, (plan) => (
+      <ComponentDialog
+        plan={plan}
+        component={planLarder(plan).get(id('green-grapes'))!}
+        onClose={() => undefined}
+      />
+    ));
+    const row = screen.getAllByRole('listitem').find((item) => item.textContent.includes(halal.name))!;
+    return row.textContent;
+  };
+
+  test('what is fine by itself and lies beside what they leave out is theirs once it is kept apart', async () => {
+    expect(await said(oak)).toContain('may eat it');
+    cleanup();
+    const beside = await said([...oak, lies('dry-cured-ham', 150)]);
+    expect(beside).toContain('only once it is kept apart');
+    expect(beside).not.toContain('may eat it');
   });
 });
 

@@ -1,6 +1,7 @@
+import { useMemo } from 'react';
 import { formName, type Component } from '../../../../core/catalogue/index.js';
 import { judgeGroup } from '../../../../core/needs/index.js';
-import { worstAsItLies } from '../../../../core/check/index.js';
+import { contextOf, standingAnywhere, worstAsItLies } from '../../../../core/check/index.js';
 import type { Group } from '../../../../core/party/index.js';
 import type { Plan } from '../../../../core/plan/index.js';
 import { PlateGlyph, STATE_WORDS } from '../../../ui/Glyph.js';
@@ -22,22 +23,20 @@ export function ForWhom({ plan, component }: { plan: Plan; component: Component 
         .filter((placement) => placement.componentId === component.id)
         .map((placement) => placement.form),
     ).size > 1;
-  const fine = judged.filter((j) => j.verdict === 'fine');
+  // what lies beside something that they leave out is theirs once it is moved, as Check says
+  const context = useMemo(() => contextOf(plan), [plan]);
+  const isTouched = (group: Group): boolean => standingAnywhere(context, component, group) === 'touched';
+  const allowed = judged.filter((j) => j.verdict === 'fine');
+  const touched = allowed.filter((j) => isTouched(j.group));
+  const fine = allowed.filter((j) => !touched.includes(j));
   return (
     <ul className="m-0 list-none p-0">
-      {fine.length > 0 && (
-        <li className="flex items-start gap-1.5 py-0.5 [&>svg]:shrink-0">
-          <PlateGlyph state="whole" size={24} />
-          <span>
-            <span className="mr-1.5 inline-flex gap-0.5 align-middle">
-              {fine.map((j) => (
-                <Rim key={j.group.id} group={j.group} size={22} />
-              ))}
-            </span>
-            <b>{fine.map((j) => j.group.name).join(', ')}</b>: {WORD.fine}
-          </span>
-        </li>
-      )}
+      <Together groups={fine.map((j) => j.group)} state="whole" words={WORD.fine} />
+      <Together
+        groups={touched.map((j) => j.group)}
+        state="chipped"
+        words={t('only once it is kept apart from what they leave out')}
+      />
       {judged
         .filter((j) => j.verdict !== 'fine')
         .map((j) => (
@@ -54,6 +53,32 @@ export function ForWhom({ plan, component }: { plan: Plan; component: Component 
           </li>
         ))}
     </ul>
+  );
+}
+
+/** Groups of whom the same is said. */
+function Together({
+  groups,
+  state,
+  words,
+}: {
+  groups: readonly Group[];
+  state: 'whole' | 'chipped';
+  words: string;
+}) {
+  if (groups.length === 0) return null;
+  return (
+    <li className="flex items-start gap-1.5 py-0.5 [&>svg]:shrink-0">
+      <PlateGlyph state={state} size={24} />
+      <span>
+        <span className="mr-1.5 inline-flex gap-0.5 align-middle">
+          {groups.map((group) => (
+            <Rim key={group.id} group={group} size={22} />
+          ))}
+        </span>
+        <b>{groups.map(({ name }) => name).join(', ')}</b>: {words}
+      </span>
+    </li>
   );
 }
 
