@@ -53,6 +53,11 @@ test.each([
   ],
   ['25 people, 4 veggie, one vegan and another coeliac', '19 | 4 vegetarian | 1 vegan | 1 gluten-free'],
   ['20 people, 2 vegan and another 3 coeliac', '15 | 2 vegan | 3 gluten-free'],
+  ['platter for 8 children aged 5', '8 (5 5 5 5 5 5 5 5)'],
+  ['we need a table for 30 wedding guests', '30'],
+  ["We'd like a platter for 12 adults and 4 children (5, 5, 7, 7)", '12 | 4 (5 5 7 7)'],
+  ['boards for 6 vegetarians and 2 vegans', '6 vegetarian | 2 vegan'],
+  ['table for 8, one vegan', '7 | 1 vegan'],
   ['me, my husband and our twins (4)', '2 | 2 (4 4)'],
 ])('a letter is read for its party: %s', (line, expected) => {
   expect([seated(line), read(line).problems, read(line).unread]).toEqual([expected, [], []]);

@@ -29,11 +29,19 @@ const WANTED = new RegExp(
   `^\\s*(?:${FILLER}\\s+){1,12}${SERVED}(?:\\s+(?:for\\s+)?${MANNERS})?\\s*[,.:\\n]\\s*(?=\\S)`,
   'i',
 );
+const SAYS_WHO =
+  /^\s+(?!(?:and|on|at|in|with|for|this|next|who|where|to|from|by|please|tomorrow|today|tonight|of)\b)[a-z]/i;
 const isCount = (word: string): boolean => !/^(?:an?|one)$/i.test(word) && numberOf(word) !== undefined;
 const asked = (text: string): string =>
   text
     .replace(WANTED, '')
-    .replace(ASKED, (all: string, before: string, n: string) => (isCount(n) ? `${before}${n} guests,` : all))
+    .replace(ASKED, (...found: unknown[]) => {
+      const [all, before, n, at, whole] = found as [string, string, string, number, string];
+      if (!isCount(n)) return all;
+      // "a platter for 8 children" says itself who they are
+      const isSaid = all.endsWith(n) && SAYS_WHO.test(whole.slice(at + all.length));
+      return isSaid ? `${before}${n}` : `${before}${n} guests,`;
+    })
     .replace(ALL_ARE, (all: string, before: string, how: string, n: string) =>
       isCount(n) ? `${before}${n} guests: all ${how},` : all,
     );
