@@ -62,7 +62,11 @@ export const goTo = (page: Page, path: string): Promise<void> =>
   page.evaluate(async (path) => {
     history.pushState(null, '', path);
     dispatchEvent(new PopStateEvent('popstate'));
-    await new Promise<void>((drawn) => requestAnimationFrame(() => requestAnimationFrame(() => drawn())));
+    await new Promise<void>((drawn) => {
+      requestAnimationFrame(() => requestAnimationFrame(() => drawn()));
+      // a window that Chromium does not draw for a while has no frames: what is looked for is waited for anyway
+      setTimeout(drawn, 2_000);
+    });
   }, path);
 
 /** The rows of each store of the browser, by the name of the store. */
