@@ -1,6 +1,6 @@
 import type { FactKey, Process } from '../catalogue/index.js';
 import { isOfAnimal, isOfSlaughter } from './claims.js';
-import { CONCEPTS } from './concepts.js';
+import { CONCEPTS, type Concept } from './concepts.js';
 import type { Lexicon } from './lexicon.js';
 import type { Item } from './match.js';
 import { maybe } from './stated.js';
@@ -9,6 +9,19 @@ import type { Statement } from './statements.js';
 export type Fact = readonly [FactKey, string];
 
 const isOpenValue = (value: string) => value === 'brand' || value === 'depends';
+
+/** Whose meat or fish a cut may be. */
+const FLESH: ReadonlySet<FactKey> = new Set([
+  'animal.pork',
+  'animal.beef',
+  'animal.poultry',
+  'animal.lamb',
+  'animal.game',
+  'animal.fish',
+  'animal.shellfish',
+]);
+/** What comes after goes with it. The Polish "z" is "of" as well. */
+const WITH = /^(?:with|in|on|mit|auf|avec|au|aux|a|con|al|alla|alle|en|su|met|op|com|ao|em)$/;
 
 /** What cheese, milk or meat without animals is made of. */
 const INSTEAD = maybe('allergen.soy', 'allergen.gluten', 'allergen.tree-nuts', 'nut.cashew', 'nut.almond');
@@ -98,21 +111,34 @@ export class Reading {
     return what === 'concept' || what === 'source' || what === 'food';
   }
 
-  private isAnimal(j: number): boolean {
+  private isFlesh(j: number): boolean {
     const { what, id } = this.items[j]!;
-    if (what !== 'concept' || id === 'animal-cut') return false;
-    return CONCEPTS[id!].facts.some(([fact, value]) => fact.startsWith('animal.') && value === 'contains');
+    return (
+      what === 'concept' &&
+      CONCEPTS[id!].facts.some(([fact, value]) => value === 'contains' && FLESH.has(fact))
+    );
+  }
+
+  /** Is the animal of a cut named with it: "fillets of smoked cod", "Hähnchenbrustfilet"; bacon goes with a fillet, and is none of it. */
+  private fleshBeside(i: number): boolean {
+    const { from, to } = this.run(i);
+    for (const step of [-1, 1])
+      for (let j = i + step; j >= from && j < to; j += step) {
+        const { what, id, words } = this.items[j]!;
+        if (this.isFlesh(j)) return true;
+        if (WITH.test(words) || !(what === 'manner' || id === 'animal-cut' || this.is('joints', j))) break;
+      }
+    return this.inside(i).some((j) => this.isFlesh(j));
   }
 
   /** Is the question that the word leaves answered by what is named after it? */
   private answered(i: number): boolean {
-    const { namedBy } = CONCEPTS[this.items[i]!.id!];
+    const concept: Concept = CONCEPTS[this.items[i]!.id!];
+    const { namedBy } = concept;
     if (!namedBy) return false;
-    const inside = [...this.inside(i), ...this.inside(this.run(i).to - 1)];
-    if (namedBy === 'animal') {
-      const { from, to } = this.run(i);
-      return this.items.some((_, j) => ((j >= from && j < to) || inside.includes(j)) && this.isAnimal(j));
-    }
+    if (namedBy === 'animal') return this.fleshBeside(i);
+    // behind "bread with cheese" a bracket is the cheese's, behind "filling of lemon" it is the filling's
+    const inside = this.inside(concept.besideFood ? this.run(i).to - 1 : i);
     const next = this.after(i, true);
     if (namedBy === 'any') {
       if (inside.some((j) => this.isFood(j) && this.items[j]!.id !== this.items[i]!.id)) return true;
