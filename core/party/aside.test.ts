@@ -18,6 +18,12 @@ test.each([
   ['40 people £8pp 5 veggie', '35 | 5 vegetarian'],
   ['20 guests (£400 total, 2 vegan)', '18 | 2 vegan'],
   ['low budget, 12 guests, 2 vegan', '10 | 2 vegan'],
+  ['20 guests, £12-15 a head, 3 vegan', '17 | 3 vegan'],
+  ['20 guests, £12 to £15 per head, 3 vegan', '17 | 3 vegan'],
+  ['20 guests, budget 200-250, 3 vegan', '17 | 3 vegan'],
+  ['20 guests, around 300-400 euros, 3 vegan', '17 | 3 vegan'],
+  ['20 guests, £1.5k, 3 vegan', '17 | 3 vegan'],
+  ['Lunch, 2 boards for 24 people, 3 vegan', '21 | 3 vegan'],
   ['25 wedding guests under £500', '25'],
   ['12 guests on a 60 cm board, 2 vegan', '10 | 2 vegan'],
   ['12 guests, 2 boards, 3 vegan', '9 | 3 vegan'],
@@ -63,6 +69,9 @@ describe('what is said not to be eaten stays', () => {
     ['12 guests, one no 5 cheeses'],
     ['12 guests, one no pork, cheese and wine'],
     ['12 guests, one allergic to coffee, tea'],
+    ["12 guests, one doesn't eat meat, cheese and wine"],
+    ['12 guests, one refuses dairy, cheese and wine'],
+    ['12 guests, one with tea, coffee and nut allergies'],
   ])('%s', (line) => {
     expect(asideOf(line)).toEqual([]);
     expect(read(line).groups.some(({ needs }) => needs.length > 0)).toBe(true);
@@ -79,6 +88,9 @@ test.each([
   ['12 people, 40 chf pp', { amount: 40, each: true, currency: 'CHF' }],
   ['2 pounds of cheese for 12', undefined],
   ['£200 or £300, 12 people', undefined],
+  ['20 guests, £12-15 a head', { amount: 15, each: true, currency: 'GBP' }],
+  ['20 guests, between 200 and 250 euros', { amount: 250, each: false, currency: 'EUR' }],
+  ['20 guests, $1.5k', { amount: 1500, each: false, currency: 'USD' }],
   ['12 people', undefined],
 ])('of money %s says %j', (line, expected) => {
   expect(moneyOf(line)).toEqual(expected);

@@ -5,7 +5,11 @@ import { numberOf } from './parts.js';
 
 const FEW = 'an?|one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve';
 const N = `(?:\\d{1,5}(?:[.,]\\d{1,2})?|${FEW})`;
-const AMOUNT = '(\\d{1,3}(?:,\\d{3})+|\\d{1,6})((?:[.,]\\d{1,2})?)';
+/** "£12-15", "£12 to £15": the most of it. */
+const LOWER = '(?:[£€$]\\s?)?(?<![\\w.,])\\d{1,6}(?:[.,]\\d{1,2})?k?';
+const LOW = `(?:(?:from\\s+)?${LOWER}(?:[-–]|\\s+to\\s+)|between\\s+${LOWER}\\s+and\\s+)?`;
+/** The last letter of "1.5k" is a thousand. */
+const AMOUNT = '(\\d{1,3}(?:,\\d{3})+|\\d{1,6})((?:[.,]\\d{1,2})?)(k(?![a-z]))?';
 const HEDGE =
   '(?:with|at|for|on|and|is|of|an?|the|our|my|total|about|around|roughly|approx\\.?|circa|max\\.?|maximum|up to|under|below|within|less than|no more than|not more than|at most|budget|budgeted|spend|spending|cost|costs|costing|price|priced|cap|capped at|limit|limited to)';
 const EACH =
@@ -22,12 +26,15 @@ const CURRENCY = '(?:pounds?(?!\\s+of)|quid|gbp|euros?|eur|dollars?|bucks|usd|fr
 const ENDS_MONEY = '(?=\\s*(?:$|[,;:.()\\n]|(?:and|with|on|in|at|for)\\b))';
 const MONEY: readonly RegExp[] = [
   new RegExp(
-    `(?:\\b${HEDGE}\\s*:?\\s*)*([£€$]|(?<![a-z])(?:chf|eur|gbp|usd)(?=\\s*\\d))\\s?${AMOUNT}${AFTER}`,
+    `(?:\\b${HEDGE}\\s*:?\\s*)*${LOW}([£€$]|(?<![a-z])(?:chf|eur|gbp|usd)(?=\\s*\\d))\\s?(?:\\d{1,6}(?:[.,]\\d{1,2})?k?(?:[-–]|\\s+to\\s+))?${AMOUNT}${AFTER}`,
     'gi',
   ),
-  new RegExp(`(?:\\b${HEDGE}\\s*:?\\s*)*(?<![\\w.,])${AMOUNT}\\s*([£€$]|${CURRENCY}(?![a-z]))${AFTER}`, 'gi'),
   new RegExp(
-    `\\bbudget\\s*(?::\\s*)?(?:${HEDGE}\\s*)*(?<![\\w.,])${AMOUNT}(?![\\w%])${AFTER}${ENDS_MONEY}`,
+    `(?:\\b${HEDGE}\\s*:?\\s*)*${LOW}(?<![\\w.,])${AMOUNT}\\s*([£€$]|${CURRENCY}(?![a-z]))${AFTER}`,
+    'gi',
+  ),
+  new RegExp(
+    `\\bbudget\\s*(?::\\s*)?(?:${HEDGE}\\s*)*${LOW}(?<![\\w.,])${AMOUNT}(?![\\w%])${AFTER}${ENDS_MONEY}`,
     'gi',
   ),
 ];
@@ -77,13 +84,16 @@ const ASIDE: readonly RegExp[] = [
 ];
 
 /** What is said not to be eaten is no wish: "allergic to three kinds of nuts". */
-const LEFT_OUT =
-  /(?:allerg|intoleran|avoid|without|\b(?:no|not|only|never|hates?|dislikes?|eats?|free of|can['’]?t)\b)[^,;:\n(]*$/i;
+const LEAVES =
+  "(?:allerg|intoleran|avoid|without|refus|abstain|exclud|n['’]?t\\b|\\b(?:no|not|nor|never|only|cannot|hates?|dislikes?|skips?|minus|except|off|leaves? out|gives? up|free (?:of|from))\\b)";
+const LEFT_OUT = new RegExp(`(?:${LEAVES}|\\beats?\\b)[^,;:\\n(]*$`, 'i');
 
 /** What is eaten or drunk may go on with what nobody eats: "no pork, cheese and wine". */
 const EDIBLE = /\b(?:cheese|wine|tea|drinks|cocktails?|canap|nibbles|barbecue|bbq)/i;
-const LEFT_OUT_BEFORE =
-  /allerg|intoleran|avoid|without|\b(?:no|not|only|never|hates?|dislikes?|free of|can['’]?t)\b/i;
+const LEFT_OUT_BEFORE = new RegExp(LEAVES, 'i');
+/** "Tea, coffee and nut allergies": nobody new is counted before the word that says so. */
+const LEFT_OUT_AFTER =
+  /^(?![^.;\n]*?(?:\d|\b(?:an?|one|two|three|four|five|six)\b)[^.;\n]*allerg)[^.;\n]*(?:allerg|intoleran)/i;
 
 /** The text with each of these phrases put otherwise. */
 const replaced = (text: string, by: (said: string) => string): string =>
@@ -92,9 +102,9 @@ const replaced = (text: string, by: (said: string) => string): string =>
       rest.replace(rule, (...found: unknown[]) => {
         const said = found[0] as string;
         const at = found.findLast((part) => typeof part === 'number') as number;
-        const before = rest.slice(0, at);
-        const isLeftOut = LEFT_OUT.test(before) || (EDIBLE.test(said) && LEFT_OUT_BEFORE.test(before));
-        return isLeftOut ? said : by(said);
+        const [before, after] = [rest.slice(0, at), rest.slice(at + said.length)];
+        const isListed = EDIBLE.test(said) && (LEFT_OUT_BEFORE.test(before) || LEFT_OUT_AFTER.test(after));
+        return isListed || LEFT_OUT.test(before) ? said : by(said);
       }),
     text,
   );
@@ -118,9 +128,10 @@ export function moneyOf(text: string): Money | undefined {
   for (const [i, rule] of MONEY.entries()) {
     for (const said of rest.matchAll(rule)) {
       const [whole, ...groups] = said as unknown as (string | undefined)[];
-      const [sign, n, cents] =
-        i === 0 ? groups : i === 1 ? [groups[2], groups[0], groups[1]] : [undefined, groups[0], groups[1]];
-      const amount = Number(n!.replace(/,/g, '') + (cents ?? '').replace(',', '.'));
+      const [sign, n, cents, thousand] =
+        i === 0 ? groups : [i === 1 ? groups[3] : undefined, ...groups.slice(0, 3)];
+      const plain = Number(n!.replace(/,/g, '') + (cents ?? '').replace(',', '.'));
+      const amount = thousand ? 1000 * plain : plain;
       found.push({ amount, each: isEach.test(whole!), currency: currencyOf(sign) });
     }
     rest = rest.replace(rule, ' ');
@@ -142,7 +153,7 @@ export function asideOf(text: string): string[] {
 
 /** "3 tables of 8" are twenty-four; "one vegan at each" are three then. */
 const TABLES =
-  /(?<![\w.,])(\d{1,2}|[a-z]+)\s+(?:tables|boards|groups|teams)\s+(?:of|for)\s+(\d{1,3}|[a-z]+)(?:\s+(?:people|guests))?/i;
+  /(?<![\w.,])(\d{1,2}|[a-z]+)\s+(?:tables|groups|teams)\s+of\s+(\d{1,3}|[a-z]+)(?:\s+(?:people|guests))?/i;
 const AT_EACH =
   /(?<![\w.,])(\d{1,2}|[a-z]+)(\s+[^,;\n]*?)\s+(?:at|on)\s+(?:each|every)(?:\s+(?:one|table|board))?(?=\s*(?:$|[,;.\n]))/gi;
 function tablesCounted(text: string): string {

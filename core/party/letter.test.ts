@@ -43,6 +43,7 @@ test.each([
     '6 | 1 gluten-free | 1 lactose-light',
   ],
   ['100 guests cocktail reception 15% vegetarian 5% vegan', '80 | 15 vegetarian | 5 vegan'],
+  ['100 guests, about 15% vegetarian', '85 | 15 vegetarian'],
   ['25 ppl max, half veggie', '12 | 13 vegetarian'],
   ['8 people, all vegetarian except two', '2 | 6 vegetarian'],
   ['Family brunch: grandparents (2, low salt), parents (2), twins aged 3', '2 low-salt | 2 | 2 (3 3)'],
@@ -84,5 +85,6 @@ test('a bracket behind one person is an age, and nobody is counted by it', () =>
 test('a greeting takes nothing with it that somebody leaves out', () => {
   expect(seated('Hi, no nuts please, 8 people')).toContain('tree-nut-free');
   expect(seated('Thanks, 8 people, one vegan, please no mustard')).toContain('mustard-free');
+  expect(read('Hello vegetarian, 12 people').problems).not.toEqual([]);
   expect(seated('Hello Nut Allergy Sufferers, 8 people, 1 nut allergy')).toContain('tree-nut-free');
 });

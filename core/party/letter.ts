@@ -1,10 +1,11 @@
 import { MANNERS } from './aside.js';
 import { numberOf } from './parts.js';
+import type { Vocabulary } from './phrases.js';
 
 /** What a client's letter says around the party: greetings, thanks, what is asked for. */
 
 const GREETING =
-  /^\s*(?:hi|hello|hiya|hey|dear|good (?:morning|afternoon|evening))(?:\s+(?:there|all|team|both|everyone|guys|folks))?(?:\s+(?!(?:we|i|could|can|need|looking|please)\b)[A-Z][a-z]+)?\s*[,.!:\n–-]+\s*/i;
+  /^\s*(?:hi|hello|hiya|hey|dear|good (?:morning|afternoon|evening))(?:\s+(?:there|all|team|both|everyone|guys|folks))?(?:\s+(?!(?:we|i|could|can|need|looking|please)\b)([a-z]+))?\s*[,.!:\n–-]+\s*/i;
 const THANKS =
   /(?:^|(?<=[.,;!?\n]))\s*(?:(?:many |with )?thanks(?: so much| a lot| in advance| again)?|thank you(?: so much| very much| in advance)?|cheers|(?:kind |best |warm )(?:regards|wishes)|please|ta|hope that['’]?s ok(?:ay)?|let me know(?: what you think)?)\s*(?:[.,!;]|$)/gi;
 
@@ -16,7 +17,7 @@ const ABOUT =
   '(?:(?:about|around|roughly|approx(?:imately)?\\.?|circa|up to|some|maybe|a party of|a group of|the|our)\\s+)*';
 /** "We'd love a board for 18": so many guests. A vegan board is none of these: what it is stays. */
 const ASKED = new RegExp(
-  `(^|[.!?\\n]\\s*)(?:${FILLER}\\s+){0,12}${SERVED}\\s+for\\s+${ABOUT}(\\d{1,4}|[a-z]+)(?:\\s+(?:people|guests|persons|pax|of us|heads))?(?![a-z])`,
+  `(^|[.,;!?\\n]\\s*)(?:${FILLER}\\s+){0,12}${SERVED}\\s+for\\s+${ABOUT}(\\d{1,4}|[a-z]+)(?:\\s+(?:people|guests|persons|pax|of us|heads))?(?![a-z])`,
   'i',
 );
 /** "A vegan board for 10": all of them are. */
@@ -37,7 +38,8 @@ const asked = (text: string): string =>
     .replace(WANTED, '')
     .replace(ASKED, (...found: unknown[]) => {
       const [all, before, n, at, whole] = found as [string, string, string, number, string];
-      if (!isCount(n)) return all;
+      // behind guests who were counted it says where they eat
+      if (!isCount(n) || (/^[,;]/.test(before) && /\d/.test(whole.slice(0, at)))) return all;
       // "a platter for 8 children" says itself who they are
       const isSaid = all.endsWith(n) && SAYS_WHO.test(whole.slice(at + all.length));
       return isSaid ? `${before}${n}` : `${before}${n} guests,`;
@@ -47,14 +49,18 @@ const asked = (text: string): string =>
     );
 
 /** "Parents (2)", "vegetarian (7, no nuts)" are so many of them; "my son (3)" and "Emma (6)" are so old. */
-const WHO =
-  '(?:(?:grand)?parents|adults|grown-?ups|children|kids|toddlers|babies|teen(?:ager)?s|friends|colleagues|cousins|aunts|uncles|staff|helpers|teachers|vegans?|vegetarians?|veggies?|pescatarians?|halal|kosher|keto|(?:gluten|dairy|nut|egg|lactose|sugar|alcohol)[ -]free|lactose[ -]intolerant|coeliacs?|celiacs?|diabetics?|pregnant|low[ -]salt|no (?:pork|beef|alcohol|nuts|dairy|gluten)|[a-z]+ allerg(?:y|ies))';
+const PEOPLE =
+  /^(?:(?:grand)?parents|adults|grown-?ups|children|kids|toddlers|babies|teen(?:ager)?s|friends|colleagues|cousins|aunts|uncles|staff|helpers|teachers)$/i;
+const LEAVING = /^(?:no [a-z]+|[a-z]+ allerg(?:y|ies)|[a-z]+[ -](?:free|intolerant))$/i;
+const isNeed = (said: string, { words }: Vocabulary): boolean => {
+  const low = said.toLowerCase();
+  return LEAVING.test(low) || words.some(({ word }) => word === low || `${word}s` === low);
+};
 const COUNTED_BEHIND =
   /(^|[,;:.\n]\s*)([a-z][a-z' -]*?)\s*\((\d{1,3})(?:\s*[,;]\s*([^()]*))?\)(?=\s*(?:$|[,;.\n]))/gi;
-const IS_WHO = new RegExp(`^${WHO}$`, 'i');
 /** In a list of allergies anything is what somebody is allergic to. */
 const ALLERGIES = /\ballerg(?:y|ies)\s*:[^.\n]*$/i;
-const countedFirst = (text: string): string =>
+const countedFirst = (text: string, vocabulary: Vocabulary): string =>
   text.replace(COUNTED_BEHIND, (...found: unknown[]) => {
     const [all, before, who, n, about, at] = found as [
       string,
@@ -65,7 +71,7 @@ const countedFirst = (text: string): string =>
       number,
     ];
     const isAllergy = ALLERGIES.test(text.slice(0, at + before.length)) && !/allerg/i.test(who);
-    if (!isAllergy && !IS_WHO.test(who.trim())) return all;
+    if (!isAllergy && !PEOPLE.test(who.trim()) && !isNeed(who.trim(), vocabulary)) return all;
     return `${before}${n} ${isAllergy ? 'allergic to ' : ''}${who}${about ? ` ${about}` : ''}`;
   });
 
@@ -78,7 +84,7 @@ const SAID_OTHERWISE: readonly (readonly [RegExp, string])[] = [
     /^\s*no\s+(?:known\s+)?(?:(?:dietary|special|food)\s+)?(?:requirements|allergies|restrictions|needs|preferences|diets)\s*[,.;]\s*(?=\S)/i,
     '',
   ],
-  // "No nuts, 8 people": nobody has any
+  // "No nuts, 8 people": nobody eats them
   [
     /^(\s*(?:no|without)\s+(?![^,;.\n]*\b(?:for|dietar\w*|requirements?|restrictions?|allerg\w*|needs|preferences?)\b)[^,;.:()\n\d]{2,60}?)\s*[,;.\n]\s*(\S[^]*?)[\s.]*$/i,
     '$2, $1 for anyone',
@@ -103,22 +109,30 @@ const SAID_OTHERWISE: readonly (readonly [RegExp, string])[] = [
     /\b(\d{1,4}\s+(?:people|ppl|guests|pax|persons))\s+(?:max(?:imum)?|tops|or so|approx|min(?:imum)?)(?![a-z])\.?/gi,
     '$1',
   ],
-  // "100 guests 15% vegetarian 5% vegan": shares are parts
-  [/(?<=[a-z])\s+(?=\d{1,2}\s?%)/gi, ', '],
+  // "100 guests 15% vegetarian about 5% vegan": shares are parts
+  [/\b(?:about|around|roughly|nearly)\s+(?=\d{1,2}\s?%)/gi, ''],
+  [
+    /(?<=[a-z])(?<!\b(?:about|around|roughly|nearly|some|only|of|for|and|with|at|least))\s+(?=\d{1,2}\s?%)/gi,
+    ', ',
+  ],
   [/\binc\.?(?=\s+\d)/gi, 'including'],
   [/[?!]+(?=\s|$)/g, '.'],
 ];
 
 /** The lines as their party would say it, without the letter around it. */
-export const letterRead = (text: string): string =>
+export const letterRead = (text: string, vocabulary: Vocabulary): string =>
   countedFirst(
     SAID_OTHERWISE.reduce(
       (said, [words, plain]) => said.replace(words, plain),
       asked(
         text
-          .replace(GREETING, '')
+          .replace(GREETING, (said: string, name: string | undefined) =>
+            // a need in small letters is nobody's name
+            name !== undefined && /^[a-z]/.test(name) && isNeed(name, vocabulary) ? said : '',
+          )
           .replace(THANKS, '')
           .replace(/\s+please\b/gi, ''),
       ),
     ),
+    vocabulary,
   );

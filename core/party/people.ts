@@ -381,7 +381,7 @@ const HOUSEHOLDS = /^\s*\S+\s+(?:families|households|couples|tables)\s*:\s*/i;
 /** The line with its guests counted, and without what they come for. */
 export const guestsCounted = (text: string, vocabulary: Vocabulary): string => {
   const people = personsCounted(
-    withoutYears(feastsSaid(totalFirst(withoutAside(withoutWhen(letterRead(text)))))).replace(
+    withoutYears(feastsSaid(totalFirst(withoutAside(withoutWhen(letterRead(text, vocabulary)))))).replace(
       CHEESE_AND_WINE,
       '$1tasting',
     ),

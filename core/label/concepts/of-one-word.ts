@@ -62,7 +62,10 @@ export const OF_ONE_WORD = {
     namedBy: 'animal',
     process: 'unknown',
   },
-  /** Sulphites keep the colour of what is dried, candied or lies in brine. */
+  /**
+   * What sulphites (E 220 to 228) may keep the colour of: dried and candied fruit, pickles, potato flakes, juice of lemons
+   * (Regulation (EC) 1333/2008, annex II, part E). From 10 mg/kg a list has to name them (Regulation (EU) 1169/2011, annex II).
+   */
   preserved: { facts: SULPHITES, ...KEPT_WITH },
   'preserved-root': { facts: [...has('ingredient.root'), ...SULPHITES], ...KEPT_WITH },
   'dried-coconut': { facts: [...has('nut.coconut'), ...SULPHITES], ...KEPT_WITH },
