@@ -31,7 +31,7 @@ describe('a number field', () => {
     const told = pieces();
     await hands.clear(field());
     await hands.type(field(), '0');
-    expect(screen.getByRole('alert').textContent).toBe('Between 1 and 40.');
+    expect(screen.getByRole('alert').textContent).toBe('A whole number between 1 and 40.');
     expect(field().getAttribute('aria-invalid')).toBe('true');
     await hands.tab();
     expect([field().value, told]).toEqual(['12', []]);

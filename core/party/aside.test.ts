@@ -124,3 +124,13 @@ test('money, hours and boards behind the guests change nothing of who comes', ()
     }),
   );
 });
+
+// with two ways to read each blank it would take longer than anybody lives
+test.each(['a ', 'the ', 'for ', 'with ', 'about: ', 'budget ', 'small ', 'from 1 to ', '£', '1,'])(
+  'a line of nothing but %j comes to an end, and names no money',
+  (word) => {
+    const line = word.repeat(Math.floor(900 / word.length));
+    expect([moneyOf(line), asideOf(line)]).toEqual([undefined, []]);
+    expect(totalOf(read(line))).toBeLessThan(900);
+  },
+);

@@ -26,15 +26,15 @@ const CURRENCY = '(?:pounds?(?!\\s+of)|quid|gbp|euros?|eur|dollars?|bucks|usd|fr
 const ENDS_MONEY = '(?=\\s*(?:$|[,;:.()\\n]|(?:and|with|on|in|at|for)\\b))';
 const MONEY: readonly RegExp[] = [
   new RegExp(
-    `(?:\\b${HEDGE}\\s*:?\\s*)*${LOW}([£€$]|(?<![a-z])(?:chf|eur|gbp|usd)(?=\\s*\\d))\\s?(?:\\d{1,6}(?:[.,]\\d{1,2})?k?(?:[-–]|\\s+to\\s+))?${AMOUNT}${AFTER}`,
+    `(?:\\b${HEDGE}[\\s:]*)*${LOW}([£€$]|(?<![a-z])(?:chf|eur|gbp|usd)(?=\\s*\\d))\\s?(?:\\d{1,6}(?:[.,]\\d{1,2})?k?(?:[-–]|\\s+to\\s+))?${AMOUNT}${AFTER}`,
     'gi',
   ),
   new RegExp(
-    `(?:\\b${HEDGE}\\s*:?\\s*)*${LOW}(?<![\\w.,])${AMOUNT}\\s*([£€$]|${CURRENCY}(?![a-z]))${AFTER}`,
+    `(?:\\b${HEDGE}[\\s:]*)*${LOW}(?<![\\w.,])${AMOUNT}\\s*([£€$]|${CURRENCY}(?![a-z]))${AFTER}`,
     'gi',
   ),
   new RegExp(
-    `\\bbudget\\s*(?::\\s*)?(?:${HEDGE}\\s*)*${LOW}(?<![\\w.,])${AMOUNT}(?![\\w%])${AFTER}${ENDS_MONEY}`,
+    `\\bbudget[\\s:]*(?:\\b${HEDGE}[\\s:]*)*${LOW}(?<![\\w.,])${AMOUNT}(?![\\w%])${AFTER}${ENDS_MONEY}`,
     'gi',
   ),
 ];

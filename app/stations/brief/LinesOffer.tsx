@@ -10,6 +10,7 @@ import { KIND_WORDS } from '../words.js';
 
 /** As much as the brief's sentence takes. */
 const MOST_MINOR = 100_000_000;
+
 /** When they come, as the lines say it, or as is usual for what the board is now for while nobody has said an hour. */
 function startFor(
   text: string,

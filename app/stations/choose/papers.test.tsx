@@ -2,7 +2,7 @@
 import { openPaper, planNow } from '../../testing/papers.js';
 import { describe, expect, jest, test } from '@jest/globals';
 import { cleanup, fireEvent, screen, within } from '@testing-library/react';
-import { group, herbCheese, id, lies, planWith } from '../../../core/testing/plans.js';
+import { board, group, herbCheese, id, lies, planWith } from '../../../core/testing/plans.js';
 import { planLarder, type Plan } from '../../../core/plan/index.js';
 import { ComponentDialog } from './ComponentDialog.js';
 import { OwnFoodsDialog } from './OwnFoodsDialog.js';
@@ -86,8 +86,8 @@ describe('a recipe that cannot be', () => {
 describe('for whom a food is', () => {
   const halal = group('halal', 2, ['halal']);
   const oak = [lies('brie', 300), lies('green-grapes', 300)];
-  const said = async (placements: Plan['placements']): Promise<string> => {
-    const table = planWith({ party: [group('all', 6), halal], placements });
+  const said = async (placements: Plan['placements'], surfaces = [board({})]): Promise<string> => {
+    const table = planWith({ party: [group('all', 6), halal], surfaces, placements });
     await openPaper(table, (plan) => (
       <ComponentDialog
         plan={plan}
@@ -103,8 +103,16 @@ describe('for whom a food is', () => {
     expect(await said(oak)).toContain('may eat it');
     cleanup();
     const beside = await said([...oak, lies('dry-cured-ham', 150)]);
-    expect(beside).toContain('only once it is kept apart');
+    expect(beside).toContain('only where it is kept apart');
     expect(beside).not.toContain('may eat it');
+    cleanup();
+    // also where it lies by itself elsewhere: the paper is of all of it
+    const alone = board({ id: 'alone' as never, name: 'Alone' });
+    const two = await said(
+      [...oak, lies('dry-cured-ham', 150), { ...lies('green-grapes', 90), surfaceId: alone.id }],
+      [board({}), alone],
+    );
+    expect(two).toContain('only where it is kept apart');
   });
 });
 

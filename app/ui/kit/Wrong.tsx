@@ -11,5 +11,7 @@ export function Wrong({ children }: { children: ReactNode }) {
 }
 
 /** Why a number is not taken. */
-export const outOfRange = (min: number, max: number): string =>
-  t('Between {min, number} and {max, number}.', { min, max });
+export const outOfRange = (min: number, max: number, isWhole = false): string =>
+  isWhole
+    ? t('A whole number between {min, number} and {max, number}.', { min, max })
+    : t('Between {min, number} and {max, number}.', { min, max });

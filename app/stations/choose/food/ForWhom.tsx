@@ -1,7 +1,7 @@
 import { useMemo } from 'react';
 import { formName, type Component } from '../../../../core/catalogue/index.js';
 import { judgeGroup } from '../../../../core/needs/index.js';
-import { contextOf, standingAnywhere, worstAsItLies } from '../../../../core/check/index.js';
+import { contextOf, standingOf, worstAsItLies } from '../../../../core/check/index.js';
 import type { Group } from '../../../../core/party/index.js';
 import type { Plan } from '../../../../core/plan/index.js';
 import { PlateGlyph, STATE_WORDS } from '../../../ui/Glyph.js';
@@ -23,9 +23,12 @@ export function ForWhom({ plan, component }: { plan: Plan; component: Component 
         .filter((placement) => placement.componentId === component.id)
         .map((placement) => placement.form),
     ).size > 1;
-  // what lies beside something that they leave out is theirs once it is moved, as Check says
+  // what lies beside something that they leave out, on one surface of several, is theirs where it does not
   const context = useMemo(() => contextOf(plan), [plan]);
-  const isTouched = (group: Group): boolean => standingAnywhere(context, component, group) === 'touched';
+  const isTouched = (group: Group): boolean =>
+    context.placed.some(
+      (placed) => placed.component.id === component.id && standingOf(context, placed, group) === 'touched',
+    );
   const allowed = judged.filter((j) => j.verdict === 'fine');
   const touched = allowed.filter((j) => isTouched(j.group));
   const fine = allowed.filter((j) => !touched.includes(j));
@@ -35,7 +38,7 @@ export function ForWhom({ plan, component }: { plan: Plan; component: Component 
       <Together
         groups={touched.map((j) => j.group)}
         state="chipped"
-        words={t('only once it is kept apart from what they leave out')}
+        words={t('only where it is kept apart from what they leave out')}
       />
       {judged
         .filter((j) => j.verdict !== 'fine')
