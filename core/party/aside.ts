@@ -77,7 +77,7 @@ const ASIDE: readonly RegExp[] = [
     'gi',
   ),
   // "at our wedding in July"
-  /\b(?:at|for)\s+(?:our|the|my|his|her|their)\s+(?:wedding|party|office|house|home|place|christening|reception|event|celebration)\b(?!\s*:)/gi,
+  /\b(?:at|for|in)\s+(?:an?|our|the|my|his|her|their)\s+(?:[a-z]+\s+)?(?:wedding|party|office|house|home|place|christening|reception|event|celebration|museum|church|hall|pub|school|gallery|barn|venue|library|club|centre|center|garden|park|beach|hotel|restaurant|studio|theatre|university|college|farm|castle|boat|marquee|tent|caf[eé]|showroom|shop)\b(?=\s*(?:$|[,;.)\n]|(?:on|at|in|for|with|this|next)\b))/gi,
   /\bin\s+(?:early\s+|late\s+|mid-?\s*)?(?:january|february|march|april|may|june|july|august|september|october|november|december)\b(?:\s+\d{4}\b)?/gi,
   /\b(?:this|next)\s+(?:week(?:end)?|month|year|spring|summer|autumn|winter)\b/gi,
   /\b(?:the|our|a)?\s*\bboard\s+is\s+(?=for\b|with\b)/gi,

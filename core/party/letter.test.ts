@@ -59,6 +59,11 @@ test.each([
   ["We'd like a platter for 12 adults and 4 children (5, 5, 7, 7)", '12 | 4 (5 5 7 7)'],
   ['boards for 6 vegetarians and 2 vegans', '6 vegetarian | 2 vegan'],
   ['table for 8, one vegan', '7 | 1 vegan'],
+  [
+    "Hello! We're having a leaving do for 26 at the museum on Friday 15 January at 6.30pm. 5 veggie, 2 vegans, another is coeliac and one has a nut allergy. Drinks, £18 a head. Thanks!",
+    '17 | 5 vegetarian | 2 vegan | 1 gluten-free | 1 tree-nut-free peanut-free',
+  ],
+  ["I'm throwing my husband a surprise party for 30, 2 halal", '28 | 2 halal'],
   ['me, my husband and our twins (4)', '2 | 2 (4 4)'],
 ])('a letter is read for its party: %s', (line, expected) => {
   expect([seated(line), read(line).problems, read(line).unread]).toEqual([expected, [], []]);
@@ -72,6 +77,8 @@ test.each([
     '11 kosher-style | 1 tree-nut-free peanut-free kosher-style',
   ],
   ['a gluten free box for 6', '6 gluten-free'],
+  ['we are hosting a vegan supper for 12 in the village hall', '12 vegan'],
+  ["we're doing a nut free lunch for 20 at school", '20 tree-nut-free peanut-free'],
 ])('what the whole board is, everybody is: %s', (line, expected) => {
   expect(seated(line)).toBe(expected);
 });

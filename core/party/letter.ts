@@ -30,12 +30,24 @@ const WANTED = new RegExp(
   `^\\s*(?:${FILLER}\\s+){1,12}${SERVED}(?:\\s+(?:for\\s+)?${MANNERS})?\\s*[,.:\\n]\\s*(?=\\S)`,
   'i',
 );
+/** "We're having a leaving do for 26": whatever it is called, and a vegan one is vegan for all. */
+const HOSTED = new RegExp(
+  `(^|[.!?\\n]\\s*)(?:${FILLER}\\s+){0,6}(?:having|hosting|throwing|planning|organi[sz]ing|holding|doing|catering)\\s+(?:an?|the|our|my)\\s+((?:[a-z'’-]+\\s+){0,4}?)for\\s+${ABOUT}(\\d{1,4}|[a-z]+)(?:\\s+(?:people|guests|persons|pax|of us|heads))?(?![a-z])`,
+  'i',
+);
 const SAYS_WHO =
   /^\s+(?!(?:and|on|at|in|with|for|this|next|who|where|to|from|by|please|tomorrow|today|tonight|of)\b)[a-z]/i;
 const isCount = (word: string): boolean => !/^(?:an?|one)$/i.test(word) && numberOf(word) !== undefined;
-const asked = (text: string): string =>
+const asked = (text: string, vocabulary: Vocabulary): string =>
   text
     .replace(WANTED, '')
+    .replace(HOSTED, (all: string, before: string, called: string, n: string) => {
+      if (!isCount(n)) return all;
+      const saysHow =
+        /\b(?:free|no|not|without|only)\b|allerg/i.test(called) ||
+        called.split(/\s+/).some((word) => word !== '' && isNeed(word, vocabulary));
+      return `${before}${n} guests${saysHow ? `: all ${called.trim()}` : ''},`;
+    })
     .replace(ASKED, (...found: unknown[]) => {
       const [all, before, n, at, whole] = found as [string, string, string, number, string];
       // behind guests who were counted it says where they eat
@@ -98,10 +110,10 @@ const SAID_OTHERWISE: readonly (readonly [RegExp, string])[] = [
   ],
   // "One vegan and another coeliac" are two; "and another 3" are three
   [
-    /,?\s+and\s+another(?:\s+one)?(?:\s+of\s+(?:them|us|whom))?(?=\s+(?!\d|(?:two|three|four|five|six)\b)[a-z])/gi,
+    /(?:,\s*(?:and\s+)?|\s+and\s+)another(?:\s+one)?(?:\s+of\s+(?:them|us|whom))?(?=\s+(?!\d|(?:two|three|four|five|six)\b)[a-z])/gi,
     ', 1',
   ],
-  [/,?\s+and\s+another(?=\s+(?:\d|two|three|four|five|six)\b)/gi, ','],
+  [/(?:,\s*(?:and\s+)?|\s+and\s+)another(?=\s+(?:\d|two|three|four|five|six)\b)/gi, ','],
   [/(?<=(?:^|[,;:\n(]|\band)\s*)(?:the\s+|our\s+)?twins\b/gi, '2 children'],
   [/(?<=(?:^|[,;:\n(]|\band)\s*)(?:the\s+|our\s+)?triplets\b/gi, '3 children'],
   [/(^|[,;:\n]\s*)(baby|toddler)(?=\s*(?:\(|of\b|aged\b|\d))/gi, '$11 $2'],
@@ -132,6 +144,7 @@ export const letterRead = (text: string, vocabulary: Vocabulary): string =>
           )
           .replace(THANKS, '')
           .replace(/\s+please\b/gi, ''),
+        vocabulary,
       ),
     ),
     vocabulary,

@@ -77,6 +77,10 @@ describe('when they come', () => {
     ['8 guests on Friday or Saturday', undefined],
     ['10 people, 2 may eat fish', undefined],
     ['12 guests', undefined],
+    ['12 guests on Friday 15 January', '2027-01-15'],
+    ['12 guests, 15 January (Friday)', '2027-01-15'],
+    ['12 guests on Monday 15 January', undefined],
+    ['12 guests on Friday 15 January or Saturday 16 January', undefined],
   ])('“%s” is on %s', (line, day) => {
     expect(dayOf(line, '2026-12-01')).toBe(day);
   });

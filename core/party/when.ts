@@ -189,6 +189,13 @@ export function dayOf(text: string, today: string): string | undefined {
     rest = rest.replace(day, ' ');
     return said.map((words) => words.toLowerCase());
   });
+  // "Friday 15 January" is one day, named twice; where the two disagree nobody knows which
+  const isWeekday = (words: string): boolean => WEEKDAYS.some((name) => words.includes(name));
+  if (found.length === 2 && !isWeekday(found[0]!) && isWeekday(found[1]!)) {
+    const date = dayOf(found[0]!, today);
+    const weekday = date === undefined ? undefined : WEEKDAYS[parseLocalTime(`${date}T12:00`)!.getUTCDay()]!;
+    return weekday !== undefined && found[1]!.includes(weekday) ? date : undefined;
+  }
   const [said] = found;
   if (said === undefined || found.length > 1 || /\b(?:next|coming)\b/.test(said)) return undefined;
   const iso = /\d{4}-\d{2}-\d{2}/.exec(said)?.[0];
