@@ -47,8 +47,8 @@ function Part({ part: { surface, copies, singles, portions, families } }: { part
             ? t('{surface} and {more, number} like it', { surface, more: copies - 1 })
             : surface}
         <small className="font-normal">
-          {t(', for {portions} portions', {
-            portions: (Math.round(portions * 10) / 10).toLocaleString(speech.locale),
+          {t(', for {portions, plural, one {# portion} other {# portions}}', {
+            portions: Math.round(portions * 10) / 10,
           })}
         </small>
       </h2>

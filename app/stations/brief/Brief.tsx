@@ -33,7 +33,7 @@ import { Button } from '../../ui/kit/Button.js';
 import { ShelfHeading } from '../../ui/kit/Heading.js';
 import { t, word } from '../../words/index.js';
 
-const trimmed = (n: number): string => String(Math.round(n * 100) / 100);
+const trimmed = (n: number): number => Math.round(n * 100) / 100;
 
 export function Brief({ plan, checked }: { plan: Plan; checked: Checked }) {
   const [surface, setSurface] = useState<Surface | null>(null);
@@ -79,11 +79,14 @@ function TableSum({ plan, targets }: { plan: Plan; targets: Targets }) {
       <text y="22" fontSize="14" fill="var(--soft)">
         {nobody
           ? t('Say who is coming on the shelf')
-          : t('{trimmed} portions of {perPortionG}, {guestsIn} guests', {
-              trimmed: trimmed(targets.portions),
-              perPortionG: formatMass(targets.perPortionG, units),
-              guestsIn: guestsIn(plan.party),
-            })}
+          : t(
+              '{trimmed, plural, one {# portion} other {# portions}} of {perPortionG}, {guestsIn, plural, one {# guest} other {# guests}}',
+              {
+                trimmed: trimmed(targets.portions),
+                perPortionG: formatMass(targets.perPortionG, units),
+                guestsIn: guestsIn(plan.party),
+              },
+            )}
       </text>
     </g>
   );
@@ -107,7 +110,7 @@ function BriefShelf({ plan, targets }: { plan: Plan; targets: Targets }) {
           key={group.id}
           className="on-cloth flex w-full items-center gap-2 border-0 bg-transparent py-0.5 text-left text-sm/[1.1] font-bold [&>svg]:flex-none"
           onClick={() => setGroup(group)}
-          aria-label={t('{name}, {count} × {trimmed} portions. Change', {
+          aria-label={t('{name}, {count} × {trimmed, plural, one {# portion} other {# portions}}. Change', {
             name: group.name,
             count: group.count,
             trimmed: trimmed(portionsOf(group) / group.count),
@@ -133,7 +136,7 @@ function BriefShelf({ plan, targets }: { plan: Plan; targets: Targets }) {
       <ShelfHeading>{t('How much')}</ShelfHeading>
       <Weights plan={plan} offers={offers} />
       <p className="text-soft my-1 mx-0">
-        {t('{name}: {perPortionG} for each of {trimmed} portions.', {
+        {t('{name}: {perPortionG} for each of {trimmed, plural, one {# portion} other {# portions}}.', {
           name: word(offers.find((offer) => offer.chosen)?.name ?? ''),
           perPortionG: formatMass(targets.perPortionG, units),
           trimmed: trimmed(targets.portions),

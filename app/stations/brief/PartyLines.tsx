@@ -1,4 +1,4 @@
-import { useState, type ReactNode } from 'react';
+import { useEffect, useRef, useState, type ReactNode } from 'react';
 import { isFoodWord, NEED_WORDS } from '../../../core/needs/index.js';
 import {
   otherReadings,
@@ -46,6 +46,11 @@ const OTHERWISE: Readonly<Record<OtherReading['among'], (other: OtherReading) =>
 /** Type the party in lines: what was understood is shown phrase by phrase, and only then is anybody seated. */
 export function PartyLines({ plan, onClose }: { plan: Plan; onClose: () => void }) {
   const [text, setText] = useState('');
+  const paper = useRef<HTMLDivElement>(null);
+  // what comes of the lines is seen before anybody is seated by them
+  useEffect(() => {
+    paper.current?.scrollIntoView({ block: 'nearest' });
+  }, [text]);
   const edit = useSession((state) => state.edit);
   const read = readParty(text, NEED_WORDS, isFoodWord);
   const others = otherReadings(text, read, { words: NEED_WORDS, isFood: isFoodWord });
@@ -65,7 +70,12 @@ export function PartyLines({ plan, onClose }: { plan: Plan; onClose: () => void 
     onClose();
   };
   return (
-    <div className="on-paper edge-sheet bg-card px-3.5 py-3" role="group" aria-label={t('The party, typed')}>
+    <div
+      className="on-paper edge-sheet bg-card px-3.5 py-3"
+      role="group"
+      aria-label={t('The party, typed')}
+      ref={paper}
+    >
       <label className="grid gap-0.5 font-bold">
         {t('The party, in lines')}
         <TextArea
@@ -112,7 +122,7 @@ function Answer({
   return (
     <div aria-live="polite">
       <p className="mt-1.5 mb-0.5 mx-0 font-bold">
-        {t('Understood: {totalOf} guests', { totalOf: totalOf(read) })}
+        {t('Understood: {totalOf, plural, one {# guest} other {# guests}}', { totalOf: totalOf(read) })}
       </p>
       {others.map((other) => (
         <Button key={other.among} look="quiet" size="small" onClick={() => onText(other.text)}>

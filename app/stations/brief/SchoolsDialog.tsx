@@ -308,7 +308,9 @@ function PastBoards({ plan }: { plan: Plan }) {
       {plan.pastBoards.map((pastBoard, i) => (
         <li key={i}>
           <b>{pastBoard.name}</b>
-          {t(', {portions} portions', { portions: pastBoard.portions })}{' '}
+          {t(', {portions, plural, one {# portion} other {# portions}}', {
+            portions: pastBoard.portions,
+          })}{' '}
           <Button
             look="link"
             aria-label={t('Take out {name}', { name: pastBoard.name })}
