@@ -4,6 +4,7 @@ import type { LaidElement, MarkedPlace, Surface } from '../plan/index.js';
 import { hypot2, inside, type Polygon } from '../geometry/index.js';
 import type { Part } from './parts.js';
 import { isWantedAt } from './places.js';
+import { starFarOut } from './star.js';
 import { TALL_MM } from './terms/tall.js';
 
 /** Bound once: looking names up on the global object is slow inside hot loops. */
@@ -40,6 +41,8 @@ export interface Anchor {
   isWedge: boolean;
   /** Taller than what lies about it: it hides what is behind. */
   isTall: boolean;
+  /** The star of the board, or the largest of it: it stands where eyes go first. */
+  isStar: boolean;
   /** Where a hand wants its kind. */
   wishes: readonly MarkedPlace[];
   /** Where it wants another. */
@@ -48,7 +51,7 @@ export interface Anchor {
   at: Spot | undefined;
 }
 
-export const anchorOf = (part: Part, wishes: readonly MarkedPlace[] = []): Anchor => ({
+export const anchorOf = (part: Part, wishes: readonly MarkedPlace[] = [], star?: Part): Anchor => ({
   id: part.id,
   circles: circlesOf(part),
   isCheese: part.bowlMm === null,
@@ -56,6 +59,7 @@ export const anchorOf = (part: Part, wishes: readonly MarkedPlace[] = []): Ancho
   isMotif: false,
   isWedge: part.fact.form === 'wedge' && part.bowlMm === null,
   isTall: part.fact.heightMm >= TALL_MM,
+  isStar: part === star,
   wishes: wishes.filter((place) => isWantedAt(part.component, place)),
   others: wishes.filter((place) => !isWantedAt(part.component, place)),
   at: part.pinned,
@@ -162,11 +166,12 @@ function energyOf(table: Table, spots: readonly Spot[], i: number): number {
     e += pairEnergy(table, spots, i, j, mine);
   }
   e += placeEnergy(table, table.anchors[i]!, mine, spots[i]!);
-  // the star and the tallest toward the middle, but never in it
+  // the star and the tallest toward the middle, but never in it: what stands there is gone around
   const { x, y } = spots[i]!;
   const middle = hypot2(x / table.halfWidth, y / table.halfHeight);
   if (table.anchors[i]!.isMotif) return e + 8 * middle;
   if (table.anchors[i]!.isWedge) e += TIP * (1 - outward(spots[i]!));
+  if (table.anchors[i]!.isStar) e += STAR * starFarOut(spots[i]!, [table.halfWidth, table.halfHeight]);
   if (table.anchors[i]!.isTall)
     e += TALL * max(0, table.isFromFront ? y / table.halfHeight + BACK : middle - BACK);
   return e + 6 * max(0, 0.28 - middle) + 3 * max(0, middle - 0.72);
@@ -174,6 +179,8 @@ function energyOf(table: Table, spots: readonly Spot[], i: number): number {
 
 /** Weight of what is tall and stands out of the middle, or, seen from the front alone, not in the back. */
 const [TALL, BACK] = [6, 0.4];
+/** Weight of a star that stands too far out. */
+const STAR = 36;
 /** Weight of a wedge's point that looks inward. */
 const TIP = 5;
 

@@ -19,6 +19,7 @@ import {
   type Site,
 } from './regions.js';
 import { bordersSeen, relabel, type Wish } from './relabel.js';
+import { halfOf, starFarOut, starOf } from './star.js';
 
 /** What every stage of one laying goes by. */
 export interface Laying {
@@ -61,7 +62,7 @@ export function growRegions(
   spots: readonly Spot[],
   hard: readonly (readonly Point[])[],
   ground: readonly Point[],
-  { random, steps, stands, surface, thin }: Laying,
+  { random, steps, stands, star, surface, thin }: Laying,
 ): Regions {
   const grid = gridOver(ground, COARSE_MM);
   const kept = [...hard, ...openPlaces(surface)];
@@ -70,10 +71,13 @@ export function growRegions(
   for (const polygon of kept) forCellsIn(grid, polygon, (c) => (taken[c] = 1));
   const free = freeCells(grid, taken, borderNoise(random));
   let parts = [...soft].sort((a, b) => b.groundCm2 - a.groundCm2);
-  const sites = startSites(parts, grid, free, field, random, stands, wantedPlaces(surface));
+  const first = starOf(parts, star);
+  const half = halfOf(ground);
+  const isSeenFirst = (spot: Pick<Site, 'x' | 'y'>) => starFarOut(spot, half) === 0;
+  const sites = startSites(parts, { grid, free, field, random, stands, surface, star: first, isSeenFirst });
   const owner = new Int16Array(grid.ground.length).fill(NOBODY);
-  const first = steps === 0 ? DRAFT_GROWTH : FIRST_STEPS;
-  for (let k = 0; k < first; k++) stepRegions(grid, free, parts, sites, owner, 0.45, field);
+  const growth = steps === 0 ? DRAFT_GROWTH : FIRST_STEPS;
+  for (let k = 0; k < growth; k++) stepRegions(grid, free, parts, sites, owner, 0.45, field);
   // where most of it stands fast there is hardly anything to trade places
   const rounds = parts.filter((part) => part.pinned).length * 2 > parts.length ? Math.min(1, steps) : steps;
   for (let round = 0; round < rounds; round++) {
@@ -88,6 +92,7 @@ export function growRegions(
         ground,
         late: round / rounds,
         wishes: wishesOn(grid, mapped, sites.length, surface),
+        star: first,
       },
       random,
     );
@@ -134,7 +139,7 @@ export function tradedBySight(
   regions: Regions,
   seen: Int16Array,
   { anchors, spots, ground }: { anchors: readonly Part[]; spots: readonly Spot[]; ground: readonly Point[] },
-  { random, surface, thin }: Laying,
+  { random, star, surface, thin }: Laying,
 ): Regions | undefined {
   const { grid, free, field } = regions;
   const sites = regions.sites.map((site) => ({ ...site }));
@@ -149,6 +154,7 @@ export function tradedBySight(
       ground,
       late: COOL,
       wishes: wishesOn(grid, seen, sites.length, surface),
+      star: starOf(regions.parts, star),
     },
     random,
   );
@@ -194,16 +200,18 @@ export function withAnchors(
   return out;
 }
 
+/** Where each part starts from, and what the first pile of the star goes by. */
+interface Starting
+  extends Pick<Laying, 'random' | 'stands' | 'surface'>, Pick<Regions, 'grid' | 'free' | 'field'> {
+  star: Part | undefined;
+  isSeenFirst: (spot: Pick<Site, 'x' | 'y'>) => boolean;
+}
+
 function startSites(
   parts: readonly Part[],
-  grid: Grid,
-  free: FreeCells,
-  field: Field,
-  random: Random,
-  stands: Stands | undefined,
-  wishes: readonly MarkedPlace[],
+  { grid, free, field, random, stands, surface, star, isSeenFirst }: Starting,
 ): Site[] {
-  const unmet = new Set(wishes);
+  const unmet = new Set(wantedPlaces(surface));
   const sum = parts.reduce((sum, part) => sum + part.groundCm2, 0);
   const used: { x: number; y: number }[] = [];
   const open = openCells(parts, grid, free);
@@ -224,7 +232,8 @@ function startSites(
         ...siteFor({ ...part, kind: 'loose' }, part.pinned.x, part.pinned.y, 0, target, grid),
         fixed: true,
       };
-    const from = part.kind === 'line' && edge.length > 0 ? edge : open;
+    const prominent = part === star ? Array.from(open).filter((cell) => isSeenFirst(at(cell))) : [];
+    const from = part.kind === 'line' && edge.length > 0 ? edge : prominent.length > 0 ? prominent : open;
     // the best of a few darts: far from the others
     let best = { x: 0, y: 0 };
     let far = -1;

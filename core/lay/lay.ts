@@ -25,6 +25,7 @@ import { wantedPlaces } from './places.js';
 import { judged, type Figures, type Scores } from './scores.js';
 import { settle, type Filled } from './settle.js';
 import { stoodUp, type Standing } from './stand.js';
+import { starOf } from './star.js';
 import {
   compartments,
   dealtOut,
@@ -174,8 +175,9 @@ function standUp(
   { random, steps, stands, star, surface }: Laying,
 ): Stood {
   const wishes = wantedPlaces(surface);
+  const first = starOf(standing, star);
   const wanted = placeAnchors(
-    [...motifs.map(motifAnchor), ...standing.map((part) => anchorOf(part, wishes))],
+    [...motifs.map(motifAnchor), ...standing.map((part) => anchorOf(part, wishes, first))],
     ground,
     random,
     stands,

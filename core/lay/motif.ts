@@ -72,6 +72,7 @@ const anchorOver = (id: Motif['id'], circles: Circle[], fill: Part): Anchor => (
   isMotif: true,
   isWedge: false,
   isTall: false,
+  isStar: false,
   wishes: [],
   others: [],
   at: fill.pinned,

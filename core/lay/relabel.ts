@@ -7,6 +7,7 @@ import { wants } from './neighbours.js';
 import type { MarkedPlace } from '../plan/index.js';
 import type { Part } from './parts.js';
 import { isWantedAt } from './places.js';
+import { halfOf, starFarOut } from './star.js';
 import type { Site } from './regions.js';
 import { borderPoints, isAlike, WANTED_APART } from './terms/index.js';
 
@@ -24,6 +25,8 @@ const [HOT, COLD] = [120, 5];
 const TOGETHER = 560;
 const [LOOK_ALIKE, ALIKE_MM] = [60, 115];
 const [AWAY_PER_MM, BESIDE_MM, MOST_AWAY] = [1.5, 45, 90];
+/** A star that lies too far out, for each half width. */
+const STAR = 6000;
 /** A border a little way off still counts for the eye. */
 const [NEAR_CELLS, NEAR_SHARE] = [2, 0.45];
 
@@ -119,6 +122,8 @@ export interface Relabelling {
   /** 0 in the first round and near 1 in the last. */
   late?: number;
   wishes?: readonly Wish[];
+  /** What is to be seen first. */
+  star?: Part | undefined;
 }
 
 /** Which part lies in which region, and what that costs in points. */
@@ -129,6 +134,7 @@ class Labels {
   private readonly regionOf: number[];
   private readonly table: Table;
   private readonly count: number;
+  private readonly half: Point;
   /** How far each place is from each, and which of them share a border. */
   private readonly apart: Float64Array;
   private readonly beside: readonly (readonly number[])[];
@@ -142,7 +148,8 @@ class Labels {
     this.count = places.length;
     this.label = parts.map((_, i) => i);
     this.regionOf = places.map((_, i) => i);
-    this.table = tableOf(parts, anchors, 2 * max(...ground.map(([x, y]) => max(abs(x), abs(y)))));
+    this.half = halfOf(ground);
+    this.table = tableOf(parts, anchors, 2 * max(...this.half));
     this.apart = Float64Array.from(places.flatMap((a) => places.map((b) => hypot2(a.x - b.x, a.y - b.y))));
     this.beside = places.map((_, r) =>
       places.flatMap((_, q) => (q !== r && border[r * places.length + q]! > 0 ? [q] : [])),
@@ -158,9 +165,10 @@ class Labels {
   /** What the food of a region costs where it lies. */
   private cost(r: number): number {
     const { table, count, apart, regionOf } = this;
-    const { parts, border, wishes = [] } = this.given;
+    const { parts, sites, star, border, wishes = [] } = this.given;
     const mine = this.partIn(r);
     let e = wishes.length > 0 ? wishIn(parts[mine]!, r, wishes) : 0;
+    if (star && parts[mine] === star) e += STAR * starFarOut(sites[r]!, this.half);
     for (const q of this.beside[r]!)
       e += border[r * count + q]! * table.points[mine * count + this.partIn(q)]!;
     const wanted = table.apartMm[mine]!;

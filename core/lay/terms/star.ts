@@ -6,30 +6,34 @@ const PROMINENT = 0.62;
 /** So much of it must be seen. */
 const SEEN = 0.7;
 
-/** The star in a prominent place, never in a corner, and not buried. */
+/** A pile that is smaller than this share of the largest is not what eyes go to. */
+const LARGE = 0.6;
+
+/** The star in a prominent place, never in a corner, and not buried: one of its large piles is enough. */
 export const star = term({
   id: 'star',
   weight: 1,
   read({ foods, half, star }) {
     const mine = foods.filter(({ component }) => component.id === star);
     if (mine.length === 0) return SILENT;
-    const best = mine.reduce((a, b) => (b.covers > a.covers ? b : a));
-    const out = hypot2(best.middle[0] / half[0], best.middle[1] / half[1]);
-    const shown = best.covers === 0 ? 0 : best.seen / best.covers;
-    const place = 1 - Math.max(0, out - PROMINENT) / (1 - PROMINENT);
+    const largest = Math.max(...mine.map(({ covers }) => covers));
+    const [best] = mine
+      .filter(({ covers }) => covers >= LARGE * largest)
+      .map(({ component, middle, covers, seen }) => {
+        const out = hypot2(middle[0] / half[0], middle[1] / half[1]);
+        const shown = covers === 0 ? 0 : seen / covers;
+        const place = 1 - Math.max(0, out - PROMINENT) / (1 - PROMINENT);
+        return { component, middle, out, shown, place, score: Math.min(1, shown / SEEN) * place };
+      })
+      .sort((a, b) => b.score - a.score);
+    const { component, middle, out, shown, place, score } = best!;
     const hidden = shown < SEEN;
-    return kept(
-      Math.min(1, shown / SEEN) * place,
-      hidden || place < 0.5
-        ? [
-            {
-              components: [best.component.id],
-              at: best.middle,
-              reachMm: 50,
-              amount: hidden ? 1 - shown : out,
-            },
-          ]
-        : [],
-    );
+    const fault = {
+      components: [component.id],
+      at: middle,
+      reachMm: 50,
+      amount: hidden ? 1 - shown : out,
+    };
+    return kept(score, hidden || place < 0.5 ? [fault] : []);
   },
 });
