@@ -56,9 +56,12 @@ function generated(n: number): Case {
     const massG = ((cm2 * shares[i]!) / sum) * gPerCm2(food, form, FORMS[form].bowl === true);
     return placement(food.id, Math.max(10, Math.round(massG)), zoned && i < 3 ? { inZone: true } : {});
   });
+  const plan = planWith({ party: all, surfaces: [surface], placements });
+  // half of them have a star
+  const wish = createRandom(seedOf('bench star', n));
   return {
     name: `${kinds} kinds, ${surface.outline.kind === 'round' ? 'round' : `${surface.outline.lengthMm} mm`}, ${isFull ? 'full' : 'calm'}${zoned ? ', zone' : ''}`,
-    plan: planWith({ party: all, surfaces: [surface], placements }),
+    plan: { ...plan, wishes: { ...plan.wishes, star: wish.next() < 0.5 ? wish.pick(foods).id : null } },
     surface,
   };
 }
