@@ -73,7 +73,11 @@ export function countsThere(
  * where only the label can tell. It stands in a bowl of its own.
  */
 export const reachesOnto = (component: Component, area: ServingArea, quiet: QuietAreas): boolean =>
-  area.groups.some(
+  reachedOn(component, area, quiet).length > 0;
+
+/** Who at this surface must not meet its bits, bowl or no bowl. */
+export const reachedOn = (component: Component, area: ServingArea, quiet: QuietAreas): Group[] =>
+  area.groups.filter(
     (group) =>
       !quiet.has(group.id) &&
       carriesTo(component, group).some(

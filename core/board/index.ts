@@ -10,6 +10,7 @@ export {
   quietAreas,
   mayReachGravely,
   reachesGravely,
+  reachedOn,
   reachesOnto,
   reachesUnsheltered,
   type QuietAreas,

@@ -68,6 +68,19 @@ describe('a tray for the few', () => {
     expect(wheat.every(({ surfaceId }) => !surfaceId.startsWith('tray'))).toBe(true);
   });
 
+  test('where half of a board is coeliac no wheat lies on it, not even in a bowl, and all have bread', () => {
+    const plan = composedFor([group('all', 4), group('gf', 5, ['gluten-free'])], { kind: 'drinks' });
+    noBlockers(plan);
+    const larder = planLarder(plan);
+    const wheat = plan.placements.filter(
+      ({ componentId, form }) => factValue(larder.get(componentId)!, 'allergen.gluten', form) === 'contains',
+    );
+    expect(plan.surfaces).toHaveLength(1);
+    expect(wheat.map(({ componentId }) => componentId)).toEqual([]);
+    const bread = plan.placements.filter(({ componentId }) => larder.get(componentId)!.family === 'vehicle');
+    expect(bread.length).toBeGreaterThan(1);
+  });
+
   test('four who keep meat from milk leave the others their ham', () => {
     const plan = composedFor([group('all', 20), group('kosher', 4, ['kosher-style'])], { kind: 'drinks' });
     noBlockers(plan);

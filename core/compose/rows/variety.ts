@@ -7,7 +7,7 @@ import {
   onPlateOf,
   mayReachGravely,
   reachesGravely,
-  reachesOnto,
+  reachedOn,
   reachesUnsheltered,
   taste,
   WANTED,
@@ -27,7 +27,7 @@ import {
 } from '../../catalogue/index.js';
 import { seedOf, createRandom } from '../../measure/index.js';
 import { disliked, isOfTheMaking, judgeGroup, type Verdict } from '../../needs/index.js';
-import { portionsIn, type Group } from '../../party/index.js';
+import { guestsIn, portionsIn, type Group } from '../../party/index.js';
 import { growingMonth, type Plan } from '../../plan/index.js';
 import { inPantry, isTiny, occasionOf, type CountedFamily } from '../../portion/index.js';
 import { countsFor, type Candidate } from '../candidates.js';
@@ -164,6 +164,10 @@ const NUTS_IN_THE_HOUSE = 7;
 const PORK_BY_HALAL = 30;
 /** Crumbs, or what an allergy minds, beside guests who must not meet them, with no bowl to keep it in. */
 const CRUMBS = 30;
+/** And in a bowl, where half of those who eat there must not meet them: one hand over the bowl is enough (house default). */
+const CRUMBS_AMONG_MOST = 12;
+const areMost = (some: readonly Group[], all: readonly Group[]): boolean =>
+  some.length > 0 && guestsIn(some) * 2 >= guestsIn(all);
 /** A special cracker where a plain one would do: dearer, and it crumbles. */
 const SPECIAL_VEHICLE = 0.6;
 /** Grated apple on a board for everybody, where a soft fruit is safe for the small ones and looks like one (house default). */
@@ -249,8 +253,10 @@ export function tasteOfEach(draft: Draft): void {
     if (reachesUnsheltered(entry.candidate.component, entry.candidate.area, quiet))
       draft.model.charge(entry.laid, PORK_BY_HALAL, { say: 'loss.halal' });
     const { component, area, contained, form } = entry.candidate;
-    if (!contained && reachesOnto(component, area, quiet))
-      draft.model.charge(entry.laid, CRUMBS, { say: 'loss.reaches' });
+    const reached = reachedOn(component, area, quiet);
+    if (!contained && reached.length > 0) draft.model.charge(entry.laid, CRUMBS, { say: 'loss.reaches' });
+    else if (areMost(reached, groups))
+      draft.model.charge(entry.laid, CRUMBS_AMONG_MOST, { say: 'loss.reaches' });
     if (FORMS[form].crumbled && !isOwnPlate(plan, area.surface) && form !== usualForm(component).form)
       draft.model.charge(entry.laid, CRUMBLED, { say: 'loss.crumbled' });
     if (component.job === 'vehicle' && component.allergens.gluten !== 'contains') {
@@ -343,6 +349,8 @@ export function specialBreadRows(draft: Draft): void {
           countsFor(entry.candidate, group, quiet),
       ),
   );
+  // where half of them need it, it is the board's bread, and nobody's who has not
+  if (areMost(needing, plan.party)) return;
   const share = (SPECIAL_SHARE * target * portionsIn(needing)) / targets.portions;
   const beyond = draft.model.variable(
     'special bread beyond need',
