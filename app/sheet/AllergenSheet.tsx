@@ -1,7 +1,7 @@
 import { factWords } from '../../core/catalogue/index.js';
 import type { Presence } from '../../core/catalogue/index.js';
 import type { Standing } from '../../core/check/index.js';
-import { allergenTable } from '../../core/exchange/index.js';
+import { allergenTable, type AllergenTable } from '../../core/exchange/index.js';
 import type { Plan } from '../../core/plan/index.js';
 import { speakArg } from '../../core/words/index.js';
 import { useSpeech } from '../store/useSpeech.js';
@@ -25,11 +25,14 @@ const STANDINGS: Readonly<Record<Standing, readonly [mark: string, words: string
   no: ['✕', t('not for them')],
 };
 
+/** Of who eats from another surface nothing is judged here. */
+const ELSEWHERE = ['–', t('they eat from elsewhere')] as const;
+
 /** What hangs at the board: each food by the fourteen allergens, and by the needs of the party. */
 export function AllergenSheet({ plan }: { plan: Plan }) {
-  const { allergens, groups, surfaces } = allergenTable(plan);
+  const table = allergenTable(plan);
+  const { groups, surfaces } = table;
   const speech = useSpeech();
-  const head = 'h-32 align-bottom text-xs [writing-mode:vertical-rl] rotate-180 text-left font-bold';
   return (
     <PrintPage>
       <PrintBar back={`/plan/${plan.id}/make`} words={t('Back')} />
@@ -40,48 +43,75 @@ export function AllergenSheet({ plan }: { plan: Plan }) {
         )}{' '}
         {groups.length > 0 &&
           t(
-            'For the guests: ✓ fine where it lies, (✓) a little of it, ! not here, for what they leave out lies beside it, ? ask, ✕ not for them.',
+            'For the guests: ✓ fine where it lies, (✓) a little of it, ! not here, for what they leave out lies beside it, ? ask, ✕ not for them, – they eat from elsewhere.',
           )}
       </p>
       {surfaces.length === 0 && <p>{t('Nothing lies on the board yet.')}</p>}
-      {surfaces.map(({ name, rows }) => (
-        <section key={name} className="break-inside-avoid-page">
-          <h2>{name}</h2>
-          <table className="border-collapse">
-            <thead>
-              <tr>
-                <th className="text-left align-bottom">{t('Food')}</th>
-                {allergens.map((allergen) => (
-                  <th key={allergen} scope="col" className={head}>
-                    {speakArg(factWords(`allergen.${allergen}`), speech)}
-                  </th>
-                ))}
-                {groups.map((group) => (
-                  <th key={group.id} scope="col" className={`${head} border-l border-rule`}>
-                    {group.name}
-                  </th>
-                ))}
-              </tr>
-            </thead>
-            <tbody>
-              {rows.map(({ component, has, standings }) => (
-                <tr key={component.id} className="border-b border-rule">
-                  <th scope="row" className="text-left font-normal">
-                    {component.name}
-                  </th>
-                  {allergens.map((allergen) => (
-                    <Mark key={allergen} of={PRESENCE[has[allergen]]} />
-                  ))}
-                  {standings.map((standing, i) => (
-                    <Mark key={groups[i]!.id} of={STANDINGS[standing]} />
-                  ))}
-                </tr>
-              ))}
-            </tbody>
-          </table>
+      {surfaces.map((surface) => (
+        <section key={surface.name} className="break-inside-avoid-page">
+          <h2>{surface.name}</h2>
+          {surface.elsewhere.map(({ group, from }) => (
+            <p key={group.id}>
+              {from.length > 0
+                ? t('Not from here for {group}: they eat from {from} only.', {
+                    group: group.name,
+                    from: speakArg({ all: from }, speech),
+                  })
+                : t('Not from here for {group}: no surface is theirs yet.', { group: group.name })}
+            </p>
+          ))}
+          <Foods table={table} on={surface} />
         </section>
       ))}
     </PrintPage>
+  );
+}
+
+const HEAD = 'h-32 align-bottom text-xs [writing-mode:vertical-rl] rotate-180 text-left font-bold';
+
+function Foods({
+  table: { allergens, groups },
+  on: { rows, elsewhere },
+}: {
+  table: AllergenTable;
+  on: AllergenTable['surfaces'][number];
+}) {
+  const speech = useSpeech();
+  const markOf = (standing: Standing, i: number) =>
+    elsewhere.some(({ group }) => group === groups[i]) ? ELSEWHERE : STANDINGS[standing];
+  return (
+    <table className="border-collapse">
+      <thead>
+        <tr>
+          <th className="text-left align-bottom">{t('Food')}</th>
+          {allergens.map((allergen) => (
+            <th key={allergen} scope="col" className={HEAD}>
+              {speakArg(factWords(`allergen.${allergen}`), speech)}
+            </th>
+          ))}
+          {groups.map((group) => (
+            <th key={group.id} scope="col" className={`${HEAD} border-l border-rule`}>
+              {group.name}
+            </th>
+          ))}
+        </tr>
+      </thead>
+      <tbody>
+        {rows.map(({ component, has, standings }, n) => (
+          <tr key={`${component.id} ${n}`} className="border-b border-rule">
+            <th scope="row" className="text-left font-normal">
+              {component.name}
+            </th>
+            {allergens.map((allergen) => (
+              <Mark key={allergen} of={PRESENCE[has[allergen]]} />
+            ))}
+            {standings.map((standing, i) => (
+              <Mark key={groups[i]!.id} of={markOf(standing, i)} />
+            ))}
+          </tr>
+        ))}
+      </tbody>
+    </table>
   );
 }
 

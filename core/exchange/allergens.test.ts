@@ -42,6 +42,9 @@ describe('the table that hangs at the board', () => {
     });
     expect(rowOf(plan, 'green-grapes').standings).toEqual(['fine']);
     expect(rowOf(plan, 'green-grapes', 1).standings).toEqual(['no']);
+    const [shared, theirs] = allergenTable(plan).surfaces;
+    expect(shared!.elsewhere).toEqual([]);
+    expect(theirs!.elsewhere).toEqual([{ group: party[1], from: ['Board'] }]);
   });
 
   test('an overruling makes nothing fine there: the card says who overruled', () => {

@@ -18,7 +18,12 @@ export interface AllergenTable {
   /** Only what some food has, may have, or what nobody knows of it; all of them where nothing is known. */
   allergens: readonly Allergen[];
   groups: readonly Group[];
-  surfaces: readonly { name: string; rows: readonly AllergenRow[] }[];
+  surfaces: readonly {
+    name: string;
+    rows: readonly AllergenRow[];
+    /** Who eats from other surfaces only, and from which: nothing here is judged for them. */
+    elsewhere: readonly { group: Group; from: readonly string[] }[];
+  }[];
 }
 
 /**
@@ -32,6 +37,14 @@ export function allergenTable(plan: Plan): AllergenTable {
   const groups = plan.party.filter(({ needs }) => needs.length > 0);
   const surfaces = plan.surfaces.map((surface) => ({
     name: surface.name,
+    elsewhere: groups
+      .filter((group) => !context.groupsAt(surface).includes(group))
+      .map((group) => ({
+        group,
+        from: plan.surfaces
+          .filter((other) => context.groupsAt(other).includes(group))
+          .map(({ name }) => name),
+      })),
     rows: placed
       .filter((food) => food.surface.id === surface.id)
       .map((food): AllergenRow => ({

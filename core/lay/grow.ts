@@ -1,5 +1,5 @@
 import type { Random } from '../measure/index.js';
-import { openPlaces, type LaidElement, type MarkedPlace, type Surface } from '../plan/index.js';
+import { openPlaces, type LaidElement, type Surface } from '../plan/index.js';
 import type { Component } from '../catalogue/index.js';
 import { hypot2, type Point } from '../geometry/index.js';
 import type { Spot, Stands } from './anchors.js';

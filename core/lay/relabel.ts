@@ -12,7 +12,7 @@ import type { Site } from './regions.js';
 import { borderPoints, isAlike, WANTED_APART } from './terms/index.js';
 
 /** Bound once: looking names up on the global object is slow inside hot loops. */
-const { abs, exp, max, min } = Math;
+const { exp, max, min } = Math;
 
 /** Swaps of regions must be about as large as each other, or the shapes no longer fit the food; a row for a heap only at first. */
 const MOST_RATIO = 2.3;

@@ -95,17 +95,22 @@ export function PartyLines({ plan, onClose }: { plan: Plan; onClose: () => void 
           {money.offer}
         </Answer>
       )}
-      <div className="sticky -bottom-3 -mx-3.5 -mb-3 flex flex-wrap items-center gap-2.5 bg-card px-3.5 pt-2 pb-3">
-        <Button size="small" disabled={!ready} onClick={seat}>
-          {t('Seat them')}
-        </Button>
-        <Button look="quiet" size="small" onClick={onClose}>
-          {t('Leave it')}
-        </Button>
-      </div>
+      <Choice onSeat={ready ? seat : undefined} onLeave={onClose} />
     </div>
   );
 }
+
+/** Stays in sight however much was understood. */
+const Choice = ({ onSeat, onLeave }: { onSeat: (() => void) | undefined; onLeave: () => void }) => (
+  <div className="sticky -bottom-3 -mx-3.5 -mb-3 flex flex-wrap items-center gap-2.5 bg-card px-3.5 pt-2 pb-3">
+    <Button size="small" disabled={!onSeat} onClick={onSeat}>
+      {t('Seat them')}
+    </Button>
+    <Button look="quiet" size="small" onClick={onLeave}>
+      {t('Leave it')}
+    </Button>
+  </div>
+);
 
 /** How the lines were understood, as they are typed. */
 function Answer({
