@@ -77,9 +77,11 @@ const ASIDE: readonly RegExp[] = [
     'gi',
   ),
   // "at our wedding in July"
-  /\b(?:at|for|in)\s+(?:an?|our|the|my|his|her|their)\s+(?:[a-z]+\s+)?(?:wedding|party|office|house|home|place|christening|reception|event|celebration|museum|church|hall|pub|school|gallery|barn|venue|library|club|centre|center|garden|park|beach|hotel|restaurant|studio|theatre|university|college|farm|castle|boat|marquee|tent|caf[eé]|showroom|shop)\b(?=\s*(?:$|[,;.)\n]|(?:on|at|in|for|with|this|next)\b))/gi,
+  /\b(?:at|for|in)\s+(?:an?|our|the|my|his|her|their)\s+(?:[a-z]+\s+)?(?:wedding|party|office|house|home|place|christening|reception|event|celebration|museum|church|hall|pub|school|gallery|barn|venue|library|club|centre|center|garden|park|beach|hotel|restaurant|studio|theatre|university|college|farm|castle|boat|marquee|tent|caf[eé]|showroom|shop)\b(?=\s*(?:$|[,;:.)\n]|(?:on|at|in|for|with|this|next)\b))/gi,
   /\bin\s+(?:early\s+|late\s+|mid-?\s*)?(?:january|february|march|april|may|june|july|august|september|october|november|december)\b(?:\s+\d{4}\b)?/gi,
   /\b(?:this|next)\s+(?:week(?:end)?|month|year|spring|summer|autumn|winter)\b/gi,
+  // "nobody vegan", "no coeliacs"; that nobody eats pork is quite another thing
+  /(?<=(?:^|[,;.:\n])\s*)(?:(?:nobody|no[\s-]?one|none(?:\s+of\s+(?:them|us))?)\s+(?:is\s+|are\s+)?(?:an?\s+)?(?:vegans?|vegetarians?|veggies?|pescatarians?|coeliacs?|celiacs?|diabetics?|halal|kosher|keto|pregnant)|no\s+(?:vegans|vegetarians|veggies|pescatarians|coeliacs|celiacs|diabetics|children|kids)|(?:nobody|no[\s-]?one)\s+(?:has|with)\s+(?:any\s+)?(?:allergies|dietary\s+requirements))(?=\s*(?:$|[,;.\n]))/gi,
   /\b(?:the|our|a)?\s*\bboard\s+is\s+(?=for\b|with\b)/gi,
 ];
 
@@ -196,7 +198,8 @@ export function withoutAside(text: string): string {
   return left
     .replace(/[^\S\n]{2,}/g, ' ')
     .replace(/\(\s*,?\s*\)/g, '')
-    .replace(/^[\s,;]+/, '')
+    .replace(/^[\s,;:]+/, '')
+    .replace(/[,;]\s*:/g, ':')
     .replace(/([,;:(\n])(?:\s*[,;])+/g, '$1')
     .replace(/\s+(?=[,;.)])/g, '')
     .replace(/[\s,;]+$/, '');

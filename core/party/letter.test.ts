@@ -65,6 +65,35 @@ test.each([
   ],
   ["I'm throwing my husband a surprise party for 30, 2 halal", '28 | 2 halal'],
   ['me, my husband and our twins (4)', '2 | 2 (4 4)'],
+  [
+    'Hi, we are 18 for a christening lunch on Sunday 9 May at 1pm in the garden: 4 children (2, 5, 7 and 9), one of them allergic to eggs, granny is diabetic, 2 vegetarians. £22 per person',
+    '11 | 1 (2) egg-free | 3 (5 7 9) | 1 carbs-counted | 2 vegetarian',
+  ],
+  ['In the garden: 8 guests, 2 vegan', '6 | 2 vegan'],
+  ['Saturday: 14 guests, 1 coeliac', '13 | 1 gluten-free'],
+  ["Birthday tea for Nan's 80th, 3pm. 15 of us, little ones aged 3 and 5", '13 | 1 (3) | 1 (5)'],
+  [
+    "Work leaving drinks Thurs 21 Jan 5.30pm, approx 35 people; 6 veggies & one who can't have shellfish",
+    '28 | 6 vegetarian | 1 crustacean-free mollusc-free',
+  ],
+  ['Girls night in! 7 of us, 1 preggers, 1 GF', '5 | 1 pregnancy | 1 gluten-free'],
+  [
+    "Board for my parents' ruby wedding: 40 guests, mostly elderly, 4 diabetics, 1 no nuts",
+    '35 | 4 carbs-counted | 1 tree-nut-free peanut-free',
+  ],
+  ['corporate lunch 45 pax. 10% vegan, 20% vegetarian', '31 | 5 vegan | 9 vegetarian'],
+  ['6 adults 3 kids, no dietary requirements', '6 | 3 ()'],
+  ['14 for Sunday lunch, nobody vegan, one allergic to kiwi', '13 | 1 own-no-kiwi'],
+  ['10 people, one of whom has an anaphylactic reaction to sesame', '9 | 1 sesame-free'],
+  ['15 guests, one mild lactose intolerance', '14 | 1 lactose-light'],
+  ["Ladies' lunch: 12, one who's allergic to walnuts only", '11 | 1 tree-nut-free'],
+  ['50th bday, 25 guests, 3 veggie', '22 | 3 vegetarian'],
+  [
+    'we need a grazing table for 80, 10 veggie 4 vegan 2 celiac 1 nut allergy',
+    '63 | 10 vegetarian | 4 vegan | 2 gluten-free | 1 tree-nut-free peanut-free',
+  ],
+  ['10 ppl, 2 dairy-free (not vegan), 1 gf & df', '7 | 2 dairy-free | 1 gluten-free dairy-free'],
+  ['12 of us (10 adults, 2 kids aged 4 and 6), 1 adult vegan', '1 vegan | 9 | 1 (4) | 1 (6)'],
 ])('a letter is read for its party: %s', (line, expected) => {
   expect([seated(line), read(line).problems, read(line).unread]).toEqual([expected, [], []]);
 });
@@ -94,4 +123,10 @@ test('a greeting takes nothing with it that somebody leaves out', () => {
   expect(seated('Thanks, 8 people, one vegan, please no mustard')).toContain('mustard-free');
   expect(read('Hello vegetarian, 12 people').problems).not.toEqual([]);
   expect(seated('Hello Nut Allergy Sufferers, 8 people, 1 nut allergy')).toContain('tree-nut-free');
+});
+
+test('nobody vegan is nobody; that nobody eats pork is everybody', () => {
+  expect(seated('12 guests, no vegans')).toBe('12');
+  expect(seated('12 guests, nobody eats pork')).toBe('12 own-no-pork');
+  expect(seated('12 guests, no one is allergic to nuts, 2 vegan')).not.toBe('10 | 2 vegan');
 });

@@ -93,7 +93,7 @@ const SAID_OTHERWISE: readonly (readonly [RegExp, string])[] = [
     '$1 guests',
   ],
   [
-    /^\s*no\s+(?:known\s+)?(?:(?:dietary|special|food)\s+)?(?:requirements|allergies|restrictions|needs|preferences|diets)\s*[,.;]\s*(?=\S)/i,
+    /^\s*no\s+(?:known\s+)?(?:(?:dietary|special|food)\s+)?(?:requirements|allergies|restrictions|needs|preferences|diets|dietar(?:y|ies))\s*[,.;]\s*(?=\S)/i,
     '',
   ],
   // "No nuts, 8 people": nobody eats them
@@ -128,24 +128,59 @@ const SAID_OTHERWISE: readonly (readonly [RegExp, string])[] = [
     ', ',
   ],
   [/\binc\.?(?=\s+\d)/gi, 'including'],
+  // "Ladies' lunch: 12, one …"
+  [
+    /^\s*(?:(?:the|our|my|an?|ladies['’]?|girls['’]?|mums['’]?|office|team|work|working|family|birthday|christmas|sunday|leaving|garden|afternoon|evening|summer|retirement)\s+){0,3}(?:lunch|dinner|supper|brunch|breakfast|tea|drinks|party|picnic|reception|wedding|buffet)\s*:\s*(\d{1,4})(?=\s*[,;.\n])/i,
+    '$1 guests',
+  ],
+  [/\bb['’]?day\b/gi, 'birthday'],
+  [/\bwho['’]s\b/gi, 'who is'],
+  // "allergic to walnuts only" leaves out walnuts; "only eats walnuts" is another thing
+  [/\b(allerg(?:ic|y|ies)\s+to\s+[a-z -]{2,40}?)\s+only(?=\s*(?:$|[,;.)\n]))/gi, '$1'],
+  [
+    /\s*(?:\(\s*(?:but\s+)?not\s+(?:vegans?|vegetarians?)\s*\)|,?\s+but\s+not\s+(?:vegans?|vegetarians?)(?=\s*(?:$|[,;.\n])))/gi,
+    '',
+  ],
+  // "6 adults 3 kids"
+  [
+    /(?<![\w.,])(\d{1,4}|one|two|three|four|five|six|seven|eight|nine|ten|twelve)\s+(adults?|grown-?ups?|kids?|child(?:ren)?|toddlers?|women|men|ladies|teens|teenagers)\s+(?=(?:\d{1,4}|an?|one|two|three|four|five|six|seven|eight|nine|ten)\s+(?:adults?|grown-?ups?|kids?|child(?:ren)?|toddlers?|bab(?:y|ies)|infants?|women|men|ladies|teens|teenagers)\b)/gi,
+    '$1 $2, ',
+  ],
   [/[?!]+(?=\s|$)/g, '.'],
 ];
 
-/** The lines as their party would say it, without the letter around it. */
-export const letterRead = (text: string, vocabulary: Vocabulary): string =>
-  countedFirst(
-    SAID_OTHERWISE.reduce(
-      (said, [words, plain]) => said.replace(words, plain),
-      asked(
-        text
-          .replace(GREETING, (said: string, name: string | undefined) =>
-            // a need in small letters is nobody's name
-            name !== undefined && /^[a-z]/.test(name) && isNeed(name, vocabulary) ? said : '',
-          )
-          .replace(THANKS, '')
-          .replace(/\s+please\b/gi, ''),
-        vocabulary,
-      ),
-    ),
-    vocabulary,
+/** "10 veg 4 vegan 2 coeliac": three or more after each other without a comma; a number after "aged" is none of guests. */
+const BEFORE_NEXT =
+  /(?<=[a-z])(?<!\b(?:aged?|of|under|over|above|below|from|to|and|or|between|about|around|roughly|up|only|with|for|including|plus|than|least|most|is|are))\s+(?=\d{1,3}\s+(?:veg|vegans?|veggies?|vegetarians?|coeliacs?|celiacs?|gf|df|halal|kosher|keto|pescatarians?|diabetics?|pregnant|(?:nut|dairy|milk|gluten|lactose|egg|fish|sesame|soya?|wheat)[ -](?:allerg(?:y|ies|ic)|free|intoleran(?:t|ce)))(?![a-z]))/gi;
+const oneByOne = (text: string): string =>
+  text.replace(/[^,;:.\n()]+/g, (part) =>
+    part.trim() !== text.trim().replace(/\.$/, '') &&
+    (part.match(/(?<![\w.,])\d{1,3}\s+[a-z]/gi)?.length ?? 0) >= 3
+      ? part.replace(BEFORE_NEXT, ', ')
+      : part,
   );
+
+/** "Little ones aged 3 and 5" are two, where nobody counted them; "aged 3 to 5" may be any number. */
+const BY_THEIR_AGES =
+  /(?<=(?:^|[,;:.(\n]|\b(?:and|plus|with))\s*)(?:(?:my|our|the|their|her|his)\s+)?((?:little ones|kids|children|grandchildren|grandkids|boys|girls|toddlers|nephews|nieces)\s+(?:aged?|of)\s+)(\d{1,2}(?:\s*,\s*\d{1,2})*\s*(?:and|&)\s*\d{1,2})(?!\d|\s*(?:%|to\b|-))/gi;
+const countedByAges = (text: string): string =>
+  text.replace(
+    BY_THEIR_AGES,
+    (_all, who: string, ages: string) => `${ages.match(/\d+/g)!.length} ${who}${ages}`,
+  );
+
+/** The lines as their party would say it, without the letter around it. */
+export function letterRead(text: string, vocabulary: Vocabulary): string {
+  const said = text
+    .replace(GREETING, (greeting: string, name: string | undefined) =>
+      // a need in small letters is nobody's name
+      name !== undefined && /^[a-z]/.test(name) && isNeed(name, vocabulary) ? greeting : '',
+    )
+    .replace(THANKS, '')
+    .replace(/\s+please\b/gi, '');
+  const plain = SAID_OTHERWISE.reduce(
+    (rest, [words, otherwise]) => rest.replace(words, otherwise),
+    asked(said, vocabulary),
+  );
+  return countedFirst(countedByAges(oneByOne(plain)), vocabulary);
+}

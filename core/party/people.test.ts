@@ -4,6 +4,8 @@ import { isFoodWord, NEED_WORDS } from '../needs/index.js';
 import { readParty } from './index.js';
 
 const read = (text: string) => readParty(text, NEED_WORDS, isFoodWord);
+const groupsOf = (text: string): string[] =>
+  read(text).groups.map(({ count, needs }) => `${count} ${needs.map(({ id }) => id).join('+')}`.trim());
 
 describe('how people say what they like, and of whom they speak', () => {
   test.each([
@@ -32,17 +34,15 @@ describe('how people say what they like, and of whom they speak', () => {
     ['8 friends, 2 vegan among them', ['2 vegan', '6']],
     ['8 children of 7, 1 sesame allergy among the children, 9 parents', ['1 sesame-free', '7', '9']],
   ])('%s', (line, groups) => {
-    expect(
-      read(line).groups.map(({ count, needs }) => `${count} ${needs.map(({ id }) => id).join('+')}`.trim()),
-    ).toEqual(groups);
+    expect(groupsOf(line)).toEqual(groups);
   });
 });
 
 describe('how people say who comes', () => {
   const said = (text: string) => {
-    const { groups, unread, problems } = read(text);
+    const { unread, problems } = read(text);
     expect([problems, unread]).toEqual([[], []]);
-    return groups.map(({ count, needs }) => `${count} ${needs.map(({ id }) => id).join('+')}`.trim());
+    return groupsOf(text);
   };
 
   test.each([
@@ -167,5 +167,26 @@ describe('no word that may be a need is taken for people or for an occasion', ()
     }
     expect(heard('6 after chemotherapy')).toBeGreaterThan(0);
     expect(heard('10 for iftar')).toBeGreaterThan(0);
+  });
+});
+
+describe('a calling', () => {
+  test.each(['golfers', 'hikers', 'dancers', 'teachers', 'bakers'])('“%s” eat as anybody does', (who) => {
+    expect(groupsOf(`12 ${who}, 2 vegan`)).toEqual(['10', '2 vegan']);
+    expect(groupsOf(`12 guests, 2 ${who}`)).toEqual(['12']);
+  });
+
+  // they end like golfers, and say how somebody eats, or may
+  test.each([
+    ['preggers', 'pregnancy'],
+    ['teetotallers', 'alcohol-free'],
+    ['ketoers', 'own-unread-ketoers'],
+    ['gluteners', 'own-unread-gluteners'],
+    ['fussers', 'own-unread-fussers'],
+    ['beefers', 'own-unread-beefers'],
+    ['blenders', 'own-unread-blenders'],
+  ])('“%s” are none: %s', (who, need) => {
+    expect(groupsOf(`12 guests, 2 ${who}`)).toEqual(['10', `2 ${need}`]);
+    expect(groupsOf(`12 ${who}`)).toEqual([`12 ${need}`]);
   });
 });

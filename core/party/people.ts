@@ -1,3 +1,4 @@
+import { DOERS, PEOPLE, PERHAPS_ALL, setOf } from './callings.js';
 import { isNeedOrFood, isWay, personsCounted } from './named.js';
 import { numberOf } from './parts.js';
 import type { Vocabulary } from './phrases.js';
@@ -13,34 +14,6 @@ import { withoutWhen } from './when.js';
  * tournament, 4 vegan" becomes "40 guests, 4 vegan", "me and my parents" becomes "1 guest and 2 adults". Only words of these
  * lists are taken for people or for an occasion: whatever else is said may be a need, and is asked.
  */
-
-const setOf = (list: string): ReadonlySet<string> => new Set(list.split(/\s+/));
-
-/** Who is named so is everybody who comes: what is said after it is of some of them. */
-const PEOPLE = setOf(
-  `guests people persons seniors pensioners pax heads visitors diners colleagues members participants attendees students staff
-  nurses doctors crew team musicians artists florists cyclists pianists guitarists violinists organists cellists
-  journalists novelists scientists economists dentists tourists motorists alumni delegates volunteers tenants
-  relatives neighbours neighbors classmates teammates flatmates housemates roommates workmates shipmates schoolmates
-  engineers trainees apprentices interns employees clients customers librarians musicologists technicians politicians
-  historians electricians magicians police firefighters soldiers sailors bridesmaids groomsmen newlyweds ushers mourners
-  retirees veterans athletes gymnasts acrobats pilots chemists biologists physicists therapists psychologists pharmacists
-  analysts specialists receptionists archivists cartoonists accountants consultants assistants attendants chefs cooks
-  clerks mechanics medics paramedics midwives surgeons executives associates scholars poets graduates undergraduates
-  postgraduates beekeepers bookkeepers goalkeepers gamekeepers housekeepers innkeepers shopkeepers zookeepers
-  folk folks mates pals buddies chums lads lasses gents comrades architects pianists`,
-);
-
-/** Who may be everybody, or those beside who is named after them: only the stylist knows, and is asked. */
-const PERHAPS_ALL = setOf(
-  `adults friends women men ladies gentlemen teens teenagers girls boys grown-ups mothers mums moms fathers dads parents
-  grandparents cousins siblings sisters brothers aunts uncles`,
-);
-
-/** "Golfers", "singers", "actors": who does something. Not who eats, keeps to or gets over something, nor who is small. */
-const DOERS = /^[a-z]{2,}(?:ers|ors)$/;
-const NO_DOERS =
-  /^(?:non|no|low|raw)|eat|diet|drink|suffer|avoid|abstain|fast|lover|hater|feed|watch|slim|surviv|carb|free|food|veg|recover|dial|inject|allerg|toler|react|prefer|keep|reduc|ulcer|cancer|swallow|chew|bleed|observ|follow|worship|expect|wean|crawl|toddl|school|kinder|grad|young|minor|junior|elder|senior|nipper|beaver|others|mother|father|brother|sister|daughter|grand/;
 
 /** What may stand before who they are. */
 const WHICH = setOf(
@@ -58,7 +31,7 @@ const OCCASIONS = setOf(
   conference workshop training seminar course class lecture service ceremony reception celebration celebrations feast
   holiday holidays christmas easter thanksgiving carnival halloween new year’s year years eve day days night evening
   afternoon morning weekend noon midday midnight shift work working office garden terrace beach park boat river lake harbour field
-  home house hall barn tent theatre match matches working charity school church village town tournament race run walk hike ride tour trip outing
+  home house hall barn corporate recep ruby golden silver diamond pearl tent theatre match matches working charity school church village town tournament race run walk hike ride tour trip outing
   harvest vintage gale storm climb dive sail swim flight voyage crossing survey dig excavation audit sprint deadline
   practice drill parade rounds regatta sailing golf tennis football rugby tasting wine board company team staff summer winter spring autumn friday
   saturday sunday monday tuesday wednesday thursday seaside kite moving end first second big small little long late
@@ -160,8 +133,7 @@ export const saysWhich = (word: string, vocabulary: Vocabulary): boolean =>
 
 /** "Colleagues", "golfers": everybody who comes is called so, and no way of eating is. */
 export const isPeople = (word: string, vocabulary: Vocabulary): boolean =>
-  (PEOPLE.has(word) || (DOERS.test(word) && !NO_DOERS.test(word) && !PERHAPS_ALL.has(word))) &&
-  !isNeedOrFood(word, vocabulary);
+  (PEOPLE.has(word) || DOERS.has(word)) && !isNeedOrFood(word, vocabulary);
 
 /** The first place from `i` on that is no occasion with its preposition. */
 function afterOccasion(words: readonly string[], from: number): number {
@@ -210,17 +182,21 @@ function guestsFor(line: string, vocabulary: Vocabulary): string {
 
 /** "A wedding, 80 guests: …", "dinner for 8": what it is, before how many come. */
 const BEGINS_WITH =
-  /^\s*((?:[a-z'’]+\s+){0,6}?[a-z'’]+)\s*(?:[,:–-]|\bfor\b|\bof\b|\bwith\b|\s(?=\d))\s*(?=(\d+|an?|one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|[a-z]+teen)\b)/i;
+  /^\s*((?:[a-z'’]+\s+){0,6}?[a-z'’]+)\s*(?:[,;:–-]|\bfor\b|\bof\b|\bwith\b|\s(?=\d))\s*(?=(\d+|an?|one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|[a-z]+teen)\b)/i;
 
 /** "Kids' party: 15 kids". */
 const CHILDRENS = /^\s*(?:an?\s+)?(?:kids?|child(?:ren)?)['’]?s?['’]?\s+(?=(?:birthday|party)\b)/i;
+
+/** "Girls' night in". */
+const NIGHT_OF =
+  /^\s*(?:an?\s+|our\s+)?(?:girls|boys|ladies|lads|mums|moms|dads)['’]?\s+(night|day|evening|afternoon|lunch|brunch|weekend)(?:\s+(?:in|out|away))?(?=\s*[,;:–-])/i;
 
 /** "Teachers' leaving party", "Mother's Day": whose it is says nothing of what anybody eats, unless it says how they eat. */
 const isWhose = (word: string, vocabulary: Vocabulary): boolean =>
   /^[a-z]+(?:['’]s|s['’])$/.test(word) && !isNeedOrFood(word.replace(/['’]s?$/, ''), vocabulary);
 
 function withoutOccasion(said: string, vocabulary: Vocabulary): string {
-  const line = said.replace(CHILDRENS, '');
+  const line = said.replace(CHILDRENS, '').replace(NIGHT_OF, '$1');
   const found = BEGINS_WITH.exec(line);
   const words = found?.[1]!.toLowerCase().split(/\s+/) ?? [];
   const isOccasion =
@@ -262,6 +238,11 @@ const YEARS: readonly (readonly [RegExp, string])[] = [
   ],
   [
     new RegExp(`\\s+(?:for|at|on)\\s+${WHOSE}\\d{1,3}(?:st|nd|rd|th)\\s+(?:\\p{L}+\\s+)?${KEPT_DAY}`, 'giu'),
+    '',
+  ],
+  // "for Nan's 80th"
+  [
+    /\s+(?:for|at|on)\s+(?:(?:my|our|his|her|their)\s+)?(?:[\p{L}]+['’]s|my|our|his|her|their)\s+\d{1,3}(?:st|nd|rd|th)(?=\s*(?:$|[,;:.(\n–-]))/giu,
     '',
   ],
   [
@@ -324,9 +305,12 @@ const inFigures = (line: string): string =>
 
 const SOME_GUESTS = 'guests|people|persons|adults|colleagues|friends|pax|heads|of us';
 const NUMBERS: readonly (readonly [RegExp, string])[] = [
-  [/^\s*(?:about|around|roughly|approximately|approx\.?|circa|ca\.?|up to|some|maybe|perhaps)\s+(?=\d)/i, ''],
+  [
+    /(^|[,;.:(\n]\s*)(?:about|around|roughly|approximately|approx\.?|circa|ca\.?|up to|some|maybe|perhaps|say|probably|~)\s*(?<=[\s~])(?=(?:\d|one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve)(?![a-z]))/gi,
+    '$1',
+  ],
   [new RegExp(`\\bbetween\\s+\\d+\\s+and\\s+(\\d+)(?=\\s+(?:${SOME_GUESTS})\\b|\\s*[,;:])`, 'i'), '$1'],
-  [/^(\s*\d+)\s*(?:\+|-?ish)(?=[\s,;:])/i, '$1'],
+  [/((?:^|[,;.:(\n])\s*\d+)\s*(?:\+|-?ish)(?=[\s,;:])/gi, '$1'],
   [new RegExp(`\\b\\d+\\s*(?:-|–|to|or)\\s*(\\d+)(?=\\s+(?:${SOME_GUESTS})\\b)`, 'i'), '$1'],
 ];
 
@@ -360,7 +344,7 @@ const grownCounted = (line: string, vocabulary: Vocabulary): string =>
   line.replace(
     /([,;:\n]\s*(?:and\s+)?|\s(?:and|plus)\s+)(\d+|[a-z]+)\s+([a-z]+)(?=\s*(?:$|[,;)\n])|\s+(?:with|who|and|plus)\b)/gi,
     (all: string, before: string, n: string, who: string) =>
-      numberOf(n) !== undefined && DOERS.test(who.toLowerCase()) && isPeople(who.toLowerCase(), vocabulary)
+      numberOf(n) !== undefined && DOERS.has(who.toLowerCase()) && isPeople(who.toLowerCase(), vocabulary)
         ? `${before}${n} adults`
         : all,
   );

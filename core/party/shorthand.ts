@@ -105,7 +105,7 @@ const SENTENCE = /(?<!\b(?:approx|ca|incl|max|min|no|st|mr|mrs|ms|dr|e\.g|i\.e))
 const ENDS = /[.!?\s]+$/;
 
 const RESTRICTIONS =
-  'allergies|intolerances|restrictions|requirements|special (?:needs|diets|requirements)|(?:dietary|food) (?:needs|requirements|restrictions|wishes)|diets';
+  'allergies|intolerances|restrictions|requirements|special (?:needs|diets|requirements)|(?:dietary|food) (?:needs|requirements|restrictions|wishes)|diets|dietar(?:y|ies)';
 const NOBODY = '(?:nobody|no one|no-one|none(?: of (?:them|us))?)';
 const NO_NEED = `no\\s+(?:known\\s+|other\\s+)?(?:${RESTRICTIONS})(?:\\s+(?:at all|known|whatsoever))?(?=\\s*(?:$|[,;.)\\n]))`;
 const SAID_OF_ALL: readonly Rule[] = [

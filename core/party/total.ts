@@ -43,7 +43,7 @@ export function totalOfLine(text: string): Total | undefined {
   const count = found ? numberOf((found[1] ?? found[2] ?? found[3])!) : undefined;
   if (!found || count === undefined || count < 1) return undefined;
   let body = text.slice(found[0].length).trim();
-  if (/\($/.test(found[0].trim()) || found[0].includes('(')) body = body.replace(/\)\s*$/, '');
+  if (/\($/.test(found[0].trim()) || found[0].includes('(')) body = body.replace(/^([^()]*)\)/, '$1');
   const named =
     found[0].includes(':') ||
     parts(body).some((part) => startsWithNumber(part) || REST.test(part) || ALL.test(part));

@@ -81,6 +81,21 @@ describe('when they come', () => {
     ['12 guests, 15 January (Friday)', '2027-01-15'],
     ['12 guests on Monday 15 January', undefined],
     ['12 guests on Friday 15 January or Saturday 16 January', undefined],
+    // May is a month with its capital letter, with its ending, or where an hour or nothing follows
+    ['lunch for 12 on Sunday 9 May at 1pm', '2027-05-09'],
+    ['12 guests, 9th of May 2027', '2027-05-09'],
+    ['12 people May 9 at 7pm', '2027-05-09'],
+    ['12 people, 9 may at 7pm', '2027-05-09'],
+    ['12 people, 2 May eat fish', undefined],
+    ['12 people, 2 May be vegan', undefined],
+    ['May 9 of us come earlier?', undefined],
+    // short names beside a number
+    ['20 guests on Sat 12 Dec at 6pm', '2026-12-12'],
+    ['Fri 3rd Sept, 14 guests', '2027-09-03'],
+    ['14 guests, Feb 3', '2027-02-03'],
+    ['14 guests on sat', '2026-12-05'],
+    ['20 guests on Sun 12 Dec', undefined],
+    ['14 guests who sat in the sun', undefined],
   ])('“%s” is on %s', (line, day) => {
     expect(dayOf(line, '2026-12-01')).toBe(day);
   });

@@ -44,6 +44,7 @@ const MONTHS = 'january february march april may june july august september octo
 const MONTH = `(?:${MONTHS.filter((month) => month !== 'may').join('|')})`;
 const WEEKDAYS = 'sunday monday tuesday wednesday thursday friday saturday'.split(' ');
 const OF_DAY = '(?:\\s+(?:morning|lunchtime|afternoon|evening|night))?';
+const ENDS_DAY = '(?=\\s*(?:$|[,;:.()\\n]|\\d{4}\\b|(?:at|from)\\s+(?:\\d|noon|midday)))';
 const DAYS: readonly RegExp[] = [
   // "2 may eat fish" is no day
   new RegExp(
@@ -52,6 +53,12 @@ const DAYS: readonly RegExp[] = [
   ),
   new RegExp(`(?:\\bon\\s+)?\\b${MONTH}\\s+\\d{1,2}(?:st|nd|rd|th)?\\b(?:,?\\s+\\d{4}\\b)?`, 'gi'),
   /\bon\s+(?:the\s+)?\d{1,2}(?:st|nd|rd|th)?\s+(?:of\s+)?may\b(?:\s+\d{4}\b)?/gi,
+  /\b(?:the\s+)?\d{1,2}(?:st|nd|rd|th)\s+(?:of\s+)?may\b(?:\s+\d{4}\b)?/gi,
+  // with its capital letter it is the month, and where an hour, a year or nothing follows it
+  /(?:\b[Oo]n\s+)?\b\d{1,2}\s+(?:of\s+)?May\b(?!\s+(?:also|not|only|be|have|eat|drink|need|want|come|bring|avoid|take|like)\b)(?:\s+\d{4}\b)?/g,
+  new RegExp(`(?:\\bon\\s+)?\\b\\d{1,2}\\s+may${ENDS_DAY}(?:\\s+\\d{4}\\b)?`, 'gi'),
+  /(?:\b[Oo]n\s+)?\bMay\s+\d{1,2}(?:st|nd|rd|th)\b(?:,?\s+\d{4}\b)?/g,
+  new RegExp(`(?:\\b[Oo]n\\s+)?\\bMay\\s+\\d{1,2}${ENDS_DAY}(?:,?\\s+\\d{4}\\b)?`, 'g'),
   /\bon\s+the\s+\d{1,2}(?:st|nd|rd|th)\b(?!\s+(?:birthday|anniversary))/gi,
   /(?:\bon\s+)?\b(?:\d{4}-\d{2}-\d{2}|\d{1,2}[./]\d{1,2}[./]\d{2,4})\b/gi,
   // on Good Friday many eat no meat: that is asked
@@ -61,6 +68,32 @@ const DAYS: readonly RegExp[] = [
   ),
   new RegExp(`\\b(?:tomorrow|today)${OF_DAY}(?![\\w'’])|\\btonight\\b`, 'gi'),
 ];
+
+/** "Sat 12 Dec" in full: short names stand beside a number, and nowhere else, for "sun", "wed" and "mar" are words. */
+const SHORT_MONTH = `(?:jan|feb|mar|apr|jun|jul|aug|sept?|oct|nov|dec)`;
+const DAY_OF_MONTH = '\\d{1,2}(?:st|nd|rd|th)?';
+const SHORT: readonly (readonly [RegExp, readonly string[]])[] = [
+  [new RegExp(`(?<=\\b${DAY_OF_MONTH}\\s+(?:of\\s+)?)${SHORT_MONTH}\\b\\.?`, 'gi'), MONTHS],
+  [new RegExp(`\\b${SHORT_MONTH}\\b\\.?(?=\\s+${DAY_OF_MONTH}\\b)`, 'gi'), MONTHS],
+  [
+    new RegExp(
+      `\\b(?:mon|tues?|wed|thu(?:rs?)?|fri|sat|sun)\\b\\.?(?=,?\\s+(?:the\\s+)?${DAY_OF_MONTH}\\s+(?:of\\s+)?(?:${MONTH}|may)\\b|,?\\s+(?:${MONTH}|may)\\s+\\d)`,
+      'gi',
+    ),
+    WEEKDAYS,
+  ],
+  [/(?<=\bon\s+)(?:mon|tues?|wed|thu(?:rs?)?|fri|sat|sun)\b\.?/gi, WEEKDAYS],
+];
+const spelled = (text: string): string =>
+  SHORT.reduce(
+    (rest, [short, names]) =>
+      rest.replace(short, (said: string) => {
+        const begins = said.slice(0, 3).toLowerCase();
+        const name = names.find((full) => full.startsWith(begins))!;
+        return name.charAt(0).toUpperCase() + name.slice(1);
+      }),
+    text,
+  );
 
 /** Occasions that are held by day: an hour without "am" or "pm" is of the morning from nine on. */
 const BY_DAY: ReadonlySet<Occasion> = new Set(['breakfast', 'children', 'afternoon', 'picnic', 'walk']);
@@ -150,13 +183,13 @@ export function hourOf(text: string): string | undefined {
 
 /** The lines without their hour and their day. */
 export function withoutWhen(text: string): string {
-  const days = DAYS.reduce((rest, day) => rest.replace(day, ''), text);
+  const days = DAYS.reduce((rest, day) => rest.replace(day, ''), spelled(text));
   const time = timeIn(days);
   const left = time ? days.slice(0, time.at) + days.slice(time.at + time.length) : days;
   if (left === text) return text;
   return left
     .replace(/[^\S\n]{2,}/g, ' ')
-    .replace(/^[\s,;]+/, '')
+    .replace(/^[\s,;:]+/, '')
     .replace(/([,;:(])(?:\s*[,;])+/g, '$1')
     .replace(/\s+(?=[,;.)])/g, '');
 }
@@ -183,7 +216,7 @@ function dateIn(said: string, today: string): string | undefined {
  * be meant otherwise: "next Friday", "3.4.27", "the 14th".
  */
 export function dayOf(text: string, today: string): string | undefined {
-  let rest = text;
+  let rest = spelled(text);
   const found = DAYS.flatMap((day) => {
     const said = rest.match(day) ?? [];
     rest = rest.replace(day, ' ');

@@ -9,7 +9,16 @@ const NOT_HARD = PROCESSES.filter((p) => p !== 'hard-cheese' && p !== 'unknown')
 export const pregnancy: NeedPack = {
   id: 'pregnancy',
   name: 'Pregnant',
-  also: ['pregnancy', 'pregnant', 'expecting', 'gestational diabetes', 'pregnancy diabetes'],
+  also: [
+    'pregnancy',
+    'pregnant',
+    'expecting',
+    'expectant',
+    'preggers',
+    'preggo',
+    'gestational diabetes',
+    'pregnancy diabetes',
+  ],
   rim: 'waves',
   summary: 'No soft mould-ripened or soft blue cheese, nothing raw or cold-smoked, no pâté, no alcohol.',
   strictness: 'allergy',
