@@ -27,7 +27,7 @@ export interface Way {
 const TRIES = 60;
 /** Pairs of hands that are offered more; a hall wants a dozen. */
 const MORE_HANDS = [1, 2, 3, 4, 6, 8, 12];
-const BUILD_STEPS_MIN = [10, 20, 30, 45, 60];
+const BUILD_STEPS_MIN = [10, 20, 30, 45, 60, 90, 120];
 const MOST_BOUGHT = 3;
 /** No plan holds more. */
 const MOST_HANDS = 20;

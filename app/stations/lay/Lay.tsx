@@ -215,7 +215,7 @@ function LayButtons({ plan, again, onOthers }: { plan: Plan; again: boolean; onO
   const kitchen = useKitchen(useShallow((state) => ({ doing: state.doing, lay: state.lay })));
   const off = kitchen.doing !== null || plan.placements.length === 0;
   return (
-    <div className="stepped:invisible absolute top-1 right-0 z-5 flex gap-1.5">
+    <div className="stepped:invisible absolute top-1 right-0 z-5 flex gap-1.5 max-md:left-21 max-md:justify-end max-md:gap-1 max-md:[&_button]:px-2 max-md:[&_button]:text-xs/[1.1]">
       <MarkMenu />
       {again && (
         <Button look="quiet" size="small" disabled={off} onClick={onOthers}>
