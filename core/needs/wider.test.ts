@@ -73,6 +73,25 @@ test.each([
   ['cocoa', 'dark-chocolate brownie-bites milk-chocolate', 'brie'],
   ['soft cheese', 'brie camembert ricotta', 'green-grapes'],
   ['herb', 'focaccia herb-tofu', 'brie'],
+  ['soft cheese', 'epoisses vacherin burrata goat-log', 'green-grapes'],
+  ['hard cheese', 'parmigiano mature-cheddar manchego pine-nut-pesto', 'brie'],
+  ['aged cheese', 'parmigiano aged-gouda stilton', 'mozzarella-pearls'],
+  ['fresh cheese', 'ricotta mozzarella-pearls feta', 'parmigiano'],
+  ['mould', 'brie camembert roquefort stilton taleggio', 'parmigiano'],
+  ['blue cheese', 'roquefort gorgonzola stilton', 'brie'],
+  ['goat', 'goat-log goat-gouda feta whipped-feta halloumi', 'brie'],
+  ["goat's cheese", 'goat-log goat-button feta halloumi', 'manchego'],
+  ['sheep', 'manchego pecorino-romano roquefort feta halloumi idiazabal whipped-feta', 'brie'],
+  ["sheep's milk", 'manchego pecorino-romano roquefort feta halloumi', 'goat-log'],
+  ['pepper', 'chorizo nduja romesco pepper-strips hot-peppers', 'brie'],
+  ['cured meat', 'salami dry-cured-ham chorizo mortadella', 'brie'],
+  ['charcuterie', 'salami bresaola speck', 'smoked-salmon'],
+  ['oily fish', 'smoked-salmon sardines anchovy-fillets trout-roe', 'prawns'],
+  ['cucumber', 'cucumber cornichons tzatziki', 'brie'],
+  ['linseed', 'flax-crackers seeded-gf-crackers', 'brie'],
+  ['seed oil', 'potato-crisps dried-cranberries', 'brie'],
+  ['biscuit', 'butter-biscuits shortbread water-crackers', 'brie'],
+  ['raisin', 'raisins nut-free-raisins', 'brie'],
 ])('“%s” means all that is one', (word, foods, other) => {
   const verdict = verdictsOf(`1 with a ${word} allergy`);
   const fine = foods.split(' ').filter((id) => verdict(CATALOGUE.find((food) => food.id === id)!) === 'fine');
@@ -128,3 +147,59 @@ test.each([
     expect(verdictsOf(`1 with a ${word} allergy`)(CATALOGUE.find((food) => food.id === id)!)).toBe('ask');
   },
 );
+
+describe('an allergen in any form of it is the allergen', () => {
+  const needsOf = (line: string): string[] =>
+    readParty(line, NEED_WORDS, isFoodWord).groups.flatMap(({ needs }) => needs.map(({ id }) => id));
+  const WAYS = ['allergic to %', 'no %', '% allergy', "can't have %", 'avoids %', 'intolerant to %'];
+
+  test.each([
+    ['sesame seeds', 'sesame-free'],
+    ['sesame oil', 'sesame-free'],
+    ['mustard seeds', 'mustard-free'],
+    ['celery salt', 'celery-free'],
+    ['soy sauce', 'soy-free'],
+    ['soya beans', 'soy-free'],
+    ['peanut butter', 'peanut-free'],
+    ['egg whites', 'egg-free'],
+    ['milk powder', 'dairy-free'],
+    ['cows milk', 'dairy-free'],
+    ['ghee', 'dairy-free'],
+    ['fish sauce', 'fish-free'],
+    ['lupin flour', 'lupin-free'],
+    ['wheat flour', 'gluten-free'],
+    ['rye bread', 'gluten-free'],
+    ['barley malt', 'gluten-free'],
+    ['walnut oil', 'tree-nut-free'],
+    ['cashew nuts', 'tree-nut-free'],
+    ['mixed nuts', 'tree-nut-free'],
+    ['ground nuts', 'peanut-free'],
+    ['roasted peanuts', 'peanut-free'],
+    ['king prawns', 'crustacean-free'],
+    ['crab meat', 'crustacean-free'],
+    ['shell fish', 'mollusc-free'],
+  ])('%s: %s', (what, need) => {
+    for (const way of WAYS)
+      expect([way, needsOf(`1 ${way.replace('%', what)}`)]).toEqual([way, expect.arrayContaining([need])]);
+  });
+
+  test('whatever the allergen is called, and in whatever form', () => {
+    const words = NEED_WORDS.filter(
+      ({ word, leaves }) =>
+        leaves === 'an allergen' && /^[a-z]+$/.test(word) && !/^(?:butter|cream|oysters?)$/.test(word),
+    );
+    expect(words.length).toBeGreaterThan(60);
+    const lost = words.flatMap(({ word, need }) =>
+      ['seeds', 'flour', 'oil', 'powder', 'paste']
+        .filter((form) => !needsOf(`1 allergic to ${word} ${form}`).includes(need.id))
+        .map((form) => `${word} ${form}`),
+    );
+    expect(lost).toEqual([]);
+  });
+
+  test('but butter beans are no butter, and who leaves out blue cheese keeps the others', () => {
+    expect(needsOf('1 no butter beans')).not.toContain('dairy-free');
+    expect(needsOf('1 no blue cheese')).toEqual(['own-no-blue-cheese']);
+    expect(needsOf('1 no smoked salmon')).toEqual(['own-no-smoked-salmon']);
+  });
+});

@@ -10,6 +10,8 @@ interface Wider {
   /** A word that ends so. */
   ending?: string;
   is?(component: Component): boolean;
+  /** What may hold it, though no list of its own says so: it is asked. */
+  may?: string;
 }
 
 const FRUIT: readonly Family[] = ['fresh-fruit', 'dried-fruit'];
@@ -24,9 +26,30 @@ const CITRUS =
   'citrus lemon lime orange mandarin grapefruit kumquat clementine tangerine satsuma yuzu bergamot marmalade';
 const CHOCOLATE = 'cocoa cacao chocolate brownie gianduja';
 const milkOf =
-  (...milks: readonly string[]) =>
-  ({ family, milk }: Component): boolean =>
-    family === 'cheese' && milks.includes(milk ?? '');
+  (animal: string) =>
+  ({ milk }: Component): boolean =>
+    milk === animal;
+/** Feta is of sheep's milk with up to three parts in ten of goat's, halloumi of either or both, with or without cow's (their protected names). */
+const OF_GOATS: Wider = { is: milkOf('goat'), words: 'goat chevre crottin', may: 'feta halloumi' };
+const OF_SHEEP: Wider = {
+  is: milkOf('sheep'),
+  words: 'sheep ewe brebis feta halloumi pecorino manchego roquefort idiazabal zamorano ossau lamb mutton',
+};
+
+/** Cheeses on or in which mould grows, and what is made with them by name. */
+const MOULDED: readonly string[] = ['mould-ripened', 'soft-blue', 'hard-blue'];
+const BLUES = 'gorgonzola roquefort stilton dolcelatte blue';
+const CURED: Wider = {
+  families: ['cured-meat'],
+  words: 'ham bacon pancetta prosciutto salami chorizo nduja pepperoni speck jerky',
+};
+
+const AGED: Wider = {
+  is: ({ family, process }) => family === 'cheese' && ['hard-cheese', ...MOULDED].includes(process),
+  words: 'parmesan parmigiano grana pecorino aged mature vintage',
+};
+const BISCUIT: Wider = { words: 'biscuit cookie cracker crispbread shortbread amaretti macaron oatcake' };
+const PRESERVE: Wider = { words: 'jam marmalade jelly preserve compote curd' };
 
 const WIDER: Readonly<Record<string, Wider>> = {
   fruit: { families: FRUIT, bases: FRUIT, words: `fruit jam marmalade compote juice currant ${CITRUS}` },
@@ -48,6 +71,10 @@ const WIDER: Readonly<Record<string, Wider>> = {
   tomato: { words: 'tomato ketchup passata romesco' },
   capsicum: { words: PEPPER },
   paprika: { words: PEPPER },
+  pepper: { words: PEPPER },
+  'red pepper': { words: PEPPER },
+  'green pepper': { words: PEPPER },
+  'hot pepper': { words: PEPPER },
   'bell pepper': { words: PEPPER },
   'sweet pepper': { words: PEPPER },
   chilli: { words: 'chilli chili cayenne jalapeno nduja harissa hot' },
@@ -80,15 +107,85 @@ const WIDER: Readonly<Record<string, Wider>> = {
   arugula: { words: 'rocket arugula' },
   salad: { words: 'salad lettuce gem chicory rocket leaf leave radicchio endive' },
   lettuce: { words: 'lettuce gem' },
-  'goat cheese': { is: milkOf('goat') },
-  'goats cheese': { is: milkOf('goat') },
-  'sheep cheese': { is: milkOf('sheep') },
+  ...Object.fromEntries(
+    ['', ' cheese', ' milk'].flatMap((what) => [
+      [`goat${what}`, OF_GOATS],
+      [`sheep${what}`, OF_SHEEP],
+      [`ewe${what}`, OF_SHEEP],
+    ]),
+  ),
   'soft cheese': {
-    is: ({ family, texture }) => family === 'cheese' && ['soft', 'creamy', 'spreadable'].includes(texture),
+    is: ({ family, texture, process }) =>
+      family === 'cheese' &&
+      (['runny', 'soft', 'creamy'].includes(texture) || MOULDED.includes(process) || texture === 'crumbly'),
   },
+  'hard cheese': {
+    is: ({ family, texture }) => family === 'cheese' && ['hard', 'firm', 'semi-firm'].includes(texture),
+    words: 'parmesan parmigiano grana pecorino gruyere gouda cheddar manchego comte emmental',
+  },
+  ...Object.fromEntries(
+    [
+      'mould',
+      'mold',
+      'mouldy cheese',
+      'moldy cheese',
+      'mould ripened cheese',
+      'blue mould',
+      'white mould',
+    ].map((word): [string, Wider] => [
+      word,
+      { is: ({ process }) => MOULDED.includes(process), words: BLUES },
+    ]),
+  ),
+  'aged cheese': AGED,
+  'mature cheese': AGED,
+  'old cheese': AGED,
+  'washed rind cheese': { words: 'taleggio munster epoisses reblochon vacherin limburger' },
+  'fresh cheese': {
+    is: ({ family, texture, process }) =>
+      family === 'cheese' && process === 'plain' && ['runny', 'soft', 'creamy', 'crumbly'].includes(texture),
+    words: 'ricotta mascarpone mozzarella burrata quark feta labneh paneer',
+  },
+  'seed oil': { words: 'sunflower rapeseed canola sesame linseed flax hemp poppy' },
+  'vegetable oil': { words: 'sunflower rapeseed canola olive palm coconut sesame corn' },
+  biscuit: BISCUIT,
+  cookie: BISCUIT,
+  cake: { words: 'cake madeleine brownie muffin sponge financier' },
+  sweet: { families: ['sweet-bite'] },
+  candy: { families: ['sweet-bite'] },
+  dessert: { families: ['sweet-bite'] },
+  crisp: { words: 'crisp chip' },
+  chip: { words: 'crisp chip' },
+  sprout: { words: 'sprout shoot cress' },
+  jam: PRESERVE,
+  preserve: PRESERVE,
+  jelly: PRESERVE,
+  chutney: { words: 'chutney relish marmalade' },
+  relish: { words: 'chutney relish marmalade' },
+  sultana: { words: 'raisin sultana currant' },
+  raisin: { words: 'raisin sultana currant' },
+  'blue cheese': { is: ({ process }) => ['soft-blue', 'hard-blue'].includes(process), words: BLUES },
+  'cured meat': CURED,
+  'deli meat': CURED,
+  'processed meat': CURED,
+  'cold cut': CURED,
+  charcuterie: CURED,
+  offal: { words: 'offal liver kidney tongue tripe parfait' },
+  'oily fish': {
+    words: 'salmon trout mackerel eel sardine anchovy herring gravadlax kipper sprat pilchard roe tapenade',
+  },
+  cucumber: { words: 'cucumber gherkin cornichon tzatziki' },
+  flax: { words: 'flax flaxseed linseed' },
+  flaxseed: { words: 'flax flaxseed linseed' },
+  linseed: { words: 'flax flaxseed linseed' },
+  'flax seed': { words: 'flax flaxseed linseed' },
 };
 
-const key = (text: string): string => wordsOf(text).join(' ');
+/** "Goat's cheese" as "goat cheese". */
+const key = (text: string): string =>
+  wordsOf(text)
+    .filter((word) => word !== 's')
+    .join(' ');
 const BY_KEY = new Map(Object.entries(WIDER).map(([word, wider]) => [key(word), wider]));
 
 /** Does this word name more than the foods that are called so? */
@@ -130,6 +227,7 @@ export function namesWidely(text: string, component: Component, words: ReadonlyS
 
 /** A food may hold this though it is not named: "herbs" may be basil, "berries" strawberries. */
 export const mayBeAmong = (text: string, words: ReadonlySet<string>): boolean =>
+  wordsOf(BY_KEY.get(key(text))?.may ?? '').some((word) => words.has(word)) ||
   [...BY_KEY].some(([general, { words: named = '', ending }]) => {
     const asked = wordsOf(text);
     const isOneOfThem =

@@ -18,6 +18,9 @@ import {
   BEFORE_FOOD,
   TASTE,
   EATS,
+  FORM_OF_ALLERGEN,
+  NO_ALLERGEN_WITH_MORE,
+  OF_ANY_SORT,
   ONLY,
 } from './sayings.js';
 import { tokensOf } from './tokens.js';
@@ -102,8 +105,22 @@ class Reader {
     return found && { opening: found.opening, length: found.words.length };
   }
 
-  /** What guests leave out, beginning here: a need's word, a fact's, or a food's. */
+  /** What guests leave out, beginning here; an allergen in any form of it: "sesame seeds", "egg whites", "mixed nuts". */
   private need(i: number): Match | undefined {
+    const said = this.needNamed(i);
+    if (!said) {
+      if (!OF_ANY_SORT.test(this.tokens[i] ?? '')) return undefined;
+      const of = this.need(i + 1);
+      return of?.needs.some(isAllergy) ? { ...of, length: of.length + 1 } : undefined;
+    }
+    const isSo = said.needs.every((word) => isAllergy(word) && !NO_ALLERGEN_WITH_MORE.test(word.word));
+    let { length } = said;
+    while (isSo && FORM_OF_ALLERGEN.test(this.tokens[i + length] ?? '')) length++;
+    return { ...said, length };
+  }
+
+  /** A need's word, a fact's, or a food's. */
+  private needNamed(i: number): Match | undefined {
     const byName = this.needPhrases.find((needPhrase) => this.at(i, needPhrase.words));
     for (let n = 3; n >= 1; n--) {
       const said = this.tokens.slice(i, i + n).join(' ');

@@ -12,6 +12,8 @@ const plain = (text: string): string =>
       /\b(do|does|did|is|are|wo|should|must)n'?t\b/g,
       (_all, value: string) => `${value === 'wo' ? 'will' : value} not`,
     )
+    // of an animal it is one thing with what follows, of anybody else two words
+    .replace(/\b(goat|sheep|ewe|buffalo)'?s'?(?=\s+(?:milk|cheese|yog|butter|curd))/g, '$1')
     .replace(/\bw\/o\b/g, 'without');
 
 /** Words of any alphabet: what nobody here can read must still be told, or a guest would eat everything. */

@@ -6,7 +6,11 @@ export const dairyFree = allergy({
   also: ['dairy free', 'milk-free', 'milk free', 'dairy', 'milk', 'no dairy'],
   leftOut: [
     'cheese',
+    'cows milk',
+    'cow milk',
     'butter',
+    'ghee',
+    'yogurt',
     'cream',
     'yoghurt',
     'casein',

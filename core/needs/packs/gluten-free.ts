@@ -5,7 +5,7 @@ export const glutenFree: NeedPack = {
   id: 'gluten-free',
   name: 'Gluten-free',
   also: ['coeliac', 'coeliacs', 'celiac', 'celiacs', 'gluten free', 'gluten', 'wheat-free'],
-  leftOut: ['wheat', 'barley', 'rye'],
+  leftOut: ['wheat', 'barley', 'rye', 'malt'],
   rim: 'rays',
   summary: 'No wheat, rye, barley, malt or spelt; oats only when certified; no crumbs from a neighbour.',
   strictness: 'allergy',

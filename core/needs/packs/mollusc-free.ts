@@ -4,7 +4,7 @@ export const molluscFree = allergy({
   id: 'mollusc-free',
   name: 'Mollusc allergy',
   also: ['mollusc free', 'molluscs', 'mollusc', 'mollusk', 'mussels', 'oysters', 'squid'],
-  leftOut: ['shellfish', 'seafood'],
+  leftOut: ['shellfish', 'shell fish', 'seafood', 'clam', 'scallop', 'snail', 'octopus'],
   fact: 'allergen.molluscs',
   word: 'molluscs',
   traps: ['mussels, oysters, snails', 'octopus and squid', 'oyster sauce'],
