@@ -14,6 +14,7 @@ export {
   type Setting,
 } from './pack.js';
 export { plainRim, rimLook, type RimInner, type RimLook } from './rim.js';
+export { packsMeant } from './meant.js';
 export { isFoodWord, NEEDS, NEED_WORDS, needPack, packOf } from './registry.js';
 export { ownNeedProblem } from './own.js';
 export { helpingG, per100, plateLimit, type Range } from './quantity.js';

@@ -15,6 +15,7 @@ import type { Arg } from '../words/index.js';
 import { isAgeNeed, needsOf, type Group, type NeedChoice, type OwnNeed } from '../party/index.js';
 import { whenOf, type NeedPack, type QuantityFact, type Reach, type Rule } from './pack.js';
 import { judgeHelping, plateLimit } from './quantity.js';
+import { meantBy } from './meant.js';
 import { isFoodWord, packOf } from './registry.js';
 
 export type Verdict = 'fine' | 'ask' | 'forbidden';
@@ -176,13 +177,13 @@ function strangeFood(own: OwnNeed): string | undefined {
   if (!strange.has(own))
     strange.set(
       own,
-      own.foods.find((food) => !isFoodWord(food)),
+      meantBy(own).named.find((food) => !isFoodWord(food)),
     );
   return strange.get(own);
 }
 
 function foodReason(choice: NeedChoice, component: Component): Reason | undefined {
-  const foods = choice.own?.foods ?? [];
+  const foods = choice.own ? meantBy(choice.own).named : [];
   if (foods.length === 0) return undefined;
   const named = namesFood(component, foods);
   const base = { need: choice.id, fact: 'food' as const, source: 'stylist' as const };
@@ -228,6 +229,9 @@ export function judgeNeed(component: Component, form: FormId, choice: NeedChoice
       why: whyOf(rule, value, found, component.made),
     });
   }
+  for (const other of choice.own ? meantBy(choice.own).choices : [])
+    for (const reason of judgeNeed(component, form, other).reasons)
+      reasons.push({ ...reason, need: choice.id });
   const more = [
     pack.quantity ? quantityReason(pack, choice, component) : undefined,
     foodReason(choice, component),

@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import { CATALOGUE, usualForm, wordsOf, type Component } from '../catalogue/index.js';
 import { readParty } from '../party/index.js';
-import { isFoodWord, judgeGroup, NEED_WORDS } from './index.js';
+import { isFoodWord, judgeGroup, judgeNeed, NEED_WORDS } from './index.js';
 
 const verdictsOf = (line: string) => {
   const guest = readParty(line, NEED_WORDS, isFoodWord).groups.find(({ needs }) => needs.length > 0)!;
@@ -201,5 +201,47 @@ describe('an allergen in any form of it is the allergen', () => {
     expect(needsOf('1 no butter beans')).not.toContain('dairy-free');
     expect(needsOf('1 no blue cheese')).toEqual(['own-no-blue-cheese']);
     expect(needsOf('1 no smoked salmon')).toEqual(['own-no-smoked-salmon']);
+  });
+});
+
+describe('foods of a rule of one’s own', () => {
+  const verdictOf = (left: string, id: string) => {
+    const food = CATALOGUE.find((one) => one.id === id)!;
+    const own = { id: 'own-x', name: 'No x', facts: [], foods: [left] };
+    return judgeNeed(food, usualForm(food).form, { id: own.id, settings: {}, own }).verdict;
+  };
+
+  test.each([
+    ['sesame', 'tahini hummus-home halva', 'brie'],
+    ['Sesame seeds', 'tahini hummus-home seed-crackers', 'brie'],
+    ['nuts', 'almonds walnuts peanuts basil-pesto', 'brie'],
+    ['milk', 'brie parmigiano ricotta butter-fudge', 'green-grapes'],
+    ['gluten', 'water-crackers sourdough-slices', 'brie'],
+    ['fish', 'smoked-salmon anchovy-fillets tuna-in-oil', 'brie'],
+    ['shellfish', 'prawns marinated-mussels crab-sticks', 'brie'],
+    ['pork', 'dry-cured-ham salami pork-pate', 'brie'],
+    ['onions', 'pink-onions onion-marmalade', 'brie'],
+  ])('“%s” leaves out %s', (left, foods, other) => {
+    const there = foods.split(' ').filter((id) => CATALOGUE.some((one) => one.id === id));
+    expect(there.length).toBeGreaterThan(1);
+    expect(there.filter((id) => verdictOf(left, id) === 'fine')).toEqual([]);
+    expect(verdictOf(left, other)).toBe('fine');
+  });
+
+  test('the same as in a line of the party, for each word of a need that leaves something out', () => {
+    const words = NEED_WORDS.filter(({ word, leaves }) => leaves !== undefined && isFoodWord(word));
+    expect(words.length).toBeGreaterThan(40);
+    const kinder = words.flatMap(({ word }) => {
+      const inLine = verdictsOf(`1 without ${word}`);
+      return CATALOGUE.filter(
+        (food) => inLine(food) === 'forbidden' && verdictOf(word, food.id) === 'fine',
+      ).map(({ id }) => `${word}: ${id}`);
+    });
+    expect(kinder).toEqual([]);
+  });
+
+  test('what is packed without them stays theirs', () => {
+    expect(verdictOf('nuts', 'nut-free-apricots')).toBe('fine');
+    expect(verdictOf('gluten', 'gf-oatcakes')).toBe('fine');
   });
 });

@@ -6,8 +6,9 @@ import { TextInput, Tick, Wrong } from '../../ui/Fields.js';
 import { PaperDialog } from '../../ui/kit/Dialog.js';
 import { Button } from '../../ui/kit/Button.js';
 import { t } from '../../words/index.js';
-import { refusalOf } from '../../../core/words/index.js';
-import { spoken } from '../../store/useSpeech.js';
+import { packsMeant } from '../../../core/needs/index.js';
+import { lower, refusalOf, speakArg } from '../../../core/words/index.js';
+import { spoken, useSpeech } from '../../store/useSpeech.js';
 
 const PRESENT = ALL_FACT_KEYS.filter((fact) => possibleValues(fact).includes('contains'));
 const SECTIONS: readonly (readonly [string, string])[] = [
@@ -64,11 +65,27 @@ export function OwnNeedDialog({
         max={400}
         onChange={setFoods}
       />
+      <MeantNeeds foods={listed} />
       {problem && <Wrong>{problem}</Wrong>}
       <Button disabled={name.trim() === '' || (facts.length === 0 && listed.length === 0)} onClick={keep}>
         {t('Keep the rule')}
       </Button>
     </PaperDialog>
+  );
+}
+
+/** A need that the foods stand for is better taken as a need: it knows traces and what lies beside it. */
+function MeantNeeds({ foods }: { foods: readonly string[] }) {
+  const speech = useSpeech();
+  const needs = packsMeant(foods);
+  if (needs.length === 0) return null;
+  return (
+    <p className="m-0 text-sm" role="status">
+      {t(
+        'This is left out as for {needs}. Traces and what lies beside it are minded only where that need is chosen.',
+        { needs: speakArg({ all: needs.map(({ name }) => ({ word: lower(name) })) }, speech) },
+      )}
+    </p>
   );
 }
 

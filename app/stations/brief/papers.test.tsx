@@ -74,6 +74,11 @@ describe('a group', () => {
     await hands.click(press('A rule of your own …'));
     fill('Name of the rule', 'No onion');
     await hands.click(screen.getByRole('checkbox', { name: 'onion' }));
+    // an allergen that is named as a food is told as the need that it is
+    fill('Foods that are left out, with commas', 'gherkins, Sesame seeds');
+    expect(screen.getAllByRole('dialog').at(-1)!.textContent).toContain('as for sesame allergy');
+    fill('Foods that are left out, with commas', 'gherkins');
+    expect(screen.getAllByRole('dialog').at(-1)!.textContent).not.toContain('as for');
     await hands.click(press('Keep the rule'));
     await hands.click(press('Keep'));
     const { needs } = planNow().party[1]!;
