@@ -31,28 +31,58 @@ export interface Replies {
   problems: { reply: number; said: Said }[];
 }
 
-const FINDERS: Record<(typeof REPLY_QUESTIONS)[number]['key'], RegExp> = {
-  name: /^your name\b[^:]*:/i,
-  'how many': /^how many of you\b[^:]*:/i,
-  children: /^children\b[^:]*:/i,
-  'we eat': /^we eat\b[^:]*:/i,
-  allergies: /^allergies\b[^:]*:/i,
+type Key = (typeof REPLY_QUESTIONS)[number]['key'];
+const FINDERS: Record<Key, RegExp> = {
+  name: /^(?:(?:your|my|our) )?names?\b[^:]*:/i,
+  'how many': /^how many of (?:you|us)\b[^:]*:/i,
+  children: /^(?:the )?children,? with ages\b[^:]*:|^children\b[^:]*:/i,
+  'we eat': /^(?:(?:we|i) eat|how (?:do )?(?:you|we|i) eat|diet(?:ary)?)\b[^:]*:/i,
+  allergies: /^(?:(?:any|my|our|food) )*(?:allerg(?:y|ies)|intolerances?)\b[^:]*:/i,
   care: /^anything else\b[^:]*:/i,
-  'we do not like': /^we (?:do not|don.?t) like\b[^:]*:/i,
+  'we do not like': /^(?:(?:we|i) (?:do not|don.?t) like|dislikes?)\b[^:]*:/i,
   'the children know': /^the children know\b[^:]*:/i,
 };
+/** Each slip begins with it; pasted below another reply it belongs to none. */
+const TITLE = /what may we put before you\?$/i;
+/** Neither does how a letter ends, nor where its writer is reached. */
+const OF_LETTER =
+  /^(?:(?:(?:kind|best|warm)(?:est)? )?(?:regards|wishes)|(?:many )?thanks?(?: you)?(?: so much| very much| again)?|cheers|love|best|x+|sent from my [a-z ]+|(?:phone|mobile|tel|e-?mail|address)\b[^:]*:.*)[\s,.!]*$/i;
+const OTHER_QUESTION = /^[^:]{1,60}:\s*/;
 
-const NOTHING = /^(?:no|none|nothing|nil|n\/a|-+|\.*)$/i;
-const EVERYTHING = /^(?:everything|anything|all)\.?$/i;
+const NOTHING =
+  /^(?:(?:i|we) have )?(?:no|none|nope|nothing|nil|n\/a|na|not any|-+|\.*|no(?:ne)?(?: known)?(?: food)? allerg(?:y|ies)|none known|(?:none|not|nothing) (?:that|as far as) (?:i|we) (?:know|am aware|are aware)(?: of)?)[.!]*$/i;
+const EVERYTHING =
+  /^(?:(?:i|we) (?:can )?eat )?(?:everything|anything|all(?: foods?| sorts)?|no (?:restrictions|special diet|requirements)|omnivores?)[.!]*$/i;
 
-const answersOf = (lines: readonly string[]): Record<string, string> =>
-  Object.fromEntries(
-    Object.entries(FINDERS).map(([key, find]) => {
-      const line = lines.find((line) => find.test(line.trim()));
-      const text = line?.trim().replace(find, '').trim() ?? '';
-      return [key, NOTHING.test(text) ? '' : text];
-    }),
-  );
+/** The answers by their questions. What stands below a question belongs to it; what belongs to none is cared for: it may be a need. */
+function answersOf(lines: readonly string[]): Record<Key, string> {
+  const found: Record<Key, string[]> = {
+    name: [],
+    'how many': [],
+    children: [],
+    'we eat': [],
+    allergies: [],
+    care: [],
+    'we do not like': [],
+    'the children know': [],
+  };
+  let at: Key | undefined;
+  for (const line of lines
+    .map((text) => text.trim())
+    .filter((text) => text !== '' && !TITLE.test(text) && !OF_LETTER.test(text))) {
+    const key = (Object.keys(FINDERS) as Key[]).find((each) => FINDERS[each].test(line));
+    const isOther = !key && OTHER_QUESTION.test(line);
+    const answer = line.replace(key ? FINDERS[key] : isOther ? OTHER_QUESTION : '', '').trim();
+    if (key) at = key;
+    const isNamed = at === 'name' && found.name.length > 0;
+    const of = isOther || at === undefined || (!key && isNamed) ? 'care' : at;
+    if (answer !== '' && !NOTHING.test(answer)) found[of].push(answer);
+  }
+  return Object.fromEntries(Object.entries(found).map(([key, said]) => [key, said.join(', ')])) as Record<
+    Key,
+    string
+  >;
+}
 
 const listOf = (text: string) =>
   text
@@ -69,17 +99,17 @@ export function readReplies(text: string): Replies {
   if (starts.length === 0 && text.trim() !== '') problems.push({ reply: 1, said: { say: 'reply.none' } });
   starts.forEach((start, k) => {
     const a = answersOf(lines.slice(start, starts[k + 1]));
-    const needs = [a['we eat']!, a.allergies! && `${a.allergies} allergy`, a.care!]
+    const needs = [a['we eat'], a.allergies && `${a.allergies} allergy`, a.care]
       .filter((text) => text && !EVERYTHING.test(text))
       .flatMap(listOf);
-    const dislikes = listOf(a['we do not like']!);
-    const grown = a['how many'] === '' ? 1 : Number(/\d+/.exec(a['how many']!)?.[0] ?? NaN);
+    const dislikes = listOf(a['we do not like']);
+    const grown = a['how many'] === '' ? 1 : Number(/\d+/.exec(a['how many'])?.[0] ?? NaN);
     if (!Number.isInteger(grown) || grown < 0 || grown > 500) {
-      problems.push({ reply: k + 1, said: { say: 'reply.number', with: { text: a['how many']! } } });
+      problems.push({ reply: k + 1, said: { say: 'reply.number', with: { text: a['how many'] } } });
       return;
     }
     const said = needs.length > 0 ? ` ${needs.join(' & ')}` : '';
-    const parts = [grown > 0 ? `${grown}${said}` : '', childrenPart(a.children!, said)].filter(Boolean);
+    const parts = [grown > 0 ? `${grown}${said}` : '', childrenPart(a.children, said)].filter(Boolean);
     const of = ({ say, with: values }: Said): Said => ({
       say,
       with: { ...values, name: a.name || { say: 'reply.nameless' } },

@@ -136,6 +136,40 @@ describe('reply slips', () => {
     expect(groups[1]!.knownFoods).toEqual(['banana', 'bread']);
   });
 
+  test('an answer below its question, a question put otherwise, and a whole slip below another are read', () => {
+    const { groups, problems } = readReplies(
+      [
+        'Comet Watch: what may we put before you?',
+        'Your name: Gus',
+        'We eat (everything, vegan …):',
+        '',
+        'vegan',
+        'Allergies (which, and whether traces matter):',
+        'sesame seeds',
+        'and walnuts',
+        'Comet Watch: what may we put before you?',
+        'Your name: Hal',
+        'Phone: 0123 456',
+        'How do you eat: halal',
+        'Dislikes: olives',
+        'Allergies: none that I know of',
+        'Kind regards,',
+        'Your name: Ida',
+        'Religion: kosher',
+        'Your name: Jo',
+        'I am coeliac',
+      ].join('\n'),
+    );
+    expect(problems).toEqual([]);
+    expect(groups.map(({ needs }) => needs.map(({ id }) => id).sort())).toEqual([
+      ['sesame-free', 'tree-nut-free', 'vegan'],
+      ['halal'],
+      ['kosher-style'],
+      ['gluten-free'],
+    ]);
+    expect(groups[1]!.dislikes).toEqual(['olives']);
+  });
+
   test('two replies one below the other; what is not understood is named and nobody is guessed at', () => {
     const { groups, problems } = readReplies(
       'Your name: A\nWe eat: everything\n\nYour name: B\nAllergies: moonlight\n',
