@@ -27,4 +27,5 @@ export { dayOf, hourOf } from './when.js';
 export { otherReadings, type Among, type OtherReading } from './readings.js';
 export type { LineProblem } from './part.js';
 export { unreadOf } from './avoid.js';
-export { readPhrases, type NeedWord, type Phrase, type Vocabulary } from './phrases.js';
+export { readPhrases } from './phrases.js';
+export type { NeedWord, Phrase, Vocabulary } from './vocabulary.js';

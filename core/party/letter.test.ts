@@ -93,6 +93,9 @@ test.each([
     '63 | 10 vegetarian | 4 vegan | 2 gluten-free | 1 tree-nut-free peanut-free',
   ],
   ['10 ppl, 2 dairy-free (not vegan), 1 gf & df', '7 | 2 dairy-free | 1 gluten-free dairy-free'],
+  ['60 guests (coeliac 3, vegan 2)', '55 | 3 gluten-free | 2 vegan'],
+  ['4 adults and a coeliac baby', '4 | 1 (0) gluten-free'],
+  ['10 guests one coeliac one vegan', '8 | 1 gluten-free | 1 vegan'],
   ['12 of us (10 adults, 2 kids aged 4 and 6), 1 adult vegan', '1 vegan | 9 | 1 (4) | 1 (6)'],
 ])('a letter is read for its party: %s', (line, expected) => {
   expect([seated(line), read(line).problems, read(line).unread]).toEqual([expected, [], []]);

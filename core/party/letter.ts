@@ -1,6 +1,6 @@
 import { MANNERS } from './aside.js';
 import { numberOf } from './parts.js';
-import type { Vocabulary } from './phrases.js';
+import type { Vocabulary } from './vocabulary.js';
 
 /** What a client's letter says around the party: greetings, thanks, what is asked for. */
 
@@ -133,6 +133,8 @@ const SAID_OTHERWISE: readonly (readonly [RegExp, string])[] = [
     /^\s*(?:(?:the|our|my|an?|ladies['’]?|girls['’]?|mums['’]?|office|team|work|working|family|birthday|christmas|sunday|leaving|garden|afternoon|evening|summer|retirement)\s+){0,3}(?:lunch|dinner|supper|brunch|breakfast|tea|drinks|party|picnic|reception|wedding|buffet)\s*:\s*(\d{1,4})(?=\s*[,;.\n])/i,
     '$1 guests',
   ],
+  // "4 adults and a coeliac baby"
+  [/\s+and\s+an?\s+(?=(?:[a-z-]+\s+){1,3}(?:baby|toddler|child|kid|infant|teenager)\b)/gi, ', 1 '],
   [/\bb['’]?day\b/gi, 'birthday'],
   [/\bwho['’]s\b/gi, 'who is'],
   // "allergic to walnuts only" leaves out walnuts; "only eats walnuts" is another thing

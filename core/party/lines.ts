@@ -6,7 +6,8 @@ import { NOTHING_SAID, readPart, type Draft, type LineProblem } from './part.js'
 import { ALL, numberOf, parts, REST, VAGUE } from './parts.js';
 import { guestsCounted } from './people.js';
 import { totalOfLine, type Total } from './total.js';
-import { needsSaid, readPhrases, type NeedWord, type Phrase, type Said, type Vocabulary } from './phrases.js';
+import { needsSaid, readPhrases } from './phrases.js';
+import type { NeedWord, Phrase, Said, Vocabulary } from './vocabulary.js';
 
 export interface PartyRead {
   groups: Group[];

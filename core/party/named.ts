@@ -1,5 +1,5 @@
 import { numberOf } from './parts.js';
-import { isWayOfEating, type Vocabulary } from './phrases.js';
+import { isWayOfEating, type Vocabulary } from './vocabulary.js';
 
 export const isNeedOrFood = (said: string, { words, isFood }: Vocabulary): boolean =>
   isFood(said) || words.some(({ word }) => word === said || `${word}s` === said);

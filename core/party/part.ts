@@ -3,7 +3,8 @@ import type { Said as Message } from '../words/index.js';
 import { BABY, CHILD, monthsToYears, OLDEST_CHILD, withChildren } from './children.js';
 import type { Strictness } from './group.js';
 import { agesIn } from './parts.js';
-import { readPhrases, type Said, type Vocabulary } from './phrases.js';
+import { readPhrases } from './phrases.js';
+import type { Said, Vocabulary } from './vocabulary.js';
 
 export interface LineProblem {
   code: 'no-number' | 'too-many' | 'too-long' | 'bad-age' | 'empty';

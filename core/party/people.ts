@@ -1,7 +1,7 @@
 import { DOERS, PEOPLE, PERHAPS_ALL, setOf } from './callings.js';
 import { isNeedOrFood, isWay, personsCounted } from './named.js';
 import { numberOf } from './parts.js';
-import type { Vocabulary } from './phrases.js';
+import type { Vocabulary } from './vocabulary.js';
 import { LOVERS, MOST_LOVED } from './sayings.js';
 import { spelledOut } from './shorthand.js';
 import { gathered, totalFirst } from './total.js';

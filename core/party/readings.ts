@@ -2,7 +2,7 @@ import { guestsIn, type Group } from './group.js';
 import { readParty, totalOf, type PartyRead } from './lines.js';
 import { isBare } from './opening.js';
 import { numberOf } from './parts.js';
-import type { Vocabulary } from './phrases.js';
+import type { Vocabulary } from './vocabulary.js';
 
 /** Of whom the last named may be: of everybody, of those just before them, of the children, of the grown guests. */
 export type Among = 'everybody' | 'them' | 'the children' | 'the adults';

@@ -189,12 +189,17 @@ function lastCounted(before: string): number | undefined {
 }
 
 /** "1 vegan 1 veggie 5 others": a list without a sign between. */
-const LISTED = /^\s*\d+\s+[a-z' -]+(?:\s\d+\s+[a-z' -]+){2,}$/i;
+const PLAIN_LIST = /^\s*\d+\s[a-z\d' -]+$/i;
+const COUNTS = /(?<![^\s])(?:\d+|one|two|three|four|five|six)\s+(?=[a-z])/gi;
+const isListed = (line: string): boolean =>
+  PLAIN_LIST.test(line) && /[a-z]\s*$/i.test(line) && (line.match(COUNTS)?.length ?? 0) >= 3;
 const NO_LIST =
   /\b(?:of|aged?|for|to|and|or|with|who|are|is|have|has|between|over|under|at|from|than|years?|months?)\b/i;
 const withSigns = (line: string): string =>
-  LISTED.test(line) && !NO_LIST.test(line)
-    ? line.replace(/\s+(?=\d)/g, (gap, at: number) => (at === 0 ? gap : ', '))
+  isListed(line) && !NO_LIST.test(line)
+    ? line.replace(/\s+(?=(?:\d+|one|two|three|four|five|six)\s+[a-z])/gi, (gap, at: number) =>
+        at === 0 ? gap : ', ',
+      )
     : line;
 
 /** "Vegan: 2, coeliac: 1, others: 9": a list that counts behind. */
@@ -202,15 +207,17 @@ const COUNTED_BEHIND = /^([a-z][a-z' -]{1,40}?)(?:\s*[:×–-]|\s+x)?\s+(\d{1,4}
 const NO_COUNT =
   /\b(?:age|aged|of|years?|under|over|to|from|between|and|at|for|about|are|is|be|party|table)\b/i;
 
+const countedInFront = (part: string): string | undefined => {
+  const found = COUNTED_BEHIND.exec(part.trim());
+  return found && !NO_COUNT.test(found[1]!) ? `${found[2]!} ${found[1]!}` : undefined;
+};
+
 function numbersInFront(line: string): string {
   const list = line.split(/([,;\n]\s*)/);
-  const turned = (part: string): string | undefined => {
-    const found = COUNTED_BEHIND.exec(part.trim());
-    return found && !NO_COUNT.test(found[1]!) ? `${found[2]!} ${found[1]!}` : undefined;
-  };
-  if (list.length > 1 && turned(list[0]!)) return list.map((part) => turned(part) ?? part).join('');
+  if (list.length > 1 && countedInFront(list[0]!))
+    return list.map((part) => countedInFront(part) ?? part).join('');
   // after all of them: "20 guests; vegetarian: 5; vegan: 2"
-  return list.map((part) => (part.includes(':') && turned(part)) || part).join('');
+  return list.map((part) => (part.includes(':') && countedInFront(part)) || part).join('');
 }
 
 /** Not ages: "(two are 3)", "(3 and 6)", "(2 to 5)". */
@@ -220,8 +227,13 @@ const OF_AGE = /\b(?:and|to|aged?|under|over|months?|years?|old)\b/i;
 
 /** "6 adults (1 vegan, 2 coeliac)": what a bracket counts are some of those before it. */
 const outOfBrackets = (line: string): string =>
-  line.replace(/\s*\(([^()]*)\)/g, (all: string, inside: string) => {
-    const list = inside.split(/[,;]|\band\b/).map((part) => part.trim());
+  line.replace(/\s*\(([^()]*)\)/g, (all: string, inside: string, at: number) => {
+    const ofGuests = /\b(?:guests|people|persons|pax|of us)$/i.test(line.slice(0, at));
+    const list = inside
+      .split(/[,;]|\band\b/)
+      .map((part) => part.trim())
+      // "60 guests (coeliac 3, vegan 2)"; behind children it would be an age
+      .map((part) => (ofGuests ? (countedInFront(part) ?? part) : part));
     const isCount = (part: string): boolean =>
       numberOf(/^\S+/.exec(part)?.[0] ?? '') !== undefined && OF_NEED.test(part) && !OF_AGE.test(part);
     if (!list.every(isCount)) return all;
