@@ -159,12 +159,29 @@ const namesOf = memo1(
     ),
 );
 
+/** What a food of a family is, though its name does not say so. */
+const KIND_OF_FAMILY: Partial<Record<Component['family'], readonly string[]>> = {
+  cheese: ['cheese'],
+  'cured-meat': ['meat'],
+  fish: ['fish', 'seafood'],
+  vehicle: ['bread', 'cracker'],
+  'fresh-fruit': ['fruit'],
+  'dried-fruit': ['fruit'],
+  vegetable: ['vegetable'],
+  pickle: ['vegetable', 'pickle'],
+  'nut-seed': ['nut', 'seed'],
+};
+
 /** Foods that an own need names: the component itself, its base food, what it is called, what is in it. */
 function namesFood(component: Component, foods: readonly string[]): string | undefined {
   const words = namesOf(component);
-  return foods.find(
-    (food) => wordsOf(food).every((word) => words.has(word)) || namesWidely(food, component, words),
-  );
+  const kind = KIND_OF_FAMILY[component.family] ?? [];
+  return foods.find((food) => {
+    const said = wordsOf(food);
+    // "smoked cheese" is a scamorza that is smoked, too
+    const holds = (word: string): boolean => words.has(word) || (said.length > 1 && kind.includes(word));
+    return said.every(holds) || namesWidely(food, component, words);
+  });
 }
 
 /** A bought food, or one that nobody has described, may hold what an own need leaves out. */

@@ -99,12 +99,22 @@ export const NEED_WORDS: readonly NeedWord[] = NEEDS.flatMap((pack) => {
   ];
 });
 
+/** Words of names that name no food alone: "no animal products" is no rule against what is called "animal". */
+const NO_FOOD_ALONE = new Set(
+  wordsOf(
+    `animal plant raw fresh hard soft white dark black red green yellow brown golden cold hot warm whole dry dried young old
+    aged mature plain natural home made flat half root water powder culture flavour extract colour acid juice large small
+    thin thick sweet strong mild pink light free low pack packed bought crisp packing product`,
+  ),
+);
+
 let foodWords: readonly ReadonlySet<string>[] | undefined;
 
 /** Does a food of the catalogue go by this name, or hold it? Only of such a word a rule of one's own can be kept. */
 export function isFoodWord(text: string): boolean {
   if (isWide(text)) return true;
   const words = wordsOf(text);
+  if (words.length === 1 && NO_FOOD_ALONE.has(words[0]!)) return false;
   foodWords ??= CATALOGUE.map(
     (component) =>
       new Set(

@@ -197,6 +197,38 @@ describe('an allergen in any form of it is the allergen', () => {
     expect(lost).toEqual([]);
   });
 
+  test('two allergens that nobody parted are both of them', () => {
+    const words = 'milk eggs nuts sesame fish soy mustard celery wheat peanuts lupin'.split(' ');
+    const alone = new Map(words.map((word) => [word, needsOf(`1 allergic to ${word}`)]));
+    const pairs = words.flatMap((a) => words.filter((b) => a !== b).map((b) => [a, b] as const));
+    const lost = pairs.filter(([a, b]) => {
+      const found = needsOf(`1 allergic to ${a} ${b}`);
+      return ![a, b].every((word) => alone.get(word)!.every((need) => found.includes(need)));
+    });
+    expect(lost).toEqual([]);
+  });
+
+  test('a word that names no food alone is asked, and no animal products are vegan', () => {
+    expect(needsOf('1 no animal products')).toEqual(['vegan']);
+    for (const word of ['raw', 'cold', 'white', 'plant', 'hard'])
+      expect(needsOf(`1 no ${word} food`)).toEqual([expect.stringContaining('own-unread')]);
+  });
+
+  test.each([
+    ['smoked cheese', 'smoked-scamorza idiazabal smoked-cheese'],
+    ['smoked meat', 'speck smoked-duck'],
+    ['pickled vegetables', 'pickled-beetroot dill-pickles'],
+    ['pork fat', 'salami dry-cured-ham pork-pate'],
+    ['chicken liver', 'liver-parfait roast-chicken'],
+    ['rye crackers', 'rye-crispbread dark-rye-bread'],
+  ])('“no %s” leaves out %s', (what, foods) => {
+    const verdict = verdictsOf(`1 no ${what}`);
+    const kept = foods
+      .split(' ')
+      .filter((id) => verdict(CATALOGUE.find((food) => food.id === id)!) !== 'forbidden');
+    expect(kept).toEqual([]);
+  });
+
   test('but butter beans are no butter, and who leaves out blue cheese keeps the others', () => {
     expect(needsOf('1 no butter beans')).not.toContain('dairy-free');
     expect(needsOf('1 no blue cheese')).toEqual(['own-no-blue-cheese']);

@@ -70,9 +70,16 @@ const singular = (word: string): string =>
     .replace(/ies$/, 'y')
     .replace(/(?:([^aeiou])oes|([^s])s)$/, (_all, o?: string, s?: string) => (o ? `${o}o` : s!));
 
+/** Who leaves out pork fat is told of all that has pork: no list says which part of it went in. */
+const PART_OF_IT =
+  /\s+(?:fat|gelatine?|meat|products?|livers?|stock|broth|sausages?|breasts?|fillets?|ham|bacon|bits)$/;
+
 /** Facts that a word stands for, in its singular or plural. */
-const factsOf = (word: string): readonly OwnFact[] | undefined =>
-  BY_FACT[word] ?? BY_FACT[singular(word)] ?? BY_FACT[`${word}s`];
+const factsOf = (word: string): readonly OwnFact[] | undefined => {
+  const known = BY_FACT[word] ?? BY_FACT[singular(word)] ?? BY_FACT[`${word}s`];
+  const part = word.replace(PART_OF_IT, '');
+  return known ?? (part === word ? undefined : factsOf(part));
+};
 
 export const isLeftOutFact = (word: string): boolean => factsOf(word) !== undefined;
 

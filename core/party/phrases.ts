@@ -78,8 +78,17 @@ class Reader {
     }
     const isSo = said.needs.every((word) => isAllergy(word) && !NO_ALLERGEN_WITH_MORE.test(word.word));
     let { length } = said;
-    while (isSo && FORM_OF_ALLERGEN.test(this.tokens[i + length] ?? '')) length++;
+    while (isSo && this.isFormOf(said, i + length)) length++;
     return { ...said, length };
+  }
+
+  /** Peanut butter is peanuts, cashew nuts are cashews; "milk nuts" is another allergen, and no form of milk. */
+  private isFormOf(said: Match, i: number): boolean {
+    const form = this.tokens[i] ?? '';
+    if (!FORM_OF_ALLERGEN.test(form)) return false;
+    const other = this.needNamed(i)?.needs ?? [];
+    const ids = said.needs.map(({ need }) => need.id);
+    return other.length === 0 || /^butters?$/.test(form) || other.some(({ need }) => ids.includes(need.id));
   }
 
   /** A need's word, a fact's, or a food's. */
@@ -97,6 +106,15 @@ class Reader {
     return { length: byName.words.length, needs: called, diet: isDiet(byName.need) };
   }
 
+  /** How many of these words are each an allergen of its own; "cream cheese" is one. */
+  private allergensIn(i: number, n: number): number {
+    const ids = this.tokens.slice(i, i + n).flatMap((token, k) => {
+      const needs = this.needNamed(i + k)?.needs.filter(isAllergy) ?? [];
+      return needs.length > 0 ? needs.map(({ need }) => need.id).join(' ') : [];
+    });
+    return new Set(ids).size;
+  }
+
   private food(i: number): number {
     for (let n = 4; n >= 1; n--) {
       const words = this.tokens.slice(i, i + n);
@@ -105,6 +123,8 @@ class Reader {
       if (BEFORE_FOOD.test(words[0]!) || BEFORE_FOOD.test(words.at(-1)!)) continue;
       // "maize allergy" is of maize, though biscuits are sold as "for an allergy"
       if (n > 1 && SUFFIX.test(words.at(-1)!)) continue;
+      // "milk eggs" are two things that somebody forgot to part, though biscuits hold both
+      if (this.allergensIn(i, n) > 1) continue;
       // "a nut allergy" is of nuts, not of a food that is called so
       if (ARTICLE.test(words[0]!)) return 0;
       const text = words.join(' ');

@@ -46,7 +46,7 @@ export const ARTICLE = /^(?:an?|the|some|any)$/;
 export const TASTE = /^(?:hot|spicy|salty|sweet|sour|bitter|smoky|strong|rich)$/;
 /** An allergen with one of these behind it is the allergen: who is allergic to sesame seeds is to tahini, too. */
 export const FORM_OF_ALLERGEN =
-  /^(?:seeds?|beans?|kernels?|nuts?|flours?|meal|germ|bran|gluten|starch|malt|bread|oils?|powders?|proteins?|solids|extracts?|pastes?|spreads?|whites?|yolks?|sauces?|salt|meat|sticks?|shells?|butters?|products?)$/;
+  /^(?:seeds?|beans?|kernels?|nuts?|flours?|meal|germ|bran|gluten|starch|malt|bread|crackers?|crispbreads?|toasts?|rolls?|pasta|noodles?|biscuits?|cereals?|pastry|dough|oils?|powders?|proteins?|solids|extracts?|pastes?|spreads?|whites?|yolks?|sauces?|salt|meat|sticks?|shells?|butters?|products?)$/;
 /** But butter beans are no butter, and cream crackers no cream. */
 export const NO_ALLERGEN_WITH_MORE = /^(?:butter|cream|oysters?)$/;
 /** "Mixed nuts", "roasted peanuts", "king prawns" are nuts, peanuts, prawns. */

@@ -27,7 +27,16 @@ const OF_ANIMALS: readonly (readonly [FactKey, string])[] = [
 export const vegan: NeedPack = {
   id: 'vegan',
   name: 'Vegan',
-  also: ['vegans', 'plant-based', 'plant based'],
+  also: [
+    'vegans',
+    'plant-based',
+    'plant based',
+    'no animal products',
+    'no animal product',
+    'without animal products',
+    'animal-free',
+    'animal free',
+  ],
   rim: 'strokes',
   summary: 'Nothing of an animal: no meat, fish, milk, egg, honey, beeswax, gelatine, carmine or rennet.',
   strictness: 'strict',
