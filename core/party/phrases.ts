@@ -86,9 +86,8 @@ class Reader {
   private isFormOf(said: Match, i: number): boolean {
     const form = this.tokens[i] ?? '';
     if (!FORM_OF_ALLERGEN.test(form)) return false;
-    const other = this.needNamed(i)?.needs ?? [];
-    const ids = said.needs.map(({ need }) => need.id);
-    return other.length === 0 || /^butters?$/.test(form) || other.some(({ need }) => ids.includes(need.id));
+    const [other] = this.needNamed(i)?.needs ?? [];
+    return !other || /^butters?$/.test(form) || said.needs.some(({ need }) => need.id === other.need.id);
   }
 
   /** A need's word, a fact's, or a food's. */
