@@ -15,6 +15,18 @@ export function ownNeedProblem(own: OwnNeed): Said | undefined {
   return undefined;
 }
 
+/** What must not be in a food is asked where it may be in it: whoever ticked "sesame" did not clear its traces. */
+const perhaps = ({ facts }: OwnNeed): OwnNeed['facts'] =>
+  facts
+    .filter(
+      ({ fact, values, verdict }) =>
+        verdict === 'forbidden' &&
+        values.includes('contains') &&
+        possibleValues(fact as FactKey).includes('may') &&
+        !facts.some((other) => other.fact === fact && other.values.includes('may')),
+    )
+    .map(({ fact, why }) => ({ fact, values: ['may'], verdict: 'ask', why }));
+
 /** A stylist's own need becomes a pack like the others. Its foods are looked at by the judge. */
 export function packOfOwn(own: OwnNeed): NeedPack {
   const known = made.get(own);
@@ -27,7 +39,7 @@ export function packOfOwn(own: OwnNeed): NeedPack {
     summary: own.name,
     strictness: 'strict',
     settings: [],
-    rules: own.facts.map((fact): Rule => ({
+    rules: [...own.facts, ...perhaps(own)].map((fact): Rule => ({
       fact: fact.fact as FactKey,
       [fact.verdict]: fact.values,
       why: fact.why || `“${own.name}” leaves it out`,

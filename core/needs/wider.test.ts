@@ -272,6 +272,22 @@ describe('foods of a rule of one’s own', () => {
     expect(kinder).toEqual([]);
   });
 
+  test('a fact that is ticked is asked where it may be in the food', () => {
+    const own = {
+      id: 'own-x',
+      name: 'No x',
+      facts: [{ fact: 'allergen.sesame', values: ['contains'], verdict: 'forbidden' as const, why: '' }],
+      foods: [],
+    };
+    const traces = CATALOGUE.filter(({ allergens }) => allergens.sesame === 'may');
+    expect(traces.length).toBeGreaterThan(0);
+    for (const food of traces)
+      expect([
+        food.id,
+        judgeNeed(food, usualForm(food).form, { id: own.id, settings: {}, own }).verdict,
+      ]).toEqual([food.id, 'ask']);
+  });
+
   test('what is packed without them stays theirs', () => {
     expect(verdictOf('nuts', 'nut-free-apricots')).toBe('fine');
     expect(verdictOf('gluten', 'gf-oatcakes')).toBe('fine');
