@@ -33,9 +33,9 @@ export interface Replies {
 
 type Key = (typeof REPLY_QUESTIONS)[number]['key'];
 const FINDERS: Record<Key, RegExp> = {
-  name: /^(?:(?:your|my|our) )?names?\b[^:]*:/i,
+  name: /^your name\b[^:]*:|^(?:my )?name\s*:/i,
   'how many': /^how many of (?:you|us)\b[^:]*:/i,
-  children: /^(?:the )?children,? with ages\b[^:]*:|^children\b[^:]*:/i,
+  children: /^children\b[^:]*:/i,
   'we eat': /^(?:(?:we|i) eat|how (?:do )?(?:you|we|i) eat|diet(?:ary)?)\b[^:]*:/i,
   allergies: /^(?:(?:any|my|our|food) )*(?:allerg(?:y|ies)|intolerances?)\b[^:]*:/i,
   care: /^anything else\b[^:]*:/i,
@@ -99,7 +99,14 @@ export function readReplies(text: string): Replies {
   if (starts.length === 0 && text.trim() !== '') problems.push({ reply: 1, said: { say: 'reply.none' } });
   starts.forEach((start, k) => {
     const a = answersOf(lines.slice(start, starts[k + 1]));
-    const needs = [a['we eat'], a.allergies && `${a.allergies} allergy`, a.care]
+    const needs = [
+      a['we eat'],
+      a.allergies && `${a.allergies} allergy`,
+      a.care,
+      besideNumbers(a['how many']),
+      // "Bo (coeliac)"
+      /[(,;–-]\s*(.+?)\)?$/.exec(a.name)?.[1] ?? '',
+    ]
       .filter((text) => text && !EVERYTHING.test(text))
       .flatMap(listOf);
     const dislikes = listOf(a['we do not like']);
@@ -109,7 +116,8 @@ export function readReplies(text: string): Replies {
       return;
     }
     const said = needs.length > 0 ? ` ${needs.join(' & ')}` : '';
-    const parts = [grown > 0 ? `${grown}${said}` : '', childrenPart(a.children, said)].filter(Boolean);
+    // "2; 2 children" would be two in all
+    const parts = [grown > 0 ? `${grown} adults${said}` : '', childrenPart(a.children, said)].filter(Boolean);
     const of = ({ say, with: values }: Said): Said => ({
       say,
       with: { ...values, name: a.name || { say: 'reply.nameless' } },
@@ -142,5 +150,17 @@ export function readReplies(text: string): Replies {
 function childrenPart(text: string, said: string): string {
   if (text === '') return '';
   const [count = '', ...ages] = text.match(/\d+/g) ?? [];
-  return `${count || '1'} children${said}${ages.length > 0 ? ` (${ages.join(', ')})` : ''}`;
+  const more = besideNumbers(text);
+  return `${count || '1'} children${said}${more && ` & ${more}`}${ages.length > 0 ? ` (${ages.join(', ')})` : ''}`;
 }
+
+/** What an answer says beside how many and how old: "2, Mia has a nut allergy" is not dropped. */
+const besideNumbers = (text: string): string =>
+  /[a-z]/i.test(text.replace(PLAIN_COUNT, ''))
+    ? text
+        .replace(/\d+/g, ' ')
+        .replace(/[,;()\s]+/g, ' ')
+        .trim()
+    : '';
+const PLAIN_COUNT =
+  /\b(?:aged?|ages|years?|yrs?|olds?|months?|and|child(?:ren)?|kids?|boys?|girls?|bab(?:y|ies)|toddlers?|adults?|grown-?ups?|people|guests?|persons?|of|us|we|are|is|just|only|me|the|no|none|nil)\b/gi;

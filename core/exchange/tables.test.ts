@@ -170,6 +170,31 @@ describe('reply slips', () => {
     expect(groups[1]!.dislikes).toEqual(['olives']);
   });
 
+  test('what is said beside a number or a name is kept, and grown guests beside children are counted', () => {
+    const { groups } = readReplies(
+      [
+        'Your name: Ada',
+        'How many of you: 2',
+        'Children, with ages: 2, ages 3 and 7',
+        'Your name: Kim',
+        'How many of you: 2, both vegan',
+        'Children, with ages: 1, aged 5, has a nut allergy',
+        'Your name: Bo (coeliac)',
+        'Your name: Ida',
+        'Name of what I cannot eat: no peanuts',
+      ].join('\n'),
+    );
+    const seated = groups.map(({ count, band, needs }) =>
+      [count, band, ...needs.map(({ id }) => id)].join(' '),
+    );
+    expect(seated.slice(0, 3)).toEqual(['2 adult', '1 child', '1 child']);
+    expect(seated[3]).toContain('2 adult vegan');
+    expect(seated[4]).toMatch(/^1 child .*tree-nut-free/);
+    expect(seated[5]).toContain('gluten-free');
+    expect(seated[6]).toContain('peanut-free');
+    expect(seated).toHaveLength(7);
+  });
+
   test('two replies one below the other; what is not understood is named and nobody is guessed at', () => {
     const { groups, problems } = readReplies(
       'Your name: A\nWe eat: everything\n\nYour name: B\nAllergies: moonlight\n',

@@ -30,6 +30,7 @@ function farOut(surface: Surface, food: string, star: string | null): number {
   const { elements, outline } = laySurface(plan, surface, 3, { bySight: 1 });
   const half = [0, 1].map((axis) => Math.max(...outline.map((point) => point[axis]!)));
   const mine = elements.filter(({ componentId }) => componentId === food);
+  expect(mine.length).toBeGreaterThan(0);
   const largest = Math.max(...mine.map((element) => areaOf(element.outline)));
   return Math.min(
     ...mine

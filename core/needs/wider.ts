@@ -29,7 +29,7 @@ const milkOf =
   (animal: string) =>
   ({ milk }: Component): boolean =>
     milk === animal;
-/** Feta is of sheep's milk with up to three parts in ten of goat's, halloumi of either or both, with or without cow's (their protected names). */
+/** Feta is of sheep's milk with up to three parts in ten of goat's, halloumi of either or both, with or without cow's (their protected names: Regulations (EC) 1829/2002 and (EU) 2021/591). */
 const OF_GOATS: Wider = { is: milkOf('goat'), words: 'goat chevre crottin', may: 'feta halloumi' };
 const OF_SHEEP: Wider = {
   is: milkOf('sheep'),
