@@ -36,6 +36,16 @@ describe('boards that differ, and have what each needs', () => {
     expect(chargedWith('loss.like-without', [group('all', 8)])).toEqual([]);
   });
 
+  test('what guests with an allergy are often allergic to as well stands back, said or not', () => {
+    const back = (need: string) => chargedWith('loss.often-too', [group('all', 8), group('few', 2, [need])]);
+    expect(back('tree-nut-free')).toContain('peanuts-no-nuts');
+    expect(back('tree-nut-free')).not.toContain('almonds');
+    expect(back('peanut-free')).toContain('almonds');
+    expect(back('crustacean-free').length + back('mollusc-free').length).toBeGreaterThan(0);
+    expect(back('mollusc-free')).toContain('prawns');
+    expect(back('vegan')).toEqual([]);
+  });
+
   test('on the tray of a few lies nothing that would reach an allergy at the large table', () => {
     const few: Surface = { ...round(240), id: 'tray' as Surface['id'], serves: [id('gf') as never] };
     const main: Surface = { ...round(440), serves: [id('all') as never, id('minds') as never] };

@@ -25,6 +25,7 @@ export {
   forbiddenToSmall,
   isGrave,
   isOfTheMaking,
+  isOftenToo,
   judgeGroup,
   judgeNeed,
   judgeValue,

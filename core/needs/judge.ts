@@ -286,6 +286,20 @@ export const keepsCoursesApart = (group: Group): boolean =>
 export const forbiddenToSmall = ({ reasons }: Judgement): boolean =>
   reasons.some((reason) => isAgeNeed(reason.need) && reason.verdict === 'forbidden');
 
+/** Is it what guests with such an allergy are often allergic to as well? For proposals only: nothing is forbidden by it. */
+export const isOftenToo = memo2((component: Component, group: Group): boolean =>
+  needsOf(group).some((choice) => {
+    const pack = packOf(choice);
+    return (
+      pack !== undefined &&
+      isGrave(pack, choice) &&
+      (pack.oftenToo ?? []).some(({ fact, values }) =>
+        values.includes(factValue(component, fact, component.forms[0]!.form)),
+      )
+    );
+  }),
+);
+
 /** Forms of the component in which it would be fine. */
 export function fineForms(component: Component, choice: NeedChoice): FormId[] {
   return component.forms

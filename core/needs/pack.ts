@@ -136,6 +136,8 @@ export interface NeedPack {
   strictness: Strictness;
   settings: readonly Setting[];
   rules: readonly Rule[];
+  /** What its guests are often allergic to as well. It is fine until they say so, and no stylist proposes it to them unasked. */
+  oftenToo?: readonly FactTest[];
   contact?: Contact;
   apart?: readonly Apart[];
   quantity?: Quantity;

@@ -104,7 +104,9 @@ const NO_FOOD_ALONE = new Set(
   wordsOf(
     `animal plant raw fresh hard soft white dark black red green yellow brown golden cold hot warm whole dry dried young old
     aged mature plain natural home made flat half root water powder culture flavour extract colour acid juice large small
-    thin thick sweet strong mild pink light free low pack packed bought crisp packing product`,
+    thin thick sweet strong mild pink light free low pack packed bought crisp packing product starch fat rind blood snack
+    crunchy nitrate wholegrain roasted fried baked grilled toasted cooked filled stuffed marinated salted candied sweetened
+    whipped sliced mixed canned tinned dipped coated vegan vegetarian`,
   ),
 );
 
@@ -114,7 +116,7 @@ let foodWords: readonly ReadonlySet<string>[] | undefined;
 export function isFoodWord(text: string): boolean {
   if (isWide(text)) return true;
   const words = wordsOf(text);
-  if (words.length === 1 && NO_FOOD_ALONE.has(words[0]!)) return false;
+  if (words.every((word) => NO_FOOD_ALONE.has(word))) return false;
   foodWords ??= CATALOGUE.map(
     (component) =>
       new Set(

@@ -10,6 +10,8 @@ interface Wider {
   /** A word that ends so. */
   ending?: string;
   is?(component: Component): boolean;
+  /** Or it holds one of these, as its allergens say. */
+  allergens?: readonly (keyof Component['allergens'])[];
   /** What may hold it, though no list of its own says so: it is asked. */
   may?: string;
 }
@@ -20,8 +22,23 @@ const MAIZE =
   'corn maize sweetcorn polenta popcorn popping cornflour cornmeal cornstarch hominy grits masa tortilla nacho';
 const PEPPER =
   'pepper peppered paprika capsicum chilli chili cayenne jalapeno pimento romesco nduja chorizo harissa';
-const LEGUME =
-  'bean chickpea lentil pea lupin soya soy tofu tempeh edamame hummus falafel dal peanut miso mangetout';
+const LEGUME: Wider = {
+  words:
+    'bean chickpea lentil pea lupin soya soy tofu tempeh edamame hummus falafel dal peanut miso mangetout',
+  allergens: ['soy', 'peanuts', 'lupin'],
+};
+const PEA: Wider = { words: 'pea mangetout' };
+const GRAIN: Wider = {
+  words: `${MAIZE} grain cereal wheat rye barley oat spelt emmer rice millet sorghum teff buckwheat quinoa amaranth bulgur
+    couscous semolina pasta noodle bran malt granola bread rice oatcake pancake`,
+  allergens: ['gluten'],
+};
+const DIP: Wider = { families: ['spread-dip'] };
+const FRESH_HERB: Wider = {
+  families: ['garnish'],
+  words:
+    'herb basil rosemary thyme oregano sage mint dill parsley coriander cilantro chive tarragon marjoram bay chervil',
+};
 const CITRUS =
   'citrus lemon lime orange mandarin grapefruit kumquat clementine tangerine satsuma yuzu bergamot marmalade';
 const CHOCOLATE = 'cocoa cacao chocolate brownie gianduja';
@@ -83,18 +100,29 @@ const WIDER: Readonly<Record<string, Wider>> = {
   'citrus fruit': { words: CITRUS },
   'stone fruit': { words: 'cherry peach nectarine plum apricot prune mirabelle greengage damson' },
   bean: { words: 'bean edamame lupin soya soy tofu tempeh' },
-  legume: { words: LEGUME },
-  pulse: { words: LEGUME },
+  legume: LEGUME,
+  pulse: LEGUME,
+  pea: PEA,
+  'green pea': PEA,
+  'pea protein': PEA,
+  grain: GRAIN,
+  cereal: GRAIN,
+  'whole grain': GRAIN,
+  dip: DIP,
+  spread: DIP,
+  sauce: DIP,
+  condiment: { families: ['spread-dip', 'pickle'] },
+  flower: { words: 'flower petal blossom nasturtium rose lavender elderflower viola' },
+  pastry: { words: 'pastry croissant quiche puff filo phyllo baklava straws tart pie' },
+  'white meat': { words: 'chicken turkey poultry', may: 'pork duck ham veal rabbit' },
+  'fresh herb': FRESH_HERB,
   chickpea: { words: 'chickpea garbanzo hummus falafel' },
   garbanzo: { words: 'chickpea garbanzo hummus falafel' },
   cocoa: { words: CHOCOLATE },
   chocolate: { words: CHOCOLATE },
   yeast: { words: 'yeast sourdough bread baguette focaccia brioche roll toast pizza bagel croissant' },
   sausage: { words: 'sausage salami chorizo nduja soppressata mortadella pepperoni' },
-  herb: {
-    words:
-      'herb basil rosemary thyme oregano sage mint dill parsley coriander cilantro chive tarragon marjoram bay chervil',
-  },
+  herb: FRESH_HERB,
   spice: {
     words:
       'spice pepper paprika cumin cinnamon clove nutmeg cardamom coriander turmeric ginger chilli curry allspice anise saffron',
@@ -214,13 +242,14 @@ function basesOf(family: Family): ReadonlySet<string> {
 export function namesWidely(text: string, component: Component, words: ReadonlySet<string>): boolean {
   const wider = BY_KEY.get(key(text));
   if (!wider) return false;
-  const { families = [], bases = [], ending } = wider;
+  const { families = [], bases = [], allergens = [], ending } = wider;
   const holds = (word: string): boolean => words.has(word);
   return (
     families.includes(component.family) ||
     wordsOf(wider.words ?? '').some(holds) ||
     (ending !== undefined && [...words].some((word) => word.endsWith(ending))) ||
     bases.some((family) => [...basesOf(family)].some(holds)) ||
+    allergens.some((allergen) => component.allergens[allergen] === 'contains') ||
     wider.is?.(component) === true
   );
 }

@@ -3,13 +3,15 @@ import { beforeAll, describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { nodeSolver } from '../../solver/node.js';
 import { CATALOGUE } from '../catalogue/index.js';
+import { checkFood } from '../check/index.js';
 import type { Solver } from '../compose/index.js';
 import { judgeNeed } from '../needs/index.js';
 import { guestsIn } from '../party/index.js';
 import { planLarder, type Plan, type SurfaceId } from '../plan/index.js';
 import { costOf } from '../portion/index.js';
+import { laidDemo } from '../test-support/demo.js';
 import { after, group, id, lies, planWith } from '../testing/plans.js';
-import { accepted, cheaperBy, convert, convertCommand, onlyJobs, swapsFor } from './index.js';
+import { accepted, cheaperBy, convert, convertCommand, onlyJobs, optionsFor, swapsFor } from './index.js';
 
 let solve: Solver;
 beforeAll(async () => (solve = await nodeSolver()));
@@ -99,6 +101,34 @@ describe('converting a board', () => {
     const conversion = convert(vegan, need('vegan'), solve);
     expect(conversion.items.map((item) => item.kind)).toEqual(['stays', 'stays']);
     expect(conversion.plan.placements).toEqual(vegan.placements);
+  });
+
+  test('what brings a guest who counts more than the limit is taken back, not the whole turn refused', () => {
+    const ferry = laidDemo('last-ferry');
+    const stops = (plan: Plan) =>
+      checkFood(plan)
+        .findings.filter(({ severity }) => severity === 'blocker')
+        .map(({ key }) => key);
+    expect(ferry.party.some(({ needs }) => needs.some((need) => need.id === 'keto'))).toBe(true);
+    const conversion = convert(ferry, need('peanut-free'), solve);
+    expect(conversion.status).toBe('optimal');
+    expect(stops(conversion.plan)).toEqual(stops(ferry));
+  });
+
+  test('guests with an allergy to tree nuts get no peanuts for almonds, unless those were there', () => {
+    const nuts = planWith({
+      party: [group('all', 8), group('nut', 2, ['tree-nut-free'])],
+      placements: [lies('almonds', 120), lies('cucumber', 150), lies('strawberries', 200)],
+    });
+    const asPeanuts = (plan: Plan) => {
+      const larder = planLarder(plan);
+      const options = optionsFor(plan, larder, larder.get(id('almonds'))!, plan.placements.slice(0, 1));
+      return options.find((option) => option.id === id('peanuts-no-nuts'))!;
+    };
+    const unasked = asPeanuts({ ...nuts, party: [nuts.party[0]!] });
+    expect(unasked.changes.join()).not.toContain('allergy');
+    expect(asPeanuts(nuts).score).toBeLessThan(unasked.score - 0.1);
+    expect(asPeanuts(nuts).changes[0]).toContain('allergy');
   });
 
   test('an empty board stays empty', () =>

@@ -1,5 +1,5 @@
 import { usualForm, type ComponentId, type Larder } from '../catalogue/index.js';
-import { checkFood, contextOf, type Finding } from '../check/index.js';
+import { checkFood, contextOf, plateSums, type Finding } from '../check/index.js';
 import { compose, type Solver } from '../compose/index.js';
 import { packOf } from '../needs/index.js';
 import type { NeedChoice } from '../party/index.js';
@@ -186,7 +186,12 @@ function withoutCulprits(
   const changed = picked.map((arc, i) => ({ a: arc, i })).filter(({ a: arc }) => arc.item.kind !== 'stays');
   const named = new Set<string>([...come.flatMap((finding) => finding.components), ...reaching(after, come)]);
   const blamed = changed.filter(({ a: arc }) => named.has(arc.item.to) && arc.item.kind !== 'leave-out');
-  const lost = blamed.length > 0 ? blamed : lostTo(start, after, changed, come).slice(0, TAKEN_BACK);
+  const lost =
+    [
+      blamed,
+      lostTo(start, after, changed, come).slice(0, TAKEN_BACK),
+      broughtTo(start, after, changed, come).slice(0, 1),
+    ].find((some) => some.length > 0) ?? [];
   for (const { a: arc, i } of lost) arcs[i] = arcs[i]!.filter((otherArc) => otherArc !== arc);
   return lost.length > 0 && arcs.every((list) => list.length > 0);
 }
@@ -225,6 +230,26 @@ function lostTo(
       ({ a: arc }) => had.has(arc.item.from) && !(arc.item.kind !== 'leave-out' && has.has(arc.item.to)),
     )
     .sort((x, y) => massOf(y.a.item.from) - massOf(x.a.item.from));
+}
+
+/** Changes that bring a group that counts, and is over its limit now, more of what it counts: the most first. */
+function broughtTo(
+  start: Plan,
+  after: Plan,
+  changed: readonly { a: Arc; i: number }[],
+  come: readonly Finding[],
+): { a: Arc; i: number }[] {
+  const short = new Set<string>(come.flatMap((finding) => finding.concerns));
+  const linesIn = (plan: Plan) =>
+    plateSums(contextOf(plan)).flatMap(({ group, lines }) => (short.has(group.id) ? lines : []));
+  const [had, has] = [linesIn(start), linesIn(after)];
+  const brought = (lines: typeof had, id: ComponentId): number =>
+    lines.reduce((sum, { food, amount }) => sum + (food.component.id === id ? amount.high : 0), 0);
+  return changed
+    .map((one) => ({ one, more: brought(has, one.a.item.to) - brought(had, one.a.item.from) }))
+    .filter(({ more }) => more > 0)
+    .sort((x, y) => y.more - x.more)
+    .map(({ one }) => one);
 }
 
 const impossible = (target: Target): Said => ({

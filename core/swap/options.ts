@@ -18,7 +18,7 @@ import {
   takenHere,
   suitsIce,
 } from '../board/index.js';
-import { forbiddenToSmall, judgeGroup } from '../needs/index.js';
+import { forbiddenToSmall, isOftenToo, judgeGroup } from '../needs/index.js';
 import { groupsAt, type Placement, type Plan, type SurfaceId } from '../plan/index.js';
 import { costAlone, effortOf, inPantry, minutesOf } from '../portion/index.js';
 import { onlyJobs } from './jobs.js';
@@ -40,6 +40,8 @@ import { twins } from './twins.js';
 export const LEAST_LIKE = 0.6;
 /** A food that leaves a job undone that nothing else on the board does. */
 const JOB_LOST = 0.22;
+/** What a guest there with an allergy is often allergic to as well, though nobody has said so. */
+const OFTEN_TOO = 0.2;
 
 export interface OptionSettings {
   weights?: Likeness;
@@ -206,6 +208,11 @@ function swapTo(
   const figures = swappedInMotifs(plan, from.id, to);
   const placements = placedInstead(plan, to, here, figures.placements);
   const lost = jobs.filter((job) => !job.has(to));
+  const oftenToo = plan.surfaces
+    .filter(({ id }) => placements.some((placement) => placement.id === id))
+    .some((surface) =>
+      groupsAt(plan, surface).some((group) => isOftenToo(to, group) && !isOftenToo(from, group)),
+    );
   const massG = grams(here);
   const costMinor = costAlone(plan, to.id, massG) - costAlone(plan, from.id, massG);
   const words = wordsOf(from, to, like);
@@ -219,9 +226,13 @@ function swapTo(
     form: placements[0]!.fact.form,
     contained: FORMS[placements[0]!.fact.form].bowl === true,
     like,
-    score: Math.max(0, score - JOB_LOST * lost.length),
+    score: Math.max(0, score - JOB_LOST * lost.length - (oftenToo ? OFTEN_TOO : 0)),
     keeps: words.keeps,
-    changes: [...words.changes, ...lost.map((job) => `no more ${job.name}`)],
+    changes: [
+      ...(oftenToo ? ['the question: those with an allergy here often have one to it, too'] : []),
+      ...words.changes,
+      ...lost.map((job) => `no more ${job.name}`),
+    ],
     costMinor,
     minutes: Math.round(minutesOf(effortOf(to, placements[0]!.fact.form), massG) - workOf(from, here)),
     interesting:

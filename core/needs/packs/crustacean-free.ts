@@ -18,6 +18,7 @@ export const crustaceanFree = allergy({
   ],
   fact: 'allergen.crustaceans',
   word: 'crustaceans',
+  oftenToo: [{ fact: 'allergen.molluscs', values: ['contains'] }],
   traps: ['prawns and crab', 'surimi', 'shrimp paste in kimchi'],
   good: ['fish, where it is no allergy', 'cheese', 'cured meat'],
   note: '"Shellfish" may mean molluscs too: ask which.',

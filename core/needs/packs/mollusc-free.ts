@@ -7,6 +7,7 @@ export const molluscFree = allergy({
   leftOut: ['shellfish', 'shell fish', 'seafood', 'clam', 'scallop', 'snail', 'octopus'],
   fact: 'allergen.molluscs',
   word: 'molluscs',
+  oftenToo: [{ fact: 'allergen.crustaceans', values: ['contains'] }],
   traps: ['mussels, oysters, snails', 'octopus and squid', 'oyster sauce'],
   good: ['fish, where it is no allergy', 'cheese', 'cured meat'],
 });

@@ -135,6 +135,7 @@ interface Allergy {
   rim?: NeedPack['rim'];
   travels?: NonNullable<NeedPack['contact']>['travels'];
   more?: readonly Rule[];
+  oftenToo?: NeedPack['oftenToo'];
   settings?: readonly Setting[];
   traps: readonly string[];
   good: readonly string[];
@@ -154,6 +155,7 @@ export function allergy(choice: Allergy): NeedPack {
     oneFood: true,
     settings: [traces, ...(choice.settings ?? []), contactSetting('same-surface')],
     rules: [...byTraces(choice.fact, choice.word), ...(choice.more ?? [])],
+    ...(choice.oftenToo ? { oftenToo: choice.oftenToo } : {}),
     contact: {
       carriers: [{ fact: choice.fact, values: ['contains'] }],
       what: choice.word,

@@ -84,6 +84,7 @@ export const treeNutFree: NeedPack = {
       source: 'public allergen law',
     },
   ],
+  oftenToo: [{ fact: 'allergen.peanuts', values: ['contains'] }],
   contact: {
     carriers: [{ fact: 'allergen.tree-nuts', values: ['contains'] }],
     what: 'bits of nut',

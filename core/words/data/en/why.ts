@@ -57,6 +57,7 @@ export const WHY = {
   'loss.season': 'food in season',
   'loss.liked': 'food that nobody dislikes',
   'loss.strength': 'the strength that you asked for',
+  'loss.often-too': 'food that guests with an allergy are not often allergic to as well',
   'loss.like-without': 'its like, which a guest with an allergy may eat too',
   'loss.crumbled': 'food that still looks like what it is when it is cut small enough',
   'loss.no-label': 'food with no label left to read',
