@@ -33,8 +33,8 @@ export interface Laying {
   surface: Surface;
   /** Of each pile's ground only so much is laid, the middle of it: the rest stays open between the piles. */
   thin: number;
-  /** How good a board is that has just these on it. */
-  worth?: (elements: LaidElement[]) => number;
+  /** How good the surface is with just these on it, and what is laid there already. */
+  worth: (elements: LaidElement[]) => number;
 }
 
 const COARSE_MM = 5;

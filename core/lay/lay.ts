@@ -51,7 +51,7 @@ export interface LaidSurface {
 
 const FINE_MM = 3;
 export const ROUNDS = 4;
-/** So often who is truly seen beside whom trades places again; each is a sixth of the layout's time. */
+/** So often who is truly seen beside whom trades places again; each is a tenth of the layout's time. */
 const SEEN_ROUNDS = 3;
 /** A surface whose food covers less than this is laid calmly, with open ground around. */
 const CALM = 0.9;
@@ -83,7 +83,7 @@ export function laySurface(
 ): LaidSurface {
   const random = createRandom(seedOf(seed, surface.id));
   const worth = (elements: LaidElement[]): number => judged(plan, surface, elements).whole;
-  const laying = { random, steps, bySight, stands, star: plan.wishes.star, surface, thin: 1 };
+  const laying = { random, steps, bySight, stands, star: plan.wishes.star, surface, thin: 1, worth };
   const area = surfaceAreaCm2(surface);
   const parts = partsOf(plan, surface);
   const outline = servingGround(surface);
@@ -100,19 +100,10 @@ export function laySurface(
     : segments.length
       ? layBoxes(dealtOut(parts, segments), segments, laying)
       : split
-        ? [
-            ...layGround(
-              parts.filter((part) => !part.inZone),
-              split.rest,
-              split.rest,
-              laying,
-            ),
-            ...layGround(zone, split.zone, split.zone, laying),
-          ]
+        ? layZones(parts, split, laying)
         : layGround(parts, calm === 1 ? outline : servingGround(surface, calm), outline, {
             ...laying,
             thin: share / calm ** 2,
-            worth,
           });
   const { figures, scores, whole } = judged(plan, surface, elements);
   return {
@@ -126,10 +117,23 @@ export function laySurface(
   };
 }
 
-/** Each compartment, or small board, is laid by itself, about its own middle. */
+/** The zone first, then the rest beside it as it lies. */
+function layZones(
+  parts: readonly Part[],
+  { zone, rest }: { zone: Point[]; rest: Point[] },
+  laying: Laying,
+): LaidElement[] {
+  const of = (inZone: boolean) => parts.filter((part) => part.inZone === inZone);
+  const there = layGround(of(true), zone, zone, laying);
+  const worth = (elements: LaidElement[]): number => laying.worth([...there, ...elements]);
+  return [...there, ...layGround(of(false), rest, rest, { ...laying, worth })];
+}
+
+/** Each compartment, or small board, is laid by itself, about its own middle, beside those that are laid. */
 function layBoxes(dealt: readonly Part[][], boxes: readonly Compartment[], laying: Laying): LaidElement[] {
   const { places = [], walls: _walls, segments: _segments, ...bare } = laying.surface;
-  return dealt.flatMap((mine, k) => {
+  const laid: LaidElement[] = [];
+  dealt.forEach((mine, k) => {
     const { at, ground, areaCm2 } = boxes[k]!;
     const back: Point = [-at[0], -at[1]];
     const here = mine.map((part) => (part.pinned ? { ...part, pinned: shiftedBy(part.pinned, back) } : part));
@@ -139,10 +143,11 @@ function layBoxes(dealt: readonly Part[][], boxes: readonly Compartment[], layin
     };
     const thin = shareOf(bare, groundOf(mine) / areaCm2);
     const stands = standsBy(laying.stands, back);
-    return layGround(here, ground, ground, { ...laying, surface, stands, thin }).map((element) =>
-      shiftedBy(element, at),
-    );
+    const inPlace = (elements: readonly LaidElement[]) => elements.map((element) => shiftedBy(element, at));
+    const worth = (elements: LaidElement[]): number => laying.worth([...laid, ...inPlace(elements)]);
+    laid.push(...inPlace(layGround(here, ground, ground, { ...laying, surface, stands, thin, worth })));
   });
+  return laid;
 }
 
 /** Of the ground inside the rim, what food is to lie on: all of it, or less on a calm board. */
@@ -197,51 +202,78 @@ function standUp(
   };
 }
 
+/** A board so far: what stands, and the soft food around it. */
+interface Opening {
+  stood: Stood;
+  flow: Flow;
+  worth: number;
+}
+
+interface Flow {
+  filled: Filled[];
+  regions: Regions | undefined;
+}
+
+const keptFrom = ({ figures, found }: Stood) => [...figures, ...found.map((stands) => stands.outline)];
+
+/** What stands fast around the soft food. */
+const fixedIn = ({ motifs, anchors }: Stood): Part[] => [
+  ...motifs.map(({ fill, border }) => border ?? fill),
+  ...anchors,
+];
+
 /** Soft food over the ground around what stands: grown, filled in, its gaps closed. */
-function flowAround(
-  soft: readonly Part[],
-  { motifs, figures, anchors, found, spots }: Stood,
-  ground: readonly Point[],
-  laying: Laying,
-): { filled: Filled[]; regions: Regions | undefined } {
-  const kept = [...figures, ...found.map((stands) => stands.outline)];
+function flowAround(soft: readonly Part[], stood: Stood, ground: readonly Point[], laying: Laying): Flow {
   // nothing grows where all of it is pinned
   if (!soft.some((part) => !part.pinned))
     return {
       filled: soft.map((part) => ({ part, pieces: pinnedPieces(part.pinned!) })),
       regions: undefined,
     };
-  const edges = motifs.map(({ fill, border }) => border ?? fill);
-  const fixed = [...edges, ...anchors];
-  const regions = growRegions(soft, fixed, spots, kept, ground, laying);
-  let best: Flow = { regions, filled: settled(regions, kept, ground, laying) };
-  // a draft is there at once, and what is a part of a whole is not judged alone
-  if (laying.steps === 0 || !laying.worth) return best;
-  const worthOf = ({ filled }: Flow): number =>
-    laying.worth!([
-      ...anchors.map((part, i) => hardElement(part, found[i]!, createRandom(1))),
-      // what lies where is all that is judged, not which ground it was given
-      ...softElements(filled, () => []),
-    ]);
-  let worth = worthOf(best);
-  for (let round = 0; round < laying.bySight; round++) {
-    const seen = withAnchors(regions.grid, seenFrom(best), kept, regions.parts.length);
-    const traded = tradedBySight(best.regions, seen, { anchors: fixed, spots, ground }, laying);
+  const kept = keptFrom(stood);
+  const regions = growRegions(soft, fixedIn(stood), stood.spots, kept, ground, laying);
+  return { regions, filled: settled(regions, kept, ground, laying) };
+}
+
+/** How good a board is that has just this on it; what lies where is all that is judged, not which ground it was given. */
+const worthOf = ({ anchors, found }: Stood, { filled }: Flow, { worth }: Laying): number =>
+  worth([
+    ...anchors.map((part, i) => hardElement(part, found[i]!, createRandom(1))),
+    ...softElements(filled, () => []),
+  ]);
+
+/** The foods of an opening trade places by what is truly seen of them, as long as the board gets better. */
+function seenBetter({ stood, flow, worth }: Opening, ground: readonly Point[], laying: Laying): Flow {
+  const kept = keptFrom(stood);
+  const around = { anchors: fixedIn(stood), spots: stood.spots, ground };
+  let [best, most] = [flow, worth];
+  for (let round = 0; round < laying.bySight && best.regions; round++) {
+    const seen = withAnchors(
+      best.regions.grid,
+      seenFrom(best.filled, best.regions),
+      kept,
+      best.regions.parts.length,
+    );
+    const traded = tradedBySight(best.regions, seen, around, laying);
     if (!traded) break;
     const next = { regions: traded, filled: settled(traded, kept, ground, laying) };
-    const now = worthOf(next);
-    if (now > worth) [best, worth] = [next, now];
+    const now = worthOf(stood, next, laying);
+    if (now > most) [best, most] = [next, now];
   }
   return best;
 }
 
-interface Flow {
-  filled: Filled[];
-  regions: Regions;
-}
+/** So often a board is begun; the best beginning is gone on with. */
+const OPENINGS = 2;
+
+/** A bowl that finds no place leaves room to the others, and is missed all the same. */
+const isBetter = (one: Opening, other: Opening): boolean => {
+  const more = one.stood.anchors.length - other.stood.anchors.length;
+  return more > 0 || (more === 0 && one.worth > other.worth);
+};
 
 /** Which part's pieces are seen from above in each cell of its regions' grid. */
-function seenFrom({ filled, regions }: Flow): Int16Array {
+function seenFrom(filled: readonly Filled[], regions: Regions): Int16Array {
   const seen = new Int16Array(regions.grid.ground.length).fill(NOBODY);
   const order = filled
     .map((_, i) => i)
@@ -301,25 +333,31 @@ function layGround(
   const motifs = motifsOf(parts);
   const own = parts.filter((part) => !isInMotif(motifs, part));
   const of = (test: (kind: Part['kind']) => boolean) => own.filter(({ kind }) => test(kind));
-  const stood = standUp(
-    motifs,
-    of((kind) => kind === 'hard'),
-    ground,
-    outline,
-    laying,
-  );
   const soft = of((kind) => kind !== 'hard' && kind !== 'herb');
-  const { filled, regions } = flowAround(soft, stood, ground, laying);
+  const hard = of((kind) => kind === 'hard');
+  const isDraft = laying.steps === 0;
+  const opened = (): Opening => {
+    const stood = standUp(motifs, hard, ground, outline, laying);
+    const flow = flowAround(soft, stood, ground, laying);
+    return { stood, flow, worth: isDraft ? 0 : worthOf(stood, flow, laying) };
+  };
+  // a draft is there at once, and what only makes way stays where it is
+  let best = opened();
+  for (let k = isDraft || laying.stands ? OPENINGS : 1; k < OPENINGS; k++) {
+    const other = opened();
+    if (isBetter(other, best)) best = other;
+  }
+  const { stood } = best;
+  const { filled, regions } = isDraft ? best.flow : seenBetter(best, ground, laying);
   const fallsOn = gridOver(outline, FINE_MM);
   for (const figure of [...stood.figures, ...openPlaces(surface)])
     forCellsIn(fallsOn, figure, (cell) => (fallsOn.ground[cell] = 0));
-  const hard = stood.found.map((stands) => stands.outline);
   const herbs = layHerbs(
     of((kind) => kind === 'herb'),
     fallsOn,
     outline,
     filled,
-    hard,
+    stood.found.map((stands) => stands.outline),
     random,
   );
   return [

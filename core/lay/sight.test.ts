@@ -34,6 +34,7 @@ const laying = (seed: number): Laying => ({
   star: null,
   surface: ROUND,
   thin: 1,
+  worth: () => 0,
 });
 const grown = (parts: readonly Part[], seed: number): Regions =>
   growRegions(parts, [], [], [], GROUND, laying(seed));

@@ -156,7 +156,7 @@ const LIKE_WITHOUT = 2.5;
 /** Taken as gladly: by so many for each who takes the other. */
 const AS_GLADLY = 0.8;
 /** Peanuts to a guest with an allergy to tree nuts, who has not said that those are out: they often are (house default). */
-const OFTEN_TOO = 5;
+const OFTEN_TOO = 12;
 const EACH_DISLIKE = 0.5;
 const NUTS_BY_AN_ALLERGY = 30;
 /** And nuts of which a label must tell that, or warns of it: they are roasted and packed in one house (house default). */
