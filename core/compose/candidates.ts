@@ -24,7 +24,7 @@ import {
   type QuietAreas,
   type ServingArea,
 } from '../board/index.js';
-import { forbiddenToSmall, helpingG, judgeGroup, type Verdict } from '../needs/index.js';
+import { forbiddenToSmall, helpingG, isOftenToo, judgeGroup, type Verdict } from '../needs/index.js';
 import { guestsIn, portionsIn, type Group } from '../party/index.js';
 import { keepsFree, planLarder, type Placement, type Plan } from '../plan/index.js';
 import { COUNTED, gPerCm2, houseRows, lacksCups, targetsOf, type Targets } from '../portion/index.js';
@@ -269,6 +269,8 @@ function candidateOn(component: Component, area: ServingArea, asked: Asked): Can
   if (!form) return undefined;
   const wished = [...plan.wishes.pinned, plan.wishes.star].includes(component.id);
   if (!wished && !mayStandAt(component, form, occasionAt(plan, area.surface))) return undefined;
+  // until the guest is asked, no stylist proposes peanuts beside an allergy to nuts
+  if (!wished && area.groups.some((group) => isOftenToo(component, group))) return undefined;
   const verdicts = new Map(
     area.groups.map((group) => [group.id as string, judgeGroup(component, form, group).verdict]),
   );

@@ -250,8 +250,8 @@ const isFarInPacks = (draft: Draft, kernel: Solution, relaxed: Solution): boolea
  */
 const SUPPORT = { sure: 0.95, faint: 0.05 };
 
-/** It is, where the small one was given up close to the gap that it was asked for, nine tenths of the wanted one. */
-const HARD = 0.88;
+/** It is, where the small one was given up beyond the wanted gap by more than this: from nearer the whole one closes in a second. */
+const HARD = 1.2;
 
 /**
  * How near the whole program is proven. Where what is worth a look was itself hard to close, the last point of several

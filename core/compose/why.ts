@@ -1,6 +1,7 @@
 import type { ComponentId, Family } from '../catalogue/index.js';
 import { planLarder, type Plan } from '../plan/index.js';
 import { isOwnPlate, mayStandAt, occasionAt, type ServingArea } from '../board/index.js';
+import { isOftenToo } from '../needs/index.js';
 import type { Args, Said } from '../words/index.js';
 import { problemOf, type Problem } from './candidates.js';
 import { solveKernel } from './kernel.js';
@@ -89,6 +90,8 @@ function notAllowed(plan: Plan, { areas }: Problem, id: ComponentId, food: Food)
   const stands = ({ surface }: ServingArea) =>
     component!.forms.some((fact) => mayStandAt(component!, fact.form, occasionAt(plan, surface)));
   if (component && !areas.some(stands)) return { say: 'why.never-here', with: food };
+  const isToAsk = ({ groups }: ServingArea) => groups.some((group) => isOftenToo(component!, group));
+  if (component && areas.every(isToAsk)) return { say: 'why.often-too', with: food };
   const withMore = problemOf(plan, false, true).candidates.some((candidate) => candidate.component.id === id);
   return { say: withMore ? 'why.too-few' : 'why.no-place', with: food };
 }

@@ -92,6 +92,7 @@ test.each([
   ['seed oil', 'potato-crisps dried-cranberries', 'brie'],
   ['biscuit', 'butter-biscuits shortbread water-crackers', 'brie'],
   ['raisin', 'raisins nut-free-raisins', 'brie'],
+  ['sugar', 'honey maple-syrup fig-jam milk-chocolate macarons medjool-dates raisins', 'brie'],
   ['legume', 'vegan-dark-chocolate seitan tamari-seeds', 'brie'],
   ['pea protein', 'sugar-snaps mangetout wasabi-peas pea-shoots', 'brie'],
   ['grain', 'sourdough-slices polenta-crisps salted-popcorn home-crackers gf-oatcakes rice-cakes', 'brie'],
@@ -238,6 +239,20 @@ describe('an allergen in any form of it is the allergen', () => {
       .split(' ')
       .filter((id) => verdict(CATALOGUE.find((food) => food.id === id)!) !== 'forbidden');
     expect(kept).toEqual([]);
+  });
+
+  test.each([
+    ['onion-free', 'own-no-onion'],
+    ['pork-free', 'own-no-pork'],
+    ['grain-free', 'own-no-grain'],
+    ['corn-free', 'own-no-corn'],
+    ['meat-free', 'vegetarian'],
+    ['meatless', 'vegetarian'],
+    ['no meat but fish is fine', 'pescatarian'],
+    ['vegetarian (fish ok)', 'pescatarian'],
+    ['gluten-free', 'gluten-free'],
+  ])('“%s” is %s', (said, need) => {
+    expect(needsOf(`1 ${said}`)).toEqual([need]);
   });
 
   test('but butter beans are no butter, and who leaves out blue cheese keeps the others', () => {

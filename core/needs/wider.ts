@@ -179,6 +179,12 @@ const WIDER: Readonly<Record<string, Wider>> = {
   biscuit: BISCUIT,
   cookie: BISCUIT,
   cake: { words: 'cake madeleine brownie muffin sponge financier' },
+  sugar: {
+    families: ['sweet-bite'],
+    words:
+      'sugar honey syrup glucose fructose dextrose molasses treacle caramel toffee candied jam marmalade jelly',
+    may: 'date raisin sultana currant fig apricot prune mango chocolate',
+  },
   sweet: { families: ['sweet-bite'] },
   candy: { families: ['sweet-bite'] },
   dessert: { families: ['sweet-bite'] },

@@ -33,11 +33,15 @@ const SHORT: readonly Rule[] = [
   [/\b(?:someone|somebody|one (?:person|guest))\b(?=\s+(?:with|who|has|is)\b)/gi, '1'],
   [/\bno-(?!one\b|cross)(?=[a-z])/gi, 'no '],
   [/^\s*(?:we['’](?:ll be|re)|we will be|there['’](?:ll be|s)|there will be)\s+(?=\S)/i, 'we are '],
-  [/(?<=[a-z])-(?=(?:intoleran|allerg))/gi, ' '],
+  [/(?<=[a-z])-(?=(?:intoleran|allerg|free\b))/gi, ' '],
   [/\b(?:do(?:es)? not|do(?:es)?n['’]?t)\s+drink(?=\s*(?:$|[,;.)\n]))/gi, 'do not drink alcohol'],
   [
     /\s+(?:and|&|plus)\s+an?\s+(?=(?:baby|toddler|infant|newborn|child|kid|coeliac|celiac|vegan|vegetarian|veggie|diabetic|pescatarian|muslim|hindu|jain)\s*(?:$|[,;.()\n]|and\b|of\b|aged?\b))/gi,
     ', 1 ',
+  ],
+  [
+    /\b(?:no meat|meat[ -]free|vegetarians?|veggies?)\s*[,(–-]?\s*(?:but\s+)?fish\s+(?:is\s+|are\s+)?(?:ok(?:ay)?|fine|allowed)\b\)?/gi,
+    'pescatarian',
   ],
   [/\bvegetarians?\s+(?:who|that|but)\s+(?:(?:also|do|does|still|they)\s+)*eats?\s+fish\b/gi, 'pescatarian'],
   [

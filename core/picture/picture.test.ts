@@ -262,7 +262,7 @@ test('a drawing in sheets is the same drawing: whole marks, in their order, each
       .replace(/<defs>.*?<\/defs>/s, '')
       .replace(/<\/svg>\s*$/, '');
   const whole = boardSvg(plan, surface);
-  const sheets = boardSheets(plan, surface, {}, 20_000);
+  const sheets = boardSheets(plan, surface, {}, 15_000);
   expect(sheets.length).toBeGreaterThan(3);
   expect(sheets.map(marks).join('')).toBe(marks(whole));
   for (const sheet of sheets) {

@@ -26,7 +26,7 @@ import {
   type FormId,
 } from '../../catalogue/index.js';
 import { seedOf, createRandom } from '../../measure/index.js';
-import { disliked, isOfTheMaking, isOftenToo, judgeGroup, type Verdict } from '../../needs/index.js';
+import { disliked, isOfTheMaking, judgeGroup, type Verdict } from '../../needs/index.js';
 import { guestsIn, portionsIn, type Group } from '../../party/index.js';
 import { growingMonth, type Plan } from '../../plan/index.js';
 import { inPantry, isTiny, occasionOf, type CountedFamily } from '../../portion/index.js';
@@ -155,8 +155,6 @@ const ASK_OF_THE_COOK = 2;
 const LIKE_WITHOUT = 2.5;
 /** Taken as gladly: by so many for each who takes the other. */
 const AS_GLADLY = 0.8;
-/** Peanuts to a guest with an allergy to tree nuts, who has not said that those are out: they often are (house default). */
-const OFTEN_TOO = 12;
 const EACH_DISLIKE = 0.5;
 const NUTS_BY_AN_ALLERGY = 30;
 /** And nuts of which a label must tell that, or warns of it: they are roasted and packed in one house (house default). */
@@ -244,8 +242,6 @@ export function tasteOfEach(draft: Draft): void {
     if (points > 0) draft.model.charge(entry.laid, points, { say: 'loss.no-label' });
     if (hasLikeWithout(draft, entry))
       draft.model.charge(entry.laid, LIKE_WITHOUT, { say: 'loss.like-without' });
-    if (groups.some((group) => isOftenToo(entry.candidate.component, group)))
-      draft.model.charge(entry.laid, OFTEN_TOO, { say: 'loss.often-too' });
     if (isLabelForNobody(draft, entry))
       draft.model.charge(entry.laid, LABEL_FOR_NOBODY, { say: 'loss.plain-food' });
     if (reachesGravely(entry.candidate.component, entry.candidate.area))

@@ -7,6 +7,7 @@ export const lowSalt: NeedPack = {
   also: [
     'low sodium',
     'salt-free',
+    'salt free',
     'little salt',
     'less salt',
     'reduced salt',

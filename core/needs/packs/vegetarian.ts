@@ -15,7 +15,7 @@ const OF_THE_SEA: readonly (readonly [FactKey, string])[] = [
 export const vegetarian: NeedPack = {
   id: 'vegetarian',
   name: 'Vegetarian',
-  also: ['vegetarians', 'veggie', 'veggies', 'lacto-ovo'],
+  also: ['vegetarians', 'veggie', 'veggies', 'lacto-ovo', 'meat free', 'meatless'],
   rim: 'waves',
   summary: 'No meat, fish, gelatine, carmine or animal fat; about rennet people differ.',
   strictness: 'strict',

@@ -57,7 +57,6 @@ export const WHY = {
   'loss.season': 'food in season',
   'loss.liked': 'food that nobody dislikes',
   'loss.strength': 'the strength that you asked for',
-  'loss.often-too': 'food that guests with an allergy are not often allergic to as well',
   'loss.like-without': 'its like, which a guest with an allergy may eat too',
   'loss.crumbled': 'food that still looks like what it is when it is cut small enough',
   'loss.no-label': 'food with no label left to read',
@@ -77,6 +76,8 @@ export const WHY = {
   'why.no-surface': 'There is no surface yet.',
   'why.never-here':
     '{food} is not laid for such an occasion: change what the board is for in Brief, or pin it.',
+  'why.often-too':
+    'Guests with an allergy here are often allergic to {foodLow} as well, and have not said so: ask them, then pin it.',
   'why.too-few':
     'Too few of these guests take {foodLow}: the least that looks like something would be more than they eat. Pin it, and it comes.',
   'why.no-place':
