@@ -9,10 +9,7 @@ export const peanutFree = allergy({
   word: 'peanuts',
   rim: 'dots',
   travels: 'all',
-  oftenToo: [
-    { fact: 'allergen.tree-nuts', values: ['contains'] },
-    { fact: 'allergen.lupin', values: ['contains'] },
-  ],
+  oftenToo: [{ fact: 'allergen.lupin', values: ['contains'] }],
   traps: ['nut mixes', 'nut butters', 'satay', 'cakes and chocolate', 'lupin may set off the same allergy'],
   good: ['seeds', 'fruit and vegetables', 'cheese'],
   note: 'A peanut is no tree nut: ask whether those are out too.',
