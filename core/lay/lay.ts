@@ -342,8 +342,9 @@ function layGround(
     return { stood, flow, worth: isDraft ? 0 : worthOf(stood, flow, laying) };
   };
   // a draft is there at once, and what only makes way stays where it is
+  const openings = isDraft || laying.stands ? 1 : OPENINGS;
   let best = opened();
-  for (let k = isDraft || laying.stands ? OPENINGS : 1; k < OPENINGS; k++) {
+  for (let k = 1; k < openings; k++) {
     const other = opened();
     if (isBetter(other, best)) best = other;
   }

@@ -136,7 +136,7 @@ export interface NeedPack {
   strictness: Strictness;
   settings: readonly Setting[];
   rules: readonly Rule[];
-  /** What its guests are often allergic to as well. It is fine until they say so, and no stylist proposes it to them unasked. */
+  /** What its guests are often allergic to as well, as its page says: fine until they say so, and proposed by no stylist unasked. */
   oftenToo?: readonly FactTest[];
   contact?: Contact;
   apart?: readonly Apart[];

@@ -233,6 +233,8 @@ describe('an allergen in any form of it is the allergen', () => {
     ['pork fat', 'salami dry-cured-ham pork-pate'],
     ['chicken liver', 'liver-parfait roast-chicken'],
     ['rye crackers', 'rye-crispbread dark-rye-bread'],
+    ['legumes', 'seitan tamari-seeds'],
+    ['cereals', 'breadsticks flatbread pretzels'],
   ])('“no %s” leaves out %s', (what, foods) => {
     const verdict = verdictsOf(`1 no ${what}`);
     const kept = foods
@@ -253,6 +255,11 @@ describe('an allergen in any form of it is the allergen', () => {
     ['gluten-free', 'gluten-free'],
   ])('“%s” is %s', (said, need) => {
     expect(needsOf(`1 ${said}`)).toEqual([need]);
+  });
+
+  test('fish that is fine for the others makes no vegetarian a fish eater', () => {
+    for (const said of ['vegetarian, fish ok for the rest', 'vegetarian (fish is fine for the others)'])
+      expect(needsOf(`1 ${said}`)).toContain('vegetarian');
   });
 
   test('but butter beans are no butter, and who leaves out blue cheese keeps the others', () => {

@@ -25,16 +25,15 @@ const PEPPER =
 const LEGUME: Wider = {
   words:
     'bean chickpea lentil pea lupin soya soy tofu tempeh edamame hummus falafel dal peanut miso mangetout',
-  allergens: ['soy', 'peanuts', 'lupin'],
 };
 const PEA: Wider = { words: 'pea mangetout' };
 const GRAIN: Wider = {
   words: `${MAIZE} grain cereal wheat rye barley oat spelt emmer rice millet sorghum teff buckwheat quinoa amaranth bulgur
-    couscous semolina pasta noodle bran malt granola bread rice oatcake pancake`,
+    couscous semolina pasta noodle bran malt granola bread oatcake pancake`,
   allergens: ['gluten'],
 };
 const DIP: Wider = { families: ['spread-dip'] };
-const FRESH_HERB: Wider = {
+const HERB: Wider = {
   families: ['garnish'],
   words:
     'herb basil rosemary thyme oregano sage mint dill parsley coriander cilantro chive tarragon marjoram bay chervil',
@@ -115,14 +114,14 @@ const WIDER: Readonly<Record<string, Wider>> = {
   flower: { words: 'flower petal blossom nasturtium rose lavender elderflower viola' },
   pastry: { words: 'pastry croissant quiche puff filo phyllo baklava straws tart pie' },
   'white meat': { words: 'chicken turkey poultry', may: 'pork duck ham veal rabbit' },
-  'fresh herb': FRESH_HERB,
+  'fresh herb': HERB,
   chickpea: { words: 'chickpea garbanzo hummus falafel' },
   garbanzo: { words: 'chickpea garbanzo hummus falafel' },
   cocoa: { words: CHOCOLATE },
   chocolate: { words: CHOCOLATE },
   yeast: { words: 'yeast sourdough bread baguette focaccia brioche roll toast pizza bagel croissant' },
   sausage: { words: 'sausage salami chorizo nduja soppressata mortadella pepperoni' },
-  herb: FRESH_HERB,
+  herb: HERB,
   spice: {
     words:
       'spice pepper paprika cumin cinnamon clove nutmeg cardamom coriander turmeric ginger chilli curry allspice anise saffron',

@@ -40,7 +40,7 @@ const SHORT: readonly Rule[] = [
     ', 1 ',
   ],
   [
-    /\b(?:no meat|meat[ -]free|vegetarians?|veggies?)\s*[,(–-]?\s*(?:but\s+)?fish\s+(?:is\s+|are\s+)?(?:ok(?:ay)?|fine|allowed)\b\)?/gi,
+    /\b(?:no meat|meat[ -]free|vegetarians?|veggies?)(?:\s*,?\s*but\s+|\s*\(\s*(?:but\s+)?)fish\s+(?:is\s+|are\s+)?(?:ok(?:ay)?|fine|allowed)(?=\s*(?:$|[,;.)\n]))\)?/gi,
     'pescatarian',
   ],
   [/\bvegetarians?\s+(?:who|that|but)\s+(?:(?:also|do|does|still|they)\s+)*eats?\s+fish\b/gi, 'pescatarian'],

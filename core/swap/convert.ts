@@ -186,12 +186,10 @@ function withoutCulprits(
   const changed = picked.map((arc, i) => ({ a: arc, i })).filter(({ a: arc }) => arc.item.kind !== 'stays');
   const named = new Set<string>([...come.flatMap((finding) => finding.components), ...reaching(after, come)]);
   const blamed = changed.filter(({ a: arc }) => named.has(arc.item.to) && arc.item.kind !== 'leave-out');
-  const lost =
-    [
-      blamed,
-      lostTo(start, after, changed, come).slice(0, TAKEN_BACK),
-      broughtTo(start, after, changed, come).slice(0, 1),
-    ].find((some) => some.length > 0) ?? [];
+  const short = new Set<string>(come.flatMap((finding) => finding.concerns));
+  let lost = blamed;
+  if (lost.length === 0) lost = lostTo(start, after, changed, short).slice(0, TAKEN_BACK);
+  if (lost.length === 0) lost = broughtTo(start, after, changed, short).slice(0, 1);
   for (const { a: arc, i } of lost) arcs[i] = arcs[i]!.filter((otherArc) => otherArc !== arc);
   return lost.length > 0 && arcs.every((list) => list.length > 0);
 }
@@ -206,14 +204,14 @@ function reaching(plan: Plan, come: readonly Finding[]): string[] {
     .map((carrier) => carrier.food.component.id);
 }
 
+/** A food that becomes another, and its place among the choices. */
+interface Change {
+  a: Arc;
+  i: number;
+}
+
 /** Changes by which a group that now falls short lost a food that counted for it, the heaviest first. */
-function lostTo(
-  start: Plan,
-  after: Plan,
-  changed: readonly { a: Arc; i: number }[],
-  come: readonly Finding[],
-): { a: Arc; i: number }[] {
-  const short = new Set<string>(come.flatMap((finding) => finding.concerns));
+function lostTo(start: Plan, after: Plan, changed: readonly Change[], short: ReadonlySet<string>): Change[] {
   const counted = (plan: Plan) =>
     new Set(
       checkFood(plan)
@@ -236,10 +234,9 @@ function lostTo(
 function broughtTo(
   start: Plan,
   after: Plan,
-  changed: readonly { a: Arc; i: number }[],
-  come: readonly Finding[],
-): { a: Arc; i: number }[] {
-  const short = new Set<string>(come.flatMap((finding) => finding.concerns));
+  changed: readonly Change[],
+  short: ReadonlySet<string>,
+): Change[] {
   const linesIn = (plan: Plan) =>
     plateSums(contextOf(plan)).flatMap(({ group, lines }) => (short.has(group.id) ? lines : []));
   const [had, has] = [linesIn(start), linesIn(after)];

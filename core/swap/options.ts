@@ -229,7 +229,7 @@ function swapTo(
     score: Math.max(0, score - JOB_LOST * lost.length - (oftenToo ? OFTEN_TOO : 0)),
     keeps: words.keeps,
     changes: [
-      ...(oftenToo ? ['the question: those with an allergy here often have one to it, too'] : []),
+      ...(oftenToo ? ['who may take it: an allergy here often goes with one to it, so ask'] : []),
       ...words.changes,
       ...lost.map((job) => `no more ${job.name}`),
     ],

@@ -9,5 +9,6 @@ export const molluscFree = allergy({
   word: 'molluscs',
   oftenToo: [{ fact: 'allergen.crustaceans', values: ['contains'] }],
   traps: ['mussels, oysters, snails', 'octopus and squid', 'oyster sauce'],
+  note: 'Who is allergic to molluscs often is to prawns and crab, too: ask which.',
   good: ['fish, where it is no allergy', 'cheese', 'cured meat'],
 });
