@@ -17,7 +17,7 @@ import { inEnglish } from '../../core/words/index.js';
 configure({
   // what is hidden is not looked for: on a station of a thousand shapes that takes most of the time
   defaultHidden: true,
-  asyncUtilTimeout: 20_000,
+  asyncUtilTimeout: 60_000,
   // the whole page as text hides what was missed
   getElementError: (message) => new Error(message?.split('\n')[0] ?? 'not found'),
 });

@@ -28,6 +28,8 @@ export interface Laying {
   steps: number;
   /** And then by what is truly seen of them. */
   bySight: number;
+  /** So often the board is begun; the best beginning is gone on with. */
+  openings: number;
   stands: Stands | undefined;
   star: Component['id'] | null;
   surface: Surface;

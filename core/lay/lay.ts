@@ -53,6 +53,7 @@ const FINE_MM = 3;
 export const ROUNDS = 4;
 /** So often who is truly seen beside whom trades places again; each is a tenth of the layout's time. */
 const SEEN_ROUNDS = 3;
+const OPENINGS = 2;
 /** A surface whose food covers less than this is laid calmly, with open ground around. */
 const CALM = 0.9;
 /** Of a calm board's open ground so much lies along the rim, the rest between the piles. */
@@ -68,6 +69,8 @@ export interface HowToLay {
   steps?: number;
   /** So often foods trade places again by what is truly seen of them. */
   bySight?: number;
+  /** So often it is begun. */
+  openings?: number;
 }
 
 /**
@@ -79,11 +82,12 @@ export function laySurface(
   plan: Plan,
   surface: Surface,
   seed: number,
-  { stands, steps = ROUNDS, bySight = SEEN_ROUNDS }: HowToLay = {},
+  { stands, steps = ROUNDS, bySight = SEEN_ROUNDS, openings = OPENINGS }: HowToLay = {},
 ): LaidSurface {
   const random = createRandom(seedOf(seed, surface.id));
   const worth = (elements: LaidElement[]): number => judged(plan, surface, elements).whole;
-  const laying = { random, steps, bySight, stands, star: plan.wishes.star, surface, thin: 1, worth };
+  const board = { surface, star: plan.wishes.star, thin: 1, worth };
+  const laying = { ...board, random, steps, bySight, openings, stands };
   const area = surfaceAreaCm2(surface);
   const parts = partsOf(plan, surface);
   const outline = servingGround(surface);
@@ -263,9 +267,6 @@ function seenBetter({ stood, flow, worth }: Opening, ground: readonly Point[], l
   return best;
 }
 
-/** So often a board is begun; the best beginning is gone on with. */
-const OPENINGS = 2;
-
 /** A bowl that finds no place leaves room to the others, and is missed all the same. */
 const isBetter = (one: Opening, other: Opening): boolean => {
   const more = one.stood.anchors.length - other.stood.anchors.length;
@@ -342,7 +343,7 @@ function layGround(
     return { stood, flow, worth: isDraft ? 0 : worthOf(stood, flow, laying) };
   };
   // a draft is there at once, and what only makes way stays where it is
-  const openings = isDraft || laying.stands ? 1 : OPENINGS;
+  const openings = isDraft || laying.stands ? 1 : laying.openings;
   let best = opened();
   for (let k = 1; k < openings; k++) {
     const other = opened();

@@ -1,11 +1,12 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { createRandom } from '../measure/index.js';
+import type { Plan } from '../plan/index.js';
 import { surfaceAreaCm2 } from '../portion/index.js';
-import { board, lies, planWith } from '../testing/plans.js';
+import { board, group, lies, planWith } from '../testing/plans.js';
 import { servingGround } from './grid.js';
 import { growRegions, tradedBySight, type Laying, type Regions } from './grow.js';
-import { laySurface } from './lay.js';
+import { laySurface, type HowToLay } from './lay.js';
 import { partsOf, type Part } from './parts.js';
 import { NOBODY } from './regions.js';
 import { bordersSeen } from './relabel.js';
@@ -30,6 +31,7 @@ const laying = (seed: number): Laying => ({
   random: createRandom(seed),
   steps: 0,
   bySight: 0,
+  openings: 1,
   stands: undefined,
   star: null,
   surface: ROUND,
@@ -108,11 +110,36 @@ describe('trading places by what is seen', () => {
   });
 });
 
+/** What each seed gains by the one way of laying, beside the other. */
+const gains = (plan: Plan, one: HowToLay, other: HowToLay): number[] =>
+  [1, 2, 3, 4, 5, 6].map((seed) => {
+    const whole = (how: HowToLay) => laySurface(plan, plan.surfaces[0]!, seed, how).whole;
+    return whole(one) - whole(other);
+  });
+const better = (all: readonly number[]): number => all.filter((gain) => gain > 1e-4).length;
+
 test('no board is worse for it, and most are better', () => {
-  const seeds = [1, 2, 3, 4, 5, 6];
-  const gains = seeds.map(
-    (seed) => laySurface(PLAN, ROUND, seed).whole - laySurface(PLAN, ROUND, seed, { bySight: 0 }).whole,
-  );
-  for (const gain of gains) expect(gain).toBeGreaterThan(-1e-9);
-  expect(gains.filter((gain) => gain > 1e-4).length).toBeGreaterThan(seeds.length / 2);
+  const won = gains(PLAN, {}, { bySight: 0 });
+  for (const gain of won) expect(gain).toBeGreaterThan(-1e-9);
+  expect(better(won)).toBeGreaterThan(won.length / 2);
+});
+
+test('a zone and what lies beside it are better for it, too', () => {
+  const few = group('few', 2);
+  const zoned = planWith({
+    party: [group('all', 6), few],
+    surfaces: [board({ ...ROUND, zoneFor: [few.id] })],
+    placements: FOODS.map(([id, g], i) => ({ ...lies(id, g), inZone: i % 2 === 0 })),
+  });
+  expect(laySurface(zoned, zoned.surfaces[0]!, 1).elements.some(({ inZone }) => inZone)).toBe(true);
+  const won = gains(zoned, {}, { bySight: 0 });
+  // what one part wins, the other may miss a little of
+  expect(won.reduce((sum, gain) => sum + gain, 0)).toBeGreaterThan(0.005);
+  expect(better(won)).toBeGreaterThan(won.length / 2);
+});
+
+test('the better of two beginnings is gone on with', () => {
+  const won = gains(PLAN, { bySight: 0 }, { bySight: 0, openings: 1 });
+  for (const gain of won) expect(gain).toBeGreaterThan(-1e-9);
+  expect(better(won)).toBeGreaterThan(1);
 });
