@@ -1,4 +1,5 @@
 import type { Currency } from '../measure/index.js';
+import { BEFORE_PLACE, PLACES } from './occasions.js';
 import { numberOf } from './parts.js';
 
 /** What lines of a party say that is about nobody who comes: money, hours, boards, grams. No number of it is a guest. */
@@ -47,8 +48,12 @@ const ENDS = '(?=\\s*(?:$|[,;:.()\\n]|(?:and|with|on|in|at|for|across|please)\\b
 /** How they eat and what for, where a part says nothing else. */
 export const MANNERS =
   "(?:(?:an?|the|our|for|in|on|at)\\s+)*(?:(?:standing|seated|sit[\\s-]?down|formal|informal|casual|relaxed|small|big|late|early|working|cold|light|evening|afternoon|morning|midday|garden|office|house|family|birthday|christmas|summer|winter)\\s+)*(?:breakfast|brunch|lunch|luncheon|dinner|supper|tea|afternoon tea|high tea|cream tea|drinks|drinks reception|drinks party|cocktails|cocktail party|cocktail reception|champagne reception|(?:[a-z]+['’]s\\s+)?(?:\\d{1,3}(?:st|nd|rd|th)\\s*)?(?:birthday|anniversary)|[a-z]+['’]s\\s+\\d{1,3}(?:st|nd|rd|th)|reception|picnic|buffet|grazing table|grazing|canap[eé]s|finger food|nibbles|cheese and wine|wine and cheese|tasting|new year['’]?s(?: eve)?|party|celebration|meal|standing|seated|sit[\\s-]?down|formal|informal|casual|outdoors?|outside|indoors?|garden|open air|hot day|summer['’]?s day|barbecue|bbq)(?:\\s+(?:party|evening|night|in the garden|outdoors|outside))?";
+const DRINK = '(?:wine|prosecco|champagne|beers?|cocktails|drinks|fizz|bubbles|cava|gin)';
 const ASIDE: readonly RegExp[] = [
-  new RegExp(`(?<=(?:^|[,;.(\\n])\\s*)${MANNERS}(?=\\s*(?:$|[,;.)\\n]))`, 'gi'),
+  new RegExp(
+    `(?<=(?:^|[,;.(\\n])\\s*)(?:(?:mostly|mainly|partly)\\s+)?${MANNERS}(?=\\s*(?:$|[,;:.)\\n]))`,
+    'gi',
+  ),
   /\b(?:(?:on|with)\s+)?(?:an?\s+)?(?:tight|low|small|limited|modest|generous|good|decent)\s+budget\b/gi,
   // "for two and a half hours"; a child is so many weeks or months old
   new RegExp(
@@ -76,8 +81,16 @@ const ASIDE: readonly RegExp[] = [
     `(?:\\bwith\\s+)?(?<![\\w.,])(?:\\d{1,2}|${FEW})\\s+(?:different\\s+)?(?:(?:kinds?|types?|sorts?|varieties)\\s+of\\s+[a-z]+|cheeses|meats|dips|breads|desserts|courses|canapes|bites)\\b(?:\\s+each)?${ENDS}`,
     'gi',
   ),
-  // "at our wedding in July"
-  /\b(?:at|for|in)\s+(?:an?|our|the|my|his|her|their)\s+(?:[a-z]+\s+)?(?:wedding|party|office|house|home|place|christening|reception|event|celebration|museum|church|hall|pub|school|gallery|barn|venue|library|club|centre|center|garden|park|beach|hotel|restaurant|studio|theatre|university|college|farm|castle|boat|marquee|tent|caf[eé]|showroom|shop)\b(?=\s*(?:$|[,;:.)\n]|(?:on|at|in|for|with|this|next)\b))/gi,
+  // "at our wedding in July"; a vegan wedding says something of who comes
+  new RegExp(
+    `\\b(?:at|for|in)\\s+(?:an?|our|the|my|his|her|their)\\s+(?:(?:${[...BEFORE_PLACE].join('|')})\\s+){0,2}(?:${PLACES})\\b(?=\\s*(?:$|[,;:.)\\n]|(?:on|at|in|for|with|this|next)\\b))`,
+    'gi',
+  ),
+  // they drink it
+  new RegExp(
+    `\\bwith\\s+${DRINK}(?:\\s*(?:,|and|&)\\s*(?:${DRINK}|cheeses?|nibbles|snacks|canap[eé]s)){0,4}(?=\\s*(?:$|[,;:.)\\n]))`,
+    'gi',
+  ),
   /\bin\s+(?:early\s+|late\s+|mid-?\s*)?(?:january|february|march|april|may|june|july|august|september|october|november|december)\b(?:\s+\d{4}\b)?/gi,
   /\b(?:this|next)\s+(?:week(?:end)?|month|year|spring|summer|autumn|winter)\b/gi,
   // "nobody vegan", "no coeliacs"; that nobody eats pork is quite another thing
@@ -199,7 +212,7 @@ export function withoutAside(text: string): string {
     .replace(/[^\S\n]{2,}/g, ' ')
     .replace(/\(\s*,?\s*\)/g, '')
     .replace(/^[\s,;:]+/, '')
-    .replace(/[,;]\s*:/g, ':')
+    .replace(/[,;][\s,;]*:/g, ':')
     .replace(/([,;:(\n])(?:\s*[,;])+/g, '$1')
     .replace(/\s+(?=[,;.)])/g, '')
     .replace(/[\s,;]+$/, '');

@@ -23,7 +23,7 @@ export {
 export { LONGEST_PARTY, readParty, totalOf, type PartyRead } from './lines.js';
 export { purposeOf } from './purpose.js';
 export { asideOf, moneyOf } from './aside.js';
-export { dayOf, hourOf } from './when.js';
+export { dayOf, hourOf, unclearDayOf } from './when.js';
 export { otherReadings, type Among, type OtherReading } from './readings.js';
 export type { LineProblem } from './part.js';
 export { unreadOf } from './avoid.js';

@@ -77,6 +77,15 @@ describe('party lines', () => {
       otherwise('2 grandparents, 2 parents, 3 kids (2, 4, 9), one vegetarian').map(([, n]) => n),
     ).toEqual([7, 7]);
     expect(otherwise('18 women of a choir, 2 coeliac')).toEqual([]);
+    // and so may all who are named behind each other
+    const party = '18 children aged 5, 4 parents, 2 egg allergy, 1 dairy free and 3 halal';
+    expect(totalOf(read(party))).toBe(28);
+    expect(otherwise(party)).toEqual([
+      ['the children', 22],
+      ['the adults', 22],
+    ]);
+    expect(otherwise('10 vegans, 2 nut allergy, 1 milk allergy')).toEqual([['them', 10]]);
+    expect(otherwise('10 vegans, 2 halal, 1 nut allergy')).toEqual([]);
     // a way of eating is a group of its own, and of several groups it is nobody's in particular
     expect(otherwise('12 halal, 2 vegan')).toEqual([]);
     expect(otherwise('4 vegans, 3 halal and one nut allergy')).toEqual([]);

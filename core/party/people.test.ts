@@ -190,3 +190,34 @@ describe('a calling', () => {
     expect(groupsOf(`12 ${who}`)).toEqual([`12 ${need}`]);
   });
 });
+
+describe('where they come to', () => {
+  test.each([
+    ['20 people in the interval, 2 vegan', ['18', '2 vegan']],
+    ['20 people at half-time, 2 vegan', ['18', '2 vegan']],
+    ['20 people by the pool, 2 vegan', ['18', '2 vegan']],
+    ['20 people for a product launch, 2 vegan', ['18', '2 vegan']],
+    ['20 people with wine and cheese, 2 vegan', ['18', '2 vegan']],
+    ['12 friends at a fish restaurant', ['12']],
+    // a place where all eat so
+    ['12 people at a halal wedding, 2 vegan', ['10 halal', '2 vegan+halal']],
+    ['20 women at a nut-free school', ['20 tree-nut-free+peanut-free']],
+    ['Dinner for 12 at a vegan restaurant', ['12 vegan']],
+    ['5 people with beer allergy', ['5 alcohol-free']],
+  ])('“%s”', (line, groups) => {
+    expect(groupsOf(line)).toEqual(groups);
+    expect(read(line).unread).toEqual([]);
+  });
+
+  test('says nothing of what they eat unless a need is said before it', () => {
+    const ways = NEED_WORDS.filter(({ leaves, leftOut }) => leaves === undefined && !leftOut);
+    expect(ways.length).toBeGreaterThan(20);
+    for (const place of ['at a # wedding', 'for our # party', 'at the # office'])
+      for (const { word, need } of ways) {
+        const line = `12 people ${place.replace('#', word)}`;
+        const { groups, unread, problems } = read(line);
+        const isHeeded = groups.some(({ needs }) => needs.some(({ id }) => id === need.id));
+        expect([line, isHeeded || unread.length + problems.length > 0]).toEqual([line, true]);
+      }
+  });
+});

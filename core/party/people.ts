@@ -1,7 +1,8 @@
 import { DOERS, PEOPLE, PERHAPS_ALL, setOf } from './callings.js';
+import { OCCASIONS, PLACES, WHICH } from './occasions.js';
 import { isNeedOrFood, isWay, personsCounted } from './named.js';
 import { numberOf } from './parts.js';
-import type { Vocabulary } from './vocabulary.js';
+import { isWayOfEating, type Vocabulary } from './vocabulary.js';
 import { LOVERS, MOST_LOVED } from './sayings.js';
 import { spelledOut } from './shorthand.js';
 import { gathered, totalFirst } from './total.js';
@@ -15,31 +16,6 @@ import { withoutWhen } from './when.js';
  * lists are taken for people or for an occasion: whatever else is said may be a need, and is asked.
  */
 
-/** What may stand before who they are. */
-const WHICH = setOf(
-  `hungry local office school church village football rugby tennis hockey cricket choir theatre ballet yoga garden
-  bell stamp coin dog bird brass jazz folk bus train taxi lorry farm market street city ice speed night quilt
-  fellow new retired trainee student amateur professional visiting good old university work business wedding birthday`,
-);
-
-/** What they come for, and what may be said of it. */
-const OCCASIONS = setOf(
-  `dinner lunch brunch breakfast supper tea coffee drinks cocktails aperitif picnic barbecue buffet snack snacks meal
-  party parties do wedding engagement birthday anniversary retirement farewell leaving goodbye graduation christening
-  baptism funeral wake reunion housewarming hen stag shower baby bridal opening launch exhibition gallery screening
-  premiere concert rehearsal performance show play film movie match game games quiz cards book club reading meeting
-  conference workshop training seminar course class lecture service ceremony reception celebration celebrations feast
-  holiday holidays christmas easter thanksgiving carnival halloween new year’s year years eve day days night evening
-  afternoon morning weekend noon midday midnight shift work working office garden terrace beach park boat river lake harbour field
-  home house hall barn corporate recep ruby golden silver diamond pearl tent theatre match matches working charity school church village town tournament race run walk hike ride tour trip outing
-  harvest vintage gale storm climb dive sail swim flight voyage crossing survey dig excavation audit sprint deadline
-  practice drill parade rounds regatta sailing golf tennis football rugby tasting wine board company team staff summer winter spring autumn friday
-  saturday sunday monday tuesday wednesday thursday seaside kite moving end first second big small little long late
-  early annual monthly weekly today tonight tomorrow dessert desserts pudding puddings naming communion confirmation 
-  works staffroom room canteen fete fair gala fundraiser auction hackathon kickoff assembly vernissage soiree jubilee
-  networking orientation induction family memorial burial recital derby final bonfire fireworks poker bingo knitting sewing
-  craft proms ball awards prizegiving burns night nye bastille`,
-);
 const BEFORE_OCCASION = setOf('for at after before during on in from');
 const ARTICLES = setOf('a an the our my their her his your this some');
 
@@ -362,13 +338,26 @@ const couplesCounted = (line: string): string =>
 /** "Two families: 4 adults, …": how many households they are says nothing of a meal. */
 const HOUSEHOLDS = /^\s*\S+\s+(?:families|households|couples|tables)\s*:\s*/i;
 
+/** "At a halal wedding", "for our vegan party": all of them eat so. */
+const PLACE_OF_A_WAY = new RegExp(
+  `^([^,;:.()\\n]*?)\\s+(?:at|for)\\s+(?:${[...ARTICLES].join('|')})\\s+([a-z-]+)\\s+(?:${PLACES})(?=\\s*(?:$|[,;:.(\\n]))`,
+  'i',
+);
+const ofAWay = (line: string, vocabulary: Vocabulary): string =>
+  line.replace(PLACE_OF_A_WAY, (all: string, before: string, said: string) => {
+    const way = said.toLowerCase().replace('-', ' ');
+    const isSaid =
+      said.endsWith('-free') ||
+      vocabulary.words.some((need) => need.word === way && isWayOfEating(need, vocabulary));
+    return isSaid ? `${before}, all ${said}` : all;
+  });
+
 /** The line with its guests counted, and without what they come for. */
 export const guestsCounted = (text: string, vocabulary: Vocabulary): string => {
   const people = personsCounted(
-    withoutYears(feastsSaid(totalFirst(withoutAside(withoutWhen(letterRead(text, vocabulary)))))).replace(
-      CHEESE_AND_WINE,
-      '$1tasting',
-    ),
+    withoutYears(
+      feastsSaid(totalFirst(withoutAside(ofAWay(withoutWhen(letterRead(text, vocabulary)), vocabulary)))),
+    ).replace(CHEESE_AND_WINE, '$1tasting'),
     vocabulary,
   );
   const plain = unfasting(singled(couplesCounted(spelledOut(inFigures(people)))));

@@ -42,26 +42,58 @@ const LAST =
 const areAllergic = ({ needs }: Group, { words }: Vocabulary): boolean =>
   needs.every(({ id }) => words.some(({ need, leaves }) => need.id === id && leaves === 'an allergen'));
 
+interface Tail {
+  at: number;
+  before: string;
+  number: string;
+  about: string;
+}
+
+/** The parts at a line's end that only say how many and what of them, the first of them first. */
+function tailsOf(text: string): Tail[] {
+  const found = LAST.exec(text);
+  if (!found || numberOf(found[2]!) === undefined || !isBare(`${found[2]!}${found[3]!}`)) return [];
+  const [, before, number, about] = found as unknown as [string, string, string, string];
+  return [...tailsOf(text.slice(0, found.index)), { at: found.index, before, number, about }];
+}
+
 /** "10 vegans, 2 nut allergy": two of the ten, or two more? "5 children of 3, 4 parents, one egg allergy": of whom? */
 function lastAmong(text: string, read: PartyRead, vocabulary: Vocabulary): OtherReading[] {
-  const found = LAST.exec(text);
-  const count = found ? numberOf(found[2]!) : undefined;
-  const last = read.groups.at(-1);
-  if (!found || count === undefined || !isBare(`${found[2]!}${found[3]!}`)) return [];
-  if (!last || last.count !== count || last.band === 'child' || last.needs.length === 0) return [];
-  const before = read.groups.slice(0, -1);
-  // of family and friends who were only counted before, somebody may be vegetarian as well
-  if (!areAllergic(last, vocabulary) && before.some(({ needs }) => needs.length > 0)) return [];
+  const all = tailsOf(text);
+  for (const [k] of all.entries()) {
+    const tails = all.slice(k);
+    const [before, last] = [read.groups.slice(0, -tails.length), read.groups.slice(-tails.length)];
+    const areThose =
+      before.length > 0 &&
+      last.every(
+        ({ count, band, needs }, i) =>
+          count === numberOf(tails[i]!.number) && band !== 'child' && needs.length > 0,
+      );
+    // of family and friends who were only counted before, somebody may be vegetarian as well
+    const mayBe =
+      last.every((group) => areAllergic(group, vocabulary)) ||
+      before.every(({ needs }) => needs.length === 0);
+    if (areThose && mayBe) return amongThose(text, tails, before, vocabulary);
+  }
+  return [];
+}
+
+/** The line with its last parts said of some of those before. */
+function amongThose(
+  text: string,
+  tails: readonly Tail[],
+  before: readonly Group[],
+  vocabulary: Vocabulary,
+): OtherReading[] {
   const isMixed = new Set(before.map(({ band }) => band)).size > 1;
   if (!isMixed && before.length > 1) return [];
   const whose: Among[] = isMixed ? ['the children', 'the adults'] : ['them'];
   return whose.flatMap((among): OtherReading[] => {
-    const line = `${text.slice(0, found.index)}${found[1]!}${found[2]!} of ${among}${found[3]!}`;
+    const said = tails.map((tail) => `${tail.before}${tail.number} of ${among}${tail.about}`);
+    const line = `${text.slice(0, tails[0]!.at)}${said.join('')}`;
     const other = readParty(line, vocabulary.words, vocabulary.isFood);
     const guests = totalOf(other);
-    return other.problems.length === 0 && guests === totalOf(read) - count
-      ? [{ text: line, among, guests }]
-      : [];
+    return other.problems.length === 0 && guests === guestsIn(before) ? [{ text: line, among, guests }] : [];
   });
 }
 

@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { isFoodWord, NEED_WORDS } from '../needs/index.js';
-import { dayOf, hourOf, readParty, type PartyRead } from './index.js';
+import { dayOf, hourOf, readParty, unclearDayOf, type PartyRead } from './index.js';
 import { withoutWhen } from './when.js';
 
 const seated = (text: string): string[] => {
@@ -98,6 +98,17 @@ describe('when they come', () => {
     ['14 guests who sat in the sun', undefined],
   ])('“%s” is on %s', (line, day) => {
     expect(dayOf(line, '2026-12-01')).toBe(day);
+  });
+
+  test.each([
+    ['34 guests on Friday 9 October at 4pm', 'on Friday 9 October'],
+    ['Dinner for 6 next Friday at 8', 'next Friday'],
+    ['party of 10 on the 14th', 'on the 14th'],
+    ['20 guests on Saturday 9 October', undefined],
+    ['12 people tomorrow', undefined],
+    ['12 people, 2 may eat fish', undefined],
+  ])('“%s” names a day that cannot be told: %s', (line, day) => {
+    expect(unclearDayOf(line, '2026-12-01')).toBe(day);
   });
 
   test('children from 4 to 9 are so old, and what a head costs is no hour', () => {

@@ -211,17 +211,32 @@ function dateIn(said: string, today: string): string | undefined {
   return isDay(date) ? date : undefined;
 }
 
+/** Days that the lines name: dates before what is only called tomorrow or Friday. */
+function daysNamed(text: string): { at: number; said: string }[] {
+  let rest = spelled(text);
+  return DAYS.flatMap((day) => {
+    const found = [...rest.matchAll(day)];
+    // as long as before, so that each keeps its place
+    rest = rest.replace(day, (said: string) => ' '.repeat(said.length));
+    return found.map(({ index, 0: said }) => ({ at: index, said }));
+  });
+}
+
+/** The day in the lines' own words, where it cannot be told which it is: "Friday 9 October" where the 9th is a Saturday. */
+export const unclearDayOf = (text: string, today: string): string | undefined =>
+  dayOf(text, today) !== undefined
+    ? undefined
+    : daysNamed(text)
+        .sort((a, b) => a.at - b.at)
+        .map(({ said }) => said.trim())
+        .join(' ') || undefined;
+
 /**
  * The day that the lines name, "2027-05-15", seen from today's date; undefined where they name none, two, or one that may
  * be meant otherwise: "next Friday", "3.4.27", "the 14th".
  */
 export function dayOf(text: string, today: string): string | undefined {
-  let rest = spelled(text);
-  const found = DAYS.flatMap((day) => {
-    const said = rest.match(day) ?? [];
-    rest = rest.replace(day, ' ');
-    return said.map((words) => words.toLowerCase());
-  });
+  const found = daysNamed(text).map(({ said }) => said.toLowerCase());
   // "Friday 15 January" is one day, named twice; where the two disagree nobody knows which
   const isWeekday = (words: string): boolean => WEEKDAYS.some((name) => words.includes(name));
   if (found.length === 2 && !isWeekday(found[0]!) && isWeekday(found[1]!)) {

@@ -1,5 +1,5 @@
 import { useState, type ReactNode } from 'react';
-import { asideOf, dayOf, hourOf, moneyOf, purposeOf } from '../../../core/party/index.js';
+import { asideOf, dayOf, hourOf, moneyOf, purposeOf, unclearDayOf } from '../../../core/party/index.js';
 import { clockOf, formatMoney, speakTime } from '../../../core/measure/index.js';
 import type { Plan, SingleCommand } from '../../../core/plan/index.js';
 import { roleFor, UNSAID_HOUR, USUAL_HOUR } from '../../../core/portion/index.js';
@@ -95,15 +95,23 @@ export function useMoney(
   };
 }
 
-/** What is about nobody who comes, so that nobody thinks that it was understood. */
+/** What is about nobody who comes, and the day that nobody can date, so that none thinks that it was understood. */
 export function SetAside({ text }: { text: string }) {
   const aside = asideOf(text);
-  if (aside.length === 0) return null;
-  return (
-    <p className="text-soft mt-1.5 mb-0">
-      {t('Says nothing of who comes, and is left aside: {phrases}', {
-        phrases: aside.map((said) => `“${said}”`).join(', '),
-      })}
+  const day = unclearDayOf(text, localNow().slice(0, 10));
+  const said = [
+    ...(aside.length > 0
+      ? [
+          t('Says nothing of who comes, and is left aside: {phrases}', {
+            phrases: aside.map((phrase) => `“${phrase}”`).join(', '),
+          }),
+        ]
+      : []),
+    ...(day === undefined ? [] : [t('Which day “{day}” is cannot be told: set it in the brief.', { day })]),
+  ];
+  return said.map((line) => (
+    <p key={line} className="text-soft mt-1.5 mb-0">
+      {line}
     </p>
-  );
+  ));
 }

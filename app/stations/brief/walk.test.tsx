@@ -155,6 +155,10 @@ describe('the brief', () => {
     await hands.press('Seat them');
     await saved();
     expect(planNow()).toMatchObject({ occasion: { start: '2027-05-15T11:30' }, party: [{ count: 12 }] });
+    // which Friday is next is told by nobody but the host
+    await hands.press('Type the party');
+    await hands.fill('The party, in lines', '12 guests next Friday');
+    screen.getByText('Which day “next Friday” is cannot be told: set it in the brief.');
   });
 
   test('a surface is added, named for whom it is, and taken away again', async () => {
