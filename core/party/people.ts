@@ -343,8 +343,12 @@ const PLACE_OF_A_WAY = new RegExp(
   `^([^,;:.()\\n]*?)\\s+(?:at|for)\\s+(?:${[...ARTICLES].join('|')})\\s+([a-z-]+)\\s+(?:${PLACES})(?=\\s*(?:$|[,;:.(\\n]))`,
   'i',
 );
+/** "12 guests, a vegan lunch": one lunch, and not one vegan. */
+const ONE_MEAL =
+  /(?<=[,;:.(\n]\s*)(?:an?|the|our|one)\s+(?=(?:(?!(?:with|who|whose|has|have|is|from|and|or|at|on|for|in|to|of)\b)[a-z\d’'-]+\s+){1,4}(?:lunch|luncheon|dinner|supper|brunch|breakfast|tea|party|buffet|picnic|board|spread|menu|barbecue|bbq|reception|celebration|meal|table|platter)\s*(?:$|[,;:.()\n]|(?:at|on|for|in|please)\b))/gi;
+
 const ofAWay = (line: string, vocabulary: Vocabulary): string =>
-  line.replace(PLACE_OF_A_WAY, (all: string, before: string, said: string) => {
+  line.replace(ONE_MEAL, '').replace(PLACE_OF_A_WAY, (all: string, before: string, said: string) => {
     const way = said.toLowerCase().replace('-', ' ');
     const isSaid =
       said.endsWith('-free') ||

@@ -87,7 +87,8 @@ function several(arg: Several, speech: Speech, form: (name: string) => string): 
   const most = arg.most ?? MOST_NAMED;
   if ('foods' in arg)
     return joined(
-      arg.foods.map((food, i) => (i === 0 ? form(food) : lower(food))),
+      // what lies on several surfaces is named once
+      [...new Set(arg.foods)].map((food, i) => (i === 0 ? form(food) : lower(food))),
       most,
       speech,
     );

@@ -32,6 +32,7 @@ describe('speaking', () => {
     expect(speakArg({ all: ['a', 'b', 'c', 'd', 'e'] }, ENGLISH)).toBe('a, b, c and 2 more');
     expect(speakArg({ quoted: ['A', 'B'], most: 1 }, ENGLISH)).toBe('“A” and 1 more');
     expect(speakArg({ foods: ['BBQ ribs', 'DIY'] }, ENGLISH)).toBe('BBQ ribs and DIY');
+    expect(speakArg({ foods: ['Hummus', 'Brie', 'Hummus'] }, ENGLISH)).toBe('Hummus and brie');
     expect(speakArg({ any: ['milk', 'egg', 'fish'] }, ENGLISH)).toBe('milk, egg or fish');
   });
 
