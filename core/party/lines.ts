@@ -183,7 +183,8 @@ function named(
       const block = ofThem
         ? ofThem[1]
           ? among
-          : (blockNamed(blocks, ofThem[2]) ?? whole)
+          : // "2 of those" are always of who was named just before
+            (blockNamed(blocks, ofThem[2]) ?? (/those|these/i.test(ofThem[0]) ? blocks.at(-1) : whole))
         : total
           ? undefined
           : ofTheChildren(blocks, part, read);

@@ -13,7 +13,7 @@ export const WHICH = setOf(
 export const OCCASIONS = setOf(
   `dinner lunch brunch breakfast supper tea coffee drinks cocktails aperitif picnic barbecue buffet snack snacks meal
   party parties do wedding engagement birthday anniversary retirement farewell leaving goodbye graduation christening
-  baptism funeral wake reunion housewarming hen stag shower baby bridal opening launch exhibition gallery screening
+  baptism funeral wake reunion housewarming hen stag shower bridal opening launch exhibition gallery screening
   premiere concert rehearsal performance show play film movie match game games quiz cards book club reading meeting
   conference workshop training seminar course class lecture service ceremony reception celebration celebrations feast
   holiday holidays christmas easter thanksgiving carnival halloween new year’s year years eve day days night evening
@@ -40,4 +40,4 @@ export const BEFORE_PLACE: ReadonlySet<string> = new Set([...WHICH, ...OCCASIONS
 
 /** Where they come to, as an alternative of a pattern. */
 export const PLACES =
-  'wedding|party|office|house|home|place|christening|reception|event|celebration|museum|church|hall|pub|school|gallery|barn|venue|library|club|centre|center|garden|park|beach|hotel|restaurant|studio|theatre|university|college|farm|castle|boat|marquee|tent|caf[eé]|showroom|shop|interval|intermission|break|foyer|lobby|mountains|woods|forest';
+  'wedding|party|office|house|home|place|christening|reception|event|celebration|museum|church|hall|pub|school|gallery|barn|venue|library|club|centre|center|garden|park|beach|hotel|restaurant|studio|theatre|university|college|farm|castle|boat|marquee|tent|caf[eé]|showroom|shop|interval|intermission|break|foyer|lobby|mountains|woods|forest|table';

@@ -30,6 +30,12 @@ describe('how people say what they like, and of whom they speak', () => {
       ['1 gluten-free', '5', '2 vegetarian', '2'],
     ],
     ['16 guests: 1 vegan among them', ['15', '1 vegan']],
+    ['20 people of which 5 vegan, 2 of those coeliac', ['15', '2 vegan+gluten-free', '3 vegan']],
+    ['A baby of 10 months, 2 toddlers, 6 adults', ['1', '2', '6']],
+    ['6 adults and a 10-month-old baby', ['6', '1']],
+    ['vegans 3, coeliacs 2, everyone else 7', ['3 vegan', '2 gluten-free', '7']],
+    ['10 pax incl 2 GF 1 DF', ['7', '2 gluten-free', '1 dairy-free']],
+    ['8 people, no allergies that I know of', ['8']],
     ['20 wine lovers, 2 halal, 1 sesame allergy among them', ['17', '2 halal', '1 sesame-free']],
     ['8 friends, 2 vegan among them', ['2 vegan', '6']],
     ['8 children of 7, 1 sesame allergy among the children, 9 parents', ['1 sesame-free', '7', '9']],
@@ -204,6 +210,14 @@ describe('where they come to', () => {
     ['20 women at a nut-free school', ['20 tree-nut-free+peanut-free']],
     ['Dinner for 12 at a vegan restaurant', ['12 vegan']],
     ['5 people with beer allergy', ['5 alcohol-free']],
+    ['Vegetarian wedding for 60, 4 coeliac', ['56 vegetarian', '4 gluten-free+vegetarian']],
+    ['Kosher lunch for 10: 2 vegetarian', ['8 kosher-style', '2 vegetarian+kosher-style']],
+    [
+      'Nut-free birthday for 10, 2 vegan',
+      ['8 tree-nut-free+peanut-free', '2 vegan+tree-nut-free+peanut-free'],
+    ],
+    ['14 women at a baby shower, 2 pregnant', ['12', '2 pregnancy']],
+    ["8 at the table, half don't eat meat", ['4', '4 own-no-meat']],
   ])('“%s”', (line, groups) => {
     expect(groupsOf(line)).toEqual(groups);
     expect(read(line).unread).toEqual([]);

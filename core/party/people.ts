@@ -296,6 +296,8 @@ const atMost = (line: string): string => NUMBERS.reduce((text, [said, n]) => tex
 /** "No pork for 3" is three without pork; "6 vegetarian of whom 2 are vegan" says more of two of the six. */
 const numbersFirst = (line: string): string =>
   line
+    // "10 guests incl, 2 vegan"
+    .replace(/\s+(?:including|incl?)\.?\s*(?=,\s*\d)/gi, '')
     .replace(
       /(^|[,;\n]\s*)((?:no|not|nothing|without)\s[^,;\n()\d]*?)\s+for\s+(\d+|[a-z]+)((?:\s+(?:adults?|child|guests?))?)(?=\s*(?:[,;\n]|$))/gi,
       (all: string, before: string, about: string, n: string, who: string) =>
@@ -343,18 +345,34 @@ const PLACE_OF_A_WAY = new RegExp(
   `^([^,;:.()\\n]*?)\\s+(?:at|for)\\s+(?:${[...ARTICLES].join('|')})\\s+([a-z-]+)\\s+(?:${PLACES})(?=\\s*(?:$|[,;:.(\\n]))`,
   'i',
 );
+const isSaidWay = (said: string, vocabulary: Vocabulary): boolean => {
+  const way = said.toLowerCase().replaceAll('-', ' ');
+  return (
+    way.endsWith(' free') ||
+    vocabulary.words.some((need) => need.word === way && isWayOfEating(need, vocabulary))
+  );
+};
+
 /** "12 guests, a vegan lunch": one lunch, and not one vegan. */
 const ONE_MEAL =
   /(?<=[,;:.(\n]\s*)(?:an?|the|our|one)\s+(?=(?:(?!(?:with|who|whose|has|have|is|from|and|or|at|on|for|in|to|of)\b)[a-z\d’'-]+\s+){1,4}(?:lunch|luncheon|dinner|supper|brunch|breakfast|tea|party|buffet|picnic|board|spread|menu|barbecue|bbq|reception|celebration|meal|table|platter)\s*(?:$|[,;:.()\n]|(?:at|on|for|in|please)\b))/gi;
 
+/** "Halal dinner for 20, 3 coeliac": all of them eat so, and the three are some of them. */
+const MEAL_OF_A_WAY = new RegExp(
+  `^\\s*(?:(?:${[...ARTICLES].join('|')})\\s+)?([a-z]+(?:[\\s-][a-z]+){0,2}?)\\s+(?:(?:${[...OCCASIONS].join('|')})\\s+){1,2}for\\s+(\\d{1,4}|[a-z]+)(?:\\s+(?:guests|people))?(?:\\s*:|(?=\\s*[,;.(\\n]))`,
+  'i',
+);
+const mealOfAWay = (line: string, vocabulary: Vocabulary): string =>
+  line.replace(MEAL_OF_A_WAY, (all: string, way: string, n: string) =>
+    isSaidWay(way, vocabulary) && numberOf(n) !== undefined ? `${n} guests, all ${way},` : all,
+  );
+
 const ofAWay = (line: string, vocabulary: Vocabulary): string =>
-  line.replace(ONE_MEAL, '').replace(PLACE_OF_A_WAY, (all: string, before: string, said: string) => {
-    const way = said.toLowerCase().replace('-', ' ');
-    const isSaid =
-      said.endsWith('-free') ||
-      vocabulary.words.some((need) => need.word === way && isWayOfEating(need, vocabulary));
-    return isSaid ? `${before}, all ${said}` : all;
-  });
+  mealOfAWay(line.replace(ONE_MEAL, ''), vocabulary).replace(
+    PLACE_OF_A_WAY,
+    (all: string, before: string, way: string) =>
+      isSaidWay(way, vocabulary) ? `${before}, all ${way}` : all,
+  );
 
 /** The line with its guests counted, and without what they come for. */
 export const guestsCounted = (text: string, vocabulary: Vocabulary): string => {

@@ -61,6 +61,12 @@ const SHORT: readonly Rule[] = [
   [/([,;:(\n]\s*)\d+ or (\d+)\s+(?=[a-z])(?!years?\b|months?\b)/gi, '$1$2 '],
   [/\b(?:ovo-lacto|lacto-ovo)[\s-]*(?=veg)/gi, ''],
   [/\bnewborns?\b/gi, 'baby'],
+  [/\bbaby\s+(?=shower\b)/gi, ''],
+  [
+    /\b(?:an?|one|1|my|our)\s+(\d{1,2})[\s-]months?[\s-]old(?:\s+(?:baby|child|toddler|son|daughter|boy|girl))?\b/gi,
+    '1 baby of $1 months',
+  ],
+  [/\b(?:everyone|everybody) else\s*:?\s*(\d{1,4})(?=\s*(?:$|[,;.)\n]))/gi, '$1 others'],
   [/(?:,|\s(?:and|plus|with|&))\s+(?:(?:the|our|their)\s+)?(?:baby|newborn) twins\b/gi, ', 2 babies'],
   [/(?:,|\s(?:and|plus|with|&))\s+(?:(?:the|our|their)\s+)?toddler twins\b/gi, ', 2 toddlers'],
   // "vegan x2", "the other 8"
