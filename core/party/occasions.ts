@@ -6,7 +6,8 @@ import { setOf } from './callings.js';
 export const WHICH = setOf(
   `hungry local office school church village football rugby tennis hockey cricket choir theatre ballet yoga garden
   bell stamp coin dog bird brass jazz folk bus train taxi lorry farm market street city ice speed night quilt
-  fellow new retired trainee student amateur professional visiting good old university work business wedding birthday`,
+  fellow lovely rowdy lively happy noisy cheerful merry jolly mixed close large huge growing young busy thirsty friendly quiet
+  tired new retired trainee student amateur professional visiting good old university work business wedding birthday`,
 );
 
 /** What they come for, and what may be said of it. */

@@ -36,6 +36,10 @@ describe('how people say what they like, and of whom they speak', () => {
     ['vegans 3, coeliacs 2, everyone else 7', ['3 vegan', '2 gluten-free', '7']],
     ['10 pax incl 2 GF 1 DF', ['7', '2 gluten-free', '1 dairy-free']],
     ['8 people, no allergies that I know of', ['8']],
+    ['A rowdy group of 20, 3 vegan', ['17', '3 vegan']],
+    ['A vegan household, 12 people, 2 coeliac', ['10 vegan', '2 gluten-free+vegan']],
+    ['12 guests, it should be nut free', ['12 tree-nut-free+peanut-free']],
+    ['12 guests, 3 vegan, the food is for lunch', ['9', '3 vegan']],
     ['20 wine lovers, 2 halal, 1 sesame allergy among them', ['17', '2 halal', '1 sesame-free']],
     ['8 friends, 2 vegan among them', ['2 vegan', '6']],
     ['8 children of 7, 1 sesame allergy among the children, 9 parents', ['1 sesame-free', '7', '9']],
@@ -230,15 +234,23 @@ describe('where they come to', () => {
         leaves === undefined && !leftOut && !/^child|^light$|,|\bin\b/.test(word),
     );
     expect(ways.length).toBeGreaterThan(20);
-    for (const place of [
-      ' at a # wedding',
-      ' for our # party',
-      ' at the # office',
-      ', a # lunch',
-      ': one # tea party',
-    ])
+    const lines = [
+      '12 people at a # wedding',
+      '12 people for our # party',
+      '12 people at the # office',
+      '12 people, a # lunch',
+      '12 people: one # tea party',
+      '12 people, keep it #',
+      '12 people. The whole board has to be #.',
+      '12 people, menu: #',
+      'We are a # family of 12',
+      'Strictly # party of 12',
+      'Our # office: 12 people',
+      'A # dinner for 12 people',
+    ];
+    for (const place of lines)
       for (const { word, need } of ways) {
-        const line = `12 people${place.replace('#', word)}`;
+        const line = place.replace('#', word);
         const { groups, unread, problems } = read(line);
         const areHeeded = groups.every(({ needs }) => needs.some(({ id }) => id === need.id));
         expect([line, areHeeded || unread.length + problems.length > 0]).toEqual([line, true]);

@@ -362,9 +362,16 @@ const MEAL_OF_A_WAY = new RegExp(
   `^\\s*(?:(?:${[...ARTICLES].join('|')})\\s+)?([a-z]+(?:[\\s-][a-z]+){0,2}?)\\s+(?:(?:${[...OCCASIONS].join('|')})\\s+){1,2}for\\s+(\\d{1,4}|[a-z]+)(?:\\s+(?:guests|people))?(?:\\s*:|(?=\\s*[,;.(\\n]))`,
   'i',
 );
+/** "A vegan household, 12 people". */
+const CIRCLE_OF_A_WAY =
+  /^\s*(?:we(?:['’]re|\s+are)\s+)?(?:an?|our|the)\s+([a-z]+(?:[\s-][a-z]+){0,2}?)\s+(?:household|family|office|team|group|club|crowd|society|company|school|congregation)\s*[,:;(]\s*(\d{1,4}|[a-z]+)\s+(?:people|guests|of us|adults|pax|persons)\b\)?/i;
 const mealOfAWay = (line: string, vocabulary: Vocabulary): string =>
-  line.replace(MEAL_OF_A_WAY, (all: string, way: string, n: string) =>
-    isSaidWay(way, vocabulary) && numberOf(n) !== undefined ? `${n} guests, all ${way},` : all,
+  [MEAL_OF_A_WAY, CIRCLE_OF_A_WAY].reduce(
+    (rest, of) =>
+      rest.replace(of, (all: string, way: string, n: string) =>
+        isSaidWay(way, vocabulary) && numberOf(n) !== undefined ? `${n} guests, all ${way},` : all,
+      ),
+    line,
   );
 
 const ofAWay = (line: string, vocabulary: Vocabulary): string =>

@@ -60,6 +60,16 @@ const SHORT: readonly Rule[] = [
   ],
   [/([,;:(\n]\s*)\d+ or (\d+)\s+(?=[a-z])(?!years?\b|months?\b)/gi, '$1$2 '],
   [/\b(?:ovo-lacto|lacto-ovo)[\s-]*(?=veg)/gi, ''],
+  // "please keep it vegan", "the whole board has to be halal", "menu: vegetarian"
+  [
+    /((?:^|[,;:.(\n])\s*(?:and\s+)?)(?:please\s+)?(?:keep|make)\s+(?:it|everything|this|(?:the|our)\s+(?:whole\s+)?(?:board|menu|food|lot))\s+(?:all\s+)?(?=[a-z])/gi,
+    '$1all ',
+  ],
+  [
+    /((?:^|[,;:.(\n])\s*(?:and\s+)?)(?:it|this|everything|all\s+(?:the\s+)?food|(?:the|our)\s+(?:whole\s+)?(?:board|menu|food))\s+(?:(?:has\s+to|must|should|needs?\s+to)\s+(?:all\s+)?be|is)\s+(?:all\s+)?(?!(?:fine|ok|okay|good|great|for|an?|ready|my|our|the)\b)(?=[a-z])/gi,
+    '$1all ',
+  ],
+  [/((?:^|[,;.(\n])\s*)(?:the\s+)?(?:menu|food|diet)\s*[:=]\s*(?:all\s+)?(?=[a-z])/gi, '$1all '],
   [/\bnewborns?\b/gi, 'baby'],
   [/\bbaby\s+(?=shower\b)/gi, ''],
   [

@@ -1,3 +1,4 @@
+import { OCCASIONS, WHICH } from './occasions.js';
 import { ALL, numberOf, parts, REST, startsWithNumber } from './parts.js';
 
 const GUESTS =
@@ -22,7 +23,7 @@ export interface Total {
 
 /** "A family of five: …", "a hen party of 12, two vegan" are so many guests; "a party of 6 vegans" are six. */
 const GATHERED =
-  /^\s*(?:(?:we are|there are|for)\s+)?(?:(?:an?|the|our)\s+)?(?:[a-z'-]+\s+){0,2}?(?:party|table|family|group|team|crowd|class|club|circle|household|choir|chorus|orchestra|band|ensemble|cast|crew|staff|squad|troop|troupe|gang|bunch|pack|committee|council|congregation|parish|company|delegation|society|gathering|jury)\s+of\s+(\d{1,6}|[a-z]+)((?:\s+(?:ladies|women|men|gentlemen|friends|girls|boys|mothers|mums|moms|dads|fathers))?)(\s*(?:[:,;(\n]|\.(?!\d)|$))?/i;
+  /^\s*(?:(?:we are|there are|for)\s+)?(?:(?:an?|the|our|my|one)\s+)?((?:[a-z'-]+\s+){0,3}?)(?:party|table|family|group|team|crowd|class|club|circle|household|choir|chorus|orchestra|band|ensemble|cast|crew|staff|squad|troop|troupe|gang|bunch|pack|committee|council|congregation|parish|company|delegation|society|gathering|jury)\s+of\s+(\d{1,6}|[a-z]+)((?:\s+(?:ladies|women|men|gentlemen|friends|girls|boys|mothers|mums|moms|dads|fathers))?)(\s*(?:[:,;(\n]|\.(?!\d)|$))?/i;
 /** With others named after them they may be some of all only. */
 const OTHERS =
   /\b(?:child|kid|toddler|bab(?:y|ies)|adult|parent|guest|people|friend|others?\b|more\b|partner|husband|wife|wives|teacher|helper|staff)/i;
@@ -31,10 +32,16 @@ const COUNTED_BEHIND =
   /^\s*(?:(?:our|the|my|an?)\s+)?(?:[a-z'’-]+\s+){0,2}?(?:party|table|family|group|team|crowd|class|club|circle|choir|band|crew|staff|office)\s*\(\s*(\d{1,4})(?:\s+(?:people|guests|of us))?\s*\)/i;
 export const gathered = (text: string): string =>
   text.replace(COUNTED_BEHIND, '$1 guests').replace(GATHERED, (...found: unknown[]) => {
-    const [all, n, who, end] = found as [string, string, string, string | undefined];
+    const [all, which, n, who, end] = found as [string, string, string, string, string | undefined];
     const count = numberOf(n);
     if (count === undefined) return all;
     const areAll = who === '' || !OTHERS.test(text.slice(all.length));
+    // a hen party comes for what it comes for; a vegan family eats so, and what nobody knows is asked
+    const how = which
+      .trim()
+      .split(/\s+/)
+      .filter((word) => word !== '' && !OCCASIONS.has(word.toLowerCase()) && !WHICH.has(word.toLowerCase()));
+    if (how.length > 0) return `${count} guests, all ${how.join(' ')}${end?.replace(':', ',') ?? ''}`;
     return end !== undefined && areAll ? `${count} guests${end}` : `${count}${who}${end ?? ''}`;
   });
 
