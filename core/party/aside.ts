@@ -95,6 +95,7 @@ const ASIDE: readonly RegExp[] = [
   /\b(?:this|next)\s+(?:week(?:end)?|month|year|spring|summer|autumn|winter)\b/gi,
   // "nobody vegan", "no coeliacs"; that nobody eats pork is quite another thing
   /(?<=(?:^|[,;.:\n])\s*)(?:(?:nobody|no[\s-]?one|none(?:\s+of\s+(?:them|us))?)\s+(?:is\s+|are\s+)?(?:an?\s+)?(?:vegans?|vegetarians?|veggies?|pescatarians?|coeliacs?|celiacs?|diabetics?|halal|kosher|keto|pregnant)|no\s+(?:vegans|vegetarians|veggies|pescatarians|coeliacs|celiacs|diabetics|children|kids)|(?:nobody|no[\s-]?one)\s+(?:has|with)\s+(?:any\s+)?(?:allergies|dietary\s+requirements))(?=\s*(?:$|[,;.\n]))/gi,
+  /(?:\band\s+)?\b(?:nobody|no[\s-]?one)\s+else\s+(?:has|have|needs|with)\s+(?:anything|any(?:\s+(?:allergies|requirements|needs|restrictions))?)(?:\s+special)?(?=\s*(?:$|[,;.)\n]))/gi,
   /\bno\s+(?:known\s+)?(?:food\s+)?(?:allergies|intolerances|dietary\s+(?:requirements|needs))\s+(?:(?:that\s+|which\s+)?(?:i|we)\s+know(?:\s+of)?|as\s+far\s+as\s+(?:i|we)\s+know|to\s+(?:my|our)\s+knowledge|known)(?=\s*(?:$|[,;.)\n]))/gi,
   /\b(?:the|our|a)?\s*\bboard\s+is\s+(?=for\b|with\b)/gi,
 ];

@@ -111,6 +111,9 @@ describe('party lines', () => {
     ['501 vegan', 'too-many'],
     [`${'('.repeat(5000)}3 vegan`, 'too-long'],
     ['4 guests: 6 vegan', 'too-many'],
+    // who may not: not those who are named
+    ['12 guests, only 2 eat meat', 'no-number'],
+    ['12 guests, only 3 drink', 'no-number'],
     ['2 children (three are 3)', 'bad-age'],
     ['', 'empty'],
   ])('"%s" is told as %s', (text, code) => {

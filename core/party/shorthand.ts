@@ -60,6 +60,17 @@ const SHORT: readonly Rule[] = [
   ],
   [/([,;:(\n]\s*)\d+ or (\d+)\s+(?=[a-z])(?!years?\b|months?\b)/gi, '$1$2 '],
   [/\b(?:ovo-lacto|lacto-ovo)[\s-]*(?=veg)/gi, ''],
+  // "Total: 20", "headcount 20", "20 covers", "we expect 20", "20p"
+  [
+    /^\s*(?:total(?:\s+(?:number(?:\s+of\s+(?:guests|people))?|guests|people))?|head\s?count|(?:number|no\.?)\s+of\s+(?:guests|people|heads))\s*[:=–-]?\s*(\d{1,4})(?=\s*(?:$|[,;.(\n]))/i,
+    '$1 guests',
+  ],
+  [/^\s*(\d{1,4})(?:\s+(?:covers|seats|heads|places|total)|p)(?=\s*(?:$|[,;.:(\n]))/i, '$1 guests'],
+  [
+    /^\s*(?:(?:we\s+(?:are\s+)?)?expect(?:ing)?|max(?:imum)?\.?(?:\s+of)?)\s+(?:(?:about|around|roughly|approx\.?|up\s+to)\s+)?(?=\d{1,4}\s+(?:guests|people|persons|pax)\b)/i,
+    '',
+  ],
+  [/\s+\/\s+(?=\d{1,3}\s+[a-z])/gi, ', '],
   // "please keep it vegan", "the whole board has to be halal", "menu: vegetarian"
   [
     /((?:^|[,;:.(\n])\s*(?:and\s+)?)(?:please\s+)?(?:keep|make)\s+(?:it|everything|this|(?:the|our)\s+(?:whole\s+)?(?:board|menu|food|lot))\s+(?:all\s+)?(?=[a-z])/gi,
