@@ -112,6 +112,13 @@ interface Turning {
   reasons: Arg[];
 }
 
+/** Why a food turns that nothing forbids. */
+function unforced(asks: boolean, { budgetMinor }: Target): string {
+  if (asks) return 'only its label says whether it is fine';
+  if (budgetMinor !== undefined) return 'the board costs less so';
+  return 'nothing is against it, but beside what changes another serves better';
+}
+
 function turningOf(plan: Plan, component: Component, target: Target): Turning {
   const here = plan.placements.filter((placement) => placement.componentId === component.id);
   const moved = target.occasion !== undefined;
@@ -121,6 +128,10 @@ function turningOf(plan: Plan, component: Component, target: Target): Turning {
   const against = now.flatMap((judgement) =>
     judgement.reasons.filter((reason) => reason.verdict === 'forbidden').map((reason) => reason.why),
   );
+  const reasons = [
+    ...different(against),
+    ...(stands ? [] : [{ word: 'it does not stand that place and month' }]),
+  ];
   return {
     plan,
     component,
@@ -131,7 +142,7 @@ function turningOf(plan: Plan, component: Component, target: Target): Turning {
     held: target.locked?.includes(component.id) ? LOCKED_MOVES : 0,
     mayStay: !is('forbidden') && stands,
     asks: is('ask'),
-    reasons: [...different(against), ...(stands ? [] : [{ word: 'it does not stand that place and month' }])],
+    reasons: reasons.length > 0 ? reasons : [{ word: unforced(is('ask'), target) }],
   };
 }
 

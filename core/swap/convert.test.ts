@@ -221,6 +221,15 @@ describe('converting a board', () => {
     expect(accepted(board, []).placements).toEqual(board.placements);
   });
 
+  test('whatever turns says why, what nothing forbids, too', () => {
+    for (const target of [need('pregnancy'), { needs: [], budgetMinor: cheaperBy(board, 20) }]) {
+      const { items } = convert(board, target, solve);
+      const turned = items.filter(({ kind }) => kind !== 'stays');
+      expect(turned.length).toBeGreaterThan(0);
+      expect(turned.filter(({ reasons }) => reasons.length === 0)).toEqual([]);
+    }
+  });
+
   test('what is held stays if it may', () => {
     const conversion = convert(
       board,
