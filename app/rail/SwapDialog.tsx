@@ -137,10 +137,13 @@ function useSwaps(plan: Plan, componentId: ComponentId) {
   const [asked] = useState({ plan, componentId });
   useEffect(() => {
     let gone = false;
+    // two workers may answer in either order: the quick list never takes the place of the judged one
+    let isJudged = false;
     const job = (judge: boolean) =>
       ask('swap', { ...asked, settings: { weights: weights ?? WEIGHTS, judge } }).done.then(
         (a) => {
-          if (gone) return;
+          if (gone || isJudged) return;
+          isJudged = judge;
           setSwaps(a.swaps);
           setJudged(judge);
         },

@@ -62,14 +62,14 @@ const asked = (text: string, vocabulary: Vocabulary): string =>
 
 /** "Parents (2)", "vegetarian (7, no nuts)" are so many of them; "my son (3)" and "Emma (6)" are so old. */
 const PEOPLE =
-  /^(?:(?:grand)?parents|adults|grown-?ups|children|kids|toddlers|babies|teen(?:ager)?s|friends|colleagues|cousins|aunts|uncles|staff|helpers|teachers)$/i;
+  /^(?:(?:grand)?parents|adults|grown-?ups|children|kids|toddlers|babies|teen(?:ager)?s|friends|colleagues|cousins|aunts|uncles|staff|helpers|carers|teachers)$/i;
 const LEAVING = /^(?:no [a-z]+|[a-z]+ allerg(?:y|ies)|[a-z]+[ -](?:free|intolerant))$/i;
 const isNeed = (said: string, { words }: Vocabulary): boolean => {
   const low = said.toLowerCase();
   return LEAVING.test(low) || words.some(({ word }) => word === low || `${word}s` === low);
 };
 const COUNTED_BEHIND =
-  /(^|[,;:.\n]\s*)([a-z][a-z' -]*?)\s*\((\d{1,3})(?:\s*[,;]\s*([^()]*))?\)(?=\s*(?:$|[,;.\n]))/gi;
+  /(^|[,;:.\n]\s*|\band\s+(?:the|their|our|my)\s+(?=(?:grand)?parents|teachers|helpers|carers|staff|friends|colleagues))([a-z][a-z' -]*?)\s*\((\d{1,3})(?:\s*[,;]\s*([^()]*))?\)(?=\s*(?:$|[,;.\n]))/gi;
 /** In a list of allergies anything is what somebody is allergic to. */
 const ALLERGIES = /\ballerg(?:y|ies)\s*:[^.\n]*$/i;
 const countedFirst = (text: string, vocabulary: Vocabulary): string =>
@@ -84,7 +84,7 @@ const countedFirst = (text: string, vocabulary: Vocabulary): string =>
     ];
     const isAllergy = ALLERGIES.test(text.slice(0, at + before.length)) && !/allerg/i.test(who);
     if (!isAllergy && !PEOPLE.test(who.trim()) && !isNeed(who.trim(), vocabulary)) return all;
-    return `${before}${n} ${isAllergy ? 'allergic to ' : ''}${who}${about ? ` ${about}` : ''}`;
+    return `${before.replace(/\b(?:the|their|our|my)\s+$/i, '')}${n} ${isAllergy ? 'allergic to ' : ''}${who}${about ? ` ${about}` : ''}`;
   });
 
 const SAID_OTHERWISE: readonly (readonly [RegExp, string])[] = [

@@ -37,6 +37,9 @@ describe('how people say what they like, and of whom they speak', () => {
     ['10 pax incl 2 GF 1 DF', ['7', '2 gluten-free', '1 dairy-free']],
     ['8 people, no allergies that I know of', ['8']],
     ['A rowdy group of 20, 3 vegan', ['17', '3 vegan']],
+    ['15 under-fives and their parents (12)', ['15', '12']],
+    ['A toddler group: 12 toddlers, 12 carers', ['12', '12']],
+    ['20 guests, of whom 6 are under 12', ['14', '6']],
     ['Total: 20. 2 vegan', ['18', '2 vegan']],
     ['Headcount 20, 2 vegan', ['18', '2 vegan']],
     ['No. of people: 20, 2 vegan', ['18', '2 vegan']],
@@ -233,6 +236,11 @@ describe('where they come to', () => {
   ])('“%s”', (line, groups) => {
     expect(groupsOf(line)).toEqual(groups);
     expect(read(line).unread).toEqual([]);
+  });
+
+  test('a carnivore eats everything, who is on that diet is asked', () => {
+    expect(read('20 guests, 1 carnivore').unread).toEqual([]);
+    expect(read('20 guests, 1 on a carnivore diet').unread).toHaveLength(1);
   });
 
   test('says nothing of what they eat unless a need is said before it', () => {

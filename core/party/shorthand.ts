@@ -60,6 +60,18 @@ const SHORT: readonly Rule[] = [
   ],
   [/([,;:(\n]\s*)\d+ or (\d+)\s+(?=[a-z])(?!years?\b|months?\b)/gi, '$1$2 '],
   [/\b(?:ovo-lacto|lacto-ovo)[\s-]*(?=veg)/gi, ''],
+  // who loves meat eats everything; who eats nothing else is asked
+  [/\bcarnivore\s+diet\b/gi, 'carnivore-diet'],
+  // "a toddler group: 12 toddlers"
+  [
+    /^\s*(?:an?|our|the)\s+(?:toddler|baby|play|nursery|youth|church|book|running|cycling|walking)\s+(?:group|club|class|party|morning)\s*:\s*(?=\d)/i,
+    '',
+  ],
+  // "20 guests, of whom 6 are under 12"
+  [
+    /(?<=[,;(]\s*(?:of\s+whom\s+)?)(\d{1,3}|two|three|four|five|six)\s+(?:of\s+(?:them|whom)\s+)?(?:are\s+)?under\s+(\d|1[0-2])(?=\s*(?:$|[,;.)\n]))/gi,
+    '$1 children under $2',
+  ],
   // "Total: 20", "headcount 20", "20 covers", "we expect 20", "20p"
   [
     /^\s*(?:total(?:\s+(?:number(?:\s+of\s+(?:guests|people))?|guests|people))?|head\s?count|(?:number|no\.?)\s+of\s+(?:guests|people|heads))\s*[:=–-]?\s*(\d{1,4})(?=\s*(?:$|[,;.(\n]))/i,
