@@ -100,7 +100,8 @@ function PressedArc({ seats, r, width }: { seats: readonly number[]; r: number; 
   );
 }
 
-const short = (group: Group): string => `${group.name.split(/[ ,-]/)[0]} ${group.count}`;
+/** "Tree-nut" is one word: a tree is none of what they leave out. */
+const short = (group: Group): string => `${group.name.split(/[ ,]/)[0]} ${group.count}`;
 
 /** Where a piece is broken out, low on the right; its ends lie `out` radii from the middle. */
 const chipEdge = (r: number, out: number): string =>
