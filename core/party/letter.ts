@@ -1,4 +1,5 @@
 import { MANNERS } from './aside.js';
+import { OCCASIONS } from './occasions.js';
 import { numberOf } from './parts.js';
 import type { Vocabulary } from './vocabulary.js';
 
@@ -9,7 +10,8 @@ const GREETING =
 const THANKS =
   /(?:^|(?<=[.,;!?\n]))\s*(?:(?:many |with )?thanks(?: so much| a lot| in advance| again)?|thank you(?: so much| very much| in advance)?|cheers|(?:kind |best |warm )(?:regards|wishes)|please|ta|hope that['’]?s ok(?:ay)?|let me know(?: what you think)?)\s*(?:[.,!;]|$)/gi;
 
-const FILLER =
+/** What somebody says who asks for a board, before they say which. */
+export const FILLER =
   "(?:we['’]?(?:d|re|ll)?|i['’]?(?:d|m|ll)?|would|will|love|like|want|need|needs|looking|after|for|could|can|you|do|make|prepare|quote|us|me|please|order|book|organi[sz]e|arrange|get|have|having|planning|plan|to|be|are|is|am|it|this|there|something|a|an|the|some|one|two|three|\\d|cheese|grazing|sharing|charcuterie|nice|big|small|large|lovely|hoping)";
 const SERVED =
   '(?:boards?|platters?|(?:grazing )?tables?|spreads?|box(?:es)?|catering|food|nibbles|something|canap[eé]s)';
@@ -46,7 +48,8 @@ const asked = (text: string, vocabulary: Vocabulary): string =>
       const saysHow =
         /\b(?:free|no|not|without|only)\b|allerg/i.test(called) ||
         called.split(/\s+/).some((word) => word !== '' && isNeed(word, vocabulary));
-      return `${before}${n} guests${saysHow ? `: all ${called.trim()}` : ''},`;
+      const how = called.split(/\s+/).filter((word) => !OCCASIONS.has(word.toLowerCase()));
+      return `${before}${n} guests${saysHow ? `: all ${how.join(' ').trim()}` : ''},`;
     })
     .replace(ASKED, (...found: unknown[]) => {
       const [all, before, n, at, whole] = found as [string, string, string, number, string];

@@ -232,6 +232,9 @@ describe('where they come to', () => {
       ['8 tree-nut-free+peanut-free', '2 vegan+tree-nut-free+peanut-free'],
     ],
     ['14 women at a baby shower, 2 pregnant', ['12', '2 pregnancy']],
+    ['We want a vegan dinner for 12, 2 coeliac', ['10 vegan', '2 gluten-free+vegan']],
+    ['Can you do a vegetarian brunch for 12? 2 coeliac', ['10 vegetarian', '2 gluten-free+vegetarian']],
+    ['We are planning a pescatarian wedding for 50, 5 vegan', ['45 pescatarian', '5 vegan+pescatarian']],
     ["8 at the table, half don't eat meat", ['4', '4 own-no-meat']],
   ])('“%s”', (line, groups) => {
     expect(groupsOf(line)).toEqual(groups);
@@ -263,6 +266,8 @@ describe('where they come to', () => {
       'Strictly # party of 12',
       'Our # office: 12 people',
       'A # dinner for 12 people',
+      'We want a # dinner for 12!',
+      "We'd like a # barbecue supper for 12:",
     ];
     for (const place of lines)
       for (const { word, need } of ways) {

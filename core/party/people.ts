@@ -7,7 +7,7 @@ import { LOVERS, MOST_LOVED } from './sayings.js';
 import { spelledOut } from './shorthand.js';
 import { gathered, totalFirst } from './total.js';
 import { withoutAside } from './aside.js';
-import { letterRead } from './letter.js';
+import { FILLER, letterRead } from './letter.js';
 import { withoutWhen } from './when.js';
 
 /**
@@ -359,7 +359,7 @@ const ONE_MEAL =
 
 /** "Halal dinner for 20, 3 coeliac": all of them eat so, and the three are some of them. */
 const MEAL_OF_A_WAY = new RegExp(
-  `^\\s*(?:(?:${[...ARTICLES].join('|')})\\s+)?([a-z]+(?:[\\s-][a-z]+){0,2}?)\\s+(?:(?:${[...OCCASIONS].join('|')})\\s+){1,2}for\\s+(\\d{1,4}|[a-z]+)(?:\\s+(?:guests|people))?(?:\\s*:|(?=\\s*[,;.(\\n]))`,
+  `^\\s*(?:(?:${FILLER}|${[...ARTICLES].join('|')})\\s+){0,8}([a-z]+(?:[\\s-][a-z]+){0,2}?)\\s+(?:(?:${[...OCCASIONS].join('|')})\\s+){1,2}for\\s+(\\d{1,4}|[a-z]+)(?:\\s+(?:guests|people))?(?:\\s*[:?!]|(?=\\s*[,;.(\\n]))`,
   'i',
 );
 /** "A vegan household, 12 people". */

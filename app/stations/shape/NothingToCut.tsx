@@ -14,7 +14,7 @@ export function NothingToCut({ plan }: { plan: Plan }) {
     [...larder.values()].filter((food) => food.id === id && bodyOf(food.id)),
   );
   return (
-    <div className="on-paper absolute top-[22%] left-1/2 z-3 w-100 max-w-full -translate-x-1/2 text-center text-ink max-md:static max-md:mx-auto max-md:translate-x-0">
+    <div className="on-paper absolute top-[22%] left-1/2 z-3 w-100 max-w-full -translate-x-1/2 text-center text-ink max-md:static max-md:mx-auto max-md:translate-x-0 max-md:px-3">
       <p className="m-0 font-display text-xl/[1.1] font-black">
         {plan.placements.length === 0
           ? t('Choose something first, or put one of these on the bench.')
