@@ -1,6 +1,6 @@
-import { setOf } from './callings.js';
-
 /** Words that say where and what for somebody comes, and nothing of what they eat. */
+
+import { setOf } from './callings.js';
 
 /** What may stand before who they are. */
 export const WHICH = setOf(
@@ -32,9 +32,9 @@ export const OCCASIONS = setOf(
 
 /** More of what a place may be called: nobody eats by it. */
 const OF_PLACES = setOf(
-  `fish seafood steak pizza burger oyster private rented nearby lovely beautiful favourite main back front upstairs downstairs parents parents’ grandparents sister brother lakeside riverside rooftop country mountain modern historic
+  `fish seafood steak pizza burger oyster private rented nearby beautiful favourite main back front upstairs downstairs parents parents’ grandparents sister brother lakeside riverside country mountain modern historic
   parish scout sports science natural history art concert opera primary secondary boarding nursing care retirement community
-  civic county national summer winter family friends`,
+  civic county national friends`,
 );
 /** What may stand before a place or an event; "vegan" and "halal" may not, and are read. */
 export const BEFORE_PLACE: ReadonlySet<string> = new Set([...WHICH, ...OCCASIONS, ...OF_PLACES]);

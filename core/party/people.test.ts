@@ -232,6 +232,11 @@ describe('where they come to', () => {
       ['8 tree-nut-free+peanut-free', '2 vegan+tree-nut-free+peanut-free'],
     ],
     ['14 women at a baby shower, 2 pregnant', ['12', '2 pregnancy']],
+    ['12 people at a halal wedding: 2 vegan', ['10 halal', '2 vegan+halal']],
+    [
+      "We'd like a halal supper for 22 on Saturday 12 June, in the garden: 3 vegetarian, 1 coeliac",
+      ['18 halal', '3 vegetarian+halal', '1 gluten-free+halal'],
+    ],
     ['We want a vegan dinner for 12, 2 coeliac', ['10 vegan', '2 gluten-free+vegan']],
     ['Can you do a vegetarian brunch for 12? 2 coeliac', ['10 vegetarian', '2 gluten-free+vegetarian']],
     ['We are planning a pescatarian wedding for 50, 5 vegan', ['45 pescatarian', '5 vegan+pescatarian']],

@@ -296,6 +296,8 @@ const atMost = (line: string): string => NUMBERS.reduce((text, [said, n]) => tex
 /** "No pork for 3" is three without pork; "6 vegetarian of whom 2 are vegan" says more of two of the six. */
 const numbersFirst = (line: string): string =>
   line
+    // "12 guests, all halal: 3 coeliac" are some of them
+    .replace(/(,\s*all\s[^,;:.()\n]{1,60}?)\s*:\s*(?=\S)/gi, '$1, ')
     // "10 guests incl, 2 vegan"
     .replace(/\s+(?:including|incl?)\.?\s*(?=,\s*\d)/gi, '')
     .replace(
