@@ -2,7 +2,7 @@ import { expect, test } from '@jest/globals';
 import { CATALOGUE, servingOf, usualForm } from '../catalogue/index.js';
 import type { Plan } from '../plan/index.js';
 import { group, planWith } from '../testing/plans.js';
-import { takenHere } from './helpings.js';
+import { mayLieOn, takenHere } from './helpings.js';
 
 const food = (id: string) => CATALOGUE.find((component) => component.id === id)!;
 const taken = (id: string, party: Plan['party'], occasion: Partial<Plan['occasion']> = {}) => {
@@ -34,4 +34,19 @@ test('of two or three any may take what many do; what hardly anybody takes is no
   // whoever lives on it has it all the same
   const vegan = taken('tofu-feta', [group('vegan', 1, ['vegan'])], { kind: 'drinks' });
   expect(vegan.most).toBeGreaterThan(tofuUsual);
+});
+
+test('where nearly everybody is a child nothing is proposed that children never have, whatever it is for', () => {
+  const at = (grown: number, ages: number[]) => {
+    const plan = planWith({
+      party: [group('all', grown), group('children', ages.length, [], { band: 'child', ages })],
+    });
+    const [surface] = plan.surfaces;
+    return ['smoked-duck', 'cooked-ham'].map((id) =>
+      mayLieOn(plan, surface!, food(id), usualForm(food(id)).form),
+    );
+  };
+  expect(at(4, Array<number>(20).fill(6))).toEqual([false, true]);
+  expect(at(10, Array<number>(20).fill(6))).toEqual([true, true]);
+  expect(at(24, [6, 7])).toEqual([true, true]);
 });

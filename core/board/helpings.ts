@@ -40,6 +40,17 @@ export function mayStandAt(component: Component, form: FormId, occasion: Occasio
   return !IN_A_BOX.has(occasion) || !(component.weeps || component.drips || form === 'bowl');
 }
 
+/** Of so many of those who eat there, that what children never have is not proposed, whatever it is for (house default). */
+const MOSTLY_CHILDREN = 2 / 3;
+
+/** May it be proposed for this surface: fit for what it is for, and for the children where nearly everybody is one? */
+export function mayLieOn(plan: Plan, surface: Surface, component: Component, form: FormId): boolean {
+  if (!mayStandAt(component, form, occasionAt(plan, surface))) return false;
+  if (!servingOf(component).never.has('children')) return true;
+  const groups = groupsAt(plan, surface);
+  return guestsIn(groups.filter(({ band }) => band === 'child')) <= MOSTLY_CHILDREN * guestsIn(groups);
+}
+
 /** Where only a way of eating is open (a label nobody has read), a food counts so much; where an allergy is, not at all. */
 const LEAST_SURE = 0.6;
 

@@ -20,6 +20,7 @@ export {
   eaten,
   helpingAt,
   isBold,
+  mayLieOn,
   mayStandAt,
   mindsGravely,
   occasionAt,

@@ -122,3 +122,16 @@ describe('the setting of a new plan', () => {
     expect(across([five])).toBeGreaterThan(across([GF]) * 1.3);
   });
 });
+
+test('a plate says for whom it is, where small children have needs of their own', () => {
+  const egg = group('egg', 1, ['egg-free'], { band: 'child', ages: [3], name: 'Children of 3, egg allergy' });
+  const plan = withParty([all(12), children(3, 3), egg]);
+  expect(trayFor(plan, [children(3, 3)]).name).toBe('Small children’s plate');
+  expect(trayFor(plan, [egg]).name).toBe('Plate for Children of 3, egg allergy');
+  const many = group('many', 1, ['egg-free'], {
+    name: 'Egg allergy, tree-nut allergy, peanut allergy, sesame …',
+  });
+  const { name } = trayFor(plan, [many]);
+  expect(name.length).toBeLessThanOrEqual(60);
+  expect(name).toMatch(/^Tray for Egg allergy, tree-nut allergy, peanut allergy( …|, sesame …)$/);
+});

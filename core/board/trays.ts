@@ -1,4 +1,5 @@
 import { servingOf, usualForm, type Family } from '../catalogue/index.js';
+import { shortened } from '../measure/index.js';
 import { carriesTo, judgeGroup, keepsCoursesApart } from '../needs/index.js';
 import { guestsIn, hasSmallChildren, type Group } from '../party/index.js';
 import {
@@ -95,6 +96,14 @@ function keptFor(plan: Plan): Group[][] {
   return [...kept.values()];
 }
 
+/** For whom it is; small children with needs of their own are told from those without. */
+function trayName(groups: readonly Group[]): string {
+  if (groups.every((group) => hasSmallChildren(group) && group.needs.length === 0))
+    return 'Small children’s plate';
+  const kind = groups.some(hasSmallChildren) ? 'Plate' : 'Tray';
+  return shortened(`${kind} for ${groups.map(({ name }) => name).join(', ')}`, 58);
+}
+
 /** A tray that these groups have to themselves, in the size of what they eat. */
 export function trayFor(plan: Plan, groups: readonly Group[]): Surface {
   const taken = new Set<string>(plan.surfaces.map(({ id }) => id));
@@ -103,10 +112,7 @@ export function trayFor(plan: Plan, groups: readonly Group[]): Surface {
   const isForSmall = groups.some(hasSmallChildren);
   const tray: Surface = {
     id: `tray-${n}` as Surface['id'],
-    name: (isForSmall
-      ? 'Small children’s plate'
-      : `Tray for ${groups.map(({ name }) => name).join(', ')}`
-    ).slice(0, 60),
+    name: trayName(groups),
     outline: { kind: 'round', diameterMm: 240 },
     rimMm: 10,
     material: 'china',

@@ -1,11 +1,4 @@
-import {
-  mayStandAt,
-  occasionAt,
-  placementsOf,
-  takersAt,
-  usualHereG,
-  type PlacedFood,
-} from '../board/index.js';
+import { mayLieOn, placementsOf, takersAt, usualHereG, type PlacedFood } from '../board/index.js';
 import {
   factValue,
   factWords,
@@ -323,7 +316,7 @@ export function addHelper(
         !there.has(component.id) &&
         !context.plan.wishes.excluded.includes(component.id) &&
         helps(component) &&
-        mayStandAt(component, usualForm(component).form, occasionAt(context.plan, surface)) &&
+        mayLieOn(context.plan, surface, component, usualForm(component).form) &&
         clean(context, component, surface),
     )
     .map((component) => ({ x: component, n: eaters(component) }))

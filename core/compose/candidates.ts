@@ -15,8 +15,7 @@ import {
   isNobodys,
   isOwnPlate,
   lotsAt,
-  mayStandAt,
-  occasionAt,
+  mayLieOn,
   quietAreas,
   reachesOnto,
   servingAreas,
@@ -268,7 +267,7 @@ function candidateOn(component: Component, area: ServingArea, asked: Asked): Can
   const form = formFor(component, area, plan);
   if (!form) return undefined;
   const wished = [...plan.wishes.pinned, plan.wishes.star].includes(component.id);
-  if (!wished && !mayStandAt(component, form, occasionAt(plan, area.surface))) return undefined;
+  if (!wished && !mayLieOn(plan, area.surface, component, form)) return undefined;
   // until the guest is asked, no stylist proposes peanuts beside an allergy to nuts
   if (!wished && area.groups.some((group) => isOftenToo(component, group))) return undefined;
   const verdicts = new Map(

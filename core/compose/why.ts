@@ -1,6 +1,6 @@
 import type { ComponentId, Family } from '../catalogue/index.js';
 import { planLarder, type Plan } from '../plan/index.js';
-import { isOwnPlate, mayStandAt, occasionAt, type ServingArea } from '../board/index.js';
+import { isOwnPlate, mayLieOn, type ServingArea } from '../board/index.js';
 import { isOftenToo } from '../needs/index.js';
 import type { Args, Said } from '../words/index.js';
 import { problemOf, type Problem } from './candidates.js';
@@ -88,7 +88,7 @@ function notAllowed(plan: Plan, { areas }: Problem, id: ComponentId, food: Food)
   if (areas.length === 0) return { say: 'why.no-surface' };
   const component = planLarder(plan).get(id);
   const stands = ({ surface }: ServingArea) =>
-    component!.forms.some((fact) => mayStandAt(component!, fact.form, occasionAt(plan, surface)));
+    component!.forms.some((fact) => mayLieOn(plan, surface, component!, fact.form));
   if (component && !areas.some(stands)) return { say: 'why.never-here', with: food };
   const isToAsk = ({ groups }: ServingArea) => groups.some((group) => isOftenToo(component!, group));
   if (component && areas.every(isToAsk)) return { say: 'why.often-too', with: food };

@@ -1,5 +1,5 @@
 import { isFoodWord, NEED_WORDS } from '../needs/index.js';
-import { readParty, type Group } from '../party/index.js';
+import { numberOf, readParty, saysNeed, type Group } from '../party/index.js';
 import type { Said } from '../words/index.js';
 
 /** What is asked of a guest, in the order of the slip. The words before the colon are found again in the answer. */
@@ -72,7 +72,8 @@ function answersOf(lines: readonly string[]): Record<Key, string> {
     .filter((text) => text !== '' && !TITLE.test(text) && !OF_LETTER.test(text))) {
     const key = (Object.keys(FINDERS) as Key[]).find((each) => FINDERS[each].test(line));
     const isOther = !key && OTHER_QUESTION.test(line);
-    const answer = line.replace(key ? FINDERS[key] : isOther ? OTHER_QUESTION : '', '').trim();
+    const question = (key ? FINDERS[key] : isOther ? OTHER_QUESTION : /(?!)/).exec(line)?.[0] ?? '';
+    const answer = [inBrackets(question), line.slice(question.length).trim()].filter(Boolean).join(', ');
     if (key) at = key;
     const isNamed = at === 'name' && found.name.length > 0;
     const of = isOther || at === undefined || (!key && isNamed) ? 'care' : at;
@@ -83,6 +84,39 @@ function answersOf(lines: readonly string[]): Record<Key, string> {
     string
   >;
 }
+
+const plain = (text: string): string =>
+  text
+    .toLowerCase()
+    .replace(/[^a-z]+/g, ' ')
+    .trim();
+const HINTS = REPLY_QUESTIONS.map(({ hint }) => plain(hint));
+
+/** What stands in the brackets of a question instead of its hint is an answer: "Allergies (sesame):". */
+function inBrackets(question: string): string {
+  const inside = /\(([^()]*)\)/.exec(question)?.[1] ?? '';
+  return HINTS.some((hint) => hint.includes(plain(inside))) ? '' : inside;
+}
+
+/** "Bo Hart and family, vegan", "Bo is vegan", "bo (coeliac)": what stands beside a name. */
+const NAMES =
+  /^(?:\p{Lu}[\p{L}'’.-]*|(?:and|&|\+|family|de|da|van|von|der|den|la|le|al|bin|the)(?=\s|$)|\s)+/u;
+function besideName(name: string): string {
+  const [rest = ''] = [name.slice(NAMES.exec(name)?.[0].length ?? 0).trim()];
+  const said = rest.replace(/^[\s(,;:./–-]+|[\s).]+$/g, '').replace(/^(?:who\s+)?(?:is|are|am)\s+/i, '');
+  const isLower = rest === name;
+  return isLower && !saysNeed(name, { words: NEED_WORDS, isFood: isFoodWord }) && !/[(,;/–-]/.test(name)
+    ? ''
+    : said;
+}
+
+/** An allergy is no dislike, under whatever question it stands. */
+const IS_ALLERGY = /allerg|intoleran|anaphyla|coeliac|celiac/i;
+const IS_LEFT_OUT = /allerg|intoleran|anaphyla|coeliac|celiac|\b(?:no|not|never|without)\b/i;
+
+/** "Two adults", "one, 4": a number that is written as a word. */
+const inFigures = (text: string): string =>
+  text.replace(/^\s*([a-z]+)\b/i, (word) => String(numberOf(word.trim()) ?? word));
 
 const listOf = (text: string) =>
   text
@@ -104,13 +138,14 @@ export function readReplies(text: string): Replies {
       a.allergies && `${a.allergies} allergy`,
       a.care,
       besideNumbers(a['how many']),
-      // "Bo (coeliac)"
-      /[(,;–-]\s*(.+?)\)?$/.exec(a.name)?.[1] ?? '',
+      besideName(a.name),
+      ...listOf(a['we do not like']).filter((said) => IS_ALLERGY.test(said)),
+      ...listOf(a['the children know']).filter((said) => IS_LEFT_OUT.test(said)),
     ]
       .filter((text) => text && !EVERYTHING.test(text))
       .flatMap(listOf);
-    const dislikes = listOf(a['we do not like']);
-    const grown = a['how many'] === '' ? 1 : Number(/\d+/.exec(a['how many'])?.[0] ?? NaN);
+    const dislikes = listOf(a['we do not like']).filter((said) => !IS_ALLERGY.test(said));
+    const grown = a['how many'] === '' ? 1 : Number(/\d+/.exec(inFigures(a['how many']))?.[0] ?? NaN);
     if (!Number.isInteger(grown) || grown < 0 || grown > 500) {
       problems.push({ reply: k + 1, said: { say: 'reply.number', with: { text: a['how many'] } } });
       return;
@@ -139,7 +174,7 @@ export function readReplies(text: string): Replies {
         dislikes,
         ...(a.name ? { seats: [a.name.slice(0, 40)] } : {}),
         ...(group.band === 'child' && a['the children know']
-          ? { knownFoods: listOf(a['the children know']) }
+          ? { knownFoods: listOf(a['the children know']).filter((said) => !IS_LEFT_OUT.test(said)) }
           : {}),
       });
   });
@@ -149,18 +184,25 @@ export function readReplies(text: string): Replies {
 /** "2, ages 3 and 7" becomes a part of a party line. */
 function childrenPart(text: string, said: string): string {
   if (text === '') return '';
-  const [count = '', ...ages] = text.match(/\d+/g) ?? [];
+  const numbers = inFigures(text).match(/\d+/g) ?? [];
+  // "ages 3 and 7", "3 and 7" tell no number of them
+  const areAges =
+    /^\s*ages?d?\b/i.test(text) ||
+    /^\s*\d+\s*(?:years?|yrs?)?\s*(?:and|&)\s*\d+\s*(?:years?|yrs?)?(?:\s*olds?)?\s*$/i.test(text);
+  const [count = '', ...ages] = areAges ? [String(numbers.length), ...numbers] : numbers;
   const more = besideNumbers(text);
   return `${count || '1'} children${said}${more && ` & ${more}`}${ages.length > 0 ? ` (${ages.join(', ')})` : ''}`;
 }
 
 /** What an answer says beside how many and how old: "2, Mia has a nut allergy" is not dropped. */
 const besideNumbers = (text: string): string =>
-  /[a-z]/i.test(text.replace(PLAIN_COUNT, ''))
+  /[a-z]/i.test(text.replace(NUMBER_FIRST, ' ').replace(PLAIN_COUNT, ''))
     ? text
+        .replace(NUMBER_FIRST, ' ')
         .replace(/\d+/g, ' ')
         .replace(/[,;()\s]+/g, ' ')
         .trim()
     : '';
+const NUMBER_FIRST = /^\s*(?:one|two|three|four|five|six|seven|eight|nine|ten|a|an)\b/i;
 const PLAIN_COUNT =
   /\b(?:aged?|ages|years?|yrs?|olds?|months?|and|child(?:ren)?|kids?|boys?|girls?|bab(?:y|ies)|toddlers?|adults?|grown-?ups?|people|guests?|persons?|of|us|we|are|is|just|only|me|the|no|none|nil)\b/gi;

@@ -1,5 +1,5 @@
 import { FORMS } from '../catalogue/index.js';
-import type { Random } from '../measure/index.js';
+import { memo1, type Random } from '../measure/index.js';
 import type { LaidElement, MarkedPlace, Surface } from '../plan/index.js';
 import { hypot2, inside, type Polygon } from '../geometry/index.js';
 import type { Part } from './parts.js';
@@ -139,16 +139,22 @@ const WISH = 22;
 /** For each millimetre that it stands in a place for another kind. */
 const IN_THE_WAY = 0.4;
 
-/** How far the circle stands over the edge of the ground; 0 well inside. The ground is convex. */
-function overEdge(ground: Polygon, circle: Circle): number {
-  let over = 0;
-  for (let i = 0; i < ground.length; i++) {
-    const [x1, y1] = ground[i]!;
+/** The edges of a ground: where each begins, where it goes, and how long it is. */
+const edgesOf = memo1((ground: Polygon) =>
+  ground.map(([x, y], i) => {
     const [x2, y2] = ground[(i + 1) % ground.length]!;
-    const length = hypot2(x2 - x1, y2 - y1) || 1;
+    return { x, y, dx: x2 - x, dy: y2 - y, length: hypot2(x2 - x, y2 - y) || 1 };
+  }),
+);
+
+/** How far the circle stands over the edge of the ground; 0 well inside. The ground is convex. */
+function overEdge(ground: Polygon, circle: Circle, marginMm: number): number {
+  const r = circle.r + marginMm;
+  let over = 0;
+  for (const { x, y, dx, dy, length } of edgesOf(ground)) {
     // inside lies to the right of each edge of a clockwise outline (y down)
-    const d = ((x2 - x1) * (circle.y - y1) - (y2 - y1) * (circle.x - x1)) / length;
-    over = max(over, circle.r - d);
+    const d = (dx * (circle.y - y) - dy * (circle.x - x)) / length;
+    if (r - d > over) over = r - d;
   }
   return over;
 }
@@ -158,7 +164,7 @@ function energyOf(table: Table, spots: readonly Spot[], i: number): number {
   const mine = circlesAt(table.anchors[i]!.circles, spots[i]!);
   let e = 0;
   for (const circle of mine) {
-    const over = overEdge(table.ground, { ...circle, r: circle.r + 3 });
+    const over = overEdge(table.ground, circle, 3);
     if (over > 0) e += 4 * over + over * over;
   }
   for (let j = 0; j < spots.length; j++) {

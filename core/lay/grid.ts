@@ -34,8 +34,14 @@ export function gridOver(ground: Polygon, stepMm: number): Grid {
   return grid;
 }
 
-/** Calls back for each cell whose middle lies in the polygon. A kernel: it scans rows, not points. */
-export function forCellsIn(grid: Grid, polygon: Polygon, each: (cell: number) => void): void {
+/** Room for where edges cross rows, kept between calls, for there are many thousands; it is written before it is read. */
+const scratch = { counts: new Uint8Array(0), at: new Float64Array(0) };
+
+/**
+ * Calls back for each cell whose middle lies in the polygon. A kernel: it goes along the edges once, and then along the
+ * rows. A row has room for `most` crossings; where a polygon has more, it is begun again with more room.
+ */
+export function forCellsIn(grid: Grid, polygon: Polygon, each: (cell: number) => void, most = 8): void {
   let [top, bottom] = [FAR, -FAR];
   for (const [, y] of polygon) {
     if (y < top) top = y;
@@ -46,22 +52,36 @@ export function forCellsIn(grid: Grid, polygon: Polygon, each: (cell: number) =>
   const x0 = grid.xOf(0);
   const from = max(0, ceil((top - y0) / stepMm));
   const to = min(rows - 1, floor((bottom - y0) / stepMm));
-  const crossings: number[] = [];
-  for (let j = from; j <= to; j++) {
-    const y = y0 + j * stepMm;
-    crossings.length = 0;
-    for (let a = polygon.length - 1, b = 0; b < polygon.length; a = b++) {
-      const [xa, ya] = polygon[a]!;
-      const [xb, yb] = polygon[b]!;
-      if (ya > y !== yb > y) crossings.push(xa + ((y - ya) * (xb - xa)) / (yb - ya));
+  if (to < from) return;
+  const high = to - from + 1;
+  if (scratch.counts.length < high) scratch.counts = new Uint8Array(high);
+  if (scratch.at.length < high * most) scratch.at = new Float64Array(high * most);
+  const { counts, at } = scratch;
+  counts.fill(0, 0, high);
+  for (let a = polygon.length - 1, b = 0; b < polygon.length; a = b++) {
+    const [xa, ya] = polygon[a]!;
+    const [xb, yb] = polygon[b]!;
+    const last = min(to, ceil((max(ya, yb) - y0) / stepMm));
+    for (let j = max(from, floor((min(ya, yb) - y0) / stepMm)); j <= last; j++) {
+      const y = y0 + j * stepMm;
+      if (ya > y === yb > y) continue;
+      const n = counts[j - from]!;
+      if (n === most) return forCellsIn(grid, polygon, each, most * 4);
+      // in order as they come: most rows are crossed twice
+      const x = xa + ((y - ya) * (xb - xa)) / (yb - ya);
+      const row = (j - from) * most;
+      let k = row + n;
+      for (; k > row && at[k - 1]! > x; k--) at[k] = at[k - 1]!;
+      at[k] = x;
+      counts[j - from] = n + 1;
     }
-    // most pieces bulge nowhere inward: a row goes in once and out once
-    if (crossings.length > 2) crossings.sort((p, q) => p - q);
-    else if (crossings[0]! > crossings[1]!) crossings.reverse();
-    for (let k = 0; k + 1 < crossings.length; k += 2) {
-      const left = max(0, ceil((crossings[k]! - x0) / stepMm));
-      const right = min(columns - 1, floor((crossings[k + 1]! - x0) / stepMm));
-      for (let i = left; i <= right; i++) each(j * columns + i);
+  }
+  for (let j = from; j <= to; j++) {
+    const row = (j - from) * most;
+    for (let k = row; k + 1 < row + counts[j - from]!; k += 2) {
+      const left = max(0, ceil((at[k]! - x0) / stepMm));
+      const right = min(columns - 1, floor((at[k + 1]! - x0) / stepMm));
+      for (let c = j * columns + left; c <= j * columns + right; c++) each(c);
     }
   }
 }

@@ -161,6 +161,26 @@ export function freeCells(
   return { cells: Int32Array.from(list), x, y, blocks };
 }
 
+/** A circle around the points of each site; its radius a crumb too large, for what is rounded. */
+function circlesAround(
+  first: Int32Array,
+  px: Float64Array,
+  py: Float64Array,
+): { x: Float64Array; y: Float64Array; r: Float64Array } {
+  const n = first.length - 1;
+  const [x, y, r] = [new Float64Array(n), new Float64Array(n), new Float64Array(n)];
+  for (let i = 0; i < n; i++) {
+    const [from, to] = [first[i]!, first[i + 1]!];
+    for (let q = from; q < to; q++) {
+      x[i]! += px[q]! / (to - from);
+      y[i]! += py[q]! / (to - from);
+    }
+    for (let q = from; q < to; q++) r[i] = max(r[i]!, hypot2(px[q]! - x[i]!, py[q]! - y[i]!));
+    r[i]! += 1e-6;
+  }
+  return { x, y, r };
+}
+
 /**
  * Each free cell goes to the site that is nearest, weights off. A long kernel: it is most of the layout's time, so that a
  * block of cells first asks which sites could be nearest to any of them.
@@ -190,12 +210,20 @@ export function assign(free: FreeCells, sites: readonly Site[], owner: Int16Arra
     }
     return sqrt(near) - weight[i]!;
   };
+  const around = circlesAround(first, px, py);
   const away = new Float64Array(n);
   const could = new Int32Array(n);
   for (const block of free.blocks) {
+    // a site is no nearer than its circle, and no farther than the other side of that
     let nearest = FAR;
     for (let i = 0; i < n; i++) {
-      away[i] = reach(i, block.x, block.y);
+      away[i] = hypot2(block.x - around.x[i]!, block.y - around.y[i]!) - weight[i]!;
+      if (away[i]! + around.r[i]! < nearest) nearest = away[i]! + around.r[i]!;
+    }
+    const farthest = nearest + 2 * block.r + 1e-6;
+    for (let i = 0; i < n; i++) {
+      if (away[i]! - around.r[i]! > farthest) away[i] = FAR;
+      else away[i] = reach(i, block.x, block.y);
       if (away[i]! < nearest) nearest = away[i]!;
     }
     let m = 0;
@@ -205,6 +233,10 @@ export function assign(free: FreeCells, sites: readonly Site[], owner: Int16Arra
       let q = m++;
       for (; q > 0 && away[could[q - 1]!]! > away[i]!; q--) could[q] = could[q - 1]!;
       could[q] = i;
+    }
+    if (m === 1) {
+      for (let k = block.from; k < block.to; k++) owner[free.cells[k]!] = could[0]!;
+      continue;
     }
     for (let k = block.from; k < block.to; k++) {
       let best = NOBODY;

@@ -194,16 +194,29 @@ export function coverage(grid: Grid, cover: Uint16Array): number {
   return ground === 0 ? 1 : hidden / ground;
 }
 
+/** A piece that may close a gap: whose it is, and how far it goes from its middle at least. */
+interface Near {
+  laid: Laid;
+  part: number | undefined;
+  halfMm: number;
+}
+
 /** Coarse buckets of pieces, to find those near a gap. */
-function bucketsOf(filled: readonly Filled[], sizeMm: number): Map<number, [Filled, Laid][]> {
-  const out = new Map<number, [Filled, Laid][]>();
-  for (const otherFilled of filled) {
-    if (otherFilled.part.pinned) continue;
-    for (const laid of otherFilled.pieces) {
+function bucketsOf(
+  filled: readonly Filled[],
+  sizeMm: number,
+  partIndex: ReadonlyMap<Part, number>,
+): Map<number, Near[]> {
+  const out = new Map<number, Near[]>();
+  for (const { part, pieces } of filled) {
+    if (part.pinned) continue;
+    const halfMm = min(part.fact.lengthMm, part.fact.widthMm) / 2;
+    for (const laid of pieces) {
       const key = bucket(laid.x, laid.y, sizeMm);
+      const near = { laid, part: partIndex.get(part), halfMm };
       const list = out.get(key);
-      if (list) list.push([otherFilled, laid]);
-      else out.set(key, [[otherFilled, laid]]);
+      if (list) list.push(near);
+      else out.set(key, [near]);
     }
   }
   return out;
@@ -269,12 +282,12 @@ function pull(
   homes: Int16Array,
   partIndex: ReadonlyMap<Part, number>,
 ): void {
-  const buckets = bucketsOf(filled, PULL_MM * 2);
+  const buckets = bucketsOf(filled, PULL_MM * 2, partIndex);
   const pulls = new Map<Laid, [number, number, number]>();
   for (let c = 0; c < cover.length; c++) {
     if (!grid.ground[c] || cover[c]! > 0) continue;
     const [x, y] = [grid.xOf(c % grid.columns), grid.yOf(floor(c / grid.columns))];
-    const nearest = nearestPiece(buckets, x, y, homes[c]!, partIndex);
+    const nearest = nearestPiece(buckets, x, y, homes[c]!);
     if (!nearest) continue;
     const sum = pulls.get(nearest) ?? [0, 0, 0];
     pulls.set(nearest, [sum[0] + x, sum[1] + y, sum[2] + 1]);
@@ -290,21 +303,21 @@ function pull(
 }
 
 function nearestPiece(
-  buckets: ReadonlyMap<number, [Filled, Laid][]>,
+  buckets: ReadonlyMap<number, Near[]>,
   x: number,
   y: number,
   home: number,
-  partIndex: ReadonlyMap<Part, number>,
 ): Laid | undefined {
   let best: Laid | undefined;
   let least = FAR;
   const size = PULL_MM * 2;
   for (let i = -1; i <= 1; i++)
-    for (let j = -1; j <= 1; j++)
-      for (const [filled, laid] of buckets.get(bucket(x + i * size, y + j * size, size)) ?? []) {
-        const own = partIndex.get(filled.part) === home;
-        const reach =
-          hypot2(laid.x - x, laid.y - y) - min(filled.part.fact.lengthMm, filled.part.fact.widthMm) / 2;
+    for (let j = -1; j <= 1; j++) {
+      const near = buckets.get(bucket(x + i * size, y + j * size, size));
+      if (!near) continue;
+      for (const { laid, part, halfMm } of near) {
+        const own = part === home;
+        const reach = hypot2(laid.x - x, laid.y - y) - halfMm;
         if (reach > (own ? PULL_MM * 2 : PULL_MM)) continue;
         const d = reach * (own ? 0.7 : 1);
         if (d < least) {
@@ -312,5 +325,6 @@ function nearestPiece(
           best = laid;
         }
       }
+    }
   return best;
 }

@@ -55,6 +55,29 @@ describe('the raster over the ground', () => {
     );
   });
 
+  test.each([1, 4, 5, 12, 40])(
+    'a comb of %s teeth has the cells of its teeth, though a row goes in and out with each',
+    (teeth) => {
+      const polygon: Point[] = [
+        ...Array.from({ length: teeth }, (_, i): Point[] => [
+          [-50.3 + (100 * i) / teeth, 40.1],
+          [-50.3 + (100 * (i + 0.5)) / teeth, -40.2],
+        ]).flat(),
+        [50.2, 40.1],
+        [50.2, 44.4],
+        [-50.3, 44.4],
+      ];
+      const grid = gridOver(servingGround(ROUND), 3);
+      const found: number[] = [];
+      forCellsIn(grid, polygon, (c) => found.push(c));
+      const asked = [...grid.ground.keys()].filter((c) =>
+        inside(polygon, grid.xOf(c % grid.columns), grid.yOf(Math.floor(c / grid.columns))),
+      );
+      expect(asked.length).toBeGreaterThan(100);
+      expect(found).toEqual(asked);
+    },
+  );
+
   test('a polygon beside the board has no cells', () => {
     const grid = gridOver(servingGround(ROUND), 5);
     forCellsIn(grid, placed(ellipse(50, 50), 900, 0, 0), () => {

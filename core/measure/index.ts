@@ -18,5 +18,5 @@ export {
 export { memo1, memo2, memoText } from './memo.js';
 export { sharing } from './share.js';
 export { CURRENCIES, formatMoney, type Currency } from './money.js';
-export { FOOD_PICTURES, idOf, shortName } from './words.js';
+export { FOOD_PICTURES, idOf, shortened, shortName } from './words.js';
 export { addMinutes, clockOf, monthOf, parseLocalTime, speakTime } from './time.js';

@@ -24,3 +24,10 @@ export function idOf(text: string, most: number, otherwise: string): string {
 
 /** A food's name without what stands behind its comma: "Hummus" for "Hummus, home-made". */
 export const shortName = (name: string): string => name.split(',', 1)[0]!;
+
+/** No longer than so many letters, and never within a word. */
+export const shortened = (text: string, most: number): string => {
+  if (text.length <= most) return text;
+  const cut = text.slice(0, most);
+  return `${cut.slice(0, Math.max(cut.lastIndexOf(' '), most / 2)).replace(/[\s,:]+$/, '')} …`;
+};

@@ -54,6 +54,7 @@ const ASIDE: readonly RegExp[] = [
     `(?<=(?:^|[,;.(\\n])\\s*)(?:(?:mostly|mainly|partly)\\s+)?${MANNERS}(?=\\s*(?:$|[,;:.)\\n]))`,
     'gi',
   ),
+  /(?<=(?:^|[,;.(\n])\s*)(?:evening|daytime|day|lunchtime|afternoon|reception)\s+only(?=\s*(?:$|[,;:.)\n]))/gi,
   /\b(?:(?:on|with)\s+)?(?:an?\s+)?(?:tight|low|small|limited|modest|generous|good|decent)\s+budget\b/gi,
   // "for two and a half hours"; a child is so many weeks or months old
   new RegExp(

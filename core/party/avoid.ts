@@ -1,6 +1,7 @@
 import { possibleValues } from '../catalogue/index.js';
 import { idOf } from '../measure/index.js';
-import type { Group, NeedChoice, OwnNeed } from './group.js';
+import type { Group, NeedChoice, OwnNeed, Strictness } from './group.js';
+import type { Said } from './vocabulary.js';
 
 type OwnFact = OwnNeed['facts'][number];
 /** What the catalogue does not know of a food asks by itself. */
@@ -114,10 +115,20 @@ export function unreadNeed(text: string): NeedChoice {
         fact: 'alcohol',
         values: [...ANY_PRESENCE],
         verdict: 'ask',
-        why: `“${said}” was not understood: ask the guest`,
+        why: `What “${said}” means for this guest is not known: ask`,
       },
     ],
     foods: [],
   };
   return { id: own.id, settings: {}, own };
+}
+
+/** The needs as a group keeps them, with one for each thing that was not understood. */
+export function needsSaid(said: Said, strictness: Strictness | undefined): NeedChoice[] {
+  const kept = said.needs.map((need) => {
+    const own =
+      need.strictness === 'allergy' && strictness === undefined ? 'allergy' : (strictness ?? need.strictness);
+    return own ? { ...need.need, strictness: own } : need.need;
+  });
+  return [...kept, ...said.unread.map(unreadNeed)].slice(0, 20);
 }

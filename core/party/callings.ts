@@ -14,7 +14,7 @@ export const PEOPLE = setOf(
   analysts specialists receptionists archivists cartoonists accountants consultants assistants attendants chefs cooks
   clerks mechanics medics paramedics midwives surgeons executives associates scholars poets graduates undergraduates
   postgraduates beekeepers bookkeepers goalkeepers gamekeepers housekeepers innkeepers shopkeepers zookeepers
-  folk folks mates pals buddies chums lads lasses gents comrades architects pianists`,
+  residents inmates parishioners householders folk folks mates pals buddies chums lads lasses gents comrades architects pianists`,
 );
 
 /** Who may be everybody, or those beside who is named after them: only the stylist knows, and is asked. */
@@ -47,6 +47,6 @@ export const DOERS = setOf(
   auditors inspectors surveyors assessors valuers mayors governors senators ambassadors sponsors donors collectors curators
   restorers conservators ministers preachers pastors choristers campaigners protesters fundraisers supporters gamers
   bloggers streamers fighters firefighters rangers wardens keepers beginners learners leavers starters joiners newcomers
-  islanders villagers holidaymakers partygoers churchgoers theatregoers concertgoers clubbers ravers sailors
+  leaders islanders villagers holidaymakers partygoers churchgoers theatregoers concertgoers clubbers ravers sailors
   lifesavers rescuers skydivers paratroopers astronomers philosophers engravers letterers calligraphers bellringers`,
 );

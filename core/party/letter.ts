@@ -1,4 +1,5 @@
 import { MANNERS } from './aside.js';
+import { saysNeed } from './named.js';
 import { OCCASIONS } from './occasions.js';
 import { numberOf } from './parts.js';
 import type { Vocabulary } from './vocabulary.js';
@@ -9,6 +10,13 @@ const GREETING =
   /^\s*(?:hi|hello|hiya|hey|dear|good (?:morning|afternoon|evening))(?:\s+(?:there|all|team|both|everyone|guys|folks))?(?:\s+(?!(?:we|i|could|can|need|looking|please)\b)([a-z]+))?\s*[,.!:\n–-]+\s*/i;
 const THANKS =
   /(?:^|(?<=[.,;!?\n]))\s*(?:(?:many |with )?thanks(?: so much| a lot| in advance| again)?|thank you(?: so much| very much| in advance)?|cheers|(?:kind |best |warm )(?:regards|wishes)|please|ta|hope that['’]?s ok(?:ay)?|let me know(?: what you think)?)\s*(?:[.,!;]|$)/gi;
+
+/** "My husband and I would like a board for 20": they say who asks, and not who comes. */
+const WE_TWO =
+  /((?:^|[.!?\n])\s*)(?:(?:me|I)\s+and\s+my\s+[a-z-]+|my\s+[a-z-]+\s+and\s+(?:I|me|myself))\s+(?=(?:would|want|need|will\s+be\s+having|are\s+(?:having|planning|hosting|looking|throwing|celebrating|getting|organi[sz]ing|expecting)|have\s+(?:booked|invited|planned))\b)/gi;
+
+const SIGNED =
+  /(?<=[.!?,;\s])(?:[Mm]any\s+thanks|[Tt]hanks(?:\s+so\s+much|\s+a\s+lot|\s+again|\s+in\s+advance)?|[Tt]hank\s+you|[Cc]heers|[Bb]est(?:\s+[Ww]ishes)?|(?:[Kk]ind\s+|[Ww]arm\s+)?[Rr]egards)\s*[,!.–-]?\s+\p{Lu}\p{Ll}+(?:\s+\p{Lu}\p{Ll}+)?\s*x*\s*$/u;
 
 /** What somebody says who asks for a board, before they say which. */
 export const FILLER =
@@ -29,7 +37,7 @@ const ALL_ARE = new RegExp(
 );
 /** "Need two boards for an office lunch, 25 people": who comes is said after it. */
 const WANTED = new RegExp(
-  `^\\s*(?:${FILLER}\\s+){1,12}${SERVED}(?:\\s+(?:for\\s+)?${MANNERS})?\\s*[,.:\\n]\\s*(?=\\S)`,
+  `^\\s*(?:${FILLER}\\s+){1,12}${SERVED}(?:\\s+(?:for\\s+)?${MANNERS})?(?:\\s*[,.:\\n]\\s*|\\s+[–-]\\s+)(?=\\S)`,
   'i',
 );
 /** "We're having a leaving do for 26": whatever it is called, and a vegan one is vegan for all. */
@@ -91,6 +99,41 @@ const countedFirst = (text: string, vocabulary: Vocabulary): string =>
   });
 
 const SAID_OTHERWISE: readonly (readonly [RegExp, string])[] = [
+  [/((?:^|[.,;!]\s+))(?:it['’]?s|it\s+is|this\s+is)\s+(?=for\s+(?:an?|our|my|the)\b)/gi, '$1'],
+  // nobody knows what they all leave out
+  [
+    /(?:^|(?<=[.,;:\n]))\s*(?:(?:and|but)\s+)?(?:(?:we|i)\s+)?(?:have\s+no\s+idea|no\s+idea|do(?:\s+not|n['’]t)\s+know(?:\s+yet)?|are\s+not\s+sure|not\s+sure)\s+(?:about|of|on|regarding)?\s*(?:any\s+|the\s+|their\s+)?(allergies|diets|dietaries|dietary\s+(?:needs|requirements))(?:\s+yet)?(?=\s*(?:$|[.,;\n]))/gi,
+    ' all unknown $1',
+  ],
+  // "10 parents will stay too", "12 children, all about 5"
+  [
+    /(?<=\b(?:adults|parents|guests|people|kids|children|grandparents|friends|teachers|helpers))\s+(?:(?:will|are)\s+)?(?:also\s+)?(?:be\s+)?(?:stay|staying|come|coming|join|joining|attend|attending)(?:\s+(?:us|too|as\s+well|later|along|afterwards))*(?=\s*(?:$|[,;.)\n]|and\b))/gi,
+    '',
+  ],
+  [
+    /\b(children|kids|girls|boys)\s*,\s*all\s+(?:(?:about|around|aged|of|nearly)\s+)*(\d{1,2})(?=\s*(?:$|[,;.\n]))/gi,
+    '$1 aged $2',
+  ],
+  // "but we need something for 4 vegetarians", "something sweet for 20"
+  [
+    /((?:^|[.,;:\n])\s*)(?:(?:and|but)\s+)?(?:we|i)(?:['’]d)?\s+(?:will\s+|would\s+|also\s+)*(?:need|like|want)\s+(?:something|options?|food)\s+for\s+(?=\d|an?\b|one\b|two\b|three\b)/gi,
+    '$1',
+  ],
+  [
+    /^\s*something\s+(?:sweet|savoury|nice|small|light|cold|simple|special|easy|festive)\s+for\s+(\d{1,4})(?=\s*(?:$|[,;.(\n]|(?:after|before|at|on|in|with)\b))/i,
+    '$1 guests',
+  ],
+  // who carries a pen is allergic, and that was said
+  [
+    /(?<=allerg[^.;\n]*)\s*[(,]?\s*(?:and\s+|who\s+|she\s+|he\s+)?(?:carries|has|carrying|with)\s+(?:an?|his|her|their)\s+(?:epi-?pens?|adrenaline\s+pens?|auto-?injectors?)\s*\)?(?!\s+for\b)/gi,
+    '',
+  ],
+  [/\b(he|she)['’]s(?=\s+[a-z])/gi, '$1 is'],
+  // "We have one person who …", "there is also one …"
+  [
+    /((?:^|[.,;:\n])\s*(?:and\s+)?)(?:(?:we|they|i)(?:\s+(?:also|will|do))*(?:\s+have(?:\s+got)?|['’]ve(?:\s+got)?|\s+(?:are\s+)?expect(?:ing)?)|there\s+(?:is|are|will\s+be)|there['’]s)\s+(?:also\s+)?(?=(?:\d|an?\b|one\b|two\b|three\b|four\b|five\b|six\b)\s*[a-z(])/gi,
+    '$1',
+  ],
   [
     /^\s*(?:for|numbers?|guests|pax|people|head\s?count|covers)\s*:\s*(\d{1,4})(?=\s*(?:[,;.(\n]|$))/i,
     '$1 guests',
@@ -167,7 +210,7 @@ const oneByOne = (text: string): string =>
 
 /** "Little ones aged 3 and 5" are two, where nobody counted them; "aged 3 to 5" may be any number. */
 const BY_THEIR_AGES =
-  /(?<=(?:^|[,;:.(\n]|\b(?:and|plus|with))\s*)(?:(?:my|our|the|their|her|his)\s+)?((?:little ones|kids|children|grandchildren|grandkids|boys|girls|toddlers|nephews|nieces)\s+(?:aged?|of)\s+)(\d{1,2}(?:\s*,\s*\d{1,2})*\s*(?:and|&)\s*\d{1,2})(?!\d|\s*(?:%|to\b|-))/gi;
+  /(?<=(?:^|[,;:.(\n]|\b(?:and|plus|with))\s*)(?:(?:my|our|the|their|her|his)\s+)?((?:little ones|kids|children|grandchildren|grandkids|boys|girls|toddlers|nephews|nieces)\s+(?:(?:aged?|of)\s+|(?=\()))(\(?\d{1,2}(?:\s*,\s*\d{1,2})*\s*(?:and|&|,)\s*\d{1,2})(?!\d|\s*(?:%|to\b|-))/gi;
 const countedByAges = (text: string): string =>
   text.replace(
     BY_THEIR_AGES,
@@ -181,6 +224,8 @@ export function letterRead(text: string, vocabulary: Vocabulary): string {
       // a need in small letters is nobody's name
       name !== undefined && /^[a-z]/.test(name) && isNeed(name, vocabulary) ? greeting : '',
     )
+    .replace(WE_TWO, '$1we ')
+    .replace(SIGNED, (signed) => (saysNeed(signed, vocabulary) ? signed : ''))
     .replace(THANKS, '')
     .replace(/\s+please\b/gi, '');
   const plain = SAID_OTHERWISE.reduce(

@@ -1,4 +1,4 @@
-import { idOf } from '../measure/index.js';
+import { idOf, shortened } from '../measure/index.js';
 import type { Said as Message } from '../words/index.js';
 import { groupSchema, guestsIn, type Group } from './group.js';
 import { introduced, isBare } from './opening.js';
@@ -6,7 +6,10 @@ import { NOTHING_SAID, readPart, type Draft, type LineProblem } from './part.js'
 import { ALL, numberOf, parts, REST, VAGUE } from './parts.js';
 import { guestsCounted } from './people.js';
 import { totalOfLine, type Total } from './total.js';
-import { needsSaid, readPhrases } from './phrases.js';
+import { hasUncountedChildren, isOfGrown, saysNothing, tellsOfOthers } from './unsaid.js';
+import { readPhrases } from './phrases.js';
+import { needsSaid } from './avoid.js';
+import { tokensOf } from './tokens.js';
 import type { NeedWord, Phrase, Said, Vocabulary } from './vocabulary.js';
 
 export interface PartyRead {
@@ -39,13 +42,6 @@ function childGroups(draft: Draft): Draft[] {
     { ...draft, count: missing, ages: [] },
   ].filter((d) => d.count > 0);
 }
-
-/** No longer than so many letters, and never within a word. */
-const shortened = (text: string, most: number): string => {
-  if (text.length <= most) return text;
-  const cut = text.slice(0, most);
-  return `${cut.slice(0, Math.max(cut.lastIndexOf(' '), most / 2)).replace(/[\s,:]+$/, '')} …`;
-};
 
 const allBut = (dislikes: readonly string[]): string =>
   dislikes.length === 0 ? 'Eat everything' : shortened(`Eat all but ${dislikes.join(', ')}`, 44);
@@ -101,13 +97,30 @@ function headed(part: string, left: number | undefined): { count: number; about:
   return { count, about: counted.slice(first[0].length) };
 }
 
+const OF_WHOM = /^\s*of\s+(?:them|these|those|whom|which)\s+/i;
 const OF_THEM = /^\s*\S+\s+of\s+(?:(all)\b|them|these|those|whom|which|the (little ones|[a-z-]+))\b/i;
 const sumOf = (drafts: readonly Draft[]): number => drafts.reduce((sum, draft) => sum + draft.count, 0);
+
+/** Who is of these ages stands in front: "the 6 year old" is not the youngest. */
+function atFront(block: Draft[], ages: readonly number[]): void {
+  const first: Draft[] = [];
+  for (const age of ages) {
+    const i = block.findIndex((draft) => draft.ages.includes(age));
+    if (i < 0) continue;
+    const { ages: all, ...draft } = block[i]!;
+    const at = all.indexOf(age);
+    first.push({ ...draft, count: 1, ages: [age] });
+    const left = { ...draft, count: draft.count - 1, ages: all.toSpliced(at, 1) };
+    block.splice(i, 1, ...(left.count > 0 ? [left] : []));
+  }
+  block.unshift(...first);
+}
 
 /** "1 of them coeliac" is one of those before it, the youngest: who it is was not said. False when they are not so many. */
 function carve(block: Draft[], some: Draft, carved: Set<Draft>): boolean {
   if (sumOf(block) < some.count) return false;
   // "2 of them halal, 1 of them coeliac" are three, as long as they are so many
+  atFront(block, some.ages);
   const others = block.filter((draft) => !carved.has(draft));
   const from = sumOf(others) < some.count ? block : others;
   let left = some.count;
@@ -157,13 +170,22 @@ function ofTheChildren(blocks: readonly Draft[][], part: string, read: Draft): D
     .toSorted((a, b) => youngestOf(a) - youngestOf(b))[0];
 }
 
+/** What nobody understood, and is asked. */
+const askedOnly = (texts: readonly string[], say: 'phrase.unread' | 'phrase.others'): Said => ({
+  ...NOTHING_SAID,
+  phrases: texts.map((text) => ({ text, kind: 'unread', says: { say } })),
+  unread: [...texts],
+});
+
 /** Who is named part by part: in blocks, what is said of all, and what names nobody. */
 function named(
   list: readonly string[],
   total: Total | undefined,
   vocabulary: Vocabulary,
-): { blocks: Draft[][]; all: string[]; problems: LineProblem[] } {
+): { blocks: Draft[][]; all: string[]; others: string[]; grown: boolean; problems: LineProblem[] } {
   const blocks: Draft[][] = [];
+  const others: string[] = [];
+  let grown = false;
   let whole: Draft[] | undefined;
   const carved = new Set<Draft>();
   const problems: LineProblem[] = [];
@@ -175,8 +197,12 @@ function named(
     }
     const head = headed(part, total ? total.count - sumOf(blocks.flat()) : undefined);
     const read = 'code' in head ? head : readPart(part, head.count, head.about, vocabulary);
-    if ('code' in read) problems.push(read);
+    if ('code' in read || 'code' in head) problems.push(read as LineProblem);
+    else if (hasUncountedChildren(head.about, read))
+      problems.push(problem('no-number', part, 'line.number', { part: head.about.trim() }));
     else {
+      const unsaid = saysNothing(head.about, read);
+      if (unsaid !== undefined) read.said = askedOnly([unsaid], 'phrase.unread');
       const ofThem = OF_THEM.exec(part);
       // "among them" is among everybody: a part of what was said in front, or of who was named first
       const among = ofThem?.[1] ? (total ? undefined : blocks[0]) : undefined;
@@ -191,12 +217,16 @@ function named(
       if (block && !carve(block, read, carved))
         problems.push(problem('too-many', part, 'line.more', { named: read.count, coming: sumOf(block) }));
       if (block) continue;
+      // two golfers among twelve say nothing of the ten
+      grown ||= !REST.test(part) && isOfGrown(head.about) && 2 * read.count >= (total?.count ?? 0);
+      if (total && !REST.test(part) && tellsOfOthers(head.about, read, total.count))
+        others.push(`${tokensOf(head.about.replace(OF_WHOM, '')).join(' ')}?`);
       blocks.push(read.child ? childGroups(read) : [read]);
       // of a total, "3 of them vegan, 2 of them coeliac" are both of all who come
       if (!ofThem || ofThem[1]) whole = blocks.at(-1);
     }
   }
-  return { blocks, all, problems };
+  return { blocks, all, others, grown, problems };
 }
 
 /**
@@ -230,15 +260,24 @@ export function readParty(
       ...empty,
       problems: [problem('too-many', text, 'line.guests', { count: total.count, most: MOST_IN_GROUP * 4 })],
     };
-  const { blocks, all, problems } = named(list, total, vocabulary);
+  const { blocks, all, others, grown, problems } = named(list, total, vocabulary);
   let drafts = blocks.flat();
   const rest = total ? total.count - sumOf(blocks.flat()) : 0;
   if (rest < 0)
     problems.push(
       problem('too-many', text, 'line.more', { named: sumOf(blocks.flat()), coming: total!.count }),
     );
+  const isGrownOnly = grown && !drafts.some(({ child }) => child);
+  const asked = [...others, ...(isGrownOnly ? ['adults?'] : [])];
   if (rest > 0 && problems.length === 0)
-    drafts.unshift({ count: rest, child: false, ages: [], said: NOTHING_SAID, strictness: undefined });
+    drafts.unshift({
+      count: rest,
+      child: false,
+      ages: [],
+      // "15 of 20 eat meat" says something of the others, too
+      said: asked.length > 0 ? askedOnly(asked, 'phrase.others') : NOTHING_SAID,
+      strictness: undefined,
+    });
   drafts = togetherWhoEatAll(drafts);
   const ofAll = all.map((about) => readPhrases(about, vocabulary));
   if (opening) ofAll.unshift(opening.said);

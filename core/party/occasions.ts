@@ -26,7 +26,7 @@ export const OCCASIONS = setOf(
   early annual monthly weekly today tonight tomorrow dessert desserts pudding puddings naming communion confirmation 
   works staffroom room canteen fete fair gala fundraiser auction hackathon kickoff assembly vernissage soiree jubilee
   networking orientation induction family memorial burial recital derby final bonfire fireworks poker bingo knitting sewing
-  craft proms ball interval intermission break half-time halftime foyer lobby pool agm leavers sendoff send-off mystery murder apero
+  craft proms ball interval intermission break half-time halftime foyer lobby pool agm leavers sendoff send-off mystery murder apero event function order booking retreat nursery kindergarten preschool playgroup daycare creche sleepover
   tapas inauguration unveiling product library museum courtyard balcony rooftop patio orchard vineyard marina mountains forest woods awards prizegiving burns night nye bastille`,
 );
 

@@ -1,7 +1,7 @@
 import { COUNT, COMING, type Total } from './total.js';
 import { readPart } from './part.js';
 import { ALL, numberOf, parts, REST, startsWithNumber } from './parts.js';
-import { isPeople, saysWhich } from './people.js';
+import { isPeople, saysWhich } from './named.js';
 import type { Said, Vocabulary } from './vocabulary.js';
 
 /** Before the colon, or the first comma, stands who they are, and perhaps what they come from or for. */

@@ -32,6 +32,11 @@ export const NOTHING_SAID: Said = { needs: [], dislikes: [], phrases: [], unread
 /** A bracket that tells more than numbers, in whatever alphabet. */
 const SAYS = new RegExp(`[\\p{L}${FOOD_PICTURES}]`, 'u');
 
+const AGES_ONLY =
+  /^(?:\d+(?:[.,]\d+)?|[-–+/\s]|\b(?:aged?|ages|to|and|or|years?|yrs?|months?|mths?|weeks?|old|olds|y\.?o\.?|is|are|of|them|the|others?|rest|children|child|kids?|one|two|three|four|five|six|seven|eight|nine|ten|under|over|between|from|about|around|all|each|both|mostly|a|half)\b)*$/i;
+const AN_AGE = /\d|\b(?:one|two|three|four|five)\b/i;
+export const isAge = (said: string): boolean => AGES_ONLY.test(said) && AN_AGE.test(said);
+
 /** One part of a line, without its number. */
 export function readPart(
   part: string,
@@ -39,19 +44,21 @@ export function readPart(
   about: string,
   vocabulary: Vocabulary,
 ): Draft | LineProblem {
-  const bracket = /\(([^()]*)\)/.exec(about)?.[1] ?? '';
-  let rest = withChildren(about.replace(/\([^()]*\)?/g, ' ').toLowerCase(), bracket).trim();
+  // the last of them may never be closed
+  const [bracket = '', ...more] = [...about.matchAll(/\(([^()]*)\)?/g)].map(([, inside]) => inside!);
+  // what tells no age in a bracket tells something else: "(3 and 5, both vegetarian)"
+  const told = bracket.split(/\s*[,;]\s*/);
+  const ages = told.filter(isAge).join(', ');
+  let rest = withChildren(about.replace(/\([^()]*\)?/g, ' ').toLowerCase(), ages).trim();
+  for (const inside of more) if (SAYS.test(inside)) rest = `${rest}, ${inside.toLowerCase()}`;
   const child = CHILD.test(rest);
   const strictness = SAID_STRICT.find(([words]) => words.test(rest))?.[1];
-  let childAges = child ? monthsToYears(bracket) : '';
   rest = monthsToYears(rest);
-  // a bracket that tells no ages tells something else
-  if (SAYS.test(bracket) && (!child || !/\d|\b(?:one|two|three|four|five)\b/i.test(bracket))) {
-    rest = `${rest}, ${bracket.toLowerCase()}`;
-    childAges = '';
-  }
+  let childAges = child ? monthsToYears(ages) : '';
+  for (const said of told)
+    if (!(child && isAge(said)) && SAYS.test(said)) rest = `${rest}, ${said.toLowerCase()}`;
   const inline =
-    /(?:\b(?:of|aged?|from|between)|(?<=\b(?:child|children|kids?|toddlers?|bab(?:y|ies)|infants?)))\s+(\d+\s*(?:to|-|–)\s*\d+|\d[\d ,and]*)\s*(?:years?(?:\s+olds?)?)?\s*(?=$|\b(?:with|who)\b)/.exec(
+    /(?:\b(?:of|aged?|from|between)|(?<=\b(?:child|children|kids?|toddlers?|bab(?:y|ies)|infants?)))\s+(\d+\s*(?:to|-|–)\s*\d+|\d[\d ,and]*)\s*(?:years?(?:\s+olds?)?)?\s*(?=$|\b(?:with|who|is|are|has|have|can|do|does)\b)/.exec(
       rest,
     );
   if (child && inline) {
@@ -64,7 +71,7 @@ export function readPart(
       /\s(?:under|below|up to)(?: the age of)? \d{1,2}(?: years?(?: olds?)?)?(?=\s|$|,)/g,
       '',
     );
-  let ages: number[] = [];
+  let years: number[] = [];
   if (child && childAges.trim()) {
     const read = agesIn(childAges.toLowerCase(), count);
     if (!read || read.some((a) => a < 0 || a > OLDEST_CHILD))
@@ -73,9 +80,9 @@ export function readPart(
         part,
         said: { say: 'line.ages', with: { part } },
       };
-    ages = read;
+    years = read;
   }
-  if (BABY.test(rest) && ages.length === 0) ages = Array<number>(count).fill(0);
+  if (BABY.test(rest) && years.length === 0) years = Array<number>(count).fill(0);
   const said = readPhrases(rest, vocabulary);
-  return { count, child, ages, said, strictness };
+  return { count, child, ages: years, said, strictness };
 }

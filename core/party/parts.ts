@@ -113,7 +113,7 @@ export function agesIn(text: string, count: number): number[] | undefined {
   }
   const each = eachAge(text, count);
   if (each) return each;
-  const range = /^(?:aged?\s+)?(\d+)\s*(?:to|-|–)\s*(\d+)$/.exec(text.trim());
+  const range = /^(?:age[sd]?\s+)?(\d+)\s*(?:to|-|–)\s*(\d+)$/.exec(text.trim());
   if (range) return spread(Number(range[1]), Number(range[2]), count);
   const ages = (text.match(/\d+/g) ?? []).map(Number);
   if (ages.length === 1 && !/,|and/.test(text)) return Array<number>(count).fill(ages[0]!);
@@ -124,9 +124,12 @@ export function agesIn(text: string, count: number): number[] | undefined {
 function eachAge(text: string, count: number): number[] | undefined {
   const list = text.trim().split(/\s*(?:,|;|\band\b)\s*/);
   const ages = list.flatMap((said) => {
-    const found = /^(\w+)\s+(?:is|are|of them are|aged)\s+(\d+)$/.exec(said);
+    const found = /^(\w+)\s+(?:children\s+)?(is|are|of them are|aged|under)\s+(\d+)$/.exec(said);
     const n = numberOf(found?.[1] ?? '');
-    return found && n !== undefined && n <= count ? [Array<number>(n).fill(Number(found[2]))] : [];
+    if (!found || n === undefined || n > count) return [];
+    // "3 under 5" are judged as the smallest
+    const age = found[2] === 'under' ? Math.min(1, Number(found[3]) - 1) : Number(found[3]);
+    return [Array<number>(n).fill(age)];
   });
   const all = ages.flat();
   return ages.length === list.length && all.length <= count ? all : undefined;

@@ -1,12 +1,24 @@
-import { DOERS, PEOPLE, PERHAPS_ALL, setOf } from './callings.js';
+import { PERHAPS_ALL, setOf } from './callings.js';
 import { OCCASIONS, PLACES, WHICH } from './occasions.js';
-import { isNeedOrFood, isWay, personsCounted } from './named.js';
+import {
+  HOUSEHOLDS,
+  couplesCounted,
+  groupsCounted,
+  kinCounted,
+  kinTogether,
+  toBeCounted,
+  yearOldsCounted,
+} from './kin.js';
+import { isNeedOrFood, isPeople, isSaidWay, isWay, namesCounted, personsCounted } from './named.js';
 import { numberOf } from './parts.js';
-import { isWayOfEating, type Vocabulary } from './vocabulary.js';
+import type { Vocabulary } from './vocabulary.js';
 import { LOVERS, MOST_LOVED } from './sayings.js';
 import { spelledOut } from './shorthand.js';
+import { dietsOfWhom, singled } from './singled.js';
 import { gathered, totalFirst } from './total.js';
 import { withoutAside } from './aside.js';
+import { formRead } from './forms.js';
+import { withoutIntroduction } from './introduction.js';
 import { FILLER, letterRead } from './letter.js';
 import { withoutWhen } from './when.js';
 
@@ -61,55 +73,6 @@ const CHEESE_AND_WINE =
 /** "6 vegans for a working lunch" are six vegans. */
 const withoutPurpose = (line: string): string =>
   line.replace(PURPOSE, (said) => (/\s$/.test(said) ? ' ' : ''));
-
-/** Who is counted by the age they are called by, in the plural and of one of them; kids are children, toddlers are their own. */
-const CALLED_BY_AGE = {
-  adults: [
-    ['adults', 'adult'],
-    ['mums|moms', 'mum|mom'],
-    ['dads', 'dad'],
-    ['parents', 'parent'],
-    ['grown-?ups', 'grown-?up'],
-  ],
-  children: [
-    ['children|kids', 'child|kid'],
-    ['toddlers', 'toddler'],
-  ],
-} as const;
-const TELLS_AGE = '(?!(?:aged?|of|and|under|over|from|between|plus)\\b)';
-
-/**
- * "10 adults and 6 kids, one adult vegan, two kids with an egg allergy": of those. Only of who was called so before, and
- * where no others of that age were: "5 kids, 2 toddlers with an egg allergy" are seven.
- */
-function singled(line: string): string {
-  let out = line;
-  for (const [all, words] of Object.entries(CALLED_BY_AGE))
-    for (const [many, one] of words)
-      out = out.replace(
-        new RegExp(
-          `([,;\\n]\\s*(?:and\\s+)?)(\\d+|[a-z]+)\\s+(?:${many}|${one})\\s+(?=[a-z])${TELLS_AGE}`,
-          'gi',
-        ),
-        (part: string, before: string, n: string, at: number) => {
-          const isSaid = ([some]: readonly [string, string]): boolean =>
-            new RegExp(`\\b(?:${some})\\b`, 'i').test(out.slice(0, at));
-          const said = words.filter(isSaid);
-          return numberOf(n) !== undefined && said.length === 1 && said[0]![0] === many
-            ? `${before}${n} of the ${all} `
-            : part;
-        },
-      );
-  return out;
-}
-
-/** What says only which of those: "retired", "local". */
-export const saysWhich = (word: string, vocabulary: Vocabulary): boolean =>
-  (WHICH.has(word) || OCCASIONS.has(word)) && !isNeedOrFood(word, vocabulary);
-
-/** "Colleagues", "golfers": everybody who comes is called so, and no way of eating is. */
-export const isPeople = (word: string, vocabulary: Vocabulary): boolean =>
-  (PEOPLE.has(word) || DOERS.has(word)) && !isNeedOrFood(word, vocabulary);
 
 /** The first place from `i` on that is no occasion with its preposition. */
 function afterOccasion(words: readonly string[], from: number): number {
@@ -198,13 +161,15 @@ const withoutOccasionBetween = (line: string, vocabulary: Vocabulary): string =>
     return words.some((word) => OCCASIONS.has(word)) && words.every(known) ? '' : all;
   });
 
-const ONE = '(?:mum|mom|mother|bride|groom)-to-be|expectant mother|birthday (?:girl|boy)|husband|wife|partner|spouse|fiancée?|boyfriend|girlfriend|mother|mum|mom|mam|dad|father|sister|brother|grandmother|grandma|granny|nan|nanna|grandfather|grandpa|grandad|granddad|aunt|auntie|uncle|cousin|neighbou?r|friend|boss|colleague|flatmate|housemate|host|hostess|bride|groom|vicar|priest|teacher|doctor|guest|mother-in-law|father-in-law|sister-in-law|brother-in-law'; // prettier-ignore
-const TWO = 'parents|grandparents|in-laws|couple|bride and groom';
-const YOUNG = 'son|daughter|grandson|granddaughter|nephew|niece';
 /** "My 60th birthday, 30 guests", "20 for a 50th birthday", "birthday of a 70 year old": those are years. */
 const WHOSE = "(?:(?:my|our|his|her|their|the|an?|[\\p{L}]+['’]s)\\s+)*";
 const KEPT_DAY = '(?:birthday|anniversary|jubilee)(?:\\s+(?:party|dinner|lunch|tea|breakfast))?';
 const YEARS: readonly (readonly [RegExp, string])[] = [
+  // "my daughter turns 5"
+  [
+    /^\s*(?:my|our)\s+[a-z]+(?:\s+[A-Z][a-z]+)?\s+(?:turns|is\s+turning|will\s+be(?:\s+turning)?)\s+\d{1,3}\s*(?:[.,;!–-]\s*(?:and\s+)?|\s+and\s+)/i,
+    '',
+  ],
   [
     new RegExp(
       `^\\s*${WHOSE}\\d{1,3}(?:st|nd|rd|th|[\\s-]years?)?\\s+(?:\\p{L}+\\s+)?${KEPT_DAY}\\s*(?:[,;:–-]|\\bfor\\b|\\bwith\\b|\\s(?=\\d))\\s*(?=\\d|\\p{L})`,
@@ -229,39 +194,6 @@ const YEARS: readonly (readonly [RegExp, string])[] = [
 const withoutYears = (line: string): string =>
   YEARS.reduce((text, [said, none]) => text.replace(said, none), line);
 
-const OPENS = '(^|[,;:(\\n&+]\\s*|\\b(?:and|plus|with|are|for)\\s+)';
-const ENDED = "(?![\\w'’-])";
-const KIN: readonly (readonly [RegExp, string])[] = [
-  [
-    new RegExp(`${OPENS}(?:my|our|his|her|their|the|an?)\\s+(?:${TWO})${ENDED}(?!\\s+of\\b)`, 'gi'),
-    '$12 adults',
-  ],
-  [new RegExp(`${OPENS}(?:my|our|his|her|their|the|an?)\\s+(?:${ONE})${ENDED}`, 'gi'), '$11 adult'],
-  [
-    /(^|[,;:(\n&+]\s*|\b(?:and|plus)\s+)(?:mum|mummy|mom|mam|dad|daddy|gran|grandma|granny|nan|nanna|grandpa|grandad|granddad)(?=\s*(?:$|[,;:.)\n&+(]|and\b|plus\b|who\b|is\b|has\b))/gi,
-    '$11 adult',
-  ],
-  [new RegExp(`${OPENS}(?:my|our|his|her|their|the|an?)\\s+(?:${YOUNG})${ENDED}`, 'gi'), '$11 child'],
-  [new RegExp(`${OPENS}(?:my|our|his|her|their|the)\\s+(baby|toddler|child|kid)${ENDED}`, 'gi'), '$11 $2'],
-  [
-    new RegExp(`${OPENS}(?:my|our|his|her|their|the)\\s+(?=(?:\\d+|one|two|three|four|five|six)\\s)`, 'gi'),
-    '$1',
-  ],
-  [new RegExp(`${OPENS}(?:me|myself|I)(?=\\s*(?:$|[,;:.)\\n&+]|and\\b|plus\\b))`, 'gi'), '$11 adult'],
-  [
-    new RegExp(`([,;\\n]\\s*)(?:${ONE})(?=\\s+(?:is|has|who|with|can|does|hates|avoids)\\b)`, 'gi'),
-    '$11 adult',
-  ],
-  [/\ba couple of\b/gi, '2'],
-];
-
-/** "My parents" are two, "my sister who is vegan" is one, and so am I. */
-const kinCounted = (line: string): string =>
-  KIN.reduce((text, [said, counted]) => {
-    // what ends one may open the next: "my aunt, my uncle"
-    return text.replace(said, counted).replace(said, counted);
-  }, line);
-
 const TENS: Readonly<Record<string, number>> = { twenty: 20, thirty: 30, forty: 40, fifty: 50, sixty: 60, seventy: 70, eighty: 80, ninety: 90 }; // prettier-ignore
 const TENS_WORDS = Object.keys(TENS).join('|');
 const UNITS = 'one|two|three|four|five|six|seven|eight|nine';
@@ -281,6 +213,10 @@ const inFigures = (line: string): string =>
 
 const SOME_GUESTS = 'guests|people|persons|adults|colleagues|friends|pax|heads|of us';
 const NUMBERS: readonly (readonly [RegExp, string])[] = [
+  [
+    /(\b(?:for|of|with|be|are|expect(?:ing)?)\s+)(?:about|around|roughly|approximately|approx\.?|circa|some|maybe|perhaps|probably)\s+(?=\d)/gi,
+    '$1',
+  ],
   [
     /(^|[,;.:(\n]\s*)(?:about|around|roughly|approximately|approx\.?|circa|ca\.?|up to|some|maybe|perhaps|say|probably|~)\s*(?<=[\s~])(?=(?:\d|one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve)(?![a-z]))/gi,
     '$1',
@@ -322,39 +258,20 @@ const numbersFirst = (line: string): string =>
 /** "30 kids, 5 teachers": who comes beside them is grown. */
 const grownCounted = (line: string, vocabulary: Vocabulary): string =>
   line.replace(
-    /([,;:\n]\s*(?:and\s+)?|\s(?:and|plus)\s+)(\d+|[a-z]+)\s+([a-z]+)(?=\s*(?:$|[,;)\n])|\s+(?:with|who|and|plus)\b)/gi,
+    /([,;:\n]\s*(?:and\s+)?|\s(?:and|plus|[&+])\s+)(\d+|[a-z]+)\s+([a-z]+)(?:\s+of\s+staff)?(?=\s*(?:$|[,;)\n])|\s+(?:with|who|and|plus)\b)/gi,
     (all: string, before: string, n: string, who: string) =>
-      numberOf(n) !== undefined && DOERS.has(who.toLowerCase()) && isPeople(who.toLowerCase(), vocabulary)
+      numberOf(n) !== undefined &&
+      !/^(?:guests|people|persons|pax|heads)$/i.test(who) &&
+      isPeople(who.toLowerCase(), vocabulary)
         ? `${before}${n} adults`
         : all,
   );
-
-/** "4 couples" are eight. */
-const couplesCounted = (line: string): string =>
-  line
-    .replace(/(\d+|[a-z]+)\s+couples\b(?!\s*:)/gi, (all: string, n: string) =>
-      numberOf(n) === undefined ? all : `${2 * numberOf(n)!} adults`,
-    )
-    .replace(/(\d+|[a-z]+)\s+singles\b/gi, (all: string, n: string) =>
-      numberOf(n) === undefined ? all : `${n} adults`,
-    );
-
-/** "Two families: 4 adults, …": how many households they are says nothing of a meal. */
-const HOUSEHOLDS = /^\s*\S+\s+(?:families|households|couples|tables)\s*:\s*/i;
 
 /** "At a halal wedding", "for our vegan party": all of them eat so. */
 const PLACE_OF_A_WAY = new RegExp(
   `^([^,;:.()\\n]*?)\\s+(?:at|for)\\s+(?:${[...ARTICLES].join('|')})\\s+([a-z-]+)\\s+(?:${PLACES})(?=\\s*(?:$|[,;:.(\\n]))`,
   'i',
 );
-const isSaidWay = (said: string, vocabulary: Vocabulary): boolean => {
-  const way = said.toLowerCase().replaceAll('-', ' ');
-  return (
-    way.endsWith(' free') ||
-    vocabulary.words.some((need) => need.word === way && isWayOfEating(need, vocabulary))
-  );
-};
-
 /** "12 guests, a vegan lunch": one lunch, and not one vegan. */
 const ONE_MEAL =
   /(?<=[,;:.(\n]\s*)(?:an?|the|our|one)\s+(?=(?:(?!(?:with|who|whose|has|have|is|from|and|or|at|on|for|in|to|of)\b)[a-z\d’'-]+\s+){1,4}(?:lunch|luncheon|dinner|supper|brunch|breakfast|tea|party|buffet|picnic|board|spread|menu|barbecue|bbq|reception|celebration|meal|table|platter)\s*(?:$|[,;:.()\n]|(?:at|on|for|in|please)\b))/gi;
@@ -365,13 +282,17 @@ const MEAL_OF_A_WAY = new RegExp(
   'i',
 );
 /** "A vegan household, 12 people". */
-const CIRCLE_OF_A_WAY =
-  /^\s*(?:we(?:['’]re|\s+are)\s+)?(?:an?|our|the)\s+([a-z]+(?:[\s-][a-z]+){0,2}?)\s+(?:household|family|office|team|group|club|crowd|society|company|school|congregation)\s*[,:;(]\s*(\d{1,4}|[a-z]+)\s+(?:people|guests|of us|adults|pax|persons)\b\)?/i;
+const CIRCLE_OF_A_WAY = new RegExp(
+  `^\\s*(?:we(?:['’]re|\\s+are)\\s+)?(?:(?:an?|our|the|my)\\s+)?([a-z]+(?:[\\s-][a-z]+){0,2}?)\\s+(?:(?:household|family|office|team|group|crowd|society|company|school|congregation|choir|${[...OCCASIONS].join('|')})(?=[\\s.,:;!(–-])\\s*){1,3}[.,:;!(–-]*\\s*(\\d{1,4}|[a-z]+)\\s+(people|guests|of us|adults|pax|persons|members)\\b\\)?`,
+  'i',
+);
 const mealOfAWay = (line: string, vocabulary: Vocabulary): string =>
   [MEAL_OF_A_WAY, CIRCLE_OF_A_WAY].reduce(
     (rest, of) =>
-      rest.replace(of, (all: string, way: string, n: string) =>
-        isSaidWay(way, vocabulary) && numberOf(n) !== undefined ? `${n} guests, all ${way},` : all,
+      rest.replace(of, (all: string, way: string, n: string, who: unknown) =>
+        isSaidWay(way, vocabulary) && numberOf(n) !== undefined
+          ? `${n} ${who === 'adults' ? who : 'guests'}, all ${way},`
+          : all,
       ),
     line,
   );
@@ -383,16 +304,44 @@ const ofAWay = (line: string, vocabulary: Vocabulary): string =>
       isSaidWay(way, vocabulary) ? `${before}, all ${way}` : all,
   );
 
+/** In this order: a letter is read before its days, those before who comes, and sentences part before they are counted. */
+const STEPS: readonly ((line: string, vocabulary: Vocabulary) => string)[] = [
+  namesCounted,
+  formRead,
+  letterRead,
+  withoutWhen,
+  withoutIntroduction,
+  ofAWay,
+  withoutAside,
+  totalFirst,
+  feastsSaid,
+  withoutYears,
+  // "for (Friday)"
+  (line) => line.replace(/[,;]\s*(?:for|on|at|in|from|by)(?=\s*(?:[,;.]|$))/gi, ''),
+  (line) => line.replace(CHEESE_AND_WINE, '$1tasting'),
+  yearOldsCounted,
+  toBeCounted,
+  kinTogether,
+  personsCounted,
+  inFigures,
+  spelledOut,
+  groupsCounted,
+  couplesCounted,
+  singled,
+  unfasting,
+  atMost,
+  kinCounted,
+  (line) => line.replace(HOUSEHOLDS, ''),
+  gathered,
+  withoutOccasion,
+  guestsFor,
+  withoutOccasionBetween,
+  withoutPurpose,
+  grownCounted,
+  numbersFirst,
+  dietsOfWhom,
+];
+
 /** The line with its guests counted, and without what they come for. */
-export const guestsCounted = (text: string, vocabulary: Vocabulary): string => {
-  const people = personsCounted(
-    withoutYears(
-      feastsSaid(totalFirst(withoutAside(ofAWay(withoutWhen(letterRead(text, vocabulary)), vocabulary)))),
-    ).replace(CHEESE_AND_WINE, '$1tasting'),
-    vocabulary,
-  );
-  const plain = unfasting(singled(couplesCounted(spelledOut(inFigures(people)))));
-  const line = withoutOccasion(gathered(kinCounted(atMost(plain)).replace(HOUSEHOLDS, '')), vocabulary);
-  const guests = withoutOccasionBetween(guestsFor(line, vocabulary), vocabulary);
-  return numbersFirst(grownCounted(withoutPurpose(guests), vocabulary));
-};
+export const guestsCounted = (text: string, vocabulary: Vocabulary): string =>
+  STEPS.reduce((line, step) => step(line, vocabulary), text);

@@ -1,6 +1,6 @@
 import type { Arg, Said as Message } from '../words/index.js';
-import { isLeftOutFact, ruleAgainst, unreadNeed } from './avoid.js';
-import type { NeedChoice, Strictness } from './group.js';
+import { isLeftOutFact, ruleAgainst } from './avoid.js';
+import type { Strictness } from './group.js';
 import {
   type Opening,
   OPENINGS_BY_LENGTH,
@@ -18,6 +18,7 @@ import {
   BEFORE_FOOD,
   TASTE,
   EATS,
+  MAY,
   FORM_OF_ALLERGEN,
   NO_ALLERGEN_WITH_MORE,
   OF_ANY_SORT,
@@ -118,6 +119,8 @@ class Reader {
     for (let n = 4; n >= 1; n--) {
       const words = this.tokens.slice(i, i + n);
       if (words.length < n || words.some((word) => JOINT.test(word) || /\d/.test(word))) continue;
+      // what is left of "he’s"
+      if (words.some((word) => /^[a-z]$/.test(word))) continue;
       // "with milk allergy" is of milk, though there is rice with milk
       if (BEFORE_FOOD.test(words[0]!) || BEFORE_FOOD.test(words.at(-1)!)) continue;
       // "maize allergy" is of maize, though biscuits are sold as "for an allergy"
@@ -247,6 +250,9 @@ class Reader {
   /** "Everyone eats fish" leaves out nothing; "only eats fish", "fish only" leave out all else, and are asked. Undefined where it says how they eat. */
   private eats(i: number): number | undefined {
     let start = i;
+    // "can have dairy"; "can not" leaves it out
+    if (MAY.test(this.tokens[i] ?? '') && /^(?:eats?|have|drink|take)$/.test(this.tokens[i + 1] ?? ''))
+      start += 2;
     while (EATS.test(this.tokens[start] ?? '') || ONLY.test(this.tokens[start] ?? '')) start++;
     if (this.at(start, ['nothing', 'but'])) start += 2;
     const length = this.isWayOfEating(start) ? 0 : Math.max(this.food(start), this.need(start)?.length ?? 0);
@@ -292,9 +298,12 @@ class Reader {
       while (AFTER.test(this.tokens[i] ?? '')) i++;
       let next = i;
       while (JOINT.test(this.tokens[next] ?? '')) next++;
-      if (next === i || next >= this.tokens.length || this.opening(next) || this.need(next)?.diet) return i;
-      if (opening !== 'dislike' && !this.need(next) && this.food(next) === 0) return i;
-      if (SUFFIX.test(this.tokens[next + (this.need(next)?.length ?? 1)] ?? '')) return i;
+      const need = this.need(next);
+      if (next === i || next >= this.tokens.length || this.opening(next) || need?.diet) return i;
+      if (opening !== 'dislike' && !need && this.food(next) === 0) return i;
+      // "hates olives, sesame allergy": an allergy is no dislike
+      const last = next + (need?.length ?? 1);
+      if ([last - 1, last].some((k) => SUFFIX.test(this.tokens[k] ?? ''))) return i;
       [i, first] = [next, false];
     }
   }
@@ -384,13 +393,3 @@ const asNeeds = (needs: readonly NeedWord[], allergy: boolean): Message => ({
 /** Reads what is said of some guests: needs, what they leave out, what they do not like, and what nobody understands. */
 export const readPhrases = (text: string, vocabulary: Vocabulary): Said =>
   new Reader(text, vocabulary).read();
-
-/** The needs as a group keeps them, with one for each thing that was not understood. */
-export function needsSaid(said: Said, strictness: Strictness | undefined): NeedChoice[] {
-  const kept = said.needs.map((need) => {
-    const own =
-      need.strictness === 'allergy' && strictness === undefined ? 'allergy' : (strictness ?? need.strictness);
-    return own ? { ...need.need, strictness: own } : need.need;
-  });
-  return [...kept, ...said.unread.map(unreadNeed)].slice(0, 20);
-}

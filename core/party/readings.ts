@@ -2,6 +2,7 @@ import { guestsIn, type Group } from './group.js';
 import { readParty, totalOf, type PartyRead } from './lines.js';
 import { isBare } from './opening.js';
 import { numberOf } from './parts.js';
+import { DIETS_ARE } from './singled.js';
 import type { Vocabulary } from './vocabulary.js';
 
 /** Of whom the last named may be: of everybody, of those just before them, of the children, of the grown guests. */
@@ -97,9 +98,20 @@ function amongThose(
   });
 }
 
-/** In what other ways a line that is read without a problem may be meant. */
+/** "30 guests: 22 adults, 8 children; 5 vegetarian" are 35, unless those are some of the grown guests, or of the children. */
+function dietsAmong(text: string, read: PartyRead, { words, isFood }: Vocabulary): OtherReading[] {
+  const [problem, ...others] = read.problems;
+  if (problem?.said.say !== 'line.more' || others.length > 0) return [];
+  return (['the adults', 'the children'] as const).flatMap((among) => {
+    const line = `${text.trimEnd()}\n${DIETS_ARE[among]}`;
+    const other = readParty(line, words, isFood);
+    return other.problems.length === 0 ? [{ text: line, among, guests: totalOf(other) }] : [];
+  });
+}
+
+/** In what other ways a line may be meant, where it is read without a problem or counts somebody twice. */
 export function otherReadings(text: string, read: PartyRead, vocabulary: Vocabulary): OtherReading[] {
-  if (read.problems.length > 0) return [];
+  if (read.problems.length > 0) return dietsAmong(text, read, vocabulary);
   const everybody = inAll(text, read);
   if (everybody !== undefined)
     return [{ text: everybody, among: 'everybody', guests: read.groups[0]!.count }];

@@ -27,8 +27,14 @@ export const JOINT = /^(?:and|or|nor|&|\+|\/|,|plus)$/;
 export const SUFFIX =
   /^(?:allergy|allergies|allergic|intolerance|intolerances|intolerant|sensitivity|sensitive|free|anaphylaxis|anaphylactic)$/;
 export const AFTER = /^(?:at|all|please|in|any|form|products|product|whatsoever|either|ever|of|kind|sort)$/;
-export const FILLER =
-  /^(?:a|an|one|my|our|their|by|if|possible|preference|prefers?|mostly|rather|flexible|strictly|strict|always|has|have|some|guests?|people|persons?|adults?|grown|ups?|allerg(?:y|ies|ic)|to|with|and|who|are|is|be|eats?|of|the|diet|diets|free|in|aged?|years?|old|others?|rest|everything|anything|also|both|each|them|they|he|she|i|we|am|his|her|but|very|severe|severely|mild|mildly|slight|slightly|needs?|following|follows?|only|from|on|or|intolerant|intolerance|sensitive|pure|total|for|ladies|lady|gentlem[ae]n|men|women|woman|man|boys?|girls?|us|all|please|parents?|grandparents?|mothers?|fathers?|mums?|dads?|seniors?|grann(?:y|ies)|grandmas?|grandpas?|grandads?|brides?|grooms?|elderly|colleagues?|neighbou?rs?|relatives?|teens?|teenagers?|students?|grown-ups?|sons?|daughters?|nephews?|nieces?|cousins?|brothers?|sisters?|siblings?|partners?|spouses?|wives|husbands?|food|foods|eater|eaters|normal|regular|ordinary|lunch|dinner|supper|brunch|buffet|picnic|birthday|party|meal|whom|which|those|these|helpers?|carers?|hungry|definitely|certainly|really|actually|fully|completely|totally|also|friends?|x|child|children|kids?|toddlers?|bab(?:y|ies)|infants?|&|\+|\/|,)$/;
+/** Who somebody is, by what they are called; or that they eat everything. */
+const BY_CALLING =
+  'guests?|people|persons?|adults?|grown|ups?|others?|rest|everything|anything|ladies|lady|gentlem[ae]n|men|women|woman|man|boys?|girls?|us|parents?|grandparents?|mothers?|fathers?|mums?|dads?|seniors?|grann(?:y|ies)|grandmas?|grandpas?|grandads?|brides?|grooms?|elderly|colleagues?|neighbou?rs?|relatives?|teens?|teenagers?|students?|grown-ups?|sons?|daughters?|nephews?|nieces?|cousins?|brothers?|sisters?|siblings?|partners?|spouses?|wives|husbands?|eater|normal|regular|ordinary|helpers?|carers?|hungry|friends?|child|children|kids?|toddlers?|bab(?:y|ies)|infants?';
+export const SOMEBODY = new RegExp(`^(?:${BY_CALLING})$`);
+/** Words that say nothing of what anybody leaves out. */
+export const FILLER = new RegExp(
+  `^(?:${BY_CALLING}|a|an|one|my|our|their|by|if|possible|preference|prefers?|mostly|rather|flexible|strictly|strict|always|has|have|some|allerg(?:y|ies|ic)|to|with|and|who|are|is|be|eats?|of|the|diet|diets|free|in|aged?|years?|old|also|both|each|them|they|he|she|i|we|am|his|her|but|very|severe|severely|mild|mildly|slight|slightly|needs?|now|drinks?|following|follows?|only|from|on|or|intolerant|intolerance|sensitive|pure|total|for|all|please|food|foods|eaters|lunch|dinner|supper|brunch|buffet|picnic|birthday|party|meal|whom|which|those|these|definitely|certainly|really|actually|fully|completely|totally|x|&|\\+|/|,)$`,
+);
 /** "Cheese lovers" would not do without it: the word before is what they like, not what they leave out. */
 export const LOVERS =
   /^(?:lovers?|fans?|enthusiasts?|buffs?|connoisseurs?|aficionados?|devotees?|fanatics?|addicts?)$/;
@@ -37,7 +43,9 @@ export const MOST_LOVED = 5;
 /** Who eats everything, and says so. */
 export const EATS_ALL = /^(?:omnivores?|flexitarians?|carnivores?|foodies?|gourmets?|gourmands?)$/;
 export const EATERS = /^(?:meat|big|good|great|hearty|keen|adventurous) eaters?$/;
-export const EATS = /^(?:eats?|eating)$/;
+export const EATS = /^(?:eats?|eating|drinks?|drinking)$/;
+/** "Can have dairy", "do drink wine". */
+export const MAY = /^(?:can|may|do|does)$/;
 export const ONLY = /^(?:only|just|exclusively|solely)$/;
 export const NO_LIKING = /^(?:no|not|non|never|hardly|neither)\b|free\b|allerg|intoler/;
 /** No food's name begins or ends with one of these, whatever it is served with. */

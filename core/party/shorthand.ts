@@ -1,3 +1,4 @@
+import { numbersInFront, outOfBrackets } from './brackets.js';
 import { numberOf } from './parts.js';
 
 /** How people write in haste, spelled out: "8 ppl, 1 gf. Nobody eats pork" becomes "8 people, 1 gluten free; all without pork". */
@@ -5,6 +6,8 @@ import { numberOf } from './parts.js';
 type Rule = readonly [RegExp, string];
 const inTurn = (text: string, rules: readonly Rule[]): string =>
   rules.reduce((line, [said, meant]) => line.replace(said, meant), text);
+
+const FEW = 'one|two|three|four|five|six|seven|eight|nine|ten';
 
 /** A single "v" is vegetarian to some and vegan to others: it is asked. */
 const SHORT: readonly Rule[] = [
@@ -39,8 +42,20 @@ const SHORT: readonly Rule[] = [
     /\s+(?:and|&|plus)\s+an?\s+(?=(?:baby|toddler|infant|newborn|child|kid|coeliac|celiac|vegan|vegetarian|veggie|diabetic|pescatarian|muslim|hindu|jain)\s*(?:$|[,;.()\n]|and\b|of\b|aged?\b))/gi,
     ', 1 ',
   ],
+  // "2 vegans and a pregnant woman" are three, and so are "2 vegans and a nut allergy"; "with a nut allergy" are two
   [
-    /\b(?:no meat|meat[ -]free|vegetarians?|veggies?)(?:\s*,?\s*but\s+|\s*\(\s*(?:but\s+)?)fish\s+(?:is\s+|are\s+)?(?:ok(?:ay)?|fine|allowed)(?=\s*(?:$|[,;.)\n]))\)?/gi,
+    /\s+(?:and|&|plus)\s+an?\s+(?=(?:(?!(?:of|with|who|and|or|for|to)\b)[a-z-]+\s+){0,2}(?:woman|lady|man|girl|boy|person|guest|friend|colleague|pensioner)\b)/gi,
+    ', 1 ',
+  ],
+  [
+    new RegExp(
+      `(?<=(?:^|[,;:.(\\n&+]\\s*|\\b(?:including|incl\\.?|with|and|plus|are)\\s+)(?:\\d{1,4}|(?<!\\bwith\\s+)an?|${FEW})\\s+(?:(?!(?:with|who|whose|has|have|having|to|from|of|for|and|is|are)\\b)[a-z-]+\\s+){1,3})(?:and|&|plus)\\s+an?\\s+(?=(?:(?!(?:with|who|and|or|of)\\b)[a-z-]+\\s+){1,4}(?:allergy|allergies|intolerance|intolerant)\\b)`,
+      'gi',
+    ),
+    ', 1 ',
+  ],
+  [
+    /\b(?:no meat|meat[ -]free|(?:do(?:es)?n['’]?t|do(?:es)? not) eat meat|vegetarians?|veggies?)(?:\s*,?\s*but\s+|\s*\(\s*(?:but\s+)?)fish\s+(?:is\s+|are\s+)?(?:ok(?:ay)?|fine|allowed)(?=\s*(?:$|[,;.)\n]))\)?/gi,
     'pescatarian',
   ],
   [/\bvegetarians?\s+(?:who|that|but)\s+(?:(?:also|do|does|still|they)\s+)*eats?\s+fish\b/gi, 'pescatarian'],
@@ -50,7 +65,7 @@ const SHORT: readonly Rule[] = [
   ],
   [/\s+(?:including|incl\.?|counting)\s+(?:me|myself|us|ourselves|the hosts?|the hostess)\b/gi, ''],
   [
-    /([,;:(\n]\s*(?:and\s+)?|\band\s+)(?:about|around|roughly|approximately|circa|maybe|perhaps|at least|at most|up to)\s+(?=\d)/gi,
+    /([,;:(\n]\s*(?:and\s+)?|\band\s+)(?:about|around|roughly|approximately|circa|maybe|perhaps|at least|at most|up to|no more than|not more than|max\.?|possibly)\s+(?=\d)/gi,
     '$1',
   ],
   // "3 allergic: 1 nuts, 1 sesame"
@@ -58,7 +73,62 @@ const SHORT: readonly Rule[] = [
     /([,;.\n]\s*)(?:(?:\d+|one|two|three|four|five)\s+)?(?:(?:are|with|have)\s+)?(?:allergic|allergies|intolerances)\s*[:–-]\s*(?=(?:\d+|one|two|three)\s)/gi,
     '$1',
   ],
-  [/([,;:(\n]\s*)\d+ or (\d+)\s+(?=[a-z])(?!years?\b|months?\b)/gi, '$1$2 '],
+  // "one egg allergy, one milk allergy, one both"
+  [
+    new RegExp(
+      `((?:\\d+|${FEW})\\s+([^,;.:()\\n\\d]+?)\\s*[,;]\\s*(?:and\\s+)?(?:\\d+|${FEW})\\s+([^,;.:()\\n\\d]+?)\\s*(?:,|;|,?\\s+and)\\s*)(\\d+|${FEW})\\s+(?:(?:who|with|has|have|is|are|of\\s+(?:them|whom))\\s+)*both(?=\\s*(?:$|[,;.)\\n]))`,
+      'gi',
+    ),
+    '$1$4 $2 & $3',
+  ],
+  // how severely says no more than the allergy does
+  [
+    new RegExp(
+      `(?<=allerg[^\\n]*)[,;]\\s*(?:and\\s+)?(?:\\d+|${FEW})\\s+(?:of\\s+(?:them|which|whom)\\s+)?(?:(?:is|are|very|quite)\\s+)*(?:severe(?:ly)?|serious|mild|moderate|anaphylactic|life[\\s-]threatening)(?:\\s+(?:allergy|one|ones))?(?=\\s*(?:$|[,;.)\\n]))`,
+      'gi',
+    ),
+    '',
+  ],
+  [/\b(one|everyone|someone|somebody|who)['’]s(?=\s+(?:an?\s+)?[a-z])/gi, '$1 is'],
+  // "three of the group are vegetarian"
+  [
+    /((?:^|[,;:.(\n]|\band)\s*(?:\d{1,3}|one|two|three|four|five|six))\s+of\s+the\s+(?:group|party|guests|people|team|lot|crowd|class|staff|family|total)\b/gi,
+    '$1',
+  ],
+  // "one or two vegans", "2-3 vegans": as many as may come
+  [
+    new RegExp(
+      `((?:[,;:.(\\n]|\\b(?:and|with|including))\\s*)(?:\\d{1,3}|${FEW})(?:\\s+(?:or|to)\\s+|\\s?[-–/]\\s?)(\\d{1,3}|${FEW})\\s+(?=[a-z])(?!years?\\b|months?\\b|y\\.?o\\b)`,
+      'gi',
+    ),
+    '$1$2 ',
+  ],
+  // "everyone eats everything except Tom, who is vegan"
+  [
+    /(^|[,;:.\n]\s*)(?:all(?:\s+of\s+(?:them|us))?|everyone|everybody|the\s+rest)\s+eats?\s+(?:everything|anything)\s*,?\s+(?:except(?:\s+for)?|bar|but|apart\s+from|save)\s+/gi,
+    '$1',
+  ],
+  // "Allergies: none"
+  [
+    /(^|[,;:.\n]\s*)(?:(?:any|known|food)\s+)?(?:allergies|dietar(?:y|ies)|diets|intolerances|(?:dietary|food|special)\s+(?:needs|requirements|restrictions))\s*[:–-]\s*(?:none|nil|no|nothing|n\/a)(?:\s+(?:known|at all))?(?=\s*(?:$|[,;.)\n]))/gi,
+    '$1',
+  ],
+  // "just the two of us", "just us two"
+  [/^\s*(?:(?:it['’]s|it is|we are)\s+)?(?:just|only)\s+(?:the\s+)?(?=\S+\s+of\s+us\b)/i, ''],
+  [
+    new RegExp(
+      `^\\s*(?:(?:it['’]s|it is)\\s+)?(?:just|only)?\\s*us\\s+(${FEW})(?=\\s*(?:$|[,;:.(\\n]))`,
+      'i',
+    ),
+    '$1 of us',
+  ],
+  [/\s+(?:and|&|plus)\s+(?=\d{1,2}\s?%)/gi, ', '],
+  // "120 day guests and 60 more in the evening"
+  [/(?<=\d)\s+day\s+guests\b/gi, ' guests'],
+  [
+    /(?<=\d)\s+more(?:\s+(?:guests|people))?(?:\s+(?:later|(?:in|for)\s+the\s+(?:evening|afternoon|morning)|after\s+dinner))?(?=\s*(?:$|[,;.)\n]))/gi,
+    ' guests',
+  ],
   [/\b(?:ovo-lacto|lacto-ovo)[\s-]*(?=veg)/gi, ''],
   // who loves meat eats everything; who eats nothing else is asked
   [/\bcarnivore\s+diet\b/gi, 'carnivore-diet'],
@@ -112,7 +182,7 @@ const SHORT: readonly Rule[] = [
   [/\b(meat|big|hearty|fish)-(?=eaters?\b)/gi, '$1 '],
   // "40 delegates, dietaries: 5 vegan"
   [
-    /([,;:.\n]\s*)(?:with\s+)?(?:dietar(?:y|ies)|diets|special diets|(?:dietary|food) (?:needs|requirements|restrictions|notes|info))\s*[:–-]\s*(?=\S)/gi,
+    /([,;:.\n]\s*)(?:with\s+)?(?:mixed\s+)?(?:dietar(?:y|ies)|diets|special diets|(?:dietary|food) (?:needs|requirements|restrictions|notes|info))\s*[:–-]\s*(?=\S)/gi,
     '$1',
   ],
   // a meal of milk, at which no meat is served
@@ -151,12 +221,13 @@ const RESTRICTIONS =
   'allergies|intolerances|restrictions|requirements|special (?:needs|diets|requirements)|(?:dietary|food) (?:needs|requirements|restrictions|wishes)|diets|dietar(?:y|ies)';
 const NOBODY = '(?:nobody|no one|no-one|none(?: of (?:them|us))?)';
 const NO_NEED = `no\\s+(?:known\\s+|other\\s+)?(?:${RESTRICTIONS})(?:\\s+(?:at all|known|whatsoever))?(?=\\s*(?:$|[,;.)\\n]))`;
+const NOTHING_FOR_ALL: Rule = [
+  /^(\s*(?:we are\s+)?\d+\s+(?:guests|people|persons|pax|of us)(?:, all without [^,;\n]+)*)\s*[,;]\s*(?:and\s+)?(?:no|without|nothing with)\s+(?!one\b|children\b|kids\b|little ones\b|known\b|restrict|special|diet|allerg|intoler|requirement)((?:(?!\sfor\s)[^,;\n])+)(?=\s*[,;\n]\s*(?:and\s+)?(?:\d|(?:one|two|three|four|no|without)\b))/i,
+  '$1, all without $2',
+];
 const SAID_OF_ALL: readonly Rule[] = [
-  // "7 guests. No pork. One vegetarian."
-  [
-    /^(\s*(?:we are\s+)?\d+\s+(?:guests|people|persons|pax|of us))\s*[,;]\s*(?:and\s+)?(?:no|without|nothing with)\s+(?!one\b|children\b|kids\b|little ones\b|known\b|restrict|special|diet|allerg|intoler|requirement)((?:(?!\sfor\s)[^,;\n])+)(?=\s*[,;\n]\s*(?:and\s+)?(?:\d|one\b|two\b|three\b|four\b))/i,
-    '$1, all without $2',
-  ],
+  // "7 guests. No pork. No nuts. One vegetarian."
+  ...Array.from({ length: 4 }, (): Rule => NOTHING_FOR_ALL),
   [
     new RegExp(
       `(^|[,;:\\n]\\s*)${NOBODY}\\s+(?:eats?|takes?|drinks?|can (?:eat|have|drink))\\s+(?=\\S)`,
@@ -166,8 +237,15 @@ const SAID_OF_ALL: readonly Rule[] = [
   ],
   // "15 vegetarian, no beef or pork for anyone"
   [
-    /(^|[,;\n]\s*)(?:and\s+|but\s+)?(?:no|without|nothing with)\s+([^,;\n()\d]+?)\s+for\s+(?:any(?:one|body)|every(?:one|body)|all(?: of (?:us|them))?|us)(?=\s*(?:$|[,;.)\n]))/gi,
+    /(^|[,;\n]\s*)(?:(?:and|but|also|please)\s+)*(?:no|without|nothing with)\s+([^,;\n()\d]+?)\s+for\s+(?:any(?:one|body)|every(?:one|body)|all(?: of (?:us|them))?|us)(?=\s*(?:$|[,;.)\n]))/gi,
     '$1all without $2',
+  ],
+  [
+    new RegExp(
+      `(^|[,;:\\n]\\s*)(?:and\\s+)?${NOBODY}\\s+(?:should|must|may|can|will)\\s+(?:get|have|be\\s+(?:given|served|offered))\\s+(?:any\\s+)?(?=\\S)`,
+      'gi',
+    ),
+    '$1all without ',
   ],
   [new RegExp(`(^|[,;:\\n]\\s*)${NOBODY}\\s+likes?\\s+(?=\\S)`, 'gi'), '$1all hate '],
   [new RegExp(`(^|[,;:\\n]\\s*)${NOBODY}\\s+drinks?(?=\\s*(?:$|[,;.)\\n]))`, 'gi'), '$1all without alcohol'],
@@ -182,7 +260,7 @@ const SAID_OF_ALL: readonly Rule[] = [
 
 /** Who they are, and nothing that a board would be made otherwise for. */
 const SAYS_NOTHING =
-  /^(?:(?:and|mostly|mainly|largely|rather|all|(?:most|some|many|several|a few|the rest)(?: of (?:them|us))?|are|eats? (?:everything|anything)|the|older|elderly|people|persons|adults|grown-?ups?|women|men|ladies|gentlemen|seniors|pensioners|friends|relatives|mixed(?: ages?| groups?)?|of all ages|(?:over|above) (?:1[89]|[2-9]\d))(?=\s|$)\s*)+$/i;
+  /^(?:(?:and|meat[ -]?eaters?|omnivores?|carnivores?|mostly|mainly|largely|rather|all|(?:most|some|many|several|a few|the rest)(?: of (?:them|us))?|are|eats? (?:everything|anything)|the|older|elderly|people|persons|adults|grown-?ups?|women|men|ladies|gentlemen|seniors|pensioners|friends|relatives|mixed(?: ages?| groups?)?|of all ages|(?:over|above) (?:1[89]|[2-9]\d))(?=\s|$)\s*)+$/i;
 
 const withoutEmptyTalk = (line: string): string =>
   line.replace(/([,;\n])([^,;\n()]*)(?=[,;\n]|$)/g, (all: string, _comma: string, part: string) =>
@@ -244,46 +322,6 @@ const withSigns = (line: string): string =>
         at === 0 ? gap : ', ',
       )
     : line;
-
-/** "Vegan: 2, coeliac: 1, others: 9": a list that counts behind. */
-const COUNTED_BEHIND = /^([a-z][a-z' -]{1,40}?)(?:\s*[:×–-]|\s+x)?\s+(\d{1,4})\.?$/i;
-const NO_COUNT =
-  /\b(?:age|aged|of|years?|under|over|to|from|between|and|at|for|about|are|is|be|party|table)\b/i;
-
-const countedInFront = (part: string): string | undefined => {
-  const found = COUNTED_BEHIND.exec(part.trim());
-  return found && !NO_COUNT.test(found[1]!) ? `${found[2]!} ${found[1]!}` : undefined;
-};
-
-function numbersInFront(line: string): string {
-  const list = line.split(/([,;\n]\s*)/);
-  if (list.length > 1 && countedInFront(list[0]!))
-    return list.map((part) => countedInFront(part) ?? part).join('');
-  // after all of them: "20 guests; vegetarian: 5; vegan: 2"
-  return list.map((part) => (part.includes(':') && countedInFront(part)) || part).join('');
-}
-
-/** Not ages: "(two are 3)", "(3 and 6)", "(2 to 5)". */
-const OF_NEED =
-  /^\s*(?:\d+|[a-z]+)\s+(?:of (?:them|whom|these)\s+)?(?:(?:is|are|has|have)\s+)?(?:an?\s+)?[a-z][a-z -]*$/i;
-const OF_AGE = /\b(?:and|to|aged?|under|over|months?|years?|old)\b/i;
-
-/** "6 adults (1 vegan, 2 coeliac)": what a bracket counts are some of those before it. */
-const outOfBrackets = (line: string): string =>
-  line.replace(/\s*\(([^()]*)\)/g, (all: string, inside: string, at: number) => {
-    const ofGuests = /\b(?:guests|people|persons|pax|of us)$/i.test(line.slice(0, at));
-    const list = inside
-      .split(/[,;]|\band\b/)
-      .map((part) => part.trim())
-      // "60 guests (coeliac 3, vegan 2)"; behind children it would be an age
-      .map((part) => (ofGuests ? (countedInFront(part) ?? part) : part));
-    const isCount = (part: string): boolean =>
-      numberOf(/^\S+/.exec(part)?.[0] ?? '') !== undefined && OF_NEED.test(part) && !OF_AGE.test(part);
-    if (!list.every(isCount)) return all;
-    return list
-      .map((part) => `, ${part.replace(/^(\S+)(?:\s+of (?:them|whom|these))?/, '$1 of them')}`)
-      .join('');
-  });
 
 /** "Nut-free for 12 kids", "a vegan party for 8": how all of them eat, before how many they are. */
 const ALL_FOR =

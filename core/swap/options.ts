@@ -10,8 +10,7 @@ import {
 } from '../catalogue/index.js';
 import {
   isNobodys,
-  mayStandAt,
-  occasionAt,
+  mayLieOn,
   placementsOf,
   swappedInMotifs,
   smallChildrenWithin,
@@ -97,7 +96,7 @@ const isInPlace = (plan: Plan, { from, id, component, form, commands }: SwapOpti
     .filter(({ id: surfaceId }) =>
       commands.some((command) => 'surfaceId' in command && command.surfaceId === surfaceId),
     )
-    .every((surface) => mayStandAt(component, form, occasionAt(plan, surface)));
+    .every((surface) => mayLieOn(plan, surface, component, form));
 
 function others(
   plan: Plan,

@@ -1,6 +1,15 @@
 import { useState, type ReactNode } from 'react';
-import { asideOf, dayOf, hourOf, moneyOf, purposeOf, unclearDayOf } from '../../../core/party/index.js';
+import {
+  asideOf,
+  dayOf,
+  formAsideOf,
+  hourOf,
+  moneyOf,
+  purposeOf,
+  unclearDayOf,
+} from '../../../core/party/index.js';
 import { clockOf, formatMoney, speakTime } from '../../../core/measure/index.js';
+import { isFoodWord, NEED_WORDS } from '../../../core/needs/index.js';
 import type { Plan, SingleCommand } from '../../../core/plan/index.js';
 import { roleFor, UNSAID_HOUR, USUAL_HOUR } from '../../../core/portion/index.js';
 import { localNow } from '../../store/clock.js';
@@ -97,7 +106,7 @@ export function useMoney(
 
 /** What is about nobody who comes, and the day that nobody can date, so that none thinks that it was understood. */
 export function SetAside({ text }: { text: string }) {
-  const aside = asideOf(text);
+  const aside = [...formAsideOf(text, { words: NEED_WORDS, isFood: isFoodWord }), ...asideOf(text)];
   const day = unclearDayOf(text, localNow().slice(0, 10));
   const said = [
     ...(aside.length > 0

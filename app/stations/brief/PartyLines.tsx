@@ -145,7 +145,9 @@ function Answer({
 
 const Hint = () => (
   <p className="text-soft mt-1.5 mb-0">
-    {t('A number in front lets the rest eat everything. “1 vegan, pregnant, hates olives” is one guest.')}
+    {t(
+      'A number in front lets the rest eat everything. “1 vegan, pregnant, hates olives” is one guest. A letter, a form, or a list with a guest on each line can be pasted as it is.',
+    )}
   </p>
 );
 

@@ -76,7 +76,7 @@ export const FINDINGS = {
     '“{group}”: {n, number} of {count, number} ages are not said, so all are judged like the smallest.',
   'finding.not-understood.text': '{need}',
   'finding.not-understood.why':
-    'Nobody here knows what it means. Until you have asked, no food counts for {n, plural, one {this guest} other {these # guests}}; the board is made for the others.',
+    'Nobody here knows what it means for {n, plural, one {this guest} other {these # guests}}. Until you have asked, no food counts for them; the board is made for the others.',
   'finding.too-few-known-foods.text':
     '{group}: {n, plural, =0 {nothing} other {only one food}} that they know.',
   'finding.too-few-known-foods.why':

@@ -83,6 +83,7 @@ export const REFUSALS = {
   'reply.nameless': 'No name',
 
   'phrase.unread': 'not understood: every food asks until you have',
+  'phrase.others': 'said of some: every food asks of these until you have',
   'phrase.need': '{names}',
   'phrase.allergy': '{names}, kept as an allergy',
   'phrase.rule': 'a rule of their own: nothing with {food} in it',
