@@ -6,9 +6,9 @@ const port = Number(process.env.E2E_PORT ?? 4179);
 /** Debian's Chromium with a fresh profile for each test; the server under test serves the built app. */
 export default defineConfig({
   testDir: 'e2e',
-  timeout: 120_000,
+  timeout: 300_000,
   // a browser a core, four at most: a board takes its time to be drawn; speed is the bench's matter
-  expect: { timeout: 15_000 },
+  expect: { timeout: 45_000 },
   workers: Math.min(4, Math.max(2, availableParallelism())),
   forbidOnly: true,
   // a second try tells a slow machine from a fault; the closing lines of the test say which needed it

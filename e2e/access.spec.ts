@@ -62,7 +62,6 @@ async function cleanInBothSizes(page: Page): Promise<void> {
 }
 
 test('no station has an axe violation, on a screen and on a tablet', async ({ page }) => {
-  test.setTimeout(180_000);
   const id = await openSmall(page);
   for (const station of STATIONS) {
     await goTo(page, `/plan/${id}/${station}`);
@@ -72,7 +71,6 @@ test('no station has an axe violation, on a screen and on a tablet', async ({ pa
 });
 
 test('the sheet and the start page have no axe violation', async ({ page }) => {
-  test.setTimeout(180_000);
   const id = await openSmall(page);
   await goTo(page, `/plan/${id}/sheet`);
   await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
@@ -96,7 +94,6 @@ const lookAt = (page: Page) => ({
 });
 
 test('no dialog of Brief has an axe violation', async ({ page }) => {
-  test.setTimeout(180_000);
   await openSmall(page);
   const { opened, press } = lookAt(page);
   await press('Type the party');
@@ -125,7 +122,6 @@ test('no dialog of Brief has an axe violation', async ({ page }) => {
 });
 
 test('no dialog of Choose has an axe violation', async ({ page }) => {
-  test.setTimeout(180_000);
   await openSmall(page, 'choose');
   const { opened, press } = lookAt(page);
   await opened(() => press('Brie. Open'));
@@ -134,7 +130,7 @@ test('no dialog of Choose has an axe violation', async ({ page }) => {
   await opened(async () => {
     await page.locator('g[role=button]').first().click();
     await press(/^Swap it$/);
-    await expect(page.getByText('of 100').first()).toBeVisible({ timeout: 30_000 });
+    await expect(page.getByText('of 100').first()).toBeVisible();
   });
   await opened(() => press('Something of your own'));
   await opened(() => press('Your own foods'));
@@ -147,7 +143,6 @@ test('no dialog of Choose has an axe violation', async ({ page }) => {
 });
 
 test('no paper and no dialog of Check has an axe violation', async ({ page }) => {
-  test.setTimeout(180_000);
   const id = await openSmall(page);
   const { opened, press } = lookAt(page);
   for (const paper of ['reply', 'bites', 'card/vegan']) {
@@ -207,7 +202,6 @@ async function tabTo(page: Page, name: RegExp): Promise<void> {
 }
 
 test('the whole way without a mouse: new plate, party, compose, settle, lay, export', async ({ page }) => {
-  test.setTimeout(150_000);
   await page.goto('/');
   await expect(page.getByRole('button', { name: 'New plate' })).toBeVisible();
   await tabTo(page, /^New plate$/);
@@ -227,18 +221,18 @@ test('the whole way without a mouse: new plate, party, compose, settle, lay, exp
   await page.waitForURL('**/choose');
   await tabTo(page, /^Compose a board$/);
   await page.keyboard.press('Enter');
-  await rests(page, 40_000);
+  await rests(page);
   await tabTo(page, /^Check: /);
   await page.keyboard.press('Enter');
   await page.waitForURL('**/check');
   await tabTo(page, /^Let it be|^A board of its own|^Bowls? of /);
   await page.keyboard.press('Enter');
-  await rests(page, 30_000);
+  await rests(page);
   await expect(page.getByRole('button', { name: /^Undo: (bowl|a b|give|settle)/ })).toBeVisible();
   await tabTo(page, /^Lay: /);
   await page.keyboard.press('Enter');
   await page.waitForURL('**/lay');
-  await expect(page.locator('path[data-element]').first()).toBeAttached({ timeout: 20_000 });
+  await expect(page.locator('path[data-element]').first()).toBeAttached();
   await tabTo(page, /Arrows move it/);
   await page.keyboard.press('ArrowLeft');
   await expect(page.getByRole('button', { name: /, pinned\. Arrows/ })).toBeVisible();
@@ -273,7 +267,6 @@ test.describe('on a touch screen', () => {
 test('the focus returns to what opened a paper, and never falls to the start of the page', async ({
   page,
 }) => {
-  test.setTimeout(120_000);
   await openSmall(page);
   const opener = async (name: string | RegExp) => {
     const button = page.getByRole('button', { name }).first();
@@ -303,7 +296,6 @@ test('the focus returns to what opened a paper, and never falls to the start of 
 });
 
 test('nothing is wider than the screen, from a phone to a desk', async ({ page }) => {
-  test.setTimeout(120_000);
   const id = await openSmall(page);
   for (const view of ['brief', 'choose', 'check', 'shape', 'lay', 'sheet']) {
     await goTo(page, `/plan/${id}/${view}`);

@@ -205,8 +205,8 @@ export const saved = (page: Page) => expect(page.getByTestId('saved')).toBeVisib
 export const planCards = (page: Page) => page.getByRole('list', { name: 'Plans' }).getByRole('listitem');
 
 /** The kitchen has done what it was asked for. */
-export const rests = (page: Page, timeout = 30_000) =>
-  expect(page.getByRole('button', { name: 'Stop', exact: true })).toHaveCount(0, { timeout });
+export const rests = (page: Page) =>
+  expect(page.getByRole('button', { name: 'Stop', exact: true })).toHaveCount(0, { timeout: 120_000 });
 
 /** Slips that stop service. */
 export const stops = (page: Page) => page.getByRole('article', { name: /^Stops service/ });

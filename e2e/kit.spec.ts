@@ -9,7 +9,6 @@ test.use({ contextOptions: { reducedMotion: 'reduce' } });
 test('the page of the kit shows every piece, and axe finds no fault, by day and in the evening', async ({
   page,
 }) => {
-  test.setTimeout(120_000);
   // the page is there in development only
   const server = await createServer({
     root: 'app',
@@ -24,7 +23,7 @@ test('the page of the kit shows every piece, and axe finds no fault, by day and 
     await page.goto(`http://127.0.0.1:${port}/kit`);
     for (const on of ['on the cloth', 'on paper']) {
       const kit = page.getByRole('region', { name: `The kit ${on}` });
-      await expect(kit).toBeVisible({ timeout: 60_000 });
+      await expect(kit).toBeVisible();
       for (const role of [
         'button',
         'textbox',

@@ -99,7 +99,6 @@ test('the stations say the names of the plan and of the larder as they are, and 
 });
 
 test('the papers say nothing that is not from a word file either', async ({ page }) => {
-  test.setTimeout(120_000);
   await open(page);
   await page
     .getByRole('button', { name: madeUp('Open the demo') })

@@ -4,10 +4,8 @@ import type { Plan } from '../core/plan/index.js';
 import { goTo, openDemo, openSmall, test } from './helpers.js';
 
 const laidOut = async (page: Page): Promise<void> => {
-  await expect(page.locator('[data-task]').first()).toBeAttached({ timeout: 20_000 });
-  await expect(page.getByRole('status').filter({ hasText: 'Laying out the day' })).toHaveCount(0, {
-    timeout: 30_000,
-  });
+  await expect(page.locator('[data-task]').first()).toBeAttached();
+  await expect(page.getByRole('status').filter({ hasText: 'Laying out the day' })).toHaveCount(0);
 };
 const task = (page: Page, id: string) => page.locator(`[data-task="${id}"]`);
 const said = async (page: Page, id: string): Promise<string> =>
@@ -95,7 +93,7 @@ test('a task is late: the rest is laid out from now, what is done stays done, on
   await expect(page.getByText(/tasks? (is|are) late/)).toBeVisible();
   await page.getByRole('button', { name: 'Lay out the rest from now' }).click();
   // so late there is no time left for some of it: that is said, not hidden
-  await expect(slip(page, 'no-room')).toContainText('no place in the day', { timeout: 20_000 });
+  await expect(slip(page, 'no-room')).toContainText('no place in the day');
   await expect(page.getByRole('checkbox', { name: /^Done: / }).first()).toBeChecked();
   await page.getByRole('button', { name: /^Undo: lay out the day/ }).click();
   await expect(slip(page, 'no-room')).toHaveCount(0);
@@ -107,7 +105,7 @@ test('a task is late: the rest is laid out from now, what is done stays done, on
   await page.getByRole('menuitem', { name: 'Piet has left' }).click();
   // what he has done stays his
   const open = page.locator('[data-task][aria-label*=", Piet"]:not([aria-label*=", done"])');
-  await expect(open).toHaveCount(0, { timeout: 20_000 });
+  await expect(open).toHaveCount(0);
 });
 
 test('one pair of hands is too few: it is said, and what was tried is pressed', async ({ page }) => {
@@ -122,7 +120,7 @@ test('one pair of hands is too few: it is said, and what was tried is pressed', 
   const way = slip(page, 'no-room')
     .getByRole('button', { name: /more pairs? of hands/ })
     .first();
-  await expect(way).toBeVisible({ timeout: 40_000 });
+  await expect(way).toBeVisible();
   await way.click();
   await laidOut(page);
   await page.getByRole('button', { name: 'Who helps, and with what' }).click();
@@ -176,7 +174,7 @@ test('more guests after shopping: only what is beyond the basket is bought, in o
   await page.getByRole('button', { name: 'More or fewer guests' }).click();
   const paper = page.getByRole('dialog', { name: 'Another number of guests' });
   await paper.getByRole('spinbutton', { name: 'Eat everything' }).fill('26');
-  await expect(paper.getByText(/^For 43 guests/)).toBeVisible({ timeout: 20_000 });
+  await expect(paper.getByText(/^For 43 guests/)).toBeVisible();
   await expect(paper.getByRole('listitem').filter({ hasText: 'Aged gouda' }).first()).toContainText(
     'beside what is in the basket',
   );
@@ -184,9 +182,7 @@ test('more guests after shopping: only what is beyond the basket is bought, in o
   await expect(page.getByText(/^43 guests/)).toBeVisible();
   await expect(gouda).not.toBeChecked();
   await expect(list.getByText('are in the basket').first()).toBeVisible();
-  await expect(page.getByRole('status').filter({ hasText: 'Laying out the day' })).toHaveCount(0, {
-    timeout: 30_000,
-  });
+  await expect(page.getByRole('status').filter({ hasText: 'Laying out the day' })).toHaveCount(0);
   await page.getByRole('button', { name: /^Undo: change the number of guests/ }).click();
   await expect(page.getByText(/^28 guests/)).toBeVisible();
   await expect(gouda).toBeChecked();

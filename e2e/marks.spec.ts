@@ -20,7 +20,7 @@ test('a place that is pulled open with the mouse has no food, and one undo takes
   await page.mouse.move(x + 50, y, { steps: 4 });
   await page.mouse.up();
   await expect(ring(page, 'stays open')).toBeVisible();
-  await rests(page, 20_000);
+  await rests(page);
   const brie = page.getByRole('button', { name: /^Brie\. Arrows/ });
   const far = async () => {
     const box = (await brie.boundingBox())!;
@@ -65,14 +65,14 @@ test('half of a food goes to another surface, a row is bent, and each is one ste
   const shape = await toasts.getAttribute('d');
   await toasts.press(')');
   await expect.poll(() => toasts.getAttribute('d')).not.toBe(shape);
-  await rests(page, 20_000);
+  await rests(page);
   await page.getByRole('button', { name: /^Undo: bend a row/ }).click();
   await expect.poll(() => toasts.getAttribute('d')).toBe(shape);
   await toasts.focus();
   const end = page.getByRole('button', { name: /^End of the row/ }).first();
   await drag(page, end, 30, 40);
   await expect.poll(() => toasts.getAttribute('d')).not.toBe(shape);
-  await rests(page, 20_000);
+  await rests(page);
   await page.getByRole('button', { name: /^Undo: pull a row’s end/ }).click();
   await expect.poll(() => toasts.getAttribute('d')).toBe(shape);
   await toasts.focus();
@@ -80,17 +80,17 @@ test('half of a food goes to another surface, a row is bent, and each is one ste
   await end.press('ArrowDown');
   await expect.poll(() => toasts.getAttribute('d')).not.toBe(shape);
   await expect(end).toBeFocused();
-  await rests(page, 20_000);
+  await rests(page);
   await page.getByRole('button', { name: /^Undo: pull a row’s end/ }).click();
   await page.locator('[data-element^="oak-"][data-element*="dates"]').first().focus();
   await page.getByRole('button', { name: 'To another surface' }).click();
   await page.getByRole('menuitem', { name: 'Half of it to Quiet tray' }).click();
-  await rests(page, 20_000);
+  await rests(page);
   await page
     .getByRole('button', { name: /^Quiet tray/ })
     .first()
     .click();
-  await expect(page.locator('[data-element*="dates"]').first()).toBeAttached({ timeout: 20_000 });
+  await expect(page.locator('[data-element*="dates"]').first()).toBeAttached();
   await page.getByRole('button', { name: /^Undo: send to another surface/ }).click();
   await expect(page.locator('[data-element*="dates"]')).toHaveCount(0);
 });
@@ -99,8 +99,8 @@ test('who arrives finds what was not laid yet laid, what is laid stays; a food i
   page,
 }) => {
   await openSmall(page, 'lay', (plan) => ({ ...plan, layout: plan.layout.slice(1) }));
-  await expect(page.locator('[data-element^="oak-"]').first()).toBeAttached({ timeout: 30_000 });
-  await rests(page, 20_000);
+  await expect(page.locator('[data-element^="oak-"]').first()).toBeAttached();
+  await rests(page);
   await expect(page.getByRole('button', { name: /^Undo: lay the board/ })).toBeVisible();
   const berries = page.locator('[data-element^="oak-"][data-element*="strawberries"]');
   const rounds = await berries.first().getAttribute('data-element');
@@ -108,7 +108,7 @@ test('who arrives finds what was not laid yet laid, what is laid stays; a food i
   await page.getByRole('button', { name: 'In another form' }).click();
   const [other] = await page.getByRole('menuitem').all();
   await other!.click();
-  await rests(page, 20_000);
+  await rests(page);
   await expect(page.locator(`[data-element="${rounds}"]`)).toHaveCount(0);
   await page.getByRole('button', { name: /^Undo: change the form/ }).click();
   await expect(page.locator(`[data-element="${rounds}"]`)).toHaveCount(1);
@@ -146,7 +146,7 @@ test('a board of one’s own outline, and a box with walls; a drawing with a not
   await paper.getByRole('button', { name: 'Keep', exact: true }).click();
   await page.keyboard.press('5');
   await page.getByRole('button', { name: /Lay it again/ }).click();
-  await rests(page, 30_000);
+  await rests(page);
   await page.locator('[data-element]').first().waitFor();
   await expect(page.getByRole('alert').filter({ hasText: 'overlap' })).toHaveCount(0);
 });

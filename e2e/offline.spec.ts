@@ -56,7 +56,7 @@ test('opens without the server after one visit: pages, demo, solver, edits', asy
   const id = await openDemo(page);
   await page.goto(`${base}/plan/${id}/choose`);
   await page.getByRole('button', { name: 'Compose it anew, keep pins' }).click();
-  await expect(page.getByText(/^Proven: no board/)).toBeVisible({ timeout: 60_000 });
+  await expect(page.getByText(/^Proven: no board/)).toBeVisible({ timeout: 120_000 });
   await saved(page);
   await page.reload();
   await expect(page.getByRole('button', { name: /^Undo: / })).toBeVisible();

@@ -15,7 +15,7 @@ const pressedSo = async (page: Page): Promise<void> => {
   if (await stop.isVisible()) await stop.click();
   await rested(page);
 };
-const rested = (page: Page) => expect(page.getByText('Looking for more')).toHaveCount(0, { timeout: 30_000 });
+const rested = (page: Page) => expect(page.getByText('Looking for more')).toHaveCount(0);
 
 /** A point of the window where a press meets this piece: a crescent's own middle is none of it, however it is turned. */
 const pointIn = (piece: Locator): Promise<[number, number]> =>
@@ -67,7 +67,7 @@ test('cut-outs lie on the board by their true outline, and the shopping list has
   await pressedSo(page);
   await page.getByRole('button', { name: /^Lay \d+ on/ }).click();
   const lie = page.getByText(/^They lie on/);
-  await expect(lie).toBeVisible({ timeout: 30_000 });
+  await expect(lie).toBeVisible();
   const [surface] = /Quiet tray|Round oak/i.exec((await lie.textContent())!)!;
   await page.getByRole('navigation', { name: 'Stations' }).locator('a[href$="/lay"]').click();
   await page.getByRole('button', { name: new RegExp(`^${surface}`, 'i') }).click();
@@ -132,7 +132,7 @@ test('a window that does not fit is told, offcuts fill a mould, a word and a mot
   await takeCheddar(page);
   await pressedSo(page);
   await page.getByRole('button', { name: /^Lay \d+ on/ }).click();
-  await expect(page.getByText(/^They lie on/)).toBeVisible({ timeout: 30_000 });
+  await expect(page.getByText(/^They lie on/)).toBeVisible();
 
   const craft = (name: string) => page.getByRole('radio', { name }).click();
   await craft('Window');
@@ -154,13 +154,13 @@ test('a window that does not fit is told, offcuts fill a mould, a word and a mot
   await page.getByLabel('Word or initials').fill('Sky');
   await page.getByRole('button', { name: /^Lay it on/ }).click();
   const laid = page.getByText(/^It lies on/);
-  await expect(laid).toBeVisible({ timeout: 30_000 });
+  await expect(laid).toBeVisible();
   const where = (await laid.textContent())!.replace(/^It lies on (.*)\.$/, '$1');
 
   await craft('Motif');
   await expect(page.locator('main image').first()).toBeVisible();
   await page.getByRole('button', { name: /^Lay it on/ }).click();
-  await expect(page.getByText(/^It lies on/)).toBeVisible({ timeout: 30_000 });
+  await expect(page.getByText(/^It lies on/)).toBeVisible();
   await page.getByRole('navigation', { name: 'Stations' }).locator('a[href$="/lay"]').click();
   await expect(page.getByRole('button', { name: /^Dark brined olives.*Arrows/ }).first()).toBeVisible();
   await page.getByRole('button', { name: new RegExp(`^${where}`) }).click();

@@ -2,7 +2,7 @@ import { expect, type Page } from '@playwright/test';
 import { emptyPlan } from '../core/plan/index.js';
 import { goTo, figures, openPlan, rests, saved, stops, test, withSmallLarder } from './helpers.js';
 
-const SLOW = { timeout: 60_000 };
+const SLOW = { timeout: 120_000 };
 
 /** A new plate with a party typed in one line, as somebody does who has read nothing. */
 async function newPlate(page: Page, party: string): Promise<void> {
@@ -28,12 +28,11 @@ async function composed(page: Page): Promise<void> {
   await page.getByRole('link', { name: /^Choose/ }).click();
   await page.getByRole('button', { name: 'Compose a board' }).click();
   await expect(page.getByText('Proven: no board for this brief could be more than')).toBeVisible(SLOW);
-  await rests(page, SLOW.timeout);
+  await rests(page);
 }
 
 test.describe('a board for a stranger’s party', () => {
   test('fits its party, keeps crumbs from the coeliac guest, and nothing stops service', async ({ page }) => {
-    test.setTimeout(150_000);
     await newPlate(page, '12 guests: 2 vegan, 1 coeliac');
     // the board took the size of the party with the same edit, and goes back with it
     const area = async (what: 'asked' | 'there') =>
@@ -61,7 +60,6 @@ test.describe('a board for a stranger’s party', () => {
   test('each guest has a portion: one is laid, all are on the menu, and nothing stops service', async ({
     page,
   }) => {
-    test.setTimeout(150_000);
     await smallPlate(page, 'portions', '14, 2 vegetarian');
     await page.getByRole('button', { name: /^Board.*Change$/ }).click();
     await page.getByRole('checkbox', { name: 'A portion of it for each guest' }).click();
@@ -81,7 +79,6 @@ test.describe('a board for a stranger’s party', () => {
   test('the proof goes when a hand bends the board, and comes back with the next proposal', async ({
     page,
   }) => {
-    test.setTimeout(150_000);
     await smallPlate(page, 'stranger', '6 guests');
     await composed(page);
     const proof = page.getByText('Proven: no board');
@@ -102,7 +99,6 @@ test.describe('a sweet course', () => {
   test('opens as a demo, bites are sweets with their contrast, and nobody is asked for bread', async ({
     page,
   }) => {
-    test.setTimeout(120_000);
     await page.goto('/');
     await page.getByRole('button', { name: 'Another demo' }).click();
     await page.getByRole('menuitem', { name: /Lamp|sweet/i }).click();
