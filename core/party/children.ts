@@ -8,6 +8,9 @@ const OTHER_CHILDREN =
   /\b(?:grand[\s-]?(?:child(?:ren)?|kids?|sons?|daughters?)|pre-?schoolers?|school[\s-]?(?:child(?:ren)?|kids?|boys?|girls?)|pupils?|little ones?|tots?|youngsters?)\b/g;
 const PERHAPS_CHILDREN =
   /\b(?:girls?|boys?|sons?|daughters?|nephews?|nieces?|cousins?|brothers?|sisters?|siblings?|students?|teens?|teenagers?|scouts?|cubs?|guides?)\b/;
+/** "My wife and two sons": children, as "my son" is, unless they are said to be grown. */
+const OF_PARENTS = /\b(?:sons?|daughters?|nephews?|nieces?)\b/g;
+const GROWN_UP = /\b(?:adults?|grown|teenage|student|\d+\s*\+|over)\b/;
 const ANYBODY = /\b(?:guests?|people|persons?|members?|participants?)\b/;
 /** "Aged 3", "of three", "6 to 9 years old" at the end of a part. */
 const AGE_SAID = /\b(of|aged?|age)\s+(\d+|[a-z]+)\b/;
@@ -24,6 +27,11 @@ function saidChildren(text: string, bracket: string): string {
     BARE_AGES.test(bracket) && [...bracket.matchAll(/\d+/g)].every(([n]) => Number(n) <= OLDEST_CHILD);
   if (PERHAPS_CHILDREN.test(plain) && (isYoung || isBracketYoung))
     return plain.replace(PERHAPS_CHILDREN, 'children');
+  const saysAge = age ? years !== undefined : BARE_AGES.test(bracket);
+  if (!saysAge && !GROWN_UP.test(plain)) {
+    const children = plain.replace(OF_PARENTS, 'children');
+    if (children !== plain) return children;
+  }
   if (ANYBODY.test(plain) && isYoung && age![1] !== 'of') return plain.replace(ANYBODY, 'children');
   return plain;
 }

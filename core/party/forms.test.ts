@@ -246,6 +246,9 @@ describe('grown guests, children, and diets that are of either', () => {
     expect(more).toEqual([]);
     expect(other!.among).toBe('the adults');
     expect(seated(other!.text)).toEqual(['1 sesame-free', '17', '1 (4)', '3 (6 9 11)']);
+    expect(
+      seated(other!.text.replace('my cousin', 'one adult and one friend are vegetarian, my cousin')),
+    ).toEqual(['2 vegetarian', '1 sesame-free', '15', '1 (4)', '3 (6 9 11)']);
   });
 
   test('more people than come are no diets', () => {

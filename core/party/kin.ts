@@ -32,6 +32,13 @@ const KIN: readonly (readonly [RegExp, string])[] = [
   [new RegExp(`${OPENS}(?:my|our|his|her|their|the|an?)\\s+(?:${YOUNG})${ENDED}`, 'gi'), '$11 child'],
   [new RegExp(`${OPENS}(?:my|our|his|her|their|the)\\s+(baby|toddler|child|kid)${ENDED}`, 'gi'), '$11 $2'],
   [
+    new RegExp(
+      `${OPENS}(?:my|our|his|her|their)\\s+([1-4]|one|two|three|four)\\s+(?:boys?|girls?)${ENDED}(?!\\s*(?:of|aged?|over|\\(\\s*\\d))`,
+      'gi',
+    ),
+    '$1$2 children',
+  ],
+  [
     new RegExp(`${OPENS}(?:my|our|his|her|their|the)\\s+(?=(?:\\d+|one|two|three|four|five|six)\\s)`, 'gi'),
     '$1',
   ],
@@ -46,9 +53,16 @@ const KIN: readonly (readonly [RegExp, string])[] = [
   [/\ba couple of\b|(?<=(?:^|[,;:.\n])\s*)couple of\b/gi, '2'],
 ];
 
+/** "2 boys, 3 girls, 4 adults": children, where grown guests are told apart from them. "12 girls" may be a hen party. */
+const GROWN_NAMED = /\b(?:adults|one adult|grown-?ups|parents|mums|moms|dads)\b/i;
+const BESIDE_GROWN: (typeof KIN)[number] = [
+  /(?<=(?:^|[,;:(\n&+]|\b(?:and|plus|with))\s*)(\d{1,3}|one|two|three|four|five|six|seven|eight|nine|ten)\s+(?:little\s+|young\s+|small\s+)?(?:boys?|girls?)\b(?!\s*(?:of|aged?|over|\(\s*\d))/gi,
+  '$1 children',
+];
+
 /** "My parents" are two, "my sister who is vegan" is one, and so am I. */
 export const kinCounted = (line: string): string =>
-  KIN.reduce((text, [said, counted]) => {
+  [...KIN, ...(GROWN_NAMED.test(line) ? [BESIDE_GROWN] : [])].reduce((text, [said, counted]) => {
     // what ends one may open the next: "my aunt, my uncle"
     return text.replace(said, counted).replace(said, counted);
   }, line);

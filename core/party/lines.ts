@@ -278,7 +278,7 @@ export function readParty(
       said: asked.length > 0 ? askedOnly(asked, 'phrase.others') : NOTHING_SAID,
       strictness: undefined,
     });
-  drafts = togetherWhoEatAll(drafts);
+  drafts = together(drafts);
   const ofAll = all.map((about) => readPhrases(about, vocabulary));
   if (opening) ofAll.unshift(opening.said);
   for (const said of ofAll) for (const draft of drafts) addAll(draft, said);
@@ -286,15 +286,19 @@ export function readParty(
   return seated(drafts, problems);
 }
 
-/** "Me and my parents" are three who eat everything, and not two groups of them. */
-function togetherWhoEatAll(drafts: readonly Draft[]): Draft[] {
-  const isPlain = ({ child, said, strictness }: Draft): boolean =>
-    !child && strictness === undefined && said.phrases.length === 0;
-  const plain = drafts.filter(isPlain);
-  if (plain.length < 2) return [...drafts];
+/** "Me and my parents" are three who eat everything, "my aunt is vegan, my uncle is vegan" two vegans: one group each. */
+function together(drafts: readonly Draft[]): Draft[] {
+  const alike = new Map<string, Draft[]>();
+  for (const draft of drafts) {
+    const said = draft.said.phrases.map(({ text, kind }) => [text, kind]);
+    // ages and their bands stay apart
+    const key = draft.child ? undefined : JSON.stringify([said, draft.strictness]);
+    if (key !== undefined) alike.set(key, [...(alike.get(key) ?? []), draft]);
+  }
+  const groups = [...alike.values()];
   return drafts.flatMap((draft) => {
-    if (draft === plain[0]) return { ...draft, count: sumOf(plain) };
-    return plain.includes(draft) ? [] : draft;
+    const own = groups.find((group) => group.includes(draft)) ?? [draft];
+    return own[0] === draft ? { ...draft, count: sumOf(own) } : [];
   });
 }
 

@@ -68,6 +68,9 @@ export const DIETS_ARE = {
   'the children': 'Diets are of the children',
 } as const;
 
+const GROWN =
+  /^(?:adults?|friends?|guests?|people|persons?|wom[ae]n|m[ae]n|lad(?:y|ies)|colleagues?)\s+(?=\S)/i;
+
 export function dietsOfWhom(line: string, vocabulary: Vocabulary): string {
   const whom = OF_WHOM.exec(line);
   if (!whom) return line;
@@ -76,8 +79,8 @@ export function dietsOfWhom(line: string, vocabulary: Vocabulary): string {
     // ages go on: "4, 6, 9 and 11"
     const isAge = /^(?:and|to|years?|olds?|[\s\d)-])*$/i.test(about);
     if (at === 0 || n === undefined || numberOf(n) === undefined || isAge) return part;
-    // "my cousin has an allergy" is one of the grown guests, too
-    const [called = ''] = (whom[1]!.toLowerCase() === 'adults' && /^adults?\s+(?=\S)/i.exec(about)) || [];
+    // "my cousin has an allergy", "one friend is vegan": one of the grown guests, too
+    const [called = ''] = (whom[1]!.toLowerCase() === 'adults' && GROWN.exec(about)) || [];
     const isDiet = called === '' ? isBare(part.trim()) : saysNeed(about, vocabulary);
     return isDiet ? `${before}${n} of the ${whom[1]!} ${about.slice(called.length)}` : part;
   });
