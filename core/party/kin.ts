@@ -50,6 +50,11 @@ const KIN: readonly (readonly [RegExp, string])[] = [
     ),
     '$11 adult',
   ],
+  // "4 adults with 2 kids": those come too; whether "6 mums with a baby" are one or six is asked
+  [
+    /(?<=\b(?:adults|grown-?ups))\s+with\s+(an?|one|two|three|four|five|six|\d{1,3})\s+(?=(?:small\s+|young\s+|little\s+)?(?:kids?|child|children|toddlers?|baby|babies|infants?|boys?|girls?)\b)/gi,
+    ', $1 ',
+  ],
   [/\ba couple of\b|(?<=(?:^|[,;:.\n])\s*)couple of\b/gi, '2'],
 ];
 

@@ -6,7 +6,7 @@ import { NOTHING_SAID, readPart, type Draft, type LineProblem } from './part.js'
 import { ALL, numberOf, parts, REST, VAGUE } from './parts.js';
 import { guestsCounted } from './people.js';
 import { totalOfLine, type Total } from './total.js';
-import { hasUncountedChildren, isOfGrown, saysNothing, tellsOfOthers } from './unsaid.js';
+import { hasUncountedChildren, isEachWithChild, isOfGrown, saysNothing, tellsOfOthers } from './unsaid.js';
 import { readPhrases } from './phrases.js';
 import { needsSaid } from './avoid.js';
 import { tokensOf } from './tokens.js';
@@ -191,8 +191,10 @@ function named(
   const problems: LineProblem[] = [];
   const all: string[] = [];
   for (const part of list) {
-    if (ALL.test(part)) {
-      all.push(part.replace(ALL, ''));
+    const ofAll = ALL.test(part) ? part.replace(ALL, '') : undefined;
+    if (ofAll !== undefined) {
+      if (isEachWithChild(ofAll)) problems.push(problem('no-number', part, 'line.number', { part }));
+      all.push(ofAll);
       continue;
     }
     const head = headed(part, total ? total.count - sumOf(blocks.flat()) : undefined);

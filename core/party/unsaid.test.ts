@@ -53,6 +53,10 @@ describe('of whom a line says nothing that is understood, is asked', () => {
     "20 guests, Kids and Adults don't eat pork",
     '20 guests (some kids)',
     '10 guests, our daughters are vegan',
+    '14 mums and their babies',
+    '8 women with daughters',
+    '20 kids and their mums',
+    '6 mums, each with a baby',
   ])('“%s”: how many children, and how old, nobody knows', (line) => {
     expect(readLine(line).problems.map(({ code }) => code)).toEqual(['no-number']);
   });
@@ -72,6 +76,9 @@ describe('who comes together', () => {
     ['6 adults, my three nieces with a nut allergy', ['6', '3 (?) tree-nut-free peanut-free']],
     ['2 boys and 3 girls, 4 adults', ['2 (?)', '3 (?)', '4']],
     ['me, my brother and his three boys', ['2', '3 (?)']],
+    ['4 adults with 2 kids', ['4', '2 (?)']],
+    ['4 adults with a baby, one adult vegan', ['1 vegan', '3', '1 (0)']],
+    ['12 parents, all with a nut allergy', ['12 tree-nut-free peanut-free']],
     ['6 adults, two grown sons', ['8']],
     ['4 adults, 2 sons of 21', ['6']],
     ['hen party, 11 girls and my mum', ['12']],

@@ -29,8 +29,9 @@ export const tellsOfOthers = (about: string, { count, said }: Draft, all: number
   (EATS.test(about) || (EATS_ALL.test(about) && 2 * count >= all));
 
 const CHILDREN =
-  /\b(?:children|kids|toddlers|babies|infants|little ones|grandchildren|grandkids|sons|daughters)\b/i;
-const OTHER_GUESTS = /\b(?:guests|people|persons|adults|grown-?ups|friends|pax)\b/i;
+  /\b(?:children|kids|toddlers|babies|infants|little ones|grandchildren|grandkids|sons|daughters|nephews|nieces)\b/i;
+const OTHER_GUESTS =
+  /\b(?:guests|people|persons|adults|grown-?ups|friends|pax|women|men|ladies|mums|moms|mothers|dads|fathers|parents|grandparents|couples|families|teachers|leaders)\b/i;
 
 /** "20 guests with kids", "10 guests, the children are vegetarian": how many children, and how old, must be asked. */
 export const hasUncountedChildren = (about: string, { child }: Draft): boolean =>
@@ -38,6 +39,10 @@ export const hasUncountedChildren = (about: string, { child }: Draft): boolean =
   OTHER_GUESTS.test(about) &&
   (CHILDREN.test(about) || CHILD.test(about.toLowerCase())) &&
   !/\b(?:of|aged?|no|without|any)\b/i.test(about);
+
+/** "6 mums, each with a baby". */
+export const isEachWithChild = (about: string): boolean =>
+  /^\s*(?:has|have|with|brings?|bringing)\b/i.test(about) && CHILD.test(about.toLowerCase());
 
 /** "12 guests, 10 adults": the others are children, and of what ages is not said. */
 export const isOfGrown = (about: string): boolean => /^\s*(?:adults?|grown-?ups?)\s*$/i.test(about);
