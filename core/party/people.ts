@@ -20,6 +20,7 @@ import { withoutAside } from './aside.js';
 import { formRead } from './forms.js';
 import { withoutIntroduction } from './introduction.js';
 import { FILLER, letterRead } from './letter.js';
+import { onlySome } from './unsaid.js';
 import { withoutWhen } from './when.js';
 
 /**
@@ -330,6 +331,7 @@ const STEPS: readonly ((line: string, vocabulary: Vocabulary) => string)[] = [
   singled,
   unfasting,
   atMost,
+  onlySome,
   kinCounted,
   (line) => line.replace(HOUSEHOLDS, ''),
   gathered,

@@ -39,7 +39,7 @@ const SHORT: readonly Rule[] = [
   [/(?<=[a-z])-(?=(?:intoleran|allerg|free\b))/gi, ' '],
   [/\b(?:do(?:es)? not|do(?:es)?n['’]?t)\s+drink(?=\s*(?:$|[,;.)\n]))/gi, 'do not drink alcohol'],
   [
-    /\s+(?:and|&|plus)\s+an?\s+(?=(?:baby|toddler|infant|newborn|child|kid|coeliac|celiac|vegan|vegetarian|veggie|diabetic|pescatarian|muslim|hindu|jain)\s*(?:$|[,;.()\n]|and\b|of\b|aged?\b))/gi,
+    /\s+(?:and|&|plus)\s+an?\s+(?=(?:baby|toddler|infant|newborn|child|kid|coeliac|celiac|vegan|vegetarian|veggie|diabetic|pescatarian|muslim|hindu|jain|carnivore|omnivore|(?:meat|fish|normal)[ -]eater)\s*(?:$|[,;.()\n]|and\b|of\b|aged?\b))/gi,
     ', 1 ',
   ],
   // "2 vegans and a pregnant woman" are three, and so are "2 vegans and a nut allergy"; "with a nut allergy" are two

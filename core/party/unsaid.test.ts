@@ -18,6 +18,13 @@ describe('of whom a line says nothing that is understood, is asked', () => {
     ['20 guests, 15 can have dairy', ['5 own-unread-can-have-dairy', '15']],
     ['20 guests, 1 vegan, 1 coeliac, 1 of each', ['17', '1 vegan', '1 gluten-free', '1 own-unread-of-each']],
     ['20 guests, 12 adults', ['8 own-unread-adults', '12']],
+    ['20 guests, 15 eat meat and fish', ['5 own-unread-eat-meat-and-eat-fish', '15']],
+    ['12 guests, only 2 eat meat', ['2', '10 own-no-meat']],
+    ['10 guests, only one of us drinks wine', ['1', '9 alcohol-free']],
+    ['10 guests, only one eats meat and fish', ['1', '9 own-no-meat fish-free']],
+    ['10 guests, 2 do not eat meat and fish', ['8', '2 own-no-meat fish-free']],
+    ['10 guests, only one is vegan', ['9', '1 vegan']],
+    ['10 vegans and a meat eater', ['10 vegan', '1']],
     ['20 guests, 1 vegan, 1 also', ['18', '1 vegan', '1 own-unread-also']],
   ])('“%s”', isSame);
 

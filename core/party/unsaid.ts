@@ -1,5 +1,6 @@
 import { CHILD } from './children.js';
 import type { Draft } from './part.js';
+import { numberOf } from './parts.js';
 import { FILLER, SOMEBODY } from './sayings.js';
 import { tokensOf } from './tokens.js';
 
@@ -46,3 +47,27 @@ export const isEachWithChild = (about: string): boolean =>
 
 /** "12 guests, 10 adults": the others are children, and of what ages is not said. */
 export const isOfGrown = (about: string): boolean => /^\s*(?:adults?|grown-?ups?)\s*$/i.test(about);
+
+const ONLY_SOME =
+  /(?<=(?:^|[,;:.\n])\s*)(?:only|just)\s+(I|\d{1,3}|[a-z]+)\s+(?:(?:of\s+(?:us|them)|guests?|people|persons?|adults?|friends?)\s+)?(eats?|drinks?|(?:can|will)\s+(?:eat|drink))\s+(?!(?:no|not|only|nothing)\b)([a-z]+(?:\s+(?:and|or)\s+[a-z]+)?)(?=\s*(?:$|[,;.\n]))/gi;
+const ONLY =
+  /(?<=(?:^|[,;:.\n])\s*)(?:only|just)\s+(?=(\d{1,3}|[a-z]+)\s+(?!(?:of\s+(?:us|them)\s+)?(?:eats?|drinks?|can|will|likes?)\b))/gi;
+
+/** "15 eat meat and fish": fish is eaten as well, and not left out. Only of who is counted, without another word. */
+const EATS_BOTH =
+  /((?:^|[,;:.\n])\s*(?:and\s+)?(?:the\s+rest|the\s+others|\d{1,3}|[a-z]+)\s+(?:(?:of\s+(?:us|them)|guests|people|friends|adults)\s+)?(eats?)\s+)(?!(?:no|not|only|nothing|less|little)\b)([a-z]+)\s+(?:and|&)\s+(?=(?:meat|fish|seafood|shellfish|eggs?|dairy|cheese|poultry|chicken|pork|beef)\b)/gi;
+const OF_NUMBER = /^[\s,;:.]*(?:and\s+)?(?:(?:the|all|everybody|everyone|we|they)\s|(\S+))/i;
+
+/** "10 guests, only one eats meat": the nine others do not. "Only one is vegan" is one. */
+export const onlySome = (line: string): string =>
+  line
+    .replace(ONLY_SOME, (all: string, n: string, eats: string, food: string) => {
+      const count = /^I$/i.test(n) ? 1 : numberOf(n);
+      if (count === undefined) return all;
+      return `${count} ${eats} ${food}, the rest do not ${/drink/i.test(eats) ? 'drink' : 'eat'} ${food.replace(/\sand\s/i, ' or ')}`;
+    })
+    .replace(ONLY, (all: string, n: string) => (numberOf(n) === undefined ? all : ''))
+    .replace(EATS_BOTH, (all: string, who: string, eats: string, food: string) => {
+      const n = OF_NUMBER.exec(who)?.[1];
+      return n === undefined || numberOf(n) !== undefined ? `${who}${food} and ${eats} ` : all;
+    });
