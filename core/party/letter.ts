@@ -131,7 +131,7 @@ const SAID_OTHERWISE: readonly (readonly [RegExp, string])[] = [
   [/\b(he|she)['’]s(?=\s+[a-z])/gi, '$1 is'],
   // "We have one person who …", "there is also one …"
   [
-    /((?:^|[.,;:\n])\s*(?:and\s+)?)(?:(?:we|they|i)(?:\s+(?:also|will|do))*(?:\s+have(?:\s+got)?|['’]ve(?:\s+got)?|\s+(?:are\s+)?expect(?:ing)?)|there\s+(?:is|are|will\s+be)|there['’]s)\s+(?:also\s+)?(?=(?:\d|an?\b|one\b|two\b|three\b|four\b|five\b|six\b)\s*[a-z(])/gi,
+    /((?:^|[.,;:\n])\s*(?:and\s+)?)(?:(?:we|they(?!\s+(?:also\s+|do\s+)*have\s+an?\s+[^,;.\n]*\ballerg)|i)(?:\s+(?:also|will|do))*(?:\s+have(?:\s+got)?|['’]ve(?:\s+got)?|\s+(?:are\s+)?expect(?:ing)?)|there\s+(?:is|are|will\s+be)|there['’]s)\s+(?:also\s+)?(?=(?:\d|an?\b|one\b|two\b|three\b|four\b|five\b|six\b)\s*[a-z(])/gi,
     '$1',
   ],
   [

@@ -212,7 +212,13 @@ function named(
         ? ofThem[1]
           ? among
           : // "2 of those" are always of who was named just before
-            (blockNamed(blocks, ofThem[2]) ?? (/those|these/i.test(ofThem[0]) ? blocks.at(-1) : whole))
+            (blockNamed(blocks, ofThem[2]) ??
+            // grown guests who were not named apart are of the others, and no children
+            (GROWN.test(ofThem[2] ?? '')
+              ? undefined
+              : /those|these/i.test(ofThem[0])
+                ? blocks.at(-1)
+                : whole))
         : total
           ? undefined
           : ofTheChildren(blocks, part, read);

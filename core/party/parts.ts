@@ -22,6 +22,19 @@ export const startsWithNumber = (part: string) => numberOf(part.trim().split(/\s
 /** What follows as a bare number is their age. */
 const ENDS_IN_CHILD = /\b(?:child|children|kids?|toddlers?)$/i;
 
+/**
+ * "20 guests, 3 vegan. Nut allergy.": in a sentence or a line of its own it is not said of the last named alone, and whose
+ * it is nobody knows: everybody is kept from it. "Their son has …", "who have …" go on about those before.
+ */
+const OF_ALL_BEFORE = '\u0001';
+const KEEPS_FROM =
+  /^\s*(?:(?:please|also|and|but|strictly|any|severe|food)\s+)*(?:(?:no|without)\s+(?!one\b|more\b)|(?:allerg|intoleran)[a-z]*\b|(?:(?!(?:an?|who|they|he|she|it|these|those|both|one|with|has|have|is|are|of|for)\b)[a-z-]+\s+){1,2}(?:allerg(?:y|ies)|intolerances?|free)\s*$)/i;
+const saidOfAll = (part: string): string => {
+  if (!part.startsWith(OF_ALL_BEFORE)) return part;
+  const said = part.slice(OF_ALL_BEFORE.length);
+  return !/\d/.test(said) && KEEPS_FROM.test(said) ? `all ${said.trim()}` : said;
+};
+
 /** Splits at commas, semicolons and line ends that are not inside brackets. */
 export function parts(text: string): string[] {
   const out: string[] = [];
@@ -32,12 +45,13 @@ export function parts(text: string): string[] {
     if (ch === ')') depth = Math.max(0, depth - 1);
     if (depth === 0 && /[,;\n]/.test(ch)) {
       out.push(part);
-      part = '';
+      part = ch !== ',' && out.some((said) => startsWithNumber(said)) ? OF_ALL_BEFORE : '';
     } else part += ch;
   }
   out.push(part);
   return joinAges(
     out
+      .map(saidOfAll)
       .flatMap(atAnd)
       .map((p) => p.trim())
       .map((p) => {

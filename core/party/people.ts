@@ -14,7 +14,7 @@ import { numberOf } from './parts.js';
 import type { Vocabulary } from './vocabulary.js';
 import { LOVERS, MOST_LOVED } from './sayings.js';
 import { spelledOut } from './shorthand.js';
-import { dietsOfWhom, singled } from './singled.js';
+import { dietsOfWhom, singled, whoseBehind } from './singled.js';
 import { gathered, totalFirst } from './total.js';
 import { withoutAside } from './aside.js';
 import { formRead } from './forms.js';
@@ -324,6 +324,7 @@ const STEPS: readonly ((line: string, vocabulary: Vocabulary) => string)[] = [
   toBeCounted,
   kinTogether,
   personsCounted,
+  whoseBehind,
   inFigures,
   spelledOut,
   groupsCounted,

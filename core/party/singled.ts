@@ -85,3 +85,19 @@ export function dietsOfWhom(line: string, vocabulary: Vocabulary): string {
     return isDiet ? `${before}${n} of the ${whom[1]!} ${about.slice(called.length)}` : part;
   });
 }
+
+const WHOSE_IN_BRACKET =
+  /(?<=^|[,;:.\n]\s*(?:and\s+)?)([a-z][a-z -]{2,40}?)\s*\(\s*(?:(an?|one|two|three|four|\d{1,2})\s+)?(adults?|grown-?ups?|child|children|kids?)\s*\)/gi;
+
+/** "8 adults, 3 kids, egg allergy (kid), fish allergy (1 adult)": whose it is stands behind it. */
+export const whoseBehind = (line: string, vocabulary: Vocabulary): string =>
+  line.replace(
+    WHOSE_IN_BRACKET,
+    (all: string, need: string, n: string | undefined, who: string, at: number) => {
+      const isMany = n === undefined && /^(?:adults|grown-?ups|children|kids)$/i.test(who);
+      if (isMany || numberOf(need.split(' ')[0]!) !== undefined || !saysNeed(need, vocabulary)) return all;
+      const [some, one] = /^[ck]/i.test(who) ? ['children', 'kids?|child(?:ren)?'] : ['adults', 'adults?'];
+      const areNamed = new RegExp(`\\b(?:${one})\\b`, 'i').test(line.slice(0, at));
+      return `${n === undefined ? 1 : numberOf(n)!} ${areNamed ? `of the ${some}` : some} ${need}`;
+    },
+  );

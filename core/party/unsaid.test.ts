@@ -87,6 +87,25 @@ describe('who comes together', () => {
     ['4 adults with a baby, one adult vegan', ['1 vegan', '3', '1 (0)']],
     ['12 parents, all with a nut allergy', ['12 tree-nut-free peanut-free']],
     ['6 adults, two grown sons', ['8']],
+    // whose it is stands behind it: a grown guest's allergy was a child's
+    [
+      '8 adults, 3 kids; egg allergy (kid), fish allergy (adult)',
+      ['1 fish-free', '7', '1 (?) egg-free', '2 (?)'],
+    ],
+    ['20 guests, 5 kids, gluten free (1 adult)', ['14', '5 (?)', '1 gluten-free']],
+    [
+      '20 guests, vegan (2 adults), nut allergy (child)',
+      ['17', '2 vegan', '1 (?) tree-nut-free peanut-free'],
+    ],
+    // in a sentence of its own it is not the last named ones' alone
+    [
+      '20 guests, 3 vegan. Nut allergy.',
+      ['17 tree-nut-free peanut-free', '3 vegan tree-nut-free peanut-free'],
+    ],
+    ['8 adults, 3 kids\nAllergies: egg', ['8 egg-free', '3 (?) egg-free']],
+    ['8 adults, 3 kids. Please no nuts', ['8 tree-nut-free peanut-free', '3 (?) tree-nut-free peanut-free']],
+    ['20 guests, 3 vegan, nut allergy', ['17', '3 vegan tree-nut-free peanut-free']],
+    ['20 guests, 3 vegan. They have a nut allergy', ['17', '3 vegan tree-nut-free peanut-free']],
     ['4 adults, 2 sons of 21', ['6']],
     ['hen party, 11 girls and my mum', ['12']],
     ['12 guests, my aunt is vegan, my uncle is vegan', ['10', '2 vegan']],
