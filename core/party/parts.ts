@@ -26,32 +26,29 @@ const ENDS_IN_CHILD = /\b(?:child|children|kids?|toddlers?)$/i;
  * "20 guests, 3 vegan. Nut allergy.": in a sentence or a line of its own it is not said of the last named alone, and whose
  * it is nobody knows: everybody is kept from it. "Their son has …", "who have …" go on about those before.
  */
-const OF_ALL_BEFORE = '\u0001';
 const KEEPS_FROM =
   /^\s*(?:(?:please|also|and|but|strictly|any|severe|food)\s+)*(?:(?:no|without)\s+(?!one\b|more\b)|(?:allerg|intoleran)[a-z]*\b|(?:(?!(?:an?|who|they|he|she|it|these|those|both|one|with|has|have|is|are|of|for)\b)[a-z-]+\s+){1,2}(?:allerg(?:y|ies)|intolerances?|free)\s*$)/i;
-const saidOfAll = (part: string): string => {
-  if (!part.startsWith(OF_ALL_BEFORE)) return part;
-  const said = part.slice(OF_ALL_BEFORE.length);
-  return !/\d/.test(said) && KEEPS_FROM.test(said) ? `all ${said.trim()}` : said;
-};
+const saidOfAll = (part: string): string =>
+  !/\d/.test(part) && KEEPS_FROM.test(part) ? `all ${part.trim()}` : part;
 
 /** Splits at commas, semicolons and line ends that are not inside brackets. */
 export function parts(text: string): string[] {
   const out: string[] = [];
   let depth = 0;
   let part = '';
+  let isAlone = false;
   for (const ch of text) {
     if (ch === '(') depth++;
     if (ch === ')') depth = Math.max(0, depth - 1);
     if (depth === 0 && /[,;\n]/.test(ch)) {
-      out.push(part);
-      part = ch !== ',' && out.some((said) => startsWithNumber(said)) ? OF_ALL_BEFORE : '';
+      out.push(isAlone ? saidOfAll(part) : part);
+      isAlone = ch !== ',' && out.some(startsWithNumber);
+      part = '';
     } else part += ch;
   }
-  out.push(part);
+  out.push(isAlone ? saidOfAll(part) : part);
   return joinAges(
     out
-      .map(saidOfAll)
       .flatMap(atAnd)
       .map((p) => p.trim())
       .map((p) => {
